@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+/*
+ * Everything the numbers of the product come from. Every catalogue value names one of these keys.
+ * `from_memory` says that the figure was written down from memory and deserves a look at the original.
+ */
+return [
+    'practice' => [
+        'citation' => 'Common practice among gardeners, no published source',
+        'standing' => 'common-practice',
+        'from_memory' => false,
+    ],
+    'house' => [
+        'citation' => 'Our own choice, on the cautious side',
+        'standing' => 'ours',
+        'from_memory' => false,
+    ],
+    'nist-44' => [
+        'citation' => 'NIST Handbook 44, Appendix C: general tables of units of measurement',
+        'standing' => 'published',
+        'from_memory' => true,
+    ],
+    'ucum' => [
+        'citation' => 'The Unified Code for Units of Measure (UCUM), reference library',
+        'standing' => 'published',
+        'from_memory' => false,
+    ],
+    'oil-density' => [
+        'citation' => 'Handbook ranges of oil density near 20 °C: neem 0.91 to 0.93, vegetable 0.915 to 0.925, light paraffin 0.82 to 0.86 g/mL',
+        'standing' => 'published',
+        'from_memory' => true,
+    ],
+    'alcohol-density' => [
+        'citation' => 'Handbook density of isopropyl alcohol (0.785 g/mL neat near 20 °C), by mixture with water as bought',
+        'standing' => 'published',
+        'from_memory' => true,
+    ],
+    'usda-fdc' => [
+        'citation' => 'USDA FoodData Central: baking soda 4.6 g per US teaspoon; large egg without shell 50 g',
+        'standing' => 'published',
+        'from_memory' => true,
+    ],
+    'extension-oil' => [
+        'citation' => 'University extension pest notes on horticultural oil: 1 to 2 % on leaves in season, 2 to 4 % on dormant wood',
+        'standing' => 'published',
+        'from_memory' => true,
+    ],
+    'handbook-soap' => [
+        'citation' => 'Gardening handbooks: insecticidal soap at 1 to 2 % of the spray',
+        'standing' => 'published',
+        'from_memory' => true,
+    ],
+    'horst-1992' => [
+        'citation' => 'Horst, Kawamoto and Porter (1992), Plant Disease 76:247-251: sodium bicarbonate 0.063 M with 1 % oil',
+        'standing' => 'published',
+        'from_memory' => true,
+    ],
+    'hanley-1983' => [
+        'citation' => 'Hanley and Lippman-Hand (1983), JAMA 249:1743-1745: if nothing goes wrong, is everything all right?',
+        'standing' => 'published',
+        'from_memory' => true,
+    ],
+    'abbott-1925' => [
+        'citation' => 'Abbott (1925), Journal of Economic Entomology 18:265-267',
+        'standing' => 'published',
+        'from_memory' => true,
+    ],
+    'henderson-tilton-1955' => [
+        'citation' => 'Henderson and Tilton (1955), Journal of Economic Entomology 48:157-161',
+        'standing' => 'published',
+        'from_memory' => true,
+    ],
+    'wilson-1927' => [
+        'citation' => 'Wilson (1927), Journal of the American Statistical Association 22:209-212',
+        'standing' => 'published',
+        'from_memory' => true,
+    ],
+];

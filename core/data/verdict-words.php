@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+/*
+ * One sentence a finding: its number, its limit, and what to do. {limit-from} says what kind of limit it is.
+ */
+return [
+    'oil-ok' => 'Oil is {percent} % of the spray, within the {limit} % that {onto} bears ({limit-from}).',
+    'oil-caution' => 'Oil is {percent} % of the spray, over the {limit} % that {onto} bears ({limit-from}). Weaken it to {limit} % or less, or test two leaves first and spray once only.',
+    'oil-stop' => 'Oil is {percent} % of the spray, far over the {limit} % that {onto} bears ({limit-from}). Do not spray it on them: weaken it to {limit} % or less.',
+    'soap-ok' => 'Soap is {percent} % of the spray, within the {limit} % at the top of what handbooks advise on leaves ({limit-from}).',
+    'soap-caution' => 'Soap is {percent} % of the spray, over the {limit} % at the top of what handbooks advise on leaves ({limit-from}). Use less, or rinse with clean water after 20 minutes.',
+    'soap-stop' => 'Soap is {percent} % of the spray, far over the {limit} % at the top of what handbooks advise on leaves ({limit-from}). Weaken it before it goes on a leaf.',
+    'soda-ok' => 'Soda is {percent} g per 100 mL, within the {limit} g that leaves bear ({limit-from}).',
+    'soda-caution' => 'Soda is {percent} g per 100 mL, over the {limit} g that leaves bear ({limit-from}): the salt scorches. Use less.',
+    'soda-stop' => 'Soda is {percent} g per 100 mL, far over the {limit} g that leaves bear ({limit-from}): the salt scorches. Do not spray it.',
+    'alcohol-ok' => 'Pure alcohol is {percent} % of the spray, below the {limit} % from which it harms leaves ({limit-from}).',
+    'alcohol-caution' => 'Pure alcohol is {percent} % of the mix; from {limit} % it harms leaves ({limit-from}). On a swab, touch the insect and not the leaf.',
+    'alcohol-stop' => 'Pure alcohol is {percent} % of the spray; from {limit} % it harms leaves ({limit-from}). Thin it with water first.',
+    'drench-on-leaves' => 'This is a soil drench, and it is meant for {plant} here. That ratio is made for soil: never put it on leaves or wood ({limit-from}). Choose a leaf spray.',
+    'drench-on-soil' => 'This is a soil drench going onto soil. Never use this ratio on leaves ({limit-from}).',
+    'leaf-spray-on-soil' => 'This is a leaf spray, and it is meant for soil here. A drench recipe reaches further down ({limit-from}).',
+    'winter-oil-on-leaves' => 'This is a winter oil for bare wood, and it is meant for {plant} here. It scorches leaves ({limit-from}). Choose a leaf spray.',
+    'stock-only' => 'This is a stock, not a spray: let it down with water before it goes on any plant ({limit-from}).',
+    'measure-over' => '{name}: {wanted} mL is wanted, and the nearest your measures come is {measured} mL, {error} % too much (5 % off is the most we accept; {limit-from}). Use a smaller measure, or make a larger batch.',
+    'measure-under' => '{name}: {wanted} mL is wanted, and the nearest your measures come is {measured} mL, {error} % too little (5 % off is the most we accept; {limit-from}). Use a finer measure, or make a larger batch.',
+    'measure-in-stock' => '{name}: the {wanted} mL of it come with the stock “{stock}” and are not measured by themselves.',
+];

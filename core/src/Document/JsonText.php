@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IdleMixer\Core\Document;
+
+/** Turns JSON text into a tree of nodes. */
+final class JsonText
+{
+    /** 1 MB, the bound of the open documents. */
+    public const MAX_BYTES = 1_000_000;
+
+    private const MAX_DEPTH = 64;
+
+    /** @throws InvalidDocument when the text is empty, over 1 MB, not UTF-8 or not JSON */
+    public static function parse(string $text): Node
+    {
+        if (trim($text) === '') {
+            throw InvalidDocument::because('', 'There is nothing to read: the file is empty. A JSON document is needed.', $text);
+        }
+        if (strlen($text) > self::MAX_BYTES) {
+            throw InvalidDocument::because(
+                '',
+                sprintf('The document is %d bytes long; at most %d bytes (1 MB) are read.', strlen($text), self::MAX_BYTES),
+                null,
+            );
+        }
+
+        try {
+            return new Node(json_decode($text, false, self::MAX_DEPTH, JSON_THROW_ON_ERROR), '');
+        } catch (\JsonException $e) {
+            throw InvalidDocument::because('', 'This is not JSON: ' . lcfirst($e->getMessage()) . '.', $text);
+        }
+    }
+}

@@ -1,0 +1,130 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IdleMixer\Core\Document;
+
+/**
+ * One value of a decoded JSON tree with the path that leads to it, read strictly: a number in quotes
+ * is not a number, an unknown key is a fault.
+ */
+final readonly class Node
+{
+    public function __construct(private mixed $value, public string $path) {}
+
+    /**
+     * @param list<string> $known the keys that may stand here
+     *
+     * @throws InvalidDocument when this is no object, or has a key that is not known
+     */
+    public function object(array $known): ObjectNode
+    {
+        if (! $this->value instanceof \stdClass) {
+            throw InvalidDocument::because($this->path, 'Expected an object here, found {found}.', $this->value);
+        }
+        $members = [];
+        foreach (get_object_vars($this->value) as $key => $value) {
+            $key = (string) $key;
+            $at = $this->path . '/' . str_replace(['~', '/'], ['~0', '~1'], mb_scrub($key));
+            if (! in_array($key, $known, true)) {
+                throw InvalidDocument::because($at, 'There is no key {found} here; known are ' . implode(', ', $known) . '.', $key);
+            }
+            $members[$key] = new self($value, $at);
+        }
+
+        return new ObjectNode($members, $this->path);
+    }
+
+    /**
+     * @return list<self>
+     *
+     * @throws InvalidDocument when this is no list, or its length is outside the bounds
+     */
+    public function items(int $min, int $max, string $what): array
+    {
+        if (! is_array($this->value) || ! array_is_list($this->value)) {
+            throw InvalidDocument::because($this->path, "Expected a list of {$what} here, found {found}.", $this->value);
+        }
+        $count = count($this->value);
+        if ($count < $min || $count > $max) {
+            throw InvalidDocument::because($this->path, "Between {$min} and {$max} {$what} may stand here, found {$count}.", $this->value);
+        }
+        $nodes = [];
+        foreach ($this->value as $i => $item) {
+            $nodes[] = new self($item, "{$this->path}/{$i}");
+        }
+
+        return $nodes;
+    }
+
+    public function isString(): bool
+    {
+        return is_string($this->value);
+    }
+
+    /** @throws InvalidDocument when this is no text, or is longer than `$max` characters */
+    public function text(int $max, int $min = 0): string
+    {
+        if (! is_string($this->value)) {
+            throw InvalidDocument::because($this->path, 'Expected text here, found {found}.', $this->value);
+        }
+        $length = mb_strlen($this->value);
+        if ($length > $max || ($min > 0 && trim($this->value) === '')) {
+            $bounds = $min > 0 ? "Between {$min} and {$max} characters" : "At most {$max} characters";
+            throw InvalidDocument::because($this->path, "{$bounds} may stand here, found {$length}.", $this->value);
+        }
+
+        return $this->value;
+    }
+
+    /**
+     * @param list<string> $allowed
+     *
+     * @throws InvalidDocument when this is none of the allowed words
+     */
+    public function word(array $allowed, string $what): string
+    {
+        if (! is_string($this->value) || ! in_array($this->value, $allowed, true)) {
+            throw InvalidDocument::because($this->path, "{found} is no known {$what}; known are " . implode(', ', $allowed) . '.', $this->value);
+        }
+
+        return $this->value;
+    }
+
+    /** @throws InvalidDocument when this is no number, or is not finite and above zero */
+    public function positive(float $max = \PHP_FLOAT_MAX): float
+    {
+        $number = $this->number();
+        if ($number <= 0.0 || $number > $max) {
+            $upTo = $max === \PHP_FLOAT_MAX ? '' : ' and at most ' . $max;
+            throw InvalidDocument::because($this->path, "Expected a number above 0{$upTo}, found {found}.", $this->value);
+        }
+
+        return $number;
+    }
+
+    /** @throws InvalidDocument when this is no finite number */
+    public function number(): float
+    {
+        if ((! is_int($this->value) && ! is_float($this->value)) || ! is_finite((float) $this->value)) {
+            throw InvalidDocument::because($this->path, 'Expected a finite number (not in quotes) here, found {found}.', $this->value);
+        }
+
+        return (float) $this->value;
+    }
+
+    /** @throws InvalidDocument when this is neither true nor false */
+    public function flag(): bool
+    {
+        if (! is_bool($this->value)) {
+            throw InvalidDocument::because($this->path, 'Expected true or false here, found {found}.', $this->value);
+        }
+
+        return $this->value;
+    }
+
+    public function fault(string $reason): InvalidDocument
+    {
+        return InvalidDocument::because($this->path, $reason, $this->value);
+    }
+}

@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IdleMixer\Core\Ingredient;
+
+use IdleMixer\Core\Source\Sourced;
+use IdleMixer\Core\Source\SourceCatalogue;
+
+/**
+ * The ingredients the product knows.
+ *
+ * @phpstan-import-type SourcedRow from Sourced
+ *
+ * @phpstan-type IngredientRow array{name: string, kind: string, density: SourcedRow, strength?: SourcedRow, piece?: SourcedRow}
+ */
+final class IngredientCatalogue
+{
+    /** @var array<string, Ingredient> */
+    private array $built = [];
+
+    /** @param array<string, IngredientRow> $rows */
+    public function __construct(private readonly array $rows, private readonly SourceCatalogue $sources) {}
+
+    public static function shipped(): self
+    {
+        /** @var array<string, IngredientRow> $rows */
+        $rows = require __DIR__ . '/../../data/ingredients.php';
+
+        return new self($rows, SourceCatalogue::shipped());
+    }
+
+    /** @return list<string> */
+    public function slugs(): array
+    {
+        return array_keys($this->rows);
+    }
+
+    /** @throws UnknownIngredient when there is none of that slug */
+    public function get(string $slug): Ingredient
+    {
+        return $this->built[$slug] ??= $this->build($slug);
+    }
+
+    private function build(string $slug): Ingredient
+    {
+        $row = $this->rows[$slug] ?? throw UnknownIngredient::becauseNotListed($slug, $this->slugs());
+
+        return new Ingredient(
+            $slug,
+            $row['name'],
+            IngredientKind::from($row['kind']),
+            Sourced::fromRow($row['density'], $this->sources),
+            isset($row['strength']) ? Sourced::fromRow($row['strength'], $this->sources) : null,
+            isset($row['piece']) ? Sourced::fromRow($row['piece'], $this->sources) : null,
+        );
+    }
+}

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IdleMixer\Core\Leaf;
+
+use DateTimeImmutable;
+
+/**
+ * A few leaves of one healthy plant, wetted, waited for, looked at.
+ *
+ * Schools: 24 h, or 48 h, which most keep (common practice, no source).
+ */
+final readonly class LeafTest
+{
+    /** Hours to wait, by school; the first is the default. */
+    public const WAITS = [48, 24];
+
+    /** @param list<Reading> $readings in any order */
+    public function __construct(
+        public DateTimeImmutable $appliedAt,
+        public int $waitHours,
+        public array $readings,
+    ) {}
+
+    public function dueAt(): DateTimeImmutable
+    {
+        return $this->appliedAt->modify("+{$this->waitHours} hours");
+    }
+
+    /** A mark counts whenever it is seen; a clean leaf counts only once the wait is over. */
+    public function outcome(DateTimeImmutable $now): LeafTestOutcome
+    {
+        $worst = 0;
+        $readInTime = false;
+        foreach ($this->readings as $reading) {
+            $worst = max($worst, $reading->worst->severity());
+            $readInTime = $readInTime || $reading->at >= $this->dueAt();
+        }
+
+        return match (true) {
+            $worst >= Reaction::Marked->severity() => LeafTestOutcome::Refuse,
+            $worst === Reaction::Slight->severity() => LeafTestOutcome::Weaken,
+            $readInTime => LeafTestOutcome::GoAhead,
+            $now >= $this->dueAt() => LeafTestOutcome::LookNow,
+            default => LeafTestOutcome::Waiting,
+        };
+    }
+}

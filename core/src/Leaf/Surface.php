@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IdleMixer\Core\Leaf;
+
+/** What the spray lands on. */
+enum Surface: string
+{
+    case Leaf = 'leaf';
+    case Wood = 'wood';
+    case Soil = 'soil';
+}

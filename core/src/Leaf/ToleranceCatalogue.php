@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IdleMixer\Core\Leaf;
+
+use IdleMixer\Core\Source\Sourced;
+use IdleMixer\Core\Source\SourceCatalogue;
+
+/**
+ * The plant tolerance classes that a plan request may name.
+ *
+ * @phpstan-import-type SourcedRow from Sourced
+ *
+ * @phpstan-type ToleranceRow array{name: string, surface: string, oil_limit?: SourcedRow, looks_like: string}
+ */
+final readonly class ToleranceCatalogue
+{
+    /** @param array<string, ToleranceRow> $rows */
+    public function __construct(private array $rows, private SourceCatalogue $sources) {}
+
+    public static function shipped(): self
+    {
+        /** @var array<string, ToleranceRow> $rows */
+        $rows = require __DIR__ . '/../../data/tolerance.php';
+
+        return new self($rows, SourceCatalogue::shipped());
+    }
+
+    /** @return list<string> */
+    public function slugs(): array
+    {
+        return array_keys($this->rows);
+    }
+
+    /** @throws UnknownTolerance when there is none of that slug */
+    public function get(string $slug): ToleranceClass
+    {
+        $row = $this->rows[$slug] ?? throw UnknownTolerance::becauseNotListed($slug, $this->slugs());
+
+        return new ToleranceClass(
+            $slug,
+            $row['name'],
+            Surface::from($row['surface']),
+            isset($row['oil_limit']) ? Sourced::fromRow($row['oil_limit'], $this->sources) : null,
+            $row['looks_like'],
+        );
+    }
+}

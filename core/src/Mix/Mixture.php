@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IdleMixer\Core\Mix;
+
+/**
+ * Water and parts. Volumes add: the contraction of alcohol and water (a few percent at most) is ignored.
+ */
+final readonly class Mixture
+{
+    /**
+     * @param float           $water mL
+     * @param list<Part>      $parts
+     * @param list<StockPour> $pours
+     */
+    public function __construct(public float $water, public array $parts, public array $pours) {}
+
+    /** mL of everything but the water. */
+    public function room(): float
+    {
+        return array_sum(array_map(static fn (Part $part): float => $part->room(), $this->parts));
+    }
+
+    /** mL of the finished spray. */
+    public function finished(): float
+    {
+        return $this->water + $this->room();
+    }
+
+    /** Grams of everything but the water. */
+    public function grams(): float
+    {
+        return array_sum(array_map(static fn (Part $part): float => $part->grams(), $this->parts));
+    }
+
+    public function times(float $factor): self
+    {
+        return new self(
+            $this->water * $factor,
+            array_map(static fn (Part $part): Part => $part->times($factor), $this->parts),
+            array_map(static fn (StockPour $pour): StockPour => $pour->times($factor), $this->pours),
+        );
+    }
+}

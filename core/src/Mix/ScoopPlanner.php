@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IdleMixer\Core\Mix;
+
+/**
+ * Finds the fewest scoops that stay within 5 % of a wanted amount; among equally few, the nearest.
+ * When nothing stays within, the nearest amount of at least one scoop.
+ */
+final class ScoopPlanner
+{
+    /** From this many of the largest measure on, whole counts of it alone always hit the 10 % wide window. */
+    private const CLOSED_FORM_FROM = 20.0;
+
+    /** @var list<Measure> largest first, sizes distinct */
+    private array $measures;
+
+    /** @param list<Measure> $measures 1 to 60 */
+    public function __construct(array $measures)
+    {
+        usort($measures, static fn (Measure $a, Measure $b): int => $b->millilitres <=> $a->millilitres);
+        $distinct = [];
+        foreach ($measures as $measure) {
+            $distinct[(string) round($measure->millilitres, 9)] ??= $measure;
+        }
+        $this->measures = array_values($distinct);
+    }
+
+    /** @param float $wanted mL, finite and above 0 */
+    public function plan(float $wanted): ScoopPlan
+    {
+        $tolerance = ScoopPlan::TOLERANCE * (1 + 1e-12);
+        $largest = $this->measures[0];
+        if ($wanted / $largest->millilitres >= self::CLOSED_FORM_FROM) {
+            $count = (int) ceil($wanted * (1 - $tolerance) / $largest->millilitres);
+
+            return new ScoopPlan([new Scoop($largest, $count)], $wanted);
+        }
+        $sizes = array_map(static fn (Measure $measure): float => $measure->millilitres, $this->measures);
+        $counts = (new FewestScoops($sizes, $wanted, $wanted * (1 - $tolerance), $wanted * (1 + $tolerance)))->counts()
+            ?? (new NearestScoops($sizes, $wanted))->counts();
+
+        return $this->planOf($counts, $wanted);
+    }
+
+    /** @param list<int> $counts */
+    private function planOf(array $counts, float $wanted): ScoopPlan
+    {
+        $scoops = [];
+        foreach ($counts as $i => $count) {
+            if ($count > 0) {
+                $scoops[] = new Scoop($this->measures[$i], $count);
+            }
+        }
+
+        return new ScoopPlan($scoops, $wanted);
+    }
+}

@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IdleMixer\Core\Mix;
+
+/** One thing to do at the bench: a code with its arguments; the wording is put together elsewhere. */
+final readonly class Step
+{
+    /**
+     * @param string                         $code one of the keys of `core/data/step-words.php`
+     * @param int|null                       $item index of the load's item that is measured out now
+     * @param array<string, int|float|string> $args
+     */
+    public function __construct(public string $code, public ?int $item = null, public array $args = []) {}
+}

@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IdleMixer\Core\Quantity;
+
+/** A volume of 0 mL or more, finite. */
+final readonly class Volume
+{
+    private function __construct(private float $millilitres) {}
+
+    /** @throws InvalidQuantity when the amount is negative or not finite, or the unit is no volume */
+    public static function of(float $amount, Unit $unit): self
+    {
+        if ($unit->dimension() !== Dimension::Volume) {
+            throw InvalidQuantity::becauseWrongDimension($amount, $unit, Dimension::Volume);
+        }
+
+        return self::ofMillilitres($amount * $unit->factor());
+    }
+
+    /** @throws InvalidQuantity when negative or not finite */
+    public static function ofMillilitres(float $millilitres): self
+    {
+        if (! is_finite($millilitres) || $millilitres < 0.0) {
+            throw InvalidQuantity::becauseNegative($millilitres, 'A volume in mL');
+        }
+
+        return new self($millilitres);
+    }
+
+    public static function none(): self
+    {
+        return new self(0.0);
+    }
+
+    public function millilitres(): float
+    {
+        return $this->millilitres;
+    }
+
+    /** @throws InvalidQuantity when the unit is no volume */
+    public function in(Unit $unit): float
+    {
+        if ($unit->dimension() !== Dimension::Volume) {
+            throw InvalidQuantity::becauseWrongDimension($this->millilitres, $unit, Dimension::Volume);
+        }
+
+        return $this->millilitres / $unit->factor();
+    }
+
+    /** @throws InvalidQuantity when the sum is not finite */
+    public function plus(self $other): self
+    {
+        return self::ofMillilitres($this->millilitres + $other->millilitres);
+    }
+
+    /** @throws InvalidQuantity when the factor is negative or the product not finite */
+    public function times(float $factor): self
+    {
+        return self::ofMillilitres($this->millilitres * $factor);
+    }
+
+    public function isLessThan(self $other): bool
+    {
+        return $this->millilitres < $other->millilitres;
+    }
+
+    /** @param float $toleranceMl the difference in mL that still counts as equal */
+    public function equals(self $other, float $toleranceMl): bool
+    {
+        return abs($this->millilitres - $other->millilitres) <= $toleranceMl;
+    }
+}

@@ -1,0 +1,142 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IdleMixer\Core\Recipe;
+
+use IdleMixer\Core\Document\InvalidDocument;
+use IdleMixer\Core\Document\Node;
+use IdleMixer\Core\Document\ObjectNode;
+use IdleMixer\Core\Ingredient\IngredientCatalogue;
+use IdleMixer\Core\Quantity\AmountReader;
+use IdleMixer\Core\Quantity\Dimension;
+
+/** Reads a recipe document, strictly. */
+final readonly class RecipeReader
+{
+    public const MAX_LINES = 40;
+
+    public const MAX_STOCK_DEPTH = 3;
+
+    public const MAX_NAME = 200;
+
+    public const MAX_NOTES = 4000;
+
+    private const SLUG = '/\A[a-z0-9]+(?:-[a-z0-9]+)*\z/';
+
+    private const MAX_SLUG = 100;
+
+    public function __construct(private IngredientCatalogue $ingredients) {}
+
+    /** @throws InvalidDocument with the path of the first fault found */
+    public function read(Node $node): Recipe
+    {
+        return $this->recipe($node, 0);
+    }
+
+    private function recipe(Node $node, int $depth): Recipe
+    {
+        $object = $node->object(['format', 'version', 'slug', 'name', 'use', 'order', 'basis', 'lines', 'notes']);
+        $object->get('format')->word([Recipe::FORMAT], 'format');
+        if ($object->get('version')->number() !== (float) Recipe::VERSION) {
+            throw $object->get('version')->fault('Only version ' . Recipe::VERSION . ' of recipe documents is read, found {found}.');
+        }
+        $use = RecipeUse::from($object->get('use')->word(array_column(RecipeUse::cases(), 'value'), 'use'));
+        $order = MixingOrder::from($object->get('order')->word(array_column(MixingOrder::cases(), 'value'), 'mixing order'));
+        $basis = $this->basis($object, $use);
+        $lines = [];
+        foreach ($object->get('lines')->items(1, self::MAX_LINES, 'lines') as $line) {
+            $lines[] = $this->line($line, $depth);
+        }
+
+        return new Recipe(
+            $this->slug($object->get('slug')),
+            $object->get('name')->text(self::MAX_NAME, 1),
+            $use,
+            $order,
+            $basis,
+            $lines,
+            $object->optional('notes')?->text(self::MAX_NOTES) ?? '',
+        );
+    }
+
+    private function slug(Node $node): string
+    {
+        $slug = $node->text(self::MAX_SLUG, 1);
+        if (preg_match(self::SLUG, $slug) !== 1) {
+            throw $node->fault('A slug is small letters and digits joined by single hyphens, like “lemon-tub-neem”; found {found}.');
+        }
+
+        return $slug;
+    }
+
+    private function basis(ObjectNode $object, RecipeUse $use): ?Basis
+    {
+        if ($use === RecipeUse::Stock) {
+            $given = $object->optional('basis');
+            if ($given !== null) {
+                throw $given->fault('A stock has no water, so it has no basis: leave it out.');
+            }
+
+            return null;
+        }
+        $basis = $object->get('basis')->object(['amount', 'unit', 'of']);
+        $of = BasisOf::from($basis->get('of')->word(array_column(BasisOf::cases(), 'value'), 'basis'));
+
+        return new Basis(AmountReader::fromParts($basis->get('amount'), $basis->get('unit'), Dimension::Volume), $of);
+    }
+
+    private function line(Node $node, int $depth): RecipeLine
+    {
+        $object = $node->object(['ingredient', 'stock', 'amount', 'unit', 'upTo', 'strength']);
+        $stock = $object->optional('stock');
+        if ($stock === null) {
+            return $this->ingredientLine($object);
+        }
+        if ($object->has('ingredient')) {
+            throw $stock->fault('A line is of an ingredient or of a stock, not of both.');
+        }
+        $strength = $object->optional('strength');
+        if ($strength !== null) {
+            throw $strength->fault('A stock has no bottle strength: state it on the lines of the stock.');
+        }
+        if ($depth >= self::MAX_STOCK_DEPTH) {
+            throw InvalidDocument::because($stock->path, 'Stocks may be nested ' . self::MAX_STOCK_DEPTH . ' deep, not deeper.', null);
+        }
+        $recipe = $this->recipe($stock, $depth + 1);
+        if ($recipe->use !== RecipeUse::Stock) {
+            throw InvalidDocument::because($stock->path . '/use', 'What a line takes as a stock must have the use “stock”, found {found}.', $recipe->use->value);
+        }
+        $amount = AmountReader::fromParts($object->get('amount'), $object->get('unit'), Dimension::Volume, Dimension::Mass);
+
+        return RecipeLine::ofStock($recipe, $amount, $this->upTo($object, $amount->value, $amount->unit->factor()));
+    }
+
+    private function ingredientLine(ObjectNode $object): RecipeLine
+    {
+        $ingredient = $this->ingredients->get($object->get('ingredient')->word($this->ingredients->slugs(), 'ingredient'));
+        $amount = AmountReader::fromParts($object->get('amount'), $object->get('unit'), ...$ingredient->dimensions());
+        $strength = $object->optional('strength');
+        if ($strength !== null && ! $ingredient->kind->hasStrength()) {
+            throw $strength->fault("A bottle strength is stated for alcohol and peroxide only, not for {$ingredient->name}.");
+        }
+
+        return RecipeLine::ofIngredient(
+            $ingredient,
+            $amount,
+            $this->upTo($object, $amount->value, $amount->unit->factor()),
+            $strength?->positive(100.0),
+        );
+    }
+
+    private function upTo(ObjectNode $object, float $amount, float $factor): ?float
+    {
+        $node = $object->optional('upTo');
+        $top = $node?->positive();
+        if ($node !== null && ($top < $amount || ! is_finite($top * $factor))) {
+            throw $node->fault("The top of a range may not be below its amount ({$amount}), and must be a size to work with; found {found}.");
+        }
+
+        return $top;
+    }
+}

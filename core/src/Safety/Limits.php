@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IdleMixer\Core\Safety;
+
+use IdleMixer\Core\Source\Sourced;
+use IdleMixer\Core\Source\SourceCatalogue;
+
+/**
+ * The limits that decide, each with its source.
+ *
+ * @phpstan-import-type SourcedRow from Sourced
+ */
+final readonly class Limits
+{
+    /** @param array<string, SourcedRow> $rows */
+    public function __construct(private array $rows, private SourceCatalogue $sources) {}
+
+    public static function shipped(): self
+    {
+        /** @var array<string, SourcedRow> $rows */
+        $rows = require __DIR__ . '/../../data/limits.php';
+
+        return new self($rows, SourceCatalogue::shipped());
+    }
+
+    /** @throws UnknownLimit when there is none of that code */
+    public function get(string $code): Sourced
+    {
+        return Sourced::fromRow($this->rows[$code] ?? throw UnknownLimit::becauseNotListed($code), $this->sources);
+    }
+}

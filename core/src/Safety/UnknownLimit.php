@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IdleMixer\Core\Safety;
+
+use IdleMixer\Core\Failure;
+
+/** A limit that is not in the catalogue. */
+final class UnknownLimit extends \OutOfBoundsException implements Failure
+{
+    private function __construct(string $message, public readonly string $limit)
+    {
+        parent::__construct($message);
+    }
+
+    public static function becauseNotListed(string $code): self
+    {
+        return new self("There is no limit “{$code}” in the catalogue.", $code);
+    }
+
+    public function path(): string
+    {
+        return '';
+    }
+}

@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IdleMixer\Core\Schedule;
+
+use DateTimeImmutable;
+
+/** Sorts tasks into what is overdue, what is for today, and what comes later. */
+final readonly class Agenda
+{
+    /** Days ahead that are still shown. */
+    public const HORIZON_DAYS = 14;
+
+    /**
+     * @param list<Task> $tasks
+     *
+     * @return list<array{task: Task, urgency: Urgency}> earliest first; nothing beyond two weeks
+     */
+    public static function sort(array $tasks, DateTimeImmutable $now): array
+    {
+        $horizon = $now->modify('+' . self::HORIZON_DAYS . ' days');
+        $near = array_values(array_filter($tasks, static fn (Task $task): bool => $task->dueAt <= $horizon));
+        $order = array_flip(array_map(static fn (TaskKind $kind): string => $kind->value, TaskKind::cases()));
+        usort($near, static fn (Task $a, Task $b): int => [$a->dueAt, $order[$a->kind->value], $a->ref] <=> [$b->dueAt, $order[$b->kind->value], $b->ref]);
+
+        return array_map(static fn (Task $task): array => ['task' => $task, 'urgency' => self::urgency($task, $now)], $near);
+    }
+
+    /** A task is overdue when its day has passed; a discard the moment its hour has. */
+    private static function urgency(Task $task, DateTimeImmutable $now): Urgency
+    {
+        $today = $now->setTime(0, 0);
+
+        return match (true) {
+            $task->kind === TaskKind::Discard && $task->dueAt < $now => Urgency::Overdue,
+            $task->dueAt < $today => Urgency::Overdue,
+            $task->dueAt < $today->modify('+1 day') => Urgency::Today,
+            default => Urgency::Later,
+        };
+    }
+}

@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IdleMixer\Core\Schedule;
+
+/** What may need doing; in the order in which it is dealt with when due at the same time. */
+enum TaskKind: string
+{
+    case FinishMixing = 'finish-mixing';
+    case ReadLeafTest = 'read-leaf-test';
+    case Discard = 'discard';
+    case CountAfter = 'count-after';
+    case NextRound = 'next-round';
+    case FirstRound = 'first-round';
+}

@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IdleMixer\Core\Source;
+
+/** Where a number comes from, and whether it was written down from memory. */
+final readonly class Source
+{
+    public function __construct(
+        public string $key,
+        public string $citation,
+        public Standing $standing,
+        public bool $fromMemory,
+    ) {}
+
+    public function words(): string
+    {
+        return $this->citation . ($this->fromMemory ? ' (written down from memory)' : '');
+    }
+}

@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IdleMixer\Core\Wording;
+
+/** Numbers as people read them at arm's length: three figures that matter, kitchen fractions. */
+final class Figures
+{
+    private const FRACTIONS = ['¼' => 1 / 4, '⅓' => 1 / 3, '½' => 1 / 2, '⅔' => 2 / 3, '¾' => 3 / 4, '⅛' => 1 / 8];
+
+    /** Share of one within which a number reads as a fraction. */
+    private const FRACTION_TOLERANCE = 1e-6;
+
+    /** Three significant figures, no trailing zeros: 0.772, 29.6, 3790. */
+    public static function short(float $number): string
+    {
+        if ($number === 0.0 || ! is_finite($number)) {
+            return $number === 0.0 ? '0' : (string) $number;
+        }
+        $decimals = max(0, 2 - (int) floor(log10(abs($number))));
+        $text = number_format(round($number, 2 - (int) floor(log10(abs($number)))), min($decimals, 6), '.', '');
+
+        return str_contains($text, '.') ? rtrim(rtrim($text, '0'), '.') : $text;
+    }
+
+    /** A number of spoons or cups with its fraction: 1½, ¾, 2, 1.3. */
+    public static function kitchen(float $number): string
+    {
+        $whole = (int) floor($number + self::FRACTION_TOLERANCE);
+        $rest = $number - $whole;
+        if (abs($rest) < self::FRACTION_TOLERANCE) {
+            return (string) $whole;
+        }
+        foreach (self::FRACTIONS as $sign => $value) {
+            if (abs($rest - $value) < self::FRACTION_TOLERANCE) {
+                return ($whole > 0 ? (string) $whole : '') . $sign;
+            }
+        }
+
+        return self::short($number);
+    }
+}

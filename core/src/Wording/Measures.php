@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IdleMixer\Core\Wording;
+
+use IdleMixer\Core\Mix\Scoop;
+use IdleMixer\Core\Mix\ScoopPlan;
+use IdleMixer\Core\Quantity\Amount;
+use IdleMixer\Core\Quantity\Unit;
+
+/** Amounts in the words of the kitchen: spoons first, millilitres second. */
+final class Measures
+{
+    public static function unit(Unit $unit, bool $many = false): string
+    {
+        return match ($unit) {
+            Unit::UsTeaspoon => 'tsp',
+            Unit::UsTablespoon => 'tbsp',
+            Unit::UsFluidOunce => 'US fl oz',
+            Unit::UsCup => $many ? 'cups' : 'cup',
+            Unit::UsPint => 'US pt',
+            Unit::UsQuart => 'US qt',
+            Unit::UsGallon => 'US gal',
+            Unit::ImperialFluidOunce => 'imp fl oz',
+            Unit::ImperialPint => 'imp pt',
+            Unit::ImperialGallon => 'imp gal',
+            Unit::MetricTeaspoon => 'metric tsp',
+            Unit::MetricTablespoon => 'metric tbsp',
+            Unit::Drop => $many ? 'drops' : 'drop',
+            Unit::AvoirdupoisOunce => 'oz (weight)',
+            Unit::One => $many ? 'pieces' : 'piece',
+            Unit::Celsius => '°C',
+            Unit::Fahrenheit => '°F',
+            default => $unit->value,
+        };
+    }
+
+    public static function amount(Amount $amount): string
+    {
+        return Figures::kitchen($amount->value) . ' ' . self::unit($amount->unit, $amount->value > 1.0);
+    }
+
+    /** "2 tbsp", "3 × ½ tsp". */
+    public static function scoop(Scoop $scoop): string
+    {
+        $amount = $scoop->measure->amount;
+        if ($amount->value === 1.0) {
+            return $scoop->count . ' ' . self::unit($amount->unit, $scoop->count > 1);
+        }
+
+        return ($scoop->count > 1 ? $scoop->count . ' × ' : '') . self::amount($amount);
+    }
+
+    /** "2 tbsp + 1 tsp". */
+    public static function scoops(ScoopPlan $plan): string
+    {
+        return implode(' + ', array_map(self::scoop(...), $plan->scoops));
+    }
+
+    /** mL up to a litre, then L. */
+    public static function metric(float $millilitres): string
+    {
+        return $millilitres < 1000.0 ? Figures::short($millilitres) . ' mL' : Figures::short($millilitres / 1000.0) . ' L';
+    }
+
+    /** A volume in the unit it was asked for in, and in metric: "1½ US gal (5.68 L)". */
+    public static function volume(float $millilitres, Unit $unit): string
+    {
+        $metric = self::metric($millilitres);
+
+        return $unit === Unit::Millilitre || $unit === Unit::Litre
+            ? $metric
+            : Figures::kitchen($millilitres / $unit->factor()) . ' ' . self::unit($unit) . " ({$metric})";
+    }
+}
