@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-$gramsPerMl = static fn (float $value, string $source): array => ['value' => $value, 'unit' => 'g/mL', 'source' => $source];
-$percent = static fn (float $value, string $source): array => ['value' => $value, 'unit' => '% v/v', 'source' => $source];
+$gramsPerMl = static fn(float $value, string $source): array => ['value' => $value, 'unit' => 'g/mL', 'source' => $source];
+$percent = static fn(float $value, string $source): array => ['value' => $value, 'unit' => '% v/v', 'source' => $source];
 
 /*
  * Density is near 20 °C. For baking soda it is that of a level spoonful: 4.6 g in 4.92892159375 mL.

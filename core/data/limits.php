@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-$percent = static fn (float $value, string $source): array => ['value' => $value, 'unit' => '%', 'source' => $source];
+$percent = static fn(float $value, string $source): array => ['value' => $value, 'unit' => '%', 'source' => $source];
 
 /*
  * The limits that decide a verdict. v/v for liquids, w/v (g per 100 mL) for soda.

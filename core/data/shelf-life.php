@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-$hours = static fn (float $value, string $source): array => ['value' => $value, 'unit' => 'h', 'source' => $source];
+$hours = static fn(float $value, string $source): array => ['value' => $value, 'unit' => 'h', 'source' => $source];
 
 /*
  * Hours from mixing to throwing away, by what is in the mix: the strictest school and the most patient one.

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-$oil = static fn (float $value, string $source): array => ['value' => $value, 'unit' => '% v/v', 'source' => $source];
+$oil = static fn(float $value, string $source): array => ['value' => $value, 'unit' => '% v/v', 'source' => $source];
 
 /*
  * What a spray lands on, and how much oil it bears. A class without an oil limit has no leaf to burn.

@@ -123,6 +123,61 @@ final readonly class Node
         return $this->value;
     }
 
+    /** @throws InvalidDocument when this is no whole number within the bounds */
+    public function whole(int $min, int $max): int
+    {
+        $number = $this->number();
+        if (floor($number) !== $number || $number < $min || $number > $max) {
+            throw InvalidDocument::because($this->path, "Expected a whole number from {$min} to {$max}, found {found}.", $this->value);
+        }
+
+        return (int) $number;
+    }
+
+    /** @throws InvalidDocument when this is no finite number from 0 to `$max` */
+    public function countUpTo(float $max): float
+    {
+        $number = $this->number();
+        if ($number < 0.0 || $number > $max) {
+            throw InvalidDocument::because($this->path, "Expected a number from 0 to {$max}, found {found}.", $this->value);
+        }
+
+        return $number;
+    }
+
+    /**
+     * An instant as RFC 3339 has it, like 2026-05-03T19:30:00+02:00.
+     *
+     * @throws InvalidDocument when this is none, or lies outside the bounds
+     */
+    public function instant(\DateTimeImmutable $from, \DateTimeImmutable $to): \DateTimeImmutable
+    {
+        $text = $this->text(40);
+        $shape = preg_match('/\A\d{4}-\d\d-\d\dT\d\d:\d\d(:\d\d(\.\d{1,9})?)?(Z|[+-]\d\d:\d\d)\z/', $text) === 1;
+        try {
+            $at = $shape ? new \DateTimeImmutable($text) : null;
+        } catch (\Exception) {
+            $at = null;
+        }
+        if ($at === null || ! str_starts_with($at->format('Y-m-d\TH:i'), substr($text, 0, 16))) {
+            throw InvalidDocument::because($this->path, 'Expected a date and time like 2026-05-03T19:30:00Z, found {found}.', $text);
+        }
+        if ($at < $from || $at > $to) {
+            throw InvalidDocument::because(
+                $this->path,
+                sprintf('The time must lie between %s and %s (UTC), found {found}.', $from->format('Y-m-d H:i'), $to->format('Y-m-d H:i')),
+                $text,
+            );
+        }
+
+        return $at->setTimezone(new \DateTimeZone('UTC'));
+    }
+
+    public function isNull(): bool
+    {
+        return $this->value === null;
+    }
+
     public function fault(string $reason): InvalidDocument
     {
         return InvalidDocument::because($this->path, $reason, $this->value);

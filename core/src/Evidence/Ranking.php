@@ -20,7 +20,7 @@ final class Ranking
     public static function order(array $records): array
     {
         $keys = array_keys($records);
-        usort($keys, static fn (int|string $a, int|string $b): int => self::score($records[$b]) <=> self::score($records[$a]));
+        usort($keys, static fn(int|string $a, int|string $b): int => self::score($records[$b]) <=> self::score($records[$a]));
 
         return $keys;
     }

@@ -23,12 +23,12 @@ final readonly class Record
     /** @return list<Trial> */
     public function judged(): array
     {
-        return array_values(array_filter($this->trials, static fn (Trial $trial): bool => $trial->outcome()->isJudged()));
+        return array_values(array_filter($this->trials, static fn(Trial $trial): bool => $trial->outcome()->isJudged()));
     }
 
     public function worked(): int
     {
-        return count(array_filter($this->trials, static fn (Trial $trial): bool => $trial->outcome() === Outcome::Worked));
+        return count(array_filter($this->trials, static fn(Trial $trial): bool => $trial->outcome() === Outcome::Worked));
     }
 
     /** The shares of rounds that would work, as far as these tell; null with none judged. */
@@ -42,7 +42,7 @@ final readonly class Record
     /** The middle percent down of the judged rounds; null with none judged. */
     public function medianReduction(): ?float
     {
-        $all = array_map(static fn (Trial $trial): float => $trial->reduction() ?? 0.0, $this->judged());
+        $all = array_map(static fn(Trial $trial): float => $trial->reduction() ?? 0.0, $this->judged());
         sort($all);
         $count = count($all);
         if ($count === 0) {
@@ -55,6 +55,6 @@ final readonly class Record
 
     public function compared(): int
     {
-        return count(array_filter($this->judged(), static fn (Trial $trial): bool => $trial->isCompared()));
+        return count(array_filter($this->judged(), static fn(Trial $trial): bool => $trial->isCompared()));
     }
 }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Ingredient;
 
-use IdleMixer\Core\Source\Sourced;
 use IdleMixer\Core\Source\SourceCatalogue;
+use IdleMixer\Core\Source\Sourced;
 
 /**
  * The ingredients the product knows.

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Leaf;
 
-use IdleMixer\Core\Source\Sourced;
 use IdleMixer\Core\Source\SourceCatalogue;
+use IdleMixer\Core\Source\Sourced;
 
 /**
  * The plant tolerance classes that a plan request may name.

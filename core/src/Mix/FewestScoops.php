@@ -14,7 +14,7 @@ final class FewestScoops
 {
     private const TIE_BUDGET = 4000;
 
-    /** @var list<int>|null */
+    /** @var array<int, int>|null */
     private ?array $best = null;
 
     private int $bestCount = \PHP_INT_MAX;
@@ -35,7 +35,7 @@ final class FewestScoops
         private readonly float $high,
     ) {}
 
-    /** @return list<int>|null how often each size is filled, or null when no sum lies in the window */
+    /** @return array<int, int>|null how often each size is filled, or null when no sum lies in the window */
     public function counts(): ?array
     {
         $this->search(0, array_fill(0, count($this->sizes), 0), 0, 0.0);
@@ -43,7 +43,7 @@ final class FewestScoops
         return $this->best;
     }
 
-    /** @param list<int> $counts */
+    /** @param array<int, int> $counts */
     private function search(int $index, array $counts, int $used, float $sum): void
     {
         ++$this->visited;
@@ -82,7 +82,7 @@ final class FewestScoops
         return $used < $this->bestCount || ($used === $this->bestCount && $this->visited < self::TIE_BUDGET);
     }
 
-    /** @param list<int> $counts */
+    /** @param array<int, int> $counts */
     private function keepIfBetter(array $counts, int $used, float $sum): void
     {
         $error = abs($sum - $this->wanted);

@@ -33,6 +33,17 @@ final readonly class Item
         return $this->part->millilitres ?? $this->pour->millilitres ?? 0.0;
     }
 
+    public function grams(): float
+    {
+        return $this->part !== null ? $this->part->grams() : ($this->pour->millilitres ?? 0.0) * ($this->pour->density ?? 0.0);
+    }
+
+    /** mL that it adds to the sprayer: dissolved solids take no room. */
+    public function room(): float
+    {
+        return $this->part !== null ? $this->part->room() : $this->millilitres();
+    }
+
     /** Whether it may only meet the water after, or together with, an emulsifier. */
     public function isOily(): bool
     {

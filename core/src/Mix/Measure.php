@@ -34,6 +34,6 @@ final readonly class Measure
     {
         $set = [[1.0, Unit::UsCup], [1.0, Unit::UsTablespoon], [1.0, Unit::UsTeaspoon], [0.5, Unit::UsTeaspoon], [0.25, Unit::UsTeaspoon], [1.0, Unit::Drop]];
 
-        return array_map(static fn (array $row): self => self::holding(Amount::of($row[0], $row[1])), $set);
+        return array_map(static fn(array $row): self => self::holding(Amount::of($row[0], $row[1])), $set);
     }
 }

@@ -19,7 +19,7 @@ final readonly class Mixture
     /** mL of everything but the water. */
     public function room(): float
     {
-        return array_sum(array_map(static fn (Part $part): float => $part->room(), $this->parts));
+        return array_sum(array_map(static fn(Part $part): float => $part->room(), $this->parts));
     }
 
     /** mL of the finished spray. */
@@ -31,15 +31,15 @@ final readonly class Mixture
     /** Grams of everything but the water. */
     public function grams(): float
     {
-        return array_sum(array_map(static fn (Part $part): float => $part->grams(), $this->parts));
+        return array_sum(array_map(static fn(Part $part): float => $part->grams(), $this->parts));
     }
 
     public function times(float $factor): self
     {
         return new self(
             $this->water * $factor,
-            array_map(static fn (Part $part): Part => $part->times($factor), $this->parts),
-            array_map(static fn (StockPour $pour): StockPour => $pour->times($factor), $this->pours),
+            array_map(static fn(Part $part): Part => $part->times($factor), $this->parts),
+            array_map(static fn(StockPour $pour): StockPour => $pour->times($factor), $this->pours),
         );
     }
 }

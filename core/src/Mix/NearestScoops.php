@@ -14,7 +14,7 @@ final class NearestScoops
 {
     private const BUDGET = 200_000;
 
-    /** @var list<int> */
+    /** @var array<int, int> */
     private array $best = [];
 
     private float $bestError = \INF;
@@ -24,7 +24,7 @@ final class NearestScoops
     /** @param list<float> $sizes mL, largest first, distinct */
     public function __construct(private readonly array $sizes, private readonly float $wanted) {}
 
-    /** @return list<int> how often each size is filled */
+    /** @return array<int, int> how often each size is filled */
     public function counts(): array
     {
         $this->search(0, array_fill(0, count($this->sizes), 0), 0.0);
@@ -32,7 +32,7 @@ final class NearestScoops
         return $this->best;
     }
 
-    /** @param list<int> $counts */
+    /** @param array<int, int> $counts */
     private function search(int $index, array $counts, float $sum): void
     {
         $error = abs($sum - $this->wanted);

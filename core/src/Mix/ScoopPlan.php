@@ -18,12 +18,12 @@ final readonly class ScoopPlan
 
     public function millilitres(): float
     {
-        return array_sum(array_map(static fn (Scoop $scoop): float => $scoop->millilitres(), $this->scoops));
+        return array_sum(array_map(static fn(Scoop $scoop): float => $scoop->millilitres(), $this->scoops));
     }
 
     public function count(): int
     {
-        return array_sum(array_map(static fn (Scoop $scoop): int => $scoop->count, $this->scoops));
+        return array_sum(array_map(static fn(Scoop $scoop): int => $scoop->count, $this->scoops));
     }
 
     /** Percent of the wanted amount; above 0 is too much. */

@@ -19,7 +19,7 @@ final class ScoopPlanner
     /** @param list<Measure> $measures 1 to 60 */
     public function __construct(array $measures)
     {
-        usort($measures, static fn (Measure $a, Measure $b): int => $b->millilitres <=> $a->millilitres);
+        usort($measures, static fn(Measure $a, Measure $b): int => $b->millilitres <=> $a->millilitres);
         $distinct = [];
         foreach ($measures as $measure) {
             $distinct[(string) round($measure->millilitres, 9)] ??= $measure;
@@ -37,14 +37,14 @@ final class ScoopPlanner
 
             return new ScoopPlan([new Scoop($largest, $count)], $wanted);
         }
-        $sizes = array_map(static fn (Measure $measure): float => $measure->millilitres, $this->measures);
+        $sizes = array_map(static fn(Measure $measure): float => $measure->millilitres, $this->measures);
         $counts = (new FewestScoops($sizes, $wanted, $wanted * (1 - $tolerance), $wanted * (1 + $tolerance)))->counts()
             ?? (new NearestScoops($sizes, $wanted))->counts();
 
         return $this->planOf($counts, $wanted);
     }
 
-    /** @param list<int> $counts */
+    /** @param array<int, int> $counts */
     private function planOf(array $counts, float $wanted): ScoopPlan
     {
         $scoops = [];

@@ -8,9 +8,20 @@ namespace IdleMixer\Core\Mix;
 final readonly class Step
 {
     /**
-     * @param string                         $code one of the keys of `core/data/step-words.php`
-     * @param int|null                       $item index of the load's item that is measured out now
+     * @param string                          $code       one of the keys of `core/data/step-words.php`
+     * @param int|null                        $item       index of the load's item that is measured out now
      * @param array<string, int|float|string> $args
+     * @param float                           $levelAfter mL in the sprayer once it is done
      */
-    public function __construct(public string $code, public ?int $item = null, public array $args = []) {}
+    public function __construct(
+        public string $code,
+        public ?int $item = null,
+        public array $args = [],
+        public float $levelAfter = 0.0,
+    ) {}
+
+    public function reaching(float $level): self
+    {
+        return new self($this->code, $this->item, $this->args, $level);
+    }
 }

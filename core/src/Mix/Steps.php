@@ -27,6 +27,7 @@ final readonly class Steps
         if ($use === RecipeUse::Stock) {
             return self::stock($load, $order);
         }
+
         $steps = match ($order) {
             MixingOrder::AllTogether => self::allTogether($load),
             MixingOrder::SoapThenOil => self::soapThenOil($load),
@@ -39,7 +40,7 @@ final readonly class Steps
         }
         $steps[] = new Step('label');
 
-        return $steps;
+        return TankLevels::mark($steps, $load);
     }
 
     /** @return list<Step> */
@@ -48,7 +49,7 @@ final readonly class Steps
         $add = $order === MixingOrder::Blender ? 'add-blender' : 'add-jar';
 
         return [
-            ...self::add($load, $add, static fn (): bool => true),
+            ...self::add($load, $add, static fn(): bool => true),
             new Step($order === MixingOrder::Blender ? 'blend' : 'shake-jar'),
             new Step('label-stock'),
         ];
@@ -59,7 +60,7 @@ final readonly class Steps
     {
         return [
             self::firstWater($load, self::FIRST_WATER),
-            ...self::add($load, 'add-tank', static fn (): bool => true),
+            ...self::add($load, 'add-tank', static fn(): bool => true),
             self::topUp($load),
             new Step($load->hasOil() ? 'shake-hard' : 'shake-gently'),
         ];
@@ -70,9 +71,9 @@ final readonly class Steps
     {
         return [
             self::firstWater($load, self::FIRST_WATER),
-            ...self::add($load, 'add-tank', static fn (Item $item): bool => ! $item->isOily()),
+            ...self::add($load, 'add-tank', static fn(Item $item): bool => ! $item->isOily()),
             new Step('swirl'),
-            ...self::add($load, 'add-tank', static fn (Item $item): bool => $item->isOily()),
+            ...self::add($load, 'add-tank', static fn(Item $item): bool => $item->isOily()),
             self::topUp($load),
             new Step('shake-hard'),
         ];
@@ -81,8 +82,8 @@ final readonly class Steps
     /** @return list<Step> */
     private static function emulsifierFirst(Load $load): array
     {
-        $oily = static fn (Item $item): bool => $item->isOily() || $item->isEmulsifier();
-        $concentrate = array_sum(array_map(static fn (Item $item): float => $oily($item) ? $item->millilitres() : 0.0, $load->items));
+        $oily = static fn(Item $item): bool => $item->isOily() || $item->isEmulsifier();
+        $concentrate = array_sum(array_map(static fn(Item $item): float => $oily($item) ? $item->millilitres() : 0.0, $load->items));
         $splash = min(self::SPLASH * $concentrate, $load->mixture->water * self::FIRST_WATER);
 
         return [
@@ -90,7 +91,7 @@ final readonly class Steps
             new Step('splash', null, ['mL' => $splash]),
             new Step('whip'),
             self::firstWater($load, self::FIRST_WATER),
-            ...self::add($load, 'add-tank', static fn (Item $item): bool => ! $oily($item)),
+            ...self::add($load, 'add-tank', static fn(Item $item): bool => ! $oily($item)),
             new Step('let-down'),
             self::topUp($load),
             new Step('swirl'),
@@ -104,8 +105,8 @@ final readonly class Steps
 
         return [
             new Step('cup-water', null, ['mL' => $cup]),
-            ...self::add($load, 'add-cup', static fn (Item $item): bool => ! $item->isOily()),
-            ...self::add($load, 'add-cup', static fn (Item $item): bool => $item->isOily()),
+            ...self::add($load, 'add-cup', static fn(Item $item): bool => ! $item->isOily()),
+            ...self::add($load, 'add-cup', static fn(Item $item): bool => $item->isOily()),
             new Step('stir-cup'),
             new Step('part-fill', null, ['mL' => ($load->mixture->water - $cup) * self::FIRST_WATER]),
             new Step('pour-cup'),
@@ -118,10 +119,10 @@ final readonly class Steps
     private static function blender(Load $load): array
     {
         return [
-            ...self::add($load, 'add-blender', static fn (Item $item): bool => $item->pour === null),
-            ...(self::has($load, static fn (Item $item): bool => $item->pour === null) ? [new Step('blend')] : []),
+            ...self::add($load, 'add-blender', static fn(Item $item): bool => $item->pour === null),
+            ...(self::has($load, static fn(Item $item): bool => $item->pour === null) ? [new Step('blend')] : []),
             self::firstWater($load, self::FIRST_WATER),
-            ...self::add($load, 'add-tank', static fn (Item $item): bool => $item->pour !== null),
+            ...self::add($load, 'add-tank', static fn(Item $item): bool => $item->pour !== null),
             new Step('stir-milky'),
             self::topUp($load),
         ];

@@ -40,7 +40,7 @@ final readonly class Strengths
                 $sums[$key] += $much;
             }
         }
-        $percent = static fn (float $much): float => $finished > 0.0 ? 100.0 * $much / $finished : 0.0;
+        $percent = static fn(float $much): float => $finished > 0.0 ? 100.0 * $much / $finished : 0.0;
 
         return new self(
             $percent($sums['oil']),

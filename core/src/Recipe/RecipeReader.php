@@ -132,8 +132,11 @@ final readonly class RecipeReader
     private function upTo(ObjectNode $object, float $amount, float $factor): ?float
     {
         $node = $object->optional('upTo');
-        $top = $node?->positive();
-        if ($node !== null && ($top < $amount || ! is_finite($top * $factor))) {
+        if ($node === null) {
+            return null;
+        }
+        $top = $node->positive();
+        if ($top < $amount || ! is_finite($top * $factor)) {
             throw $node->fault("The top of a range may not be below its amount ({$amount}), and must be a size to work with; found {found}.");
         }
 

@@ -44,9 +44,8 @@ final readonly class Judge
 
     private function drench(Target $target): Verdict
     {
-        $onto = $target->plant?->surface;
-        if ($onto !== null && $onto !== Surface::Soil) {
-            return new Verdict('drench-on-leaves', Level::Stop, 'drench-on-leaves', ['plant' => $target->plant->name ?? ''], 'practice');
+        if ($target->plant !== null && $target->plant->surface !== Surface::Soil) {
+            return new Verdict('drench-on-leaves', Level::Stop, 'drench-on-leaves', ['plant' => lcfirst($target->plant->name)], 'practice');
         }
 
         return $target->use === RecipeUse::Drench
@@ -57,7 +56,7 @@ final readonly class Judge
     private function dormantOnLeaf(Target $target): ?Verdict
     {
         return $target->use === RecipeUse::Dormant && $target->plant?->surface === Surface::Leaf
-            ? new Verdict('winter-oil-on-leaves', Level::Stop, 'winter-oil-on-leaves', ['plant' => $target->plant->name], 'practice')
+            ? new Verdict('winter-oil-on-leaves', Level::Stop, 'winter-oil-on-leaves', ['plant' => lcfirst($target->plant->name)], 'practice')
             : null;
     }
 
@@ -69,7 +68,7 @@ final readonly class Judge
         $wood = $target->surface() === Surface::Wood;
         $limit = $target->plant->oilLimit ?? $this->limits->get($wood ? 'oil-dormant' : 'oil-leaf');
         $level = $this->level($percent, $limit->value, $limit->value * $this->limits->get('oil-stop-factor')->value);
-        $onto = $target->plant->name ?? ($wood ? 'Bare dormant wood' : 'Leaves in season');
+        $onto = $target->plant->name ?? ($wood ? 'bare dormant wood' : 'leaves in season');
 
         return $this->verdict('oil-strength', $level, 'oil', $percent, $limit, ['onto' => lcfirst($onto)]);
     }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Safety;
 
-use IdleMixer\Core\Source\Sourced;
 use IdleMixer\Core\Source\SourceCatalogue;
+use IdleMixer\Core\Source\Sourced;
 
 /**
  * The limits that decide, each with its source.

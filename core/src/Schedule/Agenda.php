@@ -20,11 +20,11 @@ final readonly class Agenda
     public static function sort(array $tasks, DateTimeImmutable $now): array
     {
         $horizon = $now->modify('+' . self::HORIZON_DAYS . ' days');
-        $near = array_values(array_filter($tasks, static fn (Task $task): bool => $task->dueAt <= $horizon));
-        $order = array_flip(array_map(static fn (TaskKind $kind): string => $kind->value, TaskKind::cases()));
-        usort($near, static fn (Task $a, Task $b): int => [$a->dueAt, $order[$a->kind->value], $a->ref] <=> [$b->dueAt, $order[$b->kind->value], $b->ref]);
+        $near = array_values(array_filter($tasks, static fn(Task $task): bool => $task->dueAt <= $horizon));
+        $order = array_flip(array_map(static fn(TaskKind $kind): string => $kind->value, TaskKind::cases()));
+        usort($near, static fn(Task $a, Task $b): int => [$a->dueAt, $order[$a->kind->value], $a->ref] <=> [$b->dueAt, $order[$b->kind->value], $b->ref]);
 
-        return array_map(static fn (Task $task): array => ['task' => $task, 'urgency' => self::urgency($task, $now)], $near);
+        return array_map(static fn(Task $task): array => ['task' => $task, 'urgency' => self::urgency($task, $now)], $near);
     }
 
     /** A task is overdue when its day has passed; a discard the moment its hour has. */

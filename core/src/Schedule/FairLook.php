@@ -6,8 +6,8 @@ namespace IdleMixer\Core\Schedule;
 
 use IdleMixer\Core\Ingredient\IngredientKind;
 use IdleMixer\Core\Mix\Mixture;
-use IdleMixer\Core\Source\Sourced;
 use IdleMixer\Core\Source\SourceCatalogue;
+use IdleMixer\Core\Source\Sourced;
 
 /**
  * When it is fair to judge a spray: the slowest thing in it decides.

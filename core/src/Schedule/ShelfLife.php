@@ -7,8 +7,8 @@ namespace IdleMixer\Core\Schedule;
 use IdleMixer\Core\Ingredient\IngredientKind;
 use IdleMixer\Core\Mix\Mixture;
 use IdleMixer\Core\Recipe\RecipeUse;
-use IdleMixer\Core\Source\Sourced;
 use IdleMixer\Core\Source\SourceCatalogue;
+use IdleMixer\Core\Source\Sourced;
 
 /**
  * How long a mixed spray keeps, by what is in it; what keeps worst decides.
@@ -38,7 +38,7 @@ final readonly class ShelfLife
             $codes[] = $this->codeOf($part->ingredient->slug, $part->ingredient->kind, $use);
         }
         $rules = array_map($this->rule(...), $codes === [] ? ['other'] : array_values(array_unique($codes)));
-        usort($rules, static fn (HoldingRule $a, HoldingRule $b): int => $a->strict->value <=> $b->strict->value);
+        usort($rules, static fn(HoldingRule $a, HoldingRule $b): int => $a->strict->value <=> $b->strict->value);
 
         return $rules[0];
     }

@@ -9,7 +9,9 @@ use IdleMixer\Core\Mix\Load;
 use IdleMixer\Core\Mix\Step;
 use IdleMixer\Core\Quantity\Unit;
 use IdleMixer\Core\Safety\Verdict;
+use IdleMixer\Core\Schedule\HoldingRule;
 use IdleMixer\Core\Source\SourceCatalogue;
+use IdleMixer\Core\Source\Sourced;
 
 /** Puts findings, steps and cautions into sentences: the one place where wording is made. */
 final readonly class Sentences
@@ -46,16 +48,21 @@ final readonly class Sentences
             $args['limit-from'] = $this->standing($verdict->source);
         }
 
+        foreach (['ago', 'left'] as $span) {
+            if (isset($args["hours-{$span}"])) {
+                $args[$span] = Durations::rounded((float) $args["hours-{$span}"]);
+            }
+        }
+
         return ucfirst($this->fill($this->verdicts[$verdict->wording] ?? throw MissingWords::becauseOf($verdict->wording), $args));
     }
 
-    /** "published", "common practice, no source", "our own limit"; for published ones by whom, too. */
+    /** "published, noted from memory", "common practice, no source", "our own limit". */
     public function standing(string $source): string
     {
         $found = $this->sources->get($source);
-        $words = $found->standing->words();
 
-        return $words === 'published' ? 'published: ' . $found->words() : $words;
+        return $found->standing->words() . ($found->fromMemory ? ', noted from memory' : '');
     }
 
     /** @throws MissingWords when the catalogue lacks the sentence */
@@ -78,6 +85,27 @@ final readonly class Sentences
     public function caution(string $code): string
     {
         return $this->cautions[$code] ?? throw MissingWords::becauseOf($code);
+    }
+
+    public function holding(HoldingRule $rule): string
+    {
+        return $this->fill(
+            $rule->strict->value === $rule->patient->value ? 'Use it within {strict} of mixing ({from}).' : 'Use it within {strict} of mixing ({from}); some keep it up to {patient} ({patient-from}).',
+            [
+                'strict' => Durations::words($rule->strict->value),
+                'patient' => Durations::words($rule->patient->value),
+                'from' => $this->standing($rule->strict->source),
+                'patient-from' => $this->standing($rule->patient->source),
+            ],
+        );
+    }
+
+    public function fairLook(Sourced $hours): string
+    {
+        return $this->fill('Judge it after {hours} at the earliest ({from}).', [
+            'hours' => Durations::words($hours->value),
+            'from' => $this->standing($hours->source),
+        ]);
     }
 
     private function scoops(Item $item): string

@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+/*
+ * What needs doing, by kind of task; `do` names the action.
+ */
+return [
+    'finish-mixing' => ['text' => 'Finish mixing {about}', 'do' => 'Go on mixing'],
+    'read-leaf-test' => ['text' => 'Look at the test leaves: {about}', 'do' => 'Say how they look'],
+    'discard' => ['text' => 'Throw away what is left of {about}', 'do' => 'See the batch'],
+    'count-after' => ['text' => 'Count again: {about}', 'do' => 'Count'],
+    'next-round' => ['text' => 'Next round: {about}', 'do' => 'Open the case'],
+    'first-round' => ['text' => 'Not sprayed yet: {about}', 'do' => 'Open the case'],
+];

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IdleMixer\Core\Plan;
+
+use IdleMixer\Core\Mix\Mixture;
+use IdleMixer\Core\Mix\Strengths;
+use IdleMixer\Core\Safety\Verdict;
+use IdleMixer\Core\Schedule\HoldingRule;
+use IdleMixer\Core\Source\Sourced;
+
+/** Everything that follows from a request: amounts, loads, steps, strengths, verdicts, cautions. */
+final readonly class Plan
+{
+    /**
+     * @param list<LoadGroup> $groups
+     * @param list<Verdict>   $verdicts
+     * @param list<string>    $cautions codes
+     */
+    public function __construct(
+        public PlanRequest $request,
+        public Mixture $whole,
+        public array $groups,
+        public Strengths $strengths,
+        public array $verdicts,
+        public array $cautions,
+        public HoldingRule $holding,
+        /** Hours from spraying to the first look that may judge it. */
+        public Sourced $fairLook,
+    ) {}
+
+    public function loadCount(): int
+    {
+        return array_sum(array_map(static fn(LoadGroup $group): int => $group->count, $this->groups));
+    }
+}

@@ -1,0 +1,100 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IdleMixer\Core\Plan;
+
+use IdleMixer\Core\Document\InvalidDocument;
+use IdleMixer\Core\Mix\Formulator;
+use IdleMixer\Core\Mix\Load;
+use IdleMixer\Core\Mix\Loads;
+use IdleMixer\Core\Mix\Mixture;
+use IdleMixer\Core\Mix\ScoopPlanner;
+use IdleMixer\Core\Mix\Steps;
+use IdleMixer\Core\Mix\Strengths;
+use IdleMixer\Core\Mix\TooManyLoads;
+use IdleMixer\Core\Quantity\Volume;
+use IdleMixer\Core\Safety\Cautions;
+use IdleMixer\Core\Safety\Judge;
+use IdleMixer\Core\Safety\Limits;
+use IdleMixer\Core\Safety\MeasuringJudge;
+use IdleMixer\Core\Safety\Target;
+use IdleMixer\Core\Schedule\FairLook;
+use IdleMixer\Core\Schedule\ShelfLife;
+
+/** Turns a request into a plan. */
+final readonly class Planner
+{
+    /** Share of a load by which two loads may differ and still be mixed alike. */
+    private const ALIKE = 1e-9;
+
+    public function __construct(
+        private Formulator $formulator,
+        private Judge $judge,
+        private ShelfLife $shelfLife,
+        private FairLook $fairLook,
+    ) {}
+
+    public static function shipped(): self
+    {
+        return new self(new Formulator(), new Judge(Limits::shipped()), ShelfLife::shipped(), FairLook::shipped());
+    }
+
+    /**
+     * @throws InvalidDocument when the lines do not fit, or take no room
+     * @throws TooManyLoads    when more than 1,000 fills would be needed
+     */
+    public function plan(PlanRequest $request): Plan
+    {
+        $whole = $this->formulator->scaledTo($request->make, $request->recipe, $request->highEnd, $request->factor, '/recipe');
+        $groups = $this->groups($request, $whole);
+        $strengths = Strengths::of($whole);
+        $target = Target::of($request->recipe->use, $request->plant);
+        $loads = array_map(static fn(LoadGroup $group): Load => $group->load, $groups);
+
+        return new Plan(
+            $request,
+            $whole,
+            $groups,
+            $strengths,
+            [...$this->judge->verdicts($strengths, $target), ...MeasuringJudge::verdicts($loads)],
+            Cautions::of($whole, $target),
+            $this->shelfLife->of($whole, $request->recipe->use),
+            $this->fairLook->of($whole),
+        );
+    }
+
+    /** @return list<LoadGroup> */
+    private function groups(PlanRequest $request, Mixture $whole): array
+    {
+        $planner = new ScoopPlanner($request->measures);
+        $groups = [];
+        foreach ($this->runs(Loads::of($request->make, $request->sprayer)) as [$first, $count, $volume]) {
+            $load = Load::of($whole->times($volume->millilitres() / $whole->finished()), $planner);
+            $groups[] = new LoadGroup($first, $count, $load, Steps::of($load, $request->recipe->order, $request->recipe->use));
+        }
+
+        return $groups;
+    }
+
+    /**
+     * @param list<Volume> $volumes
+     *
+     * @return list<array{int, int, Volume}> first number, how many, volume
+     */
+    private function runs(array $volumes): array
+    {
+        $runs = [];
+        foreach ($volumes as $i => $volume) {
+            $last = array_key_last($runs);
+            if ($last !== null && $runs[$last][2]->equals($volume, $volume->millilitres() * self::ALIKE)) {
+                ++$runs[$last][1];
+
+                continue;
+            }
+            $runs[] = [$i + 1, 1, $volume];
+        }
+
+        return $runs;
+    }
+}

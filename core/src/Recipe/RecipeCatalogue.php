@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IdleMixer\Core\Recipe;
+
+use IdleMixer\Core\Document\JsonText;
+use IdleMixer\Core\Ingredient\IngredientCatalogue;
+
+/**
+ * The shipped recipes: one open document a file, and what practice says about each.
+ *
+ * @phpstan-type PracticeRow array{for: list<string>, repeat_days: int|null, repeat: string, source: string}
+ */
+final readonly class RecipeCatalogue
+{
+    /** @param array<string, PracticeRow> $practice by slug, in the order in which recipes are offered */
+    public function __construct(private array $practice, private string $folder, private RecipeReader $reader) {}
+
+    public static function shipped(?IngredientCatalogue $ingredients = null): self
+    {
+        /** @var array<string, PracticeRow> $practice */
+        $practice = require __DIR__ . '/../../data/recipe-practice.php';
+
+        return new self($practice, __DIR__ . '/../../data/recipes', new RecipeReader($ingredients ?? IngredientCatalogue::shipped()));
+    }
+
+    /** @return list<string> */
+    public function slugs(): array
+    {
+        return array_keys($this->practice);
+    }
+
+    /** @throws UnknownRecipe when there is none of that slug */
+    public function get(string $slug): Recipe
+    {
+        $this->refuseUnknown($slug);
+
+        return $this->reader->read(JsonText::parse((string) file_get_contents("{$this->folder}/{$slug}.json")));
+    }
+
+    /** @throws UnknownRecipe when there is none of that slug */
+    public function practice(string $slug): Practice
+    {
+        $this->refuseUnknown($slug);
+        $row = $this->practice[$slug];
+
+        return new Practice($row['for'], $row['repeat_days'], $row['repeat'], $row['source']);
+    }
+
+    private function refuseUnknown(string $slug): void
+    {
+        if (! isset($this->practice[$slug])) {
+            throw UnknownRecipe::becauseNotShipped($slug, $this->slugs());
+        }
+    }
+}

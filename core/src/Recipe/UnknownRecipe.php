@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IdleMixer\Core\Recipe;
+
+use IdleMixer\Core\Failure;
+
+/** A slug that no shipped recipe has. */
+final class UnknownRecipe extends \OutOfBoundsException implements Failure
+{
+    private function __construct(string $message, public readonly string $slug)
+    {
+        parent::__construct($message);
+    }
+
+    /** @param list<string> $known */
+    public static function becauseNotShipped(string $slug, array $known): self
+    {
+        $short = mb_substr(mb_scrub($slug), 0, 40);
+
+        return new self("“{$short}” is no shipped recipe; shipped are " . implode(', ', $known) . '.', $short);
+    }
+
+    public function path(): string
+    {
+        return '/recipe';
+    }
+}

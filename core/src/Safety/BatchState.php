@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IdleMixer\Core\Safety;
+
+use DateTimeImmutable;
+use IdleMixer\Core\Mix\StandTest;
+
+/** A batch as it stands when somebody wants to spray it. */
+final readonly class BatchState
+{
+    public function __construct(
+        /** Null while it is still being mixed. */
+        public ?DateTimeImmutable $madeAt,
+        public ?DateTimeImmutable $discardAt,
+        public bool $discarded,
+        public StandTest $standTest,
+    ) {}
+}

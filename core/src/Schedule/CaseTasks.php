@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IdleMixer\Core\Schedule;
+
+use DateTimeImmutable;
+
+/** What an open case asks for next. */
+final class CaseTasks
+{
+    /** @return list<Task> */
+    public static function of(int $case, string $about, DateTimeImmutable $openedAt, ?RoundDone $last): array
+    {
+        if ($last === null) {
+            return [new Task(TaskKind::FirstRound, $case, $about, $openedAt)];
+        }
+        $tasks = [];
+        if (! $last->counted) {
+            $fair = $last->at->modify('+' . (int) round($last->fairLookHours * 60) . ' minutes');
+            $tasks[] = new Task(TaskKind::CountAfter, $case, $about, $fair);
+        }
+        if ($last->repeatDays !== null) {
+            $tasks[] = new Task(TaskKind::NextRound, $case, $about, $last->at->modify("+{$last->repeatDays} days"));
+        }
+
+        return $tasks;
+    }
+}
