@@ -173,6 +173,12 @@ final readonly class Node
         return $at->setTimezone(new \DateTimeZone('UTC'));
     }
 
+    /** The value as JSON text again. */
+    public function json(): string
+    {
+        return json_encode($this->value, \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_PRESERVE_ZERO_FRACTION | \JSON_THROW_ON_ERROR);
+    }
+
     public function isNull(): bool
     {
         return $this->value === null;

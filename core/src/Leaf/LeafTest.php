@@ -16,6 +16,9 @@ final readonly class LeafTest
     /** Hours to wait, by school; the first is the default. */
     public const WAITS = [48, 24];
 
+    /** More leaves than this are no test any more: our own bound. */
+    public const MOST_LEAVES = 6;
+
     /** @param list<Reading> $readings in any order */
     public function __construct(
         public DateTimeImmutable $appliedAt,

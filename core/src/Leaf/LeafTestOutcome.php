@@ -12,4 +12,24 @@ enum LeafTestOutcome: string
     case GoAhead = 'go-ahead';
     case Weaken = 'weaken';
     case Refuse = 'refuse';
+
+    /** Whether the plant may be sprayed: `wait` until it is known. */
+    public function level(): string
+    {
+        return match ($this) {
+            self::Waiting, self::LookNow => 'wait',
+            self::GoAhead => 'ok',
+            self::Weaken => 'caution',
+            self::Refuse => 'stop',
+        };
+    }
+
+    /** Whether the last word is spoken. */
+    public function isConcluded(): bool
+    {
+        return match ($this) {
+            self::GoAhead, self::Weaken, self::Refuse => true,
+            self::Waiting, self::LookNow => false,
+        };
+    }
 }

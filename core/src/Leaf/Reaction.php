@@ -22,4 +22,15 @@ enum Reaction: string
             self::Dead => 3,
         };
     }
+
+    /** @param list<self> $reactions the worst leaf counts; clean when there is none */
+    public static function worst(array $reactions): self
+    {
+        $worst = self::Clean;
+        foreach ($reactions as $reaction) {
+            $worst = $reaction->severity() > $worst->severity() ? $reaction : $worst;
+        }
+
+        return $worst;
+    }
 }

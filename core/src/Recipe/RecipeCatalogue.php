@@ -14,6 +14,9 @@ use IdleMixer\Core\Ingredient\IngredientCatalogue;
  */
 final readonly class RecipeCatalogue
 {
+    /** Between rounds of a recipe that nobody said more of: our own choice, the interval met most often in practice. */
+    private const USUAL_REPEAT_DAYS = 7;
+
     /** @param array<string, PracticeRow> $practice by slug, in the order in which recipes are offered */
     public function __construct(private array $practice, private string $folder, private RecipeReader $reader) {}
 
@@ -48,9 +51,20 @@ final readonly class RecipeCatalogue
         return new Practice($row['for'], $row['repeat_days'], $row['repeat'], $row['source']);
     }
 
+    public function has(string $slug): bool
+    {
+        return isset($this->practice[$slug]);
+    }
+
+    /** Days from one round to the next; null where it is done once. For a recipe that is not shipped, a week. */
+    public function repeatDays(string $slug): ?int
+    {
+        return isset($this->practice[$slug]) ? $this->practice[$slug]['repeat_days'] : self::USUAL_REPEAT_DAYS;
+    }
+
     private function refuseUnknown(string $slug): void
     {
-        if (! isset($this->practice[$slug])) {
+        if (! $this->has($slug)) {
             throw UnknownRecipe::becauseNotShipped($slug, $this->slugs());
         }
     }

@@ -17,4 +17,14 @@ final readonly class BatchState
         public bool $discarded,
         public StandTest $standTest,
     ) {}
+
+    public function status(DateTimeImmutable $now): BatchStatus
+    {
+        return match (true) {
+            $this->discarded => BatchStatus::Discarded,
+            $this->madeAt === null => BatchStatus::Mixing,
+            $this->discardAt !== null && $now > $this->discardAt => BatchStatus::Old,
+            default => BatchStatus::Ready,
+        };
+    }
 }

@@ -1,0 +1,123 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Answer;
+
+use App\Models\Batch;
+use App\Models\Count;
+use App\Models\LeafTest;
+use App\Models\PestCase;
+use App\Models\Round;
+use App\Records\Reading;
+use DateTimeImmutable;
+use IdleMixer\Core\Evidence\Trial;
+use IdleMixer\Core\Pest\PestCatalogue;
+use IdleMixer\Core\Plan\VerdictWriter;
+use IdleMixer\Core\Safety\SprayCheck;
+use IdleMixer\Core\Safety\Verdict;
+use IdleMixer\Core\Source\SourceCatalogue;
+use IdleMixer\Core\Wording\Findings;
+use IdleMixer\Core\Wording\Sentences;
+
+/** A case: in short for lists, and whole with its rounds, counts and what may be sprayed now. */
+final readonly class CaseAnswer
+{
+    private const WITH = ['plant', 'rounds.batch.recipeVersion.recipe', 'counts'];
+
+    private VerdictWriter $verdicts;
+
+    public function __construct(private PestCatalogue $pests, private Findings $findings, Sentences $sentences, SourceCatalogue $sources)
+    {
+        $this->verdicts = new VerdictWriter($sentences, $sources);
+    }
+
+    /** @return array<string, mixed> */
+    public function brief(PestCase $case): array
+    {
+        $case->loadMissing(self::WITH);
+        $pest = $this->pests->get($case->pest);
+        $latest = $case->counts->where('untreated', false)->sortBy('counted_at')->last();
+
+        return [
+            'id' => $case->id,
+            'name' => "{$pest->name} on {$case->plant->name}",
+            'pest' => $case->pest,
+            'pestName' => $pest->name,
+            'counted' => $pest->counted,
+            'plant' => ['id' => $case->plant->id, 'name' => $case->plant->name, 'tolerance' => $case->plant->tolerance, 'place' => $case->plant->place],
+            'openedAt' => Instant::of($case->opened_at),
+            'closedAt' => Instant::maybe($case->closed_at),
+            'conclusion' => $case->conclusion,
+            'notes' => $case->notes,
+            'roundCount' => $case->rounds->count(),
+            'latestCount' => $latest?->value,
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    public function whole(PestCase $case, DateTimeImmutable $now): array
+    {
+        $case->loadMissing(self::WITH);
+        $trials = Reading::trials($case);
+
+        return [
+            ...$this->brief($case),
+            'rounds' => array_values($case->rounds->sortBy('sprayed_at')->map(fn(Round $round): array => $this->round($round, $trials[$round->id] ?? null))->all()),
+            'counts' => array_values($case->counts->sortBy('counted_at')->map(self::count(...))->all()),
+            'batches' => $this->batches($case, $now),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function round(Round $round, ?Trial $trial): array
+    {
+        return [
+            'id' => $round->id,
+            'batch' => ['id' => $round->batch->id, 'name' => $round->batch->recipeVersion->name],
+            'sprayedAt' => Instant::of($round->sprayed_at),
+            'handWork' => $round->hand_work,
+            'notes' => $round->notes,
+            'outcome' => $trial?->outcome()->value,
+            'because' => $trial === null ? '' : $this->findings->trial($trial),
+            'fairFrom' => Instant::maybe($trial?->fairFrom()),
+            'reductionPercent' => $trial?->reduction(),
+            'compared' => $trial?->isCompared() ?? false,
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function count(Count $count): array
+    {
+        return [
+            'id' => $count->id,
+            'countedAt' => Instant::of($count->counted_at),
+            'value' => $count->value,
+            'untreated' => $count->untreated,
+            'notes' => $count->notes,
+        ];
+    }
+
+    /** @return list<array<string, mixed>> what could be sprayed on this case, with what speaks for and against each */
+    private function batches(PestCase $case, DateTimeImmutable $now): array
+    {
+        $found = Batch::query()->whereNotNull('made_at')->whereNull('discarded_at')
+            ->with(['recipeVersion', 'leafTests.readings'])
+            ->orderByDesc('made_at')->limit(12)->get();
+
+        return array_values($found->map(function (Batch $batch) use ($case, $now): array {
+            $test = $batch->leafTests->where('plant_id', $case->plant_id)->sortBy('applied_at')->last();
+
+            return [
+                'id' => $batch->id,
+                'name' => $batch->recipeVersion->name,
+                'madeAt' => Instant::maybe($batch->made_at),
+                'leafTestId' => $test?->id,
+                'verdicts' => array_map(
+                    fn(Verdict $verdict): array => $this->verdicts->write($verdict),
+                    SprayCheck::verdicts(Reading::batch($batch), $test instanceof LeafTest ? Reading::leafTest($test) : null, $now),
+                ),
+            ];
+        })->all());
+    }
+}

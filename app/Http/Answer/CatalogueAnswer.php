@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Answer;
+
+use App\Records\Keeping;
+use IdleMixer\Core\Ingredient\IngredientCatalogue;
+use IdleMixer\Core\Leaf\LeafTest;
+use IdleMixer\Core\Leaf\Reaction;
+use IdleMixer\Core\Leaf\ToleranceCatalogue;
+use IdleMixer\Core\Mix\StandTest;
+use IdleMixer\Core\Pest\Pest;
+use IdleMixer\Core\Pest\PestCatalogue;
+use IdleMixer\Core\Quantity\Dimension;
+use IdleMixer\Core\Quantity\Unit;
+use IdleMixer\Core\Recipe\MixingOrder;
+use IdleMixer\Core\Wording\Choices;
+use IdleMixer\Core\Wording\Measures;
+
+/** Everything that can be chosen, in words. */
+final readonly class CatalogueAnswer
+{
+    public function __construct(
+        private IngredientCatalogue $ingredients,
+        private ToleranceCatalogue $tolerance,
+        private PestCatalogue $pests,
+    ) {}
+
+    /** @return array<string, mixed> */
+    public function all(): array
+    {
+        $choices = Choices::shipped();
+
+        return [
+            'ingredients' => array_map(fn(string $slug): array => ['slug' => $slug, 'name' => $this->ingredients->get($slug)->name, 'kind' => $this->ingredients->get($slug)->kind->value], $this->ingredients->slugs()),
+            'tolerance' => array_map($this->tolerance(...), $this->tolerance->slugs()),
+            'pests' => array_map(static fn(Pest $pest): array => ['slug' => $pest->slug, 'name' => $pest->name, 'counted' => $pest->counted], $this->pests->all()),
+            'orders' => array_map(static fn(MixingOrder $order): array => ['code' => $order->value, ...$choices->order($order)], MixingOrder::cases()),
+            'reactions' => array_map(static fn(Reaction $reaction): array => ['code' => $reaction->value, 'words' => Choices::reaction($reaction)], Reaction::cases()),
+            'standTests' => array_map(static fn(StandTest $test): array => ['code' => $test->value, 'words' => $test->words(), 'unsteady' => $test->isUnsteady()], StandTest::cases()),
+            'keeping' => array_column(Keeping::cases(), 'value'),
+            'leafWaits' => LeafTest::WAITS,
+            'volumeUnits' => array_map(static fn(string $code): array => ['code' => $code, 'words' => Measures::unit(Unit::from($code)), 'mL' => Unit::from($code)->factor()], Unit::codes(Dimension::Volume)),
+        ];
+    }
+
+    /** @return array{slug: string, name: string, surface: string, looksLike: string} */
+    private function tolerance(string $slug): array
+    {
+        $class = $this->tolerance->get($slug);
+
+        return ['slug' => $slug, 'name' => $class->name, 'surface' => $class->surface->value, 'looksLike' => $class->looksLike];
+    }
+}

@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Answer;
+
+use IdleMixer\Core\Mix\Formulator;
+use IdleMixer\Core\Mix\Strengths;
+use IdleMixer\Core\Pest\PestCatalogue;
+use IdleMixer\Core\Plan\MixtureWriter;
+use IdleMixer\Core\Recipe\Recipe;
+use IdleMixer\Core\Recipe\RecipeCatalogue;
+use IdleMixer\Core\Recipe\RecipeWriter;
+use IdleMixer\Core\Wording\Choices;
+
+/** A recipe as it is offered: the document, what it comes to, what practice says of it. */
+final readonly class RecipeAnswer
+{
+    public function __construct(private RecipeCatalogue $catalogue, private PestCatalogue $pests) {}
+
+    /** @return array<string, mixed> */
+    public function of(Recipe $recipe, ?int $version): array
+    {
+        $shipped = $this->catalogue->has($recipe->slug);
+        $practice = $shipped ? $this->catalogue->practice($recipe->slug) : null;
+        $for = $practice->for ?? [];
+
+        return [
+            'slug' => $recipe->slug,
+            'name' => $recipe->name,
+            'use' => $recipe->use->value,
+            'useWords' => Choices::use($recipe->use),
+            'shipped' => $shipped,
+            'version' => $version,
+            'for' => $for,
+            'forWords' => array_map(fn(string $slug): string => $this->pests->get($slug)->name, $for),
+            'repeat' => $practice->repeat ?? '',
+            'strength' => MixtureWriter::spoken(Strengths::of((new Formulator())->onBasis($recipe))),
+            'document' => RecipeWriter::write($recipe),
+        ];
+    }
+}

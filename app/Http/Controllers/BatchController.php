@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Answer\BatchAnswer;
+use App\Http\Body;
+use App\Http\Input\BatchInput;
+use App\Http\Input\FinishInput;
+use App\Http\Said;
+use App\Models\Batch;
+use App\Records\BatchFinisher;
+use App\Records\BatchStarter;
+use IdleMixer\Core\Plan\PlanRequestReader;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
+use Psr\Clock\ClockInterface;
+
+final readonly class BatchController
+{
+    /** As many as a list shows at once. */
+    private const LISTED = 200;
+
+    public function __construct(private BatchAnswer $answer, private ClockInterface $clock) {}
+
+    public function index(): JsonResponse
+    {
+        $now = $this->clock->now();
+        $all = Batch::query()->with(BatchAnswer::WITH)->orderByDesc('started_at')->orderByDesc('id')->limit(self::LISTED)->get();
+
+        return new JsonResponse(['batches' => $all->map(fn(Batch $batch): array => $this->answer->brief($batch, $now))->values()->all()]);
+    }
+
+    public function store(Request $request, PlanRequestReader $requests, BatchStarter $starter): JsonResponse
+    {
+        [$batch, $new] = $starter->start(BatchInput::read(Body::of($request), $requests), $this->clock->now());
+
+        return $this->whole($batch, $new ? 201 : 200);
+    }
+
+    public function show(int $id): JsonResponse
+    {
+        return $this->whole($this->find($id));
+    }
+
+    public function finish(Request $request, int $id, BatchFinisher $finisher): JsonResponse
+    {
+        $input = FinishInput::read(Body::of($request), $this->clock->now());
+        $batch = DB::transaction(function () use ($id, $input, $finisher): Batch {
+            $batch = $this->find($id);
+            // The second of two clicks finds it finished already, and changes nothing.
+            if ($batch->made_at === null) {
+                $finisher->finish($batch, $input);
+            }
+
+            return $batch;
+        });
+
+        return $this->whole($batch);
+    }
+
+    public function discard(Request $request, int $id): JsonResponse
+    {
+        $discarded = Body::of($request)->object(['discarded'])->get('discarded')->flag();
+        $batch = $this->find($id);
+        $batch->update(['discarded_at' => $discarded ? $batch->discarded_at ?? $this->clock->now() : null]);
+
+        return $this->whole($batch);
+    }
+
+    private function find(int $id): Batch
+    {
+        return Batch::query()->find($id) ?? throw Said::notFound('batch', $id);
+    }
+
+    private function whole(Batch $batch, int $status = 200): JsonResponse
+    {
+        return new JsonResponse($this->answer->whole($batch, $this->clock->now()), $status);
+    }
+}

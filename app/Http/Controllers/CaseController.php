@@ -1,0 +1,103 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Answer\CaseAnswer;
+use App\Http\Body;
+use App\Http\Input\CaseInput;
+use App\Http\Input\CloseInput;
+use App\Http\Input\CountInput;
+use App\Http\Input\RoundInput;
+use App\Http\Said;
+use App\Models\Count;
+use App\Models\PestCase;
+use App\Models\Round;
+use App\Records\Once;
+use IdleMixer\Core\Pest\PestCatalogue;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Psr\Clock\ClockInterface;
+
+final readonly class CaseController
+{
+    public function __construct(private CaseAnswer $answer, private ClockInterface $clock) {}
+
+    public function index(): JsonResponse
+    {
+        $all = PestCase::query()->orderByRaw('closed_at is not null')->orderByDesc('opened_at')->orderByDesc('id')->get();
+
+        return new JsonResponse(['cases' => $all->map($this->answer->brief(...))->values()->all()]);
+    }
+
+    public function store(Request $request, PestCatalogue $pests): JsonResponse
+    {
+        $input = CaseInput::read(Body::of($request), $pests, $this->clock->now());
+        [$case, $new] = Once::of(PestCase::query(), $input->submission, static fn(): PestCase => PestCase::query()->create([
+            'submission' => $input->submission,
+            'plant_id' => $input->plant->id,
+            'pest' => $input->pest,
+            'opened_at' => $input->openedAt,
+            'notes' => $input->notes,
+        ]));
+
+        return $this->say($case->refresh(), $new ? 201 : 200);
+    }
+
+    public function show(int $id): JsonResponse
+    {
+        return $this->say($this->find($id), 200);
+    }
+
+    public function round(Request $request, int $id): JsonResponse
+    {
+        $case = $this->find($id);
+        $input = RoundInput::read(Body::of($request), $this->clock->now());
+        [, $new] = Once::of(Round::query(), $input->submission, static fn(): Round => Round::query()->create([
+            'submission' => $input->submission,
+            'case_id' => $case->id,
+            'batch_id' => $input->batch->id,
+            'sprayed_at' => $input->sprayedAt,
+            'hand_work' => $input->handWork,
+            'notes' => $input->notes,
+        ]));
+
+        return $this->say($case, $new ? 201 : 200);
+    }
+
+    public function count(Request $request, int $id): JsonResponse
+    {
+        $case = $this->find($id);
+        $input = CountInput::read(Body::of($request), $this->clock->now());
+        [, $new] = Once::of(Count::query(), $input->submission, static fn(): Count => Count::query()->create([
+            'submission' => $input->submission,
+            'case_id' => $case->id,
+            'counted_at' => $input->countedAt,
+            'value' => $input->value,
+            'untreated' => $input->untreated,
+            'notes' => $input->notes,
+        ]));
+
+        return $this->say($case, $new ? 201 : 200);
+    }
+
+    public function close(Request $request, int $id): JsonResponse
+    {
+        $case = $this->find($id);
+        $input = CloseInput::read(Body::of($request));
+        $case->update(['closed_at' => $input->closed ? $case->closed_at ?? $this->clock->now() : null, 'conclusion' => $input->conclusion]);
+
+        return $this->say($case, 200);
+    }
+
+    private function find(int $id): PestCase
+    {
+        return PestCase::query()->find($id) ?? throw Said::notFound('case', $id);
+    }
+
+    private function say(PestCase $case, int $status): JsonResponse
+    {
+        return new JsonResponse($this->answer->whole($case, $this->clock->now()), $status);
+    }
+}

@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Answer\LeafTestAnswer;
+use App\Http\Body;
+use App\Http\Input\LeafTestInput;
+use App\Http\Input\ReadingInput;
+use App\Http\Said;
+use App\Models\LeafReading;
+use App\Models\LeafTest;
+use App\Records\Once;
+use IdleMixer\Core\Leaf\Reaction;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Psr\Clock\ClockInterface;
+
+final readonly class LeafTestController
+{
+    public function __construct(private LeafTestAnswer $answer, private ClockInterface $clock) {}
+
+    public function index(): JsonResponse
+    {
+        $now = $this->clock->now();
+        $all = LeafTest::query()->with(LeafTestAnswer::WITH)->orderByDesc('applied_at')->orderByDesc('id')->get();
+
+        return new JsonResponse(['leafTests' => $all->map(fn(LeafTest $test): array => $this->answer->of($test, $now))->values()->all()]);
+    }
+
+    public function store(Request $request): JsonResponse
+    {
+        $input = LeafTestInput::read(Body::of($request), $this->clock->now());
+        [$test, $new] = Once::of(LeafTest::query(), $input->submission, static fn(): LeafTest => LeafTest::query()->create([
+            'submission' => $input->submission,
+            'batch_id' => $input->batch->id,
+            'plant_id' => $input->plant->id,
+            'leaves' => $input->leaves,
+            'wait_hours' => $input->waitHours,
+            'applied_at' => $input->appliedAt,
+        ]));
+
+        return $this->say($test, $new ? 201 : 200);
+    }
+
+    public function show(int $id): JsonResponse
+    {
+        return $this->say($this->find($id), 200);
+    }
+
+    public function read(Request $request, int $id): JsonResponse
+    {
+        $test = $this->find($id);
+        $input = ReadingInput::read(Body::of($request), $test->leaves, $test->applied_at, $this->clock->now());
+        [, $new] = Once::of(LeafReading::query(), $input->submission, static fn(): LeafReading => LeafReading::query()->create([
+            'submission' => $input->submission,
+            'leaf_test_id' => $test->id,
+            'read_at' => $input->readAt,
+            'reactions' => implode(' ', array_map(static fn(Reaction $reaction): string => $reaction->value, $input->reactions)),
+            'notes' => $input->notes,
+        ]));
+
+        return $this->say($test, $new ? 201 : 200);
+    }
+
+    private function find(int $id): LeafTest
+    {
+        return LeafTest::query()->find($id) ?? throw Said::notFound('leaf test', $id);
+    }
+
+    private function say(LeafTest $test, int $status): JsonResponse
+    {
+        return new JsonResponse($this->answer->of($test, $this->clock->now()), $status);
+    }
+}

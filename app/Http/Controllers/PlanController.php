@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Body;
+use IdleMixer\Core\Plan\Planner;
+use IdleMixer\Core\Plan\PlanRequestReader;
+use IdleMixer\Core\Plan\PlanWriter;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+
+final class PlanController
+{
+    public function __invoke(Request $request, PlanRequestReader $reader, Planner $planner, PlanWriter $writer): JsonResponse
+    {
+        return new JsonResponse($writer->write($planner->plan($reader->read(Body::of($request)))));
+    }
+}

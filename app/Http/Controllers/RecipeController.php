@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Answer\RecipeAnswer;
+use App\Http\Body;
+use App\Http\Said;
+use App\Models\Recipe;
+use App\Records\RecipeShelf;
+use IdleMixer\Core\Document\InvalidDocument;
+use IdleMixer\Core\Mix\Formulator;
+use IdleMixer\Core\Recipe\RecipeCatalogue;
+use IdleMixer\Core\Recipe\RecipeReader;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
+
+final readonly class RecipeController
+{
+    public function __construct(private RecipeCatalogue $shipped, private RecipeShelf $shelf, private RecipeAnswer $answer) {}
+
+    public function index(): JsonResponse
+    {
+        $all = array_map(fn(string $slug): array => $this->answer->of($this->shipped->get($slug), null), $this->shipped->slugs());
+        foreach (Recipe::query()->whereNotIn('slug', $this->shipped->slugs())->orderBy('slug')->get() as $own) {
+            $version = $this->shelf->newest($own->slug);
+            if ($version !== null) {
+                $all[] = $this->answer->of($this->shelf->read($version), $version->number);
+            }
+        }
+
+        return new JsonResponse(['recipes' => $all]);
+    }
+
+    public function show(string $slug): JsonResponse
+    {
+        if ($this->shipped->has($slug)) {
+            return new JsonResponse($this->answer->of($this->shipped->get($slug), null));
+        }
+        $version = $this->shelf->newest($slug) ?? throw Said::notFound('recipe', $slug);
+
+        return new JsonResponse($this->answer->of($this->shelf->read($version), $version->number));
+    }
+
+    public function store(Request $request, RecipeReader $reader, Formulator $formulator): JsonResponse
+    {
+        $recipe = $reader->read(Body::of($request));
+        if ($this->shipped->has($recipe->slug)) {
+            throw InvalidDocument::because('/slug', '{found} is the slug of a shipped recipe, which stays as it is; give yours another.', $recipe->slug);
+        }
+        $formulator->onBasis($recipe);
+        $before = $this->shelf->newest($recipe->slug);
+        $version = DB::transaction(fn() => $this->shelf->keep($recipe));
+
+        return new JsonResponse($this->answer->of($recipe, $version->number), $before?->is($version) === true ? 200 : 201);
+    }
+}

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Answer\ShedAnswer;
+use App\Http\Body;
+use App\Http\Input\RetiredInput;
+use App\Http\Input\VesselInput;
+use App\Http\Said;
+use App\Models\Sprayer;
+use App\Records\Once;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Psr\Clock\ClockInterface;
+
+final readonly class SprayerController
+{
+    public function __construct(private ShedAnswer $answer) {}
+
+    public function index(): JsonResponse
+    {
+        $all = Sprayer::query()->orderByDesc('amount')->orderBy('id')->get();
+
+        return new JsonResponse(['sprayers' => $all->map($this->answer->vessel(...))->values()->all()]);
+    }
+
+    public function store(Request $request): JsonResponse
+    {
+        $input = VesselInput::sprayer(Body::of($request));
+        [$made, $new] = Once::of(Sprayer::query(), $input->submission, static fn(): Sprayer => Sprayer::query()->create([
+            'submission' => $input->submission,
+            'name' => $input->name,
+            'amount' => $input->holds->value,
+            'unit' => $input->holds->unit->value,
+        ]));
+
+        return new JsonResponse($this->answer->vessel($made), $new ? 201 : 200);
+    }
+
+    public function retire(Request $request, int $id, ClockInterface $clock): JsonResponse
+    {
+        $sprayer = Sprayer::query()->find($id) ?? throw Said::notFound('sprayer', $id);
+        $sprayer->update(['retired_at' => RetiredInput::read(Body::of($request)) ? $clock->now() : null]);
+
+        return new JsonResponse($this->answer->vessel($sprayer));
+    }
+}

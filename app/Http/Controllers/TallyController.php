@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Answer\BatchAnswer;
+use App\Http\Body;
+use App\Http\Said;
+use App\Models\Batch;
+use App\Models\BatchItem;
+use App\Models\BatchScoop;
+use App\Models\BatchTick;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
+use Psr\Clock\ClockInterface;
+
+/** Ticks one spoonful, or takes the tick back. Doing it twice is doing it once. */
+final class TallyController
+{
+    public function __invoke(Request $request, int $id, int $scoop, int $number, ClockInterface $clock): JsonResponse
+    {
+        $ticked = Body::of($request)->object(['ticked'])->get('ticked')->flag();
+        $row = DB::transaction(static function () use ($id, $scoop, $number, $ticked, $clock): BatchScoop {
+            $batch = Batch::query()->find($id) ?? throw Said::notFound('batch', $id);
+            if ($batch->made_at !== null) {
+                throw Said::conflict('This batch is finished; its tally stays as it was saved.');
+            }
+            $row = BatchScoop::query()->whereIn('batch_item_id', BatchItem::query()->select('id')->where('batch_id', $id))->find($scoop)
+                ?? throw Said::notFound('measure in this batch with the number', $scoop);
+            if ($number < 1 || $number > $row->count) {
+                throw Said::notFound("spoonful {$number}; this measure is filled {$row->count} times. Number", $number);
+            }
+            $ticked
+                ? BatchTick::query()->insertOrIgnore(['batch_scoop_id' => $scoop, 'number' => $number, 'ticked_at' => $clock->now()->format('Y-m-d H:i:s')])
+                : BatchTick::query()->where('batch_scoop_id', $scoop)->where('number', $number)->delete();
+
+            return $row;
+        });
+
+        return new JsonResponse(BatchAnswer::scoop($row->load('ticks')));
+    }
+}

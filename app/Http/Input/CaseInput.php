@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Input;
+
+use App\Models\Plant;
+use DateTimeImmutable;
+use IdleMixer\Core\Document\InvalidDocument;
+use IdleMixer\Core\Document\Node;
+use IdleMixer\Core\Pest\PestCatalogue;
+use IdleMixer\Core\Recipe\RecipeReader;
+
+/** A case that somebody opens: one pest on one plant. */
+final readonly class CaseInput
+{
+    public function __construct(
+        public string $submission,
+        public Plant $plant,
+        public string $pest,
+        public DateTimeImmutable $openedAt,
+        public string $notes,
+    ) {}
+
+    /** @throws InvalidDocument with the path of the first fault found */
+    public static function read(Node $node, PestCatalogue $pests, DateTimeImmutable $now): self
+    {
+        $object = $node->object(['submission', 'plantId', 'pest', 'openedAt', 'notes']);
+
+        return new self(
+            Submission::of($object),
+            Existing::of($object->get('plantId'), Plant::query(), 'plant'),
+            $object->get('pest')->word($pests->slugs(), 'pest'),
+            Moment::past($object->optional('openedAt'), $now),
+            $object->optional('notes')?->text(RecipeReader::MAX_NOTES) ?? '',
+        );
+    }
+}

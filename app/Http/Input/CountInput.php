@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Input;
+
+use DateTimeImmutable;
+use IdleMixer\Core\Document\InvalidDocument;
+use IdleMixer\Core\Document\Node;
+
+/** One count of the pest of a case. */
+final readonly class CountInput
+{
+    /** Nobody counts further by eye: our own bound. */
+    public const MOST = 1_000_000.0;
+
+    private const LONGEST_NOTE = 1000;
+
+    public function __construct(
+        public string $submission,
+        public DateTimeImmutable $countedAt,
+        public float $value,
+        public bool $untreated,
+        public string $notes,
+    ) {}
+
+    /** @throws InvalidDocument with the path of the first fault found */
+    public static function read(Node $node, DateTimeImmutable $now): self
+    {
+        $object = $node->object(['submission', 'countedAt', 'value', 'untreated', 'notes']);
+
+        return new self(
+            Submission::of($object),
+            Moment::past($object->optional('countedAt'), $now),
+            $object->get('value')->countUpTo(self::MOST),
+            $object->optional('untreated')?->flag() ?? false,
+            $object->optional('notes')?->text(self::LONGEST_NOTE) ?? '',
+        );
+    }
+}

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Input;
+
+use App\Records\Keeping;
+use DateTimeImmutable;
+use IdleMixer\Core\Document\InvalidDocument;
+use IdleMixer\Core\Document\Node;
+use IdleMixer\Core\Mix\StandTest;
+use IdleMixer\Core\Recipe\RecipeReader;
+
+/** What is said of a batch once it is mixed. */
+final readonly class FinishInput
+{
+    public function __construct(
+        public StandTest $standTest,
+        public Keeping $keeping,
+        public DateTimeImmutable $madeAt,
+        public string $notes,
+    ) {}
+
+    /** @throws InvalidDocument with the path of the first fault found */
+    public static function read(Node $node, DateTimeImmutable $now): self
+    {
+        $object = $node->object(['standTest', 'keeping', 'madeAt', 'notes']);
+
+        return new self(
+            StandTest::from($object->get('standTest')->word(array_column(StandTest::cases(), 'value'), 'stand test result')),
+            Keeping::from($object->optional('keeping')?->word(array_column(Keeping::cases(), 'value'), 'school') ?? Keeping::Strict->value),
+            Moment::past($object->optional('madeAt'), $now),
+            $object->optional('notes')?->text(RecipeReader::MAX_NOTES) ?? '',
+        );
+    }
+}

@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Input;
+
+use IdleMixer\Core\Document\InvalidDocument;
+use IdleMixer\Core\Document\Node;
+use IdleMixer\Core\Leaf\ToleranceCatalogue;
+use IdleMixer\Core\Recipe\RecipeReader;
+
+/** A plant as somebody enters it. */
+final readonly class PlantInput
+{
+    private const LONGEST_PLACE = 200;
+
+    private function __construct(
+        public string $submission,
+        public string $name,
+        public string $tolerance,
+        public string $place,
+        public string $notes,
+    ) {}
+
+    /** @throws InvalidDocument with the path of the first fault found */
+    public static function read(Node $node, ToleranceCatalogue $tolerance): self
+    {
+        $object = $node->object(['submission', 'name', 'tolerance', 'place', 'notes']);
+
+        return new self(
+            Submission::of($object),
+            trim($object->get('name')->text(RecipeReader::MAX_NAME, 1)),
+            $object->get('tolerance')->word($tolerance->slugs(), 'plant tolerance class'),
+            trim($object->optional('place')?->text(self::LONGEST_PLACE) ?? ''),
+            $object->optional('notes')?->text(RecipeReader::MAX_NOTES) ?? '',
+        );
+    }
+}

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Input;
+
+use DateTimeImmutable;
+use IdleMixer\Core\Document\InvalidDocument;
+use IdleMixer\Core\Document\Node;
+use IdleMixer\Core\Leaf\Reaction;
+
+/** One look at the test leaves, each leaf by itself. */
+final readonly class ReadingInput
+{
+    private const LONGEST_NOTE = 1000;
+
+    /** @param list<Reaction> $reactions */
+    public function __construct(
+        public string $submission,
+        public DateTimeImmutable $readAt,
+        public array $reactions,
+        public string $notes,
+    ) {}
+
+    /** @throws InvalidDocument with the path of the first fault found */
+    public static function read(Node $node, int $leaves, DateTimeImmutable $appliedAt, DateTimeImmutable $now): self
+    {
+        $object = $node->object(['submission', 'readAt', 'reactions', 'notes']);
+        $readAt = Moment::past($object->optional('readAt'), $now);
+        if ($readAt < $appliedAt) {
+            throw ($object->optional('readAt') ?? $node)->fault('The leaves cannot be looked at before they were wetted.');
+        }
+
+        return new self(
+            Submission::of($object),
+            $readAt,
+            array_map(
+                static fn(Node $item): Reaction => Reaction::from($item->word(array_column(Reaction::cases(), 'value'), 'reaction')),
+                $object->get('reactions')->items($leaves, $leaves, 'leaves'),
+            ),
+            $object->optional('notes')?->text(self::LONGEST_NOTE) ?? '',
+        );
+    }
+}

@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Input;
+
+use App\Models\Batch;
+use DateTimeImmutable;
+use IdleMixer\Core\Document\InvalidDocument;
+use IdleMixer\Core\Document\Node;
+
+/** One application of a batch to a case. */
+final readonly class RoundInput
+{
+    private const LONGEST_NOTE = 1000;
+
+    public function __construct(
+        public string $submission,
+        public Batch $batch,
+        public DateTimeImmutable $sprayedAt,
+        public bool $handWork,
+        public string $notes,
+    ) {}
+
+    /** @throws InvalidDocument with the path of the first fault found */
+    public static function read(Node $node, DateTimeImmutable $now): self
+    {
+        $object = $node->object(['submission', 'batchId', 'sprayedAt', 'handWork', 'notes']);
+        $batch = Existing::of($object->get('batchId'), Batch::query(), 'batch');
+        $sprayedAt = Moment::past($object->optional('sprayedAt'), $now);
+        if ($batch->made_at === null || $sprayedAt < $batch->made_at->modify('-1 minute')) {
+            throw $object->get('batchId')->fault('A batch is sprayed once it is mixed and saved; batch {found} was not mixed yet at that time.');
+        }
+
+        return new self(
+            Submission::of($object),
+            $batch,
+            $sprayedAt,
+            $object->optional('handWork')?->flag() ?? false,
+            $object->optional('notes')?->text(self::LONGEST_NOTE) ?? '',
+        );
+    }
+}

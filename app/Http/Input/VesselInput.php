@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Input;
+
+use IdleMixer\Core\Document\InvalidDocument;
+use IdleMixer\Core\Document\Node;
+use IdleMixer\Core\Quantity\Amount;
+use IdleMixer\Core\Quantity\AmountReader;
+use IdleMixer\Core\Quantity\Dimension;
+use IdleMixer\Core\Recipe\RecipeReader;
+
+/** A sprayer or a measure as somebody enters it: a name and what it holds. */
+final readonly class VesselInput
+{
+    private function __construct(public string $submission, public string $name, public Amount $holds) {}
+
+    /** @throws InvalidDocument with the path of the first fault found */
+    public static function sprayer(Node $node): self
+    {
+        $object = $node->object(['submission', 'name', 'holds']);
+        AmountReader::vessel($object->get('holds'), 'A sprayer');
+
+        return self::measure($node);
+    }
+
+    /** @throws InvalidDocument with the path of the first fault found */
+    public static function measure(Node $node): self
+    {
+        $object = $node->object(['submission', 'name', 'holds']);
+
+        return new self(
+            Submission::of($object),
+            trim($object->get('name')->text(RecipeReader::MAX_NAME, 1)),
+            AmountReader::read($object->get('holds'), Dimension::Volume),
+        );
+    }
+}

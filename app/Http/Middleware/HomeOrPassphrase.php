@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Middleware;
+
+use App\Http\Failures;
+use App\Passphrase;
+use Closure;
+use Illuminate\Cookie\Middleware\AddQueuedCookiesToResponse;
+use Illuminate\Cookie\Middleware\EncryptCookies;
+use Illuminate\Http\Request;
+use Illuminate\Pipeline\Pipeline;
+use Illuminate\Session\Middleware\StartSession;
+use Symfony\Component\HttpFoundation\Response;
+
+/**
+ * Lets this machine in as it is, and any other only with the passphrase. The session that this takes is opened for
+ * other machines alone, so that pure computation on this one stays quick.
+ */
+final readonly class HomeOrPassphrase
+{
+    public const SESSION_KEY = 'passphrase-of';
+
+    public function __construct(private Pipeline $pipeline, private Passphrase $passphrase) {}
+
+    /** @param Closure(Request): Response $next */
+    public function handle(Request $request, Closure $next): Response
+    {
+        if (Loopback::is($request)) {
+            return $next($request);
+        }
+        if (! $this->passphrase->isSet()) {
+            return Failures::answer(403, '', 'Other machines are let in once a passphrase is set: run ./start --passphrase on the machine that serves.');
+        }
+
+        $response = $this->pipeline
+            ->send($request)
+            ->through([EncryptCookies::class, AddQueuedCookiesToResponse::class, StartSession::class])
+            ->then(fn(Request $request): Response => $this->guarded($request, $next));
+        assert($response instanceof Response);
+
+        return $response;
+    }
+
+    /** @param Closure(Request): Response $next */
+    private function guarded(Request $request, Closure $next): Response
+    {
+        $known = $request->session()->get(self::SESSION_KEY) === $this->passphrase->mark();
+        if ($known || ($request->isMethod('POST') && $request->is('passphrase'))) {
+            return $next($request);
+        }
+        if ($request->is('api/*')) {
+            return Failures::answer(401, '', 'The passphrase is needed: open the first page and enter it.');
+        }
+
+        return PassphrasePage::show(401, '');
+    }
+}

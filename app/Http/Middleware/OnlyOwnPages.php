@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Middleware;
+
+use App\Http\Failures;
+use Closure;
+use Illuminate\Http\Request;
+use Symfony\Component\HttpFoundation\Response;
+
+/**
+ * Refuses calls that another site's page makes through the visitor's browser: a foreign Origin, or, on this machine,
+ * a host name that is not this machine's (a name that was pointed at 127.0.0.1).
+ */
+final class OnlyOwnPages
+{
+    private const OWN_NAMES = ['127.0.0.1', 'localhost', '[::1]'];
+
+    /** @param Closure(Request): Response $next */
+    public function handle(Request $request, Closure $next): Response
+    {
+        if (Loopback::is($request) && ! in_array($request->getHost(), self::OWN_NAMES, true)) {
+            return Failures::answer(403, '', 'On this machine the application is at 127.0.0.1 or localhost, under no other name.');
+        }
+        $origin = $request->headers->get('Origin');
+        if ($origin !== null && ! $request->isMethodSafe() && $origin !== $request->getSchemeAndHttpHost()) {
+            return Failures::answer(403, '', 'This call comes from the page of another site and is refused.');
+        }
+
+        return $next($request);
+    }
+}

@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+
+/**
+ * @property int $id
+ * @property int $recipe_version_id
+ * @property int|null $sprayer_id
+ * @property int|null $plant_id
+ * @property int|null $case_id
+ * @property string $mixing_order
+ * @property float $make_ml
+ * @property float|null $water_hardness_mg_l
+ * @property float|null $water_celsius
+ * @property string $request
+ * @property string $plan
+ * @property string|null $actual
+ * @property string $stand_test
+ * @property string $keeping
+ * @property float $fair_look_hours
+ * @property int|null $repeat_days
+ * @property string $notes
+ * @property CarbonImmutable $started_at
+ * @property CarbonImmutable|null $made_at
+ * @property CarbonImmutable|null $discard_at
+ * @property CarbonImmutable|null $discarded_at
+ * @property-read RecipeVersion $recipeVersion
+ * @property-read Sprayer|null $sprayer
+ * @property-read Plant|null $plant
+ * @property-read PestCase|null $case
+ * @property-read Collection<int, BatchItem> $items
+ * @property-read Collection<int, LeafTest> $leafTests
+ * @property-read Collection<int, Round> $rounds
+ */
+final class Batch extends Model
+{
+    protected $guarded = [];
+
+    /** @var array<string, string> */
+    protected $casts = ['make_ml' => 'float', 'water_hardness_mg_l' => 'float', 'water_celsius' => 'float', 'fair_look_hours' => 'float', 'repeat_days' => 'integer', 'started_at' => 'immutable_datetime', 'made_at' => 'immutable_datetime', 'discard_at' => 'immutable_datetime', 'discarded_at' => 'immutable_datetime'];
+
+    /** @return BelongsTo<RecipeVersion, $this> */
+    public function recipeVersion(): BelongsTo
+    {
+        return $this->belongsTo(RecipeVersion::class);
+    }
+
+    /** @return BelongsTo<Sprayer, $this> */
+    public function sprayer(): BelongsTo
+    {
+        return $this->belongsTo(Sprayer::class);
+    }
+
+    /** @return BelongsTo<Plant, $this> */
+    public function plant(): BelongsTo
+    {
+        return $this->belongsTo(Plant::class);
+    }
+
+    /** @return BelongsTo<PestCase, $this> */
+    public function case(): BelongsTo
+    {
+        return $this->belongsTo(PestCase::class, 'case_id');
+    }
+
+    /** @return HasMany<BatchItem, $this> */
+    public function items(): HasMany
+    {
+        return $this->hasMany(BatchItem::class)->orderBy('id');
+    }
+
+    /** @return HasMany<LeafTest, $this> */
+    public function leafTests(): HasMany
+    {
+        return $this->hasMany(LeafTest::class)->orderBy('id');
+    }
+
+    /** @return HasMany<Round, $this> */
+    public function rounds(): HasMany
+    {
+        return $this->hasMany(Round::class)->orderBy('id');
+    }
+}

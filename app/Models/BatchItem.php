@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+
+/**
+ * @property int $id
+ * @property int $batch_id
+ * @property int $load
+ * @property int $position
+ * @property string $name
+ * @property float $planned_ml
+ * @property-read Batch $batch
+ * @property-read Collection<int, BatchScoop> $scoops
+ */
+final class BatchItem extends Model
+{
+    public $timestamps = false;
+
+    protected $guarded = [];
+
+    /** @var array<string, string> */
+    protected $casts = ['load' => 'integer', 'position' => 'integer', 'planned_ml' => 'float'];
+
+    /** @return BelongsTo<Batch, $this> */
+    public function batch(): BelongsTo
+    {
+        return $this->belongsTo(Batch::class);
+    }
+
+    /** @return HasMany<BatchScoop, $this> */
+    public function scoops(): HasMany
+    {
+        return $this->hasMany(BatchScoop::class)->orderBy('id');
+    }
+}

@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+
+/**
+ * @property int $id
+ * @property int $batch_item_id
+ * @property int $position
+ * @property string $words
+ * @property float $each_ml
+ * @property int $count
+ * @property-read BatchItem $item
+ * @property-read Collection<int, BatchTick> $ticks
+ */
+final class BatchScoop extends Model
+{
+    public $timestamps = false;
+
+    protected $guarded = [];
+
+    /** @var array<string, string> */
+    protected $casts = ['position' => 'integer', 'each_ml' => 'float', 'count' => 'integer'];
+
+    /** @return BelongsTo<BatchItem, $this> */
+    public function item(): BelongsTo
+    {
+        return $this->belongsTo(BatchItem::class, 'batch_item_id');
+    }
+
+    /** @return HasMany<BatchTick, $this> */
+    public function ticks(): HasMany
+    {
+        return $this->hasMany(BatchTick::class)->orderBy('id');
+    }
+}

@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * @property int $id
+ * @property int $batch_scoop_id
+ * @property int $number
+ * @property CarbonImmutable $ticked_at
+ */
+final class BatchTick extends Model
+{
+    public $timestamps = false;
+
+    protected $guarded = [];
+
+    /** @var array<string, string> */
+    protected $casts = ['number' => 'integer', 'ticked_at' => 'immutable_datetime'];
+}

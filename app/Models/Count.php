@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * @property int $id
+ * @property int $case_id
+ * @property CarbonImmutable $counted_at
+ * @property float $value
+ * @property bool $untreated
+ * @property string $notes
+ */
+final class Count extends Model
+{
+    protected $guarded = [];
+
+    /** @var array<string, string> */
+    protected $casts = ['counted_at' => 'immutable_datetime', 'value' => 'float', 'untreated' => 'boolean'];
+}

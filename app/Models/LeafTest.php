@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+
+/**
+ * @property int $id
+ * @property int $batch_id
+ * @property int $plant_id
+ * @property int $leaves
+ * @property int $wait_hours
+ * @property CarbonImmutable $applied_at
+ * @property-read Batch $batch
+ * @property-read Plant $plant
+ * @property-read Collection<int, LeafReading> $readings
+ */
+final class LeafTest extends Model
+{
+    protected $guarded = [];
+
+    /** @var array<string, string> */
+    protected $casts = ['leaves' => 'integer', 'wait_hours' => 'integer', 'applied_at' => 'immutable_datetime'];
+
+    /** @return BelongsTo<Batch, $this> */
+    public function batch(): BelongsTo
+    {
+        return $this->belongsTo(Batch::class);
+    }
+
+    /** @return BelongsTo<Plant, $this> */
+    public function plant(): BelongsTo
+    {
+        return $this->belongsTo(Plant::class);
+    }
+
+    /** @return HasMany<LeafReading, $this> */
+    public function readings(): HasMany
+    {
+        return $this->hasMany(LeafReading::class)->orderBy('id');
+    }
+}

@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+
+/**
+ * @property int $id
+ * @property int $plant_id
+ * @property string $pest
+ * @property CarbonImmutable $opened_at
+ * @property CarbonImmutable|null $closed_at
+ * @property string $conclusion
+ * @property string $notes
+ * @property-read Plant $plant
+ * @property-read Collection<int, Round> $rounds
+ * @property-read Collection<int, Count> $counts
+ */
+final class PestCase extends Model
+{
+    protected $table = 'cases';
+
+    protected $guarded = [];
+
+    /** @var array<string, string> */
+    protected $casts = ['opened_at' => 'immutable_datetime', 'closed_at' => 'immutable_datetime'];
+
+    /** @return BelongsTo<Plant, $this> */
+    public function plant(): BelongsTo
+    {
+        return $this->belongsTo(Plant::class);
+    }
+
+    /** @return HasMany<Round, $this> */
+    public function rounds(): HasMany
+    {
+        return $this->hasMany(Round::class, 'case_id')->orderBy('id');
+    }
+
+    /** @return HasMany<Count, $this> */
+    public function counts(): HasMany
+    {
+        return $this->hasMany(Count::class, 'case_id')->orderBy('id');
+    }
+}

@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Providers;
+
+use App\Console\DemoCommand;
+use App\Console\PassphraseCommand;
+use App\Console\PlanCommand;
+use App\Console\PreloadListCommand;
+use App\SystemClock;
+use IdleMixer\Core\Ingredient\IngredientCatalogue;
+use IdleMixer\Core\Leaf\ToleranceCatalogue;
+use IdleMixer\Core\Pest\PestCatalogue;
+use IdleMixer\Core\Plan\Planner;
+use IdleMixer\Core\Plan\PlanRequestReader;
+use IdleMixer\Core\Plan\PlanWriter;
+use IdleMixer\Core\Recipe\RecipeCatalogue;
+use IdleMixer\Core\Recipe\RecipeReader;
+use IdleMixer\Core\Schedule\FairLook;
+use IdleMixer\Core\Schedule\ShelfLife;
+use IdleMixer\Core\Source\SourceCatalogue;
+use IdleMixer\Core\Wording\Findings;
+use IdleMixer\Core\Wording\Sentences;
+use Illuminate\Contracts\Foundation\Application;
+use Illuminate\Support\ServiceProvider;
+use Psr\Clock\ClockInterface;
+
+/** Hands the core to whoever asks for it, with its shipped catalogues. */
+final class MixerServiceProvider extends ServiceProvider
+{
+    public function register(): void
+    {
+        $this->app->singleton(ClockInterface::class, SystemClock::class);
+        $this->app->singleton(IngredientCatalogue::class, IngredientCatalogue::shipped(...));
+        $this->app->singleton(SourceCatalogue::class, SourceCatalogue::shipped(...));
+        $this->app->singleton(ToleranceCatalogue::class, ToleranceCatalogue::shipped(...));
+        $this->app->singleton(PestCatalogue::class, PestCatalogue::shipped(...));
+        $this->app->singleton(RecipeReader::class, static fn(Application $app): RecipeReader => new RecipeReader($app->make(IngredientCatalogue::class)));
+        $this->app->singleton(RecipeCatalogue::class, static fn(Application $app): RecipeCatalogue => RecipeCatalogue::shipped($app->make(IngredientCatalogue::class)));
+        $this->app->singleton(PlanRequestReader::class, PlanRequestReader::shipped(...));
+        $this->app->singleton(Planner::class, Planner::shipped(...));
+        $this->app->singleton(PlanWriter::class, PlanWriter::shipped(...));
+        $this->app->singleton(Sentences::class, Sentences::shipped(...));
+        $this->app->singleton(Findings::class, Findings::shipped(...));
+        $this->app->singleton(FairLook::class, FairLook::shipped(...));
+        $this->app->singleton(ShelfLife::class, ShelfLife::shipped(...));
+    }
+
+    public function boot(): void
+    {
+        if ($this->app->runningInConsole()) {
+            $this->commands([PlanCommand::class, PassphraseCommand::class, DemoCommand::class, PreloadListCommand::class]);
+        }
+    }
+}

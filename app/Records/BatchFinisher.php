@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Records;
+
+use App\Http\Input\FinishInput;
+use App\Models\Batch;
+use App\Models\BatchItem;
+use IdleMixer\Core\Document\JsonText;
+use IdleMixer\Core\Mix\AsMade;
+use IdleMixer\Core\Mix\Mixture;
+use IdleMixer\Core\Mix\Strengths;
+use IdleMixer\Core\Plan\MixtureWriter;
+use IdleMixer\Core\Plan\Planner;
+use IdleMixer\Core\Plan\PlanRequestReader;
+use Illuminate\Database\Eloquent\Collection;
+
+/** Closes the mixing of a batch: what was really scooped, how the glass looked, and how long it keeps. */
+final readonly class BatchFinisher
+{
+    public function __construct(private PlanRequestReader $requests, private Planner $planner) {}
+
+    public function finish(Batch $batch, FinishInput $input): void
+    {
+        $plan = $this->planner->plan($this->requests->read(JsonText::parse($batch->request)));
+        $items = $batch->items()->with('scoops.ticks')->get();
+        $loads = [];
+        foreach ($plan->groups as $group) {
+            for ($load = $group->first; $load < $group->first + $group->count; ++$load) {
+                $loads[] = AsMade::of($group->load, $this->scooped($items->where('load', $load)));
+            }
+        }
+        $made = AsMade::together($loads);
+        $keeping = (int) round(3600.0 * $input->keeping->hours($plan->holding));
+        $batch->update([
+            'actual' => json_encode($this->actual($made, $items), \JSON_UNESCAPED_UNICODE | \JSON_THROW_ON_ERROR),
+            'stand_test' => $input->standTest->value,
+            'keeping' => $input->keeping->value,
+            'notes' => $input->notes,
+            'made_at' => $input->madeAt,
+            'discard_at' => $input->madeAt->modify("+{$keeping} seconds"),
+        ]);
+    }
+
+    /**
+     * @param Collection<int, BatchItem> $items of one load
+     *
+     * @return array<int, float> mL, by position
+     */
+    private function scooped(Collection $items): array
+    {
+        $all = [];
+        foreach ($items as $item) {
+            $all[$item->position] = 0.0;
+            foreach ($item->scoops as $scoop) {
+                $all[$item->position] += $scoop->ticks->count() * $scoop->each_ml;
+            }
+        }
+
+        return $all;
+    }
+
+    /**
+     * @param Collection<int, BatchItem> $items
+     *
+     * @return array<string, mixed>
+     */
+    private function actual(Mixture $made, Collection $items): array
+    {
+        $ticked = 0;
+        $planned = 0;
+        foreach ($items as $item) {
+            foreach ($item->scoops as $scoop) {
+                $planned += $scoop->count;
+                $ticked += $scoop->ticks->count();
+            }
+        }
+        $strengths = Strengths::of($made);
+
+        return [
+            'finished_mL' => $made->finished(),
+            'water_mL' => $made->water,
+            'lines' => MixtureWriter::lines($made),
+            'strength' => MixtureWriter::strength($strengths),
+            'spoken' => MixtureWriter::spoken($strengths),
+            'ticked' => $ticked,
+            'planned' => $planned,
+        ];
+    }
+}

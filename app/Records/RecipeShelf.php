@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Records;
+
+use App\Models\Recipe;
+use App\Models\RecipeVersion;
+use IdleMixer\Core\Document\JsonText;
+use IdleMixer\Core\Recipe\Recipe as RecipeDocument;
+use IdleMixer\Core\Recipe\RecipeReader;
+use IdleMixer\Core\Recipe\RecipeWriter;
+
+/** Keeps every version of every recipe that was used or written. */
+final readonly class RecipeShelf
+{
+    public function __construct(private RecipeReader $reader) {}
+
+    /** The version of exactly this document; a new one when there is none yet. Call it inside a transaction. */
+    public function keep(RecipeDocument $recipe): RecipeVersion
+    {
+        $document = json_encode(RecipeWriter::write($recipe), \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_THROW_ON_ERROR);
+        $row = Recipe::query()->firstOrCreate(['slug' => $recipe->slug]);
+        $same = RecipeVersion::query()->where('recipe_id', $row->id)->where('document', $document)->first();
+        if ($same !== null) {
+            return $same;
+        }
+        $last = RecipeVersion::query()->where('recipe_id', $row->id)->orderByDesc('number')->first();
+
+        return RecipeVersion::query()->create([
+            'recipe_id' => $row->id,
+            'number' => ($last->number ?? 0) + 1,
+            'name' => $recipe->name,
+            'document' => $document,
+        ]);
+    }
+
+    public function read(RecipeVersion $version): RecipeDocument
+    {
+        return $this->reader->read(JsonText::parse($version->document));
+    }
+
+    public function newest(string $slug): ?RecipeVersion
+    {
+        return RecipeVersion::query()
+            ->whereIn('recipe_id', Recipe::query()->select('id')->where('slug', $slug))
+            ->orderByDesc('number')
+            ->first();
+    }
+}

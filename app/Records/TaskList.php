@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Records;
+
+use App\Models\Batch;
+use App\Models\LeafTest;
+use App\Models\PestCase;
+use DateTimeImmutable;
+use IdleMixer\Core\Pest\PestCatalogue;
+use IdleMixer\Core\Safety\BatchStatus;
+use IdleMixer\Core\Schedule\CaseTasks;
+use IdleMixer\Core\Schedule\RoundDone;
+use IdleMixer\Core\Schedule\Task;
+use IdleMixer\Core\Schedule\TaskKind;
+
+/** Gathers what the records ask to be done. */
+final readonly class TaskList
+{
+    public function __construct(private PestCatalogue $pests) {}
+
+    /** @return list<Task> */
+    public function all(DateTimeImmutable $now): array
+    {
+        return [...$this->batches($now), ...$this->leafTests($now), ...$this->cases()];
+    }
+
+    /** @return list<Task> */
+    private function batches(DateTimeImmutable $now): array
+    {
+        $tasks = [];
+        foreach (Batch::query()->whereNull('discarded_at')->with('recipeVersion')->get() as $batch) {
+            $status = Reading::batch($batch)->status($now);
+            if ($status === BatchStatus::Mixing) {
+                $tasks[] = new Task(TaskKind::FinishMixing, $batch->id, $batch->recipeVersion->name, $batch->started_at);
+            } elseif ($batch->discard_at !== null) {
+                $tasks[] = new Task(TaskKind::Discard, $batch->id, $batch->recipeVersion->name, $batch->discard_at);
+            }
+        }
+
+        return $tasks;
+    }
+
+    /** @return list<Task> */
+    private function leafTests(DateTimeImmutable $now): array
+    {
+        $tasks = [];
+        foreach (LeafTest::query()->with(['readings', 'plant', 'batch.recipeVersion'])->get() as $test) {
+            $rules = Reading::leafTest($test);
+            if (! $rules->outcome($now)->isConcluded()) {
+                $tasks[] = new Task(TaskKind::ReadLeafTest, $test->id, "{$test->batch->recipeVersion->name} on {$test->plant->name}", $rules->dueAt());
+            }
+        }
+
+        return $tasks;
+    }
+
+    /** @return list<Task> */
+    private function cases(): array
+    {
+        $tasks = [];
+        $cases = PestCase::query()->whereNull('closed_at')->with(['plant', 'rounds.batch', 'counts'])->get();
+        $last = Season::lastRounds(...$cases->all());
+        foreach ($cases as $case) {
+            $round = $last[$case->id] ?? null;
+            $trial = $round === null ? null : (Reading::trials($case)[$round->id] ?? null);
+            $done = $round === null || $trial === null ? null : new RoundDone(
+                $round->sprayed_at,
+                $round->batch->fair_look_hours,
+                $round->batch->repeat_days,
+                $trial->afterAt !== null && $trial->afterAt >= $trial->fairFrom(),
+            );
+            $about = $this->pests->get($case->pest)->name . ' on ' . $case->plant->name;
+            array_push($tasks, ...CaseTasks::of($case->id, $about, $case->opened_at, $done));
+        }
+
+        return $tasks;
+    }
+}

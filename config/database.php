@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'default' => 'sqlite',
+    'connections' => [
+        'sqlite' => [
+            'driver' => 'sqlite',
+            'database' => env('MIXER_DATABASE', (env('MIXER_DATA') ?? base_path('var/data')) . '/notebook.sqlite'),
+            'prefix' => '',
+            'foreign_key_constraints' => true,
+            'busy_timeout' => 5000,
+            'journal_mode' => 'wal',
+            // What was answered as saved survives a power cut.
+            'synchronous' => 'full',
+            // A connection that stays open keeps the write-ahead log open, which is what makes it fast.
+            'options' => [PDO::ATTR_PERSISTENT => (bool) env('MIXER_PERSISTENT', true)],
+        ],
+    ],
+    'migrations' => ['table' => 'migrations', 'update_date_on_publish' => false],
+];

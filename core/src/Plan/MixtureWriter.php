@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IdleMixer\Core\Plan;
+
+use IdleMixer\Core\Mix\Mixture;
+use IdleMixer\Core\Mix\Strengths;
+use IdleMixer\Core\Wording\Figures;
+
+/** Writes what is in a mixture, and how strong it is. */
+final class MixtureWriter
+{
+    /** @return list<array{ingredient: string, name: string, mL: float, g: float}> */
+    public static function lines(Mixture $mixture): array
+    {
+        $lines = [];
+        foreach ($mixture->parts as $part) {
+            $lines[] = ['ingredient' => $part->ingredient->slug, 'name' => $part->ingredient->name, 'mL' => $part->millilitres, 'g' => $part->grams()];
+        }
+
+        return $lines;
+    }
+
+    /** @return array<string, float> percent of the finished spray; soda in g per 100 mL */
+    public static function strength(Strengths $strengths): array
+    {
+        return [
+            'oil_percent_vv' => $strengths->oil,
+            'essential_percent_vv' => $strengths->essential,
+            'soap_percent_vv' => $strengths->soap,
+            'alcohol_percent_vv' => $strengths->alcohol,
+            'peroxide_percent_vv' => $strengths->peroxide,
+            'soda_percent_wv' => $strengths->soda,
+        ];
+    }
+
+    /** @return list<string> as it is read out, only what is in it */
+    public static function spoken(Strengths $strengths): array
+    {
+        $all = [
+            'oil' => $strengths->oil,
+            'essential oil' => $strengths->essential,
+            'soap' => $strengths->soap,
+            'pure alcohol' => $strengths->alcohol,
+            'pure peroxide' => $strengths->peroxide,
+            'soda' => $strengths->soda,
+        ];
+        $words = [];
+        foreach (array_filter($all, static fn(float $much): bool => $much > 0.0) as $what => $much) {
+            $words[] = Figures::short($much) . ($what === 'soda' ? ' g per 100 mL ' : ' % ') . $what;
+        }
+
+        return $words;
+    }
+}

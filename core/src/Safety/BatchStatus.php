@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IdleMixer\Core\Safety;
+
+/** What can be done with a batch. */
+enum BatchStatus: string
+{
+    case Mixing = 'mixing';
+    case Ready = 'ready';
+    case Old = 'old';
+    case Discarded = 'discarded';
+}

@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IdleMixer\Core\Wording;
+
+use IdleMixer\Core\Leaf\Reaction;
+use IdleMixer\Core\Recipe\MixingOrder;
+use IdleMixer\Core\Recipe\RecipeUse;
+
+/** The names of what can be chosen, and what each choice costs. */
+final readonly class Choices
+{
+    /** @param array<string, array{name: string, price: string}> $orders */
+    public function __construct(private array $orders) {}
+
+    public static function shipped(): self
+    {
+        /** @var array<string, array{name: string, price: string}> $orders */
+        $orders = require __DIR__ . '/../../data/order-words.php';
+
+        return new self($orders);
+    }
+
+    /**
+     * @return array{name: string, price: string}
+     *
+     * @throws MissingWords when the catalogue lacks the words
+     */
+    public function order(MixingOrder $order): array
+    {
+        return $this->orders[$order->value] ?? throw MissingWords::becauseOf($order->value);
+    }
+
+    public static function use(RecipeUse $use): string
+    {
+        return match ($use) {
+            RecipeUse::Foliar => 'leaf spray',
+            RecipeUse::Drench => 'soil drench',
+            RecipeUse::Dormant => 'winter spray on bare wood',
+            RecipeUse::Spot => 'swab for single insects',
+            RecipeUse::Stock => 'stock, to be let down',
+        };
+    }
+
+    public static function reaction(Reaction $reaction): string
+    {
+        return match ($reaction) {
+            Reaction::Clean => 'clean',
+            Reaction::Slight => 'slightly marked: a pale or dull spot',
+            Reaction::Marked => 'marked: brown edge, spots, dark wet patches',
+            Reaction::Dead => 'wilted or dropped',
+        };
+    }
+}

@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Controllers\BatchController;
+use App\Http\Controllers\CaseController;
+use App\Http\Controllers\CatalogueController;
+use App\Http\Controllers\LeafTestController;
+use App\Http\Controllers\MeasureController;
+use App\Http\Controllers\PageController;
+use App\Http\Controllers\PassphraseController;
+use App\Http\Controllers\PingController;
+use App\Http\Controllers\PlanController;
+use App\Http\Controllers\PlantController;
+use App\Http\Controllers\RecipeController;
+use App\Http\Controllers\SprayerController;
+use App\Http\Controllers\TallyController;
+use App\Http\Controllers\TodayController;
+use App\Http\Controllers\WorkedController;
+use Illuminate\Support\Facades\Route;
+
+Route::prefix('api')->group(static function (): void {
+    Route::get('ping', PingController::class);
+    Route::post('plan', PlanController::class);
+    Route::get('catalogue', CatalogueController::class);
+    Route::get('today', TodayController::class);
+    Route::get('worked', WorkedController::class);
+
+    Route::get('recipes', [RecipeController::class, 'index']);
+    Route::post('recipes', [RecipeController::class, 'store']);
+    Route::get('recipes/{slug}', [RecipeController::class, 'show']);
+
+    foreach (['plants' => PlantController::class, 'sprayers' => SprayerController::class, 'measures' => MeasureController::class] as $path => $controller) {
+        Route::get($path, [$controller, 'index']);
+        Route::post($path, [$controller, 'store']);
+        Route::put("{$path}/{id}/retired", [$controller, 'retire'])->whereNumber('id');
+    }
+
+    Route::get('batches', [BatchController::class, 'index']);
+    Route::post('batches', [BatchController::class, 'store']);
+    Route::get('batches/{id}', [BatchController::class, 'show'])->whereNumber('id');
+    Route::post('batches/{id}/finish', [BatchController::class, 'finish'])->whereNumber('id');
+    Route::put('batches/{id}/discarded', [BatchController::class, 'discard'])->whereNumber('id');
+    Route::put('batches/{id}/scoops/{scoop}/ticks/{number}', TallyController::class)->whereNumber(['id', 'scoop', 'number']);
+
+    Route::get('leaf-tests', [LeafTestController::class, 'index']);
+    Route::post('leaf-tests', [LeafTestController::class, 'store']);
+    Route::get('leaf-tests/{id}', [LeafTestController::class, 'show'])->whereNumber('id');
+    Route::post('leaf-tests/{id}/readings', [LeafTestController::class, 'read'])->whereNumber('id');
+
+    Route::get('cases', [CaseController::class, 'index']);
+    Route::post('cases', [CaseController::class, 'store']);
+    Route::get('cases/{id}', [CaseController::class, 'show'])->whereNumber('id');
+    Route::post('cases/{id}/rounds', [CaseController::class, 'round'])->whereNumber('id');
+    Route::post('cases/{id}/counts', [CaseController::class, 'count'])->whereNumber('id');
+    Route::put('cases/{id}/closed', [CaseController::class, 'close'])->whereNumber('id');
+});
+
+Route::post('passphrase', PassphraseController::class);
+Route::get('{any?}', PageController::class)->where('any', '^(?!api(/|$)).*$');
