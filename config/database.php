@@ -2,12 +2,15 @@
 
 declare(strict_types=1);
 
+$said = env('MIXER_DATA');
+$data = is_string($said) && $said !== '' ? $said : base_path('var/data');
+
 return [
     'default' => 'sqlite',
     'connections' => [
         'sqlite' => [
             'driver' => 'sqlite',
-            'database' => env('MIXER_DATABASE', (env('MIXER_DATA') ?? base_path('var/data')) . '/notebook.sqlite'),
+            'database' => env('MIXER_DATABASE', $data . '/notebook.sqlite'),
             'prefix' => '',
             'foreign_key_constraints' => true,
             'busy_timeout' => 5000,

@@ -21,7 +21,7 @@ final class PlanCommand extends Command
     public function handle(PlanRequestReader $reader, Planner $planner, PlanWriter $writer): int
     {
         try {
-            $plan = $planner->plan($reader->read(JsonText::parse($this->text((string) $this->argument('file')))));
+            $plan = $planner->plan($reader->read(JsonText::parse($this->text())));
             $document = $writer->write($plan);
         } catch (Failure $failure) {
             $this->printJson(['error' => ['path' => $failure->path(), 'message' => $failure->getMessage()]]);
@@ -44,8 +44,10 @@ final class PlanCommand extends Command
     }
 
     /** @throws InvalidDocument when the file cannot be read */
-    private function text(string $file): string
+    private function text(): string
     {
+        $file = $this->argument('file');
+        $file = is_string($file) ? $file : '';
         // One byte more than is allowed is enough to know that it is too much.
         $limit = JsonText::MAX_BYTES + 1;
         $text = $file === '-' ? stream_get_contents(\STDIN, $limit) : (is_file($file) && is_readable($file) ? file_get_contents($file, false, null, 0, $limit) : false);

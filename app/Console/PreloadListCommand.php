@@ -29,7 +29,8 @@ final class PreloadListCommand extends Command
             static fn(string $file): bool => ! str_contains($file, '/Console/') && ! str_contains($file, '/console/') && ! str_contains($file, '/core/data/')
                 && ! str_contains($file, '/bootstrap/') && ! str_contains($file, '/cache/') && ! str_ends_with($file, '/artisan'),
         );
-        file_put_contents((string) $this->argument('file'), implode("\n", array_unique($files)) . "\n");
+        $target = $this->argument('file');
+        file_put_contents(is_string($target) ? $target : 'php://stdout', implode("\n", array_unique($files)) . "\n");
 
         return self::SUCCESS;
     }

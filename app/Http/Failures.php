@@ -7,7 +7,6 @@ namespace App\Http;
 use IdleMixer\Core\Failure;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Http\JsonResponse;
-use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
 
@@ -25,11 +24,10 @@ final class Failures
     {
         $exceptions->dontReport([Failure::class]);
         $exceptions->render(static fn(Failure $failure): JsonResponse => self::answer(422, $failure->path(), $failure->getMessage()));
-        $exceptions->render(static function (HttpExceptionInterface $e, Request $request): JsonResponse {
+        $exceptions->render(static function (HttpExceptionInterface $e): JsonResponse {
             $status = $e->getStatusCode();
-            $said = $e instanceof \Throwable ? $e->getMessage() : '';
 
-            return self::answer($status, '', $e instanceof Said && $said !== '' ? $said : self::SENTENCES[$status] ?? 'This did not work.');
+            return self::answer($status, '', $e instanceof Said ? $e->getMessage() : self::SENTENCES[$status] ?? 'This did not work.');
         });
         $exceptions->shouldRenderJsonWhen(static fn(): bool => true);
         $exceptions->respond(static fn(Response $response): Response => $response->getStatusCode() === 500 && ! app()->hasDebugModeEnabled()

@@ -44,8 +44,21 @@ final class Batch extends Model
 {
     protected $guarded = [];
 
-    /** @var array<string, string> */
-    protected $casts = ['make_ml' => 'float', 'water_hardness_mg_l' => 'float', 'water_celsius' => 'float', 'fair_look_hours' => 'float', 'repeat_days' => 'integer', 'started_at' => 'immutable_datetime', 'made_at' => 'immutable_datetime', 'discard_at' => 'immutable_datetime', 'discarded_at' => 'immutable_datetime'];
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return [
+            'make_ml' => 'float',
+            'water_hardness_mg_l' => 'float',
+            'water_celsius' => 'float',
+            'fair_look_hours' => 'float',
+            'repeat_days' => 'integer',
+            'started_at' => 'immutable_datetime',
+            'made_at' => 'immutable_datetime',
+            'discard_at' => 'immutable_datetime',
+            'discarded_at' => 'immutable_datetime',
+        ];
+    }
 
     /** @return BelongsTo<RecipeVersion, $this> */
     public function recipeVersion(): BelongsTo

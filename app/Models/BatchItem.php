@@ -25,8 +25,15 @@ final class BatchItem extends Model
 
     protected $guarded = [];
 
-    /** @var array<string, string> */
-    protected $casts = ['load' => 'integer', 'position' => 'integer', 'planned_ml' => 'float'];
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return [
+            'load' => 'integer',
+            'position' => 'integer',
+            'planned_ml' => 'float',
+        ];
+    }
 
     /** @return BelongsTo<Batch, $this> */
     public function batch(): BelongsTo

@@ -25,8 +25,15 @@ final class BatchScoop extends Model
 
     protected $guarded = [];
 
-    /** @var array<string, string> */
-    protected $casts = ['position' => 'integer', 'each_ml' => 'float', 'count' => 'integer'];
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return [
+            'position' => 'integer',
+            'each_ml' => 'float',
+            'count' => 'integer',
+        ];
+    }
 
     /** @return BelongsTo<BatchItem, $this> */
     public function item(): BelongsTo

@@ -19,6 +19,12 @@ final class BatchTick extends Model
 
     protected $guarded = [];
 
-    /** @var array<string, string> */
-    protected $casts = ['number' => 'integer', 'ticked_at' => 'immutable_datetime'];
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return [
+            'number' => 'integer',
+            'ticked_at' => 'immutable_datetime',
+        ];
+    }
 }

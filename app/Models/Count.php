@@ -19,6 +19,13 @@ final class Count extends Model
 {
     protected $guarded = [];
 
-    /** @var array<string, string> */
-    protected $casts = ['counted_at' => 'immutable_datetime', 'value' => 'float', 'untreated' => 'boolean'];
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return [
+            'counted_at' => 'immutable_datetime',
+            'value' => 'float',
+            'untreated' => 'boolean',
+        ];
+    }
 }

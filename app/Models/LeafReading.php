@@ -18,6 +18,11 @@ final class LeafReading extends Model
 {
     protected $guarded = [];
 
-    /** @var array<string, string> */
-    protected $casts = ['read_at' => 'immutable_datetime'];
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return [
+            'read_at' => 'immutable_datetime',
+        ];
+    }
 }

@@ -25,8 +25,15 @@ final class LeafTest extends Model
 {
     protected $guarded = [];
 
-    /** @var array<string, string> */
-    protected $casts = ['leaves' => 'integer', 'wait_hours' => 'integer', 'applied_at' => 'immutable_datetime'];
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return [
+            'leaves' => 'integer',
+            'wait_hours' => 'integer',
+            'applied_at' => 'immutable_datetime',
+        ];
+    }
 
     /** @return BelongsTo<Batch, $this> */
     public function batch(): BelongsTo

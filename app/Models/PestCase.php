@@ -28,8 +28,14 @@ final class PestCase extends Model
 
     protected $guarded = [];
 
-    /** @var array<string, string> */
-    protected $casts = ['opened_at' => 'immutable_datetime', 'closed_at' => 'immutable_datetime'];
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return [
+            'opened_at' => 'immutable_datetime',
+            'closed_at' => 'immutable_datetime',
+        ];
+    }
 
     /** @return BelongsTo<Plant, $this> */
     public function plant(): BelongsTo

@@ -19,6 +19,11 @@ final class Plant extends Model
 {
     protected $guarded = [];
 
-    /** @var array<string, string> */
-    protected $casts = ['retired_at' => 'immutable_datetime'];
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return [
+            'retired_at' => 'immutable_datetime',
+        ];
+    }
 }

@@ -21,8 +21,14 @@ final class RecipeVersion extends Model
 {
     protected $guarded = [];
 
-    /** @var array<string, string> */
-    protected $casts = ['number' => 'integer', 'created_at' => 'immutable_datetime'];
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return [
+            'number' => 'integer',
+            'created_at' => 'immutable_datetime',
+        ];
+    }
 
     /** @return BelongsTo<Recipe, $this> */
     public function recipe(): BelongsTo

@@ -22,8 +22,14 @@ final class Round extends Model
 {
     protected $guarded = [];
 
-    /** @var array<string, string> */
-    protected $casts = ['sprayed_at' => 'immutable_datetime', 'hand_work' => 'boolean'];
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return [
+            'sprayed_at' => 'immutable_datetime',
+            'hand_work' => 'boolean',
+        ];
+    }
 
     /** @return BelongsTo<PestCase, $this> */
     public function case(): BelongsTo

@@ -18,6 +18,12 @@ final class Sprayer extends Model
 {
     protected $guarded = [];
 
-    /** @var array<string, string> */
-    protected $casts = ['amount' => 'float', 'retired_at' => 'immutable_datetime'];
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return [
+            'amount' => 'float',
+            'retired_at' => 'immutable_datetime',
+        ];
+    }
 }

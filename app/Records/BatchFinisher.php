@@ -24,7 +24,7 @@ final readonly class BatchFinisher
     public function finish(Batch $batch, FinishInput $input): void
     {
         $plan = $this->planner->plan($this->requests->read(JsonText::parse($batch->request)));
-        $items = $batch->items()->with('scoops.ticks')->get();
+        $items = BatchItem::query()->where('batch_id', $batch->id)->with('scoops.ticks')->orderBy('id')->get();
         $loads = [];
         foreach ($plan->groups as $group) {
             for ($load = $group->first; $load < $group->first + $group->count; ++$load) {

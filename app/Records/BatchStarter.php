@@ -28,6 +28,7 @@ final readonly class BatchStarter
         private PlanWriter $writer,
         private RecipeShelf $shelf,
         private RecipeCatalogue $recipes,
+        private Once $once,
     ) {}
 
     /**
@@ -42,7 +43,7 @@ final readonly class BatchStarter
             throw InvalidDocument::because('/request/make/amount', sprintf('This would take %d fills of the sprayer; one batch has at most %d. Make several batches.', $plan->loadCount(), self::MOST_LOADS), null);
         }
 
-        return Once::of(Batch::query(), $input->submission, fn(): Batch => $this->make($input, $plan, $now));
+        return $this->once->of(Batch::query(), $input->submission, fn(): Batch => $this->make($input, $plan, $now));
     }
 
     private function make(BatchInput $input, Plan $plan, DateTimeImmutable $now): Batch

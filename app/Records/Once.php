@@ -5,16 +5,18 @@ declare(strict_types=1);
 namespace App\Records;
 
 use Closure;
+use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\UniqueConstraintViolationException;
-use Illuminate\Support\Facades\DB;
 
 /**
  * Makes one record of a submission, however often it arrives: a double click, a retry after a lost answer, two tabs.
  */
-final class Once
+final readonly class Once
 {
+    public function __construct(private Connection $connection) {}
+
     /**
      * @template T of Model
      *
@@ -24,7 +26,7 @@ final class Once
      *
      * @return array{T, bool} the record, and whether it was made now
      */
-    public static function of(Builder $records, string $submission, Closure $make): array
+    public function of(Builder $records, string $submission, Closure $make): array
     {
         $earlier = $records->clone()->where('submission', $submission)->first();
         if ($earlier !== null) {
@@ -32,7 +34,7 @@ final class Once
         }
 
         try {
-            return [DB::transaction($make), true];
+            return [$this->connection->transaction($make), true];
         } catch (UniqueConstraintViolationException $e) {
             $twin = $records->clone()->where('submission', $submission)->first();
 

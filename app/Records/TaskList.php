@@ -48,7 +48,8 @@ final readonly class TaskList
         $tasks = [];
         foreach (LeafTest::query()->with(['readings', 'plant', 'batch.recipeVersion'])->get() as $test) {
             $rules = Reading::leafTest($test);
-            if (! $rules->outcome($now)->isConcluded()) {
+            // A test of what is thrown away has nothing left to decide.
+            if ($test->batch->discarded_at === null && ! $rules->outcome($now)->isConcluded()) {
                 $tasks[] = new Task(TaskKind::ReadLeafTest, $test->id, "{$test->batch->recipeVersion->name} on {$test->plant->name}", $rules->dueAt());
             }
         }
@@ -72,9 +73,20 @@ final readonly class TaskList
                 $trial->afterAt !== null && $trial->afterAt >= $trial->fairFrom(),
             );
             $about = $this->pests->get($case->pest)->name . ' on ' . $case->plant->name;
-            array_push($tasks, ...CaseTasks::of($case->id, $about, $case->opened_at, $done));
+            array_push($tasks, ...CaseTasks::of($case->id, $about, $this->readyAt($case), $done));
         }
 
         return $tasks;
+    }
+
+    private function readyAt(PestCase $case): DateTimeImmutable
+    {
+        $ready = $case->opened_at;
+        foreach (LeafTest::query()->where('plant_id', $case->plant_id)->with('readings')->get() as $test) {
+            $due = Reading::leafTest($test)->dueAt();
+            $ready = $test->applied_at >= $case->opened_at && $due > $ready ? $due : $ready;
+        }
+
+        return $ready;
     }
 }

@@ -13,9 +13,9 @@ use App\Models\Batch;
 use App\Records\BatchFinisher;
 use App\Records\BatchStarter;
 use IdleMixer\Core\Plan\PlanRequestReader;
+use Illuminate\Database\Connection;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\DB;
 use Psr\Clock\ClockInterface;
 
 final readonly class BatchController
@@ -45,10 +45,10 @@ final readonly class BatchController
         return $this->whole($this->find($id));
     }
 
-    public function finish(Request $request, int $id, BatchFinisher $finisher): JsonResponse
+    public function finish(Request $request, int $id, BatchFinisher $finisher, Connection $connection): JsonResponse
     {
         $input = FinishInput::read(Body::of($request), $this->clock->now());
-        $batch = DB::transaction(function () use ($id, $input, $finisher): Batch {
+        $batch = $connection->transaction(function () use ($id, $input, $finisher): Batch {
             $batch = $this->find($id);
             // The second of two clicks finds it finished already, and changes nothing.
             if ($batch->made_at === null) {

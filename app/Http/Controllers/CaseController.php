@@ -22,7 +22,7 @@ use Psr\Clock\ClockInterface;
 
 final readonly class CaseController
 {
-    public function __construct(private CaseAnswer $answer, private ClockInterface $clock) {}
+    public function __construct(private CaseAnswer $answer, private ClockInterface $clock, private Once $once) {}
 
     public function index(): JsonResponse
     {
@@ -34,7 +34,7 @@ final readonly class CaseController
     public function store(Request $request, PestCatalogue $pests): JsonResponse
     {
         $input = CaseInput::read(Body::of($request), $pests, $this->clock->now());
-        [$case, $new] = Once::of(PestCase::query(), $input->submission, static fn(): PestCase => PestCase::query()->create([
+        [$case, $new] = $this->once->of(PestCase::query(), $input->submission, static fn(): PestCase => PestCase::query()->create([
             'submission' => $input->submission,
             'plant_id' => $input->plant->id,
             'pest' => $input->pest,
@@ -54,7 +54,7 @@ final readonly class CaseController
     {
         $case = $this->find($id);
         $input = RoundInput::read(Body::of($request), $this->clock->now());
-        [, $new] = Once::of(Round::query(), $input->submission, static fn(): Round => Round::query()->create([
+        [, $new] = $this->once->of(Round::query(), $input->submission, static fn(): Round => Round::query()->create([
             'submission' => $input->submission,
             'case_id' => $case->id,
             'batch_id' => $input->batch->id,
@@ -70,7 +70,7 @@ final readonly class CaseController
     {
         $case = $this->find($id);
         $input = CountInput::read(Body::of($request), $this->clock->now());
-        [, $new] = Once::of(Count::query(), $input->submission, static fn(): Count => Count::query()->create([
+        [, $new] = $this->once->of(Count::query(), $input->submission, static fn(): Count => Count::query()->create([
             'submission' => $input->submission,
             'case_id' => $case->id,
             'counted_at' => $input->countedAt,

@@ -19,7 +19,7 @@ use Psr\Clock\ClockInterface;
 
 final readonly class LeafTestController
 {
-    public function __construct(private LeafTestAnswer $answer, private ClockInterface $clock) {}
+    public function __construct(private LeafTestAnswer $answer, private ClockInterface $clock, private Once $once) {}
 
     public function index(): JsonResponse
     {
@@ -32,7 +32,7 @@ final readonly class LeafTestController
     public function store(Request $request): JsonResponse
     {
         $input = LeafTestInput::read(Body::of($request), $this->clock->now());
-        [$test, $new] = Once::of(LeafTest::query(), $input->submission, static fn(): LeafTest => LeafTest::query()->create([
+        [$test, $new] = $this->once->of(LeafTest::query(), $input->submission, static fn(): LeafTest => LeafTest::query()->create([
             'submission' => $input->submission,
             'batch_id' => $input->batch->id,
             'plant_id' => $input->plant->id,
@@ -53,7 +53,7 @@ final readonly class LeafTestController
     {
         $test = $this->find($id);
         $input = ReadingInput::read(Body::of($request), $test->leaves, $test->applied_at, $this->clock->now());
-        [, $new] = Once::of(LeafReading::query(), $input->submission, static fn(): LeafReading => LeafReading::query()->create([
+        [, $new] = $this->once->of(LeafReading::query(), $input->submission, static fn(): LeafReading => LeafReading::query()->create([
             'submission' => $input->submission,
             'leaf_test_id' => $test->id,
             'read_at' => $input->readAt,

@@ -17,7 +17,7 @@ use Psr\Clock\ClockInterface;
 
 final readonly class MeasureController
 {
-    public function __construct(private ShedAnswer $answer) {}
+    public function __construct(private ShedAnswer $answer, private Once $once) {}
 
     public function index(): JsonResponse
     {
@@ -29,7 +29,7 @@ final readonly class MeasureController
     public function store(Request $request): JsonResponse
     {
         $input = VesselInput::measure(Body::of($request));
-        [$made, $new] = Once::of(Measure::query(), $input->submission, static fn(): Measure => Measure::query()->create([
+        [$made, $new] = $this->once->of(Measure::query(), $input->submission, static fn(): Measure => Measure::query()->create([
             'submission' => $input->submission,
             'name' => $input->name,
             'amount' => $input->holds->value,

@@ -18,7 +18,7 @@ use Psr\Clock\ClockInterface;
 
 final readonly class PlantController
 {
-    public function __construct(private ShedAnswer $answer) {}
+    public function __construct(private ShedAnswer $answer, private Once $once) {}
 
     public function index(): JsonResponse
     {
@@ -28,7 +28,7 @@ final readonly class PlantController
     public function store(Request $request, ToleranceCatalogue $tolerance): JsonResponse
     {
         $input = PlantInput::read(Body::of($request), $tolerance);
-        [$plant, $new] = Once::of(Plant::query(), $input->submission, static fn(): Plant => Plant::query()->create(get_object_vars($input)));
+        [$plant, $new] = $this->once->of(Plant::query(), $input->submission, static fn(): Plant => Plant::query()->create(get_object_vars($input)));
 
         return new JsonResponse($this->answer->plant($plant), $new ? 201 : 200);
     }

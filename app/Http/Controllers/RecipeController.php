@@ -13,9 +13,9 @@ use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Mix\Formulator;
 use IdleMixer\Core\Recipe\RecipeCatalogue;
 use IdleMixer\Core\Recipe\RecipeReader;
+use Illuminate\Database\Connection;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\DB;
 
 final readonly class RecipeController
 {
@@ -44,7 +44,7 @@ final readonly class RecipeController
         return new JsonResponse($this->answer->of($this->shelf->read($version), $version->number));
     }
 
-    public function store(Request $request, RecipeReader $reader, Formulator $formulator): JsonResponse
+    public function store(Request $request, RecipeReader $reader, Formulator $formulator, Connection $connection): JsonResponse
     {
         $recipe = $reader->read(Body::of($request));
         if ($this->shipped->has($recipe->slug)) {
@@ -52,7 +52,7 @@ final readonly class RecipeController
         }
         $formulator->onBasis($recipe);
         $before = $this->shelf->newest($recipe->slug);
-        $version = DB::transaction(fn() => $this->shelf->keep($recipe));
+        $version = $connection->transaction(fn(): RecipeVersion => $this->shelf->keep($recipe));
 
         return new JsonResponse($this->answer->of($recipe, $version->number), $before?->is($version) === true ? 200 : 201);
     }

@@ -17,7 +17,7 @@ use Psr\Clock\ClockInterface;
 
 final readonly class SprayerController
 {
-    public function __construct(private ShedAnswer $answer) {}
+    public function __construct(private ShedAnswer $answer, private Once $once) {}
 
     public function index(): JsonResponse
     {
@@ -29,7 +29,7 @@ final readonly class SprayerController
     public function store(Request $request): JsonResponse
     {
         $input = VesselInput::sprayer(Body::of($request));
-        [$made, $new] = Once::of(Sprayer::query(), $input->submission, static fn(): Sprayer => Sprayer::query()->create([
+        [$made, $new] = $this->once->of(Sprayer::query(), $input->submission, static fn(): Sprayer => Sprayer::query()->create([
             'submission' => $input->submission,
             'name' => $input->name,
             'amount' => $input->holds->value,

@@ -11,18 +11,18 @@ use App\Models\Batch;
 use App\Models\BatchItem;
 use App\Models\BatchScoop;
 use App\Models\BatchTick;
+use Illuminate\Database\Connection;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\DB;
 use Psr\Clock\ClockInterface;
 
 /** Ticks one spoonful, or takes the tick back. Doing it twice is doing it once. */
 final class TallyController
 {
-    public function __invoke(Request $request, int $id, int $scoop, int $number, ClockInterface $clock): JsonResponse
+    public function __invoke(Request $request, int $id, int $scoop, int $number, ClockInterface $clock, Connection $connection): JsonResponse
     {
         $ticked = Body::of($request)->object(['ticked'])->get('ticked')->flag();
-        $row = DB::transaction(static function () use ($id, $scoop, $number, $ticked, $clock): BatchScoop {
+        $row = $connection->transaction(static function () use ($id, $scoop, $number, $ticked, $clock): BatchScoop {
             $batch = Batch::query()->find($id) ?? throw Said::notFound('batch', $id);
             if ($batch->made_at !== null) {
                 throw Said::conflict('This batch is finished; its tally stays as it was saved.');

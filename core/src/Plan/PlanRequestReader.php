@@ -9,9 +9,9 @@ use IdleMixer\Core\Document\Node;
 use IdleMixer\Core\Ingredient\IngredientCatalogue;
 use IdleMixer\Core\Leaf\ToleranceCatalogue;
 use IdleMixer\Core\Mix\Measure;
-use IdleMixer\Core\Quantity\Amount;
 use IdleMixer\Core\Quantity\AmountReader;
 use IdleMixer\Core\Quantity\Dimension;
+use IdleMixer\Core\Quantity\Temperature;
 use IdleMixer\Core\Quantity\Unit;
 use IdleMixer\Core\Recipe\Recipe;
 use IdleMixer\Core\Recipe\RecipeCatalogue;
@@ -94,16 +94,11 @@ final readonly class PlanRequestReader
     private function celsius(Node $node): float
     {
         $amount = AmountReader::read($node, Dimension::Temperature);
-        $celsius = self::inCelsius($amount);
+        $celsius = Temperature::celsius($amount);
         if ($celsius < self::COLDEST || $celsius > self::HOTTEST) {
             throw $node->object(['amount', 'unit'])->get('amount')->fault('Water is liquid from 0 to 100 °C (32 to 212 °F), found {found}.');
         }
 
         return $celsius;
-    }
-
-    private static function inCelsius(Amount $amount): float
-    {
-        return $amount->unit === Unit::Fahrenheit ? ($amount->value - 32.0) * 5.0 / 9.0 : $amount->value;
     }
 }

@@ -9,11 +9,15 @@ use DateTimeImmutable;
 /** What an open case asks for next. */
 final class CaseTasks
 {
-    /** @return list<Task> */
-    public static function of(int $case, string $about, DateTimeImmutable $openedAt, ?RoundDone $last): array
+    /**
+     * @param DateTimeImmutable $ready when the first round may be: when the case was opened, or when its leaf test is over
+     *
+     * @return list<Task>
+     */
+    public static function of(int $case, string $about, DateTimeImmutable $ready, ?RoundDone $last): array
     {
         if ($last === null) {
-            return [new Task(TaskKind::FirstRound, $case, $about, $openedAt)];
+            return [new Task(TaskKind::FirstRound, $case, $about, $ready)];
         }
         $tasks = [];
         if (! $last->counted) {

@@ -6,11 +6,10 @@ namespace IdleMixer\Core\Schedule;
 
 use IdleMixer\Core\Source\Sourced;
 
-/** How long something keeps, and when its work can be judged. */
+/** How long something keeps, by the schools. */
 final readonly class HoldingRule
 {
     public function __construct(
-        public string $code,
         /** Hours by the strictest school. */
         public Sourced $strict,
         /** Hours by the most patient school. */

@@ -30,17 +30,21 @@ final readonly class ShelfLife
         return new self($rows, SourceCatalogue::shipped());
     }
 
-    /** The rule of whatever in the mixture keeps the shortest by the strictest school. */
+    /** The shortest of what is in the mixture, by each school for itself. */
     public function of(Mixture $mixture, RecipeUse $use): HoldingRule
     {
-        $codes = [];
+        $codes = [$use === RecipeUse::Stock ? 'stock' : 'other'];
         foreach ($mixture->parts as $part) {
             $codes[] = $this->codeOf($part->ingredient->slug, $part->ingredient->kind, $use);
         }
-        $rules = array_map($this->rule(...), $codes === [] ? ['other'] : array_values(array_unique($codes)));
-        usort($rules, static fn(HoldingRule $a, HoldingRule $b): int => $a->strict->value <=> $b->strict->value);
+        $rules = array_map($this->rule(...), array_values(array_unique($codes)));
+        $shortest = static fn(Sourced $a, Sourced $b): int => $a->value <=> $b->value;
+        $strict = array_map(static fn(HoldingRule $rule): Sourced => $rule->strict, $rules);
+        $patient = array_map(static fn(HoldingRule $rule): Sourced => $rule->patient, $rules);
+        usort($strict, $shortest);
+        usort($patient, $shortest);
 
-        return $rules[0];
+        return new HoldingRule($strict[0], $patient[0]);
     }
 
     private function codeOf(string $slug, IngredientKind $kind, RecipeUse $use): string
@@ -58,7 +62,6 @@ final readonly class ShelfLife
     private function rule(string $code): HoldingRule
     {
         return new HoldingRule(
-            $code,
             Sourced::fromRow($this->rows[$code]['strict'], $this->sources),
             Sourced::fromRow($this->rows[$code]['patient'], $this->sources),
         );

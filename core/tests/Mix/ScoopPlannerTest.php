@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+use IdleMixer\Core\Mix\Measure;
+use IdleMixer\Core\Mix\Scoop;
+use IdleMixer\Core\Mix\ScoopPlan;
+use IdleMixer\Core\Mix\ScoopPlanner;
+use IdleMixer\Core\Quantity\Amount;
+use IdleMixer\Core\Quantity\Unit;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+
+/**
+ * Every combination there is, tried one by one: slow, and plainly right.
+ *
+ * @param list<float> $sizes
+ *
+ * @return array{int|null, float} fewest scoops within 5 %, and the smallest error there is, in mL
+ */
+function bruteForce(array $sizes, float $wanted): array
+{
+    $fewest = null;
+    $nearest = \INF;
+    $try = static function (int $i, int $used, float $sum) use (&$try, &$fewest, &$nearest, $sizes, $wanted): void {
+        if ($used > 0) {
+            $error = abs($sum - $wanted);
+            $nearest = min($nearest, $error);
+            if ($error <= 0.05 * $wanted * (1 + 1e-12) && ($fewest === null || $used < $fewest)) {
+                $fewest = $used;
+            }
+        }
+        if ($i === count($sizes)) {
+            return;
+        }
+        for ($n = 0; $sum + ($n - 1) * $sizes[$i] < $wanted * 1.05; ++$n) {
+            $try($i + 1, $used + $n, $sum + $n * $sizes[$i]);
+        }
+    };
+    $try(0, 0, 0.0);
+
+    return [$fewest, $nearest];
+}
+
+/** @param list<float> $sizes */
+function planned(array $sizes, float $wanted): ScoopPlan
+{
+    return (new ScoopPlanner(array_map(static fn(float $ml): Measure => Measure::holding(Amount::of($ml, Unit::Millilitre)), $sizes)))->plan($wanted);
+}
+
+it('never takes more scoops than brute force, and is within tolerance whenever brute force is', function (): void {
+    $random = new Randomizer(new Mt19937(20261125));
+    for ($round = 0; $round < 400; ++$round) {
+        $sizes = [];
+        for ($i = 0, $n = $random->getInt(1, 4); $i < $n; ++$i) {
+            $sizes[] = round($random->getInt(80, 4000) / 100, 2);
+        }
+        $wanted = round($random->getInt(300, 90_000) / 1000, 3);
+        [$fewest, $nearest] = bruteForce($sizes, $wanted);
+        $plan = planned($sizes, $wanted);
+        $about = json_encode([$sizes, $wanted], \JSON_THROW_ON_ERROR);
+        if ($fewest === null) {
+            expect(abs($plan->millilitres() - $wanted))->toEqualWithDelta($nearest, 1e-9, $about);
+        } else {
+            expect($plan->isWithinTolerance())->toBeTrue($about)->and($plan->count())->toBeLessThanOrEqual($fewest, $about);
+        }
+    }
+});
+
+it('sums its scoops to what it says it measures', function (): void {
+    $plan = planned([14.787, 4.929, 2.464], 33.0);
+    $sum = array_sum(array_map(static fn(Scoop $scoop): float => $scoop->count * $scoop->measure->millilitres, $plan->scoops));
+
+    expect($plan->millilitres())->toEqualWithDelta($sum, 1e-12);
+});
+
+it('takes the nearest, of at least one scoop, when nothing comes within 5 %', function (): void {
+    $plan = planned([15.0, 5.0], 2.0);
+
+    expect($plan->count())->toBe(1)->and($plan->millilitres())->toBe(5.0)->and($plan->isWithinTolerance())->toBeFalse();
+});
+
+it('prefers the nearest of equally few', function (): void {
+    expect(planned([10.0, 9.6], 9.7)->millilitres())->toBe(9.6);
+});
+
+it('stays quick with sixty odd spoons', function (): void {
+    $sizes = [];
+    for ($i = 0; $i < 60; ++$i) {
+        $sizes[] = 1.0 + $i * 0.173;
+    }
+    foreach ([3.3, 17.7, 199.0, 12_345.6] as $wanted) {
+        $plan = planned($sizes, $wanted);
+        expect($plan->isWithinTolerance())->toBeTrue()->and($plan->count())->toBeLessThan(1300);
+    }
+});

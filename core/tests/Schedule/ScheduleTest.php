@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+use IdleMixer\Core\Schedule\Agenda;
+use IdleMixer\Core\Schedule\CaseTasks;
+use IdleMixer\Core\Schedule\RoundDone;
+use IdleMixer\Core\Schedule\Task;
+use IdleMixer\Core\Schedule\TaskKind;
+use IdleMixer\Core\Schedule\Urgency;
+use IdleMixer\Core\Tests\Support\Plans;
+
+function on(string $instant): DateTimeImmutable
+{
+    return new DateTimeImmutable($instant);
+}
+
+// Common practice, no source: neem sprays 8 to 24 h, essential-oil sprays 1 to 2 weeks, egg the same day, kitchen oil up to about 2 months by some.
+it('keeps a mix as long as what keeps worst in it', function (string $slug, float $strict, float $patient): void {
+    $holding = Plans::shipped($slug, 1, 'L')->holding;
+
+    expect($holding->strict->value)->toBe($strict)->and($holding->patient->value)->toBe($patient);
+})->with([
+    ['neem-leaf-quart', 8.0, 24.0],
+    ['soda-and-neem', 8.0, 24.0],
+    ['mint-mask', 168.0, 336.0],
+    ['castile-and-kitchen-oil', 24.0, 1440.0],
+    ['egg-and-oil-milk', 8.0, 12.0],
+]);
+
+// Common practice, no source: neem acts over days, soap and oil within hours, egg emulsion is judged on day 3.
+it('lets the slowest thing in it say when to judge', function (string $slug, float $hours): void {
+    expect(Plans::shipped($slug, 1, 'L')->fairLook->value)->toBe($hours);
+})->with([['neem-leaf-quart', 72.0], ['mild-soap', 24.0], ['castile-and-kitchen-oil', 24.0], ['egg-and-oil-milk', 72.0], ['soda-leaf-spray', 168.0]]);
+
+it('asks for a first round, then a count, then the next round', function (): void {
+    $opened = on('2026-05-01T10:00:00Z');
+    $kinds = static fn(array $tasks): array => array_map(static fn(Task $task): array => [$task->kind, $task->dueAt->format('m-d H')], $tasks);
+
+    expect($kinds(CaseTasks::of(1, 'a', $opened, null)))->toBe([[TaskKind::FirstRound, '05-01 10']])
+        ->and($kinds(CaseTasks::of(1, 'a', $opened, new RoundDone(on('2026-05-02T20:00:00Z'), 72.0, 7, false))))->toBe([[TaskKind::CountAfter, '05-05 20'], [TaskKind::NextRound, '05-09 20']])
+        ->and($kinds(CaseTasks::of(1, 'a', $opened, new RoundDone(on('2026-05-02T20:00:00Z'), 72.0, 7, true))))->toBe([[TaskKind::NextRound, '05-09 20']])
+        ->and($kinds(CaseTasks::of(1, 'a', $opened, new RoundDone(on('2026-05-02T20:00:00Z'), 72.0, null, true))))->toBe([]);
+});
+
+it('sorts tasks by day, in the time zone it is asked in', function (): void {
+    $now = new DateTimeImmutable('2026-05-10 09:00', new DateTimeZone('Pacific/Auckland'));
+    $task = static fn(string $due, TaskKind $kind = TaskKind::CountAfter): Task => new Task($kind, 1, 'a', new DateTimeImmutable($due));
+    $rows = Agenda::sort([
+        $task('2026-05-20T00:00:00Z'),
+        $task('2026-05-10T11:59:00Z'),
+        $task('2026-05-09T11:59:00Z'),
+        $task('2026-05-09T13:00:00Z'),
+        $task('2026-05-09T20:59:00Z', TaskKind::Discard),
+        $task('2026-07-20T00:00:00Z'),
+    ], $now);
+
+    // 12:00 UTC is midnight in Auckland in May.
+    expect(array_map(static fn(array $row): array => [$row['task']->dueAt->format('d H:i'), $row['urgency']], $rows))->toBe([
+        ['09 11:59', Urgency::Overdue],
+        ['09 13:00', Urgency::Today],
+        ['09 20:59', Urgency::Overdue],
+        ['10 11:59', Urgency::Today],
+        ['20 00:00', Urgency::Later],
+    ]);
+});

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IdleMixer\Core\Tests\Support;
+
+use IdleMixer\Core\Document\JsonText;
+use IdleMixer\Core\Plan\Plan;
+use IdleMixer\Core\Plan\Planner;
+use IdleMixer\Core\Plan\PlanRequestReader;
+
+/** Short ways to a plan. */
+final class Plans
+{
+    /** @param array<string, mixed> $request */
+    public static function of(array $request): Plan
+    {
+        return Planner::shipped()->plan(PlanRequestReader::shipped()->read(JsonText::parse(json_encode($request, \JSON_THROW_ON_ERROR))));
+    }
+
+    /** @param array<string, mixed> $more */
+    public static function shipped(string $slug, float $amount, string $unit, array $more = []): Plan
+    {
+        return self::of(['recipe' => $slug, 'make' => ['amount' => $amount, 'unit' => $unit], ...$more]);
+    }
+
+    /**
+     * @param list<array<string, mixed>> $lines
+     * @param array<string, mixed>|null  $basis
+     *
+     * @return array<string, mixed>
+     */
+    public static function recipe(array $lines, ?array $basis, string $use = 'foliar', string $order = 'all-together'): array
+    {
+        $document = ['format' => 'idle-mixer/recipe', 'version' => 1, 'slug' => 'a-test', 'name' => 'A test', 'use' => $use, 'order' => $order, 'basis' => $basis, 'lines' => $lines];
+
+        return array_filter($document, static fn(mixed $value): bool => $value !== null);
+    }
+}

@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+use IdleMixer\Core\Evidence\Outcome;
+use IdleMixer\Core\Evidence\Record;
+use IdleMixer\Core\Evidence\Trial;
+use IdleMixer\Core\Leaf\LeafTest;
+use IdleMixer\Core\Leaf\LeafTestOutcome;
+use IdleMixer\Core\Plan\PlanWriter;
+use IdleMixer\Core\Recipe\MixingOrder;
+use IdleMixer\Core\Recipe\RecipeCatalogue;
+use IdleMixer\Core\Safety\Level;
+use IdleMixer\Core\Safety\Verdict;
+use IdleMixer\Core\Schedule\Task;
+use IdleMixer\Core\Schedule\TaskKind;
+use IdleMixer\Core\Tests\Support\Plans;
+use IdleMixer\Core\Wording\Choices;
+use IdleMixer\Core\Wording\Durations;
+use IdleMixer\Core\Wording\Figures;
+use IdleMixer\Core\Wording\Findings;
+use IdleMixer\Core\Wording\MissingWords;
+use IdleMixer\Core\Wording\RecordWords;
+use IdleMixer\Core\Wording\Sentences;
+
+it('writes figures as people read them', function (float $number, string $text): void {
+    expect(Figures::short($number))->toBe($text);
+})->with([[0.77216, '0.772'], [29.5735, '29.6'], [3785.4, '3790'], [0.0, '0'], [1.0, '1'], [0.05, '0.05'], [99.96, '100'], [-2.345, '-2.35']]);
+
+it('writes kitchen fractions', function (float $number, string $text): void {
+    expect(Figures::kitchen($number))->toBe($text);
+})->with([[1.5, '1½'], [0.25, '¼'], [2.0, '2'], [1 / 3, '⅓'], [2.75, '2¾'], [1.3, '1.3'], [0.125, '⅛']]);
+
+it('says stretches of time', function (float $hours, string $exact, string $rounded): void {
+    expect(Durations::words($hours))->toBe($exact)->and(Durations::rounded($hours))->toBe($rounded);
+})->with([[8.0, '8 hours', '8 hours'], [72.0, '3 days', '3 days'], [1.0, '1 hour', '60 minutes'], [7.4, '7.4 hours', '7 hours'], [1 / 60, '0.0167 hours', '1 minute']]);
+
+it('leaves no brace unfilled in anything that is shown', function (string $slug, string $plant): void {
+    $document = PlanWriter::shipped()->write(Plans::shipped($slug, 2.5, 'L', ['sprayer' => ['amount' => 1, 'unit' => 'L'], 'plant' => $plant, 'measures' => [['amount' => 1, 'unit' => '[tbs_us]']]]));
+
+    expect(json_encode([$document['steps'], $document['verdicts'], $document['cautions'], $document['holding'], $document['fair_look']], \JSON_THROW_ON_ERROR))->not->toMatch('/\{[a-z-]+\}/i');
+})->with(RecipeCatalogue::shipped()->slugs())->with(['ordinary-leaf', 'tender-leaf', 'dormant-wood', 'soil']);
+
+it('says of every verdict whether its limit is published, practice or ours', function (string $slug): void {
+    foreach (PlanWriter::shipped()->write(Plans::shipped($slug, 1, 'L', ['plant' => 'tender-leaf']))['verdicts'] as $verdict) {
+        expect($verdict['standing'])->toBeIn(['published', 'common-practice', 'ours'])
+            ->and($verdict['because'])->toMatch('/published|common practice, no source|our own limit|come with the stock/');
+    }
+})->with(RecipeCatalogue::shipped()->slugs());
+
+it('has words for every task, outcome, leaf test and order', function (): void {
+    $findings = Findings::shipped();
+    foreach (TaskKind::cases() as $kind) {
+        expect($findings->task(new Task($kind, 1, 'the rose', new DateTimeImmutable()))['text'])->toContain('the rose');
+    }
+    $now = new DateTimeImmutable('2026-06-01T00:00:00Z');
+    foreach (LeafTestOutcome::cases() as $outcome) {
+        expect($findings->leafTest(new LeafTest($now, 48, []), $outcome, $now))->not->toContain('{');
+    }
+    foreach (MixingOrder::cases() as $order) {
+        expect(Choices::shipped()->order($order)['price'])->not->toBe('');
+    }
+    foreach ([[null, null], [80.0, null], [80.0, 5.0], [80.0, 40.0], [80.0, 120.0], [3.0, 1.0]] as [$before, $after]) {
+        foreach (['+1 day', '+9 days'] as $when) {
+            $trial = new Trial($now, 72.0, $before, $after, $now->modify($when));
+            expect($findings->trial($trial))->not->toContain('{');
+        }
+    }
+    expect(array_map(static fn(Outcome $outcome): bool => $outcome->isJudged(), Outcome::cases()))->toBe([true, true, true, false, false, false, false]);
+});
+
+it('says when a count grew', function (): void {
+    $now = new DateTimeImmutable('2026-06-01T00:00:00Z');
+
+    expect(Findings::shipped()->trial(new Trial($now, 24.0, 80.0, 120.0, $now->modify('+2 days'))))->toContain('50 % more');
+});
+
+it('does not hide what a record cannot tell', function (): void {
+    $now = new DateTimeImmutable('2026-06-01T00:00:00Z');
+    $words = implode(' ', RecordWords::of(new Record([new Trial($now, 24.0, 80.0, 4.0, $now->modify('+2 days'))], 1, 2, 1)));
+
+    expect($words)->toContain('1 of 1 judged round;', 'Too few', 'No unsprayed plant', 'may have done the work', '1 of 2 leaf tests left marks');
+});
+
+it('would rather fail than show a code', function (): void {
+    Sentences::shipped()->verdict(new Verdict('x', Level::Ok, 'no-such-wording', [], null));
+})->throws(MissingWords::class, 'no-such-wording');

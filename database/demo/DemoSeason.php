@@ -1,0 +1,154 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Database\Demo;
+
+use App\Http\Input\BatchInput;
+use App\Http\Input\FinishInput;
+use App\Models\Batch;
+use App\Models\BatchScoop;
+use App\Models\BatchTick;
+use App\Models\Count;
+use App\Models\LeafReading;
+use App\Models\LeafTest;
+use App\Models\Measure;
+use App\Models\PestCase;
+use App\Models\Plant;
+use App\Models\Round;
+use App\Models\Sprayer;
+use App\Records\BatchFinisher;
+use App\Records\BatchStarter;
+use App\Records\Keeping;
+use DateTimeImmutable;
+use IdleMixer\Core\Document\JsonText;
+use IdleMixer\Core\Mix\StandTest;
+use IdleMixer\Core\Plan\PlanRequestReader;
+use Illuminate\Support\Str;
+
+/**
+ * Writes the made-up season, batch by batch, through the same doors as the screens.
+ *
+ * @phpstan-type RoundRow array{recipe: string, sprayer: string, make: array{int|float, string}, at: int, glass?: string, test?: array{int, string|null, int|null}, sprayed?: int, hand?: bool, notes?: string, discarded?: bool, mixing?: bool}
+ * @phpstan-type CaseRow array{plant: string, pest: string, at: int, closed: int|null, notes: string, conclusion: string, counts: list<array{0: int, 1: int, 2?: bool}>, rounds: list<RoundRow>}
+ * @phpstan-type SeasonRows array{plants: array<string, array{string, string, string}>, sprayers: array<string, array{string, int|float, string}>, measures: list<array{string, int|float, string}>, cases: list<CaseRow>}
+ */
+final readonly class DemoSeason
+{
+    public function __construct(
+        private PlanRequestReader $requests,
+        private BatchStarter $starter,
+        private BatchFinisher $finisher,
+    ) {}
+
+    public function write(DateTimeImmutable $now): void
+    {
+        /** @var SeasonRows $season */
+        $season = require __DIR__ . '/season.php';
+        $plants = array_map(static fn(array $row): Plant => Plant::query()->create(['submission' => Str::uuid()->toString(), 'name' => $row[0], 'tolerance' => $row[1], 'place' => $row[2]]), $season['plants']);
+        $sprayers = array_map(static fn(array $row): Sprayer => Sprayer::query()->create(self::vessel($row)), $season['sprayers']);
+        foreach ($season['measures'] as $row) {
+            Measure::query()->create(self::vessel($row));
+        }
+        foreach ($season['cases'] as $row) {
+            $this->case($row, $plants, $sprayers, $now);
+        }
+    }
+
+    /**
+     * @param array{string, int|float, string} $row
+     *
+     * @return array<string, mixed>
+     */
+    private static function vessel(array $row): array
+    {
+        return ['submission' => Str::uuid()->toString(), 'name' => $row[0], 'amount' => $row[1], 'unit' => $row[2]];
+    }
+
+    /**
+     * @param CaseRow                $row
+     * @param array<string, Plant>   $plants
+     * @param array<string, Sprayer> $sprayers
+     */
+    private function case(array $row, array $plants, array $sprayers, DateTimeImmutable $now): void
+    {
+        $case = PestCase::query()->create([
+            'submission' => Str::uuid()->toString(),
+            'plant_id' => $plants[$row['plant']]->id,
+            'pest' => $row['pest'],
+            'opened_at' => self::before($now, $row['at']),
+            'closed_at' => $row['closed'] === null ? null : self::before($now, $row['closed']),
+            'conclusion' => $row['conclusion'],
+            'notes' => $row['notes'],
+        ]);
+        foreach ($row['counts'] as $count) {
+            Count::query()->create(['submission' => Str::uuid()->toString(), 'case_id' => $case->id, 'counted_at' => self::before($now, $count[0]), 'value' => $count[1], 'untreated' => $count[2] ?? false]);
+        }
+        foreach ($row['rounds'] as $round) {
+            $this->round($round, $case, $plants[$row['plant']], $sprayers[$round['sprayer']], $now);
+        }
+    }
+
+    /** @param RoundRow $row */
+    private function round(array $row, PestCase $case, Plant $plant, Sprayer $sprayer, DateTimeImmutable $now): void
+    {
+        $batch = $this->batch($row, $case, $plant, $sprayer, $now);
+        if (isset($row['test'])) {
+            [$wait, $reactions, $readAfter] = $row['test'];
+            $applied = self::before($now, $row['at'])->modify('+20 minutes');
+            $test = LeafTest::query()->create(['submission' => Str::uuid()->toString(), 'batch_id' => $batch->id, 'plant_id' => $plant->id, 'leaves' => 2, 'wait_hours' => $wait, 'applied_at' => $applied]);
+            if ($reactions !== null && $readAfter !== null) {
+                LeafReading::query()->create(['submission' => Str::uuid()->toString(), 'leaf_test_id' => $test->id, 'read_at' => $applied->modify("+{$readAfter} hours"), 'reactions' => $reactions]);
+            }
+        }
+        if (isset($row['sprayed'])) {
+            Round::query()->create(['submission' => Str::uuid()->toString(), 'case_id' => $case->id, 'batch_id' => $batch->id, 'sprayed_at' => self::before($now, $row['sprayed']), 'hand_work' => $row['hand'] ?? false, 'notes' => $row['notes'] ?? '']);
+        }
+        if (! isset($row['mixing']) && ($batch->discard_at < $now || isset($row['discarded']))) {
+            $batch->update(['discarded_at' => $batch->discard_at]);
+        }
+    }
+
+    /** @param RoundRow $row */
+    private function batch(array $row, PestCase $case, Plant $plant, Sprayer $sprayer, DateTimeImmutable $now): Batch
+    {
+        $request = JsonText::parse(json_encode([
+            'recipe' => $row['recipe'],
+            'make' => ['amount' => $row['make'][0], 'unit' => $row['make'][1]],
+            'sprayer' => ['amount' => $sprayer->amount, 'unit' => $sprayer->unit],
+            'plant' => $plant->tolerance,
+        ], \JSON_THROW_ON_ERROR));
+        $at = self::before($now, $row['at']);
+        [$batch] = $this->starter->start(new BatchInput(Str::uuid()->toString(), $this->requests->read($request), $request->json(), $sprayer, $plant, $case), $at);
+        $this->tick($batch, $at, isset($row['mixing']));
+        if (! isset($row['mixing'])) {
+            $this->finisher->finish($batch, new FinishInput(StandTest::from($row['glass'] ?? 'not-done'), Keeping::Strict, $at, isset($row['sprayed']) ? '' : $row['notes'] ?? ''));
+        }
+
+        return $batch;
+    }
+
+    private function tick(Batch $batch, DateTimeImmutable $at, bool $onlyFirst): void
+    {
+        foreach ($batch->items as $item) {
+            foreach ($item->scoops as $scoop) {
+                self::tickScoop($scoop, $at);
+                if ($onlyFirst) {
+                    return;
+                }
+            }
+        }
+    }
+
+    private static function tickScoop(BatchScoop $scoop, DateTimeImmutable $at): void
+    {
+        for ($number = 1; $number <= $scoop->count; ++$number) {
+            BatchTick::query()->create(['batch_scoop_id' => $scoop->id, 'number' => $number, 'ticked_at' => $at]);
+        }
+    }
+
+    private static function before(DateTimeImmutable $now, int $hours): DateTimeImmutable
+    {
+        return $now->modify("-{$hours} hours");
+    }
+}

@@ -1,0 +1,33 @@
+import createClient from 'openapi-fetch';
+import type { components, paths } from './api-types';
+import { Fault } from './fault';
+
+export type Schemas = components['schemas'];
+
+export const api = createClient<paths>({ baseUrl: '/' });
+
+interface Answer<T> {
+    data?: T;
+    error?: unknown;
+    response: Response;
+}
+
+function isError(value: unknown): value is Schemas['Error'] {
+    return typeof value === 'object' && value !== null && 'error' in value;
+}
+
+/** The data of an answer, or the fault it tells of. */
+export async function taken<T>(asked: Promise<Answer<T>>): Promise<T> {
+    let answer: Answer<T>;
+    try {
+        answer = await asked;
+    } catch (thrown) {
+        throw Fault.from(thrown);
+    }
+    if (answer.data !== undefined) {
+        return answer.data;
+    }
+    throw isError(answer.error)
+        ? new Fault(answer.error.error.path, answer.error.error.message, answer.response.status)
+        : new Fault('', `The answer could not be read (status ${answer.response.status}).`, answer.response.status);
+}

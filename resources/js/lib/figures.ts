@@ -1,0 +1,17 @@
+/** Three figures that matter, no trailing zeros: 0.772, 29.6, 3790. */
+export function short(value: number): string {
+    if (value === 0 || !Number.isFinite(value)) {
+        return String(value);
+    }
+    return String(Number(value.toPrecision(3)));
+}
+
+export function millilitres(ml: number): string {
+    return ml < 1000 ? `${short(ml)} mL` : `${short(ml / 1000)} L`;
+}
+
+/** What was typed as a number, with a comma or a point; NaN when it is none. */
+export function typedNumber(text: string): number {
+    const trimmed = text.trim().replace(',', '.');
+    return /^\d*\.?\d+$|^\d+\.$/.test(trimmed) ? Number(trimmed) : Number.NaN;
+}

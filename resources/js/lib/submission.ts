@@ -1,0 +1,11 @@
+/**
+ * A UUID for one record, made up before it is first sent, so that sending it twice makes one record.
+ * `crypto.randomUUID` is missing on a phone that comes in over plain HTTP; random bytes are there.
+ */
+export function newSubmission(): string {
+    const bytes = crypto.getRandomValues(new Uint8Array(16));
+    bytes[6] = ((bytes[6] ?? 0) & 0x0f) | 0x40;
+    bytes[8] = ((bytes[8] ?? 0) & 0x3f) | 0x80;
+    const hex = Array.from(bytes, (byte) => byte.toString(16).padStart(2, '0')).join('');
+    return [hex.slice(0, 8), hex.slice(8, 12), hex.slice(12, 16), hex.slice(16, 20), hex.slice(20)].join('-');
+}

@@ -1,0 +1,24 @@
+const KEY = 'idle-mixer-theme';
+
+/** Light or dark: as the device has it, until somebody chooses. */
+class Theme {
+    dark = $state(false);
+
+    constructor() {
+        const chosen = localStorage.getItem(KEY);
+        this.dark = chosen === null ? window.matchMedia('(prefers-color-scheme: dark)').matches : chosen === 'shed';
+        this.#show();
+    }
+
+    flip(): void {
+        this.dark = !this.dark;
+        localStorage.setItem(KEY, this.dark ? 'shed' : 'enamel');
+        this.#show();
+    }
+
+    #show(): void {
+        document.documentElement.dataset['theme'] = this.dark ? 'shed' : 'enamel';
+    }
+}
+
+export const theme = new Theme();

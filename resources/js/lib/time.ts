@@ -1,0 +1,43 @@
+const dayAndTime = new Intl.DateTimeFormat(undefined, {
+    weekday: 'short',
+    day: 'numeric',
+    month: 'short',
+    hour: '2-digit',
+    minute: '2-digit',
+});
+const dayOnly = new Intl.DateTimeFormat(undefined, { day: 'numeric', month: 'short', year: 'numeric' });
+const shortDay = new Intl.DateTimeFormat(undefined, { day: 'numeric', month: 'short' });
+
+export function atTime(instant: string): string {
+    return dayAndTime.format(new Date(instant));
+}
+
+export function onDay(instant: string): string {
+    return dayOnly.format(new Date(instant));
+}
+
+export function onShortDay(instant: string | Date): string {
+    return shortDay.format(new Date(instant));
+}
+
+export function zone(): string {
+    return Intl.DateTimeFormat().resolvedOptions().timeZone;
+}
+
+/** "in 5 hours", "3 days ago". */
+export function fromNow(instant: string, now: Date): string {
+    const words = new Intl.RelativeTimeFormat('en', { numeric: 'auto' });
+    const minutes = (new Date(instant).getTime() - now.getTime()) / 60_000;
+    if (Math.abs(minutes) < 90) {
+        return words.format(Math.round(minutes), 'minute');
+    }
+    return Math.abs(minutes) < 36 * 60
+        ? words.format(Math.round(minutes / 60), 'hour')
+        : words.format(Math.round(minutes / 60 / 24), 'day');
+}
+
+/** The local time as a field of the kind `datetime-local` takes it. */
+export function forField(at: Date): string {
+    const pad = (n: number): string => String(n).padStart(2, '0');
+    return `${at.getFullYear()}-${pad(at.getMonth() + 1)}-${pad(at.getDate())}T${pad(at.getHours())}:${pad(at.getMinutes())}`;
+}

@@ -1,0 +1,17 @@
+<script lang="ts">
+    import type { Fault } from '../lib/fault';
+    import LevelMark from './LevelMark.svelte';
+
+    const { fault, again }: { fault: Fault | null; again?: () => void } = $props();
+</script>
+
+{#if fault !== null}
+    <div role="alert" class="border-error my-3 flex items-start gap-3 border-l-8 py-2 pl-3">
+        <LevelMark level="stop" />
+        <div>
+            <p class="font-bold">{fault.message}</p>
+            {#if fault.path !== ''}<p class="quiet text-sm">at {fault.path}</p>{/if}
+            {#if again}<button class="btn btn-sm mt-2" onclick={again}>Try again</button>{/if}
+        </div>
+    </div>
+{/if}

@@ -1,0 +1,21 @@
+<script lang="ts">
+    import type { Schemas } from '../lib/client';
+    import LevelMark from './LevelMark.svelte';
+
+    const { verdicts }: { verdicts: Schemas['Verdict'][] } = $props();
+    const rank = { stop: 0, caution: 1, ok: 2 };
+    const sorted = $derived([...verdicts].sort((a, b) => rank[a.level] - rank[b.level]));
+</script>
+
+<ul class="grid gap-3">
+    {#each sorted as verdict (verdict.code + verdict.because)}
+        <li
+            class={['border-l-8 pl-3', { ok: 'border-success', caution: 'border-warning', stop: 'border-error' }[verdict.level]]}
+            data-level={verdict.level}
+        >
+            <LevelMark level={verdict.level} />
+            <p>{verdict.because}</p>
+            {#if verdict.standing === 'published'}<p class="quiet text-sm">{verdict.source}</p>{/if}
+        </li>
+    {/each}
+</ul>

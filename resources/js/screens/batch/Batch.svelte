@@ -1,0 +1,36 @@
+<script lang="ts">
+    import { api, taken, type Schemas } from '../../lib/client';
+    import { Loaded } from '../../lib/loaded.svelte';
+    import Head from '../../parts/Head.svelte';
+    import Waiting from '../../parts/Waiting.svelte';
+    import { route } from '../../routes';
+    import MadeBatch from './MadeBatch.svelte';
+    import Mixing from './Mixing.svelte';
+
+    const id = Number(route.params.id);
+    const page = new Loaded(async () => ({
+        batch: await taken(api.GET('/api/batches/{id}', { params: { path: { id } } })),
+        catalogue: await taken(api.GET('/api/catalogue')),
+    }));
+
+    function replace(batch: Schemas['Batch']): void {
+        if (page.value !== null) {
+            page.value = { ...page.value, batch };
+        }
+        scrollTo({ top: 0 });
+    }
+</script>
+
+<Waiting of={page}>
+    {#snippet children({ batch, catalogue })}
+        <Head title={batch.name}>
+            {#if batch.case}<a class="btn" href={`/cases/${batch.case.id}`}>{batch.case.name}</a>{/if}
+            <a class="btn" href="/batches">All batches</a>
+        </Head>
+        {#if batch.status === 'mixing'}
+            <Mixing {batch} {catalogue} onfinished={replace} />
+        {:else}
+            <MadeBatch {batch} {catalogue} onchange={replace} />
+        {/if}
+    {/snippet}
+</Waiting>

@@ -1,0 +1,38 @@
+<script lang="ts">
+    import { api, taken } from '../../lib/client';
+    import { Loaded } from '../../lib/loaded.svelte';
+    import { atTime } from '../../lib/time';
+    import Empty from '../../parts/Empty.svelte';
+    import Head from '../../parts/Head.svelte';
+    import Waiting from '../../parts/Waiting.svelte';
+    import { statusWords } from './status';
+
+    const batches = new Loaded(async () => (await taken(api.GET('/api/batches'))).batches);
+</script>
+
+<Head title="Batches"><a class="btn btn-primary" href="/bench">Mix a spray</a></Head>
+<Waiting of={batches}>
+    {#snippet children(all)}
+        {#if all.length === 0}
+            <Empty
+                text="Every batch that you mix is kept here with what went into it, how the glass looked and where it was sprayed."
+                to="/bench"
+                action="Mix the first one"
+            />
+        {/if}
+        <ul class="grid gap-2">
+            {#each all as batch (batch.id)}
+                <li>
+                    <a href={`/batches/${batch.id}`} class="dish hover:border-primary flex flex-wrap items-baseline gap-x-4 gap-y-1">
+                        <span class="font-bold">{batch.name}</span>
+                        <span>{batch.makeWords}</span>
+                        {#if batch.case}<span>for {batch.case.name.toLowerCase()}</span>{/if}
+                        <span class="quiet sm:ml-auto">{atTime(batch.madeAt ?? batch.startedAt)}</span>
+                        <span class="font-bold">{statusWords(batch.status)}</span>
+                        {#if batch.standTest !== 'not-done'}<span class="quiet w-full">Glass: {batch.standTestWords}</span>{/if}
+                    </a>
+                </li>
+            {/each}
+        </ul>
+    {/snippet}
+</Waiting>

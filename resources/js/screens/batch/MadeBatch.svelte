@@ -1,0 +1,114 @@
+<script lang="ts">
+    import { api, taken, type Schemas } from '../../lib/client';
+    import { millilitres } from '../../lib/figures';
+    import { Sending } from '../../lib/sending.svelte';
+    import { atTime, fromNow } from '../../lib/time';
+    import FaultNote from '../../parts/FaultNote.svelte';
+    import LevelMark from '../../parts/LevelMark.svelte';
+    import Verdicts from '../../parts/Verdicts.svelte';
+    import LeafTestForm from '../leaf/LeafTestForm.svelte';
+    import { statusWords } from './status';
+
+    const {
+        batch,
+        catalogue,
+        onchange,
+    }: { batch: Schemas['Batch']; catalogue: Schemas['Catalogue']; onchange: (batch: Schemas['Batch']) => void } = $props();
+    const sending = new Sending();
+    const unsteady = $derived(catalogue.standTests.find((one) => one.code === batch.standTest)?.unsteady ?? false);
+
+    async function discard(discarded: boolean): Promise<void> {
+        const saved = await sending.send(() =>
+            taken(api.PUT('/api/batches/{id}/discarded', { params: { path: { id: batch.id } }, body: { discarded } })),
+        );
+        if (saved !== null) {
+            onchange(saved);
+        }
+    }
+</script>
+
+<FaultNote fault={sending.fault} />
+<div class="grid items-start gap-4 lg:grid-cols-2">
+    <section class="dish grid content-start gap-3">
+        <h2>What is in the bottle</h2>
+        <p class="flex flex-wrap items-center gap-3 text-lg">
+            <LevelMark level={batch.status === 'ready' && !unsteady ? 'ok' : 'stop'} /><strong>{statusWords(batch.status)}</strong>
+        </p>
+        <dl class="grid grid-cols-[auto_1fr] gap-x-4 gap-y-1">
+            <dt class="quiet">Made</dt>
+            <dd>{batch.madeAt === null ? 'not saved' : atTime(batch.madeAt)}, {batch.makeWords}</dd>
+            {#if batch.discardAt !== null}<dt class="quiet">Throw away</dt>
+                <dd>by {atTime(batch.discardAt)} ({fromNow(batch.discardAt, new Date())})</dd>{/if}
+            <dt class="quiet">Glass</dt>
+            <dd>
+                {batch.standTestWords}{#if unsteady}. Oil is out of the water: a little more soap, mix again, look again. Do not spray
+                    leaves with it.{/if}
+            </dd>
+            {#if batch.actual !== null}
+                <dt class="quiet">As measured</dt>
+                <dd>
+                    {batch.actual.spoken.join(', ') || 'water only'}
+                    <span class="quiet">(planned: {batch.plan.spoken.strength.join(', ')})</span>
+                </dd>
+                <dt class="quiet">Tally</dt>
+                <dd>{batch.actual.ticked} of {batch.actual.planned} spoonfuls ticked</dd>
+            {/if}
+            <dt class="quiet">Recipe</dt>
+            <dd>{batch.name}, version {batch.recipe.version} in this notebook</dd>
+            <dt class="quiet">Water</dt>
+            <dd>{batch.water.hardnessMgL === null ? 'hardness unknown' : `${batch.water.hardnessMgL} mg/L hard`}</dd>
+            {#if batch.notes}<dt class="quiet">Notes</dt>
+                <dd class="whitespace-pre-line">{batch.notes}</dd>{/if}
+        </dl>
+        {#if batch.actual !== null}
+            <table class="table">
+                <caption class="sr-only">Amounts planned and as measured</caption>
+                <thead><tr><th scope="col">Ingredient</th><th scope="col">Planned</th><th scope="col">As measured</th></tr></thead>
+                <tbody>
+                    {#each batch.plan.lines as line, i (i)}
+                        <tr
+                            ><th scope="row" class="font-normal">{line.name}</th><td class="numeral">{millilitres(line.mL)}</td><td
+                                class="numeral"
+                                >{millilitres(
+                                    batch.actual.lines
+                                        .filter((one) => one.ingredient === line.ingredient)
+                                        .reduce((all, one) => all + one.mL, 0),
+                                )}</td
+                            ></tr
+                        >
+                    {/each}
+                    <tr
+                        ><th scope="row" class="font-normal">water</th><td class="numeral">{millilitres(batch.plan.water_mL)}</td><td
+                            class="numeral">{millilitres(batch.actual.water_mL)}</td
+                        ></tr
+                    >
+                </tbody>
+            </table>
+        {/if}
+        <div class="no-print flex flex-wrap gap-2">
+            {#if batch.discardedAt === null}
+                <button class="btn" disabled={sending.busy} onclick={() => void discard(true)}>It is thrown away</button>
+            {:else}
+                <button class="btn" disabled={sending.busy} onclick={() => void discard(false)}>Undo: it is still there</button>
+            {/if}
+            {#if batch.case}<a class="btn btn-primary" href={`/cases/${batch.case.id}`}>Spray it: {batch.case.name}</a>{/if}
+        </div>
+    </section>
+    <div class="grid content-start gap-4">
+        {#if batch.discardedAt === null}<LeafTestForm {batch} {catalogue} />{/if}
+        {#if batch.leafTestIds.length > 0}
+            <section class="dish">
+                <h2>Leaf tests of this batch</h2>
+                <ul class="mt-2">
+                    {#each batch.leafTestIds as id (id)}<li>
+                            <a class="link inline-flex min-h-11 items-center" href={`/leaf-tests/${id}`}>Leaf test {id}</a>
+                        </li>{/each}
+                </ul>
+            </section>
+        {/if}
+        <section class="dish">
+            <h2 class="mb-3">What was said of it</h2>
+            <Verdicts verdicts={batch.plan.verdicts} />
+        </section>
+    </div>
+</div>

@@ -1,0 +1,64 @@
+<script lang="ts">
+    import type { Schemas } from '../../lib/client';
+    import { millilitres } from '../../lib/figures';
+    import FaultNote from '../../parts/FaultNote.svelte';
+    import Sprayer from '../../parts/Sprayer.svelte';
+    import FinishForm from './FinishForm.svelte';
+    import StepRow from './StepRow.svelte';
+    import { Tally } from './tally.svelte';
+
+    const {
+        batch,
+        catalogue,
+        onfinished,
+    }: { batch: Schemas['Batch']; catalogue: Schemas['Catalogue']; onfinished: (batch: Schemas['Batch']) => void } = $props();
+    // svelte-ignore state_referenced_locally
+    const tally = new Tally(batch);
+    const plan = $derived(tally.batch.plan.loads[tally.load - 1]);
+    const full = $derived(plan?.finished_mL ?? 1);
+    const unit = $derived(full < 1000 ? { words: 'mL', mL: 1 } : { words: 'L', mL: 1000 });
+</script>
+
+<p class="mb-4 text-lg">
+    {millilitres(tally.batch.plan.finished_mL)} in {tally.batch.plan.spoken.loads}.
+    <strong data-tally>{tally.ticked} of {tally.planned} spoonfuls are in.</strong>
+</p>
+<FaultNote fault={tally.fault} />
+{#if tally.loads > 1}
+    <div class="mb-4 flex flex-wrap gap-2" role="group" aria-label="Loads">
+        {#each tally.batch.plan.loads as load, i (i)}
+            <button
+                class={['btn', i + 1 === tally.load && 'btn-primary']}
+                aria-pressed={i + 1 === tally.load}
+                onclick={() => (tally.load = i + 1)}>Load {i + 1}: {load.spoken}</button
+            >
+        {/each}
+    </div>
+{/if}
+<div class="grid items-start gap-4 lg:grid-cols-[minmax(0,1.6fr)_minmax(16rem,1fr)]">
+    <section class="dish" aria-label="Steps">
+        <ol class="grid gap-3">
+            {#each plan?.tasks ?? [] as task, i (i)}
+                <StepRow number={i + 1} {task} item={tally.shown.find((one) => one.position === task.item)} {tally} />
+            {/each}
+        </ol>
+    </section>
+    <section class="grid content-start gap-4" aria-label="The sprayer">
+        <div class="dish">
+            <Sprayer
+                capacity={full / unit.mL}
+                level={tally.level / unit.mL}
+                unitWords={unit.words}
+                unitMl={unit.mL}
+                caption="As far as the ticks say."
+            />
+        </div>
+        <FinishForm {tally} {catalogue} {onfinished} />
+    </section>
+</div>
+<section class="dish mt-4">
+    <h2>Cautions</h2>
+    <ul class="my-2 list-disc space-y-1 pl-6">
+        {#each tally.batch.plan.cautions as caution (caution.code)}<li>{caution.text}</li>{/each}
+    </ul>
+</section>

@@ -1,0 +1,89 @@
+<script lang="ts">
+    import { api, taken } from '../../lib/client';
+    import { Sending } from '../../lib/sending.svelte';
+    import FaultNote from '../../parts/FaultNote.svelte';
+    import Verdicts from '../../parts/Verdicts.svelte';
+    import { navigate } from '../../routes';
+    import type { BenchState } from './bench.svelte';
+    import MixSettings from './MixSettings.svelte';
+    import Spoons from './Spoons.svelte';
+    import VolumeControl from './VolumeControl.svelte';
+    import WhatFor from './WhatFor.svelte';
+
+    const { state }: { state: BenchState } = $props();
+    const starting = new Sending();
+    const worst = $derived(state.plan?.verdicts.some((verdict) => verdict.level === 'stop') ?? false);
+
+    $effect(() => void state.replan(state.request));
+
+    // The address says what is set, so that it can be kept, shared and gone back to.
+    $effect(() => {
+        const set = { recipe: state.recipeSlug, case: state.caseId, plant: state.plantId, sprayer: state.sprayerId };
+        const query = new URLSearchParams(Object.entries(set).flatMap(([key, value]) => (value ? [[key, String(value)]] : [])));
+        history.replaceState(history.state, '', `/bench?${query.toString()}`);
+    });
+
+    async function start(): Promise<void> {
+        const request = state.request;
+        if (request === null) {
+            return;
+        }
+        const batch = await starting.send((submission) =>
+            taken(
+                api.POST('/api/batches', {
+                    body: {
+                        submission,
+                        request,
+                        sprayerId: state.sprayerId || null,
+                        plantId: state.plantId || null,
+                        caseId: state.caseId || null,
+                    },
+                }),
+            ),
+        );
+        if (batch !== null) {
+            void navigate('/batches/:id', { params: { id: String(batch.id) } });
+        }
+    }
+</script>
+
+<div class="grid items-start gap-4 md:grid-cols-2 xl:grid-cols-[minmax(18rem,1fr)_minmax(17rem,0.8fr)_minmax(20rem,1.2fr)]">
+    <section class="grid content-start gap-4" aria-label="What is mixed">
+        <WhatFor {state} />
+        <MixSettings {state} />
+    </section>
+    <section class="dish content-start" aria-label="The sprayer"><VolumeControl {state} /></section>
+    <section class="grid content-start gap-4 md:col-span-2 xl:col-span-1" aria-label="The plan" aria-live="polite">
+        <FaultNote fault={state.fault} />
+        {#if state.plan !== null}
+            <Spoons plan={state.plan} />
+            <div class="dish">
+                <h2 class="mb-3">Will it harm the plant?</h2>
+                <Verdicts verdicts={state.plan.verdicts} />
+            </div>
+        {/if}
+    </section>
+</div>
+<div class="no-print bg-base-100 sticky bottom-14 mt-4 grid gap-2 py-3 md:bottom-0">
+    <FaultNote fault={starting.fault} />
+    <button
+        class="btn btn-primary btn-lg w-full sm:w-auto sm:justify-self-end"
+        disabled={state.plan === null || starting.busy}
+        onclick={start}
+    >
+        {worst ? 'Mix it all the same' : 'Start mixing'}
+    </button>
+</div>
+{#if state.plan !== null}
+    <details class="dish mt-2">
+        <summary class="min-h-11 cursor-pointer font-bold">Steps and cautions</summary>
+        <ol class="my-3 list-decimal space-y-1 pl-6">
+            {#each state.plan.steps as step, i (i)}<li>{step}</li>{/each}
+        </ol>
+        <h2 class="mt-4">Cautions</h2>
+        <ul class="my-2 list-disc space-y-1 pl-6">
+            {#each state.plan.cautions as caution (caution.code)}<li>{caution.text}</li>{/each}
+        </ul>
+        {#each state.plan.notes as note (note)}<p class="quiet text-sm">{note}</p>{/each}
+    </details>
+{/if}

@@ -1,0 +1,189 @@
+import { api, taken, type Schemas } from '../../lib/client';
+import { Fault } from '../../lib/fault';
+import { typedNumber } from '../../lib/figures';
+
+type Recipe = Schemas['Recipe'];
+type Order = Recipe['document']['order'];
+
+/** The sprayer that was used last on this device is the one at hand. */
+const LAST_SPRAYER = 'idle-mixer-sprayer';
+
+export interface Shelf {
+    catalogue: Schemas['Catalogue'];
+    recipes: Recipe[];
+    plants: Schemas['Plant'][];
+    sprayers: Schemas['Vessel'][];
+    measures: Schemas['Vessel'][];
+    cases: Schemas['CaseBrief'][];
+}
+
+/** Everything the bench is laid out from. */
+export async function fetchShelf(): Promise<Shelf> {
+    const [catalogue, recipes, plants, sprayers, measures, cases] = await Promise.all([
+        taken(api.GET('/api/catalogue')),
+        taken(api.GET('/api/recipes')),
+        taken(api.GET('/api/plants')),
+        taken(api.GET('/api/sprayers')),
+        taken(api.GET('/api/measures')),
+        taken(api.GET('/api/cases')),
+    ]);
+    const inUse = <T extends { retired: boolean }>(all: T[]): T[] => all.filter((one) => !one.retired);
+    return {
+        catalogue,
+        recipes: recipes.recipes,
+        plants: inUse(plants.plants),
+        sprayers: inUse(sprayers.sprayers),
+        measures: inUse(measures.measures),
+        cases: cases.cases.filter((one) => one.closedAt === null),
+    };
+}
+
+/** What is set on the bench, and the plan that the server makes of it. */
+export class BenchState {
+    recipeSlug = $state('');
+    plantId = $state(0);
+    caseId = $state(0);
+    sprayerId = $state(0);
+    makeText = $state('1');
+    unit = $state<Schemas['Amount']['unit']>('[gal_us]');
+    highEnd = $state(false);
+    half = $state(false);
+    order = $state<Order | null>(null);
+    hardnessText = $state('');
+    plan = $state.raw<Schemas['Plan'] | null>(null);
+    fault = $state.raw<Fault | null>(null);
+    #asked = 0;
+
+    constructor(
+        readonly shelf: Shelf,
+        from: URLSearchParams,
+    ) {
+        const number = (key: string): number => Number(from.get(key) ?? 0) || 0;
+        this.caseId = shelf.cases.find((one) => one.id === number('case'))?.id ?? 0;
+        this.plantId = shelf.plants.find((one) => one.id === number('plant'))?.id ?? this.case?.plant.id ?? 0;
+        this.recipeSlug = shelf.recipes.find((one) => one.slug === from.get('recipe'))?.slug ?? this.offered[0]?.slug ?? '';
+        const used = Number(from.get('sprayer') ?? localStorage.getItem(LAST_SPRAYER) ?? 0);
+        const sprayer = shelf.sprayers.find((one) => one.id === used) ?? shelf.sprayers.at(-1);
+        if (sprayer !== undefined) {
+            this.pickSprayer(sprayer.id);
+        }
+    }
+
+    get recipe(): Recipe | undefined {
+        return this.shelf.recipes.find((one) => one.slug === this.recipeSlug);
+    }
+
+    get case(): Schemas['CaseBrief'] | undefined {
+        return this.shelf.cases.find((one) => one.id === this.caseId);
+    }
+
+    get plant(): Schemas['Plant'] | undefined {
+        return this.shelf.plants.find((one) => one.id === this.plantId);
+    }
+
+    get sprayer(): Schemas['Vessel'] | undefined {
+        return this.shelf.sprayers.find((one) => one.id === this.sprayerId);
+    }
+
+    /** The recipes that practice uses on the pest of the case first. */
+    get offered(): Recipe[] {
+        const pest = this.case?.pest;
+        const fits = (one: Recipe): boolean => pest !== undefined && one.for.includes(pest);
+        return [...this.shelf.recipes.filter(fits), ...this.shelf.recipes.filter((one) => !fits(one))];
+    }
+
+    get unitWords(): string {
+        return this.shelf.catalogue.volumeUnits.find((one) => one.code === this.unit)?.words ?? this.unit;
+    }
+
+    get unitMl(): number {
+        return this.shelf.catalogue.volumeUnits.find((one) => one.code === this.unit)?.mL ?? 1;
+    }
+
+    get make(): number {
+        return typedNumber(this.makeText);
+    }
+
+    /** What the sprayer holds, in the unit that is spoken of. */
+    get capacity(): number {
+        return this.sprayer === undefined ? Math.max(this.make || 1, 1) : this.sprayer.mL / this.unitMl;
+    }
+
+    get orderNow(): Order {
+        return this.order ?? this.recipe?.document.order ?? 'all-together';
+    }
+
+    pickCase(id: number): void {
+        this.caseId = id;
+        this.plantId = this.case?.plant.id ?? this.plantId;
+        this.pickRecipe(this.offered[0]?.slug ?? this.recipeSlug);
+    }
+
+    pickRecipe(slug: string): void {
+        this.recipeSlug = slug;
+        this.order = null;
+        this.highEnd = false;
+    }
+
+    pickSprayer(id: number): void {
+        this.sprayerId = id;
+        const sprayer = this.sprayer;
+        if (sprayer !== undefined) {
+            this.unit = sprayer.holds.unit;
+            this.makeText = String(sprayer.holds.amount);
+            localStorage.setItem(LAST_SPRAYER, String(id));
+        }
+    }
+
+    /** What was typed wrong on this side, before anything is asked. */
+    get typedFault(): string {
+        if (Number.isNaN(this.make)) {
+            return 'Write how much to make as a number, like 1.5.';
+        }
+        return this.hardnessText.trim() !== '' && Number.isNaN(typedNumber(this.hardnessText))
+            ? 'Write the hardness as a number of mg/L, like 120, or leave it empty.'
+            : '';
+    }
+
+    get request(): Schemas['PlanRequest'] | null {
+        const recipe = this.recipe;
+        if (recipe === undefined || this.typedFault !== '') {
+            return null;
+        }
+        const own = this.order !== null && this.order !== recipe.document.order;
+        return {
+            recipe: own ? { ...recipe.document, order: this.orderNow } : recipe.shipped ? (recipe.slug as never) : recipe.document,
+            make: { amount: this.make, unit: this.unit },
+            ...(this.sprayer === undefined ? {} : { sprayer: this.sprayer.holds }),
+            highEnd: this.highEnd,
+            factor: this.half ? 0.5 : 1,
+            ...(this.shelf.measures.length === 0 ? {} : { measures: this.shelf.measures.slice(0, 60).map((one) => one.holds) }),
+            ...(this.hardnessText.trim() === ''
+                ? {}
+                : { water: { hardness: { amount: typedNumber(this.hardnessText), unit: 'mg/L' as const } } }),
+            ...(this.plant === undefined ? {} : { plant: this.plant.tolerance as Schemas['PlanRequest']['plant'] }),
+        };
+    }
+
+    /** Asks for the plan; an answer that was overtaken by a later question is dropped. */
+    async replan(request: Schemas['PlanRequest'] | null): Promise<void> {
+        const mine = ++this.#asked;
+        if (request === null) {
+            this.plan = null;
+            this.fault = this.typedFault === '' ? null : new Fault('', this.typedFault);
+            return;
+        }
+        try {
+            const plan = await taken(api.POST('/api/plan', { body: request }));
+            if (mine === this.#asked) {
+                this.plan = plan;
+                this.fault = null;
+            }
+        } catch (thrown) {
+            if (mine === this.#asked) {
+                this.plan = null;
+                this.fault = Fault.from(thrown);
+            }
+        }
+    }
+}

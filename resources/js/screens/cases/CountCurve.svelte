@@ -1,0 +1,78 @@
+<script lang="ts">
+    import type { Schemas } from '../../lib/client';
+    import { atTime, onShortDay } from '../../lib/time';
+    import { BOTTOM, curveOf, HEIGHT, LEFT, WIDTH } from './curve';
+
+    const { one }: { one: Schemas['Case'] } = $props();
+    const curve = $derived(curveOf(one));
+    const compared = $derived(one.counts.some((count) => count.untreated));
+</script>
+
+<section class="dish" aria-label="Counts">
+    <h2>Counts</h2>
+    <p class="quiet">{one.counted}</p>
+    {#if one.counts.length === 0}
+        <p class="mt-2">Nothing is counted yet. Count before you spray: without it nobody can say whether it worked.</p>
+    {:else}
+        <svg
+            viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
+            class="my-2 w-full"
+            role="img"
+            aria-label="Counts over time with the rounds marked; the table below has the figures"
+        >
+            {#each curve.y.ticks(4) as tick (tick)}
+                <path d={`M${LEFT} ${curve.y(tick)}H${WIDTH - 8}`} class="stroke-base-300" stroke-width="1.5" />
+                <text x={LEFT - 8} y={curve.y(tick) + 5} text-anchor="end" font-size="15" class="fill-base-content font-mono">{tick}</text>
+            {/each}
+            {#each curve.x.ticks(4) as tick (tick.getTime())}
+                <text x={curve.x(tick)} y={HEIGHT - BOTTOM + 24} text-anchor="middle" font-size="15" class="fill-base-content"
+                    >{onShortDay(tick)}</text
+                >
+            {/each}
+            {#each one.rounds as round, i (round.id)}
+                {@const at = curve.x(new Date(round.sprayedAt))}
+                <path d={`M${at} 22V${HEIGHT - BOTTOM}`} class="stroke-secondary" stroke-width="2.5" stroke-dasharray="3 5" />
+                <path d={`M${at} 24l-8 -14h16z`} class="fill-secondary" />
+                <text x={at + 11} y="20" font-size="15" font-weight="700" class="fill-secondary">{i + 1}</text>
+            {/each}
+            <path d={curve.untreated} class="stroke-base-content" fill="none" stroke-width="2.5" stroke-dasharray="8 5" />
+            <path d={curve.treated} class="stroke-primary" fill="none" stroke-width="4" stroke-linejoin="round" />
+            {#each one.counts as count (count.id)}
+                {@const at = curve.x(new Date(count.countedAt))}
+                {#if count.untreated}
+                    <rect
+                        x={at - 6}
+                        y={curve.y(count.value) - 6}
+                        width="12"
+                        height="12"
+                        class="fill-base-100 stroke-base-content"
+                        stroke-width="2.5"
+                    />
+                {:else}
+                    <circle cx={at} cy={curve.y(count.value)} r="7" class="fill-primary stroke-base-100" stroke-width="2" />
+                {/if}
+            {/each}
+        </svg>
+        <p class="text-sm">
+            {compared
+                ? 'Round dot: sprayed plant. Open square: unsprayed plant. Wedge with a number: a round.'
+                : 'Round dot: a count. Wedge with a number: a round.'}
+        </p>
+        <details>
+            <summary class="min-h-11 cursor-pointer py-2">The figures</summary>
+            <table class="table">
+                <caption class="sr-only">Counts</caption>
+                <thead><tr><th scope="col">When</th><th scope="col">Count</th><th scope="col">Plant</th></tr></thead>
+                <tbody>
+                    {#each one.counts as count (count.id)}
+                        <tr
+                            ><td>{atTime(count.countedAt)}</td><td class="numeral">{count.value}</td><td
+                                >{count.untreated ? 'unsprayed' : 'sprayed'}</td
+                            ></tr
+                        >
+                    {/each}
+                </tbody>
+            </table>
+        </details>
+    {/if}
+</section>

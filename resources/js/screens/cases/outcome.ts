@@ -1,0 +1,16 @@
+import type { Schemas } from '../../lib/client';
+
+/** The mark that goes with what core said of a round. */
+export function levelOf(outcome: Schemas['Outcome']): 'ok' | 'caution' | 'stop' | 'wait' {
+    return (
+        {
+            worked: 'ok',
+            helped: 'caution',
+            failed: 'stop',
+            'no-count-before': 'wait',
+            'no-count-after': 'wait',
+            'too-early': 'wait',
+            'too-few': 'wait',
+        } as const
+    )[outcome];
+}

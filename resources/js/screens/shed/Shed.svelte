@@ -1,0 +1,63 @@
+<script lang="ts">
+    import { api, taken } from '../../lib/client';
+    import { Loaded } from '../../lib/loaded.svelte';
+    import Head from '../../parts/Head.svelte';
+    import Waiting from '../../parts/Waiting.svelte';
+    import PlantForm from './PlantForm.svelte';
+    import Recipes from './Recipes.svelte';
+    import Things from './Things.svelte';
+    import VesselForm from './VesselForm.svelte';
+
+    const shed = new Loaded(async () => ({
+        catalogue: await taken(api.GET('/api/catalogue')),
+        plants: (await taken(api.GET('/api/plants'))).plants,
+        sprayers: (await taken(api.GET('/api/sprayers'))).sprayers,
+        measures: (await taken(api.GET('/api/measures'))).measures,
+        recipes: (await taken(api.GET('/api/recipes'))).recipes,
+    }));
+    const again = (): void => void shed.reload();
+</script>
+
+<Head title="Shed" />
+<Waiting of={shed}>
+    {#snippet children(all)}
+        <div class="gap-4 lg:columns-2 [&>section]:mb-4 [&>section]:break-inside-avoid">
+            <section class="dish grid gap-3" aria-label="Plants">
+                <h2>Plants</h2>
+                <Things
+                    path="plants"
+                    things={all.plants.map((plant) => ({
+                        id: plant.id,
+                        name: plant.name,
+                        about: [plant.toleranceName.toLowerCase(), plant.place].filter(Boolean).join(', '),
+                        retired: plant.retired,
+                    }))}
+                    onchange={again}
+                    none="None yet. A plant’s leaf decides how strong a spray it bears."
+                />
+                <PlantForm tolerance={all.catalogue.tolerance} onadded={again} />
+            </section>
+            <section class="dish grid gap-3" aria-label="Sprayers">
+                <h2>Sprayers</h2>
+                <Things
+                    path="sprayers"
+                    things={all.sprayers.map((one) => ({ id: one.id, name: one.name, about: one.words, retired: one.retired }))}
+                    onchange={again}
+                    none="None yet. A sprayer’s size decides how many loads a batch takes."
+                />
+                <VesselForm kind="sprayer" units={all.catalogue.volumeUnits} onadded={again} />
+            </section>
+            <section class="dish grid gap-3" aria-label="Spoons and cups">
+                <h2>Spoons and cups</h2>
+                <Things
+                    path="measures"
+                    things={all.measures.map((one) => ({ id: one.id, name: one.name, about: one.words, retired: one.retired }))}
+                    onchange={again}
+                    none="None yet: a US kitchen set and a dropper are assumed until you name your own."
+                />
+                <VesselForm kind="measure" units={all.catalogue.volumeUnits} onadded={again} />
+            </section>
+            <Recipes recipes={all.recipes} onadded={again} />
+        </div>
+    {/snippet}
+</Waiting>

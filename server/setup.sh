@@ -1,0 +1,91 @@
+# Shared by ./start and ./check: sourced, never run. Every way out says in one line what is wrong.
+
+say() { printf '%s\n' "$*"; }
+die() { printf '%s\n' "$*" >&2; exit 1; }
+
+# A mark of files and folders: the hash over names and contents. Names of files have no line breaks here.
+mark_of() { find "$@" -type f -not -name '*.sqlite*' -print0 2>/dev/null | sort -z | xargs -0 sha256sum 2>/dev/null | sha256sum | cut -d' ' -f1; }
+
+unchanged() { [ -f "$1" ] && [ "$(cat "$1" 2>/dev/null)" = "$2" ]; }
+
+need_writable() {
+    for folder in "$@"; do
+        mkdir -p "$folder" 2>/dev/null || die "The folder $folder cannot be made: give this user the right to write here, or move the project."
+        { : >"$folder/.probe"; } 2>/dev/null || die "The folder $folder cannot be written to: give this user the right to write here, or move the project."
+        rm -f "$folder/.probe"
+    done
+}
+
+need_php_extensions() {
+    loaded=$(php -r 'echo " ".strtolower(implode(" ", get_loaded_extensions()))." ";' 2>/dev/null) || loaded=''
+    for extension in $1; do
+        case "$loaded" in *" $extension "*) ;; *) return 1 ;; esac
+    done
+}
+
+# Installs Debian packages when this user may; otherwise prints the one command and stops.
+debian_install() {
+    if [ "$(id -u)" = 0 ]; then as=''; elif command -v sudo >/dev/null 2>&1 && sudo -n true 2>/dev/null; then as='sudo'; else
+        die "Missing: $*. Run this once, then start again:  sudo apt-get install -y $*"
+    fi
+    command -v apt-get >/dev/null 2>&1 || die "Missing: $*. This is not a Debian system: install them by its own means and start again."
+    say "Installing $* …"
+    log=$(mktemp)
+    { $as apt-get update -qq && DEBIAN_FRONTEND=noninteractive $as apt-get install -y -qq --no-install-recommends "$@"; } >"$log" 2>&1 \
+        || { tail -n 5 "$log" >&2; rm -f "$log"; die "Installing $* failed; run it by hand:  sudo apt-get install -y $*"; }
+    rm -f "$log"
+}
+
+need_base() {
+    missing=''
+    command -v php >/dev/null 2>&1 || missing="$missing php8.2-cli"
+    if [ -n "$missing" ] || ! need_php_extensions 'pdo_sqlite mbstring xml dom curl zip'; then
+        missing="$missing php8.2-sqlite3 php8.2-mbstring php8.2-xml php8.2-curl php8.2-zip"
+    fi
+    command -v composer >/dev/null 2>&1 || missing="$missing composer"
+    command -v node >/dev/null 2>&1 || missing="$missing nodejs npm"
+    command -v npm >/dev/null 2>&1 || case "$missing" in *npm*) ;; *) missing="$missing npm" ;; esac
+    # shellcheck disable=SC2086
+    [ -z "$missing" ] || debian_install $missing
+    php -r 'exit(PHP_VERSION_ID >= 80200 ? 0 : 1);' || die "PHP 8.2 or later is needed; this is $(php -r 'echo PHP_VERSION;')."
+    node -e 'process.exit(Number(process.versions.node.split(".")[0]) >= 20 ? 0 : 1)' || die "Node 20 or later is needed; this is $(node --version)."
+}
+
+# composer_into FOLDER FLAGS…: installs the packages there when composer.json changed.
+composer_into() {
+    folder=$1
+    shift
+    mark=$(cat composer.json | sha256sum | cut -d' ' -f1)
+    unchanged "$folder/.mark" "$mark" && return
+    say 'Installing the PHP packages …'
+    log=$(mktemp)
+    COMPOSER_VENDOR_DIR=$folder COMPOSER_ALLOW_SUPERUSER=1 composer install --no-interaction --no-progress --quiet "$@" >"$log" 2>&1 \
+        || { tail -n 15 "$log" >&2; rm -f "$log"; die 'Composer could not install the packages (see above); the first time it needs the network.'; }
+    rm -f "$log"
+    printf '%s' "$mark" >"$folder/.mark"
+}
+
+npm_packages() {
+    mark=$(cat package-lock.json | sha256sum | cut -d' ' -f1)
+    unchanged node_modules/.mark "$mark" && return
+    say 'Installing the npm packages …'
+    log=$(mktemp)
+    npm ci --no-audit --no-fund >"$log" 2>&1 \
+        || { tail -n 15 "$log" >&2; rm -f "$log"; die 'npm could not install the packages (see above); the first time it needs the network.'; }
+    rm -f "$log"
+    printf '%s' "$mark" >node_modules/.mark
+}
+
+front_end_mark() { mark_of resources openapi.yaml schemas vite.config.ts package-lock.json tsconfig.json; }
+
+front_end() {
+    mark=$(front_end_mark)
+    [ -f public/build/index.html ] && unchanged public/build/.mark "$mark" && return
+    npm_packages
+    say 'Building the screens …'
+    log=$(mktemp)
+    { npm run --silent types && npm run --silent build; } >"$log" 2>&1 \
+        || { tail -n 30 "$log" >&2; rm -f "$log"; die 'The screens could not be built (see above).'; }
+    rm -f "$log"
+    printf '%s' "$mark" >public/build/.mark
+}

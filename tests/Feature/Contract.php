@@ -1,0 +1,104 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use Opis\JsonSchema\Errors\ErrorFormatter;
+use Opis\JsonSchema\Validator;
+use Symfony\Component\Yaml\Yaml;
+
+/** The OpenAPI document and the published schemas, to hold real answers against. */
+final class Contract
+{
+    private const BASE = 'https://idle-mixer.invalid/';
+
+    private static ?Validator $validator = null;
+
+    /** @var array<string, mixed>|null */
+    private static ?array $document = null;
+
+    /** @return array<string, mixed> */
+    public static function document(): array
+    {
+        if (self::$document === null) {
+            $parsed = Yaml::parseFile(dirname(__DIR__, 2) . '/openapi.yaml');
+            assert(is_array($parsed));
+            /** @var array<string, mixed> $parsed */
+            self::$document = $parsed;
+        }
+
+        return self::$document;
+    }
+
+    /** @return list<array{string, string}> method and path, as the document writes them */
+    public static function operations(): array
+    {
+        $all = [];
+        $paths = self::document()['paths'];
+        assert(is_array($paths));
+        foreach ($paths as $path => $methods) {
+            assert(is_array($methods));
+            foreach (array_keys($methods) as $method) {
+                $all[] = [(string) $method, (string) $path];
+            }
+        }
+
+        return $all;
+    }
+
+    /** Empty when the text is what the document promises for that call and status; what is wrong otherwise. */
+    public static function faultOf(string $method, string $path, int $status, string $text): string
+    {
+        $template = self::template(strtolower($method), $path);
+        if ($template === null) {
+            return $status === 404 || $status === 405 ? '' : "{$method} {$path} is not in the document";
+        }
+        $pointer = '#/paths/' . str_replace(['~', '/', '{', '}'], ['~0', '~1', '%7B', '%7D'], $template) . '/' . strtolower($method) . "/responses/{$status}/content/application~1json/schema";
+
+        return self::check(self::BASE . 'openapi.json' . $pointer, $text);
+    }
+
+    /** @param string $schema recipe, plan-request or plan */
+    public static function schemaFault(string $schema, string $text): string
+    {
+        return self::check(self::BASE . "schemas/{$schema}.schema.json", $text);
+    }
+
+    private static function check(string $uri, string $text): string
+    {
+        $result = self::validator()->validate(json_decode($text, false, 128, \JSON_THROW_ON_ERROR), json_decode(json_encode(['$ref' => $uri], \JSON_THROW_ON_ERROR)));
+        $error = $result->error();
+
+        return $error === null ? '' : json_encode((new ErrorFormatter())->format($error, true), \JSON_THROW_ON_ERROR);
+    }
+
+    private static function template(string $method, string $path): ?string
+    {
+        foreach (self::operations() as [$verb, $template]) {
+            $pattern = '#\A' . preg_replace('/\\\\\{\w+\\\\\}/', '[^/]+', preg_quote($template, '#')) . '\z#';
+            if ($verb === $method && preg_match($pattern, $path) === 1) {
+                return $template;
+            }
+        }
+
+        return null;
+    }
+
+    private static function validator(): Validator
+    {
+        if (self::$validator === null) {
+            $root = dirname(__DIR__, 2);
+            self::$validator = new Validator();
+            $resolver = self::$validator->resolver();
+            assert($resolver !== null);
+            $whole = json_encode([...self::document(), '$id' => self::BASE . 'openapi.json', '$schema' => 'https://json-schema.org/draft/2020-12/schema'], \JSON_THROW_ON_ERROR);
+            $resolver->registerRaw($whole, self::BASE . 'openapi.json');
+            foreach (['recipe', 'plan-request', 'plan'] as $name) {
+                $resolver->registerRaw((string) file_get_contents("{$root}/schemas/{$name}.schema.json"), self::BASE . "schemas/{$name}.schema.json");
+            }
+        }
+
+        return self::$validator;
+    }
+}

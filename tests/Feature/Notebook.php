@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use Illuminate\Contracts\Http\Kernel;
+use Illuminate\Http\Request;
+use Illuminate\Support\Str;
+
+/** Calls the application as the screens do, and holds every answer of the API against the OpenAPI document. */
+final class Notebook
+{
+    /** @param array<string, string> $server */
+    public static function get(string $path, array $server = []): Answer
+    {
+        return self::call('GET', $path, null, $server);
+    }
+
+    /**
+     * @param array<string, mixed>|string $body   a string goes as it is
+     * @param array<string, string>       $server
+     */
+    public static function post(string $path, array|string $body, array $server = []): Answer
+    {
+        return self::call('POST', $path, $body, $server);
+    }
+
+    /** @param array<string, mixed>|string $body */
+    public static function put(string $path, array|string $body): Answer
+    {
+        return self::call('PUT', $path, $body, []);
+    }
+
+    public static function submission(): string
+    {
+        return Str::uuid()->toString();
+    }
+
+    public static function plant(string $name = 'Zinnia', string $tolerance = 'ordinary-leaf'): int
+    {
+        return self::post('/api/plants', ['submission' => self::submission(), 'name' => $name, 'tolerance' => $tolerance])->id();
+    }
+
+    public static function case(int $plant, string $pest = 'aphids'): int
+    {
+        return self::post('/api/cases', ['submission' => self::submission(), 'plantId' => $plant, 'pest' => $pest])->id();
+    }
+
+    /** @param array<string, mixed> $request */
+    public static function batch(array $request = [], ?int $case = null): Answer
+    {
+        return self::post('/api/batches', [
+            'submission' => self::submission(),
+            'request' => ['recipe' => 'neem-leaf-quart', 'make' => ['amount' => 1, 'unit' => '[qt_us]'], ...$request],
+            'caseId' => $case,
+        ]);
+    }
+
+    public static function tickAll(Answer $batch): void
+    {
+        foreach ($batch->list('items') as $i => $item) {
+            foreach ($batch->list("items.{$i}.scoops") as $j => $scoop) {
+                for ($number = 1; $number <= $batch->number("items.{$i}.scoops.{$j}.count"); ++$number) {
+                    self::put("/api/batches/{$batch->id()}/scoops/{$batch->id("items.{$i}.scoops.{$j}.id")}/ticks/{$number}", ['ticked' => true]);
+                }
+            }
+        }
+    }
+
+    /** A batch that is mixed, ticked and saved. */
+    public static function mixed(?int $case = null): int
+    {
+        $batch = self::batch([], $case);
+        self::tickAll($batch);
+
+        return self::post("/api/batches/{$batch->id()}/finish", ['standTest' => 'even'])->id();
+    }
+
+    /**
+     * @param array<string, mixed>|string|null $body
+     * @param array<string, string>            $server
+     */
+    private static function call(string $method, string $path, array|string|null $body, array $server): Answer
+    {
+        $content = is_array($body) ? json_encode($body, \JSON_THROW_ON_ERROR) : $body;
+        $kernel = app(Kernel::class);
+        $request = Request::create("http://127.0.0.1{$path}", $method, [], [], [], ['REMOTE_ADDR' => '127.0.0.1', 'CONTENT_TYPE' => 'application/json', ...$server], $content);
+        $response = $kernel->handle($request);
+        $text = (string) $response->getContent();
+        $headers = [];
+        foreach ($response->headers->all() as $name => $values) {
+            $headers[$name] = implode(', ', array_filter($values, is_string(...)));
+        }
+        $plain = (string) parse_url($path, \PHP_URL_PATH);
+        if (str_starts_with($plain, '/api/') && ! in_array($response->getStatusCode(), [401, 403], true)) {
+            $fault = Contract::faultOf($method, $plain, $response->getStatusCode(), $text);
+            if ($fault !== '') {
+                throw new \RuntimeException("{$method} {$path} answered {$response->getStatusCode()}, against the OpenAPI document: {$fault}\n{$text}");
+            }
+        }
+
+        return new Answer($response->getStatusCode(), $text, $headers);
+    }
+}

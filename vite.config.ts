@@ -1,0 +1,16 @@
+import { svelte } from '@sveltejs/vite-plugin-svelte';
+import tailwindcss from '@tailwindcss/vite';
+import { defineConfig } from 'vite';
+
+export default defineConfig({
+    root: 'resources',
+    base: '/build/',
+    plugins: [tailwindcss(), svelte()],
+    build: {
+        outDir: '../public/build',
+        emptyOutDir: true,
+        // Everything is a file of its own: the content policy of the page allows no data: scripts or styles.
+        assetsInlineLimit: 0,
+        modulePreload: { polyfill: false },
+    },
+});
