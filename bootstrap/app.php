@@ -28,6 +28,7 @@ $app = Application::configure(basePath: $root)
     })
     ->create();
 
+$app->useEnvironmentPath("{$root}/bootstrap")->loadEnvironmentFrom('environment');
 $app->useStoragePath((is_string($data) && $data !== '' ? $data : "{$root}/var/data") . '/storage');
 
 return $app;

@@ -7,7 +7,6 @@ namespace App\Http;
 use IdleMixer\Core\Failure;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Http\JsonResponse;
-use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
 
 /** Turns whatever went wrong into one clear sentence with its place. */
@@ -29,10 +28,8 @@ final class Failures
 
             return self::answer($status, '', $e instanceof Said ? $e->getMessage() : self::SENTENCES[$status] ?? 'This did not work.');
         });
+        $exceptions->render(static fn(\Throwable $e): JsonResponse => self::answer(500, '', 'Something broke on our side; it was written to the log. Nothing of what you saved before is lost.'));
         $exceptions->shouldRenderJsonWhen(static fn(): bool => true);
-        $exceptions->respond(static fn(Response $response): Response => $response->getStatusCode() === 500 && ! app()->hasDebugModeEnabled()
-            ? self::answer(500, '', 'Something broke on our side; it was written to the log. Nothing of what you saved before is lost.')
-            : $response);
     }
 
     public static function answer(int $status, string $path, string $message): JsonResponse

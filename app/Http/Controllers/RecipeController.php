@@ -8,6 +8,7 @@ use App\Http\Answer\RecipeAnswer;
 use App\Http\Body;
 use App\Http\Said;
 use App\Models\Recipe;
+use App\Models\RecipeVersion;
 use App\Records\RecipeShelf;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Mix\Formulator;

@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Passphrase;
+use Illuminate\Support\Facades\File;
+use Tests\Feature\Notebook;
+
+const ELSEWHERE = ['REMOTE_ADDR' => '192.168.7.20'];
+
+function passphraseFile(): string
+{
+    $file = config('mixer.passphrase_file');
+    assert(is_string($file));
+
+    return $file;
+}
+
+beforeEach(function (): void {
+    File::delete(passphraseFile());
+});
+afterEach(function (): void {
+    File::delete(passphraseFile());
+});
+
+it('sends a policy that allows only what is shipped, on pages and answers', function (string $path): void {
+    $headers = Notebook::get($path)->headers;
+
+    expect($headers['content-security-policy'])->toContain("default-src 'none'", "script-src 'self'", "style-src 'self'", "connect-src 'self'", "frame-ancestors 'none'")
+        ->not->toContain('unsafe', '*', 'http:', 'https:')
+        ->and($headers['x-content-type-options'])->toBe('nosniff')
+        ->and($headers['referrer-policy'])->toBe('no-referrer')
+        ->and($headers['cache-control'])->toContain('no-store')
+        ->and($headers)->not->toHaveKey('set-cookie');
+})->with(['/api/ping', '/api/nothing', '/', '/cases/12']);
+
+it('shuts every other machine out until a passphrase is set', function (string $path): void {
+    expect(Notebook::get($path, ELSEWHERE)->status)->toBe(403)->and(Notebook::get($path, ELSEWHERE)->text('error.message'))->toContain('./start --passphrase');
+})->with(['/', '/api/plants', '/api/ping', '/bench']);
+
+it('lets another machine in with the passphrase, and with nothing else', function (): void {
+    app(Passphrase::class)->set('a long one, please');
+    expect(Notebook::get('/api/plants', ELSEWHERE)->status)->toBe(401)
+        ->and(Notebook::get('/bench', ELSEWHERE)->status)->toBe(401)
+        ->and(Notebook::get('/bench', ELSEWHERE)->text)->toContain('<form method="post" action="/passphrase">')->not->toContain('<script');
+
+    expect(enter('wrong one')->getStatusCode())->toBe(403);
+    $entered = enter('a long one, please');
+    expect($entered->getStatusCode())->toBe(303);
+    $cookie = $entered->headers->getCookies()[0] ?? null;
+    expect($cookie?->isHttpOnly())->toBeTrue()->and($cookie?->getSameSite())->toBe('strict');
+    expect(withCookie('/api/plants', (string) $cookie?->getName(), (string) $cookie?->getValue()))->toBe(200);
+
+    app(Passphrase::class)->set('another one, please');
+    expect(withCookie('/api/plants', (string) $cookie?->getName(), (string) $cookie?->getValue()))->toBe(401);
+});
+
+it('slows down whoever guesses', function (): void {
+    app(Passphrase::class)->set('a long one, please');
+    $last = 0;
+    for ($i = 0; $i < 6; ++$i) {
+        $last = enter("guess {$i}")->getStatusCode();
+    }
+    expect($last)->toBe(429)->and(enter('a long one, please')->getStatusCode())->toBe(429);
+});
+
+it('keeps the passphrase as a hash that only its owner may read', function (): void {
+    app(Passphrase::class)->set('a long one, please');
+
+    expect((string) file_get_contents(passphraseFile()))->not->toContain('long one')->toStartWith('$2y$')
+        ->and(fileperms(passphraseFile()) & 0o077)->toBe(0);
+});
+
+it('refuses calls from the pages of other sites', function (): void {
+    expect(Notebook::post('/api/plants', [], ['HTTP_ORIGIN' => 'http://evil.invalid'])->status)->toBe(403)
+        ->and(underName('evil.invalid'))->toBe(403)
+        ->and(Notebook::post('/api/plants', [], ['HTTP_ORIGIN' => 'http://127.0.0.1'])->status)->toBe(422);
+});
+
+function enter(string $passphrase): Symfony\Component\HttpFoundation\Response
+{
+    $request = Illuminate\Http\Request::create('http://192.168.7.1/passphrase', 'POST', ['passphrase' => $passphrase], [], [], ELSEWHERE);
+
+    return app(Illuminate\Contracts\Http\Kernel::class)->handle($request);
+}
+
+/** A call from this machine under a name that somebody pointed at it. */
+function underName(string $host): int
+{
+    return app(Illuminate\Contracts\Http\Kernel::class)->handle(Illuminate\Http\Request::create("http://{$host}/api/plants", 'GET', server: ['REMOTE_ADDR' => '127.0.0.1']))->getStatusCode();
+}
+
+function withCookie(string $path, string $name, string $value): int
+{
+    $request = Illuminate\Http\Request::create("http://192.168.7.1{$path}", 'GET', [], [$name => $value], [], ELSEWHERE);
+
+    return app(Illuminate\Contracts\Http\Kernel::class)->handle($request)->getStatusCode();
+}
