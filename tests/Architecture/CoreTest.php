@@ -6,17 +6,18 @@ declare(strict_types=1);
  * The rules and computation stand alone, and arrows run one way.
  */
 
-arch('core names nothing of the framework, the interface or the database')
-    ->expect('IdleMixer\Core')
-    ->not->toUse(['Illuminate', 'App', 'Laravel', 'Carbon', 'PDO', 'Symfony', 'Database', 'Psr', 'Tests']);
+arch('core names nothing of the framework, the interface or the database', function (): void {
+    expect('IdleMixer\Core')->not->toUse(['Illuminate', 'App', 'Laravel', 'Carbon', 'PDO', 'Symfony', 'Database', 'Psr', 'Tests']);
+});
 
-arch('core keeps no state and reads no clock, chance or network')
-    ->expect(['time', 'date', 'microtime', 'rand', 'mt_rand', 'random_int', 'getenv', 'curl_init', 'fsockopen', 'env', 'config', 'app', 'now', 'dd', 'dump', 'var_dump'])
-    ->not->toBeUsedIn('IdleMixer\Core');
+arch('core keeps no state and reads no clock, chance or network', function (): void {
+    expect(['time', 'date', 'microtime', 'rand', 'mt_rand', 'random_int', 'getenv', 'curl_init', 'fsockopen', 'env', 'config', 'app', 'now', 'dd', 'dump', 'var_dump'])
+        ->not->toBeUsedIn('IdleMixer\Core');
+});
 
-arch('everything is strict')->expect(['IdleMixer\Core', 'App', 'Database\Demo'])->toUseStrictTypes();
-
-arch('classes of core are final')->expect('IdleMixer\Core')->classes()->toBeFinal();
+arch('everything is strict', function (): void {
+    expect(['IdleMixer\Core', 'App', 'Database\Demo'])->toUseStrictTypes();
+});
 
 it('marks every fault of core, so that one catch covers them all', function (): void {
     $faults = array_filter(coreFiles(), static fn(string $file): bool => preg_match('/extends \\\\\w*Exception/', (string) file_get_contents($file)) === 1);
@@ -39,6 +40,14 @@ function coreFiles(): array
     sort($all);
 
     return $all;
+}
+
+/** @return list<string> */
+function dataFiles(): array
+{
+    $files = glob(dirname(__DIR__, 2) . '/core/data/*.php');
+
+    return $files === false ? [] : $files;
 }
 
 /** What leans on what: a module names only itself and those before it. */
@@ -73,12 +82,18 @@ it('would notice an arrow that runs the wrong way', function (): void {
 it('names nothing of the framework in any line of core, code or data', function (): void {
     // The arrow test reads imports; this one reads every line, so that a name in a string or a call by its full path shows, too.
     $forbidden = '/Illuminate|Laravel|Eloquent|Svelte|SQLite|\bPDO\b|\bDB::|\bCarbon\b|Symfony/';
-    foreach ([...coreFiles(), ...(glob(dirname(__DIR__, 2) . '/core/data/*.php') ?: [])] as $file) {
+    foreach ([...coreFiles(), ...dataFiles()] as $file) {
         expect(preg_match($forbidden, (string) file_get_contents($file)))->toBe(0, $file);
     }
     expect(preg_match($forbidden, 'use Illuminate\Support\Str;'))->toBe(1);
 });
 
-arch('controllers hold no rules of the trade')
-    ->expect('App\Http\Controllers')
-    ->not->toUse(['IdleMixer\Core\Safety', 'IdleMixer\Core\Evidence', 'IdleMixer\Core\Ingredient']);
+arch('controllers hold no rules of the trade', function (): void {
+    expect('App\Http\Controllers')->not->toUse(['IdleMixer\Core\Safety', 'IdleMixer\Core\Evidence', 'IdleMixer\Core\Ingredient']);
+});
+
+it('closes every class of core', function (): void {
+    foreach (coreFiles() as $file) {
+        expect((string) file_get_contents($file))->toMatch('/^(final (readonly )?class|enum|interface) /m', $file);
+    }
+});

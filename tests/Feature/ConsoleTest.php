@@ -55,7 +55,7 @@ it('exits with 1 and the path of the fault on bad input', function (string $inpu
     $answer = json_decode($out, true, 64, \JSON_THROW_ON_ERROR);
     assert(is_array($answer) && is_array($answer['error']));
 
-    expect($status)->toBe(1)->and($answer['error']['path'])->toBe($path)->and($answer['error']['message'])->toBeString()->not->toBe('');
+    expect($status)->toBe(1)->and($answer['error']['path'])->toBe($path)->and($answer['error']['message'])->toBeString()->and($answer['error']['message'])->not->toBe('');
 })->with([
     'unknown unit' => ['{"recipe":"mild-soap","make":{"amount":1,"unit":"bucket"}}', '/make/unit'],
     'unknown ingredient' => ['{"recipe":{"format":"idle-mixer/recipe","version":1,"slug":"a","name":"a","use":"foliar","order":"blender","basis":{"amount":1,"unit":"L","of":"water"},"lines":[{"ingredient":"tobacco","amount":1,"unit":"mL"}]},"make":{"amount":1,"unit":"L"}}', '/recipe/lines/0/ingredient'],
@@ -108,6 +108,7 @@ it('fills an empty notebook with a season in which everything has happened, and 
 it('lists the files that a request needs', function (): void {
     $file = tempnam(sys_get_temp_dir(), 'list');
     expect(Artisan::call('mixer:preload-list', ['file' => $file]))->toBe(0)
-        ->and((string) file_get_contents($file))->toContain('/core/src/Plan/Planner.php')->not->toContain('/core/data/');
+        ->and((string) file_get_contents($file))->toContain('/core/src/Plan/Planner.php')
+        ->and((string) file_get_contents($file))->not->toContain('/core/data/');
     unlink($file);
 });

@@ -67,7 +67,7 @@ final class Contract
 
     private static function check(string $uri, string $text): string
     {
-        $result = self::validator()->validate(json_decode($text, false, 128, \JSON_THROW_ON_ERROR), json_decode(json_encode(['$ref' => $uri], \JSON_THROW_ON_ERROR)));
+        $result = self::validator()->validate(json_decode($text, false, 128, \JSON_THROW_ON_ERROR), (object) ['$ref' => $uri]);
         $error = $result->error();
 
         return $error === null ? '' : json_encode((new ErrorFormatter())->format($error, true), \JSON_THROW_ON_ERROR);

@@ -84,18 +84,19 @@ it('says so, and shows nothing of its inside, when it breaks', function (): void
     PestCase::query()->create(['submission' => Notebook::submission(), 'plant_id' => 1, 'pest' => 'aphids', 'opened_at' => now()]);
     $response = app(Illuminate\Contracts\Http\Kernel::class)->handle($request);
 
-    expect($response->getStatusCode())->toBe(500)->and((string) $response->getContent())->toContain('written to the log')->not->toContain('SQL', 'vendor', 'counts');
+    expect($response->getStatusCode())->toBe(500)->and((string) $response->getContent())->toContain('written to the log')
+        ->and((string) $response->getContent())->not->toContain('SQL', 'vendor', 'counts');
 });
 
 it('documents every route that there is, and no other', function (): void {
     $routes = [];
-    foreach (app('router')->getRoutes()->getRoutes() as $route) {
+    foreach (app(Illuminate\Routing\Router::class)->getRoutes()->getRoutes() as $route) {
         if (str_starts_with($route->uri(), 'api/')) {
-            foreach (array_diff($route->methods(), ['HEAD']) as $method) {
-                $routes[] = strtolower($method) . ' /' . $route->uri();
+            foreach ($route->methods() as $method) {
+                $routes[] = is_string($method) && $method !== 'HEAD' ? strtolower($method) . ' /' . $route->uri() : '';
             }
         }
     }
 
-    expect($routes)->toEqualCanonicalizing(array_map(static fn(array $operation): string => implode(' ', $operation), Contract::operations()));
+    expect(array_values(array_filter($routes, static fn(string $route): bool => $route !== '')))->toEqualCanonicalizing(array_map(static fn(array $operation): string => implode(' ', $operation), Contract::operations()));
 });

@@ -15,8 +15,9 @@ use Illuminate\Support\Facades\Date;
 use Tests\Feature\Notebook;
 
 it('makes one record of a double submit, everywhere', function (): void {
-    $twice = static function (string $path, array $body): void {
-        $body['submission'] = Notebook::submission();
+    $twice = static function (string $path, array $more): void {
+        /** @var array<string, mixed> $body */
+        $body = [...$more, 'submission' => Notebook::submission()];
         $first = Notebook::post($path, $body);
         $second = Notebook::post($path, $body);
         expect([$first->status, $second->status])->toBe([201, 200], $path)->and($second->id())->toBe($first->id());

@@ -63,7 +63,10 @@ it('refuses counts that cannot be', function (Closure $how): void {
     static fn() => Interval::noneOf(0),
 ]);
 
-/** @param list<array{0: int, 1: float, 2?: bool}> $counts day and value */
+/**
+ * @param list<int>                              $rounds days
+ * @param list<array{0: int, 1: float, 2?: bool}> $counts day and value
+ */
 function historyOf(array $rounds, array $counts): CaseHistory
 {
     $day = static fn(int $n): DateTimeImmutable => (new DateTimeImmutable('2026-06-01T18:00:00Z'))->modify("+{$n} days");

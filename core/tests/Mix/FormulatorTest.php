@@ -11,6 +11,7 @@ use IdleMixer\Core\Tests\Support\Plans;
 
 const GALLON = ['amount' => 1, 'unit' => '[gal_us]'];
 
+/** @return array<string, mixed> */
 function lemonTub(): array
 {
     return Plans::recipe([
@@ -136,10 +137,13 @@ it('takes masses by density, drops by the pharmacy convention, eggs by the piece
 });
 
 it('takes a stock apart in its own proportions, three deep', function (): void {
-    $stock = static fn(array $lines): array => Plans::recipe($lines, null, 'stock');
-    $inner = $stock([['ingredient' => 'neem-oil', 'amount' => 30, 'unit' => 'mL'], ['ingredient' => 'castile-soap', 'amount' => 10, 'unit' => 'mL']]);
-    $middle = $stock([['stock' => $inner, 'amount' => 40, 'unit' => 'mL'], ['ingredient' => 'vegetable-oil', 'amount' => 60, 'unit' => 'mL']]);
-    $outer = $stock([['stock' => $middle, 'amount' => 1, 'unit' => 'L']]);
+    $stock = static function (array ...$lines): array {
+        /** @var list<array<string, mixed>> $lines */
+        return Plans::recipe($lines, null, 'stock');
+    };
+    $inner = $stock(['ingredient' => 'neem-oil', 'amount' => 30, 'unit' => 'mL'], ['ingredient' => 'castile-soap', 'amount' => 10, 'unit' => 'mL']);
+    $middle = $stock(['stock' => $inner, 'amount' => 40, 'unit' => 'mL'], ['ingredient' => 'vegetable-oil', 'amount' => 60, 'unit' => 'mL']);
+    $outer = $stock(['stock' => $middle, 'amount' => 1, 'unit' => 'L']);
     $plan = Plans::of(['recipe' => Plans::recipe([['stock' => $outer, 'amount' => 10, 'unit' => 'mL']], ['amount' => 1, 'unit' => 'L', 'of' => 'finished']), 'make' => ['amount' => 1, 'unit' => 'L']]);
 
     expect(array_map(static fn($part): float => round($part->millilitres, 9), $plan->whole->parts))->toBe([3.0, 1.0, 6.0])

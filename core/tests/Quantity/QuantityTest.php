@@ -11,15 +11,15 @@ use IdleMixer\Core\Quantity\Volume;
 it('goes through any unit and back', function (Unit $unit): void {
     expect(Volume::ofMillilitres(123.456)->in($unit) * $unit->factor())->toEqualWithDelta(123.456, 1e-12)
         ->and(Volume::of(Volume::ofMillilitres(123.456)->in($unit), $unit)->equals(Volume::ofMillilitres(123.456), 1e-9))->toBeTrue();
-})->with([Unit::UsGallon, Unit::ImperialPint, Unit::MetricTeaspoon, Unit::Drop, Unit::Litre]);
+})->with([[Unit::UsGallon], [Unit::ImperialPint], [Unit::MetricTeaspoon], [Unit::Drop], [Unit::Litre]]);
 
 it('refuses what no amount can be', function (float $value): void {
     expect(static fn(): Amount => Amount::of($value, Unit::UsTeaspoon))->toThrow(InvalidQuantity::class, 'above 0');
-})->with([0.0, -1.0, \INF, \NAN, 1e308]);
+})->with([[0.0], [-1.0], [\INF], [\NAN], [1e308]]);
 
 it('refuses what no volume can be', function (float $value): void {
     expect(static fn(): Volume => Volume::ofMillilitres($value))->toThrow(InvalidQuantity::class);
-})->with([-1.0, \INF, \NAN]);
+})->with([[-1.0], [\INF], [\NAN]]);
 
 it('does not take a mass for a volume, or a spoon for a temperature', function (): void {
     expect(static fn(): Volume => Volume::of(1.0, Unit::Gram))->toThrow(InvalidQuantity::class, 'measures mass')

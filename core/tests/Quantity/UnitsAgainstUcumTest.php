@@ -20,7 +20,7 @@ const CONVERT = <<<'JS'
     JS;
 
 it('has the factor of the reference library for every unit of the open documents, to 1e-9', function (): void {
-    $base = ['volume' => 'mL', 'mass' => 'g', 'count' => '1', 'hardness' => 'mg/L'];
+    $base = ['volume' => 'mL', 'mass' => 'g', 'count' => '1', 'hardness' => 'mg/L', 'temperature' => 'K'];
     $units = array_values(array_filter(Unit::cases(), static fn(Unit $unit): bool => $unit->dimension() !== Dimension::Temperature));
     $reference = NodeScript::run(CONVERT, array_map(static fn(Unit $unit): array => [$unit->value, 1, $base[$unit->dimension()->value]], $units));
 
@@ -36,7 +36,7 @@ it('converts temperatures as the reference library does', function (float $fahre
     $reference = NodeScript::run(CONVERT, [['[degF]', $fahrenheit, 'Cel']]);
 
     expect(Temperature::celsius(Amount::of($fahrenheit, Unit::Fahrenheit)))->toEqualWithDelta($reference[0] ?? null, 1e-9);
-})->with([40.0, 90.0, 98.6, 212.0]);
+})->with([[40.0], [90.0], [98.6], [212.0]]);
 
 it('knows every code of the open documents and no other', function (): void {
     // The list of the open documents; the order is theirs.

@@ -50,7 +50,7 @@ it('stops what was kept too long', function (): void {
 
 it('stops what separated in the glass', function (StandTest $glass): void {
     expect(said(stateOf($glass), cleanTest(), '2026-06-01T20:00:00Z'))->toHaveKey('batch-unsteady', Level::Stop);
-})->with([StandTest::Ring, StandTest::Beads, StandTest::Layer, StandTest::Scum]);
+})->with([[StandTest::Ring], [StandTest::Beads], [StandTest::Layer], [StandTest::Scum]]);
 
 it('asks for a leaf test', function (): void {
     expect(said(stateOf(), null, '2026-06-01T20:00:00Z'))->toHaveKey('leaf-test-none', Level::Caution);

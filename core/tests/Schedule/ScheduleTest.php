@@ -33,14 +33,23 @@ it('lets the slowest thing in it say when to judge', function (string $slug, flo
     expect(Plans::shipped($slug, 1, 'L')->fairLook->value)->toBe($hours);
 })->with([['neem-leaf-quart', 72.0], ['mild-soap', 24.0], ['castile-and-kitchen-oil', 24.0], ['egg-and-oil-milk', 72.0], ['soda-leaf-spray', 168.0]]);
 
+/**
+ * @param list<Task> $tasks
+ *
+ * @return list<array{TaskKind, string}>
+ */
+function kindsOf(array $tasks): array
+{
+    return array_map(static fn(Task $task): array => [$task->kind, $task->dueAt->format('m-d H')], $tasks);
+}
+
 it('asks for a first round, then a count, then the next round', function (): void {
     $opened = on('2026-05-01T10:00:00Z');
-    $kinds = static fn(array $tasks): array => array_map(static fn(Task $task): array => [$task->kind, $task->dueAt->format('m-d H')], $tasks);
 
-    expect($kinds(CaseTasks::of(1, 'a', $opened, null)))->toBe([[TaskKind::FirstRound, '05-01 10']])
-        ->and($kinds(CaseTasks::of(1, 'a', $opened, new RoundDone(on('2026-05-02T20:00:00Z'), 72.0, 7, false))))->toBe([[TaskKind::CountAfter, '05-05 20'], [TaskKind::NextRound, '05-09 20']])
-        ->and($kinds(CaseTasks::of(1, 'a', $opened, new RoundDone(on('2026-05-02T20:00:00Z'), 72.0, 7, true))))->toBe([[TaskKind::NextRound, '05-09 20']])
-        ->and($kinds(CaseTasks::of(1, 'a', $opened, new RoundDone(on('2026-05-02T20:00:00Z'), 72.0, null, true))))->toBe([]);
+    expect(kindsOf(CaseTasks::of(1, 'a', $opened, null)))->toBe([[TaskKind::FirstRound, '05-01 10']])
+        ->and(kindsOf(CaseTasks::of(1, 'a', $opened, new RoundDone(on('2026-05-02T20:00:00Z'), 72.0, 7, false))))->toBe([[TaskKind::CountAfter, '05-05 20'], [TaskKind::NextRound, '05-09 20']])
+        ->and(kindsOf(CaseTasks::of(1, 'a', $opened, new RoundDone(on('2026-05-02T20:00:00Z'), 72.0, 7, true))))->toBe([[TaskKind::NextRound, '05-09 20']])
+        ->and(kindsOf(CaseTasks::of(1, 'a', $opened, new RoundDone(on('2026-05-02T20:00:00Z'), 72.0, null, true))))->toBe([]);
 });
 
 it('sorts tasks by day, in the time zone it is asked in', function (): void {

@@ -4,7 +4,7 @@ import { Fault } from './fault';
 
 export type Schemas = components['schemas'];
 
-export const api = createClient<paths>({ baseUrl: '/' });
+export const api = createClient<paths>({ baseUrl: '/', fetch: (request) => fetch(request) });
 
 interface Answer<T> {
     data?: T;

@@ -91,7 +91,9 @@
             {:else}
                 <button class="btn" disabled={sending.busy} onclick={() => void discard(false)}>Undo: it is still there</button>
             {/if}
-            {#if batch.case}<a class="btn btn-primary" href={`/cases/${batch.case.id}`}>Spray it: {batch.case.name}</a>{/if}
+            {#if batch.case && batch.status === 'ready'}<a class="btn btn-primary" href={`/cases/${batch.case.id}`}
+                    >Spray it: {batch.case.name}</a
+                >{/if}
         </div>
     </section>
     <div class="grid content-start gap-4">

@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+/** One ChromeDriver for all browser tests, on a free port of this machine. */
+final class Driver
+{
+    private static ?string $address = null;
+
+    public static function address(): string
+    {
+        if (self::$address === null) {
+            $port = Served::freePort();
+            $pipes = [];
+            $process = proc_open(['chromedriver', "--port={$port}"], [['file', '/dev/null', 'r'], ['file', '/dev/null', 'w'], ['file', '/dev/null', 'w']], $pipes);
+            assert($process !== false);
+            register_shutdown_function(static function () use ($process): void {
+                proc_terminate($process);
+                proc_close($process);
+            });
+            self::$address = "http://127.0.0.1:{$port}";
+            self::awaitPort($port);
+        }
+
+        return self::$address;
+    }
+
+    private static function awaitPort(int $port): void
+    {
+        for ($i = 0; $i < 100; ++$i) {
+            // The list of listening sockets says it without a refused connection.
+            $listening = (string) file_get_contents('/proc/net/tcp');
+            if (preg_match(sprintf('/: 0100007F:%04X 00000000:0000 0A/', $port), $listening) === 1) {
+                return;
+            }
+            usleep(50_000);
+        }
+        throw new \RuntimeException('ChromeDriver did not come up.');
+    }
+}

@@ -1,0 +1,251 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
+use Facebook\WebDriver\Chrome\ChromeOptions;
+use Facebook\WebDriver\Exception\StaleElementReferenceException;
+use Facebook\WebDriver\Remote\DesiredCapabilities;
+use Facebook\WebDriver\Remote\RemoteWebDriver;
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverElement;
+use Facebook\WebDriver\WebDriverSelect;
+
+/** A window of headless Chromium, used as a person uses it: by what is written on things. */
+final class Screen
+{
+    private const PATIENCE_SECONDS = 10.0;
+
+    private readonly ChromeDevToolsDriver $tools;
+
+    private function __construct(public readonly RemoteWebDriver $driver, private readonly string $address, private readonly string $profile)
+    {
+        $this->tools = new ChromeDevToolsDriver($driver);
+    }
+
+    /**
+     * @template T
+     *
+     * @param callable(self): T $use
+     */
+    public static function with(Served $served, callable $use, int $width = 1280, int $height = 800): void
+    {
+        $profile = sys_get_temp_dir() . '/idle-mixer-profile-' . bin2hex(random_bytes(6));
+        $options = new ChromeOptions();
+        $options->addArguments(['--headless=new', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync', '--window-size=1280,800', "--user-data-dir={$profile}"]);
+        $capabilities = DesiredCapabilities::chrome();
+        $capabilities->setCapability(ChromeOptions::CAPABILITY, $options);
+        $capabilities->setCapability('goog:loggingPrefs', ['browser' => 'ALL', 'performance' => 'ALL']);
+        $driver = RemoteWebDriver::create(Driver::address(), $capabilities, 30_000, 60_000);
+        $screen = new self($driver, $served->address, $profile);
+        try {
+            $screen->resize($width, $height);
+            $use($screen);
+        } catch (\Throwable $e) {
+            @mkdir(Served::root() . '/var/failed', 0o777, true);
+            $driver->takeScreenshot(Served::root() . '/var/failed/' . preg_replace('/\W+/', '-', basename($e->getFile(), '.php') . '-' . $e->getLine()) . '.png');
+            throw $e;
+        } finally {
+            $driver->quit();
+            exec('rm -rf ' . escapeshellarg($screen->profile));
+        }
+    }
+
+    public function resize(int $width, int $height): void
+    {
+        $this->tools->execute('Emulation.setDeviceMetricsOverride', ['width' => $width, 'height' => $height, 'deviceScaleFactor' => 1, 'mobile' => false]);
+    }
+
+    public function open(string $path): self
+    {
+        $this->driver->get($this->address . $path);
+
+        return $this;
+    }
+
+    public function path(): string
+    {
+        return (string) parse_url($this->driver->getCurrentURL(), \PHP_URL_PATH);
+    }
+
+    /** Waits until the text stands somewhere on the screen. */
+    public function see(string $text): self
+    {
+        $this->until(fn(): bool => str_contains($this->text(), $text), fn(): string => "“{$text}” is not on the screen, which says: " . $this->gist());
+
+        return $this;
+    }
+
+    public function text(): string
+    {
+        $text = $this->script('return document.body.innerText');
+
+        return is_string($text) ? $text : '';
+    }
+
+    /** Presses the button or link with this name. */
+    public function press(string $name): self
+    {
+        $this->named('button, a, summary', $name)->click();
+
+        return $this;
+    }
+
+    public function type(string $label, string $text): self
+    {
+        $field = $this->labelled($label);
+        $field->clear();
+        $field->sendKeys($text);
+
+        return $this;
+    }
+
+    public function choose(string $label, string $option): self
+    {
+        $select = new WebDriverSelect($this->labelled($label));
+        $this->until(static function () use ($select, $option): bool {
+            foreach ($select->getOptions() as $each) {
+                if (str_starts_with(trim((string) $each->getText()), $option)) {
+                    $each->click();
+
+                    return true;
+                }
+            }
+
+            return false;
+        }, "There is no option “{$option}” under “{$label}”.");
+
+        return $this;
+    }
+
+    /** Ticks the box, or picks the one of several, with this label. */
+    public function tick(string $label): self
+    {
+        $this->labelled($label)->click();
+
+        return $this;
+    }
+
+    /** @return list<WebDriverElement> */
+    public function all(string $css): array
+    {
+        return array_values($this->driver->findElements(WebDriverBy::cssSelector($css)));
+    }
+
+    public function script(string $script): mixed
+    {
+        return $this->driver->executeScript($script);
+    }
+
+    /** @param list<mixed> $arguments */
+    public function later(string $script, array $arguments = []): mixed
+    {
+        return $this->driver->executeAsyncScript($script, $arguments);
+    }
+
+    /** @return list<string> every address that was asked for, of any kind */
+    public function requests(): array
+    {
+        $all = [];
+        foreach ($this->log('performance') as $message) {
+            $decoded = json_decode($message, true);
+            $event = is_array($decoded) && is_array($decoded['message'] ?? null) ? $decoded['message'] : [];
+            $params = is_array($event['params'] ?? null) ? $event['params'] : [];
+            $request = is_array($params['request'] ?? null) ? $params['request'] : [];
+            if (($event['method'] ?? '') === 'Network.requestWillBeSent' && is_string($request['url'] ?? null)) {
+                $all[] = $request['url'];
+            }
+        }
+
+        return $all;
+    }
+
+    /** @return list<string> what the browser complained of: scripts that broke, things the policy forbade */
+    public function complaints(): array
+    {
+        return $this->log('browser');
+    }
+
+    /**
+     * @param callable(): bool            $holds
+     * @param string|callable(): string $otherwise what to say when it never does
+     */
+    public function until(callable $holds, string|callable $otherwise): void
+    {
+        $end = microtime(true) + self::PATIENCE_SECONDS;
+        do {
+            try {
+                if ($holds() === true) {
+                    return;
+                }
+            } catch (StaleElementReferenceException) {
+                // It was drawn anew in between: look again.
+            }
+            usleep(40_000);
+        } while (microtime(true) < $end);
+        throw new \RuntimeException(is_string($otherwise) ? $otherwise : $otherwise());
+    }
+
+    public function named(string $css, string $name): WebDriverElement
+    {
+        $found = null;
+        $this->until(function () use ($css, $name, &$found): bool {
+            foreach ($this->all($css) as $element) {
+                $says = $element->getAttribute('aria-label') ?? trim($element->getText());
+                if ($says === $name && $element->isDisplayed() && $element->isEnabled()) {
+                    $found = $element;
+
+                    return true;
+                }
+            }
+
+            return false;
+        }, fn(): string => "There is nothing to press named “{$name}”; the screen says: " . $this->gist());
+        assert($found instanceof WebDriverElement);
+        $this->driver->executeScript('arguments[0].scrollIntoView({block: "center"})', [$found]);
+
+        return $found;
+    }
+
+    private function gist(): string
+    {
+        $complaints = implode(' ', $this->complaints());
+
+        return mb_substr($this->text(), 0, 4000) . ($complaints === '' ? '' : " (the browser complains: {$complaints})");
+    }
+
+    private function labelled(string $label): WebDriverElement
+    {
+        $found = null;
+        $this->until(function () use ($label, &$found): bool {
+            foreach ($this->all('label') as $element) {
+                if ($element->isDisplayed() && str_starts_with(trim($element->getText()), $label)) {
+                    $found = $element->findElement(WebDriverBy::cssSelector('input, select, textarea'));
+
+                    return true;
+                }
+            }
+
+            return false;
+        }, fn(): string => "There is no field labelled “{$label}”; the screen says: " . $this->gist());
+        assert($found instanceof WebDriverElement);
+        $this->driver->executeScript('arguments[0].scrollIntoView({block: "center"})', [$found]);
+
+        return $found;
+    }
+
+    /** @return list<string> */
+    private function log(string $kind): array
+    {
+        $messages = [];
+        foreach ($this->driver->manage()->getLog($kind) as $entry) {
+            if (is_array($entry) && is_string($entry['message'] ?? null)) {
+                $messages[] = $entry['message'];
+            }
+        }
+
+        return $messages;
+    }
+}

@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+/** The application, served by ./start over a notebook of its own, until the tests are through. */
+final class Served
+{
+    /** @var array<string, self> */
+    private static array $running = [];
+
+    /** @param resource $process */
+    private function __construct(public readonly string $address, private readonly string $folder, private $process) {}
+
+    /** An empty notebook, for the tests that write. */
+    public static function empty(): self
+    {
+        return self::$running['empty'] ??= self::start(['--empty']);
+    }
+
+    /** The demo season, for the tests that look. */
+    public static function demo(): self
+    {
+        return self::$running['demo'] ??= self::start([]);
+    }
+
+    /** Sets the clock of the server ahead. */
+    public function passHours(int $hours): void
+    {
+        $file = $this->folder . '/clock';
+        $ahead = is_file($file) ? (int) file_get_contents($file) : 0;
+        file_put_contents($file, (string) ($ahead + 3600 * $hours));
+    }
+
+    public static function freePort(): int
+    {
+        $socket = stream_socket_server('tcp://127.0.0.1:0');
+        assert($socket !== false);
+        $port = (int) substr((string) strrchr((string) stream_socket_get_name($socket, false), ':'), 1);
+        fclose($socket);
+
+        return $port;
+    }
+
+    public static function root(): string
+    {
+        return dirname(__DIR__, 2);
+    }
+
+    /** @return array<string, string> what ./start must not inherit from the test runner */
+    public static function environment(string $folder): array
+    {
+        $kept = array_filter(getenv(), static fn(string $name): bool => preg_match('/^(APP_|MIXER_|COMPOSER_VENDOR|DB_|XDEBUG)/', $name) !== 1, \ARRAY_FILTER_USE_KEY);
+
+        return [...$kept, 'MIXER_DATA' => $folder, 'MIXER_CLOCK_FILE' => "{$folder}/clock", 'MIXER_WORKERS' => '2'];
+    }
+
+    /** @param list<string> $options */
+    private static function start(array $options): self
+    {
+        $port = self::freePort();
+        $folder = sys_get_temp_dir() . '/idle-mixer-' . getmypid() . '-' . $port;
+        mkdir($folder, 0o700, true);
+        $pipes = [];
+        $process = proc_open([self::root() . '/start', '--port', (string) $port, ...$options], [['file', '/dev/null', 'r'], ['file', "{$folder}/out", 'w'], ['file', "{$folder}/err", 'w']], $pipes, self::root(), self::environment($folder));
+        assert($process !== false);
+        $served = new self("http://127.0.0.1:{$port}", $folder, $process);
+        register_shutdown_function($served->stop(...));
+        for ($i = 0; $i < 1200; ++$i) {
+            if (str_contains((string) file_get_contents("{$folder}/out"), $served->address)) {
+                return $served;
+            }
+            if (! proc_get_status($process)['running']) {
+                break;
+            }
+            usleep(100_000);
+        }
+        throw new \RuntimeException('./start did not come up: ' . file_get_contents("{$folder}/out") . file_get_contents("{$folder}/err"));
+    }
+
+    public function stop(): void
+    {
+        if (is_resource($this->process)) {
+            proc_terminate($this->process);
+            proc_close($this->process);
+            foreach (new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator($this->folder, \FilesystemIterator::SKIP_DOTS), \RecursiveIteratorIterator::CHILD_FIRST) as $file) {
+                assert($file instanceof \SplFileInfo);
+                $file->isDir() ? rmdir($file->getPathname()) : unlink($file->getPathname());
+            }
+            rmdir($this->folder);
+        }
+    }
+}

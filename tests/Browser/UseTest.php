@@ -1,0 +1,129 @@
+<?php
+
+declare(strict_types=1);
+
+use Facebook\WebDriver\WebDriverKeys;
+use Tests\Browser\Screen;
+use Tests\Browser\Served;
+
+const SCREENS = ['/', '/bench', '/bench?case=5', '/batches', '/batches/1', '/batches/19', '/leaf-tests', '/leaf-tests/7', '/cases', '/cases/6', '/worked', '/shed', '/nothing/here'];
+
+function openWhole(Screen $screen, string $path): void
+{
+    $screen->open($path);
+    $screen->until(static fn(): bool => $screen->all('main h1') !== [] && ! str_contains($screen->text(), 'One moment'), "{$path} did not come up.");
+}
+
+/** Problems that axe-core finds, each with where. */
+function axe(Screen $screen): string
+{
+    $screen->script((string) file_get_contents(Served::root() . '/node_modules/axe-core/axe.min.js'));
+    $found = $screen->later(<<<'JS'
+        const done = arguments[0];
+        axe.run(document, { runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'best-practice'] }).then((result) =>
+            done(result.violations.map((v) => v.id + ': ' + v.nodes.map((n) => n.target.join(' ') + ' ' + n.failureSummary).join(' | ')).join('\n')));
+        JS);
+
+    return is_string($found) ? $found : 'axe did not run';
+}
+
+it('has no fault that axe knows, by day and by night', function (string $theme): void {
+    Screen::with(Served::demo(), static function (Screen $screen) use ($theme): void {
+        $screen->open('/nothing');
+        $screen->script("localStorage.setItem('idle-mixer-theme', '{$theme}')");
+        foreach (SCREENS as $path) {
+            openWhole($screen, $path);
+            $screen->script("document.querySelectorAll('details').forEach((each) => { each.open = true; })");
+            expect(axe($screen))->toBe('', "{$path} in {$theme}");
+        }
+        expect($screen->complaints())->toBe([]);
+    });
+})->with([['enamel'], ['shed']]);
+
+it('fits a phone: nothing sticks out, and targets are large enough', function (): void {
+    Screen::with(Served::demo(), static function (Screen $screen): void {
+        foreach (SCREENS as $path) {
+            openWhole($screen, $path);
+            $screen->script("document.querySelectorAll('details').forEach((each) => { each.open = true; })");
+            expect($screen->script('return document.documentElement.scrollWidth - document.documentElement.clientWidth'))->toBe(0, $path);
+            $small = $screen->script(<<<'JS'
+                return [...document.querySelectorAll('button, select, summary, input:not([type=radio]):not([type=checkbox]), nav a, .btn')]
+                    .filter((e) => e.checkVisibility() && e.getBoundingClientRect().height < 43.5)
+                    .map((e) => e.outerHTML.slice(0, 120));
+                JS);
+            expect($small)->toBe([], $path);
+        }
+    }, 390, 844);
+});
+
+it('sets the volume from the keyboard, on the drawing of the sprayer', function (): void {
+    Screen::with(Served::demo(), static function (Screen $screen): void {
+        $screen->open('/bench?recipe=neem-leaf-quart&sprayer=1')->see('1 US gal (3.79 L) in one load');
+        $slider = $screen->all('[role="slider"]')[0];
+        $slider->sendKeys(WebDriverKeys::ARROW_DOWN . WebDriverKeys::ARROW_DOWN . WebDriverKeys::PAGE_DOWN . WebDriverKeys::PAGE_DOWN);
+        $screen->see('0.375 US gal');
+        expect($slider->getAttribute('aria-valuetext'))->toContain('0.375 US gal (1.42 L) of 1 US gal');
+        $slider->sendKeys(WebDriverKeys::END);
+        $screen->see('1 US gal (3.79 L) in one load');
+    });
+});
+
+it('is worked with the keyboard alone, from the first screen to a ticked spoonful', function (): void {
+    Screen::with(Served::demo(), static function (Screen $screen): void {
+        $screen->open('/')->see('Today');
+        $go = static function (string $name) use ($screen): void {
+            $screen->until(static function () use ($screen, $name): bool {
+                $screen->driver->switchTo()->activeElement()->sendKeys(WebDriverKeys::TAB);
+
+                return $screen->script("const e=document.activeElement; return e.getAttribute('aria-label') ?? e.innerText.trim()") === $name;
+            }, "The tab key does not reach “{$name}”.");
+            $screen->driver->switchTo()->activeElement()->sendKeys(WebDriverKeys::ENTER);
+        };
+        $screen->script('document.body.focus()');
+        $go('Skip to the screen');
+        expect($screen->script('return document.activeElement.id'))->toBe('main');
+        $go('Go on mixing');
+        $screen->see('2 of 6 spoonfuls are in');
+        $go('1 tsp of castile soap, spoonful 1 of 2');
+        $screen->see('3 of 6 spoonfuls are in');
+        $go('1 tsp of castile soap, spoonful 1 of 2');
+        $screen->see('2 of 6 spoonfuls are in');
+    });
+});
+
+it('goes back with the back button and comes in by any address', function (): void {
+    Screen::with(Served::demo(), static function (Screen $screen): void {
+        $screen->open('/cases/6')->see('Spider mites on Lemon in the tub')->press('What worked')->see('Best first')->press('Shed')->see('Spoons and cups');
+        $screen->driver->navigate()->back();
+        $screen->see('Best first');
+        $screen->driver->navigate()->back();
+        $screen->see('Spider mites on Lemon in the tub');
+        expect($screen->path())->toBe('/cases/6');
+        $screen->open('/cases/999')->see('There is no case 999');
+    });
+});
+
+it('shows at once what a change does, and never an overtaken answer', function (): void {
+    Screen::with(Served::demo(), static function (Screen $screen): void {
+        $screen->open('/bench?recipe=kitchen-oil-by-the-quart&sprayer=3')->see('0.97 % oil');
+        // The first answer is held back; the later question must win all the same.
+        $screen->script(<<<'JS'
+            const real = window.fetch; let n = 0;
+            window.fetch = (...a) => { const slow = n++ === 0; return real(...a).then((r) => slow ? new Promise((ok) => setTimeout(() => ok(r), 1500)) : r); };
+            JS);
+        $screen->choose('Spray', 'Mint kitchen oil, by the cup');
+        $screen->choose('Spray', 'Mild soap');
+        $screen->see('0.299 % soap');
+        usleep(1_800_000);
+        expect($screen->text())->toContain('0.299 % soap')->and($screen->text())->not->toContain('3.54 % oil');
+    });
+});
+
+it('stops a spray that is too strong, in words', function (): void {
+    Screen::with(Served::demo(), static function (Screen $screen): void {
+        $screen->open('/bench?recipe=mint-oil-by-the-cup&plant=1&sprayer=3')->see('far over the limit of 2 %');
+        expect($screen->all('[data-level="stop"]'))->not->toBeEmpty();
+        $screen->see('Mix it all the same')->type('Make', '0')->see('Expected a number above 0')->type('Make', '0.001')->see('10 mL to 10,000 L')->type('Make', 'lots')->see('as a number, like 1.5');
+        expect($screen->all('button.btn-lg')[0]->isEnabled())->toBeFalse();
+    });
+});

@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+use Tests\Browser\Screen;
+use Tests\Browser\Served;
+
+it('walks the whole job through the real interface, and no request leaves the machine', function (): void {
+    $served = Served::empty();
+    Screen::with($served, static function (Screen $screen) use ($served): void {
+        // An empty notebook says what goes there and starts it.
+        $screen->open('/')->see('This notebook is empty')->press('Fill the shed')->see('A plant’s leaf decides');
+        $screen->press('Add a plant')->type('Name', 'Zinnia <b>by</b> the "gate"')->type('Where it stands', 'Gate bed')->press('Add the plant')->see('Zinnia <b>by</b> the "gate"');
+        $screen->press('Add a sprayer');
+        $screen->all('section[aria-label="Sprayers"] input')[0]->sendKeys('Green can');
+        $screen->all('section[aria-label="Sprayers"] input')[1]->sendKeys('1');
+        $screen->named('section[aria-label="Sprayers"] form button', 'Add a sprayer')->click();
+        $screen->see('Green can, 1 L')->press('Add a spoon or cup');
+        $screen->all('section[aria-label="Spoons and cups"] input')[0]->sendKeys('Marked dropper');
+        $screen->all('section[aria-label="Spoons and cups"] input')[1]->sendKeys('0,5');
+        $screen->all('section[aria-label="Spoons and cups"] select')[0]->sendKeys('mL');
+        $screen->named('section[aria-label="Spoons and cups"] form button', 'Add a spoon or cup')->click();
+        $screen->see('Marked dropper, 0.5 mL');
+
+        // A case, and a count before anything is sprayed.
+        $screen->press('Cases')->choose('On which plant', 'Zinnia')->choose('What is on it', 'Aphids')->press('Open the case')->see('Nothing is counted yet');
+        $case = $screen->path();
+        $screen->type('How many', '80')->press('Save the count')->see('The figures');
+
+        // The bench comes with case and plant set.
+        $screen->press('Mix a spray for it')->see('Will it harm the plant?');
+        $screen->choose('Spray', 'Mild soap')->see('0.299 % soap');
+        $screen->type('Make', '1.5')->see('1.5 L in 2 loads')->see('Load 2: 500 mL');
+        $screen->press('Start mixing')->see('0 of 9 spoonfuls are in');
+
+        // Spoonful by spoonful; what is ticked survives a reload.
+        $screen->named('button[aria-pressed]', '½ mL of castile soap, spoonful 2 of 6')->click();
+        $screen->see('1 of 9 spoonfuls are in');
+        $screen->driver->navigate()->refresh();
+        $screen->see('1 of 9 spoonfuls are in')->press('Tick the rest: all went in')->see('9 of 9 spoonfuls are in');
+        $screen->tick('even, no oil on top')->press('Save the batch')->see('ready to use')->see('9 of 9 spoonfuls ticked');
+
+        // Two leaves; two days; how they look.
+        $screen->press('The leaves are wet: start waiting')->see('Wait: 48 hours to go');
+        $leafTest = $screen->path();
+        $served->passHours(49);
+        $screen->open('/')->see('Look at the test leaves: Mild soap on Zinnia')->press('Say how they look')->see('The wait is over');
+        expect($screen->path())->toBe($leafTest);
+        foreach ($screen->all('input[value="clean"]') as $clean) {
+            $clean->click();
+        }
+        $screen->press('Save this look')->see('Clean after the full wait: go ahead');
+
+        // Spray; a day later, count and read what worked.
+        $screen->press('To the case')->see('The leaves tested on this plant stayed clean')->press('It is sprayed')->see('Not judged yet: count again');
+        expect($screen->path())->toBe($case);
+        $served->passHours(25);
+        $screen->open('/')->see('Count again: Aphids on Zinnia')->press('Count')->type('How many', '6')->press('Save the count')->see('Worked: 92.5 % fewer, from 80 to 6');
+        $screen->press('What worked')->see('Worked in 1 of 1 judged')->see('Mild soap')->see('No unsprayed plant was counted alongside');
+
+        $requests = $screen->requests();
+        expect(count($requests))->toBeGreaterThan(30);
+        foreach ($requests as $url) {
+            // The browser's own first page (chrome://) and drawings inside a style sheet (data:) go over no wire.
+            expect(preg_match('#^(chrome:|data:image/|' . preg_quote($served->address, '#') . '/)#', $url))->toBe(1, $url);
+        }
+        expect($screen->complaints())->toBe([]);
+    });
+});
+
+it('makes one record of a double click, and keeps what was typed when it is not taken', function (): void {
+    Screen::with(Served::empty(), static function (Screen $screen): void {
+        $screen->open('/cases')->see('Open a case');
+        $screen->script("fetch('/api/plants',{method:'POST',headers:{'Content-Type':'application/json'},body:JSON.stringify({submission:'00000000-0000-4000-8000-000000000001',name:'Aster',tolerance:'ordinary-leaf'})})");
+        $screen->until(static fn(): bool => is_string($screen->later("fetch('/api/plants').then(r=>r.text()).then(t=>arguments[0](t.includes('Aster') ? t : null))")), 'The plant was not made.');
+        $screen->open('/cases')->choose('On which plant', 'Aster')->choose('What is on it', 'Thrips')->press('Open the case')->see('Thrips on Aster');
+
+        $screen->type('How many', 'about twenty')->press('Save the count')->see('Write how many you counted as a number');
+        expect($screen->all('input[name="count"]')[0]->getAttribute('value'))->toBe('about twenty');
+        $screen->type('How many', '20');
+        $screen->script("const b=[...document.querySelectorAll('button')].find(b=>b.textContent.includes('Save the count')); b.click(); b.click(); b.click();");
+        $screen->see('The figures');
+        usleep(500_000);
+        $screen->open($screen->path())->see('The figures');
+        expect($screen->all('table tbody tr'))->toHaveCount(1);
+    });
+});
+
+it('says so when the server does not answer, and saves on the next try', function (): void {
+    Screen::with(Served::empty(), static function (Screen $screen): void {
+        $screen->open('/shed')->see('Plants')->press('Add a plant')->type('Name', 'Cosmos');
+        $screen->script('window.realFetch = window.fetch; window.fetch = () => Promise.reject(new TypeError("Failed to fetch"));');
+        $screen->press('Add the plant')->see('does not answer. What you entered is still here');
+        $screen->script('window.fetch = window.realFetch');
+        $screen->press('Add the plant')->see('Cosmos, ordinary leaf');
+        expect($screen->all('section[aria-label="Plants"] li'))->not->toBeEmpty();
+    });
+});
