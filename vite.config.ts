@@ -1,11 +1,13 @@
 import { svelte } from '@sveltejs/vite-plugin-svelte';
 import tailwindcss from '@tailwindcss/vite';
-import { defineConfig } from 'vite';
+import { defineConfig } from 'vitest/config';
 
 export default defineConfig({
     root: 'resources',
     base: '/build/',
     plugins: [tailwindcss(), svelte()],
+    // The tests run the code that browsers run, not the one that renders on a server.
+    resolve: process.env['VITEST'] === undefined ? {} : { conditions: ['browser'] },
     build: {
         outDir: '../public/build',
         emptyOutDir: true,

@@ -7,7 +7,8 @@ declare(strict_types=1);
  */
 (static function (): void {
     $list = getenv('MIXER_PRELOAD_LIST');
-    foreach (is_string($list) && is_file($list) ? file($list, \FILE_IGNORE_NEW_LINES | \FILE_SKIP_EMPTY_LINES) ?: [] : [] as $file) {
+    $text = is_string($list) && is_file($list) ? (string) file_get_contents($list) : '';
+    foreach (explode("\n", $text) as $file) {
         if (is_file($file)) {
             // A class whose parent is compiled later is linked at its first use: the notice about it is no fault.
             @opcache_compile_file($file);

@@ -20,8 +20,8 @@ final class Driver
                 proc_terminate($process);
                 proc_close($process);
             });
-            self::$address = "http://127.0.0.1:{$port}";
             self::awaitPort($port);
+            self::$address = "http://127.0.0.1:{$port}";
         }
 
         return self::$address;

@@ -107,7 +107,7 @@ final class Screen
         $select = new WebDriverSelect($this->labelled($label));
         $this->until(static function () use ($select, $option): bool {
             foreach ($select->getOptions() as $each) {
-                if (str_starts_with(trim((string) $each->getText()), $option)) {
+                if (str_starts_with(trim($each->getText()), $option)) {
                     $each->click();
 
                     return true;

@@ -4,7 +4,10 @@ import { Fault } from './fault';
 
 export type Schemas = components['schemas'];
 
-export const api = createClient<paths>({ baseUrl: '/', fetch: (request) => fetch(request) });
+/** The page's own origin; outside a page, as in tests, any will do. */
+const baseUrl = typeof location === 'undefined' ? 'http://127.0.0.1' : location.origin;
+
+export const api = createClient<paths>({ baseUrl, fetch: (request) => fetch(request) });
 
 interface Answer<T> {
     data?: T;

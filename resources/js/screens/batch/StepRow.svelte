@@ -11,6 +11,7 @@
         tally: Tally;
     }
     const { number, task, item, tally }: Props = $props();
+    const numbers = (count: number): number[] => [...Array(count).keys()].map((i) => i + 1);
     const done = $derived(item !== undefined && item.scoops.every((scoop) => scoop.ticked.length === scoop.count));
 </script>
 
@@ -30,7 +31,7 @@
                 role="group"
                 aria-label={`${item?.name}: ${scoop.count} times ${scoop.words}`}
             >
-                {#each Array.from({ length: scoop.count }, (none, i) => i + 1) as n (n)}
+                {#each numbers(scoop.count) as n (n)}
                     {@const ticked = scoop.ticked.includes(n)}
                     <button
                         class={[
