@@ -4,7 +4,7 @@ say() { printf '%s\n' "$*"; }
 die() { printf '%s\n' "$*" >&2; exit 1; }
 
 # A mark of files and folders: the hash over names and contents. Names of files have no line breaks here.
-mark_of() { find "$@" -type f -not -name '*.sqlite*' -print0 2>/dev/null | sort -z | xargs -0 sha256sum 2>/dev/null | sha256sum | cut -d' ' -f1; }
+mark_of() { find "$@" -type f -not -name '*.sqlite*' -not -name 'api-types.d.ts' -print0 2>/dev/null | sort -z | xargs -0 sha256sum 2>/dev/null | sha256sum | cut -d' ' -f1; }
 
 unchanged() { [ -f "$1" ] && [ "$(cat "$1" 2>/dev/null)" = "$2" ]; }
 

@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IdleMixer\Core\Trouble;
+
+/** How far the signs go. */
+enum Finding: string
+{
+    /** Nothing was ticked. */
+    case NothingSeen = 'nothing-seen';
+    /** The signs fit several, or none well. */
+    case CannotTell = 'cannot-tell';
+    case Likely = 'likely';
+    /** Cold, drought, water, sun or feeding: no spray. */
+    case ProbablyNoPest = 'probably-no-pest';
+}

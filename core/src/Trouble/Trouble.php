@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IdleMixer\Core\Trouble;
+
+/** What a plant may suffer from. */
+final readonly class Trouble
+{
+    /**
+     * @param array<string, float> $signs  share, 0 to 1, of such troubles that show the sign, by sign; others are as common as anywhere
+     * @param list<string>         $stages what sprays are chosen by
+     */
+    public function __construct(
+        public string $slug,
+        public string $name,
+        public TroubleKind $kind,
+        /** Weight against the others, above 0. */
+        public float $commonness,
+        public array $signs,
+        public string $matters,
+        public array $stages,
+    ) {}
+
+    public function shareOf(Sign $sign): float
+    {
+        return $this->signs[$sign->slug] ?? $sign->usual;
+    }
+}

@@ -1,0 +1,104 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IdleMixer\Core\Trouble;
+
+use IdleMixer\Core\Source\SourceCatalogue;
+use IdleMixer\Core\Source\UnknownSource;
+
+/**
+ * Signs, troubles and further looks.
+ *
+ * @phpstan-type SignRow array{group: string, words: string, drawing: string, usual: float, source: string}
+ * @phpstan-type TroubleRow array{name: string, kind: string, commonness: int|float, signs: array<string, string>, matters: string, stages: list<string>, source: string}
+ * @phpstan-type LookRow array{words: string, sign: string, source: string}
+ */
+final readonly class TroubleCatalogue
+{
+    /** How often is "usually", "often", "sometimes" and "never": our own reading. */
+    private const SHARES = ['u' => 0.85, 'o' => 0.55, 's' => 0.25, 'n' => 0.005];
+
+    /** @var array<string, Sign> */
+    public array $signs;
+
+    /** @var array<string, Trouble> */
+    public array $troubles;
+
+    /** @var array<string, Look> */
+    public array $looks;
+
+    /**
+     * @param array<string, SignRow>    $signs
+     * @param array<string, TroubleRow> $troubles
+     * @param array<string, LookRow>    $looks
+     *
+     * @throws UnknownSign   when a row names a sign, or a share, that is not listed
+     * @throws UnknownSource when a row names a source that is not listed
+     */
+    public function __construct(array $signs, array $troubles, array $looks, SourceCatalogue $sources)
+    {
+        $this->signs = self::built($signs, $sources, static fn(string $slug, array $row): Sign => new Sign($slug, $row['group'], $row['words'], $row['drawing'], $row['usual']));
+        $this->troubles = self::built($troubles, $sources, fn(string $slug, array $row): Trouble => new Trouble($slug, $row['name'], TroubleKind::from($row['kind']), (float) $row['commonness'], $this->shares($row['signs']), $row['matters'], $row['stages']));
+        $this->looks = self::built($looks, $sources, fn(string $slug, array $row): Look => new Look($slug, $row['words'], $this->sign($row['sign'])));
+    }
+
+    public static function shipped(): self
+    {
+        /** @var array<string, SignRow> $signs */
+        $signs = require __DIR__ . '/../../data/signs.php';
+        /** @var array<string, TroubleRow> $troubles */
+        $troubles = require __DIR__ . '/../../data/troubles.php';
+        /** @var array<string, LookRow> $looks */
+        $looks = require __DIR__ . '/../../data/looks.php';
+
+        return new self($signs, $troubles, $looks, SourceCatalogue::shipped());
+    }
+
+    /** @throws UnknownSign when there is none of that slug */
+    public function sign(string $slug): Sign
+    {
+        return $this->signs[$slug] ?? throw UnknownSign::becauseNotListed($slug, array_keys($this->signs));
+    }
+
+    /** @throws UnknownTrouble when there is none of that slug */
+    public function trouble(string $slug): Trouble
+    {
+        return $this->troubles[$slug] ?? throw UnknownTrouble::becauseNotListed($slug, array_keys($this->troubles));
+    }
+
+    /**
+     * @param array<string, string> $words
+     *
+     * @return array<string, float>
+     */
+    private function shares(array $words): array
+    {
+        $shares = [];
+        foreach ($words as $sign => $word) {
+            $shares[$this->sign($sign)->slug] = self::SHARES[$word] ?? throw UnknownSign::becauseNoShare($word, array_keys(self::SHARES));
+        }
+
+        return $shares;
+    }
+
+    /**
+     * @template R of array{source: string}
+     * @template T
+     *
+     * @param array<string, R>       $rows
+     * @param \Closure(string, R): T $build
+     *
+     * @return array<string, T>
+     */
+    private static function built(array $rows, SourceCatalogue $sources, \Closure $build): array
+    {
+        $all = [];
+        foreach ($rows as $slug => $row) {
+            $sources->get($row['source']);
+            $all[$slug] = $build($slug, $row);
+        }
+
+        return $all;
+    }
+}

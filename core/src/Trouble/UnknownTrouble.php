@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IdleMixer\Core\Trouble;
+
+use IdleMixer\Core\Failure;
+
+/** A trouble that is not in the catalogue. */
+final class UnknownTrouble extends \OutOfBoundsException implements Failure
+{
+    private function __construct(string $message, public readonly string $slug)
+    {
+        parent::__construct($message);
+    }
+
+    /** @param list<string> $known */
+    public static function becauseNotListed(string $slug, array $known): self
+    {
+        return new self("“{$slug}” is no known trouble; known are " . implode(', ', $known) . '.', $slug);
+    }
+
+    public function path(): string
+    {
+        return '/trouble';
+    }
+}
