@@ -55,7 +55,8 @@ need_base() {
 composer_into() {
     folder=$1
     shift
-    mark=$(cat composer.json | sha256sum | cut -d' ' -f1)
+    local mark
+    mark=$(sha256sum <composer.json | cut -d' ' -f1)
     unchanged "$folder/.mark" "$mark" && return
     say 'Installing the PHP packages …'
     log=$(mktemp)
@@ -66,7 +67,8 @@ composer_into() {
 }
 
 npm_packages() {
-    mark=$(cat package-lock.json | sha256sum | cut -d' ' -f1)
+    local mark
+    mark=$(sha256sum <package-lock.json | cut -d' ' -f1)
     unchanged node_modules/.mark "$mark" && return
     say 'Installing the npm packages …'
     log=$(mktemp)
@@ -79,6 +81,7 @@ npm_packages() {
 front_end_mark() { mark_of resources openapi.yaml schemas vite.config.ts package-lock.json tsconfig.json; }
 
 front_end() {
+    local mark
     mark=$(front_end_mark)
     [ -f public/build/index.html ] && unchanged public/build/.mark "$mark" && return
     npm_packages

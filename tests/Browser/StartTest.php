@@ -83,6 +83,8 @@ it('stops on a signal and leaves no process behind', function (): void {
         usleep(100_000);
     }
     $running = static fn(): int => count(array_filter(explode("\n", (string) shell_exec("pgrep -f '127.0.0.1:{$port}'")), static fn(string $line): bool => $line !== '' && is_file("/proc/{$line}/cmdline") && str_starts_with((string) file_get_contents("/proc/{$line}/cmdline"), 'php')));
+    // Nothing changed since the last start, so nothing is built or installed again.
+    expect(trim((string) file_get_contents("{$folder}/out")))->toBe("Idle Mixer is at http://127.0.0.1:{$port}/ (Ctrl-C stops it).");
     expect($running())->toBeGreaterThanOrEqual(3);
     // What Ctrl-C in a terminal sends to the whole foreground group.
     posix_kill(-proc_get_status($process)['pid'], \SIGINT);

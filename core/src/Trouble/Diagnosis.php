@@ -126,10 +126,10 @@ final readonly class Diagnosis
             return [[], []];
         }
         $middle = (max($shares) + min($shares)) / 2.0;
-        $of = fn(bool $high): array => array_values(array_map(
+        $of = fn(bool $high): array => array_map(
             fn(string $slug): Trouble => $this->catalogue->troubles[$slug],
             array_keys(array_filter($shares, static fn(float $share): bool => ($share > $middle) === $high)),
-        ));
+        );
 
         return [$of(true), $of(false)];
     }

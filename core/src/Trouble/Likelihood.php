@@ -11,8 +11,8 @@ namespace IdleMixer\Core\Trouble;
 final readonly class Likelihood
 {
     /**
-     * @param array<string, Trouble> $troubles
-     * @param array<string, Sign>    $signs
+     * @param non-empty-array<string, Trouble> $troubles
+     * @param array<string, Sign>              $signs
      */
     public function __construct(private array $troubles, private array $signs) {}
 

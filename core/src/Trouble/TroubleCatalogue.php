@@ -22,7 +22,7 @@ final readonly class TroubleCatalogue
     /** @var array<string, Sign> */
     public array $signs;
 
-    /** @var array<string, Trouble> */
+    /** @var non-empty-array<string, Trouble> */
     public array $troubles;
 
     /** @var array<string, Look> */
@@ -30,7 +30,7 @@ final readonly class TroubleCatalogue
 
     /**
      * @param array<string, SignRow>    $signs
-     * @param array<string, TroubleRow> $troubles
+     * @param non-empty-array<string, TroubleRow> $troubles
      * @param array<string, LookRow>    $looks
      *
      * @throws UnknownSign   when a row names a sign, or a share, that is not listed
@@ -47,7 +47,7 @@ final readonly class TroubleCatalogue
     {
         /** @var array<string, SignRow> $signs */
         $signs = require __DIR__ . '/../../data/signs.php';
-        /** @var array<string, TroubleRow> $troubles */
+        /** @var non-empty-array<string, TroubleRow> $troubles */
         $troubles = require __DIR__ . '/../../data/troubles.php';
         /** @var array<string, LookRow> $looks */
         $looks = require __DIR__ . '/../../data/looks.php';
@@ -86,10 +86,10 @@ final readonly class TroubleCatalogue
      * @template R of array{source: string}
      * @template T
      *
-     * @param array<string, R>       $rows
+     * @param array<string, R> $rows
      * @param \Closure(string, R): T $build
      *
-     * @return array<string, T>
+     * @return ($rows is non-empty-array ? non-empty-array<string, T> : array<string, T>)
      */
     private static function built(array $rows, SourceCatalogue $sources, \Closure $build): array
     {

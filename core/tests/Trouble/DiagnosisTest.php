@@ -125,9 +125,12 @@ it('proposes only looks that really split the suspects they are proposed for', f
             $suspects = array_map(static fn($suspect): string => $suspect->trouble->slug, $diagnosis->suspects());
             foreach ($diagnosis->looks() as $look) {
                 ++$proposed;
-                $shares = static fn(array $troubles): array => array_map(static fn(Trouble $trouble): float => $trouble->shareOf($look->look->sign), $troubles);
-                expect(min($shares($look->yes)))->toBeGreaterThan(max($shares($look->no)))
-                    ->and(max($shares($look->yes)) - min($shares($look->no)))->toBeGreaterThanOrEqual(Diagnosis::SPLIT)
+                $share = static fn(Trouble $trouble): float => $trouble->shareOf($look->look->sign);
+                $yes = array_map($share, $look->yes);
+                $no = array_map($share, $look->no);
+                assert($yes !== [] && $no !== []);
+                expect(min($yes))->toBeGreaterThan(max($no))
+                    ->and(max($yes) - min($no))->toBeGreaterThanOrEqual(Diagnosis::SPLIT)
                     ->and($look->bits)->toBeGreaterThanOrEqual(Diagnosis::WORTH_BITS)
                     ->and(array_map(static fn(Trouble $trouble): string => $trouble->slug, [...$look->yes, ...$look->no]))->toEqualCanonicalizing($suspects)
                     ->and($seen)->not->toHaveKey($look->look->sign->slug);
