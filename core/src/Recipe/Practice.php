@@ -7,8 +7,14 @@ namespace IdleMixer\Core\Recipe;
 /** What gardeners use a recipe for, and how often. */
 final readonly class Practice
 {
-    /** @param list<string> $for slugs of pests */
+    /**
+     * @param list<string> $for  slugs of pests
+     * @param list<string> $ways how it works, the main one first
+     */
     public function __construct(
+        public array $ways,
+        /** 1 little, 2 some, 3 much. */
+        public int $work,
         public array $for,
         /** Usual days between rounds when infested; null where it is done once. */
         public ?int $repeatDays,

@@ -52,4 +52,15 @@ final readonly class Choices
             Reaction::Dead => 'wilted or dropped',
         };
     }
+
+    public static function orderInShort(MixingOrder $order): string
+    {
+        return match ($order) {
+            MixingOrder::AllTogether => 'mixing it is quick, putting it on is not',
+            MixingOrder::SoapThenOil => 'two stirs',
+            MixingOrder::CupPremix => 'a cup to premix',
+            MixingOrder::EmulsifierFirst => 'a jar to whip',
+            MixingOrder::Blender => 'a blender to wash',
+        };
+    }
 }

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+/*
+ * Why a spray cannot work or may not be used, by code; {name}, {trouble} and {plant} are filled in. Common practice where
+ * no other standing is named beside it.
+ */
+return [
+    'no-effect' => '{name} does nothing to {trouble} at this stage: nothing in it works on them (common practice, no source).',
+    'no-spray-works' => 'None of these sprays works on {trouble} (common practice, no source). {matters}',
+    'drench-on-leaf' => '{name} is a soil drench; {trouble} sit on the plant (common practice, no source).',
+    'spray-on-soil' => '{name} is sprayed on leaves; {trouble} live in the soil (common practice, no source).',
+    'drench-planted' => '{name} is for a bed with nothing growing in it; this one is planted (common practice, no source).',
+    'winter-only' => '{name} is for bare wood in winter; there are leaves on it now (published, noted from memory).',
+    'leaves-only' => '{name} is for leaves; there are none on bare wood (common practice, no source).',
+    'no-oil-kind' => '{plant} is of a kind that bears no oil: maples, walnuts, hickories, blue conifers and many evergreens, ferns (common practice, no source).',
+    'hairy-alcohol' => 'Alcohol wilts hairy leaves for good (common practice, no source).',
+    'wax-detergent' => 'A detergent strips the powder off a leaf with a waxy bloom (common practice, no source).',
+    'in-bloom' => 'Nothing is sprayed on open flowers: bees (common practice, no source). Wait until they are over, or swab single insects.',
+    'dry-root' => 'No oil or alcohol on a plant that is dry at the root (published, noted from memory). Water it first, spray tomorrow.',
+    'seedling' => 'Seedlings bear neither oil nor alcohol (common practice, no source).',
+    'eaten-raw' => 'Raw egg does not go on what is eaten soon (common practice, no source).',
+    'cats' => 'Essential oils can poison cats (common practice, no source).',
+    'too-strong' => 'Even at half strength it has {percent} % oil, over the {limit} % that this leaf bears: the leaf wins ({limit-from}).',
+];

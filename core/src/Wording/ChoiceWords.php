@@ -1,0 +1,102 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IdleMixer\Core\Wording;
+
+use IdleMixer\Core\Choice\Option;
+use IdleMixer\Core\Choice\Reason;
+use IdleMixer\Core\Choice\Severity;
+use IdleMixer\Core\Choice\Situation;
+use IdleMixer\Core\Source\SourceCatalogue;
+use IdleMixer\Core\Trouble\Finding;
+use IdleMixer\Core\Trouble\TroubleKind;
+
+/** Puts what speaks for and against a spray into sentences. */
+final readonly class ChoiceWords
+{
+    private const SURE = [3 => 'everybody finds so', 2 => 'most find so', 1 => 'some find so'];
+
+    /**
+     * @param array<string, string> $reasons
+     * @param array<string, string> $cannot
+     * @param array<string, string> $severity
+     */
+    public function __construct(private array $reasons, private array $cannot, private array $severity, private SourceCatalogue $sources) {}
+
+    public static function shipped(): self
+    {
+        /** @var array<string, string> $reasons */
+        $reasons = require __DIR__ . '/../../data/choice-words.php';
+        /** @var array<string, string> $cannot */
+        $cannot = require __DIR__ . '/../../data/cannot-words.php';
+        /** @var array<string, string> $severity */
+        $severity = require __DIR__ . '/../../data/severity-words.php';
+
+        return new self($reasons, $cannot, $severity, SourceCatalogue::shipped());
+    }
+
+    /** @throws MissingWords when the catalogue lacks the sentence */
+    public function reason(Reason $reason, Option $option): string
+    {
+        $hours = (float) ($reason->args['hours'] ?? 0.0);
+
+        return $this->fill($this->reasons[$reason->code] ?? throw MissingWords::becauseOf($reason->code), $reason, [
+            'wait' => Durations::words($hours),
+            'sure' => self::SURE[(int) ($reason->args['sure'] ?? 0)] ?? '',
+            'work' => Choices::orderInShort($option->recipe->order),
+        ]);
+    }
+
+    /** @throws MissingWords when the catalogue lacks the sentence */
+    public function exclusion(Reason $reason, Option $option, Situation $situation): string
+    {
+        return $this->fill($this->cannot[$reason->code] ?? throw MissingWords::becauseOf($reason->code), $reason, [
+            'name' => $option->recipe->name,
+            'trouble' => lcfirst($situation->trouble->name),
+            'plant' => $situation->plant->name,
+        ]);
+    }
+
+    /** @throws MissingWords when the catalogue lacks the sentence */
+    public function noSpray(Situation $situation): string
+    {
+        return strtr($this->cannot['no-spray-works'] ?? throw MissingWords::becauseOf('no-spray-works'), ['{trouble}' => lcfirst($situation->trouble->name), '{matters}' => $situation->trouble->matters]);
+    }
+
+    /** @throws MissingWords when the catalogue lacks the sentence */
+    public function severity(Severity $severity, TroubleKind $kind): string
+    {
+        $key = ($kind === TroubleKind::Fungus ? 'fungus-' : '') . $severity->value;
+
+        return $this->severity[$key] ?? throw MissingWords::becauseOf($key);
+    }
+
+    public static function finding(Finding $finding): string
+    {
+        return match ($finding) {
+            Finding::NothingSeen => 'Tick what you see. Look under leaves, in the joints, at the base and at the pot rim.',
+            Finding::CannotTell => 'Cannot tell yet. One of these looks would help most.',
+            Finding::Likely => 'This is likely it. The chance is among what is listed here only (our own model).',
+            Finding::ProbablyNoPest => 'Probably not a pest. A spray would not help; mend what troubles the plant.',
+        };
+    }
+
+    /** @param array<string, string> $more */
+    private function fill(string $template, Reason $reason, array $more): string
+    {
+        $pairs = [];
+        foreach ($reason->args as $key => $value) {
+            $pairs['{' . $key . '}'] = is_string($value) ? $value : Figures::short((float) $value);
+        }
+        if ($reason->source !== null) {
+            $source = $this->sources->get($reason->source);
+            $pairs['{from}'] = $pairs['{limit-from}'] = $source->standing->words() . ($source->fromMemory ? ', noted from memory' : '');
+        }
+        foreach ($more as $key => $value) {
+            $pairs['{' . $key . '}'] = $value;
+        }
+
+        return ucfirst(strtr($template, $pairs));
+    }
+}
