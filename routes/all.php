@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\BatchController;
+use App\Http\Controllers\CaseChoiceController;
 use App\Http\Controllers\CaseController;
 use App\Http\Controllers\CatalogueController;
 use App\Http\Controllers\LeafTestController;
@@ -16,6 +17,7 @@ use App\Http\Controllers\RecipeController;
 use App\Http\Controllers\SprayerController;
 use App\Http\Controllers\TallyController;
 use App\Http\Controllers\TodayController;
+use App\Http\Controllers\TroubleController;
 use App\Http\Controllers\WorkedController;
 use Illuminate\Support\Facades\Route;
 
@@ -25,6 +27,9 @@ Route::prefix('api')->group(static function (): void {
     Route::get('catalogue', CatalogueController::class);
     Route::get('today', TodayController::class);
     Route::get('worked', WorkedController::class);
+
+    Route::get('troubles', [TroubleController::class, 'index']);
+    Route::post('diagnosis', [TroubleController::class, 'diagnose']);
 
     Route::get('recipes', [RecipeController::class, 'index']);
     Route::post('recipes', [RecipeController::class, 'store']);
@@ -53,6 +58,9 @@ Route::prefix('api')->group(static function (): void {
     Route::get('cases/{id}', [CaseController::class, 'show'])->whereNumber('id');
     Route::post('cases/{id}/rounds', [CaseController::class, 'round'])->whereNumber('id');
     Route::post('cases/{id}/counts', [CaseController::class, 'count'])->whereNumber('id');
+    Route::post('cases/{id}/choice', [CaseChoiceController::class, 'choose'])->whereNumber('id');
+    Route::put('cases/{id}/steps/{step}', [CaseChoiceController::class, 'step'])->whereNumber('id');
+    Route::put('watches/{id}', [CaseChoiceController::class, 'look'])->whereNumber('id');
     Route::put('cases/{id}/closed', [CaseController::class, 'close'])->whereNumber('id');
 });
 

@@ -18,9 +18,12 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property CarbonImmutable|null $closed_at
  * @property string $conclusion
  * @property string $notes
+ * @property string|null $situation
  * @property-read Plant $plant
  * @property-read Collection<int, Round> $rounds
  * @property-read Collection<int, Count> $counts
+ * @property-read Collection<int, CaseStep> $steps
+ * @property-read Collection<int, Watch> $watches
  */
 final class PestCase extends Model
 {
@@ -53,5 +56,17 @@ final class PestCase extends Model
     public function counts(): HasMany
     {
         return $this->hasMany(Count::class, 'case_id')->orderBy('id');
+    }
+
+    /** @return HasMany<CaseStep, $this> */
+    public function steps(): HasMany
+    {
+        return $this->hasMany(CaseStep::class, 'case_id')->orderBy('id');
+    }
+
+    /** @return HasMany<Watch, $this> */
+    public function watches(): HasMany
+    {
+        return $this->hasMany(Watch::class, 'case_id')->orderBy('id');
     }
 }

@@ -13,6 +13,12 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $tolerance
  * @property string $place
  * @property string $notes
+ * @property bool $bears_no_oil
+ * @property bool $indoors
+ * @property string $size
+ * @property CarbonImmutable|null $bloom_from
+ * @property CarbonImmutable|null $bloom_until
+ * @property CarbonImmutable|null $harvest_on
  * @property CarbonImmutable|null $retired_at
  */
 final class Plant extends Model
@@ -24,6 +30,11 @@ final class Plant extends Model
     {
         return [
             'retired_at' => 'immutable_datetime',
+            'bears_no_oil' => 'boolean',
+            'indoors' => 'boolean',
+            'bloom_from' => 'immutable_date',
+            'bloom_until' => 'immutable_date',
+            'harvest_on' => 'immutable_date',
         ];
     }
 }

@@ -7,6 +7,7 @@ namespace App\Records;
 use App\Models\Batch;
 use App\Models\LeafTest;
 use App\Models\PestCase;
+use App\Models\Watch;
 use DateTimeImmutable;
 use IdleMixer\Core\Pest\PestCatalogue;
 use IdleMixer\Core\Safety\BatchStatus;
@@ -23,7 +24,7 @@ final readonly class TaskList
     /** @return list<Task> */
     public function all(DateTimeImmutable $now): array
     {
-        return [...$this->batches($now), ...$this->leafTests($now), ...$this->cases()];
+        return [...$this->batches($now), ...$this->leafTests($now), ...$this->cases(), ...$this->neighbours()];
     }
 
     /** @return list<Task> */
@@ -74,6 +75,20 @@ final readonly class TaskList
             );
             $about = $this->pests->get($case->pest)->name . ' on ' . $case->plant->name;
             array_push($tasks, ...CaseTasks::of($case->id, $about, $this->readyAt($case), $done));
+        }
+
+        return $tasks;
+    }
+
+    /** @return list<Task> */
+    private function neighbours(): array
+    {
+        $tasks = [];
+        foreach (Watch::query()->whereNull('looked_at')->with(['plant', 'case.plant'])->get() as $watch) {
+            if ($watch->case->closed_at === null) {
+                $about = "{$watch->plant->name}: it stood next to {$watch->case->plant->name}, which has " . lcfirst($this->pests->get($watch->case->pest)->name);
+                $tasks[] = new Task(TaskKind::LookOver, $watch->case_id, $about, $watch->due_at);
+            }
         }
 
         return $tasks;

@@ -10,6 +10,7 @@ return [
     'read-leaf-test' => ['text' => 'Look at the test leaves: {about}', 'do' => 'Say how they look'],
     'discard' => ['text' => 'Throw away what is left of {about}', 'do' => 'See the batch'],
     'count-after' => ['text' => 'Count again: {about}', 'do' => 'Count'],
+    'look-over' => ['text' => 'Look over {about}', 'do' => 'Say how it looks'],
     'next-round' => ['text' => 'Next round: {about}', 'do' => 'Open the case'],
     'first-round' => ['text' => 'Not sprayed yet: {about}', 'do' => 'Open the case'],
 ];

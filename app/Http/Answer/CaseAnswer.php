@@ -5,12 +5,17 @@ declare(strict_types=1);
 namespace App\Http\Answer;
 
 use App\Models\Batch;
+use App\Models\CaseStep;
 use App\Models\Count;
 use App\Models\LeafTest;
 use App\Models\PestCase;
 use App\Models\Round;
+use App\Models\Watch;
 use App\Records\Reading;
+use App\Records\Situations;
 use DateTimeImmutable;
+use IdleMixer\Core\Choice\Containment;
+use IdleMixer\Core\Choice\ContainmentStep;
 use IdleMixer\Core\Evidence\Trial;
 use IdleMixer\Core\Pest\PestCatalogue;
 use IdleMixer\Core\Plan\VerdictWriter;
@@ -23,12 +28,18 @@ use IdleMixer\Core\Wording\Sentences;
 /** A case: in short for lists, and whole with its rounds, counts and what may be sprayed now. */
 final readonly class CaseAnswer
 {
-    private const WITH = ['plant', 'rounds.batch.recipeVersion.recipe', 'counts'];
+    private const WITH = ['plant', 'rounds.batch.recipeVersion.recipe', 'counts', 'steps', 'watches.plant'];
 
     private VerdictWriter $verdicts;
 
-    public function __construct(private PestCatalogue $pests, private Findings $findings, Sentences $sentences, SourceCatalogue $sources)
-    {
+    public function __construct(
+        private PestCatalogue $pests,
+        private Findings $findings,
+        private Situations $situations,
+        private Containment $containment,
+        Sentences $sentences,
+        SourceCatalogue $sources,
+    ) {
         $this->verdicts = new VerdictWriter($sentences, $sources);
     }
 
@@ -66,7 +77,25 @@ final readonly class CaseAnswer
             'rounds' => array_values($case->rounds->sortBy('sprayed_at')->map(fn(Round $round): array => $this->round($round, $trials[$round->id] ?? null))->all()),
             'counts' => array_values($case->counts->sortBy('counted_at')->map(self::count(...))->all()),
             'batches' => $this->batches($case, $now),
+            'matters' => $this->situations->trouble($case)->matters,
+            'stages' => $this->situations->trouble($case)->stages,
+            'situation' => $this->situations->known($case, $case->counts->where('untreated', false)->sortBy('counted_at')->last()?->value, $now),
+            'containment' => $this->containment($case),
+            'watches' => array_values($case->watches->map(static fn(Watch $watch): array => ['id' => $watch->id, 'plant' => ['id' => $watch->plant->id, 'name' => $watch->plant->name], 'dueAt' => Instant::of($watch->due_at), 'looked' => $watch->looked_at !== null])->all()),
         ];
+    }
+
+    /** @return list<array{slug: string, words: string, dueAt: string, done: bool}> */
+    private function containment(PestCase $case): array
+    {
+        $done = $case->steps->map(static fn(CaseStep $step): string => $step->step)->all();
+
+        return array_map(static fn(ContainmentStep $step): array => [
+            'slug' => $step->slug,
+            'words' => $step->words,
+            'dueAt' => Instant::of($case->opened_at->addHours($step->hours)),
+            'done' => in_array($step->slug, $done, true),
+        ], $this->containment->steps($this->situations->trouble($case), $case->plant->indoors));
     }
 
     /** @return array<string, mixed> */

@@ -27,6 +27,12 @@ final readonly class ShedAnswer
             'toleranceName' => $this->tolerance->get($plant->tolerance)->name,
             'place' => $plant->place,
             'notes' => $plant->notes,
+            'bearsNoOil' => $plant->bears_no_oil,
+            'indoors' => $plant->indoors,
+            'size' => $plant->size,
+            'bloomFrom' => $plant->bloom_from?->format('Y-m-d'),
+            'bloomUntil' => $plant->bloom_until?->format('Y-m-d'),
+            'harvestOn' => $plant->harvest_on?->format('Y-m-d'),
             'retired' => $plant->retired_at !== null,
         ];
     }

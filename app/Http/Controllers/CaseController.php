@@ -14,6 +14,7 @@ use App\Http\Said;
 use App\Models\Count;
 use App\Models\PestCase;
 use App\Models\Round;
+use App\Records\CaseOpener;
 use App\Records\Once;
 use IdleMixer\Core\Pest\PestCatalogue;
 use Illuminate\Http\JsonResponse;
@@ -31,16 +32,9 @@ final readonly class CaseController
         return new JsonResponse(['cases' => $all->map($this->answer->brief(...))->values()->all()]);
     }
 
-    public function store(Request $request, PestCatalogue $pests): JsonResponse
+    public function store(Request $request, PestCatalogue $pests, CaseOpener $opener): JsonResponse
     {
-        $input = CaseInput::read(Body::of($request), $pests, $this->clock->now());
-        [$case, $new] = $this->once->of(PestCase::query(), $input->submission, static fn(): PestCase => PestCase::query()->create([
-            'submission' => $input->submission,
-            'plant_id' => $input->plant->id,
-            'pest' => $input->pest,
-            'opened_at' => $input->openedAt,
-            'notes' => $input->notes,
-        ]));
+        [$case, $new] = $opener->open(CaseInput::read(Body::of($request), $pests, $this->clock->now()));
 
         return $this->say($case->refresh(), $new ? 201 : 200);
     }

@@ -20,12 +20,23 @@ final readonly class PlantInput
         public string $tolerance,
         public string $place,
         public string $notes,
+        public bool $bears_no_oil,
+        public bool $indoors,
+        public string $size,
+        public ?string $bloom_from,
+        public ?string $bloom_until,
+        public ?string $harvest_on,
     ) {}
 
     /** @throws InvalidDocument with the path of the first fault found */
     public static function read(Node $node, ToleranceCatalogue $tolerance): self
     {
-        $object = $node->object(['submission', 'name', 'tolerance', 'place', 'notes']);
+        $object = $node->object(['submission', 'name', 'tolerance', 'place', 'notes', 'bearsNoOil', 'indoors', 'size', 'bloomFrom', 'bloomUntil', 'harvestOn']);
+        $from = self::day($object->optional('bloomFrom'));
+        $until = self::day($object->optional('bloomUntil'));
+        if ($from !== null && $until !== null && $until < $from) {
+            throw $object->get('bloomUntil')->fault('The bloom cannot end before it begins; found {found}.');
+        }
 
         return new self(
             Submission::of($object),
@@ -33,6 +44,17 @@ final readonly class PlantInput
             $object->get('tolerance')->word($tolerance->slugs(), 'plant tolerance class'),
             trim($object->optional('place')?->text(self::LONGEST_PLACE) ?? ''),
             $object->optional('notes')?->text(RecipeReader::MAX_NOTES) ?? '',
+            $object->optional('bearsNoOil')?->flag() ?? false,
+            $object->optional('indoors')?->flag() ?? false,
+            trim($object->optional('size')?->text(self::LONGEST_PLACE) ?? ''),
+            $from,
+            $until,
+            self::day($object->optional('harvestOn')),
         );
+    }
+
+    private static function day(?Node $node): ?string
+    {
+        return $node === null || $node->isNull() ? null : $node->day();
     }
 }

@@ -173,6 +173,22 @@ final readonly class Node
         return $at->setTimezone(new \DateTimeZone('UTC'));
     }
 
+    /**
+     * A day as RFC 3339 has it, like 2026-05-03.
+     *
+     * @throws InvalidDocument when it is none, or not between 2000 and 2100
+     */
+    public function day(): string
+    {
+        $text = $this->text(10);
+        $day = preg_match('/\A2[01]\d\d-\d\d-\d\d\z/', $text) === 1 ? \DateTimeImmutable::createFromFormat('!Y-m-d', $text) : false;
+        if ($day === false || $day->format('Y-m-d') !== $text) {
+            throw InvalidDocument::because($this->path, 'Expected a day like 2026-05-03, found {found}.', $text);
+        }
+
+        return $text;
+    }
+
     /** The value as JSON text again. */
     public function json(): string
     {

@@ -9,6 +9,9 @@ use DateTimeImmutable;
 /** What an open case asks for next. */
 final class CaseTasks
 {
+    /** When the plants that stood next to it are looked at, after the case was opened: our own choice. */
+    public const NEIGHBOURS_AFTER_HOURS = 72;
+
     /**
      * @param DateTimeImmutable $ready when the first round may be: when the case was opened, or when its leaf test is over
      *

@@ -11,6 +11,7 @@ enum TaskKind: string
     case ReadLeafTest = 'read-leaf-test';
     case Discard = 'discard';
     case CountAfter = 'count-after';
+    case LookOver = 'look-over';
     case NextRound = 'next-round';
     case FirstRound = 'first-round';
 }

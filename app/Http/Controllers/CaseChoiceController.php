@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Answer\CaseAnswer;
+use App\Http\Answer\ChoiceAnswer;
+use App\Http\Body;
+use App\Http\Input\SituationInput;
+use App\Http\Said;
+use App\Models\CaseStep;
+use App\Models\PestCase;
+use App\Models\Watch;
+use App\Records\Situations;
+use IdleMixer\Core\Choice\Containment;
+use IdleMixer\Core\Ingredient\IngredientCatalogue;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Psr\Clock\ClockInterface;
+
+/** What is done about a case before a spoon is touched: contain it, look around, choose. */
+final readonly class CaseChoiceController
+{
+    public function __construct(private CaseAnswer $answer, private ClockInterface $clock) {}
+
+    public function choose(Request $request, int $id, Situations $situations, IngredientCatalogue $ingredients, ChoiceAnswer $choice): JsonResponse
+    {
+        $case = $this->find($id);
+        $body = Body::of($request);
+        $said = SituationInput::read($body, $situations->trouble($case), $ingredients);
+        $case->update(['situation' => $body->json()]);
+
+        return new JsonResponse($choice->of($situations->of($case, $said)));
+    }
+
+    public function step(Request $request, int $id, string $step, Containment $containment): JsonResponse
+    {
+        $case = $this->find($id);
+        if (! $containment->has($step)) {
+            throw Said::notFound('step', $step);
+        }
+        Body::of($request)->object(['done'])->get('done')->flag()
+            ? CaseStep::query()->insertOrIgnore(['case_id' => $id, 'step' => $step, 'done_at' => $this->clock->now()->format('Y-m-d H:i:s')])
+            : CaseStep::query()->where('case_id', $id)->where('step', $step)->delete();
+
+        return new JsonResponse($this->answer->whole($case, $this->clock->now()));
+    }
+
+    public function look(Request $request, int $id): JsonResponse
+    {
+        $watch = Watch::query()->find($id) ?? throw Said::notFound('plant to look at', $id);
+        $looked = Body::of($request)->object(['looked'])->get('looked')->flag();
+        $watch->update(['looked_at' => $looked ? $watch->looked_at ?? $this->clock->now() : null]);
+
+        return new JsonResponse($this->answer->whole($watch->case, $this->clock->now()));
+    }
+
+    private function find(int $id): PestCase
+    {
+        return PestCase::query()->find($id) ?? throw Said::notFound('case', $id);
+    }
+}

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Answer\DiagnosisAnswer;
+use App\Http\Body;
+use App\Http\Input\SeenInput;
+use IdleMixer\Core\Trouble\Diagnosis;
+use IdleMixer\Core\Trouble\TroubleCatalogue;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+
+final readonly class TroubleController
+{
+    public function __construct(private DiagnosisAnswer $answer) {}
+
+    public function index(): JsonResponse
+    {
+        return new JsonResponse($this->answer->catalogue());
+    }
+
+    public function diagnose(Request $request, TroubleCatalogue $catalogue): JsonResponse
+    {
+        return new JsonResponse($this->answer->of(new Diagnosis($catalogue, SeenInput::read(Body::of($request), $catalogue))));
+    }
+}

@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Input;
+
+use IdleMixer\Core\Choice\Severity;
+use IdleMixer\Core\Document\InvalidDocument;
+use IdleMixer\Core\Document\Node;
+use IdleMixer\Core\Document\ObjectNode;
+use IdleMixer\Core\Ingredient\IngredientCatalogue;
+use IdleMixer\Core\Trouble\Trouble;
+
+/** What somebody says of plant, place and cupboard before a spray is chosen. */
+final readonly class SituationInput
+{
+    /** mg/L as CaCO3: harder water comes from no tap. */
+    private const HARDEST = 2000.0;
+
+    /** @param list<string>|null $cupboard */
+    private function __construct(
+        public string $stage,
+        public Severity $severity,
+        public bool $indoors,
+        public bool $cats,
+        public ?float $hardness,
+        public ?array $cupboard,
+        public bool $bearsNoOil,
+        public bool $inBloom,
+        public bool $dryAtRoot,
+        public bool $seedling,
+        public bool $wounded,
+        public bool $eatenSoon,
+    ) {}
+
+    /** @throws InvalidDocument with the path of the first fault found */
+    public static function read(Node $node, Trouble $trouble, IngredientCatalogue $ingredients): self
+    {
+        $object = $node->object(['stage', 'severity', 'indoors', 'cats', 'hardnessMgL', 'cupboard', 'bearsNoOil', 'inBloom', 'dryAtRoot', 'seedling', 'wounded', 'eatenSoon']);
+        $hardness = $object->optional('hardnessMgL');
+        $cupboard = $object->optional('cupboard');
+
+        return new self(
+            $object->get('stage')->word($trouble->stages, 'stage of ' . $trouble->name),
+            Severity::from($object->get('severity')->word(array_column(Severity::cases(), 'value'), 'severity')),
+            self::flag($object, 'indoors'),
+            self::flag($object, 'cats'),
+            $hardness === null || $hardness->isNull() ? null : $hardness->countUpTo(self::HARDEST),
+            $cupboard === null || $cupboard->isNull() ? null : array_map(
+                static fn(Node $item): string => $item->word($ingredients->slugs(), 'ingredient'),
+                $cupboard->items(0, 60, 'ingredients'),
+            ),
+            self::flag($object, 'bearsNoOil'),
+            self::flag($object, 'inBloom'),
+            self::flag($object, 'dryAtRoot'),
+            self::flag($object, 'seedling'),
+            self::flag($object, 'wounded'),
+            self::flag($object, 'eatenSoon'),
+        );
+    }
+
+    private static function flag(ObjectNode $object, string $key): bool
+    {
+        return $object->optional($key)?->flag() ?? false;
+    }
+}

@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+use Illuminate\Support\Facades\Date;
+use Tests\Feature\Notebook;
+
+it('goes from signs to suspects, with reasons and further looks', function (): void {
+    $troubles = Notebook::get('/api/troubles');
+    expect(count($troubles->list('signs')))->toBeGreaterThan(40);
+    $open = Notebook::post('/api/diagnosis', ['seen' => ['honeydew' => true, 'ants' => true]]);
+    expect($open->text('finding'))->toBe('cannot-tell')->and($open->text('looks.0.slug'))->toBe('tips');
+    $told = Notebook::post('/api/diagnosis', ['seen' => ['honeydew' => true, 'ants' => true, 'clusters-on-tips' => true]]);
+    expect($told->text('finding'))->toBe('likely')->and($told->text('suspects.0.slug'))->toBe('aphids')
+        ->and($told->list('suspects.0.for'))->toContain('Clusters of small soft insects on tips or stems');
+});
+
+it('refuses signs that nobody knows', function (): void {
+    expect(Notebook::post('/api/diagnosis', ['seen' => ['ghosts' => true]])->text('error.path'))->toBe('/seen/ghosts')
+        ->and(Notebook::post('/api/diagnosis', ['seen' => ['webs' => 'yes']])->text('error.path'))->toBe('/seen/webs')
+        ->and(Notebook::post('/api/diagnosis', [])->status)->toBe(422);
+});
+
+it('fills in what is known of the plant, and keeps what was said', function (): void {
+    Date::setTestNow('2026-06-10T12:00:00Z');
+    $plant = Notebook::post('/api/plants', [
+        'submission' => Notebook::submission(), 'name' => 'Japanese maple', 'tolerance' => 'tender-leaf', 'place' => 'Porch',
+        'bearsNoOil' => true, 'indoors' => true, 'bloomFrom' => '2026-06-01', 'bloomUntil' => '2026-06-10', 'harvestOn' => '2026-06-24',
+    ])->id();
+    $case = Notebook::case($plant, 'mealybugs');
+    Notebook::post("/api/cases/{$case}/counts", ['submission' => Notebook::submission(), 'value' => 30]);
+    $answer = Notebook::get("/api/cases/{$case}");
+    expect($answer->at('situation.bearsNoOil'))->toBeTrue()->and($answer->at('situation.inBloom'))->toBeTrue()->and($answer->at('situation.eatenSoon'))->toBeTrue()
+        ->and($answer->text('situation.severity'))->toBe('heavy')->and($answer->text('situation.stage'))->toBe('adults');
+    Date::setTestNow('2026-06-11T12:00:00Z');
+    expect(Notebook::get("/api/cases/{$case}")->at('situation.inBloom'))->toBeFalse();
+
+    $choice = Notebook::post("/api/cases/{$case}/choice", ['stage' => 'crawlers', 'severity' => 'heavy', 'bearsNoOil' => true, 'cats' => true, 'cupboard' => ['castile-soap']]);
+    expect($choice->status)->toBe(200)->and($choice->text('proposed.0.slug'))->toBe('mild-soap')->and($choice->at('proposed.0.inRotation'))->toBeTrue();
+    $other = Notebook::case($plant, 'aphids');
+    expect(Notebook::get("/api/cases/{$other}")->at('situation.cats'))->toBeTrue()
+        ->and(Notebook::get("/api/cases/{$other}")->list('situation.cupboard'))->toBe(['castile-soap'])
+        ->and(Notebook::get("/api/cases/{$case}")->text('situation.stage'))->toBe('crawlers');
+});
+
+it('says where nothing works', function (): void {
+    $case = Notebook::case(Notebook::plant(), 'caterpillars');
+    $choice = Notebook::post("/api/cases/{$case}/choice", ['stage' => 'any', 'severity' => 'light']);
+
+    expect($choice->list('proposed'))->toBe([])->and($choice->text('nothing'))->toContain('None of these sprays works on caterpillars')
+        ->and($choice->text('excluded.0.reasons.0'))->not->toBe('');
+});
+
+it('refuses a situation that cannot be', function (string $key, mixed $value, string $path): void {
+    $case = Notebook::case(Notebook::plant(), 'mealybugs');
+    $answer = Notebook::post("/api/cases/{$case}/choice", ['stage' => 'adults', 'severity' => 'light', $key => $value]);
+
+    expect($answer->status)->toBe(422)->and($answer->text('error.path'))->toBe($path);
+})->with([
+    ['stage', 'winter', '/stage'], ['severity', 'awful', '/severity'], ['hardnessMgL', -1, '/hardnessMgL'], ['hardnessMgL', 1e9, '/hardnessMgL'],
+    ['cupboard', ['nicotine'], '/cupboard/0'], ['cats', 'many', '/cats'], ['dogs', true, '/dogs'],
+]);
+
+it('keeps the steps of containment with the case', function (): void {
+    $case = Notebook::case(Notebook::plant(), 'spider-mites');
+    Notebook::put("/api/cases/{$case}/steps/break-webs", ['done' => true]);
+    Notebook::put("/api/cases/{$case}/steps/break-webs", ['done' => true]);
+    $answer = Notebook::get("/api/cases/{$case}");
+    $done = array_filter($answer->list('containment'), static fn(mixed $step): bool => is_array($step) && $step['done'] === true);
+
+    expect($done)->toHaveCount(1)
+        ->and(Notebook::put("/api/cases/{$case}/steps/dance", ['done' => true])->status)->toBe(404);
+    Notebook::put("/api/cases/{$case}/steps/break-webs", ['done' => false]);
+    expect(array_filter(Notebook::get("/api/cases/{$case}")->list('containment'), static fn(mixed $step): bool => is_array($step) && $step['done'] === true))->toBe([]);
+});
+
+it('puts the plants that stood next to it on the list to look at', function (): void {
+    Date::setTestNow('2026-06-01T08:00:00Z');
+    $at = static fn(string $name, string $place): int => Notebook::post('/api/plants', ['submission' => Notebook::submission(), 'name' => $name, 'tolerance' => 'ordinary-leaf', 'place' => $place])->id();
+    $sick = $at('Zinnia', 'Porch');
+    $at('Aster', 'Porch');
+    $at('Cosmos', 'Gate');
+    $case = Notebook::case($sick);
+    $answer = Notebook::get("/api/cases/{$case}");
+    expect($answer->list('watches'))->toHaveCount(1)->and($answer->text('watches.0.plant.name'))->toBe('Aster');
+    Date::setTestNow('2026-06-04T09:00:00Z');
+    $texts = array_map(static fn(mixed $task): string => is_array($task) && is_string($task['text']) ? $task['text'] : '', Notebook::get('/api/today')->list('tasks'));
+    expect($texts)->toContain('Look over Aster: it stood next to Zinnia, which has aphids');
+    expect(Notebook::put("/api/watches/{$answer->id('watches.0.id')}", ['looked' => true])->at('watches.0.looked'))->toBeTrue()
+        ->and(Notebook::put('/api/watches/99', ['looked' => true])->status)->toBe(404);
+});
+
+it('refuses plant dates that cannot be', function (string $key, mixed $value): void {
+    $answer = Notebook::post('/api/plants', ['submission' => Notebook::submission(), 'name' => 'Zinnia', 'tolerance' => 'ordinary-leaf', 'bloomFrom' => '2026-06-02', $key => $value]);
+
+    expect($answer->status)->toBe(422)->and($answer->text('error.path'))->toBe("/{$key}");
+})->with([['bloomFrom', 'June'], ['harvestOn', '2026-02-30'], ['bloomUntil', '2026-06-01'], ['harvestOn', 5]]);
