@@ -22,6 +22,9 @@ $pictures = [
     'batches' => ['/batches', 1280, 800, 'enamel', ''],
     'leaf-tests' => ['/leaf-tests', 1280, 800, 'enamel', ''],
     'leaf-test' => ['/leaf-tests/4', 1280, 800, 'enamel', ''],
+    'look' => ['/look', 1280, 900, 'enamel', '[...document.querySelectorAll("main button")].filter((b) => /sticky shine|Ants going/.test(b.textContent)).forEach((b) => b.click()); window.scrollTo(0, 0)'],
+    'choose' => ['/cases/5/choose', 1280, 1000, 'enamel', ''],
+    'choose-phone' => ['/cases/8/choose', 390, 844, 'enamel', 'document.querySelector("[data-option]").scrollIntoView()'],
     'cases' => ['/cases', 1280, 800, 'enamel', ''],
     'case' => ['/cases/6', 1280, 1000, 'enamel', ''],
     'case-phone-dark' => ['/cases/6', 390, 844, 'shed', ''],
@@ -37,7 +40,7 @@ foreach ($pictures as $name => [$path, $width, $height, $theme, $script]) {
         usleep(600_000);
         if ($script !== '') {
             $screen->script($script);
-            usleep(200_000);
+            usleep(700_000);
         }
         $screen->driver->takeScreenshot(__DIR__ . "/screenshots/{$name}.png");
     }, $width, $height);

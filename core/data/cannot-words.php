@@ -9,6 +9,7 @@ declare(strict_types=1);
 return [
     'no-effect' => '{name} does nothing to {trouble} at this stage: nothing in it works on them (common practice, no source).',
     'no-spray-works' => 'None of these sprays works on {trouble} (common practice, no source). {matters}',
+    'none-now' => 'What works on {trouble} may not be used on {plant} as it stands now; the reasons are below.',
     'drench-on-leaf' => '{name} is a soil drench; {trouble} sit on the plant (common practice, no source).',
     'spray-on-soil' => '{name} is sprayed on leaves; {trouble} live in the soil (common practice, no source).',
     'drench-planted' => '{name} is for a bed with nothing growing in it; this one is planted (common practice, no source).',

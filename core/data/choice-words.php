@@ -8,6 +8,7 @@ declare(strict_types=1);
 return [
     'kills' => '{why} ({sure}; {from})',
     'checks' => '{why} ({sure}; {from})',
+    'used-for' => 'Gardeners use it on {trouble} (common practice, no source).',
     'in-cupboard' => 'Everything for it is in the cupboard.',
     'little-work' => 'Little work.',
     'missing' => 'Missing from the cupboard: {what}.',

@@ -19,11 +19,12 @@ $softBody = [
 return [
     'aphids/any' => $softBody + ['alcohol' => $kills(1, 'Alcohol kills what it wets; soap does it more gently.')],
     'mealybugs/adults' => [
+        'weak-alcohol' => $checks(1, 'Some keep them down with it; it is two hundred times weaker than a swab.'),
         'alcohol' => $kills(3, 'Alcohol opens the wax and kills what it touches.'),
         'oil' => $kills(2, 'Oil smothers them where it gets under the wax.', 'extension-oil'),
         'neem' => $checks(2, 'Neem stops feeding and moulting, over days.'),
     ],
-    'mealybugs/crawlers' => $softBody + ['alcohol' => $kills(3, 'Crawlers have no wax yet; alcohol kills what it touches.')],
+    'mealybugs/crawlers' => $softBody + ['weak-alcohol' => $checks(1, 'Some keep crawlers down with it; it is two hundred times weaker than a swab.'), 'alcohol' => $kills(3, 'Crawlers have no wax yet; alcohol kills what it touches.')],
     'spider-mites/active' => [
         'soap' => $kills(2, 'Soap kills the mites that it wets, not the eggs.', 'handbook-soap'),
         'oil' => $kills(3, 'Oil smothers mites and eggs that it wets.', 'extension-oil'),

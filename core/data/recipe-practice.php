@@ -25,7 +25,7 @@ return [
     'gentle-neem' => $practice(['neem', 'soap'], 2, ['mealybugs'], 3, 'Look after 2 to 3 days, then repeat.'),
     'fine-paraffin-mist' => $practice(['oil'], 2, ['spider-mites', 'mealybugs', 'scale'], 7, '1 % may be repeated after 7 days; 2 % is not repeated.'),
     'mild-soap' => $practice(['soap'], 1, ['mealybugs', 'aphids'], 7, 'As seen; a week between is usual.'),
-    'mild-alcohol' => $practice(['alcohol'], 1, ['mealybugs'], 7, 'As seen; a week between is usual.'),
+    'mild-alcohol' => $practice(['weak-alcohol'], 1, ['mealybugs'], 7, 'As seen; a week between is usual.'),
     'mild-neem' => $practice(['neem'], 2, ['mealybugs'], 10, 'Every 10 to 15 days as prevention.'),
     'half-alcohol-swab' => $practice(['alcohol'], 3, ['mealybugs', 'spider-mites', 'scale'], 7, 'Repeat over weeks.'),
     'egg-and-oil-milk' => $practice(['egg-oil'], 3, ['aphids', 'whitefly', 'spider-mites'], 3, 'Judge on day 3, then repeat.'),

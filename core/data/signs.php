@@ -23,7 +23,7 @@ return [
     'slime' => $sign('creatures', 'Silvery slime trails', 'slime', 0.008),
     'soil-flies' => $sign('creatures', 'Small dark flies running over the soil', 'flies', 0.008),
     'soil-grubs' => $sign('creatures', 'Pale, curled or wiry grubs in the soil', 'grub', 0.008),
-    'wood-eggs' => $sign('creatures', 'Clusters of tiny eggs on bare twigs', 'eggs', 0.008),
+    'wood-eggs' => $sign('creatures', 'Clusters of tiny eggs on bare twigs', 'twig', 0.008),
     // Traces.
     'honeydew' => $sign('traces', 'A sticky shine on leaves or on the sill', 'shine'),
     'ants' => $sign('traces', 'Ants going up and down the stem', 'ants', 0.08),
@@ -57,6 +57,8 @@ return [
     // What went before.
     'from-below' => $sign('before', 'It began with the lowest leaves and climbs', 'climb', 0.12),
     'newest-worst' => $sign('before', 'The newest leaves are the worst', 'tip', 0.15),
+    'overnight' => $sign('before', 'It came overnight, or within a day', 'sun', 0.1),
+    'over-weeks' => $sign('before', 'It has crept in over weeks', 'climb', 0.2),
     'after-wet-weeks' => $sign('before', 'After wet weeks', 'rain', 0.2),
     'hot-dry-air' => $sign('before', 'In hot, dry air', 'sun', 0.15),
     'lately-moved' => $sign('before', 'Since it was moved or put outdoors', 'move', 0.1),

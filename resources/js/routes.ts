@@ -5,8 +5,10 @@ import Batches from './screens/batch/Batches.svelte';
 import Bench from './screens/bench/Bench.svelte';
 import Case from './screens/cases/Case.svelte';
 import Cases from './screens/cases/Cases.svelte';
+import Choose from './screens/choose/Choose.svelte';
 import LeafTest from './screens/leaf/LeafTest.svelte';
 import LeafTests from './screens/leaf/LeafTests.svelte';
+import LookScreen from './screens/look/LookScreen.svelte';
 import Shed from './screens/shed/Shed.svelte';
 import Today from './screens/today/Today.svelte';
 import Worked from './screens/worked/Worked.svelte';
@@ -20,6 +22,8 @@ export const { p, navigate, isActive, route } = createRouter({
     '/leaf-tests/:id': LeafTest,
     '/cases': Cases,
     '/cases/:id': Case,
+    '/cases/:id/choose': Choose,
+    '/look': LookScreen,
     '/worked': Worked,
     '/shed': Shed,
     '*': NotFound,

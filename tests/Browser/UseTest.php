@@ -6,7 +6,7 @@ use Facebook\WebDriver\WebDriverKeys;
 use Tests\Browser\Screen;
 use Tests\Browser\Served;
 
-const SCREENS = ['/', '/bench', '/bench?case=5', '/batches', '/batches/1', '/batches/19', '/leaf-tests', '/leaf-tests/7', '/cases', '/cases/6', '/worked', '/shed', '/nothing/here'];
+const SCREENS = ['/', '/bench', '/bench?case=5', '/batches', '/batches/1', '/batches/19', '/leaf-tests', '/leaf-tests/7', '/cases', '/cases/6', '/cases/6/choose', '/look', '/worked', '/shed', '/nothing/here'];
 
 function openWhole(Screen $screen, string $path): void
 {

@@ -28,7 +28,7 @@ final readonly class ChoiceAnswer
         return [
             'advice' => $this->words->severity($situation->severity, $situation->trouble->kind),
             'matters' => $situation->trouble->matters,
-            'nothing' => $choice->proposed === [] ? $this->words->noSpray($situation) : null,
+            'nothing' => $choice->proposed === [] ? $this->words->noSpray($choice, $situation) : null,
             'proposed' => array_map(fn(Option $option): array => $this->option($option, $rotation), $choice->proposed),
             'excluded' => array_map(fn(Option $option): array => [
                 'slug' => $option->recipe->slug,

@@ -21,6 +21,10 @@ final readonly class Weighing
 
     private const A_NUISANCE = 4.0;
 
+    private const PRACTISED = 8.0;
+
+    private const TOO_STRONG_AS_WRITTEN = 12.0;
+
     private const A_MISSING_INGREDIENT = 25.0;
 
     /** mg/L as CaCO3 from which true soap suffers: hard, by the USGS classes. */
@@ -33,6 +37,10 @@ final readonly class Weighing
         $against = [];
         $score = self::A_POINT_OF_EFFECT * EffectCatalogue::weight($best);
         $score -= self::A_STEP_OF_WORK * $practice->work + self::A_DAY_OF_WAITING * $fairLookHours / 24.0;
+        if (in_array($situation->trouble->slug, $practice->for, true)) {
+            $for[] = new Reason('used-for', ['trouble' => lcfirst($situation->trouble->name)]);
+            $score += self::PRACTISED;
+        }
         if ($practice->work === 1) {
             $for[] = new Reason('little-work');
         } elseif ($practice->work === 3) {
@@ -54,6 +62,7 @@ final readonly class Weighing
         }
         if ($dose->factor < 1.0) {
             $against[] = new Reason('half');
+            $score -= self::TOO_STRONG_AS_WRITTEN;
         } elseif ($dose->highEnd) {
             $for[] = new Reason('high');
         }

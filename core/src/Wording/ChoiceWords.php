@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Wording;
 
+use IdleMixer\Core\Choice\Choice;
 use IdleMixer\Core\Choice\Option;
 use IdleMixer\Core\Choice\Reason;
 use IdleMixer\Core\Choice\Severity;
@@ -58,10 +59,21 @@ final readonly class ChoiceWords
         ]);
     }
 
-    /** @throws MissingWords when the catalogue lacks the sentence */
-    public function noSpray(Situation $situation): string
+    /**
+     * Why nothing is proposed: nothing works on it, or what works may not be used now.
+     *
+     * @throws MissingWords when the catalogue lacks the sentence
+     */
+    public function noSpray(Choice $choice, Situation $situation): string
     {
-        return strtr($this->cannot['no-spray-works'] ?? throw MissingWords::becauseOf('no-spray-works'), ['{trouble}' => lcfirst($situation->trouble->name), '{matters}' => $situation->trouble->matters]);
+        $works = array_filter($choice->excluded, static fn(Option $option): bool => $option->effects !== []) !== [];
+        $code = $works ? 'none-now' : 'no-spray-works';
+
+        return strtr($this->cannot[$code] ?? throw MissingWords::becauseOf($code), [
+            '{trouble}' => lcfirst($situation->trouble->name),
+            '{matters}' => $situation->trouble->matters,
+            '{plant}' => $situation->plant->name,
+        ]);
     }
 
     /** @throws MissingWords when the catalogue lacks the sentence */

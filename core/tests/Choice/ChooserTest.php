@@ -65,8 +65,15 @@ it('proposes nothing where nothing works, and says so', function (string $troubl
     $choice = Chooser::shipped()->choose($situation);
 
     expect($choice->proposed)->toBe([])->and($choice->rotation())->toBe([])
-        ->and(ChoiceWords::shipped()->noSpray($situation))->toContain('None of these sprays works');
+        ->and(ChoiceWords::shipped()->noSpray($choice, $situation))->toContain('None of these sprays works');
 })->with([['caterpillars'], ['slugs'], ['fungus-gnats'], ['virus'], ['rot'], ['drought']]);
+
+it('tells what may not be used now from what does not work', function (): void {
+    $situation = situation('black-spot', plant: ['inBloom' => true]);
+    $choice = Chooser::shipped()->choose($situation);
+
+    expect($choice->proposed)->toBe([])->and(ChoiceWords::shipped()->noSpray($choice, $situation))->toContain('may not be used on Zinnia as it stands now');
+});
 
 it('says why not', function (Situation $situation, string $slug, string $code): void {
     expect(against(Chooser::shipped()->choose($situation), $slug))->toContain($code);

@@ -12,7 +12,7 @@
         { to: '/', name: 'Today', icon: CalendarCheck },
         { to: '/bench', name: 'Bench', icon: FlaskConical, also: '/batches' },
         { to: '/leaf-tests', name: 'Leaf tests', icon: Leaf },
-        { to: '/cases', name: 'Cases', icon: Bug },
+        { to: '/cases', name: 'Cases', icon: Bug, also: '/look' },
         { to: '/worked', name: 'What worked', icon: Scale },
         { to: '/shed', name: 'Shed', icon: Warehouse },
     ];

@@ -2,6 +2,7 @@
     import { api, taken } from '../../lib/client';
     import { Sending } from '../../lib/sending.svelte';
     import FaultNote from '../../parts/FaultNote.svelte';
+    import LevelMark from '../../parts/LevelMark.svelte';
     import Verdicts from '../../parts/Verdicts.svelte';
     import { navigate } from '../../routes';
     import type { BenchState } from './bench.svelte';
@@ -14,12 +15,16 @@
     const starting = new Sending();
     const worst = $derived(state.plan?.verdicts.some((verdict) => verdict.level === 'stop') ?? false);
 
-    $effect(() => void state.replan(state.request));
+    $effect(() => state.replan(state.request));
+    $effect(() => void state.weigh(state.caseId));
 
     // The address says what is set, so that it can be kept, shared and gone back to.
     $effect(() => {
         const set = { recipe: state.recipeSlug, case: state.caseId, plant: state.plantId, sprayer: state.sprayerId };
-        const query = new URLSearchParams(Object.entries(set).flatMap(([key, value]) => (value ? [[key, String(value)]] : [])));
+        const dose = state.highEnd ? 'high' : state.half ? 'half' : '';
+        const query = new URLSearchParams(
+            Object.entries({ ...set, dose }).flatMap(([key, value]) => (value ? [[key, String(value)]] : [])),
+        );
         history.replaceState(history.state, '', `/bench?${query.toString()}`);
     });
 
@@ -56,6 +61,15 @@
     <section class="grid content-start gap-4 md:col-span-2 xl:col-span-1" aria-label="The plan" aria-live="polite">
         <FaultNote fault={state.fault} />
         {#if state.plan !== null}
+            {#if state.against.length > 0}
+                <div class="border-error border-l-8 pl-3" data-against>
+                    <LevelMark level="stop" />
+                    <p class="font-bold">Not proposed for this case.</p>
+                    <ul>
+                        {#each state.against as reason (reason)}<li>{reason}</li>{/each}
+                    </ul>
+                </div>
+            {/if}
             <Spoons plan={state.plan} />
             <div class="dish">
                 <h2 class="mb-3">Will it harm the plant?</h2>

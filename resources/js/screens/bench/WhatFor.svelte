@@ -1,8 +1,8 @@
 <script lang="ts">
-    import type { BenchState } from './bench.svelte';
+    import { recipeIsDrench, type BenchState } from './bench.svelte';
 
     const { state }: { state: BenchState } = $props();
-    const fits = $derived(state.case === undefined ? 0 : state.offered.filter((one) => one.for.includes(state.case?.pest ?? '')).length);
+    const fits = $derived(state.fitting.length);
 </script>
 
 <div class="dish grid gap-3">
@@ -25,7 +25,7 @@
         <span class="font-bold">Spray</span>
         <select class="select w-full" value={state.recipeSlug} onchange={(event) => state.pickRecipe(event.currentTarget.value)}>
             {#if fits > 0}
-                <optgroup label={`Used on ${state.case?.pestName.toLowerCase()}`}>
+                <optgroup label={`Fit ${state.case?.pestName.toLowerCase()}, best first`}>
                     {#each state.offered.slice(0, fits) as recipe (recipe.slug)}<option value={recipe.slug}>{recipe.name}</option>{/each}
                 </optgroup>
             {/if}
@@ -34,6 +34,14 @@
             </optgroup>
         </select>
     </label>
+    {#if recipeIsDrench(state.recipe)}
+        <label class="flex min-h-11 items-center gap-3"
+            ><input type="checkbox" class="checkbox checkbox-primary" bind:checked={state.intoSoil} /> It goes into the soil, no leaf is wetted</label
+        >
+    {/if}
+    {#if state.case !== undefined}<a class="link inline-flex min-h-11 items-center" href={`/cases/${state.case.id}/choose`}
+            >Why these, and what is at hand</a
+        >{/if}
     {#if state.recipe !== undefined}
         <div class="text-base">
             <p>

@@ -1,6 +1,7 @@
 import { api, taken, type Schemas } from '../../lib/client';
 import { Fault } from '../../lib/fault';
 import { typedNumber } from '../../lib/figures';
+import { Latest } from '../../lib/latest.svelte';
 
 type Recipe = Schemas['Recipe'];
 type Order = Recipe['document']['order'];
@@ -38,6 +39,10 @@ export async function fetchShelf(): Promise<Shelf> {
     };
 }
 
+export function recipeIsDrench(recipe: Recipe | undefined): boolean {
+    return recipe?.use === 'drench';
+}
+
 /** What is set on the bench, and the plan that the server makes of it. */
 export class BenchState {
     recipeSlug = $state('');
@@ -50,9 +55,10 @@ export class BenchState {
     half = $state(false);
     order = $state<Order | null>(null);
     hardnessText = $state('');
-    plan = $state.raw<Schemas['Plan'] | null>(null);
-    fault = $state.raw<Fault | null>(null);
-    #asked = 0;
+    /** Whether a drench goes where it belongs: into the soil, no leaf wetted. */
+    intoSoil = $state(true);
+    readonly #plans = new Latest<Schemas['Plan']>();
+    readonly #choices = new Latest<Schemas['Choice']>();
 
     constructor(
         readonly shelf: Shelf,
@@ -62,11 +68,26 @@ export class BenchState {
         this.caseId = shelf.cases.find((one) => one.id === number('case'))?.id ?? 0;
         this.plantId = shelf.plants.find((one) => one.id === number('plant'))?.id ?? this.case?.plant.id ?? 0;
         this.recipeSlug = shelf.recipes.find((one) => one.slug === from.get('recipe'))?.slug ?? this.offered[0]?.slug ?? '';
+        this.highEnd = from.get('dose') === 'high';
+        this.half = from.get('dose') === 'half';
         const used = Number(from.get('sprayer') ?? localStorage.getItem(LAST_SPRAYER) ?? 0);
         const sprayer = shelf.sprayers.find((one) => one.id === used) ?? shelf.sprayers.at(-1);
         if (sprayer !== undefined) {
             this.pickSprayer(sprayer.id);
         }
+    }
+
+    get plan(): Schemas['Plan'] | null {
+        return this.#plans.fault === null ? this.#plans.value : null;
+    }
+
+    get fault(): Fault | null {
+        return this.#plans.fault;
+    }
+
+    /** Why this spray is not proposed for the case, when somebody takes it all the same. */
+    get against(): string[] {
+        return this.#choices.value?.excluded.find((one) => one.slug === this.recipeSlug)?.reasons ?? [];
     }
 
     get recipe(): Recipe | undefined {
@@ -85,11 +106,19 @@ export class BenchState {
         return this.shelf.sprayers.find((one) => one.id === this.sprayerId);
     }
 
-    /** The recipes that practice uses on the pest of the case first. */
-    get offered(): Recipe[] {
+    /** The sprays that fit the case, best first; until the rules have answered, those that practice uses on its pest. */
+    get fitting(): Recipe[] {
+        const proposed = this.#choices.value?.proposed;
+        if (proposed !== undefined && this.case !== undefined) {
+            return proposed.flatMap((one) => this.shelf.recipes.filter((recipe) => recipe.slug === one.slug));
+        }
         const pest = this.case?.pest;
-        const fits = (one: Recipe): boolean => pest !== undefined && one.for.includes(pest);
-        return [...this.shelf.recipes.filter(fits), ...this.shelf.recipes.filter((one) => !fits(one))];
+        return pest === undefined ? [] : this.shelf.recipes.filter((one) => one.for.includes(pest));
+    }
+
+    /** The sprays that fit the case first. */
+    get offered(): Recipe[] {
+        return [...this.fitting, ...this.shelf.recipes.filter((one) => !this.fitting.includes(one))];
     }
 
     get unitWords(): string {
@@ -107,6 +136,11 @@ export class BenchState {
     /** What the sprayer holds, in the unit that is spoken of. */
     get capacity(): number {
         return this.sprayer === undefined ? Math.max(this.make || 1, 1) : this.sprayer.mL / this.unitMl;
+    }
+
+    /** What it lands on. */
+    get onto(): string | undefined {
+        return recipeIsDrench(this.recipe) && this.intoSoil ? 'soil' : this.plant?.tolerance;
     }
 
     get orderNow(): Order {
@@ -161,29 +195,28 @@ export class BenchState {
             ...(this.hardnessText.trim() === ''
                 ? {}
                 : { water: { hardness: { amount: typedNumber(this.hardnessText), unit: 'mg/L' as const } } }),
-            ...(this.plant === undefined ? {} : { plant: this.plant.tolerance as Schemas['PlanRequest']['plant'] }),
+            ...(this.onto === undefined ? {} : { plant: this.onto as Schemas['PlanRequest']['plant'] }),
         };
     }
 
-    /** Asks for the plan; an answer that was overtaken by a later question is dropped. */
-    async replan(request: Schemas['PlanRequest'] | null): Promise<void> {
-        const mine = ++this.#asked;
+    /** Asks for the plan. */
+    replan(request: Schemas['PlanRequest'] | null): void {
         if (request === null) {
-            this.plan = null;
-            this.fault = this.typedFault === '' ? null : new Fault('', this.typedFault);
+            this.#plans.drop(this.typedFault === '' ? null : new Fault('', this.typedFault));
             return;
         }
-        try {
-            const plan = await taken(api.POST('/api/plan', { body: request }));
-            if (mine === this.#asked) {
-                this.plan = plan;
-                this.fault = null;
-            }
-        } catch (thrown) {
-            if (mine === this.#asked) {
-                this.plan = null;
-                this.fault = Fault.from(thrown);
-            }
+        void this.#plans.ask(() => taken(api.POST('/api/plan', { body: request })));
+    }
+
+    /** Asks what the rules say of each spray for the case that is set. */
+    async weigh(caseId: number): Promise<void> {
+        if (caseId === 0) {
+            this.#choices.drop(null);
+            return;
         }
+        await this.#choices.ask(async () => {
+            const { situation } = await taken(api.GET('/api/cases/{id}', { params: { path: { id: caseId } } }));
+            return taken(api.POST('/api/cases/{id}/choice', { params: { path: { id: caseId } }, body: situation }));
+        });
     }
 }

@@ -17,7 +17,11 @@
 
 <Waiting of={page}>
     {#snippet children(one)}
-        <Head title={one.name}><a class="btn btn-primary" href={`/bench?case=${one.id}`}>Mix a spray for it</a></Head>
+        <Head title={one.name}
+            ><a class="btn" href={`/cases/${one.id}/choose`}>Contain and choose</a><a class="btn btn-primary" href={`/bench?case=${one.id}`}
+                >Mix a spray for it</a
+            ></Head
+        >
         <p class="mb-4">
             Since {onDay(one.openedAt)}{#if one.plant.place}, {one.plant.place}{/if}.
             {#if one.closedAt}<strong>Closed {onDay(one.closedAt)}.</strong> {one.conclusion}{/if}

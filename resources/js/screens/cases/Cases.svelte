@@ -16,7 +16,7 @@
         all.filter((one) => (one.closedAt !== null) === closed);
 </script>
 
-<Head title="Cases" />
+<Head title="Cases"><a class="btn" href="/look">Find out what it is</a></Head>
 <div class="grid gap-6 lg:grid-cols-[minmax(0,1.5fr)_minmax(18rem,1fr)]">
     <div class="order-2 lg:order-1">
         <Waiting of={cases}>

@@ -1,6 +1,7 @@
 <script lang="ts">
     import { api, taken } from '../../lib/client';
     import { Loaded } from '../../lib/loaded.svelte';
+    import { onDay } from '../../lib/time';
     import Head from '../../parts/Head.svelte';
     import Waiting from '../../parts/Waiting.svelte';
     import PlantForm from './PlantForm.svelte';
@@ -29,7 +30,15 @@
                     things={all.plants.map((plant) => ({
                         id: plant.id,
                         name: plant.name,
-                        about: [plant.toleranceName.toLowerCase(), plant.place].filter(Boolean).join(', '),
+                        about: [
+                            plant.toleranceName.toLowerCase(),
+                            plant.place,
+                            plant.size,
+                            plant.bearsNoOil ? 'bears no oil' : '',
+                            plant.harvestOn ? `picked ${onDay(plant.harvestOn)}` : '',
+                        ]
+                            .filter(Boolean)
+                            .join(', '),
                         retired: plant.retired,
                     }))}
                     onchange={again}

@@ -14,21 +14,18 @@
         { key: 'later', title: 'Coming up' },
     ] as const;
 
-    function place(task: Task): string {
-        return (
-            {
-                'finish-mixing': '/batches/',
-                discard: '/batches/',
-                'read-leaf-test': '/leaf-tests/',
-                'count-after': '/cases/',
-                'next-round': '/cases/',
-                'first-round': '/cases/',
-            }[task.kind] + String(task.ref)
-        );
-    }
+    const places: Record<Task['kind'], (id: number) => string> = {
+        'finish-mixing': (id) => `/batches/${id}`,
+        discard: (id) => `/batches/${id}`,
+        'read-leaf-test': (id) => `/leaf-tests/${id}`,
+        'count-after': (id) => `/cases/${id}`,
+        'look-over': (id) => `/cases/${id}/choose`,
+        'next-round': (id) => `/cases/${id}`,
+        'first-round': (id) => `/cases/${id}/choose`,
+    };
 </script>
 
-<Head title="Today"><a class="btn btn-primary" href="/bench">Mix a spray</a></Head>
+<Head title="Today"><a class="btn" href="/look">What is on my plant?</a><a class="btn btn-primary" href="/bench">Mix a spray</a></Head>
 <Waiting of={today}>
     {#snippet children(all)}
         {#if all.plants === 0}
@@ -50,7 +47,7 @@
                 <section class="mb-6" aria-label={group.title}>
                     <h2 class="mb-2">{group.title} <span class="quiet font-normal">({tasks.length})</span></h2>
                     <ul class="grid gap-2">
-                        {#each tasks as task (task.kind + task.ref)}
+                        {#each tasks as task (task.kind + task.text)}
                             <li
                                 class={[
                                     'dish flex flex-wrap items-center gap-x-4 gap-y-2 border-l-8',
@@ -61,7 +58,7 @@
                                     <p class="text-lg font-bold">{task.text}</p>
                                     <p class="quiet">{atTime(task.dueAt)}, {fromNow(task.dueAt, new Date(all.now))}</p>
                                 </div>
-                                <a class="btn no-print sm:ml-auto" href={place(task)}>{task.do}</a>
+                                <a class="btn no-print sm:ml-auto" href={places[task.kind](task.ref)}>{task.do}</a>
                             </li>
                         {/each}
                     </ul>

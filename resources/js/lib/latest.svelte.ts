@@ -1,0 +1,30 @@
+import { Fault } from './fault';
+
+/** The answer to the latest question; one that was overtaken is dropped. */
+export class Latest<T> {
+    value = $state.raw<T | null>(null);
+    fault = $state.raw<Fault | null>(null);
+    #asked = 0;
+
+    async ask(question: () => Promise<T>): Promise<void> {
+        const mine = ++this.#asked;
+        try {
+            const value = await question();
+            if (mine === this.#asked) {
+                this.value = value;
+                this.fault = null;
+            }
+        } catch (thrown) {
+            if (mine === this.#asked) {
+                this.fault = Fault.from(thrown);
+            }
+        }
+    }
+
+    /** Nothing is asked: whatever is under way is dropped. */
+    drop(fault: Fault | null): void {
+        this.#asked++;
+        this.value = null;
+        this.fault = fault;
+    }
+}

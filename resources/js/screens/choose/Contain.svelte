@@ -1,0 +1,54 @@
+<script lang="ts">
+    import { api, taken, type Schemas } from '../../lib/client';
+    import { Sending } from '../../lib/sending.svelte';
+    import { atTime } from '../../lib/time';
+    import FaultNote from '../../parts/FaultNote.svelte';
+
+    const { one, onsaved }: { one: Schemas['Case']; onsaved: (next: Schemas['Case']) => void } = $props();
+    const sending = new Sending();
+
+    async function keep(how: () => Promise<Schemas['Case']>): Promise<void> {
+        const saved = await sending.send(how);
+        if (saved !== null) {
+            onsaved(saved);
+        }
+    }
+    const step = (slug: string, done: boolean): Promise<void> =>
+        keep(() => taken(api.PUT('/api/cases/{id}/steps/{step}', { params: { path: { id: one.id, step: slug } }, body: { done } })));
+    const look = (id: number, looked: boolean): Promise<void> =>
+        keep(() => taken(api.PUT('/api/watches/{id}', { params: { path: { id } }, body: { looked } })));
+</script>
+
+<section class="dish grid gap-2" aria-label="Contain it first">
+    <h2>Contain it first</h2>
+    <FaultNote fault={sending.fault} />
+    {#each one.containment as each (each.slug)}
+        <label class="flex min-h-11 items-center gap-3">
+            <input
+                type="checkbox"
+                class="checkbox checkbox-primary"
+                checked={each.done}
+                onchange={(event) => void step(each.slug, event.currentTarget.checked)}
+            />
+            <span class={[each.done && 'line-through']}
+                >{each.words}{#if each.dueAt !== one.openedAt}<span class="quiet block text-sm">{atTime(each.dueAt)}</span>{/if}</span
+            >
+        </label>
+    {/each}
+    {#if one.watches.length > 0}
+        <h3 class="mt-2 font-bold">Stood next to it: look them over</h3>
+        {#each one.watches as watch (watch.id)}
+            <label class="flex min-h-11 items-center gap-3">
+                <input
+                    type="checkbox"
+                    class="checkbox checkbox-primary"
+                    checked={watch.looked}
+                    onchange={(event) => void look(watch.id, event.currentTarget.checked)}
+                />
+                <span class={[watch.looked && 'line-through']}
+                    >{watch.plant.name}<span class="quiet block text-sm">looked over and clean; due {atTime(watch.dueAt)}</span></span
+                >
+            </label>
+        {/each}
+    {/if}
+</section>

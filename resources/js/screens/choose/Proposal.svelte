@@ -1,0 +1,28 @@
+<script lang="ts">
+    import type { Schemas } from '../../lib/client';
+
+    const { option, first, caseId }: { option: Schemas['Choice']['proposed'][number]; first: boolean; caseId: number } = $props();
+    const dose = $derived(option.half ? '&dose=half' : option.highEnd ? '&dose=high' : '');
+</script>
+
+<li class="dish grid gap-1" data-option={option.slug}>
+    <div class="flex flex-wrap items-baseline gap-x-3">
+        <h3 class="text-lg font-bold">{option.name}</h3>
+        <span class="quiet">{option.useWords}; {option.strength.join(', ')}</span>
+        {#if option.inRotation}<span class="border-secondary text-secondary ml-auto rounded border-2 px-2 text-sm font-bold"
+                >one of two to take in turn</span
+            >{/if}
+    </div>
+    <ul class="text-base">
+        {#each option.for as reason (reason)}<li>
+                <span class="mr-2 font-bold" aria-hidden="true">+</span><span class="sr-only">For it: </span>{reason}
+            </li>{/each}
+        {#each option.against as reason (reason)}<li>
+                <span class="mr-2 font-bold" aria-hidden="true">−</span><span class="sr-only">Against it: </span>{reason}
+            </li>{/each}
+    </ul>
+    <p class="quiet text-sm">{option.repeat} (common practice, no source)</p>
+    <a class={['btn mt-1 justify-self-start', first && 'btn-primary']} href={`/bench?case=${caseId}&recipe=${option.slug}${dose}`}
+        >Take {option.name} to the bench</a
+    >
+</li>

@@ -1,0 +1,61 @@
+<script lang="ts">
+    import { api, taken } from '../../lib/client';
+    import { Loaded } from '../../lib/loaded.svelte';
+    import Head from '../../parts/Head.svelte';
+    import Waiting from '../../parts/Waiting.svelte';
+    import { Seen } from './seen.svelte';
+    import SignTile from './SignTile.svelte';
+    import Suspects from './Suspects.svelte';
+
+    const seen = new Seen();
+    const page = new Loaded(async () => ({
+        signs: (await taken(api.GET('/api/troubles'))).signs,
+        plants: (await taken(api.GET('/api/plants'))).plants.filter((plant) => !plant.retired),
+    }));
+    /** On a phone the suspects lie below the signs: what stands first is said where the thumb is. */
+    const best = $derived.by(() => {
+        const found = seen.diagnosis.value;
+        const first = found?.suspects[0];
+        return first === undefined
+            ? null
+            : `${found?.finding === 'cannot-tell' ? 'Perhaps' : 'Likely'} ${first.name.toLowerCase()}: see why`;
+    });
+
+    function toSuspects(): void {
+        const place = document.getElementById('suspects');
+        place?.scrollIntoView();
+        place?.focus();
+    }
+
+    const groups = [
+        { code: 'creatures', name: 'Anything alive' },
+        { code: 'traces', name: 'What they leave' },
+        { code: 'marks', name: 'Marks on the leaves' },
+        { code: 'plant', name: 'The whole plant' },
+        { code: 'before', name: 'What went before' },
+    ] as const;
+</script>
+
+<Head title="What is it?"><button class="btn" disabled={seen.signs.size === 0} onclick={() => seen.clear()}>Start over</button></Head>
+<Waiting of={page}>
+    {#snippet children({ signs, plants })}
+        <div class="grid items-start gap-4 lg:grid-cols-[minmax(0,1.5fr)_minmax(20rem,1fr)]">
+            <div class="grid gap-4">
+                {#each groups as group (group.code)}
+                    <section class="dish" aria-label={group.name}>
+                        <h2 class="mb-2">{group.name}</h2>
+                        <div class="grid gap-2 sm:grid-cols-2">
+                            {#each signs.filter((sign) => sign.group === group.code) as sign (sign.slug)}<SignTile {sign} {seen} />{/each}
+                        </div>
+                    </section>
+                {/each}
+            </div>
+            <div id="suspects" tabindex="-1" class="outline-none lg:sticky lg:top-4"><Suspects {seen} {plants} /></div>
+        </div>
+    {/snippet}
+</Waiting>
+{#if best !== null}
+    <div class="no-print bg-base-100 border-base-300 sticky bottom-14 -mx-4 border-t-2 p-3 lg:hidden">
+        <button class="btn btn-primary w-full" onclick={toSuspects}>{best}</button>
+    </div>
+{/if}

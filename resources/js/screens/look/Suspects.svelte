@@ -1,0 +1,77 @@
+<script lang="ts">
+    import { api, taken, type Schemas } from '../../lib/client';
+    import { Sending } from '../../lib/sending.svelte';
+    import FaultNote from '../../parts/FaultNote.svelte';
+    import { navigate } from '../../routes';
+    import type { Seen } from './seen.svelte';
+
+    const { seen, plants }: { seen: Seen; plants: Schemas['Plant'][] } = $props();
+    const sending = new Sending();
+    let plantId = $state(0);
+    const found = $derived(seen.diagnosis.value);
+    const pests = $derived(found?.suspects.some((one) => one.isPest) ?? false);
+
+    async function open(pest: string): Promise<void> {
+        const made = await sending.send((submission) => taken(api.POST('/api/cases', { body: { submission, plantId, pest } })));
+        if (made !== null) {
+            void navigate('/cases/:id/choose', { params: { id: String(made.id) } });
+        }
+    }
+</script>
+
+<section class="dish grid gap-3" aria-label="Suspects" aria-live="polite">
+    <FaultNote fault={seen.diagnosis.fault} />
+    {#if found !== null}
+        <h2 data-finding={found.finding}>{found.words}</h2>
+        {#each found.looks as look (look.slug)}
+            <div class="border-info border-l-8 pl-3">
+                <p class="font-bold">{look.words}</p>
+                <p class="quiet text-sm">Yes speaks for {look.yes.join(', ').toLowerCase()}; no for {look.no.join(', ').toLowerCase()}.</p>
+                <div class="mt-2 flex gap-2">
+                    <button class="btn" aria-label={`Yes: ${look.words}`} onclick={() => seen.answer(look.sign, true)}>Yes</button>
+                    <button class="btn" aria-label={`No: ${look.words}`} onclick={() => seen.answer(look.sign, false)}>No</button>
+                </div>
+            </div>
+        {/each}
+        {#if pests}
+            <label class="grid gap-1">
+                <span class="font-bold">On which plant</span>
+                <select class="select w-full" bind:value={plantId}>
+                    <option value={0} disabled>Choose a plant</option>
+                    {#each plants as plant (plant.id)}<option value={plant.id}>{plant.name}</option>{/each}
+                </select>
+            </label>
+            {#if plants.length === 0}<a class="btn" href="/shed">Add a plant first</a>{/if}
+            <FaultNote fault={sending.fault} />
+        {/if}
+        <ol class="grid gap-4">
+            {#each found.suspects.slice(0, 5) as suspect (suspect.slug)}
+                <li data-suspect={suspect.slug}>
+                    <div class="flex items-baseline gap-2">
+                        <strong class="text-lg">{suspect.name}</strong><span class="quiet ml-auto"
+                            >{Math.round(suspect.chancePercent)} %</span
+                        >
+                    </div>
+                    <svg viewBox="0 0 100 6" class="h-2 w-full" aria-hidden="true" preserveAspectRatio="none">
+                        <rect width="100" height="6" class="fill-base-300" /><rect
+                            width={suspect.chancePercent}
+                            height="6"
+                            class="fill-primary"
+                        />
+                    </svg>
+                    {#if suspect.for.length > 0}<p class="text-sm">For it: {suspect.for.join('; ')}.</p>{/if}
+                    {#if suspect.against.length > 0}<p class="text-sm">Not its doing: {suspect.against.join('; ')}.</p>{/if}
+                    {#if suspect.missing.length > 0}<p class="text-sm">Missing: {suspect.missing.join('; ')}.</p>{/if}
+                    <p class="quiet text-sm">{suspect.matters}</p>
+                    {#if suspect.isPest}
+                        <button
+                            class="btn btn-primary mt-2"
+                            disabled={plantId === 0 || sending.busy}
+                            onclick={() => void open(suspect.slug)}>Open a case: {suspect.name.toLowerCase()}</button
+                        >
+                    {/if}
+                </li>
+            {/each}
+        </ol>
+    {/if}
+</section>
