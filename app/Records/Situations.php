@@ -11,6 +11,8 @@ use IdleMixer\Core\Choice\PlantCalendar;
 use IdleMixer\Core\Choice\PlantState;
 use IdleMixer\Core\Choice\SeverityScale;
 use IdleMixer\Core\Choice\Situation;
+use IdleMixer\Core\Document\Node;
+use IdleMixer\Core\Ingredient\IngredientCatalogue;
 use IdleMixer\Core\Leaf\ToleranceCatalogue;
 use IdleMixer\Core\Trouble\Trouble;
 use IdleMixer\Core\Trouble\TroubleCatalogue;
@@ -18,11 +20,16 @@ use IdleMixer\Core\Trouble\TroubleCatalogue;
 /** Reads a case as the situation that a spray is chosen for. */
 final readonly class Situations
 {
-    public function __construct(private TroubleCatalogue $troubles, private ToleranceCatalogue $tolerance, private SeverityScale $scale) {}
+    public function __construct(private TroubleCatalogue $troubles, private ToleranceCatalogue $tolerance, private SeverityScale $scale, private IngredientCatalogue $ingredients) {}
 
     public function trouble(PestCase $case): Trouble
     {
         return $this->troubles->trouble($case->pest);
+    }
+
+    public function read(PestCase $case, Node $said): SituationInput
+    {
+        return SituationInput::read($said, $this->trouble($case), $this->ingredients);
     }
 
     public function of(PestCase $case, SituationInput $said): Situation

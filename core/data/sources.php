@@ -77,4 +77,29 @@ return [
         'standing' => 'published',
         'from_memory' => true,
     ],
+    'soap-chemistry' => [
+        'citation' => 'Stoichiometry of soap and hardness: two moles of fatty-acid soap a mole of Ca or Mg; potassium oleate 320.6 g/mol; a liquid castile of about 37 % solids; about 1 mmol/L stays dissolved (critical micelle concentration)',
+        'standing' => 'published',
+        'from_memory' => true,
+    ],
+    'kell-1975' => [
+        'citation' => 'Kell (1975), Journal of Chemical and Engineering Data 20:97-105: density of water, 0 to 150 °C',
+        'standing' => 'published',
+        'from_memory' => true,
+    ],
+    'water-viscosity' => [
+        'citation' => 'Handbook formula for the viscosity of water: 2.414e-5 Pa s × 10^(247.8 / (T - 140)), T in kelvin',
+        'standing' => 'published',
+        'from_memory' => true,
+    ],
+    'stokes-1851' => [
+        'citation' => 'Stokes (1851): terminal velocity of a small sphere, (rho_w - rho_o) g d² / (18 mu)',
+        'standing' => 'published',
+        'from_memory' => true,
+    ],
+    'usgs-hardness' => [
+        'citation' => 'USGS classes of water hardness as CaCO3: soft to 60, moderate to 120, hard to 180 mg/L, very hard above',
+        'standing' => 'published',
+        'from_memory' => true,
+    ],
 ];

@@ -13,7 +13,7 @@ return [
     'add-cup' => 'Stir {scoops} of {name} into the cup.',
     'add-blender' => 'Put {scoops} of {name} into the blender. No water yet.',
     'top-up' => 'Top up with water to the {volume} mark.',
-    'shake-hard' => 'Close it and shake hard for a full minute. Shake again every 30 to 60 seconds while you spray.',
+    'shake-hard' => 'Close it and shake hard for a full minute. Shake again every {again} while you spray.',
     'shake-gently' => 'Close it and turn it over a few times until everything is mixed.',
     'shake-jar' => 'Close the jar and shake it for a full minute.',
     'swirl' => 'Swirl until it is even.',

@@ -7,14 +7,12 @@ namespace App\Http\Controllers;
 use App\Http\Answer\CaseAnswer;
 use App\Http\Answer\ChoiceAnswer;
 use App\Http\Body;
-use App\Http\Input\SituationInput;
 use App\Http\Said;
 use App\Models\CaseStep;
 use App\Models\PestCase;
 use App\Models\Watch;
 use App\Records\Situations;
 use IdleMixer\Core\Choice\Containment;
-use IdleMixer\Core\Ingredient\IngredientCatalogue;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Psr\Clock\ClockInterface;
@@ -24,11 +22,11 @@ final readonly class CaseChoiceController
 {
     public function __construct(private CaseAnswer $answer, private ClockInterface $clock) {}
 
-    public function choose(Request $request, int $id, Situations $situations, IngredientCatalogue $ingredients, ChoiceAnswer $choice): JsonResponse
+    public function choose(Request $request, int $id, Situations $situations, ChoiceAnswer $choice): JsonResponse
     {
         $case = $this->find($id);
         $body = Body::of($request);
-        $said = SituationInput::read($body, $situations->trouble($case), $ingredients);
+        $said = $situations->read($case, $body);
         $case->update(['situation' => $body->json()]);
 
         return new JsonResponse($choice->of($situations->of($case, $said)));

@@ -20,6 +20,12 @@ final readonly class Step
         public float $levelAfter = 0.0,
     ) {}
 
+    /** @param array<string, int|float|string> $args */
+    public function with(array $args): self
+    {
+        return new self($this->code, $this->item, [...$this->args, ...$args], $this->levelAfter);
+    }
+
     public function reaching(float $level): self
     {
         return new self($this->code, $this->item, $this->args, $level);

@@ -28,6 +28,7 @@ final readonly class Plan
         public HoldingRule $holding,
         /** Hours from spraying to the first look that may judge it. */
         public Sourced $fairLook,
+        public EmulsionForecast $emulsion,
     ) {}
 
     public function loadCount(): int

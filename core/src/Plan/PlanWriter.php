@@ -24,6 +24,7 @@ final readonly class PlanWriter
      * @return array{
      *     finished_mL: float, water_mL: float, lines: list<array{ingredient: string, name: string, mL: float, g: float}>,
      *     loads: list<array<string, mixed>>, strength: array<string, float>,
+     *     emulsion: array<string, mixed>,
      *     verdicts: list<array{code: string, level: string, because: string, standing: string|null, source: string|null}>,
      *     steps: list<string>, cautions: list<array{code: string, text: string}>,
      *     spoken: array{make: string, loads: string, strength: list<string>},
@@ -39,6 +40,7 @@ final readonly class PlanWriter
             'lines' => MixtureWriter::lines($plan->whole),
             'loads' => $this->loads->loads($plan),
             'strength' => MixtureWriter::strength($plan->strengths),
+            'emulsion' => EmulsionWriter::write($plan),
             'verdicts' => array_map($this->verdicts->write(...), $plan->verdicts),
             'steps' => $this->loads->sentences($plan),
             'cautions' => array_map(fn(string $code): array => ['code' => $code, 'text' => $this->sentences->caution($code)], $plan->cautions),

@@ -5,20 +5,25 @@ declare(strict_types=1);
 namespace IdleMixer\Core\Plan;
 
 use IdleMixer\Core\Document\InvalidDocument;
+use IdleMixer\Core\Emulsion\Emulsifier;
 use IdleMixer\Core\Mix\Formulator;
 use IdleMixer\Core\Mix\Load;
 use IdleMixer\Core\Mix\Loads;
 use IdleMixer\Core\Mix\Mixture;
 use IdleMixer\Core\Mix\ScoopPlanner;
+use IdleMixer\Core\Mix\Step;
 use IdleMixer\Core\Mix\Steps;
 use IdleMixer\Core\Mix\Strengths;
 use IdleMixer\Core\Mix\TooManyLoads;
 use IdleMixer\Core\Quantity\Volume;
+use IdleMixer\Core\Recipe\RecipeUse;
 use IdleMixer\Core\Safety\Cautions;
+use IdleMixer\Core\Safety\EmulsionJudge;
 use IdleMixer\Core\Safety\Judge;
 use IdleMixer\Core\Safety\Limits;
 use IdleMixer\Core\Safety\MeasuringJudge;
 use IdleMixer\Core\Safety\Target;
+use IdleMixer\Core\Safety\Verdict;
 use IdleMixer\Core\Schedule\FairLook;
 use IdleMixer\Core\Schedule\ShelfLife;
 
@@ -33,11 +38,15 @@ final readonly class Planner
         private Judge $judge,
         private ShelfLife $shelfLife,
         private FairLook $fairLook,
+        private Emulsifier $emulsifier,
+        private EmulsionJudge $emulsionJudge,
     ) {}
 
     public static function shipped(): self
     {
-        return new self(new Formulator(), new Judge(Limits::shipped()), ShelfLife::shipped(), FairLook::shipped());
+        $limits = Limits::shipped();
+
+        return new self(new Formulator(), new Judge($limits), ShelfLife::shipped(), FairLook::shipped(), Emulsifier::shipped(), new EmulsionJudge($limits));
     }
 
     /**
@@ -47,7 +56,8 @@ final readonly class Planner
     public function plan(PlanRequest $request): Plan
     {
         $whole = $this->formulator->scaledTo($request->make, $request->recipe, $request->highEnd, $request->factor, '/recipe');
-        $groups = $this->groups($request, $whole);
+        $emulsion = EmulsionForecast::of($this->emulsifier, $whole, $request->recipe->order, $request->water);
+        $groups = $this->groups($request, $whole, $emulsion);
         $strengths = Strengths::of($whole);
         $target = Target::of($request->recipe->use, $request->plant);
         $loads = array_map(static fn(LoadGroup $group): Load => $group->load, $groups);
@@ -57,21 +67,43 @@ final readonly class Planner
             $whole,
             $groups,
             $strengths,
-            [...$this->judge->verdicts($strengths, $target), ...MeasuringJudge::verdicts($loads)],
+            [...$this->judge->verdicts($strengths, $target), ...$this->emulsionVerdict($emulsion, $whole, $target), ...MeasuringJudge::verdicts($loads)],
             Cautions::of($whole, $target),
             $this->shelfLife->of($whole, $request->recipe->use),
             $this->fairLook->of($whole),
+            $emulsion,
         );
     }
 
+    /** @return list<Verdict> */
+    private function emulsionVerdict(EmulsionForecast $forecast, Mixture $whole, Target $target): array
+    {
+        $verdict = $target->use === RecipeUse::Stock ? null : $this->emulsionJudge->verdict(
+            $forecast->verdict,
+            $forecast->budget,
+            $whole->finished(),
+            $forecast->hardnessAssumed,
+            $forecast->ifSoft,
+            $forecast->ifHard,
+            $target->surface(),
+        );
+
+        return $verdict === null ? [] : [$verdict];
+    }
+
     /** @return list<LoadGroup> */
-    private function groups(PlanRequest $request, Mixture $whole): array
+    private function groups(PlanRequest $request, Mixture $whole, EmulsionForecast $emulsion): array
     {
         $planner = new ScoopPlanner($request->measures);
         $groups = [];
         foreach ($this->runs(Loads::of($request->make, $request->sprayer)) as [$first, $count, $volume]) {
             $load = Load::of($whole->times($volume->millilitres() / $whole->finished()), $planner);
-            $groups[] = new LoadGroup($first, $count, $load, Steps::of($load, $request->recipe->order, $request->recipe->use));
+            $again = $emulsion->reshake[$request->recipe->order->value] ?? null;
+            $steps = array_map(
+                static fn(Step $step): Step => $step->code === 'shake-hard' && $again !== null ? $step->with(['again' => $again]) : $step,
+                Steps::of($load, $request->recipe->order, $request->recipe->use),
+            );
+            $groups[] = new LoadGroup($first, $count, $load, $steps);
         }
 
         return $groups;

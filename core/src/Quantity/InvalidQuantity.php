@@ -24,6 +24,11 @@ final class InvalidQuantity extends \DomainException implements Failure
         return new self(sprintf('%s must be a finite number of 0 or more, found %s.', $what, (string) $value), $value);
     }
 
+    public static function becauseOutside(float $value, string $what, float $low, float $high, string $unit): self
+    {
+        return new self(sprintf('%s must lie from %s to %s %s, found %s.', $what, (string) $low, (string) $high, $unit, (string) $value), $value);
+    }
+
     public static function becauseWrongDimension(float $value, Unit $unit, Dimension $wanted): self
     {
         return new self(sprintf(

@@ -21,6 +21,19 @@ final class Durations
         return "{$shown} {$unit}" . ($shown === '1' ? '' : 's');
     }
 
+    /** Seconds as an interval to go by: to ten seconds, to the minute, to the hour; never longer than it is. */
+    public static function interval(float $seconds): string
+    {
+        [$number, $unit] = match (true) {
+            $seconds < 20.0 => [max(1.0, floor($seconds)), 'second'],
+            $seconds < 120.0 => [10.0 * floor($seconds / 10.0), 'second'],
+            $seconds < 7200.0 => [floor($seconds / 60.0), 'minute'],
+            default => [floor($seconds / 3600.0), 'hour'],
+        };
+
+        return Figures::short($number) . " {$unit}" . ($number === 1.0 ? '' : 's');
+    }
+
     /** As `words`, to the full hour or day, and minutes below two hours. */
     public static function rounded(float $hours): string
     {

@@ -72,6 +72,7 @@ final readonly class Sentences
         $ml = (float) ($args['mL'] ?? 0.0);
         $args['water'] = Measures::metric($ml);
         $args['volume'] = Measures::volume($ml, $unit);
+        $args['again'] = Durations::interval((float) ($args['again'] ?? 30.0));
         if ($step->item !== null) {
             $item = $load->items[$step->item];
             $args['name'] = $item->name();

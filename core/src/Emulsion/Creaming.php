@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IdleMixer\Core\Emulsion;
+
+/**
+ * Oil rising in a vessel that nobody shakes. Every droplet rises by itself at the speed of Stokes; that holds for the thin
+ * mixes of this craft, a few percent of oil.
+ */
+final readonly class Creaming
+{
+    /** @var list<float> mm/s, one for each equal share of the oil */
+    private array $speeds;
+
+    public function __construct(private Droplets $droplets, private Stokes $stokes)
+    {
+        $this->speeds = array_map($stokes->speed(...), $droplets->diameters());
+    }
+
+    /**
+     * What a tube at a height draws, as a share of what was mixed, after standing.
+     *
+     * @param float $height  mm above the bottom
+     * @param float $seconds 0 or more
+     */
+    public function drawn(float $height, float $seconds): float
+    {
+        return $this->mean(static fn(float $speed): float => $speed * $seconds <= $height ? 1.0 : 0.0);
+    }
+
+    /**
+     * The share of the oil that lies on top after standing.
+     *
+     * @param float $height of the vessel's contents, mm, above 0
+     */
+    public function onTop(float $height, float $seconds): float
+    {
+        return $this->mean(static fn(float $speed): float => min(1.0, $speed * $seconds / $height));
+    }
+
+    /**
+     * Seconds until what the tube draws has drifted from the mix by more than the tolerance: until the fastest share of
+     * that size has risen past the tube.
+     *
+     * @param float $height    of the tube, mm
+     * @param float $tolerance share, above 0 and below 1
+     */
+    public function secondsToDrift(float $height, float $tolerance): float
+    {
+        return $height / $this->stokes->speed($this->droplets->quantile(1.0 - $tolerance));
+    }
+
+    /**
+     * What comes out of an unshaken tank that is sprayed empty from the bottom, tenth by tenth, as multiples of the mix.
+     * A droplet that rises as fast as the level sinks, or faster, leaves only at the very end.
+     *
+     * @param float $height  of the tank's contents, mm
+     * @param float $seconds to spray it empty
+     *
+     * @return non-empty-list<float> ten of them; their mean is 1, for what goes in comes out
+     */
+    public function tenths(float $height, float $seconds): array
+    {
+        $sinking = $height / $seconds;
+        $early = $this->mean(static fn(float $speed): float => max(0.0, 1.0 - $speed / $sinking));
+        // Of each share, nine tenths of the volume carry this much; the last tenth carries what is left.
+        return [...array_fill(0, 9, $early), 10.0 - 9.0 * $early];
+    }
+
+    /** @param \Closure(float): float $of */
+    private function mean(\Closure $of): float
+    {
+        return array_sum(array_map($of, $this->speeds)) / count($this->speeds);
+    }
+}

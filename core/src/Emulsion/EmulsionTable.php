@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IdleMixer\Core\Emulsion;
+
+use IdleMixer\Core\Source\SourceCatalogue;
+use IdleMixer\Core\Source\Sourced;
+
+/**
+ * The numbers of the emulsion model, each with its source.
+ *
+ * @phpstan-import-type SourcedRow from Sourced
+ */
+final readonly class EmulsionTable
+{
+    /** @param array<string, SourcedRow> $rows */
+    public function __construct(private array $rows, private SourceCatalogue $sources) {}
+
+    public static function shipped(): self
+    {
+        /** @var array<string, SourcedRow> $rows */
+        $rows = require __DIR__ . '/../../data/emulsion.php';
+
+        return new self($rows, SourceCatalogue::shipped());
+    }
+
+    /** @throws UnknownFigure when there is none of that name */
+    public function value(string $name): float
+    {
+        return (float) ($this->rows[$name] ?? throw UnknownFigure::becauseNotListed($name))['value'];
+    }
+
+    /** @throws UnknownFigure when there is none of that name */
+    public function get(string $name): Sourced
+    {
+        return Sourced::fromRow($this->rows[$name] ?? throw UnknownFigure::becauseNotListed($name), $this->sources);
+    }
+}

@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IdleMixer\Core\Plan;
+
+use IdleMixer\Core\Emulsion\Creaming;
+use IdleMixer\Core\Emulsion\Emulsifier;
+use IdleMixer\Core\Emulsion\EmulsionVerdict;
+use IdleMixer\Core\Emulsion\SoapBudget;
+use IdleMixer\Core\Mix\Mixture;
+use IdleMixer\Core\Recipe\MixingOrder;
+
+/** Whether a mix holds, for how long, and what each way of mixing would give. */
+final readonly class EmulsionForecast
+{
+    /** Seconds at which the glass is looked at. */
+    private const MOMENTS = [0, 15, 30, 60, 120, 300, 600, 1800, 3600, 4 * 3600, 8 * 3600];
+
+    /**
+     * @param array<string, float>                                         $reshake seconds, by mixing order
+     * @param list<array{seconds: int, on_top_mm: float, tube_share: float}> $glass   over time, for the chosen order
+     * @param float                                                        $last    the last tenth of an unshaken tank, as a multiple of the mix
+     */
+    private function __construct(
+        public EmulsionVerdict $verdict,
+        public SoapBudget $budget,
+        public bool $hardnessAssumed,
+        /** By the soft end and by very hard water, where nobody knows it. */
+        public EmulsionVerdict $ifSoft,
+        public EmulsionVerdict $ifHard,
+        public array $reshake,
+        public array $glass,
+        public float $last,
+        public float $glassHeight,
+    ) {}
+
+    public static function of(Emulsifier $emulsifier, Mixture $mixture, MixingOrder $chosen, Water $water): self
+    {
+        $budget = $emulsifier->budget($mixture, $water->hardness, $chosen);
+        if (! Emulsifier::hasOil($mixture)) {
+            return new self(EmulsionVerdict::NoneNeeded, $budget, false, EmulsionVerdict::NoneNeeded, EmulsionVerdict::NoneNeeded, [], [], 1.0, 0.0);
+        }
+        $creaming = [];
+        foreach (MixingOrder::cases() as $order) {
+            $cover = $emulsifier->budget($mixture, $water->hardness, $order)->cover;
+            $creaming[$order->value] = $emulsifier->creaming($mixture, $order, $cover, $water->celsius);
+        }
+        $table = $emulsifier->table();
+        $verdict = static fn(float $hardness): EmulsionVerdict => EmulsionVerdict::of($emulsifier->budget($mixture, $hardness, $chosen)->cover);
+        $mine = $creaming[$chosen->value];
+
+        return new self(
+            EmulsionVerdict::of($budget->cover),
+            $budget,
+            $water->hardness === null,
+            $verdict(60.0),
+            $verdict(300.0),
+            array_map($emulsifier->reshakeSeconds(...), $creaming),
+            self::glass($mine, self::oilShare($mixture), $table->value('glass-height'), $table->value('tube-height')),
+            $mine->tenths($table->value('tank-height'), $table->value('spraying-time'))[9],
+            $table->value('glass-height'),
+        );
+    }
+
+    /** @return list<array{seconds: int, on_top_mm: float, tube_share: float}> */
+    private static function glass(Creaming $creaming, float $oil, float $height, float $tube): array
+    {
+        return array_map(static fn(int $seconds): array => [
+            'seconds' => $seconds,
+            'on_top_mm' => $oil * $height * $creaming->onTop($height, (float) $seconds),
+            'tube_share' => $creaming->drawn($tube, (float) $seconds),
+        ], self::MOMENTS);
+    }
+
+    private static function oilShare(Mixture $mixture): float
+    {
+        $oil = 0.0;
+        foreach ($mixture->parts as $part) {
+            $oil += $part->ingredient->kind->isOily() ? $part->millilitres : 0.0;
+        }
+
+        return $oil / $mixture->finished();
+    }
+}

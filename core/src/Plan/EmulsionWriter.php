@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IdleMixer\Core\Plan;
+
+use IdleMixer\Core\Recipe\MixingOrder;
+use IdleMixer\Core\Wording\Durations;
+
+/** Writes the emulsion block of a plan. Without oil nothing has to be held, and there is nothing to shake again. */
+final class EmulsionWriter
+{
+    /** @return array<string, mixed> */
+    public static function write(Plan $plan): array
+    {
+        $forecast = $plan->emulsion;
+        $orders = [];
+        foreach (MixingOrder::cases() as $order) {
+            $seconds = $forecast->reshake[$order->value] ?? null;
+            if ($seconds !== null) {
+                $orders[] = ['order' => $order->value, 'reshake_seconds' => $seconds, 'words' => Durations::interval($seconds)];
+            }
+        }
+
+        return [
+            'soap_given_mL' => $forecast->budget->given,
+            'soap_needed_mL' => $forecast->budget->needed,
+            'soap_lost_to_hardness_mL' => $forecast->budget->lost,
+            'soap_to_add_mL' => $orders === [] ? 0.0 : $forecast->budget->toAdd,
+            'verdict' => $forecast->verdict->value,
+            'reshake_seconds' => $forecast->reshake[$plan->request->recipe->order->value] ?? 0.0,
+            'hardness_assumed' => $forecast->hardnessAssumed,
+            'orders' => $orders,
+            'glass' => $forecast->glass,
+            'glass_height_mm' => $forecast->glassHeight,
+            'last_tenth_oil_percent' => ($plan->strengths->oil + $plan->strengths->essential) * $forecast->last,
+            'because' => 'Shake again when what the tube draws has lost a fifth of its oil: then the leaves have had too little, and what stays behind grows stronger (our own tolerance, for a tube 15 mm above the bottom).',
+        ];
+    }
+}
