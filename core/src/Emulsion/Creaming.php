@@ -8,15 +8,12 @@ namespace IdleMixer\Core\Emulsion;
  * Oil rising in a vessel that nobody shakes. Every droplet rises by itself at the speed of Stokes; that holds for the thin
  * mixes of this craft, a few percent of oil.
  */
-final readonly class Creaming
+final class Creaming
 {
-    /** @var list<float> mm/s, one for each equal share of the oil */
-    private array $speeds;
+    /** @var non-empty-list<float>|null mm/s, one for each equal share of the oil; worked out when first asked for */
+    private ?array $speeds = null;
 
-    public function __construct(private Droplets $droplets, private Stokes $stokes)
-    {
-        $this->speeds = array_map($stokes->speed(...), $droplets->diameters());
-    }
+    public function __construct(private readonly Droplets $droplets, private readonly Stokes $stokes) {}
 
     /**
      * What a tube at a height draws, as a share of what was mixed, after standing.
@@ -26,7 +23,12 @@ final readonly class Creaming
      */
     public function drawn(float $height, float $seconds): float
     {
-        return $this->mean(static fn(float $speed): float => $speed * $seconds <= $height ? 1.0 : 0.0);
+        $left = 0;
+        foreach ($this->speeds() as $speed) {
+            $left += $speed * $seconds <= $height ? 1 : 0;
+        }
+
+        return $left / count($this->speeds());
     }
 
     /**
@@ -36,7 +38,12 @@ final readonly class Creaming
      */
     public function onTop(float $height, float $seconds): float
     {
-        return $this->mean(static fn(float $speed): float => min(1.0, $speed * $seconds / $height));
+        $risen = 0.0;
+        foreach ($this->speeds() as $speed) {
+            $risen += min(1.0, $speed * $seconds / $height);
+        }
+
+        return $risen / count($this->speeds());
     }
 
     /**
@@ -63,14 +70,18 @@ final readonly class Creaming
     public function tenths(float $height, float $seconds): array
     {
         $sinking = $height / $seconds;
-        $early = $this->mean(static fn(float $speed): float => max(0.0, 1.0 - $speed / $sinking));
+        $early = 0.0;
+        foreach ($this->speeds() as $speed) {
+            $early += max(0.0, 1.0 - $speed / $sinking);
+        }
+        $early /= count($this->speeds());
         // Of each share, nine tenths of the volume carry this much; the last tenth carries what is left.
         return [...array_fill(0, 9, $early), 10.0 - 9.0 * $early];
     }
 
-    /** @param \Closure(float): float $of */
-    private function mean(\Closure $of): float
+    /** @return non-empty-list<float> */
+    private function speeds(): array
     {
-        return array_sum(array_map($of, $this->speeds)) / count($this->speeds);
+        return $this->speeds ??= array_map($this->stokes->speed(...), $this->droplets->diameters());
     }
 }

@@ -28,14 +28,21 @@ final readonly class Emulsifier
     public function budget(Mixture $mixture, ?float $hardness, MixingOrder $order): SoapBudget
     {
         $litres = $mixture->finished() / 1000.0;
-        $soap = $this->millilitres($mixture, IngredientKind::Soap);
-        $detergent = $this->millilitres($mixture, IngredientKind::Detergent);
-        $nonIonic = $this->millilitres($mixture, IngredientKind::NonIonic);
+        $soap = $detergent = $nonIonic = 0.0;
+        $egg = false;
+        foreach ($mixture->parts as $part) {
+            match ($part->ingredient->kind) {
+                IngredientKind::Soap => $soap += $part->millilitres,
+                IngredientKind::Detergent => $detergent += $part->millilitres,
+                IngredientKind::NonIonic => $nonIonic += $part->millilitres,
+                IngredientKind::Egg => $egg = true,
+                default => null,
+            };
+        }
         $takes = $this->lossPerLitre($hardness ?? $this->table->value('hardness-assumed')) * $mixture->water / 1000.0;
         $lost = min($soap, $takes);
         [$dissolved, $active] = $this->mainEmulsifier($soap, $detergent, $nonIonic);
         $needed = $dissolved * $litres + $this->surface($mixture, $order) / $active;
-        $egg = $this->millilitres($mixture, IngredientKind::Egg) > 0.0;
         $free = $soap - $lost + $detergent + $nonIonic;
 
         // More castile first feeds what hardness still takes; and what is added has to be held dissolved itself.
@@ -91,11 +98,6 @@ final readonly class Emulsifier
     private static function oil(Mixture $mixture): array
     {
         return array_values(array_filter($mixture->parts, static fn(Part $part): bool => $part->ingredient->kind->isOily()));
-    }
-
-    private function millilitres(Mixture $mixture, IngredientKind $kind): float
-    {
-        return array_sum(array_map(static fn(Part $part): float => $part->ingredient->kind === $kind ? $part->millilitres : 0.0, $mixture->parts));
     }
 
     /** @return array{float, float} mL/L that must stay dissolved, and mg of active substance in a mL, of what there is most of */

@@ -191,6 +191,14 @@ it('cuts the distribution as the normal quantile of a reference library has it',
     }
 });
 
+it('cuts twenty equal shares in their middles', function (): void {
+    $droplets = new Droplets(50.0, 1.7);
+    foreach ($droplets->diameters() as $i => $diameter) {
+        expect($diameter / $droplets->quantile(($i + 0.5) / 20))->toEqualWithDelta(1.0, 1e-6);
+    }
+    expect($droplets->diameters())->toHaveCount(20);
+});
+
 it('knows its figures', function (): void {
     EmulsionTable::shipped()->value('nothing');
 })->throws(UnknownFigure::class);
