@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Answer;
 
 use App\Records\Keeping;
+use IdleMixer\Core\Emulsion\HardnessClass;
+use IdleMixer\Core\Emulsion\HardnessUnit;
 use IdleMixer\Core\Ingredient\IngredientCatalogue;
 use IdleMixer\Core\Leaf\LeafTest;
 use IdleMixer\Core\Leaf\Reaction;
@@ -39,6 +41,11 @@ final readonly class CatalogueAnswer
             'orders' => array_map(static fn(MixingOrder $order): array => ['code' => $order->value, ...$choices->order($order)], MixingOrder::cases()),
             'reactions' => array_map(static fn(Reaction $reaction): array => ['code' => $reaction->value, 'words' => Choices::reaction($reaction)], Reaction::cases()),
             'standTests' => array_map(static fn(StandTest $test): array => ['code' => $test->value, 'words' => $test->words(), 'unsteady' => $test->isUnsteady()], StandTest::cases()),
+            'waters' => [
+                ['code' => 'rain', 'words' => 'rain or distilled water', 'mgPerL' => 0.0],
+                ...array_map(static fn(HardnessClass $class): array => ['code' => $class->value, 'words' => Choices::hardnessClass($class), 'mgPerL' => $class->milligramsPerLitre()], HardnessClass::cases()),
+            ],
+            'hardnessUnits' => array_map(static fn(HardnessUnit $unit): array => ['code' => $unit->value, 'words' => Choices::hardnessUnit($unit), 'mgPerL' => $unit->milligramsPerLitre()], HardnessUnit::cases()),
             'keeping' => array_column(Keeping::cases(), 'value'),
             'leafWaits' => LeafTest::WAITS,
             'volumeUnits' => array_map(static fn(string $code): array => ['code' => $code, 'words' => Measures::unit(Unit::from($code)), 'mL' => Unit::from($code)->factor()], Unit::codes(Dimension::Volume)),

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Wording;
 
+use IdleMixer\Core\Emulsion\HardnessClass;
+use IdleMixer\Core\Emulsion\HardnessUnit;
 use IdleMixer\Core\Leaf\Reaction;
 use IdleMixer\Core\Recipe\MixingOrder;
 use IdleMixer\Core\Recipe\RecipeUse;
@@ -50,6 +52,27 @@ final readonly class Choices
             Reaction::Slight => 'slightly marked: a pale or dull spot',
             Reaction::Marked => 'marked: brown edge, spots, dark wet patches',
             Reaction::Dead => 'wilted or dropped',
+        };
+    }
+
+    public static function hardnessClass(HardnessClass $class): string
+    {
+        return match ($class) {
+            HardnessClass::Soft => 'soft: no scale in the kettle',
+            HardnessClass::Moderate => 'moderate',
+            HardnessClass::Hard => 'hard: scale in the kettle',
+            HardnessClass::VeryHard => 'very hard: white crust on taps',
+        };
+    }
+
+    public static function hardnessUnit(HardnessUnit $unit): string
+    {
+        return match ($unit) {
+            HardnessUnit::MilligramPerLitre => 'mg/L (ppm) as CaCO3',
+            HardnessUnit::GrainPerUsGallon => 'grains per US gallon',
+            HardnessUnit::GermanDegree => 'German degrees (°dH)',
+            HardnessUnit::EnglishDegree => 'English degrees (Clark)',
+            HardnessUnit::FrenchDegree => 'French degrees (°fH)',
         };
     }
 

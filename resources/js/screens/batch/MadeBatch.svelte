@@ -7,6 +7,7 @@
     import LevelMark from '../../parts/LevelMark.svelte';
     import Verdicts from '../../parts/Verdicts.svelte';
     import LeafTestForm from '../leaf/LeafTestForm.svelte';
+    import ReshakeTimer from './ReshakeTimer.svelte';
     import { statusWords } from './status';
 
     const {
@@ -16,6 +17,8 @@
     }: { batch: Schemas['Batch']; catalogue: Schemas['Catalogue']; onchange: (batch: Schemas['Batch']) => void } = $props();
     const sending = new Sending();
     const unsteady = $derived(catalogue.standTests.find((one) => one.code === batch.standTest)?.unsteady ?? false);
+
+    const again = $derived(batch.plan.emulsion.orders.find((one) => one.order === batch.recipeDocument.order));
 
     async function discard(discarded: boolean): Promise<void> {
         const saved = await sending.send(() =>
@@ -97,6 +100,7 @@
         </div>
     </section>
     <div class="grid content-start gap-4">
+        {#if batch.status === 'ready' && again !== undefined}<ReshakeTimer seconds={again.reshake_seconds} words={again.words} />{/if}
         {#if batch.discardedAt === null}<LeafTestForm {batch} {catalogue} />{/if}
         {#if batch.leafTestIds.length > 0}
             <section class="dish">

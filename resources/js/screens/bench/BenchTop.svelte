@@ -6,6 +6,7 @@
     import Verdicts from '../../parts/Verdicts.svelte';
     import { navigate } from '../../routes';
     import type { BenchState } from './bench.svelte';
+    import Glass from './Glass.svelte';
     import MixSettings from './MixSettings.svelte';
     import Spoons from './Spoons.svelte';
     import VolumeControl from './VolumeControl.svelte';
@@ -71,6 +72,7 @@
                 </div>
             {/if}
             <Spoons plan={state.plan} />
+            {#if state.plan.emulsion.glass.length > 0}<Glass emulsion={state.plan.emulsion} />{/if}
             <div class="dish">
                 <h2 class="mb-3">Will it harm the plant?</h2>
                 <Verdicts verdicts={state.plan.verdicts} />

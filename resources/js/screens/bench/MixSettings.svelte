@@ -1,19 +1,25 @@
 <script lang="ts">
+    import { short } from '../../lib/figures';
     import Choice from '../../parts/Choice.svelte';
     import type { BenchState } from './bench.svelte';
 
     const { state }: { state: BenchState } = $props();
     const ranged = $derived(JSON.stringify(state.recipe?.document.lines ?? []).includes('"upTo"'));
+    /** What this order would give for this recipe and this water. */
+    const again = (code: string): string => {
+        const found = state.plan?.emulsion.orders.find((one) => one.order === code);
+        return found === undefined ? '' : `Here: shake again every ${found.words}.`;
+    };
     const orders = $derived(
         state.shelf.catalogue.orders.map((one) => ({
             value: one.code,
             label: one.name + (one.code === state.recipe?.document.order ? ' (as the recipe has it)' : ''),
-            note: one.price,
+            note: [again(one.code), one.price].filter(Boolean).join(' '),
         })),
     );
     const chosen = $derived(state.shelf.catalogue.orders.find((one) => one.code === state.orderNow));
     const strength = $derived([state.half ? 'half strength' : 'full strength', ...(state.highEnd ? ['high end'] : [])]);
-    const water = $derived(state.hardnessText.trim() === '' ? 'hardness unknown' : `${state.hardnessText.trim()} mg/L`);
+    const water = $derived(state.hardness === null ? 'hardness unknown' : `${short(state.hardness)} mg/L hard`);
     const summary = $derived([...strength, chosen?.name.toLowerCase(), water].join(', '));
 </script>
 
@@ -35,8 +41,29 @@
             bind:value={() => state.orderNow as string, (code) => (state.order = code as typeof state.orderNow)}
         />
         <label class="grid gap-1">
-            <span><span class="font-bold">Water hardness</span> in mg/L, if you know it</span>
-            <input class="input w-full" inputmode="decimal" bind:value={state.hardnessText} placeholder="unknown" />
+            <span class="font-bold">Water</span>
+            <select class="select w-full" bind:value={state.water}>
+                <option value="">not known</option>
+                {#each state.shelf.catalogue.waters as water (water.code)}<option value={water.code}>{water.words}</option>{/each}
+                <option value="number">a figure of my own</option>
+            </select>
         </label>
+        {#if state.water === 'number'}
+            <div class="grid grid-cols-2 gap-2">
+                <label class="grid gap-1"
+                    ><span class="font-bold">Hardness</span><input
+                        class="input w-full"
+                        inputmode="decimal"
+                        bind:value={state.hardnessText}
+                    /></label
+                >
+                <label class="grid gap-1"
+                    ><span class="font-bold">in</span><select class="select w-full" bind:value={state.hardnessUnit}
+                        >{#each state.shelf.catalogue.hardnessUnits as unit (unit.code)}<option value={unit.code}>{unit.words}</option
+                            >{/each}</select
+                    ></label
+                >
+            </div>
+        {/if}
     </div>
 </details>

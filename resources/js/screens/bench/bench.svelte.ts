@@ -9,6 +9,9 @@ type Order = Recipe['document']['order'];
 /** The sprayer that was used last on this device is the one at hand. */
 const LAST_SPRAYER = 'idle-mixer-sprayer';
 
+/** The documents know no zero: this much, in mg/L, is none. */
+const RAIN = 0.001;
+
 export interface Shelf {
     catalogue: Schemas['Catalogue'];
     recipes: Recipe[];
@@ -54,7 +57,10 @@ export class BenchState {
     highEnd = $state(false);
     half = $state(false);
     order = $state<Order | null>(null);
+    /** One of the waters of the catalogue, `number` for a figure of one's own, or empty while nobody knows. */
+    water = $state('');
     hardnessText = $state('');
+    hardnessUnit = $state('mg/L');
     /** Whether a drench goes where it belongs: into the soil, no leaf wetted. */
     intoSoil = $state(true);
     readonly #plans = new Latest<Schemas['Plan']>();
@@ -143,6 +149,16 @@ export class BenchState {
         return recipeIsDrench(this.recipe) && this.intoSoil ? 'soil' : this.plant?.tolerance;
     }
 
+    /** mg/L, or null while nobody knows. */
+    get hardness(): number | null {
+        if (this.water === 'number') {
+            const unit = this.shelf.catalogue.hardnessUnits.find((one) => one.code === this.hardnessUnit);
+            return Math.max(RAIN, typedNumber(this.hardnessText) * (unit?.mgPerL ?? 1));
+        }
+        const named = this.shelf.catalogue.waters.find((one) => one.code === this.water);
+        return named === undefined ? null : Math.max(RAIN, named.mgPerL);
+    }
+
     get orderNow(): Order {
         return this.order ?? this.recipe?.document.order ?? 'all-together';
     }
@@ -192,9 +208,7 @@ export class BenchState {
             highEnd: this.highEnd,
             factor: this.half ? 0.5 : 1,
             ...(this.shelf.measures.length === 0 ? {} : { measures: this.shelf.measures.slice(0, 60).map((one) => one.holds) }),
-            ...(this.hardnessText.trim() === ''
-                ? {}
-                : { water: { hardness: { amount: typedNumber(this.hardnessText), unit: 'mg/L' as const } } }),
+            ...(this.hardness === null ? {} : { water: { hardness: { amount: this.hardness, unit: 'mg/L' as const } } }),
             ...(this.onto === undefined ? {} : { plant: this.onto as Schemas['PlanRequest']['plant'] }),
         };
     }
