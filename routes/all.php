@@ -6,6 +6,8 @@ use App\Http\Controllers\BatchController;
 use App\Http\Controllers\CaseChoiceController;
 use App\Http\Controllers\CaseController;
 use App\Http\Controllers\CatalogueController;
+use App\Http\Controllers\DeviceController;
+use App\Http\Controllers\HandController;
 use App\Http\Controllers\LeafTestController;
 use App\Http\Controllers\MeasureController;
 use App\Http\Controllers\PageController;
@@ -28,6 +30,8 @@ Route::prefix('api')->group(static function (): void {
     Route::get('today', TodayController::class);
     Route::get('worked', WorkedController::class);
 
+    Route::get('hand', HandController::class);
+    Route::get('devices/water', DeviceController::class);
     Route::get('troubles', [TroubleController::class, 'index']);
     Route::post('diagnosis', [TroubleController::class, 'diagnose']);
 
@@ -45,6 +49,7 @@ Route::prefix('api')->group(static function (): void {
     Route::post('batches', [BatchController::class, 'store']);
     Route::get('batches/{id}', [BatchController::class, 'show'])->whereNumber('id');
     Route::post('batches/{id}/finish', [BatchController::class, 'finish'])->whereNumber('id');
+    Route::post('batches/{id}/stand-tests', [BatchController::class, 'stand'])->whereNumber('id');
     Route::put('batches/{id}/discarded', [BatchController::class, 'discard'])->whereNumber('id');
     Route::put('batches/{id}/scoops/{scoop}/ticks/{number}', TallyController::class)->whereNumber(['id', 'scoop', 'number']);
 

@@ -39,6 +39,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property-read Collection<int, BatchItem> $items
  * @property-read Collection<int, LeafTest> $leafTests
  * @property-read Collection<int, Round> $rounds
+ * @property-read Collection<int, StandTestRecord> $standTests
  */
 final class Batch extends Model
 {
@@ -100,5 +101,11 @@ final class Batch extends Model
     public function rounds(): HasMany
     {
         return $this->hasMany(Round::class)->orderBy('id');
+    }
+
+    /** @return HasMany<StandTestRecord, $this> */
+    public function standTests(): HasMany
+    {
+        return $this->hasMany(StandTestRecord::class)->orderBy('id');
     }
 }

@@ -9,6 +9,7 @@ use App\Models\BatchItem;
 use App\Models\BatchScoop;
 use App\Models\BatchTick;
 use App\Models\LeafTest;
+use App\Records\Glasses;
 use App\Records\Reading;
 use DateTimeImmutable;
 use IdleMixer\Core\Mix\StandTest;
@@ -20,7 +21,7 @@ final readonly class BatchAnswer
 {
     public const WITH = ['recipeVersion.recipe', 'plant', 'case.plant', 'sprayer'];
 
-    public function __construct(private PestCatalogue $pests) {}
+    public function __construct(private PestCatalogue $pests, private Glasses $glasses) {}
 
     /** @return array<string, mixed> */
     public function brief(Batch $batch, DateTimeImmutable $now): array
@@ -48,7 +49,7 @@ final readonly class BatchAnswer
     /** @return array<string, mixed> */
     public function whole(Batch $batch, DateTimeImmutable $now): array
     {
-        $batch->loadMissing([...self::WITH, 'items.scoops.ticks', 'leafTests', 'rounds']);
+        $batch->loadMissing([...self::WITH, 'items.scoops.ticks', 'leafTests', 'rounds', 'standTests']);
 
         return [
             ...$this->brief($batch, $now),
@@ -61,6 +62,7 @@ final readonly class BatchAnswer
             'actual' => $batch->actual === null ? null : json_decode($batch->actual, false, 64, \JSON_THROW_ON_ERROR),
             'items' => $batch->items->map($this->item(...))->values()->all(),
             'leafTestIds' => $batch->leafTests->map(static fn(LeafTest $test): int => $test->id)->values()->all(),
+            'standTests' => $this->glasses->of($batch),
             'roundCount' => $batch->rounds->count(),
         ];
     }

@@ -8,10 +8,13 @@ use App\Http\Answer\BatchAnswer;
 use App\Http\Body;
 use App\Http\Input\BatchInput;
 use App\Http\Input\FinishInput;
+use App\Http\Input\StandTestInput;
 use App\Http\Said;
 use App\Models\Batch;
+use App\Models\StandTestRecord;
 use App\Records\BatchFinisher;
 use App\Records\BatchStarter;
+use App\Records\Once;
 use IdleMixer\Core\Plan\PlanRequestReader;
 use Illuminate\Database\Connection;
 use Illuminate\Http\JsonResponse;
@@ -59,6 +62,26 @@ final readonly class BatchController
         });
 
         return $this->whole($batch);
+    }
+
+    public function stand(Request $request, int $id, Once $once): JsonResponse
+    {
+        $batch = $this->find($id);
+        $input = StandTestInput::read(Body::of($request));
+        [, $new] = $once->of(StandTestRecord::query(), $input->submission, fn(): StandTestRecord => StandTestRecord::query()->create([
+            'submission' => $input->submission,
+            'batch_id' => $batch->id,
+            'tested_at' => $this->clock->now(),
+            'result' => $input->result->value,
+            'seconds' => $input->seconds,
+            'height_mm' => $input->height,
+        ]));
+        // What the last glass showed is what the batch is sprayed by.
+        if ($new) {
+            $batch->update(['stand_test' => $input->result->value]);
+        }
+
+        return $this->whole($batch, $new ? 201 : 200);
     }
 
     public function discard(Request $request, int $id): JsonResponse

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Body;
+use App\Http\Input\HandInput;
 use IdleMixer\Core\Plan\Planner;
 use IdleMixer\Core\Plan\PlanRequestReader;
 use IdleMixer\Core\Plan\PlanWriter;
@@ -15,6 +16,6 @@ final class PlanController
 {
     public function __invoke(Request $request, PlanRequestReader $reader, Planner $planner, PlanWriter $writer): JsonResponse
     {
-        return new JsonResponse($writer->write($planner->plan($reader->read(Body::of($request)))));
+        return new JsonResponse($writer->write($planner->plan($reader->read(Body::of($request)), HandInput::read($request->query('hand', '1')))));
     }
 }

@@ -74,9 +74,13 @@ final readonly class Emulsifier
 
     public function creaming(Mixture $mixture, MixingOrder $order, float $cover, ?float $celsius, float $hand = 1.0): Creaming
     {
-        $water = WaterAt::celsius(min(WaterAt::HOTTEST, $celsius ?? self::USUAL_CELSIUS));
+        return new Creaming($this->droplets($mixture, $order, $cover, $celsius, $hand), Stokes::in(self::water($celsius), $this->oilDensity($mixture)));
+    }
 
-        return new Creaming($this->droplets($mixture, $order, $cover, $celsius, $hand), Stokes::in($water, $this->oilDensity($mixture)));
+    /** The median droplet that a glass shows, µm. */
+    public function measured(GlassReading $reading, Mixture $mixture, ?float $celsius): float
+    {
+        return $reading->medianDiameter(Stokes::in(self::water($celsius), $this->oilDensity($mixture)), $this->table->value('spread'), $this->table->value('ring-seen'));
     }
 
     public function reshakeSeconds(Creaming $creaming): float
@@ -126,6 +130,12 @@ final readonly class Emulsifier
         $below = $this->table->value('neem-thickens-below') - ($celsius ?? self::USUAL_CELSIUS);
 
         return $neem && $below > 0.0 ? 1.0 + $this->table->value('neem-coarser-a-degree') * $below : 1.0;
+    }
+
+    /** Hotter water than the formulas hold for is reckoned as hot as they go. */
+    private static function water(?float $celsius): WaterAt
+    {
+        return WaterAt::celsius(min(WaterAt::HOTTEST, $celsius ?? self::USUAL_CELSIUS));
     }
 
     /** g/mL, by volume, of all oil in it. */

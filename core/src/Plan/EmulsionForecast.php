@@ -35,7 +35,7 @@ final readonly class EmulsionForecast
         public float $glassHeight,
     ) {}
 
-    public static function of(Emulsifier $emulsifier, Mixture $mixture, MixingOrder $chosen, Water $water): self
+    public static function of(Emulsifier $emulsifier, Mixture $mixture, MixingOrder $chosen, Water $water, float $hand = 1.0): self
     {
         $budget = $emulsifier->budget($mixture, $water->hardness, $chosen);
         if (! Emulsifier::hasOil($mixture)) {
@@ -44,7 +44,7 @@ final readonly class EmulsionForecast
         $creaming = [];
         foreach (MixingOrder::cases() as $order) {
             $cover = $emulsifier->budget($mixture, $water->hardness, $order)->cover;
-            $creaming[$order->value] = $emulsifier->creaming($mixture, $order, $cover, $water->celsius);
+            $creaming[$order->value] = $emulsifier->creaming($mixture, $order, $cover, $water->celsius, $hand);
         }
         $table = $emulsifier->table();
         $verdict = static fn(float $hardness): EmulsionVerdict => EmulsionVerdict::of($emulsifier->budget($mixture, $hardness, $chosen)->cover);

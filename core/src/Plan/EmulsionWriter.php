@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Plan;
 
+use IdleMixer\Core\Recipe\BasisOf;
 use IdleMixer\Core\Recipe\MixingOrder;
 use IdleMixer\Core\Wording\Durations;
 
@@ -27,6 +28,7 @@ final class EmulsionWriter
             'soap_needed_mL' => $forecast->budget->needed,
             'soap_lost_to_hardness_mL' => $forecast->budget->lost,
             'soap_to_add_mL' => $orders === [] ? 0.0 : $forecast->budget->toAdd,
+            'line_to_add' => self::lineToAdd($plan),
             'verdict' => $forecast->verdict->value,
             'reshake_seconds' => $forecast->reshake[$plan->request->recipe->order->value] ?? 0.0,
             'hardness_assumed' => $forecast->hardnessAssumed,
@@ -36,5 +38,26 @@ final class EmulsionWriter
             'last_tenth_oil_percent' => ($plan->strengths->oil + $plan->strengths->essential) * $forecast->last,
             'because' => 'Shake again when what the tube draws has lost a fifth of its oil: then the leaves have had too little, and what stays behind grows stronger (our own tolerance, for a tube 15 mm above the bottom).',
         ];
+    }
+
+    /**
+     * What is missing, as a line for the recipe as it is written: of the emulsifier that is in it, else castile.
+     *
+     * @return array{ingredient: string, amount: float, unit: string}|null
+     */
+    private static function lineToAdd(Plan $plan): ?array
+    {
+        $missing = $plan->emulsion->budget->toAdd;
+        $basis = $plan->request->recipe->basis;
+        if ($missing <= 0.0 || $basis === null || $plan->emulsion->reshake === []) {
+            return null;
+        }
+        $scale = $basis->of === BasisOf::Water ? $basis->millilitres() / $plan->whole->water : $basis->millilitres() / $plan->whole->finished();
+        $ingredient = 'castile-soap';
+        foreach ($plan->whole->parts as $part) {
+            $ingredient = $part->ingredient->kind->isEmulsifier() ? $part->ingredient->slug : $ingredient;
+        }
+
+        return ['ingredient' => $ingredient, 'amount' => $missing * $scale / $plan->request->factor, 'unit' => 'mL'];
     }
 }

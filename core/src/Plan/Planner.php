@@ -50,13 +50,15 @@ final readonly class Planner
     }
 
     /**
+     * @param float $hand how much coarser than usual the one at the bench mixes; above 0
+     *
      * @throws InvalidDocument when the lines do not fit, or take no room
      * @throws TooManyLoads    when more than 1,000 fills would be needed
      */
-    public function plan(PlanRequest $request): Plan
+    public function plan(PlanRequest $request, float $hand = 1.0): Plan
     {
         $whole = $this->formulator->scaledTo($request->make, $request->recipe, $request->highEnd, $request->factor, '/recipe');
-        $emulsion = EmulsionForecast::of($this->emulsifier, $whole, $request->recipe->order, $request->water);
+        $emulsion = EmulsionForecast::of($this->emulsifier, $whole, $request->recipe->order, $request->water, $hand);
         $groups = $this->groups($request, $whole, $emulsion);
         $strengths = Strengths::of($whole);
         $target = Target::of($request->recipe->use, $request->plant);

@@ -24,8 +24,11 @@ final class Durations
     /** Seconds as an interval to go by: to ten seconds, to the minute, to the hour; never longer than it is. */
     public static function interval(float $seconds): string
     {
+        if ($seconds < 10.0) {
+            return 'few seconds';
+        }
         [$number, $unit] = match (true) {
-            $seconds < 20.0 => [max(1.0, floor($seconds)), 'second'],
+            $seconds < 20.0 => [floor($seconds), 'second'],
             $seconds < 120.0 => [10.0 * floor($seconds / 10.0), 'second'],
             $seconds < 7200.0 => [floor($seconds / 60.0), 'minute'],
             default => [floor($seconds / 3600.0), 'hour'],

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+
+/**
+ * A glass of a batch that stood, and what it showed.
+ *
+ * @property int $id
+ * @property int $batch_id
+ * @property CarbonImmutable $tested_at
+ * @property string $result
+ * @property float|null $seconds
+ * @property float|null $height_mm
+ * @property-read Batch $batch
+ */
+final class StandTestRecord extends Model
+{
+    public $timestamps = false;
+
+    protected $table = 'stand_tests';
+
+    protected $guarded = [];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['tested_at' => 'immutable_datetime', 'seconds' => 'float', 'height_mm' => 'float'];
+    }
+
+    /** @return BelongsTo<Batch, $this> */
+    public function batch(): BelongsTo
+    {
+        return $this->belongsTo(Batch::class);
+    }
+}
