@@ -11,7 +11,9 @@
         onfinished,
     }: { tally: Tally; catalogue: Schemas['Catalogue']; onfinished: (batch: Schemas['Batch']) => void } = $props();
     const sending = new Sending();
-    let standTest = $state('not-done');
+    /** What the last glass showed, unless something else is said here. */
+    let chosen = $state<string | null>(null);
+    const standTest = $derived(chosen ?? tally.batch.standTest);
     let keeping = $state<'strict' | 'patient'>('strict');
     let notes = $state('');
     const missing = $derived(tally.planned - tally.ticked);
@@ -46,7 +48,7 @@
         legend="The glass after one minute"
         name="stand-test"
         options={catalogue.standTests.map((one) => ({ value: one.code, label: one.words }))}
-        bind:value={standTest}
+        bind:value={() => standTest, (next) => (chosen = next)}
     />
     <Choice
         legend="How long to keep it"

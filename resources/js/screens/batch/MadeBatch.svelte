@@ -112,6 +112,14 @@
                 </ul>
             </section>
         {/if}
+        {#if batch.standTests.length > 0}
+            <section class="dish">
+                <h2>Its glasses</h2>
+                <ol class="mt-2 list-decimal pl-6">
+                    {#each batch.standTests as test (test.id)}<li>{test.words}. {test.advice}</li>{/each}
+                </ol>
+            </section>
+        {/if}
         <section class="dish">
             <h2 class="mb-3">What was said of it</h2>
             <Verdicts verdicts={batch.plan.verdicts} />

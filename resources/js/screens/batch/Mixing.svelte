@@ -4,6 +4,7 @@
     import FaultNote from '../../parts/FaultNote.svelte';
     import Sprayer from '../../parts/Sprayer.svelte';
     import FinishForm from './FinishForm.svelte';
+    import StandTests from './StandTests.svelte';
     import StepRow from './StepRow.svelte';
     import { Tally } from './tally.svelte';
 
@@ -53,6 +54,13 @@
                 caption="As far as the ticks say."
             />
         </div>
+        {#if tally.batch.plan.emulsion.verdict !== 'none-needed'}
+            <StandTests
+                batch={tally.batch}
+                {catalogue}
+                ontested={(next) => (tally.batch = { ...tally.batch, standTest: next.standTest, standTests: next.standTests })}
+            />
+        {/if}
         <FinishForm {tally} {catalogue} {onfinished} />
     </section>
 </div>

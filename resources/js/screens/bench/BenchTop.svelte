@@ -29,6 +29,13 @@
         history.replaceState(history.state, '', `/bench?${query.toString()}`);
     });
 
+    function addLine(): void {
+        const line = state.plan?.emulsion.line_to_add;
+        if (line) {
+            state.extra = [...state.extra, line];
+        }
+    }
+
     async function start(): Promise<void> {
         const request = state.request;
         if (request === null) {
@@ -72,7 +79,7 @@
                 </div>
             {/if}
             <Spoons plan={state.plan} />
-            {#if state.plan.emulsion.glass.length > 0}<Glass emulsion={state.plan.emulsion} />{/if}
+            {#if state.plan.emulsion.glass.length > 0}<Glass emulsion={state.plan.emulsion} hand={state.shelf.hand} onadd={addLine} />{/if}
             <div class="dish">
                 <h2 class="mb-3">Will it harm the plant?</h2>
                 <Verdicts verdicts={state.plan.verdicts} />

@@ -2,7 +2,12 @@
     import type { Schemas } from '../../lib/client';
     import { short } from '../../lib/figures';
 
-    const { emulsion }: { emulsion: Schemas['Plan']['emulsion'] } = $props();
+    interface Props {
+        emulsion: Schemas['Plan']['emulsion'];
+        hand: { coarseness: number; readings: number };
+        onadd: () => void;
+    }
+    const { emulsion, hand, onadd }: Props = $props();
     const again = $derived(emulsion.orders.find((one) => one.reshake_seconds === emulsion.reshake_seconds)?.words ?? '');
     let moment = $state(3);
     const at = $derived(emulsion.glass[Math.min(moment, emulsion.glass.length - 1)]);
@@ -48,6 +53,14 @@
             <p>The tube draws {Math.round(100 * share)} % of the oil that was mixed in.</p>
         </div>
     </div>
+    {#if hand.coarseness !== 1}<p class="text-sm">
+            Reckoned with your own hand: {hand.readings} stand tests, droplets {short(hand.coarseness)} times the usual size.
+        </p>{/if}
+    {#if emulsion.line_to_add !== null && emulsion.verdict !== 'enough'}
+        <button class="btn mt-2" onclick={onadd}
+            >Add {short(emulsion.soap_to_add_mL)} mL {emulsion.line_to_add.ingredient.replace('-', ' ')} to it</button
+        >
+    {/if}
     <details>
         <summary class="min-h-11 cursor-pointer py-2">The figures</summary>
         <table class="table">

@@ -41,7 +41,7 @@
             bind:value={() => state.orderNow as string, (code) => (state.order = code as typeof state.orderNow)}
         />
         <label class="grid gap-1">
-            <span class="font-bold">Water</span>
+            <span class="font-bold">Kind of water</span>
             <select class="select w-full" bind:value={state.water}>
                 <option value="">not known</option>
                 {#each state.shelf.catalogue.waters as water (water.code)}<option value={water.code}>{water.words}</option>{/each}
@@ -65,5 +65,13 @@
                 >
             </div>
         {/if}
+        <label class="grid gap-1"
+            ><span class="font-bold">Water temperature, °C <span class="font-normal">(empty: room temperature)</span></span>
+            <input class="input w-full" type="number" min="0" max="100" step="0.5" bind:value={state.celsius} /></label
+        >
+        <div>
+            <button class="btn" onclick={() => void state.readWater()}>Read strip and thermometer</button>
+            <p class="quiet text-sm">Simulated: a stand-in for real devices that ships with the application.</p>
+        </div>
     </div>
 </details>

@@ -13,7 +13,9 @@
         <span class="font-bold">Sprayer</span>
         <select class="select w-full" value={state.sprayerId} onchange={(event) => state.pickSprayer(Number(event.currentTarget.value))}>
             <option value={0}>None named: all in one go</option>
-            {#each state.shelf.sprayers as sprayer (sprayer.id)}<option value={sprayer.id}>{sprayer.name}, {sprayer.words}</option>{/each}
+            {#each state.shelf.sprayers as sprayer (sprayer.id)}<option value={sprayer.id}
+                    >{sprayer.name}, {sprayer.words.split(' (')[0]}</option
+                >{/each}
         </select>
     </label>
     <Sprayer

@@ -12,6 +12,8 @@ const LAST_SPRAYER = 'idle-mixer-sprayer';
 /** The documents know no zero: this much, in mg/L, is none. */
 const RAIN = 0.001;
 
+type ExtraLine = NonNullable<Schemas['Plan']['emulsion']['line_to_add']>;
+
 export interface Shelf {
     catalogue: Schemas['Catalogue'];
     recipes: Recipe[];
@@ -19,11 +21,13 @@ export interface Shelf {
     sprayers: Schemas['Vessel'][];
     measures: Schemas['Vessel'][];
     cases: Schemas['CaseBrief'][];
+    hand: { coarseness: number; readings: number };
 }
 
 /** Everything the bench is laid out from. */
 export async function fetchShelf(): Promise<Shelf> {
-    const [catalogue, recipes, plants, sprayers, measures, cases] = await Promise.all([
+    const [hand, catalogue, recipes, plants, sprayers, measures, cases] = await Promise.all([
+        taken(api.GET('/api/hand')),
         taken(api.GET('/api/catalogue')),
         taken(api.GET('/api/recipes')),
         taken(api.GET('/api/plants')),
@@ -33,6 +37,7 @@ export async function fetchShelf(): Promise<Shelf> {
     ]);
     const inUse = <T extends { retired: boolean }>(all: T[]): T[] => all.filter((one) => !one.retired);
     return {
+        hand,
         catalogue,
         recipes: recipes.recipes,
         plants: inUse(plants.plants),
@@ -61,6 +66,11 @@ export class BenchState {
     water = $state('');
     hardnessText = $state('');
     hardnessUnit = $state('mg/L');
+    celsius = $state<number | null>(null);
+    /** Lines added to the recipe on the bench, so that the oil is held. */
+    extra = $state<ExtraLine[]>([]);
+    /** How much coarser than usual this household mixes. */
+    hand = $state(1);
     /** Whether a drench goes where it belongs: into the soil, no leaf wetted. */
     intoSoil = $state(true);
     readonly #plans = new Latest<Schemas['Plan']>();
@@ -74,6 +84,7 @@ export class BenchState {
         this.caseId = shelf.cases.find((one) => one.id === number('case'))?.id ?? 0;
         this.plantId = shelf.plants.find((one) => one.id === number('plant'))?.id ?? this.case?.plant.id ?? 0;
         this.recipeSlug = shelf.recipes.find((one) => one.slug === from.get('recipe'))?.slug ?? this.offered[0]?.slug ?? '';
+        this.hand = shelf.hand.coarseness;
         this.highEnd = from.get('dose') === 'high';
         this.half = from.get('dose') === 'half';
         const used = Number(from.get('sprayer') ?? localStorage.getItem(LAST_SPRAYER) ?? 0);
@@ -163,6 +174,15 @@ export class BenchState {
         return this.order ?? this.recipe?.document.order ?? 'all-together';
     }
 
+    /** Reads strip and thermometer. */
+    async readWater(): Promise<void> {
+        const read = await taken(api.GET('/api/devices/water'));
+        this.water = 'number';
+        this.hardnessUnit = 'mg/L';
+        this.hardnessText = String(read.hardnessMgL);
+        this.celsius = read.celsius;
+    }
+
     pickCase(id: number): void {
         this.caseId = id;
         this.plantId = this.case?.plant.id ?? this.plantId;
@@ -171,6 +191,7 @@ export class BenchState {
 
     pickRecipe(slug: string): void {
         this.recipeSlug = slug;
+        this.extra = [];
         this.order = null;
         this.highEnd = false;
     }
@@ -200,15 +221,30 @@ export class BenchState {
         if (recipe === undefined || this.typedFault !== '') {
             return null;
         }
-        const own = this.order !== null && this.order !== recipe.document.order;
+        const own = (this.order !== null && this.order !== recipe.document.order) || this.extra.length > 0;
         return {
-            recipe: own ? { ...recipe.document, order: this.orderNow } : recipe.shipped ? (recipe.slug as never) : recipe.document,
+            recipe: own
+                ? {
+                      ...recipe.document,
+                      order: this.orderNow,
+                      lines: [...recipe.document.lines, ...(this.extra as typeof recipe.document.lines)],
+                  }
+                : recipe.shipped
+                  ? (recipe.slug as never)
+                  : recipe.document,
             make: { amount: this.make, unit: this.unit },
             ...(this.sprayer === undefined ? {} : { sprayer: this.sprayer.holds }),
             highEnd: this.highEnd,
             factor: this.half ? 0.5 : 1,
             ...(this.shelf.measures.length === 0 ? {} : { measures: this.shelf.measures.slice(0, 60).map((one) => one.holds) }),
-            ...(this.hardness === null ? {} : { water: { hardness: { amount: this.hardness, unit: 'mg/L' as const } } }),
+            ...(this.hardness === null && this.celsius === null
+                ? {}
+                : {
+                      water: {
+                          ...(this.hardness === null ? {} : { hardness: { amount: this.hardness, unit: 'mg/L' as const } }),
+                          ...(this.celsius === null ? {} : { temperature: { amount: this.celsius, unit: 'Cel' as const } }),
+                      },
+                  }),
             ...(this.onto === undefined ? {} : { plant: this.onto as Schemas['PlanRequest']['plant'] }),
         };
     }
@@ -219,7 +255,7 @@ export class BenchState {
             this.#plans.drop(this.typedFault === '' ? null : new Fault('', this.typedFault));
             return;
         }
-        void this.#plans.ask(() => taken(api.POST('/api/plan', { body: request })));
+        void this.#plans.ask(() => taken(api.POST('/api/plan', { body: request, params: { query: { hand: this.hand } } })));
     }
 
     /** Asks what the rules say of each spray for the case that is set. */

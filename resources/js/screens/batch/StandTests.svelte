@@ -1,0 +1,72 @@
+<script lang="ts">
+    import { onDestroy } from 'svelte';
+    import { api, taken, type Schemas } from '../../lib/client';
+    import { Sending } from '../../lib/sending.svelte';
+    import FaultNote from '../../parts/FaultNote.svelte';
+    import LevelMark from '../../parts/LevelMark.svelte';
+
+    const {
+        batch,
+        catalogue,
+        ontested,
+    }: { batch: Schemas['Batch']; catalogue: Schemas['Catalogue']; ontested: (batch: Schemas['Batch']) => void } = $props();
+    const sending = new Sending();
+    let startedAt = $state(0);
+    let now = $state(0);
+    const clock = setInterval(() => (now = Date.now()), 250);
+    onDestroy(() => clearInterval(clock));
+    const seconds = $derived(startedAt === 0 ? 0 : Math.max(0, Math.floor((now - startedAt) / 1000)));
+    const given = $derived(batch.standTests.some((one) => one.code === 'give-up'));
+
+    function start(): void {
+        now = Date.now();
+        startedAt = now;
+    }
+
+    async function say(result: string): Promise<void> {
+        const stood = startedAt === 0 ? {} : { seconds: Math.max(1, (Date.now() - startedAt) / 1000) };
+        const saved = await sending.send((submission) =>
+            taken(
+                api.POST('/api/batches/{id}/stand-tests', {
+                    params: { path: { id: batch.id } },
+                    body: { submission, result: result as 'even' | 'ring' | 'beads' | 'layer' | 'scum', ...stood },
+                }),
+            ),
+        );
+        if (saved !== null) {
+            startedAt = 0;
+            ontested(saved);
+        }
+    }
+</script>
+
+<section class="dish grid gap-3" aria-label="Stand test">
+    <h2>Stand test</h2>
+    {#each batch.standTests as test, i (test.id)}
+        <div class={['border-l-8 pl-3', test.code === 'even' ? 'border-success' : 'border-error']} data-stand={test.code}>
+            <LevelMark level={test.code === 'even' ? 'ok' : test.code === 'give-up' ? 'stop' : 'caution'} />
+            <p>
+                <strong>Glass {i + 1}: {test.seconds === null ? test.words : `${test.words} after ${Math.round(test.seconds)} s`}.</strong>
+                {test.advice}
+            </p>
+        </div>
+    {/each}
+    {#if !given}
+        <p>Fill a glass 8 cm high and let it stand. Say what you see as soon as oil shows, or after a minute.</p>
+        {#if startedAt === 0}
+            <button type="button" class="btn" onclick={start}>The glass stands: start the minute</button>
+        {:else}
+            <p class="numeral text-3xl" role="timer">
+                {Math.floor(seconds / 60)}:{String(seconds % 60).padStart(2, '0')}{#if seconds >= 60}<span class="text-base">
+                        a minute is over: look now</span
+                    >{/if}
+            </p>
+        {/if}
+        <div class="flex flex-wrap gap-2">
+            {#each catalogue.standTests.filter((one) => one.code !== 'not-done') as one (one.code)}
+                <button type="button" class="btn" disabled={sending.busy} onclick={() => void say(one.code)}>{one.words}</button>
+            {/each}
+        </div>
+    {/if}
+    <FaultNote fault={sending.fault} />
+</section>
