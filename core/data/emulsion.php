@@ -31,6 +31,12 @@ return [
     'drop-cup-premix' => $value(32.0, 'um', 'house'),
     'drop-emulsifier-first' => $value(4.0, 'um', 'house'),
     'drop-blender' => $value(2.5, 'um', 'house'),
+    // How much coarser or finer than a shake by hand: all our own.
+    'work-stir' => $value(2.0, '1', 'house'),
+    'work-hand-shake' => $value(1.0, '1', 'house'),
+    'work-brisk-shake' => $value(0.7, '1', 'house'),
+    'work-whisk' => $value(0.5, '1', 'house'),
+    'work-blender' => $value(0.2, '1', 'house'),
     'spread' => $value(1.7, '1', 'house'),
     // Without any free emulsifier the droplets come out this many times as large.
     'starved' => $value(4.0, '1', 'house'),

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace App\Http\Answer;
 
 use App\Records\Keeping;
+use IdleMixer\Core\Emulsion\Agitation;
 use IdleMixer\Core\Emulsion\HardnessClass;
 use IdleMixer\Core\Emulsion\HardnessUnit;
+use IdleMixer\Core\Emulsion\WaterKind;
 use IdleMixer\Core\Ingredient\IngredientCatalogue;
 use IdleMixer\Core\Leaf\LeafTest;
 use IdleMixer\Core\Leaf\Reaction;
@@ -42,9 +44,10 @@ final readonly class CatalogueAnswer
             'reactions' => array_map(static fn(Reaction $reaction): array => ['code' => $reaction->value, 'words' => Choices::reaction($reaction)], Reaction::cases()),
             'standTests' => array_map(static fn(StandTest $test): array => ['code' => $test->value, 'words' => $test->words(), 'unsteady' => $test->isUnsteady()], StandTest::cases()),
             'waters' => [
-                ['code' => 'rain', 'words' => 'rain or distilled water', 'mgPerL' => 0.0],
+                ...array_map(static fn(WaterKind $kind): array => ['code' => $kind->value, 'words' => Choices::waterKind($kind), 'mgPerL' => $kind->milligramsPerLitre()], WaterKind::cases()),
                 ...array_map(static fn(HardnessClass $class): array => ['code' => $class->value, 'words' => Choices::hardnessClass($class), 'mgPerL' => $class->milligramsPerLitre()], HardnessClass::cases()),
             ],
+            'agitations' => array_map(static fn(Agitation $agitation): array => ['code' => $agitation->value, 'words' => Choices::agitation($agitation)], Agitation::cases()),
             'hardnessUnits' => array_map(static fn(HardnessUnit $unit): array => ['code' => $unit->value, 'words' => Choices::hardnessUnit($unit), 'mgPerL' => $unit->milligramsPerLitre()], HardnessUnit::cases()),
             'keeping' => array_column(Keeping::cases(), 'value'),
             'leafWaits' => LeafTest::WAITS,

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Http\Body;
 use App\Http\Input\HandInput;
+use IdleMixer\Core\Emulsion\Agitation;
 use IdleMixer\Core\Plan\Planner;
 use IdleMixer\Core\Plan\PlanRequestReader;
 use IdleMixer\Core\Plan\PlanWriter;
@@ -16,6 +17,6 @@ final class PlanController
 {
     public function __invoke(Request $request, PlanRequestReader $reader, Planner $planner, PlanWriter $writer): JsonResponse
     {
-        return new JsonResponse($writer->write($planner->plan($reader->read(Body::of($request)), HandInput::read($request->query('hand', '1')))));
+        return new JsonResponse($writer->write($planner->plan($reader->read(Body::of($request)), HandInput::read($request->query('hand', '1')), HandInput::agitation($request->query('agitation', Agitation::HandShake->value)))));
     }
 }

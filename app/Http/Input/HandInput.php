@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Input;
 
 use IdleMixer\Core\Document\InvalidDocument;
+use IdleMixer\Core\Emulsion\Agitation;
 
 /** How much coarser than usual somebody mixes, as `?hand=1.3` beside a plan request. */
 final class HandInput
@@ -26,5 +27,16 @@ final class HandInput
         }
 
         return $hand;
+    }
+
+    /**
+     * @param array<array-key, mixed>|string|null $given
+     *
+     * @throws InvalidDocument when it is none that is known
+     */
+    public static function agitation(array|string|null $given): Agitation
+    {
+        return (is_string($given) ? Agitation::tryFrom($given) : null)
+            ?? throw InvalidDocument::because('/agitation', '{found} is no known way of working a mix; known are ' . implode(', ', array_column(Agitation::cases(), 'value')) . '.', is_string($given) ? $given : null);
     }
 }

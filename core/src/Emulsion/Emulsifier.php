@@ -77,6 +77,12 @@ final readonly class Emulsifier
         return new Creaming($this->droplets($mixture, $order, $cover, $celsius, $hand), Stokes::in(self::water($celsius), $this->oilDensity($mixture)));
     }
 
+    /** How many times as large the droplets come out as with a shake by hand. */
+    public function coarseness(Agitation $agitation): float
+    {
+        return $this->table->value("work-{$agitation->value}");
+    }
+
     /** The median droplet that a glass shows, µm. */
     public function measured(GlassReading $reading, Mixture $mixture, ?float $celsius): float
     {

@@ -18,33 +18,27 @@ final readonly class LoadWriter
 {
     public function __construct(private Sentences $sentences) {}
 
-    /** @return list<array<string, mixed>> */
-    public function loads(Plan $plan): array
-    {
-        $loads = [];
-        foreach ($plan->groups as $group) {
-            $written = $this->load($group, $plan->request->unit);
-            for ($i = 0; $i < $group->count; ++$i) {
-                $loads[] = $written;
-            }
-        }
-
-        return $loads;
-    }
-
-    /** @return list<string> the steps of all loads in a row; loads that are alike are said once */
-    public function sentences(Plan $plan): array
+    /**
+     * The loads one by one, and the steps of all of them in a row; loads that are alike are said once.
+     *
+     * @return array{list<array<string, mixed>>, list<string>}
+     */
+    public function write(Plan $plan): array
     {
         $all = $plan->loadCount();
+        $loads = [];
         $sentences = [];
         foreach ($plan->groups as $group) {
+            // Put into words once, said in two places.
+            $texts = array_map(fn(Step $step): string => $this->sentences->step($step, $group->load, $plan->request->unit), $group->steps);
+            array_push($loads, ...array_fill(0, $group->count, self::load($group, $plan->request->unit, $texts)));
             $heading = $all === 1 ? '' : self::heading($group, $all) . ': ';
-            foreach ($group->steps as $step) {
-                $sentences[] = $heading . $this->sentences->step($step, $group->load, $plan->request->unit);
+            foreach ($texts as $text) {
+                $sentences[] = $heading . $text;
             }
         }
 
-        return $sentences;
+        return [$loads, $sentences];
     }
 
     private static function heading(LoadGroup $group, int $all): string
@@ -54,8 +48,12 @@ final readonly class LoadWriter
         return $group->count === 1 ? "Load {$group->first} of {$all}" : "Loads {$group->first} to {$last} of {$all}";
     }
 
-    /** @return array<string, mixed> */
-    private function load(LoadGroup $group, Unit $unit): array
+    /**
+     * @param list<string> $texts of the steps
+     *
+     * @return array<string, mixed>
+     */
+    private static function load(LoadGroup $group, Unit $unit, array $texts): array
     {
         $load = $group->load;
 
@@ -65,12 +63,12 @@ final readonly class LoadWriter
             'spoken' => Measures::volume($load->mixture->finished(), $unit),
             'lines' => self::lines($load),
             'items' => array_map(self::item(...), $load->items),
-            'tasks' => array_map(fn(Step $step): array => [
+            'tasks' => array_map(static fn(Step $step, string $text): array => [
                 'code' => $step->code,
                 'item' => $step->item,
-                'text' => $this->sentences->step($step, $load, $unit),
+                'text' => $text,
                 'level_mL' => $step->levelAfter,
-            ], $group->steps),
+            ], $group->steps, $texts),
         ];
     }
 

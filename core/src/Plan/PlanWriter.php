@@ -34,15 +34,17 @@ final readonly class PlanWriter
      */
     public function write(Plan $plan): array
     {
+        [$loads, $steps] = $this->loads->write($plan);
+
         return [
             'finished_mL' => $plan->whole->finished(),
             'water_mL' => $plan->whole->water,
             'lines' => MixtureWriter::lines($plan->whole),
-            'loads' => $this->loads->loads($plan),
+            'loads' => $loads,
             'strength' => MixtureWriter::strength($plan->strengths),
             'emulsion' => EmulsionWriter::write($plan),
             'verdicts' => array_map($this->verdicts->write(...), $plan->verdicts),
-            'steps' => $this->loads->sentences($plan),
+            'steps' => $steps,
             'cautions' => array_map(fn(string $code): array => ['code' => $code, 'text' => $this->sentences->caution($code)], $plan->cautions),
             'spoken' => $this->spoken($plan),
             'holding' => $this->holding($plan),

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace IdleMixer\Core\Plan;
 
 use IdleMixer\Core\Document\InvalidDocument;
+use IdleMixer\Core\Emulsion\Agitation;
 use IdleMixer\Core\Emulsion\Emulsifier;
 use IdleMixer\Core\Mix\Formulator;
 use IdleMixer\Core\Mix\Load;
@@ -55,8 +56,9 @@ final readonly class Planner
      * @throws InvalidDocument when the lines do not fit, or take no room
      * @throws TooManyLoads    when more than 1,000 fills would be needed
      */
-    public function plan(PlanRequest $request, float $hand = 1.0): Plan
+    public function plan(PlanRequest $request, float $hand = 1.0, Agitation $agitation = Agitation::HandShake): Plan
     {
+        $hand *= $this->emulsifier->coarseness($agitation);
         $whole = $this->formulator->scaledTo($request->make, $request->recipe, $request->highEnd, $request->factor, '/recipe');
         $emulsion = EmulsionForecast::of($this->emulsifier, $whole, $request->recipe->order, $request->water, $hand);
         $groups = $this->groups($request, $whole, $emulsion);

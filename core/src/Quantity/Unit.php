@@ -36,6 +36,15 @@ enum Unit: string
     case Fahrenheit = '[degF]';
     case MilligramPerLitre = 'mg/L';
 
+    /** The codes by dimension, written out because every amount that is read asks for them; the tests hold them to `dimension`. */
+    private const CODES = [
+        'volume' => ['mL', 'L', '[tsp_us]', '[tbs_us]', '[foz_us]', '[cup_us]', '[pt_us]', '[qt_us]', '[gal_us]', '[foz_br]', '[pt_br]', '[gal_br]', '[tsp_m]', '[tbs_m]', '[drp]'],
+        'mass' => ['g', '[oz_av]'],
+        'count' => ['1'],
+        'temperature' => ['Cel', '[degF]'],
+        'hardness' => ['mg/L'],
+    ];
+
     public function dimension(): Dimension
     {
         return match ($this) {
@@ -79,10 +88,8 @@ enum Unit: string
     public static function codes(Dimension ...$dimensions): array
     {
         $codes = [];
-        foreach (self::cases() as $unit) {
-            if (in_array($unit->dimension(), $dimensions, true)) {
-                $codes[] = $unit->value;
-            }
+        foreach ($dimensions as $dimension) {
+            array_push($codes, ...self::CODES[$dimension->value]);
         }
 
         return $codes;

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Wording;
 
+use IdleMixer\Core\Emulsion\Agitation;
 use IdleMixer\Core\Emulsion\HardnessClass;
 use IdleMixer\Core\Emulsion\HardnessUnit;
+use IdleMixer\Core\Emulsion\WaterKind;
 use IdleMixer\Core\Leaf\Reaction;
 use IdleMixer\Core\Recipe\MixingOrder;
 use IdleMixer\Core\Recipe\RecipeUse;
@@ -52,6 +54,28 @@ final readonly class Choices
             Reaction::Slight => 'slightly marked: a pale or dull spot',
             Reaction::Marked => 'marked: brown edge, spots, dark wet patches',
             Reaction::Dead => 'wilted or dropped',
+        };
+    }
+
+    public static function agitation(Agitation $agitation): string
+    {
+        return match ($agitation) {
+            Agitation::Stir => 'stirred',
+            Agitation::HandShake => 'shaken by hand',
+            Agitation::BriskShake => 'shaken hard, a full minute and more',
+            Agitation::Whisk => 'whisked',
+            Agitation::Blender => 'in a blender',
+        };
+    }
+
+    public static function waterKind(WaterKind $kind): string
+    {
+        return match ($kind) {
+            WaterKind::Rain => 'rain water',
+            WaterKind::Distilled => 'distilled water',
+            WaterKind::Softened => 'from a softener (adds sodium)',
+            WaterKind::Tap => 'tap water, hardness not known',
+            WaterKind::Well => 'well water, hardness not known',
         };
     }
 

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use IdleMixer\Core\Emulsion\Agitation;
 use IdleMixer\Core\Emulsion\Creaming;
 use IdleMixer\Core\Emulsion\Droplets;
 use IdleMixer\Core\Emulsion\Emulsifier;
@@ -14,6 +15,7 @@ use IdleMixer\Core\Emulsion\HardnessUnit;
 use IdleMixer\Core\Emulsion\Stokes;
 use IdleMixer\Core\Emulsion\UnknownFigure;
 use IdleMixer\Core\Emulsion\WaterAt;
+use IdleMixer\Core\Emulsion\WaterKind;
 use IdleMixer\Core\Ingredient\IngredientCatalogue;
 use IdleMixer\Core\Mix\Mixture;
 use IdleMixer\Core\Mix\Part;
@@ -202,6 +204,21 @@ it('cuts twenty equal shares in their middles', function (): void {
 it('knows its figures', function (): void {
     EmulsionTable::shipped()->value('nothing');
 })->throws(UnknownFigure::class);
+
+it('breaks oil up the finer the harder it is worked', function (): void {
+    // Common practice, no source: stirred, shaken, shaken hard, whisked, blended.
+    $all = array_map(Emulsifier::shipped()->coarseness(...), Agitation::cases());
+    $sorted = $all;
+    rsort($sorted);
+    expect($all)->toBe($sorted)->and(Emulsifier::shipped()->coarseness(Agitation::HandShake))->toBe(1.0);
+});
+
+it('knows which waters are soft without asking', function (): void {
+    expect(HardnessClass::of(WaterKind::Rain->milligramsPerLitre() ?? 999.0))->toBe(HardnessClass::Soft)
+        ->and(WaterKind::Distilled->milligramsPerLitre())->toBe(0.0)
+        ->and(HardnessClass::of(WaterKind::Softened->milligramsPerLitre() ?? 999.0))->toBe(HardnessClass::Soft)
+        ->and(WaterKind::Tap->milligramsPerLitre())->toBeNull()->and(WaterKind::Well->milligramsPerLitre())->toBeNull();
+});
 
 it('mixes cold neem coarser', function (): void {
     // Common practice, no source: neem thickens in the cold.

@@ -57,3 +57,14 @@ it('keeps the exact relations of the US measures', function (): void {
         ->and(Unit::ImperialFluidOunce->factor() * 160)->toEqualWithDelta(4546.09, 1e-9)
         ->and(Unit::ImperialPint->factor() * 8)->toEqualWithDelta(4546.09, 1e-9);
 });
+
+it('lists under each dimension just its own codes', function (): void {
+    $all = [];
+    foreach (Dimension::cases() as $dimension) {
+        foreach (Unit::codes($dimension) as $code) {
+            expect(Unit::from($code)->dimension())->toBe($dimension);
+            $all[] = $code;
+        }
+    }
+    expect($all)->toEqualCanonicalizing(array_column(Unit::cases(), 'value'));
+});

@@ -49,7 +49,11 @@
                     aria-valuetext={`after ${spoken(at?.seconds ?? 0)}`}
                 />
             </label>
-            <p>{short(at?.on_top_mm ?? 0)} mm of oil on top (drawn ten times as thick)</p>
+            <p>
+                {(at?.on_top_mm ?? 0) < 0.01
+                    ? 'Less than 0.01 mm of oil on top'
+                    : `${short(at?.on_top_mm ?? 0)} mm of oil on top (drawn ten times as thick)`}
+            </p>
             <p>The tube draws {Math.round(100 * share)} % of the oil that was mixed in.</p>
         </div>
     </div>

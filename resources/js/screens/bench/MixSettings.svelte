@@ -41,6 +41,12 @@
             bind:value={() => state.orderNow as string, (code) => (state.order = code as typeof state.orderNow)}
         />
         <label class="grid gap-1">
+            <span class="font-bold">How it is worked</span>
+            <select class="select w-full" bind:value={state.agitation}>
+                {#each state.shelf.catalogue.agitations as one (one.code)}<option value={one.code}>{one.words}</option>{/each}
+            </select>
+        </label>
+        <label class="grid gap-1">
             <span class="font-bold">Kind of water</span>
             <select class="select w-full" bind:value={state.water}>
                 <option value="">not known</option>

@@ -71,6 +71,7 @@ export class BenchState {
     extra = $state<ExtraLine[]>([]);
     /** How much coarser than usual this household mixes. */
     hand = $state(1);
+    agitation = $state<'stir' | 'hand-shake' | 'brisk-shake' | 'whisk' | 'blender'>('hand-shake');
     /** Whether a drench goes where it belongs: into the soil, no leaf wetted. */
     intoSoil = $state(true);
     readonly #plans = new Latest<Schemas['Plan']>();
@@ -167,7 +168,7 @@ export class BenchState {
             return Math.max(RAIN, typedNumber(this.hardnessText) * (unit?.mgPerL ?? 1));
         }
         const named = this.shelf.catalogue.waters.find((one) => one.code === this.water);
-        return named === undefined ? null : Math.max(RAIN, named.mgPerL);
+        return named?.mgPerL == null ? null : Math.max(RAIN, named.mgPerL);
     }
 
     get orderNow(): Order {
@@ -255,7 +256,8 @@ export class BenchState {
             this.#plans.drop(this.typedFault === '' ? null : new Fault('', this.typedFault));
             return;
         }
-        void this.#plans.ask(() => taken(api.POST('/api/plan', { body: request, params: { query: { hand: this.hand } } })));
+        const { hand, agitation } = this;
+        void this.#plans.ask(() => taken(api.POST('/api/plan', { body: request, params: { query: { hand, agitation } } })));
     }
 
     /** Asks what the rules say of each spray for the case that is set. */

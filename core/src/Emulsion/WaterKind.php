@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IdleMixer\Core\Emulsion;
+
+/** Where water comes from. */
+enum WaterKind: string
+{
+    case Rain = 'rain';
+    case Distilled = 'distilled';
+    case Softened = 'softened';
+    case Tap = 'tap';
+    case Well = 'well';
+
+    /** mg/L as CaCO3 to reckon with, our own choice; null where it has to be found out. */
+    public function milligramsPerLitre(): ?float
+    {
+        return match ($this) {
+            self::Rain => 5.0,
+            self::Distilled => 0.0,
+            // A softener trades calcium for sodium, and leaves a little.
+            self::Softened => 15.0,
+            self::Tap, self::Well => null,
+        };
+    }
+}
