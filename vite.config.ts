@@ -4,6 +4,7 @@ import { defineConfig } from 'vitest/config';
 
 export default defineConfig({
     root: 'resources',
+    cacheDir: '../node_modules/.vite',
     base: '/build/',
     plugins: [tailwindcss(), svelte()],
     // The tests run the code that browsers run, not the one that renders on a server.

@@ -1,4 +1,5 @@
 <script lang="ts">
+    import { untrack } from 'svelte';
     import type { Schemas } from '../../lib/client';
     import { millilitres } from '../../lib/figures';
     import FaultNote from '../../parts/FaultNote.svelte';
@@ -13,8 +14,7 @@
         catalogue,
         onfinished,
     }: { batch: Schemas['Batch']; catalogue: Schemas['Catalogue']; onfinished: (batch: Schemas['Batch']) => void } = $props();
-    // svelte-ignore state_referenced_locally
-    const tally = new Tally(batch);
+    const tally = untrack(() => new Tally(batch));
     const plan = $derived(tally.batch.plan.loads[tally.load - 1]);
     const full = $derived(plan?.finished_mL ?? 1);
     const unit = $derived(full < 1000 ? { words: 'mL', mL: 1 } : { words: 'L', mL: 1000 });

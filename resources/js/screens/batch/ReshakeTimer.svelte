@@ -1,10 +1,9 @@
 <script lang="ts">
-    import { onDestroy } from 'svelte';
+    import { onDestroy, untrack } from 'svelte';
     import { Reshake } from './reshake.svelte';
 
     const { seconds, words }: { seconds: number; words: string } = $props();
-    // svelte-ignore state_referenced_locally
-    const timer = new Reshake(seconds);
+    const timer = untrack(() => new Reshake(seconds));
     onDestroy(() => timer.stop());
 </script>
 

@@ -1,12 +1,12 @@
 <script lang="ts">
+    import { untrack } from 'svelte';
     import { api, taken, type Schemas } from '../../lib/client';
     import { Sending } from '../../lib/sending.svelte';
     import FaultNote from '../../parts/FaultNote.svelte';
 
     const { one, onsaved }: { one: Schemas['Case']; onsaved: (next: Schemas['Case']) => void } = $props();
     const sending = new Sending();
-    // svelte-ignore state_referenced_locally
-    let conclusion = $state(one.conclusion);
+    let conclusion = $state(untrack(() => one.conclusion));
 
     async function save(event: SubmitEvent): Promise<void> {
         event.preventDefault();

@@ -1,4 +1,5 @@
 <script lang="ts">
+    import { untrack } from 'svelte';
     import { api, taken, type Schemas } from '../../lib/client';
     import { Sending } from '../../lib/sending.svelte';
     import { atTime, forField } from '../../lib/time';
@@ -7,8 +8,7 @@
 
     const { one, onsaved }: { one: Schemas['Case']; onsaved: (next: Schemas['Case']) => void } = $props();
     const sending = new Sending();
-    // svelte-ignore state_referenced_locally
-    let batchId = $state(one.batches[0]?.id ?? 0);
+    let batchId = $state(untrack(() => one.batches[0]?.id ?? 0));
     let handWork = $state(false);
     let notes = $state('');
     let when = $state('');

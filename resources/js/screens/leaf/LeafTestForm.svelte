@@ -1,4 +1,5 @@
 <script lang="ts">
+    import { untrack } from 'svelte';
     import { api, taken, type Schemas } from '../../lib/client';
     import { Loaded } from '../../lib/loaded.svelte';
     import { Sending } from '../../lib/sending.svelte';
@@ -9,10 +10,8 @@
     const { batch, catalogue }: { batch: Schemas['Batch']; catalogue: Schemas['Catalogue'] } = $props();
     const sending = new Sending();
     const plants = new Loaded(async () => (await taken(api.GET('/api/plants'))).plants.filter((plant) => !plant.retired));
-    // svelte-ignore state_referenced_locally
-    let plantId = $state(batch.plant?.id ?? 0);
-    // svelte-ignore state_referenced_locally
-    let wait = $state(catalogue.leafWaits[0] ?? 48);
+    let plantId = $state(untrack(() => batch.plant?.id ?? 0));
+    let wait = $state(untrack(() => catalogue.leafWaits[0] ?? 48));
     let leaves = $state(2);
 
     async function start(event: SubmitEvent): Promise<void> {

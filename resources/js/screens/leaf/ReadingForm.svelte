@@ -1,4 +1,5 @@
 <script lang="ts">
+    import { untrack } from 'svelte';
     import { api, taken, type Schemas } from '../../lib/client';
     import { Sending } from '../../lib/sending.svelte';
     import Choice from '../../parts/Choice.svelte';
@@ -11,8 +12,7 @@
         onread,
     }: { test: Schemas['LeafTest']; catalogue: Schemas['Catalogue']; onread: (test: Schemas['LeafTest']) => void } = $props();
     const sending = new Sending();
-    // svelte-ignore state_referenced_locally
-    let reactions = $state<string[]>(Array.from({ length: test.leaves }, () => ''));
+    let reactions = $state<string[]>(untrack(() => Array.from({ length: test.leaves }, () => '')));
     let notes = $state('');
     const complete = $derived(reactions.every((reaction) => reaction !== ''));
 

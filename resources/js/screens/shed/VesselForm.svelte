@@ -1,4 +1,5 @@
 <script lang="ts">
+    import { untrack } from 'svelte';
     import { api, taken, type Schemas } from '../../lib/client';
     import { Fault } from '../../lib/fault';
     import { typedNumber } from '../../lib/figures';
@@ -14,8 +15,7 @@
     const sending = new Sending();
     let name = $state('');
     let amount = $state('');
-    // svelte-ignore state_referenced_locally
-    let unit = $state<Schemas['Amount']['unit']>(kind === 'sprayer' ? 'L' : '[tbs_us]');
+    let unit = $state<Schemas['Amount']['unit']>(untrack(() => (kind === 'sprayer' ? 'L' : '[tbs_us]')));
     const words = $derived(kind === 'sprayer' ? { add: 'Add a sprayer', example: '1.5' } : { add: 'Add a spoon or cup', example: '0.5' });
 
     async function add(event: SubmitEvent): Promise<void> {
