@@ -212,8 +212,8 @@ export class BenchState {
         if (Number.isNaN(this.make)) {
             return 'Write how much to make as a number, like 1.5.';
         }
-        return this.hardnessText.trim() !== '' && Number.isNaN(typedNumber(this.hardnessText))
-            ? 'Write the hardness as a number of mg/L, like 120, or leave it empty.'
+        return this.water === 'number' && Number.isNaN(typedNumber(this.hardnessText))
+            ? 'Write the hardness as a number, like 120, or choose another water.'
             : '';
     }
 
