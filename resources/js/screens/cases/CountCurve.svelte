@@ -22,10 +22,10 @@
         >
             {#each curve.y.ticks(4) as tick (tick)}
                 <path d={`M${LEFT} ${curve.y(tick)}H${WIDTH - 8}`} class="stroke-base-300" stroke-width="1.5" />
-                <text x={LEFT - 8} y={curve.y(tick) + 5} text-anchor="end" font-size="15" class="fill-base-content font-mono">{tick}</text>
+                <text x={LEFT - 8} y={curve.y(tick) + 5} text-anchor="end" font-size="18" class="fill-base-content font-mono">{tick}</text>
             {/each}
-            {#each curve.x.ticks(4) as tick (tick.getTime())}
-                <text x={curve.x(tick)} y={HEIGHT - BOTTOM + 24} text-anchor="middle" font-size="15" class="fill-base-content"
+            {#each curve.x.ticks(3) as tick (tick.getTime())}
+                <text x={curve.x(tick)} y={HEIGHT - BOTTOM + 24} text-anchor="middle" font-size="18" class="fill-base-content"
                     >{onShortDay(tick)}</text
                 >
             {/each}
@@ -33,7 +33,7 @@
                 {@const at = curve.x(new Date(round.sprayedAt))}
                 <path d={`M${at} 22V${HEIGHT - BOTTOM}`} class="stroke-secondary" stroke-width="2.5" stroke-dasharray="3 5" />
                 <path d={`M${at} 24l-8 -14h16z`} class="fill-secondary" />
-                <text x={at + 11} y="20" font-size="15" font-weight="700" class="fill-secondary">{i + 1}</text>
+                <text x={at + 11} y="20" font-size="18" font-weight="700" class="fill-secondary">{i + 1}</text>
             {/each}
             <path d={curve.untreated} class="stroke-base-content" fill="none" stroke-width="2.5" stroke-dasharray="8 5" />
             <path d={curve.treated} class="stroke-primary" fill="none" stroke-width="4" stroke-linejoin="round" />

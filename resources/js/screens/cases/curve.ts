@@ -8,9 +8,9 @@ export interface Curve {
     untreated: string;
 }
 
-export const WIDTH = 640;
+export const WIDTH = 480;
 export const HEIGHT = 260;
-export const LEFT = 56;
+export const LEFT = 50;
 export const BOTTOM = 36;
 
 const DAY = 86_400_000;
