@@ -16,6 +16,7 @@ return [
     'soap-per-hardness' => $value(2.0, 'mol/mol', 'soap-chemistry'),
     'soap-molar-mass' => $value(320.6, 'g/mol', 'soap-chemistry'),
     'carbonate-molar-mass' => $value(100.087, 'g/mol', 'soap-chemistry'),
+    'emulsifier-density' => $value(1.03, 'g/mL', 'practice'),
     'castile-solids' => $value(0.37, 'g/g', 'soap-chemistry'),
     // What must stay dissolved, in mL as bought per litre, before any more helps the oil.
     'dissolved-soap' => $value(0.84, 'mL/L', 'soap-chemistry'),

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Answer;
 
-use IdleMixer\Core\Evidence\Outcome;
 use IdleMixer\Core\Evidence\Record;
 use IdleMixer\Core\Evidence\Trial;
 use IdleMixer\Core\Pest\PestCatalogue;
@@ -40,7 +39,6 @@ final readonly class WorkedAnswer
             'lowPercent' => $interval === null ? null : 100.0 * $interval->low,
             'highPercent' => $interval === null ? null : 100.0 * $interval->high,
             'outcomes' => array_map(static fn(Trial $trial): string => $trial->outcome()->value, $record->trials),
-            'notJudged' => count(array_filter($record->trials, static fn(Trial $trial): bool => $trial->outcome() === Outcome::NoCountBefore || $trial->outcome() === Outcome::NoCountAfter)),
             'because' => RecordWords::of($record),
         ];
     }

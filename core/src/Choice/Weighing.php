@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Choice;
 
+use IdleMixer\Core\Emulsion\HardnessClass;
 use IdleMixer\Core\Ingredient\Ingredient;
 use IdleMixer\Core\Ingredient\IngredientKind;
 use IdleMixer\Core\Leaf\Surface;
@@ -26,9 +27,6 @@ final readonly class Weighing
     private const TOO_STRONG_AS_WRITTEN = 12.0;
 
     private const A_MISSING_INGREDIENT = 25.0;
-
-    /** mg/L as CaCO3 from which true soap suffers: hard, by the USGS classes. */
-    private const HARD_FROM = 120.0;
 
     /** @return array{list<Reason>, list<Reason>, float} for, against, score */
     public static function of(Mixture $mixture, Practice $practice, Situation $situation, Effect $best, Dose $dose, float $fairLookHours): array
@@ -77,7 +75,7 @@ final readonly class Weighing
         $has = static fn(IngredientKind ...$asked): bool => array_filter($asked, static fn(IngredientKind $kind): bool => in_array($kind, $kinds, true)) !== [];
         $slugs = array_map(static fn($part): string => $part->ingredient->slug, $mixture->parts);
         $smells = in_array('neem-oil', $slugs, true) || $has(IngredientKind::EssentialOil, IngredientKind::Egg);
-        $hard = $situation->hardness !== null && $situation->hardness > self::HARD_FROM && $has(IngredientKind::Soap);
+        $hard = $situation->hardness !== null && HardnessClass::of($situation->hardness)->spoilsSoap() && $has(IngredientKind::Soap);
 
         return array_values(array_filter([
             $situation->indoors && $smells ? new Reason('smell') : null,

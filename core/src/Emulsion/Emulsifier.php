@@ -57,7 +57,7 @@ final readonly class Emulsifier
     {
         $grams = $hardness / 1000.0 / $this->table->value('carbonate-molar-mass') * $this->table->value('soap-per-hardness') * $this->table->value('soap-molar-mass');
 
-        return $grams / ($this->table->value('castile-solids') * 1.03);
+        return $grams / ($this->table->value('castile-solids') * $this->table->value('emulsifier-density'));
     }
 
     /**
@@ -113,10 +113,12 @@ final readonly class Emulsifier
     /** @return array{float, float} mL/L that must stay dissolved, and mg of active substance in a mL, of what there is most of */
     private function mainEmulsifier(float $soap, float $detergent, float $nonIonic): array
     {
+        $milligrams = 1000.0 * $this->table->value('emulsifier-density');
+
         return match (true) {
-            $nonIonic > 0.0 && $nonIonic >= max($soap, $detergent) => [$this->table->value('dissolved-non-ionic'), 1030.0 * $this->table->value('non-ionic-active')],
-            $detergent > $soap => [$this->table->value('dissolved-detergent'), 1030.0 * $this->table->value('detergent-active')],
-            default => [$this->table->value('dissolved-soap'), 1030.0 * $this->table->value('castile-solids')],
+            $nonIonic > 0.0 && $nonIonic >= max($soap, $detergent) => [$this->table->value('dissolved-non-ionic'), $milligrams * $this->table->value('non-ionic-active')],
+            $detergent > $soap => [$this->table->value('dissolved-detergent'), $milligrams * $this->table->value('detergent-active')],
+            default => [$this->table->value('dissolved-soap'), $milligrams * $this->table->value('castile-solids')],
         };
     }
 

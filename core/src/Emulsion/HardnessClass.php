@@ -33,4 +33,10 @@ enum HardnessClass: string
             self::VeryHard => 300.0,
         };
     }
+
+    /** Whether true soap clouds and drops out in it (common practice, no source). */
+    public function spoilsSoap(): bool
+    {
+        return $this === self::Hard || $this === self::VeryHard;
+    }
 }

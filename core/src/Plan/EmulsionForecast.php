@@ -7,6 +7,7 @@ namespace IdleMixer\Core\Plan;
 use IdleMixer\Core\Emulsion\Creaming;
 use IdleMixer\Core\Emulsion\Emulsifier;
 use IdleMixer\Core\Emulsion\EmulsionVerdict;
+use IdleMixer\Core\Emulsion\HardnessClass;
 use IdleMixer\Core\Emulsion\SoapBudget;
 use IdleMixer\Core\Mix\Mixture;
 use IdleMixer\Core\Recipe\MixingOrder;
@@ -54,8 +55,8 @@ final readonly class EmulsionForecast
             EmulsionVerdict::of($budget->cover),
             $budget,
             $water->hardness === null,
-            $verdict(60.0),
-            $verdict(300.0),
+            $verdict(HardnessClass::Soft->milligramsPerLitre()),
+            $verdict(HardnessClass::VeryHard->milligramsPerLitre()),
             array_map($emulsifier->reshakeSeconds(...), $creaming),
             self::glass($mine, self::oilShare($mixture), $table->value('glass-height'), $table->value('tube-height')),
             $mine->tenths($table->value('tank-height'), $table->value('spraying-time'))[9],
