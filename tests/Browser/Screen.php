@@ -16,7 +16,7 @@ use Facebook\WebDriver\WebDriverSelect;
 /** A window of headless Chromium, used as a person uses it: by what is written on things. */
 final class Screen
 {
-    private const PATIENCE_SECONDS = 10.0;
+    private const PATIENCE_SECONDS = 45.0;
 
     private readonly ChromeDevToolsDriver $tools;
 
