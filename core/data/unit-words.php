@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+/*
+ * Words for units, as people write them. `means` is what one of it is: [how many, UCUM code, words]. Where the word means
+ * several things it is listed by whose kitchen; `any` says that no kitchen decides it, so that it has to be asked for.
+ * `vessel` marks what a rate is given by (per litre, a gallon).
+ *
+ * US and imperial measures: NIST Handbook 44, Appendix C, and UK units of measurement regulations, exact. British and metric
+ * spoons 5 and 15 mL, Australian tablespoon 20 mL, metric cup 250 mL, imperial quart 40 imperial fl oz: standard kitchen measures,
+ * written from memory. British cup: half an imperial pint, common practice, no source. Dessertspoon 10 mL: common practice, no source.
+ */
+$spoon = static fn(string $us, string $metric, float $australian): array => [
+    'us' => [1.0, "[{$us}_us]", 'US ' . ($us === 'tbs' ? 'tablespoon' : 'teaspoon')],
+    'british' => [1.0, "[{$metric}_m]", 'British ' . ($us === 'tbs' ? 'tablespoon' : 'teaspoon')],
+    'australian' => $australian === 20.0 ? [20.0, 'mL', 'Australian tablespoon'] : [1.0, '[tsp_m]', 'Australian teaspoon'],
+    'metric' => [1.0, "[{$metric}_m]", 'metric ' . ($us === 'tbs' ? 'tablespoon' : 'teaspoon')],
+];
+$imperial = static fn(float $factor, string $unit, string $words): array => [$factor, $unit, $words];
+
+return [
+    ['words' => ['ml', 'mls', 'millilitre', 'millilitres', 'milliliter', 'milliliters', 'cc', 'ccs'], 'means' => [1.0, 'mL', 'mL'], 'vessel' => false],
+    ['words' => ['cl', 'centilitre', 'centilitres', 'centiliter', 'centiliters'], 'means' => [10.0, 'mL', 'cL'], 'vessel' => false],
+    ['words' => ['dl', 'decilitre', 'decilitres', 'deciliter', 'deciliters'], 'means' => [100.0, 'mL', 'dL'], 'vessel' => false],
+    ['words' => ['l', 'litre', 'litres', 'liter', 'liters', 'ltr', 'ltrs'], 'means' => [1.0, 'L', 'L'], 'vessel' => true],
+    ['words' => ['g', 'gr', 'gram', 'grams', 'gramme', 'grammes', 'gm', 'gms'], 'means' => [1.0, 'g', 'g'], 'vessel' => false],
+    ['words' => ['kg', 'kgs', 'kilo', 'kilos', 'kilogram', 'kilograms'], 'means' => [1000.0, 'g', 'kg'], 'vessel' => false],
+    ['words' => ['mg', 'milligram', 'milligrams'], 'means' => [0.001, 'g', 'mg'], 'vessel' => false],
+    ['words' => ['lb', 'lbs', 'pound', 'pounds'], 'means' => [16.0, '[oz_av]', 'lb'], 'vessel' => false],
+    ['words' => ['drop', 'drops', 'drp'], 'means' => [1.0, '[drp]', 'drop'], 'vessel' => false],
+    ['words' => ['dessertspoon', 'dessertspoons', 'dessert spoon', 'dessert spoons', 'dsp'], 'means' => [10.0, 'mL', 'dessertspoon'], 'vessel' => false],
+    ['words' => ['tablespoon', 'tablespoons', 'tbsp', 'tbsps', 'tbs', 'tbl', 'tblsp', 'table spoon', 'table spoons', 'tablespoonful', 'tablespoonfuls', 'tablespoonsful'], 'by_kitchen' => $spoon('tbs', 'tbs', 20.0), 'vessel' => false],
+    ['words' => ['teaspoon', 'teaspoons', 'tsp', 'tsps', 'tea spoon', 'tea spoons', 'teaspoonful', 'teaspoonfuls', 'teaspoonsful'], 'by_kitchen' => $spoon('tsp', 'tsp', 5.0), 'vessel' => false],
+    ['words' => ['oz by weight', 'ounces by weight', 'ounce by weight', 'oz weight', 'oz wt', 'weight oz'], 'means' => [1.0, '[oz_av]', 'oz by weight'], 'vessel' => false],
+    ['words' => ['spoon', 'spoons', 'spoonful', 'spoonfuls', 't'], 'any' => [
+        [1.0, '[tsp_us]', 'teaspoon'], [1.0, '[tbs_us]', 'tablespoon'],
+    ], 'vessel' => false],
+    ['words' => ['cup', 'cups', 'cupful', 'cupfuls'], 'by_kitchen' => [
+        'us' => [1.0, '[cup_us]', 'US cup'],
+        'british' => $imperial(0.5, '[pt_br]', 'British cup'),
+        'australian' => [250.0, 'mL', 'metric cup'],
+        'metric' => [250.0, 'mL', 'metric cup'],
+    ], 'vessel' => true],
+    ['words' => ['fl oz', 'fluid ounce', 'fluid ounces', 'fl ounce', 'fl ounces', 'floz', 'fluid oz'], 'by_kitchen' => [
+        'us' => [1.0, '[foz_us]', 'US fl oz'],
+        'british' => $imperial(1.0, '[foz_br]', 'imperial fl oz'),
+        'australian' => $imperial(1.0, '[foz_br]', 'imperial fl oz'),
+    ], 'vessel' => false],
+    ['words' => ['oz', 'ounce', 'ounces', 'ozs'], 'any' => [
+        [1.0, '[foz_us]', 'US fl oz'], [1.0, '[foz_br]', 'imperial fl oz'], [1.0, '[oz_av]', 'oz by weight'],
+    ], 'vessel' => false],
+    ['words' => ['pint', 'pints', 'pt', 'pts'], 'by_kitchen' => [
+        'us' => [1.0, '[pt_us]', 'US pint'],
+        'british' => $imperial(1.0, '[pt_br]', 'imperial pint'),
+        'australian' => $imperial(1.0, '[pt_br]', 'imperial pint'),
+    ], 'vessel' => true],
+    ['words' => ['quart', 'quarts', 'qt', 'qts'], 'by_kitchen' => [
+        'us' => [1.0, '[qt_us]', 'US quart'],
+        'british' => $imperial(2.0, '[pt_br]', 'imperial quart'),
+        'australian' => $imperial(2.0, '[pt_br]', 'imperial quart'),
+    ], 'vessel' => true],
+    ['words' => ['gallon', 'gallons', 'gal', 'gals'], 'by_kitchen' => [
+        'us' => [1.0, '[gal_us]', 'US gallon'],
+        'british' => $imperial(1.0, '[gal_br]', 'imperial gallon'),
+        'australian' => $imperial(1.0, '[gal_br]', 'imperial gallon'),
+    ], 'vessel' => true],
+];

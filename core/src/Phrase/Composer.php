@@ -1,0 +1,146 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IdleMixer\Core\Phrase;
+
+use IdleMixer\Core\Document\InvalidDocument;
+use IdleMixer\Core\Ingredient\Ingredient;
+use IdleMixer\Core\Ingredient\IngredientKind;
+use IdleMixer\Core\Quantity\Amount;
+use IdleMixer\Core\Quantity\Unit;
+use IdleMixer\Core\Recipe\BasisOf;
+
+/**
+ * Turns lines as they were said into lines of a recipe document on one basis: rates, percents and parts become amounts.
+ *
+ * With W mL of water, A mL of plain amounts, p of the finished spray and r of the water, the finished volume is
+ * F = (W (1 + r) + A) / (1 - p); for a finished basis W = (F (1 - p) - A) / (1 + r). Volumes add; powders take no room.
+ */
+final class Composer
+{
+    /**
+     * @param list<SpokenLine> $lines
+     *
+     * @return list<array{ingredient: string, amount: float, unit: string, upTo?: float, strength?: float}> lines of a recipe document
+     *
+     * @throws InvalidDocument when a line needs water and there is none, or the lines leave no room for water
+     */
+    public static function lines(array $lines, ?SpokenBasis $basis): array
+    {
+        $low = self::amounts($lines, $basis, false);
+        $high = self::amounts($lines, $basis, true);
+
+        return array_map(static function (SpokenLine $line, array $from, array $to): array {
+            $row = ['ingredient' => $line->ingredient->slug, 'amount' => $from[0], 'unit' => $from[1]];
+            if ($line->high !== null) {
+                $row['upTo'] = $to[0];
+            }
+            if ($line->strength !== null) {
+                $row['strength'] = $line->strength;
+            }
+
+            return $row;
+        }, $lines, $low, $high);
+    }
+
+    /**
+     * @param list<SpokenLine> $lines
+     *
+     * @return list<array{float, string}>
+     */
+    private static function amounts(array $lines, ?SpokenBasis $basis, bool $high): array
+    {
+        $at = static fn(SpokenLine $line): float => $high ? $line->high ?? $line->low : $line->low;
+        $plain = 0.0;
+        $percent = 0.0;
+        $parts = 0.0;
+        foreach ($lines as $i => $line) {
+            self::refuseWithoutWater($line, $basis, $i);
+            $share = self::share($line, $at($line));
+            match ($line->kind) {
+                SpokenKind::Percent => $percent += self::takesRoom($line) ? $share : 0.0,
+                SpokenKind::Parts => $parts += self::takesRoom($line) ? $share : 0.0,
+                default => $plain += self::takesRoom($line) ? self::plain($line, $at($line), $basis)[1] : 0.0,
+            };
+        }
+        [$water, $finished] = self::volumes($basis, $plain, $percent, $parts);
+
+        return array_map(static fn(SpokenLine $line): array => match ($line->kind) {
+            SpokenKind::Percent => self::pure($line, self::share($line, $at($line)) * $finished),
+            SpokenKind::Parts => [self::share($line, $at($line)) * $water, Unit::Millilitre->value],
+            default => self::plain($line, $at($line), $basis)[0],
+        }, $lines);
+    }
+
+    /** @return array{float, float} mL of water, and of finished spray */
+    private static function volumes(?SpokenBasis $basis, float $plain, float $percent, float $parts): array
+    {
+        if ($basis === null) {
+            return [0.0, $plain];
+        }
+        $volume = $basis->millilitres();
+        if ($basis->of === BasisOf::Finished) {
+            $water = ($volume * (1.0 - $percent) - $plain) / (1.0 + $parts);
+            if ($water < 0.0) {
+                throw InvalidDocument::because('/lines', 'These lines do not fit into what the recipe makes. Use less of them, or make more.', null);
+            }
+
+            return [$water, $volume];
+        }
+        if ($percent >= 1.0) {
+            throw InvalidDocument::because('/lines', 'The percents come to 100 or more, which leaves no room for water.', null);
+        }
+
+        return [$volume, ($volume * (1.0 + $parts) + $plain) / (1.0 - $percent)];
+    }
+
+    /**
+     * What an amount or a rate comes to.
+     *
+     * @return array{array{float, string}, float} as a line has it, and in mL
+     */
+    private static function plain(SpokenLine $line, float $amount, ?SpokenBasis $basis): array
+    {
+        $unit = $line->unit ?? new UnitMeaning(1.0, Unit::Millilitre, 'mL');
+        $times = $line->kind === SpokenKind::Rate && $basis !== null && $line->per !== null ? $basis->millilitres() / $line->per : 1.0;
+        $value = $amount * $unit->factor * $times;
+
+        return [[$value, $unit->unit->value], self::millilitres($line->ingredient, $value, $unit->unit)];
+    }
+
+    private static function millilitres(Ingredient $ingredient, float $value, Unit $unit): float
+    {
+        return $ingredient->millilitres(Amount::of($value, $unit));
+    }
+
+    /** Share of the finished spray, or of the water; of alcohol and peroxide as it is in the bottle. */
+    private static function share(SpokenLine $line, float $amount): float
+    {
+        return match ($line->kind) {
+            SpokenKind::Percent => $amount / ($line->strength ?? 100.0),
+            SpokenKind::Parts => $amount / ($line->per ?? 1.0),
+            default => 0.0,
+        };
+    }
+
+    /** @return array{float, string} soda in g, since its percent is w/v; all else in mL */
+    private static function pure(SpokenLine $line, float $millilitres): array
+    {
+        return $line->ingredient->kind === IngredientKind::Soda
+            ? [$millilitres, Unit::Gram->value]
+            : [$millilitres, Unit::Millilitre->value];
+    }
+
+    private static function takesRoom(SpokenLine $line): bool
+    {
+        return $line->ingredient->kind->isLiquid();
+    }
+
+    private static function refuseWithoutWater(SpokenLine $line, ?SpokenBasis $basis, int $i): void
+    {
+        if ($basis === null && $line->kind !== SpokenKind::Amount) {
+            throw InvalidDocument::because("/lines/{$i}", 'This line is a share of the spray: say how much water there is, on a line of its own, like “1 gallon of water”.', null);
+        }
+    }
+}

@@ -1,0 +1,143 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IdleMixer\Core\Phrase;
+
+/** Reads a number from the words of a line: 2, 2,5, 1 1/2, half a, one and a half, three quarters of a. */
+final class NumberReader
+{
+    /** Nobody measures out more of anything: our own bound. */
+    private const LARGEST = 1_000_000.0;
+
+    private const WORDS = [
+        'one' => 1, 'two' => 2, 'three' => 3, 'four' => 4, 'five' => 5, 'six' => 6, 'seven' => 7, 'eight' => 8, 'nine' => 9, 'ten' => 10,
+        'eleven' => 11, 'twelve' => 12, 'fifteen' => 15, 'sixteen' => 16, 'twenty' => 20, 'thirty' => 30, 'forty' => 40, 'fifty' => 50,
+    ];
+
+    private const SHARES = [
+        'half' => 2, 'halves' => 2, 'third' => 3, 'thirds' => 3, 'quarter' => 4, 'quarters' => 4, 'eighth' => 8, 'eighths' => 8,
+    ];
+
+    /** @param list<RawWord> $words */
+    public function __construct(private readonly array $words, private readonly string $plain) {}
+
+    /**
+     * The number that starts at this word, and the word after it; null when none starts here.
+     *
+     * @return array{float, int}|null
+     *
+     * @throws Unclear when it is a number of two readings, or none at all
+     */
+    public function at(int $i): ?array
+    {
+        $found = $this->unchecked($i);
+        if ($found === null) {
+            return null;
+        }
+        if ($found[0] <= 0.0) {
+            throw Unclear::becauseOf(new Refusal('zero'));
+        }
+        if ($found[0] > self::LARGEST) {
+            throw Unclear::becauseOf(new Refusal('too-large', ['limit' => '1,000,000']));
+        }
+
+        return $found;
+    }
+
+    /** @return array{float, int}|null */
+    private function unchecked(int $i): ?array
+    {
+        $share = $this->share($i);
+        if ($share !== null) {
+            return $share;
+        }
+        $whole = $this->whole($i);
+        if ($whole === null) {
+            return null;
+        }
+        [$value, $next] = $whole;
+        $after = $this->share($next) ?? $this->andShare($next);
+        if ($after === null) {
+            return $whole;
+        }
+        if (floor($value) !== $value || $after[0] >= 1.0) {
+            throw Unclear::becauseOf(new Refusal('number-unreadable', ['number' => $this->between($i, $after[1])]));
+        }
+
+        return [$value + $after[0], $after[1]];
+    }
+
+    /** @return array{float, int}|null “1/2”, “half a”, “three quarters” */
+    private function share(int $i): ?array
+    {
+        $word = $this->text($i);
+        if ($this->isDigits($i) && $this->text($i + 1) === '/' && $this->isDigits($i + 2)) {
+            if ($this->text($i + 3) === '/') {
+                throw Unclear::becauseOf(new Refusal('number-unreadable', ['number' => $this->between($i, $i + 4)]));
+            }
+            $below = (float) $this->text($i + 2);
+            if ($below <= 0.0) {
+                throw Unclear::becauseOf(new Refusal('number-unreadable', ['number' => $this->between($i, $i + 3)]));
+            }
+
+            return [(float) $word / $below, $i + 3];
+        }
+        if (isset(self::SHARES[$word]) && ! str_ends_with($word, 's')) {
+            return [1.0 / self::SHARES[$word], $i + 1];
+        }
+        $start = in_array($word, ['a', 'an'], true) ? 1 : (self::WORDS[$word] ?? null);
+        $below = self::SHARES[$this->text($i + 1)] ?? null;
+
+        return $start !== null && $below !== null ? [$start / $below, $i + 2] : null;
+    }
+
+    /** @return array{float, int}|null “and a half” */
+    private function andShare(int $i): ?array
+    {
+        return $this->text($i) === 'and' ? $this->share($i + 1) : null;
+    }
+
+    /** @return array{float, int}|null */
+    private function whole(int $i): ?array
+    {
+        $word = $this->text($i);
+        if (isset(self::WORDS[$word])) {
+            return [(float) self::WORDS[$word], $i + 1];
+        }
+        if (! isset($this->words[$i]) || ! $this->words[$i]->isNumber()) {
+            return null;
+        }
+        if (preg_match('/\A\d{1,3}[.,]000\z/', $word) === 1) {
+            $readings = [(string) (int) $word, str_replace([',', '.'], '', $word)];
+            throw Unclear::becauseOf(new Question('thousand', $word, array_map(fn(string $one): array => ['words' => $one, 'line' => $this->replaced($i, $one)], $readings)));
+        }
+        if (preg_match('/\A(?:\d+|\d*[.,]\d+)\z/', $word) !== 1 || preg_match('/\A[1-9]\d{0,2},\d{3}\z/', $word) === 1) {
+            throw Unclear::becauseOf(new Refusal('number-unreadable', ['number' => $word]));
+        }
+
+        return [(float) str_replace(',', '.', $word), $i + 1];
+    }
+
+    private function isDigits(int $i): bool
+    {
+        return preg_match('/\A\d+\z/', $this->text($i)) === 1;
+    }
+
+    private function text(int $i): string
+    {
+        return $this->words[$i]->text ?? '';
+    }
+
+    private function between(int $from, int $to): string
+    {
+        $last = $this->words[min($to, count($this->words)) - 1];
+
+        return substr($this->plain, $this->words[$from]->offset, $last->end() - $this->words[$from]->offset);
+    }
+
+    private function replaced(int $i, string $by): string
+    {
+        return substr_replace($this->plain, $by, $this->words[$i]->offset, strlen($this->words[$i]->text));
+    }
+}

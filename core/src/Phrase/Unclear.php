@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IdleMixer\Core\Phrase;
+
+use IdleMixer\Core\Failure;
+
+/** Stops the reading of a line at the first thing that must be asked about or refused. It never leaves this module. */
+final class Unclear extends \RuntimeException implements Failure
+{
+    private function __construct(public readonly Question|Refusal $what)
+    {
+        parent::__construct('This line is not clear.');
+    }
+
+    public static function becauseOf(Question|Refusal $what): self
+    {
+        return new self($what);
+    }
+
+    public function path(): string
+    {
+        return '';
+    }
+}

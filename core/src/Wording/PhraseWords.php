@@ -1,0 +1,122 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IdleMixer\Core\Wording;
+
+use IdleMixer\Core\Phrase\Question;
+use IdleMixer\Core\Phrase\Refusal;
+use IdleMixer\Core\Phrase\SpokenBasis;
+use IdleMixer\Core\Phrase\SpokenKind;
+use IdleMixer\Core\Phrase\SpokenLine;
+use IdleMixer\Core\Phrase\Vocabulary;
+use IdleMixer\Core\Quantity\Dimension;
+use IdleMixer\Core\Recipe\BasisOf;
+
+/** Says back what was understood of a typed line, or what is the matter with it. */
+final readonly class PhraseWords
+{
+    /** @param array<string, string> $words */
+    public function __construct(private array $words, private Vocabulary $vocabulary) {}
+
+    public static function shipped(): self
+    {
+        /** @var array<string, string> $words */
+        $words = require __DIR__ . '/../../data/phrase-words.php';
+
+        return new self($words, Vocabulary::shipped());
+    }
+
+    /** @throws MissingWords when the catalogue lacks the sentence */
+    public function refusal(Refusal $refusal): string
+    {
+        return $this->fill($refusal->code, $refusal->args);
+    }
+
+    /** @throws MissingWords when the catalogue lacks the sentence */
+    public function question(Question $question): string
+    {
+        return $this->fill($question->code, ['word' => $question->word]);
+    }
+
+    public function basis(SpokenBasis $basis): string
+    {
+        $much = $this->much($basis->amount, null, $basis->unit->words) . ' (' . Measures::metric($basis->millilitres()) . ')';
+
+        return $basis->of === BasisOf::Water ? "{$much} of water" : "topped up with water to {$much}";
+    }
+
+    /** “2 to 4 US tablespoon (29.6 to 59.1 mL) of neem oil to each US gallon”. */
+    public function line(SpokenLine $line): string
+    {
+        $bottle = $line->strength === null ? '' : ' from a bottle of ' . Figures::short($line->strength) . ' %';
+        $name = $line->ingredient->name . $bottle;
+
+        return match ($line->kind) {
+            SpokenKind::Percent => $this->much($line->low, $line->high, '%') . " of the finished spray is {$name}",
+            SpokenKind::Parts => Figures::short($line->low) . " part {$name} to " . Figures::short($line->per ?? 1.0) . ' parts water',
+            SpokenKind::Rate => $this->measured($line) . " of {$name} to each " . $this->per($line),
+            SpokenKind::Amount => $this->measured($line) . " of {$name}",
+        };
+    }
+
+    /**
+     * What was taken for granted.
+     *
+     * @return list<string>
+     *
+     * @throws MissingWords when the catalogue lacks the sentence
+     */
+    public function assumed(SpokenLine $line): array
+    {
+        $said = $line->assumed === null ? [] : [$this->fill("assumed-{$line->assumed}", [])];
+        if ($line->byEye !== null) {
+            $range = $this->vocabulary->byEyeRange($line->byEye);
+            $said[] = $this->fill($line->high === null ? 'by-eye-measured' : 'by-eye', [
+                'what' => $range['words'],
+                'low' => Figures::short($range['low']),
+                'high' => Figures::short($range['high']),
+            ]);
+        }
+
+        return $said;
+    }
+
+    private function per(SpokenLine $line): string
+    {
+        return "{$line->perWords} (" . Measures::metric($line->per ?? 0.0) . ')';
+    }
+
+    private function measured(SpokenLine $line): string
+    {
+        $unit = $line->unit;
+        if ($unit === null) {
+            return '';
+        }
+        $said = $this->much($line->low, $line->high, $unit->words);
+        if ($unit->inBase() === 1.0) {
+            return $said;
+        }
+        $base = $unit->unit->dimension() === Dimension::Mass ? 'g' : 'mL';
+
+        return $said . ' (' . $this->much($line->low * $unit->inBase(), $line->high === null ? null : $line->high * $unit->inBase(), $base, false) . ')';
+    }
+
+    private function much(float $low, ?float $high, string $unit, bool $kitchen = true): string
+    {
+        $number = static fn(float $value): string => $kitchen ? Figures::kitchen($value) : Figures::short($value);
+
+        return $number($low) . ($high === null ? '' : ' to ' . $number($high)) . " {$unit}";
+    }
+
+    /** @param array<string, string> $args */
+    private function fill(string $code, array $args): string
+    {
+        $pairs = [];
+        foreach ($args as $key => $value) {
+            $pairs['{' . $key . '}'] = mb_substr($value, 0, 60);
+        }
+
+        return strtr($this->words[$code] ?? throw MissingWords::becauseOf($code), $pairs);
+    }
+}

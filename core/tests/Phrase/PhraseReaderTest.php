@@ -1,0 +1,313 @@
+<?php
+
+declare(strict_types=1);
+
+use IdleMixer\Core\Phrase\Kitchen;
+use IdleMixer\Core\Phrase\PhraseReader;
+use IdleMixer\Core\Phrase\SpokenLine;
+use IdleMixer\Core\Wording\PhraseWords;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+
+/*
+ * Unit sizes here are worked out from their definitions, not taken from the product: US gallon 231 cubic inches of 2.54 cm
+ * (NIST Handbook 44, Appendix C), imperial gallon 4.54609 L (UK units of measurement regulations), Australian tablespoon 20 mL,
+ * metric cup 250 mL, pound 453.59237 g (international yard and pound agreement), all from memory. What the phrases mean is
+ * common practice, no source.
+ */
+const US_GALLON = 231 * 2.54 ** 3;
+const IMP_GALLON = 4546.09;
+const US_TBSP = US_GALLON / 256;
+const US_TSP = US_GALLON / 768;
+const US_CUP = US_GALLON / 16;
+
+/** @return list<array{string, string, string, float, float|null, 4?: float}> text, ingredient, kind, low and high in mL, g, pieces, percent or parts; per mL */
+function usPhrases(): array
+{
+    $gal = US_GALLON;
+
+    return [
+        ['1 1/2 tbsp neem', 'neem-oil', 'amount', 1.5 * US_TBSP, null],
+        ['1½ tsp soda', 'baking-soda', 'amount', 1.5 * US_TSP, null],
+        ['2,5 ml soap', 'castile-soap', 'amount', 2.5, null],
+        ['half a cup oil', 'vegetable-oil', 'amount', US_CUP / 2, null],
+        ['10 drops soap', 'castile-soap', 'amount', 0.5, null],
+        ['30 ml/l neem', 'neem-oil', 'rate', 30.0, null, 1000.0],
+        ['1 % paraffin', 'paraffin-oil', 'percent', 1.0, null],
+        ['2-4 tbsp neem per gallon', 'neem-oil', 'rate', 2 * US_TBSP, 4 * US_TBSP, $gal],
+        ['2-4 tbsp per gallon neem', 'neem-oil', 'rate', 2 * US_TBSP, 4 * US_TBSP, $gal],
+        ['1 tbsp neem', 'neem-oil', 'amount', US_TBSP, null],
+        ['1tbsp neem', 'neem-oil', 'amount', US_TBSP, null],
+        ['2 tablespoons of neem oil', 'neem-oil', 'amount', 2 * US_TBSP, null],
+        ['2 Tablespoons Neem Oil', 'neem-oil', 'amount', 2 * US_TBSP, null],
+        ['two tablespoons neem', 'neem-oil', 'amount', 2 * US_TBSP, null],
+        ['a tablespoon of neem', 'neem-oil', 'amount', US_TBSP, null],
+        ['one tbsp. neem', 'neem-oil', 'amount', US_TBSP, null],
+        ['3 tbs neem', 'neem-oil', 'amount', 3 * US_TBSP, null],
+        ['2 tblsp vegetable oil', 'vegetable-oil', 'amount', 2 * US_TBSP, null],
+        ['1/2 tsp soap', 'castile-soap', 'amount', US_TSP / 2, null],
+        ['½ tsp castile soap', 'castile-soap', 'amount', US_TSP / 2, null],
+        ['half a teaspoon of castile', 'castile-soap', 'amount', US_TSP / 2, null],
+        ['a half teaspoon castile', 'castile-soap', 'amount', US_TSP / 2, null],
+        ['half tsp castile', 'castile-soap', 'amount', US_TSP / 2, null],
+        ['a quarter teaspoon soap bark', 'saponin-extract', 'amount', US_TSP / 4, null],
+        ['quarter of a cup neem', 'neem-oil', 'amount', US_CUP / 4, null],
+        ['a quarter cup of neem oil', 'neem-oil', 'amount', US_CUP / 4, null],
+        ['three quarters of a cup vegetable oil', 'vegetable-oil', 'amount', 0.75 * US_CUP, null],
+        ['two thirds of a cup kitchen oil', 'vegetable-oil', 'amount', 2 * US_CUP / 3, null],
+        ['a third of a teaspoon rosemary', 'rosemary-oil', 'amount', US_TSP / 3, null],
+        ['1/3 tsp rosemary oil', 'rosemary-oil', 'amount', US_TSP / 3, null],
+        ['⅓ tsp rosemary', 'rosemary-oil', 'amount', US_TSP / 3, null],
+        ['2/3 tsp dish soap', 'dish-detergent', 'amount', 2 * US_TSP / 3, null],
+        ['1 1/3 tsp dish soap', 'dish-detergent', 'amount', 4 * US_TSP / 3, null],
+        ['1⅓ tsp dish soap', 'dish-detergent', 'amount', 4 * US_TSP / 3, null],
+        ['one and a half tablespoons neem', 'neem-oil', 'amount', 1.5 * US_TBSP, null],
+        ['1 and 1/2 tbsp neem', 'neem-oil', 'amount', 1.5 * US_TBSP, null],
+        ['two and a half tsp soda', 'baking-soda', 'amount', 2.5 * US_TSP, null],
+        ['2.5 tbsp neem', 'neem-oil', 'amount', 2.5 * US_TBSP, null],
+        ['.5 tsp soap', 'castile-soap', 'amount', US_TSP / 2, null],
+        ['0.25 tsp polysorbate 20', 'polysorbate-20', 'amount', US_TSP / 4, null],
+        ['2 × ½ tsp soda', 'baking-soda', 'amount', US_TSP, null],
+        ['2 x 5 ml neem', 'neem-oil', 'amount', 10.0, null],
+        ['2 to 4 tbsp neem', 'neem-oil', 'amount', 2 * US_TBSP, 4 * US_TBSP],
+        ['2–4 tbsp neem', 'neem-oil', 'amount', 2 * US_TBSP, 4 * US_TBSP],
+        ['2 - 4 tbsp neem', 'neem-oil', 'amount', 2 * US_TBSP, 4 * US_TBSP],
+        ['2 or 3 drops dish soap', 'dish-detergent', 'amount', 0.1, 0.15],
+        ['20-30 drops peppermint', 'peppermint-oil', 'amount', 1.0, 1.5],
+        ['2/3 to 1 1/3 tsp soap', 'castile-soap', 'amount', 2 * US_TSP / 3, 4 * US_TSP / 3],
+        ['1½ to 2 tsp neem', 'neem-oil', 'amount', 1.5 * US_TSP, 2 * US_TSP],
+        ['one or two teaspoons rosemary', 'rosemary-oil', 'amount', US_TSP, 2 * US_TSP],
+        ['1 tsp to 1 tbsp castile', 'castile-soap', 'amount', US_TSP, US_TBSP],
+        ['1 tsp to 1 tbsp castile per quart', 'castile-soap', 'rate', US_TSP, US_TBSP, $gal / 4],
+        ['1 fl oz neem', 'neem-oil', 'amount', $gal / 128, null],
+        ['2 fluid ounces of neem', 'neem-oil', 'amount', $gal / 64, null],
+        ['4 fl. oz. vegetable oil', 'vegetable-oil', 'amount', $gal / 32, null],
+        ['1 cup kitchen oil', 'vegetable-oil', 'amount', US_CUP, null],
+        ['2 cups rubbing alcohol', 'isopropyl-alcohol', 'amount', 2 * US_CUP, null],
+        ['1 pint alcohol', 'isopropyl-alcohol', 'amount', $gal / 8, null],
+        ['1 quart isopropyl alcohol', 'isopropyl-alcohol', 'amount', $gal / 4, null],
+        ['10 mL castile', 'castile-soap', 'amount', 10.0, null],
+        ['10ml castile', 'castile-soap', 'amount', 10.0, null],
+        ['5 millilitres neem', 'neem-oil', 'amount', 5.0, null],
+        ['5 cc neem', 'neem-oil', 'amount', 5.0, null],
+        ['2 cl sunflower oil', 'vegetable-oil', 'amount', 20.0, null],
+        ['1 dl rapeseed oil', 'vegetable-oil', 'amount', 100.0, null],
+        ['0,5 l paraffin oil', 'paraffin-oil', 'amount', 500.0, null],
+        ['1 litre horticultural oil', 'horticultural-oil', 'amount', 1000.0, null],
+        ['5 g soda', 'baking-soda', 'amount', 5.0, null],
+        ['5 grams of baking soda', 'baking-soda', 'amount', 5.0, null],
+        ['0.1 kg bicarb', 'baking-soda', 'amount', 100.0, null],
+        ['500 mg bicarbonate of soda', 'baking-soda', 'amount', 0.5, null],
+        ['1 lb baking soda', 'baking-soda', 'amount', 453.59237, null],
+        ['2 oz by weight baking soda', 'baking-soda', 'amount', 453.59237 / 8, null],
+        ['1 egg', 'egg', 'amount', 1.0, null],
+        ['2 eggs', 'egg', 'amount', 2.0, null],
+        ['an egg', 'egg', 'amount', 1.0, null],
+        ['three eggs', 'egg', 'amount', 3.0, null],
+        ['2 dessertspoons olive oil', 'vegetable-oil', 'amount', 20.0, null],
+        ['neem 2 tbsp', 'neem-oil', 'amount', 2 * US_TBSP, null],
+        ['neem oil: 2 tbsp', 'neem-oil', 'amount', 2 * US_TBSP, null],
+        ['soap, 1 tsp', 'castile-soap', 'amount', US_TSP, null],
+        ['about 2 tbsp neem', 'neem-oil', 'amount', 2 * US_TBSP, null],
+        ['~2 tbsp neem', 'neem-oil', 'amount', 2 * US_TBSP, null],
+        ['2 level tsp soda', 'baking-soda', 'amount', 2 * US_TSP, null],
+        ['add 2 tbsp of the neem', 'neem-oil', 'amount', 2 * US_TBSP, null],
+        ['2 US tablespoons neem', 'neem-oil', 'amount', 2 * US_TBSP, null],
+        ['2 metric tablespoons neem', 'neem-oil', 'amount', 30.0, null],
+        ['1 metric teaspoon soap', 'castile-soap', 'amount', 5.0, null],
+        ['1 Australian tablespoon neem', 'neem-oil', 'amount', 20.0, null],
+        ['1 aus tbsp neem', 'neem-oil', 'amount', 20.0, null],
+        ['1 metric cup oil', 'vegetable-oil', 'amount', 250.0, null],
+        ['1 imperial fl oz neem', 'neem-oil', 'amount', IMP_GALLON / 160, null],
+        ['1 uk pint alcohol', 'isopropyl-alcohol', 'amount', IMP_GALLON / 8, null],
+        ['1 imperial quart alcohol', 'isopropyl-alcohol', 'amount', IMP_GALLON / 4, null],
+        ['5 ml per litre neem', 'neem-oil', 'rate', 5.0, null, 1000.0],
+        ['5 ml neem per litre', 'neem-oil', 'rate', 5.0, null, 1000.0],
+        ['5 ml neem per litre of water', 'neem-oil', 'rate', 5.0, null, 1000.0],
+        ['2 tbsp a gallon neem', 'neem-oil', 'rate', 2 * US_TBSP, null, $gal],
+        ['2 tbsp neem a gallon', 'neem-oil', 'rate', 2 * US_TBSP, null, $gal],
+        ['2 tbsp neem in a gallon', 'neem-oil', 'rate', 2 * US_TBSP, null, $gal],
+        ['2 tbsp neem in a gallon of water', 'neem-oil', 'rate', 2 * US_TBSP, null, $gal],
+        ['2 tbsp neem in 2 gallons', 'neem-oil', 'rate', 2 * US_TBSP, null, 2 * $gal],
+        ['2 tbsp neem to a gallon', 'neem-oil', 'rate', 2 * US_TBSP, null, $gal],
+        ['2 tbsp neem to 1 gallon of water', 'neem-oil', 'rate', 2 * US_TBSP, null, $gal],
+        ['2 tbsp neem for every gallon', 'neem-oil', 'rate', 2 * US_TBSP, null, $gal],
+        ['2 tbsp neem per imperial gallon', 'neem-oil', 'rate', 2 * US_TBSP, null, IMP_GALLON],
+        ['2 tsp soda / quart', 'baking-soda', 'rate', 2 * US_TSP, null, $gal / 4],
+        ['1/2 tsp soap/qt', 'castile-soap', 'rate', US_TSP / 2, null, $gal / 4],
+        ['10 drops soap per litre', 'castile-soap', 'rate', 0.5, null, 1000.0],
+        ['4 g soda per 1 l', 'baking-soda', 'rate', 4.0, null, 1000.0],
+        ['2 tsp oil per cup', 'vegetable-oil', 'rate', 2 * US_TSP, null, US_CUP],
+        ['15 ml in 500 ml neem', 'neem-oil', 'rate', 15.0, null, 500.0],
+        ['neem 5 ml/l', 'neem-oil', 'rate', 5.0, null, 1000.0],
+        ['1% neem', 'neem-oil', 'percent', 1.0, null],
+        ['1 percent neem', 'neem-oil', 'percent', 1.0, null],
+        ['1 to 2 % horticultural oil', 'horticultural-oil', 'percent', 1.0, 2.0],
+        ['0,5 % castile', 'castile-soap', 'percent', 0.5, null],
+        ['neem 1 %', 'neem-oil', 'percent', 1.0, null],
+        ['half a percent soda', 'baking-soda', 'percent', 0.5, null],
+        ['25 % alcohol from 70 %', 'isopropyl-alcohol', 'percent', 25.0, null],
+        ['25% isopropyl out of 91%', 'isopropyl-alcohol', 'percent', 25.0, null],
+        ['1 % peroxide from 3 %', 'hydrogen-peroxide', 'percent', 1.0, null],
+        ['1 cup 91 % alcohol', 'isopropyl-alcohol', 'amount', US_CUP, null],
+        ['1 cup alcohol 91 %', 'isopropyl-alcohol', 'amount', US_CUP, null],
+        ['1 cup of alcohol at 50 %', 'isopropyl-alcohol', 'amount', US_CUP, null],
+        ['30 ml hydrogen peroxide (3 %)', 'hydrogen-peroxide', 'amount', 30.0, null],
+        ['91 % alcohol 2 cups', 'isopropyl-alcohol', 'amount', 2 * US_CUP, null],
+        ['1:100 neem', 'neem-oil', 'parts', 1.0, null, 100.0],
+        ['neem 1:100', 'neem-oil', 'parts', 1.0, null, 100.0],
+        ['1:1 alcohol', 'isopropyl-alcohol', 'parts', 1.0, null, 1.0],
+        ['1 part alcohol to 2 parts water', 'isopropyl-alcohol', 'parts', 1.0, null, 2.0],
+        ['a splash of neem', 'neem-oil', 'amount', 5.0, 15.0],
+        ['a squirt of soap', 'castile-soap', 'amount', 2.0, 6.0],
+        ['a few drops of dish soap', 'dish-detergent', 'amount', 0.15, 0.5],
+        ['few drops soap', 'castile-soap', 'amount', 0.15, 0.5],
+        ['two squirts of soap', 'castile-soap', 'amount', 4.0, 12.0],
+        ['a pinch of soda', 'baking-soda', 'amount', 0.2, 0.6],
+        ['a capful of neem', 'neem-oil', 'amount', 4.0, 12.0],
+        ['a glug of oil', 'vegetable-oil', 'amount', 15.0, 45.0],
+    ];
+}
+
+it('reads more than a hundred and twenty ways of saying it', function (): void {
+    expect(count(usPhrases()))->toBeGreaterThan(120);
+});
+
+it('understands', function (string $text, string $slug, string $kind, float $low, ?float $high, ?float $per = null): void {
+    $heard = PhraseReader::shipped(Kitchen::Us)->read($text);
+    expect($heard->refusal?->code)->toBeNull()->and($heard->question?->code)->toBeNull()->and($heard->lines)->toHaveCount(1);
+    $line = $heard->lines[0];
+    $times = $line->unit === null ? 1.0 : $line->unit->inBase();
+    expect($line->ingredient->slug)->toBe($slug)
+        ->and($line->kind->value)->toBe($kind)
+        ->and($line->low * $times)->toEqualWithDelta($low, 1e-9 * $low)
+        ->and($line->high === null)->toBe($high === null)
+        ->and(($line->high ?? 0.0) * $times)->toEqualWithDelta($high ?? 0.0, 1e-9 * ($high ?? 1.0))
+        ->and($line->per === null)->toBe($per === null)
+        ->and($line->per ?? 0.0)->toEqualWithDelta($per ?? 0.0, 1e-6)
+        ->and(PhraseWords::shipped()->line($line))->toContain($line->ingredient->name);
+})->with(usPhrases());
+
+it('takes an egg and its oil from one line', function (): void {
+    $lines = PhraseReader::shipped(Kitchen::Metric)->read('1 egg to 50 ml oil')->lines;
+    expect(array_map(static fn(SpokenLine $line): string => "{$line->ingredient->slug} {$line->low} {$line->unit?->words}", $lines))
+        ->toBe(['egg 1 egg', 'vegetable-oil 50 mL']);
+});
+
+it('hears the water', function (string $text, float $ml, string $of): void {
+    $basis = PhraseReader::shipped(Kitchen::Us)->read($text)->basis;
+    expect($basis?->of->value)->toBe($of)->and($basis?->millilitres())->toEqualWithDelta($ml, 1e-6);
+})->with([
+    ['1 gal water', US_GALLON, 'water'],
+    ['1 gallon of warm water', US_GALLON, 'water'],
+    ['in a quart of water', US_GALLON / 4, 'water'],
+    ['500 ml rain water', 500.0, 'water'],
+    ['1½ litres water', 1500.0, 'water'],
+    ['made up to 32 fl oz', US_GALLON / 4, 'finished'],
+    ['top up to 1 l', 1000.0, 'finished'],
+    ['water to 20 fl oz', US_GALLON * 20 / 128, 'finished'],
+    ['1 litre of finished spray', 1000.0, 'finished'],
+    ['2 imperial gallons in total', 2 * IMP_GALLON, 'finished'],
+]);
+
+it('goes by the kitchen of the household', function (Kitchen $kitchen, string $text, float $ml): void {
+    $line = PhraseReader::shipped($kitchen)->read($text)->lines[0] ?? null;
+    expect(($line->low ?? 0.0) * ($line?->unit?->inBase() ?? 0.0))->toEqualWithDelta($ml, 1e-9);
+})->with([
+    [Kitchen::Us, '1 tbsp neem', US_TBSP], [Kitchen::British, '1 tbsp neem', 15.0], [Kitchen::Australian, '1 tbsp neem', 20.0], [Kitchen::Metric, '1 tbsp neem', 15.0],
+    [Kitchen::Us, '1 tsp neem', US_TSP], [Kitchen::British, '1 tsp neem', 5.0], [Kitchen::Australian, '1 tsp neem', 5.0],
+    [Kitchen::Us, '1 cup oil', US_CUP], [Kitchen::British, '1 cup oil', IMP_GALLON / 16], [Kitchen::Australian, '1 cup oil', 250.0], [Kitchen::Metric, '1 cup oil', 250.0],
+    [Kitchen::Us, '1 pint alcohol', US_GALLON / 8], [Kitchen::British, '1 pint alcohol', IMP_GALLON / 8],
+    [Kitchen::Us, '1 fl oz neem', US_GALLON / 128], [Kitchen::British, '1 fl oz neem', IMP_GALLON / 160], [Kitchen::Australian, '1 gallon alcohol', IMP_GALLON],
+]);
+
+it('asks what is meant', function (?Kitchen $kitchen, string $text, string $code, int $answers): void {
+    $question = PhraseReader::shipped($kitchen)->read($text)->question;
+    expect($question?->code)->toBe($code)->and($question->answers ?? [])->toHaveCount($answers);
+    foreach ($question->answers ?? [] as ['line' => $line]) {
+        $again = PhraseReader::shipped($kitchen)->read($line);
+        expect($again->question?->code === $code && $again->question->word === $question?->word)->toBeFalse("answered, it asks the same again: {$line}")
+            ->and($again->refusal?->code)->toBeNull();
+    }
+    expect($question === null ? '' : PhraseWords::shipped()->question($question))->toEndWith('?');
+})->with([
+    [Kitchen::Us, '2 oz neem', 'unit-unclear', 3],
+    [Kitchen::British, '2 ounces soda', 'unit-unclear', 3],
+    [null, '2 oz per gallon neem', 'unit-unclear', 3],
+    [Kitchen::Us, '2 T soda', 'unit-unclear', 2],
+    [Kitchen::Us, '2 t soda', 'unit-unclear', 2],
+    [Kitchen::Us, 'a spoonful of neem', 'unit-unclear', 2],
+    [null, '1 tbsp neem', 'unit-unclear', 3],
+    [null, '1 teaspoon soap', 'unit-unclear', 2],
+    [null, '1 cup oil', 'unit-unclear', 3],
+    [null, '1 pint alcohol', 'unit-unclear', 2],
+    [null, '1 gallon of water', 'unit-unclear', 2],
+    [null, '5 ml neem per gallon', 'unit-unclear', 2],
+    [null, '1 fl oz neem', 'unit-unclear', 2],
+    [Kitchen::Metric, '1 gallon of water', 'unit-unclear', 2],
+    [Kitchen::Metric, '1 pint water', 'unit-unclear', 2],
+    [Kitchen::Us, '1,000 ml oil', 'thousand', 2],
+    [Kitchen::Us, '1.000 ml oil', 'thousand', 2],
+    [Kitchen::Us, '1-1/2 tsp soda', 'mixed-or-range', 2],
+    [Kitchen::Us, '70 % alcohol', 'whose-percent', 2],
+    [Kitchen::Us, '3 % peroxide', 'whose-percent', 2],
+]);
+
+it('refuses', function (string $text, string $code): void {
+    $heard = PhraseReader::shipped(Kitchen::Us)->read($text);
+    expect($heard->refusal?->code)->toBe($code)
+        ->and($heard->lines)->toBe([])
+        ->and(strlen($heard->refusal === null ? '' : PhraseWords::shipped()->refusal($heard->refusal)))->toBeGreaterThan(20);
+})->with([
+    ['', 'empty'], ['   ', 'empty'], ["\xff\xfe tbsp neem", 'not-text'], [str_repeat('neem ', 60), 'too-long'],
+    ['0 tsp soda', 'zero'], ['0.0 ml neem', 'zero'], ['0/4 tsp soda', 'zero'], ['-2 tsp neem', 'negative'], ['− 2 tsp neem', 'negative'],
+    ['1e3 ml oil', 'unknown-word'], ['1e300 ml oil', 'unknown-word'], ['999999999999 l neem', 'too-large'],
+    ['1/0 tsp soda', 'number-unreadable'], ['1/2/3 tsp soda', 'number-unreadable'], ['1 3/2 tsp soda', 'number-unreadable'], ['1.5 1/2 tsp soda', 'number-unreadable'],
+    ['1,234 ml oil', 'number-unreadable'], ['1,000,000 ml oil', 'number-unreadable'], ['1.2.3 tsp soda', 'number-unreadable'],
+    ['4-2 tbsp neem', 'range-backwards'], ['4 to 4 tbsp neem', 'range-backwards'], ['1 tbsp to 1 tsp neem', 'range-backwards'],
+    ['heaped tsp soda', 'heaped'], ['1 heaping teaspoon of soda', 'heaped'], ['a little soap', 'heaped'], ['1 big squirt soap', 'heaped'],
+    ['2 tbsp neam', 'misspelt'], ['2 tbps neem', 'misspelt'], ['2 tbsp unicorn', 'unknown-word'], ['2 foo neem', 'unknown-word'], ['<script>alert(1)</script>', 'unknown-word'],
+    ['2 tbsp neem and soap', 'two-things'], ['2 tbsp neem soap', 'two-things'], ['2 tbsp neem + 1 tsp soap', 'two-things'],
+    ['neem', 'no-number'], ['tbsp neem', 'no-number'], ['5 neem', 'no-unit'], ['5', 'no-ingredient'], ['2 tbsp', 'no-ingredient'], ['water', 'no-ingredient'],
+    ['2 4 tsp soda', 'shape'], ['4 tbsp (2 fl oz) neem', 'shape'], ['1:2:3 neem', 'shape'],
+    ['2-3 gallons of water', 'water-range'], ['500 g water', 'water-weighed'], ['2 ml per kg neem', 'rate-per-what'],
+    ['100 % neem', 'percent-too-much'], ['80 % alcohol from 70 %', 'stronger-than-bottle'], ['1-2:100 neem', 'range-in-parts'],
+    ['1 cup 50 % neem', 'no-bottle-strength'], ['1 cup 120 % alcohol', 'bottle-strength'],
+    ['1 cup tobacco tea', 'refused-nicotine'], ['3 cigarettes', 'refused-nicotine'], ['1 tsp nicotine', 'refused-nicotine'], ['2 tbsp bleach', 'refused-bleach'],
+    ['1 cup vinegar', 'refused-acid'], ['1 cup ammonia', 'refused-ammonia'], ['1 tbsp kerosene', 'refused-fuel'], ['1 tbsp washing soda', 'refused-washing-soda'],
+    ['1 tbsp laundry detergent', 'refused-machine-detergent'], ['1 tsp table salt', 'refused-salt'], ['1 tsp sulphur', 'refused-metal'], ['1 ml imidacloprid', 'refused-systemic'],
+    ['1 cup methylated spirits', 'refused-other-alcohol'], ['5 drops tea tree oil', 'refused-essential'],
+]);
+
+it('never misreads in silence: any text comes to one outcome, and every amount is finite and above zero', function (): void {
+    $random = new Randomizer(new Mt19937(4));
+    $pieces = ['1', '2', '0', '1/2', '½', '-', 'to', '2,5', '1e9', '%', ':', '/', 'tbsp', 'tsp', 'ml', 'l', 'gal', 'oz', 'cup', 'g', 'neem', 'soap', 'soda', 'oil', 'egg', 'alcohol', 'water', 'per', 'a', 'half', 'of', 'and', 'x', 'splash', 'drops', 'from', 'made up to', 'US', "\x80", '999999', '٣', '²', '(', 'é', "\0", '.', ','];
+    $sense = [['1', '2 1/2', '2-4', '½', '0'], ['tbsp', 'ml', '%', 'litre', 'oz'], ['neem', 'of soda', 'water', 'per litre egg', 'alcohol']];
+    $readers = [PhraseReader::shipped(), PhraseReader::shipped(Kitchen::Us)];
+    $words = PhraseWords::shipped();
+    $seen = ['lines' => 0, 'basis' => 0, 'question' => 0, 'refusal' => 0];
+    for ($round = 0; $round < 20_000; ++$round) {
+        $text = '';
+        for ($i = 0, $n = $random->getInt(1, 8); $i < $n; ++$i) {
+            // Half of the texts are near to sense: a number, a unit, a thing, and then anything.
+            $from = $round % 2 === 0 && $i < 3 ? $sense[$i] : $pieces;
+            $text .= $from[$random->getInt(0, count($from) - 1)] . ($random->getInt(0, 4) > 0 ? ' ' : '');
+        }
+        $heard = $readers[$random->getInt(0, 1)]->read($text);
+        $outcomes = array_filter(['lines' => $heard->lines !== [], 'basis' => $heard->basis !== null, 'question' => $heard->question !== null, 'refusal' => $heard->refusal !== null]);
+        expect($outcomes)->toHaveCount(1, $text);
+        ++$seen[array_key_first($outcomes) ?? 'refusal'];
+        foreach ($heard->lines as $line) {
+            expect(is_finite($line->low) && $line->low > 0.0 && ($line->high === null || (is_finite($line->high) && $line->high > $line->low)))->toBeTrue($text);
+        }
+        if ($heard->refusal !== null) {
+            $words->refusal($heard->refusal);
+        }
+    }
+    expect(min($seen))->toBeGreaterThan(20);
+});
+
+it('counts an amount by eye exactly once it was measured', function (): void {
+    $line = PhraseReader::shipped(Kitchen::Us, ['squirt' => 3.5])->read('2 squirts of soap')->lines[0] ?? null;
+    expect($line?->low)->toBe(7.0)->and($line?->high)->toBeNull();
+});
