@@ -6,8 +6,11 @@ use App\Http\Controllers\BatchController;
 use App\Http\Controllers\CaseChoiceController;
 use App\Http\Controllers\CaseController;
 use App\Http\Controllers\CatalogueController;
+use App\Http\Controllers\CompareController;
+use App\Http\Controllers\ComposeController;
 use App\Http\Controllers\DeviceController;
 use App\Http\Controllers\HandController;
+use App\Http\Controllers\HouseholdController;
 use App\Http\Controllers\LeafTestController;
 use App\Http\Controllers\MeasureController;
 use App\Http\Controllers\PageController;
@@ -37,6 +40,11 @@ Route::prefix('api')->group(static function (): void {
 
     Route::get('recipes', [RecipeController::class, 'index']);
     Route::post('recipes', [RecipeController::class, 'store']);
+    Route::post('compose', ComposeController::class);
+    Route::post('compare', CompareController::class);
+    Route::get('household', [HouseholdController::class, 'show']);
+    Route::put('household', [HouseholdController::class, 'store']);
+    Route::get('recipes/{slug}/versions', [RecipeController::class, 'versions']);
     Route::get('recipes/{slug}', [RecipeController::class, 'show']);
 
     foreach (['plants' => PlantController::class, 'sprayers' => SprayerController::class, 'measures' => MeasureController::class] as $path => $controller) {

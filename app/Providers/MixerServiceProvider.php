@@ -25,6 +25,8 @@ use IdleMixer\Core\Plan\PlanRequestReader;
 use IdleMixer\Core\Plan\PlanWriter;
 use IdleMixer\Core\Recipe\RecipeCatalogue;
 use IdleMixer\Core\Recipe\RecipeReader;
+use IdleMixer\Core\Plan\VerdictWriter;
+use IdleMixer\Core\Safety\Limits;
 use IdleMixer\Core\Schedule\FairLook;
 use IdleMixer\Core\Schedule\ShelfLife;
 use IdleMixer\Core\Source\SourceCatalogue;
@@ -50,6 +52,8 @@ final class MixerServiceProvider extends ServiceProvider
         $this->app->singleton(RecipeReader::class, static fn(Application $app): RecipeReader => new RecipeReader($app->make(IngredientCatalogue::class)));
         $this->app->singleton(RecipeCatalogue::class, static fn(Application $app): RecipeCatalogue => RecipeCatalogue::shipped($app->make(IngredientCatalogue::class)));
         $this->app->singleton(PlanRequestReader::class, PlanRequestReader::shipped(...));
+        $this->app->singleton(Limits::class, Limits::shipped(...));
+        $this->app->singleton(VerdictWriter::class, static fn(Application $app): VerdictWriter => new VerdictWriter($app->make(Sentences::class), $app->make(SourceCatalogue::class)));
         $this->app->singleton(Planner::class, Planner::shipped(...));
         $this->app->singleton(PlanWriter::class, PlanWriter::shipped(...));
         $this->app->singleton(Sentences::class, Sentences::shipped(...));

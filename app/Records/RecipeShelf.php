@@ -40,6 +40,16 @@ final readonly class RecipeShelf
         return $this->reader->read(JsonText::parse($version->document));
     }
 
+    /** @return list<RecipeVersion> newest first */
+    public function all(string $slug): array
+    {
+        return array_values(RecipeVersion::query()
+            ->whereIn('recipe_id', Recipe::query()->select('id')->where('slug', $slug))
+            ->orderByDesc('number')
+            ->get()
+            ->all());
+    }
+
     public function newest(string $slug): ?RecipeVersion
     {
         return RecipeVersion::query()

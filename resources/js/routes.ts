@@ -9,6 +9,8 @@ import Choose from './screens/choose/Choose.svelte';
 import LeafTest from './screens/leaf/LeafTest.svelte';
 import LeafTests from './screens/leaf/LeafTests.svelte';
 import LookScreen from './screens/look/LookScreen.svelte';
+import Compare from './screens/recipes/Compare.svelte';
+import Write from './screens/recipes/Write.svelte';
 import Shed from './screens/shed/Shed.svelte';
 import Today from './screens/today/Today.svelte';
 import Worked from './screens/worked/Worked.svelte';
@@ -24,6 +26,8 @@ export const { p, navigate, isActive, route } = createRouter({
     '/cases/:id': Case,
     '/cases/:id/choose': Choose,
     '/look': LookScreen,
+    '/recipes/write': Write,
+    '/recipes/compare': Compare,
     '/worked': Worked,
     '/shed': Shed,
     '*': NotFound,

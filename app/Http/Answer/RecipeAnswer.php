@@ -7,6 +7,7 @@ namespace App\Http\Answer;
 use IdleMixer\Core\Mix\Formulator;
 use IdleMixer\Core\Mix\Strengths;
 use IdleMixer\Core\Pest\PestCatalogue;
+use IdleMixer\Core\Phrase\PhraseWriter;
 use IdleMixer\Core\Plan\MixtureWriter;
 use IdleMixer\Core\Recipe\Recipe;
 use IdleMixer\Core\Recipe\RecipeCatalogue;
@@ -36,7 +37,20 @@ final readonly class RecipeAnswer
             'forWords' => array_map(fn(string $slug): string => $this->pests->get($slug)->name, $for),
             'repeat' => $practice->repeat ?? '',
             'strength' => MixtureWriter::spoken(Strengths::of((new Formulator())->onBasis($recipe))),
+            'typed' => self::typed($recipe),
             'document' => RecipeWriter::write($recipe),
         ];
+    }
+
+    /** @return list<string> the recipe as one would type it, its stocks left out */
+    private static function typed(Recipe $recipe): array
+    {
+        $lines = $recipe->basis === null ? [] : [PhraseWriter::basis($recipe->basis)];
+        foreach ($recipe->lines as $line) {
+            $typed = PhraseWriter::line($line);
+            $lines = $typed === null ? $lines : [...$lines, $typed];
+        }
+
+        return $lines;
     }
 }

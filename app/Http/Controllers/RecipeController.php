@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Answer\Instant;
 use App\Http\Answer\RecipeAnswer;
 use App\Http\Body;
 use App\Http\Said;
@@ -43,6 +44,20 @@ final readonly class RecipeController
         $version = $this->shelf->newest($slug) ?? throw Said::notFound('recipe', $slug);
 
         return new JsonResponse($this->answer->of($this->shelf->read($version), $version->number));
+    }
+
+    /** Every version that was kept, newest first: none for a shipped recipe that was never mixed otherwise. */
+    public function versions(string $slug): JsonResponse
+    {
+        $versions = $this->shelf->all($slug);
+        if ($versions === [] && ! $this->shipped->has($slug)) {
+            throw Said::notFound('recipe', $slug);
+        }
+
+        return new JsonResponse(['versions' => array_map(fn(RecipeVersion $version): array => [
+            'madeAt' => Instant::of($version->created_at),
+            'recipe' => $this->answer->of($this->shelf->read($version), $version->number),
+        ], $versions)]);
     }
 
     public function store(Request $request, RecipeReader $reader, Formulator $formulator, Connection $connection): JsonResponse

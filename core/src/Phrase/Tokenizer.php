@@ -48,11 +48,31 @@ final class Tokenizer
     public static function tokens(string $plain, Vocabulary $vocabulary, ?Kitchen $kitchen): array
     {
         $self = new self($vocabulary, $kitchen, $plain);
+        $self->refuseWhatIsNoIngredient();
         for ($i = 0; $i < count($self->words);) {
             $i = $self->step($i);
         }
 
         return $self->tokens;
+    }
+
+    /** Nobody is asked which spoon they mean of what is refused anyway. */
+    private function refuseWhatIsNoIngredient(): void
+    {
+        foreach (array_keys($this->words) as $i) {
+            for ($length = min(Vocabulary::LONGEST, count($this->words) - $i); $length > 0; --$length) {
+                $word = $this->run($i, $length);
+                $reason = $this->vocabulary->ingredient($word) === null ? $this->vocabulary->refusal($word) : null;
+                if ($reason !== null) {
+                    throw Unclear::becauseOf(new Refusal("refused-{$reason}", ['word' => $word]));
+                }
+            }
+        }
+    }
+
+    private function run(int $i, int $length): string
+    {
+        return implode(' ', array_map(static fn(RawWord $raw): string => $raw->text, array_slice($this->words, $i, $length)));
     }
 
     private function step(int $i): int
@@ -64,7 +84,7 @@ final class Tokenizer
     private function named(int $i): ?int
     {
         for ($length = min(Vocabulary::LONGEST, count($this->words) - $i); $length > 0; --$length) {
-            $word = implode(' ', array_map(static fn(RawWord $raw): string => $raw->text, array_slice($this->words, $i, $length)));
+            $word = $this->run($i, $length);
             $next = $this->known($word, $i, $length);
             if ($next !== null) {
                 return $next;
@@ -76,10 +96,6 @@ final class Tokenizer
 
     private function known(string $word, int $i, int $length): ?int
     {
-        $reason = $this->vocabulary->refusal($word);
-        if ($reason !== null) {
-            throw Unclear::becauseOf(new Refusal("refused-{$reason}", ['word' => $word]));
-        }
         $token = $this->vocabulary->byEye($word) ?? $this->vocabulary->ingredient($word);
         $keyword = self::KEYWORDS[$word] ?? null;
         if ($token === null && $keyword !== null) {
@@ -107,7 +123,7 @@ final class Tokenizer
             return null;
         }
         for ($length = min(Vocabulary::LONGEST - 1, count($this->words) - $i - 1); $length > 0; --$length) {
-            $unit = implode(' ', array_map(static fn(RawWord $raw): string => $raw->text, array_slice($this->words, $i + 1, $length)));
+            $unit = $this->run($i + 1, $length);
             if ($this->vocabulary->isUnit($unit)) {
                 $this->push($this->unit($unit, $kitchen, $i + 1, $length));
 

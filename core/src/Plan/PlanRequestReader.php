@@ -63,7 +63,12 @@ final readonly class PlanRequestReader
         );
     }
 
-    private function recipe(Node $node): Recipe
+    /**
+     * A recipe document, or the slug of a shipped one.
+     *
+     * @throws InvalidDocument with the path of the first fault found
+     */
+    public function recipe(Node $node): Recipe
     {
         return $node->isString()
             ? $this->shipped->get($node->word($this->shipped->slugs(), 'shipped recipe'))

@@ -11,6 +11,7 @@ use IdleMixer\Core\Phrase\SpokenKind;
 use IdleMixer\Core\Phrase\SpokenLine;
 use IdleMixer\Core\Phrase\Vocabulary;
 use IdleMixer\Core\Quantity\Dimension;
+use IdleMixer\Core\Quantity\Unit;
 use IdleMixer\Core\Recipe\BasisOf;
 
 /** Says back what was understood of a typed line, or what is the matter with it. */
@@ -41,7 +42,9 @@ final readonly class PhraseWords
 
     public function basis(SpokenBasis $basis): string
     {
-        $much = $this->much($basis->amount, null, $basis->unit->words) . ' (' . Measures::metric($basis->millilitres()) . ')';
+        $metric = Measures::metric($basis->millilitres());
+        $said = $this->much($basis->amount, null, $basis->unit->words);
+        $much = $basis->unit->unit === Unit::Litre || $basis->unit->unit === Unit::Millilitre ? $metric : "{$said} ({$metric})";
 
         return $basis->of === BasisOf::Water ? "{$much} of water" : "topped up with water to {$much}";
     }

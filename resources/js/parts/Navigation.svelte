@@ -14,7 +14,7 @@
         { to: '/leaf-tests', name: 'Leaf tests', icon: Leaf },
         { to: '/cases', name: 'Cases', icon: Bug, also: '/look' },
         { to: '/worked', name: 'What worked', icon: Scale },
-        { to: '/shed', name: 'Shed', icon: Warehouse },
+        { to: '/shed', name: 'Shed', icon: Warehouse, also: '/recipes' },
     ];
 
     function here(place: (typeof places)[number]): boolean {

@@ -40,7 +40,11 @@
 </script>
 
 <section class="dish grid gap-3" aria-label="Recipes">
-    <h2>Recipes</h2>
+    <div class="flex flex-wrap items-center gap-2">
+        <h2 class="mr-auto">Recipes</h2>
+        <a class="btn btn-primary" href="/recipes/write">Write one</a>
+        <a class="btn" href="/recipes/compare">Compare two</a>
+    </div>
     <ul class="divide-base-300 divide-y-2">
         {#each recipes as recipe (recipe.slug)}
             <li class="flex flex-wrap items-center gap-x-3 py-1">
@@ -49,6 +53,11 @@
                         >{recipe.useWords}{#if recipe.strength.length > 0}; {recipe.strength.join(', ')}{/if}{#if !recipe.shipped}; your
                             own, version {recipe.version}{/if}</span
                     ></span
+                >
+                <a
+                    class="btn btn-ghost"
+                    href={`/recipes/write?${recipe.shipped ? 'from' : 'edit'}=${recipe.slug}`}
+                    aria-label={`${recipe.shipped ? 'Copy and change' : 'Change'} ${recipe.name}`}>{recipe.shipped ? 'Copy' : 'Change'}</a
                 >
                 <button class="btn btn-ghost" onclick={() => save(recipe)} aria-label={`Save ${recipe.name} as a file`}>Save</button>
                 {#if recipe.use !== 'stock'}<a class="btn btn-ghost" href={`/bench?recipe=${recipe.slug}`} aria-label={`Mix ${recipe.name}`}

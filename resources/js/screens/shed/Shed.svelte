@@ -2,8 +2,10 @@
     import { api, taken } from '../../lib/client';
     import { Loaded } from '../../lib/loaded.svelte';
     import { onDay } from '../../lib/time';
+    import { Household } from '../../lib/household.svelte';
     import Head from '../../parts/Head.svelte';
     import Waiting from '../../parts/Waiting.svelte';
+    import HouseholdForm from './HouseholdForm.svelte';
     import PlantForm from './PlantForm.svelte';
     import Recipes from './Recipes.svelte';
     import Things from './Things.svelte';
@@ -14,6 +16,7 @@
         plants: (await taken(api.GET('/api/plants'))).plants,
         sprayers: (await taken(api.GET('/api/sprayers'))).sprayers,
         measures: (await taken(api.GET('/api/measures'))).measures,
+        household: await Household.fetch(),
         recipes: (await taken(api.GET('/api/recipes'))).recipes,
     }));
     const again = (): void => void shed.reload();
@@ -66,6 +69,7 @@
                 />
                 <VesselForm kind="measure" units={all.catalogue.volumeUnits} onadded={again} />
             </section>
+            <HouseholdForm household={all.household} />
             <Recipes recipes={all.recipes} onadded={again} />
         </div>
     {/snippet}

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Answer\ComparedAnswer;
+use App\Http\Body;
+use IdleMixer\Core\Mix\Formulator;
+use IdleMixer\Core\Plan\Comparison;
+use IdleMixer\Core\Plan\PlanRequestReader;
+use IdleMixer\Core\Quantity\AmountReader;
+use IdleMixer\Core\Quantity\Unit;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+
+/** Lays two recipes side by side at the same volume. */
+final class CompareController
+{
+    public function __invoke(Request $request, PlanRequestReader $reader, Formulator $formulator, ComparedAnswer $answer): JsonResponse
+    {
+        $object = Body::of($request)->object(['recipes', 'make']);
+        $recipes = array_map($reader->recipe(...), $object->get('recipes')->items(2, 2, 'recipes'));
+        $make = AmountReader::vessel($object->get('make'), 'A volume to make');
+        $unit = Unit::from($object->get('make')->object(['amount', 'unit'])->get('unit')->text(20));
+
+        return new JsonResponse($answer->of(Comparison::of($formulator, $recipes[0], $recipes[1], $make), $unit));
+    }
+}

@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Body;
+use App\Records\Kitchenware;
+use IdleMixer\Core\Document\Node;
+use IdleMixer\Core\Phrase\Kitchen;
+use IdleMixer\Core\Phrase\Vocabulary;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+
+/** Whose spoons are meant, and the household's own splash and squirt. */
+final readonly class HouseholdController
+{
+    /** Nobody pours more than this by eye: 1 L. */
+    private const MOST_ML = 1000.0;
+
+    public function __construct(private Kitchenware $kitchenware) {}
+
+    public function show(): JsonResponse
+    {
+        $measured = $this->kitchenware->byEye();
+        $vocabulary = Vocabulary::shipped();
+
+        return new JsonResponse([
+            'kitchen' => $this->kitchenware->kitchen()?->value,
+            'byEye' => array_map(static function (string $code) use ($vocabulary, $measured): array {
+                $range = $vocabulary->byEyeRange($code);
+
+                return ['code' => $code, 'words' => $range['words'], 'lowMl' => $range['low'], 'highMl' => $range['high'], 'measuredMl' => $measured[$code] ?? null];
+            }, $vocabulary->byEyeCodes()),
+        ]);
+    }
+
+    public function store(Request $request): JsonResponse
+    {
+        $object = Body::of($request)->object(['kitchen', 'byEye']);
+        $kitchen = $object->get('kitchen');
+        $codes = Vocabulary::shipped()->byEyeCodes();
+        $given = $object->get('byEye')->object($codes);
+        $byEye = [];
+        foreach ($codes as $code) {
+            $node = $given->optional($code);
+            if ($node !== null && ! $node->isNull()) {
+                $byEye[$code] = $node->positive(self::MOST_ML);
+            }
+        }
+        $this->kitchenware->keep($this->kitchen($kitchen), $byEye);
+
+        return $this->show();
+    }
+
+    private function kitchen(Node $node): ?Kitchen
+    {
+        return $node->isNull() ? null : Kitchen::from($node->word(array_column(Kitchen::cases(), 'value'), 'kitchen'));
+    }
+}

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Input;
+
+use IdleMixer\Core\Document\InvalidDocument;
+use IdleMixer\Core\Document\Node;
+use IdleMixer\Core\Recipe\MixingOrder;
+use IdleMixer\Core\Recipe\RecipeReader;
+use IdleMixer\Core\Recipe\RecipeUse;
+
+/** A recipe while it is being typed: unfinished lines are not a fault here. */
+final readonly class ComposeInput
+{
+    /** Longer lines are refused one by one; this is the most that is looked at. */
+    private const LONGEST_LINE = 2000;
+
+    /**
+     * @param list<string> $lines
+     * @param string       $kept  lines of a recipe document that cannot be typed (stocks), as JSON
+     */
+    private function __construct(
+        public string $name,
+        public ?string $slug,
+        public RecipeUse $use,
+        public MixingOrder $order,
+        public string $notes,
+        public array $lines,
+        public string $kept,
+    ) {}
+
+    /** @throws InvalidDocument with the path of the first fault found */
+    public static function read(Node $node): self
+    {
+        $object = $node->object(['name', 'slug', 'use', 'order', 'notes', 'lines', 'kept']);
+        $slug = $object->optional('slug');
+
+        return new self(
+            trim($object->get('name')->text(RecipeReader::MAX_NAME)),
+            $slug === null || $slug->isNull() ? null : $slug->text(100, 1),
+            RecipeUse::from($object->get('use')->word(array_column(RecipeUse::cases(), 'value'), 'use')),
+            MixingOrder::from($object->get('order')->word(array_column(MixingOrder::cases(), 'value'), 'mixing order')),
+            $object->get('notes')->text(RecipeReader::MAX_NOTES),
+            array_map(static fn(Node $line): string => $line->text(self::LONGEST_LINE), $object->get('lines')->items(0, 2 * RecipeReader::MAX_LINES, 'lines')),
+            $object->optional('kept')?->json() ?? '[]',
+        );
+    }
+}

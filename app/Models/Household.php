@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * @property int $id
+ * @property string|null $kitchen
+ * @property string $by_eye mL by code, as JSON
+ */
+final class Household extends Model
+{
+    protected $guarded = [];
+}

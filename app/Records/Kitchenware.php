@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Records;
+
+use App\Models\Household;
+use IdleMixer\Core\Document\JsonText;
+use IdleMixer\Core\Phrase\Kitchen;
+use IdleMixer\Core\Phrase\PhraseReader;
+use IdleMixer\Core\Phrase\Vocabulary;
+
+/** Whose spoons this household means, and what it measured of its own amounts by eye. */
+final class Kitchenware
+{
+    public function kitchen(): ?Kitchen
+    {
+        return Kitchen::tryFrom($this->row()->kitchen ?? '');
+    }
+
+    /** @return array<string, float> mL by code */
+    public function byEye(): array
+    {
+        $stored = JsonText::parse($this->row()->by_eye ?? '{}')->object(Vocabulary::shipped()->byEyeCodes());
+        $all = [];
+        foreach (Vocabulary::shipped()->byEyeCodes() as $code) {
+            $ml = $stored->optional($code)?->positive();
+            if ($ml !== null) {
+                $all[$code] = $ml;
+            }
+        }
+
+        return $all;
+    }
+
+    /** @param array<string, float> $byEye mL by code */
+    public function keep(?Kitchen $kitchen, array $byEye): void
+    {
+        Household::query()->updateOrCreate(['id' => 1], [
+            'kitchen' => $kitchen?->value,
+            'by_eye' => json_encode((object) $byEye, \JSON_PRESERVE_ZERO_FRACTION | \JSON_THROW_ON_ERROR),
+        ]);
+    }
+
+    public function reader(): PhraseReader
+    {
+        return PhraseReader::shipped($this->kitchen(), $this->byEye());
+    }
+
+    private function row(): ?Household
+    {
+        return Household::query()->first();
+    }
+}

@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IdleMixer\Core\Phrase;
+
+use IdleMixer\Core\Quantity\Unit;
+use IdleMixer\Core\Recipe\Basis;
+use IdleMixer\Core\Recipe\BasisOf;
+use IdleMixer\Core\Recipe\RecipeLine;
+
+/** Writes lines of a recipe as somebody would type them, so that the reader takes them back for the same, in any kitchen. */
+final class PhraseWriter
+{
+    private const FRACTIONS = ['1/4' => 0.25, '1/3' => 1 / 3, '1/2' => 0.5, '2/3' => 2 / 3, '3/4' => 0.75];
+
+    /** A stock cannot be typed on one line: null. */
+    public static function line(RecipeLine $line): ?string
+    {
+        if ($line->ingredient === null) {
+            return null;
+        }
+        $much = self::number($line->amount->value) . ($line->upTo === null ? '' : ' to ' . self::number($line->upTo));
+        if ($line->amount->unit === Unit::One) {
+            return $much . ($line->amount->value > 1.0 ? ' eggs' : ' egg');
+        }
+        $strength = $line->strength === null ? '' : ' at ' . self::number($line->strength) . ' %';
+
+        return "{$much} " . self::unit($line->amount->unit) . " {$line->ingredient->name}{$strength}";
+    }
+
+    public static function basis(Basis $basis): string
+    {
+        $much = self::number($basis->amount->value) . ' ' . self::unit($basis->amount->unit);
+
+        return $basis->of === BasisOf::Water ? "{$much} of water" : "made up to {$much}";
+    }
+
+    private static function number(float $value): string
+    {
+        $whole = floor($value);
+        foreach (self::FRACTIONS as $sign => $share) {
+            if (abs($value - $whole - $share) < 1e-12) {
+                return ($whole > 0.0 ? (int) $whole . ' ' : '') . $sign;
+            }
+        }
+        $text = rtrim(rtrim(number_format($value, 12, '.', ''), '0'), '.');
+
+        // Three decimals after a point could be thousands elsewhere.
+        return preg_match('/\A\d{1,3}\.000\z/', $text) === 1 ? (string) (int) $value : $text;
+    }
+
+    private static function unit(Unit $unit): string
+    {
+        return match ($unit) {
+            Unit::UsTeaspoon => 'US tsp',
+            Unit::UsTablespoon => 'US tbsp',
+            Unit::UsFluidOunce => 'US fl oz',
+            Unit::UsCup => 'US cup',
+            Unit::UsPint => 'US pint',
+            Unit::UsQuart => 'US quart',
+            Unit::UsGallon => 'US gallon',
+            Unit::ImperialFluidOunce => 'imperial fl oz',
+            Unit::ImperialPint => 'imperial pint',
+            Unit::ImperialGallon => 'imperial gallon',
+            Unit::MetricTeaspoon => 'metric tsp',
+            Unit::MetricTablespoon => 'metric tbsp',
+            Unit::Drop => 'drops',
+            Unit::AvoirdupoisOunce => 'oz by weight',
+            default => $unit->value,
+        };
+    }
+}

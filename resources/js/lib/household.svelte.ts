@@ -1,0 +1,43 @@
+import { api, taken, type Schemas } from './client';
+import { typedNumber } from './figures';
+import { Fault } from './fault';
+
+export type Kitchen = Schemas['Household']['kitchen'];
+
+/** Whose spoons are meant here, and what this household's own squirt holds. */
+export class Household {
+    kitchen = $state<Kitchen>(null);
+    rows = $state.raw<Schemas['Household']['byEye']>([]);
+    /** What is typed for each amount by eye, by code. */
+    typed = $state<Record<string, string>>({});
+
+    constructor(from: Schemas['Household']) {
+        this.#take(from);
+    }
+
+    static async fetch(): Promise<Household> {
+        return new Household(await taken(api.GET('/api/household')));
+    }
+
+    async save(): Promise<void> {
+        const byEye: Record<string, number> = {};
+        for (const row of this.rows) {
+            const text = (this.typed[row.code] ?? '').trim();
+            if (text === '') {
+                continue;
+            }
+            const ml = typedNumber(text);
+            if (!(ml > 0)) {
+                throw new Fault('', `Write how much ${row.words} is as a number of mL, like 3.5, or leave it empty.`);
+            }
+            byEye[row.code] = ml;
+        }
+        this.#take(await taken(api.PUT('/api/household', { body: { kitchen: this.kitchen, byEye } })));
+    }
+
+    #take(from: Schemas['Household']): void {
+        this.kitchen = from.kitchen;
+        this.rows = from.byEye;
+        this.typed = Object.fromEntries(from.byEye.map((row) => [row.code, row.measuredMl === null ? '' : String(row.measuredMl)]));
+    }
+}

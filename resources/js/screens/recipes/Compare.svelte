@@ -1,0 +1,17 @@
+<script lang="ts">
+    import { api, taken } from '../../lib/client';
+    import { Loaded } from '../../lib/loaded.svelte';
+    import Head from '../../parts/Head.svelte';
+    import Waiting from '../../parts/Waiting.svelte';
+    import Comparing from './Comparing.svelte';
+
+    const loaded = new Loaded(async () => ({
+        recipes: (await taken(api.GET('/api/recipes'))).recipes,
+        catalogue: await taken(api.GET('/api/catalogue')),
+    }));
+</script>
+
+<Head title="Compare two recipes"><a class="btn" href="/shed">All recipes</a></Head>
+<Waiting of={loaded}>
+    {#snippet children({ recipes, catalogue })}<Comparing {recipes} units={catalogue.volumeUnits} />{/snippet}
+</Waiting>

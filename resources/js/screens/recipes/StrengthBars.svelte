@@ -1,0 +1,29 @@
+<script lang="ts">
+    import type { Schemas } from '../../lib/client';
+    import { short } from '../../lib/figures';
+
+    const { both }: { both: Schemas['Compared'] } = $props();
+    const names = $derived(both.recipes.map((one) => one.name));
+</script>
+
+<h2>How strong</h2>
+<div class="grid gap-4" aria-hidden="true">
+    {#each both.strengths as row (row.what)}
+        {@const most = Math.max(row.first, row.second)}
+        <div>
+            <p class="font-bold">{row.name}</p>
+            {#each [row.first, row.second] as percent, side (side)}
+                <div class="mt-1 flex items-center gap-2">
+                    <div
+                        class="min-w-1 rounded-r border-2 border-base-content h-7"
+                        class:bg-primary={side === 0}
+                        class:hatched={side === 1}
+                        style:width={`${(60 * percent) / most}%`}
+                    ></div>
+                    <span class="numeral whitespace-nowrap">{short(percent)} {row.unit}</span>
+                </div>
+                <p class="quiet text-sm">{names[side]}</p>
+            {/each}
+        </div>
+    {/each}
+</div>

@@ -1,0 +1,20 @@
+<script lang="ts">
+    import { api, taken } from '../../lib/client';
+    import { Loaded } from '../../lib/loaded.svelte';
+    import { Household } from '../../lib/household.svelte';
+    import Head from '../../parts/Head.svelte';
+    import Waiting from '../../parts/Waiting.svelte';
+    import { Composing, fetchPattern } from './composing.svelte';
+    import WriteForm from './WriteForm.svelte';
+
+    const loaded = new Loaded(async () => ({
+        composing: new Composing(await fetchPattern(new URLSearchParams(location.search))),
+        household: await Household.fetch(),
+        catalogue: await taken(api.GET('/api/catalogue')),
+    }));
+</script>
+
+<Head title="Write a recipe"><a class="btn" href="/shed">All recipes</a></Head>
+<Waiting of={loaded}>
+    {#snippet children({ composing, catalogue, household })}<WriteForm {composing} {household} orders={catalogue.orders} />{/snippet}
+</Waiting>

@@ -1,0 +1,116 @@
+import { api, taken, type Schemas } from '../../lib/client';
+import { Latest } from '../../lib/latest.svelte';
+
+type Use = Schemas['Composing']['use'];
+type Order = Schemas['Composing']['order'];
+
+/** What is being written stays on this device until it is kept, whatever happens to the page. */
+const DRAFT = 'idle-mixer-draft';
+
+interface Draft {
+    key: string;
+    name: string;
+    use: Use;
+    order: Order;
+    notes: string;
+    text: string;
+}
+
+export interface Pattern {
+    /** Set when a recipe of one's own gets another version. */
+    slug: string | null;
+    recipe: Schemas['Recipe'] | null;
+}
+
+/** A recipe while it is being written. */
+export class Composing {
+    name = $state('');
+    use = $state<Use>('foliar');
+    order = $state<Order>('emulsifier-first');
+    notes = $state('');
+    text = $state('');
+    readonly #slug: string | null;
+    readonly #key: string;
+    readonly #heard = new Latest<Schemas['Composed']>();
+    /** Stocks of the pattern, which cannot be typed on a line. */
+    kept = $state.raw<Record<string, unknown>[]>([]);
+
+    constructor({ slug, recipe }: Pattern) {
+        this.#slug = slug;
+        this.#key = `${slug ?? ''}/${recipe?.slug ?? ''}`;
+        if (recipe !== null) {
+            this.name = slug === null ? `${recipe.name}, my way` : recipe.name;
+            this.use = recipe.document.use;
+            this.order = recipe.document.order;
+            this.notes = recipe.document.notes ?? '';
+            this.text = recipe.typed.join('\n');
+            this.kept = recipe.document.lines.filter((line) => 'stock' in line) as Record<string, unknown>[];
+        }
+        this.#takeUp();
+    }
+
+    get lines(): string[] {
+        return this.text.split('\n');
+    }
+
+    get composed(): Schemas['Composed'] | null {
+        return this.#heard.value;
+    }
+
+    get fault() {
+        return this.#heard.fault;
+    }
+
+    get body(): Schemas['Composing'] {
+        return {
+            name: this.name,
+            slug: this.#slug,
+            use: this.use,
+            order: this.order,
+            notes: this.notes,
+            lines: this.lines,
+            kept: this.kept,
+        };
+    }
+
+    /** Puts an answer where the unclear line stands. */
+    answer(index: number, line: string): void {
+        this.text = this.lines.map((old, i) => (i === index ? line : old)).join('\n');
+    }
+
+    hear(body: Schemas['Composing']): void {
+        const draft: Draft = { key: this.#key, name: body.name, use: body.use, order: body.order, notes: body.notes, text: this.text };
+        localStorage.setItem(DRAFT, JSON.stringify(draft));
+        void this.#heard.ask(() => taken(api.POST('/api/compose', { body })));
+    }
+
+    /** Keeps what was written as a recipe; what is typed stays until it was taken. */
+    async keep(): Promise<Schemas['Recipe']> {
+        const composed = await taken(api.POST('/api/compose', { body: this.body }));
+        if (composed.document === null) {
+            throw new Error('unclear');
+        }
+        const kept = await taken(api.POST('/api/recipes', { body: composed.document }));
+        localStorage.removeItem(DRAFT);
+        return kept;
+    }
+
+    #takeUp(): void {
+        try {
+            const draft = JSON.parse(localStorage.getItem(DRAFT) ?? 'null') as Draft | null;
+            if (draft?.key === this.#key) {
+                Object.assign(this, { name: draft.name, use: draft.use, order: draft.order, notes: draft.notes, text: draft.text });
+            }
+        } catch {
+            localStorage.removeItem(DRAFT);
+        }
+    }
+}
+
+/** The recipe that is written on from, as the address names it. */
+export async function fetchPattern(query: URLSearchParams): Promise<Pattern> {
+    const edit = query.get('edit');
+    const slug = edit ?? query.get('from');
+    const recipe = slug === null ? null : await taken(api.GET('/api/recipes/{slug}', { params: { path: { slug } } }));
+    return { slug: recipe !== null && !recipe.shipped && edit !== null ? recipe.slug : null, recipe };
+}
