@@ -23,6 +23,7 @@ use App\Http\Controllers\SprayerController;
 use App\Http\Controllers\TallyController;
 use App\Http\Controllers\TodayController;
 use App\Http\Controllers\TroubleController;
+use App\Http\Controllers\WayOutController;
 use App\Http\Controllers\WorkedController;
 use Illuminate\Support\Facades\Route;
 
@@ -40,6 +41,7 @@ Route::prefix('api')->group(static function (): void {
 
     Route::get('recipes', [RecipeController::class, 'index']);
     Route::post('recipes', [RecipeController::class, 'store']);
+    Route::post('way-out', WayOutController::class);
     Route::post('compose', ComposeController::class);
     Route::post('compare', CompareController::class);
     Route::get('household', [HouseholdController::class, 'show']);

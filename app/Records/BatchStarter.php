@@ -39,7 +39,7 @@ final readonly class BatchStarter
      */
     public function start(BatchInput $input, DateTimeImmutable $now): array
     {
-        $plan = $this->planner->plan($input->request, $this->glasses->hand()['coarseness']);
+        $plan = $this->planner->plan($input->request, $this->glasses->hand()['coarseness'], circumstances: $input->circumstances);
         if ($plan->loadCount() > self::MOST_LOADS) {
             throw InvalidDocument::because('/request/make/amount', sprintf('This would take %d fills of the sprayer; one batch has at most %d. Make several batches.', $plan->loadCount(), self::MOST_LOADS), null);
         }

@@ -47,6 +47,11 @@ return [
         'standing' => 'published',
         'from_memory' => true,
     ],
+    'extension-oil-weather' => [
+        'citation' => 'University extension pest notes on horticultural oil: not above about 32 °C (90 °F), not near freezing (below 4 °C, 40 °F, in practice)',
+        'standing' => 'published',
+        'from_memory' => true,
+    ],
     'handbook-soap' => [
         'citation' => 'Gardening handbooks: insecticidal soap at 1 to 2 % of the spray',
         'standing' => 'published',

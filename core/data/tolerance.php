@@ -5,7 +5,8 @@ declare(strict_types=1);
 $oil = static fn(float $value, string $source): array => ['value' => $value, 'unit' => '% v/v', 'source' => $source];
 
 /*
- * What a spray lands on, and how much oil it bears. A class without an oil limit has no leaf to burn.
+ * What a spray lands on, and how much oil it bears. A class without an oil limit has no leaf to burn;
+ * where no soap or alcohol limit stands, the common one of `limits.php` holds.
  */
 return [
     'ordinary-leaf' => [
@@ -13,19 +14,19 @@ return [
         'looks_like' => 'Neither thin nor leathery: rose, dahlia, fuchsia, most garden plants.',
     ],
     'tender-leaf' => [
-        'name' => 'Tender leaf', 'surface' => 'leaf', 'oil_limit' => $oil(1, 'practice'),
+        'name' => 'Tender leaf', 'surface' => 'leaf', 'oil_limit' => $oil(1, 'practice'), 'soap_limit' => $oil(1, 'house'), 'alcohol_limit' => $oil(20, 'house'),
         'looks_like' => 'Thin, new, droughted, freshly moved, or a seedling; ferns.',
     ],
     'hairy-leaf' => [
-        'name' => 'Hairy leaf', 'surface' => 'leaf', 'oil_limit' => $oil(1, 'practice'),
+        'name' => 'Hairy leaf', 'surface' => 'leaf', 'oil_limit' => $oil(1, 'practice'), 'soap_limit' => $oil(1, 'house'), 'alcohol_limit' => $oil(1, 'house'),
         'looks_like' => 'Fuzzy or felted to the touch; alcohol wilts it for good.',
     ],
     'waxy-bloom-leaf' => [
-        'name' => 'Leaf with waxy bloom', 'surface' => 'leaf', 'oil_limit' => $oil(1, 'practice'),
+        'name' => 'Leaf with waxy bloom', 'surface' => 'leaf', 'oil_limit' => $oil(1, 'practice'), 'soap_limit' => $oil(1, 'house'), 'alcohol_limit' => $oil(20, 'house'),
         'looks_like' => 'Blue or silvery powder that a fingertip wipes off; oil and soap strip it.',
     ],
     'wounded-leaf' => [
-        'name' => 'Grazed or wounded leaf', 'surface' => 'leaf', 'oil_limit' => $oil(1, 'practice'),
+        'name' => 'Grazed or wounded leaf', 'surface' => 'leaf', 'oil_limit' => $oil(1, 'practice'), 'soap_limit' => $oil(1, 'house'), 'alcohol_limit' => $oil(20, 'house'),
         'looks_like' => 'Scratched, chewed or torn: it soaks up oil and turns dark.',
     ],
     'tough-leaf' => [

@@ -20,10 +20,13 @@ use App\Models\Sprayer;
 use App\Records\BatchFinisher;
 use App\Records\BatchStarter;
 use App\Records\Keeping;
+use App\Records\Kitchenware;
 use DateTimeImmutable;
 use IdleMixer\Core\Document\JsonText;
 use IdleMixer\Core\Mix\StandTest;
+use IdleMixer\Core\Phrase\Kitchen;
 use IdleMixer\Core\Plan\PlanRequestReader;
+use IdleMixer\Core\Safety\Circumstances;
 use Illuminate\Support\Str;
 
 /**
@@ -39,6 +42,7 @@ final readonly class DemoSeason
         private PlanRequestReader $requests,
         private BatchStarter $starter,
         private BatchFinisher $finisher,
+        private Kitchenware $kitchenware,
     ) {}
 
     public function write(DateTimeImmutable $now): void
@@ -47,6 +51,7 @@ final readonly class DemoSeason
         $season = require __DIR__ . '/season.php';
         $plants = array_map(static fn(array $row): Plant => Plant::query()->create(['submission' => Str::uuid()->toString(), 'name' => $row[0], 'tolerance' => $row[1], 'place' => $row[2]]), $season['plants']);
         $sprayers = array_map(static fn(array $row): Sprayer => Sprayer::query()->create(self::vessel($row)), $season['sprayers']);
+        $this->kitchenware->keep(Kitchen::Us, ['squirt' => 3.5]);
         foreach ($season['measures'] as $row) {
             Measure::query()->create(self::vessel($row));
         }
@@ -119,7 +124,7 @@ final readonly class DemoSeason
             'plant' => $plant->tolerance,
         ], \JSON_THROW_ON_ERROR));
         $at = self::before($now, $row['at']);
-        [$batch] = $this->starter->start(new BatchInput(Str::uuid()->toString(), $this->requests->read($request), $request->json(), $sprayer, $plant, $case), $at);
+        [$batch] = $this->starter->start(new BatchInput(Str::uuid()->toString(), $this->requests->read($request), $request->json(), $sprayer, $plant, $case, new Circumstances()), $at);
         $this->tick($batch, $at, isset($row['mixing']));
         if (! isset($row['mixing'])) {
             $this->finisher->finish($batch, new FinishInput(StandTest::from($row['glass'] ?? 'not-done'), Keeping::Strict, $at, isset($row['sprayed']) ? '' : $row['notes'] ?? ''));

@@ -7,15 +7,17 @@ namespace App\Http\Answer;
 use App\Models\Measure;
 use App\Models\Plant;
 use App\Models\Sprayer;
+use IdleMixer\Core\Choice\PlantCalendar;
 use IdleMixer\Core\Leaf\ToleranceCatalogue;
 use IdleMixer\Core\Quantity\Amount;
 use IdleMixer\Core\Quantity\Unit;
 use IdleMixer\Core\Wording\Measures;
+use Psr\Clock\ClockInterface;
 
 /** What stands in the shed, and what grows. */
 final readonly class ShedAnswer
 {
-    public function __construct(private ToleranceCatalogue $tolerance) {}
+    public function __construct(private ToleranceCatalogue $tolerance, private ClockInterface $clock) {}
 
     /** @return array<string, mixed> */
     public function plant(Plant $plant): array
@@ -33,6 +35,8 @@ final readonly class ShedAnswer
             'bloomFrom' => $plant->bloom_from?->format('Y-m-d'),
             'bloomUntil' => $plant->bloom_until?->format('Y-m-d'),
             'harvestOn' => $plant->harvest_on?->format('Y-m-d'),
+            'inFlower' => PlantCalendar::isInBloom($plant->bloom_from, $plant->bloom_until, $this->clock->now()),
+            'pickedInDays' => PlantCalendar::daysToHarvest($plant->harvest_on, $this->clock->now()),
             'retired' => $plant->retired_at !== null,
         ];
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Body;
+use App\Http\Input\CircumstancesInput;
 use App\Http\Input\HandInput;
 use IdleMixer\Core\Emulsion\Agitation;
 use IdleMixer\Core\Plan\Planner;
@@ -17,6 +18,13 @@ final class PlanController
 {
     public function __invoke(Request $request, PlanRequestReader $reader, Planner $planner, PlanWriter $writer): JsonResponse
     {
-        return new JsonResponse($writer->write($planner->plan($reader->read(Body::of($request)), HandInput::read($request->query('hand', '1')), HandInput::agitation($request->query('agitation', Agitation::HandShake->value)))));
+        $plan = $planner->plan(
+            $reader->read(Body::of($request)),
+            HandInput::read($request->query('hand', '1')),
+            HandInput::agitation($request->query('agitation', Agitation::HandShake->value)),
+            CircumstancesInput::ofQuery($request->query->all()),
+        );
+
+        return new JsonResponse($writer->write($plan));
     }
 }

@@ -22,6 +22,16 @@ final class PlantCalendar
             && ($until === null || $day <= $until->format('Y-m-d'));
     }
 
+    /** Whole days from today to the harvest; null where none is set, or it is past. */
+    public static function daysToHarvest(?DateTimeImmutable $harvest, DateTimeImmutable $now): ?int
+    {
+        if ($harvest === null || $harvest->format('Y-m-d') < $now->format('Y-m-d')) {
+            return null;
+        }
+
+        return (int) (new DateTimeImmutable($now->format('Y-m-d')))->diff(new DateTimeImmutable($harvest->format('Y-m-d')))->format('%a');
+    }
+
     public static function isEatenSoon(?DateTimeImmutable $harvest, DateTimeImmutable $now): bool
     {
         return $harvest !== null

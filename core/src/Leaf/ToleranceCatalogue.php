@@ -12,7 +12,7 @@ use IdleMixer\Core\Source\Sourced;
  *
  * @phpstan-import-type SourcedRow from Sourced
  *
- * @phpstan-type ToleranceRow array{name: string, surface: string, oil_limit?: SourcedRow, looks_like: string}
+ * @phpstan-type ToleranceRow array{name: string, surface: string, oil_limit?: SourcedRow, soap_limit?: SourcedRow, alcohol_limit?: SourcedRow, looks_like: string}
  */
 final readonly class ToleranceCatalogue
 {
@@ -43,6 +43,8 @@ final readonly class ToleranceCatalogue
             $row['name'],
             Surface::from($row['surface']),
             isset($row['oil_limit']) ? Sourced::fromRow($row['oil_limit'], $this->sources) : null,
+            isset($row['soap_limit']) ? Sourced::fromRow($row['soap_limit'], $this->sources) : null,
+            isset($row['alcohol_limit']) ? Sourced::fromRow($row['alcohol_limit'], $this->sources) : null,
             $row['looks_like'],
         );
     }

@@ -15,6 +15,10 @@ final readonly class ToleranceClass
         public Surface $surface,
         /** Percent v/v of oil in the finished spray; null where oil harms no leaf. */
         public ?Sourced $oilLimit,
+        /** Percent v/v of soap as bought; null where the common limit holds. */
+        public ?Sourced $soapLimit,
+        /** Percent v/v of pure alcohol; null where the common limit holds. */
+        public ?Sourced $alcoholLimit,
         public string $looksLike,
     ) {}
 }

@@ -28,5 +28,7 @@ final readonly class PlanRequest
         public array $measures,
         public Water $water,
         public ?ToleranceClass $plant,
+        /** Days between rounds that practice uses for this recipe; null where none is known or it is done once. */
+        public ?float $usualDays,
     ) {}
 }

@@ -60,6 +60,7 @@ final readonly class PlanRequestReader
             $measures === null ? Measure::kitchenSet() : $this->measures($measures),
             $this->water($object->optional('water')),
             $plant === null ? null : $this->tolerance->get($plant->word($this->tolerance->slugs(), 'plant tolerance class')),
+            $this->shipped->has($recipe->slug) ? $this->shipped->repeatDays($recipe->slug) : null,
         );
     }
 

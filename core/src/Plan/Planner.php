@@ -19,6 +19,7 @@ use IdleMixer\Core\Mix\TooManyLoads;
 use IdleMixer\Core\Quantity\Volume;
 use IdleMixer\Core\Recipe\RecipeUse;
 use IdleMixer\Core\Safety\Cautions;
+use IdleMixer\Core\Safety\Circumstances;
 use IdleMixer\Core\Safety\EmulsionJudge;
 use IdleMixer\Core\Safety\Judge;
 use IdleMixer\Core\Safety\Limits;
@@ -56,7 +57,7 @@ final readonly class Planner
      * @throws InvalidDocument when the lines do not fit, or take no room
      * @throws TooManyLoads    when more than 1,000 fills would be needed
      */
-    public function plan(PlanRequest $request, float $hand = 1.0, Agitation $agitation = Agitation::HandShake): Plan
+    public function plan(PlanRequest $request, float $hand = 1.0, Agitation $agitation = Agitation::HandShake, Circumstances $circumstances = new Circumstances()): Plan
     {
         $hand *= $this->emulsifier->coarseness($agitation);
         $whole = $this->formulator->scaledTo($request->make, $request->recipe, $request->highEnd, $request->factor, '/recipe');
@@ -71,7 +72,7 @@ final readonly class Planner
             $whole,
             $groups,
             $strengths,
-            [...$this->judge->verdicts($strengths, $target), ...$this->emulsionVerdict($emulsion, $whole, $target), ...MeasuringJudge::verdicts($loads)],
+            [...$this->judge->verdicts($strengths, $target, $circumstances->every($request->usualDays)), ...$this->emulsionVerdict($emulsion, $whole, $target), ...MeasuringJudge::verdicts($loads)],
             Cautions::of($whole, $target),
             $this->shelfLife->of($whole, $request->recipe->use),
             $this->fairLook->of($whole),

@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IdleMixer\Core\WayOut;
+
+use IdleMixer\Core\Mix\Mixture;
+use IdleMixer\Core\Mix\Strengths;
+use IdleMixer\Core\Safety\Ceiling;
+use IdleMixer\Core\Safety\Level;
+
+/** The limits of what it goes onto, and the room in the sprayer, which no advice may overstep. */
+final readonly class Bounds
+{
+    /**
+     * @param list<Ceiling> $ceilings
+     * @param float         $capacity mL that the sprayer takes at the most
+     */
+    public function __construct(public array $ceilings, public float $capacity) {}
+
+    public function allows(Mixture $mixture): bool
+    {
+        if ($mixture->finished() > $this->capacity * (1 + 1e-9)) {
+            return false;
+        }
+        $strengths = Strengths::of($mixture);
+        foreach ($this->ceilings as $ceiling) {
+            if ($ceiling->level($ceiling->percentOf($strengths)) !== Level::Ok) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /** How many times the strictest of its limits a mixture is: 1 is at the limit; 0 where there is none. */
+    public function times(Mixture $mixture): float
+    {
+        $strengths = Strengths::of($mixture);
+
+        return array_reduce($this->ceilings, static fn(float $most, Ceiling $ceiling): float => max($most, $ceiling->percentOf($strengths) / $ceiling->highest()), 0.0);
+    }
+}

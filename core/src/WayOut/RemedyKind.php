@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IdleMixer\Core\WayOut;
+
+enum RemedyKind: string
+{
+    case AsItIs = 'as-it-is';
+    case AddMissing = 'add-missing';
+    case AddWater = 'add-water';
+    case BiggerBatch = 'bigger-batch';
+    case PourOff = 'pour-off';
+    case Drench = 'drench';
+    case Discard = 'discard';
+}

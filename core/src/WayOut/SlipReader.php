@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IdleMixer\Core\WayOut;
+
+use IdleMixer\Core\Document\InvalidDocument;
+use IdleMixer\Core\Document\Node;
+use IdleMixer\Core\Document\ObjectNode;
+use IdleMixer\Core\Mix\Item;
+use IdleMixer\Core\Mix\Load;
+use IdleMixer\Core\Mix\Scoop;
+use IdleMixer\Core\Quantity\AmountReader;
+use IdleMixer\Core\Quantity\Dimension;
+
+/**
+ * Reads what went wrong: `{"kind": "count", "item": 0, "scoop": 0, "from": 2, "to": 4}`, `{"kind": "left-out", "item": 1}`,
+ * `{"kind": "measure", "item": 0, "scoop": 0, "measure": {…}}`, `{"kind": "water", "water": {…}}`.
+ */
+final class SlipReader
+{
+    /** Of one thing at a time, and the water: more unsure things make the range useless. */
+    private const MOST_UNSURE = 4;
+
+    private const MOST_SCOOPS = 10_000;
+
+    /** @throws InvalidDocument with the path of the first fault found */
+    public static function read(Node $node, Load $load): Slips
+    {
+        $items = [];
+        $water = null;
+        foreach ($node->items(1, 10, 'slips') as $slip) {
+            $object = $slip->object(['kind', 'item', 'scoop', 'from', 'to', 'measure', 'water']);
+            $kind = $object->get('kind')->word(['count', 'left-out', 'measure', 'water'], 'slip');
+            if ($kind === 'water') {
+                $water = AmountReader::vessel($object->get('water'), 'Water in a sprayer')->millilitres();
+
+                continue;
+            }
+            $index = $object->get('item')->whole(0, count($load->items) - 1);
+            $items[$index] = self::range($kind, $object, $load->items[$index]);
+        }
+        if (count(array_filter($items, static fn(array $range): bool => $range[0] !== $range[1])) > self::MOST_UNSURE) {
+            throw $node->fault('At most ' . self::MOST_UNSURE . ' things can be unsure at once. Pour it away and start again.');
+        }
+
+        return new Slips($items, $water);
+    }
+
+    /** @return array{float, float} mL */
+    private static function range(string $kind, ObjectNode $object, Item $item): array
+    {
+        if ($kind === 'left-out') {
+            return [0.0, 0.0];
+        }
+        $scoops = $item->measured->scoops;
+        $which = $object->get('scoop')->whole(0, count($scoops) - 1);
+        $rest = array_sum(array_map(static fn(Scoop $scoop): float => $scoop->millilitres(), $scoops)) - $scoops[$which]->millilitres();
+        if ($kind === 'measure') {
+            $used = AmountReader::read($object->get('measure'), Dimension::Volume)->volume()->millilitres();
+
+            return [$rest + $used * $scoops[$which]->count, $rest + $used * $scoops[$which]->count];
+        }
+        $from = $object->get('from')->whole(0, self::MOST_SCOOPS);
+        $to = $object->get('to')->whole(0, self::MOST_SCOOPS);
+        if ($to < $from) {
+            throw $object->get('to')->fault("The most it can be may not be below the least ({$from}), found {found}.");
+        }
+        $each = $scoops[$which]->measure->millilitres;
+
+        return [$rest + $from * $each, $rest + $to * $each];
+    }
+}

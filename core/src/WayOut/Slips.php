@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IdleMixer\Core\WayOut;
+
+use IdleMixer\Core\Mix\AsMade;
+use IdleMixer\Core\Mix\Load;
+use IdleMixer\Core\Mix\Mixture;
+
+/** What went into one load as far as anybody knows: for each thing from how much to how much, and the water. */
+final readonly class Slips
+{
+    /**
+     * @param array<int, array{float, float}> $items mL from and to, by index of the load's item; what is not listed went in as planned
+     * @param float|null                      $water mL that really went in; null when it is topped up to the mark
+     */
+    public function __construct(public array $items, public ?float $water = null) {}
+
+    /**
+     * Everything that may stand in the sprayer, at the ends of what is unsure: one mixture when nothing is.
+     *
+     * @return non-empty-list<Mixture>
+     */
+    public function ends(Load $load): array
+    {
+        $combinations = [[]];
+        foreach ($load->items as $i => $item) {
+            [$low, $high] = $this->items[$i] ?? [$item->millilitres(), $item->millilitres()];
+            $next = [];
+            foreach ($combinations as $combination) {
+                $next[] = $combination + [$i => $low];
+                if ($high !== $low) {
+                    $next[] = $combination + [$i => $high];
+                }
+            }
+            $combinations = $next;
+        }
+
+        return array_map(fn(array $scooped): Mixture => $this->mixed($load, $scooped), $combinations);
+    }
+
+    /** @param array<int, float> $scooped mL by index of the item */
+    private function mixed(Load $load, array $scooped): Mixture
+    {
+        $made = AsMade::of($load, $scooped);
+
+        return $this->water === null ? $made : new Mixture($this->water, $made->parts, $made->pours);
+    }
+}

@@ -1,0 +1,240 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IdleMixer\Core\WayOut;
+
+use IdleMixer\Core\Ingredient\IngredientKind;
+use IdleMixer\Core\Mix\Load;
+use IdleMixer\Core\Mix\Mixture;
+use IdleMixer\Core\Mix\ScoopPlan;
+use IdleMixer\Core\Mix\ScoopPlanner;
+use IdleMixer\Core\Mix\Strengths;
+use IdleMixer\Core\Safety\Ceiling;
+
+/**
+ * What to do when it went wrong. Every advice is worked through to its end for everything that may stand in the
+ * sprayer, and given only when all of that ends within the limits and within the sprayer.
+ */
+final readonly class WayOut
+{
+    /** Share of the planned strength down to which a spray counts as made: our own choice. */
+    public const WEAKEST = 0.75;
+
+    /** And up to which, where the limits allow it. */
+    public const STRONGEST = 1.34;
+
+    /** Additions to a tank are poured to 10 mL, above a litre to 50 mL. */
+    private const FINE_STEP = 10.0;
+
+    private const COARSE_STEP = 50.0;
+
+    /** @param list<Ceiling> $drench limits of a drench */
+    public function __construct(private Bounds $bounds, private array $drench, private ScoopPlanner $spoons) {}
+
+    /** @return list<Remedy> the ones that hold, best first; discarding last and always */
+    public function remedies(Load $load, Slips $slips): array
+    {
+        $ends = $slips->ends($load);
+        $tries = [
+            $this->isMade($load, $ends) ? new Remedy(RemedyKind::AsItIs, finished: self::fullest($ends), asPlanned: true) : null,
+            $this->addMissing($load, $slips, $ends),
+            $this->bigger($load, $slips, $ends),
+            $this->addWater($load, $ends),
+            $this->pourOff($load, $ends),
+            $this->asDrench($ends),
+            new Remedy(RemedyKind::Discard),
+        ];
+
+        return array_values(array_filter($tries));
+    }
+
+    /** @param non-empty-list<Mixture> $ends */
+    private function isMade(Load $load, array $ends): bool
+    {
+        foreach ($ends as $end) {
+            if (! $this->bounds->allows($end) || ! self::isNear($load, $end)) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    private static function isNear(Load $load, Mixture $end): bool
+    {
+        $made = get_object_vars(Strengths::of($end));
+        foreach (get_object_vars(Strengths::of($load->mixture)) as $what => $planned) {
+            $ratio = is_float($planned) && $planned > 0.0 && is_float($made[$what]) ? $made[$what] / $planned : 1.0;
+            if ($ratio < self::WEAKEST || $ratio > self::STRONGEST) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /**
+     * What is short is added, so that the middle of what may be in it is what was planned; too little water is topped up.
+     *
+     * @param non-empty-list<Mixture> $ends
+     */
+    private function addMissing(Load $load, Slips $slips, array $ends): ?Remedy
+    {
+        $add = [];
+        foreach ($slips->items as $i => [$low, $high]) {
+            $missing = $load->items[$i]->millilitres() - ($low + $high) / 2.0;
+            if ($missing > $load->items[$i]->millilitres() * ScoopPlan::TOLERANCE) {
+                $add[$i] = $this->spoons->plan($missing);
+            }
+        }
+        $water = $slips->water === null ? 0.0 : max(0.0, $load->mixture->water - $slips->water);
+
+        return $add === [] && $water <= 0.0 ? null : $this->checked(RemedyKind::AddMissing, $load, $ends, $add, $water, 0.0);
+    }
+
+    /**
+     * Everything else is brought up to what went in too much of.
+     *
+     * @param non-empty-list<Mixture> $ends
+     */
+    private function bigger(Load $load, Slips $slips, array $ends): ?Remedy
+    {
+        $times = $slips->water === null || $load->mixture->water <= 0.0 ? 1.0 : $slips->water / $load->mixture->water;
+        foreach ($slips->items as $i => [, $high]) {
+            $times = max($times, $high / $load->items[$i]->millilitres());
+        }
+        $finished = $load->mixture->finished() * $times;
+        if ($times <= 1.0 + ScoopPlan::TOLERANCE || $finished > $this->bounds->capacity) {
+            return null;
+        }
+        $add = [];
+        foreach ($load->items as $i => $item) {
+            [, $high] = $slips->items[$i] ?? [0.0, $item->millilitres()];
+            $missing = $item->millilitres() * $times - $high;
+            if ($missing > $item->millilitres() * ScoopPlan::TOLERANCE) {
+                $add[$i] = $this->spoons->plan($missing);
+            }
+        }
+        // Topped up to the mark, whatever the spoons brought.
+        $room = array_sum(array_map(static fn(int $i, ScoopPlan $plan): float => $load->items[$i]->room() / max(1e-12, $load->items[$i]->millilitres()) * $plan->millilitres(), array_keys($add), $add));
+        $water = max(0.0, $finished - self::fullest($ends) - $room);
+
+        return $this->checked(RemedyKind::BiggerBatch, $load, $ends, $add, $water, 0.0);
+    }
+
+    /**
+     * Water alone: to the planned strength if there is room, else as far as the limits.
+     *
+     * @param non-empty-list<Mixture> $ends
+     */
+    private function addWater(Load $load, array $ends): ?Remedy
+    {
+        $over = max(array_map($this->bounds->times(...), $ends));
+        foreach ([self::overPlan($load, $ends), $over] as $times) {
+            if ($times <= 1.0 + 1e-9) {
+                continue;
+            }
+            $water = self::upwards(self::fullest($ends) * ($times - 1.0));
+            $remedy = $this->checked(RemedyKind::AddWater, $load, $ends, [], $water, 0.0);
+            if ($remedy !== null) {
+                return $remedy;
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * Where there is no room for the water: some of it out, water in its place.
+     *
+     * @param non-empty-list<Mixture> $ends
+     */
+    private function pourOff(Load $load, array $ends): ?Remedy
+    {
+        $over = max(array_map($this->bounds->times(...), $ends));
+        $full = self::fullest($ends);
+        if ($over <= 1.0 + 1e-9 || $full > $this->bounds->capacity) {
+            return null;
+        }
+        $off = min($full, self::upwards($full * (1.0 - 1.0 / $over)));
+        foreach ($ends as $end) {
+            if ($off >= $end->finished() || ! $this->bounds->allows(Tank::after($end, $load, [], $off, $off))) {
+                return null;
+            }
+        }
+
+        return new Remedy(RemedyKind::PourOff, water: $off, pourOff: $off, finished: $full);
+    }
+
+    /** @param non-empty-list<Mixture> $ends */
+    private function asDrench(array $ends): ?Remedy
+    {
+        $drench = new Bounds($this->drench, \INF);
+        if (max(array_map($this->bounds->times(...), $ends)) <= 1.0 + 1e-9) {
+            return null;
+        }
+        foreach ($ends as $end) {
+            foreach ($end->parts as $part) {
+                if (! in_array($part->ingredient->kind, [IngredientKind::Oil, IngredientKind::Soap, IngredientKind::NonIonic], true)) {
+                    return null;
+                }
+            }
+            if (! $drench->allows($end)) {
+                return null;
+            }
+        }
+
+        return new Remedy(RemedyKind::Drench, finished: self::fullest($ends));
+    }
+
+    /**
+     * The remedy, if all that may be in the sprayer ends within the bounds by it.
+     *
+     * @param non-empty-list<Mixture> $ends
+     * @param array<int, ScoopPlan>   $add
+     */
+    private function checked(RemedyKind $kind, Load $load, array $ends, array $add, float $water, float $pourOff): ?Remedy
+    {
+        $after = array_map(static fn(Mixture $end): Mixture => Tank::after($end, $load, $add, $water, $pourOff), $ends);
+        foreach ($after as $mixture) {
+            if (! $this->bounds->allows($mixture)) {
+                return null;
+            }
+        }
+        $near = array_filter($after, static fn(Mixture $mixture): bool => self::isNear($load, $mixture));
+
+        return new Remedy($kind, $add, $water, $pourOff, self::fullest($after), count($near) === count($after));
+    }
+
+    /**
+     * How many times the planned strength it is at the most, of what it has too much of.
+     *
+     * @param non-empty-list<Mixture> $ends
+     */
+    private static function overPlan(Load $load, array $ends): float
+    {
+        $most = 0.0;
+        foreach ($ends as $end) {
+            $made = get_object_vars(Strengths::of($end));
+            foreach (get_object_vars(Strengths::of($load->mixture)) as $what => $planned) {
+                $most = is_float($planned) && $planned > 0.0 && is_float($made[$what]) ? max($most, $made[$what] / $planned) : $most;
+            }
+        }
+
+        return $most > 1.0 + ScoopPlan::TOLERANCE ? $most : 1.0;
+    }
+
+    /** @param non-empty-list<Mixture> $mixtures */
+    private static function fullest(array $mixtures): float
+    {
+        return max(array_map(static fn(Mixture $mixture): float => $mixture->finished(), $mixtures));
+    }
+
+    private static function upwards(float $millilitres): float
+    {
+        $step = $millilitres > 1000.0 ? self::COARSE_STEP : self::FINE_STEP;
+
+        return ceil($millilitres / $step - 1e-9) * $step;
+    }
+}

@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IdleMixer\Core\Wording;
+
+use IdleMixer\Core\Mix\Load;
+use IdleMixer\Core\Quantity\Unit;
+use IdleMixer\Core\WayOut\Remedy;
+use IdleMixer\Core\WayOut\RemedyKind;
+
+/** Puts a way out into words. */
+final readonly class WayOutWords
+{
+    /** @param array<string, array{title: string, text: string}|string> $words */
+    public function __construct(private array $words) {}
+
+    public static function shipped(): self
+    {
+        /** @var array<string, array{title: string, text: string}|string> $words */
+        $words = require __DIR__ . '/../../data/way-out-words.php';
+
+        return new self($words);
+    }
+
+    /**
+     * @return array{title: string, text: string}
+     *
+     * @throws MissingWords when the catalogue lacks the sentence
+     */
+    public function remedy(Remedy $remedy, Load $load, Unit $unit): array
+    {
+        $row = $this->words[$remedy->kind->value] ?? null;
+        if (! is_array($row)) {
+            throw MissingWords::becauseOf($remedy->kind->value);
+        }
+        $text = strtr($row['text'], [
+            '{items}' => $this->items($remedy, $load),
+            '{water}' => Measures::metric($remedy->water),
+            '{off}' => Measures::metric($remedy->pourOff),
+            '{finished}' => Measures::volume($remedy->finished, $unit),
+        ]);
+
+        return ['title' => $row['title'], 'text' => "{$text}{$this->ending($remedy)}"];
+    }
+
+    private function ending(Remedy $remedy): string
+    {
+        if (in_array($remedy->kind, [RemedyKind::AsItIs, RemedyKind::Drench, RemedyKind::Discard], true)) {
+            return '';
+        }
+        $key = $remedy->asPlanned ? 'as-planned' : 'within';
+        $words = $this->words[$key] ?? null;
+
+        return is_string($words) ? " {$words}" : throw MissingWords::becauseOf($key);
+    }
+
+    private function items(Remedy $remedy, Load $load): string
+    {
+        $parts = [];
+        foreach ($remedy->add as $i => $plan) {
+            $parts[] = Measures::scoops($plan) . ' of ' . $load->items[$i]->name() . ' (' . Measures::metric($plan->millilitres()) . ')';
+        }
+        if ($remedy->water > 0.0) {
+            $parts[] = Measures::metric($remedy->water) . ' of water';
+        }
+
+        return implode(', then ', $parts);
+    }
+}

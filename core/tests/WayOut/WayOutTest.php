@@ -1,0 +1,218 @@
+<?php
+
+declare(strict_types=1);
+
+use IdleMixer\Core\Document\InvalidDocument;
+use IdleMixer\Core\Document\JsonText;
+use IdleMixer\Core\Leaf\ToleranceCatalogue;
+use IdleMixer\Core\Mix\Load;
+use IdleMixer\Core\Mix\Measure;
+use IdleMixer\Core\Mix\ScoopPlanner;
+use IdleMixer\Core\Recipe\RecipeUse;
+use IdleMixer\Core\Safety\Ceilings;
+use IdleMixer\Core\Safety\Limits;
+use IdleMixer\Core\Safety\Target;
+use IdleMixer\Core\Tests\Support\Plans;
+use IdleMixer\Core\WayOut\Bounds;
+use IdleMixer\Core\WayOut\Remedy;
+use IdleMixer\Core\WayOut\RemedyKind;
+use IdleMixer\Core\WayOut\SlipReader;
+use IdleMixer\Core\WayOut\Slips;
+use IdleMixer\Core\WayOut\WayOut;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+
+function wayOut(float $capacity, ?string $plant = null): WayOut
+{
+    $ceilings = new Ceilings(Limits::shipped());
+    $class = $plant === null ? null : ToleranceCatalogue::shipped()->get($plant);
+
+    return new WayOut(new Bounds($ceilings->of(Target::of(RecipeUse::Foliar, $class)), $capacity), $ceilings->of(Target::of(RecipeUse::Drench, null)), new ScoopPlanner(Measure::kitchenSet()));
+}
+
+/** @param list<array<string, mixed>> $lines */
+function loadOf(array $lines, float $litres = 4.0): Load
+{
+    return Plans::of(['recipe' => Plans::recipe($lines, ['amount' => $litres, 'unit' => 'L', 'of' => 'finished'], 'foliar'), 'make' => ['amount' => $litres, 'unit' => 'L']])->groups[0]->load;
+}
+
+/** @return array<string, mixed> */
+function line(string $ingredient, float $ml): array
+{
+    return ['ingredient' => $ingredient, 'amount' => $ml, 'unit' => 'mL'];
+}
+
+/** @param list<Remedy> $remedies */
+function remedy(array $remedies, RemedyKind $kind): ?Remedy
+{
+    foreach ($remedies as $remedy) {
+        if ($remedy->kind === $kind) {
+            return $remedy;
+        }
+    }
+
+    return null;
+}
+
+/**
+ * The strengths and the volume after a remedy, by plain sums: no code of the product but the numbers of the advice.
+ *
+ * @param list<string> $what      ingredient of each item
+ * @param list<float>  $ml        mL of each item that went in
+ * @param float        $finished  mL in the sprayer before
+ *
+ * @return array{volume: float, oil: float, soap: float, essential: float}
+ */
+function byHand(Remedy $remedy, array $what, array $ml, float $finished): array
+{
+    $stays = 1.0 - $remedy->pourOff / $finished;
+    $volume = $finished * $stays + $remedy->water;
+    $sums = ['oil' => 0.0, 'soap' => 0.0, 'essential' => 0.0];
+    foreach ($what as $i => $ingredient) {
+        $much = $ml[$i] * $stays;
+        foreach ($remedy->add[$i]->scoops ?? [] as $scoop) {
+            $much += $scoop->count * $scoop->measure->millilitres;
+            $volume += $scoop->count * $scoop->measure->millilitres;
+        }
+        $sums[match ($ingredient) {
+            'castile-soap', 'dish-detergent' => 'soap',
+            'peppermint-oil' => 'essential',
+            default => 'oil',
+        }] += $much;
+    }
+
+    return ['volume' => $volume, ...array_map(static fn(float $sum): float => 100.0 * $sum / $volume, $sums)];
+}
+
+/*
+ * Limits written down here by themselves: oil 2 % on leaves (university extension pest notes, from memory), 1 % on a tender leaf and
+ * soap 2 % (common practice and handbooks, from memory), soap 1 % on a tender leaf and essential oil 0.3 % (our own).
+ */
+it('never advises what overfills or ends outside the limits, on more than five hundred random slips', function (): void {
+    $random = new Randomizer(new Mt19937(20261125));
+    $between = static fn(float $from, float $to): float => $from + ($to - $from) * $random->getInt(0, 1_000_000) / 1_000_000;
+    $kinds = array_fill_keys(array_column(RemedyKind::cases(), 'value'), 0);
+    $slipped = 0;
+    for ($round = 0; $round < 800; ++$round) {
+        $tender = $random->getInt(0, 1) === 1;
+        $volume = round($between(500.0, 8000.0));
+        $capacity = $volume * $between(1.0, 2.2);
+        $what = ['neem-oil', 'castile-soap', ...($random->getInt(0, 2) === 0 ? ['peppermint-oil'] : [])];
+        $planned = [$volume * $between(0.002, 0.022), $volume * $between(0.001, 0.015), $volume * $between(0.0005, 0.003)];
+        $load = loadOf(array_map(static fn(string $name, float $ml): array => line($name, $ml), $what, array_slice($planned, 0, count($what))), $volume / 1000.0);
+        $item = $random->getInt(0, count($what) - 1);
+        $factor = $between(0.0, 3.0);
+        $range = [$planned[$item] * $factor, $planned[$item] * ($factor + ($random->getInt(0, 1) === 1 ? $between(0.05, 1.0) : 0.0))];
+        $water = $random->getInt(0, 4) === 0 ? $load->mixture->water * $between(0.5, 1.3) : null;
+        $slips = new Slips([$item => $range], $water);
+        ++$slipped;
+        foreach (wayOut($capacity, $tender ? 'tender-leaf' : null)->remedies($load, $slips) as $remedy) {
+            ++$kinds[$remedy->kind->value];
+            if ($remedy->kind === RemedyKind::Discard) {
+                continue;
+            }
+            foreach (array_unique($range) as $went) {
+                $ml = array_slice($planned, 0, count($what));
+                $ml[$item] = $went;
+                $finished = $water === null ? max($volume, array_sum($ml)) : $water + array_sum($ml);
+                $end = byHand($remedy, $what, array_values($ml), $finished);
+                $said = "{$remedy->kind->value} after " . json_encode([$what, $ml, $volume, $capacity, $water, $end]);
+                expect($end['volume'])->toBeLessThanOrEqual(($remedy->kind === RemedyKind::Drench ? max($capacity, $finished) : $capacity) * (1 + 1e-9), $said);
+                if ($remedy->kind === RemedyKind::Drench) {
+                    expect($end['oil'] + $end['essential'])->toBeLessThanOrEqual(1.6 * (1 + 1e-9), $said);
+
+                    continue;
+                }
+                expect($end['oil'] + $end['essential'])->toBeLessThanOrEqual(($tender ? 1.0 : 2.0) * (1 + 1e-9), $said)
+                    ->and($end['soap'])->toBeLessThanOrEqual(($tender ? 1.0 : 2.0) * (1 + 1e-9), $said)
+                    ->and($end['essential'])->toBeLessThanOrEqual(0.3 * (1 + 1e-9), $said);
+            }
+        }
+    }
+    expect($slipped)->toBeGreaterThanOrEqual(500)->and(min($kinds))->toBeGreaterThan(10, json_encode($kinds, \JSON_THROW_ON_ERROR));
+});
+
+// A gallon with 4 tbsp of neem meant is 1.54 %: common practice for infested beds and orchards.
+it('makes a bigger batch of one spoon too many, while there is room', function (): void {
+    $load = loadOf([line('neem-oil', 40.0), line('castile-soap', 8.0)], 4.0);
+    $remedies = wayOut(6000.0)->remedies($load, new Slips([0 => [50.0, 50.0]]));
+    $bigger = remedy($remedies, RemedyKind::BiggerBatch);
+
+    expect($bigger?->finished)->toEqualWithDelta(5000.0, 1.0)
+        ->and($bigger?->add[1]->millilitres())->toEqualWithDelta(2.0, 0.1)
+        ->and($bigger?->asPlanned)->toBeTrue()
+        ->and(remedy(wayOut(4000.0)->remedies($load, new Slips([0 => [50.0, 50.0]])), RemedyKind::BiggerBatch))->toBeNull();
+});
+
+it('uses a small slip as it is, and says so first', function (): void {
+    $load = loadOf([line('neem-oil', 40.0), line('castile-soap', 8.0)]);
+    expect(wayOut(4000.0)->remedies($load, new Slips([0 => [40.0, 50.0]]))[0]->kind)->toBe(RemedyKind::AsItIs)
+        ->and(wayOut(4000.0)->remedies($load, new Slips([0 => [20.0, 40.0]]))[0]->kind)->not->toBe(RemedyKind::AsItIs);
+});
+
+it('adds the soap that was left out, in spoons', function (): void {
+    $load = loadOf([line('neem-oil', 30.0), line('castile-soap', 15.0)]);
+    $add = remedy(wayOut(5000.0)->remedies($load, new Slips([1 => [0.0, 0.0]])), RemedyKind::AddMissing);
+
+    expect($add?->add[1]->millilitres())->toEqualWithDelta(15.0, 0.75)->and($add?->asPlanned)->toBeTrue()
+        // Filled to the brim there is no room for it: no advice that overflows.
+        ->and(remedy(wayOut(4000.0)->remedies($load, new Slips([1 => [0.0, 0.0]])), RemedyKind::AddMissing))->toBeNull();
+});
+
+it('tops up the litre of water that was short', function (): void {
+    $load = loadOf([line('neem-oil', 30.0), line('castile-soap', 15.0)]);
+    $add = remedy(wayOut(4000.0)->remedies($load, new Slips([], 2955.0)), RemedyKind::AddMissing);
+    expect($add?->water)->toEqualWithDelta(1000.0, 1e-6)->and($add?->finished)->toEqualWithDelta(4000.0, 1e-6);
+});
+
+// A tablespoon is three teaspoons: 2 tsp meant, 2 tbsp poured.
+it('pours off and tops up where a tablespoon went for the teaspoon in a full sprayer', function (): void {
+    $load = loadOf([line('neem-oil', 15.0), line('castile-soap', 5.0)], 1.0);
+    $remedies = wayOut(1000.0)->remedies($load, new Slips([0 => [45.0, 45.0]]));
+    $off = remedy($remedies, RemedyKind::PourOff);
+
+    // 4.5 % to 2 %: 1 - 2/4.5 = 0.556 of it must go.
+    expect($off?->pourOff)->toBe(560.0)->and($off?->water)->toBe(560.0)
+        ->and(remedy($remedies, RemedyKind::AddWater))->toBeNull()
+        ->and(remedy(wayOut(3000.0)->remedies($load, new Slips([0 => [45.0, 45.0]])), RemedyKind::AddWater)?->finished)->toBe(3000.0);
+});
+
+it('offers a drench only for what a bed bears', function (): void {
+    $load = loadOf([line('neem-oil', 8.0), line('castile-soap', 8.0)], 1.0);
+    $strong = wayOut(1000.0, 'tender-leaf')->remedies($load, new Slips([0 => [15.0, 15.0]]));
+    $far = wayOut(1000.0, 'tender-leaf')->remedies($load, new Slips([0 => [45.0, 45.0]]));
+    $detergent = wayOut(1000.0, 'tender-leaf')->remedies(loadOf([line('neem-oil', 8.0), line('dish-detergent', 8.0)], 1.0), new Slips([0 => [15.0, 15.0]]));
+
+    expect(remedy($strong, RemedyKind::Drench))->not->toBeNull()
+        ->and(remedy($far, RemedyKind::Drench))->toBeNull()
+        ->and(remedy($detergent, RemedyKind::Drench))->toBeNull()
+        ->and(end($far)->kind ?? null)->toBe(RemedyKind::Discard);
+});
+
+it('reads what went wrong', function (string $slip, float $low, float $high): void {
+    $load = Plans::shipped('neem-by-the-gallon', 1, '[gal_us]')->groups[0]->load;
+    $slips = SlipReader::read(JsonText::parse("[{$slip}]"), $load);
+    $range = $slips->items[0] ?? [$slips->water ?? 0.0, $slips->water ?? 0.0];
+    expect($range[0])->toEqualWithDelta($low, 1e-6)->and($range[1])->toEqualWithDelta($high, 1e-6);
+})->with([
+    'lost count between 1 and 3 tbsp' => ['{"kind":"count","item":0,"scoop":0,"from":1,"to":3}', 14.78676478125, 3 * 14.78676478125],
+    'left out' => ['{"kind":"left-out","item":0}', 0.0, 0.0],
+    'teaspoons for tablespoons' => ['{"kind":"measure","item":0,"scoop":0,"measure":{"amount":1,"unit":"[tsp_us]"}}', 2 * 4.92892159375, 2 * 4.92892159375],
+    'three litres of water' => ['{"kind":"water","water":{"amount":3,"unit":"L"}}', 3000.0, 3000.0],
+]);
+
+it('refuses slips that cannot be', function (string $slip, string $path): void {
+    $load = Plans::shipped('neem-by-the-gallon', 1, '[gal_us]')->groups[0]->load;
+    try {
+        SlipReader::read(JsonText::parse($slip), $load);
+        $found = 'no fault';
+    } catch (InvalidDocument $e) {
+        $found = $e->path();
+    }
+    expect($found)->toBe($path);
+})->with([
+    ['[]', ''], ['[{"kind":"spilt","item":0}]', '/0/kind'], ['[{"kind":"count","item":7,"scoop":0,"from":1,"to":2}]', '/0/item'],
+    ['[{"kind":"count","item":0,"scoop":0,"from":3,"to":2}]', '/0/to'], ['[{"kind":"count","item":0,"scoop":0,"from":-1,"to":2}]', '/0/from'],
+    ['[{"kind":"count","item":0,"scoop":4,"from":1,"to":2}]', '/0/scoop'], ['[{"kind":"water","water":{"amount":0,"unit":"L"}}]', '/0/water/amount'],
+    ['[{"kind":"measure","item":0,"scoop":0,"measure":{"amount":1,"unit":"g"}}]', '/0/measure/unit'],
+]);

@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+use Tests\Feature\Answer;
+use Tests\Feature\Notebook;
+
+/** @param array<string, mixed> $slip */
+function slipped(array $slip, float $room = 2.0, string $recipe = 'neem-by-the-gallon'): Answer
+{
+    return Notebook::post('/api/way-out', [
+        'request' => ['recipe' => $recipe, 'make' => ['amount' => 1, 'unit' => '[gal_us]'], 'plant' => 'ordinary-leaf'],
+        'load' => 1,
+        'slips' => [$slip],
+        'room' => ['amount' => $room, 'unit' => '[gal_us]'],
+    ]);
+}
+
+it('gives the range, the verdict at both ends, and ways out in words', function (): void {
+    $answer = slipped(['kind' => 'count', 'item' => 0, 'scoop' => 0, 'from' => 2, 'to' => 8]);
+
+    expect($answer->at('sure'))->toBeFalse()
+        ->and($answer->list('weakest.strength'))->toBe(['0.781 % oil'])
+        ->and($answer->list('strongest.strength'))->toBe(['3.13 % oil'])
+        ->and($answer->text('weakest.verdicts.0.level'))->toBe('ok')
+        ->and($answer->text('strongest.verdicts.0.level'))->toBe('stop')
+        ->and($answer->text('remedies.0.kind'))->toBe('add-water')
+        ->and($answer->text('remedies.0.text'))->toContain('of water', 'Shake it again');
+});
+
+it('knows for sure what a wrong spoon made', function (): void {
+    $answer = slipped(['kind' => 'measure', 'item' => 0, 'scoop' => 0, 'measure' => ['amount' => 1, 'unit' => '[cup_us]']], 1.0);
+
+    expect($answer->at('sure'))->toBeTrue()->and($answer->text('strongest.verdicts.0.level'))->toBe('stop')
+        ->and(array_map(static fn(mixed $one): mixed => is_array($one) ? $one['kind'] : null, $answer->list('remedies')))->toBe(['pour-off', 'discard']);
+});
+
+it('says what is wrong with a slip', function (): void {
+    expect(slipped(['kind' => 'count', 'item' => 3, 'scoop' => 0, 'from' => 2, 'to' => 8])->text('error.path'))->toBe('/slips/0/item')
+        ->and(slipped(['kind' => 'spilt'])->status)->toBe(422)
+        ->and(Notebook::post('/api/way-out', ['request' => ['recipe' => 'neem-by-the-gallon', 'make' => ['amount' => 1, 'unit' => 'L']], 'load' => 2, 'slips' => []])->text('error.path'))->toBe('/load');
+});
