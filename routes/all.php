@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\BatchController;
+use App\Http\Controllers\BatchSlipController;
 use App\Http\Controllers\CaseChoiceController;
 use App\Http\Controllers\CaseController;
 use App\Http\Controllers\CatalogueController;
@@ -60,6 +61,8 @@ Route::prefix('api')->group(static function (): void {
     Route::get('batches/{id}', [BatchController::class, 'show'])->whereNumber('id');
     Route::post('batches/{id}/finish', [BatchController::class, 'finish'])->whereNumber('id');
     Route::post('batches/{id}/stand-tests', [BatchController::class, 'stand'])->whereNumber('id');
+    Route::post('batches/{id}/loads/{load}/way-out', [BatchSlipController::class, 'ask'])->whereNumber(['id', 'load']);
+    Route::put('batches/{id}/loads/{load}/slip', [BatchSlipController::class, 'keep'])->whereNumber(['id', 'load']);
     Route::put('batches/{id}/discarded', [BatchController::class, 'discard'])->whereNumber('id');
     Route::put('batches/{id}/scoops/{scoop}/ticks/{number}', TallyController::class)->whereNumber(['id', 'scoop', 'number']);
 

@@ -28,6 +28,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property float $fair_look_hours
  * @property int|null $repeat_days
  * @property string $notes
+ * @property string $slips by load, as JSON
  * @property CarbonImmutable $started_at
  * @property CarbonImmutable|null $made_at
  * @property CarbonImmutable|null $discard_at

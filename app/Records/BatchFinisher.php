@@ -19,22 +19,26 @@ use Illuminate\Database\Eloquent\Collection;
 /** Closes the mixing of a batch: what was really scooped, how the glass looked, and how long it keeps. */
 final readonly class BatchFinisher
 {
-    public function __construct(private PlanRequestReader $requests, private Planner $planner) {}
+    public function __construct(private PlanRequestReader $requests, private Planner $planner, private BatchSlips $slips) {}
 
     public function finish(Batch $batch, FinishInput $input): void
     {
         $plan = $this->planner->plan($this->requests->read(JsonText::parse($batch->request)));
         $items = BatchItem::query()->where('batch_id', $batch->id)->with('scoops.ticks')->orderBy('id')->get();
-        $loads = [];
+        $weakest = [];
+        $strongest = [];
         foreach ($plan->groups as $group) {
             for ($load = $group->first; $load < $group->first + $group->count; ++$load) {
-                $loads[] = AsMade::of($group->load, $this->scooped($items->where('load', $load)));
+                $ticked = $this->scooped($items->where('load', $load));
+                $ends = $this->slips->ends($batch, $plan, $load, $group->load, $ticked, AsMade::of($group->load, $ticked));
+                $weakest[] = $ends[0];
+                $strongest[] = $ends[count($ends) - 1];
             }
         }
-        $made = AsMade::together($loads);
+        $made = AsMade::together($strongest);
         $keeping = (int) round(3600.0 * $input->keeping->hours($plan->holding));
         $batch->update([
-            'actual' => json_encode($this->actual($made, $items), \JSON_UNESCAPED_UNICODE | \JSON_THROW_ON_ERROR),
+            'actual' => json_encode($this->actual(AsMade::together($weakest), $made, $items), \JSON_UNESCAPED_UNICODE | \JSON_THROW_ON_ERROR),
             'stand_test' => $input->standTest->value,
             'keeping' => $input->keeping->value,
             'notes' => $input->notes,
@@ -62,11 +66,13 @@ final readonly class BatchFinisher
     }
 
     /**
+     * What is in it, at the strongest it may be.
+     *
      * @param Collection<int, BatchItem> $items
      *
      * @return array<string, mixed>
      */
-    private function actual(Mixture $made, Collection $items): array
+    private function actual(Mixture $weakest, Mixture $made, Collection $items): array
     {
         $ticked = 0;
         $planned = 0;
@@ -83,7 +89,8 @@ final readonly class BatchFinisher
             'water_mL' => $made->water,
             'lines' => MixtureWriter::lines($made),
             'strength' => MixtureWriter::strength($strengths),
-            'spoken' => MixtureWriter::spoken($strengths),
+            'spoken' => MixtureWriter::range(Strengths::of($weakest), $strengths),
+            'sure' => MixtureWriter::spoken(Strengths::of($weakest)) === MixtureWriter::spoken($strengths),
             'ticked' => $ticked,
             'planned' => $planned,
         ];

@@ -21,6 +21,10 @@ return new class extends Migration {
             $table->double('left_behind_ml')->default(0);
             $table->text('pours')->default('[]');
         });
+        // What went wrong while it was mixed, and what was done about it, load by load.
+        Schema::table('batches', static function (Blueprint $table): void {
+            $table->text('slips')->default('{}');
+        });
         Schema::table('measures', static function (Blueprint $table): void {
             $table->string('kind', 20)->default('level');
             $table->double('step')->nullable();
@@ -30,6 +34,7 @@ return new class extends Migration {
 
     public function down(): void
     {
+        Schema::dropColumns('batches', ['slips']);
         Schema::dropColumns('measures', ['kind', 'step', 'calibration']);
         Schema::dropColumns('sprayers', ['largest_fill_ml', 'left_behind_ml', 'pours']);
         Schema::dropIfExists('households');

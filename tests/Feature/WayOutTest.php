@@ -40,3 +40,28 @@ it('says what is wrong with a slip', function (): void {
         ->and(slipped(['kind' => 'spilt'])->status)->toBe(422)
         ->and(Notebook::post('/api/way-out', ['request' => ['recipe' => 'neem-by-the-gallon', 'make' => ['amount' => 1, 'unit' => 'L']], 'load' => 2, 'slips' => []])->text('error.path'))->toBe('/load');
 });
+
+it('keeps with a batch what went wrong and what was done, and reckons with it', function (): void {
+    $batch = Notebook::batch(['recipe' => 'neem-by-the-gallon', 'make' => ['amount' => 1, 'unit' => '[gal_us]'], 'sprayer' => ['amount' => 1, 'unit' => '[gal_us]']]);
+    $slips = [['kind' => 'count', 'item' => 0, 'scoop' => 0, 'from' => 5, 'to' => 8]];
+    $asked = Notebook::post("/api/batches/{$batch->id()}/loads/1/way-out", ['slips' => $slips]);
+    expect($asked->text('remedies.0.kind'))->toBe('pour-off')
+        ->and(Notebook::put("/api/batches/{$batch->id()}/loads/1/slip", ['slips' => $slips, 'remedy' => 'as-it-is'])->text('error.path'))->toBe('/remedy')
+        ->and(Notebook::put("/api/batches/{$batch->id()}/loads/2/slip", ['slips' => $slips, 'remedy' => 'pour-off'])->text('error.path'))->toBe('/load');
+
+    $kept = Notebook::put("/api/batches/{$batch->id()}/loads/1/slip", ['slips' => $slips, 'remedy' => 'pour-off']);
+    expect($kept->text('slips.0.words'))->toBe('Pour off and top up');
+
+    $made = Notebook::post("/api/batches/{$batch->id()}/finish", ['standTest' => 'even']);
+    // 5 to 8 tbsp in 256 are 1.95 to 3.13 %; 1.36 L of 3.79 must go for 2 %, poured off as 1.4.
+    expect($made->at('actual.sure'))->toBeFalse()
+        ->and($made->list('actual.spoken'))->toBe(['1.23 to 1.97 % oil'])
+        ->and($made->number('actual.strength.oil_percent_vv'))->toBeLessThan(2.0)
+        ->and(Notebook::put("/api/batches/{$batch->id()}/loads/1/slip", ['slips' => $slips, 'remedy' => 'pour-off'])->status)->toBe(409);
+});
+
+it('throws away what cannot be saved', function (): void {
+    $batch = Notebook::batch(['recipe' => 'neem-by-the-gallon', 'make' => ['amount' => 1, 'unit' => '[gal_us]']]);
+    $kept = Notebook::put("/api/batches/{$batch->id()}/loads/1/slip", ['slips' => [['kind' => 'left-out', 'item' => 0]], 'remedy' => 'discard']);
+    expect($kept->text('status'))->toBe('discarded');
+});

@@ -9,12 +9,15 @@ use App\Models\BatchItem;
 use App\Models\BatchScoop;
 use App\Models\BatchTick;
 use App\Models\LeafTest;
+use App\Records\BatchSlips;
 use App\Records\Glasses;
 use App\Records\Reading;
 use DateTimeImmutable;
 use IdleMixer\Core\Mix\StandTest;
 use IdleMixer\Core\Pest\PestCatalogue;
+use IdleMixer\Core\WayOut\RemedyKind;
 use IdleMixer\Core\Wording\Measures;
+use IdleMixer\Core\Wording\WayOutWords;
 
 /** A batch: in short for lists, and whole with its plan and tally. */
 final readonly class BatchAnswer
@@ -63,6 +66,7 @@ final readonly class BatchAnswer
             'items' => $batch->items->map($this->item(...))->values()->all(),
             'leafTestIds' => $batch->leafTests->map(static fn(LeafTest $test): int => $test->id)->values()->all(),
             'standTests' => $this->glasses->of($batch),
+            'slips' => array_map(static fn(int $load, string $remedy): array => ['load' => $load, 'remedy' => $remedy, 'words' => WayOutWords::shipped()->title(RemedyKind::from($remedy))], array_keys(BatchSlips::remedies($batch)), BatchSlips::remedies($batch)),
             'roundCount' => $batch->rounds->count(),
         ];
     }

@@ -29,10 +29,7 @@ final readonly class WayOutAnswer
     public function of(WayOutInput $input): array
     {
         $target = Target::of($input->request->recipe->use, $input->request->plant);
-        $bounds = new Bounds($this->ceilings->of($target), $input->capacity);
-        $wayOut = new WayOut($bounds, $this->ceilings->of(Target::of(RecipeUse::Drench, null)), new ScoopPlanner($input->request->measures));
-        $ends = $input->slips->ends($input->load);
-        usort($ends, static fn(Mixture $a, Mixture $b): int => [$bounds->times($a), $a->room()] <=> [$bounds->times($b), $b->room()]);
+        $ends = $this->bounds($input)->sorted($input->slips->ends($input->load));
         $words = WayOutWords::shipped();
 
         return [
@@ -44,8 +41,21 @@ final readonly class WayOutAnswer
                 'kind' => $remedy->kind->value,
                 ...$words->remedy($remedy, $input->load, $input->request->unit),
                 'finishedMl' => $remedy->finished,
-            ], $wayOut->remedies($input->load, $input->slips)),
+            ], $this->remedies($input)),
         ];
+    }
+
+    /** @return list<Remedy> */
+    public function remedies(WayOutInput $input): array
+    {
+        $drench = $this->ceilings->of(Target::of(RecipeUse::Drench, null));
+
+        return (new WayOut($this->bounds($input), $drench, new ScoopPlanner($input->request->measures)))->remedies($input->load, $input->slips);
+    }
+
+    public function bounds(WayOutInput $input): Bounds
+    {
+        return new Bounds($this->ceilings->of(Target::of($input->request->recipe->use, $input->request->plant)), $input->capacity);
     }
 
     /** @return array<string, mixed> */

@@ -20,7 +20,6 @@ final readonly class WayOutInput
 {
     private function __construct(
         public PlanRequest $request,
-        public Plan $plan,
         public Load $load,
         public Slips $slips,
         /** mL. */
@@ -33,21 +32,31 @@ final readonly class WayOutInput
         $object = $node->object(['request', 'load', 'slips', 'room']);
         $request = $requests->read($object->get('request'));
         $plan = $planner->plan($request);
-        $load = self::load($plan, $object->get('load')->whole(1, $plan->loadCount()));
         $room = $object->optional('room');
-        $capacity = $room === null ? $request->sprayer?->millilitres() : AmountReader::vessel($room, 'A sprayer')->millilitres();
 
-        return new self($request, $plan, $load, SlipReader::read($object->get('slips'), $load), max($capacity ?? 0.0, $load->mixture->finished()));
+        return self::of(
+            $request,
+            self::load($plan, $object->get('load')),
+            $object->get('slips'),
+            $room === null ? null : AmountReader::vessel($room, 'A sprayer')->millilitres(),
+        );
     }
 
-    private static function load(Plan $plan, int $number): Load
+    /**
+     * @param float|null $room mL of the sprayer; null where only the plan says
+     *
+     * @throws InvalidDocument with the path of the first fault found
+     */
+    public static function of(PlanRequest $request, Load $load, Node $slips, ?float $room): self
     {
-        foreach ($plan->groups as $group) {
-            if ($number < $group->first + $group->count) {
-                return $group->load;
-            }
-        }
+        $capacity = $room ?? $request->sprayer?->millilitres() ?? 0.0;
 
-        return $plan->groups[0]->load;
+        return new self($request, $load, SlipReader::read($slips, $load), max($capacity, $load->mixture->finished()));
+    }
+
+    /** @throws InvalidDocument when there is no load of that number */
+    public static function load(Plan $plan, Node $number): Load
+    {
+        return $plan->load($number->whole(1, $plan->loadCount()));
     }
 }

@@ -38,7 +38,29 @@ final class MixtureWriter
     /** @return list<string> as it is read out, only what is in it */
     public static function spoken(Strengths $strengths): array
     {
-        $all = [
+        return self::range($strengths, $strengths);
+    }
+
+    /** @return list<string> from the one to the other, where they differ: “0.77 to 1.52 % oil” */
+    public static function range(Strengths $low, Strengths $high): array
+    {
+        $top = self::named($high);
+        $words = [];
+        foreach (self::named($low) as $what => $from) {
+            [$least, $most] = [min($from, $top[$what]), max($from, $top[$what])];
+            if ($most > 0.0) {
+                $figure = Figures::short($least) === Figures::short($most) ? Figures::short($most) : Figures::short($least) . ' to ' . Figures::short($most);
+                $words[] = $figure . ($what === 'soda' ? ' g per 100 mL ' : ' % ') . $what;
+            }
+        }
+
+        return $words;
+    }
+
+    /** @return array<string, float> */
+    private static function named(Strengths $strengths): array
+    {
+        return [
             'oil' => $strengths->oil,
             'essential oil' => $strengths->essential,
             'soap' => $strengths->soap,
@@ -46,11 +68,5 @@ final class MixtureWriter
             'pure peroxide' => $strengths->peroxide,
             'soda' => $strengths->soda,
         ];
-        $words = [];
-        foreach (array_filter($all, static fn(float $much): bool => $much > 0.0) as $what => $much) {
-            $words[] = Figures::short($much) . ($what === 'soda' ? ' g per 100 mL ' : ' % ') . $what;
-        }
-
-        return $words;
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Plan;
 
+use IdleMixer\Core\Mix\Load;
 use IdleMixer\Core\Mix\Mixture;
 use IdleMixer\Core\Mix\Strengths;
 use IdleMixer\Core\Safety\Verdict;
@@ -30,6 +31,18 @@ final readonly class Plan
         public Sourced $fairLook,
         public EmulsionForecast $emulsion,
     ) {}
+
+    /** @param int $number from 1 to the count of loads */
+    public function load(int $number): Load
+    {
+        foreach ($this->groups as $group) {
+            if ($number < $group->first + $group->count) {
+                return $group->load;
+            }
+        }
+
+        throw new \LogicException("There is no load {$number} in this plan.");
+    }
 
     public function loadCount(): int
     {

@@ -33,6 +33,20 @@ final readonly class Bounds
         return true;
     }
 
+    /**
+     * The weakest first; where no limit counts, the one with the most in it last.
+     *
+     * @param non-empty-list<Mixture> $ends
+     *
+     * @return non-empty-list<Mixture>
+     */
+    public function sorted(array $ends): array
+    {
+        usort($ends, fn(Mixture $a, Mixture $b): int => [$this->times($a), $a->room()] <=> [$this->times($b), $b->room()]);
+
+        return $ends;
+    }
+
     /** How many times the strictest of its limits a mixture is: 1 is at the limit; 0 where there is none. */
     public function times(Mixture $mixture): float
     {

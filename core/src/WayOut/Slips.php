@@ -40,6 +40,16 @@ final readonly class Slips
         return array_map(fn(array $scooped): Mixture => $this->mixed($load, $scooped), $combinations);
     }
 
+    /**
+     * The same, where everything else went in as it was ticked off.
+     *
+     * @param array<int, float> $ticked mL by index of the item
+     */
+    public function over(array $ticked): self
+    {
+        return new self($this->items + array_map(static fn(float $ml): array => [$ml, $ml], $ticked), $this->water);
+    }
+
     /** @param array<int, float> $scooped mL by index of the item */
     private function mixed(Load $load, array $scooped): Mixture
     {

@@ -30,10 +30,7 @@ final readonly class WayOutWords
      */
     public function remedy(Remedy $remedy, Load $load, Unit $unit): array
     {
-        $row = $this->words[$remedy->kind->value] ?? null;
-        if (! is_array($row)) {
-            throw MissingWords::becauseOf($remedy->kind->value);
-        }
+        $row = $this->row($remedy->kind);
         $text = strtr($row['text'], [
             '{items}' => $this->items($remedy, $load),
             '{water}' => Measures::metric($remedy->water),
@@ -42,6 +39,20 @@ final readonly class WayOutWords
         ]);
 
         return ['title' => $row['title'], 'text' => "{$text}{$this->ending($remedy)}"];
+    }
+
+    /** @throws MissingWords when the catalogue lacks the sentence */
+    public function title(RemedyKind $kind): string
+    {
+        return $this->row($kind)['title'];
+    }
+
+    /** @return array{title: string, text: string} */
+    private function row(RemedyKind $kind): array
+    {
+        $row = $this->words[$kind->value] ?? null;
+
+        return is_array($row) ? $row : throw MissingWords::becauseOf($kind->value);
     }
 
     private function ending(Remedy $remedy): string

@@ -4,12 +4,14 @@
     import Head from '../../parts/Head.svelte';
     import Waiting from '../../parts/Waiting.svelte';
     import { route } from '../../routes';
+    import { spoonsAbout } from './slip.svelte';
     import MadeBatch from './MadeBatch.svelte';
     import Mixing from './Mixing.svelte';
 
     const id = Number(route.params.id);
     const page = new Loaded(async () => ({
         batch: await taken(api.GET('/api/batches/{id}', { params: { path: { id } } })),
+        measures: (await taken(api.GET('/api/measures'))).measures,
         catalogue: await taken(api.GET('/api/catalogue')),
     }));
 
@@ -22,13 +24,13 @@
 </script>
 
 <Waiting of={page}>
-    {#snippet children({ batch, catalogue })}
+    {#snippet children({ batch, catalogue, measures })}
         <Head title={batch.name}>
             {#if batch.case}<a class="btn" href={`/cases/${batch.case.id}`}>{batch.case.name}</a>{/if}
             <a class="btn" href="/batches">All batches</a>
         </Head>
         {#if batch.status === 'mixing'}
-            <Mixing {batch} {catalogue} onfinished={replace} />
+            <Mixing {batch} {catalogue} spoons={spoonsAbout(measures)} onfinished={replace} />
         {:else}
             <MadeBatch {batch} {catalogue} onchange={replace} />
         {/if}

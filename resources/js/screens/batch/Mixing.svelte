@@ -6,14 +6,34 @@
     import Sprayer from '../../parts/Sprayer.svelte';
     import FinishForm from './FinishForm.svelte';
     import StandTests from './StandTests.svelte';
+    import type { Spoon } from './slip.svelte';
     import StepRow from './StepRow.svelte';
+    import WayOut from './WayOut.svelte';
     import { Tally } from './tally.svelte';
 
     const {
         batch,
         catalogue,
+        spoons,
         onfinished,
-    }: { batch: Schemas['Batch']; catalogue: Schemas['Catalogue']; onfinished: (batch: Schemas['Batch']) => void } = $props();
+    }: {
+        batch: Schemas['Batch'];
+        catalogue: Schemas['Catalogue'];
+        spoons: Spoon[];
+        onfinished: (batch: Schemas['Batch']) => void;
+    } = $props();
+    let slipping = $state(false);
+
+    /** The ticks on this screen are newer than the answer. */
+    function slipped(next: Schemas['Batch']): void {
+        slipping = false;
+        if (next.status === 'discarded') {
+            onfinished(next);
+        } else {
+            tally.batch = { ...tally.batch, slips: next.slips };
+        }
+    }
+
     const tally = untrack(() => new Tally(batch));
     const plan = $derived(tally.batch.plan.loads[tally.load - 1]);
     const full = $derived(plan?.finished_mL ?? 1);
@@ -38,11 +58,18 @@
 {/if}
 <div class="grid items-start gap-4 lg:grid-cols-[minmax(0,1.6fr)_minmax(16rem,1fr)]">
     <section class="dish" aria-label="Steps">
+        {#each tally.batch.slips.filter((one) => one.load === tally.load) as slip (slip.load)}
+            <p class="border-warning mb-3 border-l-8 pl-3" data-slip>
+                Something went wrong with this load. Written down: <strong>{slip.words}</strong>.
+            </p>
+        {/each}
         <ol class="grid gap-3">
             {#each plan?.tasks ?? [] as task, i (i)}
                 <StepRow number={i + 1} {task} item={tally.shown.find((one) => one.position === task.item)} {tally} />
             {/each}
         </ol>
+        <button class="btn mt-4 w-full" aria-expanded={slipping} onclick={() => (slipping = !slipping)}>Something went wrong</button>
+        {#if slipping}{#key tally.load}<WayOut {tally} {spoons} onkept={slipped} />{/key}{/if}
     </section>
     <section class="grid content-start gap-4" aria-label="The sprayer">
         <div class="dish">

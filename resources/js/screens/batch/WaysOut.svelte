@@ -1,0 +1,42 @@
+<script lang="ts">
+    import type { Schemas } from '../../lib/client';
+    import Verdicts from '../../parts/Verdicts.svelte';
+
+    interface Props {
+        ways: Schemas['WayOut'];
+        busy: boolean;
+        onkeep: (kind: Schemas['WayOut']['remedies'][number]['kind']) => void;
+    }
+    const { ways, busy, onkeep }: Props = $props();
+    const ends = $derived(
+        ways.sure
+            ? [{ name: 'What is in it', end: ways.strongest }]
+            : [
+                  { name: 'At the weakest', end: ways.weakest },
+                  { name: 'At the strongest', end: ways.strongest },
+              ],
+    );
+</script>
+
+<div class="grid gap-4" data-ways>
+    <p class="quiet">Planned: {ways.planned.join(', ')}.</p>
+    <div class="grid gap-4 sm:grid-cols-2">
+        {#each ends as { name, end } (name)}
+            <section aria-label={name} class={ways.sure ? 'sm:col-span-2' : ''}>
+                <h3 class="font-bold">{name}</h3>
+                <p class="text-lg">{end.strength.join(', ') || 'water only'} <span class="quiet text-base">in {end.volume}</span></p>
+                <Verdicts verdicts={end.verdicts} />
+            </section>
+        {/each}
+    </div>
+    <h3 class="font-bold">What to do</h3>
+    <ol class="grid gap-3">
+        {#each ways.remedies as remedy (remedy.kind)}
+            <li class="border-base-content border-l-8 pl-3" data-remedy={remedy.kind}>
+                <p class="text-lg font-bold">{remedy.title}</p>
+                <p>{remedy.text}</p>
+                <button class="btn mt-2" disabled={busy} onclick={() => onkeep(remedy.kind)}>I did this: write it down</button>
+            </li>
+        {/each}
+    </ol>
+</div>

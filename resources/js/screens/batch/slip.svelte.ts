@@ -1,0 +1,109 @@
+import { api, taken, type Schemas } from '../../lib/client';
+import { Fault } from '../../lib/fault';
+import { Latest } from '../../lib/latest.svelte';
+import { typedNumber } from '../../lib/figures';
+
+type Slip = Schemas['Slip'];
+type Load = Schemas['Plan']['loads'][number];
+
+export const KINDS = [
+    { value: 'count', label: 'I lost count, or put in too many or too few' },
+    { value: 'left-out', label: 'I left it out' },
+    { value: 'measure', label: 'I used the wrong spoon' },
+    { value: 'water', label: 'The water was not as planned' },
+] as const;
+
+export interface Spoon {
+    words: string;
+    holds: Schemas['Amount'];
+}
+
+/** What could have been taken for the right spoon: one's own, and the usual ones. */
+export function spoonsAbout(own: Schemas['Vessel'][]): Spoon[] {
+    const usual: Spoon[] = [
+        { words: 'a US teaspoon', holds: { amount: 1, unit: '[tsp_us]' } },
+        { words: 'a US tablespoon', holds: { amount: 1, unit: '[tbs_us]' } },
+        { words: 'a US fluid ounce', holds: { amount: 1, unit: '[foz_us]' } },
+        { words: 'a US cup', holds: { amount: 1, unit: '[cup_us]' } },
+    ];
+    const all = [...own.map((one) => ({ words: `${one.name}, ${one.words}`, holds: one.holds })), ...usual];
+    const same = (a: Spoon, b: Spoon): boolean => a.holds.amount === b.holds.amount && a.holds.unit === b.holds.unit;
+    return all.filter((one, i) => all.findIndex((other) => same(one, other)) === i);
+}
+
+/** What went wrong with one load, as it is being said. */
+export class SlipState {
+    kind = $state<Slip['kind']>('count');
+    item = $state(0);
+    scoop = $state(0);
+    from = $state('');
+    to = $state('');
+    /** Position in the list of measures, for the wrong spoon. */
+    measure = $state(0);
+    water = $state('');
+    waterUnit = $state<Schemas['Amount']['unit']>('L');
+    readonly ways = new Latest<Schemas['WayOut']>();
+
+    constructor(
+        readonly batch: number,
+        readonly number: number,
+        readonly load: Load,
+        readonly spoons: Spoon[],
+    ) {}
+
+    /** What it was measured with. */
+    get scoops() {
+        return this.load.items[this.item]?.measured.scoops ?? [];
+    }
+
+    /** Null while something is still to be said. */
+    get slip(): Slip | null {
+        switch (this.kind) {
+            case 'left-out':
+                return { kind: 'left-out', item: this.item };
+            case 'measure': {
+                const measure = this.spoons[this.measure]?.holds;
+                return measure === undefined ? null : { kind: 'measure', item: this.item, scoop: this.scoop, measure };
+            }
+            case 'water': {
+                const amount = typedNumber(this.water);
+                return amount > 0 ? { kind: 'water', water: { amount, unit: this.waterUnit } } : null;
+            }
+            default: {
+                const from = typedNumber(this.from);
+                const to = this.to.trim() === '' ? from : typedNumber(this.to);
+                return Number.isInteger(from) && Number.isInteger(to)
+                    ? { kind: 'count', item: this.item, scoop: this.scoop, from, to }
+                    : null;
+            }
+        }
+    }
+
+    ask(slip: Slip | null): void {
+        if (slip === null) {
+            this.ways.drop(null);
+            return;
+        }
+        void this.ways.ask(() =>
+            taken(
+                api.POST('/api/batches/{id}/loads/{load}/way-out', {
+                    params: { path: { id: this.batch, load: this.number } },
+                    body: { slips: [slip] },
+                }),
+            ),
+        );
+    }
+
+    async keep(remedy: Schemas['WayOut']['remedies'][number]['kind']): Promise<Schemas['Batch']> {
+        const slip = this.slip;
+        if (slip === null) {
+            throw new Fault('', 'Say first what went wrong.');
+        }
+        return taken(
+            api.PUT('/api/batches/{id}/loads/{load}/slip', {
+                params: { path: { id: this.batch, load: this.number } },
+                body: { slips: [slip], remedy },
+            }),
+        );
+    }
+}
