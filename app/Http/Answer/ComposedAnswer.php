@@ -123,20 +123,18 @@ final readonly class ComposedAnswer
         return json_encode($document, \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE | \JSON_PRESERVE_ZERO_FRACTION);
     }
 
-    /** @return array{strength: list<string>, strengthHigh: list<string>, verdicts: list<array<string, mixed>>} */
+    /** @return array{strength: list<string>, verdicts: list<array<string, mixed>>} */
     private function judged(?Recipe $recipe): array
     {
         if ($recipe === null || $recipe->use === RecipeUse::Stock) {
-            return ['strength' => [], 'strengthHigh' => [], 'verdicts' => []];
+            return ['strength' => [], 'verdicts' => []];
         }
         $low = Strengths::of($this->formulator->onBasis($recipe));
         $high = Strengths::of($this->formulator->onBasis($recipe, true));
-        $ranged = MixtureWriter::spoken($high) !== MixtureWriter::spoken($low);
 
         return [
-            'strength' => MixtureWriter::spoken($low),
-            'strengthHigh' => $ranged ? MixtureWriter::spoken($high) : [],
-            'verdicts' => array_map($this->verdicts->write(...), $this->judge->verdicts($ranged ? $high : $low, Target::of($recipe->use, null))),
+            'strength' => MixtureWriter::range($low, $high),
+            'verdicts' => array_map($this->verdicts->write(...), $this->judge->verdicts($high, Target::of($recipe->use, null))),
         ];
     }
 }

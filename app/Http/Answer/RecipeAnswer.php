@@ -13,6 +13,7 @@ use IdleMixer\Core\Recipe\Recipe;
 use IdleMixer\Core\Recipe\RecipeCatalogue;
 use IdleMixer\Core\Recipe\RecipeWriter;
 use IdleMixer\Core\Wording\Choices;
+use IdleMixer\Core\Wording\WaitWords;
 
 /** A recipe as it is offered: the document, what it comes to, what practice says of it. */
 final readonly class RecipeAnswer
@@ -35,8 +36,9 @@ final readonly class RecipeAnswer
             'version' => $version,
             'for' => $for,
             'forWords' => array_map(fn(string $slug): string => $this->pests->get($slug)->name, $for),
+            'waits' => array_map(WaitWords::shipped()->of(...), $practice->waits ?? []),
             'repeat' => $practice->repeat ?? '',
-            'strength' => MixtureWriter::spoken(Strengths::of((new Formulator())->onBasis($recipe))),
+            'strength' => MixtureWriter::range(Strengths::of((new Formulator())->onBasis($recipe)), Strengths::of((new Formulator())->onBasis($recipe, true))),
             'typed' => self::typed($recipe),
             'document' => RecipeWriter::write($recipe),
         ];

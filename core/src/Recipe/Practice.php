@@ -10,6 +10,7 @@ final readonly class Practice
     /**
      * @param list<string> $for  slugs of pests
      * @param list<string> $ways how it works, the main one first
+     * @param list<array{string, int, int}> $waits key of `wait-words.php`, from, to
      */
     public function __construct(
         public array $ways,
@@ -19,6 +20,7 @@ final readonly class Practice
         /** Usual days between rounds when infested; null where it is done once. */
         public ?int $repeatDays,
         public string $repeat,
+        public array $waits,
         /** Key of the source. */
         public string $source,
     ) {}

@@ -41,6 +41,9 @@ it('comes out at the oil strength that practice quotes', function (string $slug,
     'beetle neem' => ['beetle-neem', false, 0.966, 0.0005],
     'weak pot drench' => ['weak-pot-drench', false, 0.389, 0.0005],
     'rosemary mist' => ['rosemary-mist', false, 0.278, 0.0005],
+    // By eye: no oil at all.
+    'soap and alcohol by eye' => ['soap-and-alcohol-by-eye', false, 0.0, 1e-12],
+    'alcohol, soap and brush' => ['alcohol-soap-and-brush', true, 0.0, 1e-12],
     'true neem emulsion' => ['true-neem-emulsion', false, 0.391, 0.0005],
 ]);
 

@@ -49,7 +49,9 @@
                 >{#if state.recipe.forWords.length > 0}; used on {state.recipe.forWords.join(', ').toLowerCase()}{/if}.
             </p>
             {#if state.recipe.document.notes}<p>{state.recipe.document.notes}</p>{/if}
-            {#if state.recipe.repeat}<p class="quiet">{state.recipe.repeat} (common practice, no source)</p>{/if}
+            {#if state.recipe.repeat}<p class="quiet">
+                    {[state.recipe.repeat, ...state.recipe.waits].join(' ')} (common practice, no source)
+                </p>{/if}
         </div>
     {/if}
 </div>

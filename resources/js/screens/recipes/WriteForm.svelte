@@ -104,7 +104,6 @@
                 {#if composed.problem !== null}<p class="border-warning mt-3 border-l-8 pl-3" data-problem>{composed.problem}</p>{/if}
                 {#if composed.strength.length > 0}
                     <p class="mt-3 text-lg font-bold" data-strength>{composed.strength.join(', ')}</p>
-                    {#if composed.strengthHigh.length > 0}<p data-strength-high>At the high end: {composed.strengthHigh.join(', ')}</p>{/if}
                 {/if}
             </div>
             {#if composed.verdicts.length > 0}
