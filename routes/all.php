@@ -55,6 +55,8 @@ Route::prefix('api')->group(static function (): void {
         Route::post($path, [$controller, 'store']);
         Route::put("{$path}/{id}/retired", [$controller, 'retire'])->whereNumber('id');
     }
+    Route::put('sprayers/{id}', [SprayerController::class, 'update'])->whereNumber('id');
+    Route::put('measures/{id}/calibrated', [MeasureController::class, 'calibrate'])->whereNumber('id');
 
     Route::get('batches', [BatchController::class, 'index']);
     Route::post('batches', [BatchController::class, 'store']);

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
+use IdleMixer\Core\Quantity\Amount;
+use IdleMixer\Core\Quantity\Unit;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -29,6 +31,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property int|null $repeat_days
  * @property string $notes
  * @property string $slips by load, as JSON
+ * @property float|null $scale_grams one step of the kitchen scale that was at hand
  * @property CarbonImmutable $started_at
  * @property CarbonImmutable|null $made_at
  * @property CarbonImmutable|null $discard_at
@@ -51,6 +54,7 @@ final class Batch extends Model
     {
         return [
             'make_ml' => 'float',
+            'scale_grams' => 'float',
             'water_hardness_mg_l' => 'float',
             'water_celsius' => 'float',
             'fair_look_hours' => 'float',
@@ -60,6 +64,12 @@ final class Batch extends Model
             'discard_at' => 'immutable_datetime',
             'discarded_at' => 'immutable_datetime',
         ];
+    }
+
+    /** One step of the kitchen scale; null where there was none. */
+    public function scale(): ?Amount
+    {
+        return $this->scale_grams === null ? null : Amount::of($this->scale_grams, Unit::Gram);
     }
 
     /** @return BelongsTo<RecipeVersion, $this> */

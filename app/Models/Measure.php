@@ -12,6 +12,9 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $name
  * @property float $amount
  * @property string $unit
+ * @property string $kind level, marked, dropper or scale
+ * @property float|null $step from one mark to the next, in the unit
+ * @property string $calibration how it was measured, in words
  * @property CarbonImmutable|null $retired_at
  */
 final class Measure extends Model
@@ -23,6 +26,7 @@ final class Measure extends Model
     {
         return [
             'amount' => 'float',
+            'step' => 'float',
             'retired_at' => 'immutable_datetime',
         ];
     }

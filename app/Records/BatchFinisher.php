@@ -23,7 +23,7 @@ final readonly class BatchFinisher
 
     public function finish(Batch $batch, FinishInput $input): void
     {
-        $plan = $this->planner->plan($this->requests->read(JsonText::parse($batch->request)));
+        $plan = $this->planner->plan($this->requests->read(JsonText::parse($batch->request)), scale: $batch->scale());
         $items = BatchItem::query()->where('batch_id', $batch->id)->with('scoops.ticks')->orderBy('id')->get();
         $weakest = [];
         $strongest = [];

@@ -29,7 +29,7 @@ final readonly class BatchSlips
     /** @throws InvalidDocument when there is no such load, or the slips are none */
     public function input(Batch $batch, Node $load, Node $slips): WayOutInput
     {
-        $plan = $this->planner->plan($this->requests->read(JsonText::parse($batch->request)));
+        $plan = $this->planner->plan($this->requests->read(JsonText::parse($batch->request)), scale: $batch->scale());
 
         return $this->of($batch, $plan, WayOutInput::load($plan, $load), $slips);
     }

@@ -14,6 +14,7 @@ use IdleMixer\Core\Mix\Item;
 use IdleMixer\Core\Plan\Plan;
 use IdleMixer\Core\Plan\Planner;
 use IdleMixer\Core\Plan\PlanWriter;
+use IdleMixer\Core\Quantity\Dimension;
 use IdleMixer\Core\Recipe\RecipeCatalogue;
 use IdleMixer\Core\Wording\Measures;
 
@@ -39,7 +40,7 @@ final readonly class BatchStarter
      */
     public function start(BatchInput $input, DateTimeImmutable $now): array
     {
-        $plan = $this->planner->plan($input->request, $this->glasses->hand()['coarseness'], circumstances: $input->circumstances);
+        $plan = $this->planner->plan($input->request, $this->glasses->hand()['coarseness'], circumstances: $input->circumstances, scale: $input->scale);
         if ($plan->loadCount() > self::MOST_LOADS) {
             throw InvalidDocument::because('/request/make/amount', sprintf('This would take %d fills of the sprayer; one batch has at most %d. Make several batches.', $plan->loadCount(), self::MOST_LOADS), null);
         }
@@ -62,14 +63,16 @@ final readonly class BatchStarter
             'water_celsius' => $input->request->water->celsius,
             'request' => $input->requestText,
             'plan' => json_encode($this->writer->write($plan), \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_THROW_ON_ERROR),
+            'scale_grams' => $input->scale?->inBase(),
             'fair_look_hours' => $plan->fairLook->value,
             'repeat_days' => $this->recipes->repeatDays($recipe->slug),
             'started_at' => $now,
         ]);
+        $names = MeasureNames::ofHousehold();
         foreach ($plan->groups as $group) {
             for ($load = $group->first; $load < $group->first + $group->count; ++$load) {
                 foreach ($group->load->items as $position => $item) {
-                    $this->layOut($batch, $load, $position, $item);
+                    $this->layOut($batch, $load, $position, $item, $names);
                 }
             }
         }
@@ -77,7 +80,7 @@ final readonly class BatchStarter
         return $batch->refresh();
     }
 
-    private function layOut(Batch $batch, int $load, int $position, Item $item): void
+    private function layOut(Batch $batch, int $load, int $position, Item $item, MeasureNames $names): void
     {
         $row = BatchItem::query()->create([
             'batch_id' => $batch->id,
@@ -87,12 +90,14 @@ final readonly class BatchStarter
             'planned_ml' => $item->millilitres(),
         ]);
         foreach ($item->measured->scoops as $i => $scoop) {
+            // What is weighed is one tick, whatever the scale shows.
+            $weighed = $scoop->measure->amount->unit->dimension() === Dimension::Mass;
             BatchScoop::query()->create([
                 'batch_item_id' => $row->id,
                 'position' => $i,
-                'words' => Measures::amount($scoop->measure->amount),
-                'each_ml' => $scoop->measure->millilitres,
-                'count' => $scoop->count,
+                'words' => $weighed ? Measures::scoop($scoop) : $names->of($scoop->measure->amount),
+                'each_ml' => $weighed ? $scoop->millilitres() : $scoop->measure->millilitres,
+                'count' => $weighed ? 1 : $scoop->count,
             ]);
         }
     }

@@ -85,6 +85,6 @@ final readonly class Glasses
 
     private function plan(Batch $batch): Plan
     {
-        return $this->planner->plan($this->requests->read(JsonText::parse($batch->request)));
+        return $this->planner->plan($this->requests->read(JsonText::parse($batch->request)), scale: $batch->scale());
     }
 }

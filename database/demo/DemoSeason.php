@@ -124,7 +124,7 @@ final readonly class DemoSeason
             'plant' => $plant->tolerance,
         ], \JSON_THROW_ON_ERROR));
         $at = self::before($now, $row['at']);
-        [$batch] = $this->starter->start(new BatchInput(Str::uuid()->toString(), $this->requests->read($request), $request->json(), $sprayer, $plant, $case, new Circumstances()), $at);
+        [$batch] = $this->starter->start(new BatchInput(Str::uuid()->toString(), $this->requests->read($request), $request->json(), $sprayer, $plant, $case, new Circumstances(), null), $at);
         $this->tick($batch, $at, isset($row['mixing']));
         if (! isset($row['mixing'])) {
             $this->finisher->finish($batch, new FinishInput(StandTest::from($row['glass'] ?? 'not-done'), Keeping::Strict, $at, isset($row['sprayed']) ? '' : $row['notes'] ?? ''));

@@ -24,6 +24,7 @@ return new class extends Migration {
         // What went wrong while it was mixed, and what was done about it, load by load.
         Schema::table('batches', static function (Blueprint $table): void {
             $table->text('slips')->default('{}');
+            $table->double('scale_grams')->nullable();
         });
         Schema::table('measures', static function (Blueprint $table): void {
             $table->string('kind', 20)->default('level');
@@ -34,7 +35,7 @@ return new class extends Migration {
 
     public function down(): void
     {
-        Schema::dropColumns('batches', ['slips']);
+        Schema::dropColumns('batches', ['slips', 'scale_grams']);
         Schema::dropColumns('measures', ['kind', 'step', 'calibration']);
         Schema::dropColumns('sprayers', ['largest_fill_ml', 'left_behind_ml', 'pours']);
         Schema::dropIfExists('households');

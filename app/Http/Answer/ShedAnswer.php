@@ -8,8 +8,12 @@ use App\Models\Measure;
 use App\Models\Plant;
 use App\Models\Sprayer;
 use IdleMixer\Core\Choice\PlantCalendar;
+use IdleMixer\Core\Document\JsonText;
+use IdleMixer\Core\Document\Node;
 use IdleMixer\Core\Leaf\ToleranceCatalogue;
+use IdleMixer\Core\Mix\FillMarks;
 use IdleMixer\Core\Quantity\Amount;
+use IdleMixer\Core\Quantity\Dimension;
 use IdleMixer\Core\Quantity\Unit;
 use IdleMixer\Core\Wording\Measures;
 use Psr\Clock\ClockInterface;
@@ -42,17 +46,61 @@ final readonly class ShedAnswer
     }
 
     /** @return array<string, mixed> */
-    public function vessel(Sprayer|Measure $vessel): array
+    public function measure(Measure $measure): array
     {
-        $amount = Amount::of($vessel->amount, Unit::from($vessel->unit));
+        $amount = Amount::of($measure->amount, Unit::from($measure->unit));
+        $scale = $amount->unit->dimension() === Dimension::Mass;
+        $step = $measure->step === null ? '' : ', a mark every ' . Measures::amount(Amount::of($measure->step, $amount->unit));
 
         return [
-            'id' => $vessel->id,
-            'name' => $vessel->name,
+            'id' => $measure->id,
+            'name' => $measure->name,
+            'kind' => $measure->kind,
+            'holds' => $amount->toArray(),
+            'step' => $measure->step,
+            'words' => match (true) {
+                $scale => 'a scale that shows steps of ' . Measures::amount($amount),
+                $measure->calibration !== '' => $measure->calibration,
+                default => Measures::volume($amount->inBase(), $amount->unit) . $step,
+            },
+            'mL' => $scale ? null : $amount->inBase(),
+            'retired' => $measure->retired_at !== null,
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    public function sprayer(Sprayer $sprayer): array
+    {
+        $amount = Amount::of($sprayer->amount, Unit::from($sprayer->unit));
+        $fill = $sprayer->largest_fill_ml ?? $amount->inBase();
+        $pours = self::pours($sprayer);
+
+        return [
+            'id' => $sprayer->id,
+            'name' => $sprayer->name,
             'holds' => $amount->toArray(),
             'words' => Measures::volume($amount->inBase(), $amount->unit),
             'mL' => $amount->inBase(),
-            'retired' => $vessel->retired_at !== null,
+            'fill' => Amount::of(round($fill / $amount->unit->factor(), 9), $amount->unit)->toArray(),
+            'fillMl' => $fill,
+            'leftBehindMl' => $sprayer->left_behind_ml,
+            'pours' => array_map(static fn(array $pour): array => ['mL' => $pour[0], 'mm' => $pour[1]], $pours),
+            'marks' => array_map(static fn(array $mark): array => [
+                'mm' => $mark['mm'],
+                'mL' => $mark['amount']->inBase(),
+                'words' => Measures::amount($mark['amount']),
+            ], FillMarks::of($pours)->marks($amount->unit)),
+            'retired' => $sprayer->retired_at !== null,
         ];
+    }
+
+    /** @return list<array{float, float}> mL in all and mm above the bottom */
+    private static function pours(Sprayer $sprayer): array
+    {
+        return array_map(static function (Node $pour): array {
+            [$ml, $mm] = $pour->items(2, 2, 'numbers');
+
+            return [$ml->positive(), $mm->positive()];
+        }, JsonText::parse($sprayer->pours)->items(0, 1000, 'pours'));
     }
 }

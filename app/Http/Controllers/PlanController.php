@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Http\Body;
 use App\Http\Input\CircumstancesInput;
 use App\Http\Input\HandInput;
+use App\Http\Input\ScaleInput;
 use IdleMixer\Core\Emulsion\Agitation;
 use IdleMixer\Core\Plan\Planner;
 use IdleMixer\Core\Plan\PlanRequestReader;
@@ -23,6 +24,7 @@ final class PlanController
             HandInput::read($request->query('hand', '1')),
             HandInput::agitation($request->query('agitation', Agitation::HandShake->value)),
             CircumstancesInput::ofQuery($request->query->all()),
+            ScaleInput::ofQuery($request->query('scale')),
         );
 
         return new JsonResponse($writer->write($plan));

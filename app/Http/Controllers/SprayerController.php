@@ -4,26 +4,65 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Answer\ShedAnswer;
+use App\Http\Body;
+use App\Http\Input\RetiredInput;
+use App\Http\Input\SprayerDetailsInput;
 use App\Http\Input\VesselInput;
+use App\Http\Said;
 use App\Models\Sprayer;
-use IdleMixer\Core\Document\Node;
-use Illuminate\Database\Eloquent\Builder;
+use App\Records\Once;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Psr\Clock\ClockInterface;
 
-/** @extends VesselController<Sprayer> */
-final class SprayerController extends VesselController
+final readonly class SprayerController
 {
-    protected function records(): Builder
+    public function __construct(private ShedAnswer $answer, private Once $once) {}
+
+    public function index(): JsonResponse
     {
-        return Sprayer::query();
+        $all = Sprayer::query()->orderByDesc('amount')->orderBy('id')->get();
+
+        return new JsonResponse(['sprayers' => array_values($all->map($this->answer->sprayer(...))->all())]);
     }
 
-    protected function read(Node $body): VesselInput
+    public function store(Request $request): JsonResponse
     {
-        return VesselInput::sprayer($body);
+        $input = VesselInput::sprayer(Body::of($request));
+        [$made, $new] = $this->once->of(Sprayer::query(), $input->submission, static fn(): Sprayer => Sprayer::query()->create([
+            'submission' => $input->submission,
+            'name' => $input->name,
+            'amount' => $input->holds->value,
+            'unit' => $input->holds->unit->value,
+        ])->refresh());
+
+        return new JsonResponse($this->answer->sprayer($made), $new ? 201 : 200);
     }
 
-    protected function name(): string
+    public function update(Request $request, int $id): JsonResponse
     {
-        return 'sprayer';
+        $sprayer = $this->find($id);
+        $input = SprayerDetailsInput::read(Body::of($request), $sprayer);
+        $sprayer->update([
+            'largest_fill_ml' => $input->largestFill,
+            'left_behind_ml' => $input->leftBehind,
+            'pours' => json_encode($input->pours, \JSON_THROW_ON_ERROR | \JSON_PRESERVE_ZERO_FRACTION),
+        ]);
+
+        return new JsonResponse($this->answer->sprayer($sprayer));
+    }
+
+    public function retire(Request $request, int $id, ClockInterface $clock): JsonResponse
+    {
+        $sprayer = $this->find($id);
+        $sprayer->update(['retired_at' => RetiredInput::read(Body::of($request)) ? $clock->now() : null]);
+
+        return new JsonResponse($this->answer->sprayer($sprayer));
+    }
+
+    private function find(int $id): Sprayer
+    {
+        return Sprayer::query()->find($id) ?? throw Said::notFound('sprayer', $id);
     }
 }

@@ -11,6 +11,7 @@ use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\Node;
 use IdleMixer\Core\Plan\PlanRequest;
 use IdleMixer\Core\Plan\PlanRequestReader;
+use IdleMixer\Core\Quantity\Amount;
 use IdleMixer\Core\Safety\Circumstances;
 
 /** A batch that somebody starts to mix: the plan request, and what it is for. */
@@ -25,12 +26,13 @@ final readonly class BatchInput
         public ?Plant $plant,
         public ?PestCase $case,
         public Circumstances $circumstances,
+        public ?Amount $scale,
     ) {}
 
     /** @throws InvalidDocument with the path of the first fault found */
     public static function read(Node $node, PlanRequestReader $requests): self
     {
-        $object = $node->object(['submission', 'request', 'sprayerId', 'plantId', 'caseId', 'circumstances']);
+        $object = $node->object(['submission', 'request', 'sprayerId', 'plantId', 'caseId', 'circumstances', 'scale']);
         $request = $object->get('request');
 
         return new self(
@@ -41,6 +43,7 @@ final readonly class BatchInput
             Existing::maybe($object->optional('plantId'), Plant::query(), 'plant'),
             Existing::maybe($object->optional('caseId'), PestCase::query(), 'case'),
             CircumstancesInput::of($object->optional('circumstances')),
+            ScaleInput::of($object->optional('scale')),
         );
     }
 }

@@ -11,7 +11,7 @@ use IdleMixer\Core\Quantity\AmountReader;
 use IdleMixer\Core\Quantity\Dimension;
 use IdleMixer\Core\Recipe\RecipeReader;
 
-/** A sprayer or a measure as somebody enters it: a name and what it holds. */
+/** A sprayer as somebody enters it: a name and what it holds. */
 final readonly class VesselInput
 {
     private function __construct(public string $submission, public string $name, public Amount $holds) {}
@@ -21,14 +21,6 @@ final readonly class VesselInput
     {
         $object = $node->object(['submission', 'name', 'holds']);
         AmountReader::vessel($object->get('holds'), 'A sprayer');
-
-        return self::measure($node);
-    }
-
-    /** @throws InvalidDocument with the path of the first fault found */
-    public static function measure(Node $node): self
-    {
-        $object = $node->object(['submission', 'name', 'holds']);
 
         return new self(
             Submission::of($object),

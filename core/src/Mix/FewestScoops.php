@@ -7,7 +7,7 @@ namespace IdleMixer\Core\Mix;
 /**
  * Branch and bound for the fewest scoops whose sum lies in a window.
  *
- * The search for fewer always runs to its end; only the search for a nearer sum among equally few is
+ * The search for fewer always runs to its end; only the search for fewer kinds and a nearer sum among equally few is
  * cut short, so that sixty odd spoons cannot make the bench wait.
  */
 final class FewestScoops
@@ -18,6 +18,8 @@ final class FewestScoops
     private ?array $best = null;
 
     private int $bestCount = \PHP_INT_MAX;
+
+    private int $bestKinds = \PHP_INT_MAX;
 
     private float $bestError = \INF;
 
@@ -85,10 +87,15 @@ final class FewestScoops
     /** @param array<int, int> $counts */
     private function keepIfBetter(array $counts, int $used, float $sum): void
     {
+        if ($used > $this->bestCount) {
+            return;
+        }
         $error = abs($sum - $this->wanted);
-        if ($used < $this->bestCount || ($used === $this->bestCount && $error < $this->bestError)) {
+        $kinds = count(array_filter($counts, static fn(int $count): bool => $count > 0));
+        if ([$used, $kinds, $error] < [$this->bestCount, $this->bestKinds, $this->bestError]) {
             $this->best = $counts;
             $this->bestCount = $used;
+            $this->bestKinds = $kinds;
             $this->bestError = $error;
         }
     }

@@ -18,14 +18,14 @@ final readonly class Load
         $measured = [];
         $items = [];
         foreach ($mixture->parts as $part) {
-            $plan = EggCount::applies($part) ? EggCount::plan($part) : $planner->plan($part->millilitres);
+            $plan = EggCount::applies($part) ? EggCount::plan($part) : $planner->plan($part->millilitres, $part->ingredient->density->value);
             $measured[] = $plan;
             if ($part->pour === null) {
                 $items[] = Item::ofPart($part, $plan);
             }
         }
         foreach ($mixture->pours as $pour) {
-            $items[] = Item::ofPour($pour, $planner->plan($pour->millilitres));
+            $items[] = Item::ofPour($pour, $planner->plan($pour->millilitres, $pour->density));
         }
 
         return new self($mixture, $measured, $items);

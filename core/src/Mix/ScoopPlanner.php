@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Mix;
 
+use IdleMixer\Core\Quantity\Amount;
+
 /**
- * Finds the fewest scoops that stay within 5 % of a wanted amount; among equally few, the nearest.
+ * Finds the fewest scoops that stay within 5 % of a wanted amount; among equally few, the one
+ * with fewer kinds of spoon, then the nearest.
  * When nothing stays within, the nearest amount of at least one scoop.
  */
 final class ScoopPlanner
@@ -16,8 +19,11 @@ final class ScoopPlanner
     /** @var list<Measure> largest first, sizes distinct */
     private array $measures;
 
-    /** @param list<Measure> $measures 1 to 60 */
-    public function __construct(array $measures)
+    /**
+     * @param list<Measure> $measures 1 to 60
+     * @param Amount|null   $scale    one step of a kitchen scale, where there is one
+     */
+    public function __construct(array $measures, private readonly ?Amount $scale = null)
     {
         usort($measures, static fn(Measure $a, Measure $b): int => $b->millilitres <=> $a->millilitres);
         $distinct = [];
@@ -27,8 +33,33 @@ final class ScoopPlanner
         $this->measures = array_values($distinct);
     }
 
-    /** @param float $wanted mL, finite and above 0 */
-    public function plan(float $wanted): ScoopPlan
+    /** @return list<Measure> largest first, sizes distinct */
+    public function measures(): array
+    {
+        return $this->measures;
+    }
+
+    /**
+     * Spoons, unless the scale is nearer, or saves more spoonfuls than weighing costs.
+     *
+     * @param float      $wanted  mL, finite and above 0
+     * @param float|null $density g/mL, where it may be weighed
+     */
+    public function plan(float $wanted, ?float $density = null): ScoopPlan
+    {
+        $spoons = $this->spoons($wanted);
+        if ($this->scale === null || $density === null) {
+            return $spoons;
+        }
+        $weighed = Weighing::plan($this->scale, $wanted, $density);
+        $better = $spoons->isWithinTolerance()
+            ? $weighed->isWithinTolerance() && $spoons->count() > Weighing::MOVES
+            : abs($weighed->errorPercent()) < abs($spoons->errorPercent());
+
+        return $better ? $weighed : $spoons;
+    }
+
+    private function spoons(float $wanted): ScoopPlan
     {
         $tolerance = ScoopPlan::TOLERANCE * (1 + 1e-12);
         $largest = $this->measures[0];

@@ -30,6 +30,10 @@ final readonly class Plan
         /** Hours from spraying to the first look that may judge it. */
         public Sourced $fairLook,
         public EmulsionForecast $emulsion,
+        /** As the spoons really measure it. */
+        public Strengths $measured,
+        /** At the high end of the recipe's ranges; null when it has none. */
+        public ?Strengths $top,
     ) {}
 
     /** @param int $number from 1 to the count of loads */

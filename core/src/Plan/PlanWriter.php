@@ -27,7 +27,7 @@ final readonly class PlanWriter
      *     emulsion: array<string, mixed>,
      *     verdicts: list<array{code: string, level: string, because: string, standing: string|null, source: string|null}>,
      *     steps: list<string>, cautions: list<array{code: string, text: string}>,
-     *     spoken: array{make: string, loads: string, strength: list<string>},
+     *     spoken: array{make: string, loads: string, strength: list<string>, measured: list<string>, range: list<string>},
      *     holding: array{strict_hours: float, patient_hours: float, because: string},
      *     fair_look: array{hours: float, because: string}, notes: list<string>,
      * }
@@ -63,7 +63,7 @@ final readonly class PlanWriter
         ];
     }
 
-    /** @return array{make: string, loads: string, strength: list<string>} the figures as they are read out */
+    /** @return array{make: string, loads: string, strength: list<string>, measured: list<string>, range: list<string>} the figures as they are read out */
     private function spoken(Plan $plan): array
     {
         $count = $plan->loadCount();
@@ -72,6 +72,8 @@ final readonly class PlanWriter
             'make' => Measures::volume($plan->whole->finished(), $plan->request->unit),
             'loads' => $count === 1 ? 'one load' : "{$count} loads",
             'strength' => MixtureWriter::spoken($plan->strengths),
+            'measured' => MixtureWriter::spoken($plan->measured),
+            'range' => $plan->top === null ? [] : MixtureWriter::range($plan->strengths, $plan->top),
         ];
     }
 }

@@ -7,7 +7,9 @@ namespace IdleMixer\Core\Plan;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Emulsion\Agitation;
 use IdleMixer\Core\Emulsion\Emulsifier;
+use IdleMixer\Core\Mix\AsMade;
 use IdleMixer\Core\Mix\Formulator;
+use IdleMixer\Core\Mix\Item;
 use IdleMixer\Core\Mix\Load;
 use IdleMixer\Core\Mix\Loads;
 use IdleMixer\Core\Mix\Mixture;
@@ -16,6 +18,7 @@ use IdleMixer\Core\Mix\Step;
 use IdleMixer\Core\Mix\Steps;
 use IdleMixer\Core\Mix\Strengths;
 use IdleMixer\Core\Mix\TooManyLoads;
+use IdleMixer\Core\Quantity\Amount;
 use IdleMixer\Core\Quantity\Volume;
 use IdleMixer\Core\Recipe\RecipeUse;
 use IdleMixer\Core\Safety\Cautions;
@@ -52,17 +55,19 @@ final readonly class Planner
     }
 
     /**
-     * @param float $hand how much coarser than usual the one at the bench mixes; above 0
+     * @param float       $hand  how much coarser than usual the one at the bench mixes; above 0
+     * @param Amount|null $scale one step of the kitchen scale, where there is one
      *
      * @throws InvalidDocument when the lines do not fit, or take no room
      * @throws TooManyLoads    when more than 1,000 fills would be needed
      */
-    public function plan(PlanRequest $request, float $hand = 1.0, Agitation $agitation = Agitation::HandShake, Circumstances $circumstances = new Circumstances()): Plan
+    public function plan(PlanRequest $request, float $hand = 1.0, Agitation $agitation = Agitation::HandShake, Circumstances $circumstances = new Circumstances(), ?Amount $scale = null): Plan
     {
         $hand *= $this->emulsifier->coarseness($agitation);
         $whole = $this->formulator->scaledTo($request->make, $request->recipe, $request->highEnd, $request->factor, '/recipe');
         $emulsion = EmulsionForecast::of($this->emulsifier, $whole, $request->recipe->order, $request->water, $hand);
-        $groups = $this->groups($request, $whole, $emulsion);
+        $planner = new ScoopPlanner($request->measures, $scale);
+        $groups = $this->groups($request, $whole, $emulsion, $planner);
         $strengths = Strengths::of($whole);
         $target = Target::of($request->recipe->use, $request->plant);
         $loads = array_map(static fn(LoadGroup $group): Load => $group->load, $groups);
@@ -72,12 +77,34 @@ final readonly class Planner
             $whole,
             $groups,
             $strengths,
-            [...$this->judge->verdicts($strengths, $target, $circumstances->every($request->usualDays)), ...$this->emulsionVerdict($emulsion, $whole, $target), ...MeasuringJudge::verdicts($loads)],
+            [...$this->judge->verdicts($strengths, $target, $circumstances->every($request->usualDays)), ...$this->emulsionVerdict($emulsion, $whole, $target), ...MeasuringJudge::verdicts($loads, $planner->measures())],
             Cautions::of($whole, $target),
             $this->shelfLife->of($whole, $request->recipe->use),
             $this->fairLook->of($whole),
             $emulsion,
+            self::measured($groups),
+            $this->top($request),
         );
+    }
+
+    /** @param list<LoadGroup> $groups */
+    private static function measured(array $groups): Strengths
+    {
+        return Strengths::of(AsMade::together(array_map(static fn(LoadGroup $group): Mixture => AsMade::of(
+            $group->load,
+            array_map(static fn(Item $item): float => $item->measured->millilitres(), $group->load->items),
+        )->times((float) $group->count), $groups)));
+    }
+
+    private function top(PlanRequest $request): ?Strengths
+    {
+        foreach ($request->recipe->lines as $line) {
+            if ($line->upTo !== null) {
+                return Strengths::of($this->formulator->onBasis($request->recipe, true, $request->factor, '/recipe'));
+            }
+        }
+
+        return null;
     }
 
     /** @return list<Verdict> */
@@ -97,9 +124,8 @@ final readonly class Planner
     }
 
     /** @return list<LoadGroup> */
-    private function groups(PlanRequest $request, Mixture $whole, EmulsionForecast $emulsion): array
+    private function groups(PlanRequest $request, Mixture $whole, EmulsionForecast $emulsion, ScoopPlanner $planner): array
     {
-        $planner = new ScoopPlanner($request->measures);
         $groups = [];
         foreach ($this->runs(Loads::of($request->make, $request->sprayer)) as [$first, $count, $volume]) {
             $load = Load::of($whole->times($volume->millilitres() / $whole->finished()), $planner);

@@ -6,6 +6,8 @@ namespace IdleMixer\Core\Safety;
 
 use IdleMixer\Core\Mix\Item;
 use IdleMixer\Core\Mix\Load;
+use IdleMixer\Core\Mix\Measure;
+use IdleMixer\Core\Mix\PreDilution;
 use IdleMixer\Core\Mix\ScoopPlan;
 
 /** Says where the spoons at hand cannot hit what is wanted. */
@@ -15,17 +17,18 @@ final readonly class MeasuringJudge
     private const STOP_FROM = 25.0;
 
     /**
-     * @param list<Load> $loads distinct ones are enough
+     * @param list<Load>    $loads    distinct ones are enough
+     * @param list<Measure> $measures what there is to measure with, largest first
      *
      * @return list<Verdict>
      */
-    public static function verdicts(array $loads): array
+    public static function verdicts(array $loads, array $measures): array
     {
         $verdicts = [];
         foreach ($loads as $load) {
             foreach ($load->items as $item) {
                 if (! $item->measured->isWithinTolerance()) {
-                    $verdicts[] = self::coarse($item->name(), $item->measured, $item);
+                    $verdicts[] = self::coarse($load, $item, $measures);
                 }
             }
             foreach ($load->mixture->parts as $i => $part) {
@@ -38,17 +41,49 @@ final readonly class MeasuringJudge
         return self::distinct($verdicts);
     }
 
-    private static function coarse(string $name, ScoopPlan $plan, Item $item): Verdict
+    /** @param list<Measure> $measures */
+    private static function coarse(Load $load, Item $item, array $measures): Verdict
     {
+        $plan = $item->measured;
         $error = $plan->errorPercent();
+        $smallest = $measures === [] ? $plan->millilitres() : $measures[count($measures) - 1]->millilitres;
+        // So much more of it that whole fills of the smallest measure hit it.
+        $larger = ceil($item->millilitres() / $smallest) * $smallest / $item->millilitres();
+        $thinned = self::mayBeThinned($item) ? PreDilution::of($measures, $item->millilitres()) : null;
 
         return new Verdict(
             'measure-coarse',
             abs($error) >= self::STOP_FROM ? Level::Stop : Level::Caution,
-            $error > 0 ? 'measure-over' : 'measure-under',
-            ['name' => $name, 'wanted' => $item->millilitres(), 'measured' => $plan->millilitres(), 'error' => abs($error)],
+            ($error > 0 ? 'measure-over' : 'measure-under') . ($thinned === null ? '' : '-thinned'),
+            [
+                'name' => $item->name(),
+                'wanted' => $item->millilitres(),
+                'measured' => $plan->millilitres(),
+                'error' => abs($error),
+                'larger' => $load->mixture->finished() * $larger,
+                ...($thinned === null ? [] : self::thinned($thinned)),
+            ],
             'house',
         );
+    }
+
+    /** Oil does not mix with water, and an egg is whole. */
+    private static function mayBeThinned(Item $item): bool
+    {
+        return $item->part !== null && ! $item->isOily() && $item->part->ingredient->pieceVolume === null;
+    }
+
+    /** @return array<string, float|int|string> */
+    private static function thinned(PreDilution $way): array
+    {
+        $args = [];
+        foreach (['dose' => $way->dose, 'water' => $way->water, 'use' => $way->use] as $key => $scoop) {
+            $args["{$key}-count"] = $scoop->count;
+            $args["{$key}-amount"] = $scoop->measure->amount->value;
+            $args["{$key}-unit"] = $scoop->measure->amount->unit->value;
+        }
+
+        return $args;
     }
 
     /** Harmless: the stock carries it, nobody measures it by itself. */

@@ -7,6 +7,7 @@ namespace IdleMixer\Core\Wording;
 use IdleMixer\Core\Mix\Scoop;
 use IdleMixer\Core\Mix\ScoopPlan;
 use IdleMixer\Core\Quantity\Amount;
+use IdleMixer\Core\Quantity\Dimension;
 use IdleMixer\Core\Quantity\Unit;
 
 /** Amounts in the words of the kitchen: spoons first, millilitres second. */
@@ -44,12 +45,20 @@ final class Measures
     /** "2 tbsp", "3 × ½ tsp". */
     public static function scoop(Scoop $scoop): string
     {
-        $amount = $scoop->measure->amount;
-        if ($amount->value === 1.0) {
-            return $scoop->count . ' ' . self::unit($amount->unit, $scoop->count > 1);
+        return self::counted($scoop->count, $scoop->measure->amount->value, $scoop->measure->amount->unit);
+    }
+
+    /** So many of a measure; on a scale, what it has to show. */
+    public static function counted(int $count, float $amount, Unit $unit): string
+    {
+        if ($unit->dimension() === Dimension::Mass) {
+            return Figures::short($count * $amount) . ' ' . self::unit($unit) . ' on the scale';
+        }
+        if ($amount === 1.0) {
+            return $count . ' ' . self::unit($unit, $count > 1);
         }
 
-        return ($scoop->count > 1 ? $scoop->count . ' × ' : '') . self::amount($amount);
+        return ($count > 1 ? $count . ' × ' : '') . self::amount(Amount::of($amount, $unit));
     }
 
     /** "2 tbsp + 1 tsp". */

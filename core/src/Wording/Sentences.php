@@ -54,6 +54,12 @@ final readonly class Sentences
             }
         }
 
+        foreach (['dose', 'water', 'use'] as $scoop) {
+            if (isset($args["{$scoop}-count"])) {
+                $args[$scoop] = Measures::counted((int) $args["{$scoop}-count"], (float) $args["{$scoop}-amount"], Unit::from((string) $args["{$scoop}-unit"]));
+            }
+        }
+
         return ucfirst($this->fill($this->verdicts[$verdict->wording] ?? throw MissingWords::becauseOf($verdict->wording), $args));
     }
 

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Input;
+
+use IdleMixer\Core\Document\InvalidDocument;
+use IdleMixer\Core\Document\Node;
+use IdleMixer\Core\Ingredient\IngredientCatalogue;
+use IdleMixer\Core\Mix\Calibration;
+use IdleMixer\Core\Quantity\AmountReader;
+use IdleMixer\Core\Quantity\Dimension;
+use IdleMixer\Core\Quantity\Volume;
+use IdleMixer\Core\Wording\Figures;
+use IdleMixer\Core\Wording\Measures;
+
+/** “30 drops filled 2 mL”, “10 level spoons weighed 47 g”. */
+final readonly class CalibrationInput
+{
+    private const MOST = 1000;
+
+    private function __construct(public Volume $each, public string $words) {}
+
+    /** @throws InvalidDocument with the path of the first fault found */
+    public static function read(Node $node): self
+    {
+        $ingredients = IngredientCatalogue::shipped();
+        $object = $node->object(['count', 'came', 'of']);
+        $count = $object->get('count')->whole(1, self::MOST);
+        $came = AmountReader::read($object->get('came'), Dimension::Volume, Dimension::Mass);
+        $of = $object->optional('of');
+        $ingredient = $of === null || $of->isNull() ? null : $ingredients->get($of->word($ingredients->slugs(), 'ingredient'));
+        $weighed = $came->unit->dimension() === Dimension::Mass;
+        $each = $weighed
+            ? Calibration::byWeighing($count, $came->inBase(), $ingredient->density->value ?? Calibration::WATER_DENSITY)
+            : Calibration::byFilling($count, $came->volume());
+        $what = $weighed ? ' of ' . ($ingredient->name ?? 'water') : '';
+
+        return new self($each, "{$count} of it " . ($weighed ? 'weighed ' : 'filled ') . Measures::amount($came) . "{$what}: " . Figures::short($each->millilitres()) . ' mL each');
+    }
+}

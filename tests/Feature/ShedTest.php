@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+use Tests\Feature\Answer;
+use Tests\Feature\Notebook;
+
+/** @param array<string, mixed> $more */
+function newMeasure(string $name, float $amount, string $unit, array $more = []): Answer
+{
+    return Notebook::post('/api/measures', ['submission' => Notebook::submission(), 'name' => $name, 'holds' => ['amount' => $amount, 'unit' => $unit], ...$more]);
+}
+
+function newSprayer(float $litres = 2.0): Answer
+{
+    return Notebook::post('/api/sprayers', ['submission' => Notebook::submission(), 'name' => 'Hand sprayer', 'holds' => ['amount' => $litres, 'unit' => 'L']]);
+}
+
+it('keeps spoons, syringes, droppers and scales, and lays out the kit', function (): void {
+    newMeasure('Blue spoon', 1, '[tsp_us]');
+    newMeasure('Syringe', 5, 'mL', ['kind' => 'marked', 'step' => 1]);
+    newMeasure('Kitchen scale', 1, 'g', ['kind' => 'scale']);
+    newMeasure('Fine scale', 0.1, 'g', ['kind' => 'scale']);
+    $all = Notebook::get('/api/measures');
+
+    expect($all->list('measures'))->toHaveCount(4)->and($all->number('scaleGrams'))->toBe(0.1)
+        ->and($all->list('kit'))->toHaveCount(6)
+        ->and($all->text('kit.3.words'))->toBe('Syringe to the 3 mL mark');
+});
+
+it('refuses measures that cannot be', function (array $body, string $path): void {
+    expect(Notebook::post('/api/measures', json_encode(['submission' => Notebook::submission(), 'name' => 'X', ...$body], \JSON_THROW_ON_ERROR))->text('error.path'))->toBe($path);
+})->with([
+    'a spoon that weighs' => [['holds' => ['amount' => 1, 'unit' => 'g']], '/holds/unit'],
+    'a scale that holds' => [['holds' => ['amount' => 1, 'unit' => 'mL'], 'kind' => 'scale'], '/holds/unit'],
+    'a syringe without marks' => [['holds' => ['amount' => 5, 'unit' => 'mL'], 'kind' => 'marked'], ''],
+    'marks too fine to read' => [['holds' => ['amount' => 5, 'unit' => 'mL'], 'kind' => 'marked', 'step' => 0.001], '/step'],
+    'an unknown kind' => [['holds' => ['amount' => 5, 'unit' => 'mL'], 'kind' => 'hand'], '/kind'],
+    'nothing' => [['holds' => ['amount' => 0, 'unit' => 'mL']], '/holds/amount'],
+]);
+
+it('counts a spoon as what was filled or weighed', function (): void {
+    $dropper = newMeasure('Pipette', 0.05, 'mL', ['kind' => 'dropper'])->id();
+    $filled = Notebook::put("/api/measures/{$dropper}/calibrated", ['count' => 30, 'came' => ['amount' => 2, 'unit' => 'mL']]);
+    $spoon = newMeasure('Blue spoon', 1, '[tsp_us]')->id();
+    $weighed = Notebook::put("/api/measures/{$spoon}/calibrated", ['count' => 10, 'came' => ['amount' => 47, 'unit' => 'g']]);
+
+    expect($filled->number('mL'))->toEqualWithDelta(2 / 30, 1e-9)
+        ->and($filled->text('words'))->toBe('30 of it filled 2 mL: 0.0667 mL each')
+        ->and($weighed->number('mL'))->toEqualWithDelta(4.7085, 0.0001)
+        ->and(Notebook::put("/api/measures/{$spoon}/calibrated", ['count' => 0, 'came' => ['amount' => 47, 'unit' => 'g']])->text('error.path'))->toBe('/count')
+        ->and(Notebook::put('/api/measures/99/calibrated', ['count' => 1, 'came' => ['amount' => 1, 'unit' => 'mL']])->status)->toBe(404);
+    $scale = newMeasure('Scale', 1, 'g', ['kind' => 'scale'])->id();
+    expect(Notebook::put("/api/measures/{$scale}/calibrated", ['count' => 1, 'came' => ['amount' => 1, 'unit' => 'g']])->status)->toBe(409);
+});
+
+it('calls a measured spoon by its name in the tally, and a weighing as what the scale shows', function (): void {
+    $spoon = newMeasure('Blue spoon', 1, '[tsp_us]')->id();
+    Notebook::put("/api/measures/{$spoon}/calibrated", ['count' => 10, 'came' => ['amount' => 46, 'unit' => 'mL']]);
+    $batch = Notebook::batch(['recipe' => 'mild-neem', 'make' => ['amount' => 4.6, 'unit' => 'L'], 'measures' => [['amount' => 4.6, 'unit' => 'mL']]]);
+    expect($batch->text('items.0.scoops.0.words'))->toBe('Blue spoon');
+
+    $weighed = Notebook::post('/api/batches', ['submission' => Notebook::submission(), 'scale' => 1, 'request' => ['recipe' => 'mild-neem', 'make' => ['amount' => 20, 'unit' => 'L'], 'measures' => [['amount' => 4.6, 'unit' => 'mL']]]]);
+    expect($weighed->text('items.0.scoops.0.words'))->toBe('37 g on the scale')
+        ->and($weighed->number('items.0.scoops.0.count'))->toBe(1.0)
+        ->and($weighed->number('items.0.scoops.0.eachMl'))->toEqualWithDelta(37 / 0.92, 1e-9)
+        ->and(Notebook::post('/api/plan?scale=-1', ['recipe' => 'mild-neem', 'make' => ['amount' => 1, 'unit' => 'L']])->text('error.path'))->toBe('/scale');
+});
+
+it('keeps what was found out about a sprayer, and draws its strip', function (): void {
+    $id = newSprayer()->id();
+    $kept = Notebook::put("/api/sprayers/{$id}", [
+        'largestFill' => ['amount' => 1.8, 'unit' => 'L'], 'leftBehind' => ['amount' => 60, 'unit' => 'mL'],
+        'pours' => [['mL' => 500, 'mm' => 60], ['mL' => 1800, 'mm' => 200]],
+    ]);
+
+    expect($kept->number('fill.amount'))->toBe(1.8)->and($kept->number('leftBehindMl'))->toBe(60.0)
+        ->and($kept->text('marks.0.words'))->toBe('¼ L')->and($kept->number('marks.0.mm'))->toBe(30.0)
+        ->and($kept->list('marks'))->toHaveCount(7);
+});
+
+it('refuses what a sprayer cannot be', function (array $body, string $path): void {
+    $id = newSprayer()->id();
+    expect(Notebook::put("/api/sprayers/{$id}", json_encode(['pours' => [], ...$body], \JSON_THROW_ON_ERROR))->text('error.path'))->toBe($path);
+})->with([
+    'fuller than it holds' => [['largestFill' => ['amount' => 3, 'unit' => 'L']], '/largestFill/amount'],
+    'half of it stays behind' => [['leftBehind' => ['amount' => 1.5, 'unit' => 'L']], '/leftBehind/amount'],
+    'pours that fall' => [['pours' => [['mL' => 500, 'mm' => 60], ['mL' => 400, 'mm' => 70]]], '/pours/1'],
+    'more than it holds' => [['pours' => [['mL' => 2500, 'mm' => 60]]], '/pours/0/mL'],
+    'a tower' => [['pours' => [['mL' => 500, 'mm' => 1e300]]], '/pours/0/mm'],
+]);
