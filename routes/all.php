@@ -14,11 +14,13 @@ use App\Http\Controllers\HandController;
 use App\Http\Controllers\HouseholdController;
 use App\Http\Controllers\LeafTestController;
 use App\Http\Controllers\MeasureController;
+use App\Http\Controllers\NeedController;
 use App\Http\Controllers\PageController;
 use App\Http\Controllers\PassphraseController;
 use App\Http\Controllers\PingController;
 use App\Http\Controllers\PlanController;
 use App\Http\Controllers\PlantController;
+use App\Http\Controllers\ReachController;
 use App\Http\Controllers\RecipeController;
 use App\Http\Controllers\SprayerController;
 use App\Http\Controllers\TallyController;
@@ -42,6 +44,8 @@ Route::prefix('api')->group(static function (): void {
 
     Route::get('recipes', [RecipeController::class, 'index']);
     Route::post('recipes', [RecipeController::class, 'store']);
+    Route::post('need', NeedController::class);
+    Route::post('reach', ReachController::class);
     Route::post('way-out', WayOutController::class);
     Route::post('compose', ComposeController::class);
     Route::post('compare', CompareController::class);

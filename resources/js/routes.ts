@@ -11,6 +11,7 @@ import LeafTests from './screens/leaf/LeafTests.svelte';
 import LookScreen from './screens/look/LookScreen.svelte';
 import Compare from './screens/recipes/Compare.svelte';
 import Write from './screens/recipes/Write.svelte';
+import SprayerScreen from './screens/sprayer/SprayerScreen.svelte';
 import Shed from './screens/shed/Shed.svelte';
 import Today from './screens/today/Today.svelte';
 import Worked from './screens/worked/Worked.svelte';
@@ -28,6 +29,7 @@ export const { p, navigate, isActive, route } = createRouter({
     '/look': LookScreen,
     '/recipes/write': Write,
     '/recipes/compare': Compare,
+    '/sprayers/:id': SprayerScreen,
     '/worked': Worked,
     '/shed': Shed,
     '*': NotFound,

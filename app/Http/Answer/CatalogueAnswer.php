@@ -13,6 +13,7 @@ use IdleMixer\Core\Ingredient\IngredientCatalogue;
 use IdleMixer\Core\Leaf\LeafTest;
 use IdleMixer\Core\Leaf\Reaction;
 use IdleMixer\Core\Leaf\ToleranceCatalogue;
+use IdleMixer\Core\Mix\NeedTable;
 use IdleMixer\Core\Mix\StandTest;
 use IdleMixer\Core\Pest\Pest;
 use IdleMixer\Core\Pest\PestCatalogue;
@@ -49,6 +50,8 @@ final readonly class CatalogueAnswer
             ],
             'agitations' => array_map(static fn(Agitation $agitation): array => ['code' => $agitation->value, 'words' => Choices::agitation($agitation)], Agitation::cases()),
             'hardnessUnits' => array_map(static fn(HardnessUnit $unit): array => ['code' => $unit->value, 'words' => Choices::hardnessUnit($unit), 'mgPerL' => $unit->milligramsPerLitre()], HardnessUnit::cases()),
+            'plantSizes' => self::named(NeedTable::shipped()->sizes()),
+            'soils' => self::named(NeedTable::shipped()->soils()),
             'keeping' => array_column(Keeping::cases(), 'value'),
             'leafWaits' => LeafTest::WAITS,
             'volumeUnits' => array_map(static fn(string $code): array => ['code' => $code, 'words' => Measures::unit(Unit::from($code)), 'mL' => Unit::from($code)->factor()], Unit::codes(Dimension::Volume)),
@@ -61,5 +64,15 @@ final readonly class CatalogueAnswer
         $class = $this->tolerance->get($slug);
 
         return ['slug' => $slug, 'name' => $class->name, 'surface' => $class->surface->value, 'looksLike' => $class->looksLike];
+    }
+
+    /**
+     * @param array<string, string> $words by code
+     *
+     * @return list<array{code: string, words: string}>
+     */
+    private static function named(array $words): array
+    {
+        return array_map(static fn(string $code, string $said): array => ['code' => $code, 'words' => $said], array_keys($words), $words);
     }
 }

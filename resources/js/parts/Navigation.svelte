@@ -10,16 +10,16 @@
 
     const places = [
         { to: '/', name: 'Today', icon: CalendarCheck },
-        { to: '/bench', name: 'Bench', icon: FlaskConical, also: '/batches' },
+        { to: '/bench', name: 'Bench', icon: FlaskConical, also: ['/batches'] },
         { to: '/leaf-tests', name: 'Leaf tests', icon: Leaf },
-        { to: '/cases', name: 'Cases', icon: Bug, also: '/look' },
+        { to: '/cases', name: 'Cases', icon: Bug, also: ['/look'] },
         { to: '/worked', name: 'What worked', icon: Scale },
-        { to: '/shed', name: 'Shed', icon: Warehouse, also: '/recipes' },
+        { to: '/shed', name: 'Shed', icon: Warehouse, also: ['/recipes', '/sprayers'] },
     ];
 
     function here(place: (typeof places)[number]): boolean {
         const at = route.pathname;
-        return place.to === '/' ? at === '/' : at.startsWith(place.to) || (place.also !== undefined && at.startsWith(place.also));
+        return place.to === '/' ? at === '/' : at.startsWith(place.to) || (place.also?.some((other) => at.startsWith(other)) ?? false);
     }
 </script>
 

@@ -19,14 +19,19 @@ export interface Spoon {
 }
 
 /** What could have been taken for the right spoon: one's own, and the usual ones. */
-export function spoonsAbout(own: Schemas['Vessel'][]): Spoon[] {
+export function spoonsAbout(own: Schemas['Measure'][]): Spoon[] {
     const usual: Spoon[] = [
         { words: 'a US teaspoon', holds: { amount: 1, unit: '[tsp_us]' } },
         { words: 'a US tablespoon', holds: { amount: 1, unit: '[tbs_us]' } },
         { words: 'a US fluid ounce', holds: { amount: 1, unit: '[foz_us]' } },
         { words: 'a US cup', holds: { amount: 1, unit: '[cup_us]' } },
     ];
-    const all = [...own.map((one) => ({ words: `${one.name}, ${one.words}`, holds: one.holds })), ...usual];
+    const all = [
+        ...own
+            .filter((one) => one.kind === 'level')
+            .map((one) => ({ words: `${one.name}, ${one.words}`, holds: one.holds as Schemas['Amount'] })),
+        ...usual,
+    ];
     const same = (a: Spoon, b: Spoon): boolean => a.holds.amount === b.holds.amount && a.holds.unit === b.holds.unit;
     return all.filter((one, i) => all.findIndex((other) => same(one, other)) === i);
 }

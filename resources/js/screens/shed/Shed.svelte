@@ -9,7 +9,9 @@
     import PlantForm from './PlantForm.svelte';
     import Recipes from './Recipes.svelte';
     import Things from './Things.svelte';
-    import VesselForm from './VesselForm.svelte';
+    import CalibrateForm from './CalibrateForm.svelte';
+    import MeasureForm from './MeasureForm.svelte';
+    import SprayerForm from './SprayerForm.svelte';
 
     const shed = new Loaded(async () => ({
         catalogue: await taken(api.GET('/api/catalogue')),
@@ -53,21 +55,28 @@
                 <h2>Sprayers</h2>
                 <Things
                     path="sprayers"
-                    things={all.sprayers.map((one) => ({ id: one.id, name: one.name, about: one.words, retired: one.retired }))}
+                    things={all.sprayers.map((one) => ({
+                        id: one.id,
+                        name: one.name,
+                        about: one.words,
+                        retired: one.retired,
+                        to: `/sprayers/${one.id}`,
+                    }))}
                     onchange={again}
                     none="None yet. A sprayer’s size decides how many loads a batch takes."
                 />
-                <VesselForm kind="sprayer" units={all.catalogue.volumeUnits} onadded={again} />
+                <SprayerForm units={all.catalogue.volumeUnits} onadded={again} />
             </section>
-            <section class="dish grid gap-3" aria-label="Spoons and cups">
-                <h2>Spoons and cups</h2>
+            <section class="dish grid gap-3" aria-label="Measures">
+                <h2>Measures</h2>
                 <Things
                     path="measures"
                     things={all.measures.map((one) => ({ id: one.id, name: one.name, about: one.words, retired: one.retired }))}
                     onchange={again}
                     none="None yet: a US kitchen set and a dropper are assumed until you name your own."
                 />
-                <VesselForm kind="measure" units={all.catalogue.volumeUnits} onadded={again} />
+                <MeasureForm units={all.catalogue.volumeUnits} onadded={again} />
+                <CalibrateForm measures={all.measures} ingredients={all.catalogue.ingredients} onkept={again} />
             </section>
             <HouseholdForm household={all.household} />
             <Recipes recipes={all.recipes} onadded={again} />

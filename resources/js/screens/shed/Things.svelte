@@ -8,6 +8,8 @@
         name: string;
         about: string;
         retired: boolean;
+        /** A screen of its own, where it has one. */
+        to?: string;
     }
     interface Props {
         path: 'plants' | 'sprayers' | 'measures';
@@ -36,6 +38,7 @@
             <span class={['min-w-0 flex-1', thing.retired && 'line-through']}
                 ><strong>{thing.name}</strong>{#if thing.about}<span class="quiet">, {thing.about}</span>{/if}</span
             >
+            {#if thing.to}<a class="btn btn-ghost" href={thing.to} aria-label={`Fill marks of ${thing.name}`}>Fill marks</a>{/if}
             <button
                 class="btn btn-ghost"
                 onclick={() => void retire(thing)}

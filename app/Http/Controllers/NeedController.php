@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Answer\NeedAnswer;
+use App\Http\Body;
+use App\Http\Input\NeedInput;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+
+/** How much to make. */
+final class NeedController
+{
+    public function __invoke(Request $request): JsonResponse
+    {
+        return new JsonResponse(NeedAnswer::of(NeedInput::read(Body::of($request))));
+    }
+}

@@ -1,0 +1,115 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Input;
+
+use IdleMixer\Core\Document\InvalidDocument;
+use IdleMixer\Core\Document\Node;
+use IdleMixer\Core\Mix\Need;
+use IdleMixer\Core\Mix\NeedTable;
+use IdleMixer\Core\Quantity\AmountReader;
+use IdleMixer\Core\Quantity\Dimension;
+use IdleMixer\Core\Quantity\Unit;
+
+/** What is to be sprayed or drenched, to reckon from it how much to make. */
+final readonly class NeedInput
+{
+    private const MOST_ROWS = 20;
+
+    private const MOST_PLANTS = 10_000;
+
+    private const LONGEST_M = 1000.0;
+
+    private const DEEPEST_CM = 100.0;
+
+    private const LARGEST_POT = 1000.0;
+
+    /** @param list<Need> $needs */
+    private function __construct(public array $needs, public ?float $sprayer, public Unit $unit) {}
+
+    /** @throws InvalidDocument with the path of the first fault found */
+    public static function read(Node $node): self
+    {
+        $object = $node->object(['plants', 'last', 'trial', 'beds', 'pots', 'leftBehind', 'sprayer', 'unit']);
+        $table = NeedTable::shipped();
+        $needs = [
+            ...self::rows($object->optional('plants'), 'plants', static fn(Node $row): Need => self::plants($row, $table)),
+            ...self::use($object->optional('last'), 'last'),
+            ...self::use($object->optional('trial'), 'trial'),
+            ...self::rows($object->optional('beds'), 'beds', static fn(Node $row): Need => self::bed($row, $table)),
+            ...self::rows($object->optional('pots'), 'pots', static fn(Node $row): Need => self::pots($row, $table)),
+        ];
+        if ($needs === []) {
+            throw InvalidDocument::because('', 'Say what is to be sprayed or drenched: plants, a trial, a bed or pots.', null);
+        }
+        $left = $object->optional('leftBehind');
+        if ($left !== null && ! $left->isNull()) {
+            $needs[] = Need::leftBehind(AmountReader::read($left, Dimension::Volume)->inBase());
+        }
+        $sprayer = $object->optional('sprayer');
+
+        return new self(
+            $needs,
+            $sprayer === null || $sprayer->isNull() ? null : AmountReader::vessel($sprayer, 'A sprayer')->millilitres(),
+            Unit::from($object->get('unit')->word(Unit::codes(Dimension::Volume), 'unit here')),
+        );
+    }
+
+    /**
+     * @param callable(Node): Need $one
+     *
+     * @return list<Need>
+     */
+    private static function rows(?Node $node, string $what, callable $one): array
+    {
+        return $node === null ? [] : array_map($one, $node->items(0, self::MOST_ROWS, $what));
+    }
+
+    private static function plants(Node $node, NeedTable $table): Need
+    {
+        $row = $node->object(['size', 'count']);
+        $size = $row->get('size')->word(array_keys($table->sizes()), 'size of plant');
+
+        return Need::ofPlants($row->get('count')->whole(1, self::MOST_PLANTS), $table->plant($size)->value, $table->sizes()[$size]);
+    }
+
+    /** @return list<Need> */
+    private static function use(?Node $node, string $code): array
+    {
+        if ($node === null || $node->isNull()) {
+            return [];
+        }
+        $row = $node->object(['used', 'plants', 'now']);
+
+        return [Need::ofUse(
+            $code,
+            AmountReader::read($row->get('used'), Dimension::Volume)->inBase(),
+            $row->get('plants')->whole(1, self::MOST_PLANTS),
+            $row->get('now')->whole(1, self::MOST_PLANTS),
+        )];
+    }
+
+    private static function bed(Node $node, NeedTable $table): Need
+    {
+        $row = $node->object(['lengthM', 'widthM', 'depthCm', 'dryness']);
+
+        return Need::ofBed(
+            $row->get('lengthM')->positive(self::LONGEST_M),
+            $row->get('widthM')->positive(self::LONGEST_M),
+            $row->get('depthCm')->positive(self::DEEPEST_CM),
+            $table->soil($row->get('dryness')->word(array_keys($table->soils()), 'state of soil'))->value,
+        );
+    }
+
+    private static function pots(Node $node, NeedTable $table): Need
+    {
+        $row = $node->object(['litres', 'count', 'dryness']);
+
+        return Need::ofPots(
+            $row->get('count')->whole(1, self::MOST_PLANTS),
+            $row->get('litres')->positive(self::LARGEST_POT),
+            $table->soil($row->get('dryness')->word(array_keys($table->soils()), 'state of soil'))->value,
+        );
+    }
+}

@@ -1,0 +1,96 @@
+<script lang="ts">
+    import { api, taken, type Schemas } from '../../lib/client';
+    import { Fault } from '../../lib/fault';
+    import { typedNumber } from '../../lib/figures';
+    import { Sending } from '../../lib/sending.svelte';
+    import FaultNote from '../../parts/FaultNote.svelte';
+
+    const { units, onadded }: { units: Schemas['Catalogue']['volumeUnits']; onadded: () => void } = $props();
+    const sending = new Sending();
+    type Kind = Schemas['Measure']['kind'];
+    const kinds: { value: Kind; label: string }[] = [
+        { value: 'level', label: 'a spoon or cup, filled level' },
+        { value: 'marked', label: 'a syringe, jug or cylinder with marks' },
+        { value: 'dropper', label: 'a dropper' },
+        { value: 'scale', label: 'a kitchen scale' },
+    ];
+    let kind = $state<Kind>('level');
+    let name = $state('');
+    let amount = $state('');
+    let step = $state('');
+    let unit = $state<string>('[tbs_us]');
+    const scale = $derived(kind === 'scale');
+    const offered = $derived(
+        scale
+            ? [
+                  { code: 'g', words: 'g' },
+                  { code: '[oz_av]', words: 'oz' },
+              ]
+            : units,
+    );
+
+    function pick(next: Kind): void {
+        kind = next;
+        unit = { level: '[tbs_us]', marked: 'mL', dropper: 'mL', scale: 'g' }[next];
+        amount = next === 'dropper' ? '0.05' : '';
+    }
+
+    async function add(event: SubmitEvent): Promise<void> {
+        event.preventDefault();
+        const holds = { amount: typedNumber(amount), unit };
+        const every = typedNumber(step);
+        if (Number.isNaN(holds.amount) || (kind === 'marked' && Number.isNaN(every))) {
+            sending.fault = new Fault('', 'Write the numbers like 5 or 0.5.');
+            return;
+        }
+        const body = { name, holds, kind, ...(kind === 'marked' ? { step: every } : {}) };
+        const made = await sending.send((submission) => taken(api.POST('/api/measures', { body: { submission, ...body } })));
+        if (made !== null) {
+            name = '';
+            amount = '';
+            step = '';
+            onadded();
+        }
+    }
+</script>
+
+<details>
+    <summary class="btn">Add a measure</summary>
+    <form class="mt-3 grid gap-3" onsubmit={add}>
+        <label class="grid gap-1"
+            ><span class="font-bold">It is</span><select class="select w-full" bind:value={() => kind, pick}
+                >{#each kinds as one (one.value)}<option value={one.value}>{one.label}</option>{/each}</select
+            ></label
+        >
+        <label class="grid gap-1"
+            ><span class="font-bold">Name</span><input class="input w-full" maxlength="200" required bind:value={name} /></label
+        >
+        <div class="grid grid-cols-2 gap-2">
+            <label class="grid gap-1"
+                ><span class="font-bold"
+                    >{{ level: 'Holds', marked: 'Up to its last mark', dropper: 'One drop', scale: 'Shows steps of' }[kind]}</span
+                ><input class="input numeral w-full" inputmode="decimal" required bind:value={amount} /></label
+            >
+            <label class="grid gap-1"
+                ><span class="font-bold">Unit</span><select class="select w-full" bind:value={unit}
+                    >{#each offered as one (one.code)}<option value={one.code}>{one.words}</option>{/each}</select
+                ></label
+            >
+        </div>
+        {#if kind === 'marked'}
+            <label class="grid gap-1"
+                ><span class="font-bold">From one readable mark to the next</span><input
+                    class="input numeral w-full"
+                    inputmode="decimal"
+                    required
+                    bind:value={step}
+                /></label
+            >
+        {/if}
+        {#if kind === 'dropper'}<p class="quiet">
+                0.05 mL is the pharmacist’s drop; yours differs. Measure it below once it is added.
+            </p>{/if}
+        <FaultNote fault={sending.fault} />
+        <button class="btn btn-primary" disabled={sending.busy}>Add</button>
+    </form>
+</details>

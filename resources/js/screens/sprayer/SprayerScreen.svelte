@@ -1,0 +1,30 @@
+<script lang="ts">
+    import { api, taken } from '../../lib/client';
+    import { Loaded } from '../../lib/loaded.svelte';
+    import Empty from '../../parts/Empty.svelte';
+    import Head from '../../parts/Head.svelte';
+    import Waiting from '../../parts/Waiting.svelte';
+    import { route } from '../../routes';
+    import DetailsForm from './DetailsForm.svelte';
+    import Strip from './Strip.svelte';
+
+    const id = Number(route.params.id);
+    const page = new Loaded(async () => (await taken(api.GET('/api/sprayers'))).sprayers.find((one) => one.id === id) ?? null);
+</script>
+
+<Waiting of={page}>
+    {#snippet children(sprayer)}
+        {#if sprayer === null}
+            <Empty text="There is no such sprayer in this notebook." to="/shed" action="To the shed" />
+        {:else}
+            <Head title={sprayer.name}>
+                <button class="btn" onclick={() => print()}>Print the strip</button>
+                <a class="btn" href="/shed">Shed</a>
+            </Head>
+            <div class="grid items-start gap-4 lg:grid-cols-[minmax(0,1.4fr)_minmax(16rem,1fr)]">
+                <DetailsForm {sprayer} onkept={() => void page.reload()} />
+                <Strip {sprayer} />
+            </div>
+        {/if}
+    {/snippet}
+</Waiting>

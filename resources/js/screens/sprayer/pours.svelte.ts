@@ -1,0 +1,52 @@
+import { api, taken, type Schemas } from '../../lib/client';
+import { Fault } from '../../lib/fault';
+import { short, typedNumber } from '../../lib/figures';
+
+/** What is found out about a sprayer, as it is typed: everything in mL and mm. */
+export class Details {
+    fill = $state('');
+    left = $state('');
+    pours = $state<{ mL: string; mm: string }[]>([]);
+
+    constructor(readonly sprayer: Schemas['Sprayer']) {
+        this.fill = sprayer.fillMl < sprayer.mL ? short(sprayer.fillMl) : '';
+        this.left = sprayer.leftBehindMl > 0 ? short(sprayer.leftBehindMl) : '';
+        this.pours = sprayer.pours.map((pour) => ({ mL: String(pour.mL), mm: String(pour.mm) }));
+    }
+
+    addPour(): void {
+        const last = typedNumber(this.pours.at(-1)?.mL ?? '0') || 0;
+        const first = typedNumber(this.pours[0]?.mL ?? '');
+        const each = first > 0 ? first : this.sprayer.mL / 4;
+        this.pours.push({ mL: String(Math.min(this.sprayer.mL, Math.round(last + each))), mm: '' });
+    }
+
+    async keep(): Promise<Schemas['Sprayer']> {
+        const amount = (text: string, what: string): Schemas['Amount'] | null => {
+            if (text.trim() === '') {
+                return null;
+            }
+            const ml = typedNumber(text);
+            if (!(ml > 0)) {
+                throw new Fault('', `Write ${what} as a number of mL, like 60, or leave it empty.`);
+            }
+            return { amount: ml, unit: 'mL' };
+        };
+        const pours = this.pours
+            .filter((pour) => pour.mm.trim() !== '')
+            .map((pour) => ({ mL: typedNumber(pour.mL), mm: typedNumber(pour.mm) }));
+        if (pours.some((pour) => Number.isNaN(pour.mL) || Number.isNaN(pour.mm))) {
+            throw new Fault('', 'Write each pour as numbers: mL in all, and mm above the bottom.');
+        }
+        return taken(
+            api.PUT('/api/sprayers/{id}', {
+                params: { path: { id: this.sprayer.id } },
+                body: {
+                    largestFill: amount(this.fill, 'the largest fill'),
+                    leftBehind: amount(this.left, 'what stays behind'),
+                    pours,
+                },
+            }),
+        );
+    }
+}
