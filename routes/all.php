@@ -23,6 +23,7 @@ use App\Http\Controllers\PlantController;
 use App\Http\Controllers\ReachController;
 use App\Http\Controllers\RecipeController;
 use App\Http\Controllers\SprayerController;
+use App\Http\Controllers\SumsController;
 use App\Http\Controllers\TallyController;
 use App\Http\Controllers\TodayController;
 use App\Http\Controllers\TroubleController;
@@ -44,6 +45,7 @@ Route::prefix('api')->group(static function (): void {
 
     Route::get('recipes', [RecipeController::class, 'index']);
     Route::post('recipes', [RecipeController::class, 'store']);
+    Route::post('sums', SumsController::class);
     Route::post('need', NeedController::class);
     Route::post('reach', ReachController::class);
     Route::post('way-out', WayOutController::class);

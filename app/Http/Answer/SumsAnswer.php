@@ -1,0 +1,125 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Answer;
+
+use App\Http\Input\SumsInput;
+use App\Records\Kitchenware;
+use App\Records\MeasureNames;
+use IdleMixer\Core\Document\InvalidDocument;
+use IdleMixer\Core\Document\JsonText;
+use IdleMixer\Core\Mix\Formulator;
+use IdleMixer\Core\Mix\Measure;
+use IdleMixer\Core\Mix\Mixture;
+use IdleMixer\Core\Mix\Part;
+use IdleMixer\Core\Mix\ScoopPlanner;
+use IdleMixer\Core\Mix\Strengths;
+use IdleMixer\Core\Phrase\Composer;
+use IdleMixer\Core\Phrase\SpokenBasis;
+use IdleMixer\Core\Phrase\SpokenLine;
+use IdleMixer\Core\Phrase\UnitMeaning;
+use IdleMixer\Core\Plan\Equivalents;
+use IdleMixer\Core\Plan\MixtureWriter;
+use IdleMixer\Core\Plan\VerdictWriter;
+use IdleMixer\Core\Quantity\Amount;
+use IdleMixer\Core\Recipe\MixingOrder;
+use IdleMixer\Core\Recipe\Recipe;
+use IdleMixer\Core\Recipe\RecipeReader;
+use IdleMixer\Core\Recipe\RecipeUse;
+use IdleMixer\Core\Safety\Judge;
+use IdleMixer\Core\Safety\Target;
+use IdleMixer\Core\Wording\Figures;
+use IdleMixer\Core\Wording\Measures;
+use IdleMixer\Core\Wording\PhraseWords;
+
+/** A line in every other way of saying it. */
+final readonly class SumsAnswer
+{
+    public function __construct(
+        private Kitchenware $kitchenware,
+        private RecipeReader $recipes,
+        private Formulator $formulator,
+        private Judge $judge,
+        private VerdictWriter $verdicts,
+    ) {}
+
+    /**
+     * @return array<string, mixed>
+     *
+     * @throws InvalidDocument when it does not fit into what is made
+     */
+    public function of(SumsInput $input): array
+    {
+        $heard = $this->kitchenware->reader()->read($input->line);
+        $words = PhraseWords::shipped();
+        if ($heard->lines === []) {
+            return [
+                'kind' => $heard->question === null ? 'refused' : 'asked',
+                'text' => match (true) {
+                    $heard->question !== null => $words->question($heard->question),
+                    $heard->refusal !== null => $words->refusal($heard->refusal),
+                    default => 'That is the water. Say what goes into it, like “1 % neem” or “30 ml/l soap”.',
+                },
+                'answers' => $heard->question->answers ?? [],
+                'assumed' => [],
+                'ways' => [],
+                'verdicts' => [],
+                'strength' => [],
+            ];
+        }
+        $low = $this->mixed($heard->lines, $input, false);
+        $high = $this->mixed($heard->lines, $input, true);
+
+        return [
+            'kind' => 'line',
+            'text' => implode('; ', array_map($words->line(...), $heard->lines)),
+            'answers' => [],
+            'assumed' => array_merge(...array_map($words->assumed(...), $heard->lines)),
+            'ways' => array_map(fn(Part $part, Part $top): array => $this->ways($low, $part, $high, $top), $low->parts, $high->parts),
+            'verdicts' => array_map($this->verdicts->write(...), $this->judge->verdicts(Strengths::of($high), Target::of(RecipeUse::Foliar, null))),
+            'strength' => MixtureWriter::range(Strengths::of($low), Strengths::of($high)),
+        ];
+    }
+
+    /** @param list<SpokenLine> $lines */
+    private function mixed(array $lines, SumsInput $input, bool $highEnd): Mixture
+    {
+        $basis = new SpokenBasis($input->make->value, new UnitMeaning(1.0, $input->make->unit, ''), $input->of);
+        $document = [
+            'format' => Recipe::FORMAT, 'version' => Recipe::VERSION, 'slug' => 'sum', 'name' => 'Sum',
+            'use' => RecipeUse::Foliar->value, 'order' => MixingOrder::AllTogether->value,
+            'basis' => [...$input->make->toArray(), 'of' => $input->of->value],
+            'lines' => Composer::lines($lines, $basis),
+        ];
+        $mixture = $this->formulator->onBasis($this->recipes->read(JsonText::parse(json_encode($document, \JSON_THROW_ON_ERROR | \JSON_PRESERVE_ZERO_FRACTION))), $highEnd);
+        if ($mixture->water <= 0.0) {
+            throw InvalidDocument::because('/line', 'That leaves no room for water. Say less of it, or a larger volume.', null);
+        }
+
+        return $mixture;
+    }
+
+    /** @return array<string, mixed> */
+    private function ways(Mixture $low, Part $part, Mixture $high, Part $top): array
+    {
+        $from = Equivalents::of($low, $part);
+        $to = Equivalents::of($high, $top);
+        $span = static fn(float $a, float $b): string => Figures::short($a) === Figures::short($b) ? Figures::short($a) : Figures::short(min($a, $b)) . ' to ' . Figures::short(max($a, $b));
+        $names = MeasureNames::ofHousehold();
+        $measures = $names->kit() === [] ? Measure::kitchenSet() : array_map(static fn(Amount $fill): Measure => Measure::holding($fill), $names->kit());
+        $scoops = (new ScoopPlanner($measures, $names->scale))->plan($part->millilitres, $part->ingredient->density->value);
+
+        return [
+            'name' => $part->ingredient->name,
+            'amount' => $span($from->millilitres, $to->millilitres) . ' mL (' . $span($from->grams, $to->grams) . ' g)',
+            'scoops' => Measures::scoops($scoops) . ($scoops->isWithinTolerance() ? '' : ', as near as your measures come'),
+            'percent' => $span($from->percent, $to->percent) . ($from->powder ? ' g per 100 mL' : ' % by volume'),
+            'pure' => $from->purePercent === null || $to->purePercent === null ? null : $span($from->purePercent, $to->purePercent) . ' % pure',
+            'parts' => '1 part to ' . $span($from->partsWater, $to->partsWater) . ' parts of water',
+            'perLitre' => $span($from->perLitre, $to->perLitre) . ($from->powder ? ' g' : ' mL') . ' to each litre of water',
+            'perGallon' => $span($from->tablespoonsPerGallon, $to->tablespoonsPerGallon) . ' US tbsp to each US gallon of water',
+            'water' => Measures::metric($low->water),
+        ];
+    }
+}
