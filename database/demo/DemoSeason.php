@@ -34,7 +34,7 @@ use Illuminate\Support\Str;
  *
  * @phpstan-type RoundRow array{recipe: string, sprayer: string, make: array{int|float, string}, at: int, glass?: string, test?: array{int, string|null, int|null}, sprayed?: int, hand?: bool, notes?: string, discarded?: bool, mixing?: bool}
  * @phpstan-type CaseRow array{plant: string, pest: string, at: int, closed: int|null, notes: string, conclusion: string, counts: list<array{0: int, 1: int, 2?: bool}>, rounds: list<RoundRow>}
- * @phpstan-type SeasonRows array{plants: array<string, array{string, string, string}>, sprayers: array<string, array{string, int|float, string}>, measures: list<array{string, int|float, string}>, cases: list<CaseRow>}
+ * @phpstan-type SeasonRows array{plants: array<string, array{string, string, string}>, sprayers: array<string, array{string, int|float, string}>, found: array<string, array{float, list<array{float, float}>}>, measures: list<array{string, int|float, string}>, cases: list<CaseRow>}
  */
 final readonly class DemoSeason
 {
@@ -51,6 +51,9 @@ final readonly class DemoSeason
         $season = require __DIR__ . '/season.php';
         $plants = array_map(static fn(array $row): Plant => Plant::query()->create(['submission' => Str::uuid()->toString(), 'name' => $row[0], 'tolerance' => $row[1], 'place' => $row[2]]), $season['plants']);
         $sprayers = array_map(static fn(array $row): Sprayer => Sprayer::query()->create(self::vessel($row)), $season['sprayers']);
+        foreach ($season['found'] as $key => [$left, $pours]) {
+            $sprayers[$key]->update(['left_behind_ml' => $left, 'pours' => json_encode($pours, \JSON_THROW_ON_ERROR)]);
+        }
         $this->kitchenware->keep(Kitchen::Us, ['squirt' => 3.5]);
         foreach ($season['measures'] as $row) {
             Measure::query()->create(self::vessel($row));

@@ -25,6 +25,10 @@ return [
         'quart' => ['Quart bottle', 1, '[qt_us]'],
         'back' => ['Knapsack', 4, '[gal_us]'],
     ],
+    // mL that stay behind, and mL in all with the mm they stood at, poured a fifth of a litre at a time.
+    'found' => [
+        'hand' => [45.0, [[200.0, 31.0], [400.0, 58.0], [600.0, 84.0], [800.0, 111.0], [1000.0, 141.0]]],
+    ],
     'measures' => [
         ['Tin cup', 1, '[cup_us]'],
         ['Tablespoon', 1, '[tbs_us]'],

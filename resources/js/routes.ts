@@ -12,6 +12,7 @@ import LookScreen from './screens/look/LookScreen.svelte';
 import Compare from './screens/recipes/Compare.svelte';
 import Write from './screens/recipes/Write.svelte';
 import SprayerScreen from './screens/sprayer/SprayerScreen.svelte';
+import Sums from './screens/sums/Sums.svelte';
 import Shed from './screens/shed/Shed.svelte';
 import Today from './screens/today/Today.svelte';
 import Worked from './screens/worked/Worked.svelte';
@@ -30,6 +31,7 @@ export const { p, navigate, isActive, route } = createRouter({
     '/recipes/write': Write,
     '/recipes/compare': Compare,
     '/sprayers/:id': SprayerScreen,
+    '/sums': Sums,
     '/worked': Worked,
     '/shed': Shed,
     '*': NotFound,

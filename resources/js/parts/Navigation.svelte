@@ -10,7 +10,7 @@
 
     const places = [
         { to: '/', name: 'Today', icon: CalendarCheck },
-        { to: '/bench', name: 'Bench', icon: FlaskConical, also: ['/batches'] },
+        { to: '/bench', name: 'Bench', icon: FlaskConical, also: ['/batches', '/sums'] },
         { to: '/leaf-tests', name: 'Leaf tests', icon: Leaf },
         { to: '/cases', name: 'Cases', icon: Bug, also: ['/look'] },
         { to: '/worked', name: 'What worked', icon: Scale },

@@ -2,6 +2,7 @@
     import { untrack } from 'svelte';
     import type { Schemas } from '../../lib/client';
     import { millilitres } from '../../lib/figures';
+    import { keys } from '../../lib/keys.svelte';
     import FaultNote from '../../parts/FaultNote.svelte';
     import Sprayer from '../../parts/Sprayer.svelte';
     import FinishForm from './FinishForm.svelte';
@@ -24,6 +25,12 @@
     } = $props();
     let slipping = $state(false);
 
+    keys.use(() => ({
+        n: { what: 'tick the next spoonful', press: () => tally.tickNext() },
+        u: { what: 'take the last tick back', press: () => tally.undo() },
+        x: { what: 'something went wrong', press: () => (slipping = !slipping) },
+    }));
+
     /** The ticks on this screen are newer than the answer. */
     function slipped(next: Schemas['Batch']): void {
         slipping = false;
@@ -35,6 +42,12 @@
     }
 
     const tally = untrack(() => new Tally(batch));
+    $effect(() => tally.watch());
+    $effect(() => {
+        if (tally.batch.status !== 'mixing') {
+            onfinished(tally.batch);
+        }
+    });
     const plan = $derived(tally.batch.plan.loads[tally.load - 1]);
     const full = $derived(plan?.finished_mL ?? 1);
     const unit = $derived(full < 1000 ? { words: 'mL', mL: 1 } : { words: 'L', mL: 1000 });

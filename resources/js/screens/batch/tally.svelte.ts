@@ -1,18 +1,33 @@
 import { api, taken, type Schemas } from '../../lib/client';
 import { Fault } from '../../lib/fault';
+import { Unsent, type Tick } from './unsent';
 
 type Batch = Schemas['Batch'];
 type Scoop = Schemas['Scoop'];
 
-/** The spoonfuls of a batch. A tick shows at once; if the server does not take it, it is taken back and said. */
+/** How often ticks that did not get through are sent again, and those of another device fetched, in ms. */
+const AGAIN = 4000;
+
+/**
+ * The spoonfuls of a batch. A tick shows at once. If no answer comes it stays, here and on this device, and is sent
+ * again until one does; only what the server refuses is taken back, and said.
+ */
 export class Tally {
     batch = $state.raw<Batch>() as Batch;
     load = $state(1);
     fault = $state.raw<Fault | null>(null);
+    /** Ticks made here, oldest first. */
+    readonly #done: { scoop: number; number: number }[] = [];
+    readonly #unsent: Unsent;
     #waiting: Promise<unknown> = Promise.resolve();
 
     constructor(batch: Batch) {
         this.batch = batch;
+        this.#unsent = new Unsent(batch.id);
+        for (const tick of this.#unsent.all) {
+            this.#show(tick);
+        }
+        this.sendKept();
         this.load = this.items.find((item) => item.scoops.some((scoop) => scoop.ticked.length < scoop.count))?.load ?? this.loads;
     }
 
@@ -50,9 +65,35 @@ export class Tally {
     }
 
     tick(scoop: Scoop, number: number, ticked: boolean): void {
-        this.#replace({ ...scoop, ticked: ticked ? [...scoop.ticked, number] : scoop.ticked.filter((one) => one !== number) });
-        // One after the other, so that the answers come back in the order of the taps.
-        this.#waiting = this.#waiting.then(() => this.#send(scoop.id, number, ticked));
+        if (ticked) {
+            this.#done.push({ scoop: scoop.id, number });
+        }
+        const tick = { scoop: scoop.id, number, ticked };
+        this.#show(tick);
+        this.#unsent.add(tick);
+        this.#later(tick);
+    }
+
+    /** The spoonful that comes next in this load. */
+    tickNext(): void {
+        for (const item of this.shown) {
+            for (const scoop of item.scoops) {
+                const number = [...Array(scoop.count).keys()].map((i) => i + 1).find((one) => !scoop.ticked.includes(one));
+                if (number !== undefined) {
+                    this.tick(scoop, number, true);
+                    return;
+                }
+            }
+        }
+    }
+
+    /** Takes the last tick of this screen back. */
+    undo(): void {
+        const last = this.#done.pop();
+        const scoop = last === undefined ? undefined : this.#find(last.scoop);
+        if (last !== undefined && scoop?.ticked.includes(last.number)) {
+            this.tick(scoop, last.number, false);
+        }
     }
 
     async tickRest(): Promise<void> {
@@ -69,32 +110,98 @@ export class Tally {
         await this.settled();
     }
 
-    /** Once every tick so far was answered. */
+    /** Once every tick so far was answered, or had its try. */
     async settled(): Promise<void> {
+        this.sendKept();
         await this.#waiting;
     }
 
-    async #send(scoop: number, number: number, ticked: boolean): Promise<void> {
+    /** Sends what had no answer yet once more. */
+    sendKept(): void {
+        for (const tick of this.#unsent.all) {
+            this.#later(tick);
+        }
+    }
+
+    /** Keeps on sending what is kept and fetching what another device ticked. Returns how to stop. */
+    watch(): () => void {
+        const look = (): void => {
+            if (document.visibilityState === 'visible') {
+                this.sendKept();
+                this.#waiting = this.#waiting.then(() => this.#refresh());
+            }
+        };
+        const timer = setInterval(look, AGAIN);
+        document.addEventListener('visibilitychange', look);
+        addEventListener('online', look);
+        return () => {
+            clearInterval(timer);
+            document.removeEventListener('visibilitychange', look);
+            removeEventListener('online', look);
+        };
+    }
+
+    /** One after the other, so that the answers come back in the order of the taps. */
+    #later(tick: Tick): void {
+        this.#waiting = this.#waiting.then(() => this.#send(tick));
+    }
+
+    async #send(tick: Tick): Promise<void> {
+        if (!this.#unsent.has(tick)) {
+            return;
+        }
         try {
             const saved = await taken(
                 api.PUT('/api/batches/{id}/scoops/{scoop}/ticks/{number}', {
-                    params: { path: { id: this.batch.id, scoop, number } },
-                    body: { ticked },
+                    params: { path: { id: this.batch.id, scoop: tick.scoop, number: tick.number } },
+                    body: { ticked: tick.ticked },
                 }),
             );
+            this.#unsent.drop(tick);
             this.fault = null;
             // Taps that came since then are newer than this answer.
-            const now = this.#find(scoop);
-            if (now !== undefined && !saved.ticked.includes(number) === ticked) {
-                this.#replace(saved);
+            const now = this.#find(tick.scoop);
+            if (now !== undefined && !saved.ticked.includes(tick.number) === tick.ticked && !this.#unsent.tellsOf(tick)) {
+                this.#replace({ ...now, ticked: saved.ticked });
             }
         } catch (thrown) {
-            const fault = Fault.from(thrown);
-            const now = this.#find(scoop);
-            if (now !== undefined) {
-                this.#replace({ ...now, ticked: ticked ? now.ticked.filter((one) => one !== number) : [...now.ticked, number] });
+            this.#missed(tick, Fault.from(thrown));
+        }
+    }
+
+    #missed(tick: Tick, fault: Fault): void {
+        if (fault.status === 0 || fault.status >= 500) {
+            const waiting = this.#unsent.all.length;
+            this.fault = new Fault(
+                '',
+                `The machine that serves does not answer. ${waiting === 1 ? 'One tick is' : `${waiting} ticks are`} kept on this device and sent again until it does: go on.`,
+            );
+            return;
+        }
+        this.#unsent.drop(tick);
+        if (!this.#unsent.tellsOf(tick)) {
+            this.#show({ ...tick, ticked: !tick.ticked });
+        }
+        this.fault = new Fault(fault.path, `That tick was not saved and was taken back: ${fault.message}`, fault.status);
+    }
+
+    /** What another device ticked meanwhile; a machine that does not answer is told of by the ticks themselves. */
+    async #refresh(): Promise<void> {
+        try {
+            this.batch = await taken(api.GET('/api/batches/{id}', { params: { path: { id: this.batch.id } } }));
+            for (const tick of this.#unsent.all) {
+                this.#show(tick);
             }
-            this.fault = new Fault(fault.path, `That tick was not saved and was taken back: ${fault.message}`, fault.status);
+        } catch {
+            // The next look asks again.
+        }
+    }
+
+    #show(tick: Tick): void {
+        const now = this.#find(tick.scoop);
+        if (now !== undefined) {
+            const others = now.ticked.filter((one) => one !== tick.number);
+            this.#replace({ ...now, ticked: tick.ticked ? [...others, tick.number] : others });
         }
     }
 

@@ -62,3 +62,76 @@ it('ticks the rest in one go, each spoonful once', async () => {
     expect(tally.ticked).toBe(4);
     expect(new Set(sent).size).toBe(3);
 });
+
+/** What a browser keeps for a page. */
+function storage(): Storage {
+    const kept = new Map<string, string>();
+    return {
+        getItem: (key: string) => kept.get(key) ?? null,
+        setItem: (key: string, value: string) => void kept.set(key, value),
+        removeItem: (key: string) => void kept.delete(key),
+    } as unknown as Storage;
+}
+
+it('loses no tick while nothing answers: it stays, survives a reload, and is sent until it is taken', async () => {
+    vi.stubGlobal('localStorage', storage());
+    vi.stubGlobal('fetch', async () => Promise.reject(new TypeError('no route')));
+    const tally = new Tally(batch());
+    tally.tick(firstScoop(tally), 2, true);
+    await tally.settled();
+    expect(tally.ticked).toBe(2);
+    expect(tally.fault?.message).toContain('One tick is kept on this device');
+
+    // The page is loaded again while the server still knows one tick only.
+    const sent: string[] = [];
+    vi.stubGlobal('fetch', async (request: Request) => {
+        sent.push(new URL(request.url).pathname);
+        return answer(200, { id: 11, words: '1 tbsp', eachMl: 14.8, count: 2, ticked: [1, 2] });
+    });
+    const again = new Tally(batch());
+    expect(again.ticked).toBe(2);
+    await again.settled();
+    expect(sent).toEqual(['/api/batches/3/scoops/11/ticks/2']);
+    expect(again.fault).toBeNull();
+
+    // Taken now: the next load of the page has nothing left to send.
+    await new Tally(batch()).settled();
+    expect(sent).toHaveLength(1);
+});
+
+it('ticks the next spoonful in turn and takes the last tick back', async () => {
+    vi.stubGlobal('fetch', async (request: Request) => {
+        const { ticked } = (await request.json()) as { ticked: boolean };
+        return answer(200, { id: 11, words: '1 tbsp', eachMl: 14.8, count: 2, ticked: ticked ? [1, 2] : [1] });
+    });
+    const tally = new Tally(batch());
+    tally.tickNext();
+    expect(firstScoop(tally).ticked).toEqual([1, 2]);
+    tally.tickNext();
+    expect(tally.ticked).toBe(2);
+    tally.undo();
+    expect(firstScoop(tally).ticked).toEqual([1]);
+    tally.undo();
+    expect(firstScoop(tally).ticked).toEqual([1]);
+    await tally.settled();
+    expect(tally.ticked).toBe(1);
+});
+
+it('shows what another device ticked, and keeps what is ticked here on top of it', async () => {
+    vi.useFakeTimers();
+    vi.stubGlobal('document', { visibilityState: 'visible', addEventListener: vi.fn(), removeEventListener: vi.fn() });
+    vi.stubGlobal('addEventListener', vi.fn());
+    vi.stubGlobal('removeEventListener', vi.fn());
+    const there = batch();
+    const other = there.items[1]?.scoops[0];
+    expect(other).toBeDefined();
+    other?.ticked.push(2);
+    vi.stubGlobal('fetch', async () => answer(200, there));
+    const tally = new Tally(batch());
+    const stop = tally.watch();
+    await vi.advanceTimersByTimeAsync(5000);
+    await tally.settled();
+    expect(tally.items[1]?.scoops[0]?.ticked).toEqual([2]);
+    stop();
+    vi.useRealTimers();
+});

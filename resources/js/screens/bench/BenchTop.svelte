@@ -1,11 +1,17 @@
 <script lang="ts">
     import { api, taken } from '../../lib/client';
+    import { keys } from '../../lib/keys.svelte';
     import { Sending } from '../../lib/sending.svelte';
     import FaultNote from '../../parts/FaultNote.svelte';
     import LevelMark from '../../parts/LevelMark.svelte';
     import Verdicts from '../../parts/Verdicts.svelte';
     import { navigate } from '../../routes';
     import type { BenchState } from './bench.svelte';
+    import BenchCard from './BenchCard.svelte';
+    import CardButtons from './CardButtons.svelte';
+    import DayPanel from './DayPanel.svelte';
+    import HowMuch from './HowMuch.svelte';
+    import LeftOver from './LeftOver.svelte';
     import Glass from './Glass.svelte';
     import MixSettings from './MixSettings.svelte';
     import Spoons from './Spoons.svelte';
@@ -29,6 +35,12 @@
         history.replaceState(history.state, '', `/bench?${query.toString()}`);
     });
 
+    keys.use(() => ({
+        m: { what: 'how much to make', press: () => document.querySelector<HTMLElement>('[data-make]')?.focus() },
+        r: { what: 'choose the spray', press: () => document.querySelector<HTMLElement>('[data-recipe]')?.focus() },
+        s: { what: 'start mixing', press: () => void start() },
+    }));
+
     function addLine(): void {
         const line = state.plan?.emulsion.line_to_add;
         if (line) {
@@ -50,6 +62,7 @@
                         sprayerId: state.sprayerId || null,
                         plantId: state.plantId || null,
                         caseId: state.caseId || null,
+                        ...state.along,
                     },
                 }),
             ),
@@ -60,12 +73,16 @@
     }
 </script>
 
-<div class="grid items-start gap-4 md:grid-cols-2 xl:grid-cols-[minmax(18rem,1fr)_minmax(17rem,0.8fr)_minmax(20rem,1.2fr)]">
+<div class="no-print grid items-start gap-4 md:grid-cols-2 xl:grid-cols-[minmax(18rem,1fr)_minmax(17rem,0.8fr)_minmax(20rem,1.2fr)]">
     <section class="grid content-start gap-4" aria-label="What is mixed">
         <WhatFor {state} />
         <MixSettings {state} />
+        <DayPanel day={state.day} />
     </section>
-    <section class="dish content-start" aria-label="The sprayer"><VolumeControl {state} /></section>
+    <section class="dish content-start" aria-label="The sprayer">
+        <VolumeControl {state} />
+        <div class="no-print mt-4 grid gap-2"><HowMuch {state} /><LeftOver {state} /></div>
+    </section>
     <section class="grid content-start gap-4 md:col-span-2 xl:col-span-1" aria-label="The plan" aria-live="polite">
         <FaultNote fault={state.fault} />
         {#if state.plan !== null}
@@ -78,7 +95,7 @@
                     </ul>
                 </div>
             {/if}
-            <Spoons plan={state.plan} />
+            <Spoons plan={state.plan} kit={state.shelf.kit} />
             {#if state.plan.emulsion.glass.length > 0}<Glass emulsion={state.plan.emulsion} hand={state.shelf.hand} onadd={addLine} />{/if}
             <div class="dish">
                 <h2 class="mb-3">Will it harm the plant?</h2>
@@ -89,16 +106,15 @@
 </div>
 <div class="no-print bg-base-100 sticky bottom-14 mt-4 grid gap-2 py-3 md:bottom-0">
     <FaultNote fault={starting.fault} />
-    <button
-        class="btn btn-primary btn-lg w-full sm:w-auto sm:justify-self-end"
-        disabled={state.plan === null || starting.busy}
-        onclick={start}
-    >
-        {worst ? 'Mix it all the same' : 'Start mixing'}
-    </button>
+    <div class="flex flex-wrap items-center gap-2 sm:justify-end">
+        <CardButtons name={state.recipe?.name ?? ''} plan={state.plan} kit={state.shelf.kit} />
+        <button class="btn btn-primary btn-lg w-full sm:w-auto" disabled={state.plan === null || starting.busy} onclick={start}>
+            {worst ? 'Mix it all the same' : 'Start mixing'}
+        </button>
+    </div>
 </div>
 {#if state.plan !== null}
-    <details class="dish mt-2">
+    <details class="dish no-print mt-2">
         <summary class="min-h-11 cursor-pointer font-bold">Steps and cautions</summary>
         <ol class="my-3 list-decimal space-y-1 pl-6">
             {#each state.plan.steps as step, i (i)}<li>{step}</li>{/each}
@@ -110,3 +126,9 @@
         {#each state.plan.notes as note (note)}<p class="quiet text-sm">{note}</p>{/each}
     </details>
 {/if}
+{#if state.plan !== null && state.recipe !== undefined}<BenchCard
+        name={state.recipe.name}
+        plan={state.plan}
+        kit={state.shelf.kit}
+        plant={state.plant?.name ?? ''}
+    />{/if}

@@ -31,6 +31,7 @@
             ><span class="font-bold">Make</span><input
                 class="input numeral w-full text-lg"
                 inputmode="decimal"
+                data-make
                 bind:value={state.makeText}
             /></label
         >

@@ -15,7 +15,7 @@
     </label>
     <label class="grid gap-1">
         <span class="font-bold">On which plant</span>
-        <select class="select w-full" bind:value={state.plantId}>
+        <select class="select w-full" bind:value={() => state.plantId, (id) => state.pickPlant(id)}>
             <option value={0}>Not said: an ordinary leaf is assumed</option>
             {#each state.shelf.plants as plant (plant.id)}<option value={plant.id}>{plant.name}: {plant.toleranceName.toLowerCase()}</option
                 >{/each}
@@ -23,7 +23,12 @@
     </label>
     <label class="grid gap-1">
         <span class="font-bold">Spray</span>
-        <select class="select w-full" value={state.recipeSlug} onchange={(event) => state.pickRecipe(event.currentTarget.value)}>
+        <select
+            class="select w-full"
+            data-recipe
+            value={state.recipeSlug}
+            onchange={(event) => state.pickRecipe(event.currentTarget.value)}
+        >
             {#if fits > 0}
                 <optgroup label={`Fit ${state.case?.pestName.toLowerCase()}, best first`}>
                     {#each state.offered.slice(0, fits) as recipe (recipe.slug)}<option value={recipe.slug}>{recipe.name}</option>{/each}
@@ -34,6 +39,11 @@
             </optgroup>
         </select>
     </label>
+    <div class="no-print flex flex-wrap gap-2">
+        <a class="btn" href={`/recipes/write?from=${state.recipeSlug}`}>Change it</a>
+        <a class="btn" href={`/recipes/compare?left=${state.recipeSlug}`}>Compare it</a>
+        <a class="btn" href="/sums">Percent and parts</a>
+    </div>
     {#if recipeIsDrench(state.recipe)}
         <label class="flex min-h-11 items-center gap-3"
             ><input type="checkbox" class="checkbox checkbox-primary" bind:checked={state.intoSoil} /> It goes into the soil, no leaf is wetted</label

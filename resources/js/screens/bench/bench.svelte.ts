@@ -2,6 +2,7 @@ import { api, taken, type Schemas } from '../../lib/client';
 import { Fault } from '../../lib/fault';
 import { typedNumber } from '../../lib/figures';
 import { Latest } from '../../lib/latest.svelte';
+import { Day } from './day.svelte';
 
 type Recipe = Schemas['Recipe'];
 type Order = Recipe['document']['order'];
@@ -18,8 +19,11 @@ export interface Shelf {
     catalogue: Schemas['Catalogue'];
     recipes: Recipe[];
     plants: Schemas['Plant'][];
-    sprayers: Schemas['Vessel'][];
-    measures: Schemas['Vessel'][];
+    sprayers: Schemas['Sprayer'][];
+    /** What there is to measure with: every spoon, and marks that can be filled to. */
+    kit: Schemas['Kit'];
+    /** One step of the kitchen scale in g; null where there is none. */
+    scaleGrams: number | null;
     cases: Schemas['CaseBrief'][];
     hand: { coarseness: number; readings: number };
 }
@@ -42,7 +46,8 @@ export async function fetchShelf(): Promise<Shelf> {
         recipes: recipes.recipes,
         plants: inUse(plants.plants),
         sprayers: inUse(sprayers.sprayers),
-        measures: inUse(measures.measures),
+        kit: measures.kit,
+        scaleGrams: measures.scaleGrams,
         cases: cases.cases.filter((one) => one.closedAt === null),
     };
 }
@@ -74,6 +79,7 @@ export class BenchState {
     agitation = $state<'stir' | 'hand-shake' | 'brisk-shake' | 'whisk' | 'blender'>('hand-shake');
     /** Whether a drench goes where it belongs: into the soil, no leaf wetted. */
     intoSoil = $state(true);
+    readonly day = new Day();
     readonly #plans = new Latest<Schemas['Plan']>();
     readonly #choices = new Latest<Schemas['Choice']>();
 
@@ -84,6 +90,7 @@ export class BenchState {
         const number = (key: string): number => Number(from.get(key) ?? 0) || 0;
         this.caseId = shelf.cases.find((one) => one.id === number('case'))?.id ?? 0;
         this.plantId = shelf.plants.find((one) => one.id === number('plant'))?.id ?? this.case?.plant.id ?? 0;
+        this.day.takeFrom(this.plant);
         this.recipeSlug = shelf.recipes.find((one) => one.slug === from.get('recipe'))?.slug ?? this.offered[0]?.slug ?? '';
         this.hand = shelf.hand.coarseness;
         this.highEnd = from.get('dose') === 'high';
@@ -120,7 +127,7 @@ export class BenchState {
         return this.shelf.plants.find((one) => one.id === this.plantId);
     }
 
-    get sprayer(): Schemas['Vessel'] | undefined {
+    get sprayer(): Schemas['Sprayer'] | undefined {
         return this.shelf.sprayers.find((one) => one.id === this.sprayerId);
     }
 
@@ -186,7 +193,7 @@ export class BenchState {
 
     pickCase(id: number): void {
         this.caseId = id;
-        this.plantId = this.case?.plant.id ?? this.plantId;
+        this.pickPlant(this.case?.plant.id ?? this.plantId);
         this.pickRecipe(this.offered[0]?.slug ?? this.recipeSlug);
     }
 
@@ -201,8 +208,8 @@ export class BenchState {
         this.sprayerId = id;
         const sprayer = this.sprayer;
         if (sprayer !== undefined) {
-            this.unit = sprayer.holds.unit;
-            this.makeText = String(sprayer.holds.amount);
+            this.unit = sprayer.fill.unit;
+            this.makeText = String(sprayer.fill.amount);
             localStorage.setItem(LAST_SPRAYER, String(id));
         }
     }
@@ -211,6 +218,9 @@ export class BenchState {
     get typedFault(): string {
         if (Number.isNaN(this.make)) {
             return 'Write how much to make as a number, like 1.5.';
+        }
+        if (this.day.typedFault !== '') {
+            return this.day.typedFault;
         }
         return this.water === 'number' && Number.isNaN(typedNumber(this.hardnessText))
             ? 'Write the hardness as a number, like 120, or choose another water.'
@@ -234,10 +244,10 @@ export class BenchState {
                   ? (recipe.slug as never)
                   : recipe.document,
             make: { amount: this.make, unit: this.unit },
-            ...(this.sprayer === undefined ? {} : { sprayer: this.sprayer.holds }),
+            ...(this.sprayer === undefined ? {} : { sprayer: this.sprayer.fill }),
             highEnd: this.highEnd,
             factor: this.half ? 0.5 : 1,
-            ...(this.shelf.measures.length === 0 ? {} : { measures: this.shelf.measures.slice(0, 60).map((one) => one.holds) }),
+            ...(this.shelf.kit.length === 0 ? {} : { measures: this.shelf.kit.map(({ amount, unit }) => ({ amount, unit })) }),
             ...(this.hardness === null && this.celsius === null
                 ? {}
                 : {
@@ -250,14 +260,28 @@ export class BenchState {
         };
     }
 
+    get #scale(): { scale?: number } {
+        return this.shelf.scaleGrams === null ? {} : { scale: this.shelf.scaleGrams };
+    }
+
+    /** What a batch is started with beyond the request. */
+    get along(): { circumstances: Schemas['Circumstances']; scale?: number } {
+        return { circumstances: this.day.circumstances, ...this.#scale };
+    }
+
+    pickPlant(id: number): void {
+        this.plantId = id;
+        this.day.takeFrom(this.plant);
+    }
+
     /** Asks for the plan. */
     replan(request: Schemas['PlanRequest'] | null): void {
         if (request === null) {
             this.#plans.drop(this.typedFault === '' ? null : new Fault('', this.typedFault));
             return;
         }
-        const { hand, agitation } = this;
-        void this.#plans.ask(() => taken(api.POST('/api/plan', { body: request, params: { query: { hand, agitation } } })));
+        const query = { hand: this.hand, agitation: this.agitation, ...this.day.circumstances, ...this.#scale };
+        void this.#plans.ask(() => taken(api.POST('/api/plan', { body: request, params: { query } })));
     }
 
     /** Asks what the rules say of each spray for the case that is set. */

@@ -8,8 +8,8 @@ function recipe(slug: string, more: Partial<Schemas['Recipe']> = {}): Schemas['R
 }
 
 function shelf(): Shelf {
-    const vessel = (id: number, amount: number, unit: string, mL: number): Schemas['Vessel'] =>
-        ({ id, name: `can ${id}`, holds: { amount, unit }, words: '', mL, retired: false }) as Schemas['Vessel'];
+    const vessel = (id: number, amount: number, unit: string, mL: number): Schemas['Sprayer'] =>
+        ({ id, name: `can ${id}`, holds: { amount, unit }, fill: { amount, unit }, words: '', mL, retired: false }) as Schemas['Sprayer'];
     return {
         hand: { coarseness: 1, readings: 0 },
         catalogue: {
@@ -31,7 +31,8 @@ function shelf(): Shelf {
         ],
         plants: [{ id: 4, name: 'Zinnia', tolerance: 'tender-leaf' }] as Schemas['Plant'][],
         sprayers: [vessel(1, 4, '[gal_us]', 15141.6), vessel(2, 1, 'L', 1000)],
-        measures: [vessel(9, 1, '[tbs_us]', 14.79)],
+        kit: [{ amount: 1, unit: '[tbs_us]', words: '1 tbsp' }],
+        scaleGrams: null,
         cases: [{ id: 7, pest: 'aphids', pestName: 'Aphids', plant: { id: 4 } }] as unknown as Schemas['CaseBrief'][],
     };
 }

@@ -1,0 +1,43 @@
+<script lang="ts">
+    import { short } from '../../lib/figures';
+    import FaultNote from '../../parts/FaultNote.svelte';
+    import type { BenchState } from './bench.svelte';
+    import NeedFields from './NeedFields.svelte';
+    import { NEED_KINDS, NeedState } from './need.svelte';
+
+    const { state: bench }: { state: BenchState } = $props();
+    const need = new NeedState();
+    let open = $state(false);
+    const answer = $derived(need.answer.value);
+
+    $effect(() => need.ask(open ? need.body(bench.unit, bench.sprayer) : null));
+</script>
+
+<details class="text-left" bind:open>
+    <summary class="btn w-full">How much do I need?</summary>
+    <div class="mt-3 grid gap-3">
+        <label class="grid gap-1"
+            ><span class="font-bold">Reckon</span><select class="select w-full" bind:value={need.kind}
+                >{#each NEED_KINDS as one (one.value)}<option value={one.value}>{one.label}</option>{/each}</select
+            ></label
+        >
+        <NeedFields {need} catalogue={bench.shelf.catalogue} />
+        <FaultNote fault={need.answer.fault} />
+        {#if answer !== null && need.answer.fault === null}
+            <div data-need>
+                <p class="text-lg font-bold">{answer.words}</p>
+                {#each answer.because as why (why)}<p class="quiet text-sm">{why}</p>{/each}
+                <div class="mt-2 flex flex-wrap gap-2">
+                    <button class="btn" onclick={() => (bench.makeText = short(answer.amount))}>Make that</button>
+                    {#if answer.sensible !== null}
+                        {@const sensible = answer.sensible}
+                        <button class="btn" onclick={() => (bench.makeText = short(sensible.amount))}>Or {sensible.words}</button>
+                    {/if}
+                </div>
+                {#if answer.sensible !== null}<p class="quiet text-sm">
+                        A last load under a quarter of the sprayer is hard to measure (our own line).
+                    </p>{/if}
+            </div>
+        {/if}
+    </div>
+</details>

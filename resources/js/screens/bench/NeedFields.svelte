@@ -1,0 +1,89 @@
+<script lang="ts">
+    import type { Schemas } from '../../lib/client';
+    import type { NeedState } from './need.svelte';
+
+    const { need, catalogue }: { need: NeedState; catalogue: Schemas['Catalogue'] } = $props();
+</script>
+
+{#snippet field(label: string, get: () => string, set: (text: string) => void)}
+    <label class="grid content-end gap-1"
+        ><span class="font-bold">{label}</span><input class="input numeral w-full" inputmode="decimal" bind:value={get, set} /></label
+    >
+{/snippet}
+
+{#snippet soil()}
+    <label class="grid gap-1"
+        ><span class="font-bold">The soil is</span><select class="select w-full" bind:value={need.dryness}
+            >{#each catalogue.soils as one (one.code)}<option value={one.code}>{one.words}</option>{/each}</select
+        ></label
+    >
+{/snippet}
+
+{#if need.kind === 'plants'}
+    <label class="grid gap-1"
+        ><span class="font-bold">They are</span><select class="select w-full" bind:value={need.size}
+            >{#each catalogue.plantSizes as one (one.code)}<option value={one.code}>{one.words}</option>{/each}</select
+        ></label
+    >
+    {@render field(
+        'How many',
+        () => need.count,
+        (text) => (need.count = text),
+    )}
+{:else if need.kind === 'bed'}
+    <div class="grid grid-cols-3 gap-2">
+        {@render field(
+            'Length, m',
+            () => need.length,
+            (text) => (need.length = text),
+        )}
+        {@render field(
+            'Width, m',
+            () => need.width,
+            (text) => (need.width = text),
+        )}
+        {@render field(
+            'Depth, cm',
+            () => need.depth,
+            (text) => (need.depth = text),
+        )}
+    </div>
+    {@render soil()}
+{:else if need.kind === 'pots'}
+    <div class="grid grid-cols-2 gap-2">
+        {@render field(
+            'Pots',
+            () => need.count,
+            (text) => (need.count = text),
+        )}
+        {@render field(
+            'Each, L',
+            () => need.litres,
+            (text) => (need.litres = text),
+        )}
+    </div>
+    {@render soil()}
+{:else}
+    <div class="grid grid-cols-2 gap-2">
+        {@render field(
+            'It took',
+            () => need.used,
+            (text) => (need.used = text),
+        )}
+        <label class="grid content-end gap-1"
+            ><span class="font-bold">Unit</span><select class="select w-full" bind:value={need.usedUnit}
+                >{#each catalogue.volumeUnits as unit (unit.code)}<option value={unit.code}>{unit.words}</option>{/each}</select
+            ></label
+        >
+        {@render field(
+            'for so many plants',
+            () => need.plants,
+            (text) => (need.plants = text),
+        )}
+        {@render field(
+            'Now so many',
+            () => need.count,
+            (text) => (need.count = text),
+        )}
+    </div>
+{/if}

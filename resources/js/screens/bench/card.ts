@@ -1,0 +1,30 @@
+import type { Schemas } from '../../lib/client';
+import { millilitres } from '../../lib/figures';
+import { spokenScoops } from './kit';
+
+/** The plan as plain text, for a message or a note. */
+export function cardText(name: string, plan: Schemas['Plan'], kit: Schemas['Kit']): string {
+    const lines = [
+        `${name}: ${plan.spoken.make} in ${plan.spoken.loads}`,
+        `Strength: ${plan.spoken.strength.join(', ') || 'nothing reckoned in percent'}`,
+    ];
+    for (const [i, load] of plan.loads.entries()) {
+        const before = plan.loads[i - 1];
+        if (before !== undefined && Math.abs(before.finished_mL - load.finished_mL) < 1e-6 * load.finished_mL) {
+            continue;
+        }
+        const alike = plan.loads.filter((one) => Math.abs(one.finished_mL - load.finished_mL) < 1e-6 * load.finished_mL).length;
+        lines.push('', plan.loads.length === 1 ? 'Measure' : `${alike === 1 ? 'One load' : `${alike} loads, each`} of ${load.spoken}`);
+        for (const item of load.items) {
+            lines.push(`- ${spokenScoops(item.words, item.measured.scoops, kit)} of ${item.name} (${millilitres(item.measured.mL)})`);
+        }
+        lines.push(`- water up to the ${load.spoken} mark`);
+    }
+    lines.push('', 'Steps', ...plan.steps.map((step, i) => `${i + 1}. ${step}`));
+    const said = plan.verdicts.filter((verdict) => verdict.level !== 'ok');
+    if (said.length > 0) {
+        lines.push('', 'Mind', ...said.map((verdict) => `${verdict.level.toUpperCase()}: ${verdict.because}`));
+    }
+    lines.push('', plan.holding.because, '', 'Cautions', ...plan.cautions.map((caution) => `- ${caution.text}`));
+    return lines.join('\n');
+}

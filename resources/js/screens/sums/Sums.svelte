@@ -1,0 +1,16 @@
+<script lang="ts">
+    import { api, taken } from '../../lib/client';
+    import { Household } from '../../lib/household.svelte';
+    import { Loaded } from '../../lib/loaded.svelte';
+    import Head from '../../parts/Head.svelte';
+    import Waiting from '../../parts/Waiting.svelte';
+    import SumsTop from './SumsTop.svelte';
+
+    const loaded = new Loaded(async () => ({
+        household: await Household.fetch(),
+        units: (await taken(api.GET('/api/catalogue'))).volumeUnits,
+    }));
+</script>
+
+<Head title="Percent and parts"><a class="btn" href="/bench">Bench</a></Head>
+<Waiting of={loaded}>{#snippet children({ household, units })}<SumsTop {household} {units} />{/snippet}</Waiting>

@@ -1,0 +1,39 @@
+<script lang="ts">
+    import type { Schemas } from '../../lib/client';
+    import Verdicts from '../../parts/Verdicts.svelte';
+
+    const { sums, onanswer }: { sums: Schemas['Sums']; onanswer: (line: string) => void } = $props();
+    const rows = (way: Schemas['Sums']['ways'][number]): [string, string][] => [
+        ['To measure', way.scoops],
+        ['That is', way.amount],
+        ['Percent of the finished spray', way.percent],
+        ...(way.pure === null ? [] : ([['Of the pure substance', way.pure]] as [string, string][])),
+        ['In parts', way.parts],
+        ['As a rate', way.perLitre],
+        ['By the gallon', way.perGallon],
+        ['Water', way.water],
+    ];
+</script>
+
+<div class="dish" data-sums>
+    <p class={sums.kind === 'line' ? '' : 'border-warning border-l-8 pl-3'}>{sums.text}</p>
+    {#each sums.assumed as one (one)}<p class="quiet text-sm">{one}</p>{/each}
+    <div class="mt-2 flex flex-wrap gap-2">
+        {#each sums.answers as answer (answer.line)}<button class="btn" onclick={() => onanswer(answer.line)}>{answer.words}</button>{/each}
+    </div>
+    {#each sums.ways as way (way.name)}
+        <h2 class="mt-3">{way.name}</h2>
+        <dl class="grid gap-x-4 gap-y-2 sm:grid-cols-[auto_1fr]">
+            {#each rows(way) as [name, words] (name)}
+                <dt class="quiet">{name}</dt>
+                <dd class="text-lg font-bold">{words}</dd>
+            {/each}
+        </dl>
+    {/each}
+</div>
+{#if sums.verdicts.length > 0}
+    <div class="dish">
+        <h2 class="mb-2">On an ordinary leaf</h2>
+        <Verdicts verdicts={sums.verdicts} />
+    </div>
+{/if}
