@@ -5,6 +5,10 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
+use IdleMixer\Core\Document\JsonText;
+use IdleMixer\Core\Document\Node;
+use IdleMixer\Core\Quantity\Amount;
+use IdleMixer\Core\Quantity\Unit;
 use Illuminate\Database\Eloquent\Model;
 
 /**
@@ -20,6 +24,21 @@ use Illuminate\Database\Eloquent\Model;
 final class Sprayer extends Model
 {
     protected $guarded = [];
+
+    public function amount(): Amount
+    {
+        return Amount::of($this->amount, Unit::from($this->unit));
+    }
+
+    /** @return list<array{mL: float, mm: float}> lowest first */
+    public function poured(): array
+    {
+        return array_map(static function (Node $pour): array {
+            [$ml, $mm] = $pour->items(2, 2, 'numbers');
+
+            return ['mL' => $ml->positive(), 'mm' => $mm->positive()];
+        }, JsonText::parse($this->pours)->items(0, 1000, 'pours'));
+    }
 
     /** @return array<string, string> */
     protected function casts(): array

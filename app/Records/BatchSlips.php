@@ -15,8 +15,6 @@ use IdleMixer\Core\Mix\Mixture;
 use IdleMixer\Core\Plan\Plan;
 use IdleMixer\Core\Plan\Planner;
 use IdleMixer\Core\Plan\PlanRequestReader;
-use IdleMixer\Core\Quantity\Amount;
-use IdleMixer\Core\Quantity\Unit;
 use IdleMixer\Core\WayOut\Remedy;
 use IdleMixer\Core\WayOut\RemedyKind;
 use IdleMixer\Core\WayOut\Tank;
@@ -79,7 +77,7 @@ final readonly class BatchSlips
     private function of(Batch $batch, Plan $plan, Load $load, Node $slips): WayOutInput
     {
         $sprayer = $batch->sprayer;
-        $room = $sprayer === null ? null : Amount::of($sprayer->amount, Unit::from($sprayer->unit))->inBase();
+        $room = $sprayer === null ? null : $sprayer->amount()->inBase();
 
         return WayOutInput::of($plan->request, $load, $slips, $room);
     }

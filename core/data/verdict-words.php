@@ -51,6 +51,7 @@ return [
     'emulsion-softer' => 'Emulsifier: {given} mL goes in, hardness takes {lost} mL, {needed} mL must be left to hold the oil. What is missing, {add} mL, would be more than the {limit} % soap that a leaf bears ({limit-from}): use softer water, soap bark extract or polysorbate instead.',
     'emulsion-depends' => 'Emulsifier: whether the oil is held hangs on the water, and its hardness is not known: in soft water {soft}, in very hard water {hard} ({limit-from}). Say how hard it is, or use rain water.',
     'compare-apart' => '“{strong}” holds {times} times as much {what} as “{weak}” ({limit} times or more is apart; {limit-from}). They are not the same spray: never mix one by the other’s spoons.',
+    'compare-same' => 'Both hold the same {what} (under {limit} times is much the same; {limit-from}).',
     'compare-alike' => 'Both hold much the same {what}: “{strong}” {times} times that of “{weak}” (under {limit} times; {limit-from}).',
     'batch-fit' => 'Made {ago} ago; good for {left} more.',
     'batch-kept-too-long' => 'This batch was to be thrown away {ago} ago. An old mix may have come apart: what comes out last can be nearly neat oil. Make a new one.',

@@ -20,7 +20,7 @@ it('turns typed lines into a recipe that can be kept', function (): void {
     $answer = compose(['1 gallon of water', '2 to 4 tbsp neem', '1 tbsp castile', '']);
 
     expect($answer->list('strength'))->toBe(['0.772 to 1.53 % oil', '0.383 to 0.386 % soap'])
-        ->and($answer->text('lines.1.text'))->toBe('2 to 4 US tablespoon (29.6 to 59.1 mL) of neem oil')
+        ->and($answer->text('lines.1.text'))->toBe('2 to 4 US tablespoons (29.6 to 59.1 mL) of neem oil')
         ->and($answer->text('lines.3.kind'))->toBe('empty')
         ->and($answer->text('document.slug'))->toBe('lemon-tub-neem');
     $kept = Notebook::post('/api/recipes', json_encode($answer->at('document'), \JSON_THROW_ON_ERROR));

@@ -56,7 +56,12 @@ final readonly class BatchAnswer
 
         return [
             ...$this->brief($batch, $now),
-            'sprayer' => $batch->sprayer === null ? null : ['id' => $batch->sprayer->id, 'name' => $batch->sprayer->name],
+            'sprayer' => $batch->sprayer === null ? null : [
+                'id' => $batch->sprayer->id,
+                'name' => $batch->sprayer->name,
+                'mL' => $batch->sprayer->amount()->inBase(),
+                'pours' => $batch->sprayer->poured(),
+            ],
             'water' => ['hardnessMgL' => $batch->water_hardness_mg_l, 'celsius' => $batch->water_celsius],
             'keeping' => $batch->keeping,
             'notes' => $batch->notes,

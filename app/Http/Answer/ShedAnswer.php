@@ -8,8 +8,6 @@ use App\Models\Measure;
 use App\Models\Plant;
 use App\Models\Sprayer;
 use IdleMixer\Core\Choice\PlantCalendar;
-use IdleMixer\Core\Document\JsonText;
-use IdleMixer\Core\Document\Node;
 use IdleMixer\Core\Leaf\ToleranceCatalogue;
 use IdleMixer\Core\Mix\FillMarks;
 use IdleMixer\Core\Quantity\Amount;
@@ -71,9 +69,9 @@ final readonly class ShedAnswer
     /** @return array<string, mixed> */
     public function sprayer(Sprayer $sprayer): array
     {
-        $amount = Amount::of($sprayer->amount, Unit::from($sprayer->unit));
+        $amount = $sprayer->amount();
         $fill = $sprayer->largest_fill_ml ?? $amount->inBase();
-        $pours = self::pours($sprayer);
+        $pours = $sprayer->poured();
 
         return [
             'id' => $sprayer->id,
@@ -84,23 +82,13 @@ final readonly class ShedAnswer
             'fill' => Amount::of(round($fill / $amount->unit->factor(), 9), $amount->unit)->toArray(),
             'fillMl' => $fill,
             'leftBehindMl' => $sprayer->left_behind_ml,
-            'pours' => array_map(static fn(array $pour): array => ['mL' => $pour[0], 'mm' => $pour[1]], $pours),
+            'pours' => $pours,
             'marks' => array_map(static fn(array $mark): array => [
                 'mm' => $mark['mm'],
                 'mL' => $mark['amount']->inBase(),
                 'words' => Measures::amount($mark['amount']),
-            ], FillMarks::of($pours)->marks($amount->unit)),
+            ], FillMarks::of(array_map(array_values(...), $pours))->marks($amount->unit)),
             'retired' => $sprayer->retired_at !== null,
         ];
-    }
-
-    /** @return list<array{float, float}> mL in all and mm above the bottom */
-    private static function pours(Sprayer $sprayer): array
-    {
-        return array_map(static function (Node $pour): array {
-            [$ml, $mm] = $pour->items(2, 2, 'numbers');
-
-            return [$ml->positive(), $mm->positive()];
-        }, JsonText::parse($sprayer->pours)->items(0, 1000, 'pours'));
     }
 }

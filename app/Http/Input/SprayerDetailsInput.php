@@ -8,10 +8,8 @@ use App\Models\Sprayer;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\Node;
 use IdleMixer\Core\Mix\FillMarks;
-use IdleMixer\Core\Quantity\Amount;
 use IdleMixer\Core\Quantity\AmountReader;
 use IdleMixer\Core\Quantity\Dimension;
-use IdleMixer\Core\Quantity\Unit;
 
 /** What its owner found out about a sprayer: how far to fill it, what stays in it, how high the water stands. */
 final readonly class SprayerDetailsInput
@@ -28,7 +26,7 @@ final readonly class SprayerDetailsInput
     public static function read(Node $node, Sprayer $sprayer): self
     {
         $object = $node->object(['largestFill', 'leftBehind', 'pours']);
-        $holds = Amount::of($sprayer->amount, Unit::from($sprayer->unit))->inBase();
+        $holds = $sprayer->amount()->inBase();
         $fill = self::within($object->optional('largestFill'), $holds);
         $left = self::within($object->optional('leftBehind'), ($fill ?? $holds) / 2.0);
         $pours = [];

@@ -19,6 +19,9 @@ final readonly class Comparison
     /** From this many times as strong two recipes must not be taken for each other: our own line. */
     public const ALIKE = 1.5;
 
+    /** Under this many times no figure on the screen tells them apart. */
+    private const SAME = 1.005;
+
     /** @param list<array{what: string, first: float, second: float}> $strengths percent of the finished spray; soda in g per 100 mL */
     private function __construct(public Recipe $left, public Recipe $right, public Mixture $first, public Mixture $second, public array $strengths) {}
 
@@ -67,7 +70,8 @@ final readonly class Comparison
                 continue;
             }
             $times = max($first, $second) / min($first, $second);
-            $verdicts[] = new Verdict("compare-{$what}", $times >= self::ALIKE ? Level::Caution : Level::Ok, $times >= self::ALIKE ? 'compare-apart' : 'compare-alike', [
+            $how = $times >= self::ALIKE ? 'apart' : ($times < self::SAME ? 'same' : 'alike');
+            $verdicts[] = new Verdict("compare-{$what}", $how === 'apart' ? Level::Caution : Level::Ok, "compare-{$how}", [
                 'what' => $what === 'essential' ? 'essential oil' : $what,
                 'times' => $times,
                 'limit' => self::ALIKE,

@@ -17,6 +17,9 @@ use IdleMixer\Core\Recipe\BasisOf;
 /** Says back what was understood of a typed line, or what is the matter with it. */
 final readonly class PhraseWords
 {
+    /** Units that are spoken of in the plural; the short ones are not. */
+    private const COUNTED = '/(spoon|cup|pint|quart|gallon|drop|egg)$/';
+
     /** @param array<string, string> $words */
     public function __construct(private array $words, private Vocabulary $vocabulary) {}
 
@@ -49,7 +52,7 @@ final readonly class PhraseWords
         return $basis->of === BasisOf::Water ? "{$much} of water" : "topped up with water to {$much}";
     }
 
-    /** “2 to 4 US tablespoon (29.6 to 59.1 mL) of neem oil to each US gallon”. */
+    /** “2 to 4 US tablespoons (29.6 to 59.1 mL) of neem oil to each US gallon”. */
     public function line(SpokenLine $line): string
     {
         $bottle = $line->strength === null ? '' : ' from a bottle of ' . Figures::short($line->strength) . ' %';
@@ -109,7 +112,9 @@ final readonly class PhraseWords
     {
         $number = static fn(float $value): string => $kitchen ? Figures::kitchen($value) : Figures::short($value);
 
-        return $number($low) . ($high === null ? '' : ' to ' . $number($high)) . " {$unit}";
+        $many = ($high ?? $low) > 1.0 && preg_match(self::COUNTED, $unit) === 1 ? 's' : '';
+
+        return $number($low) . ($high === null ? '' : ' to ' . $number($high)) . " {$unit}{$many}";
     }
 
     /** @param array<string, string> $args */

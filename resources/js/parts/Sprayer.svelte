@@ -1,5 +1,7 @@
 <script lang="ts">
+    import type { Schemas } from '../lib/client';
     import { millilitres, short } from '../lib/figures';
+    import { heightOf, Shape } from './heights';
 
     interface Props {
         /** What it holds, in the unit that is spoken of. */
@@ -8,22 +10,30 @@
         level: number;
         unitWords: string;
         unitMl: number;
+        /** Known volumes that were poured in, and how high they stood: then the drawing has the sprayer's own shape. */
+        pours?: Schemas['Pour'][];
         /** Set when it is the control for the volume, too. */
         onlevel?: (level: number) => void;
         caption?: string;
     }
-    const { capacity, level, unitWords, unitMl, onlevel, caption = '' }: Props = $props();
+    const { capacity, level, unitWords, unitMl, pours = [], onlevel, caption = '' }: Props = $props();
 
     const TOP = 70;
     const HEIGHT = 260;
-    const share = $derived(Math.max(0, Math.min(1, level / capacity)));
+    const shape = $derived(new Shape(capacity * unitMl, pours));
+    const share = $derived(shape.share(level * unitMl));
     const surface = $derived(TOP + HEIGHT * (1 - share));
     const marks = $derived(
-        [0.25, 0.5, 0.75, 1].map((part) => ({ part, y: TOP + HEIGHT * (1 - part), words: `${short(capacity * part)}` })),
+        [0.25, 0.5, 0.75, 1].map((part) => ({
+            part,
+            y: TOP + HEIGHT * (1 - shape.share(capacity * part * unitMl)),
+            words: `${short(capacity * part)}`,
+        })),
     );
     const metric = $derived(unitWords === 'mL' || unitWords === 'L');
+    const height = $derived(heightOf(pours, level * unitMl));
     const spoken = $derived(
-        `${short(level)} ${unitWords}${metric ? '' : ` (${millilitres(level * unitMl)})`} of ${short(capacity)} ${unitWords}`,
+        `${short(level)} ${unitWords}${metric ? '' : ` (${millilitres(level * unitMl)})`} of ${short(capacity)} ${unitWords}${height === null ? '' : `, ${short(height)} mm up`}`,
     );
     /** Sixteen steps to a full sprayer: what a hand can pour. */
     const step = $derived(capacity / 16);
@@ -40,7 +50,7 @@
         }
         const box = drawing.getBoundingClientRect();
         const y = ((event.clientY - box.top) / box.height) * 360;
-        set(capacity * (1 - (y - TOP) / HEIGHT));
+        set(shape.mL(1 - (y - TOP) / HEIGHT) / unitMl);
     }
 
     function key(event: KeyboardEvent): void {

@@ -49,7 +49,8 @@
         }
     });
     const plan = $derived(tally.batch.plan.loads[tally.load - 1]);
-    const full = $derived(plan?.finished_mL ?? 1);
+    const pours = $derived(tally.batch.sprayer?.pours ?? []);
+    const full = $derived(Math.max(tally.batch.sprayer?.mL ?? 0, plan?.finished_mL ?? 1));
     const unit = $derived(full < 1000 ? { words: 'mL', mL: 1 } : { words: 'L', mL: 1000 });
 </script>
 
@@ -78,7 +79,14 @@
         {/each}
         <ol class="grid gap-3">
             {#each plan?.tasks ?? [] as task, i (i)}
-                <StepRow number={i + 1} {task} item={tally.shown.find((one) => one.position === task.item)} {tally} />
+                <StepRow
+                    number={i + 1}
+                    {task}
+                    item={tally.shown.find((one) => one.position === task.item)}
+                    {tally}
+                    rises={task.level_mL > (plan?.tasks[i - 1]?.level_mL ?? 0)}
+                    {pours}
+                />
             {/each}
         </ol>
         <button class="btn mt-4 w-full" aria-expanded={slipping} onclick={() => (slipping = !slipping)}>Something went wrong</button>
@@ -91,6 +99,7 @@
                 level={tally.level / unit.mL}
                 unitWords={unit.words}
                 unitMl={unit.mL}
+                {pours}
                 caption="As far as the ticks say."
             />
         </div>

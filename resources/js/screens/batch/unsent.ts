@@ -1,3 +1,5 @@
+import { Kept } from '../../lib/kept';
+
 /** One spoonful ticked, or its tick taken back. */
 export interface Tick {
     readonly scoop: number;
@@ -14,13 +16,14 @@ function isTick(value: unknown): value is Tick {
 
 /** The ticks of one batch that the server has not taken yet, kept on this device through a reload or a locked screen. */
 export class Unsent {
-    readonly #key: string;
-    /** Here as well, since storage may be shut or full. */
+    readonly #kept: Kept;
+    /** Here as well, since storage may be shut or full: the tick still goes to the server. */
     #ticks: Tick[];
 
     constructor(batch: number) {
-        this.#key = `idle-mixer-ticks-${batch}`;
-        this.#ticks = this.#read();
+        this.#kept = new Kept(`idle-mixer-ticks-${batch}`);
+        const kept = this.#kept.read();
+        this.#ticks = Array.isArray(kept) ? kept.filter(isTick) : [];
     }
 
     /** Oldest first. */
@@ -50,26 +53,12 @@ export class Unsent {
         return same(one, tick) && one.ticked === tick.ticked;
     }
 
-    #read(): Tick[] {
-        try {
-            const kept: unknown = JSON.parse(localStorage.getItem(this.#key) ?? '[]');
-            return Array.isArray(kept) ? kept.filter(isTick) : [];
-        } catch {
-            // Storage that is shut, or text that is not ours: then there is nothing kept.
-            return [];
-        }
-    }
-
     #keep(ticks: Tick[]): void {
         this.#ticks = ticks;
-        try {
-            if (ticks.length === 0) {
-                localStorage.removeItem(this.#key);
-            } else {
-                localStorage.setItem(this.#key, JSON.stringify(ticks));
-            }
-        } catch {
-            // A full or shut storage must not stop the tally: the tick still goes to the server.
+        if (ticks.length === 0) {
+            this.#kept.drop();
+        } else {
+            this.#kept.keep(ticks);
         }
     }
 }

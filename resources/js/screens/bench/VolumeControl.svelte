@@ -23,6 +23,7 @@
         level={first}
         unitWords={state.unitWords}
         unitMl={state.unitMl}
+        pours={state.sprayer?.pours ?? []}
         onlevel={(level) => (state.makeText = short(level))}
         caption={loads > 1 ? `First of ${loads} loads. Drag the level for a single load.` : 'Drag the level, or use the arrow keys.'}
     />

@@ -40,9 +40,9 @@
         </select>
     </label>
     <div class="no-print flex flex-wrap gap-2">
-        <a class="btn" href={`/recipes/write?from=${state.recipeSlug}`}>Change it</a>
-        <a class="btn" href={`/recipes/compare?left=${state.recipeSlug}`}>Compare it</a>
-        <a class="btn" href="/sums">Percent and parts</a>
+        <a class="btn px-3" href={`/recipes/write?${state.recipe?.shipped === false ? 'edit' : 'from'}=${state.recipeSlug}`}>Change it</a>
+        <a class="btn px-3" href={`/recipes/compare?left=${state.recipeSlug}`}>Compare it</a>
+        <a class="btn px-3" href="/sums">In percent</a>
     </div>
     {#if recipeIsDrench(state.recipe)}
         <label class="flex min-h-11 items-center gap-3"

@@ -1,6 +1,7 @@
 import { api, taken, type Schemas } from '../../lib/client';
 import { Fault } from '../../lib/fault';
 import { typedNumber } from '../../lib/figures';
+import { Kept } from '../../lib/kept';
 import { Latest } from '../../lib/latest.svelte';
 import { Day } from './day.svelte';
 
@@ -8,7 +9,7 @@ type Recipe = Schemas['Recipe'];
 type Order = Recipe['document']['order'];
 
 /** The sprayer that was used last on this device is the one at hand. */
-const LAST_SPRAYER = 'idle-mixer-sprayer';
+const LAST_SPRAYER = new Kept('idle-mixer-sprayer');
 
 /** The documents know no zero: this much, in mg/L, is none. */
 const RAIN = 0.001;
@@ -95,7 +96,7 @@ export class BenchState {
         this.hand = shelf.hand.coarseness;
         this.highEnd = from.get('dose') === 'high';
         this.half = from.get('dose') === 'half';
-        const used = Number(from.get('sprayer') ?? localStorage.getItem(LAST_SPRAYER) ?? 0);
+        const used = Number(from.get('sprayer') ?? LAST_SPRAYER.read() ?? 0);
         const sprayer = shelf.sprayers.find((one) => one.id === used) ?? shelf.sprayers.at(-1);
         if (sprayer !== undefined) {
             this.pickSprayer(sprayer.id);
@@ -210,7 +211,7 @@ export class BenchState {
         if (sprayer !== undefined) {
             this.unit = sprayer.fill.unit;
             this.makeText = String(sprayer.fill.amount);
-            localStorage.setItem(LAST_SPRAYER, String(id));
+            LAST_SPRAYER.keep(id);
         }
     }
 

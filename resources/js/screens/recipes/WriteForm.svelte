@@ -70,7 +70,7 @@
                 <button type="button" class="btn btn-ghost" onclick={() => (composing.kept = [])}>Take the stock out</button>
             </p>
         {/if}
-        <div class="grid gap-3 sm:grid-cols-2">
+        <div class="grid gap-3">
             <label class="grid gap-1"
                 ><span class="font-bold">It is</span><select class="select w-full" bind:value={composing.use}
                     >{#each uses as use (use.value)}<option value={use.value}>{use.label}</option>{/each}</select
@@ -92,6 +92,13 @@
         {#if composed !== null}
             <div class="dish">
                 <h2 class="mb-2">Understood so far</h2>
+                {#if composing.text.trim() === ''}
+                    <p class="mb-3">
+                        Write a line and it is said back here, with how strong the whole comes out. Spoons, cups, percent, parts and “a
+                        squirt” will do.
+                    </p>
+                    <button type="button" class="btn" onclick={() => (composing.text = example)}>Begin with an example</button>
+                {/if}
                 <ol class="grid gap-3">
                     {#each composed.lines as line, i (i)}
                         {#if line.kind !== 'empty'}<HeardLine

@@ -1,11 +1,13 @@
 import { api, taken, type Schemas } from '../../lib/client';
+import { Fault } from '../../lib/fault';
+import { Kept } from '../../lib/kept';
 import { Latest } from '../../lib/latest.svelte';
 
 type Use = Schemas['Composing']['use'];
 type Order = Schemas['Composing']['order'];
 
 /** What is being written stays on this device until it is kept, whatever happens to the page. */
-const DRAFT = 'idle-mixer-draft';
+const DRAFT = new Kept('idle-mixer-draft');
 
 interface Draft {
     key: string;
@@ -80,7 +82,7 @@ export class Composing {
 
     hear(body: Schemas['Composing']): void {
         const draft: Draft = { key: this.#key, name: body.name, use: body.use, order: body.order, notes: body.notes, text: this.text };
-        localStorage.setItem(DRAFT, JSON.stringify(draft));
+        DRAFT.keep(draft);
         void this.#heard.ask(() => taken(api.POST('/api/compose', { body })));
     }
 
@@ -88,21 +90,17 @@ export class Composing {
     async keep(): Promise<Schemas['Recipe']> {
         const composed = await taken(api.POST('/api/compose', { body: this.body }));
         if (composed.document === null) {
-            throw new Error('unclear');
+            throw new Fault('/lines', 'A line is not understood yet: see what is said beside it.');
         }
         const kept = await taken(api.POST('/api/recipes', { body: composed.document }));
-        localStorage.removeItem(DRAFT);
+        DRAFT.drop();
         return kept;
     }
 
     #takeUp(): void {
-        try {
-            const draft = JSON.parse(localStorage.getItem(DRAFT) ?? 'null') as Draft | null;
-            if (draft?.key === this.#key) {
-                Object.assign(this, { name: draft.name, use: draft.use, order: draft.order, notes: draft.notes, text: draft.text });
-            }
-        } catch {
-            localStorage.removeItem(DRAFT);
+        const draft = DRAFT.read() as Draft | null;
+        if (draft?.key === this.#key) {
+            Object.assign(this, { name: draft.name, use: draft.use, order: draft.order, notes: draft.notes, text: draft.text });
         }
     }
 }
