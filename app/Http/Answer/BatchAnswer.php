@@ -59,7 +59,7 @@ final readonly class BatchAnswer
             'sprayer' => $batch->sprayer === null ? null : [
                 'id' => $batch->sprayer->id,
                 'name' => $batch->sprayer->name,
-                'mL' => $batch->sprayer->amount()->inBase(),
+                'holds' => $batch->sprayer->amount()->toArray(),
                 'pours' => $batch->sprayer->poured(),
             ],
             'water' => ['hardnessMgL' => $batch->water_hardness_mg_l, 'celsius' => $batch->water_celsius],

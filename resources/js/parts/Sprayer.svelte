@@ -1,7 +1,7 @@
 <script lang="ts">
     import type { Schemas } from '../lib/client';
-    import { millilitres, short } from '../lib/figures';
-    import { heightOf, Shape } from './heights';
+    import { short } from '../lib/figures';
+    import { Shape, standing } from './heights';
 
     interface Props {
         /** What it holds, in the unit that is spoken of. */
@@ -30,11 +30,7 @@
             words: `${short(capacity * part)}`,
         })),
     );
-    const metric = $derived(unitWords === 'mL' || unitWords === 'L');
-    const height = $derived(heightOf(pours, level * unitMl));
-    const spoken = $derived(
-        `${short(level)} ${unitWords}${metric ? '' : ` (${millilitres(level * unitMl)})`} of ${short(capacity)} ${unitWords}${height === null ? '' : `, ${short(height)} mm up`}`,
-    );
+    const spoken = $derived(`${standing(level * unitMl, { words: unitWords, mL: unitMl }, pours)} of ${short(capacity)} ${unitWords}`);
     /** Sixteen steps to a full sprayer: what a hand can pour. */
     const step = $derived(capacity / 16);
 

@@ -1,5 +1,5 @@
 import { expect, it } from 'vitest';
-import { heightOf, Shape } from './heights';
+import { heightOf, Shape, standing } from './heights';
 
 /** Wide at the foot, narrow at the neck. */
 const pours = [
@@ -26,4 +26,9 @@ it('draws to scale, there and back', () => {
 
 it('takes the wall as straight when the pours stop short of what it holds', () => {
     expect(new Shape(2000, pours).share(500)).toBe(0.25);
+});
+
+it('says where it stands, in the unit of the sprayer first', () => {
+    expect(standing(500, { words: 'L', mL: 1000 }, pours)).toBe('0.5 L, 40 mm above the bottom');
+    expect(standing(3785.411784 / 2, { words: 'US gal', mL: 3785.411784 }, [])).toBe('0.5 US gal (1.89 L)');
 });

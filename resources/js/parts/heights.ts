@@ -1,4 +1,5 @@
 import type { Schemas } from '../lib/client';
+import { millilitres, short } from '../lib/figures';
 
 type Pour = Schemas['Pour'];
 
@@ -45,4 +46,11 @@ export class Shape {
     get #top(): number {
         return heightOf(this.#pours, this.capacity) ?? 1;
     }
+}
+
+/** Where so much stands, in the sprayer's own unit and, where it was measured, in mm. */
+export function standing(mL: number, unit: { words: string; mL: number }, pours: readonly Pour[]): string {
+    const height = heightOf(pours, mL);
+    const metric = unit.words === 'mL' || unit.words === 'L' ? '' : ` (${millilitres(mL)})`;
+    return `${short(mL / unit.mL)} ${unit.words}${metric}${height === null ? '' : `, ${short(height)} mm above the bottom`}`;
 }

@@ -4,6 +4,7 @@
     import { millilitres } from '../../lib/figures';
     import { keys } from '../../lib/keys.svelte';
     import FaultNote from '../../parts/FaultNote.svelte';
+    import { standing } from '../../parts/heights';
     import Sprayer from '../../parts/Sprayer.svelte';
     import FinishForm from './FinishForm.svelte';
     import StandTests from './StandTests.svelte';
@@ -50,8 +51,8 @@
     });
     const plan = $derived(tally.batch.plan.loads[tally.load - 1]);
     const pours = $derived(tally.batch.sprayer?.pours ?? []);
-    const full = $derived(Math.max(tally.batch.sprayer?.mL ?? 0, plan?.finished_mL ?? 1));
-    const unit = $derived(full < 1000 ? { words: 'mL', mL: 1 } : { words: 'L', mL: 1000 });
+    const holds = $derived(tally.batch.sprayer?.holds ?? { amount: (plan?.finished_mL ?? 1000) / 1000, unit: 'L' });
+    const unit = $derived(catalogue.volumeUnits.find((one) => one.code === holds.unit) ?? { words: 'L', mL: 1000 });
 </script>
 
 <p class="mb-4 text-lg">
@@ -84,8 +85,7 @@
                     {task}
                     item={tally.shown.find((one) => one.position === task.item)}
                     {tally}
-                    rises={task.level_mL > (plan?.tasks[i - 1]?.level_mL ?? 0)}
-                    {pours}
+                    stands={task.level_mL > (plan?.tasks[i - 1]?.level_mL ?? 0) ? standing(task.level_mL, unit, pours) : ''}
                 />
             {/each}
         </ol>
@@ -95,7 +95,7 @@
     <section class="grid content-start gap-4" aria-label="The sprayer">
         <div class="dish">
             <Sprayer
-                capacity={full / unit.mL}
+                capacity={holds.amount}
                 level={tally.level / unit.mL}
                 unitWords={unit.words}
                 unitMl={unit.mL}

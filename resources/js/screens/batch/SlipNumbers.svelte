@@ -12,16 +12,13 @@
     >
 {/if}
 {#if state.kind === 'count'}
-    <div class="grid grid-cols-2 gap-2">
+    <p class="font-bold">How many times {state.scoops[state.scoopAt]?.words} went in</p>
+    <div class="grid grid-cols-2 items-end gap-2">
         <label class="grid gap-1"
-            ><span class="font-bold">At least, × {state.scoops[state.scoop]?.words}</span><input
-                class="input numeral w-full text-lg"
-                inputmode="numeric"
-                bind:value={state.from}
-            /></label
+            ><span>At least</span><input class="input numeral w-full text-lg" inputmode="numeric" bind:value={state.from} /></label
         >
         <label class="grid gap-1"
-            ><span class="font-bold">At most <span class="font-normal">(empty: I know)</span></span><input
+            ><span>At most <span class="quiet">(empty when sure)</span></span><input
                 class="input numeral w-full text-lg"
                 inputmode="numeric"
                 bind:value={state.to}
@@ -30,7 +27,7 @@
     </div>
 {:else if state.kind === 'measure'}
     <label class="grid gap-1"
-        ><span class="font-bold">Used instead, {state.scoops[state.scoop]?.count} times</span><select
+        ><span class="font-bold">Used instead, {state.scoops[state.scoopAt]?.count} times</span><select
             class="select w-full"
             bind:value={state.measure}
             >{#each state.spoons as spoon, i (i)}<option value={i}>{spoon.words}</option>{/each}</select

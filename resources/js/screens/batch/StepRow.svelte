@@ -1,8 +1,7 @@
 <script lang="ts">
     import Check from '@lucide/svelte/icons/check';
     import type { Schemas } from '../../lib/client';
-    import { millilitres, short } from '../../lib/figures';
-    import { heightOf } from '../../parts/heights';
+    import { short } from '../../lib/figures';
     import type { Tally } from './tally.svelte';
 
     interface Props {
@@ -10,13 +9,11 @@
         task: Schemas['Plan']['loads'][number]['tasks'][number];
         item: Schemas['Batch']['items'][number] | undefined;
         tally: Tally;
-        /** Whether more stands in the sprayer after it than before. */
-        rises: boolean;
-        pours: Schemas['Pour'][];
+        /** How high it stands in the sprayer after it, in words; empty when nothing rises. */
+        stands: string;
     }
-    const { number, task, item, tally, rises, pours }: Props = $props();
+    const { number, task, item, tally, stands }: Props = $props();
     const numbers = (count: number): number[] => [...Array(count).keys()].map((i) => i + 1);
-    const height = $derived(heightOf(pours, task.level_mL));
     const done = $derived(item !== undefined && item.scoops.every((scoop) => scoop.ticked.length === scoop.count));
 </script>
 
@@ -53,8 +50,6 @@
                 <span class="quiet">{scoop.count} × {scoop.words} <span class="text-sm">({short(scoop.eachMl)} mL each)</span></span>
             </div>
         {/each}
-        {#if rises}<p class="quiet numeral mt-1 text-sm" data-level>
-                Stands at {millilitres(task.level_mL)} then{height === null ? '' : `, ${short(height)} mm above the bottom`}.
-            </p>{/if}
+        {#if stands !== ''}<p class="quiet mt-1 text-sm" data-level>Then it stands at {stands}.</p>{/if}
     </div>
 </li>

@@ -14,7 +14,7 @@
     const load = $derived(tally.batch.plan.loads[tally.load - 1]);
     const state = untrack(() => (load === undefined ? null : new SlipState(tally.batch.id, tally.load, load, spoons)));
 
-    $effect(() => state?.ask(state.slip));
+    $effect(() => state?.ask(state.slips));
 
     async function keep(kind: Schemas['WayOut']['remedies'][number]['kind']): Promise<void> {
         const kept = state === null ? null : await sending.send(() => state.keep(kind));
@@ -26,7 +26,18 @@
 
 {#if state !== null}
     <div class="mt-3 grid gap-4">
-        <Choice legend="What went wrong" name="slip" options={[...KINDS]} bind:value={state.kind} />
+        {#if state.before.length > 0}
+            <ul class="list-disc pl-6" data-said>
+                {#each state.before as one, i (i)}<li>{one.words}</li>{/each}
+            </ul>
+            <button class="btn" onclick={() => (state.before = [])}>Forget those</button>
+        {/if}
+        <Choice
+            legend={state.before.length === 0 ? 'What went wrong' : 'What else went wrong'}
+            name="slip"
+            options={[...KINDS]}
+            bind:value={state.kind}
+        />
         {#if state.kind !== 'water'}
             <label class="grid gap-1">
                 <span class="font-bold">With what</span>
@@ -36,6 +47,7 @@
             </label>
         {/if}
         <SlipNumbers {state} />
+        {#if state.slip !== null}<button class="btn" onclick={() => state.another()}>And something else went wrong</button>{/if}
         <FaultNote fault={state.ways.fault} />
         {#if state.ways.value !== null}<WaysOut ways={state.ways.value} busy={sending.busy} onkeep={(kind) => void keep(kind)} />{/if}
         <FaultNote fault={sending.fault} />

@@ -61,6 +61,31 @@ export class SlipState {
         return this.load.items[this.item]?.measured.scoops ?? [];
     }
 
+    /** The other ingredient may be measured with fewer. */
+    get scoopAt(): number {
+        return Math.min(this.scoop, Math.max(0, this.scoops.length - 1));
+    }
+
+    /** Said before this one. */
+    before = $state.raw<{ slip: Slip; words: string }[]>([]);
+
+    /** All that went wrong with the load; null while something is still to be said. */
+    get slips(): Slip[] | null {
+        const slip = this.slip;
+        return slip === null ? null : [...this.before.map((one) => one.slip), slip];
+    }
+
+    /** Keeps this one, and makes room for another. */
+    another(): void {
+        const slip = this.slip;
+        if (slip !== null) {
+            const what = slip.item !== undefined ? ` (${this.load.items[slip.item]?.name ?? ''})` : '';
+            const words = `${KINDS.find((one) => one.value === slip.kind)?.label ?? ''}${what}`;
+            this.before = [...this.before, { slip, words }];
+            this.from = this.to = this.water = '';
+        }
+    }
+
     /** Null while something is still to be said. */
     get slip(): Slip | null {
         switch (this.kind) {
@@ -68,7 +93,7 @@ export class SlipState {
                 return { kind: 'left-out', item: this.item };
             case 'measure': {
                 const measure = this.spoons[this.measure]?.holds;
-                return measure === undefined ? null : { kind: 'measure', item: this.item, scoop: this.scoop, measure };
+                return measure === undefined ? null : { kind: 'measure', item: this.item, scoop: this.scoopAt, measure };
             }
             case 'water': {
                 const amount = typedNumber(this.water);
@@ -78,14 +103,14 @@ export class SlipState {
                 const from = typedNumber(this.from);
                 const to = this.to.trim() === '' ? from : typedNumber(this.to);
                 return Number.isInteger(from) && Number.isInteger(to)
-                    ? { kind: 'count', item: this.item, scoop: this.scoop, from, to }
+                    ? { kind: 'count', item: this.item, scoop: this.scoopAt, from, to }
                     : null;
             }
         }
     }
 
-    ask(slip: Slip | null): void {
-        if (slip === null) {
+    ask(slips: Slip[] | null): void {
+        if (slips === null) {
             this.ways.drop(null);
             return;
         }
@@ -93,21 +118,21 @@ export class SlipState {
             taken(
                 api.POST('/api/batches/{id}/loads/{load}/way-out', {
                     params: { path: { id: this.batch, load: this.number } },
-                    body: { slips: [slip] },
+                    body: { slips },
                 }),
             ),
         );
     }
 
     async keep(remedy: Schemas['WayOut']['remedies'][number]['kind']): Promise<Schemas['Batch']> {
-        const slip = this.slip;
-        if (slip === null) {
+        const slips = this.slips;
+        if (slips === null) {
             throw new Fault('', 'Say first what went wrong.');
         }
         return taken(
             api.PUT('/api/batches/{id}/loads/{load}/slip', {
                 params: { path: { id: this.batch, load: this.number } },
-                body: { slips: [slip], remedy },
+                body: { slips, remedy },
             }),
         );
     }

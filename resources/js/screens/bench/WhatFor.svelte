@@ -39,10 +39,10 @@
             </optgroup>
         </select>
     </label>
-    <div class="no-print flex flex-wrap gap-2">
-        <a class="btn px-3" href={`/recipes/write?${state.recipe?.shipped === false ? 'edit' : 'from'}=${state.recipeSlug}`}>Change it</a>
-        <a class="btn px-3" href={`/recipes/compare?left=${state.recipeSlug}`}>Compare it</a>
-        <a class="btn px-3" href="/sums">In percent</a>
+    <div class="no-print grid grid-cols-3 gap-2">
+        <a class="btn px-1" href={`/recipes/write?${state.recipe?.shipped === false ? 'edit' : 'from'}=${state.recipeSlug}`}>Change it</a>
+        <a class="btn px-1" href={`/recipes/compare?left=${state.recipeSlug}`}>Compare it</a>
+        <a class="btn px-1" href="/sums">In percent</a>
     </div>
     {#if recipeIsDrench(state.recipe)}
         <label class="flex min-h-11 items-center gap-3"
