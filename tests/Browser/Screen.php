@@ -58,6 +58,33 @@ final class Screen
         $this->tools->execute('Emulation.setDeviceMetricsOverride', ['width' => $width, 'height' => $height, 'deviceScaleFactor' => 1, 'mobile' => false]);
     }
 
+    /** As it goes to the printer. */
+    public function onPaper(): self
+    {
+        $this->tools->execute('Emulation.setEmulatedMedia', ['media' => 'print']);
+
+        return $this;
+    }
+
+    /** Presses keys where the focus is. */
+    public function keys(string $keys): self
+    {
+        $this->driver->switchTo()->activeElement()->sendKeys($keys);
+
+        return $this;
+    }
+
+    /** The line to the server is cut, until it is mended or the page loaded anew. */
+    public function cutLine(): void
+    {
+        $this->script('window.realFetch ??= window.fetch; window.fetch = () => Promise.reject(new TypeError("Failed to fetch"));');
+    }
+
+    public function mendLine(): void
+    {
+        $this->script('window.fetch = window.realFetch');
+    }
+
     public function open(string $path): self
     {
         $this->driver->get($this->address . $path);

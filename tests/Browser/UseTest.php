@@ -6,7 +6,7 @@ use Facebook\WebDriver\WebDriverKeys;
 use Tests\Browser\Screen;
 use Tests\Browser\Served;
 
-const SCREENS = ['/', '/bench', '/bench?case=5', '/batches', '/batches/1', '/batches/19', '/leaf-tests', '/leaf-tests/7', '/cases', '/cases/6', '/cases/6/choose', '/look', '/worked', '/shed', '/nothing/here'];
+const SCREENS = ['/', '/bench', '/bench?case=5', '/batches', '/batches/1', '/batches/19', '/leaf-tests', '/leaf-tests/7', '/cases', '/cases/6', '/cases/6/choose', '/look', '/worked', '/shed', '/sprayers/2', '/recipes/write', '/recipes/write?from=kitchen-oil-by-the-quart', '/recipes/compare?left=kitchen-oil-by-the-quart&right=mint-oil-by-the-cup', '/sums', '/nothing/here'];
 
 function openWhole(Screen $screen, string $path): void
 {
@@ -91,9 +91,19 @@ it('is worked with the keyboard alone, from the first screen to a ticked spoonfu
     });
 });
 
+it('lists two mixings of the same spray under Today', function (): void {
+    Screen::with(Served::demo(), static function (Screen $screen): void {
+        foreach ([1, 2] as $ignored) {
+            $screen->open('/bench?recipe=mild-soap&sprayer=3')->see('Start mixing')->press('Start mixing')->see('spoonfuls are in');
+        }
+        $screen->open('/')->see('Finish mixing Mild soap');
+        expect(substr_count($screen->text(), 'Finish mixing Mild soap'))->toBe(2)->and($screen->complaints())->toBe([]);
+    });
+});
+
 it('goes back with the back button and comes in by any address', function (): void {
     Screen::with(Served::demo(), static function (Screen $screen): void {
-        $screen->open('/cases/6')->see('Spider mites on Lemon in the tub')->press('What worked')->see('Best first')->press('Shed')->see('Spoons and cups');
+        $screen->open('/cases/6')->see('Spider mites on Lemon in the tub')->press('What worked')->see('Best first')->press('Shed')->see('Measures');
         $screen->driver->navigate()->back();
         $screen->see('Best first');
         $screen->driver->navigate()->back();

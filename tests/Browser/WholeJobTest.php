@@ -14,12 +14,12 @@ it('walks the whole job through the real interface, and no request leaves the ma
         $screen->press('Add a sprayer');
         $screen->all('section[aria-label="Sprayers"] input')[0]->sendKeys('Green can');
         $screen->all('section[aria-label="Sprayers"] input')[1]->sendKeys('1');
-        $screen->named('section[aria-label="Sprayers"] form button', 'Add a sprayer')->click();
-        $screen->see('Green can, 1 L')->press('Add a spoon or cup');
-        $screen->all('section[aria-label="Spoons and cups"] input')[0]->sendKeys('Marked dropper');
-        $screen->all('section[aria-label="Spoons and cups"] input')[1]->sendKeys('0,5');
-        $screen->all('section[aria-label="Spoons and cups"] select')[0]->sendKeys('mL');
-        $screen->named('section[aria-label="Spoons and cups"] form button', 'Add a spoon or cup')->click();
+        $screen->named('section[aria-label="Sprayers"] form button', 'Add')->click();
+        $screen->see('Green can, 1 L')->press('Add a measure');
+        $screen->all('section[aria-label="Measures"] input')[0]->sendKeys('Marked dropper');
+        $screen->all('section[aria-label="Measures"] input')[1]->sendKeys('0,5');
+        $screen->all('section[aria-label="Measures"] select')[1]->sendKeys('mL');
+        $screen->named('section[aria-label="Measures"] form button', 'Add')->click();
         $screen->see('Marked dropper, 0.5 mL');
 
         // A case, and a count before anything is sprayed.
@@ -89,9 +89,9 @@ it('makes one record of a double click, and keeps what was typed when it is not 
 it('says so when the server does not answer, and saves on the next try', function (): void {
     Screen::with(Served::empty(), static function (Screen $screen): void {
         $screen->open('/shed')->see('Plants')->press('Add a plant')->type('Name', 'Cosmos');
-        $screen->script('window.realFetch = window.fetch; window.fetch = () => Promise.reject(new TypeError("Failed to fetch"));');
+        $screen->cutLine();
         $screen->press('Add the plant')->see('does not answer. What you entered is still here');
-        $screen->script('window.fetch = window.realFetch');
+        $screen->mendLine();
         $screen->press('Add the plant')->see('Cosmos, ordinary leaf');
         expect($screen->all('section[aria-label="Plants"] li'))->not->toBeEmpty();
     });

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { millilitres, short, typedNumber } from './figures';
+import { millilitres, short, shortDown, typedNumber } from './figures';
 
 describe('figures', () => {
     it('shows three figures that matter', () => {
@@ -16,4 +16,12 @@ describe('figures', () => {
             expect(typedNumber(text), text).toBeNaN();
         }
     });
+});
+
+it('rounds down where more is not there', () => {
+    expect([1.2389, 1.2341, 0.0045678, 9.999, 12389].map(shortDown)).toEqual(['1.23', '1.23', '0.00456', '9.99', '12300']);
+    for (let value = 0.001; value < 1e6; value *= 1.0137) {
+        expect(Number(shortDown(value))).toBeLessThanOrEqual(value);
+        expect(Number(shortDown(value))).toBeGreaterThan(value * 0.98);
+    }
 });

@@ -6,6 +6,13 @@ export function short(value: number): string {
     return String(Number(value.toPrecision(3)));
 }
 
+/** Three figures, never more than there is. */
+export function shortDown(value: number): string {
+    const rounded = Number(value.toPrecision(3));
+    // One step of the third figure less, where rounding went up.
+    return short(rounded <= value ? rounded : rounded - 10 ** (Math.floor(Math.log10(value)) - 2));
+}
+
 export function millilitres(ml: number): string {
     return ml < 1000 ? `${short(ml)} mL` : `${short(ml / 1000)} L`;
 }

@@ -1,4 +1,5 @@
 import { onDestroy } from 'svelte';
+import { Kept } from './kept';
 
 export interface Key {
     what: string;
@@ -7,9 +8,17 @@ export interface Key {
 
 type Keys = Record<string, Key>;
 
+function isTyping(at: EventTarget | null): boolean {
+    const field = at as Partial<HTMLElement> | null;
+    return field?.isContentEditable === true || /^(INPUT|TEXTAREA|SELECT)$/.test(field?.tagName ?? '');
+}
+
 /** Single keys for what is done often. They rest while somebody types. */
 export class KeyBoard {
     sheet = $state(false);
+    readonly #kept = new Kept('idle-mixer-keys');
+    /** Who talks to the machine, or knocks against keys, can leave them off; the sheet itself always opens. */
+    #on = $state(this.#kept.read() !== 'off');
     #layers = $state.raw<{ keys: () => Keys }[]>([]);
 
     /** Keys of a screen, for as long as it is shown. */
@@ -21,22 +30,29 @@ export class KeyBoard {
         });
     }
 
+    get on(): boolean {
+        return this.#on;
+    }
+
+    set on(on: boolean) {
+        this.#on = on;
+        this.#kept.keep(on ? 'on' : 'off');
+    }
+
     get all(): Keys {
         return Object.assign({}, ...this.#layers.map((layer) => layer.keys())) as Keys;
     }
 
     /** True when the key was one of ours. */
     press(event: KeyboardEvent): boolean {
-        const at = event.target;
-        const typing = at instanceof HTMLElement && (at.isContentEditable || /^(INPUT|TEXTAREA|SELECT)$/.test(at.tagName));
-        if (typing || event.ctrlKey || event.metaKey || event.altKey) {
+        if (isTyping(event.target) || event.repeat || event.ctrlKey || event.metaKey || event.altKey) {
             return false;
         }
         if (event.key === '?') {
             this.sheet = !this.sheet;
             return true;
         }
-        const key = this.all[event.key];
+        const key = this.on && !this.sheet ? this.all[event.key] : undefined;
         key?.press();
         return key !== undefined;
     }

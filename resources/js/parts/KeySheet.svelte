@@ -51,5 +51,8 @@
             <dd>{what}</dd>
         {/each}
     </dl>
-    <button class="btn mt-4" onclick={() => (keys.sheet = false)}>Close</button>
+    <label class="mt-4 flex min-h-11 items-center gap-3"
+        ><input type="checkbox" class="checkbox checkbox-primary" bind:checked={keys.on} /> Single keys work</label
+    >
+    <button class="btn mt-2" onclick={() => (keys.sheet = false)}>Close</button>
 </dialog>

@@ -2,9 +2,11 @@
     import Bug from '@lucide/svelte/icons/bug';
     import CalendarCheck from '@lucide/svelte/icons/calendar-check';
     import FlaskConical from '@lucide/svelte/icons/flask-conical';
+    import Keyboard from '@lucide/svelte/icons/keyboard';
     import Leaf from '@lucide/svelte/icons/leaf';
     import Scale from '@lucide/svelte/icons/scale';
     import Warehouse from '@lucide/svelte/icons/warehouse';
+    import { keys } from '../lib/keys.svelte';
     import { route } from '../routes';
     import ThemeSwitch from './ThemeSwitch.svelte';
 
@@ -46,6 +48,11 @@
                 {/each}
             </ul>
         </nav>
-        <div class="ml-auto md:ml-1"><ThemeSwitch /></div>
+        <div class="ml-auto flex md:ml-1">
+            <button class="btn btn-ghost btn-square hidden md:inline-flex" aria-label="Keys" onclick={() => (keys.sheet = true)}
+                ><Keyboard size={22} aria-hidden="true" /></button
+            >
+            <ThemeSwitch />
+        </div>
     </div>
 </header>

@@ -8,7 +8,7 @@
 </script>
 
 <ul class="grid gap-3">
-    {#each sorted as verdict (verdict.code + verdict.because)}
+    {#each sorted as verdict, i (i)}
         <li
             class={['border-l-8 pl-3', { ok: 'border-success', caution: 'border-warning', stop: 'border-error' }[verdict.level]]}
             data-level={verdict.level}

@@ -91,7 +91,7 @@
                     <LevelMark level="stop" />
                     <p class="font-bold">Not proposed for this case.</p>
                     <ul>
-                        {#each state.against as reason (reason)}<li>{reason}</li>{/each}
+                        {#each state.against as reason, i (i)}<li>{reason}</li>{/each}
                     </ul>
                 </div>
             {/if}
@@ -123,7 +123,7 @@
         <ul class="my-2 list-disc space-y-1 pl-6">
             {#each state.plan.cautions as caution (caution.code)}<li>{caution.text}</li>{/each}
         </ul>
-        {#each state.plan.notes as note (note)}<p class="quiet text-sm">{note}</p>{/each}
+        {#each state.plan.notes as note, i (i)}<p class="quiet text-sm">{note}</p>{/each}
     </details>
 {/if}
 {#if state.plan !== null && state.recipe !== undefined}<BenchCard

@@ -1,4 +1,5 @@
 <script lang="ts">
+    import { untrack } from 'svelte';
     import { short } from '../../lib/figures';
     import FaultNote from '../../parts/FaultNote.svelte';
     import type { BenchState } from './bench.svelte';
@@ -6,7 +7,7 @@
     import { NEED_KINDS, NeedState } from './need.svelte';
 
     const { state: bench }: { state: BenchState } = $props();
-    const need = new NeedState();
+    const need = untrack(() => new NeedState(bench.unit));
     let open = $state(false);
     const answer = $derived(need.answer.value);
 
@@ -26,7 +27,7 @@
         {#if answer !== null && need.answer.fault === null}
             <div data-need>
                 <p class="text-lg font-bold">{answer.words}</p>
-                {#each answer.because as why (why)}<p class="quiet text-sm">{why}</p>{/each}
+                {#each answer.because as why, i (i)}<p class="quiet text-sm">{why}</p>{/each}
                 <div class="mt-2 flex flex-wrap gap-2">
                     <button class="btn" onclick={() => (bench.makeText = short(answer.amount))}>Make that</button>
                     {#if answer.sensible !== null}

@@ -1,6 +1,6 @@
 <script lang="ts">
     import { api, taken, type Schemas } from '../../lib/client';
-    import { short } from '../../lib/figures';
+    import { shortDown } from '../../lib/figures';
     import { Latest } from '../../lib/latest.svelte';
     import FaultNote from '../../parts/FaultNote.svelte';
     import type { BenchState } from './bench.svelte';
@@ -51,9 +51,7 @@
                 <p class={answer.bites ? 'border-error border-l-8 pl-3 font-bold' : ''}>{answer.because}</p>
                 {#if answer.bites && answer.amount !== null}
                     {@const amount = answer.amount}
-                    <button class="btn mt-2" onclick={() => (bench.makeText = short(Math.floor(amount * 1000) / 1000))}
-                        >Make that much</button
-                    >
+                    <button class="btn mt-2" onclick={() => (bench.makeText = shortDown(amount))}>Make that much</button>
                 {/if}
             </div>
         {/if}

@@ -27,6 +27,10 @@ export class NeedState {
     dryness = $state('dryish');
     readonly answer = new Latest<Schemas['Need']>();
 
+    constructor(unit: Schemas['Amount']['unit']) {
+        this.usedUnit = unit;
+    }
+
     /** Null while something is still to be said. */
     body(unit: Schemas['Amount']['unit'], sprayer: Schemas['Sprayer'] | undefined): Schemas['Needing'] | null {
         const rows = this.#rows();

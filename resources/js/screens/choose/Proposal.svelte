@@ -14,10 +14,10 @@
             >{/if}
     </div>
     <ul class="text-base">
-        {#each option.for as reason (reason)}<li>
+        {#each option.for as reason, i (i)}<li>
                 <span class="mr-2 font-bold" aria-hidden="true">+</span><span class="sr-only">For it: </span>{reason}
             </li>{/each}
-        {#each option.against as reason (reason)}<li>
+        {#each option.against as reason, i (i)}<li>
                 <span class="mr-2 font-bold" aria-hidden="true">−</span><span class="sr-only">Against it: </span>{reason}
             </li>{/each}
     </ul>

@@ -47,7 +47,7 @@
             <ul class="mt-2 grid gap-3">
                 {#each choice.excluded as option (option.slug)}
                     <li>
-                        <strong>{option.name}</strong>{#each option.reasons as reason (reason)}<p class="text-sm">{reason}</p>{/each}
+                        <strong>{option.name}</strong>{#each option.reasons as reason, i (i)}<p class="text-sm">{reason}</p>{/each}
                     </li>
                 {/each}
             </ul>

@@ -68,7 +68,7 @@
         </section>
         <section class="dish lg:col-span-2" aria-label="What goes in">
             <h2>What goes into {both.make}</h2>
-            <table class="table">
+            <table class="table [&_td]:px-2 [&_th]:px-2 [&_th]:break-words [&_th]:whitespace-normal">
                 <thead
                     ><tr
                         ><th scope="col">Ingredient</th>{#each both.recipes as recipe, i (i)}<th scope="col">{recipe.name}</th>{/each}</tr

@@ -14,7 +14,7 @@
 <li class={['border-l-8 pl-3', rims[line.kind]]} data-heard={line.kind}>
     <p class="quiet text-sm">{typed}</p>
     <p><strong>{marks[line.kind]}</strong> {line.text}</p>
-    {#each line.assumed as one (one)}<p class="quiet text-sm">{one}</p>{/each}
+    {#each line.assumed as one, i (i)}<p class="quiet text-sm">{one}</p>{/each}
     {#if line.answers.length > 0}
         <div class="mt-2 flex flex-wrap gap-2">
             {#each line.answers as answer (answer.line)}

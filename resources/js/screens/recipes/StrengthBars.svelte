@@ -18,6 +18,7 @@
                         class="min-w-1 rounded-r border-2 border-base-content h-7"
                         class:bg-primary={side === 0}
                         class:hatched={side === 1}
+                        data-percent={percent}
                         style:width={`${(60 * percent) / most}%`}
                     ></div>
                     <span class="numeral whitespace-nowrap">{short(percent)} {row.unit}</span>

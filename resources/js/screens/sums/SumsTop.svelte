@@ -46,7 +46,7 @@
             /></label
         >
         <div class="flex flex-wrap gap-2" role="group" aria-label="Examples">
-            {#each examples as one (one)}<button class="btn" onclick={() => (line = one)}>{one}</button>{/each}
+            {#each examples as one, i (i)}<button class="btn" onclick={() => (line = one)}>{one}</button>{/each}
         </div>
         <div class="grid grid-cols-[1fr_1fr] gap-2 sm:grid-cols-[1fr_1fr_1.4fr]">
             <label class="grid gap-1"

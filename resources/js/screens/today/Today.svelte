@@ -47,7 +47,7 @@
                 <section class="mb-6" aria-label={group.title}>
                     <h2 class="mb-2">{group.title} <span class="quiet font-normal">({tasks.length})</span></h2>
                     <ul class="grid gap-2">
-                        {#each tasks as task (task.kind + task.text)}
+                        {#each tasks as task (`${task.kind} ${task.ref}`)}
                             <li
                                 class={[
                                     'dish flex flex-wrap items-center gap-x-4 gap-y-2 border-l-8',

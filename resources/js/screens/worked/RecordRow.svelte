@@ -18,7 +18,7 @@
                 )} % {row.medianReductionPercent >= 0 ? 'fewer' : 'more'}{/if}.
         </p>
         <ul class="quiet mt-1 text-sm">
-            {#each row.because as sentence (sentence)}<li>{sentence}</li>{/each}
+            {#each row.because as sentence, i (i)}<li>{sentence}</li>{/each}
         </ul>
     </div>
     <svg
