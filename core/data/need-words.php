@@ -6,12 +6,12 @@ declare(strict_types=1);
  * What an amount to make was reckoned from.
  */
 return [
-    'plants' => '{count} {size}, {each} mL each (our own figure)',
-    'last' => '{used} mL did {plants} plants last time; now {now}',
-    'trial' => '{used} mL of plain water did {plants} plants; now {now}',
+    'plants' => '{count} {size}, {each} each (our own figure)',
+    'last' => '{used} did {plants} plants last time; now {now}',
+    'trial' => '{used} of plain water did {plants} plants; now {now}',
     'bed' => 'a bed of {length} by {width} m, wetted {depth} cm deep: soil this dry takes up {share} % of its volume (our own figure)',
     'pots' => '{count} pots of {litres} L: soil this dry takes up {share} % of its volume (our own figure)',
-    'left-behind' => '{left} mL that stay in the sprayer',
+    'left-behind' => '{left} that stay in the sprayer',
     'reach' => 'What is left of {name} makes {finished} at the most. It runs out first.',
     'reach-enough' => 'It is enough: what is left of {name}, which runs out first, would make {finished}.',
     'reach-nothing' => 'Nothing of that is in this spray.',

@@ -63,5 +63,6 @@ it('says one line in every other way, and what the bottle has to do with it', fu
         $screen->press('25 % alcohol from 70 %')->see('556 mL')->choose('of', 'finished')->see('357 mL');
         $screen->type('Say it any way', '1 oz neem')->see('means several things')->press('US fl oz')->see('29.6 mL');
         $screen->type('Say it any way', '2 tbsp bleach')->see('refused');
+        expect($screen->complaints())->toBe([]);
     });
 });

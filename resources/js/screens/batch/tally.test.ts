@@ -1,5 +1,6 @@
 import { afterEach, expect, it, vi } from 'vitest';
 import type { Schemas } from '../../lib/client';
+import { answer, storage } from '../../tests/page';
 import { Tally } from './tally.svelte';
 
 function batch(): Schemas['Batch'] {
@@ -26,9 +27,6 @@ function firstScoop(tally: Tally): Schemas['Scoop'] {
     }
     return scoop;
 }
-
-const answer = (status: number, body: unknown): Response =>
-    new Response(JSON.stringify(body), { status, headers: { 'Content-Type': 'application/json' } });
 
 afterEach(() => vi.unstubAllGlobals());
 
@@ -62,16 +60,6 @@ it('ticks the rest in one go, each spoonful once', async () => {
     expect(tally.ticked).toBe(4);
     expect(new Set(sent).size).toBe(3);
 });
-
-/** What a browser keeps for a page. */
-function storage(): Storage {
-    const kept = new Map<string, string>();
-    return {
-        getItem: (key: string) => kept.get(key) ?? null,
-        setItem: (key: string, value: string) => void kept.set(key, value),
-        removeItem: (key: string) => void kept.delete(key),
-    } as unknown as Storage;
-}
 
 it('loses no tick while nothing answers: it stays, survives a reload, and is sent until it is taken', async () => {
     vi.stubGlobal('localStorage', storage());

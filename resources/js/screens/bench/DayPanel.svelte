@@ -16,14 +16,21 @@
         <label class="flex min-h-11 items-center gap-3"
             ><input type="checkbox" class="checkbox checkbox-primary" bind:checked={day.inFlower} /> It is in open flower</label
         >
-        <div class="grid gap-3 sm:grid-cols-3">
+        <div class="grid grid-cols-[1fr_auto] gap-2">
             <label class="grid content-end gap-1"
-                ><span class="font-bold">Air in the shade, °C</span><input
+                ><span class="font-bold">Air in the shade</span><input
                     class="input w-full"
                     inputmode="decimal"
-                    bind:value={day.celsius}
+                    bind:value={day.air}
                 /></label
             >
+            <label class="grid content-end gap-1"
+                ><span class="font-bold">°C or °F</span><select class="select" bind:value={day.airUnit}
+                    ><option>°C</option><option>°F</option></select
+                ></label
+            >
+        </div>
+        <div class="grid gap-3 sm:grid-cols-2">
             <label class="grid content-end gap-1"
                 ><span class="font-bold">Picked in, days</span><input
                     class="input w-full"

@@ -1,10 +1,17 @@
 import type { Schemas } from '../../lib/client';
 import { typedNumber } from '../../lib/figures';
+import { Kept } from '../../lib/kept';
+
+export type AirUnit = '°C' | '°F';
+
+const AIR_UNIT = new Kept('idle-mixer-air');
 
 /** The day and the plant beyond its leaf, as they are said on the bench; empty is not said. */
 export class Day {
     season = $state<'' | 'growing' | 'dormant'>('');
-    celsius = $state('');
+    /** Air in the shade, in the unit that was used last on this device. */
+    air = $state('');
+    #airUnit = $state<AirUnit>(AIR_UNIT.read() === '°F' ? '°F' : '°C');
     inFlower = $state(false);
     pickedInDays = $state('');
     everyDays = $state('');
@@ -15,9 +22,18 @@ export class Day {
         this.pickedInDays = plant?.pickedInDays == null ? '' : String(plant.pickedInDays);
     }
 
+    get airUnit(): AirUnit {
+        return this.#airUnit;
+    }
+
+    set airUnit(unit: AirUnit) {
+        this.#airUnit = unit;
+        AIR_UNIT.keep(unit);
+    }
+
     get typedFault(): string {
         // A minus sign belongs to the air alone.
-        const numbers = [this.celsius.trim().replace(/^-/, ''), this.pickedInDays, this.everyDays];
+        const numbers = [this.air.trim().replace(/^-/, ''), this.pickedInDays, this.everyDays];
         return numbers.every((text) => text.trim() === '' || !Number.isNaN(typedNumber(text)))
             ? ''
             : 'Write temperature and days as numbers, like 21 or 7, or leave them empty.';
@@ -27,7 +43,7 @@ export class Day {
         const number = (text: string): number | undefined => (text.trim() === '' ? undefined : Number(text.trim().replace(',', '.')));
         const all = {
             season: this.season || undefined,
-            celsius: number(this.celsius),
+            celsius: this.#celsius(number(this.air)),
             inFlower: this.inFlower || undefined,
             pickedInDays: number(this.pickedInDays),
             everyDays: number(this.everyDays),
@@ -38,11 +54,15 @@ export class Day {
     get summary(): string {
         const said = [
             this.season && (this.season === 'growing' ? 'in leaf' : 'dormant'),
-            this.celsius.trim() && `${this.celsius.trim()} °C`,
+            this.air.trim() && `${this.air.trim()} ${this.airUnit}`,
             this.inFlower && 'in flower',
             this.pickedInDays.trim() && `picked in ${this.pickedInDays.trim()} days`,
             this.everyDays.trim() && `every ${this.everyDays.trim()} days`,
         ].filter(Boolean);
         return said.length === 0 ? 'nothing said' : said.join(', ');
+    }
+
+    #celsius(air: number | undefined): number | undefined {
+        return air === undefined || this.airUnit === '°C' ? air : Math.round((air - 32) / 0.018) / 100;
     }
 }

@@ -1,0 +1,46 @@
+import { afterEach, expect, it, vi } from 'vitest';
+import { answer, server } from '../tests/page';
+import { Household } from './household.svelte';
+import { Kept } from './kept';
+import { storage } from '../tests/page';
+
+const rows = (measuredMl: number | null) => [{ code: 'squirt', words: 'a squirt', low: 2, high: 6, measuredMl }];
+
+afterEach(() => vi.unstubAllGlobals());
+
+it('sends what was measured and leaves out what was not', async () => {
+    const asked = server(() => answer(200, { kitchen: 'british', byEye: rows(3.5) }));
+    const household = new Household({ kitchen: null, byEye: rows(null) } as never);
+    household.kitchen = 'british';
+    await household.save();
+    household.typed['squirt'] = '3,5';
+    await household.save();
+    expect(asked.map((one) => one.body)).toEqual([
+        { kitchen: 'british', byEye: {} },
+        { kitchen: 'british', byEye: { squirt: 3.5 } },
+    ]);
+    expect(household.typed['squirt']).toBe('3.5');
+});
+
+it('says what is no number of mL, and sends nothing', async () => {
+    const asked = server(() => answer(200, {}));
+    const household = new Household({ kitchen: null, byEye: rows(null) } as never);
+    household.typed['squirt'] = 'plenty';
+    await expect(household.save()).rejects.toThrow('Write how much a squirt is as a number of mL');
+    expect(asked).toEqual([]);
+});
+
+it('keeps things on this device, and goes on without when storage is shut', () => {
+    vi.stubGlobal('localStorage', storage());
+    const kept = new Kept('one');
+    kept.keep({ a: 1 });
+    expect(new Kept('one').read()).toEqual({ a: 1 });
+    kept.drop();
+    expect(kept.read()).toBeNull();
+    localStorage.setItem('one', '{not json');
+    expect(kept.read()).toBeNull();
+    vi.stubGlobal('localStorage', undefined);
+    kept.keep(2);
+    kept.drop();
+    expect(kept.read()).toBeNull();
+});
