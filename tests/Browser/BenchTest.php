@@ -101,10 +101,9 @@ it('takes known volumes, and prints a strip of fill marks at true scale', functi
         expect($box('[data-ruler]')[2])->toEqualWithDelta(100 * PX_PER_MM, 0.5);
         $label = (string) $screen->all('[data-strip]')[0]->getAttribute('aria-label');
         expect($label)->toContain('½ L at 100 mm')->and($label)->toContain('1 L at 200 mm');
-        $ends = $screen->script("return [...document.querySelectorAll('[data-strip] path')].map((p) => p.getBoundingClientRect()).map((r) => (r.top + r.bottom) / 2)");
-        assert(is_array($ends));
+        $span = $screen->script("const at = [...document.querySelectorAll('[data-strip] path')].map((p) => p.getBoundingClientRect()).map((r) => (r.top + r.bottom) / 2); return Math.max(...at) - Math.min(...at)");
         // Ten marks, a tenth of a litre apart: from the lowest to the highest 0.9 L are 180 mm on paper.
-        expect($ends)->toHaveCount(10)->and(max($ends) - min($ends))->toEqualWithDelta(180 * PX_PER_MM, 0.5);
+        expect($screen->all('[data-strip] path'))->toHaveCount(10)->and($span)->toEqualWithDelta(180 * PX_PER_MM, 0.5);
         expect($screen->all('form')[0]->isDisplayed())->toBeFalse();
         $screen->open("/bench?sprayer={$id}")->see('800 mL');
     }, 800);
@@ -166,6 +165,7 @@ it('paints the new plan within 100 ms of the key press, at the median', function
     Screen::with(Served::demo(), static function (Screen $screen): void {
         $screen->open('/bench?recipe=neem-leaf-quart&sprayer=1')->see('2 tbsp');
         $medians = [];
+        $best = INF;
         for ($try = 0; $try < 3; ++$try) {
             $screen->script(<<<'JS'
                 const plan = document.querySelector('[data-plan]');
@@ -193,9 +193,10 @@ it('paints the new plan within 100 ms of the key press, at the median', function
             $times = array_map(static fn(mixed $each): float => is_numeric($each) ? (float) $each : INF, $took);
             sort($times);
             $medians[] = $times[5];
+            $best = min($best, $times[5]);
         }
         fwrite(\STDERR, 'Key press to painted plan, median of eleven, three times: ' . implode(', ', array_map(static fn(float $ms): string => round($ms) . ' ms', $medians)) . "\n");
         // The quietest of three: what else runs on the machine is not the bench's doing.
-        expect(min($medians))->toBeLessThan(100.0);
+        expect($best)->toBeLessThan(100.0);
     });
 });

@@ -74,7 +74,13 @@ final readonly class Emulsifier
 
     public function creaming(Mixture $mixture, MixingOrder $order, float $cover, ?float $celsius, float $hand = 1.0): Creaming
     {
-        return new Creaming($this->droplets($mixture, $order, $cover, $celsius, $hand), Stokes::in(self::water($celsius), $this->oilDensity($mixture)));
+        return new Creaming($this->droplets($mixture, $order, $cover, $celsius, $hand), $this->rising($mixture, $celsius));
+    }
+
+    /** How fast droplets of its oil rise in that water, however it is mixed. */
+    public function rising(Mixture $mixture, ?float $celsius): Stokes
+    {
+        return Stokes::in(self::water($celsius), $this->oilDensity($mixture));
     }
 
     /** How many times as large the droplets come out as with a shake by hand. */
@@ -86,7 +92,7 @@ final readonly class Emulsifier
     /** The median droplet that a glass shows, µm. */
     public function measured(GlassReading $reading, Mixture $mixture, ?float $celsius): float
     {
-        return $reading->medianDiameter(Stokes::in(self::water($celsius), $this->oilDensity($mixture)), $this->table->value('spread'), $this->table->value('ring-seen'));
+        return $reading->medianDiameter($this->rising($mixture, $celsius), $this->table->value('spread'), $this->table->value('ring-seen'));
     }
 
     public function reshakeSeconds(Creaming $creaming): float

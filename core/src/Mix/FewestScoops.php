@@ -23,7 +23,11 @@ final class FewestScoops
 
     private float $bestError = \INF;
 
-    private int $visited = 0;
+    /** @var array<int, int> of the sum that is looked at */
+    private array $counts = [];
+
+    /** How often equally few were looked at again. */
+    private int $ties = 0;
 
     /**
      * @param list<float> $sizes mL, largest first, distinct
@@ -40,60 +44,52 @@ final class FewestScoops
     /** @return array<int, int>|null how often each size is filled, or null when no sum lies in the window */
     public function counts(): ?array
     {
-        $this->search(0, array_fill(0, count($this->sizes), 0), 0, 0.0);
+        $this->counts = array_fill(0, count($this->sizes), 0);
+        $this->search(0, 0, 0.0);
 
         return $this->best;
     }
 
-    /** @param array<int, int> $counts */
-    private function search(int $index, array $counts, int $used, float $sum): void
+    /** Adds scoops of the size at an index, or of smaller ones, to what is in; the larger ones are settled. */
+    private function search(int $from, int $used, float $sum): void
     {
-        ++$this->visited;
-        if ($sum >= $this->low) {
-            $this->keepIfBetter($counts, $used, $sum);
-        }
-        if ($index === count($this->sizes) || $sum >= $this->high) {
-            return;
-        }
-        $size = $this->sizes[$index];
-        $most = (int) floor(($this->high - $sum) / $size);
-        for ($count = $most; $count >= 0; --$count) {
-            $next = $sum + $count * $size;
-            if (! $this->canImprove($index + 1, $used + $count, $next)) {
-                if ($next < $this->low) {
+        // Smaller sizes take more scoops: once one cannot improve, none after it can.
+        for ($i = $from, $sizes = count($this->sizes); $i < $sizes && $this->canImprove($i, $used, $sum); ++$i) {
+            for ($count = (int) floor(($this->high - $sum) / $this->sizes[$i]); $count > 0; --$count) {
+                $next = $sum + $count * $this->sizes[$i];
+                $this->counts[$i] = $count;
+                if ($next >= $this->low) {
+                    $this->keepIfBetter($used + $count, $next);
+                } elseif ($this->canImprove($i + 1, $used + $count, $next)) {
+                    $this->search($i + 1, $used + $count, $next);
+                } else {
+                    // A scoop less here takes one more of the smaller at least.
                     break;
                 }
-
-                continue;
             }
-            $counts[$index] = $count;
-            $this->search($index + 1, $counts, $used + $count, $next);
+            $this->counts[$i] = 0;
         }
     }
 
     private function canImprove(int $index, int $used, float $sum): bool
     {
-        $missing = $this->low - $sum;
-        if ($missing > 0.0) {
-            if ($index === count($this->sizes)) {
-                return false;
-            }
-            $used += (int) ceil($missing / $this->sizes[$index] - 1e-12);
+        if ($index === count($this->sizes)) {
+            return false;
         }
+        $used += (int) ceil(($this->low - $sum) / $this->sizes[$index] - 1e-12);
 
-        return $used < $this->bestCount || ($used === $this->bestCount && $this->visited < self::TIE_BUDGET);
+        return $used < $this->bestCount || ($used === $this->bestCount && ++$this->ties < self::TIE_BUDGET);
     }
 
-    /** @param array<int, int> $counts */
-    private function keepIfBetter(array $counts, int $used, float $sum): void
+    private function keepIfBetter(int $used, float $sum): void
     {
         if ($used > $this->bestCount) {
             return;
         }
         $error = abs($sum - $this->wanted);
-        $kinds = count(array_filter($counts, static fn(int $count): bool => $count > 0));
+        $kinds = count($this->counts) - count(array_keys($this->counts, 0, true));
         if ([$used, $kinds, $error] < [$this->bestCount, $this->bestKinds, $this->bestError]) {
-            $this->best = $counts;
+            $this->best = $this->counts;
             $this->bestCount = $used;
             $this->bestKinds = $kinds;
             $this->bestError = $error;

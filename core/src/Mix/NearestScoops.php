@@ -19,6 +19,9 @@ final class NearestScoops
 
     private float $bestError = \INF;
 
+    /** @var array<int, int> of the sum that is looked at */
+    private array $counts = [];
+
     private int $visited = 0;
 
     /** @param list<float> $sizes mL, largest first, distinct */
@@ -27,26 +30,26 @@ final class NearestScoops
     /** @return array<int, int> how often each size is filled */
     public function counts(): array
     {
-        $this->search(0, array_fill(0, count($this->sizes), 0), 0.0);
+        $this->counts = array_fill(0, count($this->sizes), 0);
+        $this->search(0, 0.0);
 
         return $this->best;
     }
 
-    /** @param array<int, int> $counts */
-    private function search(int $index, array $counts, float $sum): void
+    /** Adds scoops of the size at an index, or of smaller ones, to what is in. */
+    private function search(int $from, float $sum): void
     {
         $error = abs($sum - $this->wanted);
         if ($sum > 0.0 && $error < $this->bestError) {
-            $this->best = $counts;
+            $this->best = $this->counts;
             $this->bestError = $error;
         }
-        if ($index === count($this->sizes) || $sum >= $this->wanted || ++$this->visited > self::BUDGET) {
-            return;
-        }
-        $size = $this->sizes[$index];
-        for ($count = (int) ceil(($this->wanted - $sum) / $size); $count >= 0; --$count) {
-            $counts[$index] = $count;
-            $this->search($index + 1, $counts, $sum + $count * $size);
+        for ($i = $from, $sizes = count($this->sizes); $i < $sizes && $sum < $this->wanted && ++$this->visited <= self::BUDGET; ++$i) {
+            for ($count = (int) ceil(($this->wanted - $sum) / $this->sizes[$i]); $count > 0; --$count) {
+                $this->counts[$i] = $count;
+                $this->search($i + 1, $sum + $count * $this->sizes[$i]);
+            }
+            $this->counts[$i] = 0;
         }
     }
 }

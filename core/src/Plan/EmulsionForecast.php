@@ -43,9 +43,10 @@ final readonly class EmulsionForecast
             return new self(EmulsionVerdict::NoneNeeded, $budget, false, EmulsionVerdict::NoneNeeded, EmulsionVerdict::NoneNeeded, [], [], 1.0, 0.0);
         }
         $creaming = [];
+        $rising = $emulsifier->rising($mixture, $water->celsius);
         foreach (MixingOrder::cases() as $order) {
-            $cover = $emulsifier->budget($mixture, $water->hardness, $order)->cover;
-            $creaming[$order->value] = $emulsifier->creaming($mixture, $order, $cover, $water->celsius, $hand);
+            $cover = $order === $chosen ? $budget->cover : $emulsifier->budget($mixture, $water->hardness, $order)->cover;
+            $creaming[$order->value] = new Creaming($emulsifier->droplets($mixture, $order, $cover, $water->celsius, $hand), $rising);
         }
         $table = $emulsifier->table();
         $verdict = static fn(float $hardness): EmulsionVerdict => EmulsionVerdict::of($emulsifier->budget($mixture, $hardness, $chosen)->cover);

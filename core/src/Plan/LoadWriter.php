@@ -56,13 +56,14 @@ final readonly class LoadWriter
     private static function load(LoadGroup $group, Unit $unit, array $texts): array
     {
         $load = $group->load;
+        $items = array_map(self::item(...), $load->items);
 
         return [
             'finished_mL' => $load->mixture->finished(),
             'water_mL' => $load->mixture->water,
             'spoken' => Measures::volume($load->mixture->finished(), $unit),
-            'lines' => self::lines($load),
-            'items' => array_map(self::item(...), $load->items),
+            'lines' => self::lines($load, $items),
+            'items' => $items,
             'tasks' => array_map(static fn(Step $step, string $text): array => [
                 'code' => $step->code,
                 'item' => $step->item,
@@ -72,16 +73,22 @@ final readonly class LoadWriter
         ];
     }
 
-    /** @return list<array<string, mixed>> */
-    private static function lines(Load $load): array
+    /**
+     * @param list<array<string, mixed>> $items as they are written
+     *
+     * @return list<array<string, mixed>>
+     */
+    private static function lines(Load $load, array $items): array
     {
         $lines = [];
         foreach ($load->mixture->parts as $i => $part) {
+            $measured = $load->measured[$i];
             $lines[] = [
                 'ingredient' => $part->ingredient->slug,
                 'mL' => $part->millilitres,
                 'g' => $part->grams(),
-                'measured' => self::measured($load->measured[$i]),
+                // Without stocks a line is an item: what is written of the one stands for the other.
+                'measured' => ($load->items[$i]->measured ?? null) === $measured ? $items[$i]['measured'] : self::measured($measured),
             ];
         }
 

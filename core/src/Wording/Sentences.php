@@ -16,6 +16,11 @@ use IdleMixer\Core\Source\Sourced;
 /** Puts findings, steps and cautions into sentences: the one place where wording is made. */
 final readonly class Sentences
 {
+    /** Seconds; what practice says of a mix that nothing was forecast for: 30 to 60 s (common practice, no source). */
+    private const USUAL_RESHAKE = 30.0;
+
+    private const ASKED_BY_STEPS = ['{water}', '{volume}', '{again}', '{name}', '{scoops}'];
+
     /**
      * @param array<string, string> $verdicts
      * @param array<string, string> $steps
@@ -74,18 +79,25 @@ final readonly class Sentences
     /** @throws MissingWords when the catalogue lacks the sentence */
     public function step(Step $step, Load $load, Unit $unit): string
     {
-        $args = $step->args;
-        $ml = (float) ($args['mL'] ?? 0.0);
-        $args['water'] = Measures::metric($ml);
-        $args['volume'] = Measures::volume($ml, $unit);
-        $args['again'] = Durations::interval((float) ($args['again'] ?? 30.0));
-        if ($step->item !== null) {
-            $item = $load->items[$step->item];
-            $args['name'] = $item->name();
-            $args['scoops'] = $this->scoops($item);
+        $template = $this->steps[$step->code] ?? throw MissingWords::becauseOf($step->code);
+        $ml = (float) ($step->args['mL'] ?? 0.0);
+        $item = $step->item === null ? null : $load->items[$step->item];
+
+        // A plan has many steps: only what a sentence asks for is put into words.
+        $pairs = [];
+        foreach (self::ASKED_BY_STEPS as $key) {
+            if (str_contains($template, $key)) {
+                $pairs[$key] = match ($key) {
+                    '{water}' => Measures::metric($ml),
+                    '{volume}' => Measures::volume($ml, $unit),
+                    '{again}' => Durations::interval((float) ($step->args['again'] ?? self::USUAL_RESHAKE)),
+                    '{name}' => $item?->name() ?? '',
+                    '{scoops}' => $item === null ? '' : $this->scoops($item),
+                };
+            }
         }
 
-        return $this->fill($this->steps[$step->code] ?? throw MissingWords::becauseOf($step->code), $args);
+        return strtr($template, $pairs);
     }
 
     /** @throws MissingWords when the catalogue lacks the sentence */
