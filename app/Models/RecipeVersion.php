@@ -14,6 +14,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property int $number
  * @property string $name
  * @property string $document
+ * @property int $written 0 when it was only mixed so; else the higher, the later it was written or gone back to
  * @property CarbonImmutable $created_at
  * @property-read Recipe $recipe
  */
@@ -26,6 +27,7 @@ final class RecipeVersion extends Model
     {
         return [
             'number' => 'integer',
+            'written' => 'integer',
             'created_at' => 'immutable_datetime',
         ];
     }

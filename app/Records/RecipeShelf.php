@@ -32,7 +32,20 @@ final readonly class RecipeShelf
             'number' => ($last->number ?? 0) + 1,
             'name' => $recipe->name,
             'document' => $document,
+            'written' => 0,
         ]);
+    }
+
+    /** What somebody wrote, or went back to: from now on this is the recipe. Call it inside a transaction. */
+    public function write(RecipeDocument $recipe): RecipeVersion
+    {
+        $version = $this->keep($recipe);
+        $newest = $this->newest($recipe->slug);
+        if ($newest === null || ! $newest->is($version) || $version->written === 0) {
+            $version->update(['written' => ($newest->written ?? 0) + 1]);
+        }
+
+        return $version;
     }
 
     public function read(RecipeVersion $version): RecipeDocument
@@ -50,10 +63,12 @@ final readonly class RecipeShelf
             ->all());
     }
 
+    /** What was written last; of a recipe that nobody wrote here, what was mixed last. */
     public function newest(string $slug): ?RecipeVersion
     {
         return RecipeVersion::query()
             ->whereIn('recipe_id', Recipe::query()->select('id')->where('slug', $slug))
+            ->orderByDesc('written')
             ->orderByDesc('number')
             ->first();
     }

@@ -96,3 +96,34 @@ it('lets the two kitchen-oil recipes jump out when they stand side by side', fun
         ->and($answer->text('recipes.1.verdicts.0.level'))->toBe('stop')
         ->and(Notebook::post('/api/compare', ['recipes' => ['kitchen-oil-by-the-quart'], 'make' => ['amount' => 1, 'unit' => 'L']])->text('error.path'))->toBe('/recipes');
 });
+
+it('goes back to an earlier version, and is not changed by what was mixed otherwise once', function (): void {
+    $document = ['format' => 'idle-mixer/recipe', 'version' => 1, 'slug' => 'pot-soap', 'name' => 'Pot soap', 'use' => 'foliar', 'order' => 'all-together', 'basis' => ['amount' => 1, 'unit' => 'L', 'of' => 'water'], 'lines' => [['ingredient' => 'castile-soap', 'amount' => 5, 'unit' => 'mL']], 'notes' => ''];
+    $stronger = [...$document, 'lines' => [['ingredient' => 'castile-soap', 'amount' => 10, 'unit' => 'mL']]];
+    $onceSo = [...$document, 'lines' => [...$stronger['lines'], ['ingredient' => 'neem-oil', 'amount' => 2, 'unit' => 'mL']]];
+    $now = static fn(): mixed => Notebook::get('/api/recipes/pot-soap')->number('document.lines.0.amount');
+
+    expect(Notebook::post('/api/recipes', $document)->status)->toBe(201)
+        ->and(Notebook::post('/api/recipes', $stronger)->number('version'))->toBe(2.0)
+        ->and($now())->toBe(10.0);
+
+    $batch = Notebook::post('/api/batches', ['submission' => '00000000-0000-4000-8000-000000000777', 'request' => ['recipe' => $onceSo, 'make' => ['amount' => 1, 'unit' => 'L']], 'sprayerId' => null, 'plantId' => null, 'caseId' => null]);
+    expect($batch->status)->toBe(201)
+        ->and($batch->number('recipe.version'))->toBe(3.0)
+        ->and(Notebook::get('/api/recipes/pot-soap')->list('document.lines'))->toHaveCount(1)
+        ->and($now())->toBe(10.0);
+
+    expect(Notebook::post('/api/recipes', $document)->status)->toBe(200)
+        ->and($now())->toBe(5.0)
+        ->and(Notebook::get('/api/recipes/pot-soap')->number('version'))->toBe(1.0)
+        ->and(Notebook::get('/api/recipes/pot-soap/versions')->list('versions'))->toHaveCount(3);
+});
+
+it('takes a shipped recipe back from a file, and only unchanged', function (): void {
+    $shipped = Notebook::get('/api/recipes/mild-soap')->at('document');
+    assert($shipped instanceof stdClass || is_array($shipped));
+    $document = (array) json_decode(json_encode($shipped, \JSON_THROW_ON_ERROR), true, 64, \JSON_THROW_ON_ERROR);
+
+    expect(Notebook::post('/api/recipes', $document)->status)->toBe(200)
+        ->and(Notebook::post('/api/recipes', [...$document, 'notes' => 'mine'])->text('error.path'))->toBe('/slug');
+});

@@ -15,6 +15,7 @@ use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Mix\Formulator;
 use IdleMixer\Core\Recipe\RecipeCatalogue;
 use IdleMixer\Core\Recipe\RecipeReader;
+use IdleMixer\Core\Recipe\RecipeWriter;
 use Illuminate\Database\Connection;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -64,12 +65,15 @@ final readonly class RecipeController
     {
         $recipe = $reader->read(Body::of($request));
         if ($this->shipped->has($recipe->slug)) {
+            // A shipped one that comes back from a file unchanged is no fault.
+            if (RecipeWriter::write($recipe) === RecipeWriter::write($this->shipped->get($recipe->slug))) {
+                return new JsonResponse($this->answer->of($recipe, null));
+            }
             throw InvalidDocument::because('/slug', '{found} is the slug of a shipped recipe, which stays as it is; give yours another.', $recipe->slug);
         }
         $formulator->onBasis($recipe);
-        $before = $this->shelf->newest($recipe->slug);
-        $version = $connection->transaction(fn(): RecipeVersion => $this->shelf->keep($recipe));
+        $version = $connection->transaction(fn(): RecipeVersion => $this->shelf->write($recipe));
 
-        return new JsonResponse($this->answer->of($recipe, $version->number), $before?->is($version) === true ? 200 : 201);
+        return new JsonResponse($this->answer->of($recipe, $version->number), $version->wasRecentlyCreated ? 201 : 200);
     }
 }

@@ -8,6 +8,7 @@
     import { navigate } from '../../routes';
     import type { Composing } from './composing.svelte';
     import HeardLine from './HeardLine.svelte';
+    import Versions from './Versions.svelte';
 
     interface Props {
         composing: Composing;
@@ -87,10 +88,10 @@
             ></textarea></label
         >
     </section>
-    <section class="grid gap-4" aria-label="What was understood" aria-live="polite">
+    <section class="grid gap-4" aria-label="What was understood">
         <FaultNote fault={composing.fault} />
         {#if composed !== null}
-            <div class="dish">
+            <div class="dish" aria-live="polite">
                 <h2 class="mb-2">Understood so far</h2>
                 {#if composing.text.trim() === ''}
                     <p class="mb-3">
@@ -123,5 +124,6 @@
         <FaultNote fault={sending.fault} />
         <button class="btn btn-primary btn-lg" disabled={sending.busy || composed?.document == null}>Keep this recipe</button>
         {#if composed?.document == null}<p class="quiet">It can be kept once every line is understood.</p>{/if}
+        {#if composing.slug !== null}<Versions slug={composing.slug} ontake={(recipe) => composing.take(recipe)} />{/if}
     </section>
 </form>

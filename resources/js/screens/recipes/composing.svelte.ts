@@ -41,14 +41,25 @@ export class Composing {
         this.#slug = slug;
         this.#key = `${slug ?? ''}/${recipe?.slug ?? ''}`;
         if (recipe !== null) {
+            this.take(recipe);
             this.name = slug === null ? `${recipe.name}, my way` : recipe.name;
-            this.use = recipe.document.use;
-            this.order = recipe.document.order;
-            this.notes = recipe.document.notes ?? '';
-            this.text = recipe.typed.join('\n');
-            this.kept = recipe.document.lines.filter((line) => 'stock' in line) as Record<string, unknown>[];
         }
         this.#takeUp();
+    }
+
+    /** The slug of the recipe of one's own that gets another version; null for a new one. */
+    get slug(): string | null {
+        return this.#slug;
+    }
+
+    /** Puts what a recipe says in place of what is typed. */
+    take(recipe: Schemas['Recipe']): void {
+        this.name = recipe.name;
+        this.use = recipe.document.use;
+        this.order = recipe.document.order;
+        this.notes = recipe.document.notes ?? '';
+        this.text = recipe.typed.join('\n');
+        this.kept = recipe.document.lines.filter((line) => 'stock' in line) as Record<string, unknown>[];
     }
 
     get lines(): string[] {

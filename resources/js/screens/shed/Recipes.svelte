@@ -1,39 +1,24 @@
 <script lang="ts">
-    import { api, taken, type Schemas } from '../../lib/client';
-    import { Fault } from '../../lib/fault';
-    import { Sending } from '../../lib/sending.svelte';
-    import FaultNote from '../../parts/FaultNote.svelte';
+    import type { Schemas } from '../../lib/client';
+    import LevelMark from '../../parts/LevelMark.svelte';
+    import { bundle, readAll, type Read } from './files';
 
     const { recipes, onadded }: { recipes: Schemas['Recipe'][]; onadded: () => void } = $props();
-    const sending = new Sending();
-    let said = $state('');
+    let read = $state.raw<Read[]>([]);
+    const own = $derived(recipes.filter((recipe) => !recipe.shipped));
 
-    /** Reads one document after the other; those before a faulty one are kept. */
-    async function read(files: FileList): Promise<void> {
-        await sending.send(async () => {
-            for (const file of files) {
-                let document: Schemas['RecipeDocument'];
-                try {
-                    document = JSON.parse(await file.text()) as Schemas['RecipeDocument'];
-                } catch {
-                    throw new Fault('', `${file.name} is no JSON document; a recipe document is needed.`);
-                }
-                try {
-                    const kept = await taken(api.POST('/api/recipes', { body: document }));
-                    said = `Kept: ${kept.name}, version ${kept.version ?? 1}.`;
-                } catch (thrown) {
-                    const fault = Fault.from(thrown);
-                    throw new Fault(fault.path, `${file.name}: ${fault.message}`, fault.status);
-                }
-            }
-        });
+    async function take(input: HTMLInputElement): Promise<void> {
+        read = await readAll(input.files ?? []);
+        // The same file may be read again once it is mended.
+        input.value = '';
         onadded();
     }
 
-    function save(recipe: Schemas['Recipe']): void {
+    function save(some: Schemas['Recipe'][]): void {
+        const { name, blob } = bundle(some);
         const link = document.createElement('a');
-        link.href = URL.createObjectURL(new Blob([JSON.stringify(recipe.document, null, 2)], { type: 'application/json' }));
-        link.download = `${recipe.slug}.json`;
+        link.href = URL.createObjectURL(blob);
+        link.download = name;
         link.click();
         URL.revokeObjectURL(link.href);
     }
@@ -59,7 +44,7 @@
                     href={`/recipes/write?${recipe.shipped ? 'from' : 'edit'}=${recipe.slug}`}
                     aria-label={`${recipe.shipped ? 'Copy and change' : 'Change'} ${recipe.name}`}>{recipe.shipped ? 'Copy' : 'Change'}</a
                 >
-                <button class="btn btn-ghost" onclick={() => save(recipe)} aria-label={`Save ${recipe.name} as a file`}>Save</button>
+                <button class="btn btn-ghost" onclick={() => save([recipe])} aria-label={`Save ${recipe.name} as a file`}>Save</button>
                 {#if recipe.use !== 'stock'}<a class="btn btn-ghost" href={`/bench?recipe=${recipe.slug}`} aria-label={`Mix ${recipe.name}`}
                         >Mix</a
                     >{/if}
@@ -67,15 +52,25 @@
         {/each}
     </ul>
     <label class="grid gap-1">
-        <span class="font-bold">Read recipe documents from files</span>
+        <span class="font-bold">Read recipe documents from files <span class="font-normal">(several, or a zip of them)</span></span>
         <input
             type="file"
-            accept=".json,application/json"
+            accept=".json,application/json,.zip,application/zip"
             multiple
             class="file-input w-full"
-            onchange={(event) => event.currentTarget.files && void read(event.currentTarget.files)}
+            onchange={(event) => void take(event.currentTarget)}
         />
     </label>
-    <p role="status">{said}</p>
-    <FaultNote fault={sending.fault} />
+    <ul role="status" class="grid gap-2" data-read>
+        {#each read as one, i (i)}
+            <li class={['border-l-8 pl-3', one.fault === '' ? 'border-success' : 'border-error']}>
+                <LevelMark level={one.fault === '' ? 'ok' : 'stop'} />
+                <strong>{one.file}</strong>: {one.fault === '' ? `${one.kept}.` : one.fault}
+            </li>
+        {/each}
+    </ul>
+    <div class="flex flex-wrap gap-2">
+        {#if own.length > 0}<button class="btn" onclick={() => save(own)}>Save all your own</button>{/if}
+        <button class="btn" onclick={() => save(recipes)}>Save them all as a zip</button>
+    </div>
 </section>
