@@ -1,7 +1,7 @@
 <script lang="ts">
     import type { Schemas } from '../lib/client';
     import { short } from '../lib/figures';
-    import { Shape, standing } from './heights';
+    import { heightOf, Shape, spokenIn } from './heights';
 
     interface Props {
         /** What it holds, in the unit that is spoken of. */
@@ -30,7 +30,10 @@
             words: `${short(capacity * part)}`,
         })),
     );
-    const spoken = $derived(`${standing(level * unitMl, { words: unitWords, mL: unitMl }, pours)} of ${short(capacity)} ${unitWords}`);
+    const height = $derived(heightOf(pours, level * unitMl));
+    const spoken = $derived(
+        `${spokenIn(level * unitMl, { words: unitWords, mL: unitMl })} of ${short(capacity)} ${unitWords}${height === null ? '' : `, ${short(height)} mm high`}`,
+    );
     /** Sixteen steps to a full sprayer: what a hand can pour. */
     const step = $derived(capacity / 16);
 

@@ -48,9 +48,19 @@ export class Shape {
     }
 }
 
-/** Where so much stands, in the sprayer's own unit and, where it was measured, in mm. */
-export function standing(mL: number, unit: { words: string; mL: number }, pours: readonly Pour[]): string {
-    const height = heightOf(pours, mL);
+interface SpokenUnit {
+    words: string;
+    mL: number;
+}
+
+/** So much in the unit that is spoken of, and in metric. */
+export function spokenIn(mL: number, unit: SpokenUnit): string {
     const metric = unit.words === 'mL' || unit.words === 'L' ? '' : ` (${millilitres(mL)})`;
-    return `${short(mL / unit.mL)} ${unit.words}${metric}${height === null ? '' : `, ${short(height)} mm above the bottom`}`;
+    return `${short(mL / unit.mL)} ${unit.words}${metric}`;
+}
+
+/** Where so much stands, in the sprayer's own unit and, where it was measured, in mm. */
+export function standing(mL: number, unit: SpokenUnit, pours: readonly Pour[]): string {
+    const height = heightOf(pours, mL);
+    return `${spokenIn(mL, unit)}${height === null ? '' : `, ${short(height)} mm above the bottom`}`;
 }

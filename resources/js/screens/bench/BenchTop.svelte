@@ -115,7 +115,7 @@
 </div>
 {#if state.plan !== null}
     <details class="dish no-print mt-2">
-        <summary class="min-h-11 cursor-pointer font-bold">Steps and cautions</summary>
+        <summary class="min-h-11 cursor-pointer py-2 font-bold">Steps and cautions</summary>
         <ol class="my-3 list-decimal space-y-1 pl-6">
             {#each state.plan.steps as step, i (i)}<li>{step}</li>{/each}
         </ol>
