@@ -34,6 +34,9 @@ final readonly class CalibrationInput
         $each = $weighed
             ? Calibration::byWeighing($count, $came->inBase(), $ingredient->density->value ?? Calibration::WATER_DENSITY)
             : Calibration::byFilling($count, $came->volume());
+        if ($each->millilitres() < AmountReader::MIN_MEASURE || $each->millilitres() > AmountReader::MAX_MEASURE) {
+            throw $object->get('came')->object(['amount', 'unit'])->get('amount')->fault('One of it would hold ' . Figures::short($each->millilitres()) . ' mL; what is measured with holds 0.001 to 20,000 mL. Found {found}.');
+        }
         $what = $weighed ? ' of ' . ($ingredient->name ?? 'water') : '';
 
         return new self($each, "{$count} of it " . ($weighed ? 'weighed ' : 'filled ') . Measures::amount($came) . "{$what}: " . Figures::short($each->millilitres()) . ' mL each');

@@ -25,7 +25,7 @@ final readonly class MeasureInput
     {
         $object = $node->object(['submission', 'name', 'holds', 'kind', 'step']);
         $kind = $object->optional('kind')?->word(self::KINDS, 'kind of measure') ?? 'level';
-        $holds = AmountReader::read($object->get('holds'), $kind === 'scale' ? Dimension::Mass : Dimension::Volume);
+        $holds = AmountReader::measure($object->get('holds'), $kind === 'scale' ? Dimension::Mass : Dimension::Volume);
         $step = $kind === 'marked' ? $object->get('step')->positive() : null;
         if ($step !== null) {
             try {

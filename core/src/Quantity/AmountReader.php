@@ -15,6 +15,11 @@ final class AmountReader
 
     public const MAX_VESSEL_ML = 10_000_000.0;
 
+    /** What a spoon, jug or scale step may come to, in mL or g: from less than any dropper lets go to a bucket (our own bounds). */
+    public const MIN_MEASURE = 0.001;
+
+    public const MAX_MEASURE = 20_000.0;
+
     /** @throws InvalidDocument with the path of the fault */
     public static function read(Node $node, Dimension ...$dimensions): Amount
     {
@@ -33,6 +38,18 @@ final class AmountReader
         }
 
         return Amount::of($value, $code);
+    }
+
+    /** @throws InvalidDocument when what is measured with holds, or shows, less than 0.001 or more than 20,000 mL or g */
+    public static function measure(Node $node, Dimension $dimension): Amount
+    {
+        $amount = self::read($node, $dimension);
+        if ($amount->inBase() < self::MIN_MEASURE || $amount->inBase() > self::MAX_MEASURE) {
+            $base = $dimension === Dimension::Mass ? 'g' : 'mL';
+            throw $node->object(['amount', 'unit'])->get('amount')->fault("What is measured with may be 0.001 to 20,000 {$base}; found {found} in {$amount->unit->value}.");
+        }
+
+        return $amount;
     }
 
     /** @throws InvalidDocument when the volume is outside 10 mL to 10,000 L */

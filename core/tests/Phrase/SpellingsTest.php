@@ -1,0 +1,114 @@
+<?php
+
+declare(strict_types=1);
+
+use IdleMixer\Core\Ingredient\IngredientCatalogue;
+use IdleMixer\Core\Phrase\Kitchen;
+use IdleMixer\Core\Phrase\PhraseReader;
+use IdleMixer\Core\Phrase\PhraseWriter;
+use IdleMixer\Core\Quantity\Amount;
+use IdleMixer\Core\Quantity\Dimension;
+use IdleMixer\Core\Quantity\Unit;
+use IdleMixer\Core\Recipe\RecipeCatalogue;
+use IdleMixer\Core\Recipe\RecipeLine;
+use IdleMixer\Core\Tests\Support\NodeScript;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+
+/** mL or g that a typed amount of neem comes to; null when it is asked about. */
+function poured(string $text, ?Kitchen $kitchen): ?float
+{
+    $line = PhraseReader::shipped($kitchen)->read($text)->lines[0] ?? null;
+
+    return $line?->unit === null ? null : $line->low * $line->unit->inBase();
+}
+
+/** @return list<array{string, string}> spelling, UCUM code, for the kitchen */
+function spellings(string $kitchen): array
+{
+    $us = ['tbsp' => '[tbs_us]', 'Tablespoons' => '[tbs_us]', 'TBS' => '[tbs_us]', 'tsp' => '[tsp_us]', 'tea spoons' => '[tsp_us]', 'cup' => '[cup_us]', 'fl oz' => '[foz_us]', 'fluid ounces' => '[foz_us]', 'pint' => '[pt_us]', 'qt' => '[qt_us]', 'quarts' => '[qt_us]', 'gal' => '[gal_us]', 'gallons' => '[gal_us]'];
+    $british = ['tbsp' => '[tbs_m]', 'tsp' => '[tsp_m]', 'fl oz' => '[foz_br]', 'pints' => '[pt_br]', 'gallon' => '[gal_br]'];
+    $always = ['ml' => 'mL', 'mL' => 'mL', 'cc' => 'mL', 'litres' => 'L', 'l' => 'L', 'cl' => 'cL', 'dl' => 'dL', 'g' => 'g', 'kg' => 'kg', 'drops' => '[drp]', 'lb' => '[lb_av]', 'oz by weight' => '[oz_av]'];
+    $rows = [...match ($kitchen) {
+        'us' => $us,
+        'metric' => ['tbsp' => '[tbs_m]', 'tsp' => '[tsp_m]'],
+        default => $british,
+    }, ...$always];
+
+    return array_map(static fn(string $word, string $code): array => [$word, $code], array_keys($rows), $rows);
+}
+
+/*
+ * Source: the UCUM reference library @lhncbc/ucum-lhc, run as it is published. Which UCUM unit a word stands for in a
+ * kitchen: common practice, no source.
+ */
+it('reads each spelling as the unit of the reference library', function (Kitchen $kitchen): void {
+    $script = <<<'JS'
+        import pkg from '@lhncbc/ucum-lhc';
+        let text = '';
+        for await (const chunk of process.stdin) text += chunk;
+        const utils = pkg.UcumLhcUtils.getInstance();
+        const base = (code) => (/^(g|kg|\[lb_av\]|\[oz_av\])$/.test(code) ? 'g' : 'mL');
+        process.stdout.write(JSON.stringify(JSON.parse(text).map(([, code]) => utils.convertUnitTo(code, 1, base(code)).toVal)));
+        JS;
+    $rows = spellings($kitchen->value);
+    $factors = NodeScript::run($script, $rows);
+    foreach ($rows as $i => [$word]) {
+        $factor = $factors[$i];
+        assert(is_int($factor) || is_float($factor));
+        foreach (['2' => 2.0, '1 1/2' => 1.5, '¾' => 0.75, '2,5' => 2.5, 'three' => 3.0] as $number => $value) {
+            expect(poured("{$number} {$word} neem", $kitchen))->toEqualWithDelta($value * $factor, $value * $factor * 1e-9, "{$number} {$word}");
+        }
+    }
+})->with([[Kitchen::Us], [Kitchen::British], [Kitchen::Metric]]);
+
+it('knows the large spoon of Australia and the cup of 250 mL', function (): void {
+    // Australian tablespoon 20 mL, metric cup 250 mL: standard kitchen measures, from memory.
+    expect(poured('1 tbsp neem', Kitchen::Australian))->toBe(20.0)
+        ->and(poured('1 tsp neem', Kitchen::Australian))->toBe(5.0)
+        ->and(poured('half a cup neem', Kitchen::Australian))->toBe(125.0)
+        ->and(poured('1 US tbsp neem', Kitchen::Australian))->toEqualWithDelta(14.78676478125, 1e-9);
+});
+
+it('takes back for the same what it writes, in any kitchen', function (string $slug): void {
+    $lines = RecipeCatalogue::shipped()->get($slug)->lines;
+    expect($lines)->not->toBeEmpty();
+    foreach ($lines as $line) {
+        $written = PhraseWriter::line($line);
+        if ($written === null) {
+            continue;
+        }
+        foreach ([null, ...Kitchen::cases()] as $kitchen) {
+            $heard = PhraseReader::shipped($kitchen)->read($written)->lines[0] ?? null;
+            expect($heard?->ingredient->slug)->toBe($line->ingredient?->slug, $written);
+            if ($heard?->unit !== null) {
+                expect($heard->low * $heard->unit->inBase())->toEqualWithDelta($line->amount->inBase(), 1e-9 * $line->amount->inBase())
+                    ->and($heard->high === null ? null : round($heard->high, 9))->toBe($line->upTo === null ? null : round($line->upTo, 9))
+                    ->and($heard->strength ?? $line->ingredient?->defaultStrength?->value)->toBe($line->strength);
+            }
+        }
+    }
+})->with(RecipeCatalogue::shipped()->slugs());
+
+it('takes back any amount that it writes', function (): void {
+    $random = new Randomizer(new Mt19937(31));
+    $catalogue = IngredientCatalogue::shipped();
+    $ingredients = array_values(array_filter($catalogue->slugs(), static fn(string $slug): bool => $slug !== 'egg'));
+    $units = array_values(array_filter(Unit::cases(), static fn(Unit $unit): bool => in_array($unit->dimension(), [Dimension::Volume, Dimension::Mass], true)));
+    for ($round = 0; $round < 400; ++$round) {
+        $ingredient = $catalogue->get($ingredients[$random->getInt(0, count($ingredients) - 1)]);
+        $value = [$random->getInt(1, 40) / 4, $random->getInt(1, 30) / 3, $random->getInt(1, 99_999) / 1000, (float) $random->getInt(1, 5000)][$random->getInt(0, 3)];
+        $top = $random->getInt(0, 2) === 0 ? $value * 2 : null;
+        $strength = $ingredient->kind->hasStrength() ? (float) $random->getInt(1, 99) : null;
+        $written = PhraseWriter::line(RecipeLine::ofIngredient($ingredient, Amount::of($value, $units[$random->getInt(0, count($units) - 1)]), $top, $strength));
+        $heard = PhraseReader::shipped()->read((string) $written);
+        $line = $heard->lines[0] ?? null;
+
+        expect($line?->ingredient->slug)->toBe($ingredient->slug, (string) $written)
+            ->and($line?->low)->toEqualWithDelta($value, 1e-9 * $value, (string) $written)
+            ->and($line?->strength)->toBe($strength, (string) $written);
+        if ($top !== null) {
+            expect($line?->high)->toEqualWithDelta($top, 1e-9 * $top, (string) $written);
+        }
+    }
+});

@@ -1,0 +1,155 @@
+<?php
+
+declare(strict_types=1);
+
+use IdleMixer\Core\Document\JsonText;
+use IdleMixer\Core\Leaf\ToleranceCatalogue;
+use IdleMixer\Core\Plan\Plan;
+use IdleMixer\Core\Plan\Planner;
+use IdleMixer\Core\Plan\PlanRequestReader;
+use IdleMixer\Core\Safety\Circumstances;
+use IdleMixer\Core\Safety\Level;
+use IdleMixer\Core\Safety\Season;
+use IdleMixer\Core\Tests\Support\Plans;
+use IdleMixer\Core\Wording\Sentences;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+
+/*
+ * What must hold of any limits, whatever their numbers: common practice, no source.
+ */
+
+function severity(?Level $level): int
+{
+    return match ($level) {
+        null, Level::Ok => 0,
+        Level::Caution => 1,
+        Level::Stop => 2,
+    };
+}
+
+/** @return array<string, int> the worst level of each code */
+function levelsOf(Plan $plan): array
+{
+    $levels = [];
+    foreach ($plan->verdicts as $verdict) {
+        // Whether oil is held and how it is measured is not a matter of the leaf.
+        if (! str_starts_with($verdict->code, 'emulsi') && ! str_starts_with($verdict->code, 'measure')) {
+            $levels[$verdict->code] = max($levels[$verdict->code] ?? 0, severity($verdict->level));
+        }
+    }
+
+    return $levels;
+}
+
+/** @param array<string, float> $millilitres by ingredient, in a litre that is topped up */
+function sprayed(array $millilitres, ?string $plant, string $use = 'foliar', Circumstances $circumstances = new Circumstances()): Plan
+{
+    $lines = [];
+    foreach ($millilitres as $slug => $ml) {
+        $lines[] = ['ingredient' => $slug, 'amount' => $ml, 'unit' => $slug === 'baking-soda' ? 'g' : 'mL'];
+    }
+    $request = ['recipe' => Plans::recipe($lines, ['amount' => 1, 'unit' => 'L', 'of' => 'finished'], $use), 'make' => ['amount' => 1, 'unit' => 'L'], ...($plant === null ? [] : ['plant' => $plant])];
+
+    return Planner::shipped()->plan(PlanRequestReader::shipped()->read(JsonText::parse(json_encode($request, \JSON_THROW_ON_ERROR))), circumstances: $circumstances);
+}
+
+/** @return array<string, float> */
+function someSpray(Randomizer $random): array
+{
+    $all = [];
+    foreach (['neem-oil' => 80, 'castile-soap' => 60, 'isopropyl-alcohol' => 500, 'hydrogen-peroxide' => 300, 'baking-soda' => 25, 'peppermint-oil' => 9] as $slug => $most) {
+        if ($random->getInt(0, 2) > 0) {
+            $all[$slug] = $random->getInt(1, 1000) / 1000 * $most;
+        }
+    }
+
+    return $all === [] ? ['neem-oil' => 10.0] : $all;
+}
+
+it('never calls a stronger spray milder', function (string $plant): void {
+    $random = new Randomizer(new Mt19937(11));
+    for ($round = 0; $round < 60; ++$round) {
+        $weak = someSpray($random);
+        $more = array_rand($weak);
+        $strong = [...$weak, $more => $weak[$more] * (1.0 + $random->getInt(1, 100) / 100)];
+        if (array_sum($strong) > 900.0) {
+            continue;
+        }
+        $after = levelsOf(sprayed($strong, $plant));
+        foreach (levelsOf(sprayed($weak, $plant)) as $code => $level) {
+            expect($after[$code] ?? 0)->toBeGreaterThanOrEqual($level, "{$code} with more {$more}: " . json_encode([$weak, $strong], \JSON_THROW_ON_ERROR));
+        }
+    }
+})->with(ToleranceCatalogue::shipped()->slugs());
+
+it('never allows a delicate leaf more than an ordinary one, nor that more than a tough one', function (string $milder, string $harder): void {
+    $random = new Randomizer(new Mt19937(12));
+    for ($round = 0; $round < 60; ++$round) {
+        $spray = someSpray($random);
+        $delicate = levelsOf(sprayed($spray, $milder));
+        foreach (levelsOf(sprayed($spray, $harder)) as $code => $level) {
+            expect($delicate[$code] ?? 0)->toBeGreaterThanOrEqual($level, $code . ' ' . json_encode($spray, \JSON_THROW_ON_ERROR));
+        }
+    }
+})->with([
+    ['tender-leaf', 'ordinary-leaf'], ['hairy-leaf', 'ordinary-leaf'], ['waxy-bloom-leaf', 'ordinary-leaf'], ['wounded-leaf', 'ordinary-leaf'],
+    ['ordinary-leaf', 'tough-leaf'], ['tough-leaf', 'dormant-wood'],
+]);
+
+it('is never calmed by bloom, heat, a near harvest or more frequent rounds', function (Circumstances $worse): void {
+    $random = new Randomizer(new Mt19937(13));
+    $usual = new Circumstances(Season::Growing, 20.0, false, 60.0, 21.0);
+    for ($round = 0; $round < 60; ++$round) {
+        $spray = someSpray($random);
+        $after = levelsOf(sprayed($spray, 'ordinary-leaf', 'foliar', $worse));
+        foreach (levelsOf(sprayed($spray, 'ordinary-leaf', 'foliar', $usual)) as $code => $level) {
+            expect($after[$code] ?? 0)->toBeGreaterThanOrEqual($level, $code . ' ' . json_encode($spray, \JSON_THROW_ON_ERROR));
+        }
+    }
+})->with([
+    'in bloom' => [new Circumstances(Season::Growing, 20.0, true, 60.0, 21.0)],
+    'in the heat' => [new Circumstances(Season::Growing, 38.0, false, 60.0, 21.0)],
+    'near frost' => [new Circumstances(Season::Growing, 1.0, false, 60.0, 21.0)],
+    'picked tomorrow' => [new Circumstances(Season::Growing, 20.0, false, 1.0, 21.0)],
+    'every second day' => [new Circumstances(Season::Growing, 20.0, false, 60.0, 2.0)],
+]);
+
+it('stops oil above 32 °C and below 4 °C, and warns of soap from 27 °C', function (array $spray, float $celsius, int $level): void {
+    // Common practice, no source: oils not below 40 F (4 C) or above 90 F (32 C); salty or strong surfactants under 75 to 80 F (24 to 27 C).
+    /** @var array<string, float> $spray */
+    expect(levelsOf(sprayed($spray, 'ordinary-leaf', 'foliar', new Circumstances(celsius: $celsius)))['temperature'])->toBe($level);
+})->with([
+    [['neem-oil' => 8.0], 32.0, 0], [['neem-oil' => 8.0], 32.5, 2], [['neem-oil' => 8.0], 4.0, 0], [['neem-oil' => 8.0], 3.0, 2],
+    [['castile-soap' => 10.0], 20.0, 0], [['castile-soap' => 10.0], 28.0, 1], [['isopropyl-alcohol' => 10.0], 30.0, 0],
+]);
+
+it('stops a leaf that is given 2.9 % oil every two days, and lets a label spray be repeated weekly', function (float $ml, float $days, int $level): void {
+    expect(levelsOf(sprayed(['vegetable-oil' => $ml], 'ordinary-leaf', 'foliar', new Circumstances(everyDays: $days)))['repeated'])->toBe($level);
+})->with([[29.0, 2.0, 2], [7.75, 7.0, 0], [7.75, 2.0, 1], [10.0, 7.0, 0], [20.0, 7.0, 1], [20.0, 21.0, 0]]);
+
+it('says of each verdict the number, the limit, where the limit comes from, and ends the sentence', function (): void {
+    $random = new Randomizer(new Mt19937(14));
+    $sentences = Sentences::shipped();
+    $seen = [];
+    for ($round = 0; $round < 150; ++$round) {
+        $plants = ToleranceCatalogue::shipped()->slugs();
+        $use = ['foliar', 'drench', 'dormant', 'spot'][$random->getInt(0, 3)];
+        $circumstances = new Circumstances(
+            [null, Season::Growing, Season::Dormant][$random->getInt(0, 2)],
+            [null, 1.0, 20.0, 30.0, 40.0][$random->getInt(0, 4)],
+            $random->getInt(0, 1) === 1,
+            [null, 1.0, 40.0][$random->getInt(0, 2)],
+            [null, 1.0, 7.0, 30.0][$random->getInt(0, 3)],
+        );
+        foreach (sprayed(someSpray($random), $random->getInt(0, 4) === 0 ? null : $plants[$random->getInt(0, count($plants) - 1)], $use, $circumstances)->verdicts as $verdict) {
+            $text = $sentences->verdict($verdict);
+            $seen[$verdict->wording] = true;
+            expect($text)->not->toMatch('/[{}]|  |\bNAN\b|\bINF\b/')->toMatch('/\A[\p{Lu}“\d].*\.\z/us');
+            if (str_ends_with($verdict->code, '-strength') || in_array($verdict->code, ['temperature', 'repeated'], true)) {
+                expect($text)->toMatch('/\d.*(%|°C|g per 100 mL).*\((published|common practice|our own)/u');
+            }
+        }
+    }
+    expect(count($seen))->toBeGreaterThan(25);
+});
