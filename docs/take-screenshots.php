@@ -46,7 +46,7 @@ $pictures = [
 foreach ($pictures as $name => [$path, $width, $height, $theme, $script]) {
     Screen::with(Served::demo(), static function (Screen $screen) use ($name, $path, $theme, $script): void {
         $screen->open('/nothing');
-        $screen->script("localStorage.setItem('idle-mixer-theme', '{$theme}')");
+        $screen->script("localStorage.setItem('idle-mixer-theme', JSON.stringify('{$theme}'))");
         $screen->open($path);
         $screen->until(static fn(): bool => $screen->all('main h1') !== [] && ! str_contains($screen->text(), 'One moment'), "{$path} did not come up.");
         usleep(600_000);

@@ -30,7 +30,7 @@ function axe(Screen $screen): string
 it('has no fault that axe knows, by day and by night', function (string $theme): void {
     Screen::with(Served::demo(), static function (Screen $screen) use ($theme): void {
         $screen->open('/nothing');
-        $screen->script("localStorage.setItem('idle-mixer-theme', '{$theme}')");
+        $screen->script("localStorage.setItem('idle-mixer-theme', JSON.stringify('{$theme}'))");
         foreach (SCREENS as $path) {
             openWhole($screen, $path);
             $screen->script("document.querySelectorAll('details').forEach((each) => { each.open = true; })");

@@ -1,18 +1,20 @@
-const KEY = 'idle-mixer-theme';
+import { Kept } from './kept';
+
+const CHOSEN = new Kept('idle-mixer-theme');
 
 /** Light or dark: as the device has it, until somebody chooses. */
 class Theme {
     dark = $state(false);
 
     constructor() {
-        const chosen = localStorage.getItem(KEY);
+        const chosen = CHOSEN.read();
         this.dark = chosen === null ? window.matchMedia('(prefers-color-scheme: dark)').matches : chosen === 'shed';
         this.#show();
     }
 
     flip(): void {
         this.dark = !this.dark;
-        localStorage.setItem(KEY, this.dark ? 'shed' : 'enamel');
+        CHOSEN.keep(this.dark ? 'shed' : 'enamel');
         this.#show();
     }
 
