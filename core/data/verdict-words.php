@@ -15,6 +15,8 @@ return [
     'soda-ok' => 'Soda is {percent} g per 100 mL, within the limit of {limit} g for leaves ({limit-from}).',
     'soda-caution' => 'Soda is {percent} g per 100 mL, over the limit of {limit} g for leaves ({limit-from}): the salt scorches. Use less.',
     'soda-stop' => 'Soda is {percent} g per 100 mL, far over the limit of {limit} g for leaves ({limit-from}): the salt scorches. Do not spray it.',
+    'high-end-over' => 'To the high end of its range it is {percent} {unit} {what}, over the limit of {limit} {unit} for {onto} ({limit-from}). Keep to the low end; what goes in by eye may be that much: measure it.',
+    'measured-over' => 'As your measures have it, it is {percent} {unit} {what}, over the limit of {limit} {unit} for {onto} ({limit-from}). Use finer measures, or make more at once.',
     'alcohol-ok' => 'Pure alcohol is {percent} % of the spray, below the {limit} % from which it harms {onto} ({limit-from}).',
     'alcohol-caution' => 'Pure alcohol is {percent} % of the mix; from {limit} % it harms {onto} ({limit-from}). On a swab, touch the insect and not the leaf.',
     'alcohol-stop' => 'Pure alcohol is {percent} % of the spray; from {limit} % it harms {onto} ({limit-from}). Thin it with water first.',

@@ -24,6 +24,7 @@ use IdleMixer\Core\Recipe\RecipeUse;
 use IdleMixer\Core\Safety\Cautions;
 use IdleMixer\Core\Safety\Circumstances;
 use IdleMixer\Core\Safety\EmulsionJudge;
+use IdleMixer\Core\Safety\EndsJudge;
 use IdleMixer\Core\Safety\Judge;
 use IdleMixer\Core\Safety\Limits;
 use IdleMixer\Core\Safety\MeasuringJudge;
@@ -45,13 +46,16 @@ final readonly class Planner
         private FairLook $fairLook,
         private Emulsifier $emulsifier,
         private EmulsionJudge $emulsionJudge,
+        private EndsJudge $endsJudge,
     ) {}
 
     public static function shipped(): self
     {
         $limits = Limits::shipped();
 
-        return new self(new Formulator(), new Judge($limits), ShelfLife::shipped(), FairLook::shipped(), Emulsifier::shipped(), new EmulsionJudge($limits));
+        $judge = new Judge($limits);
+
+        return new self(new Formulator(), $judge, ShelfLife::shipped(), FairLook::shipped(), Emulsifier::shipped(), new EmulsionJudge($limits), new EndsJudge($judge));
     }
 
     /**
@@ -71,19 +75,29 @@ final readonly class Planner
         $strengths = Strengths::of($whole);
         $target = Target::of($request->recipe->use, $request->plant);
         $loads = array_map(static fn(LoadGroup $group): Load => $group->load, $groups);
+        $measured = self::measured($groups);
+        $top = $this->top($request);
+        $coarse = MeasuringJudge::verdicts($loads, $planner->measures());
+        $verdicts = $this->judge->verdicts($strengths, $target, $circumstances->every($request->usualDays));
 
         return new Plan(
             $request,
             $whole,
             $groups,
             $strengths,
-            [...$this->judge->verdicts($strengths, $target, $circumstances->every($request->usualDays)), ...$this->emulsionVerdict($emulsion, $whole, $target), ...MeasuringJudge::verdicts($loads, $planner->measures())],
+            [
+                ...$verdicts,
+                ...($top === null || $request->highEnd ? [] : $this->endsJudge->highEnd($verdicts, $top, $target)),
+                ...($coarse === [] ? [] : $this->endsJudge->measured($verdicts, $measured, $target)),
+                ...$this->emulsionVerdict($emulsion, $whole, $target),
+                ...$coarse,
+            ],
             Cautions::of($whole, $target),
             $this->shelfLife->of($whole, $request->recipe->use),
             $this->fairLook->of($whole),
             $emulsion,
-            self::measured($groups),
-            $this->top($request),
+            $measured,
+            $top,
         );
     }
 

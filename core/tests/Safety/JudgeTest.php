@@ -6,6 +6,7 @@ use IdleMixer\Core\Plan\Plan;
 use IdleMixer\Core\Safety\Level;
 use IdleMixer\Core\Safety\Verdict;
 use IdleMixer\Core\Tests\Support\Plans;
+use IdleMixer\Core\Wording\Sentences;
 
 function verdictOf(Plan $plan, string $code): ?Verdict
 {
@@ -97,4 +98,28 @@ it('refuses to call a stock a spray', function (): void {
     $recipe = Plans::recipe([['ingredient' => 'neem-oil', 'amount' => 1, 'unit' => '[cup_us]']], null, 'stock');
 
     expect(verdictOf(Plans::of(['recipe' => $recipe, 'make' => ['amount' => 100, 'unit' => 'mL']]), 'stock-only')?->level)->toBe(Level::Caution);
+});
+
+// Common practice, no source: 2 tbsp a gallon on leaves, 4 for a drench; a splash may be much more than was meant.
+it('warns of the high end of a range where that is judged worse, and of nothing once it was asked for', function (): void {
+    $recipe = Plans::recipe([['ingredient' => 'neem-oil', 'amount' => 10, 'unit' => 'mL', 'upTo' => 25]], ['amount' => 1, 'unit' => 'L', 'of' => 'finished']);
+    $request = ['recipe' => $recipe, 'make' => ['amount' => 1, 'unit' => 'L']];
+    $low = verdictOf(Plans::of($request), 'high-end-oil-strength');
+    $narrow = Plans::recipe([['ingredient' => 'neem-oil', 'amount' => 10, 'unit' => 'mL', 'upTo' => 20]], ['amount' => 1, 'unit' => 'L', 'of' => 'finished']);
+
+    expect($low?->level)->toBe(Level::Caution)
+        ->and($low === null ? '' : Sentences::shipped()->verdict($low))->toContain('2.5 % oil, over the limit of 2 %')
+        ->and(verdictOf(Plans::of([...$request, 'highEnd' => true]), 'high-end-oil-strength'))->toBeNull()
+        ->and(verdictOf(Plans::of([...$request, 'highEnd' => true]), 'oil-strength')?->level)->toBe(Level::Caution)
+        ->and(verdictOf(Plans::of([...$request, 'recipe' => $narrow]), 'high-end-oil-strength'))->toBeNull();
+});
+
+it('warns of what coarse measures make of a spray, and not of what a spoon is always off', function (): void {
+    // 15 mL a litre by the tablespoon is 1.48 %; by the cup it is 23.7 %.
+    $request = ['recipe' => Plans::recipe([['ingredient' => 'neem-oil', 'amount' => 15, 'unit' => 'mL']], ['amount' => 1, 'unit' => 'L', 'of' => 'finished']), 'make' => ['amount' => 1, 'unit' => 'L']];
+    $cup = verdictOf(Plans::of([...$request, 'measures' => [['amount' => 1, 'unit' => '[cup_us]']]]), 'measured-oil-strength');
+
+    expect($cup?->level)->toBe(Level::Stop)
+        ->and($cup === null ? '' : Sentences::shipped()->verdict($cup))->toContain('As your measures have it')
+        ->and(verdictOf(Plans::of([...$request, 'measures' => [['amount' => 1, 'unit' => '[tbs_us]']]]), 'measured-oil-strength'))->toBeNull();
 });
