@@ -77,7 +77,8 @@ final readonly class BatchSlips
     private function of(Batch $batch, Plan $plan, Load $load, Node $slips): WayOutInput
     {
         $sprayer = $batch->sprayer;
-        $room = $sprayer === null ? null : $sprayer->amount()->inBase();
+        // No advice fills it beyond what is sensible there.
+        $room = $sprayer === null ? null : max($load->mixture->finished(), $sprayer->largest_fill_ml ?? $sprayer->amount()->inBase());
 
         return WayOutInput::of($plan->request, $load, $slips, $room);
     }

@@ -23,5 +23,8 @@ final readonly class Remedy
         public float $finished = 0.0,
         /** Whether it comes back to the strength that was planned, not only to within the limits. */
         public bool $asPlanned = false,
+        /** How many times the planned strength it is at the least and at the most, where it is used as it is. */
+        public float $weakest = 1.0,
+        public float $strongest = 1.0,
     ) {}
 }

@@ -11,6 +11,7 @@ enum RemedyKind: string
     case AddWater = 'add-water';
     case BiggerBatch = 'bigger-batch';
     case PourOff = 'pour-off';
+    case WithinLimits = 'within-limits';
     case Drench = 'drench';
     case Discard = 'discard';
 }

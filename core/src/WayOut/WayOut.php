@@ -9,7 +9,6 @@ use IdleMixer\Core\Mix\Load;
 use IdleMixer\Core\Mix\Mixture;
 use IdleMixer\Core\Mix\ScoopPlan;
 use IdleMixer\Core\Mix\ScoopPlanner;
-use IdleMixer\Core\Mix\Strengths;
 use IdleMixer\Core\Safety\Ceiling;
 
 /**
@@ -18,12 +17,6 @@ use IdleMixer\Core\Safety\Ceiling;
  */
 final readonly class WayOut
 {
-    /** Share of the planned strength down to which a spray counts as made: our own choice. */
-    public const WEAKEST = 0.75;
-
-    /** And up to which, where the limits allow it. */
-    public const STRONGEST = 1.34;
-
     /** Additions to a tank are poured to 10 mL, above a litre to 50 mL. */
     private const FINE_STEP = 10.0;
 
@@ -41,19 +34,35 @@ final readonly class WayOut
             $this->addMissing($load, $slips, $ends),
             $this->bigger($load, $slips, $ends),
             $this->addWater($load, $ends),
-            $this->pourOff($load, $ends),
+            $this->backToPlan($load, $slips, $ends) ?? $this->pourOff($load, $ends),
+            $this->withinLimits($load, $ends),
             $this->asDrench($ends),
             new Remedy(RemedyKind::Discard),
         ];
 
-        return array_values(array_filter($tries));
+        return self::withoutTwins(array_values(array_filter($tries)));
+    }
+
+    /**
+     * Water that is missing and water that is added are one advice.
+     *
+     * @param list<Remedy> $remedies
+     *
+     * @return list<Remedy>
+     */
+    private static function withoutTwins(array $remedies): array
+    {
+        $onlyWater = array_filter($remedies, static fn(Remedy $one): bool => $one->kind === RemedyKind::AddMissing && $one->add === [] && $one->asPlanned);
+
+        return $onlyWater === [] ? $remedies : array_values(array_filter($remedies, static fn(Remedy $one): bool => $one->kind !== RemedyKind::AddWater));
     }
 
     /** @param non-empty-list<Mixture> $ends */
     private function isMade(Load $load, array $ends): bool
     {
+        $plan = new AgainstPlan($load);
         foreach ($ends as $end) {
-            if (! $this->bounds->allows($end) || ! self::isNear($load, $end)) {
+            if (! $this->bounds->allows($end) || ! $plan->isNear($end)) {
                 return false;
             }
         }
@@ -61,17 +70,24 @@ final readonly class WayOut
         return true;
     }
 
-    private static function isNear(Load $load, Mixture $end): bool
+    /**
+     * Not what was planned, and harmless all the same; not where the soap that holds the oil is short.
+     *
+     * @param non-empty-list<Mixture> $ends
+     */
+    private function withinLimits(Load $load, array $ends): ?Remedy
     {
-        $made = get_object_vars(Strengths::of($end));
-        foreach (get_object_vars(Strengths::of($load->mixture)) as $what => $planned) {
-            $ratio = is_float($planned) && $planned > 0.0 && is_float($made[$what]) ? $made[$what] / $planned : 1.0;
-            if ($ratio < self::WEAKEST || $ratio > self::STRONGEST) {
-                return false;
+        $plan = new AgainstPlan($load);
+        $all = [];
+        foreach ($ends as $end) {
+            $ratios = $plan->ratios($end);
+            if (! $this->bounds->allows($end) || $ratios === [] || ($ratios['soap'] ?? 1.0) < AgainstPlan::WEAKEST) {
+                return null;
             }
+            array_push($all, min($ratios), max($ratios));
         }
 
-        return true;
+        return $this->isMade($load, $ends) ? null : new Remedy(RemedyKind::WithinLimits, finished: self::fullest($ends), weakest: min($all), strongest: max($all));
     }
 
     /**
@@ -131,7 +147,7 @@ final readonly class WayOut
     private function addWater(Load $load, array $ends): ?Remedy
     {
         $over = max(array_map($this->bounds->times(...), $ends));
-        foreach ([self::overPlan($load, $ends), $over] as $times) {
+        foreach ([(new AgainstPlan($load))->over($ends), $over] as $times) {
             if ($times <= 1.0 + 1e-9) {
                 continue;
             }
@@ -146,7 +162,35 @@ final readonly class WayOut
     }
 
     /**
-     * Where there is no room for the water: some of it out, water in its place.
+     * Some of it out, water in its place and what else that takes away: back to what was planned.
+     *
+     * @param non-empty-list<Mixture> $ends
+     */
+    private function backToPlan(Load $load, Slips $slips, array $ends): ?Remedy
+    {
+        $full = self::fullest($ends);
+        $over = (new AgainstPlan($load))->over($ends);
+        $off = self::upwards($full * (1.0 - 1.0 / $over));
+        if ($over <= 1.0 || $off >= $full) {
+            return null;
+        }
+        $add = [];
+        $room = 0.0;
+        foreach ($load->items as $i => $item) {
+            [, $high] = $slips->items[$i] ?? [0.0, $item->millilitres()];
+            $missing = $item->millilitres() - $high * (1.0 - $off / $full);
+            if ($missing > $item->millilitres() * ScoopPlan::TOLERANCE) {
+                $add[$i] = $this->spoons->plan($missing);
+                $room += $item->room() / max(1e-12, $item->millilitres()) * $add[$i]->millilitres();
+            }
+        }
+        $remedy = $room > $off ? null : $this->checked(RemedyKind::PourOff, $load, $ends, $add, $off - $room, $off);
+
+        return $remedy?->asPlanned === true ? $remedy : null;
+    }
+
+    /**
+     * Where there is no room for the water: some of it out, water in its place, to within the limits.
      *
      * @param non-empty-list<Mixture> $ends
      */
@@ -202,27 +246,9 @@ final readonly class WayOut
                 return null;
             }
         }
-        $near = array_filter($after, static fn(Mixture $mixture): bool => self::isNear($load, $mixture));
+        $near = array_filter($after, (new AgainstPlan($load))->isNear(...));
 
         return new Remedy($kind, $add, $water, $pourOff, self::fullest($after), count($near) === count($after));
-    }
-
-    /**
-     * How many times the planned strength it is at the most, of what it has too much of.
-     *
-     * @param non-empty-list<Mixture> $ends
-     */
-    private static function overPlan(Load $load, array $ends): float
-    {
-        $most = 0.0;
-        foreach ($ends as $end) {
-            $made = get_object_vars(Strengths::of($end));
-            foreach (get_object_vars(Strengths::of($load->mixture)) as $what => $planned) {
-                $most = is_float($planned) && $planned > 0.0 && is_float($made[$what]) ? max($most, $made[$what] / $planned) : $most;
-            }
-        }
-
-        return $most > 1.0 + ScoopPlan::TOLERANCE ? $most : 1.0;
     }
 
     /** @param non-empty-list<Mixture> $mixtures */

@@ -70,7 +70,8 @@ final class Measures
     /** mL up to a litre, then L. */
     public static function metric(float $millilitres): string
     {
-        return $millilitres < 1000.0 ? Figures::short($millilitres) . ' mL' : Figures::short($millilitres / 1000.0) . ' L';
+        // What rounds to a thousand is a litre.
+        return $millilitres < 999.5 ? Figures::short($millilitres) . ' mL' : Figures::short($millilitres / 1000.0) . ' L';
     }
 
     /** A volume in the unit it was asked for in, and in metric: "1½ US gal (5.68 L)". */

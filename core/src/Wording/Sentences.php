@@ -59,6 +59,11 @@ final readonly class Sentences
             }
         }
 
+        if (isset($args['days'])) {
+            $args['span'] = (float) $args['days'] === 1.0 ? '1 day' : Figures::short((float) $args['days']) . ' days';
+            $args['every'] = $args['span'] === '1 day' ? 'day' : $args['span'];
+        }
+
         foreach (['dose', 'water', 'use'] as $scoop) {
             if (isset($args["{$scoop}-count"])) {
                 $args[$scoop] = Measures::counted((int) $args["{$scoop}-count"], (float) $args["{$scoop}-amount"], Unit::from((string) $args["{$scoop}-unit"]));

@@ -35,6 +35,7 @@ final readonly class WayOutWords
             '{items}' => $this->items($remedy, $load),
             '{water}' => Measures::metric($remedy->water),
             '{off}' => Measures::metric($remedy->pourOff),
+            '{times}' => implode(' to ', array_unique([Figures::short($remedy->weakest), Figures::short($remedy->strongest)])),
             '{finished}' => Measures::volume($remedy->finished, $unit),
         ]);
 
@@ -57,7 +58,7 @@ final readonly class WayOutWords
 
     private function ending(Remedy $remedy): string
     {
-        if (in_array($remedy->kind, [RemedyKind::AsItIs, RemedyKind::Drench, RemedyKind::Discard], true)) {
+        if (in_array($remedy->kind, [RemedyKind::AsItIs, RemedyKind::WithinLimits, RemedyKind::Drench, RemedyKind::Discard], true)) {
             return '';
         }
         $key = $remedy->asPlanned ? 'as-planned' : 'within';

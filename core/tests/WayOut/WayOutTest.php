@@ -171,10 +171,36 @@ it('pours off and tops up where a tablespoon went for the teaspoon in a full spr
     $remedies = wayOut(1000.0)->remedies($load, new Slips([0 => [45.0, 45.0]]));
     $off = remedy($remedies, RemedyKind::PourOff);
 
-    // 4.5 % to 2 %: 1 - 2/4.5 = 0.556 of it must go.
-    expect($off?->pourOff)->toBe(560.0)->and($off?->water)->toBe(560.0)
+    // 45 mL for 15: two thirds of it must go, and the soap that goes with them comes back.
+    expect($off?->pourOff)->toBe(670.0)->and($off?->asPlanned)->toBeTrue()
+        ->and($off?->add[1]->millilitres())->toEqualWithDelta(3.35, 0.05 * 3.35)
+        ->and($off?->water)->toEqualWithDelta(670.0 - ($off?->add[1]->millilitres() ?? 0.0), 1e-6)
         ->and(remedy($remedies, RemedyKind::AddWater))->toBeNull()
         ->and(remedy(wayOut(3000.0)->remedies($load, new Slips([0 => [45.0, 45.0]])), RemedyKind::AddWater)?->finished)->toBe(3000.0);
+});
+
+it('pours off to within the limits where nobody knows how much went in', function (): void {
+    $load = loadOf([line('neem-oil', 15.0), line('castile-soap', 5.0)], 1.0);
+    $off = remedy(wayOut(1000.0)->remedies($load, new Slips([0 => [15.0, 45.0]])), RemedyKind::PourOff);
+
+    // At the worst 4.5 % comes to 2 %: 1 - 2/4.5 = 0.556 of it must go.
+    expect($off?->pourOff)->toBe(560.0)->and($off?->water)->toBe(560.0)->and($off?->asPlanned)->toBeFalse();
+});
+
+it('lets a spray be used that is not as planned and still within the limits, after a leaf test', function (): void {
+    // A tablespoon for the teaspoon at half strength: 1.5 % where 0.5 % was meant, and 2 % is the limit.
+    $load = loadOf([line('neem-oil', 5.0), line('castile-soap', 5.0)], 1.0);
+    $use = remedy(wayOut(1000.0)->remedies($load, new Slips([0 => [15.0, 15.0]])), RemedyKind::WithinLimits);
+    expect($use?->strongest)->toEqualWithDelta(3.0, 0.02)->and($use?->weakest)->toEqualWithDelta(1.0, 0.02)
+        // Not on a tender leaf, where 1 % is the limit; and not without the soap that holds the oil.
+        ->and(remedy(wayOut(1000.0, 'tender-leaf')->remedies($load, new Slips([0 => [15.0, 15.0]])), RemedyKind::WithinLimits))->toBeNull()
+        ->and(remedy(wayOut(1000.0)->remedies($load, new Slips([1 => [0.0, 0.0]])), RemedyKind::WithinLimits))->toBeNull();
+});
+
+it('says one thing once: water that is missing is not added twice', function (): void {
+    $load = loadOf([line('neem-oil', 30.0), line('castile-soap', 15.0)]);
+    $kinds = array_map(static fn(Remedy $one): RemedyKind => $one->kind, wayOut(5000.0)->remedies($load, new Slips([], 2955.0)));
+    expect(in_array(RemedyKind::AddMissing, $kinds, true))->toBeTrue()->and(in_array(RemedyKind::AddWater, $kinds, true))->toBeFalse();
 });
 
 it('offers a drench only for what a bed bears', function (): void {

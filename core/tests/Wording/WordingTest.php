@@ -85,3 +85,7 @@ it('does not hide what a record cannot tell', function (): void {
 it('would rather fail than show a code', function (): void {
     Sentences::shipped()->verdict(new Verdict('x', Level::Ok, 'no-such-wording', [], null));
 })->throws(MissingWords::class, 'no-such-wording');
+
+it('never says a thousand millilitres', function (float $millilitres, string $words): void {
+    expect(IdleMixer\Core\Wording\Measures::metric($millilitres))->toBe($words);
+})->with([[999.4, '999 mL'], [999.6, '1 L'], [1000.0, '1 L'], [1234.0, '1.23 L'], [0.05, '0.05 mL'], [12_345.0, '12.3 L']]);
