@@ -25,3 +25,7 @@ it('rounds down where more is not there', () => {
         expect(Number(shortDown(value))).toBeGreaterThan(value * 0.98);
     }
 });
+
+it('never says a thousand millilitres', () => {
+    expect([999.4, 999.6, 1000].map(millilitres)).toEqual(['999 mL', '1 L', '1 L']);
+});
