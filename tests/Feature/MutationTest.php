@@ -68,7 +68,7 @@ it('answers whatever is sent with what is wrong, where, and keeps nothing', func
     'typed lines' => ['post', '/api/compose', ['name' => 'Mine', 'slug' => null, 'use' => 'foliar', 'order' => 'blender', 'notes' => '', 'lines' => ['1 l water', '5 ml neem']]],
     'a sum' => ['post', '/api/sums', ['line' => '2 tbsp neem', 'make' => LITRE, 'of' => 'water']],
     'a need by plants' => ['post', '/api/need', ['plants' => [['size' => 'pot', 'count' => 3]], 'leftBehind' => ['amount' => 40, 'unit' => 'mL'], 'sprayer' => LITRE, 'unit' => 'L']],
-    'a need by beds and pots' => ['post', '/api/need', ['beds' => [['lengthM' => 2, 'widthM' => 1, 'depthCm' => 10, 'dryness' => 'dryish']], 'pots' => [['litres' => 5, 'count' => 2, 'dryness' => 'dryish']], 'unit' => 'L']],
+    'a need by beds and pots' => ['post', '/api/need', ['beds' => [['length' => 2, 'width' => 1, 'depth' => 10, 'measuredIn' => 'm', 'dryness' => 'dryish']], 'pots' => [['holds' => ['amount' => 5, 'unit' => 'L'], 'count' => 2, 'dryness' => 'dryish']], 'unit' => 'L']],
     'a need by what it took' => ['post', '/api/need', ['trial' => ['used' => LITRE, 'plants' => 2, 'now' => 3], 'unit' => 'L']],
     'what is left' => ['post', '/api/reach', ['request' => ['recipe' => 'mild-neem', 'make' => LITRE], 'left' => ['40 ml neem']]],
     'a slip' => ['post', '/api/way-out', ['request' => ['recipe' => 'neem-by-the-gallon', 'make' => ['amount' => 1, 'unit' => '[gal_us]']], 'load' => 1, 'slips' => [['kind' => 'count', 'item' => 0, 'scoop' => 0, 'from' => 2, 'to' => 4]], 'room' => ['amount' => 2, 'unit' => '[gal_us]']]],

@@ -13,7 +13,7 @@ it('adds up plants, what stays behind, and a sensible last load', function (): v
 });
 
 it('reckons a drench for a bed', function (): void {
-    $answer = Notebook::post('/api/need', ['beds' => [['lengthM' => 2, 'widthM' => 1.2, 'depthCm' => 12, 'dryness' => 'dryish']], 'unit' => '[gal_us]']);
+    $answer = Notebook::post('/api/need', ['beds' => [['length' => 2, 'width' => 1.2, 'depth' => 12, 'measuredIn' => 'm', 'dryness' => 'dryish']], 'unit' => '[gal_us]']);
     expect($answer->number('mL'))->toEqualWithDelta(28_800.0, 1e-6)->and($answer->at('sensible'))->toBeNull();
 });
 
@@ -21,8 +21,8 @@ it('says what is missing or too much', function (array $body, string $path): voi
     expect(Notebook::post('/api/need', json_encode(['unit' => 'L', ...$body], \JSON_THROW_ON_ERROR))->text('error.path'))->toBe($path);
 })->with([
     [[], ''], [['plants' => []], ''], [['plants' => [['size' => 'giant', 'count' => 1]]], '/plants/0/size'], [['plants' => [['size' => 'pot', 'count' => 0]]], '/plants/0/count'],
-    [['plants' => [['size' => 'tree', 'count' => 9999]]], ''], [['beds' => [['lengthM' => -1, 'widthM' => 1, 'depthCm' => 1, 'dryness' => 'dry']]], '/beds/0/lengthM'],
-    [['trial' => ['used' => ['amount' => 0, 'unit' => 'mL'], 'plants' => 1, 'now' => 1]], '/trial/used/amount'], [['pots' => [['litres' => 1e300, 'count' => 1, 'dryness' => 'dry']]], '/pots/0/litres'],
+    [['plants' => [['size' => 'tree', 'count' => 9999]]], ''], [['beds' => [['length' => -1, 'width' => 1, 'depth' => 1, 'measuredIn' => 'm', 'dryness' => 'dry']]], '/beds/0/length'],
+    [['trial' => ['used' => ['amount' => 0, 'unit' => 'mL'], 'plants' => 1, 'now' => 1]], '/trial/used/amount'], [['pots' => [['holds' => ['amount' => 1e300, 'unit' => 'L'], 'count' => 1, 'dryness' => 'dry']]], '/pots/0/holds/amount'],
 ]);
 
 it('says how far what is left reaches, in the words it was typed', function (): void {

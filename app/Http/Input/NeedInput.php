@@ -10,6 +10,7 @@ use IdleMixer\Core\Mix\Need;
 use IdleMixer\Core\Mix\NeedTable;
 use IdleMixer\Core\Quantity\AmountReader;
 use IdleMixer\Core\Quantity\Dimension;
+use IdleMixer\Core\Quantity\MeasuredIn;
 use IdleMixer\Core\Quantity\Unit;
 
 /** What is to be sprayed or drenched, to reckon from it how much to make. */
@@ -19,11 +20,9 @@ final readonly class NeedInput
 
     private const MOST_PLANTS = 10_000;
 
-    private const LONGEST_M = 1000.0;
+    private const LONGEST = 1000.0;
 
-    private const DEEPEST_CM = 100.0;
-
-    private const LARGEST_POT = 1000.0;
+    private const DEEPEST = 100.0;
 
     /** @param list<Need> $needs */
     private function __construct(public array $needs, public ?float $sprayer, public Unit $unit) {}
@@ -92,23 +91,24 @@ final readonly class NeedInput
 
     private static function bed(Node $node, NeedTable $table): Need
     {
-        $row = $node->object(['lengthM', 'widthM', 'depthCm', 'dryness']);
+        $row = $node->object(['length', 'width', 'depth', 'measuredIn', 'dryness']);
 
         return Need::ofBed(
-            $row->get('lengthM')->positive(self::LONGEST_M),
-            $row->get('widthM')->positive(self::LONGEST_M),
-            $row->get('depthCm')->positive(self::DEEPEST_CM),
+            $row->get('length')->positive(self::LONGEST),
+            $row->get('width')->positive(self::LONGEST),
+            $row->get('depth')->positive(self::DEEPEST),
             $table->soil($row->get('dryness')->word(array_keys($table->soils()), 'state of soil'))->value,
+            MeasuredIn::from($row->get('measuredIn')->word(array_column(MeasuredIn::cases(), 'value'), 'way to measure a bed')),
         );
     }
 
     private static function pots(Node $node, NeedTable $table): Need
     {
-        $row = $node->object(['litres', 'count', 'dryness']);
+        $row = $node->object(['holds', 'count', 'dryness']);
 
         return Need::ofPots(
             $row->get('count')->whole(1, self::MOST_PLANTS),
-            $row->get('litres')->positive(self::LARGEST_POT),
+            AmountReader::vessel($row->get('holds'), 'A pot')->millilitres(),
             $table->soil($row->get('dryness')->word(array_keys($table->soils()), 'state of soil'))->value,
         );
     }

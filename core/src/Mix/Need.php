@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Mix;
 
+use IdleMixer\Core\Quantity\MeasuredIn;
+
 /** How much to make: mL of finished spray or drench, and what it was reckoned from. */
 final readonly class Need
 {
@@ -38,25 +40,29 @@ final readonly class Need
     /**
      * A bed wetted to a depth.
      *
-     * @param float $length m
-     * @param float $width  m
-     * @param float $depth  cm
+     * @param float $length m or ft
+     * @param float $width  m or ft
+     * @param float $depth  cm or in
      * @param float $share  of its volume that the soil takes up
      */
-    public static function ofBed(float $length, float $width, float $depth, float $share): self
+    public static function ofBed(float $length, float $width, float $depth, float $share, MeasuredIn $in = MeasuredIn::Metres): self
     {
-        return new self('bed', $length * $width * $depth / self::CM_PER_M * $share * self::ML_PER_M3, ['length' => $length, 'width' => $width, 'depth' => $depth, 'share' => 100.0 * $share]);
+        return new self(
+            'bed',
+            $in->metres($length) * $in->metres($width) * $in->centimetres($depth) / self::CM_PER_M * $share * self::ML_PER_M3,
+            ['length' => $length, 'width' => $width, 'long' => $in->long(), 'depth' => $depth, 'short' => $in->short(), 'share' => 100.0 * $share],
+        );
     }
 
     /**
      * Pots wetted through.
      *
-     * @param float $litres of one pot
-     * @param float $share  of its volume that the soil takes up
+     * @param float $holds mL of one pot
+     * @param float $share of its volume that the soil takes up
      */
-    public static function ofPots(int $count, float $litres, float $share): self
+    public static function ofPots(int $count, float $holds, float $share): self
     {
-        return new self('pots', $count * $litres * 1000.0 * $share, ['count' => (float) $count, 'litres' => $litres, 'share' => 100.0 * $share]);
+        return new self('pots', $count * $holds * $share, ['count' => (float) $count, 'holds' => $holds, 'share' => 100.0 * $share]);
     }
 
     /** What stays in hose and bottom and never reaches a leaf. */

@@ -26,7 +26,7 @@ final readonly class NeedWords
     {
         $pairs = [];
         foreach ($need->args as $key => $value) {
-            $pairs['{' . $key . '}'] = is_string($value) ? $value : (in_array($key, ['used', 'left', 'each'], true) ? Measures::metric($value) : Figures::short($value));
+            $pairs['{' . $key . '}'] = is_string($value) ? $value : (in_array($key, ['used', 'left', 'each', 'holds'], true) ? Measures::metric($value) : Figures::short($value));
         }
 
         return strtr($this->row($need->code), $pairs);

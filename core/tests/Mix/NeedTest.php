@@ -16,7 +16,7 @@ it('reckons from what was used before', function (): void {
 // A square metre wetted 10 cm deep is 100 L of soil; what a tenth of it takes is 10 L. Geometry.
 it('reckons a drench from bed, depth and dryness', function (): void {
     expect(Need::ofBed(1.0, 1.0, 10.0, 0.1)->millilitres)->toEqualWithDelta(10_000.0, 1e-6)
-        ->and(Need::ofPots(3, 5.0, 0.1)->millilitres)->toEqualWithDelta(1500.0, 1e-9)
+        ->and(Need::ofPots(3, 5000.0, 0.1)->millilitres)->toEqualWithDelta(1500.0, 1e-9)
         ->and(Need::ofBed(2.0, 1.2, 15.0, NeedTable::shipped()->soil('dry')->value)->millilitres)->toBeGreaterThan(Need::ofBed(2.0, 1.2, 15.0, NeedTable::shipped()->soil('moist')->value)->millilitres);
 });
 
@@ -33,7 +33,7 @@ it('makes the last load worth mixing', function (float $needed, float $sensible)
 it('says what an amount was reckoned from', function (Need $need): void {
     expect(NeedWords::shipped()->of($need))->not->toContain('{');
 })->with([
-    [Need::ofPlants(2, 75.0, 'pot plants')], [Need::ofUse('trial', 100.0, 2, 3)], [Need::ofUse('last', 100.0, 2, 3)], [Need::ofBed(1.0, 2.0, 10.0, 0.1)], [Need::ofPots(2, 3.0, 0.1)], [Need::leftBehind(60.0)],
+    [Need::ofPlants(2, 75.0, 'pot plants')], [Need::ofUse('trial', 100.0, 2, 3)], [Need::ofUse('last', 100.0, 2, 3)], [Need::ofBed(1.0, 2.0, 10.0, 0.1)], [Need::ofPots(2, 3000.0, 0.1)], [Need::leftBehind(60.0)],
 ]);
 
 // Label-style neem, 2 tbsp a gallon: 29.57 mL in 3815 mL. 40 mL reach for 5.16 L. Common practice, no source.

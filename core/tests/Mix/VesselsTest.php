@@ -9,6 +9,7 @@ use IdleMixer\Core\Mix\Measure;
 use IdleMixer\Core\Mix\Need;
 use IdleMixer\Core\Mix\ScoopPlanner;
 use IdleMixer\Core\Quantity\Amount;
+use IdleMixer\Core\Quantity\MeasuredIn;
 use IdleMixer\Core\Quantity\Unit;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
@@ -91,6 +92,8 @@ it('adds up beds and pots as boxes of soil', function (): void {
     // 2 m × 1.2 m × 12 cm are 288 L of soil; a tenth of that is 28.8 L.
     expect(Need::ofBed(2.0, 1.2, 12.0, 0.1)->millilitres)->toEqualWithDelta(28_800.0, 1e-6)
         ->and(Need::ofBed(4.0, 0.6, 12.0, 0.1)->millilitres)->toEqualWithDelta(28_800.0, 1e-6)
-        ->and(Need::ofPots(4, 5.0, 0.1)->millilitres)->toEqualWithDelta(2000.0, 1e-6)
+        // 10 ft × 4 ft × 6 in are 20 cubic feet, each 28.316846592 L (from the inch of 25.4 mm).
+        ->and(Need::ofBed(10.0, 4.0, 6.0, 0.1, MeasuredIn::Feet)->millilitres)->toEqualWithDelta(2 * 28_316.846592, 1e-6)
+        ->and(Need::ofPots(4, 5000.0, 0.1)->millilitres)->toEqualWithDelta(2000.0, 1e-6)
         ->and(Need::ofUse('last', 500.0, 2, 3)->millilitres)->toEqualWithDelta(750.0, 1e-9);
 });

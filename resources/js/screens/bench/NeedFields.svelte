@@ -11,6 +11,14 @@
     >
 {/snippet}
 
+{#snippet unit(get: () => Schemas['Amount']['unit'], set: (code: Schemas['Amount']['unit']) => void)}
+    <label class="grid content-end gap-1"
+        ><span class="font-bold">Unit</span><select class="select w-full" bind:value={get, set}
+            >{#each catalogue.volumeUnits as one (one.code)}<option value={one.code}>{one.words}</option>{/each}</select
+        ></label
+    >
+{/snippet}
+
 {#snippet soil()}
     <label class="grid gap-1"
         ><span class="font-bold">The soil is</span><select class="select w-full" bind:value={need.dryness}
@@ -31,35 +39,44 @@
         (text) => (need.count = text),
     )}
 {:else if need.kind === 'bed'}
+    <label class="grid gap-1"
+        ><span class="font-bold">Measured in</span><select class="select w-full" bind:value={need.measuredIn}
+            ><option value="m">metres, depth in cm</option><option value="ft">feet, depth in inches</option></select
+        ></label
+    >
     <div class="grid grid-cols-3 gap-2">
         {@render field(
-            'Length, m',
+            `Length, ${need.measuredIn}`,
             () => need.length,
             (text) => (need.length = text),
         )}
         {@render field(
-            'Width, m',
+            `Width, ${need.measuredIn}`,
             () => need.width,
             (text) => (need.width = text),
         )}
         {@render field(
-            'Depth, cm',
+            `Depth, ${need.measuredIn === 'm' ? 'cm' : 'in'}`,
             () => need.depth,
             (text) => (need.depth = text),
         )}
     </div>
     {@render soil()}
 {:else if need.kind === 'pots'}
-    <div class="grid grid-cols-2 gap-2">
+    <div class="grid grid-cols-3 gap-2">
         {@render field(
             'Pots',
             () => need.count,
             (text) => (need.count = text),
         )}
         {@render field(
-            'Each, L',
-            () => need.litres,
-            (text) => (need.litres = text),
+            'Each holds',
+            () => need.holds,
+            (text) => (need.holds = text),
+        )}
+        {@render unit(
+            () => need.holdsUnit,
+            (code) => (need.holdsUnit = code),
         )}
     </div>
     {@render soil()}
@@ -70,11 +87,10 @@
             () => need.used,
             (text) => (need.used = text),
         )}
-        <label class="grid content-end gap-1"
-            ><span class="font-bold">Unit</span><select class="select w-full" bind:value={need.usedUnit}
-                >{#each catalogue.volumeUnits as unit (unit.code)}<option value={unit.code}>{unit.words}</option>{/each}</select
-            ></label
-        >
+        {@render unit(
+            () => need.usedUnit,
+            (code) => (need.usedUnit = code),
+        )}
         {@render field(
             'for so many plants',
             () => need.plants,

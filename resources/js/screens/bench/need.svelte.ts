@@ -23,12 +23,21 @@ export class NeedState {
     length = $state('');
     width = $state('');
     depth = $state('12');
-    litres = $state('5');
+    holds = $state('5');
+    holdsUnit = $state<Schemas['Amount']['unit']>('L');
+    measuredIn = $state<'m' | 'ft'>('m');
     dryness = $state('dryish');
     readonly answer = new Latest<Schemas['Need']>();
 
     constructor(unit: Schemas['Amount']['unit']) {
         this.usedUnit = unit;
+        // Who fills in gallons measures beds in feet.
+        if (/_us\]|_br\]/.test(unit)) {
+            this.holdsUnit = unit;
+            this.holds = '1';
+            this.measuredIn = 'ft';
+            this.depth = '5';
+        }
     }
 
     /** Null while something is still to be said. */
@@ -65,15 +74,16 @@ export class NeedState {
                 return {
                     beds: [
                         {
-                            lengthM: typedNumber(this.length),
-                            widthM: typedNumber(this.width),
-                            depthCm: typedNumber(this.depth),
+                            length: typedNumber(this.length),
+                            width: typedNumber(this.width),
+                            depth: typedNumber(this.depth),
+                            measuredIn: this.measuredIn,
                             dryness: this.dryness,
                         },
                     ],
                 };
             case 'pots':
-                return { pots: [{ litres: typedNumber(this.litres), count, dryness: this.dryness }] };
+                return { pots: [{ holds: { amount: typedNumber(this.holds), unit: this.holdsUnit }, count, dryness: this.dryness }] };
             default:
                 return used > 0
                     ? { [this.kind]: { used: { amount: used, unit: this.usedUnit }, plants: typedNumber(this.plants), now: count } }

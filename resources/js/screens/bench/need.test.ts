@@ -35,7 +35,10 @@ it('asks for a drench by bed or pots, once every number is one', () => {
     need.length = '2';
     expect(need.body('L', undefined)).toBeNull();
     need.width = '1.2';
-    expect(need.body('L', undefined)).toEqual({ beds: [{ lengthM: 2, widthM: 1.2, depthCm: 12, dryness: 'dryish' }], unit: 'L' });
+    expect(need.body('L', undefined)).toEqual({
+        beds: [{ length: 2, width: 1.2, depth: 12, measuredIn: 'm', dryness: 'dryish' }],
+        unit: 'L',
+    });
     need.kind = 'pots';
     need.count = 'some';
     expect(need.body('L', undefined)).toBeNull();
@@ -49,4 +52,14 @@ it('shows what the server reckoned, and nothing while nothing is asked', async (
     expect(asked[0]).toMatchObject({ path: '/api/need', method: 'POST', body: { unit: 'L' } });
     need.ask(null);
     expect(need.answer.value).toBeNull();
+});
+
+it('measures beds in feet and pots in gallons where one fills in gallons', () => {
+    const need = new NeedState('[gal_us]');
+    need.kind = 'bed';
+    need.length = '10';
+    need.width = '4';
+    expect(need.body('L', undefined)).toMatchObject({ beds: [{ length: 10, width: 4, depth: 5, measuredIn: 'ft' }] });
+    need.kind = 'pots';
+    expect(need.body('L', undefined)).toMatchObject({ pots: [{ holds: { amount: 1, unit: '[gal_us]' } }] });
 });
