@@ -56,6 +56,15 @@ it('fits a phone: nothing sticks out, and targets are large enough', function ()
     }, 390, 844);
 });
 
+it('fits every width from a phone to a wide desk', function (int $width): void {
+    Screen::with(Served::demo(), static function (Screen $screen) use ($width): void {
+        foreach (['/', '/bench?recipe=neem-leaf-quart&sprayer=1', '/batches/19', '/shed', '/recipes/write', '/cases/6'] as $path) {
+            openWhole($screen, $path);
+            expect($screen->script('return document.documentElement.scrollWidth - document.documentElement.clientWidth'))->toBe(0, "{$path} at {$width}");
+        }
+    }, $width, 900);
+})->with([[600], [768], [1024], [1600]]);
+
 it('sets the volume from the keyboard, on the drawing of the sprayer', function (): void {
     Screen::with(Served::demo(), static function (Screen $screen): void {
         $screen->open('/bench?recipe=neem-leaf-quart&sprayer=1')->see('1 US gal (3.79 L) in one load');

@@ -37,7 +37,7 @@ it('writes a recipe from what is typed, asks what is unclear, and loses nothing 
         $screen->see('Balcony neem');
 
         // Changed, it is kept as another version of itself.
-        $screen->press('Change it')->see('of neem oil')->type('What goes in', "1 gallon of water\n1 tbsp neem\n1 tbsp castile")->see('0.388 % oil')->press('Keep this recipe')->see('Will it harm the plant?');
+        $screen->press('Change')->see('of neem oil')->type('What goes in', "1 gallon of water\n1 tbsp neem\n1 tbsp castile")->see('0.388 % oil')->press('Keep this recipe')->see('Will it harm the plant?');
         $versions = $screen->later("fetch('/api/recipes/balcony-neem/versions').then((r) => r.json()).then((j) => arguments[0](j.versions.length))");
         expect($versions)->toBe(2)->and($screen->complaints())->toBe([]);
     });

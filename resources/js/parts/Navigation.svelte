@@ -27,20 +27,20 @@
 
 <header class="no-print bg-base-200 border-base-300 border-b-2">
     <div class="mx-auto flex max-w-7xl items-center gap-2 px-4 sm:px-6">
-        <a href="/" class="flex min-h-12 items-center gap-2 py-2 text-xl font-bold">
+        <a href="/" class="flex min-h-12 items-center gap-2 py-2 text-xl font-bold whitespace-nowrap">
             <img src="/favicon.svg" alt="" width="28" height="28" />Idle Mixer
         </a>
         <nav
             aria-label="Screens"
-            class="bg-base-200 border-base-300 fixed inset-x-0 bottom-0 z-10 border-t-2 md:static md:ml-auto md:border-t-0"
+            class="bg-base-200 border-base-300 fixed inset-x-0 bottom-0 z-10 border-t-2 lg:static lg:ml-auto lg:border-t-0"
         >
             <ul class="flex">
                 {#each places as place (place.to)}
-                    <li class="flex-1 md:flex-none">
+                    <li class="flex-1 lg:flex-none">
                         <a
                             href={place.to}
                             aria-current={here(place) ? 'page' : undefined}
-                            class="aria-[current]:border-primary aria-[current]:text-primary flex min-h-14 flex-col items-center justify-center gap-0.5 border-t-4 border-transparent px-1 text-center text-xs leading-tight aria-[current]:font-bold md:min-h-14 md:flex-row md:gap-2 md:border-t-0 md:border-b-4 md:px-3 md:text-base"
+                            class="aria-[current]:border-primary aria-[current]:text-primary flex min-h-14 flex-col items-center justify-center gap-0.5 border-t-4 border-transparent px-1 text-center text-xs leading-tight aria-[current]:font-bold lg:min-h-14 lg:flex-row lg:gap-2 lg:border-t-0 lg:border-b-4 lg:px-2 lg:text-base xl:px-3"
                         >
                             <place.icon size={20} aria-hidden="true" />{place.name}
                         </a>
@@ -48,8 +48,8 @@
                 {/each}
             </ul>
         </nav>
-        <div class="ml-auto flex md:ml-1">
-            <button class="btn btn-ghost btn-square hidden md:inline-flex" aria-label="Keys" onclick={() => (keys.sheet = true)}
+        <div class="ml-auto flex lg:ml-1">
+            <button class="btn btn-ghost btn-square hidden lg:inline-flex" aria-label="Keys" onclick={() => (keys.sheet = true)}
                 ><Keyboard size={22} aria-hidden="true" /></button
             >
             <ThemeSwitch />

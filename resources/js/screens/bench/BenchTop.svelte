@@ -104,7 +104,7 @@
         {/if}
     </section>
 </div>
-<div class="no-print bg-base-100 sticky bottom-14 mt-4 grid gap-2 py-3 md:bottom-0">
+<div class="no-print bg-base-100 sticky bottom-14 mt-4 grid gap-2 py-3 lg:bottom-0">
     <FaultNote fault={starting.fault} />
     <div class="flex flex-wrap items-center gap-2 sm:justify-end">
         <CardButtons name={state.recipe?.name ?? ''} plan={state.plan} kit={state.shelf.kit} />

@@ -40,9 +40,9 @@
         </select>
     </label>
     <div class="no-print grid grid-cols-3 gap-2">
-        <a class="btn px-1" href={`/recipes/write?${state.recipe?.shipped === false ? 'edit' : 'from'}=${state.recipeSlug}`}>Change it</a>
-        <a class="btn px-1" href={`/recipes/compare?left=${state.recipeSlug}`}>Compare it</a>
-        <a class="btn px-1" href="/sums">In percent</a>
+        <a class="btn px-1" href={`/recipes/write?${state.recipe?.shipped === false ? 'edit' : 'from'}=${state.recipeSlug}`}>Change</a>
+        <a class="btn px-1" href={`/recipes/compare?left=${state.recipeSlug}`}>Compare</a>
+        <a class="btn px-1" href="/sums">Percent</a>
     </div>
     {#if recipeIsDrench(state.recipe)}
         <label class="flex min-h-11 items-center gap-3"

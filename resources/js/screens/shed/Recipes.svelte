@@ -61,14 +61,16 @@
             onchange={(event) => void take(event.currentTarget)}
         />
     </label>
-    <ul role="status" class="grid gap-2" data-read>
-        {#each read as one, i (i)}
-            <li class={['border-l-8 pl-3', one.fault === '' ? 'border-success' : 'border-error']}>
-                <LevelMark level={one.fault === '' ? 'ok' : 'stop'} />
-                <strong>{one.file}</strong>: {one.fault === '' ? `${one.kept}.` : one.fault}
-            </li>
-        {/each}
-    </ul>
+    <div role="status" data-read>
+        <ul class="grid gap-2">
+            {#each read as one, i (i)}
+                <li class={['border-l-8 pl-3', one.fault === '' ? 'border-success' : 'border-error']}>
+                    <LevelMark level={one.fault === '' ? 'ok' : 'stop'} />
+                    <strong>{one.file}</strong>: {one.fault === '' ? `${one.kept}.` : one.fault}
+                </li>
+            {/each}
+        </ul>
+    </div>
     <div class="flex flex-wrap gap-2">
         {#if own.length > 0}<button class="btn" onclick={() => save(own)}>Save all your own</button>{/if}
         <button class="btn" onclick={() => save(recipes)}>Save them all as a zip</button>
