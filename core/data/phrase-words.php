@@ -6,6 +6,8 @@ declare(strict_types=1);
  * What is said of a line that was typed: why it is not taken, what is asked, what was assumed.
  */
 return [
+    'only-water' => 'That is the water. Say what goes into it, like “1 % neem” or “30 ml/l soap”.',
+    'water-not-counted' => 'Water is not counted here.',
     'empty' => 'Nothing is written here yet.',
     'not-text' => 'This is no readable text (UTF-8). Type the line again.',
     'too-long' => 'This line is too long: at most {limit} characters. Write one ingredient a line.',

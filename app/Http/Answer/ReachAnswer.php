@@ -42,7 +42,7 @@ final readonly class ReachAnswer
                 $said[] = ['line' => $i, 'text' => match (true) {
                     $heard->question !== null => $words->question($heard->question),
                     $heard->refusal !== null => $words->refusal($heard->refusal),
-                    default => 'Water is not counted here.',
+                    default => $words->say('water-not-counted'),
                 }, 'answers' => $heard->question->answers ?? []];
 
                 continue;

@@ -9,6 +9,7 @@ use App\Records\Kitchenware;
 use App\Records\MeasureNames;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\JsonText;
+use IdleMixer\Core\Mix\Equivalents;
 use IdleMixer\Core\Mix\Formulator;
 use IdleMixer\Core\Mix\Measure;
 use IdleMixer\Core\Mix\Mixture;
@@ -19,7 +20,6 @@ use IdleMixer\Core\Phrase\Composer;
 use IdleMixer\Core\Phrase\SpokenBasis;
 use IdleMixer\Core\Phrase\SpokenLine;
 use IdleMixer\Core\Phrase\UnitMeaning;
-use IdleMixer\Core\Plan\Equivalents;
 use IdleMixer\Core\Plan\MixtureWriter;
 use IdleMixer\Core\Plan\VerdictWriter;
 use IdleMixer\Core\Quantity\Amount;
@@ -29,7 +29,7 @@ use IdleMixer\Core\Recipe\RecipeReader;
 use IdleMixer\Core\Recipe\RecipeUse;
 use IdleMixer\Core\Safety\Judge;
 use IdleMixer\Core\Safety\Target;
-use IdleMixer\Core\Wording\Figures;
+use IdleMixer\Core\Wording\EquivalentWords;
 use IdleMixer\Core\Wording\Measures;
 use IdleMixer\Core\Wording\PhraseWords;
 
@@ -59,7 +59,7 @@ final readonly class SumsAnswer
                 'text' => match (true) {
                     $heard->question !== null => $words->question($heard->question),
                     $heard->refusal !== null => $words->refusal($heard->refusal),
-                    default => 'That is the water. Say what goes into it, like “1 % neem” or “30 ml/l soap”.',
+                    default => $words->say('only-water'),
                 },
                 'answers' => $heard->question->answers ?? [],
                 'assumed' => [],
@@ -103,22 +103,14 @@ final readonly class SumsAnswer
     /** @return array<string, mixed> */
     private function ways(Mixture $low, Part $part, Mixture $high, Part $top): array
     {
-        $from = Equivalents::of($low, $part);
-        $to = Equivalents::of($high, $top);
-        $span = static fn(float $a, float $b): string => Figures::short($a) === Figures::short($b) ? Figures::short($a) : Figures::short(min($a, $b)) . ' to ' . Figures::short(max($a, $b));
         $names = MeasureNames::ofHousehold();
         $measures = $names->kit() === [] ? Measure::kitchenSet() : array_map(static fn(Amount $fill): Measure => Measure::holding($fill), $names->kit());
         $scoops = (new ScoopPlanner($measures, $names->scale))->plan($part->millilitres, $part->ingredient->density->value);
 
         return [
             'name' => $part->ingredient->name,
-            'amount' => $span($from->millilitres, $to->millilitres) . ' mL (' . $span($from->grams, $to->grams) . ' g)',
-            'scoops' => Measures::scoops($scoops) . ($scoops->isWithinTolerance() ? '' : ', as near as your measures come'),
-            'percent' => $span($from->percent, $to->percent) . ($from->powder ? ' g per 100 mL' : ' % by volume'),
-            'pure' => $from->purePercent === null || $to->purePercent === null ? null : $span($from->purePercent, $to->purePercent) . ' % pure',
-            'parts' => '1 part to ' . $span($from->partsWater, $to->partsWater) . ' parts of water',
-            'perLitre' => $span($from->perLitre, $to->perLitre) . ($from->powder ? ' g' : ' mL') . ' to each litre of water',
-            'perGallon' => $span($from->tablespoonsPerGallon, $to->tablespoonsPerGallon) . ' US tbsp to each US gallon of water',
+            'scoops' => Measures::nearest($scoops),
+            ...EquivalentWords::of(Equivalents::of($low, $part), Equivalents::of($high, $top)),
             'water' => Measures::metric($low->water),
         ];
     }

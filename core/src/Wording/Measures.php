@@ -67,6 +67,12 @@ final class Measures
         return implode(' + ', array_map(self::scoop(...), $plan->scoops));
     }
 
+    /** The same, and that it is only near where nothing comes within tolerance. */
+    public static function nearest(ScoopPlan $plan): string
+    {
+        return self::scoops($plan) . ($plan->isWithinTolerance() ? '' : ', as near as your measures come');
+    }
+
     /** mL up to a litre, then L. */
     public static function metric(float $millilitres): string
     {

@@ -31,6 +31,16 @@ final readonly class PhraseWords
         return new self($words, Vocabulary::shipped());
     }
 
+    /**
+     * What needs nothing filled in.
+     *
+     * @throws MissingWords when the catalogue lacks the sentence
+     */
+    public function say(string $code): string
+    {
+        return $this->fill($code, []);
+    }
+
     /** @throws MissingWords when the catalogue lacks the sentence */
     public function refusal(Refusal $refusal): string
     {

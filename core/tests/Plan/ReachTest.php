@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
+use IdleMixer\Core\Mix\Equivalents;
 use IdleMixer\Core\Mix\Formulator;
 use IdleMixer\Core\Plan\Comparison;
-use IdleMixer\Core\Plan\Equivalents;
 use IdleMixer\Core\Plan\Reach;
 use IdleMixer\Core\Quantity\Unit;
 use IdleMixer\Core\Quantity\Volume;

@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { core } from '../tests/core';
 import { millilitres, short, shortDown, typedNumber } from './figures';
 
 describe('figures', () => {
@@ -28,4 +29,22 @@ it('rounds down where more is not there', () => {
 
 it('never says a thousand millilitres', () => {
     expect([999.4, 999.6, 1000].map(millilitres)).toEqual(['999 mL', '1 L', '1 L']);
+});
+
+it('writes figures as core does', () => {
+    const numbers = [0.05, 1, 12.345, 999.4, 1000, 0.000123];
+    for (let value = 0.0011; value < 9e6; value *= 1.173) {
+        numbers.push(value, Math.round(value * 100) / 100);
+    }
+    const kept = numbers.filter((value) => value > 0);
+    const written = core<string[]>(
+        'return array_map(IdleMixer\\Core\\Wording\\Figures::short(...), array_map(floatval(...), $input));',
+        kept,
+    );
+    expect(kept.map(short)).toEqual(written);
+    const metric = core<string[]>(
+        'return array_map(IdleMixer\\Core\\Wording\\Measures::metric(...), array_map(floatval(...), $input));',
+        kept,
+    );
+    expect(kept.map(millilitres)).toEqual(metric);
 });

@@ -3,7 +3,8 @@ export function short(value: number): string {
     if (value === 0 || !Number.isFinite(value)) {
         return String(value);
     }
-    return String(Number(value.toPrecision(3)));
+    // A hair up, so that a typed half like 29.95 goes the way that core rounds it.
+    return String(Number((value * (1 + 4 * Number.EPSILON)).toPrecision(3)));
 }
 
 /** Three figures, never more than there is. */

@@ -21,6 +21,17 @@ export class Kept {
         }
     }
 
+    /** Whether what is kept here can be read again. */
+    works(): boolean {
+        try {
+            localStorage.setItem(`${this.key}-probe`, '1');
+            localStorage.removeItem(`${this.key}-probe`);
+            return true;
+        } catch {
+            return false;
+        }
+    }
+
     drop(): void {
         try {
             localStorage.removeItem(this.key);

@@ -1,4 +1,5 @@
 import { expect, it } from 'vitest';
+import { core } from '../tests/core';
 import { heightOf, Shape, standing } from './heights';
 
 /** Wide at the foot, narrow at the neck. */
@@ -31,4 +32,24 @@ it('takes the wall as straight when the pours stop short of what it holds', () =
 it('says where it stands, in the unit of the sprayer first', () => {
     expect(standing(500, { words: 'L', mL: 1000 }, pours)).toBe('0.5 L, 40 mm above the bottom');
     expect(standing(3785.411784 / 2, { words: 'US gal', mL: 3785.411784 }, [])).toBe('0.5 US gal (1.89 L)');
+});
+
+it('has the heights that core has', () => {
+    const odd = [
+        { mL: 130, mm: 17.5 },
+        { mL: 480, mm: 44 },
+        { mL: 900, mm: 91.25 },
+        { mL: 1500, mm: 203 },
+    ];
+    const asked = [1, 65, 130, 131, 300, 480, 777.7, 900, 1499, 1500, 1501, 9000];
+    const heights = core<(number | null)[]>(
+        '$marks = IdleMixer\\Core\\Mix\\FillMarks::of(array_map(static fn(array $p): array => [(float) $p["mL"], (float) $p["mm"]], $input[0])); return array_map(static fn(int|float $mL): ?float => $marks->heightOf((float) $mL), $input[1]);',
+        [odd, asked],
+    );
+    for (const [i, mL] of asked.entries()) {
+        const here = heightOf(odd, mL);
+        const there = heights[i] ?? null;
+        expect(here === null).toBe(there === null);
+        expect(here ?? 0).toBeCloseTo(there ?? 0, 9);
+    }
 });

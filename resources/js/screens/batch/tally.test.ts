@@ -123,3 +123,42 @@ it('shows what another device ticked, and keeps what is ticked here on top of it
     stop();
     vi.useRealTimers();
 });
+
+it('keeps the ticks of two tabs, and sends each once', async () => {
+    vi.stubGlobal('localStorage', storage());
+    vi.stubGlobal('fetch', async () => Promise.reject(new TypeError('no route')));
+    const one = new Tally(batch());
+    const other = new Tally(batch());
+    one.tick(firstScoop(one), 2, true);
+    other.load = 2;
+    other.tick(firstScoop(other), 1, true);
+    await Promise.all([one.settled(), other.settled()]);
+    const third = new Tally(batch());
+    expect(third.ticked).toBe(3);
+    await third.settled();
+
+    const sent: string[] = [];
+    vi.stubGlobal('fetch', async (request: Request) => {
+        sent.push(new URL(request.url).pathname);
+        return answer(200, { id: 0, words: '', eachMl: 0, count: 2, ticked: [1, 2] });
+    });
+    await one.settled();
+    await other.settled();
+    await third.settled();
+    expect(sent.sort()).toEqual(['/api/batches/3/scoops/11/ticks/2', '/api/batches/3/scoops/12/ticks/1']);
+});
+
+it('keeps a tick where storage is shut, as long as the page stands', async () => {
+    vi.stubGlobal('fetch', async () => Promise.reject(new TypeError('no route')));
+    const tally = new Tally(batch());
+    tally.tick(firstScoop(tally), 2, true);
+    await tally.settled();
+    expect(tally.ticked).toBe(2);
+    const sent: string[] = [];
+    vi.stubGlobal('fetch', async (request: Request) => {
+        sent.push(request.method);
+        return answer(200, { id: 11, words: '', eachMl: 0, count: 2, ticked: [1, 2] });
+    });
+    await tally.settled();
+    expect(sent).toEqual(['PUT']);
+});

@@ -14,48 +14,51 @@ function isTick(value: unknown): value is Tick {
     return typeof tick === 'object' && Number.isInteger(tick?.scoop) && Number.isInteger(tick?.number) && typeof tick?.ticked === 'boolean';
 }
 
-/** The ticks of one batch that the server has not taken yet, kept on this device through a reload or a locked screen. */
+/**
+ * The ticks of one batch that the server has not taken yet, kept on this device through a reload or a locked screen, and
+ * shared by the tabs that show it. Where storage is shut they are kept by this tab alone.
+ */
 export class Unsent {
     readonly #kept: Kept;
-    /** Here as well, since storage may be shut or full: the tick still goes to the server. */
-    #ticks: Tick[];
+    /** Null where storage keeps them. */
+    #alone: readonly Tick[] | null;
 
     constructor(batch: number) {
         this.#kept = new Kept(`idle-mixer-ticks-${batch}`);
-        const kept = this.#kept.read();
-        this.#ticks = Array.isArray(kept) ? kept.filter(isTick) : [];
+        this.#alone = this.#kept.works() ? null : [];
     }
 
     /** Oldest first. */
     get all(): readonly Tick[] {
-        return this.#ticks;
+        if (this.#alone !== null) {
+            return this.#alone;
+        }
+        const kept = this.#kept.read();
+        return Array.isArray(kept) ? kept.filter(isTick) : [];
     }
 
     /** Keeps it, in place of what was said of the same spoonful before. */
     add(tick: Tick): void {
-        this.#keep([...this.#ticks.filter((one) => !same(one, tick)), tick]);
+        this.#keep([...this.all.filter((one) => !same(one, tick)), tick]);
     }
 
     drop(tick: Tick): void {
-        this.#keep(this.#ticks.filter((one) => !this.#is(one, tick)));
+        this.#keep(this.all.filter((one) => !same(one, tick) || one.ticked !== tick.ticked));
     }
 
     has(tick: Tick): boolean {
-        return this.#ticks.some((one) => this.#is(one, tick));
+        return this.all.some((one) => same(one, tick) && one.ticked === tick.ticked);
     }
 
     /** Whether anything is kept of the same spoonful. */
     tellsOf(tick: Tick): boolean {
-        return this.#ticks.some((one) => same(one, tick));
+        return this.all.some((one) => same(one, tick));
     }
 
-    #is(one: Tick, tick: Tick): boolean {
-        return same(one, tick) && one.ticked === tick.ticked;
-    }
-
-    #keep(ticks: Tick[]): void {
-        this.#ticks = ticks;
-        if (ticks.length === 0) {
+    #keep(ticks: readonly Tick[]): void {
+        if (this.#alone !== null) {
+            this.#alone = ticks;
+        } else if (ticks.length === 0) {
             this.#kept.drop();
         } else {
             this.#kept.keep(ticks);

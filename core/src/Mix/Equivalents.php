@@ -2,10 +2,8 @@
 
 declare(strict_types=1);
 
-namespace IdleMixer\Core\Plan;
+namespace IdleMixer\Core\Mix;
 
-use IdleMixer\Core\Mix\Mixture;
-use IdleMixer\Core\Mix\Part;
 use IdleMixer\Core\Quantity\Unit;
 
 /** One thing in water, said in every way that people say it. Volumes add; powders take no room. */
