@@ -54,5 +54,5 @@ return [
     'assumed-alcohol' => '“alcohol” is taken as isopropyl (rubbing) alcohol of 70 %; write the strength on the bottle if it is another.',
     'assumed-soda' => '“soda” is taken as baking soda. Never washing soda.',
     'by-eye' => 'By eye {what} is {low} to {high} mL (our own range). Measure yours once, and it counts exactly.',
-    'by-eye-measured' => 'Your own {what}, as you measured it.',
+    'by-eye-measured' => 'Taken as this household measured it: {what}.',
 ];
