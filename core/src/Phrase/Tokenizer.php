@@ -56,18 +56,38 @@ final class Tokenizer
         return $self->tokens;
     }
 
-    /** Nobody is asked which spoon they mean of what is refused anyway. */
+    /**
+     * Nobody is asked which spoon they mean of what is refused anyway.
+     *
+     * @throws Unclear
+     */
     private function refuseWhatIsNoIngredient(): void
     {
-        foreach (array_keys($this->words) as $i) {
-            for ($length = min(Vocabulary::LONGEST, count($this->words) - $i); $length > 0; --$length) {
-                $word = $this->run($i, $length);
-                $reason = $this->vocabulary->ingredient($word) === null ? $this->vocabulary->refusal($word) : null;
-                if ($reason !== null) {
-                    throw Unclear::becauseOf(new Refusal("refused-{$reason}", ['word' => $word]));
-                }
+        for ($i = 0; $i < count($this->words);) {
+            $i += $this->taken($i);
+        }
+    }
+
+    /**
+     * How many words from here are settled: those of an ingredient, or one. The longest run decides, so that what is
+     * refused by itself (“essential oil”) may stand within a name that is known (“peppermint essential oil”).
+     *
+     * @throws Unclear when they name what is refused
+     */
+    private function taken(int $i): int
+    {
+        for ($length = min(Vocabulary::LONGEST, count($this->words) - $i); $length > 0; --$length) {
+            $word = $this->run($i, $length);
+            if ($this->vocabulary->ingredient($word) !== null) {
+                return $length;
+            }
+            $reason = $this->vocabulary->refusal($word);
+            if ($reason !== null) {
+                throw Unclear::becauseOf(new Refusal("refused-{$reason}", ['word' => $word]));
             }
         }
+
+        return 1;
     }
 
     private function run(int $i, int $length): string

@@ -53,7 +53,7 @@ function sourcesIn(string $file): array
 
 it('names a listed source for every value', function (string $source): void {
     expect(SourceCatalogue::shipped()->get($source)->citation)->not->toBe('');
-})->with(array_merge(...array_map(sourcesIn(...), ['ingredients', 'limits', 'tolerance', 'shelf-life', 'fair-look', 'pests', 'recipe-practice'])));
+})->with(array_merge(...array_map(sourcesIn(...), ['ingredients', 'limits', 'tolerance', 'shelf-life', 'fair-look', 'pests', 'recipe-practice', 'by-eye', 'plant-sizes', 'soil-dryness'])));
 
 it('gives every row of the catalogues of values a source', function (string $file): void {
     $sourced = array_keys(sourcesIn($file));
@@ -61,7 +61,7 @@ it('gives every row of the catalogues of values a source', function (string $fil
         $found = array_filter($sourced, static fn(string $path): bool => $path === "{$file}/{$key}" || str_starts_with($path, "{$file}/{$key}/"));
         expect($found)->not->toBeEmpty("{$file}: {$key}");
     }
-})->with(['ingredients', 'limits', 'shelf-life', 'fair-look', 'pests', 'recipe-practice']);
+})->with(['ingredients', 'limits', 'shelf-life', 'fair-look', 'pests', 'recipe-practice', 'by-eye', 'plant-sizes', 'soil-dryness']);
 
 it('has a plausible density for every ingredient', function (string $slug): void {
     $ingredient = IngredientCatalogue::shipped()->get($slug);
