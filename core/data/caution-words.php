@@ -6,6 +6,9 @@ declare(strict_types=1);
  * The usual cautions of the craft (common practice), by code.
  */
 return [
+    'gas-pressure' => 'Peroxide and baking soda give off gas together: never close them in a sprayer or bottle, mix them in an open vessel and use them at once.',
+    'oxidiser-and-fuel' => 'Peroxide and alcohol together can catch fire, and stronger ones burst: keep them apart, one day the one, another day the other.',
+    'strong-vapour' => 'Alcohol carries essential oil into the air: ventilate well, and keep it away from flame, skin, and cats and other pets.',
     'flammable' => 'Alcohol burns: no flame, spark, stove or pilot light while you mix and spray, and let it dry before any light or heater goes on.',
     'no-vinegar' => 'Never mix with vinegar or another acid.',
     'no-bleach' => 'Never mix with bleach, and never use a bottle that held it.',

@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 use IdleMixer\Core\Recipe\RecipeCatalogue;
 use IdleMixer\Core\Tests\Support\Plans;
+use IdleMixer\Core\Wording\Sentences;
 
 // The usual cautions of the craft: common practice, no source.
 it('shows the cautions that go with what is in it', function (string $slug, array $codes): void {
     expect(Plans::shipped($slug, 1, 'L')->cautions)->toContain(...$codes);
 })->with([
-    'alcohol burns' => ['half-alcohol-swab', ['flammable']],
+    'alcohol burns' => ['half-alcohol-swab', ['flammable', 'no-bleach']],
     'essential oil, skin and cats' => ['mint-mask', ['skin-and-cats', 'water-life']],
     'oil and sulfur, heat and cold' => ['neem-leaf-quart', ['no-sulfur', 'heat-and-cold', 'water-life', 'no-sun', 'no-bloom']],
     'soap and bleach' => ['mild-soap', ['no-bleach']],
@@ -24,3 +25,26 @@ it('always says to protect oneself, to label, and that local rules come first', 
 it('does not speak of leaves where none is wetted', function (): void {
     expect(Plans::shipped('empty-bed-neem-drench', 1, 'L')->cautions)->not->toContain('no-sun', 'no-bloom');
 });
+
+// Facts of the chemistry, from memory: peroxide with soda gives off oxygen and carbon dioxide; peroxide feeds burning alcohol.
+it('warns of what is harmless by itself and not together', function (array $pair, string $code): void {
+    $line = static fn(string $slug): array => ['ingredient' => $slug, 'amount' => 5, 'unit' => $slug === 'baking-soda' ? 'g' : 'mL'];
+    $cautions = static fn(string ...$slugs): array => Plans::of(['recipe' => Plans::recipe(array_values(array_map($line, $slugs)), ['amount' => 1, 'unit' => 'L', 'of' => 'water']), 'make' => ['amount' => 1, 'unit' => 'L']])->cautions;
+    [$one, $other] = $pair;
+    assert(is_string($one) && is_string($other));
+
+    expect($cautions($one, $other)[0])->toBe($code)
+        ->and(in_array($code, $cautions($one), true))->toBeFalse()
+        ->and(in_array($code, $cautions($other, 'neem-oil'), true))->toBeFalse()
+        ->and(Sentences::shipped()->caution($code))->toEndWith('.');
+})->with([
+    [['hydrogen-peroxide', 'baking-soda'], 'gas-pressure'], [['isopropyl-alcohol', 'hydrogen-peroxide'], 'oxidiser-and-fuel'], [['peppermint-oil', 'isopropyl-alcohol'], 'strong-vapour'],
+]);
+
+it('has words for every caution, and shows none twice', function (string $slug): void {
+    $cautions = Plans::shipped($slug, 1, 'L')->cautions;
+    expect(array_unique($cautions))->toHaveCount(count($cautions));
+    foreach ($cautions as $code) {
+        expect(mb_strlen(Sentences::shipped()->caution($code)))->toBeGreaterThan(20);
+    }
+})->with(RecipeCatalogue::shipped()->slugs());

@@ -1,5 +1,6 @@
 import { afterEach, beforeEach, expect, it, vi } from 'vitest';
 import type { Schemas } from '../../lib/client';
+import { answer, server, storage } from '../../tests/page';
 import { BenchState, type Shelf } from './bench.svelte';
 
 function recipe(slug: string, more: Partial<Schemas['Recipe']> = {}): Schemas['Recipe'] {
@@ -39,13 +40,7 @@ function shelf(): Shelf {
 
 const bench = (query = ''): BenchState => new BenchState(shelf(), new URLSearchParams(query));
 
-beforeEach(() => {
-    const kept = new Map<string, string>();
-    vi.stubGlobal('localStorage', {
-        getItem: (key: string) => kept.get(key) ?? null,
-        setItem: (key: string, value: string) => kept.set(key, value),
-    });
-});
+beforeEach(() => vi.stubGlobal('localStorage', storage()));
 afterEach(() => vi.unstubAllGlobals());
 
 it('comes up with what the address says', () => {
@@ -116,4 +111,87 @@ it('pours a drench into the soil unless somebody says otherwise', () => {
     expect(state.onto).toBe('soil');
     state.intoSoil = false;
     expect(state.onto).toBe('tender-leaf');
+});
+
+it('asks with the hand, the work, the day and the scale beside the request', async () => {
+    const urls: string[] = [];
+    vi.stubGlobal('fetch', async (request: Request) => {
+        urls.push(request.url);
+        return answer(200, { verdicts: [] });
+    });
+    const state = new BenchState({ ...shelf(), scaleGrams: 0.5, hand: { coarseness: 1.4, readings: 3 } }, new URLSearchParams());
+    state.agitation = 'whisk';
+    state.day.air = '30';
+    state.day.inFlower = true;
+    state.replan(state.request);
+    await vi.waitFor(() => expect(state.plan).not.toBeNull());
+    const query = new URL(urls[0] ?? '').searchParams;
+    expect(Object.fromEntries(query)).toEqual({ hand: '1.4', agitation: 'whisk', celsius: '30', inFlower: 'true', scale: '0.5' });
+    expect(state.along).toEqual({ circumstances: { celsius: 30, inFlower: true }, scale: 0.5 });
+});
+
+it('shows no plan while what is typed is wrong, and says what', async () => {
+    server(() => answer(200, { verdicts: [] }));
+    const state = bench();
+    state.replan(state.request);
+    await vi.waitFor(() => expect(state.plan).not.toBeNull());
+    state.makeText = 'a bucket';
+    state.replan(state.request);
+    expect(state.plan).toBeNull();
+    expect(state.fault?.message).toContain('as a number, like 1.5');
+    state.makeText = '1';
+    state.day.everyDays = 'often';
+    state.replan(state.request);
+    expect(state.fault?.message).toContain('temperature and days as numbers');
+});
+
+it('shows what the server refuses in place of a plan', async () => {
+    server(() => answer(422, { error: { path: '/make/amount', message: 'A volume to make may be 10 mL to 10,000 L.' } }));
+    const state = bench();
+    state.replan(state.request);
+    await vi.waitFor(() => expect(state.fault).not.toBeNull());
+    expect([state.plan, state.fault?.path]).toEqual([null, '/make/amount']);
+});
+
+it('puts what fits the case first, best first, and says what speaks against the rest', async () => {
+    const asked = server(({ path }) =>
+        path.endsWith('/choice')
+            ? answer(200, {
+                  proposed: [{ slug: 'own' }, { slug: 'neem' }],
+                  excluded: [{ slug: 'soap', reasons: ['It does not reach them.'] }],
+              })
+            : answer(200, { situation: { severity: 'some' } }),
+    );
+    const state = bench('case=7');
+    expect(state.offered.map((one) => one.slug)).toEqual(['neem', 'soap', 'drench', 'own']);
+    await state.weigh(7);
+    expect(asked.map((one) => one.path)).toEqual(['/api/cases/7', '/api/cases/7/choice']);
+    expect(state.offered.map((one) => one.slug)).toEqual(['own', 'neem', 'soap', 'drench']);
+    expect(state.against).toEqual([]);
+    state.pickRecipe('soap');
+    expect(state.against).toEqual(['It does not reach them.']);
+    state.pickCase(0);
+    await state.weigh(0);
+    expect(state.against).toEqual([]);
+});
+
+it('takes bloom and harvest from the plant, and the fill that is sensible from the sprayer', () => {
+    const set = shelf();
+    set.plants = [{ id: 4, name: 'Bean', tolerance: 'ordinary-leaf', inFlower: true, pickedInDays: 5 }] as Schemas['Plant'][];
+    const sprayer = set.sprayers[0];
+    if (sprayer !== undefined) {
+        sprayer.fill = { amount: 3.5, unit: '[gal_us]' };
+    }
+    const state = new BenchState(set, new URLSearchParams('sprayer=1'));
+    expect(state.makeText).toBe('3.5');
+    expect(state.request?.sprayer).toEqual({ amount: 3.5, unit: '[gal_us]' });
+    state.pickPlant(4);
+    expect(state.along.circumstances).toEqual({ inFlower: true, pickedInDays: 5 });
+});
+
+it('reads strip and thermometer into the request', async () => {
+    server(() => answer(200, { hardnessMgL: 250, celsius: 18.5 }));
+    const state = bench();
+    await state.readWater();
+    expect(state.request?.water).toEqual({ hardness: { amount: 250, unit: 'mg/L' }, temperature: { amount: 18.5, unit: 'Cel' } });
 });
