@@ -78,6 +78,25 @@ it('prints a card for the bench, and nothing beside it', function (): void {
     }, 800);
 });
 
+it('prints and copies the plan at a key', function (): void {
+    Screen::with(Served::demo(), static function (Screen $screen): void {
+        $screen->open('/bench?recipe=neem-leaf-quart&sprayer=1')->see('2 tbsp');
+        $screen->script(<<<'JS'
+            window.printed = 0;
+            window.print = () => { window.printed++; };
+            Object.defineProperty(navigator, 'clipboard', { value: { writeText: (text) => { window.copied = text; return Promise.resolve(); } } });
+            JS);
+        $screen->keys('p')->keys('c')->see('Copied.');
+        $copied = $screen->script('return window.copied');
+        expect($screen->script('return window.printed'))->toBe(1);
+        expect($copied)->toBeString()->toContain('Neem leaf spray: 1 US gal (3.79 L) in one load')
+            ->toContain('- 2 tbsp of neem oil (29.6 mL)')->toContain('Steps')->toContain('Cautions')->toContain('local rules');
+        // Where the page may not copy, it says so.
+        $screen->script("navigator.clipboard.writeText = () => Promise.reject(new Error('no'))");
+        $screen->keys('c')->see('This browser does not let the page copy here');
+    });
+});
+
 it('takes known volumes, and prints a strip of fill marks at true scale', function (): void {
     Screen::with(Served::empty(), static function (Screen $screen): void {
         $screen->open('/shed')->see('Sprayers');

@@ -94,3 +94,81 @@ it('stays quick with sixty odd spoons', function (): void {
         expect($plan->isWithinTolerance())->toBeTrue()->and($plan->count())->toBeLessThan(1300);
     }
 });
+
+it('holds against brute force with a drawer full of spoons, too', function (): void {
+    $random = new Randomizer(new Mt19937(61));
+    for ($round = 0; $round < 120; ++$round) {
+        $sizes = [];
+        for ($i = 0, $n = $random->getInt(5, 8); $i < $n; ++$i) {
+            $sizes[] = $random->getInt(300, 4000) / 100;
+        }
+        $wanted = $random->getInt(300, 4000) / 100;
+        [$fewest, $nearest] = bruteForce($sizes, $wanted);
+        $plan = planned($sizes, $wanted);
+        $about = json_encode([$sizes, $wanted], \JSON_THROW_ON_ERROR);
+        if ($fewest === null) {
+            expect(abs($plan->millilitres() - $wanted))->toEqualWithDelta($nearest, 1e-9, $about);
+        } else {
+            expect($plan->isWithinTolerance())->toBeTrue($about)->and($plan->count())->toBe($fewest, $about);
+        }
+    }
+});
+
+it('takes of equally few the fewest kinds, and of those the nearest', function (): void {
+    // All ways with as few scoops, tried one by one.
+    $random = new Randomizer(new Mt19937(62));
+    for ($round = 0; $round < 80; ++$round) {
+        $sizes = [];
+        while (count($sizes) < 4) {
+            $sizes[] = (float) $random->getInt(2, 30);
+        }
+        $sizes = array_values(array_unique($sizes));
+        $wanted = (float) $random->getInt(5, 90);
+        $plan = planned($sizes, $wanted);
+        if (! $plan->isWithinTolerance()) {
+            continue;
+        }
+        $best = [\PHP_INT_MAX, \INF];
+        $try = static function (int $i, int $left, int $kinds, float $sum) use (&$try, &$best, $sizes, $wanted): void {
+            if ($left === 0) {
+                $error = abs($sum - $wanted);
+                $best = $error <= 0.05 * $wanted * (1 + 1e-12) && [$kinds, $error] < $best ? [$kinds, $error] : $best;
+
+                return;
+            }
+            if ($i < count($sizes)) {
+                for ($n = 0; $n <= $left; ++$n) {
+                    $try($i + 1, $left - $n, $kinds + ($n > 0 ? 1 : 0), $sum + $n * $sizes[$i]);
+                }
+            }
+        };
+        $try(0, $plan->count(), 0, 0.0);
+        $about = json_encode([$sizes, $wanted], \JSON_THROW_ON_ERROR);
+        expect(count($plan->scoops))->toBe($best[0], $about)->and(abs($plan->millilitres() - $wanted))->toEqualWithDelta($best[1], 1e-9, $about);
+    }
+});
+
+it('weighs only where spoons do not come near, or would be many', function (): void {
+    $random = new Randomizer(new Mt19937(63));
+    $weighed = 0;
+    for ($round = 0; $round < 200; ++$round) {
+        $measures = array_map(static fn(float $ml): Measure => Measure::holding(Amount::of($ml, Unit::Millilitre)), [15.0, 5.0, 2.5]);
+        $scale = Amount::of([0.1, 1.0, 2.0, 5.0][$random->getInt(0, 3)], Unit::Gram);
+        $wanted = $random->getInt(50, 20_000) / 100;
+        $density = $random->getInt(80, 110) / 100;
+        $spoons = (new ScoopPlanner($measures))->plan($wanted);
+        $plan = (new ScoopPlanner($measures, $scale))->plan($wanted, $density);
+        if ($plan->scoops[0]->measure->amount->unit !== Unit::Gram) {
+            expect($plan)->toEqual($spoons);
+
+            continue;
+        }
+        ++$weighed;
+        // What the scale shows, back in mL by the density.
+        $grams = $plan->scoops[0]->count * $scale->value;
+        expect($plan->millilitres())->toEqualWithDelta($grams / $density, 1e-9)
+            ->and(abs($grams - $wanted * $density))->toBeLessThanOrEqual(max($scale->value / 2, $scale->value - $wanted * $density) + 1e-9)
+            ->and($spoons->isWithinTolerance() ? $spoons->count() > 3 && $plan->isWithinTolerance() : abs($plan->errorPercent()) < abs($spoons->errorPercent()))->toBeTrue();
+    }
+    expect($weighed)->toBeGreaterThan(20);
+});
