@@ -25,8 +25,10 @@ final readonly class Node
         $members = [];
         foreach (get_object_vars($this->value) as $key => $value) {
             $key = (string) $key;
-            $at = $this->path . '/' . str_replace(['~', '/'], ['~0', '~1'], mb_scrub($key));
+            $at = "{$this->path}/{$key}";
             if (! in_array($key, $known, true)) {
+                // Only a key that is not known may hold what a path has to escape.
+                $at = $this->path . '/' . str_replace(['~', '/'], ['~0', '~1'], mb_scrub($key));
                 throw InvalidDocument::because($at, 'There is no key {found} here; known are ' . implode(', ', $known) . '.', $key);
             }
             $members[$key] = new self($value, $at);

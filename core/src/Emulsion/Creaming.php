@@ -23,12 +23,17 @@ final class Creaming
      */
     public function drawn(float $height, float $seconds): float
     {
+        $speeds = $this->speeds();
         $left = 0;
-        foreach ($this->speeds() as $speed) {
-            $left += $speed * $seconds <= $height ? 1 : 0;
+        // Slowest first: after the first that has risen past the tube, all have.
+        foreach ($speeds as $speed) {
+            if ($speed * $seconds > $height) {
+                break;
+            }
+            ++$left;
         }
 
-        return $left / count($this->speeds());
+        return $left / count($speeds);
     }
 
     /**
@@ -40,7 +45,8 @@ final class Creaming
     {
         $risen = 0.0;
         foreach ($this->speeds() as $speed) {
-            $risen += min(1.0, $speed * $seconds / $height);
+            $way = $speed * $seconds / $height;
+            $risen += $way < 1.0 ? $way : 1.0;
         }
 
         return $risen / count($this->speeds());

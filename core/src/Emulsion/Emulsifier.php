@@ -4,9 +4,7 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Emulsion;
 
-use IdleMixer\Core\Ingredient\IngredientKind;
 use IdleMixer\Core\Mix\Mixture;
-use IdleMixer\Core\Mix\Part;
 use IdleMixer\Core\Recipe\MixingOrder;
 
 /** Works out whether a mix holds, and for how long. */
@@ -14,6 +12,9 @@ final readonly class Emulsifier
 {
     /** Room temperature, when nobody said how warm the water is. */
     private const USUAL_CELSIUS = 20.0;
+
+    /** g/mL of oil, where there is none to ask: of neem and vegetable oils near 20 °C, from memory. */
+    private const USUAL_DENSITY = 0.92;
 
     public function __construct(private EmulsionTable $table) {}
 
@@ -27,29 +28,23 @@ final readonly class Emulsifier
      */
     public function budget(Mixture $mixture, ?float $hardness, MixingOrder $order): SoapBudget
     {
-        $litres = $mixture->finished() / 1000.0;
-        $soap = $detergent = $nonIonic = 0.0;
-        $egg = false;
-        foreach ($mixture->parts as $part) {
-            match ($part->ingredient->kind) {
-                IngredientKind::Soap => $soap += $part->millilitres,
-                IngredientKind::Detergent => $detergent += $part->millilitres,
-                IngredientKind::NonIonic => $nonIonic += $part->millilitres,
-                IngredientKind::Egg => $egg = true,
-                default => null,
-            };
-        }
-        $takes = $this->lossPerLitre($hardness ?? $this->table->value('hardness-assumed')) * $mixture->water / 1000.0;
-        $lost = min($soap, $takes);
-        [$dissolved, $active] = $this->mainEmulsifier($soap, $detergent, $nonIonic);
-        $needed = $dissolved * $litres + $this->surface($mixture, $order) / $active;
-        $free = $soap - $lost + $detergent + $nonIonic;
+        return $this->budgetOf(Contents::of($mixture), $hardness, $order);
+    }
+
+    /** @param float|null $hardness mg/L as CaCO3; null when unknown */
+    public function budgetOf(Contents $in, ?float $hardness, MixingOrder $order): SoapBudget
+    {
+        $takes = $this->lossPerLitre($hardness ?? $this->table->value('hardness-assumed')) * $in->water / 1000.0;
+        $lost = min($in->soap, $takes);
+        [$dissolved, $active] = $this->mainEmulsifier($in);
+        $needed = $dissolved * $in->finished / 1000.0 + $this->surface($in, $order) / $active;
+        $free = $in->emulsifier() - $lost;
 
         // More castile first feeds what hardness still takes; and what is added has to be held dissolved itself.
-        $missing = $needed - $free + ($soap >= $detergent + $nonIonic ? $takes - $lost : 0.0);
-        $toAdd = $egg || $free >= $needed ? 0.0 : $missing / (1.0 - $dissolved / 1000.0);
+        $missing = $needed - $free + ($in->soap >= $in->detergent + $in->nonIonic ? $takes - $lost : 0.0);
+        $toAdd = $in->egg || $free >= $needed ? 0.0 : $missing / (1.0 - $dissolved / 1000.0);
 
-        return new SoapBudget($soap + $detergent + $nonIonic, $egg ? 0.0 : $needed, $lost, $egg ? 1.0 : ($needed > 0.0 ? $free / $needed : 1.0), $toAdd);
+        return new SoapBudget($in->emulsifier(), $in->egg ? 0.0 : $needed, $lost, $in->egg ? 1.0 : ($needed > 0.0 ? $free / $needed : 1.0), $toAdd);
     }
 
     /** mL of liquid castile that a litre of water of that hardness (mg/L as CaCO3) destroys. */
@@ -67,9 +62,15 @@ final readonly class Emulsifier
      */
     public function droplets(Mixture $mixture, MixingOrder $order, float $cover, ?float $celsius, float $hand = 1.0): Droplets
     {
+        return $this->dropletsOf(Contents::of($mixture), $order, $cover, $celsius, $hand);
+    }
+
+    /** @param float $cover free emulsifier by what is needed */
+    public function dropletsOf(Contents $in, MixingOrder $order, float $cover, ?float $celsius, float $hand = 1.0): Droplets
+    {
         $starved = 1.0 + ($this->table->value('starved') - 1.0) * (1.0 - min(1.0, max(0.0, $cover)));
 
-        return new Droplets($this->table->value("drop-{$order->value}") * $starved * $this->cold($mixture, $celsius) * $hand, $this->table->value('spread'));
+        return new Droplets($this->table->value("drop-{$order->value}") * $starved * $this->cold($in, $celsius) * $hand, $this->table->value('spread'));
     }
 
     public function creaming(Mixture $mixture, MixingOrder $order, float $cover, ?float $celsius, float $hand = 1.0): Creaming
@@ -80,7 +81,12 @@ final readonly class Emulsifier
     /** How fast droplets of its oil rise in that water, however it is mixed. */
     public function rising(Mixture $mixture, ?float $celsius): Stokes
     {
-        return Stokes::in(self::water($celsius), $this->oilDensity($mixture));
+        return $this->risingOf(Contents::of($mixture), $celsius);
+    }
+
+    public function risingOf(Contents $in, ?float $celsius): Stokes
+    {
+        return Stokes::in(self::water($celsius), $in->oilDensity() ?? self::USUAL_DENSITY);
     }
 
     /** How many times as large the droplets come out as with a shake by hand. */
@@ -105,59 +111,37 @@ final readonly class Emulsifier
         return $this->table;
     }
 
-    public static function hasOil(Mixture $mixture): bool
-    {
-        return self::oil($mixture) !== [];
-    }
-
-    /** @return list<Part> */
-    private static function oil(Mixture $mixture): array
-    {
-        return array_values(array_filter($mixture->parts, static fn(Part $part): bool => $part->ingredient->kind->isOily()));
-    }
-
     /** @return array{float, float} mL/L that must stay dissolved, and mg of active substance in a mL, of what there is most of */
-    private function mainEmulsifier(float $soap, float $detergent, float $nonIonic): array
+    private function mainEmulsifier(Contents $in): array
     {
         $milligrams = 1000.0 * $this->table->value('emulsifier-density');
 
         return match (true) {
-            $nonIonic > 0.0 && $nonIonic >= max($soap, $detergent) => [$this->table->value('dissolved-non-ionic'), $milligrams * $this->table->value('non-ionic-active')],
-            $detergent > $soap => [$this->table->value('dissolved-detergent'), $milligrams * $this->table->value('detergent-active')],
+            $in->nonIonic > 0.0 && $in->nonIonic >= max($in->soap, $in->detergent) => [$this->table->value('dissolved-non-ionic'), $milligrams * $this->table->value('non-ionic-active')],
+            $in->detergent > $in->soap => [$this->table->value('dissolved-detergent'), $milligrams * $this->table->value('detergent-active')],
             default => [$this->table->value('dissolved-soap'), $milligrams * $this->table->value('castile-solids')],
         };
     }
 
     /** mg that the surface of the droplets takes: 6 V / d, times the cover. */
-    private function surface(Mixture $mixture, MixingOrder $order): float
+    private function surface(Contents $in, MixingOrder $order): float
     {
-        $volume = array_sum(array_map(static fn(Part $part): float => $part->millilitres, self::oil($mixture)));
-        $squareMetres = 6.0 * $volume * 1e-6 / ($this->table->value("drop-{$order->value}") * 1e-6);
+        $squareMetres = 6.0 * $in->oil * 1e-6 / ($this->table->value("drop-{$order->value}") * 1e-6);
 
         return $squareMetres * $this->table->value('surface-cover');
     }
 
     /** How much coarser cold neem comes out. */
-    private function cold(Mixture $mixture, ?float $celsius): float
+    private function cold(Contents $in, ?float $celsius): float
     {
-        $neem = array_filter($mixture->parts, static fn(Part $part): bool => $part->ingredient->slug === 'neem-oil') !== [];
         $below = $this->table->value('neem-thickens-below') - ($celsius ?? self::USUAL_CELSIUS);
 
-        return $neem && $below > 0.0 ? 1.0 + $this->table->value('neem-coarser-a-degree') * $below : 1.0;
+        return $in->neem && $below > 0.0 ? 1.0 + $this->table->value('neem-coarser-a-degree') * $below : 1.0;
     }
 
     /** Hotter water than the formulas hold for is reckoned as hot as they go. */
     private static function water(?float $celsius): WaterAt
     {
         return WaterAt::celsius(min(WaterAt::HOTTEST, $celsius ?? self::USUAL_CELSIUS));
-    }
-
-    /** g/mL, by volume, of all oil in it. */
-    private function oilDensity(Mixture $mixture): float
-    {
-        $parts = self::oil($mixture);
-        $volume = array_sum(array_map(static fn(Part $part): float => $part->millilitres, $parts));
-
-        return $volume > 0.0 ? array_sum(array_map(static fn(Part $part): float => $part->grams(), $parts)) / $volume : 0.92;
     }
 }

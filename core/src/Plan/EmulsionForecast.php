@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Plan;
 
+use IdleMixer\Core\Emulsion\Contents;
 use IdleMixer\Core\Emulsion\Creaming;
 use IdleMixer\Core\Emulsion\Emulsifier;
 use IdleMixer\Core\Emulsion\EmulsionVerdict;
@@ -38,18 +39,19 @@ final readonly class EmulsionForecast
 
     public static function of(Emulsifier $emulsifier, Mixture $mixture, MixingOrder $chosen, Water $water, float $hand = 1.0): self
     {
-        $budget = $emulsifier->budget($mixture, $water->hardness, $chosen);
-        if (! Emulsifier::hasOil($mixture)) {
+        $in = Contents::of($mixture);
+        $budget = $emulsifier->budgetOf($in, $water->hardness, $chosen);
+        if ($in->oil <= 0.0) {
             return new self(EmulsionVerdict::NoneNeeded, $budget, false, EmulsionVerdict::NoneNeeded, EmulsionVerdict::NoneNeeded, [], [], 1.0, 0.0);
         }
         $creaming = [];
-        $rising = $emulsifier->rising($mixture, $water->celsius);
+        $rising = $emulsifier->risingOf($in, $water->celsius);
         foreach (MixingOrder::cases() as $order) {
-            $cover = $order === $chosen ? $budget->cover : $emulsifier->budget($mixture, $water->hardness, $order)->cover;
-            $creaming[$order->value] = new Creaming($emulsifier->droplets($mixture, $order, $cover, $water->celsius, $hand), $rising);
+            $cover = $order === $chosen ? $budget->cover : $emulsifier->budgetOf($in, $water->hardness, $order)->cover;
+            $creaming[$order->value] = new Creaming($emulsifier->dropletsOf($in, $order, $cover, $water->celsius, $hand), $rising);
         }
         $table = $emulsifier->table();
-        $verdict = static fn(float $hardness): EmulsionVerdict => EmulsionVerdict::of($emulsifier->budget($mixture, $hardness, $chosen)->cover);
+        $verdict = static fn(float $hardness): EmulsionVerdict => EmulsionVerdict::of($emulsifier->budgetOf($in, $hardness, $chosen)->cover);
         $mine = $creaming[$chosen->value];
 
         return new self(
@@ -59,7 +61,7 @@ final readonly class EmulsionForecast
             $verdict(HardnessClass::Soft->milligramsPerLitre()),
             $verdict(HardnessClass::VeryHard->milligramsPerLitre()),
             array_map($emulsifier->reshakeSeconds(...), $creaming),
-            self::glass($mine, self::oilShare($mixture), $table->value('glass-height'), $table->value('tube-height')),
+            self::glass($mine, $in->oil / $in->finished, $table->value('glass-height'), $table->value('tube-height')),
             $mine->tenths($table->value('tank-height'), $table->value('spraying-time'))[9],
             $table->value('glass-height'),
         );
@@ -73,15 +75,5 @@ final readonly class EmulsionForecast
             'on_top_mm' => $oil * $height * $creaming->onTop($height, (float) $seconds),
             'tube_share' => $creaming->drawn($tube, (float) $seconds),
         ], self::MOMENTS);
-    }
-
-    private static function oilShare(Mixture $mixture): float
-    {
-        $oil = 0.0;
-        foreach ($mixture->parts as $part) {
-            $oil += $part->ingredient->kind->isOily() ? $part->millilitres : 0.0;
-        }
-
-        return $oil / $mixture->finished();
     }
 }

@@ -11,6 +11,11 @@ use IdleMixer\Core\Wording\Durations;
 /** Writes the emulsion block of a plan. Without oil nothing has to be held, and there is nothing to shake again. */
 final class EmulsionWriter
 {
+    /** Decimals that a forecast is written with: a thousandth of a second, a tenth of a µm. Short numbers are quick to write. */
+    private const SECOND_DIGITS = 3;
+
+    private const MILLIMETRE_DIGITS = 4;
+
     /** @return array<string, mixed> */
     public static function write(Plan $plan): array
     {
@@ -19,7 +24,7 @@ final class EmulsionWriter
         foreach (MixingOrder::cases() as $order) {
             $seconds = $forecast->reshake[$order->value] ?? null;
             if ($seconds !== null) {
-                $orders[] = ['order' => $order->value, 'reshake_seconds' => $seconds, 'words' => Durations::interval($seconds)];
+                $orders[] = ['order' => $order->value, 'reshake_seconds' => round($seconds, self::SECOND_DIGITS), 'words' => Durations::interval($seconds)];
             }
         }
 
@@ -33,7 +38,7 @@ final class EmulsionWriter
             'reshake_seconds' => $forecast->reshake[$plan->request->recipe->order->value] ?? 0.0,
             'hardness_assumed' => $forecast->hardnessAssumed,
             'orders' => $orders,
-            'glass' => $forecast->glass,
+            'glass' => array_map(static fn(array $row): array => [...$row, 'on_top_mm' => round($row['on_top_mm'], self::MILLIMETRE_DIGITS)], $forecast->glass),
             'glass_height_mm' => $forecast->glassHeight,
             'last_tenth_oil_percent' => ($plan->strengths->oil + $plan->strengths->essential) * $forecast->last,
             'because' => 'Shake again when what the tube draws has lost a fifth of its oil: then the leaves have had too little, and what stays behind grows stronger (our own tolerance, for a tube 15 mm above the bottom).',

@@ -22,6 +22,7 @@ use IdleMixer\Core\Quantity\Amount;
 use IdleMixer\Core\Quantity\Volume;
 use IdleMixer\Core\Recipe\RecipeUse;
 use IdleMixer\Core\Safety\Cautions;
+use IdleMixer\Core\Safety\Ceilings;
 use IdleMixer\Core\Safety\Circumstances;
 use IdleMixer\Core\Safety\EmulsionJudge;
 use IdleMixer\Core\Safety\EndsJudge;
@@ -53,9 +54,8 @@ final readonly class Planner
     {
         $limits = Limits::shipped();
 
-        $judge = new Judge($limits);
 
-        return new self(new Formulator(), $judge, ShelfLife::shipped(), FairLook::shipped(), Emulsifier::shipped(), new EmulsionJudge($limits), new EndsJudge($judge));
+        return new self(new Formulator(), new Judge($limits), ShelfLife::shipped(), FairLook::shipped(), Emulsifier::shipped(), new EmulsionJudge($limits), new EndsJudge(new Ceilings($limits)));
     }
 
     /**

@@ -13,7 +13,7 @@ use IdleMixer\Core\Mix\Strengths;
  */
 final readonly class EndsJudge
 {
-    public function __construct(private Judge $judge) {}
+    public function __construct(private Ceilings $ceilings) {}
 
     /**
      * @param list<Verdict> $asked of what was asked for
@@ -58,12 +58,16 @@ final readonly class EndsJudge
             $levels[$verdict->code] = $verdict->level;
         }
 
-        return array_values(array_filter(
-            $this->judge->verdicts($end, $target),
-            static fn(Verdict $verdict): bool => isset($verdict->args['percent'], $verdict->args['limit'])
-                && $verdict->level->isWorseThan($levels[$verdict->code] ?? Level::Ok)
-                && (float) $verdict->args['percent'] > $slack * (float) $verdict->args['limit'],
-        ));
+        $worse = [];
+        foreach ($this->ceilings->of($target) as $ceiling) {
+            $percent = $ceiling->percentOf($end);
+            $asked = $levels["{$ceiling->what}-strength"] ?? Level::Ok;
+            if ($percent > $slack * $ceiling->limit->value && $ceiling->level($percent)->isWorseThan($asked)) {
+                $worse[] = $ceiling->verdict($percent);
+            }
+        }
+
+        return $worse;
     }
 
     /** @return array<string, int|float|string> */

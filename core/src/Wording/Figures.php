@@ -9,6 +9,9 @@ final class Figures
 {
     private const FRACTIONS = ['¼' => 1 / 4, '⅓' => 1 / 3, '½' => 1 / 2, '⅔' => 2 / 3, '¾' => 3 / 4, '⅛' => 1 / 8];
 
+    /** Up to so many decimals PHP writes a float without an exponent; and as many places before the point. */
+    private const PLAIN_DIGITS = 5;
+
     /** Share of one within which a number reads as a fraction. */
     private const FRACTION_TOLERANCE = 1e-6;
 
@@ -18,8 +21,13 @@ final class Figures
         if ($number === 0.0 || ! is_finite($number)) {
             return $number === 0.0 ? '0' : (string) $number;
         }
-        $decimals = max(0, 2 - (int) floor(log10(abs($number))));
-        $text = number_format(round($number, 2 - (int) floor(log10(abs($number)))), min($decimals, 6), '.', '');
+        $digits = 2 - (int) floor(log10(abs($number)));
+        $rounded = round($number, $digits);
+        if ($digits <= self::PLAIN_DIGITS && $digits > -self::PLAIN_DIGITS) {
+            // A float of three figures is written without trailing zeros as it is.
+            return (string) $rounded;
+        }
+        $text = number_format($rounded, max(0, min($digits, 6)), '.', '');
 
         return str_contains($text, '.') ? rtrim(rtrim($text, '0'), '.') : $text;
     }
