@@ -7,7 +7,7 @@ use Tests\Browser\Served;
 
 it('turns a good recipe to short in hard water, and back when the advice is followed', function (): void {
     Screen::with(Served::demo(), static function (Screen $screen): void {
-        $screen->open('/bench?recipe=neem-leaf-quart&sprayer=3')->see('in soft water enough, in very hard water short')->press('Strength, order, water: full strength, all together and shake, hardness unknown');
+        $screen->open('/bench?recipe=neem-leaf-quart&sprayer=3')->see('in soft water enough, in very hard water short')->see('Shake again every 15 seconds')->press('Strength, order, water: full strength, all together and shake, hardness unknown');
         $screen->choose('Kind of water', 'soft')->see('must be left to hold the oil: enough');
         $screen->choose('Kind of water', 'very hard')->see('too little');
         $button = $screen->all('section[aria-label="How long it holds"] button')[0]->getText();

@@ -35,7 +35,7 @@ final class EmulsionWriter
             'soap_to_add_mL' => $orders === [] ? 0.0 : $forecast->budget->toAdd,
             'line_to_add' => self::lineToAdd($plan),
             'verdict' => $forecast->verdict->value,
-            'reshake_seconds' => $forecast->reshake[$plan->request->recipe->order->value] ?? 0.0,
+            'reshake_seconds' => round($forecast->reshake[$plan->request->recipe->order->value] ?? 0.0, self::SECOND_DIGITS),
             'hardness_assumed' => $forecast->hardnessAssumed,
             'orders' => $orders,
             'glass' => array_map(static fn(array $row): array => [...$row, 'on_top_mm' => round($row['on_top_mm'], self::MILLIMETRE_DIGITS)], $forecast->glass),

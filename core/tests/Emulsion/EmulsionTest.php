@@ -19,6 +19,7 @@ use IdleMixer\Core\Emulsion\WaterKind;
 use IdleMixer\Core\Ingredient\IngredientCatalogue;
 use IdleMixer\Core\Mix\Mixture;
 use IdleMixer\Core\Mix\Part;
+use IdleMixer\Core\Plan\PlanWriter;
 use IdleMixer\Core\Quantity\InvalidQuantity;
 use IdleMixer\Core\Recipe\MixingOrder;
 use IdleMixer\Core\Tests\Support\NodeScript;
@@ -227,3 +228,15 @@ it('mixes cold neem coarser', function (): void {
 
     expect($size(8.0))->toBeGreaterThan($size(18.0))->and($size(18.0))->toBe($size(35.0));
 });
+
+it('says for the order that is chosen what it says of it among all orders', function (string $slug): void {
+    foreach (MixingOrder::cases() as $order) {
+        $recipe = json_decode((string) file_get_contents(dirname(__DIR__, 2) . "/data/recipes/{$slug}.json"), true);
+        assert(is_array($recipe));
+        $emulsion = PlanWriter::shipped()->write(Plans::of(['recipe' => [...$recipe, 'slug' => 'mine', 'order' => $order->value], 'make' => ['amount' => 1, 'unit' => 'L']]))['emulsion'];
+        $orders = $emulsion['orders'];
+        assert(is_array($orders));
+        $mine = array_values(array_filter($orders, static fn(mixed $one): bool => is_array($one) && $one['order'] === $order->value))[0] ?? null;
+        expect(is_array($mine) ? $mine['reshake_seconds'] : null)->toBe($emulsion['reshake_seconds'])->toBeGreaterThan(0.0);
+    }
+})->with(['neem-leaf-quart', 'kitchen-oil-by-the-quart', 'true-neem-emulsion', 'winter-wood-oil']);

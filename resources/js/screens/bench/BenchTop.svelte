@@ -96,7 +96,12 @@
                 </div>
             {/if}
             <Spoons plan={state.plan} kit={state.shelf.kit} />
-            {#if state.plan.emulsion.glass.length > 0}<Glass emulsion={state.plan.emulsion} hand={state.shelf.hand} onadd={addLine} />{/if}
+            {#if state.plan.emulsion.glass.length > 0}<Glass
+                    emulsion={state.plan.emulsion}
+                    order={state.orderNow}
+                    hand={state.shelf.hand}
+                    onadd={addLine}
+                />{/if}
             <div class="dish">
                 <h2 class="mb-3">Will it harm the plant?</h2>
                 <Verdicts verdicts={state.plan.verdicts} />

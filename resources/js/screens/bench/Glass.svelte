@@ -4,11 +4,13 @@
 
     interface Props {
         emulsion: Schemas['Plan']['emulsion'];
+        /** The order that it is mixed in. */
+        order: Schemas['RecipeDocument']['order'];
         hand: { coarseness: number; readings: number };
         onadd: () => void;
     }
-    const { emulsion, hand, onadd }: Props = $props();
-    const again = $derived(emulsion.orders.find((one) => one.reshake_seconds === emulsion.reshake_seconds)?.words ?? '');
+    const { emulsion, order, hand, onadd }: Props = $props();
+    const again = $derived(emulsion.orders.find((one) => one.order === order)?.words ?? '');
     let moment = $state(3);
     const at = $derived(emulsion.glass[Math.min(moment, emulsion.glass.length - 1)]);
     const share = $derived(at?.tube_share ?? 1);
