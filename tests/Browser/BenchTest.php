@@ -98,7 +98,7 @@ it('prints and copies the plan at a key', function (): void {
 });
 
 it('takes known volumes, and prints a strip of fill marks at true scale', function (): void {
-    Screen::with(Served::empty(), static function (Screen $screen): void {
+    Screen::with(Served::shed(), static function (Screen $screen): void {
         $screen->open('/shed')->see('Sprayers');
         $id = $screen->later("fetch('/api/sprayers',{method:'POST',headers:{'Content-Type':'application/json'},body:JSON.stringify({submission:crypto.randomUUID(),name:'Tin can',holds:{amount:1,unit:'L'}})}).then((r) => r.json()).then((j) => arguments[0](j.id))");
         assert(is_int($id));

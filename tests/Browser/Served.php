@@ -19,6 +19,12 @@ final class Served
         return self::$running['empty'] ??= self::start(['--empty']);
     }
 
+    /** An empty notebook of their own, for the tests that fill the shed. */
+    public static function shed(): self
+    {
+        return self::$running['shed'] ??= self::start(['--empty']);
+    }
+
     /** The demo season, for the tests that look. */
     public static function demo(): self
     {

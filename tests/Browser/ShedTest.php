@@ -19,7 +19,7 @@ function file_of(string $name, string $text): string
 }
 
 it('takes a syringe with marks, a dropper and a scale, and measures what they really hold', function (): void {
-    Screen::with(Served::empty(), static function (Screen $screen): void {
+    Screen::with(Served::shed(), static function (Screen $screen): void {
         $screen->open('/shed')->see('Add a measure')->press('Add a measure');
         $add = static function (string $kind, string $name, string $holds, ?string $step = null) use ($screen): void {
             $screen->choose('It is', $kind);
@@ -42,13 +42,13 @@ it('takes a syringe with marks, a dropper and a scale, and measures what they re
         $screen->press('Measure one of them')->choose('Which', 'Pipette')->type('So many', '30')->type('came to', '2')->press('Count it as that')->see('30 of it filled 2 mL: 0.0667 mL each');
 
         // The bench fills the syringe to a mark that is on it, and says so.
-        $screen->open('/bench?recipe=mild-soap')->type('Make', '1')->choose('Unit', 'L')->see('1 × Green syringe to the 3 mL mark');
+        $screen->open('/bench?recipe=mild-soap')->choose('Sprayer', 'None named')->type('Make', '1')->choose('Unit', 'L')->see('1 × Green syringe to the 3 mL mark');
         expect($screen->complaints())->toBe([]);
     });
 });
 
 it('measures a squirt once, and from then on a squirt is that', function (): void {
-    Screen::with(Served::empty(), static function (Screen $screen): void {
+    Screen::with(Served::shed(), static function (Screen $screen): void {
         $screen->open('/recipes/write')->see('Understood so far')->type('What goes in', "1 l water\na squirt of castile")->see('a squirt');
         $screen->until(static fn(): bool => preg_match('/Taken: [\d.½]+ to [\d.½]+ mL of castile soap/', $screen->text()) === 1, 'A squirt is no range.');
         $screen->open('/shed')->see('What words mean here')->press('Amounts by eye, measured once')->type('a squirt', '3,5');
@@ -64,7 +64,7 @@ it('reads several recipe files at once, says of each what became of it, and puts
         'format' => 'idle-mixer/recipe', 'version' => 1, 'slug' => 'file-soap', 'name' => 'File soap', 'use' => 'foliar', 'order' => 'all-together',
         'basis' => ['amount' => 1, 'unit' => 'L', 'of' => 'water'], 'lines' => [['ingredient' => 'castile-soap', 'amount' => $ml, 'unit' => 'mL']], 'notes' => '',
     ], \JSON_THROW_ON_ERROR);
-    Screen::with(Served::empty(), static function (Screen $screen) use ($recipe): void {
+    Screen::with(Served::shed(), static function (Screen $screen) use ($recipe): void {
         $screen->open('/shed')->see('Read recipe documents from files');
         $screen->all('input[type="file"]')[0]->sendKeys(file_of('one.json', $recipe(5)) . "\n" . file_of('two.json', $recipe(10)) . "\n" . file_of('bad.json', '{"format":"idle-mixer/recipe","colour":1}') . "\n" . file_of('no.json', 'two spoons'));
         $screen->see('kept as File soap, version 1')->see('kept as File soap, version 2')->see('There is no key “colour” here')->see('This is no JSON; a recipe document is needed');

@@ -12,7 +12,7 @@ function typedText(Screen $screen): string
 }
 
 it('writes a recipe from what is typed, asks what is unclear, and loses nothing on a failed save', function (): void {
-    Screen::with(Served::empty(), static function (Screen $screen): void {
+    Screen::with(Served::shed(), static function (Screen $screen): void {
         $screen->open('/recipes/write')->see('Write a line and it is said back here')->choose('Spoons, cups', 'US');
         $screen->type('Name', 'Balcony neem')->type('What goes in', "1 gallon of water\n2 to 4 tbsp neem\n1 oz castile\n2 tbsp tobacco");
         $screen->see('Taken: 2 to 4 US tablespoons (29.6 to 59.1 mL) of neem oil')->see('“oz” means several things')->see('“tobacco” is refused: nicotine');

@@ -11,8 +11,8 @@ use IdleMixer\Core\Wording\Durations;
 /** Writes the emulsion block of a plan. Without oil nothing has to be held, and there is nothing to shake again. */
 final class EmulsionWriter
 {
-    /** Decimals that a forecast is written with: a thousandth of a second, a tenth of a µm. Short numbers are quick to write. */
-    private const SECOND_DIGITS = 3;
+    /** Decimals that a forecast is written with: a millionth of a second, a tenth of a µm. Short numbers are quick to write. */
+    private const SECOND_DIGITS = 6;
 
     private const MILLIMETRE_DIGITS = 4;
 
