@@ -46,3 +46,15 @@ it('lets go of what is under way', async () => {
     await first;
     expect([latest.value, latest.fault?.message]).toEqual([null, 'Write a number.']);
 });
+
+it('forgets what was asked and answered once nothing is asked any more', async () => {
+    const latest = new Latest<string>();
+    await latest.ask(async () => 'an answer');
+    expect(latest.value).toBe('an answer');
+    const second = later<string>();
+    const pending = latest.ask(() => second.promise);
+    latest.drop(null);
+    second.give('too late');
+    await pending;
+    expect([latest.value, latest.fault]).toEqual([null, null]);
+});

@@ -16,7 +16,6 @@ it('calls measured spoons and marks by their names', () => {
 });
 
 it('names only what has a name of its own, and keeps the order of pouring', () => {
-    const scoop = (amount: number, unit: string, count: number, words: string) => ({ amount, unit, count, mL: amount, words }) as never;
     const kit = [
         { amount: 4.6, unit: 'mL', words: 'blue spoon' },
         { amount: 1, unit: '[tbs_us]', words: '1 tbsp' },
