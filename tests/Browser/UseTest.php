@@ -27,18 +27,33 @@ function axe(Screen $screen): string
     return is_string($found) ? $found : 'axe did not run';
 }
 
-it('has no fault that axe knows, by day and by night', function (string $theme): void {
-    Screen::with(Served::demo(), static function (Screen $screen) use ($theme): void {
-        $screen->open('/nothing');
-        $screen->script("localStorage.setItem('idle-mixer-theme', JSON.stringify('{$theme}'))");
+it('has no fault that axe knows, by day and by night', function (): void {
+    Screen::with(Served::demo(), static function (Screen $screen): void {
         foreach (SCREENS as $path) {
             openWhole($screen, $path);
             $screen->script("document.querySelectorAll('details').forEach((each) => { each.open = true; })");
-            expect(axe($screen))->toBe('', "{$path} in {$theme}");
+            foreach (['enamel', 'shed'] as $theme) {
+                $screen->script("document.documentElement.dataset.theme = '{$theme}'");
+                expect(axe($screen))->toBe('', "{$path} in {$theme}");
+            }
         }
         expect($screen->complaints())->toBe([]);
     });
-})->with([['enamel'], ['shed']]);
+});
+
+it('turns dark and light, and remembers which', function (): void {
+    Screen::with(Served::demo(), static function (Screen $screen): void {
+        $theme = static fn(): mixed => $screen->script('return document.documentElement.dataset.theme');
+        $screen->open('/nothing')->see('Idle Mixer');
+        $first = $theme();
+        $screen->press($first === 'enamel' ? 'Dark screen' : 'Light screen');
+        $second = $theme();
+        expect([$first, $second])->toEqualCanonicalizing(['enamel', 'shed']);
+        $screen->driver->navigate()->refresh();
+        $screen->see('Idle Mixer');
+        expect($theme())->toBe($second);
+    });
+});
 
 it('fits a phone: nothing sticks out, and targets are large enough', function (): void {
     Screen::with(Served::demo(), static function (Screen $screen): void {
@@ -56,14 +71,17 @@ it('fits a phone: nothing sticks out, and targets are large enough', function ()
     }, 390, 844);
 });
 
-it('fits every width from a phone to a wide desk', function (int $width): void {
-    Screen::with(Served::demo(), static function (Screen $screen) use ($width): void {
+it('fits every width from a phone to a wide desk', function (): void {
+    Screen::with(Served::demo(), static function (Screen $screen): void {
         foreach (['/', '/bench?recipe=neem-leaf-quart&sprayer=1', '/batches/19', '/shed', '/recipes/write', '/cases/6'] as $path) {
             openWhole($screen, $path);
-            expect($screen->script('return document.documentElement.scrollWidth - document.documentElement.clientWidth'))->toBe(0, "{$path} at {$width}");
+            foreach ([600, 768, 1024, 1600] as $width) {
+                $screen->resize($width, 900);
+                expect($screen->script('return document.documentElement.scrollWidth - document.documentElement.clientWidth'))->toBe(0, "{$path} at {$width}");
+            }
         }
-    }, $width, 900);
-})->with([[600], [768], [1024], [1600]]);
+    });
+});
 
 it('sets the volume from the keyboard, on the drawing of the sprayer', function (): void {
     Screen::with(Served::demo(), static function (Screen $screen): void {
