@@ -87,8 +87,8 @@ final readonly class Planner
             $strengths,
             [
                 ...$verdicts,
-                ...($top === null || $request->highEnd ? [] : $this->endsJudge->highEnd($verdicts, $top, $target)),
-                ...($coarse === [] ? [] : $this->endsJudge->measured($verdicts, $measured, $target)),
+                ...($top === null || $request->highEnd ? [] : $this->endsJudge->highEnd($verdicts, $top, $target, $circumstances->season)),
+                ...($coarse === [] ? [] : $this->endsJudge->measured($verdicts, $measured, $target, $circumstances->season)),
                 ...$this->emulsionVerdict($emulsion, $whole, $target),
                 ...$coarse,
             ],

@@ -22,11 +22,11 @@ final readonly class EndsJudge
      *
      * @throws UnknownLimit when the catalogue of limits lacks a row
      */
-    public function highEnd(array $asked, Strengths $high, Target $target): array
+    public function highEnd(array $asked, Strengths $high, Target $target, ?Season $season = null): array
     {
         return array_map(
             static fn(Verdict $verdict): Verdict => new Verdict("high-end-{$verdict->code}", Level::Caution, 'high-end-over', self::args($verdict), $verdict->source),
-            $this->worse($asked, $high, $target, 1.0),
+            $this->worse($asked, $high, $target, $season, 1.0),
         );
     }
 
@@ -38,11 +38,11 @@ final readonly class EndsJudge
      *
      * @throws UnknownLimit when the catalogue of limits lacks a row
      */
-    public function measured(array $asked, Strengths $measured, Target $target): array
+    public function measured(array $asked, Strengths $measured, Target $target, ?Season $season = null): array
     {
         return array_map(
             static fn(Verdict $verdict): Verdict => new Verdict("measured-{$verdict->code}", $verdict->level, 'measured-over', self::args($verdict), $verdict->source),
-            $this->worse($asked, $measured, $target, 1.0 + ScoopPlan::TOLERANCE),
+            $this->worse($asked, $measured, $target, $season, 1.0 + ScoopPlan::TOLERANCE),
         );
     }
 
@@ -51,7 +51,7 @@ final readonly class EndsJudge
      *
      * @return list<Verdict>
      */
-    private function worse(array $asked, Strengths $end, Target $target, float $slack): array
+    private function worse(array $asked, Strengths $end, Target $target, ?Season $season, float $slack): array
     {
         $levels = [];
         foreach ($asked as $verdict) {
@@ -59,10 +59,10 @@ final readonly class EndsJudge
         }
 
         $worse = [];
-        foreach ($this->ceilings->of($target) as $ceiling) {
+        foreach ($this->ceilings->of($target, $season) as $ceiling) {
             $percent = $ceiling->percentOf($end);
-            $asked = $levels["{$ceiling->what}-strength"] ?? Level::Ok;
-            if ($percent > $slack * $ceiling->limit->value && $ceiling->level($percent)->isWorseThan($asked)) {
+            $before = $levels["{$ceiling->what}-strength"] ?? Level::Ok;
+            if ($percent > $slack * $ceiling->limit->value && $ceiling->level($percent)->isWorseThan($before)) {
                 $worse[] = $ceiling->verdict($percent);
             }
         }

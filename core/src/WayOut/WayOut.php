@@ -178,7 +178,8 @@ final readonly class WayOut
         $room = 0.0;
         foreach ($load->items as $i => $item) {
             [, $high] = $slips->items[$i] ?? [0.0, $item->millilitres()];
-            $missing = $item->millilitres() - $high * (1.0 - $off / $full);
+            // What belongs into as much as stands there, which is less than planned where water was short.
+            $missing = $item->millilitres() * $full / $load->mixture->finished() - $high * (1.0 - $off / $full);
             if ($missing > $item->millilitres() * ScoopPlan::TOLERANCE) {
                 $add[$i] = $this->spoons->plan($missing);
                 $room += $item->room() / max(1e-12, $item->millilitres()) * $add[$i]->millilitres();

@@ -98,3 +98,12 @@ it('has a ceiling of its own on soil, and the higher one on bare wood', function
         ->and($ceilings->of(Target::of(RecipeUse::Foliar, null), Season::Dormant)[0]->limit->value)->toBe(4.0)
         ->and($ceilings->of(Target::of(RecipeUse::Foliar, null), Season::Growing)[0]->limit->value)->toBe(2.0);
 });
+
+it('judges the high end by the season, too', function (): void {
+    // Oil 2 to 4 % on dormant wood, 1 to 2 % on leaves in season (university extension pest notes, from memory).
+    $request = json_encode(['recipe' => IdleMixer\Core\Tests\Support\Plans::recipe([['ingredient' => 'horticultural-oil', 'amount' => 15, 'unit' => 'mL', 'upTo' => 30]], ['amount' => 1, 'unit' => 'L', 'of' => 'finished']), 'make' => ['amount' => 1, 'unit' => 'L']], \JSON_THROW_ON_ERROR);
+    $codes = static fn(Season $season): array => array_map(static fn($verdict): string => $verdict->code, Planner::shipped()->plan(PlanRequestReader::shipped()->read(JsonText::parse($request)), circumstances: new Circumstances($season))->verdicts);
+
+    expect(in_array('high-end-oil-strength', $codes(Season::Growing), true))->toBeTrue()
+        ->and(in_array('high-end-oil-strength', $codes(Season::Dormant), true))->toBeFalse();
+});

@@ -187,6 +187,14 @@ it('pours off to within the limits where nobody knows how much went in', functio
     expect($off?->pourOff)->toBe(560.0)->and($off?->water)->toBe(560.0)->and($off?->asPlanned)->toBeFalse();
 });
 
+it('comes back to the plan of what stands there when water was short', function (): void {
+    $load = loadOf([line('neem-oil', 30.0), line('castile-soap', 15.0)]);
+    $off = remedy(wayOut(4000.0)->remedies($load, new Slips([], 2955.0)), RemedyKind::PourOff);
+
+    // 30 mL in 3 L are 1 %, and 0.75 % was meant: a quarter of it out, water in its place, and nothing else.
+    expect($off?->pourOff)->toBe(750.0)->and($off?->add)->toBe([])->and($off?->water)->toBe(750.0);
+});
+
 it('lets a spray be used that is not as planned and still within the limits, after a leaf test', function (): void {
     // A tablespoon for the teaspoon at half strength: 1.5 % where 0.5 % was meant, and 2 % is the limit.
     $load = loadOf([line('neem-oil', 5.0), line('castile-soap', 5.0)], 1.0);
