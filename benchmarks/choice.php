@@ -2,18 +2,19 @@
 
 declare(strict_types=1);
 
-/*
- * How long one choice over all shipped recipes takes, for every trouble and stage. Usage: php benchmarks/choice.php
- */
-
-require __DIR__ . '/../vendor/autoload.php';
-
 use IdleMixer\Core\Choice\Chooser;
 use IdleMixer\Core\Choice\PlantState;
 use IdleMixer\Core\Choice\Severity;
 use IdleMixer\Core\Choice\Situation;
 use IdleMixer\Core\Leaf\ToleranceCatalogue;
 use IdleMixer\Core\Trouble\TroubleCatalogue;
+
+/*
+ * How long one choice over all shipped recipes takes, for every trouble and stage. Usage: php benchmarks/choice.php
+ */
+
+require __DIR__ . '/../vendor/autoload.php';
+
 
 $times = ['cold, catalogues read' => [], 'warm' => []];
 $plant = new PlantState('a plant', ToleranceCatalogue::shipped()->get('ordinary-leaf'));

@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use Tests\Browser\Served;
+
 /*
  * How quick the application is as ./start serves it, against the same code on the framework's development server as it
  * comes: default providers and middleware, nothing cached, development autoloading, debug on, one worker.
@@ -12,7 +14,6 @@ declare(strict_types=1);
 
 require __DIR__ . '/../vendor/autoload.php';
 
-use Tests\Browser\Served;
 
 const CALLS = 4;
 const PLAN = '{"recipe":"neem-leaf-quart","make":{"amount":1.5,"unit":"[gal_us]"},"sprayer":{"amount":1,"unit":"[gal_us]"},"plant":"ordinary-leaf"}';

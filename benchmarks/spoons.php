@@ -2,6 +2,13 @@
 
 declare(strict_types=1);
 
+use IdleMixer\Core\Measure\Measure;
+use IdleMixer\Core\Measure\ScoopPlanner;
+use IdleMixer\Core\Quantity\Amount;
+use IdleMixer\Core\Quantity\Unit;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+
 /*
  * How long the plan in spoons takes for a recipe of eight lines with twenty measures at hand: fixed sets, random amounts.
  * Usage: php benchmarks/spoons.php [rounds]
@@ -9,12 +16,6 @@ declare(strict_types=1);
 
 require __DIR__ . '/../vendor/autoload.php';
 
-use IdleMixer\Core\Mix\Measure;
-use IdleMixer\Core\Mix\ScoopPlanner;
-use IdleMixer\Core\Quantity\Amount;
-use IdleMixer\Core\Quantity\Unit;
-use Random\Engine\Mt19937;
-use Random\Randomizer;
 
 const LINES = 8;
 const MEASURES = 20;

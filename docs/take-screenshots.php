@@ -2,14 +2,15 @@
 
 declare(strict_types=1);
 
+use Tests\Browser\Screen;
+use Tests\Browser\Served;
+
 /*
  * Takes the pictures of docs/screenshots from the demo season. Usage: php docs/take-screenshots.php
  */
 
 require __DIR__ . '/../vendor/autoload.php';
 
-use Tests\Browser\Screen;
-use Tests\Browser\Served;
 
 /** name => [address, width, height, theme, script to run first] */
 $pictures = [

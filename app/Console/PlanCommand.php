@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Console;
 
+use IdleMixer\Core\Bench\PlanRequestReader;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\JsonText;
 use IdleMixer\Core\Failure;
 use IdleMixer\Core\Plan\Planner;
-use IdleMixer\Core\Plan\PlanRequestReader;
-use IdleMixer\Core\Plan\PlanWriter;
+use IdleMixer\Core\Writing\PlanWriter;
 use Illuminate\Console\Command;
 
 final class PlanCommand extends Command

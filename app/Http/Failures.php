@@ -26,7 +26,7 @@ final class Failures
         $exceptions->render(static function (HttpExceptionInterface $e): JsonResponse {
             $status = $e->getStatusCode();
 
-            return self::answer($status, '', $e instanceof Said ? $e->getMessage() : self::SENTENCES[$status] ?? 'This did not work.');
+            return self::answer($status, '', $e instanceof RefusedCall ? $e->getMessage() : self::SENTENCES[$status] ?? 'This did not work.');
         });
         $exceptions->render(static fn(\Throwable $e): JsonResponse => self::answer(500, '', 'Something broke on our side; it was written to the log. Nothing of what you saved before is lost.'));
         $exceptions->shouldRenderJsonWhen(static fn(): bool => true);

@@ -7,13 +7,13 @@ namespace App\Records;
 use App\Http\Input\FinishInput;
 use App\Models\Batch;
 use App\Models\BatchItem;
+use IdleMixer\Core\Bench\PlanRequestReader;
 use IdleMixer\Core\Document\JsonText;
-use IdleMixer\Core\Mix\AsMade;
 use IdleMixer\Core\Mix\Mixture;
 use IdleMixer\Core\Mix\Strengths;
-use IdleMixer\Core\Plan\MixtureWriter;
 use IdleMixer\Core\Plan\Planner;
-use IdleMixer\Core\Plan\PlanRequestReader;
+use IdleMixer\Core\Work\AsMade;
+use IdleMixer\Core\Writing\MixtureWriter;
 use Illuminate\Database\Eloquent\Collection;
 
 /** Closes the mixing of a batch: what was really scooped, how the glass looked, and how long it keeps. */

@@ -7,17 +7,17 @@ namespace App\Records;
 use App\Http\Answer\WayOutAnswer;
 use App\Http\Input\WayOutInput;
 use App\Models\Batch;
+use IdleMixer\Core\Bench\PlanRequestReader;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\JsonText;
 use IdleMixer\Core\Document\Node;
-use IdleMixer\Core\Mix\Load;
 use IdleMixer\Core\Mix\Mixture;
 use IdleMixer\Core\Plan\Plan;
 use IdleMixer\Core\Plan\Planner;
-use IdleMixer\Core\Plan\PlanRequestReader;
 use IdleMixer\Core\WayOut\Remedy;
 use IdleMixer\Core\WayOut\RemedyKind;
 use IdleMixer\Core\WayOut\Tank;
+use IdleMixer\Core\Work\Load;
 
 /** What went wrong in the loads of a batch, and what was done about it. */
 final readonly class BatchSlips

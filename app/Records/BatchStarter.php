@@ -10,13 +10,13 @@ use App\Models\BatchItem;
 use App\Models\BatchScoop;
 use DateTimeImmutable;
 use IdleMixer\Core\Document\InvalidDocument;
-use IdleMixer\Core\Mix\Item;
 use IdleMixer\Core\Plan\Plan;
 use IdleMixer\Core\Plan\Planner;
-use IdleMixer\Core\Plan\PlanWriter;
 use IdleMixer\Core\Quantity\Dimension;
 use IdleMixer\Core\Recipe\RecipeCatalogue;
 use IdleMixer\Core\Wording\Measures;
+use IdleMixer\Core\Work\Item;
+use IdleMixer\Core\Writing\PlanWriter;
 
 /** Starts a batch: keeps the recipe, the request and the plan, and lays out the tally. */
 final readonly class BatchStarter
@@ -29,7 +29,7 @@ final readonly class BatchStarter
         private PlanWriter $writer,
         private RecipeShelf $shelf,
         private RecipeCatalogue $recipes,
-        private Once $once,
+        private Submissions $once,
         private Glasses $glasses,
     ) {}
 

@@ -13,7 +13,7 @@ use IdleMixer\Core\Schedule\CaseTasks;
 /** Opens a case, and puts the plants that stood next to it on the list to look at. */
 final readonly class CaseOpener
 {
-    public function __construct(private Once $once) {}
+    public function __construct(private Submissions $once) {}
 
     /** @return array{PestCase, bool} */
     public function open(CaseInput $input): array

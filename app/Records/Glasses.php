@@ -6,17 +6,17 @@ namespace App\Records;
 
 use App\Models\Batch;
 use App\Models\StandTestRecord;
+use IdleMixer\Core\Bench\PlanRequestReader;
 use IdleMixer\Core\Document\JsonText;
 use IdleMixer\Core\Emulsion\Emulsifier;
 use IdleMixer\Core\Emulsion\GlassReading;
 use IdleMixer\Core\Emulsion\Hand;
 use IdleMixer\Core\Emulsion\StandAdvice;
-use IdleMixer\Core\Mix\StandTest;
 use IdleMixer\Core\Mix\Strengths;
 use IdleMixer\Core\Plan\Plan;
 use IdleMixer\Core\Plan\Planner;
-use IdleMixer\Core\Plan\PlanRequestReader;
 use IdleMixer\Core\Wording\StandWords;
+use IdleMixer\Core\Work\StandTest;
 
 /** The stand tests: what to do after each, and what they say of the hand that mixes. */
 final readonly class Glasses

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Records;
 
 use App\Models\Measure;
-use IdleMixer\Core\Mix\Graduation;
-use IdleMixer\Core\Mix\Kit;
+use IdleMixer\Core\Measure\Fills;
+use IdleMixer\Core\Measure\Graduation;
 use IdleMixer\Core\Quantity\Amount;
 use IdleMixer\Core\Quantity\Dimension;
 use IdleMixer\Core\Quantity\Unit;
@@ -52,7 +52,7 @@ final readonly class MeasureNames
     /** @return list<Amount> what a plan is asked for with */
     public function kit(): array
     {
-        return $this->fills === [] ? [] : Kit::fills($this->fills);
+        return $this->fills === [] ? [] : Fills::fills($this->fills);
     }
 
     /** A plain spoon is called by its size, whatever its owner calls it. */

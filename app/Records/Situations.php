@@ -7,13 +7,13 @@ namespace App\Records;
 use App\Http\Input\SituationInput;
 use App\Models\PestCase;
 use DateTimeImmutable;
-use IdleMixer\Core\Choice\PlantCalendar;
 use IdleMixer\Core\Choice\PlantState;
 use IdleMixer\Core\Choice\SeverityScale;
 use IdleMixer\Core\Choice\Situation;
 use IdleMixer\Core\Document\Node;
 use IdleMixer\Core\Ingredient\IngredientCatalogue;
 use IdleMixer\Core\Leaf\ToleranceCatalogue;
+use IdleMixer\Core\Schedule\PlantCalendar;
 use IdleMixer\Core\Trouble\Trouble;
 use IdleMixer\Core\Trouble\TroubleCatalogue;
 

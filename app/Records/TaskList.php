@@ -32,7 +32,7 @@ final readonly class TaskList
     {
         $tasks = [];
         foreach (Batch::query()->whereNull('discarded_at')->with('recipeVersion')->get() as $batch) {
-            $status = Reading::batch($batch)->status($now);
+            $status = FromNotebook::batch($batch)->status($now);
             if ($status === BatchStatus::Mixing) {
                 $tasks[] = new Task(TaskKind::FinishMixing, $batch->id, $batch->recipeVersion->name, $batch->started_at);
             } elseif ($batch->discard_at !== null) {
@@ -48,7 +48,7 @@ final readonly class TaskList
     {
         $tasks = [];
         foreach (LeafTest::query()->with(['readings', 'plant', 'batch.recipeVersion'])->get() as $test) {
-            $rules = Reading::leafTest($test);
+            $rules = FromNotebook::leafTest($test);
             // A test of what is thrown away has nothing left to decide.
             if ($test->batch->discarded_at === null && ! $rules->outcome($now)->isConcluded()) {
                 $tasks[] = new Task(TaskKind::ReadLeafTest, $test->id, "{$test->batch->recipeVersion->name} on {$test->plant->name}", $rules->dueAt());
@@ -63,10 +63,10 @@ final readonly class TaskList
     {
         $tasks = [];
         $cases = PestCase::query()->whereNull('closed_at')->with(['plant', 'rounds.batch', 'counts'])->get();
-        $last = Season::lastRounds(...$cases->all());
+        $last = SprayRecords::lastRounds(...$cases->all());
         foreach ($cases as $case) {
             $round = $last[$case->id] ?? null;
-            $trial = $round === null ? null : (Reading::trials($case)[$round->id] ?? null);
+            $trial = $round === null ? null : (FromNotebook::trials($case)[$round->id] ?? null);
             $done = $round === null || $trial === null ? null : new RoundDone(
                 $round->sprayed_at,
                 $round->batch->fair_look_hours,
@@ -98,7 +98,7 @@ final readonly class TaskList
     {
         $ready = $case->opened_at;
         foreach (LeafTest::query()->where('plant_id', $case->plant_id)->with('readings')->get() as $test) {
-            $due = Reading::leafTest($test)->dueAt();
+            $due = FromNotebook::leafTest($test)->dueAt();
             $ready = $test->applied_at >= $case->opened_at && $due > $ready ? $due : $ready;
         }
 

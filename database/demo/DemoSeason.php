@@ -22,11 +22,11 @@ use App\Records\BatchStarter;
 use App\Records\Keeping;
 use App\Records\Kitchenware;
 use DateTimeImmutable;
+use IdleMixer\Core\Bench\PlanRequestReader;
 use IdleMixer\Core\Document\JsonText;
-use IdleMixer\Core\Mix\StandTest;
 use IdleMixer\Core\Phrase\Kitchen;
-use IdleMixer\Core\Plan\PlanRequestReader;
 use IdleMixer\Core\Safety\Circumstances;
+use IdleMixer\Core\Work\StandTest;
 use Illuminate\Support\Str;
 
 /**

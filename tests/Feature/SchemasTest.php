@@ -2,11 +2,11 @@
 
 declare(strict_types=1);
 
+use IdleMixer\Core\Bench\PlanRequestReader;
 use IdleMixer\Core\Document\JsonText;
 use IdleMixer\Core\Failure;
 use IdleMixer\Core\Ingredient\IngredientCatalogue;
 use IdleMixer\Core\Leaf\ToleranceCatalogue;
-use IdleMixer\Core\Plan\PlanRequestReader;
 use IdleMixer\Core\Quantity\Dimension;
 use IdleMixer\Core\Quantity\Unit;
 use IdleMixer\Core\Recipe\RecipeCatalogue;

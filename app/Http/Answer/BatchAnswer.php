@@ -10,14 +10,14 @@ use App\Models\BatchScoop;
 use App\Models\BatchTick;
 use App\Models\LeafTest;
 use App\Records\BatchSlips;
+use App\Records\FromNotebook;
 use App\Records\Glasses;
-use App\Records\Reading;
 use DateTimeImmutable;
-use IdleMixer\Core\Mix\StandTest;
 use IdleMixer\Core\Pest\PestCatalogue;
 use IdleMixer\Core\WayOut\RemedyKind;
 use IdleMixer\Core\Wording\Measures;
 use IdleMixer\Core\Wording\WayOutWords;
+use IdleMixer\Core\Work\StandTest;
 
 /** A batch: in short for lists, and whole with its plan and tally. */
 final readonly class BatchAnswer
@@ -33,7 +33,7 @@ final readonly class BatchAnswer
             'id' => $batch->id,
             'name' => $batch->recipeVersion->name,
             'recipe' => ['slug' => $batch->recipeVersion->recipe->slug, 'version' => $batch->recipeVersion->number],
-            'status' => Reading::batch($batch)->status($now)->value,
+            'status' => FromNotebook::batch($batch)->status($now)->value,
             'makeWords' => Measures::metric($batch->make_ml),
             'plant' => $batch->plant === null ? null : ['id' => $batch->plant->id, 'name' => $batch->plant->name],
             'case' => $batch->case === null ? null : [

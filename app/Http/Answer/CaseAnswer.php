@@ -11,19 +11,19 @@ use App\Models\LeafTest;
 use App\Models\PestCase;
 use App\Models\Round;
 use App\Models\Watch;
-use App\Records\Reading;
+use App\Records\FromNotebook;
 use App\Records\Situations;
 use DateTimeImmutable;
 use IdleMixer\Core\Choice\Containment;
 use IdleMixer\Core\Choice\ContainmentStep;
 use IdleMixer\Core\Evidence\Trial;
 use IdleMixer\Core\Pest\PestCatalogue;
-use IdleMixer\Core\Plan\VerdictWriter;
 use IdleMixer\Core\Safety\SprayCheck;
 use IdleMixer\Core\Safety\Verdict;
 use IdleMixer\Core\Source\SourceCatalogue;
 use IdleMixer\Core\Wording\Findings;
 use IdleMixer\Core\Wording\Sentences;
+use IdleMixer\Core\Writing\VerdictWriter;
 
 /** A case: in short for lists, and whole with its rounds, counts and what may be sprayed now. */
 final readonly class CaseAnswer
@@ -70,7 +70,7 @@ final readonly class CaseAnswer
     public function whole(PestCase $case, DateTimeImmutable $now): array
     {
         $case->loadMissing(self::WITH);
-        $trials = Reading::trials($case);
+        $trials = FromNotebook::trials($case);
 
         return [
             ...$this->brief($case),
@@ -144,7 +144,7 @@ final readonly class CaseAnswer
                 'leafTestId' => $test?->id,
                 'verdicts' => array_map(
                     fn(Verdict $verdict): array => $this->verdicts->write($verdict),
-                    SprayCheck::verdicts(Reading::batch($batch), $test instanceof LeafTest ? Reading::leafTest($test) : null, $now),
+                    SprayCheck::verdicts(FromNotebook::batch($batch), $test instanceof LeafTest ? FromNotebook::leafTest($test) : null, $now),
                 ),
             ];
         })->all());

@@ -13,15 +13,15 @@ use IdleMixer\Core\Ingredient\IngredientCatalogue;
 use IdleMixer\Core\Leaf\LeafTest;
 use IdleMixer\Core\Leaf\Reaction;
 use IdleMixer\Core\Leaf\ToleranceCatalogue;
-use IdleMixer\Core\Mix\NeedTable;
-use IdleMixer\Core\Mix\StandTest;
 use IdleMixer\Core\Pest\Pest;
 use IdleMixer\Core\Pest\PestCatalogue;
 use IdleMixer\Core\Quantity\Dimension;
 use IdleMixer\Core\Quantity\Unit;
 use IdleMixer\Core\Recipe\MixingOrder;
+use IdleMixer\Core\Vessel\NeedTable;
 use IdleMixer\Core\Wording\Choices;
 use IdleMixer\Core\Wording\Measures;
+use IdleMixer\Core\Work\StandTest;
 
 /** Everything that can be chosen, in words. */
 final readonly class CatalogueAnswer

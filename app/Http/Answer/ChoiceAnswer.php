@@ -9,10 +9,10 @@ use IdleMixer\Core\Choice\Dose;
 use IdleMixer\Core\Choice\Option;
 use IdleMixer\Core\Choice\Reason;
 use IdleMixer\Core\Choice\Situation;
-use IdleMixer\Core\Plan\MixtureWriter;
 use IdleMixer\Core\Wording\Choices;
 use IdleMixer\Core\Wording\ChoiceWords;
 use IdleMixer\Core\Wording\Durations;
+use IdleMixer\Core\Writing\MixtureWriter;
 
 /** The sprays that fit a case, best first, and why the others do not. */
 final readonly class ChoiceAnswer

@@ -6,7 +6,6 @@ namespace App\Http\Answer;
 
 use IdleMixer\Core\Mix\Strengths;
 use IdleMixer\Core\Plan\Comparison;
-use IdleMixer\Core\Plan\VerdictWriter;
 use IdleMixer\Core\Quantity\Unit;
 use IdleMixer\Core\Recipe\Recipe;
 use IdleMixer\Core\Safety\Judge;
@@ -14,6 +13,7 @@ use IdleMixer\Core\Safety\Target;
 use IdleMixer\Core\Wording\Choices;
 use IdleMixer\Core\Wording\Figures;
 use IdleMixer\Core\Wording\Measures;
+use IdleMixer\Core\Writing\VerdictWriter;
 
 /** Two recipes side by side, in words. */
 final readonly class ComparedAnswer

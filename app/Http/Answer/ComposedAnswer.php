@@ -16,8 +16,6 @@ use IdleMixer\Core\Phrase\Heard;
 use IdleMixer\Core\Phrase\OneWater;
 use IdleMixer\Core\Phrase\SpokenBasis;
 use IdleMixer\Core\Phrase\SpokenLine;
-use IdleMixer\Core\Plan\MixtureWriter;
-use IdleMixer\Core\Plan\VerdictWriter;
 use IdleMixer\Core\Recipe\Recipe;
 use IdleMixer\Core\Recipe\RecipeCatalogue;
 use IdleMixer\Core\Recipe\RecipeReader;
@@ -27,6 +25,8 @@ use IdleMixer\Core\Recipe\Slug;
 use IdleMixer\Core\Safety\Judge;
 use IdleMixer\Core\Safety\Target;
 use IdleMixer\Core\Wording\PhraseWords;
+use IdleMixer\Core\Writing\MixtureWriter;
+use IdleMixer\Core\Writing\VerdictWriter;
 
 /** What was understood of typed lines, and the recipe they come to once every line is clear. */
 final readonly class ComposedAnswer

@@ -6,7 +6,7 @@ namespace App\Http\Answer;
 
 use App\Models\LeafReading;
 use App\Models\LeafTest;
-use App\Records\Reading;
+use App\Records\FromNotebook;
 use DateTimeImmutable;
 use IdleMixer\Core\Leaf\Reaction;
 use IdleMixer\Core\Wording\Findings;
@@ -22,7 +22,7 @@ final readonly class LeafTestAnswer
     public function of(LeafTest $test, DateTimeImmutable $now): array
     {
         $test->loadMissing(self::WITH);
-        $rules = Reading::leafTest($test);
+        $rules = FromNotebook::leafTest($test);
         $outcome = $rules->outcome($now);
 
         return [
@@ -39,7 +39,7 @@ final readonly class LeafTestAnswer
             'readings' => $test->readings->map(static fn(LeafReading $reading): array => [
                 'id' => $reading->id,
                 'readAt' => Instant::of($reading->read_at),
-                'reactions' => array_map(static fn(Reaction $reaction): string => $reaction->value, Reading::reactions($reading->reactions)),
+                'reactions' => array_map(static fn(Reaction $reaction): string => $reaction->value, FromNotebook::reactions($reading->reactions)),
                 'notes' => $reading->notes,
             ])->values()->all(),
         ];

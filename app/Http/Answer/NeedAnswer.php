@@ -6,8 +6,8 @@ namespace App\Http\Answer;
 
 use App\Http\Input\NeedInput;
 use IdleMixer\Core\Document\InvalidDocument;
-use IdleMixer\Core\Mix\Need;
 use IdleMixer\Core\Quantity\AmountReader;
+use IdleMixer\Core\Vessel\Need;
 use IdleMixer\Core\Wording\Measures;
 use IdleMixer\Core\Wording\NeedWords;
 

@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace App\Http\Answer;
 
 use App\Records\Kitchenware;
+use IdleMixer\Core\Bench\PlanRequest;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Ingredient\IngredientCatalogue;
 use IdleMixer\Core\Mix\Formulator;
 use IdleMixer\Core\Phrase\SpokenKind;
 use IdleMixer\Core\Phrase\SpokenLine;
-use IdleMixer\Core\Plan\PlanRequest;
-use IdleMixer\Core\Plan\Reach;
+use IdleMixer\Core\Plan\CupboardReach;
 use IdleMixer\Core\Quantity\Amount;
 use IdleMixer\Core\Quantity\AmountReader;
 use IdleMixer\Core\Wording\NeedWords;
@@ -52,7 +52,7 @@ final readonly class ReachAnswer
             }
         }
         $whole = $this->formulator->scaledTo($request->make, $request->recipe, $request->highEnd, $request->factor, '/request/recipe');
-        $reach = $have === [] ? null : Reach::of($whole, $have);
+        $reach = $have === [] ? null : CupboardReach::of($whole, $have);
         $finished = $reach?->finished;
 
         return [

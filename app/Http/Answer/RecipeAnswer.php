@@ -8,12 +8,12 @@ use IdleMixer\Core\Mix\Formulator;
 use IdleMixer\Core\Mix\Strengths;
 use IdleMixer\Core\Pest\PestCatalogue;
 use IdleMixer\Core\Phrase\PhraseWriter;
-use IdleMixer\Core\Plan\MixtureWriter;
 use IdleMixer\Core\Recipe\Recipe;
 use IdleMixer\Core\Recipe\RecipeCatalogue;
 use IdleMixer\Core\Recipe\RecipeWriter;
 use IdleMixer\Core\Wording\Choices;
 use IdleMixer\Core\Wording\WaitWords;
+use IdleMixer\Core\Writing\MixtureWriter;
 
 /** A recipe as it is offered: the document, what it comes to, what practice says of it. */
 final readonly class RecipeAnswer

@@ -7,12 +7,12 @@ namespace App\Http\Answer;
 use App\Models\Measure;
 use App\Models\Plant;
 use App\Models\Sprayer;
-use IdleMixer\Core\Choice\PlantCalendar;
 use IdleMixer\Core\Leaf\ToleranceCatalogue;
-use IdleMixer\Core\Mix\FillMarks;
 use IdleMixer\Core\Quantity\Amount;
 use IdleMixer\Core\Quantity\Dimension;
 use IdleMixer\Core\Quantity\Unit;
+use IdleMixer\Core\Schedule\PlantCalendar;
+use IdleMixer\Core\Vessel\FillMarks;
 use IdleMixer\Core\Wording\Measures;
 use Psr\Clock\ClockInterface;
 

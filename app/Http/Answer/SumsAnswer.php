@@ -9,19 +9,17 @@ use App\Records\Kitchenware;
 use App\Records\MeasureNames;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\JsonText;
+use IdleMixer\Core\Measure\Measure;
+use IdleMixer\Core\Measure\ScoopPlanner;
 use IdleMixer\Core\Mix\Equivalents;
 use IdleMixer\Core\Mix\Formulator;
-use IdleMixer\Core\Mix\Measure;
 use IdleMixer\Core\Mix\Mixture;
 use IdleMixer\Core\Mix\Part;
-use IdleMixer\Core\Mix\ScoopPlanner;
 use IdleMixer\Core\Mix\Strengths;
 use IdleMixer\Core\Phrase\Composer;
 use IdleMixer\Core\Phrase\SpokenBasis;
 use IdleMixer\Core\Phrase\SpokenLine;
 use IdleMixer\Core\Phrase\UnitMeaning;
-use IdleMixer\Core\Plan\MixtureWriter;
-use IdleMixer\Core\Plan\VerdictWriter;
 use IdleMixer\Core\Quantity\Amount;
 use IdleMixer\Core\Recipe\MixingOrder;
 use IdleMixer\Core\Recipe\Recipe;
@@ -32,6 +30,8 @@ use IdleMixer\Core\Safety\Target;
 use IdleMixer\Core\Wording\EquivalentWords;
 use IdleMixer\Core\Wording\Measures;
 use IdleMixer\Core\Wording\PhraseWords;
+use IdleMixer\Core\Writing\MixtureWriter;
+use IdleMixer\Core\Writing\VerdictWriter;
 
 /** A line in every other way of saying it. */
 final readonly class SumsAnswer

@@ -5,11 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Answer;
 
 use App\Http\Input\WayOutInput;
+use IdleMixer\Core\Measure\ScoopPlanner;
 use IdleMixer\Core\Mix\Mixture;
-use IdleMixer\Core\Mix\ScoopPlanner;
 use IdleMixer\Core\Mix\Strengths;
-use IdleMixer\Core\Plan\MixtureWriter;
-use IdleMixer\Core\Plan\VerdictWriter;
 use IdleMixer\Core\Recipe\RecipeUse;
 use IdleMixer\Core\Safety\Ceilings;
 use IdleMixer\Core\Safety\Judge;
@@ -19,6 +17,8 @@ use IdleMixer\Core\WayOut\Remedy;
 use IdleMixer\Core\WayOut\WayOut;
 use IdleMixer\Core\Wording\Measures;
 use IdleMixer\Core\Wording\WayOutWords;
+use IdleMixer\Core\Writing\MixtureWriter;
+use IdleMixer\Core\Writing\VerdictWriter;
 
 /** What may stand in the sprayer, how that is judged at both ends, and the ways out. */
 final readonly class WayOutAnswer

@@ -9,13 +9,13 @@ use App\Http\Body;
 use App\Http\Input\BatchInput;
 use App\Http\Input\FinishInput;
 use App\Http\Input\StandTestInput;
-use App\Http\Said;
+use App\Http\RefusedCall;
 use App\Models\Batch;
 use App\Models\StandTestRecord;
 use App\Records\BatchFinisher;
 use App\Records\BatchStarter;
-use App\Records\Once;
-use IdleMixer\Core\Plan\PlanRequestReader;
+use App\Records\Submissions;
+use IdleMixer\Core\Bench\PlanRequestReader;
 use Illuminate\Database\Connection;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -64,7 +64,7 @@ final readonly class BatchController
         return $this->whole($batch);
     }
 
-    public function stand(Request $request, int $id, Once $once): JsonResponse
+    public function stand(Request $request, int $id, Submissions $once): JsonResponse
     {
         $batch = $this->find($id);
         $input = StandTestInput::read(Body::of($request));
@@ -95,7 +95,7 @@ final readonly class BatchController
 
     private function find(int $id): Batch
     {
-        return Batch::query()->find($id) ?? throw Said::notFound('batch', $id);
+        return Batch::query()->find($id) ?? throw RefusedCall::notFound('batch', $id);
     }
 
     private function whole(Batch $batch, int $status = 200): JsonResponse

@@ -7,7 +7,7 @@ namespace App\Http\Controllers;
 use App\Http\Answer\BatchAnswer;
 use App\Http\Answer\WayOutAnswer;
 use App\Http\Body;
-use App\Http\Said;
+use App\Http\RefusedCall;
 use App\Models\Batch;
 use App\Records\BatchSlips;
 use IdleMixer\Core\Document\Node;
@@ -34,7 +34,7 @@ final readonly class BatchSlipController
         $kind = RemedyKind::from($object->get('remedy')->word(array_column(RemedyKind::cases(), 'value'), 'way out'));
         $batch = $this->find($id);
         if ($batch->made_at !== null) {
-            throw Said::conflict('This batch is finished; what went into it stays as it was saved.');
+            throw RefusedCall::conflict('This batch is finished; what went into it stays as it was saved.');
         }
         $slips = $object->get('slips');
         $this->slips->keep($batch, $load, $slips, $kind, $this->slips->input($batch, new Node($load, '/load'), $slips));
@@ -47,6 +47,6 @@ final readonly class BatchSlipController
 
     private function find(int $id): Batch
     {
-        return Batch::query()->find($id) ?? throw Said::notFound('batch', $id);
+        return Batch::query()->find($id) ?? throw RefusedCall::notFound('batch', $id);
     }
 }

@@ -7,7 +7,7 @@ namespace App\Http\Controllers;
 use App\Http\Answer\CaseAnswer;
 use App\Http\Answer\ChoiceAnswer;
 use App\Http\Body;
-use App\Http\Said;
+use App\Http\RefusedCall;
 use App\Models\CaseStep;
 use App\Models\PestCase;
 use App\Models\Watch;
@@ -36,7 +36,7 @@ final readonly class CaseChoiceController
     {
         $case = $this->find($id);
         if (! $containment->has($step)) {
-            throw Said::notFound('step', $step);
+            throw RefusedCall::notFound('step', $step);
         }
         Body::of($request)->object(['done'])->get('done')->flag()
             ? CaseStep::query()->insertOrIgnore(['case_id' => $id, 'step' => $step, 'done_at' => $this->clock->now()->format('Y-m-d H:i:s')])
@@ -47,7 +47,7 @@ final readonly class CaseChoiceController
 
     public function look(Request $request, int $id): JsonResponse
     {
-        $watch = Watch::query()->find($id) ?? throw Said::notFound('plant to look at', $id);
+        $watch = Watch::query()->find($id) ?? throw RefusedCall::notFound('plant to look at', $id);
         $looked = Body::of($request)->object(['looked'])->get('looked')->flag();
         $watch->update(['looked_at' => $looked ? $watch->looked_at ?? $this->clock->now() : null]);
 
@@ -56,6 +56,6 @@ final readonly class CaseChoiceController
 
     private function find(int $id): PestCase
     {
-        return PestCase::query()->find($id) ?? throw Said::notFound('case', $id);
+        return PestCase::query()->find($id) ?? throw RefusedCall::notFound('case', $id);
     }
 }

@@ -10,12 +10,12 @@ use App\Http\Input\CaseInput;
 use App\Http\Input\CloseInput;
 use App\Http\Input\CountInput;
 use App\Http\Input\RoundInput;
-use App\Http\Said;
+use App\Http\RefusedCall;
 use App\Models\Count;
 use App\Models\PestCase;
 use App\Models\Round;
 use App\Records\CaseOpener;
-use App\Records\Once;
+use App\Records\Submissions;
 use IdleMixer\Core\Pest\PestCatalogue;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -23,7 +23,7 @@ use Psr\Clock\ClockInterface;
 
 final readonly class CaseController
 {
-    public function __construct(private CaseAnswer $answer, private ClockInterface $clock, private Once $once) {}
+    public function __construct(private CaseAnswer $answer, private ClockInterface $clock, private Submissions $once) {}
 
     public function index(): JsonResponse
     {
@@ -87,7 +87,7 @@ final readonly class CaseController
 
     private function find(int $id): PestCase
     {
-        return PestCase::query()->find($id) ?? throw Said::notFound('case', $id);
+        return PestCase::query()->find($id) ?? throw RefusedCall::notFound('case', $id);
     }
 
     private function say(PestCase $case, int $status): JsonResponse

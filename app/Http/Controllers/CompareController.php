@@ -6,9 +6,9 @@ namespace App\Http\Controllers;
 
 use App\Http\Answer\ComparedAnswer;
 use App\Http\Body;
+use IdleMixer\Core\Bench\PlanRequestReader;
 use IdleMixer\Core\Mix\Formulator;
 use IdleMixer\Core\Plan\Comparison;
-use IdleMixer\Core\Plan\PlanRequestReader;
 use IdleMixer\Core\Quantity\AmountReader;
 use IdleMixer\Core\Quantity\Unit;
 use Illuminate\Http\JsonResponse;

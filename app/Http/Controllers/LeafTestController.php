@@ -8,10 +8,10 @@ use App\Http\Answer\LeafTestAnswer;
 use App\Http\Body;
 use App\Http\Input\LeafTestInput;
 use App\Http\Input\ReadingInput;
-use App\Http\Said;
+use App\Http\RefusedCall;
 use App\Models\LeafReading;
 use App\Models\LeafTest;
-use App\Records\Once;
+use App\Records\Submissions;
 use IdleMixer\Core\Leaf\Reaction;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -19,7 +19,7 @@ use Psr\Clock\ClockInterface;
 
 final readonly class LeafTestController
 {
-    public function __construct(private LeafTestAnswer $answer, private ClockInterface $clock, private Once $once) {}
+    public function __construct(private LeafTestAnswer $answer, private ClockInterface $clock, private Submissions $once) {}
 
     public function index(): JsonResponse
     {
@@ -66,7 +66,7 @@ final readonly class LeafTestController
 
     private function find(int $id): LeafTest
     {
-        return LeafTest::query()->find($id) ?? throw Said::notFound('leaf test', $id);
+        return LeafTest::query()->find($id) ?? throw RefusedCall::notFound('leaf test', $id);
     }
 
     private function say(LeafTest $test, int $status): JsonResponse

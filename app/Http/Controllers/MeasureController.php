@@ -9,10 +9,10 @@ use App\Http\Body;
 use App\Http\Input\CalibrationInput;
 use App\Http\Input\MeasureInput;
 use App\Http\Input\RetiredInput;
-use App\Http\Said;
+use App\Http\RefusedCall;
 use App\Models\Measure;
 use App\Records\MeasureNames;
-use App\Records\Once;
+use App\Records\Submissions;
 use IdleMixer\Core\Quantity\Amount;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -21,7 +21,7 @@ use Psr\Clock\ClockInterface;
 /** Spoons, cups, syringes, droppers and scales. */
 final readonly class MeasureController
 {
-    public function __construct(private ShedAnswer $answer, private Once $once) {}
+    public function __construct(private ShedAnswer $answer, private Submissions $once) {}
 
     public function index(): JsonResponse
     {
@@ -56,7 +56,7 @@ final readonly class MeasureController
         $input = CalibrationInput::read(Body::of($request));
         $measure = $this->find($id);
         if (! in_array($measure->kind, ['level', 'dropper'], true)) {
-            throw Said::conflict('Only spoons, cups and droppers are measured this way: a scale and printed marks are taken as they are.');
+            throw RefusedCall::conflict('Only spoons, cups and droppers are measured this way: a scale and printed marks are taken as they are.');
         }
         $measure->update(['amount' => $input->each->millilitres(), 'unit' => 'mL', 'calibration' => $input->words]);
 
@@ -73,6 +73,6 @@ final readonly class MeasureController
 
     private function find(int $id): Measure
     {
-        return Measure::query()->find($id) ?? throw Said::notFound('measure', $id);
+        return Measure::query()->find($id) ?? throw RefusedCall::notFound('measure', $id);
     }
 }

@@ -8,10 +8,10 @@ use App\Http\Body;
 use App\Http\Input\CircumstancesInput;
 use App\Http\Input\HandInput;
 use App\Http\Input\ScaleInput;
+use IdleMixer\Core\Bench\PlanRequestReader;
 use IdleMixer\Core\Emulsion\Agitation;
 use IdleMixer\Core\Plan\Planner;
-use IdleMixer\Core\Plan\PlanRequestReader;
-use IdleMixer\Core\Plan\PlanWriter;
+use IdleMixer\Core\Writing\PlanWriter;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 

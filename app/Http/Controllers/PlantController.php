@@ -8,9 +8,9 @@ use App\Http\Answer\ShedAnswer;
 use App\Http\Body;
 use App\Http\Input\PlantInput;
 use App\Http\Input\RetiredInput;
-use App\Http\Said;
+use App\Http\RefusedCall;
 use App\Models\Plant;
-use App\Records\Once;
+use App\Records\Submissions;
 use IdleMixer\Core\Leaf\ToleranceCatalogue;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -18,7 +18,7 @@ use Psr\Clock\ClockInterface;
 
 final readonly class PlantController
 {
-    public function __construct(private ShedAnswer $answer, private Once $once) {}
+    public function __construct(private ShedAnswer $answer, private Submissions $once) {}
 
     public function index(): JsonResponse
     {
@@ -35,7 +35,7 @@ final readonly class PlantController
 
     public function retire(Request $request, int $id, ClockInterface $clock): JsonResponse
     {
-        $plant = Plant::query()->find($id) ?? throw Said::notFound('plant', $id);
+        $plant = Plant::query()->find($id) ?? throw RefusedCall::notFound('plant', $id);
         $plant->update(['retired_at' => RetiredInput::read(Body::of($request)) ? $clock->now() : null]);
 
         return new JsonResponse($this->answer->plant($plant));

@@ -6,8 +6,8 @@ namespace App\Http\Controllers;
 
 use App\Http\Answer\ReachAnswer;
 use App\Http\Body;
+use IdleMixer\Core\Bench\PlanRequestReader;
 use IdleMixer\Core\Document\Node;
-use IdleMixer\Core\Plan\PlanRequestReader;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 

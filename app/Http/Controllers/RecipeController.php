@@ -7,7 +7,7 @@ namespace App\Http\Controllers;
 use App\Http\Answer\Instant;
 use App\Http\Answer\RecipeAnswer;
 use App\Http\Body;
-use App\Http\Said;
+use App\Http\RefusedCall;
 use App\Models\Recipe;
 use App\Models\RecipeVersion;
 use App\Records\RecipeShelf;
@@ -42,7 +42,7 @@ final readonly class RecipeController
         if ($this->shipped->has($slug)) {
             return new JsonResponse($this->answer->of($this->shipped->get($slug), null));
         }
-        $version = $this->shelf->newest($slug) ?? throw Said::notFound('recipe', $slug);
+        $version = $this->shelf->newest($slug) ?? throw RefusedCall::notFound('recipe', $slug);
 
         return new JsonResponse($this->answer->of($this->shelf->read($version), $version->number));
     }
@@ -52,7 +52,7 @@ final readonly class RecipeController
     {
         $versions = $this->shelf->all($slug);
         if ($versions === [] && ! $this->shipped->has($slug)) {
-            throw Said::notFound('recipe', $slug);
+            throw RefusedCall::notFound('recipe', $slug);
         }
 
         return new JsonResponse(['versions' => array_map(fn(RecipeVersion $version): array => [

@@ -9,16 +9,16 @@ use App\Http\Body;
 use App\Http\Input\RetiredInput;
 use App\Http\Input\SprayerDetailsInput;
 use App\Http\Input\VesselInput;
-use App\Http\Said;
+use App\Http\RefusedCall;
 use App\Models\Sprayer;
-use App\Records\Once;
+use App\Records\Submissions;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Psr\Clock\ClockInterface;
 
 final readonly class SprayerController
 {
-    public function __construct(private ShedAnswer $answer, private Once $once) {}
+    public function __construct(private ShedAnswer $answer, private Submissions $once) {}
 
     public function index(): JsonResponse
     {
@@ -63,6 +63,6 @@ final readonly class SprayerController
 
     private function find(int $id): Sprayer
     {
-        return Sprayer::query()->find($id) ?? throw Said::notFound('sprayer', $id);
+        return Sprayer::query()->find($id) ?? throw RefusedCall::notFound('sprayer', $id);
     }
 }

@@ -6,7 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Http\Answer\BatchAnswer;
 use App\Http\Body;
-use App\Http\Said;
+use App\Http\RefusedCall;
 use App\Models\Batch;
 use App\Models\BatchItem;
 use App\Models\BatchScoop;
@@ -23,14 +23,14 @@ final class TallyController
     {
         $ticked = Body::of($request)->object(['ticked'])->get('ticked')->flag();
         $row = $connection->transaction(static function () use ($id, $scoop, $number, $ticked, $clock): BatchScoop {
-            $batch = Batch::query()->find($id) ?? throw Said::notFound('batch', $id);
+            $batch = Batch::query()->find($id) ?? throw RefusedCall::notFound('batch', $id);
             if ($batch->made_at !== null) {
-                throw Said::conflict('This batch is finished; its tally stays as it was saved.');
+                throw RefusedCall::conflict('This batch is finished; its tally stays as it was saved.');
             }
             $row = BatchScoop::query()->whereIn('batch_item_id', BatchItem::query()->select('id')->where('batch_id', $id))->find($scoop)
-                ?? throw Said::notFound('measure in this batch with the number', $scoop);
+                ?? throw RefusedCall::notFound('measure in this batch with the number', $scoop);
             if ($number < 1 || $number > $row->count) {
-                throw Said::notFound("spoonful {$number}; this measure is filled {$row->count} times. Number", $number);
+                throw RefusedCall::notFound("spoonful {$number}; this measure is filled {$row->count} times. Number", $number);
             }
             $ticked
                 ? BatchTick::query()->insertOrIgnore(['batch_scoop_id' => $scoop, 'number' => $number, 'ticked_at' => $clock->now()->format('Y-m-d H:i:s')])

@@ -7,8 +7,8 @@ namespace App\Http\Controllers;
 use App\Http\Answer\WayOutAnswer;
 use App\Http\Body;
 use App\Http\Input\WayOutInput;
+use IdleMixer\Core\Bench\PlanRequestReader;
 use IdleMixer\Core\Plan\Planner;
-use IdleMixer\Core\Plan\PlanRequestReader;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 

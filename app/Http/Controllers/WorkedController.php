@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Answer\WorkedAnswer;
-use App\Records\Season;
+use App\Records\SprayRecords;
 use Illuminate\Http\JsonResponse;
 use Psr\Clock\ClockInterface;
 
@@ -13,6 +13,6 @@ final class WorkedController
 {
     public function __invoke(ClockInterface $clock, WorkedAnswer $answer): JsonResponse
     {
-        return new JsonResponse(['records' => array_map($answer->of(...), Season::records($clock->now()))]);
+        return new JsonResponse(['records' => array_map($answer->of(...), SprayRecords::records($clock->now()))]);
     }
 }

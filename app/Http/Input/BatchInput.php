@@ -7,10 +7,10 @@ namespace App\Http\Input;
 use App\Models\PestCase;
 use App\Models\Plant;
 use App\Models\Sprayer;
+use IdleMixer\Core\Bench\PlanRequest;
+use IdleMixer\Core\Bench\PlanRequestReader;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\Node;
-use IdleMixer\Core\Plan\PlanRequest;
-use IdleMixer\Core\Plan\PlanRequestReader;
 use IdleMixer\Core\Quantity\Amount;
 use IdleMixer\Core\Safety\Circumstances;
 

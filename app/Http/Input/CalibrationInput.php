@@ -7,7 +7,7 @@ namespace App\Http\Input;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\Node;
 use IdleMixer\Core\Ingredient\IngredientCatalogue;
-use IdleMixer\Core\Mix\Calibration;
+use IdleMixer\Core\Measure\Calibration;
 use IdleMixer\Core\Quantity\AmountReader;
 use IdleMixer\Core\Quantity\Dimension;
 use IdleMixer\Core\Quantity\Volume;

@@ -8,8 +8,8 @@ use App\Records\Keeping;
 use DateTimeImmutable;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\Node;
-use IdleMixer\Core\Mix\StandTest;
 use IdleMixer\Core\Recipe\RecipeReader;
+use IdleMixer\Core\Work\StandTest;
 
 /** What is said of a batch once it is mixed. */
 final readonly class FinishInput

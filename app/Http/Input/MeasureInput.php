@@ -6,7 +6,7 @@ namespace App\Http\Input;
 
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\Node;
-use IdleMixer\Core\Mix\Graduation;
+use IdleMixer\Core\Measure\Graduation;
 use IdleMixer\Core\Quantity\Amount;
 use IdleMixer\Core\Quantity\AmountReader;
 use IdleMixer\Core\Quantity\Dimension;

@@ -6,12 +6,12 @@ namespace App\Http\Input;
 
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\Node;
-use IdleMixer\Core\Mix\Need;
-use IdleMixer\Core\Mix\NeedTable;
 use IdleMixer\Core\Quantity\AmountReader;
 use IdleMixer\Core\Quantity\Dimension;
 use IdleMixer\Core\Quantity\MeasuredIn;
 use IdleMixer\Core\Quantity\Unit;
+use IdleMixer\Core\Vessel\Need;
+use IdleMixer\Core\Vessel\NeedTable;
 
 /** What is to be sprayed or drenched, to reckon from it how much to make. */
 final readonly class NeedInput

@@ -7,9 +7,9 @@ namespace App\Http\Input;
 use App\Models\Sprayer;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\Node;
-use IdleMixer\Core\Mix\FillMarks;
 use IdleMixer\Core\Quantity\AmountReader;
 use IdleMixer\Core\Quantity\Dimension;
+use IdleMixer\Core\Vessel\FillMarks;
 
 /** What its owner found out about a sprayer: how far to fill it, what stays in it, how high the water stands. */
 final readonly class SprayerDetailsInput

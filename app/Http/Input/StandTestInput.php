@@ -6,7 +6,7 @@ namespace App\Http\Input;
 
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\Node;
-use IdleMixer\Core\Mix\StandTest;
+use IdleMixer\Core\Work\StandTest;
 
 /** What a glass showed, and after how long. */
 final readonly class StandTestInput

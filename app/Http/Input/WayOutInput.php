@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace App\Http\Input;
 
+use IdleMixer\Core\Bench\PlanRequest;
+use IdleMixer\Core\Bench\PlanRequestReader;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\Node;
-use IdleMixer\Core\Mix\Load;
 use IdleMixer\Core\Plan\Plan;
 use IdleMixer\Core\Plan\Planner;
-use IdleMixer\Core\Plan\PlanRequest;
-use IdleMixer\Core\Plan\PlanRequestReader;
 use IdleMixer\Core\Quantity\AmountReader;
 use IdleMixer\Core\WayOut\SlipReader;
 use IdleMixer\Core\WayOut\Slips;
+use IdleMixer\Core\Work\Load;
 
 /** The plan that was being mixed, which load of it, what went wrong, and how much the sprayer takes. */
 final readonly class WayOutInput

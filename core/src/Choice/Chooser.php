@@ -74,7 +74,7 @@ final readonly class Chooser
         if ($excluded !== [] || $effects === [] || $dose === null) {
             return new Option($recipe, $practice, $effects, null, [], [], $excluded, 0.0, $fairLook);
         }
-        [$for, $against, $score] = Weighing::of($mixture, $practice, $situation, $effects[0], $dose, $fairLook);
+        [$for, $against, $score] = Score::of($mixture, $practice, $situation, $effects[0], $dose, $fairLook);
         if ($situation->severity === Severity::Heavy && $limit !== null && $this->wantedMore($recipe, $dose, $situation)) {
             $against[] = new Reason('leaf-wins', ['limit' => $limit->value], $limit->source);
         }

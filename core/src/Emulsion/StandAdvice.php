@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Emulsion;
 
-use IdleMixer\Core\Mix\StandTest;
+use IdleMixer\Core\Work\StandTest;
 
 /** What to do after a glass stood. */
 final readonly class StandAdvice

@@ -19,7 +19,7 @@ final readonly class LeafTest
     /** More leaves than this are no test any more: our own bound. */
     public const MOST_LEAVES = 6;
 
-    /** @param list<Reading> $readings in any order */
+    /** @param list<LeafLook> $readings in any order */
     public function __construct(
         public DateTimeImmutable $appliedAt,
         public int $waitHours,

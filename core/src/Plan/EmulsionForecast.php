@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Plan;
 
+use IdleMixer\Core\Bench\Water;
 use IdleMixer\Core\Emulsion\Contents;
 use IdleMixer\Core\Emulsion\Creaming;
 use IdleMixer\Core\Emulsion\Emulsifier;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Plan;
 
-use IdleMixer\Core\Mix\Load;
-use IdleMixer\Core\Mix\Step;
+use IdleMixer\Core\Work\Load;
+use IdleMixer\Core\Work\Step;
 
 /** Loads in a row that are all alike, with the steps that each of them takes. */
 final readonly class LoadGroup

@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Plan;
 
-use IdleMixer\Core\Mix\Load;
+use IdleMixer\Core\Bench\PlanRequest;
 use IdleMixer\Core\Mix\Mixture;
 use IdleMixer\Core\Mix\Strengths;
 use IdleMixer\Core\Safety\Verdict;
 use IdleMixer\Core\Schedule\HoldingRule;
 use IdleMixer\Core\Source\Sourced;
+use IdleMixer\Core\Work\Load;
 
 /** Everything that follows from a request: amounts, loads, steps, strengths, verdicts, cautions. */
 final readonly class Plan

@@ -4,20 +4,14 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Plan;
 
+use IdleMixer\Core\Bench\PlanRequest;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Emulsion\Agitation;
 use IdleMixer\Core\Emulsion\Emulsifier;
-use IdleMixer\Core\Mix\AsMade;
+use IdleMixer\Core\Measure\ScoopPlanner;
 use IdleMixer\Core\Mix\Formulator;
-use IdleMixer\Core\Mix\Item;
-use IdleMixer\Core\Mix\Load;
-use IdleMixer\Core\Mix\Loads;
 use IdleMixer\Core\Mix\Mixture;
-use IdleMixer\Core\Mix\ScoopPlanner;
-use IdleMixer\Core\Mix\Step;
-use IdleMixer\Core\Mix\Steps;
 use IdleMixer\Core\Mix\Strengths;
-use IdleMixer\Core\Mix\TooManyLoads;
 use IdleMixer\Core\Quantity\Amount;
 use IdleMixer\Core\Quantity\Volume;
 use IdleMixer\Core\Recipe\RecipeUse;
@@ -25,14 +19,21 @@ use IdleMixer\Core\Safety\Cautions;
 use IdleMixer\Core\Safety\Ceilings;
 use IdleMixer\Core\Safety\Circumstances;
 use IdleMixer\Core\Safety\EmulsionJudge;
-use IdleMixer\Core\Safety\EndsJudge;
 use IdleMixer\Core\Safety\Judge;
 use IdleMixer\Core\Safety\Limits;
 use IdleMixer\Core\Safety\MeasuringJudge;
+use IdleMixer\Core\Safety\RangeJudge;
 use IdleMixer\Core\Safety\Target;
 use IdleMixer\Core\Safety\Verdict;
 use IdleMixer\Core\Schedule\FairLook;
 use IdleMixer\Core\Schedule\ShelfLife;
+use IdleMixer\Core\Vessel\Loads;
+use IdleMixer\Core\Vessel\TooManyLoads;
+use IdleMixer\Core\Work\AsMade;
+use IdleMixer\Core\Work\Item;
+use IdleMixer\Core\Work\Load;
+use IdleMixer\Core\Work\Step;
+use IdleMixer\Core\Work\Steps;
 
 /** Turns a request into a plan. */
 final readonly class Planner
@@ -47,7 +48,7 @@ final readonly class Planner
         private FairLook $fairLook,
         private Emulsifier $emulsifier,
         private EmulsionJudge $emulsionJudge,
-        private EndsJudge $endsJudge,
+        private RangeJudge $endsJudge,
     ) {}
 
     public static function shipped(): self
@@ -55,7 +56,7 @@ final readonly class Planner
         $limits = Limits::shipped();
 
 
-        return new self(new Formulator(), new Judge($limits), ShelfLife::shipped(), FairLook::shipped(), Emulsifier::shipped(), new EmulsionJudge($limits), new EndsJudge(new Ceilings($limits)));
+        return new self(new Formulator(), new Judge($limits), ShelfLife::shipped(), FairLook::shipped(), Emulsifier::shipped(), new EmulsionJudge($limits), new RangeJudge(new Ceilings($limits)));
     }
 
     /**

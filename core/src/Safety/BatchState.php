@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace IdleMixer\Core\Safety;
 
 use DateTimeImmutable;
-use IdleMixer\Core\Mix\StandTest;
+use IdleMixer\Core\Work\StandTest;
 
 /** A batch as it stands when somebody wants to spray it. */
 final readonly class BatchState

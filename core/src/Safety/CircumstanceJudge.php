@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Safety;
 
-use IdleMixer\Core\Choice\PlantCalendar;
 use IdleMixer\Core\Leaf\Surface;
 use IdleMixer\Core\Mix\Strengths;
 use IdleMixer\Core\Recipe\RecipeUse;
+use IdleMixer\Core\Schedule\PlantCalendar;
 
 /** Holds a spray against the day, the state of the plant, and how often it is sprayed. */
 final readonly class CircumstanceJudge

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Safety;
 
-use IdleMixer\Core\Mix\Item;
-use IdleMixer\Core\Mix\Load;
-use IdleMixer\Core\Mix\Measure;
-use IdleMixer\Core\Mix\PreDilution;
-use IdleMixer\Core\Mix\ScoopPlan;
+use IdleMixer\Core\Measure\Measure;
+use IdleMixer\Core\Measure\PreDilution;
+use IdleMixer\Core\Measure\ScoopPlan;
+use IdleMixer\Core\Work\Item;
+use IdleMixer\Core\Work\Load;
 
 /** Says where the spoons at hand cannot hit what is wanted. */
 final readonly class MeasuringJudge

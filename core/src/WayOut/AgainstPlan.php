@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\WayOut;
 
-use IdleMixer\Core\Mix\Load;
+use IdleMixer\Core\Measure\ScoopPlan;
 use IdleMixer\Core\Mix\Mixture;
-use IdleMixer\Core\Mix\ScoopPlan;
 use IdleMixer\Core\Mix\Strengths;
+use IdleMixer\Core\Work\Load;
 
 /** How near to what was planned a mixture is. */
 final readonly class AgainstPlan

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\WayOut;
 
-use IdleMixer\Core\Mix\ScoopPlan;
+use IdleMixer\Core\Measure\ScoopPlan;
 
 /** One way out: what to pour off, then what to add. */
 final readonly class Remedy

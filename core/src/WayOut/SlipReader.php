@@ -7,11 +7,11 @@ namespace IdleMixer\Core\WayOut;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\Node;
 use IdleMixer\Core\Document\ObjectNode;
-use IdleMixer\Core\Mix\Item;
-use IdleMixer\Core\Mix\Load;
-use IdleMixer\Core\Mix\Scoop;
+use IdleMixer\Core\Measure\Scoop;
 use IdleMixer\Core\Quantity\AmountReader;
 use IdleMixer\Core\Quantity\Dimension;
+use IdleMixer\Core\Work\Item;
+use IdleMixer\Core\Work\Load;
 
 /**
  * Reads what went wrong: `{"kind": "count", "item": 0, "scoop": 0, "from": 2, "to": 4}`, `{"kind": "left-out", "item": 1}`,

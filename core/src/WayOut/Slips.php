@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\WayOut;
 
-use IdleMixer\Core\Mix\AsMade;
-use IdleMixer\Core\Mix\Load;
 use IdleMixer\Core\Mix\Mixture;
+use IdleMixer\Core\Work\AsMade;
+use IdleMixer\Core\Work\Load;
 
 /** What went into one load as far as anybody knows: for each thing from how much to how much, and the water. */
 final readonly class Slips

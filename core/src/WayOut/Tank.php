@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\WayOut;
 
-use IdleMixer\Core\Mix\Item;
-use IdleMixer\Core\Mix\Load;
+use IdleMixer\Core\Measure\ScoopPlan;
 use IdleMixer\Core\Mix\Mixture;
 use IdleMixer\Core\Mix\Part;
-use IdleMixer\Core\Mix\ScoopPlan;
+use IdleMixer\Core\Work\Item;
+use IdleMixer\Core\Work\Load;
 
 /** Works out what stands in a sprayer after something is poured off and something is added. */
 final class Tank

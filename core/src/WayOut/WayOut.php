@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace IdleMixer\Core\WayOut;
 
 use IdleMixer\Core\Ingredient\IngredientKind;
-use IdleMixer\Core\Mix\Load;
+use IdleMixer\Core\Measure\ScoopPlan;
+use IdleMixer\Core\Measure\ScoopPlanner;
 use IdleMixer\Core\Mix\Mixture;
-use IdleMixer\Core\Mix\ScoopPlan;
-use IdleMixer\Core\Mix\ScoopPlanner;
 use IdleMixer\Core\Safety\Ceiling;
+use IdleMixer\Core\Work\Load;
 
 /**
  * What to do when it went wrong. Every advice is worked through to its end for everything that may stand in the

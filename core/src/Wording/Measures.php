@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Wording;
 
-use IdleMixer\Core\Mix\Scoop;
-use IdleMixer\Core\Mix\ScoopPlan;
+use IdleMixer\Core\Measure\Scoop;
+use IdleMixer\Core\Measure\ScoopPlan;
 use IdleMixer\Core\Quantity\Amount;
 use IdleMixer\Core\Quantity\Dimension;
 use IdleMixer\Core\Quantity\Unit;

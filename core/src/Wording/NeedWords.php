@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Wording;
 
-use IdleMixer\Core\Mix\Need;
 use IdleMixer\Core\Quantity\Unit;
+use IdleMixer\Core\Vessel\Need;
 
 /** Says what an amount was reckoned from, and how far a rest reaches. */
 final readonly class NeedWords

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Wording;
 
-use IdleMixer\Core\Mix\Item;
-use IdleMixer\Core\Mix\Load;
-use IdleMixer\Core\Mix\Step;
 use IdleMixer\Core\Quantity\Unit;
 use IdleMixer\Core\Safety\Verdict;
 use IdleMixer\Core\Schedule\HoldingRule;
 use IdleMixer\Core\Source\SourceCatalogue;
 use IdleMixer\Core\Source\Sourced;
+use IdleMixer\Core\Work\Item;
+use IdleMixer\Core\Work\Load;
+use IdleMixer\Core\Work\Step;
 
 /** Puts findings, steps and cautions into sentences: the one place where wording is made. */
 final readonly class Sentences

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Wording;
 
-use IdleMixer\Core\Mix\Load;
 use IdleMixer\Core\Quantity\Unit;
 use IdleMixer\Core\WayOut\Remedy;
 use IdleMixer\Core\WayOut\RemedyKind;
+use IdleMixer\Core\Work\Load;
 
 /** Puts a way out into words. */
 final readonly class WayOutWords

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use IdleMixer\Core\Choice\PlantCalendar;
+use IdleMixer\Core\Schedule\PlantCalendar;
 
 function day(?string $text): ?DateTimeImmutable
 {

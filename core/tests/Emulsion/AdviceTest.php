@@ -7,13 +7,13 @@ use IdleMixer\Core\Emulsion\HardnessClass;
 use IdleMixer\Core\Emulsion\SoapBudget;
 use IdleMixer\Core\Emulsion\StandAdvice;
 use IdleMixer\Core\Leaf\Surface;
-use IdleMixer\Core\Mix\StandTest;
 use IdleMixer\Core\Safety\EmulsionJudge;
 use IdleMixer\Core\Safety\Level;
 use IdleMixer\Core\Safety\Limits;
 use IdleMixer\Core\Safety\Verdict;
 use IdleMixer\Core\Wording\Sentences;
 use IdleMixer\Core\Wording\StandWords;
+use IdleMixer\Core\Work\StandTest;
 
 function budgetOf(float $given, float $needed, float $lost, float $toAdd): SoapBudget
 {

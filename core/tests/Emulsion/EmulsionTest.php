@@ -19,11 +19,11 @@ use IdleMixer\Core\Emulsion\WaterKind;
 use IdleMixer\Core\Ingredient\IngredientCatalogue;
 use IdleMixer\Core\Mix\Mixture;
 use IdleMixer\Core\Mix\Part;
-use IdleMixer\Core\Plan\PlanWriter;
 use IdleMixer\Core\Quantity\InvalidQuantity;
 use IdleMixer\Core\Recipe\MixingOrder;
 use IdleMixer\Core\Tests\Support\NodeScript;
 use IdleMixer\Core\Tests\Support\Plans;
+use IdleMixer\Core\Writing\PlanWriter;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 

@@ -2,15 +2,15 @@
 
 declare(strict_types=1);
 
+use IdleMixer\Core\Leaf\LeafLook;
 use IdleMixer\Core\Leaf\LeafTest;
 use IdleMixer\Core\Leaf\LeafTestOutcome;
 use IdleMixer\Core\Leaf\Reaction;
-use IdleMixer\Core\Leaf\Reading;
 
 /** @param list<array{string, Reaction}> $looks */
 function outcomeOf(int $wait, array $looks, string $now): LeafTestOutcome
 {
-    $readings = array_map(static fn(array $look): Reading => new Reading(new DateTimeImmutable($look[0]), $look[1]), $looks);
+    $readings = array_map(static fn(array $look): LeafLook => new LeafLook(new DateTimeImmutable($look[0]), $look[1]), $looks);
 
     return (new LeafTest(new DateTimeImmutable('2026-07-01T20:00:00Z'), $wait, $readings))->outcome(new DateTimeImmutable($now));
 }

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Mix\Mixture;
-use IdleMixer\Core\Mix\TooManyLoads;
 use IdleMixer\Core\Plan\Plan;
 use IdleMixer\Core\Recipe\RecipeCatalogue;
 use IdleMixer\Core\Tests\Support\Plans;
+use IdleMixer\Core\Vessel\TooManyLoads;
 
 const GALLON = ['amount' => 1, 'unit' => '[gal_us]'];
 

@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use IdleMixer\Core\Plan\PlanWriter;
 use IdleMixer\Core\Tests\Support\Plans;
+use IdleMixer\Core\Writing\PlanWriter;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 

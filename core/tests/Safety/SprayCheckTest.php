@@ -2,15 +2,15 @@
 
 declare(strict_types=1);
 
+use IdleMixer\Core\Leaf\LeafLook;
 use IdleMixer\Core\Leaf\LeafTest;
 use IdleMixer\Core\Leaf\Reaction;
-use IdleMixer\Core\Leaf\Reading;
-use IdleMixer\Core\Mix\StandTest;
 use IdleMixer\Core\Safety\BatchState;
 use IdleMixer\Core\Safety\BatchStatus;
 use IdleMixer\Core\Safety\Level;
 use IdleMixer\Core\Safety\SprayCheck;
 use IdleMixer\Core\Safety\Verdict;
+use IdleMixer\Core\Work\StandTest;
 
 const MADE = '2026-06-01T18:00:00Z';
 
@@ -34,7 +34,7 @@ function said(BatchState $batch, ?LeafTest $test, string $now): array
 
 function cleanTest(): LeafTest
 {
-    return new LeafTest(new DateTimeImmutable('2026-05-28T18:00:00Z'), 48, [new Reading(new DateTimeImmutable('2026-05-31T18:00:00Z'), Reaction::Clean)]);
+    return new LeafTest(new DateTimeImmutable('2026-05-28T18:00:00Z'), 48, [new LeafLook(new DateTimeImmutable('2026-05-31T18:00:00Z'), Reaction::Clean)]);
 }
 
 it('passes a fresh batch whose leaves stayed clean', function (): void {
@@ -57,7 +57,7 @@ it('asks for a leaf test', function (): void {
 });
 
 it('stops what marked the leaves', function (Reaction $reaction, string $wording): void {
-    $test = new LeafTest(new DateTimeImmutable('2026-05-28T18:00:00Z'), 48, [new Reading(new DateTimeImmutable('2026-05-29T18:00:00Z'), $reaction)]);
+    $test = new LeafTest(new DateTimeImmutable('2026-05-28T18:00:00Z'), 48, [new LeafLook(new DateTimeImmutable('2026-05-29T18:00:00Z'), $reaction)]);
     expect(said(stateOf(), $test, '2026-06-01T20:00:00Z'))->toHaveKey($wording, Level::Stop);
 })->with([[Reaction::Slight, 'leaf-test-weaken'], [Reaction::Marked, 'leaf-test-refuse'], [Reaction::Dead, 'leaf-test-refuse']]);
 

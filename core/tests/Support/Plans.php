@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Tests\Support;
 
+use IdleMixer\Core\Bench\PlanRequestReader;
 use IdleMixer\Core\Document\JsonText;
 use IdleMixer\Core\Plan\Plan;
 use IdleMixer\Core\Plan\Planner;
-use IdleMixer\Core\Plan\PlanRequestReader;
 
 /** Short ways to a plan. */
 final class Plans

@@ -7,7 +7,6 @@ use IdleMixer\Core\Evidence\Record;
 use IdleMixer\Core\Evidence\Trial;
 use IdleMixer\Core\Leaf\LeafTest;
 use IdleMixer\Core\Leaf\LeafTestOutcome;
-use IdleMixer\Core\Plan\PlanWriter;
 use IdleMixer\Core\Recipe\MixingOrder;
 use IdleMixer\Core\Recipe\RecipeCatalogue;
 use IdleMixer\Core\Safety\Level;
@@ -22,6 +21,7 @@ use IdleMixer\Core\Wording\Findings;
 use IdleMixer\Core\Wording\MissingWords;
 use IdleMixer\Core\Wording\RecordWords;
 use IdleMixer\Core\Wording\Sentences;
+use IdleMixer\Core\Writing\PlanWriter;
 
 it('writes figures as people read them', function (float $number, string $text): void {
     expect(Figures::short($number))->toBe($text);

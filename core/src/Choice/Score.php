@@ -1,0 +1,113 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IdleMixer\Core\Choice;
+
+use IdleMixer\Core\Emulsion\HardnessClass;
+use IdleMixer\Core\Ingredient\Ingredient;
+use IdleMixer\Core\Ingredient\IngredientKind;
+use IdleMixer\Core\Leaf\Surface;
+use IdleMixer\Core\Mix\Mixture;
+use IdleMixer\Core\Recipe\Practice;
+
+/** What speaks for and against a spray that may be used, and how much. The weights are our own. */
+final readonly class Score
+{
+    private const A_POINT_OF_EFFECT = 10.0;
+
+    private const A_STEP_OF_WORK = 2.0;
+
+    private const A_DAY_OF_WAITING = 1.0;
+
+    private const A_NUISANCE = 4.0;
+
+    private const PRACTISED = 8.0;
+
+    private const TOO_STRONG_AS_WRITTEN = 12.0;
+
+    private const A_MISSING_INGREDIENT = 25.0;
+
+    /** @return array{list<Reason>, list<Reason>, float} for, against, score */
+    public static function of(Mixture $mixture, Practice $practice, Situation $situation, Effect $best, Dose $dose, float $fairLookHours): array
+    {
+        $for = [new Reason($best->kills ? 'kills' : 'checks', ['why' => $best->why, 'sure' => $best->sure], $best->source)];
+        $against = [];
+        $score = self::A_POINT_OF_EFFECT * EffectCatalogue::weight($best);
+        $score -= self::A_STEP_OF_WORK * $practice->work + self::A_DAY_OF_WAITING * $fairLookHours / 24.0;
+        if (in_array($situation->trouble->slug, $practice->for, true)) {
+            $for[] = new Reason('used-for', ['trouble' => lcfirst($situation->trouble->name)]);
+            $score += self::PRACTISED;
+        }
+        if ($practice->work === 1) {
+            $for[] = new Reason('little-work');
+        } elseif ($practice->work === 3) {
+            $against[] = new Reason('much-work');
+        }
+        if ($fairLookHours > 24.0) {
+            $against[] = new Reason('wait', ['hours' => $fairLookHours]);
+        }
+        foreach (self::nuisances($mixture, $situation) as $reason) {
+            $against[] = $reason;
+            $score -= self::A_NUISANCE;
+        }
+        $missing = self::missing($mixture, $situation->cupboard);
+        if ($missing !== []) {
+            $against[] = new Reason('missing', ['what' => implode(', ', $missing)]);
+            $score -= self::A_MISSING_INGREDIENT * count($missing);
+        } elseif ($situation->cupboard !== null) {
+            $for[] = new Reason('in-cupboard');
+        }
+        if ($dose->factor < 1.0) {
+            $against[] = new Reason('half');
+            $score -= self::TOO_STRONG_AS_WRITTEN;
+        } elseif ($dose->highEnd) {
+            $for[] = new Reason('high');
+        }
+
+        return [$for, $against, $score];
+    }
+
+    /** @return list<Reason> */
+    private static function nuisances(Mixture $mixture, Situation $situation): array
+    {
+        $kinds = array_map(static fn($part): IngredientKind => $part->ingredient->kind, $mixture->parts);
+        $has = static fn(IngredientKind ...$asked): bool => array_filter($asked, static fn(IngredientKind $kind): bool => in_array($kind, $kinds, true)) !== [];
+        $slugs = array_map(static fn($part): string => $part->ingredient->slug, $mixture->parts);
+        $smells = in_array('neem-oil', $slugs, true) || $has(IngredientKind::EssentialOil, IngredientKind::Egg);
+        $hard = $situation->hardness !== null && HardnessClass::of($situation->hardness)->spoilsSoap() && $has(IngredientKind::Soap);
+
+        return array_values(array_filter([
+            $situation->indoors && $smells ? new Reason('smell') : null,
+            $hard ? new Reason('hard-water', ['hardness' => $situation->hardness ?? 0.0]) : null,
+            $has(IngredientKind::Alcohol) ? new Reason('flammable') : null,
+            $situation->plant->tolerance->slug === 'waxy-bloom-leaf' && $has(IngredientKind::Soap, IngredientKind::Oil) ? new Reason('strips-wax') : null,
+            $situation->plant->eatenSoon ? new Reason('wash-food') : null,
+            $situation->plant->tolerance->surface !== Surface::Soil && $has(IngredientKind::Oil) && ! self::holdsOil($kinds) ? new Reason('no-emulsifier') : null,
+        ]));
+    }
+
+    /** @param list<IngredientKind> $kinds */
+    private static function holdsOil(array $kinds): bool
+    {
+        return array_filter($kinds, static fn(IngredientKind $kind): bool => $kind->isEmulsifier()) !== [];
+    }
+
+    /**
+     * @param list<string>|null $cupboard
+     *
+     * @return list<string> names
+     */
+    private static function missing(Mixture $mixture, ?array $cupboard): array
+    {
+        if ($cupboard === null) {
+            return [];
+        }
+        $needed = array_map(static fn($part): Ingredient => $part->ingredient, $mixture->parts);
+
+        return array_values(array_unique(array_map(
+            static fn(Ingredient $ingredient): string => $ingredient->name,
+            array_filter($needed, static fn(Ingredient $ingredient): bool => ! in_array($ingredient->slug, $cupboard, true)),
+        )));
+    }
+}

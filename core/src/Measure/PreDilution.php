@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IdleMixer\Core\Measure;
+
+/**
+ * A way to a dose that is too small for any spoon: so much of it in so much water, and so much of that.
+ *
+ * Of one measure D thinned with W of water, U of it brings U × D / (D + W).
+ */
+final readonly class PreDilution
+{
+    /** More fills of one measure than this are no help. */
+    private const MOST_FILLS = 4;
+
+    private function __construct(public Scoop $dose, public Scoop $water, public Scoop $use) {}
+
+    /** mL of the thing itself that it brings. */
+    public function millilitres(): float
+    {
+        $dose = $this->dose->millilitres();
+
+        return $this->use->millilitres() * $dose / ($dose + $this->water->millilitres());
+    }
+
+    /**
+     * The way with the fewest fills that comes within 5 %; null when there is none.
+     *
+     * @param list<Measure> $measures
+     * @param float         $wanted   mL, above 0
+     */
+    public static function of(array $measures, float $wanted): ?self
+    {
+        $best = null;
+        $fewest = 3 * self::MOST_FILLS + 1;
+        foreach ($measures as $dose) {
+            foreach ($measures as $water) {
+                for ($fills = 1; $fills <= self::MOST_FILLS && 2 + $fills < $fewest; ++$fills) {
+                    $use = self::use($measures, $wanted * (1.0 + $fills * $water->millilitres / $dose->millilitres), $dose->millilitres + $fills * $water->millilitres, $fewest - 1 - $fills);
+                    if ($use !== null) {
+                        $best = new self(new Scoop($dose, 1), new Scoop($water, $fills), $use);
+                        $fewest = 1 + $fills + $use->count;
+                    }
+                }
+            }
+        }
+
+        return $best;
+    }
+
+    /** @param list<Measure> $measures */
+    private static function use(array $measures, float $needed, float $there, int $below): ?Scoop
+    {
+        $best = null;
+        foreach ($measures as $measure) {
+            $count = max(1, (int) round($needed / $measure->millilitres));
+            $poured = $count * $measure->millilitres;
+            $fits = abs($poured - $needed) <= $needed * ScoopPlan::TOLERANCE && $poured <= $there;
+            if ($fits && $count < min($below, self::MOST_FILLS + 1)) {
+                $best = new Scoop($measure, $count);
+                $below = $count;
+            }
+        }
+
+        return $best;
+    }
+}
