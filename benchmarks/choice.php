@@ -6,7 +6,7 @@ use IdleMixer\Core\Choice\Chooser;
 use IdleMixer\Core\Choice\PlantState;
 use IdleMixer\Core\Choice\Severity;
 use IdleMixer\Core\Choice\Situation;
-use IdleMixer\Core\Leaf\ToleranceCatalogue;
+use IdleMixer\Core\Plant\ToleranceCatalogue;
 use IdleMixer\Core\Trouble\TroubleCatalogue;
 
 /*

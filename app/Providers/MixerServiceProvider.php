@@ -19,9 +19,8 @@ use IdleMixer\Core\Choice\Containment;
 use IdleMixer\Core\Choice\SeverityScale;
 use IdleMixer\Core\Emulsion\Emulsifier;
 use IdleMixer\Core\Ingredient\IngredientCatalogue;
-use IdleMixer\Core\Leaf\ToleranceCatalogue;
-use IdleMixer\Core\Pest\PestCatalogue;
 use IdleMixer\Core\Plan\Planner;
+use IdleMixer\Core\Plant\ToleranceCatalogue;
 use IdleMixer\Core\Recipe\RecipeCatalogue;
 use IdleMixer\Core\Recipe\RecipeReader;
 use IdleMixer\Core\Safety\Limits;
@@ -48,7 +47,6 @@ final class MixerServiceProvider extends ServiceProvider
         $this->app->singleton(IngredientCatalogue::class, IngredientCatalogue::shipped(...));
         $this->app->singleton(SourceCatalogue::class, SourceCatalogue::shipped(...));
         $this->app->singleton(ToleranceCatalogue::class, ToleranceCatalogue::shipped(...));
-        $this->app->singleton(PestCatalogue::class, PestCatalogue::shipped(...));
         $this->app->singleton(RecipeReader::class, static fn(Application $app): RecipeReader => new RecipeReader($app->make(IngredientCatalogue::class)));
         $this->app->singleton(RecipeCatalogue::class, static fn(Application $app): RecipeCatalogue => RecipeCatalogue::shipped($app->make(IngredientCatalogue::class)));
         $this->app->singleton(PlanRequestReader::class, PlanRequestReader::shipped(...));

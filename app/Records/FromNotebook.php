@@ -9,6 +9,7 @@ use App\Models\Count;
 use App\Models\LeafTest;
 use App\Models\PestCase;
 use App\Models\Round;
+use IdleMixer\Core\Batch\BatchState;
 use IdleMixer\Core\Evidence\CaseHistory;
 use IdleMixer\Core\Evidence\Counted;
 use IdleMixer\Core\Evidence\Sprayed;
@@ -16,7 +17,6 @@ use IdleMixer\Core\Evidence\Trial;
 use IdleMixer\Core\Leaf\LeafLook as LeafLook;
 use IdleMixer\Core\Leaf\LeafTest as LeafRules;
 use IdleMixer\Core\Leaf\Reaction;
-use IdleMixer\Core\Safety\BatchState;
 use IdleMixer\Core\Work\StandTest;
 
 /** Reads stored records as what the core works with. */

@@ -73,7 +73,7 @@ final readonly class Glasses
     {
         $plan = $this->plan($test->batch);
         $strengths = Strengths::of($plan->whole);
-        $oil = ($strengths->oil + $strengths->essential) / 100.0;
+        $oil = $strengths->oily() / 100.0;
         if ($oil <= 0.0 || $test->seconds === null) {
             return null;
         }

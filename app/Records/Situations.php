@@ -12,7 +12,7 @@ use IdleMixer\Core\Choice\SeverityScale;
 use IdleMixer\Core\Choice\Situation;
 use IdleMixer\Core\Document\Node;
 use IdleMixer\Core\Ingredient\IngredientCatalogue;
-use IdleMixer\Core\Leaf\ToleranceCatalogue;
+use IdleMixer\Core\Plant\ToleranceCatalogue;
 use IdleMixer\Core\Schedule\PlantCalendar;
 use IdleMixer\Core\Trouble\Trouble;
 use IdleMixer\Core\Trouble\TroubleCatalogue;

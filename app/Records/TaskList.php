@@ -9,17 +9,17 @@ use App\Models\LeafTest;
 use App\Models\PestCase;
 use App\Models\Watch;
 use DateTimeImmutable;
-use IdleMixer\Core\Pest\PestCatalogue;
-use IdleMixer\Core\Safety\BatchStatus;
+use IdleMixer\Core\Batch\BatchStatus;
 use IdleMixer\Core\Schedule\CaseTasks;
 use IdleMixer\Core\Schedule\RoundDone;
 use IdleMixer\Core\Schedule\Task;
 use IdleMixer\Core\Schedule\TaskKind;
+use IdleMixer\Core\Trouble\TroubleCatalogue;
 
 /** Gathers what the records ask to be done. */
 final readonly class TaskList
 {
-    public function __construct(private PestCatalogue $pests) {}
+    public function __construct(private TroubleCatalogue $troubles) {}
 
     /** @return list<Task> */
     public function all(DateTimeImmutable $now): array
@@ -73,7 +73,7 @@ final readonly class TaskList
                 $round->batch->repeat_days,
                 $trial->afterAt !== null && $trial->afterAt >= $trial->fairFrom(),
             );
-            $about = $this->pests->get($case->pest)->name . ' on ' . $case->plant->name;
+            $about = $this->troubles->trouble($case->pest)->name . ' on ' . $case->plant->name;
             array_push($tasks, ...CaseTasks::of($case->id, $about, $this->readyAt($case), $done));
         }
 
@@ -86,7 +86,7 @@ final readonly class TaskList
         $tasks = [];
         foreach (Watch::query()->whereNull('looked_at')->with(['plant', 'case.plant'])->get() as $watch) {
             if ($watch->case->closed_at === null) {
-                $about = "{$watch->plant->name}: it stood next to {$watch->case->plant->name}, which has " . lcfirst($this->pests->get($watch->case->pest)->name);
+                $about = "{$watch->plant->name}: it stood next to {$watch->case->plant->name}, which has " . lcfirst($this->troubles->trouble($watch->case->pest)->name);
                 $tasks[] = new Task(TaskKind::LookOver, $watch->case_id, $about, $watch->due_at);
             }
         }

@@ -10,5 +10,5 @@ return [
     'look-now' => 'The wait is over: look at the leaves now and say how they are.',
     'go-ahead' => 'Clean after the full wait: go ahead and spray the plant.',
     'weaken' => 'Slightly marked: too strong for this leaf, or mixed wrong. Weaken it or remake it, and test again.',
-    'refuse' => 'Marked: do not spray this batch on this plant. Choose a weaker spray, or another kind.',
+    'refuse' => 'Marked: do not spray this, or anything stronger of it, on this kind of plant. Weaken it to half and test again, or choose another.',
 ];

@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 /*
- * What practice says about each shipped recipe: what it is for (keys of `pests.php`), and how often.
+ * What practice says about each shipped recipe: what it is for (keys of `troubles.php`), and how often.
  * `ways` is how it works, the main one first (keys of `effects.php`); `work` is 1 little, 2 some, 3 much.
  * `repeat_days` is the usual interval when infested, `null` where it is done once. All of it common practice.
  * `waits` is what has to pass before or after: [key of `wait-words.php`, from, to].
@@ -33,7 +33,7 @@ return [
     'mint-mask' => $practice(['essential', 'soap'], 2, ['spider-mites'], 5, 'Outbreak 3 to 5 days apart for three cycles; light pressure 5 to 7 days.'),
     'rosemary-mist' => $practice(['essential'], 1, ['spider-mites'], 7, 'Weekly.'),
     'beetle-neem' => $practice(['neem'], 1, ['leaf-beetles'], 3, 'Two or three times a week, and again after rain.'),
-    'empty-bed-neem-drench' => $practice(['drench'], 3, ['grubs'], null, 'Once; wait about 3 days before planting.', [['plant-after', 3, 3]]),
+    'empty-bed-neem-drench' => $practice(['drench'], 3, ['grubs'], null, 'Once; wait about 3 days before planting.', [['plant-after', 3, 3]]) + ['only_where_nothing_grows' => true],
     'weak-pot-drench' => $practice(['systemic-neem'], 2, ['spider-mites'], 35, 'Again after about 5 weeks.', [['peak-after', 10, 10]]),
     'soap-and-alcohol-by-eye' => $practice(['alcohol', 'soap'], 2, ['mealybugs', 'aphids'], 10, 'Look daily for one to two weeks; neem after about a week, and this again about ten days after the neem.', [['rinse-after', 20, 20], ['look-after', 1, 1]]),
     'alcohol-soap-and-brush' => $practice(['alcohol', 'soap'], 3, ['spider-mites'], 7, 'Weekly, three or four times; fresh soil and a clean pot with it.', [['soak', 10, 15]]),

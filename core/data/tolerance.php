@@ -18,15 +18,15 @@ return [
         'looks_like' => 'Thin, new, droughted, freshly moved, or a seedling; ferns.',
     ],
     'hairy-leaf' => [
-        'name' => 'Hairy leaf', 'surface' => 'leaf', 'oil_limit' => $oil(1, 'practice'), 'soap_limit' => $oil(1, 'house'), 'alcohol_limit' => $oil(1, 'house'),
+        'name' => 'Hairy leaf', 'wilts_by_alcohol' => true, 'surface' => 'leaf', 'oil_limit' => $oil(1, 'practice'), 'soap_limit' => $oil(1, 'house'), 'alcohol_limit' => $oil(1, 'house'),
         'looks_like' => 'Fuzzy or felted to the touch; alcohol wilts it for good.',
     ],
     'waxy-bloom-leaf' => [
-        'name' => 'Leaf with waxy bloom', 'surface' => 'leaf', 'oil_limit' => $oil(1, 'practice'), 'soap_limit' => $oil(1, 'house'), 'alcohol_limit' => $oil(20, 'house'),
+        'name' => 'Leaf with waxy bloom', 'has_bloom' => true, 'surface' => 'leaf', 'oil_limit' => $oil(1, 'practice'), 'soap_limit' => $oil(1, 'house'), 'alcohol_limit' => $oil(20, 'house'),
         'looks_like' => 'Blue or silvery powder that a fingertip wipes off; oil and soap strip it.',
     ],
     'wounded-leaf' => [
-        'name' => 'Grazed or wounded leaf', 'surface' => 'leaf', 'oil_limit' => $oil(1, 'practice'), 'soap_limit' => $oil(1, 'house'), 'alcohol_limit' => $oil(20, 'house'),
+        'name' => 'Grazed or wounded leaf', 'wounded' => true, 'surface' => 'leaf', 'oil_limit' => $oil(1, 'practice'), 'soap_limit' => $oil(1, 'house'), 'alcohol_limit' => $oil(20, 'house'),
         'looks_like' => 'Scratched, chewed or torn: it soaks up oil and turns dark.',
     ],
     'tough-leaf' => [

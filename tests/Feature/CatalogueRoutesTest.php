@@ -2,14 +2,14 @@
 
 declare(strict_types=1);
 
-use IdleMixer\Core\Pest\PestCatalogue;
 use IdleMixer\Core\Recipe\RecipeCatalogue;
+use IdleMixer\Core\Trouble\TroubleCatalogue;
 use Tests\Feature\Notebook;
 
 it('offers everything that can be chosen', function (): void {
     $catalogue = Notebook::get('/api/catalogue');
 
-    expect($catalogue->list('pests'))->toHaveCount(count(PestCatalogue::shipped()->slugs()))
+    expect($catalogue->list('pests'))->toHaveCount(count(TroubleCatalogue::shipped()->pestSlugs()))
         ->and($catalogue->list('orders'))->toHaveCount(5)
         ->and($catalogue->list('leafWaits'))->toBe([48, 24])
         ->and($catalogue->list('volumeUnits'))->toHaveCount(15);

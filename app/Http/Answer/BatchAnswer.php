@@ -13,7 +13,7 @@ use App\Records\BatchSlips;
 use App\Records\FromNotebook;
 use App\Records\Glasses;
 use DateTimeImmutable;
-use IdleMixer\Core\Pest\PestCatalogue;
+use IdleMixer\Core\Trouble\TroubleCatalogue;
 use IdleMixer\Core\WayOut\RemedyKind;
 use IdleMixer\Core\Wording\Measures;
 use IdleMixer\Core\Wording\WayOutWords;
@@ -24,7 +24,7 @@ final readonly class BatchAnswer
 {
     public const WITH = ['recipeVersion.recipe', 'plant', 'case.plant', 'sprayer'];
 
-    public function __construct(private PestCatalogue $pests, private Glasses $glasses) {}
+    public function __construct(private TroubleCatalogue $troubles, private Glasses $glasses) {}
 
     /** @return array<string, mixed> */
     public function brief(Batch $batch, DateTimeImmutable $now): array
@@ -38,7 +38,7 @@ final readonly class BatchAnswer
             'plant' => $batch->plant === null ? null : ['id' => $batch->plant->id, 'name' => $batch->plant->name],
             'case' => $batch->case === null ? null : [
                 'id' => $batch->case->id,
-                'name' => $this->pests->get($batch->case->pest)->name . ' on ' . $batch->case->plant->name,
+                'name' => $this->troubles->trouble($batch->case->pest)->name . ' on ' . $batch->case->plant->name,
             ],
             'standTest' => $batch->stand_test,
             'standTestWords' => StandTest::from($batch->stand_test)->words(),

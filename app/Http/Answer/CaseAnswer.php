@@ -14,13 +14,13 @@ use App\Models\Watch;
 use App\Records\FromNotebook;
 use App\Records\Situations;
 use DateTimeImmutable;
+use IdleMixer\Core\Batch\SprayCheck;
 use IdleMixer\Core\Choice\Containment;
 use IdleMixer\Core\Choice\ContainmentStep;
 use IdleMixer\Core\Evidence\Trial;
-use IdleMixer\Core\Pest\PestCatalogue;
-use IdleMixer\Core\Safety\SprayCheck;
 use IdleMixer\Core\Safety\Verdict;
 use IdleMixer\Core\Source\SourceCatalogue;
+use IdleMixer\Core\Trouble\TroubleCatalogue;
 use IdleMixer\Core\Wording\Findings;
 use IdleMixer\Core\Wording\Sentences;
 use IdleMixer\Core\Writing\VerdictWriter;
@@ -33,7 +33,7 @@ final readonly class CaseAnswer
     private VerdictWriter $verdicts;
 
     public function __construct(
-        private PestCatalogue $pests,
+        private TroubleCatalogue $troubles,
         private Findings $findings,
         private Situations $situations,
         private Containment $containment,
@@ -47,7 +47,7 @@ final readonly class CaseAnswer
     public function brief(PestCase $case): array
     {
         $case->loadMissing(self::WITH);
-        $pest = $this->pests->get($case->pest);
+        $pest = $this->troubles->trouble($case->pest);
         $latest = $case->counts->where('untreated', false)->sortBy('counted_at')->last();
 
         return [

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Answer;
 
-use App\Records\Keeping;
+use IdleMixer\Core\Batch\Keeping;
 use IdleMixer\Core\Emulsion\Agitation;
 use IdleMixer\Core\Emulsion\HardnessClass;
 use IdleMixer\Core\Emulsion\HardnessUnit;
@@ -12,12 +12,12 @@ use IdleMixer\Core\Emulsion\WaterKind;
 use IdleMixer\Core\Ingredient\IngredientCatalogue;
 use IdleMixer\Core\Leaf\LeafTest;
 use IdleMixer\Core\Leaf\Reaction;
-use IdleMixer\Core\Leaf\ToleranceCatalogue;
-use IdleMixer\Core\Pest\Pest;
-use IdleMixer\Core\Pest\PestCatalogue;
+use IdleMixer\Core\Plant\ToleranceCatalogue;
 use IdleMixer\Core\Quantity\Dimension;
 use IdleMixer\Core\Quantity\Unit;
 use IdleMixer\Core\Recipe\MixingOrder;
+use IdleMixer\Core\Trouble\Trouble;
+use IdleMixer\Core\Trouble\TroubleCatalogue;
 use IdleMixer\Core\Vessel\NeedTable;
 use IdleMixer\Core\Wording\Choices;
 use IdleMixer\Core\Wording\Measures;
@@ -29,7 +29,7 @@ final readonly class CatalogueAnswer
     public function __construct(
         private IngredientCatalogue $ingredients,
         private ToleranceCatalogue $tolerance,
-        private PestCatalogue $pests,
+        private TroubleCatalogue $troubles,
     ) {}
 
     /** @return array<string, mixed> */
@@ -38,9 +38,9 @@ final readonly class CatalogueAnswer
         $choices = Choices::shipped();
 
         return [
-            'ingredients' => array_map(fn(string $slug): array => ['slug' => $slug, 'name' => $this->ingredients->get($slug)->name, 'kind' => $this->ingredients->get($slug)->kind->value], $this->ingredients->slugs()),
+            'ingredients' => array_map(fn(string $slug): array => ['slug' => $slug, 'name' => $this->ingredients->get($slug)->name, 'substance' => $this->ingredients->get($slug)->substance->value], $this->ingredients->slugs()),
             'tolerance' => array_map($this->tolerance(...), $this->tolerance->slugs()),
-            'pests' => array_map(static fn(Pest $pest): array => ['slug' => $pest->slug, 'name' => $pest->name, 'counted' => $pest->counted], $this->pests->all()),
+            'pests' => array_map(static fn(Trouble $pest): array => ['slug' => $pest->slug, 'name' => $pest->name, 'counted' => $pest->counted], $this->troubles->pests()),
             'orders' => array_map(static fn(MixingOrder $order): array => ['code' => $order->value, ...$choices->order($order)], MixingOrder::cases()),
             'reactions' => array_map(static fn(Reaction $reaction): array => ['code' => $reaction->value, 'words' => Choices::reaction($reaction)], Reaction::cases()),
             'standTests' => array_map(static fn(StandTest $test): array => ['code' => $test->value, 'words' => $test->words(), 'unsteady' => $test->isUnsteady()], StandTest::cases()),

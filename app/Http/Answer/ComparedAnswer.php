@@ -37,9 +37,11 @@ final readonly class ComparedAnswer
                 'secondMl' => $row['second'],
             ], array_values($comparison->ingredients())),
             'strengths' => array_map(static fn(array $row): array => [
-                ...$row,
-                'name' => $row['what'] === 'essential' ? 'essential oil' : $row['what'],
-                'unit' => $row['what'] === 'soda' ? 'g per 100 mL' : '%',
+                'what' => $row['what']->value,
+                'first' => $row['first'],
+                'second' => $row['second'],
+                'name' => $row['what']->words(),
+                'unit' => $row['what']->unit(),
             ], $comparison->strengths),
             'verdicts' => array_map($this->verdicts->write(...), $comparison->verdicts()),
         ];

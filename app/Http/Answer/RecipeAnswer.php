@@ -6,11 +6,11 @@ namespace App\Http\Answer;
 
 use IdleMixer\Core\Mix\Formulator;
 use IdleMixer\Core\Mix\Strengths;
-use IdleMixer\Core\Pest\PestCatalogue;
 use IdleMixer\Core\Phrase\PhraseWriter;
 use IdleMixer\Core\Recipe\Recipe;
 use IdleMixer\Core\Recipe\RecipeCatalogue;
 use IdleMixer\Core\Recipe\RecipeWriter;
+use IdleMixer\Core\Trouble\TroubleCatalogue;
 use IdleMixer\Core\Wording\Choices;
 use IdleMixer\Core\Wording\WaitWords;
 use IdleMixer\Core\Writing\MixtureWriter;
@@ -18,7 +18,7 @@ use IdleMixer\Core\Writing\MixtureWriter;
 /** A recipe as it is offered: the document, what it comes to, what practice says of it. */
 final readonly class RecipeAnswer
 {
-    public function __construct(private RecipeCatalogue $catalogue, private PestCatalogue $pests) {}
+    public function __construct(private RecipeCatalogue $catalogue, private TroubleCatalogue $troubles) {}
 
     /** @return array<string, mixed> */
     public function of(Recipe $recipe, ?int $version): array
@@ -35,7 +35,7 @@ final readonly class RecipeAnswer
             'shipped' => $shipped,
             'version' => $version,
             'for' => $for,
-            'forWords' => array_map(fn(string $slug): string => $this->pests->get($slug)->name, $for),
+            'forWords' => array_map(fn(string $slug): string => $this->troubles->trouble($slug)->name, $for),
             'waits' => array_map(WaitWords::shipped()->of(...), $practice->waits ?? []),
             'repeat' => $practice->repeat ?? '',
             'strength' => MixtureWriter::range(Strengths::of((new Formulator())->onBasis($recipe)), Strengths::of((new Formulator())->onBasis($recipe, true))),

@@ -7,7 +7,7 @@ namespace App\Http\Answer;
 use App\Models\Measure;
 use App\Models\Plant;
 use App\Models\Sprayer;
-use IdleMixer\Core\Leaf\ToleranceCatalogue;
+use IdleMixer\Core\Plant\ToleranceCatalogue;
 use IdleMixer\Core\Quantity\Amount;
 use IdleMixer\Core\Quantity\Dimension;
 use IdleMixer\Core\Quantity\Unit;

@@ -6,13 +6,13 @@ namespace App\Http\Answer;
 
 use IdleMixer\Core\Evidence\Record;
 use IdleMixer\Core\Evidence\Trial;
-use IdleMixer\Core\Pest\PestCatalogue;
+use IdleMixer\Core\Trouble\TroubleCatalogue;
 use IdleMixer\Core\Wording\RecordWords;
 
 /** What one recipe did to one pest. */
 final readonly class WorkedAnswer
 {
-    public function __construct(private PestCatalogue $pests) {}
+    public function __construct(private TroubleCatalogue $troubles) {}
 
     /**
      * @param array{pest: string, slug: string, name: string, record: Record} $row
@@ -26,7 +26,7 @@ final readonly class WorkedAnswer
 
         return [
             'pest' => $row['pest'],
-            'pestName' => $this->pests->get($row['pest'])->name,
+            'pestName' => $this->troubles->trouble($row['pest'])->name,
             'recipe' => ['slug' => $row['slug'], 'name' => $row['name']],
             'rounds' => count($record->trials),
             'judged' => count($record->judged()),

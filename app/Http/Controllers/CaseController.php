@@ -16,7 +16,7 @@ use App\Models\PestCase;
 use App\Models\Round;
 use App\Records\CaseOpener;
 use App\Records\Submissions;
-use IdleMixer\Core\Pest\PestCatalogue;
+use IdleMixer\Core\Trouble\TroubleCatalogue;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Psr\Clock\ClockInterface;
@@ -32,9 +32,9 @@ final readonly class CaseController
         return new JsonResponse(['cases' => $all->map($this->answer->brief(...))->values()->all()]);
     }
 
-    public function store(Request $request, PestCatalogue $pests, CaseOpener $opener): JsonResponse
+    public function store(Request $request, TroubleCatalogue $troubles, CaseOpener $opener): JsonResponse
     {
-        [$case, $new] = $opener->open(CaseInput::read(Body::of($request), $pests, $this->clock->now()));
+        [$case, $new] = $opener->open(CaseInput::read(Body::of($request), $troubles, $this->clock->now()));
 
         return $this->say($case->refresh(), $new ? 201 : 200);
     }

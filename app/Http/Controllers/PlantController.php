@@ -11,7 +11,7 @@ use App\Http\Input\RetiredInput;
 use App\Http\RefusedCall;
 use App\Models\Plant;
 use App\Records\Submissions;
-use IdleMixer\Core\Leaf\ToleranceCatalogue;
+use IdleMixer\Core\Plant\ToleranceCatalogue;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Psr\Clock\ClockInterface;

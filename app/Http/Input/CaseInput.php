@@ -8,8 +8,8 @@ use App\Models\Plant;
 use DateTimeImmutable;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\Node;
-use IdleMixer\Core\Pest\PestCatalogue;
 use IdleMixer\Core\Recipe\RecipeReader;
+use IdleMixer\Core\Trouble\TroubleCatalogue;
 
 /** A case that somebody opens: one pest on one plant. */
 final readonly class CaseInput
@@ -23,14 +23,14 @@ final readonly class CaseInput
     ) {}
 
     /** @throws InvalidDocument with the path of the first fault found */
-    public static function read(Node $node, PestCatalogue $pests, DateTimeImmutable $now): self
+    public static function read(Node $node, TroubleCatalogue $troubles, DateTimeImmutable $now): self
     {
         $object = $node->object(['submission', 'plantId', 'pest', 'openedAt', 'notes']);
 
         return new self(
             Submission::of($object),
             Existing::of($object->get('plantId'), Plant::query(), 'plant'),
-            $object->get('pest')->word($pests->slugs(), 'pest'),
+            $object->get('pest')->word($troubles->pestSlugs(), 'pest'),
             Moment::past($object->optional('openedAt'), $now),
             $object->optional('notes')?->text(RecipeReader::MAX_NOTES) ?? '',
         );

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Input;
 
-use App\Records\Keeping;
 use DateTimeImmutable;
+use IdleMixer\Core\Batch\Keeping;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\Node;
 use IdleMixer\Core\Recipe\RecipeReader;

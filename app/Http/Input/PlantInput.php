@@ -6,7 +6,7 @@ namespace App\Http\Input;
 
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\Node;
-use IdleMixer\Core\Leaf\ToleranceCatalogue;
+use IdleMixer\Core\Plant\ToleranceCatalogue;
 use IdleMixer\Core\Recipe\RecipeReader;
 
 /** A plant as somebody enters it. */

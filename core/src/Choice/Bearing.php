@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Choice;
 
-use IdleMixer\Core\Ingredient\IngredientKind;
+use IdleMixer\Core\Ingredient\Substance;
 use IdleMixer\Core\Mix\Formulator;
+use IdleMixer\Core\Recipe\Practice;
 use IdleMixer\Core\Recipe\Recipe;
 use IdleMixer\Core\Recipe\RecipeUse;
 use IdleMixer\Core\Trouble\TroubleKind;
@@ -16,34 +17,34 @@ final readonly class Bearing
     public function __construct(private Formulator $formulator) {}
 
     /** @return list<Reason> none when it may be used */
-    public function exclusions(Recipe $recipe, Situation $situation): array
+    public function exclusions(Recipe $recipe, Practice $practice, Situation $situation): array
     {
         $kinds = $this->kinds($recipe);
-        $has = static fn(IngredientKind ...$asked): bool => array_filter($asked, static fn(IngredientKind $kind): bool => in_array($kind, $kinds, true)) !== [];
+        $has = static fn(Substance ...$asked): bool => array_filter($asked, static fn(Substance $kind): bool => in_array($kind, $kinds, true)) !== [];
 
-        return [...$this->place($recipe, $situation), ...$this->plant($recipe, $situation->plant, $has), ...($situation->cats && $has(IngredientKind::EssentialOil) ? [new Reason('cats')] : [])];
+        return [...$this->place($recipe, $practice, $situation), ...$this->plant($recipe, $situation->plant, $has), ...($situation->cats && $has(Substance::EssentialOil) ? [new Reason('cats')] : [])];
     }
 
-    /** @return list<IngredientKind> */
+    /** @return list<Substance> */
     public function kinds(Recipe $recipe): array
     {
         $kinds = [];
         foreach ($this->formulator->onBasis($recipe)->parts as $part) {
-            $kinds[] = $part->ingredient->kind;
+            $kinds[] = $part->ingredient->substance;
         }
 
         return array_values(array_unique($kinds, \SORT_REGULAR));
     }
 
     /** @return list<Reason> */
-    private function place(Recipe $recipe, Situation $situation): array
+    private function place(Recipe $recipe, Practice $practice, Situation $situation): array
     {
         $soil = $situation->trouble->kind === TroubleKind::Soil;
         $plant = $situation->plant;
 
         return array_values(array_filter([
             $recipe->use === RecipeUse::Drench && $plant->isBare() ? new Reason('drench-on-leaf') : null,
-            $recipe->slug === 'empty-bed-neem-drench' && ! $plant->isSoilOnly() ? new Reason('drench-planted') : null,
+            $practice->onlyWhereNothingGrows && ! $plant->isSoilOnly() ? new Reason('drench-planted') : null,
             $recipe->use !== RecipeUse::Drench && ($soil || $plant->isSoilOnly()) ? new Reason('spray-on-soil') : null,
             $recipe->use === RecipeUse::Dormant && ! $plant->isBare() ? new Reason('winter-only') : null,
             $recipe->use === RecipeUse::Foliar && $plant->isBare() ? new Reason('leaves-only') : null,
@@ -51,23 +52,23 @@ final readonly class Bearing
     }
 
     /**
-     * @param callable(IngredientKind...): bool $has
+     * @param callable(Substance...): bool $has
      *
      * @return list<Reason>
      */
     private function plant(Recipe $recipe, PlantState $plant, callable $has): array
     {
-        $oily = $has(IngredientKind::Oil, IngredientKind::EssentialOil);
+        $oily = $has(...array_filter(Substance::cases(), static fn(Substance $one): bool => $one->isOily()));
         $sprayed = $recipe->use === RecipeUse::Foliar || $recipe->use === RecipeUse::Dormant;
 
         return array_values(array_filter([
             $plant->bearsNoOil && $oily && $recipe->use !== RecipeUse::Drench ? new Reason('no-oil-kind') : null,
-            $plant->tolerance->slug === 'hairy-leaf' && $has(IngredientKind::Alcohol) ? new Reason('hairy-alcohol') : null,
-            $plant->tolerance->slug === 'waxy-bloom-leaf' && $has(IngredientKind::Detergent) ? new Reason('wax-detergent') : null,
+            $plant->tolerance->wiltsByAlcohol && $has(Substance::Alcohol) ? new Reason('hairy-alcohol') : null,
+            $plant->tolerance->hasBloom && $has(Substance::Detergent) ? new Reason('wax-detergent') : null,
             $plant->inBloom && $sprayed ? new Reason('in-bloom') : null,
-            $plant->dryAtRoot && ($oily || $has(IngredientKind::Alcohol)) && $recipe->use !== RecipeUse::Drench ? new Reason('dry-root', [], 'extension-oil') : null,
-            $plant->seedling && ($oily || $has(IngredientKind::Alcohol)) ? new Reason('seedling') : null,
-            $plant->eatenSoon && $has(IngredientKind::Egg) ? new Reason('eaten-raw') : null,
+            $plant->dryAtRoot && ($oily || $has(Substance::Alcohol)) && $recipe->use !== RecipeUse::Drench ? new Reason('dry-root', [], 'extension-oil') : null,
+            $plant->seedling && ($oily || $has(Substance::Alcohol)) ? new Reason('seedling') : null,
+            $plant->eatenSoon && $has(Substance::Egg) ? new Reason('eaten-raw') : null,
         ]));
     }
 }

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Choice;
 
-use IdleMixer\Core\Leaf\Surface;
-use IdleMixer\Core\Leaf\ToleranceCatalogue;
 use IdleMixer\Core\Mix\Formulator;
+use IdleMixer\Core\Plant\Surface;
+use IdleMixer\Core\Plant\ToleranceCatalogue;
 use IdleMixer\Core\Recipe\Recipe;
 use IdleMixer\Core\Recipe\RecipeCatalogue;
 use IdleMixer\Core\Schedule\FairLook;
@@ -52,7 +52,7 @@ final readonly class Chooser
     public function oilLimit(PlantState $plant): ?Sourced
     {
         $limit = $plant->tolerance->oilLimit;
-        $wounded = $this->tolerance->get('wounded-leaf')->oilLimit;
+        $wounded = $this->tolerance->wounded()->oilLimit;
 
         return $plant->wounded && $plant->tolerance->surface === Surface::Leaf && $limit !== null && $wounded !== null && $wounded->value < $limit->value ? $wounded : $limit;
     }
@@ -62,7 +62,7 @@ final readonly class Chooser
         $practice = $this->catalogue->practice($recipe->slug);
         $effects = $this->effects->of($situation->trouble, $situation->stage, $practice->ways);
         $excluded = $effects === [] ? [new Reason('no-effect')] : [];
-        array_push($excluded, ...$this->bearing->exclusions($recipe, $situation));
+        array_push($excluded, ...$this->bearing->exclusions($recipe, $practice, $situation));
         $limit = $this->oilLimit($situation->plant);
         $dose = $this->doses->fitting($recipe, $limit?->value, $situation->severity);
         $mixture = $this->formulator->onBasis($recipe);

@@ -14,6 +14,6 @@ final readonly class Dose
     /** Percent v/v of all oil in the finished spray. */
     public function oil(): float
     {
-        return $this->strengths->oil + $this->strengths->essential;
+        return $this->strengths->oily();
     }
 }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Choice;
 
-use IdleMixer\Core\Leaf\Surface;
-use IdleMixer\Core\Leaf\ToleranceClass;
+use IdleMixer\Core\Plant\Surface;
+use IdleMixer\Core\Plant\ToleranceClass;
 
 /** The plant as it stands today, as far as it decides what it bears. */
 final readonly class PlantState

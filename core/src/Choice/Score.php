@@ -6,9 +6,9 @@ namespace IdleMixer\Core\Choice;
 
 use IdleMixer\Core\Emulsion\HardnessClass;
 use IdleMixer\Core\Ingredient\Ingredient;
-use IdleMixer\Core\Ingredient\IngredientKind;
-use IdleMixer\Core\Leaf\Surface;
+use IdleMixer\Core\Ingredient\Substance;
 use IdleMixer\Core\Mix\Mixture;
+use IdleMixer\Core\Plant\Surface;
 use IdleMixer\Core\Recipe\Practice;
 
 /** What speaks for and against a spray that may be used, and how much. The weights are our own. */
@@ -71,26 +71,26 @@ final readonly class Score
     /** @return list<Reason> */
     private static function nuisances(Mixture $mixture, Situation $situation): array
     {
-        $kinds = array_map(static fn($part): IngredientKind => $part->ingredient->kind, $mixture->parts);
-        $has = static fn(IngredientKind ...$asked): bool => array_filter($asked, static fn(IngredientKind $kind): bool => in_array($kind, $kinds, true)) !== [];
-        $slugs = array_map(static fn($part): string => $part->ingredient->slug, $mixture->parts);
-        $smells = in_array('neem-oil', $slugs, true) || $has(IngredientKind::EssentialOil, IngredientKind::Egg);
-        $hard = $situation->hardness !== null && HardnessClass::of($situation->hardness)->spoilsSoap() && $has(IngredientKind::Soap);
+        $kinds = array_map(static fn($part): Substance => $part->ingredient->substance, $mixture->parts);
+        $has = static fn(Substance ...$asked): bool => array_filter($asked, static fn(Substance $kind): bool => in_array($kind, $kinds, true)) !== [];
+        $smells = $has(Substance::Neem, Substance::EssentialOil, Substance::Egg);
+        $oil = array_filter($kinds, static fn(Substance $kind): bool => $kind->isOil()) !== [];
+        $hard = $situation->hardness !== null && HardnessClass::of($situation->hardness)->spoilsSoap() && $has(Substance::TrueSoap);
 
         return array_values(array_filter([
             $situation->indoors && $smells ? new Reason('smell') : null,
             $hard ? new Reason('hard-water', ['hardness' => $situation->hardness ?? 0.0]) : null,
-            $has(IngredientKind::Alcohol) ? new Reason('flammable') : null,
-            $situation->plant->tolerance->slug === 'waxy-bloom-leaf' && $has(IngredientKind::Soap, IngredientKind::Oil) ? new Reason('strips-wax') : null,
+            $has(Substance::Alcohol) ? new Reason('flammable') : null,
+            $situation->plant->tolerance->hasBloom && ($oil || $has(Substance::TrueSoap)) ? new Reason('strips-wax') : null,
             $situation->plant->eatenSoon ? new Reason('wash-food') : null,
-            $situation->plant->tolerance->surface !== Surface::Soil && $has(IngredientKind::Oil) && ! self::holdsOil($kinds) ? new Reason('no-emulsifier') : null,
+            $situation->plant->tolerance->surface !== Surface::Soil && $oil && ! self::holdsOil($kinds) ? new Reason('no-emulsifier') : null,
         ]));
     }
 
-    /** @param list<IngredientKind> $kinds */
+    /** @param list<Substance> $kinds */
     private static function holdsOil(array $kinds): bool
     {
-        return array_filter($kinds, static fn(IngredientKind $kind): bool => $kind->isEmulsifier()) !== [];
+        return array_filter($kinds, static fn(Substance $kind): bool => $kind->isEmulsifier()) !== [];
     }
 
     /**

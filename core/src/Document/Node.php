@@ -38,6 +38,16 @@ final readonly class Node
     }
 
     /**
+     * An object that may hold more than is read of it.
+     *
+     * @throws InvalidDocument when this is no object
+     */
+    public function open(): ObjectNode
+    {
+        return $this->object($this->value instanceof \stdClass ? array_map(strval(...), array_keys(get_object_vars($this->value))) : []);
+    }
+
+    /**
      * @return list<self>
      *
      * @throws InvalidDocument when this is no list, or its length is outside the bounds

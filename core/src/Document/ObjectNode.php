@@ -10,6 +10,12 @@ final readonly class ObjectNode
     /** @param array<string, Node> $members */
     public function __construct(private array $members, public string $path) {}
 
+    /** @return list<string> */
+    public function keys(): array
+    {
+        return array_keys($this->members);
+    }
+
     public function has(string $key): bool
     {
         return isset($this->members[$key]);
@@ -25,5 +31,13 @@ final readonly class ObjectNode
     public function optional(string $key): ?Node
     {
         return $this->members[$key] ?? null;
+    }
+
+    /** The same, where null stands for nothing, too. */
+    public function filled(string $key): ?Node
+    {
+        $node = $this->members[$key] ?? null;
+
+        return $node === null || $node->isNull() ? null : $node;
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Emulsion;
 
-use IdleMixer\Core\Ingredient\IngredientKind;
+use IdleMixer\Core\Ingredient\Substance;
 use IdleMixer\Core\Mix\Mixture;
 
 /** What of a mixture matters to the emulsion, added up once: mL, but for the grams of oil. */
@@ -27,17 +27,17 @@ final readonly class Contents
         $soap = $detergent = $nonIonic = $oil = $grams = 0.0;
         $egg = $neem = false;
         foreach ($mixture->parts as $part) {
-            $kind = $part->ingredient->kind;
+            $kind = $part->ingredient->substance;
             if ($kind->isOily()) {
                 $oil += $part->millilitres;
                 $grams += $part->grams();
-                $neem = $neem || $part->ingredient->slug === 'neem-oil';
+                $neem = $neem || $kind === Substance::Neem;
             }
             match ($kind) {
-                IngredientKind::Soap => $soap += $part->millilitres,
-                IngredientKind::Detergent => $detergent += $part->millilitres,
-                IngredientKind::NonIonic => $nonIonic += $part->millilitres,
-                IngredientKind::Egg => $egg = true,
+                Substance::TrueSoap => $soap += $part->millilitres,
+                Substance::Detergent => $detergent += $part->millilitres,
+                Substance::NonIonic => $nonIonic += $part->millilitres,
+                Substance::Egg => $egg = true,
                 default => null,
             };
         }

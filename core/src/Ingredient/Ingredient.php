@@ -14,7 +14,7 @@ final readonly class Ingredient
     public function __construct(
         public string $slug,
         public string $name,
-        public IngredientKind $kind,
+        public Substance $substance,
         /** g/mL near 20 °C; for a powder, of the level spoonful. */
         public Sourced $density,
         /** Percent v/v on the bottle when nothing else is said; null where bottles state none. */

@@ -12,7 +12,7 @@ use IdleMixer\Core\Source\Sourced;
  *
  * @phpstan-import-type SourcedRow from Sourced
  *
- * @phpstan-type IngredientRow array{name: string, kind: string, density: SourcedRow, strength?: SourcedRow, piece?: SourcedRow}
+ * @phpstan-type IngredientRow array{name: string, substance: string, density: SourcedRow, strength?: SourcedRow, piece?: SourcedRow}
  */
 final class IngredientCatalogue
 {
@@ -49,7 +49,7 @@ final class IngredientCatalogue
         return new Ingredient(
             $slug,
             $row['name'],
-            IngredientKind::from($row['kind']),
+            Substance::from($row['substance']),
             Sourced::fromRow($row['density'], $this->sources),
             isset($row['strength']) ? Sourced::fromRow($row['strength'], $this->sources) : null,
             isset($row['piece']) ? Sourced::fromRow($row['piece'], $this->sources) : null,

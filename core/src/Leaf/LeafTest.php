@@ -13,12 +13,6 @@ use DateTimeImmutable;
  */
 final readonly class LeafTest
 {
-    /** Hours to wait, by school; the first is the default. */
-    public const WAITS = [48, 24];
-
-    /** More leaves than this are no test any more: our own bound. */
-    public const MOST_LEAVES = 6;
-
     /** @param list<LeafLook> $readings in any order */
     public function __construct(
         public DateTimeImmutable $appliedAt,
@@ -29,6 +23,16 @@ final readonly class LeafTest
     public function dueAt(): DateTimeImmutable
     {
         return $this->appliedAt->modify("+{$this->waitHours} hours");
+    }
+
+    /** When its last word was spoken: at the first mark, or at the first look after the wait; null while it is open. */
+    public function saidAt(): ?DateTimeImmutable
+    {
+        $marks = array_filter($this->readings, static fn(LeafLook $look): bool => $look->worst !== Reaction::Clean);
+        $inTime = array_filter($this->readings, fn(LeafLook $look): bool => $look->at >= $this->dueAt());
+        $said = array_map(static fn(LeafLook $look): DateTimeImmutable => $look->at, $marks === [] ? $inTime : $marks);
+
+        return $said === [] ? null : min($said);
     }
 
     /** A mark counts whenever it is seen; a clean leaf counts only once the wait is over. */

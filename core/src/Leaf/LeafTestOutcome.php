@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Leaf;
 
+use IdleMixer\Core\Safety\Level;
+
 /** What a leaf test says so far. */
 enum LeafTestOutcome: string
 {
@@ -13,14 +15,16 @@ enum LeafTestOutcome: string
     case Weaken = 'weaken';
     case Refuse = 'refuse';
 
-    /** Whether the plant may be sprayed: `wait` until it is known. */
-    public function level(): string
+    /**
+     * Whether the plant may be sprayed: the one place that says so, for every screen. A slight mark asks for a weaker spray
+     * and another test; a brown, wet or dead leaf forbids it (common practice; that the one is no stop is our own line).
+     */
+    public function level(): Level
     {
         return match ($this) {
-            self::Waiting, self::LookNow => 'wait',
-            self::GoAhead => 'ok',
-            self::Weaken => 'caution',
-            self::Refuse => 'stop',
+            self::GoAhead => Level::Ok,
+            self::Waiting, self::LookNow, self::Weaken => Level::Caution,
+            self::Refuse => Level::Stop,
         };
     }
 
@@ -31,5 +35,11 @@ enum LeafTestOutcome: string
             self::GoAhead, self::Weaken, self::Refuse => true,
             self::Waiting, self::LookNow => false,
         };
+    }
+
+    /** Whether a leaf showed a mark. */
+    public function isMarked(): bool
+    {
+        return $this === self::Weaken || $this === self::Refuse;
     }
 }

@@ -26,6 +26,12 @@ final readonly class ScoopPlan
         return array_sum(array_map(static fn(Scoop $scoop): int => $scoop->count, $this->scoops));
     }
 
+    /** How many ticks it takes. */
+    public function taps(): int
+    {
+        return array_sum(array_map(static fn(Scoop $scoop): int => $scoop->taps(), $this->scoops));
+    }
+
     /** Percent of the wanted amount; above 0 is too much. */
     public function errorPercent(): float
     {

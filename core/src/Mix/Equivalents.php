@@ -28,12 +28,12 @@ final readonly class Equivalents
     /** @param Mixture $mixture with water, and the part in it */
     public static function of(Mixture $mixture, Part $part): self
     {
-        $powder = ! $part->ingredient->kind->isLiquid();
+        $powder = ! $part->ingredient->substance->isLiquid();
         $much = $powder ? $part->grams() : $part->millilitres;
 
         return new self(
             100.0 * $much / $mixture->finished(),
-            $part->ingredient->kind->hasStrength() ? 100.0 * $part->pureMillilitres() / $mixture->finished() : null,
+            $part->ingredient->substance->hasStrength() ? 100.0 * $part->pureMillilitres() / $mixture->finished() : null,
             $mixture->water / $part->millilitres,
             1000.0 * $much / $mixture->water,
             $part->millilitres / Unit::UsTablespoon->factor() * Unit::UsGallon->factor() / $mixture->water,

@@ -100,7 +100,7 @@ final readonly class Formulator
         $density = $whole->room() > 0.0 ? $whole->grams() / $whole->room() : 1.0;
         $poured = $whole->times($share);
 
-        return [new StockPour($stock, $whole->room() * $share, $density), $poured->parts];
+        return [new StockPour($stock->slug, $stock->name, $whole->room() * $share, $density), $poured->parts];
     }
 
     private function refuseOverflow(Mixture $lines, string $path): void

@@ -27,13 +27,23 @@ final readonly class Part
     /** mL that it adds to the finished spray: dissolved solids take no room. */
     public function room(): float
     {
-        return $this->ingredient->kind->isLiquid() ? $this->millilitres : 0.0;
+        return $this->ingredient->substance->isLiquid() ? $this->millilitres : 0.0;
     }
 
     /** mL of the pure substance in it. */
     public function pureMillilitres(): float
     {
         return $this->millilitres * ($this->strength ?? 100.0) / 100.0;
+    }
+
+    /** What its strength is told by: g of a powder, mL of the pure substance where the bottle states a strength, else mL. */
+    public function counted(): float
+    {
+        return match (true) {
+            ! $this->ingredient->substance->isLiquid() => $this->grams(),
+            $this->ingredient->substance->hasStrength() => $this->pureMillilitres(),
+            default => $this->millilitres,
+        };
     }
 
     public function times(float $factor): self

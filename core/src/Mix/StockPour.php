@@ -4,20 +4,20 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Mix;
 
-use IdleMixer\Core\Recipe\Recipe;
-
-/** So much of a stock that goes into a mixture as one. */
+/** So much of a stock, poured as one. */
 final readonly class StockPour
 {
     public function __construct(
-        public Recipe $stock,
+        /** Of the stock's own recipe. */
+        public string $slug,
+        public string $name,
         public float $millilitres,
-        /** g per mL of the stock as mixed. */
+        /** g/mL of the stock as it is poured. */
         public float $density,
     ) {}
 
     public function times(float $factor): self
     {
-        return new self($this->stock, $this->millilitres * $factor, $this->density);
+        return new self($this->slug, $this->name, $this->millilitres * $factor, $this->density);
     }
 }

@@ -6,7 +6,7 @@ namespace IdleMixer\Core\Phrase;
 
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Ingredient\Ingredient;
-use IdleMixer\Core\Ingredient\IngredientKind;
+use IdleMixer\Core\Ingredient\Substance;
 use IdleMixer\Core\Quantity\Amount;
 use IdleMixer\Core\Quantity\Unit;
 use IdleMixer\Core\Recipe\BasisOf;
@@ -127,14 +127,14 @@ final class Composer
     /** @return array{float, string} soda in g, since its percent is w/v; all else in mL */
     private static function pure(SpokenLine $line, float $millilitres): array
     {
-        return $line->ingredient->kind === IngredientKind::Soda
+        return $line->ingredient->substance === Substance::Soda
             ? [$millilitres, Unit::Gram->value]
             : [$millilitres, Unit::Millilitre->value];
     }
 
     private static function takesRoom(SpokenLine $line): bool
     {
-        return $line->ingredient->kind->isLiquid();
+        return $line->ingredient->substance->isLiquid();
     }
 
     private static function refuseWithoutWater(SpokenLine $line, ?SpokenBasis $basis, int $i): void

@@ -157,7 +157,7 @@ final readonly class PhraseReader
         if (($number->high ?? $number->low) >= 100.0) {
             throw Unclear::becauseOf(new Refusal('percent-too-much'));
         }
-        if ($ingredient->kind->hasStrength() && $bottle === null) {
+        if ($ingredient->substance->hasStrength() && $bottle === null) {
             $usual = $ingredient->defaultStrength->value ?? 100.0;
             throw Unclear::becauseOf(new Question('whose-percent', $ingredient->name, [
                 ['words' => "the finished spray, from a bottle of {$usual} %", 'line' => "{$plain} from {$usual}%"],
@@ -209,7 +209,7 @@ final readonly class PhraseReader
 
     private static function bottle(Token $percent, Ingredient $ingredient): float
     {
-        if (! $ingredient->kind->hasStrength()) {
+        if (! $ingredient->substance->hasStrength()) {
             throw Unclear::becauseOf(new Refusal('no-bottle-strength', ['name' => $ingredient->name]));
         }
         if ($percent->high !== null || $percent->low > 100.0) {

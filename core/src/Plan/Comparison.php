@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace IdleMixer\Core\Plan;
 
 use IdleMixer\Core\Document\InvalidDocument;
+use IdleMixer\Core\Ingredient\SubstanceGroup;
 use IdleMixer\Core\Mix\Formulator;
 use IdleMixer\Core\Mix\Mixture;
 use IdleMixer\Core\Mix\Strengths;
@@ -22,7 +23,7 @@ final readonly class Comparison
     /** Under this many times no figure on the screen tells them apart. */
     private const SAME = 1.005;
 
-    /** @param list<array{what: string, first: float, second: float}> $strengths percent of the finished spray; soda in g per 100 mL */
+    /** @param list<array{what: SubstanceGroup, first: float, second: float}> $strengths percent of the finished spray; soda in g per 100 mL */
     private function __construct(public Recipe $left, public Recipe $right, public Mixture $first, public Mixture $second, public array $strengths) {}
 
     /** @throws InvalidDocument when one of them cannot be made */
@@ -31,11 +32,10 @@ final readonly class Comparison
         $first = $formulator->scaledTo($make, $left, path: '/recipes/0');
         $second = $formulator->scaledTo($make, $right, path: '/recipes/1');
         $strengths = [];
-        $other = get_object_vars(Strengths::of($second));
-        foreach (get_object_vars(Strengths::of($first)) as $what => $percent) {
-            $against = $other[$what];
-            if (is_float($percent) && is_float($against) && ($percent > 0.0 || $against > 0.0)) {
-                $strengths[] = ['what' => $what, 'first' => $percent, 'second' => $against];
+        [$one, $other] = [Strengths::of($first), Strengths::of($second)];
+        foreach (SubstanceGroup::cases() as $group) {
+            if ($one->in($group) > 0.0 || $other->in($group) > 0.0) {
+                $strengths[] = ['what' => $group, 'first' => $one->in($group), 'second' => $other->in($group)];
             }
         }
 
@@ -71,8 +71,8 @@ final readonly class Comparison
             }
             $times = max($first, $second) / min($first, $second);
             $how = $times >= self::ALIKE ? 'apart' : ($times < self::SAME ? 'same' : 'alike');
-            $verdicts[] = new Verdict("compare-{$what}", $how === 'apart' ? Level::Caution : Level::Ok, "compare-{$how}", [
-                'what' => $what === 'essential' ? 'essential oil' : $what,
+            $verdicts[] = new Verdict("compare-{$what->value}", $how === 'apart' ? Level::Caution : Level::Ok, "compare-{$how}", [
+                'what' => $what->words(),
                 'times' => $times,
                 'limit' => self::ALIKE,
                 'strong' => $first > $second ? $this->left->name : $this->right->name,

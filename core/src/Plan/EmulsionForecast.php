@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Plan;
 
-use IdleMixer\Core\Bench\Water;
+use IdleMixer\Core\Bench\Bench;
 use IdleMixer\Core\Emulsion\Contents;
 use IdleMixer\Core\Emulsion\Creaming;
 use IdleMixer\Core\Emulsion\Emulsifier;
@@ -36,20 +36,26 @@ final readonly class EmulsionForecast
         public array $glass,
         public float $last,
         public float $glassHeight,
+        /** µm: the median droplet that a hand like others would make of it, for the chosen order; null without oil. */
+        public ?float $usualDroplet,
     ) {}
 
-    public static function of(Emulsifier $emulsifier, Mixture $mixture, MixingOrder $chosen, Water $water, float $hand = 1.0): self
+    public static function of(Emulsifier $emulsifier, Mixture $mixture, Bench $bench): self
     {
+        $chosen = $bench->recipe->order;
+        $water = $bench->water;
+        $celsius = $water->temperature?->celsius();
+        $hand = $bench->hand * $emulsifier->coarseness($bench->agitation);
         $in = Contents::of($mixture);
         $budget = $emulsifier->budgetOf($in, $water->hardness, $chosen);
         if ($in->oil <= 0.0) {
-            return new self(EmulsionVerdict::NoneNeeded, $budget, false, EmulsionVerdict::NoneNeeded, EmulsionVerdict::NoneNeeded, [], [], 1.0, 0.0);
+            return new self(EmulsionVerdict::NoneNeeded, $budget, false, EmulsionVerdict::NoneNeeded, EmulsionVerdict::NoneNeeded, [], [], 1.0, 0.0, null);
         }
         $creaming = [];
-        $rising = $emulsifier->risingOf($in, $water->celsius);
+        $rising = $emulsifier->risingOf($in, $celsius);
         foreach (MixingOrder::cases() as $order) {
             $cover = $order === $chosen ? $budget->cover : $emulsifier->budgetOf($in, $water->hardness, $order)->cover;
-            $creaming[$order->value] = new Creaming($emulsifier->dropletsOf($in, $order, $cover, $water->celsius, $hand), $rising);
+            $creaming[$order->value] = new Creaming($emulsifier->dropletsOf($in, $order, $cover, $celsius, $hand), $rising);
         }
         $table = $emulsifier->table();
         $verdict = static fn(float $hardness): EmulsionVerdict => EmulsionVerdict::of($emulsifier->budgetOf($in, $hardness, $chosen)->cover);
@@ -65,6 +71,7 @@ final readonly class EmulsionForecast
             self::glass($mine, $in->oil / $in->finished, $table->value('glass-height'), $table->value('tube-height')),
             $mine->tenths($table->value('tank-height'), $table->value('spraying-time'))[9],
             $table->value('glass-height'),
+            $emulsifier->dropletsOf($in, $chosen, $budget->cover, $celsius, $emulsifier->coarseness($bench->agitation))->median,
         );
     }
 

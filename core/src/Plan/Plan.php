@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Plan;
 
-use IdleMixer\Core\Bench\PlanRequest;
+use IdleMixer\Core\Bench\Bench;
 use IdleMixer\Core\Mix\Mixture;
 use IdleMixer\Core\Mix\Strengths;
 use IdleMixer\Core\Safety\Verdict;
@@ -21,7 +21,7 @@ final readonly class Plan
      * @param list<string>    $cautions codes
      */
     public function __construct(
-        public PlanRequest $request,
+        public Bench $bench,
         public Mixture $whole,
         public array $groups,
         public Strengths $strengths,

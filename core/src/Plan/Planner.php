@@ -4,20 +4,17 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Plan;
 
-use IdleMixer\Core\Bench\PlanRequest;
+use IdleMixer\Core\Bench\Bench;
 use IdleMixer\Core\Document\InvalidDocument;
-use IdleMixer\Core\Emulsion\Agitation;
 use IdleMixer\Core\Emulsion\Emulsifier;
 use IdleMixer\Core\Measure\ScoopPlanner;
 use IdleMixer\Core\Mix\Formulator;
 use IdleMixer\Core\Mix\Mixture;
 use IdleMixer\Core\Mix\Strengths;
-use IdleMixer\Core\Quantity\Amount;
 use IdleMixer\Core\Quantity\Volume;
 use IdleMixer\Core\Recipe\RecipeUse;
 use IdleMixer\Core\Safety\Cautions;
 use IdleMixer\Core\Safety\Ceilings;
-use IdleMixer\Core\Safety\Circumstances;
 use IdleMixer\Core\Safety\EmulsionJudge;
 use IdleMixer\Core\Safety\Judge;
 use IdleMixer\Core\Safety\Limits;
@@ -48,7 +45,7 @@ final readonly class Planner
         private FairLook $fairLook,
         private Emulsifier $emulsifier,
         private EmulsionJudge $emulsionJudge,
-        private RangeJudge $endsJudge,
+        private RangeJudge $rangeJudge,
     ) {}
 
     public static function shipped(): self
@@ -60,46 +57,52 @@ final readonly class Planner
     }
 
     /**
-     * @param float       $hand  how much coarser than usual the one at the bench mixes; above 0
-     * @param Amount|null $scale one step of the kitchen scale, where there is one
-     *
      * @throws InvalidDocument when the lines do not fit, or take no room
      * @throws TooManyLoads    when more than 1,000 fills would be needed
      */
-    public function plan(PlanRequest $request, float $hand = 1.0, Agitation $agitation = Agitation::HandShake, Circumstances $circumstances = new Circumstances(), ?Amount $scale = null): Plan
+    public function plan(Bench $bench): Plan
     {
-        $hand *= $this->emulsifier->coarseness($agitation);
-        $whole = $this->formulator->scaledTo($request->make, $request->recipe, $request->highEnd, $request->factor, '/recipe');
-        $emulsion = EmulsionForecast::of($this->emulsifier, $whole, $request->recipe->order, $request->water, $hand);
-        $planner = new ScoopPlanner($request->measures, $scale);
-        $groups = $this->groups($request, $whole, $emulsion, $planner);
+        $whole = $this->formulator->scaledTo($bench->make, $bench->recipe, $bench->highEnd, $bench->factor, '/recipe');
+        $emulsion = EmulsionForecast::of($this->emulsifier, $whole, $bench);
+        $spoons = $bench->kit->planner();
+        $groups = $this->groups($bench, $whole, $emulsion, $spoons);
         $strengths = Strengths::of($whole);
-        $target = Target::of($request->recipe->use, $request->plant);
         $loads = array_map(static fn(LoadGroup $group): Load => $group->load, $groups);
         $measured = self::measured($groups);
-        $top = $this->top($request);
-        $coarse = MeasuringJudge::verdicts($loads, $planner->measures());
-        $verdicts = $this->judge->verdicts($strengths, $target, $circumstances->every($request->usualDays));
+        $top = $this->top($bench);
 
         return new Plan(
-            $request,
+            $bench,
             $whole,
             $groups,
             $strengths,
-            [
-                ...$verdicts,
-                ...($top === null || $request->highEnd ? [] : $this->endsJudge->highEnd($verdicts, $top, $target, $circumstances->season)),
-                ...($coarse === [] ? [] : $this->endsJudge->measured($verdicts, $measured, $target, $circumstances->season)),
-                ...$this->emulsionVerdict($emulsion, $whole, $target),
-                ...$coarse,
-            ],
-            Cautions::of($whole, $target),
-            $this->shelfLife->of($whole, $request->recipe->use),
+            $this->verdicts($bench, $whole, $strengths, $measured, $top, $emulsion, MeasuringJudge::verdicts($loads, $spoons->measures())),
+            Cautions::of($whole, $bench->target),
+            $this->shelfLife->of($whole, $bench->recipe->use),
             $this->fairLook->of($whole),
             $emulsion,
             $measured,
             $top,
         );
+    }
+
+    /**
+     * @param list<Verdict> $coarse where the spoons cannot hit what is wanted
+     *
+     * @return list<Verdict>
+     */
+    private function verdicts(Bench $bench, Mixture $whole, Strengths $strengths, Strengths $measured, ?Strengths $top, EmulsionForecast $emulsion, array $coarse): array
+    {
+        $verdicts = $this->judge->verdicts($strengths, $bench->target, $bench->circumstances);
+        $season = $bench->circumstances->season;
+
+        return [
+            ...$verdicts,
+            ...($top === null || $bench->highEnd ? [] : $this->rangeJudge->highEnd($verdicts, $top, $bench->target, $season)),
+            ...($coarse === [] ? [] : $this->rangeJudge->measured($verdicts, $measured, $bench->target, $season)),
+            ...$this->emulsionVerdict($emulsion, $whole, $bench->target),
+            ...$coarse,
+        ];
     }
 
     /** @param list<LoadGroup> $groups */
@@ -111,11 +114,11 @@ final readonly class Planner
         )->times((float) $group->count), $groups)));
     }
 
-    private function top(PlanRequest $request): ?Strengths
+    private function top(Bench $bench): ?Strengths
     {
-        foreach ($request->recipe->lines as $line) {
+        foreach ($bench->recipe->lines as $line) {
             if ($line->upTo !== null) {
-                return Strengths::of($this->formulator->onBasis($request->recipe, true, $request->factor, '/recipe'));
+                return Strengths::of($this->formulator->onBasis($bench->recipe, true, $bench->factor, '/recipe'));
             }
         }
 
@@ -139,15 +142,15 @@ final readonly class Planner
     }
 
     /** @return list<LoadGroup> */
-    private function groups(PlanRequest $request, Mixture $whole, EmulsionForecast $emulsion, ScoopPlanner $planner): array
+    private function groups(Bench $bench, Mixture $whole, EmulsionForecast $emulsion, ScoopPlanner $spoons): array
     {
         $groups = [];
-        foreach ($this->runs(Loads::of($request->make, $request->sprayer)) as [$first, $count, $volume]) {
-            $load = Load::of($whole->times($volume->millilitres() / $whole->finished()), $planner);
-            $again = $emulsion->reshake[$request->recipe->order->value] ?? null;
+        foreach ($this->runs(Loads::of($bench->make, $bench->sprayer)) as [$first, $count, $volume]) {
+            $load = Load::of($whole->times($volume->millilitres() / $whole->finished()), $spoons);
+            $again = $emulsion->reshake[$bench->recipe->order->value] ?? null;
             $steps = array_map(
                 static fn(Step $step): Step => $step->code === 'shake-hard' && $again !== null ? $step->with(['again' => $again]) : $step,
-                Steps::of($load, $request->recipe->order, $request->recipe->use),
+                Steps::of($load, $bench->recipe->order, $bench->recipe->use),
             );
             $groups[] = new LoadGroup($first, $count, $load, $steps);
         }

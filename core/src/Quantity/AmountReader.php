@@ -40,6 +40,22 @@ final class AmountReader
         return Amount::of($value, $code);
     }
 
+    /**
+     * A temperature may be 0, or below: frost.
+     *
+     * @throws InvalidDocument when it is none, or below absolute zero
+     */
+    public static function temperature(Node $node): Temperature
+    {
+        $object = $node->object(['amount', 'unit']);
+        $unit = Unit::from($object->get('unit')->word(Unit::codes(Dimension::Temperature), 'unit here'));
+        try {
+            return Temperature::of($object->get('amount')->number(), $unit);
+        } catch (InvalidQuantity $e) {
+            throw $object->get('amount')->fault($e->getMessage());
+        }
+    }
+
     /** @throws InvalidDocument when what is measured with holds, or shows, less than 0.001 or more than 20,000 mL or g */
     public static function measure(Node $node, Dimension $dimension): Amount
     {

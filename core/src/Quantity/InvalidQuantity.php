@@ -29,6 +29,11 @@ final class InvalidQuantity extends \DomainException implements Failure
         return new self(sprintf('%s must lie from %s to %s %s, found %s.', $what, (string) $low, (string) $high, $unit, (string) $value), $value);
     }
 
+    public static function becauseTooCold(float $value, float $zero): self
+    {
+        return new self(sprintf('A temperature must be a finite number of %s °C or more, found %s.', (string) $zero, (string) $value), $value);
+    }
+
     public static function becauseWrongDimension(float $value, Unit $unit, Dimension $wanted): self
     {
         return new self(sprintf(

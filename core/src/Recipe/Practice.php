@@ -23,5 +23,7 @@ final readonly class Practice
         public array $waits,
         /** Key of the source. */
         public string $source,
+        /** A drench that harms what is planted. */
+        public bool $onlyWhereNothingGrows = false,
     ) {}
 }

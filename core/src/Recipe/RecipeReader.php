@@ -117,7 +117,7 @@ final readonly class RecipeReader
         $ingredient = $this->ingredients->get($object->get('ingredient')->word($this->ingredients->slugs(), 'ingredient'));
         $amount = AmountReader::fromParts($object->get('amount'), $object->get('unit'), ...$ingredient->dimensions());
         $strength = $object->optional('strength');
-        if ($strength !== null && ! $ingredient->kind->hasStrength()) {
+        if ($strength !== null && ! $ingredient->substance->hasStrength()) {
             throw $strength->fault("A bottle strength is stated for alcohol and peroxide only, not for {$ingredient->name}.");
         }
 

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Safety;
 
-use IdleMixer\Core\Ingredient\IngredientKind;
-use IdleMixer\Core\Leaf\Surface;
+use IdleMixer\Core\Ingredient\Substance;
 use IdleMixer\Core\Mix\Mixture;
+use IdleMixer\Core\Plant\Surface;
 
 /**
  * Which cautions go with a mixture; the words are in `core/data/caution-words.php`.
@@ -15,9 +15,9 @@ final class Cautions
 {
     /** What is harmless by itself and not together: facts of the chemistry, from memory. */
     private const PAIRS = [
-        [IngredientKind::Peroxide, IngredientKind::Soda, 'gas-pressure'],
-        [IngredientKind::Peroxide, IngredientKind::Alcohol, 'oxidiser-and-fuel'],
-        [IngredientKind::Alcohol, IngredientKind::EssentialOil, 'strong-vapour'],
+        [Substance::Peroxide, Substance::Soda, 'gas-pressure'],
+        [Substance::Peroxide, Substance::Alcohol, 'oxidiser-and-fuel'],
+        [Substance::Alcohol, Substance::EssentialOil, 'strong-vapour'],
     ];
 
     /** @return list<string> codes: those of pairs first, the ones that always apply last */
@@ -26,8 +26,8 @@ final class Cautions
         $codes = [];
         $kinds = [];
         foreach ($mixture->parts as $part) {
-            $kinds[] = $part->ingredient->kind;
-            array_push($codes, ...self::ofKind($part->ingredient->kind));
+            $kinds[] = $part->ingredient->substance;
+            array_push($codes, ...self::ofKind($part->ingredient->substance));
         }
         foreach (self::PAIRS as [$one, $other, $code]) {
             if (in_array($one, $kinds, true) && in_array($other, $kinds, true)) {
@@ -46,17 +46,17 @@ final class Cautions
     }
 
     /** @return list<string> */
-    private static function ofKind(IngredientKind $kind): array
+    private static function ofKind(Substance $kind): array
     {
         return match ($kind) {
-            IngredientKind::Alcohol => ['flammable', 'no-bleach'],
-            IngredientKind::Peroxide => ['no-vinegar', 'no-bleach'],
-            IngredientKind::EssentialOil => ['skin-and-cats', 'water-life'],
-            IngredientKind::Oil => ['water-life', 'no-sulfur', 'heat-and-cold'],
-            IngredientKind::Soap, IngredientKind::Detergent => ['water-life', 'no-bleach'],
-            IngredientKind::NonIonic => ['water-life'],
-            IngredientKind::Soda => ['no-vinegar'],
-            IngredientKind::Egg => ['same-day'],
+            Substance::Alcohol => ['flammable', 'no-bleach'],
+            Substance::Peroxide => ['no-vinegar', 'no-bleach'],
+            Substance::EssentialOil => ['skin-and-cats', 'water-life'],
+            Substance::Neem, Substance::RefinedOil, Substance::KitchenOil => ['water-life', 'no-sulfur', 'heat-and-cold'],
+            Substance::TrueSoap, Substance::Detergent => ['water-life', 'no-bleach'],
+            Substance::NonIonic => ['water-life'],
+            Substance::Soda => ['no-vinegar'],
+            Substance::Egg => ['same-day'],
         };
     }
 }

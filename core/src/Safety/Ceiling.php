@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Safety;
 
+use IdleMixer\Core\Ingredient\SubstanceGroup;
 use IdleMixer\Core\Mix\Strengths;
 use IdleMixer\Core\Source\Sourced;
 
@@ -14,8 +15,8 @@ final readonly class Ceiling
     private const ROUNDING = 1e-9;
 
     public function __construct(
-        /** oil, essential, soap, soda, alcohol, peroxide. */
-        public string $what,
+        /** Essential oil counts as oil, too. */
+        public SubstanceGroup $what,
         public Sourced $limit,
         /** Above this it is a stop and no longer a caution. */
         public float $stop,
@@ -29,14 +30,12 @@ final readonly class Ceiling
 
     public function percentOf(Strengths $strengths): float
     {
-        return match ($this->what) {
-            'oil' => $strengths->oil + $strengths->essential,
-            'essential' => $strengths->essential,
-            'soap' => $strengths->soap,
-            'soda' => $strengths->soda,
-            'alcohol' => $strengths->alcohol,
-            default => $strengths->peroxide,
-        };
+        return $this->what === SubstanceGroup::Oil ? $strengths->oily() : $strengths->in($this->what);
+    }
+
+    public function code(): string
+    {
+        return "{$this->what->value}-strength";
     }
 
     /** The most that is still within: a strictly lower limit is kept a hair under. */
@@ -63,9 +62,9 @@ final readonly class Ceiling
         $level = $this->level($percent);
 
         return new Verdict(
-            "{$this->what}-strength",
+            $this->code(),
             $level,
-            "{$this->what}-{$level->value}",
+            "{$this->what->value}-{$level->value}",
             ['percent' => $percent, 'limit' => $this->limit->value, 'onto' => $this->onto],
             $this->limit->source,
         );

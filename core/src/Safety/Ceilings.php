@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Safety;
 
-use IdleMixer\Core\Leaf\Surface;
+use IdleMixer\Core\Ingredient\SubstanceGroup;
+use IdleMixer\Core\Plant\Surface;
 use IdleMixer\Core\Recipe\RecipeUse;
 use IdleMixer\Core\Source\Sourced;
 
@@ -33,22 +34,22 @@ final readonly class Ceilings
 
         return $bare ? [$this->oil($oil, $onto)] : [
             $this->oil($oil, $onto),
-            $this->leaf('essential', $this->limits->get('essential-leaf'), $onto),
-            $this->leaf('soap', $target->plant->soapLimit ?? $this->limits->get('soap-leaf'), $onto),
-            $this->leaf('soda', $this->limits->get('soda-leaf'), $onto),
+            $this->leaf(SubstanceGroup::Essential, $this->limits->get('essential-leaf'), $onto),
+            $this->leaf(SubstanceGroup::Soap, $target->plant->soapLimit ?? $this->limits->get('soap-leaf'), $onto),
+            $this->leaf(SubstanceGroup::Soda, $this->limits->get('soda-leaf'), $onto),
             $this->alcohol($target, $onto),
-            $this->leaf('peroxide', $this->limits->get('peroxide-leaf'), $onto),
+            $this->leaf(SubstanceGroup::Peroxide, $this->limits->get('peroxide-leaf'), $onto),
         ];
     }
 
     private function oil(Sourced $limit, string $onto): Ceiling
     {
-        return new Ceiling('oil', $limit, $limit->value * $this->limits->get('oil-stop-factor')->value, $onto);
+        return new Ceiling(SubstanceGroup::Oil, $limit, $limit->value * $this->limits->get('oil-stop-factor')->value, $onto);
     }
 
-    private function leaf(string $what, Sourced $limit, string $onto): Ceiling
+    private function leaf(SubstanceGroup $what, Sourced $limit, string $onto): Ceiling
     {
-        return new Ceiling($what, $limit, $this->limits->get("{$what}-leaf-stop")->value, $onto);
+        return new Ceiling($what, $limit, $this->limits->get("{$what->value}-leaf-stop")->value, $onto);
     }
 
     /** From the limit on, not only above it: 40 % already harms. On a swab it wets one insect, not the leaf. */
@@ -57,6 +58,6 @@ final readonly class Ceilings
         $limit = $target->plant->alcoholLimit ?? $this->limits->get('alcohol-leaf');
         $swab = $target->use === RecipeUse::Spot && $target->plant === null;
 
-        return new Ceiling('alcohol', $limit, 0.0, $onto, below: true, worst: $swab ? Level::Caution : Level::Stop);
+        return new Ceiling(SubstanceGroup::Alcohol, $limit, 0.0, $onto, below: true, worst: $swab ? Level::Caution : Level::Stop);
     }
 }

@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Safety;
 
-use IdleMixer\Core\Leaf\Surface;
+use IdleMixer\Core\Ingredient\SubstanceGroup;
 use IdleMixer\Core\Mix\Strengths;
+use IdleMixer\Core\Plant\Surface;
 use IdleMixer\Core\Recipe\RecipeUse;
 use IdleMixer\Core\Schedule\PlantCalendar;
 
@@ -32,11 +33,12 @@ final readonly class CircumstanceJudge
             $this->temperature($strengths, $now),
             $now->inFlower ? new Verdict('in-flower', Level::Stop, 'in-flower', [], 'practice') : null,
             self::picked($now),
-            $this->repeated($strengths->oil + $strengths->essential, $target, $now),
+            $this->repeated($strengths->oily(), $target, $now),
         ]));
     }
 
-    private function season(Target $target, Circumstances $now): ?Verdict
+    /** A winter oil with green on the plant. */
+    public function season(Target $target, Circumstances $now): ?Verdict
     {
         return $target->use === RecipeUse::Dormant && $target->plant === null && $now->season === Season::Growing
             ? new Verdict('season', Level::Stop, 'winter-oil-in-season', [], 'practice')
@@ -45,20 +47,21 @@ final readonly class CircumstanceJudge
 
     private function temperature(Strengths $strengths, Circumstances $now): ?Verdict
     {
-        if ($now->celsius === null) {
+        if ($now->air === null) {
             return null;
         }
-        $oily = $strengths->oil + $strengths->essential > 0.0;
+        $celsius = $now->air->celsius();
+        $oily = $strengths->oily() > 0.0;
         $hot = $this->limits->get('oil-hot');
         $cold = $this->limits->get('oil-cold');
         $warm = $this->limits->get('soap-warm');
-        $args = static fn(float $limit): array => ['celsius' => $now->celsius, 'limit' => $limit];
+        $args = static fn(float $limit): array => ['celsius' => $celsius, 'limit' => $limit];
 
         return match (true) {
-            $oily && $now->celsius > $hot->value => new Verdict('temperature', Level::Stop, 'too-hot', $args($hot->value), $hot->source),
-            $oily && $now->celsius < $cold->value => new Verdict('temperature', Level::Stop, 'too-cold', $args($cold->value), $cold->source),
-            $strengths->soap + $strengths->soda > 0.0 && $now->celsius > $warm->value => new Verdict('temperature', Level::Caution, 'too-warm-for-soap', $args($warm->value), $warm->source),
-            default => new Verdict('temperature', Level::Ok, 'temperature-fine', ['celsius' => $now->celsius, 'limit' => $oily ? $hot->value : $warm->value], $oily ? $hot->source : $warm->source),
+            $oily && $celsius > $hot->value => new Verdict('temperature', Level::Stop, 'too-hot', $args($hot->value), $hot->source),
+            $oily && $celsius < $cold->value => new Verdict('temperature', Level::Stop, 'too-cold', $args($cold->value), $cold->source),
+            $strengths->in(SubstanceGroup::Soap) + $strengths->in(SubstanceGroup::Soda) > 0.0 && $celsius > $warm->value => new Verdict('temperature', Level::Caution, 'too-warm-for-soap', $args($warm->value), $warm->source),
+            default => new Verdict('temperature', Level::Ok, 'temperature-fine', ['celsius' => $celsius, 'limit' => $oily ? $hot->value : $warm->value], $oily ? $hot->source : $warm->source),
         };
     }
 

@@ -6,7 +6,7 @@ namespace IdleMixer\Core\Safety;
 
 use IdleMixer\Core\Emulsion\EmulsionVerdict;
 use IdleMixer\Core\Emulsion\SoapBudget;
-use IdleMixer\Core\Leaf\Surface;
+use IdleMixer\Core\Plant\Surface;
 
 /** Says whether the oil is held, and what to add, never beyond what a leaf bears of soap. */
 final readonly class EmulsionJudge

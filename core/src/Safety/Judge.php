@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Safety;
 
-use IdleMixer\Core\Leaf\Surface;
 use IdleMixer\Core\Mix\Strengths;
+use IdleMixer\Core\Plant\Surface;
 use IdleMixer\Core\Recipe\RecipeUse;
 
 /** Holds a spray against the limits of what it goes onto, and against the circumstances. */
@@ -26,7 +26,7 @@ final readonly class Judge
      *
      * @throws UnknownLimit when the catalogue of limits lacks a row
      */
-    public function verdicts(Strengths $strengths, Target $target, Circumstances $circumstances = new Circumstances()): array
+    public function verdicts(Strengths $strengths, Target $target, Circumstances $circumstances): array
     {
         if ($target->use === RecipeUse::Stock) {
             return [new Verdict('stock-only', Level::Caution, 'stock-only', [], 'practice')];
@@ -43,6 +43,23 @@ final readonly class Judge
         }
 
         return [...$verdicts, ...$this->circumstances->verdicts($strengths, $target, $circumstances)];
+    }
+
+    /** Why it may not go there at any strength; null where it may. */
+    public function misplaced(Target $target, Circumstances $circumstances): ?Verdict
+    {
+        $found = [
+            $target->use === RecipeUse::Drench ? $this->drench($target) : null,
+            $this->dormantOnLeaf($target),
+            $this->circumstances->season($target, $circumstances),
+        ];
+        foreach ($found as $verdict) {
+            if ($verdict?->level === Level::Stop) {
+                return $verdict;
+            }
+        }
+
+        return null;
     }
 
     private function drench(Target $target): Verdict

@@ -25,6 +25,12 @@ final readonly class Limits
         return new self($rows, SourceCatalogue::shipped());
     }
 
+    /** @return array<string, SourcedRow> by code */
+    public function rows(): array
+    {
+        return $this->rows;
+    }
+
     /** @throws UnknownLimit when there is none of that code */
     public function get(string $code): Sourced
     {

@@ -33,7 +33,7 @@ final readonly class MeasuringJudge
             }
             foreach ($load->mixture->parts as $i => $part) {
                 if ($part->pour !== null && ! $load->measured[$i]->isWithinTolerance()) {
-                    $verdicts[] = self::carried($part->ingredient->name, $load->measured[$i], $load->mixture->pours[$part->pour]->stock->name);
+                    $verdicts[] = self::carried($part->ingredient->name, $load->measured[$i], $load->mixture->pours[$part->pour]->name);
                 }
             }
         }
@@ -81,6 +81,7 @@ final readonly class MeasuringJudge
             $args["{$key}-count"] = $scoop->count;
             $args["{$key}-amount"] = $scoop->measure->amount->value;
             $args["{$key}-unit"] = $scoop->measure->amount->unit->value;
+            $args["{$key}-name"] = $scoop->measure->name;
         }
 
         return $args;

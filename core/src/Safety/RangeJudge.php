@@ -25,7 +25,7 @@ final readonly class RangeJudge
     public function highEnd(array $asked, Strengths $high, Target $target, ?Season $season = null): array
     {
         return array_map(
-            static fn(Verdict $verdict): Verdict => new Verdict("high-end-{$verdict->code}", Level::Caution, 'high-end-over', self::args($verdict), $verdict->source),
+            static fn(array $worse): Verdict => new Verdict("high-end-{$worse[1]->code}", Level::Caution, 'high-end-over', self::args(...$worse), $worse[1]->source),
             $this->worse($asked, $high, $target, $season, 1.0),
         );
     }
@@ -41,7 +41,7 @@ final readonly class RangeJudge
     public function measured(array $asked, Strengths $measured, Target $target, ?Season $season = null): array
     {
         return array_map(
-            static fn(Verdict $verdict): Verdict => new Verdict("measured-{$verdict->code}", $verdict->level, 'measured-over', self::args($verdict), $verdict->source),
+            static fn(array $worse): Verdict => new Verdict("measured-{$worse[1]->code}", $worse[1]->level, 'measured-over', self::args(...$worse), $worse[1]->source),
             $this->worse($asked, $measured, $target, $season, 1.0 + ScoopPlan::TOLERANCE),
         );
     }
@@ -49,7 +49,7 @@ final readonly class RangeJudge
     /**
      * @param list<Verdict> $asked
      *
-     * @return list<Verdict>
+     * @return list<array{Ceiling, Verdict}>
      */
     private function worse(array $asked, Strengths $end, Target $target, ?Season $season, float $slack): array
     {
@@ -61,9 +61,9 @@ final readonly class RangeJudge
         $worse = [];
         foreach ($this->ceilings->of($target, $season) as $ceiling) {
             $percent = $ceiling->percentOf($end);
-            $before = $levels["{$ceiling->what}-strength"] ?? Level::Ok;
+            $before = $levels[$ceiling->code()] ?? Level::Ok;
             if ($percent > $slack * $ceiling->limit->value && $ceiling->level($percent)->isWorseThan($before)) {
-                $worse[] = $ceiling->verdict($percent);
+                $worse[] = [$ceiling, $ceiling->verdict($percent)];
             }
         }
 
@@ -71,14 +71,8 @@ final readonly class RangeJudge
     }
 
     /** @return array<string, int|float|string> */
-    private static function args(Verdict $verdict): array
+    private static function args(Ceiling $ceiling, Verdict $verdict): array
     {
-        $what = str_replace('-strength', '', $verdict->code);
-
-        return [...$verdict->args, 'what' => match ($what) {
-            'alcohol', 'peroxide' => "pure {$what}",
-            'essential' => 'essential oil',
-            default => $what,
-        }, 'unit' => $what === 'soda' ? 'g per 100 mL' : '%'];
+        return [...$verdict->args, 'what' => $ceiling->what->words(), 'unit' => $ceiling->what->unit()];
     }
 }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Safety;
 
-use IdleMixer\Core\Leaf\Surface;
-use IdleMixer\Core\Leaf\ToleranceClass;
+use IdleMixer\Core\Plant\Surface;
+use IdleMixer\Core\Plant\ToleranceClass;
 use IdleMixer\Core\Recipe\RecipeUse;
 
 /** What a recipe is made for, and what it is really going onto. */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Schedule;
 
-use IdleMixer\Core\Ingredient\IngredientKind;
+use IdleMixer\Core\Ingredient\Substance;
 use IdleMixer\Core\Mix\Mixture;
 use IdleMixer\Core\Source\SourceCatalogue;
 use IdleMixer\Core\Source\Sourced;
@@ -35,9 +35,9 @@ final readonly class FairLook
         $slowest = $this->hours('contact');
         foreach ($mixture->parts as $part) {
             $hours = $this->hours(match (true) {
-                $part->ingredient->slug === 'neem-oil' => 'neem',
-                $part->ingredient->kind === IngredientKind::Egg => 'egg',
-                $part->ingredient->kind === IngredientKind::Soda => 'soda',
+                $part->ingredient->substance === Substance::Neem => 'neem',
+                $part->ingredient->substance === Substance::Egg => 'egg',
+                $part->ingredient->substance === Substance::Soda => 'soda',
                 default => 'contact',
             });
             $slowest = $hours->value > $slowest->value ? $hours : $slowest;

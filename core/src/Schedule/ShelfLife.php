@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Schedule;
 
-use IdleMixer\Core\Ingredient\IngredientKind;
+use IdleMixer\Core\Ingredient\Substance;
 use IdleMixer\Core\Mix\Mixture;
 use IdleMixer\Core\Recipe\RecipeUse;
 use IdleMixer\Core\Source\SourceCatalogue;
@@ -35,7 +35,7 @@ final readonly class ShelfLife
     {
         $codes = [$use === RecipeUse::Stock ? 'stock' : 'other'];
         foreach ($mixture->parts as $part) {
-            $codes[] = $this->codeOf($part->ingredient->slug, $part->ingredient->kind, $use);
+            $codes[] = $this->codeOf($part->ingredient->substance, $use);
         }
         $rules = array_map($this->rule(...), array_values(array_unique($codes)));
         $shortest = static fn(Sourced $a, Sourced $b): int => $a->value <=> $b->value;
@@ -47,14 +47,14 @@ final readonly class ShelfLife
         return new HoldingRule($strict[0], $patient[0]);
     }
 
-    private function codeOf(string $slug, IngredientKind $kind, RecipeUse $use): string
+    private function codeOf(Substance $kind, RecipeUse $use): string
     {
         return match (true) {
-            $kind === IngredientKind::Egg => 'egg',
-            $slug === 'neem-oil' => 'neem',
+            $kind === Substance::Egg => 'egg',
+            $kind === Substance::Neem => 'neem',
             $use === RecipeUse::Stock => 'stock',
-            $kind === IngredientKind::EssentialOil => 'essential',
-            $kind === IngredientKind::Oil => 'oil',
+            $kind === Substance::EssentialOil => 'essential',
+            $kind->isOil() => 'oil',
             default => 'other',
         };
     }

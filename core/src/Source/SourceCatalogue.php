@@ -30,6 +30,16 @@ final readonly class SourceCatalogue
         return new Source($key, $row['citation'], Standing::from($row['standing']), $row['from_memory']);
     }
 
+    /**
+     * The rows of these, to be written down beside numbers that come from them.
+     *
+     * @return array<string, SourceRow>
+     */
+    public function rows(string ...$keys): array
+    {
+        return array_intersect_key($this->rows, array_flip($keys));
+    }
+
     /** @return list<string> */
     public function keys(): array
     {

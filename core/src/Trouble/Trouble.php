@@ -20,6 +20,8 @@ final readonly class Trouble
         public array $signs,
         public string $matters,
         public array $stages,
+        /** What is counted; null where no case can be opened, for no count says how bad it is. */
+        public ?string $counted = null,
     ) {}
 
     public function shareOf(Sign $sign): float

@@ -23,13 +23,13 @@ final readonly class AgainstPlan
 
     public function __construct(Load $load)
     {
-        $this->planned = self::percents($load->mixture);
+        $this->planned = Strengths::of($load->mixture)->groups();
     }
 
     /** @return array<string, float> how many times the planned strength of each thing it is */
     public function ratios(Mixture $made): array
     {
-        $percents = self::percents($made);
+        $percents = Strengths::of($made)->groups();
         $ratios = [];
         foreach ($this->planned as $what => $planned) {
             $ratios[$what] = ($percents[$what] ?? 0.0) / $planned;
@@ -58,18 +58,5 @@ final readonly class AgainstPlan
         }
 
         return $most > 1.0 + ScoopPlan::TOLERANCE ? $most : 1.0;
-    }
-
-    /** @return array<string, float> above zero only */
-    private static function percents(Mixture $mixture): array
-    {
-        $percents = [];
-        foreach (get_object_vars(Strengths::of($mixture)) as $what => $percent) {
-            if (is_float($percent) && $percent > 0.0) {
-                $percents[(string) $what] = $percent;
-            }
-        }
-
-        return $percents;
     }
 }

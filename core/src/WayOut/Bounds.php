@@ -14,13 +14,14 @@ final readonly class Bounds
 {
     /**
      * @param list<Ceiling> $ceilings
-     * @param float         $capacity mL that the sprayer takes at the most
+     * @param float         $capacity  mL that the sprayer takes at the most
+     * @param bool          $misplaced whether it may not go there at any strength: the wrong season, the wrong surface
      */
-    public function __construct(public array $ceilings, public float $capacity) {}
+    public function __construct(public array $ceilings, public float $capacity, private bool $misplaced = false) {}
 
     public function allows(Mixture $mixture): bool
     {
-        if ($mixture->finished() > $this->capacity * (1 + 1e-9)) {
+        if ($this->misplaced || $mixture->finished() > $this->capacity * (1 + 1e-9)) {
             return false;
         }
         $strengths = Strengths::of($mixture);

@@ -10,7 +10,7 @@ use IdleMixer\Core\Measure\ScoopPlan;
 final readonly class Remedy
 {
     /**
-     * @param array<int, ScoopPlan> $add      by index of the load's item
+     * @param array<string, ScoopPlan> $add   by key of the load's item
      * @param float                 $water    mL to add
      * @param float                 $pourOff  mL to pour off first
      * @param float                 $finished mL in the sprayer afterwards, at the most

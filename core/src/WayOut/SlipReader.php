@@ -14,8 +14,8 @@ use IdleMixer\Core\Work\Item;
 use IdleMixer\Core\Work\Load;
 
 /**
- * Reads what went wrong: `{"kind": "count", "item": 0, "scoop": 0, "from": 2, "to": 4}`, `{"kind": "left-out", "item": 1}`,
- * `{"kind": "measure", "item": 0, "scoop": 0, "measure": {…}}`, `{"kind": "water", "water": {…}}`.
+ * Reads what went wrong: `{"kind": "count", "item": "neem-oil", "scoop": 0, "from": 2, "to": 4}`, `{"kind": "left-out", "item": "castile-soap"}`,
+ * `{"kind": "measure", "item": "neem-oil", "scoop": 0, "measure": {…}}`, `{"kind": "water", "water": {…}}`.
  */
 final class SlipReader
 {
@@ -37,8 +37,8 @@ final class SlipReader
 
                 continue;
             }
-            $index = $object->get('item')->whole(0, count($load->items) - 1);
-            $items[$index] = self::range($kind, $object, $load->items[$index]);
+            $key = $object->get('item')->word(array_keys($load->items), 'thing in this load');
+            $items[$key] = self::range($kind, $object, $load->items[$key]);
         }
         if (count(array_filter($items, static fn(array $range): bool => $range[0] !== $range[1])) > self::MOST_UNSURE) {
             throw $node->fault('At most ' . self::MOST_UNSURE . ' things can be unsure at once. Pour it away and start again.');

@@ -12,7 +12,7 @@ use IdleMixer\Core\Work\Load;
 final readonly class Slips
 {
     /**
-     * @param array<int, array{float, float}> $items mL from and to, by index of the load's item; what is not listed went in as planned
+     * @param array<string, array{float, float}> $items mL from and to, by key of the load's item; what is not listed went in as planned
      * @param float|null                      $water mL that really went in; null when it is topped up to the mark
      */
     public function __construct(public array $items, public ?float $water = null) {}
@@ -25,13 +25,13 @@ final readonly class Slips
     public function ends(Load $load): array
     {
         $combinations = [[]];
-        foreach ($load->items as $i => $item) {
-            [$low, $high] = $this->items[$i] ?? [$item->millilitres(), $item->millilitres()];
+        foreach ($load->items as $key => $item) {
+            [$low, $high] = $this->items[$key] ?? [$item->millilitres(), $item->millilitres()];
             $next = [];
             foreach ($combinations as $combination) {
-                $next[] = $combination + [$i => $low];
+                $next[] = $combination + [$key => $low];
                 if ($high !== $low) {
-                    $next[] = $combination + [$i => $high];
+                    $next[] = $combination + [$key => $high];
                 }
             }
             $combinations = $next;
@@ -43,14 +43,14 @@ final readonly class Slips
     /**
      * The same, where everything else went in as it was ticked off.
      *
-     * @param array<int, float> $ticked mL by index of the item
+     * @param array<string, float> $ticked mL by key of the item
      */
     public function over(array $ticked): self
     {
         return new self($this->items + array_map(static fn(float $ml): array => [$ml, $ml], $ticked), $this->water);
     }
 
-    /** @param array<int, float> $scooped mL by index of the item */
+    /** @param array<string, float> $scooped mL by key of the item */
     private function mixed(Load $load, array $scooped): Mixture
     {
         $made = AsMade::of($load, $scooped);

@@ -4,11 +4,17 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\WayOut;
 
-use IdleMixer\Core\Ingredient\IngredientKind;
+use IdleMixer\Core\Ingredient\Substance;
 use IdleMixer\Core\Measure\ScoopPlan;
 use IdleMixer\Core\Measure\ScoopPlanner;
 use IdleMixer\Core\Mix\Mixture;
+use IdleMixer\Core\Recipe\RecipeUse;
 use IdleMixer\Core\Safety\Ceiling;
+use IdleMixer\Core\Safety\Ceilings;
+use IdleMixer\Core\Safety\Judge;
+use IdleMixer\Core\Safety\Limits;
+use IdleMixer\Core\Safety\Target;
+use IdleMixer\Core\Safety\UnknownLimit;
 use IdleMixer\Core\Work\Load;
 
 /**
@@ -24,6 +30,28 @@ final readonly class WayOut
 
     /** @param list<Ceiling> $drench limits of a drench */
     public function __construct(private Bounds $bounds, private array $drench, private ScoopPlanner $spoons) {}
+
+    /**
+     * @param Limits $limits those that were asked when it was planned
+     *
+     * @throws UnknownLimit when a limit is missing
+     */
+    public static function of(LoadAtHand $at, Limits $limits): self
+    {
+        $ceilings = new Ceilings($limits);
+
+        return new self(self::boundsOf($at, $limits), $ceilings->of(Target::of(RecipeUse::Drench, null)), $at->kit->planner());
+    }
+
+    /** @throws UnknownLimit when a limit is missing */
+    public static function boundsOf(LoadAtHand $at, Limits $limits): Bounds
+    {
+        return new Bounds(
+            (new Ceilings($limits))->of($at->target, $at->circumstances->season),
+            $at->capacity,
+            (new Judge($limits))->misplaced($at->target, $at->circumstances) !== null,
+        );
+    }
 
     /** @return list<Remedy> the ones that hold, best first; discarding last and always */
     public function remedies(Load $load, Slips $slips): array
@@ -98,10 +126,10 @@ final readonly class WayOut
     private function addMissing(Load $load, Slips $slips, array $ends): ?Remedy
     {
         $add = [];
-        foreach ($slips->items as $i => [$low, $high]) {
-            $missing = $load->items[$i]->millilitres() - ($low + $high) / 2.0;
-            if ($missing > $load->items[$i]->millilitres() * ScoopPlan::TOLERANCE) {
-                $add[$i] = $this->spoons->plan($missing);
+        foreach ($slips->items as $key => [$low, $high]) {
+            $missing = $load->items[$key]->millilitres() - ($low + $high) / 2.0;
+            if ($missing > $load->items[$key]->millilitres() * ScoopPlan::TOLERANCE) {
+                $add[$key] = $this->spoons->plan($missing);
             }
         }
         $water = $slips->water === null ? 0.0 : max(0.0, $load->mixture->water - $slips->water);
@@ -117,23 +145,23 @@ final readonly class WayOut
     private function bigger(Load $load, Slips $slips, array $ends): ?Remedy
     {
         $times = $slips->water === null || $load->mixture->water <= 0.0 ? 1.0 : $slips->water / $load->mixture->water;
-        foreach ($slips->items as $i => [, $high]) {
-            $times = max($times, $high / $load->items[$i]->millilitres());
+        foreach ($slips->items as $key => [, $high]) {
+            $times = max($times, $high / $load->items[$key]->millilitres());
         }
         $finished = $load->mixture->finished() * $times;
         if ($times <= 1.0 + ScoopPlan::TOLERANCE || $finished > $this->bounds->capacity) {
             return null;
         }
         $add = [];
-        foreach ($load->items as $i => $item) {
-            [, $high] = $slips->items[$i] ?? [0.0, $item->millilitres()];
+        foreach ($load->items as $key => $item) {
+            [, $high] = $slips->items[$key] ?? [0.0, $item->millilitres()];
             $missing = $item->millilitres() * $times - $high;
             if ($missing > $item->millilitres() * ScoopPlan::TOLERANCE) {
-                $add[$i] = $this->spoons->plan($missing);
+                $add[$key] = $this->spoons->plan($missing);
             }
         }
         // Topped up to the mark, whatever the spoons brought.
-        $room = array_sum(array_map(static fn(int $i, ScoopPlan $plan): float => $load->items[$i]->room() / max(1e-12, $load->items[$i]->millilitres()) * $plan->millilitres(), array_keys($add), $add));
+        $room = array_sum(array_map(static fn(string $key, ScoopPlan $plan): float => $load->items[$key]->room() / max(1e-12, $load->items[$key]->millilitres()) * $plan->millilitres(), array_keys($add), $add));
         $water = max(0.0, $finished - self::fullest($ends) - $room);
 
         return $this->checked(RemedyKind::BiggerBatch, $load, $ends, $add, $water, 0.0);
@@ -176,13 +204,13 @@ final readonly class WayOut
         }
         $add = [];
         $room = 0.0;
-        foreach ($load->items as $i => $item) {
-            [, $high] = $slips->items[$i] ?? [0.0, $item->millilitres()];
+        foreach ($load->items as $key => $item) {
+            [, $high] = $slips->items[$key] ?? [0.0, $item->millilitres()];
             // What belongs into as much as stands there, which is less than planned where water was short.
             $missing = $item->millilitres() * $full / $load->mixture->finished() - $high * (1.0 - $off / $full);
             if ($missing > $item->millilitres() * ScoopPlan::TOLERANCE) {
-                $add[$i] = $this->spoons->plan($missing);
-                $room += $item->room() / max(1e-12, $item->millilitres()) * $add[$i]->millilitres();
+                $add[$key] = $this->spoons->plan($missing);
+                $room += $item->room() / max(1e-12, $item->millilitres()) * $add[$key]->millilitres();
             }
         }
         $remedy = $room > $off ? null : $this->checked(RemedyKind::PourOff, $load, $ends, $add, $off - $room, $off);
@@ -221,7 +249,7 @@ final readonly class WayOut
         }
         foreach ($ends as $end) {
             foreach ($end->parts as $part) {
-                if (! in_array($part->ingredient->kind, [IngredientKind::Oil, IngredientKind::Soap, IngredientKind::NonIonic], true)) {
+                if (! $part->ingredient->substance->isOil() && ! in_array($part->ingredient->substance, [Substance::TrueSoap, Substance::NonIonic], true)) {
                     return null;
                 }
             }
@@ -237,11 +265,11 @@ final readonly class WayOut
      * The remedy, if all that may be in the sprayer ends within the bounds by it.
      *
      * @param non-empty-list<Mixture> $ends
-     * @param array<int, ScoopPlan>   $add
+     * @param array<string, ScoopPlan>   $add
      */
     private function checked(RemedyKind $kind, Load $load, array $ends, array $add, float $water, float $pourOff): ?Remedy
     {
-        $after = array_map(static fn(Mixture $end): Mixture => Tank::after($end, $load, $add, $water, $pourOff), $ends);
+        $after = array_map(static fn(Mixture $end): Mixture => Tank::after($end, $load, array_map(static fn(ScoopPlan $plan): float => $plan->millilitres(), $add), $water, $pourOff), $ends);
         foreach ($after as $mixture) {
             if (! $this->bounds->allows($mixture)) {
                 return null;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Wording;
 
+use IdleMixer\Core\Measure\Measure;
 use IdleMixer\Core\Measure\Scoop;
 use IdleMixer\Core\Measure\ScoopPlan;
 use IdleMixer\Core\Quantity\Amount;
@@ -42,23 +43,29 @@ final class Measures
         return Figures::kitchen($amount->value) . ' ' . self::unit($amount->unit, $amount->value > 1.0);
     }
 
-    /** "2 tbsp", "3 × ½ tsp". */
+    /** What the household calls it, else by its size: “blue spoon”, “½ tsp”. */
+    public static function measure(Measure $measure): string
+    {
+        return $measure->name === '' ? self::amount($measure->amount) : $measure->name;
+    }
+
+    /** “2 tbsp”, “3 × ½ tsp”, “6 × blue spoon”. */
     public static function scoop(Scoop $scoop): string
     {
-        return self::counted($scoop->count, $scoop->measure->amount->value, $scoop->measure->amount->unit);
+        return self::counted($scoop->count, $scoop->measure->amount->value, $scoop->measure->amount->unit, $scoop->measure->name);
     }
 
     /** So many of a measure; on a scale, what it has to show. */
-    public static function counted(int $count, float $amount, Unit $unit): string
+    public static function counted(int $count, float $amount, Unit $unit, string $name = ''): string
     {
         if ($unit->dimension() === Dimension::Mass) {
             return Figures::short($count * $amount) . ' ' . self::unit($unit) . ' on the scale';
         }
-        if ($amount === 1.0) {
+        if ($name === '' && $amount === 1.0) {
             return $count . ' ' . self::unit($unit, $count > 1);
         }
 
-        return ($count > 1 ? $count . ' × ' : '') . self::amount(Amount::of($amount, $unit));
+        return ($count > 1 ? $count . ' × ' : '') . ($name === '' ? self::amount(Amount::of($amount, $unit)) : $name);
     }
 
     /** "2 tbsp + 1 tsp". */

@@ -66,7 +66,7 @@ final readonly class Sentences
 
         foreach (['dose', 'water', 'use'] as $scoop) {
             if (isset($args["{$scoop}-count"])) {
-                $args[$scoop] = Measures::counted((int) $args["{$scoop}-count"], (float) $args["{$scoop}-amount"], Unit::from((string) $args["{$scoop}-unit"]));
+                $args[$scoop] = Measures::counted((int) $args["{$scoop}-count"], (float) $args["{$scoop}-amount"], Unit::from((string) $args["{$scoop}-unit"]), (string) ($args["{$scoop}-name"] ?? ''));
             }
         }
 

@@ -70,8 +70,8 @@ final readonly class WayOutWords
     private function items(Remedy $remedy, Load $load): string
     {
         $parts = [];
-        foreach ($remedy->add as $i => $plan) {
-            $parts[] = Measures::scoops($plan) . ' of ' . $load->items[$i]->name() . ' (' . Measures::metric($plan->millilitres()) . ')';
+        foreach ($remedy->add as $key => $plan) {
+            $parts[] = Measures::scoops($plan) . ' of ' . $load->items[$key]->name() . ' (' . Measures::metric($plan->millilitres()) . ')';
         }
         if ($remedy->water > 0.0) {
             $parts[] = Measures::metric($remedy->water) . ' of water';

@@ -11,28 +11,20 @@ use IdleMixer\Core\Mix\Part;
 final class AsMade
 {
     /**
-     * @param array<int, float> $scooped mL really put in, by index of the load's item; a missing one was left out
+     * @param array<string, float> $scooped mL really put in, by key of the load's item; a missing one was left out
      */
     public static function of(Load $load, array $scooped): Mixture
     {
         $parts = [];
         $pours = [];
-        $direct = array_values(array_filter($load->mixture->parts, static fn(Part $part): bool => $part->pour === null));
-        foreach ($load->items as $i => $item) {
+        foreach ($load->items as $key => $item) {
             $wanted = $item->millilitres();
-            $ratio = $wanted > 0.0 ? ($scooped[$i] ?? 0.0) / $wanted : 0.0;
-            if ($item->part !== null) {
-                $parts[] = $direct[$i]->times($ratio);
-
-                continue;
+            $ratio = $wanted > 0.0 ? ($scooped[$key] ?? 0.0) / $wanted : 0.0;
+            $pour = $item->pour === null ? null : count($pours);
+            foreach ($load->partsOf($item) as $part) {
+                $parts[] = $part->times($ratio)->inPour($pour);
             }
             if ($item->pour !== null) {
-                $from = $i - count($direct);
-                foreach ($load->mixture->parts as $part) {
-                    if ($part->pour === $from) {
-                        $parts[] = $part->times($ratio);
-                    }
-                }
                 $pours[] = $item->pour->times($ratio);
             }
         }

@@ -11,25 +11,27 @@ use IdleMixer\Core\Mix\StockPour;
 /** One thing to measure out for a load: an ingredient, or a stock as one. */
 final readonly class Item
 {
+    /** @param string $key what the load, the tally and every slip call it: it stays, in whatever order things stand */
     private function __construct(
+        public string $key,
         public ?Part $part,
         public ?StockPour $pour,
         public ScoopPlan $measured,
     ) {}
 
-    public static function ofPart(Part $part, ScoopPlan $measured): self
+    public static function ofPart(string $key, Part $part, ScoopPlan $measured): self
     {
-        return new self($part, null, $measured);
+        return new self($key, $part, null, $measured);
     }
 
-    public static function ofPour(StockPour $pour, ScoopPlan $measured): self
+    public static function ofPour(string $key, StockPour $pour, ScoopPlan $measured): self
     {
-        return new self(null, $pour, $measured);
+        return new self($key, null, $pour, $measured);
     }
 
     public function name(): string
     {
-        return $this->part->ingredient->name ?? $this->pour->stock->name ?? '';
+        return $this->part->ingredient->name ?? $this->pour->name ?? '';
     }
 
     public function millilitres(): float
@@ -51,11 +53,11 @@ final readonly class Item
     /** Whether it may only meet the water after, or together with, an emulsifier. */
     public function isOily(): bool
     {
-        return $this->part?->ingredient->kind->isOily() ?? true;
+        return $this->part?->ingredient->substance->isOily() ?? true;
     }
 
     public function isEmulsifier(): bool
     {
-        return $this->part?->ingredient->kind->isEmulsifier() ?? false;
+        return $this->part?->ingredient->substance->isEmulsifier() ?? false;
     }
 }

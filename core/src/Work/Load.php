@@ -8,13 +8,14 @@ use IdleMixer\Core\Measure\EggCount;
 use IdleMixer\Core\Measure\ScoopPlan;
 use IdleMixer\Core\Measure\ScoopPlanner;
 use IdleMixer\Core\Mix\Mixture;
+use IdleMixer\Core\Mix\Part;
 
 /** One fill of the sprayer. */
 final readonly class Load
 {
     /**
-     * @param list<ScoopPlan> $measured one for each part of the mixture
-     * @param list<Item>      $items    what is really measured out, stocks as one
+     * @param list<ScoopPlan>     $measured one for each part of the mixture
+     * @param array<string, Item> $items    by key: what is really measured out, stocks as one
      */
     private function __construct(public Mixture $mixture, public array $measured, public array $items) {}
 
@@ -26,24 +27,59 @@ final readonly class Load
             $plan = EggCount::applies($part) ? EggCount::plan($part) : $planner->plan($part->millilitres, $part->ingredient->density->value);
             $measured[] = $plan;
             if ($part->pour === null) {
-                $items[] = Item::ofPart($part, $plan);
+                $key = self::freeKey($part->ingredient->slug, $items);
+                $items[$key] = Item::ofPart($key, $part, $plan);
             }
         }
         foreach ($mixture->pours as $pour) {
-            $items[] = Item::ofPour($pour, $planner->plan($pour->millilitres, $pour->density));
+            $key = self::freeKey($pour->slug, $items);
+            $items[$key] = Item::ofPour($key, $pour, $planner->plan($pour->millilitres, $pour->density));
         }
 
+        return new self($mixture, $measured, $items);
+    }
+
+    /**
+     * As it was written down with a batch.
+     *
+     * @param list<ScoopPlan>     $measured one for each part of the mixture
+     * @param array<string, Item> $items    by key: the parts without a stock in the order of the mixture, then the stocks in that of its pours
+     */
+    public static function remembered(Mixture $mixture, array $measured, array $items): self
+    {
         return new self($mixture, $measured, $items);
     }
 
     public function hasOil(): bool
     {
         foreach ($this->mixture->parts as $part) {
-            if ($part->ingredient->kind->isOily()) {
+            if ($part->ingredient->substance->isOily()) {
                 return true;
             }
         }
 
         return false;
+    }
+
+    /** @return list<Part> what one item brings, the ingredients of a stock each by itself */
+    public function partsOf(Item $item): array
+    {
+        if ($item->part !== null) {
+            return [$item->part];
+        }
+        $pour = array_search($item->pour, $this->mixture->pours, true);
+
+        return array_values(array_filter($this->mixture->parts, static fn(Part $part): bool => $part->pour === $pour));
+    }
+
+    /** @param array<string, Item> $taken */
+    private static function freeKey(string $slug, array $taken): string
+    {
+        $key = $slug;
+        for ($n = 2; isset($taken[$key]); ++$n) {
+            $key = "{$slug}-{$n}";
+        }
+
+        return $key;
     }
 }

@@ -9,13 +9,13 @@ final readonly class Step
 {
     /**
      * @param string                          $code       one of the keys of `core/data/step-words.php`
-     * @param int|null                        $item       index of the load's item that is measured out now
+     * @param string|null                     $item       key of the load's item that is measured out now
      * @param array<string, int|float|string> $args
      * @param float                           $levelAfter mL in the sprayer once it is done
      */
     public function __construct(
         public string $code,
-        public ?int $item = null,
+        public ?string $item = null,
         public array $args = [],
         public float $levelAfter = 0.0,
     ) {}

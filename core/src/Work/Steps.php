@@ -146,9 +146,9 @@ final readonly class Steps
     private static function add(Load $load, string $code, callable $which): array
     {
         $steps = [];
-        foreach ($load->items as $i => $item) {
+        foreach ($load->items as $key => $item) {
             if ($which($item)) {
-                $steps[] = new Step($code, $i);
+                $steps[] = new Step($code, $key);
             }
         }
 

@@ -36,12 +36,12 @@ final class EmulsionWriter
             'soap_to_add_mL' => $orders === [] ? 0.0 : $forecast->budget->toAdd,
             'line_to_add' => self::lineToAdd($plan),
             'verdict' => $forecast->verdict->value,
-            'reshake_seconds' => round($forecast->reshake[$plan->request->recipe->order->value] ?? 0.0, self::SECOND_DIGITS),
+            'reshake_seconds' => round($forecast->reshake[$plan->bench->recipe->order->value] ?? 0.0, self::SECOND_DIGITS),
             'hardness_assumed' => $forecast->hardnessAssumed,
             'orders' => $orders,
             'glass' => array_map(static fn(array $row): array => [...$row, 'on_top_mm' => round($row['on_top_mm'], self::MILLIMETRE_DIGITS)], $forecast->glass),
             'glass_height_mm' => $forecast->glassHeight,
-            'last_tenth_oil_percent' => ($plan->strengths->oil + $plan->strengths->essential) * $forecast->last,
+            'last_tenth_oil_percent' => $plan->strengths->oily() * $forecast->last,
             'because' => 'Shake again when what the tube draws has lost a fifth of its oil: then the leaves have had too little, and what stays behind grows stronger (our own tolerance, for a tube 15 mm above the bottom).',
         ];
     }
@@ -54,16 +54,16 @@ final class EmulsionWriter
     private static function lineToAdd(Plan $plan): ?array
     {
         $missing = $plan->emulsion->budget->toAdd;
-        $basis = $plan->request->recipe->basis;
+        $basis = $plan->bench->recipe->basis;
         if ($missing <= 0.0 || $basis === null || $plan->emulsion->reshake === []) {
             return null;
         }
         $scale = $basis->of === BasisOf::Water ? $basis->millilitres() / $plan->whole->water : $basis->millilitres() / $plan->whole->finished();
         $ingredient = 'castile-soap';
         foreach ($plan->whole->parts as $part) {
-            $ingredient = $part->ingredient->kind->isEmulsifier() ? $part->ingredient->slug : $ingredient;
+            $ingredient = $part->ingredient->substance->isEmulsifier() ? $part->ingredient->slug : $ingredient;
         }
 
-        return ['ingredient' => $ingredient, 'amount' => $missing * $scale / $plan->request->factor, 'unit' => 'mL'];
+        return ['ingredient' => $ingredient, 'amount' => $missing * $scale / $plan->bench->factor, 'unit' => 'mL'];
     }
 }

@@ -32,8 +32,8 @@ final readonly class LoadWriter
         $sentences = [];
         foreach ($plan->groups as $group) {
             // Put into words once, said in two places.
-            $texts = array_map(fn(Step $step): string => $this->sentences->step($step, $group->load, $plan->request->unit), $group->steps);
-            array_push($loads, ...array_fill(0, $group->count, self::load($group, $plan->request->unit, $texts)));
+            $texts = array_map(fn(Step $step): string => $this->sentences->step($step, $group->load, $plan->bench->unit), $group->steps);
+            array_push($loads, ...array_fill(0, $group->count, self::load($group, $plan->bench->unit, $texts)));
             $heading = $all === 1 ? '' : self::heading($group, $all) . ': ';
             foreach ($texts as $text) {
                 $sentences[] = $heading . $text;
@@ -58,14 +58,13 @@ final readonly class LoadWriter
     private static function load(LoadGroup $group, Unit $unit, array $texts): array
     {
         $load = $group->load;
-        $items = array_map(self::item(...), $load->items);
 
         return [
             'finished_mL' => $load->mixture->finished(),
             'water_mL' => $load->mixture->water,
             'spoken' => Measures::volume($load->mixture->finished(), $unit),
-            'lines' => self::lines($load, $items),
-            'items' => $items,
+            'lines' => self::lines($load),
+            'items' => array_map(self::item(...), array_values($load->items)),
             'tasks' => array_map(static fn(Step $step, string $text): array => [
                 'code' => $step->code,
                 'item' => $step->item,
@@ -75,22 +74,22 @@ final readonly class LoadWriter
         ];
     }
 
-    /**
-     * @param list<array<string, mixed>> $items as they are written
-     *
-     * @return list<array<string, mixed>>
-     */
-    private static function lines(Load $load, array $items): array
+    /** @return list<array<string, mixed>> */
+    private static function lines(Load $load): array
     {
         $lines = [];
+        $items = array_values($load->items);
+        $direct = array_values(array_filter($items, static fn(Item $item): bool => $item->part !== null));
+        $poured = array_values(array_filter($items, static fn(Item $item): bool => $item->pour !== null));
+        $nth = 0;
         foreach ($load->mixture->parts as $i => $part) {
-            $measured = $load->measured[$i];
             $lines[] = [
                 'ingredient' => $part->ingredient->slug,
                 'mL' => $part->millilitres,
                 'g' => $part->grams(),
-                // Without stocks a line is an item: what is written of the one stands for the other.
-                'measured' => ($load->items[$i]->measured ?? null) === $measured ? $items[$i]['measured'] : self::measured($measured),
+                'strength' => $part->strength,
+                'item' => ($part->pour === null ? $direct[$nth++] : $poured[$part->pour])->key,
+                'measured' => self::measured($load->measured[$i]),
             ];
         }
 
@@ -101,9 +100,10 @@ final readonly class LoadWriter
     private static function item(Item $item): array
     {
         return [
+            'key' => $item->key,
             'name' => $item->name(),
             'ingredient' => $item->part?->ingredient->slug,
-            'stock' => $item->pour?->stock->slug,
+            'stock' => $item->pour?->slug,
             'mL' => $item->millilitres(),
             'g' => $item->grams(),
             'words' => Measures::scoops($item->measured),
@@ -111,11 +111,17 @@ final readonly class LoadWriter
         ];
     }
 
-    /** @return array{scoops: list<array{amount: int|float, unit: string, count: int}>, mL: float, error_percent: float} */
+    /** @return array{scoops: list<array<string, int|float|string>>, mL: float, error_percent: float} */
     private static function measured(ScoopPlan $plan): array
     {
         return [
-            'scoops' => array_map(static fn(Scoop $scoop): array => [...$scoop->measure->amount->toArray(), 'count' => $scoop->count, 'mL' => $scoop->measure->millilitres, 'words' => Measures::amount($scoop->measure->amount)], $plan->scoops),
+            'scoops' => array_map(static fn(Scoop $scoop): array => [
+                ...$scoop->measure->amount->toArray(),
+                'count' => $scoop->count,
+                'mL' => $scoop->measure->millilitres,
+                'name' => $scoop->measure->name,
+                'words' => Measures::measure($scoop->measure),
+            ], $plan->scoops),
             'mL' => $plan->millilitres(),
             'error_percent' => $plan->errorPercent(),
         ];

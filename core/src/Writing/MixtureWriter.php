@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Writing;
 
+use IdleMixer\Core\Ingredient\SubstanceGroup;
 use IdleMixer\Core\Mix\Mixture;
 use IdleMixer\Core\Mix\Strengths;
 use IdleMixer\Core\Wording\Figures;
@@ -25,14 +26,12 @@ final class MixtureWriter
     /** @return array<string, float> percent of the finished spray; soda in g per 100 mL */
     public static function strength(Strengths $strengths): array
     {
-        return [
-            'oil_percent_vv' => $strengths->oil,
-            'essential_percent_vv' => $strengths->essential,
-            'soap_percent_vv' => $strengths->soap,
-            'alcohol_percent_vv' => $strengths->alcohol,
-            'peroxide_percent_vv' => $strengths->peroxide,
-            'soda_percent_wv' => $strengths->soda,
-        ];
+        $all = [];
+        foreach (SubstanceGroup::cases() as $group) {
+            $all[$group->key()] = $strengths->in($group);
+        }
+
+        return $all;
     }
 
     /** @return list<string> as it is read out, only what is in it */
@@ -44,29 +43,14 @@ final class MixtureWriter
     /** @return list<string> from the one to the other, where they differ: “0.77 to 1.52 % oil” */
     public static function range(Strengths $low, Strengths $high): array
     {
-        $top = self::named($high);
         $words = [];
-        foreach (self::named($low) as $what => $from) {
-            [$least, $most] = [min($from, $top[$what]), max($from, $top[$what])];
+        foreach (SubstanceGroup::cases() as $group) {
+            [$least, $most] = [min($low->in($group), $high->in($group)), max($low->in($group), $high->in($group))];
             if ($most > 0.0) {
-                $figure = Figures::short($least) === Figures::short($most) ? Figures::short($most) : Figures::short($least) . ' to ' . Figures::short($most);
-                $words[] = $figure . ($what === 'soda' ? ' g per 100 mL ' : ' % ') . $what;
+                $words[] = implode(' to ', array_unique([Figures::short($least), Figures::short($most)])) . " {$group->unit()} {$group->words()}";
             }
         }
 
         return $words;
-    }
-
-    /** @return array<string, float> */
-    private static function named(Strengths $strengths): array
-    {
-        return [
-            'oil' => $strengths->oil,
-            'essential oil' => $strengths->essential,
-            'soap' => $strengths->soap,
-            'pure alcohol' => $strengths->alcohol,
-            'pure peroxide' => $strengths->peroxide,
-            'soda' => $strengths->soda,
-        ];
     }
 }

@@ -70,7 +70,7 @@ final readonly class PlanWriter
         $count = $plan->loadCount();
 
         return [
-            'make' => Measures::volume($plan->whole->finished(), $plan->request->unit),
+            'make' => Measures::volume($plan->whole->finished(), $plan->bench->unit),
             'loads' => $count === 1 ? 'one load' : "{$count} loads",
             'strength' => MixtureWriter::spoken($plan->strengths),
             'measured' => MixtureWriter::spoken($plan->measured),

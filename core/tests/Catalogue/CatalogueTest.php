@@ -3,19 +3,19 @@
 declare(strict_types=1);
 
 use IdleMixer\Core\Ingredient\IngredientCatalogue;
-use IdleMixer\Core\Ingredient\IngredientKind;
+use IdleMixer\Core\Ingredient\Substance;
 use IdleMixer\Core\Ingredient\UnknownIngredient;
-use IdleMixer\Core\Leaf\Surface;
-use IdleMixer\Core\Leaf\ToleranceCatalogue;
-use IdleMixer\Core\Leaf\UnknownTolerance;
-use IdleMixer\Core\Pest\PestCatalogue;
-use IdleMixer\Core\Pest\UnknownPest;
+use IdleMixer\Core\Plant\Surface;
+use IdleMixer\Core\Plant\ToleranceCatalogue;
+use IdleMixer\Core\Plant\UnknownTolerance;
 use IdleMixer\Core\Recipe\RecipeCatalogue;
 use IdleMixer\Core\Recipe\UnknownRecipe;
 use IdleMixer\Core\Safety\Limits;
 use IdleMixer\Core\Safety\UnknownLimit;
 use IdleMixer\Core\Source\SourceCatalogue;
 use IdleMixer\Core\Source\UnknownSource;
+use IdleMixer\Core\Trouble\TroubleCatalogue;
+use IdleMixer\Core\Trouble\UnknownTrouble;
 
 /** @return array<string, mixed> */
 function rows(string $file): array
@@ -72,7 +72,7 @@ it('has a plausible density for every ingredient', function (string $slug): void
     expect($ingredient->density->value)->toBeGreaterThanOrEqual($low)->toBeLessThanOrEqual($high)
         ->and($ingredient->density->unit)->toBe('g/mL')
         ->and($ingredient->name)->not->toBe('')
-        ->and($ingredient->defaultStrength !== null)->toBe($ingredient->kind->hasStrength())
+        ->and($ingredient->defaultStrength !== null)->toBe($ingredient->substance->hasStrength())
         ->and($ingredient->grams(10.0))->toEqualWithDelta(10.0 * $ingredient->density->value, 1e-9);
 })->with(IngredientCatalogue::shipped()->slugs());
 
@@ -88,9 +88,9 @@ it('has the ingredients of the open documents', function (): void {
 
 it('knows what holds oil in water, and what takes no room', function (): void {
     // Common practice, no source.
-    expect(IngredientKind::Soda->isLiquid())->toBeFalse()
-        ->and(array_filter(IngredientKind::cases(), static fn(IngredientKind $kind): bool => $kind->isEmulsifier()))->toHaveCount(4)
-        ->and(IngredientKind::EssentialOil->isOily())->toBeTrue();
+    expect(Substance::Soda->isLiquid())->toBeFalse()
+        ->and(array_filter(Substance::cases(), static fn(Substance $kind): bool => $kind->isEmulsifier()))->toHaveCount(4)
+        ->and(Substance::EssentialOil->isOily())->toBeTrue();
 });
 
 it('has an oil limit for everything with leaves or bark, and none for soil', function (string $slug): void {
@@ -104,7 +104,7 @@ it('says what is known when something is not', function (Closure $ask, string $c
     expect($ask)->toThrow($class);
 })->with([
     'ingredient' => [static fn() => IngredientCatalogue::shipped()->get('bleach'), UnknownIngredient::class],
-    'pest' => [static fn() => PestCatalogue::shipped()->get('dragons'), UnknownPest::class],
+    'pest' => [static fn() => TroubleCatalogue::shipped()->trouble('dragons'), UnknownTrouble::class],
     'tolerance' => [static fn() => ToleranceCatalogue::shipped()->get('steel'), UnknownTolerance::class],
     'recipe' => [static fn() => RecipeCatalogue::shipped()->get('nothing'), UnknownRecipe::class],
     'limit' => [static fn() => Limits::shipped()->get('nothing'), UnknownLimit::class],

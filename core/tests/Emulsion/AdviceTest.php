@@ -6,7 +6,7 @@ use IdleMixer\Core\Emulsion\EmulsionVerdict;
 use IdleMixer\Core\Emulsion\HardnessClass;
 use IdleMixer\Core\Emulsion\SoapBudget;
 use IdleMixer\Core\Emulsion\StandAdvice;
-use IdleMixer\Core\Leaf\Surface;
+use IdleMixer\Core\Plant\Surface;
 use IdleMixer\Core\Safety\EmulsionJudge;
 use IdleMixer\Core\Safety\Level;
 use IdleMixer\Core\Safety\Limits;

@@ -102,7 +102,7 @@ it('is enough once what it asks for was added', function (string $slug, float $h
     $before = $emulsifier->budget($mixture, $hardness, MixingOrder::AllTogether);
     $main = 'castile-soap';
     foreach ($mixture->parts as $part) {
-        $main = $part->ingredient->kind->isEmulsifier() ? $part->ingredient->slug : $main;
+        $main = $part->ingredient->substance->isEmulsifier() ? $part->ingredient->slug : $main;
     }
     $more = new Part(IngredientCatalogue::shipped()->get($main), $before->toAdd, null, null);
     $after = $emulsifier->budget(new Mixture($mixture->water, [...$mixture->parts, $more], []), $hardness, MixingOrder::AllTogether);

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use IdleMixer\Core\Document\InvalidDocument;
+use IdleMixer\Core\Ingredient\SubstanceGroup;
 use IdleMixer\Core\Mix\Mixture;
 use IdleMixer\Core\Plan\Plan;
 use IdleMixer\Core\Recipe\RecipeCatalogue;
@@ -37,8 +38,8 @@ it('scales the worked example of the open documents to its figures', function ()
         ->and($first->mixture->parts[0]->millilitres)->toEqualWithDelta(29.230979, 1e-6)
         ->and($first->measured[0]->millilitres())->toEqualWithDelta(29.573530, 1e-6)
         ->and($first->measured[0]->errorPercent())->toEqualWithDelta(1.17, 0.005)
-        ->and($plan->strengths->oil)->toEqualWithDelta(0.7722, 0.00005)
-        ->and($plan->strengths->soap)->toEqualWithDelta(0.3861, 0.00005);
+        ->and($plan->strengths->in(SubstanceGroup::Oil))->toEqualWithDelta(0.7722, 0.00005)
+        ->and($plan->strengths->in(SubstanceGroup::Soap))->toEqualWithDelta(0.3861, 0.00005);
 });
 
 /** @return list<Mixture> */
@@ -98,9 +99,9 @@ it('tops up to the mark for a finished basis, and adds to the water for the othe
     $finished = Plans::of(['recipe' => Plans::recipe($line, ['amount' => 1, 'unit' => 'L', 'of' => 'finished']), 'make' => ['amount' => 1, 'unit' => 'L']]);
     $water = Plans::of(['recipe' => Plans::recipe($line, ['amount' => 1, 'unit' => 'L', 'of' => 'water']), 'make' => ['amount' => 1, 'unit' => 'L']]);
 
-    expect($finished->strengths->soap)->toEqualWithDelta(10.0, 1e-9)
+    expect($finished->strengths->in(SubstanceGroup::Soap))->toEqualWithDelta(10.0, 1e-9)
         ->and($finished->whole->water)->toEqualWithDelta(900.0, 1e-9)
-        ->and($water->strengths->soap)->toEqualWithDelta(100 / 11, 1e-9);
+        ->and($water->strengths->in(SubstanceGroup::Soap))->toEqualWithDelta(100 / 11, 1e-9);
 });
 
 it('refuses lines that do not fit into a finished basis, and says where', function (): void {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\JsonText;
 use IdleMixer\Core\Ingredient\IngredientCatalogue;
+use IdleMixer\Core\Ingredient\SubstanceGroup;
 use IdleMixer\Core\Mix\Formulator;
 use IdleMixer\Core\Mix\Strengths;
 use IdleMixer\Core\Phrase\Composer;
@@ -47,14 +48,14 @@ it('comes to the strength that practice gives', function (string $lines, string 
 ]);
 
 it('hits percents and parts exactly, whatever else goes in', function (): void {
-    expect(typed('1 gal water', '1 % paraffin', '2 tbsp castile')->oil)->toEqualWithDelta(1.0, 1e-9)
-        ->and(typed('made up to 1 litre', '1 % paraffin', '2 tbsp castile')->oil)->toEqualWithDelta(1.0, 1e-9)
-        ->and(typed('1 litre water', '25 % alcohol from 70 %', '5 ml soap')->alcohol)->toEqualWithDelta(25.0, 1e-9)
-        ->and(typed('1 litre water', '1 % peroxide from 3 %')->peroxide)->toEqualWithDelta(1.0, 1e-9)
-        ->and(typed('made up to 1 litre', '0.53 % soda')->soda)->toEqualWithDelta(0.53, 1e-9)
-        ->and(typed('1 litre water', '1:1 alcohol')->alcohol)->toEqualWithDelta(35.0, 1e-9)
-        ->and(typed('1 litre water', '1:100 neem')->oil)->toEqualWithDelta(100 / 101, 1e-9)
-        ->and(typed('made up to 1 litre', '1:100 neem')->oil)->toEqualWithDelta(100 / 101, 1e-9);
+    expect(typed('1 gal water', '1 % paraffin', '2 tbsp castile')->in(SubstanceGroup::Oil))->toEqualWithDelta(1.0, 1e-9)
+        ->and(typed('made up to 1 litre', '1 % paraffin', '2 tbsp castile')->in(SubstanceGroup::Oil))->toEqualWithDelta(1.0, 1e-9)
+        ->and(typed('1 litre water', '25 % alcohol from 70 %', '5 ml soap')->in(SubstanceGroup::Alcohol))->toEqualWithDelta(25.0, 1e-9)
+        ->and(typed('1 litre water', '1 % peroxide from 3 %')->in(SubstanceGroup::Peroxide))->toEqualWithDelta(1.0, 1e-9)
+        ->and(typed('made up to 1 litre', '0.53 % soda')->in(SubstanceGroup::Soda))->toEqualWithDelta(0.53, 1e-9)
+        ->and(typed('1 litre water', '1:1 alcohol')->in(SubstanceGroup::Alcohol))->toEqualWithDelta(35.0, 1e-9)
+        ->and(typed('1 litre water', '1:100 neem')->in(SubstanceGroup::Oil))->toEqualWithDelta(100 / 101, 1e-9)
+        ->and(typed('made up to 1 litre', '1:100 neem')->in(SubstanceGroup::Oil))->toEqualWithDelta(100 / 101, 1e-9);
 });
 
 it('says when there is no water to reckon by, or no room for it', function (string $lines, string $path): void {

@@ -99,7 +99,7 @@ it('takes back any amount that it writes', function (): void {
         $ingredient = $catalogue->get($ingredients[$random->getInt(0, count($ingredients) - 1)]);
         $value = [$random->getInt(1, 40) / 4, $random->getInt(1, 30) / 3, $random->getInt(1, 99_999) / 1000, (float) $random->getInt(1, 5000)][$random->getInt(0, 3)];
         $top = $random->getInt(0, 2) === 0 ? $value * 2 : null;
-        $strength = $ingredient->kind->hasStrength() ? (float) $random->getInt(1, 99) : null;
+        $strength = $ingredient->substance->hasStrength() ? (float) $random->getInt(1, 99) : null;
         $written = PhraseWriter::line(RecipeLine::ofIngredient($ingredient, Amount::of($value, $units[$random->getInt(0, count($units) - 1)]), $top, $strength));
         $heard = PhraseReader::shipped()->read((string) $written);
         $line = $heard->lines[0] ?? null;

@@ -24,7 +24,7 @@ it('refuses what no volume can be', function (float $value): void {
 it('does not take a mass for a volume, or a spoon for a temperature', function (): void {
     expect(static fn(): Volume => Volume::of(1.0, Unit::Gram))->toThrow(InvalidQuantity::class, 'measures mass')
         ->and(static fn(): float => Volume::none()->in(Unit::Gram))->toThrow(InvalidQuantity::class)
-        ->and(static fn(): float => Temperature::celsius(Amount::of(1.0, Unit::UsTeaspoon)))->toThrow(InvalidQuantity::class);
+        ->and(static fn(): float => Temperature::of(1.0, Unit::UsTeaspoon)->celsius())->toThrow(InvalidQuantity::class);
 });
 
 it('adds and scales without changing what it had', function (): void {

@@ -2,7 +2,6 @@
 
 declare(strict_types=1);
 
-use IdleMixer\Core\Quantity\Amount;
 use IdleMixer\Core\Quantity\Dimension;
 use IdleMixer\Core\Quantity\Temperature;
 use IdleMixer\Core\Quantity\Unit;
@@ -35,7 +34,7 @@ it('has the factor of the reference library for every unit of the open documents
 it('converts temperatures as the reference library does', function (float $fahrenheit): void {
     $reference = NodeScript::run(CONVERT, [['[degF]', $fahrenheit, 'Cel']]);
 
-    expect(Temperature::celsius(Amount::of($fahrenheit, Unit::Fahrenheit)))->toEqualWithDelta($reference[0] ?? null, 1e-9);
+    expect(Temperature::of($fahrenheit, Unit::Fahrenheit)->celsius())->toEqualWithDelta($reference[0] ?? null, 1e-9);
 })->with([[40.0], [90.0], [98.6], [212.0]]);
 
 it('knows every code of the open documents and no other', function (): void {

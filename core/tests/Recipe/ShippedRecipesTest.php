@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 use IdleMixer\Core\Document\JsonText;
 use IdleMixer\Core\Ingredient\IngredientCatalogue;
-use IdleMixer\Core\Pest\PestCatalogue;
+use IdleMixer\Core\Ingredient\SubstanceGroup;
 use IdleMixer\Core\Plan\Plan;
 use IdleMixer\Core\Recipe\RecipeCatalogue;
 use IdleMixer\Core\Recipe\RecipeReader;
 use IdleMixer\Core\Recipe\RecipeWriter;
 use IdleMixer\Core\Tests\Support\Plans;
+use IdleMixer\Core\Trouble\TroubleCatalogue;
 
 /*
  * Percentages that gardeners work with: common practice, no source. They are checked to the last digit quoted.
@@ -17,7 +18,7 @@ use IdleMixer\Core\Tests\Support\Plans;
 it('comes out at the oil strength that practice quotes', function (string $slug, bool $highEnd, float $percent, float $half): void {
     $strengths = Plans::shipped($slug, 3.0, 'L', ['highEnd' => $highEnd])->strengths;
 
-    expect($strengths->oil + $strengths->essential)->toEqualWithDelta($percent, $half);
+    expect($strengths->in(SubstanceGroup::Oil) + $strengths->in(SubstanceGroup::Essential))->toEqualWithDelta($percent, $half);
 })->with([
     'empty bed drench, low' => ['empty-bed-neem-drench', false, 0.77, 0.005],
     'empty bed drench, high' => ['empty-bed-neem-drench', true, 1.52, 0.005],
@@ -50,15 +51,15 @@ it('comes out at the oil strength that practice quotes', function (string $slug,
 it('comes out at the other strengths that practice quotes', function (): void {
     // Common practice, no source: soap as much as oil; soap 0.985 %; soda about 0.92 % w/v; half and half from a 70 % bottle.
     $castile = Plans::shipped('castile-and-kitchen-oil', 1.0, 'L')->strengths;
-    expect($castile->soap)->toEqualWithDelta($castile->oil, 1e-12)
-        ->and(Plans::shipped('gentle-neem', 1.0, 'L')->strengths->soap)->toEqualWithDelta(0.985, 0.0005)
-        ->and(Plans::shipped('soda-and-neem', 1.0, 'L')->strengths->soda)->toEqualWithDelta(0.92, 0.01)
-        ->and(Plans::shipped('half-alcohol-swab', 1.0, 'L')->strengths->alcohol)->toEqualWithDelta(35.0, 1e-9)
-        ->and(Plans::shipped('mild-alcohol', 1.0, 'L')->strengths->alcohol)->toEqualWithDelta(0.14, 0.005);
+    expect($castile->in(SubstanceGroup::Soap))->toEqualWithDelta($castile->in(SubstanceGroup::Oil), 1e-12)
+        ->and(Plans::shipped('gentle-neem', 1.0, 'L')->strengths->in(SubstanceGroup::Soap))->toEqualWithDelta(0.985, 0.0005)
+        ->and(Plans::shipped('soda-and-neem', 1.0, 'L')->strengths->in(SubstanceGroup::Soda))->toEqualWithDelta(0.92, 0.01)
+        ->and(Plans::shipped('half-alcohol-swab', 1.0, 'L')->strengths->in(SubstanceGroup::Alcohol))->toEqualWithDelta(35.0, 1e-9)
+        ->and(Plans::shipped('mild-alcohol', 1.0, 'L')->strengths->in(SubstanceGroup::Alcohol))->toEqualWithDelta(0.14, 0.005);
 });
 
 it('makes the stock by the cup nearly four times as strong as the one by the quart', function (): void {
-    $oil = static fn(string $slug): float => Plans::shipped($slug, 1.0, 'L')->strengths->oil;
+    $oil = static fn(string $slug): float => Plans::shipped($slug, 1.0, 'L')->strengths->in(SubstanceGroup::Oil);
 
     expect($oil('mint-oil-by-the-cup') / $oil('kitchen-oil-by-the-quart'))->toBeGreaterThan(3.5)->toBeLessThan(4.0);
 });
@@ -70,15 +71,15 @@ it('gives the published strength of the soda handbook recipe', function (): void
     $strengths = Plans::of(['recipe' => $recipe, 'make' => ['amount' => 1, 'unit' => '[gal_us]']])->strengths;
     $published = 0.063 * 84.007 / 10;
 
-    expect($strengths->soda)->toBeGreaterThan($published / 1.5)->toBeLessThan($published)
-        ->and($strengths->oil)->toEqualWithDelta(0.389, 0.0005);
+    expect($strengths->in(SubstanceGroup::Soda))->toBeGreaterThan($published / 1.5)->toBeLessThan($published)
+        ->and($strengths->in(SubstanceGroup::Oil))->toEqualWithDelta(0.389, 0.0005);
 });
 
 it('gives 1 and 2 % of soap at 2.5 and 5 tbsp a gallon', function (float $spoons, float $percent): void {
     // Gardening handbooks (from memory): 2.5 to 5 tbsp of concentrate a US gallon is 1 to 2 %.
     $recipe = Plans::recipe([['ingredient' => 'castile-soap', 'amount' => $spoons, 'unit' => '[tbs_us]']], ['amount' => 1, 'unit' => '[gal_us]', 'of' => 'finished']);
 
-    expect(Plans::of(['recipe' => $recipe, 'make' => ['amount' => 1, 'unit' => '[gal_us]']])->strengths->soap)->toEqualWithDelta($percent, 0.05);
+    expect(Plans::of(['recipe' => $recipe, 'make' => ['amount' => 1, 'unit' => '[gal_us]']])->strengths->in(SubstanceGroup::Soap))->toEqualWithDelta($percent, 0.05);
 })->with([[2.5, 1.0], [5.0, 2.0]]);
 
 it('reads, writes and reads again without a change', function (string $slug): void {
@@ -93,7 +94,7 @@ it('says of every shipped recipe what it is for and how often, from the catalogu
     $practice = RecipeCatalogue::shipped()->practice($slug);
 
     expect($practice->for)->not->toBeEmpty()
-        ->and(array_diff($practice->for, PestCatalogue::shipped()->slugs()))->toBeEmpty()
+        ->and(array_diff($practice->for, TroubleCatalogue::shipped()->pestSlugs()))->toBeEmpty()
         ->and($practice->repeat)->not->toBe('')
         ->and($practice->repeatDays ?? 1)->toBeGreaterThan(0);
 })->with(RecipeCatalogue::shipped()->slugs());
@@ -108,6 +109,6 @@ it('can be made in every size from a cup to a barrel', function (string $slug): 
     $all = array_map(static fn(float $litres): Plan => Plans::shipped($slug, $litres, 'L', ['sprayer' => ['amount' => 20, 'unit' => 'L']]), [0.25, 1.0, 200.0]);
 
     foreach ($all as $plan) {
-        expect($plan->strengths->oil)->toEqualWithDelta($all[0]->strengths->oil, 1e-9);
+        expect($plan->strengths->in(SubstanceGroup::Oil))->toEqualWithDelta($all[0]->strengths->in(SubstanceGroup::Oil), 1e-9);
     }
 })->with(RecipeCatalogue::shipped()->slugs());

@@ -2,13 +2,13 @@
 
 declare(strict_types=1);
 
+use IdleMixer\Core\Batch\BatchState;
+use IdleMixer\Core\Batch\BatchStatus;
+use IdleMixer\Core\Batch\SprayCheck;
 use IdleMixer\Core\Leaf\LeafLook;
 use IdleMixer\Core\Leaf\LeafTest;
 use IdleMixer\Core\Leaf\Reaction;
-use IdleMixer\Core\Safety\BatchState;
-use IdleMixer\Core\Safety\BatchStatus;
 use IdleMixer\Core\Safety\Level;
-use IdleMixer\Core\Safety\SprayCheck;
 use IdleMixer\Core\Safety\Verdict;
 use IdleMixer\Core\Work\StandTest;
 

@@ -2,11 +2,11 @@
 
 declare(strict_types=1);
 
-use IdleMixer\Core\Leaf\ToleranceCatalogue;
 use IdleMixer\Core\Measure\Measure;
 use IdleMixer\Core\Measure\ScoopPlanner;
 use IdleMixer\Core\Mix\Mixture;
 use IdleMixer\Core\Mix\Strengths;
+use IdleMixer\Core\Plant\ToleranceCatalogue;
 use IdleMixer\Core\Recipe\RecipeCatalogue;
 use IdleMixer\Core\Recipe\RecipeUse;
 use IdleMixer\Core\Safety\Ceilings;

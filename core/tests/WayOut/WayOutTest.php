@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\JsonText;
-use IdleMixer\Core\Leaf\ToleranceCatalogue;
 use IdleMixer\Core\Measure\Measure;
 use IdleMixer\Core\Measure\ScoopPlanner;
+use IdleMixer\Core\Plant\ToleranceCatalogue;
 use IdleMixer\Core\Recipe\RecipeUse;
 use IdleMixer\Core\Safety\Ceilings;
 use IdleMixer\Core\Safety\Limits;

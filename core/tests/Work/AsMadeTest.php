@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use IdleMixer\Core\Ingredient\SubstanceGroup;
 use IdleMixer\Core\Mix\Strengths;
 use IdleMixer\Core\Tests\Support\Plans;
 use IdleMixer\Core\Work\AsMade;
@@ -19,7 +20,7 @@ it('reckons with what was really scooped, topped up to the same mark', function 
     $wanted = $load->items[0]->millilitres();
     $made = AsMade::of($load, [1.25 * $wanted]);
 
-    expect(Strengths::of($made)->oil)->toEqualWithDelta(1.25 * Strengths::of($load->mixture)->oil, 1e-9)
+    expect(Strengths::of($made)->in(SubstanceGroup::Oil))->toEqualWithDelta(1.25 * Strengths::of($load->mixture)->in(SubstanceGroup::Oil), 1e-9)
         ->and($made->finished())->toEqualWithDelta($load->mixture->finished(), 1e-9);
 });
 
@@ -27,7 +28,7 @@ it('leaves out what was not ticked', function (): void {
     $load = Plans::shipped('gentle-neem', 1.0, 'L')->groups[0]->load;
     $made = Strengths::of(AsMade::of($load, [1 => $load->items[1]->millilitres()]));
 
-    expect($made->soap)->toBe(0.0)->and($made->oil)->toEqualWithDelta(Strengths::of($load->mixture)->oil, 1e-9);
+    expect($made->in(SubstanceGroup::Soap))->toBe(0.0)->and($made->in(SubstanceGroup::Oil))->toEqualWithDelta(Strengths::of($load->mixture)->in(SubstanceGroup::Oil), 1e-9);
 });
 
 it('pours loads together', function (): void {
@@ -35,5 +36,5 @@ it('pours loads together', function (): void {
     $all = AsMade::together(array_map(static fn($group) => $group->load->mixture, $plan->groups));
 
     expect($all->finished())->toEqualWithDelta(3000.0, 1e-9)
-        ->and(Strengths::of($all)->oil)->toEqualWithDelta($plan->strengths->oil, 1e-9);
+        ->and(Strengths::of($all)->in(SubstanceGroup::Oil))->toEqualWithDelta($plan->strengths->in(SubstanceGroup::Oil), 1e-9);
 });

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace IdleMixer\Core\Leaf;
+namespace IdleMixer\Core\Plant;
 
 use IdleMixer\Core\Failure;
 

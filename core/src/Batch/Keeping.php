@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Records;
+namespace IdleMixer\Core\Batch;
 
 use IdleMixer\Core\Schedule\HoldingRule;
 

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace IdleMixer\Core\Leaf;
+namespace IdleMixer\Core\Plant;
 
 use IdleMixer\Core\Source\SourceCatalogue;
 use IdleMixer\Core\Source\Sourced;
@@ -12,7 +12,7 @@ use IdleMixer\Core\Source\Sourced;
  *
  * @phpstan-import-type SourcedRow from Sourced
  *
- * @phpstan-type ToleranceRow array{name: string, surface: string, oil_limit?: SourcedRow, soap_limit?: SourcedRow, alcohol_limit?: SourcedRow, looks_like: string}
+ * @phpstan-type ToleranceRow array{name: string, surface: string, oil_limit?: SourcedRow, soap_limit?: SourcedRow, alcohol_limit?: SourcedRow, looks_like: string, wilts_by_alcohol?: bool, has_bloom?: bool, wounded?: bool}
  */
 final readonly class ToleranceCatalogue
 {
@@ -33,6 +33,18 @@ final readonly class ToleranceCatalogue
         return array_keys($this->rows);
     }
 
+    /** What a wounded leaf bears, whatever kind of leaf it is. */
+    public function wounded(): ToleranceClass
+    {
+        foreach ($this->rows as $slug => $row) {
+            if ($row['wounded'] ?? false) {
+                return $this->get($slug);
+            }
+        }
+
+        throw UnknownTolerance::becauseNotListed('wounded', $this->slugs());
+    }
+
     /** @throws UnknownTolerance when there is none of that slug */
     public function get(string $slug): ToleranceClass
     {
@@ -46,6 +58,8 @@ final readonly class ToleranceCatalogue
             isset($row['soap_limit']) ? Sourced::fromRow($row['soap_limit'], $this->sources) : null,
             isset($row['alcohol_limit']) ? Sourced::fromRow($row['alcohol_limit'], $this->sources) : null,
             $row['looks_like'],
+            $row['wilts_by_alcohol'] ?? false,
+            $row['has_bloom'] ?? false,
         );
     }
 }

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace IdleMixer\Core\Safety;
+namespace IdleMixer\Core\Batch;
 
 /** What can be done with a batch. */
 enum BatchStatus: string

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace IdleMixer\Core\Leaf;
+namespace IdleMixer\Core\Plant;
 
 use IdleMixer\Core\Source\Sourced;
 
@@ -20,5 +20,9 @@ final readonly class ToleranceClass
         /** Percent v/v of pure alcohol; null where the common limit holds. */
         public ?Sourced $alcoholLimit,
         public string $looksLike,
+        /** Alcohol wilts it for good. */
+        public bool $wiltsByAlcohol = false,
+        /** It has a powder that oil and soap strip. */
+        public bool $hasBloom = false,
     ) {}
 }

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IdleMixer\Core\Batch;
+
+use IdleMixer\Core\Mix\Composition;
+
+/** What really is in a batch, as it is written down and read again. Volumes in mL, masses in g, strengths in percent of the finished spray. */
+final readonly class AsMadeRecord
+{
+    /**
+     * @param list<array{ingredient: string, name: string, mL: float, g: float}> $lines
+     * @param array<string, float>                                              $strength by key of the open plan document
+     * @param list<string>                                                      $spoken
+     */
+    public function __construct(
+        public float $finished,
+        public float $water,
+        public array $lines,
+        public array $strength,
+        public array $spoken,
+        /** Whether nothing about it is unsure. */
+        public bool $sure,
+        public int $ticked,
+        public int $planned,
+        public Composition $composition,
+    ) {}
+}

@@ -1,0 +1,137 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IdleMixer\Core\Batch;
+
+use IdleMixer\Core\Document\InvalidDocument;
+use IdleMixer\Core\Document\Node;
+use IdleMixer\Core\Document\ObjectNode;
+use IdleMixer\Core\Emulsion\SoapBudget;
+use IdleMixer\Core\Ingredient\Ingredient;
+use IdleMixer\Core\Ingredient\Substance;
+use IdleMixer\Core\Recipe\MixingOrder;
+use IdleMixer\Core\Recipe\RecipeUse;
+use IdleMixer\Core\Safety\Limits;
+use IdleMixer\Core\Safety\Target;
+use IdleMixer\Core\Schedule\HoldingRule;
+use IdleMixer\Core\Source\SourceCatalogue;
+
+/** Reads what a batch was started from. No catalogue of today is asked: the document says everything itself. */
+final readonly class BatchReader
+{
+    private const KEYS = ['format', 'version', 'id', 'recipe', 'bench', 'ingredients', 'limits', 'sources', 'emulsion', 'holding', 'repeat_days', 'plan', 'record'];
+
+    private const MOST_LOADS = 1000;
+
+    private const MOST_INGREDIENTS = 200;
+
+    private const LONGEST_DAYS = 3660;
+
+    /** @throws InvalidDocument with the path of the first fault found */
+    public function read(Node $node): BatchRecord
+    {
+        $object = $node->object(self::KEYS);
+        $object->get('format')->word([BatchRecord::FORMAT], 'format');
+        if ($object->get('version')->number() !== (float) BatchRecord::VERSION) {
+            throw $object->get('version')->fault('Version {found} of a batch is not known here; this reads version ' . BatchRecord::VERSION . '.');
+        }
+        $sources = self::sources($object->get('sources'));
+        $numbers = new NumberReader($sources);
+        $bench = new FrozenBench($object->get('bench'), $numbers);
+        $recipe = $object->get('recipe')->open();
+        $plan = $object->get('plan')->open();
+        $loads = new LoadReader(self::ingredients($object->get('ingredients'), $numbers));
+        $read = array_map($loads->read(...), $plan->get('loads')->items(1, self::MOST_LOADS, 'loads'));
+        $holding = $object->get('holding')->object(['strict', 'patient']);
+        $emulsion = $object->get('emulsion')->object(['cover', 'usual_droplet_um']);
+        $droplet = $emulsion->filled('usual_droplet_um');
+        $repeat = $object->filled('repeat_days');
+
+        return new BatchRecord(
+            self::id($object),
+            $recipe->get('slug')->text(100, 1),
+            $recipe->get('name')->text(200, 1),
+            MixingOrder::from($recipe->get('order')->word(array_column(MixingOrder::cases(), 'value'), 'mixing order')),
+            $bench->unit(),
+            $bench->kit(),
+            $bench->water(),
+            Target::of(RecipeUse::from($recipe->get('use')->word(array_column(RecipeUse::cases(), 'value'), 'use')), $bench->plant()),
+            $bench->circumstances(),
+            $bench->room(),
+            self::limits($object->get('limits'), $numbers, $sources),
+            $sources,
+            $read === [] ? throw $plan->get('loads')->fault('A batch has at least one load.') : $read,
+            self::budget($plan->get('emulsion')->open(), $emulsion->get('cover')->number()),
+            $droplet?->positive(),
+            new HoldingRule($numbers->read($holding->get('strict')), $numbers->read($holding->get('patient'))),
+            $plan->get('fair_look')->open()->get('hours')->countUpTo(24.0 * self::LONGEST_DAYS),
+            $repeat?->whole(1, self::LONGEST_DAYS),
+        );
+    }
+
+    private static function id(ObjectNode $object): string
+    {
+        $node = $object->get('id');
+        $id = strtolower($node->text(36));
+        if (preg_match('/\A[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}\z/', $id) !== 1) {
+            throw $node->fault('A batch goes by a UUID, found {found}.');
+        }
+
+        return $id;
+    }
+
+    private static function sources(Node $node): SourceCatalogue
+    {
+        $rows = [];
+        $object = $node->open();
+        foreach ($object->keys() as $key) {
+            $row = $object->get($key)->object(['citation', 'standing', 'from_memory']);
+            $rows[$key] = [
+                'citation' => $row->get('citation')->text(1000, 1),
+                'standing' => $row->get('standing')->word(['published', 'common-practice', 'ours'], 'standing'),
+                'from_memory' => $row->get('from_memory')->flag(),
+            ];
+        }
+
+        return new SourceCatalogue($rows);
+    }
+
+    private static function limits(Node $node, NumberReader $numbers, SourceCatalogue $sources): Limits
+    {
+        $rows = [];
+        $object = $node->open();
+        foreach ($object->keys() as $code) {
+            $rows[$code] = $numbers->row($object->get($code));
+        }
+
+        return new Limits($rows, $sources);
+    }
+
+    /** @return array<string, Ingredient> by slug */
+    private static function ingredients(Node $node, NumberReader $numbers): array
+    {
+        $all = [];
+        foreach ($node->items(1, self::MOST_INGREDIENTS, 'ingredients') as $item) {
+            $row = $item->object(['slug', 'name', 'substance', 'density']);
+            $slug = $row->get('slug')->text(100, 1);
+            $all[$slug] = new Ingredient(
+                $slug,
+                $row->get('name')->text(200, 1),
+                Substance::from($row->get('substance')->word(array_column(Substance::cases(), 'value'), 'substance')),
+                $numbers->read($row->get('density')),
+                null,
+                null,
+            );
+        }
+
+        return $all;
+    }
+
+    private static function budget(ObjectNode $emulsion, float $cover): SoapBudget
+    {
+        $ml = static fn(string $key): float => $emulsion->get($key)->countUpTo(\PHP_FLOAT_MAX);
+
+        return new SoapBudget($ml('soap_given_mL'), $ml('soap_needed_mL'), $ml('soap_lost_to_hardness_mL'), $cover, $ml('soap_to_add_mL'));
+    }
+}

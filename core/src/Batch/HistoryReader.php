@@ -1,0 +1,124 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IdleMixer\Core\Batch;
+
+use DateTimeImmutable;
+use IdleMixer\Core\Document\InvalidDocument;
+use IdleMixer\Core\Document\Node;
+use IdleMixer\Core\WayOut\RemedyKind;
+use IdleMixer\Core\WayOut\SlipReader;
+use IdleMixer\Core\Work\StandTest;
+
+/** Reads the `record` of a batch document against what the batch was started from. */
+final readonly class HistoryReader
+{
+    private const MOST_TICKS = 1_000_000;
+
+    private const MOST_GLASSES = 1000;
+
+    private const EARLIEST = '2000-01-01T00:00:00Z';
+
+    private const LATEST = '2200-01-01T00:00:00Z';
+
+    public function __construct(private BatchRecord $batch) {}
+
+    /** @throws InvalidDocument with the path of the first fault found */
+    public function read(Node $node): History
+    {
+        $object = $node->object(['startedAt', 'ticks', 'rescues', 'glasses', 'finish', 'discardedAt']);
+        $rescues = [];
+        foreach ($object->get('rescues')->items(0, count($this->batch->loads), 'ways out') as $one) {
+            $number = $one->open()->get('load')->whole(1, count($this->batch->loads));
+            $rescues[$number] = $this->rescue($one, $number);
+        }
+        $finish = $object->filled('finish');
+        $discarded = $object->filled('discardedAt');
+
+        return new History(
+            self::at($object->get('startedAt')),
+            $this->ticks($object->get('ticks')),
+            $rescues,
+            array_map(self::glass(...), $object->get('glasses')->items(0, self::MOST_GLASSES, 'glasses')),
+            $finish === null ? null : self::finish($finish),
+            $discarded === null ? null : self::at($discarded),
+        );
+    }
+
+    /**
+     * What went wrong with one load, and what was done about it.
+     *
+     * @throws InvalidDocument with the path of the first fault found
+     */
+    public function rescue(Node $node, int $number): Rescue
+    {
+        $row = $node->object(['load', 'slips', 'remedy', 'add', 'water_mL', 'pour_off_mL', 'title', 'words']);
+        $load = $this->batch->load($number);
+        $add = [];
+        foreach ($row->get('add')->items(0, count($load->items), 'additions') as $one) {
+            $addition = $one->object(['item', 'mL']);
+            $add[$addition->get('item')->word(array_keys($load->items), 'thing in this load')] = $addition->get('mL')->positive();
+        }
+
+        return new Rescue(
+            SlipReader::read($row->get('slips'), $load),
+            $row->get('slips')->json(),
+            RemedyKind::from($row->get('remedy')->word(array_column(RemedyKind::cases(), 'value'), 'way out')),
+            $add,
+            $row->get('water_mL')->countUpTo(\PHP_FLOAT_MAX),
+            $row->get('pour_off_mL')->countUpTo(\PHP_FLOAT_MAX),
+            $row->get('title')->text(200, 1),
+            $row->get('words')->text(4000),
+        );
+    }
+
+    /** @return list<Tick> each spoonful once */
+    private function ticks(Node $node): array
+    {
+        $ticks = [];
+        foreach ($node->items(0, self::MOST_TICKS, 'ticks') as $one) {
+            $row = $one->object(['load', 'item', 'scoop', 'number', 'at']);
+            $load = $row->get('load')->whole(1, count($this->batch->loads));
+            $items = $this->batch->load($load)->items;
+            $item = $row->get('item')->word(array_keys($items), 'thing in this load');
+            $scoop = $row->get('scoop')->whole(0, count($items[$item]->measured->scoops) - 1);
+            $number = $row->get('number')->whole(1, $items[$item]->measured->scoops[$scoop]->taps());
+            $ticks["{$load}/{$item}/{$scoop}/{$number}"] = new Tick($load, $item, $scoop, $number, self::at($row->get('at')));
+        }
+
+        return array_values($ticks);
+    }
+
+    private static function glass(Node $node): Glass
+    {
+        $row = $node->object(['at', 'result', 'seconds', 'height_mm']);
+
+        return new Glass(
+            self::at($row->get('at')),
+            StandTest::from($row->get('result')->word(array_column(StandTest::cases(), 'value'), 'stand test result')),
+            $row->filled('seconds')?->positive(),
+            $row->filled('height_mm')?->positive(),
+        );
+    }
+
+    private static function finish(Node $node): Finish
+    {
+        $row = $node->object(['madeAt', 'discardAt', 'standTest', 'keeping', 'notes', 'made']);
+        $made = $row->filled('made');
+
+        return new Finish(
+            self::at($row->get('madeAt')),
+            self::at($row->get('discardAt')),
+            StandTest::from($row->get('standTest')->word(array_column(StandTest::cases(), 'value'), 'stand test result')),
+            Keeping::from($row->get('keeping')->word(array_column(Keeping::cases(), 'value'), 'school')),
+            $row->get('notes')->text(4000),
+            $made === null ? null : MadeReader::read($made),
+        );
+    }
+
+    private static function at(Node $node): DateTimeImmutable
+    {
+        return $node->instant(new DateTimeImmutable(self::EARLIEST), new DateTimeImmutable(self::LATEST));
+    }
+}

@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IdleMixer\Core\Batch;
+
+use IdleMixer\Core\Document\InvalidDocument;
+use IdleMixer\Core\Document\Node;
+use IdleMixer\Core\Ingredient\Substance;
+use IdleMixer\Core\Ingredient\SubstanceGroup;
+use IdleMixer\Core\Mix\Component;
+use IdleMixer\Core\Mix\Composition;
+
+/** Reads what really is in a batch. */
+final class MadeReader
+{
+    private const MOST_LINES = 100_000;
+
+    private const MOST_TICKS = 10_000_000;
+
+    /** @throws InvalidDocument with the path of the first fault found */
+    public static function read(Node $node): AsMadeRecord
+    {
+        $row = $node->object(['finished_mL', 'water_mL', 'lines', 'strength', 'spoken', 'sure', 'ticked', 'planned', 'composition']);
+        $percent = $row->get('strength')->object(array_map(static fn(SubstanceGroup $group): string => $group->key(), SubstanceGroup::cases()));
+        $strength = [];
+        foreach (SubstanceGroup::cases() as $group) {
+            $strength[$group->key()] = $percent->get($group->key())->countUpTo(\PHP_FLOAT_MAX);
+        }
+
+        return new AsMadeRecord(
+            $row->get('finished_mL')->countUpTo(\PHP_FLOAT_MAX),
+            $row->get('water_mL')->countUpTo(\PHP_FLOAT_MAX),
+            array_map(self::line(...), $row->get('lines')->items(0, self::MOST_LINES, 'lines')),
+            $strength,
+            array_map(static fn(Node $words): string => $words->text(200), $row->get('spoken')->items(0, 20, 'strengths')),
+            $row->get('sure')->flag(),
+            $row->get('ticked')->whole(0, self::MOST_TICKS),
+            $row->get('planned')->whole(0, self::MOST_TICKS),
+            self::composition($row->get('composition')),
+        );
+    }
+
+    /** @throws InvalidDocument with the path of the first fault found */
+    public static function composition(Node $node): Composition
+    {
+        return Composition::remembered(array_map(static function (Node $one): Component {
+            $row = $one->object(['ingredient', 'name', 'substance', 'low', 'high']);
+            $low = $row->get('low')->countUpTo(\PHP_FLOAT_MAX);
+            $high = $row->get('high')->countUpTo(\PHP_FLOAT_MAX);
+            if ($high < $low) {
+                throw $row->get('high')->fault('The most may not be less than the least, found {found}.');
+            }
+
+            return new Component(
+                $row->get('ingredient')->text(100, 1),
+                $row->get('name')->text(200, 1),
+                Substance::from($row->get('substance')->word(array_column(Substance::cases(), 'value'), 'substance')),
+                $low,
+                $high,
+            );
+        }, $node->items(0, 200, 'ingredients')));
+    }
+
+    /** @return array{ingredient: string, name: string, mL: float, g: float} */
+    private static function line(Node $node): array
+    {
+        $row = $node->object(['ingredient', 'name', 'mL', 'g']);
+
+        return [
+            'ingredient' => $row->get('ingredient')->text(100, 1),
+            'name' => $row->get('name')->text(200, 1),
+            'mL' => $row->get('mL')->countUpTo(\PHP_FLOAT_MAX),
+            'g' => $row->get('g')->countUpTo(\PHP_FLOAT_MAX),
+        ];
+    }
+}

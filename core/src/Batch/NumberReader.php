@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IdleMixer\Core\Batch;
+
+use IdleMixer\Core\Document\InvalidDocument;
+use IdleMixer\Core\Document\Node;
+use IdleMixer\Core\Source\SourceCatalogue;
+use IdleMixer\Core\Source\Sourced;
+
+/** Reads a number with where it comes from: `{"value": 2, "unit": "%", "source": "practice"}`. */
+final readonly class NumberReader
+{
+    /** @param SourceCatalogue $sources those that the document names itself */
+    public function __construct(private SourceCatalogue $sources) {}
+
+    /** @throws InvalidDocument with the path of the first fault found */
+    public function read(Node $node): Sourced
+    {
+        return Sourced::fromRow($this->row($node), $this->sources);
+    }
+
+    /**
+     * @return array{value: float, unit: string, source: string}
+     *
+     * @throws InvalidDocument with the path of the first fault found
+     */
+    public function row(Node $node): array
+    {
+        $row = $node->object(['value', 'unit', 'source']);
+
+        return [
+            'value' => $row->get('value')->number(),
+            'unit' => $row->get('unit')->text(20),
+            'source' => $row->get('source')->word($this->sources->keys(), 'source of this document'),
+        ];
+    }
+}

@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IdleMixer\Core\Batch;
+
+use DateTimeImmutable;
+use IdleMixer\Core\Leaf\Proof;
+use IdleMixer\Core\Leaf\ProofFinding;
+use IdleMixer\Core\Leaf\ProofOutcome;
+use IdleMixer\Core\Mix\Composition;
+use IdleMixer\Core\Plant\Surface;
+use IdleMixer\Core\Safety\Level;
+use IdleMixer\Core\Safety\Target;
+use IdleMixer\Core\Safety\Verdict;
+
+/** Whether a batch may go onto a plant now: its age, its stand test, and what is proven on that kind of plant. */
+final class SprayCheck
+{
+    /**
+     * @param Composition|null $spray what is in it; null where nobody knows
+     * @param Proof            $proof of the plant and those of its kind
+     *
+     * @return list<Verdict>
+     */
+    public static function verdicts(BatchState $batch, Target $target, ?Composition $spray, Proof $proof, DateTimeImmutable $now): array
+    {
+        if ($batch->madeAt === null) {
+            return [new Verdict('batch', Level::Stop, 'batch-not-finished', [], 'house')];
+        }
+        if ($batch->discarded) {
+            return [new Verdict('batch', Level::Stop, 'batch-discarded', [], 'house')];
+        }
+
+        return array_values(array_filter([
+            self::age($batch->madeAt, $batch->discardAt, $now),
+            $batch->standTest->isUnsteady()
+                ? new Verdict('stand-test', Level::Stop, 'batch-unsteady', ['stand' => $batch->standTest->words()], 'practice')
+                : null,
+            // What is poured wets no leaf.
+            $target->surface() === Surface::Soil ? null : self::leaves($spray, $proof, $now),
+        ]));
+    }
+
+    /** What the leaf tests of this kind of plant say of a spray. */
+    public static function leaves(?Composition $spray, Proof $proof, DateTimeImmutable $now): Verdict
+    {
+        if ($spray === null) {
+            return new Verdict('leaf-test', Level::Caution, 'leaf-test-unknown', [], 'practice');
+        }
+        $found = $proof->of($spray, $now);
+
+        return new Verdict('leaf-test', $found->outcome->level(), "leaf-test-{$found->outcome->value}", self::args($found, $spray, $now), 'practice');
+    }
+
+    /** @return array<string, float> */
+    private static function args(ProofFinding $found, Composition $spray, DateTimeImmutable $now): array
+    {
+        if ($found->by === null) {
+            return [];
+        }
+        $said = $found->by->test->saidAt();
+
+        return [
+            'hours-left' => self::hours($now, $found->by->test->dueAt()),
+            ...($said === null ? [] : ['hours-ago' => self::hours($said, $now)]),
+            ...($found->outcome === ProofOutcome::Stronger ? ['times' => $spray->times($found->by->spray)] : []),
+        ];
+    }
+
+    private static function age(DateTimeImmutable $madeAt, ?DateTimeImmutable $discardAt, DateTimeImmutable $now): ?Verdict
+    {
+        if ($discardAt === null) {
+            return null;
+        }
+
+        return $now > $discardAt
+            ? new Verdict('batch', Level::Stop, 'batch-kept-too-long', ['hours-ago' => self::hours($discardAt, $now)], 'practice')
+            : new Verdict('batch', Level::Ok, 'batch-fit', ['hours-ago' => self::hours($madeAt, $now), 'hours-left' => self::hours($now, $discardAt)], 'practice');
+    }
+
+    private static function hours(DateTimeImmutable $from, DateTimeImmutable $to): float
+    {
+        return max(0.0, ($to->getTimestamp() - $from->getTimestamp()) / 3600.0);
+    }
+}

@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IdleMixer\Core\Batch;
+
+use DateTimeImmutable;
+
+/** One spoonful that went in. */
+final readonly class Tick
+{
+    /**
+     * @param int    $load   from 1
+     * @param string $item   key of the load's item
+     * @param int    $scoop  which of its measures, from 0
+     * @param int    $number which fill of that measure, from 1
+     */
+    public function __construct(public int $load, public string $item, public int $scoop, public int $number, public DateTimeImmutable $at) {}
+}

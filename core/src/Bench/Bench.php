@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IdleMixer\Core\Bench;
+
+use IdleMixer\Core\Emulsion\Agitation;
+use IdleMixer\Core\Measure\Kit;
+use IdleMixer\Core\Quantity\Unit;
+use IdleMixer\Core\Quantity\Volume;
+use IdleMixer\Core\Recipe\Recipe;
+use IdleMixer\Core\Safety\Circumstances;
+use IdleMixer\Core\Safety\Target;
+
+/** All that a plan hangs on: two plans of the same bench are the same. */
+final readonly class Bench
+{
+    public function __construct(
+        public Recipe $recipe,
+        /** Finished volume, all loads together. */
+        public Volume $make,
+        /** The unit that volumes are spoken of in. */
+        public Unit $unit,
+        /** The largest fill of one load; null when all of it fits. */
+        public ?Volume $sprayer,
+        public bool $highEnd,
+        /** Multiplies every line but the water; finite and above 0. */
+        public float $factor,
+        /** What there is to measure with, by the names that the household gives it. */
+        public Kit $kit,
+        public Water $water,
+        /** What it goes onto. */
+        public Target $target,
+        /** The day, the plant, and the interval: practice's own where nobody said another. */
+        public Circumstances $circumstances,
+        /** How much coarser than usual the one at the bench mixes; above 0. */
+        public float $hand,
+        public Agitation $agitation,
+    ) {}
+}

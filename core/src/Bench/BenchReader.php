@@ -1,0 +1,161 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IdleMixer\Core\Bench;
+
+use IdleMixer\Core\Document\InvalidDocument;
+use IdleMixer\Core\Document\Node;
+use IdleMixer\Core\Document\ObjectNode;
+use IdleMixer\Core\Emulsion\Agitation;
+use IdleMixer\Core\Ingredient\IngredientCatalogue;
+use IdleMixer\Core\Measure\Kit;
+use IdleMixer\Core\Measure\Measure;
+use IdleMixer\Core\Plant\ToleranceCatalogue;
+use IdleMixer\Core\Quantity\Amount;
+use IdleMixer\Core\Quantity\AmountReader;
+use IdleMixer\Core\Quantity\Dimension;
+use IdleMixer\Core\Quantity\Unit;
+use IdleMixer\Core\Recipe\Recipe;
+use IdleMixer\Core\Recipe\RecipeCatalogue;
+use IdleMixer\Core\Recipe\RecipeReader;
+use IdleMixer\Core\Safety\Target;
+
+/**
+ * Reads a bench, strictly: a plan request by itself, or the bench document of the screens, which holds the request and
+ * beside it what the open request has no room for: `measures` by name, `scale`, `hand`, `agitation`, `pickedInDays`.
+ */
+final readonly class BenchReader
+{
+    public const MAX_MEASURES = 60;
+
+    public const LONGEST_MEASURE_NAME = 100;
+
+    private const REQUEST = ['recipe', 'make', 'sprayer', 'highEnd', 'factor', 'measures', 'water', 'plant', 'circumstances'];
+
+    /** A hand that is finer or coarser by more than this is a slip of the keys: our own bounds. */
+    private const FINEST_HAND = 0.05;
+
+    private const COARSEST_HAND = 20.0;
+
+    /** g; a scale that shows less often is no kitchen scale: our own bound. */
+    private const COARSEST_SCALE = 100.0;
+
+    public function __construct(
+        private RecipeReader $recipes,
+        private RecipeCatalogue $shipped,
+        private ToleranceCatalogue $tolerance,
+        private CircumstancesReader $circumstances,
+        private WaterReader $water,
+    ) {}
+
+    public static function shipped(): self
+    {
+        $ingredients = IngredientCatalogue::shipped();
+
+        return new self(new RecipeReader($ingredients), RecipeCatalogue::shipped($ingredients), ToleranceCatalogue::shipped(), new CircumstancesReader(), new WaterReader());
+    }
+
+    /**
+     * A plan request: shaken by hand, by a hand that is like others, without a scale.
+     *
+     * @throws InvalidDocument with the path of the first fault found
+     */
+    public function request(Node $node): Bench
+    {
+        return $this->bench($node, null);
+    }
+
+    /**
+     * A bench document: `{"request": {…}, "measures": [{"amount", "unit", "name"}], "scale": 1, "hand": 1.2, …}`.
+     *
+     * @throws InvalidDocument with the path of the first fault found
+     */
+    public function read(Node $node): Bench
+    {
+        $beside = $node->object(['request', 'measures', 'scale', 'hand', 'agitation', 'pickedInDays']);
+
+        return $this->bench($beside->get('request'), $beside);
+    }
+
+    /**
+     * A recipe document, or the slug of a shipped one.
+     *
+     * @throws InvalidDocument with the path of the first fault found
+     */
+    public function recipe(Node $node): Recipe
+    {
+        return $node->isString()
+            ? $this->shipped->get($node->word($this->shipped->slugs(), 'shipped recipe'))
+            : $this->recipes->read($node);
+    }
+
+    private function bench(Node $node, ?ObjectNode $beside): Bench
+    {
+        $object = $node->object(self::REQUEST);
+        $recipe = $this->recipe($object->get('recipe'));
+        $make = AmountReader::vessel($object->get('make'), 'A volume to make');
+        $sprayer = $object->optional('sprayer');
+        $plant = $object->optional('plant');
+        $usual = $this->shipped->has($recipe->slug) ? $this->shipped->repeatDays($recipe->slug) : null;
+
+        return new Bench(
+            $recipe,
+            $make,
+            Unit::from($object->get('make')->object(['amount', 'unit'])->get('unit')->text(20)),
+            $sprayer === null ? null : AmountReader::vessel($sprayer, 'A sprayer'),
+            $object->optional('highEnd')?->flag() ?? false,
+            $object->optional('factor')?->positive() ?? 1.0,
+            $this->kit($object->optional('measures'), $beside),
+            $this->water->read($object->optional('water')),
+            Target::of($recipe->use, $plant === null ? null : $this->tolerance->get($plant->word($this->tolerance->slugs(), 'plant tolerance class'))),
+            $this->circumstances->read($object->optional('circumstances'), $beside?->optional('pickedInDays'))->every($usual),
+            $this->hand($beside?->optional('hand')),
+            Agitation::from($beside?->optional('agitation')?->word(array_column(Agitation::cases(), 'value'), 'way of working a mix') ?? Agitation::HandShake->value),
+        );
+    }
+
+    private function kit(?Node $sizes, ?ObjectNode $beside): Kit
+    {
+        $named = $beside?->optional('measures');
+        if ($sizes !== null && $named !== null) {
+            throw $named->fault('The measures are in the request already: say them once, with names here or without them there.');
+        }
+        $scale = $beside?->optional('scale');
+        $step = $scale === null || $scale->isNull() ? null : Amount::of($scale->positive(self::COARSEST_SCALE), Unit::Gram);
+        $measures = match (true) {
+            $named !== null => $this->measures($named, ['amount', 'unit', 'name']),
+            $sizes !== null => $this->measures($sizes, ['amount', 'unit']),
+            default => Kit::kitchen()->measures,
+        };
+
+        return new Kit($measures, $step);
+    }
+
+    /**
+     * @param list<string> $keys
+     *
+     * @return list<Measure>
+     */
+    private function measures(Node $node, array $keys): array
+    {
+        return array_map(static function (Node $item) use ($keys): Measure {
+            $row = $item->object($keys);
+
+            return Measure::holding(
+                AmountReader::fromParts($row->get('amount'), $row->get('unit'), Dimension::Volume),
+                trim($row->optional('name')?->text(self::LONGEST_MEASURE_NAME) ?? ''),
+            );
+        }, $node->items(1, self::MAX_MEASURES, 'measures'));
+    }
+
+    private function hand(?Node $node): float
+    {
+        $hand = $node?->number() ?? 1.0;
+        if ($node !== null && ($hand < self::FINEST_HAND || $hand > self::COARSEST_HAND)) {
+            throw $node->fault('Expected a number from 0.05 to 20 for the hand that mixes, found {found}.');
+        }
+
+        return $hand;
+    }
+}

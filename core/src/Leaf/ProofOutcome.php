@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IdleMixer\Core\Leaf;
+
+use IdleMixer\Core\Safety\Level;
+
+/** What all leaf tests of a kind of plant say of one spray. */
+enum ProofOutcome: string
+{
+    /** Nobody tested these ingredients on it. */
+    case None = 'none';
+    /** Proven, but only for a weaker one. */
+    case Stronger = 'stronger';
+    case Waiting = 'waiting';
+    case LookNow = 'look-now';
+    case GoAhead = 'go-ahead';
+    case Weaken = 'weaken';
+    case Refuse = 'refuse';
+
+    public function level(): Level
+    {
+        return match ($this) {
+            self::None, self::Stronger => Level::Caution,
+            default => LeafTestOutcome::from($this->value)->level(),
+        };
+    }
+}
