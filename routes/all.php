@@ -3,12 +3,15 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\BatchController;
+use App\Http\Controllers\BatchFileController;
 use App\Http\Controllers\BatchSlipController;
 use App\Http\Controllers\CaseChoiceController;
 use App\Http\Controllers\CaseController;
 use App\Http\Controllers\CatalogueController;
 use App\Http\Controllers\CompareController;
 use App\Http\Controllers\ComposeController;
+use App\Http\Controllers\CorrectedController;
+use App\Http\Controllers\CorrectionController;
 use App\Http\Controllers\DeviceController;
 use App\Http\Controllers\HandController;
 use App\Http\Controllers\HouseholdController;
@@ -33,7 +36,8 @@ use Illuminate\Support\Facades\Route;
 
 Route::prefix('api')->group(static function (): void {
     Route::get('ping', PingController::class);
-    Route::post('plan', PlanController::class);
+    Route::post('plan', [PlanController::class, 'request']);
+    Route::post('bench', [PlanController::class, 'bench']);
     Route::get('catalogue', CatalogueController::class);
     Route::get('today', TodayController::class);
     Route::get('worked', WorkedController::class);
@@ -59,12 +63,16 @@ Route::prefix('api')->group(static function (): void {
     foreach (['plants' => PlantController::class, 'sprayers' => SprayerController::class, 'measures' => MeasureController::class] as $path => $controller) {
         Route::get($path, [$controller, 'index']);
         Route::post($path, [$controller, 'store']);
+        Route::put("{$path}/{id}", [$controller, 'update'])->whereNumber('id');
         Route::put("{$path}/{id}/retired", [$controller, 'retire'])->whereNumber('id');
     }
-    Route::put('sprayers/{id}', [SprayerController::class, 'update'])->whereNumber('id');
     Route::put('measures/{id}/calibrated', [MeasureController::class, 'calibrate'])->whereNumber('id');
 
     Route::get('batches', [BatchController::class, 'index']);
+    Route::post('batches/documents', [BatchFileController::class, 'store']);
+    Route::get('batches/{id}/document', [BatchFileController::class, 'show'])->whereNumber('id');
+    Route::put('batches/{id}', [CorrectedController::class, 'batch'])->whereNumber('id');
+    Route::put('batches/{id}/reopened', [CorrectedController::class, 'reopen'])->whereNumber('id');
     Route::post('batches', [BatchController::class, 'store']);
     Route::get('batches/{id}', [BatchController::class, 'show'])->whereNumber('id');
     Route::post('batches/{id}/finish', [BatchController::class, 'finish'])->whereNumber('id');
@@ -87,6 +95,15 @@ Route::prefix('api')->group(static function (): void {
     Route::post('cases/{id}/choice', [CaseChoiceController::class, 'choose'])->whereNumber('id');
     Route::put('cases/{id}/steps/{step}', [CaseChoiceController::class, 'step'])->whereNumber('id');
     Route::put('watches/{id}', [CaseChoiceController::class, 'look'])->whereNumber('id');
+    Route::put('leaf-tests/{id}', [CorrectedController::class, 'leafTest'])->whereNumber('id');
+    Route::put('readings/{id}', [CorrectedController::class, 'reading'])->whereNumber('id');
+    Route::put('rounds/{id}', [CorrectedController::class, 'round'])->whereNumber('id');
+    Route::put('counts/{id}', [CorrectedController::class, 'count'])->whereNumber('id');
+    foreach (array_keys(CorrectionController::KINDS) as $kind) {
+        Route::put("{$kind}/{id}/taken-back", [CorrectionController::class, 'takeBack'])->whereNumber('id')->defaults('kind', $kind);
+        Route::put("{$kind}/{id}/undone", [CorrectionController::class, 'undo'])->whereNumber('id')->defaults('kind', $kind);
+        Route::get("{$kind}/{id}/history", [CorrectionController::class, 'history'])->whereNumber('id')->defaults('kind', $kind);
+    }
     Route::put('cases/{id}/closed', [CaseController::class, 'close'])->whereNumber('id');
 });
 

@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 namespace App\Console;
 
-use IdleMixer\Core\Bench\PlanRequestReader;
+use IdleMixer\Core\Bench\BenchReader;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\JsonText;
 use IdleMixer\Core\Failure;
 use IdleMixer\Core\Plan\Planner;
 use IdleMixer\Core\Writing\PlanWriter;
+use IdleMixer\Core\Writing\WrittenPlan;
 use Illuminate\Console\Command;
 
 final class PlanCommand extends Command
@@ -18,10 +19,10 @@ final class PlanCommand extends Command
 
     protected $description = 'Work out a plan from a plan request';
 
-    public function handle(PlanRequestReader $reader, Planner $planner, PlanWriter $writer): int
+    public function handle(BenchReader $reader, Planner $planner, PlanWriter $writer): int
     {
         try {
-            $plan = $planner->plan($reader->read(JsonText::parse($this->text())));
+            $plan = $planner->plan($reader->request(JsonText::parse($this->text())));
             $document = $writer->write($plan);
         } catch (Failure $failure) {
             $this->printJson(['error' => ['path' => $failure->path(), 'message' => $failure->getMessage()]]);
@@ -31,12 +32,12 @@ final class PlanCommand extends Command
         if ((bool) $this->option('json')) {
             $this->printJson($document);
         } else {
-            $this->line($document['spoken']['make'] . ' in ' . $document['spoken']['loads'] . ': ' . implode(', ', $document['spoken']['strength']));
-            foreach ($document['steps'] as $i => $step) {
+            $this->line($document->spoken->make . ' in ' . $document->spoken->loads . ': ' . implode(', ', $document->spoken->strength));
+            foreach ($document->steps as $i => $step) {
                 $this->line(($i + 1) . '. ' . $step);
             }
-            foreach ($document['verdicts'] as $verdict) {
-                $this->line("[{$verdict['level']}] {$verdict['because']}");
+            foreach ($document->verdicts as $verdict) {
+                $this->line("[{$verdict->level}] {$verdict->because}");
             }
         }
 
@@ -58,8 +59,8 @@ final class PlanCommand extends Command
         return $text;
     }
 
-    /** @param array<string, mixed> $document */
-    private function printJson(array $document): void
+    /** @param WrittenPlan|array<string, mixed> $document */
+    private function printJson(WrittenPlan|array $document): void
     {
         $this->output->write(json_encode($document, \JSON_PRETTY_PRINT | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_THROW_ON_ERROR) . "\n", false, \Symfony\Component\Console\Output\OutputInterface::OUTPUT_RAW);
     }

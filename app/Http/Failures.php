@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http;
 
+use App\Records\Conflict;
 use IdleMixer\Core\Failure;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Http\JsonResponse;
@@ -21,8 +22,9 @@ final class Failures
 
     public static function describe(Exceptions $exceptions): void
     {
-        $exceptions->dontReport([Failure::class]);
+        $exceptions->dontReport([Failure::class, Conflict::class]);
         $exceptions->render(static fn(Failure $failure): JsonResponse => self::answer(422, $failure->path(), $failure->getMessage()));
+        $exceptions->render(static fn(Conflict $conflict): JsonResponse => self::answer(409, '', $conflict->getMessage()));
         $exceptions->render(static function (HttpExceptionInterface $e): JsonResponse {
             $status = $e->getStatusCode();
 

@@ -5,10 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
-use IdleMixer\Core\Quantity\Amount;
-use IdleMixer\Core\Quantity\Unit;
 use Illuminate\Database\Eloquent\Collection;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
@@ -18,20 +15,16 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property int|null $sprayer_id
  * @property int|null $plant_id
  * @property int|null $case_id
- * @property string $mixing_order
+ * @property string $name of the recipe it was made by
+ * @property string $document what it was started from, as its open document
+ * @property string $rescues what went wrong by load and what was done about it, as JSON
+ * @property string|null $made what really is in it, as JSON; null while it is being mixed
  * @property float $make_ml
- * @property float|null $water_hardness_mg_l
- * @property float|null $water_celsius
- * @property string $request
- * @property string $plan
- * @property string|null $actual
  * @property string $stand_test
  * @property string $keeping
  * @property float $fair_look_hours
  * @property int|null $repeat_days
  * @property string $notes
- * @property string $slips by load, as JSON
- * @property float|null $scale_grams one step of the kitchen scale that was at hand
  * @property CarbonImmutable $started_at
  * @property CarbonImmutable|null $made_at
  * @property CarbonImmutable|null $discard_at
@@ -44,19 +37,16 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property-read Collection<int, LeafTest> $leafTests
  * @property-read Collection<int, Round> $rounds
  * @property-read Collection<int, StandTestRecord> $standTests
+ * @property CarbonImmutable|null $taken_back_at
  */
-final class Batch extends Model
+final class Batch extends Correctable
 {
-    protected $guarded = [];
-
     /** @return array<string, string> */
     protected function casts(): array
     {
         return [
+            'taken_back_at' => 'immutable_datetime',
             'make_ml' => 'float',
-            'scale_grams' => 'float',
-            'water_hardness_mg_l' => 'float',
-            'water_celsius' => 'float',
             'fair_look_hours' => 'float',
             'repeat_days' => 'integer',
             'started_at' => 'immutable_datetime',
@@ -64,12 +54,6 @@ final class Batch extends Model
             'discard_at' => 'immutable_datetime',
             'discarded_at' => 'immutable_datetime',
         ];
-    }
-
-    /** One step of the kitchen scale; null where there was none. */
-    public function scale(): ?Amount
-    {
-        return $this->scale_grams === null ? null : Amount::of($this->scale_grams, Unit::Gram);
     }
 
     /** @return BelongsTo<RecipeVersion, $this> */

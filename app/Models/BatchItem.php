@@ -13,9 +13,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property int $id
  * @property int $batch_id
  * @property int $load
- * @property int $position
- * @property string $name
- * @property float $planned_ml
+ * @property string $key of the item in the load
  * @property-read Batch $batch
  * @property-read Collection<int, BatchScoop> $scoops
  */
@@ -30,8 +28,6 @@ final class BatchItem extends Model
     {
         return [
             'load' => 'integer',
-            'position' => 'integer',
-            'planned_ml' => 'float',
         ];
     }
 

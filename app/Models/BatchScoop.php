@@ -12,10 +12,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
 /**
  * @property int $id
  * @property int $batch_item_id
- * @property int $position
- * @property string $words
- * @property float $each_ml
- * @property int $count
+ * @property int $position which measure of the item, from 0
  * @property-read BatchItem $item
  * @property-read Collection<int, BatchTick> $ticks
  */
@@ -30,8 +27,6 @@ final class BatchScoop extends Model
     {
         return [
             'position' => 'integer',
-            'each_ml' => 'float',
-            'count' => 'integer',
         ];
     }
 

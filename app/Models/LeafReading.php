@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
-use Illuminate\Database\Eloquent\Model;
 
 /**
  * @property int $id
@@ -13,15 +12,15 @@ use Illuminate\Database\Eloquent\Model;
  * @property CarbonImmutable $read_at
  * @property string $reactions
  * @property string $notes
+ * @property CarbonImmutable|null $taken_back_at
  */
-final class LeafReading extends Model
+final class LeafReading extends Correctable
 {
-    protected $guarded = [];
-
     /** @return array<string, string> */
     protected function casts(): array
     {
         return [
+            'taken_back_at' => 'immutable_datetime',
             'read_at' => 'immutable_datetime',
         ];
     }

@@ -6,7 +6,6 @@ namespace App\Models;
 
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Collection;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
@@ -20,15 +19,15 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property-read Batch $batch
  * @property-read Plant $plant
  * @property-read Collection<int, LeafReading> $readings
+ * @property CarbonImmutable|null $taken_back_at
  */
-final class LeafTest extends Model
+final class LeafTest extends Correctable
 {
-    protected $guarded = [];
-
     /** @return array<string, string> */
     protected function casts(): array
     {
         return [
+            'taken_back_at' => 'immutable_datetime',
             'leaves' => 'integer',
             'wait_hours' => 'integer',
             'applied_at' => 'immutable_datetime',

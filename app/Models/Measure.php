@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
-use Illuminate\Database\Eloquent\Model;
 
 /**
  * @property int $id
@@ -16,15 +15,15 @@ use Illuminate\Database\Eloquent\Model;
  * @property float|null $step from one mark to the next, in the unit
  * @property string $calibration how it was measured, in words
  * @property CarbonImmutable|null $retired_at
+ * @property CarbonImmutable|null $taken_back_at
  */
-final class Measure extends Model
+final class Measure extends Correctable
 {
-    protected $guarded = [];
-
     /** @return array<string, string> */
     protected function casts(): array
     {
         return [
+            'taken_back_at' => 'immutable_datetime',
             'amount' => 'float',
             'step' => 'float',
             'retired_at' => 'immutable_datetime',

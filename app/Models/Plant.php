@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
-use Illuminate\Database\Eloquent\Model;
 
 /**
  * @property int $id
  * @property string $name
+ * @property string $kind what it is, for all plants of it together; empty where nobody said
  * @property string $tolerance
  * @property string $place
  * @property string $notes
@@ -20,15 +20,15 @@ use Illuminate\Database\Eloquent\Model;
  * @property CarbonImmutable|null $bloom_until
  * @property CarbonImmutable|null $harvest_on
  * @property CarbonImmutable|null $retired_at
+ * @property CarbonImmutable|null $taken_back_at
  */
-final class Plant extends Model
+final class Plant extends Correctable
 {
-    protected $guarded = [];
-
     /** @return array<string, string> */
     protected function casts(): array
     {
         return [
+            'taken_back_at' => 'immutable_datetime',
             'retired_at' => 'immutable_datetime',
             'bears_no_oil' => 'boolean',
             'indoors' => 'boolean',

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -17,15 +16,15 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string $notes
  * @property-read PestCase $case
  * @property-read Batch $batch
+ * @property CarbonImmutable|null $taken_back_at
  */
-final class Round extends Model
+final class Round extends Correctable
 {
-    protected $guarded = [];
-
     /** @return array<string, string> */
     protected function casts(): array
     {
         return [
+            'taken_back_at' => 'immutable_datetime',
             'sprayed_at' => 'immutable_datetime',
             'hand_work' => 'boolean',
         ];

@@ -9,7 +9,6 @@ use IdleMixer\Core\Document\JsonText;
 use IdleMixer\Core\Document\Node;
 use IdleMixer\Core\Quantity\Amount;
 use IdleMixer\Core\Quantity\Unit;
-use Illuminate\Database\Eloquent\Model;
 
 /**
  * @property int $id
@@ -20,11 +19,10 @@ use Illuminate\Database\Eloquent\Model;
  * @property float $left_behind_ml what stays in the hose and below the dip tube
  * @property string $pours mL and mm of each mark that was poured, as JSON
  * @property CarbonImmutable|null $retired_at
+ * @property CarbonImmutable|null $taken_back_at
  */
-final class Sprayer extends Model
+final class Sprayer extends Correctable
 {
-    protected $guarded = [];
-
     public function amount(): Amount
     {
         return Amount::of($this->amount, Unit::from($this->unit));
@@ -44,6 +42,7 @@ final class Sprayer extends Model
     protected function casts(): array
     {
         return [
+            'taken_back_at' => 'immutable_datetime',
             'amount' => 'float',
             'largest_fill_ml' => 'float',
             'left_behind_ml' => 'float',

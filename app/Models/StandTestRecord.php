@@ -17,7 +17,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string $result
  * @property float|null $seconds
  * @property float|null $height_mm
- * @property-read Batch $batch
+ * @property-read Batch|null $batch null where it was taken back
  */
 final class StandTestRecord extends Model
 {

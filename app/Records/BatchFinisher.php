@@ -4,95 +4,52 @@ declare(strict_types=1);
 
 namespace App\Records;
 
-use App\Http\Input\FinishInput;
 use App\Models\Batch;
-use App\Models\BatchItem;
-use IdleMixer\Core\Bench\PlanRequestReader;
-use IdleMixer\Core\Document\JsonText;
-use IdleMixer\Core\Mix\Mixture;
-use IdleMixer\Core\Mix\Strengths;
-use IdleMixer\Core\Plan\Planner;
-use IdleMixer\Core\Work\AsMade;
-use IdleMixer\Core\Writing\MixtureWriter;
-use Illuminate\Database\Eloquent\Collection;
+use DateTimeImmutable;
+use DateTimeZone;
+use IdleMixer\Core\Batch\BatchRecord;
+use IdleMixer\Core\Batch\Keeping;
+use IdleMixer\Core\Batch\Made;
+use IdleMixer\Core\Batch\MadeWriter;
+use IdleMixer\Core\Work\StandTest;
 
 /** Closes the mixing of a batch: what was really scooped, how the glass looked, and how long it keeps. */
 final readonly class BatchFinisher
 {
-    public function __construct(private PlanRequestReader $requests, private Planner $planner, private BatchSlips $slips) {}
+    public function __construct(private BatchBook $book) {}
 
-    public function finish(Batch $batch, FinishInput $input): void
+    public function finish(Batch $batch, StandTest $standTest, Keeping $keeping, DateTimeImmutable $madeAt, string $notes): void
     {
-        $plan = $this->planner->plan($this->requests->read(JsonText::parse($batch->request)), scale: $batch->scale());
-        $items = BatchItem::query()->where('batch_id', $batch->id)->with('scoops.ticks')->orderBy('id')->get();
-        $weakest = [];
-        $strongest = [];
-        foreach ($plan->groups as $group) {
-            for ($load = $group->first; $load < $group->first + $group->count; ++$load) {
-                $ticked = $this->scooped($items->where('load', $load));
-                $ends = $this->slips->ends($batch, $plan, $load, $group->load, $ticked, AsMade::of($group->load, $ticked));
-                $weakest[] = $ends[0];
-                $strongest[] = $ends[count($ends) - 1];
-            }
-        }
-        $made = AsMade::together($strongest);
-        $keeping = (int) round(3600.0 * $input->keeping->hours($plan->holding));
+        $record = $this->book->record($batch);
+        $batch->load('items.scoops.ticks', 'standTests');
+        $made = MadeWriter::record(Made::of($record, $this->book->history($batch, $record)));
         $batch->update([
-            'actual' => json_encode($this->actual(AsMade::together($weakest), $made, $items), \JSON_UNESCAPED_UNICODE | \JSON_THROW_ON_ERROR),
-            'stand_test' => $input->standTest->value,
-            'keeping' => $input->keeping->value,
-            'notes' => $input->notes,
-            'made_at' => $input->madeAt,
-            'discard_at' => $input->madeAt->modify("+{$keeping} seconds"),
+            'made' => json_encode(MadeWriter::write($made), \JSON_UNESCAPED_UNICODE | \JSON_PRESERVE_ZERO_FRACTION | \JSON_THROW_ON_ERROR),
+            'stand_test' => $standTest->value,
+            'keeping' => $keeping->value,
+            'notes' => $notes,
+            'made_at' => $madeAt,
+            'discard_at' => self::discardAt($record, $keeping, $madeAt),
         ]);
     }
 
-    /**
-     * @param Collection<int, BatchItem> $items of one load
-     *
-     * @return array<int, float> mL, by position
-     */
-    private function scooped(Collection $items): array
+    /** When a batch that was opened again was made; null for one that never was. */
+    public function madeBefore(Batch $batch): ?DateTimeImmutable
     {
-        $all = [];
-        foreach ($items as $item) {
-            $all[$item->position] = 0.0;
-            foreach ($item->scoops as $scoop) {
-                $all[$item->position] += $scoop->ticks->count() * $scoop->each_ml;
+        foreach (Corrections::of($batch)->reverse() as $revision) {
+            $made = Corrections::before($revision)['made_at'] ?? null;
+            if ($revision->what === 'reopened' && is_string($made)) {
+                return new DateTimeImmutable($made, new DateTimeZone('UTC'));
             }
         }
 
-        return $all;
+        return null;
     }
 
-    /**
-     * What is in it, at the strongest it may be.
-     *
-     * @param Collection<int, BatchItem> $items
-     *
-     * @return array<string, mixed>
-     */
-    private function actual(Mixture $weakest, Mixture $made, Collection $items): array
+    public static function discardAt(BatchRecord $record, Keeping $keeping, DateTimeImmutable $madeAt): DateTimeImmutable
     {
-        $ticked = 0;
-        $planned = 0;
-        foreach ($items as $item) {
-            foreach ($item->scoops as $scoop) {
-                $planned += $scoop->count;
-                $ticked += $scoop->ticks->count();
-            }
-        }
-        $strengths = Strengths::of($made);
+        $seconds = (int) round(3600.0 * $keeping->hours($record->holding));
 
-        return [
-            'finished_mL' => $made->finished(),
-            'water_mL' => $made->water,
-            'lines' => MixtureWriter::lines($made),
-            'strength' => MixtureWriter::strength($strengths),
-            'spoken' => MixtureWriter::range(Strengths::of($weakest), $strengths),
-            'sure' => MixtureWriter::spoken(Strengths::of($weakest)) === MixtureWriter::spoken($strengths),
-            'ticked' => $ticked,
-            'planned' => $planned,
-        ];
+        return $madeAt->modify("+{$seconds} seconds");
     }
 }

@@ -4,30 +4,30 @@ declare(strict_types=1);
 
 namespace App\Records;
 
-use App\Http\Input\CaseInput;
 use App\Models\PestCase;
 use App\Models\Plant;
 use App\Models\Watch;
+use DateTimeImmutable;
 use IdleMixer\Core\Schedule\CaseTasks;
 
 /** Opens a case, and puts the plants that stood next to it on the list to look at. */
 final readonly class CaseOpener
 {
-    public function __construct(private Submissions $once) {}
+    public function __construct(private Submissions $submissions) {}
 
     /** @return array{PestCase, bool} */
-    public function open(CaseInput $input): array
+    public function open(string $submission, Plant $plant, string $pest, DateTimeImmutable $openedAt, string $notes): array
     {
-        return $this->once->of(PestCase::query(), $input->submission, static function () use ($input): PestCase {
+        return $this->submissions->of(PestCase::query(), $submission, static function () use ($submission, $plant, $pest, $openedAt, $notes): PestCase {
             $case = PestCase::query()->create([
-                'submission' => $input->submission,
-                'plant_id' => $input->plant->id,
-                'pest' => $input->pest,
-                'opened_at' => $input->openedAt,
-                'notes' => $input->notes,
+                'submission' => $submission,
+                'plant_id' => $plant->id,
+                'pest' => $pest,
+                'opened_at' => $openedAt,
+                'notes' => $notes,
             ]);
-            foreach (self::neighbours($input->plant) as $plant) {
-                Watch::query()->create(['case_id' => $case->id, 'plant_id' => $plant->id, 'due_at' => $input->openedAt->modify('+' . CaseTasks::NEIGHBOURS_AFTER_HOURS . ' hours')]);
+            foreach (self::neighbours($plant) as $neighbour) {
+                Watch::query()->create(['case_id' => $case->id, 'plant_id' => $neighbour->id, 'due_at' => $openedAt->modify('+' . CaseTasks::NEIGHBOURS_AFTER_HOURS . ' hours')]);
             }
 
             return $case;

@@ -4,12 +4,10 @@ declare(strict_types=1);
 
 namespace App\Records;
 
-use App\Models\Batch;
 use App\Models\Count;
 use App\Models\LeafTest;
 use App\Models\PestCase;
 use App\Models\Round;
-use IdleMixer\Core\Batch\BatchState;
 use IdleMixer\Core\Evidence\CaseHistory;
 use IdleMixer\Core\Evidence\Counted;
 use IdleMixer\Core\Evidence\Sprayed;
@@ -17,16 +15,10 @@ use IdleMixer\Core\Evidence\Trial;
 use IdleMixer\Core\Leaf\LeafLook as LeafLook;
 use IdleMixer\Core\Leaf\LeafTest as LeafRules;
 use IdleMixer\Core\Leaf\Reaction;
-use IdleMixer\Core\Work\StandTest;
 
 /** Reads stored records as what the core works with. */
 final class FromNotebook
 {
-    public static function batch(Batch $batch): BatchState
-    {
-        return new BatchState($batch->made_at, $batch->discard_at, $batch->discarded_at !== null, StandTest::from($batch->stand_test));
-    }
-
     public static function leafTest(LeafTest $test): LeafRules
     {
         $looks = [];

@@ -8,64 +8,105 @@ use App\Models\LeafTest;
 use App\Models\PestCase;
 use App\Models\Round;
 use DateTimeImmutable;
+use IdleMixer\Core\Evidence\AlikeSprays;
 use IdleMixer\Core\Evidence\Ranking;
 use IdleMixer\Core\Evidence\Record;
+use IdleMixer\Core\Evidence\Trial;
+use IdleMixer\Core\Leaf\LeafTestOutcome;
+use IdleMixer\Core\Mix\Composition;
 
-/** All rounds of all cases, gathered by recipe and pest. */
+/** All rounds of all cases, gathered by pest and by what was really sprayed. */
 final class SprayRecords
 {
-    /** @return list<array{pest: string, slug: string, name: string, record: Record}> best first */
-    public static function records(DateTimeImmutable $now): array
+    /** @return list<SprayRecord> best first */
+    public static function all(DateTimeImmutable $now): array
     {
-        $gathered = [];
         $tests = self::leafTests($now);
+        $records = [];
+        foreach (self::byPest() as $pest => $rounds) {
+            foreach (self::alike($rounds) as $group) {
+                $records[] = self::record($pest, $group, $tests);
+            }
+        }
+        $order = Ranking::order(array_map(static fn(SprayRecord $one): Record => $one->record, $records));
+
+        return array_map(static fn(int $key): SprayRecord => $records[$key], $order);
+    }
+
+    /** @return array<string, list<array{Round, Trial}>> */
+    private static function byPest(): array
+    {
+        $all = [];
         foreach (PestCase::query()->with(['rounds.batch.recipeVersion.recipe', 'counts'])->orderBy('id')->get() as $case) {
             $trials = FromNotebook::trials($case);
             foreach ($case->rounds as $round) {
-                $version = $round->batch->recipeVersion;
-                $key = "{$case->pest}/{$version->recipe->slug}";
-                $gathered[$key] ??= ['pest' => $case->pest, 'slug' => $version->recipe->slug, 'name' => $version->name, 'trials' => [], 'hand' => 0];
-                $gathered[$key]['trials'][] = $trials[$round->id];
-                $gathered[$key]['hand'] += $round->hand_work ? 1 : 0;
+                $all[$case->pest][] = [$round, $trials[$round->id]];
             }
         }
-        $records = array_map(static fn(array $row): Record => new Record($row['trials'], $row['hand'], ...($tests[$row['slug']] ?? [0, 0])), $gathered);
-        $sorted = [];
-        foreach (Ranking::order($records) as $key) {
-            $sorted[] = ['pest' => $gathered[$key]['pest'], 'slug' => $gathered[$key]['slug'], 'name' => $gathered[$key]['name'], 'record' => $records[$key]];
-        }
 
-        return $sorted;
+        return $all;
     }
 
-    /** @return array<string, array{int, int}> concluded and marked leaf tests, by recipe */
+    /**
+     * @param list<array{Round, Trial}> $rounds
+     *
+     * @return list<array{Composition|null, non-empty-list<array{Round, Trial}>}> what nobody wrote down goes by its recipe
+     */
+    private static function alike(array $rounds): array
+    {
+        $known = [];
+        $unknown = [];
+        foreach ($rounds as $i => [$round]) {
+            $spray = BatchBook::composition($round->batch);
+            if ($spray === null) {
+                $unknown[$round->batch->recipeVersion->recipe->slug][] = $i;
+            } else {
+                $known[$i] = $spray;
+            }
+        }
+        $pick = static fn(int $i): array => $rounds[$i];
+        $groups = array_map(static fn(array $keys): array => [null, array_map($pick, $keys)], array_values($unknown));
+        foreach (AlikeSprays::groups($known) as $keys) {
+            sort($keys);
+            $groups[] = [$known[$keys[0]], array_map($pick, $keys)];
+        }
+
+        return $groups;
+    }
+
+    /**
+     * @param array{Composition|null, non-empty-list<array{Round, Trial}>} $group
+     * @param list<array{Composition, LeafTestOutcome}>                    $tests
+     */
+    private static function record(string $pest, array $group, array $tests): SprayRecord
+    {
+        [$spray, $rows] = $group;
+        $about = $spray === null ? [] : array_filter($tests, static fn(array $test): bool => count(AlikeSprays::groups([$spray, $test[0]])) === 1);
+        $marked = array_filter($about, static fn(array $test): bool => $test[1]->isMarked());
+        $hand = array_filter($rows, static fn(array $row): bool => $row[0]->hand_work);
+        $names = array_unique(array_map(static fn(array $row): string => $row[0]->batch->name, $rows));
+
+        return new SprayRecord(
+            $pest,
+            $rows[0][0]->batch->recipeVersion->recipe->slug,
+            implode(', ', $names),
+            $spray,
+            new Record(array_map(static fn(array $row): Trial => $row[1], $rows), count($hand), count($about), count($marked)),
+        );
+    }
+
+    /** @return list<array{Composition, LeafTestOutcome}> those that were read to the end */
     private static function leafTests(DateTimeImmutable $now): array
     {
-        $counts = [];
-        foreach (LeafTest::query()->with(['readings', 'batch.recipeVersion.recipe'])->get() as $test) {
+        $all = [];
+        foreach (LeafTest::query()->with(['readings', 'batch'])->get() as $test) {
             $outcome = FromNotebook::leafTest($test)->outcome($now);
-            if (! $outcome->isConcluded()) {
-                continue;
-            }
-            $slug = $test->batch->recipeVersion->recipe->slug;
-            [$all, $marked] = $counts[$slug] ?? [0, 0];
-            $counts[$slug] = [$all + 1, $marked + ($outcome->level() === 'ok' ? 0 : 1)];
-        }
-
-        return $counts;
-    }
-
-    /** @return array<int, Round> the last round of each case, by case */
-    public static function lastRounds(PestCase ...$cases): array
-    {
-        $last = [];
-        foreach ($cases as $case) {
-            $round = $case->rounds->sortBy([['sprayed_at', 'asc'], ['id', 'asc']])->last();
-            if ($round !== null) {
-                $last[$case->id] = $round;
+            $spray = BatchBook::composition($test->batch);
+            if ($outcome->isConcluded() && $spray !== null) {
+                $all[] = [$spray, $outcome];
             }
         }
 
-        return $last;
+        return $all;
     }
 }

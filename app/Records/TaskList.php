@@ -7,6 +7,7 @@ namespace App\Records;
 use App\Models\Batch;
 use App\Models\LeafTest;
 use App\Models\PestCase;
+use App\Models\Round;
 use App\Models\Watch;
 use DateTimeImmutable;
 use IdleMixer\Core\Batch\BatchStatus;
@@ -31,12 +32,12 @@ final readonly class TaskList
     private function batches(DateTimeImmutable $now): array
     {
         $tasks = [];
-        foreach (Batch::query()->whereNull('discarded_at')->with('recipeVersion')->get() as $batch) {
-            $status = FromNotebook::batch($batch)->status($now);
+        foreach (Batch::query()->whereNull('discarded_at')->get() as $batch) {
+            $status = BatchBook::state($batch)->status($now);
             if ($status === BatchStatus::Mixing) {
-                $tasks[] = new Task(TaskKind::FinishMixing, $batch->id, $batch->recipeVersion->name, $batch->started_at);
+                $tasks[] = new Task(TaskKind::FinishMixing, $batch->id, $batch->name, $batch->started_at);
             } elseif ($batch->discard_at !== null) {
-                $tasks[] = new Task(TaskKind::Discard, $batch->id, $batch->recipeVersion->name, $batch->discard_at);
+                $tasks[] = new Task(TaskKind::Discard, $batch->id, $batch->name, $batch->discard_at);
             }
         }
 
@@ -47,11 +48,11 @@ final readonly class TaskList
     private function leafTests(DateTimeImmutable $now): array
     {
         $tasks = [];
-        foreach (LeafTest::query()->with(['readings', 'plant', 'batch.recipeVersion'])->get() as $test) {
+        foreach (LeafTest::query()->with(['readings', 'plant', 'batch'])->get() as $test) {
             $rules = FromNotebook::leafTest($test);
-            // A test of what is thrown away has nothing left to decide.
-            if ($test->batch->discarded_at === null && ! $rules->outcome($now)->isConcluded()) {
-                $tasks[] = new Task(TaskKind::ReadLeafTest, $test->id, "{$test->batch->recipeVersion->name} on {$test->plant->name}", $rules->dueAt());
+            // It speaks for every batch of this spray, whatever became of the one that was tested.
+            if (! $rules->outcome($now)->isConcluded()) {
+                $tasks[] = new Task(TaskKind::ReadLeafTest, $test->id, "{$test->batch->name} on {$test->plant->name}", $rules->dueAt());
             }
         }
 
@@ -63,7 +64,7 @@ final readonly class TaskList
     {
         $tasks = [];
         $cases = PestCase::query()->whereNull('closed_at')->with(['plant', 'rounds.batch', 'counts'])->get();
-        $last = SprayRecords::lastRounds(...$cases->all());
+        $last = self::lastRounds(...$cases->all());
         foreach ($cases as $case) {
             $round = $last[$case->id] ?? null;
             $trial = $round === null ? null : (FromNotebook::trials($case)[$round->id] ?? null);
@@ -78,6 +79,20 @@ final readonly class TaskList
         }
 
         return $tasks;
+    }
+
+    /** @return array<int, Round> the last round of each case, by case */
+    private static function lastRounds(PestCase ...$cases): array
+    {
+        $last = [];
+        foreach ($cases as $case) {
+            $round = $case->rounds->sortBy([['sprayed_at', 'asc'], ['id', 'asc']])->last();
+            if ($round !== null) {
+                $last[$case->id] = $round;
+            }
+        }
+
+        return $last;
     }
 
     /** @return list<Task> */

@@ -13,7 +13,7 @@ return [
     'vegetable-oil' => ['name' => 'vegetable oil', 'substance' => 'kitchen-oil', 'density' => $gramsPerMl(0.92, 'oil-density')],
     'horticultural-oil' => ['name' => 'horticultural oil', 'substance' => 'refined-oil', 'density' => $gramsPerMl(0.85, 'oil-density')],
     'paraffin-oil' => ['name' => 'paraffin oil', 'substance' => 'refined-oil', 'density' => $gramsPerMl(0.84, 'oil-density')],
-    'castile-soap' => ['name' => 'castile soap', 'substance' => 'true-soap', 'density' => $gramsPerMl(1.03, 'practice')],
+    'castile-soap' => ['name' => 'castile soap', 'usual_emulsifier' => true, 'substance' => 'true-soap', 'density' => $gramsPerMl(1.03, 'practice')],
     'dish-detergent' => ['name' => 'dish detergent', 'substance' => 'detergent', 'density' => $gramsPerMl(1.03, 'practice')],
     'saponin-extract' => ['name' => 'soap bark extract', 'substance' => 'non-ionic', 'density' => $gramsPerMl(1.03, 'house')],
     'polysorbate-20' => ['name' => 'polysorbate 20', 'substance' => 'non-ionic', 'density' => $gramsPerMl(1.10, 'practice')],

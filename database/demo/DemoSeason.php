@@ -4,11 +4,7 @@ declare(strict_types=1);
 
 namespace Database\Demo;
 
-use App\Http\Input\BatchInput;
-use App\Http\Input\FinishInput;
 use App\Models\Batch;
-use App\Models\BatchScoop;
-use App\Models\BatchTick;
 use App\Models\Count;
 use App\Models\LeafReading;
 use App\Models\LeafTest;
@@ -17,15 +13,17 @@ use App\Models\PestCase;
 use App\Models\Plant;
 use App\Models\Round;
 use App\Models\Sprayer;
+use App\Records\BatchBook;
 use App\Records\BatchFinisher;
 use App\Records\BatchStarter;
 use App\Records\Kitchenware;
+use App\Records\Tallies;
 use DateTimeImmutable;
 use IdleMixer\Core\Batch\Keeping;
-use IdleMixer\Core\Bench\PlanRequestReader;
+use IdleMixer\Core\Batch\Tick;
+use IdleMixer\Core\Bench\BenchReader;
 use IdleMixer\Core\Document\JsonText;
 use IdleMixer\Core\Phrase\Kitchen;
-use IdleMixer\Core\Safety\Circumstances;
 use IdleMixer\Core\Work\StandTest;
 use Illuminate\Support\Str;
 
@@ -34,12 +32,14 @@ use Illuminate\Support\Str;
  *
  * @phpstan-type RoundRow array{recipe: string, sprayer: string, make: array{int|float, string}, at: int, glass?: string, test?: array{int, string|null, int|null}, sprayed?: int, hand?: bool, notes?: string, discarded?: bool, mixing?: bool}
  * @phpstan-type CaseRow array{plant: string, pest: string, at: int, closed: int|null, notes: string, conclusion: string, counts: list<array{0: int, 1: int, 2?: bool}>, rounds: list<RoundRow>}
- * @phpstan-type SeasonRows array{plants: array<string, array{string, string, string}>, sprayers: array<string, array{string, int|float, string}>, found: array<string, array{float, list<array{float, float}>}>, measures: list<array{string, int|float, string}>, cases: list<CaseRow>}
+ * @phpstan-type SeasonRows array{plants: array<string, array{string, string, string, string}>, sprayers: array<string, array{string, int|float, string}>, found: array<string, array{float, list<array{float, float}>}>, measures: list<array{string, int|float, string}>, cases: list<CaseRow>}
  */
 final readonly class DemoSeason
 {
     public function __construct(
-        private PlanRequestReader $requests,
+        private BenchReader $benches,
+        private BatchBook $book,
+        private Tallies $tallies,
         private BatchStarter $starter,
         private BatchFinisher $finisher,
         private Kitchenware $kitchenware,
@@ -49,7 +49,7 @@ final readonly class DemoSeason
     {
         /** @var SeasonRows $season */
         $season = require __DIR__ . '/season.php';
-        $plants = array_map(static fn(array $row): Plant => Plant::query()->create(['submission' => Str::uuid()->toString(), 'name' => $row[0], 'tolerance' => $row[1], 'place' => $row[2]]), $season['plants']);
+        $plants = array_map(static fn(array $row): Plant => Plant::query()->create(['submission' => Str::uuid()->toString(), 'name' => $row[0], 'tolerance' => $row[1], 'place' => $row[2], 'kind' => $row[3]]), $season['plants']);
         $sprayers = array_map(static fn(array $row): Sprayer => Sprayer::query()->create(self::vessel($row)), $season['sprayers']);
         foreach ($season['found'] as $key => [$left, $pours]) {
             $sprayers[$key]->update(['left_behind_ml' => $left, 'pours' => json_encode($pours, \JSON_THROW_ON_ERROR)]);
@@ -120,39 +120,38 @@ final readonly class DemoSeason
     /** @param RoundRow $row */
     private function batch(array $row, PestCase $case, Plant $plant, Sprayer $sprayer, DateTimeImmutable $now): Batch
     {
-        $request = JsonText::parse(json_encode([
+        $bench = $this->benches->request(JsonText::parse(json_encode([
             'recipe' => $row['recipe'],
             'make' => ['amount' => $row['make'][0], 'unit' => $row['make'][1]],
             'sprayer' => ['amount' => $sprayer->amount, 'unit' => $sprayer->unit],
             'plant' => $plant->tolerance,
-        ], \JSON_THROW_ON_ERROR));
+            'circumstances' => ['season' => $plant->tolerance === 'dormant-wood' ? 'dormant' : 'growing'],
+        ], \JSON_THROW_ON_ERROR)));
         $at = self::before($now, $row['at']);
-        [$batch] = $this->starter->start(new BatchInput(Str::uuid()->toString(), $this->requests->read($request), $request->json(), $sprayer, $plant, $case, new Circumstances(), null), $at);
+        [$batch] = $this->starter->start(Str::uuid()->toString(), $bench, $sprayer, $plant, $case, $at);
         $this->tick($batch, $at, isset($row['mixing']));
         if (! isset($row['mixing'])) {
-            $this->finisher->finish($batch, new FinishInput(StandTest::from($row['glass'] ?? 'not-done'), Keeping::Strict, $at, isset($row['sprayed']) ? '' : $row['notes'] ?? ''));
+            $this->finisher->finish($batch, StandTest::from($row['glass'] ?? 'not-done'), Keeping::Strict, $at, isset($row['sprayed']) ? '' : $row['notes'] ?? '');
         }
 
         return $batch;
     }
 
+    /** All that goes in; only the first measure of a batch that is still being mixed. */
     private function tick(Batch $batch, DateTimeImmutable $at, bool $onlyFirst): void
     {
-        foreach ($batch->items as $item) {
-            foreach ($item->scoops as $scoop) {
-                self::tickScoop($scoop, $at);
-                if ($onlyFirst) {
-                    return;
+        $ticks = [];
+        foreach ($this->book->record($batch)->loads as $i => $load) {
+            foreach ($load->items as $key => $item) {
+                foreach ($item->measured->scoops as $which => $scoop) {
+                    foreach (range(1, $scoop->taps()) as $number) {
+                        $ticks[] = new Tick($i + 1, $key, $which, $number, $at);
+                    }
                 }
             }
         }
-    }
-
-    private static function tickScoop(BatchScoop $scoop, DateTimeImmutable $at): void
-    {
-        for ($number = 1; $number <= $scoop->count; ++$number) {
-            BatchTick::query()->create(['batch_scoop_id' => $scoop->id, 'number' => $number, 'ticked_at' => $at]);
-        }
+        $first = array_filter($ticks, static fn(Tick $tick): bool => [$tick->load, $tick->item, $tick->scoop] === [$ticks[0]->load, $ticks[0]->item, $ticks[0]->scoop]);
+        $this->tallies->tick($batch, $onlyFirst ? array_values($first) : $ticks);
     }
 
     private static function before(DateTimeImmutable $now, int $hours): DateTimeImmutable

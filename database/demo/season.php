@@ -8,16 +8,16 @@ declare(strict_types=1);
  */
 return [
     'plants' => [
-        'dahlia' => ['Dahlia by the gate', 'ordinary-leaf', 'Gate bed'],
-        'lemon' => ['Lemon in the tub', 'tough-leaf', 'South step'],
-        'fuchsia' => ['Fuchsia basket', 'tender-leaf', 'Porch'],
-        'rose' => ['Climbing rose', 'ordinary-leaf', 'West wall'],
-        'nasturtium' => ['Nasturtium row', 'ordinary-leaf', 'Path edge'],
-        'hibiscus' => ['Hibiscus', 'ordinary-leaf', 'Glasshouse'],
-        'lilac' => ['Lilac, bare in winter', 'dormant-wood', 'Back fence'],
-        'lambsear' => ['Lamb’s ear edging', 'hairy-leaf', 'Gate bed'],
-        'bay' => ['Sweet bay', 'tough-leaf', 'South step'],
-        'bed' => ['Empty salad bed', 'soil', 'Behind the shed'],
+        'dahlia' => ['Dahlia by the gate', 'ordinary-leaf', 'Gate bed', 'Dahlia'],
+        'lemon' => ['Lemon in the tub', 'tough-leaf', 'South step', 'Lemon'],
+        'fuchsia' => ['Fuchsia basket', 'tender-leaf', 'Porch', 'Fuchsia'],
+        'rose' => ['Climbing rose', 'ordinary-leaf', 'West wall', 'Rose'],
+        'nasturtium' => ['Nasturtium row', 'ordinary-leaf', 'Path edge', 'Nasturtium'],
+        'hibiscus' => ['Hibiscus', 'ordinary-leaf', 'Glasshouse', 'Hibiscus'],
+        'lilac' => ['Lilac, bare in winter', 'dormant-wood', 'Back fence', 'Lilac'],
+        'lambsear' => ['Lamb’s ear edging', 'hairy-leaf', 'Gate bed', 'Lamb’s ear'],
+        'bay' => ['Sweet bay', 'tough-leaf', 'South step', 'Bay'],
+        'bed' => ['Empty salad bed', 'soil', 'Behind the shed', ''],
     ],
     'sprayers' => [
         'can' => ['Green pump can', 1, '[gal_us]'],

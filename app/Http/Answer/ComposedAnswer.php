@@ -4,137 +4,23 @@ declare(strict_types=1);
 
 namespace App\Http\Answer;
 
-use App\Http\Input\ComposeInput;
-use App\Records\Kitchenware;
-use App\Records\RecipeShelf;
-use IdleMixer\Core\Document\JsonText;
-use IdleMixer\Core\Failure;
-use IdleMixer\Core\Mix\Formulator;
-use IdleMixer\Core\Mix\Strengths;
-use IdleMixer\Core\Phrase\Composer;
-use IdleMixer\Core\Phrase\Heard;
-use IdleMixer\Core\Phrase\OneWater;
-use IdleMixer\Core\Phrase\SpokenBasis;
-use IdleMixer\Core\Phrase\SpokenLine;
-use IdleMixer\Core\Recipe\Recipe;
-use IdleMixer\Core\Recipe\RecipeCatalogue;
-use IdleMixer\Core\Recipe\RecipeReader;
-use IdleMixer\Core\Recipe\RecipeUse;
-use IdleMixer\Core\Recipe\RecipeWriter;
-use IdleMixer\Core\Recipe\Slug;
-use IdleMixer\Core\Safety\Judge;
-use IdleMixer\Core\Safety\Target;
-use IdleMixer\Core\Wording\PhraseWords;
-use IdleMixer\Core\Writing\MixtureWriter;
-use IdleMixer\Core\Writing\VerdictWriter;
+use IdleMixer\Core\Writing\WrittenVerdict;
 
-/** What was understood of typed lines, and the recipe they come to once every line is clear. */
+/** What was understood of typed lines, and the recipe they come to. */
 final readonly class ComposedAnswer
 {
-    public function __construct(
-        private Kitchenware $kitchenware,
-        private RecipeReader $recipes,
-        private RecipeCatalogue $shipped,
-        private RecipeShelf $shelf,
-        private Judge $judge,
-        private VerdictWriter $verdicts,
-        private Formulator $formulator,
-    ) {}
-
-    /** @return array<string, mixed> */
-    public function of(ComposeInput $input): array
-    {
-        $reader = $this->kitchenware->reader();
-        $words = PhraseWords::shipped();
-        $heard = [];
-        foreach ($input->lines as $line) {
-            $heard[] = trim($line) === '' ? null : $reader->read($line);
-        }
-        $said = array_map(static fn(?Heard $one, string $line): array => self::said($one, $line, $words), $heard, $input->lines);
-
-        try {
-            [$recipe, $problem] = [$this->recipe($input, array_values(array_filter($heard))), null];
-        } catch (Failure $failure) {
-            [$recipe, $problem] = [null, $failure->getMessage()];
-        }
-
-        return ['lines' => $said, 'problem' => $problem, 'document' => $recipe === null ? null : RecipeWriter::write($recipe), ...$this->judged($recipe)];
-    }
-
-    /** @return array{kind: string, text: string, assumed: list<string>, answers: list<array{words: string, line: string}>} */
-    private static function said(?Heard $heard, string $line, PhraseWords $words): array
-    {
-        return match (true) {
-            $heard === null => ['kind' => 'empty', 'text' => '', 'assumed' => [], 'answers' => []],
-            $heard->question !== null => ['kind' => 'asked', 'text' => $words->question($heard->question), 'assumed' => [], 'answers' => $heard->question->answers],
-            $heard->refusal !== null => ['kind' => 'refused', 'text' => $words->refusal($heard->refusal), 'assumed' => [], 'answers' => []],
-            $heard->basis !== null => ['kind' => 'water', 'text' => $words->basis($heard->basis), 'assumed' => [], 'answers' => []],
-            default => [
-                'kind' => 'line',
-                'text' => implode('; ', array_map($words->line(...), $heard->lines)),
-                'assumed' => array_merge(...array_map($words->assumed(...), $heard->lines)),
-                'answers' => [],
-            ],
-        };
-    }
-
     /**
-     * Null while a line is unclear, or nothing is there yet.
-     *
-     * @param list<Heard> $heard
-     *
-     * @throws Failure when the lines are clear but come to no recipe
+     * @param list<HeardAnswer> $lines
+     * @param array<string, mixed> $document
+     * @param list<string> $strength
+     * @param list<WrittenVerdict> $verdicts
      */
-    private function recipe(ComposeInput $input, array $heard): ?Recipe
-    {
-        $lines = [];
-        $water = [];
-        foreach ($heard as $one) {
-            if ($one->question !== null || $one->refusal !== null) {
-                return null;
-            }
-            array_push($lines, ...$one->lines);
-            $water = $one->basis === null ? $water : [...$water, $one->basis];
-        }
-        $kept = JsonText::parse($input->kept)->items(0, RecipeReader::MAX_LINES, 'lines');
-        if ($lines === [] && $kept === []) {
-            return null;
-        }
-        $basis = OneWater::of($water, $input->use);
-
-        return $this->recipes->read(JsonText::parse($this->document($input, $lines, $basis)));
-    }
-
-    /** @param list<SpokenLine> $lines */
-    private function document(ComposeInput $input, array $lines, ?SpokenBasis $basis): string
-    {
-        $document = [
-            'format' => Recipe::FORMAT,
-            'version' => Recipe::VERSION,
-            'slug' => $input->slug ?? Slug::of($input->name, fn(string $slug): bool => $this->shipped->has($slug) || $this->shelf->newest($slug) !== null),
-            'name' => $input->name === '' ? 'Not named yet' : $input->name,
-            'use' => $input->use->value,
-            'order' => $input->order->value,
-            ...($basis === null ? [] : ['basis' => ['amount' => $basis->amount * $basis->unit->factor, 'unit' => $basis->unit->unit->value, 'of' => $basis->of->value]]),
-            'lines' => [...Composer::lines($lines, $basis), ...(array) json_decode($input->kept, false, 64, \JSON_THROW_ON_ERROR)],
-            'notes' => $input->notes,
-        ];
-
-        return json_encode($document, \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE | \JSON_PRESERVE_ZERO_FRACTION);
-    }
-
-    /** @return array{strength: list<string>, verdicts: list<array<string, mixed>>} */
-    private function judged(?Recipe $recipe): array
-    {
-        if ($recipe === null || $recipe->use === RecipeUse::Stock) {
-            return ['strength' => [], 'verdicts' => []];
-        }
-        $low = Strengths::of($this->formulator->onBasis($recipe));
-        $high = Strengths::of($this->formulator->onBasis($recipe, true));
-
-        return [
-            'strength' => MixtureWriter::range($low, $high),
-            'verdicts' => array_map($this->verdicts->write(...), $this->judge->verdicts($high, Target::of($recipe->use, null))),
-        ];
-    }
+    public function __construct(
+        public array $lines,
+        public ?string $problem,
+        /** null */
+        public ?array $document,
+        public array $strength,
+        public array $verdicts,
+    ) {}
 }

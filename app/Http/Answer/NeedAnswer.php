@@ -4,40 +4,17 @@ declare(strict_types=1);
 
 namespace App\Http\Answer;
 
-use App\Http\Input\NeedInput;
-use IdleMixer\Core\Document\InvalidDocument;
-use IdleMixer\Core\Quantity\AmountReader;
-use IdleMixer\Core\Vessel\Need;
-use IdleMixer\Core\Wording\Measures;
-use IdleMixer\Core\Wording\NeedWords;
-
-/** How much to make, what from, and a volume near it whose last load is worth mixing. */
-final class NeedAnswer
+/** How much to make, and what from. */
+final readonly class NeedAnswer
 {
     /**
-     * @return array{mL: float, amount: float, words: string, because: list<string>, sensible: array{mL: float, amount: float, words: string}|null}
-     *
-     * @throws InvalidDocument when it comes to more than a plan takes
+     * @param list<string> $because
      */
-    public static function of(NeedInput $input): array
-    {
-        $words = NeedWords::shipped();
-        $ml = array_sum(array_map(static fn(Need $need): float => $need->millilitres, $input->needs));
-        if ($ml > AmountReader::MAX_VESSEL_ML) {
-            throw InvalidDocument::because('', sprintf('This comes to %s, more than the 10,000 L that one plan may make. Do it in parts.', Measures::metric($ml)), null);
-        }
-        $sensible = $input->sprayer === null ? $ml : Need::sensible($ml, $input->sprayer);
-
-        return [
-            'mL' => $ml,
-            'amount' => $ml / $input->unit->factor(),
-            'words' => Measures::volume($ml, $input->unit),
-            'because' => array_map($words->of(...), $input->needs),
-            'sensible' => abs($sensible - $ml) < 1e-9 * $ml ? null : [
-                'mL' => $sensible,
-                'amount' => $sensible / $input->unit->factor(),
-                'words' => Measures::volume($sensible, $input->unit),
-            ],
-        ];
-    }
+    public function __construct(
+        public float $mL,
+        public float $amount,
+        public string $words,
+        public array $because,
+        public ?SensibleAnswer $sensible,
+    ) {}
 }

@@ -4,55 +4,30 @@ declare(strict_types=1);
 
 namespace App\Http\Answer;
 
-use IdleMixer\Core\Mix\Formulator;
-use IdleMixer\Core\Mix\Strengths;
-use IdleMixer\Core\Phrase\PhraseWriter;
-use IdleMixer\Core\Recipe\Recipe;
-use IdleMixer\Core\Recipe\RecipeCatalogue;
-use IdleMixer\Core\Recipe\RecipeWriter;
-use IdleMixer\Core\Trouble\TroubleCatalogue;
-use IdleMixer\Core\Wording\Choices;
-use IdleMixer\Core\Wording\WaitWords;
-use IdleMixer\Core\Writing\MixtureWriter;
-
 /** A recipe as it is offered: the document, what it comes to, what practice says of it. */
 final readonly class RecipeAnswer
 {
-    public function __construct(private RecipeCatalogue $catalogue, private TroubleCatalogue $troubles) {}
-
-    /** @return array<string, mixed> */
-    public function of(Recipe $recipe, ?int $version): array
-    {
-        $shipped = $this->catalogue->has($recipe->slug);
-        $practice = $shipped ? $this->catalogue->practice($recipe->slug) : null;
-        $for = $practice->for ?? [];
-
-        return [
-            'slug' => $recipe->slug,
-            'name' => $recipe->name,
-            'use' => $recipe->use->value,
-            'useWords' => Choices::use($recipe->use),
-            'shipped' => $shipped,
-            'version' => $version,
-            'for' => $for,
-            'forWords' => array_map(fn(string $slug): string => $this->troubles->trouble($slug)->name, $for),
-            'waits' => array_map(WaitWords::shipped()->of(...), $practice->waits ?? []),
-            'repeat' => $practice->repeat ?? '',
-            'strength' => MixtureWriter::range(Strengths::of((new Formulator())->onBasis($recipe)), Strengths::of((new Formulator())->onBasis($recipe, true))),
-            'typed' => self::typed($recipe),
-            'document' => RecipeWriter::write($recipe),
-        ];
-    }
-
-    /** @return list<string> the recipe as one would type it, its stocks left out */
-    private static function typed(Recipe $recipe): array
-    {
-        $lines = $recipe->basis === null ? [] : [PhraseWriter::basis($recipe->basis)];
-        foreach ($recipe->lines as $line) {
-            $typed = PhraseWriter::line($line);
-            $lines = $typed === null ? $lines : [...$lines, $typed];
-        }
-
-        return $lines;
-    }
+    /**
+     * @param list<string> $for
+     * @param list<string> $forWords
+     * @param list<string> $waits
+     * @param list<string> $strength
+     * @param list<string> $typed
+     * @param array<string, mixed> $document
+     */
+    public function __construct(
+        public string $slug,
+        public string $name,
+        public string $use,
+        public string $useWords,
+        public bool $shipped,
+        public ?int $version,
+        public array $for,
+        public array $forWords,
+        public array $waits,
+        public string $repeat,
+        public array $strength,
+        public array $typed,
+        public array $document,
+    ) {}
 }

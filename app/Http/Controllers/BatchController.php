@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Http\Answer\BatchAnswer;
+use App\Http\Answer\BatchAnswers;
 use App\Http\Body;
 use App\Http\Input\BatchInput;
 use App\Http\Input\FinishInput;
@@ -15,7 +15,7 @@ use App\Models\StandTestRecord;
 use App\Records\BatchFinisher;
 use App\Records\BatchStarter;
 use App\Records\Submissions;
-use IdleMixer\Core\Bench\PlanRequestReader;
+use IdleMixer\Core\Bench\BenchReader;
 use Illuminate\Database\Connection;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -26,19 +26,24 @@ final readonly class BatchController
     /** As many as a list shows at once. */
     private const LISTED = 200;
 
-    public function __construct(private BatchAnswer $answer, private ClockInterface $clock) {}
+    public function __construct(private BatchAnswers $answer, private ClockInterface $clock) {}
 
     public function index(): JsonResponse
     {
         $now = $this->clock->now();
-        $all = Batch::query()->with(BatchAnswer::WITH)->orderByDesc('started_at')->orderByDesc('id')->limit(self::LISTED)->get();
+        $all = Batch::query()->with(BatchAnswers::WITH)->orderByDesc('started_at')->orderByDesc('id')->limit(self::LISTED)->get();
+        $briefs = [];
+        foreach ($all as $batch) {
+            $briefs[] = $this->answer->brief($batch, $now);
+        }
 
-        return new JsonResponse(['batches' => $all->map(fn(Batch $batch): array => $this->answer->brief($batch, $now))->values()->all()]);
+        return new JsonResponse(['batches' => $briefs]);
     }
 
-    public function store(Request $request, PlanRequestReader $requests, BatchStarter $starter): JsonResponse
+    public function store(Request $request, BenchReader $benches, BatchStarter $starter): JsonResponse
     {
-        [$batch, $new] = $starter->start(BatchInput::read(Body::of($request), $requests), $this->clock->now());
+        $input = BatchInput::read(Body::of($request), $benches);
+        [$batch, $new] = $starter->start($input->submission, $input->bench, $input->sprayer, $input->plant, $input->case, $this->clock->now());
 
         return $this->whole($batch, $new ? 201 : 200);
     }
@@ -50,12 +55,13 @@ final readonly class BatchController
 
     public function finish(Request $request, int $id, BatchFinisher $finisher, Connection $connection): JsonResponse
     {
-        $input = FinishInput::read(Body::of($request), $this->clock->now());
-        $batch = $connection->transaction(function () use ($id, $input, $finisher): Batch {
+        $body = Body::of($request);
+        $batch = $connection->transaction(function () use ($id, $body, $finisher): Batch {
             $batch = $this->find($id);
+            $input = FinishInput::read($body, $this->clock->now(), $finisher->madeBefore($batch));
             // The second of two clicks finds it finished already, and changes nothing.
             if ($batch->made_at === null) {
-                $finisher->finish($batch, $input);
+                $finisher->finish($batch, $input->standTest, $input->keeping, $input->madeAt, $input->notes);
             }
 
             return $batch;
@@ -64,22 +70,23 @@ final readonly class BatchController
         return $this->whole($batch);
     }
 
-    public function stand(Request $request, int $id, Submissions $once): JsonResponse
+    public function stand(Request $request, int $id, Submissions $submissions): JsonResponse
     {
         $batch = $this->find($id);
         $input = StandTestInput::read(Body::of($request));
-        [, $new] = $once->of(StandTestRecord::query(), $input->submission, fn(): StandTestRecord => StandTestRecord::query()->create([
-            'submission' => $input->submission,
-            'batch_id' => $batch->id,
-            'tested_at' => $this->clock->now(),
-            'result' => $input->result->value,
-            'seconds' => $input->seconds,
-            'height_mm' => $input->height,
-        ]));
-        // What the last glass showed is what the batch is sprayed by.
-        if ($new) {
+        [, $new] = $submissions->of(StandTestRecord::query(), $input->submission, function () use ($batch, $input): StandTestRecord {
+            // What the last glass showed is what the batch is sprayed by.
             $batch->update(['stand_test' => $input->result->value]);
-        }
+
+            return StandTestRecord::query()->create([
+                'submission' => $input->submission,
+                'batch_id' => $batch->id,
+                'tested_at' => $this->clock->now(),
+                'result' => $input->result->value,
+                'seconds' => $input->seconds,
+                'height_mm' => $input->height,
+            ]);
+        });
 
         return $this->whole($batch, $new ? 201 : 200);
     }

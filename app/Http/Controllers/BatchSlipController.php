@@ -4,14 +4,17 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Http\Answer\BatchAnswer;
-use App\Http\Answer\WayOutAnswer;
+use App\Http\Answer\BatchAnswers;
+use App\Http\Answer\WayOutAnswers;
 use App\Http\Body;
 use App\Http\RefusedCall;
 use App\Models\Batch;
+use App\Records\BatchBook;
 use App\Records\BatchSlips;
+use IdleMixer\Core\Batch\BatchRecord;
 use IdleMixer\Core\Document\Node;
 use IdleMixer\Core\WayOut\RemedyKind;
+use IdleMixer\Core\WayOut\SlipReader;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Psr\Clock\ClockInterface;
@@ -19,30 +22,36 @@ use Psr\Clock\ClockInterface;
 /** Slips while a batch is mixed: what they made, and which way out was taken. */
 final readonly class BatchSlipController
 {
-    public function __construct(private BatchSlips $slips) {}
+    public function __construct(private BatchBook $book) {}
 
-    public function ask(Request $request, int $id, int $load, WayOutAnswer $answer): JsonResponse
+    public function ask(Request $request, int $id, int $load, WayOutAnswers $answer): JsonResponse
     {
-        $slips = Body::of($request)->object(['slips'])->get('slips');
+        $said = Body::of($request)->object(['slips'])->get('slips');
+        $record = $this->book->record($this->find($id));
+        $number = self::load($record, $load);
 
-        return new JsonResponse($answer->of($this->slips->input($this->find($id), new Node($load, '/load'), $slips)));
+        return new JsonResponse($answer->of($record->atHand($number), SlipReader::read($said, $record->load($number)), $record->limits, $record->sources));
     }
 
-    public function keep(Request $request, int $id, int $load, BatchAnswer $answer, ClockInterface $clock): JsonResponse
+    public function keep(Request $request, int $id, int $load, BatchSlips $slips, BatchAnswers $answer, ClockInterface $clock): JsonResponse
     {
         $object = Body::of($request)->object(['slips', 'remedy']);
         $kind = RemedyKind::from($object->get('remedy')->word(array_column(RemedyKind::cases(), 'value'), 'way out'));
         $batch = $this->find($id);
         if ($batch->made_at !== null) {
-            throw RefusedCall::conflict('This batch is finished; what went into it stays as it was saved.');
+            throw RefusedCall::conflict('This batch is finished; what went into it stays as it was saved. Open it again to put it right.');
         }
-        $slips = $object->get('slips');
-        $this->slips->keep($batch, $load, $slips, $kind, $this->slips->input($batch, new Node($load, '/load'), $slips));
+        $slips->keep($batch, self::load($this->book->record($batch), $load), $object->get('slips'), $kind);
         if ($kind === RemedyKind::Discard) {
             $batch->update(['discarded_at' => $clock->now()]);
         }
 
         return new JsonResponse($answer->whole($batch, $clock->now()));
+    }
+
+    private static function load(BatchRecord $record, int $load): int
+    {
+        return (new Node($load, '/load'))->whole(1, count($record->loads));
     }
 
     private function find(int $id): Batch

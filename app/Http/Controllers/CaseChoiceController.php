@@ -4,15 +4,17 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Http\Answer\CaseAnswer;
-use App\Http\Answer\ChoiceAnswer;
+use App\Http\Answer\CaseAnswers;
+use App\Http\Answer\ChoiceAnswers;
 use App\Http\Body;
+use App\Http\Input\SituationInput;
 use App\Http\RefusedCall;
 use App\Models\CaseStep;
 use App\Models\PestCase;
 use App\Models\Watch;
 use App\Records\Situations;
 use IdleMixer\Core\Choice\Containment;
+use IdleMixer\Core\Ingredient\IngredientCatalogue;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Psr\Clock\ClockInterface;
@@ -20,13 +22,13 @@ use Psr\Clock\ClockInterface;
 /** What is done about a case before a spoon is touched: contain it, look around, choose. */
 final readonly class CaseChoiceController
 {
-    public function __construct(private CaseAnswer $answer, private ClockInterface $clock) {}
+    public function __construct(private CaseAnswers $answer, private ClockInterface $clock) {}
 
-    public function choose(Request $request, int $id, Situations $situations, ChoiceAnswer $choice): JsonResponse
+    public function choose(Request $request, int $id, Situations $situations, IngredientCatalogue $ingredients, ChoiceAnswers $choice): JsonResponse
     {
         $case = $this->find($id);
         $body = Body::of($request);
-        $said = $situations->read($case, $body);
+        $said = SituationInput::read($body, $situations->trouble($case), $ingredients);
         $case->update(['situation' => $body->json()]);
 
         return new JsonResponse($choice->of($situations->of($case, $said)));

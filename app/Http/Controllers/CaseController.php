@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Http\Answer\CaseAnswer;
+use App\Http\Answer\CaseAnswers;
+use App\Http\Answer\SavedAnswer;
 use App\Http\Body;
 use App\Http\Input\CaseInput;
 use App\Http\Input\CloseInput;
@@ -23,7 +24,7 @@ use Psr\Clock\ClockInterface;
 
 final readonly class CaseController
 {
-    public function __construct(private CaseAnswer $answer, private ClockInterface $clock, private Submissions $once) {}
+    public function __construct(private CaseAnswers $answer, private ClockInterface $clock, private Submissions $submissions) {}
 
     public function index(): JsonResponse
     {
@@ -34,7 +35,8 @@ final readonly class CaseController
 
     public function store(Request $request, TroubleCatalogue $troubles, CaseOpener $opener): JsonResponse
     {
-        [$case, $new] = $opener->open(CaseInput::read(Body::of($request), $troubles, $this->clock->now()));
+        $input = CaseInput::read(Body::of($request), $troubles, $this->clock->now());
+        [$case, $new] = $opener->open($input->submission, $input->plant, $input->pest, $input->openedAt, $input->notes);
 
         return $this->say($case->refresh(), $new ? 201 : 200);
     }
@@ -48,7 +50,7 @@ final readonly class CaseController
     {
         $case = $this->find($id);
         $input = RoundInput::read(Body::of($request), $this->clock->now());
-        [, $new] = $this->once->of(Round::query(), $input->submission, static fn(): Round => Round::query()->create([
+        [$round, $new] = $this->submissions->of(Round::query(), $input->submission, static fn(): Round => Round::query()->create([
             'submission' => $input->submission,
             'case_id' => $case->id,
             'batch_id' => $input->batch->id,
@@ -57,14 +59,14 @@ final readonly class CaseController
             'notes' => $input->notes,
         ]));
 
-        return $this->say($case, $new ? 201 : 200);
+        return $this->say($case, $new ? 201 : 200, new SavedAnswer('rounds', $round->id));
     }
 
     public function count(Request $request, int $id): JsonResponse
     {
         $case = $this->find($id);
         $input = CountInput::read(Body::of($request), $this->clock->now());
-        [, $new] = $this->once->of(Count::query(), $input->submission, static fn(): Count => Count::query()->create([
+        [$count, $new] = $this->submissions->of(Count::query(), $input->submission, static fn(): Count => Count::query()->create([
             'submission' => $input->submission,
             'case_id' => $case->id,
             'counted_at' => $input->countedAt,
@@ -73,7 +75,7 @@ final readonly class CaseController
             'notes' => $input->notes,
         ]));
 
-        return $this->say($case, $new ? 201 : 200);
+        return $this->say($case, $new ? 201 : 200, new SavedAnswer('counts', $count->id));
     }
 
     public function close(Request $request, int $id): JsonResponse
@@ -90,8 +92,8 @@ final readonly class CaseController
         return PestCase::query()->find($id) ?? throw RefusedCall::notFound('case', $id);
     }
 
-    private function say(PestCase $case, int $status): JsonResponse
+    private function say(PestCase $case, int $status, ?SavedAnswer $saved = null): JsonResponse
     {
-        return new JsonResponse($this->answer->whole($case, $this->clock->now()), $status);
+        return new JsonResponse($this->answer->whole($case, $this->clock->now(), $saved), $status);
     }
 }

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Http\Answer\CatalogueAnswer;
+use App\Http\Answer\CatalogueAnswers;
 use Illuminate\Http\JsonResponse;
 
 final class CatalogueController
 {
-    public function __invoke(CatalogueAnswer $answer): JsonResponse
+    public function __invoke(CatalogueAnswers $answer): JsonResponse
     {
         return new JsonResponse($answer->all());
     }

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Http\Answer\ComparedAnswer;
+use App\Http\Answer\ComparedAnswers;
 use App\Http\Body;
-use IdleMixer\Core\Bench\PlanRequestReader;
+use IdleMixer\Core\Bench\BenchReader;
 use IdleMixer\Core\Mix\Formulator;
 use IdleMixer\Core\Plan\Comparison;
 use IdleMixer\Core\Quantity\AmountReader;
@@ -17,7 +17,7 @@ use Illuminate\Http\Request;
 /** Lays two recipes side by side at the same volume. */
 final class CompareController
 {
-    public function __invoke(Request $request, PlanRequestReader $reader, Formulator $formulator, ComparedAnswer $answer): JsonResponse
+    public function __invoke(Request $request, BenchReader $reader, Formulator $formulator, ComparedAnswers $answer): JsonResponse
     {
         $object = Body::of($request)->object(['recipes', 'make']);
         $recipes = array_map($reader->recipe(...), $object->get('recipes')->items(2, 2, 'recipes'));

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Answer\ByEyeAnswer;
+use App\Http\Answer\HouseholdAnswer;
 use App\Http\Body;
 use App\Records\Kitchenware;
 use IdleMixer\Core\Document\Node;
@@ -25,14 +27,14 @@ final readonly class HouseholdController
         $measured = $this->kitchenware->byEye();
         $vocabulary = Vocabulary::shipped();
 
-        return new JsonResponse([
-            'kitchen' => $this->kitchenware->kitchen()?->value,
-            'byEye' => array_map(static function (string $code) use ($vocabulary, $measured): array {
+        return new JsonResponse(new HouseholdAnswer(
+            $this->kitchenware->kitchen()?->value,
+            array_map(static function (string $code) use ($vocabulary, $measured): ByEyeAnswer {
                 $range = $vocabulary->byEyeRange($code);
 
-                return ['code' => $code, 'words' => $range['words'], 'lowMl' => $range['low'], 'highMl' => $range['high'], 'measuredMl' => $measured[$code] ?? null];
+                return new ByEyeAnswer($code, $range['words'], $range['low'], $range['high'], $measured[$code] ?? null);
             }, $vocabulary->byEyeCodes()),
-        ]);
+        ));
     }
 
     public function store(Request $request): JsonResponse

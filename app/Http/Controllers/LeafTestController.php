@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Answer\LeafTestAnswer;
+use App\Http\Answer\LeafTestAnswers;
+use App\Http\Answer\SavedAnswer;
 use App\Http\Body;
 use App\Http\Input\LeafTestInput;
 use App\Http\Input\ReadingInput;
@@ -12,27 +14,26 @@ use App\Http\RefusedCall;
 use App\Models\LeafReading;
 use App\Models\LeafTest;
 use App\Records\Submissions;
-use IdleMixer\Core\Leaf\Reaction;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Psr\Clock\ClockInterface;
 
 final readonly class LeafTestController
 {
-    public function __construct(private LeafTestAnswer $answer, private ClockInterface $clock, private Submissions $once) {}
+    public function __construct(private LeafTestAnswers $answer, private ClockInterface $clock, private Submissions $submissions) {}
 
     public function index(): JsonResponse
     {
         $now = $this->clock->now();
-        $all = LeafTest::query()->with(LeafTestAnswer::WITH)->orderByDesc('applied_at')->orderByDesc('id')->get();
+        $all = LeafTest::query()->with(LeafTestAnswers::WITH)->orderByDesc('applied_at')->orderByDesc('id')->get();
 
-        return new JsonResponse(['leafTests' => $all->map(fn(LeafTest $test): array => $this->answer->of($test, $now))->values()->all()]);
+        return new JsonResponse(['leafTests' => $all->map(fn(LeafTest $test): LeafTestAnswer => $this->answer->of($test, $now))->values()->all()]);
     }
 
     public function store(Request $request): JsonResponse
     {
         $input = LeafTestInput::read(Body::of($request), $this->clock->now());
-        [$test, $new] = $this->once->of(LeafTest::query(), $input->submission, static fn(): LeafTest => LeafTest::query()->create([
+        [$test, $new] = $this->submissions->of(LeafTest::query(), $input->submission, static fn(): LeafTest => LeafTest::query()->create([
             'submission' => $input->submission,
             'batch_id' => $input->batch->id,
             'plant_id' => $input->plant->id,
@@ -41,7 +42,7 @@ final readonly class LeafTestController
             'applied_at' => $input->appliedAt,
         ]));
 
-        return $this->say($test, $new ? 201 : 200);
+        return $this->say($test, $new ? 201 : 200, new SavedAnswer('leaf-tests', $test->id));
     }
 
     public function show(int $id): JsonResponse
@@ -53,15 +54,15 @@ final readonly class LeafTestController
     {
         $test = $this->find($id);
         $input = ReadingInput::read(Body::of($request), $test->leaves, $test->applied_at, $this->clock->now());
-        [, $new] = $this->once->of(LeafReading::query(), $input->submission, static fn(): LeafReading => LeafReading::query()->create([
+        [$reading, $new] = $this->submissions->of(LeafReading::query(), $input->submission, static fn(): LeafReading => LeafReading::query()->create([
             'submission' => $input->submission,
             'leaf_test_id' => $test->id,
             'read_at' => $input->readAt,
-            'reactions' => implode(' ', array_map(static fn(Reaction $reaction): string => $reaction->value, $input->reactions)),
+            'reactions' => $input->stored(),
             'notes' => $input->notes,
         ]));
 
-        return $this->say($test, $new ? 201 : 200);
+        return $this->say($test, $new ? 201 : 200, new SavedAnswer('readings', $reading->id));
     }
 
     private function find(int $id): LeafTest
@@ -69,8 +70,8 @@ final readonly class LeafTestController
         return LeafTest::query()->find($id) ?? throw RefusedCall::notFound('leaf test', $id);
     }
 
-    private function say(LeafTest $test, int $status): JsonResponse
+    private function say(LeafTest $test, int $status, ?SavedAnswer $saved = null): JsonResponse
     {
-        return new JsonResponse($this->answer->of($test, $this->clock->now()), $status);
+        return new JsonResponse($this->answer->of($test, $this->clock->now(), $saved), $status);
     }
 }

@@ -4,16 +4,15 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Http\Answer\ShedAnswer;
+use App\Http\Answer\ShedAnswers;
 use App\Http\Body;
 use App\Http\Input\CalibrationInput;
 use App\Http\Input\MeasureInput;
 use App\Http\Input\RetiredInput;
 use App\Http\RefusedCall;
 use App\Models\Measure;
-use App\Records\MeasureNames;
+use App\Records\Corrections;
 use App\Records\Submissions;
-use IdleMixer\Core\Quantity\Amount;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Psr\Clock\ClockInterface;
@@ -21,24 +20,17 @@ use Psr\Clock\ClockInterface;
 /** Spoons, cups, syringes, droppers and scales. */
 final readonly class MeasureController
 {
-    public function __construct(private ShedAnswer $answer, private Submissions $once) {}
+    public function __construct(private ShedAnswers $answer, private Submissions $submissions, private Corrections $corrections, private ClockInterface $clock) {}
 
     public function index(): JsonResponse
     {
-        $all = Measure::query()->orderByDesc('amount')->orderBy('id')->get();
-        $names = MeasureNames::ofHousehold();
-
-        return new JsonResponse([
-            'measures' => array_values($all->map($this->answer->measure(...))->all()),
-            'kit' => array_map(static fn(Amount $fill): array => [...$fill->toArray(), 'words' => $names->of($fill)], $names->kit()),
-            'scaleGrams' => $names->scale?->inBase(),
-        ]);
+        return new JsonResponse($this->answer->kit(Measure::query()->orderByDesc('amount')->orderBy('id')->get()));
     }
 
     public function store(Request $request): JsonResponse
     {
         $input = MeasureInput::read(Body::of($request));
-        [$made, $new] = $this->once->of(Measure::query(), $input->submission, static fn(): Measure => Measure::query()->create([
+        [$made, $new] = $this->submissions->of(Measure::query(), $input->submission, static fn(): Measure => Measure::query()->create([
             'submission' => $input->submission,
             'name' => $input->name,
             'amount' => $input->holds->value,
@@ -58,15 +50,33 @@ final readonly class MeasureController
         if (! in_array($measure->kind, ['level', 'dropper'], true)) {
             throw RefusedCall::conflict('Only spoons, cups and droppers are measured this way: a scale and printed marks are taken as they are.');
         }
-        $measure->update(['amount' => $input->each->millilitres(), 'unit' => 'mL', 'calibration' => $input->words]);
+        $this->corrections->correct($measure, ['amount' => $input->each->millilitres(), 'unit' => 'mL', 'calibration' => $input->words], $this->clock->now());
 
         return new JsonResponse($this->answer->measure($measure));
     }
 
-    public function retire(Request $request, int $id, ClockInterface $clock): JsonResponse
+    public function update(Request $request, int $id): JsonResponse
     {
         $measure = $this->find($id);
-        $measure->update(['retired_at' => RetiredInput::read(Body::of($request)) ? $clock->now() : null]);
+        $input = MeasureInput::read(Body::of($request), correcting: true);
+        $same = $input->holds->value === $measure->amount && $input->holds->unit->value === $measure->unit;
+        $this->corrections->correct($measure, [
+            'name' => $input->name,
+            'amount' => $input->holds->value,
+            'unit' => $input->holds->unit->value,
+            'kind' => $input->kind,
+            'step' => $input->step,
+            // What it was found to hold by filling says nothing of another size.
+            'calibration' => $same ? $measure->calibration : '',
+        ], $this->clock->now());
+
+        return new JsonResponse($this->answer->measure($measure));
+    }
+
+    public function retire(Request $request, int $id): JsonResponse
+    {
+        $measure = $this->find($id);
+        $this->corrections->correct($measure, ['retired_at' => RetiredInput::read(Body::of($request)) ? $this->clock->now() : null], $this->clock->now());
 
         return new JsonResponse($this->answer->measure($measure));
     }

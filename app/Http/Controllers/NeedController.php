@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Http\Answer\NeedAnswer;
+use App\Http\Answer\NeedAnswers;
 use App\Http\Body;
 use App\Http\Input\NeedInput;
 use Illuminate\Http\JsonResponse;
@@ -15,6 +15,6 @@ final class NeedController
 {
     public function __invoke(Request $request): JsonResponse
     {
-        return new JsonResponse(NeedAnswer::of(NeedInput::read(Body::of($request))));
+        return new JsonResponse(NeedAnswers::of(NeedInput::read(Body::of($request))));
     }
 }

@@ -5,28 +5,26 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Body;
-use App\Http\Input\CircumstancesInput;
-use App\Http\Input\HandInput;
-use App\Http\Input\ScaleInput;
-use IdleMixer\Core\Bench\PlanRequestReader;
-use IdleMixer\Core\Emulsion\Agitation;
+use IdleMixer\Core\Bench\BenchReader;
 use IdleMixer\Core\Plan\Planner;
 use IdleMixer\Core\Writing\PlanWriter;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
-final class PlanController
+/** Works out a plan; nothing is kept. */
+final readonly class PlanController
 {
-    public function __invoke(Request $request, PlanRequestReader $reader, Planner $planner, PlanWriter $writer): JsonResponse
-    {
-        $plan = $planner->plan(
-            $reader->read(Body::of($request)),
-            HandInput::read($request->query('hand', '1')),
-            HandInput::agitation($request->query('agitation', Agitation::HandShake->value)),
-            CircumstancesInput::ofQuery($request->query->all()),
-            ScaleInput::ofQuery($request->query('scale')),
-        );
+    public function __construct(private BenchReader $benches, private Planner $planner, private PlanWriter $writer) {}
 
-        return new JsonResponse($writer->write($plan));
+    /** Of a plan request, as other programs send it. */
+    public function request(Request $request): JsonResponse
+    {
+        return new JsonResponse($this->writer->write($this->planner->plan($this->benches->request(Body::of($request)))));
+    }
+
+    /** Of the whole bench, as the screens have it. */
+    public function bench(Request $request): JsonResponse
+    {
+        return new JsonResponse($this->writer->write($this->planner->plan($this->benches->read(Body::of($request)))));
     }
 }

@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Http\Answer\ShedAnswer;
+use App\Http\Answer\ShedAnswers;
 use App\Http\Body;
 use App\Http\Input\PlantInput;
 use App\Http\Input\RetiredInput;
 use App\Http\RefusedCall;
 use App\Models\Plant;
+use App\Records\Corrections;
 use App\Records\Submissions;
 use IdleMixer\Core\Plant\ToleranceCatalogue;
 use Illuminate\Http\JsonResponse;
@@ -18,7 +19,7 @@ use Psr\Clock\ClockInterface;
 
 final readonly class PlantController
 {
-    public function __construct(private ShedAnswer $answer, private Submissions $once) {}
+    public function __construct(private ShedAnswers $answer, private Submissions $submissions) {}
 
     public function index(): JsonResponse
     {
@@ -28,16 +29,29 @@ final readonly class PlantController
     public function store(Request $request, ToleranceCatalogue $tolerance): JsonResponse
     {
         $input = PlantInput::read(Body::of($request), $tolerance);
-        [$plant, $new] = $this->once->of(Plant::query(), $input->submission, static fn(): Plant => Plant::query()->create(get_object_vars($input)));
+        [$plant, $new] = $this->submissions->of(Plant::query(), $input->submission, static fn(): Plant => Plant::query()->create(['submission' => $input->submission, ...$input->columns()]));
 
         return new JsonResponse($this->answer->plant($plant), $new ? 201 : 200);
     }
 
-    public function retire(Request $request, int $id, ClockInterface $clock): JsonResponse
+    public function update(Request $request, int $id, ToleranceCatalogue $tolerance, Corrections $corrections, ClockInterface $clock): JsonResponse
     {
-        $plant = Plant::query()->find($id) ?? throw RefusedCall::notFound('plant', $id);
-        $plant->update(['retired_at' => RetiredInput::read(Body::of($request)) ? $clock->now() : null]);
+        $plant = $this->find($id);
+        $corrections->correct($plant, PlantInput::read(Body::of($request), $tolerance, correcting: true)->columns(), $clock->now());
+
+        return new JsonResponse($this->answer->plant($plant->refresh()));
+    }
+
+    public function retire(Request $request, int $id, Corrections $corrections, ClockInterface $clock): JsonResponse
+    {
+        $plant = $this->find($id);
+        $corrections->correct($plant, ['retired_at' => RetiredInput::read(Body::of($request)) ? $clock->now() : null], $clock->now());
 
         return new JsonResponse($this->answer->plant($plant));
+    }
+
+    private function find(int $id): Plant
+    {
+        return Plant::query()->find($id) ?? throw RefusedCall::notFound('plant', $id);
     }
 }

@@ -6,6 +6,8 @@ namespace App\Http\Controllers;
 
 use App\Http\Answer\Instant;
 use App\Http\Answer\RecipeAnswer;
+use App\Http\Answer\RecipeAnswers;
+use App\Http\Answer\RecipeVersionAnswer;
 use App\Http\Body;
 use App\Http\RefusedCall;
 use App\Models\Recipe;
@@ -22,11 +24,11 @@ use Illuminate\Http\Request;
 
 final readonly class RecipeController
 {
-    public function __construct(private RecipeCatalogue $shipped, private RecipeShelf $shelf, private RecipeAnswer $answer) {}
+    public function __construct(private RecipeCatalogue $shipped, private RecipeShelf $shelf, private RecipeAnswers $answer) {}
 
     public function index(): JsonResponse
     {
-        $all = array_map(fn(string $slug): array => $this->answer->of($this->shipped->get($slug), null), $this->shipped->slugs());
+        $all = array_map(fn(string $slug): RecipeAnswer => $this->answer->of($this->shipped->get($slug), null), $this->shipped->slugs());
         foreach (Recipe::query()->whereNotIn('slug', $this->shipped->slugs())->orderBy('slug')->get() as $own) {
             $version = $this->shelf->newest($own->slug);
             if ($version !== null) {
@@ -55,10 +57,10 @@ final readonly class RecipeController
             throw RefusedCall::notFound('recipe', $slug);
         }
 
-        return new JsonResponse(['versions' => array_map(fn(RecipeVersion $version): array => [
-            'madeAt' => Instant::of($version->created_at),
-            'recipe' => $this->answer->of($this->shelf->read($version), $version->number),
-        ], $versions)]);
+        return new JsonResponse(['versions' => array_map(fn(RecipeVersion $version): RecipeVersionAnswer => new RecipeVersionAnswer(
+            Instant::of($version->created_at),
+            $this->answer->of($this->shelf->read($version), $version->number),
+        ), $versions)]);
     }
 
     public function store(Request $request, RecipeReader $reader, Formulator $formulator, Connection $connection): JsonResponse

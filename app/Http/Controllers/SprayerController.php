@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Http\Answer\ShedAnswer;
+use App\Http\Answer\ShedAnswers;
 use App\Http\Body;
 use App\Http\Input\RetiredInput;
 use App\Http\Input\SprayerDetailsInput;
 use App\Http\Input\VesselInput;
 use App\Http\RefusedCall;
 use App\Models\Sprayer;
+use App\Records\Corrections;
 use App\Records\Submissions;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -18,7 +19,7 @@ use Psr\Clock\ClockInterface;
 
 final readonly class SprayerController
 {
-    public function __construct(private ShedAnswer $answer, private Submissions $once) {}
+    public function __construct(private ShedAnswers $answer, private Submissions $submissions) {}
 
     public function index(): JsonResponse
     {
@@ -30,7 +31,7 @@ final readonly class SprayerController
     public function store(Request $request): JsonResponse
     {
         $input = VesselInput::sprayer(Body::of($request));
-        [$made, $new] = $this->once->of(Sprayer::query(), $input->submission, static fn(): Sprayer => Sprayer::query()->create([
+        [$made, $new] = $this->submissions->of(Sprayer::query(), $input->submission, static fn(): Sprayer => Sprayer::query()->create([
             'submission' => $input->submission,
             'name' => $input->name,
             'amount' => $input->holds->value,
@@ -40,23 +41,26 @@ final readonly class SprayerController
         return new JsonResponse($this->answer->sprayer($made), $new ? 201 : 200);
     }
 
-    public function update(Request $request, int $id): JsonResponse
+    public function update(Request $request, int $id, Corrections $corrections, ClockInterface $clock): JsonResponse
     {
         $sprayer = $this->find($id);
         $input = SprayerDetailsInput::read(Body::of($request), $sprayer);
-        $sprayer->update([
+        $corrections->correct($sprayer, [
+            'name' => $input->name,
+            'amount' => $input->holds->value,
+            'unit' => $input->holds->unit->value,
             'largest_fill_ml' => $input->largestFill,
             'left_behind_ml' => $input->leftBehind,
             'pours' => json_encode($input->pours, \JSON_THROW_ON_ERROR | \JSON_PRESERVE_ZERO_FRACTION),
-        ]);
+        ], $clock->now());
 
         return new JsonResponse($this->answer->sprayer($sprayer));
     }
 
-    public function retire(Request $request, int $id, ClockInterface $clock): JsonResponse
+    public function retire(Request $request, int $id, Corrections $corrections, ClockInterface $clock): JsonResponse
     {
         $sprayer = $this->find($id);
-        $sprayer->update(['retired_at' => RetiredInput::read(Body::of($request)) ? $clock->now() : null]);
+        $corrections->correct($sprayer, ['retired_at' => RetiredInput::read(Body::of($request)) ? $clock->now() : null], $clock->now());
 
         return new JsonResponse($this->answer->sprayer($sprayer));
     }

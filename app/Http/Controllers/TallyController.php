@@ -4,41 +4,45 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Http\Answer\BatchAnswer;
+use App\Http\Answer\BatchAnswers;
 use App\Http\Body;
 use App\Http\RefusedCall;
 use App\Models\Batch;
 use App\Models\BatchItem;
 use App\Models\BatchScoop;
 use App\Models\BatchTick;
+use App\Records\BatchBook;
 use Illuminate\Database\Connection;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Psr\Clock\ClockInterface;
 
 /** Ticks one spoonful, or takes the tick back. Doing it twice is doing it once. */
-final class TallyController
+final readonly class TallyController
 {
-    public function __invoke(Request $request, int $id, int $scoop, int $number, ClockInterface $clock, Connection $connection): JsonResponse
+    public function __construct(private BatchBook $book, private ClockInterface $clock) {}
+
+    public function __invoke(Request $request, int $id, int $scoop, int $number, Connection $connection): JsonResponse
     {
         $ticked = Body::of($request)->object(['ticked'])->get('ticked')->flag();
-        $row = $connection->transaction(static function () use ($id, $scoop, $number, $ticked, $clock): BatchScoop {
+
+        return new JsonResponse($connection->transaction(function () use ($id, $scoop, $number, $ticked): object {
             $batch = Batch::query()->find($id) ?? throw RefusedCall::notFound('batch', $id);
             if ($batch->made_at !== null) {
-                throw RefusedCall::conflict('This batch is finished; its tally stays as it was saved.');
+                throw RefusedCall::conflict('This batch is finished; its tally stays as it was saved. Open it again to put it right.');
             }
             $row = BatchScoop::query()->whereIn('batch_item_id', BatchItem::query()->select('id')->where('batch_id', $id))->find($scoop)
                 ?? throw RefusedCall::notFound('measure in this batch with the number', $scoop);
-            if ($number < 1 || $number > $row->count) {
-                throw RefusedCall::notFound("spoonful {$number}; this measure is filled {$row->count} times. Number", $number);
+            $record = $this->book->record($batch);
+            $fills = BatchAnswers::scoop($row, $row->item, $record)->count;
+            if ($number < 1 || $number > $fills) {
+                throw RefusedCall::notFound("spoonful {$number}; this measure is filled {$fills} times. Number", $number);
             }
             $ticked
-                ? BatchTick::query()->insertOrIgnore(['batch_scoop_id' => $scoop, 'number' => $number, 'ticked_at' => $clock->now()->format('Y-m-d H:i:s')])
+                ? BatchTick::query()->insertOrIgnore(['batch_scoop_id' => $scoop, 'number' => $number, 'ticked_at' => $this->clock->now()->format('Y-m-d H:i:s')])
                 : BatchTick::query()->where('batch_scoop_id', $scoop)->where('number', $number)->delete();
 
-            return $row;
-        });
-
-        return new JsonResponse(BatchAnswer::scoop($row->load('ticks')));
+            return BatchAnswers::scoop($row->load('ticks'), $row->item, $record);
+        }));
     }
 }

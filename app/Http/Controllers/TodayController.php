@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Answer\Instant;
+use App\Http\Answer\TaskAnswer;
+use App\Http\Answer\TodayAnswer;
 use App\Models\Batch;
 use App\Models\PestCase;
 use App\Models\Plant;
@@ -24,22 +26,23 @@ final class TodayController
     public function __invoke(Request $request, ClockInterface $clock, TaskList $tasks, Findings $findings): JsonResponse
     {
         $now = $clock->now()->setTimezone(self::zone($request->query('zone', 'UTC')));
-        $rows = array_map(static fn(array $row): array => self::row($row['task'], $row['urgency'], $findings), Agenda::sort($tasks->all($now), $now));
+        $rows = array_map(static fn(array $row): TaskAnswer => self::row($row['task'], $row['urgency'], $findings), Agenda::sort($tasks->all($now), $now));
 
-        return new JsonResponse([
-            'now' => Instant::of($now),
-            'tasks' => $rows,
-            'horizonDays' => Agenda::HORIZON_DAYS,
-            'plants' => Plant::query()->whereNull('retired_at')->count(),
-            'openCases' => PestCase::query()->whereNull('closed_at')->count(),
-            'batches' => Batch::query()->count(),
-        ]);
+        return new JsonResponse(new TodayAnswer(
+            Instant::of($now),
+            $rows,
+            Agenda::HORIZON_DAYS,
+            Plant::query()->whereNull('retired_at')->count(),
+            PestCase::query()->whereNull('closed_at')->count(),
+            Batch::query()->count(),
+        ));
     }
 
-    /** @return array<string, int|string> */
-    private static function row(Task $task, Urgency $urgency, Findings $findings): array
+    private static function row(Task $task, Urgency $urgency, Findings $findings): TaskAnswer
     {
-        return ['kind' => $task->kind->value, 'ref' => $task->ref, ...$findings->task($task), 'dueAt' => Instant::of($task->dueAt), 'urgency' => $urgency->value];
+        $words = $findings->task($task);
+
+        return new TaskAnswer($task->kind->value, $task->ref, $words['text'], $words['do'], Instant::of($task->dueAt), $urgency->value);
     }
 
     /** @param array<array-key, mixed>|string|null $name */

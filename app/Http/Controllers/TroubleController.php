@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Http\Answer\DiagnosisAnswer;
+use App\Http\Answer\DiagnosisAnswers;
 use App\Http\Body;
 use App\Http\Input\SeenInput;
 use IdleMixer\Core\Trouble\Diagnosis;
@@ -14,7 +14,7 @@ use Illuminate\Http\Request;
 
 final readonly class TroubleController
 {
-    public function __construct(private DiagnosisAnswer $answer) {}
+    public function __construct(private DiagnosisAnswers $answer) {}
 
     public function index(): JsonResponse
     {

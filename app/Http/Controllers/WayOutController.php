@@ -4,19 +4,23 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Http\Answer\WayOutAnswer;
+use App\Http\Answer\WayOutAnswers;
 use App\Http\Body;
 use App\Http\Input\WayOutInput;
-use IdleMixer\Core\Bench\PlanRequestReader;
+use IdleMixer\Core\Bench\BenchReader;
 use IdleMixer\Core\Plan\Planner;
+use IdleMixer\Core\Safety\Limits;
+use IdleMixer\Core\Source\SourceCatalogue;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
 /** What may be in the sprayer after a slip, and what to do about it. Nothing is kept. */
 final class WayOutController
 {
-    public function __invoke(Request $request, PlanRequestReader $requests, Planner $planner, WayOutAnswer $answer): JsonResponse
+    public function __invoke(Request $request, BenchReader $benches, Planner $planner, WayOutAnswers $answer, Limits $limits, SourceCatalogue $sources): JsonResponse
     {
-        return new JsonResponse($answer->of(WayOutInput::read(Body::of($request), $requests, $planner)));
+        $input = WayOutInput::read(Body::of($request), $benches, $planner);
+
+        return new JsonResponse($answer->of($input->at, $input->slips, $limits, $sources));
     }
 }

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Http\Answer\WorkedAnswer;
+use App\Http\Answer\WorkedAnswers;
 use App\Records\SprayRecords;
 use Illuminate\Http\JsonResponse;
 use Psr\Clock\ClockInterface;
 
 final class WorkedController
 {
-    public function __invoke(ClockInterface $clock, WorkedAnswer $answer): JsonResponse
+    public function __invoke(ClockInterface $clock, WorkedAnswers $answer): JsonResponse
     {
-        return new JsonResponse(['records' => array_map($answer->of(...), SprayRecords::records($clock->now()))]);
+        return new JsonResponse(['records' => array_map($answer->of(...), SprayRecords::all($clock->now()))]);
     }
 }

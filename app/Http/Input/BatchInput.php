@@ -7,43 +7,33 @@ namespace App\Http\Input;
 use App\Models\PestCase;
 use App\Models\Plant;
 use App\Models\Sprayer;
-use IdleMixer\Core\Bench\PlanRequest;
-use IdleMixer\Core\Bench\PlanRequestReader;
+use IdleMixer\Core\Bench\Bench;
+use IdleMixer\Core\Bench\BenchReader;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\Node;
-use IdleMixer\Core\Quantity\Amount;
-use IdleMixer\Core\Safety\Circumstances;
 
-/** A batch that somebody starts to mix: the plan request, and what it is for. */
+/** A batch that somebody starts to mix: the bench as it stands, and what it is for. */
 final readonly class BatchInput
 {
     public function __construct(
         public string $submission,
-        public PlanRequest $request,
-        /** The request as it was sent, to be kept. */
-        public string $requestText,
+        public Bench $bench,
         public ?Sprayer $sprayer,
         public ?Plant $plant,
         public ?PestCase $case,
-        public Circumstances $circumstances,
-        public ?Amount $scale,
     ) {}
 
     /** @throws InvalidDocument with the path of the first fault found */
-    public static function read(Node $node, PlanRequestReader $requests): self
+    public static function read(Node $node, BenchReader $benches): self
     {
-        $object = $node->object(['submission', 'request', 'sprayerId', 'plantId', 'caseId', 'circumstances', 'scale']);
-        $request = $object->get('request');
+        $object = $node->object(['submission', 'bench', 'sprayerId', 'plantId', 'caseId']);
 
         return new self(
             Submission::of($object),
-            $requests->read($request),
-            $request->json(),
+            $benches->read($object->get('bench')),
             Existing::maybe($object->optional('sprayerId'), Sprayer::query(), 'sprayer'),
             Existing::maybe($object->optional('plantId'), Plant::query(), 'plant'),
             Existing::maybe($object->optional('caseId'), PestCase::query(), 'case'),
-            CircumstancesInput::of($object->optional('circumstances')),
-            ScaleInput::of($object->optional('scale')),
         );
     }
 }

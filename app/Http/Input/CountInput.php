@@ -25,12 +25,12 @@ final readonly class CountInput
     ) {}
 
     /** @throws InvalidDocument with the path of the first fault found */
-    public static function read(Node $node, DateTimeImmutable $now): self
+    public static function read(Node $node, DateTimeImmutable $now, bool $correcting = false): self
     {
-        $object = $node->object(['submission', 'countedAt', 'value', 'untreated', 'notes']);
+        [$object, $submission] = Submission::opened($node, ['countedAt', 'value', 'untreated', 'notes'], $correcting);
 
         return new self(
-            Submission::of($object),
+            $submission,
             Moment::past($object->optional('countedAt'), $now),
             $object->get('value')->countUpTo(self::MOST),
             $object->optional('untreated')?->flag() ?? false,

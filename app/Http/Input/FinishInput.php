@@ -21,15 +21,19 @@ final readonly class FinishInput
         public string $notes,
     ) {}
 
-    /** @throws InvalidDocument with the path of the first fault found */
-    public static function read(Node $node, DateTimeImmutable $now): self
+    /**
+     * @param DateTimeImmutable|null $madeBefore when it was made, where it was only opened again
+     *
+     * @throws InvalidDocument with the path of the first fault found
+     */
+    public static function read(Node $node, DateTimeImmutable $now, ?DateTimeImmutable $madeBefore): self
     {
         $object = $node->object(['standTest', 'keeping', 'madeAt', 'notes']);
 
         return new self(
             StandTest::from($object->get('standTest')->word(array_column(StandTest::cases(), 'value'), 'stand test result')),
             Keeping::from($object->optional('keeping')?->word(array_column(Keeping::cases(), 'value'), 'school') ?? Keeping::Strict->value),
-            Moment::past($object->optional('madeAt'), $now),
+            $object->optional('madeAt') === null ? $madeBefore ?? $now : Moment::past($object->get('madeAt'), $now),
             $object->optional('notes')?->text(RecipeReader::MAX_NOTES) ?? '',
         );
     }

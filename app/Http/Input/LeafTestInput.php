@@ -7,9 +7,9 @@ namespace App\Http\Input;
 use App\Models\Batch;
 use App\Models\Plant;
 use DateTimeImmutable;
+use IdleMixer\Core\Data\LeafLines;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\Node;
-use IdleMixer\Core\Leaf\LeafTest as LeafRules;
 
 /** A leaf test that somebody starts. */
 final readonly class LeafTestInput
@@ -24,13 +24,13 @@ final readonly class LeafTestInput
     ) {}
 
     /** @throws InvalidDocument with the path of the first fault found */
-    public static function read(Node $node, DateTimeImmutable $now): self
+    public static function read(Node $node, DateTimeImmutable $now, bool $correcting = false): self
     {
-        $object = $node->object(['submission', 'batchId', 'plantId', 'leaves', 'waitHours', 'appliedAt']);
+        [$object, $submission] = Submission::opened($node, ['batchId', 'plantId', 'leaves', 'waitHours', 'appliedAt'], $correcting);
         $waitNode = $object->optional('waitHours');
-        $wait = $waitNode?->whole(1, 168) ?? LeafRules::WAITS[0];
-        if ($waitNode !== null && ! in_array($wait, LeafRules::WAITS, true)) {
-            throw $waitNode->fault('The wait is ' . implode(' or ', LeafRules::WAITS) . ' hours, found {found}.');
+        $wait = $waitNode?->whole(1, 168) ?? LeafLines::WAITS['value'][0];
+        if ($waitNode !== null && ! in_array($wait, LeafLines::WAITS['value'], true)) {
+            throw $waitNode->fault('The wait is ' . implode(' or ', LeafLines::WAITS['value']) . ' hours, found {found}.');
         }
         $batch = Existing::of($object->get('batchId'), Batch::query(), 'batch');
         $appliedAt = Moment::past($object->optional('appliedAt'), $now);
@@ -39,10 +39,10 @@ final readonly class LeafTestInput
         }
 
         return new self(
-            Submission::of($object),
+            $submission,
             $batch,
             Existing::of($object->get('plantId'), Plant::query(), 'plant'),
-            $object->optional('leaves')?->whole(1, LeafRules::MOST_LEAVES) ?? 2,
+            $object->optional('leaves')?->whole(1, LeafLines::MOST_LEAVES['value']) ?? LeafLines::USUAL_LEAVES['value'],
             $wait,
             $appliedAt,
         );

@@ -21,9 +21,9 @@ final readonly class MeasureInput
     private function __construct(public string $submission, public string $name, public Amount $holds, public string $kind, public ?float $step) {}
 
     /** @throws InvalidDocument with the path of the first fault found */
-    public static function read(Node $node): self
+    public static function read(Node $node, bool $correcting = false): self
     {
-        $object = $node->object(['submission', 'name', 'holds', 'kind', 'step']);
+        [$object, $submission] = Submission::opened($node, ['name', 'holds', 'kind', 'step'], $correcting);
         $kind = $object->optional('kind')?->word(self::KINDS, 'kind of measure') ?? 'level';
         $holds = AmountReader::measure($object->get('holds'), $kind === 'scale' ? Dimension::Mass : Dimension::Volume);
         $step = $kind === 'marked' ? $object->get('step')->positive() : null;
@@ -36,7 +36,7 @@ final readonly class MeasureInput
         }
 
         return new self(
-            Submission::of($object),
+            $submission,
             trim($object->get('name')->text(RecipeReader::MAX_NAME, 1)),
             $holds,
             $kind,

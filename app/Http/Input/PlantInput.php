@@ -17,21 +17,22 @@ final readonly class PlantInput
     private function __construct(
         public string $submission,
         public string $name,
+        public string $kind,
         public string $tolerance,
         public string $place,
         public string $notes,
-        public bool $bears_no_oil,
+        public bool $bearsNoOil,
         public bool $indoors,
         public string $size,
-        public ?string $bloom_from,
-        public ?string $bloom_until,
-        public ?string $harvest_on,
+        public ?string $bloomFrom,
+        public ?string $bloomUntil,
+        public ?string $harvestOn,
     ) {}
 
     /** @throws InvalidDocument with the path of the first fault found */
-    public static function read(Node $node, ToleranceCatalogue $tolerance): self
+    public static function read(Node $node, ToleranceCatalogue $tolerance, bool $correcting = false): self
     {
-        $object = $node->object(['submission', 'name', 'tolerance', 'place', 'notes', 'bearsNoOil', 'indoors', 'size', 'bloomFrom', 'bloomUntil', 'harvestOn']);
+        [$object, $submission] = Submission::opened($node, ['name', 'kind', 'tolerance', 'place', 'notes', 'bearsNoOil', 'indoors', 'size', 'bloomFrom', 'bloomUntil', 'harvestOn'], $correcting);
         $from = self::day($object->optional('bloomFrom'));
         $until = self::day($object->optional('bloomUntil'));
         if ($from !== null && $until !== null && $until < $from) {
@@ -39,8 +40,9 @@ final readonly class PlantInput
         }
 
         return new self(
-            Submission::of($object),
+            $submission,
             trim($object->get('name')->text(RecipeReader::MAX_NAME, 1)),
+            trim($object->optional('kind')?->text(self::LONGEST_PLACE) ?? ''),
             $object->get('tolerance')->word($tolerance->slugs(), 'plant tolerance class'),
             trim($object->optional('place')?->text(self::LONGEST_PLACE) ?? ''),
             $object->optional('notes')?->text(RecipeReader::MAX_NOTES) ?? '',
@@ -51,6 +53,24 @@ final readonly class PlantInput
             $until,
             self::day($object->optional('harvestOn')),
         );
+    }
+
+    /** @return array<string, mixed> as they are kept */
+    public function columns(): array
+    {
+        return [
+            'name' => $this->name,
+            'kind' => $this->kind,
+            'tolerance' => $this->tolerance,
+            'place' => $this->place,
+            'notes' => $this->notes,
+            'bears_no_oil' => $this->bearsNoOil,
+            'indoors' => $this->indoors,
+            'size' => $this->size,
+            'bloom_from' => $this->bloomFrom,
+            'bloom_until' => $this->bloomUntil,
+            'harvest_on' => $this->harvestOn,
+        ];
     }
 
     private static function day(?Node $node): ?string

@@ -22,17 +22,23 @@ final readonly class ReadingInput
         public string $notes,
     ) {}
 
-    /** @throws InvalidDocument with the path of the first fault found */
-    public static function read(Node $node, int $leaves, DateTimeImmutable $appliedAt, DateTimeImmutable $now): self
+    /** As the notebook keeps it. */
+    public function stored(): string
     {
-        $object = $node->object(['submission', 'readAt', 'reactions', 'notes']);
+        return implode(' ', array_map(static fn(Reaction $reaction): string => $reaction->value, $this->reactions));
+    }
+
+    /** @throws InvalidDocument with the path of the first fault found */
+    public static function read(Node $node, int $leaves, DateTimeImmutable $appliedAt, DateTimeImmutable $now, bool $correcting = false): self
+    {
+        [$object, $submission] = Submission::opened($node, ['readAt', 'reactions', 'notes'], $correcting);
         $readAt = Moment::past($object->optional('readAt'), $now);
         if ($readAt < $appliedAt) {
             throw ($object->optional('readAt') ?? $node)->fault('The leaves cannot be looked at before they were wetted.');
         }
 
         return new self(
-            Submission::of($object),
+            $submission,
             $readAt,
             array_map(
                 static fn(Node $item): Reaction => Reaction::from($item->word(array_column(Reaction::cases(), 'value'), 'reaction')),

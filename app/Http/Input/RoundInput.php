@@ -23,9 +23,9 @@ final readonly class RoundInput
     ) {}
 
     /** @throws InvalidDocument with the path of the first fault found */
-    public static function read(Node $node, DateTimeImmutable $now): self
+    public static function read(Node $node, DateTimeImmutable $now, bool $correcting = false): self
     {
-        $object = $node->object(['submission', 'batchId', 'sprayedAt', 'handWork', 'notes']);
+        [$object, $submission] = Submission::opened($node, ['batchId', 'sprayedAt', 'handWork', 'notes'], $correcting);
         $batch = Existing::of($object->get('batchId'), Batch::query(), 'batch');
         $sprayedAt = Moment::past($object->optional('sprayedAt'), $now);
         if ($batch->made_at === null || $sprayedAt < $batch->made_at->modify('-1 minute')) {
@@ -33,7 +33,7 @@ final readonly class RoundInput
         }
 
         return new self(
-            Submission::of($object),
+            $submission,
             $batch,
             $sprayedAt,
             $object->optional('handWork')?->flag() ?? false,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Input;
 
+use App\Records\SaidOfCase;
 use IdleMixer\Core\Choice\Severity;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\Node;
@@ -11,36 +12,20 @@ use IdleMixer\Core\Document\ObjectNode;
 use IdleMixer\Core\Ingredient\IngredientCatalogue;
 use IdleMixer\Core\Trouble\Trouble;
 
-/** What somebody says of plant, place and cupboard before a spray is chosen. */
-final readonly class SituationInput
+/** Reads what somebody says of plant, place and cupboard before a spray is chosen. */
+final class SituationInput
 {
     /** mg/L as CaCO3: harder water comes from no tap. */
     private const HARDEST = 2000.0;
 
-    /** @param list<string>|null $cupboard */
-    private function __construct(
-        public string $stage,
-        public Severity $severity,
-        public bool $indoors,
-        public bool $cats,
-        public ?float $hardness,
-        public ?array $cupboard,
-        public bool $bearsNoOil,
-        public bool $inBloom,
-        public bool $dryAtRoot,
-        public bool $seedling,
-        public bool $wounded,
-        public bool $eatenSoon,
-    ) {}
-
     /** @throws InvalidDocument with the path of the first fault found */
-    public static function read(Node $node, Trouble $trouble, IngredientCatalogue $ingredients): self
+    public static function read(Node $node, Trouble $trouble, IngredientCatalogue $ingredients): SaidOfCase
     {
         $object = $node->object(['stage', 'severity', 'indoors', 'cats', 'hardnessMgL', 'cupboard', 'bearsNoOil', 'inBloom', 'dryAtRoot', 'seedling', 'wounded', 'eatenSoon']);
         $hardness = $object->optional('hardnessMgL');
         $cupboard = $object->optional('cupboard');
 
-        return new self(
+        return new SaidOfCase(
             $object->get('stage')->word($trouble->stages, 'stage of ' . $trouble->name),
             Severity::from($object->get('severity')->word(array_column(Severity::cases(), 'value'), 'severity')),
             self::flag($object, 'indoors'),

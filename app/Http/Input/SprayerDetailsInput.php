@@ -7,8 +7,10 @@ namespace App\Http\Input;
 use App\Models\Sprayer;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\Node;
+use IdleMixer\Core\Quantity\Amount;
 use IdleMixer\Core\Quantity\AmountReader;
 use IdleMixer\Core\Quantity\Dimension;
+use IdleMixer\Core\Recipe\RecipeReader;
 use IdleMixer\Core\Vessel\FillMarks;
 
 /** What its owner found out about a sprayer: how far to fill it, what stays in it, how high the water stands. */
@@ -20,13 +22,19 @@ final readonly class SprayerDetailsInput
     private const TALLEST_MM = 2000.0;
 
     /** @param list<array{float, float}> $pours mL in all and mm above the bottom */
-    private function __construct(public ?float $largestFill, public float $leftBehind, public array $pours) {}
+    private function __construct(public string $name, public Amount $holds, public ?float $largestFill, public float $leftBehind, public array $pours) {}
 
     /** @throws InvalidDocument with the path of the first fault found */
     public static function read(Node $node, Sprayer $sprayer): self
     {
-        $object = $node->object(['largestFill', 'leftBehind', 'pours']);
-        $holds = $sprayer->amount()->inBase();
+        $object = $node->object(['name', 'holds', 'largestFill', 'leftBehind', 'pours']);
+        $name = $object->optional('name');
+        $size = $object->optional('holds');
+        if ($size !== null) {
+            AmountReader::vessel($size, 'A sprayer');
+        }
+        $amount = $size === null ? $sprayer->amount() : AmountReader::read($size, Dimension::Volume);
+        $holds = $amount->inBase();
         $fill = self::within($object->optional('largestFill'), $holds);
         $left = self::within($object->optional('leftBehind'), ($fill ?? $holds) / 2.0);
         $pours = [];
@@ -36,7 +44,7 @@ final readonly class SprayerDetailsInput
         }
         FillMarks::of($pours);
 
-        return new self($fill, $left ?? 0.0, $pours);
+        return new self($name === null ? $sprayer->name : trim($name->text(RecipeReader::MAX_NAME, 1)), $amount, $fill, $left ?? 0.0, $pours);
     }
 
     private static function within(?Node $node, float $most): ?float

@@ -5,11 +5,31 @@ declare(strict_types=1);
 namespace App\Http\Input;
 
 use IdleMixer\Core\Document\InvalidDocument;
+use IdleMixer\Core\Document\Node;
 use IdleMixer\Core\Document\ObjectNode;
 
 /** The UUID that the sender makes up once for one record, so that sending it twice makes one. */
 final class Submission
 {
+    /**
+     * What is sent to make a record, or to correct one that is there: then no UUID is made up.
+     *
+     * @param list<string> $keys
+     *
+     * @return array{ObjectNode, string} the UUID is empty where one is corrected
+     *
+     * @throws InvalidDocument when a key is not known, or the UUID is missing or none
+     */
+    public static function opened(Node $node, array $keys, bool $correcting): array
+    {
+        if ($correcting) {
+            return [$node->object($keys), ''];
+        }
+        $object = $node->object(['submission', ...$keys]);
+
+        return [$object, self::of($object)];
+    }
+
     /** @throws InvalidDocument when it is missing or no UUID */
     public static function of(ObjectNode $object): string
     {

@@ -17,13 +17,13 @@ final readonly class VesselInput
     private function __construct(public string $submission, public string $name, public Amount $holds) {}
 
     /** @throws InvalidDocument with the path of the first fault found */
-    public static function sprayer(Node $node): self
+    public static function sprayer(Node $node, bool $correcting = false): self
     {
-        $object = $node->object(['submission', 'name', 'holds']);
+        [$object, $submission] = Submission::opened($node, ['name', 'holds'], $correcting);
         AmountReader::vessel($object->get('holds'), 'A sprayer');
 
         return new self(
-            Submission::of($object),
+            $submission,
             trim($object->get('name')->text(RecipeReader::MAX_NAME, 1)),
             AmountReader::read($object->get('holds'), Dimension::Volume),
         );

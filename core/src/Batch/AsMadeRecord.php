@@ -5,12 +5,13 @@ declare(strict_types=1);
 namespace IdleMixer\Core\Batch;
 
 use IdleMixer\Core\Mix\Composition;
+use IdleMixer\Core\Writing\WrittenLine;
 
 /** What really is in a batch, as it is written down and read again. Volumes in mL, masses in g, strengths in percent of the finished spray. */
 final readonly class AsMadeRecord
 {
     /**
-     * @param list<array{ingredient: string, name: string, mL: float, g: float}> $lines
+     * @param list<WrittenLine> $lines
      * @param array<string, float>                                              $strength by key of the open plan document
      * @param list<string>                                                      $spoken
      */

@@ -10,6 +10,7 @@ use IdleMixer\Core\Ingredient\Substance;
 use IdleMixer\Core\Ingredient\SubstanceGroup;
 use IdleMixer\Core\Mix\Component;
 use IdleMixer\Core\Mix\Composition;
+use IdleMixer\Core\Writing\WrittenLine;
 
 /** Reads what really is in a batch. */
 final class MadeReader
@@ -62,16 +63,15 @@ final class MadeReader
         }, $node->items(0, 200, 'ingredients')));
     }
 
-    /** @return array{ingredient: string, name: string, mL: float, g: float} */
-    private static function line(Node $node): array
+    private static function line(Node $node): WrittenLine
     {
         $row = $node->object(['ingredient', 'name', 'mL', 'g']);
 
-        return [
-            'ingredient' => $row->get('ingredient')->text(100, 1),
-            'name' => $row->get('name')->text(200, 1),
-            'mL' => $row->get('mL')->countUpTo(\PHP_FLOAT_MAX),
-            'g' => $row->get('g')->countUpTo(\PHP_FLOAT_MAX),
-        ];
+        return new WrittenLine(
+            $row->get('ingredient')->text(100, 1),
+            $row->get('name')->text(200, 1),
+            $row->get('mL')->countUpTo(\PHP_FLOAT_MAX),
+            $row->get('g')->countUpTo(\PHP_FLOAT_MAX),
+        );
     }
 }

@@ -207,6 +207,16 @@ final readonly class Node
         return json_encode($this->value, \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_PRESERVE_ZERO_FRACTION | \JSON_THROW_ON_ERROR);
     }
 
+    /**
+     * The object as it was decoded, to be handed on unread.
+     *
+     * @throws InvalidDocument when this is no object
+     */
+    public function raw(): \stdClass
+    {
+        return $this->value instanceof \stdClass ? $this->value : throw InvalidDocument::because($this->path, 'Expected an object here, found {found}.', $this->value);
+    }
+
     public function isNull(): bool
     {
         return $this->value === null;

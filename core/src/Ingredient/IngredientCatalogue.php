@@ -12,7 +12,7 @@ use IdleMixer\Core\Source\Sourced;
  *
  * @phpstan-import-type SourcedRow from Sourced
  *
- * @phpstan-type IngredientRow array{name: string, substance: string, density: SourcedRow, strength?: SourcedRow, piece?: SourcedRow}
+ * @phpstan-type IngredientRow array{name: string, substance: string, density: SourcedRow, strength?: SourcedRow, piece?: SourcedRow, usual_emulsifier?: bool}
  */
 final class IngredientCatalogue
 {
@@ -34,6 +34,18 @@ final class IngredientCatalogue
     public function slugs(): array
     {
         return array_keys($this->rows);
+    }
+
+    /** Slug of what is added where a recipe names no emulsifier of its own. */
+    public function usualEmulsifier(): string
+    {
+        foreach ($this->rows as $slug => $row) {
+            if ($row['usual_emulsifier'] ?? false) {
+                return $slug;
+            }
+        }
+
+        throw UnknownIngredient::becauseNotListed('usual emulsifier', $this->slugs());
     }
 
     /** @throws UnknownIngredient when there is none of that slug */

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Measure;
 
-use IdleMixer\Core\Quantity\Amount;
-
 /** Everything that a household measures with, as a list of fills that a plan request has room for. */
 final class Fills
 {
@@ -13,13 +11,13 @@ final class Fills
     public const MOST = 60;
 
     /**
-     * Spoons, cups and the scale all of them; marks thinned evenly, the last one of each kept.
+     * Spoons and cups all of them; marks thinned evenly, the last one of each kept.
      *
-     * @param list<list<Amount>> $fills of each measure: one, or a mark each
+     * @param list<list<Measure>> $fills of each thing to measure with: one, or a mark each
      *
-     * @return list<Amount> at most 60
+     * @return list<Measure> at most 60
      */
-    public static function fills(array $fills): array
+    public static function thinned(array $fills): array
     {
         $level = array_merge(...array_values(array_filter($fills, static fn(array $one): bool => count($one) === 1)));
         $marked = array_values(array_filter($fills, static fn(array $one): bool => count($one) > 1));
@@ -27,18 +25,18 @@ final class Fills
         $each = $marked === [] ? 0 : intdiv($room, count($marked));
         $all = array_slice($level, 0, self::MOST);
         foreach ($marked as $marks) {
-            array_push($all, ...self::thinned($marks, $each));
+            array_push($all, ...self::evenly($marks, $each));
         }
 
         return $all;
     }
 
     /**
-     * @param list<Amount> $marks smallest first
+     * @param list<Measure> $marks smallest first
      *
-     * @return list<Amount>
+     * @return list<Measure>
      */
-    private static function thinned(array $marks, int $most): array
+    private static function evenly(array $marks, int $most): array
     {
         $count = count($marks);
         if ($count <= $most) {

@@ -35,6 +35,12 @@ final readonly class Sentences
 
     public static function shipped(): self
     {
+        return self::of(SourceCatalogue::shipped());
+    }
+
+    /** @param SourceCatalogue $sources those that the numbers come from, where they are not the shipped ones */
+    public static function of(SourceCatalogue $sources): self
+    {
         /** @var array<string, string> $verdicts */
         $verdicts = require __DIR__ . '/../../data/verdict-words.php';
         /** @var array<string, string> $steps */
@@ -42,7 +48,7 @@ final readonly class Sentences
         /** @var array<string, string> $cautions */
         $cautions = require __DIR__ . '/../../data/caution-words.php';
 
-        return new self($verdicts, $steps, $cautions, SourceCatalogue::shipped());
+        return new self($verdicts, $steps, $cautions, $sources);
     }
 
     /** @throws MissingWords when the catalogue lacks the sentence */

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Writing;
 
-use IdleMixer\Core\Measure\Scoop;
 use IdleMixer\Core\Measure\ScoopPlan;
 use IdleMixer\Core\Plan\LoadGroup;
 use IdleMixer\Core\Plan\Plan;
@@ -23,7 +22,7 @@ final readonly class LoadWriter
     /**
      * The loads one by one, and the steps of all of them in a row; loads that are alike are said once.
      *
-     * @return array{list<array<string, mixed>>, list<string>}
+     * @return array{list<WrittenLoad>, list<string>}
      */
     public function write(Plan $plan): array
     {
@@ -50,80 +49,76 @@ final readonly class LoadWriter
         return $group->count === 1 ? "Load {$group->first} of {$all}" : "Loads {$group->first} to {$last} of {$all}";
     }
 
-    /**
-     * @param list<string> $texts of the steps
-     *
-     * @return array<string, mixed>
-     */
-    private static function load(LoadGroup $group, Unit $unit, array $texts): array
+    /** @param list<string> $texts of the steps */
+    private static function load(LoadGroup $group, Unit $unit, array $texts): WrittenLoad
     {
         $load = $group->load;
+        $measured = array_map(self::measured(...), $load->measured);
 
-        return [
-            'finished_mL' => $load->mixture->finished(),
-            'water_mL' => $load->mixture->water,
-            'spoken' => Measures::volume($load->mixture->finished(), $unit),
-            'lines' => self::lines($load),
-            'items' => array_map(self::item(...), array_values($load->items)),
-            'tasks' => array_map(static fn(Step $step, string $text): array => [
-                'code' => $step->code,
-                'item' => $step->item,
-                'text' => $text,
-                'level_mL' => $step->levelAfter,
-            ], $group->steps, $texts),
-        ];
+        return new WrittenLoad(
+            $load->mixture->finished(),
+            $load->mixture->water,
+            Measures::volume($load->mixture->finished(), $unit),
+            self::lines($load, $measured),
+            self::items($load, $measured),
+            array_map(static fn(Step $step, string $text): WrittenTask => new WrittenTask($step->code, $step->item, $text, $step->levelAfter), $group->steps, $texts),
+        );
     }
 
-    /** @return list<array<string, mixed>> */
-    private static function lines(Load $load): array
+    /**
+     * @param list<WrittenMeasured> $measured one for each part
+     *
+     * @return list<WrittenLoadLine>
+     */
+    private static function lines(Load $load, array $measured): array
     {
-        $lines = [];
         $items = array_values($load->items);
         $direct = array_values(array_filter($items, static fn(Item $item): bool => $item->part !== null));
         $poured = array_values(array_filter($items, static fn(Item $item): bool => $item->pour !== null));
         $nth = 0;
+        $lines = [];
         foreach ($load->mixture->parts as $i => $part) {
-            $lines[] = [
-                'ingredient' => $part->ingredient->slug,
-                'mL' => $part->millilitres,
-                'g' => $part->grams(),
-                'strength' => $part->strength,
-                'item' => ($part->pour === null ? $direct[$nth++] : $poured[$part->pour])->key,
-                'measured' => self::measured($load->measured[$i]),
-            ];
+            $item = $part->pour === null ? $direct[$nth++] : $poured[$part->pour];
+            $lines[] = new WrittenLoadLine($part->ingredient->slug, $part->millilitres, $part->grams(), $part->strength, $item->key, $measured[$i]);
         }
 
         return $lines;
     }
 
-    /** @return array<string, mixed> */
-    private static function item(Item $item): array
+    /**
+     * @param list<WrittenMeasured> $measured one for each part
+     *
+     * @return list<WrittenItem>
+     */
+    private static function items(Load $load, array $measured): array
     {
-        return [
-            'key' => $item->key,
-            'name' => $item->name(),
-            'ingredient' => $item->part?->ingredient->slug,
-            'stock' => $item->pour?->slug,
-            'mL' => $item->millilitres(),
-            'g' => $item->grams(),
-            'words' => Measures::scoops($item->measured),
-            'measured' => self::measured($item->measured),
-        ];
+        $items = [];
+        foreach ($load->items as $item) {
+            // A line that goes in by itself is measured as the line is: put into words once.
+            $line = array_search($item->measured, $load->measured, true);
+            $items[] = new WrittenItem(
+                $item->key,
+                $item->name(),
+                $item->part?->ingredient->slug,
+                $item->pour?->slug,
+                $item->millilitres(),
+                $item->grams(),
+                Measures::scoops($item->measured),
+                $line === false ? self::measured($item->measured) : $measured[$line],
+            );
+        }
+
+        return $items;
     }
 
-    /** @return array{scoops: list<array<string, int|float|string>>, mL: float, error_percent: float} */
-    private static function measured(ScoopPlan $plan): array
+    private static function measured(ScoopPlan $plan): WrittenMeasured
     {
-        return [
-            'scoops' => array_map(static fn(Scoop $scoop): array => [
-                ...$scoop->measure->amount->toArray(),
-                'count' => $scoop->count,
-                'mL' => $scoop->measure->millilitres,
-                'name' => $scoop->measure->name,
-                'words' => Measures::measure($scoop->measure),
-            ], $plan->scoops),
-            'mL' => $plan->millilitres(),
-            'error_percent' => $plan->errorPercent(),
-        ];
+        $scoops = [];
+        foreach ($plan->scoops as $scoop) {
+            ['amount' => $amount, 'unit' => $unit] = $scoop->measure->amount->toArray();
+            $scoops[] = new WrittenScoop($amount, $unit, $scoop->count, $scoop->measure->millilitres, $scoop->measure->name, Measures::measure($scoop->measure));
+        }
+
+        return new WrittenMeasured($scoops, $plan->millilitres(), $plan->errorPercent());
     }
 }

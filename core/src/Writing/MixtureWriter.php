@@ -12,12 +12,12 @@ use IdleMixer\Core\Wording\Figures;
 /** Writes what is in a mixture, and how strong it is. */
 final class MixtureWriter
 {
-    /** @return list<array{ingredient: string, name: string, mL: float, g: float}> */
+    /** @return list<WrittenLine> */
     public static function lines(Mixture $mixture): array
     {
         $lines = [];
         foreach ($mixture->parts as $part) {
-            $lines[] = ['ingredient' => $part->ingredient->slug, 'name' => $part->ingredient->name, 'mL' => $part->millilitres, 'g' => $part->grams()];
+            $lines[] = new WrittenLine($part->ingredient->slug, $part->ingredient->name, $part->millilitres, $part->grams());
         }
 
         return $lines;

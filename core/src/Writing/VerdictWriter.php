@@ -13,17 +13,10 @@ final readonly class VerdictWriter
 {
     public function __construct(private Sentences $sentences, private SourceCatalogue $sources) {}
 
-    /** @return array{code: string, level: string, because: string, standing: string|null, source: string|null} */
-    public function write(Verdict $verdict): array
+    public function write(Verdict $verdict): WrittenVerdict
     {
         $source = $verdict->source === null ? null : $this->sources->get($verdict->source);
 
-        return [
-            'code' => $verdict->code,
-            'level' => $verdict->level->value,
-            'because' => $this->sentences->verdict($verdict),
-            'standing' => $source?->standing->value,
-            'source' => $source?->words(),
-        ];
+        return new WrittenVerdict($verdict->code, $verdict->level->value, $this->sentences->verdict($verdict), $source?->standing->value, $source?->words());
     }
 }

@@ -1,0 +1,103 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Answer;
+
+use App\Models\Batch;
+use App\Models\BatchItem;
+use App\Models\BatchScoop;
+use App\Models\BatchTick;
+use App\Models\LeafTest;
+use App\Models\Sprayer;
+use App\Records\BatchBook;
+use App\Records\Corrections;
+use DateTimeImmutable;
+use IdleMixer\Core\Batch\BatchRecord;
+use IdleMixer\Core\Batch\Rescue;
+use IdleMixer\Core\Document\JsonText;
+use IdleMixer\Core\Trouble\TroubleCatalogue;
+use IdleMixer\Core\Wording\Measures;
+use IdleMixer\Core\Work\StandTest;
+
+/** Tells of a batch: in short for lists, and whole with its plan and tally. */
+final readonly class BatchAnswers
+{
+    public const WITH = ['recipeVersion.recipe', 'plant', 'case.plant', 'sprayer'];
+
+    public function __construct(private TroubleCatalogue $troubles, private BatchBook $book, private GlassAnswers $glasses) {}
+
+    public function brief(Batch $batch, DateTimeImmutable $now): BatchBriefAnswer
+    {
+        return new BatchBriefAnswer(
+            $batch->id,
+            $batch->name,
+            new BatchRecipeAnswer($batch->recipeVersion->recipe->slug, $batch->recipeVersion->number),
+            BatchBook::state($batch)->status($now)->value,
+            Measures::metric($batch->make_ml),
+            $batch->plant === null ? null : new RefAnswer($batch->plant->id, $batch->plant->name),
+            $batch->case === null ? null : new RefAnswer($batch->case->id, $this->troubles->trouble($batch->case->pest)->name . ' on ' . $batch->case->plant->name),
+            $batch->stand_test,
+            StandTest::from($batch->stand_test)->words(),
+            Instant::of($batch->started_at),
+            Instant::maybe($batch->made_at),
+            Instant::maybe($batch->discard_at),
+            Instant::maybe($batch->discarded_at),
+        );
+    }
+
+    public function whole(Batch $batch, DateTimeImmutable $now): BatchAnswer
+    {
+        $batch->loadMissing([...self::WITH, 'items.scoops.ticks', 'leafTests', 'rounds', 'standTests']);
+        $record = $this->book->record($batch);
+        $document = JsonText::parse($batch->document)->open();
+        $rescues = $this->book->rescues($batch, $record);
+
+        return new BatchAnswer(
+            $this->brief($batch, $now),
+            $batch->sprayer === null ? null : self::sprayer($batch->sprayer),
+            new BatchWaterAnswer($record->water->hardness, $record->water->temperature?->celsius()),
+            $record->circumstances->season->value ?? 'unknown',
+            $batch->keeping,
+            $batch->notes,
+            $document->get('recipe')->raw(),
+            $document->get('plan')->raw(),
+            $batch->made === null ? null : JsonText::parse($batch->made)->raw(),
+            array_values($batch->items->map(static fn(BatchItem $item): TallyItemAnswer => self::item($item, $record))->all()),
+            array_values($batch->leafTests->map(static fn(LeafTest $test): int => $test->id)->all()),
+            $this->glasses->of($batch, $record),
+            array_map(static fn(int $load, Rescue $rescue): SlipAnswer => new SlipAnswer($load, $rescue->kind->value, $rescue->title), array_keys($rescues), $rescues),
+            $batch->rounds->count(),
+            Corrections::count($batch),
+        );
+    }
+
+    public static function scoop(BatchScoop $scoop, BatchItem $item, BatchRecord $record): TallyScoopAnswer
+    {
+        $planned = $record->load($item->load)->items[$item->key]->measured->scoops[$scoop->position];
+        $ticked = $scoop->ticks->map(static fn(BatchTick $tick): int => $tick->number)->sort()->values()->all();
+        // What is weighed is one tick, whatever the scale shows.
+        $words = $planned->taps() < $planned->count ? Measures::scoop($planned) : Measures::measure($planned->measure);
+
+        return new TallyScoopAnswer($scoop->id, $words, $planned->eachTap(), $planned->taps(), array_values($ticked));
+    }
+
+    private static function sprayer(Sprayer $sprayer): BatchSprayerAnswer
+    {
+        return new BatchSprayerAnswer($sprayer->id, $sprayer->name, new AmountAnswer(...$sprayer->amount()->toArray()), ShedAnswers::pours($sprayer));
+    }
+
+    private static function item(BatchItem $item, BatchRecord $record): TallyItemAnswer
+    {
+        $planned = $record->load($item->load)->items[$item->key];
+
+        return new TallyItemAnswer(
+            $item->id,
+            $item->load,
+            $item->key,
+            $planned->name(),
+            $planned->millilitres(),
+            array_values($item->scoops->map(static fn(BatchScoop $scoop): TallyScoopAnswer => self::scoop($scoop, $item, $record))->all()),
+        );
+    }
+}

@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Answer;
+
+/** The sprayer that a batch is mixed in. */
+final readonly class BatchSprayerAnswer
+{
+    /**
+     * @param list<PourAnswer> $pours
+     */
+    public function __construct(
+        public int $id,
+        public string $name,
+        public AmountAnswer $holds,
+        public array $pours,
+    ) {}
+}

@@ -1,0 +1,170 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Answer;
+
+use App\Models\Batch;
+use App\Models\CaseStep;
+use App\Models\Count;
+use App\Models\PestCase;
+use App\Models\Round;
+use App\Models\Watch;
+use App\Records\BatchBook;
+use App\Records\Corrections;
+use App\Records\FromNotebook;
+use App\Records\Proofs;
+use App\Records\SaidOfCase;
+use App\Records\Situations;
+use DateTimeImmutable;
+use IdleMixer\Core\Batch\SprayCheck;
+use IdleMixer\Core\Choice\Containment;
+use IdleMixer\Core\Choice\ContainmentStep;
+use IdleMixer\Core\Evidence\Trial;
+use IdleMixer\Core\Leaf\Proof;
+use IdleMixer\Core\Trouble\TroubleCatalogue;
+use IdleMixer\Core\Wording\CompositionWords;
+use IdleMixer\Core\Wording\Findings;
+use IdleMixer\Core\Writing\VerdictWriter;
+
+/** Tells of a case: in short for lists, and whole with its rounds, counts and what may be sprayed now. */
+final readonly class CaseAnswers
+{
+    private const WITH = ['plant', 'rounds.batch', 'counts', 'steps', 'watches.plant'];
+
+    /** As many as could be sprayed, newest first. */
+    private const MOST_BATCHES = 12;
+
+    public function __construct(
+        private TroubleCatalogue $troubles,
+        private Findings $findings,
+        private Situations $situations,
+        private Containment $containment,
+        private BatchBook $book,
+        private VerdictWriter $verdicts,
+    ) {}
+
+    public function brief(PestCase $case): CaseBriefAnswer
+    {
+        $case->loadMissing(self::WITH);
+        $pest = $this->troubles->trouble($case->pest);
+        $plant = $case->plant;
+
+        return new CaseBriefAnswer(
+            $case->id,
+            "{$pest->name} on {$plant->name}",
+            $case->pest,
+            $pest->name,
+            $pest->counted ?? '',
+            new CasePlantAnswer($plant->id, $plant->name, $plant->kind, $plant->tolerance, $plant->place),
+            Instant::of($case->opened_at),
+            Instant::maybe($case->closed_at),
+            $case->conclusion,
+            $case->notes,
+            $case->rounds->count(),
+            self::latest($case),
+        );
+    }
+
+    public function whole(PestCase $case, DateTimeImmutable $now, ?SavedAnswer $saved = null): CaseAnswer
+    {
+        $case->loadMissing(self::WITH);
+        $trials = FromNotebook::trials($case);
+        $trouble = $this->situations->trouble($case);
+
+        return new CaseAnswer(
+            $this->brief($case),
+            array_values($case->rounds->sortBy('sprayed_at')->map(fn(Round $round): RoundAnswer => $this->round($round, $trials[$round->id] ?? null))->all()),
+            array_values($case->counts->sortBy('counted_at')->map(self::count(...))->all()),
+            $this->batches($case, $now),
+            $trouble->matters,
+            $trouble->stages,
+            self::situation($this->situations->known($case, self::latest($case), $now)),
+            $this->containment($case),
+            array_values($case->watches->map(static fn(Watch $watch): WatchAnswer => new WatchAnswer($watch->id, new RefAnswer($watch->plant->id, $watch->plant->name), Instant::of($watch->due_at), $watch->looked_at !== null))->all()),
+            $saved,
+        );
+    }
+
+    private static function latest(PestCase $case): ?float
+    {
+        return $case->counts->where('untreated', false)->sortBy('counted_at')->last()?->value;
+    }
+
+    private static function situation(SaidOfCase $said): KnownSituationAnswer
+    {
+        return new KnownSituationAnswer(
+            $said->stage,
+            $said->severity->value,
+            $said->indoors,
+            $said->cats,
+            $said->hardness,
+            $said->cupboard,
+            $said->bearsNoOil,
+            $said->inBloom,
+            $said->dryAtRoot,
+            $said->seedling,
+            $said->wounded,
+            $said->eatenSoon,
+        );
+    }
+
+    /** @return list<ContainmentAnswer> */
+    private function containment(PestCase $case): array
+    {
+        $done = $case->steps->map(static fn(CaseStep $step): string => $step->step)->all();
+
+        return array_map(static fn(ContainmentStep $step): ContainmentAnswer => new ContainmentAnswer(
+            $step->slug,
+            $step->words,
+            Instant::of($case->opened_at->addHours($step->hours)),
+            in_array($step->slug, $done, true),
+        ), $this->containment->steps($this->situations->trouble($case), $case->plant->indoors));
+    }
+
+    private function round(Round $round, ?Trial $trial): RoundAnswer
+    {
+        return new RoundAnswer(
+            $round->id,
+            new RefAnswer($round->batch->id, $round->batch->name),
+            CompositionWords::of(BatchBook::composition($round->batch)),
+            Instant::of($round->sprayed_at),
+            $round->hand_work,
+            $round->notes,
+            $trial?->outcome()->value,
+            $trial === null ? '' : $this->findings->trial($trial),
+            Instant::maybe($trial?->fairFrom()),
+            $trial?->reduction(),
+            $trial?->isCompared() ?? false,
+            Corrections::count($round),
+        );
+    }
+
+    private static function count(Count $count): CountAnswer
+    {
+        return new CountAnswer($count->id, Instant::of($count->counted_at), $count->value, $count->untreated, $count->notes, Corrections::count($count));
+    }
+
+    /** @return list<SprayableAnswer> what could be sprayed on this case, with what speaks for and against each */
+    private function batches(PestCase $case, DateTimeImmutable $now): array
+    {
+        $found = Batch::query()->whereNotNull('made_at')->whereNull('discarded_at')->orderByDesc('made_at')->limit(self::MOST_BATCHES)->get();
+        $proof = Proofs::of($case->plant);
+
+        return array_values($found->map(fn(Batch $batch): SprayableAnswer => $this->sprayable($batch, $proof, $now))->all());
+    }
+
+    private function sprayable(Batch $batch, Proof $proof, DateTimeImmutable $now): SprayableAnswer
+    {
+        $spray = BatchBook::composition($batch);
+
+        return new SprayableAnswer(
+            $batch->id,
+            $batch->name,
+            CompositionWords::of($spray),
+            Instant::maybe($batch->made_at),
+            $spray === null ? null : $proof->of($spray, $now)->by?->ref,
+            array_map($this->verdicts->write(...), SprayCheck::verdicts(BatchBook::state($batch), $this->book->record($batch)->target, $spray, $proof, $now)),
+        );
+    }
+}

@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Answer;
+
+/** A case in short, for lists. */
+readonly class CaseBriefAnswer
+{
+    public function __construct(
+        public int $id,
+        public string $name,
+        public string $pest,
+        public string $pestName,
+        public string $counted,
+        public CasePlantAnswer $plant,
+        public string $openedAt,
+        public ?string $closedAt,
+        public string $conclusion,
+        public string $notes,
+        public int $roundCount,
+        public ?float $latestCount,
+    ) {}
+}

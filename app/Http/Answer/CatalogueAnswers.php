@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Answer;
+
+use IdleMixer\Core\Batch\Keeping;
+use IdleMixer\Core\Data\LeafLines;
+use IdleMixer\Core\Emulsion\Agitation;
+use IdleMixer\Core\Emulsion\HardnessClass;
+use IdleMixer\Core\Emulsion\HardnessUnit;
+use IdleMixer\Core\Emulsion\WaterKind;
+use IdleMixer\Core\Ingredient\IngredientCatalogue;
+use IdleMixer\Core\Leaf\Reaction;
+use IdleMixer\Core\Plant\ToleranceCatalogue;
+use IdleMixer\Core\Quantity\Dimension;
+use IdleMixer\Core\Quantity\Unit;
+use IdleMixer\Core\Recipe\MixingOrder;
+use IdleMixer\Core\Trouble\Trouble;
+use IdleMixer\Core\Trouble\TroubleCatalogue;
+use IdleMixer\Core\Vessel\NeedTable;
+use IdleMixer\Core\Wording\Choices;
+use IdleMixer\Core\Wording\Measures;
+use IdleMixer\Core\Work\StandTest;
+
+/** Everything that can be chosen, in words. */
+final readonly class CatalogueAnswers
+{
+    public function __construct(
+        private IngredientCatalogue $ingredients,
+        private ToleranceCatalogue $tolerance,
+        private TroubleCatalogue $troubles,
+    ) {}
+
+    public function all(): CatalogueAnswer
+    {
+        $choices = Choices::shipped();
+
+        return new CatalogueAnswer(
+            array_map(fn(string $slug): IngredientAnswer => new IngredientAnswer($slug, $this->ingredients->get($slug)->name, $this->ingredients->get($slug)->substance->value), $this->ingredients->slugs()),
+            array_map($this->tolerance(...), $this->tolerance->slugs()),
+            array_map(static fn(Trouble $pest): PestAnswer => new PestAnswer($pest->slug, $pest->name, $pest->counted ?? ''), $this->troubles->pests()),
+            array_map(static fn(MixingOrder $order): OrderAnswer => new OrderAnswer($order->value, ...$choices->order($order)), MixingOrder::cases()),
+            array_map(static fn(Reaction $reaction): ChoiceWordsAnswer => new ChoiceWordsAnswer($reaction->value, Choices::reaction($reaction)), Reaction::cases()),
+            array_map(static fn(StandTest $test): StandTestAnswer => new StandTestAnswer($test->value, $test->words(), $test->isUnsteady()), StandTest::cases()),
+            [
+                ...array_map(static fn(WaterKind $kind): WaterAnswer => new WaterAnswer($kind->value, Choices::waterKind($kind), $kind->milligramsPerLitre()), WaterKind::cases()),
+                ...array_map(static fn(HardnessClass $class): WaterAnswer => new WaterAnswer($class->value, Choices::hardnessClass($class), $class->milligramsPerLitre()), HardnessClass::cases()),
+            ],
+            array_map(static fn(Agitation $agitation): ChoiceWordsAnswer => new ChoiceWordsAnswer($agitation->value, Choices::agitation($agitation)), Agitation::cases()),
+            array_map(static fn(HardnessUnit $unit): WaterAnswer => new WaterAnswer($unit->value, Choices::hardnessUnit($unit), $unit->milligramsPerLitre()), HardnessUnit::cases()),
+            self::named(NeedTable::shipped()->sizes()),
+            self::named(NeedTable::shipped()->soils()),
+            array_column(Keeping::cases(), 'value'),
+            LeafLines::WAITS['value'],
+            array_map(static fn(string $code): VolumeUnitAnswer => new VolumeUnitAnswer($code, Measures::unit(Unit::from($code)), Unit::from($code)->factor()), Unit::codes(Dimension::Volume)),
+        );
+    }
+
+    private function tolerance(string $slug): ToleranceAnswer
+    {
+        $class = $this->tolerance->get($slug);
+
+        return new ToleranceAnswer($slug, $class->name, $class->surface->value, $class->looksLike);
+    }
+
+    /**
+     * @param array<string, string> $words by code
+     *
+     * @return list<ChoiceWordsAnswer>
+     */
+    private static function named(array $words): array
+    {
+        return array_map(static fn(string $code, string $said): ChoiceWordsAnswer => new ChoiceWordsAnswer($code, $said), array_keys($words), $words);
+    }
+}

@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Answer;
+
+use IdleMixer\Core\Choice\Chooser;
+use IdleMixer\Core\Choice\Dose;
+use IdleMixer\Core\Choice\Option;
+use IdleMixer\Core\Choice\Reason;
+use IdleMixer\Core\Choice\Situation;
+use IdleMixer\Core\Wording\Choices;
+use IdleMixer\Core\Wording\ChoiceWords;
+use IdleMixer\Core\Wording\Durations;
+use IdleMixer\Core\Writing\MixtureWriter;
+
+/** The sprays that fit a case, best first, and why the others do not. */
+final readonly class ChoiceAnswers
+{
+    public function __construct(private Chooser $chooser, private ChoiceWords $words) {}
+
+    public function of(Situation $situation): ChoiceAnswer
+    {
+        $choice = $this->chooser->choose($situation);
+        $rotation = $choice->rotation();
+
+        return new ChoiceAnswer(
+            $this->words->severity($situation->severity, $situation->trouble->kind),
+            $situation->trouble->matters,
+            $choice->proposed === [] ? $this->words->noSpray($choice, $situation) : null,
+            array_map(fn(Option $option): ProposedAnswer => $this->option($option, $rotation), $choice->proposed),
+            array_map(fn(Option $option): ExcludedAnswer => new ExcludedAnswer(
+                $option->recipe->slug,
+                $option->recipe->name,
+                array_map(fn(Reason $reason): string => $this->words->exclusion($reason, $option, $situation), $option->excluded),
+            ), $choice->excluded),
+        );
+    }
+
+    /** @param list<string> $rotation */
+    private function option(Option $option, array $rotation): ProposedAnswer
+    {
+        return new ProposedAnswer(
+            $option->recipe->slug,
+            $option->recipe->name,
+            Choices::use($option->recipe->use),
+            $option->dose->highEnd ?? false,
+            ($option->dose->factor ?? 1.0) < 1.0,
+            $option->dose instanceof Dose ? MixtureWriter::spoken($option->dose->strengths) : [],
+            array_map(fn(Reason $reason): string => $this->words->reason($reason, $option), $option->for),
+            array_map(fn(Reason $reason): string => $this->words->reason($reason, $option), $option->against),
+            Durations::words($option->fairLookHours),
+            $option->practice->repeat,
+            count($rotation) === 2 && in_array($option->recipe->slug, $rotation, true),
+        );
+    }
+}

@@ -1,0 +1,135 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Answer;
+
+use App\Http\Input\ComposeInput;
+use App\Records\Kitchenware;
+use App\Records\RecipeShelf;
+use IdleMixer\Core\Document\JsonText;
+use IdleMixer\Core\Failure;
+use IdleMixer\Core\Mix\Formulator;
+use IdleMixer\Core\Mix\Strengths;
+use IdleMixer\Core\Phrase\Composer;
+use IdleMixer\Core\Phrase\Heard;
+use IdleMixer\Core\Phrase\OneWater;
+use IdleMixer\Core\Phrase\SpokenBasis;
+use IdleMixer\Core\Phrase\SpokenLine;
+use IdleMixer\Core\Recipe\Recipe;
+use IdleMixer\Core\Recipe\RecipeCatalogue;
+use IdleMixer\Core\Recipe\RecipeReader;
+use IdleMixer\Core\Recipe\RecipeUse;
+use IdleMixer\Core\Recipe\RecipeWriter;
+use IdleMixer\Core\Recipe\Slug;
+use IdleMixer\Core\Safety\Circumstances;
+use IdleMixer\Core\Safety\Judge;
+use IdleMixer\Core\Safety\Target;
+use IdleMixer\Core\Wording\PhraseWords;
+use IdleMixer\Core\Writing\MixtureWriter;
+use IdleMixer\Core\Writing\VerdictWriter;
+use IdleMixer\Core\Writing\WrittenVerdict;
+
+/** What was understood of typed lines, and the recipe they come to once every line is clear. */
+final readonly class ComposedAnswers
+{
+    public function __construct(
+        private Kitchenware $kitchenware,
+        private RecipeReader $recipes,
+        private RecipeCatalogue $shipped,
+        private RecipeShelf $shelf,
+        private Judge $judge,
+        private VerdictWriter $verdicts,
+        private Formulator $formulator,
+    ) {}
+
+    public function of(ComposeInput $input): ComposedAnswer
+    {
+        $reader = $this->kitchenware->reader();
+        $words = PhraseWords::shipped();
+        $heard = [];
+        foreach ($input->lines as $line) {
+            $heard[] = trim($line) === '' ? null : $reader->read($line);
+        }
+        $said = array_map(static fn(?Heard $one): HeardAnswer => self::said($one, $words), $heard);
+
+        try {
+            [$recipe, $problem] = [$this->recipe($input, array_values(array_filter($heard))), null];
+        } catch (Failure $failure) {
+            [$recipe, $problem] = [null, $failure->getMessage()];
+        }
+
+        return new ComposedAnswer($said, $problem, $recipe === null ? null : RecipeWriter::write($recipe), ...$this->judged($recipe));
+    }
+
+    private static function said(?Heard $heard, PhraseWords $words): HeardAnswer
+    {
+        return match (true) {
+            $heard === null => new HeardAnswer('empty', '', [], []),
+            $heard->question !== null => new HeardAnswer('asked', $words->question($heard->question), [], AnswersToQuestion::of($heard)),
+            $heard->refusal !== null => new HeardAnswer('refused', $words->refusal($heard->refusal), [], []),
+            $heard->basis !== null => new HeardAnswer('water', $words->basis($heard->basis), [], []),
+            default => new HeardAnswer('line', implode('; ', array_map($words->line(...), $heard->lines)), array_merge(...array_map($words->assumed(...), $heard->lines)), []),
+        };
+    }
+
+    /**
+     * Null while a line is unclear, or nothing is there yet.
+     *
+     * @param list<Heard> $heard
+     *
+     * @throws Failure when the lines are clear but come to no recipe
+     */
+    private function recipe(ComposeInput $input, array $heard): ?Recipe
+    {
+        $lines = [];
+        $water = [];
+        foreach ($heard as $one) {
+            if ($one->question !== null || $one->refusal !== null) {
+                return null;
+            }
+            array_push($lines, ...$one->lines);
+            $water = $one->basis === null ? $water : [...$water, $one->basis];
+        }
+        $kept = JsonText::parse($input->kept)->items(0, RecipeReader::MAX_LINES, 'lines');
+        if ($lines === [] && $kept === []) {
+            return null;
+        }
+        $basis = OneWater::of($water, $input->use);
+
+        return $this->recipes->read(JsonText::parse($this->document($input, $lines, $basis)));
+    }
+
+    /** @param list<SpokenLine> $lines */
+    private function document(ComposeInput $input, array $lines, ?SpokenBasis $basis): string
+    {
+        $document = [
+            'format' => Recipe::FORMAT,
+            'version' => Recipe::VERSION,
+            'slug' => $input->slug ?? Slug::of($input->name, fn(string $slug): bool => $this->shipped->has($slug) || $this->shelf->newest($slug) !== null),
+            'name' => $input->name === '' ? 'Not named yet' : $input->name,
+            'use' => $input->use->value,
+            'order' => $input->order->value,
+            ...($basis === null ? [] : ['basis' => ['amount' => $basis->amount * $basis->unit->factor, 'unit' => $basis->unit->unit->value, 'of' => $basis->of->value]]),
+            'lines' => [...Composer::lines($lines, $basis), ...(array) json_decode($input->kept, false, 64, \JSON_THROW_ON_ERROR)],
+            'notes' => $input->notes,
+        ];
+
+        return json_encode($document, \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE | \JSON_PRESERVE_ZERO_FRACTION);
+    }
+
+    /** @return array{strength: list<string>, verdicts: list<WrittenVerdict>} */
+    private function judged(?Recipe $recipe): array
+    {
+        if ($recipe === null || $recipe->use === RecipeUse::Stock) {
+            return ['strength' => [], 'verdicts' => []];
+        }
+        $low = Strengths::of($this->formulator->onBasis($recipe));
+        $high = Strengths::of($this->formulator->onBasis($recipe, true));
+
+        return [
+            'strength' => MixtureWriter::range($low, $high),
+            'verdicts' => array_map($this->verdicts->write(...), $this->judge->verdicts($high, Target::of($recipe->use, null), new Circumstances())),
+        ];
+    }
+}

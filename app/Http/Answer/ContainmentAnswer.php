@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Answer;
+
+/** One thing to do before any spray. */
+final readonly class ContainmentAnswer
+{
+    public function __construct(
+        public string $slug,
+        public string $words,
+        public string $dueAt,
+        public bool $done,
+    ) {}
+}

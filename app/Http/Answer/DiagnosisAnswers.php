@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Answer;
+
+use IdleMixer\Core\Trouble\Diagnosis;
+use IdleMixer\Core\Trouble\ProposedLook;
+use IdleMixer\Core\Trouble\Sign;
+use IdleMixer\Core\Trouble\Suspect;
+use IdleMixer\Core\Trouble\Trouble;
+use IdleMixer\Core\Trouble\TroubleCatalogue;
+use IdleMixer\Core\Wording\ChoiceWords;
+
+/** The signs that can be ticked, and what they point to. */
+final readonly class DiagnosisAnswers
+{
+    public function __construct(private TroubleCatalogue $catalogue) {}
+
+    public function catalogue(): TroublesAnswer
+    {
+        return new TroublesAnswer(
+            array_values(array_map(static fn(Sign $sign): SignAnswer => new SignAnswer($sign->slug, $sign->group, $sign->words, $sign->drawing), $this->catalogue->signs)),
+            array_values(array_map(static fn(Trouble $trouble): TroubleAnswer => new TroubleAnswer($trouble->slug, $trouble->name, $trouble->kind->value, $trouble->kind->isPest(), $trouble->matters, $trouble->stages), $this->catalogue->troubles)),
+        );
+    }
+
+    public function of(Diagnosis $diagnosis): DiagnosisAnswer
+    {
+        return new DiagnosisAnswer(
+            $diagnosis->finding()->value,
+            ChoiceWords::finding($diagnosis->finding()),
+            array_map(self::suspect(...), $diagnosis->suspects()),
+            array_map(self::look(...), $diagnosis->looks()),
+        );
+    }
+
+    private static function suspect(Suspect $suspect): SuspectAnswer
+    {
+        $words = static fn(Sign $sign): string => $sign->words;
+
+        return new SuspectAnswer(
+            $suspect->trouble->slug,
+            $suspect->trouble->name,
+            $suspect->trouble->kind->isPest(),
+            100.0 * $suspect->chance,
+            $suspect->trouble->matters,
+            array_map($words, $suspect->for),
+            array_map($words, $suspect->against),
+            array_map($words, $suspect->missing),
+        );
+    }
+
+    private static function look(ProposedLook $proposed): LookAnswer
+    {
+        $name = static fn(Trouble $trouble): string => $trouble->name;
+
+        return new LookAnswer($proposed->look->slug, $proposed->look->words, $proposed->look->sign->slug, array_map($name, $proposed->yes), array_map($name, $proposed->no), $proposed->bits);
+    }
+}

@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Answer;
+
+/** A glass that stood, and what to do after it. */
+final readonly class GlassAnswer
+{
+    public function __construct(
+        public int $id,
+        public string $result,
+        public string $words,
+        public ?float $seconds,
+        public string $testedAt,
+        public string $code,
+        public string $advice,
+    ) {}
+}

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Answer;
+
+use App\Models\Batch;
+use IdleMixer\Core\Batch\BatchRecord;
+use IdleMixer\Core\Emulsion\StandAdvice;
+use IdleMixer\Core\Wording\StandWords;
+use IdleMixer\Core\Work\StandTest;
+
+/** Tells what the glasses of a batch showed, and what to do after each. */
+final readonly class GlassAnswers
+{
+    public function __construct(private StandWords $words) {}
+
+    /** @return list<GlassAnswer> */
+    public function of(Batch $batch, BatchRecord $record): array
+    {
+        $failures = 0;
+        $all = [];
+        foreach ($batch->standTests as $test) {
+            $result = StandTest::from($test->result);
+            $failures += $result->isUnsteady() ? 1 : 0;
+            $advice = StandAdvice::of($result, $failures, $record->budget);
+            $all[] = new GlassAnswer($test->id, $test->result, $result->words(), $test->seconds, Instant::of($test->tested_at), $advice->code, $this->words->advice($advice));
+        }
+
+        return $all;
+    }
+}

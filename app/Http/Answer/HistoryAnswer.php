@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Answer;
+
+/** What a record was before each of its changes, latest first. */
+final readonly class HistoryAnswer
+{
+    /**
+     * @param list<ChangeAnswer> $changes
+     */
+    public function __construct(
+        public bool $takenBack,
+        public array $changes,
+    ) {}
+}

@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Answer;
+
+/** An ingredient that the product knows. */
+final readonly class IngredientAnswer
+{
+    public function __construct(
+        public string $slug,
+        public string $name,
+        public string $substance,
+    ) {}
+}

@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Answer;
+
+/** What the household measures with. */
+final readonly class KitAnswer
+{
+    /**
+     * @param list<MeasureAnswer> $measures
+     * @param list<FillAnswer> $kit
+     */
+    public function __construct(
+        public array $measures,
+        public array $kit,
+        /** One step of the finest scale. */
+        public ?float $scaleGrams,
+    ) {}
+}

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Answer;
+
+/** What is known before anything is said. */
+final readonly class KnownSituationAnswer
+{
+    /**
+     * @param list<string> $cupboard
+     */
+    public function __construct(
+        public string $stage,
+        public string $severity,
+        public bool $indoors,
+        public bool $cats,
+        public ?float $hardnessMgL,
+        /** null */
+        public ?array $cupboard,
+        public bool $bearsNoOil,
+        public bool $inBloom,
+        public bool $dryAtRoot,
+        public bool $seedling,
+        public bool $wounded,
+        public bool $eatenSoon,
+    ) {}
+}

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Answer;
+
+/** A plant. */
+final readonly class PlantAnswer
+{
+    public function __construct(
+        public int $id,
+        public string $name,
+        public string $kind,
+        public string $tolerance,
+        public string $toleranceName,
+        public string $place,
+        public string $notes,
+        public bool $bearsNoOil,
+        public bool $indoors,
+        public string $size,
+        public ?string $bloomFrom,
+        public ?string $bloomUntil,
+        public ?string $harvestOn,
+        public bool $inFlower,
+        public ?int $pickedInDays,
+        public bool $retired,
+    ) {}
+}

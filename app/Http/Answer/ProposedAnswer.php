@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Answer;
+
+/** A spray that fits. */
+final readonly class ProposedAnswer
+{
+    /**
+     * @param list<string> $strength
+     * @param list<string> $for
+     * @param list<string> $against
+     */
+    public function __construct(
+        public string $slug,
+        public string $name,
+        public string $useWords,
+        public bool $highEnd,
+        public bool $half,
+        public array $strength,
+        public array $for,
+        public array $against,
+        public string $wait,
+        public string $repeat,
+        public bool $inRotation,
+    ) {}
+}

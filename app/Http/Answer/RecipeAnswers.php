@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Answer;
+
+use IdleMixer\Core\Mix\Formulator;
+use IdleMixer\Core\Mix\Strengths;
+use IdleMixer\Core\Phrase\PhraseWriter;
+use IdleMixer\Core\Recipe\Recipe;
+use IdleMixer\Core\Recipe\RecipeCatalogue;
+use IdleMixer\Core\Recipe\RecipeWriter;
+use IdleMixer\Core\Trouble\TroubleCatalogue;
+use IdleMixer\Core\Wording\Choices;
+use IdleMixer\Core\Wording\WaitWords;
+use IdleMixer\Core\Writing\MixtureWriter;
+
+/** A recipe as it is offered: the document, what it comes to, what practice says of it. */
+final readonly class RecipeAnswers
+{
+    public function __construct(private RecipeCatalogue $catalogue, private TroubleCatalogue $troubles) {}
+
+    public function of(Recipe $recipe, ?int $version): RecipeAnswer
+    {
+        $shipped = $this->catalogue->has($recipe->slug);
+        $practice = $shipped ? $this->catalogue->practice($recipe->slug) : null;
+        $for = $practice->for ?? [];
+
+        return new RecipeAnswer(
+            $recipe->slug,
+            $recipe->name,
+            $recipe->use->value,
+            Choices::use($recipe->use),
+            $shipped,
+            $version,
+            $for,
+            array_map(fn(string $slug): string => $this->troubles->trouble($slug)->name, $for),
+            array_map(WaitWords::shipped()->of(...), $practice->waits ?? []),
+            $practice->repeat ?? '',
+            MixtureWriter::range(Strengths::of((new Formulator())->onBasis($recipe)), Strengths::of((new Formulator())->onBasis($recipe, true))),
+            self::typed($recipe),
+            RecipeWriter::write($recipe),
+        );
+    }
+
+    /** @return list<string> the recipe as one would type it, its stocks left out */
+    private static function typed(Recipe $recipe): array
+    {
+        $lines = $recipe->basis === null ? [] : [PhraseWriter::basis($recipe->basis)];
+        foreach ($recipe->lines as $line) {
+            $typed = PhraseWriter::line($line);
+            $lines = $typed === null ? $lines : [...$lines, $typed];
+        }
+
+        return $lines;
+    }
+}

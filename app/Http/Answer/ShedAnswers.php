@@ -1,0 +1,113 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Answer;
+
+use App\Models\Measure;
+use App\Models\Plant;
+use App\Models\Sprayer;
+use App\Records\HouseholdKit;
+use IdleMixer\Core\Plant\ToleranceCatalogue;
+use IdleMixer\Core\Quantity\Amount;
+use IdleMixer\Core\Quantity\Dimension;
+use IdleMixer\Core\Quantity\Unit;
+use IdleMixer\Core\Schedule\PlantCalendar;
+use IdleMixer\Core\Vessel\FillMarks;
+use IdleMixer\Core\Wording\Measures;
+use Psr\Clock\ClockInterface;
+
+/** What stands in the shed, and what grows. */
+final readonly class ShedAnswers
+{
+    public function __construct(private ToleranceCatalogue $tolerance, private ClockInterface $clock) {}
+
+    public function plant(Plant $plant): PlantAnswer
+    {
+        return new PlantAnswer(
+            $plant->id,
+            $plant->name,
+            $plant->kind,
+            $plant->tolerance,
+            $this->tolerance->get($plant->tolerance)->name,
+            $plant->place,
+            $plant->notes,
+            $plant->bears_no_oil,
+            $plant->indoors,
+            $plant->size,
+            $plant->bloom_from?->format('Y-m-d'),
+            $plant->bloom_until?->format('Y-m-d'),
+            $plant->harvest_on?->format('Y-m-d'),
+            PlantCalendar::isInBloom($plant->bloom_from, $plant->bloom_until, $this->clock->now()),
+            PlantCalendar::daysToHarvest($plant->harvest_on, $this->clock->now()),
+            $plant->retired_at !== null,
+        );
+    }
+
+    public function measure(Measure $measure): MeasureAnswer
+    {
+        $amount = Amount::of($measure->amount, Unit::from($measure->unit));
+        $scale = $amount->unit->dimension() === Dimension::Mass;
+        $step = $measure->step === null ? '' : ', a mark every ' . Measures::amount(Amount::of($measure->step, $amount->unit));
+
+        return new MeasureAnswer(
+            $measure->id,
+            $measure->name,
+            $measure->kind,
+            new AmountAnswer(...$amount->toArray()),
+            $measure->step,
+            match (true) {
+                $scale => 'a scale that shows steps of ' . Measures::amount($amount),
+                $measure->calibration !== '' => $measure->calibration,
+                default => Measures::volume($amount->inBase(), $amount->unit) . $step,
+            },
+            $scale ? null : $amount->inBase(),
+            $measure->retired_at !== null,
+        );
+    }
+
+    /** @param iterable<Measure> $measures */
+    public function kit(iterable $measures): KitAnswer
+    {
+        $kit = HouseholdKit::kit();
+        $fills = [];
+        foreach ($kit->measures ?? [] as $fill) {
+            ['amount' => $amount, 'unit' => $unit] = $fill->amount->toArray();
+            $fills[] = new FillAnswer($amount, $unit, $fill->name, Measures::measure($fill));
+        }
+        $all = [];
+        foreach ($measures as $measure) {
+            $all[] = $this->measure($measure);
+        }
+
+        return new KitAnswer($all, $fills, $kit?->scale?->inBase());
+    }
+
+    public function sprayer(Sprayer $sprayer): SprayerAnswer
+    {
+        $amount = $sprayer->amount();
+        $fill = $sprayer->largest_fill_ml ?? $amount->inBase();
+        $pours = $sprayer->poured();
+        $marks = FillMarks::of(array_map(array_values(...), $pours))->marks($amount->unit);
+
+        return new SprayerAnswer(
+            $sprayer->id,
+            $sprayer->name,
+            new AmountAnswer(...$amount->toArray()),
+            Measures::volume($amount->inBase(), $amount->unit),
+            $amount->inBase(),
+            new AmountAnswer(...Amount::of(round($fill / $amount->unit->factor(), 9), $amount->unit)->toArray()),
+            $fill,
+            $sprayer->left_behind_ml,
+            self::pours($sprayer),
+            array_map(static fn(array $mark): MarkAnswer => new MarkAnswer($mark['mm'], $mark['amount']->inBase(), Measures::amount($mark['amount'])), $marks),
+            $sprayer->retired_at !== null,
+        );
+    }
+
+    /** @return list<PourAnswer> */
+    public static function pours(Sprayer $sprayer): array
+    {
+        return array_map(static fn(array $pour): PourAnswer => new PourAnswer($pour['mL'], $pour['mm']), $sprayer->poured());
+    }
+}

@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Answer;
+
+use IdleMixer\Core\Writing\WrittenVerdict;
+
+/** A batch that could be sprayed, and what speaks for and against it. */
+final readonly class SprayableAnswer
+{
+    /**
+     * @param list<string> $strength
+     * @param list<WrittenVerdict> $verdicts
+     */
+    public function __construct(
+        public int $id,
+        public string $name,
+        public array $strength,
+        public ?string $madeAt,
+        public ?int $leafTestId,
+        public array $verdicts,
+    ) {}
+}

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Answer;
+
+/** A sprayer. */
+final readonly class SprayerAnswer
+{
+    /**
+     * @param list<PourAnswer> $pours
+     * @param list<MarkAnswer> $marks
+     */
+    public function __construct(
+        public int $id,
+        public string $name,
+        public AmountAnswer $holds,
+        public string $words,
+        public float $mL,
+        public AmountAnswer $fill,
+        public float $fillMl,
+        public float $leftBehindMl,
+        public array $pours,
+        public array $marks,
+        public bool $retired,
+    ) {}
+}

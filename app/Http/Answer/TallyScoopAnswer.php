@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Answer;
+
+/** One measure of the tally. */
+final readonly class TallyScoopAnswer
+{
+    /**
+     * @param list<int> $ticked
+     */
+    public function __construct(
+        public int $id,
+        public string $words,
+        public float $eachMl,
+        public int $count,
+        public array $ticked,
+    ) {}
+}

@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Answer;
+
+/** One thing to do. */
+final readonly class TaskAnswer
+{
+    public function __construct(
+        public string $kind,
+        public int $ref,
+        public string $text,
+        public string $do,
+        public string $dueAt,
+        public string $urgency,
+    ) {}
+}

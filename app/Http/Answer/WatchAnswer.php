@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Answer;
+
+/** A plant that stood next to an infested one. */
+final readonly class WatchAnswer
+{
+    public function __construct(
+        public int $id,
+        public RefAnswer $plant,
+        public string $dueAt,
+        public bool $looked,
+    ) {}
+}

@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Answer\HistoryAnswers;
+use App\Http\Body;
+use App\Http\RefusedCall;
+use App\Models\Batch;
+use App\Models\Correctable;
+use App\Models\Count;
+use App\Models\LeafReading;
+use App\Models\LeafTest;
+use App\Models\Measure;
+use App\Models\Plant;
+use App\Models\Round;
+use App\Models\Sprayer;
+use App\Records\Corrections;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Psr\Clock\ClockInterface;
+
+/** Takes records back and puts them back, undoes their last change, and tells what they were. */
+final readonly class CorrectionController
+{
+    /** What the addresses call them. */
+    public const KINDS = [
+        'plants' => Plant::class,
+        'sprayers' => Sprayer::class,
+        'measures' => Measure::class,
+        'batches' => Batch::class,
+        'leaf-tests' => LeafTest::class,
+        'readings' => LeafReading::class,
+        'rounds' => Round::class,
+        'counts' => Count::class,
+    ];
+
+    public function __construct(private Corrections $corrections, private HistoryAnswers $answer, private ClockInterface $clock) {}
+
+    public function takeBack(Request $request, string $kind, int $id): JsonResponse
+    {
+        $takenBack = Body::of($request)->object(['takenBack'])->get('takenBack')->flag();
+        $record = $this->find($kind, $id);
+        $this->corrections->takeBack($record, $takenBack, $this->clock->now());
+
+        return new JsonResponse($this->answer->of($record));
+    }
+
+    public function undo(Request $request, string $kind, int $id): JsonResponse
+    {
+        Body::of($request)->object([]);
+        $record = $this->find($kind, $id);
+        $this->corrections->undo($record, $this->clock->now());
+
+        return new JsonResponse($this->answer->of($record));
+    }
+
+    public function history(string $kind, int $id): JsonResponse
+    {
+        return new JsonResponse($this->answer->of($this->find($kind, $id)));
+    }
+
+    private function find(string $kind, int $id): Correctable
+    {
+        $class = self::KINDS[$kind] ?? throw RefusedCall::notFound('kind of record', $kind);
+
+        return $class::query()->withoutGlobalScope(Correctable::TAKEN_BACK)->find($id) ?? throw RefusedCall::notFound('record', $id);
+    }
+}

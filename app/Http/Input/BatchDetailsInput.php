@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Input;
+
+use App\Models\Batch;
+use DateTimeImmutable;
+use IdleMixer\Core\Batch\Keeping;
+use IdleMixer\Core\Document\InvalidDocument;
+use IdleMixer\Core\Document\Node;
+use IdleMixer\Core\Recipe\RecipeReader;
+use IdleMixer\Core\Work\StandTest;
+
+/** What is corrected of a batch that is made: when, by which school it is kept, how its glass looked, what was odd. */
+final readonly class BatchDetailsInput
+{
+    private function __construct(public DateTimeImmutable $madeAt, public Keeping $keeping, public StandTest $standTest, public string $notes) {}
+
+    /** @throws InvalidDocument with the path of the first fault found */
+    public static function read(Node $node, Batch $batch, DateTimeImmutable $now): self
+    {
+        $object = $node->object(['madeAt', 'keeping', 'standTest', 'notes']);
+        if ($batch->made_at === null) {
+            throw InvalidDocument::because('', 'This batch is still being mixed: finish and save it first.', null);
+        }
+
+        return new self(
+            Moment::past($object->get('madeAt'), $now),
+            Keeping::from($object->get('keeping')->word(array_column(Keeping::cases(), 'value'), 'school')),
+            StandTest::from($object->get('standTest')->word(array_column(StandTest::cases(), 'value'), 'stand test result')),
+            $object->get('notes')->text(RecipeReader::MAX_NOTES),
+        );
+    }
+}

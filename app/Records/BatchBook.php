@@ -1,0 +1,109 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Records;
+
+use App\Models\Batch;
+use App\Models\StandTestRecord;
+use IdleMixer\Core\Batch\AsMadeRecord;
+use IdleMixer\Core\Batch\BatchReader;
+use IdleMixer\Core\Batch\BatchRecord;
+use IdleMixer\Core\Batch\BatchState;
+use IdleMixer\Core\Batch\Finish;
+use IdleMixer\Core\Batch\Glass;
+use IdleMixer\Core\Batch\History;
+use IdleMixer\Core\Batch\HistoryReader;
+use IdleMixer\Core\Batch\HistoryWriter;
+use IdleMixer\Core\Batch\Keeping;
+use IdleMixer\Core\Batch\MadeReader;
+use IdleMixer\Core\Batch\Rescue;
+use IdleMixer\Core\Batch\Tick;
+use IdleMixer\Core\Document\JsonText;
+use IdleMixer\Core\Document\Node;
+use IdleMixer\Core\Mix\Composition;
+use IdleMixer\Core\Work\StandTest;
+
+/** Reads a batch from the notebook: what it was started from, and what was done with it since. */
+final readonly class BatchBook
+{
+    public function __construct(private BatchReader $reader) {}
+
+    public function record(Batch $batch): BatchRecord
+    {
+        return $this->reader->read(JsonText::parse($batch->document));
+    }
+
+    public static function state(Batch $batch): BatchState
+    {
+        return new BatchState($batch->made_at, $batch->discard_at, $batch->discarded_at !== null, StandTest::from($batch->stand_test));
+    }
+
+    public function history(Batch $batch, BatchRecord $record): History
+    {
+        $glasses = $batch->standTests->map(static fn(StandTestRecord $test): Glass => new Glass($test->tested_at, StandTest::from($test->result), $test->seconds, $test->height_mm))->all();
+
+        return new History($batch->started_at, self::ticks($batch), $this->rescues($batch, $record), array_values($glasses), self::finish($batch), $batch->discarded_at);
+    }
+
+    public static function made(Batch $batch): ?AsMadeRecord
+    {
+        return $batch->made === null ? null : MadeReader::read(JsonText::parse($batch->made));
+    }
+
+    /** What is in it, for proof and evidence; null where nobody knows. */
+    public static function composition(Batch $batch): ?Composition
+    {
+        return self::made($batch)?->composition;
+    }
+
+    /** @return array<int, Rescue> by load */
+    public function rescues(Batch $batch, BatchRecord $record): array
+    {
+        $reader = new HistoryReader($record);
+        $all = [];
+        foreach ((array) json_decode($batch->rescues, false, 64, \JSON_THROW_ON_ERROR) as $number => $one) {
+            $all[(int) $number] = $reader->rescue(new Node($one, ''), (int) $number);
+        }
+
+        return $all;
+    }
+
+    /** The whole as its open document: what it was started from, and under `record` what was done with it. */
+    public function document(Batch $batch): string
+    {
+        $frozen = rtrim($batch->document);
+        $record = $this->record($batch);
+        $history = json_encode(HistoryWriter::write($this->history($batch, $record)), \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_PRESERVE_ZERO_FRACTION | \JSON_THROW_ON_ERROR);
+
+        // What was frozen goes out byte by byte as it was written.
+        return substr($frozen, 0, -1) . ',"record":' . $history . '}';
+    }
+
+    /** @return list<Tick> */
+    private static function ticks(Batch $batch): array
+    {
+        $ticks = [];
+        foreach ($batch->items as $item) {
+            foreach ($item->scoops as $scoop) {
+                foreach ($scoop->ticks as $tick) {
+                    $ticks[] = new Tick($item->load, $item->key, $scoop->position, $tick->number, $tick->ticked_at);
+                }
+            }
+        }
+
+        return $ticks;
+    }
+
+    private static function finish(Batch $batch): ?Finish
+    {
+        return $batch->made_at === null ? null : new Finish(
+            $batch->made_at,
+            $batch->discard_at ?? $batch->made_at,
+            StandTest::from($batch->stand_test),
+            Keeping::from($batch->keeping),
+            $batch->notes,
+            self::made($batch),
+        );
+    }
+}

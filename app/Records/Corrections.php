@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Records;
+
+use App\Models\Correctable;
+use App\Models\Revision;
+use DateTimeImmutable;
+use Illuminate\Database\Connection;
+use Illuminate\Database\Eloquent\Collection;
+
+/** Corrects records, takes them back and puts them back; what they were before stays. */
+final readonly class Corrections
+{
+    public function __construct(private Connection $notebook) {}
+
+    /** @param array<string, mixed> $columns as they are to be from now on */
+    public function correct(Correctable $record, array $columns, DateTimeImmutable $at, string $what = 'corrected'): void
+    {
+        $this->notebook->transaction(static function () use ($record, $columns, $at, $what): void {
+            $record->fill($columns);
+            $changed = array_intersect_key($record->getRawOriginal(), $record->getDirty());
+            if ($changed !== []) {
+                self::remember($record, $what, $changed, $at);
+                $record->save();
+            }
+        });
+    }
+
+    /** @throws Conflict when something hangs on it */
+    public function takeBack(Correctable $record, bool $takenBack, DateTimeImmutable $at): void
+    {
+        if ($takenBack === ($record->getAttribute('taken_back_at') !== null)) {
+            return;
+        }
+        if ($takenBack) {
+            HangingOn::refuse($record);
+        }
+        $this->correct($record, ['taken_back_at' => $takenBack ? $at : null], $at, $takenBack ? 'taken-back' : 'put-back');
+    }
+
+    /**
+     * Puts the record back to what it was before its last change.
+     *
+     * @throws Conflict when it was never changed
+     */
+    public function undo(Correctable $record, DateTimeImmutable $at): void
+    {
+        $last = self::of($record)->last() ?? throw new Conflict('This was never changed: there is nothing to undo.');
+        $before = self::before($last);
+        if (($before['taken_back_at'] ?? null) !== null) {
+            HangingOn::refuse($record);
+        }
+        $this->notebook->transaction(static function () use ($record, $before, $at): void {
+            self::remember($record, 'put-back', array_intersect_key($record->getRawOriginal(), $before), $at);
+            $record->setRawAttributes([...$record->getAttributes(), ...$before]);
+            $record->save();
+        });
+    }
+
+    /** @return Collection<int, Revision> earliest first */
+    public static function of(Correctable $record): Collection
+    {
+        return Revision::query()->where('record', $record->getTable())->where('record_id', $record->getKey())->orderBy('id')->get();
+    }
+
+    /** How often it was changed. */
+    public static function count(Correctable $record): int
+    {
+        return Revision::query()->where('record', $record->getTable())->where('record_id', $record->getKey())->count();
+    }
+
+    /** @return array<string, mixed> the columns as they were before a change */
+    public static function before(Revision $revision): array
+    {
+        /** @var array<string, mixed> */
+        return (array) json_decode($revision->before, true, 8, \JSON_THROW_ON_ERROR);
+    }
+
+    /** @param array<string, mixed> $before */
+    private static function remember(Correctable $record, string $what, array $before, DateTimeImmutable $at): void
+    {
+        Revision::query()->create([
+            'record' => $record->getTable(),
+            'record_id' => $record->getKey(),
+            'what' => $what,
+            'before' => json_encode((object) $before, \JSON_UNESCAPED_UNICODE | \JSON_THROW_ON_ERROR | \JSON_PRESERVE_ZERO_FRACTION),
+            'at' => $at,
+        ]);
+    }
+}

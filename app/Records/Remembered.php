@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Records;
+
+/** What was said before and kept as it was sent; what is not in it was not said. */
+final readonly class Remembered
+{
+    /** @var array<array-key, mixed> */
+    private array $said;
+
+    public function __construct(?string $json, private ?self $else = null)
+    {
+        $said = $json === null ? [] : json_decode($json, true, 8, \JSON_THROW_ON_ERROR);
+        $this->said = is_array($said) ? $said : [];
+    }
+
+    /** The same, with another to ask for what this one does not hold. */
+    public function or(self $other): self
+    {
+        return new self(json_encode((object) $this->said, \JSON_THROW_ON_ERROR | \JSON_PRESERVE_ZERO_FRACTION), $other);
+    }
+
+    public function text(string $key): ?string
+    {
+        $value = $this->value($key);
+
+        return is_string($value) ? $value : null;
+    }
+
+    public function flag(string $key): bool
+    {
+        return $this->value($key) === true;
+    }
+
+    public function number(string $key): ?float
+    {
+        $value = $this->value($key);
+
+        return is_int($value) || is_float($value) ? (float) $value : null;
+    }
+
+    /** @return list<string>|null */
+    public function texts(string $key): ?array
+    {
+        $value = $this->value($key);
+
+        return is_array($value) ? array_values(array_filter($value, is_string(...))) : null;
+    }
+
+    private function value(string $key): mixed
+    {
+        return array_key_exists($key, $this->said) ? $this->said[$key] : $this->else?->value($key);
+    }
+}

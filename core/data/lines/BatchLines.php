@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IdleMixer\Core\Data;
+
+/** Numbers that bound a batch, each with its source. */
+final class BatchLines
+{
+    /** Nobody ticks off more fills of a sprayer in one go. */
+    public const MOST_LOADS = ['value' => 100, 'unit' => '1', 'source' => 'house'];
+
+    /** Stand tests that are looked at to learn how the household mixes. */
+    public const LATEST_GLASSES = ['value' => 30, 'unit' => '1', 'source' => 'house'];
+}

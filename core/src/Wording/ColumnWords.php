@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IdleMixer\Core\Wording;
+
+/** Says what one thing of a record was before it was changed. */
+final readonly class ColumnWords
+{
+    /** @param array<string, string> $words */
+    public function __construct(private array $words) {}
+
+    public static function shipped(): self
+    {
+        /** @var array<string, string> $words */
+        $words = require __DIR__ . '/../../data/column-words.php';
+
+        return new self($words);
+    }
+
+    /** @return array{name: string, value: string}|null null for what nobody reads */
+    public function of(string $column, mixed $value): ?array
+    {
+        $name = $this->words[$column] ?? null;
+
+        return $name === null ? null : ['name' => $name, 'value' => match (true) {
+            $value === null, $value === '' => 'nothing',
+            in_array($column, ['bears_no_oil', 'indoors', 'hand_work', 'untreated'], true) => (bool) $value ? 'yes' : 'no',
+            is_float($value) => Figures::short($value),
+            is_scalar($value) => (string) $value,
+            default => '',
+        }];
+    }
+}
