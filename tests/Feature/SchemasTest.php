@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use IdleMixer\Core\Bench\PlanRequestReader;
+use IdleMixer\Core\Bench\BenchReader;
 use IdleMixer\Core\Document\JsonText;
 use IdleMixer\Core\Failure;
 use IdleMixer\Core\Ingredient\IngredientCatalogue;
@@ -77,7 +77,7 @@ dataset('documents', static function (): iterable {
 
 it('reads what the schema allows and refuses what it forbids', function (string $json): void {
     try {
-        PlanRequestReader::shipped()->read(JsonText::parse($json));
+        BenchReader::shipped()->request(JsonText::parse($json));
         $taken = true;
     } catch (Failure) {
         $taken = false;

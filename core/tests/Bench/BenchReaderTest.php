@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use IdleMixer\Core\Bench\PlanRequestReader;
+use IdleMixer\Core\Bench\BenchReader;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\JsonText;
 use IdleMixer\Core\Failure;
@@ -27,7 +27,7 @@ function goodRequest(): array
 function faultOf(string $json): Failure
 {
     try {
-        PlanRequestReader::shipped()->read(JsonText::parse($json));
+        BenchReader::shipped()->request(JsonText::parse($json));
     } catch (Failure $failure) {
         return $failure;
     }
@@ -56,12 +56,12 @@ function spoilt(string $path, mixed $value, bool $takeOut = false): string
 }
 
 it('takes a request with everything in it', function (): void {
-    $request = PlanRequestReader::shipped()->read(JsonText::parse(json_encode(goodRequest(), \JSON_THROW_ON_ERROR)));
+    $request = BenchReader::shipped()->request(JsonText::parse(json_encode(goodRequest(), \JSON_THROW_ON_ERROR)));
 
     expect($request->make->millilitres())->toEqualWithDelta(5678.117676, 1e-6)
         ->and($request->water->hardness)->toBe(120.0)
-        ->and($request->water->celsius)->toEqualWithDelta(35.0, 1e-9)
-        ->and($request->plant?->slug)->toBe('tender-leaf')
+        ->and($request->water->temperature?->celsius())->toEqualWithDelta(35.0, 1e-9)
+        ->and($request->target->plant?->slug)->toBe('tender-leaf')
         ->and($request->recipe->lines[1]->strength)->toBe(91.0);
 });
 
@@ -139,7 +139,7 @@ it('refuses stocks nested deeper than three, and takes three', function (): void
     };
     $request = static fn(int $depth): string => json_encode(['recipe' => Plans::recipe([['stock' => $nest($depth), 'amount' => 1, 'unit' => 'mL']], ['amount' => 1, 'unit' => 'L', 'of' => 'water']), 'make' => ['amount' => 1, 'unit' => 'L']], \JSON_THROW_ON_ERROR);
 
-    expect(PlanRequestReader::shipped()->read(JsonText::parse($request(2)))->recipe->lines)->toHaveCount(1)
+    expect(BenchReader::shipped()->request(JsonText::parse($request(2)))->recipe->lines)->toHaveCount(1)
         ->and(faultOf($request(3))->getMessage())->toContain('3 deep')
         ->and(faultOf($request(3)))->toBeInstanceOf(InvalidDocument::class);
 });
@@ -151,7 +151,7 @@ it('bears any rubbish without breaking', function (): void {
     foreach ($paths as $path) {
         foreach ($values as $value) {
             try {
-                PlanRequestReader::shipped()->read(JsonText::parse(spoilt($path, $value)));
+                BenchReader::shipped()->request(JsonText::parse(spoilt($path, $value)));
             } catch (Failure $failure) {
                 ++$refused;
                 expect($failure->path())->toStartWith('/')->and($failure->getMessage())->not->toBe('');

@@ -53,7 +53,7 @@ function sourcesIn(string $file): array
 
 it('names a listed source for every value', function (string $source): void {
     expect(SourceCatalogue::shipped()->get($source)->citation)->not->toBe('');
-})->with(array_merge(...array_map(sourcesIn(...), ['ingredients', 'limits', 'tolerance', 'shelf-life', 'fair-look', 'pests', 'recipe-practice', 'by-eye', 'plant-sizes', 'soil-dryness'])));
+})->with(array_merge(...array_map(sourcesIn(...), ['ingredients', 'limits', 'tolerance', 'shelf-life', 'fair-look', 'recipe-practice', 'by-eye', 'plant-sizes', 'soil-dryness'])));
 
 it('gives every row of the catalogues of values a source', function (string $file): void {
     $sourced = array_keys(sourcesIn($file));
@@ -61,7 +61,7 @@ it('gives every row of the catalogues of values a source', function (string $fil
         $found = array_filter($sourced, static fn(string $path): bool => $path === "{$file}/{$key}" || str_starts_with($path, "{$file}/{$key}/"));
         expect($found)->not->toBeEmpty("{$file}: {$key}");
     }
-})->with(['ingredients', 'limits', 'shelf-life', 'fair-look', 'pests', 'recipe-practice', 'by-eye', 'plant-sizes', 'soil-dryness']);
+})->with(['ingredients', 'limits', 'shelf-life', 'fair-look', 'recipe-practice', 'by-eye', 'plant-sizes', 'soil-dryness']);
 
 it('has a plausible density for every ingredient', function (string $slug): void {
     $ingredient = IngredientCatalogue::shipped()->get($slug);
@@ -113,8 +113,8 @@ it('says what is known when something is not', function (Closure $ask, string $c
 
 it('fails on a bad row', function (): void {
     $sources = SourceCatalogue::shipped();
-    $row = ['name' => 'x', 'kind' => 'oil', 'density' => ['value' => 1.0, 'unit' => 'g/mL', 'source' => 'a friend told me']];
+    $row = ['name' => 'x', 'substance' => 'neem', 'density' => ['value' => 1.0, 'unit' => 'g/mL', 'source' => 'a friend told me']];
 
     expect(static fn() => (new IngredientCatalogue(['x' => $row], $sources))->get('x'))->toThrow(UnknownSource::class)
-        ->and(static fn() => (new IngredientCatalogue(['x' => [...$row, 'kind' => 'moonlight']], $sources))->get('x'))->toThrow(ValueError::class);
+        ->and(static fn() => (new IngredientCatalogue(['x' => [...$row, 'substance' => 'moonlight']], $sources))->get('x'))->toThrow(ValueError::class);
 });

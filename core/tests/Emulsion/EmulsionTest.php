@@ -233,10 +233,8 @@ it('says for the order that is chosen what it says of it among all orders', func
     foreach (MixingOrder::cases() as $order) {
         $recipe = json_decode((string) file_get_contents(dirname(__DIR__, 2) . "/data/recipes/{$slug}.json"), true);
         assert(is_array($recipe));
-        $emulsion = PlanWriter::shipped()->write(Plans::of(['recipe' => [...$recipe, 'slug' => 'mine', 'order' => $order->value], 'make' => ['amount' => 1, 'unit' => 'L']]))['emulsion'];
-        $orders = $emulsion['orders'];
-        assert(is_array($orders));
-        $mine = array_values(array_filter($orders, static fn(mixed $one): bool => is_array($one) && $one['order'] === $order->value))[0] ?? null;
-        expect(is_array($mine) ? $mine['reshake_seconds'] : null)->toBe($emulsion['reshake_seconds'])->toBeGreaterThan(0.0);
+        $emulsion = PlanWriter::shipped()->write(Plans::of(['recipe' => [...$recipe, 'slug' => 'mine', 'order' => $order->value], 'make' => ['amount' => 1, 'unit' => 'L']]))->emulsion;
+        $mine = array_values(array_filter($emulsion->orders, static fn($one): bool => $one->order === $order->value))[0] ?? null;
+        expect($mine?->reshake_seconds)->toBe($emulsion->reshake_seconds)->toBeGreaterThan(0.0);
     }
 })->with(['neem-leaf-quart', 'kitchen-oil-by-the-quart', 'true-neem-emulsion', 'winter-wood-oil']);

@@ -6,6 +6,7 @@ use IdleMixer\Core\Leaf\LeafLook;
 use IdleMixer\Core\Leaf\LeafTest;
 use IdleMixer\Core\Leaf\LeafTestOutcome;
 use IdleMixer\Core\Leaf\Reaction;
+use IdleMixer\Core\Safety\Level;
 
 /** @param list<array{string, Reaction}> $looks */
 function outcomeOf(int $wait, array $looks, string $now): LeafTestOutcome
@@ -39,9 +40,9 @@ it('takes the worst leaf', function (): void {
         ->and(Reaction::worst([Reaction::Clean]))->toBe(Reaction::Clean);
 });
 
-it('says what each outcome means for the plant', function (LeafTestOutcome $outcome, string $level, bool $concluded): void {
+it('says what each outcome means for the plant', function (LeafTestOutcome $outcome, Level $level, bool $concluded): void {
     expect($outcome->level())->toBe($level)->and($outcome->isConcluded())->toBe($concluded);
 })->with([
-    [LeafTestOutcome::Waiting, 'wait', false], [LeafTestOutcome::LookNow, 'wait', false],
-    [LeafTestOutcome::GoAhead, 'ok', true], [LeafTestOutcome::Weaken, 'caution', true], [LeafTestOutcome::Refuse, 'stop', true],
+    [LeafTestOutcome::Waiting, Level::Caution, false], [LeafTestOutcome::LookNow, Level::Caution, false],
+    [LeafTestOutcome::GoAhead, Level::Ok, true], [LeafTestOutcome::Weaken, Level::Caution, true], [LeafTestOutcome::Refuse, Level::Stop, true],
 ]);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 use IdleMixer\Core\Measure\Calibration;
 use IdleMixer\Core\Measure\Fills;
 use IdleMixer\Core\Measure\Graduation;
+use IdleMixer\Core\Measure\Kit;
 use IdleMixer\Core\Measure\Measure;
 use IdleMixer\Core\Measure\PreDilution;
 use IdleMixer\Core\Measure\ScoopPlanner;
@@ -40,13 +41,13 @@ it('fills only to marks that are there', function (): void {
 });
 
 it('keeps every spoon and thins the marks to what a request has room for', function (): void {
-    $spoons = array_map(static fn(int $ml): array => [Amount::of($ml, Unit::Millilitre)], range(1, 10));
-    $syringe = Graduation::marks(Amount::of(60, Unit::Millilitre), 0.5);
-    $fills = Fills::fills([...$spoons, $syringe, Graduation::marks(Amount::of(10, Unit::Millilitre), 1.0)]);
-    $values = array_map(static fn(Amount $fill): float => $fill->value, $fills);
+    $spoons = array_map(static fn(int $ml): array => [Measure::holding(Amount::of($ml, Unit::Millilitre))], range(1, 10));
+    $syringe = array_map(static fn(Amount $mark): Measure => Measure::holding($mark), Graduation::marks(Amount::of(60, Unit::Millilitre), 0.5));
+    $fills = Fills::thinned([...$spoons, $syringe, array_map(static fn(Amount $mark): Measure => Measure::holding($mark), Graduation::marks(Amount::of(10, Unit::Millilitre), 1.0))]);
+    $values = array_map(static fn(Measure $fill): float => $fill->amount->value, $fills);
 
     expect(count($fills))->toBeLessThanOrEqual(Fills::MOST)->and($values)->toContain(1.0, 10.0, 60.0)
-        ->and(Fills::fills([]))->toBe([]);
+        ->and(Fills::thinned([]))->toBe([]);
 });
 
 it('prefers one kind of spoon among equally few', function (): void {
@@ -69,7 +70,7 @@ it('weighs where that is nearer or saves work', function (): void {
 
 // Common practice, no source: what is too little to measure is thinned first.
 it('thins what is too little for any spoon', function (): void {
-    $kitchen = array_slice(Measure::kitchenSet(), 0, 5);
+    $kitchen = array_slice(Kit::kitchen()->measures, 0, 5);
     $way = PreDilution::of($kitchen, 0.4);
     expect($way?->millilitres())->toEqualWithDelta(0.4, 0.4 * 0.05);
 

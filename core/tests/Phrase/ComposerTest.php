@@ -36,7 +36,7 @@ function typed(string ...$texts): Strengths
 
 // The percentages of the trade (common practice, no source), typed in its own words.
 it('comes to the strength that practice gives', function (string $lines, string $what, float $percent): void {
-    expect(get_object_vars(typed(...explode(' | ', $lines)))[$what])->toEqualWithDelta($percent, 0.006);
+    expect(typed(...explode(' | ', $lines))->in(SubstanceGroup::from($what)))->toEqualWithDelta($percent, 0.006);
 })->with([
     'neem by the gallon' => ['1 gal water | 2 tbsp neem', 'oil', 0.775],
     'the same as a rate, mixed by the litre' => ['1 litre of water | 2 tbsp per gallon neem', 'oil', 0.775],

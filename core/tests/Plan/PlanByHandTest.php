@@ -86,13 +86,13 @@ it('comes to what redoing it by hand comes to', function (): void {
         $scale = $makeMl / ($basis['of'] === 'water' ? $basisMl + $room : $basisMl);
         $plan = $writer->write(Plans::of(['recipe' => Plans::recipe($lines, $basis), 'make' => $make, 'sprayer' => $sprayer, 'highEnd' => $high, 'factor' => $factor]));
 
-        expect($plan['finished_mL'])->toEqualWithDelta($makeMl, 1e-9 * $makeMl)
-            ->and($plan['water_mL'])->toEqualWithDelta($makeMl - $room * $scale, 1e-9 * $makeMl);
+        expect($plan->finished_mL)->toEqualWithDelta($makeMl, 1e-9 * $makeMl)
+            ->and($plan->water_mL)->toEqualWithDelta($makeMl - $room * $scale, 1e-9 * $makeMl);
         $sums = ['neem-oil' => 0.0, 'castile-soap' => 0.0, 'isopropyl-alcohol' => 0.0, 'baking-soda' => 0.0, 'peppermint-oil' => 0.0];
         foreach ($lines as $i => $line) {
             $wanted = $each[$i] * $scale;
-            expect($plan['lines'][$i]['mL'])->toEqualWithDelta($wanted, 1e-9 * $wanted)
-                ->and($plan['lines'][$i]['g'])->toEqualWithDelta($wanted * DENSITY[$line['ingredient']], 1e-9 * $wanted);
+            expect($plan->lines[$i]->mL)->toEqualWithDelta($wanted, 1e-9 * $wanted)
+                ->and($plan->lines[$i]->g)->toEqualWithDelta($wanted * DENSITY[$line['ingredient']], 1e-9 * $wanted);
             $sums[$line['ingredient']] += $wanted * match ($line['ingredient']) {
                 'isopropyl-alcohol' => ($line['strength'] ?? 70.0) / 100,
                 'baking-soda' => DENSITY['baking-soda'],
@@ -100,14 +100,14 @@ it('comes to what redoing it by hand comes to', function (): void {
             };
         }
         foreach (['oil_percent_vv' => 'neem-oil', 'essential_percent_vv' => 'peppermint-oil', 'soap_percent_vv' => 'castile-soap', 'alcohol_percent_vv' => 'isopropyl-alcohol', 'soda_percent_wv' => 'baking-soda'] as $key => $slug) {
-            expect($plan['strength'][$key])->toEqualWithDelta(100 * $sums[$slug] / $makeMl, 1e-9 * 100);
+            expect($plan->strength[$key])->toEqualWithDelta(100 * $sums[$slug] / $makeMl, 1e-9 * 100);
         }
 
         // Full loads first, the rest last; each as strong as the whole.
         $sprayerMl = handMl($sprayer['amount'], $sprayer['unit']);
         $full = (int) floor($makeMl / $sprayerMl + 1e-9);
         $rest = $makeMl - $full * $sprayerMl;
-        $volumes = array_map(static fn(array $load): mixed => $load['finished_mL'], $plan['loads']);
+        $volumes = array_map(static fn($load): float => $load->finished_mL, $plan->loads);
         expect($volumes)->toHaveCount($full + ($rest > 1e-6 * $sprayerMl ? 1 : 0));
         foreach ($volumes as $i => $volume) {
             expect($volume)->toEqualWithDelta($i < $full ? $sprayerMl : $rest, 1e-6 * $sprayerMl);
@@ -120,19 +120,15 @@ it('says of each measured line how far it is off, from the spoons that it names'
     for ($round = 0; $round < 60; ++$round) {
         $measures = [['amount' => 1, 'unit' => '[tbs_us]'], ['amount' => 1, 'unit' => '[tsp_us]'], ['amount' => 1, 'unit' => '[drp]']];
         $plan = PlanWriter::shipped()->write(Plans::of(['recipe' => Plans::recipe(handLines($random), ['amount' => 1, 'unit' => '[gal_us]', 'of' => 'water']), 'make' => ['amount' => 2, 'unit' => 'L'], 'measures' => $measures]));
-        foreach ($plan['loads'] as $load) {
-            $lines = $load['lines'];
-            assert(is_array($lines));
-            foreach ($lines as $line) {
-                assert(is_array($line) && is_array($line['measured']) && is_array($line['measured']['scoops']) && is_float($line['mL']) && is_float($line['measured']['mL']));
+        foreach ($plan->loads as $load) {
+            foreach ($load->lines as $line) {
                 $sum = 0.0;
-                foreach ($line['measured']['scoops'] as $scoop) {
-                    assert(is_array($scoop) && is_int($scoop['count']) && is_string($scoop['unit']) && is_numeric($scoop['amount']));
-                    expect($scoop['count'])->toBeGreaterThan(0);
-                    $sum += $scoop['count'] * handMl((float) $scoop['amount'], $scoop['unit']);
+                foreach ($line->measured->scoops as $scoop) {
+                    expect($scoop->count)->toBeGreaterThan(0);
+                    $sum += $scoop->count * handMl((float) $scoop->amount, $scoop->unit);
                 }
-                expect($line['measured']['mL'])->toEqualWithDelta($sum, 1e-9 * $sum)
-                    ->and($line['measured']['error_percent'])->toEqualWithDelta(100 * ($sum / $line['mL'] - 1), 1e-6);
+                expect($line->measured->mL)->toEqualWithDelta($sum, 1e-9 * $sum)
+                    ->and($line->measured->error_percent)->toEqualWithDelta(100 * ($sum / $line->mL - 1), 1e-6);
             }
         }
     }

@@ -13,7 +13,7 @@ use IdleMixer\Core\Wording\WaitWords;
 
 it('repeats as practice has it', function (string $slug, ?int $days): void {
     expect(RecipeCatalogue::shipped()->practice($slug)->repeatDays)->toBe($days)
-        ->and(Plans::shipped($slug, 1, 'L')->request->usualDays)->toBe($days === null ? null : (float) $days);
+        ->and(Plans::shipped($slug, 1, 'L')->bench->circumstances->everyDays)->toBe($days === null ? null : (float) $days);
 })->with([
     'once on an empty bed' => ['empty-bed-neem-drench', null],
     'soda about fortnightly' => ['soda-leaf-spray', 14],

@@ -2,11 +2,9 @@
 
 declare(strict_types=1);
 
-use IdleMixer\Core\Bench\PlanRequestReader;
-use IdleMixer\Core\Document\JsonText;
 use IdleMixer\Core\Plan\Plan;
-use IdleMixer\Core\Plan\Planner;
 use IdleMixer\Core\Plant\ToleranceCatalogue;
+use IdleMixer\Core\Quantity\Temperature;
 use IdleMixer\Core\Recipe\RecipeUse;
 use IdleMixer\Core\Safety\Ceilings;
 use IdleMixer\Core\Safety\Circumstances;
@@ -14,13 +12,12 @@ use IdleMixer\Core\Safety\Level;
 use IdleMixer\Core\Safety\Limits;
 use IdleMixer\Core\Safety\Season;
 use IdleMixer\Core\Safety\Target;
+use IdleMixer\Core\Tests\Support\Plans;
 use IdleMixer\Core\Wording\Sentences;
 
 function planUnder(string $recipe, Circumstances $circumstances, ?string $plant = null): Plan
 {
-    $request = json_encode(['recipe' => $recipe, 'make' => ['amount' => 1, 'unit' => 'L'], ...($plant === null ? [] : ['plant' => $plant])], \JSON_THROW_ON_ERROR);
-
-    return Planner::shipped()->plan(PlanRequestReader::shipped()->read(JsonText::parse($request)), circumstances: $circumstances);
+    return Plans::under(['recipe' => $recipe, 'make' => ['amount' => 1, 'unit' => 'L'], ...($plant === null ? [] : ['plant' => $plant])], $circumstances);
 }
 
 function levelUnder(string $recipe, Circumstances $circumstances, string $code, ?string $plant = null): ?Level
@@ -38,7 +35,7 @@ function levelUnder(string $recipe, Circumstances $circumstances, string $code, 
 
 // University extension pest notes (from memory): no oil above about 32 °C, nor near freezing.
 it('stops oil in heat and cold, and warns of soap in the warm', function (string $recipe, float $celsius, Level $level): void {
-    expect(levelUnder($recipe, new Circumstances(celsius: $celsius), 'temperature'))->toBe($level);
+    expect(levelUnder($recipe, new Circumstances(air: Temperature::ofCelsius($celsius)), 'temperature'))->toBe($level);
 })->with([
     ['neem-leaf-quart', 32.0, Level::Caution],
     ['neem-leaf-quart', 33.0, Level::Stop],
@@ -79,7 +76,7 @@ it('stops a winter oil in the growing season', function (): void {
 it('holds tender kinds of leaf to less soap and alcohol', function (?string $plant, string $what, float $limit): void {
     $class = $plant === null ? null : ToleranceCatalogue::shipped()->get($plant);
     foreach ((new Ceilings(Limits::shipped()))->of(Target::of(RecipeUse::Foliar, $class)) as $ceiling) {
-        if ($ceiling->what === $what) {
+        if ($ceiling->what->value === $what) {
             expect($ceiling->limit->value)->toBe($limit);
 
             return;
@@ -101,8 +98,8 @@ it('has a ceiling of its own on soil, and the higher one on bare wood', function
 
 it('judges the high end by the season, too', function (): void {
     // Oil 2 to 4 % on dormant wood, 1 to 2 % on leaves in season (university extension pest notes, from memory).
-    $request = json_encode(['recipe' => IdleMixer\Core\Tests\Support\Plans::recipe([['ingredient' => 'horticultural-oil', 'amount' => 15, 'unit' => 'mL', 'upTo' => 30]], ['amount' => 1, 'unit' => 'L', 'of' => 'finished']), 'make' => ['amount' => 1, 'unit' => 'L']], \JSON_THROW_ON_ERROR);
-    $codes = static fn(Season $season): array => array_map(static fn($verdict): string => $verdict->code, Planner::shipped()->plan(PlanRequestReader::shipped()->read(JsonText::parse($request)), circumstances: new Circumstances($season))->verdicts);
+    $request = ['recipe' => Plans::recipe([['ingredient' => 'horticultural-oil', 'amount' => 15, 'unit' => 'mL', 'upTo' => 30]], ['amount' => 1, 'unit' => 'L', 'of' => 'finished']), 'make' => ['amount' => 1, 'unit' => 'L']];
+    $codes = static fn(Season $season): array => array_map(static fn($verdict): string => $verdict->code, Plans::under($request, new Circumstances($season))->verdicts);
 
     expect(in_array('high-end-oil-strength', $codes(Season::Growing), true))->toBeTrue()
         ->and(in_array('high-end-oil-strength', $codes(Season::Dormant), true))->toBeFalse();

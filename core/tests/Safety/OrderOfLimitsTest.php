@@ -2,11 +2,9 @@
 
 declare(strict_types=1);
 
-use IdleMixer\Core\Bench\PlanRequestReader;
-use IdleMixer\Core\Document\JsonText;
 use IdleMixer\Core\Plan\Plan;
-use IdleMixer\Core\Plan\Planner;
 use IdleMixer\Core\Plant\ToleranceCatalogue;
+use IdleMixer\Core\Quantity\Temperature;
 use IdleMixer\Core\Safety\Circumstances;
 use IdleMixer\Core\Safety\Level;
 use IdleMixer\Core\Safety\Season;
@@ -51,7 +49,7 @@ function sprayed(array $millilitres, ?string $plant, string $use = 'foliar', Cir
     }
     $request = ['recipe' => Plans::recipe($lines, ['amount' => 1, 'unit' => 'L', 'of' => 'finished'], $use), 'make' => ['amount' => 1, 'unit' => 'L'], ...($plant === null ? [] : ['plant' => $plant])];
 
-    return Planner::shipped()->plan(PlanRequestReader::shipped()->read(JsonText::parse(json_encode($request, \JSON_THROW_ON_ERROR))), circumstances: $circumstances);
+    return Plans::under($request, $circumstances);
 }
 
 /** @return array<string, float> */
@@ -99,7 +97,7 @@ it('never allows a delicate leaf more than an ordinary one, nor that more than a
 
 it('is never calmed by bloom, heat, a near harvest or more frequent rounds', function (Circumstances $worse): void {
     $random = new Randomizer(new Mt19937(13));
-    $usual = new Circumstances(Season::Growing, 20.0, false, 60.0, 21.0);
+    $usual = new Circumstances(Season::Growing, Temperature::ofCelsius(20.0), false, 60.0, 21.0);
     for ($round = 0; $round < 60; ++$round) {
         $spray = someSpray($random);
         $after = levelsOf(sprayed($spray, 'ordinary-leaf', 'foliar', $worse));
@@ -108,17 +106,17 @@ it('is never calmed by bloom, heat, a near harvest or more frequent rounds', fun
         }
     }
 })->with([
-    'in bloom' => [new Circumstances(Season::Growing, 20.0, true, 60.0, 21.0)],
-    'in the heat' => [new Circumstances(Season::Growing, 38.0, false, 60.0, 21.0)],
-    'near frost' => [new Circumstances(Season::Growing, 1.0, false, 60.0, 21.0)],
-    'picked tomorrow' => [new Circumstances(Season::Growing, 20.0, false, 1.0, 21.0)],
-    'every second day' => [new Circumstances(Season::Growing, 20.0, false, 60.0, 2.0)],
+    'in bloom' => [new Circumstances(Season::Growing, Temperature::ofCelsius(20.0), true, 60.0, 21.0)],
+    'in the heat' => [new Circumstances(Season::Growing, Temperature::ofCelsius(38.0), false, 60.0, 21.0)],
+    'near frost' => [new Circumstances(Season::Growing, Temperature::ofCelsius(1.0), false, 60.0, 21.0)],
+    'picked tomorrow' => [new Circumstances(Season::Growing, Temperature::ofCelsius(20.0), false, 1.0, 21.0)],
+    'every second day' => [new Circumstances(Season::Growing, Temperature::ofCelsius(20.0), false, 60.0, 2.0)],
 ]);
 
 it('stops oil above 32 °C and below 4 °C, and warns of soap from 27 °C', function (array $spray, float $celsius, int $level): void {
     // Common practice, no source: oils not below 40 F (4 C) or above 90 F (32 C); salty or strong surfactants under 75 to 80 F (24 to 27 C).
     /** @var array<string, float> $spray */
-    expect(levelsOf(sprayed($spray, 'ordinary-leaf', 'foliar', new Circumstances(celsius: $celsius)))['temperature'])->toBe($level);
+    expect(levelsOf(sprayed($spray, 'ordinary-leaf', 'foliar', new Circumstances(air: Temperature::ofCelsius($celsius))))['temperature'])->toBe($level);
 })->with([
     [['neem-oil' => 8.0], 32.0, 0], [['neem-oil' => 8.0], 32.5, 2], [['neem-oil' => 8.0], 4.0, 0], [['neem-oil' => 8.0], 3.0, 2],
     [['castile-soap' => 10.0], 20.0, 0], [['castile-soap' => 10.0], 28.0, 1], [['isopropyl-alcohol' => 10.0], 30.0, 0],
@@ -137,7 +135,7 @@ it('says of each verdict the number, the limit, where the limit comes from, and 
         $use = ['foliar', 'drench', 'dormant', 'spot'][$random->getInt(0, 3)];
         $circumstances = new Circumstances(
             [null, Season::Growing, Season::Dormant][$random->getInt(0, 2)],
-            [null, 1.0, 20.0, 30.0, 40.0][$random->getInt(0, 4)],
+            [null, ...array_map(Temperature::ofCelsius(...), [1.0, 20.0, 30.0, 40.0])][$random->getInt(0, 4)],
             $random->getInt(0, 1) === 1,
             [null, 1.0, 40.0][$random->getInt(0, 2)],
             [null, 1.0, 7.0, 30.0][$random->getInt(0, 3)],

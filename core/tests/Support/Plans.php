@@ -4,18 +4,39 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Tests\Support;
 
-use IdleMixer\Core\Bench\PlanRequestReader;
+use IdleMixer\Core\Bench\Bench;
+use IdleMixer\Core\Bench\BenchReader;
 use IdleMixer\Core\Document\JsonText;
 use IdleMixer\Core\Plan\Plan;
 use IdleMixer\Core\Plan\Planner;
+use IdleMixer\Core\Safety\Circumstances;
 
 /** Short ways to a plan. */
 final class Plans
 {
     /** @param array<string, mixed> $request */
+    public static function bench(array $request): Bench
+    {
+        return BenchReader::shipped()->request(JsonText::parse(json_encode($request, \JSON_THROW_ON_ERROR)));
+    }
+
+    /**
+     * The same bench under other circumstances.
+     *
+     * @param array<string, mixed> $request
+     */
+    public static function under(array $request, Circumstances $circumstances): Plan
+    {
+        $bench = self::bench($request);
+        $all = [...get_object_vars($bench), 'circumstances' => $circumstances->every($bench->circumstances->everyDays)];
+
+        return Planner::shipped()->plan(new Bench(...$all));
+    }
+
+    /** @param array<string, mixed> $request */
     public static function of(array $request): Plan
     {
-        return Planner::shipped()->plan(PlanRequestReader::shipped()->read(JsonText::parse(json_encode($request, \JSON_THROW_ON_ERROR))));
+        return Planner::shipped()->plan(self::bench($request));
     }
 
     /** @param array<string, mixed> $more */

@@ -60,8 +60,8 @@ it('asks for no fill that is not on the syringe, whatever is wanted', function (
     for ($round = 0; $round < 120; ++$round) {
         $step = [0.1, 0.2, 0.5, 1.0, 2.0, 5.0][$random->getInt(0, 5)];
         $last = $step * $random->getInt(3, 40);
-        $kit = Fills::fills([Graduation::marks(Amount::of($last, Unit::Millilitre), $step), [Amount::of(1, Unit::UsTablespoon)]]);
-        $planner = new ScoopPlanner(array_map(Measure::holding(...), $kit));
+        $kit = Fills::thinned([array_map(static fn(Amount $mark): Measure => Measure::holding($mark), Graduation::marks(Amount::of($last, Unit::Millilitre), $step)), [Measure::holding(Amount::of(1, Unit::UsTablespoon))]]);
+        $planner = new ScoopPlanner($kit);
         $plan = $planner->plan($random->getInt(1, 4000) / 40);
         foreach ($plan->scoops as $scoop) {
             $ml = $scoop->measure->amount->value;

@@ -4,8 +4,7 @@ declare(strict_types=1);
 
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\JsonText;
-use IdleMixer\Core\Measure\Measure;
-use IdleMixer\Core\Measure\ScoopPlanner;
+use IdleMixer\Core\Measure\Kit;
 use IdleMixer\Core\Plant\ToleranceCatalogue;
 use IdleMixer\Core\Recipe\RecipeUse;
 use IdleMixer\Core\Safety\Ceilings;
@@ -27,7 +26,7 @@ function wayOut(float $capacity, ?string $plant = null): WayOut
     $ceilings = new Ceilings(Limits::shipped());
     $class = $plant === null ? null : ToleranceCatalogue::shipped()->get($plant);
 
-    return new WayOut(new Bounds($ceilings->of(Target::of(RecipeUse::Foliar, $class)), $capacity), $ceilings->of(Target::of(RecipeUse::Drench, null)), new ScoopPlanner(Measure::kitchenSet()));
+    return new WayOut(new Bounds($ceilings->of(Target::of(RecipeUse::Foliar, $class)), $capacity), $ceilings->of(Target::of(RecipeUse::Drench, null)), Kit::kitchen()->planner());
 }
 
 /** @param list<array<string, mixed>> $lines */
@@ -70,7 +69,7 @@ function byHand(Remedy $remedy, array $what, array $ml, float $finished): array
     $sums = ['oil' => 0.0, 'soap' => 0.0, 'essential' => 0.0];
     foreach ($what as $i => $ingredient) {
         $much = $ml[$i] * $stays;
-        foreach ($remedy->add[$i]->scoops ?? [] as $scoop) {
+        foreach ($remedy->add[$ingredient]->scoops ?? [] as $scoop) {
             $much += $scoop->count * $scoop->measure->millilitres;
             $volume += $scoop->count * $scoop->measure->millilitres;
         }
@@ -104,7 +103,7 @@ it('never advises what overfills or ends outside the limits, on more than five h
         $factor = $between(0.0, 3.0);
         $range = [$planned[$item] * $factor, $planned[$item] * ($factor + ($random->getInt(0, 1) === 1 ? $between(0.05, 1.0) : 0.0))];
         $water = $random->getInt(0, 4) === 0 ? $load->mixture->water * $between(0.5, 1.3) : null;
-        $slips = new Slips([$item => $range], $water);
+        $slips = new Slips([$what[$item] => $range], $water);
         ++$slipped;
         foreach (wayOut($capacity, $tender ? 'tender-leaf' : null)->remedies($load, $slips) as $remedy) {
             ++$kinds[$remedy->kind->value];
@@ -135,28 +134,28 @@ it('never advises what overfills or ends outside the limits, on more than five h
 // A gallon with 4 tbsp of neem meant is 1.54 %: common practice for infested beds and orchards.
 it('makes a bigger batch of one spoon too many, while there is room', function (): void {
     $load = loadOf([line('neem-oil', 40.0), line('castile-soap', 8.0)], 4.0);
-    $remedies = wayOut(6000.0)->remedies($load, new Slips([0 => [50.0, 50.0]]));
+    $remedies = wayOut(6000.0)->remedies($load, new Slips(['neem-oil' => [50.0, 50.0]]));
     $bigger = remedy($remedies, RemedyKind::BiggerBatch);
 
     expect($bigger?->finished)->toEqualWithDelta(5000.0, 1.0)
-        ->and($bigger?->add[1]->millilitres())->toEqualWithDelta(2.0, 0.1)
+        ->and($bigger?->add['castile-soap']->millilitres())->toEqualWithDelta(2.0, 0.1)
         ->and($bigger?->asPlanned)->toBeTrue()
-        ->and(remedy(wayOut(4000.0)->remedies($load, new Slips([0 => [50.0, 50.0]])), RemedyKind::BiggerBatch))->toBeNull();
+        ->and(remedy(wayOut(4000.0)->remedies($load, new Slips(['neem-oil' => [50.0, 50.0]])), RemedyKind::BiggerBatch))->toBeNull();
 });
 
 it('uses a small slip as it is, and says so first', function (): void {
     $load = loadOf([line('neem-oil', 40.0), line('castile-soap', 8.0)]);
-    expect(wayOut(4000.0)->remedies($load, new Slips([0 => [40.0, 50.0]]))[0]->kind)->toBe(RemedyKind::AsItIs)
-        ->and(wayOut(4000.0)->remedies($load, new Slips([0 => [20.0, 40.0]]))[0]->kind)->not->toBe(RemedyKind::AsItIs);
+    expect(wayOut(4000.0)->remedies($load, new Slips(['neem-oil' => [40.0, 50.0]]))[0]->kind)->toBe(RemedyKind::AsItIs)
+        ->and(wayOut(4000.0)->remedies($load, new Slips(['neem-oil' => [20.0, 40.0]]))[0]->kind)->not->toBe(RemedyKind::AsItIs);
 });
 
 it('adds the soap that was left out, in spoons', function (): void {
     $load = loadOf([line('neem-oil', 30.0), line('castile-soap', 15.0)]);
-    $add = remedy(wayOut(5000.0)->remedies($load, new Slips([1 => [0.0, 0.0]])), RemedyKind::AddMissing);
+    $add = remedy(wayOut(5000.0)->remedies($load, new Slips(['castile-soap' => [0.0, 0.0]])), RemedyKind::AddMissing);
 
-    expect($add?->add[1]->millilitres())->toEqualWithDelta(15.0, 0.75)->and($add?->asPlanned)->toBeTrue()
+    expect($add?->add['castile-soap']->millilitres())->toEqualWithDelta(15.0, 0.75)->and($add?->asPlanned)->toBeTrue()
         // Filled to the brim there is no room for it: no advice that overflows.
-        ->and(remedy(wayOut(4000.0)->remedies($load, new Slips([1 => [0.0, 0.0]])), RemedyKind::AddMissing))->toBeNull();
+        ->and(remedy(wayOut(4000.0)->remedies($load, new Slips(['castile-soap' => [0.0, 0.0]])), RemedyKind::AddMissing))->toBeNull();
 });
 
 it('tops up the litre of water that was short', function (): void {
@@ -168,20 +167,20 @@ it('tops up the litre of water that was short', function (): void {
 // A tablespoon is three teaspoons: 2 tsp meant, 2 tbsp poured.
 it('pours off and tops up where a tablespoon went for the teaspoon in a full sprayer', function (): void {
     $load = loadOf([line('neem-oil', 15.0), line('castile-soap', 5.0)], 1.0);
-    $remedies = wayOut(1000.0)->remedies($load, new Slips([0 => [45.0, 45.0]]));
+    $remedies = wayOut(1000.0)->remedies($load, new Slips(['neem-oil' => [45.0, 45.0]]));
     $off = remedy($remedies, RemedyKind::PourOff);
 
     // 45 mL for 15: two thirds of it must go, and the soap that goes with them comes back.
     expect($off?->pourOff)->toBe(670.0)->and($off?->asPlanned)->toBeTrue()
-        ->and($off?->add[1]->millilitres())->toEqualWithDelta(3.35, 0.05 * 3.35)
-        ->and($off?->water)->toEqualWithDelta(670.0 - ($off?->add[1]->millilitres() ?? 0.0), 1e-6)
+        ->and($off?->add['castile-soap']->millilitres())->toEqualWithDelta(3.35, 0.05 * 3.35)
+        ->and($off?->water)->toEqualWithDelta(670.0 - ($off?->add['castile-soap']->millilitres() ?? 0.0), 1e-6)
         ->and(remedy($remedies, RemedyKind::AddWater))->toBeNull()
-        ->and(remedy(wayOut(3000.0)->remedies($load, new Slips([0 => [45.0, 45.0]])), RemedyKind::AddWater)?->finished)->toBe(3000.0);
+        ->and(remedy(wayOut(3000.0)->remedies($load, new Slips(['neem-oil' => [45.0, 45.0]])), RemedyKind::AddWater)?->finished)->toBe(3000.0);
 });
 
 it('pours off to within the limits where nobody knows how much went in', function (): void {
     $load = loadOf([line('neem-oil', 15.0), line('castile-soap', 5.0)], 1.0);
-    $off = remedy(wayOut(1000.0)->remedies($load, new Slips([0 => [15.0, 45.0]])), RemedyKind::PourOff);
+    $off = remedy(wayOut(1000.0)->remedies($load, new Slips(['neem-oil' => [15.0, 45.0]])), RemedyKind::PourOff);
 
     // At the worst 4.5 % comes to 2 %: 1 - 2/4.5 = 0.556 of it must go.
     expect($off?->pourOff)->toBe(560.0)->and($off?->water)->toBe(560.0)->and($off?->asPlanned)->toBeFalse();
@@ -198,11 +197,11 @@ it('comes back to the plan of what stands there when water was short', function 
 it('lets a spray be used that is not as planned and still within the limits, after a leaf test', function (): void {
     // A tablespoon for the teaspoon at half strength: 1.5 % where 0.5 % was meant, and 2 % is the limit.
     $load = loadOf([line('neem-oil', 5.0), line('castile-soap', 5.0)], 1.0);
-    $use = remedy(wayOut(1000.0)->remedies($load, new Slips([0 => [15.0, 15.0]])), RemedyKind::WithinLimits);
+    $use = remedy(wayOut(1000.0)->remedies($load, new Slips(['neem-oil' => [15.0, 15.0]])), RemedyKind::WithinLimits);
     expect($use?->strongest)->toEqualWithDelta(3.0, 0.02)->and($use?->weakest)->toEqualWithDelta(1.0, 0.02)
         // Not on a tender leaf, where 1 % is the limit; and not without the soap that holds the oil.
-        ->and(remedy(wayOut(1000.0, 'tender-leaf')->remedies($load, new Slips([0 => [15.0, 15.0]])), RemedyKind::WithinLimits))->toBeNull()
-        ->and(remedy(wayOut(1000.0)->remedies($load, new Slips([1 => [0.0, 0.0]])), RemedyKind::WithinLimits))->toBeNull();
+        ->and(remedy(wayOut(1000.0, 'tender-leaf')->remedies($load, new Slips(['neem-oil' => [15.0, 15.0]])), RemedyKind::WithinLimits))->toBeNull()
+        ->and(remedy(wayOut(1000.0)->remedies($load, new Slips(['castile-soap' => [0.0, 0.0]])), RemedyKind::WithinLimits))->toBeNull();
 });
 
 it('says one thing once: water that is missing is not added twice', function (): void {
@@ -213,9 +212,9 @@ it('says one thing once: water that is missing is not added twice', function ():
 
 it('offers a drench only for what a bed bears', function (): void {
     $load = loadOf([line('neem-oil', 8.0), line('castile-soap', 8.0)], 1.0);
-    $strong = wayOut(1000.0, 'tender-leaf')->remedies($load, new Slips([0 => [15.0, 15.0]]));
-    $far = wayOut(1000.0, 'tender-leaf')->remedies($load, new Slips([0 => [45.0, 45.0]]));
-    $detergent = wayOut(1000.0, 'tender-leaf')->remedies(loadOf([line('neem-oil', 8.0), line('dish-detergent', 8.0)], 1.0), new Slips([0 => [15.0, 15.0]]));
+    $strong = wayOut(1000.0, 'tender-leaf')->remedies($load, new Slips(['neem-oil' => [15.0, 15.0]]));
+    $far = wayOut(1000.0, 'tender-leaf')->remedies($load, new Slips(['neem-oil' => [45.0, 45.0]]));
+    $detergent = wayOut(1000.0, 'tender-leaf')->remedies(loadOf([line('neem-oil', 8.0), line('dish-detergent', 8.0)], 1.0), new Slips(['neem-oil' => [15.0, 15.0]]));
 
     expect(remedy($strong, RemedyKind::Drench))->not->toBeNull()
         ->and(remedy($far, RemedyKind::Drench))->toBeNull()
@@ -226,12 +225,12 @@ it('offers a drench only for what a bed bears', function (): void {
 it('reads what went wrong', function (string $slip, float $low, float $high): void {
     $load = Plans::shipped('neem-by-the-gallon', 1, '[gal_us]')->groups[0]->load;
     $slips = SlipReader::read(JsonText::parse("[{$slip}]"), $load);
-    $range = $slips->items[0] ?? [$slips->water ?? 0.0, $slips->water ?? 0.0];
+    $range = $slips->items['neem-oil'] ?? [$slips->water ?? 0.0, $slips->water ?? 0.0];
     expect($range[0])->toEqualWithDelta($low, 1e-6)->and($range[1])->toEqualWithDelta($high, 1e-6);
 })->with([
-    'lost count between 1 and 3 tbsp' => ['{"kind":"count","item":0,"scoop":0,"from":1,"to":3}', 14.78676478125, 3 * 14.78676478125],
-    'left out' => ['{"kind":"left-out","item":0}', 0.0, 0.0],
-    'teaspoons for tablespoons' => ['{"kind":"measure","item":0,"scoop":0,"measure":{"amount":1,"unit":"[tsp_us]"}}', 2 * 4.92892159375, 2 * 4.92892159375],
+    'lost count between 1 and 3 tbsp' => ['{"kind":"count","item":"neem-oil","scoop":0,"from":1,"to":3}', 14.78676478125, 3 * 14.78676478125],
+    'left out' => ['{"kind":"left-out","item":"neem-oil"}', 0.0, 0.0],
+    'teaspoons for tablespoons' => ['{"kind":"measure","item":"neem-oil","scoop":0,"measure":{"amount":1,"unit":"[tsp_us]"}}', 2 * 4.92892159375, 2 * 4.92892159375],
     'three litres of water' => ['{"kind":"water","water":{"amount":3,"unit":"L"}}', 3000.0, 3000.0],
 ]);
 
@@ -245,8 +244,8 @@ it('refuses slips that cannot be', function (string $slip, string $path): void {
     }
     expect($found)->toBe($path);
 })->with([
-    ['[]', ''], ['[{"kind":"spilt","item":0}]', '/0/kind'], ['[{"kind":"count","item":7,"scoop":0,"from":1,"to":2}]', '/0/item'],
-    ['[{"kind":"count","item":0,"scoop":0,"from":3,"to":2}]', '/0/to'], ['[{"kind":"count","item":0,"scoop":0,"from":-1,"to":2}]', '/0/from'],
-    ['[{"kind":"count","item":0,"scoop":4,"from":1,"to":2}]', '/0/scoop'], ['[{"kind":"water","water":{"amount":0,"unit":"L"}}]', '/0/water/amount'],
-    ['[{"kind":"measure","item":0,"scoop":0,"measure":{"amount":1,"unit":"g"}}]', '/0/measure/unit'],
+    ['[]', ''], ['[{"kind":"spilt","item":"neem-oil"}]', '/0/kind'], ['[{"kind":"count","item":"lemonade","scoop":0,"from":1,"to":2}]', '/0/item'],
+    ['[{"kind":"count","item":"neem-oil","scoop":0,"from":3,"to":2}]', '/0/to'], ['[{"kind":"count","item":"neem-oil","scoop":0,"from":-1,"to":2}]', '/0/from'],
+    ['[{"kind":"count","item":"neem-oil","scoop":4,"from":1,"to":2}]', '/0/scoop'], ['[{"kind":"water","water":{"amount":0,"unit":"L"}}]', '/0/water/amount'],
+    ['[{"kind":"measure","item":"neem-oil","scoop":0,"measure":{"amount":1,"unit":"g"}}]', '/0/measure/unit'],
 ]);

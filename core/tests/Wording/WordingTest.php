@@ -38,13 +38,13 @@ it('says stretches of time', function (float $hours, string $exact, string $roun
 it('leaves no brace unfilled in anything that is shown', function (string $slug, string $plant): void {
     $document = PlanWriter::shipped()->write(Plans::shipped($slug, 2.5, 'L', ['sprayer' => ['amount' => 1, 'unit' => 'L'], 'plant' => $plant, 'measures' => [['amount' => 1, 'unit' => '[tbs_us]']]]));
 
-    expect(json_encode([$document['steps'], $document['verdicts'], $document['cautions'], $document['holding'], $document['fair_look']], \JSON_THROW_ON_ERROR))->not->toMatch('/\{[a-z-]+\}/i');
+    expect(json_encode([$document->steps, $document->verdicts, $document->cautions, $document->holding, $document->fair_look], \JSON_THROW_ON_ERROR))->not->toMatch('/\{[a-z-]+\}/i');
 })->with(RecipeCatalogue::shipped()->slugs())->with(['ordinary-leaf', 'tender-leaf', 'dormant-wood', 'soil']);
 
 it('says of every verdict whether its limit is published, practice or ours', function (string $slug): void {
-    foreach (PlanWriter::shipped()->write(Plans::shipped($slug, 1, 'L', ['plant' => 'tender-leaf']))['verdicts'] as $verdict) {
-        expect($verdict['standing'])->toBeIn(['published', 'common-practice', 'ours'])
-            ->and($verdict['because'])->toMatch('/published|common practice, no source|our own limit|come with the stock/');
+    foreach (PlanWriter::shipped()->write(Plans::shipped($slug, 1, 'L', ['plant' => 'tender-leaf']))->verdicts as $verdict) {
+        expect($verdict->standing)->toBeIn(['published', 'common-practice', 'ours'])
+            ->and($verdict->because)->toMatch('/published|common practice, no source|our own limit|come with the stock/');
     }
 })->with(RecipeCatalogue::shipped()->slugs());
 

@@ -17,8 +17,8 @@ it('gives the plan back when everything went in as wanted', function (): void {
 it('reckons with what was really scooped, topped up to the same mark', function (): void {
     // 1.25 cups where 1 cup was wanted is 25 % over: common practice, no source.
     $load = Plans::shipped('neem-by-the-gallon', 4.0, '[gal_us]')->groups[0]->load;
-    $wanted = $load->items[0]->millilitres();
-    $made = AsMade::of($load, [1.25 * $wanted]);
+    $wanted = $load->items['neem-oil']->millilitres();
+    $made = AsMade::of($load, ['neem-oil' => 1.25 * $wanted]);
 
     expect(Strengths::of($made)->in(SubstanceGroup::Oil))->toEqualWithDelta(1.25 * Strengths::of($load->mixture)->in(SubstanceGroup::Oil), 1e-9)
         ->and($made->finished())->toEqualWithDelta($load->mixture->finished(), 1e-9);
@@ -26,7 +26,7 @@ it('reckons with what was really scooped, topped up to the same mark', function 
 
 it('leaves out what was not ticked', function (): void {
     $load = Plans::shipped('gentle-neem', 1.0, 'L')->groups[0]->load;
-    $made = Strengths::of(AsMade::of($load, [1 => $load->items[1]->millilitres()]));
+    $made = Strengths::of(AsMade::of($load, ['neem-oil' => $load->items['neem-oil']->millilitres()]));
 
     expect($made->in(SubstanceGroup::Soap))->toBe(0.0)->and($made->in(SubstanceGroup::Oil))->toEqualWithDelta(Strengths::of($load->mixture)->in(SubstanceGroup::Oil), 1e-9);
 });

@@ -2,8 +2,7 @@
 
 declare(strict_types=1);
 
-use IdleMixer\Core\Measure\Measure;
-use IdleMixer\Core\Measure\ScoopPlanner;
+use IdleMixer\Core\Measure\Kit;
 use IdleMixer\Core\Recipe\MixingOrder;
 use IdleMixer\Core\Recipe\RecipeCatalogue;
 use IdleMixer\Core\Tests\Support\Plans;
@@ -26,7 +25,7 @@ function stepsOf(string $order, string $use = 'foliar'): array
 /** @return list<string> code, and what goes in */
 function shape(string $order): array
 {
-    $names = ['soda', 'oil', 'soap'];
+    $names = ['baking-soda' => 'soda', 'neem-oil' => 'oil', 'castile-soap' => 'soap'];
 
     return array_map(static fn(Step $step): string => $step->code . ($step->item === null ? '' : ' ' . $names[$step->item]), stepsOf($order));
 }
@@ -60,10 +59,10 @@ it('has no water and no stand test in a stock', function (): void {
 
 it('measures out every item once, never overfills, and ends at the mark', function (string $slug): void {
     $recipe = RecipeCatalogue::shipped()->get($slug);
-    $load = Load::of(Plans::shipped($slug, 1.0, '[gal_us]')->whole, new ScoopPlanner(Measure::kitchenSet()));
+    $load = Load::of(Plans::shipped($slug, 1.0, '[gal_us]')->whole, Kit::kitchen()->planner());
     foreach (MixingOrder::cases() as $order) {
         $steps = Steps::of($load, $order, $recipe->use);
-        $items = array_values(array_filter(array_map(static fn(Step $step): ?int => $step->item, $steps), static fn(?int $item): bool => $item !== null));
+        $items = array_values(array_filter(array_map(static fn(Step $step): ?string => $step->item, $steps), static fn(?string $item): bool => $item !== null));
         expect($items)->toEqualCanonicalizing(array_keys($load->items));
         $before = 0.0;
         foreach ($steps as $step) {

@@ -1,0 +1,100 @@
+<?php
+
+declare(strict_types=1);
+
+use IdleMixer\Core\Batch\BatchState;
+use IdleMixer\Core\Batch\BatchStatus;
+use IdleMixer\Core\Batch\SprayCheck;
+use IdleMixer\Core\Leaf\Proof;
+use IdleMixer\Core\Leaf\Reaction;
+use IdleMixer\Core\Leaf\TestedSpray;
+use IdleMixer\Core\Mix\Composition;
+use IdleMixer\Core\Recipe\RecipeUse;
+use IdleMixer\Core\Safety\Level;
+use IdleMixer\Core\Safety\Target;
+use IdleMixer\Core\Safety\Verdict;
+use IdleMixer\Core\Tests\Support\Sprays;
+use IdleMixer\Core\Wording\Sentences;
+use IdleMixer\Core\Work\StandTest;
+
+const MADE = '2026-06-10T18:00:00Z';
+
+function stateOf(StandTest $glass = StandTest::Even, bool $discarded = false, ?string $made = MADE): BatchState
+{
+    $at = $made === null ? null : new DateTimeImmutable($made);
+
+    return new BatchState($at, $at?->modify('+8 hours'), $discarded, $glass);
+}
+
+/**
+ * @param list<TestedSpray> $tests
+ *
+ * @return array<string, Level> by wording
+ */
+function said(BatchState $batch, array $tests, string $now, ?Composition $spray = null, RecipeUse $use = RecipeUse::Foliar): array
+{
+    $all = [];
+    foreach (SprayCheck::verdicts($batch, Target::of($use, null), $spray ?? Sprays::neem(), new Proof($tests), new DateTimeImmutable($now)) as $verdict) {
+        $all[$verdict->wording] = $verdict->level;
+        // Every sentence is whole.
+        expect(Sentences::shipped()->verdict($verdict))->not->toMatch('/[{}]/');
+    }
+
+    return $all;
+}
+
+/** @return list<TestedSpray> */
+function cleanTest(): array
+{
+    return [Sprays::tested(1, Sprays::neem(), 1, [50 => Reaction::Clean])];
+}
+
+const AFTER = '2026-06-10T20:00:00Z';
+
+it('passes a fresh batch of a spray whose leaves stayed clean, whatever batch was tested', function (): void {
+    expect(said(stateOf(), cleanTest(), AFTER))->toBe(['batch-fit' => Level::Ok, 'leaf-test-go-ahead' => Level::Ok]);
+});
+
+it('stops what was kept too long', function (): void {
+    // Common practice, no source: neem sprays 8 hours by the cautious school.
+    expect(said(stateOf(), cleanTest(), '2026-06-11T02:00:01Z'))->toBe(['batch-kept-too-long' => Level::Stop, 'leaf-test-go-ahead' => Level::Ok])
+        ->and(stateOf()->status(new DateTimeImmutable('2026-06-11T02:00:01Z')))->toBe(BatchStatus::Old)
+        ->and(stateOf()->status(new DateTimeImmutable('2026-06-11T02:00:00Z')))->toBe(BatchStatus::Ready);
+});
+
+it('stops what separated in the glass', function (StandTest $glass): void {
+    expect(said(stateOf($glass), cleanTest(), AFTER))->toHaveKey('batch-unsteady', Level::Stop);
+})->with([[StandTest::Ring], [StandTest::Beads], [StandTest::Layer], [StandTest::Scum]]);
+
+it('asks for a leaf test of a new spray, of a stronger one, and of one that nobody wrote down', function (): void {
+    expect(said(stateOf(), [], AFTER))->toHaveKey('leaf-test-none', Level::Caution)
+        ->and(said(stateOf(), cleanTest(), AFTER, Sprays::neem(1.5)))->toHaveKey('leaf-test-stronger', Level::Caution)
+        ->and(SprayCheck::leaves(null, new Proof(cleanTest()), new DateTimeImmutable(AFTER))->wording)->toBe('leaf-test-unknown');
+});
+
+it('asks for none of what is poured into the soil', function (): void {
+    expect(said(stateOf(), [], AFTER, use: RecipeUse::Drench))->toBe(['batch-fit' => Level::Ok]);
+});
+
+it('says how long a test still waits, and that it is due', function (): void {
+    expect(said(stateOf(), [Sprays::tested(1, Sprays::neem(), 10, [])], AFTER))->toHaveKey('leaf-test-waiting', Level::Caution)
+        ->and(said(stateOf(), [Sprays::tested(1, Sprays::neem(), 1, [])], AFTER))->toHaveKey('leaf-test-look-now', Level::Caution);
+});
+
+it('has one level for each reaction, on the page of the test and before spraying', function (Reaction $reaction, string $wording, Level $level): void {
+    $test = Sprays::tested(1, Sprays::neem(), 1, [30 => $reaction]);
+    expect(said(stateOf(), [$test], AFTER))->toHaveKey($wording, $level)
+        ->and($test->test->outcome(new DateTimeImmutable(AFTER))->level())->toBe($level);
+})->with([[Reaction::Slight, 'leaf-test-weaken', Level::Caution], [Reaction::Marked, 'leaf-test-refuse', Level::Stop], [Reaction::Dead, 'leaf-test-refuse', Level::Stop]]);
+
+it('has nothing to spray while it is mixed, or once it is thrown away', function (): void {
+    expect(said(stateOf(made: null), [], AFTER))->toBe(['batch-not-finished' => Level::Stop])
+        ->and(said(stateOf(discarded: true), [], AFTER))->toBe(['batch-discarded' => Level::Stop])
+        ->and(stateOf(made: null)->status(new DateTimeImmutable(MADE)))->toBe(BatchStatus::Mixing);
+});
+
+it('knows a worse level', function (): void {
+    expect(Level::Stop->isWorseThan(Level::Caution))->toBeTrue()
+        ->and(Level::Ok->isWorseThan(Level::Caution))->toBeFalse()
+        ->and((new Verdict('a', Level::Ok, 'b', [], null))->source)->toBeNull();
+});

@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+use IdleMixer\Core\Leaf\Proof;
+use IdleMixer\Core\Leaf\ProofOutcome;
+use IdleMixer\Core\Leaf\Reaction;
+use IdleMixer\Core\Leaf\TestedSpray;
+use IdleMixer\Core\Mix\Composition;
+use IdleMixer\Core\Safety\Level;
+use IdleMixer\Core\Tests\Support\Sprays;
+
+/*
+ * What a careful grower concludes from leaf tests, written down before the code: every new spray, every new kind of plant
+ * and every higher strength is tested; a mark stands until something better was shown (common practice, no source). That
+ * two strengths within 5 % are the same, and that a slight mark is no stop, is our own.
+ */
+
+/** @param list<TestedSpray> $tests */
+function proven(array $tests, Composition $spray, string $now = '2026-06-30T08:00:00Z'): ProofOutcome
+{
+    return (new Proof($tests))->of($spray, new DateTimeImmutable($now))->outcome;
+}
+
+const CLEAN = [49 => Reaction::Clean];
+const DEAD = [30 => Reaction::Dead];
+const SLIGHT = [30 => Reaction::Slight];
+
+it('concludes what a careful grower would', function (array $tests, Composition $spray, ProofOutcome $outcome, Level $level): void {
+    /** @var list<TestedSpray> $tests */
+    expect(proven($tests, $spray))->toBe($outcome)->and($outcome->level())->toBe($level);
+    // In whatever order the notebook hands them over.
+    expect(proven(array_reverse($tests), $spray))->toBe($outcome);
+})->with([
+    'nothing was tested' => [[], Sprays::neem(), ProofOutcome::None, Level::Caution],
+    'clean, the same again' => [[Sprays::tested(1, Sprays::neem(), 1, CLEAN)], Sprays::neem(), ProofOutcome::GoAhead, Level::Ok],
+    'clean, half of it' => [[Sprays::tested(1, Sprays::neem(), 1, CLEAN)], Sprays::neem(0.5), ProofOutcome::GoAhead, Level::Ok],
+    'clean, a spoon’s error more' => [[Sprays::tested(1, Sprays::neem(), 1, CLEAN)], Sprays::neem(1.04), ProofOutcome::GoAhead, Level::Ok],
+    'clean, a third stronger' => [[Sprays::tested(1, Sprays::neem(), 1, CLEAN)], Sprays::neem(1.33), ProofOutcome::Stronger, Level::Caution],
+    'clean, as much oil but more soap' => [[Sprays::tested(1, Sprays::neem(), 1, CLEAN)], Sprays::of(['neem-oil' => 0.773, 'castile-soap' => 0.5]), ProofOutcome::Stronger, Level::Caution],
+    'clean, but another soap' => [[Sprays::tested(1, Sprays::neem(), 1, CLEAN)], Sprays::of(['neem-oil' => 0.773, 'dish-detergent' => 0.258]), ProofOutcome::None, Level::Caution],
+    'clean, with mint on top' => [[Sprays::tested(1, Sprays::neem(), 1, CLEAN)], Sprays::of(['neem-oil' => 0.773, 'castile-soap' => 0.258, 'peppermint-oil' => 0.1]), ProofOutcome::None, Level::Caution],
+    'looked at too early' => [[Sprays::tested(1, Sprays::neem(), 1, [20 => Reaction::Clean])], Sprays::neem(), ProofOutcome::LookNow, Level::Caution],
+    'still waiting' => [[Sprays::tested(1, Sprays::neem(), 29, [])], Sprays::neem(), ProofOutcome::Waiting, Level::Caution],
+    'waiting says nothing of a stronger one' => [[Sprays::tested(1, Sprays::neem(), 29, [])], Sprays::neem(2.0), ProofOutcome::None, Level::Caution],
+    'dead leaves' => [[Sprays::tested(1, Sprays::neem(), 1, DEAD)], Sprays::neem(), ProofOutcome::Refuse, Level::Stop],
+    'dead leaves, and stronger' => [[Sprays::tested(1, Sprays::neem(), 1, DEAD)], Sprays::neem(2.0), ProofOutcome::Refuse, Level::Stop],
+    'dead leaves, half of it' => [[Sprays::tested(1, Sprays::neem(), 1, DEAD)], Sprays::neem(0.5), ProofOutcome::None, Level::Caution],
+    'dead leaves, half the oil and all the soap' => [[Sprays::tested(1, Sprays::neem(), 1, DEAD)], Sprays::of(['neem-oil' => 0.386, 'castile-soap' => 0.258]), ProofOutcome::Refuse, Level::Stop],
+    'a slight mark' => [[Sprays::tested(1, Sprays::neem(), 1, SLIGHT)], Sprays::neem(), ProofOutcome::Weaken, Level::Caution],
+    'dead leaves, then another test begun' => [[Sprays::tested(1, Sprays::neem(), 1, DEAD), Sprays::tested(2, Sprays::neem(), 29, [])], Sprays::neem(), ProofOutcome::Refuse, Level::Stop],
+    'dead leaves, then a clean test' => [[Sprays::tested(1, Sprays::neem(), 1, DEAD), Sprays::tested(2, Sprays::neem(), 10, CLEAN)], Sprays::neem(), ProofOutcome::GoAhead, Level::Ok],
+    'dead leaves, then clean at half' => [[Sprays::tested(1, Sprays::neem(), 1, DEAD), Sprays::tested(2, Sprays::neem(0.5), 10, CLEAN)], Sprays::neem(), ProofOutcome::Refuse, Level::Stop],
+    'dead leaves, then clean at half, and half is sprayed' => [[Sprays::tested(1, Sprays::neem(), 1, DEAD), Sprays::tested(2, Sprays::neem(0.5), 10, CLEAN)], Sprays::neem(0.5), ProofOutcome::GoAhead, Level::Ok],
+    'clean, then dead leaves' => [[Sprays::tested(1, Sprays::neem(), 1, CLEAN), Sprays::tested(2, Sprays::neem(), 10, DEAD)], Sprays::neem(), ProofOutcome::Refuse, Level::Stop],
+    'clean at full, then dead at half: a quarter is not proven' => [[Sprays::tested(1, Sprays::neem(), 1, CLEAN), Sprays::tested(2, Sprays::neem(0.5), 10, DEAD)], Sprays::neem(0.25), ProofOutcome::None, Level::Caution],
+    'clean at full, then slight at double: full stands' => [[Sprays::tested(1, Sprays::neem(), 1, CLEAN), Sprays::tested(2, Sprays::neem(2.0), 10, SLIGHT)], Sprays::neem(), ProofOutcome::GoAhead, Level::Ok],
+    'side by side, one clean and one dead' => [[Sprays::tested(1, Sprays::neem(), 1, CLEAN), Sprays::tested(2, Sprays::neem(), 1, DEAD)], Sprays::neem(), ProofOutcome::Refuse, Level::Stop],
+    'slight and dead: the worse counts' => [[Sprays::tested(1, Sprays::neem(), 1, DEAD), Sprays::tested(2, Sprays::neem(), 10, SLIGHT)], Sprays::neem(), ProofOutcome::Refuse, Level::Stop],
+    'of unsure strength: only the least is proven' => [[Sprays::tested(1, Sprays::of(['neem-oil' => [0.4, 0.8], 'castile-soap' => 0.258]), 1, CLEAN)], Sprays::neem(), ProofOutcome::Stronger, Level::Caution],
+    'of unsure strength: the most is sprayed' => [[Sprays::tested(1, Sprays::neem(), 1, CLEAN)], Sprays::of(['neem-oil' => [0.7, 0.9], 'castile-soap' => 0.258]), ProofOutcome::Stronger, Level::Caution],
+]);
+
+it('says which test speaks', function (): void {
+    $proof = new Proof([Sprays::tested(7, Sprays::neem(), 1, CLEAN), Sprays::tested(8, Sprays::neem(0.5), 3, CLEAN)]);
+    expect($proof->of(Sprays::neem(), new DateTimeImmutable('2026-06-30T08:00:00Z'))->by?->ref)->toBe(7)
+        ->and($proof->of(Sprays::of(['egg' => 1.0]), new DateTimeImmutable('2026-06-30T08:00:00Z'))->by)->toBeNull();
+});
+
+it('never lets a stronger spray go where a weaker one may not', function (): void {
+    $random = new Random\Randomizer(new Random\Engine\Mt19937(9));
+    $looks = [[], CLEAN, DEAD, SLIGHT, [20 => Reaction::Clean], [20 => Reaction::Slight, 60 => Reaction::Clean]];
+    for ($round = 0; $round < 400; ++$round) {
+        $tests = [];
+        foreach (range(1, $random->getInt(1, 5)) as $ref) {
+            $tests[] = Sprays::tested($ref, Sprays::neem($random->getInt(1, 30) / 10), $random->getInt(1, 28), $looks[$random->getInt(0, 5)]);
+        }
+        $times = $random->getInt(1, 30) / 10;
+        $weak = proven($tests, Sprays::neem($times));
+        $strong = proven($tests, Sprays::neem($times * 1.2));
+        expect($strong === ProofOutcome::GoAhead && $weak !== ProofOutcome::GoAhead)->toBeFalse();
+        expect($weak->level() === Level::Stop && $strong->level() !== Level::Stop)->toBeFalse();
+    }
+});

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+use IdleMixer\Core\Mix\Composition;
+use IdleMixer\Core\Tests\Support\Plans;
+use IdleMixer\Core\Tests\Support\Sprays;
+use IdleMixer\Core\Wording\CompositionWords;
+
+it('says what a spray is made of, as practice writes its percentages', function (): void {
+    // 1.5 tsp of neem and 0.5 tsp of soap to a quart of water: 0.773 % (common practice, no source), and a third of that.
+    $made = Composition::of([Plans::shipped('neem-leaf-quart', 1, '[qt_us]')->whole]);
+    expect($made->components['neem-oil']->high)->toEqualWithDelta(0.773, 0.001)
+        ->and($made->components['castile-soap']->low)->toEqualWithDelta(0.773 / 3, 0.001)
+        ->and(CompositionWords::of($made))->toBe(['0.773 % neem oil', '0.258 % castile soap'])
+        ->and(CompositionWords::of(null))->toBe([]);
+});
+
+it('counts alcohol and peroxide pure, soda by weight, and a stock by its ingredients', function (): void {
+    // Half rubbing alcohol of 70 % is 35 % pure; 2 tsp soda of 4.6 g (USDA FoodData Central, from memory) a litre are 0.92 g per 100 mL.
+    $swab = Composition::of([Plans::shipped('half-alcohol-swab', 1, 'L')->whole]);
+    $soda = Composition::of([Plans::shipped('soda-and-neem', 1, 'L')->whole]);
+    $stock = Composition::of([Plans::shipped('kitchen-oil-by-the-quart', 1, '[qt_us]')->whole]);
+    expect($swab->components['isopropyl-alcohol']->high)->toEqualWithDelta(35.0, 1.5)
+        ->and($soda->components['baking-soda']->high)->toEqualWithDelta(0.92, 0.01)
+        ->and(CompositionWords::of($soda)[0])->toEndWith(' g per 100 mL baking soda')
+        ->and(CompositionWords::of($swab)[0])->toContain('pure isopropyl alcohol')
+        ->and(array_keys($stock->components))->toBe(['castile-soap', 'vegetable-oil']);
+});
+
+it('keeps from the least to the most of what is unsure, and nothing of what never went in', function (): void {
+    $mix = static fn(array $lines) => Plans::of(['recipe' => Plans::recipe($lines, ['amount' => 1, 'unit' => 'L', 'of' => 'finished']), 'make' => ['amount' => 1, 'unit' => 'L']])->whole;
+    $with = $mix([['ingredient' => 'neem-oil', 'amount' => 10, 'unit' => 'mL'], ['ingredient' => 'castile-soap', 'amount' => 5, 'unit' => 'mL']]);
+    $less = $mix([['ingredient' => 'neem-oil', 'amount' => 5, 'unit' => 'mL']]);
+    $both = Composition::of([$less, $with]);
+    expect([$both->components['neem-oil']->low, $both->components['neem-oil']->high])->toEqualWithDelta([0.5, 1.0], 1e-9)
+        ->and([$both->components['castile-soap']->low, $both->components['castile-soap']->high])->toEqualWithDelta([0.0, 0.5], 1e-9)
+        ->and(array_keys(Composition::of([$less])->components))->toBe(['neem-oil'])
+        ->and(CompositionWords::of($both))->toBe(['0.5 to 1 % neem oil', '0 to 0.5 % castile soap']);
+});
+
+it('is alike within a tenth, both ways, and only with the same ingredients', function (float $times, bool $alike): void {
+    expect(Sprays::neem()->isAlike(Sprays::neem($times), 0.1))->toBe($alike)->and(Sprays::neem($times)->isAlike(Sprays::neem(), 0.1))->toBe($alike);
+})->with([[1.0, true], [1.1, true], [1.11, false], [0.91, true], [0.9, false], [2.0, false]]);
+
+it('has the times by which it is stronger from what it has most more of', function (): void {
+    expect(Sprays::of(['neem-oil' => 1.0, 'castile-soap' => 1.0])->times(Sprays::of(['neem-oil' => 0.5, 'castile-soap' => 0.8])))->toEqualWithDelta(2.0, 1e-9)
+        ->and(Sprays::neem()->hasSameIngredients(Sprays::of(['neem-oil' => 1.0])))->toBeFalse()
+        ->and(Sprays::neem()->isAlike(Sprays::of(['neem-oil' => 0.773]), 0.1))->toBeFalse();
+});
