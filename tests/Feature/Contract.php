@@ -59,7 +59,7 @@ final class Contract
         return self::check(self::BASE . 'openapi.json' . $pointer, $text);
     }
 
-    /** @param string $schema recipe, plan-request or plan */
+    /** @param string $schema recipe, plan-request, plan or batch */
     public static function schemaFault(string $schema, string $text): string
     {
         return self::check(self::BASE . "schemas/{$schema}.schema.json", $text);
@@ -94,7 +94,7 @@ final class Contract
             assert($resolver !== null);
             $whole = json_encode([...self::document(), '$id' => self::BASE . 'openapi.json', '$schema' => 'https://json-schema.org/draft/2020-12/schema'], \JSON_THROW_ON_ERROR);
             $resolver->registerRaw($whole, self::BASE . 'openapi.json');
-            foreach (['recipe', 'plan-request', 'plan'] as $name) {
+            foreach (['recipe', 'plan-request', 'plan', 'batch'] as $name) {
                 $resolver->registerRaw((string) file_get_contents("{$root}/schemas/{$name}.schema.json"), self::BASE . "schemas/{$name}.schema.json");
             }
         }

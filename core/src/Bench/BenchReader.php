@@ -29,6 +29,11 @@ final readonly class BenchReader
 {
     public const MAX_MEASURES = 60;
 
+    /** Fixed by the open documents. */
+    private const SMALLEST_FACTOR = 0.001;
+
+    private const LARGEST_FACTOR = 1000.0;
+
     public const LONGEST_MEASURE_NAME = 100;
 
     private const REQUEST = ['recipe', 'make', 'sprayer', 'highEnd', 'factor', 'measures', 'water', 'plant', 'circumstances'];
@@ -105,7 +110,7 @@ final readonly class BenchReader
             Unit::from($object->get('make')->object(['amount', 'unit'])->get('unit')->text(20)),
             $sprayer === null ? null : AmountReader::vessel($sprayer, 'A sprayer'),
             $object->optional('highEnd')?->flag() ?? false,
-            $object->optional('factor')?->positive() ?? 1.0,
+            self::factor($object->optional('factor')),
             $this->kit($object->optional('measures'), $beside),
             $this->water->read($object->optional('water')),
             Target::of($recipe->use, $plant === null ? null : $this->tolerance->get($plant->word($this->tolerance->slugs(), 'plant tolerance class'))),
@@ -147,6 +152,16 @@ final readonly class BenchReader
                 trim($row->optional('name')?->text(self::LONGEST_MEASURE_NAME) ?? ''),
             );
         }, $node->items(1, self::MAX_MEASURES, 'measures'));
+    }
+
+    private static function factor(?Node $node): float
+    {
+        $factor = $node?->number() ?? 1.0;
+        if ($node !== null && ($factor < self::SMALLEST_FACTOR || $factor > self::LARGEST_FACTOR)) {
+            throw $node->fault('Every line can be multiplied by 0.001 to 1,000, found {found}.');
+        }
+
+        return $factor;
     }
 
     private function hand(?Node $node): float

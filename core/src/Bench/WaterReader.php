@@ -35,7 +35,9 @@ final readonly class WaterReader
         $object = $node->object(['amount', 'unit']);
         Unit::from($object->get('unit')->word(Unit::codes(Dimension::Hardness), 'unit here'));
 
-        return $object->get('amount')->countUpTo(\PHP_FLOAT_MAX);
+        $amount = $object->get('amount');
+
+        return $amount->number() < 0.0 ? throw $amount->fault('Water has a hardness of 0 mg/L or more, found {found}.') : $amount->number();
     }
 
     private static function liquid(Node $node): Temperature
