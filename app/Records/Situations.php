@@ -10,6 +10,7 @@ use IdleMixer\Core\Choice\PlantState;
 use IdleMixer\Core\Choice\Severity;
 use IdleMixer\Core\Choice\SeverityScale;
 use IdleMixer\Core\Choice\Situation;
+use IdleMixer\Core\Ingredient\IngredientCatalogue;
 use IdleMixer\Core\Plant\Surface;
 use IdleMixer\Core\Plant\ToleranceCatalogue;
 use IdleMixer\Core\Schedule\PlantCalendar;
@@ -19,11 +20,17 @@ use IdleMixer\Core\Trouble\TroubleCatalogue;
 /** Reads a case as the situation that a spray is chosen for. */
 final readonly class Situations
 {
-    public function __construct(private TroubleCatalogue $troubles, private ToleranceCatalogue $tolerance, private SeverityScale $scale) {}
+    public function __construct(private TroubleCatalogue $troubles, private ToleranceCatalogue $tolerance, private SeverityScale $scale, private IngredientCatalogue $ingredients) {}
 
     public function trouble(PestCase $case): Trouble
     {
         return $this->troubles->trouble($case->pest);
+    }
+
+    /** @return list<string> slugs of all that may stand in a cupboard */
+    public function ingredients(): array
+    {
+        return $this->ingredients->slugs();
     }
 
     public function of(PestCase $case, SaidOfCase $said): Situation

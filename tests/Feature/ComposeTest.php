@@ -107,7 +107,7 @@ it('goes back to an earlier version, and is not changed by what was mixed otherw
         ->and(Notebook::post('/api/recipes', $stronger)->number('version'))->toBe(2.0)
         ->and($now())->toBe(10.0);
 
-    $batch = Notebook::post('/api/batches', ['submission' => '00000000-0000-4000-8000-000000000777', 'request' => ['recipe' => $onceSo, 'make' => ['amount' => 1, 'unit' => 'L']], 'sprayerId' => null, 'plantId' => null, 'caseId' => null]);
+    $batch = Notebook::post('/api/batches', ['submission' => '00000000-0000-4000-8000-000000000777', 'bench' => ['request' => ['recipe' => $onceSo, 'make' => ['amount' => 1, 'unit' => 'L']]], 'sprayerId' => null, 'plantId' => null, 'caseId' => null]);
     expect($batch->status)->toBe(201)
         ->and($batch->number('recipe.version'))->toBe(3.0)
         ->and(Notebook::get('/api/recipes/pot-soap')->list('document.lines'))->toHaveCount(1)

@@ -66,15 +66,15 @@ it('takes JSON and nothing else', function (): void {
 });
 
 it('limits a batch to what one person ticks off', function (): void {
-    $answer = Notebook::post('/api/batches', ['submission' => Notebook::submission(), 'request' => ['recipe' => 'mild-soap', 'make' => ['amount' => 101, 'unit' => 'L'], 'sprayer' => ['amount' => 1, 'unit' => 'L']]]);
+    $answer = Notebook::post('/api/batches', ['submission' => Notebook::submission(), 'bench' => ['request' => ['recipe' => 'mild-soap', 'make' => ['amount' => 101, 'unit' => 'L'], 'sprayer' => ['amount' => 1, 'unit' => 'L']]]]);
 
-    expect($answer->status)->toBe(422)->and($answer->text('error.path'))->toBe('/request/make/amount')->and(Batch::query()->count())->toBe(0);
+    expect($answer->status)->toBe(422)->and($answer->text('error.path'))->toBe('/bench/request/make/amount')->and(Batch::query()->count())->toBe(0);
 });
 
 it('points into the request it was given, inside a batch too', function (): void {
-    $answer = Notebook::post('/api/batches', ['submission' => Notebook::submission(), 'request' => ['recipe' => 'mild-soap', 'make' => ['amount' => 0, 'unit' => 'L']]]);
+    $answer = Notebook::post('/api/batches', ['submission' => Notebook::submission(), 'bench' => ['request' => ['recipe' => 'mild-soap', 'make' => ['amount' => 0, 'unit' => 'L']]]]);
 
-    expect($answer->text('error.path'))->toBe('/request/make/amount');
+    expect($answer->text('error.path'))->toBe('/bench/request/make/amount');
 });
 
 it('says so, and shows nothing of its inside, when it breaks', function (): void {

@@ -62,7 +62,8 @@ it('answers whatever is sent with what is wrong, where, and keeps nothing', func
     /** @var array<string, mixed> $body */
     expect(implode("\n", unfit($method, $path, $body)))->toBe('');
 })->with([
-    'a plan' => ['post', '/api/plan', ['recipe' => OWN_RECIPE, 'make' => LITRE, 'sprayer' => LITRE, 'highEnd' => true, 'factor' => 0.5, 'measures' => [['amount' => 5, 'unit' => 'mL']], 'water' => ['hardness' => ['amount' => 120, 'unit' => 'mg/L'], 'temperature' => ['amount' => 35, 'unit' => 'Cel']], 'plant' => 'tender-leaf']],
+    'a plan' => ['post', '/api/plan', ['recipe' => OWN_RECIPE, 'make' => LITRE, 'sprayer' => LITRE, 'highEnd' => true, 'factor' => 0.5, 'measures' => [['amount' => 5, 'unit' => 'mL']], 'water' => ['hardness' => ['amount' => 120, 'unit' => 'mg/L'], 'temperature' => ['amount' => 35, 'unit' => 'Cel']], 'plant' => 'tender-leaf', 'circumstances' => ['celsius' => 20, 'season' => 'growing', 'inFlower' => false, 'everyDays' => 7, 'rinsed' => false]]],
+    'a bench' => ['post', '/api/bench', ['request' => ['recipe' => OWN_RECIPE, 'make' => LITRE], 'measures' => [['amount' => 5, 'unit' => 'mL', 'name' => 'blue spoon']], 'scale' => 1, 'hand' => 1.5, 'agitation' => 'whisk', 'pickedInDays' => 9]],
     'a recipe' => ['post', '/api/recipes', OWN_RECIPE],
     'a comparison' => ['post', '/api/compare', ['recipes' => ['mild-soap', OWN_RECIPE], 'make' => LITRE]],
     'typed lines' => ['post', '/api/compose', ['name' => 'Mine', 'slug' => null, 'use' => 'foliar', 'order' => 'blender', 'notes' => '', 'lines' => ['1 l water', '5 ml neem']]],
@@ -71,8 +72,8 @@ it('answers whatever is sent with what is wrong, where, and keeps nothing', func
     'a need by beds and pots' => ['post', '/api/need', ['beds' => [['length' => 2, 'width' => 1, 'depth' => 10, 'measuredIn' => 'm', 'dryness' => 'dryish']], 'pots' => [['holds' => ['amount' => 5, 'unit' => 'L'], 'count' => 2, 'dryness' => 'dryish']], 'unit' => 'L']],
     'a need by what it took' => ['post', '/api/need', ['trial' => ['used' => LITRE, 'plants' => 2, 'now' => 3], 'unit' => 'L']],
     'what is left' => ['post', '/api/reach', ['request' => ['recipe' => 'mild-neem', 'make' => LITRE], 'left' => ['40 ml neem']]],
-    'a slip' => ['post', '/api/way-out', ['request' => ['recipe' => 'neem-by-the-gallon', 'make' => ['amount' => 1, 'unit' => '[gal_us]']], 'load' => 1, 'slips' => [['kind' => 'count', 'item' => 0, 'scoop' => 0, 'from' => 2, 'to' => 4]], 'room' => ['amount' => 2, 'unit' => '[gal_us]']]],
-    'a wrong spoon' => ['post', '/api/way-out', ['request' => ['recipe' => 'neem-by-the-gallon', 'make' => LITRE], 'load' => 1, 'slips' => [['kind' => 'measure', 'item' => 0, 'scoop' => 0, 'measure' => LITRE], ['kind' => 'water', 'water' => LITRE]]]],
+    'a slip' => ['post', '/api/way-out', ['request' => ['recipe' => 'neem-by-the-gallon', 'make' => ['amount' => 1, 'unit' => '[gal_us]']], 'load' => 1, 'slips' => [['kind' => 'count', 'item' => 'neem-oil', 'scoop' => 0, 'from' => 2, 'to' => 4]], 'room' => ['amount' => 2, 'unit' => '[gal_us]']]],
+    'a wrong spoon' => ['post', '/api/way-out', ['request' => ['recipe' => 'neem-by-the-gallon', 'make' => LITRE], 'load' => 1, 'slips' => [['kind' => 'measure', 'item' => 'neem-oil', 'scoop' => 0, 'measure' => LITRE], ['kind' => 'water', 'water' => LITRE]]]],
     'a household' => ['put', '/api/household', ['kitchen' => 'british', 'byEye' => ['squirt' => 3.5]]],
     'a plant' => ['post', '/api/plants', ['submission' => '10000000-0000-4000-8000-000000000001', 'name' => 'Zinnia', 'tolerance' => 'ordinary-leaf', 'place' => 'Porch', 'notes' => 'n', 'bearsNoOil' => true, 'indoors' => false, 'bloomFrom' => '2026-06-01', 'bloomUntil' => '2026-07-01', 'harvestOn' => '2026-08-01']],
     'a sprayer' => ['post', '/api/sprayers', ['submission' => '10000000-0000-4000-8000-000000000002', 'name' => 'Can', 'holds' => LITRE]],
@@ -88,9 +89,9 @@ it('answers the same of what is kept already', function (): void {
     $bodies = [
         ['put', "/api/sprayers/{$sprayer}", ['largestFill' => ['amount' => 1.8, 'unit' => 'L'], 'leftBehind' => ['amount' => 40, 'unit' => 'mL'], 'pours' => [['mL' => 500, 'mm' => 40], ['mL' => 1000, 'mm' => 80]]]],
         ['put', "/api/measures/{$spoon}/calibrated", ['count' => 10, 'came' => ['amount' => 47, 'unit' => 'g'], 'of' => 'neem-oil']],
-        ['post', "/api/batches/{$batch}/loads/1/way-out", ['slips' => [['kind' => 'left-out', 'item' => 0]]]],
-        ['put', "/api/batches/{$batch}/loads/1/slip", ['slips' => [['kind' => 'left-out', 'item' => 0]], 'remedy' => 'discard']],
-        ['post', '/api/batches', ['submission' => '10000000-0000-4000-8000-000000000009', 'request' => ['recipe' => OWN_RECIPE, 'make' => LITRE], 'sprayerId' => $sprayer, 'plantId' => $plant, 'caseId' => $case, 'circumstances' => ['celsius' => 20, 'season' => 'growing', 'inFlower' => false, 'everyDays' => 7, 'pickedInDays' => 9]]],
+        ['post', "/api/batches/{$batch}/loads/1/way-out", ['slips' => [['kind' => 'left-out', 'item' => 'neem-oil']]]],
+        ['put', "/api/batches/{$batch}/loads/1/slip", ['slips' => [['kind' => 'left-out', 'item' => 'neem-oil']], 'remedy' => 'discard']],
+        ['post', '/api/batches', ['submission' => '10000000-0000-4000-8000-000000000009', 'bench' => ['request' => ['recipe' => OWN_RECIPE, 'make' => LITRE], 'measures' => [['amount' => 5, 'unit' => 'mL', 'name' => 'blue spoon']], 'scale' => 1, 'hand' => 1.5, 'agitation' => 'whisk', 'pickedInDays' => 9], 'sprayerId' => $sprayer, 'plantId' => $plant, 'caseId' => $case]],
         ['post', '/api/cases', ['submission' => '10000000-0000-4000-8000-000000000010', 'plantId' => $plant, 'pest' => 'thrips', 'openedAt' => '2026-05-01T08:00:00Z', 'notes' => 'n']],
         ['post', "/api/cases/{$case}/counts", ['submission' => '10000000-0000-4000-8000-000000000011', 'value' => 12, 'countedAt' => '2026-11-01T08:00:00Z', 'untreated' => true]],
     ];

@@ -37,9 +37,9 @@ final class Notebook
         return Str::uuid()->toString();
     }
 
-    public static function plant(string $name = 'Zinnia', string $tolerance = 'ordinary-leaf'): int
+    public static function plant(string $name = 'Zinnia', string $tolerance = 'ordinary-leaf', string $kind = ''): int
     {
-        return self::post('/api/plants', ['submission' => self::submission(), 'name' => $name, 'tolerance' => $tolerance])->id();
+        return self::post('/api/plants', ['submission' => self::submission(), 'name' => $name, 'tolerance' => $tolerance, 'kind' => $kind])->id();
     }
 
     public static function case(int $plant, string $pest = 'aphids'): int
@@ -47,12 +47,15 @@ final class Notebook
         return self::post('/api/cases', ['submission' => self::submission(), 'plantId' => $plant, 'pest' => $pest])->id();
     }
 
-    /** @param array<string, mixed> $request */
-    public static function batch(array $request = [], ?int $case = null): Answer
+    /**
+     * @param array<string, mixed> $request
+     * @param array<string, mixed> $beside  what stands on the bench beside the request
+     */
+    public static function batch(array $request = [], ?int $case = null, array $beside = []): Answer
     {
         return self::post('/api/batches', [
             'submission' => self::submission(),
-            'request' => ['recipe' => 'neem-leaf-quart', 'make' => ['amount' => 1, 'unit' => '[qt_us]'], ...$request],
+            'bench' => ['request' => ['recipe' => 'neem-leaf-quart', 'make' => ['amount' => 1, 'unit' => '[qt_us]'], ...$request], ...$beside],
             'caseId' => $case,
         ]);
     }
@@ -68,10 +71,14 @@ final class Notebook
         }
     }
 
-    /** A batch that is mixed, ticked and saved. */
-    public static function mixed(?int $case = null): int
+    /**
+     * A batch that is mixed, ticked and saved.
+     *
+     * @param array<string, mixed> $request
+     */
+    public static function mixed(?int $case = null, array $request = []): int
     {
-        $batch = self::batch([], $case);
+        $batch = self::batch($request, $case);
         self::tickAll($batch);
 
         return self::post("/api/batches/{$batch->id()}/finish", ['standTest' => 'even'])->id();

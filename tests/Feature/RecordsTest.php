@@ -28,7 +28,7 @@ it('makes one record of a double submit, everywhere', function (): void {
     $twice('/api/measures', ['name' => 'Spoon', 'holds' => ['amount' => 1, 'unit' => '[tsp_us]']]);
     $twice('/api/cases', ['plantId' => $plant, 'pest' => 'aphids']);
     $case = PestCase::query()->firstOrFail()->id;
-    $twice('/api/batches', ['request' => ['recipe' => 'mild-soap', 'make' => ['amount' => 1, 'unit' => 'L']]]);
+    $twice('/api/batches', ['bench' => ['request' => ['recipe' => 'mild-soap', 'make' => ['amount' => 1, 'unit' => 'L']]]]);
     $batch = Batch::query()->firstOrFail()->id;
     Notebook::post("/api/batches/{$batch}/finish", ['standTest' => 'even']);
     $twice('/api/leaf-tests', ['batchId' => $batch, 'plantId' => $plant]);

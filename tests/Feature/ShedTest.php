@@ -57,14 +57,21 @@ it('counts a spoon as what was filled or weighed', function (): void {
 it('calls a measured spoon by its name in the tally, and a weighing as what the scale shows', function (): void {
     $spoon = newMeasure('Blue spoon', 1, '[tsp_us]')->id();
     Notebook::put("/api/measures/{$spoon}/calibrated", ['count' => 10, 'came' => ['amount' => 46, 'unit' => 'mL']]);
-    $batch = Notebook::batch(['recipe' => 'mild-neem', 'make' => ['amount' => 4.6, 'unit' => 'L'], 'measures' => [['amount' => 4.6, 'unit' => 'mL']]]);
-    expect($batch->text('items.0.scoops.0.words'))->toBe('Blue spoon');
+    $kit = Notebook::get('/api/measures');
+    expect($kit->text('kit.0.name'))->toBe('Blue spoon');
+    $fill = ['amount' => $kit->number('kit.0.amount'), 'unit' => $kit->text('kit.0.unit'), 'name' => $kit->text('kit.0.name')];
+    $batch = Notebook::batch(['recipe' => 'mild-neem', 'make' => ['amount' => 13.8, 'unit' => 'L']], null, ['measures' => [$fill]]);
+    // One spoon has one name: in the tally, in the step, on the label, and in what is planned.
+    expect($batch->text('items.0.scoops.0.words'))->toBe('Blue spoon')
+        ->and($batch->text('plan.loads.0.items.0.words'))->toBe('6 × Blue spoon')
+        ->and($batch->text('plan.steps.1'))->toContain('6 × Blue spoon')->not->toContain('4.6 mL (')
+        ->and($batch->text('plan.loads.0.items.0.measured.scoops.0.words'))->toBe('Blue spoon');
 
-    $weighed = Notebook::post('/api/batches', ['submission' => Notebook::submission(), 'scale' => 1, 'request' => ['recipe' => 'mild-neem', 'make' => ['amount' => 20, 'unit' => 'L'], 'measures' => [['amount' => 4.6, 'unit' => 'mL']]]]);
+    $weighed = Notebook::batch(['recipe' => 'mild-neem', 'make' => ['amount' => 20, 'unit' => 'L'], 'measures' => [['amount' => 4.6, 'unit' => 'mL']]], null, ['scale' => 1]);
     expect($weighed->text('items.0.scoops.0.words'))->toBe('37 g on the scale')
         ->and($weighed->number('items.0.scoops.0.count'))->toBe(1.0)
         ->and($weighed->number('items.0.scoops.0.eachMl'))->toEqualWithDelta(37 / 0.92, 1e-9)
-        ->and(Notebook::post('/api/plan?scale=-1', ['recipe' => 'mild-neem', 'make' => ['amount' => 1, 'unit' => 'L']])->text('error.path'))->toBe('/scale');
+        ->and(Notebook::post('/api/bench', ['request' => ['recipe' => 'mild-neem', 'make' => ['amount' => 1, 'unit' => 'L']], 'scale' => -1])->text('error.path'))->toBe('/scale');
 });
 
 it('keeps what was found out about a sprayer, and draws its strip', function (): void {

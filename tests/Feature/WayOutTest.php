@@ -17,7 +17,7 @@ function slipped(array $slip, float $room = 2.0, string $recipe = 'neem-by-the-g
 }
 
 it('gives the range, the verdict at both ends, and ways out in words', function (): void {
-    $answer = slipped(['kind' => 'count', 'item' => 0, 'scoop' => 0, 'from' => 2, 'to' => 8]);
+    $answer = slipped(['kind' => 'count', 'item' => 'neem-oil', 'scoop' => 0, 'from' => 2, 'to' => 8]);
 
     expect($answer->at('sure'))->toBeFalse()
         ->and($answer->list('weakest.strength'))->toBe(['0.781 % oil'])
@@ -29,21 +29,21 @@ it('gives the range, the verdict at both ends, and ways out in words', function 
 });
 
 it('knows for sure what a wrong spoon made', function (): void {
-    $answer = slipped(['kind' => 'measure', 'item' => 0, 'scoop' => 0, 'measure' => ['amount' => 1, 'unit' => '[cup_us]']], 1.0);
+    $answer = slipped(['kind' => 'measure', 'item' => 'neem-oil', 'scoop' => 0, 'measure' => ['amount' => 1, 'unit' => '[cup_us]']], 1.0);
 
     expect($answer->at('sure'))->toBeTrue()->and($answer->text('strongest.verdicts.0.level'))->toBe('stop')
         ->and(array_map(static fn(mixed $one): mixed => is_array($one) ? $one['kind'] : null, $answer->list('remedies')))->toBe(['pour-off', 'discard']);
 });
 
 it('says what is wrong with a slip', function (): void {
-    expect(slipped(['kind' => 'count', 'item' => 3, 'scoop' => 0, 'from' => 2, 'to' => 8])->text('error.path'))->toBe('/slips/0/item')
+    expect(slipped(['kind' => 'count', 'item' => 'lemonade', 'scoop' => 0, 'from' => 2, 'to' => 8])->text('error.path'))->toBe('/slips/0/item')
         ->and(slipped(['kind' => 'spilt'])->status)->toBe(422)
         ->and(Notebook::post('/api/way-out', ['request' => ['recipe' => 'neem-by-the-gallon', 'make' => ['amount' => 1, 'unit' => 'L']], 'load' => 2, 'slips' => []])->text('error.path'))->toBe('/load');
 });
 
 it('keeps with a batch what went wrong and what was done, and reckons with it', function (): void {
     $batch = Notebook::batch(['recipe' => 'neem-by-the-gallon', 'make' => ['amount' => 1, 'unit' => '[gal_us]'], 'sprayer' => ['amount' => 1, 'unit' => '[gal_us]']]);
-    $slips = [['kind' => 'count', 'item' => 0, 'scoop' => 0, 'from' => 5, 'to' => 8]];
+    $slips = [['kind' => 'count', 'item' => 'neem-oil', 'scoop' => 0, 'from' => 5, 'to' => 8]];
     $asked = Notebook::post("/api/batches/{$batch->id()}/loads/1/way-out", ['slips' => $slips]);
     expect($asked->text('remedies.0.kind'))->toBe('pour-off')
         ->and(Notebook::put("/api/batches/{$batch->id()}/loads/1/slip", ['slips' => $slips, 'remedy' => 'as-it-is'])->text('error.path'))->toBe('/remedy')
@@ -62,6 +62,6 @@ it('keeps with a batch what went wrong and what was done, and reckons with it', 
 
 it('throws away what cannot be saved', function (): void {
     $batch = Notebook::batch(['recipe' => 'neem-by-the-gallon', 'make' => ['amount' => 1, 'unit' => '[gal_us]']]);
-    $kept = Notebook::put("/api/batches/{$batch->id()}/loads/1/slip", ['slips' => [['kind' => 'left-out', 'item' => 0]], 'remedy' => 'discard']);
+    $kept = Notebook::put("/api/batches/{$batch->id()}/loads/1/slip", ['slips' => [['kind' => 'left-out', 'item' => 'neem-oil']], 'remedy' => 'discard']);
     expect($kept->text('status'))->toBe('discarded');
 });

@@ -148,7 +148,7 @@ final readonly class CaseAnswers
     /** @return list<SprayableAnswer> what could be sprayed on this case, with what speaks for and against each */
     private function batches(PestCase $case, DateTimeImmutable $now): array
     {
-        $found = Batch::query()->whereNotNull('made_at')->whereNull('discarded_at')->orderByDesc('made_at')->limit(self::MOST_BATCHES)->get();
+        $found = Batch::query()->whereNotNull('made_at')->whereNull('discarded_at')->orderByDesc('made_at')->orderByDesc('id')->limit(self::MOST_BATCHES)->get();
         $proof = Proofs::of($case->plant);
 
         return array_values($found->map(fn(Batch $batch): SprayableAnswer => $this->sprayable($batch, $proof, $now))->all());

@@ -22,7 +22,13 @@ use IdleMixer\Core\Writing\VerdictWriter;
 /** Tells what may stand in the sprayer, how that is judged at both ends, and the ways out. */
 final readonly class WayOutAnswers
 {
-    public function __construct(private WayOutWords $words) {}
+    public function __construct(private WayOutWords $words, private Limits $limits, private SourceCatalogue $sources) {}
+
+    /** By the limits of today, for what is only being tried. */
+    public function now(LoadAtHand $at, Slips $slips): WayOutAnswer
+    {
+        return $this->of($at, $slips, $this->limits, $this->sources);
+    }
 
     /**
      * @param Limits          $limits  those that were asked when it was planned

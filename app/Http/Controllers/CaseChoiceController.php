@@ -14,7 +14,6 @@ use App\Models\PestCase;
 use App\Models\Watch;
 use App\Records\Situations;
 use IdleMixer\Core\Choice\Containment;
-use IdleMixer\Core\Ingredient\IngredientCatalogue;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Psr\Clock\ClockInterface;
@@ -24,11 +23,11 @@ final readonly class CaseChoiceController
 {
     public function __construct(private CaseAnswers $answer, private ClockInterface $clock) {}
 
-    public function choose(Request $request, int $id, Situations $situations, IngredientCatalogue $ingredients, ChoiceAnswers $choice): JsonResponse
+    public function choose(Request $request, int $id, Situations $situations, ChoiceAnswers $choice): JsonResponse
     {
         $case = $this->find($id);
         $body = Body::of($request);
-        $said = SituationInput::read($body, $situations->trouble($case), $ingredients);
+        $said = SituationInput::read($body, $situations->trouble($case), $situations->ingredients());
         $case->update(['situation' => $body->json()]);
 
         return new JsonResponse($choice->of($situations->of($case, $said)));

@@ -38,7 +38,7 @@ final readonly class CorrectionController
 
     public function __construct(private Corrections $corrections, private HistoryAnswers $answer, private ClockInterface $clock) {}
 
-    public function takeBack(Request $request, string $kind, int $id): JsonResponse
+    public function takeBack(Request $request, int $id, string $kind): JsonResponse
     {
         $takenBack = Body::of($request)->object(['takenBack'])->get('takenBack')->flag();
         $record = $this->find($kind, $id);
@@ -47,7 +47,7 @@ final readonly class CorrectionController
         return new JsonResponse($this->answer->of($record));
     }
 
-    public function undo(Request $request, string $kind, int $id): JsonResponse
+    public function undo(Request $request, int $id, string $kind): JsonResponse
     {
         Body::of($request)->object([]);
         $record = $this->find($kind, $id);
@@ -56,7 +56,7 @@ final readonly class CorrectionController
         return new JsonResponse($this->answer->of($record));
     }
 
-    public function history(string $kind, int $id): JsonResponse
+    public function history(int $id, string $kind): JsonResponse
     {
         return new JsonResponse($this->answer->of($this->find($kind, $id)));
     }

@@ -9,18 +9,16 @@ use App\Http\Body;
 use App\Http\Input\WayOutInput;
 use IdleMixer\Core\Bench\BenchReader;
 use IdleMixer\Core\Plan\Planner;
-use IdleMixer\Core\Safety\Limits;
-use IdleMixer\Core\Source\SourceCatalogue;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
 /** What may be in the sprayer after a slip, and what to do about it. Nothing is kept. */
 final class WayOutController
 {
-    public function __invoke(Request $request, BenchReader $benches, Planner $planner, WayOutAnswers $answer, Limits $limits, SourceCatalogue $sources): JsonResponse
+    public function __invoke(Request $request, BenchReader $benches, Planner $planner, WayOutAnswers $answer): JsonResponse
     {
         $input = WayOutInput::read(Body::of($request), $benches, $planner);
 
-        return new JsonResponse($answer->of($input->at, $input->slips, $limits, $sources));
+        return new JsonResponse($answer->now($input->at, $input->slips));
     }
 }

@@ -9,7 +9,6 @@ use IdleMixer\Core\Choice\Severity;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\Node;
 use IdleMixer\Core\Document\ObjectNode;
-use IdleMixer\Core\Ingredient\IngredientCatalogue;
 use IdleMixer\Core\Trouble\Trouble;
 
 /** Reads what somebody says of plant, place and cupboard before a spray is chosen. */
@@ -18,8 +17,12 @@ final class SituationInput
     /** mg/L as CaCO3: harder water comes from no tap. */
     private const HARDEST = 2000.0;
 
-    /** @throws InvalidDocument with the path of the first fault found */
-    public static function read(Node $node, Trouble $trouble, IngredientCatalogue $ingredients): SaidOfCase
+    /**
+     * @param list<string> $ingredients slugs of all that may stand in a cupboard
+     *
+     * @throws InvalidDocument with the path of the first fault found
+     */
+    public static function read(Node $node, Trouble $trouble, array $ingredients): SaidOfCase
     {
         $object = $node->object(['stage', 'severity', 'indoors', 'cats', 'hardnessMgL', 'cupboard', 'bearsNoOil', 'inBloom', 'dryAtRoot', 'seedling', 'wounded', 'eatenSoon']);
         $hardness = $object->optional('hardnessMgL');
@@ -32,7 +35,7 @@ final class SituationInput
             self::flag($object, 'cats'),
             $hardness === null || $hardness->isNull() ? null : $hardness->countUpTo(self::HARDEST),
             $cupboard === null || $cupboard->isNull() ? null : array_map(
-                static fn(Node $item): string => $item->word($ingredients->slugs(), 'ingredient'),
+                static fn(Node $item): string => $item->word($ingredients, 'ingredient'),
                 $cupboard->items(0, 60, 'ingredients'),
             ),
             self::flag($object, 'bearsNoOil'),

@@ -1,0 +1,162 @@
+<?php
+
+declare(strict_types=1);
+
+use IdleMixer\Core\Bench\BenchReader;
+use IdleMixer\Core\Bench\CircumstancesReader;
+use IdleMixer\Core\Bench\WaterReader;
+use IdleMixer\Core\Ingredient\IngredientCatalogue;
+use IdleMixer\Core\Plant\ToleranceCatalogue;
+use IdleMixer\Core\Recipe\RecipeCatalogue;
+use IdleMixer\Core\Recipe\RecipeReader;
+use Tests\Feature\Answer;
+use Tests\Feature\Contract;
+use Tests\Feature\Notebook;
+
+/** Serves with the shipped recipes from another folder, as a newer version of the product would. */
+function servedFrom(string $folder): void
+{
+    $ingredients = IngredientCatalogue::shipped();
+    $reader = new RecipeReader($ingredients);
+    /** @var array<string, array{ways: list<string>, work: int, for: list<string>, repeat_days: int|null, repeat: string, waits: list<array{string, int, int}>, source: string}> $practice */
+    $practice = require dirname(__DIR__, 2) . '/core/data/recipe-practice.php';
+    $recipes = new RecipeCatalogue($practice, $folder, $reader);
+    app()->instance(RecipeCatalogue::class, $recipes);
+    app()->instance(BenchReader::class, new BenchReader($reader, $recipes, ToleranceCatalogue::shipped(), new CircumstancesReader(), new WaterReader()));
+}
+
+/** Another notebook, with nothing in it yet. */
+function emptied(): void
+{
+    foreach (['batch_ticks', 'batch_scoops', 'batch_items', 'stand_tests', 'batches', 'recipe_versions', 'recipes'] as $table) {
+        Illuminate\Support\Facades\DB::table($table)->delete();
+    }
+}
+
+/** @return list<string> kinds of the ways out */
+function waysOf(Answer $answer): array
+{
+    return array_map(static fn(mixed $one): string => is_array($one) && is_string($one['kind']) ? $one['kind'] : '', $answer->list('remedies'));
+}
+
+it('finishes as it was started, though the recipe was written otherwise meanwhile', function (): void {
+    $folder = sys_get_temp_dir() . '/idle-mixer-recipes-' . getmypid();
+    @mkdir($folder);
+    foreach ((array) glob(dirname(__DIR__, 2) . '/core/data/recipes/*.json') as $file) {
+        copy((string) $file, $folder . '/' . basename((string) $file));
+    }
+    servedFrom($folder);
+    $batch = Notebook::batch(['recipe' => 'neem-by-the-gallon', 'make' => ['amount' => 1, 'unit' => '[gal_us]']], null);
+    $own = json_decode((string) file_get_contents("{$folder}/neem-leaf-quart.json"), false);
+    $two = Notebook::batch(['recipe' => 'neem-leaf-quart', 'make' => ['amount' => 1, 'unit' => '[gal_us]']]);
+    Notebook::tickAll($batch);
+    Notebook::tickAll($two);
+
+    // The two lines change places, and the one of the other recipe is doubled; the server is started again.
+    assert($own instanceof stdClass && is_array($own->lines));
+    $own->lines = array_reverse($own->lines);
+    file_put_contents("{$folder}/neem-leaf-quart.json", json_encode($own));
+    file_put_contents("{$folder}/neem-by-the-gallon.json", str_replace('"amount": 2,', '"amount": 4,', (string) file_get_contents("{$folder}/neem-by-the-gallon.json")));
+    servedFrom($folder);
+
+    $made = Notebook::post("/api/batches/{$two->id()}/finish", ['standTest' => 'even']);
+    // Two tablespoons of neem and two teaspoons of soap, made up to a gallon of 768 teaspoons: 6 and 2 of them, by hand.
+    expect($made->number('actual.strength.oil_percent_vv'))->toEqualWithDelta(100 * 6 / 768, 1e-9)
+        ->and($made->number('actual.strength.soap_percent_vv'))->toEqualWithDelta(100 * 2 / 768, 1e-9)
+        ->and(Notebook::post("/api/batches/{$batch->id()}/finish", ['standTest' => 'even'])->number('actual.strength.oil_percent_vv'))->toEqualWithDelta(0.781, 0.002)
+        ->and(Notebook::get("/api/batches/{$two->id()}")->text('recipeDocument.lines.0.ingredient'))->toBe('neem-oil')
+        // What is planned from now on is as it is written now.
+        ->and(Notebook::batch(['recipe' => 'neem-by-the-gallon', 'make' => ['amount' => 1, 'unit' => '[gal_us]']])->number('plan.strength.oil_percent_vv'))->toEqualWithDelta(1.54, 0.01);
+    array_map(unlink(...), (array) glob("{$folder}/*.json"));
+    rmdir($folder);
+});
+
+it('remembers the season in the way out: a winter oil planned with leaves on is not used as it is', function (): void {
+    $winter = ['recipe' => 'winter-wood-oil', 'make' => ['amount' => 1, 'unit' => 'L']];
+    $slip = ['slips' => [['kind' => 'count', 'item' => 'vegetable-oil', 'scoop' => 0, 'from' => 2, 'to' => 2]]];
+    $growing = Notebook::batch([...$winter, 'circumstances' => ['season' => 'growing']]);
+    $dormant = Notebook::batch([...$winter, 'circumstances' => ['season' => 'dormant']]);
+    $inLeaf = Notebook::post("/api/batches/{$growing->id()}/loads/1/way-out", $slip);
+    $bare = Notebook::post("/api/batches/{$dormant->id()}/loads/1/way-out", $slip);
+
+    expect(waysOf($inLeaf))->toBe(['discard'])
+        ->and(json_encode($inLeaf->list('strongest.verdicts')))->toContain('growing season')->not->toContain('bare dormant wood')
+        ->and(waysOf($bare)[0])->toBe('as-it-is')
+        ->and(Notebook::put("/api/batches/{$growing->id()}/loads/1/slip", [...$slip, 'remedy' => 'as-it-is'])->text('error.path'))->toBe('/remedy');
+});
+
+it('shows rounds of another strength apart in what worked', function (): void {
+    $twice = static function (float $tbsp, int $before, int $after): void {
+        $case = Notebook::case(Notebook::plant());
+        Illuminate\Support\Facades\Date::setTestNow('2026-06-01T08:00:00Z');
+        Notebook::post("/api/cases/{$case}/counts", ['submission' => Notebook::submission(), 'value' => $before]);
+        $recipe = ['format' => 'idle-mixer/recipe', 'version' => 1, 'slug' => 'my-soap', 'name' => 'My soap', 'use' => 'foliar', 'order' => 'all-together', 'basis' => ['amount' => 10, 'unit' => 'L', 'of' => 'water'], 'lines' => [['ingredient' => 'castile-soap', 'amount' => $tbsp, 'unit' => '[tbs_us]']], 'notes' => ''];
+        $round = Notebook::mixed($case, ['recipe' => $recipe, 'make' => ['amount' => 10, 'unit' => 'L']]);
+        Notebook::post("/api/cases/{$case}/rounds", ['submission' => Notebook::submission(), 'batchId' => $round]);
+        Illuminate\Support\Facades\Date::setTestNow('2026-06-03T08:00:00Z');
+        Notebook::post("/api/cases/{$case}/counts", ['submission' => Notebook::submission(), 'value' => $after]);
+    };
+    $twice(2.0, 100, 5);
+    $twice(1.0, 100, 95);
+    $worked = Notebook::get('/api/worked');
+
+    expect($worked->list('records'))->toHaveCount(2)
+        ->and($worked->list('records.0.strength'))->toBe(['0.296 % castile soap'])
+        ->and([$worked->number('records.0.worked'), $worked->number('records.0.judged')])->toBe([1.0, 1.0])
+        ->and($worked->list('records.1.strength'))->toBe(['0.148 % castile soap'])
+        ->and([$worked->number('records.1.worked'), $worked->number('records.1.judged')])->toBe([0.0, 1.0]);
+    // What is alike within a tenth is judged together.
+    $twice(2.1, 100, 4);
+    expect(Notebook::get('/api/worked')->list('records'))->toHaveCount(2);
+});
+
+it('writes a batch that another notebook reads and finishes: the same numbers, the same words', function (string $recipe): void {
+    $request = ['recipe' => $recipe, 'make' => ['amount' => 3, 'unit' => '[qt_us]'], 'sprayer' => ['amount' => 2, 'unit' => '[qt_us]'], 'plant' => 'ordinary-leaf', 'water' => ['hardness' => ['amount' => 120, 'unit' => 'mg/L']], 'circumstances' => ['season' => 'growing', 'celsius' => 21]];
+    $here = Notebook::batch($request, null, ['measures' => [['amount' => 4.6, 'unit' => 'mL', 'name' => 'blue spoon'], ['amount' => 1, 'unit' => '[tbs_us]'], ['amount' => 1, 'unit' => '[drp]']]]);
+    Notebook::tickAll($here);
+    Notebook::post("/api/batches/{$here->id()}/stand-tests", ['submission' => Notebook::submission(), 'result' => 'ring', 'seconds' => 40]);
+    $key = $here->text('items.0.key');
+    $ways = Notebook::post("/api/batches/{$here->id()}/loads/2/way-out", ['slips' => [['kind' => 'left-out', 'item' => $key]]]);
+    Notebook::put("/api/batches/{$here->id()}/loads/2/slip", ['slips' => [['kind' => 'left-out', 'item' => $key]], 'remedy' => $ways->text('remedies.0.kind') === 'discard' ? 'add-water' : $ways->text('remedies.0.kind')]);
+    $document = Notebook::get("/api/batches/{$here->id()}/document");
+    expect(Contract::schemaFault('batch', $document->text))->toBe('');
+    $finish = ['standTest' => 'even', 'notes' => 'milky', 'madeAt' => '2026-11-20T18:00:00Z'];
+    $mine = Notebook::post("/api/batches/{$here->id()}/finish", $finish);
+    $written = Notebook::get("/api/batches/{$here->id()}/document");
+
+    emptied();
+    expect(Notebook::get('/api/batches')->list('batches'))->toBe([]);
+    $there = Notebook::post('/api/batches/documents', $document->text);
+    expect($there->status)->toBe(201)->and($there->text('status'))->toBe('mixing');
+    $theirs = Notebook::post("/api/batches/{$there->id()}/finish", $finish);
+    foreach (['actual', 'plan', 'recipeDocument', 'standTests.0.advice', 'slips', 'discardAt', 'standTestWords', 'notes', 'makeWords', 'season', 'water'] as $what) {
+        expect(json_encode($theirs->at($what)))->toBe(json_encode($mine->at($what)), $what);
+    }
+    // And back again: the document is the same to the letter.
+    expect(Notebook::get("/api/batches/{$there->id()}/document")->text)->toBe($written->text)
+        // Taken in twice it is there once.
+        ->and(Notebook::post('/api/batches/documents', $document->text)->status)->toBe(200)
+        ->and(Notebook::get('/api/batches')->list('batches'))->toHaveCount(1);
+})->with(['neem-leaf-quart', 'kitchen-oil-by-the-quart', 'soda-and-neem', 'egg-and-oil-milk', 'half-alcohol-swab', 'true-neem-emulsion']);
+
+it('says what is wrong with a batch document, and keeps nothing of it', function (string $path, mixed $value, string $at): void {
+    $document = json_decode(Notebook::get('/api/batches/' . Notebook::batch()->id() . '/document')->text, true, 64, \JSON_THROW_ON_ERROR);
+    assert(is_array($document));
+    $document['id'] = '10000000-0000-4000-8000-000000000099';
+    $point = &$document;
+    foreach (explode('/', ltrim($path, '/')) as $key) {
+        assert(is_array($point));
+        $point = &$point[$key];
+    }
+    $point = $value;
+    unset($point);
+    $answer = Notebook::post('/api/batches/documents', json_encode($document, \JSON_THROW_ON_ERROR));
+    expect($answer->status)->toBe(422)->and($answer->text('error.path'))->toBe($at)
+        ->and(App\Models\Batch::query()->count())->toBe(1);
+})->with([
+    ['/format', 'somebody/else', '/format'], ['/version', 2, '/version'], ['/id', 'seven', '/id'], ['/bench/water/hardness_mg_L', -1, '/bench/water/hardness_mg_L'],
+    ['/bench/circumstances/season', 'monsoon', '/bench/circumstances/season'], ['/ingredients/0/substance', 'moonlight', '/ingredients/0/substance'],
+    ['/limits/oil-leaf/source', 'a friend', '/limits/oil-leaf/source'], ['/plan/loads', [], '/plan/loads'], ['/plan/loads/0/lines/0/mL', 0, '/plan/loads/0/lines/0/mL'],
+    ['/plan/loads/0/lines/0/ingredient', 'unicorn', '/plan/loads/0/lines/0/ingredient'], ['/record/ticks', [['load' => 9, 'item' => 'neem-oil', 'scoop' => 0, 'number' => 1, 'at' => '2026-06-01T08:00:00Z']], '/record/ticks/0/load'],
+    ['/moon', 'full', '/moon'],
+]);

@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+use Illuminate\Support\Facades\Date;
+use Tests\Feature\Notebook;
+
+/** @return array{string, string} level and sentence of what the leaf tests say of the newest batch, on the page of a case */
+function leavesSay(int $case): array
+{
+    $answer = Notebook::get("/api/cases/{$case}");
+    foreach ($answer->list('batches.0.verdicts') as $i => $verdict) {
+        if ($answer->text("batches.0.verdicts.{$i}.code") === 'leaf-test') {
+            return [$answer->text("batches.0.verdicts.{$i}.level"), $answer->text("batches.0.verdicts.{$i}.because")];
+        }
+    }
+
+    return ['none', ''];
+}
+
+/** Tests the leaves of a plant with a batch that is thrown away, and reads them after two days. */
+function testedOn(int $plant, string $reaction = 'clean', array $request = []): void
+{
+    Date::setTestNow(Date::now()->addHour());
+    $batch = Notebook::mixed(null, $request);
+    $test = Notebook::post('/api/leaf-tests', ['submission' => Notebook::submission(), 'batchId' => $batch, 'plantId' => $plant]);
+    Date::setTestNow(Date::now()->addHours(9));
+    Notebook::put("/api/batches/{$batch}/discarded", ['discarded' => true]);
+    Date::setTestNow(Date::now()->addHours(40));
+    Notebook::post("/api/leaf-tests/{$test->id()}/readings", ['submission' => Notebook::submission(), 'reactions' => ['clean', $reaction]]);
+}
+
+beforeEach(function (): void {
+    Date::setTestNow('2026-06-01T18:00:00Z');
+});
+
+it('lets a fresh batch of a tested spray go, though the tested one was thrown away before it was read', function (): void {
+    $plant = Notebook::plant();
+    $case = Notebook::case($plant);
+    Notebook::mixed($case);
+    expect(leavesSay($case)[0])->toBe('caution');
+    testedOn($plant);
+    Notebook::mixed($case);
+    [$level, $because] = leavesSay($case);
+    expect($level)->toBe('ok')->and($because)->toContain('stayed clean');
+    // Half of it goes, too; the high end does not.
+    Notebook::mixed($case, ['factor' => 0.5]);
+    expect(leavesSay($case)[0])->toBe('ok');
+    Notebook::mixed($case, ['highEnd' => true]);
+    [$level, $because] = leavesSay($case);
+    expect($level)->toBe('caution')->and($because)->toContain('1.3', 'times as strong');
+});
+
+it('holds for plants of the same kind and leaf, and for no other', function (): void {
+    $rose = Notebook::plant('Rose by the door', 'ordinary-leaf', 'Rose');
+    testedOn($rose);
+    $say = static function (int $plant): string {
+        $case = Notebook::case($plant);
+        Notebook::mixed($case);
+
+        return leavesSay($case)[0];
+    };
+    expect($say(Notebook::plant('Rose at the back', 'ordinary-leaf', 'rose')))->toBe('ok')
+        ->and($say(Notebook::plant('Rose just moved', 'tender-leaf', 'Rose')))->toBe('caution')
+        ->and($say(Notebook::plant('Dahlia', 'ordinary-leaf', 'Dahlia')))->toBe('caution')
+        ->and($say(Notebook::plant('Nameless', 'ordinary-leaf')))->toBe('caution');
+});
+
+it('stops what was marked until a better test stands', function (): void {
+    $plant = Notebook::plant();
+    $case = Notebook::case($plant);
+    testedOn($plant, 'dead');
+    $fresh = Notebook::mixed($case);
+    expect(leavesSay($case)[0])->toBe('stop');
+    // Another test that is only begun changes nothing.
+    $again = Notebook::post('/api/leaf-tests', ['submission' => Notebook::submission(), 'batchId' => $fresh, 'plantId' => $plant]);
+    expect(leavesSay($case)[0])->toBe('stop');
+    Date::setTestNow(Date::now()->addHours(49));
+    Notebook::post("/api/leaf-tests/{$again->id()}/readings", ['submission' => Notebook::submission(), 'reactions' => ['clean', 'clean']]);
+    Notebook::mixed($case);
+    expect(leavesSay($case)[0])->toBe('ok');
+});
+
+it('has one level for a mark, on the page of the test and on the case', function (string $reaction, string $level): void {
+    $plant = Notebook::plant();
+    $case = Notebook::case($plant);
+    testedOn($plant, $reaction);
+    Notebook::mixed($case);
+    expect(Notebook::get('/api/leaf-tests')->text('leafTests.0.level'))->toBe($level)->and(leavesSay($case)[0])->toBe($level);
+})->with([['clean', 'ok'], ['slight', 'caution'], ['marked', 'stop'], ['dead', 'stop']]);
+
+it('follows a look that is corrected, and one that is taken back', function (): void {
+    $plant = Notebook::plant();
+    $case = Notebook::case($plant);
+    testedOn($plant, 'dead');
+    Notebook::mixed($case);
+    $reading = Notebook::get('/api/leaf-tests')->id('leafTests.0.readings.0.id');
+    expect(leavesSay($case)[0])->toBe('stop');
+    Notebook::put("/api/readings/{$reading}", ['reactions' => ['clean', 'clean'], 'readAt' => Date::now()->format('Y-m-d\TH:i:s\Z')]);
+    expect(leavesSay($case)[0])->toBe('ok');
+    Notebook::put("/api/readings/{$reading}/undone", '{}');
+    expect(leavesSay($case)[0])->toBe('stop');
+    Notebook::put("/api/readings/{$reading}/taken-back", ['takenBack' => true]);
+    expect(leavesSay($case)[0])->toBe('caution');
+});
