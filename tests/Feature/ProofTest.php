@@ -18,7 +18,11 @@ function leavesSay(int $case): array
     return ['none', ''];
 }
 
-/** Tests the leaves of a plant with a batch that is thrown away, and reads them after two days. */
+/**
+ * Tests the leaves of a plant with a batch that is thrown away, and reads them after two days.
+ *
+ * @param array<string, mixed> $request
+ */
 function testedOn(int $plant, string $reaction = 'clean', array $request = []): void
 {
     Date::setTestNow(Date::now()->addHour());

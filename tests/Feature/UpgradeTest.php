@@ -2,15 +2,33 @@
 
 declare(strict_types=1);
 
+use App\Models\Batch;
+use App\Models\Round;
 use Illuminate\Contracts\Console\Kernel;
+use Illuminate\Support\Facades\Date;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
+use Tests\Feature\Answer;
+use Tests\Feature\Contract;
 use Tests\Feature\Notebook;
 
-/** The notebook as it was before households, fill marks, slips and written versions. */
-function olderNotebook(): void
+/*
+ * A notebook that version 9 of the tables wrote, with a batch in every state, and what that version said of each of them.
+ * It is read as it is, and brought forward.
+ */
+
+/** Opens the older notebook, after so many steps back. */
+function olderNotebook(int $back = 0): void
 {
-    app(Kernel::class)->call('migrate:rollback', ['--step' => 2, '--force' => true]);
-    expect(Schema::hasTable('households'))->toBeFalse()->and(Schema::hasColumn('recipe_versions', 'written'))->toBeFalse();
+    $file = sys_get_temp_dir() . '/idle-mixer-older-' . getmypid() . '-' . bin2hex(random_bytes(4)) . '.sqlite';
+    touch($file);
+    config()->set('database.connections.older', [...(array) config('database.connections.sqlite'), 'database' => $file, 'journal_mode' => 'memory']);
+    DB::setDefaultConnection('older');
+    DB::connection()->getPdo()->exec((string) file_get_contents(dirname(__DIR__) . '/fixtures/notebook-9.sql'));
+    if ($back > 0) {
+        app(Kernel::class)->call('migrate:rollback', ['--step' => $back, '--force' => true]);
+    }
+    app()->terminating(static fn(): bool => @unlink($file));
 }
 
 function broughtUpToDate(): void
@@ -18,16 +36,118 @@ function broughtUpToDate(): void
     expect(app(Kernel::class)->call('migrate', ['--force' => true]))->toBe(0);
 }
 
-it('takes an older notebook along: sprayers, spoons and recipes are what they were', function (): void {
-    Notebook::post('/api/sprayers', ['submission' => Notebook::submission(), 'name' => 'Old can', 'holds' => ['amount' => 1, 'unit' => '[gal_us]']]);
-    Notebook::post('/api/measures', ['submission' => Notebook::submission(), 'name' => 'Old spoon', 'holds' => ['amount' => 1, 'unit' => '[tbs_us]']]);
-    foreach ([5, 10, 7] as $ml) {
-        Notebook::post('/api/recipes', [
-            'format' => 'idle-mixer/recipe', 'version' => 1, 'slug' => 'old-soap', 'name' => 'Old soap', 'use' => 'foliar', 'order' => 'all-together',
-            'basis' => ['amount' => 1, 'unit' => 'L', 'of' => 'water'], 'lines' => [['ingredient' => 'castile-soap', 'amount' => $ml, 'unit' => 'mL']], 'notes' => '',
-        ]);
-    }
+/** @return array<string, mixed> what the older version said of a batch */
+function saidThen(string $which): array
+{
+    $said = json_decode((string) file_get_contents(dirname(__DIR__) . '/fixtures/notebook-9-said.json'), true, 64, \JSON_THROW_ON_ERROR);
+    assert(is_array($said) && is_array($said[$which]));
+
+    /** @var array<string, mixed> */
+    return $said[$which];
+}
+
+function batchThen(string $which): Answer
+{
+    $id = saidThen($which)['id'];
+    assert(is_int($id));
+
+    return Notebook::get("/api/batches/{$id}");
+}
+
+beforeEach(function (): void {
+    Date::setTestNow('2026-06-04T20:00:00Z');
+});
+
+afterEach(function (): void {
+    DB::purge('older');
+    DB::setDefaultConnection('sqlite');
+});
+
+it('reads a batch in every state as it was said then', function (string $which, string $status): void {
     olderNotebook();
+    broughtUpToDate();
+    $then = saidThen($which);
+    $now = batchThen($which);
+    $tally = [];
+    foreach ($now->list('items') as $i => $item) {
+        $scoops = [];
+        foreach ($now->list("items.{$i}.scoops") as $j => $scoop) {
+            $scoops[] = [$now->text("items.{$i}.scoops.{$j}.words"), $now->at("items.{$i}.scoops.{$j}.eachMl"), $now->at("items.{$i}.scoops.{$j}.count"), $now->at("items.{$i}.scoops.{$j}.ticked")];
+        }
+        $tally[] = [$now->at("items.{$i}.load"), $now->text("items.{$i}.name"), $now->at("items.{$i}.plannedMl"), $scoops];
+    }
+
+    expect($now->text('status'))->toBe($status)
+        ->and($now->text('name'))->toBe($then['name'])
+        ->and($now->text('makeWords'))->toBe($then['makeWords'])
+        ->and($now->at('plan.spoken'))->toBe($then['spoken'])
+        ->and($now->list('plan.steps'))->toBe($then['steps'])
+        // The older tables kept fourteen figures.
+        ->and($tally)->toEqualWithDelta($then['items'], 1e-9)
+        ->and($now->at('discardAt'))->toBe($then['discardAt'])
+        // Nobody wrote the season down: it is not guessed.
+        ->and($now->text('season'))->toBe('unknown')
+        ->and(Contract::schemaFault('batch', Notebook::get("/api/batches/{$now->id()}/document")->text))->toBe('');
+    $made = $then['actual'];
+    if (is_array($made)) {
+        $kept = $now->at('actual');
+        expect(is_array($kept) ? array_diff_key($kept, ['composition' => 1]) : null)->toBe($made);
+    }
+})->with([['mixing', 'mixing'], ['ready', 'old'], ['slip', 'mixing'], ['discarded', 'discarded'], ['winter', 'mixing']]);
+
+it('finishes what was being mixed with the numbers that the older version came to', function (string $mixing, string $finished): void {
+    olderNotebook();
+    broughtUpToDate();
+    $batch = batchThen($mixing);
+    if ($mixing === 'mixing') {
+        Notebook::tickAll($batch);
+    }
+    $made = Notebook::post("/api/batches/{$batch->id()}/finish", ['standTest' => 'even']);
+    $then = saidThen($finished)['actual'];
+    assert(is_array($then) && is_array($then['strength']));
+    foreach ($then['strength'] as $key => $percent) {
+        assert(is_float($percent) || is_int($percent));
+        expect($made->number("actual.strength.{$key}"))->toEqualWithDelta($percent, 1e-9, (string) $key);
+    }
+    expect($made->list('actual.spoken'))->toBe($then['spoken'])
+        ->and($made->at('actual.sure'))->toBe($then['sure'])
+        ->and([$made->number('actual.ticked'), $made->number('actual.planned')])->toEqual([$then['ticked'], $then['planned']]);
+})->with([['mixing', 'finished'], ['slip', 'rescued']]);
+
+it('calls one spoon by one name from now on', function (): void {
+    olderNotebook();
+    broughtUpToDate();
+    expect(batchThen('mixing')->text('items.0.scoops.0.words'))->toBe('Blue spoon')
+        ->and(batchThen('mixing')->text('plan.loads.0.items.0.measured.scoops.0.words'))->toBe('Blue spoon');
+});
+
+it('goes on with leaf tests, rounds and evidence: proof, composition and what worked are there', function (): void {
+    olderNotebook();
+    broughtUpToDate();
+    $worked = Notebook::get('/api/worked');
+    expect($worked->list('records'))->toHaveCount(1)
+        ->and($worked->list('records.0.strength')[0])->toContain('% vegetable oil')
+        ->and($worked->number('records.0.medianReductionPercent'))->toEqualWithDelta(90.0, 1e-9)
+        ->and(Notebook::get('/api/leaf-tests')->text('leafTests.0.outcome'))->toBe('go-ahead');
+    // A fresh batch of the spray that was tested then may go.
+    $case = Round::query()->firstOrFail()->case_id;
+    $fresh = Notebook::batch(['recipe' => 'kitchen-oil-by-the-quart', 'make' => ['amount' => 2, 'unit' => '[qt_us]'], 'sprayer' => ['amount' => 1, 'unit' => '[qt_us]']], $case);
+    Notebook::tickAll($fresh);
+    Notebook::post("/api/batches/{$fresh->id()}/finish", ['standTest' => 'even']);
+    expect(json_encode(Notebook::get("/api/cases/{$case}")->at('batches.0.verdicts')))->toContain('stayed clean');
+});
+
+it('says what is wrong in the way out of a winter oil whose season nobody wrote down', function (): void {
+    olderNotebook();
+    broughtUpToDate();
+    $winter = batchThen('winter');
+    $ways = Notebook::post("/api/batches/{$winter->id()}/loads/1/way-out", ['slips' => [['kind' => 'left-out', 'item' => $winter->text('items.0.key')]]]);
+    expect($ways->status)->toBe(200)->and($ways->list('remedies'))->not->toBe([]);
+});
+
+it('takes a still older notebook along: sprayers, spoons and recipes are what they were', function (): void {
+    olderNotebook(back: 2);
+    expect(Schema::hasTable('households'))->toBeFalse()->and(Schema::hasColumn('recipe_versions', 'written'))->toBeFalse();
     broughtUpToDate();
 
     $sprayer = Notebook::get('/api/sprayers');
@@ -37,27 +157,11 @@ it('takes an older notebook along: sprayers, spoons and recipes are what they we
         ->and($sprayer->number('sprayers.0.leftBehindMl'))->toBe(0.0)
         ->and($sprayer->list('sprayers.0.marks'))->toBe([])
         ->and(Notebook::get('/api/measures')->text('measures.0.kind'))->toBe('level')
-        ->and(Notebook::get('/api/measures')->list('kit'))->toHaveCount(1)
         // The newest version stays the newest, and an older one can be gone back to.
         ->and(Notebook::get('/api/recipes/old-soap')->number('version'))->toBe(3.0)
-        ->and(Notebook::get('/api/recipes/old-soap/versions')->list('versions'))->toHaveCount(3);
+        ->and(Notebook::get('/api/recipes/old-soap/versions')->list('versions'))->toHaveCount(3)
+        ->and(Batch::query()->count())->toBe(5);
     $first = Notebook::get('/api/recipes/old-soap/versions')->at('versions.2.recipe.document');
     expect(Notebook::post('/api/recipes', json_encode($first, \JSON_THROW_ON_ERROR))->status)->toBe(200)
         ->and(Notebook::get('/api/recipes/old-soap')->number('document.lines.0.amount'))->toBe(5.0);
-});
-
-it('goes on with a batch that was being mixed', function (): void {
-    $batch = Notebook::batch(['recipe' => 'neem-by-the-gallon', 'make' => ['amount' => 1, 'unit' => '[gal_us]']]);
-    $scoop = $batch->id('items.0.scoops.0.id');
-    Notebook::put("/api/batches/{$batch->id()}/scoops/{$scoop}/ticks/1", ['ticked' => true]);
-    olderNotebook();
-    broughtUpToDate();
-
-    $again = Notebook::get("/api/batches/{$batch->id()}");
-    expect($again->text('status'))->toBe('mixing')
-        ->and($again->list('items.0.scoops.0.ticked'))->toBe([1])
-        ->and($again->list('slips'))->toBe([])
-        ->and(Notebook::put("/api/batches/{$batch->id()}/scoops/{$scoop}/ticks/2", ['ticked' => true])->list('ticked'))->toBe([1, 2])
-        ->and(Notebook::post("/api/batches/{$batch->id()}/loads/1/way-out", ['slips' => [['kind' => 'left-out', 'item' => 0]]])->status)->toBe(200)
-        ->and(Notebook::post("/api/batches/{$batch->id()}/finish", ['standTest' => 'even'])->status)->toBe(200);
 });

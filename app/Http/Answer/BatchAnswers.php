@@ -77,7 +77,7 @@ final readonly class BatchAnswers
         $planned = $record->load($item->load)->items[$item->key]->measured->scoops[$scoop->position];
         $ticked = $scoop->ticks->map(static fn(BatchTick $tick): int => $tick->number)->sort()->values()->all();
         // What is weighed is one tick, whatever the scale shows.
-        $words = $planned->taps() < $planned->count ? Measures::scoop($planned) : Measures::measure($planned->measure);
+        $words = $planned->isWeighed() ? Measures::scoop($planned) : Measures::measure($planned->measure);
 
         return new TallyScoopAnswer($scoop->id, $words, $planned->eachTap(), $planned->taps(), array_values($ticked));
     }

@@ -24,7 +24,8 @@ final readonly class Scoop
         return $this->isWeighed() ? $this->millilitres() : $this->measure->millilitres;
     }
 
-    private function isWeighed(): bool
+    /** On a scale, and not with a spoon. */
+    public function isWeighed(): bool
     {
         return $this->measure->amount->unit->dimension() === Dimension::Mass;
     }

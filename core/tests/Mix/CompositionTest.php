@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use IdleMixer\Core\Mix\Composition;
+use IdleMixer\Core\Mix\Mixture;
 use IdleMixer\Core\Tests\Support\Plans;
 use IdleMixer\Core\Tests\Support\Sprays;
 use IdleMixer\Core\Wording\CompositionWords;
@@ -28,10 +29,15 @@ it('counts alcohol and peroxide pure, soda by weight, and a stock by its ingredi
         ->and(array_keys($stock->components))->toBe(['castile-soap', 'vegetable-oil']);
 });
 
+/** @param list<array<string, mixed>> $lines */
+function madeUp(array $lines): Mixture
+{
+    return Plans::of(['recipe' => Plans::recipe($lines, ['amount' => 1, 'unit' => 'L', 'of' => 'finished']), 'make' => ['amount' => 1, 'unit' => 'L']])->whole;
+}
+
 it('keeps from the least to the most of what is unsure, and nothing of what never went in', function (): void {
-    $mix = static fn(array $lines) => Plans::of(['recipe' => Plans::recipe($lines, ['amount' => 1, 'unit' => 'L', 'of' => 'finished']), 'make' => ['amount' => 1, 'unit' => 'L']])->whole;
-    $with = $mix([['ingredient' => 'neem-oil', 'amount' => 10, 'unit' => 'mL'], ['ingredient' => 'castile-soap', 'amount' => 5, 'unit' => 'mL']]);
-    $less = $mix([['ingredient' => 'neem-oil', 'amount' => 5, 'unit' => 'mL']]);
+    $with = madeUp([['ingredient' => 'neem-oil', 'amount' => 10, 'unit' => 'mL'], ['ingredient' => 'castile-soap', 'amount' => 5, 'unit' => 'mL']]);
+    $less = madeUp([['ingredient' => 'neem-oil', 'amount' => 5, 'unit' => 'mL']]);
     $both = Composition::of([$less, $with]);
     expect([$both->components['neem-oil']->low, $both->components['neem-oil']->high])->toEqualWithDelta([0.5, 1.0], 1e-9)
         ->and([$both->components['castile-soap']->low, $both->components['castile-soap']->high])->toEqualWithDelta([0.0, 0.5], 1e-9)

@@ -28,9 +28,9 @@ final class Plans
     public static function under(array $request, Circumstances $circumstances): Plan
     {
         $bench = self::bench($request);
-        $all = [...get_object_vars($bench), 'circumstances' => $circumstances->every($bench->circumstances->everyDays)];
+        $said = $circumstances->every($bench->circumstances->everyDays);
 
-        return Planner::shipped()->plan(new Bench(...$all));
+        return Planner::shipped()->plan(new Bench($bench->recipe, $bench->make, $bench->unit, $bench->sprayer, $bench->highEnd, $bench->factor, $bench->kit, $bench->water, $bench->target, $said, $bench->hand, $bench->agitation));
     }
 
     /** @param array<string, mixed> $request */
