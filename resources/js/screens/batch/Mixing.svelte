@@ -83,7 +83,7 @@
                 <StepRow
                     number={i + 1}
                     {task}
-                    item={tally.shown.find((one) => one.position === task.item)}
+                    item={tally.shown.find((one) => one.key === task.item)}
                     {tally}
                     stands={task.level_mL > (plan?.tasks[i - 1]?.level_mL ?? 0) ? standing(task.level_mL, unit, pours) : ''}
                 />

@@ -42,7 +42,7 @@
             <label class="grid gap-1">
                 <span class="font-bold">With what</span>
                 <select class="select w-full" bind:value={state.item}>
-                    {#each state.load.items as item, i (i)}<option value={i}>{item.name}: {item.words} planned</option>{/each}
+                    {#each state.load.items as item (item.key)}<option value={item.key}>{item.name}: {item.words} planned</option>{/each}
                 </select>
             </label>
         {/if}

@@ -39,7 +39,8 @@ export function spoonsAbout(own: Schemas['Measure'][]): Spoon[] {
 /** What went wrong with one load, as it is being said. */
 export class SlipState {
     kind = $state<Slip['kind']>('count');
-    item = $state(0);
+    /** Key of the thing in the load. */
+    item = $state('');
     scoop = $state(0);
     from = $state('');
     to = $state('');
@@ -54,11 +55,17 @@ export class SlipState {
         readonly number: number,
         readonly load: Load,
         readonly spoons: Spoon[],
-    ) {}
+    ) {
+        this.item = load.items[0]?.key ?? '';
+    }
+
+    get #itemNow(): Load['items'][number] | undefined {
+        return this.load.items.find((one) => one.key === this.item);
+    }
 
     /** What it was measured with. */
     get scoops() {
-        return this.load.items[this.item]?.measured.scoops ?? [];
+        return this.#itemNow?.measured.scoops ?? [];
     }
 
     /** The other ingredient may be measured with fewer. */
@@ -79,7 +86,7 @@ export class SlipState {
     another(): void {
         const slip = this.slip;
         if (slip !== null) {
-            const what = slip.item !== undefined ? ` (${this.load.items[slip.item]?.name ?? ''})` : '';
+            const what = slip.item !== undefined ? ` (${this.load.items.find((one) => one.key === slip.item)?.name ?? ''})` : '';
             const words = `${KINDS.find((one) => one.value === slip.kind)?.label ?? ''}${what}`;
             this.before = [...this.before, { slip, words }];
             this.from = this.to = this.water = '';

@@ -6,8 +6,8 @@ import { SlipState, spoonsAbout } from './slip.svelte';
 const scoop = (words: string, count: number) => ({ words, count, amount: 1, unit: '[tbs_us]', mL: 14.8 });
 const load = {
     items: [
-        { name: 'neem oil', measured: { scoops: [scoop('1 tbsp', 2), scoop('1 tsp', 1)] } },
-        { name: 'castile soap', measured: { scoops: [scoop('1 tsp', 2)] } },
+        { key: 'neem-oil', name: 'neem oil', measured: { scoops: [scoop('1 tbsp', 2), scoop('1 tsp', 1)] } },
+        { key: 'castile-soap', name: 'castile soap', measured: { scoops: [scoop('1 tsp', 2)] } },
     ],
 } as unknown as Schemas['Plan']['loads'][number];
 const state = (): SlipState => new SlipState(8, 1, load, spoonsAbout([]));
@@ -29,13 +29,13 @@ it('says nothing until enough is said', () => {
 it('takes a range of spoonfuls, or one number when sure', () => {
     const slip = state();
     slip.from = '2';
-    expect(slip.slip).toEqual({ kind: 'count', item: 0, scoop: 0, from: 2, to: 2 });
+    expect(slip.slip).toEqual({ kind: 'count', item: 'neem-oil', scoop: 0, from: 2, to: 2 });
     slip.to = '4';
-    expect(slip.slip).toEqual({ kind: 'count', item: 0, scoop: 0, from: 2, to: 4 });
+    expect(slip.slip).toEqual({ kind: 'count', item: 'neem-oil', scoop: 0, from: 2, to: 4 });
     slip.scoop = 1;
-    slip.item = 1;
+    slip.item = 'castile-soap';
     // The soap has one measure only.
-    expect(slip.slip).toEqual({ kind: 'count', item: 1, scoop: 0, from: 2, to: 4 });
+    expect(slip.slip).toEqual({ kind: 'count', item: 'castile-soap', scoop: 0, from: 2, to: 4 });
 });
 
 it('gathers several slips of one load', () => {
@@ -44,10 +44,10 @@ it('gathers several slips of one load', () => {
     slip.another();
     expect(slip.before[0]?.words).toBe('I lost count, or put in too many or too few (neem oil)');
     slip.kind = 'left-out';
-    slip.item = 1;
+    slip.item = 'castile-soap';
     expect(slip.slips).toEqual([
-        { kind: 'count', item: 0, scoop: 0, from: 5, to: 5 },
-        { kind: 'left-out', item: 1 },
+        { kind: 'count', item: 'neem-oil', scoop: 0, from: 5, to: 5 },
+        { kind: 'left-out', item: 'castile-soap' },
     ]);
 });
 
@@ -60,7 +60,7 @@ it('offers each spoon once that could have been taken for the right one', () => 
     const slip = new SlipState(8, 1, load, spoonsAbout(own));
     slip.kind = 'measure';
     slip.measure = 1;
-    expect(slip.slip).toEqual({ kind: 'measure', item: 0, scoop: 0, measure: { amount: 1, unit: '[tbs_us]' } });
+    expect(slip.slip).toEqual({ kind: 'measure', item: 'neem-oil', scoop: 0, measure: { amount: 1, unit: '[tbs_us]' } });
 });
 
 it('asks for ways out, and writes down what was done', async () => {
@@ -71,7 +71,7 @@ it('asks for ways out, and writes down what was done', async () => {
     slip.ask(slip.slips);
     await vi.waitFor(() => expect(slip.ways.value).not.toBeNull());
     await slip.keep('pour-off');
-    const slips = [{ kind: 'count', item: 0, scoop: 0, from: 5, to: 5 }];
+    const slips = [{ kind: 'count', item: 'neem-oil', scoop: 0, from: 5, to: 5 }];
     expect(asked).toEqual([
         { path: '/api/batches/8/loads/1/way-out', method: 'POST', body: { slips } },
         { path: '/api/batches/8/loads/1/slip', method: 'PUT', body: { slips, remedy: 'pour-off' } },

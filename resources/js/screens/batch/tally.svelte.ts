@@ -55,7 +55,7 @@ export class Tally {
     get level(): number {
         let level = 0;
         for (const task of this.batch.plan.loads[this.load - 1]?.tasks ?? []) {
-            const item = task.item === null ? undefined : this.shown.find((one) => one.position === task.item);
+            const item = task.item === null ? undefined : this.shown.find((one) => one.key === task.item);
             if (item !== undefined && !item.scoops.every((scoop) => scoop.ticked.length === scoop.count)) {
                 return level;
             }

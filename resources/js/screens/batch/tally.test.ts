@@ -7,15 +7,15 @@ function batch(): Schemas['Batch'] {
     const scoop = (id: number, count: number, ticked: number[]): Schemas['Scoop'] => ({ id, words: '1 tbsp', eachMl: 14.8, count, ticked });
     const tasks = [
         { code: 'first-water', item: null, text: '', level_mL: 500 },
-        { code: 'add-tank', item: 0, text: '', level_mL: 530 },
+        { code: 'add-tank', item: 'neem-oil', text: '', level_mL: 530 },
         { code: 'top-up', item: null, text: '', level_mL: 1000 },
     ];
     return {
         id: 3,
         plan: { loads: [{ tasks }, { tasks }] },
         items: [
-            { id: 1, load: 1, position: 0, name: 'neem oil', plannedMl: 29.6, scoops: [scoop(11, 2, [1])] },
-            { id: 2, load: 2, position: 0, name: 'neem oil', plannedMl: 29.6, scoops: [scoop(12, 2, [])] },
+            { id: 1, load: 1, key: 'neem-oil', name: 'neem oil', plannedMl: 29.6, scoops: [scoop(11, 2, [1])] },
+            { id: 2, load: 2, key: 'neem-oil', name: 'neem oil', plannedMl: 29.6, scoops: [scoop(12, 2, [])] },
         ],
     } as unknown as Schemas['Batch'];
 }

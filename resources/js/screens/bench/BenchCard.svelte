@@ -7,10 +7,9 @@
     interface Props {
         name: string;
         plan: Schemas['Plan'];
-        kit: Schemas['Kit'];
         plant: string;
     }
-    const { name, plan, kit, plant }: Props = $props();
+    const { name, plan, plant }: Props = $props();
     const now = atTime(new Date().toISOString());
 </script>
 
@@ -18,7 +17,7 @@
 <div class="hidden print:block" data-card>
     <h2 class="text-2xl">{name}{plant === '' ? '' : `, for ${plant}`}</h2>
     <p class="mb-3">Bench card, {now}. Mixed by: ______________ at: ______________</p>
-    <Spoons {plan} {kit} />
+    <Spoons {plan} />
     <h2 class="mt-4">Steps</h2>
     <ol class="list-decimal space-y-1 pl-6">
         {#each plan.steps as step, i (i)}<li>{step}</li>{/each}

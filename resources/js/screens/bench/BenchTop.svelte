@@ -22,7 +22,7 @@
     const starting = new Sending();
     const worst = $derived(state.plan?.verdicts.some((verdict) => verdict.level === 'stop') ?? false);
 
-    $effect(() => state.replan(state.request));
+    $effect(() => state.replan(state.bench));
     $effect(() => void state.weigh(state.caseId));
 
     // The address says what is set, so that it can be kept, shared and gone back to.
@@ -49,8 +49,8 @@
     }
 
     async function start(): Promise<void> {
-        const request = state.request;
-        if (request === null) {
+        const bench = state.bench;
+        if (bench === null) {
             return;
         }
         const batch = await starting.send((submission) =>
@@ -58,11 +58,10 @@
                 api.POST('/api/batches', {
                     body: {
                         submission,
-                        request,
+                        bench,
                         sprayerId: state.sprayerId || null,
                         plantId: state.plantId || null,
                         caseId: state.caseId || null,
-                        ...state.along,
                     },
                 }),
             ),
@@ -95,7 +94,7 @@
                     </ul>
                 </div>
             {/if}
-            <Spoons plan={state.plan} kit={state.shelf.kit} />
+            <Spoons plan={state.plan} />
             {#if state.plan.emulsion.glass.length > 0}<Glass
                     emulsion={state.plan.emulsion}
                     order={state.orderNow}
@@ -112,7 +111,7 @@
 <div class="no-print bg-base-100 sticky bottom-14 mt-4 grid gap-2 py-3 lg:bottom-0">
     <FaultNote fault={starting.fault} />
     <div class="flex flex-wrap items-center gap-2 sm:justify-end">
-        <CardButtons name={state.recipe?.name ?? ''} plan={state.plan} kit={state.shelf.kit} />
+        <CardButtons name={state.recipe?.name ?? ''} plan={state.plan} />
         <button class="btn btn-primary btn-lg w-full sm:w-auto" disabled={state.plan === null || starting.busy} onclick={start}>
             {worst ? 'Mix it all the same' : 'Start mixing'}
         </button>
@@ -134,6 +133,5 @@
 {#if state.plan !== null && state.recipe !== undefined}<BenchCard
         name={state.recipe.name}
         plan={state.plan}
-        kit={state.shelf.kit}
         plant={state.plant?.name ?? ''}
     />{/if}

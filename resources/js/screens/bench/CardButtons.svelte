@@ -6,9 +6,8 @@
     interface Props {
         name: string;
         plan: Schemas['Plan'] | null;
-        kit: Schemas['Kit'];
     }
-    const { name, plan, kit }: Props = $props();
+    const { name, plan }: Props = $props();
     let said = $state('');
 
     async function copy(): Promise<void> {
@@ -16,7 +15,7 @@
             return;
         }
         try {
-            await navigator.clipboard.writeText(cardText(name, plan, kit));
+            await navigator.clipboard.writeText(cardText(name, plan));
             said = 'Copied.';
         } catch {
             said = 'This browser does not let the page copy here; print the card instead.';

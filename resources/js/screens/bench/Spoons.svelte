@@ -1,9 +1,8 @@
 <script lang="ts">
     import { millilitres, short } from '../../lib/figures';
     import type { Schemas } from '../../lib/client';
-    import { spokenScoops } from './kit';
 
-    const { plan, kit }: { plan: Schemas['Plan']; kit: Schemas['Kit'] } = $props();
+    const { plan }: { plan: Schemas['Plan'] } = $props();
     const strength = $derived(plan.spoken.strength.join(', '));
     const measured = $derived((plan.spoken.measured ?? []).join(', '));
 
@@ -31,9 +30,9 @@
             <h3 class="mt-3 font-bold">{first === last(i) ? `Load ${first}` : `Loads ${first} to ${last(i)}, each`}: {load.spoken}</h3>
         {/if}
         <ol class="mt-2 grid gap-2">
-            {#each load.items as item, n (n)}
+            {#each load.items as item (item.key)}
                 <li class="border-base-300 flex flex-wrap items-baseline gap-x-3 border-b-2 pb-2">
-                    <span class="text-2xl font-bold">{spokenScoops(item.words, item.measured.scoops, kit)}</span>
+                    <span class="text-2xl font-bold">{item.words}</span>
                     <span class="text-lg">{item.name}</span>
                     <span class="quiet ml-auto text-sm"
                         >{millilitres(item.measured.mL)}{#if Math.abs(item.measured.error_percent) >= 0.05}, {short(

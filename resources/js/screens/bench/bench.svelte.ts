@@ -11,9 +11,6 @@ type Order = Recipe['document']['order'];
 /** The sprayer that was used last on this device is the one at hand. */
 const LAST_SPRAYER = new Kept('idle-mixer-sprayer');
 
-/** The documents know no zero: this much, in mg/L, is none. */
-const RAIN = 0.001;
-
 type ExtraLine = NonNullable<Schemas['Plan']['emulsion']['line_to_add']>;
 
 export interface Shelf {
@@ -173,10 +170,10 @@ export class BenchState {
     get hardness(): number | null {
         if (this.water === 'number') {
             const unit = this.shelf.catalogue.hardnessUnits.find((one) => one.code === this.hardnessUnit);
-            return Math.max(RAIN, typedNumber(this.hardnessText) * (unit?.mgPerL ?? 1));
+            return typedNumber(this.hardnessText) * (unit?.mgPerL ?? 1);
         }
         const named = this.shelf.catalogue.waters.find((one) => one.code === this.water);
-        return named?.mgPerL == null ? null : Math.max(RAIN, named.mgPerL);
+        return named?.mgPerL ?? null;
     }
 
     get orderNow(): Order {
@@ -248,7 +245,6 @@ export class BenchState {
             ...(this.sprayer === undefined ? {} : { sprayer: this.sprayer.fill }),
             highEnd: this.highEnd,
             factor: this.half ? 0.5 : 1,
-            ...(this.shelf.kit.length === 0 ? {} : { measures: this.shelf.kit.map(({ amount, unit }) => ({ amount, unit })) }),
             ...(this.hardness === null && this.celsius === null
                 ? {}
                 : {
@@ -258,16 +254,26 @@ export class BenchState {
                       },
                   }),
             ...(this.onto === undefined ? {} : { plant: this.onto as Schemas['PlanRequest']['plant'] }),
+            circumstances: this.day.circumstances,
         };
     }
 
-    get #scale(): { scale?: number } {
-        return this.shelf.scaleGrams === null ? {} : { scale: this.shelf.scaleGrams };
-    }
-
-    /** What a batch is started with beyond the request. */
-    get along(): { circumstances: Schemas['Circumstances']; scale?: number } {
-        return { circumstances: this.day.circumstances, ...this.#scale };
+    /** All that the plan hangs on. */
+    get bench(): Schemas['Bench'] | null {
+        const request = this.request;
+        const pickedInDays = this.day.pickedIn;
+        return request === null
+            ? null
+            : {
+                  request,
+                  ...(this.shelf.kit.length === 0
+                      ? {}
+                      : { measures: this.shelf.kit.map(({ amount, unit, name }) => ({ amount, unit, ...(name === '' ? {} : { name }) })) }),
+                  ...(this.shelf.scaleGrams === null ? {} : { scale: this.shelf.scaleGrams }),
+                  hand: this.hand,
+                  agitation: this.agitation,
+                  ...(pickedInDays === undefined ? {} : { pickedInDays }),
+              };
     }
 
     pickPlant(id: number): void {
@@ -276,13 +282,12 @@ export class BenchState {
     }
 
     /** Asks for the plan. */
-    replan(request: Schemas['PlanRequest'] | null): void {
-        if (request === null) {
+    replan(bench: Schemas['Bench'] | null): void {
+        if (bench === null) {
             this.#plans.drop(this.typedFault === '' ? null : new Fault('', this.typedFault));
             return;
         }
-        const query = { hand: this.hand, agitation: this.agitation, ...this.day.circumstances, ...this.#scale };
-        void this.#plans.ask(() => taken(api.POST('/api/plan', { body: request, params: { query } })));
+        void this.#plans.ask(() => taken(api.POST('/api/bench', { body: bench })));
     }
 
     /** Asks what the rules say of each spray for the case that is set. */

@@ -32,7 +32,7 @@ function shelf(): Shelf {
         ],
         plants: [{ id: 4, name: 'Zinnia', tolerance: 'tender-leaf' }] as Schemas['Plant'][],
         sprayers: [vessel(1, 4, '[gal_us]', 15141.6), vessel(2, 1, 'L', 1000)],
-        kit: [{ amount: 1, unit: '[tbs_us]', words: '1 tbsp' }],
+        kit: [{ amount: 1, unit: '[tbs_us]', words: 'blue spoon', name: 'blue spoon' }],
         scaleGrams: null,
         cases: [{ id: 7, pest: 'aphids', pestName: 'Aphids', plant: { id: 4 } }] as unknown as Schemas['CaseBrief'][],
     };
@@ -113,42 +113,50 @@ it('pours a drench into the soil unless somebody says otherwise', () => {
     expect(state.onto).toBe('tender-leaf');
 });
 
-it('asks with the hand, the work, the day and the scale beside the request', async () => {
-    const urls: string[] = [];
-    vi.stubGlobal('fetch', async (request: Request) => {
-        urls.push(request.url);
-        return answer(200, { verdicts: [] });
-    });
+it('asks with one bench: the request and the day in it, and the named spoons, the scale, the hand and the work beside it', async () => {
+    const asked = server(() => answer(200, { verdicts: [] }));
     const state = new BenchState({ ...shelf(), scaleGrams: 0.5, hand: { coarseness: 1.4, readings: 3 } }, new URLSearchParams());
     state.agitation = 'whisk';
     state.day.air = '30';
     state.day.inFlower = true;
-    state.replan(state.request);
+    state.replan(state.bench);
     await vi.waitFor(() => expect(state.plan).not.toBeNull());
-    const query = new URL(urls[0] ?? '').searchParams;
-    expect(Object.fromEntries(query)).toEqual({ hand: '1.4', agitation: 'whisk', celsius: '30', inFlower: 'true', scale: '0.5' });
-    expect(state.along).toEqual({ circumstances: { celsius: 30, inFlower: true }, scale: 0.5 });
+    expect(asked).toEqual([
+        {
+            path: '/api/bench',
+            method: 'POST',
+            body: {
+                request: state.request,
+                measures: [{ amount: 1, unit: '[tbs_us]', name: 'blue spoon' }],
+                scale: 0.5,
+                hand: 1.4,
+                agitation: 'whisk',
+            },
+        },
+    ]);
+    expect(state.request).toMatchObject({ circumstances: { celsius: 30, inFlower: true } });
+    expect(state.request).not.toHaveProperty('measures');
 });
 
 it('shows no plan while what is typed is wrong, and says what', async () => {
     server(() => answer(200, { verdicts: [] }));
     const state = bench();
-    state.replan(state.request);
+    state.replan(state.bench);
     await vi.waitFor(() => expect(state.plan).not.toBeNull());
     state.makeText = 'a bucket';
-    state.replan(state.request);
+    state.replan(state.bench);
     expect(state.plan).toBeNull();
     expect(state.fault?.message).toContain('as a number, like 1.5');
     state.makeText = '1';
     state.day.everyDays = 'often';
-    state.replan(state.request);
+    state.replan(state.bench);
     expect(state.fault?.message).toContain('temperature and days as numbers');
 });
 
 it('shows what the server refuses in place of a plan', async () => {
     server(() => answer(422, { error: { path: '/make/amount', message: 'A volume to make may be 10 mL to 10,000 L.' } }));
     const state = bench();
-    state.replan(state.request);
+    state.replan(state.bench);
     await vi.waitFor(() => expect(state.fault).not.toBeNull());
     expect([state.plan, state.fault?.path]).toEqual([null, '/make/amount']);
 });
@@ -186,12 +194,16 @@ it('takes bloom and harvest from the plant, and the fill that is sensible from t
     expect(state.makeText).toBe('3.5');
     expect(state.request?.sprayer).toEqual({ amount: 3.5, unit: '[gal_us]' });
     state.pickPlant(4);
-    expect(state.along.circumstances).toEqual({ inFlower: true, pickedInDays: 5 });
+    expect(state.request?.circumstances).toEqual({ inFlower: true });
+    expect(state.bench?.pickedInDays).toBe(5);
 });
 
 it('reads strip and thermometer into the request', async () => {
     server(() => answer(200, { hardnessMgL: 250, celsius: 18.5 }));
     const state = bench();
+    state.water = 'number';
+    state.hardnessText = '0';
+    expect(state.request?.water).toEqual({ hardness: { amount: 0, unit: 'mg/L' } });
     await state.readWater();
     expect(state.request?.water).toEqual({ hardness: { amount: 250, unit: 'mg/L' }, temperature: { amount: 18.5, unit: 'Cel' } });
 });

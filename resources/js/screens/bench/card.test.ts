@@ -7,6 +7,7 @@ const load = (mL: number) => ({
     spoken: `${mL / 1000} L`,
     items: [
         {
+            key: 'neem-oil',
             name: 'neem oil',
             words: '2 tsp',
             measured: { mL: 9.86, scoops: [{ amount: 1, unit: '[tsp_us]', count: 2, mL: 4.93, words: '1 tsp' }] },
@@ -29,7 +30,7 @@ function plan(loads: ReturnType<typeof load>[]): Schemas['Plan'] {
 }
 
 it('says everything that the bench says, as plain text', () => {
-    const text = cardText('Neem', plan([load(1000), load(1000), load(500)]), []);
+    const text = cardText('Neem', plan([load(1000), load(1000), load(500)]));
     expect(text).toContain('Neem: 2.5 L in 3 loads');
     expect(text).toContain('2 loads, each of 1 L');
     expect(text).toContain('One load of 0.5 L');

@@ -1,9 +1,8 @@
 import type { Schemas } from '../../lib/client';
 import { millilitres } from '../../lib/figures';
-import { spokenScoops } from './kit';
 
 /** The plan as plain text, for a message or a note. */
-export function cardText(name: string, plan: Schemas['Plan'], kit: Schemas['Kit']): string {
+export function cardText(name: string, plan: Schemas['Plan']): string {
     const lines = [
         `${name}: ${plan.spoken.make} in ${plan.spoken.loads}`,
         `Strength: ${plan.spoken.strength.join(', ') || 'nothing reckoned in percent'}`,
@@ -16,7 +15,7 @@ export function cardText(name: string, plan: Schemas['Plan'], kit: Schemas['Kit'
         const alike = plan.loads.filter((one) => Math.abs(one.finished_mL - load.finished_mL) < 1e-6 * load.finished_mL).length;
         lines.push('', plan.loads.length === 1 ? 'Measure' : `${alike === 1 ? 'One load' : `${alike} loads, each`} of ${load.spoken}`);
         for (const item of load.items) {
-            lines.push(`- ${spokenScoops(item.words, item.measured.scoops, kit)} of ${item.name} (${millilitres(item.measured.mL)})`);
+            lines.push(`- ${item.words} of ${item.name} (${millilitres(item.measured.mL)})`);
         }
         lines.push(`- water up to the ${load.spoken} mark`);
     }

@@ -2,9 +2,15 @@ import type { Schemas } from '../../lib/client';
 import { typedNumber } from '../../lib/figures';
 import { Kept } from '../../lib/kept';
 
+type Circumstances = NonNullable<Schemas['PlanRequest']['circumstances']>;
+
 export type AirUnit = '°C' | '°F';
 
 const AIR_UNIT = new Kept('idle-mixer-air');
+
+function said(text: string): number | undefined {
+    return text.trim() === '' ? undefined : Number(text.trim().replace(',', '.'));
+}
 
 /** The day and the plant beyond its leaf, as they are said on the bench; empty is not said. */
 export class Day {
@@ -39,27 +45,30 @@ export class Day {
             : 'Write temperature and days as numbers, like 21 or 7, or leave them empty.';
     }
 
-    get circumstances(): Schemas['Circumstances'] {
-        const number = (text: string): number | undefined => (text.trim() === '' ? undefined : Number(text.trim().replace(',', '.')));
+    get circumstances(): Circumstances {
         const all = {
             season: this.season || undefined,
-            celsius: this.#celsius(number(this.air)),
+            celsius: this.#celsius(said(this.air)),
             inFlower: this.inFlower || undefined,
-            pickedInDays: number(this.pickedInDays),
-            everyDays: number(this.everyDays),
+            everyDays: said(this.everyDays),
         };
         return Object.fromEntries(Object.entries(all).filter(([, value]) => value !== undefined));
     }
 
+    /** Days until it is picked. */
+    get pickedIn(): number | undefined {
+        return said(this.pickedInDays);
+    }
+
     get summary(): string {
-        const said = [
+        const all = [
             this.season && (this.season === 'growing' ? 'in leaf' : 'dormant'),
             this.air.trim() && `${this.air.trim()} ${this.airUnit}`,
             this.inFlower && 'in flower',
             this.pickedInDays.trim() && `picked in ${this.pickedInDays.trim()} days`,
             this.everyDays.trim() && `every ${this.everyDays.trim()} days`,
         ].filter(Boolean);
-        return said.length === 0 ? 'nothing said' : said.join(', ');
+        return all.length === 0 ? 'nothing said' : all.join(', ');
     }
 
     #celsius(air: number | undefined): number | undefined {

@@ -9,6 +9,7 @@ it('draws counts in order of time, within its frame, sprayed and unsprayed apart
         value,
         untreated,
         notes: '',
+        changes: 0,
     });
     const one = {
         openedAt: '2026-06-01T10:00:00Z',

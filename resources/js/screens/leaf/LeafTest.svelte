@@ -23,10 +23,7 @@
             {#if test.batch.caseId !== null}<a class="btn btn-primary" href={`/cases/${test.batch.caseId}`}>To the case</a>{/if}
         </Head>
         <div
-            class={[
-                'mb-4 border-l-8 pl-4 text-lg',
-                { ok: 'border-success', caution: 'border-warning', stop: 'border-error', wait: 'border-info' }[test.level],
-            ]}
+            class={['mb-4 border-l-8 pl-4 text-lg', { ok: 'border-success', caution: 'border-warning', stop: 'border-error' }[test.level]]}
             role="status"
             data-outcome={test.outcome}
         >
