@@ -2,11 +2,13 @@
     import { Router } from 'sv-router';
     import KeySheet from './parts/KeySheet.svelte';
     import Navigation from './parts/Navigation.svelte';
+    import UndoBar from './parts/UndoBar.svelte';
 </script>
 
 <a href="#main" class="no-print bg-primary text-primary-content absolute -top-20 left-2 z-20 rounded p-3 focus:top-2">Skip to the screen</a>
 <Navigation />
 <KeySheet />
+<UndoBar />
 <main id="main" tabindex="-1" class="mx-auto max-w-7xl px-4 pt-4 pb-28 outline-none sm:px-6 lg:pb-12 print:p-0">
     <Router />
 </main>

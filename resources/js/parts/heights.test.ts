@@ -43,7 +43,7 @@ it('has the heights that core has', () => {
     ];
     const asked = [1, 65, 130, 131, 300, 480, 777.7, 900, 1499, 1500, 1501, 9000];
     const heights = core<(number | null)[]>(
-        '$marks = IdleMixer\\Core\\Measure\\FillMarks::of(array_map(static fn(array $p): array => [(float) $p["mL"], (float) $p["mm"]], $input[0])); return array_map(static fn(int|float $mL): ?float => $marks->heightOf((float) $mL), $input[1]);',
+        '$marks = IdleMixer\\Core\\Vessel\\FillMarks::of(array_map(static fn(array $p): array => [(float) $p["mL"], (float) $p["mm"]], $input[0])); return array_map(static fn(int|float $mL): ?float => $marks->heightOf((float) $mL), $input[1]);',
         [odd, asked],
     );
     for (const [i, mL] of asked.entries()) {

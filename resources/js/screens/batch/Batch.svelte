@@ -1,6 +1,7 @@
 <script lang="ts">
     import { api, taken, type Schemas } from '../../lib/client';
     import { Loaded } from '../../lib/loaded.svelte';
+    import { undo } from '../../lib/undo.svelte';
     import Head from '../../parts/Head.svelte';
     import Waiting from '../../parts/Waiting.svelte';
     import { route } from '../../routes';
@@ -14,6 +15,8 @@
         measures: (await taken(api.GET('/api/measures'))).measures,
         catalogue: await taken(api.GET('/api/catalogue')),
     }));
+
+    undo.followedBy(page);
 
     function replace(batch: Schemas['Batch']): void {
         if (page.value !== null) {

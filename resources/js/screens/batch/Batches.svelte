@@ -2,12 +2,16 @@
     import { api, taken } from '../../lib/client';
     import { Loaded } from '../../lib/loaded.svelte';
     import { atTime } from '../../lib/time';
+    import { undo } from '../../lib/undo.svelte';
     import Empty from '../../parts/Empty.svelte';
     import Head from '../../parts/Head.svelte';
+    import ReadFiles from '../../parts/ReadFiles.svelte';
     import Waiting from '../../parts/Waiting.svelte';
+    import { keepBatch } from './files';
     import { statusWords } from './status';
 
     const batches = new Loaded(async () => (await taken(api.GET('/api/batches'))).batches);
+    undo.followedBy(batches);
 </script>
 
 <Head title="Batches"><a class="btn btn-primary" href="/bench">Mix a spray</a></Head>
@@ -34,5 +38,13 @@
                 </li>
             {/each}
         </ul>
+        <section class="dish no-print mt-6 grid gap-3" aria-label="Batches from another notebook">
+            <ReadFiles
+                label="Read batch documents of another notebook"
+                what="a batch document"
+                keep={keepBatch}
+                onread={() => void batches.reload()}
+            />
+        </section>
     {/snippet}
 </Waiting>

@@ -1,6 +1,7 @@
 <script lang="ts">
     import { api, taken, type Schemas } from '../../lib/client';
     import { Sending } from '../../lib/sending.svelte';
+    import { undo } from '../../lib/undo.svelte';
     import Choice from '../../parts/Choice.svelte';
     import FaultNote from '../../parts/FaultNote.svelte';
     import type { Tally } from './tally.svelte';
@@ -30,6 +31,7 @@
             ),
         );
         if (made !== null) {
+            undo.changed('batches', made.id, 'The batch', 'The batch is saved as it is ticked.', 'reopen');
             onfinished(made);
         }
     }

@@ -7,6 +7,7 @@
     import LevelMark from '../../parts/LevelMark.svelte';
     import Verdicts from '../../parts/Verdicts.svelte';
     import LeafTestForm from '../leaf/LeafTestForm.svelte';
+    import BatchDetails from './BatchDetails.svelte';
     import ReshakeTimer from './ReshakeTimer.svelte';
     import { statusWords } from './status';
 
@@ -15,6 +16,11 @@
         catalogue,
         onchange,
     }: { batch: Schemas['Batch']; catalogue: Schemas['Catalogue']; onchange: (batch: Schemas['Batch']) => void } = $props();
+    const SEASONS: Record<Schemas['Batch']['season'], string> = {
+        growing: 'in leaf',
+        dormant: 'dormant',
+        unknown: 'unknown: nobody said',
+    };
     const sending = new Sending();
     const unsteady = $derived(catalogue.standTests.find((one) => one.code === batch.standTest)?.unsteady ?? false);
 
@@ -58,6 +64,8 @@
             {/if}
             <dt class="quiet">Recipe</dt>
             <dd>{batch.name}, version {batch.recipe.version} in this notebook</dd>
+            <dt class="quiet">Season</dt>
+            <dd>{SEASONS[batch.season]}</dd>
             <dt class="quiet">Water</dt>
             <dd>{batch.water.hardnessMgL === null ? 'hardness unknown' : `${batch.water.hardnessMgL} mg/L hard`}</dd>
             {#if batch.notes}<dt class="quiet">Notes</dt>
@@ -98,6 +106,7 @@
                     >Spray it: {batch.case.name}</a
                 >{/if}
         </div>
+        <BatchDetails {batch} {catalogue} onsaved={onchange} />
     </section>
     <div class="grid content-start gap-4">
         {#if batch.status === 'ready' && again !== undefined}<ReshakeTimer seconds={again.reshake_seconds} words={again.words} />{/if}

@@ -6,6 +6,7 @@
     import FaultNote from '../../parts/FaultNote.svelte';
     import { standing } from '../../parts/heights';
     import Sprayer from '../../parts/Sprayer.svelte';
+    import TakeBack from '../../parts/TakeBack.svelte';
     import FinishForm from './FinishForm.svelte';
     import StandTests from './StandTests.svelte';
     import type { Spoon } from './slip.svelte';
@@ -111,6 +112,7 @@
             />
         {/if}
         <FinishForm {tally} {catalogue} {onfinished} />
+        <div class="text-right"><TakeBack kind="batches" id={batch.id} what="The batch" leave="/batches" /></div>
     </section>
 </div>
 <section class="dish mt-4">

@@ -2,6 +2,7 @@
     import { api, taken } from '../../lib/client';
     import { keys } from '../../lib/keys.svelte';
     import { Sending } from '../../lib/sending.svelte';
+    import { undo } from '../../lib/undo.svelte';
     import FaultNote from '../../parts/FaultNote.svelte';
     import LevelMark from '../../parts/LevelMark.svelte';
     import Verdicts from '../../parts/Verdicts.svelte';
@@ -67,6 +68,7 @@
             ),
         );
         if (batch !== null) {
+            undo.made('batches', batch.id, `The batch of ${batch.makeWords} ${batch.name}`, '/bench');
             void navigate('/batches/:id', { params: { id: String(batch.id) } });
         }
     }

@@ -2,6 +2,7 @@
     import { api, taken } from '../../lib/client';
     import { Loaded } from '../../lib/loaded.svelte';
     import { onDay } from '../../lib/time';
+    import { undo } from '../../lib/undo.svelte';
     import Head from '../../parts/Head.svelte';
     import Waiting from '../../parts/Waiting.svelte';
     import { route } from '../../routes';
@@ -13,6 +14,7 @@
 
     const id = Number(route.params.id);
     const page = new Loaded(() => taken(api.GET('/api/cases/{id}', { params: { path: { id } } })));
+    undo.followedBy(page);
 </script>
 
 <Waiting of={page}>
@@ -29,8 +31,8 @@
         </p>
         <div class="grid gap-4 lg:grid-cols-[minmax(0,1.4fr)_minmax(19rem,1fr)]">
             <div class="grid min-w-0 content-start gap-4">
-                <CountCurve {one} />
-                <Rounds {one} />
+                <CountCurve {one} onsaved={(next) => (page.value = next)} />
+                <Rounds {one} onsaved={(next) => (page.value = next)} />
             </div>
             <div class="no-print grid content-start gap-4">
                 <CountForm {one} onsaved={(next) => (page.value = next)} />

@@ -2,12 +2,14 @@
     import { api, taken, type Schemas } from '../../lib/client';
     import { Loaded } from '../../lib/loaded.svelte';
     import { onDay } from '../../lib/time';
+    import { undo } from '../../lib/undo.svelte';
     import Empty from '../../parts/Empty.svelte';
     import Head from '../../parts/Head.svelte';
     import Waiting from '../../parts/Waiting.svelte';
     import OpenCaseForm from './OpenCaseForm.svelte';
 
     const cases = new Loaded(async () => (await taken(api.GET('/api/cases'))).cases);
+    undo.followedBy(cases);
     const groups = [
         { title: 'Open', closed: false },
         { title: 'Closed', closed: true },

@@ -1,9 +1,10 @@
 <script lang="ts">
     import type { Schemas } from '../../lib/client';
-    import { atTime, onShortDay } from '../../lib/time';
+    import { onShortDay } from '../../lib/time';
+    import Counts from './Counts.svelte';
     import { BOTTOM, curveOf, HEIGHT, LEFT, WIDTH } from './curve';
 
-    const { one }: { one: Schemas['Case'] } = $props();
+    const { one, onsaved }: { one: Schemas['Case']; onsaved: (next: Schemas['Case']) => void } = $props();
     const curve = $derived(curveOf(one));
     const compared = $derived(one.counts.some((count) => count.untreated));
 </script>
@@ -58,21 +59,6 @@
                 ? 'Round dot: sprayed plant. Open square: unsprayed plant. Wedge with a number: a round.'
                 : 'Round dot: a count. Wedge with a number: a round.'}
         </p>
-        <details>
-            <summary class="min-h-11 cursor-pointer py-2">The figures</summary>
-            <table class="table">
-                <caption class="sr-only">Counts</caption>
-                <thead><tr><th scope="col">When</th><th scope="col">Count</th><th scope="col">Plant</th></tr></thead>
-                <tbody>
-                    {#each one.counts as count (count.id)}
-                        <tr
-                            ><td>{atTime(count.countedAt)}</td><td class="numeral">{count.value}</td><td
-                                >{count.untreated ? 'unsprayed' : 'sprayed'}</td
-                            ></tr
-                        >
-                    {/each}
-                </tbody>
-            </table>
-        </details>
+        <Counts {one} {onsaved} />
     {/if}
 </section>

@@ -1,16 +1,25 @@
 <script lang="ts">
+    import { untrack } from 'svelte';
     import { api, taken, type Schemas } from '../../lib/client';
     import { Fault } from '../../lib/fault';
     import { typedNumber } from '../../lib/figures';
     import { Sending } from '../../lib/sending.svelte';
     import { forField } from '../../lib/time';
+    import { undo } from '../../lib/undo.svelte';
     import FaultNote from '../../parts/FaultNote.svelte';
 
-    const { one, onsaved }: { one: Schemas['Case']; onsaved: (next: Schemas['Case']) => void } = $props();
+    interface Props {
+        one: Schemas['Case'];
+        /** The count to correct; none for a new one. */
+        count?: Schemas['Case']['counts'][number];
+        onsaved: (next: Schemas['Case']) => void;
+    }
+    const { one, count, onsaved }: Props = $props();
     const sending = new Sending();
-    let text = $state('');
-    let untreated = $state(false);
-    let when = $state('');
+    let text = $state(untrack(() => (count === undefined ? '' : String(count.value))));
+    let untreated = $state(untrack(() => count?.untreated ?? false));
+    let when = $state(untrack(() => (count === undefined ? '' : forField(new Date(count.countedAt)))));
+    const asItWas = untrack(() => when);
 
     async function save(event: SubmitEvent): Promise<void> {
         event.preventDefault();
@@ -19,20 +28,40 @@
             sending.fault = new Fault('', 'Write how many you counted as a number, like 40; 0 when there are none.');
             return;
         }
-        const at = when === '' ? {} : { countedAt: new Date(when).toISOString() };
+        // The field knows no seconds: an untouched one leaves the instant as it was.
+        const at = when === asItWas ? {} : when === '' ? {} : { countedAt: new Date(when).toISOString() };
+        const said = `The count of ${value} ${one.counted}`;
         const saved = await sending.send((submission) =>
-            taken(api.POST('/api/cases/{id}/counts', { params: { path: { id: one.id } }, body: { submission, value, untreated, ...at } })),
+            count === undefined
+                ? taken(
+                      api.POST('/api/cases/{id}/counts', {
+                          params: { path: { id: one.id } },
+                          body: { submission, value, untreated, ...at },
+                      }),
+                  )
+                : taken(
+                      api.PUT('/api/counts/{id}', {
+                          params: { path: { id: count.id } },
+                          body: { countedAt: count.countedAt, notes: count.notes, value, untreated, ...at },
+                      }),
+                  ),
         );
-        if (saved !== null) {
+        if (saved === null) {
+            return;
+        }
+        if (count !== undefined) {
+            undo.changed('counts', count.id, said, `${said} is corrected.`);
+        } else if (saved.saved !== null) {
+            undo.made('counts', saved.saved.id, said);
             text = '';
             when = '';
-            onsaved(saved);
         }
+        onsaved(saved);
     }
 </script>
 
-<form class="dish grid gap-3" onsubmit={save}>
-    <h2>Count</h2>
+<form class={['grid gap-3', count === undefined && 'dish']} onsubmit={save}>
+    {#if count === undefined}<h2>Count</h2>{/if}
     <label class="grid gap-1">
         <span>How many {one.counted}? <span class="quiet">Living ones only, the same spots each time.</span></span>
         <input class="input numeral w-full text-xl" inputmode="decimal" name="count" bind:value={text} />
@@ -41,13 +70,10 @@
         ><input type="checkbox" class="checkbox checkbox-primary" bind:checked={untreated} /> Counted on a plant that is left unsprayed</label
     >
     <label class="grid gap-1"
-        ><span>When <span class="quiet">(empty: now)</span></span><input
-            type="datetime-local"
-            class="input w-full"
-            max={forField(new Date())}
-            bind:value={when}
-        /></label
+        ><span
+            >When {#if count === undefined}<span class="quiet">(empty: now)</span>{/if}</span
+        ><input type="datetime-local" class="input w-full" max={forField(new Date())} bind:value={when} /></label
     >
     <FaultNote fault={sending.fault} />
-    <button class="btn btn-primary" disabled={sending.busy}>Save the count</button>
+    <button class="btn btn-primary" disabled={sending.busy}>{count === undefined ? 'Save the count' : 'Correct the count'}</button>
 </form>

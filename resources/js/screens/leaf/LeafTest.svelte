@@ -1,19 +1,28 @@
 <script lang="ts">
-    import { api, taken } from '../../lib/client';
+    import { api, taken, type Schemas } from '../../lib/client';
     import { Loaded } from '../../lib/loaded.svelte';
     import { atTime } from '../../lib/time';
+    import { undo } from '../../lib/undo.svelte';
     import Head from '../../parts/Head.svelte';
     import LevelMark from '../../parts/LevelMark.svelte';
     import Waiting from '../../parts/Waiting.svelte';
     import { route } from '../../routes';
-    import LeafDrawing from './LeafDrawing.svelte';
+    import Looks from './Looks.svelte';
     import ReadingForm from './ReadingForm.svelte';
+    import TestDetails from './TestDetails.svelte';
 
     const id = Number(route.params.id);
     const page = new Loaded(async () => ({
         test: await taken(api.GET('/api/leaf-tests/{id}', { params: { path: { id } } })),
         catalogue: await taken(api.GET('/api/catalogue')),
     }));
+    undo.followedBy(page);
+
+    function read(test: Schemas['LeafTest']): void {
+        if (page.value !== null) {
+            page.value = { ...page.value, test };
+        }
+    }
 </script>
 
 <Waiting of={page}>
@@ -29,27 +38,20 @@
         >
             <LevelMark level={test.level} />
             <p>{test.because}</p>
+            {#if test.spray.length > 0}<p class="text-base">
+                    Tested at {test.spray.join(', ')}: it speaks for this spray up to that strength, in whatever batch.
+                </p>{/if}
             <p class="quiet text-base">Wetted {atTime(test.appliedAt)}; the {test.waitHours} hours are over {atTime(test.dueAt)}.</p>
         </div>
         <div class="grid items-start gap-4 lg:grid-cols-2">
-            <ReadingForm {test} {catalogue} onread={(next) => (page.value = { test: next, catalogue })} />
-            <section class="dish">
-                <h2>Looks so far</h2>
-                {#if test.readings.length === 0}<p class="quiet mt-2">None yet.</p>{/if}
-                <ul class="mt-2 grid gap-4">
-                    {#each test.readings as reading (reading.id)}
-                        <li>
-                            <p class="font-bold">{atTime(reading.readAt)}</p>
-                            <ul class="flex flex-wrap gap-4">
-                                {#each reading.reactions as reaction, n (n)}
-                                    <li class="grid justify-items-center text-sm"><LeafDrawing {reaction} />leaf {n + 1}: {reaction}</li>
-                                {/each}
-                            </ul>
-                            {#if reading.notes}<p class="whitespace-pre-line">{reading.notes}</p>{/if}
-                        </li>
-                    {/each}
-                </ul>
-            </section>
+            {#key test.leaves}<ReadingForm {test} {catalogue} onread={read} />{/key}
+            <div class="grid content-start gap-4">
+                <Looks {test} {catalogue} onread={read} />
+                <details class="dish no-print" data-details>
+                    <summary class="min-h-11 cursor-pointer py-2 font-bold">The test itself: correct it, or take it back</summary>
+                    {#key test}<TestDetails {test} {catalogue} onsaved={read} />{/key}
+                </details>
+            </div>
         </div>
     {/snippet}
 </Waiting>

@@ -3,6 +3,7 @@
     import { api, taken, type Schemas } from '../../lib/client';
     import { Loaded } from '../../lib/loaded.svelte';
     import { Sending } from '../../lib/sending.svelte';
+    import { undo } from '../../lib/undo.svelte';
     import Choice from '../../parts/Choice.svelte';
     import FaultNote from '../../parts/FaultNote.svelte';
     import { navigate } from '../../routes';
@@ -20,6 +21,7 @@
             taken(api.POST('/api/leaf-tests', { body: { submission, batchId: batch.id, plantId, leaves, waitHours: wait as 24 | 48 } })),
         );
         if (made !== null) {
+            undo.made('leaf-tests', made.id, `The leaf test on ${made.plant.name}`, '/leaf-tests');
             void navigate('/leaf-tests/:id', { params: { id: String(made.id) } });
         }
     }

@@ -2,12 +2,14 @@
     import { api, taken } from '../../lib/client';
     import { Loaded } from '../../lib/loaded.svelte';
     import { fromNow } from '../../lib/time';
+    import { undo } from '../../lib/undo.svelte';
     import Empty from '../../parts/Empty.svelte';
     import Head from '../../parts/Head.svelte';
     import LevelMark from '../../parts/LevelMark.svelte';
     import Waiting from '../../parts/Waiting.svelte';
 
     const tests = new Loaded(async () => (await taken(api.GET('/api/leaf-tests'))).leafTests);
+    undo.followedBy(tests);
 </script>
 
 <Head title="Leaf tests"><a class="btn" href="/batches">Start one from a batch</a></Head>

@@ -3,6 +3,7 @@
     import { Fault } from '../../lib/fault';
     import { typedNumber } from '../../lib/figures';
     import { Sending } from '../../lib/sending.svelte';
+    import { undo } from '../../lib/undo.svelte';
     import FaultNote from '../../parts/FaultNote.svelte';
 
     interface Props {
@@ -33,6 +34,7 @@
         if (kept !== null) {
             said = `${kept.name}: ${kept.words}.`;
             came = '';
+            undo.changed('measures', id, kept.name, `${kept.name} counts as ${kept.words} from now on.`);
             onkept();
         }
     }

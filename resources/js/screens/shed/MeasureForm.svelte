@@ -1,11 +1,19 @@
 <script lang="ts">
+    import { untrack } from 'svelte';
     import { api, taken, type Schemas } from '../../lib/client';
     import { Fault } from '../../lib/fault';
     import { typedNumber } from '../../lib/figures';
     import { Sending } from '../../lib/sending.svelte';
+    import { undo } from '../../lib/undo.svelte';
     import FaultNote from '../../parts/FaultNote.svelte';
 
-    const { units, onadded }: { units: Schemas['Catalogue']['volumeUnits']; onadded: () => void } = $props();
+    interface Props {
+        units: Schemas['Catalogue']['volumeUnits'];
+        /** The measure to correct; none for a new one. */
+        measure?: Schemas['Measure'];
+        onadded: () => void;
+    }
+    const { units, measure, onadded }: Props = $props();
     const sending = new Sending();
     type Kind = Schemas['Measure']['kind'];
     const kinds: { value: Kind; label: string }[] = [
@@ -14,11 +22,12 @@
         { value: 'dropper', label: 'a dropper' },
         { value: 'scale', label: 'a kitchen scale' },
     ];
-    let kind = $state<Kind>('level');
-    let name = $state('');
-    let amount = $state('');
-    let step = $state('');
-    let unit = $state<string>('[tbs_us]');
+    const was = untrack(() => measure);
+    let kind = $state<Kind>(was?.kind ?? 'level');
+    let name = $state(was?.name ?? '');
+    let amount = $state(was === undefined ? '' : String(was.holds.amount));
+    let step = $state(was?.step == null ? '' : String(was.step));
+    let unit = $state<string>(was?.holds.unit ?? '[tbs_us]');
     const scale = $derived(kind === 'scale');
     const offered = $derived(
         scale
@@ -44,8 +53,17 @@
             return;
         }
         const body = { name, holds, kind, ...(kind === 'marked' ? { step: every } : {}) };
+        if (measure !== undefined) {
+            const kept = await sending.send(() => taken(api.PUT('/api/measures/{id}', { params: { path: { id: measure.id } }, body })));
+            if (kept !== null) {
+                undo.changed('measures', measure.id, kept.name, `${kept.name} is corrected.`);
+                onadded();
+            }
+            return;
+        }
         const made = await sending.send((submission) => taken(api.POST('/api/measures', { body: { submission, ...body } })));
         if (made !== null) {
+            undo.made('measures', made.id, made.name);
             name = '';
             amount = '';
             step = '';
@@ -54,8 +72,7 @@
     }
 </script>
 
-<details>
-    <summary class="btn">Add a measure</summary>
+{#snippet fields()}
     <form class="mt-3 grid gap-3" onsubmit={add}>
         <label class="grid gap-1"
             ><span class="font-bold">It is</span><select class="select w-full" bind:value={() => kind, pick}
@@ -91,6 +108,15 @@
                 0.05 mL is the pharmacist’s drop; yours differs. Measure it below once it is added.
             </p>{/if}
         <FaultNote fault={sending.fault} />
-        <button class="btn btn-primary" disabled={sending.busy}>Add</button>
+        <button class="btn btn-primary" disabled={sending.busy}>{measure === undefined ? 'Add' : 'Correct the measure'}</button>
     </form>
-</details>
+{/snippet}
+
+{#if measure === undefined}
+    <details>
+        <summary class="btn">Add a measure</summary>
+        {@render fields()}
+    </details>
+{:else}
+    {@render fields()}
+{/if}

@@ -1,18 +1,10 @@
 <script lang="ts">
     import type { Schemas } from '../../lib/client';
-    import LevelMark from '../../parts/LevelMark.svelte';
-    import { bundle, readAll, type Read } from './files';
+    import ReadFiles from '../../parts/ReadFiles.svelte';
+    import { bundle, keepRecipe } from './files';
 
     const { recipes, onadded }: { recipes: Schemas['Recipe'][]; onadded: () => void } = $props();
-    let read = $state.raw<Read[]>([]);
     const own = $derived(recipes.filter((recipe) => !recipe.shipped));
-
-    async function take(input: HTMLInputElement): Promise<void> {
-        read = await readAll(input.files ?? []);
-        // The same file may be read again once it is mended.
-        input.value = '';
-        onadded();
-    }
 
     function save(some: Schemas['Recipe'][]): void {
         const { name, blob } = bundle(some);
@@ -51,26 +43,7 @@
             </li>
         {/each}
     </ul>
-    <label class="grid gap-1">
-        <span class="font-bold">Read recipe documents from files <span class="font-normal">(several, or a zip of them)</span></span>
-        <input
-            type="file"
-            accept=".json,application/json,.zip,application/zip"
-            multiple
-            class="file-input w-full"
-            onchange={(event) => void take(event.currentTarget)}
-        />
-    </label>
-    <div role="status" data-read>
-        <ul class="grid gap-2">
-            {#each read as one, i (i)}
-                <li class={['border-l-8 pl-3', one.fault === '' ? 'border-success' : 'border-error']}>
-                    <LevelMark level={one.fault === '' ? 'ok' : 'stop'} />
-                    <strong>{one.file}</strong>: {one.fault === '' ? `${one.kept}.` : one.fault}
-                </li>
-            {/each}
-        </ul>
-    </div>
+    <ReadFiles label="Read recipe documents from files" what="a recipe document" keep={keepRecipe} onread={onadded} />
     <div class="flex flex-wrap gap-2">
         {#if own.length > 0}<button class="btn" onclick={() => save(own)}>Save all your own</button>{/if}
         <button class="btn" onclick={() => save(recipes)}>Save them all as a zip</button>

@@ -1,7 +1,8 @@
 <script lang="ts">
-    import { api, taken } from '../../lib/client';
+    import { api, taken, type Schemas } from '../../lib/client';
     import { Loaded } from '../../lib/loaded.svelte';
     import { onDay } from '../../lib/time';
+    import { undo } from '../../lib/undo.svelte';
     import { Household } from '../../lib/household.svelte';
     import Head from '../../parts/Head.svelte';
     import Waiting from '../../parts/Waiting.svelte';
@@ -22,6 +23,19 @@
         recipes: (await taken(api.GET('/api/recipes'))).recipes,
     }));
     const again = (): void => void shed.reload();
+    undo.followedBy(shed);
+
+    const aboutPlant = (plant: Schemas['Plant']): string =>
+        [
+            plant.kind,
+            plant.toleranceName.toLowerCase(),
+            plant.place,
+            plant.size,
+            plant.bearsNoOil ? 'bears no oil' : '',
+            plant.harvestOn ? `picked ${onDay(plant.harvestOn)}` : '',
+        ]
+            .filter(Boolean)
+            .join(', ');
 </script>
 
 <Head title="Shed" />
@@ -32,36 +46,22 @@
                 <h2>Plants</h2>
                 <Things
                     path="plants"
-                    things={all.plants.map((plant) => ({
-                        id: plant.id,
-                        name: plant.name,
-                        about: [
-                            plant.toleranceName.toLowerCase(),
-                            plant.place,
-                            plant.size,
-                            plant.bearsNoOil ? 'bears no oil' : '',
-                            plant.harvestOn ? `picked ${onDay(plant.harvestOn)}` : '',
-                        ]
-                            .filter(Boolean)
-                            .join(', '),
-                        retired: plant.retired,
-                    }))}
+                    things={all.plants}
+                    about={aboutPlant}
                     onchange={again}
                     none="None yet. A plant’s leaf decides how strong a spray it bears."
-                />
+                >
+                    {#snippet form(plant, done)}<PlantForm {plant} tolerance={all.catalogue.tolerance} onadded={done} />{/snippet}
+                </Things>
                 <PlantForm tolerance={all.catalogue.tolerance} onadded={again} />
             </section>
             <section class="dish grid gap-3" aria-label="Sprayers">
                 <h2>Sprayers</h2>
                 <Things
                     path="sprayers"
-                    things={all.sprayers.map((one) => ({
-                        id: one.id,
-                        name: one.name,
-                        about: one.words,
-                        retired: one.retired,
-                        to: `/sprayers/${one.id}`,
-                    }))}
+                    things={all.sprayers}
+                    about={(one) => one.words}
+                    to={(one) => `/sprayers/${one.id}`}
                     onchange={again}
                     none="None yet. A sprayer’s size decides how many loads a batch takes."
                 />
@@ -71,10 +71,13 @@
                 <h2>Measures</h2>
                 <Things
                     path="measures"
-                    things={all.measures.map((one) => ({ id: one.id, name: one.name, about: one.words, retired: one.retired }))}
+                    things={all.measures}
+                    about={(one) => one.words}
                     onchange={again}
                     none="None yet: a US kitchen set and a dropper are assumed until you name your own."
-                />
+                >
+                    {#snippet form(measure, done)}<MeasureForm {measure} units={all.catalogue.volumeUnits} onadded={done} />{/snippet}
+                </Things>
                 <MeasureForm units={all.catalogue.volumeUnits} onadded={again} />
                 <CalibrateForm measures={all.measures} ingredients={all.catalogue.ingredients} onkept={again} />
             </section>

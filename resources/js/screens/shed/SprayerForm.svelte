@@ -3,6 +3,7 @@
     import { Fault } from '../../lib/fault';
     import { typedNumber } from '../../lib/figures';
     import { Sending } from '../../lib/sending.svelte';
+    import { undo } from '../../lib/undo.svelte';
     import FaultNote from '../../parts/FaultNote.svelte';
 
     const { units, onadded }: { units: Schemas['Catalogue']['volumeUnits']; onadded: () => void } = $props();
@@ -20,6 +21,7 @@
         }
         const made = await sending.send((submission) => taken(api.POST('/api/sprayers', { body: { submission, name, holds } })));
         if (made !== null) {
+            undo.made('sprayers', made.id, made.name);
             name = '';
             amount = '';
             onadded();

@@ -1,32 +1,41 @@
-<script lang="ts">
+<script lang="ts" generics="T extends { id: number; name: string; retired: boolean }">
+    import type { Snippet } from 'svelte';
     import { api, taken } from '../../lib/client';
     import { Sending } from '../../lib/sending.svelte';
+    import { undo } from '../../lib/undo.svelte';
     import FaultNote from '../../parts/FaultNote.svelte';
+    import History from '../../parts/History.svelte';
+    import TakeBack from '../../parts/TakeBack.svelte';
 
-    interface Thing {
-        id: number;
-        name: string;
-        about: string;
-        retired: boolean;
-        /** A screen of its own, where it has one. */
-        to?: string;
-    }
     interface Props {
         path: 'plants' | 'sprayers' | 'measures';
-        things: Thing[];
+        things: T[];
+        /** What is said of one beside its name. */
+        about: (thing: T) => string;
         none: string;
+        /** A screen of its own, where things have one. */
+        to?: (thing: T) => string;
+        /** The form that corrects one, where there is no such screen. */
+        form?: Snippet<[T, () => void]>;
         onchange: () => void;
     }
-    const { path, things, none, onchange }: Props = $props();
+    const { path, things, about, none, to, form, onchange }: Props = $props();
     const sending = new Sending();
+    let open = $state(0);
 
-    async function retire(thing: Thing): Promise<void> {
+    async function retire(thing: T): Promise<void> {
         const saved = await sending.send(() =>
             taken(api.PUT(`/api/${path}/{id}/retired`, { params: { path: { id: thing.id } }, body: { retired: !thing.retired } })),
         );
         if (saved !== null) {
+            undo.changed(path, thing.id, thing.name, `${thing.name} is ${thing.retired ? 'taken out again' : 'put away'}.`);
             onchange();
         }
+    }
+
+    function corrected(): void {
+        open = 0;
+        onchange();
     }
 </script>
 
@@ -34,17 +43,33 @@
 {#if things.length === 0}<p class="quiet">{none}</p>{/if}
 <ul class="divide-base-300 divide-y-2">
     {#each things as thing (thing.id)}
-        <li class="flex items-center gap-3 py-1">
-            <span class={['min-w-0 flex-1', thing.retired && 'line-through']}
-                ><strong>{thing.name}</strong>{#if thing.about}<span class="quiet">, {thing.about}</span>{/if}</span
-            >
-            {#if thing.to}<a class="btn btn-ghost" href={thing.to} aria-label={`Fill marks of ${thing.name}`}>Fill marks</a>{/if}
-            <button
-                class="btn btn-ghost"
-                onclick={() => void retire(thing)}
-                aria-label={`${thing.retired ? 'Take out again' : 'Put away'}: ${thing.name}`}
-                >{thing.retired ? 'Take out' : 'Put away'}</button
-            >
+        <li class="py-1">
+            <div class="flex flex-wrap items-center gap-x-3">
+                <span class={['min-w-40 flex-1', thing.retired && 'line-through']}
+                    ><strong>{thing.name}</strong>{#if about(thing)}<span class="quiet">, {about(thing)}</span>{/if}</span
+                >
+                {#if to}<a class="btn btn-ghost" href={to(thing)} aria-label={`Fill marks and changes of ${thing.name}`}>Marks, changes</a
+                    >{/if}
+                {#if form}<button
+                        class="btn btn-ghost"
+                        aria-expanded={open === thing.id}
+                        aria-label={`Change ${thing.name}`}
+                        onclick={() => (open = open === thing.id ? 0 : thing.id)}>Change</button
+                    >{/if}
+                <button
+                    class="btn btn-ghost"
+                    onclick={() => void retire(thing)}
+                    aria-label={`${thing.retired ? 'Take out again' : 'Put away'}: ${thing.name}`}
+                    >{thing.retired ? 'Take out' : 'Put away'}</button
+                >
+            </div>
+            {#if form && open === thing.id}
+                <div class="border-base-300 mb-3 border-l-4 pl-3">
+                    {@render form(thing, corrected)}
+                    <History kind={path} id={thing.id} />
+                    <TakeBack kind={path} id={thing.id} what={thing.name} />
+                </div>
+            {/if}
         </li>
     {/each}
 </ul>

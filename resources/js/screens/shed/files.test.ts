@@ -2,7 +2,8 @@ import { strToU8, unzipSync, zipSync } from 'fflate';
 import { afterEach, expect, it, vi } from 'vitest';
 import type { Schemas } from '../../lib/client';
 import { answer, server } from '../../tests/page';
-import { bundle, readAll } from './files';
+import { readAll } from '../../lib/files';
+import { bundle, keepRecipe } from './files';
 
 const recipe = (slug: string): Schemas['Recipe'] => ({ slug, name: slug, document: { slug, notes: 'ä' } }) as unknown as Schemas['Recipe'];
 const kept = (): Response => answer(201, { name: 'Mine', version: 2, shipped: false });
@@ -18,7 +19,7 @@ it('saves one as its document, several as a zip of documents that reads back', a
     const all = bundle([recipe('a'), recipe('b')]);
     expect(Object.keys(unzipSync(new Uint8Array(await all.blob.arrayBuffer())))).toEqual(['a.json', 'b.json']);
     const asked = server(kept);
-    const read = await readAll([file(all.name, await all.blob.arrayBuffer())]);
+    const read = await readAll([file(all.name, await all.blob.arrayBuffer())], 'a recipe document', keepRecipe);
     expect(read.map((each) => each.kept)).toEqual(['kept as Mine, version 2', 'kept as Mine, version 2']);
     expect(asked.map((each) => each.body)).toEqual([
         { slug: 'a', notes: 'ä' },
@@ -30,7 +31,7 @@ it('reads several, and a faulty one keeps none of the others out', async () => {
     const asked = server(({ body }) =>
         (body as { slug: string }).slug === 'bad' ? answer(422, { error: { path: '/lines', message: 'No lines.' } }) : kept(),
     );
-    const read = await readAll([
+    const files = [
         file('one.json', '{"slug":"one"}'),
         file('text.json', 'two spoons of neem'),
         file('bad.json', '{"slug":"bad"}'),
@@ -39,7 +40,8 @@ it('reads several, and a faulty one keeps none of the others out', async () => {
         file('odd.zip', 'no zip at all'),
         file('empty.zip', zipSync({ 'readme.txt': strToU8('hello') }) as BlobPart),
         file('last.json', '{"slug":"last"}'),
-    ]);
+    ];
+    const read = await readAll(files, 'a recipe document', keepRecipe);
     expect(read.map((each) => each.kept || each.fault)).toEqual([
         'kept as Mine, version 2',
         'This is no JSON; a recipe document is needed.',
@@ -47,7 +49,7 @@ it('reads several, and a faulty one keeps none of the others out', async () => {
         'It is not written in UTF-8; save it so and read it again.',
         'It is 1000001 bytes long; at most 1 MB are read.',
         'This is no zip file that can be read.',
-        'There is no recipe document (.json, at most 1 MB) in this zip file.',
+        'There is no document (.json, at most 1 MB) in this zip file.',
         'kept as Mine, version 2',
     ]);
     expect(asked).toHaveLength(3);

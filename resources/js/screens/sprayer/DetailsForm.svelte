@@ -3,10 +3,14 @@
     import type { Schemas } from '../../lib/client';
     import { millilitres } from '../../lib/figures';
     import { Sending } from '../../lib/sending.svelte';
+    import { undo } from '../../lib/undo.svelte';
     import FaultNote from '../../parts/FaultNote.svelte';
+    import History from '../../parts/History.svelte';
+    import TakeBack from '../../parts/TakeBack.svelte';
     import { Details } from './pours.svelte';
 
-    const { sprayer, onkept }: { sprayer: Schemas['Sprayer']; onkept: () => void } = $props();
+    const { sprayer, units, onkept }: { sprayer: Schemas['Sprayer']; units: Schemas['Catalogue']['volumeUnits']; onkept: () => void } =
+        $props();
     const sending = new Sending();
     const details = untrack(() => new Details(sprayer));
     let said = $state('');
@@ -17,6 +21,7 @@
         const kept = await sending.send(() => details.keep());
         if (kept !== null) {
             said = 'Kept.';
+            undo.changed('sprayers', sprayer.id, kept.name, `${kept.name} is corrected.`);
             onkept();
         }
     }
@@ -24,6 +29,24 @@
 
 <form class="dish no-print grid gap-4" onsubmit={keep}>
     <p>It holds {sprayer.words}.</p>
+    <div class="grid gap-3 sm:grid-cols-[2fr_1fr_1fr]">
+        <label class="grid gap-1"
+            ><span class="font-bold">Name</span><input class="input w-full" maxlength="200" required bind:value={details.name} /></label
+        >
+        <label class="grid gap-1"
+            ><span class="font-bold">Holds</span><input
+                class="input numeral w-full"
+                inputmode="decimal"
+                required
+                bind:value={details.holds}
+            /></label
+        >
+        <label class="grid gap-1"
+            ><span class="font-bold">Unit</span><select class="select w-full" bind:value={details.unit}
+                >{#each units as one (one.code)}<option value={one.code}>{one.words}</option>{/each}</select
+            ></label
+        >
+    </div>
     <div class="grid gap-3 sm:grid-cols-2">
         <label class="grid gap-1"
             ><span class="font-bold">Largest sensible fill, mL</span><input
@@ -67,4 +90,6 @@
     <FaultNote fault={sending.fault} />
     <button class="btn btn-primary" disabled={sending.busy}>Keep</button>
     <p role="status">{said}</p>
+    <History kind="sprayers" id={sprayer.id} />
+    <div><TakeBack kind="sprayers" id={sprayer.id} what={sprayer.name} leave="/shed" /></div>
 </form>

@@ -1,6 +1,7 @@
 <script lang="ts">
     import { api, taken } from '../../lib/client';
     import { Loaded } from '../../lib/loaded.svelte';
+    import { undo } from '../../lib/undo.svelte';
     import Empty from '../../parts/Empty.svelte';
     import Head from '../../parts/Head.svelte';
     import Waiting from '../../parts/Waiting.svelte';
@@ -9,11 +10,15 @@
     import Strip from './Strip.svelte';
 
     const id = Number(route.params.id);
-    const page = new Loaded(async () => (await taken(api.GET('/api/sprayers'))).sprayers.find((one) => one.id === id) ?? null);
+    const page = new Loaded(async () => ({
+        sprayer: (await taken(api.GET('/api/sprayers'))).sprayers.find((one) => one.id === id) ?? null,
+        units: (await taken(api.GET('/api/catalogue'))).volumeUnits,
+    }));
+    undo.followedBy(page);
 </script>
 
 <Waiting of={page}>
-    {#snippet children(sprayer)}
+    {#snippet children({ sprayer, units })}
         {#if sprayer === null}
             <Empty text="There is no such sprayer in this notebook." to="/shed" action="To the shed" />
         {:else}
@@ -22,7 +27,7 @@
                 <a class="btn" href="/shed">Shed</a>
             </Head>
             <div class="grid items-start gap-4 lg:grid-cols-[minmax(0,1.4fr)_minmax(16rem,1fr)]">
-                <DetailsForm {sprayer} onkept={() => void page.reload()} />
+                {#key sprayer}<DetailsForm {sprayer} {units} onkept={() => void page.reload()} />{/key}
                 <Strip {sprayer} />
             </div>
         {/if}

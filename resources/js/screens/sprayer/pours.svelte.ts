@@ -4,11 +4,17 @@ import { short, typedNumber } from '../../lib/figures';
 
 /** What is found out about a sprayer, as it is typed: everything in mL and mm. */
 export class Details {
+    name = $state('');
+    holds = $state('');
+    unit = $state<Schemas['Amount']['unit']>('L');
     fill = $state('');
     left = $state('');
     pours = $state<{ mL: string; mm: string }[]>([]);
 
     constructor(readonly sprayer: Schemas['Sprayer']) {
+        this.name = sprayer.name;
+        this.holds = String(sprayer.holds.amount);
+        this.unit = sprayer.holds.unit;
         this.fill = sprayer.fillMl < sprayer.mL ? short(sprayer.fillMl) : '';
         this.left = sprayer.leftBehindMl > 0 ? short(sprayer.leftBehindMl) : '';
         this.pours = sprayer.pours.map((pour) => ({ mL: String(pour.mL), mm: String(pour.mm) }));
@@ -38,10 +44,16 @@ export class Details {
         if (pours.some((pour) => Number.isNaN(pour.mL) || Number.isNaN(pour.mm))) {
             throw new Fault('', 'Write each pour as numbers: mL in all, and mm above the bottom.');
         }
+        const holds = { amount: typedNumber(this.holds), unit: this.unit };
+        if (Number.isNaN(holds.amount)) {
+            throw new Fault('', 'Write how much it holds as a number, like 1.5.');
+        }
         return taken(
             api.PUT('/api/sprayers/{id}', {
                 params: { path: { id: this.sprayer.id } },
                 body: {
+                    name: this.name,
+                    holds,
                     largestFill: amount(this.fill, 'the largest fill'),
                     leftBehind: amount(this.left, 'what stays behind'),
                     pours,

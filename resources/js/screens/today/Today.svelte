@@ -2,12 +2,14 @@
     import { api, taken, type Schemas } from '../../lib/client';
     import { Loaded } from '../../lib/loaded.svelte';
     import { atTime, fromNow, zone } from '../../lib/time';
+    import { undo } from '../../lib/undo.svelte';
     import Empty from '../../parts/Empty.svelte';
     import Head from '../../parts/Head.svelte';
     import Waiting from '../../parts/Waiting.svelte';
 
     type Task = Schemas['Today']['tasks'][number];
     const today = new Loaded(() => taken(api.GET('/api/today', { params: { query: { zone: zone() } } })));
+    undo.followedBy(today);
     const groups = [
         { key: 'overdue', title: 'Overdue' },
         { key: 'today', title: 'For today' },

@@ -10,7 +10,9 @@
 
 <li class="dish grid gap-x-6 gap-y-2 lg:grid-cols-[minmax(0,1fr)_22rem]" data-recipe={row.recipe.slug}>
     <div>
-        <p class="text-lg font-bold">{row.recipe.name}</p>
+        <p class="text-lg">
+            <strong>{row.recipe.name}</strong>{#if row.strength.length > 0}<span data-strength>, {row.strength.join(', ')}</span>{/if}
+        </p>
         <p>
             <strong data-worked>Worked in {row.worked} of {row.judged} judged</strong>, {row.rounds}
             {row.rounds === 1 ? 'round' : 'rounds'} in all{#if row.medianReductionPercent !== null}; middle round {short(

@@ -1,6 +1,7 @@
 <script lang="ts">
     import { api, taken, type Schemas } from '../../lib/client';
     import { Loaded } from '../../lib/loaded.svelte';
+    import { undo } from '../../lib/undo.svelte';
     import Empty from '../../parts/Empty.svelte';
     import Head from '../../parts/Head.svelte';
     import Waiting from '../../parts/Waiting.svelte';
@@ -8,6 +9,7 @@
 
     type Row = Schemas['Worked']['records'][number];
     const records = new Loaded(async () => (await taken(api.GET('/api/worked'))).records);
+    undo.followedBy(records);
     let shown = $state('');
 
     const pests = (all: Row[]): { value: string; label: string }[] => [
@@ -45,7 +47,7 @@
                 <section class="mb-6" aria-label={group.name}>
                     <h2 class="mb-2">{group.name}</h2>
                     <ol class="grid gap-3">
-                        {#each group.rows as row (row.recipe.slug)}<RecordRow {row} />{/each}
+                        {#each group.rows as row (row.recipe.slug + row.strength.join())}<RecordRow {row} />{/each}
                     </ol>
                 </section>
             {/each}

@@ -1,0 +1,76 @@
+import { unzipSync } from 'fflate';
+import { Fault } from './fault';
+
+/** What came of one file. */
+export interface Read {
+    file: string;
+    kept: string;
+    fault: string;
+}
+
+/** Keeps one document, and tells what came of it. */
+export type Keep = (document: unknown) => Promise<string>;
+
+/** The bound of an open document; a zip of more is not ours. */
+const MOST_BYTES = 1_000_000;
+
+/** The documents in a file: itself, or those in a zip. */
+async function documents(file: File): Promise<{ name: string; text: string }[]> {
+    if (!file.name.toLowerCase().endsWith('.zip')) {
+        if (file.size > MOST_BYTES) {
+            throw new Fault('', `It is ${file.size} bytes long; at most 1 MB are read.`);
+        }
+        return [{ name: file.name, text: decoded(new Uint8Array(await file.arrayBuffer())) }];
+    }
+    let inside: Record<string, Uint8Array>;
+    try {
+        inside = unzipSync(new Uint8Array(await file.arrayBuffer()), {
+            filter: (one) => one.name.toLowerCase().endsWith('.json') && one.originalSize <= MOST_BYTES,
+        });
+    } catch {
+        throw new Fault('', 'This is no zip file that can be read.');
+    }
+    if (Object.keys(inside).length === 0) {
+        throw new Fault('', 'There is no document (.json, at most 1 MB) in this zip file.');
+    }
+    return Object.entries(inside).map(([name, bytes]) => ({ name: `${file.name}: ${name}`, text: decoded(bytes) }));
+}
+
+function decoded(bytes: Uint8Array): string {
+    try {
+        return new TextDecoder('utf-8', { fatal: true }).decode(bytes);
+    } catch {
+        throw new Fault('', 'It is not written in UTF-8; save it so and read it again.');
+    }
+}
+
+function parsed(text: string, what: string): unknown {
+    try {
+        return JSON.parse(text) as unknown;
+    } catch {
+        throw new Fault('', `This is no JSON; ${what} is needed.`);
+    }
+}
+
+/** Reads all of them, one after the other; a faulty one keeps none of the others out. */
+export async function readAll(files: Iterable<File>, what: string, keep: Keep): Promise<Read[]> {
+    const all: Read[] = [];
+    const say = (file: string, thrown: unknown): void => {
+        const fault = Fault.from(thrown);
+        all.push({ file, kept: '', fault: fault.path === '' ? fault.message : `${fault.message} (at ${fault.path})` });
+    };
+    for (const file of files) {
+        try {
+            for (const { name, text } of await documents(file)) {
+                try {
+                    all.push({ file: name, kept: await keep(parsed(text, what)), fault: '' });
+                } catch (thrown) {
+                    say(name, thrown);
+                }
+            }
+        } catch (thrown) {
+            say(file.name, thrown);
+        }
+    }
+    return all;
+}

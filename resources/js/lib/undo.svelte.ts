@@ -1,0 +1,89 @@
+import { onDestroy } from 'svelte';
+import { apply, INVERSE, type Kind, type Step } from './corrections';
+import { Fault } from './fault';
+
+/** Where to go when the screen of what was taken back is gone. */
+type Leave = '/bench' | '/batches' | '/leaf-tests' | '/shed';
+
+interface Offer {
+    kind: Kind;
+    id: number;
+    /** What the record is called, to begin a sentence with. */
+    what: string;
+    /** What undoes it. */
+    step: Step;
+    /** What was done, in words. */
+    said: string;
+    /** The screen to go to once it is taken back, where the one that shows it is gone then. */
+    leave?: Leave;
+}
+
+const DONE: Record<Step, string> = {
+    'take-back': 'is taken back',
+    'put-back': 'is put back',
+    undo: 'is as it was before',
+    reopen: 'is open again',
+};
+
+/** The way back from what was saved last, for as long as nothing else is saved. */
+export class Undo {
+    offer = $state.raw<Offer | null>(null);
+    fault = $state.raw<Fault | null>(null);
+    busy = $state(false);
+    #followers: (() => Promise<void>)[] = [];
+
+    /** Something new was saved. */
+    made(kind: Kind, id: number, what: string, leave?: Leave): void {
+        this.#show({ kind, id, what, step: 'take-back', said: `${what} is saved.`, ...(leave === undefined ? {} : { leave }) });
+    }
+
+    /** Something was changed by a step that another step undoes. */
+    changed(kind: Kind, id: number, what: string, said: string, step: Step = 'undo'): void {
+        this.#show({ kind, id, what, step, said });
+    }
+
+    /** Takes it back, or puts it back, and offers the way back from there. */
+    async does(step: Step, kind: Kind, id: number, what: string, leave?: Leave): Promise<Leave | null> {
+        if (this.busy) {
+            return null;
+        }
+        this.busy = true;
+        this.fault = null;
+        try {
+            await apply(step, kind, id);
+            this.#show({ kind, id, what, step: INVERSE[step], said: `${what} ${DONE[step]}.` });
+            await Promise.all(this.#followers.map((follow) => follow()));
+            return step === 'take-back' ? (leave ?? null) : null;
+        } catch (thrown) {
+            this.fault = Fault.from(thrown);
+            return null;
+        } finally {
+            this.busy = false;
+        }
+    }
+
+    /** Returns the screen to go to, where the one that is shown is gone. */
+    async undo(): Promise<Leave | null> {
+        const offer = this.offer;
+        return offer === null ? null : this.does(offer.step, offer.kind, offer.id, offer.what, offer.leave);
+    }
+
+    close(): void {
+        this.offer = null;
+        this.fault = null;
+    }
+
+    /** Fetches what a screen shows again whenever something was undone, for as long as the screen is there. */
+    followedBy(screen: { reload: () => Promise<void> }): void {
+        const follow = (): Promise<void> => screen.reload();
+        this.#followers = [...this.#followers, follow];
+        onDestroy(() => (this.#followers = this.#followers.filter((one) => one !== follow)));
+    }
+
+    #show(offer: Offer): void {
+        this.offer = offer;
+        this.fault = null;
+    }
+}
+
+export const undo = new Undo();

@@ -1,0 +1,40 @@
+<script lang="ts">
+    import type { Schemas } from '../lib/client';
+    import { historyOf, type Kind } from '../lib/corrections';
+    import { Latest } from '../lib/latest.svelte';
+    import { atTime } from '../lib/time';
+    import FaultNote from './FaultNote.svelte';
+
+    /** How often it was changed, where that is known before it is asked. */
+    const { kind, id, changes }: { kind: Kind; id: number; changes?: number } = $props();
+    const history = new Latest<Schemas['History']>();
+    let open = $state(false);
+    const words = { corrected: 'Corrected', 'taken-back': 'Taken back', 'put-back': 'Put back', reopened: 'Opened again' } as const;
+
+    $effect(() => {
+        if (open && changes !== 0) {
+            void history.ask(() => historyOf(kind, id));
+        }
+    });
+</script>
+
+{#if changes !== 0}
+    <details bind:open class="text-sm" data-history>
+        <summary class="quiet min-h-11 cursor-pointer py-3"
+            >{changes === undefined
+                ? 'What it was before'
+                : `Changed ${changes === 1 ? 'once' : `${changes} times`}: what it was before`}</summary
+        >
+        <FaultNote fault={history.fault} />
+        {#if history.value?.changes.length === 0}<p class="pb-2">It was never changed.</p>{/if}
+        <ol class="grid gap-2 pb-2">
+            {#each history.value?.changes ?? [] as change, i (i)}
+                <li>
+                    {words[change.what]}
+                    {atTime(change.at)}; before that:
+                    {change.was.map((one) => `${one.name} ${one.value}`).join('; ')}.
+                </li>
+            {/each}
+        </ol>
+    </details>
+{/if}

@@ -1,0 +1,42 @@
+<script lang="ts">
+    import { readAll, type Keep, type Read } from '../lib/files';
+    import LevelMark from './LevelMark.svelte';
+
+    interface Props {
+        label: string;
+        /** What is read, with its article. */
+        what: string;
+        keep: Keep;
+        onread: () => void;
+    }
+    const { label, what, keep, onread }: Props = $props();
+    let read = $state.raw<Read[]>([]);
+
+    async function take(input: HTMLInputElement): Promise<void> {
+        read = await readAll(input.files ?? [], what, keep);
+        // The same file may be read again once it is mended.
+        input.value = '';
+        onread();
+    }
+</script>
+
+<label class="grid gap-1">
+    <span class="font-bold">{label} <span class="font-normal">(several, or a zip of them)</span></span>
+    <input
+        type="file"
+        accept=".json,application/json,.zip,application/zip"
+        multiple
+        class="file-input w-full"
+        onchange={(event) => void take(event.currentTarget)}
+    />
+</label>
+<div role="status" data-read>
+    <ul class="grid gap-2">
+        {#each read as one, i (i)}
+            <li class={['border-l-8 pl-3', one.fault === '' ? 'border-success' : 'border-error']}>
+                <LevelMark level={one.fault === '' ? 'ok' : 'stop'} />
+                <strong>{one.file}</strong>: {one.fault === '' ? `${one.kept}.` : one.fault}
+            </li>
+        {/each}
+    </ul>
+</div>

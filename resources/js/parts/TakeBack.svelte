@@ -1,0 +1,25 @@
+<script lang="ts">
+    import type { Kind } from '../lib/corrections';
+    import { undo } from '../lib/undo.svelte';
+    import { navigate } from '../routes';
+
+    interface Props {
+        kind: Kind;
+        id: number;
+        /** What the record is called, to begin a sentence with. */
+        what: string;
+        leave?: '/bench' | '/batches' | '/leaf-tests' | '/shed';
+    }
+    const { kind, id, what, leave }: Props = $props();
+
+    async function takeBack(): Promise<void> {
+        const gone = await undo.does('take-back', kind, id, what, leave);
+        if (gone !== null) {
+            void navigate(gone);
+        }
+    }
+</script>
+
+<button type="button" class="btn btn-ghost" disabled={undo.busy} aria-label={`Take back: ${what}`} onclick={() => void takeBack()}
+    >Take back</button
+>

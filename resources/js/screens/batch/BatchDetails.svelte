@@ -1,0 +1,94 @@
+<script lang="ts">
+    import { untrack } from 'svelte';
+    import { api, taken, type Schemas } from '../../lib/client';
+    import { Sending } from '../../lib/sending.svelte';
+    import { forField } from '../../lib/time';
+    import { undo } from '../../lib/undo.svelte';
+    import FaultNote from '../../parts/FaultNote.svelte';
+    import History from '../../parts/History.svelte';
+    import TakeBack from '../../parts/TakeBack.svelte';
+
+    interface Props {
+        batch: Schemas['Batch'];
+        catalogue: Schemas['Catalogue'];
+        onsaved: (batch: Schemas['Batch']) => void;
+    }
+    const { batch, catalogue, onsaved }: Props = $props();
+    const sending = new Sending();
+    const field = (instant: string | null): string => (instant === null ? '' : forField(new Date(instant)));
+    let when = $state(untrack(() => field(batch.madeAt)));
+    let keeping = $state(untrack(() => batch.keeping ?? 'strict'));
+    let standTest = $state(untrack(() => batch.standTest));
+    let notes = $state(untrack(() => batch.notes));
+    const asItWas = untrack(() => when);
+
+    async function save(event: SubmitEvent): Promise<void> {
+        event.preventDefault();
+        // The field knows no seconds: an untouched one leaves the instant as it was.
+        const madeAt = when === asItWas && batch.madeAt !== null ? batch.madeAt : new Date(when).toISOString();
+        const saved = await sending.send(() =>
+            taken(
+                api.PUT('/api/batches/{id}', {
+                    params: { path: { id: batch.id } },
+                    body: { madeAt, keeping, standTest: standTest as Schemas['CorrectedBatch']['standTest'], notes },
+                }),
+            ),
+        );
+        if (saved !== null) {
+            undo.changed('batches', batch.id, 'The batch', 'The batch is corrected.');
+            onsaved(saved);
+        }
+    }
+
+    async function reopen(): Promise<void> {
+        const saved = await sending.send(() =>
+            taken(api.PUT('/api/batches/{id}/reopened', { params: { path: { id: batch.id } }, body: {} })),
+        );
+        if (saved !== null) {
+            undo.changed('batches', batch.id, 'The batch', 'The batch is open again: its spoonfuls can be ticked.');
+            onsaved(saved);
+        }
+    }
+</script>
+
+<details class="no-print" data-details>
+    <summary class="min-h-11 cursor-pointer py-2 font-bold">Correct it, keep it as a file, or take it back</summary>
+    {#if batch.madeAt !== null}
+        <form class="mt-2 grid gap-3" onsubmit={save}>
+            <div class="grid gap-3 sm:grid-cols-2">
+                <label class="grid gap-1"
+                    ><span class="font-bold">Made</span><input
+                        type="datetime-local"
+                        class="input w-full"
+                        required
+                        max={forField(new Date())}
+                        bind:value={when}
+                    /></label
+                >
+                <label class="grid gap-1"
+                    ><span class="font-bold">Kept as</span><select class="select w-full" bind:value={keeping}
+                        ><option value="strict">the cautious school</option><option value="patient">the patient school</option></select
+                    ></label
+                >
+            </div>
+            <label class="grid gap-1"
+                ><span class="font-bold">The glass after one minute</span><select class="select w-full" bind:value={standTest}
+                    >{#each catalogue.standTests as one (one.code)}<option value={one.code}>{one.words}</option>{/each}</select
+                ></label
+            >
+            <label class="grid gap-1"
+                ><span class="font-bold">Notes</span><textarea class="textarea w-full" rows="2" maxlength="4000" bind:value={notes}
+                ></textarea></label
+            >
+            <FaultNote fault={sending.fault} />
+            <button class="btn" disabled={sending.busy}>Correct the batch</button>
+        </form>
+        <p class="quiet mt-3">Was a spoonful ticked that did not go in? Open the batch again and put the ticks right.</p>
+    {/if}
+    <div class="mt-2 flex flex-wrap gap-2">
+        {#if batch.madeAt !== null}<button class="btn" disabled={sending.busy} onclick={() => void reopen()}>Open it again</button>{/if}
+        <a class="btn" href={`/api/batches/${batch.id}/document`} download={`batch-${batch.id}.json`}>Keep it as a file</a>
+        <TakeBack kind="batches" id={batch.id} what="The batch" leave="/batches" />
+    </div>
+    <History kind="batches" id={batch.id} changes={batch.changes} />
+</details>

@@ -1,0 +1,92 @@
+<script lang="ts">
+    import { untrack } from 'svelte';
+    import { api, taken, type Schemas } from '../../lib/client';
+    import { Loaded } from '../../lib/loaded.svelte';
+    import { Sending } from '../../lib/sending.svelte';
+    import { atTime, forField } from '../../lib/time';
+    import { undo } from '../../lib/undo.svelte';
+    import FaultNote from '../../parts/FaultNote.svelte';
+    import History from '../../parts/History.svelte';
+    import TakeBack from '../../parts/TakeBack.svelte';
+    import Waiting from '../../parts/Waiting.svelte';
+
+    interface Props {
+        test: Schemas['LeafTest'];
+        catalogue: Schemas['Catalogue'];
+        onsaved: (test: Schemas['LeafTest']) => void;
+    }
+    const { test, catalogue, onsaved }: Props = $props();
+    const sending = new Sending();
+    const lists = new Loaded(async () => ({
+        plants: (await taken(api.GET('/api/plants'))).plants,
+        batches: (await taken(api.GET('/api/batches'))).batches.filter((one) => one.madeAt !== null),
+    }));
+    let batchId = $state(untrack(() => test.batch.id));
+    let plantId = $state(untrack(() => test.plant.id));
+    let leaves = $state(untrack(() => test.leaves));
+    let waitHours = $state(untrack(() => test.waitHours));
+    let when = $state(untrack(() => forField(new Date(test.appliedAt))));
+    const asItWas = untrack(() => when);
+
+    async function save(event: SubmitEvent): Promise<void> {
+        event.preventDefault();
+        // The field knows no seconds: an untouched one leaves the instant as it was.
+        const appliedAt = when === asItWas || when === '' ? test.appliedAt : new Date(when).toISOString();
+        const saved = await sending.send(() =>
+            taken(
+                api.PUT('/api/leaf-tests/{id}', {
+                    params: { path: { id: test.id } },
+                    body: { batchId, plantId, leaves, waitHours: waitHours as 24 | 48, appliedAt },
+                }),
+            ),
+        );
+        if (saved !== null) {
+            undo.changed('leaf-tests', test.id, 'The leaf test', 'The leaf test is corrected.');
+            onsaved(saved);
+        }
+    }
+</script>
+
+<Waiting of={lists}>
+    {#snippet children({ plants, batches })}
+        <form class="grid gap-3" onsubmit={save}>
+            <label class="grid gap-1">
+                <span class="font-bold">Batch</span>
+                <select class="select w-full" bind:value={batchId}>
+                    {#each batches as one (one.id)}<option value={one.id}>{one.name}, {atTime(one.madeAt ?? one.startedAt)}</option>{/each}
+                </select>
+            </label>
+            <label class="grid gap-1">
+                <span class="font-bold">Plant</span>
+                <select class="select w-full" bind:value={plantId}>
+                    {#each plants as plant (plant.id)}<option value={plant.id}>{plant.name}</option>{/each}
+                </select>
+            </label>
+            <div class="grid gap-3 sm:grid-cols-3">
+                <label class="grid gap-1"
+                    ><span class="font-bold">Leaves</span><select class="select w-full" bind:value={leaves}
+                        >{#each [2, 3] as n (n)}<option value={n}>{n}</option>{/each}</select
+                    ></label
+                >
+                <label class="grid gap-1"
+                    ><span class="font-bold">Wait</span><select class="select w-full" bind:value={waitHours}
+                        >{#each catalogue.leafWaits as hours (hours)}<option value={hours}>{hours} hours</option>{/each}</select
+                    ></label
+                >
+                <label class="grid gap-1"
+                    ><span class="font-bold">Wetted</span><input
+                        type="datetime-local"
+                        class="input w-full"
+                        required
+                        max={forField(new Date())}
+                        bind:value={when}
+                    /></label
+                >
+            </div>
+            <FaultNote fault={sending.fault} />
+            <button class="btn" disabled={sending.busy}>Correct the test</button>
+        </form>
+    {/snippet}
+</Waiting>
+<History kind="leaf-tests" id={test.id} changes={test.changes} />
+<TakeBack kind="leaf-tests" id={test.id} what={`The leaf test on ${test.plant.name}`} leave="/leaf-tests" />

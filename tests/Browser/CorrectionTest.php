@@ -1,0 +1,100 @@
+<?php
+
+declare(strict_types=1);
+
+use Tests\Browser\Screen;
+use Tests\Browser\Served;
+
+/** Sends what a form would have sent; returns the id of what was made. */
+function sent(Screen $screen, string $path, string $body): int
+{
+    $id = $screen->later(<<<'JS'
+        const [path, body, done] = arguments;
+        fetch(path, { method: 'POST', headers: { 'Content-Type': 'application/json' }, body: JSON.stringify({ submission: crypto.randomUUID(), ...JSON.parse(body) }) })
+            .then((answer) => answer.json()).then((made) => done(made.id ?? JSON.stringify(made)));
+        JS, [$path, $body]);
+    if (! is_int($id)) {
+        throw new RuntimeException("{$path} made nothing: " . (is_string($id) ? $id : get_debug_type($id)));
+    }
+
+    return $id;
+}
+
+/** A batch of mild soap, mixed in full. */
+function soapMixed(Screen $screen, int $case): int
+{
+    $batch = sent($screen, '/api/batches', '{"bench": {"request": {"recipe": "mild-soap", "make": {"amount": 1, "unit": "L"}}}, "caseId": ' . $case . '}');
+    $screen->open("/batches/{$batch}")->press('Tick the rest: all went in')->see('spoonfuls are in')->press('Save the batch')->see('ready to use');
+
+    return $batch;
+}
+
+it('corrects a wrong count and takes a second “sprayed” back, and what worked follows', function (): void {
+    $served = Served::empty();
+    Screen::with($served, static function (Screen $screen) use ($served): void {
+        $screen->open('/cases')->see('Open a case');
+        $plant = sent($screen, '/api/plants', '{"name": "Lantana", "tolerance": "ordinary-leaf"}');
+        $case = sent($screen, '/api/cases', '{"plantId": ' . $plant . ', "pest": "whitefly"}');
+        soapMixed($screen, $case);
+
+        // 40 were counted, 400 typed; sprayed once, tapped twice.
+        $screen->open("/cases/{$case}")->type('How many', '400')->press('Save the count')->see('The count of 400');
+        expect($screen->all('[data-round]'))->toBe([]);
+        $button = static fn(): string => str_contains($screen->text(), 'It was sprayed all the same') ? 'It was sprayed all the same' : 'It is sprayed';
+        $screen->press($button())->see('The round is saved.');
+        $screen->until(static fn(): bool => count($screen->all('[data-round]')) === 1, 'The first round is not there.');
+        $screen->press($button());
+        $screen->until(static fn(): bool => count($screen->all('[data-round]')) === 2, 'The second tap made no round.');
+        $screen->press('Undo')->see('The round is taken back.');
+        $screen->until(static fn(): bool => count($screen->all('[data-round]')) === 1, 'The second round is still there.');
+
+        $served->passHours(200);
+        $screen->open("/cases/{$case}")->see('Counts')->type('How many', '20')->press('Save the count')->see('Worked: 95 % fewer, from 400 to 20');
+        $screen->open('/worked')->see('Worked in 1 of 1 judged, 1 round in all');
+
+        $screen->open("/cases/{$case}")->press('The figures: correct one, or take it back');
+        $screen->named('[data-count] button', 'Correct: The count of 400 flies under the leaves you chose')->click();
+        $field = $screen->all('[data-count] input[name="count"]')[0];
+        $field->clear();
+        $field->sendKeys('40');
+        $screen->press('Correct the count')->see('is corrected.')->see('50 % fewer, from 40 to 20');
+        // What it was before stays to be read.
+        $screen->press('Changed once: what it was before')->see('before that: Count 400');
+
+        $screen->open('/worked')->see('Worked in 0 of 1 judged, 1 round in all');
+
+        // And the correction itself can be undone.
+        $screen->open("/cases/{$case}")->press('The figures: correct one, or take it back');
+        $screen->named('[data-count] button', 'Take back: The count of 40 flies under the leaves you chose')->click();
+        $screen->see('Not judged')->press('Undo')->see('50 % fewer, from 40 to 20');
+        expect($screen->complaints())->toBe([]);
+    });
+});
+
+it('opens a saved batch again, and takes back one that was never mixed', function (): void {
+    Screen::with(Served::empty(), static function (Screen $screen): void {
+        $screen->open('/cases')->see('Open a case');
+        $plant = sent($screen, '/api/plants', '{"name": "Begonia", "tolerance": "ordinary-leaf"}');
+        $case = sent($screen, '/api/cases', '{"plantId": ' . $plant . ', "pest": "aphids"}');
+        $batch = soapMixed($screen, $case);
+        $screen->see('The batch is saved as it is ticked.')->press('Undo')->see('When it is mixed')->press('Save the batch')->see('ready to use');
+
+        // As a file, and read again: it is here already.
+        $document = $screen->later('const done = arguments[0]; fetch(document.querySelector("a[download]").href).then((answer) => answer.text()).then(done)');
+        expect(is_string($document) ? json_decode($document, true)['format'] ?? '' : '')->toBe('idle-mixer/batch');
+        $file = (string) tempnam(sys_get_temp_dir(), 'batch') . '.json';
+        file_put_contents($file, is_string($document) ? $document : '');
+        $screen->open('/batches')->see('Read batch documents');
+        $screen->all('input[type="file"]')[0]->sendKeys($file);
+        $screen->see('the batch of Mild soap was here already');
+        unlink($file);
+
+        $screen->open("/bench?case={$case}&recipe=mild-soap")->see('Will it harm the plant?')->press('Start mixing')->see('spoonfuls are in');
+        $mixing = $screen->path();
+        expect($mixing)->not->toBe("/batches/{$batch}");
+        $screen->press('Undo')->see('How much do I need?');
+        expect($screen->path())->toBe('/bench');
+        $screen->open($mixing)->see('batch');
+        expect($screen->text())->not->toContain('spoonfuls are in');
+    });
+});
