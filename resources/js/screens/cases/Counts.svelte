@@ -21,19 +21,21 @@
             {@const what = `The count of ${count.value} ${one.counted}`}
             <li class="grid gap-1 py-1" data-count={count.id}>
                 <div class="flex flex-wrap items-center gap-x-3">
-                    <span class="min-w-0 flex-1"
+                    <span class="min-w-40 flex-1"
                         ><strong class="numeral text-lg">{count.value}</strong>
                         {count.untreated ? 'on the unsprayed plant' : ''}
                         <span class="quiet">{atTime(count.countedAt)}</span>{#if count.notes}<span class="block">{count.notes}</span
                             >{/if}</span
                     >
-                    <button
-                        class="btn btn-ghost no-print"
-                        aria-expanded={correcting === count.id}
-                        aria-label={`Correct: ${what}`}
-                        onclick={() => (correcting = correcting === count.id ? 0 : count.id)}>Correct</button
+                    <span class="no-print flex"
+                        ><button
+                            class="btn btn-ghost"
+                            aria-expanded={correcting === count.id}
+                            aria-label={`Correct: ${what}`}
+                            onclick={() => (correcting = correcting === count.id ? 0 : count.id)}>Correct</button
+                        >
+                        <TakeBack kind="counts" id={count.id} {what} /></span
                     >
-                    <span class="no-print"><TakeBack kind="counts" id={count.id} {what} /></span>
                 </div>
                 {#if correcting === count.id}<CountForm {one} {count} onsaved={corrected} />{/if}
                 <History kind="counts" id={count.id} changes={count.changes} />

@@ -24,19 +24,21 @@
             {@const what = `Round ${i + 1} of ${atTime(round.sprayedAt)}`}
             <li class="grid gap-1" data-outcome={round.outcome} data-round={round.id}>
                 <div class="flex flex-wrap items-center gap-x-3">
-                    <p class="min-w-0 flex-1">
+                    <p class="min-w-40 flex-1">
                         <span class="font-bold"
                             >{i + 1}. {atTime(round.sprayedAt)}:
                             <a class="link" href={`/batches/${round.batch.id}`}>{round.batch.name}</a></span
                         >{#if round.strength.length > 0}<span class="quiet">, {round.strength.join(', ')}</span>{/if}
                     </p>
-                    <button
-                        class="btn btn-ghost no-print"
-                        aria-expanded={correcting === round.id}
-                        aria-label={`Correct: ${what}`}
-                        onclick={() => (correcting = correcting === round.id ? 0 : round.id)}>Correct</button
+                    <span class="no-print flex"
+                        ><button
+                            class="btn btn-ghost"
+                            aria-expanded={correcting === round.id}
+                            aria-label={`Correct: ${what}`}
+                            onclick={() => (correcting = correcting === round.id ? 0 : round.id)}>Correct</button
+                        >
+                        <TakeBack kind="rounds" id={round.id} {what} /></span
                     >
-                    <span class="no-print"><TakeBack kind="rounds" id={round.id} {what} /></span>
                 </div>
                 {#if correcting === round.id}<RoundForm {one} {round} onsaved={corrected} />{/if}
                 {#if round.outcome}

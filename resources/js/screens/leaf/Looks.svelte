@@ -28,14 +28,16 @@
             {@const what = `The look of ${atTime(reading.readAt)}`}
             <li data-look={reading.id}>
                 <div class="flex flex-wrap items-center gap-x-3">
-                    <p class="min-w-0 flex-1 font-bold">{atTime(reading.readAt)}</p>
-                    <button
-                        class="btn btn-ghost no-print"
-                        aria-expanded={correcting === reading.id}
-                        aria-label={`Correct: ${what}`}
-                        onclick={() => (correcting = correcting === reading.id ? 0 : reading.id)}>Correct</button
+                    <p class="min-w-40 flex-1 font-bold">{atTime(reading.readAt)}</p>
+                    <span class="no-print flex"
+                        ><button
+                            class="btn btn-ghost"
+                            aria-expanded={correcting === reading.id}
+                            aria-label={`Correct: ${what}`}
+                            onclick={() => (correcting = correcting === reading.id ? 0 : reading.id)}>Correct</button
+                        >
+                        <TakeBack kind="readings" id={reading.id} {what} /></span
                     >
-                    <span class="no-print"><TakeBack kind="readings" id={reading.id} {what} /></span>
                 </div>
                 <ul class="flex flex-wrap gap-4">
                     {#each reading.reactions as reaction, n (n)}

@@ -62,7 +62,7 @@
                     {#each plants as plant (plant.id)}<option value={plant.id}>{plant.name}</option>{/each}
                 </select>
             </label>
-            <div class="grid gap-3 sm:grid-cols-3">
+            <div class="grid gap-3 sm:grid-cols-2">
                 <label class="grid gap-1"
                     ><span class="font-bold">Leaves</span><select class="select w-full" bind:value={leaves}
                         >{#each [2, 3] as n (n)}<option value={n}>{n}</option>{/each}</select
@@ -73,7 +73,7 @@
                         >{#each catalogue.leafWaits as hours (hours)}<option value={hours}>{hours} hours</option>{/each}</select
                     ></label
                 >
-                <label class="grid gap-1"
+                <label class="grid gap-1 sm:col-span-2"
                     ><span class="font-bold">Wetted</span><input
                         type="datetime-local"
                         class="input w-full"

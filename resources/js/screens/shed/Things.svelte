@@ -48,19 +48,22 @@
                 <span class={['min-w-40 flex-1', thing.retired && 'line-through']}
                     ><strong>{thing.name}</strong>{#if about(thing)}<span class="quiet">, {about(thing)}</span>{/if}</span
                 >
-                {#if to}<a class="btn btn-ghost" href={to(thing)} aria-label={`Fill marks and changes of ${thing.name}`}>Marks, changes</a
-                    >{/if}
-                {#if form}<button
+                <span class="flex"
+                    >{#if to}<a class="btn btn-ghost" href={to(thing)} aria-label={`Fill marks and changes of ${thing.name}`}
+                            >Marks, changes</a
+                        >{/if}
+                    {#if form}<button
+                            class="btn btn-ghost"
+                            aria-expanded={open === thing.id}
+                            aria-label={`Change ${thing.name}`}
+                            onclick={() => (open = open === thing.id ? 0 : thing.id)}>Change</button
+                        >{/if}
+                    <button
                         class="btn btn-ghost"
-                        aria-expanded={open === thing.id}
-                        aria-label={`Change ${thing.name}`}
-                        onclick={() => (open = open === thing.id ? 0 : thing.id)}>Change</button
-                    >{/if}
-                <button
-                    class="btn btn-ghost"
-                    onclick={() => void retire(thing)}
-                    aria-label={`${thing.retired ? 'Take out again' : 'Put away'}: ${thing.name}`}
-                    >{thing.retired ? 'Take out' : 'Put away'}</button
+                        onclick={() => void retire(thing)}
+                        aria-label={`${thing.retired ? 'Take out again' : 'Put away'}: ${thing.name}`}
+                        >{thing.retired ? 'Take out' : 'Put away'}</button
+                    ></span
                 >
             </div>
             {#if form && open === thing.id}
