@@ -5,13 +5,14 @@ declare(strict_types=1);
 $hours = static fn(float $value, string $source): array => ['value' => $value, 'unit' => 'h', 'source' => $source];
 
 /*
- * Hours from mixing to throwing away, by what is in the mix: the strictest school and the most patient one.
+ * Hours from mixing to throwing away, by what is in the mix: the strictest school and the most patient one. What
+ * spoils a stock is kept no longer in one.
  */
 return [
-    'neem' => ['strict' => $hours(8, 'practice'), 'patient' => $hours(24, 'practice')],
-    'egg' => ['strict' => $hours(8, 'practice'), 'patient' => $hours(12, 'practice')],
-    'oil' => ['strict' => $hours(24, 'house'), 'patient' => $hours(60 * 24, 'practice')],
-    'essential' => ['strict' => $hours(7 * 24, 'practice'), 'patient' => $hours(14 * 24, 'practice')],
-    'stock' => ['strict' => $hours(60 * 24, 'house'), 'patient' => $hours(180 * 24, 'practice')],
-    'other' => ['strict' => $hours(7 * 24, 'house'), 'patient' => $hours(60 * 24, 'practice')],
+    'neem' => ['strict' => $hours(8, 'practice'), 'patient' => $hours(24, 'practice'), 'spoils_stock' => true],
+    'egg' => ['strict' => $hours(8, 'practice'), 'patient' => $hours(12, 'practice'), 'spoils_stock' => true],
+    'oil' => ['strict' => $hours(24, 'house'), 'patient' => $hours(60 * 24, 'practice'), 'spoils_stock' => false],
+    'essential-oil' => ['strict' => $hours(7 * 24, 'practice'), 'patient' => $hours(14 * 24, 'practice'), 'spoils_stock' => false],
+    'stock' => ['strict' => $hours(60 * 24, 'house'), 'patient' => $hours(180 * 24, 'practice'), 'spoils_stock' => false],
+    'other' => ['strict' => $hours(7 * 24, 'house'), 'patient' => $hours(60 * 24, 'practice'), 'spoils_stock' => false],
 ];

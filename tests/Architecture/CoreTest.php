@@ -45,9 +45,9 @@ function coreFiles(): array
 /** @return list<string> */
 function dataFiles(): array
 {
-    $files = glob(dirname(__DIR__, 2) . '/core/data/*.php');
+    $data = dirname(__DIR__, 2) . '/core/data';
 
-    return $files === false ? [] : $files;
+    return array_map(strval(...), array_merge((array) glob("{$data}/*.php"), (array) glob("{$data}/lines/*.php")));
 }
 
 /** What leans on what: a module names only itself and those before it. */

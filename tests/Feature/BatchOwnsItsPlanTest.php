@@ -67,7 +67,9 @@ it('finishes as it was started, though the recipe was written otherwise meanwhil
         ->and(Notebook::get("/api/batches/{$two->id()}")->text('recipeDocument.lines.0.ingredient'))->toBe('neem-oil')
         // What is planned from now on is as it is written now.
         ->and(Notebook::batch(['recipe' => 'neem-by-the-gallon', 'make' => ['amount' => 1, 'unit' => '[gal_us]']])->number('plan.strength.oil_percent_vv'))->toEqualWithDelta(1.54, 0.01);
-    array_map(static fn(string $name): bool => unlink("{$folder}/{$name}"), array_values(array_diff((array) scandir($folder), ['.', '..', false])));
+    foreach (new FilesystemIterator($folder, FilesystemIterator::CURRENT_AS_PATHNAME | FilesystemIterator::SKIP_DOTS) as $path) {
+        unlink((string) $path);
+    }
     rmdir($folder);
 });
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Batch;
 
+use IdleMixer\Core\Data\InputLines;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\Node;
 use IdleMixer\Core\Document\ObjectNode;
@@ -22,11 +23,11 @@ final readonly class BatchReader
 {
     private const KEYS = ['format', 'version', 'id', 'recipe', 'bench', 'ingredients', 'limits', 'sources', 'emulsion', 'holding', 'repeat_days', 'plan', 'record'];
 
-    private const MOST_LOADS = 1000;
+    private const MOST_LOADS = InputLines::MOST_LOADS['value'];
 
-    private const MOST_INGREDIENTS = 200;
+    private const MOST_INGREDIENTS = InputLines::MOST_INGREDIENTS['value'];
 
-    private const LONGEST_DAYS = 3660;
+    private const LONGEST_DAYS = InputLines::LONGEST_DAYS['value'];
 
     /** @throws InvalidDocument with the path of the first fault found */
     public function read(Node $node): BatchRecord
@@ -50,8 +51,8 @@ final readonly class BatchReader
 
         return new BatchRecord(
             self::id($object),
-            $recipe->get('slug')->text(100, 1),
-            $recipe->get('name')->text(200, 1),
+            $recipe->get('slug')->text(InputLines::LONGEST_SLUG['value'], 1),
+            $recipe->get('name')->text(InputLines::LONGEST_NAME['value'], 1),
             MixingOrder::from($recipe->get('order')->word(array_column(MixingOrder::cases(), 'value'), 'mixing order')),
             $bench->unit(),
             $bench->kit(),
@@ -73,7 +74,7 @@ final readonly class BatchReader
     private static function id(ObjectNode $object): string
     {
         $node = $object->get('id');
-        $id = strtolower($node->text(36));
+        $id = strtolower($node->text(InputLines::LONGEST_ID['value']));
         if (preg_match('/\A[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}\z/', $id) !== 1) {
             throw $node->fault('A batch goes by a UUID, found {found}.');
         }
@@ -88,7 +89,7 @@ final readonly class BatchReader
         foreach ($object->keys() as $key) {
             $row = $object->get($key)->object(['citation', 'standing', 'from_memory']);
             $rows[$key] = [
-                'citation' => $row->get('citation')->text(1000, 1),
+                'citation' => $row->get('citation')->text(InputLines::LONGEST_CITATION['value'], 1),
                 'standing' => $row->get('standing')->word(['published', 'common-practice', 'ours'], 'standing'),
                 'from_memory' => $row->get('from_memory')->flag(),
             ];
@@ -114,10 +115,10 @@ final readonly class BatchReader
         $all = [];
         foreach ($node->items(1, self::MOST_INGREDIENTS, 'ingredients') as $item) {
             $row = $item->object(['slug', 'name', 'substance', 'density']);
-            $slug = $row->get('slug')->text(100, 1);
+            $slug = $row->get('slug')->text(InputLines::LONGEST_SLUG['value'], 1);
             $all[$slug] = new Ingredient(
                 $slug,
-                $row->get('name')->text(200, 1),
+                $row->get('name')->text(InputLines::LONGEST_NAME['value'], 1),
                 Substance::from($row->get('substance')->word(array_column(Substance::cases(), 'value'), 'substance')),
                 $numbers->read($row->get('density')),
                 null,

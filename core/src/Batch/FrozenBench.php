@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace IdleMixer\Core\Batch;
 
 use IdleMixer\Core\Bench\Water;
+use IdleMixer\Core\Data\InputLines;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\Node;
 use IdleMixer\Core\Document\ObjectNode;
@@ -23,9 +24,9 @@ use IdleMixer\Core\Safety\Season;
 /** Reads the bench of a batch document: what is not known reads as not known. */
 final readonly class FrozenBench
 {
-    private const MOST_MEASURES = 60;
+    private const MOST_MEASURES = InputLines::MOST_MEASURES['value'];
 
-    private const MOST_DAYS = 3660.0;
+    private const MOST_DAYS = InputLines::LONGEST_DAYS['value'];
 
     private ObjectNode $bench;
 
@@ -53,7 +54,7 @@ final readonly class FrozenBench
         $measures = array_map(static function (Node $item): Measure {
             $row = $item->object(['amount', 'unit', 'name']);
 
-            return Measure::holding(AmountReader::fromParts($row->get('amount'), $row->get('unit'), Dimension::Volume), $row->get('name')->text(200));
+            return Measure::holding(AmountReader::fromParts($row->get('amount'), $row->get('unit'), Dimension::Volume), $row->get('name')->text(InputLines::LONGEST_NAME['value']));
         }, $this->bench->get('measures')->items(1, self::MOST_MEASURES, 'measures'));
         $scale = $this->bench->filled('scale_g');
 
@@ -80,8 +81,8 @@ final readonly class FrozenBench
         $limit = fn(string $key) => $row->filled($key) === null ? null : $this->numbers->read($row->get($key));
 
         return new ToleranceClass(
-            $row->get('slug')->text(40, 1),
-            $row->get('name')->text(200, 1),
+            $row->get('slug')->text(InputLines::LONGEST_SLUG['value'], 1),
+            $row->get('name')->text(InputLines::LONGEST_NAME['value'], 1),
             Surface::from($row->get('surface')->word(array_column(Surface::cases(), 'value'), 'surface')),
             $limit('oil_limit'),
             $limit('soap_limit'),

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace IdleMixer\Core\Batch;
 
 use DateTimeImmutable;
+use IdleMixer\Core\Data\InputLines;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\Node;
 use IdleMixer\Core\WayOut\RemedyKind;
@@ -14,9 +15,9 @@ use IdleMixer\Core\Work\StandTest;
 /** Reads the `record` of a batch document against what the batch was started from. */
 final readonly class HistoryReader
 {
-    private const MOST_TICKS = 1_000_000;
+    private const MOST_TICKS = InputLines::MOST_TICKS['value'];
 
-    private const MOST_GLASSES = 1000;
+    private const MOST_GLASSES = InputLines::MOST_GLASSES['value'];
 
     private const EARLIEST = '2000-01-01T00:00:00Z';
 
@@ -68,8 +69,8 @@ final readonly class HistoryReader
             $add,
             $row->get('water_mL')->countUpTo(\PHP_FLOAT_MAX),
             $row->get('pour_off_mL')->countUpTo(\PHP_FLOAT_MAX),
-            $row->get('title')->text(200, 1),
-            $row->get('words')->text(4000),
+            $row->get('title')->text(InputLines::LONGEST_NAME['value'], 1),
+            $row->get('words')->text(InputLines::LONGEST_NOTES['value']),
         );
     }
 
@@ -112,7 +113,7 @@ final readonly class HistoryReader
             self::at($row->get('discardAt')),
             StandTest::from($row->get('standTest')->word(array_column(StandTest::cases(), 'value'), 'stand test result')),
             Keeping::from($row->get('keeping')->word(array_column(Keeping::cases(), 'value'), 'school')),
-            $row->get('notes')->text(4000),
+            $row->get('notes')->text(InputLines::LONGEST_NOTES['value']),
             $made === null ? null : MadeReader::read($made),
         );
     }

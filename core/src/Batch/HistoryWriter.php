@@ -6,6 +6,7 @@ namespace IdleMixer\Core\Batch;
 
 use DateTimeImmutable;
 use DateTimeZone;
+use IdleMixer\Core\Data\InputLines;
 
 /** Writes what was done with a batch, as the `record` of its document. Instants are RFC 3339 in UTC. */
 final class HistoryWriter
@@ -29,7 +30,7 @@ final class HistoryWriter
     public static function rescue(Rescue $rescue): array
     {
         return [
-            'slips' => json_decode($rescue->said, false, 64, \JSON_THROW_ON_ERROR),
+            'slips' => json_decode($rescue->said, false, InputLines::DEEPEST_DOCUMENT['value'], \JSON_THROW_ON_ERROR),
             'remedy' => $rescue->kind->value,
             'add' => array_map(static fn(string $key, float $ml): array => ['item' => $key, 'mL' => $ml], array_keys($rescue->add), $rescue->add),
             'water_mL' => $rescue->water,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Batch;
 
+use IdleMixer\Core\Data\InputLines;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\Node;
 use IdleMixer\Core\Ingredient\Ingredient;
@@ -22,13 +23,13 @@ use IdleMixer\Core\Work\Load;
 /** Reads one load of a plan that was written down: what goes in, and what it was to be measured with. */
 final readonly class LoadReader
 {
-    private const MOST_LINES = 200;
+    private const MOST_LINES = InputLines::MOST_ITEMS['value'];
 
-    private const MOST_SCOOPS = 200;
+    private const MOST_SCOOPS = InputLines::MOST_SCOOPS['value'];
 
-    private const MOST_FILLS = 1_000_000;
+    private const MOST_FILLS = InputLines::MOST_FILLS['value'];
 
-    private const LONGEST_KEY = 110;
+    private const LONGEST_KEY = InputLines::LONGEST_KEY['value'];
 
     /** @param array<string, Ingredient> $ingredients by slug, as they were */
     public function __construct(private array $ingredients) {}
@@ -82,7 +83,7 @@ final readonly class LoadReader
             if ($stock !== null) {
                 $ml = $row->get('mL')->positive();
                 $of[$row->get('key')->text(self::LONGEST_KEY, 1)] = count($pours);
-                $pours[] = new StockPour($stock->text(100, 1), $row->get('name')->text(200, 1), $ml, $row->get('g')->countUpTo(\PHP_FLOAT_MAX) / $ml);
+                $pours[] = new StockPour($stock->text(InputLines::LONGEST_SLUG['value'], 1), $row->get('name')->text(InputLines::LONGEST_NAME['value'], 1), $ml, $row->get('g')->countUpTo(\PHP_FLOAT_MAX) / $ml);
             }
         }
 
@@ -96,7 +97,7 @@ final readonly class LoadReader
             $unit = Unit::from($row->get('unit')->word(Unit::codes(Dimension::Volume, Dimension::Mass, Dimension::Count), 'unit here'));
 
             return new Scoop(
-                Measure::remembered(Amount::of($row->get('amount')->positive(), $unit), $row->get('mL')->positive(), $row->optional('name')?->text(200) ?? ''),
+                Measure::remembered(Amount::of($row->get('amount')->positive(), $unit), $row->get('mL')->positive(), $row->optional('name')?->text(InputLines::LONGEST_NAME['value']) ?? ''),
                 $row->get('count')->whole(1, self::MOST_FILLS),
             );
         }, $node->open()->get('scoops')->items(1, self::MOST_SCOOPS, 'measures')), $wanted);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Batch;
 
+use IdleMixer\Core\Data\InputLines;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\Node;
 use IdleMixer\Core\Ingredient\Substance;
@@ -15,9 +16,9 @@ use IdleMixer\Core\Writing\WrittenLine;
 /** Reads what really is in a batch. */
 final class MadeReader
 {
-    private const MOST_LINES = 100_000;
+    private const MOST_LINES = InputLines::MOST_MADE_LINES['value'];
 
-    private const MOST_TICKS = 10_000_000;
+    private const MOST_TICKS = InputLines::MOST_COUNTED['value'];
 
     /** @throws InvalidDocument with the path of the first fault found */
     public static function read(Node $node): AsMadeRecord
@@ -34,7 +35,7 @@ final class MadeReader
             $row->get('water_mL')->countUpTo(\PHP_FLOAT_MAX),
             array_map(self::line(...), $row->get('lines')->items(0, self::MOST_LINES, 'lines')),
             $strength,
-            array_map(static fn(Node $words): string => $words->text(200), $row->get('spoken')->items(0, 20, 'strengths')),
+            array_map(static fn(Node $words): string => $words->text(InputLines::LONGEST_NAME['value']), $row->get('spoken')->items(0, InputLines::MOST_STRENGTHS['value'], 'strengths')),
             $row->get('sure')->flag(),
             $row->get('ticked')->whole(0, self::MOST_TICKS),
             $row->get('planned')->whole(0, self::MOST_TICKS),
@@ -54,13 +55,13 @@ final class MadeReader
             }
 
             return new Component(
-                $row->get('ingredient')->text(100, 1),
-                $row->get('name')->text(200, 1),
+                $row->get('ingredient')->text(InputLines::LONGEST_SLUG['value'], 1),
+                $row->get('name')->text(InputLines::LONGEST_NAME['value'], 1),
                 Substance::from($row->get('substance')->word(array_column(Substance::cases(), 'value'), 'substance')),
                 $low,
                 $high,
             );
-        }, $node->items(0, 200, 'ingredients')));
+        }, $node->items(0, InputLines::MOST_INGREDIENTS['value'], 'ingredients')));
     }
 
     private static function line(Node $node): WrittenLine
@@ -68,8 +69,8 @@ final class MadeReader
         $row = $node->object(['ingredient', 'name', 'mL', 'g']);
 
         return new WrittenLine(
-            $row->get('ingredient')->text(100, 1),
-            $row->get('name')->text(200, 1),
+            $row->get('ingredient')->text(InputLines::LONGEST_SLUG['value'], 1),
+            $row->get('name')->text(InputLines::LONGEST_NAME['value'], 1),
             $row->get('mL')->countUpTo(\PHP_FLOAT_MAX),
             $row->get('g')->countUpTo(\PHP_FLOAT_MAX),
         );

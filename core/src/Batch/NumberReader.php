@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Batch;
 
+use IdleMixer\Core\Data\InputLines;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\Node;
 use IdleMixer\Core\Source\SourceCatalogue;
@@ -32,7 +33,7 @@ final readonly class NumberReader
 
         return [
             'value' => $row->get('value')->number(),
-            'unit' => $row->get('unit')->text(20),
+            'unit' => $row->get('unit')->text(InputLines::LONGEST_UNIT['value']),
             'source' => $row->get('source')->word($this->sources->keys(), 'source of this document'),
         ];
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Bench;
 
+use IdleMixer\Core\Data\InputLines;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\Node;
 use IdleMixer\Core\Document\ObjectNode;
@@ -27,24 +28,24 @@ use IdleMixer\Core\Safety\Target;
  */
 final readonly class BenchReader
 {
-    public const MAX_MEASURES = 60;
+    public const MAX_MEASURES = InputLines::MOST_MEASURES['value'];
 
     /** Fixed by the open documents. */
-    private const SMALLEST_FACTOR = 0.001;
+    private const SMALLEST_FACTOR = InputLines::SMALLEST_FACTOR['value'];
 
-    private const LARGEST_FACTOR = 1000.0;
+    private const LARGEST_FACTOR = InputLines::LARGEST_FACTOR['value'];
 
-    public const LONGEST_MEASURE_NAME = 100;
+    public const LONGEST_MEASURE_NAME = InputLines::LONGEST_MEASURE_NAME['value'];
 
     private const REQUEST = ['recipe', 'make', 'sprayer', 'highEnd', 'factor', 'measures', 'water', 'plant', 'circumstances'];
 
     /** A hand that is finer or coarser by more than this is a slip of the keys: our own bounds. */
-    private const FINEST_HAND = 0.05;
+    private const FINEST_HAND = InputLines::FINEST_HAND['value'];
 
-    private const COARSEST_HAND = 20.0;
+    private const COARSEST_HAND = InputLines::COARSEST_HAND['value'];
 
     /** g; a scale that shows less often is no kitchen scale: our own bound. */
-    private const COARSEST_SCALE = 100.0;
+    private const COARSEST_SCALE = InputLines::COARSEST_SCALE['value'];
 
     public function __construct(
         private RecipeReader $recipes,
@@ -107,7 +108,7 @@ final readonly class BenchReader
         return new Bench(
             $recipe,
             $make,
-            Unit::from($object->get('make')->object(['amount', 'unit'])->get('unit')->text(20)),
+            Unit::from($object->get('make')->object(['amount', 'unit'])->get('unit')->text(InputLines::LONGEST_UNIT['value'])),
             $sprayer === null ? null : AmountReader::vessel($sprayer, 'A sprayer'),
             $object->optional('highEnd')?->flag() ?? false,
             self::factor($object->optional('factor')),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Bench;
 
+use IdleMixer\Core\Data\InputLines;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\Node;
 use IdleMixer\Core\Quantity\Temperature;
@@ -14,11 +15,11 @@ use IdleMixer\Core\Safety\Season;
 final readonly class CircumstancesReader
 {
     /** °C; air outside these is not the air of a garden. */
-    private const COLDEST = -40.0;
+    private const COLDEST = InputLines::COLDEST_AIR['value'];
 
-    private const HOTTEST = 60.0;
+    private const HOTTEST = InputLines::HOTTEST_AIR['value'];
 
-    private const LONGEST_DAYS = 3660.0;
+    private const LONGEST_DAYS = InputLines::LONGEST_DAYS['value'];
 
     /** @throws InvalidDocument with the path of the first fault found */
     public function read(?Node $node, ?Node $pickedInDays): Circumstances

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Choice;
 
+use IdleMixer\Core\Data\ChoiceLines;
 use IdleMixer\Core\Mix\Formulator;
 use IdleMixer\Core\Mix\Strengths;
 use IdleMixer\Core\Recipe\Recipe;
@@ -11,7 +12,7 @@ use IdleMixer\Core\Recipe\Recipe;
 /** The doses of a recipe from strongest to weakest: the high end, as written, half. */
 final readonly class Doses
 {
-    private const HALF = 0.5;
+    private const HALF = ChoiceLines::HALF['value'];
 
     /** Rounding of the arithmetic. */
     private const ROUNDING = 1e-9;

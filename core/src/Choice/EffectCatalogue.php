@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Choice;
 
+use IdleMixer\Core\Data\ChoiceLines;
 use IdleMixer\Core\Source\SourceCatalogue;
 use IdleMixer\Core\Trouble\Trouble;
 
@@ -44,6 +45,6 @@ final readonly class EffectCatalogue
     /** 2 to 9: three for killing, two for holding back, times how sure that is. */
     public static function weight(Effect $effect): int
     {
-        return ($effect->kills ? 3 : 2) * $effect->sure;
+        return ($effect->kills ? ChoiceLines::KILLS['value'] : ChoiceLines::HOLDS_OFF['value']) * $effect->sure;
     }
 }

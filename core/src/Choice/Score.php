@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Choice;
 
+use IdleMixer\Core\Data\ChoiceLines;
 use IdleMixer\Core\Emulsion\HardnessClass;
 use IdleMixer\Core\Ingredient\Ingredient;
 use IdleMixer\Core\Ingredient\Substance;
@@ -14,19 +15,19 @@ use IdleMixer\Core\Recipe\Practice;
 /** What speaks for and against a spray that may be used, and how much. The weights are our own. */
 final readonly class Score
 {
-    private const A_POINT_OF_EFFECT = 10.0;
+    private const A_POINT_OF_EFFECT = ChoiceLines::POINT_OF_EFFECT['value'];
 
-    private const A_STEP_OF_WORK = 2.0;
+    private const A_STEP_OF_WORK = ChoiceLines::STEP_OF_WORK['value'];
 
-    private const A_DAY_OF_WAITING = 1.0;
+    private const A_DAY_OF_WAITING = ChoiceLines::DAY_OF_WAITING['value'];
 
-    private const A_NUISANCE = 4.0;
+    private const A_NUISANCE = ChoiceLines::NUISANCE['value'];
 
-    private const PRACTISED = 8.0;
+    private const PRACTISED = ChoiceLines::PRACTISED['value'];
 
-    private const TOO_STRONG_AS_WRITTEN = 12.0;
+    private const TOO_STRONG_AS_WRITTEN = ChoiceLines::TOO_STRONG_AS_WRITTEN['value'];
 
-    private const A_MISSING_INGREDIENT = 25.0;
+    private const A_MISSING_INGREDIENT = ChoiceLines::MISSING_INGREDIENT['value'];
 
     /** @return array{list<Reason>, list<Reason>, float} for, against, score */
     public static function of(Mixture $mixture, Practice $practice, Situation $situation, Effect $best, Dose $dose, float $fairLookHours): array
@@ -41,10 +42,10 @@ final readonly class Score
         }
         if ($practice->work === 1) {
             $for[] = new Reason('little-work');
-        } elseif ($practice->work === 3) {
+        } elseif ($practice->work === ChoiceLines::MUCH_WORK['value']) {
             $against[] = new Reason('much-work');
         }
-        if ($fairLookHours > 24.0) {
+        if ($fairLookHours > ChoiceLines::LONG_WAIT['value']) {
             $against[] = new Reason('wait', ['hours' => $fairLookHours]);
         }
         foreach (self::nuisances($mixture, $situation) as $reason) {

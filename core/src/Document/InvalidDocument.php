@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Document;
 
+use IdleMixer\Core\Data\InputLines;
 use IdleMixer\Core\Failure;
 
 /** A document that cannot be read: says where and what would be right. */
@@ -33,9 +34,9 @@ final class InvalidDocument extends \InvalidArgumentException implements Failure
     private static function show(mixed $value): string
     {
         if (is_string($value)) {
-            $short = mb_substr(mb_scrub($value), 0, 40);
+            $short = mb_substr(mb_scrub($value), 0, InputLines::LONGEST_ECHO['value']);
 
-            return '“' . $short . (mb_strlen($value) > 40 ? '…' : '') . '”';
+            return '“' . $short . (mb_strlen($value) > InputLines::LONGEST_ECHO['value'] ? '…' : '') . '”';
         }
 
         return match (true) {

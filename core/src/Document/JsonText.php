@@ -4,13 +4,15 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Document;
 
+use IdleMixer\Core\Data\InputLines;
+
 /** Turns JSON text into a tree of nodes. */
 final class JsonText
 {
     /** 1 MB, the bound of the open documents. */
-    public const MAX_BYTES = 1_000_000;
+    public const MAX_BYTES = InputLines::LONGEST_DOCUMENT['value'];
 
-    private const MAX_DEPTH = 64;
+    private const MAX_DEPTH = InputLines::DEEPEST_DOCUMENT['value'];
 
     /** @throws InvalidDocument when the text is empty, over 1 MB, not UTF-8 or not JSON */
     public static function parse(string $text): Node

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Emulsion;
 
+use IdleMixer\Core\Data\EmulsionLines;
 use IdleMixer\Core\Mix\Mixture;
 use IdleMixer\Core\Recipe\MixingOrder;
 
@@ -11,10 +12,10 @@ use IdleMixer\Core\Recipe\MixingOrder;
 final readonly class Emulsifier
 {
     /** Room temperature, when nobody said how warm the water is. */
-    private const USUAL_CELSIUS = 20.0;
+    private const USUAL_CELSIUS = EmulsionLines::USUAL_CELSIUS['value'];
 
     /** g/mL of oil, where there is none to ask: of neem and vegetable oils near 20 °C, from memory. */
-    private const USUAL_DENSITY = 0.92;
+    private const USUAL_DENSITY = EmulsionLines::USUAL_DENSITY['value'];
 
     public function __construct(private EmulsionTable $table) {}
 

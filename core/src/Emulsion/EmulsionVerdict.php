@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Emulsion;
 
+use IdleMixer\Core\Data\EmulsionLines;
+
 /** Whether there is emulsifier enough for the oil. */
 enum EmulsionVerdict: string
 {
@@ -17,7 +19,7 @@ enum EmulsionVerdict: string
     {
         return match (true) {
             $cover >= 1.0 - 1e-9 => self::Enough,
-            $cover >= 0.5 => self::Marginal,
+            $cover >= EmulsionLines::MARGINAL_FROM['value'] => self::Marginal,
             default => self::Short,
         };
     }

@@ -4,14 +4,15 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Emulsion;
 
+use IdleMixer\Core\Data\EmulsionLines;
 use IdleMixer\Core\Quantity\InvalidQuantity;
 
 /** "A ring of oil after 45 s in a glass 8 cm high": gives back the droplet size. */
 final readonly class GlassReading
 {
-    private const SMALLEST = 0.1;
+    private const SMALLEST = EmulsionLines::SMALLEST_DROP['value'];
 
-    private const LARGEST = 3000.0;
+    private const LARGEST = EmulsionLines::LARGEST_DROP['value'];
 
     private const STEPS = 80;
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Emulsion;
 
+use IdleMixer\Core\Data\EmulsionLines;
+
 /** Hardness in a word: the classes of the USGS (from memory), mg/L as CaCO3. */
 enum HardnessClass: string
 {
@@ -16,9 +18,9 @@ enum HardnessClass: string
     public static function of(float $hardness): self
     {
         return match (true) {
-            $hardness <= 60.0 => self::Soft,
-            $hardness <= 120.0 => self::Moderate,
-            $hardness <= 180.0 => self::Hard,
+            $hardness <= EmulsionLines::SOFT_TO['value'] => self::Soft,
+            $hardness <= EmulsionLines::MODERATELY_HARD_TO['value'] => self::Moderate,
+            $hardness <= EmulsionLines::HARD_TO['value'] => self::Hard,
             default => self::VeryHard,
         };
     }
@@ -27,10 +29,10 @@ enum HardnessClass: string
     public function milligramsPerLitre(): float
     {
         return match ($this) {
-            self::Soft => 60.0,
-            self::Moderate => 120.0,
-            self::Hard => 180.0,
-            self::VeryHard => 300.0,
+            self::Soft => EmulsionLines::SOFT_TO['value'],
+            self::Moderate => EmulsionLines::MODERATELY_HARD_TO['value'],
+            self::Hard => EmulsionLines::HARD_TO['value'],
+            self::VeryHard => EmulsionLines::VERY_HARD['value'],
         };
     }
 

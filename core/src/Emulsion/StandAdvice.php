@@ -4,16 +4,17 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Emulsion;
 
+use IdleMixer\Core\Data\EmulsionLines;
 use IdleMixer\Core\Work\StandTest;
 
 /** What to do after a glass stood. */
 final readonly class StandAdvice
 {
     /** Failures after which a mix is given up: our own line. */
-    public const GIVE_UP_AT = 3;
+    public const GIVE_UP_AT = EmulsionLines::GIVE_UP_AT['value'];
 
     /** Of what is needed, what is added at least when the sums say that it should have held: our own choice. */
-    private const A_LITTLE = 0.25;
+    private const A_LITTLE = EmulsionLines::A_LITTLE['value'];
 
     private function __construct(
         /** Key of `core/data/stand-words.php`. */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Emulsion;
 
+use IdleMixer\Core\Data\EmulsionLines;
+
 /** How fast a droplet of oil rises: Stokes (1851), (rho_w - rho_o) g d² / (18 mu). */
 final readonly class Stokes
 {
@@ -11,7 +13,7 @@ final readonly class Stokes
     private const GRAVITY = 9.80665;
 
     /** kg/m³ that oil loses by a degree of warming; common to oils, from memory. */
-    private const OIL_EXPANDS = 0.65;
+    private const OIL_EXPANDS = EmulsionLines::OIL_EXPANDS['value'];
 
     /** mm/s for a droplet of 1 µm; it goes with the square of the diameter. */
     private float $ofOneMicron;

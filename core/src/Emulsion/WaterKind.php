@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Emulsion;
 
+use IdleMixer\Core\Data\EmulsionLines;
+
 /** Where water comes from. */
 enum WaterKind: string
 {
@@ -17,10 +19,10 @@ enum WaterKind: string
     public function milligramsPerLitre(): ?float
     {
         return match ($this) {
-            self::Rain => 5.0,
+            self::Rain => EmulsionLines::RAIN['value'],
             self::Distilled => 0.0,
             // A softener trades calcium for sodium, and leaves a little.
-            self::Softened => 15.0,
+            self::Softened => EmulsionLines::SOFTENED['value'],
             self::Tap, self::Well => null,
         };
     }

@@ -5,17 +5,18 @@ declare(strict_types=1);
 namespace IdleMixer\Core\Evidence;
 
 use DateTimeImmutable;
+use IdleMixer\Core\Data\EvidenceLines;
 
 /** One round with the counts around it. */
 final readonly class Trial
 {
     /** Percent down from which a round counts as having worked, or helped: our own lines. */
-    public const WORKED_FROM = 80.0;
+    public const WORKED_FROM = EvidenceLines::WORKED_FROM['value'];
 
-    public const HELPED_FROM = 40.0;
+    public const HELPED_FROM = EvidenceLines::HELPED_FROM['value'];
 
     /** Fewer than this many before, and chance decides: our own line. */
-    public const FEWEST_BEFORE = 5.0;
+    public const FEWEST_BEFORE = EvidenceLines::FEWEST_BEFORE['value'];
 
     public function __construct(
         public DateTimeImmutable $sprayedAt,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Measure;
 
+use IdleMixer\Core\Data\MeasureLines;
 use IdleMixer\Core\Quantity\InvalidQuantity;
 use IdleMixer\Core\Quantity\Volume;
 
@@ -11,7 +12,7 @@ use IdleMixer\Core\Quantity\Volume;
 final class Calibration
 {
     /** Water near 20 °C in g/mL: 998.2 kg/m3, IAPWS and CRC Handbook, from memory. */
-    public const WATER_DENSITY = 0.9982;
+    public const WATER_DENSITY = MeasureLines::WATER_DENSITY['value'];
 
     /**
      * “30 drops filled 2 mL”.

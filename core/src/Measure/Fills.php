@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Measure;
 
+use IdleMixer\Core\Data\InputLines;
+
 /** Everything that a household measures with, as a list of fills that a plan request has room for. */
 final class Fills
 {
     /** Measures that a plan request takes. */
-    public const MOST = 60;
+    public const MOST = InputLines::MOST_MEASURES['value'];
 
     /**
      * Spoons and cups all of them; marks thinned evenly, the last one of each kept.

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Measure;
 
+use IdleMixer\Core\Data\MeasureLines;
 use IdleMixer\Core\Quantity\Amount;
 use IdleMixer\Core\Quantity\InvalidQuantity;
 
@@ -11,7 +12,7 @@ use IdleMixer\Core\Quantity\InvalidQuantity;
 final class Graduation
 {
     /** More marks than these nobody reads with wet hands: our own bound. */
-    public const MOST = 200;
+    public const MOST = MeasureLines::MOST_MARKS['value'];
 
     /**
      * @param Amount $full what it holds up to its last mark

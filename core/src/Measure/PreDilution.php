@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Measure;
 
+use IdleMixer\Core\Data\MeasureLines;
+
 /**
  * A way to a dose that is too small for any spoon: so much of it in so much water, and so much of that.
  *
@@ -12,7 +14,7 @@ namespace IdleMixer\Core\Measure;
 final readonly class PreDilution
 {
     /** More fills of one measure than this are no help. */
-    private const MOST_FILLS = 4;
+    private const MOST_FILLS = MeasureLines::MOST_FILLS['value'];
 
     private function __construct(public Scoop $dose, public Scoop $water, public Scoop $use) {}
 

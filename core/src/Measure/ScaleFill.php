@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Measure;
 
+use IdleMixer\Core\Data\MeasureLines;
 use IdleMixer\Core\Quantity\Amount;
 
 /** A kitchen scale as a measure: whole steps of what it shows. */
 final class ScaleFill
 {
     /** A weighing is a jar, a zero and a slow pour: as much work as three spoonfuls, by our own reckoning. */
-    public const MOVES = 3;
+    public const MOVES = MeasureLines::WEIGHING['value'];
 
     /**
      * @param Amount $resolution one step of the scale

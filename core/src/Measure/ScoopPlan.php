@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Measure;
 
+use IdleMixer\Core\Data\MeasureLines;
+
 /** What to scoop for a wanted amount, and how far off that is. */
 final readonly class ScoopPlan
 {
     /** Share of the wanted amount that a plan may be off: fixed by the open documents. */
-    public const TOLERANCE = 0.05;
+    public const TOLERANCE = MeasureLines::TOLERANCE['value'];
 
     /**
      * @param list<Scoop> $scoops largest measure first

@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Phrase;
 
+use IdleMixer\Core\Data\InputLines;
+
 /** Reads a number from the words of a line: 2, 2,5, 1 1/2, half a, one and a half, three quarters of a. */
 final class NumberReader
 {
     /** Nobody measures out more of anything: our own bound. */
-    private const LARGEST = 1_000_000.0;
+    private const LARGEST = InputLines::LARGEST_NUMBER['value'];
 
     private const WORDS = [
         'one' => 1, 'two' => 2, 'three' => 3, 'four' => 4, 'five' => 5, 'six' => 6, 'seven' => 7, 'eight' => 8, 'nine' => 9, 'ten' => 10,

@@ -204,7 +204,7 @@ final readonly class PhraseReader
             throw Unclear::becauseOf(new Refusal('no-unit', ['name' => $ingredient->name]));
         }
 
-        return Heard::lines(new SpokenLine($ingredient, SpokenKind::Amount, $number->low, $number->high, new UnitMeaning(1.0, Unit::One, 'egg')));
+        return Heard::lines(new SpokenLine($ingredient, SpokenKind::Amount, $number->low, $number->high, new UnitMeaning(1.0, Unit::One, $ingredient->slug)));
     }
 
     private static function bottle(Token $percent, Ingredient $ingredient): float

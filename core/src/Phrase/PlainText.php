@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Phrase;
 
+use IdleMixer\Core\Data\InputLines;
+
 /** A line in one spelling: small letters, plain fractions, one kind of hyphen and of space. */
 final class PlainText
 {
-    public const LONGEST = 200;
+    public const LONGEST = InputLines::LONGEST_PHRASE['value'];
 
     private const FRACTIONS = [
         '½' => '1/2', '⅓' => '1/3', '⅔' => '2/3', '¼' => '1/4', '¾' => '3/4', '⅕' => '1/5', '⅖' => '2/5', '⅗' => '3/5', '⅘' => '4/5',

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Phrase;
 
+use IdleMixer\Core\Data\InputLines;
 use IdleMixer\Core\Quantity\Unit;
 
 /**
@@ -17,7 +18,7 @@ use IdleMixer\Core\Quantity\Unit;
 final class Vocabulary
 {
     /** No word of the vocabulary is made of more words than this. */
-    public const LONGEST = 4;
+    public const LONGEST = InputLines::MOST_WORDS['value'];
 
     private const KITCHENS = [
         'us' => Kitchen::Us, 'american' => Kitchen::Us,
@@ -148,10 +149,10 @@ final class Vocabulary
     public function nearest(string $word): ?string
     {
         $best = null;
-        $least = 3;
+        $least = InputLines::FAR_TYPO['value'];
         foreach (array_keys($this->ingredients + $this->units) as $known) {
-            $distance = levenshtein(substr($word, 0, 60), $known);
-            if (strlen($word) > 3 && $distance < $least) {
+            $distance = levenshtein(substr($word, 0, InputLines::LONGEST_ECHO['value']), $known);
+            if (strlen($word) >= InputLines::SHORTEST_GUESSED['value'] && $distance < $least) {
                 [$best, $least] = [$known, $distance];
             }
         }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Plan;
 
+use IdleMixer\Core\Data\RecipeLines;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Ingredient\SubstanceGroup;
 use IdleMixer\Core\Mix\Formulator;
@@ -18,10 +19,10 @@ use IdleMixer\Core\Safety\Verdict;
 final readonly class Comparison
 {
     /** From this many times as strong two recipes must not be taken for each other: our own line. */
-    public const ALIKE = 1.5;
+    public const ALIKE = RecipeLines::NOT_ALIKE_FROM['value'];
 
     /** Under this many times no figure on the screen tells them apart. */
-    private const SAME = 1.005;
+    private const SAME = RecipeLines::SAME_TO['value'];
 
     /** @param list<array{what: SubstanceGroup, first: float, second: float}> $strengths percent of the finished spray; soda in g per 100 mL */
     private function __construct(public Recipe $left, public Recipe $right, public Mixture $first, public Mixture $second, public array $strengths) {}

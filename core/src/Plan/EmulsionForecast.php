@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace IdleMixer\Core\Plan;
 
 use IdleMixer\Core\Bench\Bench;
+use IdleMixer\Core\Data\EmulsionLines;
 use IdleMixer\Core\Emulsion\Contents;
 use IdleMixer\Core\Emulsion\Creaming;
 use IdleMixer\Core\Emulsion\Emulsifier;
@@ -18,7 +19,7 @@ use IdleMixer\Core\Recipe\MixingOrder;
 final readonly class EmulsionForecast
 {
     /** Seconds at which the glass is looked at. */
-    private const MOMENTS = [0, 15, 30, 60, 120, 300, 600, 1800, 3600, 4 * 3600, 8 * 3600];
+    private const MOMENTS = EmulsionLines::MOMENTS['value'];
 
     /**
      * @param array<string, float>                                         $reshake seconds, by mixing order

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Quantity;
 
+use IdleMixer\Core\Data\InputLines;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\Node;
 
@@ -11,14 +12,14 @@ use IdleMixer\Core\Document\Node;
 final class AmountReader
 {
     /** A volume to make, or a sprayer: 10 mL to 10,000 L. */
-    public const MIN_VESSEL_ML = 10.0;
+    public const MIN_VESSEL_ML = InputLines::SMALLEST_VESSEL['value'];
 
-    public const MAX_VESSEL_ML = 10_000_000.0;
+    public const MAX_VESSEL_ML = InputLines::LARGEST_VESSEL['value'];
 
     /** What a spoon, jug or scale step may come to, in mL or g: from less than any dropper lets go to a bucket (our own bounds). */
-    public const MIN_MEASURE = 0.001;
+    public const MIN_MEASURE = InputLines::SMALLEST_MEASURE['value'];
 
-    public const MAX_MEASURE = 20_000.0;
+    public const MAX_MEASURE = InputLines::LARGEST_MEASURE['value'];
 
     /** @throws InvalidDocument with the path of the fault */
     public static function read(Node $node, Dimension ...$dimensions): Amount

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Recipe;
 
+use IdleMixer\Core\Data\RecipeLines;
 use IdleMixer\Core\Document\JsonText;
 use IdleMixer\Core\Ingredient\IngredientCatalogue;
 
@@ -15,7 +16,7 @@ use IdleMixer\Core\Ingredient\IngredientCatalogue;
 final readonly class RecipeCatalogue
 {
     /** Between rounds of a recipe that nobody said more of: our own choice, the interval met most often in practice. */
-    private const USUAL_REPEAT_DAYS = 7;
+    private const USUAL_REPEAT_DAYS = RecipeLines::USUAL_REPEAT['value'];
 
     /** @param array<string, PracticeRow> $practice by slug, in the order in which recipes are offered */
     public function __construct(private array $practice, private string $folder, private RecipeReader $reader) {}

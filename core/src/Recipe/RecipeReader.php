@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Recipe;
 
+use IdleMixer\Core\Data\InputLines;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\Node;
 use IdleMixer\Core\Document\ObjectNode;
@@ -14,17 +15,17 @@ use IdleMixer\Core\Quantity\Dimension;
 /** Reads a recipe document, strictly. */
 final readonly class RecipeReader
 {
-    public const MAX_LINES = 40;
+    public const MAX_LINES = InputLines::MOST_RECIPE_LINES['value'];
 
-    public const MAX_STOCK_DEPTH = 3;
+    public const MAX_STOCK_DEPTH = InputLines::DEEPEST_STOCK['value'];
 
-    public const MAX_NAME = 200;
+    public const MAX_NAME = InputLines::LONGEST_NAME['value'];
 
-    public const MAX_NOTES = 4000;
+    public const MAX_NOTES = InputLines::LONGEST_NOTES['value'];
 
     private const SLUG = '/\A[a-z0-9]+(?:-[a-z0-9]+)*\z/';
 
-    private const MAX_SLUG = 100;
+    private const MAX_SLUG = InputLines::LONGEST_SLUG['value'];
 
     public function __construct(private IngredientCatalogue $ingredients) {}
 

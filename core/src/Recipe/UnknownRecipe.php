@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Recipe;
 
+use IdleMixer\Core\Data\InputLines;
 use IdleMixer\Core\Failure;
 
 /** A slug that no shipped recipe has. */
@@ -17,7 +18,7 @@ final class UnknownRecipe extends \OutOfBoundsException implements Failure
     /** @param list<string> $known */
     public static function becauseNotShipped(string $slug, array $known): self
     {
-        $short = mb_substr(mb_scrub($slug), 0, 40);
+        $short = mb_substr(mb_scrub($slug), 0, InputLines::LONGEST_ECHO['value']);
 
         return new self("“{$short}” is no shipped recipe; shipped are " . implode(', ', $known) . '.', $short);
     }

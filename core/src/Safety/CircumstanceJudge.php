@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Safety;
 
+use IdleMixer\Core\Data\SafetyLines;
 use IdleMixer\Core\Ingredient\SubstanceGroup;
 use IdleMixer\Core\Mix\Strengths;
 use IdleMixer\Core\Plant\Surface;
@@ -13,7 +14,7 @@ use IdleMixer\Core\Schedule\PlantCalendar;
 /** Holds a spray against the day, the state of the plant, and how often it is sprayed. */
 final readonly class CircumstanceJudge
 {
-    private const DAYS_A_WEEK = 7.0;
+    private const DAYS_A_WEEK = SafetyLines::DAYS_A_WEEK['value'];
 
     public function __construct(private Limits $limits) {}
 
@@ -86,7 +87,7 @@ final readonly class CircumstanceJudge
         $week = $oil * max(1.0, self::DAYS_A_WEEK / $now->everyDays);
         // Two weeks and more between leave the leaf time, whatever the strength of one round is judged by itself.
         $level = match (true) {
-            $week <= $limit->value * (1 + 1e-9) || $now->everyDays >= 2.0 * self::DAYS_A_WEEK => Level::Ok,
+            $week <= $limit->value * (1 + 1e-9) || $now->everyDays >= SafetyLines::WEEKS_OF_REST['value'] * self::DAYS_A_WEEK => Level::Ok,
             $week <= $stop->value * (1 + 1e-9) => Level::Caution,
             default => Level::Stop,
         };

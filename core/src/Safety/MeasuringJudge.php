@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Safety;
 
+use IdleMixer\Core\Data\SafetyLines;
 use IdleMixer\Core\Measure\Measure;
 use IdleMixer\Core\Measure\PreDilution;
 use IdleMixer\Core\Measure\ScoopPlan;
@@ -14,7 +15,7 @@ use IdleMixer\Core\Work\Load;
 final readonly class MeasuringJudge
 {
     /** Percent off from which measuring so is a stop: our own line. */
-    private const STOP_FROM = 25.0;
+    private const STOP_FROM = SafetyLines::MEASURED_OFF['value'];
 
     /**
      * @param list<Load>    $loads    distinct ones are enough

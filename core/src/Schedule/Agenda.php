@@ -5,12 +5,13 @@ declare(strict_types=1);
 namespace IdleMixer\Core\Schedule;
 
 use DateTimeImmutable;
+use IdleMixer\Core\Data\ScheduleLines;
 
 /** Sorts tasks into what is overdue, what is for today, and what comes later. */
 final readonly class Agenda
 {
     /** Days ahead that are still shown. */
-    public const HORIZON_DAYS = 14;
+    public const HORIZON_DAYS = ScheduleLines::HORIZON['value'];
 
     /**
      * @param list<Task> $tasks

@@ -5,12 +5,13 @@ declare(strict_types=1);
 namespace IdleMixer\Core\Schedule;
 
 use DateTimeImmutable;
+use IdleMixer\Core\Data\ScheduleLines;
 
 /** What an open case asks for next. */
 final class CaseTasks
 {
     /** When the plants that stood next to it are looked at, after the case was opened: our own choice. */
-    public const NEIGHBOURS_AFTER_HOURS = 72;
+    public const NEIGHBOURS_AFTER_HOURS = ScheduleLines::NEIGHBOURS_AFTER['value'];
 
     /**
      * @param DateTimeImmutable $ready when the first round may be: when the case was opened, or when its leaf test is over

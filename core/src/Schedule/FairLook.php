@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Schedule;
 
-use IdleMixer\Core\Ingredient\Substance;
 use IdleMixer\Core\Mix\Mixture;
 use IdleMixer\Core\Source\SourceCatalogue;
 use IdleMixer\Core\Source\Sourced;
@@ -34,12 +33,8 @@ final readonly class FairLook
     {
         $slowest = $this->hours('contact');
         foreach ($mixture->parts as $part) {
-            $hours = $this->hours(match (true) {
-                $part->ingredient->substance === Substance::Neem => 'neem',
-                $part->ingredient->substance === Substance::Egg => 'egg',
-                $part->ingredient->substance === Substance::Soda => 'soda',
-                default => 'contact',
-            });
+            $kind = $part->ingredient->substance->value;
+            $hours = $this->hours(isset($this->rows[$kind]) ? $kind : 'contact');
             $slowest = $hours->value > $slowest->value ? $hours : $slowest;
         }
 

@@ -5,12 +5,13 @@ declare(strict_types=1);
 namespace IdleMixer\Core\Schedule;
 
 use DateTimeImmutable;
+use IdleMixer\Core\Data\ScheduleLines;
 
 /** What the dates of a plant say of today. */
 final class PlantCalendar
 {
     /** Days before a harvest from which on a plant counts as soon eaten: our own choice. */
-    public const SOON_DAYS = 14;
+    public const SOON_DAYS = ScheduleLines::SOON['value'];
 
     /** Both ends belong to it; with one of them missing it is open on that side. */
     public static function isInBloom(?DateTimeImmutable $from, ?DateTimeImmutable $until, DateTimeImmutable $now): bool

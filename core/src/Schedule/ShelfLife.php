@@ -15,7 +15,7 @@ use IdleMixer\Core\Source\Sourced;
  *
  * @phpstan-import-type SourcedRow from Sourced
  *
- * @phpstan-type HoldingRow array{strict: SourcedRow, patient: SourcedRow}
+ * @phpstan-type HoldingRow array{strict: SourcedRow, patient: SourcedRow, spoils_stock: bool}
  */
 final readonly class ShelfLife
 {
@@ -49,11 +49,11 @@ final readonly class ShelfLife
 
     private function codeOf(Substance $kind, RecipeUse $use): string
     {
+        $own = $this->rows[$kind->value] ?? null;
+
         return match (true) {
-            $kind === Substance::Egg => 'egg',
-            $kind === Substance::Neem => 'neem',
+            $own !== null && ($use !== RecipeUse::Stock || $own['spoils_stock']) => $kind->value,
             $use === RecipeUse::Stock => 'stock',
-            $kind === Substance::EssentialOil => 'essential',
             $kind->isOil() => 'oil',
             default => 'other',
         };

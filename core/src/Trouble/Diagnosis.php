@@ -4,21 +4,23 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Trouble;
 
+use IdleMixer\Core\Data\TroubleLines;
+
 /** From signs to suspects, with reasons, and the looks that would tell them apart. */
 final readonly class Diagnosis
 {
     /** From this chance on, and this many times the next one, a trouble counts as likely: our own lines. */
-    public const LIKELY_FROM = 0.6;
+    public const LIKELY_FROM = TroubleLines::LIKELY_FROM['value'];
 
-    public const LEAD = 2.0;
+    public const LEAD = TroubleLines::LEAD['value'];
 
     /** Below this chance a trouble is no suspect: our own line. */
-    public const SUSPECT_FROM = 0.03;
+    public const SUSPECT_FROM = TroubleLines::SUSPECT_FROM['value'];
 
     /** A look must be expected to tell this much, and its sign to be this much commoner with one suspect than with another: our own lines. */
-    public const WORTH_BITS = 0.08;
+    public const WORTH_BITS = TroubleLines::WORTH_BITS['value'];
 
-    public const SPLIT = 0.3;
+    public const SPLIT = TroubleLines::SPLIT['value'];
 
     private Likelihood $likelihood;
 
@@ -107,7 +109,7 @@ final readonly class Diagnosis
             match (true) {
                 $there && $share > 2.0 * $sign->usual => $for[] = $sign,
                 $there && $share <= $sign->usual => $against[] = $sign,
-                ! $there && $share >= 0.5 => $missing[] = $sign,
+                ! $there && $share >= TroubleLines::EXPECTED_FROM['value'] => $missing[] = $sign,
                 default => null,
             };
         }

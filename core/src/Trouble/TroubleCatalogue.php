@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Trouble;
 
+use IdleMixer\Core\Data\TroubleLines;
 use IdleMixer\Core\Source\SourceCatalogue;
 use IdleMixer\Core\Source\UnknownSource;
 
@@ -17,7 +18,7 @@ use IdleMixer\Core\Source\UnknownSource;
 final readonly class TroubleCatalogue
 {
     /** How often is "usually", "often", "sometimes" and "never": our own reading. */
-    private const SHARES = ['u' => 0.85, 'o' => 0.55, 's' => 0.25, 'n' => 0.005];
+    private const SHARES = TroubleLines::SHARES['value'];
 
     /** @var array<string, Sign> */
     public array $signs;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Vessel;
 
+use IdleMixer\Core\Data\VesselLines;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Quantity\Amount;
 use IdleMixer\Core\Quantity\Unit;
@@ -16,9 +17,9 @@ use IdleMixer\Core\Quantity\Unit;
 final readonly class FillMarks
 {
     /** Sizes from one mark to the next that people read, in the unit spoken of. */
-    private const STEPS = [0.05, 0.1, 0.125, 0.25, 0.5, 1.0, 2.0, 5.0, 10.0, 25.0, 50.0, 100.0, 250.0, 500.0, 1000.0, 2500.0, 5000.0];
+    private const STEPS = VesselLines::MARK_STEPS['value'];
 
-    private const MOST_MARKS = 12;
+    private const MOST_MARKS = VesselLines::MOST_MARKS['value'];
 
     /** @param list<array{float, float}> $pours mL in all and mm above the bottom, rising */
     private function __construct(private array $pours) {}

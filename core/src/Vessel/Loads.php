@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Vessel;
 
+use IdleMixer\Core\Data\InputLines;
 use IdleMixer\Core\Quantity\Volume;
 
 /** Splits a volume into sprayer loads: full loads first, the remainder last. */
 final class Loads
 {
-    public const MAX = 1000;
+    public const MAX = InputLines::MOST_LOADS['value'];
 
     /** Share of a load below which a remainder is rounding, not a load. */
     private const ROUNDING = 1e-9;

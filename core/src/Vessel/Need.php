@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Vessel;
 
+use IdleMixer\Core\Data\VesselLines;
 use IdleMixer\Core\Measure\ScoopPlan;
 use IdleMixer\Core\Quantity\MeasuredIn;
 
@@ -11,7 +12,7 @@ use IdleMixer\Core\Quantity\MeasuredIn;
 final readonly class Need
 {
     /** A last load below this share of the sprayer is a bother to mix and measure: our own line. */
-    private const LEAST_LOAD = 0.25;
+    private const LEAST_LOAD = VesselLines::LEAST_LOAD['value'];
 
     private const CM_PER_M = 100.0;
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\WayOut;
 
+use IdleMixer\Core\Data\VesselLines;
 use IdleMixer\Core\Measure\ScoopPlan;
 use IdleMixer\Core\Mix\Mixture;
 use IdleMixer\Core\Mix\Strengths;
@@ -13,10 +14,10 @@ use IdleMixer\Core\Work\Load;
 final readonly class AgainstPlan
 {
     /** Share of the planned strength down to which a spray counts as made: our own choice. */
-    public const WEAKEST = 0.75;
+    public const WEAKEST = VesselLines::MADE_FROM['value'];
 
     /** And up to which, where the limits allow it. */
-    public const STRONGEST = 1.34;
+    public const STRONGEST = VesselLines::MADE_TO['value'];
 
     /** @var array<string, float> percent that was planned of each thing that is in it */
     private array $planned;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\WayOut;
 
+use IdleMixer\Core\Data\InputLines;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\Node;
 use IdleMixer\Core\Document\ObjectNode;
@@ -20,16 +21,16 @@ use IdleMixer\Core\Work\Load;
 final class SlipReader
 {
     /** Of one thing at a time, and the water: more unsure things make the range useless. */
-    private const MOST_UNSURE = 4;
+    private const MOST_UNSURE = InputLines::MOST_UNSURE['value'];
 
-    private const MOST_SCOOPS = 10_000;
+    private const MOST_SCOOPS = InputLines::MOST_LOST['value'];
 
     /** @throws InvalidDocument with the path of the first fault found */
     public static function read(Node $node, Load $load): Slips
     {
         $items = [];
         $water = null;
-        foreach ($node->items(1, 10, 'slips') as $slip) {
+        foreach ($node->items(1, InputLines::MOST_SLIPS['value'], 'slips') as $slip) {
             $object = $slip->object(['kind', 'item', 'scoop', 'from', 'to', 'measure', 'water']);
             $kind = $object->get('kind')->word(['count', 'left-out', 'measure', 'water'], 'slip');
             if ($kind === 'water') {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\WayOut;
 
+use IdleMixer\Core\Data\MeasureLines;
 use IdleMixer\Core\Ingredient\Substance;
 use IdleMixer\Core\Measure\ScoopPlan;
 use IdleMixer\Core\Measure\ScoopPlanner;
@@ -24,9 +25,9 @@ use IdleMixer\Core\Work\Load;
 final readonly class WayOut
 {
     /** Additions to a tank are poured to 10 mL, above a litre to 50 mL. */
-    private const FINE_STEP = 10.0;
+    private const FINE_STEP = MeasureLines::POUR_STEP['value'];
 
-    private const COARSE_STEP = 50.0;
+    private const COARSE_STEP = MeasureLines::POUR_STEP_OVER_LITRE['value'];
 
     /** @param list<Ceiling> $drench limits of a drench */
     public function __construct(private Bounds $bounds, private array $drench, private ScoopPlanner $spoons) {}

@@ -4,13 +4,15 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Wording;
 
+use IdleMixer\Core\Data\ScheduleLines;
+
 /** Stretches of time as people say them. */
 final class Durations
 {
     private const HOURS_IN_DAY = 24.0;
 
     /** From this many hours on, days are said. */
-    private const DAYS_FROM = 72.0;
+    private const DAYS_FROM = ScheduleLines::SAID_IN_DAYS['value'];
 
     /** @param float $hours 0 or more */
     public static function words(float $hours): string

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Wording;
 
+use IdleMixer\Core\Data\InputLines;
 use IdleMixer\Core\Phrase\Question;
 use IdleMixer\Core\Phrase\Refusal;
 use IdleMixer\Core\Phrase\SpokenBasis;
@@ -132,7 +133,7 @@ final readonly class PhraseWords
     {
         $pairs = [];
         foreach ($args as $key => $value) {
-            $pairs['{' . $key . '}'] = mb_substr($value, 0, 60);
+            $pairs['{' . $key . '}'] = mb_substr($value, 0, InputLines::LONGEST_ECHO['value']);
         }
 
         return strtr($this->words[$code] ?? throw MissingWords::becauseOf($code), $pairs);

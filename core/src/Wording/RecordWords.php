@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Wording;
 
+use IdleMixer\Core\Data\EvidenceLines;
 use IdleMixer\Core\Evidence\Record;
 
 /** Says what can be relied on in a record, and what cannot. */
 final class RecordWords
 {
     /** Fewer judged rounds than this say little: our own line. */
-    private const FEW = 3;
+    private const FEW = EvidenceLines::FEW_ROUNDS['value'];
 
     /** @return list<string> sentences */
     public static function of(Record $record): array

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Wording;
 
+use IdleMixer\Core\Data\EmulsionLines;
 use IdleMixer\Core\Quantity\Unit;
 use IdleMixer\Core\Safety\Verdict;
 use IdleMixer\Core\Schedule\HoldingRule;
@@ -17,7 +18,7 @@ use IdleMixer\Core\Work\Step;
 final readonly class Sentences
 {
     /** Seconds; what practice says of a mix that nothing was forecast for: 30 to 60 s (common practice, no source). */
-    private const USUAL_RESHAKE = 30.0;
+    private const USUAL_RESHAKE = EmulsionLines::USUAL_RESHAKE['value'];
 
     private const ASKED_BY_STEPS = ['{water}', '{volume}', '{again}', '{name}', '{scoops}'];
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Work;
 
+use IdleMixer\Core\Data\WorkLines;
 use IdleMixer\Core\Recipe\MixingOrder;
 use IdleMixer\Core\Recipe\RecipeUse;
 
@@ -13,13 +14,13 @@ use IdleMixer\Core\Recipe\RecipeUse;
  */
 final readonly class Steps
 {
-    private const CUP_ML = 250.0;
+    private const CUP_ML = WorkLines::CUP['value'];
 
     /** Share of the water that goes in before anything else. */
-    private const FIRST_WATER = 0.5;
+    private const FIRST_WATER = WorkLines::FIRST_WATER['value'];
 
     /** The splash that a thick emulsion is started with, by volume of oil and emulsifier. */
-    private const SPLASH = 2.0;
+    private const SPLASH = WorkLines::SPLASH['value'];
 
     /** @return list<Step> */
     public static function of(Load $load, MixingOrder $order, RecipeUse $use): array

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IdleMixer\Core\Data;
+
+/** Weights that decide which spray is proposed first, each with its source. */
+final class ChoiceLines
+{
+    /** The weak dose of a recipe. */
+    public const HALF = ['value' => 0.5, 'unit' => '1', 'source' => 'practice'];
+
+    /** Weight of one step of effect. */
+    public const POINT_OF_EFFECT = ['value' => 10.0, 'unit' => '1', 'source' => 'house'];
+
+    /** Weight of one step of work. */
+    public const STEP_OF_WORK = ['value' => 2.0, 'unit' => '1', 'source' => 'house'];
+
+    /** Weight of a day until it shows whether it worked. */
+    public const DAY_OF_WAITING = ['value' => 1.0, 'unit' => '1/d', 'source' => 'house'];
+
+    /** Weight of a nuisance, as smell or residue. */
+    public const NUISANCE = ['value' => 4.0, 'unit' => '1', 'source' => 'house'];
+
+    /** Weight of practice using the spray on this pest. */
+    public const PRACTISED = ['value' => 8.0, 'unit' => '1', 'source' => 'house'];
+
+    /** Weight of a recipe that may be used weakened only. */
+    public const TOO_STRONG_AS_WRITTEN = ['value' => 12.0, 'unit' => '1', 'source' => 'house'];
+
+    /** Weight of an ingredient that is not in the house. */
+    public const MISSING_INGREDIENT = ['value' => 25.0, 'unit' => '1', 'source' => 'house'];
+
+    /** How much killing counts beside how sure it is. */
+    public const KILLS = ['value' => 3, 'unit' => '1', 'source' => 'house'];
+
+    /** How much holding off counts beside how sure it is. */
+    public const HOLDS_OFF = ['value' => 2, 'unit' => '1', 'source' => 'house'];
+
+    /** From this step on work is named as a drawback. */
+    public const MUCH_WORK = ['value' => 3, 'unit' => '1', 'source' => 'house'];
+
+    /** Over this, waiting for the fair look is named as a drawback. */
+    public const LONG_WAIT = ['value' => 24.0, 'unit' => 'h', 'source' => 'house'];
+}

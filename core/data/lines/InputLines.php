@@ -1,0 +1,144 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IdleMixer\Core\Data;
+
+/** Bounds of what is taken in, each with its source: beyond them it is a slip of the keys or no document of ours. */
+final class InputLines
+{
+    /** Smallest volume to make, or sprayer. */
+    public const SMALLEST_VESSEL = ['value' => 10.0, 'unit' => 'mL', 'source' => 'house'];
+
+    /** Largest volume to make, or sprayer. */
+    public const LARGEST_VESSEL = ['value' => 10_000_000.0, 'unit' => 'mL', 'source' => 'house'];
+
+    /** What a spoon, jug or scale step comes to at least: less than any dropper lets go. */
+    public const SMALLEST_MEASURE = ['value' => 0.001, 'unit' => 'mL or g', 'source' => 'house'];
+
+    /** What a spoon, jug or scale step comes to at most: a bucket. */
+    public const LARGEST_MEASURE = ['value' => 20_000.0, 'unit' => 'mL or g', 'source' => 'house'];
+
+    /** Measures on a bench; the open documents fix it. */
+    public const MOST_MEASURES = ['value' => 60, 'unit' => '1', 'source' => 'house'];
+
+    /** Smallest factor of a plan request; the open documents fix it. */
+    public const SMALLEST_FACTOR = ['value' => 0.001, 'unit' => '1', 'source' => 'house'];
+
+    /** Largest factor of a plan request; the open documents fix it. */
+    public const LARGEST_FACTOR = ['value' => 1000.0, 'unit' => '1', 'source' => 'house'];
+
+    /** Name of a measure. */
+    public const LONGEST_MEASURE_NAME = ['value' => 100, 'unit' => 'characters', 'source' => 'house'];
+
+    /** A hand that mixes finer by more than this is a slip of the keys. */
+    public const FINEST_HAND = ['value' => 0.05, 'unit' => '1', 'source' => 'house'];
+
+    /** A hand that mixes coarser by more than this is a slip of the keys. */
+    public const COARSEST_HAND = ['value' => 20.0, 'unit' => '1', 'source' => 'house'];
+
+    /** A scale that shows coarser steps is no kitchen scale. */
+    public const COARSEST_SCALE = ['value' => 100.0, 'unit' => 'g', 'source' => 'house'];
+
+    /** Colder air is not the air of a garden. */
+    public const COLDEST_AIR = ['value' => -40.0, 'unit' => 'Cel', 'source' => 'house'];
+
+    /** Hotter air is not the air of a garden. */
+    public const HOTTEST_AIR = ['value' => 60.0, 'unit' => 'Cel', 'source' => 'house'];
+
+    /** Ten years: no stretch between rounds or until a harvest is longer. */
+    public const LONGEST_DAYS = ['value' => 3660, 'unit' => 'd', 'source' => 'house'];
+
+    /** Loads of one plan. */
+    public const MOST_LOADS = ['value' => 1000, 'unit' => '1', 'source' => 'house'];
+
+    /** Ingredients that a batch document describes. */
+    public const MOST_INGREDIENTS = ['value' => 200, 'unit' => '1', 'source' => 'house'];
+
+    /** Things in one load of a batch document. */
+    public const MOST_ITEMS = ['value' => 200, 'unit' => '1', 'source' => 'house'];
+
+    /** Measures that one thing of a batch document is taken with. */
+    public const MOST_SCOOPS = ['value' => 200, 'unit' => '1', 'source' => 'house'];
+
+    /** Fills of one measure in a batch document. */
+    public const MOST_FILLS = ['value' => 1_000_000, 'unit' => '1', 'source' => 'house'];
+
+    /** Key of a thing in a load: a slug and a number. */
+    public const LONGEST_KEY = ['value' => 110, 'unit' => 'characters', 'source' => 'house'];
+
+    /** Ticks that a batch document tells of. */
+    public const MOST_TICKS = ['value' => 1_000_000, 'unit' => '1', 'source' => 'house'];
+
+    /** Glasses that a batch document tells of. */
+    public const MOST_GLASSES = ['value' => 1000, 'unit' => '1', 'source' => 'house'];
+
+    /** Lines of what is really in a batch. */
+    public const MOST_MADE_LINES = ['value' => 100_000, 'unit' => '1', 'source' => 'house'];
+
+    /** Spoonfuls of a whole batch. */
+    public const MOST_COUNTED = ['value' => 10_000_000, 'unit' => '1', 'source' => 'house'];
+
+    /** The bound of the open documents. */
+    public const LONGEST_DOCUMENT = ['value' => 1_000_000, 'unit' => 'bytes', 'source' => 'house'];
+
+    /** Deeper than any open document. */
+    public const DEEPEST_DOCUMENT = ['value' => 64, 'unit' => 'levels', 'source' => 'house'];
+
+    /** Lines of a recipe; the open documents fix it. */
+    public const MOST_RECIPE_LINES = ['value' => 40, 'unit' => '1', 'source' => 'house'];
+
+    /** A stock within a stock; the open documents fix it. */
+    public const DEEPEST_STOCK = ['value' => 3, 'unit' => 'levels', 'source' => 'house'];
+
+    /** Name of anything; the open documents fix it. */
+    public const LONGEST_NAME = ['value' => 200, 'unit' => 'characters', 'source' => 'house'];
+
+    /** Notes; the open documents fix it. */
+    public const LONGEST_NOTES = ['value' => 4000, 'unit' => 'characters', 'source' => 'house'];
+
+    /** Slug of a recipe; the open documents fix it. */
+    public const LONGEST_SLUG = ['value' => 100, 'unit' => 'characters', 'source' => 'house'];
+
+    /** Slug that is made from a name: leaves room for a number behind it. */
+    public const LONGEST_MADE_SLUG = ['value' => 90, 'unit' => 'characters', 'source' => 'house'];
+
+    /** A line as it was said. */
+    public const LONGEST_PHRASE = ['value' => 200, 'unit' => 'characters', 'source' => 'house'];
+
+    /** Nobody measures out more of anything. */
+    public const LARGEST_NUMBER = ['value' => 1_000_000.0, 'unit' => '1', 'source' => 'house'];
+
+    /** Unsure things of one load: more make the range useless. */
+    public const MOST_UNSURE = ['value' => 4, 'unit' => '1', 'source' => 'house'];
+
+    /** Spoonfuls that somebody may have lost count of. */
+    public const MOST_LOST = ['value' => 10_000, 'unit' => '1', 'source' => 'house'];
+
+    /** Slips of one load. */
+    public const MOST_SLIPS = ['value' => 10, 'unit' => '1', 'source' => 'house'];
+
+    /** Where a limit comes from, in words. */
+    public const LONGEST_CITATION = ['value' => 1000, 'unit' => 'characters', 'source' => 'house'];
+
+    /** Code of a unit. */
+    public const LONGEST_UNIT = ['value' => 20, 'unit' => 'characters', 'source' => 'house'];
+
+    /** A UUID. */
+    public const LONGEST_ID = ['value' => 36, 'unit' => 'characters', 'source' => 'house'];
+
+    /** Strengths that are told of one spray. */
+    public const MOST_STRENGTHS = ['value' => 20, 'unit' => '1', 'source' => 'house'];
+
+    /** Of what was not understood, what is said back. */
+    public const LONGEST_ECHO = ['value' => 40, 'unit' => 'characters', 'source' => 'house'];
+
+    /** A shorter word is not guessed at when it is not known. */
+    public const SHORTEST_GUESSED = ['value' => 4, 'unit' => 'characters', 'source' => 'house'];
+
+    /** Letters off from which on a word is another word. */
+    public const FAR_TYPO = ['value' => 3, 'unit' => '1', 'source' => 'house'];
+
+    /** Words that one term is made of at most. */
+    public const MOST_WORDS = ['value' => 4, 'unit' => '1', 'source' => 'house'];
+}

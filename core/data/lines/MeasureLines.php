@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IdleMixer\Core\Data;
+
+/** Numbers that decide how an amount is measured out, each with its source. */
+final class MeasureLines
+{
+    /** Share of the wanted amount that a plan may be off; the open documents fix it. */
+    public const TOLERANCE = ['value' => 0.05, 'unit' => '1', 'source' => 'house'];
+
+    /** Water near 20 °C. */
+    public const WATER_DENSITY = ['value' => 0.9982, 'unit' => 'g/mL', 'source' => 'kell-1975'];
+
+    /** More fills of one measure than this are no help. */
+    public const MOST_FILLS = ['value' => 4, 'unit' => '1', 'source' => 'house'];
+
+    /** A weighing is a jar, a zero and a slow pour: as much work as this many spoonfuls. */
+    public const WEIGHING = ['value' => 3, 'unit' => '1', 'source' => 'house'];
+
+    /** More marks than these nobody reads with wet hands. */
+    public const MOST_MARKS = ['value' => 200, 'unit' => '1', 'source' => 'house'];
+
+    /** Additions to a tank are poured to this. */
+    public const POUR_STEP = ['value' => 10.0, 'unit' => 'mL', 'source' => 'house'];
+
+    /** And above a litre to this. */
+    public const POUR_STEP_OVER_LITRE = ['value' => 50.0, 'unit' => 'mL', 'source' => 'house'];
+}

@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IdleMixer\Core\Data;
+
+/** Numbers that decide how a sprayer is filled and when what was made counts as planned, each with its source. */
+final class VesselLines
+{
+    /** A last load below this share of the sprayer is a bother to mix and measure. */
+    public const LEAST_LOAD = ['value' => 0.25, 'unit' => '1', 'source' => 'house'];
+
+    /** Sizes from one mark to the next that people read, in the unit spoken of. */
+    public const MARK_STEPS = ['value' => [0.05, 0.1, 0.125, 0.25, 0.5, 1.0, 2.0, 5.0, 10.0, 25.0, 50.0, 100.0, 250.0, 500.0, 1000.0, 2500.0, 5000.0], 'unit' => '1', 'source' => 'house'];
+
+    /** More marks on a sprayer are hard to read. */
+    public const MOST_MARKS = ['value' => 12, 'unit' => '1', 'source' => 'house'];
+
+    /** Share of the planned strength down to which a spray counts as made. */
+    public const MADE_FROM = ['value' => 0.75, 'unit' => '1', 'source' => 'house'];
+
+    /** And up to which, where the limits allow it. */
+    public const MADE_TO = ['value' => 1.34, 'unit' => '1', 'source' => 'house'];
+}

@@ -1,0 +1,115 @@
+<?php
+
+declare(strict_types=1);
+
+use IdleMixer\Core\Source\SourceCatalogue;
+use Tests\Architecture\Literals;
+
+/*
+ * A number that decides something stands in core/data with its source, and no rule knows a recipe or an ingredient by name.
+ */
+
+/** Files of core/src that may write numbers out, and why. */
+const EXPLAINED_NUMBERS = [
+    // Definitions of units, and equations of physics and statistics, each with its source in the docblock.
+    'Quantity/Unit' => 'definitions of units',
+    'Quantity/Temperature' => 'definitions of the scales',
+    'Quantity/MeasuredIn' => 'definitions of foot and inch',
+    'Emulsion/HardnessUnit' => 'definitions of degrees of hardness',
+    'Emulsion/WaterAt' => 'equations of density and viscosity, and the range they hold for',
+    'Emulsion/Stokes' => 'Stokes’ law and gravity',
+    'Emulsion/Droplets' => 'quantiles of the normal distribution',
+    'Emulsion/Emulsifier' => 'surface and volume of a ball: six by the diameter',
+    'Evidence/Interval' => 'quantiles of the Wilson interval and of the rule of three',
+    // How a number is read and written.
+    'Phrase/NumberReader' => 'number words, and tokens of a fraction',
+    'Phrase/PhraseWriter' => 'fractions that are written as such',
+    'Wording/Figures' => 'fractions and figures that are written',
+    'Wording/Measures' => 'where three figures turn from mL to L',
+    'Wording/Durations' => 'where seconds turn to minutes, and tens',
+    'Wording/ChoiceWords' => 'names of the three steps of sureness',
+    'Writing/EmulsionWriter' => 'decimals of a forecast',
+    'Quantity/Amount' => 'up to where a whole number is exact',
+    'Document/Node' => 'length of a date, and of an instant',
+    // How a search is cut short; what it finds is held against brute force.
+    'Emulsion/GlassReading' => 'steps of a bisection',
+    'Measure/ScoopPlanner' => 'from where on a closed form holds',
+    'Measure/NearestScoops' => 'budget of a search',
+    'Measure/FewestScoops' => 'budget of a search',
+    'Measure/PreDilution' => 'three measures, each filled so often, bound a search',
+    // Order and shape.
+    'Leaf/Reaction' => 'order of the reactions',
+    'Measure/Kit' => 'halves and quarters of the spoons of a set',
+    'Emulsion/Creaming' => 'tenths of a tank',
+    'Plan/EmulsionForecast' => 'the last tenth of a tank',
+];
+
+/** @return array<string, array{string}> the rows of core/data/lines, by class and name */
+function lineClasses(): array
+{
+    $classes = [];
+    foreach ((array) glob(dirname(__DIR__, 2) . '/core/data/lines/*.php') as $file) {
+        $name = basename((string) $file, '.php');
+        $classes[$name] = ["IdleMixer\\Core\\Data\\{$name}"];
+    }
+
+    return $classes;
+}
+
+function inCore(string $file): string
+{
+    return substr($file, strlen(dirname(__DIR__, 2) . '/core/src/'), -strlen('.php'));
+}
+
+it('has no deciding number outside core/data', function (): void {
+    foreach (coreFiles() as $file) {
+        if (! array_key_exists(inCore($file), EXPLAINED_NUMBERS)) {
+            expect(Literals::ofFile($file)->deciding())->toBe([], $file);
+        }
+    }
+});
+
+it('explains no file that needs no explanation', function (): void {
+    foreach (array_keys(EXPLAINED_NUMBERS) as $name) {
+        $file = dirname(__DIR__, 2) . "/core/src/{$name}.php";
+        expect(is_file($file) ? Literals::ofFile($file)->deciding() : [])->not->toBe([], $name);
+    }
+});
+
+it('would notice a deciding number, and lets rounding, percent and unit factors pass', function (string $code, array $found): void {
+    expect((new Literals("<?php {$code}"))->deciding())->toBe($found);
+})->with([
+    ['if ($share > 0.8) { stop(); }', ['line 1: 0.8']],
+    ['const FEW = 3;', ['line 1: 3']],
+    ['return $a <= $b * (1 + 1e-9) ? 100.0 * $a / 1000 : round($a, 9);', []],
+    ['return round(9.5);', ['line 1: 9.5']],
+    ['return $percent > -5;', ['line 1: 5']],
+]);
+
+it('has for every line a value, a unit and a source that is known', function (string $class): void {
+    assert(class_exists($class));
+    $constants = (new ReflectionClass($class))->getReflectionConstants();
+    $sources = SourceCatalogue::shipped();
+    expect($constants)->not->toBe([]);
+    foreach ($constants as $constant) {
+        $row = $constant->getValue();
+        assert(is_array($row));
+        expect(array_keys($row))->toBe(['value', 'unit', 'source'], $constant->getName())
+            ->and($constant->getDocComment())->toBeString();
+        assert(is_string($row['source']) && is_string($row['unit']));
+        expect($row['unit'])->not->toBe('')
+            ->and($sources->get($row['source'])->citation)->not->toBe('');
+    }
+})->with(lineClasses());
+
+it('names no recipe and no ingredient in any rule', function (): void {
+    $data = dirname(__DIR__, 2) . '/core/data';
+    $slugs = [...array_keys((array) require "{$data}/ingredients.php"), ...array_map(static fn(mixed $file): string => basename((string) $file, '.json'), (array) glob("{$data}/recipes/*.json"))];
+    expect(count($slugs))->toBeGreaterThan(30);
+    foreach (coreFiles() as $file) {
+        // A kind of substance may be called like the one ingredient that is of it.
+        $allowed = inCore($file) === 'Ingredient/Substance' ? ['egg'] : [];
+        expect(array_values(array_diff(array_intersect($slugs, Literals::ofFile($file)->texts()), $allowed)))->toBe([], $file);
+    }
+    expect(array_intersect($slugs, (new Literals("<?php return \$slug === 'neem-oil';"))->texts()))->not->toBe([]);
+});
