@@ -63,15 +63,14 @@ final class Vocabulary
 
     public static function shipped(): self
     {
-        $data = __DIR__ . '/../../data/';
         /** @var list<UnitRow> $units */
-        $units = require "{$data}unit-words.php";
+        $units = require __DIR__ . '/../../data/unit-words.php';
         /** @var list<NamedRow> $ingredients */
-        $ingredients = require "{$data}ingredient-words.php";
+        $ingredients = require __DIR__ . '/../../data/ingredient-words.php';
         /** @var array<string, list<string>> $refused */
-        $refused = require "{$data}refused-ingredients.php";
+        $refused = require __DIR__ . '/../../data/refused-ingredients.php';
         /** @var array<string, ByEyeRow> $byEye */
-        $byEye = require "{$data}by-eye.php";
+        $byEye = require __DIR__ . '/../../data/by-eye.php';
 
         return new self($units, $ingredients, $refused, $byEye);
     }
