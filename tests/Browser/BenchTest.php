@@ -109,7 +109,7 @@ it('takes known volumes, and prints a strip of fill marks at true scale', functi
             $screen->press('Add a pour')->type("mL in all, pour {$pour}", (string) (250 * $pour));
             $screen->all('fieldset input')[2 * $pour - 1]->sendKeys((string) (50 * $pour));
         }
-        $screen->press('Keep')->see('Kept.')->see('Lay a ruler on it');
+        $screen->press('Keep')->see('is corrected.')->see('Lay a ruler on it');
         $screen->onPaper();
         $box = static function (string $css) use ($screen): array {
             $found = $screen->script("const r = document.querySelector('{$css}').getBoundingClientRect(); return [r.top, r.bottom, r.height]");

@@ -30,7 +30,7 @@ function soapMixed(Screen $screen, int $case): int
 }
 
 it('corrects a wrong count and takes a second “sprayed” back, and what worked follows', function (): void {
-    $served = Served::empty();
+    $served = Served::corrections();
     Screen::with($served, static function (Screen $screen) use ($served): void {
         $screen->open('/cases')->see('Open a case');
         $plant = sent($screen, '/api/plants', '{"name": "Lantana", "tolerance": "ordinary-leaf"}');
@@ -72,7 +72,7 @@ it('corrects a wrong count and takes a second “sprayed” back, and what worke
 });
 
 it('opens a saved batch again, and takes back one that was never mixed', function (): void {
-    Screen::with(Served::empty(), static function (Screen $screen): void {
+    Screen::with(Served::corrections(), static function (Screen $screen): void {
         $screen->open('/cases')->see('Open a case');
         $plant = sent($screen, '/api/plants', '{"name": "Begonia", "tolerance": "ordinary-leaf"}');
         $case = sent($screen, '/api/cases', '{"plantId": ' . $plant . ', "pest": "aphids"}');

@@ -25,6 +25,12 @@ final class Served
         return self::$running['shed'] ??= self::start(['--empty']);
     }
 
+    /** And one for the tests that correct. */
+    public static function corrections(): self
+    {
+        return self::$running['corrections'] ??= self::start(['--empty']);
+    }
+
     /** The demo season, for the tests that look. */
     public static function demo(): self
     {

@@ -106,7 +106,11 @@
                     >Spray it: {batch.case.name}</a
                 >{/if}
         </div>
-        <BatchDetails {batch} {catalogue} onsaved={onchange} />
+        {#key JSON.stringify([batch.madeAt, batch.keeping, batch.standTest, batch.notes])}<BatchDetails
+                {batch}
+                {catalogue}
+                onsaved={onchange}
+            />{/key}
     </section>
     <div class="grid content-start gap-4">
         {#if batch.status === 'ready' && again !== undefined}<ReshakeTimer seconds={again.reshake_seconds} words={again.words} />{/if}

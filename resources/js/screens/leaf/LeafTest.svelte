@@ -49,7 +49,7 @@
                 <Looks {test} {catalogue} onread={read} />
                 <details class="dish no-print" data-details>
                     <summary class="min-h-11 cursor-pointer py-2 font-bold">The test itself: correct it, or take it back</summary>
-                    {#key test}<TestDetails {test} {catalogue} onsaved={read} />{/key}
+                    {#key JSON.stringify(test)}<TestDetails {test} {catalogue} onsaved={read} />{/key}
                 </details>
             </div>
         </div>

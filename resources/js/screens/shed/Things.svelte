@@ -49,9 +49,7 @@
                     ><strong>{thing.name}</strong>{#if about(thing)}<span class="quiet">, {about(thing)}</span>{/if}</span
                 >
                 <span class="flex"
-                    >{#if to}<a class="btn btn-ghost" href={to(thing)} aria-label={`Fill marks and changes of ${thing.name}`}
-                            >Marks, changes</a
-                        >{/if}
+                    >{#if to}<a class="btn btn-ghost" href={to(thing)} aria-label={`Marks, changes: ${thing.name}`}>Marks, changes</a>{/if}
                     {#if form}<button
                             class="btn btn-ghost"
                             aria-expanded={open === thing.id}
@@ -68,7 +66,7 @@
             </div>
             {#if form && open === thing.id}
                 <div class="border-base-300 mb-3 border-l-4 pl-3">
-                    {@render form(thing, corrected)}
+                    {#key JSON.stringify(thing)}{@render form(thing, corrected)}{/key}
                     <History kind={path} id={thing.id} />
                     <TakeBack kind={path} id={thing.id} what={thing.name} />
                 </div>

@@ -13,14 +13,11 @@
         $props();
     const sending = new Sending();
     const details = untrack(() => new Details(sprayer));
-    let said = $state('');
 
     async function keep(event: SubmitEvent): Promise<void> {
         event.preventDefault();
-        said = '';
         const kept = await sending.send(() => details.keep());
         if (kept !== null) {
-            said = 'Kept.';
             undo.changed('sprayers', sprayer.id, kept.name, `${kept.name} is corrected.`);
             onkept();
         }
@@ -89,7 +86,6 @@
     </fieldset>
     <FaultNote fault={sending.fault} />
     <button class="btn btn-primary" disabled={sending.busy}>Keep</button>
-    <p role="status">{said}</p>
     <History kind="sprayers" id={sprayer.id} />
     <div><TakeBack kind="sprayers" id={sprayer.id} what={sprayer.name} leave="/shed" /></div>
 </form>

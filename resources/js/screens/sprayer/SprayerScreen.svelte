@@ -27,7 +27,7 @@
                 <a class="btn" href="/shed">Shed</a>
             </Head>
             <div class="grid items-start gap-4 lg:grid-cols-[minmax(0,1.4fr)_minmax(16rem,1fr)]">
-                {#key sprayer}<DetailsForm {sprayer} {units} onkept={() => void page.reload()} />{/key}
+                {#key JSON.stringify(sprayer)}<DetailsForm {sprayer} {units} onkept={() => void page.reload()} />{/key}
                 <Strip {sprayer} />
             </div>
         {/if}
