@@ -68,7 +68,25 @@ final readonly class Corrections
     /** How often it was changed. */
     public static function count(Correctable $record): int
     {
-        return Revision::query()->where('record', $record->getTable())->where('record_id', $record->getKey())->count();
+        return self::of($record)->count();
+    }
+
+    /**
+     * How often each of many records of one kind was changed, in one question.
+     *
+     * @param class-string<Correctable> $kind
+     * @param list<int>                 $ids
+     *
+     * @return array<int, int> by id; what was never changed is not in it
+     */
+    public static function counts(string $kind, array $ids): array
+    {
+        $all = [];
+        foreach (Revision::query()->where('record', (new $kind())->getTable())->whereIn('record_id', $ids)->get(['record_id']) as $revision) {
+            $all[$revision->record_id] = ($all[$revision->record_id] ?? 0) + 1;
+        }
+
+        return $all;
     }
 
     /** @return array<string, mixed> the columns as they were before a change */

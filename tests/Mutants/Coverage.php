@@ -50,8 +50,8 @@ final readonly class Coverage
     }
 
     /**
-     * Test files that run a line, quickest first. A catalogue has no lines that run of their own: there it is whoever
-     * reads the file, or, for constants, the classes that name them.
+     * Test files that run a line, quickest first. A catalogue has no lines that run of their own: there it is whoever of
+     * core's own tests reads the file, or runs a class that names the constants.
      *
      * @return list<string>
      */
@@ -59,7 +59,7 @@ final readonly class Coverage
     {
         $tests = match (true) {
             str_starts_with($file, 'core/data/lines/') => $this->ofUsers($root, basename($file, '.php')),
-            str_starts_with($file, 'core/data/') => array_keys(array_filter($this->lines, static fn(array $files): bool => ($files[$file] ?? []) !== [])),
+            str_starts_with($file, 'core/data/') => array_keys(array_filter($this->lines, static fn(array $files, string $test): bool => ($files[$file] ?? []) !== [] && str_starts_with($test, 'core/'), \ARRAY_FILTER_USE_BOTH)),
             default => $this->ofLine($file, $line),
         };
         usort($tests, fn(string $one, string $other): int => $this->seconds[$one] <=> $this->seconds[$other]);
@@ -87,7 +87,7 @@ final readonly class Coverage
         $tests = [];
         foreach ($this->lines as $test => $files) {
             foreach ($files as $file => $hits) {
-                if ($hits !== [] && str_contains((string) file_get_contents("{$root}/{$file}"), "{$class}::")) {
+                if ($hits !== [] && str_starts_with($test, 'core/') && str_contains((string) file_get_contents("{$root}/{$file}"), "{$class}::")) {
                     $tests[] = $test;
                     break;
                 }

@@ -71,11 +71,13 @@ final readonly class CaseAnswers
         $case->loadMissing(self::WITH);
         $trials = FromNotebook::trials($case);
         $trouble = $this->situations->trouble($case);
+        $roundChanges = Corrections::counts(Round::class, array_values($case->rounds->map(static fn(Round $round): int => $round->id)->all()));
+        $countChanges = Corrections::counts(Count::class, array_values($case->counts->map(static fn(Count $count): int => $count->id)->all()));
 
         return new CaseAnswer(
             $this->brief($case),
-            array_values($case->rounds->sortBy('sprayed_at')->map(fn(Round $round): RoundAnswer => $this->round($round, $trials[$round->id] ?? null))->all()),
-            array_values($case->counts->sortBy('counted_at')->map(self::count(...))->all()),
+            array_values($case->rounds->sortBy('sprayed_at')->map(fn(Round $round): RoundAnswer => $this->round($round, $trials[$round->id] ?? null, $roundChanges[$round->id] ?? 0))->all()),
+            array_values($case->counts->sortBy('counted_at')->map(static fn(Count $count): CountAnswer => self::count($count, $countChanges[$count->id] ?? 0))->all()),
             $this->batches($case, $now),
             $trouble->matters,
             $trouble->stages,
@@ -122,7 +124,7 @@ final readonly class CaseAnswers
         ), $this->containment->steps($this->situations->trouble($case), $case->plant->indoors));
     }
 
-    private function round(Round $round, ?Trial $trial): RoundAnswer
+    private function round(Round $round, ?Trial $trial, int $changes): RoundAnswer
     {
         return new RoundAnswer(
             $round->id,
@@ -136,13 +138,13 @@ final readonly class CaseAnswers
             Instant::maybe($trial?->fairFrom()),
             $trial?->reduction(),
             $trial?->isCompared() ?? false,
-            Corrections::count($round),
+            $changes,
         );
     }
 
-    private static function count(Count $count): CountAnswer
+    private static function count(Count $count, int $changes): CountAnswer
     {
-        return new CountAnswer($count->id, Instant::of($count->counted_at), $count->value, $count->untreated, $count->notes, Corrections::count($count));
+        return new CountAnswer($count->id, Instant::of($count->counted_at), $count->value, $count->untreated, $count->notes, $changes);
     }
 
     /** @return list<SprayableAnswer> what could be sprayed on this case, with what speaks for and against each */

@@ -35,6 +35,22 @@ it('counts a mark whenever it is seen, and the worst one decides', function (): 
         ->and(outcomeOf(24, [['2026-07-02T21:00:00Z', Reaction::Dead]], '2026-07-04T00:00:00Z'))->toBe(LeafTestOutcome::Refuse);
 });
 
+it('was said at the first mark, or at the first look once the wait was over', function (): void {
+    $said = static function (array $looks): ?string {
+        $readings = [];
+        foreach ($looks as $at => $worst) {
+            assert($worst instanceof Reaction);
+            $readings[] = new LeafLook(new DateTimeImmutable((string) $at), $worst);
+        }
+
+        return (new LeafTest(new DateTimeImmutable('2026-07-01T20:00:00Z'), 48, $readings))->saidAt()?->format('Y-m-d\TH:i');
+    };
+    expect($said([]))->toBeNull()
+        ->and($said(['2026-07-03T19:59:59Z' => Reaction::Clean]))->toBeNull()
+        ->and($said(['2026-07-03T20:00:00Z' => Reaction::Clean, '2026-07-05T08:00:00Z' => Reaction::Clean]))->toBe('2026-07-03T20:00')
+        ->and($said(['2026-07-02T08:00:00Z' => Reaction::Slight, '2026-07-04T08:00:00Z' => Reaction::Dead]))->toBe('2026-07-02T08:00');
+});
+
 it('takes the worst leaf', function (): void {
     expect(Reaction::worst([Reaction::Clean, Reaction::Marked, Reaction::Slight]))->toBe(Reaction::Marked)
         ->and(Reaction::worst([Reaction::Clean]))->toBe(Reaction::Clean);
