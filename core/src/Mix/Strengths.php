@@ -10,19 +10,27 @@ use IdleMixer\Core\Ingredient\SubstanceGroup;
 /** Percent of the finished spray: v/v of what is liquid, of the pure substance where the bottle states a strength, g per 100 mL (w/v) of soda. */
 final readonly class Strengths
 {
-    /** @param array<string, float> $percents by value of the substance; what is not in it is left out */
-    private function __construct(private array $percents) {}
+    /**
+     * @param array<string, float> $percents by value of the substance; what is not in it is left out
+     * @param array<string, float> $groups   the same by value of the group
+     */
+    private function __construct(private array $percents, private array $groups) {}
 
     public static function of(Mixture $mixture): self
     {
         $finished = $mixture->finished();
-        $percents = [];
+        $percents = $groups = [];
         foreach ($mixture->parts as $part) {
-            $substance = $part->ingredient->substance->value;
-            $percents[$substance] = ($percents[$substance] ?? 0.0) + ($finished > 0.0 ? 100.0 * $part->counted() / $finished : 0.0);
+            $substance = $part->ingredient->substance;
+            $percent = $finished > 0.0 ? 100.0 * $part->counted() / $finished : 0.0;
+            $percents[$substance->value] = ($percents[$substance->value] ?? 0.0) + $percent;
+            $group = $substance->group()?->value;
+            if ($group !== null) {
+                $groups[$group] = ($groups[$group] ?? 0.0) + $percent;
+            }
         }
 
-        return new self($percents);
+        return new self($percents, $groups);
     }
 
     /** Percent of these together. */
@@ -38,7 +46,7 @@ final readonly class Strengths
 
     public function in(SubstanceGroup $group): float
     {
-        return array_sum(array_filter($this->percents, static fn(string $value): bool => Substance::from($value)->group() === $group, \ARRAY_FILTER_USE_KEY));
+        return $this->groups[$group->value] ?? 0.0;
     }
 
     /** Percent v/v of everything oily, essential oil among it. */

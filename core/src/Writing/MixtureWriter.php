@@ -45,9 +45,9 @@ final class MixtureWriter
     {
         $words = [];
         foreach (SubstanceGroup::cases() as $group) {
-            [$least, $most] = [min($low->in($group), $high->in($group)), max($low->in($group), $high->in($group))];
-            if ($most > 0.0) {
-                $words[] = implode(' to ', array_unique([Figures::short($least), Figures::short($most)])) . " {$group->unit()} {$group->words()}";
+            [$from, $to] = [$low->in($group), $high->in($group)];
+            if (max($from, $to) > 0.0) {
+                $words[] = implode(' to ', array_unique([Figures::short(min($from, $to)), Figures::short(max($from, $to))])) . " {$group->unit()} {$group->words()}";
             }
         }
 
