@@ -25,7 +25,7 @@ function recordOf(string $kind): array
         'measures' => ['kind' => $kind, 'id' => $post('/api/measures', ['name' => 'Spoon', 'holds' => ['amount' => 5, 'unit' => 'mL']])->id(), 'corrected' => ['name' => 'Spoon', 'holds' => ['amount' => 4, 'unit' => 'mL']], 'told' => 'Holds', 'was' => '5'],
         'batches' => ['kind' => $kind, 'id' => $batch, 'corrected' => ['madeAt' => $at, 'keeping' => 'patient', 'standTest' => 'even', 'notes' => 'milky'], 'told' => 'Kept by the school', 'was' => 'strict'],
         'leaf-tests' => ['kind' => $kind, 'id' => $post('/api/leaf-tests', ['batchId' => $batch, 'plantId' => $plant])->id(), 'corrected' => ['batchId' => $batch, 'plantId' => $plant, 'waitHours' => 24, 'appliedAt' => '2026-06-01T18:00:00Z'], 'told' => 'Wait in hours', 'was' => '48'],
-        'readings' => ['kind' => $kind, 'id' => $post('/api/leaf-tests/' . $post('/api/leaf-tests', ['batchId' => $batch, 'plantId' => $plant])->id() . '/readings', ['reactions' => ['clean', 'dead']])->id('saved.id'), 'corrected' => ['reactions' => ['clean', 'clean'], 'readAt' => '2026-06-01T18:00:00Z'], 'told' => 'Leaves looked', 'was' => 'clean dead'],
+        'readings' => ['kind' => $kind, 'id' => $post('/api/leaf-tests/' . $post('/api/leaf-tests', ['batchId' => $batch, 'plantId' => $plant])->id() . '/readings', ['reactions' => ['clean', 'dead']])->id('saved.id'), 'corrected' => ['reactions' => ['clean', 'clean'], 'readAt' => '2026-06-01T18:00:00Z'], 'told' => 'Leaves looked', 'was' => 'clean, dead'],
         'rounds' => ['kind' => $kind, 'id' => $post("/api/cases/{$case}/rounds", ['batchId' => $batch])->id('saved.id'), 'corrected' => ['batchId' => $batch, 'handWork' => true, 'sprayedAt' => '2026-06-01T18:00:00Z'], 'told' => 'Hand work the same day', 'was' => 'no'],
         default => ['kind' => 'counts', 'id' => $post("/api/cases/{$case}/counts", ['value' => 3])->id('saved.id'), 'corrected' => ['value' => 30, 'countedAt' => '2026-06-01T18:00:00Z'], 'told' => 'Count', 'was' => '3'],
     };
@@ -138,4 +138,10 @@ it('refuses to undo what was never changed, and to correct leaves that were look
     expect(Notebook::put("/api/leaf-tests/{$test}", ['batchId' => $batch, 'plantId' => $plant, 'leaves' => 3])->status)->toBe(409)
         ->and(Notebook::put("/api/batches/{$batch}", ['madeAt' => '2036-06-01T18:00:00Z', 'keeping' => 'strict', 'standTest' => 'even', 'notes' => ''])->text('error.path'))->toBe('/madeAt')
         ->and(Notebook::put('/api/batches/' . Notebook::batch()->id(), ['madeAt' => '2026-06-01T18:00:00Z', 'keeping' => 'strict', 'standTest' => 'even', 'notes' => ''])->status)->toBe(422);
+});
+
+it('tells an instant that it was before as an instant', function (): void {
+    $record = recordOf('counts');
+    Notebook::put("/api/counts/{$record['id']}", ['value' => 3, 'countedAt' => '2026-06-01T12:30:15Z']);
+    expect(wasBefore('counts', $record['id'])['Counted'] ?? null)->toBe('2026-06-01T18:00:00Z');
 });

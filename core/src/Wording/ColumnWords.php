@@ -26,6 +26,9 @@ final readonly class ColumnWords
         return $name === null ? null : ['name' => $name, 'value' => match (true) {
             $value === null, $value === '' => 'nothing',
             in_array($column, ['bears_no_oil', 'indoors', 'hand_work', 'untreated'], true) => (bool) $value ? 'yes' : 'no',
+            // Instants are kept in UTC; the screen says them as its clock does.
+            is_string($value) && str_ends_with($column, '_at') => str_replace(' ', 'T', $value) . 'Z',
+            is_string($value) && $column === 'reactions' => str_replace(' ', ', ', $value),
             is_float($value) => Figures::short($value),
             is_scalar($value) => (string) $value,
             default => '',

@@ -41,3 +41,13 @@ export function forField(at: Date): string {
     const pad = (n: number): string => String(n).padStart(2, '0');
     return `${at.getFullYear()}-${pad(at.getMonth() + 1)}-${pad(at.getDate())}T${pad(at.getHours())}:${pad(at.getMinutes())}`;
 }
+
+/** What such a field says, as an instant. */
+export function fromField(text: string): string {
+    return new Date(text).toISOString();
+}
+
+/** An instant, as such a field takes it. */
+export function toField(instant: string): string {
+    return forField(new Date(instant));
+}

@@ -11,6 +11,9 @@
     let open = $state(false);
     const words = { corrected: 'Corrected', 'taken-back': 'Taken back', 'put-back': 'Put back', reopened: 'Opened again' } as const;
 
+    const instant = /^\d{4}-\d\d-\d\dT[\d:.]+Z$/;
+    const told = (value: string): string => (instant.test(value) ? atTime(value) : value);
+
     $effect(() => {
         if (open && changes !== 0) {
             void history.ask(() => historyOf(kind, id));
@@ -32,7 +35,7 @@
                 <li>
                     {words[change.what]}
                     {atTime(change.at)}; before that:
-                    {change.was.map((one) => `${one.name} ${one.value}`).join('; ')}.
+                    {change.was.map((one) => `${one.name} ${told(one.value)}`).join('; ')}.
                 </li>
             {/each}
         </ol>

@@ -3,6 +3,7 @@
     import { api, taken, type Schemas } from '../../lib/client';
     import { Sending } from '../../lib/sending.svelte';
     import { forField } from '../../lib/time';
+    import { WhenField } from '../../lib/when.svelte';
     import { undo } from '../../lib/undo.svelte';
     import FaultNote from '../../parts/FaultNote.svelte';
     import History from '../../parts/History.svelte';
@@ -15,17 +16,14 @@
     }
     const { batch, catalogue, onsaved }: Props = $props();
     const sending = new Sending();
-    const field = (instant: string | null): string => (instant === null ? '' : forField(new Date(instant)));
-    let when = $state(untrack(() => field(batch.madeAt)));
+    const when = untrack(() => new WhenField(batch.madeAt));
     let keeping = $state(untrack(() => batch.keeping ?? 'strict'));
     let standTest = $state(untrack(() => batch.standTest));
     let notes = $state(untrack(() => batch.notes));
-    const asItWas = untrack(() => when);
 
     async function save(event: SubmitEvent): Promise<void> {
         event.preventDefault();
-        // The field knows no seconds: an untouched one leaves the instant as it was.
-        const madeAt = when === asItWas && batch.madeAt !== null ? batch.madeAt : new Date(when).toISOString();
+        const madeAt = when.instant ?? '';
         const saved = await sending.send(() =>
             taken(
                 api.PUT('/api/batches/{id}', {
@@ -62,7 +60,7 @@
                         class="input w-full"
                         required
                         max={forField(new Date())}
-                        bind:value={when}
+                        bind:value={when.text}
                     /></label
                 >
                 <label class="grid gap-1"

@@ -5,6 +5,7 @@
     import { typedNumber } from '../../lib/figures';
     import { Sending } from '../../lib/sending.svelte';
     import { forField } from '../../lib/time';
+    import { WhenField } from '../../lib/when.svelte';
     import { undo } from '../../lib/undo.svelte';
     import FaultNote from '../../parts/FaultNote.svelte';
 
@@ -18,8 +19,7 @@
     const sending = new Sending();
     let text = $state(untrack(() => (count === undefined ? '' : String(count.value))));
     let untreated = $state(untrack(() => count?.untreated ?? false));
-    let when = $state(untrack(() => (count === undefined ? '' : forField(new Date(count.countedAt)))));
-    const asItWas = untrack(() => when);
+    let when = $state.raw(untrack(() => new WhenField(count?.countedAt)));
 
     async function save(event: SubmitEvent): Promise<void> {
         event.preventDefault();
@@ -28,8 +28,7 @@
             sending.fault = new Fault('', 'Write how many you counted as a number, like 40; 0 when there are none.');
             return;
         }
-        // The field knows no seconds: an untouched one leaves the instant as it was.
-        const at = when === asItWas ? {} : when === '' ? {} : { countedAt: new Date(when).toISOString() };
+        const at = when.instant === undefined ? {} : { countedAt: when.instant };
         const said = `The count of ${value} ${one.counted}`;
         const saved = await sending.send((submission) =>
             count === undefined
@@ -42,7 +41,7 @@
                 : taken(
                       api.PUT('/api/counts/{id}', {
                           params: { path: { id: count.id } },
-                          body: { countedAt: count.countedAt, notes: count.notes, value, untreated, ...at },
+                          body: { notes: count.notes, value, untreated, ...at },
                       }),
                   ),
         );
@@ -54,7 +53,7 @@
         } else if (saved.saved !== null) {
             undo.made('counts', saved.saved.id, said);
             text = '';
-            when = '';
+            when = new WhenField();
         }
         onsaved(saved);
     }
@@ -72,7 +71,7 @@
     <label class="grid gap-1"
         ><span
             >When {#if count === undefined}<span class="quiet">(empty: now)</span>{/if}</span
-        ><input type="datetime-local" class="input w-full" max={forField(new Date())} bind:value={when} /></label
+        ><input type="datetime-local" class="input w-full" max={forField(new Date())} bind:value={when.text} /></label
     >
     <FaultNote fault={sending.fault} />
     <button class="btn btn-primary" disabled={sending.busy}>{count === undefined ? 'Save the count' : 'Correct the count'}</button>

@@ -3,6 +3,7 @@
     import { api, taken, type Schemas } from '../../lib/client';
     import { Sending } from '../../lib/sending.svelte';
     import { atTime, forField } from '../../lib/time';
+    import { WhenField } from '../../lib/when.svelte';
     import { undo } from '../../lib/undo.svelte';
     import FaultNote from '../../parts/FaultNote.svelte';
     import Verdicts from '../../parts/Verdicts.svelte';
@@ -18,8 +19,7 @@
     let batchId = $state(untrack(() => round?.batch.id ?? one.batches[0]?.id ?? 0));
     let handWork = $state(untrack(() => round?.handWork ?? false));
     let notes = $state(untrack(() => round?.notes ?? ''));
-    let when = $state(untrack(() => (round === undefined ? '' : forField(new Date(round.sprayedAt)))));
-    const asItWas = untrack(() => when);
+    let when = $state.raw(untrack(() => new WhenField(round?.sprayedAt)));
     const batch = $derived(one.batches.find((each) => each.id === batchId));
     const stopped = $derived(batch?.verdicts.some((verdict) => verdict.level === 'stop') ?? false);
     /** What a round was sprayed with may be thrown away since. */
@@ -35,8 +35,7 @@
 
     async function save(event: SubmitEvent): Promise<void> {
         event.preventDefault();
-        // The field knows no seconds: an untouched one leaves the instant as it was.
-        const at = when === asItWas || when === '' ? {} : { sprayedAt: new Date(when).toISOString() };
+        const at = when.instant === undefined ? {} : { sprayedAt: when.instant };
         const saved = await sending.send((submission) =>
             round === undefined
                 ? taken(
@@ -48,7 +47,7 @@
                 : taken(
                       api.PUT('/api/rounds/{id}', {
                           params: { path: { id: round.id } },
-                          body: { sprayedAt: round.sprayedAt, batchId, handWork, notes, ...at },
+                          body: { batchId, handWork, notes, ...at },
                       }),
                   ),
         );
@@ -61,7 +60,7 @@
             undo.made('rounds', saved.saved.id, 'The round');
             notes = '';
             handWork = false;
-            when = '';
+            when = new WhenField();
         }
         onsaved(saved);
     }
@@ -86,7 +85,7 @@
         <label class="grid gap-1"
             ><span
                 >When {#if round === undefined}<span class="quiet">(empty: now)</span>{/if}</span
-            ><input type="datetime-local" class="input w-full" max={forField(new Date())} bind:value={when} /></label
+            ><input type="datetime-local" class="input w-full" max={forField(new Date())} bind:value={when.text} /></label
         >
         <label class="grid gap-1"
             ><span>Notes</span><textarea class="textarea w-full" rows="2" maxlength="1000" bind:value={notes}></textarea></label

@@ -4,6 +4,7 @@
     import { Loaded } from '../../lib/loaded.svelte';
     import { Sending } from '../../lib/sending.svelte';
     import { atTime, forField } from '../../lib/time';
+    import { WhenField } from '../../lib/when.svelte';
     import { undo } from '../../lib/undo.svelte';
     import FaultNote from '../../parts/FaultNote.svelte';
     import History from '../../parts/History.svelte';
@@ -25,13 +26,11 @@
     let plantId = $state(untrack(() => test.plant.id));
     let leaves = $state(untrack(() => test.leaves));
     let waitHours = $state(untrack(() => test.waitHours));
-    let when = $state(untrack(() => forField(new Date(test.appliedAt))));
-    const asItWas = untrack(() => when);
+    const when = untrack(() => new WhenField(test.appliedAt));
 
     async function save(event: SubmitEvent): Promise<void> {
         event.preventDefault();
-        // The field knows no seconds: an untouched one leaves the instant as it was.
-        const appliedAt = when === asItWas || when === '' ? test.appliedAt : new Date(when).toISOString();
+        const appliedAt = when.instant ?? test.appliedAt;
         const saved = await sending.send(() =>
             taken(
                 api.PUT('/api/leaf-tests/{id}', {
@@ -79,7 +78,7 @@
                         class="input w-full"
                         required
                         max={forField(new Date())}
-                        bind:value={when}
+                        bind:value={when.text}
                     /></label
                 >
             </div>

@@ -4,7 +4,16 @@ import { answer, server } from '../../tests/page';
 import { Details } from './pours.svelte';
 
 const can = (more: object = {}): Schemas['Sprayer'] =>
-    ({ id: 5, mL: 2000, fillMl: 2000, leftBehindMl: 0, pours: [], ...more }) as unknown as Schemas['Sprayer'];
+    ({
+        id: 5,
+        name: 'Can',
+        holds: { amount: 2, unit: 'L' },
+        mL: 2000,
+        fillMl: 2000,
+        leftBehindMl: 0,
+        pours: [],
+        ...more,
+    }) as unknown as Schemas['Sprayer'];
 
 afterEach(() => vi.unstubAllGlobals());
 
@@ -33,6 +42,8 @@ it('offers the next pour by the first, never above what it holds', () => {
 it('sends what was measured and leaves out a pour without a height', async () => {
     const asked = server(() => answer(200, can()));
     const details = new Details(can());
+    details.name = 'Big can';
+    details.holds = '2,5';
     details.fill = '1,8';
     details.left = '';
     details.pours = [
@@ -44,7 +55,13 @@ it('sends what was measured and leaves out a pour without a height', async () =>
         {
             path: '/api/sprayers/5',
             method: 'PUT',
-            body: { largestFill: { amount: 1.8, unit: 'mL' }, leftBehind: null, pours: [{ mL: 500, mm: 41.5 }] },
+            body: {
+                name: 'Big can',
+                holds: { amount: 2.5, unit: 'L' },
+                largestFill: { amount: 1.8, unit: 'mL' },
+                leftBehind: null,
+                pours: [{ mL: 500, mm: 41.5 }],
+            },
         },
     ]);
 });
@@ -52,6 +69,9 @@ it('sends what was measured and leaves out a pour without a height', async () =>
 it('says which number is none, and sends nothing', async () => {
     const asked = server(() => answer(200, can()));
     const details = new Details(can());
+    details.holds = 'a lot';
+    await expect(details.keep()).rejects.toThrow('Write how much it holds');
+    details.holds = '2';
     details.left = 'a drop';
     await expect(details.keep()).rejects.toThrow('Write what stays behind as a number of mL');
     details.left = '';

@@ -1,0 +1,33 @@
+<script lang="ts">
+    import type { Snippet } from 'svelte';
+    import type { Kind } from '../lib/corrections';
+    import History from './History.svelte';
+    import TakeBack from './TakeBack.svelte';
+
+    interface Props {
+        kind: Kind;
+        id: number;
+        /** What the record is called, to begin a sentence with. */
+        what: string;
+        changes: number;
+        /** What stands beside the buttons. */
+        head: Snippet;
+        /** The form that corrects it; it calls back once that is done. */
+        form: Snippet<[() => void]>;
+        children?: Snippet;
+    }
+    const { kind, id, what, changes, head, form, children }: Props = $props();
+    let correcting = $state(false);
+</script>
+
+<div class="flex flex-wrap items-center gap-x-3">
+    <div class="min-w-40 flex-1">{@render head()}</div>
+    <span class="no-print flex"
+        ><button class="btn btn-ghost" aria-expanded={correcting} aria-label={`Correct: ${what}`} onclick={() => (correcting = !correcting)}
+            >Correct</button
+        ><TakeBack {kind} {id} {what} /></span
+    >
+</div>
+{#if correcting}<div class="pb-3">{@render form(() => (correcting = false))}</div>{/if}
+{@render children?.()}
+<History {kind} {id} {changes} />
