@@ -8,9 +8,11 @@
         id: number;
         /** What the record is called, to begin a sentence with. */
         what: string;
+        /** What stands on the button, where it stands alone. */
+        label?: string;
         leave?: '/bench' | '/batches' | '/leaf-tests' | '/shed';
     }
-    const { kind, id, what, leave }: Props = $props();
+    const { kind, id, what, label = 'Take back', leave }: Props = $props();
 
     async function takeBack(): Promise<void> {
         const gone = await undo.does('take-back', kind, id, what, leave);
@@ -20,6 +22,6 @@
     }
 </script>
 
-<button type="button" class="btn btn-ghost" disabled={undo.busy} aria-label={`Take back: ${what}`} onclick={() => void takeBack()}
-    >Take back</button
+<button type="button" class="btn btn-ghost" disabled={undo.busy} aria-label={`${label}: ${what}`} onclick={() => void takeBack()}
+    >{label}</button
 >

@@ -86,7 +86,7 @@
     <div class="mt-2 flex flex-wrap gap-2">
         {#if batch.madeAt !== null}<button class="btn" disabled={sending.busy} onclick={() => void reopen()}>Open it again</button>{/if}
         <a class="btn" href={`/api/batches/${batch.id}/document`} download={`batch-${batch.id}.json`}>Keep it as a file</a>
-        <TakeBack kind="batches" id={batch.id} what="The batch" leave="/batches" />
+        <TakeBack kind="batches" id={batch.id} what="The batch" label="Take the batch back" leave="/batches" />
     </div>
     <History kind="batches" id={batch.id} changes={batch.changes} />
 </details>

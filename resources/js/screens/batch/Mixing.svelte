@@ -112,7 +112,9 @@
             />
         {/if}
         <FinishForm {tally} {catalogue} {onfinished} />
-        <div class="text-right"><TakeBack kind="batches" id={batch.id} what="The batch" leave="/batches" /></div>
+        <div class="text-right">
+            <TakeBack kind="batches" id={batch.id} what="The batch" label="Take the batch back" leave="/batches" />
+        </div>
     </section>
 </div>
 <section class="dish mt-4">

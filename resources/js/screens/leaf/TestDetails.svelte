@@ -88,4 +88,4 @@
     {/snippet}
 </Waiting>
 <History kind="leaf-tests" id={test.id} changes={test.changes} />
-<TakeBack kind="leaf-tests" id={test.id} what={`The leaf test on ${test.plant.name}`} leave="/leaf-tests" />
+<TakeBack kind="leaf-tests" id={test.id} what={`The leaf test on ${test.plant.name}`} label="Take the test back" leave="/leaf-tests" />

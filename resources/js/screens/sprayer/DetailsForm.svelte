@@ -87,5 +87,5 @@
     <FaultNote fault={sending.fault} />
     <button class="btn btn-primary" disabled={sending.busy}>Keep</button>
     <History kind="sprayers" id={sprayer.id} />
-    <div><TakeBack kind="sprayers" id={sprayer.id} what={sprayer.name} leave="/shed" /></div>
+    <div><TakeBack kind="sprayers" id={sprayer.id} what={sprayer.name} label="Take the sprayer back" leave="/shed" /></div>
 </form>
