@@ -134,7 +134,8 @@ it('never proposes what the catalogues exclude, over every trouble, plant and se
                 foreach ($flags as $i => $set) {
                     $severity = Severity::cases()[$i % 3];
                     $situation = situation($trouble->slug, $stage, $severity, $leaf, array_fill_keys($set, true), $i % 2 === 0, $i % 2 === 0);
-                    foreach ($chooser->choose($situation)->proposed as $option) {
+                    $choice = $chooser->choose($situation);
+                    foreach ($choice->proposed as $option) {
                         ++$seen;
                         // Read again from the tables, not from what the chooser built.
                         $row = $practice[$option->recipe->slug];
@@ -162,7 +163,7 @@ it('never proposes what the catalogues exclude, over every trouble, plant and se
                             $said[$reason->code] ??= $words->reason($reason, $option);
                         }
                     }
-                    foreach ($chooser->choose($situation)->excluded as $option) {
+                    foreach ($choice->excluded as $option) {
                         expect($option->excluded)->not->toBeEmpty();
                         foreach ($option->excluded as $reason) {
                             $said[$reason->code] ??= $words->exclusion($reason, $option, $situation);
