@@ -120,7 +120,7 @@ final readonly class BatchReader
                 $slug,
                 $row->get('name')->text(InputLines::LONGEST_NAME['value'], 1),
                 Substance::from($row->get('substance')->word(array_column(Substance::cases(), 'value'), 'substance')),
-                $numbers->read($row->get('density')),
+                $numbers->positive($row->get('density')),
                 null,
                 null,
             );

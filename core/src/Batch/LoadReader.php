@@ -29,6 +29,9 @@ final readonly class LoadReader
 
     private const MOST_FILLS = InputLines::MOST_FILLS['value'];
 
+    /** mL, or g of what is poured: no load is larger. */
+    private const LARGEST = InputLines::LARGEST_VESSEL['value'];
+
     private const LONGEST_KEY = InputLines::LONGEST_KEY['value'];
 
     /** @param array<string, Ingredient> $ingredients by slug, as they were */
@@ -48,8 +51,8 @@ final readonly class LoadReader
             $ingredient = $this->ingredients[$row->get('ingredient')->word(array_keys($this->ingredients), 'ingredient of this batch')];
             $key = $row->get('item')->text(self::LONGEST_KEY, 1);
             $strength = $row->filled('strength');
-            $parts[] = new Part($ingredient, $row->get('mL')->positive(), $strength?->positive(100.0), $pourOf[$key] ?? null);
-            $measured[] = $this->measured($row->get('measured'), $row->get('mL')->positive());
+            $parts[] = new Part($ingredient, $row->get('mL')->positive(self::LARGEST), $strength?->positive(100.0), $pourOf[$key] ?? null);
+            $measured[] = $this->measured($row->get('measured'), $row->get('mL')->positive(self::LARGEST));
             if (! isset($pourOf[$key])) {
                 $direct[$key] = count($parts) - 1;
             }
@@ -59,13 +62,13 @@ final readonly class LoadReader
         foreach ($rows as $item) {
             $row = $item->open();
             $key = $row->get('key')->text(self::LONGEST_KEY, 1);
-            $plan = $this->measured($row->get('measured'), $row->get('mL')->positive());
+            $plan = $this->measured($row->get('measured'), $row->get('mL')->positive(self::LARGEST));
             $items[$key] = isset($pourOf[$key])
                 ? Item::ofPour($key, $pours[$pourOf[$key]], $plan)
                 : Item::ofPart($key, $parts[$direct[$key] ?? throw $row->get('key')->fault('No line of this load goes in as {found}.')], $plan);
         }
 
-        return Load::remembered(new Mixture($load->get('water_mL')->countUpTo(\PHP_FLOAT_MAX), $parts, $pours), $measured, $items);
+        return Load::remembered(new Mixture($load->get('water_mL')->countUpTo(self::LARGEST), $parts, $pours), $measured, $items);
     }
 
     /**
@@ -81,9 +84,9 @@ final readonly class LoadReader
             $row = $item->open();
             $stock = $row->filled('stock');
             if ($stock !== null) {
-                $ml = $row->get('mL')->positive();
+                $ml = $row->get('mL')->positive(self::LARGEST);
                 $of[$row->get('key')->text(self::LONGEST_KEY, 1)] = count($pours);
-                $pours[] = new StockPour($stock->text(InputLines::LONGEST_SLUG['value'], 1), $row->get('name')->text(InputLines::LONGEST_NAME['value'], 1), $ml, $row->get('g')->countUpTo(\PHP_FLOAT_MAX) / $ml);
+                $pours[] = new StockPour($stock->text(InputLines::LONGEST_SLUG['value'], 1), $row->get('name')->text(InputLines::LONGEST_NAME['value'], 1), $ml, $row->get('g')->countUpTo(self::LARGEST) / $ml);
             }
         }
 
@@ -97,7 +100,7 @@ final readonly class LoadReader
             $unit = Unit::from($row->get('unit')->word(Unit::codes(Dimension::Volume, Dimension::Mass, Dimension::Count), 'unit here'));
 
             return new Scoop(
-                Measure::remembered(Amount::of($row->get('amount')->positive(), $unit), $row->get('mL')->positive(), $row->optional('name')?->text(InputLines::LONGEST_NAME['value']) ?? ''),
+                Measure::remembered(Amount::of($row->get('amount')->positive(), $unit), $row->get('mL')->positive(self::LARGEST), $row->optional('name')?->text(InputLines::LONGEST_NAME['value']) ?? ''),
                 $row->get('count')->whole(1, self::MOST_FILLS),
             );
         }, $node->open()->get('scoops')->items(1, self::MOST_SCOOPS, 'measures')), $wanted);

@@ -16,6 +16,14 @@ final readonly class NumberReader
     /** @param SourceCatalogue $sources those that the document names itself */
     public function __construct(private SourceCatalogue $sources) {}
 
+    /** @throws InvalidDocument with the path of the first fault found, or when the number is not above 0 */
+    public function positive(Node $node): Sourced
+    {
+        $node->open()->get('value')->positive(InputLines::LARGEST_VESSEL['value']);
+
+        return $this->read($node);
+    }
+
     /** @throws InvalidDocument with the path of the first fault found */
     public function read(Node $node): Sourced
     {

@@ -1,0 +1,183 @@
+<?php
+
+declare(strict_types=1);
+
+use IdleMixer\Core\Batch\BatchReader;
+use IdleMixer\Core\Batch\BatchRecord;
+use IdleMixer\Core\Batch\Made;
+use IdleMixer\Core\Batch\MadeReader;
+use IdleMixer\Core\Batch\MadeWriter;
+use IdleMixer\Core\Document\InvalidDocument;
+use IdleMixer\Core\Document\JsonText;
+use IdleMixer\Core\Measure\ScoopPlan;
+use IdleMixer\Core\Mix\Strengths;
+use IdleMixer\Core\Safety\Season;
+use IdleMixer\Core\Tests\Support\Batches;
+use IdleMixer\Core\Tests\Support\Plans;
+use IdleMixer\Core\Wording\Measures;
+
+const QUART = ['recipe' => 'neem-leaf-quart', 'make' => ['amount' => 3, 'unit' => '[qt_us]'], 'sprayer' => ['amount' => 2, 'unit' => '[qt_us]'], 'plant' => 'tender-leaf', 'water' => ['hardness' => ['amount' => 120, 'unit' => 'mg/L'], 'temperature' => ['amount' => 68, 'unit' => '[degF]']], 'circumstances' => ['season' => 'growing', 'celsius' => 21, 'everyDays' => 10]];
+
+/** A document with something else in one place, as it is written. */
+function withChanged(string $document, string $pointer, mixed $value): string
+{
+    $whole = json_decode($document, true, 64, \JSON_THROW_ON_ERROR);
+    $point = &$whole;
+    foreach (explode('/', ltrim($pointer, '/')) as $key) {
+        assert(is_array($point));
+        $point = &$point[$key];
+    }
+    $point = $value;
+    unset($point);
+
+    return json_encode($whole, \JSON_THROW_ON_ERROR | \JSON_PRESERVE_ZERO_FRACTION);
+}
+
+/** @return list<string> the places of a document that hold a number, a text or a flag */
+function leavesOf(mixed $value, string $at = ''): array
+{
+    if (! is_array($value)) {
+        return [$at];
+    }
+    $all = [];
+    foreach ($value as $key => $one) {
+        array_push($all, ...leavesOf($one, "{$at}/{$key}"));
+    }
+
+    return $all;
+}
+
+it('reads back what the batch was started from', function (): void {
+    $plan = Plans::of(QUART);
+    $batch = Batches::of(QUART);
+
+    expect([$batch->id, $batch->slug, $batch->name, $batch->repeatDays])->toBe([Batches::ID, 'neem-leaf-quart', 'Neem leaf spray', 7])
+        ->and(count($batch->loads))->toBe(2)
+        ->and($batch->finished())->toEqualWithDelta($plan->whole->finished(), 1e-9)
+        ->and($batch->room)->toEqualWithDelta(2 * 946.352946, 1e-9)
+        ->and($batch->water->hardness)->toBe(120.0)
+        ->and($batch->water->temperature?->celsius())->toEqualWithDelta(20.0, 1e-9)
+        ->and($batch->circumstances->season)->toBe(Season::Growing)
+        ->and($batch->circumstances->air?->celsius())->toBe(21.0)
+        ->and($batch->circumstances->everyDays)->toBe(10.0)
+        ->and($batch->target->plant?->oilLimit?->value)->toBe(1.0)
+        ->and($batch->holding->strict->value)->toBe($plan->holding->strict->value)
+        ->and($batch->fairLookHours)->toBe($plan->fairLook->value)
+        ->and($batch->usualDroplet)->toEqualWithDelta($plan->emulsion->usualDroplet ?? 0.0, 1e-9);
+    foreach ($plan->groups[0]->load->items as $key => $item) {
+        $remembered = $batch->load(1)->items[$key];
+        expect($remembered->name())->toBe($item->name())
+            ->and($remembered->millilitres())->toEqualWithDelta($item->millilitres(), 1e-9)
+            ->and(Measures::scoops($remembered->measured))->toBe(Measures::scoops($item->measured));
+    }
+    expect(Strengths::of($batch->load(1)->mixture)->groups())->toEqualWithDelta(Strengths::of($plan->groups[0]->load->mixture)->groups(), 1e-9);
+});
+
+it('knows what nobody said as not known', function (): void {
+    $batch = Batches::of(['recipe' => 'mild-soap', 'make' => ['amount' => 1, 'unit' => 'L']]);
+    expect($batch->circumstances->season)->toBeNull()
+        ->and($batch->circumstances->air)->toBeNull()
+        ->and($batch->water->hardness)->toBeNull()
+        ->and($batch->room)->toBeNull()
+        ->and($batch->target->plant)->toBeNull();
+});
+
+it('keeps frost and soft water as values', function (): void {
+    $batch = Batches::of(['recipe' => 'mild-soap', 'make' => ['amount' => 1, 'unit' => 'L'], 'water' => ['hardness' => ['amount' => 0, 'unit' => 'mg/L'], 'temperature' => ['amount' => 0, 'unit' => 'Cel']], 'circumstances' => ['celsius' => -4]]);
+    expect($batch->water->hardness)->toBe(0.0)
+        ->and($batch->water->temperature?->celsius())->toBe(0.0)
+        ->and($batch->circumstances->air?->celsius())->toBe(-4.0);
+});
+
+it('judges by the limits of the document, not by those of today', function (): void {
+    $document = Batches::document(QUART);
+    $changed = Batches::read(withChanged($document, '/limits/oil-leaf/value', 0.25));
+    expect($changed->limits->get('oil-leaf')->value)->toBe(0.25)
+        ->and(Batches::read($document)->limits->get('oil-leaf')->value)->toBe(2.0);
+});
+
+// Two tablespoons and two teaspoons in a gallon of 768 teaspoons: 6 and 2 of them, reckoned by hand.
+it('says what was scooped, not what was planned', function (): void {
+    $recipe = Plans::recipe([['ingredient' => 'neem-oil', 'amount' => 2, 'unit' => '[tbs_us]'], ['ingredient' => 'castile-soap', 'amount' => 2, 'unit' => '[tsp_us]']], ['amount' => 1, 'unit' => '[gal_us]', 'of' => 'finished']);
+    $batch = Batches::of(['recipe' => $recipe, 'make' => ['amount' => 1, 'unit' => '[gal_us]']]);
+
+    $whole = Made::of($batch, Batches::history(Batches::ticks($batch)));
+    expect($whole->strengths()->groups())->toEqualWithDelta(['oil' => 100 * 6 / 768, 'soap' => 100 * 2 / 768], 1e-9)
+        ->and([$whole->ticked, $whole->planned])->toBe([4, 4])
+        ->and($whole->strongest->finished())->toEqualWithDelta(3785.411784, 1e-6);
+
+    // One of the two tablespoons never went in: water stands in its place, up to the same mark.
+    $short = Made::of($batch, Batches::history(Batches::ticks($batch, ['neem-oil' => 1])));
+    expect($short->strengths()->groups())->toEqualWithDelta(['oil' => 100 * 3 / 768, 'soap' => 100 * 2 / 768], 1e-9)
+        ->and([$short->ticked, $short->planned])->toBe([3, 4])
+        ->and($short->strongest->finished())->toEqualWithDelta(3785.411784, 1e-6);
+
+    // Nothing was ticked: it is water.
+    expect(Made::of($batch, Batches::history([]))->strengths()->groups())->toBe([]);
+});
+
+it('writes down what was made, and reads it back the same', function (string $recipe): void {
+    $batch = Batches::of(['recipe' => $recipe, 'make' => ['amount' => 2, 'unit' => 'L']]);
+    $made = MadeWriter::record(Made::of($batch, Batches::history(Batches::ticks($batch))));
+    $written = json_encode(MadeWriter::write($made), \JSON_THROW_ON_ERROR | \JSON_PRESERVE_ZERO_FRACTION);
+    $read = MadeReader::read(JsonText::parse($written));
+
+    expect(json_encode(MadeWriter::write($read), \JSON_THROW_ON_ERROR | \JSON_PRESERVE_ZERO_FRACTION))->toBe($written)
+        ->and($read->sure)->toBeTrue()
+        ->and($read->ticked)->toBe($read->planned)
+        ->and($read->composition->isAlike($made->composition, 0.0))->toBeTrue();
+})->with(['neem-leaf-quart', 'soda-and-neem', 'egg-and-oil-milk', 'half-alcohol-swab', 'true-neem-emulsion', 'mint-mask']);
+
+it('says where a document is wrong', function (string $pointer, mixed $value, string $at): void {
+    expect(static fn(): BatchRecord => Batches::read(withChanged(Batches::document(QUART), $pointer, $value)))
+        ->toThrow(static fn(InvalidDocument $fault) => expect($fault->path())->toBe($at));
+})->with([
+    ['/version', 2, '/version'], ['/id', '10000000-0000-4000-8000-00000000000', '/id'], ['/repeat_days', 0, '/repeat_days'], ['/repeat_days', 3661, '/repeat_days'],
+    ['/bench/unit', 'bucket', '/bench/unit'], ['/bench/sprayer_mL', 0, '/bench/sprayer_mL'], ['/bench/plant/surface', 'cloud', '/bench/plant/surface'],
+    ['/bench/circumstances/everyDays', 0, '/bench/circumstances/everyDays'], ['/bench/measures/0/unit', 'g', '/bench/measures/0/unit'],
+    ['/ingredients/0/density/value', 0, '/ingredients/0/density/value'], ['/ingredients/0/density/source', 'hearsay', '/ingredients/0/density/source'],
+    ['/sources/practice/standing', 'gospel', '/sources/practice/standing'], ['/plan/loads/0/items/0/key', 'another', '/plan/loads/0/items/0/key'],
+    ['/plan/loads/0/lines/0/mL', 1e300, '/plan/loads/0/lines/0/mL'], ['/plan/loads/0/items/0/measured/scoops/0/count', 1_000_001, '/plan/loads/0/items/0/measured/scoops/0/count'],
+    ['/plan/loads/0/items/0/measured/scoops/0/unit', 'Cel', '/plan/loads/0/items/0/measured/scoops/0/unit'],
+]);
+
+it('refuses what is no such number in one sentence, or reckons on with it: nothing breaks', function (): void {
+    $document = Batches::document(QUART);
+    $leaves = leavesOf(json_decode($document, true, 64, \JSON_THROW_ON_ERROR));
+    expect(count($leaves))->toBeGreaterThan(200);
+    $refused = $taken = 0;
+    foreach ($leaves as $i => $leaf) {
+        // What core does not read again is kept as it is; the shape of the rest is what matters.
+        foreach ([-1, 1e300, 'nonsense', null, [], 0] as $n => $value) {
+            if (($i + $n) % 2 === 0) {
+                continue;
+            }
+            try {
+                $batch = Batches::read(withChanged($document, $leaf, $value));
+                $made = MadeWriter::write(MadeWriter::record(Made::of($batch, Batches::history(Batches::ticks($batch)))));
+                expect(json_encode($made, \JSON_THROW_ON_ERROR))->toBeString();
+                ++$taken;
+            } catch (InvalidDocument $fault) {
+                // A name that two places share may be missed at the other of them.
+                expect($fault->getMessage())->not->toBe('')->and(explode('/', $fault->path())[1] ?? '')->toBe(explode('/', $leaf)[1]);
+                ++$refused;
+            }
+        }
+    }
+    expect($refused)->toBeGreaterThan(200)->and($taken)->toBeGreaterThan(100);
+});
+
+it('knows keys that it does not know', function (): void {
+    $document = json_decode(Batches::document(QUART), true, 64, \JSON_THROW_ON_ERROR);
+    assert(is_array($document));
+    $text = json_encode([...$document, 'moon' => 'full'], \JSON_THROW_ON_ERROR);
+    expect(static fn(): BatchRecord => (new BatchReader())->read(JsonText::parse($text)))->toThrow(InvalidDocument::class, 'moon');
+});
+
+it('measures a remembered load with what was at hand then', function (): void {
+    $batch = Batches::of(QUART);
+    foreach ($batch->load(2)->items as $item) {
+        expect(abs($item->measured->errorPercent()))->toBeLessThanOrEqual(100 * ScoopPlan::TOLERANCE + 1e-9);
+    }
+    expect(static fn() => $batch->load(3))->toThrow(LogicException::class);
+});
