@@ -14,7 +14,6 @@ use IdleMixer\Core\Batch\Keeping;
 use IdleMixer\Core\Batch\Made;
 use IdleMixer\Core\Batch\MadeWriter;
 use IdleMixer\Core\Batch\Rescue;
-use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\JsonText;
 use IdleMixer\Core\Tests\Support\Batches;
 use IdleMixer\Core\Tests\Support\Plans;
@@ -70,8 +69,7 @@ it('counts a spoonful once, however often it is told', function (): void {
 
 it('says where a record is wrong', function (string $record, string $at): void {
     $whole = str_replace("'", '"', $record);
-    expect(static fn(): History => (new HistoryReader(gallonOfNeem()))->read(JsonText::parse($whole)))
-        ->toThrow(static fn(InvalidDocument $fault) => expect($fault->path())->toBe($at));
+    expect(Batches::faultAt(static fn(): History => (new HistoryReader(gallonOfNeem()))->read(JsonText::parse($whole))))->toBe($at);
 })->with([
     ["{'startedAt':'yesterday','ticks':[],'rescues':[],'glasses':[],'finish':null,'discardedAt':null}", '/startedAt'],
     ["{'startedAt':'1999-12-31T08:00:00Z','ticks':[],'rescues':[],'glasses':[],'finish':null,'discardedAt':null}", '/startedAt'],
@@ -122,7 +120,7 @@ it('goes through its states by its times', function (): void {
 });
 
 it('reads slips against what is in the load', function (string $slips, string $at): void {
-    expect(static fn() => SlipReader::read(JsonText::parse($slips), gallonOfNeem()->load(1)))->toThrow(static fn(InvalidDocument $fault) => expect($fault->path())->toBe($at));
+    expect(Batches::faultAt(static fn() => SlipReader::read(JsonText::parse($slips), gallonOfNeem()->load(1))))->toBe($at);
 })->with([
     ['[]', ''], ['[{"kind":"prayer"}]', '/0/kind'], ['[{"kind":"left-out","item":"egg"}]', '/0/item'], ['[{"kind":"count","item":"neem-oil","scoop":1,"from":1,"to":1}]', '/0/scoop'],
     ['[{"kind":"count","item":"neem-oil","scoop":0,"from":3,"to":2}]', '/0/to'], ['[{"kind":"count","item":"neem-oil","scoop":0,"from":-1,"to":2}]', '/0/from'], ['[{"kind":"count","item":"neem-oil","scoop":0,"from":1.5,"to":2}]', '/0/from'],

@@ -10,6 +10,7 @@ use IdleMixer\Core\Batch\BatchRecord;
 use IdleMixer\Core\Batch\BatchWriter;
 use IdleMixer\Core\Batch\History;
 use IdleMixer\Core\Batch\Tick;
+use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\JsonText;
 
 /** Short ways to a batch and to what was done with it. */
@@ -61,6 +62,18 @@ final class Batches
         }
 
         return $ticks;
+    }
+
+    /** Where a document is wrong; a sentence where nothing is. */
+    public static function faultAt(callable $read): string
+    {
+        try {
+            $read();
+        } catch (InvalidDocument $fault) {
+            return $fault->path();
+        }
+
+        return 'nothing is wrong with it';
     }
 
     public static function at(int $minutes): DateTimeImmutable

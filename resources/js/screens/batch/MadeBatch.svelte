@@ -41,7 +41,9 @@
     <section class="dish grid content-start gap-3">
         <h2>What is in the bottle</h2>
         <p class="flex flex-wrap items-center gap-3 text-lg">
-            <LevelMark level={batch.status === 'ready' && !unsteady ? 'ok' : 'stop'} /><strong>{statusWords(batch.status)}</strong>
+            {#if batch.status !== 'discarded'}<LevelMark level={batch.status === 'ready' && !unsteady ? 'ok' : 'stop'} />{/if}<strong
+                >{statusWords(batch.status)}</strong
+            >
         </p>
         <dl class="grid grid-cols-[auto_1fr] gap-x-4 gap-y-1">
             <dt class="quiet">Made</dt>

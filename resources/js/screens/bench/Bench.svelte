@@ -4,7 +4,8 @@
     import Waiting from '../../parts/Waiting.svelte';
     import { Loaded } from '../../lib/loaded.svelte';
     import BenchTop from './BenchTop.svelte';
-    import { BenchState, fetchShelf } from './bench.svelte';
+    import { BenchState } from './bench.svelte';
+    import { fetchShelf } from './shelf';
 
     const shelf = new Loaded(async () => new BenchState(await fetchShelf(), new URLSearchParams(location.search)));
 </script>

@@ -19,7 +19,7 @@
     );
     const chosen = $derived(state.shelf.catalogue.orders.find((one) => one.code === state.orderNow));
     const strength = $derived([state.half ? 'half strength' : 'full strength', ...(state.highEnd ? ['high end'] : [])]);
-    const water = $derived(state.hardness === null ? 'hardness unknown' : `${short(state.hardness)} mg/L hard`);
+    const water = $derived(state.water.hardness === null ? 'hardness unknown' : `${short(state.water.hardness)} mg/L hard`);
     const summary = $derived([...strength, chosen?.name.toLowerCase(), water].join(', '));
 </script>
 
@@ -48,23 +48,23 @@
         </label>
         <label class="grid gap-1">
             <span class="font-bold">Kind of water</span>
-            <select class="select w-full" bind:value={state.water}>
+            <select class="select w-full" bind:value={state.water.kind}>
                 <option value="">not known</option>
                 {#each state.shelf.catalogue.waters as water (water.code)}<option value={water.code}>{water.words}</option>{/each}
                 <option value="number">a figure of my own</option>
             </select>
         </label>
-        {#if state.water === 'number'}
+        {#if state.water.kind === 'number'}
             <div class="grid grid-cols-2 gap-2">
                 <label class="grid gap-1"
                     ><span class="font-bold">Hardness</span><input
                         class="input w-full"
                         inputmode="decimal"
-                        bind:value={state.hardnessText}
+                        bind:value={state.water.hardnessText}
                     /></label
                 >
                 <label class="grid gap-1"
-                    ><span class="font-bold">in</span><select class="select w-full" bind:value={state.hardnessUnit}
+                    ><span class="font-bold">in</span><select class="select w-full" bind:value={state.water.hardnessUnit}
                         >{#each state.shelf.catalogue.hardnessUnits as unit (unit.code)}<option value={unit.code}>{unit.words}</option
                             >{/each}</select
                     ></label
@@ -73,10 +73,10 @@
         {/if}
         <label class="grid gap-1"
             ><span class="font-bold">Water temperature, °C <span class="font-normal">(empty: room temperature)</span></span>
-            <input class="input w-full" type="number" min="0" max="100" step="0.5" bind:value={state.celsius} /></label
+            <input class="input w-full" type="number" min="0" max="100" step="0.5" bind:value={state.water.celsius} /></label
         >
         <div>
-            <button class="btn" onclick={() => void state.readWater()}>Read strip and thermometer</button>
+            <button class="btn" onclick={() => void state.water.read()}>Read strip and thermometer</button>
             <p class="quiet text-sm">Simulated: a stand-in for real devices that ships with the application.</p>
         </div>
     </div>

@@ -4,6 +4,8 @@ import { typedNumber } from '../../lib/figures';
 import { Kept } from '../../lib/kept';
 import { Latest } from '../../lib/latest.svelte';
 import { Day } from './day.svelte';
+import type { Shelf } from './shelf';
+import { Water } from './water.svelte';
 
 type Recipe = Schemas['Recipe'];
 type Order = Recipe['document']['order'];
@@ -12,43 +14,6 @@ type Order = Recipe['document']['order'];
 const LAST_SPRAYER = new Kept('idle-mixer-sprayer');
 
 type ExtraLine = NonNullable<Schemas['Plan']['emulsion']['line_to_add']>;
-
-export interface Shelf {
-    catalogue: Schemas['Catalogue'];
-    recipes: Recipe[];
-    plants: Schemas['Plant'][];
-    sprayers: Schemas['Sprayer'][];
-    /** What there is to measure with: every spoon, and marks that can be filled to. */
-    kit: Schemas['Kit'];
-    /** One step of the kitchen scale in g; null where there is none. */
-    scaleGrams: number | null;
-    cases: Schemas['CaseBrief'][];
-    hand: { coarseness: number; readings: number };
-}
-
-/** Everything the bench is laid out from. */
-export async function fetchShelf(): Promise<Shelf> {
-    const [hand, catalogue, recipes, plants, sprayers, measures, cases] = await Promise.all([
-        taken(api.GET('/api/hand')),
-        taken(api.GET('/api/catalogue')),
-        taken(api.GET('/api/recipes')),
-        taken(api.GET('/api/plants')),
-        taken(api.GET('/api/sprayers')),
-        taken(api.GET('/api/measures')),
-        taken(api.GET('/api/cases')),
-    ]);
-    const inUse = <T extends { retired: boolean }>(all: T[]): T[] => all.filter((one) => !one.retired);
-    return {
-        hand,
-        catalogue,
-        recipes: recipes.recipes,
-        plants: inUse(plants.plants),
-        sprayers: inUse(sprayers.sprayers),
-        kit: measures.kit,
-        scaleGrams: measures.scaleGrams,
-        cases: cases.cases.filter((one) => one.closedAt === null),
-    };
-}
 
 export function recipeIsDrench(recipe: Recipe | undefined): boolean {
     return recipe?.use === 'drench';
@@ -65,11 +30,6 @@ export class BenchState {
     highEnd = $state(false);
     half = $state(false);
     order = $state<Order | null>(null);
-    /** One of the waters of the catalogue, `number` for a figure of one's own, or empty while nobody knows. */
-    water = $state('');
-    hardnessText = $state('');
-    hardnessUnit = $state('mg/L');
-    celsius = $state<number | null>(null);
     /** Lines added to the recipe on the bench, so that the oil is held. */
     extra = $state<ExtraLine[]>([]);
     /** How much coarser than usual this household mixes. */
@@ -78,6 +38,7 @@ export class BenchState {
     /** Whether a drench goes where it belongs: into the soil, no leaf wetted. */
     intoSoil = $state(true);
     readonly day = new Day();
+    readonly water: Water;
     readonly #plans = new Latest<Schemas['Plan']>();
     readonly #choices = new Latest<Schemas['Choice']>();
 
@@ -85,6 +46,7 @@ export class BenchState {
         readonly shelf: Shelf,
         from: URLSearchParams,
     ) {
+        this.water = new Water(shelf.catalogue);
         const number = (key: string): number => Number(from.get(key) ?? 0) || 0;
         this.caseId = shelf.cases.find((one) => one.id === number('case'))?.id ?? 0;
         this.plantId = shelf.plants.find((one) => one.id === number('plant'))?.id ?? this.case?.plant.id ?? 0;
@@ -166,27 +128,8 @@ export class BenchState {
         return recipeIsDrench(this.recipe) && this.intoSoil ? 'soil' : this.plant?.tolerance;
     }
 
-    /** mg/L, or null while nobody knows. */
-    get hardness(): number | null {
-        if (this.water === 'number') {
-            const unit = this.shelf.catalogue.hardnessUnits.find((one) => one.code === this.hardnessUnit);
-            return typedNumber(this.hardnessText) * (unit?.mgPerL ?? 1);
-        }
-        const named = this.shelf.catalogue.waters.find((one) => one.code === this.water);
-        return named?.mgPerL ?? null;
-    }
-
     get orderNow(): Order {
         return this.order ?? this.recipe?.document.order ?? 'all-together';
-    }
-
-    /** Reads strip and thermometer. */
-    async readWater(): Promise<void> {
-        const read = await taken(api.GET('/api/devices/water'));
-        this.water = 'number';
-        this.hardnessUnit = 'mg/L';
-        this.hardnessText = String(read.hardnessMgL);
-        this.celsius = read.celsius;
     }
 
     pickCase(id: number): void {
@@ -217,12 +160,7 @@ export class BenchState {
         if (Number.isNaN(this.make)) {
             return 'Write how much to make as a number, like 1.5.';
         }
-        if (this.day.typedFault !== '') {
-            return this.day.typedFault;
-        }
-        return this.water === 'number' && Number.isNaN(typedNumber(this.hardnessText))
-            ? 'Write the hardness as a number, like 120, or choose another water.'
-            : '';
+        return this.day.typedFault || this.water.typedFault;
     }
 
     get request(): Schemas['PlanRequest'] | null {
@@ -245,14 +183,7 @@ export class BenchState {
             ...(this.sprayer === undefined ? {} : { sprayer: this.sprayer.fill }),
             highEnd: this.highEnd,
             factor: this.half ? 0.5 : 1,
-            ...(this.hardness === null && this.celsius === null
-                ? {}
-                : {
-                      water: {
-                          ...(this.hardness === null ? {} : { hardness: { amount: this.hardness, unit: 'mg/L' as const } }),
-                          ...(this.celsius === null ? {} : { temperature: { amount: this.celsius, unit: 'Cel' as const } }),
-                      },
-                  }),
+            ...(this.water.asked === undefined ? {} : { water: this.water.asked }),
             ...(this.onto === undefined ? {} : { plant: this.onto as Schemas['PlanRequest']['plant'] }),
             circumstances: this.day.circumstances,
         };

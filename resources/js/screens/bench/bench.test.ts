@@ -1,7 +1,8 @@
 import { afterEach, beforeEach, expect, it, vi } from 'vitest';
 import type { Schemas } from '../../lib/client';
 import { answer, server, storage } from '../../tests/page';
-import { BenchState, type Shelf } from './bench.svelte';
+import { BenchState } from './bench.svelte';
+import type { Shelf } from './shelf';
 
 function recipe(slug: string, more: Partial<Schemas['Recipe']> = {}): Schemas['Recipe'] {
     const document = { slug, order: 'all-together', use: 'foliar', lines: [{ ingredient: 'neem-oil', amount: 2, unit: '[tbs_us]' }] };
@@ -75,19 +76,19 @@ it('asks nothing while what was typed is no number', () => {
     expect([state.request, state.typedFault]).toEqual([null, 'Write how much to make as a number, like 1.5.']);
     state.makeText = '1,5';
     expect(state.request?.make.amount).toBe(1.5);
-    state.water = 'number';
+    state.water.kind = 'number';
     expect(state.request).toBeNull();
-    state.hardnessText = '10';
-    state.hardnessUnit = 'dH';
+    state.water.hardnessText = '10';
+    state.water.hardnessUnit = 'dH';
     expect(state.request?.water?.hardness?.amount).toBeCloseTo(178.48, 6);
 });
 
 it('sends no hardness where it is not known', () => {
     const state = bench();
     expect(state.request?.water).toBeUndefined();
-    state.water = 'tap';
+    state.water.kind = 'tap';
     expect(state.request?.water).toBeUndefined();
-    state.water = 'rain';
+    state.water.kind = 'rain';
     expect(state.request?.water?.hardness?.amount).toBe(5);
 });
 
@@ -201,9 +202,9 @@ it('takes bloom and harvest from the plant, and the fill that is sensible from t
 it('reads strip and thermometer into the request', async () => {
     server(() => answer(200, { hardnessMgL: 250, celsius: 18.5 }));
     const state = bench();
-    state.water = 'number';
-    state.hardnessText = '0';
+    state.water.kind = 'number';
+    state.water.hardnessText = '0';
     expect(state.request?.water).toEqual({ hardness: { amount: 0, unit: 'mg/L' } });
-    await state.readWater();
+    await state.water.read();
     expect(state.request?.water).toEqual({ hardness: { amount: 250, unit: 'mg/L' }, temperature: { amount: 18.5, unit: 'Cel' } });
 });

@@ -64,7 +64,7 @@
             <div class="grid gap-3 sm:grid-cols-2">
                 <label class="grid gap-1"
                     ><span class="font-bold">Leaves</span><select class="select w-full" bind:value={leaves}
-                        >{#each [2, 3] as n (n)}<option value={n}>{n}</option>{/each}</select
+                        >{#each [...new Set([2, 3, test.leaves])] as n (n)}<option value={n}>{n}</option>{/each}</select
                     ></label
                 >
                 <label class="grid gap-1"

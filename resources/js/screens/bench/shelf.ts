@@ -1,0 +1,38 @@
+import { api, taken, type Schemas } from '../../lib/client';
+
+export interface Shelf {
+    catalogue: Schemas['Catalogue'];
+    recipes: Schemas['Recipe'][];
+    plants: Schemas['Plant'][];
+    sprayers: Schemas['Sprayer'][];
+    /** What there is to measure with: every spoon, and marks that can be filled to. */
+    kit: Schemas['Kit'];
+    /** One step of the kitchen scale in g; null where there is none. */
+    scaleGrams: number | null;
+    cases: Schemas['CaseBrief'][];
+    hand: { coarseness: number; readings: number };
+}
+
+/** Everything the bench is laid out from. */
+export async function fetchShelf(): Promise<Shelf> {
+    const [hand, catalogue, recipes, plants, sprayers, measures, cases] = await Promise.all([
+        taken(api.GET('/api/hand')),
+        taken(api.GET('/api/catalogue')),
+        taken(api.GET('/api/recipes')),
+        taken(api.GET('/api/plants')),
+        taken(api.GET('/api/sprayers')),
+        taken(api.GET('/api/measures')),
+        taken(api.GET('/api/cases')),
+    ]);
+    const inUse = <T extends { retired: boolean }>(all: T[]): T[] => all.filter((one) => !one.retired);
+    return {
+        hand,
+        catalogue,
+        recipes: recipes.recipes,
+        plants: inUse(plants.plants),
+        sprayers: inUse(sprayers.sprayers),
+        kit: measures.kit,
+        scaleGrams: measures.scaleGrams,
+        cases: cases.cases.filter((one) => one.closedAt === null),
+    };
+}
