@@ -32,79 +32,88 @@ use App\Http\Controllers\TodayController;
 use App\Http\Controllers\TroubleController;
 use App\Http\Controllers\WayOutController;
 use App\Http\Controllers\WorkedController;
+use App\Http\Middleware\InOneTransaction;
 use Illuminate\Support\Facades\Route;
+
+Route::pattern('id', '[0-9]{1,18}');
+Route::pattern('load', '[0-9]{1,9}');
+Route::pattern('scoop', '[0-9]{1,18}');
+Route::pattern('number', '[0-9]{1,9}');
 
 Route::prefix('api')->group(static function (): void {
     Route::get('ping', PingController::class);
-    Route::post('plan', [PlanController::class, 'request']);
-    Route::post('bench', [PlanController::class, 'bench']);
     Route::get('catalogue', CatalogueController::class);
     Route::get('today', TodayController::class);
     Route::get('worked', WorkedController::class);
-
     Route::get('hand', HandController::class);
     Route::get('devices/water', DeviceController::class);
     Route::get('troubles', [TroubleController::class, 'index']);
-    Route::post('diagnosis', [TroubleController::class, 'diagnose']);
-
     Route::get('recipes', [RecipeController::class, 'index']);
-    Route::post('recipes', [RecipeController::class, 'store']);
+    Route::get('household', [HouseholdController::class, 'show']);
+    Route::get('recipes/{slug}/versions', [RecipeController::class, 'versions']);
+    Route::get('recipes/{slug}', [RecipeController::class, 'show']);
+    foreach (['plants' => PlantController::class, 'sprayers' => SprayerController::class, 'measures' => MeasureController::class] as $path => $controller) {
+        Route::get($path, [$controller, 'index']);
+    }
+    Route::get('batches', [BatchController::class, 'index']);
+    Route::get('batches/{id}/document', [BatchFileController::class, 'show']);
+    Route::get('batches/{id}', [BatchController::class, 'show']);
+    Route::get('leaf-tests', [LeafTestController::class, 'index']);
+    Route::get('leaf-tests/{id}', [LeafTestController::class, 'show']);
+    Route::get('cases', [CaseController::class, 'index']);
+    Route::get('cases/{id}', [CaseController::class, 'show']);
+    foreach (array_keys(CorrectionController::KINDS) as $kind) {
+        Route::get("{$kind}/{id}/history", [CorrectionController::class, 'history'])->defaults('kind', $kind);
+    }
+
+    // Reckons and keeps nothing.
+    Route::post('plan', [PlanController::class, 'request']);
+    Route::post('bench', [PlanController::class, 'bench']);
+    Route::post('diagnosis', [TroubleController::class, 'diagnose']);
     Route::post('sums', SumsController::class);
     Route::post('need', NeedController::class);
     Route::post('reach', ReachController::class);
     Route::post('way-out', WayOutController::class);
     Route::post('compose', ComposeController::class);
     Route::post('compare', CompareController::class);
-    Route::get('household', [HouseholdController::class, 'show']);
-    Route::put('household', [HouseholdController::class, 'store']);
-    Route::get('recipes/{slug}/versions', [RecipeController::class, 'versions']);
-    Route::get('recipes/{slug}', [RecipeController::class, 'show']);
+    Route::post('batches/{id}/loads/{load}/way-out', [BatchSlipController::class, 'ask']);
 
-    foreach (['plants' => PlantController::class, 'sprayers' => SprayerController::class, 'measures' => MeasureController::class] as $path => $controller) {
-        Route::get($path, [$controller, 'index']);
-        Route::post($path, [$controller, 'store']);
-        Route::put("{$path}/{id}", [$controller, 'update'])->whereNumber('id');
-        Route::put("{$path}/{id}/retired", [$controller, 'retire'])->whereNumber('id');
-    }
-    Route::put('measures/{id}/calibrated', [MeasureController::class, 'calibrate'])->whereNumber('id');
-
-    Route::get('batches', [BatchController::class, 'index']);
-    Route::post('batches/documents', [BatchFileController::class, 'store']);
-    Route::get('batches/{id}/document', [BatchFileController::class, 'show'])->whereNumber('id');
-    Route::put('batches/{id}', [CorrectedController::class, 'batch'])->whereNumber('id');
-    Route::put('batches/{id}/reopened', [CorrectedController::class, 'reopen'])->whereNumber('id');
-    Route::post('batches', [BatchController::class, 'store']);
-    Route::get('batches/{id}', [BatchController::class, 'show'])->whereNumber('id');
-    Route::post('batches/{id}/finish', [BatchController::class, 'finish'])->whereNumber('id');
-    Route::post('batches/{id}/stand-tests', [BatchController::class, 'stand'])->whereNumber('id');
-    Route::post('batches/{id}/loads/{load}/way-out', [BatchSlipController::class, 'ask'])->whereNumber(['id', 'load']);
-    Route::put('batches/{id}/loads/{load}/slip', [BatchSlipController::class, 'keep'])->whereNumber(['id', 'load']);
-    Route::put('batches/{id}/discarded', [BatchController::class, 'discard'])->whereNumber('id');
-    Route::put('batches/{id}/scoops/{scoop}/ticks/{number}', TallyController::class)->whereNumber(['id', 'scoop', 'number']);
-
-    Route::get('leaf-tests', [LeafTestController::class, 'index']);
-    Route::post('leaf-tests', [LeafTestController::class, 'store']);
-    Route::get('leaf-tests/{id}', [LeafTestController::class, 'show'])->whereNumber('id');
-    Route::post('leaf-tests/{id}/readings', [LeafTestController::class, 'read'])->whereNumber('id');
-
-    Route::get('cases', [CaseController::class, 'index']);
-    Route::post('cases', [CaseController::class, 'store']);
-    Route::get('cases/{id}', [CaseController::class, 'show'])->whereNumber('id');
-    Route::post('cases/{id}/rounds', [CaseController::class, 'round'])->whereNumber('id');
-    Route::post('cases/{id}/counts', [CaseController::class, 'count'])->whereNumber('id');
-    Route::post('cases/{id}/choice', [CaseChoiceController::class, 'choose'])->whereNumber('id');
-    Route::put('cases/{id}/steps/{step}', [CaseChoiceController::class, 'step'])->whereNumber('id');
-    Route::put('watches/{id}', [CaseChoiceController::class, 'look'])->whereNumber('id');
-    Route::put('leaf-tests/{id}', [CorrectedController::class, 'leafTest'])->whereNumber('id');
-    Route::put('readings/{id}', [CorrectedController::class, 'reading'])->whereNumber('id');
-    Route::put('rounds/{id}', [CorrectedController::class, 'round'])->whereNumber('id');
-    Route::put('counts/{id}', [CorrectedController::class, 'count'])->whereNumber('id');
-    foreach (array_keys(CorrectionController::KINDS) as $kind) {
-        Route::put("{$kind}/{id}/taken-back", [CorrectionController::class, 'takeBack'])->whereNumber('id')->defaults('kind', $kind);
-        Route::put("{$kind}/{id}/undone", [CorrectionController::class, 'undo'])->whereNumber('id')->defaults('kind', $kind);
-        Route::get("{$kind}/{id}/history", [CorrectionController::class, 'history'])->whereNumber('id')->defaults('kind', $kind);
-    }
-    Route::put('cases/{id}/closed', [CaseController::class, 'close'])->whereNumber('id');
+    Route::middleware(InOneTransaction::class)->group(static function (): void {
+        Route::post('recipes', [RecipeController::class, 'store']);
+        Route::put('household', [HouseholdController::class, 'store']);
+        foreach (['plants' => PlantController::class, 'sprayers' => SprayerController::class, 'measures' => MeasureController::class] as $path => $controller) {
+            Route::post($path, [$controller, 'store']);
+            Route::put("{$path}/{id}", [$controller, 'update']);
+            Route::put("{$path}/{id}/retired", [$controller, 'retire']);
+        }
+        Route::put('measures/{id}/calibrated', [MeasureController::class, 'calibrate']);
+        Route::post('batches/documents', [BatchFileController::class, 'store']);
+        Route::put('batches/{id}', [CorrectedController::class, 'batch']);
+        Route::put('batches/{id}/reopened', [CorrectedController::class, 'reopen']);
+        Route::post('batches', [BatchController::class, 'store']);
+        Route::post('batches/{id}/finish', [BatchController::class, 'finish']);
+        Route::post('batches/{id}/stand-tests', [BatchController::class, 'stand']);
+        Route::put('batches/{id}/loads/{load}/slip', [BatchSlipController::class, 'keep']);
+        Route::put('batches/{id}/discarded', [BatchController::class, 'discard']);
+        Route::put('batches/{id}/scoops/{scoop}/ticks/{number}', TallyController::class);
+        Route::post('leaf-tests', [LeafTestController::class, 'store']);
+        Route::post('leaf-tests/{id}/readings', [LeafTestController::class, 'read']);
+        Route::post('cases', [CaseController::class, 'store']);
+        Route::post('cases/{id}/rounds', [CaseController::class, 'round']);
+        Route::post('cases/{id}/counts', [CaseController::class, 'count']);
+        Route::post('cases/{id}/choice', [CaseChoiceController::class, 'choose']);
+        Route::put('cases/{id}/steps/{step}', [CaseChoiceController::class, 'step']);
+        Route::put('watches/{id}', [CaseChoiceController::class, 'look']);
+        Route::put('leaf-tests/{id}', [CorrectedController::class, 'leafTest']);
+        Route::put('readings/{id}', [CorrectedController::class, 'reading']);
+        Route::put('rounds/{id}', [CorrectedController::class, 'round']);
+        Route::put('counts/{id}', [CorrectedController::class, 'count']);
+        foreach (array_keys(CorrectionController::KINDS) as $kind) {
+            Route::put("{$kind}/{id}/taken-back", [CorrectionController::class, 'takeBack'])->defaults('kind', $kind);
+            Route::put("{$kind}/{id}/undone", [CorrectionController::class, 'undo'])->defaults('kind', $kind);
+        }
+        Route::put('cases/{id}/closed', [CaseController::class, 'close']);
+    });
 });
 
 Route::post('passphrase', PassphraseController::class);

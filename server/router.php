@@ -16,7 +16,8 @@ declare(strict_types=1);
     $path = rawurldecode((string) parse_url(is_string($uri) ? $uri : '/', \PHP_URL_PATH));
     $built = str_starts_with($path, '/build/assets/');
     $type = $types[strtolower(pathinfo($path, \PATHINFO_EXTENSION))] ?? null;
-    $file = $type !== null && ($built || in_array($path, ['/passphrase.css', '/favicon.svg', '/manifest.webmanifest'], true))
+    // A name with a null byte in it is no file, and PHP would stop at it.
+    $file = $type !== null && ! str_contains($path, "\0") && ($built || in_array($path, ['/plain.css', '/favicon.svg', '/manifest.webmanifest'], true))
         ? realpath($public . $path)
         : false;
     if ($file === false || ! str_starts_with($file, $public . '/')) {

@@ -8,10 +8,19 @@ mark_of() { find "$@" -type f -not -name '*.sqlite*' -not -name 'api-types.d.ts'
 
 unchanged() { [ -f "$1" ] && [ "$(cat "$1" 2>/dev/null)" = "$2" ]; }
 
+why_not() {
+    case "$1" in
+        *'No space left'* | *'quota'*) printf 'its disk is full. Make room on it, and start again.' ;;
+        *'Read-only'*) printf 'it is on a disk that is read-only. Give the right to write back, or move the project.' ;;
+        *) printf 'give this user the right to write here, or move the project.' ;;
+    esac
+}
+
 need_writable() {
     for folder in "$@"; do
-        mkdir -p "$folder" 2>/dev/null || die "The folder $folder cannot be made: give this user the right to write here, or move the project."
-        { : >"$folder/.probe"; } 2>/dev/null || die "The folder $folder cannot be written to: give this user the right to write here, or move the project."
+        said=$(mkdir -p "$folder" 2>&1) || die "The folder $folder cannot be made: $(why_not "$said")"
+        # A full disk takes an empty file, and nothing more.
+        said=$({ head -c 4096 /dev/zero >"$folder/.probe"; } 2>&1) || { rm -f "$folder/.probe"; die "The folder $folder cannot be written to: $(why_not "$said")"; }
         rm -f "$folder/.probe"
     done
 }

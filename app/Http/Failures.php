@@ -4,10 +4,16 @@ declare(strict_types=1);
 
 namespace App\Http;
 
+use App\Http\Answer\ConflictAnswers;
+use App\Notebook\StoreFault;
+use App\Notebook\StoreTrouble;
 use App\Records\Conflict;
+use App\Records\TwoVersions;
 use IdleMixer\Core\Failure;
+use Illuminate\Container\Container;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Http\JsonResponse;
+use PDOException;
 use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
 
 /** Turns whatever went wrong into one clear sentence with its place. */
@@ -22,16 +28,38 @@ final class Failures
 
     public static function describe(Exceptions $exceptions): void
     {
-        $exceptions->dontReport([Failure::class, Conflict::class]);
+        // A full disk takes no log either, and the sentence says all there is to say.
+        $exceptions->dontReport([Failure::class, Conflict::class, StoreFault::class]);
+        $exceptions->dontReportWhen(static fn(\Throwable $e): bool => $e instanceof PDOException && StoreTrouble::of($e) !== null);
         $exceptions->render(static fn(Failure $failure): JsonResponse => self::answer(422, $failure->path(), $failure->getMessage()));
+        $exceptions->render(static fn(TwoVersions $conflict): JsonResponse => new JsonResponse([
+            'error' => ['path' => $conflict->path, 'message' => $conflict->getMessage()],
+            'conflict' => Container::getInstance()->make(ConflictAnswers::class)->of($conflict),
+        ], 409));
         $exceptions->render(static fn(Conflict $conflict): JsonResponse => self::answer(409, '', $conflict->getMessage()));
         $exceptions->render(static function (HttpExceptionInterface $e): JsonResponse {
             $status = $e->getStatusCode();
 
             return self::answer($status, '', $e instanceof RefusedCall ? $e->getMessage() : self::SENTENCES[$status] ?? 'This did not work.');
         });
-        $exceptions->render(static fn(\Throwable $e): JsonResponse => self::answer(500, '', 'Something broke on our side; it was written to the log. Nothing of what you saved before is lost.'));
+        $exceptions->render(static fn(StoreFault $fault): JsonResponse => self::store($fault->trouble, $fault->words()));
+        $exceptions->render(static function (PDOException $e): ?JsonResponse {
+            $trouble = StoreTrouble::of($e);
+
+            return $trouble === null ? null : self::store($trouble, $trouble->words());
+        });
+        $exceptions->render(static fn(\Throwable $e): JsonResponse => self::answer(500, '', 'Something broke on our side, and nothing of this was saved; it was written to the log of the server.'));
         $exceptions->shouldRenderJsonWhen(static fn(): bool => true);
+    }
+
+    private static function store(StoreTrouble $trouble, string $words): JsonResponse
+    {
+        $answer = self::answer($trouble->status(), '', $words);
+        if ($trouble === StoreTrouble::Busy) {
+            $answer->headers->set('Retry-After', '1');
+        }
+
+        return $answer;
     }
 
     public static function answer(int $status, string $path, string $message): JsonResponse

@@ -11,6 +11,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
 
 /**
  * @property int $id
+ * @property int $version how often it was made or changed
  * @property int $recipe_version_id
  * @property int|null $sprayer_id
  * @property int|null $plant_id

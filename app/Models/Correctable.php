@@ -14,6 +14,9 @@ abstract class Correctable extends Model
 
     protected $guarded = [];
 
+    /** @var array<string, mixed> */
+    protected $attributes = ['version' => 1];
+
     protected static function booted(): void
     {
         static::addGlobalScope(self::TAKEN_BACK, static function (Builder $records): void {

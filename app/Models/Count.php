@@ -9,6 +9,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
  * @property int $id
+ * @property int $version how often it was made or changed
  * @property int $case_id
  * @property CarbonImmutable $counted_at
  * @property float $value

@@ -8,6 +8,7 @@ use Carbon\CarbonImmutable;
 
 /**
  * @property int $id
+ * @property int $version how often it was made or changed
  * @property string $name
  * @property float $amount
  * @property string $unit

@@ -12,6 +12,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
 
 /**
  * @property int $id
+ * @property int $version how often it was made or changed
  * @property int $plant_id
  * @property string $pest
  * @property CarbonImmutable $opened_at
@@ -30,6 +31,9 @@ final class PestCase extends Model
     protected $table = 'cases';
 
     protected $guarded = [];
+
+    /** @var array<string, mixed> */
+    protected $attributes = ['version' => 1];
 
     /** @return array<string, string> */
     protected function casts(): array

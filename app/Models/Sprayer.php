@@ -12,6 +12,7 @@ use IdleMixer\Core\Quantity\Unit;
 
 /**
  * @property int $id
+ * @property int $version how often it was made or changed
  * @property string $name
  * @property float $amount
  * @property string $unit

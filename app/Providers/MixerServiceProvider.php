@@ -4,15 +4,23 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
-use App\Console\DemoCommand;
+use App\Console\BackupCommand;
+use App\Console\CloseCommand;
+use App\Console\LaravelForward;
+use App\Console\OpenCommand;
 use App\Console\PassphraseCommand;
 use App\Console\PlanCommand;
 use App\Console\PreloadListCommand;
+use App\Console\RestoreCommand;
 use App\Devices\HardnessStrip;
 use App\Devices\SimulatedStrip;
 use App\Devices\SimulatedThermometer;
 use App\Devices\Thermometer;
+use App\Notebook\Edition;
+use App\Notebook\Forward;
+use App\Notebook\NotebookConnection;
 use App\SystemClock;
+use Closure;
 use IdleMixer\Core\Batch\BatchWriter;
 use IdleMixer\Core\Bench\BenchReader;
 use IdleMixer\Core\Choice\Chooser;
@@ -38,7 +46,9 @@ use IdleMixer\Core\Wording\WayOutWords;
 use IdleMixer\Core\Writing\PlanWriter;
 use IdleMixer\Core\Writing\VerdictWriter;
 use Illuminate\Contracts\Foundation\Application;
+use Illuminate\Database\Connection;
 use Illuminate\Support\ServiceProvider;
+use PDO;
 use Psr\Clock\ClockInterface;
 
 /** Hands the core to whoever asks for it, with its shipped catalogues. */
@@ -46,7 +56,10 @@ final class MixerServiceProvider extends ServiceProvider
 {
     public function register(): void
     {
+        Connection::resolverFor('sqlite', static fn(PDO|Closure $pdo, string $database, string $prefix, array $config): NotebookConnection => new NotebookConnection($pdo, $database, $prefix, $config));
         $this->app->singleton(ClockInterface::class, SystemClock::class);
+        $this->app->singleton(Edition::class, static fn(Application $app): Edition => Edition::of($app->basePath()));
+        $this->app->bind(Forward::class, LaravelForward::class);
         $this->app->singleton(IngredientCatalogue::class, IngredientCatalogue::shipped(...));
         $this->app->singleton(SourceCatalogue::class, SourceCatalogue::shipped(...));
         $this->app->singleton(ToleranceCatalogue::class, ToleranceCatalogue::shipped(...));
@@ -78,7 +91,7 @@ final class MixerServiceProvider extends ServiceProvider
     public function boot(): void
     {
         if ($this->app->runningInConsole()) {
-            $this->commands([PlanCommand::class, PassphraseCommand::class, DemoCommand::class, PreloadListCommand::class]);
+            $this->commands([PlanCommand::class, PassphraseCommand::class, OpenCommand::class, CloseCommand::class, BackupCommand::class, RestoreCommand::class, PreloadListCommand::class]);
         }
     }
 }

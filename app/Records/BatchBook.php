@@ -62,8 +62,21 @@ final readonly class BatchBook
     {
         $reader = new HistoryReader($record);
         $all = [];
+        foreach (self::rescued($batch) as $number => $one) {
+            $all[$number] = $reader->rescue(new Node($one['taken'], ''), $number);
+        }
+
+        return $all;
+    }
+
+    /** @return array<int, array{version: int, taken: \stdClass}> by load, each with the version of the batch that it made */
+    public static function rescued(Batch $batch): array
+    {
+        $all = [];
         foreach ((array) json_decode($batch->rescues, false, 64, \JSON_THROW_ON_ERROR) as $number => $one) {
-            $all[(int) $number] = $reader->rescue(new Node($one, ''), (int) $number);
+            if ($one instanceof \stdClass && $one->taken instanceof \stdClass && is_int($one->version)) {
+                $all[(int) $number] = ['version' => $one->version, 'taken' => $one->taken];
+            }
         }
 
         return $all;

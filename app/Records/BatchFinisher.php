@@ -18,12 +18,26 @@ final readonly class BatchFinisher
 {
     public function __construct(private BatchBook $book) {}
 
+    /**
+     * The second of two taps finds it finished already, and changes nothing.
+     *
+     * @throws TwoVersions when it is finished, and was told otherwise
+     */
     public function finish(Batch $batch, StandTest $standTest, Keeping $keeping, DateTimeImmutable $madeAt, string $notes): void
     {
+        if ($batch->made_at !== null) {
+            $said = ['stand_test' => $standTest->value, 'keeping' => $keeping->value, 'notes' => $notes];
+            if ($said !== $batch->only(array_keys($said))) {
+                throw TwoVersions::finishedMeanwhile($batch, $said);
+            }
+
+            return;
+        }
         $record = $this->book->record($batch);
         $batch->load('items.scoops.ticks', 'standTests');
         $made = MadeWriter::record(Made::of($record, $this->book->history($batch, $record)));
         $batch->update([
+            'version' => $batch->version + 1,
             'made' => json_encode(MadeWriter::write($made), \JSON_UNESCAPED_UNICODE | \JSON_PRESERVE_ZERO_FRACTION | \JSON_THROW_ON_ERROR),
             'stand_test' => $standTest->value,
             'keeping' => $keeping->value,

@@ -18,18 +18,18 @@ use IdleMixer\Core\Batch\MadeWriter;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\Node;
 use IdleMixer\Core\Recipe\RecipeReader;
-use Illuminate\Database\Connection;
 use Illuminate\Support\Str;
 
-/** Takes in a batch that another notebook wrote. One that is here already stays as it is. */
+/** Takes in a batch that another notebook wrote. One that is here already stays as it is; call it inside a transaction. */
 final readonly class BatchImporter
 {
-    public function __construct(private BatchReader $reader, private RecipeReader $recipes, private RecipeShelf $shelf, private Tallies $tallies, private Connection $notebook) {}
+    public function __construct(private BatchReader $reader, private RecipeReader $recipes, private RecipeShelf $shelf, private Tallies $tallies, private BatchBook $book) {}
 
     /**
      * @return array{Batch, bool} the batch, and whether it was taken in now
      *
      * @throws InvalidDocument with the path of the first fault found
+     * @throws TwoVersions     when it is here already, and something else was done with it here
      */
     public function take(Node $node, DateTimeImmutable $now): array
     {
@@ -39,26 +39,50 @@ final readonly class BatchImporter
         $said = $object->filled('record');
         $history = $said === null ? new History($now, [], [], [], null, null) : (new HistoryReader($record))->read($said);
 
-        return $this->notebook->transaction(function () use ($node, $record, $recipe, $history): array {
-            $here = Batch::query()->withoutGlobalScope(Correctable::TAKEN_BACK)->where('submission', $record->id)->first();
-            if ($here !== null) {
-                return [$here, false];
-            }
-            $batch = Batch::query()->create([
-                'submission' => $record->id,
-                'recipe_version_id' => $this->shelf->keep($recipe)->id,
-                'document' => self::frozen($node),
-                ...BatchStarter::index($record),
-                ...self::done($record, $history),
-            ]);
-            $this->tallies->layOut($batch, $record);
-            $this->tallies->tick($batch, $history->ticks);
-            foreach ($history->glasses as $glass) {
-                StandTestRecord::query()->create(self::glass($batch, $glass));
+        $here = Batch::query()->withoutGlobalScope(Correctable::TAKEN_BACK)->where('submission', $record->id)->first();
+        if ($here !== null) {
+            if (! $this->holds($here, $node)) {
+                throw TwoVersions::hereAlready($here);
             }
 
-            return [$batch->refresh(), true];
-        });
+            return [$here, false];
+        }
+        $batch = Batch::query()->create([
+            'submission' => $record->id,
+            'recipe_version_id' => $this->shelf->keep($recipe)->id,
+            'document' => self::frozen($node),
+            ...BatchStarter::index($record),
+            ...self::done($record, $history),
+        ]);
+        $this->tallies->layOut($batch, $record);
+        $this->tallies->tick($batch, $history->ticks);
+        foreach ($history->glasses as $glass) {
+            StandTestRecord::query()->create(self::glass($batch, $glass));
+        }
+
+        return [$batch->refresh(), true];
+    }
+
+    /** Whether all that a document tells is in the notebook already, where more may have been done since. */
+    private function holds(Batch $here, Node $node): bool
+    {
+        return self::contains(json_decode($this->book->document($here), true, 64, \JSON_THROW_ON_ERROR), json_decode($node->json(), true, 64, \JSON_THROW_ON_ERROR));
+    }
+
+    private static function contains(mixed $here, mixed $told): bool
+    {
+        if (! is_array($told)) {
+            return $told === null || $here === $told || (is_numeric($told) && is_numeric($here) && (float) $told === (float) $here);
+        }
+        foreach ($told as $key => $one) {
+            $there = is_array($here) ? $here : [];
+            $found = array_is_list($told) ? array_filter($there, static fn(mixed $each): bool => self::contains($each, $one)) !== [] : self::contains($there[$key] ?? null, $one);
+            if (! $found) {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     private static function frozen(Node $node): string
@@ -76,7 +100,7 @@ final readonly class BatchImporter
     {
         $rescues = [];
         foreach ($history->rescues as $load => $rescue) {
-            $rescues[$load] = ['load' => $load, ...HistoryWriter::rescue($rescue)];
+            $rescues[$load] = ['version' => 1, 'taken' => ['load' => $load, ...HistoryWriter::rescue($rescue)]];
         }
         $glasses = $history->glasses;
         $last = $glasses === [] ? 'not-done' : $glasses[count($glasses) - 1]->result->value;

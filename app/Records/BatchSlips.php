@@ -23,18 +23,36 @@ final readonly class BatchSlips
     /**
      * Keeps a slip and the way out that was taken, in amounts; the same load again replaces it.
      *
+     * @param int $basedOn the version of the batch that was on the screen
+     *
      * @throws InvalidDocument when that way out does not hold here
+     * @throws TwoVersions     when another way out was taken for this load since
      */
-    public function keep(Batch $batch, int $number, Node $said, RemedyKind $kind): void
+    public function keep(Batch $batch, int $basedOn, int $number, Node $said, RemedyKind $kind): void
     {
         $record = $this->book->record($batch);
         $load = $record->load($number);
         $slips = SlipReader::read($said, $load);
         $remedy = self::remedy(WayOut::of($record->atHand($number), $record->limits)->remedies($load, $slips), $kind);
         $rescue = Rescue::by($remedy, $slips, $said->json(), $this->words->remedy($remedy, $load, $record->unit));
-        $all = (array) json_decode($batch->rescues, false, 64, \JSON_THROW_ON_ERROR);
-        $all[$number] = ['load' => $number, ...HistoryWriter::rescue($rescue)];
-        $batch->update(['rescues' => json_encode((object) $all, \JSON_THROW_ON_ERROR | \JSON_PRESERVE_ZERO_FRACTION | \JSON_UNESCAPED_UNICODE)]);
+        $taken = ['load' => $number, ...HistoryWriter::rescue($rescue)];
+        $all = BatchBook::rescued($batch);
+        $here = $all[$number] ?? null;
+        if ($here !== null && self::same($here['taken'], $taken)) {
+            return;
+        }
+        // Another load of the same batch stands in nobody's way.
+        if ($here !== null && $here['version'] > $basedOn) {
+            throw TwoVersions::changedMeanwhile($batch, []);
+        }
+        $all[$number] = ['version' => $batch->version + 1, 'taken' => $taken];
+        $batch->update(['version' => $batch->version + 1, 'rescues' => json_encode((object) $all, \JSON_THROW_ON_ERROR | \JSON_PRESERVE_ZERO_FRACTION | \JSON_UNESCAPED_UNICODE)]);
+    }
+
+    /** @param array<string, mixed> $taken */
+    private static function same(\stdClass $here, array $taken): bool
+    {
+        return json_encode($here, \JSON_THROW_ON_ERROR) === json_encode($taken, \JSON_THROW_ON_ERROR);
     }
 
     /** @param list<Remedy> $remedies */

@@ -16,7 +16,6 @@ use IdleMixer\Core\Bench\Bench;
 use IdleMixer\Core\Data\BatchLines;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\JsonText;
-use IdleMixer\Core\Plan\Plan;
 use IdleMixer\Core\Plan\Planner;
 use IdleMixer\Core\Recipe\RecipeCatalogue;
 
@@ -29,7 +28,6 @@ final readonly class BatchStarter
         private BatchReader $reader,
         private RecipeShelf $shelf,
         private RecipeCatalogue $recipes,
-        private Submissions $submissions,
         private Tallies $tallies,
     ) {}
 
@@ -38,34 +36,26 @@ final readonly class BatchStarter
      *
      * @throws InvalidDocument when it takes more loads than one batch may have
      */
-    public function start(string $submission, Bench $bench, ?Sprayer $sprayer, ?Plant $plant, ?PestCase $case, DateTimeImmutable $now): array
+    public function start(Submitted $submitted, Bench $bench, ?Sprayer $sprayer, ?Plant $plant, ?PestCase $case, DateTimeImmutable $now): array
     {
         $plan = $this->planner->plan($bench);
         if ($plan->loadCount() > BatchLines::MOST_LOADS['value']) {
             throw InvalidDocument::because('/bench/request/make/amount', sprintf('This would take %d fills of the sprayer; one batch has at most %d. Make several batches.', $plan->loadCount(), BatchLines::MOST_LOADS['value']), null);
         }
 
-        return $this->submissions->of(Batch::query(), $submission, fn(): Batch => $this->make($submission, $plan, $sprayer, $plant, $case, $now));
-    }
-
-    private function make(string $submission, Plan $plan, ?Sprayer $sprayer, ?Plant $plant, ?PestCase $case, DateTimeImmutable $now): Batch
-    {
-        $recipe = $plan->bench->recipe;
-        $document = json_encode($this->writer->freeze($plan, $submission, $this->recipes->repeatDays($recipe->slug)), \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_PRESERVE_ZERO_FRACTION | \JSON_THROW_ON_ERROR);
+        $document = json_encode($this->writer->freeze($plan, $submitted->key, $this->recipes->repeatDays($plan->bench->recipe->slug)), \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_PRESERVE_ZERO_FRACTION | \JSON_THROW_ON_ERROR);
         $record = $this->reader->read(JsonText::parse($document));
-        $batch = Batch::query()->create([
-            'submission' => $submission,
-            'recipe_version_id' => $this->shelf->keep($recipe)->id,
+        [$batch, $new] = Submissions::of(Batch::query(), $submitted, [
+            'recipe_version_id' => $this->shelf->keep($plan->bench->recipe)->id,
             'sprayer_id' => $sprayer?->id,
             'plant_id' => $plant->id ?? $case?->plant_id,
             'case_id' => $case?->id,
             'document' => $document,
             'started_at' => $now,
             ...self::index($record),
-        ]);
-        $this->tallies->layOut($batch, $record);
+        ], fn(Batch $batch) => $this->tallies->layOut($batch, $record));
 
-        return $batch->refresh();
+        return [$batch->refresh(), $new];
     }
 
     /** @return array<string, mixed> what lists and sums ask of every batch */

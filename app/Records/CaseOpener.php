@@ -13,24 +13,15 @@ use IdleMixer\Core\Schedule\CaseTasks;
 /** Opens a case, and puts the plants that stood next to it on the list to look at. */
 final readonly class CaseOpener
 {
-    public function __construct(private Submissions $submissions) {}
-
     /** @return array{PestCase, bool} */
-    public function open(string $submission, Plant $plant, string $pest, DateTimeImmutable $openedAt, string $notes): array
+    public function open(Submitted $submitted, Plant $plant, string $pest, DateTimeImmutable $openedAt, string $notes): array
     {
-        return $this->submissions->of(PestCase::query(), $submission, static function () use ($submission, $plant, $pest, $openedAt, $notes): PestCase {
-            $case = PestCase::query()->create([
-                'submission' => $submission,
-                'plant_id' => $plant->id,
-                'pest' => $pest,
-                'opened_at' => $openedAt,
-                'notes' => $notes,
-            ]);
+        $columns = ['plant_id' => $plant->id, 'pest' => $pest, 'opened_at' => $openedAt, 'notes' => $notes];
+
+        return Submissions::of(PestCase::query(), $submitted, $columns, static function (PestCase $case) use ($plant, $openedAt): void {
             foreach (self::neighbours($plant) as $neighbour) {
                 Watch::query()->create(['case_id' => $case->id, 'plant_id' => $neighbour->id, 'due_at' => $openedAt->modify('+' . CaseTasks::NEIGHBOURS_AFTER_HOURS . ' hours')]);
             }
-
-            return $case;
         });
     }
 

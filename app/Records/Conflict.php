@@ -5,4 +5,4 @@ declare(strict_types=1);
 namespace App\Records;
 
 /** Something that the notebook cannot do as it stands; the message is for the person who asked. */
-final class Conflict extends \RuntimeException {}
+class Conflict extends \RuntimeException {}

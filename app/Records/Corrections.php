@@ -7,29 +7,28 @@ namespace App\Records;
 use App\Models\Correctable;
 use App\Models\Revision;
 use DateTimeImmutable;
-use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Collection;
 
-/** Corrects records, takes them back and puts them back; what they were before stays. */
-final readonly class Corrections
+/** Corrects records, takes them back and puts them back; what they were before stays. Call it inside a transaction. */
+final class Corrections
 {
-    public function __construct(private Connection $notebook) {}
-
-    /** @param array<string, mixed> $columns as they are to be from now on */
-    public function correct(Correctable $record, array $columns, DateTimeImmutable $at, string $what = 'corrected'): void
+    /**
+     * @param int                  $basedOn the version that was on the screen
+     * @param array<string, mixed> $columns as they are to be from now on
+     *
+     * @throws TwoVersions when it was changed since that version
+     */
+    public static function correct(Correctable $record, int $basedOn, array $columns, DateTimeImmutable $at, string $what = 'corrected'): void
     {
-        $this->notebook->transaction(static function () use ($record, $columns, $at, $what): void {
-            $record->fill($columns);
-            $changed = array_intersect_key($record->getRawOriginal(), $record->getDirty());
-            if ($changed !== []) {
-                self::remember($record, $what, $changed, $at);
-                $record->save();
-            }
-        });
+        $changed = Edits::fill($record, $basedOn, $columns);
+        if ($changed !== []) {
+            self::remember($record, $what, $changed, $at);
+            $record->save();
+        }
     }
 
-    /** @throws Conflict when something hangs on it */
-    public function takeBack(Correctable $record, bool $takenBack, DateTimeImmutable $at): void
+    /** @throws Conflict when something hangs on it, or it was changed since */
+    public static function takeBack(Correctable $record, int $basedOn, bool $takenBack, DateTimeImmutable $at): void
     {
         if ($takenBack === ($record->getAttribute('taken_back_at') !== null)) {
             return;
@@ -37,26 +36,27 @@ final readonly class Corrections
         if ($takenBack) {
             HangingOn::refuse($record);
         }
-        $this->correct($record, ['taken_back_at' => $takenBack ? $at : null], $at, $takenBack ? 'taken-back' : 'put-back');
+        self::correct($record, $basedOn, ['taken_back_at' => $takenBack ? $at : null], $at, $takenBack ? 'taken-back' : 'put-back');
     }
 
     /**
      * Puts the record back to what it was before its last change.
      *
-     * @throws Conflict when it was never changed
+     * @throws Conflict when it was never changed, or was changed since
      */
-    public function undo(Correctable $record, DateTimeImmutable $at): void
+    public static function undo(Correctable $record, int $basedOn, DateTimeImmutable $at): void
     {
+        if (Edits::version($record) !== $basedOn) {
+            throw TwoVersions::changedMeanwhile($record, []);
+        }
         $last = self::of($record)->last() ?? throw new Conflict('This was never changed: there is nothing to undo.');
         $before = self::before($last);
         if (($before['taken_back_at'] ?? null) !== null) {
             HangingOn::refuse($record);
         }
-        $this->notebook->transaction(static function () use ($record, $before, $at): void {
-            self::remember($record, 'put-back', array_intersect_key($record->getRawOriginal(), $before), $at);
-            $record->setRawAttributes([...$record->getAttributes(), ...$before]);
-            $record->save();
-        });
+        self::remember($record, 'put-back', array_intersect_key($record->getRawOriginal(), $before), $at);
+        $record->setRawAttributes([...$record->getAttributes(), ...$before, 'version' => $basedOn + 1]);
+        $record->save();
     }
 
     /** @return Collection<int, Revision> earliest first */

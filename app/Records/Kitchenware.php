@@ -33,13 +33,27 @@ final class Kitchenware
         return $all;
     }
 
-    /** @param array<string, float> $byEye mL by code */
-    public function keep(?Kitchen $kitchen, array $byEye): void
+    /** 0 while nothing was said yet. */
+    public function version(): int
     {
-        Household::query()->updateOrCreate(['id' => 1], [
+        return $this->row()->version ?? 0;
+    }
+
+    /**
+     * @param int                  $basedOn the version that was on the screen
+     * @param array<string, float> $byEye   mL by code
+     *
+     * @throws TwoVersions when it was changed since
+     */
+    public function keep(int $basedOn, ?Kitchen $kitchen, array $byEye): void
+    {
+        $row = $this->row() ?? new Household(['id' => 1, 'version' => 0, 'by_eye' => '{}']);
+        $row->syncOriginal();
+        Edits::fill($row, $basedOn, [
             'kitchen' => $kitchen?->value,
             'by_eye' => json_encode((object) $byEye, \JSON_PRESERVE_ZERO_FRACTION | \JSON_THROW_ON_ERROR),
         ]);
+        $row->save();
     }
 
     public function reader(): PhraseReader

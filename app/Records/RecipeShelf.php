@@ -36,11 +36,20 @@ final readonly class RecipeShelf
         ]);
     }
 
-    /** What somebody wrote, or went back to: from now on this is the recipe. Call it inside a transaction. */
-    public function write(RecipeDocument $recipe): RecipeVersion
+    /**
+     * What somebody wrote, or went back to: from now on this is the recipe. Call it inside a transaction.
+     *
+     * @param int $basedOn number of the version that was on the screen; 0 where it is a recipe of its own
+     *
+     * @throws TwoVersions when the newest is another, and written otherwise
+     */
+    public function write(RecipeDocument $recipe, int $basedOn): RecipeVersion
     {
-        $version = $this->keep($recipe);
         $newest = $this->newest($recipe->slug);
+        $version = $this->keep($recipe);
+        if ($newest !== null && $newest->number !== $basedOn && ! $newest->is($version)) {
+            throw TwoVersions::changedMeanwhile($newest, ['name' => $recipe->name, 'document' => $version->document]);
+        }
         if ($newest === null || ! $newest->is($version) || $version->written === 0) {
             $version->update(['written' => ($newest->written ?? 0) + 1]);
         }

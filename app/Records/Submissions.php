@@ -5,40 +5,42 @@ declare(strict_types=1);
 namespace App\Records;
 
 use Closure;
-use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
-use Illuminate\Database\UniqueConstraintViolationException;
 
 /**
- * Makes one record of a submission, however often it arrives: a double click, a retry after a lost answer, two tabs.
+ * Makes one record of a submission, however often it arrives: a double click, a retry after a lost answer, two tabs. Call
+ * it inside a transaction that holds the write lock.
  */
-final readonly class Submissions
+final class Submissions
 {
-    public function __construct(private Connection $connection) {}
-
     /**
      * @template T of Model
      *
-     * @param Builder<T>   $records
-     * @param string       $submission UUID that the sender made up for this one record
-     * @param Closure(): T $make
+     * @param Builder<T>           $records
+     * @param array<string, mixed> $columns as they are to be kept
+     * @param Closure(T): void     $then    what belongs to it and is made with it
      *
      * @return array{T, bool} the record, and whether it was made now
+     *
+     * @throws TwoVersions when something else was saved under the same key
      */
-    public function of(Builder $records, string $submission, Closure $make): array
+    public static function of(Builder $records, Submitted $submitted, array $columns, ?Closure $then = null): array
     {
-        $earlier = $records->clone()->where('submission', $submission)->first();
+        // What was taken back keeps its key, too.
+        $earlier = $records->clone()->withoutGlobalScopes()->where('submission', $submitted->key)->first();
         if ($earlier !== null) {
+            if ($earlier->getAttribute('content') !== $submitted->content) {
+                throw TwoVersions::savedOtherwise($earlier, $columns);
+            }
+
             return [$earlier, false];
         }
-
-        try {
-            return [$this->connection->transaction($make), true];
-        } catch (UniqueConstraintViolationException $e) {
-            $twin = $records->clone()->where('submission', $submission)->first();
-
-            return [$twin ?? throw $e, false];
+        $made = $records->create([...$submitted->columns(), ...$columns]);
+        if ($then !== null) {
+            $then($made);
         }
+
+        return [$made, true];
     }
 }

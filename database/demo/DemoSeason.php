@@ -17,6 +17,7 @@ use App\Records\BatchBook;
 use App\Records\BatchFinisher;
 use App\Records\BatchStarter;
 use App\Records\Kitchenware;
+use App\Records\Submitted;
 use App\Records\Tallies;
 use DateTimeImmutable;
 use IdleMixer\Core\Batch\Keeping;
@@ -54,7 +55,7 @@ final readonly class DemoSeason
         foreach ($season['found'] as $key => [$left, $pours]) {
             $sprayers[$key]->update(['left_behind_ml' => $left, 'pours' => json_encode($pours, \JSON_THROW_ON_ERROR)]);
         }
-        $this->kitchenware->keep(Kitchen::Us, ['squirt' => 3.5]);
+        $this->kitchenware->keep(0, Kitchen::Us, ['squirt' => 3.5]);
         foreach ($season['measures'] as $row) {
             Measure::query()->create(self::vessel($row));
         }
@@ -128,7 +129,7 @@ final readonly class DemoSeason
             'circumstances' => ['season' => $plant->tolerance === 'dormant-wood' ? 'dormant' : 'growing'],
         ], \JSON_THROW_ON_ERROR)));
         $at = self::before($now, $row['at']);
-        [$batch] = $this->starter->start(Str::uuid()->toString(), $bench, $sprayer, $plant, $case, $at);
+        [$batch] = $this->starter->start(Submitted::of(Str::uuid()->toString(), '{}'), $bench, $sprayer, $plant, $case, $at);
         $this->tick($batch, $at, isset($row['mixing']));
         if (! isset($row['mixing'])) {
             $this->finisher->finish($batch, StandTest::from($row['glass'] ?? 'not-done'), Keeping::Strict, $at, isset($row['sprayed']) ? '' : $row['notes'] ?? '');

@@ -10,8 +10,9 @@ declare(strict_types=1);
 const APP_WAYS = [
     'Models' => ['Models'],
     'Records' => ['Records', 'Models'],
-    'Http' => ['Http', 'Records', 'Models', 'Devices', 'Passphrase'],
-    'Console' => ['Console', 'Records', 'Models', 'Passphrase'],
+    'Notebook' => ['Notebook'],
+    'Http' => ['Http', 'Records', 'Models', 'Notebook', 'Devices', 'Passphrase'],
+    'Console' => ['Console', 'Records', 'Models', 'Notebook', 'Passphrase'],
     'Devices' => ['Devices'],
 ];
 

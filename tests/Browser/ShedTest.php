@@ -67,7 +67,7 @@ it('reads several recipe files at once, says of each what became of it, and puts
     Screen::with(Served::shed(), static function (Screen $screen) use ($recipe): void {
         $screen->open('/shed')->see('Read recipe documents from files');
         $screen->all('input[type="file"]')[0]->sendKeys(file_of('one.json', $recipe(5)) . "\n" . file_of('two.json', $recipe(10)) . "\n" . file_of('bad.json', '{"format":"idle-mixer/recipe","colour":1}') . "\n" . file_of('no.json', 'two spoons'));
-        $screen->see('kept as File soap, version 1')->see('kept as File soap, version 2')->see('There is no key “colour” here')->see('This is no JSON; a recipe document is needed');
+        $screen->see('kept as File soap, version 1')->see('another is kept here already, version 1; nothing was overwritten')->see('There is no key “colour” here')->see('This is no JSON; a recipe document is needed')->press('Keep it as the next version')->see('kept as File soap, version 2');
         $screen->open('/recipes/write?edit=file-soap')->see('10 mL of castile soap')->press('Versions of it')->see('Version 1');
         // The oldest stands last.
         $versions = $screen->all('[data-versions] button');

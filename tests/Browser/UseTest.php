@@ -20,6 +20,8 @@ function axe(Screen $screen): string
     $screen->script((string) file_get_contents(Served::root() . '/node_modules/axe-core/axe.min.js'));
     $found = $screen->later(<<<'JS'
         const done = arguments[0];
+        // A colour on its way from one theme to the other is no fault.
+        document.getAnimations().forEach((each) => { try { each.finish(); } catch { each.cancel(); } });
         axe.run(document, { runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'best-practice'] }).then((result) =>
             done(result.violations.map((v) => v.id + ': ' + v.nodes.map((n) => n.target.join(' ') + ' ' + n.failureSummary).join(' | ')).join('\n')));
         JS);

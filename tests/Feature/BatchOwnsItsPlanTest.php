@@ -85,7 +85,7 @@ it('remembers the season in the way out: a winter oil planned with leaves on is 
         ->and(json_encode($inLeaf->list('strongest.verdicts'), \JSON_THROW_ON_ERROR))->toContain('growing season')
         ->and(str_contains(json_encode($inLeaf->list('remedies'), \JSON_THROW_ON_ERROR), 'bare dormant wood'))->toBeFalse()
         ->and(waysOf($bare)[0])->toBe('as-it-is')
-        ->and(Notebook::put("/api/batches/{$growing->id()}/loads/1/slip", [...$slip, 'remedy' => 'as-it-is'])->text('error.path'))->toBe('/remedy');
+        ->and(Notebook::change("/api/batches/{$growing->id()}/loads/1/slip", [...$slip, 'remedy' => 'as-it-is'])->text('error.path'))->toBe('/remedy');
 });
 
 it('shows rounds of another strength apart in what worked', function (): void {
@@ -120,7 +120,7 @@ it('writes a batch that another notebook reads and finishes: the same numbers, t
     Notebook::post("/api/batches/{$here->id()}/stand-tests", ['submission' => Notebook::submission(), 'result' => 'ring', 'seconds' => 40]);
     $key = $here->text('items.0.key');
     $ways = Notebook::post("/api/batches/{$here->id()}/loads/2/way-out", ['slips' => [['kind' => 'left-out', 'item' => $key]]]);
-    Notebook::put("/api/batches/{$here->id()}/loads/2/slip", ['slips' => [['kind' => 'left-out', 'item' => $key]], 'remedy' => $ways->text('remedies.0.kind') === 'discard' ? 'add-water' : $ways->text('remedies.0.kind')]);
+    Notebook::change("/api/batches/{$here->id()}/loads/2/slip", ['slips' => [['kind' => 'left-out', 'item' => $key]], 'remedy' => $ways->text('remedies.0.kind') === 'discard' ? 'add-water' : $ways->text('remedies.0.kind')]);
     $document = Notebook::get("/api/batches/{$here->id()}/document");
     expect(Contract::schemaFault('batch', $document->text))->toBe('');
     $finish = ['standTest' => 'even', 'notes' => 'milky', 'madeAt' => '2026-11-20T18:00:00Z'];

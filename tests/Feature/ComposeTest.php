@@ -13,7 +13,7 @@ function compose(array $lines, string $use = 'foliar', string $name = 'Lemon tub
 }
 
 beforeEach(function (): void {
-    Notebook::put('/api/household', ['kitchen' => 'us', 'byEye' => (object) []]);
+    Notebook::change('/api/household', ['kitchen' => 'us', 'byEye' => (object) []]);
 });
 
 it('turns typed lines into a recipe that can be kept', function (): void {
@@ -23,7 +23,7 @@ it('turns typed lines into a recipe that can be kept', function (): void {
         ->and($answer->text('lines.1.text'))->toBe('2 to 4 US tablespoons (29.6 to 59.1 mL) of neem oil')
         ->and($answer->text('lines.3.kind'))->toBe('empty')
         ->and($answer->text('document.slug'))->toBe('lemon-tub-neem');
-    $kept = Notebook::post('/api/recipes', json_encode($answer->at('document'), \JSON_THROW_ON_ERROR));
+    $kept = Notebook::recipe(json_encode($answer->at('document'), \JSON_THROW_ON_ERROR));
     expect($kept->status)->toBe(201)->and($kept->number('version'))->toBe(1.0)
         ->and(compose(['1 gallon of water', '1 tbsp neem'])->text('document.slug'))->toBe('lemon-tub-neem-2');
 });
@@ -48,13 +48,13 @@ it('says what still stands between the lines and a recipe', function (string $li
 ]);
 
 it('keeps whose spoons are meant, and the squirt that was measured', function (): void {
-    $kept = Notebook::put('/api/household', ['kitchen' => 'australian', 'byEye' => ['squirt' => 3.5]]);
+    $kept = Notebook::change('/api/household', ['kitchen' => 'australian', 'byEye' => ['squirt' => 3.5]]);
 
     expect($kept->text('kitchen'))->toBe('australian')
         ->and(compose(['1 l water', '1 tbsp neem', 'a squirt of soap'])->text('lines.1.text'))->toBe('1 Australian tablespoon (20 mL) of neem oil')
         ->and(compose(['1 l water', 'a squirt of soap'])->number('document.lines.0.amount'))->toBe(3.5)
-        ->and(Notebook::put('/api/household', ['kitchen' => 'lunar', 'byEye' => (object) []])->status)->toBe(422)
-        ->and(Notebook::put('/api/household', ['kitchen' => null, 'byEye' => ['squirt' => 0]])->text('error.path'))->toBe('/byEye/squirt');
+        ->and(Notebook::change('/api/household', ['kitchen' => 'lunar', 'byEye' => (object) []])->status)->toBe(422)
+        ->and(Notebook::change('/api/household', ['kitchen' => null, 'byEye' => ['squirt' => 0]])->text('error.path'))->toBe('/byEye/squirt');
 });
 
 it('carries a range by eye through to the strength', function (): void {
@@ -63,7 +63,7 @@ it('carries a range by eye through to the strength', function (): void {
 });
 
 it('types every shipped recipe back to what it was', function (): void {
-    Notebook::put('/api/household', ['kitchen' => 'metric', 'byEye' => (object) []]);
+    Notebook::change('/api/household', ['kitchen' => 'metric', 'byEye' => (object) []]);
     foreach (RecipeCatalogue::shipped()->slugs() as $slug) {
         $recipe = Notebook::get("/api/recipes/{$slug}");
         $lines = $recipe->list('document.lines');
@@ -77,7 +77,7 @@ it('types every shipped recipe back to what it was', function (): void {
 it('keeps every version, and shows them', function (): void {
     foreach ([['1 l water', '5 ml neem'], ['1 l water', '10 ml neem']] as $lines) {
         $composed = Notebook::post('/api/compose', ['name' => 'Mine', 'slug' => 'mine', 'use' => 'foliar', 'order' => 'all-together', 'notes' => '', 'lines' => $lines]);
-        Notebook::post('/api/recipes', json_encode($composed->at('document'), \JSON_THROW_ON_ERROR));
+        Notebook::recipe(json_encode($composed->at('document'), \JSON_THROW_ON_ERROR));
     }
     $versions = Notebook::get('/api/recipes/mine/versions');
     expect($versions->list('versions'))->toHaveCount(2)
@@ -103,8 +103,8 @@ it('goes back to an earlier version, and is not changed by what was mixed otherw
     $onceSo = [...$document, 'lines' => [...$stronger['lines'], ['ingredient' => 'neem-oil', 'amount' => 2, 'unit' => 'mL']]];
     $now = static fn(): mixed => Notebook::get('/api/recipes/pot-soap')->number('document.lines.0.amount');
 
-    expect(Notebook::post('/api/recipes', $document)->status)->toBe(201)
-        ->and(Notebook::post('/api/recipes', $stronger)->number('version'))->toBe(2.0)
+    expect(Notebook::recipe($document)->status)->toBe(201)
+        ->and(Notebook::recipe($stronger)->number('version'))->toBe(2.0)
         ->and($now())->toBe(10.0);
 
     $batch = Notebook::post('/api/batches', ['submission' => '00000000-0000-4000-8000-000000000777', 'bench' => ['request' => ['recipe' => $onceSo, 'make' => ['amount' => 1, 'unit' => 'L']]], 'sprayerId' => null, 'plantId' => null, 'caseId' => null]);
@@ -113,7 +113,7 @@ it('goes back to an earlier version, and is not changed by what was mixed otherw
         ->and(Notebook::get('/api/recipes/pot-soap')->list('document.lines'))->toHaveCount(1)
         ->and($now())->toBe(10.0);
 
-    expect(Notebook::post('/api/recipes', $document)->status)->toBe(200)
+    expect(Notebook::recipe($document)->status)->toBe(200)
         ->and($now())->toBe(5.0)
         ->and(Notebook::get('/api/recipes/pot-soap')->number('version'))->toBe(1.0)
         ->and(Notebook::get('/api/recipes/pot-soap/versions')->list('versions'))->toHaveCount(3);
@@ -122,6 +122,6 @@ it('goes back to an earlier version, and is not changed by what was mixed otherw
 it('takes a shipped recipe back from a file, and only unchanged', function (): void {
     $document = (string) file_get_contents(dirname(__DIR__, 2) . '/core/data/recipes/mild-soap.json');
 
-    expect(Notebook::post('/api/recipes', $document)->status)->toBe(200)
-        ->and(Notebook::post('/api/recipes', str_replace('"amount": 3', '"amount": 4', $document))->text('error.path'))->toBe('/slug');
+    expect(Notebook::recipe($document)->status)->toBe(200)
+        ->and(Notebook::recipe(str_replace('"amount": 3', '"amount": 4', $document))->text('error.path'))->toBe('/slug');
 });

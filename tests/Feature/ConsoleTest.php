@@ -6,6 +6,7 @@ use App\Models\Batch;
 use App\Models\LeafTest;
 use App\Models\PestCase;
 use App\Models\Plant;
+use Database\Demo\DemoSeason;
 use Illuminate\Support\Facades\Artisan;
 use Tests\Feature\Contract;
 use Tests\Feature\Notebook;
@@ -81,8 +82,9 @@ it('reads out a plan in words', function (): void {
     unlink($file);
 });
 
-it('fills an empty notebook with a season in which everything has happened, and only an empty one', function (): void {
-    expect(Artisan::call('mixer:demo'))->toBe(0)->and(Plant::query()->count())->toBe(10);
+it('fills an empty notebook with a season in which everything has happened', function (): void {
+    app(DemoSeason::class)->write(new DateTimeImmutable());
+    expect(Plant::query()->count())->toBe(10);
     $outcomes = [];
     $records = Notebook::get('/api/worked');
     foreach ($records->list('records') as $i => $record) {
@@ -101,8 +103,7 @@ it('fills an empty notebook with a season in which everything has happened, and 
         ->and(PestCase::query()->whereNull('closed_at')->count())->toBeGreaterThan(2)
         ->and(PestCase::query()->whereNotNull('closed_at')->count())->toBeGreaterThan(2)
         ->and(LeafTest::query()->count())->toBeGreaterThan(5)
-        ->and(count(Notebook::get('/api/today')->list('tasks')))->toBeGreaterThan(5)
-        ->and(Artisan::call('mixer:demo'))->toBe(1);
+        ->and(count(Notebook::get('/api/today')->list('tasks')))->toBeGreaterThan(5);
 });
 
 it('lists the files that a request needs', function (): void {

@@ -54,9 +54,24 @@ final class Contract
         if ($template === null) {
             return $status === 404 || $status === 405 ? '' : "{$method} {$path} is not in the document";
         }
-        $pointer = '#/paths/' . str_replace(['~', '/', '{', '}'], ['~0', '~1', '%7B', '%7D'], $template) . '/' . strtolower($method) . "/responses/{$status}/content/application~1json/schema";
+        $shared = self::sharedResponse($template, strtolower($method), $status);
+        $pointer = $shared !== null ? "#/components/responses/{$shared}/content/application~1json/schema" : '#/paths/' . str_replace(['~', '/', '{', '}'], ['~0', '~1', '%7B', '%7D'], $template) . '/' . strtolower($method) . "/responses/{$status}/content/application~1json/schema";
 
         return self::check(self::BASE . 'openapi.json' . $pointer, $text);
+    }
+
+    /** The name of an answer that many calls have in common. */
+    private static function sharedResponse(string $path, string $method, int $status): ?string
+    {
+        $found = self::document();
+        foreach (['paths', $path, $method, 'responses', $status, '$ref'] as $key) {
+            if (! is_array($found) || ! array_key_exists($key, $found)) {
+                return null;
+            }
+            $found = $found[$key];
+        }
+
+        return is_string($found) ? basename($found) : null;
     }
 
     /** @param string $schema recipe, plan-request, plan or batch */

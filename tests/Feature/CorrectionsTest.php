@@ -46,33 +46,33 @@ function wasBefore(string $kind, int $id): array
 it('corrects every record, and what it was before stays to be read', function (string $kind): void {
     ['kind' => $kind, 'id' => $id, 'corrected' => $corrected, 'told' => $told, 'was' => $was] = recordOf($kind);
     expect(Notebook::get("/api/{$kind}/{$id}/history")->list('changes'))->toBe([]);
-    $answer = Notebook::put("/api/{$kind}/{$id}", $corrected);
+    $answer = Notebook::change("/api/{$kind}/{$id}", $corrected);
     expect($answer->status)->toBe(200, $answer->text)
         ->and(wasBefore($kind, $id)[$told] ?? null)->toBe($was)
         ->and(Notebook::get("/api/{$kind}/{$id}/history")->text('changes.0.what'))->toBe('corrected');
     // The same again is no change.
-    Notebook::put("/api/{$kind}/{$id}", $corrected);
+    Notebook::change("/api/{$kind}/{$id}", $corrected);
     expect(Notebook::get("/api/{$kind}/{$id}/history")->list('changes'))->toHaveCount(1);
     // Undone it is what it was; undone once more it is corrected again.
-    Notebook::put("/api/{$kind}/{$id}/undone", '{}');
+    Notebook::change("/api/{$kind}/{$id}/undone", '{}');
     expect(Notebook::get("/api/{$kind}/{$id}/history")->text('changes.0.what'))->toBe('put-back')
-        ->and(Notebook::put("/api/{$kind}/{$id}", $corrected)->status)->toBe(200)
+        ->and(Notebook::change("/api/{$kind}/{$id}", $corrected)->status)->toBe(200)
         ->and(wasBefore($kind, $id)[$told] ?? null)->toBe($was);
 })->with(['plants', 'sprayers', 'measures', 'batches', 'leaf-tests', 'readings', 'rounds', 'counts']);
 
 it('takes every record back and puts it back', function (string $kind): void {
     ['kind' => $kind, 'id' => $id, 'corrected' => $corrected] = recordOf($kind);
-    expect(Notebook::put("/api/{$kind}/{$id}/taken-back", ['takenBack' => true])->at('takenBack'))->toBeTrue()
+    expect(Notebook::change("/api/{$kind}/{$id}/taken-back", ['takenBack' => true])->at('takenBack'))->toBeTrue()
         // Gone from where it was, and still there to be read.
-        ->and(Notebook::put("/api/{$kind}/{$id}", $corrected)->status)->toBe(404)
+        ->and(Notebook::change("/api/{$kind}/{$id}", $corrected)->status)->toBe(404)
         ->and(Notebook::get("/api/{$kind}/{$id}/history")->text('changes.0.what'))->toBe('taken-back')
         // Twice is once.
-        ->and(Notebook::put("/api/{$kind}/{$id}/taken-back", ['takenBack' => true])->list('changes'))->toHaveCount(1)
-        ->and(Notebook::put("/api/{$kind}/{$id}/taken-back", ['takenBack' => false])->at('takenBack'))->toBeFalse()
-        ->and(Notebook::put("/api/{$kind}/{$id}", $corrected)->status)->toBe(200)
-        ->and(Notebook::put("/api/{$kind}/99999/taken-back", ['takenBack' => true])->status)->toBe(404)
-        ->and(Notebook::put("/api/{$kind}/{$id}/taken-back", ['takenBack' => 'yes'])->text('error.path'))->toBe('/takenBack')
-        ->and(Notebook::put("/api/{$kind}/99999", $corrected)->status)->toBe(404);
+        ->and(Notebook::change("/api/{$kind}/{$id}/taken-back", ['takenBack' => true])->list('changes'))->toHaveCount(1)
+        ->and(Notebook::change("/api/{$kind}/{$id}/taken-back", ['takenBack' => false])->at('takenBack'))->toBeFalse()
+        ->and(Notebook::change("/api/{$kind}/{$id}", $corrected)->status)->toBe(200)
+        ->and(Notebook::change("/api/{$kind}/99999/taken-back", ['takenBack' => true])->status)->toBe(404)
+        ->and(Notebook::change("/api/{$kind}/{$id}/taken-back", ['takenBack' => 'yes'])->text('error.path'))->toBe('/takenBack')
+        ->and(Notebook::change("/api/{$kind}/99999", $corrected)->status)->toBe(404);
 })->with(['plants', 'sprayers', 'measures', 'batches', 'leaf-tests', 'readings', 'rounds', 'counts']);
 
 it('does not take back what other records hang on, and says what to do instead', function (): void {
@@ -82,7 +82,7 @@ it('does not take back what other records hang on, and says what to do instead',
     $batch = Notebook::mixed($case);
     Notebook::post('/api/batches', ['submission' => Notebook::submission(), 'sprayerId' => $sprayer, 'bench' => ['request' => ['recipe' => 'mild-soap', 'make' => ['amount' => 1, 'unit' => 'L']]]]);
     Notebook::post("/api/cases/{$case}/rounds", ['submission' => Notebook::submission(), 'batchId' => $batch]);
-    $no = static fn(string $path): string => (static fn(Answer $answer): string => $answer->status . ' ' . $answer->text('error.message'))(Notebook::put($path, ['takenBack' => true]));
+    $no = static fn(string $path): string => (static fn(Answer $answer): string => $answer->status . ' ' . $answer->text('error.message'))(Notebook::change($path, ['takenBack' => true]));
 
     expect($no("/api/plants/{$plant}/taken-back"))->toStartWith('409 ')->toContain('1 case', '1 batch', 'Put it away instead')
         ->and($no("/api/sprayers/{$sprayer}/taken-back"))->toStartWith('409 ')->toContain('1 batch hangs')
@@ -100,10 +100,10 @@ it('has evidence follow a wrong count that is corrected, and a round that is tak
     $worked = static fn(): array => [Notebook::get('/api/worked')->number('records.0.rounds'), Notebook::get('/api/worked')->number('records.0.worked')];
     expect($worked())->toBe([2.0, 0.0]);
 
-    Notebook::put("/api/counts/{$before}", ['value' => 80, 'countedAt' => '2026-06-01T18:00:00Z']);
-    Notebook::put("/api/rounds/{$second}/taken-back", ['takenBack' => true]);
+    Notebook::change("/api/counts/{$before}", ['value' => 80, 'countedAt' => '2026-06-01T18:00:00Z']);
+    Notebook::change("/api/rounds/{$second}/taken-back", ['takenBack' => true]);
     expect($worked())->toBe([1.0, 1.0]);
-    Notebook::put("/api/counts/{$before}/undone", '{}');
+    Notebook::change("/api/counts/{$before}/undone", '{}');
     expect($worked())->toBe([1.0, 0.0]);
 });
 
@@ -118,7 +118,7 @@ it('opens a finished batch again to put its tally right, and keeps when it was m
         ->and(Notebook::put("{$tick}/2", ['ticked' => true])->text('error.message'))->toContain('Open it again');
 
     Date::setTestNow('2026-06-01T19:00:00Z');
-    expect(Notebook::put("/api/batches/{$batch->id()}/reopened", '{}')->text('status'))->toBe('mixing')
+    expect(Notebook::change("/api/batches/{$batch->id()}/reopened", '{}')->text('status'))->toBe('mixing')
         ->and(Notebook::put("{$tick}/2", ['ticked' => true])->status)->toBe(200);
     $again = Notebook::post("/api/batches/{$batch->id()}/finish", ['standTest' => 'even']);
     expect($again->number('actual.strength.oil_percent_vv'))->toEqualWithDelta(200 / 256, 1e-9)
@@ -129,19 +129,19 @@ it('opens a finished batch again to put its tally right, and keeps when it was m
 
 it('refuses to undo what was never changed, and to correct leaves that were looked at', function (): void {
     ['id' => $id] = recordOf('counts');
-    $answer = Notebook::put("/api/counts/{$id}/undone", '{}');
+    $answer = Notebook::change("/api/counts/{$id}/undone", '{}');
     expect($answer->status)->toBe(409)->and($answer->text('error.message'))->toContain('never changed');
     $plant = Notebook::plant('Lemon');
     $batch = Notebook::mixed();
     $test = Notebook::post('/api/leaf-tests', ['submission' => Notebook::submission(), 'batchId' => $batch, 'plantId' => $plant])->id();
     Notebook::post("/api/leaf-tests/{$test}/readings", ['submission' => Notebook::submission(), 'reactions' => ['clean', 'clean']]);
-    expect(Notebook::put("/api/leaf-tests/{$test}", ['batchId' => $batch, 'plantId' => $plant, 'leaves' => 3])->status)->toBe(409)
-        ->and(Notebook::put("/api/batches/{$batch}", ['madeAt' => '2036-06-01T18:00:00Z', 'keeping' => 'strict', 'standTest' => 'even', 'notes' => ''])->text('error.path'))->toBe('/madeAt')
-        ->and(Notebook::put('/api/batches/' . Notebook::batch()->id(), ['madeAt' => '2026-06-01T18:00:00Z', 'keeping' => 'strict', 'standTest' => 'even', 'notes' => ''])->status)->toBe(422);
+    expect(Notebook::change("/api/leaf-tests/{$test}", ['batchId' => $batch, 'plantId' => $plant, 'leaves' => 3])->status)->toBe(409)
+        ->and(Notebook::change("/api/batches/{$batch}", ['madeAt' => '2036-06-01T18:00:00Z', 'keeping' => 'strict', 'standTest' => 'even', 'notes' => ''])->text('error.path'))->toBe('/madeAt')
+        ->and(Notebook::change('/api/batches/' . Notebook::batch()->id(), ['madeAt' => '2026-06-01T18:00:00Z', 'keeping' => 'strict', 'standTest' => 'even', 'notes' => ''])->status)->toBe(422);
 });
 
 it('tells an instant that it was before as an instant', function (): void {
     $record = recordOf('counts');
-    Notebook::put("/api/counts/{$record['id']}", ['value' => 3, 'countedAt' => '2026-06-01T12:30:15Z']);
+    Notebook::change("/api/counts/{$record['id']}", ['value' => 3, 'countedAt' => '2026-06-01T12:30:15Z']);
     expect(wasBefore('counts', $record['id'])['Counted'] ?? null)->toBe('2026-06-01T18:00:00Z');
 });

@@ -8,7 +8,7 @@ use Tests\Feature\Notebook;
 /** @param list<string> $lines */
 function composedIn(?string $kitchen, array $lines): Answer
 {
-    Notebook::put('/api/household', ['kitchen' => $kitchen, 'byEye' => (object) []]);
+    Notebook::change('/api/household', ['kitchen' => $kitchen, 'byEye' => (object) []]);
 
     return Notebook::post('/api/compose', ['name' => 'Mine', 'slug' => null, 'use' => 'foliar', 'order' => 'all-together', 'notes' => '', 'lines' => $lines]);
 }
@@ -45,7 +45,7 @@ it('keeps a recipe as it was meant, whatever kitchen reads it later', function (
     $strength = static fn(): array => Notebook::get('/api/recipes/mine')->list('strength');
     $typed = static fn(): array => Notebook::get('/api/recipes/mine')->list('typed');
     $before = [$strength(), $typed()];
-    Notebook::put('/api/household', ['kitchen' => 'british', 'byEye' => (object) []]);
+    Notebook::change('/api/household', ['kitchen' => 'british', 'byEye' => (object) []]);
 
     expect([$strength(), $typed()])->toBe($before)->and($typed())->toBe(['1 US gallon of water', '2 US tbsp neem oil']);
 });

@@ -58,7 +58,7 @@ function unfit(string $method, string $path, array $body): array
 }
 
 it('answers whatever is sent with what is wrong, where, and keeps nothing', function (string $method, string $path, array $body): void {
-    Notebook::put('/api/household', ['kitchen' => 'us', 'byEye' => (object) []]);
+    Notebook::change('/api/household', ['kitchen' => 'us', 'byEye' => (object) []]);
     /** @var array<string, mixed> $body */
     expect(implode("\n", unfit($method, $path, $body)))->toBe('');
 })->with([

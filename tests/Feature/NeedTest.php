@@ -26,7 +26,7 @@ it('says what is missing or too much', function (array $body, string $path): voi
 ]);
 
 it('says how far what is left reaches, in the words it was typed', function (): void {
-    Notebook::put('/api/household', ['kitchen' => 'us', 'byEye' => (object) []]);
+    Notebook::change('/api/household', ['kitchen' => 'us', 'byEye' => (object) []]);
     $request = ['recipe' => 'neem-by-the-gallon', 'make' => ['amount' => 4, 'unit' => '[gal_us]']];
     $answer = Notebook::post('/api/reach', ['request' => $request, 'left' => ['40 ml neem', '']]);
 

@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use Illuminate\Contracts\Http\Kernel;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 
 /** Calls the application as the screens do, and holds every answer of the API against the OpenAPI document. */
@@ -30,6 +31,43 @@ final class Notebook
     public static function put(string $path, array|string $body): Answer
     {
         return self::call('PUT', $path, $body, []);
+    }
+
+    /**
+     * Changes a record as a screen does that has just been opened: based on its newest version.
+     *
+     * @param array<string, mixed>|string $body a string is JSON text
+     */
+    public static function change(string $path, array|string $body): Answer
+    {
+        $sent = is_array($body) ? $body : (array) json_decode($body, true, 64, \JSON_THROW_ON_ERROR);
+
+        return self::put($path, json_encode(['basedOn' => self::version($path), ...$sent], \JSON_THROW_ON_ERROR));
+    }
+
+    /**
+     * Keeps a recipe as the screen does that shows its newest version.
+     *
+     * @param array<string, mixed>|string $document
+     */
+    public static function recipe(array|string $document): Answer
+    {
+        $read = is_array($document) ? $document : (array) json_decode($document, true, 64, \JSON_THROW_ON_ERROR);
+        $slug = $read['slug'] ?? '';
+        $version = json_decode(self::get('/api/recipes/' . (is_string($slug) ? $slug : ''))->text, true, 64, \JSON_THROW_ON_ERROR);
+
+        return self::post('/api/recipes?basedOn=' . (is_array($version) && is_int($version['version'] ?? null) ? $version['version'] : 0), $document);
+    }
+
+    /** The newest version of the record that a path is about. */
+    public static function version(string $path): int
+    {
+        preg_match('#^/api/([a-z-]+)(?:/(\d+))?#', $path, $named);
+        $kind = $named[1] ?? '';
+        $table = ['leaf-tests' => 'leaf_tests', 'readings' => 'leaf_readings', 'household' => 'households'][$kind] ?? $kind;
+        $version = DB::table($table)->where('id', (int) ($named[2] ?? 1))->value('version');
+
+        return is_int($version) ? $version : 0;
     }
 
     public static function submission(): string

@@ -100,10 +100,10 @@ it('follows a look that is corrected, and one that is taken back', function (): 
     Notebook::mixed($case);
     $reading = Notebook::get('/api/leaf-tests')->id('leafTests.0.readings.0.id');
     expect(leavesSay($case)[0])->toBe('stop');
-    Notebook::put("/api/readings/{$reading}", ['reactions' => ['clean', 'clean'], 'readAt' => Date::now()->format('Y-m-d\TH:i:s\Z')]);
+    Notebook::change("/api/readings/{$reading}", ['reactions' => ['clean', 'clean'], 'readAt' => Date::now()->format('Y-m-d\TH:i:s\Z')]);
     expect(leavesSay($case)[0])->toBe('ok');
-    Notebook::put("/api/readings/{$reading}/undone", '{}');
+    Notebook::change("/api/readings/{$reading}/undone", '{}');
     expect(leavesSay($case)[0])->toBe('stop');
-    Notebook::put("/api/readings/{$reading}/taken-back", ['takenBack' => true]);
+    Notebook::change("/api/readings/{$reading}/taken-back", ['takenBack' => true]);
     expect(leavesSay($case)[0])->toBe('caution');
 });

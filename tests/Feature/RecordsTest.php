@@ -46,7 +46,14 @@ it('finishes a batch once, however often it is asked', function (): void {
     $first = Notebook::post("/api/batches/{$batch->id()}/finish", ['standTest' => 'even']);
     $second = Notebook::post("/api/batches/{$batch->id()}/finish", ['standTest' => 'layer']);
 
-    expect($second->status)->toBe(200)->and($second->text('standTest'))->toBe('even')->and($second->text('madeAt'))->toBe($first->text('madeAt'));
+    expect($second->status)->toBe(409)->and($second->text('conflict.kind'))->toBe('batches')
+        ->and($second->at('conflict.fields'))->toBe([['name' => 'Glass', 'saved' => 'even', 'sent' => 'layer']]);
+    // The second of two taps says the same again.
+    $again = Notebook::post("/api/batches/{$batch->id()}/finish", ['standTest' => 'even']);
+    expect($again->status)->toBe(200)->and($again->text('standTest'))->toBe('even')->and($again->text('madeAt'))->toBe($first->text('madeAt'));
+    // Whoever was told chooses.
+    $chosen = Notebook::put("/api/batches/{$batch->id()}", ['basedOn' => $second->number('conflict.version'), 'madeAt' => $first->text('madeAt'), 'keeping' => 'strict', 'standTest' => 'layer', 'notes' => '']);
+    expect($chosen->status)->toBe(200)->and($chosen->text('standTest'))->toBe('layer');
 });
 
 it('keeps every tick, whichever device it comes from, and takes one back', function (): void {
@@ -88,12 +95,12 @@ it('remembers exactly what a batch was made from, whatever becomes of the recipe
         'format' => 'idle-mixer/recipe', 'version' => 1, 'slug' => 'own-soap', 'name' => 'Own soap', 'use' => 'foliar', 'order' => 'all-together',
         'basis' => ['amount' => 1, 'unit' => 'L', 'of' => 'water'], 'lines' => [['ingredient' => 'castile-soap', 'amount' => 5, 'unit' => 'mL']], 'notes' => '',
     ];
-    expect(Notebook::post('/api/recipes', $document)->status)->toBe(201)
-        ->and(Notebook::post('/api/recipes', $document)->status)->toBe(200);
+    expect(Notebook::recipe($document)->status)->toBe(201)
+        ->and(Notebook::recipe($document)->status)->toBe(200);
     $batch = Notebook::batch(['recipe' => $document, 'make' => ['amount' => 1, 'unit' => 'L']]);
     $later = $document;
     $later['lines'][0]['amount'] = 50;
-    $kept = Notebook::post('/api/recipes', $later);
+    $kept = Notebook::recipe($later);
 
     expect($kept->number('version'))->toBe(2.0)
         ->and(Notebook::get('/api/recipes/own-soap')->number('document.lines.0.amount'))->toBe(50.0)
@@ -101,7 +108,7 @@ it('remembers exactly what a batch was made from, whatever becomes of the recipe
         ->and(Notebook::get("/api/batches/{$batch->id()}")->number('recipe.version'))->toBe(1.0)
         ->and(RecipeVersion::query()->count())->toBe(2);
     $document['slug'] = 'mild-soap';
-    expect(Notebook::post('/api/recipes', $document)->text('error.path'))->toBe('/slug');
+    expect(Notebook::recipe($document)->text('error.path'))->toBe('/slug');
 });
 
 it('undoes a batch that was thrown away by mistake', function (): void {
@@ -112,8 +119,8 @@ it('undoes a batch that was thrown away by mistake', function (): void {
 
 it('puts things away and takes them out again', function (): void {
     $plant = Notebook::plant();
-    expect(Notebook::put("/api/plants/{$plant}/retired", ['retired' => true])->at('retired'))->toBeTrue()
-        ->and(Notebook::put("/api/plants/{$plant}/retired", ['retired' => false])->at('retired'))->toBeFalse();
+    expect(Notebook::change("/api/plants/{$plant}/retired", ['retired' => true])->at('retired'))->toBeTrue()
+        ->and(Notebook::change("/api/plants/{$plant}/retired", ['retired' => false])->at('retired'))->toBeFalse();
 });
 
 it('keeps a batch by the school that was chosen', function (): void {

@@ -41,22 +41,22 @@ it('refuses measures that cannot be', function (array $body, string $path): void
 
 it('counts a spoon as what was filled or weighed', function (): void {
     $dropper = newMeasure('Pipette', 0.05, 'mL', ['kind' => 'dropper'])->id();
-    $filled = Notebook::put("/api/measures/{$dropper}/calibrated", ['count' => 30, 'came' => ['amount' => 2, 'unit' => 'mL']]);
+    $filled = Notebook::change("/api/measures/{$dropper}/calibrated", ['count' => 30, 'came' => ['amount' => 2, 'unit' => 'mL']]);
     $spoon = newMeasure('Blue spoon', 1, '[tsp_us]')->id();
-    $weighed = Notebook::put("/api/measures/{$spoon}/calibrated", ['count' => 10, 'came' => ['amount' => 47, 'unit' => 'g']]);
+    $weighed = Notebook::change("/api/measures/{$spoon}/calibrated", ['count' => 10, 'came' => ['amount' => 47, 'unit' => 'g']]);
 
     expect($filled->number('mL'))->toEqualWithDelta(2 / 30, 1e-9)
         ->and($filled->text('words'))->toBe('30 of it filled 2 mL: 0.0667 mL each')
         ->and($weighed->number('mL'))->toEqualWithDelta(4.7085, 0.0001)
-        ->and(Notebook::put("/api/measures/{$spoon}/calibrated", ['count' => 0, 'came' => ['amount' => 47, 'unit' => 'g']])->text('error.path'))->toBe('/count')
-        ->and(Notebook::put('/api/measures/99/calibrated', ['count' => 1, 'came' => ['amount' => 1, 'unit' => 'mL']])->status)->toBe(404);
+        ->and(Notebook::change("/api/measures/{$spoon}/calibrated", ['count' => 0, 'came' => ['amount' => 47, 'unit' => 'g']])->text('error.path'))->toBe('/count')
+        ->and(Notebook::change('/api/measures/99/calibrated', ['count' => 1, 'came' => ['amount' => 1, 'unit' => 'mL']])->status)->toBe(404);
     $scale = newMeasure('Scale', 1, 'g', ['kind' => 'scale'])->id();
-    expect(Notebook::put("/api/measures/{$scale}/calibrated", ['count' => 1, 'came' => ['amount' => 1, 'unit' => 'g']])->status)->toBe(409);
+    expect(Notebook::change("/api/measures/{$scale}/calibrated", ['count' => 1, 'came' => ['amount' => 1, 'unit' => 'g']])->status)->toBe(409);
 });
 
 it('calls a measured spoon by its name in the tally, and a weighing as what the scale shows', function (): void {
     $spoon = newMeasure('Blue spoon', 1, '[tsp_us]')->id();
-    Notebook::put("/api/measures/{$spoon}/calibrated", ['count' => 10, 'came' => ['amount' => 46, 'unit' => 'mL']]);
+    Notebook::change("/api/measures/{$spoon}/calibrated", ['count' => 10, 'came' => ['amount' => 46, 'unit' => 'mL']]);
     $kit = Notebook::get('/api/measures');
     expect($kit->text('kit.0.name'))->toBe('Blue spoon');
     $fill = ['amount' => $kit->number('kit.0.amount'), 'unit' => $kit->text('kit.0.unit'), 'name' => $kit->text('kit.0.name')];
@@ -77,7 +77,7 @@ it('calls a measured spoon by its name in the tally, and a weighing as what the 
 
 it('keeps what was found out about a sprayer, and draws its strip', function (): void {
     $id = newSprayer()->id();
-    $kept = Notebook::put("/api/sprayers/{$id}", [
+    $kept = Notebook::change("/api/sprayers/{$id}", [
         'largestFill' => ['amount' => 1.8, 'unit' => 'L'], 'leftBehind' => ['amount' => 60, 'unit' => 'mL'],
         'pours' => [['mL' => 500, 'mm' => 60], ['mL' => 1800, 'mm' => 200]],
     ]);
@@ -89,7 +89,7 @@ it('keeps what was found out about a sprayer, and draws its strip', function ():
 
 it('refuses what a sprayer cannot be', function (array $body, string $path): void {
     $id = newSprayer()->id();
-    expect(Notebook::put("/api/sprayers/{$id}", json_encode(['pours' => [], ...$body], \JSON_THROW_ON_ERROR))->text('error.path'))->toBe($path);
+    expect(Notebook::change("/api/sprayers/{$id}", json_encode(['pours' => [], ...$body], \JSON_THROW_ON_ERROR))->text('error.path'))->toBe($path);
 })->with([
     'fuller than it holds' => [['largestFill' => ['amount' => 3, 'unit' => 'L']], '/largestFill/amount'],
     'half of it stays behind' => [['leftBehind' => ['amount' => 1.5, 'unit' => 'L']], '/leftBehind/amount'],

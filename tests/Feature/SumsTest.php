@@ -11,7 +11,7 @@ function sums(string $line, float $amount = 1, string $unit = 'L', string $of = 
 }
 
 beforeEach(function (): void {
-    Notebook::put('/api/household', ['kitchen' => 'us', 'byEye' => (object) []]);
+    Notebook::change('/api/household', ['kitchen' => 'us', 'byEye' => (object) []]);
 });
 
 // Common practice, no source: 2 tbsp a US gallon is 0.775 % with everything in it; 1 % is the final volume divided by 100.

@@ -162,6 +162,6 @@ it('takes a still older notebook along: sprayers, spoons and recipes are what th
         ->and(Notebook::get('/api/recipes/old-soap/versions')->list('versions'))->toHaveCount(3)
         ->and(Batch::query()->count())->toBe(5);
     $first = Notebook::get('/api/recipes/old-soap/versions')->at('versions.2.recipe.document');
-    expect(Notebook::post('/api/recipes', json_encode($first, \JSON_THROW_ON_ERROR))->status)->toBe(200)
+    expect(Notebook::recipe(json_encode($first, \JSON_THROW_ON_ERROR))->status)->toBe(200)
         ->and(Notebook::get('/api/recipes/old-soap')->number('document.lines.0.amount'))->toBe(5.0);
 });

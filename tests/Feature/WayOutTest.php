@@ -46,10 +46,10 @@ it('keeps with a batch what went wrong and what was done, and reckons with it', 
     $slips = [['kind' => 'count', 'item' => 'neem-oil', 'scoop' => 0, 'from' => 5, 'to' => 8]];
     $asked = Notebook::post("/api/batches/{$batch->id()}/loads/1/way-out", ['slips' => $slips]);
     expect($asked->text('remedies.0.kind'))->toBe('pour-off')
-        ->and(Notebook::put("/api/batches/{$batch->id()}/loads/1/slip", ['slips' => $slips, 'remedy' => 'as-it-is'])->text('error.path'))->toBe('/remedy')
-        ->and(Notebook::put("/api/batches/{$batch->id()}/loads/2/slip", ['slips' => $slips, 'remedy' => 'pour-off'])->text('error.path'))->toBe('/load');
+        ->and(Notebook::change("/api/batches/{$batch->id()}/loads/1/slip", ['slips' => $slips, 'remedy' => 'as-it-is'])->text('error.path'))->toBe('/remedy')
+        ->and(Notebook::change("/api/batches/{$batch->id()}/loads/2/slip", ['slips' => $slips, 'remedy' => 'pour-off'])->text('error.path'))->toBe('/load');
 
-    $kept = Notebook::put("/api/batches/{$batch->id()}/loads/1/slip", ['slips' => $slips, 'remedy' => 'pour-off']);
+    $kept = Notebook::change("/api/batches/{$batch->id()}/loads/1/slip", ['slips' => $slips, 'remedy' => 'pour-off']);
     expect($kept->text('slips.0.words'))->toBe('Pour off and top up');
 
     $made = Notebook::post("/api/batches/{$batch->id()}/finish", ['standTest' => 'even']);
@@ -57,11 +57,11 @@ it('keeps with a batch what went wrong and what was done, and reckons with it', 
     expect($made->at('actual.sure'))->toBeFalse()
         ->and($made->list('actual.spoken'))->toBe(['1.23 to 1.97 % oil'])
         ->and($made->number('actual.strength.oil_percent_vv'))->toBeLessThan(2.0)
-        ->and(Notebook::put("/api/batches/{$batch->id()}/loads/1/slip", ['slips' => $slips, 'remedy' => 'pour-off'])->status)->toBe(409);
+        ->and(Notebook::change("/api/batches/{$batch->id()}/loads/1/slip", ['slips' => $slips, 'remedy' => 'pour-off'])->status)->toBe(409);
 });
 
 it('throws away what cannot be saved', function (): void {
     $batch = Notebook::batch(['recipe' => 'neem-by-the-gallon', 'make' => ['amount' => 1, 'unit' => '[gal_us]']]);
-    $kept = Notebook::put("/api/batches/{$batch->id()}/loads/1/slip", ['slips' => [['kind' => 'left-out', 'item' => 'neem-oil']], 'remedy' => 'discard']);
+    $kept = Notebook::change("/api/batches/{$batch->id()}/loads/1/slip", ['slips' => [['kind' => 'left-out', 'item' => 'neem-oil']], 'remedy' => 'discard']);
     expect($kept->text('status'))->toBe('discarded');
 });

@@ -82,9 +82,9 @@ it('asks for the next round of an open case, and for nothing of a closed one', f
     expect([$today->text('tasks.0.kind'), $today->text('tasks.0.dueAt'), $today->text('tasks.1.kind'), $today->text('tasks.1.dueAt')])
         ->toBe(['count-after', '2026-06-04T10:00:00Z', 'next-round', '2026-06-08T10:00:00Z']);
 
-    expect(Notebook::put("/api/cases/{$case}/closed", ['closed' => true, 'conclusion' => 'gone'])->text('conclusion'))->toBe('gone')
+    expect(Notebook::change("/api/cases/{$case}/closed", ['closed' => true, 'conclusion' => 'gone'])->text('conclusion'))->toBe('gone')
         ->and(Notebook::get('/api/today')->list('tasks'))->toBe([])
-        ->and(Notebook::put("/api/cases/{$case}/closed", ['closed' => false])->at('closedAt'))->toBeNull();
+        ->and(Notebook::change("/api/cases/{$case}/closed", ['closed' => false])->at('closedAt'))->toBeNull();
 });
 
 it('says before spraying what speaks against a batch', function (): void {

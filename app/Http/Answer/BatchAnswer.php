@@ -36,6 +36,7 @@ final readonly class BatchAnswer extends BatchBriefAnswer
     ) {
         parent::__construct(
             $brief->id,
+            $brief->version,
             $brief->name,
             $brief->recipe,
             $brief->status,

@@ -31,6 +31,7 @@ final readonly class BatchAnswers
     {
         return new BatchBriefAnswer(
             $batch->id,
+            $batch->version,
             $batch->name,
             new BatchRecipeAnswer($batch->recipeVersion->recipe->slug, $batch->recipeVersion->number),
             BatchBook::state($batch)->status($now)->value,

@@ -9,6 +9,7 @@ readonly class BatchBriefAnswer
 {
     public function __construct(
         public int $id,
+        public int $version,
         public string $name,
         public BatchRecipeAnswer $recipe,
         public string $status,

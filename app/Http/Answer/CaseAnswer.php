@@ -30,6 +30,7 @@ final readonly class CaseAnswer extends CaseBriefAnswer
     ) {
         parent::__construct(
             $brief->id,
+            $brief->version,
             $brief->name,
             $brief->pest,
             $brief->pestName,

@@ -52,6 +52,7 @@ final readonly class CaseAnswers
 
         return new CaseBriefAnswer(
             $case->id,
+            $case->version,
             "{$pest->name} on {$plant->name}",
             $case->pest,
             $pest->name,
@@ -128,6 +129,7 @@ final readonly class CaseAnswers
     {
         return new RoundAnswer(
             $round->id,
+            $round->version,
             new RefAnswer($round->batch->id, $round->batch->name),
             CompositionWords::of(BatchBook::composition($round->batch)),
             Instant::of($round->sprayed_at),
@@ -144,7 +146,7 @@ final readonly class CaseAnswers
 
     private static function count(Count $count, int $changes): CountAnswer
     {
-        return new CountAnswer($count->id, Instant::of($count->counted_at), $count->value, $count->untreated, $count->notes, $changes);
+        return new CountAnswer($count->id, $count->version, Instant::of($count->counted_at), $count->value, $count->untreated, $count->notes, $changes);
     }
 
     /** @return list<SprayableAnswer> what could be sprayed on this case, with what speaks for and against each */

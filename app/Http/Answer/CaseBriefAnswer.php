@@ -9,6 +9,7 @@ readonly class CaseBriefAnswer
 {
     public function __construct(
         public int $id,
+        public int $version,
         public string $name,
         public string $pest,
         public string $pestName,

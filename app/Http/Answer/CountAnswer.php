@@ -9,6 +9,7 @@ final readonly class CountAnswer
 {
     public function __construct(
         public int $id,
+        public int $version,
         public string $countedAt,
         public float $value,
         public bool $untreated,

@@ -11,6 +11,7 @@ final readonly class HistoryAnswer
      * @param list<ChangeAnswer> $changes
      */
     public function __construct(
+        public int $version,
         public bool $takenBack,
         public array $changes,
     ) {}

@@ -7,6 +7,7 @@ namespace App\Http\Answer;
 use App\Models\Correctable;
 use App\Models\Revision;
 use App\Records\Corrections;
+use App\Records\Edits;
 use IdleMixer\Core\Wording\ColumnWords;
 
 /** Tells what a record was before each of its changes. */
@@ -17,6 +18,7 @@ final readonly class HistoryAnswers
     public function of(Correctable $record): HistoryAnswer
     {
         return new HistoryAnswer(
+            Edits::version($record),
             $record->getAttribute('taken_back_at') !== null,
             array_values(Corrections::of($record)->reverse()->map($this->change(...))->all()),
         );

@@ -11,6 +11,7 @@ final readonly class HouseholdAnswer
      * @param list<ByEyeAnswer> $byEye
      */
     public function __construct(
+        public int $version,
         public ?string $kitchen,
         public array $byEye,
     ) {}

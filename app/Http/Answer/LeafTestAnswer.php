@@ -13,6 +13,7 @@ final readonly class LeafTestAnswer
      */
     public function __construct(
         public int $id,
+        public int $version,
         public TestedBatchAnswer $batch,
         public RefAnswer $plant,
         public array $spray,

@@ -29,6 +29,7 @@ final readonly class LeafTestAnswers
 
         return new LeafTestAnswer(
             $test->id,
+            $test->version,
             new TestedBatchAnswer($test->batch->id, $test->batch->name, $test->batch->case_id),
             new RefAnswer($test->plant->id, $test->plant->name),
             CompositionWords::of(BatchBook::composition($test->batch)),
@@ -41,6 +42,7 @@ final readonly class LeafTestAnswers
             $this->findings->leafTest($rules, $outcome, $now),
             array_values($test->readings->map(static fn(LeafReading $reading): ReadingAnswer => new ReadingAnswer(
                 $reading->id,
+                $reading->version,
                 Instant::of($reading->read_at),
                 array_map(static fn(Reaction $reaction): string => $reaction->value, FromNotebook::reactions($reading->reactions)),
                 $reading->notes,

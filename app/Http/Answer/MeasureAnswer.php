@@ -9,6 +9,7 @@ final readonly class MeasureAnswer
 {
     public function __construct(
         public int $id,
+        public int $version,
         public string $name,
         public string $kind,
         public AmountAnswer $holds,

@@ -9,6 +9,7 @@ final readonly class PlantAnswer
 {
     public function __construct(
         public int $id,
+        public int $version,
         public string $name,
         public string $kind,
         public string $tolerance,

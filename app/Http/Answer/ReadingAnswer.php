@@ -12,6 +12,7 @@ final readonly class ReadingAnswer
      */
     public function __construct(
         public int $id,
+        public int $version,
         public string $readAt,
         public array $reactions,
         public string $notes,

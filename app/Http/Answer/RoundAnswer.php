@@ -12,6 +12,7 @@ final readonly class RoundAnswer
      */
     public function __construct(
         public int $id,
+        public int $version,
         public RefAnswer $batch,
         public array $strength,
         public string $sprayedAt,

@@ -8,5 +8,5 @@ namespace App\Http\Answer;
 final readonly class SavedAnswer
 {
     /** @param string $kind as the addresses of the API call it */
-    public function __construct(public string $kind, public int $id) {}
+    public function __construct(public string $kind, public int $id, public int $version) {}
 }

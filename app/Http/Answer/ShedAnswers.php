@@ -26,6 +26,7 @@ final readonly class ShedAnswers
     {
         return new PlantAnswer(
             $plant->id,
+            $plant->version,
             $plant->name,
             $plant->kind,
             $plant->tolerance,
@@ -52,6 +53,7 @@ final readonly class ShedAnswers
 
         return new MeasureAnswer(
             $measure->id,
+            $measure->version,
             $measure->name,
             $measure->kind,
             new AmountAnswer(...$amount->toArray()),
@@ -92,6 +94,7 @@ final readonly class ShedAnswers
 
         return new SprayerAnswer(
             $sprayer->id,
+            $sprayer->version,
             $sprayer->name,
             new AmountAnswer(...$amount->toArray()),
             Measures::volume($amount->inBase(), $amount->unit),

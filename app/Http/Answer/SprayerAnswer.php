@@ -13,6 +13,7 @@ final readonly class SprayerAnswer
      */
     public function __construct(
         public int $id,
+        public int $version,
         public string $name,
         public AmountAnswer $holds,
         public string $words,

@@ -16,7 +16,6 @@ use App\Records\BatchFinisher;
 use App\Records\BatchStarter;
 use App\Records\Submissions;
 use IdleMixer\Core\Bench\BenchReader;
-use Illuminate\Database\Connection;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Psr\Clock\ClockInterface;
@@ -43,7 +42,7 @@ final readonly class BatchController
     public function store(Request $request, BenchReader $benches, BatchStarter $starter): JsonResponse
     {
         $input = BatchInput::read(Body::of($request), $benches);
-        [$batch, $new] = $starter->start($input->submission, $input->bench, $input->sprayer, $input->plant, $input->case, $this->clock->now());
+        [$batch, $new] = $starter->start($input->sent->submitted(), $input->bench, $input->sprayer, $input->plant, $input->case, $this->clock->now());
 
         return $this->whole($batch, $new ? 201 : 200);
     }
@@ -53,39 +52,28 @@ final readonly class BatchController
         return $this->whole($this->find($id));
     }
 
-    public function finish(Request $request, int $id, BatchFinisher $finisher, Connection $connection): JsonResponse
+    public function finish(Request $request, int $id, BatchFinisher $finisher): JsonResponse
     {
-        $body = Body::of($request);
-        $batch = $connection->transaction(function () use ($id, $body, $finisher): Batch {
-            $batch = $this->find($id);
-            $input = FinishInput::read($body, $this->clock->now(), $finisher->madeBefore($batch));
-            // The second of two clicks finds it finished already, and changes nothing.
-            if ($batch->made_at === null) {
-                $finisher->finish($batch, $input->standTest, $input->keeping, $input->madeAt, $input->notes);
-            }
-
-            return $batch;
-        });
+        $batch = $this->find($id);
+        $input = FinishInput::read(Body::of($request), $this->clock->now(), $finisher->madeBefore($batch));
+        $finisher->finish($batch, $input->standTest, $input->keeping, $input->madeAt, $input->notes);
 
         return $this->whole($batch);
     }
 
-    public function stand(Request $request, int $id, Submissions $submissions): JsonResponse
+    public function stand(Request $request, int $id): JsonResponse
     {
         $batch = $this->find($id);
         $input = StandTestInput::read(Body::of($request));
-        [, $new] = $submissions->of(StandTestRecord::query(), $input->submission, function () use ($batch, $input): StandTestRecord {
+        [, $new] = Submissions::of(StandTestRecord::query(), $input->sent->submitted()->under("batches/{$id}"), [
+            'batch_id' => $batch->id,
+            'tested_at' => $this->clock->now(),
+            'result' => $input->result->value,
+            'seconds' => $input->seconds,
+            'height_mm' => $input->height,
+        ], static function () use ($batch, $input): void {
             // What the last glass showed is what the batch is sprayed by.
-            $batch->update(['stand_test' => $input->result->value]);
-
-            return StandTestRecord::query()->create([
-                'submission' => $input->submission,
-                'batch_id' => $batch->id,
-                'tested_at' => $this->clock->now(),
-                'result' => $input->result->value,
-                'seconds' => $input->seconds,
-                'height_mm' => $input->height,
-            ]);
+            $batch->update(['stand_test' => $input->result->value, 'version' => $batch->version + 1]);
         });
 
         return $this->whole($batch, $new ? 201 : 200);

@@ -35,13 +35,13 @@ final readonly class BatchSlipController
 
     public function keep(Request $request, int $id, int $load, BatchSlips $slips, BatchAnswers $answer, ClockInterface $clock): JsonResponse
     {
-        $object = Body::of($request)->object(['slips', 'remedy']);
+        $object = Body::of($request)->object(['basedOn', 'slips', 'remedy']);
         $kind = RemedyKind::from($object->get('remedy')->word(array_column(RemedyKind::cases(), 'value'), 'way out'));
         $batch = $this->find($id);
         if ($batch->made_at !== null) {
             throw RefusedCall::conflict('This batch is finished; what went into it stays as it was saved. Open it again to put it right.');
         }
-        $slips->keep($batch, self::load($this->book->record($batch), $load), $object->get('slips'), $kind);
+        $slips->keep($batch, $object->get('basedOn')->whole(0, \PHP_INT_MAX), self::load($this->book->record($batch), $load), $object->get('slips'), $kind);
         if ($kind === RemedyKind::Discard) {
             $batch->update(['discarded_at' => $clock->now()]);
         }

@@ -16,6 +16,7 @@ use App\Models\Count;
 use App\Models\PestCase;
 use App\Models\Round;
 use App\Records\CaseOpener;
+use App\Records\Edits;
 use App\Records\Submissions;
 use IdleMixer\Core\Trouble\TroubleCatalogue;
 use Illuminate\Http\JsonResponse;
@@ -24,7 +25,7 @@ use Psr\Clock\ClockInterface;
 
 final readonly class CaseController
 {
-    public function __construct(private CaseAnswers $answer, private ClockInterface $clock, private Submissions $submissions) {}
+    public function __construct(private CaseAnswers $answer, private ClockInterface $clock) {}
 
     public function index(): JsonResponse
     {
@@ -36,7 +37,7 @@ final readonly class CaseController
     public function store(Request $request, TroubleCatalogue $troubles, CaseOpener $opener): JsonResponse
     {
         $input = CaseInput::read(Body::of($request), $troubles, $this->clock->now());
-        [$case, $new] = $opener->open($input->submission, $input->plant, $input->pest, $input->openedAt, $input->notes);
+        [$case, $new] = $opener->open($input->sent->submitted(), $input->plant, $input->pest, $input->openedAt, $input->notes);
 
         return $this->say($case->refresh(), $new ? 201 : 200);
     }
@@ -50,39 +51,38 @@ final readonly class CaseController
     {
         $case = $this->find($id);
         $input = RoundInput::read(Body::of($request), $this->clock->now());
-        [$round, $new] = $this->submissions->of(Round::query(), $input->submission, static fn(): Round => Round::query()->create([
-            'submission' => $input->submission,
+        [$round, $new] = Submissions::of(Round::query(), $input->sent->submitted()->under("cases/{$id}"), [
             'case_id' => $case->id,
             'batch_id' => $input->batch->id,
             'sprayed_at' => $input->sprayedAt,
             'hand_work' => $input->handWork,
             'notes' => $input->notes,
-        ]));
+        ]);
 
-        return $this->say($case, $new ? 201 : 200, new SavedAnswer('rounds', $round->id));
+        return $this->say($case, $new ? 201 : 200, new SavedAnswer('rounds', $round->id, $round->version));
     }
 
     public function count(Request $request, int $id): JsonResponse
     {
         $case = $this->find($id);
         $input = CountInput::read(Body::of($request), $this->clock->now());
-        [$count, $new] = $this->submissions->of(Count::query(), $input->submission, static fn(): Count => Count::query()->create([
-            'submission' => $input->submission,
+        [$count, $new] = Submissions::of(Count::query(), $input->sent->submitted()->under("cases/{$id}"), [
             'case_id' => $case->id,
             'counted_at' => $input->countedAt,
             'value' => $input->value,
             'untreated' => $input->untreated,
             'notes' => $input->notes,
-        ]));
+        ]);
 
-        return $this->say($case, $new ? 201 : 200, new SavedAnswer('counts', $count->id));
+        return $this->say($case, $new ? 201 : 200, new SavedAnswer('counts', $count->id, $count->version));
     }
 
     public function close(Request $request, int $id): JsonResponse
     {
         $case = $this->find($id);
         $input = CloseInput::read(Body::of($request));
-        $case->update(['closed_at' => $input->closed ? $case->closed_at ?? $this->clock->now() : null, 'conclusion' => $input->conclusion]);
+        Edits::fill($case, $input->basedOn, ['closed_at' => $input->closed ? $case->closed_at ?? $this->clock->now() : null, 'conclusion' => $input->conclusion]);
+        $case->save();
 
         return $this->say($case, 200);
     }

@@ -13,6 +13,7 @@ use App\Http\Input\CountInput;
 use App\Http\Input\LeafTestInput;
 use App\Http\Input\ReadingInput;
 use App\Http\Input\RoundInput;
+use App\Http\Input\Sent;
 use App\Http\RefusedCall;
 use App\Models\Batch;
 use App\Models\Count;
@@ -29,13 +30,13 @@ use Psr\Clock\ClockInterface;
 /** Corrects what was done: batches, leaf tests and their readings, rounds, counts. */
 final readonly class CorrectedController
 {
-    public function __construct(private Corrections $corrections, private ClockInterface $clock) {}
+    public function __construct(private ClockInterface $clock) {}
 
     public function count(Request $request, int $id, CaseAnswers $answer): JsonResponse
     {
         $count = Count::query()->find($id) ?? throw RefusedCall::notFound('count', $id);
         $input = CountInput::read(Body::of($request), $this->clock->now(), correcting: true);
-        $this->corrections->correct($count, ['counted_at' => $input->countedAt, 'value' => $input->value, 'untreated' => $input->untreated, 'notes' => $input->notes], $this->clock->now());
+        Corrections::correct($count, $input->sent->basedOn, ['counted_at' => $input->countedAt, 'value' => $input->value, 'untreated' => $input->untreated, 'notes' => $input->notes], $this->clock->now());
 
         return new JsonResponse($answer->whole($count->case, $this->clock->now()));
     }
@@ -44,7 +45,7 @@ final readonly class CorrectedController
     {
         $round = Round::query()->find($id) ?? throw RefusedCall::notFound('round', $id);
         $input = RoundInput::read(Body::of($request), $this->clock->now(), correcting: true);
-        $this->corrections->correct($round, ['batch_id' => $input->batch->id, 'sprayed_at' => $input->sprayedAt, 'hand_work' => $input->handWork, 'notes' => $input->notes], $this->clock->now());
+        Corrections::correct($round, $input->sent->basedOn, ['batch_id' => $input->batch->id, 'sprayed_at' => $input->sprayedAt, 'hand_work' => $input->handWork, 'notes' => $input->notes], $this->clock->now());
 
         return new JsonResponse($answer->whole($round->case, $this->clock->now()));
     }
@@ -56,7 +57,7 @@ final readonly class CorrectedController
         if ($input->leaves !== $test->leaves && LeafReading::query()->where('leaf_test_id', $id)->exists()) {
             throw RefusedCall::conflict("Its {$test->leaves} leaves were looked at already: take those looks back before you say that there were others.");
         }
-        $this->corrections->correct($test, ['batch_id' => $input->batch->id, 'plant_id' => $input->plant->id, 'leaves' => $input->leaves, 'wait_hours' => $input->waitHours, 'applied_at' => $input->appliedAt], $this->clock->now());
+        Corrections::correct($test, $input->sent->basedOn, ['batch_id' => $input->batch->id, 'plant_id' => $input->plant->id, 'leaves' => $input->leaves, 'wait_hours' => $input->waitHours, 'applied_at' => $input->appliedAt], $this->clock->now());
 
         return new JsonResponse($answer->of($test->refresh(), $this->clock->now()));
     }
@@ -66,7 +67,7 @@ final readonly class CorrectedController
         $reading = LeafReading::query()->find($id) ?? throw RefusedCall::notFound('look', $id);
         $test = LeafTest::query()->find($reading->leaf_test_id) ?? throw RefusedCall::notFound('leaf test', $reading->leaf_test_id);
         $input = ReadingInput::read(Body::of($request), $test->leaves, $test->applied_at, $this->clock->now(), correcting: true);
-        $this->corrections->correct($reading, ['read_at' => $input->readAt, 'reactions' => $input->stored(), 'notes' => $input->notes], $this->clock->now());
+        Corrections::correct($reading, $input->sent->basedOn, ['read_at' => $input->readAt, 'reactions' => $input->stored(), 'notes' => $input->notes], $this->clock->now());
 
         return new JsonResponse($answer->of($test, $this->clock->now()));
     }
@@ -75,7 +76,7 @@ final readonly class CorrectedController
     {
         $batch = $this->batchOf($id);
         $input = BatchDetailsInput::read(Body::of($request), $batch, $this->clock->now());
-        $this->corrections->correct($batch, [
+        Corrections::correct($batch, $input->basedOn, [
             'made_at' => $input->madeAt,
             'keeping' => $input->keeping->value,
             'stand_test' => $input->standTest->value,
@@ -89,9 +90,9 @@ final readonly class CorrectedController
     /** Opens a finished batch again, so that its tally can be put right. */
     public function reopen(Request $request, int $id, BatchAnswers $answer): JsonResponse
     {
-        Body::of($request)->object([]);
+        $sent = Sent::toChange(Body::of($request), []);
         $batch = $this->batchOf($id);
-        $this->corrections->correct($batch, ['made_at' => null, 'made' => null, 'discard_at' => null, 'discarded_at' => null], $this->clock->now(), 'reopened');
+        Corrections::correct($batch, $sent->basedOn, ['made_at' => null, 'made' => null, 'discard_at' => null, 'discarded_at' => null], $this->clock->now(), 'reopened');
 
         return new JsonResponse($answer->whole($batch, $this->clock->now()));
     }

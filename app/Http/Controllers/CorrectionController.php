@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Http\Answer\HistoryAnswers;
 use App\Http\Body;
+use App\Http\Input\Sent;
 use App\Http\RefusedCall;
 use App\Models\Batch;
 use App\Models\Correctable;
@@ -36,22 +37,23 @@ final readonly class CorrectionController
         'counts' => Count::class,
     ];
 
-    public function __construct(private Corrections $corrections, private HistoryAnswers $answer, private ClockInterface $clock) {}
+    public function __construct(private HistoryAnswers $answer, private ClockInterface $clock) {}
 
     public function takeBack(Request $request, int $id, string $kind): JsonResponse
     {
-        $takenBack = Body::of($request)->object(['takenBack'])->get('takenBack')->flag();
+        $sent = Sent::toChange(Body::of($request), ['takenBack']);
+        $takenBack = $sent->object->get('takenBack')->flag();
         $record = $this->find($kind, $id);
-        $this->corrections->takeBack($record, $takenBack, $this->clock->now());
+        Corrections::takeBack($record, $sent->basedOn, $takenBack, $this->clock->now());
 
         return new JsonResponse($this->answer->of($record));
     }
 
     public function undo(Request $request, int $id, string $kind): JsonResponse
     {
-        Body::of($request)->object([]);
+        $sent = Sent::toChange(Body::of($request), []);
         $record = $this->find($kind, $id);
-        $this->corrections->undo($record, $this->clock->now());
+        Corrections::undo($record, $sent->basedOn, $this->clock->now());
 
         return new JsonResponse($this->answer->of($record));
     }

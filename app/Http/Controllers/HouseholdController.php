@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Http\Answer\ByEyeAnswer;
 use App\Http\Answer\HouseholdAnswer;
 use App\Http\Body;
+use App\Http\Input\Sent;
 use App\Records\Kitchenware;
 use IdleMixer\Core\Document\Node;
 use IdleMixer\Core\Phrase\Kitchen;
@@ -28,6 +29,7 @@ final readonly class HouseholdController
         $vocabulary = Vocabulary::shipped();
 
         return new JsonResponse(new HouseholdAnswer(
+            $this->kitchenware->version(),
             $this->kitchenware->kitchen()?->value,
             array_map(static function (string $code) use ($vocabulary, $measured): ByEyeAnswer {
                 $range = $vocabulary->byEyeRange($code);
@@ -39,7 +41,8 @@ final readonly class HouseholdController
 
     public function store(Request $request): JsonResponse
     {
-        $object = Body::of($request)->object(['kitchen', 'byEye']);
+        $sent = Sent::toChange(Body::of($request), ['kitchen', 'byEye']);
+        $object = $sent->object;
         $kitchen = $object->get('kitchen');
         $codes = Vocabulary::shipped()->byEyeCodes();
         $given = $object->get('byEye')->object($codes);
@@ -50,7 +53,7 @@ final readonly class HouseholdController
                 $byEye[$code] = $node->positive(self::MOST_ML);
             }
         }
-        $this->kitchenware->keep($this->kitchen($kitchen), $byEye);
+        $this->kitchenware->keep($sent->basedOn, $this->kitchen($kitchen), $byEye);
 
         return $this->show();
     }

@@ -20,7 +20,7 @@ use Psr\Clock\ClockInterface;
 
 final readonly class LeafTestController
 {
-    public function __construct(private LeafTestAnswers $answer, private ClockInterface $clock, private Submissions $submissions) {}
+    public function __construct(private LeafTestAnswers $answer, private ClockInterface $clock) {}
 
     public function index(): JsonResponse
     {
@@ -33,16 +33,15 @@ final readonly class LeafTestController
     public function store(Request $request): JsonResponse
     {
         $input = LeafTestInput::read(Body::of($request), $this->clock->now());
-        [$test, $new] = $this->submissions->of(LeafTest::query(), $input->submission, static fn(): LeafTest => LeafTest::query()->create([
-            'submission' => $input->submission,
+        [$test, $new] = Submissions::of(LeafTest::query(), $input->sent->submitted(), [
             'batch_id' => $input->batch->id,
             'plant_id' => $input->plant->id,
             'leaves' => $input->leaves,
             'wait_hours' => $input->waitHours,
             'applied_at' => $input->appliedAt,
-        ]));
+        ]);
 
-        return $this->say($test, $new ? 201 : 200, new SavedAnswer('leaf-tests', $test->id));
+        return $this->say($test, $new ? 201 : 200, new SavedAnswer('leaf-tests', $test->id, $test->version));
     }
 
     public function show(int $id): JsonResponse
@@ -54,15 +53,14 @@ final readonly class LeafTestController
     {
         $test = $this->find($id);
         $input = ReadingInput::read(Body::of($request), $test->leaves, $test->applied_at, $this->clock->now());
-        [$reading, $new] = $this->submissions->of(LeafReading::query(), $input->submission, static fn(): LeafReading => LeafReading::query()->create([
-            'submission' => $input->submission,
+        [$reading, $new] = Submissions::of(LeafReading::query(), $input->sent->submitted()->under("leaf-tests/{$id}"), [
             'leaf_test_id' => $test->id,
             'read_at' => $input->readAt,
             'reactions' => $input->stored(),
             'notes' => $input->notes,
-        ]));
+        ]);
 
-        return $this->say($test, $new ? 201 : 200, new SavedAnswer('readings', $reading->id));
+        return $this->say($test, $new ? 201 : 200, new SavedAnswer('readings', $reading->id, $reading->version));
     }
 
     private function find(int $id): LeafTest

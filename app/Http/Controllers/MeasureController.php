@@ -20,7 +20,7 @@ use Psr\Clock\ClockInterface;
 /** Spoons, cups, syringes, droppers and scales. */
 final readonly class MeasureController
 {
-    public function __construct(private ShedAnswers $answer, private Submissions $submissions, private Corrections $corrections, private ClockInterface $clock) {}
+    public function __construct(private ShedAnswers $answer, private ClockInterface $clock) {}
 
     public function index(): JsonResponse
     {
@@ -30,16 +30,15 @@ final readonly class MeasureController
     public function store(Request $request): JsonResponse
     {
         $input = MeasureInput::read(Body::of($request));
-        [$made, $new] = $this->submissions->of(Measure::query(), $input->submission, static fn(): Measure => Measure::query()->create([
-            'submission' => $input->submission,
+        [$made, $new] = Submissions::of(Measure::query(), $input->sent->submitted(), [
             'name' => $input->name,
             'amount' => $input->holds->value,
             'unit' => $input->holds->unit->value,
             'kind' => $input->kind,
             'step' => $input->step,
-        ])->refresh());
+        ]);
 
-        return new JsonResponse($this->answer->measure($made), $new ? 201 : 200);
+        return new JsonResponse($this->answer->measure($made->refresh()), $new ? 201 : 200);
     }
 
     /** Counts from now on as what was found by filling or weighing. */
@@ -50,7 +49,7 @@ final readonly class MeasureController
         if (! in_array($measure->kind, ['level', 'dropper'], true)) {
             throw RefusedCall::conflict('Only spoons, cups and droppers are measured this way: a scale and printed marks are taken as they are.');
         }
-        $this->corrections->correct($measure, ['amount' => $input->each->millilitres(), 'unit' => 'mL', 'calibration' => $input->words], $this->clock->now());
+        Corrections::correct($measure, $input->basedOn, ['amount' => $input->each->millilitres(), 'unit' => 'mL', 'calibration' => $input->words], $this->clock->now());
 
         return new JsonResponse($this->answer->measure($measure));
     }
@@ -60,7 +59,7 @@ final readonly class MeasureController
         $measure = $this->find($id);
         $input = MeasureInput::read(Body::of($request), correcting: true);
         $same = $input->holds->value === $measure->amount && $input->holds->unit->value === $measure->unit;
-        $this->corrections->correct($measure, [
+        Corrections::correct($measure, $input->sent->basedOn, [
             'name' => $input->name,
             'amount' => $input->holds->value,
             'unit' => $input->holds->unit->value,
@@ -76,7 +75,8 @@ final readonly class MeasureController
     public function retire(Request $request, int $id): JsonResponse
     {
         $measure = $this->find($id);
-        $this->corrections->correct($measure, ['retired_at' => RetiredInput::read(Body::of($request)) ? $this->clock->now() : null], $this->clock->now());
+        $input = RetiredInput::read(Body::of($request));
+        Corrections::correct($measure, $input->basedOn, ['retired_at' => $input->retired ? $measure->retired_at ?? $this->clock->now() : null], $this->clock->now());
 
         return new JsonResponse($this->answer->measure($measure));
     }

@@ -19,7 +19,7 @@ use Psr\Clock\ClockInterface;
 
 final readonly class PlantController
 {
-    public function __construct(private ShedAnswers $answer, private Submissions $submissions) {}
+    public function __construct(private ShedAnswers $answer) {}
 
     public function index(): JsonResponse
     {
@@ -29,23 +29,25 @@ final readonly class PlantController
     public function store(Request $request, ToleranceCatalogue $tolerance): JsonResponse
     {
         $input = PlantInput::read(Body::of($request), $tolerance);
-        [$plant, $new] = $this->submissions->of(Plant::query(), $input->submission, static fn(): Plant => Plant::query()->create(['submission' => $input->submission, ...$input->columns()]));
+        [$plant, $new] = Submissions::of(Plant::query(), $input->sent->submitted(), $input->columns());
 
         return new JsonResponse($this->answer->plant($plant), $new ? 201 : 200);
     }
 
-    public function update(Request $request, int $id, ToleranceCatalogue $tolerance, Corrections $corrections, ClockInterface $clock): JsonResponse
+    public function update(Request $request, int $id, ToleranceCatalogue $tolerance, ClockInterface $clock): JsonResponse
     {
         $plant = $this->find($id);
-        $corrections->correct($plant, PlantInput::read(Body::of($request), $tolerance, correcting: true)->columns(), $clock->now());
+        $input = PlantInput::read(Body::of($request), $tolerance, correcting: true);
+        Corrections::correct($plant, $input->sent->basedOn, $input->columns(), $clock->now());
 
         return new JsonResponse($this->answer->plant($plant->refresh()));
     }
 
-    public function retire(Request $request, int $id, Corrections $corrections, ClockInterface $clock): JsonResponse
+    public function retire(Request $request, int $id, ClockInterface $clock): JsonResponse
     {
         $plant = $this->find($id);
-        $corrections->correct($plant, ['retired_at' => RetiredInput::read(Body::of($request)) ? $clock->now() : null], $clock->now());
+        $input = RetiredInput::read(Body::of($request));
+        Corrections::correct($plant, $input->basedOn, ['retired_at' => $input->retired ? $plant->retired_at ?? $clock->now() : null], $clock->now());
 
         return new JsonResponse($this->answer->plant($plant));
     }

@@ -18,7 +18,6 @@ use IdleMixer\Core\Mix\Formulator;
 use IdleMixer\Core\Recipe\RecipeCatalogue;
 use IdleMixer\Core\Recipe\RecipeReader;
 use IdleMixer\Core\Recipe\RecipeWriter;
-use Illuminate\Database\Connection;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
@@ -63,7 +62,7 @@ final readonly class RecipeController
         ), $versions)]);
     }
 
-    public function store(Request $request, RecipeReader $reader, Formulator $formulator, Connection $connection): JsonResponse
+    public function store(Request $request, RecipeReader $reader, Formulator $formulator): JsonResponse
     {
         $recipe = $reader->read(Body::of($request));
         if ($this->shipped->has($recipe->slug)) {
@@ -74,8 +73,19 @@ final readonly class RecipeController
             throw InvalidDocument::because('/slug', '{found} is the slug of a shipped recipe, which stays as it is; give yours another.', $recipe->slug);
         }
         $formulator->onBasis($recipe);
-        $version = $connection->transaction(fn(): RecipeVersion => $this->shelf->write($recipe));
+        $version = $this->shelf->write($recipe, self::basedOn($request));
 
         return new JsonResponse($this->answer->of($recipe, $version->number), $version->wasRecentlyCreated ? 201 : 200);
+    }
+
+    /** The version that was on the screen; 0 where it is a recipe of its own. */
+    private static function basedOn(Request $request): int
+    {
+        $said = $request->query('basedOn', '0');
+        if (! is_string($said) || preg_match('/\A\d{1,9}\z/', $said) !== 1) {
+            throw InvalidDocument::because('?basedOn', 'Expected the number of a version, found {found}.', is_string($said) ? $said : null);
+        }
+
+        return (int) $said;
     }
 }

@@ -19,7 +19,7 @@ use Psr\Clock\ClockInterface;
 
 final readonly class SprayerController
 {
-    public function __construct(private ShedAnswers $answer, private Submissions $submissions) {}
+    public function __construct(private ShedAnswers $answer) {}
 
     public function index(): JsonResponse
     {
@@ -31,21 +31,20 @@ final readonly class SprayerController
     public function store(Request $request): JsonResponse
     {
         $input = VesselInput::sprayer(Body::of($request));
-        [$made, $new] = $this->submissions->of(Sprayer::query(), $input->submission, static fn(): Sprayer => Sprayer::query()->create([
-            'submission' => $input->submission,
+        [$made, $new] = Submissions::of(Sprayer::query(), $input->sent->submitted(), [
             'name' => $input->name,
             'amount' => $input->holds->value,
             'unit' => $input->holds->unit->value,
-        ])->refresh());
+        ]);
 
-        return new JsonResponse($this->answer->sprayer($made), $new ? 201 : 200);
+        return new JsonResponse($this->answer->sprayer($made->refresh()), $new ? 201 : 200);
     }
 
-    public function update(Request $request, int $id, Corrections $corrections, ClockInterface $clock): JsonResponse
+    public function update(Request $request, int $id, ClockInterface $clock): JsonResponse
     {
         $sprayer = $this->find($id);
         $input = SprayerDetailsInput::read(Body::of($request), $sprayer);
-        $corrections->correct($sprayer, [
+        Corrections::correct($sprayer, $input->basedOn, [
             'name' => $input->name,
             'amount' => $input->holds->value,
             'unit' => $input->holds->unit->value,
@@ -57,10 +56,11 @@ final readonly class SprayerController
         return new JsonResponse($this->answer->sprayer($sprayer));
     }
 
-    public function retire(Request $request, int $id, Corrections $corrections, ClockInterface $clock): JsonResponse
+    public function retire(Request $request, int $id, ClockInterface $clock): JsonResponse
     {
         $sprayer = $this->find($id);
-        $corrections->correct($sprayer, ['retired_at' => RetiredInput::read(Body::of($request)) ? $clock->now() : null], $clock->now());
+        $input = RetiredInput::read(Body::of($request));
+        Corrections::correct($sprayer, $input->basedOn, ['retired_at' => $input->retired ? $sprayer->retired_at ?? $clock->now() : null], $clock->now());
 
         return new JsonResponse($this->answer->sprayer($sprayer));
     }

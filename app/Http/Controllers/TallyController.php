@@ -12,7 +12,6 @@ use App\Models\BatchItem;
 use App\Models\BatchScoop;
 use App\Models\BatchTick;
 use App\Records\BatchBook;
-use Illuminate\Database\Connection;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Psr\Clock\ClockInterface;
@@ -22,27 +21,24 @@ final readonly class TallyController
 {
     public function __construct(private BatchBook $book, private ClockInterface $clock) {}
 
-    public function __invoke(Request $request, int $id, int $scoop, int $number, Connection $connection): JsonResponse
+    public function __invoke(Request $request, int $id, int $scoop, int $number): JsonResponse
     {
         $ticked = Body::of($request)->object(['ticked'])->get('ticked')->flag();
+        $batch = Batch::query()->find($id) ?? throw RefusedCall::notFound('batch', $id);
+        if ($batch->made_at !== null) {
+            throw RefusedCall::conflict('This batch is finished; its tally stays as it was saved. Open it again to put it right.');
+        }
+        $row = BatchScoop::query()->whereIn('batch_item_id', BatchItem::query()->select('id')->where('batch_id', $id))->find($scoop)
+            ?? throw RefusedCall::notFound('measure in this batch with the number', $scoop);
+        $record = $this->book->record($batch);
+        $fills = BatchAnswers::scoop($row, $row->item, $record)->count;
+        if ($number < 1 || $number > $fills) {
+            throw RefusedCall::notFound("spoonful {$number}; this measure is filled {$fills} times. Number", $number);
+        }
+        $ticked
+            ? BatchTick::query()->insertOrIgnore(['batch_scoop_id' => $scoop, 'number' => $number, 'ticked_at' => $this->clock->now()->format('Y-m-d H:i:s')])
+            : BatchTick::query()->where('batch_scoop_id', $scoop)->where('number', $number)->delete();
 
-        return new JsonResponse($connection->transaction(function () use ($id, $scoop, $number, $ticked): object {
-            $batch = Batch::query()->find($id) ?? throw RefusedCall::notFound('batch', $id);
-            if ($batch->made_at !== null) {
-                throw RefusedCall::conflict('This batch is finished; its tally stays as it was saved. Open it again to put it right.');
-            }
-            $row = BatchScoop::query()->whereIn('batch_item_id', BatchItem::query()->select('id')->where('batch_id', $id))->find($scoop)
-                ?? throw RefusedCall::notFound('measure in this batch with the number', $scoop);
-            $record = $this->book->record($batch);
-            $fills = BatchAnswers::scoop($row, $row->item, $record)->count;
-            if ($number < 1 || $number > $fills) {
-                throw RefusedCall::notFound("spoonful {$number}; this measure is filled {$fills} times. Number", $number);
-            }
-            $ticked
-                ? BatchTick::query()->insertOrIgnore(['batch_scoop_id' => $scoop, 'number' => $number, 'ticked_at' => $this->clock->now()->format('Y-m-d H:i:s')])
-                : BatchTick::query()->where('batch_scoop_id', $scoop)->where('number', $number)->delete();
-
-            return BatchAnswers::scoop($row->load('ticks'), $row->item, $record);
-        }));
+        return new JsonResponse(BatchAnswers::scoop($row->load('ticks'), $row->item, $record));
     }
 }

@@ -15,17 +15,19 @@ use IdleMixer\Core\Work\StandTest;
 /** What is corrected of a batch that is made: when, by which school it is kept, how its glass looked, what was odd. */
 final readonly class BatchDetailsInput
 {
-    private function __construct(public DateTimeImmutable $madeAt, public Keeping $keeping, public StandTest $standTest, public string $notes) {}
+    private function __construct(public int $basedOn, public DateTimeImmutable $madeAt, public Keeping $keeping, public StandTest $standTest, public string $notes) {}
 
     /** @throws InvalidDocument with the path of the first fault found */
     public static function read(Node $node, Batch $batch, DateTimeImmutable $now): self
     {
-        $object = $node->object(['madeAt', 'keeping', 'standTest', 'notes']);
+        $sent = Sent::toChange($node, ['madeAt', 'keeping', 'standTest', 'notes']);
+        $object = $sent->object;
         if ($batch->made_at === null) {
             throw InvalidDocument::because('', 'This batch is still being mixed: finish and save it first.', null);
         }
 
         return new self(
+            $sent->basedOn,
             Moment::past($object->get('madeAt'), $now),
             Keeping::from($object->get('keeping')->word(array_column(Keeping::cases(), 'value'), 'school')),
             StandTest::from($object->get('standTest')->word(array_column(StandTest::cases(), 'value'), 'stand test result')),

@@ -16,7 +16,7 @@ use IdleMixer\Core\Document\Node;
 final readonly class BatchInput
 {
     public function __construct(
-        public string $submission,
+        public Sent $sent,
         public Bench $bench,
         public ?Sprayer $sprayer,
         public ?Plant $plant,
@@ -26,10 +26,11 @@ final readonly class BatchInput
     /** @throws InvalidDocument with the path of the first fault found */
     public static function read(Node $node, BenchReader $benches): self
     {
-        $object = $node->object(['submission', 'bench', 'sprayerId', 'plantId', 'caseId']);
+        $sent = Sent::opened($node, ['bench', 'sprayerId', 'plantId', 'caseId'], correcting: false);
+        $object = $sent->object;
 
         return new self(
-            Submission::of($object),
+            $sent,
             $benches->read($object->get('bench')),
             Existing::maybe($object->optional('sprayerId'), Sprayer::query(), 'sprayer'),
             Existing::maybe($object->optional('plantId'), Plant::query(), 'plant'),

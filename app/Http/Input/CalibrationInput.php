@@ -19,13 +19,14 @@ final readonly class CalibrationInput
 {
     private const MOST = 1000;
 
-    private function __construct(public Volume $each, public string $words) {}
+    private function __construct(public int $basedOn, public Volume $each, public string $words) {}
 
     /** @throws InvalidDocument with the path of the first fault found */
     public static function read(Node $node): self
     {
         $ingredients = IngredientCatalogue::shipped();
-        $object = $node->object(['count', 'came', 'of']);
+        $sent = Sent::toChange($node, ['count', 'came', 'of']);
+        $object = $sent->object;
         $count = $object->get('count')->whole(1, self::MOST);
         $came = AmountReader::read($object->get('came'), Dimension::Volume, Dimension::Mass);
         $of = $object->optional('of');
@@ -39,6 +40,6 @@ final readonly class CalibrationInput
         }
         $what = $weighed ? ' of ' . ($ingredient->name ?? 'water') : '';
 
-        return new self($each, "{$count} of it " . ($weighed ? 'weighed ' : 'filled ') . Measures::amount($came) . "{$what}: " . Figures::short($each->millilitres()) . ' mL each');
+        return new self($sent->basedOn, $each, "{$count} of it " . ($weighed ? 'weighed ' : 'filled ') . Measures::amount($came) . "{$what}: " . Figures::short($each->millilitres()) . ' mL each');
     }
 }

@@ -15,7 +15,7 @@ use IdleMixer\Core\Trouble\TroubleCatalogue;
 final readonly class CaseInput
 {
     public function __construct(
-        public string $submission,
+        public Sent $sent,
         public Plant $plant,
         public string $pest,
         public DateTimeImmutable $openedAt,
@@ -25,10 +25,11 @@ final readonly class CaseInput
     /** @throws InvalidDocument with the path of the first fault found */
     public static function read(Node $node, TroubleCatalogue $troubles, DateTimeImmutable $now): self
     {
-        $object = $node->object(['submission', 'plantId', 'pest', 'openedAt', 'notes']);
+        $sent = Sent::opened($node, ['plantId', 'pest', 'openedAt', 'notes'], correcting: false);
+        $object = $sent->object;
 
         return new self(
-            Submission::of($object),
+            $sent,
             Existing::of($object->get('plantId'), Plant::query(), 'plant'),
             $object->get('pest')->word($troubles->pestSlugs(), 'pest'),
             Moment::past($object->optional('openedAt'), $now),

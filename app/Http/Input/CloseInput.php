@@ -12,13 +12,14 @@ final readonly class CloseInput
 {
     private const LONGEST_CONCLUSION = 1000;
 
-    private function __construct(public bool $closed, public string $conclusion) {}
+    private function __construct(public int $basedOn, public bool $closed, public string $conclusion) {}
 
     /** @throws InvalidDocument with the path of the first fault found */
     public static function read(Node $node): self
     {
-        $object = $node->object(['closed', 'conclusion']);
+        $sent = Sent::toChange($node, ['closed', 'conclusion']);
+        $object = $sent->object;
 
-        return new self($object->get('closed')->flag(), trim($object->optional('conclusion')?->text(self::LONGEST_CONCLUSION) ?? ''));
+        return new self($sent->basedOn, $object->get('closed')->flag(), trim($object->optional('conclusion')?->text(self::LONGEST_CONCLUSION) ?? ''));
     }
 }

@@ -17,7 +17,7 @@ final readonly class CountInput
     private const LONGEST_NOTE = 1000;
 
     public function __construct(
-        public string $submission,
+        public Sent $sent,
         public DateTimeImmutable $countedAt,
         public float $value,
         public bool $untreated,
@@ -27,10 +27,11 @@ final readonly class CountInput
     /** @throws InvalidDocument with the path of the first fault found */
     public static function read(Node $node, DateTimeImmutable $now, bool $correcting = false): self
     {
-        [$object, $submission] = Submission::opened($node, ['countedAt', 'value', 'untreated', 'notes'], $correcting);
+        $sent = Sent::opened($node, ['countedAt', 'value', 'untreated', 'notes'], $correcting);
+        $object = $sent->object;
 
         return new self(
-            $submission,
+            $sent,
             Moment::past($object->optional('countedAt'), $now),
             $object->get('value')->countUpTo(self::MOST),
             $object->optional('untreated')?->flag() ?? false,

@@ -15,7 +15,7 @@ use IdleMixer\Core\Document\Node;
 final readonly class LeafTestInput
 {
     public function __construct(
-        public string $submission,
+        public Sent $sent,
         public Batch $batch,
         public Plant $plant,
         public int $leaves,
@@ -26,7 +26,8 @@ final readonly class LeafTestInput
     /** @throws InvalidDocument with the path of the first fault found */
     public static function read(Node $node, DateTimeImmutable $now, bool $correcting = false): self
     {
-        [$object, $submission] = Submission::opened($node, ['batchId', 'plantId', 'leaves', 'waitHours', 'appliedAt'], $correcting);
+        $sent = Sent::opened($node, ['batchId', 'plantId', 'leaves', 'waitHours', 'appliedAt'], $correcting);
+        $object = $sent->object;
         $waitNode = $object->optional('waitHours');
         $wait = $waitNode?->whole(1, 168) ?? LeafLines::WAITS['value'][0];
         if ($waitNode !== null && ! in_array($wait, LeafLines::WAITS['value'], true)) {
@@ -39,7 +40,7 @@ final readonly class LeafTestInput
         }
 
         return new self(
-            $submission,
+            $sent,
             $batch,
             Existing::of($object->get('plantId'), Plant::query(), 'plant'),
             $object->optional('leaves')?->whole(1, LeafLines::MOST_LEAVES['value']) ?? LeafLines::USUAL_LEAVES['value'],

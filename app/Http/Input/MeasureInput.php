@@ -18,12 +18,13 @@ final readonly class MeasureInput
 {
     private const KINDS = ['level', 'marked', 'dropper', 'scale'];
 
-    private function __construct(public string $submission, public string $name, public Amount $holds, public string $kind, public ?float $step) {}
+    private function __construct(public Sent $sent, public string $name, public Amount $holds, public string $kind, public ?float $step) {}
 
     /** @throws InvalidDocument with the path of the first fault found */
     public static function read(Node $node, bool $correcting = false): self
     {
-        [$object, $submission] = Submission::opened($node, ['name', 'holds', 'kind', 'step'], $correcting);
+        $sent = Sent::opened($node, ['name', 'holds', 'kind', 'step'], $correcting);
+        $object = $sent->object;
         $kind = $object->optional('kind')?->word(self::KINDS, 'kind of measure') ?? 'level';
         $holds = AmountReader::measure($object->get('holds'), $kind === 'scale' ? Dimension::Mass : Dimension::Volume);
         $step = $kind === 'marked' ? $object->get('step')->positive() : null;
@@ -36,7 +37,7 @@ final readonly class MeasureInput
         }
 
         return new self(
-            $submission,
+            $sent,
             trim($object->get('name')->text(RecipeReader::MAX_NAME, 1)),
             $holds,
             $kind,

@@ -15,7 +15,7 @@ final readonly class PlantInput
     private const LONGEST_PLACE = 200;
 
     private function __construct(
-        public string $submission,
+        public Sent $sent,
         public string $name,
         public string $kind,
         public string $tolerance,
@@ -32,7 +32,8 @@ final readonly class PlantInput
     /** @throws InvalidDocument with the path of the first fault found */
     public static function read(Node $node, ToleranceCatalogue $tolerance, bool $correcting = false): self
     {
-        [$object, $submission] = Submission::opened($node, ['name', 'kind', 'tolerance', 'place', 'notes', 'bearsNoOil', 'indoors', 'size', 'bloomFrom', 'bloomUntil', 'harvestOn'], $correcting);
+        $sent = Sent::opened($node, ['name', 'kind', 'tolerance', 'place', 'notes', 'bearsNoOil', 'indoors', 'size', 'bloomFrom', 'bloomUntil', 'harvestOn'], $correcting);
+        $object = $sent->object;
         $from = self::day($object->optional('bloomFrom'));
         $until = self::day($object->optional('bloomUntil'));
         if ($from !== null && $until !== null && $until < $from) {
@@ -40,7 +41,7 @@ final readonly class PlantInput
         }
 
         return new self(
-            $submission,
+            $sent,
             trim($object->get('name')->text(RecipeReader::MAX_NAME, 1)),
             trim($object->optional('kind')?->text(self::LONGEST_PLACE) ?? ''),
             $object->get('tolerance')->word($tolerance->slugs(), 'plant tolerance class'),

@@ -16,7 +16,7 @@ final readonly class ReadingInput
 
     /** @param list<Reaction> $reactions */
     public function __construct(
-        public string $submission,
+        public Sent $sent,
         public DateTimeImmutable $readAt,
         public array $reactions,
         public string $notes,
@@ -31,14 +31,15 @@ final readonly class ReadingInput
     /** @throws InvalidDocument with the path of the first fault found */
     public static function read(Node $node, int $leaves, DateTimeImmutable $appliedAt, DateTimeImmutable $now, bool $correcting = false): self
     {
-        [$object, $submission] = Submission::opened($node, ['readAt', 'reactions', 'notes'], $correcting);
+        $sent = Sent::opened($node, ['readAt', 'reactions', 'notes'], $correcting);
+        $object = $sent->object;
         $readAt = Moment::past($object->optional('readAt'), $now);
         if ($readAt < $appliedAt) {
             throw ($object->optional('readAt') ?? $node)->fault('The leaves cannot be looked at before they were wetted.');
         }
 
         return new self(
-            $submission,
+            $sent,
             $readAt,
             array_map(
                 static fn(Node $item): Reaction => Reaction::from($item->word(array_column(Reaction::cases(), 'value'), 'reaction')),

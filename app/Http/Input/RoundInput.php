@@ -15,7 +15,7 @@ final readonly class RoundInput
     private const LONGEST_NOTE = 1000;
 
     public function __construct(
-        public string $submission,
+        public Sent $sent,
         public Batch $batch,
         public DateTimeImmutable $sprayedAt,
         public bool $handWork,
@@ -25,7 +25,8 @@ final readonly class RoundInput
     /** @throws InvalidDocument with the path of the first fault found */
     public static function read(Node $node, DateTimeImmutable $now, bool $correcting = false): self
     {
-        [$object, $submission] = Submission::opened($node, ['batchId', 'sprayedAt', 'handWork', 'notes'], $correcting);
+        $sent = Sent::opened($node, ['batchId', 'sprayedAt', 'handWork', 'notes'], $correcting);
+        $object = $sent->object;
         $batch = Existing::of($object->get('batchId'), Batch::query(), 'batch');
         $sprayedAt = Moment::past($object->optional('sprayedAt'), $now);
         if ($batch->made_at === null || $sprayedAt < $batch->made_at->modify('-1 minute')) {
@@ -33,7 +34,7 @@ final readonly class RoundInput
         }
 
         return new self(
-            $submission,
+            $sent,
             $batch,
             $sprayedAt,
             $object->optional('handWork')?->flag() ?? false,

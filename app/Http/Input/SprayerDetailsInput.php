@@ -22,12 +22,13 @@ final readonly class SprayerDetailsInput
     private const TALLEST_MM = 2000.0;
 
     /** @param list<array{float, float}> $pours mL in all and mm above the bottom */
-    private function __construct(public string $name, public Amount $holds, public ?float $largestFill, public float $leftBehind, public array $pours) {}
+    private function __construct(public int $basedOn, public string $name, public Amount $holds, public ?float $largestFill, public float $leftBehind, public array $pours) {}
 
     /** @throws InvalidDocument with the path of the first fault found */
     public static function read(Node $node, Sprayer $sprayer): self
     {
-        $object = $node->object(['name', 'holds', 'largestFill', 'leftBehind', 'pours']);
+        $sent = Sent::toChange($node, ['name', 'holds', 'largestFill', 'leftBehind', 'pours']);
+        $object = $sent->object;
         $name = $object->optional('name');
         $size = $object->optional('holds');
         if ($size !== null) {
@@ -44,7 +45,7 @@ final readonly class SprayerDetailsInput
         }
         FillMarks::of($pours);
 
-        return new self($name === null ? $sprayer->name : trim($name->text(RecipeReader::MAX_NAME, 1)), $amount, $fill, $left ?? 0.0, $pours);
+        return new self($sent->basedOn, $name === null ? $sprayer->name : trim($name->text(RecipeReader::MAX_NAME, 1)), $amount, $fill, $left ?? 0.0, $pours);
     }
 
     private static function within(?Node $node, float $most): ?float

@@ -16,16 +16,17 @@ final readonly class StandTestInput
 
     private const TALLEST_MM = 500.0;
 
-    private function __construct(public string $submission, public StandTest $result, public ?float $seconds, public ?float $height) {}
+    private function __construct(public Sent $sent, public StandTest $result, public ?float $seconds, public ?float $height) {}
 
     /** @throws InvalidDocument with the path of the first fault found */
     public static function read(Node $node): self
     {
-        $object = $node->object(['submission', 'result', 'seconds', 'heightMm']);
+        $sent = Sent::opened($node, ['result', 'seconds', 'heightMm'], correcting: false);
+        $object = $sent->object;
         $results = array_filter(array_column(StandTest::cases(), 'value'), static fn(string $code): bool => $code !== StandTest::NotDone->value);
 
         return new self(
-            Submission::of($object),
+            $sent,
             StandTest::from($object->get('result')->word(array_values($results), 'stand test result')),
             $object->optional('seconds')?->positive(self::LONGEST_SECONDS),
             $object->optional('heightMm')?->positive(self::TALLEST_MM),

@@ -14,16 +14,17 @@ use IdleMixer\Core\Recipe\RecipeReader;
 /** A sprayer as somebody enters it: a name and what it holds. */
 final readonly class VesselInput
 {
-    private function __construct(public string $submission, public string $name, public Amount $holds) {}
+    private function __construct(public Sent $sent, public string $name, public Amount $holds) {}
 
     /** @throws InvalidDocument with the path of the first fault found */
-    public static function sprayer(Node $node, bool $correcting = false): self
+    public static function sprayer(Node $node): self
     {
-        [$object, $submission] = Submission::opened($node, ['name', 'holds'], $correcting);
+        $sent = Sent::opened($node, ['name', 'holds'], correcting: false);
+        $object = $sent->object;
         AmountReader::vessel($object->get('holds'), 'A sprayer');
 
         return new self(
-            $submission,
+            $sent,
             trim($object->get('name')->text(RecipeReader::MAX_NAME, 1)),
             AmountReader::read($object->get('holds'), Dimension::Volume),
         );

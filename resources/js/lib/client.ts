@@ -15,7 +15,7 @@ interface Answer<T> {
     response: Response;
 }
 
-function isError(value: unknown): value is Schemas['Error'] {
+function isError(value: unknown): value is Schemas['Error'] | Schemas['Conflict'] {
     return typeof value === 'object' && value !== null && 'error' in value;
 }
 
@@ -31,6 +31,11 @@ export async function taken<T>(asked: Promise<Answer<T>>): Promise<T> {
         return answer.data;
     }
     throw isError(answer.error)
-        ? new Fault(answer.error.error.path, answer.error.error.message, answer.response.status)
+        ? new Fault(
+              answer.error.error.path,
+              answer.error.error.message,
+              answer.response.status,
+              'conflict' in answer.error ? answer.error.conflict : null,
+          )
         : new Fault('', `The answer could not be read (status ${answer.response.status}).`, answer.response.status);
 }

@@ -9,16 +9,18 @@ export type Step = 'take-back' | 'put-back' | 'undo' | 'reopen';
 /** What undoes each step. */
 export const INVERSE: Record<Step, Step> = { 'take-back': 'put-back', 'put-back': 'take-back', undo: 'undo', reopen: 'undo' };
 
-export async function apply(step: Step, kind: Kind, id: number): Promise<unknown> {
+/** Returns the version that the record has then. */
+export async function apply(step: Step, kind: Kind, id: number, basedOn: number): Promise<number> {
     const params = { path: { id } };
     switch (step) {
         case 'take-back':
         case 'put-back':
-            return taken(api.PUT(`/api/${kind}/{id}/taken-back`, { params, body: { takenBack: step === 'take-back' } }));
+            return (await taken(api.PUT(`/api/${kind}/{id}/taken-back`, { params, body: { basedOn, takenBack: step === 'take-back' } })))
+                .version;
         case 'undo':
-            return taken(api.PUT(`/api/${kind}/{id}/undone`, { params, body: {} }));
+            return (await taken(api.PUT(`/api/${kind}/{id}/undone`, { params, body: { basedOn } }))).version;
         case 'reopen':
-            return taken(api.PUT('/api/batches/{id}/reopened', { params, body: {} }));
+            return (await taken(api.PUT('/api/batches/{id}/reopened', { params, body: { basedOn } }))).version;
     }
 }
 

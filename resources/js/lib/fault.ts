@@ -1,9 +1,15 @@
+import type { Schemas } from './client';
+
+export type Conflict = Schemas['Conflict']['conflict'];
+
 /** What went wrong, in words for the person, and where in what was sent. */
 export class Fault extends Error {
     constructor(
         readonly path: string,
         message: string,
         readonly status = 0,
+        /** What is saved in place of what was sent. */
+        readonly conflict: Conflict | null = null,
     ) {
         super(message);
     }
@@ -12,5 +18,10 @@ export class Fault extends Error {
         return thrown instanceof Fault
             ? thrown
             : new Fault('', 'The machine that serves does not answer. What you entered is still here: try again.');
+    }
+
+    /** It was saved before with something else in it: its answer was lost. */
+    get isSavedBefore(): boolean {
+        return this.conflict !== null && this.path === '/submission';
     }
 }

@@ -6,10 +6,12 @@ export interface Read {
     file: string;
     kept: string;
     fault: string;
+    /** Keeps it all the same, where something else is kept in its place. */
+    again: (() => Promise<string>) | null;
 }
 
 /** Keeps one document, and tells what came of it. */
-export type Keep = (document: unknown) => Promise<string>;
+export type Keep = (document: unknown, basedOn?: number) => Promise<string>;
 
 /** The bound of an open document; a zip of more is not ours. */
 const MOST_BYTES = 1_000_000;
@@ -55,17 +57,30 @@ function parsed(text: string, what: string): unknown {
 /** Reads all of them, one after the other; a faulty one keeps none of the others out. */
 export async function readAll(files: Iterable<File>, what: string, keep: Keep): Promise<Read[]> {
     const all: Read[] = [];
-    const say = (file: string, thrown: unknown): void => {
+    const say = (file: string, thrown: unknown, document?: unknown): void => {
         const fault = Fault.from(thrown);
-        all.push({ file, kept: '', fault: fault.path === '' ? fault.message : `${fault.message} (at ${fault.path})` });
+        const there = fault.path === '/basedOn' ? fault.conflict : null;
+        all.push({
+            file,
+            kept: '',
+            fault:
+                there !== null
+                    ? `another is kept here already, version ${there.version}; nothing was overwritten`
+                    : fault.path === ''
+                      ? fault.message
+                      : `${fault.message} (at ${fault.path})`,
+            again: there === null ? null : () => keep(document, there.version),
+        });
     };
     for (const file of files) {
         try {
             for (const { name, text } of await documents(file)) {
+                let document: unknown;
                 try {
-                    all.push({ file: name, kept: await keep(parsed(text, what)), fault: '' });
+                    document = parsed(text, what);
+                    all.push({ file: name, kept: await keep(document), fault: '', again: null });
                 } catch (thrown) {
-                    say(name, thrown);
+                    say(name, thrown, document);
                 }
             }
         } catch (thrown) {

@@ -11,6 +11,8 @@ export class Household {
     /** What is typed for each amount by eye, by code. */
     typed = $state<Record<string, string>>({});
 
+    #version = 0;
+
     constructor(from: Schemas['Household']) {
         this.#take(from);
     }
@@ -19,7 +21,8 @@ export class Household {
         return new Household(await taken(api.GET('/api/household')));
     }
 
-    async save(): Promise<void> {
+    /** @param basedOn which version it is based on, where that is not the one that was fetched */
+    async save(basedOn: (version: number) => number = (version) => version): Promise<void> {
         const byEye: Record<string, number> = {};
         for (const row of this.rows) {
             const text = (this.typed[row.code] ?? '').trim();
@@ -32,10 +35,11 @@ export class Household {
             }
             byEye[row.code] = ml;
         }
-        this.#take(await taken(api.PUT('/api/household', { body: { kitchen: this.kitchen, byEye } })));
+        this.#take(await taken(api.PUT('/api/household', { body: { basedOn: basedOn(this.#version), kitchen: this.kitchen, byEye } })));
     }
 
     #take(from: Schemas['Household']): void {
+        this.#version = from.version;
         this.kitchen = from.kitchen;
         this.rows = from.byEye;
         this.typed = Object.fromEntries(from.byEye.map((row) => [row.code, row.measuredMl === null ? '' : String(row.measuredMl)]));

@@ -9,22 +9,22 @@ const rows = (measuredMl: number | null) => [{ code: 'squirt', words: 'a squirt'
 afterEach(() => vi.unstubAllGlobals());
 
 it('sends what was measured and leaves out what was not', async () => {
-    const asked = server(() => answer(200, { kitchen: 'british', byEye: rows(3.5) }));
-    const household = new Household({ kitchen: null, byEye: rows(null) } as never);
+    const asked = server(() => answer(200, { version: 3, kitchen: 'british', byEye: rows(3.5) }));
+    const household = new Household({ version: 2, kitchen: null, byEye: rows(null) } as never);
     household.kitchen = 'british';
     await household.save();
     household.typed['squirt'] = '3,5';
     await household.save();
     expect(asked.map((one) => one.body)).toEqual([
-        { kitchen: 'british', byEye: {} },
-        { kitchen: 'british', byEye: { squirt: 3.5 } },
+        { basedOn: 2, kitchen: 'british', byEye: {} },
+        { basedOn: 3, kitchen: 'british', byEye: { squirt: 3.5 } },
     ]);
     expect(household.typed['squirt']).toBe('3.5');
 });
 
 it('says what is no number of mL, and sends nothing', async () => {
     const asked = server(() => answer(200, {}));
-    const household = new Household({ kitchen: null, byEye: rows(null) } as never);
+    const household = new Household({ version: 2, kitchen: null, byEye: rows(null) } as never);
     household.typed['squirt'] = 'plenty';
     await expect(household.save()).rejects.toThrow('Write how much a squirt is as a number of mL');
     expect(asked).toEqual([]);

@@ -1,13 +1,27 @@
 import { onDestroy } from 'svelte';
 import { apply, INVERSE, type Kind, type Step } from './corrections';
-import { Fault } from './fault';
+import { Fault, type Conflict } from './fault';
 
 /** Where to go when the screen of what was taken back is gone. */
 type Leave = '/bench' | '/batches' | '/leaf-tests' | '/shed';
 
+/** What was sent before had arrived, though its answer was lost: says so, and what it was. */
+export function arrived(what: string, earlier: Conflict): string {
+    const was = earlier.fields.map((field) => `${field.name} ${field.saved}`).join(', ');
+    return `${what} is saved. What you sent before had arrived after all${was === '' ? '' : ` (${was})`} and is corrected.`;
+}
+
+/** A record, and which version of it. */
+export interface Version {
+    id: number;
+    version: number;
+}
+
 interface Offer {
     kind: Kind;
     id: number;
+    /** The version that is undone; another by then is left alone. */
+    version: number;
     /** What the record is called, to begin a sentence with. */
     what: string;
     /** What undoes it. */
@@ -33,25 +47,33 @@ export class Undo {
     #followers: (() => Promise<void>)[] = [];
 
     /** Something new was saved. */
-    made(kind: Kind, id: number, what: string, leave?: Leave): void {
-        this.#show({ kind, id, what, step: 'take-back', said: `${what} is saved.`, ...(leave === undefined ? {} : { leave }) });
+    made(kind: Kind, saved: Version, what: string, leave?: Leave, said = `${what} is saved.`): void {
+        this.#show({
+            kind,
+            id: saved.id,
+            version: saved.version,
+            what,
+            step: 'take-back',
+            said,
+            ...(leave === undefined ? {} : { leave }),
+        });
     }
 
     /** Something was changed by a step that another step undoes. */
-    changed(kind: Kind, id: number, what: string, said: string, step: Step = 'undo'): void {
-        this.#show({ kind, id, what, step, said });
+    changed(kind: Kind, saved: Version, what: string, said: string, step: Step = 'undo'): void {
+        this.#show({ kind, id: saved.id, version: saved.version, what, step, said });
     }
 
     /** Takes it back, or puts it back, and offers the way back from there. */
-    async does(step: Step, kind: Kind, id: number, what: string, leave?: Leave): Promise<Leave | null> {
+    async does(step: Step, kind: Kind, from: Version, what: string, leave?: Leave): Promise<Leave | null> {
         if (this.busy) {
             return null;
         }
         this.busy = true;
         this.fault = null;
         try {
-            await apply(step, kind, id);
-            this.#show({ kind, id, what, step: INVERSE[step], said: `${what} ${DONE[step]}.` });
+            const version = await apply(step, kind, from.id, from.version);
+            this.#show({ kind, id: from.id, version, what, step: INVERSE[step], said: `${what} ${DONE[step]}.` });
             await Promise.all(this.#followers.map((follow) => follow()));
             return step === 'take-back' ? (leave ?? null) : null;
         } catch (thrown) {
@@ -65,7 +87,7 @@ export class Undo {
     /** Returns the screen to go to, where the one that is shown is gone. */
     async undo(): Promise<Leave | null> {
         const offer = this.offer;
-        return offer === null ? null : this.does(offer.step, offer.kind, offer.id, offer.what, offer.leave);
+        return offer === null ? null : this.does(offer.step, offer.kind, offer, offer.what, offer.leave);
     }
 
     close(): void {

@@ -1,30 +1,30 @@
 import { afterEach, expect, it, vi } from 'vitest';
 import { answer, server } from '../tests/page';
-import { Undo } from './undo.svelte';
+import { arrived, Undo } from './undo.svelte';
 
-const history = { takenBack: true, changes: [] };
+const history = { version: 5, takenBack: true, changes: [] };
 
 afterEach(() => vi.unstubAllGlobals());
 
 it('takes back what was saved, and puts it back again', async () => {
     const asked = server(() => answer(200, history));
     const undo = new Undo();
-    undo.made('counts', 7, 'The count of 40');
+    undo.made('counts', { id: 7, version: 4 }, 'The count of 40');
     expect(undo.offer?.said).toBe('The count of 40 is saved.');
     await undo.undo();
     expect(undo.offer?.said).toBe('The count of 40 is taken back.');
     await undo.undo();
     expect(undo.offer?.said).toBe('The count of 40 is put back.');
     expect(asked).toEqual([
-        { path: '/api/counts/7/taken-back', method: 'PUT', body: { takenBack: true } },
-        { path: '/api/counts/7/taken-back', method: 'PUT', body: { takenBack: false } },
+        { path: '/api/counts/7/taken-back', method: 'PUT', body: { basedOn: 4, takenBack: true } },
+        { path: '/api/counts/7/taken-back', method: 'PUT', body: { basedOn: 5, takenBack: false } },
     ]);
 });
 
 it('undoes a correction, and undoes that', async () => {
     const asked = server(() => answer(200, history));
     const undo = new Undo();
-    undo.changed('rounds', 3, 'The round', 'The round is corrected.');
+    undo.changed('rounds', { id: 3, version: 4 }, 'The round', 'The round is corrected.');
     await undo.undo();
     await undo.undo();
     expect(asked.map((one) => one.path)).toEqual(['/api/rounds/3/undone', '/api/rounds/3/undone']);
@@ -33,7 +33,7 @@ it('undoes a correction, and undoes that', async () => {
 it('opens a finished batch again, and finishes it as it was', async () => {
     const asked = server(() => answer(200, history));
     const undo = new Undo();
-    undo.changed('batches', 2, 'The batch', 'The batch is saved.', 'reopen');
+    undo.changed('batches', { id: 2, version: 4 }, 'The batch', 'The batch is saved.', 'reopen');
     await undo.undo();
     await undo.undo();
     expect(asked.map((one) => one.path)).toEqual(['/api/batches/2/reopened', '/api/batches/2/undone']);
@@ -42,7 +42,7 @@ it('opens a finished batch again, and finishes it as it was', async () => {
 it('says where to go when the screen of what was taken back is gone', async () => {
     server(() => answer(200, history));
     const undo = new Undo();
-    undo.made('batches', 2, 'The batch', '/bench');
+    undo.made('batches', { id: 2, version: 4 }, 'The batch', '/bench');
     expect(await undo.undo()).toBe('/bench');
     expect(await undo.undo()).toBeNull();
 });
@@ -50,11 +50,28 @@ it('says where to go when the screen of what was taken back is gone', async () =
 it('keeps the offer when the server refuses, and says why', async () => {
     server(() => answer(409, { error: { path: '', message: 'A round was sprayed with it.' } }));
     const undo = new Undo();
-    undo.made('batches', 2, 'The batch');
+    undo.made('batches', { id: 2, version: 4 }, 'The batch');
     await undo.undo();
     expect(undo.fault?.message).toBe('A round was sprayed with it.');
     expect(undo.offer?.step).toBe('take-back');
     expect(undo.busy).toBe(false);
     undo.close();
     expect([undo.offer, undo.fault]).toEqual([null, null]);
+});
+
+it('leaves a record alone that was changed meanwhile, and says so', async () => {
+    const conflict = { kind: 'counts', id: 7, version: 6, fields: [] };
+    server(() => answer(409, { error: { path: '/basedOn', message: 'This was changed meanwhile.' }, conflict }));
+    const undo = new Undo();
+    undo.changed('counts', { id: 7, version: 4 }, 'The count', 'The count is corrected.');
+    await undo.undo();
+    expect(undo.fault?.conflict).toEqual(conflict);
+    expect(undo.offer?.version).toBe(4);
+});
+
+it('says what had arrived under a lost answer', () => {
+    const fields = [{ name: 'Count', saved: '3', sent: '30' }];
+    expect(arrived('The count of 30', { kind: 'counts', id: 1, version: 1, fields })).toBe(
+        'The count of 30 is saved. What you sent before had arrived after all (Count 3) and is corrected.',
+    );
 });

@@ -1,12 +1,14 @@
 <script lang="ts">
     import type { Snippet } from 'svelte';
     import type { Kind } from '../lib/corrections';
+    import type { Version } from '../lib/undo.svelte';
     import History from './History.svelte';
     import TakeBack from './TakeBack.svelte';
 
     interface Props {
         kind: Kind;
-        id: number;
+        /** The record, as it is on the screen. */
+        of: Version;
         /** What the record is called, to begin a sentence with. */
         what: string;
         changes: number;
@@ -16,7 +18,7 @@
         form: Snippet<[() => void]>;
         children?: Snippet;
     }
-    const { kind, id, what, changes, head, form, children }: Props = $props();
+    const { kind, of, what, changes, head, form, children }: Props = $props();
     let correcting = $state(false);
 </script>
 
@@ -25,9 +27,9 @@
     <span class="no-print flex"
         ><button class="btn btn-ghost" aria-expanded={correcting} aria-label={`Correct: ${what}`} onclick={() => (correcting = !correcting)}
             >Correct</button
-        ><TakeBack {kind} {id} {what} /></span
+        ><TakeBack {kind} {of} {what} /></span
     >
 </div>
 {#if correcting}<div class="pb-3">{@render form(() => (correcting = false))}</div>{/if}
 {@render children?.()}
-<History {kind} {id} {changes} />
+<History {kind} id={of.id} {changes} />

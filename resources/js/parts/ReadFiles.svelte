@@ -1,4 +1,5 @@
 <script lang="ts">
+    import { Fault } from '../lib/fault';
     import { readAll, type Keep, type Read } from '../lib/files';
     import LevelMark from './LevelMark.svelte';
 
@@ -11,6 +12,21 @@
     }
     const { label, what, keep, onread }: Props = $props();
     let read = $state.raw<Read[]>([]);
+
+    async function keepAllTheSame(at: number): Promise<void> {
+        const again = read[at]?.again;
+        if (!again) {
+            return;
+        }
+        let next: Partial<Read>;
+        try {
+            next = { kept: await again(), fault: '', again: null };
+        } catch (thrown) {
+            next = { fault: Fault.from(thrown).message };
+        }
+        read = read.map((one, i) => (i === at ? { ...one, ...next } : one));
+        onread();
+    }
 
     async function take(input: HTMLInputElement): Promise<void> {
         read = await readAll(input.files ?? [], what, keep);
@@ -36,6 +52,9 @@
             <li class={['border-l-8 pl-3', one.fault === '' ? 'border-success' : 'border-error']}>
                 <LevelMark level={one.fault === '' ? 'ok' : 'stop'} />
                 <strong>{one.file}</strong>: {one.fault === '' ? `${one.kept}.` : one.fault}
+                {#if one.again !== null}<button type="button" class="btn" onclick={() => void keepAllTheSame(i)}
+                        >Keep it as the next version</button
+                    >{/if}
             </li>
         {/each}
     </ul>

@@ -1,21 +1,22 @@
 <script lang="ts">
     import type { Kind } from '../lib/corrections';
-    import { undo } from '../lib/undo.svelte';
+    import { undo, type Version } from '../lib/undo.svelte';
     import { navigate } from '../routes';
 
     interface Props {
         kind: Kind;
-        id: number;
+        /** The record, as it is on the screen. */
+        of: Version;
         /** What the record is called, to begin a sentence with. */
         what: string;
         /** What stands on the button, where it stands alone. */
         label?: string;
         leave?: '/bench' | '/batches' | '/leaf-tests' | '/shed';
     }
-    const { kind, id, what, label = 'Take back', leave }: Props = $props();
+    const { kind, of, what, label = 'Take back', leave }: Props = $props();
 
     async function takeBack(): Promise<void> {
-        const gone = await undo.does('take-back', kind, id, what, leave);
+        const gone = await undo.does('take-back', kind, of, what, leave);
         if (gone !== null) {
             void navigate(gone);
         }

@@ -3,6 +3,7 @@
     import { undo } from '../lib/undo.svelte';
     import { navigate } from '../routes';
     import FaultNote from './FaultNote.svelte';
+    import TwoVersions from './TwoVersions.svelte';
 
     async function back(): Promise<void> {
         const leave = await undo.undo();
@@ -24,5 +25,9 @@
             >
         </div>
     {/if}
-    {#if undo.fault !== null}<div class="bg-base-100 mx-auto max-w-7xl px-4 sm:px-6"><FaultNote fault={undo.fault} /></div>{/if}
+    {#if undo.fault !== null}<div class="bg-base-100 mx-auto max-w-7xl px-4 sm:px-6">
+            {#if undo.fault.conflict !== null}<TwoVersions fault={undo.fault} leave={() => location.reload()} />{:else}<FaultNote
+                    fault={undo.fault}
+                />{/if}
+        </div>{/if}
 </div>

@@ -1,11 +1,12 @@
 <script lang="ts">
     import { untrack } from 'svelte';
     import { api, taken, type Schemas } from '../../lib/client';
+    import { Form } from '../../lib/form.svelte';
     import { Sending } from '../../lib/sending.svelte';
     import { forField } from '../../lib/time';
-    import { WhenField } from '../../lib/when.svelte';
+    import { instantOf, whenField } from '../../lib/when';
     import { undo } from '../../lib/undo.svelte';
-    import FaultNote from '../../parts/FaultNote.svelte';
+    import FormFoot from '../../parts/FormFoot.svelte';
     import History from '../../parts/History.svelte';
     import TakeBack from '../../parts/TakeBack.svelte';
 
@@ -15,35 +16,42 @@
         onsaved: (batch: Schemas['Batch']) => void;
     }
     const { batch, catalogue, onsaved }: Props = $props();
-    const sending = new Sending();
-    const when = untrack(() => new WhenField(batch.madeAt));
-    let keeping = $state(untrack(() => batch.keeping ?? 'strict'));
-    let standTest = $state(untrack(() => batch.standTest));
-    let notes = $state(untrack(() => batch.notes));
+    const form = untrack(
+        () =>
+            new Form(`batch-${batch.id}-${batch.version}`, {
+                when: whenField(batch.madeAt),
+                keeping: (batch.keeping ?? 'strict') as string,
+                standTest: batch.standTest as string,
+                notes: batch.notes,
+            }),
+    );
 
-    async function save(event: SubmitEvent): Promise<void> {
-        event.preventDefault();
-        const madeAt = when.instant ?? '';
-        const saved = await sending.send(() =>
-            taken(
-                api.PUT('/api/batches/{id}', {
-                    params: { path: { id: batch.id } },
-                    body: { madeAt, keeping, standTest: standTest as Schemas['CorrectedBatch']['standTest'], notes },
-                }),
-            ),
+    async function save(event?: SubmitEvent): Promise<void> {
+        event?.preventDefault();
+        const body = {
+            madeAt: instantOf(form.values.when, batch.madeAt) ?? '',
+            keeping: form.values.keeping as 'strict' | 'patient',
+            standTest: form.values.standTest as Schemas['CorrectedBatch']['standTest'],
+            notes: form.values.notes,
+        };
+        const saved = await form.send((_, basedOn) =>
+            taken(api.PUT('/api/batches/{id}', { params: { path: { id: batch.id } }, body: { basedOn: basedOn(batch.version), ...body } })),
         );
         if (saved !== null) {
-            undo.changed('batches', batch.id, 'The batch', 'The batch is corrected.');
+            form.clear();
+            undo.changed('batches', saved, 'The batch', 'The batch is corrected.');
             onsaved(saved);
         }
     }
 
+    const reopening = new Sending();
+
     async function reopen(): Promise<void> {
-        const saved = await sending.send(() =>
-            taken(api.PUT('/api/batches/{id}/reopened', { params: { path: { id: batch.id } }, body: {} })),
+        const saved = await reopening.send((_, basedOn) =>
+            taken(api.PUT('/api/batches/{id}/reopened', { params: { path: { id: batch.id } }, body: { basedOn: basedOn(batch.version) } })),
         );
         if (saved !== null) {
-            undo.changed('batches', batch.id, 'The batch', 'The batch is open again: its spoonfuls can be ticked.');
+            undo.changed('batches', saved, 'The batch', 'The batch is open again: its spoonfuls can be ticked.');
             onsaved(saved);
         }
     }
@@ -60,33 +68,37 @@
                         class="input w-full"
                         required
                         max={forField(new Date())}
-                        bind:value={when.text}
+                        bind:value={form.values.when}
                     /></label
                 >
                 <label class="grid gap-1"
-                    ><span class="font-bold">Kept as</span><select class="select w-full" bind:value={keeping}
+                    ><span class="font-bold">Kept as</span><select class="select w-full" bind:value={form.values.keeping}
                         ><option value="strict">the cautious school</option><option value="patient">the patient school</option></select
                     ></label
                 >
             </div>
             <label class="grid gap-1"
-                ><span class="font-bold">The glass after one minute</span><select class="select w-full" bind:value={standTest}
+                ><span class="font-bold">The glass after one minute</span><select class="select w-full" bind:value={form.values.standTest}
                     >{#each catalogue.standTests as one (one.code)}<option value={one.code}>{one.words}</option>{/each}</select
                 ></label
             >
             <label class="grid gap-1"
-                ><span class="font-bold">Notes</span><textarea class="textarea w-full" rows="2" maxlength="4000" bind:value={notes}
-                ></textarea></label
+                ><span class="font-bold">Notes</span><textarea
+                    class="textarea w-full"
+                    rows="2"
+                    maxlength="4000"
+                    bind:value={form.values.notes}></textarea></label
             >
-            <FaultNote fault={sending.fault} />
-            <button class="btn" disabled={sending.busy}>Correct the batch</button>
+            <FormFoot {form} send={() => void save()} />
+            <button class="btn" disabled={form.busy}>Correct the batch</button>
         </form>
         <p class="quiet mt-3">Was a spoonful ticked that did not go in? Open the batch again and put the ticks right.</p>
     {/if}
+    <FormFoot form={reopening} send={() => void reopen()} />
     <div class="mt-2 flex flex-wrap gap-2">
-        {#if batch.madeAt !== null}<button class="btn" disabled={sending.busy} onclick={() => void reopen()}>Open it again</button>{/if}
+        {#if batch.madeAt !== null}<button class="btn" disabled={reopening.busy} onclick={() => void reopen()}>Open it again</button>{/if}
         <a class="btn" href={`/api/batches/${batch.id}/document`} download={`batch-${batch.id}.json`}>Keep it as a file</a>
-        <TakeBack kind="batches" id={batch.id} what="The batch" label="Take the batch back" leave="/batches" />
+        <TakeBack kind="batches" of={batch} what="The batch" label="Take the batch back" leave="/batches" />
     </div>
     <History kind="batches" id={batch.id} changes={batch.changes} />
 </details>

@@ -1,9 +1,10 @@
 <script lang="ts">
+    import { untrack } from 'svelte';
     import { api, taken, type Schemas } from '../../lib/client';
-    import { Sending } from '../../lib/sending.svelte';
+    import { Form } from '../../lib/form.svelte';
     import { undo } from '../../lib/undo.svelte';
     import Choice from '../../parts/Choice.svelte';
-    import FaultNote from '../../parts/FaultNote.svelte';
+    import FormFoot from '../../parts/FormFoot.svelte';
     import type { Tally } from './tally.svelte';
 
     const {
@@ -11,27 +12,38 @@
         catalogue,
         onfinished,
     }: { tally: Tally; catalogue: Schemas['Catalogue']; onfinished: (batch: Schemas['Batch']) => void } = $props();
-    const sending = new Sending();
-    /** What the last glass showed, unless something else is said here. */
-    let chosen = $state<string | null>(null);
-    const standTest = $derived(chosen ?? tally.batch.standTest);
-    let keeping = $state<'strict' | 'patient'>('strict');
-    let notes = $state('');
+    /** An empty glass is what the last one showed. */
+    const form = untrack(() => new Form(`finish-batch-${tally.batch.id}`, { glass: '', keeping: 'strict', notes: '' }));
+    const standTest = $derived((form.values.glass || tally.batch.standTest) as Schemas['FinishBatch']['standTest']);
+    const keeping = $derived(form.values.keeping as 'strict' | 'patient');
     const missing = $derived(tally.planned - tally.ticked);
 
-    async function save(event: SubmitEvent): Promise<void> {
-        event.preventDefault();
+    const path = $derived({ id: tally.batch.id });
+
+    async function save(event?: SubmitEvent): Promise<void> {
+        event?.preventDefault();
         await tally.settled();
-        const made = await sending.send(() =>
-            taken(
-                api.POST('/api/batches/{id}/finish', {
-                    params: { path: { id: tally.batch.id } },
-                    body: { standTest: standTest as Schemas['FinishBatch']['standTest'], keeping, notes },
-                }),
-            ),
+        const made = await form.send(() =>
+            taken(api.POST('/api/batches/{id}/finish', { params: { path }, body: { standTest, keeping, notes: form.values.notes } })),
         );
         if (made !== null) {
-            undo.changed('batches', made.id, 'The batch', 'The batch is saved as it is ticked.', 'reopen');
+            form.clear();
+            undo.changed('batches', made, 'The batch', 'The batch is saved as it is ticked.', 'reopen');
+            onfinished(made);
+        }
+    }
+
+    /** It was finished meanwhile: what is said here is put in the place of what was said there. */
+    async function putInPlace(): Promise<void> {
+        const basedOn = form.fault?.conflict?.version ?? 0;
+        const made = await form.send(async () => {
+            const there = await taken(api.GET('/api/batches/{id}', { params: { path } }));
+            const body = { basedOn, madeAt: there.madeAt ?? new Date().toISOString(), keeping, standTest, notes: form.values.notes };
+            return taken(api.PUT('/api/batches/{id}', { params: { path }, body }));
+        });
+        if (made !== null) {
+            form.clear();
+            undo.changed('batches', made, 'The batch', 'The batch is corrected.');
             onfinished(made);
         }
     }
@@ -50,7 +62,7 @@
         legend="The glass after one minute"
         name="stand-test"
         options={catalogue.standTests.map((one) => ({ value: one.code, label: one.words }))}
-        bind:value={() => standTest, (next) => (chosen = next)}
+        bind:value={() => standTest as string, (next) => (form.values.glass = next)}
     />
     <Choice
         legend="How long to keep it"
@@ -59,13 +71,16 @@
             { value: 'strict', label: 'The cautious school' },
             { value: 'patient', label: 'The patient school' },
         ]}
-        bind:value={keeping}
+        bind:value={form.values.keeping}
     />
     <p class="quiet text-sm">{tally.batch.plan.holding.because}</p>
     <label class="grid gap-1"
-        ><span class="font-bold">Anything odd</span><textarea class="textarea w-full" rows="2" maxlength="4000" bind:value={notes}
-        ></textarea></label
+        ><span class="font-bold">Anything odd</span><textarea
+            class="textarea w-full"
+            rows="2"
+            maxlength="4000"
+            bind:value={form.values.notes}></textarea></label
     >
-    <FaultNote fault={sending.fault} />
-    <button class="btn btn-primary btn-lg" disabled={sending.busy}>Save the batch</button>
+    <FormFoot {form} send={() => void save()} mine={() => void putInPlace()} />
+    <button class="btn btn-primary btn-lg" disabled={form.busy}>Save the batch</button>
 </form>

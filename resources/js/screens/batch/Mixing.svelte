@@ -108,12 +108,13 @@
             <StandTests
                 batch={tally.batch}
                 {catalogue}
-                ontested={(next) => (tally.batch = { ...tally.batch, standTest: next.standTest, standTests: next.standTests })}
+                ontested={(next) =>
+                    (tally.batch = { ...tally.batch, version: next.version, standTest: next.standTest, standTests: next.standTests })}
             />
         {/if}
         <FinishForm {tally} {catalogue} {onfinished} />
         <div class="text-right">
-            <TakeBack kind="batches" id={batch.id} what="The batch" label="Take the batch back" leave="/batches" />
+            <TakeBack kind="batches" of={batch} what="The batch" label="Take the batch back" leave="/batches" />
         </div>
     </section>
 </div>

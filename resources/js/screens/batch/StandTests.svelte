@@ -2,7 +2,7 @@
     import { onDestroy } from 'svelte';
     import { api, taken, type Schemas } from '../../lib/client';
     import { Sending } from '../../lib/sending.svelte';
-    import FaultNote from '../../parts/FaultNote.svelte';
+    import FormFoot from '../../parts/FormFoot.svelte';
     import LevelMark from '../../parts/LevelMark.svelte';
 
     const {
@@ -23,7 +23,10 @@
         startedAt = now;
     }
 
+    let last = $state('');
+
     async function say(result: string): Promise<void> {
+        last = result;
         const stood = startedAt === 0 ? {} : { seconds: Math.max(1, (Date.now() - startedAt) / 1000) };
         const saved = await sending.send((submission) =>
             taken(
@@ -68,5 +71,5 @@
             {/each}
         </div>
     {/if}
-    <FaultNote fault={sending.fault} />
+    <FormFoot form={sending} send={() => void say(last)} />
 </section>

@@ -51,7 +51,7 @@ export class SlipState {
     readonly ways = new Latest<Schemas['WayOut']>();
 
     constructor(
-        readonly batch: number,
+        readonly batch: { id: number; version: number },
         readonly number: number,
         readonly load: Load,
         readonly spoons: Spoon[],
@@ -124,22 +124,25 @@ export class SlipState {
         void this.ways.ask(() =>
             taken(
                 api.POST('/api/batches/{id}/loads/{load}/way-out', {
-                    params: { path: { id: this.batch, load: this.number } },
+                    params: { path: { id: this.batch.id, load: this.number } },
                     body: { slips },
                 }),
             ),
         );
     }
 
-    async keep(remedy: Schemas['WayOut']['remedies'][number]['kind']): Promise<Schemas['Batch']> {
+    async keep(
+        remedy: Schemas['WayOut']['remedies'][number]['kind'],
+        basedOn: (version: number) => number = (version) => version,
+    ): Promise<Schemas['Batch']> {
         const slips = this.slips;
         if (slips === null) {
             throw new Fault('', 'Say first what went wrong.');
         }
         return taken(
             api.PUT('/api/batches/{id}/loads/{load}/slip', {
-                params: { path: { id: this.batch, load: this.number } },
-                body: { slips, remedy },
+                params: { path: { id: this.batch.id, load: this.number } },
+                body: { basedOn: basedOn(this.batch.version), slips, remedy },
             }),
         );
     }

@@ -10,7 +10,7 @@ const load = {
         { key: 'castile-soap', name: 'castile soap', measured: { scoops: [scoop('1 tsp', 2)] } },
     ],
 } as unknown as Schemas['Plan']['loads'][number];
-const state = (): SlipState => new SlipState(8, 1, load, spoonsAbout([]));
+const state = (): SlipState => new SlipState({ id: 8, version: 3 }, 1, load, spoonsAbout([]));
 
 afterEach(() => vi.unstubAllGlobals());
 
@@ -57,7 +57,7 @@ it('offers each spoon once that could have been taken for the right one', () => 
         { kind: 'scale', name: 'Scale', words: 'steps of 1 g', holds: { amount: 1, unit: 'g' } },
     ] as unknown as Schemas['Measure'][];
     expect(spoonsAbout(own).map((one) => one.words)).toEqual(['Teaspoon, 1 tsp', 'a US tablespoon', 'a US fluid ounce', 'a US cup']);
-    const slip = new SlipState(8, 1, load, spoonsAbout(own));
+    const slip = new SlipState({ id: 8, version: 3 }, 1, load, spoonsAbout(own));
     slip.kind = 'measure';
     slip.measure = 1;
     expect(slip.slip).toEqual({ kind: 'measure', item: 'neem-oil', scoop: 0, measure: { amount: 1, unit: '[tbs_us]' } });
@@ -74,7 +74,7 @@ it('asks for ways out, and writes down what was done', async () => {
     const slips = [{ kind: 'count', item: 'neem-oil', scoop: 0, from: 5, to: 5 }];
     expect(asked).toEqual([
         { path: '/api/batches/8/loads/1/way-out', method: 'POST', body: { slips } },
-        { path: '/api/batches/8/loads/1/slip', method: 'PUT', body: { slips, remedy: 'pour-off' } },
+        { path: '/api/batches/8/loads/1/slip', method: 'PUT', body: { basedOn: 3, slips, remedy: 'pour-off' } },
     ]);
     slip.ask(null);
     expect(slip.ways.value).toBeNull();

@@ -174,7 +174,7 @@ export class Tally {
             const waiting = this.#unsent.all.length;
             this.fault = new Fault(
                 '',
-                `The machine that serves does not answer. ${waiting === 1 ? 'One tick is' : `${waiting} ticks are`} kept on this device and sent again until it does: go on.`,
+                `${fault.status === 0 ? 'The machine that serves does not answer.' : fault.message} ${waiting === 1 ? 'One tick is' : `${waiting} ticks are`} kept on this device and sent again until it does: go on.`,
             );
             return;
         }

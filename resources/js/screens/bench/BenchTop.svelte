@@ -4,6 +4,7 @@
     import { Sending } from '../../lib/sending.svelte';
     import { undo } from '../../lib/undo.svelte';
     import FaultNote from '../../parts/FaultNote.svelte';
+    import FormFoot from '../../parts/FormFoot.svelte';
     import LevelMark from '../../parts/LevelMark.svelte';
     import Verdicts from '../../parts/Verdicts.svelte';
     import { navigate } from '../../routes';
@@ -68,7 +69,7 @@
             ),
         );
         if (batch !== null) {
-            undo.made('batches', batch.id, `The batch of ${batch.makeWords} ${batch.name}`, '/bench');
+            undo.made('batches', batch, `The batch of ${batch.makeWords} ${batch.name}`, '/bench');
             void navigate('/batches/:id', { params: { id: String(batch.id) } });
         }
     }
@@ -111,7 +112,7 @@
     </section>
 </div>
 <div class="no-print bg-base-100 sticky bottom-14 mt-4 grid gap-2 py-3 lg:bottom-0">
-    <FaultNote fault={starting.fault} />
+    <FormFoot form={starting} send={() => void start()} />
     <div class="flex flex-wrap items-center gap-2 sm:justify-end">
         <CardButtons name={state.recipe?.name ?? ''} plan={state.plan} />
         <button class="btn btn-primary btn-lg w-full sm:w-auto" disabled={state.plan === null || starting.busy} onclick={start}>

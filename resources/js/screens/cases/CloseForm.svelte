@@ -1,24 +1,24 @@
 <script lang="ts">
     import { untrack } from 'svelte';
     import { api, taken, type Schemas } from '../../lib/client';
-    import { Sending } from '../../lib/sending.svelte';
-    import FaultNote from '../../parts/FaultNote.svelte';
+    import { Form } from '../../lib/form.svelte';
+    import FormFoot from '../../parts/FormFoot.svelte';
 
     const { one, onsaved }: { one: Schemas['Case']; onsaved: (next: Schemas['Case']) => void } = $props();
-    const sending = new Sending();
-    let conclusion = $state(untrack(() => one.conclusion));
+    const form = untrack(() => new Form(`close-case-${one.id}`, { conclusion: one.conclusion }));
 
-    async function save(event: SubmitEvent): Promise<void> {
-        event.preventDefault();
-        const saved = await sending.send(() =>
+    async function save(event?: SubmitEvent): Promise<void> {
+        event?.preventDefault();
+        const saved = await form.send((_, basedOn) =>
             taken(
                 api.PUT('/api/cases/{id}/closed', {
                     params: { path: { id: one.id } },
-                    body: { closed: one.closedAt === null, conclusion },
+                    body: { basedOn: basedOn(one.version), closed: one.closedAt === null, conclusion: form.values.conclusion },
                 }),
             ),
         );
         if (saved !== null) {
+            form.clear();
             onsaved(saved);
         }
     }
@@ -29,10 +29,10 @@
     {#if one.closedAt === null}
         <p class="quiet">One quiet week is not the end: eggs laid on the first day may hatch weeks later.</p>
         <label class="grid gap-1"
-            ><span>What came of it</span><textarea class="textarea w-full" rows="2" maxlength="1000" bind:value={conclusion}
+            ><span>What came of it</span><textarea class="textarea w-full" rows="2" maxlength="1000" bind:value={form.values.conclusion}
             ></textarea></label
         >
     {/if}
-    <FaultNote fault={sending.fault} />
-    <button class="btn" disabled={sending.busy}>{one.closedAt === null ? 'Close it' : 'Open it again'}</button>
+    <FormFoot {form} send={() => void save()} />
+    <button class="btn" disabled={form.busy}>{one.closedAt === null ? 'Close it' : 'Open it again'}</button>
 </form>

@@ -3,11 +3,11 @@
     import { api, taken, type Schemas } from '../../lib/client';
     import { Fault } from '../../lib/fault';
     import { typedNumber } from '../../lib/figures';
-    import { Sending } from '../../lib/sending.svelte';
+    import { Form } from '../../lib/form.svelte';
     import { forField } from '../../lib/time';
-    import { WhenField } from '../../lib/when.svelte';
-    import { undo } from '../../lib/undo.svelte';
-    import FaultNote from '../../parts/FaultNote.svelte';
+    import { instantOf, whenField } from '../../lib/when';
+    import { arrived, undo } from '../../lib/undo.svelte';
+    import FormFoot from '../../parts/FormFoot.svelte';
 
     interface Props {
         one: Schemas['Case'];
@@ -16,45 +16,55 @@
         onsaved: (next: Schemas['Case']) => void;
     }
     const { one, count, onsaved }: Props = $props();
-    const sending = new Sending();
-    let text = $state(untrack(() => (count === undefined ? '' : String(count.value))));
-    let untreated = $state(untrack(() => count?.untreated ?? false));
-    let when = $state.raw(untrack(() => new WhenField(count?.countedAt)));
+    const form = untrack(
+        () =>
+            new Form(count === undefined ? `count-of-case-${one.id}` : `count-${count.id}-${count.version}`, {
+                text: count === undefined ? '' : String(count.value),
+                untreated: count?.untreated ?? false,
+                when: whenField(count?.countedAt),
+            }),
+    );
 
-    async function save(event: SubmitEvent): Promise<void> {
-        event.preventDefault();
+    async function save(event?: SubmitEvent): Promise<void> {
+        event?.preventDefault();
+        const { text, untreated, when } = form.values;
         const value = typedNumber(text);
         if (Number.isNaN(value)) {
-            sending.fault = new Fault('', 'Write how many you counted as a number, like 40; 0 when there are none.');
+            form.fault = new Fault('', 'Write how many you counted as a number, like 40; 0 when there are none.');
             return;
         }
-        const at = when.instant === undefined ? {} : { countedAt: when.instant };
+        const instant = instantOf(when, count?.countedAt);
+        const at = instant === undefined ? {} : { countedAt: instant };
         const said = `The count of ${value} ${one.counted}`;
-        const saved = await sending.send((submission) =>
-            count === undefined
-                ? taken(
-                      api.POST('/api/cases/{id}/counts', {
-                          params: { path: { id: one.id } },
-                          body: { submission, value, untreated, ...at },
-                      }),
-                  )
-                : taken(
-                      api.PUT('/api/counts/{id}', {
-                          params: { path: { id: count.id } },
-                          body: { notes: count.notes, value, untreated, ...at },
-                      }),
-                  ),
+        const correct = (id: number, basedOn: number): Promise<Schemas['Case']> =>
+            taken(
+                api.PUT('/api/counts/{id}', {
+                    params: { path: { id } },
+                    body: { basedOn, notes: count?.notes ?? '', value, untreated, ...at },
+                }),
+            );
+        const saved = await form.send(
+            (submission, basedOn) =>
+                count === undefined
+                    ? taken(
+                          api.POST('/api/cases/{id}/counts', {
+                              params: { path: { id: one.id } },
+                              body: { submission, value, untreated, ...at },
+                          }),
+                      )
+                    : correct(count.id, basedOn(count.version)),
+            (earlier) => correct(earlier.id, earlier.version),
         );
         if (saved === null) {
             return;
         }
-        if (count !== undefined) {
-            undo.changed('counts', count.id, said, `${said} is corrected.`);
+        const changed = saved.counts.find((each) => each.id === (count?.id ?? form.mended?.id));
+        if (changed !== undefined) {
+            undo.changed('counts', changed, said, form.mended === null ? `${said} is corrected.` : arrived(said, form.mended));
         } else if (saved.saved !== null) {
-            undo.made('counts', saved.saved.id, said);
-            text = '';
-            when = new WhenField();
+            undo.made('counts', saved.saved, said);
         }
+        form.clear();
         onsaved(saved);
     }
 </script>
@@ -63,16 +73,16 @@
     {#if count === undefined}<h2>Count</h2>{/if}
     <label class="grid gap-1">
         <span>How many {one.counted}? <span class="quiet">Living ones only, the same spots each time.</span></span>
-        <input class="input numeral w-full text-xl" inputmode="decimal" name="count" bind:value={text} />
+        <input class="input numeral w-full text-xl" inputmode="decimal" name="count" bind:value={form.values.text} />
     </label>
     <label class="flex min-h-11 items-center gap-3"
-        ><input type="checkbox" class="checkbox checkbox-primary" bind:checked={untreated} /> Counted on a plant that is left unsprayed</label
+        ><input type="checkbox" class="checkbox checkbox-primary" bind:checked={form.values.untreated} /> Counted on a plant that is left unsprayed</label
     >
     <label class="grid gap-1"
         ><span
             >When {#if count === undefined}<span class="quiet">(empty: now)</span>{/if}</span
-        ><input type="datetime-local" class="input w-full" max={forField(new Date())} bind:value={when.text} /></label
+        ><input type="datetime-local" class="input w-full" max={forField(new Date())} bind:value={form.values.when} /></label
     >
-    <FaultNote fault={sending.fault} />
-    <button class="btn btn-primary" disabled={sending.busy}>{count === undefined ? 'Save the count' : 'Correct the count'}</button>
+    <FormFoot {form} send={() => void save()} />
+    <button class="btn btn-primary" disabled={form.busy}>{count === undefined ? 'Save the count' : 'Correct the count'}</button>
 </form>

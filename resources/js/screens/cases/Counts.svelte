@@ -12,7 +12,7 @@
     <ul class="divide-base-300 divide-y-2">
         {#each one.counts as count (count.id)}
             <li class="py-1" data-count={count.id}>
-                <Correctable kind="counts" id={count.id} what={`The count of ${count.value} ${one.counted}`} changes={count.changes}>
+                <Correctable kind="counts" of={count} what={`The count of ${count.value} ${one.counted}`} changes={count.changes}>
                     {#snippet head()}
                         <strong class="numeral text-lg">{count.value}</strong>
                         {count.untreated ? 'on the unsprayed plant' : ''}

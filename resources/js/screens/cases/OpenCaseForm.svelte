@@ -1,24 +1,22 @@
 <script lang="ts">
     import { api, taken } from '../../lib/client';
     import { Loaded } from '../../lib/loaded.svelte';
-    import { Sending } from '../../lib/sending.svelte';
-    import FaultNote from '../../parts/FaultNote.svelte';
+    import { Form } from '../../lib/form.svelte';
+    import FormFoot from '../../parts/FormFoot.svelte';
     import Waiting from '../../parts/Waiting.svelte';
     import { navigate } from '../../routes';
 
-    const sending = new Sending();
+    const form = new Form('case', { plantId: 0, pest: '', notes: '' });
     const lists = new Loaded(async () => ({
         plants: (await taken(api.GET('/api/plants'))).plants.filter((plant) => !plant.retired),
         pests: (await taken(api.GET('/api/catalogue'))).pests,
     }));
-    let plantId = $state(0);
-    let pest = $state('');
-    let notes = $state('');
 
-    async function open(event: SubmitEvent): Promise<void> {
-        event.preventDefault();
-        const made = await sending.send((submission) => taken(api.POST('/api/cases', { body: { submission, plantId, pest, notes } })));
+    async function open(event?: SubmitEvent): Promise<void> {
+        event?.preventDefault();
+        const made = await form.send((submission) => taken(api.POST('/api/cases', { body: { submission, ...form.values } })));
         if (made !== null) {
+            form.clear();
             void navigate('/cases/:id', { params: { id: String(made.id) } });
         }
     }
@@ -34,24 +32,29 @@
             {:else}
                 <label class="grid gap-1">
                     <span class="font-bold">On which plant</span>
-                    <select class="select w-full" bind:value={plantId} required>
+                    <select class="select w-full" bind:value={form.values.plantId} required>
                         <option value={0} disabled>Choose a plant</option>
                         {#each plants as plant (plant.id)}<option value={plant.id}>{plant.name}</option>{/each}
                     </select>
                 </label>
                 <label class="grid gap-1">
                     <span class="font-bold">What is on it</span>
-                    <select class="select w-full" bind:value={pest} required>
+                    <select class="select w-full" bind:value={form.values.pest} required>
                         <option value="" disabled>Choose a pest</option>
                         {#each pests as one (one.slug)}<option value={one.slug}>{one.name}</option>{/each}
                     </select>
                 </label>
                 <label class="grid gap-1"
-                    ><span class="font-bold">Notes</span><textarea class="textarea w-full" rows="2" maxlength="4000" bind:value={notes}
-                    ></textarea></label
+                    ><span class="font-bold">Notes</span><textarea
+                        class="textarea w-full"
+                        rows="2"
+                        maxlength="4000"
+                        bind:value={form.values.notes}></textarea></label
                 >
-                <FaultNote fault={sending.fault} />
-                <button class="btn btn-primary" disabled={sending.busy || plantId === 0 || pest === ''}>Open the case</button>
+                <FormFoot {form} send={() => void open()} />
+                <button class="btn btn-primary" disabled={form.busy || form.values.plantId === 0 || form.values.pest === ''}
+                    >Open the case</button
+                >
             {/if}
         {/snippet}
     </Waiting>

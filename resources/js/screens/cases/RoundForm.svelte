@@ -1,11 +1,11 @@
 <script lang="ts">
     import { untrack } from 'svelte';
     import { api, taken, type Schemas } from '../../lib/client';
-    import { Sending } from '../../lib/sending.svelte';
+    import { Form } from '../../lib/form.svelte';
     import { atTime, forField } from '../../lib/time';
-    import { WhenField } from '../../lib/when.svelte';
-    import { undo } from '../../lib/undo.svelte';
-    import FaultNote from '../../parts/FaultNote.svelte';
+    import { instantOf, whenField } from '../../lib/when';
+    import { arrived, undo } from '../../lib/undo.svelte';
+    import FormFoot from '../../parts/FormFoot.svelte';
     import Verdicts from '../../parts/Verdicts.svelte';
 
     interface Props {
@@ -15,12 +15,16 @@
         onsaved: (next: Schemas['Case']) => void;
     }
     const { one, round, onsaved }: Props = $props();
-    const sending = new Sending();
-    let batchId = $state(untrack(() => round?.batch.id ?? one.batches[0]?.id ?? 0));
-    let handWork = $state(untrack(() => round?.handWork ?? false));
-    let notes = $state(untrack(() => round?.notes ?? ''));
-    let when = $state.raw(untrack(() => new WhenField(round?.sprayedAt)));
-    const batch = $derived(one.batches.find((each) => each.id === batchId));
+    const form = untrack(
+        () =>
+            new Form(round === undefined ? `round-of-case-${one.id}` : `round-${round.id}-${round.version}`, {
+                batchId: round?.batch.id ?? one.batches[0]?.id ?? 0,
+                handWork: round?.handWork ?? false,
+                notes: round?.notes ?? '',
+                when: whenField(round?.sprayedAt),
+            }),
+    );
+    const batch = $derived(one.batches.find((each) => each.id === form.values.batchId));
     const stopped = $derived(batch?.verdicts.some((verdict) => verdict.level === 'stop') ?? false);
     /** What a round was sprayed with may be thrown away since. */
     const offered = $derived([
@@ -33,35 +37,35 @@
             : [{ id: round.batch.id, words: `${round.batch.name}, as it is written now` }]),
     ]);
 
-    async function save(event: SubmitEvent): Promise<void> {
-        event.preventDefault();
-        const at = when.instant === undefined ? {} : { sprayedAt: when.instant };
-        const saved = await sending.send((submission) =>
-            round === undefined
-                ? taken(
-                      api.POST('/api/cases/{id}/rounds', {
-                          params: { path: { id: one.id } },
-                          body: { submission, batchId, handWork, notes, ...at },
-                      }),
-                  )
-                : taken(
-                      api.PUT('/api/rounds/{id}', {
-                          params: { path: { id: round.id } },
-                          body: { batchId, handWork, notes, ...at },
-                      }),
-                  ),
+    async function save(event?: SubmitEvent): Promise<void> {
+        event?.preventDefault();
+        const { batchId, handWork, notes, when } = form.values;
+        const instant = instantOf(when, round?.sprayedAt);
+        const body = { batchId, handWork, notes, ...(instant === undefined ? {} : { sprayedAt: instant }) };
+        const correct = (id: number, basedOn: number): Promise<Schemas['Case']> =>
+            taken(api.PUT('/api/rounds/{id}', { params: { path: { id } }, body: { basedOn, ...body } }));
+        const saved = await form.send(
+            (submission, basedOn) =>
+                round === undefined
+                    ? taken(api.POST('/api/cases/{id}/rounds', { params: { path: { id: one.id } }, body: { submission, ...body } }))
+                    : correct(round.id, basedOn(round.version)),
+            (earlier) => correct(earlier.id, earlier.version),
         );
         if (saved === null) {
             return;
         }
-        if (round !== undefined) {
-            undo.changed('rounds', round.id, 'The round', 'The round is corrected.');
+        const changed = saved.rounds.find((each) => each.id === (round?.id ?? form.mended?.id));
+        if (changed !== undefined) {
+            undo.changed(
+                'rounds',
+                changed,
+                'The round',
+                form.mended === null ? 'The round is corrected.' : arrived('The round', form.mended),
+            );
         } else if (saved.saved !== null) {
-            undo.made('rounds', saved.saved.id, 'The round');
-            notes = '';
-            handWork = false;
-            when = new WhenField();
+            undo.made('rounds', saved.saved, 'The round');
         }
+        form.clear();
         onsaved(saved);
     }
 </script>
@@ -74,32 +78,33 @@
     {:else}
         <label class="grid gap-1">
             <span class="font-bold">Which batch</span>
-            <select class="select w-full" bind:value={batchId}>
+            <select class="select w-full" bind:value={form.values.batchId}>
                 {#each offered as each (each.id)}<option value={each.id}>{each.words}</option>{/each}
             </select>
         </label>
         {#if batch !== undefined && round === undefined}<Verdicts verdicts={batch.verdicts} />{/if}
         <label class="flex min-h-11 items-center gap-3"
-            ><input type="checkbox" class="checkbox checkbox-primary" bind:checked={handWork} /> Also pruned, wiped or washed down the same day</label
+            ><input type="checkbox" class="checkbox checkbox-primary" bind:checked={form.values.handWork} /> Also pruned, wiped or washed down
+            the same day</label
         >
         <label class="grid gap-1"
             ><span
                 >When {#if round === undefined}<span class="quiet">(empty: now)</span>{/if}</span
-            ><input type="datetime-local" class="input w-full" max={forField(new Date())} bind:value={when.text} /></label
+            ><input type="datetime-local" class="input w-full" max={forField(new Date())} bind:value={form.values.when} /></label
         >
         <label class="grid gap-1"
-            ><span>Notes</span><textarea class="textarea w-full" rows="2" maxlength="1000" bind:value={notes}></textarea></label
+            ><span>Notes</span><textarea class="textarea w-full" rows="2" maxlength="1000" bind:value={form.values.notes}></textarea></label
         >
         {#if round === undefined}<p class="quiet text-sm">
                 Undersides first, from the bottom up. Shake between plants. No sun on wet leaves, no open flowers.
             </p>{/if}
-        <FaultNote fault={sending.fault} />
+        <FormFoot {form} send={() => void save()} />
         {#if round === undefined}
-            <button class={['btn', !stopped && 'btn-primary']} disabled={sending.busy || batch === undefined}
+            <button class={['btn', !stopped && 'btn-primary']} disabled={form.busy || batch === undefined}
                 >{stopped ? 'It was sprayed all the same' : 'It is sprayed'}</button
             >
         {:else}
-            <button class="btn btn-primary" disabled={sending.busy}>Correct the round</button>
+            <button class="btn btn-primary" disabled={form.busy}>Correct the round</button>
         {/if}
     {/if}
 </form>

@@ -15,7 +15,7 @@
     <ol class="mt-2 grid gap-4">
         {#each one.rounds as round, i (round.id)}
             <li class="grid gap-1" data-outcome={round.outcome} data-round={round.id}>
-                <Correctable kind="rounds" id={round.id} what={`Round ${i + 1} of ${atTime(round.sprayedAt)}`} changes={round.changes}>
+                <Correctable kind="rounds" of={round} what={`Round ${i + 1} of ${atTime(round.sprayedAt)}`} changes={round.changes}>
                     {#snippet head()}
                         <span class="font-bold"
                             >{i + 1}. {atTime(round.sprayedAt)}:

@@ -5,6 +5,7 @@ import { BOTTOM, curveOf, HEIGHT, LEFT, WIDTH } from './curve';
 it('draws counts in order of time, within its frame, sprayed and unsprayed apart', () => {
     const count = (day: number, value: number, untreated = false): Schemas['Case']['counts'][number] => ({
         id: day,
+        version: 1,
         countedAt: `2026-06-${String(day).padStart(2, '0')}T10:00:00Z`,
         value,
         untreated,

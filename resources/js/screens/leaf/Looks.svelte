@@ -19,7 +19,7 @@
     <ul class="mt-2 grid gap-4">
         {#each test.readings as reading (reading.id)}
             <li data-look={reading.id}>
-                <Correctable kind="readings" id={reading.id} what={`The look of ${atTime(reading.readAt)}`} changes={reading.changes}>
+                <Correctable kind="readings" of={reading} what={`The look of ${atTime(reading.readAt)}`} changes={reading.changes}>
                     {#snippet head()}<span class="font-bold">{atTime(reading.readAt)}</span>{/snippet}
                     {#snippet form(done)}
                         <ReadingForm

@@ -2,11 +2,11 @@
     import { untrack } from 'svelte';
     import { api, taken, type Schemas } from '../../lib/client';
     import { Loaded } from '../../lib/loaded.svelte';
-    import { Sending } from '../../lib/sending.svelte';
+    import { Form } from '../../lib/form.svelte';
     import { atTime, forField } from '../../lib/time';
-    import { WhenField } from '../../lib/when.svelte';
+    import { instantOf, whenField } from '../../lib/when';
     import { undo } from '../../lib/undo.svelte';
-    import FaultNote from '../../parts/FaultNote.svelte';
+    import FormFoot from '../../parts/FormFoot.svelte';
     import History from '../../parts/History.svelte';
     import TakeBack from '../../parts/TakeBack.svelte';
     import Waiting from '../../parts/Waiting.svelte';
@@ -17,30 +17,36 @@
         onsaved: (test: Schemas['LeafTest']) => void;
     }
     const { test, catalogue, onsaved }: Props = $props();
-    const sending = new Sending();
+    const form = untrack(
+        () =>
+            new Form(`leaf-test-${test.id}-${test.version}`, {
+                batchId: test.batch.id,
+                plantId: test.plant.id,
+                leaves: test.leaves,
+                waitHours: test.waitHours,
+                when: whenField(test.appliedAt),
+            }),
+    );
     const lists = new Loaded(async () => ({
         plants: (await taken(api.GET('/api/plants'))).plants,
         batches: (await taken(api.GET('/api/batches'))).batches.filter((one) => one.madeAt !== null),
     }));
-    let batchId = $state(untrack(() => test.batch.id));
-    let plantId = $state(untrack(() => test.plant.id));
-    let leaves = $state(untrack(() => test.leaves));
-    let waitHours = $state(untrack(() => test.waitHours));
-    const when = untrack(() => new WhenField(test.appliedAt));
 
-    async function save(event: SubmitEvent): Promise<void> {
-        event.preventDefault();
-        const appliedAt = when.instant ?? test.appliedAt;
-        const saved = await sending.send(() =>
+    async function save(event?: SubmitEvent): Promise<void> {
+        event?.preventDefault();
+        const { batchId, plantId, leaves, waitHours, when } = form.values;
+        const appliedAt = instantOf(when, test.appliedAt) ?? test.appliedAt;
+        const saved = await form.send((_, basedOn) =>
             taken(
                 api.PUT('/api/leaf-tests/{id}', {
                     params: { path: { id: test.id } },
-                    body: { batchId, plantId, leaves, waitHours: waitHours as 24 | 48, appliedAt },
+                    body: { basedOn: basedOn(test.version), batchId, plantId, leaves, waitHours: waitHours as 24 | 48, appliedAt },
                 }),
             ),
         );
         if (saved !== null) {
-            undo.changed('leaf-tests', test.id, 'The leaf test', 'The leaf test is corrected.');
+            form.clear();
+            undo.changed('leaf-tests', saved, 'The leaf test', 'The leaf test is corrected.');
             onsaved(saved);
         }
     }
@@ -51,24 +57,24 @@
         <form class="grid gap-3" onsubmit={save}>
             <label class="grid gap-1">
                 <span class="font-bold">Batch</span>
-                <select class="select w-full" bind:value={batchId}>
+                <select class="select w-full" bind:value={form.values.batchId}>
                     {#each batches as one (one.id)}<option value={one.id}>{one.name}, {atTime(one.madeAt ?? one.startedAt)}</option>{/each}
                 </select>
             </label>
             <label class="grid gap-1">
                 <span class="font-bold">Plant</span>
-                <select class="select w-full" bind:value={plantId}>
+                <select class="select w-full" bind:value={form.values.plantId}>
                     {#each plants as plant (plant.id)}<option value={plant.id}>{plant.name}</option>{/each}
                 </select>
             </label>
             <div class="grid gap-3 sm:grid-cols-2">
                 <label class="grid gap-1"
-                    ><span class="font-bold">Leaves</span><select class="select w-full" bind:value={leaves}
+                    ><span class="font-bold">Leaves</span><select class="select w-full" bind:value={form.values.leaves}
                         >{#each [...new Set([2, 3, test.leaves])] as n (n)}<option value={n}>{n}</option>{/each}</select
                     ></label
                 >
                 <label class="grid gap-1"
-                    ><span class="font-bold">Wait</span><select class="select w-full" bind:value={waitHours}
+                    ><span class="font-bold">Wait</span><select class="select w-full" bind:value={form.values.waitHours}
                         >{#each catalogue.leafWaits as hours (hours)}<option value={hours}>{hours} hours</option>{/each}</select
                     ></label
                 >
@@ -78,14 +84,14 @@
                         class="input w-full"
                         required
                         max={forField(new Date())}
-                        bind:value={when.text}
+                        bind:value={form.values.when}
                     /></label
                 >
             </div>
-            <FaultNote fault={sending.fault} />
-            <button class="btn" disabled={sending.busy}>Correct the test</button>
+            <FormFoot {form} send={() => void save()} />
+            <button class="btn" disabled={form.busy}>Correct the test</button>
         </form>
     {/snippet}
 </Waiting>
 <History kind="leaf-tests" id={test.id} changes={test.changes} />
-<TakeBack kind="leaf-tests" id={test.id} what={`The leaf test on ${test.plant.name}`} label="Take the test back" leave="/leaf-tests" />
+<TakeBack kind="leaf-tests" of={test} what={`The leaf test on ${test.plant.name}`} label="Take the test back" leave="/leaf-tests" />

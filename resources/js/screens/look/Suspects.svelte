@@ -2,6 +2,7 @@
     import { api, taken, type Schemas } from '../../lib/client';
     import { Sending } from '../../lib/sending.svelte';
     import FaultNote from '../../parts/FaultNote.svelte';
+    import FormFoot from '../../parts/FormFoot.svelte';
     import { navigate } from '../../routes';
     import type { Seen } from './seen.svelte';
 
@@ -11,7 +12,10 @@
     const found = $derived(seen.diagnosis.value);
     const pests = $derived(found?.suspects.some((one) => one.isPest) ?? false);
 
+    let last = $state('');
+
     async function open(pest: string): Promise<void> {
+        last = pest;
         const made = await sending.send((submission) => taken(api.POST('/api/cases', { body: { submission, plantId, pest } })));
         if (made !== null) {
             void navigate('/cases/:id/choose', { params: { id: String(made.id) } });
@@ -42,7 +46,7 @@
                 </select>
             </label>
             {#if plants.length === 0}<a class="btn" href="/shed">Add a plant first</a>{/if}
-            <FaultNote fault={sending.fault} />
+            <FormFoot form={sending} send={() => void open(last)} />
         {/if}
         <ol class="grid gap-4">
             {#each found.suspects.slice(0, 5) as suspect (suspect.slug)}

@@ -3,6 +3,7 @@
     import type { Household } from '../../lib/household.svelte';
     import { Sending } from '../../lib/sending.svelte';
     import FaultNote from '../../parts/FaultNote.svelte';
+    import FormFoot from '../../parts/FormFoot.svelte';
     import KitchenChoice from '../../parts/KitchenChoice.svelte';
     import Verdicts from '../../parts/Verdicts.svelte';
     import { navigate } from '../../routes';
@@ -33,13 +34,13 @@
 
     /** Whose spoons are meant decides what the lines come to: they are heard again. */
     async function settle(): Promise<void> {
-        await settling.send(() => household.save());
+        await settling.send((_, basedOn) => household.save(basedOn));
         composing.hear(composing.body);
     }
 
-    async function keep(event: SubmitEvent): Promise<void> {
-        event.preventDefault();
-        const kept = await sending.send(() => composing.keep());
+    async function keep(event?: SubmitEvent): Promise<void> {
+        event?.preventDefault();
+        const kept = await sending.send((_, basedOn) => composing.keep(basedOn));
         if (kept !== null) {
             void navigate(kept.use === 'stock' ? '/shed' : '/bench', { search: kept.use === 'stock' ? '' : `recipe=${kept.slug}` });
         }
@@ -64,7 +65,7 @@
                 bind:value={composing.text}></textarea>
         </label>
         <KitchenChoice bind:value={household.kitchen} onchosen={() => void settle()} />
-        <FaultNote fault={settling.fault} />
+        <FormFoot form={settling} send={() => void settle()} />
         {#if composing.kept.length > 0}
             <p>
                 Its stock stays in as it is.
@@ -121,7 +122,7 @@
                 </div>
             {/if}
         {/if}
-        <FaultNote fault={sending.fault} />
+        <FormFoot form={sending} send={() => void keep()} />
         <button class="btn btn-primary btn-lg" disabled={sending.busy || composed?.document == null}>Keep this recipe</button>
         {#if composed?.document == null}<p class="quiet">It can be kept once every line is understood.</p>{/if}
         {#if composing.slug !== null}<Versions slug={composing.slug} ontake={(recipe) => composing.take(recipe)} />{/if}

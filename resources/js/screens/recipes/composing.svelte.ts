@@ -32,6 +32,8 @@ export class Composing {
     notes = $state('');
     text = $state('');
     readonly #slug: string | null;
+    /** Which version is written on from; 0 for a recipe of its own. */
+    readonly #version: number;
     readonly #key: string;
     readonly #heard = new Latest<Schemas['Composed']>();
     /** Stocks of the pattern, which cannot be typed on a line. */
@@ -39,6 +41,7 @@ export class Composing {
 
     constructor({ slug, recipe }: Pattern) {
         this.#slug = slug;
+        this.#version = slug === null ? 0 : (recipe?.version ?? 0);
         this.#key = `${slug ?? ''}/${recipe?.slug ?? ''}`;
         if (recipe !== null) {
             this.take(recipe);
@@ -98,12 +101,14 @@ export class Composing {
     }
 
     /** Keeps what was written as a recipe; what is typed stays until it was taken. */
-    async keep(): Promise<Schemas['Recipe']> {
+    async keep(basedOn: (version: number) => number = (version) => version): Promise<Schemas['Recipe']> {
         const composed = await taken(api.POST('/api/compose', { body: this.body }));
         if (composed.document === null) {
             throw new Fault('/lines', 'A line is not understood yet: see what is said beside it.');
         }
-        const kept = await taken(api.POST('/api/recipes', { body: composed.document }));
+        const kept = await taken(
+            api.POST('/api/recipes', { params: { query: { basedOn: basedOn(this.#version) } }, body: composed.document }),
+        );
         DRAFT.drop();
         return kept;
     }

@@ -2,9 +2,9 @@
     import { api, taken, type Schemas } from '../../lib/client';
     import { Fault } from '../../lib/fault';
     import { typedNumber } from '../../lib/figures';
-    import { Sending } from '../../lib/sending.svelte';
+    import { Form } from '../../lib/form.svelte';
     import { undo } from '../../lib/undo.svelte';
-    import FaultNote from '../../parts/FaultNote.svelte';
+    import FormFoot from '../../parts/FormFoot.svelte';
 
     interface Props {
         measures: Schemas['Measure'][];
@@ -12,29 +12,35 @@
         onkept: () => void;
     }
     const { measures, ingredients, onkept }: Props = $props();
-    const sending = new Sending();
+    const form = new Form('calibration', { chosen: 0, count: '10', came: '', unit: 'mL', of: '' });
     const possible = $derived(measures.filter((one) => !one.retired && (one.kind === 'level' || one.kind === 'dropper')));
-    let chosen = $state(0);
-    let count = $state('10');
-    let came = $state('');
-    let unit = $state('mL');
-    let of = $state('');
     let said = $state('');
 
-    async function keep(event: SubmitEvent): Promise<void> {
-        event.preventDefault();
+    async function keep(event?: SubmitEvent): Promise<void> {
+        event?.preventDefault();
         said = '';
-        const id = chosen || (possible[0]?.id ?? 0);
-        const body = { count: typedNumber(count), came: { amount: typedNumber(came), unit }, of: unit === 'mL' || of === '' ? null : of };
-        if (Number.isNaN(body.count) || Number.isNaN(body.came.amount)) {
-            sending.fault = new Fault('', 'Write both as numbers, like 30 and 2.');
+        const { chosen, count, came, unit, of } = form.values;
+        const measure = possible.find((one) => one.id === chosen) ?? possible[0];
+        if (measure === undefined) {
             return;
         }
-        const kept = await sending.send(() => taken(api.PUT('/api/measures/{id}/calibrated', { params: { path: { id } }, body })));
+        const body = { count: typedNumber(count), came: { amount: typedNumber(came), unit }, of: unit === 'mL' || of === '' ? null : of };
+        if (Number.isNaN(body.count) || Number.isNaN(body.came.amount)) {
+            form.fault = new Fault('', 'Write both as numbers, like 30 and 2.');
+            return;
+        }
+        const kept = await form.send((_, basedOn) =>
+            taken(
+                api.PUT('/api/measures/{id}/calibrated', {
+                    params: { path: { id: measure.id } },
+                    body: { basedOn: basedOn(measure.version), ...body },
+                }),
+            ),
+        );
         if (kept !== null) {
             said = `${kept.name}: ${kept.words}.`;
-            came = '';
-            undo.changed('measures', id, kept.name, `${kept.name} counts as ${kept.words} from now on.`);
+            form.clear();
+            undo.changed('measures', kept, kept.name, `${kept.name} counts as ${kept.words} from now on.`);
             onkept();
         }
     }
@@ -46,7 +52,7 @@
         <form class="mt-3 grid gap-3" onsubmit={keep}>
             <p class="quiet">Fill many and measure them together: 30 drops into a syringe, or 10 level spoons onto a scale.</p>
             <label class="grid gap-1"
-                ><span class="font-bold">Which</span><select class="select w-full" bind:value={chosen}
+                ><span class="font-bold">Which</span><select class="select w-full" bind:value={form.values.chosen}
                     >{#each possible as one, i (one.id)}<option value={i === 0 ? 0 : one.id}>{one.name}</option>{/each}</select
                 ></label
             >
@@ -55,32 +61,32 @@
                     ><span class="font-bold">So many</span><input
                         class="input numeral w-full"
                         inputmode="numeric"
-                        bind:value={count}
+                        bind:value={form.values.count}
                     /></label
                 >
                 <label class="grid gap-1"
                     ><span class="font-bold">came to</span><input
                         class="input numeral w-full"
                         inputmode="decimal"
-                        bind:value={came}
+                        bind:value={form.values.came}
                     /></label
                 >
                 <label class="grid gap-1"
-                    ><span class="font-bold">Unit</span><select class="select w-full" bind:value={unit}
+                    ><span class="font-bold">Unit</span><select class="select w-full" bind:value={form.values.unit}
                         ><option value="mL">mL</option><option value="g">g</option><option value="[oz_av]">oz</option></select
                     ></label
                 >
             </div>
-            {#if unit !== 'mL'}
+            {#if form.values.unit !== 'mL'}
                 <label class="grid gap-1"
-                    ><span class="font-bold">of</span><select class="select w-full" bind:value={of}
+                    ><span class="font-bold">of</span><select class="select w-full" bind:value={form.values.of}
                         ><option value="">water</option>{#each ingredients as one (one.slug)}<option value={one.slug}>{one.name}</option
                             >{/each}</select
                     ></label
                 >
             {/if}
-            <FaultNote fault={sending.fault} />
-            <button class="btn btn-primary" disabled={sending.busy}>Count it as that</button>
+            <FormFoot {form} send={() => void keep()} />
+            <button class="btn btn-primary" disabled={form.busy}>Count it as that</button>
         </form>
     </details>
     <p role="status">{said}</p>

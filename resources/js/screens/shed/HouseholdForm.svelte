@@ -2,18 +2,18 @@
     import type { Household } from '../../lib/household.svelte';
     import { Sending } from '../../lib/sending.svelte';
     import { short } from '../../lib/figures';
-    import FaultNote from '../../parts/FaultNote.svelte';
+    import FormFoot from '../../parts/FormFoot.svelte';
     import KitchenChoice from '../../parts/KitchenChoice.svelte';
 
     const { household }: { household: Household } = $props();
     const sending = new Sending();
     let said = $state('');
 
-    async function save(event: SubmitEvent): Promise<void> {
-        event.preventDefault();
+    async function save(event?: SubmitEvent): Promise<void> {
+        event?.preventDefault();
         said = '';
-        const kept = await sending.send(async () => {
-            await household.save();
+        const kept = await sending.send(async (_, basedOn) => {
+            await household.save(basedOn);
             return true;
         });
         said = kept === null ? '' : 'Kept.';
@@ -42,7 +42,7 @@
                 {/each}
             </div>
         </details>
-        <FaultNote fault={sending.fault} />
+        <FormFoot form={sending} send={() => void save()} />
         <button class="btn" disabled={sending.busy}>Keep</button>
         <p role="status">{said}</p>
     </form>

@@ -3,9 +3,9 @@
     import { api, taken, type Schemas } from '../../lib/client';
     import { Fault } from '../../lib/fault';
     import { typedNumber } from '../../lib/figures';
-    import { Sending } from '../../lib/sending.svelte';
-    import { undo } from '../../lib/undo.svelte';
-    import FaultNote from '../../parts/FaultNote.svelte';
+    import { Form } from '../../lib/form.svelte';
+    import { arrived, undo } from '../../lib/undo.svelte';
+    import FormFoot from '../../parts/FormFoot.svelte';
 
     interface Props {
         units: Schemas['Catalogue']['volumeUnits'];
@@ -14,7 +14,6 @@
         onadded: () => void;
     }
     const { units, measure, onadded }: Props = $props();
-    const sending = new Sending();
     type Kind = Schemas['Measure']['kind'];
     const kinds: { value: Kind; label: string }[] = [
         { value: 'level', label: 'a spoon or cup, filled level' },
@@ -23,11 +22,14 @@
         { value: 'scale', label: 'a kitchen scale' },
     ];
     const was = untrack(() => measure);
-    let kind = $state<Kind>(was?.kind ?? 'level');
-    let name = $state(was?.name ?? '');
-    let amount = $state(was === undefined ? '' : String(was.holds.amount));
-    let step = $state(was?.step == null ? '' : String(was.step));
-    let unit = $state<string>(was?.holds.unit ?? '[tbs_us]');
+    const form = new Form(was === undefined ? 'measure' : `measure-${was.id}-${was.version}`, {
+        kind: (was?.kind ?? 'level') as string,
+        name: was?.name ?? '',
+        amount: was === undefined ? '' : String(was.holds.amount),
+        step: was?.step == null ? '' : String(was.step),
+        unit: (was?.holds.unit ?? '[tbs_us]') as string,
+    });
+    const kind = $derived(form.values.kind as Kind);
     const scale = $derived(kind === 'scale');
     const offered = $derived(
         scale
@@ -39,36 +41,40 @@
     );
 
     function pick(next: Kind): void {
-        kind = next;
-        unit = { level: '[tbs_us]', marked: 'mL', dropper: 'mL', scale: 'g' }[next];
-        amount = next === 'dropper' ? '0.05' : '';
+        form.values.kind = next;
+        form.values.unit = { level: '[tbs_us]', marked: 'mL', dropper: 'mL', scale: 'g' }[next];
+        form.values.amount = next === 'dropper' ? '0.05' : '';
     }
 
-    async function add(event: SubmitEvent): Promise<void> {
-        event.preventDefault();
+    async function add(event?: SubmitEvent): Promise<void> {
+        event?.preventDefault();
+        const { name, amount, step, unit } = form.values;
         const holds = { amount: typedNumber(amount), unit };
         const every = typedNumber(step);
         if (Number.isNaN(holds.amount) || (kind === 'marked' && Number.isNaN(every))) {
-            sending.fault = new Fault('', 'Write the numbers like 5 or 0.5.');
+            form.fault = new Fault('', 'Write the numbers like 5 or 0.5.');
             return;
         }
         const body = { name, holds, kind, ...(kind === 'marked' ? { step: every } : {}) };
-        if (measure !== undefined) {
-            const kept = await sending.send(() => taken(api.PUT('/api/measures/{id}', { params: { path: { id: measure.id } }, body })));
-            if (kept !== null) {
-                undo.changed('measures', measure.id, kept.name, `${kept.name} is corrected.`);
-                onadded();
-            }
+        const correct = (id: number, basedOn: number): Promise<Schemas['Measure']> =>
+            taken(api.PUT('/api/measures/{id}', { params: { path: { id } }, body: { basedOn, ...body } }));
+        const kept = await form.send(
+            (submission, basedOn) =>
+                measure === undefined
+                    ? taken(api.POST('/api/measures', { body: { submission, ...body } }))
+                    : correct(measure.id, basedOn(measure.version)),
+            (earlier) => correct(earlier.id, earlier.version),
+        );
+        if (kept === null) {
             return;
         }
-        const made = await sending.send((submission) => taken(api.POST('/api/measures', { body: { submission, ...body } })));
-        if (made !== null) {
-            undo.made('measures', made.id, made.name);
-            name = '';
-            amount = '';
-            step = '';
-            onadded();
+        if (measure !== undefined) {
+            undo.changed('measures', kept, kept.name, `${kept.name} is corrected.`);
+        } else {
+            undo.made('measures', kept, kept.name, undefined, form.mended === null ? undefined : arrived(kept.name, form.mended));
         }
+        form.clear();
+        onadded();
     }
 </script>
 
@@ -80,16 +86,16 @@
             ></label
         >
         <label class="grid gap-1"
-            ><span class="font-bold">Name</span><input class="input w-full" maxlength="200" required bind:value={name} /></label
+            ><span class="font-bold">Name</span><input class="input w-full" maxlength="200" required bind:value={form.values.name} /></label
         >
         <div class="grid grid-cols-2 gap-2">
             <label class="grid gap-1"
                 ><span class="font-bold"
                     >{{ level: 'Holds', marked: 'Up to its last mark', dropper: 'One drop', scale: 'Shows steps of' }[kind]}</span
-                ><input class="input numeral w-full" inputmode="decimal" required bind:value={amount} /></label
+                ><input class="input numeral w-full" inputmode="decimal" required bind:value={form.values.amount} /></label
             >
             <label class="grid gap-1"
-                ><span class="font-bold">Unit</span><select class="select w-full" bind:value={unit}
+                ><span class="font-bold">Unit</span><select class="select w-full" bind:value={form.values.unit}
                     >{#each offered as one (one.code)}<option value={one.code}>{one.words}</option>{/each}</select
                 ></label
             >
@@ -100,15 +106,15 @@
                     class="input numeral w-full"
                     inputmode="decimal"
                     required
-                    bind:value={step}
+                    bind:value={form.values.step}
                 /></label
             >
         {/if}
         {#if kind === 'dropper'}<p class="quiet">
                 0.05 mL is the pharmacist’s drop; yours differs. Measure it below once it is added.
             </p>{/if}
-        <FaultNote fault={sending.fault} />
-        <button class="btn btn-primary" disabled={sending.busy}>{measure === undefined ? 'Add' : 'Correct the measure'}</button>
+        <FormFoot {form} send={() => void add()} />
+        <button class="btn btn-primary" disabled={form.busy}>{measure === undefined ? 'Add' : 'Correct the measure'}</button>
     </form>
 {/snippet}
 

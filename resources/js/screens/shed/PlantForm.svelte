@@ -3,8 +3,9 @@
     import { api, taken, type Schemas } from '../../lib/client';
     import { newSubmission } from '../../lib/submission';
     import { undo } from '../../lib/undo.svelte';
-    import { Sending } from '../../lib/sending.svelte';
-    import FaultNote from '../../parts/FaultNote.svelte';
+    import { Fault, type Conflict } from '../../lib/fault';
+    import { Form } from '../../lib/form.svelte';
+    import FormFoot from '../../parts/FormFoot.svelte';
 
     interface Props {
         tolerance: Schemas['Catalogue']['tolerance'];
@@ -13,59 +14,68 @@
         onadded: () => void;
     }
     const { tolerance, plant, onadded }: Props = $props();
-    const sending = new Sending();
     const was = untrack(() => plant);
-    let names = $state(was?.name ?? '');
-    let kind = $state(was?.kind ?? '');
-    let leaf = $state(was?.tolerance ?? 'ordinary-leaf');
-    let place = $state(was?.place ?? '');
-    let size = $state(was?.size ?? '');
-    let bearsNoOil = $state(was?.bearsNoOil ?? false);
-    let indoors = $state(was?.indoors ?? false);
-    let bloomFrom = $state(was?.bloomFrom ?? '');
-    let bloomUntil = $state(was?.bloomUntil ?? '');
-    let harvestOn = $state(was?.harvestOn ?? '');
-    const looks = $derived(tolerance.find((one) => one.slug === leaf)?.looksLike ?? '');
+    const form = new Form(was === undefined ? 'plant' : `plant-${was.id}-${was.version}`, {
+        names: was?.name ?? '',
+        kind: was?.kind ?? '',
+        tolerance: was?.tolerance ?? 'ordinary-leaf',
+        place: was?.place ?? '',
+        size: was?.size ?? '',
+        bearsNoOil: was?.bearsNoOil ?? false,
+        indoors: was?.indoors ?? false,
+        bloomFrom: was?.bloomFrom ?? '',
+        bloomUntil: was?.bloomUntil ?? '',
+        harvestOn: was?.harvestOn ?? '',
+        /** Each name keeps its submission until all are in, so that a second try makes none twice. */
+        submissions: [] as string[],
+    });
+    const looks = $derived(tolerance.find((one) => one.slug === form.values.tolerance)?.looksLike ?? '');
     const all = $derived(
-        names
+        form.values.names
             .split('\n')
             .map((name) => name.trim())
             .filter((name) => name !== ''),
     );
-    /** Each name keeps its submission until all are in, so that a second try makes none twice. */
-    const submissions: Record<string, string> = {};
 
-    async function add(event: SubmitEvent): Promise<void> {
-        event.preventDefault();
+    async function add(event?: SubmitEvent): Promise<void> {
+        event?.preventDefault();
+        const { names, submissions, bloomFrom, bloomUntil, harvestOn, ...about } = form.values;
         const day = (text: string): string | null => (text === '' ? null : text);
-        const dates = { bloomFrom: day(bloomFrom), bloomUntil: day(bloomUntil), harvestOn: day(harvestOn) };
-        const said = { kind, tolerance: leaf, place, size, bearsNoOil, indoors, ...dates };
-        if (plant !== undefined) {
-            const name = names.trim();
-            const body = { ...said, name, notes: plant.notes };
-            const kept = await sending.send(() => taken(api.PUT('/api/plants/{id}', { params: { path: { id: plant.id } }, body })));
-            if (kept !== null) {
-                undo.changed('plants', plant.id, kept.name, `${kept.name} is corrected.`);
-                onadded();
+        const said = { ...about, bloomFrom: day(bloomFrom), bloomUntil: day(bloomUntil), harvestOn: day(harvestOn) };
+        const correct = (id: number, basedOn: number, name: string): Promise<Schemas['Plant']> =>
+            taken(api.PUT('/api/plants/{id}', { params: { path: { id } }, body: { basedOn, ...said, name, notes: plant?.notes ?? '' } }));
+        const kept = await form.send(async (_, basedOn) => {
+            if (plant !== undefined) {
+                return correct(plant.id, basedOn(plant.version), names.trim());
             }
-            return;
-        }
-        const made = await sending.send(async () => {
             let last: Schemas['Plant'] | null = null;
-            for (const name of all) {
-                const submission = submissions[name] ?? newSubmission();
-                submissions[name] = submission;
-                last = await taken(api.POST('/api/plants', { body: { submission, name, ...said } }));
+            for (const [i, name] of all.entries()) {
+                const submission = (form.values.submissions[i] = submissions[i] ?? newSubmission());
+                last = await added({ submission, name, ...said }, (earlier) => correct(earlier.id, earlier.version, name));
             }
             return last;
         });
-        if (made !== null) {
-            for (const name of all) {
-                submissions[name] = newSubmission();
+        if (kept === null) {
+            return;
+        }
+        if (plant === undefined) {
+            undo.made('plants', kept, kept.name);
+        } else {
+            undo.changed('plants', kept, kept.name, `${kept.name} is corrected.`);
+        }
+        form.clear();
+        onadded();
+    }
+
+    /** What was sent before had arrived, though its answer was lost: it is corrected to what is here now. */
+    async function added(body: Schemas['NewPlant'], correct: (earlier: Conflict) => Promise<Schemas['Plant']>): Promise<Schemas['Plant']> {
+        try {
+            return await taken(api.POST('/api/plants', { body }));
+        } catch (thrown) {
+            if (thrown instanceof Fault && thrown.isSavedBefore && thrown.conflict !== null) {
+                return correct(thrown.conflict);
             }
-            names = '';
-            undo.made('plants', made.id, made.name);
-            onadded();
+            throw thrown;
         }
     }
 </script>
@@ -78,51 +88,62 @@
                     class="textarea w-full"
                     rows="2"
                     required
-                    bind:value={names}></textarea></label
+                    bind:value={form.values.names}></textarea></label
             >
         {:else}
             <label class="grid gap-1"
-                ><span class="font-bold">Name</span><input class="input w-full" maxlength="200" required bind:value={names} /></label
+                ><span class="font-bold">Name</span><input
+                    class="input w-full"
+                    maxlength="200"
+                    required
+                    bind:value={form.values.names}
+                /></label
             >
         {/if}
         <label class="grid gap-1"
             ><span
                 ><span class="font-bold">What it is</span>
                 <span class="quiet">(like “tomato”: a leaf test holds for all of a kind)</span></span
-            ><input class="input w-full" maxlength="200" bind:value={kind} /></label
+            ><input class="input w-full" maxlength="200" bind:value={form.values.kind} /></label
         >
         <label class="grid gap-1">
             <span class="font-bold">What the spray lands on</span>
-            <select class="select w-full" bind:value={leaf}>
+            <select class="select w-full" bind:value={form.values.tolerance}>
                 {#each tolerance as one (one.slug)}<option value={one.slug}>{one.name}</option>{/each}
             </select>
             <span class="quiet">{looks}</span>
         </label>
         <label class="grid gap-1"
             ><span><span class="font-bold">Where it stands</span> <span class="quiet">(the same words for plants side by side)</span></span
-            ><input class="input w-full" maxlength="200" bind:value={place} /></label
+            ><input class="input w-full" maxlength="200" bind:value={form.values.place} /></label
         >
         <label class="grid gap-1"
             ><span><span class="font-bold">Pot or bed</span> <span class="quiet">(like “10 L pot” or “1 × 2 m”)</span></span><input
                 class="input w-full"
                 maxlength="200"
-                bind:value={size}
+                bind:value={form.values.size}
             /></label
         >
         <label class="flex min-h-11 items-center gap-3"
-            ><input type="checkbox" class="checkbox checkbox-primary" bind:checked={indoors} /> Stands indoors</label
+            ><input type="checkbox" class="checkbox checkbox-primary" bind:checked={form.values.indoors} /> Stands indoors</label
         >
         <label class="flex min-h-11 items-center gap-3"
-            ><input type="checkbox" class="checkbox checkbox-primary" bind:checked={bearsNoOil} /> Of a kind that bears no oil: maple, walnut,
-            hickory, blue conifer, fern</label
+            ><input type="checkbox" class="checkbox checkbox-primary" bind:checked={form.values.bearsNoOil} /> Of a kind that bears no oil: maple,
+            walnut, hickory, blue conifer, fern</label
         >
         <div class="grid gap-2 sm:grid-cols-3">
-            <label class="grid gap-1"><span>In flower from</span><input type="date" class="input w-full" bind:value={bloomFrom} /></label>
-            <label class="grid gap-1"><span>until</span><input type="date" class="input w-full" bind:value={bloomUntil} /></label>
-            <label class="grid gap-1"><span>Picked on</span><input type="date" class="input w-full" bind:value={harvestOn} /></label>
+            <label class="grid gap-1"
+                ><span>In flower from</span><input type="date" class="input w-full" bind:value={form.values.bloomFrom} /></label
+            >
+            <label class="grid gap-1"
+                ><span>until</span><input type="date" class="input w-full" bind:value={form.values.bloomUntil} /></label
+            >
+            <label class="grid gap-1"
+                ><span>Picked on</span><input type="date" class="input w-full" bind:value={form.values.harvestOn} /></label
+            >
         </div>
-        <FaultNote fault={sending.fault} />
-        <button class="btn btn-primary" disabled={sending.busy || all.length === 0}
+        <FormFoot {form} send={() => void add()} />
+        <button class="btn btn-primary" disabled={form.busy || all.length === 0}
             >{plant !== undefined ? 'Correct the plant' : all.length > 1 ? `Add ${all.length} plants` : 'Add the plant'}</button
         >
     </form>

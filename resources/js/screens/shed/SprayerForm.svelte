@@ -2,28 +2,29 @@
     import { api, taken, type Schemas } from '../../lib/client';
     import { Fault } from '../../lib/fault';
     import { typedNumber } from '../../lib/figures';
-    import { Sending } from '../../lib/sending.svelte';
-    import { undo } from '../../lib/undo.svelte';
-    import FaultNote from '../../parts/FaultNote.svelte';
+    import { Form } from '../../lib/form.svelte';
+    import { arrived, undo } from '../../lib/undo.svelte';
+    import FormFoot from '../../parts/FormFoot.svelte';
 
     const { units, onadded }: { units: Schemas['Catalogue']['volumeUnits']; onadded: () => void } = $props();
-    const sending = new Sending();
-    let name = $state('');
-    let amount = $state('');
-    let unit = $state<Schemas['Amount']['unit']>('L');
+    const form = new Form('sprayer', { name: '', amount: '', unit: 'L' as string });
 
-    async function add(event: SubmitEvent): Promise<void> {
-        event.preventDefault();
-        const holds = { amount: typedNumber(amount), unit };
+    async function add(event?: SubmitEvent): Promise<void> {
+        event?.preventDefault();
+        const { name } = form.values;
+        const holds = { amount: typedNumber(form.values.amount), unit: form.values.unit as Schemas['Amount']['unit'] };
         if (Number.isNaN(holds.amount)) {
-            sending.fault = new Fault('', 'Write how much it holds as a number, like 1.5.');
+            form.fault = new Fault('', 'Write how much it holds as a number, like 1.5.');
             return;
         }
-        const made = await sending.send((submission) => taken(api.POST('/api/sprayers', { body: { submission, name, holds } })));
+        const made = await form.send(
+            (submission) => taken(api.POST('/api/sprayers', { body: { submission, name, holds } })),
+            ({ id, version }) =>
+                taken(api.PUT('/api/sprayers/{id}', { params: { path: { id } }, body: { basedOn: version, name, holds, pours: [] } })),
+        );
         if (made !== null) {
-            undo.made('sprayers', made.id, made.name);
-            name = '';
-            amount = '';
+            undo.made('sprayers', made, made.name, undefined, form.mended === null ? undefined : arrived(made.name, form.mended));
+            form.clear();
             onadded();
         }
     }
@@ -33,7 +34,7 @@
     <summary class="btn">Add a sprayer</summary>
     <form class="mt-3 grid gap-3" onsubmit={add}>
         <label class="grid gap-1"
-            ><span class="font-bold">Name</span><input class="input w-full" maxlength="200" required bind:value={name} /></label
+            ><span class="font-bold">Name</span><input class="input w-full" maxlength="200" required bind:value={form.values.name} /></label
         >
         <div class="grid grid-cols-2 gap-2">
             <label class="grid gap-1"
@@ -42,17 +43,17 @@
                     inputmode="decimal"
                     placeholder="1.5"
                     required
-                    bind:value={amount}
+                    bind:value={form.values.amount}
                 /></label
             >
             <label class="grid gap-1">
                 <span class="font-bold">Unit</span>
-                <select class="select w-full" bind:value={unit}>
+                <select class="select w-full" bind:value={form.values.unit}>
                     {#each units as one (one.code)}<option value={one.code}>{one.words}</option>{/each}
                 </select>
             </label>
         </div>
-        <FaultNote fault={sending.fault} />
-        <button class="btn btn-primary" disabled={sending.busy}>Add</button>
+        <FormFoot {form} send={() => void add()} />
+        <button class="btn btn-primary" disabled={form.busy}>Add</button>
     </form>
 </details>

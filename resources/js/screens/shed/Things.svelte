@@ -1,9 +1,9 @@
-<script lang="ts" generics="T extends { id: number; name: string; retired: boolean }">
+<script lang="ts" generics="T extends { id: number; version: number; name: string; retired: boolean }">
     import type { Snippet } from 'svelte';
     import { api, taken } from '../../lib/client';
     import { Sending } from '../../lib/sending.svelte';
     import { undo } from '../../lib/undo.svelte';
-    import FaultNote from '../../parts/FaultNote.svelte';
+    import FormFoot from '../../parts/FormFoot.svelte';
     import History from '../../parts/History.svelte';
     import TakeBack from '../../parts/TakeBack.svelte';
 
@@ -23,12 +23,20 @@
     const sending = new Sending();
     let open = $state(0);
 
+    let last = $state.raw<T | null>(null);
+
     async function retire(thing: T): Promise<void> {
-        const saved = await sending.send(() =>
-            taken(api.PUT(`/api/${path}/{id}/retired`, { params: { path: { id: thing.id } }, body: { retired: !thing.retired } })),
+        last = thing;
+        const saved = await sending.send((_, basedOn) =>
+            taken(
+                api.PUT(`/api/${path}/{id}/retired`, {
+                    params: { path: { id: thing.id } },
+                    body: { basedOn: basedOn(thing.version), retired: !thing.retired },
+                }),
+            ),
         );
         if (saved !== null) {
-            undo.changed(path, thing.id, thing.name, `${thing.name} is ${thing.retired ? 'taken out again' : 'put away'}.`);
+            undo.changed(path, saved, thing.name, `${thing.name} is ${thing.retired ? 'taken out again' : 'put away'}.`);
             onchange();
         }
     }
@@ -39,7 +47,7 @@
     }
 </script>
 
-<FaultNote fault={sending.fault} />
+<FormFoot form={sending} send={() => void (last === null ? null : retire(last))} />
 {#if things.length === 0}<p class="quiet">{none}</p>{/if}
 <ul class="divide-base-300 divide-y-2">
     {#each things as thing (thing.id)}
@@ -68,7 +76,7 @@
                 <div class="border-base-300 mb-3 border-l-4 pl-3">
                     {#key JSON.stringify(thing)}{@render form(thing, corrected)}{/key}
                     <History kind={path} id={thing.id} />
-                    <TakeBack kind={path} id={thing.id} what={thing.name} />
+                    <TakeBack kind={path} of={thing} what={thing.name} />
                 </div>
             {/if}
         </li>

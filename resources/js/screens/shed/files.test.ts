@@ -54,3 +54,18 @@ it('reads several, and a faulty one keeps none of the others out', async () => {
     ]);
     expect(asked).toHaveLength(3);
 });
+
+it('asks before it keeps a version in the place of another', async () => {
+    let based: string | null = null;
+    vi.stubGlobal('fetch', (request: Request) => {
+        based = new URL(request.url).searchParams.get('basedOn');
+        const conflict = { kind: 'recipes', id: 1, version: 3, fields: [] };
+        return Promise.resolve(
+            based === '3' ? kept() : answer(409, { error: { path: '/basedOn', message: 'Changed meanwhile.' }, conflict }),
+        );
+    });
+    const [read] = await readAll([file('mine.json', '{"slug":"mine"}')], 'a recipe document', keepRecipe);
+    expect(read?.fault).toBe('another is kept here already, version 3; nothing was overwritten');
+    expect(await read?.again?.()).toBe('kept as Mine, version 2');
+    expect(based).toBe('3');
+});

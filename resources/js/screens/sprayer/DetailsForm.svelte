@@ -4,7 +4,7 @@
     import { millilitres } from '../../lib/figures';
     import { Sending } from '../../lib/sending.svelte';
     import { undo } from '../../lib/undo.svelte';
-    import FaultNote from '../../parts/FaultNote.svelte';
+    import FormFoot from '../../parts/FormFoot.svelte';
     import History from '../../parts/History.svelte';
     import TakeBack from '../../parts/TakeBack.svelte';
     import { Details } from './pours.svelte';
@@ -14,11 +14,11 @@
     const sending = new Sending();
     const details = untrack(() => new Details(sprayer));
 
-    async function keep(event: SubmitEvent): Promise<void> {
-        event.preventDefault();
-        const kept = await sending.send(() => details.keep());
+    async function keep(event?: SubmitEvent): Promise<void> {
+        event?.preventDefault();
+        const kept = await sending.send((_, basedOn) => details.keep(basedOn));
         if (kept !== null) {
-            undo.changed('sprayers', sprayer.id, kept.name, `${kept.name} is corrected.`);
+            undo.changed('sprayers', kept, kept.name, `${kept.name} is corrected.`);
             onkept();
         }
     }
@@ -84,8 +84,8 @@
         {/each}
         <button type="button" class="btn" onclick={() => details.addPour()}>Add a pour</button>
     </fieldset>
-    <FaultNote fault={sending.fault} />
+    <FormFoot form={sending} send={() => void keep()} />
     <button class="btn btn-primary" disabled={sending.busy}>Keep</button>
     <History kind="sprayers" id={sprayer.id} />
-    <div><TakeBack kind="sprayers" id={sprayer.id} what={sprayer.name} label="Take the sprayer back" leave="/shed" /></div>
+    <div><TakeBack kind="sprayers" of={sprayer} what={sprayer.name} label="Take the sprayer back" leave="/shed" /></div>
 </form>

@@ -27,7 +27,7 @@ export class Details {
         this.pours.push({ mL: String(Math.min(this.sprayer.mL, Math.round(last + each))), mm: '' });
     }
 
-    async keep(): Promise<Schemas['Sprayer']> {
+    async keep(basedOn: (version: number) => number = (version) => version): Promise<Schemas['Sprayer']> {
         const amount = (text: string, what: string): Schemas['Amount'] | null => {
             if (text.trim() === '') {
                 return null;
@@ -52,6 +52,7 @@ export class Details {
             api.PUT('/api/sprayers/{id}', {
                 params: { path: { id: this.sprayer.id } },
                 body: {
+                    basedOn: basedOn(this.sprayer.version),
                     name: this.name,
                     holds,
                     largestFill: amount(this.fill, 'the largest fill'),

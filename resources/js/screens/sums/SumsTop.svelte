@@ -6,6 +6,7 @@
     import { Latest } from '../../lib/latest.svelte';
     import { Sending } from '../../lib/sending.svelte';
     import FaultNote from '../../parts/FaultNote.svelte';
+    import FormFoot from '../../parts/FormFoot.svelte';
     import KitchenChoice from '../../parts/KitchenChoice.svelte';
     import Ways from './Ways.svelte';
 
@@ -30,7 +31,7 @@
     });
 
     async function settle(): Promise<void> {
-        await settling.send(() => household.save());
+        await settling.send((_, basedOn) => household.save(basedOn));
         again++;
     }
 </script>
@@ -65,7 +66,7 @@
             >
         </div>
         <KitchenChoice bind:value={household.kitchen} onchosen={() => void settle()} />
-        <FaultNote fault={settling.fault} />
+        <FormFoot form={settling} send={() => void settle()} />
     </section>
     <section class="grid gap-4" aria-label="In every other way" aria-live="polite">
         <FaultNote fault={sums.fault} />

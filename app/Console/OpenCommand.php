@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console;
+
+use App\Notebook\Opening;
+use App\Notebook\Places;
+use App\Notebook\Refused;
+use App\Notebook\StoreFault;
+use App\Notebook\StoreTrouble;
+use Illuminate\Console\Command;
+use PDOException;
+use Psr\Clock\ClockInterface;
+
+final class OpenCommand extends Command
+{
+    /** What ./start takes for “served as a page that says why”. */
+    private const REFUSED = 3;
+
+    protected $signature = 'mixer:open {--fresh : begin anew, and keep what is there as a copy} {--empty : a new notebook without the demo}';
+
+    protected $description = 'Look whether the notebook is sound, and make it ready to be served';
+
+    public function handle(Opening $opening, Places $places, ClockInterface $clock): int
+    {
+        $places->refuse(null);
+        try {
+            foreach ($opening->open($clock->now(), (bool) $this->option('fresh'), ! (bool) $this->option('empty')) as $said) {
+                $this->line($said);
+            }
+
+            return self::SUCCESS;
+        } catch (Refused $refused) {
+            $this->line($refused->getMessage());
+            $places->refuse($refused->getMessage());
+
+            return self::REFUSED;
+        } catch (StoreFault $fault) {
+            $this->line("The notebook {$places->notebook} could not be opened. {$fault->getMessage()}");
+
+            return self::FAILURE;
+        } catch (PDOException $e) {
+            $trouble = StoreTrouble::of($e) ?? throw $e;
+            $this->line("The notebook {$places->notebook} could not be opened. {$trouble->cause()} {$trouble->remedy()}");
+
+            return self::FAILURE;
+        }
+    }
+}

@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Answer;
+
+/** Two versions of one record: what is saved, and what was sent and not saved. */
+final readonly class ConflictAnswer
+{
+    /**
+     * @param string                       $kind    as the addresses of the API call it
+     * @param int                          $version of what is saved; a change that is based on it is taken
+     * @param list<ConflictingFieldAnswer> $fields  where the two differ, as far as it can be told in words
+     */
+    public function __construct(public string $kind, public int $id, public int $version, public array $fields) {}
+}

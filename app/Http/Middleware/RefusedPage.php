@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Middleware;
+
+use Illuminate\Http\Response;
+
+/** The one page that is there while the notebook cannot be opened; it works without scripts. */
+final class RefusedPage
+{
+    public static function show(string $why): Response
+    {
+        preg_match_all('#\./start --\S+(?: /\S+\.sqlite)?#', $why, $ways);
+        $list = array_map(static fn(string $way): string => '<li><code>' . htmlspecialchars(rtrim($way, '.,')) . '</code></li>', array_values(array_unique($ways[0])));
+        $steps = $list === [] ? '' : '<h2>On the machine that serves</h2><p>Stop the server with Ctrl-C there, then run one of these, and ./start again:</p><ul>' . implode('', $list) . '</ul>';
+        $page = (string) file_get_contents(resource_path('refused.html'));
+
+        return new Response(str_replace(['<!-- why -->', '<!-- ways -->'], [htmlspecialchars($why), $steps], $page), 503, ['Content-Type' => 'text/html; charset=utf-8']);
+    }
+}

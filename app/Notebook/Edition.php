@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Notebook;
+
+use PDO;
+
+/** Which notebooks this code reads: their version is the number of steps that their tables have come. */
+final readonly class Edition
+{
+    /** “IdMx”, where a file of SQLite tells whose it is. */
+    public const APPLICATION = 0x49644D78;
+
+    /** The tables of a notebook of the newest version. */
+    public const TABLES = [
+        'batch_items', 'batch_scoops', 'batch_ticks', 'batches', 'case_steps', 'cases', 'counts', 'households', 'leaf_readings', 'leaf_tests',
+        'measures', 'migrations', 'notebook', 'plants', 'recipe_versions', 'recipes', 'revisions', 'rounds', 'sprayers', 'stand_tests', 'watches',
+    ];
+
+    /** Columns that hold JSON: a file can be sound while what stands in it was overwritten. */
+    public const JSON = [
+        'batches' => ['document', 'rescues', 'made'], 'cases' => ['situation'], 'households' => ['by_eye'], 'recipe_versions' => ['document'],
+        'revisions' => ['before'], 'sprayers' => ['pours'],
+    ];
+
+    /** @param list<string> $steps names of the migrations, in order */
+    public function __construct(public array $steps) {}
+
+    public static function of(string $root): self
+    {
+        $files = glob("{$root}/database/migrations/*.php");
+
+        return new self(array_map(static fn(string $file): string => basename($file, '.php'), $files === false ? [] : $files));
+    }
+
+    public function version(): int
+    {
+        return count($this->steps);
+    }
+
+    /** Writes into a notebook that is up to date whose it is, of which version, and which file: a new mark. */
+    public function stamp(PDO $pdo): string
+    {
+        $mark = bin2hex(random_bytes(16));
+        $pdo->exec('pragma application_id = ' . self::APPLICATION);
+        $pdo->exec("pragma user_version = {$this->version()}");
+        self::mark($pdo, $mark);
+
+        return $mark;
+    }
+
+    /** Gives a copy a mark of its own, so that nobody takes it for the file it was copied from. */
+    public static function remark(PDO $pdo): void
+    {
+        if (in_array('notebook', Sqlite::tables($pdo), true)) {
+            self::mark($pdo, 'copy-' . bin2hex(random_bytes(16)));
+        }
+    }
+
+    private static function mark(PDO $pdo, string $mark): void
+    {
+        $pdo->prepare('insert into notebook (id, mark) values (1, ?) on conflict (id) do update set mark = excluded.mark')->execute([$mark]);
+    }
+}

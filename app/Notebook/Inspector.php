@@ -1,0 +1,117 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Notebook;
+
+use PDO;
+use PDOException;
+
+/** Looks whether a file is a notebook that this code can open, and what is wrong with it otherwise. */
+final readonly class Inspector
+{
+    /** As many faults of a file as are asked for; the first is told. */
+    private const FAULTS = 5;
+
+    /** What stands in every notebook, and in few other files. */
+    private const TRACE = 'CREATE TABLE "batch_scoops"';
+
+    public function __construct(private Edition $edition) {}
+
+    public function look(string $path): Finding
+    {
+        return match (true) {
+            is_dir($path) => new Finding(Condition::Foreign, 'it is a folder'),
+            ! is_file($path) => new Finding(Condition::Absent),
+            filesize($path) === 0 => new Finding(Condition::Emptied),
+            self::begins($path) !== Sqlite::HEADER => self::traces($path) ? new Finding(Condition::Damaged, 'its beginning is overwritten') : new Finding(Condition::Foreign, 'it is no file of SQLite'),
+            default => $this->inside($path),
+        };
+    }
+
+    private function inside(string $path): Finding
+    {
+        try {
+            $pdo = Sqlite::open($path);
+            $tables = Sqlite::tables($pdo);
+            if (! in_array('migrations', $tables, true) || ! in_array('plants', $tables, true)) {
+                return self::ours($pdo) ? new Finding(Condition::Damaged, 'tables are missing in it') : new Finding(Condition::Foreign, 'it is a file of another program');
+            }
+            $version = $this->version($pdo);
+
+            return $version > $this->edition->version() ? new Finding(Condition::Newer, (string) $version) : $this->health($pdo, $tables, $version);
+        } catch (PDOException $e) {
+            $trouble = StoreTrouble::of($e);
+            if ($trouble !== StoreTrouble::Damaged) {
+                throw $e;
+            }
+
+            return self::traces($path) ? new Finding(Condition::Damaged, 'what it holds cannot be found in it') : new Finding(Condition::Foreign, 'it is no notebook that can be read');
+        }
+    }
+
+    /** @param list<string> $tables */
+    private function health(PDO $pdo, array $tables, int $version): Finding
+    {
+        $faults = Sqlite::texts($pdo, 'pragma integrity_check(' . self::FAULTS . ')');
+        if ($faults !== ['ok']) {
+            return new Finding(Condition::Damaged, self::plain($faults[0] ?? ''));
+        }
+        if ($version === $this->edition->version() && array_diff(Edition::TABLES, $tables) !== []) {
+            return new Finding(Condition::Damaged, 'tables are missing in it: ' . implode(', ', array_diff(Edition::TABLES, $tables)));
+        }
+        if (Sqlite::texts($pdo, 'pragma foreign_key_check') !== []) {
+            return new Finding(Condition::Damaged, 'records have lost what they belong to');
+        }
+        foreach (Edition::JSON as $table => $columns) {
+            foreach (array_intersect($columns, Sqlite::texts($pdo, "select name from pragma_table_info('{$table}')")) as $column) {
+                if (Sqlite::number($pdo, "select count(*) from {$table} where {$column} is not null and {$column} != '' and not json_valid({$column})") > 0) {
+                    return new Finding(Condition::Damaged, "what stands in {$table} is overwritten");
+                }
+            }
+        }
+
+        return new Finding($version < $this->edition->version() ? Condition::Older : Condition::Sound);
+    }
+
+    private function version(PDO $pdo): int
+    {
+        $done = Sqlite::texts($pdo, 'select migration from migrations');
+        $unknown = array_diff($done, $this->edition->steps);
+
+        return max(Sqlite::number($pdo, 'pragma user_version'), $unknown === [] ? count($done) : $this->edition->version() + count($unknown));
+    }
+
+    private static function ours(PDO $pdo): bool
+    {
+        return Sqlite::number($pdo, 'pragma application_id') === Edition::APPLICATION;
+    }
+
+    /** The faults of SQLite begin with its own word for itself. */
+    private static function plain(string $fault): string
+    {
+        $lines = array_values(array_filter(explode("\n", $fault), static fn(string $line): bool => ! str_starts_with($line, '***')));
+
+        return 'SQLite says “' . trim($lines[0] ?? $fault) . '”';
+    }
+
+    private static function begins(string $path): string
+    {
+        return (string) file_get_contents($path, false, null, 0, strlen(Sqlite::HEADER));
+    }
+
+    /** Whether anything in the file shows that it was a notebook. */
+    private static function traces(string $path): bool
+    {
+        $file = fopen($path, 'r');
+        $kept = '';
+        while ($file !== false && ! feof($file)) {
+            $kept = substr($kept, -strlen(self::TRACE)) . fread($file, 1 << 16);
+            if (str_contains($kept, self::TRACE)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+}

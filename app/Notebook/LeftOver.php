@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Notebook;
+
+use PDO;
+
+/** Records that were read out of a damaged notebook and have no place in the new one: kept as they were, in a table of their own. */
+final readonly class LeftOver
+{
+    public const TABLE = 'left_over';
+
+    public function __construct(private PDO $pdo)
+    {
+        $pdo->exec('create table if not exists left_over (id integer primary key, record text not null, content text not null, why text not null)');
+    }
+
+    public function count(): int
+    {
+        return Sqlite::number($this->pdo, 'select count(*) from left_over');
+    }
+
+    /** @param array<string, mixed> $row */
+    public function keep(string $table, array $row, string $why): void
+    {
+        $content = json_encode($row, \JSON_UNESCAPED_UNICODE | \JSON_INVALID_UTF8_SUBSTITUTE | \JSON_PRESERVE_ZERO_FRACTION | \JSON_THROW_ON_ERROR);
+        $this->pdo->prepare('insert into left_over (record, content, why) values (?, ?, ?)')->execute([$table, $content, $why]);
+    }
+
+    /** Records whose JSON is none any more. */
+    public function unreadable(): void
+    {
+        foreach (Edition::JSON as $table => $columns) {
+            foreach (array_intersect($columns, Sqlite::texts($this->pdo, "select name from pragma_table_info('{$table}')")) as $column) {
+                $this->move($table, Sqlite::texts($this->pdo, "select rowid from {$table} where {$column} is not null and {$column} != '' and not json_valid({$column})"), "{$column} is overwritten");
+            }
+        }
+    }
+
+    /** Records that belong to something that is not there, and what belongs to those in turn. */
+    public function orphans(): void
+    {
+        do {
+            $found = [];
+            $statement = $this->pdo->query('pragma foreign_key_check');
+            while ($statement !== false && is_array($row = $statement->fetch(PDO::FETCH_ASSOC))) {
+                if (is_string($row['table'] ?? null) && is_scalar($row['rowid'] ?? null) && is_string($row['parent'] ?? null)) {
+                    $found[] = [$row['table'], (string) $row['rowid'], $row['parent']];
+                }
+            }
+            foreach ($found as [$table, $id, $parent]) {
+                $this->move($table, [$id], "it belongs to one of {$parent} that is not there");
+            }
+        } while ($found !== []);
+    }
+
+    /** The later of records that may be there once: a unique index cannot be made over both. */
+    public function twins(string $index): void
+    {
+        if (preg_match('/on\s+"?(\w+)"?\s*\((.+)\)/i', $index, $named) === 1) {
+            $this->move($named[1], Sqlite::texts($this->pdo, "select rowid from {$named[1]} where rowid not in (select min(rowid) from {$named[1]} group by {$named[2]})"), 'there is another like it');
+        }
+    }
+
+    /** @param list<string> $ids */
+    private function move(string $table, array $ids, string $why): void
+    {
+        foreach ($ids as $id) {
+            $found = $this->pdo->prepare('select * from ' . Sqlite::name($table) . ' where rowid = ?');
+            $found->execute([$id]);
+            $row = $found->fetch(PDO::FETCH_ASSOC);
+            if (is_array($row)) {
+                /** @var array<string, mixed> $row */
+                $this->keep($table, $row, $why);
+                $this->pdo->prepare('delete from ' . Sqlite::name($table) . ' where rowid = ?')->execute([$id]);
+            }
+        }
+    }
+}

@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Notebook;
+
+/** What is remembered of the notebook that was opened last. */
+final readonly class Opened
+{
+    /**
+     * @param string $mark what it bears inside
+     * @param string $file which file it was, as the file system numbers it
+     */
+    public function __construct(public string $mark, public string $file) {}
+}

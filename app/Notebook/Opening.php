@@ -1,0 +1,124 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Notebook;
+
+use DateTimeImmutable;
+
+/** Opens the notebook before it is served: looks whether it is sound, brings it forward, folds its log in, makes today's copy. */
+final readonly class Opening
+{
+    public function __construct(
+        private Places $places,
+        private Inspector $inspector,
+        private Edition $edition,
+        private Copies $copies,
+        private Copier $copier,
+        private Forward $forward,
+        private Verdict $verdict,
+        private StrayLog $stray,
+    ) {}
+
+    /**
+     * @param bool $fresh begin anew; what is there is kept as a copy
+     * @param bool $demo  write the demo into a new one
+     *
+     * @return list<string> what is to be told, as sentences
+     *
+     * @throws Refused    when it cannot be opened as it is
+     * @throws StoreFault when a file cannot be read or written
+     */
+    public function open(DateTimeImmutable $now, bool $fresh, bool $demo): array
+    {
+        $said = $this->stray->setAside($now);
+        if ($fresh) {
+            $kept = $this->copies->setAside('before-fresh', $now);
+            if ($kept !== null) {
+                $said[] = "What was in the notebook is kept in {$kept}";
+            }
+            $this->create($demo);
+        }
+        $found = $this->inspector->look($this->places->notebook);
+        if ($found->condition === Condition::Absent && $this->places->opened() === null) {
+            $this->create($demo);
+            $found = new Finding(Condition::Sound);
+        }
+        if (! $found->condition->opens()) {
+            throw $this->verdict->of($found);
+        }
+        if ($found->condition === Condition::Older) {
+            $said[] = $this->bringForward($now);
+        }
+        Sqlite::fold($this->places->notebook);
+        $this->mark();
+
+        return [...$said, ...$this->daily($now)];
+    }
+
+    /** In a file of its own that is put in place when it is whole: a start that fails leaves nothing behind. */
+    private function create(bool $demo): void
+    {
+        $half = "{$this->places->notebook}.half";
+        Files::remove($half);
+        try {
+            $this->forward->bring($half);
+            if ($demo) {
+                $this->forward->demo($half);
+            }
+            $this->put($half);
+        } finally {
+            Files::remove($half);
+        }
+    }
+
+    private function bringForward(DateTimeImmutable $now): string
+    {
+        $copy = $this->copies->make('before-version-' . $this->edition->version(), $now);
+        $half = "{$this->places->notebook}.half";
+        try {
+            $this->copier->copy($this->places->notebook, $half);
+            $this->forward->bring($half);
+            $found = $this->inspector->look($half);
+            if ($found->condition !== Condition::Sound) {
+                throw new Refused("The notebook {$this->places->notebook} could not be brought forward to version {$this->edition->version()}: {$found->detail}. It is as it was; a copy is in {$copy}.");
+            }
+            $this->put($half);
+        } finally {
+            Files::remove($half);
+        }
+
+        return "The notebook was of an earlier version and was brought forward; as it was before, it is kept in {$copy}";
+    }
+
+    /** The log of the file that stood there is of no use to the new one. */
+    private function put(string $half): void
+    {
+        if (is_file($this->places->notebook)) {
+            Sqlite::fold($this->places->notebook);
+        }
+        Files::replace($this->places->notebook, $half);
+    }
+
+    /** A mark for this time, in the file itself and beside it, so that a log that is left behind can be told from a stray one. */
+    private function mark(): void
+    {
+        $pdo = Sqlite::open($this->places->notebook);
+        $mark = $this->edition->stamp($pdo);
+        unset($pdo);
+        Sqlite::fold($this->places->notebook);
+        $this->places->remember(new Opened($mark, Places::fileAt($this->places->notebook)));
+    }
+
+    /** @return list<string> */
+    private function daily(DateTimeImmutable $now): array
+    {
+        try {
+            $this->copies->daily($now);
+        } catch (StoreFault $fault) {
+            return ["Today's copy of the notebook could not be made. {$fault->getMessage()}"];
+        }
+
+        return [];
+    }
+}

@@ -1,0 +1,169 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Notebook;
+
+use PDO;
+use PDOException;
+
+/**
+ * Copies what can be read of a damaged notebook into a new file. The damaged one is only read.
+ *
+ * File format, from which the repairs of the copy's first page are taken: https://www.sqlite.org/fileformat.html
+ */
+final readonly class Salvage
+{
+    private const HEADER_BYTES = 100;
+
+    public function __construct(private Edition $edition, private Forward $forward) {}
+
+    /** @throws StoreFault when not even its tables can be found */
+    public function out(string $damaged, string $to): Salvaged
+    {
+        $work = "{$to}.work";
+        $half = "{$to}.half";
+        $donor = "{$to}.donor";
+        try {
+            foreach ([$work, $half, $donor] as $path) {
+                Files::remove($path);
+            }
+            $this->forward->bring($donor);
+            $old = $this->opened($damaged, $work, $donor);
+            $new = Sqlite::open($half);
+            $new->exec('pragma foreign_keys = off');
+            $leftOver = new LeftOver($new);
+            $rows = $this->copy($old, $new, $leftOver);
+            $this->steps($new, Sqlite::number($old, 'pragma user_version'));
+            $leftOver->unreadable();
+            $leftOver->orphans();
+            foreach (array_keys($rows) as $table) {
+                $rows[$table] = Sqlite::number($new, 'select count(*) from ' . Sqlite::name($table));
+            }
+            $many = $leftOver->count();
+            $new->exec('vacuum into ' . $new->quote("{$half}.whole"));
+            unset($old, $new);
+            Files::replace($to, "{$half}.whole");
+
+            return new Salvaged($rows, $many);
+        } catch (PDOException $e) {
+            throw new StoreFault(StoreTrouble::of($e) ?? StoreTrouble::Damaged, "Nothing could be read out of it ({$e->getMessage()}).");
+        } finally {
+            foreach ([$work, $half, $donor, "{$half}.whole"] as $path) {
+                Files::remove($path);
+            }
+        }
+    }
+
+    /** A working copy that opens: as it is, with a new header, or with a new first page; what was cut off is filled up. */
+    private function opened(string $damaged, string $work, string $donor): PDO
+    {
+        $last = null;
+        foreach ([0, self::HEADER_BYTES, \PHP_INT_MAX] as $replaced) {
+            Files::remove($work);
+            Copier::plain($damaged, $work);
+            self::fill($work, (string) file_get_contents($donor), $replaced);
+            try {
+                $pdo = Sqlite::open($work);
+                $pdo->exec('pragma writable_schema = on');
+                if (array_intersect(Sqlite::tables($pdo), Edition::TABLES) !== []) {
+                    return $pdo;
+                }
+            } catch (PDOException $e) {
+                $last = $e;
+            }
+            unset($pdo);
+        }
+
+        throw new StoreFault(StoreTrouble::Damaged, 'Nothing could be read out of it' . ($last === null ? '.' : " ({$last->getMessage()})."));
+    }
+
+    /** @param int $replaced how many bytes of the first page are taken from the donor */
+    private static function fill(string $work, string $donor, int $replaced): void
+    {
+        $text = (string) file_get_contents($work);
+        $page = self::number(substr($donor, 16, 2));
+        $pages = max((int) ceil(strlen($text) / $page), 1);
+        if ($replaced > 0) {
+            $text = substr_replace($text, substr($donor, 0, min($replaced, $page)), 0, min($replaced, $page));
+            // Size in pages, and an empty list of free pages.
+            $text = substr_replace($text, pack('N', $pages) . pack('N', 0) . pack('N', 0), 28, 12);
+            $text = substr_replace($text, substr($text, 24, 4), 92, 4);
+        }
+        $wanted = self::number(substr($text, 28, 4)) * $page;
+        // A file that was cut off is refused as a whole; with its end filled up, what is left of it can be read.
+        $bounded = $wanted > 0 && $wanted < 100 * max(strlen($text), $page) ? $wanted : strlen($text);
+        file_put_contents($work, str_pad($text, $bounded, "\0"));
+    }
+
+    private static function number(string $bytes): int
+    {
+        return (int) hexdec(bin2hex($bytes));
+    }
+
+    /** @return array<string, int> rows by table */
+    private function copy(PDO $old, PDO $new, LeftOver $leftOver): array
+    {
+        $reader = new RowReader($old);
+        $rows = [];
+        $new->beginTransaction();
+        foreach ($this->definitions($old, 'table') as $table => $sql) {
+            if ($table !== LeftOver::TABLE) {
+                $new->exec($sql);
+            }
+            $rows[$table] = 0;
+            foreach ($reader->rows($table) as $row) {
+                try {
+                    self::insert($new, $table, $row);
+                } catch (PDOException $e) {
+                    $leftOver->keep($table, $row, $e->getMessage());
+                }
+            }
+        }
+        foreach ($this->definitions($old, 'index') as $name => $sql) {
+            try {
+                $new->exec($sql);
+            } catch (PDOException) {
+                $leftOver->twins($sql);
+                $new->exec($sql);
+            }
+        }
+        $new->exec('pragma application_id = ' . Edition::APPLICATION);
+        $new->exec('pragma user_version = ' . Sqlite::number($old, 'pragma user_version'));
+        $new->commit();
+
+        return $rows;
+    }
+
+    /** @return array<string, string> by name, what made it */
+    private function definitions(PDO $old, string $type): array
+    {
+        $all = [];
+        $found = $old->query("select name, sql from sqlite_master where type = '{$type}' and sql is not null and name not like 'sqlite_%'");
+        while ($found !== false && is_array($row = $found->fetch(PDO::FETCH_ASSOC))) {
+            if (is_string($row['name'] ?? null) && is_string($row['sql'] ?? null)) {
+                $all[$row['name']] = $row['sql'];
+            }
+        }
+
+        return $all;
+    }
+
+    /** @param array<string, mixed> $row */
+    private static function insert(PDO $new, string $table, array $row): void
+    {
+        $names = implode(', ', array_map(Sqlite::name(...), array_keys($row)));
+        $new->prepare('insert into ' . Sqlite::name($table) . " ({$names}) values (" . implode(', ', array_fill(0, count($row), '?')) . ')')->execute(array_values($row));
+    }
+
+    /** The steps that the tables have come, where the list of them cannot be read: the version in the header counts them. */
+    private function steps(PDO $new, int $version): void
+    {
+        $known = Sqlite::texts($new, 'select migration from migrations');
+        foreach (array_slice($this->edition->steps, 0, $version) as $step) {
+            if (! in_array($step, $known, true)) {
+                $new->prepare('insert into migrations (migration, batch) values (?, 1)')->execute([$step]);
+            }
+        }
+    }
+}

@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Notebook;
+
+use PDOException;
+
+/** Why the notebook could not be read or written, as SQLite tells it, in words for the person at the bench. */
+enum StoreTrouble: string
+{
+    case Busy = 'busy';
+    case Full = 'full';
+    case ReadOnly = 'read-only';
+    case Unreadable = 'unreadable';
+    case Damaged = 'damaged';
+    case Vanished = 'vanished';
+
+    /** Null where the fault is not the file's but ours. Codes: https://www.sqlite.org/rescode.html */
+    public static function of(PDOException $fault): ?self
+    {
+        $code = $fault->errorInfo[1] ?? null;
+
+        return match (is_int($code) ? $code & 0xff : null) {
+            5, 6 => self::Busy,
+            13 => self::Full,
+            8 => self::ReadOnly,
+            10, 14 => self::Unreadable,
+            11, 26 => self::Damaged,
+            default => null,
+        };
+    }
+
+    public function status(): int
+    {
+        return match ($this) {
+            self::Full => 507,
+            default => 503,
+        };
+    }
+
+    /** What is the matter, as a sentence. */
+    public function cause(): string
+    {
+        return match ($this) {
+            self::Busy => 'Another device was writing into the notebook all the while.',
+            self::Full => 'The disk of the machine that serves is full.',
+            self::ReadOnly => 'The notebook may not be written to: its file or folder is read-only for the user who serves.',
+            self::Unreadable => 'The file of the notebook cannot be read or written: its disk may be gone or failing.',
+            self::Damaged => 'The file of the notebook is damaged.',
+            self::Vanished => 'The file of the notebook was moved, replaced or deleted while it was in use.',
+        };
+    }
+
+    /** What to do about it, as a sentence; empty where it depends. */
+    public function remedy(): string
+    {
+        return match ($this) {
+            self::Busy => 'Try again.',
+            self::Full => 'Make room on it, then try again.',
+            self::ReadOnly => 'Give the right to write back, then try again.',
+            self::Unreadable => 'Look to that disk, then try again.',
+            self::Damaged => 'Stop ./start and run it again: it copies out what can be read and tells the way back.',
+            self::Vanished => '',
+        };
+    }
+
+    /** For whoever wanted to save something. */
+    public function words(): string
+    {
+        $kept = match ($this) {
+            self::Full, self::ReadOnly => ' All that was saved before is there.',
+            default => '',
+        };
+
+        return trim("{$this->cause()} Nothing of this was saved.{$kept} {$this->remedy()}");
+    }
+}

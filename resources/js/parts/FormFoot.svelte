@@ -1,0 +1,41 @@
+<script lang="ts">
+    import type { Sending } from '../lib/sending.svelte';
+    import FaultNote from './FaultNote.svelte';
+    import TwoVersions from './TwoVersions.svelte';
+
+    interface Props {
+        form: Sending & { restored?: boolean; clear?: () => void };
+        /** Sends it once more. */
+        send: () => void;
+        /** What is here is to hold in place of what is saved, where that is more than sending it once more. */
+        mine?: () => void;
+    }
+    const { form, send, mine }: Props = $props();
+
+    function hold(): void {
+        form.mine();
+        send();
+    }
+
+    function another(): void {
+        form.another();
+        send();
+    }
+
+    function leave(): void {
+        form.clear?.();
+        location.reload();
+    }
+</script>
+
+{#if form.restored && form.clear}
+    <p class="border-info flex flex-wrap items-center gap-x-3 border-l-8 pl-3" data-restored>
+        <span class="flex-1">What you typed here before was not saved yet.</span>
+        <button type="button" class="btn btn-ghost" onclick={() => form.clear?.()}>Empty the fields</button>
+    </p>
+{/if}
+{#if form.fault !== null && form.fault.conflict !== null}
+    <TwoVersions fault={form.fault} mine={mine ?? hold} {another} {leave} />
+{:else}
+    <FaultNote fault={form.fault} />
+{/if}

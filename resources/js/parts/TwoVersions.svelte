@@ -1,0 +1,55 @@
+<script lang="ts">
+    import type { Fault } from '../lib/fault';
+    import { atTime } from '../lib/time';
+    import LevelMark from './LevelMark.svelte';
+
+    interface Props {
+        fault: Fault;
+        /** What is here is to hold. */
+        mine?: () => void;
+        /** What is here is something else, and is saved as well. */
+        another?: () => void;
+        /** What is saved stays, and what is here is let go. */
+        leave: () => void;
+    }
+    const { fault, mine, another, leave }: Props = $props();
+    const fields = $derived(fault.conflict?.fields ?? []);
+    const instant = /^\d{4}-\d\d-\d\dT[\d:.]+Z$/;
+    const told = (value: string): string => (instant.test(value) ? atTime(value) : value);
+    /** The screen of what was saved, where it has one. */
+    const there = $derived(
+        fault.conflict !== null && ['cases', 'batches', 'leaf-tests'].includes(fault.conflict.kind)
+            ? `/${fault.conflict.kind}/${fault.conflict.id}`
+            : null,
+    );
+</script>
+
+<div role="alert" class="border-warning my-3 grid gap-2 border-l-8 py-2 pl-3" data-conflict>
+    <LevelMark level="caution" />
+    <p class="font-bold">{fault.message}</p>
+    {#if fields.length > 0}
+        <table class="w-full text-left">
+            <thead><tr><th></th><th scope="col" class="pr-3">Saved</th><th scope="col">Yours</th></tr></thead>
+            <tbody>
+                {#each fields as field (field.name)}
+                    <tr class="border-base-300 border-t-2 align-top"
+                        ><th scope="row" class="py-1 pr-3 font-normal">{field.name}</th><td class="py-1 pr-3 font-bold"
+                            >{told(field.saved)}</td
+                        ><td class="py-1 font-bold">{told(field.sent)}</td></tr
+                    >
+                {/each}
+            </tbody>
+        </table>
+    {/if}
+    <div class="flex flex-wrap gap-2">
+        {#if fault.isSavedBefore}
+            {#if there !== null}<a class="btn" href={there}>Go to what is saved</a>{:else}<button type="button" class="btn" onclick={leave}
+                    >Keep what is saved</button
+                >{/if}
+            {#if another}<button type="button" class="btn" onclick={another}>Save yours as well</button>{/if}
+        {:else}
+            <button type="button" class="btn" onclick={leave}>Keep what is saved</button>
+            {#if mine}<button type="button" class="btn" onclick={mine}>Put yours in its place</button>{/if}
+        {/if}
+    </div>
+</div>
