@@ -14,6 +14,8 @@ return [
             'prefix' => '',
             'foreign_key_constraints' => true,
             'busy_timeout' => 5000,
+            // Who writes takes turns by this file.
+            'turn' => env('MIXER_DATABASE') === null ? $data . '/serve/turn' : '',
             'journal_mode' => 'wal',
             // What was answered as saved survives a power cut.
             'synchronous' => 'full',

@@ -51,7 +51,7 @@ final class BackupCommand extends Command
 
             return self::FAILURE;
         } catch (PDOException $e) {
-            $trouble = StoreTrouble::of($e) ?? throw $e;
+            $trouble = StoreTrouble::of($e, $places->notebook) ?? throw $e;
             $this->line("No copy was made. {$trouble->cause()} {$trouble->remedy()}");
 
             return self::FAILURE;

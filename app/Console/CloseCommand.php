@@ -26,7 +26,7 @@ final class CloseCommand extends Command
         try {
             Sqlite::fold($places->notebook);
         } catch (PDOException $e) {
-            $this->line("The last writes are still in {$places->notebook}-wal: keep it beside the notebook. " . (StoreTrouble::of($e)?->cause() ?? $e->getMessage()));
+            $this->line("The last writes are still in {$places->notebook}-wal: keep it beside the notebook. " . (StoreTrouble::of($e, $places->notebook)?->cause() ?? $e->getMessage()));
 
             return self::FAILURE;
         }

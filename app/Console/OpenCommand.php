@@ -41,7 +41,7 @@ final class OpenCommand extends Command
 
             return self::FAILURE;
         } catch (PDOException $e) {
-            $trouble = StoreTrouble::of($e) ?? throw $e;
+            $trouble = StoreTrouble::of($e, $places->notebook) ?? throw $e;
             $this->line("The notebook {$places->notebook} could not be opened. {$trouble->cause()} {$trouble->remedy()}");
 
             return self::FAILURE;

@@ -32,7 +32,7 @@ final class RestoreCommand extends Command
         } catch (Refused|StoreFault $fault) {
             $this->line($fault->getMessage());
         } catch (PDOException $e) {
-            $trouble = StoreTrouble::of($e) ?? throw $e;
+            $trouble = StoreTrouble::of($e, $places->notebook) ?? throw $e;
             $this->line("Nothing was restored. {$trouble->cause()} {$trouble->remedy()}");
         }
 

@@ -5,12 +5,15 @@ declare(strict_types=1);
 namespace App\Http;
 
 use App\Http\Answer\ConflictAnswers;
+use App\Notebook\InPlace;
+use App\Notebook\Places;
 use App\Notebook\StoreFault;
 use App\Notebook\StoreTrouble;
 use App\Records\Conflict;
 use App\Records\TwoVersions;
 use IdleMixer\Core\Failure;
 use Illuminate\Container\Container;
+use Illuminate\Database\SQLiteDatabaseDoesNotExistException;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Http\JsonResponse;
 use PDOException;
@@ -29,7 +32,7 @@ final class Failures
     public static function describe(Exceptions $exceptions): void
     {
         // A full disk takes no log either, and the sentence says all there is to say.
-        $exceptions->dontReport([Failure::class, Conflict::class, StoreFault::class]);
+        $exceptions->dontReport([Failure::class, Conflict::class, StoreFault::class, SQLiteDatabaseDoesNotExistException::class]);
         $exceptions->dontReportWhen(static fn(\Throwable $e): bool => $e instanceof PDOException && StoreTrouble::of($e) !== null);
         $exceptions->render(static fn(Failure $failure): JsonResponse => self::answer(422, $failure->path(), $failure->getMessage()));
         $exceptions->render(static fn(TwoVersions $conflict): JsonResponse => new JsonResponse([
@@ -43,8 +46,13 @@ final class Failures
             return self::answer($status, '', $e instanceof RefusedCall ? $e->getMessage() : self::SENTENCES[$status] ?? 'This did not work.');
         });
         $exceptions->render(static fn(StoreFault $fault): JsonResponse => self::store($fault->trouble, $fault->words()));
+        $exceptions->render(static function (SQLiteDatabaseDoesNotExistException $e): JsonResponse {
+            $fault = Container::getInstance()->make(InPlace::class)->gone();
+
+            return self::store($fault->trouble, $fault->words());
+        });
         $exceptions->render(static function (PDOException $e): ?JsonResponse {
-            $trouble = StoreTrouble::of($e);
+            $trouble = StoreTrouble::of($e, Container::getInstance()->make(Places::class)->notebook);
 
             return $trouble === null ? null : self::store($trouble, $trouble->words());
         });

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Notebook;
 
-use Illuminate\Database\Connection;
+use Illuminate\Contracts\Config\Repository;
 
 /**
  * Whether the file that is written to is still the one that stands at its place. A file that was deleted or replaced can be
@@ -12,8 +12,9 @@ use Illuminate\Database\Connection;
  */
 final readonly class InPlace
 {
-    public function __construct(private Connection $notebook, private Places $places) {}
+    public function __construct(private Places $places, private Repository $config, private Copier $copier) {}
 
+    /** @phpstan-impure the file may vanish at any time */
     public function is(): bool
     {
         $opened = $this->places->opened();
@@ -24,15 +25,35 @@ final readonly class InPlace
     /** What was saved is still in the open file: it is copied out before it is lost with the server. */
     public function gone(): StoreFault
     {
-        $copy = $this->places->copy('vanished', substr($this->places->opened()->mark ?? 'unknown', 0, 8));
-        if (! is_file($copy)) {
-            try {
-                $this->notebook->getPdo()->exec('vacuum into ' . $this->notebook->getPdo()->quote($copy));
-            } catch (\PDOException $e) {
-                return new StoreFault(StoreTrouble::Vanished, "All that was saved before could not be copied out ({$e->getMessage()}): do not stop the server, put the file back.");
+        $opened = $this->places->opened();
+        $copy = $this->places->copy('vanished', substr($opened->mark ?? 'unknown', 0, 8));
+        try {
+            if (! is_file($copy) && ! $this->copyOut($opened->file ?? '', $copy)) {
+                return new StoreFault(StoreTrouble::Vanished, 'Put the file back: nothing here has it open any more.');
             }
+        } catch (StoreFault $fault) {
+            return new StoreFault(StoreTrouble::Vanished, "All that was saved before could not be copied out: {$fault->trouble->cause()} Do not stop the server: its processes still have the file open.");
         }
 
         return new StoreFault(StoreTrouble::Vanished, "All that was saved before is in {$copy}. The way back: stop the server, then ./start --restore {$copy}");
+    }
+
+    private function copyOut(string $file, string $copy): bool
+    {
+        $turn = new Turn(is_string($path = $this->config->get('database.connections.sqlite.turn')) ? $path : '');
+        $turn->take();
+        $raw = "{$copy}.raw";
+        try {
+            Files::folder($this->places->copies);
+            if (! OpenFiles::copy($file, $this->places->notebook, $raw)) {
+                return false;
+            }
+            $this->copier->copy($raw, $copy);
+
+            return true;
+        } finally {
+            Files::remove($raw);
+            $turn->hand();
+        }
     }
 }

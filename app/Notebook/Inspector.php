@@ -10,11 +10,14 @@ use PDOException;
 /** Looks whether a file is a notebook that this code can open, and what is wrong with it otherwise. */
 final readonly class Inspector
 {
+    /** Where a file of SQLite tells whose it is: https://www.sqlite.org/fileformat.html */
+    private const APPLICATION_AT = 68;
+
     /** As many faults of a file as are asked for; the first is told. */
     private const FAULTS = 5;
 
     /** What stands in every notebook, and in few other files. */
-    private const TRACE = 'CREATE TABLE "batch_scoops"';
+    private const TRACES = '/CREATE TABLE "(?:batch_scoops|recipe_versions)"|idle-mixer\/(?:batch|recipe)"/';
 
     public function __construct(private Edition $edition) {}
 
@@ -104,14 +107,14 @@ final readonly class Inspector
     private static function traces(string $path): bool
     {
         $file = fopen($path, 'r');
-        $kept = '';
-        while ($file !== false && ! feof($file)) {
-            $kept = substr($kept, -strlen(self::TRACE)) . fread($file, 1 << 16);
-            if (str_contains($kept, self::TRACE)) {
-                return true;
-            }
+        $text = '';
+        $found = false;
+        while ($file !== false && ! $found && ! feof($file)) {
+            // What stands across the border of two pieces is whole in the next one.
+            $text = substr($text, -40) . fread($file, 1 << 16);
+            $found = preg_match(self::TRACES, $text) === 1;
         }
 
-        return false;
+        return $found || file_get_contents($path, false, null, self::APPLICATION_AT, 4) === pack('N', Edition::APPLICATION);
     }
 }

@@ -38,7 +38,7 @@ final readonly class LeftOver
         }
     }
 
-    /** Records that belong to something that is not there, and what belongs to those in turn. */
+    /** Records that belong to something that is not there, and what belongs to those in turn. Who can be without it, is. */
     public function orphans(): void
     {
         do {
@@ -50,9 +50,38 @@ final readonly class LeftOver
                 }
             }
             foreach ($found as [$table, $id, $parent]) {
-                $this->move($table, [$id], "it belongs to one of {$parent} that is not there");
+                $this->part($table, $id, $parent);
             }
         } while ($found !== []);
+    }
+
+    private function part(string $table, string $id, string $parent): void
+    {
+        $why = "it belongs to one of {$parent} that is not there";
+        $links = $this->pdo->query("select \"from\" from pragma_foreign_key_list('{$table}') l join pragma_table_info('{$table}') c on c.name = l.\"from\" where l.\"table\" = '{$parent}' and not c.\"notnull\"");
+        $without = $links === false ? [] : $links->fetchAll(PDO::FETCH_COLUMN);
+        if ($without === []) {
+            $this->move($table, [$id], $why);
+
+            return;
+        }
+        $row = $this->row($table, $id);
+        if ($row !== null) {
+            $this->keep($table, $row, "{$why}; without it, it is in its place");
+        }
+        foreach (array_filter($without, is_string(...)) as $link) {
+            $this->pdo->prepare('update ' . Sqlite::name($table) . ' set ' . Sqlite::name($link) . ' = null where rowid = ? and ' . Sqlite::name($link) . ' not in (select id from ' . Sqlite::name($parent) . ')')->execute([$id]);
+        }
+    }
+
+    /** @return array<string, mixed>|null */
+    private function row(string $table, string $id): ?array
+    {
+        $found = $this->pdo->prepare('select * from ' . Sqlite::name($table) . ' where rowid = ?');
+        $found->execute([$id]);
+        $row = $found->fetch(PDO::FETCH_ASSOC);
+        /** @var array<string, mixed>|false $row */
+        return is_array($row) ? $row : null;
     }
 
     /** The later of records that may be there once: a unique index cannot be made over both. */
@@ -67,11 +96,8 @@ final readonly class LeftOver
     private function move(string $table, array $ids, string $why): void
     {
         foreach ($ids as $id) {
-            $found = $this->pdo->prepare('select * from ' . Sqlite::name($table) . ' where rowid = ?');
-            $found->execute([$id]);
-            $row = $found->fetch(PDO::FETCH_ASSOC);
-            if (is_array($row)) {
-                /** @var array<string, mixed> $row */
+            $row = $this->row($table, $id);
+            if ($row !== null) {
                 $this->keep($table, $row, $why);
                 $this->pdo->prepare('delete from ' . Sqlite::name($table) . ' where rowid = ?')->execute([$id]);
             }

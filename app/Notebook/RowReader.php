@@ -14,13 +14,19 @@ use PDOException;
  */
 final readonly class RowReader
 {
-    /** So many numbers between two readable rows are tried one by one. */
+    /** So many numbers between two readable rows are tried one by one; so many in a row that cannot be read, and the rest cannot either. */
     private const MOST_TRIED = 1_000_000;
+
+    private const MOST_BROKEN = 5_000;
 
     public function __construct(private PDO $pdo) {}
 
-    /** @return Generator<int, array<string, mixed>> by the number that SQLite gives each row */
-    public function rows(string $table): Generator
+    /**
+     * @param bool $whole whether all of them could be read
+     *
+     * @return Generator<int, array<string, mixed>> by the number that SQLite gives each row
+     */
+    public function rows(string $table, bool &$whole): Generator
     {
         $name = Sqlite::name($table);
         $last = null;
@@ -43,16 +49,28 @@ final readonly class RowReader
             $backwards[$id] = $row;
         }
         yield from array_reverse($backwards, true);
-        yield from $this->between($name, ($last ?? 0) + 1, ($first ?? ($last ?? 0) + self::MOST_TRIED) - 1);
+        yield from $this->between($name, ($last ?? 0) + 1, ($first ?? $this->most($table) + 1) - 1);
+    }
+
+    /** The highest number that a row of the table ever had. */
+    private function most(string $table): int
+    {
+        try {
+            return Sqlite::number($this->pdo, 'select seq from sqlite_sequence where name = ' . $this->pdo->quote($table));
+        } catch (PDOException) {
+            return self::MOST_BROKEN;
+        }
     }
 
     /** @return Generator<int, array<string, mixed>> */
     private function between(string $name, int $from, int $to): Generator
     {
         $to = min($to, $from + self::MOST_TRIED);
-        for ($id = $from; $id <= $to; ++$id) {
-            $ignored = true;
-            yield from $this->until("select rowid as \"the rowid\", * from {$name} where rowid = {$id}", $ignored);
+        $broken = 0;
+        for ($id = $from; $id <= $to && $broken < self::MOST_BROKEN; ++$id) {
+            $whole = true;
+            yield from $this->until("select rowid as \"the rowid\", * from {$name} where rowid = {$id}", $whole);
+            $broken = $whole ? 0 : $broken + 1;
         }
     }
 

@@ -33,9 +33,11 @@ final readonly class Salvage
             $new = Sqlite::open($half);
             $new->exec('pragma foreign_keys = off');
             $leftOver = new LeftOver($new);
-            $rows = $this->copy($old, $new, $leftOver);
+            $rows = $this->copy($old, $new, $leftOver, $work);
             $this->steps($new, Sqlite::number($old, 'pragma user_version'));
+            $this->missing($donor, $new);
             $leftOver->unreadable();
+            (new StandIns($new))->put();
             $leftOver->orphans();
             foreach (array_keys($rows) as $table) {
                 $rows[$table] = Sqlite::number($new, 'select count(*) from ' . Sqlite::name($table));
@@ -67,6 +69,8 @@ final readonly class Salvage
                 $pdo = Sqlite::open($work);
                 $pdo->exec('pragma writable_schema = on');
                 if (array_intersect(Sqlite::tables($pdo), Edition::TABLES) !== []) {
+                    $pdo->exec('pragma wal_checkpoint(truncate)');
+
                     return $pdo;
                 }
             } catch (PDOException $e) {
@@ -102,23 +106,31 @@ final readonly class Salvage
     }
 
     /** @return array<string, int> rows by table */
-    private function copy(PDO $old, PDO $new, LeftOver $leftOver): array
+    private function copy(PDO $old, PDO $new, LeftOver $leftOver, string $work): array
     {
         $reader = new RowReader($old);
         $rows = [];
+        $broken = [];
         $new->beginTransaction();
         foreach ($this->definitions($old, 'table') as $table => $sql) {
             if ($table !== LeftOver::TABLE) {
                 $new->exec($sql);
             }
             $rows[$table] = 0;
-            foreach ($reader->rows($table) as $row) {
+            $whole = true;
+            foreach ($reader->rows($table, $whole) as $row) {
                 try {
                     self::insert($new, $table, $row);
                 } catch (PDOException $e) {
                     $leftOver->keep($table, $row, $e->getMessage());
                 }
             }
+            if (! $whole) {
+                $broken[] = $table;
+            }
+        }
+        foreach ($broken as $table) {
+            $this->adopt($work, $old, $new, $table);
         }
         foreach ($this->definitions($old, 'index') as $name => $sql) {
             try {
@@ -133,6 +145,39 @@ final readonly class Salvage
         $new->commit();
 
         return $rows;
+    }
+
+    /** Rows that lie on pages which nothing points to any more: each page that fits is taken for the whole table, and read. */
+    private function adopt(string $work, PDO $old, PDO $new, string $table): void
+    {
+        $types = Sqlite::texts($old, "select lower(type) || iif(\"notnull\", ' not null', '') from pragma_table_info('{$table}')");
+        $root = Sqlite::number($old, "select rootpage from sqlite_master where type = 'table' and name = '{$table}'");
+        foreach (LeafPages::in($work)->fitting($types) as $page) {
+            $old->exec("update sqlite_master set rootpage = {$page} where type = 'table' and name = '{$table}'");
+            $ignored = true;
+            foreach ((new RowReader(Sqlite::open($work)))->rows($table, $ignored) as $row) {
+                try {
+                    self::insert($new, $table, $row);
+                } catch (PDOException) {
+                    // It was read before, from where it belongs.
+                }
+            }
+        }
+        $old->exec("update sqlite_master set rootpage = {$root} where type = 'table' and name = '{$table}'");
+    }
+
+    /** Tables that are gone as a whole, in a notebook of the newest version: empty ones, so that it opens. */
+    private function missing(string $donor, PDO $new): void
+    {
+        if (Sqlite::number($new, 'pragma user_version') !== $this->edition->version()) {
+            return;
+        }
+        $there = Sqlite::tables($new);
+        foreach ($this->definitions(Sqlite::open($donor), 'table') as $table => $sql) {
+            if (! in_array($table, $there, true)) {
+                $new->exec($sql);
+            }
+        }
     }
 
     /** @return array<string, string> by name, what made it */

@@ -16,16 +16,21 @@ enum StoreTrouble: string
     case Damaged = 'damaged';
     case Vanished = 'vanished';
 
-    /** Null where the fault is not the file's but ours. Codes: https://www.sqlite.org/rescode.html */
-    public static function of(PDOException $fault): ?self
+    /**
+     * Null where the fault is not the file's but ours. Codes: https://www.sqlite.org/rescode.html
+     *
+     * @param string $path of the file, to tell one that may not be written to from one that cannot be read
+     */
+    public static function of(PDOException $fault, string $path = ''): ?self
     {
         $code = $fault->errorInfo[1] ?? null;
 
         return match (is_int($code) ? $code & 0xff : null) {
+            14 => $path !== '' && ! is_writable(dirname($path)) ? self::ReadOnly : self::Unreadable,
             5, 6 => self::Busy,
             13 => self::Full,
             8 => self::ReadOnly,
-            10, 14 => self::Unreadable,
+            10 => self::Unreadable,
             11, 26 => self::Damaged,
             default => null,
         };

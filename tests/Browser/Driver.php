@@ -30,9 +30,7 @@ final class Driver
     private static function awaitPort(int $port): void
     {
         for ($i = 0; $i < 100; ++$i) {
-            // The list of listening sockets says it without a refused connection.
-            $listening = (string) file_get_contents('/proc/net/tcp');
-            if (preg_match(sprintf('/: 0100007F:%04X 00000000:0000 0A/', $port), $listening) === 1) {
+            if (Served::isListening($port)) {
                 return;
             }
             usleep(50_000);

@@ -148,6 +148,23 @@ final class Screen
     }
 
     /** Ticks the box, or picks the one of several, with this label. */
+    /** Chooses one of several by its code. */
+    public function pick(string $name, string $value): self
+    {
+        $this->until(function () use ($name, $value): bool {
+            $radio = $this->all("input[type=radio][name=\"{$name}\"][value=\"{$value}\"]")[0] ?? null;
+            if ($radio === null) {
+                return false;
+            }
+            $this->driver->executeScript('arguments[0].scrollIntoView({block: "center"})', [$radio]);
+            $radio->click();
+
+            return $radio->isSelected();
+        }, "There is no {$name} {$value} to choose.");
+
+        return $this;
+    }
+
     public function tick(string $label): self
     {
         $this->labelled($label)->click();

@@ -37,6 +37,12 @@ final class Served
         return self::$running['demo'] ??= self::start([]);
     }
 
+    /** An empty notebook in a folder of its own. */
+    public static function in(string $folder): self
+    {
+        return self::start(['--empty'], $folder);
+    }
+
     /** Sets the clock of the server ahead. */
     public function passHours(int $hours): void
     {
@@ -55,6 +61,12 @@ final class Served
         return $port;
     }
 
+    /** The list of listening sockets says it without a refused connection. */
+    public static function isListening(int $port): bool
+    {
+        return preg_match(sprintf('/: 0100007F:%04X 00000000:0000 0A/', $port), (string) file_get_contents('/proc/net/tcp')) === 1;
+    }
+
     public static function root(): string
     {
         return dirname(__DIR__, 2);
@@ -69,11 +81,13 @@ final class Served
     }
 
     /** @param list<string> $options */
-    private static function start(array $options): self
+    private static function start(array $options, ?string $folder = null): self
     {
         $port = self::freePort();
-        $folder = sys_get_temp_dir() . '/idle-mixer-' . getmypid() . '-' . $port;
-        mkdir($folder, 0o700, true);
+        $folder ??= sys_get_temp_dir() . '/idle-mixer-' . getmypid() . '-' . $port;
+        if (! is_dir($folder)) {
+            mkdir($folder, 0o700, true);
+        }
         $pipes = [];
         $process = proc_open([self::root() . '/start', '--port', (string) $port, ...$options], [['file', '/dev/null', 'r'], ['file', "{$folder}/out", 'w'], ['file', "{$folder}/err", 'w']], $pipes, self::root(), self::environment($folder));
         assert($process !== false);
@@ -96,11 +110,7 @@ final class Served
         if (is_resource($this->process)) {
             proc_terminate($this->process);
             proc_close($this->process);
-            foreach (new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator($this->folder, \FilesystemIterator::SKIP_DOTS), \RecursiveIteratorIterator::CHILD_FIRST) as $file) {
-                assert($file instanceof \SplFileInfo);
-                $file->isDir() ? rmdir($file->getPathname()) : unlink($file->getPathname());
-            }
-            rmdir($this->folder);
+            exec('rm -rf ' . escapeshellarg($this->folder) . ' 2>/dev/null');
         }
     }
 }

@@ -74,9 +74,9 @@ it('reads several recipe files at once, says of each what became of it, and puts
         $versions[1]->click();
         $screen->see('Taken: 5 mL of castile soap')->press('Keep this recipe')->see('Will it harm the plant?');
         $screen->open('/shed')->see('your own, version 1');
-        // The browser itself notes the one document that was refused, and nothing else.
+        // The browser itself notes the two documents that were not kept at once, and nothing else.
         $complaints = $screen->complaints();
-        expect($complaints)->toHaveCount(1)->and($complaints[0])->toContain('422');
+        expect($complaints)->toHaveCount(2)->and(implode(' ', $complaints))->toContain('409')->toContain('422');
     });
 });
 

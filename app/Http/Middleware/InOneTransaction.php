@@ -18,10 +18,13 @@ final readonly class InOneTransaction
     /** @param Closure(Request): Response $next */
     public function handle(Request $request, Closure $next): Response
     {
+        if (! $this->inPlace->is()) {
+            throw $this->inPlace->gone();
+        }
         $level = $this->notebook->transactionLevel();
         $this->notebook->beginTransaction();
         try {
-            // Asked with the lock in hand: whoever had it before wrote while the file was there.
+            // Asked again with the lock in hand: whoever had it before wrote while the file was there.
             $there = $this->inPlace->is();
             if ($there) {
                 $response = $next($request);

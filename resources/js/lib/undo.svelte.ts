@@ -7,7 +7,11 @@ type Leave = '/bench' | '/batches' | '/leaf-tests' | '/shed';
 
 /** What was sent before had arrived, though its answer was lost: says so, and what it was. */
 export function arrived(what: string, earlier: Conflict): string {
-    const was = earlier.fields.map((field) => `${field.name} ${field.saved}`).join(', ');
+    // When it was is told by the record itself.
+    const was = earlier.fields
+        .filter((field) => !/^\d{4}-\d\d-\d\dT/.test(field.saved))
+        .map((field) => `${field.name} ${field.saved}`)
+        .join(', ');
     return `${what} is saved. What you sent before had arrived after all${was === '' ? '' : ` (${was})`} and is corrected.`;
 }
 

@@ -1,19 +1,18 @@
 <script lang="ts">
-    import { untrack } from 'svelte';
     import { api, taken, type Schemas } from '../../lib/client';
-    import { Form } from '../../lib/form.svelte';
+    import type { Form } from '../../lib/form.svelte';
     import { undo } from '../../lib/undo.svelte';
     import Choice from '../../parts/Choice.svelte';
     import FormFoot from '../../parts/FormFoot.svelte';
     import type { Tally } from './tally.svelte';
 
-    const {
-        tally,
-        catalogue,
-        onfinished,
-    }: { tally: Tally; catalogue: Schemas['Catalogue']; onfinished: (batch: Schemas['Batch']) => void } = $props();
-    /** An empty glass is what the last one showed. */
-    const form = untrack(() => new Form(`finish-batch-${tally.batch.id}`, { glass: '', keeping: 'strict', notes: '' }));
+    interface Props {
+        tally: Tally;
+        form: Form<{ glass: string; keeping: string; notes: string }>;
+        catalogue: Schemas['Catalogue'];
+        onfinished: (batch: Schemas['Batch']) => void;
+    }
+    const { tally, form, catalogue, onfinished }: Props = $props();
     const standTest = $derived((form.values.glass || tally.batch.standTest) as Schemas['FinishBatch']['standTest']);
     const keeping = $derived(form.values.keeping as 'strict' | 'patient');
     const missing = $derived(tally.planned - tally.ticked);

@@ -2,6 +2,7 @@
     import { untrack } from 'svelte';
     import type { Schemas } from '../../lib/client';
     import { millilitres } from '../../lib/figures';
+    import { Form } from '../../lib/form.svelte';
     import { keys } from '../../lib/keys.svelte';
     import FaultNote from '../../parts/FaultNote.svelte';
     import { standing } from '../../parts/heights';
@@ -39,14 +40,17 @@
         if (next.status === 'discarded') {
             onfinished(next);
         } else {
-            tally.batch = { ...tally.batch, slips: next.slips };
+            tally.batch = { ...tally.batch, version: next.version, slips: next.slips };
         }
     }
 
     const tally = untrack(() => new Tally(batch));
     $effect(() => tally.watch());
+    /** An empty glass is what the last one showed. */
+    const finish = untrack(() => new Form(`finish-batch-${batch.id}`, { glass: '', keeping: 'strict', notes: '' }));
     $effect(() => {
-        if (tally.batch.status !== 'mixing') {
+        // Whoever is about to finish it is told when it is saved that somebody else did, and chooses.
+        if (tally.batch.status !== 'mixing' && !finish.touched) {
             onfinished(tally.batch);
         }
     });
@@ -112,7 +116,7 @@
                     (tally.batch = { ...tally.batch, version: next.version, standTest: next.standTest, standTests: next.standTests })}
             />
         {/if}
-        <FinishForm {tally} {catalogue} {onfinished} />
+        <FinishForm {tally} form={finish} {catalogue} {onfinished} />
         <div class="text-right">
             <TakeBack kind="batches" of={batch} what="The batch" label="Take the batch back" leave="/batches" />
         </div>

@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+use Tests\Faults\Devices;
+use Tests\Faults\Gardener;
+use Tests\Faults\Held;
+use Tests\Faults\House;
+use Tests\Faults\Long;
+
+/*
+ * The server is killed without a word while several devices write everything there is to write. What was acknowledged must
+ * be there, and nothing by half.
+ */
+
+it('loses nothing that was acknowledged, and keeps nothing by half, whenever it is killed', function (): void {
+    $house = House::build();
+    $times = Long::times(100, 1000);
+    $acknowledged = 0;
+    $kinds = [];
+    $faults = [];
+    $gardeners = [];
+    $n = 0;
+    while (++$n <= $times + 1 && $faults === []) {
+        // As the next start finds it: with the log that the killed server left.
+        $house->open();
+        $pdo = $house->pdo();
+        foreach ($gardeners as $one) {
+            $acknowledged += count($one->promised);
+            array_push($faults, ...Held::lost($pdo, $one->promised), ...($one->refused === '' ? [] : [$one->refused]));
+            foreach ($one->kinds as $kind => $many) {
+                $kinds[$kind] = ($kinds[$kind] ?? 0) + $many;
+            }
+        }
+        unset($pdo);
+        if ($n % 10 === 0 || $n > $times) {
+            array_push($faults, ...Held::broken($house->notebook()));
+        }
+        if ($n > $times) {
+            break;
+        }
+        $house->serve();
+        $gardeners = [new Gardener(), new Gardener(), new Gardener()];
+        $after = random_int(0, 75);
+        $delay = random_int(0, 15_000);
+        Devices::run($house->address, array_map(static fn(Gardener $one, int $i): Generator => $one->season("bed {$n}-{$i}"), $gardeners, array_keys($gardeners)), static function () use ($house, $gardeners, $after, $delay): bool {
+            if (array_sum(array_map(static fn(Gardener $one): int => count($one->promised), $gardeners)) < $after) {
+                return true;
+            }
+            usleep($delay);
+            $house->kill();
+
+            return false;
+        });
+        $house->kill();
+    }
+    Long::tell('kills', ['kills' => $n - 1, 'acknowledged' => $acknowledged, 'kinds of write' => count($kinds), 'lost or halved' => count($faults)]);
+    expect($faults)->toBe([])
+        ->and($acknowledged)->toBeGreaterThan(10 * $times)
+        // Everything there is to write was under way when it struck.
+        ->and(count($kinds))->toBe(26);
+});

@@ -1,0 +1,116 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Notebook\Sqlite;
+use PHPUnit\Framework\Assert;
+use Tests\Browser\Screen;
+use Tests\Browser\Served;
+use Tests\Faults\SmallDisk;
+
+/*
+ * What somebody sees at the screen when something goes wrong on the way.
+ */
+
+/** Cuts the answer to the next call that saves: it arrives, and nothing comes back. */
+function loseNextAnswer(Screen $screen): void
+{
+    $screen->script(<<<'JS'
+        const real = window.fetch;
+        window.fetch = (request, ...more) => {
+            if (request.method === 'GET' || /\/choice$/.test(new URL(request.url).pathname)) { return real(request, ...more); }
+            window.fetch = real;
+            return real(request, ...more).then(() => { throw new TypeError('Failed to fetch'); });
+        };
+        JS);
+}
+
+function made(Screen $screen, string $path, string $body): int
+{
+    $id = $screen->later(<<<'JS'
+        const [path, body, done] = arguments;
+        fetch(path, { method: 'POST', headers: { 'Content-Type': 'application/json' }, body: JSON.stringify({ submission: crypto.randomUUID(), ...JSON.parse(body) }) })
+            .then((answer) => answer.json()).then((made) => done(made.id ?? JSON.stringify(made)));
+        JS, [$path, $body]);
+
+    return is_int($id) ? $id : throw new RuntimeException('Nothing was made.');
+}
+
+it('corrects a count whose answer was lost, and keeps what was typed through a reload', function (): void {
+    Screen::with(Served::empty(), static function (Screen $screen): void {
+        $screen->open('/cases')->see('Open a case');
+        $case = made($screen, '/api/cases', '{"plantId": ' . made($screen, '/api/plants', '{"name": "Salvia", "tolerance": "ordinary-leaf"}') . ', "pest": "aphids"}');
+        $screen->open("/cases/{$case}")->see('How many');
+        loseNextAnswer($screen);
+        $screen->type('How many', '3')->press('Save the count')->see('does not answer. What you entered is still here');
+        // The page goes, the typed count stays, and so does the key it was sent under.
+        $screen->open("/cases/{$case}")->see('What you typed here before was not saved yet');
+        expect($screen->all('input[name="count"]')[0]->getAttribute('value'))->toBe('3');
+        $screen->type('How many', '30')->press('Save the count')->see('is saved. What you sent before had arrived after all (Count 3) and is corrected.');
+        $screen->open("/cases/{$case}")->press('The figures: correct one, or take it back')->see('Changed once: what it was before');
+        expect(count($screen->all('[data-count]')))->toBe(1)->and($screen->all('[data-count] strong')[0]->getText())->toBe('30')
+            ->and($screen->text())->not->toContain('was not saved yet');
+    });
+});
+
+it('tells the second of two tabs that the batch was finished, and lets it choose', function (string $chosen, string $glass): void {
+    Screen::with(Served::empty(), static function (Screen $screen) use ($chosen, $glass): void {
+        $screen->open('/batches')->see('Batches');
+        $batch = made($screen, '/api/batches', '{"bench": {"request": {"recipe": "mild-soap", "make": {"amount": 1, "unit": "L"}}}}');
+        $first = $screen->driver->getWindowHandle();
+        $screen->open("/batches/{$batch}")->see('When it is mixed')->pick('stand-test', 'even');
+        $screen->driver->switchTo()->newWindow();
+        $screen->open("/batches/{$batch}")->see('When it is mixed');
+        $screen->pick('stand-test', 'layer')->press('Save the batch')->see('As measured');
+        $second = $screen->driver->getWindowHandle();
+        $screen->driver->switchTo()->window($first);
+        $screen->see('When it is mixed')->press('Save the batch')->see('This batch was finished meanwhile')->see('layer')->see('even');
+        $screen->press($chosen)->see('As measured')->see($glass);
+        $screen->driver->switchTo()->window($second)->close();
+        $screen->driver->switchTo()->window($first);
+    });
+})->with([['Put yours in its place', 'even, no oil on top'], ['Keep what is saved', 'a layer of oil on top']]);
+
+it('shows both versions of a plant that two tabs change', function (): void {
+    Screen::with(Served::empty(), static function (Screen $screen): void {
+        $screen->open('/shed')->see('Plants');
+        made($screen, '/api/plants', '{"name": "Twice changed", "tolerance": "ordinary-leaf"}');
+        $screen->open('/shed')->see('Twice changed');
+        $screen->named('button', 'Change Twice changed')->click();
+        $screen->later('const done = arguments[0]; fetch("/api/plants").then((a) => a.json()).then(({ plants }) => plants.find((one) => one.name === "Twice changed")).then((plant) => fetch(`/api/plants/${plant.id}`, { method: "PUT", headers: { "Content-Type": "application/json" }, body: JSON.stringify({ basedOn: plant.version, name: "Changed there", tolerance: "ordinary-leaf", place: "Porch" }) })).then(() => done(true))');
+        $screen->type('Name', 'Changed here')->press('Correct the plant')->see('This was changed meanwhile')->see('Changed there')->see('Changed here');
+        $screen->press('Put yours in its place')->see('Changed here is corrected.');
+        $screen->open('/shed')->see('Changed here');
+        expect($screen->text())->not->toContain('Changed there');
+    });
+});
+
+it('names the full disk, and keeps what was typed until it is saved, at twenty moments', function (): void {
+    $disk = SmallDisk::mounted(12);
+    if ($disk === null) {
+        Assert::markTestSkipped('No disk may be mounted here.');
+    }
+    $served = Served::in($disk->folder);
+    Screen::with($served, static function (Screen $screen) use ($disk): void {
+        $screen->open('/cases')->see('Open a case');
+        $case = made($screen, '/api/cases', '{"plantId": ' . made($screen, '/api/plants', '{"name": "Salvia", "tolerance": "ordinary-leaf"}') . ', "pest": "aphids"}');
+        $screen->open("/cases/{$case}")->see('How many');
+        $saved = 0;
+        for ($moment = 0; $moment < 20; ++$moment) {
+            $disk->fill(random_int(0, 60_000));
+            do {
+                ++$saved;
+                $screen->type('How many', (string) (1000 + $saved))->press('Save the count');
+                $screen->until(static fn(): bool => str_contains($screen->text(), 'is full') || str_contains($screen->text(), 'The count of ' . (1000 + $saved)), 'Nothing was said.');
+            } while (! str_contains($screen->text(), 'The disk of the machine that serves is full. Nothing of this was saved. All that was saved before is there.'));
+            expect($screen->all('input[name="count"]')[0]->getAttribute('value'))->toBe((string) (1000 + $saved));
+            if ($moment % 5 === 0) {
+                $screen->open("/cases/{$case}")->see('What you typed here before was not saved yet');
+            }
+            $disk->clear();
+            $screen->press('Save the count')->see('The count of ' . (1000 + $saved));
+        }
+        expect(Sqlite::number(Sqlite::open("{$disk->folder}/notebook.sqlite"), 'select count(distinct value) from counts'))->toBe($saved);
+    });
+    $served->stop();
+});
