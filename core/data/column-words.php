@@ -41,4 +41,8 @@ return [
     'counted_at' => 'Counted',
     'value' => 'Count',
     'untreated' => 'On the untreated plant',
+    'closed_at' => 'Closed',
+    'conclusion' => 'What came of it',
+    'kitchen' => 'Spoons and cups here are',
+    'by_eye' => 'Measured by eye, in mL',
 ];

@@ -135,6 +135,9 @@ it('keeps a copy of each of the last seven days, and no more', function (): void
     $expected = array_map(static fn(int $day): string => 'daily-' . gmdate('Y-m-d', time() + 86_400 * $day), range(10 - Copies::DAYS, 9));
     // The day of the tests itself was copied when the house was opened.
     expect($kept)->toBe($expected);
+    foreach ($kept as $name) {
+        unlink("{$house->folder}/copies/{$name}.sqlite");
+    }
     copy("{$house->folder}/sound.sqlite", "{$house->folder}/copies/daily-2026-01-01.sqlite");
 });
 

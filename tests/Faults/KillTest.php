@@ -41,7 +41,7 @@ it('loses nothing that was acknowledged, and keeps nothing by half, whenever it 
         }
         $house->serve();
         $gardeners = [new Gardener(), new Gardener(), new Gardener()];
-        $after = random_int(0, 75);
+        $after = random_int(0, 90);
         $delay = random_int(0, 15_000);
         Devices::run($house->address, array_map(static fn(Gardener $one, int $i): Generator => $one->season("bed {$n}-{$i}"), $gardeners, array_keys($gardeners)), static function () use ($house, $gardeners, $after, $delay): bool {
             if (array_sum(array_map(static fn(Gardener $one): int => count($one->promised), $gardeners)) < $after) {

@@ -53,8 +53,8 @@ it('corrects a count whose answer was lost, and keeps what was typed through a r
     });
 });
 
-it('tells the second of two tabs that the batch was finished, and lets it choose', function (string $chosen, string $glass): void {
-    Screen::with(Served::empty(), static function (Screen $screen) use ($chosen, $glass): void {
+it('tells the second of two tabs that the batch was finished, and lets it choose', function (string $chosen, string $glass, string $code): void {
+    Screen::with(Served::empty(), static function (Screen $screen) use ($chosen, $glass, $code): void {
         $screen->open('/batches')->see('Batches');
         $batch = made($screen, '/api/batches', '{"bench": {"request": {"recipe": "mild-soap", "make": {"amount": 1, "unit": "L"}}}}');
         $first = $screen->driver->getWindowHandle();
@@ -66,10 +66,12 @@ it('tells the second of two tabs that the batch was finished, and lets it choose
         $screen->driver->switchTo()->window($first);
         $screen->see('When it is mixed')->press('Save the batch')->see('This batch was finished meanwhile')->see('layer')->see('even');
         $screen->press($chosen)->see('As measured')->see($glass);
+        $kept = $screen->later('const done = arguments[1]; fetch(arguments[0]).then((a) => a.json()).then((batch) => done(batch.standTest))', ["/api/batches/{$batch}"]);
+        expect($kept)->toBe($code);
         $screen->driver->switchTo()->window($second)->close();
         $screen->driver->switchTo()->window($first);
     });
-})->with([['Put yours in its place', 'even, no oil on top'], ['Keep what is saved', 'a layer of oil on top']]);
+})->with([['Put yours in its place', 'even, no oil on top', 'even'], ['Keep what is saved', 'a layer of oil on top', 'layer']]);
 
 it('shows both versions of a plant that two tabs change', function (): void {
     Screen::with(Served::empty(), static function (Screen $screen): void {
@@ -97,7 +99,7 @@ it('names the full disk, and keeps what was typed until it is saved, at twenty m
         $screen->open("/cases/{$case}")->see('How many');
         $saved = 0;
         for ($moment = 0; $moment < 20; ++$moment) {
-            $disk->fill(random_int(0, 60_000));
+            $disk->fill(random_int(0, 30_000));
             do {
                 ++$saved;
                 $screen->type('How many', (string) (1000 + $saved))->press('Save the count');

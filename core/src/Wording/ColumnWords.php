@@ -28,10 +28,20 @@ final readonly class ColumnWords
             in_array($column, ['bears_no_oil', 'indoors', 'hand_work', 'untreated'], true) => (bool) $value ? 'yes' : 'no',
             // Instants are kept in UTC; the screen says them as its clock does.
             is_string($value) && str_ends_with($column, '_at') => str_replace(' ', 'T', $value) . 'Z',
+            is_string($value) && $column === 'by_eye' => self::amounts($value),
             is_string($value) && $column === 'reactions' => str_replace(' ', ', ', $value),
             is_float($value) => Figures::short($value),
             is_scalar($value) => (string) $value,
             default => '',
         }];
+    }
+
+    /** @param string $json numbers by code */
+    private static function amounts(string $json): string
+    {
+        $all = json_decode($json, true);
+        $told = array_map(static fn(string $code, mixed $ml): string => $code . ' ' . (is_int($ml) || is_float($ml) ? Figures::short((float) $ml) : ''), is_array($all) ? array_keys($all) : [], is_array($all) ? array_values($all) : []);
+
+        return $told === [] ? 'nothing' : implode(', ', $told);
     }
 }
