@@ -90,12 +90,17 @@ final readonly class Inspector
         return Sqlite::number($pdo, 'pragma application_id') === Edition::APPLICATION;
     }
 
-    /** The faults of SQLite begin with its own word for itself. */
+    /** A fault in words for the person; those of SQLite name pages and indexes. */
     private static function plain(string $fault): string
     {
         $lines = array_values(array_filter(explode("\n", $fault), static fn(string $line): bool => ! str_starts_with($line, '***')));
+        $line = trim($lines[0] ?? $fault);
 
-        return 'SQLite says “' . trim($lines[0] ?? $fault) . '”';
+        return match (true) {
+            preg_match('/\b[Pp]age (\d+)/', $line, $page) === 1 => "page {$page[1]} of its file cannot be read",
+            preg_match('/index (\w+)/', $line, $index) === 1 => "its index {$index[1]} does not fit what it holds",
+            default => "SQLite says “{$line}”",
+        };
     }
 
     private static function begins(string $path): string

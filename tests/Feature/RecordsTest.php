@@ -47,7 +47,7 @@ it('finishes a batch once, however often it is asked', function (): void {
     $second = Notebook::post("/api/batches/{$batch->id()}/finish", ['standTest' => 'layer']);
 
     expect($second->status)->toBe(409)->and($second->text('conflict.kind'))->toBe('batches')
-        ->and($second->at('conflict.fields'))->toBe([['name' => 'Glass', 'saved' => 'even', 'sent' => 'layer']]);
+        ->and($second->at('conflict.fields'))->toBe([['name' => 'Glass', 'saved' => 'even, no oil on top', 'sent' => 'a layer of oil on top']]);
     // The second of two taps says the same again.
     $again = Notebook::post("/api/batches/{$batch->id()}/finish", ['standTest' => 'even']);
     expect($again->status)->toBe(200)->and($again->text('standTest'))->toBe('even')->and($again->text('madeAt'))->toBe($first->text('madeAt'));

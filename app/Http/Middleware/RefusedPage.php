@@ -16,6 +16,9 @@ final class RefusedPage
         $steps = $list === [] ? '' : '<h2>On the machine that serves</h2><p>Stop the server with Ctrl-C there, then run one of these, and ./start again:</p><ul>' . implode('', $list) . '</ul>';
         $page = (string) file_get_contents(resource_path('refused.html'));
 
-        return new Response(str_replace(['<!-- why -->', '<!-- ways -->'], [htmlspecialchars($why), $steps], $page), 503, ['Content-Type' => 'text/html; charset=utf-8']);
+        // Each sentence by itself; the commands stand below, to be copied.
+        $told = array_map(static fn(string $line): string => '<p>' . htmlspecialchars($line) . '</p>', explode("\n", (string) preg_replace('/(?<=[a-z0-9”])\. (?=[A-Z])/', ".\n", $why)));
+
+        return new Response(str_replace(['<!-- why -->', '<!-- ways -->'], [implode('', $told), $steps], $page), 503, ['Content-Type' => 'text/html; charset=utf-8']);
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Wording;
 
+use IdleMixer\Core\Work\StandTest;
+
 /** Says what one thing of a record was before it was changed. */
 final readonly class ColumnWords
 {
@@ -29,6 +31,7 @@ final readonly class ColumnWords
             // Instants are kept in UTC; the screen says them as its clock does.
             is_string($value) && str_ends_with($column, '_at') => str_replace(' ', 'T', $value) . 'Z',
             is_string($value) && $column === 'by_eye' => self::amounts($value),
+            is_string($value) && $column === 'stand_test' => StandTest::tryFrom($value)?->words() ?? $value,
             is_string($value) && $column === 'reactions' => str_replace(' ', ', ', $value),
             is_float($value) => Figures::short($value),
             is_scalar($value) => (string) $value,

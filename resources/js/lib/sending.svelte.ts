@@ -47,6 +47,11 @@ export class Sending {
         }
     }
 
+    /** Whether it is under way, or two versions wait for somebody to choose: then sending it once more leads nowhere. */
+    get held(): boolean {
+        return this.busy || (this.fault?.conflict ?? null) !== null;
+    }
+
     /** What is here is to hold, in place of what is saved: the next try is based on that. */
     mine(): void {
         this.#basedOn = this.fault?.conflict?.version ?? null;

@@ -30,7 +30,7 @@
 
 {#if form.restored && form.clear}
     <p class="border-info flex flex-wrap items-center gap-x-3 border-l-8 pl-3" data-restored>
-        <span class="flex-1">What you typed here before was not saved yet.</span>
+        <span class="min-w-52 flex-1">What you typed here before was not saved yet.</span>
         <button type="button" class="btn btn-ghost" onclick={() => form.clear?.()}>Empty the fields</button>
     </p>
 {/if}

@@ -25,11 +25,13 @@
 </script>
 
 <div role="alert" class="border-warning my-3 grid gap-2 border-l-8 py-2 pl-3" data-conflict>
-    <LevelMark level="caution" />
-    <p class="font-bold">{fault.message}</p>
+    <div class="flex items-start gap-2">
+        <LevelMark level="caution" silent />
+        <p class="font-bold">{fault.message}</p>
+    </div>
     {#if fields.length > 0}
         <table class="w-full text-left">
-            <thead><tr><th></th><th scope="col" class="pr-3">Saved</th><th scope="col">Yours</th></tr></thead>
+            <thead><tr><td></td><th scope="col" class="pr-3">Saved</th><th scope="col">Yours</th></tr></thead>
             <tbody>
                 {#each fields as field (field.name)}
                     <tr class="border-base-300 border-t-2 align-top"

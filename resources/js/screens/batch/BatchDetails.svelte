@@ -90,13 +90,13 @@
                     bind:value={form.values.notes}></textarea></label
             >
             <FormFoot {form} send={() => void save()} />
-            <button class="btn" disabled={form.busy}>Correct the batch</button>
+            <button class="btn" disabled={form.held}>Correct the batch</button>
         </form>
         <p class="quiet mt-3">Was a spoonful ticked that did not go in? Open the batch again and put the ticks right.</p>
     {/if}
     <FormFoot form={reopening} send={() => void reopen()} />
     <div class="mt-2 flex flex-wrap gap-2">
-        {#if batch.madeAt !== null}<button class="btn" disabled={reopening.busy} onclick={() => void reopen()}>Open it again</button>{/if}
+        {#if batch.madeAt !== null}<button class="btn" disabled={reopening.held} onclick={() => void reopen()}>Open it again</button>{/if}
         <a class="btn" href={`/api/batches/${batch.id}/document`} download={`batch-${batch.id}.json`}>Keep it as a file</a>
         <TakeBack kind="batches" of={batch} what="The batch" label="Take the batch back" leave="/batches" />
     </div>

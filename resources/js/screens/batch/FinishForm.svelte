@@ -81,5 +81,5 @@
             bind:value={form.values.notes}></textarea></label
     >
     <FormFoot {form} send={() => void save()} mine={() => void putInPlace()} />
-    <button class="btn btn-primary btn-lg" disabled={form.busy}>Save the batch</button>
+    <button class="btn btn-primary btn-lg" disabled={form.held}>Save the batch</button>
 </form>

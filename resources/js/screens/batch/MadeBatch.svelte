@@ -108,11 +108,7 @@
                     >Spray it: {batch.case.name}</a
                 >{/if}
         </div>
-        {#key JSON.stringify([batch.madeAt, batch.keeping, batch.standTest, batch.notes])}<BatchDetails
-                {batch}
-                {catalogue}
-                onsaved={onchange}
-            />{/key}
+        {#key batch.version}<BatchDetails {batch} {catalogue} onsaved={onchange} />{/key}
     </section>
     <div class="grid content-start gap-4">
         {#if batch.status === 'ready' && again !== undefined}<ReshakeTimer seconds={again.reshake_seconds} words={again.words} />{/if}

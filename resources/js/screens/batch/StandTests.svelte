@@ -67,7 +67,7 @@
         {/if}
         <div class="flex flex-wrap gap-2">
             {#each catalogue.standTests.filter((one) => one.code !== 'not-done') as one (one.code)}
-                <button type="button" class="btn" disabled={sending.busy} onclick={() => void say(one.code)}>{one.words}</button>
+                <button type="button" class="btn" disabled={sending.held} onclick={() => void say(one.code)}>{one.words}</button>
             {/each}
         </div>
     {/if}

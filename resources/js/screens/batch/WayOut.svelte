@@ -53,7 +53,7 @@
         <SlipNumbers state={slip} />
         {#if slip.slip !== null}<button class="btn" onclick={() => slip.another()}>And something else went wrong</button>{/if}
         <FaultNote fault={slip.ways.fault} />
-        {#if slip.ways.value !== null}<WaysOut ways={slip.ways.value} busy={sending.busy} onkeep={(kind) => void keep(kind)} />{/if}
+        {#if slip.ways.value !== null}<WaysOut ways={slip.ways.value} busy={sending.held} onkeep={(kind) => void keep(kind)} />{/if}
         <FormFoot form={sending} send={() => void (last === null ? null : keep(last))} />
     </div>
 {/if}

@@ -115,7 +115,7 @@
     <FormFoot form={starting} send={() => void start()} />
     <div class="flex flex-wrap items-center gap-2 sm:justify-end">
         <CardButtons name={state.recipe?.name ?? ''} plan={state.plan} />
-        <button class="btn btn-primary btn-lg w-full sm:w-auto" disabled={state.plan === null || starting.busy} onclick={start}>
+        <button class="btn btn-primary btn-lg w-full sm:w-auto" disabled={state.plan === null || starting.held} onclick={start}>
             {worst ? 'Mix it all the same' : 'Start mixing'}
         </button>
     </div>

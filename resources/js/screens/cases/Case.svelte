@@ -37,7 +37,7 @@
             <div class="no-print grid content-start gap-4">
                 <CountForm {one} onsaved={(next) => (page.value = next)} />
                 <RoundForm {one} onsaved={(next) => (page.value = next)} />
-                <CloseForm {one} onsaved={(next) => (page.value = next)} />
+                {#key one.version}<CloseForm {one} onsaved={(next) => (page.value = next)} />{/key}
             </div>
         </div>
     {/snippet}

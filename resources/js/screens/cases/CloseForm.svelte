@@ -34,5 +34,5 @@
         >
     {/if}
     <FormFoot {form} send={() => void save()} />
-    <button class="btn" disabled={form.busy}>{one.closedAt === null ? 'Close it' : 'Open it again'}</button>
+    <button class="btn" disabled={form.held}>{one.closedAt === null ? 'Close it' : 'Open it again'}</button>
 </form>

@@ -84,5 +84,5 @@
         ><input type="datetime-local" class="input w-full" max={forField(new Date())} bind:value={form.values.when} /></label
     >
     <FormFoot {form} send={() => void save()} />
-    <button class="btn btn-primary" disabled={form.busy}>{count === undefined ? 'Save the count' : 'Correct the count'}</button>
+    <button class="btn btn-primary" disabled={form.held}>{count === undefined ? 'Save the count' : 'Correct the count'}</button>
 </form>

@@ -52,7 +52,7 @@
                         bind:value={form.values.notes}></textarea></label
                 >
                 <FormFoot {form} send={() => void open()} />
-                <button class="btn btn-primary" disabled={form.busy || form.values.plantId === 0 || form.values.pest === ''}
+                <button class="btn btn-primary" disabled={form.held || form.values.plantId === 0 || form.values.pest === ''}
                     >Open the case</button
                 >
             {/if}

@@ -100,11 +100,11 @@
             </p>{/if}
         <FormFoot {form} send={() => void save()} />
         {#if round === undefined}
-            <button class={['btn', !stopped && 'btn-primary']} disabled={form.busy || batch === undefined}
+            <button class={['btn', !stopped && 'btn-primary']} disabled={form.held || batch === undefined}
                 >{stopped ? 'It was sprayed all the same' : 'It is sprayed'}</button
             >
         {:else}
-            <button class="btn btn-primary" disabled={form.busy}>Correct the round</button>
+            <button class="btn btn-primary" disabled={form.held}>Correct the round</button>
         {/if}
     {/if}
 </form>

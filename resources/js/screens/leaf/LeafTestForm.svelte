@@ -62,5 +62,5 @@
         bind:value={form.values.wait}
     />
     <FormFoot {form} send={() => void start()} />
-    <button class="btn btn-primary" disabled={form.busy || form.values.plantId === 0}>The leaves are wet: start waiting</button>
+    <button class="btn btn-primary" disabled={form.held || form.values.plantId === 0}>The leaves are wet: start waiting</button>
 </form>

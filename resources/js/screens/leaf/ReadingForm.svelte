@@ -83,7 +83,7 @@
             bind:value={form.values.notes}></textarea></label
     >
     <FormFoot {form} send={() => void save()} />
-    <button class="btn btn-primary" disabled={!complete || form.busy}
+    <button class="btn btn-primary" disabled={!complete || form.held}
         >{reading === undefined ? 'Save this look' : 'Correct this look'}</button
     >
 </form>

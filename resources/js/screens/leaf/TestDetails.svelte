@@ -89,7 +89,7 @@
                 >
             </div>
             <FormFoot {form} send={() => void save()} />
-            <button class="btn" disabled={form.busy}>Correct the test</button>
+            <button class="btn" disabled={form.held}>Correct the test</button>
         </form>
     {/snippet}
 </Waiting>

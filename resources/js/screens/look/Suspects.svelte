@@ -70,7 +70,7 @@
                     {#if suspect.isPest}
                         <button
                             class="btn btn-primary mt-2"
-                            disabled={plantId === 0 || sending.busy}
+                            disabled={plantId === 0 || sending.held}
                             onclick={() => void open(suspect.slug)}>Open a case: {suspect.name.toLowerCase()}</button
                         >
                     {/if}

@@ -123,7 +123,7 @@
             {/if}
         {/if}
         <FormFoot form={sending} send={() => void keep()} />
-        <button class="btn btn-primary btn-lg" disabled={sending.busy || composed?.document == null}>Keep this recipe</button>
+        <button class="btn btn-primary btn-lg" disabled={sending.held || composed?.document == null}>Keep this recipe</button>
         {#if composed?.document == null}<p class="quiet">It can be kept once every line is understood.</p>{/if}
         {#if composing.slug !== null}<Versions slug={composing.slug} ontake={(recipe) => composing.take(recipe)} />{/if}
     </section>

@@ -86,7 +86,7 @@
                 >
             {/if}
             <FormFoot {form} send={() => void keep()} />
-            <button class="btn btn-primary" disabled={form.busy}>Count it as that</button>
+            <button class="btn btn-primary" disabled={form.held}>Count it as that</button>
         </form>
     </details>
     <p role="status">{said}</p>

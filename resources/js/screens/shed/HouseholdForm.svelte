@@ -43,7 +43,7 @@
             </div>
         </details>
         <FormFoot form={sending} send={() => void save()} />
-        <button class="btn" disabled={sending.busy}>Keep</button>
+        <button class="btn" disabled={sending.held}>Keep</button>
         <p role="status">{said}</p>
     </form>
 </section>

@@ -114,7 +114,7 @@
                 0.05 mL is the pharmacist’s drop; yours differs. Measure it below once it is added.
             </p>{/if}
         <FormFoot {form} send={() => void add()} />
-        <button class="btn btn-primary" disabled={form.busy}>{measure === undefined ? 'Add' : 'Correct the measure'}</button>
+        <button class="btn btn-primary" disabled={form.held}>{measure === undefined ? 'Add' : 'Correct the measure'}</button>
     </form>
 {/snippet}
 

@@ -143,7 +143,7 @@
             >
         </div>
         <FormFoot {form} send={() => void add()} />
-        <button class="btn btn-primary" disabled={form.busy || all.length === 0}
+        <button class="btn btn-primary" disabled={form.held || all.length === 0}
             >{plant !== undefined ? 'Correct the plant' : all.length > 1 ? `Add ${all.length} plants` : 'Add the plant'}</button
         >
     </form>

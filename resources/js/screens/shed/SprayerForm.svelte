@@ -54,6 +54,6 @@
             </label>
         </div>
         <FormFoot {form} send={() => void add()} />
-        <button class="btn btn-primary" disabled={form.busy}>Add</button>
+        <button class="btn btn-primary" disabled={form.held}>Add</button>
     </form>
 </details>

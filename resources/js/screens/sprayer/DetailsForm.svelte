@@ -85,7 +85,7 @@
         <button type="button" class="btn" onclick={() => details.addPour()}>Add a pour</button>
     </fieldset>
     <FormFoot form={sending} send={() => void keep()} />
-    <button class="btn btn-primary" disabled={sending.busy}>Keep</button>
+    <button class="btn btn-primary" disabled={sending.held}>Keep</button>
     <History kind="sprayers" id={sprayer.id} />
     <div><TakeBack kind="sprayers" of={sprayer} what={sprayer.name} label="Take the sprayer back" leave="/shed" /></div>
 </form>
