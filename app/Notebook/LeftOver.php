@@ -28,13 +28,32 @@ final readonly class LeftOver
         $this->pdo->prepare('insert into left_over (record, content, why) values (?, ?, ?)')->execute([$table, $content, $why]);
     }
 
-    /** Records whose JSON is none any more. */
+    /** Records whose JSON is none any more: what can be without it, is; the others are moved here. */
     public function unreadable(): void
     {
         foreach (Edition::JSON as $table => $columns) {
             foreach (array_intersect($columns, Sqlite::texts($this->pdo, "select name from pragma_table_info('{$table}')")) as $column) {
-                $this->move($table, Sqlite::texts($this->pdo, "select rowid from {$table} where {$column} is not null and {$column} != '' and not json_valid({$column})"), "{$column} is overwritten");
+                $this->emptied($table, $column);
             }
+        }
+    }
+
+    private function emptied(string $table, string $column): void
+    {
+        $broken = Sqlite::texts($this->pdo, "select rowid from {$table} where {$column} is not null and {$column} != '' and not json_valid({$column})");
+        $empty = Sqlite::texts($this->pdo, "select iif(\"notnull\", coalesce(dflt_value, ''), 'null') from pragma_table_info('{$table}') where name = '{$column}'")[0] ?? '';
+        // An empty text is no document either.
+        if (in_array($empty, ['', "''"], true)) {
+            $this->move($table, $broken, "{$column} is overwritten");
+
+            return;
+        }
+        foreach ($broken as $id) {
+            $row = $this->row($table, $id);
+            if ($row !== null) {
+                $this->keep($table, $row, "{$column} is overwritten; without it, it is in its place");
+            }
+            $this->pdo->prepare("update {$table} set {$column} = {$empty} where rowid = ?")->execute([$id]);
         }
     }
 

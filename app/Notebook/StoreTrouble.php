@@ -26,7 +26,7 @@ enum StoreTrouble: string
         $code = $fault->errorInfo[1] ?? null;
 
         return match (is_int($code) ? $code & 0xff : null) {
-            14 => $path !== '' && ! is_writable(dirname($path)) ? self::ReadOnly : self::Unreadable,
+            14 => $path !== '' && is_dir(dirname($path)) && ! is_writable(dirname($path)) ? self::ReadOnly : self::Unreadable,
             5, 6 => self::Busy,
             13 => self::Full,
             8 => self::ReadOnly,
