@@ -1,4 +1,5 @@
 import { api, taken, type Schemas } from './client';
+import { Draft } from './draft.svelte';
 import { typedNumber } from './figures';
 import { Fault } from './fault';
 
@@ -10,7 +11,11 @@ export class Household {
     rows = $state.raw<Schemas['Household']['byEye']>([]);
     /** What is typed for each amount by eye, by code. */
     typed = $state<Record<string, string>>({});
-
+    readonly draft = new Draft(
+        'household',
+        () => JSON.stringify({ kitchen: this.kitchen, typed: this.typed }),
+        (text) => Object.assign(this, JSON.parse(text)),
+    );
     #version = 0;
 
     constructor(from: Schemas['Household']) {
@@ -36,6 +41,7 @@ export class Household {
             byEye[row.code] = ml;
         }
         this.#take(await taken(api.PUT('/api/household', { body: { basedOn: basedOn(this.#version), kitchen: this.kitchen, byEye } })));
+        this.draft.settle();
     }
 
     #take(from: Schemas['Household']): void {
@@ -43,5 +49,6 @@ export class Household {
         this.kitchen = from.kitchen;
         this.rows = from.byEye;
         this.typed = Object.fromEntries(from.byEye.map((row) => [row.code, row.measuredMl === null ? '' : String(row.measuredMl)]));
+        this.draft.begin();
     }
 }

@@ -44,3 +44,16 @@ it('keeps things on this device, and goes on without when storage is shut', () =
     kept.drop();
     expect(kept.read()).toBeNull();
 });
+
+it('takes up what was typed and not saved, where it is asked to', () => {
+    vi.stubGlobal('localStorage', storage());
+    const opened = (): Household => new Household({ version: 2, kitchen: 'us', byEye: rows(3.5) } as never);
+    const first = opened();
+    first.typed['squirt'] = '4';
+    first.draft.keep();
+    const again = opened();
+    expect(again.typed['squirt']).toBe('3.5');
+    again.draft.takeUp();
+    expect(again.typed['squirt']).toBe('4');
+    expect(again.draft.restored).toBe(true);
+});

@@ -1,16 +1,19 @@
 <script lang="ts">
+    import { Form } from '../lib/form.svelte';
     import type { Sending } from '../lib/sending.svelte';
     import FaultNote from './FaultNote.svelte';
     import TwoVersions from './TwoVersions.svelte';
 
     interface Props {
-        form: Sending & { restored?: boolean; clear?: () => void };
+        form: Sending;
+        /** What is typed, and whether it was typed before the page was loaded anew; a form that keeps it knows by itself. */
+        typed?: { restored: boolean; clear: () => void };
         /** Sends it once more. */
         send: () => void;
         /** What is here is to hold in place of what is saved, where that is more than sending it once more. */
         mine?: () => void;
     }
-    const { form, send, mine }: Props = $props();
+    const { form, typed = form instanceof Form ? form : undefined, send, mine }: Props = $props();
 
     function hold(): void {
         form.mine();
@@ -23,15 +26,15 @@
     }
 
     function leave(): void {
-        form.clear?.();
+        typed?.clear();
         location.reload();
     }
 </script>
 
-{#if form.restored && form.clear}
+{#if typed?.restored}
     <p class="border-info flex flex-wrap items-center gap-x-3 border-l-8 pl-3" data-restored>
         <span class="min-w-52 flex-1">What you typed here before was not saved yet.</span>
-        <button type="button" class="btn btn-ghost" onclick={() => form.clear?.()}>Empty the fields</button>
+        <button type="button" class="btn btn-ghost" onclick={() => typed.clear()}>Empty the fields</button>
     </p>
 {/if}
 {#if form.fault !== null && form.fault.conflict !== null}

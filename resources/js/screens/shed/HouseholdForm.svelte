@@ -1,4 +1,5 @@
 <script lang="ts">
+    import { untrack } from 'svelte';
     import type { Household } from '../../lib/household.svelte';
     import { Sending } from '../../lib/sending.svelte';
     import { short } from '../../lib/figures';
@@ -8,6 +9,8 @@
     const { household }: { household: Household } = $props();
     const sending = new Sending();
     let said = $state('');
+    untrack(() => household.draft.takeUp());
+    $effect(() => household.draft.keep());
 
     async function save(event?: SubmitEvent): Promise<void> {
         event?.preventDefault();
@@ -42,7 +45,7 @@
                 {/each}
             </div>
         </details>
-        <FormFoot form={sending} send={() => void save()} />
+        <FormFoot form={sending} typed={household.draft} send={() => void save()} />
         <button class="btn" disabled={sending.held}>Keep</button>
         <p role="status">{said}</p>
     </form>

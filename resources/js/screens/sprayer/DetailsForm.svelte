@@ -13,11 +13,13 @@
         $props();
     const sending = new Sending();
     const details = untrack(() => new Details(sprayer));
+    $effect(() => details.draft.keep());
 
     async function keep(event?: SubmitEvent): Promise<void> {
         event?.preventDefault();
         const kept = await sending.send((_, basedOn) => details.keep(basedOn));
         if (kept !== null) {
+            details.draft.settle();
             undo.changed('sprayers', kept, kept.name, `${kept.name} is corrected.`);
             onkept();
         }
@@ -84,7 +86,7 @@
         {/each}
         <button type="button" class="btn" onclick={() => details.addPour()}>Add a pour</button>
     </fieldset>
-    <FormFoot form={sending} send={() => void keep()} />
+    <FormFoot form={sending} typed={details.draft} send={() => void keep()} />
     <button class="btn btn-primary" disabled={sending.held}>Keep</button>
     <History kind="sprayers" id={sprayer.id} />
     <div><TakeBack kind="sprayers" of={sprayer} what={sprayer.name} label="Take the sprayer back" leave="/shed" /></div>

@@ -1,4 +1,5 @@
 import { api, taken, type Schemas } from '../../lib/client';
+import { Draft } from '../../lib/draft.svelte';
 import { Fault } from '../../lib/fault';
 import { short, typedNumber } from '../../lib/figures';
 
@@ -10,6 +11,7 @@ export class Details {
     fill = $state('');
     left = $state('');
     pours = $state<{ mL: string; mm: string }[]>([]);
+    readonly draft: Draft;
 
     constructor(readonly sprayer: Schemas['Sprayer']) {
         this.name = sprayer.name;
@@ -18,6 +20,15 @@ export class Details {
         this.fill = sprayer.fillMl < sprayer.mL ? short(sprayer.fillMl) : '';
         this.left = sprayer.leftBehindMl > 0 ? short(sprayer.leftBehindMl) : '';
         this.pours = sprayer.pours.map((pour) => ({ mL: String(pour.mL), mm: String(pour.mm) }));
+        this.draft = new Draft(
+            `sprayer-${sprayer.id}-${sprayer.version}`,
+            () => {
+                const { name, holds, unit, fill, left, pours } = this;
+                return JSON.stringify({ name, holds, unit, fill, left, pours });
+            },
+            (text) => Object.assign(this, JSON.parse(text)),
+        );
+        this.draft.takeUp();
     }
 
     addPour(): void {
