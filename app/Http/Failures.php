@@ -33,7 +33,7 @@ final class Failures
     {
         // A full disk takes no log either, and the sentence says all there is to say.
         $exceptions->dontReport([Failure::class, Conflict::class, StoreFault::class, SQLiteDatabaseDoesNotExistException::class]);
-        $exceptions->dontReportWhen(static fn(\Throwable $e): bool => $e instanceof PDOException && StoreTrouble::of($e) !== null);
+        $exceptions->dontReportWhen(static fn(\Throwable $e): bool => $e instanceof PDOException && in_array(StoreTrouble::of($e), [StoreTrouble::Full, StoreTrouble::ReadOnly, StoreTrouble::Busy], true));
         $exceptions->render(static fn(Failure $failure): JsonResponse => self::answer(422, $failure->path(), $failure->getMessage()));
         $exceptions->render(static fn(TwoVersions $conflict): JsonResponse => new JsonResponse([
             'error' => ['path' => $conflict->path, 'message' => $conflict->getMessage()],

@@ -52,7 +52,8 @@ it('copies and restores: after Ctrl-C, while it serves, after a kill', function 
     addPlant($address, 'Three');
     [$status, $said] = Start::toTheEnd($folder, ['--backup', "{$folder}/mine.sqlite"]);
     expect($status)->toBe(0)->and($said)->toBe("The notebook is copied to {$folder}/mine.sqlite")->and(plantsIn("{$folder}/mine.sqlite"))->toBe('One, Two, Three');
-    [$status, $said] = Start::toTheEnd($folder, ['--backup', "{$folder}/mine.sqlite"]);
+    // A name is meant from where it was typed.
+    [$status, $said] = Start::toTheEnd($folder, ['--backup', 'mine.sqlite'], $folder);
     expect($status)->toBe(1)->and($said)->toContain('is there already, and is not overwritten');
 
     // What would pull the notebook from under it says who holds it, and changes nothing.

@@ -12,15 +12,18 @@ final class Start
     /** @param resource $process */
     private function __construct(private $process, private readonly string $said, private readonly int $session) {}
 
-    /** @param list<string> $options */
-    public static function run(string $folder, array $options): self
+    /**
+     * @param list<string> $options
+     * @param string|null  $from    the folder in which it is typed
+     */
+    public static function run(string $folder, array $options, ?string $from = null): self
     {
         if (! is_dir($folder)) {
             mkdir($folder, 0o700, true);
         }
         $said = (string) tempnam(sys_get_temp_dir(), 'said');
         $pipes = [];
-        $process = proc_open(['setsid', Served::root() . '/start', ...$options], [['file', '/dev/null', 'r'], ['file', $said, 'w'], ['file', $said, 'a']], $pipes, Served::root(), Served::environment($folder));
+        $process = proc_open(['setsid', Served::root() . '/start', ...$options], [['file', '/dev/null', 'r'], ['file', $said, 'w'], ['file', $said, 'a']], $pipes, $from ?? Served::root(), Served::environment($folder));
         assert($process !== false);
         $start = new self($process, $said, proc_get_status($process)['pid']);
         register_shutdown_function($start->kill(...));
@@ -35,9 +38,9 @@ final class Start
      *
      * @return array{int, string} exit status, and all that was said
      */
-    public static function toTheEnd(string $folder, array $options): array
+    public static function toTheEnd(string $folder, array $options, ?string $from = null): array
     {
-        $start = self::run($folder, $options);
+        $start = self::run($folder, $options, $from);
 
         return [$start->await(), $start->said()];
     }
