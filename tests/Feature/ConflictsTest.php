@@ -136,7 +136,8 @@ it('undoes and takes back only what was on the screen', function (string $step, 
     $answer = Notebook::put("/api/counts/{$count}/{$step}", json_encode(['basedOn' => 2, ...$body], \JSON_THROW_ON_ERROR));
     expect($answer->status)->toBe(409)->and($answer->text('error.message'))->toContain('changed meanwhile')
         ->and(Count::query()->findOrFail($count)->value)->toBe(5.0)
-        ->and(Notebook::put("/api/counts/{$count}/{$step}", json_encode(['basedOn' => 3, ...$body], \JSON_THROW_ON_ERROR))->status)->toBe(200);
+        ->and(Notebook::put("/api/counts/{$count}/{$step}", json_encode(['basedOn' => 3, ...$body], \JSON_THROW_ON_ERROR))->number('version'))->toBe(4.0)
+        ->and(Notebook::get("/api/counts/{$count}/history")->list('changes'))->toHaveCount(3);
 })->with([['undone', []], ['taken-back', ['takenBack' => true]]]);
 
 it('needs to know what a change is based on', function (string $path, array $body): void {

@@ -170,6 +170,23 @@ it('reads out of a damaged notebook what can be read', function (array $rows, ar
     'two have one key' => [['counts' => 2], ['counts: there is another like it' => 1], static fn(Shelf $shelf) => $shelf->change("drop index counts_submission_unique; update counts set submission = (select submission from counts where id = 1) where id = 2; create index counts_submission_unique on counts (submission); pragma writable_schema = on; update sqlite_master set sql = 'CREATE UNIQUE INDEX \"counts_submission_unique\" on \"counts\" (\"submission\")' where name = 'counts_submission_unique'")],
 ]);
 
+it('brings nothing back that was deleted, and finds all that was not', function (): void {
+    $shelf = Shelf::filled(app());
+    $count = "insert into counts (submission, case_id, counted_at, value) select hex(randomblob(16)), 1, '2026-05-01 00:00:00', value from generate";
+    $many = 'with recursive generate(value) as (select %d union all select value + 1 from generate where value < %d)';
+    // Some pages full of counts, of which the first half is deleted: their pages are free, and still hold what stood there.
+    $shelf->change(sprintf($many, 1000, 3999) . " {$count}");
+    $shelf->change('delete from counts where value between 1000 and 2999');
+    expect($shelf->number('pragma freelist_count'))->toBeGreaterThan(20);
+    $shelf->spoil($shelf->rootOf('counts'), str_repeat("\0", 4096));
+    $read = $shelf->make(Salvage::class)->out($shelf->notebook, "{$shelf->folder}/out.sqlite");
+    $out = Sqlite::open("{$shelf->folder}/out.sqlite");
+    expect($read->rows['counts'])->toBe(1003)
+        ->and(Sqlite::number($out, 'select count(*) from counts where value between 1000 and 2999'))->toBe(0)
+        ->and(Sqlite::number($out, 'select sum(value) from counts where value >= 3000'))->toBe(intdiv((3000 + 3999) * 1000, 2))
+        ->and($read->leftOver)->toBe(0);
+});
+
 it('finds nothing in what never was a notebook', function (): void {
     $shelf = Shelf::filled(app());
     file_put_contents($shelf->notebook, random_bytes(20_000));
