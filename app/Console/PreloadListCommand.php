@@ -6,7 +6,9 @@ namespace App\Console;
 
 use Illuminate\Console\Command;
 use Illuminate\Contracts\Http\Kernel;
+use Illuminate\Database\Connection;
 use Illuminate\Http\Request;
+use Illuminate\Support\Str;
 
 /** Answers a few requests and writes down which files that took, so that the server can hold them ready. */
 final class PreloadListCommand extends Command
@@ -15,14 +17,14 @@ final class PreloadListCommand extends Command
 
     protected $description = 'Write the list of files that the server preloads';
 
-    public function handle(Kernel $kernel): int
+    public function handle(Kernel $kernel, Connection $notebook): int
     {
         $plan = '{"recipe":"kitchen-oil-by-the-quart","make":{"amount":1.5,"unit":"[gal_us]"},"sprayer":{"amount":1,"unit":"[gal_us]"},"plant":"ordinary-leaf","water":{"hardness":{"amount":120,"unit":"mg/L"}}}';
-        $json = ['CONTENT_TYPE' => 'application/json', 'REMOTE_ADDR' => '127.0.0.1', 'HTTP_HOST' => '127.0.0.1'];
         $before = get_included_files();
         foreach ([['GET', '/api/ping', null], ['POST', '/api/plan', $plan], ['GET', '/api/recipes', null], ['GET', '/api/today', null], ['GET', '/api/worked', null]] as [$method, $path, $body]) {
-            $kernel->handle(Request::create("http://127.0.0.1{$path}", $method, [], [], [], $json, $body));
+            self::answer($kernel, $method, $path, $body);
         }
+        $this->write($kernel, $notebook);
         // Data files return arrays and closures: they are read, not compiled ahead; the lines among them are classes.
         $files = array_filter(
             [...$before, ...get_included_files()],
@@ -33,5 +35,40 @@ final class PreloadListCommand extends Command
         file_put_contents(is_string($target) ? $target : 'php://stdout', implode("\n", array_unique($files)) . "\n");
 
         return self::SUCCESS;
+    }
+
+    /** Writes one of everything that is written often, and takes all of it back. */
+    private function write(Kernel $kernel, Connection $notebook): void
+    {
+        $notebook->beginTransaction();
+        try {
+            $plant = $this->made($kernel, '/api/plants', '"name":"Seen once","tolerance":"ordinary-leaf"');
+            $case = $this->made($kernel, '/api/cases', "\"plantId\":{$plant},\"pest\":\"aphids\"");
+            $batch = $this->made($kernel, '/api/batches', "\"bench\":{\"request\":{\"recipe\":\"mild-soap\",\"make\":{\"amount\":1,\"unit\":\"L\"}}},\"caseId\":{$case}");
+            $scoop = $notebook->table('batch_scoops')->max('id');
+            self::answer($kernel, 'PUT', "/api/batches/{$batch}/scoops/" . (is_int($scoop) ? $scoop : 0) . '/ticks/1', '{"ticked":true}');
+            self::answer($kernel, 'POST', "/api/batches/{$batch}/finish", '{"standTest":"even"}');
+            $this->made($kernel, '/api/leaf-tests', "\"batchId\":{$batch},\"plantId\":{$plant}");
+            $this->made($kernel, "/api/cases/{$case}/rounds", "\"batchId\":{$batch}");
+            $this->made($kernel, "/api/cases/{$case}/counts", '"value":3');
+            self::answer($kernel, 'PUT', "/api/plants/{$plant}", '{"basedOn":1,"name":"Seen twice","tolerance":"ordinary-leaf"}');
+        } finally {
+            $notebook->rollBack();
+        }
+    }
+
+    /** @return int the number of what was made */
+    private function made(Kernel $kernel, string $path, string $fields): int
+    {
+        $made = json_decode(self::answer($kernel, 'POST', $path, '{"submission":"' . Str::uuid()->toString() . '",' . $fields . '}'), true);
+
+        return is_array($made) && is_int($made['id'] ?? null) ? $made['id'] : throw new \RuntimeException("{$path} made nothing.");
+    }
+
+    private static function answer(Kernel $kernel, string $method, string $path, ?string $body): string
+    {
+        $request = Request::create("http://127.0.0.1{$path}", $method, [], [], [], ['CONTENT_TYPE' => 'application/json', 'REMOTE_ADDR' => '127.0.0.1', 'HTTP_HOST' => '127.0.0.1'], $body);
+
+        return (string) $kernel->handle($request)->getContent();
     }
 }
