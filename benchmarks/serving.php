@@ -8,7 +8,8 @@ use Tests\Browser\Served;
  * How quick the application is as ./start serves it, against the same code on the framework's development server as it
  * comes: default providers and middleware, nothing cached, development autoloading, debug on, one worker.
  *
- * What writes a record, in its transaction with all that guards it, is compared with the bare route of the same server.
+ * What a write costs, in its transaction with all that guards it, is told by a call that writes and answers with a case, against
+ * one that only reads the same case.
  *
  * Both are asked in turn, a few calls a round, and the ratio is taken round by round: milliseconds drift on a shared
  * machine, ratios hold. Usage: php benchmarks/serving.php [rounds]   (both servers are started and stopped here)
@@ -67,18 +68,35 @@ function plant(): string
     return '{"submission":"' . $uuid . '","name":"Aster","tolerance":"ordinary-leaf"}';
 }
 
+/** Opens a case to read and write; returns its number. */
+function opened(string $address): int
+{
+    $make = static function (string $path, string $fields) use ($address): int {
+        $curl = curl_init($address . $path);
+        curl_setopt_array($curl, [\CURLOPT_RETURNTRANSFER => true, \CURLOPT_HTTPHEADER => ['Content-Type: application/json'], \CURLOPT_POSTFIELDS => substr(plant(), 0, 53) . "{$fields}}"]);
+        $made = json_decode((string) curl_exec($curl), true);
+
+        return is_array($made) && is_int($made['id'] ?? null) ? $made['id'] : throw new RuntimeException("{$path} made nothing.");
+    };
+
+    return $make('/api/cases', '"pest":"aphids","plantId":' . $make('/api/plants', '"name":"Aster","tolerance":"ordinary-leaf"'));
+}
+
 /**
  * Milliseconds of one call, from connecting to the last byte.
  *
  * @param string|(Closure(): string)|null $body
  */
-function call(string $url, string|Closure|null $body): float
+function call(string $url, string|Closure|null $body, string $method = ''): float
 {
     $body = $body instanceof Closure ? $body() : $body;
     $curl = curl_init($url);
     curl_setopt_array($curl, [\CURLOPT_RETURNTRANSFER => true, \CURLOPT_HTTPHEADER => ['Content-Type: application/json', 'Expect:'], \CURLOPT_FORBID_REUSE => true]);
     if ($body !== null) {
         curl_setopt($curl, \CURLOPT_POSTFIELDS, $body);
+    }
+    if ($method !== '') {
+        curl_setopt($curl, \CURLOPT_CUSTOMREQUEST, $method);
     }
     $start = hrtime(true);
     $answer = curl_exec($curl);
@@ -102,32 +120,43 @@ function quantile(array $values, float $share): float
 $rounds = max(80, (int) ($argv[1] ?? 120));
 $served = Served::empty();
 [$plain, $stop] = untuned();
+$case = opened($served->address);
+$done = false;
+// Done, and undone again: each call writes.
+$flip = static function () use (&$done): string {
+    $done = ! $done;
+
+    return $done ? '{"done":true}' : '{"done":false}';
+};
 $asked = [
     'untuned bare' => ["{$plain}/api/ping", null],
     'served bare' => ["{$served->address}/api/ping", null],
     'served plan' => ["{$served->address}/api/plan", PLAN],
-    'served write' => ["{$served->address}/api/plants", plant(...)],
+    'served new plant' => ["{$served->address}/api/plants", plant(...)],
+    'served case, read' => ["{$served->address}/api/cases/{$case}", null],
+    'served case, written' => ["{$served->address}/api/cases/{$case}/steps/water-jet", $flip, 'PUT'],
 ];
 try {
     for ($warm = 0; $warm < 30; ++$warm) {
-        foreach ($asked as [$url, $body]) {
-            call($url, $body);
+        foreach ($asked as $call) {
+            call(...$call);
         }
     }
     $all = array_fill_keys(array_keys($asked), []);
     $ratios = [];
     for ($round = 0; $round < $rounds; ++$round) {
         $means = array_fill_keys(array_keys($asked), 0.0);
-        foreach ($asked as $name => [$url, $body]) {
+        foreach ($asked as $name => $call) {
             for ($i = 0; $i < CALLS; ++$i) {
-                $all[$name][] = $ms = call($url, $body);
+                $all[$name][] = $ms = call(...$call);
                 $means[$name] += $ms / CALLS;
             }
         }
         foreach (['served bare', 'served plan'] as $name) {
             $ratios[$name][] = $means[$name] / $means['untuned bare'];
         }
-        $ratios['served write / served bare'][] = $means['served write'] / $means['served bare'];
+        $ratios['new plant / served bare'][] = $means['served new plant'] / $means['served bare'];
+        $ratios['case written / case read'][] = $means['served case, written'] / $means['served case, read'];
         $ratios['plan over bare, ms'][] = $means['served plan'] - $means['served bare'];
     }
 } finally {
