@@ -16,6 +16,9 @@ enum StoreTrouble: string
     case Damaged = 'damaged';
     case Vanished = 'vanished';
 
+    /** What SQLite lays beside a file that is in use takes 32 KB and more; twice that, ours. */
+    private const LEAST_ROOM = 65_536;
+
     /**
      * Null where the fault is not the file's but ours. Codes: https://www.sqlite.org/rescode.html
      *
@@ -26,13 +29,25 @@ enum StoreTrouble: string
         $code = $fault->errorInfo[1] ?? null;
 
         return match (is_int($code) ? $code & 0xff : null) {
-            14 => $path !== '' && is_dir(dirname($path)) && ! is_writable(dirname($path)) ? self::ReadOnly : self::Unreadable,
+            10, 14 => self::around($path),
             5, 6 => self::Busy,
             13 => self::Full,
             8 => self::ReadOnly,
-            10 => self::Unreadable,
             11, 26 => self::Damaged,
             default => null,
+        };
+    }
+
+    /** What SQLite cannot lay beside a file it calls an error of input and output, whatever the reason. */
+    private static function around(string $path): self
+    {
+        $folder = dirname($path);
+
+        return match (true) {
+            $path === '' || ! is_dir($folder) => self::Unreadable,
+            ! is_writable($folder) => self::ReadOnly,
+            disk_free_space($folder) < self::LEAST_ROOM => self::Full,
+            default => self::Unreadable,
         };
     }
 
