@@ -10,7 +10,6 @@ use App\Notebook\Copies;
 use App\Notebook\Inspector;
 use App\Notebook\Places;
 use App\Notebook\StoreFault;
-use App\Notebook\StoreTrouble;
 use Illuminate\Console\Command;
 use PDOException;
 use Psr\Clock\ClockInterface;
@@ -46,13 +45,8 @@ final class BackupCommand extends Command
             } else {
                 $file = $copies->make('backup', $clock->now());
             }
-        } catch (StoreFault $fault) {
-            $this->line("No copy was made. {$fault->getMessage()}");
-
-            return self::FAILURE;
-        } catch (PDOException $e) {
-            $trouble = StoreTrouble::of($e, $places->notebook) ?? throw $e;
-            $this->line("No copy was made. {$trouble->cause()} {$trouble->remedy()}");
+        } catch (StoreFault|PDOException $fault) {
+            $this->line('No copy was made. ' . StoreFault::of($fault, $places->notebook)->getMessage());
 
             return self::FAILURE;
         }

@@ -8,7 +8,6 @@ use App\Notebook\Opening;
 use App\Notebook\Places;
 use App\Notebook\Refused;
 use App\Notebook\StoreFault;
-use App\Notebook\StoreTrouble;
 use Illuminate\Console\Command;
 use PDOException;
 use Psr\Clock\ClockInterface;
@@ -36,13 +35,8 @@ final class OpenCommand extends Command
             $places->refuse($refused->getMessage());
 
             return self::REFUSED;
-        } catch (StoreFault $fault) {
-            $this->line("The notebook {$places->notebook} could not be opened. {$fault->getMessage()}");
-
-            return self::FAILURE;
-        } catch (PDOException $e) {
-            $trouble = StoreTrouble::of($e, $places->notebook) ?? throw $e;
-            $this->line("The notebook {$places->notebook} could not be opened. {$trouble->cause()} {$trouble->remedy()}");
+        } catch (StoreFault|PDOException $fault) {
+            $this->line("The notebook {$places->notebook} could not be opened. " . StoreFault::of($fault, $places->notebook)->getMessage());
 
             return self::FAILURE;
         }

@@ -8,7 +8,6 @@ use App\Notebook\Places;
 use App\Notebook\Refused;
 use App\Notebook\Restoring;
 use App\Notebook\StoreFault;
-use App\Notebook\StoreTrouble;
 use Illuminate\Console\Command;
 use PDOException;
 use Psr\Clock\ClockInterface;
@@ -29,11 +28,10 @@ final class RestoreCommand extends Command
             $places->refuse(null);
 
             return self::SUCCESS;
-        } catch (Refused|StoreFault $fault) {
-            $this->line($fault->getMessage());
-        } catch (PDOException $e) {
-            $trouble = StoreTrouble::of($e, $places->notebook) ?? throw $e;
-            $this->line("Nothing was restored. {$trouble->cause()} {$trouble->remedy()}");
+        } catch (Refused $refused) {
+            $this->line($refused->getMessage());
+        } catch (StoreFault|PDOException $fault) {
+            $this->line('Nothing was restored. ' . StoreFault::of($fault, $places->notebook)->getMessage());
         }
 
         return self::FAILURE;

@@ -27,8 +27,7 @@ final readonly class Copier
             $found = $this->inspector->look($half);
         } catch (PDOException $e) {
             Files::remove($half);
-            $trouble = StoreTrouble::of($e, $to);
-            throw $trouble === null ? $e : new StoreFault($trouble, "The copy {$to} was not made.");
+            throw StoreFault::of($e, $to, "The copy {$to} was not made.");
         }
         if (! $found->condition->opens() && $found->condition !== Condition::Newer) {
             Files::remove($half);

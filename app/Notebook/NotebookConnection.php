@@ -20,8 +20,9 @@ final class NotebookConnection extends SQLiteConnection
     protected function executeBeginTransactionStatement(): void
     {
         $this->turn ??= new Turn(is_string($file = $this->getConfig('turn')) ? $file : '');
-        $this->turn->take();
+        // Before the turn: where the file is gone, whoever tells so needs the turn.
         $pdo = $this->getPdo();
+        $this->turn->take();
         try {
             $pdo->beginTransaction();
             $pdo->exec(self::TAKE_THE_LOCK);

@@ -32,20 +32,13 @@ final readonly class Opening
     public function open(DateTimeImmutable $now, bool $fresh, bool $demo): array
     {
         $said = $this->stray->setAside($now);
-        if ($fresh) {
-            $kept = $this->copies->setAside('before-fresh', $now);
-            if ($kept !== null) {
-                $said[] = "What was in the notebook is kept in {$kept}";
-            }
-            $this->create($demo);
-        }
         $found = $this->inspector->look($this->places->notebook);
-        if ($found->condition === Condition::Absent && $this->places->opened() === null) {
-            $this->create($demo);
+        if ($fresh || ($found->condition === Condition::Absent && $this->places->opened() === null)) {
+            array_push($said, ...$this->create($demo, $now));
             $found = new Finding(Condition::Sound);
         }
         if (! $found->condition->opens()) {
-            throw $this->verdict->of($found);
+            throw $this->verdict->of($found->condition === Condition::Absent ? new Finding(Condition::Gone) : $found);
         }
         if ($found->condition === Condition::Older) {
             $said[] = $this->bringForward($now);
@@ -56,8 +49,13 @@ final readonly class Opening
         return [...$said, ...$this->daily($now)];
     }
 
-    /** In a file of its own that is put in place when it is whole: a start that fails leaves nothing behind. */
-    private function create(bool $demo): void
+    /**
+     * In a file of its own that is put in place when it is whole: a start that fails leaves nothing behind, and what was there
+     * stays where it is.
+     *
+     * @return list<string> what is to be told
+     */
+    private function create(bool $demo, DateTimeImmutable $now): array
     {
         $half = "{$this->places->notebook}.half";
         Files::remove($half);
@@ -66,10 +64,13 @@ final readonly class Opening
             if ($demo) {
                 $this->forward->demo($half);
             }
+            $kept = $this->copies->setAside('before-fresh', $now);
             $this->put($half);
         } finally {
             Files::remove($half);
         }
+
+        return $kept === null ? [] : ["What was in the notebook is kept in {$kept}"];
     }
 
     private function bringForward(DateTimeImmutable $now): string

@@ -14,7 +14,7 @@ use PDOException;
  */
 final readonly class RowReader
 {
-    /** So many numbers between two readable rows are tried one by one; so many in a row that cannot be read, and the rest cannot either. */
+    /** So many numbers between two readable rows are tried one by one; so many in a row that cannot be read, and the rest cannot either: ours. */
     private const MOST_TRIED = 1_000_000;
 
     private const MOST_BROKEN = 5_000;

@@ -15,10 +15,11 @@ final readonly class Verdict
 
         return new Refused(match ($found->condition) {
             Condition::Damaged => "The notebook {$path} is damaged: {$found->detail}. {$this->readOut()} The damaged file is kept as it is.",
-            Condition::Newer => "The notebook {$path} was written by a newer Idle Mixer: it is of notebook version {$found->detail}, and this one reads up to version {$this->edition->version()}. Start the newer one{$this->newest('or go back to the newest copy that this one reads,')}",
-            Condition::Emptied => "The notebook {$path} is an empty file: all that was in it is gone{$this->newest('The way back is the newest copy,')} Without a copy, ./start --fresh begins anew.",
-            Condition::Foreign => "{$path} is not a notebook of Idle Mixer: {$found->detail}. Move it elsewhere{$this->newest('or go back to the newest copy of the notebook,')} Or begin anew with ./start --fresh, which keeps it as a copy.",
-            default => "The notebook {$path} is gone: there was one when it was started last. Put the file back{$this->newest('or go back to the newest copy,')} Without a copy, ./start --fresh begins anew.",
+            Condition::Newer => "The notebook {$path} was written by a newer Idle Mixer: it is of notebook version {$found->detail}, and this one reads up to version {$this->edition->version()}. Start the newer one{$this->newest(', or go back to the newest copy that this one reads,')}",
+            Condition::Emptied => "The notebook {$path} is an empty file: all that was in it is gone{$this->newest('. The way back is the newest copy,')} Without a copy, ./start --fresh begins anew.",
+            Condition::Foreign => "{$path} is not a notebook of Idle Mixer: {$found->detail}. Move it elsewhere{$this->newest(', or go back to the newest copy of the notebook,')} Or begin anew with ./start --fresh, which keeps it as a copy.",
+            Condition::Gone => "The notebook {$path} is gone: there was one when it was started last. Put the file back{$this->newest(', or go back to the newest copy,')} Without a copy, ./start --fresh begins anew.",
+            Condition::Absent, Condition::Sound, Condition::Older => throw new \LogicException("Nothing stands in the way of opening {$path}."),
         });
     }
 
@@ -31,17 +32,17 @@ final readonly class Verdict
             $read = $this->salvage->out($path, $to);
         } catch (StoreFault $fault) {
             return ($fault->trouble === StoreTrouble::Damaged ? rtrim($fault->also, '.') : "What can be read of it could not be copied out: {$fault->trouble->cause()} {$fault->trouble->remedy()}")
-                . $this->newest('The way back is the newest copy,');
+                . $this->newest('. The way back is the newest copy,');
         }
 
-        return "What can be read of it was copied to {$to}: {$read->words()}. The way back: ./start --restore {$to}{$this->newest('or go back to the newest copy,')}";
+        return "What can be read of it was copied to {$to}: {$read->words()}. The way back: ./start --restore {$to}{$this->newest(', or go back to the newest copy,')}";
     }
 
-    private function newest(string $or): string
+    /** @param string $way how a sentence goes on where there is a copy; it ends otherwise */
+    private function newest(string $way): string
     {
         $newest = $this->copies->newest();
-        $upper = ctype_upper($or[0]);
 
-        return $newest === null ? '.' : ($upper ? '. ' : ', ') . $or . ' of ' . date('j F Y, H:i', (int) filemtime($newest)) . ": ./start --restore {$newest}.";
+        return $newest === null ? '.' : "{$way} of " . gmdate('j F Y, H:i', (int) filemtime($newest)) . " UTC: ./start --restore {$newest}.";
     }
 }

@@ -18,6 +18,7 @@ use App\Notebook\Sqlite;
 use App\Notebook\StoreFault;
 use App\Notebook\StoreTrouble;
 use App\Notebook\Turn;
+use Illuminate\Database\SQLiteDatabaseDoesNotExistException;
 use Illuminate\Support\Facades\DB;
 use Tests\Feature\Shelf;
 
@@ -220,6 +221,18 @@ it('brings an older one forward, and keeps it as it was', function (): void {
         ->and($shelf->number('select count(*) from migrations'))->toBe(Shelf::version());
 });
 
+it('leaves what is there where it is when a fresh one cannot be made', function (): void {
+    $shelf = Shelf::filled(app());
+    $shelf->make(Opening::class)->open(at(), fresh: false, demo: false);
+    $shelf->change('delete from cases where id = 2');
+    $damaged = file_get_contents($shelf->notebook);
+    mkdir("{$shelf->notebook}.half");
+    touch("{$shelf->notebook}.half/taken");
+    expect(static fn() => $shelf->make(Opening::class)->open(at(), fresh: true, demo: false))->toThrow(PDOException::class)
+        ->and(file_get_contents($shelf->notebook))->toBe($damaged)
+        ->and(glob("{$shelf->folder}/copies/before-fresh-*"))->toBe([]);
+});
+
 it('goes on when the copy of today cannot be made, and says so', function (): void {
     $shelf = Shelf::filled(app());
     file_put_contents("{$shelf->folder}/copies", 'in the way');
@@ -233,7 +246,7 @@ it('says in a sentence why it does not open, and the way back', function (string
     $daily = "{$shelf->folder}/copies/daily-2026-06-01.sqlite";
     touch($daily, at('2026-06-01T09:30:00Z')->getTimestamp());
     $put($shelf);
-    $expected = strtr($sentence, ['{notebook}' => $shelf->notebook, '{copies}' => "{$shelf->folder}/copies", '{daily}' => "1 June 2026, 09:30: ./start --restore {$daily}."]);
+    $expected = strtr($sentence, ['{notebook}' => $shelf->notebook, '{copies}' => "{$shelf->folder}/copies", '{daily}' => "1 June 2026, 09:30 UTC: ./start --restore {$daily}."]);
     try {
         $shelf->make(Opening::class)->open(at(), fresh: false, demo: false);
         $said = 'it was opened';
@@ -309,6 +322,17 @@ it('notices that the file it writes to is no longer at its place, and copies out
     unset($open);
     unlink($copy);
     expect($inPlace->gone()->words())->toContain('Put the file back: nothing here has it open any more.');
+});
+
+it('keeps no turn for a notebook that it cannot open', function (): void {
+    $turn = (string) tempnam(sys_get_temp_dir(), 'turn');
+    config(['database.connections.nowhere' => [...(array) config('database.connections.sqlite'), 'database' => '/nowhere/notebook.sqlite', 'turn' => $turn]]);
+    expect(static fn() => DB::connection('nowhere')->beginTransaction())->toThrow(SQLiteDatabaseDoesNotExistException::class);
+    $other = fopen($turn, 'c');
+    assert($other !== false);
+    expect(flock($other, \LOCK_EX | \LOCK_NB))->toBeTrue();
+    fclose($other);
+    unlink($turn);
 });
 
 it('hands the turn on', function (): void {

@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Answer;
 
+use App\Http\Controllers\CorrectionController;
+use App\Models\Household;
+use App\Models\PestCase;
 use App\Models\RecipeVersion;
+use App\Models\StandTestRecord;
 use App\Records\Edits;
 use App\Records\TwoVersions;
 use IdleMixer\Core\Wording\ColumnWords;
@@ -12,20 +16,19 @@ use IdleMixer\Core\Wording\ColumnWords;
 /** Tells both versions of a record that two screens see differently. */
 final readonly class ConflictAnswers
 {
-    /** What the addresses of the API call the tables. */
-    private const KINDS = ['leaf_tests' => 'leaf-tests', 'leaf_readings' => 'readings', 'stand_tests' => 'stand-tests', 'households' => 'household', 'recipe_versions' => 'recipes'];
+    /** What the addresses of the API call what is never taken back. */
+    private const KINDS = ['cases' => PestCase::class, 'stand-tests' => StandTestRecord::class, 'household' => Household::class, 'recipes' => RecipeVersion::class];
 
     public function __construct(private ColumnWords $words) {}
 
     public function of(TwoVersions $conflict): ConflictAnswer
     {
         $record = $conflict->record;
-        $table = $record->getTable();
         $id = $record->getKey();
 
         $version = $record instanceof RecipeVersion ? $record->number : Edits::version($record);
 
-        return new ConflictAnswer(self::KINDS[$table] ?? $table, is_int($id) ? $id : 0, $version, $this->fields($conflict));
+        return new ConflictAnswer((string) array_search($record::class, [...CorrectionController::KINDS, ...self::KINDS], true), is_int($id) ? $id : 0, $version, $this->fields($conflict));
     }
 
     /** @return list<ConflictingFieldAnswer> */

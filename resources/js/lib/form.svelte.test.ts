@@ -1,7 +1,6 @@
 import { flushSync } from 'svelte';
 import { afterEach, expect, it, vi } from 'vitest';
 import { storage } from '../tests/page';
-import { Fault } from './fault';
 import { Form } from './form.svelte';
 
 const blank = { text: '', untreated: false, seen: ['', ''] };
@@ -26,7 +25,7 @@ it('keeps what is typed on the device until it is saved, with its submission', a
     const seen: string[] = [];
     const lost = (submission: string): Promise<never> => {
         seen.push(submission);
-        return Promise.reject(new Fault('', 'The disk is full.', 507));
+        return Promise.reject(new TypeError('Failed to fetch'));
     };
     await opened((form) => {
         form.values.text = '3';

@@ -2,6 +2,9 @@ import { Fault, type Conflict } from './fault';
 import type { Kept } from './kept';
 import { newSubmission } from './submission';
 
+/** From this status on an answer says that nothing was saved. */
+const LEAST_REFUSAL = 400;
+
 /** How a change is sent: under which submission, and based on which version of what was on the screen. */
 type How<T> = (submission: string, basedOn: (version: number) => number) => Promise<T>;
 
@@ -15,11 +18,14 @@ export class Sending {
     /** What had been saved before, under a lost answer, and was corrected to what is here now. */
     mended = $state.raw<Conflict | null>(null);
     #submission: string;
+    /** It was sent once, and no answer came back that could be read: it may have arrived, whatever a later try is told. */
+    #unanswered: boolean;
     #basedOn: number | null = null;
 
-    /** Where the submission is kept on this device, through a reload. */
+    /** Where the submission of what had no answer is kept on this device, through a reload. */
     constructor(private readonly kept: Kept | null = null) {
         const there = kept?.read();
+        this.#unanswered = typeof there === 'string';
         this.#submission = typeof there === 'string' ? there : newSubmission();
     }
 
@@ -34,13 +40,18 @@ export class Sending {
         this.busy = true;
         this.fault = null;
         this.mended = null;
+        // The page may go before an answer comes.
         this.kept?.keep(this.#submission);
         try {
-            const made = await this.#sent(how, correct);
+            const made = await this.orCorrected(() => how(this.#submission, (version) => this.#basedOn ?? version), correct);
             this.renew();
             return made;
         } catch (thrown) {
             this.fault = Fault.from(thrown);
+            this.#unanswered ||= this.fault.status < LEAST_REFUSAL;
+            if (!this.#unanswered) {
+                this.kept?.drop();
+            }
             return null;
         } finally {
             this.busy = false;
@@ -67,14 +78,19 @@ export class Sending {
     renew(): void {
         this.#submission = newSubmission();
         this.#basedOn = null;
+        this.#unanswered = false;
         this.kept?.drop();
     }
 
-    async #sent<T>(how: How<T>, correct?: (saved: Conflict) => Promise<T>): Promise<T> {
+    /**
+     * Sends it, or corrects what had arrived under an answer that was lost. What somebody else saved under the same submission
+     * is nobody's to correct: that is a conflict.
+     */
+    async orCorrected<T>(sends: () => Promise<T>, correct?: (saved: Conflict) => Promise<T>): Promise<T> {
         try {
-            return await how(this.#submission, (version) => this.#basedOn ?? version);
+            return await sends();
         } catch (thrown) {
-            if (correct !== undefined && thrown instanceof Fault && thrown.isSavedBefore && thrown.conflict !== null) {
+            if (correct !== undefined && this.#unanswered && thrown instanceof Fault && thrown.isSavedBefore && thrown.conflict !== null) {
                 const made = await correct(thrown.conflict);
                 this.mended = thrown.conflict;
                 return made;

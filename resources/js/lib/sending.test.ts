@@ -1,5 +1,7 @@
-import { expect, it } from 'vitest';
+import { expect, it, vi } from 'vitest';
+import { storage } from '../tests/page';
 import { Fault } from './fault';
+import { Kept } from './kept';
 import { Sending } from './sending.svelte';
 
 it('sends once while it is under way, and keeps the submission until the record is made', async () => {
@@ -35,9 +37,14 @@ it('says in words when nobody answers', async () => {
 
 const conflict = { kind: 'counts', id: 9, version: 1, fields: [] };
 
+const savedBefore = (): Promise<never> => Promise.reject(new Fault('/submission', 'Saved before.', 409, conflict));
+const lost = (): Promise<never> => Promise.reject(new TypeError('Failed to fetch'));
+
 it('corrects what had arrived under a lost answer to what is here now', async () => {
     const sending = new Sending();
-    const savedBefore = (): Promise<never> => Promise.reject(new Fault('/submission', 'Saved before.', 409, conflict));
+    await sending.send(lost);
+    // A refusal in between says nothing of whether the first had arrived.
+    await sending.send(() => Promise.reject(new Fault('/value', 'No number.', 422)));
     const corrected = await sending.send(savedBefore, (saved) => Promise.resolve(saved.id));
     expect(corrected).toBe(9);
     expect(sending.mended).toEqual(conflict);
@@ -53,6 +60,36 @@ it('corrects what had arrived under a lost answer to what is here now', async ()
     sending.another();
     await sending.send(plain);
     expect(seen[0]).not.toBe(seen[1]);
+});
+
+it('corrects nothing by itself that it never sent without an answer', async () => {
+    const sending = new Sending();
+    let corrected = 0;
+    expect(
+        await sending.send(savedBefore, () => {
+            corrected++;
+            return Promise.resolve('x');
+        }),
+    ).toBeNull();
+    expect([corrected, sending.held, sending.fault?.isSavedBefore]).toEqual([0, true, true]);
+});
+
+it('keeps the submission on the device only while it may have arrived', async () => {
+    vi.stubGlobal('localStorage', storage());
+    const kept = new Kept('one');
+    const refused = new Sending(kept);
+    await refused.send(() => Promise.reject(new Fault('', 'The disk is full.', 507)));
+    expect(kept.read()).toBeNull();
+    await refused.send(lost);
+    const submission = kept.read();
+    const seen: string[] = [];
+    await new Sending(kept).send((one) => {
+        seen.push(one);
+        return Promise.resolve('made');
+    });
+    expect(seen).toEqual([submission]);
+    expect(kept.read()).toBeNull();
+    vi.unstubAllGlobals();
 });
 
 it('bases the next try on what is saved once that was chosen', async () => {

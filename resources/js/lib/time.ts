@@ -12,6 +12,13 @@ export function atTime(instant: string): string {
     return dayAndTime.format(new Date(instant));
 }
 
+const INSTANT = /^\d{4}-\d\d-\d\dT[\d:.]+Z$/;
+
+export const isInstant = (text: string): boolean => INSTANT.test(text);
+
+/** What is told of a record: instants as the clock of this device says them, the rest as it is. */
+export const told = (text: string): string => (isInstant(text) ? atTime(text) : text);
+
 export function onDay(instant: string): string {
     return dayOnly.format(new Date(instant));
 }

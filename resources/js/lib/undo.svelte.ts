@@ -1,6 +1,7 @@
 import { onDestroy } from 'svelte';
 import { apply, INVERSE, type Kind, type Step } from './corrections';
 import { Fault, type Conflict } from './fault';
+import { isInstant } from './time';
 
 /** Where to go when the screen of what was taken back is gone. */
 type Leave = '/bench' | '/batches' | '/leaf-tests' | '/shed';
@@ -9,7 +10,7 @@ type Leave = '/bench' | '/batches' | '/leaf-tests' | '/shed';
 export function arrived(what: string, earlier: Conflict): string {
     // When it was is told by the record itself.
     const was = earlier.fields
-        .filter((field) => !/^\d{4}-\d\d-\d\dT/.test(field.saved))
+        .filter((field) => !isInstant(field.saved))
         .map((field) => `${field.name} ${field.saved}`)
         .join(', ');
     return `${what} is saved. What you sent before had arrived after all${was === '' ? '' : ` (${was})`} and is corrected.`;

@@ -2,7 +2,7 @@
     import type { Schemas } from '../lib/client';
     import { historyOf, type Kind } from '../lib/corrections';
     import { Latest } from '../lib/latest.svelte';
-    import { atTime } from '../lib/time';
+    import { atTime, told } from '../lib/time';
     import FaultNote from './FaultNote.svelte';
 
     /** How often it was changed, where that is known before it is asked. */
@@ -10,9 +10,6 @@
     const history = new Latest<Schemas['History']>();
     let open = $state(false);
     const words = { corrected: 'Corrected', 'taken-back': 'Taken back', 'put-back': 'Put back', reopened: 'Opened again' } as const;
-
-    const instant = /^\d{4}-\d\d-\d\dT[\d:.]+Z$/;
-    const told = (value: string): string => (instant.test(value) ? atTime(value) : value);
 
     $effect(() => {
         if (open && changes !== 0) {

@@ -1,6 +1,6 @@
 <script lang="ts">
     import type { Fault } from '../lib/fault';
-    import { atTime } from '../lib/time';
+    import { told } from '../lib/time';
     import LevelMark from './LevelMark.svelte';
 
     interface Props {
@@ -14,8 +14,6 @@
     }
     const { fault, mine, another, leave }: Props = $props();
     const fields = $derived(fault.conflict?.fields ?? []);
-    const instant = /^\d{4}-\d\d-\d\dT[\d:.]+Z$/;
-    const told = (value: string): string => (instant.test(value) ? atTime(value) : value);
     /** The screen of what was saved, where it has one. */
     const there = $derived(
         fault.conflict !== null && ['cases', 'batches', 'leaf-tests'].includes(fault.conflict.kind)

@@ -2,8 +2,7 @@
     import { untrack } from 'svelte';
     import { api, taken, type Schemas } from '../../lib/client';
     import { newSubmission } from '../../lib/submission';
-    import { undo } from '../../lib/undo.svelte';
-    import { Fault, type Conflict } from '../../lib/fault';
+    import { arrived, undo } from '../../lib/undo.svelte';
     import { Form } from '../../lib/form.svelte';
     import FormFoot from '../../parts/FormFoot.svelte';
 
@@ -26,7 +25,7 @@
         bloomFrom: was?.bloomFrom ?? '',
         bloomUntil: was?.bloomUntil ?? '',
         harvestOn: was?.harvestOn ?? '',
-        /** Each name keeps its submission until all are in, so that a second try makes none twice. */
+        /** Of several at once: the submission of each, and its name. */
         submissions: [] as string[],
     });
     const looks = $derived(tolerance.find((one) => one.slug === form.values.tolerance)?.looksLike ?? '');
@@ -39,19 +38,24 @@
 
     async function add(event?: SubmitEvent): Promise<void> {
         event?.preventDefault();
-        const { names, submissions, bloomFrom, bloomUntil, harvestOn, ...about } = form.values;
+        const { names, kind, tolerance: leaf, place, size, bearsNoOil, indoors, bloomFrom, bloomUntil, harvestOn } = form.values;
         const day = (text: string): string | null => (text === '' ? null : text);
-        const said = { ...about, bloomFrom: day(bloomFrom), bloomUntil: day(bloomUntil), harvestOn: day(harvestOn) };
+        const dates = { bloomFrom: day(bloomFrom), bloomUntil: day(bloomUntil), harvestOn: day(harvestOn) };
+        const said = { kind, tolerance: leaf, place, size, bearsNoOil, indoors, ...dates };
         const correct = (id: number, basedOn: number, name: string): Promise<Schemas['Plant']> =>
             taken(api.PUT('/api/plants/{id}', { params: { path: { id } }, body: { basedOn, ...said, name, notes: plant?.notes ?? '' } }));
-        const kept = await form.send(async (_, basedOn) => {
+        const kept = await form.send(async (submission, basedOn) => {
             if (plant !== undefined) {
                 return correct(plant.id, basedOn(plant.version), names.trim());
             }
             let last: Schemas['Plant'] | null = null;
-            for (const [i, name] of all.entries()) {
-                const submission = (form.values.submissions[i] = submissions[i] ?? newSubmission());
-                last = await added({ submission, name, ...said }, (earlier) => correct(earlier.id, earlier.version, name));
+            for (const name of all) {
+                // A name alone is the form itself, and may be typed anew; of several each is known by its name.
+                const key = all.length === 1 ? submission : submissionOf(name);
+                last = await form.orCorrected(
+                    () => taken(api.POST('/api/plants', { body: { submission: key, name, ...said } })),
+                    (earlier) => correct(earlier.id, earlier.version, name),
+                );
             }
             return last;
         });
@@ -59,7 +63,7 @@
             return;
         }
         if (plant === undefined) {
-            undo.made('plants', kept, kept.name);
+            undo.made('plants', kept, kept.name, undefined, form.mended === null ? undefined : arrived(kept.name, form.mended));
         } else {
             undo.changed('plants', kept, kept.name, `${kept.name} is corrected.`);
         }
@@ -67,16 +71,14 @@
         onadded();
     }
 
-    /** What was sent before had arrived, though its answer was lost: it is corrected to what is here now. */
-    async function added(body: Schemas['NewPlant'], correct: (earlier: Conflict) => Promise<Schemas['Plant']>): Promise<Schemas['Plant']> {
-        try {
-            return await taken(api.POST('/api/plants', { body }));
-        } catch (thrown) {
-            if (thrown instanceof Fault && thrown.isSavedBefore && thrown.conflict !== null) {
-                return correct(thrown.conflict);
-            }
-            throw thrown;
+    /** Each of several names keeps its submission until all are in, so that a second try makes none twice. */
+    function submissionOf(name: string): string {
+        const known = form.values.submissions.find((one) => one.endsWith(` ${name}`))?.split(' ', 1)[0];
+        const submission = known ?? newSubmission();
+        if (known === undefined) {
+            form.values.submissions.push(`${submission} ${name}`);
         }
+        return submission;
     }
 </script>
 
