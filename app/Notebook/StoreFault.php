@@ -12,7 +12,7 @@ final class StoreFault extends \RuntimeException
     /** @param string $also what more is to be said, as sentences */
     public function __construct(public readonly StoreTrouble $trouble, public readonly string $also = '')
     {
-        parent::__construct(trim("{$trouble->cause()} {$also} {$trouble->remedy()}"));
+        parent::__construct(implode(' ', array_filter([$trouble->cause(), $also, $trouble->remedy()], static fn(string $sentence): bool => $sentence !== '')));
     }
 
     /**

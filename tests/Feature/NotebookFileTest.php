@@ -363,6 +363,15 @@ it('tells the faults of a file from those of the code', function (int $code, ?St
     'a constraint' => [19, null, 500], 'an error of ours' => [1, null, 500],
 ]);
 
+it('puts what is to be said of a fault together as sentences', function (): void {
+    $full = new PDOException('x');
+    $full->errorInfo = ['HY000', 13, 'x'];
+    expect(StoreFault::of($full, '')->getMessage())->toBe('The disk of the machine that serves is full. Make room on it, then try again.')
+        ->and(StoreFault::of($full, '', 'No copy was made.')->getMessage())->toBe('The disk of the machine that serves is full. No copy was made. Make room on it, then try again.')
+        ->and((new StoreFault(StoreTrouble::Vanished))->getMessage())->toBe('The file of the notebook was moved, replaced or deleted while it was in use.')
+        ->and(static fn() => StoreFault::of(new PDOException('ours'), ''))->toThrow(PDOException::class, 'ours');
+});
+
 it('tells a folder that is not there from one that is read-only', function (): void {
     $fault = new PDOException('x');
     $fault->errorInfo = ['HY000', 14, 'x'];
