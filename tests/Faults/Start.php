@@ -50,10 +50,10 @@ final class Start
         return trim((string) file_get_contents($this->said));
     }
 
-    /** Waits until it serves, and says where. */
+    /** Waits until it serves, and says where. The first one on a machine installs its packages before. */
     public function awaitUp(): string
     {
-        for ($i = 0; $i < 1200; ++$i) {
+        for ($i = 0; $i < 15_000; ++$i) {
             if (preg_match('#(http://127\.0\.0\.1:\d+)/ [^\n]*\(Ctrl-C stops it\)#', $this->said(), $found) === 1) {
                 return $found[1];
             }
@@ -75,7 +75,7 @@ final class Start
 
     public function await(): int
     {
-        for ($i = 0; $i < 6000; ++$i) {
+        for ($i = 0; $i < 30_000; ++$i) {
             $status = proc_get_status($this->process);
             if (! $status['running']) {
                 return $status['exitcode'];
