@@ -32,8 +32,28 @@ return [
         'standing' => 'published',
         'from_memory' => true,
     ],
+    'oil-tension' => [
+        'citation' => 'Handbook ranges of the tension between oil and bare water near 20 °C: vegetable and neem oils 20 to 25, paraffin oil 40 to 50 mN/m',
+        'standing' => 'published',
+        'from_memory' => true,
+    ],
+    'surfactants' => [
+        'citation' => 'Handbook ranges of actives and critical concentrations: dish detergent 15 to 30 % and 0.1 to 0.2 g/L, soap bark liquids 10 to 25 % and 0.1 to 0.3 g/L, polysorbate 20 97 % and about 0.06 g/L',
+        'standing' => 'published',
+        'from_memory' => true,
+    ],
+    'szyszkowski-1908' => [
+        'citation' => 'Szyszkowski (1908), Zeitschrift für Physikalische Chemie 64:385-414: surface tension falls with the logarithm of concentration',
+        'standing' => 'published',
+        'from_memory' => true,
+    ],
+    'hinze-1955' => [
+        'citation' => 'Hinze (1955), AIChE Journal 1:289-295: the drop that stirring leaves goes with tension to the power of 0.6',
+        'standing' => 'published',
+        'from_memory' => true,
+    ],
     'alcohol-density' => [
-        'citation' => 'Handbook density of isopropyl alcohol (0.785 g/mL neat near 20 °C), by mixture with water as bought',
+        'citation' => 'Handbook density of isopropyl alcohol near 20 °C by percent v/v: 50 % 0.93, 70 % 0.88, 91 % 0.815, 99 % 0.786 g/mL, within 0.01',
         'standing' => 'published',
         'from_memory' => true,
     ],

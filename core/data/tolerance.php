@@ -2,43 +2,48 @@
 
 declare(strict_types=1);
 
-$oil = static fn(float $value, string $source): array => ['value' => $value, 'unit' => '% v/v', 'source' => $source];
-
 /*
- * What a spray lands on, and how much oil it bears. A class without an oil limit has no leaf to burn;
- * where no soap or alcohol limit stands, the common one of `limits.php` holds.
+ * What a spray lands on. `limits` names the column of `limits.php` that holds for it; `formerly` is what older documents call it.
  */
 return [
     'ordinary-leaf' => [
-        'name' => 'Ordinary leaf', 'surface' => 'leaf', 'oil_limit' => $oil(2, 'extension-oil'),
+        'name' => 'Ordinary leaf', 'surface' => 'leaf', 'limits' => 'ordinary',
         'looks_like' => 'Neither thin nor leathery: rose, dahlia, fuchsia, most garden plants.',
     ],
-    'tender-leaf' => [
-        'name' => 'Tender leaf', 'surface' => 'leaf', 'oil_limit' => $oil(1, 'practice'), 'soap_limit' => $oil(1, 'house'), 'alcohol_limit' => $oil(20, 'house'),
-        'looks_like' => 'Thin, new, droughted, freshly moved, or a seedling; ferns.',
-    ],
-    'hairy-leaf' => [
-        'name' => 'Hairy leaf', 'wilts_by_alcohol' => true, 'surface' => 'leaf', 'oil_limit' => $oil(1, 'practice'), 'soap_limit' => $oil(1, 'house'), 'alcohol_limit' => $oil(1, 'house'),
-        'looks_like' => 'Fuzzy or felted to the touch; alcohol wilts it for good.',
-    ],
-    'waxy-bloom-leaf' => [
-        'name' => 'Leaf with waxy bloom', 'has_bloom' => true, 'surface' => 'leaf', 'oil_limit' => $oil(1, 'practice'), 'soap_limit' => $oil(1, 'house'), 'alcohol_limit' => $oil(20, 'house'),
-        'looks_like' => 'Blue or silvery powder that a fingertip wipes off; oil and soap strip it.',
-    ],
-    'wounded-leaf' => [
-        'name' => 'Grazed or wounded leaf', 'wounded' => true, 'surface' => 'leaf', 'oil_limit' => $oil(1, 'practice'), 'soap_limit' => $oil(1, 'house'), 'alcohol_limit' => $oil(20, 'house'),
-        'looks_like' => 'Scratched, chewed or torn: it soaks up oil and turns dark.',
-    ],
     'tough-leaf' => [
-        'name' => 'Tough, glossy leaf', 'surface' => 'leaf', 'oil_limit' => $oil(2, 'extension-oil'),
+        'name' => 'Tough, glossy leaf', 'surface' => 'leaf', 'limits' => 'tough',
         'looks_like' => 'Thick and shining: bay, lemon, camellia.',
     ],
+    'tender-leaf' => [
+        'name' => 'Tender leaf', 'surface' => 'leaf', 'limits' => 'tender',
+        'looks_like' => 'Thin, new, droughted, freshly moved, or a seedling.',
+    ],
+    'wounded-leaf' => [
+        'name' => 'Grazed or wounded leaf', 'wounded' => true, 'surface' => 'leaf', 'limits' => 'tender',
+        'looks_like' => 'Scratched, chewed or torn: it soaks up oil and turns dark.',
+    ],
+    'waxy-bloom-leaf' => [
+        'name' => 'Leaf with waxy bloom', 'has_bloom' => true, 'surface' => 'leaf', 'limits' => 'tender',
+        'looks_like' => 'A powder that a fingertip wipes off, as on many succulents; oil and soap strip it.',
+    ],
+    'hairy-leaf' => [
+        'name' => 'Hairy leaf', 'wilts_by_alcohol' => true, 'surface' => 'leaf', 'limits' => 'hairy',
+        'looks_like' => 'Fuzzy or felted to the touch; alcohol wilts it for good.',
+    ],
+    'no-oil-leaf' => [
+        'name' => 'Leaf that bears no oil', 'bears_no_oil' => true, 'surface' => 'leaf', 'limits' => 'tender',
+        'looks_like' => 'Ferns, blue conifers, red and Japanese maples, walnuts, hickories.',
+    ],
     'dormant-wood' => [
-        'name' => 'Bare dormant wood', 'surface' => 'wood', 'oil_limit' => $oil(4, 'extension-oil'),
+        'name' => 'Bare dormant wood', 'surface' => 'wood', 'limits' => 'wood',
         'looks_like' => 'No leaf out and no bud breaking.',
     ],
-    'soil' => [
-        'name' => 'Soil', 'surface' => 'soil',
-        'looks_like' => 'An empty bed or the compost of a pot; no leaf is wetted.',
+    'empty-bed' => [
+        'name' => 'Empty bed', 'surface' => 'soil', 'empty' => true, 'limits' => 'bed', 'formerly' => ['soil'],
+        'looks_like' => 'Soil with nothing growing in it; no leaf is wetted.',
+    ],
+    'planted-soil' => [
+        'name' => 'Soil with plants in it', 'surface' => 'soil', 'planted' => true, 'limits' => 'pot',
+        'looks_like' => 'The compost of a pot, or a bed with roots in it.',
     ],
 ];

@@ -54,7 +54,7 @@ final readonly class OlderBatch
             'ingredients' => $this->facts($plan),
             'limits' => $limits,
             'sources' => SourceCatalogue::shipped()->rows(...SourceCatalogue::shipped()->keys()),
-            'emulsion' => ['cover' => self::cover($plan), 'usual_droplet_um' => null],
+            'emulsion' => ['usual_droplet_um' => null],
             'holding' => ['strict' => self::hours($plan, 'strict_hours'), 'patient' => self::hours($plan, 'patient_hours')],
             'repeat_days' => is_numeric($batch->repeat_days ?? null) ? (int) $batch->repeat_days : null,
             'plan' => $plan,
@@ -178,14 +178,6 @@ final readonly class OlderBatch
         }
 
         return array_values($all);
-    }
-
-    /** @param array<array-key, mixed> $plan */
-    private static function cover(array $plan): float
-    {
-        $ml = static fn(string $key): float => Older::number(Older::at($plan, 'emulsion', $key));
-
-        return $ml('soap_needed_mL') > 0.0 ? ($ml('soap_given_mL') - $ml('soap_lost_to_hardness_mL')) / $ml('soap_needed_mL') : 1.0;
     }
 
     /**

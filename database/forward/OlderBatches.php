@@ -7,6 +7,7 @@ namespace Database\Forward;
 use IdleMixer\Core\Batch\BatchReader;
 use IdleMixer\Core\Batch\BatchRecord;
 use IdleMixer\Core\Document\JsonText;
+use IdleMixer\Core\Emulsion\Contents;
 use IdleMixer\Core\Emulsion\Emulsifier;
 use IdleMixer\Core\Mix\Mixture;
 use IdleMixer\Core\Mix\Strengths;
@@ -56,7 +57,7 @@ final readonly class OlderBatches
         $whole = AsMade::together(array_map(static fn(Load $load): Mixture => $load->mixture, $record->loads));
 
         return Strengths::of($whole)->oily() > 0.0
-            ? Emulsifier::shipped()->droplets($whole, $record->order, $record->budget->cover, $record->water->temperature?->celsius())->median
+            ? Emulsifier::shipped()->droplets(Contents::of($whole), $record->water->hardness, $record->order, $record->water->temperature?->celsius())->median
             : null;
     }
 

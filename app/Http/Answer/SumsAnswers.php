@@ -89,7 +89,7 @@ final readonly class SumsAnswers
 
     private function ways(Mixture $low, Part $part, Mixture $high, Part $top): WayAnswer
     {
-        $scoops = (HouseholdKit::kit() ?? Kit::kitchen())->planner()->plan($part->millilitres, $part->ingredient->density->value);
+        $scoops = (HouseholdKit::kit() ?? Kit::kitchen())->planner()->plan($part->millilitres, $part->ingredient->density->value, ! $part->ingredient->substance->isLiquid());
         $said = EquivalentWords::of(Equivalents::of($low, $part), Equivalents::of($high, $top));
 
         return new WayAnswer(

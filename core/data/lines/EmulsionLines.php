@@ -19,8 +19,17 @@ final class EmulsionLines
     /** Of what is needed, what is added at least when the sums say that it should have held. */
     public const A_LITTLE = ['value' => 0.25, 'unit' => '1', 'source' => 'house'];
 
-    /** Of what is needed, from where on an emulsion is marginal and not short. */
-    public const MARGINAL_FROM = ['value' => 0.5, 'unit' => '1', 'source' => 'house'];
+    /** From here on it holds long enough to spray by hand. */
+    public const ENOUGH_FROM = ['value' => 30.0, 'unit' => 's', 'source' => 'practice'];
+
+    /** From here on it holds if one hurries. */
+    public const MARGINAL_FROM = ['value' => 15.0, 'unit' => 's', 'source' => 'practice'];
+
+    /** Added emulsifier is looked for up to this much of the spray. */
+    public const MOST_ADDED = ['value' => 2.0, 'unit' => '%', 'source' => 'handbook-soap'];
+
+    /** Spoonfuls of one size that an added amount is counted in at most. */
+    public const MOST_SPOONS = ['value' => 5, 'unit' => '1', 'source' => 'house'];
 
     /** Up to here water is soft, as CaCO3. */
     public const SOFT_TO = ['value' => 60.0, 'unit' => 'mg/L', 'source' => 'usgs-hardness'];
@@ -39,9 +48,6 @@ final class EmulsionLines
 
     /** Largest median drop that a glass is read to. */
     public const LARGEST_DROP = ['value' => 3000.0, 'unit' => 'um', 'source' => 'house'];
-
-    /** What oil loses in density by a degree of warming. */
-    public const OIL_EXPANDS = ['value' => 0.65, 'unit' => 'kg/m3/K', 'source' => 'oil-density'];
 
     /** Room temperature, when nobody said how warm the water is. */
     public const USUAL_CELSIUS = ['value' => 20.0, 'unit' => 'Cel', 'source' => 'house'];

@@ -10,6 +10,12 @@ final class MeasureLines
     /** Share of the wanted amount that a plan may be off; the open documents fix it. */
     public const TOLERANCE = ['value' => 0.05, 'unit' => '1', 'source' => 'house'];
 
+    /** Share that a plan may be off where staying closer takes too many scoops; the open documents fix it. */
+    public const WIDER_TOLERANCE = ['value' => 0.1, 'unit' => '1', 'source' => 'house'];
+
+    /** More scoops than this are lost count of; the open documents fix it. */
+    public const MANY_SCOOPS = ['value' => 5, 'unit' => '1', 'source' => 'house'];
+
     /** Water near 20 °C. */
     public const WATER_DENSITY = ['value' => 0.9982, 'unit' => 'g/mL', 'source' => 'kell-1975'];
 

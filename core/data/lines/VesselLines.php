@@ -21,4 +21,10 @@ final class VesselLines
 
     /** And up to which, where the limits allow it. */
     public const MADE_TO = ['value' => 1.34, 'unit' => '1', 'source' => 'house'];
+
+    /** Share to which a mark on a sprayer is read; the open documents fix it. */
+    public const MARK_READ_TO = ['value' => 0.01, 'unit' => '1', 'source' => 'house'];
+
+    /** Share of the sprayer below which a last load is shared out among the others; the open documents fix it. */
+    public const LEAST_REMAINDER = ['value' => 0.1, 'unit' => '1', 'source' => 'house'];
 }

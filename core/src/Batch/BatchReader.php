@@ -45,9 +45,10 @@ final readonly class BatchReader
         $loads = new LoadReader(self::ingredients($object->get('ingredients'), $numbers));
         $read = array_map($loads->read(...), $plan->get('loads')->items(1, self::MOST_LOADS, 'loads'));
         $holding = $object->get('holding')->object(['strict', 'patient']);
-        $emulsion = $object->get('emulsion')->object(['cover', 'usual_droplet_um']);
+        $emulsion = $object->get('emulsion')->open();
         $droplet = $emulsion->filled('usual_droplet_um');
         $repeat = $object->filled('repeat_days');
+        $target = Target::of(RecipeUse::from($recipe->get('use')->word(array_column(RecipeUse::cases(), 'value'), 'use')), $bench->plant());
 
         return new BatchRecord(
             self::id($object),
@@ -57,13 +58,13 @@ final readonly class BatchReader
             $bench->unit(),
             $bench->kit(),
             $bench->water(),
-            Target::of(RecipeUse::from($recipe->get('use')->word(array_column(RecipeUse::cases(), 'value'), 'use')), $bench->plant()),
+            $target,
             $bench->circumstances(),
             $bench->room(),
-            self::limits($object->get('limits'), $numbers, $sources),
+            self::limits($object->get('limits'), $object->get('bench')->open()->filled('plant')?->open(), $numbers, $target, $sources),
             $sources,
             $read === [] ? throw $plan->get('loads')->fault('A batch has at least one load.') : $read,
-            self::budget($plan->get('emulsion')->open(), $emulsion->get('cover')->number()),
+            self::budget($plan->get('emulsion')->open()),
             $droplet?->positive(),
             new HoldingRule($numbers->read($holding->get('strict')), $numbers->read($holding->get('patient'))),
             $plan->get('fair_look')->open()->get('hours')->countUpTo(24.0 * self::LONGEST_DAYS),
@@ -95,10 +96,11 @@ final readonly class BatchReader
             ];
         }
 
-        return new SourceCatalogue($rows);
+        return SourceCatalogue::shipped()->with($rows);
     }
 
-    private static function limits(Node $node, NumberReader $numbers, SourceCatalogue $sources): Limits
+    /** Those that were asked; for what was not asked then, those of today. */
+    private static function limits(Node $node, ?ObjectNode $plant, NumberReader $numbers, Target $target, SourceCatalogue $sources): Limits
     {
         $rows = [];
         $object = $node->open();
@@ -106,7 +108,7 @@ final readonly class BatchReader
             $rows[$code] = $numbers->row($object->get($code));
         }
 
-        return new Limits($rows, $sources);
+        return new Limits([...Limits::shipped()->rows(), ...OlderLimits::forward($rows, $plant, $numbers, $target)], $sources);
     }
 
     /** @return array<string, Ingredient> by slug */
@@ -129,10 +131,10 @@ final readonly class BatchReader
         return $all;
     }
 
-    private static function budget(ObjectNode $emulsion, float $cover): SoapBudget
+    private static function budget(ObjectNode $emulsion): SoapBudget
     {
         $ml = static fn(string $key): float => $emulsion->get($key)->countUpTo(\PHP_FLOAT_MAX);
 
-        return new SoapBudget($ml('soap_given_mL'), $ml('soap_needed_mL'), $ml('soap_lost_to_hardness_mL'), $cover, $ml('soap_to_add_mL'));
+        return new SoapBudget($ml('soap_given_mL'), $ml('soap_needed_mL'), $ml('soap_lost_to_hardness_mL'));
     }
 }

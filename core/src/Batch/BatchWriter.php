@@ -35,7 +35,7 @@ final readonly class BatchWriter
      */
     public function freeze(Plan $plan, string $id, ?int $repeatDays): array
     {
-        $limits = $this->limits->rows();
+        $limits = $this->limits->asked($plan->bench->target->limits() ?? '');
 
         return [
             'format' => BatchRecord::FORMAT,
@@ -46,7 +46,7 @@ final readonly class BatchWriter
             'ingredients' => self::ingredients($plan->whole),
             'limits' => $limits,
             'sources' => $this->sources->rows(...$this->named($plan, array_column($limits, 'source'))),
-            'emulsion' => ['cover' => $plan->emulsion->budget->cover, 'usual_droplet_um' => $plan->emulsion->usualDroplet],
+            'emulsion' => ['usual_droplet_um' => $plan->emulsion->usualDroplet],
             'holding' => ['strict' => self::sourced($plan->holding->strict), 'patient' => self::sourced($plan->holding->patient)],
             'repeat_days' => $repeatDays,
             'plan' => $this->plans->write($plan),
@@ -79,9 +79,7 @@ final readonly class BatchWriter
             'slug' => $plant->slug,
             'name' => $plant->name,
             'surface' => $plant->surface->value,
-            'oil_limit' => self::maybe($plant->oilLimit),
-            'soap_limit' => self::maybe($plant->soapLimit),
-            'alcohol_limit' => self::maybe($plant->alcoholLimit),
+            'limits' => $plant->limits,
         ];
     }
 
@@ -92,7 +90,7 @@ final readonly class BatchWriter
             'season' => $circumstances->season->value ?? 'unknown',
             'air_celsius' => $circumstances->air?->celsius(),
             'inFlower' => $circumstances->inFlower,
-            'rinsed' => $circumstances->rinsed,
+            'rinsed' => $circumstances->rinsed ?? false,
             'pickedInDays' => $circumstances->pickedInDays,
             'everyDays' => $circumstances->everyDays,
         ];
@@ -127,12 +125,11 @@ final readonly class BatchWriter
      */
     private function named(Plan $plan, array $limits): array
     {
-        $plant = $plan->bench->target->plant;
-        $all = [$plan->holding->strict, $plan->holding->patient, $plant?->oilLimit, $plant?->soapLimit, $plant?->alcoholLimit];
+        $all = [$plan->holding->strict, $plan->holding->patient];
         foreach ($plan->whole->parts as $part) {
             $all[] = $part->ingredient->density;
         }
-        $sources = array_map(static fn(Sourced $one): string => $one->source, array_values(array_filter($all)));
+        $sources = array_map(static fn(Sourced $one): string => $one->source, $all);
 
         // Verdicts on place and weather rest on these.
         return array_values(array_unique(['practice', 'house', ...$limits, ...$sources]));
@@ -142,11 +139,5 @@ final readonly class BatchWriter
     private static function sourced(Sourced $number): array
     {
         return ['value' => $number->value, 'unit' => $number->unit, 'source' => $number->source];
-    }
-
-    /** @return array{value: float, unit: string, source: string}|null */
-    private static function maybe(?Sourced $number): ?array
-    {
-        return $number === null ? null : self::sourced($number);
     }
 }

@@ -12,6 +12,7 @@ use IdleMixer\Core\Document\ObjectNode;
 use IdleMixer\Core\Measure\Kit;
 use IdleMixer\Core\Measure\Measure;
 use IdleMixer\Core\Plant\Surface;
+use IdleMixer\Core\Plant\ToleranceCatalogue;
 use IdleMixer\Core\Plant\ToleranceClass;
 use IdleMixer\Core\Quantity\Amount;
 use IdleMixer\Core\Quantity\AmountReader;
@@ -20,6 +21,7 @@ use IdleMixer\Core\Quantity\Temperature;
 use IdleMixer\Core\Quantity\Unit;
 use IdleMixer\Core\Safety\Circumstances;
 use IdleMixer\Core\Safety\Season;
+use IdleMixer\Core\Safety\Target;
 
 /** Reads the bench of a batch document: what is not known reads as not known. */
 final readonly class FrozenBench
@@ -77,17 +79,23 @@ final readonly class FrozenBench
         if ($node === null) {
             return null;
         }
-        $row = $node->object(['slug', 'name', 'surface', 'oil_limit', 'soap_limit', 'alcohol_limit']);
-        $limit = fn(string $key) => $row->filled($key) === null ? null : $this->numbers->read($row->get($key));
+        // What it bears stood here in documents of before; now it is among the limits.
+        $row = $node->object(['slug', 'name', 'surface', 'limits', ...OlderLimits::PLANT]);
+        $slug = $row->get('slug')->text(InputLines::LONGEST_SLUG['value'], 1);
+        $kinds = ToleranceCatalogue::shipped();
+        $kind = in_array($slug, $kinds->known(), true) ? $kinds->get($slug) : null;
+        $surface = Surface::from($row->get('surface')->word(array_column(Surface::cases(), 'value'), 'surface'));
 
         return new ToleranceClass(
-            $row->get('slug')->text(InputLines::LONGEST_SLUG['value'], 1),
+            $slug,
             $row->get('name')->text(InputLines::LONGEST_NAME['value'], 1),
-            Surface::from($row->get('surface')->word(array_column(Surface::cases(), 'value'), 'surface')),
-            $limit('oil_limit'),
-            $limit('soap_limit'),
-            $limit('alcohol_limit'),
-            '',
+            $surface,
+            $row->filled('limits')?->text(InputLines::LONGEST_SLUG['value'], 1) ?? $kind->limits ?? Target::columnOf($surface),
+            $kind->looksLike ?? '',
+            $kind->wiltsByAlcohol ?? false,
+            $kind->hasBloom ?? false,
+            $kind->bearsNoOil ?? false,
+            $kind->planted ?? false,
         );
     }
 

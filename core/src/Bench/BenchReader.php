@@ -103,7 +103,7 @@ final readonly class BenchReader
         $make = AmountReader::vessel($object->get('make'), 'A volume to make');
         $sprayer = $object->optional('sprayer');
         $plant = $object->optional('plant');
-        $usual = $this->shipped->has($recipe->slug) ? $this->shipped->repeatDays($recipe->slug) : null;
+        $practice = $this->shipped->has($recipe->slug) ? $this->shipped->practice($recipe->slug) : null;
 
         return new Bench(
             $recipe,
@@ -114,8 +114,12 @@ final readonly class BenchReader
             self::factor($object->optional('factor')),
             $this->kit($object->optional('measures'), $beside),
             $this->water->read($object->optional('water')),
-            Target::of($recipe->use, $plant === null ? null : $this->tolerance->get($plant->word($this->tolerance->slugs(), 'plant tolerance class'))),
-            $this->circumstances->read($object->optional('circumstances'), $beside?->optional('pickedInDays'))->every($usual),
+            Target::of($recipe->use, match (true) {
+                $plant !== null => $this->tolerance->get($plant->word($this->tolerance->known(), 'plant tolerance class')),
+                $practice !== null && $practice->onlyWhereNothingGrows => $this->tolerance->emptyBed(),
+                default => null,
+            }),
+            $this->circumstances->read($object->optional('circumstances'), $beside?->optional('pickedInDays'))->asPractised($practice?->repeatDays, $practice !== null && $practice->rinsed),
             $this->hand($beside?->optional('hand')),
             Agitation::from($beside?->optional('agitation')?->word(array_column(Agitation::cases(), 'value'), 'way of working a mix') ?? Agitation::HandShake->value),
         );

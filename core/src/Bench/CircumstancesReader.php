@@ -37,7 +37,7 @@ final readonly class CircumstancesReader
             $object->optional('inFlower')?->flag() ?? false,
             $picked,
             $object->optional('everyDays')?->positive(self::LONGEST_DAYS),
-            $object->optional('rinsed')?->flag() ?? false,
+            $object->optional('rinsed')?->flag(),
         );
     }
 

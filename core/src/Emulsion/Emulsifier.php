@@ -17,7 +17,15 @@ final readonly class Emulsifier
     /** g/mL of oil, where there is none to ask: of neem and vegetable oils near 20 °C, from memory. */
     private const USUAL_DENSITY = EmulsionLines::USUAL_DENSITY['value'];
 
-    public function __construct(private EmulsionTable $table) {}
+    private Hardness $hardness;
+
+    private BreakUp $breakUp;
+
+    public function __construct(private EmulsionTable $table)
+    {
+        $this->hardness = new Hardness($table);
+        $this->breakUp = new BreakUp($table, $this->hardness);
+    }
 
     public static function shipped(): self
     {
@@ -25,69 +33,62 @@ final readonly class Emulsifier
     }
 
     /**
+     * What must be free goes by the oil: so much of its weight, active on the drops, and so much dissolved.
+     *
      * @param float|null $hardness mg/L as CaCO3; null when unknown, then the top of moderate is reckoned with
      */
-    public function budget(Mixture $mixture, ?float $hardness, MixingOrder $order): SoapBudget
+    public function budget(Contents $in, ?float $hardness): SoapBudget
     {
-        return $this->budgetOf(Contents::of($mixture), $hardness, $order);
+        $main = $in->main ?? $this->table->usualEmulsifier;
+        $holds = $main->emulsifying;
+        if ($in->egg || $in->oil <= 0.0 || $holds === null) {
+            return new SoapBudget($in->emulsifier, 0.0, $this->lost($in, $hardness));
+        }
+        $grams = $this->table->value('needed-on-oil') * $in->oilGrams
+            + $this->table->value('needed-dissolved') * $holds->critical->value * $in->finished / 1000.0;
+
+        return new SoapBudget($in->emulsifier, $grams / ($holds->active->value * $main->density->value), $this->lost($in, $hardness));
     }
 
-    /** @param float|null $hardness mg/L as CaCO3; null when unknown */
-    public function budgetOf(Contents $in, ?float $hardness, MixingOrder $order): SoapBudget
+    /** mL of true soap as bought that the water turns into scum. */
+    public function lost(Contents $in, ?float $hardness): float
     {
-        $takes = $this->lossPerLitre($hardness ?? $this->table->value('hardness-assumed')) * $in->water / 1000.0;
-        $lost = min($in->soap, $takes);
-        [$dissolved, $active] = $this->mainEmulsifier($in);
-        $needed = $dissolved * $in->finished / 1000.0 + $this->surface($in, $order) / $active;
-        $free = $in->emulsifier() - $lost;
-
-        // More castile first feeds what hardness still takes; and what is added has to be held dissolved itself.
-        $missing = $needed - $free + ($in->soap >= $in->detergent + $in->nonIonic ? $takes - $lost : 0.0);
-        $toAdd = $in->egg || $free >= $needed ? 0.0 : $missing / (1.0 - $dissolved / 1000.0);
-
-        return new SoapBudget($in->emulsifier(), $in->egg ? 0.0 : $needed, $lost, $in->egg ? 1.0 : ($needed > 0.0 ? $free / $needed : 1.0), $toAdd);
+        return $in->soap > 0.0 ? ($in->soap - $this->hardness->leaves($in, $hardness, $in->water)) / $in->soapInMillilitre : 0.0;
     }
 
     /** mL of liquid castile that a litre of water of that hardness (mg/L as CaCO3) destroys. */
     public function lossPerLitre(float $hardness): float
     {
-        $grams = $hardness / 1000.0 / $this->table->value('carbonate-molar-mass') * $this->table->value('soap-per-hardness') * $this->table->value('soap-molar-mass');
+        $castile = $this->table->usualEmulsifier;
 
-        return $grams / ($this->table->value('castile-solids') * $this->table->value('emulsifier-density'));
+        return $this->hardness->takes($hardness) / (($castile->emulsifying->active->value ?? 1.0) * $castile->density->value);
     }
 
     /**
-     * @param float      $cover   free emulsifier by what is needed
-     * @param float|null $celsius of the water
-     * @param float      $hand    how much coarser than usual this hand mixes; 1 while it is not known
+     * @param float|null $hardness mg/L as CaCO3; null when unknown
+     * @param float|null $celsius  of the water
+     * @param float      $hand     how much coarser than usual this hand mixes; 1 while it is not known
      */
-    public function droplets(Mixture $mixture, MixingOrder $order, float $cover, ?float $celsius, float $hand = 1.0): Droplets
+    public function droplets(Contents $in, ?float $hardness, MixingOrder $order, ?float $celsius, float $hand = 1.0): Droplets
     {
-        return $this->dropletsOf(Contents::of($mixture), $order, $cover, $celsius, $hand);
-    }
-
-    /** @param float $cover free emulsifier by what is needed */
-    public function dropletsOf(Contents $in, MixingOrder $order, float $cover, ?float $celsius, float $hand = 1.0): Droplets
-    {
-        $starved = 1.0 + ($this->table->value('starved') - 1.0) * (1.0 - min(1.0, max(0.0, $cover)));
-
-        return new Droplets($this->table->value("drop-{$order->value}") * $starved * $this->cold($in, $celsius) * $hand, $this->table->value('spread'));
-    }
-
-    public function creaming(Mixture $mixture, MixingOrder $order, float $cover, ?float $celsius, float $hand = 1.0): Creaming
-    {
-        return new Creaming($this->droplets($mixture, $order, $cover, $celsius, $hand), $this->rising($mixture, $celsius));
+        return new Droplets($this->breakUp->median($in, $hardness, $order, $hand) * $this->cold($in, $celsius), $this->table->value('spread'));
     }
 
     /** How fast droplets of its oil rise in that water, however it is mixed. */
-    public function rising(Mixture $mixture, ?float $celsius): Stokes
-    {
-        return $this->risingOf(Contents::of($mixture), $celsius);
-    }
-
-    public function risingOf(Contents $in, ?float $celsius): Stokes
+    public function rising(Contents $in, ?float $celsius): Stokes
     {
         return Stokes::in(self::water($celsius), $in->oilDensity() ?? self::USUAL_DENSITY);
+    }
+
+    public function creaming(Contents $in, ?float $hardness, MixingOrder $order, ?float $celsius, float $hand = 1.0): Creaming
+    {
+        return new Creaming($this->droplets($in, $hardness, $order, $celsius, $hand), $this->rising($in, $celsius));
+    }
+
+    /** Seconds from shaking to shaking. */
+    public function reshakeSeconds(Creaming $creaming): float
+    {
+        return $creaming->secondsToDrift($this->table->value('tube-height'), $this->table->value('drift-tolerance'));
     }
 
     /** How many times as large the droplets come out as with a shake by hand. */
@@ -99,37 +100,12 @@ final readonly class Emulsifier
     /** The median droplet that a glass shows, µm. */
     public function measured(GlassReading $reading, Mixture $mixture, ?float $celsius): float
     {
-        return $reading->medianDiameter($this->rising($mixture, $celsius), $this->table->value('spread'), $this->table->value('ring-seen'));
-    }
-
-    public function reshakeSeconds(Creaming $creaming): float
-    {
-        return $creaming->secondsToDrift($this->table->value('tube-height'), $this->table->value('drift-tolerance'));
+        return $reading->medianDiameter($this->rising(Contents::of($mixture), $celsius), $this->table->value('spread'), $this->table->value('ring-seen'));
     }
 
     public function table(): EmulsionTable
     {
         return $this->table;
-    }
-
-    /** @return array{float, float} mL/L that must stay dissolved, and mg of active substance in a mL, of what there is most of */
-    private function mainEmulsifier(Contents $in): array
-    {
-        $milligrams = 1000.0 * $this->table->value('emulsifier-density');
-
-        return match (true) {
-            $in->nonIonic > 0.0 && $in->nonIonic >= max($in->soap, $in->detergent) => [$this->table->value('dissolved-non-ionic'), $milligrams * $this->table->value('non-ionic-active')],
-            $in->detergent > $in->soap => [$this->table->value('dissolved-detergent'), $milligrams * $this->table->value('detergent-active')],
-            default => [$this->table->value('dissolved-soap'), $milligrams * $this->table->value('castile-solids')],
-        };
-    }
-
-    /** mg that the surface of the droplets takes: 6 V / d, times the cover. */
-    private function surface(Contents $in, MixingOrder $order): float
-    {
-        $squareMetres = 6.0 * $in->oil * 1e-6 / ($this->table->value("drop-{$order->value}") * 1e-6);
-
-        return $squareMetres * $this->table->value('surface-cover');
     }
 
     /** How much coarser cold neem comes out. */

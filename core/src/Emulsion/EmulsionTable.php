@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Emulsion;
 
+use IdleMixer\Core\Ingredient\Ingredient;
+use IdleMixer\Core\Ingredient\IngredientCatalogue;
 use IdleMixer\Core\Source\SourceCatalogue;
 use IdleMixer\Core\Source\Sourced;
 
@@ -15,14 +17,21 @@ use IdleMixer\Core\Source\Sourced;
 final readonly class EmulsionTable
 {
     /** @param array<string, SourcedRow> $rows */
-    public function __construct(private array $rows, private SourceCatalogue $sources) {}
+    public function __construct(
+        private array $rows,
+        private SourceCatalogue $sources,
+        /** What is added where there is none. */
+        public Ingredient $usualEmulsifier,
+    ) {}
 
     public static function shipped(): self
     {
         /** @var array<string, SourcedRow> $rows */
         $rows = require __DIR__ . '/../../data/emulsion.php';
 
-        return new self($rows, SourceCatalogue::shipped());
+        $ingredients = IngredientCatalogue::shipped();
+
+        return new self($rows, SourceCatalogue::shipped(), $ingredients->get($ingredients->usualEmulsifier()));
     }
 
     /** @throws UnknownFigure when there is none of that name */

@@ -6,7 +6,7 @@ namespace IdleMixer\Core\Emulsion;
 
 use IdleMixer\Core\Data\EmulsionLines;
 
-/** Whether there is emulsifier enough for the oil. */
+/** Whether the oil is held long enough. */
 enum EmulsionVerdict: string
 {
     case NoneNeeded = 'none-needed';
@@ -14,12 +14,12 @@ enum EmulsionVerdict: string
     case Marginal = 'marginal';
     case Enough = 'enough';
 
-    /** From half of what is needed on it is marginal, from all of it enough: our own lines. */
-    public static function of(float $cover): self
+    /** @param float $seconds until it wants shaking again: what the hands can do with it decides */
+    public static function of(float $seconds): self
     {
         return match (true) {
-            $cover >= 1.0 - 1e-9 => self::Enough,
-            $cover >= EmulsionLines::MARGINAL_FROM['value'] => self::Marginal,
+            $seconds >= EmulsionLines::ENOUGH_FROM['value'] => self::Enough,
+            $seconds >= EmulsionLines::MARGINAL_FROM['value'] => self::Marginal,
             default => self::Short,
         };
     }

@@ -13,15 +13,17 @@ final readonly class SoapBudget
         public float $needed,
         /** What hardness turns into scum. */
         public float $lost,
-        /** What the verdict hangs on: 1 and more is enough. */
-        public float $cover,
-        /** mL to add of the same emulsifier, of castile where there is none, so that it is enough. */
-        public float $toAdd,
     ) {}
 
     /** What is left after hardness. */
     public function free(): float
     {
         return max(0.0, $this->given - $this->lost);
+    }
+
+    /** What is missing of what must be free. */
+    public function missing(): float
+    {
+        return max(0.0, $this->needed - $this->free());
     }
 }

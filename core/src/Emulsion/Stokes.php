@@ -4,16 +4,11 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Emulsion;
 
-use IdleMixer\Core\Data\EmulsionLines;
-
 /** How fast a droplet of oil rises: Stokes (1851), (rho_w - rho_o) g d² / (18 mu). */
 final readonly class Stokes
 {
     /** m/s² */
     private const GRAVITY = 9.80665;
-
-    /** kg/m³ that oil loses by a degree of warming; common to oils, from memory. */
-    private const OIL_EXPANDS = EmulsionLines::OIL_EXPANDS['value'];
 
     /** mm/s for a droplet of 1 µm; it goes with the square of the diameter. */
     private float $ofOneMicron;
@@ -28,12 +23,14 @@ final readonly class Stokes
         $this->ofOneMicron = $gap * self::GRAVITY * 1e-12 / (18.0 * $viscosity * 1e-3) * 1000.0;
     }
 
-    /** @param float $oilDensity g/mL near 20 °C */
+    /**
+     * The gap in density is that near 20 °C at any temperature: what warming changes of it is less than oils of one kind differ.
+     *
+     * @param float $oilDensity g/mL near 20 °C
+     */
     public static function in(WaterAt $water, float $oilDensity): self
     {
-        $oil = 1000.0 * $oilDensity - self::OIL_EXPANDS * ($water->celsius - 20.0);
-
-        return new self($water->density() - $oil, $water->viscosity());
+        return new self(WaterAt::celsius(WaterAt::ROOM)->density() - 1000.0 * $oilDensity, $water->viscosity());
     }
 
     /** @return float mm/s for a diameter in µm */

@@ -13,6 +13,9 @@ final readonly class WaterAt
 
     public const HOTTEST = 60.0;
 
+    /** Where densities are told. */
+    public const ROOM = 20.0;
+
     private function __construct(public float $celsius) {}
 
     /** @throws InvalidQuantity when the temperature is not finite or outside 0 to 60 °C */

@@ -21,7 +21,28 @@ final readonly class Ingredient
         public ?Sourced $defaultStrength,
         /** mL of one piece, for what is counted. */
         public ?Sourced $pieceVolume,
+        /** Null for what holds no oil. */
+        public ?Emulsifying $emulsifying = null,
+        /** mN/m between it and bare water; null for what is no oil. */
+        public ?Sourced $tension = null,
+        private ?DensityByStrength $byStrength = null,
     ) {}
+
+    /** The same as bottled at another strength: what is mostly water is heavier. */
+    public function bottledAt(?float $strength): self
+    {
+        return $strength === null || $this->byStrength === null ? $this : new self(
+            $this->slug,
+            $this->name,
+            $this->substance,
+            $this->byStrength->at($strength),
+            $this->defaultStrength,
+            $this->pieceVolume,
+            $this->emulsifying,
+            $this->tension,
+            $this->byStrength,
+        );
+    }
 
     /** @return list<Dimension> how this may be measured out */
     public function dimensions(): array

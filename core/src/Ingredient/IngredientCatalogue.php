@@ -12,7 +12,7 @@ use IdleMixer\Core\Source\Sourced;
  *
  * @phpstan-import-type SourcedRow from Sourced
  *
- * @phpstan-type IngredientRow array{name: string, substance: string, density: SourcedRow, strength?: SourcedRow, piece?: SourcedRow, usual_emulsifier?: bool}
+ * @phpstan-type IngredientRow array{name: string, substance: string, density: SourcedRow, strength?: SourcedRow, piece?: SourcedRow, usual_emulsifier?: bool, active?: SourcedRow, critical?: SourcedRow, tension?: SourcedRow, density_by_strength?: array{source: string, points: non-empty-array<int, float>}}
  */
 final class IngredientCatalogue
 {
@@ -65,6 +65,9 @@ final class IngredientCatalogue
             Sourced::fromRow($row['density'], $this->sources),
             isset($row['strength']) ? Sourced::fromRow($row['strength'], $this->sources) : null,
             isset($row['piece']) ? Sourced::fromRow($row['piece'], $this->sources) : null,
+            isset($row['active'], $row['critical']) ? new Emulsifying(Sourced::fromRow($row['active'], $this->sources), Sourced::fromRow($row['critical'], $this->sources)) : null,
+            isset($row['tension']) ? Sourced::fromRow($row['tension'], $this->sources) : null,
+            isset($row['density_by_strength']) ? new DensityByStrength($row['density_by_strength']['points'], $row['density_by_strength']['source'], $this->sources) : null,
         );
     }
 }

@@ -56,6 +56,38 @@ enum Substance: string
         return $this === self::Alcohol || $this === self::Peroxide;
     }
 
+    /** What verdicts and limits call it in one word: refined and kitchen oils are both oil. */
+    public function word(): string
+    {
+        return match ($this) {
+            self::RefinedOil, self::KitchenOil => 'oil',
+            self::EssentialOil => 'essential',
+            self::TrueSoap => 'soap',
+            default => $this->value,
+        };
+    }
+
+    public function words(): string
+    {
+        return match ($this) {
+            self::Neem => 'neem oil',
+            self::RefinedOil => 'refined oil',
+            self::KitchenOil => 'kitchen oil',
+            self::EssentialOil => 'essential oil',
+            self::TrueSoap => 'soap',
+            self::Detergent => 'dish detergent',
+            self::NonIonic => 'soap bark or polysorbate',
+            self::Alcohol, self::Peroxide => "pure {$this->value}",
+            default => $this->value,
+        };
+    }
+
+    /** v/v of what is liquid, w/v of soda. */
+    public function unit(): string
+    {
+        return $this === self::Soda ? 'g per 100 mL' : '%';
+    }
+
     /** Null for egg, which is counted and holds no strength. */
     public function group(): ?SubstanceGroup
     {

@@ -31,12 +31,13 @@ final readonly class PreDilution
      *
      * @param list<Measure> $measures
      * @param float         $wanted   mL, above 0
+     * @param bool          $powder   whether it cannot be counted in drops before it is dissolved
      */
-    public static function of(array $measures, float $wanted): ?self
+    public static function of(array $measures, float $wanted, bool $powder = false): ?self
     {
         $best = null;
         $fewest = 3 * self::MOST_FILLS + 1;
-        foreach ($measures as $dose) {
+        foreach ($powder ? ScoopPlanner::dry($measures) : $measures as $dose) {
             foreach ($measures as $water) {
                 for ($fills = 1; $fills <= self::MOST_FILLS && 2 + $fills < $fewest; ++$fills) {
                     $use = self::use($measures, $wanted * (1.0 + $fills * $water->millilitres / $dose->millilitres), $dose->millilitres + $fills * $water->millilitres, $fewest - 1 - $fills);

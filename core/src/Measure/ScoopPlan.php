@@ -15,8 +15,9 @@ final readonly class ScoopPlan
     /**
      * @param list<Scoop> $scoops largest measure first
      * @param float       $wanted mL, above 0
+     * @param float       $within share that it may be off
      */
-    public function __construct(public array $scoops, public float $wanted) {}
+    public function __construct(public array $scoops, public float $wanted, private float $within = self::TOLERANCE) {}
 
     public function millilitres(): float
     {
@@ -42,6 +43,6 @@ final readonly class ScoopPlan
 
     public function isWithinTolerance(): bool
     {
-        return abs($this->errorPercent()) <= 100.0 * self::TOLERANCE * (1 + 1e-9);
+        return abs($this->errorPercent()) <= 100.0 * $this->within * (1 + 1e-9);
     }
 }

@@ -4,17 +4,22 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Measure;
 
+use IdleMixer\Core\Data\MeasureLines;
 use IdleMixer\Core\Quantity\Amount;
+use IdleMixer\Core\Quantity\Unit;
 
 /**
  * Finds the fewest scoops that stay within 5 % of a wanted amount; among equally few, the one
  * with fewer kinds of spoon, then the nearest.
- * When nothing stays within, the nearest amount of at least one scoop.
+ * Where that takes more than five scoops, the fewest within 10 %, if five do. When nothing stays within, the nearest amount
+ * of at least one scoop. Drops are for liquids only.
  */
 final class ScoopPlanner
 {
     /** From this many of the largest measure on, whole counts of it alone always hit the 10 % wide window. */
     private const CLOSED_FORM_FROM = 20.0;
+
+    private const MANY = MeasureLines::MANY_SCOOPS['value'];
 
     /** @var list<Measure> largest first, sizes distinct */
     private array $measures;
@@ -44,10 +49,12 @@ final class ScoopPlanner
      *
      * @param float      $wanted  mL, finite and above 0
      * @param float|null $density g/mL, where it may be weighed
+     * @param bool       $powder  whether it cannot be counted in drops
      */
-    public function plan(float $wanted, ?float $density = null): ScoopPlan
+    public function plan(float $wanted, ?float $density = null, bool $powder = false): ScoopPlan
     {
-        $spoons = $this->spoons($wanted);
+        $dry = $powder ? self::dry($this->measures) : $this->measures;
+        $spoons = $this->spoons($wanted, $dry);
         if ($this->scale === null || $density === null) {
             return $spoons;
         }
@@ -59,32 +66,53 @@ final class ScoopPlanner
         return $better ? $weighed : $spoons;
     }
 
-    private function spoons(float $wanted): ScoopPlan
+    /**
+     * @param list<Measure> $measures
+     *
+     * @return non-empty-list<Measure>|list<Measure> those that hold a powder; all where there are none
+     */
+    public static function dry(array $measures): array
+    {
+        $spoons = array_values(array_filter($measures, static fn(Measure $measure): bool => $measure->amount->unit !== Unit::Drop));
+
+        return $spoons === [] ? $measures : $spoons;
+    }
+
+    /** @param list<Measure> $measures largest first */
+    private function spoons(float $wanted, array $measures): ScoopPlan
     {
         $tolerance = ScoopPlan::TOLERANCE * (1 + 1e-12);
-        $largest = $this->measures[0];
+        $largest = $measures[0];
         if ($wanted / $largest->millilitres >= self::CLOSED_FORM_FROM) {
             $count = (int) ceil($wanted * (1 - $tolerance) / $largest->millilitres);
 
             return new ScoopPlan([new Scoop($largest, $count)], $wanted);
         }
-        $sizes = array_map(static fn(Measure $measure): float => $measure->millilitres, $this->measures);
-        $counts = (new FewestScoops($sizes, $wanted, $wanted * (1 - $tolerance), $wanted * (1 + $tolerance)))->counts()
-            ?? (new NearestScoops($sizes, $wanted))->counts();
+        $sizes = array_map(static fn(Measure $measure): float => $measure->millilitres, $measures);
+        $within = static fn(float $share): ?array => (new FewestScoops($sizes, $wanted, $wanted * (1 - $share), $wanted * (1 + $share)))->counts();
+        $counts = $within($tolerance);
+        if ($counts === null || array_sum($counts) <= self::MANY) {
+            return $this->planOf($measures, $counts ?? (new NearestScoops($sizes, $wanted))->counts(), $wanted);
+        }
+        $wider = MeasureLines::WIDER_TOLERANCE['value'];
+        $fewer = $within($wider * (1 + 1e-12));
 
-        return $this->planOf($counts, $wanted);
+        return $fewer !== null && array_sum($fewer) <= self::MANY ? $this->planOf($measures, $fewer, $wanted, $wider) : $this->planOf($measures, $counts, $wanted);
     }
 
-    /** @param array<int, int> $counts */
-    private function planOf(array $counts, float $wanted): ScoopPlan
+    /**
+     * @param list<Measure>   $measures
+     * @param array<int, int> $counts
+     */
+    private function planOf(array $measures, array $counts, float $wanted, float $within = ScoopPlan::TOLERANCE): ScoopPlan
     {
         $scoops = [];
         foreach ($counts as $i => $count) {
             if ($count > 0) {
-                $scoops[] = new Scoop($this->measures[$i], $count);
+                $scoops[] = new Scoop($measures[$i], $count);
             }
         }
 
-        return new ScoopPlan($scoops, $wanted);
+        return new ScoopPlan($scoops, $wanted, $within);
     }
 }

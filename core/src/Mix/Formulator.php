@@ -40,8 +40,8 @@ final readonly class Formulator
                 }
                 $pours[] = $pour;
             } elseif ($line->ingredient !== null) {
-                $ml = $line->ingredient->millilitres($line->amountAt($highEnd)) * $factor;
-                $parts[] = new Part($line->ingredient, $ml, $line->strength, null);
+                $ingredient = $line->ingredient->bottledAt($line->strength);
+                $parts[] = new Part($ingredient, $ingredient->millilitres($line->amountAt($highEnd)) * $factor, $line->strength, null);
             }
         }
         $lines = new Mixture(0.0, $parts, $pours);

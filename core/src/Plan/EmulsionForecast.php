@@ -46,33 +46,34 @@ final readonly class EmulsionForecast
         $chosen = $bench->recipe->order;
         $water = $bench->water;
         $celsius = $water->temperature?->celsius();
-        $hand = $bench->hand * $emulsifier->coarseness($bench->agitation);
+        $work = $emulsifier->coarseness($bench->agitation);
         $in = Contents::of($mixture);
-        $budget = $emulsifier->budgetOf($in, $water->hardness, $chosen);
+        $budget = $emulsifier->budget($in, $water->hardness);
         if ($in->oil <= 0.0) {
             return new self(EmulsionVerdict::NoneNeeded, $budget, false, EmulsionVerdict::NoneNeeded, EmulsionVerdict::NoneNeeded, [], [], 1.0, 0.0, null);
         }
-        $creaming = [];
-        $rising = $emulsifier->risingOf($in, $celsius);
+        $rising = $emulsifier->rising($in, $celsius);
+        $creaming = static fn(MixingOrder $order, ?float $hardness, float $hand): Creaming => new Creaming($emulsifier->droplets($in, $hardness, $order, $celsius, $hand), $rising);
+        $orders = [];
         foreach (MixingOrder::cases() as $order) {
-            $cover = $order === $chosen ? $budget->cover : $emulsifier->budgetOf($in, $water->hardness, $order)->cover;
-            $creaming[$order->value] = new Creaming($emulsifier->dropletsOf($in, $order, $cover, $celsius, $hand), $rising);
+            $orders[$order->value] = $creaming($order, $water->hardness, $bench->hand * $work);
         }
+        $reshake = array_map($emulsifier->reshakeSeconds(...), $orders);
         $table = $emulsifier->table();
-        $verdict = static fn(float $hardness): EmulsionVerdict => EmulsionVerdict::of($emulsifier->budgetOf($in, $hardness, $chosen)->cover);
-        $mine = $creaming[$chosen->value];
+        $verdict = static fn(HardnessClass $class): EmulsionVerdict => EmulsionVerdict::of($emulsifier->reshakeSeconds($creaming($chosen, $class->milligramsPerLitre(), $bench->hand * $work)));
+        $mine = $orders[$chosen->value];
 
         return new self(
-            EmulsionVerdict::of($budget->cover),
+            EmulsionVerdict::of($reshake[$chosen->value]),
             $budget,
             $water->hardness === null,
-            $verdict(HardnessClass::Soft->milligramsPerLitre()),
-            $verdict(HardnessClass::VeryHard->milligramsPerLitre()),
-            array_map($emulsifier->reshakeSeconds(...), $creaming),
+            $verdict(HardnessClass::Soft),
+            $verdict(HardnessClass::VeryHard),
+            $reshake,
             self::glass($mine, $in->oil / $in->finished, $table->value('glass-height'), $table->value('tube-height')),
             $mine->tenths($table->value('tank-height'), $table->value('spraying-time'))[9],
             $table->value('glass-height'),
-            $emulsifier->dropletsOf($in, $chosen, $budget->cover, $celsius, $emulsifier->coarseness($bench->agitation))->median,
+            $emulsifier->droplets($in, $water->hardness, $chosen, $celsius, $work)->median,
         );
     }
 

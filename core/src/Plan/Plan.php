@@ -31,6 +31,8 @@ final readonly class Plan
         /** Hours from spraying to the first look that may judge it. */
         public Sourced $fairLook,
         public EmulsionForecast $emulsion,
+        /** What makes the oil hold; null where it does. */
+        public ?HoldingRemedy $remedy,
         /** As the spoons really measure it. */
         public Strengths $measured,
         /** At the high end of the recipe's ranges; null when it has none. */

@@ -7,6 +7,7 @@ namespace IdleMixer\Core\Plan;
 use IdleMixer\Core\Bench\Bench;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Emulsion\Emulsifier;
+use IdleMixer\Core\Emulsion\EmulsionVerdict;
 use IdleMixer\Core\Measure\ScoopPlanner;
 use IdleMixer\Core\Mix\Formulator;
 use IdleMixer\Core\Mix\Mixture;
@@ -15,13 +16,14 @@ use IdleMixer\Core\Quantity\Volume;
 use IdleMixer\Core\Recipe\RecipeUse;
 use IdleMixer\Core\Safety\Cautions;
 use IdleMixer\Core\Safety\Ceilings;
-use IdleMixer\Core\Safety\EmulsionJudge;
 use IdleMixer\Core\Safety\Judge;
+use IdleMixer\Core\Safety\Level;
 use IdleMixer\Core\Safety\Limits;
 use IdleMixer\Core\Safety\MeasuringJudge;
 use IdleMixer\Core\Safety\RangeJudge;
-use IdleMixer\Core\Safety\Target;
 use IdleMixer\Core\Safety\Verdict;
+use IdleMixer\Core\Safety\VesselJudge;
+use IdleMixer\Core\Safety\WeakJudge;
 use IdleMixer\Core\Schedule\FairLook;
 use IdleMixer\Core\Schedule\ShelfLife;
 use IdleMixer\Core\Vessel\Loads;
@@ -44,16 +46,19 @@ final readonly class Planner
         private ShelfLife $shelfLife,
         private FairLook $fairLook,
         private Emulsifier $emulsifier,
-        private EmulsionJudge $emulsionJudge,
+        private HoldingRemedies $remedies,
+        private WeakJudge $weakJudge,
+        private VesselJudge $vesselJudge,
         private RangeJudge $rangeJudge,
     ) {}
 
     public static function shipped(): self
     {
         $limits = Limits::shipped();
+        $ceilings = new Ceilings($limits);
+        $emulsifier = Emulsifier::shipped();
 
-
-        return new self(new Formulator(), new Judge($limits), ShelfLife::shipped(), FairLook::shipped(), Emulsifier::shipped(), new EmulsionJudge($limits), new RangeJudge(new Ceilings($limits)));
+        return new self(new Formulator(), new Judge($limits), ShelfLife::shipped(), FairLook::shipped(), $emulsifier, new HoldingRemedies($emulsifier, $ceilings), new WeakJudge($limits), new VesselJudge($limits), new RangeJudge($ceilings));
     }
 
     /**
@@ -69,18 +74,20 @@ final readonly class Planner
         $strengths = Strengths::of($whole);
         $loads = array_map(static fn(LoadGroup $group): Load => $group->load, $groups);
         $measured = self::measured($groups);
-        $top = $this->top($bench);
+        [$top, $overflow] = $this->top($bench);
+        $remedy = $emulsion->verdict === EmulsionVerdict::Short && $bench->recipe->use !== RecipeUse::Stock ? $this->remedies->of($whole, $bench) : null;
 
         return new Plan(
             $bench,
             $whole,
             $groups,
             $strengths,
-            $this->verdicts($bench, $whole, $strengths, $measured, $top, $emulsion, MeasuringJudge::verdicts($loads, $spoons->measures())),
+            [...$this->verdicts($bench, $strengths, $measured, $top, $emulsion, $remedy, MeasuringJudge::verdicts($loads, $spoons->measures())), ...$overflow],
             Cautions::of($whole, $bench->target),
             $this->shelfLife->of($whole, $bench->recipe->use),
             $this->fairLook->of($whole),
             $emulsion,
+            $remedy,
             $measured,
             $top,
         );
@@ -91,16 +98,19 @@ final readonly class Planner
      *
      * @return list<Verdict>
      */
-    private function verdicts(Bench $bench, Mixture $whole, Strengths $strengths, Strengths $measured, ?Strengths $top, EmulsionForecast $emulsion, array $coarse): array
+    private function verdicts(Bench $bench, Strengths $strengths, Strengths $measured, ?Strengths $top, EmulsionForecast $emulsion, ?HoldingRemedy $remedy, array $coarse): array
     {
         $verdicts = $this->judge->verdicts($strengths, $bench->target, $bench->circumstances);
-        $season = $bench->circumstances->season;
+        $hardness = $bench->water->hardness ?? $this->emulsifier->table()->value('hardness-assumed');
+        $seconds = $emulsion->reshake[$bench->recipe->order->value] ?? null;
 
         return [
             ...$verdicts,
-            ...($top === null || $bench->highEnd ? [] : $this->rangeJudge->highEnd($verdicts, $top, $bench->target, $season)),
-            ...($coarse === [] ? [] : $this->rangeJudge->measured($verdicts, $measured, $bench->target, $season)),
-            ...$this->emulsionVerdict($emulsion, $whole, $bench->target),
+            ...$this->weakJudge->verdicts($strengths, $bench->target, 100.0 * $emulsion->budget->lost / $bench->make->millilitres(), $this->emulsifier->lossPerLitre($hardness) / 10.0, $hardness, $bench->water->hardness === null),
+            ...$this->vesselJudge->verdicts($strengths, $bench->water->temperature?->celsius()),
+            ...($top === null || $bench->highEnd ? [] : $this->rangeJudge->highEnd($verdicts, $top, $bench->target)),
+            ...($coarse === [] ? [] : $this->rangeJudge->measured($verdicts, $measured, $bench->target)),
+            ...($seconds === null || $bench->recipe->use === RecipeUse::Stock ? [] : [EmulsionJudge::verdict($emulsion, $seconds, $remedy)]),
             ...$coarse,
         ];
     }
@@ -114,31 +124,22 @@ final readonly class Planner
         )->times((float) $group->count), $groups)));
     }
 
-    private function top(Bench $bench): ?Strengths
+    /** @return array{?Strengths, list<Verdict>} at the high end, and why there is none where it does not fit */
+    private function top(Bench $bench): array
     {
         foreach ($bench->recipe->lines as $line) {
-            if ($line->upTo !== null) {
-                return Strengths::of($this->formulator->onBasis($bench->recipe, true, $bench->factor, '/recipe'));
+            if ($line->upTo === null) {
+                continue;
+            }
+            try {
+                return [Strengths::of($this->formulator->onBasis($bench->recipe, true, $bench->factor, '/recipe')), []];
+            } catch (InvalidDocument) {
+                // The low end was asked for, and fits.
+                return [null, [new Verdict('overflow', Level::Caution, 'high-end-overflow', [], null)]];
             }
         }
 
-        return null;
-    }
-
-    /** @return list<Verdict> */
-    private function emulsionVerdict(EmulsionForecast $forecast, Mixture $whole, Target $target): array
-    {
-        $verdict = $target->use === RecipeUse::Stock ? null : $this->emulsionJudge->verdict(
-            $forecast->verdict,
-            $forecast->budget,
-            $whole->finished(),
-            $forecast->hardnessAssumed,
-            $forecast->ifSoft,
-            $forecast->ifHard,
-            $target->surface(),
-        );
-
-        return $verdict === null ? [] : [$verdict];
+        return [null, []];
     }
 
     /** @return list<LoadGroup> */

@@ -4,27 +4,22 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Plant;
 
-use IdleMixer\Core\Source\SourceCatalogue;
-use IdleMixer\Core\Source\Sourced;
-
 /**
  * The plant tolerance classes that a plan request may name.
  *
- * @phpstan-import-type SourcedRow from Sourced
- *
- * @phpstan-type ToleranceRow array{name: string, surface: string, oil_limit?: SourcedRow, soap_limit?: SourcedRow, alcohol_limit?: SourcedRow, looks_like: string, wilts_by_alcohol?: bool, has_bloom?: bool, wounded?: bool}
+ * @phpstan-type ToleranceRow array{name: string, surface: string, limits: string, looks_like: string, wilts_by_alcohol?: bool, has_bloom?: bool, wounded?: bool, bears_no_oil?: bool, planted?: bool, empty?: bool, formerly?: list<string>}
  */
 final readonly class ToleranceCatalogue
 {
     /** @param array<string, ToleranceRow> $rows */
-    public function __construct(private array $rows, private SourceCatalogue $sources) {}
+    public function __construct(private array $rows) {}
 
     public static function shipped(): self
     {
         /** @var array<string, ToleranceRow> $rows */
         $rows = require __DIR__ . '/../../data/tolerance.php';
 
-        return new self($rows, SourceCatalogue::shipped());
+        return new self($rows);
     }
 
     /** @return list<string> */
@@ -33,33 +28,70 @@ final readonly class ToleranceCatalogue
         return array_keys($this->rows);
     }
 
+    /** @return list<string> those that older documents name, too */
+    public function known(): array
+    {
+        return array_values(array_unique([...$this->slugs(), ...array_merge(...array_map(static fn(array $row): array => $row['formerly'] ?? [], array_values($this->rows)))]));
+    }
+
+    /** What a plant of a kind that bears no oil is taken for, whatever its leaf. */
+    public function noOil(): ToleranceClass
+    {
+        return $this->marked('bears_no_oil');
+    }
+
+    /** Soil with nothing growing in it. */
+    public function emptyBed(): ToleranceClass
+    {
+        return $this->marked('empty');
+    }
+
     /** What a wounded leaf bears, whatever kind of leaf it is. */
     public function wounded(): ToleranceClass
     {
+        return $this->marked('wounded');
+    }
+
+    /** @param 'wounded'|'bears_no_oil'|'empty' $mark */
+    private function marked(string $mark): ToleranceClass
+    {
         foreach ($this->rows as $slug => $row) {
-            if ($row['wounded'] ?? false) {
+            if ($row[$mark] ?? false) {
                 return $this->get($slug);
             }
         }
 
-        throw UnknownTolerance::becauseNotListed('wounded', $this->slugs());
+        throw UnknownTolerance::becauseNotListed($mark, $this->slugs());
     }
 
     /** @throws UnknownTolerance when there is none of that slug */
     public function get(string $slug): ToleranceClass
     {
+        $slug = $this->now($slug);
         $row = $this->rows[$slug] ?? throw UnknownTolerance::becauseNotListed($slug, $this->slugs());
 
         return new ToleranceClass(
             $slug,
             $row['name'],
             Surface::from($row['surface']),
-            isset($row['oil_limit']) ? Sourced::fromRow($row['oil_limit'], $this->sources) : null,
-            isset($row['soap_limit']) ? Sourced::fromRow($row['soap_limit'], $this->sources) : null,
-            isset($row['alcohol_limit']) ? Sourced::fromRow($row['alcohol_limit'], $this->sources) : null,
+            $row['limits'],
             $row['looks_like'],
             $row['wilts_by_alcohol'] ?? false,
             $row['has_bloom'] ?? false,
+            $row['bears_no_oil'] ?? false,
+            $row['planted'] ?? false,
         );
+    }
+
+    /** What a class of older documents is called now. */
+    private function now(string $slug): string
+    {
+        foreach ($this->rows as $now => $row) {
+            if (in_array($slug, $row['formerly'] ?? [], true)) {
+                return $now;
+            }
+        }
+
+        return $slug;
     }
 }

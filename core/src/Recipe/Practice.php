@@ -25,5 +25,7 @@ final readonly class Practice
         public string $source,
         /** A drench that harms what is planted. */
         public bool $onlyWhereNothingGrows = false,
+        /** Each round is rinsed off within a day. */
+        public bool $rinsed = false,
     ) {}
 }

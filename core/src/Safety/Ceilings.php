@@ -4,60 +4,72 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Safety;
 
-use IdleMixer\Core\Ingredient\SubstanceGroup;
-use IdleMixer\Core\Plant\Surface;
+use IdleMixer\Core\Ingredient\Substance;
 use IdleMixer\Core\Recipe\RecipeUse;
-use IdleMixer\Core\Source\Sourced;
 
-/** The limits that a spray is held against, by what it goes onto and the season. */
+/** The limits that a spray is held against, by what it goes onto. */
 final readonly class Ceilings
 {
+    /** What a limit of each surface is kept for. */
+    private const LIMITED = [
+        Substance::RefinedOil, Substance::KitchenOil, Substance::Neem, Substance::EssentialOil, Substance::TrueSoap,
+        Substance::Detergent, Substance::Alcohol, Substance::Soda, Substance::Peroxide,
+    ];
+
     public function __construct(private Limits $limits) {}
 
     /**
-     * @return list<Ceiling> none for a stock
+     * @return list<Bound> none for a stock, and none for a swab on single insects
      *
      * @throws UnknownLimit when the catalogue of limits lacks a row
      */
-    public function of(Target $target, ?Season $season = null): array
+    public function of(Target $target): array
     {
-        $surface = $target->surface();
-        if ($target->use === RecipeUse::Stock || $surface === null) {
+        $column = $target->limits();
+        if ($column === null || $target->use === RecipeUse::Spot) {
             return [];
         }
-        if ($surface === Surface::Soil) {
-            return [$this->oil($this->limits->get('oil-drench'), 'soil')];
+        $onto = $target->words();
+        if ($target->plant->bearsNoOil ?? false) {
+            return [new NoOil($onto), ...$this->each($column, $onto, static fn(Substance $what): bool => ! $what->isOily())];
         }
-        $bare = $target->plant === null && $season !== null ? $season === Season::Dormant : $surface === Surface::Wood;
-        $onto = lcfirst($target->plant->name ?? ($bare ? 'bare dormant wood' : 'leaves in season'));
-        $oil = $target->plant->oilLimit ?? $this->limits->get($bare ? 'oil-dormant' : 'oil-leaf');
+        $oils = $this->each($column, $onto, static fn(Substance $what): bool => $what->isOily());
 
-        return $bare ? [$this->oil($oil, $onto)] : [
-            $this->oil($oil, $onto),
-            $this->leaf(SubstanceGroup::Essential, $this->limits->get('essential-leaf'), $onto),
-            $this->leaf(SubstanceGroup::Soap, $target->plant->soapLimit ?? $this->limits->get('soap-leaf'), $onto),
-            $this->leaf(SubstanceGroup::Soda, $this->limits->get('soda-leaf'), $onto),
-            $this->alcohol($target, $onto),
-            $this->leaf(SubstanceGroup::Peroxide, $this->limits->get('peroxide-leaf'), $onto),
-        ];
+        return [...$oils, new OilSum($oils, $onto), ...$this->each($column, $onto, static fn(Substance $what): bool => ! $what->isOily()), $this->nonIonic($onto)];
     }
 
-    private function oil(Sourced $limit, string $onto): Ceiling
+    /** @throws UnknownLimit when the catalogue of limits lacks a row */
+    public function forSubstance(Substance $what, Target $target): ?Ceiling
     {
-        return new Ceiling(SubstanceGroup::Oil, $limit, $limit->value * $this->limits->get('oil-stop-factor')->value, $onto);
+        $column = $target->limits();
+
+        return match (true) {
+            $column === null || $target->use === RecipeUse::Spot => null,
+            $what === Substance::NonIonic => $this->nonIonic($target->words()),
+            in_array($what, self::LIMITED, true) => $this->one($what, $column, $target->words()),
+            default => null,
+        };
     }
 
-    private function leaf(SubstanceGroup $what, Sourced $limit, string $onto): Ceiling
+    /**
+     * @param callable(Substance): bool $which
+     *
+     * @return list<Ceiling>
+     */
+    private function each(string $column, string $onto, callable $which): array
     {
-        return new Ceiling($what, $limit, $this->limits->get("{$what->value}-leaf-stop")->value, $onto);
+        return array_map(fn(Substance $what): Ceiling => $this->one($what, $column, $onto), array_values(array_filter(self::LIMITED, $which)));
     }
 
-    /** From the limit on, not only above it: 40 % already harms. On a swab it wets one insect, not the leaf. */
-    private function alcohol(Target $target, string $onto): Ceiling
+    private function one(Substance $what, string $column, string $onto): Ceiling
     {
-        $limit = $target->plant->alcoholLimit ?? $this->limits->get('alcohol-leaf');
-        $swab = $target->use === RecipeUse::Spot && $target->plant === null;
+        $code = "{$what->value}/{$column}";
 
-        return new Ceiling(SubstanceGroup::Alcohol, $limit, 0.0, $onto, below: true, worst: $swab ? Level::Caution : Level::Stop);
+        return new Ceiling($what, $this->limits->get($code), $this->limits->get("{$code}/stop")->value, $onto);
+    }
+
+    private function nonIonic(string $onto): Ceiling
+    {
+        return new Ceiling(Substance::NonIonic, $this->limits->get(Substance::NonIonic->value), null, $onto);
     }
 }

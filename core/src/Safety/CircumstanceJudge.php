@@ -32,16 +32,17 @@ final readonly class CircumstanceJudge
         return array_values(array_filter([
             $this->season($target, $now),
             $this->temperature($strengths, $now),
-            $now->inFlower ? new Verdict('in-flower', Level::Stop, 'in-flower', [], 'practice') : null,
+            $now->inFlower && $target->use !== RecipeUse::Spot ? new Verdict('in-flower', Level::Stop, 'in-flower', [], 'practice') : null,
             self::picked($now),
-            $this->repeated($strengths->oily(), $target, $now),
+            $this->repeated('oil', $strengths->in(SubstanceGroup::Oil), $target, $now),
+            $this->repeated('essential', $strengths->in(SubstanceGroup::Essential), $target, $now),
         ]));
     }
 
     /** A winter oil with green on the plant. */
     public function season(Target $target, Circumstances $now): ?Verdict
     {
-        return $target->use === RecipeUse::Dormant && $target->plant === null && $now->season === Season::Growing
+        return $target->use === RecipeUse::Dormant && $target->surface() === Surface::Wood && $now->season === Season::Growing
             ? new Verdict('season', Level::Stop, 'winter-oil-in-season', [], 'practice')
             : null;
     }
@@ -76,28 +77,32 @@ final readonly class CircumstanceJudge
         return new Verdict('picked-soon', $soon ? Level::Caution : Level::Ok, $soon ? 'picked-soon' : 'picked-later', ['days' => $now->pickedInDays, 'limit' => PlantCalendar::SOON_DAYS], 'house');
     }
 
-    /** What a leaf gets of oil in a week: 1 % may be repeated after seven days, 2 % not. */
-    private function repeated(float $oil, Target $target, Circumstances $now): ?Verdict
+    /**
+     * What a leaf gets in any seven days, where rounds come closer than that: what one round holds is judged by itself, and
+     * what is rinsed off within a day counts a quarter.
+     */
+    private function repeated(string $code, float $percent, Target $target, Circumstances $now): ?Verdict
     {
-        if ($oil <= 0.0 || $now->everyDays === null || $target->surface() !== Surface::Leaf) {
+        if ($percent <= 0.0 || $now->everyDays === null || $now->everyDays >= self::DAYS_A_WEEK || $target->surface() !== Surface::Leaf || $target->use === RecipeUse::Spot) {
             return null;
         }
-        $limit = $this->limits->get('oil-a-week');
-        $stop = $this->limits->get('oil-a-week-stop');
-        $week = $oil * max(1.0, self::DAYS_A_WEEK / $now->everyDays);
-        // Two weeks and more between leave the leaf time, whatever the strength of one round is judged by itself.
+        $limit = $this->limits->get("{$code}-a-week");
+        $stop = $this->limits->get("{$code}-a-week-stop");
+        $week = $percent * ceil(self::DAYS_A_WEEK / $now->everyDays) * ($now->rinsed === true ? SafetyLines::RINSED['value'] : 1.0);
         $level = match (true) {
-            $week <= $limit->value * (1 + 1e-9) || $now->everyDays >= SafetyLines::WEEKS_OF_REST['value'] * self::DAYS_A_WEEK => Level::Ok,
-            $week <= $stop->value * (1 + 1e-9) => Level::Caution,
+            $week <= $limit->value * (1 + Ceiling::ROUNDING) => Level::Ok,
+            $week <= $stop->value * (1 + Ceiling::ROUNDING) => Level::Caution,
             default => Level::Stop,
         };
 
-        return new Verdict('repeated', $level, "repeated-{$level->value}", [
-            'percent' => $oil,
+        return new Verdict($code === 'oil' ? 'repeated' : "{$code}-repeated", $level, "repeated-{$level->value}", [
+            'what' => $code === 'oil' ? 'oil' : 'essential oil',
+            'percent' => $percent,
             'days' => $now->everyDays,
             'week' => $week,
             'limit' => $limit->value,
             'stop' => $stop->value,
+            'rinsed' => $now->rinsed === true ? ', rinsed off each time' : '',
         ], $limit->source);
     }
 }

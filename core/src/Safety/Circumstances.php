@@ -18,13 +18,13 @@ final readonly class Circumstances
         public ?float $pickedInDays = null,
         /** Days from one spraying to the next; above 0. */
         public ?float $everyDays = null,
-        /** Whether each round is rinsed off within a day. */
-        public bool $rinsed = false,
+        /** Whether each round is rinsed off within a day; null where nobody said. */
+        public ?bool $rinsed = null,
     ) {}
 
-    /** The same, with the interval that practice uses where nobody said another. */
-    public function every(?float $days): self
+    /** The same, with the interval and the rinse that practice uses where nobody said another. */
+    public function asPractised(?float $days, bool $rinsed): self
     {
-        return $this->everyDays !== null || $days === null ? $this : new self($this->season, $this->air, $this->inFlower, $this->pickedInDays, $days, $this->rinsed);
+        return new self($this->season, $this->air, $this->inFlower, $this->pickedInDays, $this->everyDays ?? $days, $this->rinsed ?? ($this->everyDays === null && $rinsed));
     }
 }

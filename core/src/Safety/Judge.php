@@ -31,29 +31,19 @@ final readonly class Judge
         if ($target->use === RecipeUse::Stock) {
             return [new Verdict('stock-only', Level::Caution, 'stock-only', [], 'practice')];
         }
-        $verdicts = array_values(array_filter([
-            $target->surface() === Surface::Soil || $target->use === RecipeUse::Drench ? $this->drench($target) : null,
-            $this->dormantOnLeaf($target),
-        ]));
-        foreach ($this->ceilings->of($target, $circumstances->season) as $ceiling) {
-            $percent = $ceiling->percentOf($strengths);
-            if ($percent > 0.0) {
-                $verdicts[] = $ceiling->verdict($percent);
-            }
-        }
 
-        return [...$verdicts, ...$this->circumstances->verdicts($strengths, $target, $circumstances)];
+        return array_values(array_filter([
+            ...$this->place($target),
+            ...array_map(static fn(Bound $bound): ?Verdict => $bound->verdict($strengths), $this->ceilings->of($target)),
+            self::bloom($strengths, $target),
+            ...$this->circumstances->verdicts($strengths, $target, $circumstances),
+        ]));
     }
 
     /** Why it may not go there at any strength; null where it may. */
     public function misplaced(Target $target, Circumstances $circumstances): ?Verdict
     {
-        $found = [
-            $target->use === RecipeUse::Drench ? $this->drench($target) : null,
-            $this->dormantOnLeaf($target),
-            $this->circumstances->season($target, $circumstances),
-        ];
-        foreach ($found as $verdict) {
+        foreach ([...$this->place($target), $this->circumstances->season($target, $circumstances)] as $verdict) {
             if ($verdict?->level === Level::Stop) {
                 return $verdict;
             }
@@ -62,21 +52,26 @@ final readonly class Judge
         return null;
     }
 
-    private function drench(Target $target): Verdict
+    /** @return list<Verdict> */
+    private function place(Target $target): array
     {
-        if ($target->plant !== null && $target->plant->surface !== Surface::Soil) {
-            return new Verdict('drench-on-leaves', Level::Stop, 'drench-on-leaves', ['plant' => lcfirst($target->plant->name)], 'practice');
-        }
+        $plant = $target->plant;
+        $args = ['plant' => lcfirst($plant->name ?? '')];
 
-        return $target->use === RecipeUse::Drench
-            ? new Verdict('drench-on-leaves', Level::Ok, 'drench-on-soil', [], 'practice')
-            : new Verdict('leaf-spray-on-soil', Level::Caution, 'leaf-spray-on-soil', [], 'practice');
+        return array_values(array_filter([
+            $target->use === RecipeUse::Drench && $plant !== null && $plant->surface !== Surface::Soil ? new Verdict('drench-on-leaves', Level::Stop, 'drench-on-leaves', $args, 'practice') : null,
+            $target->use === RecipeUse::Drench && $target->surface() === Surface::Soil ? new Verdict('drench-on-leaves', Level::Ok, 'drench-on-soil', [], 'practice') : null,
+            $target->use !== RecipeUse::Drench && $plant?->surface === Surface::Soil ? new Verdict('leaf-spray-on-soil', Level::Caution, 'leaf-spray-on-soil', [], 'practice') : null,
+            $target->use === RecipeUse::Dormant && $plant?->surface === Surface::Leaf ? new Verdict('winter-oil-on-leaves', Level::Stop, 'winter-oil-on-leaves', $args, 'practice') : null,
+            $target->use === RecipeUse::Spot && $plant?->wiltsByAlcohol === true ? new Verdict('swab-on-hairs', Level::Stop, 'swab-on-hairs', $args, 'practice') : null,
+        ]));
     }
 
-    private function dormantOnLeaf(Target $target): ?Verdict
+    /** A powdered leaf bears oil, but not its powder. */
+    private static function bloom(Strengths $strengths, Target $target): ?Verdict
     {
-        return $target->use === RecipeUse::Dormant && $target->plant?->surface === Surface::Leaf
-            ? new Verdict('winter-oil-on-leaves', Level::Stop, 'winter-oil-on-leaves', ['plant' => lcfirst($target->plant->name)], 'practice')
+        return $target->plant?->hasBloom === true && $strengths->oily() > 0.0 && $target->use !== RecipeUse::Spot
+            ? new Verdict('oil-on-bloom', Level::Caution, 'oil-on-bloom', ['plant' => lcfirst($target->plant->name)], 'practice')
             : null;
     }
 }

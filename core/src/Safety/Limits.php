@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Safety;
 
+use IdleMixer\Core\Plant\ToleranceCatalogue;
 use IdleMixer\Core\Source\SourceCatalogue;
 use IdleMixer\Core\Source\Sourced;
 
@@ -29,6 +30,18 @@ final readonly class Limits
     public function rows(): array
     {
         return $this->rows;
+    }
+
+    /**
+     * @param string $column what it goes onto
+     *
+     * @return array<string, SourcedRow> those that are asked for it, and for an empty bed, where a rest may go
+     */
+    public function asked(string $column): array
+    {
+        $bed = ToleranceCatalogue::shipped()->emptyBed()->limits;
+
+        return array_filter($this->rows, static fn(string $code): bool => in_array(explode('/', $code)[1] ?? $column, [$column, $bed], true), \ARRAY_FILTER_USE_KEY);
     }
 
     /** @throws UnknownLimit when there is none of that code */

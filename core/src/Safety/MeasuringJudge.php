@@ -4,19 +4,15 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Safety;
 
-use IdleMixer\Core\Data\SafetyLines;
 use IdleMixer\Core\Measure\Measure;
 use IdleMixer\Core\Measure\PreDilution;
 use IdleMixer\Core\Measure\ScoopPlan;
 use IdleMixer\Core\Work\Item;
 use IdleMixer\Core\Work\Load;
 
-/** Says where the spoons at hand cannot hit what is wanted. */
+/** Says where the spoons at hand cannot hit what is wanted. What that makes of the strength is judged by its limits. */
 final readonly class MeasuringJudge
 {
-    /** Percent off from which measuring so is a stop: our own line. */
-    private const STOP_FROM = SafetyLines::MEASURED_OFF['value'];
-
     /**
      * @param list<Load>    $loads    distinct ones are enough
      * @param list<Measure> $measures what there is to measure with, largest first
@@ -50,11 +46,11 @@ final readonly class MeasuringJudge
         $smallest = $measures === [] ? $plan->millilitres() : $measures[count($measures) - 1]->millilitres;
         // So much more of it that whole fills of the smallest measure hit it.
         $larger = ceil($item->millilitres() / $smallest) * $smallest / $item->millilitres();
-        $thinned = self::mayBeThinned($item) ? PreDilution::of($measures, $item->millilitres()) : null;
+        $thinned = self::mayBeThinned($item) ? PreDilution::of($measures, $item->millilitres(), $item->room() <= 0.0) : null;
 
         return new Verdict(
             'measure-coarse',
-            abs($error) >= self::STOP_FROM ? Level::Stop : Level::Caution,
+            Level::Caution,
             ($error > 0 ? 'measure-over' : 'measure-under') . ($thinned === null ? '' : '-thinned'),
             [
                 'name' => $item->name(),

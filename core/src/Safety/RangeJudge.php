@@ -22,11 +22,11 @@ final readonly class RangeJudge
      *
      * @throws UnknownLimit when the catalogue of limits lacks a row
      */
-    public function highEnd(array $asked, Strengths $high, Target $target, ?Season $season = null): array
+    public function highEnd(array $asked, Strengths $high, Target $target): array
     {
         return array_map(
-            static fn(array $worse): Verdict => new Verdict("high-end-{$worse[1]->code}", Level::Caution, 'high-end-over', self::args(...$worse), $worse[1]->source),
-            $this->worse($asked, $high, $target, $season, 1.0),
+            static fn(Verdict $worse): Verdict => new Verdict("high-end-{$worse->code}", Level::Caution, self::wording('high-end-over', $worse), $worse->args, $worse->source),
+            $this->worse($asked, $high, $target, 1.0),
         );
     }
 
@@ -38,41 +38,38 @@ final readonly class RangeJudge
      *
      * @throws UnknownLimit when the catalogue of limits lacks a row
      */
-    public function measured(array $asked, Strengths $measured, Target $target, ?Season $season = null): array
+    public function measured(array $asked, Strengths $measured, Target $target): array
     {
         return array_map(
-            static fn(array $worse): Verdict => new Verdict("measured-{$worse[1]->code}", $worse[1]->level, 'measured-over', self::args(...$worse), $worse[1]->source),
-            $this->worse($asked, $measured, $target, $season, 1.0 + ScoopPlan::TOLERANCE),
+            static fn(Verdict $worse): Verdict => new Verdict("measured-{$worse->code}", $worse->level, self::wording('measured-over', $worse), $worse->args, $worse->source),
+            $this->worse($asked, $measured, $target, 1.0 + ScoopPlan::TOLERANCE),
         );
+    }
+
+    private static function wording(string $key, Verdict $worse): string
+    {
+        return isset($worse->args['limit']) ? $key : "{$key}-together";
     }
 
     /**
      * @param list<Verdict> $asked
      *
-     * @return list<array{Ceiling, Verdict}>
+     * @return list<Verdict>
      */
-    private function worse(array $asked, Strengths $end, Target $target, ?Season $season, float $slack): array
+    private function worse(array $asked, Strengths $end, Target $target, float $slack): array
     {
         $levels = [];
         foreach ($asked as $verdict) {
             $levels[$verdict->code] = $verdict->level;
         }
-
         $worse = [];
-        foreach ($this->ceilings->of($target, $season) as $ceiling) {
-            $percent = $ceiling->percentOf($end);
-            $before = $levels[$ceiling->code()] ?? Level::Ok;
-            if ($percent > $slack * $ceiling->limit->value && $ceiling->level($percent)->isWorseThan($before)) {
-                $worse[] = [$ceiling, $ceiling->verdict($percent)];
+        foreach ($this->ceilings->of($target) as $bound) {
+            $verdict = $bound->verdict($end);
+            if ($verdict !== null && $bound->times($end) > $slack && $verdict->level->isWorseThan($levels[$verdict->code] ?? Level::Ok)) {
+                $worse[] = $verdict;
             }
         }
 
         return $worse;
-    }
-
-    /** @return array<string, int|float|string> */
-    private static function args(Ceiling $ceiling, Verdict $verdict): array
-    {
-        return [...$verdict->args, 'what' => $ceiling->what->words(), 'unit' => $ceiling->what->unit()];
     }
 }

@@ -28,4 +28,35 @@ final readonly class Target
             RecipeUse::Stock => null,
         };
     }
+
+    /**
+     * The column of the limits; where nobody said onto what it goes, an ordinary leaf, bare wood, and for a drench the
+     * cautious one of soil with plants in it. Null for a stock.
+     */
+    public function limits(): ?string
+    {
+        $surface = $this->surface();
+
+        return $this->use === RecipeUse::Stock || $surface === null ? null : $this->plant->limits ?? self::columnOf($surface);
+    }
+
+    /** The column of the limits for a surface of which no more is known. */
+    public static function columnOf(Surface $surface): string
+    {
+        return match ($surface) {
+            Surface::Leaf => 'ordinary',
+            Surface::Wood => 'wood',
+            Surface::Soil => 'pot',
+        };
+    }
+
+    public function words(): string
+    {
+        return lcfirst($this->plant->name ?? match ($this->use) {
+            RecipeUse::Foliar, RecipeUse::Spot => 'ordinary leaf',
+            RecipeUse::Dormant => 'bare dormant wood',
+            RecipeUse::Drench => 'soil with plants in it',
+            RecipeUse::Stock => 'nothing before it is let down',
+        });
+    }
 }

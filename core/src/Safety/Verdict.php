@@ -19,4 +19,9 @@ final readonly class Verdict
         /** Key of the source of the limit, null where no limit was used. */
         public ?string $source,
     ) {}
+
+    public function about(): About
+    {
+        return About::of($this->code);
+    }
 }

@@ -22,6 +22,12 @@ final readonly class SourceCatalogue
         return new self($rows);
     }
 
+    /** @param array<string, SourceRow> $rows that go before what stands here under the same keys */
+    public function with(array $rows): self
+    {
+        return new self([...$this->rows, ...$rows]);
+    }
+
     /** @throws UnknownSource when the key is not listed */
     public function get(string $key): Source
     {

@@ -6,14 +6,14 @@ namespace IdleMixer\Core\WayOut;
 
 use IdleMixer\Core\Mix\Mixture;
 use IdleMixer\Core\Mix\Strengths;
-use IdleMixer\Core\Safety\Ceiling;
+use IdleMixer\Core\Safety\Bound;
 use IdleMixer\Core\Safety\Level;
 
 /** The limits of what it goes onto, and the room in the sprayer, which no advice may overstep. */
 final readonly class Bounds
 {
     /**
-     * @param list<Ceiling> $ceilings
+     * @param list<Bound> $ceilings
      * @param float         $capacity  mL that the sprayer takes at the most
      * @param bool          $misplaced whether it may not go there at any strength: the wrong season, the wrong surface
      */
@@ -26,7 +26,7 @@ final readonly class Bounds
         }
         $strengths = Strengths::of($mixture);
         foreach ($this->ceilings as $ceiling) {
-            if ($ceiling->level($ceiling->percentOf($strengths)) !== Level::Ok) {
+            if ($ceiling->level($strengths) !== Level::Ok) {
                 return false;
             }
         }
@@ -53,6 +53,6 @@ final readonly class Bounds
     {
         $strengths = Strengths::of($mixture);
 
-        return array_reduce($this->ceilings, static fn(float $most, Ceiling $ceiling): float => max($most, $ceiling->percentOf($strengths) / $ceiling->highest()), 0.0);
+        return array_reduce($this->ceilings, static fn(float $most, Bound $ceiling): float => max($most, $ceiling->times($strengths)), 0.0);
     }
 }

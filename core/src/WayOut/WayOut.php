@@ -9,8 +9,9 @@ use IdleMixer\Core\Ingredient\Substance;
 use IdleMixer\Core\Measure\ScoopPlan;
 use IdleMixer\Core\Measure\ScoopPlanner;
 use IdleMixer\Core\Mix\Mixture;
+use IdleMixer\Core\Plant\ToleranceCatalogue;
 use IdleMixer\Core\Recipe\RecipeUse;
-use IdleMixer\Core\Safety\Ceiling;
+use IdleMixer\Core\Safety\Bound;
 use IdleMixer\Core\Safety\Ceilings;
 use IdleMixer\Core\Safety\Judge;
 use IdleMixer\Core\Safety\Limits;
@@ -29,7 +30,7 @@ final readonly class WayOut
 
     private const COARSE_STEP = MeasureLines::POUR_STEP_OVER_LITRE['value'];
 
-    /** @param list<Ceiling> $drench limits of a drench */
+    /** @param list<Bound> $drench limits of a drench */
     public function __construct(private Bounds $bounds, private array $drench, private ScoopPlanner $spoons) {}
 
     /**
@@ -41,14 +42,14 @@ final readonly class WayOut
     {
         $ceilings = new Ceilings($limits);
 
-        return new self(self::boundsOf($at, $limits), $ceilings->of(Target::of(RecipeUse::Drench, null)), $at->kit->planner());
+        return new self(self::boundsOf($at, $limits), $ceilings->of(Target::of(RecipeUse::Drench, ToleranceCatalogue::shipped()->emptyBed())), $at->kit->planner());
     }
 
     /** @throws UnknownLimit when a limit is missing */
     public static function boundsOf(LoadAtHand $at, Limits $limits): Bounds
     {
         return new Bounds(
-            (new Ceilings($limits))->of($at->target, $at->circumstances->season),
+            (new Ceilings($limits))->of($at->target),
             $at->capacity,
             (new Judge($limits))->misplaced($at->target, $at->circumstances) !== null,
         );

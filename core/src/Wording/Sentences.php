@@ -71,7 +71,12 @@ final readonly class Sentences
             $args['every'] = $args['span'] === '1 day' ? 'day' : $args['span'];
         }
 
-        foreach (['dose', 'water', 'use'] as $scoop) {
+        if (isset($args['seconds'])) {
+            $args['holds'] = Durations::interval((float) $args['seconds']);
+        }
+        $depends = (string) ($args['depends'] ?? '');
+        $args['depends'] = $depends === '' ? '' : ' ' . ($this->verdicts[$depends] ?? throw MissingWords::becauseOf($depends));
+        foreach (['dose', 'water', 'use', 'in-all'] as $scoop) {
             if (isset($args["{$scoop}-count"])) {
                 $args[$scoop] = Measures::counted((int) $args["{$scoop}-count"], (float) $args["{$scoop}-amount"], Unit::from((string) $args["{$scoop}-unit"]), (string) ($args["{$scoop}-name"] ?? ''));
             }

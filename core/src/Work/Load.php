@@ -24,7 +24,7 @@ final readonly class Load
         $measured = [];
         $items = [];
         foreach ($mixture->parts as $part) {
-            $plan = EggCount::applies($part) ? EggCount::plan($part) : $planner->plan($part->millilitres, $part->ingredient->density->value);
+            $plan = EggCount::applies($part) ? EggCount::plan($part) : $planner->plan($part->millilitres, $part->ingredient->density->value, ! $part->ingredient->substance->isLiquid());
             $measured[] = $plan;
             if ($part->pour === null) {
                 $key = self::freeKey($part->ingredient->slug, $items);

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Writing;
 
-use IdleMixer\Core\Ingredient\IngredientCatalogue;
 use IdleMixer\Core\Plan\Plan;
 use IdleMixer\Core\Recipe\BasisOf;
 use IdleMixer\Core\Recipe\MixingOrder;
 use IdleMixer\Core\Wording\Durations;
+use IdleMixer\Core\Wording\Measures;
 
 /** Writes the emulsion block of a plan. Without oil nothing has to be held, and there is nothing to shake again. */
 final class EmulsionWriter
@@ -33,8 +33,7 @@ final class EmulsionWriter
             $forecast->budget->given,
             $forecast->budget->needed,
             $forecast->budget->lost,
-            $orders === [] ? 0.0 : $forecast->budget->toAdd,
-            self::lineToAdd($plan),
+            self::remedy($plan),
             $forecast->verdict->value,
             round($forecast->reshake[$plan->bench->recipe->order->value] ?? 0.0, self::SECOND_DIGITS),
             $forecast->hardnessAssumed,
@@ -46,20 +45,23 @@ final class EmulsionWriter
         );
     }
 
-    /** What is missing, as a line for the recipe as it is written: of the emulsifier that is in it, else the usual one. */
-    private static function lineToAdd(Plan $plan): ?WrittenExtraLine
+    /** What mends it, as a line for the recipe as it is written. */
+    private static function remedy(Plan $plan): ?WrittenRemedy
     {
-        $missing = $plan->emulsion->budget->toAdd;
-        $basis = $plan->bench->recipe->basis;
-        if ($missing <= 0.0 || $basis === null || $plan->emulsion->reshake === []) {
+        $remedy = $plan->remedy;
+        if ($remedy === null) {
             return null;
         }
-        $scale = $basis->of === BasisOf::Water ? $basis->millilitres() / $plan->whole->water : $basis->millilitres() / $plan->whole->finished();
-        $ingredient = null;
-        foreach ($plan->whole->parts as $part) {
-            $ingredient = $part->ingredient->substance->isEmulsifier() ? $part->ingredient->slug : $ingredient;
+        $basis = $plan->bench->recipe->basis;
+        if ($remedy->ingredient === null || $remedy->scoop === null || $basis === null) {
+            return new WrittenRemedy($remedy->kind->value, null, null);
         }
+        $whole = $basis->of === BasisOf::Water ? $plan->whole->water : $plan->whole->finished();
 
-        return new WrittenExtraLine($ingredient ?? IngredientCatalogue::shipped()->usualEmulsifier(), $missing * $scale / $plan->bench->factor, 'mL');
+        return new WrittenRemedy(
+            $remedy->kind->value,
+            new WrittenExtraLine($remedy->ingredient->slug, $remedy->total * $basis->millilitres() / $whole / $plan->bench->factor, 'mL'),
+            Measures::scoop($remedy->scoop) . " of {$remedy->ingredient->name} in all (" . Measures::metric($remedy->scoop->millilitres()) . ')',
+        );
     }
 }

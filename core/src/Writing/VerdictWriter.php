@@ -17,6 +17,6 @@ final readonly class VerdictWriter
     {
         $source = $verdict->source === null ? null : $this->sources->get($verdict->source);
 
-        return new WrittenVerdict($verdict->code, $verdict->level->value, $this->sentences->verdict($verdict), $source?->standing->value, $source?->words());
+        return new WrittenVerdict($verdict->code, $verdict->level->value, $verdict->about()->value, $this->sentences->verdict($verdict), $source?->standing->value, $source?->words());
     }
 }

@@ -10,6 +10,7 @@ final readonly class WrittenVerdict
     public function __construct(
         public string $code,
         public string $level,
+        public string $about,
         public string $because,
         public ?string $standing,
         public ?string $source,

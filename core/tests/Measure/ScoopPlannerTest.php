@@ -16,30 +16,33 @@ use Random\Randomizer;
  *
  * @param list<float> $sizes
  *
- * @return array{int|null, float} fewest scoops within 5 %, and the smallest error there is, in mL
+ * @return array{int|null, int|null, float} fewest scoops within 5 %, within 10 %, and the smallest error there is, in mL
  */
 function bruteForce(array $sizes, float $wanted): array
 {
-    $fewest = null;
+    $fewest = $wider = null;
     $nearest = \INF;
-    $try = static function (int $i, int $used, float $sum) use (&$try, &$fewest, &$nearest, $sizes, $wanted): void {
+    $try = static function (int $i, int $used, float $sum) use (&$try, &$fewest, &$wider, &$nearest, $sizes, $wanted): void {
         if ($used > 0) {
             $error = abs($sum - $wanted);
             $nearest = min($nearest, $error);
             if ($error <= 0.05 * $wanted * (1 + 1e-12) && ($fewest === null || $used < $fewest)) {
                 $fewest = $used;
             }
+            if ($error <= 0.1 * $wanted * (1 + 1e-12) && ($wider === null || $used < $wider)) {
+                $wider = $used;
+            }
         }
         if ($i === count($sizes)) {
             return;
         }
-        for ($n = 0; $sum + ($n - 1) * $sizes[$i] < $wanted * 1.05; ++$n) {
+        for ($n = 0; $sum + ($n - 1) * $sizes[$i] < $wanted * 1.1; ++$n) {
             $try($i + 1, $used + $n, $sum + $n * $sizes[$i]);
         }
     };
     $try(0, 0, 0.0);
 
-    return [$fewest, $nearest];
+    return [$fewest, $wider, $nearest];
 }
 
 /** @param list<float> $sizes */
@@ -51,13 +54,13 @@ function planned(array $sizes, float $wanted): ScoopPlan
 /** @param list<float> $sizes */
 function holdsAgainstBruteForce(array $sizes, float $wanted): void
 {
-    [$fewest, $nearest] = bruteForce($sizes, $wanted);
+    [$fewest, $wider, $nearest] = bruteForce($sizes, $wanted);
     $plan = planned($sizes, $wanted);
     $about = json_encode([$sizes, $wanted], \JSON_THROW_ON_ERROR);
     if ($fewest === null) {
         expect(abs($plan->millilitres() - $wanted))->toEqualWithDelta($nearest, 1e-9, $about);
     } else {
-        expect($plan->isWithinTolerance())->toBeTrue($about)->and($plan->count())->toBe($fewest, $about);
+        expect($plan->isWithinTolerance())->toBeTrue($about)->and($plan->count())->toBe($fewest > 5 && $wider !== null && $wider <= 5 ? $wider : $fewest, $about);
     }
 }
 
@@ -170,4 +173,19 @@ it('weighs only where spoons do not come near, or would be many', function (): v
             ->and($spoons->isWithinTolerance() ? $spoons->count() > 3 && $plan->isWithinTolerance() : abs($plan->errorPercent()) < abs($spoons->errorPercent()))->toBeTrue();
     }
     expect($weighed)->toBeGreaterThan(20);
+});
+
+it('takes fewer scoops a little further off, where staying close takes more than five', function (): void {
+    // 27 mL of 5 mL spoons and drops: five spoons are 7.4 % off, within 10 %; five and a half would take drops.
+    $kit = [Measure::holding(Amount::of(5, Unit::Millilitre)), Measure::holding(Amount::of(1, Unit::Drop))];
+    $plan = (new ScoopPlanner($kit))->plan(27.0);
+    expect($plan->count())->toBe(5)->and($plan->isWithinTolerance())->toBeTrue()->and($plan->errorPercent())->toEqualWithDelta(-7.4, 0.01);
+    // Nothing within 10 % with five: close and many.
+    expect((new ScoopPlanner([Measure::holding(Amount::of(1, Unit::Millilitre))]))->plan(9.0)->count())->toBe(9);
+});
+
+it('counts no powder in drops', function (): void {
+    $kit = [Measure::holding(Amount::of(1, Unit::UsTeaspoon)), Measure::holding(Amount::of(1, Unit::Drop))];
+    $units = static fn(ScoopPlan $plan): array => array_map(static fn(Scoop $scoop): Unit => $scoop->measure->amount->unit, $plan->scoops);
+    expect($units((new ScoopPlanner($kit))->plan(1.0)))->toBe([Unit::Drop])->and($units((new ScoopPlanner($kit))->plan(1.0, null, true)))->toBe([Unit::UsTeaspoon]);
 });

@@ -87,6 +87,11 @@ it('fills full loads first and the remainder last', function (float $make, array
     'exactly full' => [2.0, [[1, 1, 2000.0]]],
     'two full' => [4.0, [[1, 2, 2000.0]]],
     'full and a rest' => [5.0, [[1, 2, 2000.0], [3, 1, 1000.0]]],
+    'no mark is read to a hundredth' => [2.02, [[1, 1, 2020.0]]],
+    'a little more than that' => [2.03, [[1, 2, 1015.0]]],
+    'a hardly worth remainder is shared out' => [4.19, [[1, 3, 1396.666667]]],
+    'a tenth is a load' => [4.2, [[1, 2, 2000.0], [3, 1, 200.0]]],
+    'a hair over two fills' => [4.01, [[1, 2, 2005.0]]],
     'no sliver from rounding' => [0.6 + 0.7 + 0.7 + 2.0, [[1, 2, 2000.0]]],
 ]);
 

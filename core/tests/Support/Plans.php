@@ -7,6 +7,7 @@ namespace IdleMixer\Core\Tests\Support;
 use IdleMixer\Core\Bench\Bench;
 use IdleMixer\Core\Bench\BenchReader;
 use IdleMixer\Core\Document\JsonText;
+use IdleMixer\Core\Emulsion\Agitation;
 use IdleMixer\Core\Plan\Plan;
 use IdleMixer\Core\Plan\Planner;
 use IdleMixer\Core\Safety\Circumstances;
@@ -28,9 +29,15 @@ final class Plans
     public static function under(array $request, Circumstances $circumstances): Plan
     {
         $bench = self::bench($request);
-        $said = $circumstances->every($bench->circumstances->everyDays);
+        $said = $circumstances->asPractised($bench->circumstances->everyDays, $bench->circumstances->rinsed === true);
 
         return Planner::shipped()->plan(new Bench($bench->recipe, $bench->make, $bench->unit, $bench->sprayer, $bench->highEnd, $bench->factor, $bench->kit, $bench->water, $bench->target, $said, $bench->hand, $bench->agitation));
+    }
+
+    /** The same bench, worked otherwise. */
+    public static function worked(Bench $bench, Agitation $agitation): Bench
+    {
+        return new Bench($bench->recipe, $bench->make, $bench->unit, $bench->sprayer, $bench->highEnd, $bench->factor, $bench->kit, $bench->water, $bench->target, $bench->circumstances, $bench->hand, $agitation);
     }
 
     /** @param array<string, mixed> $request */

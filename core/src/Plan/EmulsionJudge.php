@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IdleMixer\Core\Plan;
+
+use IdleMixer\Core\Data\EmulsionLines;
+use IdleMixer\Core\Emulsion\EmulsionVerdict;
+use IdleMixer\Core\Safety\Level;
+use IdleMixer\Core\Safety\Verdict;
+
+/** Says how long the oil is held, and the one thing that mends it. */
+final class EmulsionJudge
+{
+    /** @param float $seconds until it wants shaking again */
+    public static function verdict(EmulsionForecast $forecast, float $seconds, ?HoldingRemedy $remedy): Verdict
+    {
+        $args = [
+            'seconds' => $seconds,
+            'given' => $forecast->budget->given,
+            'needed' => $forecast->budget->needed,
+            'lost' => $forecast->budget->lost,
+            'enough' => EmulsionLines::ENOUGH_FROM['value'],
+            'short' => EmulsionLines::MARGINAL_FROM['value'],
+            'depends' => $forecast->hardnessAssumed && $forecast->ifSoft !== $forecast->ifHard ? "depends-{$forecast->ifSoft->value}-{$forecast->ifHard->value}" : '',
+        ];
+        if ($forecast->verdict !== EmulsionVerdict::Short || $remedy === null) {
+            return new Verdict('emulsion', Level::Ok, "emulsion-{$forecast->verdict->value}", $args, 'practice');
+        }
+        $scoop = $remedy->scoop;
+
+        return new Verdict('emulsion', Level::Caution, "emulsion-short-{$remedy->kind->value}" . ($remedy->softWaterHelps ? '-or-soft' : ''), [
+            ...$args,
+            'name' => $remedy->ingredient->name ?? '',
+            ...($scoop === null ? [] : [
+                'in-all-count' => $scoop->count,
+                'in-all-amount' => $scoop->measure->amount->value,
+                'in-all-unit' => $scoop->measure->amount->unit->value,
+                'in-all-name' => $scoop->measure->name,
+                'in-all-mL' => $scoop->millilitres(),
+            ]),
+        ], 'practice');
+    }
+}

@@ -1,0 +1,124 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IdleMixer\Core\Safety;
+
+use IdleMixer\Core\Ingredient\Substance;
+use IdleMixer\Core\Ingredient\SubstanceGroup;
+use IdleMixer\Core\Mix\Strengths;
+use IdleMixer\Core\Recipe\RecipeUse;
+
+/**
+ * Says where what is to kill is too weak to. Soap is judged wherever it is what kills; beside alcohol, neem or essential oil
+ * it is there to wet and to hold, and beside oil a little of it only holds.
+ */
+final readonly class WeakJudge
+{
+    public function __construct(private Limits $limits) {}
+
+    /**
+     * @param float $lost     percent of the spray, true soap as bought, that hardness takes
+     * @param float $takes    the same that it would take if there were enough
+     * @param float $hardness mg/L as CaCO3 that was reckoned with
+     *
+     * @return list<Verdict>
+     *
+     * @throws UnknownLimit when the catalogue of limits lacks a row
+     */
+    public function verdicts(Strengths $strengths, Target $target, float $lost, float $takes, float $hardness, bool $assumed): array
+    {
+        if ($target->use === RecipeUse::Stock) {
+            return [];
+        }
+        $free = max(0.0, $strengths->percent(Substance::TrueSoap) - $lost);
+        $water = ['hardness' => $hardness, 'takes' => $takes, 'water' => $assumed ? ', reckoned with because nobody said how hard the water is' : ''];
+
+        return array_values(array_filter([
+            $this->soapIsWhatKills($strengths) ? $this->soap($free, $strengths, $water) : null,
+            $this->weak('detergent', $this->detergentIsWhatKills($strengths) ? $strengths->percent(Substance::Detergent) : 0.0),
+            $this->weak('alcohol', $strengths->in(SubstanceGroup::Alcohol)),
+            $this->weak('soda', $strengths->in(SubstanceGroup::Soda)),
+            ...($this->somethingKills($strengths, $free) ? [] : [
+                $this->oils($strengths),
+                $this->weak('essential-oil', $strengths->in(SubstanceGroup::Essential)),
+            ]),
+        ]));
+    }
+
+    private function soapIsWhatKills(Strengths $strengths): bool
+    {
+        $soap = $strengths->percent(Substance::TrueSoap);
+        if ($soap <= 0.0 || $this->hasOther($strengths)) {
+            return false;
+        }
+
+        return self::plainOil($strengths) > 0.0 ? $soap >= $this->least('soap') : ! self::isAgainstFungus($strengths);
+    }
+
+    private function detergentIsWhatKills(Strengths $strengths): bool
+    {
+        return ! $this->hasOther($strengths) && self::plainOil($strengths) <= 0.0 && ! self::isAgainstFungus($strengths) && $strengths->percent(Substance::TrueSoap) <= 0.0;
+    }
+
+    private function hasOther(Strengths $strengths): bool
+    {
+        return $strengths->percent(Substance::Alcohol, Substance::Neem, Substance::EssentialOil) > 0.0;
+    }
+
+    private static function plainOil(Strengths $strengths): float
+    {
+        return $strengths->percent(Substance::RefinedOil, Substance::KitchenOil);
+    }
+
+    private static function isAgainstFungus(Strengths $strengths): bool
+    {
+        return $strengths->percent(Substance::Soda, Substance::Peroxide) > 0.0;
+    }
+
+    private function somethingKills(Strengths $strengths, float $free): bool
+    {
+        return ($this->soapIsWhatKills($strengths) && $free >= $this->least('soap'))
+            || ($this->detergentIsWhatKills($strengths) && $strengths->percent(Substance::Detergent) >= $this->least('detergent'))
+            || $strengths->in(SubstanceGroup::Alcohol) >= $this->least('alcohol')
+            || $strengths->in(SubstanceGroup::Soda) >= $this->least('soda')
+            || $strengths->in(SubstanceGroup::Peroxide) > 0.0
+            || $strengths->in(SubstanceGroup::Essential) >= $this->least('essential-oil')
+            || self::plainOil($strengths) / $this->least('oil') + $strengths->percent(Substance::Neem) / $this->least('neem') >= 1.0 - Ceiling::ROUNDING;
+    }
+
+    private function oils(Strengths $strengths): ?Verdict
+    {
+        $plain = self::plainOil($strengths);
+
+        return $plain > 0.0 ? $this->weak('oil', $plain) : $this->weak('neem', $strengths->percent(Substance::Neem));
+    }
+
+    /** @param array<string, float|string> $water */
+    private function soap(float $free, Strengths $strengths, array $water): Verdict
+    {
+        $limit = $this->limits->get('weak-soap');
+        $onlySoap = self::plainOil($strengths) <= 0.0;
+        $args = ['percent' => $strengths->percent(Substance::TrueSoap), 'free' => $free, 'limit' => $limit->value, 'needed' => $limit->value + (float) $water['takes'], ...$water];
+
+        return match (true) {
+            $free >= $limit->value * (1 - Ceiling::ROUNDING) => new Verdict('active-soap', Level::Ok, 'active-soap', $args, $limit->source),
+            $onlySoap && $free < $this->limits->get('weak-soap-water')->value => new Verdict('weak-soap', Level::Caution, 'weak-soap-water', $args, $limit->source),
+            default => new Verdict('weak-soap', Level::Caution, 'weak-soap', $args, $limit->source),
+        };
+    }
+
+    private function weak(string $what, float $percent): ?Verdict
+    {
+        $limit = $this->limits->get("weak-{$what}");
+
+        return $percent > 0.0 && $percent < $limit->value * (1 - Ceiling::ROUNDING)
+            ? new Verdict("weak-{$what}", Level::Caution, "weak-{$what}", ['percent' => $percent, 'limit' => $limit->value, 'times' => ceil(10.0 * $limit->value / $percent) / 10.0], $limit->source)
+            : null;
+    }
+
+    private function least(string $what): float
+    {
+        return $this->limits->get("weak-{$what}")->value;
+    }
+}
