@@ -72,7 +72,7 @@ final readonly class TaskList
                 $round->sprayed_at,
                 $round->batch->fair_look_hours,
                 $round->batch->repeat_days,
-                $trial->afterAt !== null && $trial->afterAt >= $trial->fairFrom(),
+                $trial->isLookedAt(),
             );
             $about = $this->troubles->trouble($case->pest)->name . ' on ' . $case->plant->name;
             array_push($tasks, ...CaseTasks::of($case->id, $about, $this->readyAt($case), $done));

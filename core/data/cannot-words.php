@@ -23,5 +23,9 @@ return [
     'seedling' => 'Seedlings bear neither oil nor alcohol (common practice, no source).',
     'eaten-raw' => 'Raw egg does not go on what is eaten soon (common practice, no source).',
     'cats' => 'Essential oils can poison cats (common practice, no source).',
-    'too-strong' => 'Even at half strength it has {percent} % oil, over the {limit} % that this leaf bears: the leaf wins ({limit-from}).',
+    'bench' => '{verdict}',
+    'soap-too-weak' => 'The water leaves too little of the soap in {name} to kill anything (common practice, no source).',
+    'sulfur-lately' => 'No oil within weeks of sulfur (published, noted from memory).',
+    'soap-sensitive' => 'Soap marks this kind of plant (common practice, no source).',
+    'wait-for-winter' => 'On {trouble} in leaf nothing works: wait for bare wood, then winter oil before the buds break (common practice, no source).',
 ];

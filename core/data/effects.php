@@ -14,6 +14,12 @@ $softBody = [
     'oil' => $kills(3, 'Oil smothers every stage that it wets.', 'extension-oil'),
     'neem' => $checks(2, 'Neem stops feeding and moulting, over days.'),
     'egg-oil' => $kills(2, 'The fine egg emulsion smothers sucking insects.'),
+    'detergent' => $kills(2, 'A dish or hand wash dries out soft bodies that it wets; most find a true soap gentler.'),
+];
+$spots = static fn(int $sure, string $what): array => [
+    'soda-with-oil' => $checks($sure, "Soda with oil keeps clean leaves clean of {$what}; it cures none.", 'horst-1992'),
+    'soda' => $checks(1, "Soda keeps clean leaves clean of {$what} for a while."),
+    'peroxide' => $checks(1, "Peroxide stops {$what} where it touches, and leaves nothing behind: soda follows some days later."),
 ];
 
 return [
@@ -46,8 +52,8 @@ return [
         'neem' => $checks(1, 'Neem stops feeding, over days.'),
     ],
     'scale/crawlers' => $softBody + ['alcohol' => $kills(2, 'Crawlers have no shield yet.')],
-    'scale/winter' => ['oil' => $kills(3, 'Winter oil smothers scale on bare wood.', 'extension-oil')],
-    'whitefly/any' => $softBody,
+    'scale/winter' => ['winter-oil' => $kills(3, 'Winter oil smothers scale on bare wood.', 'extension-oil')],
+    'whitefly/any' => ['soap' => $kills(3, 'Soap kills flies and nymphs that it wets, not the eggs: undersides, every 5 days.', 'handbook-soap'), 'oil' => $kills(3, 'Oil smothers nymphs and eggs that it wets.', 'extension-oil')] + $softBody,
     'thrips/any' => [
         'soap' => $kills(1, 'Soap kills those that it wets; most hide.', 'handbook-soap'),
         'oil' => $kills(1, 'Oil smothers those that it wets; most hide.', 'extension-oil'),
@@ -56,14 +62,15 @@ return [
     'leaf-beetles/larvae' => ['neem' => $checks(2, 'Neem puts larvae off feeding, over days.')],
     'leaf-beetles/adults' => ['neem' => $checks(1, 'Neem puts some adults off feeding.')],
     'grubs/any' => ['drench' => $checks(1, 'A neem drench before planting: some find fewer grubs.')],
-    'blister-mites/winter' => ['oil' => $kills(2, 'Winter oil smothers mites under the bud scales.', 'extension-oil')],
-    'overwintering-eggs/winter' => ['oil' => $kills(3, 'Winter oil smothers eggs on bare wood.', 'extension-oil')],
+    'blister-mites/winter' => ['winter-oil' => $kills(2, 'Winter oil smothers mites under the bud scales.', 'extension-oil')],
+    'overwintering-eggs/winter' => ['winter-oil' => $kills(3, 'Winter oil smothers eggs on bare wood.', 'extension-oil')],
     'powdery-mildew/any' => [
-        'soda' => $checks(2, 'Soda with oil stops mildew on the leaf.', 'horst-1992'),
-        'oil' => $checks(2, 'Oil stops the film where it covers it.', 'horst-1992'),
+        'soda-with-oil' => $checks(3, 'Soda with oil, in the published strength, stops mildew on the leaf.', 'horst-1992'),
+        'soda' => $checks(2, 'Soda stops mildew on the leaf.'),
+        'oil' => $checks(1, 'Oil stops the film where it covers it.', 'horst-1992'),
         'neem' => $checks(2, 'Half-strength neem stops the film where it covers it.'),
     ],
-    'early-blight/any' => ['soda' => $checks(1, 'Soda keeps clean leaves clean for a while.')],
-    'black-spot/any' => ['soda' => $checks(2, 'Soda with oil slows black spot.', 'horst-1992')],
-    'rust/any' => ['soda' => $checks(1, 'Soda with oil slows rust.')],
+    'early-blight/any' => $spots(2, 'early blight'),
+    'black-spot/any' => $spots(2, 'black spot'),
+    'rust/any' => $spots(2, 'rust'),
 ];

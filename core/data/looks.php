@@ -30,4 +30,9 @@ return [
     'flies-on-soil' => $look('Disturb the soil: do small dark flies run or rise?', 'soil-flies'),
     'sunny-side' => $look('Compare sides: is only the sunny side bleached?', 'bleached'),
     'film' => $look('Wipe a leaf: is there a white, floury film on it?', 'white-film'),
+    'leaf-against-light' => $look('Hold a marked leaf against the light: is there a winding tunnel inside?', 'tunnels'),
+    'newest-leaf' => $look('Feel the newest leaf: is it hard, twisted and bronzed, with nothing to be seen on it?', 'hard-twisted'),
+    'where-it-was-wet' => $look('Compare with where a spray ran together: are the marks just there, at edges, tips and drips?', 'wet-marks'),
+    'newest-growth' => $look('Look at what has grown since: is it clean?', 'clean-new-growth'),
+    'crust' => $look('Look at the soil and the rim of the pot: is there a white crust?', 'salt-crust'),
 ];

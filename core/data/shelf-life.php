@@ -9,10 +9,12 @@ $hours = static fn(float $value, string $source): array => ['value' => $value, '
  * spoils a stock is kept no longer in one.
  */
 return [
-    'neem' => ['strict' => $hours(8, 'practice'), 'patient' => $hours(24, 'practice'), 'spoils_stock' => true],
+    'neem' => ['strict' => $hours(8, 'practice'), 'patient' => $hours(24, 'practice'), 'spoils_stock' => false],
     'egg' => ['strict' => $hours(8, 'practice'), 'patient' => $hours(12, 'practice'), 'spoils_stock' => true],
     'oil' => ['strict' => $hours(24, 'house'), 'patient' => $hours(60 * 24, 'practice'), 'spoils_stock' => false],
     'essential-oil' => ['strict' => $hours(7 * 24, 'practice'), 'patient' => $hours(14 * 24, 'practice'), 'spoils_stock' => false],
+    // Gives off gas: used at once, nothing is kept.
+    'peroxide' => ['strict' => $hours(1, 'practice'), 'patient' => $hours(1, 'practice'), 'spoils_stock' => true],
     'stock' => ['strict' => $hours(60 * 24, 'house'), 'patient' => $hours(180 * 24, 'practice'), 'spoils_stock' => false],
     'other' => ['strict' => $hours(7 * 24, 'house'), 'patient' => $hours(60 * 24, 'practice'), 'spoils_stock' => false],
 ];

@@ -45,7 +45,14 @@ return [
     'mosaic' => $sign('marks', 'A light and dark green mosaic, leaves twisted', 'mosaic', 0.008),
     'curled-tips' => $sign('marks', 'Curled or crippled tips', 'curl', 0.06),
     'leaf-drop' => $sign('marks', 'Leaves drop', 'drop', 0.12),
+    'wet-marks' => $sign('marks', 'Marks just where a spray stood: edges, tips, drips', 'patches', 0.008),
+    'tunnels' => $sign('marks', 'Winding pale tunnels inside the leaf', 'tunnel', 0.008),
+    'hard-twisted' => $sign('marks', 'Newest leaves hard, twisted, bronzed, and nothing to be seen on them', 'curl', 0.008),
+    'corky-bumps' => $sign('marks', 'Corky or glassy bumps under the leaf', 'blisters', 0.008),
+    'brown-tips' => $sign('marks', 'Brown, dry tips and edges', 'tip', 0.06),
     // The plant as a whole.
+    'clean-new-growth' => $sign('plant', 'What has grown since is clean', 'tip', 0.25),
+    'salt-crust' => $sign('plant', 'A white crust on the soil or the pot', 'film', 0.03),
     'soft-base' => $sign('plant', 'A soft, dark stem base, or a smell of rot', 'rot', 0.008),
     'limp-on-wet' => $sign('plant', 'Limp although the soil is wet', 'limp'),
     'limp-on-dry' => $sign('plant', 'Limp or crisp, and the soil is dry', 'limp'),
@@ -61,6 +68,7 @@ return [
     'over-weeks' => $sign('before', 'It has crept in over weeks', 'climb', 0.2),
     'after-wet-weeks' => $sign('before', 'After wet weeks', 'rain', 0.2),
     'hot-dry-air' => $sign('before', 'In hot, dry air', 'sun', 0.15),
+    'after-spray' => $sign('before', 'It was sprayed within the three days before', 'rain', 0.1),
     'lately-moved' => $sign('before', 'Since it was moved or put outdoors', 'move', 0.1),
     'lately-watered-much' => $sign('before', 'Watered often, pot stands wet', 'rain', 0.12),
 ];

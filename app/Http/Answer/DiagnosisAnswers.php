@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Answer;
 
+use IdleMixer\Core\Trouble\Cause;
 use IdleMixer\Core\Trouble\Diagnosis;
 use IdleMixer\Core\Trouble\ProposedLook;
 use IdleMixer\Core\Trouble\Sign;
@@ -40,11 +41,11 @@ final readonly class DiagnosisAnswers
         $words = static fn(Sign $sign): string => $sign->words;
 
         return new SuspectAnswer(
-            $suspect->trouble->slug,
-            $suspect->trouble->name,
-            $suspect->trouble->kind->isPest(),
+            array_map(static fn(Trouble $trouble): string => $trouble->slug, $suspect->troubles),
+            $suspect->name,
+            array_filter($suspect->troubles, static fn(Trouble $trouble): bool => $trouble->kind->isPest()) !== [],
             100.0 * $suspect->chance,
-            $suspect->trouble->matters,
+            implode(' ', array_map(static fn(Trouble $trouble): string => $trouble->matters, $suspect->troubles)),
             array_map($words, $suspect->for),
             array_map($words, $suspect->against),
             array_map($words, $suspect->missing),
@@ -53,7 +54,7 @@ final readonly class DiagnosisAnswers
 
     private static function look(ProposedLook $proposed): LookAnswer
     {
-        $name = static fn(Trouble $trouble): string => $trouble->name;
+        $name = static fn(Cause $cause): string => $cause->name();
 
         return new LookAnswer($proposed->look->slug, $proposed->look->words, $proposed->look->sign->slug, array_map($name, $proposed->yes), array_map($name, $proposed->no), $proposed->bits);
     }

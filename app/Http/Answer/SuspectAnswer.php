@@ -8,12 +8,13 @@ namespace App\Http\Answer;
 final readonly class SuspectAnswer
 {
     /**
+     * @param non-empty-list<string> $slugs of one trouble, or of two at once
      * @param list<string> $for
      * @param list<string> $against
      * @param list<string> $missing
      */
     public function __construct(
-        public string $slug,
+        public array $slugs,
         public string $name,
         public bool $isPest,
         public float $chancePercent,

@@ -42,4 +42,28 @@ final class ChoiceLines
 
     /** Over this, waiting for the fair look is named as a drawback. */
     public const LONG_WAIT = ['value' => 24.0, 'unit' => 'h', 'source' => 'house'];
+
+    /** Weight of a spray that is made for this very pest first of all. */
+    public const MADE_FOR = ['value' => 6.0, 'unit' => '1', 'source' => 'house'];
+
+    /** Weight of a caution of the bench. */
+    public const CAUTION = ['value' => 6.0, 'unit' => '1', 'source' => 'house'];
+
+    /** Weight of being too weak to work. */
+    public const WEAK = ['value' => 40.0, 'unit' => '1', 'source' => 'house'];
+
+    /** Weight of an oil on the plant within the last week, for another one. */
+    public const OIL_LATELY = ['value' => 15.0, 'unit' => '1', 'source' => 'house'];
+
+    /** Weight of a swab where there are few, and against it where there are many. */
+    public const SWAB = ['value' => 12.0, 'unit' => '1', 'source' => 'house'];
+
+    /** Weight of what the household itself found, from all failed to all worked. */
+    public const OWN_RESULTS = ['value' => 40.0, 'unit' => '1', 'source' => 'house'];
+
+    /** Rounds of one's own from which that weighs fully. */
+    public const OWN_ROUNDS = ['value' => 3, 'unit' => '1', 'source' => 'house'];
+
+    /** Reasons that are shown. */
+    public const SHOWN = ['value' => 3, 'unit' => '1', 'source' => 'house'];
 }

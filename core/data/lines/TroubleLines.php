@@ -27,4 +27,22 @@ final class TroubleLines
 
     /** A sign that is shown at least this often is missed when it is not there. */
     public const EXPECTED_FROM = ['value' => 0.5, 'unit' => '1', 'source' => 'house'];
+
+    /** A sign that is as rare as this without a reason wants to be explained. */
+    public const TELLING_TO = ['value' => 0.05, 'unit' => '1', 'source' => 'house'];
+
+    /** A sign counts as explained where it is this many times as common as without a reason. */
+    public const EXPLAINED_FROM = ['value' => 2.0, 'unit' => '1', 'source' => 'house'];
+
+    /** How often two troubles come together, by what chance makes of it. */
+    public const TOGETHER = ['value' => 1.0, 'unit' => '1', 'source' => 'house'];
+
+    /** Where nothing makes the signs likelier than no trouble at all, nothing fits. */
+    public const FITS_FROM = ['value' => 1.0, 'unit' => '1', 'source' => 'house'];
+
+    /** Days after a round in which a burn shows. */
+    public const BURN_WITHIN = ['value' => 3.0, 'unit' => 'd', 'source' => 'practice'];
+
+    /** Looks that are named when nothing fits. */
+    public const LOOKS_WHEN_NONE = ['value' => 3, 'unit' => '1', 'source' => 'house'];
 }

@@ -27,4 +27,7 @@ final class VesselLines
 
     /** Share of the sprayer below which a last load is shared out among the others; the open documents fix it. */
     public const LEAST_REMAINDER = ['value' => 0.1, 'unit' => '1', 'source' => 'house'];
+
+    /** Share by which a fill may be off and its half still be where the half mark is. */
+    public const FULL_WITHIN = ['value' => 0.05, 'unit' => '1', 'source' => 'house'];
 }

@@ -14,6 +14,9 @@ use IdleMixer\Core\Trouble\TroubleKind;
 /** Why a spray may not be used on this plant, in this season, in this place. */
 final readonly class Bearing
 {
+    /** Ways in which soap is what kills. */
+    private const SOAPS = ['soap', 'detergent'];
+
     public function __construct(private Formulator $formulator) {}
 
     /** @return list<Reason> none when it may be used */
@@ -22,7 +25,7 @@ final readonly class Bearing
         $kinds = $this->kinds($recipe);
         $has = static fn(Substance ...$asked): bool => array_filter($asked, static fn(Substance $kind): bool => in_array($kind, $kinds, true)) !== [];
 
-        return [...$this->place($recipe, $practice, $situation), ...$this->plant($recipe, $situation->plant, $has), ...($situation->cats && $has(Substance::EssentialOil) ? [new Reason('cats')] : [])];
+        return [...$this->place($recipe, $practice, $situation), ...$this->plant($recipe, $practice, $situation->plant, $has), ...($situation->cats && $has(Substance::EssentialOil) ? [new Reason('cats')] : [])];
     }
 
     /** @return list<Substance> */
@@ -44,7 +47,7 @@ final readonly class Bearing
 
         return array_values(array_filter([
             $recipe->use === RecipeUse::Drench && $plant->isBare() ? new Reason('drench-on-leaf') : null,
-            $practice->onlyWhereNothingGrows && ! $plant->isSoilOnly() ? new Reason('drench-planted') : null,
+            $practice->onlyWhereNothingGrows && ! $plant->isEmptyBed() ? new Reason('drench-planted') : null,
             $recipe->use !== RecipeUse::Drench && ($soil || $plant->isSoilOnly()) ? new Reason('spray-on-soil') : null,
             $recipe->use === RecipeUse::Dormant && ! $plant->isBare() ? new Reason('winter-only') : null,
             $recipe->use === RecipeUse::Foliar && $plant->isBare() ? new Reason('leaves-only') : null,
@@ -56,18 +59,20 @@ final readonly class Bearing
      *
      * @return list<Reason>
      */
-    private function plant(Recipe $recipe, PlantState $plant, callable $has): array
+    private function plant(Recipe $recipe, Practice $practice, PlantState $plant, callable $has): array
     {
         $oily = $has(...array_filter(Substance::cases(), static fn(Substance $one): bool => $one->isOily()));
         $sprayed = $recipe->use === RecipeUse::Foliar || $recipe->use === RecipeUse::Dormant;
 
         return array_values(array_filter([
-            $plant->bearsNoOil && $oily && $recipe->use !== RecipeUse::Drench ? new Reason('no-oil-kind') : null,
+            $plant->hasNoOil() && $oily && $recipe->use !== RecipeUse::Drench ? new Reason('no-oil-kind') : null,
             $plant->tolerance->wiltsByAlcohol && $has(Substance::Alcohol) ? new Reason('hairy-alcohol') : null,
             $plant->tolerance->hasBloom && $has(Substance::Detergent) ? new Reason('wax-detergent') : null,
             $plant->inBloom && $sprayed ? new Reason('in-bloom') : null,
             $plant->dryAtRoot && ($oily || $has(Substance::Alcohol)) && $recipe->use !== RecipeUse::Drench ? new Reason('dry-root', [], 'extension-oil') : null,
             $plant->seedling && ($oily || $has(Substance::Alcohol)) ? new Reason('seedling') : null,
+            $plant->sulfurLately && $oily && $recipe->use !== RecipeUse::Drench ? new Reason('sulfur-lately', [], 'extension-oil') : null,
+            $plant->soapSensitive && array_intersect($practice->ways, self::SOAPS) !== [] ? new Reason('soap-sensitive') : null,
             $plant->eatenSoon && $has(Substance::Egg) ? new Reason('eaten-raw') : null,
         ]));
     }

@@ -4,17 +4,25 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Choice;
 
+use IdleMixer\Core\Emulsion\Emulsifier;
 use IdleMixer\Core\Mix\Formulator;
-use IdleMixer\Core\Plant\Surface;
+use IdleMixer\Core\Plan\BenchJudge;
 use IdleMixer\Core\Plant\ToleranceCatalogue;
 use IdleMixer\Core\Recipe\Recipe;
 use IdleMixer\Core\Recipe\RecipeCatalogue;
+use IdleMixer\Core\Safety\Limits;
+use IdleMixer\Core\Safety\Verdict;
 use IdleMixer\Core\Schedule\FairLook;
-use IdleMixer\Core\Source\Sourced;
 
-/** Finds the sprays that fit pest, stage, plant, season and place, best first. */
+/**
+ * Finds the sprays that fit pest, stage, plant, season and place, best first. Every dose is put on the bench of the case, and
+ * what that stops is not proposed.
+ */
 final readonly class Chooser
 {
+    /** Key of `effects.php`. */
+    private const BY_SOAP = 'soap';
+
     private Bearing $bearing;
 
     private Doses $doses;
@@ -24,69 +32,85 @@ final readonly class Chooser
         private array $recipes,
         private RecipeCatalogue $catalogue,
         private EffectCatalogue $effects,
-        private ToleranceCatalogue $tolerance,
+        ToleranceCatalogue $kinds,
         private FairLook $fairLook,
         private Formulator $formulator,
+        BenchJudge $judge,
     ) {
         $this->bearing = new Bearing($formulator);
-        $this->doses = new Doses($formulator);
+        $this->doses = new Doses($formulator, $judge, $kinds);
     }
 
     public static function shipped(): self
     {
         $catalogue = RecipeCatalogue::shipped();
 
-        return new self(array_map($catalogue->get(...), $catalogue->slugs()), $catalogue, EffectCatalogue::shipped(), ToleranceCatalogue::shipped(), FairLook::shipped(), new Formulator());
+        return new self(
+            array_map($catalogue->get(...), $catalogue->slugs()),
+            $catalogue,
+            EffectCatalogue::shipped(),
+            ToleranceCatalogue::shipped(),
+            FairLook::shipped(),
+            new Formulator(),
+            BenchJudge::of(Limits::shipped(), Emulsifier::shipped()),
+        );
     }
 
     public function choose(Situation $situation): Choice
     {
         $options = array_map(fn(Recipe $recipe): Option => $this->option($recipe, $situation), $this->recipes);
         $proposed = array_values(array_filter($options, static fn(Option $option): bool => $option->isProposed()));
-        usort($proposed, static fn(Option $a, Option $b): int => $b->score <=> $a->score);
+        usort($proposed, static fn(Option $a, Option $b): int => self::rank($b) <=> self::rank($a));
 
         return new Choice($proposed, array_values(array_filter($options, static fn(Option $option): bool => ! $option->isProposed())));
     }
 
-    /** Percent v/v of oil that the plant bears as it stands; a wounded leaf bears what a wounded leaf bears. */
-    public function oilLimit(PlantState $plant): ?Sourced
+    /**
+     * What is in the house before what is not, what holds before what does not, then by what speaks for it.
+     *
+     * @return array{int, bool, float}
+     */
+    private static function rank(Option $option): array
     {
-        $limit = $plant->tolerance->oilLimit;
-        $wounded = $this->tolerance->wounded()->oilLimit;
-
-        return $plant->wounded && $plant->tolerance->surface === Surface::Leaf && $limit !== null && $wounded !== null && $wounded->value < $limit->value ? $wounded : $limit;
+        return [-$option->missing, $option->holds(), $option->score];
     }
 
     private function option(Recipe $recipe, Situation $situation): Option
     {
         $practice = $this->catalogue->practice($recipe->slug);
         $effects = $this->effects->of($situation->trouble, $situation->stage, $practice->ways);
-        $excluded = $effects === [] ? [new Reason('no-effect')] : [];
-        array_push($excluded, ...$this->bearing->exclusions($recipe, $practice, $situation));
-        $limit = $this->oilLimit($situation->plant);
-        $dose = $this->doses->fitting($recipe, $limit?->value, $situation->severity);
         $mixture = $this->formulator->onBasis($recipe);
-        $fairLook = $this->fairLook->of($mixture)->value;
-        if ($dose === null && $limit !== null) {
-            $weakest = $this->doses->of($recipe);
-            $excluded[] = new Reason('too-strong', ['percent' => end($weakest)->oil(), 'limit' => $limit->value], $limit->source);
+        $fairLook = $this->fairLook->of($mixture, $recipe->use, ! $situation->plant->isEmptyBed(), $situation->trouble->kind)->judged->value;
+        $excluded = [...($effects === [] ? [new Reason('no-effect')] : []), ...$this->bearing->exclusions($recipe, $practice, $situation)];
+        if ($excluded !== [] || $effects === []) {
+            return new Option($recipe, $practice, $effects, null, [], [], $excluded, 0.0, 0, $fairLook);
         }
-        if ($excluded !== [] || $effects === [] || $dose === null) {
-            return new Option($recipe, $practice, $effects, null, [], [], $excluded, 0.0, $fairLook);
-        }
-        [$for, $against, $score] = Score::of($mixture, $practice, $situation, $effects[0], $dose, $fairLook);
-        if ($situation->severity === Severity::Heavy && $limit !== null && $this->wantedMore($recipe, $dose, $situation)) {
-            $against[] = new Reason('leaf-wins', ['limit' => $limit->value], $limit->source);
-        }
+        $doses = $this->doses->of($recipe, $practice, $situation);
+        $dose = Doses::best($doses);
+        if ($dose === null) {
+            $stop = $doses[count($doses) - 1]->stop();
 
-        return new Option($recipe, $practice, $effects, $dose, $for, $against, [], $score, $fairLook);
+            return new Option($recipe, $practice, $effects, null, [], [], $stop === null ? [] : [Reason::ofBench($stop)], 0.0, 0, $fairLook);
+        }
+        // A little soap that holds the oil or wets the wax kills nothing by itself.
+        $effects = $dose->soapKills ? $effects : array_values(array_filter($effects, static fn(Effect $effect): bool => $effect->way !== self::BY_SOAP));
+        if ($effects === []) {
+            return new Option($recipe, $practice, [], null, [], [], [new Reason('soap-too-weak')], 0.0, 0, $fairLook);
+        }
+        $score = Score::of($mixture, $recipe, $practice, $situation, $effects[0], $dose, $fairLook, self::hindered($doses, $dose));
+
+        return new Option($recipe, $practice, $effects, $dose, $score->for, $score->against, [], $score->points, $score->missing, $fairLook);
     }
 
-    /** Whether a heavy infestation would have taken a stronger dose than the leaf bears. */
-    private function wantedMore(Recipe $recipe, Dose $dose, Situation $situation): bool
+    /**
+     * What the leaf said to a stronger dose that a bad infestation asks for.
+     *
+     * @param non-empty-list<Dose> $doses
+     */
+    private static function hindered(array $doses, Dose $taken): ?Verdict
     {
-        $strongest = $this->doses->fitting($recipe, null, $situation->severity);
+        $wanted = $doses[0];
 
-        return $strongest !== null && $strongest->oil() > $dose->oil() * (1 + 1e-9);
+        return $wanted === $taken || $wanted->factor * 1.0 < $taken->factor ? null : $wanted->stop() ?? $wanted->cautions()[0] ?? null;
     }
 }

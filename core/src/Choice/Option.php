@@ -26,9 +26,17 @@ final readonly class Option
         public array $against,
         public array $excluded,
         public float $score,
+        /** How many of its ingredients are not in the house. */
+        public int $missing,
         /** Hours to the first fair look. */
         public float $fairLookHours,
     ) {}
+
+    /** Whether the oil is held in the water of the house. */
+    public function holds(): bool
+    {
+        return $this->dose === null || $this->dose->holds;
+    }
 
     public function isProposed(): bool
     {

@@ -5,14 +5,15 @@ declare(strict_types=1);
 namespace IdleMixer\Core\Choice;
 
 use IdleMixer\Core\Data\ChoiceLines;
-use IdleMixer\Core\Emulsion\HardnessClass;
 use IdleMixer\Core\Ingredient\Ingredient;
 use IdleMixer\Core\Ingredient\Substance;
 use IdleMixer\Core\Mix\Mixture;
-use IdleMixer\Core\Plant\Surface;
 use IdleMixer\Core\Recipe\Practice;
+use IdleMixer\Core\Recipe\Recipe;
+use IdleMixer\Core\Recipe\RecipeUse;
+use IdleMixer\Core\Safety\Verdict;
 
-/** What speaks for and against a spray that may be used, and how much. The weights are our own. */
+/** What speaks for and against a spray that may be used, the most telling first, and how much. The weights are our own. */
 final readonly class Score
 {
     private const A_POINT_OF_EFFECT = ChoiceLines::POINT_OF_EFFECT['value'];
@@ -23,50 +24,82 @@ final readonly class Score
 
     private const A_NUISANCE = ChoiceLines::NUISANCE['value'];
 
-    private const PRACTISED = ChoiceLines::PRACTISED['value'];
+    /**
+     * @param list<Reason> $for
+     * @param list<Reason> $against
+     * @param int          $missing ingredients that are not in the house
+     */
+    private function __construct(public array $for, public array $against, public float $points, public int $missing) {}
 
-    private const TOO_STRONG_AS_WRITTEN = ChoiceLines::TOO_STRONG_AS_WRITTEN['value'];
-
-    private const A_MISSING_INGREDIENT = ChoiceLines::MISSING_INGREDIENT['value'];
-
-    /** @return array{list<Reason>, list<Reason>, float} for, against, score */
-    public static function of(Mixture $mixture, Practice $practice, Situation $situation, Effect $best, Dose $dose, float $fairLookHours): array
+    /** @param Verdict|null $hindered what the leaf said to a stronger dose that was wanted */
+    public static function of(Mixture $mixture, Recipe $recipe, Practice $practice, Situation $situation, Effect $best, Dose $dose, float $fairLookHours, ?Verdict $hindered): self
     {
-        $for = [new Reason($best->kills ? 'kills' : 'checks', ['why' => $best->why, 'sure' => $best->sure], $best->source)];
-        $against = [];
-        $score = self::A_POINT_OF_EFFECT * EffectCatalogue::weight($best);
-        $score -= self::A_STEP_OF_WORK * $practice->work + self::A_DAY_OF_WAITING * $fairLookHours / 24.0;
+        $points = self::A_POINT_OF_EFFECT * EffectCatalogue::weight($best) - self::A_STEP_OF_WORK * $practice->work - self::A_DAY_OF_WAITING * $fairLookHours / 24.0;
+        $own = $situation->own[$recipe->slug] ?? null;
+        $for = $own === null ? [] : [new Reason('own', ['worked' => $own->worked, 'judged' => $own->judged])];
+        $points += $own === null ? 0.0 : ChoiceLines::OWN_RESULTS['value'] * ($own->worked / $own->judged - 0.5) * min(1.0, $own->judged / ChoiceLines::OWN_ROUNDS['value']);
+        $for[] = new Reason($best->kills ? 'kills' : 'checks', ['why' => $best->why, 'sure' => $best->sure], $best->source);
         if (in_array($situation->trouble->slug, $practice->for, true)) {
             $for[] = new Reason('used-for', ['trouble' => lcfirst($situation->trouble->name)]);
-            $score += self::PRACTISED;
+            $points += ChoiceLines::PRACTISED['value'] + ($practice->for[0] === $situation->trouble->slug ? ChoiceLines::MADE_FOR['value'] : 0.0);
         }
-        if ($practice->work === 1) {
-            $for[] = new Reason('little-work');
-        } elseif ($practice->work === ChoiceLines::MUCH_WORK['value']) {
-            $against[] = new Reason('much-work');
+        if ($recipe->use === RecipeUse::Spot) {
+            $points += match ($situation->severity) {
+                Severity::Light => ChoiceLines::SWAB['value'],
+                Severity::Moderate => 0.0,
+                Severity::Heavy => -ChoiceLines::SWAB['value'],
+            };
         }
-        if ($fairLookHours > ChoiceLines::LONG_WAIT['value']) {
-            $against[] = new Reason('wait', ['hours' => $fairLookHours]);
-        }
+        [$doseFor, $against, $weight] = self::dose($practice, $situation, $dose, $hindered);
+        $missing = self::missing($mixture, $situation->cupboard);
+        array_push($for, ...$doseFor, ...($missing === [] && $situation->cupboard !== null ? [new Reason('in-cupboard')] : []), ...($practice->work === 1 ? [new Reason('little-work')] : []));
         foreach (self::nuisances($mixture, $situation) as $reason) {
             $against[] = $reason;
-            $score -= self::A_NUISANCE;
+            $points -= $reason->code === 'oil-lately' ? ChoiceLines::OIL_LATELY['value'] : self::A_NUISANCE;
         }
-        $missing = self::missing($mixture, $situation->cupboard);
-        if ($missing !== []) {
-            $against[] = new Reason('missing', ['what' => implode(', ', $missing)]);
-            $score -= self::A_MISSING_INGREDIENT * count($missing);
-        } elseif ($situation->cupboard !== null) {
-            $for[] = new Reason('in-cupboard');
+        array_push($against, ...($missing === [] ? [] : [new Reason('missing', ['what' => implode(', ', $missing)])]), ...self::effort($practice, $fairLookHours));
+
+        return new self($for, $against, $points + $weight - ChoiceLines::MISSING_INGREDIENT['value'] * count($missing), count($missing));
+    }
+
+    /** @return array{list<Reason>, list<Reason>, float} what the dose has for and against it, and its weight */
+    private static function dose(Practice $practice, Situation $situation, Dose $dose, ?Verdict $hindered): array
+    {
+        $for = $dose->highEnd ? [new Reason('high')] : [];
+        $weight = 0.0;
+        $against = [];
+        $weak = $dose->weak();
+        if ($weak !== null) {
+            $against[] = Reason::ofBench($weak);
+            $weight -= ChoiceLines::WEAK['value'];
         }
-        if ($dose->factor < 1.0) {
+        foreach ($dose->cautions() as $verdict) {
+            $against[] = Reason::ofBench($verdict);
+            $weight -= ChoiceLines::CAUTION['value'];
+        }
+        if (! $dose->holds) {
+            $against[] = new Reason('not-held');
+        }
+        if ($dose->factor < 1.0 && in_array($situation->trouble->slug, $practice->halfFor, true)) {
+            $for[] = new Reason('half-is-enough', ['trouble' => lcfirst($situation->trouble->name)]);
+        } elseif ($dose->factor < 1.0) {
             $against[] = new Reason('half');
-            $score -= self::TOO_STRONG_AS_WRITTEN;
-        } elseif ($dose->highEnd) {
-            $for[] = new Reason('high');
+            $weight -= ChoiceLines::TOO_STRONG_AS_WRITTEN['value'];
+        }
+        if ($situation->severity === Severity::Heavy && $hindered !== null) {
+            $against[] = new Reason('leaf-wins', [], $hindered->source, $hindered);
         }
 
-        return [$for, $against, $score];
+        return [$for, $against, $weight];
+    }
+
+    /** @return list<Reason> */
+    private static function effort(Practice $practice, float $fairLookHours): array
+    {
+        return array_values(array_filter([
+            $practice->work === ChoiceLines::MUCH_WORK['value'] ? new Reason('much-work') : null,
+            $fairLookHours > ChoiceLines::LONG_WAIT['value'] ? new Reason('wait', ['hours' => $fairLookHours]) : null,
+        ]));
     }
 
     /** @return list<Reason> */
@@ -76,22 +109,17 @@ final readonly class Score
         $has = static fn(Substance ...$asked): bool => array_filter($asked, static fn(Substance $kind): bool => in_array($kind, $kinds, true)) !== [];
         $smells = $has(Substance::Neem, Substance::EssentialOil, Substance::Egg);
         $oil = array_filter($kinds, static fn(Substance $kind): bool => $kind->isOil()) !== [];
-        $hard = $situation->hardness !== null && HardnessClass::of($situation->hardness)->spoilsSoap() && $has(Substance::TrueSoap);
+        $soapy = $has(Substance::TrueSoap, Substance::Detergent);
 
         return array_values(array_filter([
             $situation->indoors && $smells ? new Reason('smell') : null,
-            $hard ? new Reason('hard-water', ['hardness' => $situation->hardness ?? 0.0]) : null,
+            $situation->plant->oilLately && $oil ? new Reason('oil-lately') : null,
+            $situation->plant->copperLately && $has(Substance::TrueSoap, Substance::Soda, Substance::Peroxide) ? new Reason('copper-lately') : null,
+            $situation->plant->soapSensitive && $soapy ? new Reason('soap-marks') : null,
             $has(Substance::Alcohol) ? new Reason('flammable') : null,
             $situation->plant->tolerance->hasBloom && ($oil || $has(Substance::TrueSoap)) ? new Reason('strips-wax') : null,
             $situation->plant->eatenSoon ? new Reason('wash-food') : null,
-            $situation->plant->tolerance->surface !== Surface::Soil && $oil && ! self::holdsOil($kinds) ? new Reason('no-emulsifier') : null,
         ]));
-    }
-
-    /** @param list<Substance> $kinds */
-    private static function holdsOil(array $kinds): bool
-    {
-        return array_filter($kinds, static fn(Substance $kind): bool => $kind->isEmulsifier()) !== [];
     }
 
     /**

@@ -4,22 +4,20 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Evidence;
 
-use DateTimeImmutable;
-
 /**
  * Pairs the rounds of one case with the counts around them.
  *
- * The count before is the last one up to the spraying and not before the round before it; the count after is the
- * first one from the fair look on, up to the next round. When there is only an earlier one, that is taken, and the
- * trial says that it came too early.
+ * The count before is the last one of the three days up to the spraying, not before the round before it; the count after is
+ * the first one from the fair look on (a little early still counts), within a week of it and before the next round; those of
+ * a plant left alone lie within two days of their partners. Where the rounds come closer than the fair look, the programme is
+ * judged, from before its first round to the fair look after its last, and each round is only a step of it.
  */
 final readonly class CaseHistory
 {
     /** @var list<Sprayed> earliest first */
     private array $rounds;
 
-    /** @var list<Counted> earliest first */
-    private array $counts;
+    private Counts $counts;
 
     /**
      * @param list<Sprayed> $rounds in any order
@@ -28,64 +26,72 @@ final readonly class CaseHistory
     public function __construct(array $rounds, array $counts)
     {
         usort($rounds, static fn(Sprayed $a, Sprayed $b): int => $a->at <=> $b->at);
-        usort($counts, static fn(Counted $a, Counted $b): int => $a->at <=> $b->at);
         $this->rounds = $rounds;
-        $this->counts = $counts;
+        $this->counts = new Counts($counts);
     }
 
     /** @return list<Trial> one a round, earliest first */
     public function trials(): array
     {
         $trials = [];
-        foreach ($this->rounds as $i => $round) {
-            $trials[] = $this->trial($round, $this->rounds[$i - 1] ?? null, $this->rounds[$i + 1] ?? null);
+        foreach ($this->programmes() as $rounds) {
+            foreach ($rounds as $i) {
+                $trials[] = $this->trial($i, $i, count($rounds) > 1);
+            }
         }
 
         return $trials;
     }
 
-    private function trial(Sprayed $round, ?Sprayed $previous, ?Sprayed $next): Trial
+    /** @return list<Judgement> what is judged as one, earliest first */
+    public function judgements(): array
     {
-        $fair = $round->at->modify('+' . (int) round($round->fairLookHours * 60) . ' minutes');
-        $after = $this->after($round, $fair, $next, false);
-        $untreatedAfter = $this->after($round, $fair, $next, true);
+        return array_map(function (array $rounds): Judgement {
+            $sprays = array_unique(array_map(fn(int $i): string => $this->rounds[$i]->spray, $rounds));
+
+            return new Judgement($rounds, $this->trial($rounds[0], $rounds[count($rounds) - 1], false), count($sprays) === 1);
+        }, $this->programmes());
+    }
+
+    /** @return list<non-empty-list<int>> rounds that belong together, by their places */
+    private function programmes(): array
+    {
+        $all = [];
+        foreach ($this->rounds as $i => $round) {
+            $last = array_key_last($all);
+            if ($last !== null && $this->rounds[$i - 1]->fairFrom() > $round->at) {
+                $all[$last][] = $i;
+            } else {
+                $all[] = [$i];
+            }
+        }
+
+        return $all;
+    }
+
+    private function trial(int $first, int $last, bool $step): Trial
+    {
+        $begin = $this->rounds[$first];
+        $end = $this->rounds[$last];
+        $next = $this->rounds[$last + 1] ?? null;
+        $until = $next === null || $end->countUntil() < $next->at ? $end->countUntil() : $next->at;
+        $previous = $this->rounds[$first - 1] ?? null;
+        $before = $this->counts->lastBetween($previous === null || $begin->countSince() > $previous->at ? $begin->countSince() : $previous->at, $begin->at, $previous?->at);
+        $after = $this->counts->firstBetween($end->countFrom(), $until);
+        $early = $after === null ? $this->counts->lastWithin($end->at, $end->countFrom(), $until) : null;
+        $seen = $after ?? $early;
+        $partner = $seen === null ? null : $this->counts->partnerOf($seen);
 
         return new Trial(
-            $round->at,
-            $round->fairLookHours,
-            $this->before($round, $previous, false)?->value,
-            $after?->value,
-            $after?->at,
-            $this->before($round, $previous, true)?->value,
-            $untreatedAfter !== null && $untreatedAfter->at >= $fair ? $untreatedAfter->value : null,
+            $begin->at,
+            $end,
+            $last - $first + 1,
+            $before,
+            $seen,
+            $before === null ? null : $this->counts->partnerOf($before, $partner),
+            $partner,
+            $after === null ? 0.0 : $this->counts->mostBetween($after->at, $until),
+            $step,
         );
-    }
-
-    private function before(Sprayed $round, ?Sprayed $previous, bool $untreated): ?Counted
-    {
-        $found = null;
-        foreach ($this->counts as $count) {
-            if ($count->untreated === $untreated && $count->at <= $round->at && ($previous === null || $count->at > $previous->at)) {
-                $found = $count;
-            }
-        }
-
-        return $found;
-    }
-
-    private function after(Sprayed $round, DateTimeImmutable $fair, ?Sprayed $next, bool $untreated): ?Counted
-    {
-        $early = null;
-        foreach ($this->counts as $count) {
-            if ($count->untreated !== $untreated || $count->at <= $round->at || ($next !== null && $count->at > $next->at)) {
-                continue;
-            }
-            if ($count->at >= $fair) {
-                return $count;
-            }
-            $early = $count;
-        }
-
-        return $early;
     }
 }

@@ -14,11 +14,17 @@ enum Outcome: string
     case NoCountAfter = 'no-count-after';
     case TooEarly = 'too-early';
     case TooFew = 'too-few';
+    /** Down at the fair look, and back before the next round. */
+    case CameBack = 'came-back';
+    /** The plant left alone lost as much by itself. */
+    case ControlFell = 'control-fell';
+    /** One of a programme that is judged as a whole. */
+    case Step = 'step';
 
     public function isJudged(): bool
     {
         return match ($this) {
-            self::Worked, self::Helped, self::Failed => true,
+            self::Worked, self::Helped, self::Failed, self::CameBack => true,
             default => false,
         };
     }

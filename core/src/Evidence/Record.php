@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Evidence;
 
+use IdleMixer\Core\Data\EvidenceLines;
+
 /** What one recipe did to one pest, over all its rounds. */
 final readonly class Record
 {
@@ -51,6 +53,21 @@ final readonly class Record
         $middle = intdiv($count, 2);
 
         return $count % 2 === 1 ? $all[$middle] : ($all[$middle - 1] + $all[$middle]) / 2;
+    }
+
+    public function verdict(): RecordVerdict
+    {
+        $judged = count($this->judged());
+        $median = $this->medianReduction() ?? 0.0;
+        $alone = $judged - min($judged, $this->withHandWork) + $this->compared();
+
+        return match (true) {
+            $judged < EvidenceLines::FEW_ROUNDS['value'] => RecordVerdict::NotEnough,
+            $median < EvidenceLines::HELPED_FROM['value'] => RecordVerdict::Drop,
+            // What was brushed and pruned each time cannot thank the spray.
+            $this->worked() >= EvidenceLines::KEEP_FROM['value'] * $judged && $alone > 0 => RecordVerdict::Keep,
+            default => RecordVerdict::Tune,
+        };
     }
 
     public function compared(): int

@@ -8,8 +8,8 @@ use IdleMixer\Core\Bench\Bench;
 use IdleMixer\Core\Mix\Mixture;
 use IdleMixer\Core\Mix\Strengths;
 use IdleMixer\Core\Safety\Verdict;
+use IdleMixer\Core\Schedule\FairTime;
 use IdleMixer\Core\Schedule\HoldingRule;
-use IdleMixer\Core\Source\Sourced;
 use IdleMixer\Core\Work\Load;
 
 /** Everything that follows from a request: amounts, loads, steps, strengths, verdicts, cautions. */
@@ -28,8 +28,8 @@ final readonly class Plan
         public array $verdicts,
         public array $cautions,
         public HoldingRule $holding,
-        /** Hours from spraying to the first look that may judge it. */
-        public Sourced $fairLook,
+        /** When a look says something, and when it may judge. */
+        public FairTime $fairLook,
         public EmulsionForecast $emulsion,
         /** What makes the oil hold; null where it does. */
         public ?HoldingRemedy $remedy,

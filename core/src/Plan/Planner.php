@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace IdleMixer\Core\Plan;
 
 use IdleMixer\Core\Bench\Bench;
+use IdleMixer\Core\Data\VesselLines;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Emulsion\Emulsifier;
 use IdleMixer\Core\Emulsion\EmulsionVerdict;
@@ -16,14 +17,11 @@ use IdleMixer\Core\Quantity\Volume;
 use IdleMixer\Core\Recipe\RecipeUse;
 use IdleMixer\Core\Safety\Cautions;
 use IdleMixer\Core\Safety\Ceilings;
-use IdleMixer\Core\Safety\Judge;
 use IdleMixer\Core\Safety\Level;
 use IdleMixer\Core\Safety\Limits;
 use IdleMixer\Core\Safety\MeasuringJudge;
 use IdleMixer\Core\Safety\RangeJudge;
 use IdleMixer\Core\Safety\Verdict;
-use IdleMixer\Core\Safety\VesselJudge;
-use IdleMixer\Core\Safety\WeakJudge;
 use IdleMixer\Core\Schedule\FairLook;
 use IdleMixer\Core\Schedule\ShelfLife;
 use IdleMixer\Core\Vessel\Loads;
@@ -33,6 +31,7 @@ use IdleMixer\Core\Work\Item;
 use IdleMixer\Core\Work\Load;
 use IdleMixer\Core\Work\Step;
 use IdleMixer\Core\Work\Steps;
+use IdleMixer\Core\Work\StockSteps;
 
 /** Turns a request into a plan. */
 final readonly class Planner
@@ -40,15 +39,16 @@ final readonly class Planner
     /** Share of a load by which two loads may differ and still be mixed alike. */
     private const ALIKE = 1e-9;
 
+    /** Share by which a fill may be off and its half still be where the half mark is. */
+    private const FULL = VesselLines::FULL_WITHIN['value'];
+
     public function __construct(
         private Formulator $formulator,
-        private Judge $judge,
+        private BenchJudge $judge,
         private ShelfLife $shelfLife,
         private FairLook $fairLook,
         private Emulsifier $emulsifier,
         private HoldingRemedies $remedies,
-        private WeakJudge $weakJudge,
-        private VesselJudge $vesselJudge,
         private RangeJudge $rangeJudge,
     ) {}
 
@@ -58,7 +58,7 @@ final readonly class Planner
         $ceilings = new Ceilings($limits);
         $emulsifier = Emulsifier::shipped();
 
-        return new self(new Formulator(), new Judge($limits), ShelfLife::shipped(), FairLook::shipped(), $emulsifier, new HoldingRemedies($emulsifier, $ceilings), new WeakJudge($limits), new VesselJudge($limits), new RangeJudge($ceilings));
+        return new self(new Formulator(), BenchJudge::of($limits, $emulsifier), ShelfLife::shipped(), FairLook::shipped(), $emulsifier, new HoldingRemedies($emulsifier, $ceilings), new RangeJudge($ceilings));
     }
 
     /**
@@ -82,10 +82,10 @@ final readonly class Planner
             $whole,
             $groups,
             $strengths,
-            [...$this->verdicts($bench, $strengths, $measured, $top, $emulsion, $remedy, MeasuringJudge::verdicts($loads, $spoons->measures())), ...$overflow],
+            [...$this->verdicts($bench, $whole, $strengths, $measured, $top, $emulsion, $remedy, MeasuringJudge::verdicts($loads, $spoons->measures())), ...$overflow],
             Cautions::of($whole, $bench->target),
             $this->shelfLife->of($whole, $bench->recipe->use),
-            $this->fairLook->of($whole),
+            $this->fairLook->of($whole, $bench->recipe->use, $bench->target->plant->planted ?? true),
             $emulsion,
             $remedy,
             $measured,
@@ -98,16 +98,13 @@ final readonly class Planner
      *
      * @return list<Verdict>
      */
-    private function verdicts(Bench $bench, Strengths $strengths, Strengths $measured, ?Strengths $top, EmulsionForecast $emulsion, ?HoldingRemedy $remedy, array $coarse): array
+    private function verdicts(Bench $bench, Mixture $whole, Strengths $strengths, Strengths $measured, ?Strengths $top, EmulsionForecast $emulsion, ?HoldingRemedy $remedy, array $coarse): array
     {
-        $verdicts = $this->judge->verdicts($strengths, $bench->target, $bench->circumstances);
-        $hardness = $bench->water->hardness ?? $this->emulsifier->table()->value('hardness-assumed');
+        $verdicts = $this->judge->verdicts($bench, $whole, $strengths);
         $seconds = $emulsion->reshake[$bench->recipe->order->value] ?? null;
 
         return [
             ...$verdicts,
-            ...$this->weakJudge->verdicts($strengths, $bench->target, 100.0 * $emulsion->budget->lost / $bench->make->millilitres(), $this->emulsifier->lossPerLitre($hardness) / 10.0, $hardness, $bench->water->hardness === null),
-            ...$this->vesselJudge->verdicts($strengths, $bench->water->temperature?->celsius()),
             ...($top === null || $bench->highEnd ? [] : $this->rangeJudge->highEnd($verdicts, $top, $bench->target)),
             ...($coarse === [] ? [] : $this->rangeJudge->measured($verdicts, $measured, $bench->target)),
             ...($seconds === null || $bench->recipe->use === RecipeUse::Stock ? [] : [EmulsionJudge::verdict($emulsion, $seconds, $remedy)]),
@@ -146,17 +143,32 @@ final readonly class Planner
     private function groups(Bench $bench, Mixture $whole, EmulsionForecast $emulsion, ScoopPlanner $spoons): array
     {
         $groups = [];
-        foreach ($this->runs(Loads::of($bench->make, $bench->sprayer)) as [$first, $count, $volume]) {
+        $runs = $this->runs(Loads::of($bench->make, $bench->sprayer));
+        $again = $emulsion->reshake[$bench->recipe->order->value] ?? null;
+        foreach ($runs as $i => [$first, $count, $volume]) {
             $load = Load::of($whole->times($volume->millilitres() / $whole->finished()), $spoons);
-            $again = $emulsion->reshake[$bench->recipe->order->value] ?? null;
             $steps = array_map(
                 static fn(Step $step): Step => $step->code === 'shake-hard' && $again !== null ? $step->with(['again' => $again]) : $step,
-                Steps::of($load, $bench->recipe->order, $bench->recipe->use),
+                Steps::of($load, $bench->recipe->order, $bench->recipe->use, $bench->sprayer !== null && $volume->equals($bench->sprayer, self::FULL * $bench->sprayer->millilitres())),
             );
-            $groups[] = new LoadGroup($first, $count, $load, $steps);
+            $groups[] = new LoadGroup($first, $count, $load, Steps::inARow($steps, $this->stocks($bench), $i === 0, $i === count($runs) - 1));
         }
 
         return $groups;
+    }
+
+    /** @return list<Step> how the stocks that are poured from are made, each once */
+    private function stocks(Bench $bench): array
+    {
+        $steps = [];
+        foreach ($bench->recipe->lines as $line) {
+            if ($line->stock !== null) {
+                $keeps = $this->shelfLife->of($this->formulator->onBasis($line->stock), RecipeUse::Stock)->strict->value;
+                $steps[$line->stock->slug] ??= StockSteps::of($line->stock, $keeps);
+            }
+        }
+
+        return array_merge(...array_values($steps));
     }
 
     /**

@@ -40,6 +40,12 @@ final readonly class ToleranceCatalogue
         return $this->marked('bears_no_oil');
     }
 
+    /** Soil with roots in it. */
+    public function plantedSoil(): ToleranceClass
+    {
+        return $this->marked('planted');
+    }
+
     /** Soil with nothing growing in it. */
     public function emptyBed(): ToleranceClass
     {
@@ -52,7 +58,7 @@ final readonly class ToleranceCatalogue
         return $this->marked('wounded');
     }
 
-    /** @param 'wounded'|'bears_no_oil'|'empty' $mark */
+    /** @param 'wounded'|'bears_no_oil'|'empty'|'planted' $mark */
     private function marked(string $mark): ToleranceClass
     {
         foreach ($this->rows as $slug => $row) {

@@ -10,6 +10,7 @@ final readonly class Practice
     /**
      * @param list<string> $for  slugs of pests
      * @param list<string> $ways how it works, the main one first
+     * @param list<string> $halfFor slugs of troubles
      * @param list<array{string, int, int}> $waits key of `wait-words.php`, from, to
      */
     public function __construct(
@@ -27,5 +28,7 @@ final readonly class Practice
         public bool $onlyWhereNothingGrows = false,
         /** Each round is rinsed off within a day. */
         public bool $rinsed = false,
+        /** Troubles that half of it is taken for. */
+        public array $halfFor = [],
     ) {}
 }

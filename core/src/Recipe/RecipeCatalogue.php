@@ -11,7 +11,7 @@ use IdleMixer\Core\Ingredient\IngredientCatalogue;
 /**
  * The shipped recipes: one open document a file, and what practice says about each.
  *
- * @phpstan-type PracticeRow array{ways: list<string>, work: int, for: list<string>, repeat_days: int|null, repeat: string, waits: list<array{string, int, int}>, source: string, only_where_nothing_grows?: bool, rinsed?: bool}
+ * @phpstan-type PracticeRow array{ways: list<string>, work: int, for: list<string>, repeat_days: int|null, repeat: string, waits: list<array{string, int, int}>, source: string, only_where_nothing_grows?: bool, rinsed?: bool, half_for?: list<string>}
  */
 final readonly class RecipeCatalogue
 {
@@ -49,7 +49,7 @@ final readonly class RecipeCatalogue
         $this->refuseUnknown($slug);
         $row = $this->practice[$slug];
 
-        return new Practice($row['ways'], $row['work'], $row['for'], $row['repeat_days'], $row['repeat'], $row['waits'], $row['source'], $row['only_where_nothing_grows'] ?? false, $row['rinsed'] ?? false);
+        return new Practice($row['ways'], $row['work'], $row['for'], $row['repeat_days'], $row['repeat'], $row['waits'], $row['source'], $row['only_where_nothing_grows'] ?? false, $row['rinsed'] ?? false, $row['half_for'] ?? []);
     }
 
     public function has(string $slug): bool

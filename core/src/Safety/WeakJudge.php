@@ -46,6 +46,12 @@ final readonly class WeakJudge
         ]));
     }
 
+    /** @param float $free percent of the spray, true soap as bought, that hardness leaves */
+    public function soapIsEnough(float $free): bool
+    {
+        return $free >= $this->least('soap') * (1 - Ceiling::ROUNDING);
+    }
+
     private function soapIsWhatKills(Strengths $strengths): bool
     {
         $soap = $strengths->percent(Substance::TrueSoap);
@@ -78,7 +84,7 @@ final readonly class WeakJudge
 
     private function somethingKills(Strengths $strengths, float $free): bool
     {
-        return ($this->soapIsWhatKills($strengths) && $free >= $this->least('soap'))
+        return ($this->soapIsWhatKills($strengths) && $this->soapIsEnough($free))
             || ($this->detergentIsWhatKills($strengths) && $strengths->percent(Substance::Detergent) >= $this->least('detergent'))
             || $strengths->in(SubstanceGroup::Alcohol) >= $this->least('alcohol')
             || $strengths->in(SubstanceGroup::Soda) >= $this->least('soda')

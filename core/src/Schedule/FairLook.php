@@ -4,45 +4,71 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Schedule;
 
+use IdleMixer\Core\Ingredient\Substance;
 use IdleMixer\Core\Mix\Mixture;
+use IdleMixer\Core\Recipe\RecipeUse;
 use IdleMixer\Core\Source\SourceCatalogue;
 use IdleMixer\Core\Source\Sourced;
+use IdleMixer\Core\Trouble\TroubleKind;
 
 /**
- * When it is fair to judge a spray: the slowest thing in it decides.
- *
- * Neem stops feeding over days, so day 1 says nothing; soap and oil act within hours (common practice).
+ * When it is fair to judge a spray: what kills and on what decide, the slowest thing in it first.
  *
  * @phpstan-import-type SourcedRow from Sourced
+ *
+ * @phpstan-type FairRow array{first: SourcedRow, judged: SourcedRow}
  */
 final readonly class FairLook
 {
-    /** @param array<string, SourcedRow> $rows */
+    /** @param array<string, FairRow> $rows */
     public function __construct(private array $rows, private SourceCatalogue $sources) {}
 
     public static function shipped(): self
     {
-        /** @var array<string, SourcedRow> $rows */
+        /** @var array<string, FairRow> $rows */
         $rows = require __DIR__ . '/../../data/fair-look.php';
 
         return new self($rows, SourceCatalogue::shipped());
     }
 
-    /** Hours after spraying. */
-    public function of(Mixture $mixture): Sourced
+    /**
+     * @param bool             $planted whether there are roots in the soil that a drench is poured on
+     * @param TroubleKind|null $on      null when nobody said
+     */
+    public function of(Mixture $mixture, RecipeUse $use, bool $planted = true, ?TroubleKind $on = null): FairTime
     {
-        $slowest = $this->hours('contact');
+        if ($use === RecipeUse::Drench || $use === RecipeUse::Dormant) {
+            return $this->row($use === RecipeUse::Dormant ? 'winter' : ($planted ? 'pot' : 'bed'));
+        }
+        $slowest = $this->row($on === TroubleKind::Fungus ? 'fungus' : 'contact');
         foreach ($mixture->parts as $part) {
-            $kind = $part->ingredient->substance->value;
-            $hours = $this->hours(isset($this->rows[$kind]) ? $kind : 'contact');
-            $slowest = $hours->value > $slowest->value ? $hours : $slowest;
+            $row = $this->row(match (true) {
+                $part->ingredient->substance === Substance::Neem => 'neem',
+                $part->ingredient->substance === Substance::Egg => 'egg',
+                $part->ingredient->substance->isOil() => 'oil',
+                $on === null && in_array($part->ingredient->substance, [Substance::Soda, Substance::Peroxide], true) => 'fungus',
+                default => 'contact',
+            });
+            $slowest = $row->judged->value > $slowest->judged->value ? $row : $slowest;
         }
 
         return $slowest;
     }
 
-    private function hours(string $code): Sourced
+    /**
+     * The same for what was mixed without knowing against what.
+     *
+     * @param float $hours that were reckoned with
+     *
+     * @return float hours
+     */
+    public function against(TroubleKind $on, float $hours): float
     {
-        return Sourced::fromRow($this->rows[$code], $this->sources);
+        return $on === TroubleKind::Fungus ? max($hours, $this->row('fungus')->judged->value) : $hours;
+    }
+
+    private function row(string $code): FairTime
+    {
+        return new FairTime(Sourced::fromRow($this->rows[$code]['first'], $this->sources), Sourced::fromRow($this->rows[$code]['judged'], $this->sources));
     }
 }

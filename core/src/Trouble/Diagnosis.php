@@ -24,8 +24,13 @@ final readonly class Diagnosis
 
     private Likelihood $likelihood;
 
-    /** @var array<string, float> by trouble, likeliest first */
+    /** @var non-empty-array<string, Cause> */
+    private array $causes;
+
+    /** @var array<string, float> by cause, likeliest first */
     private array $chances;
+
+    private bool $fits;
 
     /**
      * @param array<string, bool> $seen by sign: true seen, false looked for and not there
@@ -34,10 +39,13 @@ final readonly class Diagnosis
      */
     public function __construct(private TroubleCatalogue $catalogue, private array $seen)
     {
-        $this->likelihood = new Likelihood($catalogue->troubles, $catalogue->signs);
+        $causes = new Causes($catalogue, $seen);
+        $this->causes = $causes->weighed();
+        $this->likelihood = new Likelihood($this->causes, $catalogue->signs);
         $chances = $this->likelihood->given($seen);
         arsort($chances);
         $this->chances = $chances;
+        $this->fits = $causes->explainAll() && $this->anyFits();
     }
 
     public function finding(): Finding
@@ -45,10 +53,13 @@ final readonly class Diagnosis
         if (! in_array(true, $this->seen, true)) {
             return Finding::NothingSeen;
         }
+        if (! $this->fits) {
+            return Finding::NoneFits;
+        }
         [$first, $second] = array_slice(array_values($this->chances), 0, 2);
         $care = 0.0;
         foreach ($this->chances as $slug => $chance) {
-            $care += $this->catalogue->troubles[$slug]->kind === TroubleKind::Care ? $chance : 0.0;
+            $care += array_filter($this->causes[$slug]->troubles(), static fn(Trouble $trouble): bool => $trouble->kind !== TroubleKind::Care) === [] ? $chance : 0.0;
         }
 
         return match (true) {
@@ -58,16 +69,16 @@ final readonly class Diagnosis
         };
     }
 
-    /** @return list<Suspect> likeliest first; none while nothing was seen */
+    /** @return list<Suspect> likeliest first; none while nothing was seen, or when nothing fits */
     public function suspects(): array
     {
-        if ($this->finding() === Finding::NothingSeen) {
+        if ($this->finding() === Finding::NothingSeen || ! $this->fits) {
             return [];
         }
         $suspects = [];
         foreach ($this->chances as $slug => $chance) {
             if ($chance >= self::SUSPECT_FROM) {
-                $suspects[] = $this->suspect($this->catalogue->troubles[$slug], $chance);
+                $suspects[] = $this->suspect($this->causes[$slug], $chance);
             }
         }
 
@@ -85,13 +96,14 @@ final readonly class Diagnosis
             return [];
         }
         $looks = [];
+        $most = $this->fits ? $most : TroubleLines::LOOKS_WHEN_NONE['value'];
         foreach ($this->catalogue->looks as $look) {
             if (isset($this->seen[$look->sign->slug])) {
                 continue;
             }
             $bits = $this->likelihood->expectedBits($look->sign, $this->seen);
             [$yes, $no] = $this->split($look->sign);
-            if ($bits >= self::WORTH_BITS && $yes !== [] && $no !== []) {
+            if (! $this->fits || ($bits >= self::WORTH_BITS && $yes !== [] && $no !== [])) {
                 $looks[] = new ProposedLook($look, $bits, $yes, $no);
             }
         }
@@ -100,36 +112,64 @@ final readonly class Diagnosis
         return array_slice($looks, 0, $most);
     }
 
-    private function suspect(Trouble $trouble, float $chance): Suspect
+    /** Whether anything brings something of what was seen, and is not spoken against by more. */
+    private function anyFits(): bool
+    {
+        $seen = array_map($this->catalogue->sign(...), array_keys(array_filter($this->seen)));
+        foreach ($this->causes as $cause) {
+            if ($this->timesAsLikely($cause) >= TroubleLines::FITS_FROM['value'] && array_filter($seen, static fn(Sign $sign): bool => Causes::explains($cause, $sign)) !== []) {
+                return true;
+            }
+        }
+
+        return $seen === [];
+    }
+
+    /** How many times as likely the signs are with it as with no trouble at all. */
+    private function timesAsLikely(Cause $cause): float
+    {
+        $times = 1.0;
+        foreach ($this->seen as $name => $there) {
+            $sign = $this->catalogue->sign($name);
+            $share = $cause->shareOf($sign);
+            $times *= $there ? $share / $sign->usual : (1.0 - $share) / (1.0 - $sign->usual);
+        }
+
+        return $times;
+    }
+
+    private function suspect(Cause $cause, float $chance): Suspect
     {
         $for = $against = $missing = [];
         foreach ($this->seen as $name => $there) {
             $sign = $this->catalogue->sign($name);
-            $share = $trouble->shareOf($sign);
+            $share = $cause->shareOf($sign);
             match (true) {
-                $there && $share > 2.0 * $sign->usual => $for[] = $sign,
+                $there && Causes::explains($cause, $sign) => $for[] = $sign,
                 $there && $share <= $sign->usual => $against[] = $sign,
                 ! $there && $share >= TroubleLines::EXPECTED_FROM['value'] => $missing[] = $sign,
                 default => null,
             };
         }
 
-        return new Suspect($trouble, $chance, $for, $against, $missing);
+        return new Suspect($cause->troubles(), $cause->name(), $chance, $for, $against, $missing);
     }
 
-    /** @return array{list<Trouble>, list<Trouble>} suspects that show the sign clearly more often than others, and the others */
+    /** @return array{list<Cause>, list<Cause>} suspects that show the sign clearly more often than others, and the others */
     private function split(Sign $sign): array
     {
         $shares = [];
-        foreach ($this->suspects() as $suspect) {
-            $shares[$suspect->trouble->slug] = $suspect->trouble->shareOf($sign);
+        foreach ($this->chances as $key => $chance) {
+            if ($this->fits && $chance >= self::SUSPECT_FROM) {
+                $shares[$key] = $this->causes[$key]->shareOf($sign);
+            }
         }
         if ($shares === [] || max($shares) - min($shares) < self::SPLIT) {
             return [[], []];
         }
         $middle = (max($shares) + min($shares)) / 2.0;
         $of = fn(bool $high): array => array_map(
-            fn(string $slug): Trouble => $this->catalogue->troubles[$slug],
+            fn(string $key): Cause => $this->causes[$key],
             array_keys(array_filter($shares, static fn(float $share): bool => ($share > $middle) === $high)),
         );
 

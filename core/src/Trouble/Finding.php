@@ -14,4 +14,6 @@ enum Finding: string
     case Likely = 'likely';
     /** Cold, drought, water, sun or feeding: no spray. */
     case ProbablyNoPest = 'probably-no-pest';
+    /** Nothing that is listed brings these signs. */
+    case NoneFits = 'none-fits';
 }

@@ -11,25 +11,25 @@ namespace IdleMixer\Core\Trouble;
 final readonly class Likelihood
 {
     /**
-     * @param non-empty-array<string, Trouble> $troubles
+     * @param non-empty-array<string, Cause> $causes
      * @param array<string, Sign>              $signs
      */
-    public function __construct(private array $troubles, private array $signs) {}
+    public function __construct(private array $causes, private array $signs) {}
 
     /**
      * @param array<string, bool> $seen by sign: true seen, false looked for and not there
      *
-     * @return array<string, float> by trouble; they add up to 1
+     * @return array<string, float> by cause; they add up to 1
      *
      * @throws UnknownSign when a sign is not listed
      */
     public function given(array $seen): array
     {
         $weights = [];
-        foreach ($this->troubles as $slug => $trouble) {
-            $weights[$slug] = log($trouble->commonness);
+        foreach ($this->causes as $slug => $cause) {
+            $weights[$slug] = log($cause->weight());
             foreach ($seen as $name => $there) {
-                $share = $trouble->shareOf($this->signs[$name] ?? throw UnknownSign::becauseNotListed($name, array_keys($this->signs)));
+                $share = $cause->shareOf($this->signs[$name] ?? throw UnknownSign::becauseNotListed($name, array_keys($this->signs)));
                 $weights[$slug] += log($there ? $share : 1.0 - $share);
             }
         }
@@ -71,7 +71,7 @@ final readonly class Likelihood
         $now = $this->given($seen);
         $yes = 0.0;
         foreach ($now as $slug => $chance) {
-            $yes += $chance * $this->troubles[$slug]->shareOf($sign);
+            $yes += $chance * $this->causes[$slug]->shareOf($sign);
         }
         $after = $yes * self::entropy($this->given([...$seen, $sign->slug => true]))
             + (1.0 - $yes) * self::entropy($this->given([...$seen, $sign->slug => false]));

@@ -9,8 +9,8 @@ final readonly class ProposedLook
 {
     /**
      * @param float         $bits  expected information in bits
-     * @param list<Trouble> $yes   suspects that a "yes" speaks for
-     * @param list<Trouble> $no    suspects that a "no" speaks for
+     * @param list<Cause> $yes   suspects that a "yes" speaks for
+     * @param list<Cause> $no    suspects that a "no" speaks for
      */
     public function __construct(public Look $look, public float $bits, public array $yes, public array $no) {}
 }

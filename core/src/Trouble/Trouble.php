@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace IdleMixer\Core\Trouble;
 
 /** What a plant may suffer from. */
-final readonly class Trouble
+final readonly class Trouble implements Cause
 {
     /**
      * @param array<string, float> $signs  share, 0 to 1, of such troubles that show the sign, by sign; others are as common as anywhere
@@ -23,6 +23,27 @@ final readonly class Trouble
         /** What is counted; null where no case can be opened, for no count says how bad it is. */
         public ?string $counted = null,
     ) {}
+
+    public function key(): string
+    {
+        return $this->slug;
+    }
+
+    public function name(): string
+    {
+        return $this->name;
+    }
+
+    public function weight(): float
+    {
+        return $this->commonness;
+    }
+
+    /** @return non-empty-list<Trouble> */
+    public function troubles(): array
+    {
+        return [$this];
+    }
 
     public function shareOf(Sign $sign): float
     {

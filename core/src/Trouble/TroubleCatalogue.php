@@ -20,6 +20,9 @@ final readonly class TroubleCatalogue
     /** How often is "usually", "often", "sometimes" and "never": our own reading. */
     private const SHARES = TroubleLines::SHARES['value'];
 
+    /** The sign that a round lately is. */
+    private const AFTER_SPRAY = 'after-spray';
+
     /** @var array<string, Sign> */
     public array $signs;
 
@@ -66,6 +69,19 @@ final readonly class TroubleCatalogue
     public function trouble(string $slug): Trouble
     {
         return $this->troubles[$slug] ?? throw UnknownTrouble::becauseNotListed($slug, array_keys($this->troubles));
+    }
+
+    /**
+     * What was seen, with what is known of the last round: a burn shows within three days of one.
+     *
+     * @param array<string, bool> $seen by sign
+     * @param float|null          $days since the last round; null when nobody said
+     *
+     * @return array<string, bool>
+     */
+    public function sprayed(array $seen, ?float $days): array
+    {
+        return $days === null ? $seen : [...$seen, self::AFTER_SPRAY => $days <= TroubleLines::BURN_WITHIN['value']];
     }
 
     /** @return list<Trouble> those that a case can be opened for */

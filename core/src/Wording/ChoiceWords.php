@@ -23,7 +23,7 @@ final readonly class ChoiceWords
      * @param array<string, string> $cannot
      * @param array<string, string> $severity
      */
-    public function __construct(private array $reasons, private array $cannot, private array $severity, private SourceCatalogue $sources) {}
+    public function __construct(private array $reasons, private array $cannot, private array $severity, private SourceCatalogue $sources, private Sentences $sentences) {}
 
     public static function shipped(): self
     {
@@ -34,7 +34,7 @@ final readonly class ChoiceWords
         /** @var array<string, string> $severity */
         $severity = require __DIR__ . '/../../data/severity-words.php';
 
-        return new self($reasons, $cannot, $severity, SourceCatalogue::shipped());
+        return new self($reasons, $cannot, $severity, SourceCatalogue::shipped(), Sentences::shipped());
     }
 
     /** @throws MissingWords when the catalogue lacks the sentence */
@@ -67,7 +67,12 @@ final readonly class ChoiceWords
     public function noSpray(Choice $choice, Situation $situation): string
     {
         $works = array_filter($choice->excluded, static fn(Option $option): bool => $option->effects !== []) !== [];
-        $code = $works ? 'none-now' : 'no-spray-works';
+        $winter = $situation->stage === 'winter' && ! $situation->plant->isBare();
+        $code = match (true) {
+            $winter => 'wait-for-winter',
+            $works => 'none-now',
+            default => 'no-spray-works',
+        };
 
         return strtr($this->cannot[$code] ?? throw MissingWords::becauseOf($code), [
             '{trouble}' => lcfirst($situation->trouble->name),
@@ -89,6 +94,7 @@ final readonly class ChoiceWords
         return match ($finding) {
             Finding::NothingSeen => 'Tick what you see. Look under leaves, in the joints, at the base and at the pot rim.',
             Finding::CannotTell => 'Cannot tell yet. One of these looks would help most.',
+            Finding::NoneFits => 'None of these: nothing that is listed, nor two of it, brings these signs. Here is what to look at.',
             Finding::Likely => 'This is likely it. The chance is among what is listed here only (our own model).',
             Finding::ProbablyNoPest => 'Probably not a pest. A spray would not help; mend what troubles the plant.',
         };
@@ -104,6 +110,9 @@ final readonly class ChoiceWords
         if ($reason->source !== null) {
             $source = $this->sources->get($reason->source);
             $pairs['{from}'] = $pairs['{limit-from}'] = $source->standing->words() . ($source->fromMemory ? ', noted from memory' : '');
+        }
+        if ($reason->verdict !== null) {
+            $more['verdict'] = $this->sentences->verdict($reason->verdict);
         }
         foreach ($more as $key => $value) {
             $pairs['{' . $key . '}'] = $value;

@@ -48,15 +48,18 @@ final readonly class Findings
         $percent = $trial->reduction() ?? 0.0;
         $shown = Figures::short(round(abs($percent), 1));
 
-        return strtr($this->outcomes[$outcome->value] ?? throw MissingWords::becauseOf($outcome->value), [
+        $words = strtr($this->outcomes[$outcome->value] ?? throw MissingWords::becauseOf($outcome->value), [
             '{percent}' => $shown,
             '{change}' => $percent < 0.0 ? "{$shown} % more" : "{$shown} % fewer",
-            '{before}' => Figures::short($trial->before ?? 0.0),
-            '{after}' => Figures::short($trial->after ?? 0.0),
+            '{before}' => Figures::short($trial->before() ?? 0.0),
+            '{after}' => Figures::short($trial->after() ?? 0.0),
+            '{later}' => Figures::short($trial->later()),
             '{limit}' => Figures::short($outcome === Outcome::Worked ? Trial::WORKED_FROM : Trial::HELPED_FROM),
             '{fewest}' => Figures::short(Trial::FEWEST_BEFORE),
-            '{fair}' => Durations::words($trial->fairLookHours) . ' or more after spraying',
+            '{fair}' => Durations::words($trial->fairLookHours()) . ' or more after spraying',
         ]);
+
+        return $trial->rounds === 1 ? $words : "Programme of {$trial->rounds} rounds. {$words}";
     }
 
     /**

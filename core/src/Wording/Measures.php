@@ -80,6 +80,25 @@ final class Measures
         return self::scoops($plan) . ($plan->isWithinTolerance() ? '' : ', as near as your measures come');
     }
 
+    /** A volume that no mark is needed for, by the cups and bottles of the same system: "about 2½ cups". */
+    public static function roughly(float $millilitres, Unit $unit): string
+    {
+        [$large, $small] = match ($unit) {
+            Unit::ImperialFluidOunce, Unit::ImperialPint, Unit::ImperialGallon => [Unit::ImperialPint, Unit::ImperialFluidOunce],
+            Unit::Millilitre, Unit::Litre, Unit::MetricTeaspoon, Unit::MetricTablespoon => [null, Unit::Millilitre],
+            default => [$millilitres >= Unit::UsGallon->factor() ? Unit::UsQuart : Unit::UsCup, Unit::UsTablespoon],
+        };
+        if ($large !== null && $millilitres >= 0.5 * $large->factor()) {
+            $count = round($millilitres / $large->factor() * 4.0) / 4.0;
+
+            return 'about ' . Figures::kitchen($count) . ' ' . self::unit($large, $count > 1.0);
+        }
+        $step = $small === Unit::Millilitre && $millilitres >= 100.0 ? 50.0 : 1.0;
+        $count = max($step, round($millilitres / $small->factor() / $step) * $step);
+
+        return 'about ' . Figures::short($count) . ' ' . self::unit($small, $count > 1.0);
+    }
+
     /** mL up to a litre, then L. */
     public static function metric(float $millilitres): string
     {

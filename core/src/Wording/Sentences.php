@@ -5,11 +5,12 @@ declare(strict_types=1);
 namespace IdleMixer\Core\Wording;
 
 use IdleMixer\Core\Data\EmulsionLines;
+use IdleMixer\Core\Quantity\Amount;
 use IdleMixer\Core\Quantity\Unit;
 use IdleMixer\Core\Safety\Verdict;
+use IdleMixer\Core\Schedule\FairTime;
 use IdleMixer\Core\Schedule\HoldingRule;
 use IdleMixer\Core\Source\SourceCatalogue;
-use IdleMixer\Core\Source\Sourced;
 use IdleMixer\Core\Work\Item;
 use IdleMixer\Core\Work\Load;
 use IdleMixer\Core\Work\Step;
@@ -20,7 +21,7 @@ final readonly class Sentences
     /** Seconds; what practice says of a mix that nothing was forecast for: 30 to 60 s (common practice, no source). */
     private const USUAL_RESHAKE = EmulsionLines::USUAL_RESHAKE['value'];
 
-    private const ASKED_BY_STEPS = ['{water}', '{volume}', '{again}', '{name}', '{scoops}'];
+    private const ASKED_BY_STEPS = ['{water}', '{roughly}', '{volume}', '{again}', '{name}', '{scoops}', '{stock}', '{amount}', '{of}', '{keeps}'];
 
     /**
      * @param array<string, string> $verdicts
@@ -106,7 +107,12 @@ final readonly class Sentences
             if (str_contains($template, $key)) {
                 $pairs[$key] = match ($key) {
                     '{water}' => Measures::metric($ml),
+                    '{roughly}' => Measures::roughly($ml, $unit),
                     '{volume}' => Measures::volume($ml, $unit),
+                    '{stock}' => (string) ($step->args['stock'] ?? ''),
+                    '{of}' => (string) ($step->args['of'] ?? ''),
+                    '{amount}' => Measures::amount(Amount::of((float) ($step->args['amount'] ?? 0.0), Unit::from((string) ($step->args['unit'] ?? '1')))),
+                    '{keeps}' => Durations::words((float) ($step->args['keeps'] ?? 0.0)),
                     '{again}' => Durations::interval((float) ($step->args['again'] ?? self::USUAL_RESHAKE)),
                     '{name}' => $item?->name() ?? '',
                     '{scoops}' => $item === null ? '' : $this->scoops($item),
@@ -136,11 +142,12 @@ final readonly class Sentences
         );
     }
 
-    public function fairLook(Sourced $hours): string
+    public function fairLook(FairTime $time): string
     {
-        return $this->fill('Judge it after {hours} at the earliest ({from}).', [
-            'hours' => Durations::words($hours->value),
-            'from' => $this->standing($hours->source),
+        return $this->fill($time->first->value < $time->judged->value ? 'Look after {first}; judge it after {hours} at the earliest ({from}).' : 'Judge it after {hours} at the earliest ({from}).', [
+            'first' => Durations::words($time->first->value),
+            'hours' => Durations::words($time->judged->value),
+            'from' => $this->standing($time->judged->source),
         ]);
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Work;
 
+use IdleMixer\Core\Ingredient\Substance;
 use IdleMixer\Core\Measure\EggCount;
 use IdleMixer\Core\Measure\ScoopPlan;
 use IdleMixer\Core\Measure\ScoopPlanner;
@@ -59,6 +60,22 @@ final readonly class Load
         }
 
         return false;
+    }
+
+    public function hasNeem(): bool
+    {
+        return $this->holds(Substance::Neem);
+    }
+
+    /** Peroxide gives off gas, and with soda at once. */
+    public function givesOffGas(): bool
+    {
+        return $this->holds(Substance::Peroxide);
+    }
+
+    private function holds(Substance $kind): bool
+    {
+        return array_filter($this->mixture->parts, static fn(Part $part): bool => $part->ingredient->substance === $kind) !== [];
     }
 
     /** @return list<Part> what one item brings, the ingredients of a stock each by itself */

@@ -26,6 +26,11 @@ final readonly class Step
         return new self($this->code, $this->item, [...$this->args, ...$args], $this->levelAfter);
     }
 
+    public function as(string $code): self
+    {
+        return new self($code, $this->item, $this->args, $this->levelAfter);
+    }
+
     public function reaching(float $level): self
     {
         return new self($this->code, $this->item, $this->args, $level);

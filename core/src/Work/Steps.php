@@ -9,8 +9,8 @@ use IdleMixer\Core\Recipe\MixingOrder;
 use IdleMixer\Core\Recipe\RecipeUse;
 
 /**
- * The order of the work for one load, by each of the five mixing orders. The tank is never filled
- * to the brim first, so that there is room for what goes in.
+ * The order of the work for one load, by each of the five mixing orders: half the water, the lines, shaken while there is room,
+ * topped up and turned over. What gives off gas is mixed in an open vessel, a swab in a jar.
  */
 final readonly class Steps
 {
@@ -22,26 +22,66 @@ final readonly class Steps
     /** The splash that a thick emulsion is started with, by volume of oil and emulsifier. */
     private const SPLASH = WorkLines::SPLASH['value'];
 
-    /** @return list<Step> */
-    public static function of(Load $load, MixingOrder $order, RecipeUse $use): array
+    /** What is done once, however many loads there are. */
+    private const BEFORE = ['protect', 'old-rest', 'warm-neem'];
+
+    private const AFTER = ['wash-sprayer', 'wash-can', 'keep-swab'];
+
+    /**
+     * @param bool $full whether the load fills the sprayer, so that its half mark is one to go by
+     *
+     * @return list<Step>
+     */
+    public static function of(Load $load, MixingOrder $order, RecipeUse $use, bool $full = false): array
     {
         if ($use === RecipeUse::Stock) {
-            return self::stock($load, $order);
+            return [new Step('protect'), ...self::warmed($load), ...self::stock($load, $order)];
         }
+        $open = $load->givesOffGas();
+        $steps = [
+            new Step('protect'),
+            ...($use === RecipeUse::Spot || $open ? [] : [new Step('old-rest')]),
+            ...self::warmed($load),
+            ...match (true) {
+                $use === RecipeUse::Spot => self::swab($load),
+                $open => self::openVessel($load),
+                $order === MixingOrder::SoapThenOil => self::soapThenOil($load),
+                $order === MixingOrder::EmulsifierFirst => self::emulsifierFirst($load),
+                $order === MixingOrder::CupPremix => self::cupPremix($load),
+                $order === MixingOrder::Blender => self::blender($load),
+                default => self::allTogether($load),
+            },
+            ...($load->hasOil() && ! $open ? [new Step('stand-test')] : []),
+            new Step($open ? 'use-at-once' : 'label'),
+            new Step(match ($use) {
+                RecipeUse::Spot => 'keep-swab',
+                RecipeUse::Drench => 'wash-can',
+                default => 'wash-sprayer',
+            }),
+        ];
 
-        $steps = match ($order) {
-            MixingOrder::AllTogether => self::allTogether($load),
-            MixingOrder::SoapThenOil => self::soapThenOil($load),
-            MixingOrder::EmulsifierFirst => self::emulsifierFirst($load),
-            MixingOrder::CupPremix => self::cupPremix($load),
-            MixingOrder::Blender => self::blender($load),
-        };
-        if ($load->hasOil()) {
-            $steps[] = new Step('stand-test');
-        }
-        $steps[] = new Step('label');
+        return TankLevels::mark(array_map(static fn(Step $step): Step => $step->code === 'first-water' && $full ? $step->as('first-water-half') : $step, $steps), $load);
+    }
 
-        return TankLevels::mark($steps, $load);
+    /**
+     * The steps of one of several loads: what is done once is said with the first and the last of them.
+     *
+     * @param list<Step> $steps
+     * @param list<Step> $stocks how the stocks are made that it is poured from
+     *
+     * @return list<Step>
+     */
+    public static function inARow(array $steps, array $stocks, bool $first, bool $last): array
+    {
+        $kept = array_values(array_filter($steps, static fn(Step $step): bool => ($first || ! in_array($step->code, self::BEFORE, true)) && ($last || ! in_array($step->code, self::AFTER, true))));
+
+        return $first && $stocks !== [] ? [$kept[0], ...$stocks, ...array_slice($kept, 1)] : $kept;
+    }
+
+    /** @return list<Step> */
+    private static function warmed(Load $load): array
+    {
+        return $load->hasNeem() ? [new Step('warm-neem')] : [];
     }
 
     /** @return list<Step> */
@@ -56,14 +96,43 @@ final readonly class Steps
         ];
     }
 
+    /**
+     * For single insects: a jar is enough, and no sprayer smells of it.
+     *
+     * @return list<Step>
+     */
+    private static function swab(Load $load): array
+    {
+        return [
+            new Step('jar-water', null, ['mL' => $load->mixture->water]),
+            ...self::add($load, 'add-swab-jar', static fn(): bool => true),
+            new Step('turn-jar'),
+        ];
+    }
+
+    /**
+     * What gives off gas bursts what is closed.
+     *
+     * @return list<Step>
+     */
+    private static function openVessel(Load $load): array
+    {
+        return [
+            new Step('open-water', null, ['mL' => $load->mixture->water * self::FIRST_WATER]),
+            ...self::add($load, 'add-open', static fn(): bool => true),
+            new Step('open-top-up', null, ['mL' => $load->mixture->finished()]),
+            new Step('stir-open'),
+        ];
+    }
+
     /** @return list<Step> */
     private static function allTogether(Load $load): array
     {
         return [
-            self::firstWater($load, self::FIRST_WATER),
+            self::firstWater($load),
             ...self::add($load, 'add-tank', static fn(): bool => true),
-            self::topUp($load),
-            new Step($load->hasOil() ? 'shake-hard' : 'shake-gently'),
+            ...($load->hasOil() ? [new Step('shake-hard')] : []),
+            ...self::toTheMark($load),
         ];
     }
 
@@ -71,12 +140,12 @@ final readonly class Steps
     private static function soapThenOil(Load $load): array
     {
         return [
-            self::firstWater($load, self::FIRST_WATER),
+            self::firstWater($load),
             ...self::add($load, 'add-tank', static fn(Item $item): bool => ! $item->isOily()),
             new Step('swirl'),
             ...self::add($load, 'add-tank', static fn(Item $item): bool => $item->isOily()),
-            self::topUp($load),
             new Step('shake-hard'),
+            ...self::toTheMark($load),
         ];
     }
 
@@ -91,11 +160,10 @@ final readonly class Steps
             ...self::add($load, 'add-jar', $oily),
             new Step('splash', null, ['mL' => $splash]),
             new Step('whip'),
-            self::firstWater($load, self::FIRST_WATER),
+            self::firstWater($load),
             ...self::add($load, 'add-tank', static fn(Item $item): bool => ! $oily($item)),
             new Step('let-down'),
-            self::topUp($load),
-            new Step('swirl'),
+            ...self::toTheMark($load),
         ];
     }
 
@@ -111,8 +179,8 @@ final readonly class Steps
             new Step('stir-cup'),
             new Step('part-fill', null, ['mL' => ($load->mixture->water - $cup) * self::FIRST_WATER]),
             new Step('pour-cup'),
-            self::topUp($load),
-            new Step('shake-hard'),
+            ...($load->hasOil() ? [new Step('shake-hard')] : []),
+            ...self::toTheMark($load),
         ];
     }
 
@@ -122,21 +190,22 @@ final readonly class Steps
         return [
             ...self::add($load, 'add-blender', static fn(Item $item): bool => $item->pour === null),
             ...(self::has($load, static fn(Item $item): bool => $item->pour === null) ? [new Step('blend')] : []),
-            self::firstWater($load, self::FIRST_WATER),
+            self::firstWater($load),
             ...self::add($load, 'add-tank', static fn(Item $item): bool => $item->pour !== null),
             new Step('stir-milky'),
-            self::topUp($load),
+            ...self::toTheMark($load),
         ];
     }
 
-    private static function firstWater(Load $load, float $share): Step
+    private static function firstWater(Load $load): Step
     {
-        return new Step('first-water', null, ['mL' => $load->mixture->water * $share]);
+        return new Step('first-water', null, ['mL' => $load->mixture->water * self::FIRST_WATER]);
     }
 
-    private static function topUp(Load $load): Step
+    /** @return list<Step> */
+    private static function toTheMark(Load $load): array
     {
-        return new Step('top-up', null, ['mL' => $load->mixture->finished()]);
+        return [new Step('top-up', null, ['mL' => $load->mixture->finished()]), new Step('turn-over')];
     }
 
     /**

@@ -25,10 +25,15 @@ final class TankLevels
             $room = $step->item === null ? 0.0 : $load->items[$step->item]->room();
             switch ($step->code) {
                 case 'first-water':
+                case 'first-water-half':
                 case 'part-fill':
+                case 'jar-water':
+                case 'open-water':
                     $tank += $ml;
                     break;
                 case 'add-tank':
+                case 'add-swab-jar':
+                case 'add-open':
                     $tank += $room;
                     break;
                 case 'cup-water':
@@ -47,6 +52,7 @@ final class TankLevels
                     $aside = 0.0;
                     break;
                 case 'top-up':
+                case 'open-top-up':
                     $tank = $ml;
                     break;
             }

@@ -37,7 +37,7 @@ final readonly class PlanWriter
             array_map(fn(string $code): WrittenCaution => new WrittenCaution($code, $this->sentences->caution($code)), $plan->cautions),
             self::spoken($plan),
             new WrittenHolding($plan->holding->strict->value, $plan->holding->patient->value, $this->sentences->holding($plan->holding)),
-            new WrittenFairLook($plan->fairLook->value, $this->sentences->fairLook($plan->fairLook)),
+            new WrittenFairLook($plan->fairLook->first->value, $plan->fairLook->judged->value, $this->sentences->fairLook($plan->fairLook)),
             ['Volumes are added up; alcohol and water in truth shrink a little when they meet, which is ignored.'],
         );
     }

@@ -8,6 +8,7 @@ namespace IdleMixer\Core\Writing;
 final readonly class WrittenFairLook
 {
     public function __construct(
+        public float $first_hours,
         public float $hours,
         public string $because,
     ) {}

@@ -80,8 +80,8 @@ function historyOf(array $rounds, array $counts): CaseHistory
 it('pairs each round with the last count before it and the first fair count after it', function (): void {
     $trials = historyOf([10, 2], [[0, 90.0], [2, 80.0], [3, 60.0], [6, 10.0], [8, 12.0], [14, 1.0]])->trials();
 
-    expect([$trials[0]->before, $trials[0]->after, $trials[0]->outcome()])->toBe([80.0, 10.0, Outcome::Worked])
-        ->and([$trials[1]->before, $trials[1]->after, $trials[1]->outcome()])->toBe([12.0, 1.0, Outcome::Worked]);
+    expect([$trials[0]->before(), $trials[0]->after(), $trials[0]->outcome()])->toBe([80.0, 10.0, Outcome::Worked])
+        ->and([$trials[1]->before(), $trials[1]->after(), $trials[1]->outcome()])->toBe([12.0, 1.0, Outcome::Worked]);
 });
 
 it('does not judge too early, without a count before, or on too few', function (): void {
@@ -94,7 +94,7 @@ it('does not judge too early, without a count before, or on too few', function (
 });
 
 it('does not take a count from after the next round for this one', function (): void {
-    expect(historyOf([2, 3], [[2, 80.0], [8, 5.0]])->trials()[0]->outcome())->toBe(Outcome::NoCountAfter);
+    expect(historyOf([2, 6], [[2, 80.0], [8, 5.0]])->trials()[0]->outcome())->toBe(Outcome::NoCountAfter);
 });
 
 it('compares with the unsprayed plant where it was counted before and after', function (): void {

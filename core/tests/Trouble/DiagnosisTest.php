@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use IdleMixer\Core\Source\SourceCatalogue;
 use IdleMixer\Core\Source\UnknownSource;
+use IdleMixer\Core\Trouble\Cause;
 use IdleMixer\Core\Trouble\Diagnosis;
 use IdleMixer\Core\Trouble\Finding;
 use IdleMixer\Core\Trouble\Likelihood;
@@ -37,7 +38,7 @@ function diagnose(array $seen): Diagnosis
 // Which trouble shows which signs: common practice, no source.
 it('puts the suspect first that practice names', function (string $words, string $trouble): void {
     $diagnosis = diagnose(signs($words));
-    $first = $diagnosis->suspects()[0]->trouble;
+    $first = $diagnosis->suspects()[0]->troubles[0];
 
     expect($first->slug)->toBe($trouble)
         ->and($diagnosis->finding())->toBe($first->kind === TroubleKind::Care ? Finding::ProbablyNoPest : Finding::Likely);
@@ -94,7 +95,7 @@ it('puts the suspect first that practice names', function (string $words, string
 it('leaves open what cannot be told yet', function (string $words): void {
     expect(diagnose(signs($words))->finding())->toBe(Finding::CannotTell);
 })->with([
-    ['holes'], ['honeydew'], ['honeydew ants'], ['curled-tips'], ['sooty-film'], ['moving-specks yellow-patches -webs'],
+    ['holes'], ['honeydew'], ['honeydew ants'], ['curled-tips'], ['sooty-film'], ['bronzing yellow-patches -webs'],
     ['yellow-patches after-wet-weeks'], ['honeydew sooty-film'], ['from-below after-wet-weeks'], ['curled-tips yellow-patches'], ['holes after-wet-weeks -slime'], ['leaf-drop yellow-patches'],
 ]);
 
@@ -105,12 +106,12 @@ it('says nothing while nothing was seen', function (): void {
 });
 
 it('gives the reasons for and against', function (): void {
-    $suspects = diagnose(signs('clusters-on-tips ants webs -honeydew'))->suspects();
+    $suspects = diagnose(signs('clusters-on-tips ants from-below -honeydew'))->suspects();
     $slugs = static fn(array $signs): array => array_column($signs, 'slug');
 
-    expect($suspects[0]->trouble->slug)->toBe('aphids')
+    expect($suspects[0]->troubles[0]->slug)->toBe('aphids')
         ->and($slugs($suspects[0]->for))->toBe(['clusters-on-tips', 'ants'])
-        ->and($slugs($suspects[0]->against))->toBe(['webs'])
+        ->and($slugs($suspects[0]->against))->toBe(['from-below'])
         ->and($slugs($suspects[0]->missing))->toBe(['honeydew']);
 });
 
@@ -122,17 +123,20 @@ it('proposes only looks that really split the suspects they are proposed for', f
         foreach (array_slice($all, $i + 1) as $two) {
             $seen = [$one => true, $two => true];
             $diagnosis = diagnose($seen);
-            $suspects = array_map(static fn($suspect): string => $suspect->trouble->slug, $diagnosis->suspects());
+            $suspects = array_map(static fn($suspect): string => $suspect->name, $diagnosis->suspects());
+            if ($diagnosis->finding() === Finding::NoneFits) {
+                continue;
+            }
             foreach ($diagnosis->looks() as $look) {
                 ++$proposed;
-                $share = static fn(Trouble $trouble): float => $trouble->shareOf($look->look->sign);
+                $share = static fn(Cause $cause): float => $cause->shareOf($look->look->sign);
                 $yes = array_map($share, $look->yes);
                 $no = array_map($share, $look->no);
                 assert($yes !== [] && $no !== []);
                 expect(min($yes))->toBeGreaterThan(max($no))
                     ->and(max($yes) - min($no))->toBeGreaterThanOrEqual(Diagnosis::SPLIT)
                     ->and($look->bits)->toBeGreaterThanOrEqual(Diagnosis::WORTH_BITS)
-                    ->and(array_map(static fn(Trouble $trouble): string => $trouble->slug, [...$look->yes, ...$look->no]))->toEqualCanonicalizing($suspects)
+                    ->and(array_map(static fn(Cause $cause): string => $cause->name(), [...$look->yes, ...$look->no]))->toEqualCanonicalizing($suspects)
                     ->and($seen)->not->toHaveKey($look->look->sign->slug);
             }
         }

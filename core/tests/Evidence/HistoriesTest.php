@@ -1,0 +1,107 @@
+<?php
+
+declare(strict_types=1);
+
+use IdleMixer\Core\Evidence\CaseHistory;
+use IdleMixer\Core\Evidence\Counted;
+use IdleMixer\Core\Evidence\Formula;
+use IdleMixer\Core\Evidence\Judgement;
+use IdleMixer\Core\Evidence\Outcome;
+use IdleMixer\Core\Evidence\Record;
+use IdleMixer\Core\Evidence\RecordVerdict;
+use IdleMixer\Core\Evidence\Sprayed;
+
+/*
+ * Histories with the verdict that a careful person gives: common practice, no source, with the formulas of Abbott (1925) and
+ * Henderson and Tilton (1955). Written down before the rules. Hours after a fixed evening; counts are [hour, value] of the
+ * treated plant and [hour, value, true] of one that was left alone.
+ */
+
+const CAREFUL_EVENING = '2026-06-01T20:00:00Z';
+
+/**
+ * @param list<float>                             $rounds hours
+ * @param list<array{0: float, 1: float, 2?: true}> $counts
+ */
+function judgedHistory(array $rounds, float $fair, array $counts, bool $winter = false): CaseHistory
+{
+    $at = static fn(float $hours): DateTimeImmutable => (new DateTimeImmutable(CAREFUL_EVENING))->modify('+' . (int) round($hours * 60.0) . ' minutes');
+
+    return new CaseHistory(
+        array_map(static fn(float $hours): Sprayed => new Sprayed($at($hours), $fair, 'soap', winter: $winter), $rounds),
+        array_map(static fn(array $count): Counted => new Counted($at((float) $count[0]), (float) $count[1], $count[2] ?? false), $counts),
+    );
+}
+
+it('judges one round as a careful person does', function (array $rounds, float $fair, array $counts, Outcome $outcome, ?Formula $formula = null, ?float $percent = null, bool $winter = false): void {
+    /** @var list<float> $rounds */
+    /** @var list<array{0: float, 1: float, 2?: true}> $counts */
+    $trial = judgedHistory($rounds, $fair, $counts, $winter)->trials()[0];
+    expect($trial->outcome())->toBe($outcome)->and($outcome->isJudged() ? $trial->formula() : null)->toBe($outcome->isJudged() ? $formula : null);
+    if ($percent !== null) {
+        expect($trial->reduction())->toEqualWithDelta($percent, 0.05);
+    }
+})->with([
+    '1 a plain success, no comparison' => [[0], 20, [[-1, 100], [24, 8]], Outcome::Worked, Formula::BeforeAfter, 92.0],
+    '2 sprayed at 20:00, counted the next day at 18:30' => [[0], 20, [[-1, 100], [22.5, 8]], Outcome::Worked, Formula::BeforeAfter, 92.0],
+    '3 15 % early still counts' => [[0], 20, [[-1, 100], [17, 8]], Outcome::Worked, Formula::BeforeAfter, 92.0],
+    '4 earlier than that is too early' => [[0], 20, [[-1, 100], [16.5, 8]], Outcome::TooEarly],
+    '5 neem on day one is too early' => [[0], 168, [[-1, 100], [24, 60]], Outcome::TooEarly],
+    '6 neem on day seven' => [[0], 168, [[-1, 100], [168, 12]], Outcome::Worked, Formula::BeforeAfter, 88.0],
+    '7 compared with a plant left alone that grew on' => [[0], 20, [[-1, 100], [-1, 120, true], [24, 10], [24, 150, true]], Outcome::Worked, Formula::HendersonTilton, 92.0],
+    '8 the plant left alone collapsed, too' => [[0], 20, [[-1, 100], [-1, 100, true], [24, 5], [24, 0, true]], Outcome::ControlFell],
+    '9 it fell by more than half' => [[0], 20, [[-1, 100], [-1, 80, true], [24, 10], [24, 39, true]], Outcome::ControlFell],
+    '10 it fell by half: still a comparison' => [[0], 20, [[-1, 100], [-1, 80, true], [24, 10], [24, 40, true]], Outcome::Worked, Formula::HendersonTilton, 80.0],
+    '11 a plant left alone with two on it compares nothing' => [[0], 20, [[-1, 100], [-1, 2, true], [24, 40], [24, 4, true]], Outcome::Helped, Formula::BeforeAfter, 60.0],
+    '12 with ten on it, it compares' => [[0], 20, [[-1, 100], [-1, 10, true], [24, 40], [24, 20, true]], Outcome::Worked, Formula::HendersonTilton, 80.0],
+    '13 the treated fell with the weather: the comparison says so' => [[0], 20, [[-1, 100], [-1, 100, true], [24, 50], [24, 55, true]], Outcome::Failed, Formula::HendersonTilton, 9.1],
+    '14 only counted afterwards, on both' => [[0], 20, [[24, 6], [24, 40, true]], Outcome::Worked, Formula::Abbott, 85.0],
+    '15 only counted afterwards, nothing beside it' => [[0], 20, [[24, 6]], Outcome::NoCountBefore],
+    '16 counted four days before' => [[0], 20, [[-97, 100], [24, 6]], Outcome::NoCountBefore],
+    '17 counted three days before' => [[0], 20, [[-72, 100], [24, 6]], Outcome::Worked, Formula::BeforeAfter, 94.0],
+    '18 counted sixty days later' => [[0], 20, [[-1, 100], [1440, 6]], Outcome::NoCountAfter],
+    '19 counted within a week of the fair look' => [[0], 20, [[-1, 100], [187, 6]], Outcome::Worked, Formula::BeforeAfter, 94.0],
+    '20 the plant left alone was counted five days apart' => [[0], 20, [[-1, 100], [-121, 100, true], [24, 6], [24, 100, true]], Outcome::Worked, Formula::BeforeAfter, 94.0],
+    '21 too few to say' => [[0], 20, [[-1, 4], [24, 0]], Outcome::TooFew],
+    '22 it did nothing' => [[0], 20, [[-1, 100], [24, 95]], Outcome::Failed, Formula::BeforeAfter, 5.0],
+    '23 it grew on' => [[0], 20, [[-1, 100], [24, 160]], Outcome::Failed, Formula::BeforeAfter, -60.0],
+    '24 rebound: down at once and back within the week' => [[0], 20, [[-1, 100], [24, 5], [150, 80]], Outcome::CameBack, Formula::BeforeAfter, 95.0],
+    '25 a few new ones are no rebound' => [[0], 20, [[-1, 100], [24, 5], [150, 20]], Outcome::Worked, Formula::BeforeAfter, 95.0],
+    '26 winter oil, counted before bud break and the season after' => [[0], 1440, [[-1200, 60], [2400, 3]], Outcome::Worked, Formula::BeforeAfter, 95.0, true],
+    '27 winter oil, counted next week' => [[0], 1440, [[-24, 60], [168, 60]], Outcome::TooEarly, null, null, true],
+    '28 mildew by newly hit leaves after eight days: old spots stay' => [[0], 168, [[-2, 30], [192, 4]], Outcome::Worked, Formula::BeforeAfter, 86.7],
+    '29 counted after the next round' => [[0, 48], 20, [[-1, 100], [72, 6]], Outcome::NoCountAfter],
+]);
+
+it('judges rounds that come closer than the fair look as one programme', function (): void {
+    // 30: four weak rounds of neem, three days apart, each taking a third, add up.
+    $history = judgedHistory([0, 72, 144, 216], 168, [[-1, 100], [71, 66], [143, 44], [215, 30], [384, 14]]);
+    expect(array_map(static fn($trial): Outcome => $trial->outcome(), $history->trials()))->toBe([Outcome::Step, Outcome::Step, Outcome::Step, Outcome::Step]);
+    $judgements = $history->judgements();
+    expect($judgements)->toHaveCount(1)->and($judgements[0]->rounds)->toBe([0, 1, 2, 3])
+        ->and($judgements[0]->trial->outcome())->toBe(Outcome::Worked)->and($judgements[0]->trial->reduction())->toEqualWithDelta(86.0, 1e-9);
+});
+
+it('judges weekly neem round by round', function (): void {
+    $history = judgedHistory([0, 168], 168, [[-1, 100], [167, 40], [336, 10]]);
+    expect(array_map(static fn($trial): Outcome => $trial->outcome(), $history->trials()))->toBe([Outcome::Helped, Outcome::Helped])
+        ->and(array_map(static fn(Judgement $one): array => $one->rounds, $history->judgements()))->toBe([[0], [1]]);
+});
+
+it('says keep, tune, drop or not enough', function (array $afters, RecordVerdict $verdict): void {
+    /** @var list<float> $afters */
+    $trials = array_map(static fn(float $after) => judgedHistory([0], 20, [[-1, 100], [24, $after]])->trials()[0], $afters);
+    expect((new Record($trials, 0, 0, 0))->verdict())->toBe($verdict);
+})->with([
+    'two are not enough' => [[5.0, 5.0], RecordVerdict::NotEnough],
+    'three that worked' => [[5.0, 10.0, 15.0], RecordVerdict::Keep],
+    'two of three' => [[5.0, 10.0, 50.0], RecordVerdict::Keep],
+    'one of three' => [[5.0, 50.0, 50.0], RecordVerdict::Tune],
+    'all helped' => [[50.0, 50.0, 50.0], RecordVerdict::Tune],
+    'none helped' => [[70.0, 90.0, 100.0], RecordVerdict::Drop],
+]);
+
+it('says of what somebody counts anew that only the spray can be thanked where nothing else was done', function (): void {
+    $trials = array_map(static fn(float $after) => judgedHistory([0], 20, [[-1, 100], [24, $after]])->trials()[0], [5.0, 5.0, 5.0]);
+    expect((new Record($trials, 3, 0, 0))->verdict())->toBe(RecordVerdict::Tune)->and((new Record($trials, 1, 0, 0))->verdict())->toBe(RecordVerdict::Keep);
+});
