@@ -19,7 +19,7 @@ return [
     $named('dish-detergent', 'dish detergent', 'dish soap', 'dishsoap', 'detergent', 'dishwashing liquid', 'washing up liquid', 'dish liquid', 'gentle detergent', 'dish washing liquid', 'gentle dish soap'),
     $named('saponin-extract', 'saponin', 'saponin extract', 'soap bark', 'soap bark extract', 'soapbark extract', 'quillaja', 'quillaja extract', 'yucca extract'),
     $named('polysorbate-20', 'polysorbate', 'polysorbate 20'),
-    $named('isopropyl-alcohol', 'isopropyl alcohol', 'isopropyl', 'isopropanol', 'ipa', 'rubbing alcohol', 'surgical spirit'),
+    $named('isopropyl-alcohol', 'isopropyl alcohol', 'isopropyl', 'isopropanol', 'ipa', 'rubbing alcohol'),
     $loose('isopropyl-alcohol', 'alcohol', 'alcohol'),
     $named('hydrogen-peroxide', 'hydrogen peroxide', 'peroxide', 'h2o2'),
     $named('baking-soda', 'baking soda', 'bicarbonate', 'bicarb', 'bicarbonate of soda', 'sodium bicarbonate', 'bicarb soda', 'bicarb of soda'),

@@ -16,6 +16,6 @@ return [
     'salt' => ['salt', 'table salt', 'epsom salt', 'epsom salts'],
     'metal' => ['copper', 'copper sulfate', 'copper sulphate', 'sulfur', 'sulphur', 'lime sulfur', 'lime sulphur', 'borax', 'boric acid', 'arsenic'],
     'systemic' => ['imidacloprid', 'systemic', 'systemic insecticide', 'glyphosate', 'malathion', 'permethrin', 'pyrethrin', 'pyrethrum', 'insecticide', 'pesticide', 'weedkiller'],
-    'other-alcohol' => ['methanol', 'methylated spirit', 'methylated spirits', 'denatured alcohol', 'vodka', 'ethanol', 'acetone'],
+    'other-alcohol' => ['methanol', 'denatured alcohol', 'vodka', 'ethanol', 'acetone'],
     'essential' => ['tea tree', 'tea tree oil', 'eucalyptus', 'eucalyptus oil', 'clove oil', 'citronella', 'lavender oil', 'essential oil', 'essential oils', 'garlic', 'chili', 'chilli', 'hot sauce', 'cayenne'],
 ];

@@ -22,7 +22,7 @@ final class NumberReader
     ];
 
     /** @param list<RawWord> $words */
-    public function __construct(private readonly array $words, private readonly string $plain) {}
+    public function __construct(private readonly array $words, private readonly string $plain, private readonly ?Kitchen $kitchen) {}
 
     /**
      * The number that starts at this word, and the word after it; null when none starts here.
@@ -83,6 +83,8 @@ final class NumberReader
                 throw Unclear::becauseOf(new Refusal('number-unreadable', ['number' => $this->between($i, $i + 3)]));
             }
 
+            $this->askOfJoined($i, $word, $this->text($i + 2));
+
             return [(float) $word / $below, $i + 3];
         }
         if (isset(self::SHARES[$word]) && ! str_ends_with($word, 's')) {
@@ -110,8 +112,8 @@ final class NumberReader
         if (! isset($this->words[$i]) || ! $this->words[$i]->isNumber()) {
             return null;
         }
-        if (preg_match('/\A\d{1,3}[.,]000\z/', $word) === 1) {
-            $readings = [(string) (int) $word, str_replace([',', '.'], '', $word)];
+        if ($this->mayBeThousands($word)) {
+            $readings = [str_replace(',', '.', rtrim(rtrim($word, '0'), '.,')), str_replace([',', '.'], '', $word)];
             throw Unclear::becauseOf(new Question('thousand', $word, array_map(fn(string $one): array => ['words' => $one, 'line' => $this->replaced($i, $one)], $readings)));
         }
         if (preg_match('/\A(?:\d+|\d*[.,]\d+)\z/', $word) !== 1 || preg_match('/\A[1-9]\d{0,2},\d{3}\z/', $word) === 1) {
@@ -119,6 +121,32 @@ final class NumberReader
         }
 
         return [(float) str_replace(',', '.', $word), $i + 1];
+    }
+
+    /**
+     * “1.500” is one and a half here and fifteen hundred there. Where a point is always a decimal point, three decimals are
+     * three decimals; three noughts nobody writes without meaning thousands, so they are asked about anywhere.
+     */
+    private function mayBeThousands(string $word): bool
+    {
+        $point = in_array($this->kitchen, [Kitchen::Us, Kitchen::British, Kitchen::Australian], true) ? '\d{1,3}[.,]000|[1-9]\d{0,2},\d{3}' : '[1-9]\d{0,2}[.,]\d{3}|0[.,]000';
+
+        return preg_match("/\\A(?:{$point})\\z/", $word) === 1;
+    }
+
+    /** “11/2” is eleven halves, or one and a half written together. */
+    private function askOfJoined(int $i, string $above, string $below): void
+    {
+        $whole = substr($above, 0, -1);
+        $rest = substr($above, -1);
+        if ($whole === '' || (int) $whole === 0 || (int) $rest === 0 || (int) $rest >= (int) $below) {
+            return;
+        }
+        $decimal = rtrim(rtrim(number_format((float) $above / (float) $below, 4, '.', ''), '0'), '.');
+        throw Unclear::becauseOf(new Question('mixed-or-fraction', "{$above}/{$below}", array_map(
+            fn(string $one): array => ['words' => $one, 'line' => substr_replace($this->plain, $one, $this->words[$i]->offset, $this->words[$i + 2]->end() - $this->words[$i]->offset)],
+            ["{$whole} {$rest}/{$below}", $decimal],
+        )));
     }
 
     private function isDigits(int $i): bool

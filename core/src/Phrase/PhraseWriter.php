@@ -47,7 +47,7 @@ final class PhraseWriter
         $text = rtrim(rtrim(number_format($value, 12, '.', ''), '0'), '.');
 
         // Three decimals after a point could be thousands elsewhere.
-        return preg_match('/\A\d{1,3}\.000\z/', $text) === 1 ? (string) (int) $value : $text;
+        return preg_match('/\A[1-9]\d{0,2}\.\d{3}\z/', $text) === 1 ? "{$text}0" : $text;
     }
 
     private static function unit(Unit $unit): string

@@ -37,7 +37,7 @@ final class Tokenizer
     private function __construct(private readonly Vocabulary $vocabulary, private readonly ?Kitchen $kitchen, private readonly string $plain)
     {
         $this->words = PlainText::words($plain);
-        $this->numbers = new NumberReader($this->words, $plain);
+        $this->numbers = new NumberReader($this->words, $plain, $kitchen);
     }
 
     /**
@@ -78,12 +78,16 @@ final class Tokenizer
     {
         for ($length = min(Vocabulary::LONGEST, count($this->words) - $i); $length > 0; --$length) {
             $word = $this->run($i, $length);
+            $reason = $this->vocabulary->refusal($word, $this->kitchen);
+            if ($reason !== null) {
+                throw Unclear::becauseOf(new Refusal("refused-{$reason}", ['word' => $word]));
+            }
             if ($this->vocabulary->ingredient($word) !== null) {
                 return $length;
             }
-            $reason = $this->vocabulary->refusal($word);
-            if ($reason !== null) {
-                throw Unclear::becauseOf(new Refusal("refused-{$reason}", ['word' => $word]));
+            $asked = $this->vocabulary->asked($word);
+            if ($asked !== null) {
+                throw Unclear::becauseOf(new Question($asked['code'], $word, array_map(fn(array $answer): array => ['words' => $answer['words'], 'line' => $this->replaced($i, $length, $answer['as'])], $asked['answers'])));
             }
         }
 
@@ -160,14 +164,20 @@ final class Tokenizer
         if (count($meanings) === 1) {
             return Token::unit($meanings[0], $this->vocabulary->isVessel($word));
         }
-        $from = $this->words[$i]->offset;
-        $to = $this->words[$i + $length - 1]->end();
         $answers = [];
         foreach ($meanings as $meaning) {
-            $answers[] = ['words' => $meaning->words, 'line' => substr_replace($this->plain, strtolower($meaning->words), $from, $to - $from)];
+            $answers[] = ['words' => $meaning->words, 'line' => $this->replaced($i, $length, strtolower($meaning->words))];
         }
 
         throw Unclear::becauseOf(new Question('unit-unclear', $word, $answers));
+    }
+
+    /** The line with other words in the place of these. */
+    private function replaced(int $i, int $length, string $by): string
+    {
+        $from = $this->words[$i]->offset;
+
+        return substr_replace($this->plain, $by, $from, $this->words[$i + $length - 1]->end() - $from);
     }
 
     /** “a gallon” after spoons is a rate, before anything else it is one. */

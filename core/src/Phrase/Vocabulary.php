@@ -13,6 +13,7 @@ use IdleMixer\Core\Quantity\Unit;
  * @phpstan-type Meaning array{float, string, string}
  * @phpstan-type UnitRow array{words: list<string>, means?: Meaning, by_kitchen?: array<string, Meaning>, any?: list<Meaning>, vessel: bool}
  * @phpstan-type NamedRow array{slug: string, words: list<string>, assumed: string|null}
+ * @phpstan-type AskedRow array{words: list<string>, code: string, answers: list<array{words: string, as: string}>}
  * @phpstan-type ByEyeRow array{words: string, low: float, high: float, said: list<string>, source: string}
  */
 final class Vocabulary
@@ -36,17 +37,27 @@ final class Vocabulary
     /** @var array<string, string> reason by word */
     private array $refused = [];
 
+    /** Lamp fuel in Britain, an oil elsewhere. */
+    private const REFUSED_IN = ['british' => ['paraffin' => 'paraffin']];
+
     /** @var array<string, string> code by word */
     private array $eye = [];
+
+    /** @var array<string, AskedRow> by word */
+    private array $asked = [];
 
     /**
      * @param list<UnitRow>               $units
      * @param list<NamedRow>              $ingredients
      * @param array<string, list<string>> $refused
      * @param array<string, ByEyeRow>     $byEye
+     * @param list<AskedRow>              $asked
      */
-    public function __construct(array $units, array $ingredients, array $refused, private readonly array $byEye)
+    public function __construct(array $units, array $ingredients, array $refused, private readonly array $byEye, array $asked)
     {
+        foreach ($asked as $row) {
+            $this->asked += array_fill_keys($row['words'], $row);
+        }
         foreach ($units as $row) {
             $this->units += array_fill_keys($row['words'], $row);
         }
@@ -72,12 +83,21 @@ final class Vocabulary
         /** @var array<string, ByEyeRow> $byEye */
         $byEye = require __DIR__ . '/../../data/by-eye.php';
 
-        return new self($units, $ingredients, $refused, $byEye);
+        /** @var list<AskedRow> $asked */
+        $asked = require __DIR__ . '/../../data/asked-ingredients.php';
+
+        return new self($units, $ingredients, $refused, $byEye, $asked);
     }
 
-    public function refusal(string $word): ?string
+    public function refusal(string $word, ?Kitchen $kitchen = null): ?string
     {
-        return $this->refused[$word] ?? null;
+        return self::REFUSED_IN[$kitchen->value ?? ''][$word] ?? $this->refused[$word] ?? null;
+    }
+
+    /** @return AskedRow|null what has to be asked of a name that is sold as different things */
+    public function asked(string $word): ?array
+    {
+        return $this->asked[$word] ?? null;
     }
 
     public function ingredient(string $word): ?Token

@@ -263,7 +263,7 @@ it('refuses', function (string $text, string $code): void {
     ['0 tsp soda', 'zero'], ['0.0 ml neem', 'zero'], ['0/4 tsp soda', 'zero'], ['-2 tsp neem', 'negative'], ['− 2 tsp neem', 'negative'],
     ['1e3 ml oil', 'unknown-word'], ['1e300 ml oil', 'unknown-word'], ['999999999999 l neem', 'too-large'],
     ['1/0 tsp soda', 'number-unreadable'], ['1/2/3 tsp soda', 'number-unreadable'], ['1 3/2 tsp soda', 'number-unreadable'], ['1.5 1/2 tsp soda', 'number-unreadable'],
-    ['1,234 ml oil', 'number-unreadable'], ['1,000,000 ml oil', 'number-unreadable'], ['1.2.3 tsp soda', 'number-unreadable'],
+    ['1,000,000 ml oil', 'number-unreadable'], ['1.2.3 tsp soda', 'number-unreadable'],
     ['4-2 tbsp neem', 'range-backwards'], ['4 to 4 tbsp neem', 'range-backwards'], ['1 tbsp to 1 tsp neem', 'range-backwards'],
     ['heaped tsp soda', 'heaped'], ['1 heaping teaspoon of soda', 'heaped'], ['a little soap', 'heaped'], ['1 big squirt soap', 'heaped'],
     ['2 tbsp neam', 'misspelt'], ['2 tbps neem', 'misspelt'], ['2 tbsp unicorn', 'unknown-word'], ['2 foo neem', 'unknown-word'], ['<script>alert(1)</script>', 'unknown-word'],
@@ -276,7 +276,7 @@ it('refuses', function (string $text, string $code): void {
     ['1 cup tobacco tea', 'refused-nicotine'], ['3 cigarettes', 'refused-nicotine'], ['1 tsp nicotine', 'refused-nicotine'], ['2 tbsp bleach', 'refused-bleach'],
     ['1 cup vinegar', 'refused-acid'], ['1 cup ammonia', 'refused-ammonia'], ['1 tbsp kerosene', 'refused-fuel'], ['1 tbsp washing soda', 'refused-washing-soda'],
     ['1 tbsp laundry detergent', 'refused-machine-detergent'], ['1 tsp table salt', 'refused-salt'], ['1 tsp sulphur', 'refused-metal'], ['1 ml imidacloprid', 'refused-systemic'],
-    ['1 cup methylated spirits', 'refused-other-alcohol'], ['5 drops tea tree oil', 'refused-essential'],
+    ['1 cup denatured alcohol', 'refused-other-alcohol'], ['5 drops tea tree oil', 'refused-essential'],
 ]);
 
 it('never misreads in silence: any text comes to one outcome, and every amount is finite and above zero', function (): void {
@@ -310,4 +310,43 @@ it('never misreads in silence: any text comes to one outcome, and every amount i
 it('counts an amount by eye exactly once it was measured', function (): void {
     $line = PhraseReader::shipped(Kitchen::Us, ['squirt' => 3.5])->read('2 squirts of soap')->lines[0] ?? null;
     expect($line?->low)->toBe(7.0)->and($line?->high)->toBeNull();
+});
+
+// Facts of the kitchens, common practice, no source: a point is a decimal point where English is spoken, and may part thousands elsewhere.
+it('asks where an amount has two readings, and each answer is read as it says', function (?Kitchen $kitchen, string $text, array $answers): void {
+    $question = PhraseReader::shipped($kitchen)->read($text)->question;
+    /** @var array<string, float|string> $answers */
+    expect(array_column($question->answers ?? [], 'words'))->toBe(array_map(strval(...), array_keys($answers)));
+    foreach (array_values($answers) as $i => $meant) {
+        $heard = PhraseReader::shipped($kitchen)->read($question->answers[$i]['line'] ?? '');
+        is_string($meant) ? expect($heard->refusal?->code)->toBe($meant) : expect($heard->lines[0]->low ?? null)->toEqualWithDelta($meant, 1e-9);
+    }
+})->with([
+    'three decimals in a metric kitchen' => [Kitchen::Metric, '1.500 ml neem', ['1.5' => 1.5, '1500' => 1500.0]],
+    'and in an unknown one' => [null, '2,250 ml neem', ['2.25' => 2.25, '2250' => 2250.0]],
+    'a comma in an English one' => [Kitchen::Us, '1,234 ml oil', ['1.234' => 1.234, '1234' => 1234.0]],
+    'one and a half, written together' => [Kitchen::Us, '11/2 tsp soap', ['1 1/2' => 1.5, '5.5' => 5.5]],
+    'two and a quarter' => [Kitchen::Metric, '21/4 tsp soap', ['2 1/4' => 2.25, '5.25' => 5.25]],
+    'spirits that may be no isopropyl' => [Kitchen::British, '10 ml surgical spirit', ['the label says isopropyl' => 10.0, 'the label says ethanol, denatured or methylated' => 'refused-other-alcohol']],
+    'and meths' => [Kitchen::Us, '10 ml methylated spirit', ['the label says isopropyl' => 10.0, 'the label says ethanol, denatured or methylated' => 'refused-other-alcohol']],
+]);
+
+it('asks nothing where there is one reading', function (?Kitchen $kitchen, string $text, float $low, ?float $strength = null): void {
+    $line = PhraseReader::shipped($kitchen)->read($text)->lines[0] ?? null;
+    expect($line?->low)->toEqualWithDelta($low, 1e-9)->and($line?->strength)->toBe($strength);
+})->with([
+    'a point where a point is a decimal point' => [Kitchen::Us, '1.500 ml neem', 1.5],
+    'below one' => [Kitchen::Metric, '0.125 l soap', 0.125],
+    'two decimals' => [Kitchen::Metric, '1.25 l soap', 1.25],
+    'a plain fraction' => [Kitchen::Us, '3/4 cup oil', 0.75],
+    'halves of more' => [Kitchen::Us, '10/2 cup oil', 5.0],
+    'what the bottle holds' => [Kitchen::Us, '1 cup 91% alcohol', 1.0, 91.0],
+    'said behind' => [Kitchen::Metric, '250 ml alcohol 50 %', 250.0, 50.0],
+    'the pharmacy in Britain' => [Kitchen::British, '10 ml liquid paraffin', 10.0],
+    'paraffin elsewhere' => [Kitchen::Us, '10 ml paraffin', 10.0],
+]);
+
+it('refuses lamp fuel, and names what is meant', function (): void {
+    $heard = PhraseReader::shipped(Kitchen::British)->read('10 ml paraffin');
+    expect($heard->refusal === null ? '' : PhraseWords::shipped()->refusal($heard->refusal))->toContain('lamp fuel', 'paraffin oil of the pharmacy');
 });
