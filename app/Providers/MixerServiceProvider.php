@@ -5,13 +5,17 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Console\BackupCommand;
+use App\Console\ChooseCommand;
 use App\Console\CloseCommand;
+use App\Console\ComposeCommand;
+use App\Console\DiagnoseCommand;
 use App\Console\LaravelForward;
 use App\Console\OpenCommand;
 use App\Console\PassphraseCommand;
 use App\Console\PlanCommand;
 use App\Console\PreloadListCommand;
 use App\Console\RestoreCommand;
+use App\Console\WorkedCommand;
 use App\Devices\HardnessStrip;
 use App\Devices\SimulatedStrip;
 use App\Devices\SimulatedThermometer;
@@ -21,6 +25,10 @@ use App\Notebook\Forward;
 use App\Notebook\NotebookConnection;
 use App\SystemClock;
 use Closure;
+use IdleMixer\Core\Ask\Choose;
+use IdleMixer\Core\Ask\Compose;
+use IdleMixer\Core\Ask\Diagnose;
+use IdleMixer\Core\Ask\Worked;
 use IdleMixer\Core\Batch\BatchWriter;
 use IdleMixer\Core\Bench\BenchReader;
 use IdleMixer\Core\Choice\Chooser;
@@ -73,6 +81,9 @@ final class MixerServiceProvider extends ServiceProvider
         $this->app->singleton(VerdictWriter::class, static fn(Application $app): VerdictWriter => new VerdictWriter($app->make(Sentences::class), $app->make(SourceCatalogue::class)));
         $this->app->singleton(Planner::class, Planner::shipped(...));
         $this->app->singleton(PlanWriter::class, PlanWriter::shipped(...));
+        foreach ([Diagnose::class => Diagnose::shipped(...), Choose::class => Choose::shipped(...), Compose::class => Compose::shipped(...), Worked::class => Worked::shipped(...)] as $ask => $shipped) {
+            $this->app->singleton($ask, $shipped);
+        }
         $this->app->singleton(Sentences::class, Sentences::shipped(...));
         $this->app->singleton(Findings::class, Findings::shipped(...));
         $this->app->singleton(TroubleCatalogue::class, TroubleCatalogue::shipped(...));
@@ -91,7 +102,7 @@ final class MixerServiceProvider extends ServiceProvider
     public function boot(): void
     {
         if ($this->app->runningInConsole()) {
-            $this->commands([PlanCommand::class, PassphraseCommand::class, OpenCommand::class, CloseCommand::class, BackupCommand::class, RestoreCommand::class, PreloadListCommand::class]);
+            $this->commands([PlanCommand::class, DiagnoseCommand::class, ChooseCommand::class, ComposeCommand::class, WorkedCommand::class, PassphraseCommand::class, OpenCommand::class, CloseCommand::class, BackupCommand::class, RestoreCommand::class, PreloadListCommand::class]);
         }
     }
 }

@@ -11,7 +11,7 @@ $hours = static fn(float $value, string $source = 'practice'): array => ['value'
 return [
     'contact' => ['first' => $hours(20), 'judged' => $hours(20)],
     'oil' => ['first' => $hours(48), 'judged' => $hours(48)],
-    'egg' => ['first' => $hours(72), 'judged' => $hours(72)],
+    'egg-oil' => ['first' => $hours(72), 'judged' => $hours(72)],
     'neem' => ['first' => $hours(72), 'judged' => $hours(168)],
     // In the soil of a pot: roots take it up, it is found in the leaves after three days and most after ten.
     'pot' => ['first' => $hours(72), 'judged' => $hours(240)],

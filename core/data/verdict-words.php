@@ -35,6 +35,7 @@ return [
     'peroxide-ok' => 'Pure peroxide is {percent} % of the spray, within the {limit} % that {onto} bears ({limit-from}).',
     'peroxide-caution' => 'Pure peroxide is {percent} % of the spray, over the {limit} % that {onto} bears well ({limit-from}); over {stop} % is too much. Weaken it, or test two leaves first.',
     'peroxide-stop' => 'Pure peroxide is {percent} % of the spray, over the {stop} % from which it bleaches {onto}, and skin (our own limit; {limit} % is borne well, {limit-from}). Weaken it to {limit} % or less.',
+    'swab' => 'On a swab no leaf limit holds: touch the insects, not the leaf ({limit-from}).',
     'swab-on-hairs' => 'Even on a swab, alcohol wilts {plant} for good ({limit-from}). Pick the insects off, or use soap.',
     'active-soap' => 'Of the {percent} % soap, the water leaves {free} % free to kill; {limit} % and more works ({limit-from}).',
     'weak-soap' => 'Too weak: of the {percent} % soap, water of {hardness} mg/L{water} leaves {free} % free; under {limit} % does little ({limit-from}). Take {needed} % and more of liquid soap, or soft water.',

@@ -51,7 +51,7 @@ function dataFiles(): array
 }
 
 /** What leans on what: a module names only itself and those before it. */
-const MODULES = ['Data', 'Document', 'Source', 'Quantity', 'Ingredient', 'Recipe', 'Phrase', 'Trouble', 'Mix', 'Measure', 'Vessel', 'Work', 'Emulsion', 'Plant', 'Weather', 'Schedule', 'Evidence', 'Safety', 'Leaf', 'Bench', 'Plan', 'Choice', 'WayOut', 'Wording', 'Writing', 'Batch'];
+const MODULES = ['Data', 'Document', 'Source', 'Quantity', 'Ingredient', 'Recipe', 'Phrase', 'Trouble', 'Mix', 'Measure', 'Vessel', 'Work', 'Emulsion', 'Plant', 'Weather', 'Schedule', 'Evidence', 'Safety', 'Leaf', 'Bench', 'Plan', 'Choice', 'WayOut', 'Wording', 'Writing', 'Batch', 'Ask'];
 
 /** @return list<string> where a file of core names a module that stands after its own, or something outside */
 function upwardArrows(string $module, string $code): array

@@ -19,7 +19,7 @@ const EXPLAINED_NUMBERS = [
     'Emulsion/WaterAt' => 'equations of density and viscosity, and the range they hold for',
     'Emulsion/Stokes' => 'Stokes’ law and gravity',
     'Emulsion/Droplets' => 'quantiles of the normal distribution',
-    'Emulsion/Emulsifier' => 'surface and volume of a ball: six by the diameter',
+    'Emulsion/BreakUp' => 'surface and volume of a ball: six by the diameter',
     'Evidence/Interval' => 'quantiles of the Wilson interval and of the rule of three',
     // How a number is read and written.
     'Phrase/NumberReader' => 'number words, and tokens of a fraction',

@@ -8,14 +8,12 @@ use App\Http\Input\ComposeInput;
 use App\Records\Kitchenware;
 use App\Records\RecipeShelf;
 use IdleMixer\Core\Document\JsonText;
+use IdleMixer\Core\Document\Node;
 use IdleMixer\Core\Failure;
 use IdleMixer\Core\Mix\Formulator;
 use IdleMixer\Core\Mix\Strengths;
-use IdleMixer\Core\Phrase\Composer;
 use IdleMixer\Core\Phrase\Heard;
-use IdleMixer\Core\Phrase\OneWater;
-use IdleMixer\Core\Phrase\SpokenBasis;
-use IdleMixer\Core\Phrase\SpokenLine;
+use IdleMixer\Core\Phrase\TypedRecipe;
 use IdleMixer\Core\Recipe\Recipe;
 use IdleMixer\Core\Recipe\RecipeCatalogue;
 use IdleMixer\Core\Recipe\RecipeReader;
@@ -82,40 +80,15 @@ final readonly class ComposedAnswers
      */
     private function recipe(ComposeInput $input, array $heard): ?Recipe
     {
-        $lines = [];
-        $water = [];
-        foreach ($heard as $one) {
-            if ($one->question !== null || $one->refusal !== null) {
-                return null;
-            }
-            array_push($lines, ...$one->lines);
-            $water = $one->basis === null ? $water : [...$water, $one->basis];
-        }
-        $kept = JsonText::parse($input->kept)->items(0, RecipeReader::MAX_LINES, 'lines');
-        if ($lines === [] && $kept === []) {
-            return null;
-        }
-        $basis = OneWater::of($water, $input->use);
-
-        return $this->recipes->read(JsonText::parse($this->document($input, $lines, $basis)));
-    }
-
-    /** @param list<SpokenLine> $lines */
-    private function document(ComposeInput $input, array $lines, ?SpokenBasis $basis): string
-    {
-        $document = [
-            'format' => Recipe::FORMAT,
-            'version' => Recipe::VERSION,
-            'slug' => $input->slug ?? Slug::of($input->name, fn(string $slug): bool => $this->shipped->has($slug) || $this->shelf->newest($slug) !== null),
-            'name' => $input->name === '' ? 'Not named yet' : $input->name,
-            'use' => $input->use->value,
-            'order' => $input->order->value,
-            ...($basis === null ? [] : ['basis' => ['amount' => $basis->amount * $basis->unit->factor, 'unit' => $basis->unit->unit->value, 'of' => $basis->of->value]]),
-            'lines' => [...Composer::lines($lines, $basis), ...(array) json_decode($input->kept, false, 64, \JSON_THROW_ON_ERROR)],
-            'notes' => $input->notes,
-        ];
-
-        return json_encode($document, \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE | \JSON_PRESERVE_ZERO_FRACTION);
+        return (new TypedRecipe($this->recipes))->of(
+            $heard,
+            $input->slug ?? Slug::of($input->name, fn(string $slug): bool => $this->shipped->has($slug) || $this->shelf->newest($slug) !== null),
+            $input->name === '' ? 'Not named yet' : $input->name,
+            $input->use,
+            $input->order,
+            $input->notes,
+            array_map(static fn(Node $line): object => $line->raw(), JsonText::parse($input->kept)->items(0, RecipeReader::MAX_LINES, 'lines')),
+        );
     }
 
     /** @return array{strength: list<string>, verdicts: list<WrittenVerdict>} */

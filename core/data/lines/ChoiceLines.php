@@ -64,6 +64,9 @@ final class ChoiceLines
     /** Rounds of one's own from which that weighs fully. */
     public const OWN_ROUNDS = ['value' => 3, 'unit' => '1', 'source' => 'house'];
 
+    /** Share of rounds that worked at which one's own results say neither. */
+    public const OWN_MIDDLE = ['value' => 0.5, 'unit' => '1', 'source' => 'house'];
+
     /** Reasons that are shown. */
     public const SHOWN = ['value' => 3, 'unit' => '1', 'source' => 'house'];
 }

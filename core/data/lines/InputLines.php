@@ -141,4 +141,10 @@ final class InputLines
 
     /** Words that one term is made of at most. */
     public const MOST_WORDS = ['value' => 4, 'unit' => '1', 'source' => 'house'];
+
+    /** Cases in one document. */
+    public const MOST_CASES = ['value' => 10_000, 'unit' => '1', 'source' => 'house'];
+
+    /** Rounds, or counts, of one case. */
+    public const MOST_ROWS = ['value' => 2_000, 'unit' => '1', 'source' => 'house'];
 }

@@ -39,7 +39,7 @@ final readonly class BatchReader
         }
         $sources = self::sources($object->get('sources'));
         $numbers = new NumberReader($sources);
-        $bench = new FrozenBench($object->get('bench'), $numbers);
+        $bench = new FrozenBench($object->get('bench'));
         $recipe = $object->get('recipe')->open();
         $plan = $object->get('plan')->open();
         $loads = new LoadReader(self::ingredients($object->get('ingredients'), $numbers));

@@ -33,7 +33,7 @@ final readonly class FrozenBench
     private ObjectNode $bench;
 
     /** @throws InvalidDocument when a key is not known */
-    public function __construct(Node $node, private NumberReader $numbers)
+    public function __construct(Node $node)
     {
         $this->bench = $node->object(['make_mL', 'unit', 'sprayer_mL', 'highEnd', 'factor', 'measures', 'scale_g', 'water', 'plant', 'circumstances', 'hand', 'agitation']);
     }

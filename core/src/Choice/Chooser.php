@@ -111,6 +111,6 @@ final readonly class Chooser
     {
         $wanted = $doses[0];
 
-        return $wanted === $taken || $wanted->factor * 1.0 < $taken->factor ? null : $wanted->stop() ?? $wanted->cautions()[0] ?? null;
+        return $wanted === $taken || $wanted->factor < $taken->factor ? null : $wanted->stop() ?? $wanted->cautions()[0] ?? null;
     }
 }

@@ -37,7 +37,7 @@ final readonly class Score
         $points = self::A_POINT_OF_EFFECT * EffectCatalogue::weight($best) - self::A_STEP_OF_WORK * $practice->work - self::A_DAY_OF_WAITING * $fairLookHours / 24.0;
         $own = $situation->own[$recipe->slug] ?? null;
         $for = $own === null ? [] : [new Reason('own', ['worked' => $own->worked, 'judged' => $own->judged])];
-        $points += $own === null ? 0.0 : ChoiceLines::OWN_RESULTS['value'] * ($own->worked / $own->judged - 0.5) * min(1.0, $own->judged / ChoiceLines::OWN_ROUNDS['value']);
+        $points += $own === null ? 0.0 : ChoiceLines::OWN_RESULTS['value'] * ($own->worked / $own->judged - ChoiceLines::OWN_MIDDLE['value']) * min(1.0, $own->judged / ChoiceLines::OWN_ROUNDS['value']);
         $for[] = new Reason($best->kills ? 'kills' : 'checks', ['why' => $best->why, 'sure' => $best->sure], $best->source);
         if (in_array($situation->trouble->slug, $practice->for, true)) {
             $for[] = new Reason('used-for', ['trouble' => lcfirst($situation->trouble->name)]);

@@ -40,7 +40,7 @@ final readonly class BenchJudge
 
         return [
             ...$this->judge->verdicts($strengths, $bench->target, $bench->circumstances),
-            ...$this->weak->verdicts($strengths, $bench->target, $lost, $this->emulsifier->lossPerLitre($hardness) / 10.0, $hardness, $bench->water->hardness === null),
+            ...$this->weak->verdicts($strengths, $bench->target, $lost, $this->emulsifier->lossPerLitre($hardness) * 100.0 / 1000.0, $hardness, $bench->water->hardness === null),
             ...$this->vessel->verdicts($strengths, $bench->water->temperature?->celsius()),
         ];
     }

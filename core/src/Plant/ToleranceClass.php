@@ -23,4 +23,9 @@ final readonly class ToleranceClass
         /** Roots are in it. */
         public bool $planted = false,
     ) {}
+
+    public function isBare(): bool
+    {
+        return $this->surface === Surface::Wood;
+    }
 }

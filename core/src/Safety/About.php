@@ -28,7 +28,10 @@ enum About: string
     /** @param string $code of a verdict */
     public static function of(string $code): self
     {
-        $bare = preg_replace('/^(high-end|measured|compare)-/', '', $code) ?? $code;
+        if (str_starts_with($code, 'measured-')) {
+            return self::Measuring;
+        }
+        $bare = preg_replace('/^(high-end|compare)-/', '', $code) ?? $code;
 
         return self::tryFrom(preg_replace('/-strength$/', '', $bare) ?? $bare) ?? match ($bare) {
             'oils-together', 'no-oil' => self::Oil,

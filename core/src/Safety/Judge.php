@@ -6,6 +6,7 @@ namespace IdleMixer\Core\Safety;
 
 use IdleMixer\Core\Mix\Strengths;
 use IdleMixer\Core\Plant\Surface;
+use IdleMixer\Core\Plant\ToleranceClass;
 use IdleMixer\Core\Recipe\RecipeUse;
 
 /** Holds a spray against the limits of what it goes onto, and against the circumstances. */
@@ -63,8 +64,16 @@ final readonly class Judge
             $target->use === RecipeUse::Drench && $target->surface() === Surface::Soil ? new Verdict('drench-on-leaves', Level::Ok, 'drench-on-soil', [], 'practice') : null,
             $target->use !== RecipeUse::Drench && $plant?->surface === Surface::Soil ? new Verdict('leaf-spray-on-soil', Level::Caution, 'leaf-spray-on-soil', [], 'practice') : null,
             $target->use === RecipeUse::Dormant && $plant?->surface === Surface::Leaf ? new Verdict('winter-oil-on-leaves', Level::Stop, 'winter-oil-on-leaves', $args, 'practice') : null,
-            $target->use === RecipeUse::Spot && $plant?->wiltsByAlcohol === true ? new Verdict('swab-on-hairs', Level::Stop, 'swab-on-hairs', $args, 'practice') : null,
+            $target->use === RecipeUse::Spot ? self::swab($plant, $args) : null,
         ]));
+    }
+
+    /** @param array<string, string> $args */
+    private static function swab(?ToleranceClass $plant, array $args): Verdict
+    {
+        return $plant?->wiltsByAlcohol === true
+            ? new Verdict('swab', Level::Stop, 'swab-on-hairs', $args, 'practice')
+            : new Verdict('swab', Level::Ok, 'swab', [], 'practice');
     }
 
     /** A powdered leaf bears oil, but not its powder. */

@@ -44,7 +44,7 @@ final readonly class FairLook
         foreach ($mixture->parts as $part) {
             $row = $this->row(match (true) {
                 $part->ingredient->substance === Substance::Neem => 'neem',
-                $part->ingredient->substance === Substance::Egg => 'egg',
+                $part->ingredient->substance === Substance::Egg => 'egg-oil',
                 $part->ingredient->substance->isOil() => 'oil',
                 $on === null && in_array($part->ingredient->substance, [Substance::Soda, Substance::Peroxide], true) => 'fungus',
                 default => 'contact',

@@ -6,12 +6,25 @@ namespace IdleMixer\Core\Wording;
 
 use IdleMixer\Core\Data\EvidenceLines;
 use IdleMixer\Core\Evidence\Record;
+use IdleMixer\Core\Evidence\RecordVerdict;
 
 /** Says what can be relied on in a record, and what cannot. */
 final class RecordWords
 {
     /** Fewer judged rounds than this say little: our own line. */
     private const FEW = EvidenceLines::FEW_ROUNDS['value'];
+
+    public const HAND_WORK = 'It came with pruning, wiping or a water jet the same day: that may have done the work.';
+
+    public static function verdict(RecordVerdict $verdict): string
+    {
+        return match ($verdict) {
+            RecordVerdict::Keep => 'Keep it.',
+            RecordVerdict::Tune => 'Tune it: dose, interval, or the way it is put on.',
+            RecordVerdict::Drop => 'Drop it: take another.',
+            RecordVerdict::NotEnough => 'Not enough rounds to say (' . self::FEW . ' and more are; our own line).',
+        };
+    }
 
     /** @return list<string> sentences */
     public static function of(Record $record): array

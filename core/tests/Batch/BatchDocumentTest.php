@@ -23,7 +23,7 @@ function withChanged(string $document, string $pointer, mixed $value): string
 {
     $whole = json_decode($document, true, 64, \JSON_THROW_ON_ERROR);
     $point = &$whole;
-    foreach (explode('/', ltrim($pointer, '/')) as $key) {
+    foreach (array_map(static fn(string $key): string => str_replace('~1', '/', $key), explode('/', ltrim($pointer, '/'))) as $key) {
         assert(is_array($point));
         $point = &$point[$key];
     }
@@ -60,9 +60,9 @@ it('reads back what the batch was started from', function (): void {
         ->and($batch->circumstances->season)->toBe(Season::Growing)
         ->and($batch->circumstances->air?->celsius())->toBe(21.0)
         ->and($batch->circumstances->everyDays)->toBe(10.0)
-        ->and($batch->target->plant?->oilLimit?->value)->toBe(1.0)
+        ->and($batch->target->plant?->limits)->toBe('tender')
         ->and($batch->holding->strict->value)->toBe($plan->holding->strict->value)
-        ->and($batch->fairLookHours)->toBe($plan->fairLook->value)
+        ->and($batch->fairLookHours)->toBe($plan->fairLook->judged->value)
         ->and($batch->usualDroplet)->toEqualWithDelta($plan->emulsion->usualDroplet ?? 0.0, 1e-9);
     foreach ($plan->groups[0]->load->items as $key => $item) {
         $remembered = $batch->load(1)->items[$key];
@@ -91,9 +91,9 @@ it('keeps frost and soft water as values', function (): void {
 
 it('judges by the limits of the document, not by those of today', function (): void {
     $document = Batches::document(QUART);
-    $changed = Batches::read(withChanged($document, '/limits/oil-leaf/value', 0.25));
-    expect($changed->limits->get('oil-leaf')->value)->toBe(0.25)
-        ->and(Batches::read($document)->limits->get('oil-leaf')->value)->toBe(2.0);
+    $changed = Batches::read(withChanged($document, '/limits/neem~1tender/value', 0.25));
+    expect($changed->limits->get('neem/tender')->value)->toBe(0.25)
+        ->and(Batches::read($document)->limits->get('neem/tender')->value)->toBe(0.6);
 });
 
 // Two tablespoons and two teaspoons in a gallon of 768 teaspoons: 6 and 2 of them, reckoned by hand.
@@ -179,4 +179,22 @@ it('measures a remembered load with what was at hand then', function (): void {
         expect(abs($item->measured->errorPercent()))->toBeLessThanOrEqual(100 * ScoopPlan::TOLERANCE + 1e-9);
     }
     expect(static fn() => $batch->load(3))->toThrow(LogicException::class);
+});
+
+it('goes on judging a batch of before by what held for it then', function (): void {
+    $row = static fn(float $value): array => ['value' => $value, 'unit' => '%', 'source' => 'house'];
+    $plant = ['slug' => 'tender-leaf', 'name' => 'Tender leaf', 'surface' => 'leaf', 'oil_limit' => $row(0.9), 'soap_limit' => null, 'alcohol_limit' => $row(20)];
+    $changes = ['/limits' => ['oil-leaf' => $row(2), 'oil-dormant' => $row(4), 'oil-drench' => $row(1.6), 'oil-stop-factor' => $row(1.5), 'soap-leaf' => $row(2), 'soap-leaf-stop' => $row(4), 'alcohol-leaf' => $row(40), 'essential-leaf' => $row(0.3), 'essential-leaf-stop' => $row(0.6), 'soda-leaf' => $row(1), 'soda-leaf-stop' => $row(1.5), 'peroxide-leaf' => $row(1), 'peroxide-leaf-stop' => $row(3)], '/bench/plant' => $plant, '/emulsion' => ['cover' => 1.2, 'usual_droplet_um' => 40.0]];
+    $document = Batches::document(QUART);
+    foreach ($changes as $pointer => $value) {
+        $document = withChanged($document, $pointer, $value);
+    }
+    $limits = Batches::read($document)->limits;
+
+    expect([$limits->get('neem/tender')->value, $limits->get('neem/tender/stop')->value])->toEqualWithDelta([0.9, 1.35], 1e-9)
+        ->and([$limits->get('true-soap/tender')->value, $limits->get('detergent/tender/stop')->value])->toBe([2.0, 4.0])
+        ->and($limits->get('alcohol/tender')->value)->toBe(20.0)
+        ->and($limits->get('soda/tender/stop')->value)->toBe(1.5)
+        // What nobody asked then is asked as of today.
+        ->and($limits->get('weak-neem')->value)->toBe(0.15);
 });

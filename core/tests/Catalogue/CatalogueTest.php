@@ -5,7 +5,6 @@ declare(strict_types=1);
 use IdleMixer\Core\Ingredient\IngredientCatalogue;
 use IdleMixer\Core\Ingredient\Substance;
 use IdleMixer\Core\Ingredient\UnknownIngredient;
-use IdleMixer\Core\Plant\Surface;
 use IdleMixer\Core\Plant\ToleranceCatalogue;
 use IdleMixer\Core\Plant\UnknownTolerance;
 use IdleMixer\Core\Recipe\RecipeCatalogue;
@@ -93,10 +92,13 @@ it('knows what holds oil in water, and what takes no room', function (): void {
         ->and(Substance::EssentialOil->isOily())->toBeTrue();
 });
 
-it('has an oil limit for everything with leaves or bark, and none for soil', function (string $slug): void {
+it('has a limit and a stop above it for every substance on everything that is sprayed', function (string $slug): void {
     $class = ToleranceCatalogue::shipped()->get($slug);
-
-    expect($class->oilLimit === null)->toBe($class->surface === Surface::Soil)->and($class->looksLike)->not->toBe('');
+    $limits = Limits::shipped();
+    foreach (['refined-oil', 'kitchen-oil', 'neem', 'true-soap', 'detergent', 'alcohol', 'soda', 'essential-oil', 'peroxide'] as $substance) {
+        expect($limits->get("{$substance}/{$class->limits}/stop")->value)->toBeGreaterThan($limits->get("{$substance}/{$class->limits}")->value);
+    }
+    expect($class->looksLike)->not->toBe('');
 })->with(ToleranceCatalogue::shipped()->slugs());
 
 it('says what is known when something is not', function (Closure $ask, string $class): void {

@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use IdleMixer\Core\Choice\Chooser;
 use IdleMixer\Core\Choice\Choice;
+use IdleMixer\Core\Choice\Chooser;
 use IdleMixer\Core\Choice\Option;
 use IdleMixer\Core\Choice\OwnResult;
 use IdleMixer\Core\Choice\PlantState;

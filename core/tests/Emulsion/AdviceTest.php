@@ -6,62 +6,67 @@ use IdleMixer\Core\Emulsion\EmulsionVerdict;
 use IdleMixer\Core\Emulsion\HardnessClass;
 use IdleMixer\Core\Emulsion\SoapBudget;
 use IdleMixer\Core\Emulsion\StandAdvice;
-use IdleMixer\Core\Plant\Surface;
-use IdleMixer\Core\Safety\EmulsionJudge;
 use IdleMixer\Core\Safety\Level;
-use IdleMixer\Core\Safety\Limits;
 use IdleMixer\Core\Safety\Verdict;
+use IdleMixer\Core\Tests\Support\Plans;
 use IdleMixer\Core\Wording\Sentences;
 use IdleMixer\Core\Wording\StandWords;
 use IdleMixer\Core\Work\StandTest;
 
-function budgetOf(float $given, float $needed, float $lost, float $toAdd): SoapBudget
+/**
+ * @param list<array<string, mixed>> $lines
+ * @param array<string, mixed>       $more
+ *
+ * @return array{Verdict, string}
+ */
+function holdingVerdict(array $lines, array $more = []): array
 {
-    return new SoapBudget($given, $needed, $lost, $needed > 0.0 ? max(0.0, $given - $lost) / $needed : 1.0, $toAdd);
+    $plan = Plans::of(['recipe' => Plans::recipe($lines, ['amount' => 1, 'unit' => 'L', 'of' => 'water']), 'make' => ['amount' => 1, 'unit' => 'L'], ...$more]);
+    $verdict = array_values(array_filter($plan->verdicts, static fn(Verdict $one): bool => $one->code === 'emulsion'))[0];
+
+    return [$verdict, Sentences::shipped()->verdict($verdict)];
 }
 
-function heldBy(SoapBudget $budget, EmulsionVerdict $verdict, ?Surface $surface = Surface::Leaf, bool $assumed = false, EmulsionVerdict $soft = EmulsionVerdict::Enough, EmulsionVerdict $hard = EmulsionVerdict::Enough): ?Verdict
+function neemAnd(float $castile): array
 {
-    return (new EmulsionJudge(Limits::shipped()))->verdict($verdict, $budget, 1000.0, $assumed, $soft, $hard, $surface);
+    return [['ingredient' => 'neem-oil', 'amount' => 8, 'unit' => 'mL'], ['ingredient' => 'castile-soap', 'amount' => $castile, 'unit' => 'mL']];
 }
 
-it('says whether the oil is held, and what to add', function (EmulsionVerdict $verdict, Level $level, string $said): void {
-    $found = heldBy(budgetOf(2.0, 3.0, 1.0, 2.0), $verdict);
-    assert($found !== null);
-
-    expect($found->level)->toBe($level)->and(Sentences::shipped()->verdict($found))->toContain($said, '2 mL goes in', 'hardness takes 1 mL');
-})->with([
-    [EmulsionVerdict::Enough, Level::Ok, 'enough'],
-    [EmulsionVerdict::Marginal, Level::Caution, 'Add 2 mL soap'],
-    [EmulsionVerdict::Short, Level::Caution, 'Add 2 mL soap, or use rain water'],
-]);
-
-it('never asks for more soap than a leaf bears', function (): void {
-    // Gardening handbooks (from memory): 1 to 2 % of the spray. A litre with 15 mL, 6 mL more would be 2.1 %.
-    $found = heldBy(budgetOf(15.0, 3.0, 15.0, 6.0), EmulsionVerdict::Short);
-    assert($found !== null);
-    expect(Sentences::shipped()->verdict($found))->toContain('use softer water, soap bark extract or polysorbate')
-        ->and(Sentences::shipped()->verdict($found))->not->toContain('Add 6 mL');
-    // Bare wood has no leaf to burn, and just within the limit is within.
-    expect(heldBy(budgetOf(15.0, 3.0, 15.0, 6.0), EmulsionVerdict::Short, Surface::Wood)?->wording)->toBe('emulsion-short')
-        ->and(heldBy(budgetOf(15.0, 3.0, 15.0, 5.0), EmulsionVerdict::Short)?->wording)->toBe('emulsion-short');
+it('says how long it holds and names one remedy in spoons', function (): void {
+    $hard = ['water' => ['hardness' => ['amount' => 180, 'unit' => 'mg/L']]];
+    [$short, $said] = holdingVerdict(neemAnd(2.0), $hard);
+    expect($short->level)->toBe(Level::Caution)->and($said)->toContain('in all', 'castile soap', 'keep swirling', 'or take rain water')->and($said)->not->toContain('0.0');
+    [$enough, $said] = holdingVerdict(neemAnd(5.0), $hard);
+    expect($enough->level)->toBe(Level::Ok)->and($said)->toContain('It holds');
 });
 
-it('carries what is not known of the water, and says nothing where there is no oil', function (): void {
-    $depends = heldBy(budgetOf(2.0, 3.0, 1.0, 2.0), EmulsionVerdict::Marginal, assumed: true, hard: EmulsionVerdict::Short);
-    assert($depends !== null);
-    expect($depends->level)->toBe(Level::Caution)->and(Sentences::shipped()->verdict($depends))->toContain('in soft water enough, in very hard water short')
-        ->and(heldBy(budgetOf(2.0, 1.0, 0.0, 0.0), EmulsionVerdict::Enough, assumed: true)?->level)->toBe(Level::Ok)
-        ->and(heldBy(budgetOf(0.0, 0.0, 0.0, 0.0), EmulsionVerdict::NoneNeeded))->toBeNull();
+it('offers rain water only where that helps', function (): void {
+    $hard = ['water' => ['hardness' => ['amount' => 180, 'unit' => 'mg/L']]];
+    $neem = ['ingredient' => 'neem-oil', 'amount' => 8, 'unit' => 'mL'];
+    expect(holdingVerdict([$neem], $hard)[1])->not->toContain('rain water')
+        ->and(holdingVerdict([$neem, ['ingredient' => 'dish-detergent', 'amount' => 0.001, 'unit' => 'mL']], $hard)[1])->not->toContain('rain water');
 });
 
-it('draws its lines at half and at all of what is needed', function (float $cover, EmulsionVerdict $verdict): void {
-    expect(EmulsionVerdict::of($cover))->toBe($verdict);
-})->with([[0.0, EmulsionVerdict::Short], [0.499, EmulsionVerdict::Short], [0.5, EmulsionVerdict::Marginal], [0.999, EmulsionVerdict::Marginal], [1.0, EmulsionVerdict::Enough], [9.0, EmulsionVerdict::Enough]]);
+it('never asks for more soap than the surface bears: then it is the water, or the order', function (): void {
+    // Planted soil bears half a percent of soap well; at 400 mg/L the water takes more than that.
+    $pot = ['plant' => 'planted-soil', 'water' => ['hardness' => ['amount' => 400, 'unit' => 'mg/L']]];
+    [$verdict, $said] = holdingVerdict([['ingredient' => 'neem-oil', 'amount' => 4, 'unit' => 'mL'], ['ingredient' => 'castile-soap', 'amount' => 2, 'unit' => 'mL']], $pot);
+    expect($verdict->wording)->toBe('emulsion-short-soft-water')->and($said)->toContain('Take rain water')->and($said)->not->toContain('in all');
+});
+
+it('carries what is not known of the water', function (): void {
+    expect(holdingVerdict(neemAnd(3.0))[1])->toContain('Nobody said how hard the water is', 'in very hard water it does not hold')
+        ->and(holdingVerdict(neemAnd(15.0))[1])->not->toContain('Nobody said how hard');
+});
+
+it('draws its lines where the hands can do with it', function (float $seconds, EmulsionVerdict $verdict): void {
+    // Common practice, no source: 30 s and more is enough, under 15 s it is kept swirling.
+    expect(EmulsionVerdict::of($seconds))->toBe($verdict);
+})->with([[0.0, EmulsionVerdict::Short], [14.9, EmulsionVerdict::Short], [15.0, EmulsionVerdict::Marginal], [29.9, EmulsionVerdict::Marginal], [30.0, EmulsionVerdict::Enough], [9000.0, EmulsionVerdict::Enough]]);
 
 // Common practice, no source: a ring or beads, a little soap and again; scum, other water; our own line: three times, give up.
 it('answers a glass', function (StandTest $result, int $failures, string $code, float $add): void {
-    $advice = StandAdvice::of($result, $failures, budgetOf(2.0, 4.0, 0.0, 2.0));
+    $advice = StandAdvice::of($result, $failures, new SoapBudget(2.0, 4.0, 0.0));
 
     expect($advice->code)->toBe($code)->and($advice->add)->toBe($add)->and(StandWords::shipped()->advice($advice))->not->toContain('{');
 })->with([
@@ -71,7 +76,7 @@ it('answers a glass', function (StandTest $result, int $failures, string $code, 
 ]);
 
 it('adds a little even where the sums say that it should have held', function (): void {
-    expect(StandAdvice::of(StandTest::Ring, 1, budgetOf(9.0, 4.0, 0.0, 0.0))->add)->toBe(1.0);
+    expect(StandAdvice::of(StandTest::Ring, 1, new SoapBudget(9.0, 4.0, 0.0))->add)->toBe(1.0);
 });
 
 it('knows in which water soap is spoilt', function (): void {

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use IdleMixer\Core\Emulsion\Agitation;
+use IdleMixer\Core\Emulsion\Contents;
 use IdleMixer\Core\Emulsion\Creaming;
 use IdleMixer\Core\Emulsion\Droplets;
 use IdleMixer\Core\Emulsion\Emulsifier;
@@ -16,11 +17,14 @@ use IdleMixer\Core\Emulsion\Stokes;
 use IdleMixer\Core\Emulsion\UnknownFigure;
 use IdleMixer\Core\Emulsion\WaterAt;
 use IdleMixer\Core\Emulsion\WaterKind;
-use IdleMixer\Core\Ingredient\IngredientCatalogue;
+use IdleMixer\Core\Ingredient\Substance;
 use IdleMixer\Core\Mix\Mixture;
-use IdleMixer\Core\Mix\Part;
+use IdleMixer\Core\Plan\Plan;
 use IdleMixer\Core\Quantity\InvalidQuantity;
 use IdleMixer\Core\Recipe\MixingOrder;
+use IdleMixer\Core\Recipe\RecipeCatalogue;
+use IdleMixer\Core\Recipe\RecipeWriter;
+use IdleMixer\Core\Safety\Verdict;
 use IdleMixer\Core\Tests\Support\NodeScript;
 use IdleMixer\Core\Tests\Support\Plans;
 use IdleMixer\Core\Writing\PlanWriter;
@@ -67,48 +71,55 @@ function mixtureOf(string $slug): Mixture
     return Plans::shipped($slug, 1.0, 'L')->whole;
 }
 
-function coverOf(string $slug, ?float $hardness, MixingOrder $order = MixingOrder::AllTogether): float
+function held(string $slug, float $hardness, ?MixingOrder $order = null): EmulsionVerdict
 {
-    return Emulsifier::shipped()->budget(mixtureOf($slug), $hardness, $order)->cover;
+    $document = RecipeWriter::write(RecipeCatalogue::shipped()->get($slug));
+
+    return Plans::of(['recipe' => $order === null ? $document : [...$document, 'order' => $order->value], 'make' => ['amount' => 1, 'unit' => 'L'], 'water' => ['hardness' => ['amount' => $hardness, 'unit' => 'mg/L']]])->emulsion->verdict;
 }
 
 it('loses nothing of what is no true soap', function (string $slug): void {
-    expect(Emulsifier::shipped()->budget(mixtureOf($slug), 400.0, MixingOrder::AllTogether)->lost)->toBe(0.0);
+    expect(Emulsifier::shipped()->budget(Contents::of(mixtureOf($slug)), 400.0)->lost)->toBe(0.0);
 })->with([['true-neem-emulsion'], ['soda-leaf-spray'], ['mint-oil-by-the-cup']]);
 
 it('finds the castile of the leaf spray enough in soft water and short in very hard', function (): void {
     // Common practice, no source.
-    expect(EmulsionVerdict::of(coverOf('neem-leaf-quart', 30.0)))->toBe(EmulsionVerdict::Enough)
-        ->and(EmulsionVerdict::of(coverOf('neem-leaf-quart', 300.0)))->toBe(EmulsionVerdict::Short)
-        ->and(EmulsionVerdict::of(coverOf('true-neem-emulsion', 300.0, MixingOrder::EmulsifierFirst)))->toBe(EmulsionVerdict::Enough);
+    expect(held('neem-leaf-quart', 30.0))->toBe(EmulsionVerdict::Enough)
+        ->and(held('neem-leaf-quart', 300.0))->toBe(EmulsionVerdict::Short)
+        ->and(held('true-neem-emulsion', 300.0))->toBe(EmulsionVerdict::Enough);
 });
 
 it('finds that two drops do not hold thirty millilitres of oil', function (): void {
     // Common practice, no source: most of the small ones do not hold.
-    expect(EmulsionVerdict::of(coverOf('winter-wood-oil', 0.0)))->toBe(EmulsionVerdict::Short)
-        ->and(EmulsionVerdict::of(coverOf('neem-by-the-gallon', 0.0)))->toBe(EmulsionVerdict::Short);
+    expect(held('winter-wood-oil', 0.0, MixingOrder::AllTogether))->not->toBe(EmulsionVerdict::Enough)
+        ->and(held('neem-by-the-gallon', 0.0))->toBe(EmulsionVerdict::Short);
 });
 
 function reshake(string $slug, MixingOrder $order, float $celsius = 20.0): float
 {
     $emulsifier = Emulsifier::shipped();
 
-    return $emulsifier->reshakeSeconds($emulsifier->creaming(mixtureOf($slug), $order, coverOf($slug, 30.0, $order), $celsius));
+    return $emulsifier->reshakeSeconds($emulsifier->creaming(Contents::of(mixtureOf($slug)), 30.0, $order, $celsius));
 }
 
-it('is enough once what it asks for was added', function (string $slug, float $hardness): void {
-    $emulsifier = Emulsifier::shipped();
-    $mixture = mixtureOf($slug);
-    $before = $emulsifier->budget($mixture, $hardness, MixingOrder::AllTogether);
-    $main = 'castile-soap';
-    foreach ($mixture->parts as $part) {
-        $main = $part->ingredient->substance->isEmulsifier() ? $part->ingredient->slug : $main;
-    }
-    $more = new Part(IngredientCatalogue::shipped()->get($main), $before->toAdd, null, null);
-    $after = $emulsifier->budget(new Mixture($mixture->water, [...$mixture->parts, $more], []), $hardness, MixingOrder::AllTogether);
+it('holds once what it asks for was folded in, in spoons and within what a leaf bears of soap', function (string $slug, float $hardness): void {
+    $document = RecipeWriter::write(RecipeCatalogue::shipped()->get($slug));
+    $plan = static fn(array $recipe): Plan => Plans::of(['recipe' => $recipe, 'make' => ['amount' => 1, 'unit' => '[gal_us]'], 'water' => ['hardness' => ['amount' => $hardness, 'unit' => 'mg/L']]]);
+    $before = $plan($document);
+    $remedy = PlanWriter::shipped()->write($before)->emulsion->remedy;
+    if ($before->emulsion->verdict !== EmulsionVerdict::Short) {
+        expect($remedy)->toBeNull();
 
-    expect(EmulsionVerdict::of($after->cover))->toBe(EmulsionVerdict::Enough)->and($after->toAdd)->toEqualWithDelta(0.0, 1e-6);
-})->with([['neem-leaf-quart'], ['neem-by-the-gallon'], ['winter-wood-oil'], ['soda-leaf-spray'], ['soda-and-neem'], ['kitchen-oil-by-the-quart'], ['beetle-neem']])->with([[0.0], [120.0], [400.0]]);
+        return;
+    }
+    assert($remedy !== null && $remedy->line !== null && is_array($document['lines']));
+    $line = ['ingredient' => $remedy->line->ingredient, 'amount' => $remedy->line->amount, 'unit' => $remedy->line->unit];
+    $others = array_values(array_filter($document['lines'], static fn(mixed $one): bool => ! is_array($one) || ($one['ingredient'] ?? null) !== $line['ingredient']));
+    $after = $plan([...$document, 'slug' => 'mended', 'lines' => [...$others, $line]]);
+
+    expect($after->emulsion->verdict)->toBe(EmulsionVerdict::Enough)->and($after->strengths->percent(Substance::TrueSoap))->toBeLessThanOrEqual(2.0)
+        ->and(array_filter($after->verdicts, static fn(Verdict $verdict): bool => str_starts_with($verdict->code, 'measure-coarse') && ($verdict->args['name'] ?? '') === 'castile soap'))->toBe([]);
+})->with([['neem-leaf-quart'], ['neem-by-the-gallon'], ['mild-neem'], ['soda-and-neem'], ['kitchen-oil-by-the-quart'], ['beetle-neem'], ['orchard-neem']])->with([[0.0], [120.0], [300.0]]);
 
 it('wants shaking where practice puts it', function (): void {
     // Common practice, no source: every 30 to 60 s, allowing a factor of two; emulsifier first holds for hours.
@@ -121,7 +132,7 @@ it('shows oil on a glass of the coarse school within about a minute', function (
     // Common practice, no source: let a glass stand one minute.
     $emulsifier = Emulsifier::shipped();
     $mixture = mixtureOf('neem-by-the-gallon');
-    $creaming = $emulsifier->creaming($mixture, MixingOrder::AllTogether, 0.0, 20.0);
+    $creaming = $emulsifier->creaming(Contents::of($mixture), 0.0, MixingOrder::AllTogether, 20.0);
     $layer = 0.00775 * 80.0 * $creaming->onTop(80.0, 60.0);
 
     expect($layer)->toBeGreaterThan(EmulsionTable::shipped()->value('ring-seen'));
@@ -130,8 +141,8 @@ it('shows oil on a glass of the coarse school within about a minute', function (
 it('ends an unshaken tank with far more oil than was mixed', function (): void {
     // Common practice, no source: first water is sprayed, at the end nearly neat oil.
     $emulsifier = Emulsifier::shipped();
-    $coarse = $emulsifier->creaming(mixtureOf('neem-by-the-gallon'), MixingOrder::AllTogether, 0.0, 20.0)->tenths(200.0, 600.0);
-    $fine = $emulsifier->creaming(mixtureOf('true-neem-emulsion'), MixingOrder::EmulsifierFirst, 1.0, 20.0)->tenths(200.0, 600.0);
+    $coarse = $emulsifier->creaming(Contents::of(mixtureOf('neem-by-the-gallon')), 0.0, MixingOrder::AllTogether, 20.0)->tenths(200.0, 600.0);
+    $fine = $emulsifier->creaming(Contents::of(mixtureOf('true-neem-emulsion')), 0.0, MixingOrder::EmulsifierFirst, 20.0)->tenths(200.0, 600.0);
 
     expect($coarse[0])->toBeLessThan(0.5)->and($coarse[9])->toBeGreaterThan(5.0)->and($fine[9])->toBeLessThan(1.1);
 });
@@ -143,11 +154,11 @@ it('keeps to what must hold whatever the numbers', function (): void {
     $mixture = mixtureOf('neem-leaf-quart');
     for ($i = 0; $i < 500; ++$i) {
         [$soft, $hard] = [$number(0, 300), $number(300, 600)];
-        $easy = $emulsifier->budget($mixture, $soft, MixingOrder::AllTogether);
-        $tough = $emulsifier->budget($mixture, $hard, MixingOrder::AllTogether);
+        $easy = $emulsifier->budget(Contents::of($mixture), $soft);
+        $tough = $emulsifier->budget(Contents::of($mixture), $hard);
         expect($tough->needed + $tough->lost)->toBeGreaterThanOrEqual($easy->needed + $easy->lost)
             ->and($tough->free())->toBeLessThanOrEqual($easy->free())
-            ->and($tough->toAdd)->toBeGreaterThanOrEqual($easy->toAdd);
+            ->and($tough->missing())->toBeGreaterThanOrEqual($easy->missing());
 
         $size = $number(1, 300);
         [$cold, $warm] = [$number(1, 29), $number(30, 59)];
@@ -224,7 +235,7 @@ it('knows which waters are soft without asking', function (): void {
 it('mixes cold neem coarser', function (): void {
     // Common practice, no source: neem thickens in the cold.
     $emulsifier = Emulsifier::shipped();
-    $size = static fn(float $celsius): float => $emulsifier->droplets(mixtureOf('neem-leaf-quart'), MixingOrder::AllTogether, 1.0, $celsius)->median;
+    $size = static fn(float $celsius): float => $emulsifier->droplets(Contents::of(mixtureOf('neem-leaf-quart')), 0.0, MixingOrder::AllTogether, $celsius)->median;
 
     expect($size(8.0))->toBeGreaterThan($size(18.0))->and($size(18.0))->toBe($size(35.0));
 });

@@ -66,10 +66,6 @@ it('keeps as long as practice has it', function (string $slug, float $strict, fl
     'egg the same day' => ['egg-and-oil-milk', 8.0, 12.0],
 ]);
 
-it('judges no sooner than it can be judged', function (string $slug, float $hours): void {
-    // Neem deters over days; soap and oil act within hours, and are judged fairly next day.
-    expect(Plans::shipped($slug, 1, 'L')->fairLook->value)->toBe($hours);
-})->with([['neem-leaf-quart', 72.0], ['mild-soap', 24.0], ['castile-and-kitchen-oil', 24.0], ['egg-and-oil-milk', 72.0]]);
 
 it('says of every wait how long and for what', function (string $slug): void {
     $waits = RecipeCatalogue::shipped()->practice($slug)->waits;

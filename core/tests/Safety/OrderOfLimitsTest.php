@@ -5,6 +5,7 @@ declare(strict_types=1);
 use IdleMixer\Core\Plan\Plan;
 use IdleMixer\Core\Plant\ToleranceCatalogue;
 use IdleMixer\Core\Quantity\Temperature;
+use IdleMixer\Core\Safety\About;
 use IdleMixer\Core\Safety\Circumstances;
 use IdleMixer\Core\Safety\Level;
 use IdleMixer\Core\Safety\Season;
@@ -31,10 +32,12 @@ function levelsOf(Plan $plan): array
 {
     $levels = [];
     foreach ($plan->verdicts as $verdict) {
-        // Whether oil is held and how it is measured is not a matter of the leaf.
-        if (! str_starts_with($verdict->code, 'emulsi') && ! str_starts_with($verdict->code, 'measure')) {
-            $levels[$verdict->code] = max($levels[$verdict->code] ?? 0, severity($verdict->level));
+        // Whether oil is held, how it is measured and whether it works is not a matter of the leaf; the oils are judged as one.
+        if (in_array($verdict->about(), [About::Emulsion, About::Measuring, About::Weak, About::ActiveSoap], true)) {
+            continue;
         }
+        $code = in_array($verdict->about(), [About::Oil, About::Neem, About::Essential], true) ? 'oils' : $verdict->code;
+        $levels[$code] = max($levels[$code] ?? 0, severity($verdict->level));
     }
 
     return $levels;
@@ -121,10 +124,6 @@ it('stops oil above 32 °C and below 4 °C, and warns of soap from 27 °C', func
     [['neem-oil' => 8.0], 32.0, 0], [['neem-oil' => 8.0], 32.5, 2], [['neem-oil' => 8.0], 4.0, 0], [['neem-oil' => 8.0], 3.0, 2],
     [['castile-soap' => 10.0], 20.0, 0], [['castile-soap' => 10.0], 28.0, 1], [['isopropyl-alcohol' => 10.0], 30.0, 0],
 ]);
-
-it('stops a leaf that is given 2.9 % oil every two days, and lets a label spray be repeated weekly', function (float $ml, float $days, int $level): void {
-    expect(levelsOf(sprayed(['vegetable-oil' => $ml], 'ordinary-leaf', 'foliar', new Circumstances(everyDays: $days)))['repeated'])->toBe($level);
-})->with([[29.0, 2.0, 2], [7.75, 7.0, 0], [7.75, 2.0, 1], [10.0, 7.0, 0], [20.0, 7.0, 1], [20.0, 21.0, 0]]);
 
 it('says of each verdict the number, the limit, where the limit comes from, and ends the sentence', function (): void {
     $random = new Randomizer(new Mt19937(14));

@@ -20,7 +20,7 @@ const SURFACES = ['ordinary-leaf', 'tough-leaf', 'tender-leaf', 'hairy-leaf', 'd
  *
  * @return list<WrittenVerdict>
  */
-function judged(array $lines, ?string $plant, array $more = [], string $use = 'foliar'): array
+function judgedAs(array $lines, ?string $plant, array $more = [], string $use = 'foliar'): array
 {
     return PlanWriter::shipped()->write(Plans::of([
         'recipe' => Plans::recipe($lines, ['amount' => 1000, 'unit' => 'mL', 'of' => 'finished'], $use),
@@ -77,14 +77,14 @@ function strengthCells(): Generator
 }
 
 it('draws the lines of the table', function (string $ingredient, string $about, string $plant, float $well, float $stop): void {
-    $at = static fn(float $percent): ?string => levelAbout(judged([holding($ingredient, $percent)], $plant), $about);
+    $at = static fn(float $percent): ?string => levelAbout(judgedAs([holding($ingredient, $percent)], $plant), $about);
     expect([$at($well * 0.5), $at($well), $at($well * 1.001), $at(($well + $stop) / 2.0), $at($stop), $at($stop * 1.001), $at($stop * 1.5)])
         ->toBe(['ok', 'ok', 'caution', 'caution', 'caution', 'stop', 'stop']);
 })->with(strengthCells(...));
 
 it('takes an ordinary leaf, bare wood and planted soil where nobody said onto what it goes', function (string $use, string $plant): void {
     foreach ([0.4, 0.9, 1.3, 2.5, 5.0] as $percent) {
-        expect(levelAbout(judged([holding('neem-oil', $percent)], null, [], $use), 'neem'))->toBe(levelAbout(judged([holding('neem-oil', $percent)], $plant, [], $use), 'neem'));
+        expect(levelAbout(judgedAs([holding('neem-oil', $percent)], null, [], $use), 'neem'))->toBe(levelAbout(judgedAs([holding('neem-oil', $percent)], $plant, [], $use), 'neem'));
     }
 })->with([['foliar', 'ordinary-leaf'], ['dormant', 'dormant-wood'], ['drench', 'planted-soil']]);
 
@@ -95,7 +95,7 @@ it('takes the empty bed for the drench that is made for it, and for the soil of 
 
 it('adds the oils up, each as a share of its own limit', function (array $percents, string $plant, string $level): void {
     /** @var array<string, float> $percents */
-    $verdicts = judged(array_map(holding(...), array_keys($percents), array_values($percents)), $plant);
+    $verdicts = judgedAs(array_map(holding(...), array_keys($percents), array_values($percents)), $plant);
     $worst = array_map(static fn(string $about): string => levelAbout($verdicts, $about) ?? 'ok', ['oil', 'neem', 'essential']);
     expect(in_array('stop', $worst, true) ? 'stop' : (in_array('caution', $worst, true) ? 'caution' : 'ok'))->toBe($level);
 })->with([
@@ -109,30 +109,30 @@ it('adds the oils up, each as a share of its own limit', function (array $percen
 
 it('stops any oil on what bears none, and asks for a leaf test on a powdered leaf', function (): void {
     foreach (['neem-oil', 'vegetable-oil', 'paraffin-oil'] as $oil) {
-        expect(levelAbout(judged([holding($oil, 0.2)], 'no-oil-leaf'), 'oil'))->toBe('stop');
+        expect(levelAbout(judgedAs([holding($oil, 0.2)], 'no-oil-leaf'), 'oil'))->toBe('stop');
     }
-    $bloom = judged([holding('neem-oil', 0.5)], 'waxy-bloom-leaf');
+    $bloom = judgedAs([holding('neem-oil', 0.5)], 'waxy-bloom-leaf');
     expect(levelAbout($bloom, 'neem'))->toBe('ok')->and(levelAbout($bloom, 'place'))->toBe('caution')
         ->and(implode(' ', array_map(static fn(WrittenVerdict $verdict): string => $verdict->because, $bloom)))->toContain('Test two leaves')
-        ->and(levelAbout(judged([holding('castile-soap', 1.0)], 'no-oil-leaf'), 'soap'))->toBe('ok');
+        ->and(levelAbout(judgedAs([holding('castile-soap', 1.0)], 'no-oil-leaf'), 'soap'))->toBe('ok');
 });
 
 it('takes saponin and polysorbate for emulsifiers, not for soap', function (string $ingredient): void {
-    $little = judged([holding($ingredient, 0.5), holding('neem-oil', 0.5)], 'ordinary-leaf');
-    $much = judged([holding($ingredient, 0.51), holding('neem-oil', 0.5)], 'ordinary-leaf');
+    $little = judgedAs([holding($ingredient, 0.5), holding('neem-oil', 0.5)], 'ordinary-leaf');
+    $much = judgedAs([holding($ingredient, 0.51), holding('neem-oil', 0.5)], 'ordinary-leaf');
     expect(levelAbout($little, 'soap'))->toBeNull()->and(levelAbout($much, 'soap'))->toBeNull()
         ->and(levelAbout($little, 'emulsion'))->toBe('ok')->and(levelAbout($much, 'emulsion'))->toBe('caution');
 })->with(['saponin-extract', 'polysorbate-20']);
 
 it('keeps a swab from hairy leaves and from nothing else', function (): void {
     $swab = [holding('isopropyl-alcohol', 60.0)];
-    expect(levelAbout(judged($swab, 'tender-leaf', [], 'spot'), 'alcohol'))->toBeNull()
-        ->and(array_filter(judged($swab, 'ordinary-leaf', [], 'spot'), static fn(WrittenVerdict $verdict): bool => $verdict->level !== 'ok'))->toBe([])
-        ->and(levelAbout(judged($swab, 'hairy-leaf', [], 'spot'), 'place'))->toBe('stop');
+    expect(levelAbout(judgedAs($swab, 'tender-leaf', [], 'spot'), 'alcohol'))->toBeNull()
+        ->and(array_filter(judgedAs($swab, 'ordinary-leaf', [], 'spot'), static fn(WrittenVerdict $verdict): bool => $verdict->level !== 'ok'))->toBe([])
+        ->and(levelAbout(judgedAs($swab, 'hairy-leaf', [], 'spot'), 'place'))->toBe('stop');
 });
 
 it('adds up what a leaf gets in seven days', function (string $ingredient, float $percent, float $every, bool $rinsed, ?string $level): void {
-    expect(levelAbout(judged([holding($ingredient, $percent)], 'ordinary-leaf', ['circumstances' => ['everyDays' => $every, 'rinsed' => $rinsed]]), 'repeat'))->toBe($level);
+    expect(levelAbout(judgedAs([holding($ingredient, $percent)], 'ordinary-leaf', ['circumstances' => ['everyDays' => $every, 'rinsed' => $rinsed]]), 'repeat'))->toBe($level);
 })->with([
     'two percent weekly is judged by itself' => ['horticultural-oil', 2.0, 7.0, false, null],
     'fortnightly' => ['horticultural-oil', 2.0, 14.0, false, null],
@@ -152,7 +152,7 @@ it('adds up what a leaf gets in seven days', function (string $ingredient, float
 
 it('says where what is to kill is too weak', function (array $lines, float $hardness, bool $weak): void {
     /** @var array<string, float> $lines */
-    $verdicts = judged(array_map(holding(...), array_keys($lines), array_values($lines)), 'ordinary-leaf', ['water' => ['hardness' => ['amount' => $hardness, 'unit' => 'mg/L']]]);
+    $verdicts = judgedAs(array_map(holding(...), array_keys($lines), array_values($lines)), 'ordinary-leaf', ['water' => ['hardness' => ['amount' => $hardness, 'unit' => 'mg/L']]]);
     expect(levelAbout($verdicts, 'weak'))->toBe($weak ? 'caution' : null);
 })->with([
     'soap at 0.5 % in distilled water' => [['castile-soap' => 0.5], 0.0, false],
@@ -180,7 +180,7 @@ it('says where what is to kill is too weak', function (array $lines, float $hard
 ]);
 
 it('says that soap which the water has eaten is no more than water, and what would make it a spray', function (): void {
-    $said = implode(' ', array_map(static fn(WrittenVerdict $verdict): string => $verdict->because, judged([holding('castile-soap', 0.3)], 'ordinary-leaf', ['water' => ['hardness' => ['amount' => 300, 'unit' => 'mg/L']]])));
+    $said = implode(' ', array_map(static fn(WrittenVerdict $verdict): string => $verdict->because, judgedAs([holding('castile-soap', 0.3)], 'ordinary-leaf', ['water' => ['hardness' => ['amount' => 300, 'unit' => 'mg/L']]])));
     expect($said)->toContain('no more than water', 'Take 1 % and more of liquid soap');
 });
 
@@ -188,20 +188,20 @@ it('never lets a stop turn better by more of what is too much', function (): voi
     foreach (strengthCells() as [$ingredient, $about, $plant, , $stop]) {
         foreach ([1.01, 1.3, 2.0] as $times) {
             if ($stop * $times < 70.0) {
-                expect(levelAbout(judged([holding($ingredient, $stop * $times)], $plant), $about))->toBe('stop');
+                expect(levelAbout(judgedAs([holding($ingredient, $stop * $times)], $plant), $about))->toBe('stop');
             }
         }
     }
 });
 
 it('never uses hot water', function (float $celsius, bool $stop): void {
-    $levels = array_map(static fn(WrittenVerdict $verdict): string => $verdict->level, judged([holding('castile-soap', 1.0)], 'ordinary-leaf', ['water' => ['hardness' => ['amount' => 0, 'unit' => 'mg/L'], 'temperature' => ['amount' => $celsius, 'unit' => 'Cel']]]));
+    $levels = array_map(static fn(WrittenVerdict $verdict): string => $verdict->level, judgedAs([holding('castile-soap', 1.0)], 'ordinary-leaf', ['water' => ['hardness' => ['amount' => 0, 'unit' => 'mg/L'], 'temperature' => ['amount' => $celsius, 'unit' => 'Cel']]]));
     expect(in_array('stop', $levels, true))->toBe($stop);
 })->with([[37.0, false], [45.0, false], [46.0, true], [60.0, true], [100.0, true]]);
 
 it('never closes what gives off gas', function (): void {
-    expect(levelAbout(judged([holding('hydrogen-peroxide', 0.5), holding('baking-soda', 0.5)], 'ordinary-leaf'), 'container'))->toBe('caution')
-        ->and(levelAbout(judged([holding('hydrogen-peroxide', 0.5)], 'ordinary-leaf'), 'container'))->toBeNull();
+    expect(levelAbout(judgedAs([holding('hydrogen-peroxide', 0.5), holding('baking-soda', 0.5)], 'ordinary-leaf'), 'container'))->toBe('caution')
+        ->and(levelAbout(judgedAs([holding('hydrogen-peroxide', 0.5)], 'ordinary-leaf'), 'container'))->toBeNull();
 });
 
 it('knows how heavy alcohol is by its bottle', function (float $strength, float $density): void {

@@ -2,13 +2,17 @@
 
 declare(strict_types=1);
 
+use IdleMixer\Core\Mix\Formulator;
+use IdleMixer\Core\Recipe\RecipeCatalogue;
 use IdleMixer\Core\Schedule\Agenda;
 use IdleMixer\Core\Schedule\CaseTasks;
+use IdleMixer\Core\Schedule\FairLook;
 use IdleMixer\Core\Schedule\RoundDone;
 use IdleMixer\Core\Schedule\Task;
 use IdleMixer\Core\Schedule\TaskKind;
 use IdleMixer\Core\Schedule\Urgency;
 use IdleMixer\Core\Tests\Support\Plans;
+use IdleMixer\Core\Trouble\TroubleKind;
 
 function on(string $instant): DateTimeImmutable
 {
@@ -28,10 +32,28 @@ it('keeps a mix as long as what keeps worst in it', function (string $slug, floa
     ['egg-and-oil-milk', 8.0, 12.0],
 ]);
 
-// Common practice, no source: neem acts over days, soap and oil within hours, egg emulsion is judged on day 3.
-it('lets the slowest thing in it say when to judge', function (string $slug, float $hours): void {
-    expect(Plans::shipped($slug, 1, 'L')->fairLook->value)->toBe($hours);
-})->with([['neem-leaf-quart', 72.0], ['mild-soap', 24.0], ['castile-and-kitchen-oil', 24.0], ['egg-and-oil-milk', 72.0], ['soda-leaf-spray', 168.0]]);
+// Common practice, no source: when it is fair to look, and to judge, by what kills and on what.
+it('says when it is fair to look and to judge', function (string $slug, ?TroubleKind $on, float $first, float $judged): void {
+    $recipe = RecipeCatalogue::shipped()->get($slug);
+    $time = FairLook::shipped()->of((new Formulator())->onBasis($recipe), $recipe->use, ! RecipeCatalogue::shipped()->practice($slug)->onlyWhereNothingGrows, $on);
+    expect([$time->first->value, $time->judged->value])->toBe([$first, $judged]);
+})->with([
+    'soap on soft bodies' => ['plain-soap', TroubleKind::Insect, 20.0, 20.0],
+    'a detergent' => ['mild-soap', null, 20.0, 20.0],
+    'alcohol' => ['half-alcohol-swab', TroubleKind::Insect, 20.0, 20.0],
+    'scent' => ['rosemary-mist', TroubleKind::Mite, 20.0, 20.0],
+    'oil' => ['fine-paraffin-mist', TroubleKind::Mite, 48.0, 48.0],
+    'soap and oil: the slower decides' => ['castile-and-kitchen-oil', TroubleKind::Insect, 48.0, 48.0],
+    'egg and oil' => ['egg-and-oil-milk', TroubleKind::Insect, 72.0, 72.0],
+    'neem on soft bodies' => ['neem-leaf-quart', TroubleKind::Insect, 72.0, 168.0],
+    'neem in the soil of a pot' => ['weak-pot-drench', TroubleKind::Mite, 72.0, 240.0],
+    'a drench in an empty bed' => ['empty-bed-neem-drench', TroubleKind::Soil, 72.0, 72.0],
+    'soda on mildew' => ['soda-and-oil-by-the-book', TroubleKind::Fungus, 168.0, 168.0],
+    'peroxide on spots' => ['peroxide-in-turn', TroubleKind::Fungus, 168.0, 168.0],
+    'oil on mildew' => ['fine-paraffin-mist', TroubleKind::Fungus, 168.0, 168.0],
+    'soda, against nobody knows what' => ['soda-leaf-spray', null, 168.0, 168.0],
+    'winter oil: at bud break, and the season after' => ['winter-wood-oil', TroubleKind::Insect, 1440.0, 1440.0],
+]);
 
 /**
  * @param list<Task> $tasks

@@ -2,8 +2,11 @@
 
 declare(strict_types=1);
 
+use IdleMixer\Core\Evidence\CaseHistory;
+use IdleMixer\Core\Evidence\Counted;
 use IdleMixer\Core\Evidence\Outcome;
 use IdleMixer\Core\Evidence\Record;
+use IdleMixer\Core\Evidence\Sprayed;
 use IdleMixer\Core\Evidence\Trial;
 use IdleMixer\Core\Leaf\LeafTest;
 use IdleMixer\Core\Leaf\LeafTestOutcome;
@@ -39,7 +42,7 @@ it('leaves no brace unfilled in anything that is shown', function (string $slug,
     $document = PlanWriter::shipped()->write(Plans::shipped($slug, 2.5, 'L', ['sprayer' => ['amount' => 1, 'unit' => 'L'], 'plant' => $plant, 'measures' => [['amount' => 1, 'unit' => '[tbs_us]']]]));
 
     expect(json_encode([$document->steps, $document->verdicts, $document->cautions, $document->holding, $document->fair_look], \JSON_THROW_ON_ERROR))->not->toMatch('/\{[a-z-]+\}/i');
-})->with(RecipeCatalogue::shipped()->slugs())->with(['ordinary-leaf', 'tender-leaf', 'dormant-wood', 'soil']);
+})->with(RecipeCatalogue::shipped()->slugs())->with(['ordinary-leaf', 'waxy-bloom-leaf', 'no-oil-leaf', 'dormant-wood', 'planted-soil']);
 
 it('says of every verdict whether its limit is published, practice or ours', function (string $slug): void {
     foreach (PlanWriter::shipped()->write(Plans::shipped($slug, 1, 'L', ['plant' => 'tender-leaf']))->verdicts as $verdict) {
@@ -62,22 +65,28 @@ it('has words for every task, outcome, leaf test and order', function (): void {
     }
     foreach ([[null, null], [80.0, null], [80.0, 5.0], [80.0, 40.0], [80.0, 120.0], [3.0, 1.0]] as [$before, $after]) {
         foreach (['+1 day', '+9 days'] as $when) {
-            $trial = new Trial($now, 72.0, $before, $after, $now->modify($when));
-            expect($findings->trial($trial))->not->toContain('{');
+            expect($findings->trial(trialOf($now, 72.0, $before, $after, $when)))->not->toContain('{');
         }
     }
-    expect(array_map(static fn(Outcome $outcome): bool => $outcome->isJudged(), Outcome::cases()))->toBe([true, true, true, false, false, false, false]);
+    expect(array_map(static fn(Outcome $outcome): bool => $outcome->isJudged(), Outcome::cases()))->toBe([true, true, true, false, false, false, false, true, false, false]);
 });
+
+function trialOf(DateTimeImmutable $at, float $fair, ?float $before, ?float $after, string $when): Trial
+{
+    $counts = [...($before === null ? [] : [new Counted($at, $before, false)]), ...($after === null ? [] : [new Counted($at->modify($when), $after, false)])];
+
+    return (new CaseHistory([new Sprayed($at, $fair)], $counts))->trials()[0];
+}
 
 it('says when a count grew', function (): void {
     $now = new DateTimeImmutable('2026-06-01T00:00:00Z');
 
-    expect(Findings::shipped()->trial(new Trial($now, 24.0, 80.0, 120.0, $now->modify('+2 days'))))->toContain('50 % more');
+    expect(Findings::shipped()->trial(trialOf($now, 24.0, 80.0, 120.0, '+2 days')))->toContain('50 % more');
 });
 
 it('does not hide what a record cannot tell', function (): void {
     $now = new DateTimeImmutable('2026-06-01T00:00:00Z');
-    $words = implode(' ', RecordWords::of(new Record([new Trial($now, 24.0, 80.0, 4.0, $now->modify('+2 days'))], 1, 2, 1)));
+    $words = implode(' ', RecordWords::of(new Record([trialOf($now, 24.0, 80.0, 4.0, '+2 days')], 1, 2, 1)));
 
     expect($words)->toContain('1 of 1 judged round;', 'Too few', 'No unsprayed plant', 'may have done the work', '1 of 2 leaf tests left marks');
 });

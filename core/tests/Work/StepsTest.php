@@ -9,6 +9,7 @@ use IdleMixer\Core\Tests\Support\Plans;
 use IdleMixer\Core\Work\Load;
 use IdleMixer\Core\Work\Step;
 use IdleMixer\Core\Work\Steps;
+use IdleMixer\Core\Writing\PlanWriter;
 
 /** @return list<Step> */
 function stepsOf(string $order, string $use = 'foliar'): array
@@ -30,31 +31,35 @@ function shape(string $order): array
     return array_map(static fn(Step $step): string => $step->code . ($step->item === null ? '' : ' ' . $names[$step->item]), stepsOf($order));
 }
 
+/** What is done with neem before anything is poured, and after it is mixed: common practice, no source. */
+const MIXED_AFTER = ['protect', 'old-rest', 'warm-neem'];
+const DONE_AFTER = ['stand-test', 'label', 'wash-sprayer'];
+
 // Common practice, no source: the schools of mixing and what each does first.
 it('lets the soap meet the water before the oil', function (): void {
-    expect(shape('soap-then-oil'))->toBe(['first-water', 'add-tank soda', 'add-tank soap', 'swirl', 'add-tank oil', 'top-up', 'shake-hard', 'stand-test', 'label']);
+    expect(shape('soap-then-oil'))->toBe([...MIXED_AFTER, 'first-water', 'add-tank soda', 'add-tank soap', 'swirl', 'add-tank oil', 'shake-hard', 'top-up', 'turn-over', ...DONE_AFTER]);
 });
 
 it('whips oil and emulsifier with a splash before the rest of the water', function (): void {
-    expect(shape('emulsifier-first'))->toBe(['add-jar oil', 'add-jar soap', 'splash', 'whip', 'first-water', 'add-tank soda', 'let-down', 'top-up', 'swirl', 'stand-test', 'label']);
+    expect(shape('emulsifier-first'))->toBe([...MIXED_AFTER, 'add-jar oil', 'add-jar soap', 'splash', 'whip', 'first-water', 'add-tank soda', 'let-down', 'top-up', 'turn-over', ...DONE_AFTER]);
 });
 
 it('premixes in a cup, then pours into a part-filled sprayer', function (): void {
-    expect(shape('cup-premix'))->toBe(['cup-water', 'add-cup soda', 'add-cup soap', 'add-cup oil', 'stir-cup', 'part-fill', 'pour-cup', 'top-up', 'shake-hard', 'stand-test', 'label']);
+    expect(shape('cup-premix'))->toBe([...MIXED_AFTER, 'cup-water', 'add-cup soda', 'add-cup soap', 'add-cup oil', 'stir-cup', 'part-fill', 'pour-cup', 'shake-hard', 'top-up', 'turn-over', ...DONE_AFTER]);
 });
 
 it('blends without water', function (): void {
-    expect(shape('blender'))->toBe(['add-blender soda', 'add-blender oil', 'add-blender soap', 'blend', 'first-water', 'stir-milky', 'top-up', 'stand-test', 'label']);
+    expect(shape('blender'))->toBe([...MIXED_AFTER, 'add-blender soda', 'add-blender oil', 'add-blender soap', 'blend', 'first-water', 'stir-milky', 'top-up', 'turn-over', ...DONE_AFTER]);
 });
 
 it('puts all in and shakes', function (): void {
-    expect(shape('all-together'))->toBe(['first-water', 'add-tank soda', 'add-tank oil', 'add-tank soap', 'top-up', 'shake-hard', 'stand-test', 'label']);
+    expect(shape('all-together'))->toBe([...MIXED_AFTER, 'first-water', 'add-tank soda', 'add-tank oil', 'add-tank soap', 'shake-hard', 'top-up', 'turn-over', ...DONE_AFTER]);
 });
 
 it('has no water and no stand test in a stock', function (): void {
     $codes = array_map(static fn(Step $step): string => $step->code, stepsOf('all-together', 'stock'));
 
-    expect($codes)->toBe(['add-jar', 'add-jar', 'add-jar', 'shake-jar', 'label-stock']);
+    expect($codes)->toBe(['protect', 'warm-neem', 'add-jar', 'add-jar', 'add-jar', 'shake-jar', 'label-stock']);
 });
 
 it('measures out every item once, never overfills, and ends at the mark', function (string $slug): void {
@@ -76,7 +81,7 @@ it('measures out every item once, never overfills, and ends at the mark', functi
 it('asks for no stand test where there is no oil', function (): void {
     $codes = array_map(static fn(Step $step): string => $step->code, Plans::shipped('mild-soap', 1.0, 'L')->groups[0]->steps);
 
-    expect($codes)->not->toContain('stand-test', 'shake-hard')->toContain('shake-gently');
+    expect($codes)->not->toContain('stand-test', 'shake-hard', 'warm-neem')->toContain('turn-over');
 });
 
 it('leaves room: the sprayer is never full before the last of the lines is in', function (): void {
@@ -88,3 +93,57 @@ it('leaves room: the sprayer is never full before the last of the lines is in', 
         }
     }
 });
+
+/**
+ * @param array<string, mixed> $more
+ *
+ * @return list<string>
+ */
+function saidFor(string $slug, array $more = []): array
+{
+    return PlanWriter::shipped()->write(Plans::shipped($slug, 2.0, '[gal_us]', ['sprayer' => ['amount' => 1.25, 'unit' => '[gal_us]'], ...$more]))->steps;
+}
+
+// Common practice, no source.
+it('makes a stock first, with its own steps, label and keeping', function (string $slug, string $stock, string $keeps): void {
+    $steps = saidFor($slug);
+    $at = static fn(string $words): int => (int) array_key_first(array_filter($steps, static fn(string $step): bool => str_contains($step, $words)));
+    expect($at("{$stock} comes first"))->toBeLessThan($at("Label the jar: “{$stock}”"))
+        ->and($at("Label the jar: “{$stock}”"))->toBeLessThan($at("of {$stock} to the sprayer"))
+        ->and($steps[$at("Label the jar: “{$stock}”")])->toContain($keeps)
+        ->and(count(array_filter($steps, static fn(string $step): bool => str_contains($step, 'comes first'))))->toBe(1);
+})->with([
+    ['kitchen-oil-by-the-quart', 'Mild kitchen-oil stock', '60 days'],
+    ['mint-oil-by-the-cup', 'Mint kitchen-oil stock', '60 days'],
+    ['egg-and-oil-milk', 'Egg and oil mayonnaise', '8 hours'],
+]);
+
+it('shakes while there is room, then tops up to the mark and turns it over', function (): void {
+    foreach (RecipeCatalogue::shipped()->slugs() as $slug) {
+        $codes = array_map(static fn(Step $step): string => $step->code, Plans::shipped($slug, 1.0, 'L')->groups[0]->steps);
+        $shake = array_search('shake-hard', $codes, true);
+        $top = array_search('top-up', $codes, true);
+        expect($shake === false || $shake < $top)->toBeTrue($slug)->and($top === false || $codes[$top + 1] === 'turn-over')->toBeTrue($slug);
+    }
+});
+
+it('mixes a swab in a jar, and what gives off gas in an open vessel', function (): void {
+    expect(implode(' ', saidFor('half-alcohol-swab')))->not->toContain('sprayer')->toContain('jar with a lid')
+        ->and(implode(' ', saidFor('peroxide-in-turn')))->not->toContain('Close it')->toContain('open jug', 'leave it open', 'Use it at once and keep nothing');
+    $gas = Plans::of(['recipe' => Plans::recipe([['ingredient' => 'hydrogen-peroxide', 'amount' => 100, 'unit' => 'mL'], ['ingredient' => 'baking-soda', 'amount' => 5, 'unit' => 'g']], ['amount' => 1, 'unit' => 'L', 'of' => 'finished']), 'make' => ['amount' => 1, 'unit' => 'L']]);
+    expect(implode(' ', PlanWriter::shipped()->write($gas)->steps))->not->toContain('Close it', 'turn it over')->toContain('leave it open')
+        ->and($gas->holding->patient->value)->toBe(1.0);
+});
+
+it('asks for a rest before the first step, warms the neem, and washes the sprayer at the end', function (): void {
+    $steps = saidFor('neem-leaf-quart');
+    expect($steps[0])->toContain('Gloves and glasses')->and($steps[1])->toContain('rest of an old batch')->and($steps[2])->toContain('18 °C', 'warm water')
+        ->and($steps[count($steps) - 1])->toContain('wash the sprayer', 'away from drains')
+        ->and(count(array_filter($steps, static fn(string $step): bool => str_contains($step, 'Gloves'))))->toBe(1);
+});
+
+it('names no mark that nobody can read, and the cups and bottles of the own system', function (string $unit, string $roughly): void {
+    $steps = PlanWriter::shipped()->write(Plans::shipped('neem-leaf-quart', 1.0, $unit, ['sprayer' => ['amount' => 1, 'unit' => $unit]]))->steps;
+    $first = array_values(array_filter($steps, static fn(string $step): bool => str_contains($step, 'half mark')))[0] ?? '';
+    expect($first)->toContain('just under the half mark', $roughly);
+})->with([['[gal_us]', 'about 8 cups (1.87 L)'], ['L', 'about 500 mL'], ['[gal_br]', 'imp pt'], ['[qt_us]', 'about 2 cups']]);

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console;
+
+use IdleMixer\Core\Ask\Compose;
+use IdleMixer\Core\Document\InvalidDocument;
+use IdleMixer\Core\Document\JsonText;
+use IdleMixer\Core\Phrase\Kitchen;
+use IdleMixer\Core\Recipe\RecipeUse;
+
+final class ComposeCommand extends DocumentCommand
+{
+    /** As the console calls them. */
+    private const KITCHENS = ['us' => Kitchen::Us, 'uk' => Kitchen::British, 'au' => Kitchen::Australian, 'metric' => Kitchen::Metric];
+
+    protected $signature = 'mixer:compose {file : plain text, one thing a line, or - for standard input} {--kitchen= : us, uk, au or metric} {--use=foliar : foliar, drench, dormant, spot or stock} {--json : print the document; there is no other form}';
+
+    protected $description = 'Make a recipe of plain text as people say it';
+
+    public function handle(Compose $compose): int
+    {
+        return $this->respond(function (string $text) use ($compose): array {
+            $kitchen = $this->chosen('kitchen', array_keys(self::KITCHENS));
+            $use = $this->chosen('use', array_column(RecipeUse::cases(), 'value')) ?? RecipeUse::Foliar->value;
+            if (strlen($text) > JsonText::MAX_BYTES) {
+                throw InvalidDocument::because('', 'This is more than a recipe: at most 1 MB of text is read.', null);
+            }
+
+            return $compose->answer($text, $kitchen === null ? null : self::KITCHENS[$kitchen], RecipeUse::from($use));
+        });
+    }
+
+    /** @param list<string> $allowed */
+    private function chosen(string $option, array $allowed): ?string
+    {
+        $said = $this->option($option);
+        if ($said === null || in_array($said, $allowed, true)) {
+            return $said;
+        }
+        throw InvalidDocument::because("/{$option}", 'Expected one of ' . implode(', ', $allowed) . ', found {found}.', is_string($said) ? $said : null);
+    }
+}

@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console;
+
+use IdleMixer\Core\Document\InvalidDocument;
+use IdleMixer\Core\Document\JsonText;
+use IdleMixer\Core\Failure;
+use Illuminate\Console\Command;
+
+/** A question that is asked with a file, or on standard input, and answered with one document and nothing else. */
+abstract class DocumentCommand extends Command
+{
+    /**
+     * @param callable(string): (object|array<string, mixed>) $answer
+     * @param callable(object|array<string, mixed>): void     $tell   in words, where nobody asked for the document
+     */
+    protected function respond(callable $answer, ?callable $tell = null): int
+    {
+        try {
+            $document = $answer($this->text());
+        } catch (Failure $failure) {
+            $this->printJson(['error' => ['path' => $failure->path(), 'message' => $failure->getMessage()]]);
+
+            return self::FAILURE;
+        }
+        (bool) $this->option('json') || $tell === null ? $this->printJson($document) : $tell($document);
+
+        return self::SUCCESS;
+    }
+
+    /** @throws InvalidDocument when the file cannot be read, or is too large */
+    private function text(): string
+    {
+        $file = $this->argument('file');
+        $file = is_string($file) ? $file : '';
+        // One byte more than is allowed is enough to know that it is too much.
+        $limit = JsonText::MAX_BYTES + 1;
+        $text = $file === '-' ? stream_get_contents(\STDIN, $limit) : (is_file($file) && is_readable($file) ? file_get_contents($file, false, null, 0, $limit) : false);
+        if ($text === false) {
+            throw InvalidDocument::because('', 'The file {found} cannot be read. Give the path of a document, or - for standard input.', $file);
+        }
+
+        return $text;
+    }
+
+    /** @param object|array<string, mixed> $document */
+    private function printJson(object|array $document): void
+    {
+        $this->output->write(json_encode($document, \JSON_PRETTY_PRINT | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_PRESERVE_ZERO_FRACTION | \JSON_THROW_ON_ERROR) . "\n", false, \Symfony\Component\Console\Output\OutputInterface::OUTPUT_RAW);
+    }
+}

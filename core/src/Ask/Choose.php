@@ -1,0 +1,124 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IdleMixer\Core\Ask;
+
+use IdleMixer\Core\Bench\WaterReader;
+use IdleMixer\Core\Choice\Chooser;
+use IdleMixer\Core\Choice\Containment;
+use IdleMixer\Core\Choice\ContainmentStep;
+use IdleMixer\Core\Choice\Option;
+use IdleMixer\Core\Choice\PlantState;
+use IdleMixer\Core\Choice\Reason;
+use IdleMixer\Core\Choice\Severity;
+use IdleMixer\Core\Choice\Situation;
+use IdleMixer\Core\Document\InvalidDocument;
+use IdleMixer\Core\Document\Node;
+use IdleMixer\Core\Ingredient\IngredientCatalogue;
+use IdleMixer\Core\Plant\ToleranceCatalogue;
+use IdleMixer\Core\Plant\ToleranceClass;
+use IdleMixer\Core\Safety\Season;
+use IdleMixer\Core\Trouble\Trouble;
+use IdleMixer\Core\Trouble\TroubleCatalogue;
+use IdleMixer\Core\Wording\ChoiceWords;
+
+/**
+ * The choice of a spray as open documents: `{"trouble": "aphids", "stage": null, "plant": "ordinary-leaf", "season": "growing",
+ * "severity": "heavy", "indoors": false, "flags": [], "water": {…}, "cupboard": null}`.
+ *
+ * @phpstan-type ProposedRow array{recipe: string, factor: float, highEnd: bool, reasons: list<string>, against: list<string>}
+ * @phpstan-type ExcludedRow array{recipe: string, reasons: list<string>}
+ */
+final readonly class Choose
+{
+    private const STAGES = ['any', 'adults', 'crawlers', 'active', 'eggs', 'nymphs', 'larvae', 'winter'];
+
+    private const FLAGS = ['cats', 'in-flower', 'dry-root', 'seedling', 'wounded', 'eaten-soon', 'oil-lately', 'sulfur-lately', 'copper-lately', 'soap-sensitive', 'bears-no-oil'];
+
+    /** Stands for all stages. */
+    private const ANY = 'any';
+
+    private const WINTER = 'winter';
+
+    public function __construct(
+        private Chooser $chooser,
+        private ChoiceWords $words,
+        private Containment $containment,
+        private TroubleCatalogue $troubles,
+        private ToleranceCatalogue $kinds,
+        private IngredientCatalogue $ingredients,
+    ) {}
+
+    public static function shipped(): self
+    {
+        return new self(Chooser::shipped(), ChoiceWords::shipped(), Containment::shipped(), TroubleCatalogue::shipped(), ToleranceCatalogue::shipped(), IngredientCatalogue::shipped());
+    }
+
+    /**
+     * @return array{proposed: list<ProposedRow>, excluded: list<ExcludedRow>, advice: list<string>}
+     *
+     * @throws InvalidDocument with the path of the first fault found
+     */
+    public function answer(Node $node): array
+    {
+        $situation = $this->situation($node);
+        $choice = $this->chooser->choose($situation);
+        $none = $choice->proposed === [] ? [$this->words->noSpray($choice, $situation)] : [$situation->trouble->matters];
+
+        return [
+            'proposed' => array_map(fn(Option $option): array => [
+                'recipe' => $option->recipe->slug,
+                'factor' => $option->dose->factor ?? 1.0,
+                'highEnd' => $option->dose->highEnd ?? false,
+                'reasons' => array_map(fn(Reason $reason): string => $this->words->reason($reason, $option), $option->for),
+                'against' => array_map(fn(Reason $reason): string => $this->words->reason($reason, $option), $option->against),
+            ], $choice->proposed),
+            'excluded' => array_map(fn(Option $option): array => [
+                'recipe' => $option->recipe->slug,
+                'reasons' => array_map(fn(Reason $reason): string => $this->words->exclusion($reason, $option, $situation), $option->excluded),
+            ], $choice->excluded),
+            'advice' => [...$none, ...array_map(static fn(ContainmentStep $step): string => $step->words, $this->containment->steps($situation->trouble, $situation->indoors))],
+        ];
+    }
+
+    /** @throws InvalidDocument with the path of the first fault found */
+    private function situation(Node $node): Situation
+    {
+        $object = $node->object(['trouble', 'stage', 'plant', 'season', 'severity', 'indoors', 'flags', 'water', 'cupboard']);
+        $trouble = $this->troubles->trouble($object->get('trouble')->word(array_keys($this->troubles->troubles), 'trouble'));
+        $plant = $object->filled('plant');
+        $kind = $this->kinds->get($plant === null ? $this->kinds->slugs()[0] : $plant->word($this->kinds->known(), 'plant tolerance class'));
+        $season = $object->filled('season');
+        $severity = $object->filled('severity');
+        $flags = array_map(static fn(Node $flag): string => $flag->word(self::FLAGS, 'flag'), $object->filled('flags')?->items(0, count(self::FLAGS), 'flags') ?? []);
+        $has = static fn(string $flag): bool => in_array($flag, $flags, true);
+
+        return new Situation(
+            $trouble,
+            self::stage($object->filled('stage'), $trouble, $kind),
+            $severity === null ? Severity::Moderate : Severity::from($severity->word(array_column(Severity::cases(), 'value'), 'severity')),
+            new PlantState($kind->name, $kind, $has('bears-no-oil'), $has('in-flower'), $has('dry-root'), $has('seedling'), $has('wounded'), $has('eaten-soon'), $has('soap-sensitive'), $has('sulfur-lately'), $has('copper-lately'), $has('oil-lately')),
+            $object->filled('indoors')?->flag() ?? false,
+            $has('cats'),
+            (new WaterReader())->read($object->filled('water'))->hardness,
+            $object->filled('cupboard') === null ? null : array_map(fn(Node $item): string => $item->word($this->ingredients->slugs(), 'ingredient'), $object->get('cupboard')->items(0, count($this->ingredients->slugs()), 'ingredients')),
+            $season === null ? Season::Growing : Season::from($season->word(array_column(Season::cases(), 'value'), 'season')),
+        );
+    }
+
+    /** On bare wood a trouble that winters there is met in winter; a stage that is not told apart is any of them. */
+    private static function stage(?Node $node, Trouble $trouble, ToleranceClass $kind): string
+    {
+        $said = $node?->word(self::STAGES, 'stage');
+        $stages = $trouble->stages;
+        if ($said !== null && in_array($said, $stages, true)) {
+            return $said;
+        }
+        if ($node !== null && $said !== self::ANY && $stages !== [self::ANY]) {
+            throw $node->fault("{found} is no stage of {$trouble->name}; its stages are " . implode(', ', $stages) . '.');
+        }
+
+        return $kind->isBare() && in_array(self::WINTER, $stages, true) ? self::WINTER : $stages[0];
+    }
+}

@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IdleMixer\Core\Ask;
+
+use IdleMixer\Core\Data\InputLines;
+use IdleMixer\Core\Document\InvalidDocument;
+use IdleMixer\Core\Document\Node;
+use IdleMixer\Core\Trouble\Cause;
+use IdleMixer\Core\Trouble\Diagnosis;
+use IdleMixer\Core\Trouble\Finding;
+use IdleMixer\Core\Trouble\ProposedLook;
+use IdleMixer\Core\Trouble\Sign;
+use IdleMixer\Core\Trouble\Suspect;
+use IdleMixer\Core\Trouble\Trouble;
+use IdleMixer\Core\Trouble\TroubleCatalogue;
+
+/**
+ * From signs to suspects, as open documents: `{"signs": ["webs"], "absent": [], "sprayedDaysAgo": null}`.
+ *
+ * @phpstan-type SuspectRow array{troubles: list<string>, name: string, percent: float, for: list<string>, against: list<string>, missing: list<string>, matters: string}
+ * @phpstan-type LookRow array{look: string, sign: string, words: string, separates: list<string>, because: string}
+ */
+final readonly class Diagnose
+{
+    public function __construct(private TroubleCatalogue $catalogue) {}
+
+    public static function shipped(): self
+    {
+        return new self(TroubleCatalogue::shipped());
+    }
+
+    /**
+     * @return array{suspects: list<SuspectRow>, open: bool, none: bool, finding: string, looks: list<LookRow>}
+     *
+     * @throws InvalidDocument with the path of the first fault found
+     */
+    public function answer(Node $node): array
+    {
+        $object = $node->object(['signs', 'absent', 'sprayedDaysAgo']);
+        $seen = [];
+        foreach (['absent' => false, 'signs' => true] as $key => $there) {
+            foreach ($object->optional($key)?->items(0, count($this->catalogue->signs), 'signs') ?? [] as $item) {
+                $slug = $item->word(array_keys($this->catalogue->signs), 'sign');
+                if ($there && isset($seen[$slug])) {
+                    throw $item->fault('{found} cannot be seen and be absent at once.');
+                }
+                $seen[$slug] = $there;
+            }
+        }
+        $diagnosis = new Diagnosis($this->catalogue, $this->catalogue->sprayed($seen, $object->filled('sprayedDaysAgo')?->countUpTo(InputLines::LONGEST_DAYS['value'])));
+
+        return [
+            'suspects' => array_map(self::suspect(...), $diagnosis->suspects()),
+            'open' => $diagnosis->finding() === Finding::CannotTell,
+            'none' => $diagnosis->finding() === Finding::NoneFits,
+            'finding' => $diagnosis->finding()->value,
+            'looks' => array_map(self::look(...), $diagnosis->looks()),
+        ];
+    }
+
+    /** @return SuspectRow */
+    private static function suspect(Suspect $suspect): array
+    {
+        $slugs = static fn(array $signs): array => array_values(array_map(static fn(Sign $sign): string => $sign->slug, array_filter($signs, static fn(mixed $one): bool => $one instanceof Sign)));
+
+        return [
+            'troubles' => array_map(static fn(Trouble $trouble): string => $trouble->slug, $suspect->troubles),
+            'name' => $suspect->name,
+            'percent' => 100.0 * $suspect->chance,
+            'for' => $slugs($suspect->for),
+            'against' => $slugs($suspect->against),
+            'missing' => $slugs($suspect->missing),
+            'matters' => implode(' ', array_map(static fn(Trouble $trouble): string => $trouble->matters, $suspect->troubles)),
+        ];
+    }
+
+    /** @return LookRow */
+    private static function look(ProposedLook $proposed): array
+    {
+        $names = static fn(Cause ...$causes): string => implode(', ', array_map(static fn(Cause $cause): string => $cause->name(), $causes));
+        $yes = $names(...$proposed->yes);
+        $no = $names(...$proposed->no);
+
+        return [
+            'look' => $proposed->look->slug,
+            'sign' => $proposed->look->sign->slug,
+            'words' => $proposed->look->words,
+            'separates' => array_map(static fn(Cause $cause): string => $cause->key(), [...$proposed->yes, ...$proposed->no]),
+            'because' => $yes === '' || $no === '' ? 'Nothing fits yet: this look is expected to tell most.' : "Yes speaks for: {$yes}. No speaks for: {$no}.",
+        ];
+    }
+}

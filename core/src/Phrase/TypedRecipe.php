@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IdleMixer\Core\Phrase;
+
+use IdleMixer\Core\Document\InvalidDocument;
+use IdleMixer\Core\Document\JsonText;
+use IdleMixer\Core\Recipe\MixingOrder;
+use IdleMixer\Core\Recipe\Recipe;
+use IdleMixer\Core\Recipe\RecipeReader;
+use IdleMixer\Core\Recipe\RecipeUse;
+
+/** The recipe that typed lines come to. */
+final readonly class TypedRecipe
+{
+    public function __construct(private RecipeReader $recipes) {}
+
+    /**
+     * Null while a line is unclear, or nothing is there yet.
+     *
+     * @param list<Heard>  $heard
+     * @param list<object> $kept lines of a recipe document that cannot be typed
+     *
+     * @throws InvalidDocument when the lines are clear but come to no recipe
+     */
+    public function of(array $heard, string $slug, string $name, RecipeUse $use, MixingOrder $order, string $notes = '', array $kept = []): ?Recipe
+    {
+        $lines = [];
+        $water = [];
+        foreach ($heard as $one) {
+            if ($one->question !== null || $one->refusal !== null) {
+                return null;
+            }
+            array_push($lines, ...$one->lines);
+            $water = $one->basis === null ? $water : [...$water, $one->basis];
+        }
+        if ($lines === [] && $kept === []) {
+            return null;
+        }
+        $basis = OneWater::of($water, $use);
+        $document = [
+            'format' => Recipe::FORMAT,
+            'version' => Recipe::VERSION,
+            'slug' => $slug,
+            'name' => $name,
+            'use' => $use->value,
+            'order' => $order->value,
+            ...($basis === null ? [] : ['basis' => ['amount' => $basis->amount * $basis->unit->factor, 'unit' => $basis->unit->unit->value, 'of' => $basis->of->value]]),
+            'lines' => [...Composer::lines($lines, $basis), ...$kept],
+            'notes' => $notes,
+        ];
+
+        return $this->recipes->read(JsonText::parse(json_encode($document, \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE | \JSON_PRESERVE_ZERO_FRACTION)));
+    }
+}
