@@ -15,6 +15,7 @@ use App\Http\Controllers\CorrectionController;
 use App\Http\Controllers\DeviceController;
 use App\Http\Controllers\HandController;
 use App\Http\Controllers\HouseholdController;
+use App\Http\Controllers\JarController;
 use App\Http\Controllers\LeafTestController;
 use App\Http\Controllers\MeasureController;
 use App\Http\Controllers\NeedController;
@@ -46,6 +47,7 @@ Route::prefix('api')->group(static function (): void {
     Route::get('today', TodayController::class);
     Route::get('worked', WorkedController::class);
     Route::get('hand', HandController::class);
+    Route::get('jars', JarController::class);
     Route::get('devices/water', DeviceController::class);
     Route::get('troubles', [TroubleController::class, 'index']);
     Route::get('recipes', [RecipeController::class, 'index']);

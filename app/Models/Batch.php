@@ -16,6 +16,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property int|null $sprayer_id
  * @property int|null $plant_id
  * @property int|null $case_id
+ * @property int|null $stock_batch_id the jar that it was poured from
  * @property string $name of the recipe it was made by
  * @property string $document what it was started from, as its open document
  * @property string $rescues what went wrong by load and what was done about it, as JSON
@@ -34,6 +35,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property-read Sprayer|null $sprayer
  * @property-read Plant|null $plant
  * @property-read PestCase|null $case
+ * @property-read Batch|null $jar
  * @property-read Collection<int, BatchItem> $items
  * @property-read Collection<int, LeafTest> $leafTests
  * @property-read Collection<int, Round> $rounds
@@ -79,6 +81,12 @@ final class Batch extends Correctable
     public function case(): BelongsTo
     {
         return $this->belongsTo(PestCase::class, 'case_id');
+    }
+
+    /** @return BelongsTo<self, $this> */
+    public function jar(): BelongsTo
+    {
+        return $this->belongsTo(self::class, 'stock_batch_id');
     }
 
     /** @return HasMany<BatchItem, $this> */

@@ -16,6 +16,10 @@ use Carbon\CarbonImmutable;
  * @property string $notes
  * @property bool $bears_no_oil
  * @property bool $indoors
+ * @property bool $soap_sensitive
+ * @property CarbonImmutable|null $sulfur_on when it was last sprayed with it
+ * @property CarbonImmutable|null $copper_on
+ * @property CarbonImmutable|null $oil_on
  * @property string $size
  * @property CarbonImmutable|null $bloom_from
  * @property CarbonImmutable|null $bloom_until
@@ -33,6 +37,10 @@ final class Plant extends Correctable
             'retired_at' => 'immutable_datetime',
             'bears_no_oil' => 'boolean',
             'indoors' => 'boolean',
+            'soap_sensitive' => 'boolean',
+            'sulfur_on' => 'immutable_date',
+            'copper_on' => 'immutable_date',
+            'oil_on' => 'immutable_date',
             'bloom_from' => 'immutable_date',
             'bloom_until' => 'immutable_date',
             'harvest_on' => 'immutable_date',

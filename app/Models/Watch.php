@@ -15,7 +15,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property int $case_id
  * @property int $plant_id
  * @property CarbonImmutable $due_at
- * @property CarbonImmutable|null $looked_at
+ * @property CarbonImmutable|null $looked_at when last
+ * @property CarbonImmutable|null $cleared_at
  * @property-read PestCase $case
  * @property-read Plant $plant
  */
@@ -28,7 +29,7 @@ final class Watch extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['due_at' => 'immutable_datetime', 'looked_at' => 'immutable_datetime'];
+        return ['due_at' => 'immutable_datetime', 'looked_at' => 'immutable_datetime', 'cleared_at' => 'immutable_datetime'];
     }
 
     /** @return BelongsTo<PestCase, $this> */

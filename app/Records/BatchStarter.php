@@ -29,6 +29,7 @@ final readonly class BatchStarter
         private RecipeShelf $shelf,
         private RecipeCatalogue $recipes,
         private Tallies $tallies,
+        private Jars $jars,
     ) {}
 
     /**
@@ -36,7 +37,7 @@ final readonly class BatchStarter
      *
      * @throws InvalidDocument when it takes more loads than one batch may have
      */
-    public function start(Submitted $submitted, Bench $bench, ?Sprayer $sprayer, ?Plant $plant, ?PestCase $case, DateTimeImmutable $now): array
+    public function start(Submitted $submitted, Bench $bench, ?Sprayer $sprayer, ?Plant $plant, ?PestCase $case, DateTimeImmutable $now, ?Batch $jar = null): array
     {
         $plan = $this->planner->plan($bench);
         if ($plan->loadCount() > BatchLines::MOST_LOADS['value']) {
@@ -45,11 +46,15 @@ final readonly class BatchStarter
 
         $document = json_encode($this->writer->freeze($plan, $submitted->key, $this->recipes->repeatDays($plan->bench->recipe->slug)), \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_PRESERVE_ZERO_FRACTION | \JSON_THROW_ON_ERROR);
         $record = $this->reader->read(JsonText::parse($document));
+        if ($jar !== null) {
+            $this->jars->refuse($jar, $record);
+        }
         [$batch, $new] = Submissions::of(Batch::query(), $submitted, [
             'recipe_version_id' => $this->shelf->keep($plan->bench->recipe)->id,
             'sprayer_id' => $sprayer?->id,
             'plant_id' => $plant->id ?? $case?->plant_id,
             'case_id' => $case?->id,
+            'stock_batch_id' => $jar?->id,
             'document' => $document,
             'started_at' => $now,
             ...self::index($record),

@@ -23,5 +23,9 @@ final readonly class SaidOfCase
         public bool $seedling,
         public bool $wounded,
         public bool $eatenSoon,
+        public bool $soapSensitive,
+        public bool $sulfurLately,
+        public bool $copperLately,
+        public bool $oilLately,
     ) {}
 }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Records;
 
 use App\Models\PestCase;
+use App\Models\Plant;
+use App\Models\Round;
 use DateTimeImmutable;
 use IdleMixer\Core\Choice\PlantState;
 use IdleMixer\Core\Choice\Severity;
@@ -13,6 +15,7 @@ use IdleMixer\Core\Choice\Situation;
 use IdleMixer\Core\Ingredient\IngredientCatalogue;
 use IdleMixer\Core\Plant\Surface;
 use IdleMixer\Core\Plant\ToleranceCatalogue;
+use IdleMixer\Core\Safety\Season;
 use IdleMixer\Core\Schedule\PlantCalendar;
 use IdleMixer\Core\Trouble\Trouble;
 use IdleMixer\Core\Trouble\TroubleCatalogue;
@@ -20,7 +23,7 @@ use IdleMixer\Core\Trouble\TroubleCatalogue;
 /** Reads a case as the situation that a spray is chosen for. */
 final readonly class Situations
 {
-    public function __construct(private TroubleCatalogue $troubles, private ToleranceCatalogue $tolerance, private SeverityScale $scale, private IngredientCatalogue $ingredients) {}
+    public function __construct(private TroubleCatalogue $troubles, private ToleranceCatalogue $tolerance, private SeverityScale $scale, private IngredientCatalogue $ingredients, private OwnResults $own) {}
 
     public function trouble(PestCase $case): Trouble
     {
@@ -33,18 +36,55 @@ final readonly class Situations
         return $this->ingredients->slugs();
     }
 
-    public function of(PestCase $case, SaidOfCase $said): Situation
+    public function of(PestCase $case, SaidOfCase $said, DateTimeImmutable $now): Situation
     {
+        $kind = $this->tolerance->get($case->plant->tolerance);
+
         return new Situation(
             $this->trouble($case),
             $said->stage,
             $said->severity,
-            new PlantState($case->plant->name, $this->tolerance->get($case->plant->tolerance), $said->bearsNoOil, $said->inBloom, $said->dryAtRoot, $said->seedling, $said->wounded, $said->eatenSoon),
+            new PlantState($case->plant->name, $kind, $said->bearsNoOil, $said->inBloom, $said->dryAtRoot, $said->seedling, $said->wounded, $said->eatenSoon, $said->soapSensitive, $said->sulfurLately, $said->copperLately, $said->oilLately),
             $said->indoors,
             $said->cats,
             $said->hardness,
             $said->cupboard,
+            $kind->isBare() ? Season::Dormant : Season::Growing,
+            $this->own->against($case->pest, $now),
         );
+    }
+
+    /** What was said of the plant once is kept with it: what was sprayed on it lately, and what marks its kind. */
+    public function keep(Plant $plant, SaidOfCase $said, DateTimeImmutable $now): void
+    {
+        $today = $now->format('Y-m-d');
+        $columns = array_filter([
+            'soap_sensitive' => $said->soapSensitive === $plant->soap_sensitive ? null : $said->soapSensitive,
+            'sulfur_on' => $said->sulfurLately && ! PlantCalendar::isSulfurLately($plant->sulfur_on, $now) ? $today : null,
+            'copper_on' => $said->copperLately && ! PlantCalendar::isCopperLately($plant->copper_on, $now) ? $today : null,
+            'oil_on' => $said->oilLately && ! PlantCalendar::isOilLately($plant->oil_on, $now) && ! $this->sprayedOil($plant, $now) ? $today : null,
+        ], static fn(mixed $value): bool => $value !== null);
+        $gone = array_filter([
+            'sulfur_on' => ! $said->sulfurLately && PlantCalendar::isSulfurLately($plant->sulfur_on, $now),
+            'copper_on' => ! $said->copperLately && PlantCalendar::isCopperLately($plant->copper_on, $now),
+            'oil_on' => ! $said->oilLately && PlantCalendar::isOilLately($plant->oil_on, $now),
+        ]);
+        $changes = [...$columns, ...array_map(static fn(bool $gone): null => null, $gone)];
+        if ($changes !== []) {
+            Corrections::correct($plant, $plant->version, $changes, $now);
+        }
+    }
+
+    /** Whether a round of the last days had oil in it. */
+    private function sprayedOil(Plant $plant, DateTimeImmutable $now): bool
+    {
+        foreach (Round::query()->whereIn('case_id', PestCase::query()->where('plant_id', $plant->id)->select('id'))->with('batch')->get() as $round) {
+            if (PlantCalendar::isOilLately($round->sprayed_at, $now) && BatchBook::composition($round->batch)?->hasOil() === true) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /**
@@ -74,6 +114,10 @@ final readonly class Situations
             $own->flag('seedling'),
             $own->flag('wounded'),
             PlantCalendar::isEatenSoon($plant->harvest_on, $now),
+            $plant->soap_sensitive,
+            PlantCalendar::isSulfurLately($plant->sulfur_on, $now),
+            PlantCalendar::isCopperLately($plant->copper_on, $now),
+            PlantCalendar::isOilLately($plant->oil_on, $now) || $this->sprayedOil($plant, $now),
         );
     }
 }

@@ -16,14 +16,16 @@ use IdleMixer\Core\Leaf\LeafTestOutcome;
 use IdleMixer\Core\Mix\Composition;
 
 /** All rounds of all cases, gathered by pest and by what was really sprayed. */
-final class SprayRecords
+final readonly class SprayRecords
 {
+    public function __construct(private CaseTrials $trials) {}
+
     /** @return list<SprayRecord> best first */
-    public static function all(DateTimeImmutable $now): array
+    public function all(DateTimeImmutable $now): array
     {
         $tests = self::leafTests($now);
         $records = [];
-        foreach (self::byPest() as $pest => $rounds) {
+        foreach ($this->byPest() as $pest => $rounds) {
             foreach (self::alike($rounds) as $group) {
                 $records[] = self::record($pest, $group, $tests);
             }
@@ -34,11 +36,11 @@ final class SprayRecords
     }
 
     /** @return array<string, list<array{Round, Trial}>> */
-    private static function byPest(): array
+    private function byPest(): array
     {
         $all = [];
         foreach (PestCase::query()->with(['rounds.batch.recipeVersion.recipe', 'counts'])->orderBy('id')->get() as $case) {
-            $trials = FromNotebook::trials($case);
+            $trials = $this->trials->of($case);
             foreach ($case->rounds as $round) {
                 $all[$case->pest][] = [$round, $trials[$round->id]];
             }

@@ -20,7 +20,7 @@ use IdleMixer\Core\Trouble\TroubleCatalogue;
 /** Gathers what the records ask to be done. */
 final readonly class TaskList
 {
-    public function __construct(private TroubleCatalogue $troubles) {}
+    public function __construct(private TroubleCatalogue $troubles, private CaseTrials $trials) {}
 
     /** @return list<Task> */
     public function all(DateTimeImmutable $now): array
@@ -67,7 +67,7 @@ final readonly class TaskList
         $last = self::lastRounds(...$cases->all());
         foreach ($cases as $case) {
             $round = $last[$case->id] ?? null;
-            $trial = $round === null ? null : (FromNotebook::trials($case)[$round->id] ?? null);
+            $trial = $round === null ? null : ($this->trials->of($case)[$round->id] ?? null);
             $done = $round === null || $trial === null ? null : new RoundDone(
                 $round->sprayed_at,
                 $round->batch->fair_look_hours,
@@ -99,7 +99,7 @@ final readonly class TaskList
     private function neighbours(): array
     {
         $tasks = [];
-        foreach (Watch::query()->whereNull('looked_at')->with(['plant', 'case.plant'])->get() as $watch) {
+        foreach (Watch::query()->whereNull('cleared_at')->with(['plant', 'case.plant'])->get() as $watch) {
             if ($watch->case->closed_at === null) {
                 $about = "{$watch->plant->name}: it stood next to {$watch->case->plant->name}, which has " . lcfirst($this->troubles->trouble($watch->case->pest)->name);
                 $tasks[] = new Task(TaskKind::LookOver, $watch->case_id, $about, $watch->due_at);

@@ -10,7 +10,7 @@ $step = static fn(string $words, array $for, string $place = 'any', int $hours =
 
 return [
     'isolate' => $step('Move it away from the other plants.', ['insect', 'mite', 'fungus'], 'indoors'),
-    'quarantine' => $step('Keep newcomers apart for two weeks.', ['insect', 'mite'], 'indoors', 24),
+    'quarantine' => $step('Keep newcomers apart for three to four weeks, and look at them once a week.', ['insect', 'mite'], 'indoors', 24),
     'cut-out' => $step('Cut out what is beyond help; bin or burn it, not on the compost.', ['insect', 'mite', 'fungus']),
     'water-jet' => $step('Wash it off with a hard jet of water, undersides first.', ['aphids', 'whitefly', 'spider-mites', 'thrips']),
     'hand-pick' => $step('Pick them off by hand.', ['leaf-beetles', 'caterpillars', 'slugs']),

@@ -9,7 +9,9 @@ use IdleMixer\Core\Batch\BatchRecord;
 use IdleMixer\Core\Document\JsonText;
 use IdleMixer\Core\Emulsion\Contents;
 use IdleMixer\Core\Emulsion\Emulsifier;
+use IdleMixer\Core\Ingredient\IngredientCatalogue;
 use IdleMixer\Core\Mix\Mixture;
+use IdleMixer\Core\Mix\Part;
 use IdleMixer\Core\Mix\Strengths;
 use IdleMixer\Core\Work\AsMade;
 use IdleMixer\Core\Work\Load;
@@ -54,7 +56,10 @@ final readonly class OlderBatches
     /** µm that was forecast for a hand like others; null without oil. */
     private static function droplet(BatchRecord $record): ?float
     {
+        $ingredients = IngredientCatalogue::shipped();
         $whole = AsMade::together(array_map(static fn(Load $load): Mixture => $load->mixture, $record->loads));
+        // What holds oil, and how well, was not written down: it is that of today.
+        $whole = new Mixture($whole->water, array_map(static fn(Part $part): Part => new Part($ingredients->get($part->ingredient->slug), $part->millilitres, $part->strength, $part->pour), $whole->parts), $whole->pours);
 
         return Strengths::of($whole)->oily() > 0.0
             ? Emulsifier::shipped()->droplets(Contents::of($whole), $record->water->hardness, $record->order, $record->water->temperature?->celsius())->median

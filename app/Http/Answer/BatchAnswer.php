@@ -33,6 +33,10 @@ final readonly class BatchAnswer extends BatchBriefAnswer
         public array $slips,
         public int $roundCount,
         public int $changes,
+        /** What is left of a stock; null for what is none. */
+        public ?BatchJarAnswer $jar,
+        /** The jar that it was poured from. */
+        public ?RefAnswer $pouredFrom,
     ) {
         parent::__construct(
             $brief->id,

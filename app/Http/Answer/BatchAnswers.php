@@ -12,6 +12,7 @@ use App\Models\LeafTest;
 use App\Models\Sprayer;
 use App\Records\BatchBook;
 use App\Records\Corrections;
+use App\Records\Jars;
 use DateTimeImmutable;
 use IdleMixer\Core\Batch\BatchRecord;
 use IdleMixer\Core\Batch\Rescue;
@@ -25,7 +26,7 @@ final readonly class BatchAnswers
 {
     public const WITH = ['recipeVersion.recipe', 'plant', 'case.plant', 'sprayer'];
 
-    public function __construct(private TroubleCatalogue $troubles, private BatchBook $book, private GlassAnswers $glasses) {}
+    public function __construct(private TroubleCatalogue $troubles, private BatchBook $book, private GlassAnswers $glasses, private Jars $jars) {}
 
     public function brief(Batch $batch, DateTimeImmutable $now): BatchBriefAnswer
     {
@@ -49,10 +50,11 @@ final readonly class BatchAnswers
 
     public function whole(Batch $batch, DateTimeImmutable $now): BatchAnswer
     {
-        $batch->loadMissing([...self::WITH, 'items.scoops.ticks', 'leafTests', 'rounds', 'standTests']);
+        $batch->loadMissing([...self::WITH, 'items.scoops.ticks', 'leafTests', 'rounds', 'standTests', 'jar']);
         $record = $this->book->record($batch);
         $document = JsonText::parse($batch->document)->open();
         $rescues = $this->book->rescues($batch, $record);
+        $jar = $this->jars->jar($batch, $record);
 
         return new BatchAnswer(
             $this->brief($batch, $now),
@@ -70,6 +72,8 @@ final readonly class BatchAnswers
             array_map(static fn(int $load, Rescue $rescue): SlipAnswer => new SlipAnswer($load, $rescue->kind->value, $rescue->title), array_keys($rescues), $rescues),
             $batch->rounds->count(),
             Corrections::count($batch),
+            $jar === null ? null : new BatchJarAnswer($jar->left(), Measures::metric($jar->left()), $jar->isEmpty()),
+            $batch->jar === null ? null : new RefAnswer($batch->jar->id, $batch->jar->name),
         );
     }
 

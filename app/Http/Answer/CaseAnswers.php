@@ -11,8 +11,8 @@ use App\Models\PestCase;
 use App\Models\Round;
 use App\Models\Watch;
 use App\Records\BatchBook;
+use App\Records\CaseTrials;
 use App\Records\Corrections;
-use App\Records\FromNotebook;
 use App\Records\Proofs;
 use App\Records\SaidOfCase;
 use App\Records\Situations;
@@ -22,6 +22,7 @@ use IdleMixer\Core\Choice\Containment;
 use IdleMixer\Core\Choice\ContainmentStep;
 use IdleMixer\Core\Evidence\Trial;
 use IdleMixer\Core\Leaf\Proof;
+use IdleMixer\Core\Recipe\RecipeUse;
 use IdleMixer\Core\Trouble\TroubleCatalogue;
 use IdleMixer\Core\Wording\CompositionWords;
 use IdleMixer\Core\Wording\Findings;
@@ -42,6 +43,7 @@ final readonly class CaseAnswers
         private Containment $containment,
         private BatchBook $book,
         private VerdictWriter $verdicts,
+        private CaseTrials $trials,
     ) {}
 
     public function brief(PestCase $case): CaseBriefAnswer
@@ -70,7 +72,7 @@ final readonly class CaseAnswers
     public function whole(PestCase $case, DateTimeImmutable $now, ?SavedAnswer $saved = null): CaseAnswer
     {
         $case->loadMissing(self::WITH);
-        $trials = FromNotebook::trials($case);
+        $trials = $this->trials->of($case);
         $trouble = $this->situations->trouble($case);
         $roundChanges = Corrections::counts(Round::class, array_values($case->rounds->map(static fn(Round $round): int => $round->id)->all()));
         $countChanges = Corrections::counts(Count::class, array_values($case->counts->map(static fn(Count $count): int => $count->id)->all()));
@@ -84,7 +86,7 @@ final readonly class CaseAnswers
             $trouble->stages,
             self::situation($this->situations->known($case, self::latest($case), $now)),
             $this->containment($case),
-            array_values($case->watches->map(static fn(Watch $watch): WatchAnswer => new WatchAnswer($watch->id, new RefAnswer($watch->plant->id, $watch->plant->name), Instant::of($watch->due_at), $watch->looked_at !== null))->all()),
+            array_values($case->watches->map(static fn(Watch $watch): WatchAnswer => new WatchAnswer($watch->id, new RefAnswer($watch->plant->id, $watch->plant->name), Instant::of($watch->due_at), Instant::maybe($watch->looked_at), $watch->cleared_at !== null))->all()),
             $saved,
         );
     }
@@ -109,6 +111,10 @@ final readonly class CaseAnswers
             $said->seedling,
             $said->wounded,
             $said->eatenSoon,
+            $said->soapSensitive,
+            $said->sulfurLately,
+            $said->copperLately,
+            $said->oilLately,
         );
     }
 
@@ -155,7 +161,7 @@ final readonly class CaseAnswers
         $found = Batch::query()->whereNotNull('made_at')->whereNull('discarded_at')->orderByDesc('made_at')->orderByDesc('id')->limit(self::MOST_BATCHES)->get();
         $proof = Proofs::of($case->plant);
 
-        return array_values($found->map(fn(Batch $batch): SprayableAnswer => $this->sprayable($batch, $proof, $now))->all());
+        return array_map(fn(Batch $batch): SprayableAnswer => $this->sprayable($batch, $proof, $now), array_values(array_filter($found->all(), fn(Batch $batch): bool => $this->book->record($batch)->target->use !== RecipeUse::Stock)));
     }
 
     private function sprayable(Batch $batch, Proof $proof, DateTimeImmutable $now): SprayableAnswer

@@ -40,6 +40,9 @@ final readonly class ChoiceAnswers
     /** @param list<string> $rotation */
     private function option(Option $option, array $rotation): ProposedAnswer
     {
+        [$for, $against] = $option->telling();
+        $said = fn(Reason $reason): string => $this->words->reason($reason, $option);
+
         return new ProposedAnswer(
             $option->recipe->slug,
             $option->recipe->name,
@@ -47,8 +50,10 @@ final readonly class ChoiceAnswers
             $option->dose->highEnd ?? false,
             ($option->dose->factor ?? 1.0) < 1.0,
             $option->dose instanceof Dose ? MixtureWriter::spoken($option->dose->strengths) : [],
-            array_map(fn(Reason $reason): string => $this->words->reason($reason, $option), $option->for),
-            array_map(fn(Reason $reason): string => $this->words->reason($reason, $option), $option->against),
+            array_map($said, $for),
+            array_map($said, $against),
+            array_map($said, array_slice($option->for, count($for))),
+            array_map($said, array_slice($option->against, count($against))),
             Durations::words($option->fairLookHours),
             $option->practice->repeat,
             count($rotation) === 2 && in_array($option->recipe->slug, $rotation, true),

@@ -10,11 +10,13 @@ final readonly class DiagnosisAnswer
     /**
      * @param list<SuspectAnswer> $suspects
      * @param list<LookAnswer> $looks
+     * @param list<BurnRoundAnswer> $rounds of the last days, where it may be burn from a spray
      */
     public function __construct(
         public string $finding,
         public string $words,
         public array $suspects,
         public array $looks,
+        public array $rounds,
     ) {}
 }

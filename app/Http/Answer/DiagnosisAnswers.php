@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Answer;
 
+use App\Models\Round;
 use IdleMixer\Core\Trouble\Cause;
 use IdleMixer\Core\Trouble\Diagnosis;
 use IdleMixer\Core\Trouble\ProposedLook;
@@ -12,11 +13,12 @@ use IdleMixer\Core\Trouble\Suspect;
 use IdleMixer\Core\Trouble\Trouble;
 use IdleMixer\Core\Trouble\TroubleCatalogue;
 use IdleMixer\Core\Wording\ChoiceWords;
+use Psr\Clock\ClockInterface;
 
 /** The signs that can be ticked, and what they point to. */
 final readonly class DiagnosisAnswers
 {
-    public function __construct(private TroubleCatalogue $catalogue) {}
+    public function __construct(private TroubleCatalogue $catalogue, private ClockInterface $clock) {}
 
     public function catalogue(): TroublesAnswer
     {
@@ -33,7 +35,21 @@ final readonly class DiagnosisAnswers
             ChoiceWords::finding($diagnosis->finding()),
             array_map(self::suspect(...), $diagnosis->suspects()),
             array_map(self::look(...), $diagnosis->looks()),
+            $diagnosis->mayBeBurn() ? $this->rounds() : [],
         );
+    }
+
+    /** @return list<BurnRoundAnswer> those of the days in which a burn shows, and of as many before, the last one first */
+    private function rounds(): array
+    {
+        $since = $this->clock->now()->modify('-' . Diagnosis::ASK_DAYS . ' days');
+        $found = Round::query()->where('sprayed_at', '>=', $since->format('Y-m-d H:i:s'))->with(['batch', 'case.plant'])->orderByDesc('sprayed_at')->get();
+
+        return array_values($found->map(fn(Round $round): BurnRoundAnswer => new BurnRoundAnswer(
+            new RefAnswer($round->batch->id, $round->batch->name),
+            new RefAnswer($round->case->id, $this->catalogue->trouble($round->case->pest)->name . ' on ' . $round->case->plant->name),
+            Instant::of($round->sprayed_at),
+        ))->all());
     }
 
     private static function suspect(Suspect $suspect): SuspectAnswer
@@ -44,6 +60,7 @@ final readonly class DiagnosisAnswers
             array_map(static fn(Trouble $trouble): string => $trouble->slug, $suspect->troubles),
             $suspect->name,
             array_filter($suspect->troubles, static fn(Trouble $trouble): bool => $trouble->kind->isPest()) !== [],
+            array_filter($suspect->troubles, static fn(Trouble $trouble): bool => $trouble->bySpray) !== [],
             100.0 * $suspect->chance,
             implode(' ', array_map(static fn(Trouble $trouble): string => $trouble->matters, $suspect->troubles)),
             array_map($words, $suspect->for),

@@ -24,5 +24,9 @@ final readonly class KnownSituationAnswer
         public bool $seedling,
         public bool $wounded,
         public bool $eatenSoon,
+        public bool $soapSensitive,
+        public bool $sulfurLately,
+        public bool $copperLately,
+        public bool $oilLately,
     ) {}
 }

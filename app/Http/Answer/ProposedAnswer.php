@@ -11,6 +11,8 @@ final readonly class ProposedAnswer
      * @param list<string> $strength
      * @param list<string> $for
      * @param list<string> $against
+     * @param list<string> $moreFor     what tells less
+     * @param list<string> $moreAgainst
      */
     public function __construct(
         public string $slug,
@@ -21,6 +23,8 @@ final readonly class ProposedAnswer
         public array $strength,
         public array $for,
         public array $against,
+        public array $moreFor,
+        public array $moreAgainst,
         public string $wait,
         public string $repeat,
         public bool $inRotation,

@@ -14,6 +14,7 @@ final readonly class RecipeAnswer
      * @param list<string> $strength
      * @param list<string> $typed
      * @param array<string, mixed> $document
+     * @param list<StockAnswer> $stocks that are poured into it
      */
     public function __construct(
         public string $slug,
@@ -29,5 +30,6 @@ final readonly class RecipeAnswer
         public array $strength,
         public array $typed,
         public array $document,
+        public array $stocks,
     ) {}
 }

@@ -12,6 +12,7 @@ use IdleMixer\Core\Recipe\RecipeCatalogue;
 use IdleMixer\Core\Recipe\RecipeWriter;
 use IdleMixer\Core\Trouble\TroubleCatalogue;
 use IdleMixer\Core\Wording\Choices;
+use IdleMixer\Core\Wording\Measures;
 use IdleMixer\Core\Wording\WaitWords;
 use IdleMixer\Core\Writing\MixtureWriter;
 
@@ -40,7 +41,22 @@ final readonly class RecipeAnswers
             MixtureWriter::range(Strengths::of((new Formulator())->onBasis($recipe)), Strengths::of((new Formulator())->onBasis($recipe, true))),
             self::typed($recipe),
             RecipeWriter::write($recipe),
+            self::stocks($recipe),
         );
+    }
+
+    /** @return list<StockAnswer> */
+    private static function stocks(Recipe $recipe): array
+    {
+        $all = [];
+        foreach ($recipe->lines as $line) {
+            if ($line->stock !== null) {
+                $mL = (new Formulator())->onBasis($line->stock)->room();
+                $all[$line->stock->slug] = new StockAnswer($line->stock->slug, $line->stock->name, $mL, Measures::metric($mL), RecipeWriter::write($line->stock));
+            }
+        }
+
+        return array_values($all);
     }
 
     /** @return list<string> the recipe as one would type it, its stocks left out */

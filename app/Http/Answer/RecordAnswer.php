@@ -28,6 +28,9 @@ final readonly class RecordAnswer
         public ?float $lowPercent,
         public ?float $highPercent,
         public array $outcomes,
+        /** keep, tune, drop or not-enough. */
+        public string $verdict,
+        public string $verdictWords,
         public array $because,
     ) {}
 }

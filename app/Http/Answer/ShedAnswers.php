@@ -8,6 +8,7 @@ use App\Models\Measure;
 use App\Models\Plant;
 use App\Models\Sprayer;
 use App\Records\HouseholdKit;
+use IdleMixer\Core\Choice\PlantState;
 use IdleMixer\Core\Plant\ToleranceCatalogue;
 use IdleMixer\Core\Quantity\Amount;
 use IdleMixer\Core\Quantity\Dimension;
@@ -24,13 +25,16 @@ final readonly class ShedAnswers
 
     public function plant(Plant $plant): PlantAnswer
     {
+        $kind = $this->tolerance->get($plant->tolerance);
+
         return new PlantAnswer(
             $plant->id,
             $plant->version,
             $plant->name,
             $plant->kind,
             $plant->tolerance,
-            $this->tolerance->get($plant->tolerance)->name,
+            $kind->name,
+            (new PlantState($plant->name, $kind, $plant->bears_no_oil))->asItStands($this->tolerance)->slug,
             $plant->place,
             $plant->notes,
             $plant->bears_no_oil,
@@ -39,6 +43,10 @@ final readonly class ShedAnswers
             $plant->bloom_from?->format('Y-m-d'),
             $plant->bloom_until?->format('Y-m-d'),
             $plant->harvest_on?->format('Y-m-d'),
+            $plant->soap_sensitive,
+            $plant->sulfur_on?->format('Y-m-d'),
+            $plant->copper_on?->format('Y-m-d'),
+            $plant->oil_on?->format('Y-m-d'),
             PlantCalendar::isInBloom($plant->bloom_from, $plant->bloom_until, $this->clock->now()),
             PlantCalendar::daysToHarvest($plant->harvest_on, $this->clock->now()),
             $plant->retired_at !== null,

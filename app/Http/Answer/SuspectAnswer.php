@@ -17,6 +17,8 @@ final readonly class SuspectAnswer
         public array $slugs,
         public string $name,
         public bool $isPest,
+        /** Whether a spray does it: then it matters which batch that was. */
+        public bool $bySpray,
         public float $chancePercent,
         public string $matters,
         public array $for,

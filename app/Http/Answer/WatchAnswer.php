@@ -11,6 +11,8 @@ final readonly class WatchAnswer
         public int $id,
         public RefAnswer $plant,
         public string $dueAt,
-        public bool $looked,
+        /** When it was last looked over and clean. */
+        public ?string $lookedAt,
+        public bool $cleared,
     ) {}
 }

@@ -36,6 +36,8 @@ final readonly class WorkedAnswers
             $interval === null ? null : 100.0 * $interval->low,
             $interval === null ? null : 100.0 * $interval->high,
             array_map(static fn(Trial $trial): string => $trial->outcome()->value, $record->trials),
+            $record->verdict()->value,
+            RecordWords::verdict($record->verdict()),
             RecordWords::of($record),
         );
     }

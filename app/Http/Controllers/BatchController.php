@@ -42,7 +42,7 @@ final readonly class BatchController
     public function store(Request $request, BenchReader $benches, BatchStarter $starter): JsonResponse
     {
         $input = BatchInput::read(Body::of($request), $benches);
-        [$batch, $new] = $starter->start($input->sent->submitted(), $input->bench, $input->sprayer, $input->plant, $input->case, $this->clock->now());
+        [$batch, $new] = $starter->start($input->sent->submitted(), $input->bench, $input->sprayer, $input->plant, $input->case, $this->clock->now(), $input->jar);
 
         return $this->whole($batch, $new ? 201 : 200);
     }

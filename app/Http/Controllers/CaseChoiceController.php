@@ -14,6 +14,7 @@ use App\Models\PestCase;
 use App\Models\Watch;
 use App\Records\Situations;
 use IdleMixer\Core\Choice\Containment;
+use IdleMixer\Core\Schedule\Quarantine;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Psr\Clock\ClockInterface;
@@ -29,8 +30,9 @@ final readonly class CaseChoiceController
         $body = Body::of($request);
         $said = SituationInput::read($body, $situations->trouble($case), $situations->ingredients());
         $case->update(['situation' => $body->json()]);
+        $situations->keep($case->plant, $said, $this->clock->now());
 
-        return new JsonResponse($choice->of($situations->of($case, $said)));
+        return new JsonResponse($choice->of($situations->of($case, $said, $this->clock->now())));
     }
 
     public function step(Request $request, int $id, string $step, Containment $containment): JsonResponse
@@ -50,7 +52,9 @@ final readonly class CaseChoiceController
     {
         $watch = Watch::query()->find($id) ?? throw RefusedCall::notFound('plant to look at', $id);
         $looked = Body::of($request)->object(['looked'])->get('looked')->flag();
-        $watch->update(['looked_at' => $looked ? $watch->looked_at ?? $this->clock->now() : null]);
+        $now = $this->clock->now();
+        $next = $looked ? Quarantine::nextLook($watch->case->opened_at, $now) : null;
+        $watch->update($looked ? ['looked_at' => $now, 'due_at' => $next ?? $watch->due_at, 'cleared_at' => $next === null ? $now : null] : ['looked_at' => null, 'cleared_at' => null]);
 
         return new JsonResponse($this->answer->whole($watch->case, $this->clock->now()));
     }

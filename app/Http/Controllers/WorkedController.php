@@ -11,8 +11,8 @@ use Psr\Clock\ClockInterface;
 
 final class WorkedController
 {
-    public function __invoke(ClockInterface $clock, WorkedAnswers $answer): JsonResponse
+    public function __invoke(ClockInterface $clock, WorkedAnswers $answer, SprayRecords $records): JsonResponse
     {
-        return new JsonResponse(['records' => array_map($answer->of(...), SprayRecords::all($clock->now()))]);
+        return new JsonResponse(['records' => array_map($answer->of(...), $records->all($clock->now()))]);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Input;
 
+use App\Models\Batch;
 use App\Models\PestCase;
 use App\Models\Plant;
 use App\Models\Sprayer;
@@ -21,12 +22,14 @@ final readonly class BatchInput
         public ?Sprayer $sprayer,
         public ?Plant $plant,
         public ?PestCase $case,
+        /** The jar of a stock that it is poured from. */
+        public ?Batch $jar,
     ) {}
 
     /** @throws InvalidDocument with the path of the first fault found */
     public static function read(Node $node, BenchReader $benches): self
     {
-        $sent = Sent::opened($node, ['bench', 'sprayerId', 'plantId', 'caseId'], correcting: false);
+        $sent = Sent::opened($node, ['bench', 'sprayerId', 'plantId', 'caseId', 'stockBatchId'], correcting: false);
         $object = $sent->object;
 
         return new self(
@@ -35,6 +38,7 @@ final readonly class BatchInput
             Existing::maybe($object->optional('sprayerId'), Sprayer::query(), 'sprayer'),
             Existing::maybe($object->optional('plantId'), Plant::query(), 'plant'),
             Existing::maybe($object->optional('caseId'), PestCase::query(), 'case'),
+            Existing::maybe($object->optional('stockBatchId'), Batch::query(), 'jar'),
         );
     }
 }

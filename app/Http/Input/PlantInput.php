@@ -27,12 +27,16 @@ final readonly class PlantInput
         public ?string $bloomFrom,
         public ?string $bloomUntil,
         public ?string $harvestOn,
+        public bool $soapSensitive,
+        public ?string $sulfurOn,
+        public ?string $copperOn,
+        public ?string $oilOn,
     ) {}
 
     /** @throws InvalidDocument with the path of the first fault found */
     public static function read(Node $node, ToleranceCatalogue $tolerance, bool $correcting = false): self
     {
-        $sent = Sent::opened($node, ['name', 'kind', 'tolerance', 'place', 'notes', 'bearsNoOil', 'indoors', 'size', 'bloomFrom', 'bloomUntil', 'harvestOn'], $correcting);
+        $sent = Sent::opened($node, ['name', 'kind', 'tolerance', 'place', 'notes', 'bearsNoOil', 'indoors', 'size', 'bloomFrom', 'bloomUntil', 'harvestOn', 'soapSensitive', 'sulfurOn', 'copperOn', 'oilOn'], $correcting);
         $object = $sent->object;
         $from = self::day($object->optional('bloomFrom'));
         $until = self::day($object->optional('bloomUntil'));
@@ -44,7 +48,7 @@ final readonly class PlantInput
             $sent,
             trim($object->get('name')->text(RecipeReader::MAX_NAME, 1)),
             trim($object->optional('kind')?->text(self::LONGEST_PLACE) ?? ''),
-            $object->get('tolerance')->word($tolerance->slugs(), 'plant tolerance class'),
+            $object->get('tolerance')->word($tolerance->known(), 'plant tolerance class'),
             trim($object->optional('place')?->text(self::LONGEST_PLACE) ?? ''),
             $object->optional('notes')?->text(RecipeReader::MAX_NOTES) ?? '',
             $object->optional('bearsNoOil')?->flag() ?? false,
@@ -53,6 +57,10 @@ final readonly class PlantInput
             $from,
             $until,
             self::day($object->optional('harvestOn')),
+            $object->optional('soapSensitive')?->flag() ?? false,
+            self::day($object->optional('sulfurOn')),
+            self::day($object->optional('copperOn')),
+            self::day($object->optional('oilOn')),
         );
     }
 
@@ -71,6 +79,10 @@ final readonly class PlantInput
             'bloom_from' => $this->bloomFrom,
             'bloom_until' => $this->bloomUntil,
             'harvest_on' => $this->harvestOn,
+            'soap_sensitive' => $this->soapSensitive,
+            'sulfur_on' => $this->sulfurOn,
+            'copper_on' => $this->copperOn,
+            'oil_on' => $this->oilOn,
         ];
     }
 

@@ -24,7 +24,7 @@ final class SituationInput
      */
     public static function read(Node $node, Trouble $trouble, array $ingredients): SaidOfCase
     {
-        $object = $node->object(['stage', 'severity', 'indoors', 'cats', 'hardnessMgL', 'cupboard', 'bearsNoOil', 'inBloom', 'dryAtRoot', 'seedling', 'wounded', 'eatenSoon']);
+        $object = $node->object(['stage', 'severity', 'indoors', 'cats', 'hardnessMgL', 'cupboard', 'bearsNoOil', 'inBloom', 'dryAtRoot', 'seedling', 'wounded', 'eatenSoon', 'soapSensitive', 'sulfurLately', 'copperLately', 'oilLately']);
         $hardness = $object->optional('hardnessMgL');
         $cupboard = $object->optional('cupboard');
 
@@ -44,6 +44,10 @@ final class SituationInput
             self::flag($object, 'seedling'),
             self::flag($object, 'wounded'),
             self::flag($object, 'eatenSoon'),
+            self::flag($object, 'soapSensitive'),
+            self::flag($object, 'sulfurLately'),
+            self::flag($object, 'copperLately'),
+            self::flag($object, 'oilLately'),
         );
     }
 

@@ -45,4 +45,7 @@ final class TroubleLines
 
     /** Looks that are named when nothing fits. */
     public const LOOKS_WHEN_NONE = ['value' => 3, 'unit' => '1', 'source' => 'house'];
+
+    /** Days back in which rounds are asked about. */
+    public const ASK_ROUNDS = ['value' => 7, 'unit' => 'd', 'source' => 'house'];
 }

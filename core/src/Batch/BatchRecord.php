@@ -7,6 +7,7 @@ namespace IdleMixer\Core\Batch;
 use IdleMixer\Core\Bench\Water;
 use IdleMixer\Core\Emulsion\SoapBudget;
 use IdleMixer\Core\Measure\Kit;
+use IdleMixer\Core\Mix\StockPour;
 use IdleMixer\Core\Quantity\Unit;
 use IdleMixer\Core\Recipe\MixingOrder;
 use IdleMixer\Core\Safety\Circumstances;
@@ -64,6 +65,12 @@ final readonly class BatchRecord
     public function atHand(int $number): LoadAtHand
     {
         return LoadAtHand::of($this->load($number), $this->target, $this->circumstances, $this->kit, $this->unit, $this->room);
+    }
+
+    /** mL of a stock that all loads together take. */
+    public function pours(string $stock): float
+    {
+        return array_sum(array_map(static fn(Load $load): float => array_sum(array_map(static fn(StockPour $pour): float => $pour->slug === $stock ? $pour->millilitres : 0.0, $load->mixture->pours)), $this->loads));
     }
 
     /** mL of all loads as they were planned. */

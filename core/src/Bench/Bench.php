@@ -36,5 +36,7 @@ final readonly class Bench
         /** How much coarser than usual the one at the bench mixes; above 0. */
         public float $hand,
         public Agitation $agitation,
+        /** Whether the stock that is poured from stands ready in its jar. */
+        public bool $stockReady = false,
     ) {}
 }

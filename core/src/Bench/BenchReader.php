@@ -24,7 +24,7 @@ use IdleMixer\Core\Safety\Target;
 
 /**
  * Reads a bench, strictly: a plan request by itself, or the bench document of the screens, which holds the request and
- * beside it what the open request has no room for: `measures` by name, `scale`, `hand`, `agitation`, `pickedInDays`.
+ * beside it what the open request has no room for: `measures` by name, `scale`, `hand`, `agitation`, `pickedInDays`, `stockReady`.
  */
 final readonly class BenchReader
 {
@@ -79,7 +79,7 @@ final readonly class BenchReader
      */
     public function read(Node $node): Bench
     {
-        $beside = $node->object(['request', 'measures', 'scale', 'hand', 'agitation', 'pickedInDays']);
+        $beside = $node->object(['request', 'measures', 'scale', 'hand', 'agitation', 'pickedInDays', 'stockReady']);
 
         return $this->bench($beside->get('request'), $beside);
     }
@@ -122,6 +122,7 @@ final readonly class BenchReader
             $this->circumstances->read($object->optional('circumstances'), $beside?->optional('pickedInDays'))->asPractised($practice?->repeatDays, $practice !== null && $practice->rinsed),
             $this->hand($beside?->optional('hand')),
             Agitation::from($beside?->optional('agitation')?->word(array_column(Agitation::cases(), 'value'), 'way of working a mix') ?? Agitation::HandShake->value),
+            $beside?->optional('stockReady')?->flag() ?? false,
         );
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Choice;
 
+use IdleMixer\Core\Data\ChoiceLines;
 use IdleMixer\Core\Recipe\Practice;
 use IdleMixer\Core\Recipe\Recipe;
 
@@ -36,6 +37,19 @@ final readonly class Option
     public function holds(): bool
     {
         return $this->dose === null || $this->dose->holds;
+    }
+
+    /**
+     * The few reasons that tell most: what speaks against it is always among them.
+     *
+     * @return array{list<Reason>, list<Reason>} for, against
+     */
+    public function telling(): array
+    {
+        $against = array_slice($this->against, 0, 1);
+        $for = array_slice($this->for, 0, ChoiceLines::SHOWN['value'] - count($against));
+
+        return [$for, array_slice($this->against, 0, ChoiceLines::SHOWN['value'] - count($for))];
     }
 
     public function isProposed(): bool

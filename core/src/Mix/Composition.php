@@ -40,6 +40,11 @@ final readonly class Composition
         return new self($all);
     }
 
+    public function hasOil(): bool
+    {
+        return array_filter($this->components, static fn(Component $component): bool => $component->substance->isOil()) !== [];
+    }
+
     public function hasSameIngredients(self $other): bool
     {
         return array_keys($this->components) === array_keys($other->components);

@@ -161,7 +161,7 @@ final readonly class Planner
     private function stocks(Bench $bench): array
     {
         $steps = [];
-        foreach ($bench->recipe->lines as $line) {
+        foreach ($bench->stockReady ? [] : $bench->recipe->lines as $line) {
             if ($line->stock !== null) {
                 $keeps = $this->shelfLife->of($this->formulator->onBasis($line->stock), RecipeUse::Stock)->strict->value;
                 $steps[$line->stock->slug] ??= StockSteps::of($line->stock, $keeps);

@@ -67,6 +67,12 @@ final readonly class FairLook
         return $on === TroubleKind::Fungus ? max($hours, $this->row('fungus')->judged->value) : $hours;
     }
 
+    /** Whether so long a wait is that of a winter oil, which is judged in the season after. */
+    public function isOfWinter(float $hours): bool
+    {
+        return $hours >= $this->row('winter')->judged->value;
+    }
+
     private function row(string $code): FairTime
     {
         return new FairTime(Sourced::fromRow($this->rows[$code]['first'], $this->sources), Sourced::fromRow($this->rows[$code]['judged'], $this->sources));

@@ -39,4 +39,24 @@ final class PlantCalendar
             && $now->format('Y-m-d') <= $harvest->format('Y-m-d')
             && $harvest->format('Y-m-d') <= $now->modify('+' . self::SOON_DAYS . ' days')->format('Y-m-d');
     }
+
+    public static function isSulfurLately(?DateTimeImmutable $on, DateTimeImmutable $now): bool
+    {
+        return self::isWithin($on, $now, ScheduleLines::SULFUR_LATELY['value']);
+    }
+
+    public static function isCopperLately(?DateTimeImmutable $on, DateTimeImmutable $now): bool
+    {
+        return self::isWithin($on, $now, ScheduleLines::COPPER_LATELY['value']);
+    }
+
+    public static function isOilLately(?DateTimeImmutable $on, DateTimeImmutable $now): bool
+    {
+        return self::isWithin($on, $now, ScheduleLines::OIL_LATELY['value']);
+    }
+
+    private static function isWithin(?DateTimeImmutable $on, DateTimeImmutable $now, int $days): bool
+    {
+        return $on !== null && $on->format('Y-m-d') > $now->modify("-{$days} days")->format('Y-m-d');
+    }
 }

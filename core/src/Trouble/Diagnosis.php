@@ -22,6 +22,9 @@ final readonly class Diagnosis
 
     public const SPLIT = TroubleLines::SPLIT['value'];
 
+    /** Rounds are asked about so many days back: a burn shows within three, and nobody looks every day. */
+    public const ASK_DAYS = TroubleLines::ASK_ROUNDS['value'];
+
     private Likelihood $likelihood;
 
     /** @var non-empty-array<string, Cause> */
@@ -123,6 +126,20 @@ final readonly class Diagnosis
         }
 
         return $seen === [];
+    }
+
+    /** Whether a spray may have done it: then it matters which batch that was. */
+    public function mayBeBurn(): bool
+    {
+        foreach ($this->suspects() as $suspect) {
+            foreach ($suspect->troubles as $trouble) {
+                if ($trouble->bySpray) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
     }
 
     /** How many times as likely the signs are with it as with no trouble at all. */

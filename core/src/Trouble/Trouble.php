@@ -22,6 +22,8 @@ final readonly class Trouble implements Cause
         public array $stages,
         /** What is counted; null where no case can be opened, for no count says how bad it is. */
         public ?string $counted = null,
+        /** Whether a spray does it. */
+        public bool $bySpray = false,
     ) {}
 
     public function key(): string

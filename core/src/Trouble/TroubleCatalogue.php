@@ -12,7 +12,7 @@ use IdleMixer\Core\Source\UnknownSource;
  * Signs, troubles and further looks.
  *
  * @phpstan-type SignRow array{group: string, words: string, drawing: string, usual: float, source: string}
- * @phpstan-type TroubleRow array{name: string, kind: string, commonness: int|float, signs: array<string, string>, matters: string, stages: list<string>, source: string, counted?: string}
+ * @phpstan-type TroubleRow array{name: string, kind: string, commonness: int|float, signs: array<string, string>, matters: string, stages: list<string>, source: string, counted?: string, by_spray?: bool}
  * @phpstan-type LookRow array{words: string, sign: string, source: string}
  */
 final readonly class TroubleCatalogue
@@ -43,7 +43,7 @@ final readonly class TroubleCatalogue
     public function __construct(array $signs, array $troubles, array $looks, SourceCatalogue $sources)
     {
         $this->signs = self::built($signs, $sources, static fn(string $slug, array $row): Sign => new Sign($slug, $row['group'], $row['words'], $row['drawing'], $row['usual']));
-        $this->troubles = self::built($troubles, $sources, fn(string $slug, array $row): Trouble => new Trouble($slug, $row['name'], TroubleKind::from($row['kind']), (float) $row['commonness'], $this->shares($row['signs']), $row['matters'], $row['stages'], $row['counted'] ?? null));
+        $this->troubles = self::built($troubles, $sources, fn(string $slug, array $row): Trouble => new Trouble($slug, $row['name'], TroubleKind::from($row['kind']), (float) $row['commonness'], $this->shares($row['signs']), $row['matters'], $row['stages'], $row['counted'] ?? null, $row['by_spray'] ?? false));
         $this->looks = self::built($looks, $sources, fn(string $slug, array $row): Look => new Look($slug, $row['words'], $this->sign($row['sign'])));
     }
 

@@ -27,6 +27,7 @@ function holdingVerdict(array $lines, array $more = []): array
     return [$verdict, Sentences::shipped()->verdict($verdict)];
 }
 
+/** @return list<array<string, mixed>> */
 function neemAnd(float $castile): array
 {
     return [['ingredient' => 'neem-oil', 'amount' => 8, 'unit' => 'mL'], ['ingredient' => 'castile-soap', 'amount' => $castile, 'unit' => 'mL']];

@@ -29,7 +29,7 @@ function judgedHistory(array $rounds, float $fair, array $counts, bool $winter =
 
     return new CaseHistory(
         array_map(static fn(float $hours): Sprayed => new Sprayed($at($hours), $fair, 'soap', winter: $winter), $rounds),
-        array_map(static fn(array $count): Counted => new Counted($at((float) $count[0]), (float) $count[1], $count[2] ?? false), $counts),
+        array_map(static fn(array $count): Counted => new Counted($at($count[0]), $count[1], $count[2] ?? false), $counts),
     );
 }
 

@@ -89,8 +89,8 @@ it('takes an ordinary leaf, bare wood and planted soil where nobody said onto wh
 })->with([['foliar', 'ordinary-leaf'], ['dormant', 'dormant-wood'], ['drench', 'planted-soil']]);
 
 it('takes the empty bed for the drench that is made for it, and for the soil of older documents', function (): void {
-    $level = static fn(array $more): ?string => levelAbout(PlanWriter::shipped()->write(Plans::shipped('empty-bed-neem-drench', 1.0, '[gal_us]', $more))->verdicts, 'neem');
-    expect($level([]))->toBe('ok')->and($level(['plant' => 'planted-soil']))->toBe('caution')->and($level(['plant' => 'soil', 'highEnd' => true]))->toBe('ok');
+    $level = static fn(?string $plant, bool $high): ?string => levelAbout(PlanWriter::shipped()->write(Plans::shipped('empty-bed-neem-drench', 1.0, '[gal_us]', ['highEnd' => $high, ...($plant === null ? [] : ['plant' => $plant])]))->verdicts, 'neem');
+    expect($level(null, false))->toBe('ok')->and($level('planted-soil', false))->toBe('caution')->and($level('soil', true))->toBe('ok');
 });
 
 it('adds the oils up, each as a share of its own limit', function (array $percents, string $plant, string $level): void {

@@ -50,6 +50,12 @@
             <dd>{batch.madeAt === null ? 'not saved' : atTime(batch.madeAt)}, {batch.makeWords}</dd>
             {#if batch.discardAt !== null}<dt class="quiet">Throw away</dt>
                 <dd>by {atTime(batch.discardAt)} ({fromNow(batch.discardAt, new Date())})</dd>{/if}
+            {#if batch.jar !== null}<dt class="quiet">In the jar</dt>
+                <dd data-left>{batch.jar.empty ? 'nothing any more: make it anew' : `${batch.jar.leftWords} left`}</dd>{/if}
+            {#if batch.pouredFrom !== null}<dt class="quiet">Poured from</dt>
+                <dd>
+                    <a class="link" href={`/batches/${batch.pouredFrom.id}`}>{batch.pouredFrom.name}, jar {batch.pouredFrom.id}</a>
+                </dd>{/if}
             <dt class="quiet">Glass</dt>
             <dd>
                 {batch.standTestWords}{#if unsteady}. Oil is out of the water: a little more soap, mix again, look again. Do not spray
@@ -104,6 +110,9 @@
             {:else}
                 <button class="btn" disabled={sending.busy} onclick={() => void discard(false)}>Undo: it is still there</button>
             {/if}
+            {#if batch.jar !== null && batch.status === 'ready' && !batch.jar.empty}<a class="btn btn-primary" href="/bench"
+                    >Pour from it at the bench</a
+                >{/if}
             {#if batch.case && batch.status === 'ready'}<a class="btn btn-primary" href={`/cases/${batch.case.id}`}
                     >Spray it: {batch.case.name}</a
                 >{/if}
@@ -112,7 +121,7 @@
     </section>
     <div class="grid content-start gap-4">
         {#if batch.status === 'ready' && again !== undefined}<ReshakeTimer seconds={again.reshake_seconds} words={again.words} />{/if}
-        {#if batch.discardedAt === null}<LeafTestForm {batch} {catalogue} />{/if}
+        {#if batch.discardedAt === null && batch.jar === null}<LeafTestForm {batch} {catalogue} />{/if}
         {#if batch.leafTestIds.length > 0}
             <section class="dish">
                 <h2>Leaf tests of this batch</h2>

@@ -17,6 +17,7 @@
     import Glass from './Glass.svelte';
     import MixSettings from './MixSettings.svelte';
     import Spoons from './Spoons.svelte';
+    import StockJar from './StockJar.svelte';
     import VolumeControl from './VolumeControl.svelte';
     import WhatFor from './WhatFor.svelte';
 
@@ -43,10 +44,13 @@
         s: { what: 'start mixing', press: () => void start() },
     }));
 
-    function addLine(): void {
-        const line = state.plan?.emulsion.line_to_add;
-        if (line) {
-            state.extra = [...state.extra, line];
+    function mend(): void {
+        const remedy = state.plan?.emulsion.remedy;
+        if (remedy?.kind === 'emulsifier-first') {
+            state.order = 'emulsifier-first';
+        } else if (remedy?.line) {
+            const line = remedy.line;
+            state.folded = [...state.folded.filter((one) => one.ingredient !== line.ingredient), line];
         }
     }
 
@@ -64,6 +68,7 @@
                         sprayerId: state.sprayerId || null,
                         plantId: state.plantId || null,
                         caseId: state.caseId || null,
+                        stockBatchId: state.jarId || null,
                     },
                 }),
             ),
@@ -98,11 +103,12 @@
                 </div>
             {/if}
             <Spoons plan={state.plan} />
+            {#if (state.recipe?.stocks.length ?? 0) > 0}<StockJar {state} />{/if}
             {#if state.plan.emulsion.glass.length > 0}<Glass
                     emulsion={state.plan.emulsion}
                     order={state.orderNow}
                     hand={state.shelf.hand}
-                    onadd={addLine}
+                    onmend={mend}
                 />{/if}
             <div class="dish">
                 <h2 class="mb-3">Will it harm the plant?</h2>

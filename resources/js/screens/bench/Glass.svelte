@@ -7,9 +7,9 @@
         /** The order that it is mixed in. */
         order: Schemas['RecipeDocument']['order'];
         hand: { coarseness: number; readings: number };
-        onadd: () => void;
+        onmend: () => void;
     }
-    const { emulsion, order, hand, onadd }: Props = $props();
+    const { emulsion, order, hand, onmend }: Props = $props();
     const again = $derived(emulsion.orders.find((one) => one.order === order)?.words ?? '');
     let moment = $state(3);
     const at = $derived(emulsion.glass[Math.min(moment, emulsion.glass.length - 1)]);
@@ -62,10 +62,10 @@
     {#if hand.coarseness !== 1}<p class="text-sm">
             Reckoned with your own hand: {hand.readings} stand tests, droplets {short(hand.coarseness)} times the usual size.
         </p>{/if}
-    {#if emulsion.line_to_add !== null && emulsion.verdict !== 'enough'}
-        <button class="btn mt-2" onclick={onadd}
-            >Add {short(emulsion.soap_to_add_mL)} mL {emulsion.line_to_add.ingredient.replace('-', ' ')} to it</button
-        >
+    {#if emulsion.remedy?.kind === 'more'}
+        <button class="btn mt-2" data-mend onclick={onmend}>Put in {emulsion.remedy.words}</button>
+    {:else if emulsion.remedy?.kind === 'emulsifier-first'}
+        <button class="btn mt-2" data-mend onclick={onmend}>Mix oil and emulsifier first</button>
     {/if}
     <details>
         <summary class="min-h-11 cursor-pointer py-2">The figures</summary>

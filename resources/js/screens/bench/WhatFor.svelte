@@ -45,9 +45,14 @@
         <a class="btn px-1" href="/sums">Percent</a>
     </div>
     {#if recipeIsDrench(state.recipe)}
-        <label class="flex min-h-11 items-center gap-3"
-            ><input type="checkbox" class="checkbox checkbox-primary" bind:checked={state.intoSoil} /> It goes into the soil, no leaf is wetted</label
-        >
+        <label class="grid gap-1">
+            <span class="font-bold">Poured on</span>
+            <select class="select w-full" data-soil bind:value={state.soil}>
+                <option value="">what the recipe is for</option>
+                <option value="planted-soil">a pot, or a bed with plants in it</option>
+                <option value="empty-bed">an empty bed</option>
+            </select>
+        </label>
     {/if}
     {#if state.case !== undefined}<a class="link inline-flex min-h-11 items-center" href={`/cases/${state.case.id}/choose`}
             >Why these, and what is at hand</a

@@ -13,7 +13,14 @@ type Order = Recipe['document']['order'];
 /** The sprayer that was used last on this device is the one at hand. */
 const LAST_SPRAYER = new Kept('idle-mixer-sprayer');
 
-type ExtraLine = NonNullable<Schemas['Plan']['emulsion']['line_to_add']>;
+type FoldedLine = NonNullable<NonNullable<Schemas['Plan']['emulsion']['remedy']>['line']>;
+type Document = Schemas['RecipeDocument'];
+
+/** The recipe with other amounts of what is in it, and with what is not. */
+export function folded(document: Document, lines: FoldedLine[], order: Order): Document {
+    const changed = document.lines.filter((line) => !lines.some((one) => 'ingredient' in line && line.ingredient === one.ingredient));
+    return { ...document, order, lines: [...changed, ...lines] as Document['lines'] };
+}
 
 export function recipeIsDrench(recipe: Recipe | undefined): boolean {
     return recipe?.use === 'drench';
@@ -30,13 +37,15 @@ export class BenchState {
     highEnd = $state(false);
     half = $state(false);
     order = $state<Order | null>(null);
-    /** Lines added to the recipe on the bench, so that the oil is held. */
-    extra = $state<ExtraLine[]>([]);
+    /** Amounts changed on the bench, so that the oil is held. */
+    folded = $state<FoldedLine[]>([]);
+    /** The jar of a stock that it is poured from; 0 while none is chosen. */
+    jarId = $state(0);
     /** How much coarser than usual this household mixes. */
     hand = $state(1);
     agitation = $state<'stir' | 'hand-shake' | 'brisk-shake' | 'whisk' | 'blender'>('hand-shake');
-    /** Whether a drench goes where it belongs: into the soil, no leaf wetted. */
-    intoSoil = $state(true);
+    /** What a drench is poured on; empty leaves it to the recipe. */
+    soil = $state<'' | 'planted-soil' | 'empty-bed'>('');
     readonly day = new Day();
     readonly water: Water;
     readonly #plans = new Latest<Schemas['Plan']>();
@@ -52,6 +61,7 @@ export class BenchState {
         this.plantId = shelf.plants.find((one) => one.id === number('plant'))?.id ?? this.case?.plant.id ?? 0;
         this.day.takeFrom(this.plant);
         this.recipeSlug = shelf.recipes.find((one) => one.slug === from.get('recipe'))?.slug ?? this.offered[0]?.slug ?? '';
+        this.jarId = this.jars[0]?.id ?? 0;
         this.hand = shelf.hand.coarseness;
         this.highEnd = from.get('dose') === 'high';
         this.half = from.get('dose') === 'half';
@@ -106,6 +116,11 @@ export class BenchState {
         return [...this.fitting, ...this.shelf.recipes.filter((one) => !this.fitting.includes(one))];
     }
 
+    /** The jars of the stocks that are poured into this spray. */
+    get jars(): Schemas['Jar'][] {
+        return this.shelf.jars.filter((jar) => this.recipe?.stocks.some((stock) => stock.slug === jar.slug) ?? false);
+    }
+
     get unitWords(): string {
         return this.shelf.catalogue.volumeUnits.find((one) => one.code === this.unit)?.words ?? this.unit;
     }
@@ -125,7 +140,7 @@ export class BenchState {
 
     /** What it lands on. */
     get onto(): string | undefined {
-        return recipeIsDrench(this.recipe) && this.intoSoil ? 'soil' : this.plant?.tolerance;
+        return recipeIsDrench(this.recipe) ? this.soil || undefined : this.plant?.onBench;
     }
 
     get orderNow(): Order {
@@ -140,7 +155,8 @@ export class BenchState {
 
     pickRecipe(slug: string): void {
         this.recipeSlug = slug;
-        this.extra = [];
+        this.folded = [];
+        this.jarId = this.jars[0]?.id ?? 0;
         this.order = null;
         this.highEnd = false;
     }
@@ -168,17 +184,9 @@ export class BenchState {
         if (recipe === undefined || this.typedFault !== '') {
             return null;
         }
-        const own = (this.order !== null && this.order !== recipe.document.order) || this.extra.length > 0;
+        const own = (this.order !== null && this.order !== recipe.document.order) || this.folded.length > 0;
         return {
-            recipe: own
-                ? {
-                      ...recipe.document,
-                      order: this.orderNow,
-                      lines: [...recipe.document.lines, ...(this.extra as typeof recipe.document.lines)],
-                  }
-                : recipe.shipped
-                  ? (recipe.slug as never)
-                  : recipe.document,
+            recipe: own ? folded(recipe.document, this.folded, this.orderNow) : recipe.shipped ? (recipe.slug as never) : recipe.document,
             make: { amount: this.make, unit: this.unit },
             ...(this.sprayer === undefined ? {} : { sprayer: this.sprayer.fill }),
             highEnd: this.highEnd,
@@ -203,6 +211,7 @@ export class BenchState {
                   ...(this.shelf.scaleGrams === null ? {} : { scale: this.shelf.scaleGrams }),
                   hand: this.hand,
                   agitation: this.agitation,
+                  ...(this.jarId === 0 ? {} : { stockReady: true }),
                   ...(pickedInDays === undefined ? {} : { pickedInDays }),
               };
     }

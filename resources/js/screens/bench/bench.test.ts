@@ -6,13 +6,24 @@ import type { Shelf } from './shelf';
 
 function recipe(slug: string, more: Partial<Schemas['Recipe']> = {}): Schemas['Recipe'] {
     const document = { slug, order: 'all-together', use: 'foliar', lines: [{ ingredient: 'neem-oil', amount: 2, unit: '[tbs_us]' }] };
-    return { slug, name: slug, use: 'foliar', shipped: true, for: [], forWords: [], document, ...more } as unknown as Schemas['Recipe'];
+    return {
+        slug,
+        name: slug,
+        use: 'foliar',
+        shipped: true,
+        for: [],
+        forWords: [],
+        stocks: [],
+        document,
+        ...more,
+    } as unknown as Schemas['Recipe'];
 }
 
 function shelf(): Shelf {
     const vessel = (id: number, amount: number, unit: string, mL: number): Schemas['Sprayer'] =>
         ({ id, name: `can ${id}`, holds: { amount, unit }, fill: { amount, unit }, words: '', mL, retired: false }) as Schemas['Sprayer'];
     return {
+        jars: [],
         hand: { coarseness: 1, readings: 0 },
         catalogue: {
             volumeUnits: [
@@ -31,7 +42,7 @@ function shelf(): Shelf {
             recipe('drench', { use: 'drench' }),
             recipe('own', { shipped: false }),
         ],
-        plants: [{ id: 4, name: 'Zinnia', tolerance: 'tender-leaf' }] as Schemas['Plant'][],
+        plants: [{ id: 4, name: 'Zinnia', tolerance: 'tender-leaf', onBench: 'no-oil-leaf' }] as Schemas['Plant'][],
         sprayers: [vessel(1, 4, '[gal_us]', 15141.6), vessel(2, 1, 'L', 1000)],
         kit: [{ amount: 1, unit: '[tbs_us]', words: 'blue spoon', name: 'blue spoon' }],
         scaleGrams: null,
@@ -60,7 +71,7 @@ it('comes up with what the address says', () => {
         sprayer: { amount: 4, unit: '[gal_us]' },
         highEnd: true,
         factor: 1,
-        plant: 'tender-leaf',
+        plant: 'no-oil-leaf',
     });
 });
 
@@ -99,19 +110,43 @@ it('sends the whole document once it is not the shipped one any more', () => {
     state.order = 'blender';
     expect(state.request?.recipe).toMatchObject({ slug: 'soap', order: 'blender' });
     state.order = null;
-    state.extra = [{ ingredient: 'castile-soap', amount: 3, unit: 'mL' }];
+    state.folded = [{ ingredient: 'castile-soap', amount: 3, unit: 'mL' }];
     expect((state.request?.recipe as { lines: unknown[] }).lines).toHaveLength(2);
+    // What is in it already is not there twice.
+    state.folded = [{ ingredient: 'neem-oil', amount: 3, unit: 'mL' }];
+    expect((state.request?.recipe as { lines: unknown[] }).lines).toEqual([{ ingredient: 'neem-oil', amount: 3, unit: 'mL' }]);
     state.pickRecipe('own');
-    expect(state.extra).toEqual([]);
+    expect(state.folded).toEqual([]);
     expect(state.request?.recipe).toMatchObject({ slug: 'own' });
 });
 
-it('pours a drench into the soil unless somebody says otherwise', () => {
+it('pours a drench where the recipe is for unless somebody says otherwise, and takes a plant for what it bears', () => {
     const state = bench('plant=4');
+    expect(state.onto).toBe('no-oil-leaf');
     state.pickRecipe('drench');
-    expect(state.onto).toBe('soil');
-    state.intoSoil = false;
-    expect(state.onto).toBe('tender-leaf');
+    expect(state.onto).toBeUndefined();
+    state.soil = 'planted-soil';
+    expect(state.onto).toBe('planted-soil');
+});
+
+it('pours from the newest jar of the stock, and leaves its making out of the steps', () => {
+    const jar = {
+        id: 9,
+        slug: 'a-stock',
+        name: 'A stock',
+        leftMl: 80,
+        leftWords: '80 mL',
+        madeAt: '2026-06-01T10:00:00Z',
+        discardAt: null,
+    };
+    const stocks = [{ slug: 'a-stock', name: 'A stock', mL: 100, words: '100 mL', document: {} }] as unknown as Schemas['Recipe']['stocks'];
+    const set = { ...shelf(), jars: [jar], recipes: [recipe('poured', { stocks }), recipe('soap')] };
+    const state = new BenchState(set, new URLSearchParams());
+    expect([state.jarId, state.bench?.stockReady]).toEqual([9, true]);
+    state.jarId = 0;
+    expect(state.bench?.stockReady).toBeUndefined();
+    state.pickRecipe('soap');
+    expect(state.jars).toEqual([]);
 });
 
 it('asks with one bench: the request and the day in it, and the named spoons, the scale, the hand and the work beside it', async () => {

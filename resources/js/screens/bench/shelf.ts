@@ -11,11 +11,14 @@ export interface Shelf {
     scaleGrams: number | null;
     cases: Schemas['CaseBrief'][];
     hand: { coarseness: number; readings: number };
+    /** Stocks that stand ready. */
+    jars: Schemas['Jar'][];
 }
 
 /** Everything the bench is laid out from. */
 export async function fetchShelf(): Promise<Shelf> {
-    const [hand, catalogue, recipes, plants, sprayers, measures, cases] = await Promise.all([
+    const [jars, hand, catalogue, recipes, plants, sprayers, measures, cases] = await Promise.all([
+        taken(api.GET('/api/jars')),
         taken(api.GET('/api/hand')),
         taken(api.GET('/api/catalogue')),
         taken(api.GET('/api/recipes')),
@@ -26,6 +29,7 @@ export async function fetchShelf(): Promise<Shelf> {
     ]);
     const inUse = <T extends { retired: boolean }>(all: T[]): T[] => all.filter((one) => !one.retired);
     return {
+        jars: jars.jars,
         hand,
         catalogue,
         recipes: recipes.recipes,

@@ -36,17 +36,21 @@
         </label>
     {/each}
     {#if one.watches.length > 0}
-        <h3 class="mt-2 font-bold">Stood next to it: look them over</h3>
+        <h3 class="mt-2 font-bold">Stood next to it: look them over once a week, four weeks long</h3>
         {#each one.watches as watch (watch.id)}
             <label class="flex min-h-11 items-center gap-3">
                 <input
                     type="checkbox"
                     class="checkbox checkbox-primary"
-                    checked={watch.looked}
+                    checked={watch.cleared}
                     onchange={(event) => void look(watch.id, event.currentTarget.checked)}
                 />
-                <span class={[watch.looked && 'line-through']}
-                    >{watch.plant.name}<span class="quiet block text-sm">looked over and clean; due {atTime(watch.dueAt)}</span></span
+                <span class={[watch.cleared && 'line-through']}
+                    >{watch.plant.name}<span class="quiet block text-sm"
+                        >{watch.cleared
+                            ? 'four clean weeks: cleared'
+                            : `${watch.lookedAt ? `looked over and clean ${atTime(watch.lookedAt)}; ` : ''}next look ${atTime(watch.dueAt)}`}</span
+                    ></span
                 >
             </label>
         {/each}

@@ -21,6 +21,19 @@
                 <span class="mr-2 font-bold" aria-hidden="true">−</span><span class="sr-only">Against it: </span>{reason}
             </li>{/each}
     </ul>
+    {#if option.moreFor.length + option.moreAgainst.length > 0}
+        <details>
+            <summary class="min-h-11 cursor-pointer py-2">{option.moreFor.length + option.moreAgainst.length} more reasons</summary>
+            <ul class="text-base">
+                {#each option.moreFor as reason, i (i)}<li>
+                        <span class="mr-2 font-bold" aria-hidden="true">+</span><span class="sr-only">For it: </span>{reason}
+                    </li>{/each}
+                {#each option.moreAgainst as reason, i (i)}<li>
+                        <span class="mr-2 font-bold" aria-hidden="true">−</span><span class="sr-only">Against it: </span>{reason}
+                    </li>{/each}
+            </ul>
+        </details>
+    {/if}
     <p class="quiet text-sm">{option.repeat} (common practice, no source)</p>
     <a class={['btn mt-1 justify-self-start', first && 'btn-primary']} href={`/bench?case=${caseId}&recipe=${option.slug}${dose}`}
         >Take {option.name} to the bench</a

@@ -16,6 +16,10 @@
         { key: 'wounded', words: 'Grazed or wounded leaves' },
         { key: 'eatenSoon', words: 'Eaten within two weeks' },
         { key: 'bearsNoOil', words: 'Of a kind that bears no oil: maple, walnut, hickory, blue conifer, fern' },
+        { key: 'soapSensitive', words: 'Of a kind that soap marks' },
+        { key: 'sulfurLately', words: 'Sulfur on it within the last four weeks' },
+        { key: 'copperLately', words: 'Copper on it within the last two weeks' },
+        { key: 'oilLately', words: 'Oil on it within the last week' },
         { key: 'indoors', words: 'Stands indoors' },
         { key: 'cats', words: 'A cat comes near it' },
     ] as const;

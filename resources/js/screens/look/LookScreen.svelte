@@ -9,7 +9,7 @@
 
     const seen = new Seen();
     const page = new Loaded(async () => ({
-        signs: (await taken(api.GET('/api/troubles'))).signs,
+        known: await taken(api.GET('/api/troubles')),
         plants: (await taken(api.GET('/api/plants'))).plants.filter((plant) => !plant.retired),
     }));
     /** On a phone the suspects lie below the signs: what stands first is said where the thumb is. */
@@ -38,19 +38,24 @@
 
 <Head title="What is it?"><button class="btn" disabled={seen.signs.size === 0} onclick={() => seen.clear()}>Start over</button></Head>
 <Waiting of={page}>
-    {#snippet children({ signs, plants })}
+    {#snippet children({ known, plants })}
         <div class="grid items-start gap-4 lg:grid-cols-[minmax(0,1.5fr)_minmax(20rem,1fr)]">
             <div class="grid gap-4">
                 {#each groups as group (group.code)}
                     <section class="dish" aria-label={group.name}>
                         <h2 class="mb-2">{group.name}</h2>
                         <div class="grid gap-2 sm:grid-cols-2">
-                            {#each signs.filter((sign) => sign.group === group.code) as sign (sign.slug)}<SignTile {sign} {seen} />{/each}
+                            {#each known.signs.filter((sign) => sign.group === group.code) as sign (sign.slug)}<SignTile
+                                    {sign}
+                                    {seen}
+                                />{/each}
                         </div>
                     </section>
                 {/each}
             </div>
-            <div id="suspects" tabindex="-1" class="outline-none lg:sticky lg:top-4"><Suspects {seen} {plants} /></div>
+            <div id="suspects" tabindex="-1" class="outline-none lg:sticky lg:top-4">
+                <Suspects {seen} {plants} troubles={known.troubles} />
+            </div>
         </div>
     {/snippet}
 </Waiting>

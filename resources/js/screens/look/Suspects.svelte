@@ -1,12 +1,19 @@
 <script lang="ts">
     import { api, taken, type Schemas } from '../../lib/client';
     import { Sending } from '../../lib/sending.svelte';
+    import { atTime } from '../../lib/time';
     import FaultNote from '../../parts/FaultNote.svelte';
     import FormFoot from '../../parts/FormFoot.svelte';
     import { navigate } from '../../routes';
     import type { Seen } from './seen.svelte';
 
-    const { seen, plants }: { seen: Seen; plants: Schemas['Plant'][] } = $props();
+    interface Props {
+        seen: Seen;
+        plants: Schemas['Plant'][];
+        troubles: Schemas['Troubles']['troubles'];
+    }
+    const { seen, plants, troubles }: Props = $props();
+    const pestNames = $derived(Object.fromEntries(troubles.filter((one) => one.isPest).map((one) => [one.slug, one.name])));
     const sending = new Sending();
     let plantId = $state(0);
     const found = $derived(seen.diagnosis.value);
@@ -30,7 +37,9 @@
         {#each found.looks as look (look.slug)}
             <div class="border-info border-l-8 pl-3">
                 <p class="font-bold">{look.words}</p>
-                <p class="quiet text-sm">Yes speaks for {look.yes.join(', ').toLowerCase()}; no for {look.no.join(', ').toLowerCase()}.</p>
+                {#if look.yes.length > 0 && look.no.length > 0}<p class="quiet text-sm">
+                        Yes speaks for {look.yes.join(', ').toLowerCase()}; no for {look.no.join(', ').toLowerCase()}.
+                    </p>{/if}
                 <div class="mt-2 flex gap-2">
                     <button class="btn" aria-label={`Yes: ${look.words}`} onclick={() => seen.answer(look.sign, true)}>Yes</button>
                     <button class="btn" aria-label={`No: ${look.words}`} onclick={() => seen.answer(look.sign, false)}>No</button>
@@ -49,8 +58,8 @@
             <FormFoot form={sending} send={() => void open(last)} />
         {/if}
         <ol class="grid gap-4">
-            {#each found.suspects.slice(0, 5) as suspect (suspect.slug)}
-                <li data-suspect={suspect.slug}>
+            {#each found.suspects.slice(0, 5) as suspect (suspect.slugs.join())}
+                <li data-suspect={suspect.slugs.join(' ')}>
                     <div class="flex items-baseline gap-2">
                         <strong class="text-lg">{suspect.name}</strong><span class="quiet ml-auto"
                             >{Math.round(suspect.chancePercent)} %</span
@@ -67,12 +76,25 @@
                     {#if suspect.against.length > 0}<p class="text-sm">Not its doing: {suspect.against.join('; ')}.</p>{/if}
                     {#if suspect.missing.length > 0}<p class="text-sm">Missing: {suspect.missing.join('; ')}.</p>{/if}
                     <p class="quiet text-sm">{suspect.matters}</p>
-                    {#if suspect.isPest}
-                        <button
-                            class="btn btn-primary mt-2"
-                            disabled={plantId === 0 || sending.held}
-                            onclick={() => void open(suspect.slug)}>Open a case: {suspect.name.toLowerCase()}</button
-                        >
+                    {#each suspect.slugs as slug (slug)}
+                        {#if pestNames[slug] !== undefined}
+                            <button
+                                class="btn btn-primary mt-2 mr-2"
+                                disabled={plantId === 0 || sending.held}
+                                onclick={() => void open(slug)}>Open a case: {pestNames[slug].toLowerCase()}</button
+                            >
+                        {/if}
+                    {/each}
+                    {#if suspect.bySpray}
+                        {#each found.rounds as round, i (i)}
+                            <p class="border-warning mt-2 border-l-8 pl-3" data-burn>
+                                Was it <a class="link" href={`/batches/${round.batch.id}`}>{round.batch.name}</a>, sprayed {atTime(
+                                    round.sprayedAt,
+                                )} on <a class="link" href={`/cases/${round.case.id}`}>{round.case.name}</a>?
+                            </p>
+                        {:else}
+                            <p class="mt-2">No round of the last week is written down here.</p>
+                        {/each}
                     {/if}
                 </li>
             {/each}

@@ -27,6 +27,7 @@ export const drawings: Record<string, Drawing> = {
             [39, 36, 5],
         ],
     },
+    tunnel: { leaf: true, lines: 'M24 50q10-2 6-10t6-10-8-8 6-10' },
     domes: { lines: 'M8 48h48', shapes: 'M14 48a8 8 0 0 1 16 0zM34 48a10 10 0 0 1 20 0z' },
     specks: { lines: 'M8 12h48v40H8z', dots: scatter(2.2, [20, 24], [32, 30], [44, 22], [26, 40], [40, 42], [50, 34]) },
     flies: {

@@ -25,6 +25,10 @@
         bloomFrom: was?.bloomFrom ?? '',
         bloomUntil: was?.bloomUntil ?? '',
         harvestOn: was?.harvestOn ?? '',
+        soapSensitive: was?.soapSensitive ?? false,
+        sulfurOn: was?.sulfurOn ?? '',
+        copperOn: was?.copperOn ?? '',
+        oilOn: was?.oilOn ?? '',
         /** Of several at once: the submission of each, and its name. */
         submissions: [] as string[],
     });
@@ -39,9 +43,17 @@
     async function add(event?: SubmitEvent): Promise<void> {
         event?.preventDefault();
         const { names, kind, tolerance: leaf, place, size, bearsNoOil, indoors, bloomFrom, bloomUntil, harvestOn } = form.values;
+        const { soapSensitive, sulfurOn, copperOn, oilOn } = form.values;
         const day = (text: string): string | null => (text === '' ? null : text);
-        const dates = { bloomFrom: day(bloomFrom), bloomUntil: day(bloomUntil), harvestOn: day(harvestOn) };
-        const said = { kind, tolerance: leaf, place, size, bearsNoOil, indoors, ...dates };
+        const dates = {
+            bloomFrom: day(bloomFrom),
+            bloomUntil: day(bloomUntil),
+            harvestOn: day(harvestOn),
+            sulfurOn: day(sulfurOn),
+            copperOn: day(copperOn),
+            oilOn: day(oilOn),
+        };
+        const said = { kind, tolerance: leaf, place, size, bearsNoOil, soapSensitive, indoors, ...dates };
         const correct = (id: number, basedOn: number, name: string): Promise<Schemas['Plant']> =>
             taken(api.PUT('/api/plants/{id}', { params: { path: { id } }, body: { basedOn, ...said, name, notes: plant?.notes ?? '' } }));
         const kept = await form.send(async (submission, basedOn) => {
@@ -133,6 +145,9 @@
             ><input type="checkbox" class="checkbox checkbox-primary" bind:checked={form.values.bearsNoOil} /> Of a kind that bears no oil: maple,
             walnut, hickory, blue conifer, fern</label
         >
+        <label class="flex min-h-11 items-center gap-3"
+            ><input type="checkbox" class="checkbox checkbox-primary" bind:checked={form.values.soapSensitive} /> Of a kind that soap marks</label
+        >
         <div class="grid gap-2 sm:grid-cols-3">
             <label class="grid gap-1"
                 ><span>In flower from</span><input type="date" class="input w-full" bind:value={form.values.bloomFrom} /></label
@@ -144,6 +159,16 @@
                 ><span>Picked on</span><input type="date" class="input w-full" bind:value={form.values.harvestOn} /></label
             >
         </div>
+        <fieldset class="grid gap-2 sm:grid-cols-3">
+            <legend class="font-bold">Last sprayed with, elsewhere bought</legend>
+            <label class="grid gap-1"
+                ><span>Sulfur on</span><input type="date" class="input w-full" bind:value={form.values.sulfurOn} /></label
+            >
+            <label class="grid gap-1"
+                ><span>Copper on</span><input type="date" class="input w-full" bind:value={form.values.copperOn} /></label
+            >
+            <label class="grid gap-1"><span>Oil on</span><input type="date" class="input w-full" bind:value={form.values.oilOn} /></label>
+        </fieldset>
         <FormFoot {form} send={() => void add()} />
         <button class="btn btn-primary" disabled={form.held || all.length === 0}
             >{plant !== undefined ? 'Correct the plant' : all.length > 1 ? `Add ${all.length} plants` : 'Add the plant'}</button

@@ -19,6 +19,7 @@
                     Math.abs(row.medianReductionPercent),
                 )} % {row.medianReductionPercent >= 0 ? 'fewer' : 'more'}{/if}.
         </p>
+        <p class="font-bold" data-verdict={row.verdict}>{row.verdictWords}</p>
         <ul class="quiet mt-1 text-sm">
             {#each row.because as sentence, i (i)}<li>{sentence}</li>{/each}
         </ul>

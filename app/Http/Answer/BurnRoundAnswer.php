@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Answer;
+
+/** A round that may have burned a plant. */
+final readonly class BurnRoundAnswer
+{
+    public function __construct(
+        public RefAnswer $batch,
+        public RefAnswer $case,
+        public string $sprayedAt,
+    ) {}
+}

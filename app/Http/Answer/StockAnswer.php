@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Answer;
+
+/** A stock as a recipe has it: what its lines add up to. */
+final readonly class StockAnswer
+{
+    /** @param array<string, mixed> $document */
+    public function __construct(
+        public string $slug,
+        public string $name,
+        public float $mL,
+        public string $words,
+        public array $document,
+    ) {}
+}

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Answer\Instant;
+use App\Http\Answer\JarAnswer;
+use App\Records\Jars;
+use IdleMixer\Core\Wording\Measures;
+use Illuminate\Http\JsonResponse;
+
+/** The stocks that stand ready. */
+final class JarController
+{
+    public function __invoke(Jars $jars): JsonResponse
+    {
+        $all = [];
+        foreach ($jars->standing() as [$batch, $slug, $jar]) {
+            $all[] = new JarAnswer($batch->id, $slug, $batch->name, $jar->left(), Measures::metric($jar->left()), Instant::of($batch->made_at ?? $batch->started_at), Instant::maybe($batch->discard_at));
+        }
+
+        return new JsonResponse(['jars' => $all]);
+    }
+}
