@@ -24,6 +24,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property float $make_ml
  * @property string $stand_test
  * @property string $keeping
+ * @property float $first_look_hours
  * @property float $fair_look_hours
  * @property int|null $repeat_days
  * @property string $notes
@@ -50,6 +51,7 @@ final class Batch extends Correctable
         return [
             'taken_back_at' => 'immutable_datetime',
             'make_ml' => 'float',
+            'first_look_hours' => 'float',
             'fair_look_hours' => 'float',
             'repeat_days' => 'integer',
             'started_at' => 'immutable_datetime',

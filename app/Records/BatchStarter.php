@@ -69,6 +69,7 @@ final readonly class BatchStarter
         return [
             'name' => $record->name,
             'make_ml' => $record->finished(),
+            'first_look_hours' => $record->firstLookHours,
             'fair_look_hours' => $record->fairLookHours,
             'repeat_days' => $record->repeatDays,
         ];

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Records;
 
 use App\Models\Batch;
+use App\Models\Count;
 use App\Models\LeafTest;
 use App\Models\PestCase;
 use App\Models\Round;
@@ -70,8 +71,10 @@ final readonly class TaskList
             $trial = $round === null ? null : ($this->trials->of($case)[$round->id] ?? null);
             $done = $round === null || $trial === null ? null : new RoundDone(
                 $round->sprayed_at,
+                $round->batch->first_look_hours,
                 $round->batch->fair_look_hours,
                 $round->batch->repeat_days,
+                self::countedSince($case, $round)?->counted_at,
                 $trial->isLookedAt(),
             );
             $about = $this->troubles->trouble($case->pest)->name . ' on ' . $case->plant->name;
@@ -79,6 +82,12 @@ final readonly class TaskList
         }
 
         return $tasks;
+    }
+
+    /** The last count of what was sprayed. */
+    private static function countedSince(PestCase $case, Round $round): ?Count
+    {
+        return $case->counts->filter(static fn(Count $count): bool => ! $count->untreated && $count->counted_at >= $round->sprayed_at)->sortBy('counted_at')->last();
     }
 
     /** @return array<int, Round> the last round of each case, by case */

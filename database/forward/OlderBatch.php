@@ -21,7 +21,7 @@ use stdClass;
 
 /**
  * One batch of a notebook that kept plan, request and tally apart, as the document of today. What was planned is taken from
- * the plan that was stored; limits were not stored and are those of today; the season was not stored and is unknown.
+ * the plan that was stored; limits were not stored and are those of that version; the season was not stored and is unknown.
  */
 final readonly class OlderBatch
 {
@@ -42,7 +42,7 @@ final readonly class OlderBatch
         $request = Older::decoded(Older::text($batch->request ?? null));
         $recipe = Older::decoded($recipe);
         $plan = (new OlderPlan((new OlderRecipe($this->ingredients))->leaves($recipe), $scoops))->forward(Older::decoded(Older::text($batch->plan ?? null)));
-        $limits = Limits::shipped()->rows();
+        $limits = [...Limits::shipped()->rows(), ...LimitsThen::rows()];
         $bench = $this->bench($request, $batch);
 
         return [
@@ -151,7 +151,7 @@ final readonly class OlderBatch
                 : array_map(static fn(mixed $row): array => ['amount' => Older::at($row, 'amount'), 'unit' => Older::at($row, 'unit'), 'name' => ''], array_values($measures)),
             'scale_g' => is_numeric($scale) ? (float) $scale : null,
             'water' => ['hardness_mg_L' => $batch->water_hardness_mg_l ?? null, 'celsius' => $batch->water_celsius ?? null],
-            'plant' => $slug === '' ? null : BatchWriter::plant(ToleranceCatalogue::shipped()->get($slug)),
+            'plant' => $slug === '' ? null : [...BatchWriter::plant(ToleranceCatalogue::shipped()->get($slug)), ...LimitsThen::ofPlant($slug)],
             'circumstances' => BatchWriter::circumstances(new Circumstances(everyDays: is_numeric($repeat) ? (float) $repeat : null)),
             'hand' => 1.0,
             'agitation' => 'hand-shake',

@@ -7,7 +7,7 @@ use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 
-/** What a choice asks of a plant once, which jar a batch was poured from, and plants that are looked at weekly until they are clear. */
+/** What a choice asks of a plant once, which jar a batch was poured from, its first look, and plants that are looked at weekly until they are clear. */
 return new class extends Migration {
     public function up(): void
     {
@@ -19,7 +19,10 @@ return new class extends Migration {
         });
         Schema::table('batches', static function (Blueprint $table): void {
             $table->unsignedBigInteger('stock_batch_id')->nullable()->index();
+            $table->double('first_look_hours')->default(0);
         });
+        // Batches of before had one look.
+        DB::table('batches')->update(['first_look_hours' => DB::raw('fair_look_hours')]);
         Schema::table('watches', static function (Blueprint $table): void {
             $table->timestamp('cleared_at')->nullable();
         });

@@ -47,6 +47,7 @@ final readonly class BatchReader
         $holding = $object->get('holding')->object(['strict', 'patient']);
         $emulsion = $object->get('emulsion')->open();
         $droplet = $emulsion->filled('usual_droplet_um');
+        $look = $plan->get('fair_look')->open();
         $repeat = $object->filled('repeat_days');
         $target = Target::of(RecipeUse::from($recipe->get('use')->word(array_column(RecipeUse::cases(), 'value'), 'use')), $bench->plant());
 
@@ -67,7 +68,8 @@ final readonly class BatchReader
             self::budget($plan->get('emulsion')->open()),
             $droplet?->positive(),
             new HoldingRule($numbers->read($holding->get('strict')), $numbers->read($holding->get('patient'))),
-            $plan->get('fair_look')->open()->get('hours')->countUpTo(24.0 * self::LONGEST_DAYS),
+            ($look->filled('first_hours') ?? $look->get('hours'))->countUpTo(24.0 * self::LONGEST_DAYS),
+            $look->get('hours')->countUpTo(24.0 * self::LONGEST_DAYS),
             $repeat?->whole(1, self::LONGEST_DAYS),
         );
     }
@@ -135,6 +137,9 @@ final readonly class BatchReader
     {
         $ml = static fn(string $key): float => $emulsion->get($key)->countUpTo(\PHP_FLOAT_MAX);
 
-        return new SoapBudget($ml('soap_given_mL'), $ml('soap_needed_mL'), $ml('soap_lost_to_hardness_mL'));
+        // Batches of before do not say it: what is added to them may fall short by what the water takes.
+        $still = $emulsion->filled('soap_still_taken_mL')?->countUpTo(\PHP_FLOAT_MAX) ?? 0.0;
+
+        return new SoapBudget($ml('soap_given_mL'), $ml('soap_needed_mL'), $ml('soap_lost_to_hardness_mL'), $still);
     }
 }

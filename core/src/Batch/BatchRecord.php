@@ -49,6 +49,8 @@ final readonly class BatchRecord
         /** µm: the median droplet that was forecast for a hand like others; null without oil. */
         public ?float $usualDroplet,
         public HoldingRule $holding,
+        /** Hours from spraying to the first look that says something. */
+        public float $firstLookHours,
         /** Hours from spraying to the first look that may judge it. */
         public float $fairLookHours,
         /** Days to the next round; null where it is done once. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace IdleMixer\Core\Emulsion;
 
 use IdleMixer\Core\Data\EmulsionLines;
+use IdleMixer\Core\Ingredient\Substance;
 use IdleMixer\Core\Mix\Mixture;
 use IdleMixer\Core\Recipe\MixingOrder;
 
@@ -42,18 +43,30 @@ final readonly class Emulsifier
         $main = $in->main ?? $this->table->usualEmulsifier;
         $holds = $main->emulsifying;
         if ($in->egg || $in->oil <= 0.0 || $holds === null) {
-            return new SoapBudget($in->emulsifier, 0.0, $this->lost($in, $hardness));
+            return new SoapBudget($in->emulsifier, 0.0, $this->lost($in, $hardness), $this->stillTakes($in, $hardness));
         }
         $grams = $this->table->value('needed-on-oil') * $in->oilGrams
             + $this->table->value('needed-dissolved') * $holds->critical->value * $in->finished / 1000.0;
 
-        return new SoapBudget($in->emulsifier, $grams / ($holds->active->value * $main->density->value), $this->lost($in, $hardness));
+        return new SoapBudget($in->emulsifier, $grams / ($holds->active->value * $main->density->value), $this->lost($in, $hardness), $this->stillTakes($in, $hardness));
     }
 
     /** mL of true soap as bought that the water turns into scum. */
     public function lost(Contents $in, ?float $hardness): float
     {
         return $in->soap > 0.0 ? ($in->soap - $this->hardness->leaves($in, $hardness, $in->water)) / $in->soapInMillilitre : 0.0;
+    }
+
+    /** mL of more of the same soap that the water would take; 0 where what holds the oil is no soap. */
+    private function stillTakes(Contents $in, ?float $hardness): float
+    {
+        $main = $in->main ?? $this->table->usualEmulsifier;
+        if ($main->substance !== Substance::TrueSoap || $main->emulsifying === null) {
+            return 0.0;
+        }
+        $unmet = max(0.0, $this->hardness->takes($hardness) * $in->water / 1000.0 - $in->soap);
+
+        return $unmet / ($main->emulsifying->active->value * $main->density->value);
     }
 
     /** mL of liquid castile that a litre of water of that hardness (mg/L as CaCO3) destroys. */

@@ -13,6 +13,8 @@ final readonly class SoapBudget
         public float $needed,
         /** What hardness turns into scum. */
         public float $lost,
+        /** What it would take of more of it. */
+        public float $stillTaken,
     ) {}
 
     /** What is left after hardness. */
@@ -21,9 +23,15 @@ final readonly class SoapBudget
         return max(0.0, $this->given - $this->lost);
     }
 
-    /** What is missing of what must be free. */
-    public function missing(): float
+    /**
+     * What is to be added that enough is free.
+     *
+     * @param float $atLeast mL that are to be free in any case
+     */
+    public function missing(float $atLeast = 0.0): float
     {
-        return max(0.0, $this->needed - $this->free());
+        $more = max($atLeast, $this->needed - $this->free());
+
+        return $more > 0.0 ? $more + $this->stillTaken : 0.0;
     }
 }

@@ -26,7 +26,7 @@ final readonly class StandAdvice
     /** @param int $failures stand tests of this batch that showed oil or scum, this one among them */
     public static function of(StandTest $result, int $failures, SoapBudget $budget): self
     {
-        $add = max($budget->missing(), self::A_LITTLE * $budget->needed);
+        $add = $budget->missing(self::A_LITTLE * $budget->needed);
 
         return match (true) {
             $result === StandTest::NotDone => new self('not-done', 0.0),

@@ -24,9 +24,9 @@ final class CaseTasks
             return [new Task(TaskKind::FirstRound, $case, $about, $ready)];
         }
         $tasks = [];
-        if (! $last->counted) {
-            $fair = $last->at->modify('+' . (int) round($last->fairLookHours * 60) . ' minutes');
-            $tasks[] = new Task(TaskKind::CountAfter, $case, $about, $fair);
+        $look = $last->nextLook();
+        if ($look !== null) {
+            $tasks[] = new Task(TaskKind::CountAfter, $case, $about, $look);
         }
         if ($last->repeatDays !== null) {
             $tasks[] = new Task(TaskKind::NextRound, $case, $about, $last->at->modify("+{$last->repeatDays} days"));

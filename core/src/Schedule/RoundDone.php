@@ -11,11 +11,32 @@ final readonly class RoundDone
 {
     public function __construct(
         public DateTimeImmutable $at,
-        /** Hours to the first fair look. */
+        /** Hours to the first look that says something. */
+        public float $firstLookHours,
+        /** Hours to the look that may judge it. */
         public float $fairLookHours,
         /** Days to the next round; null where it is done once. */
         public ?int $repeatDays,
-        /** Whether a fair count was made after it. */
-        public bool $counted,
+        /** When it was counted last since; null where it was not. */
+        public ?DateTimeImmutable $counted,
+        /** Whether that count may judge it. */
+        public bool $judged,
     ) {}
+
+    /** The look that comes next; null when both were had. */
+    public function nextLook(): ?DateTimeImmutable
+    {
+        $first = $this->after($this->firstLookHours);
+
+        return match (true) {
+            $this->judged => null,
+            $this->counted === null || $this->counted < $first => $first,
+            default => $this->after($this->fairLookHours),
+        };
+    }
+
+    private function after(float $hours): DateTimeImmutable
+    {
+        return $this->at->modify('+' . (int) round($hours * 60) . ' minutes');
+    }
 }

@@ -33,6 +33,7 @@ final class EmulsionWriter
             $forecast->budget->given,
             $forecast->budget->needed,
             $forecast->budget->lost,
+            $forecast->budget->stillTaken,
             self::remedy($plan),
             $forecast->verdict->value,
             round($forecast->reshake[$plan->bench->recipe->order->value] ?? 0.0, self::SECOND_DIGITS),

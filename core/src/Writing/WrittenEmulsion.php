@@ -15,6 +15,8 @@ final readonly class WrittenEmulsion
         public float $soap_given_mL,
         public float $soap_needed_mL,
         public float $soap_lost_to_hardness_mL,
+        /** What the water would take of soap that is added, before any of it is free. */
+        public float $soap_still_taken_mL,
         public ?WrittenRemedy $remedy,
         public string $verdict,
         public float $reshake_seconds,

@@ -67,7 +67,7 @@ it('draws its lines where the hands can do with it', function (float $seconds, E
 
 // Common practice, no source: a ring or beads, a little soap and again; scum, other water; our own line: three times, give up.
 it('answers a glass', function (StandTest $result, int $failures, string $code, float $add): void {
-    $advice = StandAdvice::of($result, $failures, new SoapBudget(2.0, 4.0, 0.0));
+    $advice = StandAdvice::of($result, $failures, new SoapBudget(2.0, 4.0, 0.0, 0.0));
 
     expect($advice->code)->toBe($code)->and($advice->add)->toBe($add)->and(StandWords::shipped()->advice($advice))->not->toContain('{');
 })->with([
@@ -77,7 +77,10 @@ it('answers a glass', function (StandTest $result, int $failures, string $code, 
 ]);
 
 it('adds a little even where the sums say that it should have held', function (): void {
-    expect(StandAdvice::of(StandTest::Ring, 1, new SoapBudget(9.0, 4.0, 0.0))->add)->toBe(1.0);
+    expect(StandAdvice::of(StandTest::Ring, 1, new SoapBudget(9.0, 4.0, 0.0, 0.0))->add)->toBe(1.0)
+        // Hard water takes its part of what is added, too: 2 mL of 2 went, it takes 3 more before the 4 that are needed are free.
+        ->and(StandAdvice::of(StandTest::Ring, 1, new SoapBudget(2.0, 4.0, 2.0, 3.0))->add)->toBe(7.0)
+        ->and((new SoapBudget(9.0, 4.0, 0.0, 3.0))->missing())->toBe(0.0);
 });
 
 it('knows in which water soap is spoilt', function (): void {

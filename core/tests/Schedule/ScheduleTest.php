@@ -69,9 +69,12 @@ it('asks for a first round, then a count, then the next round', function (): voi
     $opened = on('2026-05-01T10:00:00Z');
 
     expect(kindsOf(CaseTasks::of(1, 'a', $opened, null)))->toBe([[TaskKind::FirstRound, '05-01 10']])
-        ->and(kindsOf(CaseTasks::of(1, 'a', $opened, new RoundDone(on('2026-05-02T20:00:00Z'), 72.0, 7, false))))->toBe([[TaskKind::CountAfter, '05-05 20'], [TaskKind::NextRound, '05-09 20']])
-        ->and(kindsOf(CaseTasks::of(1, 'a', $opened, new RoundDone(on('2026-05-02T20:00:00Z'), 72.0, 7, true))))->toBe([[TaskKind::NextRound, '05-09 20']])
-        ->and(kindsOf(CaseTasks::of(1, 'a', $opened, new RoundDone(on('2026-05-02T20:00:00Z'), 72.0, null, true))))->toBe([]);
+        ->and(kindsOf(CaseTasks::of(1, 'a', $opened, new RoundDone(on('2026-05-02T20:00:00Z'), 72.0, 168.0, 7, null, false))))->toBe([[TaskKind::CountAfter, '05-05 20'], [TaskKind::NextRound, '05-09 20']])
+        // Looked at too early for anything, then at the first look: the one that judges is left.
+        ->and(kindsOf(CaseTasks::of(1, 'a', $opened, new RoundDone(on('2026-05-02T20:00:00Z'), 72.0, 168.0, 7, on('2026-05-03T20:00:00Z'), false))))->toBe([[TaskKind::CountAfter, '05-05 20'], [TaskKind::NextRound, '05-09 20']])
+        ->and(kindsOf(CaseTasks::of(1, 'a', $opened, new RoundDone(on('2026-05-02T20:00:00Z'), 72.0, 168.0, 7, on('2026-05-05T20:00:00Z'), false))))->toBe([[TaskKind::CountAfter, '05-09 20'], [TaskKind::NextRound, '05-09 20']])
+        ->and(kindsOf(CaseTasks::of(1, 'a', $opened, new RoundDone(on('2026-05-02T20:00:00Z'), 72.0, 168.0, 7, on('2026-05-09T20:00:00Z'), true))))->toBe([[TaskKind::NextRound, '05-09 20']])
+        ->and(kindsOf(CaseTasks::of(1, 'a', $opened, new RoundDone(on('2026-05-02T20:00:00Z'), 72.0, 168.0, null, on('2026-05-09T20:00:00Z'), true))))->toBe([]);
 });
 
 it('sorts tasks by day, in the time zone it is asked in', function (): void {
