@@ -159,7 +159,7 @@ it('says what is wrong with a batch document, and keeps nothing of it', function
 })->with([
     ['/format', 'somebody/else', '/format'], ['/version', 2, '/version'], ['/id', 'seven', '/id'], ['/bench/water/hardness_mg_L', -1, '/bench/water/hardness_mg_L'],
     ['/bench/circumstances/season', 'monsoon', '/bench/circumstances/season'], ['/ingredients/0/substance', 'moonlight', '/ingredients/0/substance'],
-    ['/limits/oil-leaf/source', 'a friend', '/limits/oil-leaf/source'], ['/plan/loads', [], '/plan/loads'], ['/plan/loads/0/lines/0/mL', 0, '/plan/loads/0/lines/0/mL'],
+    ['/limits/non-ionic/source', 'a friend', '/limits/non-ionic/source'], ['/plan/loads', [], '/plan/loads'], ['/plan/loads/0/lines/0/mL', 0, '/plan/loads/0/lines/0/mL'],
     ['/plan/loads/0/lines/0/ingredient', 'unicorn', '/plan/loads/0/lines/0/ingredient'], ['/record/ticks', [['load' => 9, 'item' => 'neem-oil', 'scoop' => 0, 'number' => 1, 'at' => '2026-06-01T08:00:00Z']], '/record/ticks/0/load'],
     ['/moon', 'full', '/moon'],
 ]);

@@ -109,8 +109,8 @@ final class Contract
             assert($resolver !== null);
             $whole = json_encode([...self::document(), '$id' => self::BASE . 'openapi.json', '$schema' => 'https://json-schema.org/draft/2020-12/schema'], \JSON_THROW_ON_ERROR);
             $resolver->registerRaw($whole, self::BASE . 'openapi.json');
-            foreach (['recipe', 'plan-request', 'plan', 'batch'] as $name) {
-                $resolver->registerRaw((string) file_get_contents("{$root}/schemas/{$name}.schema.json"), self::BASE . "schemas/{$name}.schema.json");
+            foreach (glob("{$root}/schemas/*.schema.json") ?: [] as $file) {
+                $resolver->registerRaw((string) file_get_contents($file), self::BASE . 'schemas/' . basename($file));
             }
         }
 

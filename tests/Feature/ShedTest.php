@@ -61,11 +61,12 @@ it('calls a measured spoon by its name in the tally, and a weighing as what the 
     expect($kit->text('kit.0.name'))->toBe('Blue spoon');
     $fill = ['amount' => $kit->number('kit.0.amount'), 'unit' => $kit->text('kit.0.unit'), 'name' => $kit->text('kit.0.name')];
     $batch = Notebook::batch(['recipe' => 'mild-neem', 'make' => ['amount' => 13.8, 'unit' => 'L']], null, ['measures' => [$fill]]);
+    $steps = json_encode($batch->list('plan.steps'), \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE);
     // One spoon has one name: in the tally, in the step, on the label, and in what is planned.
     expect($batch->text('items.0.scoops.0.words'))->toBe('Blue spoon')
         ->and($batch->text('plan.loads.0.items.0.words'))->toBe('6 × Blue spoon')
-        ->and($batch->text('plan.steps.1'))->toContain('6 × Blue spoon')
-        ->and(str_contains($batch->text('plan.steps.1'), '6 × 4.6'))->toBeFalse()
+        ->and($steps)->toContain('6 × Blue spoon')
+        ->and(str_contains($steps, '6 × 4.6'))->toBeFalse()
         ->and($batch->text('plan.loads.0.items.0.measured.scoops.0.words'))->toBe('Blue spoon');
 
     $weighed = Notebook::batch(['recipe' => 'mild-neem', 'make' => ['amount' => 20, 'unit' => 'L'], 'measures' => [['amount' => 4.6, 'unit' => 'mL']]], null, ['scale' => 1]);

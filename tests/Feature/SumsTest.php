@@ -27,8 +27,9 @@ it('says a line in every other way', function (string $line, float $amount, stri
     'label rate to this sprayer' => ['30 ml/l neem', 5.0, 'L', 'water', ['amount' => '150 mL (138 g)', 'percent' => '2.91 % by volume']],
     'parts' => ['1:100 soap', 2.0, 'L', 'water', ['amount' => '20 mL (20.6 g)', 'percent' => '0.99 % by volume']],
     // 25 % of a litre from a 70 % bottle: 250 / 0.7 = 357 mL, and 643 mL of water.
-    'alcohol from a 70 % bottle' => ['25 % alcohol from 70 %', 1.0, 'L', 'finished', ['amount' => '357 mL (311 g)', 'pure' => '25 % pure', 'water' => '643 mL']],
-    'alcohol from a 91 % bottle' => ['25 % alcohol from 91 %', 1.0, 'L', 'finished', ['amount' => '275 mL (239 g)', 'water' => '725 mL']],
+    'alcohol from a 70 % bottle' => ['25 % alcohol from 70 %', 1.0, 'L', 'finished', ['amount' => '357 mL (314 g)', 'pure' => '25 % pure', 'water' => '643 mL']],
+    // What is mostly water is heavier: 0.88 g/mL at 70 %, 0.815 at 91 % (handbook, from memory).
+    'alcohol from a 91 % bottle' => ['25 % alcohol from 91 %', 1.0, 'L', 'finished', ['amount' => '275 mL (224 g)', 'water' => '725 mL']],
     'peroxide from 3 %' => ['1 % peroxide from 3 %', 300.0, 'mL', 'finished', ['amount' => '100 mL (101 g)', 'water' => '200 mL']],
     'soda by weight' => ['0.53 % soda', 1.0, 'L', 'finished', ['amount' => '5.68 mL (5.3 g)', 'percent' => '0.53 g per 100 mL']],
     'a range' => ['2-4 tbsp per gallon neem', 1.0, '[gal_us]', 'water', ['amount' => '29.6 to 59.1 mL (27.2 to 54.4 g)', 'percent' => '0.775 to 1.54 % by volume']],

@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+use Illuminate\Support\Facades\Artisan;
+use Tests\Feature\Answer;
+use Tests\Feature\Contract;
+
+/** @param array<string, string> $options */
+function consoleSays(string $command, string $text, array $options = [], int $status = 0): Answer
+{
+    $file = tempnam(sys_get_temp_dir(), 'ask');
+    file_put_contents($file, $text);
+    expect(Artisan::call($command, ['file' => $file, '--json' => true, ...$options]))->toBe($status);
+    unlink($file);
+
+    return new Answer($status === 0 ? 200 : 422, Artisan::output(), []);
+}
+
+it('answers each question on the console with the document that its schema describes', function (string $command, string $schema, string $request, string $path, mixed $value): void {
+    $answer = consoleSays("mixer:{$command}", $request);
+
+    expect(Contract::schemaFault($schema, $answer->text))->toBe('')
+        ->and($answer->at($path))->toEqual($value);
+    if ($schema !== 'compose') {
+        expect(Contract::schemaFault("{$schema}-request", $request))->toBe('');
+    }
+})->with([
+    // Webs and stippling are the plainest sign of mites there is (common practice, no source).
+    'what it is' => ['diagnose', 'diagnose', '{"signs":["webs","stipple"],"absent":[]}', 'suspects.0.troubles', ['spider-mites']],
+    'what it may be with little to go by' => ['diagnose', 'diagnose', '{"signs":["honeydew"]}', 'open', true],
+    // A soap is the first thing that is reached for against aphids (common practice, no source).
+    'what to spray' => ['choose', 'choose', '{"trouble":"aphids","plant":"ordinary-leaf","season":"growing","severity":"moderate","indoors":false,"flags":[],"cupboard":["castile-soap"]}', 'proposed.0.recipe', 'plain-soap'],
+    'a recipe of what was said' => ['compose', 'compose', "1 litre water\n10 ml neem oil\n5 ml castile soap", 'recipe.lines.0.ingredient', 'neem-oil'],
+    // Henderson and Tilton (1955): 100 × (1 − 20 × 50 / (100 × 100)) = 90.
+    'what worked' => ['worked', 'worked', '{"cases":[{"id":"a","pest":"aphids","plant":"zinnia","rounds":[{"at":"2026-06-01T18:00:00Z","recipe":"plain-soap","fairLookHours":24}],"counts":[{"at":"2026-06-01T17:00:00Z","value":100},{"at":"2026-06-01T17:00:00Z","value":50,"untreated":true},{"at":"2026-06-03T17:00:00Z","value":20},{"at":"2026-06-03T17:00:00Z","value":100,"untreated":true}]}]}', 'rounds.0.reduction_percent', 90.0],
+]);
+
+it('says on the console what is wrong, where, and what would be right', function (string $command, string $request, string $path, string $says): void {
+    $answer = consoleSays("mixer:{$command}", $request, [], 1);
+
+    expect($answer->text('error.path'))->toBe($path)->and($answer->text('error.message'))->toContain($says);
+})->with([
+    'a sign that nobody knows' => ['diagnose', '{"signs":["webs","ghosts"]}', '/signs/1', 'ghosts'],
+    'seen, and seen not to be there' => ['diagnose', '{"signs":["webs"],"absent":["webs"]}', '/signs/0', 'webs'],
+    'days that are none' => ['diagnose', '{"signs":["webs"],"sprayedDaysAgo":-1}', '/sprayedDaysAgo', '-1'],
+    'signs that are no list' => ['diagnose', '{"signs":"webs"}', '/signs', 'list'],
+    'a trouble that nobody knows' => ['choose', '{"trouble":"dragons"}', '/trouble', 'dragons'],
+    'a plant that nobody knows' => ['choose', '{"trouble":"aphids","plant":"cactus"}', '/plant', 'cactus'],
+    'a flag that nobody knows' => ['choose', '{"trouble":"aphids","flags":["moon"]}', '/flags/0', 'moon'],
+    'a cupboard with what nobody knows' => ['choose', '{"trouble":"aphids","cupboard":["moonshine"]}', '/cupboard/0', 'moonshine'],
+    'a spray that is not shipped' => ['worked', '{"cases":[{"id":"a","pest":"aphids","plant":"zinnia","rounds":[{"at":"2026-06-01T18:00:00Z","recipe":"grandma"}],"counts":[]}]}', '/cases/0/rounds/0/recipe', 'fairLookHours'],
+    'a count that is negative' => ['worked', '{"cases":[{"id":"a","pest":"aphids","plant":"zinnia","rounds":[],"counts":[{"at":"2026-06-01T18:00:00Z","value":-3}]}]}', '/cases/0/counts/0/value', '-3'],
+    'a day that is none' => ['worked', '{"cases":[{"id":"a","pest":"aphids","plant":"zinnia","rounds":[],"counts":[{"at":"yesterday","value":3}]}]}', '/cases/0/counts/0/at', 'yesterday'],
+    'no JSON' => ['choose', 'aphids, please', '', 'JSON'],
+    'nothing' => ['worked', '', '', 'JSON'],
+    'another encoding' => ['diagnose', "{\"signs\":[\"webs\xE9\"]}", '', 'UTF-8'],
+]);
+
+it('reads a spoon by the kitchen, and asks where nobody says which', function (): void {
+    $lines = "1 gallon water\n2 tbsp neem oil";
+    // A British gallon is 4,546.09 mL, an Australian tablespoon 20 mL (published).
+    expect(consoleSays('mixer:compose', $lines, ['--kitchen' => 'uk'])->number('recipe.basis.amount'))->toEqual(1.0)
+        ->and(consoleSays('mixer:compose', $lines, ['--kitchen' => 'uk'])->text('recipe.basis.unit'))->toBe('[gal_br]')
+        ->and(consoleSays('mixer:compose', $lines, ['--kitchen' => 'us'])->text('recipe.basis.unit'))->toBe('[gal_us]')
+        ->and(consoleSays('mixer:compose', "1 L water\n1 tbsp neem oil", ['--kitchen' => 'au'])->number('strength.oil_percent_vv'))->toEqualWithDelta(100 * 20 / 1020, 1e-6)
+        ->and(consoleSays('mixer:compose', $lines, ['--kitchen' => 'moon'], 1)->text('error.path'))->toBe('/kitchen')
+        ->and(consoleSays('mixer:compose', $lines, ['--use' => 'soup'], 1)->text('error.path'))->toBe('/use');
+});
+
+it('makes no recipe of what is no recipe, and says of each line why', function (): void {
+    $answer = consoleSays('mixer:compose', "1 gallon water\n1 cup of tobacco\nlove", ['--kitchen' => 'us']);
+
+    expect($answer->at('recipe'))->toBeNull()->and($answer->at('strength'))->toBeNull()
+        ->and([$answer->text('lines.0.status'), $answer->text('lines.0.ingredient'), $answer->text('lines.1.status')])->toBe(['understood', 'water', 'refused'])
+        ->and($answer->text('lines.2.message'))->not->toBe('')
+        ->and(consoleSays('mixer:compose', '', [])->at('recipe'))->toBeNull();
+});
