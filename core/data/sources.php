@@ -122,6 +122,11 @@ return [
         'standing' => 'published',
         'from_memory' => true,
     ],
+    'crc-soda' => [
+        'citation' => 'CRC Handbook of Chemistry and Physics: 69 g of sodium bicarbonate dissolve in a litre of water at 0 °C, 96 g at 20 °C',
+        'standing' => 'published',
+        'from_memory' => true,
+    ],
     'usgs-hardness' => [
         'citation' => 'USGS classes of water hardness as CaCO3: soft to 60, moderate to 120, hard to 180 mg/L, very hard above',
         'standing' => 'published',

@@ -113,8 +113,8 @@ it('keeps with the plant what was said to have been on it lately, and lets go of
 
     // No oil for two to four weeks after sulfur (published; extension notes on oil).
     expect($oily(Notebook::post("/api/cases/{$case}/choice", [...$said, 'sulfurLately' => true, 'soapSensitive' => true])))->toBe([])
-        ->and(Notebook::get("/api/plants")->text("plants.0.sulfurOn"))->toBe('2026-06-01')
-        ->and(Notebook::get("/api/plants")->at("plants.0.soapSensitive"))->toBeTrue();
+        ->and(Notebook::get('/api/plants')->text('plants.0.sulfurOn'))->toBe('2026-06-01')
+        ->and(Notebook::get('/api/plants')->at('plants.0.soapSensitive'))->toBeTrue();
     $other = Notebook::case($plant, 'aphids');
     expect(Notebook::get("/api/cases/{$other}")->at('situation.sulfurLately'))->toBeTrue();
 

@@ -109,7 +109,7 @@ final class Contract
             assert($resolver !== null);
             $whole = json_encode([...self::document(), '$id' => self::BASE . 'openapi.json', '$schema' => 'https://json-schema.org/draft/2020-12/schema'], \JSON_THROW_ON_ERROR);
             $resolver->registerRaw($whole, self::BASE . 'openapi.json');
-            foreach (glob("{$root}/schemas/*.schema.json") ?: [] as $file) {
+            foreach (array_filter((array) glob("{$root}/schemas/*.schema.json"), is_string(...)) as $file) {
                 $resolver->registerRaw((string) file_get_contents($file), self::BASE . 'schemas/' . basename($file));
             }
         }

@@ -22,6 +22,9 @@ final class MeasureLines
     /** More fills of one measure than this are no help. */
     public const MOST_FILLS = ['value' => 4, 'unit' => '1', 'source' => 'house'];
 
+    /** Of baking soda, at 0 °C: what is warmer dissolves more. */
+    public const DISSOLVES = ['value' => 0.069, 'unit' => 'g/mL', 'source' => 'crc-soda'];
+
     /** A weighing is a jar, a zero and a slow pour: as much work as this many spoonfuls. */
     public const WEIGHING = ['value' => 3, 'unit' => '1', 'source' => 'house'];
 

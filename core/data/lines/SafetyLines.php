@@ -12,4 +12,7 @@ final class SafetyLines
 
     /** What a round that is rinsed off within a day counts. */
     public const RINSED = ['value' => 0.25, 'unit' => '1', 'source' => 'practice'];
+
+    /** How many times as much is wanted is said to this, upwards. */
+    public const TIMES_STEP = ['value' => 0.1, 'unit' => '1', 'source' => 'house'];
 }

@@ -9,21 +9,25 @@ use IdleMixer\Core\Data\MeasureLines;
 /**
  * A way to a dose that is too small for any spoon: so much of it in so much water, and so much of that.
  *
- * Of one measure D thinned with W of water, U of it brings U × D / (D + W).
+ * Of one measure D thinned with W of water, U of it brings U × D / (D + W); a powder dissolves and takes no room, then it is
+ * U × D / W.
  */
 final readonly class PreDilution
 {
     /** More fills of one measure than this are no help. */
     private const MOST_FILLS = MeasureLines::MOST_FILLS['value'];
 
-    private function __construct(public Scoop $dose, public Scoop $water, public Scoop $use) {}
+    /** g of baking soda, the one powder there is, that a mL of ice-cold water dissolves. */
+    private const DISSOLVES = MeasureLines::DISSOLVES['value'];
+
+    private function __construct(public Scoop $dose, public Scoop $water, public Scoop $use, private bool $dissolves) {}
 
     /** mL of the thing itself that it brings. */
     public function millilitres(): float
     {
         $dose = $this->dose->millilitres();
 
-        return $this->use->millilitres() * $dose / ($dose + $this->water->millilitres());
+        return $this->use->millilitres() * $dose / (($this->dissolves ? 0.0 : $dose) + $this->water->millilitres());
     }
 
     /**
@@ -31,18 +35,20 @@ final readonly class PreDilution
      *
      * @param list<Measure> $measures
      * @param float         $wanted   mL, above 0
-     * @param bool          $powder   whether it cannot be counted in drops before it is dissolved
+     * @param float|null    $heavy    g/mL of a powder, which is not counted in drops and wants water enough to dissolve; null for a liquid
      */
-    public static function of(array $measures, float $wanted, bool $powder = false): ?self
+    public static function of(array $measures, float $wanted, ?float $heavy = null): ?self
     {
+        $powder = $heavy !== null;
         $best = null;
         $fewest = 3 * self::MOST_FILLS + 1;
         foreach ($powder ? ScoopPlanner::dry($measures) : $measures as $dose) {
             foreach ($measures as $water) {
-                for ($fills = 1; $fills <= self::MOST_FILLS && 2 + $fills < $fewest; ++$fills) {
-                    $use = self::use($measures, $wanted * (1.0 + $fills * $water->millilitres / $dose->millilitres), $dose->millilitres + $fills * $water->millilitres, $fewest - 1 - $fills);
+                $least = $powder ? max(1, (int) ceil($dose->millilitres * $heavy / self::DISSOLVES / $water->millilitres - 1e-9)) : 1;
+                for ($fills = $least; $fills <= self::MOST_FILLS && 2 + $fills < $fewest; ++$fills) {
+                    $use = self::use($measures, $wanted * (($powder ? 0.0 : 1.0) + $fills * $water->millilitres / $dose->millilitres), ($powder ? 0.0 : $dose->millilitres) + $fills * $water->millilitres, $fewest - 1 - $fills);
                     if ($use !== null) {
-                        $best = new self(new Scoop($dose, 1), new Scoop($water, $fills), $use);
+                        $best = new self(new Scoop($dose, 1), new Scoop($water, $fills), $use, $powder);
                         $fewest = 1 + $fills + $use->count;
                     }
                 }

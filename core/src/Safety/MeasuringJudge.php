@@ -46,7 +46,7 @@ final readonly class MeasuringJudge
         $smallest = $measures === [] ? $plan->millilitres() : $measures[count($measures) - 1]->millilitres;
         // So much more of it that whole fills of the smallest measure hit it.
         $larger = ceil($item->millilitres() / $smallest) * $smallest / $item->millilitres();
-        $thinned = self::mayBeThinned($item) ? PreDilution::of($measures, $item->millilitres(), $item->room() <= 0.0) : null;
+        $thinned = self::mayBeThinned($item) ? PreDilution::of($measures, $item->millilitres(), $item->room() > 0.0 ? null : $item->part?->ingredient->density->value) : null;
 
         return new Verdict(
             'measure-coarse',
@@ -57,7 +57,7 @@ final readonly class MeasuringJudge
                 'wanted' => $item->millilitres(),
                 'measured' => $plan->millilitres(),
                 'error' => abs($error),
-                'larger' => $load->mixture->finished() * $larger,
+                'larger' => $load->mixture->finished() * $larger / 1000.0,
                 ...($thinned === null ? [] : self::thinned($thinned)),
             ],
             'house',

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Safety;
 
+use IdleMixer\Core\Data\SafetyLines;
 use IdleMixer\Core\Ingredient\Substance;
 use IdleMixer\Core\Ingredient\SubstanceGroup;
 use IdleMixer\Core\Mix\Strengths;
@@ -114,12 +115,20 @@ final readonly class WeakJudge
         };
     }
 
+    /** To the tenth: what is said is enough. */
+    private static function roundUp(float $times): float
+    {
+        $step = SafetyLines::TIMES_STEP['value'];
+
+        return ceil($times / $step) * $step;
+    }
+
     private function weak(string $what, float $percent): ?Verdict
     {
         $limit = $this->limits->get("weak-{$what}");
 
         return $percent > 0.0 && $percent < $limit->value * (1 - Ceiling::ROUNDING)
-            ? new Verdict("weak-{$what}", Level::Caution, "weak-{$what}", ['percent' => $percent, 'limit' => $limit->value, 'times' => ceil(10.0 * $limit->value / $percent) / 10.0], $limit->source)
+            ? new Verdict("weak-{$what}", Level::Caution, "weak-{$what}", ['percent' => $percent, 'limit' => $limit->value, 'times' => self::roundUp($limit->value / $percent)], $limit->source)
             : null;
     }
 

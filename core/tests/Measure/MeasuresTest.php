@@ -90,6 +90,23 @@ it('thins what is too little for any spoon', function (): void {
     expect($found)->toBeGreaterThan(100);
 });
 
+// CRC Handbook of Chemistry and Physics, from memory: 69 g of baking soda dissolve in a litre of water at 0 °C.
+it('dissolves a powder in as much water as it takes', function (): void {
+    $kitchen = Kit::kitchen()->measures;
+    $found = 0;
+    for ($wanted = 0.3; $wanted < 9.0; $wanted += 0.1) {
+        $way = PreDilution::of($kitchen, $wanted, 0.93);
+        if ($way !== null) {
+            ++$found;
+            $water = $way->water->millilitres();
+            expect($way->dose->millilitres() * 0.93 / $water)->toBeLessThanOrEqual(0.069 + 1e-9)
+                ->and($way->use->millilitres() / $water * $way->dose->millilitres())->toEqualWithDelta($wanted, $wanted * 0.05 + 1e-9)
+                ->and($way->use->millilitres())->toBeLessThanOrEqual($water + 1e-9);
+        }
+    }
+    expect($found)->toBeGreaterThan(30);
+});
+
 it('offers a larger batch, and a thinned dose of what mixes with water', function (string $ingredient, bool $thinned): void {
     $plan = Plans::of([
         'recipe' => Plans::recipe([['ingredient' => $ingredient, 'amount' => 0.4, 'unit' => 'mL']], ['amount' => 1, 'unit' => 'L', 'of' => 'finished']),
@@ -100,7 +117,7 @@ it('offers a larger batch, and a thinned dose of what mixes with water', functio
     $text = Sentences::shipped()->verdict($coarse);
 
     // A teaspoon of 4.93 mL is 0.4 mL a litre of 12.3 L.
-    expect($coarse->args['larger'])->toEqualWithDelta(12322.3, 0.1)
+    expect($coarse->args['larger'])->toEqualWithDelta(12.3223, 0.0001)
         ->and(str_contains($text, 'Thin it first'))->toBe($thinned)
         ->and(str_contains($text, '{'))->toBeFalse();
 })->with([['castile-soap', true], ['isopropyl-alcohol', true], ['neem-oil', false]]);
