@@ -42,7 +42,7 @@ return [
     'bottle-strength' => 'A bottle holds one strength, up to 100 %.',
     'refused-nicotine' => '“{word}” is refused: nicotine is a strong poison to people, pets and bees, goes through the skin, and stays on what is eaten. It has no safe home recipe.',
     'refused-bleach' => '“{word}” is refused: it burns leaves and lungs, and gives off poison gas with acids and ammonia. It is no spray.',
-    'refused-acid' => '“{word}” is refused: acids burn leaves, break soap, and must never meet peroxide, soda or bleach.',
+    'refused-acid' => '“{word}” is refused: acids burn leaves and break soap; with peroxide they become corrosive, with bleach a poison gas, and with soda they foam and are spent.',
     'refused-ammonia' => '“{word}” is refused: it burns leaves and lungs, and gives off poison gas with bleach.',
     'refused-fuel' => '“{word}” is refused: fuels and solvents kill leaves, poison the soil and catch fire.',
     'refused-washing-soda' => '“{word}” is refused: it is not baking soda. Some of these are strong alkalis that burn leaves and skin. Baking soda is sodium bicarbonate.',

@@ -58,7 +58,7 @@ return [
             'notes' => 'Black aphids under the round leaves.', 'conclusion' => 'Gone after two rounds of the kitchen oil.',
             'counts' => [[898, 80], [840, 66], [768, 9], [672, 1]],
             'rounds' => [
-                ['recipe' => 'mild-soap', 'sprayer' => 'hand', 'make' => [1, 'L'], 'at' => 890, 'glass' => 'not-done', 'sprayed' => 889],
+                ['recipe' => 'plain-soap', 'sprayer' => 'hand', 'make' => [1, 'L'], 'at' => 890, 'glass' => 'not-done', 'sprayed' => 889],
                 ['recipe' => 'kitchen-oil-by-the-quart', 'sprayer' => 'quart', 'make' => [1, '[qt_us]'], 'at' => 836, 'glass' => 'even', 'test' => [24, 'clean clean', 26], 'sprayed' => 808],
                 ['recipe' => 'kitchen-oil-by-the-quart', 'sprayer' => 'quart', 'make' => [1, '[qt_us]'], 'at' => 745, 'glass' => 'even', 'sprayed' => 744],
             ],

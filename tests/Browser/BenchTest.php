@@ -48,11 +48,11 @@ it('gives a way out of a lost count that redone arithmetic bears out, and keeps 
         // Six tablespoons of 14.787 mL in a US gallon of 3785.4 mL.
         $screen->see('2.34 % oil');
         $ways = $screen->all('[data-remedy="pour-off"]')[0]->getText();
-        $poured = numberIn('/pour ([\d.]+) mL off/', $ways);
+        $poured = 1000.0 * numberIn('/pour ([\d.]+) L off/', $ways);
         $strongest = 100 * 6 * 14.78676478125 / 3785.411784;
         $left = $strongest * (1 - $poured / 3785.411784);
-        // Oil on leaves in season: 2 % at most (university extension pest notes, from memory).
-        expect($left)->toBeLessThanOrEqual(2.0)->and($left)->toBeGreaterThan(1.0);
+        // Neem on an ordinary leaf: 1.1 % at most (common practice, no source).
+        expect($left)->toBeLessThanOrEqual(1.1)->and($left)->toBeGreaterThan(1.0);
 
         $screen->press('And something else went wrong')->see('I lost count, or put in too many or too few (neem oil)')->tick('The water was not as planned')->type('Water that is really in', '3')->see('At the weakest')->press('Forget those');
         $screen->tick('I left it out')->choose('With what', 'castile soap')->see('What is in it');

@@ -20,7 +20,7 @@ function sent(Screen $screen, string $path, string $body): int
     return $id;
 }
 
-/** A batch of mild soap, mixed in full. */
+/** A batch of the mild wash, mixed in full. */
 function soapMixed(Screen $screen, int $case): int
 {
     $batch = sent($screen, '/api/batches', '{"bench": {"request": {"recipe": "mild-soap", "make": {"amount": 1, "unit": "L"}}}, "caseId": ' . $case . '}');
@@ -48,7 +48,7 @@ it('corrects a wrong count and takes a second “sprayed” back, and what worke
         $screen->press('Undo')->see('The round is taken back.');
         $screen->until(static fn(): bool => count($screen->all('[data-round]')) === 1, 'The second round is still there.');
 
-        $served->passHours(200);
+        $served->passHours(100);
         $screen->open("/cases/{$case}")->see('Counts')->type('How many', '20')->press('Save the count')->see('Worked: 95 % fewer, from 400 to 20');
         $screen->open('/worked')->see('Worked in 1 of 1 judged, 1 round in all');
 
@@ -86,7 +86,7 @@ it('opens a saved batch again, and takes back one that was never mixed', functio
         file_put_contents($file, is_string($document) ? $document : '');
         $screen->open('/batches')->see('Read batch documents');
         $screen->all('input[type="file"]')[0]->sendKeys($file);
-        $screen->see('the batch of Mild soap was here already');
+        $screen->see('the batch of Mild dish or hand wash was here already');
         unlink($file);
 
         $screen->open("/bench?case={$case}&recipe=mild-soap")->see('Will it harm the plant?')->press('Start mixing')->see('spoonfuls are in');

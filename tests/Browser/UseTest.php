@@ -125,8 +125,8 @@ it('lists two mixings of the same spray under Today', function (): void {
         foreach ([1, 2] as $ignored) {
             $screen->open('/bench?recipe=mild-soap&sprayer=3')->see('Start mixing')->press('Start mixing')->see('spoonfuls are in');
         }
-        $screen->open('/')->see('Finish mixing Mild soap');
-        expect(substr_count($screen->text(), 'Finish mixing Mild soap'))->toBe(2)->and($screen->complaints())->toBe([]);
+        $screen->open('/')->see('Finish mixing Mild dish or hand wash');
+        expect(substr_count($screen->text(), 'Finish mixing Mild dish or hand wash'))->toBe(2)->and($screen->complaints())->toBe([]);
     });
 });
 
@@ -151,7 +151,7 @@ it('shows at once what a change does, and never an overtaken answer', function (
             window.fetch = (...a) => { const slow = n++ === 0; return real(...a).then((r) => slow ? new Promise((ok) => setTimeout(() => ok(r), 1500)) : r); };
             JS);
         $screen->choose('Spray', 'Mint kitchen oil, by the cup');
-        $screen->choose('Spray', 'Mild soap');
+        $screen->choose('Spray', 'Mild dish or hand wash');
         $screen->see('0.299 % soap');
         usleep(1_800_000);
         expect($screen->text())->toContain('0.299 % soap')->and($screen->text())->not->toContain('3.54 % oil');
@@ -160,7 +160,7 @@ it('shows at once what a change does, and never an overtaken answer', function (
 
 it('stops a spray that is too strong, in words', function (): void {
     Screen::with(Served::demo(), static function (Screen $screen): void {
-        $screen->open('/bench?recipe=mint-oil-by-the-cup&plant=1&sprayer=3')->see('far over the limit of 2 %');
+        $screen->open('/bench?recipe=mint-oil-by-the-cup&plant=1&sprayer=3')->see('over the 3 % from which it burns');
         expect($screen->all('[data-level="stop"]'))->not->toBeEmpty();
         $screen->see('Mix it all the same')->type('Make', '0')->see('Expected a number above 0')->type('Make', '0.001')->see('10 mL to 10,000 L')->type('Make', 'lots')->see('as a number, like 1.5');
         expect($screen->all('button.btn-lg')[0]->isEnabled())->toBeFalse();

@@ -29,12 +29,12 @@ it('walks the whole job through the real interface, and no request leaves the ma
 
         // The bench comes with case and plant set.
         $screen->press('Mix a spray for it')->see('Will it harm the plant?');
-        $screen->choose('Spray', 'Mild soap')->see('0.299 % soap');
+        $screen->choose('Spray', 'Mild dish or hand wash')->see('0.299 % soap');
         $screen->type('Make', '1.5')->see('1.5 L in 2 loads')->see('Load 2: 500 mL');
         $screen->press('Start mixing')->see('0 of 9 spoonfuls are in');
 
         // Spoonful by spoonful; what is ticked survives a reload.
-        $screen->named('button[aria-pressed]', '½ mL of castile soap, spoonful 2 of 6')->click();
+        $screen->named('button[aria-pressed]', '½ mL of dish detergent, spoonful 2 of 6')->click();
         $screen->see('1 of 9 spoonfuls are in');
         $screen->driver->navigate()->refresh();
         $screen->see('1 of 9 spoonfuls are in')->press('Tick the rest: all went in')->see('9 of 9 spoonfuls are in');
@@ -44,7 +44,7 @@ it('walks the whole job through the real interface, and no request leaves the ma
         $screen->press('The leaves are wet: start waiting')->see('Wait: 48 hours to go');
         $leafTest = $screen->path();
         $served->passHours(49);
-        $screen->open('/')->see('Look at the test leaves: Mild soap on Zinnia')->press('Say how they look')->see('The wait is over');
+        $screen->open('/')->see('Look at the test leaves: Mild dish or hand wash on Zinnia')->press('Say how they look')->see('The wait is over');
         expect($screen->path())->toBe($leafTest);
         foreach ($screen->all('input[value="clean"]') as $clean) {
             $clean->click();
@@ -56,7 +56,7 @@ it('walks the whole job through the real interface, and no request leaves the ma
         expect($screen->path())->toBe($case);
         $served->passHours(25);
         $screen->open('/')->see('Count again: Aphids on Zinnia')->press('Count')->type('How many', '6')->press('Save the count')->see('Worked: 92.5 % fewer, from 80 to 6');
-        $screen->press('What worked')->see('Worked in 1 of 1 judged')->see('Mild soap')->see('No unsprayed plant was counted alongside');
+        $screen->press('What worked')->see('Worked in 1 of 1 judged')->see('Mild dish or hand wash')->see('No unsprayed plant was counted alongside');
 
         $requests = $screen->requests();
         expect(count($requests))->toBeGreaterThan(30);

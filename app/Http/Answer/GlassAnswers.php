@@ -19,12 +19,13 @@ final readonly class GlassAnswers
     public function of(Batch $batch, BatchRecord $record): array
     {
         $failures = 0;
+        $measures = $record->kit->planner()->measures();
         $all = [];
         foreach ($batch->standTests as $test) {
             $result = StandTest::from($test->result);
             $failures += $result->isUnsteady() ? 1 : 0;
             $advice = StandAdvice::of($result, $failures, $record->budget);
-            $all[] = new GlassAnswer($test->id, $test->result, $result->words(), $test->seconds, Instant::of($test->tested_at), $advice->code, $this->words->advice($advice));
+            $all[] = new GlassAnswer($test->id, $test->result, $result->words(), $test->seconds, Instant::of($test->tested_at), $advice->code, $this->words->advice($advice, $measures));
         }
 
         return $all;

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace IdleMixer\Core\Wording;
 
 use IdleMixer\Core\Emulsion\StandAdvice;
+use IdleMixer\Core\Measure\Measure;
+use IdleMixer\Core\Measure\SpoonsUp;
 
 /** Says what to do after a glass stood. */
 final readonly class StandWords
@@ -20,9 +22,21 @@ final readonly class StandWords
         return new self($words);
     }
 
-    /** @throws MissingWords when the catalogue lacks the sentence */
-    public function advice(StandAdvice $advice): string
+    /**
+     * @param list<Measure> $measures at hand: what is to be added is said in these, rounded up
+     *
+     * @throws MissingWords when the catalogue lacks the sentence
+     */
+    public function advice(StandAdvice $advice, array $measures): string
     {
-        return strtr($this->words[$advice->code] ?? throw MissingWords::becauseOf($advice->code), ['{add}' => Figures::short($advice->add)]);
+        return strtr($this->words[$advice->code] ?? throw MissingWords::becauseOf($advice->code), ['{add}' => $advice->add > 0.0 ? self::spoons($advice->add, $measures) : '']);
+    }
+
+    /** @param list<Measure> $measures */
+    private static function spoons(float $millilitres, array $measures): string
+    {
+        $scoop = SpoonsUp::of($measures, $millilitres, \INF);
+
+        return $scoop === null ? Measures::metric($millilitres) . ' of soap' : Measures::scoop($scoop) . ' of soap (' . Measures::metric($scoop->millilitres()) . ')';
     }
 }

@@ -6,6 +6,7 @@ use IdleMixer\Core\Emulsion\EmulsionVerdict;
 use IdleMixer\Core\Emulsion\HardnessClass;
 use IdleMixer\Core\Emulsion\SoapBudget;
 use IdleMixer\Core\Emulsion\StandAdvice;
+use IdleMixer\Core\Measure\Kit;
 use IdleMixer\Core\Safety\Level;
 use IdleMixer\Core\Safety\Verdict;
 use IdleMixer\Core\Tests\Support\Plans;
@@ -69,12 +70,19 @@ it('draws its lines where the hands can do with it', function (float $seconds, E
 it('answers a glass', function (StandTest $result, int $failures, string $code, float $add): void {
     $advice = StandAdvice::of($result, $failures, new SoapBudget(2.0, 4.0, 0.0, 0.0));
 
-    expect($advice->code)->toBe($code)->and($advice->add)->toBe($add)->and(StandWords::shipped()->advice($advice))->not->toContain('{');
+    expect($advice->code)->toBe($code)->and($advice->add)->toBe($add)->and(StandWords::shipped()->advice($advice, Kit::kitchen()->measures))->not->toContain('{');
 })->with([
     [StandTest::NotDone, 0, 'not-done', 0.0], [StandTest::Even, 0, 'even', 0.0], [StandTest::Even, 2, 'even', 0.0],
     [StandTest::Ring, 1, 'more-soap', 2.0], [StandTest::Beads, 2, 'more-soap', 2.0], [StandTest::Layer, 1, 'more-soap-whip', 2.0],
     [StandTest::Scum, 1, 'change-water', 0.0], [StandTest::Ring, 3, 'give-up', 0.0], [StandTest::Scum, 4, 'give-up', 0.0],
 ]);
+
+it('says what to add in the spoons at hand, and never less than is wanted', function (): void {
+    // 2 mL are missing: half a teaspoon, 2.46 mL, is the smallest fill that is enough (US teaspoon of 4.929 mL, NIST Handbook 44, from memory).
+    $words = StandWords::shipped()->advice(StandAdvice::of(StandTest::Ring, 1, new SoapBudget(2.0, 4.0, 0.0, 0.0)), Kit::kitchen()->measures);
+    expect($words)->toBe('Add ½ tsp of soap (2.46 mL) to the sprayer, mix for a full minute, and fill a fresh glass.')
+        ->and(StandWords::shipped()->advice(StandAdvice::of(StandTest::Ring, 1, new SoapBudget(2.0, 4.0, 0.0, 0.0)), []))->toContain('Add 2 mL of soap to the sprayer');
+});
 
 it('adds a little even where the sums say that it should have held', function (): void {
     expect(StandAdvice::of(StandTest::Ring, 1, new SoapBudget(9.0, 4.0, 0.0, 0.0))->add)->toBe(1.0)
