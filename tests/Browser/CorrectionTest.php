@@ -53,7 +53,7 @@ it('corrects a wrong count and takes a second “sprayed” back, and what worke
         $screen->open('/worked')->see('Worked in 1 of 1 judged, 1 round in all');
 
         $screen->open("/cases/{$case}")->press('The figures: correct one, or take it back');
-        $screen->named('[data-count] button', 'Correct: The count of 400 flies under the leaves you chose')->click();
+        $screen->named('[data-count] button', 'Correct: The count of 400 nymphs under the leaves you chose (flies are only a hint)')->click();
         $field = $screen->all('[data-count] input[name="count"]')[0];
         $field->clear();
         $field->sendKeys('40');
@@ -65,7 +65,7 @@ it('corrects a wrong count and takes a second “sprayed” back, and what worke
 
         // And the correction itself can be undone.
         $screen->open("/cases/{$case}")->press('The figures: correct one, or take it back');
-        $screen->named('[data-count] button', 'Take back: The count of 40 flies under the leaves you chose')->click();
+        $screen->named('[data-count] button', 'Take back: The count of 40 nymphs under the leaves you chose (flies are only a hint)')->click();
         $screen->see('Not judged')->press('Undo')->see('50 % fewer, from 40 to 20');
         expect($screen->complaints())->toBe([]);
     });

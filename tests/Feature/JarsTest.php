@@ -31,6 +31,8 @@ it('keeps a stock as a jar that is poured from until it is empty', function (): 
     // 1 US cup of oil and 1 US tablespoon of detergent are 236.588 + 14.787 mL (NIST Handbook 44, from memory).
     expect($jar->number('actual.finished_mL'))->toEqualWithDelta(251.375, 1e-3)
         ->and(Notebook::get('/api/jars')->text('jars.0.slug'))->toBe($jar->text('recipe.slug'));
+    // Shaken before each pour; there is nothing to shake while spraying.
+    expect($jar->number('plan.emulsion.reshake_seconds'))->toEqual(0.0)->and($jar->text('plan.emulsion.verdict'))->toBe('none-needed');
     $before = Notebook::get('/api/jars')->number('jars.0.leftMl');
 
     $spray = pouredFrom($jar->id(), ['amount' => 1, 'unit' => '[qt_us]']);

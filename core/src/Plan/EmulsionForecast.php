@@ -14,6 +14,7 @@ use IdleMixer\Core\Emulsion\HardnessClass;
 use IdleMixer\Core\Emulsion\SoapBudget;
 use IdleMixer\Core\Mix\Mixture;
 use IdleMixer\Core\Recipe\MixingOrder;
+use IdleMixer\Core\Recipe\RecipeUse;
 
 /** Whether a mix holds, for how long, and what each way of mixing would give. */
 final readonly class EmulsionForecast
@@ -49,7 +50,8 @@ final readonly class EmulsionForecast
         $work = $emulsifier->coarseness($bench->agitation);
         $in = Contents::of($mixture);
         $budget = $emulsifier->budget($in, $water->hardness);
-        if ($in->oil <= 0.0) {
+        // A stock is shaken before each pour, and has no water to rise in.
+        if ($in->oil <= 0.0 || $bench->recipe->use === RecipeUse::Stock) {
             return new self(EmulsionVerdict::NoneNeeded, $budget, false, EmulsionVerdict::NoneNeeded, EmulsionVerdict::NoneNeeded, [], [], 1.0, 0.0, null);
         }
         $rising = $emulsifier->rising($in, $celsius);

@@ -42,9 +42,6 @@ final class RecordWords
                 (int) round(100 * $interval->low),
                 (int) round(100 * $interval->high),
             );
-            if ($judged < self::FEW) {
-                $words[] = 'Too few rounds to lean on (our own line is ' . self::FEW . ').';
-            }
             $words[] = self::comparison($record->compared(), $judged);
         }
         if ($record->withHandWork > 0) {

@@ -88,7 +88,7 @@ it('does not hide what a record cannot tell', function (): void {
     $now = new DateTimeImmutable('2026-06-01T00:00:00Z');
     $words = implode(' ', RecordWords::of(new Record([trialOf($now, 24.0, 80.0, 4.0, '+2 days')], 1, 2, 1)));
 
-    expect($words)->toContain('1 of 1 judged round;', 'Too few', 'No unsprayed plant', 'may have done the work', '1 of 2 leaf tests left marks');
+    expect($words)->toContain('1 of 1 judged round; from so few', 'No unsprayed plant', 'may have done the work', '1 of 2 leaf tests left marks');
 });
 
 it('would rather fail than show a code', function (): void {

@@ -1,7 +1,7 @@
 <script lang="ts">
     import { api, taken } from '../../lib/client';
     import { Sending } from '../../lib/sending.svelte';
-    import { atTime } from '../../lib/time';
+    import { onShortDay } from '../../lib/time';
     import { undo } from '../../lib/undo.svelte';
     import FormFoot from '../../parts/FormFoot.svelte';
     import { navigate } from '../../routes';
@@ -46,8 +46,8 @@
                 <span class="font-bold">Pour from</span>
                 <select class="select w-full" data-jar bind:value={bench.jarId}>
                     {#each bench.jars as jar (jar.id)}<option value={jar.id}
-                            >the jar of {atTime(jar.madeAt)}: {jar.leftWords} left{jar.discardAt
-                                ? `, keeps until ${atTime(jar.discardAt)}`
+                            >jar of {onShortDay(jar.madeAt)}: {jar.leftWords} left{jar.discardAt
+                                ? `, until ${onShortDay(jar.discardAt)}`
                                 : ''}</option
                         >{/each}
                     <option value={0}>a jar that is made with this batch</option>

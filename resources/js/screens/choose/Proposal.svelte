@@ -3,6 +3,7 @@
 
     const { option, first, caseId }: { option: Schemas['Choice']['proposed'][number]; first: boolean; caseId: number } = $props();
     const dose = $derived(option.half ? '&dose=half' : option.highEnd ? '&dose=high' : '');
+    const more = $derived(option.moreFor.length + option.moreAgainst.length);
 </script>
 
 <li class="dish grid gap-1" data-option={option.slug}>
@@ -21,9 +22,9 @@
                 <span class="mr-2 font-bold" aria-hidden="true">−</span><span class="sr-only">Against it: </span>{reason}
             </li>{/each}
     </ul>
-    {#if option.moreFor.length + option.moreAgainst.length > 0}
+    {#if more > 0}
         <details>
-            <summary class="min-h-11 cursor-pointer py-2">{option.moreFor.length + option.moreAgainst.length} more reasons</summary>
+            <summary class="min-h-11 cursor-pointer py-2">{more === 1 ? 'One more reason' : `${more} more reasons`}</summary>
             <ul class="text-base">
                 {#each option.moreFor as reason, i (i)}<li>
                         <span class="mr-2 font-bold" aria-hidden="true">+</span><span class="sr-only">For it: </span>{reason}

@@ -160,7 +160,7 @@
             >
         </div>
         <fieldset class="grid gap-2 sm:grid-cols-3">
-            <legend class="font-bold">Last sprayed with, elsewhere bought</legend>
+            <legend class="font-bold">Sprayed on it before, out of a bought bottle</legend>
             <label class="grid gap-1"
                 ><span>Sulfur on</span><input type="date" class="input w-full" bind:value={form.values.sulfurOn} /></label
             >
