@@ -40,7 +40,7 @@ final readonly class Emulsifier
      */
     public function budget(Contents $in, ?float $hardness): SoapBudget
     {
-        $main = $in->main ?? $this->table->usualEmulsifier;
+        $main = $in->main ?? $this->table->usualEmulsifier();
         $holds = $main->emulsifying;
         if ($in->egg || $in->oil <= 0.0 || $holds === null) {
             return new SoapBudget($in->emulsifier, 0.0, $this->lost($in, $hardness), $this->stillTakes($in, $hardness));
@@ -60,7 +60,7 @@ final readonly class Emulsifier
     /** mL of more of the same soap that the water would take; 0 where what holds the oil is no soap. */
     private function stillTakes(Contents $in, ?float $hardness): float
     {
-        $main = $in->main ?? $this->table->usualEmulsifier;
+        $main = $in->main ?? $this->table->usualEmulsifier();
         if ($main->substance !== Substance::TrueSoap || $main->emulsifying === null) {
             return 0.0;
         }
@@ -72,7 +72,7 @@ final readonly class Emulsifier
     /** mL of liquid castile that a litre of water of that hardness (mg/L as CaCO3) destroys. */
     public function lossPerLitre(float $hardness): float
     {
-        $castile = $this->table->usualEmulsifier;
+        $castile = $this->table->usualEmulsifier();
 
         return $this->hardness->takes($hardness) / (($castile->emulsifying->active->value ?? 1.0) * $castile->density->value);
     }

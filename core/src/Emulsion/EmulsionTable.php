@@ -20,8 +20,7 @@ final readonly class EmulsionTable
     public function __construct(
         private array $rows,
         private SourceCatalogue $sources,
-        /** What is added where there is none. */
-        public Ingredient $usualEmulsifier,
+        private IngredientCatalogue $ingredients,
     ) {}
 
     public static function shipped(): self
@@ -29,9 +28,13 @@ final readonly class EmulsionTable
         /** @var array<string, SourcedRow> $rows */
         $rows = require __DIR__ . '/../../data/emulsion.php';
 
-        $ingredients = IngredientCatalogue::shipped();
+        return new self($rows, SourceCatalogue::shipped(), IngredientCatalogue::shipped());
+    }
 
-        return new self($rows, SourceCatalogue::shipped(), $ingredients->get($ingredients->usualEmulsifier()));
+    /** What is added where there is none. */
+    public function usualEmulsifier(): Ingredient
+    {
+        return $this->ingredients->get($this->ingredients->usualEmulsifier());
     }
 
     /** @throws UnknownFigure when there is none of that name */

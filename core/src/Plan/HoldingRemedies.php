@@ -38,7 +38,7 @@ final readonly class HoldingRemedies
         $main = Contents::of($whole)->main;
         $softHelps = $main?->substance === Substance::TrueSoap && $this->holds($whole, $bench, $order, EmulsionLines::RAIN['value']);
 
-        return $this->more($whole, $bench, $main ?? $this->emulsifier->table()->usualEmulsifier, $softHelps) ?? HoldingRemedy::other(match (true) {
+        return $this->more($whole, $bench, $main ?? $this->emulsifier->table()->usualEmulsifier(), $softHelps) ?? HoldingRemedy::other(match (true) {
             $softHelps => HoldingRemedyKind::SoftWater,
             $this->holds($whole, $bench, MixingOrder::EmulsifierFirst, $bench->water->hardness) => HoldingRemedyKind::First,
             default => HoldingRemedyKind::KeepMoving,

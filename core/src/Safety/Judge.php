@@ -35,7 +35,7 @@ final readonly class Judge
 
         return array_values(array_filter([
             ...$this->place($target),
-            ...array_map(static fn(Bound $bound): ?Verdict => $bound->verdict($strengths), $this->ceilings->of($target)),
+            ...array_map(static fn(Bound $bound): ?Verdict => $bound->verdict($strengths), $this->ceilings->of($target, $strengths)),
             self::bloom($strengths, $target),
             ...$this->circumstances->verdicts($strengths, $target, $circumstances),
         ]));

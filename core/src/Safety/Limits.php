@@ -45,6 +45,12 @@ final readonly class Limits
     }
 
     /** @throws UnknownLimit when there is none of that code */
+    public function value(string $code): float
+    {
+        return (float) ($this->rows[$code] ?? throw UnknownLimit::becauseNotListed($code))['value'];
+    }
+
+    /** @throws UnknownLimit when there is none of that code */
     public function get(string $code): Sourced
     {
         return Sourced::fromRow($this->rows[$code] ?? throw UnknownLimit::becauseNotListed($code), $this->sources);

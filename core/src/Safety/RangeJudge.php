@@ -63,7 +63,7 @@ final readonly class RangeJudge
             $levels[$verdict->code] = $verdict->level;
         }
         $worse = [];
-        foreach ($this->ceilings->of($target) as $bound) {
+        foreach ($this->ceilings->of($target, $end) as $bound) {
             $verdict = $bound->verdict($end);
             if ($verdict !== null && $bound->times($end) > $slack && $verdict->level->isWorseThan($levels[$verdict->code] ?? Level::Ok)) {
                 $worse[] = $verdict;
