@@ -152,9 +152,9 @@ it('shows at once what a change does, and never an overtaken answer', function (
             JS);
         $screen->choose('Spray', 'Mint kitchen oil, by the cup');
         $screen->choose('Spray', 'Mild dish or hand wash');
-        $screen->see('0.299 % soap');
+        $screen->see('0.299 % detergent');
         usleep(1_800_000);
-        expect($screen->text())->toContain('0.299 % soap')->and($screen->text())->not->toContain('3.54 % oil');
+        expect($screen->text())->toContain('0.299 % detergent')->and($screen->text())->not->toContain('3.54 % oil');
     });
 });
 

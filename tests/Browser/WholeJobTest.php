@@ -29,7 +29,7 @@ it('walks the whole job through the real interface, and no request leaves the ma
 
         // The bench comes with case and plant set.
         $screen->press('Mix a spray for it')->see('Will it harm the plant?');
-        $screen->choose('Spray', 'Mild dish or hand wash')->see('0.299 % soap');
+        $screen->choose('Spray', 'Mild dish or hand wash')->see('0.299 % detergent');
         $screen->type('Make', '1.5')->see('1.5 L in 2 loads')->see('Load 2: 500 mL');
         $screen->press('Start mixing')->see('0 of 9 spoonfuls are in');
 

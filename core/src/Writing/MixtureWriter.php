@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Writing;
 
+use IdleMixer\Core\Ingredient\Substance;
 use IdleMixer\Core\Ingredient\SubstanceGroup;
 use IdleMixer\Core\Mix\Mixture;
 use IdleMixer\Core\Mix\Strengths;
@@ -47,10 +48,22 @@ final class MixtureWriter
         foreach (SubstanceGroup::cases() as $group) {
             [$from, $to] = [$low->in($group), $high->in($group)];
             if (max($from, $to) > 0.0) {
-                $words[] = implode(' to ', array_unique([Figures::short(min($from, $to)), Figures::short(max($from, $to))])) . " {$group->unit()} {$group->words()}";
+                $words[] = implode(' to ', array_unique([Figures::short(min($from, $to)), Figures::short(max($from, $to))])) . " {$group->unit()} " . self::named($group, $high);
             }
         }
 
         return $words;
+    }
+
+    /** What of a group is in it: detergent and soap bark are no soap. */
+    private static function named(SubstanceGroup $group, Strengths $strengths): string
+    {
+        $there = array_filter(
+            [Substance::TrueSoap->value => 'soap', Substance::Detergent->value => 'detergent', Substance::NonIonic->value => 'emulsifier'],
+            static fn(string $what): bool => $strengths->percent(Substance::from($what)) > 0.0,
+            \ARRAY_FILTER_USE_KEY,
+        );
+
+        return $group === SubstanceGroup::Soap && $there !== [] ? implode(' and ', $there) : $group->words();
     }
 }
