@@ -6,6 +6,17 @@
     const more = $derived(option.moreFor.length + option.moreAgainst.length);
 </script>
 
+{#snippet reasons(speaksFor: string[], against: string[])}
+    <ul class="text-base">
+        {#each speaksFor as reason, i (i)}<li>
+                <span class="mr-2 font-bold" aria-hidden="true">+</span><span class="sr-only">For it: </span>{reason}
+            </li>{/each}
+        {#each against as reason, i (i)}<li>
+                <span class="mr-2 font-bold" aria-hidden="true">−</span><span class="sr-only">Against it: </span>{reason}
+            </li>{/each}
+    </ul>
+{/snippet}
+
 <li class="dish grid gap-1" data-option={option.slug}>
     <div class="flex flex-wrap items-baseline gap-x-3">
         <h3 class="text-lg font-bold">{option.name}</h3>
@@ -14,25 +25,11 @@
                 >one of two to take in turn</span
             >{/if}
     </div>
-    <ul class="text-base">
-        {#each option.for as reason, i (i)}<li>
-                <span class="mr-2 font-bold" aria-hidden="true">+</span><span class="sr-only">For it: </span>{reason}
-            </li>{/each}
-        {#each option.against as reason, i (i)}<li>
-                <span class="mr-2 font-bold" aria-hidden="true">−</span><span class="sr-only">Against it: </span>{reason}
-            </li>{/each}
-    </ul>
+    {@render reasons(option.for, option.against)}
     {#if more > 0}
         <details>
             <summary class="min-h-11 cursor-pointer py-2">{more === 1 ? 'One more reason' : `${more} more reasons`}</summary>
-            <ul class="text-base">
-                {#each option.moreFor as reason, i (i)}<li>
-                        <span class="mr-2 font-bold" aria-hidden="true">+</span><span class="sr-only">For it: </span>{reason}
-                    </li>{/each}
-                {#each option.moreAgainst as reason, i (i)}<li>
-                        <span class="mr-2 font-bold" aria-hidden="true">−</span><span class="sr-only">Against it: </span>{reason}
-                    </li>{/each}
-            </ul>
+            {@render reasons(option.moreFor, option.moreAgainst)}
         </details>
     {/if}
     <p class="quiet text-sm">{option.repeat} (common practice, no source)</p>
