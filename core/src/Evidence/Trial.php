@@ -69,7 +69,7 @@ final readonly class Trial
     /** Whether a plant left alone was counted, too, and says something. */
     public function isCompared(): bool
     {
-        return $this->formula() !== Formula::BeforeAfter;
+        return in_array($this->formula(), [Formula::Abbott, Formula::HendersonTilton], true);
     }
 
     /** Null where nothing can be worked out. */

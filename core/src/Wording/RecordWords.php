@@ -58,7 +58,7 @@ final class RecordWords
     {
         return $compared === 0
             ? 'No unsprayed plant was counted alongside, so the weather may have helped.'
-            : sprintf('%d of %d compared with an unsprayed plant (Henderson and Tilton 1955).', $compared, $judged);
+            : sprintf('%d of %d compared with an unsprayed plant (Henderson and Tilton 1955; Abbott 1925 where nothing was counted before).', $compared, $judged);
     }
 
     private static function count(int $number, string $what): string

@@ -103,6 +103,14 @@ it('compares with the unsprayed plant where it was counted before and after', fu
     expect($trial->isCompared())->toBeTrue()->and($trial->reduction())->toEqualWithDelta(92.0, 1e-9);
 });
 
+it('calls nothing compared that has nothing to compare', function (): void {
+    // Nothing counted after: no formula. Counted on the sprayed plant only: before and after. After only, on both: Abbott (1925).
+    expect(historyOf([2], [[2, 100.0], [2, 120.0, true]])->trials()[0]->isCompared())->toBeFalse()
+        ->and(historyOf([2], [[6, 5.0]])->trials()[0]->isCompared())->toBeFalse()
+        ->and(historyOf([2], [[2, 100.0], [6, 10.0]])->trials()[0]->isCompared())->toBeFalse()
+        ->and(historyOf([2], [[6, 10.0], [6, 100.0, true]])->trials()[0]->isCompared())->toBeTrue();
+});
+
 it('judges by its own lines', function (float $after, Outcome $outcome): void {
     expect(historyOf([2], [[2, 100.0], [6, $after]])->trials()[0]->outcome())->toBe($outcome);
 })->with([[20.0, Outcome::Worked], [20.1, Outcome::Helped], [60.0, Outcome::Helped], [60.1, Outcome::Failed], [150.0, Outcome::Failed]]);

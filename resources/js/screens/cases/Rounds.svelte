@@ -38,7 +38,9 @@
                             <p>{round.because}</p>
                         </div>
                     {/if}
-                    {#if round.compared}<p class="quiet text-sm">Compared with the unsprayed plant (Henderson and Tilton 1955).</p>{/if}
+                    {#if round.compared}<p class="quiet text-sm">
+                            Compared with the unsprayed plant (Henderson and Tilton 1955; Abbott 1925 where nothing was counted before).
+                        </p>{/if}
                     {#if round.handWork}<p class="quiet text-sm">Pruned, wiped or washed down the same day.</p>{/if}
                     {#if round.notes}<p class="quiet whitespace-pre-line">{round.notes}</p>{/if}
                 </Correctable>
