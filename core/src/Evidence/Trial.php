@@ -66,10 +66,10 @@ final readonly class Trial
         return $this->countAfter !== null && $this->countAfter->at >= $this->last->countFrom();
     }
 
-    /** Whether a plant left alone was counted, too, and says something. */
+    /** Whether it is judged against a plant left alone that says something. */
     public function isCompared(): bool
     {
-        return in_array($this->formula(), [Formula::Abbott, Formula::HendersonTilton], true);
+        return $this->outcome()->isJudged() && in_array($this->formula(), [Formula::Abbott, Formula::HendersonTilton], true);
     }
 
     /** Null where nothing can be worked out. */
