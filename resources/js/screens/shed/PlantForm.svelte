@@ -5,6 +5,7 @@
     import { arrived, undo } from '../../lib/undo.svelte';
     import { Form } from '../../lib/form.svelte';
     import FormFoot from '../../parts/FormFoot.svelte';
+    import PlantDays from './PlantDays.svelte';
 
     interface Props {
         tolerance: Schemas['Catalogue']['tolerance'];
@@ -148,27 +149,7 @@
         <label class="flex min-h-11 items-center gap-3"
             ><input type="checkbox" class="checkbox checkbox-primary" bind:checked={form.values.soapSensitive} /> Of a kind that soap marks</label
         >
-        <div class="grid gap-2 sm:grid-cols-3">
-            <label class="grid gap-1"
-                ><span>In flower from</span><input type="date" class="input w-full" bind:value={form.values.bloomFrom} /></label
-            >
-            <label class="grid gap-1"
-                ><span>until</span><input type="date" class="input w-full" bind:value={form.values.bloomUntil} /></label
-            >
-            <label class="grid gap-1"
-                ><span>Picked on</span><input type="date" class="input w-full" bind:value={form.values.harvestOn} /></label
-            >
-        </div>
-        <fieldset class="grid gap-2 sm:grid-cols-3">
-            <legend class="font-bold">Sprayed on it before, out of a bought bottle</legend>
-            <label class="grid gap-1"
-                ><span>Sulfur on</span><input type="date" class="input w-full" bind:value={form.values.sulfurOn} /></label
-            >
-            <label class="grid gap-1"
-                ><span>Copper on</span><input type="date" class="input w-full" bind:value={form.values.copperOn} /></label
-            >
-            <label class="grid gap-1"><span>Oil on</span><input type="date" class="input w-full" bind:value={form.values.oilOn} /></label>
-        </fieldset>
+        <PlantDays bind:days={form.values} />
         <FormFoot {form} send={() => void add()} />
         <button class="btn btn-primary" disabled={form.held || all.length === 0}
             >{plant !== undefined ? 'Correct the plant' : all.length > 1 ? `Add ${all.length} plants` : 'Add the plant'}</button

@@ -1,0 +1,25 @@
+<script lang="ts">
+    /** Days of a plant that decide what may be sprayed; each empty or like 2026-06-01. */
+    interface Days {
+        bloomFrom: string;
+        bloomUntil: string;
+        harvestOn: string;
+        sulfurOn: string;
+        copperOn: string;
+        oilOn: string;
+    }
+
+    let { days = $bindable() }: { days: Days } = $props();
+</script>
+
+<div class="grid gap-2 sm:grid-cols-3">
+    <label class="grid gap-1"><span>In flower from</span><input type="date" class="input w-full" bind:value={days.bloomFrom} /></label>
+    <label class="grid gap-1"><span>until</span><input type="date" class="input w-full" bind:value={days.bloomUntil} /></label>
+    <label class="grid gap-1"><span>Picked on</span><input type="date" class="input w-full" bind:value={days.harvestOn} /></label>
+</div>
+<fieldset class="grid gap-2 sm:grid-cols-3">
+    <legend class="font-bold">Sprayed on it before, out of a bought bottle</legend>
+    <label class="grid gap-1"><span>Sulfur on</span><input type="date" class="input w-full" bind:value={days.sulfurOn} /></label>
+    <label class="grid gap-1"><span>Copper on</span><input type="date" class="input w-full" bind:value={days.copperOn} /></label>
+    <label class="grid gap-1"><span>Oil on</span><input type="date" class="input w-full" bind:value={days.oilOn} /></label>
+</fieldset>
