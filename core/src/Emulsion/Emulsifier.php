@@ -48,7 +48,7 @@ final readonly class Emulsifier
         $grams = $this->table->value('needed-on-oil') * $in->oilGrams
             + $this->table->value('needed-dissolved') * $holds->critical->value * $in->finished / 1000.0;
 
-        return new SoapBudget($in->emulsifier, $grams / ($holds->active->value * $main->density->value), $this->lost($in, $hardness), $this->stillTakes($in, $hardness));
+        return new SoapBudget($in->emulsifier, $grams / $main->activeGrams(), $this->lost($in, $hardness), $this->stillTakes($in, $hardness));
     }
 
     /** mL of true soap as bought that the water turns into scum. */
@@ -66,15 +66,13 @@ final readonly class Emulsifier
         }
         $unmet = max(0.0, $this->hardness->takes($hardness) * $in->water / 1000.0 - $in->soap);
 
-        return $unmet / ($main->emulsifying->active->value * $main->density->value);
+        return $unmet / $main->activeGrams();
     }
 
     /** mL of liquid castile that a litre of water of that hardness (mg/L as CaCO3) destroys. */
     public function lossPerLitre(float $hardness): float
     {
-        $castile = $this->table->usualEmulsifier();
-
-        return $this->hardness->takes($hardness) / (($castile->emulsifying->active->value ?? 1.0) * $castile->density->value);
+        return $this->hardness->takes($hardness) / $this->table->usualEmulsifier()->activeGrams();
     }
 
     /**

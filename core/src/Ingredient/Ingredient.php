@@ -28,6 +28,12 @@ final readonly class Ingredient
         private ?DensityByStrength $byStrength = null,
     ) {}
 
+    /** g of what holds oil in a mL as bought; 0 for what holds none. */
+    public function activeGrams(): float
+    {
+        return ($this->emulsifying->active->value ?? 0.0) * $this->density->value;
+    }
+
     /** The same as bottled at another strength: what is mostly water is heavier. */
     public function bottledAt(?float $strength): self
     {
