@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 $finder = PhpCsFixer\Finder::create()
     ->in(__DIR__)
-    ->exclude(['vendor', 'node_modules', 'var', 'public/build'])
+    ->exclude(['bootstrap/cache', 'vendor', 'node_modules', 'var', 'public/build'])
     ->name('*.php')
     ->name('artisan')
     ->ignoreDotFiles(false);
