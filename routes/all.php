@@ -19,14 +19,18 @@ use App\Http\Controllers\JarController;
 use App\Http\Controllers\LeafTestController;
 use App\Http\Controllers\MeasureController;
 use App\Http\Controllers\NeedController;
+use App\Http\Controllers\OpeningController;
 use App\Http\Controllers\PageController;
 use App\Http\Controllers\PassphraseController;
+use App\Http\Controllers\PictureController;
 use App\Http\Controllers\PingController;
 use App\Http\Controllers\PlanController;
 use App\Http\Controllers\PlantController;
 use App\Http\Controllers\ReachController;
 use App\Http\Controllers\RecipeController;
+use App\Http\Controllers\SeveralController;
 use App\Http\Controllers\SprayerController;
+use App\Http\Controllers\StepController;
 use App\Http\Controllers\SumsController;
 use App\Http\Controllers\TallyController;
 use App\Http\Controllers\TodayController;
@@ -43,6 +47,10 @@ Route::pattern('number', '[0-9]{1,9}');
 
 Route::prefix('api')->group(static function (): void {
     Route::get('ping', PingController::class);
+    Route::get('several', SeveralController::class);
+    Route::get('opening', OpeningController::class);
+    Route::get('plants/{id}', [PlantController::class, 'show']);
+    Route::get('plants/{id}/picture', [PictureController::class, 'show']);
     Route::get('catalogue', CatalogueController::class);
     Route::get('today', TodayController::class);
     Route::get('worked', WorkedController::class);
@@ -88,6 +96,8 @@ Route::prefix('api')->group(static function (): void {
             Route::put("{$path}/{id}", [$controller, 'update']);
             Route::put("{$path}/{id}/retired", [$controller, 'retire']);
         }
+        Route::put('plants/{id}/picture', [PictureController::class, 'store']);
+        Route::post('measures/sets', [MeasureController::class, 'set']);
         Route::put('measures/{id}/calibrated', [MeasureController::class, 'calibrate']);
         Route::post('batches/documents', [BatchFileController::class, 'store']);
         Route::put('batches/{id}', [CorrectedController::class, 'batch']);
@@ -97,6 +107,7 @@ Route::prefix('api')->group(static function (): void {
         Route::post('batches/{id}/stand-tests', [BatchController::class, 'stand']);
         Route::put('batches/{id}/loads/{load}/slip', [BatchSlipController::class, 'keep']);
         Route::put('batches/{id}/discarded', [BatchController::class, 'discard']);
+        Route::put('batches/{id}/loads/{load}/steps/{number}', StepController::class);
         Route::put('batches/{id}/scoops/{scoop}/ticks/{number}', TallyController::class);
         Route::post('leaf-tests', [LeafTestController::class, 'store']);
         Route::post('leaf-tests/{id}/readings', [LeafTestController::class, 'read']);

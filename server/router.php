@@ -10,14 +10,16 @@ declare(strict_types=1);
     $types = [
         'js' => 'text/javascript; charset=utf-8', 'css' => 'text/css; charset=utf-8', 'svg' => 'image/svg+xml',
         'woff2' => 'font/woff2', 'woff' => 'font/woff', 'webmanifest' => 'application/manifest+json', 'png' => 'image/png',
+        'ico' => 'image/x-icon',
     ];
+    $alone = ['/plain.css', '/favicon.svg', '/favicon.ico', '/icon-192.png', '/manifest.webmanifest'];
     $public = dirname(__DIR__) . '/public';
     $uri = $_SERVER['REQUEST_URI'] ?? '/';
     $path = rawurldecode((string) parse_url(is_string($uri) ? $uri : '/', \PHP_URL_PATH));
     $built = str_starts_with($path, '/build/assets/');
     $type = $types[strtolower(pathinfo($path, \PATHINFO_EXTENSION))] ?? null;
     // A name with a null byte in it is no file, and PHP would stop at it.
-    $file = $type !== null && ! str_contains($path, "\0") && ($built || in_array($path, ['/plain.css', '/favicon.svg', '/manifest.webmanifest'], true))
+    $file = $type !== null && ! str_contains($path, "\0") && ($built || in_array($path, $alone, true))
         ? realpath($public . $path)
         : false;
     if ($file === false || ! str_starts_with($file, $public . '/')) {
@@ -34,6 +36,16 @@ declare(strict_types=1);
 
         return;
     }
+    // Compressed when it was built: the smallest that the browser takes.
+    $accepted = $_SERVER['HTTP_ACCEPT_ENCODING'] ?? '';
+    foreach (['br', 'gz'] as $kind) {
+        if (is_string($accepted) && str_contains($accepted, $kind === 'gz' ? 'gzip' : 'br') && is_file("{$file}.{$kind}")) {
+            $file .= ".{$kind}";
+            header('Content-Encoding: ' . ($kind === 'gz' ? 'gzip' : 'br'));
+            break;
+        }
+    }
+    header('Vary: Accept-Encoding');
     $tag = '"' . hash('xxh3', $file . filemtime($file) . filesize($file)) . '"';
     header('Content-Type: ' . $type);
     header('ETag: ' . $tag);

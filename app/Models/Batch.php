@@ -32,12 +32,14 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property CarbonImmutable|null $made_at
  * @property CarbonImmutable|null $discard_at
  * @property CarbonImmutable|null $discarded_at
+ * @property bool $used_up whether it was all sprayed, where nothing is left of it
  * @property-read RecipeVersion $recipeVersion
  * @property-read Sprayer|null $sprayer
  * @property-read Plant|null $plant
  * @property-read PestCase|null $case
  * @property-read Batch|null $jar
  * @property-read Collection<int, BatchItem> $items
+ * @property-read Collection<int, BatchStep> $steps
  * @property-read Collection<int, LeafTest> $leafTests
  * @property-read Collection<int, Round> $rounds
  * @property-read Collection<int, StandTestRecord> $standTests
@@ -51,6 +53,7 @@ final class Batch extends Correctable
         return [
             'taken_back_at' => 'immutable_datetime',
             'make_ml' => 'float',
+            'used_up' => 'boolean',
             'first_look_hours' => 'float',
             'fair_look_hours' => 'float',
             'repeat_days' => 'integer',
@@ -95,6 +98,12 @@ final class Batch extends Correctable
     public function items(): HasMany
     {
         return $this->hasMany(BatchItem::class)->orderBy('id');
+    }
+
+    /** @return HasMany<BatchStep, $this> */
+    public function steps(): HasMany
+    {
+        return $this->hasMany(BatchStep::class)->orderBy('load')->orderBy('number');
     }
 
     /** @return HasMany<LeafTest, $this> */

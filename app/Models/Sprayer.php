@@ -9,6 +9,7 @@ use IdleMixer\Core\Document\JsonText;
 use IdleMixer\Core\Document\Node;
 use IdleMixer\Core\Quantity\Amount;
 use IdleMixer\Core\Quantity\Unit;
+use IdleMixer\Core\Vessel\SprayerShape;
 
 /**
  * @property int $id
@@ -18,6 +19,7 @@ use IdleMixer\Core\Quantity\Unit;
  * @property string $unit
  * @property float|null $largest_fill_ml most that is sensibly filled; null is all that it holds
  * @property float $left_behind_ml what stays in the hose and below the dip tube
+ * @property string $shape what it looks like; empty while nobody said
  * @property string $pours mL and mm of each mark that was poured, as JSON
  * @property CarbonImmutable|null $retired_at
  * @property CarbonImmutable|null $taken_back_at
@@ -27,6 +29,12 @@ final class Sprayer extends Correctable
     public function amount(): Amount
     {
         return Amount::of($this->amount, Unit::from($this->unit));
+    }
+
+    /** As it was said, or as one of its size mostly is. */
+    public function shape(): SprayerShape
+    {
+        return SprayerShape::tryFrom($this->shape) ?? SprayerShape::likely($this->amount()->volume());
     }
 
     /** @return list<array{mL: float, mm: float}> lowest first */

@@ -14,8 +14,8 @@ final readonly class Edition
 
     /** The tables of a notebook of the newest version. */
     public const TABLES = [
-        'batch_items', 'batch_scoops', 'batch_ticks', 'batches', 'case_steps', 'cases', 'counts', 'households', 'leaf_readings', 'leaf_tests',
-        'measures', 'migrations', 'notebook', 'plants', 'recipe_versions', 'recipes', 'revisions', 'rounds', 'sprayers', 'stand_tests', 'watches',
+        'batch_items', 'batch_scoops', 'batch_steps', 'batch_ticks', 'batches', 'case_steps', 'cases', 'counts', 'households', 'leaf_readings', 'leaf_tests',
+        'measures', 'migrations', 'notebook', 'plant_pictures', 'plants', 'recipe_versions', 'recipes', 'revisions', 'rounds', 'sprayers', 'stand_tests', 'watches',
     ];
 
     /** Columns that hold JSON: a file can be sound while what stands in it was overwritten. */

@@ -48,12 +48,14 @@ use IdleMixer\Core\Trouble\TroubleCatalogue;
 use IdleMixer\Core\Wording\ChoiceWords;
 use IdleMixer\Core\Wording\ColumnWords;
 use IdleMixer\Core\Wording\Findings;
+use IdleMixer\Core\Wording\MendingWords;
 use IdleMixer\Core\Wording\Sentences;
 use IdleMixer\Core\Wording\StandWords;
 use IdleMixer\Core\Wording\WayOutWords;
 use IdleMixer\Core\Writing\PlanWriter;
 use IdleMixer\Core\Writing\VerdictWriter;
 use Illuminate\Contracts\Foundation\Application;
+use Illuminate\Cookie\Middleware\EncryptCookies;
 use Illuminate\Database\Connection;
 use Illuminate\Support\ServiceProvider;
 use PDO;
@@ -93,6 +95,7 @@ final class MixerServiceProvider extends ServiceProvider
         $this->app->singleton(SeverityScale::class, SeverityScale::shipped(...));
         $this->app->singleton(Emulsifier::class, Emulsifier::shipped(...));
         $this->app->singleton(StandWords::class, StandWords::shipped(...));
+        $this->app->singleton(MendingWords::class, MendingWords::shipped(...));
         $this->app->bind(HardnessStrip::class, static fn(): HardnessStrip => new SimulatedStrip());
         $this->app->bind(Thermometer::class, static fn(): Thermometer => new SimulatedThermometer());
         $this->app->singleton(FairLook::class, FairLook::shipped(...));
@@ -101,6 +104,8 @@ final class MixerServiceProvider extends ServiceProvider
 
     public function boot(): void
     {
+        // What a device tells of itself is no secret of ours, and is written by its script.
+        EncryptCookies::except(['zone', 'theme']);
         if ($this->app->runningInConsole()) {
             $this->commands([PlanCommand::class, DiagnoseCommand::class, ChooseCommand::class, ComposeCommand::class, WorkedCommand::class, PassphraseCommand::class, OpenCommand::class, CloseCommand::class, BackupCommand::class, RestoreCommand::class, PreloadListCommand::class]);
         }

@@ -36,7 +36,7 @@ final readonly class BatchBook
 
     public static function state(Batch $batch): BatchState
     {
-        return new BatchState($batch->made_at, $batch->discard_at, $batch->discarded_at !== null, StandTest::from($batch->stand_test));
+        return new BatchState($batch->made_at, $batch->discard_at, $batch->discarded_at !== null, StandTest::from($batch->stand_test), $batch->used_up);
     }
 
     public function history(Batch $batch, BatchRecord $record): History

@@ -25,6 +25,14 @@ final readonly class Submitted
         return new self($this->key, hash('sha256', "{$place}\n{$this->content}"));
     }
 
+    /** A key of its own for each of several records that are made by one submission. */
+    public function part(int $number): self
+    {
+        $digits = substr(hash('sha256', "{$this->key}\n{$number}"), 0, 32);
+
+        return new self(implode('-', [substr($digits, 0, 8), substr($digits, 8, 4), substr($digits, 12, 4), substr($digits, 16, 4), substr($digits, 20)]), $this->content);
+    }
+
     /** @return array{submission: string, content: string} as the record keeps them */
     public function columns(): array
     {

@@ -78,7 +78,7 @@ final readonly class TaskList
                 $trial->isLookedAt(),
             );
             $about = $this->troubles->trouble($case->pest)->name . ' on ' . $case->plant->name;
-            array_push($tasks, ...CaseTasks::of($case->id, $about, $this->readyAt($case), $done));
+            array_push($tasks, ...CaseTasks::of($case->id, $about, $this->readyAt($case), $done, $this->troubles->trouble($case->pest)->counted, $round?->batch_id));
         }
 
         return $tasks;

@@ -9,6 +9,6 @@
 <Navigation />
 <KeySheet />
 <UndoBar />
-<main id="main" tabindex="-1" class="mx-auto max-w-7xl px-4 pt-4 pb-28 outline-none sm:px-6 lg:pb-12 print:p-0">
+<main id="main" tabindex="-1" class="room">
     <Router />
 </main>

@@ -12,6 +12,7 @@ final readonly class BatchAnswer extends BatchBriefAnswer
      * @param object                 $plan           as it was
      * @param object|null            $actual         what really is in it
      * @param list<TallyItemAnswer>  $items
+     * @param list<TickedStepAnswer> $steps
      * @param list<int>              $leafTestIds
      * @param list<GlassAnswer>      $standTests
      * @param list<SlipAnswer>       $slips
@@ -28,6 +29,7 @@ final readonly class BatchAnswer extends BatchBriefAnswer
         public object $plan,
         public ?object $actual,
         public array $items,
+        public array $steps,
         public array $leafTestIds,
         public array $standTests,
         public array $slips,

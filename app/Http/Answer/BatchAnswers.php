@@ -7,6 +7,7 @@ namespace App\Http\Answer;
 use App\Models\Batch;
 use App\Models\BatchItem;
 use App\Models\BatchScoop;
+use App\Models\BatchStep;
 use App\Models\BatchTick;
 use App\Models\LeafTest;
 use App\Models\Sprayer;
@@ -50,7 +51,7 @@ final readonly class BatchAnswers
 
     public function whole(Batch $batch, DateTimeImmutable $now): BatchAnswer
     {
-        $batch->loadMissing([...self::WITH, 'items.scoops.ticks', 'leafTests', 'rounds', 'standTests', 'jar']);
+        $batch->loadMissing([...self::WITH, 'items.scoops.ticks', 'steps', 'leafTests', 'rounds', 'standTests', 'jar']);
         $record = $this->book->record($batch);
         $document = JsonText::parse($batch->document)->open();
         $rescues = $this->book->rescues($batch, $record);
@@ -67,6 +68,7 @@ final readonly class BatchAnswers
             $document->get('plan')->raw(),
             $batch->made === null ? null : JsonText::parse($batch->made)->raw(),
             array_values($batch->items->map(static fn(BatchItem $item): TallyItemAnswer => self::item($item, $record))->all()),
+            self::steps($batch),
             array_values($batch->leafTests->map(static fn(LeafTest $test): int => $test->id)->all()),
             $this->glasses->of($batch, $record),
             array_map(static fn(int $load, Rescue $rescue): SlipAnswer => new SlipAnswer($load, $rescue->kind->value, $rescue->title), array_keys($rescues), $rescues),
@@ -75,6 +77,12 @@ final readonly class BatchAnswers
             $jar === null ? null : new BatchJarAnswer($jar->left(), Measures::metric($jar->left()), $jar->isEmpty()),
             $batch->jar === null ? null : new RefAnswer($batch->jar->id, $batch->jar->name),
         );
+    }
+
+    /** @return list<TickedStepAnswer> */
+    public static function steps(Batch $batch): array
+    {
+        return array_values($batch->steps->map(static fn(BatchStep $step): TickedStepAnswer => new TickedStepAnswer($step->load, $step->number))->all());
     }
 
     public static function scoop(BatchScoop $scoop, BatchItem $item, BatchRecord $record): TallyScoopAnswer
@@ -89,7 +97,7 @@ final readonly class BatchAnswers
 
     private static function sprayer(Sprayer $sprayer): BatchSprayerAnswer
     {
-        return new BatchSprayerAnswer($sprayer->id, $sprayer->name, new AmountAnswer(...$sprayer->amount()->toArray()), ShedAnswers::pours($sprayer));
+        return new BatchSprayerAnswer($sprayer->id, $sprayer->name, new AmountAnswer(...$sprayer->amount()->toArray()), ShedAnswers::pours($sprayer), $sprayer->shape()->value);
     }
 
     private static function item(BatchItem $item, BatchRecord $record): TallyItemAnswer

@@ -15,5 +15,7 @@ final readonly class BatchSprayerAnswer
         public string $name,
         public AmountAnswer $holds,
         public array $pours,
+        /** What it is drawn as. */
+        public string $shape,
     ) {}
 }

@@ -22,6 +22,9 @@ final readonly class CatalogueAnswer
      * @param list<string> $keeping
      * @param list<int> $leafWaits
      * @param list<VolumeUnitAnswer> $volumeUnits
+     * @param list<ChoiceWordsAnswer> $shapes
+     * @param list<CommonSprayerAnswer> $commonSprayers
+     * @param list<SpoonSetAnswer> $spoonSets
      */
     public function __construct(
         public array $ingredients,
@@ -38,5 +41,8 @@ final readonly class CatalogueAnswer
         public array $keeping,
         public array $leafWaits,
         public array $volumeUnits,
+        public array $shapes,
+        public array $commonSprayers,
+        public array $spoonSets,
     ) {}
 }

@@ -12,13 +12,17 @@ use IdleMixer\Core\Emulsion\HardnessUnit;
 use IdleMixer\Core\Emulsion\WaterKind;
 use IdleMixer\Core\Ingredient\IngredientCatalogue;
 use IdleMixer\Core\Leaf\Reaction;
+use IdleMixer\Core\Measure\SpoonSets;
 use IdleMixer\Core\Plant\ToleranceCatalogue;
+use IdleMixer\Core\Quantity\Amount;
 use IdleMixer\Core\Quantity\Dimension;
 use IdleMixer\Core\Quantity\Unit;
 use IdleMixer\Core\Recipe\MixingOrder;
 use IdleMixer\Core\Trouble\Trouble;
 use IdleMixer\Core\Trouble\TroubleCatalogue;
+use IdleMixer\Core\Vessel\CommonSprayer;
 use IdleMixer\Core\Vessel\NeedTable;
+use IdleMixer\Core\Vessel\SprayerShape;
 use IdleMixer\Core\Wording\Choices;
 use IdleMixer\Core\Wording\Measures;
 use IdleMixer\Core\Work\StandTest;
@@ -54,7 +58,20 @@ final readonly class CatalogueAnswers
             array_column(Keeping::cases(), 'value'),
             LeafLines::WAITS['value'],
             array_map(static fn(string $code): VolumeUnitAnswer => new VolumeUnitAnswer($code, Measures::unit(Unit::from($code)), Unit::from($code)->factor()), Unit::codes(Dimension::Volume)),
+            array_map(static fn(SprayerShape $shape): ChoiceWordsAnswer => new ChoiceWordsAnswer($shape->value, $shape->words()), SprayerShape::cases()),
+            array_map(static fn(CommonSprayer $one): CommonSprayerAnswer => new CommonSprayerAnswer($one->name, new AmountAnswer(...$one->holds->toArray()), Measures::amount($one->holds), $one->shape->value), CommonSprayer::shipped()),
+            self::sets(SpoonSets::shipped()),
         );
+    }
+
+    /** @return list<SpoonSetAnswer> */
+    private static function sets(SpoonSets $sets): array
+    {
+        return array_map(static fn(string $slug): SpoonSetAnswer => new SpoonSetAnswer(
+            $slug,
+            $sets->name($slug),
+            implode(', ', array_map(static fn(array $row): string => Measures::amount(Amount::of($row['amount'], Unit::from($row['unit']))), $sets->measures($slug))),
+        ), $sets->slugs());
     }
 
     private function tolerance(string $slug): ToleranceAnswer

@@ -113,6 +113,8 @@ final readonly class ShedAnswers
             self::pours($sprayer),
             array_map(static fn(array $mark): MarkAnswer => new MarkAnswer($mark['mm'], $mark['amount']->inBase(), Measures::amount($mark['amount'])), $marks),
             $sprayer->retired_at !== null,
+            $sprayer->shape()->value,
+            $sprayer->shape()->words(),
         );
     }
 

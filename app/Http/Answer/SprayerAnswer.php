@@ -24,5 +24,8 @@ final readonly class SprayerAnswer
         public array $pours,
         public array $marks,
         public bool $retired,
+        /** What it is drawn as. */
+        public string $shape,
+        public string $shapeWords,
     ) {}
 }

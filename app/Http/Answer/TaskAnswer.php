@@ -14,5 +14,11 @@ final readonly class TaskAnswer
         public string $do,
         public string $dueAt,
         public string $urgency,
+        /** now, evening, week or after. */
+        public string $slot,
+        /** What is counted, where it can be counted on the spot. */
+        public ?string $counted,
+        /** The batch that was sprayed last. */
+        public ?int $again,
     ) {}
 }

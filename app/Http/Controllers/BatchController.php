@@ -57,6 +57,9 @@ final readonly class BatchController
         $batch = $this->find($id);
         $input = FinishInput::read(Body::of($request), $this->clock->now(), $finisher->madeBefore($batch));
         $finisher->finish($batch, $input->standTest, $input->keeping, $input->madeAt, $input->notes);
+        if ($input->rest !== 'kept' && $batch->discarded_at === null) {
+            $batch->update(['discarded_at' => $input->madeAt, 'used_up' => $input->rest === 'used-up']);
+        }
 
         return $this->whole($batch);
     }
@@ -81,9 +84,11 @@ final readonly class BatchController
 
     public function discard(Request $request, int $id): JsonResponse
     {
-        $discarded = Body::of($request)->object(['discarded'])->get('discarded')->flag();
+        $said = Body::of($request)->object(['discarded', 'usedUp']);
+        $discarded = $said->get('discarded')->flag();
+        $usedUp = $discarded && ($said->optional('usedUp')?->flag() ?? false);
         $batch = $this->find($id);
-        $batch->update(['discarded_at' => $discarded ? $batch->discarded_at ?? $this->clock->now() : null]);
+        $batch->update(['discarded_at' => $discarded ? $batch->discarded_at ?? $this->clock->now() : null, 'used_up' => $usedUp]);
 
         return $this->whole($batch);
     }

@@ -92,7 +92,7 @@ final readonly class CorrectedController
     {
         $sent = Sent::toChange(Body::of($request), []);
         $batch = $this->batchOf($id);
-        Corrections::correct($batch, $sent->basedOn, ['made_at' => null, 'made' => null, 'discard_at' => null, 'discarded_at' => null], $this->clock->now(), 'reopened');
+        Corrections::correct($batch, $sent->basedOn, ['made_at' => null, 'made' => null, 'discard_at' => null, 'discarded_at' => null, 'used_up' => false], $this->clock->now(), 'reopened');
 
         return new JsonResponse($answer->whole($batch, $this->clock->now()));
     }

@@ -8,6 +8,7 @@ use App\Http\Answer\ShedAnswers;
 use App\Http\Body;
 use App\Http\Input\CalibrationInput;
 use App\Http\Input\MeasureInput;
+use App\Http\Input\MeasureSetInput;
 use App\Http\Input\RetiredInput;
 use App\Http\RefusedCall;
 use App\Models\Measure;
@@ -39,6 +40,18 @@ final readonly class MeasureController
         ]);
 
         return new JsonResponse($this->answer->measure($made->refresh()), $new ? 201 : 200);
+    }
+
+    /** A whole set at once; each of its measures is a record of its own. */
+    public function set(Request $request): JsonResponse
+    {
+        $input = MeasureSetInput::read(Body::of($request));
+        $measures = [];
+        foreach ($input->measures as $i => $columns) {
+            $measures[] = Submissions::of(Measure::query(), $input->sent->submitted()->part($i), $columns)[0]->refresh();
+        }
+
+        return new JsonResponse($this->answer->kit($measures), 201);
     }
 
     /** Counts from now on as what was found by filling or weighing. */

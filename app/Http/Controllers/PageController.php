@@ -4,18 +4,35 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\InnerCalls;
+use App\Http\Page;
+use App\Http\Screen;
+use DateTimeZone;
+use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 
 /** Every screen is one page; its script reads the address. */
-final class PageController
+final readonly class PageController
 {
-    public function __invoke(): Response
+    private const THEMES = ['enamel', 'shed'];
+
+    public function __construct(private InnerCalls $calls) {}
+
+    public function __invoke(Request $request): Response
     {
-        $page = public_path('build/index.html');
-        if (! is_file($page)) {
+        $folder = public_path('build');
+        if (! Page::isBuilt($folder)) {
             return new Response('The screens are not built yet: run ./start once.', 503, ['Content-Type' => 'text/plain; charset=utf-8']);
         }
+        $path = '/' . ltrim($request->path(), '/');
+        // A missing file is no screen.
+        if (preg_match('#\.\w{1,12}$#', $path) === 1) {
+            return new Response('There is no such file.', 404, ['Content-Type' => 'text/plain; charset=utf-8']);
+        }
+        $zone = $request->cookies->get('zone');
+        $theme = $request->cookies->get('theme');
+        $screen = Screen::at($path, $request->getQueryString() ?? '', is_string($zone) && in_array($zone, DateTimeZone::listIdentifiers(DateTimeZone::ALL_WITH_BC), true) ? $zone : '');
 
-        return new Response((string) file_get_contents($page), 200, ['Content-Type' => 'text/html; charset=utf-8']);
+        return new Response((new Page($this->calls, $folder))->of($screen, in_array($theme, self::THEMES, true) ? $theme : ''), $screen === null ? 404 : 200, ['Content-Type' => 'text/html; charset=utf-8']);
     }
 }

@@ -6,7 +6,9 @@ namespace App\Http\Controllers;
 
 use App\Http\Body;
 use IdleMixer\Core\Bench\BenchReader;
+use IdleMixer\Core\Plan\Mender;
 use IdleMixer\Core\Plan\Planner;
+use IdleMixer\Core\Writing\MendingWriter;
 use IdleMixer\Core\Writing\PlanWriter;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -14,7 +16,7 @@ use Illuminate\Http\Request;
 /** Works out a plan; nothing is kept. */
 final readonly class PlanController
 {
-    public function __construct(private BenchReader $benches, private Planner $planner, private PlanWriter $writer) {}
+    public function __construct(private BenchReader $benches, private Planner $planner, private PlanWriter $writer, private Mender $mender, private MendingWriter $mendings) {}
 
     /** Of a plan request, as other programs send it. */
     public function request(Request $request): JsonResponse
@@ -22,9 +24,12 @@ final readonly class PlanController
         return new JsonResponse($this->writer->write($this->planner->plan($this->benches->request(Body::of($request)))));
     }
 
-    /** Of the whole bench, as the screens have it. */
+    /** Of the whole bench, as the screens have it, with what mends it. */
     public function bench(Request $request): JsonResponse
     {
-        return new JsonResponse($this->writer->write($this->planner->plan($this->benches->read(Body::of($request)))));
+        $plan = $this->planner->plan($this->benches->read(Body::of($request)));
+        $mending = $this->mender->of($plan);
+
+        return new JsonResponse(['plan' => $this->writer->write($plan), 'mending' => $mending === null ? null : $this->mendings->write($mending, $plan->bench)]);
     }
 }

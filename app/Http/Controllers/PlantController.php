@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Answer\PlantPageAnswers;
 use App\Http\Answer\ShedAnswers;
 use App\Http\Body;
 use App\Http\Input\PlantInput;
@@ -24,6 +25,11 @@ final readonly class PlantController
     public function index(): JsonResponse
     {
         return new JsonResponse(['plants' => Plant::query()->orderBy('name')->get()->map($this->answer->plant(...))->values()->all()]);
+    }
+
+    public function show(int $id, PlantPageAnswers $pages, ClockInterface $clock): JsonResponse
+    {
+        return new JsonResponse($pages->of($this->find($id), $clock->now()));
     }
 
     public function store(Request $request, ToleranceCatalogue $tolerance): JsonResponse

@@ -35,6 +35,7 @@ final readonly class SprayerController
             'name' => $input->name,
             'amount' => $input->holds->value,
             'unit' => $input->holds->unit->value,
+            'shape' => $input->shape,
         ]);
 
         return new JsonResponse($this->answer->sprayer($made->refresh()), $new ? 201 : 200);
@@ -48,6 +49,7 @@ final readonly class SprayerController
             'name' => $input->name,
             'amount' => $input->holds->value,
             'unit' => $input->holds->unit->value,
+            'shape' => $input->shape,
             'largest_fill_ml' => $input->largestFill,
             'left_behind_ml' => $input->leftBehind,
             'pours' => json_encode($input->pours, \JSON_THROW_ON_ERROR | \JSON_PRESERVE_ZERO_FRACTION),

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Http\Answer\Instant;
 use App\Http\Answer\TaskAnswer;
+use App\Http\Answer\TaskAnswers;
 use App\Http\Answer\TodayAnswer;
 use App\Models\Batch;
 use App\Models\PestCase;
@@ -14,8 +15,6 @@ use App\Records\TaskList;
 use DateTimeZone;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Schedule\Agenda;
-use IdleMixer\Core\Schedule\Task;
-use IdleMixer\Core\Schedule\Urgency;
 use IdleMixer\Core\Wording\Findings;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -26,7 +25,7 @@ final class TodayController
     public function __invoke(Request $request, ClockInterface $clock, TaskList $tasks, Findings $findings): JsonResponse
     {
         $now = $clock->now()->setTimezone(self::zone($request->query('zone', 'UTC')));
-        $rows = array_map(static fn(array $row): TaskAnswer => self::row($row['task'], $row['urgency'], $findings), Agenda::sort($tasks->all($now), $now));
+        $rows = array_map(static fn(array $row): TaskAnswer => TaskAnswers::of($row, $findings), Agenda::sort($tasks->all($now), $now));
 
         return new JsonResponse(new TodayAnswer(
             Instant::of($now),
@@ -36,13 +35,6 @@ final class TodayController
             PestCase::query()->whereNull('closed_at')->count(),
             Batch::query()->count(),
         ));
-    }
-
-    private static function row(Task $task, Urgency $urgency, Findings $findings): TaskAnswer
-    {
-        $words = $findings->task($task);
-
-        return new TaskAnswer($task->kind->value, $task->ref, $words['text'], $words['do'], Instant::of($task->dueAt), $urgency->value);
     }
 
     /** @param array<array-key, mixed>|string|null $name */

@@ -14,11 +14,15 @@ use IdleMixer\Core\Work\StandTest;
 /** What is said of a batch once it is mixed. */
 final readonly class FinishInput
 {
+    private const RESTS = ['kept', 'used-up', 'poured-away'];
+
     public function __construct(
         public StandTest $standTest,
         public Keeping $keeping,
         public DateTimeImmutable $madeAt,
         public string $notes,
+        /** What became of what was mixed: kept, used-up or poured-away. */
+        public string $rest,
     ) {}
 
     /**
@@ -28,13 +32,14 @@ final readonly class FinishInput
      */
     public static function read(Node $node, DateTimeImmutable $now, ?DateTimeImmutable $madeBefore): self
     {
-        $object = $node->object(['standTest', 'keeping', 'madeAt', 'notes']);
+        $object = $node->object(['standTest', 'keeping', 'madeAt', 'notes', 'rest']);
 
         return new self(
             StandTest::from($object->get('standTest')->word(array_column(StandTest::cases(), 'value'), 'stand test result')),
             Keeping::from($object->optional('keeping')?->word(array_column(Keeping::cases(), 'value'), 'school') ?? Keeping::Strict->value),
             $object->optional('madeAt') === null ? $madeBefore ?? $now : Moment::past($object->get('madeAt'), $now),
             $object->optional('notes')?->text(RecipeReader::MAX_NOTES) ?? '',
+            $object->optional('rest')?->word(self::RESTS, 'what became of the rest') ?? 'kept',
         );
     }
 }

@@ -12,6 +12,7 @@ use IdleMixer\Core\Quantity\AmountReader;
 use IdleMixer\Core\Quantity\Dimension;
 use IdleMixer\Core\Recipe\RecipeReader;
 use IdleMixer\Core\Vessel\FillMarks;
+use IdleMixer\Core\Vessel\SprayerShape;
 
 /** What its owner found out about a sprayer: how far to fill it, what stays in it, how high the water stands. */
 final readonly class SprayerDetailsInput
@@ -22,12 +23,12 @@ final readonly class SprayerDetailsInput
     private const TALLEST_MM = 2000.0;
 
     /** @param list<array{float, float}> $pours mL in all and mm above the bottom */
-    private function __construct(public int $basedOn, public string $name, public Amount $holds, public ?float $largestFill, public float $leftBehind, public array $pours) {}
+    private function __construct(public int $basedOn, public string $name, public Amount $holds, public ?float $largestFill, public float $leftBehind, public array $pours, public string $shape) {}
 
     /** @throws InvalidDocument with the path of the first fault found */
     public static function read(Node $node, Sprayer $sprayer): self
     {
-        $sent = Sent::toChange($node, ['name', 'holds', 'largestFill', 'leftBehind', 'pours']);
+        $sent = Sent::toChange($node, ['name', 'holds', 'largestFill', 'leftBehind', 'pours', 'shape']);
         $object = $sent->object;
         $name = $object->optional('name');
         $size = $object->optional('holds');
@@ -45,7 +46,7 @@ final readonly class SprayerDetailsInput
         }
         FillMarks::of($pours);
 
-        return new self($sent->basedOn, $name === null ? $sprayer->name : trim($name->text(RecipeReader::MAX_NAME, 1)), $amount, $fill, $left ?? 0.0, $pours);
+        return new self($sent->basedOn, $name === null ? $sprayer->name : trim($name->text(RecipeReader::MAX_NAME, 1)), $amount, $fill, $left ?? 0.0, $pours, $object->optional('shape')?->word(array_column(SprayerShape::cases(), 'value'), 'shape of a sprayer') ?? $sprayer->shape);
     }
 
     private static function within(?Node $node, float $most): ?float

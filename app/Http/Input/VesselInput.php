@@ -10,16 +10,17 @@ use IdleMixer\Core\Quantity\Amount;
 use IdleMixer\Core\Quantity\AmountReader;
 use IdleMixer\Core\Quantity\Dimension;
 use IdleMixer\Core\Recipe\RecipeReader;
+use IdleMixer\Core\Vessel\SprayerShape;
 
 /** A sprayer as somebody enters it: a name and what it holds. */
 final readonly class VesselInput
 {
-    private function __construct(public Sent $sent, public string $name, public Amount $holds) {}
+    private function __construct(public Sent $sent, public string $name, public Amount $holds, public string $shape) {}
 
     /** @throws InvalidDocument with the path of the first fault found */
     public static function sprayer(Node $node): self
     {
-        $sent = Sent::opened($node, ['name', 'holds'], correcting: false);
+        $sent = Sent::opened($node, ['name', 'holds', 'shape'], correcting: false);
         $object = $sent->object;
         AmountReader::vessel($object->get('holds'), 'A sprayer');
 
@@ -27,6 +28,7 @@ final readonly class VesselInput
             $sent,
             trim($object->get('name')->text(RecipeReader::MAX_NAME, 1)),
             AmountReader::read($object->get('holds'), Dimension::Volume),
+            $object->optional('shape')?->word(array_column(SprayerShape::cases(), 'value'), 'shape of a sprayer') ?? '',
         );
     }
 }

@@ -13,6 +13,9 @@ final class ScheduleLines
     /** Before a harvest, from when on a plant counts as soon eaten. */
     public const SOON = ['value' => 14, 'unit' => 'd', 'source' => 'house'];
 
+    /** What is said to be for this week. */
+    public const WEEK = ['value' => 7, 'unit' => 'd', 'source' => 'house'];
+
     /** How far ahead tasks are shown. */
     public const HORIZON = ['value' => 14, 'unit' => 'd', 'source' => 'house'];
 

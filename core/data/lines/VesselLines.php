@@ -30,4 +30,19 @@ final class VesselLines
 
     /** Share by which a fill may be off and its half still be where the half mark is. */
     public const FULL_WITHIN = ['value' => 0.05, 'unit' => '1', 'source' => 'house'];
+
+    /** A vessel smaller than this is mostly a jar to dip swabs into. */
+    public const JAR_UP_TO = ['value' => 300.0, 'unit' => 'mL', 'source' => 'practice'];
+
+    /** A smaller one is mostly a trigger bottle. */
+    public const BOTTLE_UP_TO = ['value' => 1600.0, 'unit' => 'mL', 'source' => 'practice'];
+
+    /** A smaller one is mostly a pump can, and a larger one is carried on the back. */
+    public const CAN_UP_TO = ['value' => 9000.0, 'unit' => 'mL', 'source' => 'practice'];
+
+    /** Marks that a sprayer can be filled to when another volume is sought: so many to a full one. */
+    public const FILLS = ['value' => 8, 'unit' => '1', 'source' => 'house'];
+
+    /** Another volume is no more than so many times as much, or as little. */
+    public const NEARBY = ['value' => 2.0, 'unit' => '1', 'source' => 'house'];
 }

@@ -16,11 +16,14 @@ final readonly class BatchState
         public ?DateTimeImmutable $discardAt,
         public bool $discarded,
         public StandTest $standTest,
+        /** Nothing is left of it because all of it was sprayed. */
+        public bool $usedUp = false,
     ) {}
 
     public function status(DateTimeImmutable $now): BatchStatus
     {
         return match (true) {
+            $this->usedUp => BatchStatus::UsedUp,
             $this->discarded => BatchStatus::Discarded,
             $this->madeAt === null => BatchStatus::Mixing,
             $this->discardAt !== null && $now > $this->discardAt => BatchStatus::Old,

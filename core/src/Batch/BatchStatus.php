@@ -11,4 +11,6 @@ enum BatchStatus: string
     case Ready = 'ready';
     case Old = 'old';
     case Discarded = 'discarded';
+    /** All of it was sprayed. */
+    case UsedUp = 'used-up';
 }

@@ -39,4 +39,24 @@ final readonly class Bench
         /** Whether the stock that is poured from stands ready in its jar. */
         public bool $stockReady = false,
     ) {}
+
+    /** The same bench with one or several things on it changed. */
+    public function with(?Recipe $recipe = null, ?Volume $make = null, ?bool $highEnd = null, ?float $factor = null, ?Water $water = null, ?Circumstances $circumstances = null): self
+    {
+        return new self(
+            $recipe ?? $this->recipe,
+            $make ?? $this->make,
+            $this->unit,
+            $this->sprayer,
+            $highEnd ?? $this->highEnd,
+            $factor ?? $this->factor,
+            $this->kit,
+            $water ?? $this->water,
+            $this->target,
+            $circumstances ?? $this->circumstances,
+            $this->hand,
+            $this->agitation,
+            $this->stockReady,
+        );
+    }
 }

@@ -22,4 +22,14 @@ final readonly class Recipe
         public array $lines,
         public string $notes,
     ) {}
+
+    /**
+     * The same recipe with other lines, or another order of mixing.
+     *
+     * @param list<RecipeLine>|null $lines
+     */
+    public function with(?array $lines = null, ?MixingOrder $order = null): self
+    {
+        return new self($this->slug, $this->name, $this->use, $order ?? $this->order, $this->basis, $lines ?? $this->lines, $this->notes);
+    }
 }

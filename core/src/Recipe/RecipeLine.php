@@ -35,4 +35,12 @@ final readonly class RecipeLine
     {
         return $highEnd && $this->upTo !== null ? Amount::of($this->upTo, $this->amount->unit) : $this->amount;
     }
+
+    /** Another amount of the same, without a range; above 0. */
+    public function times(float $share, bool $highEnd): self
+    {
+        $amount = $this->amountAt($highEnd);
+
+        return new self($this->ingredient, $this->stock, Amount::of($amount->value * $share, $amount->unit), null, $this->strength);
+    }
 }

@@ -27,4 +27,10 @@ final readonly class Circumstances
     {
         return new self($this->season, $this->air, $this->inFlower, $this->pickedInDays, $this->everyDays ?? $days, $this->rinsed ?? ($this->everyDays === null && $rinsed));
     }
+
+    /** The same, sprayed at another interval in days, above 0. */
+    public function every(float $days): self
+    {
+        return new self($this->season, $this->air, $this->inFlower, $this->pickedInDays, $days, $this->rinsed);
+    }
 }

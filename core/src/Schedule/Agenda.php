@@ -16,7 +16,7 @@ final readonly class Agenda
     /**
      * @param list<Task> $tasks
      *
-     * @return list<array{task: Task, urgency: Urgency}> earliest first; nothing beyond two weeks
+     * @return list<array{task: Task, urgency: Urgency, slot: Slot}> earliest first; nothing beyond two weeks
      */
     public static function sort(array $tasks, DateTimeImmutable $now): array
     {
@@ -25,7 +25,11 @@ final readonly class Agenda
         $order = array_flip(array_map(static fn(TaskKind $kind): string => $kind->value, TaskKind::cases()));
         usort($near, static fn(Task $a, Task $b): int => [$a->dueAt, $order[$a->kind->value], $a->ref] <=> [$b->dueAt, $order[$b->kind->value], $b->ref]);
 
-        return array_map(static fn(Task $task): array => ['task' => $task, 'urgency' => self::urgency($task, $now)], $near);
+        return array_map(static function (Task $task) use ($now): array {
+            $urgency = self::urgency($task, $now);
+
+            return ['task' => $task, 'urgency' => $urgency, 'slot' => Slot::of($task, $urgency, $now)];
+        }, $near);
     }
 
     /** A task is overdue when its day has passed; a discard the moment its hour has. */

@@ -14,11 +14,13 @@ final class CaseTasks
     public const NEIGHBOURS_AFTER_HOURS = ScheduleLines::NEIGHBOURS_AFTER['value'];
 
     /**
+     * @param string|null       $counted what is counted of it
+     * @param int|null          $again   the batch that was sprayed last
      * @param DateTimeImmutable $ready when the first round may be: when the case was opened, or when its leaf test is over
      *
      * @return list<Task>
      */
-    public static function of(int $case, string $about, DateTimeImmutable $ready, ?RoundDone $last): array
+    public static function of(int $case, string $about, DateTimeImmutable $ready, ?RoundDone $last, ?string $counted = null, ?int $again = null): array
     {
         if ($last === null) {
             return [new Task(TaskKind::FirstRound, $case, $about, $ready)];
@@ -26,10 +28,10 @@ final class CaseTasks
         $tasks = [];
         $look = $last->nextLook();
         if ($look !== null) {
-            $tasks[] = new Task(TaskKind::CountAfter, $case, $about, $look);
+            $tasks[] = new Task(TaskKind::CountAfter, $case, $about, $look, $counted);
         }
         if ($last->repeatDays !== null) {
-            $tasks[] = new Task(TaskKind::NextRound, $case, $about, $last->at->modify("+{$last->repeatDays} days"));
+            $tasks[] = new Task(TaskKind::NextRound, $case, $about, $last->at->modify("+{$last->repeatDays} days"), null, $again);
         }
 
         return $tasks;

@@ -15,5 +15,9 @@ final readonly class Task
         public int $ref,
         public string $about,
         public DateTimeImmutable $dueAt,
+        /** What is counted, where it is a count. */
+        public ?string $counted = null,
+        /** The batch that was sprayed last, where it is a round after the first. */
+        public ?int $again = null,
     ) {}
 }

@@ -8,7 +8,7 @@ use IdleMixer\Core\Ingredient\Substance;
 use IdleMixer\Core\Mix\Component;
 use IdleMixer\Core\Mix\Composition;
 
-/** Says what a spray is made of, and how strong: “0.773 % neem oil”. */
+/** Says what a spray is made of, and how strong: “0.77 % neem oil”. */
 final class CompositionWords
 {
     /** @return list<string> most of it first; none where nobody knows */
@@ -22,9 +22,8 @@ final class CompositionWords
 
     private static function component(Component $component): string
     {
-        $figures = implode(' to ', array_unique([Figures::short($component->low), Figures::short($component->high)]));
         $pure = $component->substance->hasStrength() ? 'pure ' : '';
 
-        return $figures . ($component->substance === Substance::Soda ? ' g per 100 mL ' : ' % ') . $pure . $component->name;
+        return Figures::strengths($component->low, $component->high, $component->substance === Substance::Soda ? 'g per 100 mL' : '%', $pure . $component->name);
     }
 }

@@ -46,7 +46,7 @@ final readonly class Findings
     {
         $outcome = $trial->outcome();
         $percent = $trial->reduction() ?? 0.0;
-        $shown = Figures::short(round(abs($percent), 1));
+        $shown = Figures::percent(abs($percent));
 
         $words = strtr($this->outcomes[$outcome->value] ?? throw MissingWords::becauseOf($outcome->value), [
             '{percent}' => $shown,

@@ -156,12 +156,34 @@ final readonly class Sentences
         return Measures::scoops($item->measured) . ' (' . Measures::metric($item->measured->millilitres()) . ')';
     }
 
+    /**
+     * Two figures, and a third where the two would read like a limit that it is not.
+     *
+     * @param array<float|int|string> $limits
+     */
+    private static function percent(float $value, array $limits): string
+    {
+        $said = Figures::percent($value);
+        foreach ($limits as $limit) {
+            if ((float) $limit !== $value && Figures::percent((float) $limit) === $said) {
+                return Figures::short($value);
+            }
+        }
+
+        return $said;
+    }
+
     /** @param array<string, int|float|string> $args */
     private function fill(string $template, array $args): string
     {
         $pairs = [];
+        $limits = array_filter([$args['limit'] ?? null, $args['stop'] ?? null, $args['needed'] ?? null], is_numeric(...));
         foreach ($args as $key => $value) {
-            $pairs['{' . $key . '}'] = is_string($value) ? $value : Figures::short((float) $value);
+            $pairs['{' . $key . '}'] = match (true) {
+                is_string($value) => $value,
+                preg_match('/\\{' . preg_quote($key, '/') . '\\} (%|\\{unit\\}|g per)/', $template) === 1 => self::percent((float) $value, $limits),
+                default => Figures::short((float) $value),
+            };
         }
 
         return strtr($template, $pairs);

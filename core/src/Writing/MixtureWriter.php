@@ -48,7 +48,7 @@ final class MixtureWriter
         foreach (SubstanceGroup::cases() as $group) {
             [$from, $to] = [$low->in($group), $high->in($group)];
             if (max($from, $to) > 0.0) {
-                $words[] = implode(' to ', array_unique([Figures::short(min($from, $to)), Figures::short(max($from, $to))])) . " {$group->unit()} " . self::named($group, $high);
+                $words[] = Figures::strengths($from, $to, $group->unit(), self::named($group, $high));
             }
         }
 

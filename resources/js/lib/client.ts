@@ -1,13 +1,16 @@
 import createClient from 'openapi-fetch';
 import type { components, paths } from './api-types';
 import { Fault } from './fault';
+import { Together } from './together';
 
 export type Schemas = components['schemas'];
 
 /** The page's own origin; outside a page, as in tests, any will do. */
 const baseUrl = typeof location === 'undefined' ? 'http://127.0.0.1' : location.origin;
 
-export const api = createClient<paths>({ baseUrl, fetch: (request) => fetch(request) });
+const together = new Together((request) => fetch(request), baseUrl);
+
+export const api = createClient<paths>({ baseUrl, fetch: (request) => together.fetch(request) });
 
 interface Answer<T> {
     data?: T;

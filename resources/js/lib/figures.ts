@@ -23,3 +23,13 @@ export function typedNumber(text: string): number {
     const trimmed = text.trim().replace(',', '.');
     return /^\d*\.?\d+$|^\d+\.$/.test(trimmed) ? Number(trimmed) : Number.NaN;
 }
+
+/** Two figures, as strengths are said. */
+export function percent(value: number): string {
+    return value === 0 || !Number.isFinite(value) ? String(value) : String(Number(value.toPrecision(2)));
+}
+
+/** How far a measure is off, where that is more than the eye reads. */
+export function off(errorPercent: number): string {
+    return Math.abs(errorPercent) < 5 ? '' : `, ${percent(Math.abs(errorPercent))} % ${errorPercent > 0 ? 'over' : 'under'}`;
+}

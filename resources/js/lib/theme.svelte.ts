@@ -1,4 +1,5 @@
 import { Kept } from './kept';
+import { tell } from './teller';
 
 const CHOSEN = new Kept('idle-mixer-theme');
 
@@ -15,6 +16,7 @@ class Theme {
     flip(): void {
         this.dark = !this.dark;
         CHOSEN.keep(this.dark ? 'shed' : 'enamel');
+        tell('theme', this.dark ? 'shed' : 'enamel');
         this.#show();
     }
 

@@ -4,7 +4,7 @@ import { Fault, type Conflict } from './fault';
 import { isInstant } from './time';
 
 /** Where to go when the screen of what was taken back is gone. */
-type Leave = '/bench' | '/batches' | '/leaf-tests' | '/shed';
+type Leave = '/bench' | '/batches' | '/plants' | '/shed';
 
 /** What was sent before had arrived, though its answer was lost: says so, and what it was. */
 export function arrived(what: string, earlier: Conflict): string {

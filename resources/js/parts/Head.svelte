@@ -1,11 +1,22 @@
 <script lang="ts">
-    import type { Snippet } from 'svelte';
+    import { onMount, type Snippet } from 'svelte';
+    import { arrival } from '../lib/arrival';
 
-    const { title, children }: { title: string; children?: Snippet } = $props();
+    interface Props {
+        title: string;
+        /** Where the room is needed for what is done. */
+        small?: boolean;
+        children?: Snippet;
+    }
+    const { title, small = false, children }: Props = $props();
+    let heading = $state<HTMLElement>();
+
+    // Whoever moves here by keyboard or ear is told where they are.
+    onMount(() => arrival.at(heading));
 </script>
 
 <svelte:head><title>{title} · Idle Mixer</title></svelte:head>
-<div class="mb-4 flex flex-wrap items-center gap-x-6 gap-y-2">
-    <h1>{title}</h1>
+<div class={['flex flex-wrap items-center gap-x-6 gap-y-2', !small && 'mb-4']}>
+    <h1 bind:this={heading} tabindex="-1" class={[small && 'text-xl']}>{title}</h1>
     {#if children}<div class="no-print flex flex-wrap gap-2 sm:ml-auto">{@render children()}</div>{/if}
 </div>

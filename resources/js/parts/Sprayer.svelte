@@ -1,9 +1,10 @@
 <script lang="ts">
     import type { Schemas } from '../lib/client';
-    import { short } from '../lib/figures';
-    import { heightOf, Shape, spokenIn } from './heights';
+    import { heightOf, kitchenly, Shape, spokenIn } from './heights';
+    import { SHAPES, type ShapeCode } from './shapes';
 
     interface Props {
+        shape: ShapeCode;
         /** What it holds, in the unit that is spoken of. */
         capacity: number;
         /** How far it is filled, in the same unit. */
@@ -14,12 +15,16 @@
         pours?: Schemas['Pour'][];
         /** Set when it is the control for the volume, too. */
         onlevel?: (level: number) => void;
-        caption?: string;
+        /** Set where nothing beside the level is said. */
+        bare?: boolean;
     }
-    const { capacity, level, unitWords, unitMl, pours = [], onlevel, caption = '' }: Props = $props();
+    const { shape: code, capacity, level, unitWords, unitMl, pours = [], onlevel, bare = false }: Props = $props();
 
     const TOP = 70;
     const HEIGHT = 260;
+    const TALL = 360;
+    const drawn = $derived(SHAPES[code]);
+    const id = $props.id();
     const shape = $derived(new Shape(capacity * unitMl, pours));
     const share = $derived(shape.share(level * unitMl));
     const surface = $derived(TOP + HEIGHT * (1 - share));
@@ -27,28 +32,35 @@
         [0.25, 0.5, 0.75, 1].map((part) => ({
             part,
             y: TOP + HEIGHT * (1 - shape.share(capacity * part * unitMl)),
-            words: `${short(capacity * part)}`,
+            words: kitchenly(capacity * part),
         })),
     );
     const height = $derived(heightOf(pours, level * unitMl));
     const spoken = $derived(
-        `${spokenIn(level * unitMl, { words: unitWords, mL: unitMl })} of ${short(capacity)} ${unitWords}${height === null ? '' : `, ${short(height)} mm high`}`,
+        `${spokenIn(level * unitMl, { words: unitWords, mL: unitMl })} of ${kitchenly(capacity)} ${unitWords}${height === null ? '' : `, ${Math.round(height)} mm high`}`,
     );
     /** Sixteen steps to a full sprayer: what a hand can pour. */
     const step = $derived(capacity / 16);
 
-    let drawing = $state<SVGSVGElement>();
+    let figure = $state<HTMLElement>();
 
     function set(next: number): void {
-        onlevel?.(Math.max(step, Math.min(capacity, Math.round(next / step) * step)));
+        const to = Math.max(step, Math.min(capacity, Math.round(next / step) * step));
+        if (Math.abs(to - level) > step / 100) {
+            onlevel?.(to);
+        }
     }
 
-    function drag(event: PointerEvent): void {
-        if (onlevel === undefined || drawing === undefined || (event.type === 'pointermove' && event.buttons === 0)) {
+    function hold(event: PointerEvent & { currentTarget: HTMLElement }): void {
+        event.currentTarget.setPointerCapture(event.pointerId);
+    }
+
+    function drag(event: PointerEvent & { currentTarget: HTMLElement }): void {
+        if (figure === undefined || !event.currentTarget.hasPointerCapture(event.pointerId)) {
             return;
         }
-        const box = drawing.getBoundingClientRect();
-        const y = ((event.clientY - box.top) / box.height) * 360;
+        const box = figure.getBoundingClientRect();
+        const y = ((event.clientY - box.top) / box.height) * TALL;
         set(shape.mL(1 - (y - TOP) / HEIGHT) / unitMl);
     }
 
@@ -72,56 +84,57 @@
     }
 </script>
 
-{#snippet picture()}
-    <svg
-        bind:this={drawing}
-        viewBox="0 0 250 360"
-        class="mx-auto h-full max-h-[24rem] w-full touch-none"
-        aria-hidden="true"
-        onpointerdown={drag}
-        onpointermove={drag}
-    >
-        <!-- pump and hose -->
-        <path d="M78 18h54M105 18v36" class="stroke-base-content" fill="none" stroke-width="7" stroke-linecap="round" />
-        <path d="M170 92c44 0 46 70 34 150s14 92 30 92" class="stroke-base-content" fill="none" stroke-width="5" />
-        <rect x="88" y="44" width="34" height="18" rx="4" class="fill-base-content" />
-        <!-- tank -->
-        <clipPath id="tank"><rect x="40" y={TOP - 8} width="130" height={HEIGHT + 14} rx="20" /></clipPath>
-        <rect x="40" y={TOP - 8} width="130" height={HEIGHT + 14} rx="20" class="fill-base-100" />
-        <g clip-path="url(#tank)">
-            <rect x="40" y={surface} width="130" height={TOP + HEIGHT + 10 - surface} class="fill-info" opacity="0.35" />
-            {#if share > 0}<path d={`M40 ${surface}h130`} class="stroke-info" stroke-width="4" />{/if}
-        </g>
-        <path d="M105 62V318" class="stroke-base-content" stroke-width="3" stroke-dasharray="5 5" opacity="0.55" />
-        <rect x="40" y={TOP - 8} width="130" height={HEIGHT + 14} rx="20" class="stroke-base-content" fill="none" stroke-width="4" />
-        {#each marks as mark (mark.part)}
-            <path d={`M40 ${mark.y}h16`} class="stroke-base-content" stroke-width="3" />
-            <text x="34" y={mark.y + 5} text-anchor="end" font-size="14" class="fill-base-content font-mono">{mark.words}</text>
-        {/each}
-        {#if onlevel}<path d={`M170 ${surface}l18 -11v22z`} class="fill-primary" />{/if}
-    </svg>
-{/snippet}
-
-<figure class="grid gap-2 text-center">
-    {#if onlevel}
-        <div
-            role="slider"
-            tabindex="0"
-            aria-label="Level in the sprayer"
-            aria-orientation="vertical"
-            aria-valuemin={step}
-            aria-valuemax={capacity}
-            aria-valuenow={level}
-            aria-valuetext={spoken}
-            onkeydown={key}
-            class="cursor-ns-resize rounded"
-        >
-            {@render picture()}
-        </div>
-    {:else}
-        {@render picture()}
-    {/if}
-    <figcaption>
-        <span class="text-base">{spoken}</span>{#if caption}<span class="quiet block text-sm">{caption}</span>{/if}
-    </figcaption>
+<figure class="flex h-full min-h-0 flex-col items-center gap-1 text-center" data-sprayer={code}>
+    <div bind:this={figure} class="relative aspect-[25/36] min-h-0 flex-1">
+        <svg viewBox="0 0 250 360" class="size-full" role="img" aria-label={spoken}>
+            <clipPath id={`tank-${id}`}><path d={drawn.body} /></clipPath>
+            <path d={drawn.body} class="fill-base-100" />
+            <g clip-path={`url(#tank-${id})`}>
+                <rect x="0" y={surface} width="250" height={TALL - surface} class="fill-info" opacity="0.38" />
+                {#if share > 0}<path d={`M0 ${surface}h250`} class="stroke-info" stroke-width="5" />{/if}
+            </g>
+            {#if drawn.tube !== null}<path
+                    d={`M${drawn.tube} 62V318`}
+                    class="stroke-base-content"
+                    stroke-width="3"
+                    stroke-dasharray="5 5"
+                    opacity="0.55"
+                />{/if}
+            <path d={drawn.solid} class="fill-base-content" />
+            <g class="stroke-base-content" fill="none" stroke-width="5" stroke-linecap="round" stroke-linejoin="round">
+                <path d={drawn.body} /><path d={drawn.lines} />
+            </g>
+            {#each marks as mark (mark.part)}
+                <path d={`M${drawn.left} ${mark.y}h18`} class="stroke-base-content" stroke-width="4" />
+                <text
+                    x={drawn.left + 24}
+                    y={mark.y + 7}
+                    font-size="21"
+                    stroke-width="5"
+                    class="fill-base-content stroke-base-100 font-mono [paint-order:stroke]">{mark.words}</text
+                >
+            {/each}
+        </svg>
+        {#if onlevel}
+            <div
+                role="slider"
+                tabindex="0"
+                aria-label="Level in the sprayer"
+                aria-orientation="vertical"
+                aria-valuemin={step}
+                aria-valuemax={capacity}
+                aria-valuenow={level}
+                aria-valuetext={spoken}
+                onkeydown={key}
+                onpointerdown={hold}
+                onpointermove={drag}
+                class="bg-accent text-accent-content border-base-content absolute grid size-11 -translate-x-1/2 -translate-y-1/2 cursor-ns-resize touch-none place-items-center rounded-full border-3 select-none"
+                style:left={`${(drawn.right / 250) * 100}%`}
+                style:top={`${(surface / TALL) * 100}%`}
+            >
+                <span aria-hidden="true" class="text-xl leading-none font-bold">↕</span>
+            </div>
+        {/if}
+    </div>
+    {#if !bare}<figcaption>{spoken}</figcaption>{/if}
 </figure>

@@ -11,7 +11,7 @@
         what: string;
         /** What stands on the button, where it stands alone. */
         label?: string;
-        leave?: '/bench' | '/batches' | '/leaf-tests' | '/shed';
+        leave?: '/bench' | '/batches' | '/plants' | '/shed';
     }
     const { kind, of, what, label = 'Take back', leave }: Props = $props();
 

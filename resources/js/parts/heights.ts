@@ -48,6 +48,32 @@ export class Shape {
     }
 }
 
+const FRACTIONS: [number, string][] = [
+    [1 / 8, '⅛'],
+    [1 / 4, '¼'],
+    [1 / 3, '⅓'],
+    [3 / 8, '⅜'],
+    [1 / 2, '½'],
+    [5 / 8, '⅝'],
+    [2 / 3, '⅔'],
+    [3 / 4, '¾'],
+    [7 / 8, '⅞'],
+];
+
+/** A number as people write it on a measure: 1½, ¾, 2; with three figures where no fraction is near. */
+export function kitchenly(value: number): string {
+    const whole = Math.floor(value + 1e-6);
+    const rest = value - whole;
+    if (Math.abs(rest) < 1e-6 * Math.max(1, value)) {
+        return short(value);
+    }
+    const found = whole < 20 ? FRACTIONS.find(([share]) => Math.abs(rest - share) < 1e-4) : undefined;
+    return found === undefined ? short(value) : `${whole === 0 ? '' : whole}${found[1]}`;
+}
+
+/** Share of the sprayer within which nobody sees that it is off a mark. */
+const AT_THE_MARK = 0.004;
+
 interface SpokenUnit {
     words: string;
     mL: number;
@@ -56,11 +82,22 @@ interface SpokenUnit {
 /** So much in the unit that is spoken of, and in metric. */
 export function spokenIn(mL: number, unit: SpokenUnit): string {
     const metric = unit.words === 'mL' || unit.words === 'L' ? '' : ` (${millilitres(mL)})`;
-    return `${short(mL / unit.mL)} ${unit.words}${metric}`;
+    return `${kitchenly(mL / unit.mL)} ${unit.words}${metric}`;
 }
 
-/** Where so much stands, in the sprayer's own unit and, where it was measured, in mm. */
-export function standing(mL: number, unit: SpokenUnit, pours: readonly Pour[]): string {
+/** Where so much stands, by the marks that a sprayer has and, where it was measured, in mm. */
+export function standing(mL: number, capacity: number, unit: SpokenUnit, pours: readonly Pour[]): string {
     const height = heightOf(pours, mL);
-    return `${spokenIn(mL, unit)}${height === null ? '' : `, ${short(height)} mm above the bottom`}`;
+    return `${byMarks(mL / unit.mL, capacity, unit.words)}${height === null ? '' : `, ${Math.round(height)} mm above the bottom`}`;
+}
+
+/** The marks of a sprayer, its quarters and eighths: at one, or just under or over it. */
+function byMarks(amount: number, capacity: number, words: string): string {
+    const nearest = Math.round((amount / capacity) * 8);
+    const away = amount / capacity - nearest / 8;
+    if (nearest === 0) {
+        return `under the ${kitchenly(capacity / 8)} ${words} mark`;
+    }
+    const side = Math.abs(away) < AT_THE_MARK ? 'at' : away < 0 ? 'just under' : 'just over';
+    return `${side} the ${kitchenly((nearest * capacity) / 8)} ${words} mark`;
 }

@@ -10,11 +10,14 @@
     import Mixing from './Mixing.svelte';
 
     const id = Number(route.params.id);
-    const page = new Loaded(async () => ({
-        batch: await taken(api.GET('/api/batches/{id}', { params: { path: { id } } })),
-        measures: (await taken(api.GET('/api/measures'))).measures,
-        catalogue: await taken(api.GET('/api/catalogue')),
-    }));
+    const page = new Loaded(async () => {
+        const [batch, { measures }, catalogue] = await Promise.all([
+            taken(api.GET('/api/batches/{id}', { params: { path: { id } } })),
+            taken(api.GET('/api/measures')),
+            taken(api.GET('/api/catalogue')),
+        ]);
+        return { batch, measures, catalogue };
+    });
 
     undo.followedBy(page);
 
@@ -28,13 +31,13 @@
 
 <Waiting of={page}>
     {#snippet children({ batch, catalogue, measures })}
-        <Head title={batch.name}>
-            {#if batch.case}<a class="btn" href={`/cases/${batch.case.id}`}>{batch.case.name}</a>{/if}
-            <a class="btn" href="/batches">All batches</a>
-        </Head>
         {#if batch.status === 'mixing'}
             <Mixing {batch} {catalogue} spoons={spoonsAbout(measures)} onfinished={replace} />
         {:else}
+            <Head title={batch.name}>
+                {#if batch.case}<a class="btn" href={`/cases/${batch.case.id}`}>{batch.case.name}</a>{/if}
+                <a class="btn" href="/batches">All batches</a>
+            </Head>
             <MadeBatch {batch} {catalogue} onchange={replace} />
         {/if}
     {/snippet}

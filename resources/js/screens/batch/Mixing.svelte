@@ -1,35 +1,38 @@
 <script lang="ts">
     import { untrack } from 'svelte';
     import type { Schemas } from '../../lib/client';
-    import { millilitres } from '../../lib/figures';
     import { Form } from '../../lib/form.svelte';
     import { keys } from '../../lib/keys.svelte';
+    import Head from '../../parts/Head.svelte';
     import FaultNote from '../../parts/FaultNote.svelte';
-    import { standing } from '../../parts/heights';
-    import Sprayer from '../../parts/Sprayer.svelte';
     import TakeBack from '../../parts/TakeBack.svelte';
-    import FinishForm from './FinishForm.svelte';
-    import StandTests from './StandTests.svelte';
+    import { stayAwake } from './awake';
+    import FinishForm, { type Finishing } from './FinishForm.svelte';
+    import MixingSheet from './MixingSheet.svelte';
+    import OneStep from './OneStep.svelte';
     import type { Spoon } from './slip.svelte';
     import StepRow from './StepRow.svelte';
-    import WayOut from './WayOut.svelte';
     import { Tally } from './tally.svelte';
+    import { Walk } from './walk.svelte';
+    import WayOut from './WayOut.svelte';
 
-    const {
-        batch,
-        catalogue,
-        spoons,
-        onfinished,
-    }: {
+    interface Props {
         batch: Schemas['Batch'];
         catalogue: Schemas['Catalogue'];
         spoons: Spoon[];
         onfinished: (batch: Schemas['Batch']) => void;
-    } = $props();
+    }
+    const { batch, catalogue, spoons, onfinished }: Props = $props();
     let slipping = $state(false);
+    const tally = untrack(() => new Tally(batch));
+    const walk = new Walk(tally);
+    $effect(() => tally.watch());
+    $effect(() => stayAwake());
+    /** An empty glass is what the last one showed. */
+    const finish = untrack(() => new Form<Finishing>(`finish-batch-${batch.id}`, { keeping: 'strict', rest: 'kept', notes: '' }));
 
     keys.use(() => ({
-        n: { what: 'tick the next spoonful', press: () => tally.tickNext() },
+        n: { what: 'tick what comes next', press: () => tally.tickNext() },
         u: { what: 'take the last tick back', press: () => tally.undo() },
         x: { what: 'something went wrong', press: () => (slipping = !slipping) },
     }));
@@ -44,87 +47,60 @@
         }
     }
 
-    const tally = untrack(() => new Tally(batch));
-    $effect(() => tally.watch());
-    /** An empty glass is what the last one showed. */
-    const finish = untrack(() => new Form(`finish-batch-${batch.id}`, { glass: '', keeping: 'strict', notes: '' }));
     $effect(() => {
         // Whoever is about to finish it is told when it is saved that somebody else did, and chooses.
         if (tally.batch.status !== 'mixing' && !finish.touched) {
             onfinished(tally.batch);
         }
     });
-    const plan = $derived(tally.batch.plan.loads[tally.load - 1]);
-    const pours = $derived(tally.batch.sprayer?.pours ?? []);
-    const holds = $derived(tally.batch.sprayer?.holds ?? { amount: (plan?.finished_mL ?? 1000) / 1000, unit: 'L' });
-    const unit = $derived(catalogue.volumeUnits.find((one) => one.code === holds.unit) ?? { words: 'L', mL: 1000 });
 </script>
 
-<p class="mb-4 text-lg">
-    {millilitres(tally.batch.plan.finished_mL)} in {tally.batch.plan.spoken.loads}.
-    <strong data-tally>{tally.ticked} of {tally.planned} spoonfuls are in.</strong>
-</p>
-<FaultNote fault={tally.fault} />
-{#if tally.loads > 1}
-    <div class="mb-4 flex flex-wrap gap-2" role="group" aria-label="Loads">
-        {#each tally.batch.plan.loads as load, i (i)}
-            <button
-                class={['btn', i + 1 === tally.load && 'btn-primary']}
-                aria-pressed={i + 1 === tally.load}
-                onclick={() => (tally.load = i + 1)}>Load {i + 1}: {load.spoken}</button
-            >
-        {/each}
-    </div>
-{/if}
-<div class="grid items-start gap-4 lg:grid-cols-[minmax(0,1.6fr)_minmax(16rem,1fr)]">
-    <section class="dish" aria-label="Steps">
-        {#each tally.batch.slips.filter((one) => one.load === tally.load) as slip (slip.load)}
-            <p class="border-warning mb-3 border-l-8 pl-3" data-slip>
-                Something went wrong with this load. Written down: <strong>{slip.words}</strong>.
-            </p>
-        {/each}
-        <ol class="grid gap-3">
-            {#each plan?.tasks ?? [] as task, i (i)}
-                <StepRow
-                    number={i + 1}
-                    {task}
-                    item={tally.shown.find((one) => one.key === task.item)}
-                    {tally}
-                    stands={task.level_mL > (plan?.tasks[i - 1]?.level_mL ?? 0) ? standing(task.level_mL, unit, pours) : ''}
-                />
-            {/each}
-        </ol>
-        <button class="btn mt-4 w-full" aria-expanded={slipping} onclick={() => (slipping = !slipping)}>Something went wrong</button>
-        {#if slipping}{#key tally.load}<WayOut {tally} {spoons} onkept={slipped} />{/key}{/if}
-    </section>
-    <section class="grid content-start gap-4" aria-label="The sprayer">
-        <div class="dish">
-            <Sprayer
-                capacity={holds.amount}
-                level={tally.level / unit.mL}
-                unitWords={unit.words}
-                unitMl={unit.mL}
-                {pours}
-                caption="As far as the ticks say."
-            />
-        </div>
-        {#if tally.batch.plan.emulsion.verdict !== 'none-needed'}
-            <StandTests
-                batch={tally.batch}
-                {catalogue}
-                ontested={(next) =>
-                    (tally.batch = { ...tally.batch, version: next.version, standTest: next.standTest, standTests: next.standTests })}
-            />
+{#snippet top()}
+    <div class="flex flex-wrap items-center gap-x-4">
+        <Head title={batch.name} small />
+        <p>
+            <strong data-tally>{tally.ticked} of {tally.planned} spoonfuls are in.</strong>
+            {tally.batch.plan.spoken.make.split(' (')[0]}
+        </p>
+        {#if tally.loads > 1}
+            <div class="flex flex-wrap gap-2" role="group" aria-label="Loads">
+                {#each tally.batch.plan.loads as _, i (i)}
+                    <button
+                        class={['min-h-11 rounded border-2 px-3', i + 1 === tally.load ? 'border-primary font-bold' : 'border-base-300']}
+                        aria-pressed={i + 1 === tally.load}
+                        onclick={() => walk.toLoad(i + 1)}>Load {i + 1}</button
+                    >
+                {/each}
+            </div>
         {/if}
-        <FinishForm {tally} form={finish} {catalogue} {onfinished} />
-        <div class="text-right">
-            <TakeBack kind="batches" of={batch} what="The batch" label="Take the batch back" leave="/batches" />
-        </div>
-    </section>
+        <button class="link ml-auto min-h-11 font-bold" aria-expanded={slipping} onclick={() => (slipping = !slipping)}
+            >Something went wrong</button
+        >
+    </div>
+    <FaultNote fault={tally.fault} />
+    {#each tally.batch.slips.filter((one) => one.load === tally.load) as slip (slip.load)}
+        <p class="border-warning my-2 border-l-8 pl-3" data-slip>
+            Something went wrong with this load. Written down: <strong>{slip.words}</strong>.
+        </p>
+    {/each}
+    {#if slipping}{#key tally.load}<WayOut {tally} {spoons} onkept={slipped} />{/key}{/if}
+{/snippet}
+<div class="no-print">
+    {#if walk.finishing}
+        {@render top()}
+        <FinishForm {tally} form={finish} {catalogue} {onfinished} back={() => walk.back()} />
+    {:else}
+        <OneStep {tally} {walk} {catalogue} {top} />
+    {/if}
+    <details class="mt-4" data-steps>
+        <summary class="min-h-12 cursor-pointer py-3 font-bold">All steps and cautions</summary>
+        <ol>
+            {#each tally.tasks as _, i (i)}<StepRow load={tally.load} number={i + 1} {tally} go={() => walk.to(i + 1)} />{/each}
+        </ol>
+        <ul class="my-3 list-disc space-y-1 pl-6">
+            {#each tally.batch.plan.cautions as caution (caution.code)}<li>{caution.text}</li>{/each}
+        </ul>
+        <TakeBack kind="batches" of={batch} what="The batch" label="Take the batch back" leave="/batches" />
+    </details>
 </div>
-<section class="dish mt-4">
-    <h2>Cautions</h2>
-    <ul class="my-2 list-disc space-y-1 pl-6">
-        {#each tally.batch.plan.cautions as caution (caution.code)}<li>{caution.text}</li>{/each}
-    </ul>
-</section>
+<MixingSheet {tally} />

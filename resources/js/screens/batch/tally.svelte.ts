@@ -4,12 +4,13 @@ import { Unsent, type Tick } from './unsent';
 
 type Batch = Schemas['Batch'];
 type Scoop = Schemas['Scoop'];
+type Task = Schemas['Plan']['loads'][number]['tasks'][number];
 
 /** How often ticks that did not get through are sent again, and those of another device fetched, in ms. */
 const AGAIN = 4000;
 
 /**
- * The spoonfuls of a batch. A tick shows at once. If no answer comes it stays, here and on this device, and is sent
+ * The spoonfuls and steps of a batch. A tick shows at once. If no answer comes it stays, here and on this device, and is sent
  * again until one does; only what the server refuses is taken back, and said.
  */
 export class Tally {
@@ -17,7 +18,7 @@ export class Tally {
     load = $state(1);
     fault = $state.raw<Fault | null>(null);
     /** Ticks made here, oldest first. */
-    readonly #done: { scoop: number; number: number }[] = [];
+    readonly #done: Omit<Tick, 'ticked'>[] = [];
     readonly #unsent: Unsent;
     #waiting: Promise<unknown> = Promise.resolve();
 
@@ -28,7 +29,7 @@ export class Tally {
             this.#show(tick);
         }
         this.sendKept();
-        this.load = this.items.find((item) => item.scoops.some((scoop) => scoop.ticked.length < scoop.count))?.load ?? this.loads;
+        this.load = this.batch.plan.loads.findIndex((_, i) => this.currentIn(i + 1) !== null) + 1 || this.loads;
     }
 
     get items(): Batch['items'] {
@@ -51,38 +52,78 @@ export class Tally {
         return this.#sum((scoop) => scoop.ticked.length);
     }
 
-    /** mL in the sprayer after the last step of this load whose spoonfuls are all in. */
+    get tasks(): Task[] {
+        return this.tasksOf(this.load);
+    }
+
+    tasksOf(load: number): Task[] {
+        return this.batch.plan.loads[load - 1]?.tasks ?? [];
+    }
+
+    itemOf(load: number, task: Task): Batch['items'][number] | undefined {
+        return task.item === null ? undefined : this.items.find((one) => one.load === load && one.key === task.item);
+    }
+
+    /** Whether a step is ticked: spoonful by spoonful, or whole. */
+    isDone(load: number, number: number): boolean {
+        const task = this.tasksOf(load)[number - 1];
+        const item = task === undefined ? undefined : this.itemOf(load, task);
+        return item === undefined
+            ? this.batch.steps.some((one) => one.load === load && one.number === number)
+            : item.scoops.every((scoop) => scoop.ticked.length === scoop.count);
+    }
+
+    /** The step of a load that comes next, from 1: the first behind the last that is done; null when the load is through. */
+    currentIn(load: number): number | null {
+        const numbers = this.tasksOf(load).map((_, i) => i + 1);
+        const last = numbers.findLast((number) => this.isDone(load, number)) ?? 0;
+        return numbers.find((number) => number > last) ?? null;
+    }
+
+    /** mL in the sprayer after the last step of this load that is done. */
     get level(): number {
-        let level = 0;
-        for (const task of this.batch.plan.loads[this.load - 1]?.tasks ?? []) {
-            const item = task.item === null ? undefined : this.shown.find((one) => one.key === task.item);
-            if (item !== undefined && !item.scoops.every((scoop) => scoop.ticked.length === scoop.count)) {
-                return level;
+        const next = this.currentIn(this.load);
+        return this.tasks[(next ?? this.tasks.length + 1) - 2]?.level_mL ?? 0;
+    }
+
+    /** Ticks a step that has no spoons. */
+    tickStep(load: number, number: number, ticked: boolean): void {
+        this.#begin({ step: true, of: load, number, ticked });
+    }
+
+    /** All spoonfuls of a step go in. */
+    tickItem(item: Batch['items'][number]): void {
+        for (const scoop of item.scoops) {
+            for (let number = 1; number <= scoop.count; number++) {
+                const now = this.#find(scoop.id);
+                if (now !== undefined && !now.ticked.includes(number)) {
+                    this.tick(now, number, true);
+                }
             }
-            level = task.level_mL;
         }
-        return level;
     }
 
     tick(scoop: Scoop, number: number, ticked: boolean): void {
-        if (ticked) {
-            this.#done.push({ scoop: scoop.id, number });
-        }
-        const tick = { scoop: scoop.id, number, ticked };
-        this.#show(tick);
-        this.#unsent.add(tick);
-        this.#later(tick);
+        this.#begin({ step: false, of: scoop.id, number, ticked });
     }
 
-    /** The spoonful that comes next in this load. */
+    /** The spoonful, or the step without spoons, that comes next. */
     tickNext(): void {
-        for (const item of this.shown) {
-            for (const scoop of item.scoops) {
-                const number = [...Array(scoop.count).keys()].map((i) => i + 1).find((one) => !scoop.ticked.includes(one));
-                if (number !== undefined) {
-                    this.tick(scoop, number, true);
-                    return;
-                }
+        const at = this.currentIn(this.load);
+        const task = at === null ? undefined : this.tasks[at - 1];
+        if (at === null || task === undefined) {
+            return;
+        }
+        const item = this.itemOf(this.load, task);
+        if (item === undefined) {
+            this.tickStep(this.load, at, true);
+            return;
+        }
+        for (const scoop of item.scoops) {
+            const number = [...Array(scoop.count).keys()].map((i) => i + 1).find((one) => !scoop.ticked.includes(one));
+            if (number !== undefined) {
+                this.tick(scoop, number, true);
+                return;
             }
         }
     }
@@ -90,22 +131,19 @@ export class Tally {
     /** Takes the last tick of this screen back. */
     undo(): void {
         const last = this.#done.pop();
-        const scoop = last === undefined ? undefined : this.#find(last.scoop);
-        if (last !== undefined && scoop?.ticked.includes(last.number)) {
-            this.tick(scoop, last.number, false);
+        if (last !== undefined) {
+            this.#begin({ ...last, ticked: false });
         }
+    }
+
+    /** Whether there is a tick of this screen to take back. */
+    get canUndo(): boolean {
+        return this.#done.length > 0;
     }
 
     async tickRest(): Promise<void> {
         for (const item of this.items) {
-            for (const scoop of item.scoops) {
-                for (let number = 1; number <= scoop.count; number++) {
-                    const now = this.#find(scoop.id);
-                    if (now !== undefined && !now.ticked.includes(number)) {
-                        this.tick(now, number, true);
-                    }
-                }
-            }
+            this.tickItem(item);
         }
         await this.settled();
     }
@@ -141,6 +179,16 @@ export class Tally {
         };
     }
 
+    /** It shows at once, is kept here, and is sent. */
+    #begin(tick: Tick): void {
+        if (tick.ticked) {
+            this.#done.push({ step: tick.step, of: tick.of, number: tick.number });
+        }
+        this.#show(tick);
+        this.#unsent.add(tick);
+        this.#later(tick);
+    }
+
     /** One after the other, so that the answers come back in the order of the taps. */
     #later(tick: Tick): void {
         this.#waiting = this.#waiting.then(() => this.#send(tick));
@@ -151,22 +199,40 @@ export class Tally {
             return;
         }
         try {
-            const saved = await taken(
-                api.PUT('/api/batches/{id}/scoops/{scoop}/ticks/{number}', {
-                    params: { path: { id: this.batch.id, scoop: tick.scoop, number: tick.number } },
-                    body: { ticked: tick.ticked },
-                }),
-            );
-            this.#unsent.drop(tick);
-            this.fault = null;
-            // Taps that came since then are newer than this answer.
-            const now = this.#find(tick.scoop);
-            if (now !== undefined && !saved.ticked.includes(tick.number) === tick.ticked && !this.#unsent.tellsOf(tick)) {
-                this.#replace({ ...now, ticked: saved.ticked });
-            }
+            await (tick.step ? this.#sendStep(tick) : this.#sendScoop(tick));
         } catch (thrown) {
             this.#missed(tick, Fault.from(thrown));
         }
+    }
+
+    async #sendScoop(tick: Tick): Promise<void> {
+        const saved = await taken(
+            api.PUT('/api/batches/{id}/scoops/{scoop}/ticks/{number}', {
+                params: { path: { id: this.batch.id, scoop: tick.of, number: tick.number } },
+                body: { ticked: tick.ticked },
+            }),
+        );
+        this.#taken(tick);
+        // Taps that came since then are newer than this answer.
+        const now = this.#find(tick.of);
+        if (now !== undefined && !saved.ticked.includes(tick.number) === tick.ticked && !this.#unsent.tellsOf(tick)) {
+            this.#replace({ ...now, ticked: saved.ticked });
+        }
+    }
+
+    async #sendStep(tick: Tick): Promise<void> {
+        await taken(
+            api.PUT('/api/batches/{id}/loads/{load}/steps/{number}', {
+                params: { path: { id: this.batch.id, load: tick.of, number: tick.number } },
+                body: { ticked: tick.ticked },
+            }),
+        );
+        this.#taken(tick);
+    }
+
+    #taken(tick: Tick): void {
+        this.#unsent.drop(tick);
+        this.fault = null;
     }
 
     #missed(tick: Tick, fault: Fault): void {
@@ -198,7 +264,13 @@ export class Tally {
     }
 
     #show(tick: Tick): void {
-        const now = this.#find(tick.scoop);
+        if (tick.step) {
+            const others = this.batch.steps.filter((one) => one.load !== tick.of || one.number !== tick.number);
+            const steps = tick.ticked ? [...others, { load: tick.of, number: tick.number }] : others;
+            this.batch = { ...this.batch, steps };
+            return;
+        }
+        const now = this.#find(tick.of);
         if (now !== undefined) {
             const others = now.ticked.filter((one) => one !== tick.number);
             this.#replace({ ...now, ticked: tick.ticked ? [...others, tick.number] : others });

@@ -1,17 +1,26 @@
 import { Kept } from '../../lib/kept';
 
-/** One spoonful ticked, or its tick taken back. */
+/** One spoonful or one step ticked, or its tick taken back. */
 export interface Tick {
-    readonly scoop: number;
+    /** A step without spoons, and not a spoonful. */
+    readonly step: boolean;
+    /** The scoop that is filled, or the load that the step is of. */
+    readonly of: number;
     readonly number: number;
     readonly ticked: boolean;
 }
 
-const same = (one: Tick, other: Tick): boolean => one.scoop === other.scoop && one.number === other.number;
+const same = (one: Tick, other: Tick): boolean => one.step === other.step && one.of === other.of && one.number === other.number;
 
 function isTick(value: unknown): value is Tick {
     const tick = value as Partial<Tick> | null;
-    return typeof tick === 'object' && Number.isInteger(tick?.scoop) && Number.isInteger(tick?.number) && typeof tick?.ticked === 'boolean';
+    return (
+        typeof tick === 'object' &&
+        typeof tick?.step === 'boolean' &&
+        Number.isInteger(tick.of) &&
+        Number.isInteger(tick.number) &&
+        typeof tick.ticked === 'boolean'
+    );
 }
 
 /**
@@ -37,7 +46,7 @@ export class Unsent {
         return Array.isArray(kept) ? kept.filter(isTick) : [];
     }
 
-    /** Keeps it, in place of what was said of the same spoonful before. */
+    /** Keeps it, in place of what was said of the same before. */
     add(tick: Tick): void {
         this.#keep([...this.all.filter((one) => !same(one, tick)), tick]);
     }

@@ -1,6 +1,8 @@
 <script lang="ts">
     import type { Schemas } from '../../lib/client';
     import { atTime } from '../../lib/time';
+    import { kitchenly } from '../../parts/heights';
+    import Sprayer from '../../parts/Sprayer.svelte';
     import Verdicts from '../../parts/Verdicts.svelte';
     import Spoons from './Spoons.svelte';
 
@@ -8,24 +10,42 @@
         name: string;
         plan: Schemas['Plan'];
         plant: string;
+        sprayer: Schemas['Sprayer'] | undefined;
+        unit: { words: string; mL: number };
     }
-    const { name, plan, plant }: Props = $props();
+    const { name, plan, plant, sprayer, unit }: Props = $props();
     const now = atTime(new Date().toISOString());
+    const level = $derived((plan.loads[0]?.finished_mL ?? 0) / unit.mL);
 </script>
 
 <!-- For paper only: on the screen everything stands where it is worked with. -->
 <div class="hidden print:block" data-card>
     <h2 class="text-2xl">{name}{plant === '' ? '' : `, for ${plant}`}</h2>
-    <p class="mb-3">Bench card, {now}. Mixed by: ______________ at: ______________</p>
-    <Spoons {plan} />
-    <h2 class="mt-4">Steps</h2>
-    <ol class="list-decimal space-y-1 pl-6">
+    <p class="mb-2">Bench card, {now}. Mixed by: ______________ at: ______________</p>
+    <Verdicts verdicts={plan.verdicts.filter((one) => one.level !== 'ok')} />
+    <div class="my-2 grid grid-cols-[6rem_1fr] items-end gap-4">
+        {#if sprayer !== undefined}<div class="h-36">
+                <Sprayer
+                    shape={sprayer.shape}
+                    capacity={sprayer.mL / unit.mL}
+                    {level}
+                    unitWords={unit.words}
+                    unitMl={unit.mL}
+                    pours={sprayer.pours}
+                    bare
+                />
+            </div>{:else}<p>{kitchenly(level)} {unit.words}</p>{/if}
+        <div>
+            <p>{plan.spoken.make} in {plan.spoken.loads}: {plan.spoken.strength.join(', ')}</p>
+            <Spoons {plan} all />
+        </div>
+    </div>
+    <h3 class="font-bold">Steps</h3>
+    <ol class="list-decimal pl-6 text-sm">
         {#each plan.steps as step, i (i)}<li>{step}</li>{/each}
     </ol>
-    <h2 class="mt-4">Verdicts</h2>
-    <Verdicts verdicts={plan.verdicts} />
-    <h2 class="mt-4">Cautions</h2>
-    <ul class="list-disc pl-6">
+    <h3 class="mt-2 font-bold">Cautions</h3>
+    <ul class="list-disc pl-6 text-sm">
         {#each plan.cautions as caution (caution.code)}<li>{caution.text}</li>{/each}
     </ul>
 </div>

@@ -1,15 +1,14 @@
 <script lang="ts">
     import type { Schemas } from '../../lib/client';
-    import { short } from '../../lib/figures';
+    import { percent, short } from '../../lib/figures';
 
     interface Props {
         emulsion: Schemas['Plan']['emulsion'];
         /** The order that it is mixed in. */
         order: Schemas['RecipeDocument']['order'];
         hand: { coarseness: number; readings: number };
-        onmend: () => void;
     }
-    const { emulsion, order, hand, onmend }: Props = $props();
+    const { emulsion, order, hand }: Props = $props();
     const again = $derived(emulsion.orders.find((one) => one.order === order)?.words ?? '');
     let moment = $state(3);
     const at = $derived(emulsion.glass[Math.min(moment, emulsion.glass.length - 1)]);
@@ -22,10 +21,9 @@
     }
 </script>
 
-<section class="dish" aria-label="How long it holds">
-    <h2>How long it holds</h2>
+<section aria-label="How long it holds">
     <p>
-        Shake again every <strong data-reshake>{again}</strong>. Unshaken, the last tenth would hold {short(
+        Shake again every <strong data-reshake>{again}</strong>. Unshaken, the last tenth would hold {percent(
             emulsion.last_tenth_oil_percent,
         )} % oil.
     </p>
@@ -62,11 +60,6 @@
     {#if hand.coarseness !== 1}<p class="text-sm">
             Reckoned with your own hand: {hand.readings} stand tests, droplets {short(hand.coarseness)} times the usual size.
         </p>{/if}
-    {#if emulsion.remedy?.kind === 'more'}
-        <button class="btn mt-2" data-mend onclick={onmend}>Put in {emulsion.remedy.words}</button>
-    {:else if emulsion.remedy?.kind === 'emulsifier-first'}
-        <button class="btn mt-2" data-mend onclick={onmend}>Mix oil and emulsifier first</button>
-    {/if}
     <details>
         <summary class="min-h-11 cursor-pointer py-2">The figures</summary>
         <table class="table">

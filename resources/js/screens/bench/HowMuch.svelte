@@ -1,22 +1,20 @@
 <script lang="ts">
     import { untrack } from 'svelte';
-    import { short } from '../../lib/figures';
     import FaultNote from '../../parts/FaultNote.svelte';
     import type { BenchState } from './bench.svelte';
     import NeedFields from './NeedFields.svelte';
     import { NEED_KINDS, NeedState } from './need.svelte';
 
-    const { state: bench }: { state: BenchState } = $props();
+    const { state: bench, open }: { state: BenchState; open: boolean } = $props();
     const need = untrack(() => new NeedState(bench.unit));
-    let open = $state(false);
     const answer = $derived(need.answer.value);
 
     $effect(() => need.ask(open ? need.body(bench.unit, bench.sprayer) : null));
 </script>
 
-<details class="text-left" bind:open>
-    <summary class="btn w-full">How much do I need?</summary>
-    <div class="mt-3 grid gap-3">
+<section aria-label="How much do I need?">
+    <h3 class="font-bold">How much do I need?</h3>
+    <div class="mt-1 grid gap-3">
         <label class="grid gap-1"
             ><span class="font-bold">Reckon</span><select class="select w-full" bind:value={need.kind}
                 >{#each NEED_KINDS as one (one.value)}<option value={one.value}>{one.label}</option>{/each}</select
@@ -29,10 +27,10 @@
                 <p class="text-lg font-bold">{answer.words}</p>
                 {#each answer.because as why, i (i)}<p class="quiet text-sm">{why}</p>{/each}
                 <div class="mt-2 flex flex-wrap gap-2">
-                    <button class="btn" onclick={() => (bench.makeText = short(answer.amount))}>Make that</button>
+                    <button class="btn" onclick={() => bench.fillTo(answer.amount)}>Make that</button>
                     {#if answer.sensible !== null}
                         {@const sensible = answer.sensible}
-                        <button class="btn" onclick={() => (bench.makeText = short(sensible.amount))}>Or {sensible.words}</button>
+                        <button class="btn" onclick={() => bench.fillTo(sensible.amount)}>Or {sensible.words}</button>
                     {/if}
                 </div>
                 {#if answer.sensible !== null}<p class="quiet text-sm">
@@ -41,4 +39,4 @@
             </div>
         {/if}
     </div>
-</details>
+</section>

@@ -21,9 +21,9 @@
     });
 </script>
 
-<details class="text-left">
-    <summary class="btn w-full">Only so much left</summary>
-    <div class="mt-3 grid gap-3">
+<section aria-label="Only so much left">
+    <h3 class="font-bold">Only so much left</h3>
+    <div class="mt-1 grid gap-3">
         <label class="grid gap-1"
             ><span class="font-bold">What is left, one thing a line</span><textarea
                 class="textarea w-full"
@@ -51,9 +51,9 @@
                 <p class={answer.bites ? 'border-error border-l-8 pl-3 font-bold' : ''}>{answer.because}</p>
                 {#if answer.bites && answer.amount !== null}
                     {@const amount = answer.amount}
-                    <button class="btn mt-2" onclick={() => (bench.makeText = shortDown(amount))}>Make that much</button>
+                    <button class="btn mt-2" onclick={() => bench.fillTo(Number(shortDown(amount)))}>Make that much</button>
                 {/if}
             </div>
         {/if}
     </div>
-</details>
+</section>

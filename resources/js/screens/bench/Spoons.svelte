@@ -1,53 +1,45 @@
 <script lang="ts">
-    import { millilitres, short } from '../../lib/figures';
+    import { millilitres, off, short } from '../../lib/figures';
     import type { Schemas } from '../../lib/client';
+    import { distinct } from './loads';
 
-    const { plan }: { plan: Schemas['Plan'] } = $props();
-    const strength = $derived(plan.spoken.strength.join(', '));
-    const measured = $derived((plan.spoken.measured ?? []).join(', '));
-
-    /** Loads that are alike are shown once. */
-    const shown = $derived(
-        plan.loads.flatMap((load, i) => {
-            const before = plan.loads[i - 1];
-            return before !== undefined && Math.abs(before.finished_mL - load.finished_mL) < 1e-6 * load.finished_mL
-                ? []
-                : [{ load, first: i + 1 }];
-        }),
-    );
-    const last = (i: number): number => (shown[i + 1]?.first ?? plan.loads.length + 1) - 1;
+    const { plan, all = false }: { plan: Schemas['Plan']; all?: boolean } = $props();
+    const shown = $derived(distinct(plan.loads));
+    /** What a bottle is taken to hold is said with it. */
+    const named = (item: Schemas['Plan']['loads'][number]['items'][number]): string => {
+        const strength = plan.lines.find((line) => line.ingredient === item.ingredient)?.strength ?? null;
+        return strength === null ? item.name : `${item.name}, ${short(strength)} %`;
+    };
+    let at = $state(0);
+    const now = $derived(all ? shown : shown.slice(Math.min(at, shown.length - 1)).slice(0, 1));
 </script>
 
-<div class="dish" data-plan>
-    <h2>{plan.spoken.make} <span class="font-normal">in {plan.spoken.loads}</span></h2>
-    <p class="quiet">{strength || 'nothing that is reckoned in percent'}</p>
-    {#if measured !== strength && measured !== ''}<p class="quiet" data-measured>As your measures have it: {measured}</p>{/if}
-    {#if (plan.spoken.range ?? []).length > 0}<p class="quiet" data-range>
-            From the low to the high end of the recipe: {plan.spoken.range?.join(', ')}
-        </p>{/if}
-    {#each shown as { load, first }, i (first)}
-        {#if shown.length > 1 || plan.loads.length > 1}
-            <h3 class="mt-3 font-bold">{first === last(i) ? `Load ${first}` : `Loads ${first} to ${last(i)}, each`}: {load.spoken}</h3>
-        {/if}
-        <ol class="mt-2 grid gap-2">
-            {#each load.items as item (item.key)}
-                <li class="border-base-300 flex flex-wrap items-baseline gap-x-3 border-b-2 pb-2">
-                    <span class="text-2xl font-bold">{item.words}</span>
-                    <span class="text-lg">{item.name}</span>
-                    <span class="quiet ml-auto text-sm"
-                        >{millilitres(item.measured.mL)}{#if Math.abs(item.measured.error_percent) >= 0.05}, {short(
-                                Math.abs(item.measured.error_percent),
-                            )} % {item.measured.error_percent > 0 ? 'over' : 'under'}{/if}</span
-                    >
+<section aria-label="The spoons" class="grid min-w-0 content-end" data-plan>
+    {#if shown.length > 1 && !all}
+        <div class="mb-1 flex flex-wrap gap-2" role="group" aria-label="Loads">
+            {#each shown as each, i (each.first)}
+                <button
+                    class={['min-h-11 rounded border-2 px-3', i === at ? 'border-primary font-bold' : 'border-base-300']}
+                    aria-pressed={i === at}
+                    onclick={() => (at = i)}>{each.name}: {each.load.spoken.split(' (')[0]}</button
+                >
+            {/each}
+        </div>
+    {/if}
+    {#each now as each (each.first)}
+        {#if all && plan.loads.length > 1}<h3 class="font-bold">{each.name}: {each.load.spoken}</h3>{/if}
+        <ol>
+            {#each each.load.items as item (item.key)}
+                <li class="border-base-300 border-b py-1 sm:py-1.5" data-spoon>
+                    <span class="text-[1.3rem] leading-tight font-bold sm:text-[1.9rem]">{item.words}</span>
+                    <span class="sm:text-lg">{named(item)}</span>
+                    <span class="quiet text-sm">{millilitres(item.measured.mL)}{off(item.measured.error_percent)}</span>
                 </li>
             {/each}
-            <li class="flex flex-wrap items-baseline gap-x-3">
-                <span class="text-2xl font-bold">water</span><span class="text-lg">up to the {load.spoken} mark</span><span
-                    class="quiet ml-auto text-sm">{millilitres(load.water_mL)}</span
-                >
+            <li class="py-1 sm:py-1.5" data-spoon>
+                <span class="text-[1.3rem] leading-tight font-bold sm:text-[1.9rem]">water</span>
+                <span class="sm:text-lg">to the {each.load.spoken.split(' (')[0]} mark</span>
             </li>
         </ol>
     {/each}
-    <p class="mt-3">{plan.holding.because}</p>
-    <p>{plan.fair_look.because}</p>
-</div>
+</section>

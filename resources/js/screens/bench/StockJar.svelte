@@ -39,8 +39,7 @@
 </script>
 
 {#if stock !== undefined}
-    <section class="dish grid gap-2" aria-label="The stock">
-        <h2>{stock.name}</h2>
+    <section class="grid gap-2" aria-label="The stock">
         {#if bench.jars.length > 0}
             <label class="grid gap-1">
                 <span class="font-bold">Pour from</span>

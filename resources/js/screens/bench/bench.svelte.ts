@@ -1,6 +1,6 @@
 import { api, taken, type Schemas } from '../../lib/client';
 import { Fault } from '../../lib/fault';
-import { typedNumber } from '../../lib/figures';
+import { short, typedNumber } from '../../lib/figures';
 import { Kept } from '../../lib/kept';
 import { Latest } from '../../lib/latest.svelte';
 import { Day } from './day.svelte';
@@ -10,17 +10,16 @@ import { Water } from './water.svelte';
 type Recipe = Schemas['Recipe'];
 type Order = Recipe['document']['order'];
 
+interface Answered {
+    plan: Schemas['Plan'];
+    mending: Mending | null;
+}
+
 /** The sprayer that was used last on this device is the one at hand. */
 const LAST_SPRAYER = new Kept('idle-mixer-sprayer');
 
-type FoldedLine = NonNullable<NonNullable<Schemas['Plan']['emulsion']['remedy']>['line']>;
 type Document = Schemas['RecipeDocument'];
-
-/** The recipe with other amounts of what is in it, and with what is not. */
-export function folded(document: Document, lines: FoldedLine[], order: Order): Document {
-    const changed = document.lines.filter((line) => !lines.some((one) => 'ingredient' in line && line.ingredient === one.ingredient));
-    return { ...document, order, lines: [...changed, ...lines] as Document['lines'] };
-}
+type Mending = Schemas['Mending'];
 
 export function recipeIsDrench(recipe: Recipe | undefined): boolean {
     return recipe?.use === 'drench';
@@ -29,16 +28,17 @@ export function recipeIsDrench(recipe: Recipe | undefined): boolean {
 /** What is set on the bench, and the plan that the server makes of it. */
 export class BenchState {
     recipeSlug = $state('');
+    /** The recipe with what was changed on the bench, or as it was mixed before; null where it is the one of the shelf. */
+    own = $state.raw<Document | null>(null);
     plantId = $state(0);
     caseId = $state(0);
     sprayerId = $state(0);
     makeText = $state('1');
-    unit = $state<Schemas['Amount']['unit']>('[gal_us]');
+    unit = $state<Schemas['Amount']['unit']>('[qt_us]');
     highEnd = $state(false);
-    half = $state(false);
+    /** Of everything but the water; 1 is full strength. */
+    factor = $state(1);
     order = $state<Order | null>(null);
-    /** Amounts changed on the bench, so that the oil is held. */
-    folded = $state<FoldedLine[]>([]);
     /** The jar of a stock that it is poured from; 0 while none is chosen. */
     jarId = $state(0);
     /** How much coarser than usual this household mixes. */
@@ -48,7 +48,9 @@ export class BenchState {
     soil = $state<'' | 'planted-soil' | 'empty-bed'>('');
     readonly day = new Day();
     readonly water: Water;
-    readonly #plans = new Latest<Schemas['Plan']>();
+    /** What was made before the level was changed, newest last. */
+    #before = $state.raw<string[]>([]);
+    readonly #plans = new Latest<Answered>();
     readonly #choices = new Latest<Schemas['Choice']>();
 
     constructor(
@@ -56,24 +58,31 @@ export class BenchState {
         from: URLSearchParams,
     ) {
         this.water = new Water(shelf.catalogue);
-        const number = (key: string): number => Number(from.get(key) ?? 0) || 0;
-        this.caseId = shelf.cases.find((one) => one.id === number('case'))?.id ?? 0;
-        this.plantId = shelf.plants.find((one) => one.id === number('plant'))?.id ?? this.case?.plant.id ?? 0;
-        this.day.takeFrom(this.plant);
-        this.recipeSlug = shelf.recipes.find((one) => one.slug === from.get('recipe'))?.slug ?? this.offered[0]?.slug ?? '';
-        this.jarId = this.jars[0]?.id ?? 0;
         this.hand = shelf.hand.coarseness;
-        this.highEnd = from.get('dose') === 'high';
-        this.half = from.get('dose') === 'half';
-        const used = Number(from.get('sprayer') ?? LAST_SPRAYER.read() ?? 0);
-        const sprayer = shelf.sprayers.find((one) => one.id === used) ?? shelf.sprayers.at(-1);
-        if (sprayer !== undefined) {
-            this.pickSprayer(sprayer.id);
-        }
+        const opening = shelf.opening;
+        const number = (key: string): number => Number(from.get(key) ?? 0) || 0;
+        const asked = shelf.recipes.find((one) => one.slug === from.get('recipe'));
+        const offered = asked === undefined ? opening : null;
+        this.caseId = shelf.cases.find((one) => one.id === (number('case') || offered?.caseId))?.id ?? 0;
+        this.plantId = shelf.plants.find((one) => one.id === (number('plant') || (this.case?.plant.id ?? offered?.plantId)))?.id ?? 0;
+        this.day.takeFrom(this.plant);
+        this.recipeSlug = (asked?.slug ?? opening.recipe) || (shelf.recipes[0]?.slug ?? '');
+        this.own = offered?.recipeDocument ?? null;
+        this.jarId = this.jars[0]?.id ?? 0;
+        this.highEnd = offered?.highEnd ?? from.get('dose') === 'high';
+        this.factor = offered?.factor ?? (from.get('dose') === 'half' ? 0.5 : 1);
+        this.agitation = offered?.agitation ?? this.agitation;
+        this.water.takeUp(opening.hardnessMgL, opening.celsius);
+        this.#takeSprayer(from, opening);
     }
 
     get plan(): Schemas['Plan'] | null {
-        return this.#plans.fault === null ? this.#plans.value : null;
+        return this.#plans.fault === null ? (this.#plans.value?.plan ?? null) : null;
+    }
+
+    /** The one change after which less is wrong; null where there is none. */
+    get mending(): Mending | null {
+        return this.#plans.fault === null ? (this.#plans.value?.mending ?? null) : null;
     }
 
     get fault(): Fault | null {
@@ -143,8 +152,45 @@ export class BenchState {
         return recipeIsDrench(this.recipe) ? this.soil || undefined : this.plant?.onBench;
     }
 
+    /** The recipe as it is mixed, but for the order of mixing. */
+    get document(): Document | undefined {
+        return this.own ?? this.recipe?.document;
+    }
+
     get orderNow(): Order {
-        return this.order ?? this.recipe?.document.order ?? 'all-together';
+        return this.order ?? this.document?.order ?? 'all-together';
+    }
+
+    /** Something of the recipe was changed here. */
+    get changed(): boolean {
+        return this.own !== null || (this.order !== null && this.order !== this.recipe?.document.order);
+    }
+
+    /** What the choice proposes in place of a spray that it does not. */
+    get instead(): Schemas['Choice']['proposed'][number] | null {
+        return this.against.length === 0 ? null : (this.#choices.value?.proposed[0] ?? null);
+    }
+
+    /** Whether the level can be put back to where it was. */
+    get canPutBack(): boolean {
+        return this.#before.length > 0;
+    }
+
+    /** What is set beyond the sentence, in short. */
+    get settings(): string {
+        const order = this.shelf.catalogue.orders.find((one) => one.code === this.orderNow)?.name.toLowerCase() ?? '';
+        const strength = this.factor < 1 ? 'half strength' : this.highEnd ? 'high end' : 'full strength';
+        return [strength, order, this.water.hardness === null ? 'hardness unknown' : `${short(this.water.hardness)} mg/L hard`].join(', ');
+    }
+
+    /** What is set, as the address says it. */
+    get address(): string {
+        const set = { recipe: this.recipeSlug, case: this.caseId, plant: this.plantId, sprayer: this.sprayerId };
+        const dose = this.highEnd ? 'high' : this.factor < 1 ? 'half' : '';
+        const volume = Number.isNaN(this.make) ? {} : { make: this.makeText.trim(), unit: this.unit };
+        return new URLSearchParams(
+            Object.entries({ ...set, dose, ...volume }).flatMap(([key, value]) => (value ? [[key, String(value)]] : [])),
+        ).toString();
     }
 
     pickCase(id: number): void {
@@ -155,10 +201,53 @@ export class BenchState {
 
     pickRecipe(slug: string): void {
         this.recipeSlug = slug;
-        this.folded = [];
+        this.own = null;
         this.jarId = this.jars[0]?.id ?? 0;
         this.order = null;
         this.highEnd = false;
+        this.factor = 1;
+    }
+
+    /** Takes a spray at the dose that it is proposed in. */
+    take(option: Schemas['Choice']['proposed'][number]): void {
+        this.pickRecipe(option.slug);
+        this.highEnd = option.highEnd;
+        this.factor = option.half ? 0.5 : 1;
+    }
+
+    /** Fills to another level, and keeps the way back. */
+    fillTo(amount: number): void {
+        this.#before = [...this.#before, this.makeText];
+        this.makeText = short(amount);
+    }
+
+    putBack(): void {
+        const last = this.#before.at(-1);
+        if (last !== undefined) {
+            this.#before = this.#before.slice(0, -1);
+            this.makeText = last;
+        }
+    }
+
+    /** Does what mends the spray. */
+    mend(mending: Mending): void {
+        if (mending.recipe !== null) {
+            this.own = mending.recipe;
+            this.order = null;
+            this.highEnd = false;
+        }
+        if (mending.make !== null) {
+            this.unit = mending.make.unit;
+            this.fillTo(mending.make.amount);
+        }
+        this.highEnd = mending.highEnd ?? this.highEnd;
+        this.factor = mending.factor ?? this.factor;
+        if (mending.hardness !== null) {
+            this.water.takeUp(mending.hardness, this.water.celsius);
+        }
+        if (mending.everyDays !== null) {
+            this.day.everyDays = String(mending.everyDays);
+        }
     }
 
     pickSprayer(id: number): void {
@@ -184,13 +273,12 @@ export class BenchState {
         if (recipe === undefined || this.typedFault !== '') {
             return null;
         }
-        const own = (this.order !== null && this.order !== recipe.document.order) || this.folded.length > 0;
         return {
-            recipe: own ? folded(recipe.document, this.folded, this.orderNow) : recipe.shipped ? (recipe.slug as never) : recipe.document,
+            recipe: this.#recipe(recipe),
             make: { amount: this.make, unit: this.unit },
             ...(this.sprayer === undefined ? {} : { sprayer: this.sprayer.fill }),
             highEnd: this.highEnd,
-            factor: this.half ? 0.5 : 1,
+            factor: this.factor,
             ...(this.water.asked === undefined ? {} : { water: this.water.asked }),
             ...(this.onto === undefined ? {} : { plant: this.onto as Schemas['PlanRequest']['plant'] }),
             circumstances: this.day.circumstances,
@@ -219,6 +307,33 @@ export class BenchState {
     pickPlant(id: number): void {
         this.plantId = id;
         this.day.takeFrom(this.plant);
+    }
+
+    #recipe(recipe: Recipe): Schemas['PlanRequest']['recipe'] {
+        const document = this.own ?? recipe.document;
+        if (!this.changed && recipe.shipped) {
+            return recipe.slug as never;
+        }
+        return { ...document, order: this.orderNow };
+    }
+
+    /** The sprayer and the volume that were asked for, or that the opening has, or the one at hand filled up. */
+    #takeSprayer(from: URLSearchParams, opening: Schemas['Opening']): void {
+        const asked = from.get('sprayer');
+        const used = Number(asked ?? opening.sprayerId ?? LAST_SPRAYER.read() ?? 0);
+        const sprayer = this.shelf.sprayers.find((one) => one.id === used) ?? this.shelf.sprayers.at(-1);
+        if (sprayer !== undefined) {
+            this.pickSprayer(sprayer.id);
+        }
+        const unit = this.shelf.catalogue.volumeUnits.find((one) => one.code === from.get('unit'))?.code;
+        const make = from.get('make');
+        if (make !== null && unit !== undefined) {
+            this.makeText = make;
+            this.unit = unit as Schemas['Amount']['unit'];
+        } else if (asked === null && opening.make !== null && (sprayer === undefined || sprayer.id === opening.sprayerId)) {
+            this.makeText = String(opening.make.amount);
+            this.unit = opening.make.unit;
+        }
     }
 
     /** Asks for the plan. */

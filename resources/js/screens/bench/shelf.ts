@@ -13,11 +13,17 @@ export interface Shelf {
     hand: { coarseness: number; readings: number };
     /** Stocks that stand ready. */
     jars: Schemas['Jar'][];
+    /** What it opens on. */
+    opening: Schemas['Opening'];
 }
 
-/** Everything the bench is laid out from. */
-export async function fetchShelf(): Promise<Shelf> {
-    const [jars, hand, catalogue, recipes, plants, sprayers, measures, cases] = await Promise.all([
+/** Everything the bench is laid out from; the address says whether a batch is mixed again, or a case is sprayed. */
+export async function fetchShelf(from: URLSearchParams): Promise<Shelf> {
+    const number = (key: string): number => Number(from.get(key) ?? 0) || 0;
+    const again = number('again');
+    const query = again > 0 ? { again } : number('case') > 0 ? { case: number('case') } : {};
+    const [opening, jars, hand, catalogue, recipes, plants, sprayers, measures, cases] = await Promise.all([
+        taken(api.GET('/api/opening', { params: { query } })),
         taken(api.GET('/api/jars')),
         taken(api.GET('/api/hand')),
         taken(api.GET('/api/catalogue')),
@@ -29,6 +35,7 @@ export async function fetchShelf(): Promise<Shelf> {
     ]);
     const inUse = <T extends { retired: boolean }>(all: T[]): T[] => all.filter((one) => !one.retired);
     return {
+        opening,
         jars: jars.jars,
         hand,
         catalogue,

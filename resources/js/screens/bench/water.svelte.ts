@@ -39,6 +39,16 @@ export class Water {
               };
     }
 
+    /** Takes up what is known of it; null is not known. */
+    takeUp(hardness: number | null, celsius: number | null): void {
+        if (hardness !== null) {
+            this.kind = this.catalogue.waters.find((one) => one.mgPerL === hardness)?.code ?? 'number';
+            this.hardnessUnit = 'mg/L';
+            this.hardnessText = String(hardness);
+        }
+        this.celsius = celsius;
+    }
+
     /** Reads strip and thermometer. */
     async read(): Promise<void> {
         const read = await taken(api.GET('/api/devices/water'));

@@ -24,7 +24,7 @@
         );
         if (made !== null) {
             const what = `The leaf test on ${made.plant.name}`;
-            undo.made('leaf-tests', made, what, '/leaf-tests', form.mended === null ? undefined : arrived(what, form.mended));
+            undo.made('leaf-tests', made, what, '/plants', form.mended === null ? undefined : arrived(what, form.mended));
             form.clear();
             void navigate('/leaf-tests/:id', { params: { id: String(made.id) } });
         }

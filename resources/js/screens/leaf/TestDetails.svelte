@@ -94,4 +94,4 @@
     {/snippet}
 </Waiting>
 <History kind="leaf-tests" id={test.id} changes={test.changes} />
-<TakeBack kind="leaf-tests" of={test} what={`The leaf test on ${test.plant.name}`} label="Take the test back" leave="/leaf-tests" />
+<TakeBack kind="leaf-tests" of={test} what={`The leaf test on ${test.plant.name}`} label="Take the test back" leave="/plants" />

@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Answer;
+
+use App\Records\Opening;
+use App\Records\OpeningReason;
+use IdleMixer\Core\Document\JsonText;
+use IdleMixer\Core\Document\ObjectNode;
+use IdleMixer\Core\Quantity\Amount;
+use IdleMixer\Core\Quantity\Unit;
+
+/** Tells what the bench opens on: a batch as it was frozen, or a proposal at its dose in what was used last. */
+final class OpeningAnswers
+{
+    public static function of(Opening $opening, ?string $note): OpeningAnswer
+    {
+        $like = $opening->like;
+        $same = $opening->option === null;
+        $document = $like === null ? null : JsonText::parse($like->document)->open();
+        $bench = $document?->get('bench')->open();
+        $water = $bench?->get('water')->open();
+
+        return new OpeningAnswer(
+            $opening->why->value,
+            $opening->case?->id,
+            $opening->case->plant_id ?? ($same ? $like?->plant_id : null),
+            $opening->recipe,
+            $same ? $document?->get('recipe')->raw() : null,
+            $same ? ($bench?->get('highEnd')->flag() ?? false) : ($opening->option->dose->highEnd ?? false),
+            $same ? ($bench?->get('factor')->positive() ?? 1.0) : ($opening->option->dose->factor ?? 1.0),
+            $like?->sprayer_id,
+            $bench === null ? null : self::make($bench),
+            self::number($water, 'hardness_mg_L'),
+            $opening->why === OpeningReason::Again ? self::number($water, 'celsius') : null,
+            $bench?->get('agitation')->text(40),
+            $note,
+        );
+    }
+
+    private static function make(ObjectNode $bench): AmountAnswer
+    {
+        $unit = Unit::from($bench->get('unit')->text(20));
+
+        return new AmountAnswer(...Amount::of(round($bench->get('make_mL')->positive() / $unit->factor(), 9), $unit)->toArray());
+    }
+
+    private static function number(?ObjectNode $water, string $key): ?float
+    {
+        $value = $water?->get($key);
+
+        return $value === null || $value->isNull() ? null : $value->number();
+    }
+}

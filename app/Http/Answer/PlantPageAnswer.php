@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Answer;
+
+/** A plant with all that hangs on it. */
+final readonly class PlantPageAnswer
+{
+    /**
+     * @param list<CaseBriefAnswer>  $cases  open ones first, then newest first
+     * @param list<LeafTestAnswer>   $tests  newest first; those of its kind, too
+     * @param list<HadAnswer>        $had    newest first
+     * @param list<TaskAnswer>       $next   earliest first
+     */
+    public function __construct(
+        public PlantAnswer $plant,
+        public array $cases,
+        public array $tests,
+        public array $had,
+        public array $next,
+        /** When its picture was taken; null where it has none. */
+        public ?string $pictureAt,
+    ) {}
+}

@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Answer\OpeningAnswers;
+use App\Http\RefusedCall;
+use App\Models\Batch;
+use App\Models\PestCase;
+use App\Records\Openings;
+use IdleMixer\Core\Trouble\TroubleCatalogue;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Psr\Clock\ClockInterface;
+
+/** What the bench opens on: `again` a batch, for a `case`, or what is due. */
+final readonly class OpeningController
+{
+    public function __construct(private Openings $openings, private TroubleCatalogue $troubles, private ClockInterface $clock) {}
+
+    public function __invoke(Request $request): JsonResponse
+    {
+        $now = $this->clock->now();
+        $again = $this->number($request, 'again');
+        $wanted = $this->number($request, 'case');
+        if ($again !== null) {
+            $batch = Batch::query()->find($again) ?? throw RefusedCall::notFound('batch', $again);
+            $closed = $batch->case?->closed_at !== null;
+
+            return new JsonResponse(OpeningAnswers::of($this->openings->again($batch), $closed ? $this->closed($batch->case) : null));
+        }
+        $case = $wanted === null ? null : PestCase::query()->find($wanted) ?? throw RefusedCall::notFound('case', $wanted);
+        if ($case !== null && $case->closed_at === null) {
+            $opening = $this->openings->forCase($case, $now);
+
+            return new JsonResponse(OpeningAnswers::of($opening ?? $this->openings->due($now), $opening === null ? 'No spray fits ' . $this->name($case) . ' now; see there why.' : null));
+        }
+
+        return new JsonResponse(OpeningAnswers::of($this->openings->due($now), $case === null ? null : $this->closed($case)));
+    }
+
+    private function closed(PestCase $case): string
+    {
+        return $this->name($case) . ' is closed, so this is mixed without a case. Open it again there, if it is back.';
+    }
+
+    private function name(PestCase $case): string
+    {
+        return $this->troubles->trouble($case->pest)->name . ' on ' . $case->plant->name;
+    }
+
+    private function number(Request $request, string $key): ?int
+    {
+        $value = $request->query($key);
+
+        return is_string($value) && preg_match('/^[1-9]\d{0,17}$/', $value) === 1 ? (int) $value : null;
+    }
+}

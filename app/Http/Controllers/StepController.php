@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Answer\BatchAnswers;
+use App\Http\Body;
+use App\Http\RefusedCall;
+use App\Models\Batch;
+use App\Models\BatchStep;
+use IdleMixer\Core\Document\JsonText;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Psr\Clock\ClockInterface;
+
+/** Ticks a step that has no spoons, or takes the tick back. Doing it twice is doing it once. */
+final readonly class StepController
+{
+    private const MOST_LOADS = 1000;
+
+    private const MOST_STEPS = 200;
+
+    public function __construct(private ClockInterface $clock) {}
+
+    public function __invoke(Request $request, int $id, int $load, int $number): JsonResponse
+    {
+        $ticked = Body::of($request)->object(['ticked'])->get('ticked')->flag();
+        $batch = Batch::query()->find($id) ?? throw RefusedCall::notFound('batch', $id);
+        if ($batch->made_at !== null) {
+            throw RefusedCall::conflict('This batch is finished; its steps stay as they were saved. Open it again to put them right.');
+        }
+        $loads = JsonText::parse($batch->document)->open()->get('plan')->open()->get('loads')->items(1, self::MOST_LOADS, 'loads');
+        $tasks = ($loads[$load - 1] ?? throw RefusedCall::notFound('load in this batch with the number', $load))->open()->get('tasks')->items(0, self::MOST_STEPS, 'steps');
+        $task = $tasks[$number - 1] ?? throw RefusedCall::notFound('step in this load with the number', $number);
+        if (! $task->open()->get('item')->isNull()) {
+            throw RefusedCall::conflict('This step is ticked spoonful by spoonful.');
+        }
+        $step = ['batch_id' => $id, 'load' => $load, 'number' => $number];
+        $ticked
+            ? BatchStep::query()->insertOrIgnore([...$step, 'ticked_at' => $this->clock->now()->format('Y-m-d H:i:s')])
+            : BatchStep::query()->where($step)->delete();
+
+        return new JsonResponse(['ticked' => BatchAnswers::steps($batch)]);
+    }
+}

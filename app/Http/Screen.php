@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http;
+
+/** A screen, as its page is put together before any script ran. */
+final readonly class Screen
+{
+    /** By the pattern of the address: which word of the bar it belongs to, its heading, its component, what it asks for. */
+    private const ALL = [
+        '#^/$#' => ['/', 'Today', 'today/Today', ['today?zone={zone}']],
+        '#^/bench$#' => ['/bench', 'Bench', 'bench/Bench', ['jars', 'hand', 'catalogue', 'recipes', 'plants', 'sprayers', 'measures', 'cases', '{opening}']],
+        '#^/batches$#' => ['/bench', 'Batches', 'batch/Batches', ['batches']],
+        '#^/batches/(\d{1,18})$#' => ['/bench', '', 'batch/Batch', ['batches/{id}', 'measures', 'catalogue']],
+        '#^/recipes/write$#' => ['/bench', '', 'recipes/Write', []],
+        '#^/recipes/compare$#' => ['/bench', 'Compare', 'recipes/Compare', []],
+        '#^/sums$#' => ['/bench', 'Sums', 'sums/Sums', []],
+        '#^/plants$#' => ['/plants', 'Plants', 'plants/Plants', ['garden', 'catalogue']],
+        '#^/plants/(\d{1,18})$#' => ['/plants', '', 'plants/Plant', ['plants/{id}', 'catalogue']],
+        '#^/cases/(\d{1,18})$#' => ['/plants', '', 'cases/Case', ['cases/{id}']],
+        '#^/cases/(\d{1,18})/choose$#' => ['/plants', '', 'choose/Choose', ['cases/{id}', 'catalogue']],
+        '#^/leaf-tests/(\d{1,18})$#' => ['/plants', '', 'leaf/LeafTest', ['leaf-tests/{id}', 'catalogue']],
+        '#^/look$#' => ['/plants', 'What is it?', 'look/LookScreen', ['troubles', 'plants']],
+        '#^/worked$#' => ['/worked', 'What worked', 'worked/Worked', ['worked']],
+        '#^/shed$#' => ['/shed', 'Shed', 'shed/Shed', ['plants', 'sprayers', 'measures', 'recipes', 'catalogue', 'household']],
+        '#^/sprayers/(\d{1,18})$#' => ['/shed', '', 'sprayer/SprayerScreen', []],
+    ];
+
+    /** @param list<string> $asks addresses of the API */
+    private function __construct(
+        public string $place,
+        /** Empty where only its record knows. */
+        public string $heading,
+        /** Its module, from the folder of screens. */
+        public string $module,
+        public array $asks,
+    ) {}
+
+    /** As the bench asks for it. */
+    private static function opening(string $query): string
+    {
+        parse_str($query, $said);
+        foreach (['again', 'case'] as $key) {
+            if (is_string($said[$key] ?? null) && preg_match('/^[1-9]\d{0,14}$/', $said[$key]) === 1) {
+                return "opening?{$key}={$said[$key]}";
+            }
+        }
+
+        return 'opening';
+    }
+
+    /** @param string $zone of the one who looks; empty while the page does not know it */
+    public static function at(string $path, string $query, string $zone): ?self
+    {
+        foreach (self::ALL as $pattern => [$place, $heading, $module, $asks]) {
+            if (preg_match($pattern, $path, $found) === 1) {
+                $known = $zone === '' ? array_filter($asks, static fn(string $one): bool => ! str_contains($one, '{zone}')) : $asks;
+                $filled = array_map(static fn(string $one): string => ('/api/' . strtr($one, ['{id}' => $found[1] ?? '', '{zone}' => rawurlencode($zone), '{opening}' => self::opening($query)])), $known);
+
+                return new self($place, $heading, $module, array_values($filled));
+            }
+        }
+
+        return null;
+    }
+}

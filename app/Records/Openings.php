@@ -1,0 +1,117 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Records;
+
+use App\Models\Batch;
+use App\Models\Count;
+use App\Models\PestCase;
+use App\Models\Round;
+use DateTimeImmutable;
+use IdleMixer\Core\Bench\BenchReader;
+use IdleMixer\Core\Choice\Chooser;
+use IdleMixer\Core\Choice\NextSpray;
+use IdleMixer\Core\Choice\Option;
+use IdleMixer\Core\Document\JsonText;
+use IdleMixer\Core\Plan\Mender;
+use IdleMixer\Core\Plan\Planner;
+use IdleMixer\Core\Recipe\RecipeCatalogue;
+use IdleMixer\Core\Recipe\RecipeUse;
+use IdleMixer\Core\Safety\Level;
+use IdleMixer\Core\Schedule\Task;
+use IdleMixer\Core\Schedule\TaskKind;
+
+/** Finds what the bench opens on: what is asked for, what is due, what was mixed last; never a spray that is a stop. */
+final readonly class Openings
+{
+    /** Batches that are looked back through. */
+    private const BACK = 12;
+
+    public function __construct(
+        private TaskList $tasks,
+        private Situations $situations,
+        private Chooser $chooser,
+        private RecipeCatalogue $recipes,
+        private BenchReader $benches,
+        private Planner $planner,
+    ) {}
+
+    public function again(Batch $batch): Opening
+    {
+        return new Opening(OpeningReason::Again, self::open($batch->case), $batch, null, $batch->recipeVersion->recipe->slug);
+    }
+
+    public function forCase(PestCase $case, DateTimeImmutable $now, OpeningReason $why = OpeningReason::ForCase): ?Opening
+    {
+        $round = $case->rounds->sortBy([['sprayed_at', 'asc'], ['id', 'asc']])->last();
+        $option = $this->next($case, $round, $now);
+        $like = $round->batch ?? Batch::query()->whereNotNull('made_at')->orderByDesc('started_at')->orderByDesc('id')->first();
+
+        return $option === null ? null : new Opening($why, $case, $like, $option, $option->recipe->slug);
+    }
+
+    public function due(DateTimeImmutable $now): Opening
+    {
+        $rounds = array_filter($this->tasks->all($now), static fn(Task $task): bool => in_array($task->kind, [TaskKind::NextRound, TaskKind::FirstRound], true) && $task->dueAt <= $now->setTime(23, 59, 59));
+        usort($rounds, static fn(Task $a, Task $b): int => $a->dueAt <=> $b->dueAt);
+        foreach ($rounds as $task) {
+            $case = PestCase::query()->find($task->ref);
+            $opening = $case === null ? null : $this->forCase($case, $now, OpeningReason::Due);
+            if ($opening !== null) {
+                return $opening;
+            }
+        }
+
+        return $this->last() ?? new Opening(OpeningReason::First, null, null, null, $this->calm());
+    }
+
+    private function next(PestCase $case, ?Round $round, DateTimeImmutable $now): ?Option
+    {
+        $latest = $case->counts->filter(static fn(Count $count): bool => ! $count->untreated)->sortBy('counted_at')->last()?->value;
+        $situation = $this->situations->of($case, $this->situations->known($case, $latest, $now), $now);
+
+        return NextSpray::of($this->chooser->choose($situation), $round?->batch->recipeVersion->recipe->slug);
+    }
+
+    private function last(): ?Opening
+    {
+        foreach (Batch::query()->orderByDesc('started_at')->orderByDesc('id')->limit(self::BACK)->get() as $batch) {
+            if (! self::isStopped($batch)) {
+                return new Opening(OpeningReason::Last, self::open($batch->case), $batch, null, $batch->recipeVersion->recipe->slug);
+            }
+        }
+
+        return null;
+    }
+
+    private static function isStopped(Batch $batch): bool
+    {
+        $document = JsonText::parse($batch->document)->open();
+        foreach ($document->get('plan')->open()->get('verdicts')->items(0, 1000, 'verdicts') as $verdict) {
+            if ($verdict->open()->get('level')->text(20) === Level::Stop->value) {
+                return true;
+            }
+        }
+
+        return $document->get('recipe')->open()->get('use')->text(20) === RecipeUse::Stock->value;
+    }
+
+    private static function open(?PestCase $case): ?PestCase
+    {
+        return $case?->closed_at === null ? $case : null;
+    }
+
+    /** The first shipped spray that nothing speaks against. */
+    private function calm(): string
+    {
+        foreach ($this->recipes->slugs() as $slug) {
+            $request = json_encode(['recipe' => $slug, 'make' => ['amount' => 1, 'unit' => 'L']], \JSON_THROW_ON_ERROR);
+            if (Mender::worst($this->planner->plan($this->benches->request(JsonText::parse($request)))) === Level::Ok) {
+                return $slug;
+            }
+        }
+
+        throw new \LogicException('Something speaks against every shipped spray.');
+    }
+}

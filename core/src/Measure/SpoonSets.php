@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IdleMixer\Core\Measure;
+
+/** Sets of measures that a household owns whole. */
+final readonly class SpoonSets
+{
+    /** @param array<string, array{name: string, measures: list<array{string, int|float, string, string, int|float|null}>}> $sets */
+    private function __construct(private array $sets) {}
+
+    public static function shipped(): self
+    {
+        /** @var array<string, array{name: string, measures: list<array{string, int|float, string, string, int|float|null}>}> $sets */
+        $sets = require __DIR__ . '/../../data/spoon-sets.php';
+
+        return new self($sets);
+    }
+
+    /** @return list<string> */
+    public function slugs(): array
+    {
+        return array_keys($this->sets);
+    }
+
+    public function name(string $slug): string
+    {
+        return $this->sets[$slug]['name'] ?? '';
+    }
+
+    /** @return list<array{name: string, amount: float, unit: string, kind: string, step: float|null}> none where there is no such set */
+    public function measures(string $slug): array
+    {
+        return array_map(
+            static fn(array $row): array => ['name' => $row[0], 'amount' => (float) $row[1], 'unit' => $row[2], 'kind' => $row[3], 'step' => $row[4] === null ? null : (float) $row[4]],
+            $this->sets[$slug]['measures'] ?? [],
+        );
+    }
+}

@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IdleMixer\Core\Vessel;
+
+use IdleMixer\Core\Data\VesselLines;
+use IdleMixer\Core\Quantity\Volume;
+
+/** What a sprayer looks like, for its drawing. */
+enum SprayerShape: string
+{
+    case TriggerBottle = 'trigger-bottle';
+    case PumpCan = 'pump-can';
+    case Knapsack = 'knapsack';
+    case HoseEnd = 'hose-end';
+    case WateringCan = 'watering-can';
+    case SwabJar = 'jar';
+
+    /** What so large a sprayer mostly is, until somebody says it: common practice, no source. */
+    public static function likely(Volume $holds): self
+    {
+        return match (true) {
+            $holds->millilitres() < VesselLines::JAR_UP_TO['value'] => self::SwabJar,
+            $holds->millilitres() < VesselLines::BOTTLE_UP_TO['value'] => self::TriggerBottle,
+            $holds->millilitres() < VesselLines::CAN_UP_TO['value'] => self::PumpCan,
+            default => self::Knapsack,
+        };
+    }
+
+    public function words(): string
+    {
+        return match ($this) {
+            self::TriggerBottle => 'trigger bottle',
+            self::PumpCan => 'pump can',
+            self::Knapsack => 'knapsack',
+            self::HoseEnd => 'hose-end jar',
+            self::WateringCan => 'watering can',
+            self::SwabJar => 'jar for swabs',
+        };
+    }
+}

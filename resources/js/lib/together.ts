@@ -1,0 +1,94 @@
+/** What one address of the API answered, inside the answer to several. */
+interface Part {
+    status: number;
+    body: unknown;
+}
+
+type Parts = Record<string, Part>;
+
+interface Asked {
+    path: string;
+    answer: (response: Response) => void;
+    fail: (fault: unknown) => void;
+}
+
+const JSON_HEADERS = { 'Content-Type': 'application/json' };
+
+function responseOf(part: Part): Response {
+    return new Response(JSON.stringify(part.body), { status: part.status, headers: JSON_HEADERS });
+}
+
+/** How long what came within the page is what the server would say, in ms. */
+const GOOD_FOR = 10_000;
+
+/** What came within the page; each is good once, and none after something was written. */
+function withinPage(): Parts {
+    try {
+        return JSON.parse(document.getElementById('answers')?.textContent ?? '{}') as Parts;
+    } catch {
+        return {};
+    }
+}
+
+/**
+ * Questions that are asked in one breath go to the server in one call, and what came within the page is not asked again:
+ * a screen costs one call, or none.
+ */
+export class Together {
+    #within: Parts;
+    /** By then a screen has asked for what came with it; later it may have changed. */
+    readonly #until = performance.now() + GOOD_FOR;
+    #waiting: Asked[] = [];
+
+    constructor(
+        private readonly call: (request: Request) => Promise<Response>,
+        private readonly origin: string,
+        within: Parts = typeof document === 'undefined' ? {} : withinPage(),
+    ) {
+        this.#within = within;
+    }
+
+    fetch(request: Request): Promise<Response> {
+        if (request.method !== 'GET') {
+            this.#within = {};
+            return this.call(request);
+        }
+        const path = request.url.slice(this.origin.length);
+        const known = performance.now() < this.#until ? this.#within[path] : undefined;
+        if (known !== undefined) {
+            const { [path]: taken, ...rest } = this.#within;
+            this.#within = rest;
+            return Promise.resolve(responseOf(taken ?? known));
+        }
+        return new Promise((answer, fail) => {
+            this.#waiting.push({ path, answer, fail });
+            if (this.#waiting.length === 1) {
+                setTimeout(() => void this.#ask(), 0);
+            }
+        });
+    }
+
+    async #ask(): Promise<void> {
+        const asked = this.#waiting;
+        this.#waiting = [];
+        try {
+            const alone = asked.length === 1 ? asked[0] : undefined;
+            if (alone !== undefined) {
+                alone.answer(await this.call(new Request(this.origin + alone.path)));
+                return;
+            }
+            const paths = [...new Set(asked.map((one) => one.path))];
+            const query = new URLSearchParams(paths.map((path) => ['get[]', path]));
+            const answer = await this.call(new Request(`${this.origin}/api/several?${query.toString()}`));
+            const parts = answer.ok ? ((await answer.clone().json()) as Parts) : {};
+            for (const one of asked) {
+                const part = parts[one.path];
+                one.answer(part === undefined ? answer.clone() : responseOf(part));
+            }
+        } catch (thrown) {
+            for (const one of asked) {
+                one.fail(thrown);
+            }
+        }
+    }
+}

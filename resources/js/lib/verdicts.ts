@@ -1,0 +1,25 @@
+import type { Schemas } from './client';
+
+type Verdict = Schemas['Verdict'];
+
+const RANK = { stop: 0, caution: 1, ok: 2 };
+
+/** Worst first. */
+export function sorted(verdicts: Verdict[]): Verdict[] {
+    return [...verdicts].sort((a, b) => RANK[a.level] - RANK[b.level]);
+}
+
+const STANDING = /\s*\((?:[^()]*;\s*)?(?:published|common practice|our own)[^()]*\)/g;
+
+/** The one sentence that tells: what is, and against which limit; where the limit comes from is a mark beside it. */
+export function briefly(because: string): string {
+    const bare = because.replace(STANDING, '');
+    const end = bare.search(/[.;] /);
+    return end === -1 ? bare : `${bare.slice(0, end)}.`;
+}
+
+/** The worst, and of several as bad the one that something can be done about. */
+export function worst(verdicts: Verdict[], about?: string): Verdict | undefined {
+    const first = sorted(verdicts)[0];
+    return verdicts.find((one) => one.code === about && one.level === first?.level) ?? first;
+}

@@ -1,0 +1,120 @@
+<script lang="ts">
+    import type { Snippet } from 'svelte';
+    import type { Schemas } from '../../lib/client';
+    import { briefly } from '../../lib/verdicts';
+    import { standing } from '../../parts/heights';
+    import Sprayer from '../../parts/Sprayer.svelte';
+    import Stage from '../../parts/Stage.svelte';
+    import Rings from './Rings.svelte';
+    import StandTests from './StandTests.svelte';
+    import type { Tally } from './tally.svelte';
+    import type { Walk } from './walk.svelte';
+
+    interface Props {
+        tally: Tally;
+        walk: Walk;
+        catalogue: Schemas['Catalogue'];
+        /** What stands above it. */
+        top: Snippet;
+    }
+    const { tally, walk, catalogue, top }: Props = $props();
+    /** What hands have to know before the first spoon; what matters for spraying is said when it is mixed. */
+    const BEFORE_MIXING = [
+        'gas-pressure',
+        'oxidiser-and-fuel',
+        'flammable',
+        'strong-vapour',
+        'no-bleach',
+        'no-vinegar',
+        'skin-and-cats',
+        'gloves-and-eyes',
+    ];
+
+    const load = $derived(tally.batch.plan.loads[tally.load - 1]);
+    const task = $derived(tally.tasks[walk.number - 1]);
+    const item = $derived(task === undefined ? undefined : tally.itemOf(tally.load, task));
+    const done = $derived(tally.isDone(tally.load, walk.number));
+    const sprayer = $derived(tally.batch.sprayer);
+    const holds = $derived(sprayer?.holds ?? { amount: (load?.finished_mL ?? 1000) / 1000, unit: 'L' });
+    const unit = $derived(catalogue.volumeUnits.find((one) => one.code === holds.unit) ?? { words: 'L', mL: 1000 });
+    const before = $derived(tally.tasks[walk.number - 2]?.level_mL ?? 0);
+    const stands = $derived(
+        task !== undefined && task.level_mL > before ? standing(task.level_mL, holds.amount, unit, sprayer?.pours ?? []) : '',
+    );
+    const cautions = $derived(
+        task?.code === 'protect' ? tally.batch.plan.cautions.filter((one) => BEFORE_MIXING.includes(one.code)).slice(0, 4) : [],
+    );
+    const stops = $derived(task?.code === 'protect' ? tally.batch.plan.verdicts.filter((one) => one.level === 'stop') : []);
+    const glass = $derived(task?.code === 'stand-test');
+
+    /** Its first sentence. */
+    const brief = (text: string): string => /^.*?[.?:](?= |$)/.exec(text)?.[0] ?? text;
+
+    function go(): void {
+        if (item !== undefined) {
+            tally.tickItem(item);
+        } else if (!done) {
+            tally.tickStep(tally.load, walk.number, true);
+        }
+        walk.on();
+    }
+</script>
+
+<Stage label="What comes next">
+    {#snippet wall()}
+        {@render top()}
+        <section
+            aria-label="The step"
+            class="my-auto grid grid-cols-[minmax(0,1fr)_5.5rem] items-center gap-x-3 gap-y-4 py-3 sm:grid-cols-[15rem_minmax(0,1fr)] sm:gap-x-8"
+        >
+            <div class="order-2 h-36 sm:order-1 sm:h-80" data-part="sprayer">
+                <Sprayer
+                    shape={sprayer?.shape ?? 'jar'}
+                    capacity={holds.amount}
+                    level={tally.level / unit.mL}
+                    unitWords={unit.words}
+                    unitMl={unit.mL}
+                    pours={sprayer?.pours ?? []}
+                    bare
+                />
+            </div>
+            <div class="order-1 grid gap-2 sm:order-2">
+                <p class="quiet" data-step-number>Step {walk.number} of {tally.tasks.length}</p>
+                <p class="text-[1.6rem] leading-tight font-bold sm:text-[2.3rem]" data-part="step">{task?.text}</p>
+                {#if stands !== ''}<p class="quiet sm:text-lg" data-level>Then it stands {stands}.</p>{/if}
+                <div class="hidden gap-3 sm:grid">{@render hands()}</div>
+            </div>
+            <div class="order-3 col-span-2 grid gap-3 sm:hidden">{@render hands()}</div>
+        </section>
+    {/snippet}
+    {#snippet apron()}
+        <div class="flex flex-wrap items-center gap-x-4 gap-y-2">
+            <p class="min-w-52 flex-1" data-next>Next: {brief(walk.then)}</p>
+            <div class="flex w-full gap-3 sm:w-auto">
+                <button class="aside-act" disabled={!walk.canGoBack} onclick={() => walk.back()}>Back</button>
+                <button class="act min-h-16 flex-1" data-part="tick" onclick={go}
+                    >{done ? 'On' : item !== undefined ? 'All of it is in' : glass ? 'Skip the glass' : 'Done'}</button
+                >
+            </div>
+        </div>
+    {/snippet}
+</Stage>
+{#snippet hands()}
+    {#if item !== undefined}<Rings {item} {tally} onfull={() => walk.on()} />{/if}
+    {#if stops.length > 0}<div class="border-error border-l-8 pl-3" data-against>
+            <p class="font-bold">Mixed all the same, though:</p>
+            {#each stops as stop, i (i)}<p>{briefly(stop.because)}</p>{/each}
+        </div>{/if}
+    {#if cautions.length > 0}<ul class="list-disc space-y-1 pl-6" data-cautions>
+            {#each cautions as caution (caution.code)}<li>{caution.text}</li>{/each}
+        </ul>{/if}
+    {#if glass}<StandTests
+            batch={tally.batch}
+            {catalogue}
+            ontested={(next) => {
+                tally.batch = { ...tally.batch, version: next.version, standTest: next.standTest, standTests: next.standTests };
+                if (next.standTest === 'even') go();
+            }}
+        />{/if}
+{/snippet}
+<p role="status" class="sr-only">Step {walk.number}: {task?.text}</p>

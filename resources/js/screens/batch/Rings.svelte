@@ -1,0 +1,42 @@
+<script lang="ts">
+    import Check from '@lucide/svelte/icons/check';
+    import type { Schemas } from '../../lib/client';
+    import type { Tally } from './tally.svelte';
+
+    interface Props {
+        item: Schemas['Batch']['items'][number];
+        tally: Tally;
+        /** The last of its spoonfuls went in. */
+        onfull: () => void;
+    }
+    const { item, tally, onfull }: Props = $props();
+    const numbers = (count: number): number[] => [...Array(count).keys()].map((i) => i + 1);
+
+    function tick(scoop: Schemas['Scoop'], number: number, ticked: boolean): void {
+        tally.tick(scoop, number, ticked);
+        const now = tally.items.find((one) => one.id === item.id);
+        if (ticked && now?.scoops.every((one) => one.ticked.length === one.count)) {
+            onfull();
+        }
+    }
+</script>
+
+{#each item.scoops as scoop (scoop.id)}
+    <div class="flex flex-wrap items-center gap-3" role="group" aria-label={`${item.name}: ${scoop.count} times ${scoop.words}`}>
+        {#each numbers(scoop.count) as n (n)}
+            {@const ticked = scoop.ticked.includes(n)}
+            <button
+                class={[
+                    'numeral grid size-[5.5rem] place-items-center rounded-full border-4 p-1 text-center leading-tight font-bold print:size-12',
+                    ticked ? 'border-success bg-success text-success-content' : 'border-base-content border-dashed',
+                ]}
+                data-ring
+                aria-pressed={ticked}
+                aria-label={`${scoop.words} of ${item.name}, spoonful ${n} of ${scoop.count}`}
+                onclick={() => tick(scoop, n, !ticked)}
+            >
+                {#if ticked}<Check size={40} strokeWidth={3.5} aria-hidden="true" />{:else}{scoop.words}{/if}
+            </button>
+        {/each}
+    </div>
+{/each}

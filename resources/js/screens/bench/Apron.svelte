@@ -1,0 +1,61 @@
+<script lang="ts">
+    import { briefly, worst } from '../../lib/verdicts';
+    import type { Sending } from '../../lib/sending.svelte';
+    import FaultNote from '../../parts/FaultNote.svelte';
+    import FormFoot from '../../parts/FormFoot.svelte';
+    import LevelMark from '../../parts/LevelMark.svelte';
+    import Standing from '../../parts/Standing.svelte';
+    import type { BenchState } from './bench.svelte';
+
+    interface Props {
+        state: BenchState;
+        starting: Sending;
+        start: () => void;
+        /** Shows all that was found. */
+        why: () => void;
+    }
+    const { state: bench, starting, start, why }: Props = $props();
+    const verdict = $derived(bench.plan === null ? undefined : worst(bench.plan.verdicts, bench.mending?.about));
+    const level = $derived(bench.against.length > 0 ? 'stop' : (verdict?.level ?? 'ok'));
+    const sentence = $derived(
+        bench.against[0] ?? (verdict === undefined || verdict.level === 'ok' ? 'Nothing speaks against it.' : briefly(verdict.because)),
+    );
+    /** What mends it, as a button. */
+    const remedy = $derived.by(() => {
+        const instead = bench.instead;
+        if (instead !== null) {
+            return { words: `Take ${instead.name}`, press: () => bench.take(instead) };
+        }
+        const mending = bench.mending;
+        return mending === null || level === 'ok' ? null : { words: mending.words, press: () => bench.mend(mending) };
+    });
+    const held = $derived(bench.plan === null || starting.held);
+</script>
+
+<FaultNote fault={bench.fault} />
+<FormFoot form={starting} send={start} />
+<div class="grid items-center gap-x-4 gap-y-2 lg:grid-cols-[1fr_auto_auto]">
+    {#if bench.plan !== null}
+        <p class="flex items-start gap-2" id="bench-verdict" data-part="verdict" data-level={level}>
+            <LevelMark {level} />
+            <span class="min-w-0 flex-1"
+                >{sentence}
+                {#if level !== 'ok' && verdict !== undefined && bench.against.length === 0}<Standing {verdict} />{/if}
+                <button class="link inline-flex min-h-11 items-center align-middle font-bold" onclick={why}>Why</button></span
+            >
+        </p>
+    {/if}
+    {#if level === 'stop'}
+        {#if remedy !== null}
+            <button class="act" aria-describedby="bench-verdict" data-part="act" data-mend onclick={remedy.press}>{remedy.words}</button>
+        {:else}
+            <a class="act" href="/" aria-describedby="bench-verdict" data-part="act">Leave it for now</a>
+        {/if}
+        <button class="aside-act" aria-describedby="bench-verdict" disabled={held} onclick={start}>Mix it all the same</button>
+    {:else}
+        {#if remedy !== null}<button class="aside-act" aria-describedby="bench-verdict" data-part="remedy" data-mend onclick={remedy.press}
+                >{remedy.words}</button
+            >{/if}
+        <button class="act" aria-describedby="bench-verdict" data-part="act" disabled={held} onclick={start}>Start mixing</button>
+    {/if}
+</div>

@@ -1,0 +1,89 @@
+<script lang="ts">
+    import { tick } from 'svelte';
+    import Verdicts from '../../parts/Verdicts.svelte';
+    import AboutSpray from './AboutSpray.svelte';
+    import type { BenchState } from './bench.svelte';
+    import CardButtons from './CardButtons.svelte';
+    import DayFields from './DayFields.svelte';
+    import Drawer from './Drawer.svelte';
+    import Glass from './Glass.svelte';
+    import HowMuch from './HowMuch.svelte';
+    import LeftOver from './LeftOver.svelte';
+    import MixSettings from './MixSettings.svelte';
+    import Spoons from './Spoons.svelte';
+    import StockJar from './StockJar.svelte';
+
+    type Name = 'why' | 'glass' | 'settings' | 'day' | 'much' | 'steps' | 'spray' | 'stock';
+    const { state: bench }: { state: BenchState } = $props();
+    let open = $state<Record<Name, boolean>>({
+        why: false,
+        glass: false,
+        settings: false,
+        day: false,
+        much: false,
+        steps: false,
+        spray: false,
+        stock: false,
+    });
+    const plan = $derived(bench.plan);
+    const cautions = $derived(plan?.verdicts.filter((one) => one.level !== 'ok').length ?? 0);
+    const again = $derived(plan?.emulsion.orders.find((one) => one.order === bench.orderNow)?.words);
+
+    /** Opens one of them and goes there. */
+    export async function show(name: Name): Promise<void> {
+        open[name] = true;
+        await tick();
+        const drawer = document.querySelector<HTMLElement>(`[data-drawer="${name}"]`);
+        drawer?.scrollIntoView({ block: 'center' });
+        drawer?.querySelector('summary')?.focus({ preventScroll: true });
+    }
+</script>
+
+<div class="mt-4 grid items-start gap-x-8 md:grid-cols-2" data-drawers>
+    <Drawer name="why" title="What was checked" note={cautions === 0 ? 'all fine' : `${cautions} to mind`} bind:open={open.why}>
+        {#if bench.against.length > 1}<ul class="mb-3">
+                {#each bench.against as reason, i (i)}<li>{reason}</li>{/each}
+            </ul>{/if}
+        {#if plan !== null}<Verdicts verdicts={plan.verdicts} />{/if}
+    </Drawer>
+    <Drawer name="settings" title="Strength, order, water" note={bench.settings} bind:open={open.settings}
+        ><MixSettings state={bench} /></Drawer
+    >
+    {#if plan !== null && plan.emulsion.glass.length > 0}
+        <Drawer name="glass" title="How long it holds" note={again === undefined ? '' : `shake every ${again}`} bind:open={open.glass}
+            ><Glass emulsion={plan.emulsion} order={bench.orderNow} hand={bench.shelf.hand} /></Drawer
+        >
+    {/if}
+    <Drawer name="day" title="The day and the plant" note={bench.day.summary} bind:open={open.day}><DayFields day={bench.day} /></Drawer>
+    <Drawer name="much" title="How much, or only so much left" note="" bind:open={open.much}
+        ><div class="grid gap-4"><HowMuch state={bench} open={open.much} /><LeftOver state={bench} /></div></Drawer
+    >
+    {#if (bench.recipe?.stocks.length ?? 0) > 0}<Drawer
+            name="stock"
+            title="The stock"
+            note={bench.recipe?.stocks[0]?.name ?? ''}
+            bind:open={open.stock}><StockJar state={bench} /></Drawer
+        >{/if}
+    <Drawer name="steps" title="Steps and cautions" note="" bind:open={open.steps}>
+        {#if plan !== null}
+            {#if plan.loads.length > 1}<Spoons {plan} all />{/if}
+            <ol class="my-3 list-decimal space-y-1 pl-6">
+                {#each plan.steps as step, i (i)}<li>{step}</li>{/each}
+            </ol>
+            <h3 class="font-bold">Cautions</h3>
+            <ul class="my-2 list-disc space-y-1 pl-6">
+                {#each plan.cautions as caution (caution.code)}<li>{caution.text}</li>{/each}
+            </ul>
+            <p>{plan.holding.because} {plan.fair_look.because}</p>
+            {#each plan.notes as note, i (i)}<p class="quiet text-sm">{note}</p>{/each}
+        {/if}
+    </Drawer>
+    <Drawer name="spray" title="About this spray" note={bench.recipe?.useWords ?? ''} bind:open={open.spray}
+        ><AboutSpray state={bench} /></Drawer
+    >
+</div>
+<div class="mt-3 flex flex-wrap items-center gap-2">
+    <CardButtons name={bench.recipe?.name ?? ''} {plan} />
+    <a class="btn" href="/batches">Earlier batches</a>
+    {#if bench.shelf.sprayers.length === 0}<a class="btn" href="/shed">Name a sprayer and spoons</a>{/if}
+</div>

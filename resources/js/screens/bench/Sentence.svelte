@@ -1,0 +1,87 @@
+<script lang="ts">
+    import { onMount } from 'svelte';
+    import { arrival } from '../../lib/arrival';
+    import { recipeIsDrench, type BenchState } from './bench.svelte';
+
+    const { state: bench }: { state: BenchState } = $props();
+    const fits = $derived(bench.fitting.length);
+    let heading = $state<HTMLElement>();
+    onMount(() => arrival.at(heading));
+
+    /** One list for both: a case says which plant, and a plant may be sprayed without a case. */
+    const target = $derived(bench.caseId > 0 ? `case-${bench.caseId}` : bench.plantId > 0 ? `plant-${bench.plantId}` : '');
+
+    function aim(value: string): void {
+        const [kind, id] = value.split('-');
+        if (kind === 'case') {
+            bench.pickCase(Number(id));
+        } else {
+            bench.caseId = 0;
+            bench.pickPlant(Number(id ?? 0));
+        }
+    }
+</script>
+
+<h1 bind:this={heading} tabindex="-1" class="text-[1.08rem] leading-none font-normal sm:text-[1.7rem] sm:leading-snug">
+    Mix
+    <select
+        class="word"
+        data-recipe
+        aria-label="Spray"
+        value={bench.recipeSlug}
+        onchange={(event) => bench.pickRecipe(event.currentTarget.value)}
+    >
+        {#if fits > 0}
+            <optgroup label={`Fit ${bench.case?.pestName.toLowerCase()}, best first`}>
+                {#each bench.offered.slice(0, fits) as recipe (recipe.slug)}<option value={recipe.slug}>{recipe.name}</option>{/each}
+            </optgroup>
+        {/if}
+        <optgroup label={fits > 0 ? 'Others' : 'All sprays'}>
+            {#each bench.offered.slice(fits) as recipe (recipe.slug)}<option value={recipe.slug}>{recipe.name}</option>{/each}
+        </optgroup>
+    </select>
+    for
+    <select class="word" aria-label="For" value={target} onchange={(event) => aim(event.currentTarget.value)}>
+        <option value="">an ordinary leaf</option>
+        {#if bench.shelf.cases.length > 0}
+            <optgroup label="Cases">
+                {#each bench.shelf.cases as one (one.id)}<option value={`case-${one.id}`}>{one.name}</option>{/each}
+            </optgroup>
+        {/if}
+        {#if bench.shelf.plants.length > 0}
+            <optgroup label="Plants">
+                {#each bench.shelf.plants as plant (plant.id)}<option value={`plant-${plant.id}`}>{plant.name}</option>{/each}
+            </optgroup>
+        {/if}
+    </select>{#if recipeIsDrench(bench.recipe)}, poured on
+        <select class="word" data-soil aria-label="Poured on" bind:value={bench.soil}>
+            <option value="">what it is for</option>
+            <option value="planted-soil">a planted pot or bed</option>
+            <option value="empty-bed">an empty bed</option>
+        </select>{/if},
+    <span class="whitespace-nowrap"
+        ><input
+            class="word w-[3.6ch] text-center"
+            inputmode="decimal"
+            aria-label="Make"
+            autocomplete="off"
+            data-make
+            bind:value={bench.makeText}
+        />
+        <select class="word" aria-label="Unit" bind:value={bench.unit}>
+            {#each bench.shelf.catalogue.volumeUnits as unit (unit.code)}<option value={unit.code}>{unit.words}</option>{/each}
+        </select></span
+    >
+    {#if bench.shelf.sprayers.length === 0}in one go.{:else}
+        <span class="whitespace-nowrap"
+            >in <select
+                class="word"
+                aria-label="Sprayer"
+                value={bench.sprayerId}
+                onchange={(event) => bench.pickSprayer(Number(event.currentTarget.value))}
+            >
+                {#each bench.shelf.sprayers as sprayer (sprayer.id)}<option value={sprayer.id}>{sprayer.name}</option>{/each}
+                <option value={0}>one go</option>
+            </select>.</span
+        >{/if}
+</h1>
