@@ -19,5 +19,7 @@ final readonly class SprayRecord
         /** Null where nobody wrote down what went in. */
         public ?Composition $spray,
         public Record $record,
+        /** The batch that was sprayed last. */
+        public int $lastBatch,
     ) {}
 }

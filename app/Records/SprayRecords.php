@@ -94,7 +94,16 @@ final readonly class SprayRecords
             implode(', ', $names),
             $spray,
             new Record(array_map(static fn(array $row): Trial => $row[1], $rows), count($hand), count($about), count($marked)),
+            self::last($rows),
         );
+    }
+
+    /** @param non-empty-list<array{Round, Trial}> $rows */
+    private static function last(array $rows): int
+    {
+        usort($rows, static fn(array $a, array $b): int => $b[0]->sprayed_at <=> $a[0]->sprayed_at);
+
+        return $rows[0][0]->batch_id;
     }
 
     /** @return list<array{Composition, LeafTestOutcome}> those that were read to the end */

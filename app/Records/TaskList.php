@@ -29,6 +29,12 @@ final readonly class TaskList
         return [...$this->batches($now), ...$this->leafTests($now), ...$this->cases(), ...$this->neighbours()];
     }
 
+    /** @return list<Task> what one open case asks for */
+    public function ofCase(PestCase $case): array
+    {
+        return $this->one($case, self::lastRounds($case)[$case->id] ?? null);
+    }
+
     /** @return list<Task> */
     private function batches(DateTimeImmutable $now): array
     {
@@ -67,21 +73,27 @@ final readonly class TaskList
         $cases = PestCase::query()->whereNull('closed_at')->with(['plant', 'rounds.batch', 'counts'])->get();
         $last = self::lastRounds(...$cases->all());
         foreach ($cases as $case) {
-            $round = $last[$case->id] ?? null;
-            $trial = $round === null ? null : ($this->trials->of($case)[$round->id] ?? null);
-            $done = $round === null || $trial === null ? null : new RoundDone(
-                $round->sprayed_at,
-                $round->batch->first_look_hours,
-                $round->batch->fair_look_hours,
-                $round->batch->repeat_days,
-                self::countedSince($case, $round)?->counted_at,
-                $trial->isLookedAt(),
-            );
-            $about = $this->troubles->trouble($case->pest)->name . ' on ' . $case->plant->name;
-            array_push($tasks, ...CaseTasks::of($case->id, $about, $this->readyAt($case), $done, $this->troubles->trouble($case->pest)->counted, $round?->batch_id));
+            array_push($tasks, ...$this->one($case, $last[$case->id] ?? null));
         }
 
         return $tasks;
+    }
+
+    /** @return list<Task> */
+    private function one(PestCase $case, ?Round $round): array
+    {
+        $trial = $round === null ? null : ($this->trials->of($case)[$round->id] ?? null);
+        $done = $round === null || $trial === null ? null : new RoundDone(
+            $round->sprayed_at,
+            $round->batch->first_look_hours,
+            $round->batch->fair_look_hours,
+            $round->batch->repeat_days,
+            self::countedSince($case, $round)?->counted_at,
+            $trial->isLookedAt(),
+        );
+        $trouble = $this->troubles->trouble($case->pest);
+
+        return CaseTasks::of($case->id, "{$trouble->name} on {$case->plant->name}", $this->readyAt($case), $done, $trouble->counted, $round?->batch_id);
     }
 
     /** The last count of what was sprayed. */

@@ -26,7 +26,7 @@ return [
     'left_behind_ml' => 'Left behind in mL',
     'pours' => 'Poured marks, in mL and mm',
     'made_at' => 'Made',
-    'keeping' => 'Kept by the school',
+    'keeping' => 'Kept',
     'stand_test' => 'Glass',
     'discarded_at' => 'Thrown away',
     'plant_id' => 'Number of the plant',

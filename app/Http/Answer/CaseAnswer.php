@@ -14,6 +14,7 @@ final readonly class CaseAnswer extends CaseBriefAnswer
      * @param list<string>            $stages
      * @param list<ContainmentAnswer> $containment
      * @param list<WatchAnswer>       $watches
+     * @param list<TaskAnswer>        $next     what it asks for, earliest first
      */
     public function __construct(
         CaseBriefAnswer $brief,
@@ -25,6 +26,7 @@ final readonly class CaseAnswer extends CaseBriefAnswer
         public KnownSituationAnswer $situation,
         public array $containment,
         public array $watches,
+        public array $next,
         /** What this call saved; null where nothing was. */
         public ?SavedAnswer $saved,
     ) {

@@ -16,6 +16,7 @@ use App\Records\Corrections;
 use App\Records\Proofs;
 use App\Records\SaidOfCase;
 use App\Records\Situations;
+use App\Records\TaskList;
 use DateTimeImmutable;
 use IdleMixer\Core\Batch\SprayCheck;
 use IdleMixer\Core\Choice\Containment;
@@ -23,6 +24,7 @@ use IdleMixer\Core\Choice\ContainmentStep;
 use IdleMixer\Core\Evidence\Trial;
 use IdleMixer\Core\Leaf\Proof;
 use IdleMixer\Core\Recipe\RecipeUse;
+use IdleMixer\Core\Schedule\Agenda;
 use IdleMixer\Core\Trouble\TroubleCatalogue;
 use IdleMixer\Core\Wording\CompositionWords;
 use IdleMixer\Core\Wording\Findings;
@@ -44,6 +46,7 @@ final readonly class CaseAnswers
         private BatchBook $book,
         private VerdictWriter $verdicts,
         private CaseTrials $trials,
+        private TaskList $tasks,
     ) {}
 
     public function brief(PestCase $case): CaseBriefAnswer
@@ -87,6 +90,7 @@ final readonly class CaseAnswers
             self::situation($this->situations->known($case, self::latest($case), $now)),
             $this->containment($case),
             array_values($case->watches->map(static fn(Watch $watch): WatchAnswer => new WatchAnswer($watch->id, new RefAnswer($watch->plant->id, $watch->plant->name), Instant::of($watch->due_at), Instant::maybe($watch->looked_at), $watch->cleared_at !== null))->all()),
+            $case->closed_at !== null ? [] : array_map(fn(array $row): TaskAnswer => TaskAnswers::of($row, $this->findings), Agenda::sort($this->tasks->ofCase($case), $now)),
             $saved,
         );
     }
@@ -175,6 +179,7 @@ final readonly class CaseAnswers
             Instant::maybe($batch->made_at),
             $spray === null ? null : $proof->of($spray, $now)->by?->ref,
             array_map($this->verdicts->write(...), SprayCheck::verdicts(BatchBook::state($batch), $this->book->record($batch)->target, $spray, $proof, $now)),
+            $batch->case_id,
         );
     }
 }

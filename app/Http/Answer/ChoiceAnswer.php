@@ -15,6 +15,8 @@ final readonly class ChoiceAnswer
         public string $advice,
         public string $matters,
         public ?string $nothing,
+        /** Whether it is bad enough to be sprayed at all. */
+        public bool $worthIt,
         public array $proposed,
         public array $excluded,
     ) {}

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Answer;
 
+use App\Records\AtHand;
 use IdleMixer\Core\Choice\Chooser;
 use IdleMixer\Core\Choice\Dose;
 use IdleMixer\Core\Choice\Option;
@@ -17,7 +18,7 @@ use IdleMixer\Core\Writing\MixtureWriter;
 /** The sprays that fit a case, best first, and why the others do not. */
 final readonly class ChoiceAnswers
 {
-    public function __construct(private Chooser $chooser, private ChoiceWords $words) {}
+    public function __construct(private Chooser $chooser, private ChoiceWords $words, private AtHand $atHand) {}
 
     public function of(Situation $situation): ChoiceAnswer
     {
@@ -28,6 +29,7 @@ final readonly class ChoiceAnswers
             $this->words->severity($situation->severity, $situation->trouble->kind),
             $situation->trouble->matters,
             $choice->proposed === [] ? $this->words->noSpray($choice, $situation) : null,
+            $situation->severity->isWorthASpray(),
             array_map(fn(Option $option): ProposedAnswer => $this->option($option, $rotation), $choice->proposed),
             array_map(fn(Option $option): ExcludedAnswer => new ExcludedAnswer(
                 $option->recipe->slug,
@@ -57,6 +59,7 @@ final readonly class ChoiceAnswers
             Durations::words($option->fairLookHours),
             $option->practice->repeat,
             count($rotation) === 2 && in_array($option->recipe->slug, $rotation, true),
+            $this->atHand->spoons($option),
         );
     }
 }

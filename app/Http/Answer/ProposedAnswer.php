@@ -28,5 +28,7 @@ final readonly class ProposedAnswer
         public string $wait,
         public string $repeat,
         public bool $inRotation,
+        /** What goes into the sprayer at hand, in spoons. */
+        public string $spoons,
     ) {}
 }

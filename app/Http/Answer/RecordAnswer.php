@@ -32,5 +32,7 @@ final readonly class RecordAnswer
         public string $verdict,
         public string $verdictWords,
         public array $because,
+        /** The batch that was sprayed last. */
+        public int $lastBatch,
     ) {}
 }

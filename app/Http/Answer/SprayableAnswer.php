@@ -20,5 +20,7 @@ final readonly class SprayableAnswer
         public ?string $madeAt,
         public ?int $leafTestId,
         public array $verdicts,
+        /** The case that it was mixed for. */
+        public ?int $caseId,
     ) {}
 }

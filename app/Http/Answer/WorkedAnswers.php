@@ -39,6 +39,7 @@ final readonly class WorkedAnswers
             $record->verdict()->value,
             RecordWords::verdict($record->verdict()),
             RecordWords::of($record),
+            $row->lastBatch,
         );
     }
 }

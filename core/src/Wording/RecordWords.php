@@ -36,7 +36,7 @@ final class RecordWords
             $words[] = 'Nothing to judge yet: count before spraying, and again at the fair look.';
         } else {
             $words[] = sprintf(
-                'Worked in %d of %s; from so few, the true share may be anything from %d to %d %% (95 %%, Wilson interval).',
+                'Worked in %d of %s; from so few, the true share may be anything from %d to %d %% (19 times of 20).',
                 $record->worked(),
                 self::count($judged, 'judged round'),
                 (int) round(100 * $interval->low),

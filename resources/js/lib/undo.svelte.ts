@@ -37,6 +37,12 @@ interface Offer {
     leave?: Leave;
 }
 
+/** What its own call undoes. */
+interface Back {
+    said: string;
+    back: () => Promise<unknown>;
+}
+
 const DONE: Record<Step, string> = {
     'take-back': 'is taken back',
     'put-back': 'is put back',
@@ -46,7 +52,7 @@ const DONE: Record<Step, string> = {
 
 /** The way back from what was saved last, for as long as nothing else is saved. */
 export class Undo {
-    offer = $state.raw<Offer | null>(null);
+    offer = $state.raw<Offer | Back | null>(null);
     fault = $state.raw<Fault | null>(null);
     busy = $state(false);
     #followers: (() => Promise<void>)[] = [];
@@ -67,6 +73,12 @@ export class Undo {
     /** Something was changed by a step that another step undoes. */
     changed(kind: Kind, saved: Version, what: string, said: string, step: Step = 'undo'): void {
         this.#show({ kind, id: saved.id, version: saved.version, what, step, said });
+    }
+
+    /** Something was done that its own way back undoes. */
+    done(said: string, back: () => Promise<unknown>): void {
+        this.offer = { said, back };
+        this.fault = null;
     }
 
     /** Takes it back, or puts it back, and offers the way back from there. */
@@ -92,7 +104,24 @@ export class Undo {
     /** Returns the screen to go to, where the one that is shown is gone. */
     async undo(): Promise<Leave | null> {
         const offer = this.offer;
-        return offer === null ? null : this.does(offer.step, offer.kind, offer, offer.what, offer.leave);
+        if (offer === null) {
+            return null;
+        }
+        if (!('back' in offer)) {
+            return this.does(offer.step, offer.kind, offer, offer.what, offer.leave);
+        }
+        this.busy = true;
+        this.fault = null;
+        try {
+            await offer.back();
+            this.offer = null;
+            await Promise.all(this.#followers.map((follow) => follow()));
+        } catch (thrown) {
+            this.fault = Fault.from(thrown);
+        } finally {
+            this.busy = false;
+        }
+        return null;
     }
 
     close(): void {

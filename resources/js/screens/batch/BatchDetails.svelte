@@ -73,7 +73,7 @@
                 >
                 <label class="grid gap-1"
                     ><span class="font-bold">Kept as</span><select class="select w-full" bind:value={form.values.keeping}
-                        ><option value="strict">the cautious school</option><option value="patient">the patient school</option></select
+                        ><option value="strict">the careful way</option><option value="patient">as long as some keep it</option></select
                     ></label
                 >
             </div>

@@ -1,5 +1,6 @@
 <script lang="ts">
-    import { api, taken, type Schemas } from '../../lib/client';
+    import { discard, end } from '../../lib/batches';
+    import type { Schemas } from '../../lib/client';
     import { millilitres } from '../../lib/figures';
     import { Sending } from '../../lib/sending.svelte';
     import { atTime, fromNow } from '../../lib/time';
@@ -26,10 +27,8 @@
 
     const again = $derived(batch.plan.emulsion.orders.find((one) => one.order === batch.recipeDocument.order));
 
-    async function discard(discarded: boolean): Promise<void> {
-        const saved = await sending.send(() =>
-            taken(api.PUT('/api/batches/{id}/discarded', { params: { path: { id: batch.id } }, body: { discarded } })),
-        );
+    async function leave(discarded: boolean, usedUp = false): Promise<void> {
+        const saved = await sending.send(() => (discarded ? end(batch.id, usedUp) : discard(batch.id, false)));
         if (saved !== null) {
             onchange(saved);
         }
@@ -41,9 +40,9 @@
     <section class="dish grid content-start gap-3">
         <h2>What is in the bottle</h2>
         <p class="flex flex-wrap items-center gap-3 text-lg">
-            {#if batch.status !== 'discarded'}<LevelMark level={batch.status === 'ready' && !unsteady ? 'ok' : 'stop'} />{/if}<strong
-                >{statusWords(batch.status)}</strong
-            >
+            {#if batch.status !== 'discarded' && batch.status !== 'used-up'}<LevelMark
+                    level={batch.status === 'ready' && !unsteady ? 'ok' : 'stop'}
+                />{/if}<strong>{statusWords(batch.status)}</strong>
         </p>
         <dl class="grid grid-cols-[auto_1fr] gap-x-4 gap-y-1">
             <dt class="quiet">Made</dt>
@@ -106,13 +105,15 @@
         {/if}
         <div class="no-print flex flex-wrap gap-2">
             {#if batch.discardedAt === null}
-                <button class="btn" disabled={sending.busy} onclick={() => void discard(true)}>It is thrown away</button>
+                <button class="btn" disabled={sending.busy} onclick={() => void leave(true, true)}>It is used up</button>
+                <button class="btn" disabled={sending.busy} onclick={() => void leave(true)}>It is thrown away</button>
             {:else}
-                <button class="btn" disabled={sending.busy} onclick={() => void discard(false)}>Undo: it is still there</button>
+                <button class="btn" disabled={sending.busy} onclick={() => void leave(false)}>It is still there</button>
             {/if}
             {#if batch.jar !== null && batch.status === 'ready' && !batch.jar.empty}<a class="btn btn-primary" href="/bench"
                     >Pour from it at the bench</a
                 >{/if}
+            {#if batch.jar === null}<a class="btn" href={`/bench?again=${batch.id}`}>Mix the same again</a>{/if}
             {#if batch.case && batch.status === 'ready'}<a class="btn btn-primary" href={`/cases/${batch.case.id}`}
                     >Spray it: {batch.case.name}</a
                 >{/if}

@@ -67,7 +67,7 @@
 <div class="no-print">
     <Stage label="The decision">
         {#snippet wall()}
-            <Sentence state={bench} />
+            <Sentence state={bench} own={() => void drawers?.show('own')} />
             {#if bench.shelf.opening.note}<p class="border-info my-1 border-l-8 pl-3" data-note>{bench.shelf.opening.note}</p>{/if}
             {#if bench.plan !== null}<button class="quiet min-h-11 self-start text-left" onclick={() => void drawers?.show('settings')}
                     >{bench.plan.spoken.strength.join(', ') || 'nothing reckoned in percent'}{bench.changed ? ', changed here' : ''}{bench

@@ -11,11 +11,13 @@
     import LeftOver from './LeftOver.svelte';
     import MixSettings from './MixSettings.svelte';
     import Spoons from './Spoons.svelte';
+    import OneTap from '../shed/OneTap.svelte';
     import StockJar from './StockJar.svelte';
 
-    type Name = 'why' | 'glass' | 'settings' | 'day' | 'much' | 'steps' | 'spray' | 'stock';
+    type Name = 'own' | 'why' | 'glass' | 'settings' | 'day' | 'much' | 'steps' | 'spray' | 'stock';
     const { state: bench }: { state: BenchState } = $props();
     let open = $state<Record<Name, boolean>>({
+        own: false,
         why: false,
         glass: false,
         settings: false,
@@ -45,6 +47,21 @@
                 {#each bench.against as reason, i (i)}<li>{reason}</li>{/each}
             </ul>{/if}
         {#if plan !== null}<Verdicts verdicts={plan.verdicts} />{/if}
+    </Drawer>
+    <Drawer
+        name="own"
+        title="Your sprayer and spoons"
+        note={bench.shelf.sprayers.length === 0 ? 'none named yet' : ''}
+        bind:open={open.own}
+    >
+        <div class="grid gap-3">
+            <OneTap catalogue={bench.shelf.catalogue} of="sprayers" onadded={() => void bench.restock()} />
+            <OneTap catalogue={bench.shelf.catalogue} of="spoons" onadded={() => void bench.restock()} />
+            <p class="quiet">
+                {bench.shelf.kit.length === 0 ? 'A US kitchen set is assumed.' : `${bench.shelf.kit.length} spoons and marks are used.`}
+            </p>
+            <a class="btn justify-self-start" href="/shed">All of them</a>
+        </div>
     </Drawer>
     <Drawer name="settings" title="Strength, order, water" note={bench.settings} bind:open={open.settings}
         ><MixSettings state={bench} /></Drawer
@@ -85,5 +102,4 @@
 <div class="mt-3 flex flex-wrap items-center gap-2">
     <CardButtons name={bench.recipe?.name ?? ''} {plan} />
     <a class="btn" href="/batches">Earlier batches</a>
-    {#if bench.shelf.sprayers.length === 0}<a class="btn" href="/shed">Name a sprayer and spoons</a>{/if}
 </div>

@@ -3,7 +3,12 @@
     import { arrival } from '../../lib/arrival';
     import { recipeIsDrench, type BenchState } from './bench.svelte';
 
-    const { state: bench }: { state: BenchState } = $props();
+    interface Props {
+        state: BenchState;
+        /** Shows where sprayers and spoons are owned. */
+        own: () => void;
+    }
+    const { state: bench, own }: Props = $props();
     const fits = $derived(bench.fitting.length);
     let heading = $state<HTMLElement>();
     onMount(() => arrival.at(heading));
@@ -72,7 +77,7 @@
             {#each bench.shelf.catalogue.volumeUnits as unit (unit.code)}<option value={unit.code}>{unit.words}</option>{/each}
         </select></span
     >
-    {#if bench.shelf.sprayers.length === 0}in one go.{:else}
+    {#if bench.shelf.sprayers.length === 0}in <button class="word" onclick={own}>which sprayer?</button>{:else}
         <span class="whitespace-nowrap"
             >in <select
                 class="word"

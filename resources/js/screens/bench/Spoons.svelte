@@ -7,7 +7,7 @@
     const shown = $derived(distinct(plan.loads));
     /** What a bottle is taken to hold is said with it. */
     const named = (item: Schemas['Plan']['loads'][number]['items'][number]): string => {
-        const strength = plan.lines.find((line) => line.ingredient === item.ingredient)?.strength ?? null;
+        const strength = plan.loads[0]?.lines.find((line) => line.ingredient === item.ingredient)?.strength ?? null;
         return strength === null ? item.name : `${item.name}, ${short(strength)} %`;
     };
     let at = $state(0);

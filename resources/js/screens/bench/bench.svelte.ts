@@ -4,7 +4,7 @@ import { short, typedNumber } from '../../lib/figures';
 import { Kept } from '../../lib/kept';
 import { Latest } from '../../lib/latest.svelte';
 import { Day } from './day.svelte';
-import type { Shelf } from './shelf';
+import { fetchVessels, type Shelf } from './shelf';
 import { Water } from './water.svelte';
 
 type Recipe = Schemas['Recipe'];
@@ -27,6 +27,7 @@ export function recipeIsDrench(recipe: Recipe | undefined): boolean {
 
 /** What is set on the bench, and the plan that the server makes of it. */
 export class BenchState {
+    shelf = $state.raw<Shelf>() as Shelf;
     recipeSlug = $state('');
     /** The recipe with what was changed on the bench, or as it was mixed before; null where it is the one of the shelf. */
     own = $state.raw<Document | null>(null);
@@ -53,10 +54,8 @@ export class BenchState {
     readonly #plans = new Latest<Answered>();
     readonly #choices = new Latest<Schemas['Choice']>();
 
-    constructor(
-        readonly shelf: Shelf,
-        from: URLSearchParams,
-    ) {
+    constructor(shelf: Shelf, from: URLSearchParams) {
+        this.shelf = shelf;
         this.water = new Water(shelf.catalogue);
         this.hand = shelf.hand.coarseness;
         const opening = shelf.opening;
@@ -333,6 +332,16 @@ export class BenchState {
         } else if (asked === null && opening.make !== null && (sprayer === undefined || sprayer.id === opening.sprayerId)) {
             this.makeText = String(opening.make.amount);
             this.unit = opening.make.unit;
+        }
+    }
+
+    /** A sprayer or spoons were owned meanwhile: a new sprayer is the one at hand. */
+    async restock(): Promise<void> {
+        const before = this.shelf.sprayers.map((one) => one.id);
+        this.shelf = { ...this.shelf, ...(await fetchVessels()) };
+        const added = this.shelf.sprayers.find((one) => !before.includes(one.id));
+        if (added !== undefined) {
+            this.pickSprayer(added.id);
         }
     }
 

@@ -17,6 +17,14 @@ export interface Shelf {
     opening: Schemas['Opening'];
 }
 
+const inUse = <T extends { retired: boolean }>(all: T[]): T[] => all.filter((one) => !one.retired);
+
+/** The sprayers and spoons of the house. */
+export async function fetchVessels(): Promise<Pick<Shelf, 'sprayers' | 'kit' | 'scaleGrams'>> {
+    const [sprayers, measures] = await Promise.all([taken(api.GET('/api/sprayers')), taken(api.GET('/api/measures'))]);
+    return { sprayers: inUse(sprayers.sprayers), kit: measures.kit, scaleGrams: measures.scaleGrams };
+}
+
 /** Everything the bench is laid out from; the address says whether a batch is mixed again, or a case is sprayed. */
 export async function fetchShelf(from: URLSearchParams): Promise<Shelf> {
     const number = (key: string): number => Number(from.get(key) ?? 0) || 0;
@@ -33,7 +41,6 @@ export async function fetchShelf(from: URLSearchParams): Promise<Shelf> {
         taken(api.GET('/api/measures')),
         taken(api.GET('/api/cases')),
     ]);
-    const inUse = <T extends { retired: boolean }>(all: T[]): T[] => all.filter((one) => !one.retired);
     return {
         opening,
         jars: jars.jars,

@@ -1,5 +1,5 @@
 <script lang="ts">
-    import { api, taken } from '../../lib/client';
+    import { api, taken, type Schemas } from '../../lib/client';
     import { Loaded } from '../../lib/loaded.svelte';
     import { onDay } from '../../lib/time';
     import { undo } from '../../lib/undo.svelte';
@@ -9,36 +9,53 @@
     import CloseForm from './CloseForm.svelte';
     import CountCurve from './CountCurve.svelte';
     import CountForm from './CountForm.svelte';
+    import NextAct from './NextAct.svelte';
     import RoundForm from './RoundForm.svelte';
     import Rounds from './Rounds.svelte';
 
     const id = Number(route.params.id);
     const page = new Loaded(() => taken(api.GET('/api/cases/{id}', { params: { path: { id } } })));
     undo.followedBy(page);
+    let open = $state({ count: false, round: false, close: false });
+
+    /** What was saved is said, the form is shut, and the top says what is next. */
+    function saved(next: Schemas['Case']): void {
+        page.value = next;
+        open = { count: false, round: false, close: false };
+        scrollTo({ top: 0 });
+    }
 </script>
 
 <Waiting of={page}>
     {#snippet children(one)}
-        <Head title={one.name}
-            ><a class="btn" href={`/cases/${one.id}/choose`}>Contain and choose</a><a class="btn btn-primary" href={`/bench?case=${one.id}`}
-                >Mix a spray for it</a
-            ></Head
-        >
-        <p class="mb-4">
-            Since {onDay(one.openedAt)}{#if one.plant.place}, {one.plant.place}{/if}.
+        <Head title={one.name}><a class="btn" href={`/cases/${one.id}/choose`}>Contain and choose</a></Head>
+        <p class="quiet -mt-3 mb-3">
+            On <a class="link" href={`/plants/${one.plant.id}`}>{one.plant.name}</a>{#if one.plant.place}, {one.plant.place}{/if}, since {onDay(
+                one.openedAt,
+            )}.
             {#if one.closedAt}<strong>Closed {onDay(one.closedAt)}.</strong> {one.conclusion}{/if}
-            {#if one.notes}<span class="quiet block whitespace-pre-line">{one.notes}</span>{/if}
         </p>
-        <div class="grid gap-4 lg:grid-cols-[minmax(0,1.4fr)_minmax(19rem,1fr)]">
-            <div class="grid min-w-0 content-start gap-4">
-                <CountCurve {one} onsaved={(next) => (page.value = next)} />
-                <Rounds {one} onsaved={(next) => (page.value = next)} />
-            </div>
-            <div class="no-print grid content-start gap-4">
-                <CountForm {one} onsaved={(next) => (page.value = next)} />
-                <RoundForm {one} onsaved={(next) => (page.value = next)} />
-                {#key one.version}<CloseForm {one} onsaved={(next) => (page.value = next)} />{/key}
-            </div>
+        {#if one.closedAt === null}<NextAct {one} onsaved={saved} />{/if}
+        <div class="mt-5 grid gap-6 lg:grid-cols-2">
+            <CountCurve {one} onsaved={saved} />
+            <Rounds {one} onsaved={saved} />
+        </div>
+        {#if one.notes}<p class="quiet mt-4 whitespace-pre-line">{one.notes}</p>{/if}
+        <div class="no-print mt-6 grid items-start gap-x-8 lg:grid-cols-3">
+            <details class="border-base-300 border-b" bind:open={open.count}>
+                <summary class="min-h-12 cursor-pointer py-3 font-bold">Count</summary>
+                {#if open.count}<CountForm {one} onsaved={saved} />{/if}
+            </details>
+            <details class="border-base-300 border-b" bind:open={open.round}>
+                <summary class="min-h-12 cursor-pointer py-3 font-bold">It was sprayed</summary>
+                {#if open.round}<RoundForm {one} onsaved={saved} />{/if}
+            </details>
+            <details class="border-base-300 border-b" bind:open={open.close}>
+                <summary class="min-h-12 cursor-pointer py-3 font-bold"
+                    >{one.closedAt === null ? 'Close the case' : 'Open it again'}</summary
+                >
+                {#if open.close}{#key one.version}<CloseForm {one} onsaved={saved} />{/key}{/if}
+            </details>
         </div>
     {/snippet}
 </Waiting>

@@ -2,6 +2,7 @@
     import { untrack } from 'svelte';
     import { api, taken, type Schemas } from '../../lib/client';
     import { Form } from '../../lib/form.svelte';
+    import { undo } from '../../lib/undo.svelte';
     import FormFoot from '../../parts/FormFoot.svelte';
 
     const { one, onsaved }: { one: Schemas['Case']; onsaved: (next: Schemas['Case']) => void } = $props();
@@ -18,14 +19,18 @@
             ),
         );
         if (saved !== null) {
+            const { version, closedAt, conclusion, name } = saved;
+            const put = { basedOn: version, closed: closedAt === null, conclusion };
+            undo.done(`${name} is ${closedAt === null ? 'open again' : 'closed'}.`, () =>
+                taken(api.PUT('/api/cases/{id}/closed', { params: { path: { id: one.id } }, body: put })),
+            );
             form.clear();
             onsaved(saved);
         }
     }
 </script>
 
-<form class="dish grid gap-3" onsubmit={save}>
-    <h2>{one.closedAt === null ? 'Close the case' : 'The case is closed'}</h2>
+<form class="grid gap-3 pb-4" onsubmit={save}>
     {#if one.closedAt === null}
         <p class="quiet">One quiet week is not the end: eggs laid on the first day may hatch weeks later.</p>
         <label class="grid gap-1"

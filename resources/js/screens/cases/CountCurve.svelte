@@ -2,31 +2,36 @@
     import type { Schemas } from '../../lib/client';
     import { onShortDay } from '../../lib/time';
     import Counts from './Counts.svelte';
-    import { BOTTOM, curveOf, HEIGHT, LEFT, WIDTH } from './curve';
+    import { BOTTOM, curveOf, HEIGHT, LEFT } from './curve';
 
     const { one, onsaved }: { one: Schemas['Case']; onsaved: (next: Schemas['Case']) => void } = $props();
-    const curve = $derived(curveOf(one));
+    /** One unit of the drawing is one px, so that its text has the size of text. */
+    let width = $state(480);
+    const curve = $derived(curveOf(one, width));
+    /** The curve as a sentence. */
+    const story = $derived.by(() => {
+        const treated = one.counts.filter((count) => !count.untreated);
+        const [first, last] = [treated[0], treated.at(-1)];
+        return first === undefined || last === undefined
+            ? `${one.rounds.length} rounds, no count`
+            : `From ${first.value} on ${onShortDay(first.countedAt)} to ${last.value} on ${onShortDay(last.countedAt)}, with ${one.rounds.length} ${one.rounds.length === 1 ? 'round' : 'rounds'}`;
+    });
     const compared = $derived(one.counts.some((count) => count.untreated));
 </script>
 
-<section class="dish" aria-label="Counts">
+<section class="dish" aria-label="Counts" bind:clientWidth={width}>
     <h2>Counts</h2>
     <p class="quiet">{one.counted}</p>
     {#if one.counts.length === 0}
         <p class="mt-2">Nothing is counted yet. Count before you spray: without it nobody can say whether it worked.</p>
     {:else}
-        <svg
-            viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
-            class="my-2 w-full"
-            role="img"
-            aria-label="Counts over time with the rounds marked; the table below has the figures"
-        >
+        <svg viewBox={`0 0 ${width} ${HEIGHT}`} class="my-2 w-full" style:height={`${HEIGHT}px`} role="img" aria-label={story}>
             {#each curve.y.ticks(4) as tick (tick)}
-                <path d={`M${LEFT} ${curve.y(tick)}H${WIDTH - 8}`} class="stroke-base-300" stroke-width="1.5" />
-                <text x={LEFT - 8} y={curve.y(tick) + 5} text-anchor="end" font-size="18" class="fill-base-content font-mono">{tick}</text>
+                <path d={`M${LEFT} ${curve.y(tick)}H${width - 8}`} class="stroke-base-300" stroke-width="1.5" />
+                <text x={LEFT - 8} y={curve.y(tick) + 5} text-anchor="end" font-size="16" class="fill-base-content font-mono">{tick}</text>
             {/each}
-            {#each curve.x.ticks(3) as tick (tick.getTime())}
-                <text x={curve.x(tick)} y={HEIGHT - BOTTOM + 24} text-anchor="middle" font-size="18" class="fill-base-content"
+            {#each curve.x.ticks(Math.max(2, Math.round(width / 180))) as tick (tick.getTime())}
+                <text x={curve.x(tick)} y={HEIGHT - BOTTOM + 24} text-anchor="middle" font-size="16" class="fill-base-content"
                     >{onShortDay(tick)}</text
                 >
             {/each}
@@ -34,7 +39,7 @@
                 {@const at = curve.x(new Date(round.sprayedAt))}
                 <path d={`M${at} 22V${HEIGHT - BOTTOM}`} class="stroke-secondary" stroke-width="2.5" stroke-dasharray="3 5" />
                 <path d={`M${at} 24l-8 -14h16z`} class="fill-secondary" />
-                <text x={at + 11} y="20" font-size="18" font-weight="700" class="fill-secondary">{i + 1}</text>
+                <text x={at + 11} y="20" font-size="16" font-weight="700" class="fill-secondary">{i + 1}</text>
             {/each}
             <path d={curve.untreated} class="stroke-base-content" fill="none" stroke-width="2.5" stroke-dasharray="8 5" />
             <path d={curve.treated} class="stroke-primary" fill="none" stroke-width="4" stroke-linejoin="round" />
@@ -54,7 +59,8 @@
                 {/if}
             {/each}
         </svg>
-        <p class="text-sm">
+        <p>{story}.</p>
+        <p class="quiet text-sm">
             {compared
                 ? 'Round dot: sprayed plant. Open square: unsprayed plant. Wedge with a number: a round.'
                 : 'Round dot: a count. Wedge with a number: a round.'}

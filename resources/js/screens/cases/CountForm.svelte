@@ -4,10 +4,10 @@
     import { Fault } from '../../lib/fault';
     import { typedNumber } from '../../lib/figures';
     import { Form } from '../../lib/form.svelte';
-    import { forField } from '../../lib/time';
     import { instantOf, whenField } from '../../lib/when';
     import { arrived, undo } from '../../lib/undo.svelte';
     import FormFoot from '../../parts/FormFoot.svelte';
+    import When from '../../parts/When.svelte';
 
     interface Props {
         one: Schemas['Case'];
@@ -69,8 +69,7 @@
     }
 </script>
 
-<form class={['grid gap-3', count === undefined && 'dish']} onsubmit={save}>
-    {#if count === undefined}<h2>Count</h2>{/if}
+<form class="grid gap-3 pb-4" onsubmit={save}>
     <label class="grid gap-1">
         <span>How many {one.counted}? <span class="quiet">Living ones only, the same spots each time.</span></span>
         <input class="input numeral w-full text-xl" inputmode="decimal" name="count" bind:value={form.values.text} />
@@ -78,11 +77,7 @@
     <label class="flex min-h-11 items-center gap-3"
         ><input type="checkbox" class="checkbox checkbox-primary" bind:checked={form.values.untreated} /> Counted on a plant that is left unsprayed</label
     >
-    <label class="grid gap-1"
-        ><span
-            >When {#if count === undefined}<span class="quiet">(empty: now)</span>{/if}</span
-        ><input type="datetime-local" class="input w-full" max={forField(new Date())} bind:value={form.values.when} /></label
-    >
+    <When label="When" bind:value={form.values.when} />
     <FormFoot {form} send={() => void save()} />
     <button class="btn btn-primary" disabled={form.held}>{count === undefined ? 'Save the count' : 'Correct the count'}</button>
 </form>

@@ -2,10 +2,11 @@
     import { untrack } from 'svelte';
     import { api, taken, type Schemas } from '../../lib/client';
     import { Form } from '../../lib/form.svelte';
-    import { atTime, forField } from '../../lib/time';
+    import { atTime } from '../../lib/time';
     import { instantOf, whenField } from '../../lib/when';
     import { arrived, undo } from '../../lib/undo.svelte';
     import FormFoot from '../../parts/FormFoot.svelte';
+    import When from '../../parts/When.svelte';
     import Verdicts from '../../parts/Verdicts.svelte';
 
     interface Props {
@@ -70,8 +71,7 @@
     }
 </script>
 
-<form class={['grid gap-3', round === undefined && 'dish']} onsubmit={save}>
-    {#if round === undefined}<h2>Spray</h2>{/if}
+<form class="grid gap-3 pb-4" onsubmit={save}>
     {#if offered.length === 0}
         <p>There is no mixed batch to spray.</p>
         <a class="btn" href={`/bench?case=${one.id}`}>Mix one</a>
@@ -87,11 +87,7 @@
             ><input type="checkbox" class="checkbox checkbox-primary" bind:checked={form.values.handWork} /> Also pruned, wiped or washed down
             the same day</label
         >
-        <label class="grid gap-1"
-            ><span
-                >When {#if round === undefined}<span class="quiet">(empty: now)</span>{/if}</span
-            ><input type="datetime-local" class="input w-full" max={forField(new Date())} bind:value={form.values.when} /></label
-        >
+        <When label="When" bind:value={form.values.when} />
         <label class="grid gap-1"
             ><span>Notes</span><textarea class="textarea w-full" rows="2" maxlength="1000" bind:value={form.values.notes}></textarea></label
         >

@@ -1,6 +1,8 @@
 import { expect, it } from 'vitest';
 import type { Schemas } from '../../lib/client';
-import { BOTTOM, curveOf, HEIGHT, LEFT, WIDTH } from './curve';
+import { BOTTOM, curveOf, HEIGHT, LEFT } from './curve';
+
+const WIDTH = 480;
 
 it('draws counts in order of time, within its frame, sprayed and unsprayed apart', () => {
     const count = (day: number, value: number, untreated = false): Schemas['Case']['counts'][number] => ({
@@ -17,7 +19,7 @@ it('draws counts in order of time, within its frame, sprayed and unsprayed apart
         rounds: [],
         counts: [count(1, 80), count(3, 90, true), count(5, 8)],
     } as unknown as Schemas['Case'];
-    const curve = curveOf(one);
+    const curve = curveOf(one, WIDTH);
     const points = [...curve.treated.matchAll(/([\d.]+) ([\d.]+)/g)].map((match) => ({ x: Number(match[1]), y: Number(match[2]) }));
 
     expect(points).toHaveLength(2);
@@ -36,5 +38,5 @@ it('bears a case with one count and no round', () => {
         rounds: [],
         counts: [{ id: 1, countedAt: '2026-06-01T10:00:00Z', value: 0, untreated: false, notes: '' }],
     } as unknown as Schemas['Case'];
-    expect(curveOf(one).treated).not.toContain('NaN');
+    expect(curveOf(one, WIDTH).treated).not.toContain('NaN');
 });

@@ -8,21 +8,20 @@ export interface Curve {
     untreated: string;
 }
 
-export const WIDTH = 480;
 export const HEIGHT = 260;
 export const LEFT = 50;
 export const BOTTOM = 36;
 
 const DAY = 86_400_000;
 
-/** Where the counts and rounds of a case lie on the drawing, in its own units. */
-export function curveOf(one: Schemas['Case']): Curve {
+/** Where the counts and rounds of a case lie on a drawing so many px wide. */
+export function curveOf(one: Schemas['Case'], width: number): Curve {
     const times = [...one.counts.map((count) => count.countedAt), ...one.rounds.map((round) => round.sprayedAt), one.openedAt].map((at) =>
         new Date(at).getTime(),
     );
     const from = Math.min(...times) - DAY / 2;
     const to = Math.max(...times) + DAY / 2;
-    const x = scaleTime([new Date(from), new Date(to)], [LEFT, WIDTH - 16]);
+    const x = scaleTime([new Date(from), new Date(to)], [LEFT, width - 16]);
     const y = scaleLinear([0, Math.max(5, ...one.counts.map((count) => count.value))], [HEIGHT - BOTTOM, 24]).nice();
     const line = (untreated: boolean): string =>
         one.counts

@@ -11,21 +11,23 @@
 
     const id = Number(route.params.id);
     const page = new Loaded(async () => {
-        const one = await taken(api.GET('/api/cases/{id}', { params: { path: { id } } }));
-        return { one, ingredients: (await taken(api.GET('/api/catalogue'))).ingredients, choosing: new Choosing(id, one.situation) };
+        const [one, catalogue] = await Promise.all([
+            taken(api.GET('/api/cases/{id}', { params: { path: { id } } })),
+            taken(api.GET('/api/catalogue')),
+        ]);
+        return { one, ingredients: catalogue.ingredients, choosing: new Choosing(id, one.situation) };
     });
 </script>
 
 <Waiting of={page}>
     {#snippet children({ one, ingredients, choosing })}
-        <Head title={`Contain and choose: ${one.name}`}><a class="btn" href={`/cases/${one.id}`}>To the case</a></Head>
-        <p class="mb-4 text-lg">{one.matters}</p>
-        <div class="grid items-start gap-4 lg:grid-cols-[minmax(18rem,1fr)_minmax(0,1.5fr)]">
-            <div class="grid gap-4">
-                <SituationForm {choosing} {ingredients} stages={one.stages} />
+        <Head title={`${one.pestName}: contain, then choose`}><a class="btn" href={`/cases/${one.id}`}>To the case</a></Head>
+        <div class="grid items-start gap-6 lg:grid-cols-[minmax(0,1.5fr)_minmax(18rem,1fr)]">
+            <div class="grid gap-6">
                 <Contain {one} onsaved={(next) => (page.value = { one: next, ingredients, choosing })} />
+                <Proposals {choosing} />
             </div>
-            <Proposals {choosing} />
+            <SituationForm {choosing} {ingredients} stages={one.stages} matters={one.matters} />
         </div>
     {/snippet}
 </Waiting>

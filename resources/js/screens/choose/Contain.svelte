@@ -7,6 +7,13 @@
     const { one, onsaved }: { one: Schemas['Case']; onsaved: (next: Schemas['Case']) => void } = $props();
     const sending = new Sending();
 
+    /** The first of them are the urgent ones. */
+    const SHOWN = 2;
+    let all = $state(false);
+    const todo = $derived(one.containment.filter((each) => !each.done));
+    const done = $derived(one.containment.filter((each) => each.done));
+    const rest = $derived(one.containment.length - Math.min(SHOWN, todo.length));
+
     async function keep(how: () => Promise<Schemas['Case']>): Promise<void> {
         const saved = await sending.send(how);
         if (saved !== null) {
@@ -22,7 +29,8 @@
 <section class="dish grid gap-2" aria-label="Contain it first">
     <h2>Contain it first</h2>
     <FaultNote fault={sending.fault} />
-    {#each one.containment as each (each.slug)}
+    {#if todo.length === 0 && one.watches.every((watch) => watch.cleared)}<p class="quiet">Done.</p>{/if}
+    {#each all ? [...todo, ...done] : todo.slice(0, SHOWN) as each (each.slug)}
         <label class="flex min-h-11 items-center gap-3">
             <input
                 type="checkbox"
@@ -35,6 +43,7 @@
             >
         </label>
     {/each}
+    {#if !all && rest > 0}<button class="link min-h-11 justify-self-start" onclick={() => (all = true)}>{rest} more</button>{/if}
     {#if one.watches.length > 0}
         <h3 class="mt-2 font-bold">Stood next to it: look them over once a week, four weeks long</h3>
         {#each one.watches as watch (watch.id)}

@@ -1,39 +1,52 @@
 <script lang="ts">
     import type { Schemas } from '../../lib/client';
 
-    const { option, first, caseId }: { option: Schemas['Choice']['proposed'][number]; first: boolean; caseId: number } = $props();
+    import { bare } from '../../lib/verdicts';
+
+    interface Props {
+        option: Schemas['Choice']['proposed'][number];
+        /** The main act of the screen. */
+        main: boolean;
+        caseId: number;
+    }
+    const { option, main, caseId }: Props = $props();
     const dose = $derived(option.half ? '&dose=half' : option.highEnd ? '&dose=high' : '');
-    const more = $derived(option.moreFor.length + option.moreAgainst.length);
+    const more = $derived([
+        ...option.for.slice(1).map((text) => ({ sign: '+', text })),
+        ...option.moreFor.map((text) => ({ sign: '+', text })),
+        ...option.against.slice(1).map((text) => ({ sign: '−', text })),
+        ...option.moreAgainst.map((text) => ({ sign: '−', text })),
+    ]);
 </script>
 
-{#snippet reasons(speaksFor: string[], against: string[])}
-    <ul class="text-base">
-        {#each speaksFor as reason, i (i)}<li>
-                <span class="mr-2 font-bold" aria-hidden="true">+</span><span class="sr-only">For it: </span>{reason}
-            </li>{/each}
-        {#each against as reason, i (i)}<li>
-                <span class="mr-2 font-bold" aria-hidden="true">−</span><span class="sr-only">Against it: </span>{reason}
-            </li>{/each}
-    </ul>
+{#snippet reason(sign: string, text: string)}
+    <li>
+        <span class="mr-2 font-bold" aria-hidden="true">{sign}</span><span class="sr-only">{sign === '+' ? 'For it: ' : 'Its price: '}</span
+        >{bare(text)}
+    </li>
 {/snippet}
 
-<li class="dish grid gap-1" data-option={option.slug}>
+<li class="border-base-300 grid gap-1 border-b pb-3" data-option={option.slug}>
     <div class="flex flex-wrap items-baseline gap-x-3">
-        <h3 class="text-lg font-bold">{option.name}</h3>
-        <span class="quiet">{option.useWords}; {option.strength.join(', ')}</span>
+        <h3 class="text-xl font-bold">{option.name}</h3>
+        <span class="quiet">{option.strength.join(', ')}</span>
         {#if option.inRotation}<span class="border-secondary text-secondary ml-auto rounded border-2 px-2 text-sm font-bold"
-                >one of two to take in turn</span
+                >take in turn</span
             >{/if}
     </div>
-    {@render reasons(option.for, option.against)}
-    {#if more > 0}
-        <details>
-            <summary class="min-h-11 cursor-pointer py-2">{more === 1 ? 'One more reason' : `${more} more reasons`}</summary>
-            {@render reasons(option.moreFor, option.moreAgainst)}
+    <p class="text-lg font-bold" data-spoons>{option.spoons}</p>
+    <ul>
+        {#if option.for[0] !== undefined}{@render reason('+', option.for[0])}{/if}
+        {#if option.against[0] !== undefined}{@render reason('−', option.against[0])}{/if}
+    </ul>
+    <div class="flex flex-wrap items-start gap-x-4">
+        <a class={main ? 'act' : 'btn'} href={`/bench?case=${caseId}&recipe=${option.slug}${dose}`}>Take {option.name} to the bench</a>
+        <details class="min-w-0 flex-1">
+            <summary class="min-h-11 cursor-pointer py-2">More about it</summary>
+            <ul>
+                {#each more as each (each.text)}{@render reason(each.sign, each.text)}{/each}
+            </ul>
+            <p class="quiet text-sm">{option.useWords}. {option.repeat}</p>
         </details>
-    {/if}
-    <p class="quiet text-sm">{option.repeat} (common practice, no source)</p>
-    <a class={['btn mt-1 justify-self-start', first && 'btn-primary']} href={`/bench?case=${caseId}&recipe=${option.slug}${dose}`}
-        >Take {option.name} to the bench</a
-    >
+    </div>
 </li>

@@ -7,8 +7,10 @@
         choosing: Choosing;
         ingredients: Schemas['Catalogue']['ingredients'];
         stages: string[];
+        /** What it does to a plant, in a sentence. */
+        matters: string;
     }
-    const { choosing, ingredients, stages }: Props = $props();
+    const { choosing, ingredients, stages, matters }: Props = $props();
     const flags = [
         { key: 'inBloom', words: 'In open flower' },
         { key: 'dryAtRoot', words: 'Dry at the root' },
@@ -33,6 +35,8 @@
 </script>
 
 <section class="dish grid gap-3" aria-label="How it stands">
+    <h2>How it stands</h2>
+    <p class="quiet">{matters}</p>
     <Choice legend="How bad is it" name="severity" options={[...severities]} bind:value={choosing.situation.severity} />
     {#if stages.length > 1}
         <Choice
@@ -42,14 +46,20 @@
             bind:value={choosing.situation.stage}
         />
     {/if}
-    <fieldset class="grid gap-1">
-        <legend class="font-bold">The plant and its place</legend>
+    <details>
+        <summary class="min-h-11 cursor-pointer py-2"
+            ><span class="font-bold">The plant and its place:</span>
+            {flags
+                .filter((flag) => choosing.situation[flag.key])
+                .map((flag) => flag.words.toLowerCase())
+                .join(', ') || 'nothing special'}</summary
+        >
         {#each flags as flag (flag.key)}
             <label class="flex min-h-11 items-center gap-3"
                 ><input type="checkbox" class="checkbox checkbox-primary" bind:checked={choosing.situation[flag.key]} /> {flag.words}</label
             >
         {/each}
-    </fieldset>
+    </details>
     <details>
         <summary class="min-h-11 cursor-pointer py-2"
             ><span class="font-bold">In the cupboard:</span>

@@ -12,10 +12,13 @@
     import TestDetails from './TestDetails.svelte';
 
     const id = Number(route.params.id);
-    const page = new Loaded(async () => ({
-        test: await taken(api.GET('/api/leaf-tests/{id}', { params: { path: { id } } })),
-        catalogue: await taken(api.GET('/api/catalogue')),
-    }));
+    const page = new Loaded(async () => {
+        const [test, catalogue] = await Promise.all([
+            taken(api.GET('/api/leaf-tests/{id}', { params: { path: { id } } })),
+            taken(api.GET('/api/catalogue')),
+        ]);
+        return { test, catalogue };
+    });
     undo.followedBy(page);
 
     function read(test: Schemas['LeafTest']): void {
@@ -29,6 +32,7 @@
     {#snippet children({ test, catalogue })}
         <Head title={`Leaf test on ${test.plant.name}`}>
             <a class="btn" href={`/batches/${test.batch.id}`}>{test.batch.name}</a>
+            <a class="btn" href={`/plants/${test.plant.id}`}>{test.plant.name}</a>
             {#if test.batch.caseId !== null}<a class="btn btn-primary" href={`/cases/${test.batch.caseId}`}>To the case</a>{/if}
         </Head>
         <div

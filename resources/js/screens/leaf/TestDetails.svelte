@@ -27,10 +27,10 @@
                 when: whenField(test.appliedAt),
             }),
     );
-    const lists = new Loaded(async () => ({
-        plants: (await taken(api.GET('/api/plants'))).plants,
-        batches: (await taken(api.GET('/api/batches'))).batches.filter((one) => one.madeAt !== null),
-    }));
+    const lists = new Loaded(async () => {
+        const [{ plants }, { batches }] = await Promise.all([taken(api.GET('/api/plants')), taken(api.GET('/api/batches'))]);
+        return { plants, batches: batches.filter((one) => one.madeAt !== null) };
+    });
 
     async function save(event?: SubmitEvent): Promise<void> {
         event?.preventDefault();

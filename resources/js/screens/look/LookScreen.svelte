@@ -8,10 +8,14 @@
     import Suspects from './Suspects.svelte';
 
     const seen = new Seen();
-    const page = new Loaded(async () => ({
-        known: await taken(api.GET('/api/troubles')),
-        plants: (await taken(api.GET('/api/plants'))).plants.filter((plant) => !plant.retired),
-    }));
+    const page = new Loaded(async () => {
+        const [known, { plants }, { tolerance }] = await Promise.all([
+            taken(api.GET('/api/troubles')),
+            taken(api.GET('/api/plants')),
+            taken(api.GET('/api/catalogue')),
+        ]);
+        return { known, plants: plants.filter((plant) => !plant.retired), tolerance };
+    });
     /** On a phone the suspects lie below the signs: what stands first is said where the thumb is. */
     const best = $derived.by(() => {
         const found = seen.diagnosis.value;
@@ -38,7 +42,7 @@
 
 <Head title="What is it?"><button class="btn" disabled={seen.signs.size === 0} onclick={() => seen.clear()}>Start over</button></Head>
 <Waiting of={page}>
-    {#snippet children({ known, plants })}
+    {#snippet children({ known, plants, tolerance })}
         <div class="grid items-start gap-4 lg:grid-cols-[minmax(0,1.5fr)_minmax(20rem,1fr)]">
             <div class="grid gap-4">
                 {#each groups as group (group.code)}
@@ -54,13 +58,13 @@
                 {/each}
             </div>
             <div id="suspects" tabindex="-1" class="outline-none lg:sticky lg:top-4">
-                <Suspects {seen} {plants} troubles={known.troubles} />
+                <Suspects {seen} {plants} {tolerance} troubles={known.troubles} />
             </div>
         </div>
     {/snippet}
 </Waiting>
 {#if best !== null}
-    <div class="no-print bg-base-100 border-base-300 sticky bottom-14 -mx-4 border-t-2 p-3 lg:hidden">
+    <div class="no-print bg-base-100 border-base-300 sticky bottom-[var(--below)] -mx-4 border-t-2 p-3 lg:hidden">
         <button class="btn btn-primary w-full" onclick={toSuspects}>{best}</button>
     </div>
 {/if}

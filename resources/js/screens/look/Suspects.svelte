@@ -3,6 +3,7 @@
     import { Sending } from '../../lib/sending.svelte';
     import { atTime } from '../../lib/time';
     import FaultNote from '../../parts/FaultNote.svelte';
+    import QuickPlant from '../../parts/QuickPlant.svelte';
     import FormFoot from '../../parts/FormFoot.svelte';
     import { navigate } from '../../routes';
     import type { Seen } from './seen.svelte';
@@ -10,12 +11,22 @@
     interface Props {
         seen: Seen;
         plants: Schemas['Plant'][];
+        tolerance: Schemas['Catalogue']['tolerance'];
         troubles: Schemas['Troubles']['troubles'];
     }
-    const { seen, plants, troubles }: Props = $props();
+    const { seen, plants, tolerance, troubles }: Props = $props();
     const pestNames = $derived(Object.fromEntries(troubles.filter((one) => one.isPest).map((one) => [one.slug, one.name])));
     const sending = new Sending();
-    let plantId = $state(0);
+    /** Plants that were named here, beside those that were known. */
+    let named = $state.raw<Schemas['Plant'][]>([]);
+    const offered = $derived([...plants, ...named.filter((one) => !plants.some((known) => known.id === one.id))]);
+    let plantId = $state(Number(new URLSearchParams(location.search).get('plant') ?? 0) || 0);
+
+    function added(plant: Schemas['Plant']): void {
+        named = [...named, plant];
+        plantId = plant.id;
+    }
+
     const found = $derived(seen.diagnosis.value);
     const pests = $derived(found?.suspects.some((one) => one.isPest) ?? false);
 
@@ -30,10 +41,10 @@
     }
 </script>
 
-<section class="dish grid gap-3" aria-label="Suspects" aria-live="polite">
+<section class="dish grid gap-3" aria-label="Suspects">
     <FaultNote fault={seen.diagnosis.fault} />
     {#if found !== null}
-        <h2 data-finding={found.finding}>{found.words}</h2>
+        <h2 role="status" data-finding={found.finding}>{found.words}</h2>
         {#each found.looks as look (look.slug)}
             <div class="border-info border-l-8 pl-3">
                 <p class="font-bold">{look.words}</p>
@@ -47,14 +58,19 @@
             </div>
         {/each}
         {#if pests}
-            <label class="grid gap-1">
-                <span class="font-bold">On which plant</span>
-                <select class="select w-full" bind:value={plantId}>
-                    <option value={0} disabled>Choose a plant</option>
-                    {#each plants as plant (plant.id)}<option value={plant.id}>{plant.name}</option>{/each}
-                </select>
-            </label>
-            {#if plants.length === 0}<a class="btn" href="/shed">Add a plant first</a>{/if}
+            {#if offered.length > 0}
+                <label class="grid gap-1">
+                    <span class="font-bold">On which plant</span>
+                    <select class="select w-full" bind:value={plantId}>
+                        <option value={0} disabled>Choose a plant</option>
+                        {#each offered as plant (plant.id)}<option value={plant.id}>{plant.name}</option>{/each}
+                    </select>
+                </label>
+                <details>
+                    <summary class="min-h-11 cursor-pointer py-2">Another plant</summary>
+                    <QuickPlant {tolerance} onadded={added} />
+                </details>
+            {:else}<QuickPlant {tolerance} onadded={added} />{/if}
             <FormFoot form={sending} send={() => void open(last)} />
         {/if}
         <ol class="grid gap-4">

@@ -1,1 +1,85 @@
-<p>soon</p>
+<script lang="ts">
+    import { api, taken } from '../../lib/client';
+    import { Loaded } from '../../lib/loaded.svelte';
+    import { undo } from '../../lib/undo.svelte';
+    import Head from '../../parts/Head.svelte';
+    import Waiting from '../../parts/Waiting.svelte';
+    import { route } from '../../routes';
+    import PlantForm from '../shed/PlantForm.svelte';
+    import TaskRow from '../today/TaskRow.svelte';
+    import Bears from './Bears.svelte';
+    import OnIt from './OnIt.svelte';
+    import Picture from './Picture.svelte';
+    import PutAway from './PutAway.svelte';
+    import { onDay, onShortDay } from '../../lib/time';
+
+    const id = Number(route.params.id);
+    const page = new Loaded(async () => {
+        const [plant, catalogue] = await Promise.all([
+            taken(api.GET('/api/plants/{id}', { params: { path: { id } } })),
+            taken(api.GET('/api/catalogue')),
+        ]);
+        return { plant, catalogue };
+    });
+    undo.followedBy(page);
+    const again = (): void => void page.reload();
+</script>
+
+<Waiting of={page}>
+    {#snippet children({ plant: { plant, cases, tests, had, next, pictureAt }, catalogue })}
+        <Head title={plant.name} />
+        <p class="quiet -mt-3 mb-3">
+            {[
+                plant.kind,
+                plant.toleranceName.toLowerCase(),
+                plant.place,
+                plant.size,
+                plant.inFlower ? 'in flower' : '',
+                plant.harvestOn ? `picked ${onDay(plant.harvestOn)}` : '',
+            ]
+                .filter(Boolean)
+                .join(', ')}
+        </p>
+        <div class="grid items-start gap-6 lg:grid-cols-[minmax(0,1.3fr)_minmax(18rem,1fr)]">
+            <div class="grid gap-6">
+                {#if next.length > 0}<section class="dish" aria-label="What comes next">
+                        <h2>What comes next</h2>
+                        <ul>
+                            {#each next as task, i (`${task.kind} ${task.ref}`)}<TaskRow
+                                    {task}
+                                    now={new Date()}
+                                    main={i === 0}
+                                    onchange={again}
+                                />{/each}
+                        </ul>
+                    </section>{/if}
+                <OnIt {plant} {cases} pests={catalogue.pests} />
+                <section class="dish" aria-label="What it had">
+                    <h2>What it had</h2>
+                    {#if had.length === 0}<p class="quiet">Nothing was sprayed on it yet.</p>{/if}
+                    <ol>
+                        {#each had as one, i (i)}<li class="border-base-300 flex flex-wrap gap-x-3 border-b py-1">
+                                <span class="quiet w-20">{onShortDay(one.sprayedAt)}</span>
+                                <a class="link font-bold" href={`/batches/${one.batch.id}`}>{one.batch.name}</a>
+                                <span class="quiet">{one.strength.join(', ')}</span>
+                                <a
+                                    class="link ml-auto no-print"
+                                    href={`/bench?again=${one.batch.id}`}
+                                    aria-label={`The same again: ${one.batch.name}, ${onShortDay(one.sprayedAt)}`}>again</a
+                                >
+                            </li>{/each}
+                    </ol>
+                </section>
+            </div>
+            <div class="grid gap-6">
+                <Picture {plant} {pictureAt} onchange={again} />
+                <Bears {tests} {plant} />
+                <details class="no-print" data-details>
+                    <summary class="min-h-12 cursor-pointer py-3 font-bold">Change it, or put it away</summary>
+                    {#key JSON.stringify(plant)}<PlantForm {plant} tolerance={catalogue.tolerance} onadded={again} />{/key}
+                    <PutAway {plant} onchange={again} />
+                </details>
+            </div>
+        </div>
+    {/snippet}
+</Waiting>

@@ -1,1 +1,53 @@
-<p>soon</p>
+<script lang="ts">
+    import { api, taken, type Schemas } from '../../lib/client';
+    import { Loaded } from '../../lib/loaded.svelte';
+    import { undo } from '../../lib/undo.svelte';
+    import Empty from '../../parts/Empty.svelte';
+    import Head from '../../parts/Head.svelte';
+    import Waiting from '../../parts/Waiting.svelte';
+    import PlantForm from '../shed/PlantForm.svelte';
+
+    const page = new Loaded(async () => {
+        const [plants, cases, tests, catalogue] = await Promise.all([
+            taken(api.GET('/api/plants')),
+            taken(api.GET('/api/cases')),
+            taken(api.GET('/api/leaf-tests')),
+            taken(api.GET('/api/catalogue')),
+        ]);
+        return { plants: plants.plants, cases: cases.cases, tests: tests.leafTests, tolerance: catalogue.tolerance };
+    });
+    undo.followedBy(page);
+
+    const open = (cases: Schemas['CaseBrief'][], plant: number): Schemas['CaseBrief'][] =>
+        cases.filter((one) => one.plant.id === plant && one.closedAt === null);
+    const waits = (tests: Schemas['LeafTest'][], plant: number): boolean =>
+        tests.some((one) => one.plant.id === plant && one.outcome === 'waiting');
+    /** Those with something on them first. */
+    const ordered = (plants: Schemas['Plant'][], cases: Schemas['CaseBrief'][]): Schemas['Plant'][] =>
+        plants.filter((one) => !one.retired).toSorted((a, b) => open(cases, b.id).length - open(cases, a.id).length);
+</script>
+
+<Head title="Plants"><a class="btn btn-primary" href="/look">What is on my plant?</a></Head>
+<Waiting of={page}>
+    {#snippet children({ plants, cases, tests, tolerance })}
+        {#if plants.length === 0}<Empty
+                text="None yet. A plant’s leaf decides how strong a spray it bears; what is on it, what it had and what it is proven to bear is kept with it."
+            />{/if}
+        <ul class="mb-6 grid gap-x-8 lg:grid-cols-2">
+            {#each ordered(plants, cases) as plant (plant.id)}
+                <li class="border-base-300 border-b">
+                    <a href={`/plants/${plant.id}`} class="flex min-h-14 flex-wrap items-baseline gap-x-3 py-2">
+                        <span class="text-lg font-bold">{plant.name}</span>
+                        <span class="quiet">{plant.place}</span>
+                        <span class="ml-auto text-right"
+                            >{#each open(cases, plant.id) as one (one.id)}<span class="block"
+                                    >{one.pestName}{one.latestCount === null ? '' : `: ${one.latestCount}`}</span
+                                >{/each}{#if waits(tests, plant.id)}<span class="block">leaf test waits</span>{/if}</span
+                        >
+                    </a>
+                </li>
+            {/each}
+        </ul>
+        <PlantForm {tolerance} onadded={() => void page.reload()} />
+    {/snippet}
+</Waiting>

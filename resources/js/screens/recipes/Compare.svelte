@@ -5,10 +5,10 @@
     import Waiting from '../../parts/Waiting.svelte';
     import Comparing from './Comparing.svelte';
 
-    const loaded = new Loaded(async () => ({
-        recipes: (await taken(api.GET('/api/recipes'))).recipes,
-        catalogue: await taken(api.GET('/api/catalogue')),
-    }));
+    const loaded = new Loaded(async () => {
+        const [{ recipes }, catalogue] = await Promise.all([taken(api.GET('/api/recipes')), taken(api.GET('/api/catalogue'))]);
+        return { recipes, catalogue };
+    });
 </script>
 
 <Head title="Compare two recipes"><a class="btn" href="/shed">All recipes</a></Head>

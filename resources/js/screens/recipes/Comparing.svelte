@@ -1,7 +1,7 @@
 <script lang="ts">
     import { api, taken, type Schemas } from '../../lib/client';
     import { Fault } from '../../lib/fault';
-    import { short, typedNumber } from '../../lib/figures';
+    import { percent, typedNumber } from '../../lib/figures';
     import { Latest } from '../../lib/latest.svelte';
     import FaultNote from '../../parts/FaultNote.svelte';
     import Verdicts from '../../parts/Verdicts.svelte';
@@ -37,7 +37,7 @@
     });
 </script>
 
-<div class="dish mb-4 grid gap-3 md:grid-cols-[1fr_1fr_auto_auto]">
+<div class="mb-4 grid gap-3 md:grid-cols-[1fr_1fr_auto_auto]">
     {#each sides as side (side.legend)}
         <label class="grid gap-1"
             ><span class="font-bold">{side.legend}</span><select class="select w-full" bind:value={side.get, side.set}
@@ -61,7 +61,7 @@
 <FaultNote fault={compared.fault} />
 {#if compared.value !== null && compared.fault === null}
     {@const both = compared.value}
-    <div class="grid gap-4 lg:grid-cols-2" aria-live="polite" data-compared>
+    <div class="grid gap-4 lg:grid-cols-2" data-compared>
         <section class="dish lg:col-span-2" aria-label="Strength">
             <div class="mb-4"><Verdicts verdicts={both.verdicts} /></div>
             <StrengthBars {both} />
@@ -80,8 +80,8 @@
                     {/each}
                     {#each both.strengths as row (row.what)}
                         <tr
-                            ><th scope="row">{row.name}, {row.unit}</th><td class="numeral">{short(row.first)} {row.unit}</td><td
-                                class="numeral">{short(row.second)} {row.unit}</td
+                            ><th scope="row">{row.name}, {row.unit}</th><td class="numeral">{percent(row.first)} {row.unit}</td><td
+                                class="numeral">{percent(row.second)} {row.unit}</td
                             ></tr
                         >
                     {/each}

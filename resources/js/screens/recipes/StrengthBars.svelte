@@ -1,15 +1,16 @@
 <script lang="ts">
     import type { Schemas } from '../../lib/client';
-    import { short } from '../../lib/figures';
+    import { percent as figure } from '../../lib/figures';
 
     const { both }: { both: Schemas['Compared'] } = $props();
+    /** One scale for all, so that a bar twice as long is twice as strong. */
+    const most = $derived(Math.max(...both.strengths.flatMap((row) => [row.first, row.second]), 1e-9));
     const names = $derived(both.recipes.map((one) => one.name));
 </script>
 
 <h2>How strong</h2>
 <div class="grid gap-4" aria-hidden="true">
     {#each both.strengths as row (row.what)}
-        {@const most = Math.max(row.first, row.second)}
         <div>
             <p class="font-bold">{row.name}</p>
             {#each [row.first, row.second] as percent, side (side)}
@@ -21,7 +22,7 @@
                         data-percent={percent}
                         style:width={`${(60 * percent) / most}%`}
                     ></div>
-                    <span class="numeral whitespace-nowrap">{short(percent)} {row.unit}</span>
+                    <span class="numeral whitespace-nowrap">{figure(percent)} {row.unit}</span>
                 </div>
                 <p class="quiet text-sm">{names[side]}</p>
             {/each}

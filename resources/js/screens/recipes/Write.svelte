@@ -7,11 +7,14 @@
     import { Composing, fetchPattern } from './composing.svelte';
     import WriteForm from './WriteForm.svelte';
 
-    const loaded = new Loaded(async () => ({
-        composing: new Composing(await fetchPattern(new URLSearchParams(location.search))),
-        household: await Household.fetch(),
-        catalogue: await taken(api.GET('/api/catalogue')),
-    }));
+    const loaded = new Loaded(async () => {
+        const [pattern, household, catalogue] = await Promise.all([
+            fetchPattern(new URLSearchParams(location.search)),
+            Household.fetch(),
+            taken(api.GET('/api/catalogue')),
+        ]);
+        return { composing: new Composing(pattern), household, catalogue };
+    });
 </script>
 
 <Head title="Write a recipe"><a class="btn" href="/shed">All recipes</a></Head>

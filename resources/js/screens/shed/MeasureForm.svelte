@@ -120,7 +120,7 @@
 
 {#if measure === undefined}
     <details>
-        <summary class="btn">Add a measure</summary>
+        <summary class="btn">Another measure</summary>
         {@render fields()}
     </details>
 {:else}

@@ -25,7 +25,7 @@
     <ul class="divide-base-300 divide-y-2">
         {#each recipes as recipe (recipe.slug)}
             <li class="flex flex-wrap items-center gap-x-3 py-1">
-                <span class="min-w-0 flex-1"
+                <span class="min-w-48 flex-1"
                     ><strong>{recipe.name}</strong><span class="quiet block text-sm"
                         >{recipe.useWords}{#if recipe.strength.length > 0}; {recipe.strength.join(', ')}{/if}{#if !recipe.shipped}; your
                             own, version {recipe.version}{/if}</span

@@ -1,87 +1,74 @@
 <script lang="ts">
-    import { api, taken, type Schemas } from '../../lib/client';
+    import { api, taken } from '../../lib/client';
     import { Loaded } from '../../lib/loaded.svelte';
-    import { onDay } from '../../lib/time';
     import { undo } from '../../lib/undo.svelte';
     import { Household } from '../../lib/household.svelte';
+    import { keys } from '../../lib/keys.svelte';
     import Head from '../../parts/Head.svelte';
+    import ThemeSwitch from '../../parts/ThemeSwitch.svelte';
     import Waiting from '../../parts/Waiting.svelte';
-    import HouseholdForm from './HouseholdForm.svelte';
-    import PlantForm from './PlantForm.svelte';
-    import Recipes from './Recipes.svelte';
-    import Things from './Things.svelte';
     import CalibrateForm from './CalibrateForm.svelte';
+    import HouseholdForm from './HouseholdForm.svelte';
     import MeasureForm from './MeasureForm.svelte';
+    import OneTap from './OneTap.svelte';
+    import Recipes from './Recipes.svelte';
     import SprayerForm from './SprayerForm.svelte';
+    import Things from './Things.svelte';
 
-    const shed = new Loaded(async () => ({
-        catalogue: await taken(api.GET('/api/catalogue')),
-        plants: (await taken(api.GET('/api/plants'))).plants,
-        sprayers: (await taken(api.GET('/api/sprayers'))).sprayers,
-        measures: (await taken(api.GET('/api/measures'))).measures,
-        household: await Household.fetch(),
-        recipes: (await taken(api.GET('/api/recipes'))).recipes,
-    }));
+    const shed = new Loaded(async () => {
+        const [catalogue, { sprayers }, { measures }, household, { recipes }] = await Promise.all([
+            taken(api.GET('/api/catalogue')),
+            taken(api.GET('/api/sprayers')),
+            taken(api.GET('/api/measures')),
+            Household.fetch(),
+            taken(api.GET('/api/recipes')),
+        ]);
+        return { catalogue, sprayers, measures, household, recipes };
+    });
     const again = (): void => void shed.reload();
     undo.followedBy(shed);
-
-    const aboutPlant = (plant: Schemas['Plant']): string =>
-        [
-            plant.kind,
-            plant.toleranceName.toLowerCase(),
-            plant.place,
-            plant.size,
-            plant.bearsNoOil ? 'bears no oil' : '',
-            plant.harvestOn ? `picked ${onDay(plant.harvestOn)}` : '',
-        ]
-            .filter(Boolean)
-            .join(', ');
 </script>
 
 <Head title="Shed" />
 <Waiting of={shed}>
     {#snippet children(all)}
-        <div class="gap-4 lg:columns-2 [&>section]:mb-4 [&>section]:break-inside-avoid">
-            <section class="dish grid gap-3" aria-label="Plants">
-                <h2>Plants</h2>
-                <Things
-                    path="plants"
-                    things={all.plants}
-                    about={aboutPlant}
-                    onchange={again}
-                    none="None yet. A plant’s leaf decides how strong a spray it bears."
-                >
-                    {#snippet form(plant, done)}<PlantForm {plant} tolerance={all.catalogue.tolerance} onadded={done} />{/snippet}
-                </Things>
-                <PlantForm tolerance={all.catalogue.tolerance} onadded={again} />
-            </section>
-            <section class="dish grid gap-3" aria-label="Sprayers">
-                <h2>Sprayers</h2>
-                <Things
-                    path="sprayers"
-                    things={all.sprayers}
-                    about={(one) => one.words}
-                    to={(one) => `/sprayers/${one.id}`}
-                    onchange={again}
-                    none="None yet. A sprayer’s size decides how many loads a batch takes."
-                />
-                <SprayerForm units={all.catalogue.volumeUnits} onadded={again} />
-            </section>
-            <section class="dish grid gap-3" aria-label="Measures">
-                <h2>Measures</h2>
-                <Things
-                    path="measures"
-                    things={all.measures}
-                    about={(one) => one.words}
-                    onchange={again}
-                    none="None yet: a US kitchen set and a dropper are assumed until you name your own."
-                >
-                    {#snippet form(measure, done)}<MeasureForm {measure} units={all.catalogue.volumeUnits} onadded={done} />{/snippet}
-                </Things>
-                <MeasureForm units={all.catalogue.volumeUnits} onadded={again} />
-                <CalibrateForm measures={all.measures} ingredients={all.catalogue.ingredients} onkept={again} />
-            </section>
-            <HouseholdForm household={all.household} />
+        <div class="grid items-start gap-x-8 gap-y-6 lg:grid-cols-2">
+            <div class="grid min-w-0 gap-6">
+                <section class="dish grid gap-3" aria-label="Sprayers">
+                    <h2>Sprayers</h2>
+                    <Things
+                        path="sprayers"
+                        things={all.sprayers}
+                        about={(one) => `${one.words}, ${one.shapeWords}`}
+                        to={(one) => `/sprayers/${one.id}`}
+                        onchange={again}
+                        none="None yet. Tap the one that is yours:"
+                    />
+                    <OneTap catalogue={all.catalogue} of="sprayers" onadded={again} />
+                    <SprayerForm units={all.catalogue.volumeUnits} shapes={all.catalogue.shapes} onadded={again} />
+                </section>
+                <section class="dish grid gap-3" aria-label="Measures">
+                    <h2>Spoons and measures</h2>
+                    <Things
+                        path="measures"
+                        things={all.measures}
+                        about={(one) => one.words}
+                        onchange={again}
+                        none="None yet: a US kitchen set and a dropper are assumed. Tap a set that is yours:"
+                    >
+                        {#snippet form(measure, done)}<MeasureForm {measure} units={all.catalogue.volumeUnits} onadded={done} />{/snippet}
+                    </Things>
+                    <OneTap catalogue={all.catalogue} of="spoons" onadded={again} />
+                    <MeasureForm units={all.catalogue.volumeUnits} onadded={again} />
+                    <CalibrateForm measures={all.measures} ingredients={all.catalogue.ingredients} onkept={again} />
+                </section>
+                <HouseholdForm household={all.household} />
+                <section class="dish no-print flex flex-wrap items-center gap-3" aria-label="This device">
+                    <h2 class="mr-auto">This device</h2>
+                    <ThemeSwitch />
+                    <button class="btn" onclick={() => (keys.sheet = true)}>Keys</button>
+                </section>
+            </div>
             <Recipes recipes={all.recipes} onadded={again} />
         </div>
     {/snippet}

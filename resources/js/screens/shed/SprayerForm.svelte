@@ -6,21 +6,29 @@
     import { arrived, undo } from '../../lib/undo.svelte';
     import FormFoot from '../../parts/FormFoot.svelte';
 
-    const { units, onadded }: { units: Schemas['Catalogue']['volumeUnits']; onadded: () => void } = $props();
-    const form = new Form('sprayer', { name: '', amount: '', unit: 'L' as string });
+    interface Props {
+        units: Schemas['Catalogue']['volumeUnits'];
+        shapes: Schemas['Catalogue']['shapes'];
+        onadded: () => void;
+    }
+    const { units, shapes, onadded }: Props = $props();
+    const form = new Form('sprayer', { name: '', amount: '', unit: 'L' as string, shape: 'trigger-bottle' as string });
 
     async function add(event?: SubmitEvent): Promise<void> {
         event?.preventDefault();
         const { name } = form.values;
+        const shape = form.values.shape as Schemas['Sprayer']['shape'];
         const holds = { amount: typedNumber(form.values.amount), unit: form.values.unit as Schemas['Amount']['unit'] };
         if (Number.isNaN(holds.amount)) {
             form.fault = new Fault('', 'Write how much it holds as a number, like 1.5.');
             return;
         }
         const made = await form.send(
-            (submission) => taken(api.POST('/api/sprayers', { body: { submission, name, holds } })),
+            (submission) => taken(api.POST('/api/sprayers', { body: { submission, name, holds, shape } })),
             ({ id, version }) =>
-                taken(api.PUT('/api/sprayers/{id}', { params: { path: { id } }, body: { basedOn: version, name, holds, pours: [] } })),
+                taken(
+                    api.PUT('/api/sprayers/{id}', { params: { path: { id } }, body: { basedOn: version, name, holds, shape, pours: [] } }),
+                ),
         );
         if (made !== null) {
             undo.made('sprayers', made, made.name, undefined, form.mended === null ? undefined : arrived(made.name, form.mended));
@@ -31,7 +39,7 @@
 </script>
 
 <details>
-    <summary class="btn">Add a sprayer</summary>
+    <summary class="btn">Another sprayer</summary>
     <form class="mt-3 grid gap-3" onsubmit={add}>
         <label class="grid gap-1"
             ><span class="font-bold">Name</span><input class="input w-full" maxlength="200" required bind:value={form.values.name} /></label
@@ -53,6 +61,11 @@
                 </select>
             </label>
         </div>
+        <label class="grid gap-1"
+            ><span class="font-bold">It is a</span><select class="select w-full" bind:value={form.values.shape}
+                >{#each shapes as one (one.code)}<option value={one.code}>{one.words}</option>{/each}</select
+            ></label
+        >
         <FormFoot {form} send={() => void add()} />
         <button class="btn btn-primary" disabled={form.held}>Add</button>
     </form>

@@ -8,7 +8,7 @@
     import TakeBack from '../../parts/TakeBack.svelte';
 
     interface Props {
-        path: 'plants' | 'sprayers' | 'measures';
+        path: 'sprayers' | 'measures';
         things: T[];
         /** What is said of one beside its name. */
         about: (thing: T) => string;
@@ -56,8 +56,8 @@
                 <span class={['min-w-40 flex-1', thing.retired && 'line-through']}
                     ><strong>{thing.name}</strong>{#if about(thing)}<span class="quiet">, {about(thing)}</span>{/if}</span
                 >
-                <span class="flex"
-                    >{#if to}<a class="btn btn-ghost" href={to(thing)} aria-label={`Marks, changes: ${thing.name}`}>Marks, changes</a>{/if}
+                <span class="flex flex-wrap"
+                    >{#if to}<a class="btn btn-ghost" href={to(thing)} aria-label={`Change ${thing.name}`}>Change</a>{/if}
                     {#if form}<button
                             class="btn btn-ghost"
                             aria-expanded={open === thing.id}

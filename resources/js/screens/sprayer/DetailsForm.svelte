@@ -9,8 +9,13 @@
     import TakeBack from '../../parts/TakeBack.svelte';
     import { Details } from './pours.svelte';
 
-    const { sprayer, units, onkept }: { sprayer: Schemas['Sprayer']; units: Schemas['Catalogue']['volumeUnits']; onkept: () => void } =
-        $props();
+    interface Props {
+        sprayer: Schemas['Sprayer'];
+        units: Schemas['Catalogue']['volumeUnits'];
+        shapes: Schemas['Catalogue']['shapes'];
+        onkept: () => void;
+    }
+    const { sprayer, units, shapes, onkept }: Props = $props();
     const sending = new Sending();
     const details = untrack(() => new Details(sprayer));
     $effect(() => details.draft.keep());
@@ -46,6 +51,11 @@
             ></label
         >
     </div>
+    <label class="grid gap-1"
+        ><span class="font-bold">It is a</span><select class="select w-full" bind:value={details.shape}
+            >{#each shapes as one (one.code)}<option value={one.code}>{one.words}</option>{/each}</select
+        ></label
+    >
     <div class="grid gap-3 sm:grid-cols-2">
         <label class="grid gap-1"
             ><span class="font-bold">Largest sensible fill, mL</span><input

@@ -10,15 +10,15 @@
     import Strip from './Strip.svelte';
 
     const id = Number(route.params.id);
-    const page = new Loaded(async () => ({
-        sprayer: (await taken(api.GET('/api/sprayers'))).sprayers.find((one) => one.id === id) ?? null,
-        units: (await taken(api.GET('/api/catalogue'))).volumeUnits,
-    }));
+    const page = new Loaded(async () => {
+        const [{ sprayers }, catalogue] = await Promise.all([taken(api.GET('/api/sprayers')), taken(api.GET('/api/catalogue'))]);
+        return { sprayer: sprayers.find((one) => one.id === id) ?? null, catalogue };
+    });
     undo.followedBy(page);
 </script>
 
 <Waiting of={page}>
-    {#snippet children({ sprayer, units })}
+    {#snippet children({ sprayer, catalogue })}
         {#if sprayer === null}
             <Empty text="There is no such sprayer in this notebook." to="/shed" action="To the shed" />
         {:else}
@@ -27,7 +27,12 @@
                 <a class="btn" href="/shed">Shed</a>
             </Head>
             <div class="grid items-start gap-4 lg:grid-cols-[minmax(0,1.4fr)_minmax(16rem,1fr)]">
-                {#key JSON.stringify(sprayer)}<DetailsForm {sprayer} {units} onkept={() => void page.reload()} />{/key}
+                {#key JSON.stringify(sprayer)}<DetailsForm
+                        {sprayer}
+                        units={catalogue.volumeUnits}
+                        shapes={catalogue.shapes}
+                        onkept={() => void page.reload()}
+                    />{/key}
                 <Strip {sprayer} />
             </div>
         {/if}

@@ -8,6 +8,7 @@ export class Details {
     name = $state('');
     holds = $state('');
     unit = $state<Schemas['Amount']['unit']>('L');
+    shape = $state<Schemas['Sprayer']['shape']>('trigger-bottle');
     fill = $state('');
     left = $state('');
     pours = $state<{ mL: string; mm: string }[]>([]);
@@ -17,14 +18,15 @@ export class Details {
         this.name = sprayer.name;
         this.holds = String(sprayer.holds.amount);
         this.unit = sprayer.holds.unit;
+        this.shape = sprayer.shape;
         this.fill = sprayer.fillMl < sprayer.mL ? short(sprayer.fillMl) : '';
         this.left = sprayer.leftBehindMl > 0 ? short(sprayer.leftBehindMl) : '';
         this.pours = sprayer.pours.map((pour) => ({ mL: String(pour.mL), mm: String(pour.mm) }));
         this.draft = new Draft(
             `sprayer-${sprayer.id}-${sprayer.version}`,
             () => {
-                const { name, holds, unit, fill, left, pours } = this;
-                return JSON.stringify({ name, holds, unit, fill, left, pours });
+                const { name, holds, unit, shape, fill, left, pours } = this;
+                return JSON.stringify({ name, holds, unit, shape, fill, left, pours });
             },
             (text) => Object.assign(this, JSON.parse(text)),
         );
@@ -66,6 +68,7 @@ export class Details {
                     basedOn: basedOn(this.sprayer.version),
                     name: this.name,
                     holds,
+                    shape: this.shape,
                     largestFill: amount(this.fill, 'the largest fill'),
                     leftBehind: amount(this.left, 'what stays behind'),
                     pours,

@@ -6,10 +6,10 @@
     import Waiting from '../../parts/Waiting.svelte';
     import SumsTop from './SumsTop.svelte';
 
-    const loaded = new Loaded(async () => ({
-        household: await Household.fetch(),
-        units: (await taken(api.GET('/api/catalogue'))).volumeUnits,
-    }));
+    const loaded = new Loaded(async () => {
+        const [household, { volumeUnits }] = await Promise.all([Household.fetch(), taken(api.GET('/api/catalogue'))]);
+        return { household, units: volumeUnits };
+    });
 </script>
 
 <Head title="Percent and parts"><a class="btn" href="/bench">Bench</a></Head>

@@ -29,14 +29,11 @@
         {#if all.length === 0}
             <Empty
                 text="Nothing was sprayed yet. Count before spraying and again at the fair look, and this page will say which spray worked on what."
-                to="/cases"
-                action="Go to the cases"
+                to="/plants"
+                action="Go to the plants"
             />
         {:else}
-            <p class="mb-4 max-w-prose">
-                Best first by what can be relied on: the low end of the bar, so that one lucky round does not beat eight good ones. The bar
-                is the share of rounds that would work, as far as the counts tell (95 %).
-            </p>
+            <p class="mb-2 max-w-prose">Best first. The bar is the share of rounds that would work, as far as the counts tell.</p>
             <label class="no-print mb-4 flex flex-wrap items-center gap-3">
                 <span class="font-bold">Show</span>
                 <select class="select w-auto" bind:value={shown}>
@@ -44,9 +41,9 @@
                 </select>
             </label>
             {#each grouped(all) as group (group.pest)}
-                <section class="mb-6" aria-label={group.name}>
-                    <h2 class="mb-2">{group.name}</h2>
-                    <ol class="grid gap-3">
+                <section class="dish mb-5" aria-label={group.name}>
+                    <h2>{group.name}</h2>
+                    <ol>
                         {#each group.rows as row (row.recipe.slug + row.strength.join())}<RecordRow {row} />{/each}
                     </ol>
                 </section>

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Records;
+
+use App\Models\Batch;
+use App\Models\Sprayer;
+use IdleMixer\Core\Choice\Option;
+use IdleMixer\Core\Measure\Kit;
+use IdleMixer\Core\Mix\Formulator;
+use IdleMixer\Core\Quantity\Amount;
+use IdleMixer\Core\Quantity\Unit;
+use IdleMixer\Core\Wording\Measures;
+use IdleMixer\Core\Work\Item;
+use IdleMixer\Core\Work\Load;
+
+/** What a spray takes in the sprayer that was used last, with the spoons of the house. */
+final class AtHand
+{
+    private ?Kit $kit = null;
+
+    private ?Amount $fill = null;
+
+    public function spoons(Option $option): string
+    {
+        $this->kit ??= HouseholdKit::kit() ?? Kit::kitchen();
+        $this->fill ??= self::sprayer();
+        $whole = (new Formulator())->scaledTo($this->fill->volume(), $option->recipe, $option->dose->highEnd ?? false, $option->dose->factor ?? 1.0, '/recipe');
+        $items = Load::of($whole, $this->kit->planner())->items;
+
+        return implode(', ', array_map(static fn(Item $item): string => Measures::scoops($item->measured) . ' ' . $item->name(), $items)) . ' in ' . Measures::amount($this->fill);
+    }
+
+    /** One quart where there is none yet. */
+    private static function sprayer(): Amount
+    {
+        $used = Batch::query()->whereNotNull('sprayer_id')->orderByDesc('started_at')->orderByDesc('id')->first()?->sprayer;
+        $sprayer = $used === null || $used->retired_at !== null ? Sprayer::query()->whereNull('retired_at')->orderBy('amount')->first() : $used;
+        if ($sprayer === null) {
+            return Amount::of(1.0, Unit::UsQuart);
+        }
+        $holds = $sprayer->amount();
+
+        return $sprayer->largest_fill_ml === null ? $holds : Amount::of($sprayer->largest_fill_ml / $holds->unit->factor(), $holds->unit);
+    }
+}

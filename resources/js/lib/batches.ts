@@ -1,0 +1,14 @@
+import { api, taken, type Schemas } from './client';
+import { undo } from './undo.svelte';
+
+/** Says that nothing is left of a batch, or that it is still there. */
+export function discard(id: number, discarded: boolean, usedUp = false): Promise<Schemas['Batch']> {
+    return taken(api.PUT('/api/batches/{id}/discarded', { params: { path: { id } }, body: { discarded, usedUp } }));
+}
+
+/** The same, with the way back. */
+export async function end(id: number, usedUp: boolean): Promise<Schemas['Batch']> {
+    const gone = await discard(id, true, usedUp);
+    undo.done(`${gone.name} is ${usedUp ? 'used up' : 'poured away'}.`, () => discard(id, false));
+    return gone;
+}

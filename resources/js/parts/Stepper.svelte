@@ -1,0 +1,33 @@
+<script lang="ts">
+    import Minus from '@lucide/svelte/icons/minus';
+    import Plus from '@lucide/svelte/icons/plus';
+    import { typedNumber } from '../lib/figures';
+
+    /** A whole number that is tapped up and down, or typed. */
+    let { label, name, value = $bindable() }: { label: string; name: string; value: string } = $props();
+
+    function by(step: number): void {
+        const now = typedNumber(value);
+        value = String(Math.max(0, (Number.isNaN(now) ? 0 : now) + step));
+    }
+</script>
+
+<div class="grid gap-1">
+    <label for={`${name}-field`}>{label}</label>
+    <div class="flex gap-1">
+        <button type="button" class="btn btn-square size-12" aria-label={`One less: ${label}`} onclick={() => by(-1)}
+            ><Minus size={22} aria-hidden="true" /></button
+        >
+        <input
+            id={`${name}-field`}
+            class="input numeral h-12 w-24 text-center text-xl"
+            inputmode="decimal"
+            autocomplete="off"
+            {name}
+            bind:value
+        />
+        <button type="button" class="btn btn-square size-12" aria-label={`One more: ${label}`} onclick={() => by(1)}
+            ><Plus size={22} aria-hidden="true" /></button
+        >
+    </div>
+</div>

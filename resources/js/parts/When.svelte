@@ -1,0 +1,46 @@
+<script lang="ts">
+    import { forField } from '../lib/time';
+
+    /** Empty is now; otherwise as a field of the kind `datetime-local` has it. */
+    let { label, value = $bindable() }: { label: string; value: string } = $props();
+    const AN_HOUR = 3_600_000;
+    const names = [
+        { words: '1 hour ago', at: () => new Date(Date.now() - AN_HOUR) },
+        { words: 'yesterday evening', at: () => evening(1) },
+        { words: 'two days ago', at: () => evening(2) },
+    ];
+
+    function evening(daysAgo: number): Date {
+        const at = new Date();
+        at.setDate(at.getDate() - daysAgo);
+        at.setHours(19, 0, 0, 0);
+        return at;
+    }
+</script>
+
+{#if value === ''}
+    <div class="flex flex-wrap items-center gap-2">
+        <span class="font-bold">{label}: now</span>
+        <details class="contents">
+            <summary class="link min-h-11 cursor-pointer list-none py-2">Earlier</summary>
+            <span class="flex flex-wrap gap-2">
+                {#each names as one (one.words)}<button type="button" class="btn" onclick={() => (value = forField(one.at()))}
+                        >{one.words}</button
+                    >{/each}
+            </span>
+        </details>
+    </div>
+{:else}
+    <div class="flex flex-wrap items-end gap-2">
+        <label class="grid flex-1 gap-1"
+            ><span class="font-bold">{label}</span><input
+                type="datetime-local"
+                class="input w-full"
+                required
+                max={forField(new Date())}
+                bind:value
+            /></label
+        >
+        <button type="button" class="btn" onclick={() => (value = '')}>Now</button>
+    </div>
+{/if}

@@ -1,0 +1,91 @@
+<script lang="ts">
+    import { end as endBatch } from '../../lib/batches';
+    import { api, taken, type Schemas } from '../../lib/client';
+    import { Sending } from '../../lib/sending.svelte';
+    import { atTime } from '../../lib/time';
+    import { undo } from '../../lib/undo.svelte';
+    import { briefly, worst } from '../../lib/verdicts';
+    import FormFoot from '../../parts/FormFoot.svelte';
+    import LevelMark from '../../parts/LevelMark.svelte';
+    import { actOf } from './act';
+    import QuickCount from './QuickCount.svelte';
+
+    const { one, onsaved }: { one: Schemas['Case']; onsaved: (next: Schemas['Case']) => void } = $props();
+    const spraying = new Sending();
+    const ending = new Sending();
+    /** The batch that was sprayed just now: is any of it left? */
+    let left = $state(0);
+    const act = $derived(actOf(one, new Date()));
+    const verdict = $derived(act.kind === 'spray' ? worst(act.batch.verdicts) : undefined);
+    const round = $derived(one.rounds.at(-1));
+
+    async function sprayed(): Promise<void> {
+        if (act.kind !== 'spray') {
+            return;
+        }
+        const batchId = act.batch.id;
+        const saved = await spraying.send((submission) =>
+            taken(
+                api.POST('/api/cases/{id}/rounds', {
+                    params: { path: { id: one.id } },
+                    body: { submission, batchId, handWork: false, notes: '' },
+                }),
+            ),
+        );
+        if (saved !== null) {
+            if (saved.saved !== null) {
+                undo.made('rounds', saved.saved, 'The round');
+            }
+            left = batchId;
+            onsaved(saved);
+        }
+    }
+
+    async function end(usedUp: boolean): Promise<void> {
+        if ((await ending.send(() => endBatch(left, usedUp))) !== null) {
+            left = 0;
+        }
+    }
+</script>
+
+<section aria-label="What is next" class="apron no-print -mx-4 px-4 py-4 sm:mx-0 sm:rounded-b" data-part="act" data-act={act.kind}>
+    {#if left > 0}
+        <div class="mb-3 flex flex-wrap items-center gap-3" data-left>
+            <p class="font-bold">Is any of it left?</p>
+            <button class="aside-act" disabled={ending.held} onclick={() => void end(true)}>All used up</button>
+            <button class="aside-act" disabled={ending.held} onclick={() => void end(false)}>Poured away</button>
+            <button class="aside-act" onclick={() => (left = 0)}>It is kept</button>
+            <FormFoot form={ending} send={() => void end(true)} />
+        </div>
+    {/if}
+    <div class="flex flex-wrap items-center gap-x-5 gap-y-3">
+        {#if act.kind === 'spray'}
+            <p class="min-w-56 flex-1" id="next-act">
+                <strong class="block text-xl">{act.batch.name} is ready to be sprayed.</strong>
+                {#if verdict !== undefined && verdict.level !== 'ok'}<span class="flex items-start gap-2"
+                        ><LevelMark level={verdict.level} /><span>{briefly(verdict.because)}</span></span
+                    >{:else}Undersides first, from the bottom up. No sun on wet leaves, no open flowers.{/if}
+            </p>
+            <button
+                class={verdict?.level === 'stop' ? 'aside-act' : 'act'}
+                aria-describedby="next-act"
+                disabled={spraying.held}
+                onclick={() => void sprayed()}>{verdict?.level === 'stop' ? 'It was sprayed all the same' : 'It is sprayed'}</button
+            >
+        {:else if act.kind === 'count'}
+            <QuickCount caseId={one.id} counted={one.counted} main {onsaved} />
+        {:else if act.kind === 'mix'}
+            <p class="min-w-56 flex-1 text-xl font-bold" id="next-act">
+                {one.rounds.length === 0 ? 'Not sprayed yet. Count first, then mix.' : 'The next round is due.'}
+            </p>
+            <a class="act" href={`/bench?case=${one.id}`} aria-describedby="next-act">Mix it</a>
+            {#if round !== undefined}<a class="aside-act" href={`/bench?again=${round.batch.id}`}>The same again</a>{/if}
+        {:else if act.kind === 'wait'}
+            <p class="min-w-56 flex-1" id="next-act"><strong class="block text-xl">{act.words} {atTime(act.at)}.</strong></p>
+            {#if round !== undefined}<a class="aside-act" href={`/bench?again=${round.batch.id}`}>The same again</a>{/if}
+        {:else}
+            <p class="min-w-56 flex-1 text-xl font-bold">Nothing is due. Look again in a week, and close it when it stays clean.</p>
+        {/if}
+    </div>
+    <FormFoot form={spraying} send={() => void sprayed()} />
+</section>

@@ -1,0 +1,46 @@
+<script lang="ts">
+    import { untrack } from 'svelte';
+    import { api, taken, type Schemas } from '../../lib/client';
+    import { Fault } from '../../lib/fault';
+    import { typedNumber } from '../../lib/figures';
+    import { Form } from '../../lib/form.svelte';
+    import { undo } from '../../lib/undo.svelte';
+    import FormFoot from '../../parts/FormFoot.svelte';
+    import Stepper from '../../parts/Stepper.svelte';
+
+    interface Props {
+        caseId: number;
+        /** What is counted, in words. */
+        counted: string;
+        /** It is the main act of the screen. */
+        main?: boolean;
+        onsaved: (next: Schemas['Case']) => void;
+    }
+    const { caseId, counted, main = false, onsaved }: Props = $props();
+    const form = untrack(() => new Form(`quick-count-${caseId}`, { text: '' }));
+
+    async function save(event?: SubmitEvent): Promise<void> {
+        event?.preventDefault();
+        const value = typedNumber(form.values.text);
+        if (Number.isNaN(value)) {
+            form.fault = new Fault('', 'Write how many you counted as a number, like 12. None is 0.');
+            return;
+        }
+        const saved = await form.send((submission) =>
+            taken(api.POST('/api/cases/{id}/counts', { params: { path: { id: caseId } }, body: { submission, value, untreated: false } })),
+        );
+        if (saved !== null) {
+            if (saved.saved !== null) {
+                undo.made('counts', saved.saved, `The count of ${value} ${counted}`);
+            }
+            form.clear();
+            onsaved(saved);
+        }
+    }
+</script>
+
+<form class="flex flex-wrap items-end gap-3" onsubmit={save} data-quick-count={caseId}>
+    <Stepper label={`How many ${counted}?`} name={`count-${caseId}`} bind:value={form.values.text} />
+    <button class={main ? 'act min-h-12' : 'btn min-h-12'} disabled={form.held}>Save the count</button>
+    <FormFoot {form} send={() => void save()} />
+</form>

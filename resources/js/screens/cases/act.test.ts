@@ -1,0 +1,32 @@
+import { expect, it } from 'vitest';
+import type { Schemas } from '../../lib/client';
+import { actOf } from './act';
+
+const NOW = new Date('2026-06-10T12:00:00Z');
+const task = (kind: string, dueAt: string, slot: string): Schemas['Task'] => ({ kind, dueAt, slot, ref: 4 }) as unknown as Schemas['Task'];
+const batch = (id: number, caseId: number | null, madeAt: string): Schemas['Case']['batches'][number] =>
+    ({ id, caseId, madeAt }) as unknown as Schemas['Case']['batches'][number];
+const sprayed = (sprayedAt: string): Schemas['Case']['rounds'][number] => ({ sprayedAt }) as Schemas['Case']['rounds'][number];
+
+it('sprays what was mixed for it since the last round, and no other batch', () => {
+    const rounds = [sprayed('2026-06-08T18:00:00Z')];
+    const other = batch(1, 9, '2026-06-10T08:00:00Z');
+    const old = batch(2, 4, '2026-06-08T17:00:00Z');
+    const fresh = batch(3, 4, '2026-06-10T09:00:00Z');
+    expect(actOf({ id: 4, rounds, batches: [other, fresh, old], next: [] }, NOW)).toEqual({ kind: 'spray', batch: fresh });
+    expect(actOf({ id: 4, rounds, batches: [other, old], next: [] }, NOW)).toEqual({ kind: 'none' });
+});
+
+it('counts before it sprays again, and waits for what is not due', () => {
+    const rounds = [sprayed('2026-06-01T18:00:00Z')];
+    const count = task('count-after', '2026-06-09T18:00:00Z', 'now');
+    const round = task('next-round', '2026-06-10T18:00:00Z', 'evening');
+    expect(actOf({ id: 4, rounds, batches: [], next: [round, count] }, NOW).kind).toBe('count');
+    expect(actOf({ id: 4, rounds, batches: [], next: [round] }, NOW).kind).toBe('mix');
+    const later = task('count-after', '2026-06-14T18:00:00Z', 'week');
+    expect(actOf({ id: 4, rounds, batches: [], next: [later] }, NOW)).toEqual({
+        kind: 'wait',
+        words: 'Next: count again',
+        at: '2026-06-14T18:00:00Z',
+    });
+});

@@ -1,0 +1,31 @@
+import type { Schemas } from '../../lib/client';
+
+type Case = Schemas['Case'];
+
+export type Act =
+    | { kind: 'spray'; batch: Case['batches'][number] }
+    | { kind: 'count' }
+    | { kind: 'mix' }
+    | { kind: 'wait'; words: string; at: string }
+    | { kind: 'none' };
+
+/** The one thing that comes next for a case: what is mixed for it is sprayed, what is due is done, the rest is waited for. */
+export function actOf(one: Pick<Case, 'id' | 'rounds' | 'batches' | 'next'>, now: Date): Act {
+    const last = one.rounds.at(-1)?.sprayedAt ?? '';
+    const batch = one.batches.find((each) => each.caseId === one.id && each.madeAt !== null && each.madeAt > last);
+    if (batch !== undefined) {
+        return { kind: 'spray', batch };
+    }
+    const due = one.next.filter((task) => task.slot === 'now' || task.slot === 'evening' || new Date(task.dueAt) <= now);
+    if (due.some((task) => task.kind === 'count-after')) {
+        return { kind: 'count' };
+    }
+    if (due.length > 0) {
+        return { kind: 'mix' };
+    }
+    const next = one.next[0];
+    if (next === undefined) {
+        return { kind: 'none' };
+    }
+    return { kind: 'wait', words: next.kind === 'count-after' ? 'Next: count again' : 'Next round', at: next.dueAt };
+}

@@ -1,0 +1,83 @@
+<script lang="ts">
+    import { untrack } from 'svelte';
+    import { api, taken, type Schemas } from '../../lib/client';
+    import { Form } from '../../lib/form.svelte';
+    import { onDay } from '../../lib/time';
+    import FormFoot from '../../parts/FormFoot.svelte';
+    import { navigate } from '../../routes';
+
+    interface Props {
+        plant: Schemas['Plant'];
+        cases: Schemas['CaseBrief'][];
+        pests: Schemas['Catalogue']['pests'];
+    }
+    const { plant, cases, pests }: Props = $props();
+    const form = untrack(() => new Form(`case-on-${plant.id}`, { pest: '', notes: '' }));
+    const open = $derived(cases.filter((one) => one.closedAt === null));
+    const closed = $derived(cases.filter((one) => one.closedAt !== null));
+
+    async function begin(event?: SubmitEvent): Promise<void> {
+        event?.preventDefault();
+        const made = await form.send((submission) =>
+            taken(api.POST('/api/cases', { body: { submission, plantId: plant.id, ...form.values } })),
+        );
+        if (made !== null) {
+            form.clear();
+            void navigate('/cases/:id', { params: { id: String(made.id) } });
+        }
+    }
+</script>
+
+<section class="dish" aria-label="What is on it">
+    <h2>What is on it</h2>
+    {#if open.length === 0}<p class="quiet">Nothing that is known of.</p>{/if}
+    <ul>
+        {#each open as one (one.id)}<li class="border-base-300 border-b">
+                <a class="flex min-h-12 flex-wrap items-baseline gap-x-3 py-2" href={`/cases/${one.id}`}
+                    ><strong class="text-lg">{one.pestName}</strong><span class="quiet"
+                        >since {onDay(one.openedAt)}; {one.roundCount === 0
+                            ? 'not sprayed yet'
+                            : `${one.roundCount} ${one.roundCount === 1 ? 'round' : 'rounds'}`}; {one.latestCount === null
+                            ? 'not counted yet'
+                            : `last count ${one.latestCount}`}</span
+                    ></a
+                >
+            </li>{/each}
+    </ul>
+    <details class="no-print">
+        <summary class="min-h-12 cursor-pointer py-3 font-bold">Something else is on it</summary>
+        <form class="grid gap-3 pb-3" onsubmit={begin}>
+            <label class="grid gap-1"
+                ><span class="font-bold">What is on it</span><select class="select w-full" bind:value={form.values.pest} required>
+                    <option value="" disabled>Choose a pest</option>
+                    {#each pests as one (one.slug)}<option value={one.slug}>{one.name}</option>{/each}
+                </select></label
+            >
+            <label class="grid gap-1"
+                ><span class="font-bold">Notes</span><textarea
+                    class="textarea w-full"
+                    rows="2"
+                    maxlength="4000"
+                    bind:value={form.values.notes}></textarea></label
+            >
+            <FormFoot {form} send={() => void begin()} />
+            <div class="flex flex-wrap gap-2">
+                <button class="btn btn-primary" disabled={form.held || form.values.pest === ''}>Open the case</button>
+                <a class="btn" href={`/look?plant=${plant.id}`}>Find out what it is</a>
+            </div>
+        </form>
+    </details>
+    {#if closed.length > 0}
+        <details>
+            <summary class="min-h-12 cursor-pointer py-3 font-bold">Over ({closed.length})</summary>
+            <ul>
+                {#each closed as one (one.id)}<li>
+                        <a class="inline-flex min-h-11 items-center gap-x-3" href={`/cases/${one.id}`}
+                            ><span class="link">{one.pestName}</span>
+                            <span class="quiet">closed {onDay(one.closedAt ?? one.openedAt)} {one.conclusion}</span></a
+                        >
+                    </li>{/each}
+            </ul>
+        </details>
+    {/if}
+</section>

@@ -1,0 +1,62 @@
+<script lang="ts">
+    import { end as endBatch } from '../../lib/batches';
+    import type { Schemas } from '../../lib/client';
+    import { Sending } from '../../lib/sending.svelte';
+    import { fromNow } from '../../lib/time';
+    import FormFoot from '../../parts/FormFoot.svelte';
+    import QuickCount from '../cases/QuickCount.svelte';
+
+    interface Props {
+        task: Schemas['Task'];
+        now: Date;
+        /** The first of the day: its button is the main one. */
+        main: boolean;
+        onchange: () => void;
+    }
+    const { task, now, main, onchange }: Props = $props();
+    const sending = new Sending();
+    const due = $derived(task.slot === 'now' || task.slot === 'evening');
+    const places: Record<Schemas['Task']['kind'], (id: number) => string> = {
+        'finish-mixing': (id) => `/batches/${id}`,
+        discard: (id) => `/batches/${id}`,
+        'read-leaf-test': (id) => `/leaf-tests/${id}`,
+        'count-after': (id) => `/cases/${id}`,
+        'look-over': (id) => `/cases/${id}/choose`,
+        'next-round': (id) => `/cases/${id}`,
+        'first-round': (id) => `/cases/${id}`,
+    };
+    const round = $derived(task.kind === 'next-round' || task.kind === 'first-round');
+    let gone = $state(true);
+
+    async function end(usedUp: boolean): Promise<void> {
+        gone = usedUp;
+        if ((await sending.send(() => endBatch(task.ref, usedUp))) !== null) {
+            onchange();
+        }
+    }
+</script>
+
+<li class="border-base-300 flex flex-wrap items-center gap-x-4 gap-y-2 border-b py-2" data-task={task.kind}>
+    <p class="min-w-56 flex-1">
+        <a class="text-lg font-bold" href={places[task.kind](task.ref)}>{task.text}</a>
+        <span class={['text-sm', task.urgency === 'overdue' ? 'text-error font-bold' : 'quiet']}>{fromNow(task.dueAt, now)}</span>
+    </p>
+    {#if due}
+        <div class="no-print flex w-full flex-wrap items-end gap-2 sm:w-auto">
+            {#if task.kind === 'count-after' && task.counted !== null}
+                <QuickCount caseId={task.ref} counted={task.counted} {main} onsaved={onchange} />
+            {:else if task.kind === 'discard'}
+                <button class="btn" disabled={sending.held} onclick={() => void end(true)}>Used up</button>
+                <button class="btn" disabled={sending.held} onclick={() => void end(false)}>Poured away</button>
+            {:else if round}
+                <a class={[main ? 'act min-h-12' : 'btn']} href={`/bench?case=${task.ref}`} aria-label={`Mix it: ${task.text}`}>Mix it</a>
+                {#if task.again !== null}<a class="btn" href={`/bench?again=${task.again}`} aria-label={`The same again: ${task.text}`}
+                        >The same again</a
+                    >{:else}<a class="btn" href={`/cases/${task.ref}/choose`} aria-label={`Choose a spray: ${task.text}`}>Choose</a>{/if}
+            {:else}
+                <a class={[main ? 'act min-h-12' : 'btn']} href={places[task.kind](task.ref)}>{task.do}</a>
+            {/if}
+        </div>
+        <FormFoot form={sending} send={() => void end(gone)} />
+    {/if}
+</li>
