@@ -104,9 +104,9 @@ it('shows rounds of another strength apart in what worked', function (): void {
     $worked = Notebook::get('/api/worked');
 
     expect($worked->list('records'))->toHaveCount(2)
-        ->and($worked->list('records.0.strength'))->toBe(['0.296 % castile soap'])
+        ->and($worked->list('records.0.strength'))->toBe(['0.3 % castile soap'])
         ->and([$worked->number('records.0.worked'), $worked->number('records.0.judged')])->toBe([1.0, 1.0])
-        ->and($worked->list('records.1.strength'))->toBe(['0.148 % castile soap'])
+        ->and($worked->list('records.1.strength'))->toBe(['0.15 % castile soap'])
         ->and([$worked->number('records.1.worked'), $worked->number('records.1.judged')])->toBe([0.0, 1.0]);
     // What is alike within a tenth is judged together.
     $twice(2.1, 100, 4);

@@ -19,7 +19,7 @@ it('offers every shipped recipe with its strength in words', function (): void {
     $recipes = Notebook::get('/api/recipes');
 
     expect($recipes->list('recipes'))->toHaveCount(count(RecipeCatalogue::shipped()->slugs()))
-        ->and(Notebook::get('/api/recipes/mint-oil-by-the-cup')->list('strength'))->toContain('3.54 % oil');
+        ->and(Notebook::get('/api/recipes/mint-oil-by-the-cup')->list('strength'))->toContain('3.5 % oil');
 });
 
 it('lists what was stored, newest or largest first', function (): void {

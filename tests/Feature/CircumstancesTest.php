@@ -9,7 +9,7 @@ const NEEM_LITRE = ['recipe' => 'neem-leaf-quart', 'make' => ['amount' => 1, 'un
 it('takes the day along with a plan', function (): void {
     $codes = static fn(array $said, array $beside): array => array_map(
         static fn(mixed $verdict): string => is_array($verdict) && is_string($verdict['code']) && is_string($verdict['level']) ? "{$verdict['code']} {$verdict['level']}" : '',
-        Notebook::post('/api/bench', json_encode(['request' => [...NEEM_LITRE, 'circumstances' => (object) $said], ...$beside], \JSON_THROW_ON_ERROR))->list('verdicts'),
+        Notebook::post('/api/bench', json_encode(['request' => [...NEEM_LITRE, 'circumstances' => (object) $said], ...$beside], \JSON_THROW_ON_ERROR))->list('plan.verdicts'),
     );
 
     expect($codes(['celsius' => 35, 'inFlower' => true, 'everyDays' => 1], ['pickedInDays' => 2]))->toContain('temperature stop', 'in-flower stop', 'picked-soon caution', 'repeated stop')

@@ -19,7 +19,7 @@ beforeEach(function (): void {
 it('turns typed lines into a recipe that can be kept', function (): void {
     $answer = compose(['1 gallon of water', '2 to 4 tbsp neem', '1 tbsp castile', '']);
 
-    expect($answer->list('strength'))->toBe(['0.772 to 1.53 % oil', '0.383 to 0.386 % soap'])
+    expect($answer->list('strength'))->toBe(['0.77 to 1.5 % oil', '0.38 to 0.39 % soap'])
         ->and($answer->text('lines.1.text'))->toBe('2 to 4 US tablespoons (29.6 to 59.1 mL) of neem oil')
         ->and($answer->text('lines.3.kind'))->toBe('empty')
         ->and($answer->text('document.slug'))->toBe('lemon-tub-neem');
@@ -59,7 +59,7 @@ it('keeps whose spoons are meant, and the squirt that was measured', function ()
 
 it('carries a range by eye through to the strength', function (): void {
     $answer = compose(['1 litre of water', 'a splash of neem']);
-    expect($answer->list('strength'))->toBe(['0.498 to 1.48 % oil']);
+    expect($answer->list('strength'))->toBe(['0.5 to 1.5 % oil']);
 });
 
 it('types every shipped recipe back to what it was', function (): void {

@@ -66,12 +66,12 @@ it('learns the hand from two glasses, and reckons with it from then on', functio
 
     $request = ['recipe' => 'neem-leaf-quart', 'make' => ['amount' => 1, 'unit' => 'L']];
     $usual = Notebook::post('/api/plan', $request)->number('emulsion.reshake_seconds');
-    $own = Notebook::post('/api/bench', ['request' => $request, 'hand' => $hand])->number('emulsion.reshake_seconds');
+    $own = Notebook::post('/api/bench', ['request' => $request, 'hand' => $hand])->number('plan.emulsion.reshake_seconds');
     // Speed goes with the square of the diameter.
     expect($usual / $own)->toEqualWithDelta($hand ** 2, 1e-6 * $hand ** 2)
         ->and(Notebook::post('/api/bench', ['request' => $request, 'hand' => 0])->text('error.path'))->toBe('/hand')
         ->and(Notebook::post('/api/bench', ['request' => $request, 'hand' => 'lots'])->status)->toBe(422)
-        ->and(Notebook::post('/api/bench', ['request' => $request, 'agitation' => 'whisk'])->number('emulsion.reshake_seconds') / $usual)->toEqualWithDelta(4.0, 1e-6)
+        ->and(Notebook::post('/api/bench', ['request' => $request, 'agitation' => 'whisk'])->number('plan.emulsion.reshake_seconds') / $usual)->toEqualWithDelta(4.0, 1e-6)
         ->and(Notebook::post('/api/bench', ['request' => $request, 'agitation' => 'prayer'])->text('error.path'))->toBe('/agitation');
 });
 

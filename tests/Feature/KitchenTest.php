@@ -20,11 +20,11 @@ function composedIn(?string $kitchen, array $lines): Answer
 it('means by a tablespoon, a cup and a pint what the household means', function (string $kitchen, float $spoon, float $cup, float $pint): void {
     $water = composedIn($kitchen, ['1 pint of water', '1 tbsp neem']);
     $percent = 100 * $spoon / ($pint + $spoon);
-    expect($water->text('strength.0'))->toBe(rtrim(rtrim(number_format($percent, 2 - (int) floor(log10($percent)), '.', ''), '0'), '.') . ' % oil');
+    expect($water->text('strength.0'))->toBe(rtrim(rtrim(number_format($percent, 1 - (int) floor(log10($percent)), '.', ''), '0'), '.') . ' % oil');
 
     $cups = composedIn($kitchen, ['2 cups of water', '1 tbsp neem']);
     $percent = 100 * $spoon / (2 * $cup + $spoon);
-    expect($cups->text('strength.0'))->toBe(rtrim(rtrim(number_format($percent, 2 - (int) floor(log10($percent)), '.', ''), '0'), '.') . ' % oil');
+    expect($cups->text('strength.0'))->toBe(rtrim(rtrim(number_format($percent, 1 - (int) floor(log10($percent)), '.', ''), '0'), '.') . ' % oil');
 })->with([
     'US' => ['us', 14.78676478125, 236.5882365, 473.176473],
     'British' => ['british', 15.0, 284.130625, 568.26125],
@@ -58,5 +58,5 @@ it('asks for whose ounce, whatever the kitchen, and takes the answer', function 
         $grams[] = composedIn($kitchen, ['1 l water', $asked->text("lines.1.answers.{$i}.line")])->text('strength.0');
     }
     // 29.57 mL, 28.41 mL, and 28.35 g of oil at 0.92 g/mL, which are 30.8 mL, on top of a litre.
-    expect($grams)->toBe(['2.87 % oil', '2.76 % oil', '2.99 % oil']);
+    expect($grams)->toBe(['2.9 % oil', '2.8 % oil', '3 % oil']);
 })->with(['us', 'british', 'australian', 'metric']);

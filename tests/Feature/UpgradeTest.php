@@ -109,7 +109,8 @@ it('finishes what was being mixed with the numbers that the older version came t
         assert(is_float($percent) || is_int($percent));
         expect($made->number("actual.strength.{$key}"))->toEqualWithDelta($percent, 1e-9, (string) $key);
     }
-    expect($made->list('actual.spoken'))->toBe($then['spoken'])
+    // It said three figures then, and says two now.
+    expect($made->list('actual.spoken'))->toBe(array_map(static fn(mixed $words): string => (string) preg_replace_callback('/[\d.]+(?= (to|%))/', static fn(array $found): string => (string) round((float) $found[0], 1 - (int) floor(log10((float) $found[0]))), is_string($words) ? $words : ''), (array) $then['spoken']))
         ->and($made->at('actual.sure'))->toBe($then['sure'])
         ->and([$made->number('actual.ticked'), $made->number('actual.planned')])->toEqual([$then['ticked'], $then['planned']]);
 })->with([['mixing', 'finished'], ['slip', 'rescued']]);

@@ -114,7 +114,7 @@ final readonly class Mender
             if ($ceiling === null || $now <= $ceiling->limit->value) {
                 continue;
             }
-            $share = $ceiling->limit->value * self::JUST_UNDER / $now;
+            $share = self::share($now, $ceiling->limit->value * self::JUST_UNDER);
             if ($what->isEmulsifier() && $share >= 0.5) {
                 yield new Mending($verdict->code, MendingKind::HalfOf, ['what' => $what->words()], self::scaled($bench, $what, 0.5));
             }
@@ -123,13 +123,26 @@ final readonly class Mender
         yield new Mending($verdict->code, MendingKind::HalfStrength, [], $bench->with(factor: $bench->factor / 2.0));
     }
 
-    /** So much of one substance, wherever it stands in the recipe itself; what a stock brings stays. */
+    /** Of what is in it now, so that it is so many percent: with less of it a recipe to so much water makes less spray, too. */
+    private static function share(float $now, float $percent): float
+    {
+        return $percent * (100.0 - $now) / ($now * (100.0 - $percent));
+    }
+
+    /** So much of one substance, whether it is measured by itself or comes with a stock. */
     private static function scaled(Bench $bench, Substance $what, float $share): Bench
     {
         return $bench->with(recipe: $bench->recipe->with(array_map(
-            static fn(RecipeLine $line): RecipeLine => $line->ingredient?->substance === $what ? $line->times($share, $bench->highEnd) : $line,
+            static fn(RecipeLine $line): RecipeLine => self::holds($line, $what) ? $line->times($share, $bench->highEnd) : $line,
             $bench->recipe->lines,
         )));
+    }
+
+    private static function holds(RecipeLine $line, Substance $what): bool
+    {
+        return $line->stock === null
+            ? $line->ingredient?->substance === $what
+            : array_filter($line->stock->lines, static fn(RecipeLine $inner): bool => self::holds($inner, $what)) !== [];
     }
 
     /** @return iterable<Mending> */

@@ -106,7 +106,7 @@ it('keeps both ends where somebody lost count', function (): void {
 
     expect([$oil->low, $oil->high])->toEqualWithDelta([300 / 768, 900 / 768], 1e-9)
         ->and($record->sure)->toBeFalse()
-        ->and($record->spoken[0])->toBe('0.391 to 1.17 % oil');
+        ->and($record->spoken[0])->toBe('0.39 to 1.2 % oil');
 });
 
 it('goes through its states by its times', function (): void {

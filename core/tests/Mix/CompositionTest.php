@@ -13,7 +13,7 @@ it('says what a spray is made of, as practice writes its percentages', function 
     $made = Composition::of([Plans::shipped('neem-leaf-quart', 1, '[qt_us]')->whole]);
     expect($made->components['neem-oil']->high)->toEqualWithDelta(0.773, 0.001)
         ->and($made->components['castile-soap']->low)->toEqualWithDelta(0.773 / 3, 0.001)
-        ->and(CompositionWords::of($made))->toBe(['0.773 % neem oil', '0.258 % castile soap'])
+        ->and(CompositionWords::of($made))->toBe(['0.77 % neem oil', '0.26 % castile soap'])
         ->and(CompositionWords::of(null))->toBe([]);
 });
 
@@ -42,7 +42,7 @@ it('keeps from the least to the most of what is unsure, and nothing of what neve
     expect([$both->components['neem-oil']->low, $both->components['neem-oil']->high])->toEqualWithDelta([0.5, 1.0], 1e-9)
         ->and([$both->components['castile-soap']->low, $both->components['castile-soap']->high])->toEqualWithDelta([0.0, 0.5], 1e-9)
         ->and(array_keys(Composition::of([$less])->components))->toBe(['neem-oil'])
-        ->and(CompositionWords::of($both))->toBe(['0.5 to 1 % neem oil', '0 to 0.5 % castile soap']);
+        ->and(CompositionWords::of($both))->toBe(['0.5 to 1 % neem oil', 'a trace to 0.5 % castile soap']);
 });
 
 it('is alike within a tenth, both ways, and only with the same ingredients', function (float $times, bool $alike): void {

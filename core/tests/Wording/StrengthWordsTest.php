@@ -11,7 +11,7 @@ use IdleMixer\Core\Writing\MixtureWriter;
 it('calls soap only what is soap', function (string $slug, array $words): void {
     expect(MixtureWriter::spoken(Strengths::of((new Formulator())->onBasis(RecipeCatalogue::shipped()->get($slug)))))->toBe($words);
 })->with([
-    'true soap' => ['neem-leaf-quart', ['0.773 % oil', '0.258 % soap']],
-    'a wash' => ['mild-soap', ['0.299 % detergent']],
-    'soap bark' => ['true-neem-emulsion', ['0.391 % oil', '0.13 % emulsifier']],
+    'true soap' => ['neem-leaf-quart', ['0.77 % oil', '0.26 % soap']],
+    'a wash' => ['mild-soap', ['0.3 % detergent']],
+    'soap bark' => ['true-neem-emulsion', ['0.39 % oil', '0.13 % emulsifier']],
 ]);

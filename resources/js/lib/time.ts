@@ -58,3 +58,18 @@ export function fromField(text: string): string {
 export function toField(instant: string): string {
     return forField(new Date(instant));
 }
+
+const HOUR = 3_600_000;
+const EVENING = 19;
+
+export function hoursAgo(hours: number): Date {
+    return new Date(Date.now() - hours * HOUR);
+}
+
+/** Seven in the evening, so many days ago, by the clock of this device. */
+export function eveningBefore(days: number): Date {
+    const at = new Date();
+    at.setDate(at.getDate() - days);
+    at.setHours(EVENING, 0, 0, 0);
+    return at;
+}

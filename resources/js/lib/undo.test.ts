@@ -53,7 +53,7 @@ it('keeps the offer when the server refuses, and says why', async () => {
     undo.made('batches', { id: 2, version: 4 }, 'The batch');
     await undo.undo();
     expect(undo.fault?.message).toBe('A round was sprayed with it.');
-    expect(undo.offer?.step).toBe('take-back');
+    expect(undo.offer).toMatchObject({ step: 'take-back' });
     expect(undo.busy).toBe(false);
     undo.close();
     expect([undo.offer, undo.fault]).toEqual([null, null]);
@@ -66,7 +66,7 @@ it('leaves a record alone that was changed meanwhile, and says so', async () => 
     undo.changed('counts', { id: 7, version: 4 }, 'The count', 'The count is corrected.');
     await undo.undo();
     expect(undo.fault?.conflict).toEqual(conflict);
-    expect(undo.offer?.version).toBe(4);
+    expect(undo.offer).toMatchObject({ version: 4 });
 });
 
 it('says what had arrived under a lost answer', () => {
@@ -74,4 +74,16 @@ it('says what had arrived under a lost answer', () => {
     expect(arrived('The count of 30', { kind: 'counts', id: 1, version: 1, fields })).toBe(
         'The count of 30 is saved. What you sent before had arrived after all (Count 3) and is corrected.',
     );
+});
+
+it('goes back by the call that a step names, and tells when that fails', async () => {
+    const undo = new Undo();
+    let back = 0;
+    undo.done('The case is closed.', () => Promise.resolve(back++));
+    expect(await undo.undo()).toBeNull();
+    expect([back, undo.offer]).toEqual([1, null]);
+    undo.done('The batch is used up.', () => Promise.reject(new TypeError('no route')));
+    await undo.undo();
+    expect(undo.fault?.message).toContain('does not answer');
+    expect([undo.offer?.said, undo.busy]).toEqual(['The batch is used up.', false]);
 });

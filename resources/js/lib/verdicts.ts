@@ -9,7 +9,7 @@ export function sorted(verdicts: Verdict[]): Verdict[] {
     return [...verdicts].sort((a, b) => RANK[a.level] - RANK[b.level]);
 }
 
-const STANDING = /\s*\((?:[^()]*;\s*)?(?:published|common practice|our own)[^()]*\)/g;
+const STANDING = /\s*\((?:[^()]*[;,]\s*)?(?:published|common practice|our own)[^()]*\)/g;
 
 /** Without where its limit comes from, which is a mark beside it. */
 export const bare = (text: string): string => text.replace(STANDING, '');

@@ -1,21 +1,13 @@
 <script lang="ts">
-    import { forField } from '../lib/time';
+    import { eveningBefore, forField, hoursAgo } from '../lib/time';
 
     /** Empty is now; otherwise as a field of the kind `datetime-local` has it. */
     let { label, value = $bindable() }: { label: string; value: string } = $props();
-    const AN_HOUR = 3_600_000;
     const names = [
-        { words: '1 hour ago', at: () => new Date(Date.now() - AN_HOUR) },
-        { words: 'yesterday evening', at: () => evening(1) },
-        { words: 'two days ago', at: () => evening(2) },
+        { words: '1 hour ago', at: () => hoursAgo(1) },
+        { words: 'yesterday evening', at: () => eveningBefore(1) },
+        { words: 'two days ago', at: () => eveningBefore(2) },
     ];
-
-    function evening(daysAgo: number): Date {
-        const at = new Date();
-        at.setDate(at.getDate() - daysAgo);
-        at.setHours(19, 0, 0, 0);
-        return at;
-    }
 </script>
 
 {#if value === ''}

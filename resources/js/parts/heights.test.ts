@@ -1,6 +1,8 @@
 import { expect, it } from 'vitest';
 import { core } from '../tests/core';
-import { heightOf, Shape, standing } from './heights';
+import { heightOf, kitchenly, Shape, spokenIn, standing } from './heights';
+
+const gallonHalf = 3785.411784 / 2;
 
 /** Wide at the foot, narrow at the neck. */
 const pours = [
@@ -29,9 +31,20 @@ it('takes the wall as straight when the pours stop short of what it holds', () =
     expect(new Shape(2000, pours).share(500)).toBe(0.25);
 });
 
-it('says where it stands, in the unit of the sprayer first', () => {
-    expect(standing(500, { words: 'L', mL: 1000 }, pours)).toBe('0.5 L, 40 mm above the bottom');
-    expect(standing(3785.411784 / 2, { words: 'US gal', mL: 3785.411784 }, [])).toBe('0.5 US gal (1.89 L)');
+it('says where it stands by the marks that a sprayer has', () => {
+    const litre = { words: 'L', mL: 1000 };
+    const gallon = { words: 'US gal', mL: 3785.411784 };
+    expect(standing(500, 1, litre, pours)).toBe('at the ½ L mark, 40 mm above the bottom');
+    expect(standing(gallon.mL / 2, 1, gallon, [])).toBe('at the ½ US gal mark');
+    // Half a gallon with two tablespoons more, and with six less.
+    expect(standing(gallon.mL / 2 + 29.6, 1, gallon, [])).toBe('just over the ½ US gal mark');
+    expect(standing(gallon.mL / 2 - 89, 1, gallon, [])).toBe('just under the ½ US gal mark');
+    expect(standing(10, 1, litre, [])).toBe('under the ⅛ L mark');
+});
+
+it('writes numbers as people write them on a measure', () => {
+    expect([0.25, 0.5, 1.5, 0.875, 1 / 3, 2, 0.4375, 33.5].map(kitchenly)).toEqual(['¼', '½', '1½', '⅞', '⅓', '2', '0.438', '33.5']);
+    expect(spokenIn(gallonHalf, { words: 'US gal', mL: 2 * gallonHalf })).toBe('½ US gal (1.89 L)');
 });
 
 it('has the heights that core has', () => {

@@ -64,7 +64,7 @@
         </p>
         {#if tally.loads > 1}
             <div class="flex flex-wrap gap-2" role="group" aria-label="Loads">
-                {#each tally.batch.plan.loads as _, i (i)}
+                {#each tally.batch.plan.loads.keys() as i (i)}
                     <button
                         class={['min-h-11 rounded border-2 px-3', i + 1 === tally.load ? 'border-primary font-bold' : 'border-base-300']}
                         aria-pressed={i + 1 === tally.load}
@@ -95,7 +95,7 @@
     <details class="mt-4" data-steps>
         <summary class="min-h-12 cursor-pointer py-3 font-bold">All steps and cautions</summary>
         <ol>
-            {#each tally.tasks as _, i (i)}<StepRow load={tally.load} number={i + 1} {tally} go={() => walk.to(i + 1)} />{/each}
+            {#each tally.tasks.keys() as i (i)}<StepRow load={tally.load} number={i + 1} {tally} go={() => walk.to(i + 1)} />{/each}
         </ol>
         <ul class="my-3 list-disc space-y-1 pl-6">
             {#each tally.batch.plan.cautions as caution (caution.code)}<li>{caution.text}</li>{/each}

@@ -136,11 +136,6 @@ export class Tally {
         }
     }
 
-    /** Whether there is a tick of this screen to take back. */
-    get canUndo(): boolean {
-        return this.#done.length > 0;
-    }
-
     async tickRest(): Promise<void> {
         for (const item of this.items) {
             this.tickItem(item);

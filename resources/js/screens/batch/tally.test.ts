@@ -13,6 +13,7 @@ function batch(): Schemas['Batch'] {
     return {
         id: 3,
         plan: { loads: [{ tasks }, { tasks }] },
+        steps: [],
         items: [
             { id: 1, load: 1, key: 'neem-oil', name: 'neem oil', plannedMl: 29.6, scoops: [scoop(11, 2, [1])] },
             { id: 2, load: 2, key: 'neem-oil', name: 'neem oil', plannedMl: 29.6, scoops: [scoop(12, 2, [])] },
@@ -33,9 +34,13 @@ afterEach(() => vi.unstubAllGlobals());
 it('opens at the first load that is not through, and draws the level as far as the ticks say', async () => {
     vi.stubGlobal('fetch', async () => answer(200, { id: 11, words: '1 tbsp', eachMl: 14.8, count: 2, ticked: [1, 2] }));
     const tally = new Tally(batch());
-    expect([tally.load, tally.ticked, tally.planned, tally.level]).toEqual([1, 1, 4, 500]);
+    expect([tally.load, tally.ticked, tally.planned, tally.level]).toEqual([1, 1, 4, 0]);
+    tally.tickNext();
+    expect([tally.currentIn(1), tally.level]).toEqual([2, 500]);
     tally.tick(firstScoop(tally), 2, true);
-    expect([tally.ticked, tally.level]).toEqual([2, 1000]);
+    expect([tally.ticked, tally.level, tally.currentIn(1)]).toEqual([2, 530, 3]);
+    tally.tickNext();
+    expect([tally.level, tally.currentIn(1)]).toEqual([1000, null]);
     await tally.settled();
     expect(tally.fault).toBeNull();
 });
@@ -93,14 +98,18 @@ it('ticks the next spoonful in turn and takes the last tick back', async () => {
         return answer(200, { id: 11, words: '1 tbsp', eachMl: 14.8, count: 2, ticked: ticked ? [1, 2] : [1] });
     });
     const tally = new Tally(batch());
+    // The water first, then the spoonful that is missing, then the water on top.
+    tally.tickNext();
     tally.tickNext();
     expect(firstScoop(tally).ticked).toEqual([1, 2]);
     tally.tickNext();
-    expect(tally.ticked).toBe(2);
+    expect(tally.isDone(1, 3)).toBe(true);
     tally.undo();
-    expect(firstScoop(tally).ticked).toEqual([1]);
+    expect([tally.isDone(1, 3), firstScoop(tally).ticked]).toEqual([false, [1, 2]]);
     tally.undo();
-    expect(firstScoop(tally).ticked).toEqual([1]);
+    expect([tally.isDone(1, 1), firstScoop(tally).ticked]).toEqual([true, [1]]);
+    tally.undo();
+    expect(tally.isDone(1, 1)).toBe(false);
     await tally.settled();
     expect(tally.ticked).toBe(1);
 });
@@ -161,4 +170,31 @@ it('keeps a tick where storage is shut, as long as the page stands', async () =>
     });
     await tally.settled();
     expect(sent).toEqual(['PUT']);
+});
+
+it('keeps a ticked step while nothing answers, and sends it to its own address', async () => {
+    vi.stubGlobal('localStorage', storage());
+    vi.stubGlobal('fetch', async () => Promise.reject(new TypeError('no route')));
+    const tally = new Tally(batch());
+    tally.tickStep(2, 3, true);
+    await tally.settled();
+    const sent: string[] = [];
+    vi.stubGlobal('fetch', async (request: Request) => {
+        sent.push(`${new URL(request.url).pathname} ${await request.text()}`);
+        return answer(200, { ticked: [{ load: 2, number: 3 }] });
+    });
+    const again = new Tally(batch());
+    expect(again.isDone(2, 3)).toBe(true);
+    await again.settled();
+    expect(sent).toEqual(['/api/batches/3/loads/2/steps/3 {"ticked":true}']);
+});
+
+it('puts in all of a step at once, and no spoonful twice', () => {
+    vi.stubGlobal('fetch', async () => Promise.reject(new TypeError('no route')));
+    const tally = new Tally(batch());
+    const item = tally.items[0];
+    if (item !== undefined) {
+        tally.tickItem(item);
+    }
+    expect([tally.isDone(1, 2), firstScoop(tally).ticked]).toEqual([true, [1, 2]]);
 });

@@ -4,13 +4,12 @@ import type { Tally } from './tally.svelte';
 export class Walk {
     /** A step that was gone to, from 1; null follows the ticks. */
     #at = $state<number | null>(null);
-    #atEnd = $state(false);
 
     constructor(private readonly tally: Tally) {}
 
     /** All loads are through, and what is left is to save it. */
     get finishing(): boolean {
-        return this.#at === null && (this.#atEnd || this.#next === null);
+        return this.#at === null && this.#next === null;
     }
 
     get number(): number {
@@ -35,7 +34,6 @@ export class Walk {
     }
 
     back(): void {
-        this.#atEnd = false;
         this.#at = Math.max(1, this.finishingNumber - 1);
     }
 
@@ -44,7 +42,6 @@ export class Walk {
     }
 
     to(number: number): void {
-        this.#atEnd = false;
         this.#at = number;
         scrollTo({ top: 0 });
     }
@@ -52,13 +49,6 @@ export class Walk {
     toLoad(load: number): void {
         this.tally.load = load;
         this.#at = null;
-        this.#atEnd = false;
-    }
-
-    /** Ends it before every step is ticked. */
-    end(): void {
-        this.#at = null;
-        this.#atEnd = true;
     }
 
     private get finishingNumber(): number {

@@ -187,9 +187,9 @@ export class BenchState {
         const set = { recipe: this.recipeSlug, case: this.caseId, plant: this.plantId, sprayer: this.sprayerId };
         const dose = this.highEnd ? 'high' : this.factor < 1 ? 'half' : '';
         const volume = Number.isNaN(this.make) ? {} : { make: this.makeText.trim(), unit: this.unit };
-        return new URLSearchParams(
-            Object.entries({ ...set, dose, ...volume }).flatMap(([key, value]) => (value ? [[key, String(value)]] : [])),
-        ).toString();
+        return Object.entries({ ...set, dose, ...volume })
+            .flatMap(([key, value]) => (value ? [`${key}=${encodeURIComponent(String(value))}`] : []))
+            .join('&');
     }
 
     pickCase(id: number): void {

@@ -19,10 +19,28 @@ function recipe(slug: string, more: Partial<Schemas['Recipe']> = {}): Schemas['R
     } as unknown as Schemas['Recipe'];
 }
 
+const opening = (more: Partial<Schemas['Opening']> = {}): Schemas['Opening'] => ({
+    why: 'first',
+    caseId: null,
+    plantId: null,
+    recipe: 'soap',
+    recipeDocument: null,
+    highEnd: false,
+    factor: 1,
+    sprayerId: null,
+    make: null,
+    hardnessMgL: null,
+    celsius: null,
+    agitation: null,
+    note: null,
+    ...more,
+});
+
 function shelf(): Shelf {
     const vessel = (id: number, amount: number, unit: string, mL: number): Schemas['Sprayer'] =>
         ({ id, name: `can ${id}`, holds: { amount, unit }, fill: { amount, unit }, words: '', mL, retired: false }) as Schemas['Sprayer'];
     return {
+        opening: opening(),
         jars: [],
         hand: { coarseness: 1, readings: 0 },
         catalogue: {
@@ -56,7 +74,7 @@ beforeEach(() => vi.stubGlobal('localStorage', storage()));
 afterEach(() => vi.unstubAllGlobals());
 
 it('comes up with what the address says', () => {
-    const state = bench('case=7&sprayer=1&dose=high');
+    const state = bench('case=7&recipe=neem&sprayer=1&dose=high');
     expect([state.caseId, state.plantId, state.recipeSlug, state.makeText, state.unit, state.highEnd]).toEqual([
         7,
         4,
@@ -110,14 +128,83 @@ it('sends the whole document once it is not the shipped one any more', () => {
     state.order = 'blender';
     expect(state.request?.recipe).toMatchObject({ slug: 'soap', order: 'blender' });
     state.order = null;
-    state.folded = [{ ingredient: 'castile-soap', amount: 3, unit: 'mL' }];
-    expect((state.request?.recipe as { lines: unknown[] }).lines).toHaveLength(2);
-    // What is in it already is not there twice.
-    state.folded = [{ ingredient: 'neem-oil', amount: 3, unit: 'mL' }];
-    expect((state.request?.recipe as { lines: unknown[] }).lines).toEqual([{ ingredient: 'neem-oil', amount: 3, unit: 'mL' }]);
+    // What is mixed otherwise goes whole, and is let go with its recipe.
+    const document = { slug: 'soap', order: 'all-together', lines: [{ ingredient: 'castile-soap', amount: 3, unit: 'mL' }] };
+    state.own = document as unknown as Schemas['RecipeDocument'];
+    expect([state.changed, state.request?.recipe]).toEqual([true, document]);
     state.pickRecipe('own');
-    expect(state.folded).toEqual([]);
+    expect([state.own, state.changed]).toEqual([null, false]);
     expect(state.request?.recipe).toMatchObject({ slug: 'own' });
+});
+
+it('opens on the same again: spray, dose, volume, sprayer and water as they were', () => {
+    const document = { slug: 'neem', order: 'blender', use: 'foliar', lines: [] } as unknown as Schemas['RecipeDocument'];
+    const make = { amount: 0.75, unit: '[gal_us]' as const };
+    const again = opening({
+        why: 'again',
+        recipe: 'neem',
+        recipeDocument: document,
+        factor: 0.5,
+        sprayerId: 1,
+        make,
+        hardnessMgL: 5,
+        caseId: 7,
+    });
+    const state = new BenchState({ ...shelf(), opening: again }, new URLSearchParams('again=12'));
+    expect([state.caseId, state.plantId, state.recipeSlug, state.sprayerId, state.makeText, state.unit, state.factor]).toEqual([
+        7,
+        4,
+        'neem',
+        1,
+        '0.75',
+        '[gal_us]',
+        0.5,
+    ]);
+    expect([state.request?.recipe, state.water.kind]).toEqual([document, 'rain']);
+});
+
+it('lets the address speak before the opening, and keeps the volume that it names', () => {
+    const make = { amount: 0.75, unit: '[gal_us]' as const };
+    const set = { ...shelf(), opening: opening({ recipe: 'neem', sprayerId: 1, make, highEnd: true, caseId: 7 }) };
+    const state = new BenchState(set, new URLSearchParams('recipe=own&sprayer=2&make=0.4&unit=L'));
+    expect([state.caseId, state.recipeSlug, state.highEnd, state.sprayerId, state.makeText, state.unit]).toEqual([
+        0,
+        'own',
+        false,
+        2,
+        '0.4',
+        'L',
+    ]);
+    // What is set is what the address says, there and back.
+    const same = new BenchState(set, new URLSearchParams(state.address));
+    expect(same.request).toEqual(state.request);
+});
+
+it('does what mends the spray, and only that', () => {
+    const state = bench('sprayer=1');
+    const nothing = {
+        about: '',
+        kind: 'volume' as const,
+        words: '',
+        recipe: null,
+        make: null,
+        highEnd: null,
+        factor: null,
+        hardness: null,
+        everyDays: null,
+    };
+    state.mend({ ...nothing, make: { amount: 3, unit: '[gal_us]' } });
+    expect([state.makeText, state.canPutBack]).toEqual(['3', true]);
+    state.putBack();
+    expect([state.makeText, state.canPutBack]).toEqual(['4', false]);
+    state.mend({ ...nothing, factor: 0.5 });
+    state.mend({ ...nothing, hardness: 5 });
+    state.mend({ ...nothing, everyDays: 7 });
+    expect([state.factor, state.water.kind, state.day.everyDays, state.makeText]).toEqual([0.5, 'rain', '7', '4']);
+    const recipe = { slug: 'soap', order: 'all-together', lines: [] } as unknown as Schemas['RecipeDocument'];
+    state.highEnd = true;
+    state.mend({ ...nothing, recipe });
+    expect([state.own, state.highEnd]).toEqual([recipe, false]);
 });
 
 it('pours a drench where the recipe is for unless somebody says otherwise, and takes a plant for what it bears', () => {
@@ -140,7 +227,12 @@ it('pours from the newest jar of the stock, and leaves its making out of the ste
         discardAt: null,
     };
     const stocks = [{ slug: 'a-stock', name: 'A stock', mL: 100, words: '100 mL', document: {} }] as unknown as Schemas['Recipe']['stocks'];
-    const set = { ...shelf(), jars: [jar], recipes: [recipe('poured', { stocks }), recipe('soap')] };
+    const set = {
+        ...shelf(),
+        jars: [jar],
+        recipes: [recipe('poured', { stocks }), recipe('soap')],
+        opening: opening({ recipe: 'poured' }),
+    };
     const state = new BenchState(set, new URLSearchParams());
     expect([state.jarId, state.bench?.stockReady]).toEqual([9, true]);
     state.jarId = 0;
@@ -150,7 +242,7 @@ it('pours from the newest jar of the stock, and leaves its making out of the ste
 });
 
 it('asks with one bench: the request and the day in it, and the named spoons, the scale, the hand and the work beside it', async () => {
-    const asked = server(() => answer(200, { verdicts: [] }));
+    const asked = server(() => answer(200, { plan: { verdicts: [] }, mending: null }));
     const state = new BenchState({ ...shelf(), scaleGrams: 0.5, hand: { coarseness: 1.4, readings: 3 } }, new URLSearchParams());
     state.agitation = 'whisk';
     state.day.air = '30';
@@ -175,7 +267,7 @@ it('asks with one bench: the request and the day in it, and the named spoons, th
 });
 
 it('shows no plan while what is typed is wrong, and says what', async () => {
-    server(() => answer(200, { verdicts: [] }));
+    server(() => answer(200, { plan: { verdicts: [] }, mending: null }));
     const state = bench();
     state.replan(state.bench);
     await vi.waitFor(() => expect(state.plan).not.toBeNull());
@@ -206,7 +298,7 @@ it('puts what fits the case first, best first, and says what speaks against the 
               })
             : answer(200, { situation: { severity: 'some' } }),
     );
-    const state = bench('case=7');
+    const state = bench('case=7&recipe=neem');
     expect(state.offered.map((one) => one.slug)).toEqual(['neem', 'soap', 'drench', 'own']);
     await state.weigh(7);
     expect(asked.map((one) => one.path)).toEqual(['/api/cases/7', '/api/cases/7/choice']);
@@ -214,6 +306,7 @@ it('puts what fits the case first, best first, and says what speaks against the 
     expect(state.against).toEqual([]);
     state.pickRecipe('soap');
     expect(state.against).toEqual(['It does not reach them.']);
+    expect(state.instead?.slug).toBe('own');
     state.pickCase(0);
     await state.weigh(0);
     expect(state.against).toEqual([]);

@@ -1,0 +1,53 @@
+import { afterEach, expect, it, vi } from 'vitest';
+import type { Schemas } from '../../lib/client';
+import { Tally } from './tally.svelte';
+import { Walk } from './walk.svelte';
+
+function tally(): Tally {
+    vi.stubGlobal('fetch', async () => Promise.reject(new TypeError('no route')));
+    vi.stubGlobal('scrollTo', () => undefined);
+    const task = (code: string): object => ({ code, item: null, text: code, level_mL: 0 });
+    const tasks = [task('protect'), task('water'), task('shake')];
+    return new Tally({ id: 1, plan: { loads: [{ tasks }, { tasks }] }, items: [], steps: [] } as unknown as Schemas['Batch']);
+}
+
+afterEach(() => vi.unstubAllGlobals());
+
+it('goes step by step through every load, and ends with saving', () => {
+    const through = tally();
+    const walk = new Walk(through);
+    const seen: string[] = [];
+    for (let i = 0; i < 6; i++) {
+        seen.push(`${through.load}.${walk.number} then ${walk.then}`);
+        through.tickStep(through.load, walk.number, true);
+        walk.on();
+    }
+    expect(seen).toEqual([
+        '1.1 then water',
+        '1.2 then shake',
+        '1.3 then Load 2.',
+        '2.1 then water',
+        '2.2 then shake',
+        '2.3 then Save the batch.',
+    ]);
+    expect(walk.finishing).toBe(true);
+});
+
+it('looks back without taking a tick back, and comes on to where the ticks are', () => {
+    const through = tally();
+    const walk = new Walk(through);
+    through.tickStep(1, 1, true);
+    expect([walk.number, walk.canGoBack]).toEqual([2, true]);
+    walk.back();
+    expect([walk.number, through.isDone(1, 1), walk.canGoBack]).toEqual([1, true, false]);
+    walk.on();
+    expect(walk.number).toBe(2);
+    walk.to(3);
+    expect([walk.number, walk.finishing]).toEqual([3, false]);
+});
+
+it('takes a later tick to mean that what stood before it was done', () => {
+    const through = tally();
+    through.tickStep(1, 2, true);
+    expect(new Walk(through).number).toBe(3);
+});

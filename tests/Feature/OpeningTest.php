@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+use Tests\Feature\Notebook;
+
+it('opens an empty notebook on a spray that nothing speaks against', function (): void {
+    $opening = Notebook::get('/api/opening');
+    expect($opening->text('why'))->toBe('first')->and($opening->at('make'))->toBeNull()->and($opening->at('recipeDocument'))->toBeNull();
+    $plan = Notebook::post('/api/bench', ['request' => ['recipe' => $opening->text('recipe'), 'make' => ['amount' => 1, 'unit' => '[qt_us]']]]);
+    expect(array_filter($plan->list('plan.verdicts'), static fn(mixed $one): bool => ! is_array($one) || $one['level'] !== 'ok'))->toBe([])->and($plan->at('mending'))->toBeNull();
+});
+
+it('opens on the same again: as it was frozen, whatever the shelf has now', function (): void {
+    $document = ['format' => 'idle-mixer/recipe', 'version' => 1, 'slug' => 'mine', 'name' => 'Mine', 'use' => 'foliar', 'order' => 'blender', 'basis' => ['amount' => 1, 'unit' => 'L', 'of' => 'finished'], 'lines' => [['ingredient' => 'neem-oil', 'amount' => 4, 'unit' => 'mL'], ['ingredient' => 'castile-soap', 'amount' => 3, 'unit' => 'mL']], 'notes' => ''];
+    $batch = Notebook::batch(['recipe' => $document, 'make' => ['amount' => 0.75, 'unit' => '[gal_us]'], 'factor' => 0.5, 'water' => ['hardness' => ['amount' => 5, 'unit' => 'mg/L'], 'temperature' => ['amount' => 30, 'unit' => 'Cel']]], beside: ['agitation' => 'whisk'])->id();
+    $opening = Notebook::get("/api/opening?again={$batch}");
+
+    expect([$opening->text('why'), $opening->text('recipe'), $opening->text('agitation')])->toBe(['again', 'mine', 'whisk'])
+        ->and([$opening->number('factor'), $opening->number('make.amount'), $opening->number('hardnessMgL'), $opening->number('celsius')])->toBe([0.5, 0.75, 5.0, 30.0])
+        ->and($opening->text('make.unit'))->toBe('[gal_us]')
+        ->and($opening->at('recipeDocument.lines'))->toBe(Notebook::get("/api/batches/{$batch}")->at('recipeDocument.lines'))
+        ->and(Notebook::get('/api/opening?again=99')->status)->toBe(404)
+        ->and(Notebook::get('/api/opening?case=99')->status)->toBe(404);
+});
+
+it('opens a case on what the choice proposes, and then on its partner in turn', function (): void {
+    $case = Notebook::case(Notebook::plant());
+    Notebook::post("/api/cases/{$case}/counts", ['submission' => Notebook::submission(), 'value' => 60]);
+    $choice = Notebook::post("/api/cases/{$case}/choice", (string) json_encode(Notebook::get("/api/cases/{$case}")->at('situation')));
+    $opening = Notebook::get("/api/opening?case={$case}");
+    expect($opening->text('why'))->toBe('case')->and($opening->text('recipe'))->toBe($choice->text('proposed.0.slug'))->and($opening->at('caseId'))->toBe($case);
+    // Nobody has to ask: it is the one that is due.
+    expect(Notebook::get('/api/opening')->text('why'))->toBe('due')->and(Notebook::get('/api/opening')->at('caseId'))->toBe($case);
+
+    $batch = Notebook::mixed($case, ['recipe' => $opening->text('recipe')]);
+    Notebook::post("/api/cases/{$case}/rounds", ['submission' => Notebook::submission(), 'batchId' => $batch]);
+    $turn = array_values(array_filter(array_map(static fn(mixed $one): string => is_array($one) && $one['inRotation'] === true && is_string($one['slug']) ? $one['slug'] : '', $choice->list('proposed')), static fn(string $slug): bool => $slug !== '' && $slug !== $opening->text('recipe')));
+    expect(Notebook::get("/api/opening?case={$case}")->text('recipe'))->toBe($turn[0]);
+});
+
+it('says that a case is closed, and mixes without it', function (): void {
+    $case = Notebook::case(Notebook::plant('Aster'));
+    $batch = Notebook::mixed($case);
+    Notebook::change("/api/cases/{$case}/closed", ['closed' => true, 'conclusion' => 'Gone.']);
+    foreach (["case={$case}", "again={$batch}"] as $query) {
+        $opening = Notebook::get("/api/opening?{$query}");
+        expect($opening->text('note'))->toContain('Aphids on Aster is closed')->and($opening->at('caseId'))->toBeNull();
+    }
+});
+
+it('never opens on a spray that is a stop, even where it was mixed last', function (): void {
+    $calm = Notebook::mixed();
+    Notebook::mixed(null, ['recipe' => 'mint-oil-by-the-cup']);
+    $opening = Notebook::get('/api/opening');
+    expect([$opening->text('why'), $opening->text('recipe')])->toBe(['last', 'neem-leaf-quart'])
+        ->and(Notebook::get("/api/batches/{$calm}")->text('recipe.slug'))->toBe('neem-leaf-quart');
+});

@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Page;
+use App\Http\Screen;
+use Tests\Feature\Notebook;
+
+it('answers several questions in one call, each as it answers alone', function (): void {
+    Notebook::plant('Aster');
+    $several = Notebook::get('/api/several?get[]=/api/plants&get[]=/api/cases/99&get[]=/api/today?zone=Europe/Lisbon');
+    $parts = json_decode($several->text, true, 64, \JSON_THROW_ON_ERROR);
+    assert(is_array($parts) && is_array($parts['/api/plants']) && is_array($parts['/api/cases/99']) && is_array($parts['/api/today?zone=Europe/Lisbon']));
+
+    expect($parts['/api/plants'])->toBe(['status' => 200, 'body' => json_decode(Notebook::get('/api/plants')->text, true)])
+        ->and($parts['/api/cases/99']['status'])->toBe(404)
+        ->and($parts['/api/today?zone=Europe/Lisbon']['status'])->toBe(200);
+});
+
+it('asks nothing but its own API, and not without end', function (string $query): void {
+    expect(Notebook::get("/api/several?{$query}")->text('error.path'))->toBe('/get');
+})->with([
+    'nothing' => [''],
+    'another machine' => ['get[]=http://evil.invalid/api/plants'],
+    'a page' => ['get[]=/bench'],
+    'itself' => ['get[]=/api/several?get[]=/api/plants'],
+    'too many' => [implode('&', array_map(static fn(int $i): string => "get[]=/api/cases/{$i}", range(1, 17)))],
+]);
+
+it('lays within the page what its screen asks for, and nothing that could end a script', function (): void {
+    Notebook::plant('</script><script>alert(1)</script>');
+    $folder = sys_get_temp_dir() . '/idle-mixer-page-' . bin2hex(random_bytes(4));
+    mkdir("{$folder}/.vite", 0o700, true);
+    copy(resource_path('index.html'), "{$folder}/index.html");
+    file_put_contents("{$folder}/.vite/manifest.json", json_encode(['js/screens/plants/Plants.svelte' => ['file' => 'assets/Plants.js', 'imports' => ['_shared.js']], '_shared.js' => ['file' => 'assets/shared.js']], \JSON_THROW_ON_ERROR));
+    $page = (new Page(app(App\Http\InnerCalls::class), $folder))->of(Screen::at('/plants', '', ''), 'shed');
+    exec('rm -rf ' . escapeshellarg($folder));
+
+    expect(preg_match('#<script type="application/json" id="answers">(.*?)</script>#s', $page, $found))->toBe(1);
+    $answers = json_decode($found[1] ?? '', true, 64, \JSON_THROW_ON_ERROR);
+    assert(is_array($answers));
+    expect(array_keys($answers))->toBe(['/api/plants', '/api/cases', '/api/leaf-tests', '/api/catalogue'])
+        ->and($answers['/api/plants'])->toBe(['status' => 200, 'body' => json_decode(Notebook::get('/api/plants')->text, true)])
+        ->and($page)->not->toContain('<script>alert')
+        ->and($page)->toContain('<h1>Plants</h1>')->toContain('<html lang="en" data-theme="shed">')
+        ->and($page)->toContain('<a href="/plants" aria-current="page" class="place">')
+        ->and($page)->toContain('<link rel="modulepreload" href="/build/assets/Plants.js"><link rel="modulepreload" href="/build/assets/shared.js"></head>');
+});
+
+it('knows every screen that the router knows, by the same module', function (): void {
+    preg_match_all("#'(/[^']*)': \\(\\) => import\\('\\./screens/([^']+)\\.svelte'\\)#", (string) file_get_contents(resource_path('js/routes.ts')), $routes, \PREG_SET_ORDER);
+    expect(count($routes))->toBeGreaterThan(12);
+    foreach ($routes as [, $path, $module]) {
+        expect(Screen::at(str_replace(':id', '7', $path), '', '')?->module)->toBe($module, $path);
+    }
+});
+
+it('asks for the opening as the bench does', function (string $query, string $asked): void {
+    expect(Screen::at('/bench', $query, '')?->asks)->toContain($asked);
+})->with([
+    ['', '/api/opening'],
+    ['recipe=mild-soap', '/api/opening'],
+    ['case=4&recipe=mild-soap', '/api/opening?case=4'],
+    ['case=4&again=12', '/api/opening?again=12'],
+    ['case=4%26x', '/api/opening'],
+]);
+
+it('asks for today only once the page knows where the clock stands', function (): void {
+    expect(Screen::at('/', '', '')?->asks)->toBe([])->and(Screen::at('/', '', 'Europe/Lisbon')?->asks)->toBe(['/api/today?zone=Europe%2FLisbon']);
+});
+
+it('answers a missing file and a missing screen with 404', function (string $path): void {
+    expect(Notebook::get($path)->status)->toBeIn([404, 503]);
+})->with(['/favicon.bmp', '/build/assets/none.js', '/nothing/here', '/cases']);
