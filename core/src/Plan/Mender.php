@@ -10,6 +10,8 @@ use IdleMixer\Core\Data\EmulsionLines;
 use IdleMixer\Core\Data\VesselLines;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Ingredient\Substance;
+use IdleMixer\Core\Mix\Formulator;
+use IdleMixer\Core\Mix\Strengths;
 use IdleMixer\Core\Quantity\Amount;
 use IdleMixer\Core\Quantity\Unit;
 use IdleMixer\Core\Quantity\Volume;
@@ -30,6 +32,9 @@ final readonly class Mender
     private const JUST_UNDER = 0.999;
 
     private const WEEK = 7;
+
+    /** Each comes ten times closer at least. */
+    private const TRIES = 3;
 
     public function __construct(private Planner $planner, private Ceilings $ceilings) {}
 
@@ -114,7 +119,7 @@ final readonly class Mender
             if ($ceiling === null || $now <= $ceiling->limit->value) {
                 continue;
             }
-            $share = self::share($now, $ceiling->limit->value * self::JUST_UNDER);
+            $share = self::share($bench, $what, $now, $ceiling->limit->value * self::JUST_UNDER);
             if ($what->isEmulsifier() && $share >= 0.5) {
                 yield new Mending($verdict->code, MendingKind::HalfOf, ['what' => $what->words()], self::scaled($bench, $what, 0.5));
             }
@@ -124,9 +129,15 @@ final readonly class Mender
     }
 
     /** Of what is in it now, so that it is so many percent: with less of it a recipe to so much water makes less spray, too. */
-    private static function share(float $now, float $percent): float
+    private static function share(Bench $bench, Substance $what, float $now, float $percent): float
     {
-        return $percent * (100.0 - $now) / ($now * (100.0 - $percent));
+        $share = $percent / $now;
+        for ($i = 0; $i < self::TRIES; ++$i) {
+            $then = self::scaled($bench, $what, $share);
+            $share *= $percent / Strengths::of((new Formulator())->onBasis($then->recipe, $then->highEnd, $then->factor, '/recipe'))->percent($what);
+        }
+
+        return $share;
     }
 
     /** So much of one substance, whether it is measured by itself or comes with a stock. */
