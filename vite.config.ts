@@ -45,5 +45,17 @@ export default defineConfig({
         // Everything is a file of its own: the content policy of the page allows no data: scripts or styles.
         assetsInlineLimit: 0,
         modulePreload: { polyfill: false },
+        rolldownOptions: {
+            output: {
+                // What several screens share is one file: each file is a connection.
+                codeSplitting: {
+                    groups: [
+                        // What the first script needs is a file of its own, or it would bring all that is shared.
+                        { name: 'first', test: /preload-helper/, priority: 2 },
+                        { name: 'shared', test: /node_modules|js\/(lib|parts)\//, minShareCount: 3, priority: 1 },
+                    ],
+                },
+            },
+        },
     },
 });

@@ -21,23 +21,32 @@ final readonly class InnerCalls
     /**
      * @param list<string> $paths of the API, with their queries; each is only read
      *
-     * @return string a JSON object: by path its `status` and `body`
+     * @return array<string, array{int, string}> by path its status and what it answers, as JSON
      */
-    public function together(array $paths): string
+    public function each(array $paths): array
     {
         $outer = $this->container->make('request');
         $answers = [];
         foreach ($paths as $path) {
             $inner = Request::create($path);
             $this->container->instance('request', $inner);
-            $answers[] = json_encode($path, \JSON_THROW_ON_ERROR) . ':' . $this->one($inner);
+            $answers[$path] = $this->one($inner);
         }
         $this->container->instance('request', $outer);
 
-        return '{' . implode(',', $answers) . '}';
+        return $answers;
     }
 
-    private function one(Request $request): string
+    /** @param array<string, array{int, string}> $answers */
+    public static function json(array $answers): string
+    {
+        $parts = array_map(static fn(string $path, array $answer): string => json_encode($path, \JSON_THROW_ON_ERROR) . ":{\"status\":{$answer[0]},\"body\":{$answer[1]}}", array_keys($answers), $answers);
+
+        return '{' . implode(',', $parts) . '}';
+    }
+
+    /** @return array{int, string} */
+    private function one(Request $request): array
     {
         try {
             $response = $this->router->dispatch($request);
@@ -47,6 +56,6 @@ final readonly class InnerCalls
             $response = $this->faults->render($request, $fault);
         }
 
-        return '{"status":' . $response->getStatusCode() . ',"body":' . $response->getContent() . '}';
+        return [$response->getStatusCode(), (string) $response->getContent()];
     }
 }

@@ -4,53 +4,98 @@ declare(strict_types=1);
 
 namespace App\Http;
 
-/** The page of a screen: its frame and heading painted at once, what it asks for within it, what it runs announced. */
+use App\Http\Middleware\SecurityHeaders;
+
+/** The page of a screen: its frame and heading first, what it runs announced, and what it asks for within it. */
 final readonly class Page
 {
-    /** @param string $folder where the built screens lie */
-    public function __construct(private InnerCalls $calls, private string $folder) {}
+    private const ANSWERS = '<!-- answers -->';
+
+    private const OPENING = '/api/opening';
+
+    /** Those that every screen begins with. */
+    private const FIRST_FONTS = '/atkinson.*-normal-.*\.woff2$/';
+
+    /**
+     * @param string $folder where the built screens lie
+     * @param string $style  what is painted before anything else has come
+     */
+    public function __construct(private InnerCalls $calls, private string $folder, private string $style) {}
+
+    /** What the content policy has to allow for it: its own style and no other. */
+    public function policy(): string
+    {
+        return str_replace("style-src 'self'", "style-src 'self' 'sha256-" . base64_encode(hash('sha256', $this->style, true)) . "'", SecurityHeaders::POLICY);
+    }
 
     public static function isBuilt(string $folder): bool
     {
         return is_file("{$folder}/index.html");
     }
 
-    public function of(?Screen $screen, string $theme): string
+    /**
+     * The frame goes out before anything is asked, so that it is painted meanwhile.
+     *
+     * @return iterable<string>
+     */
+    public function parts(?Screen $screen, string $theme): iterable
+    {
+        [$frame, $rest] = explode(self::ANSWERS, $this->frame($screen, $theme), 2);
+        yield $frame;
+        $asks = $screen->asks ?? [];
+        $opening = array_values(array_filter($asks, static fn(string $path): bool => str_starts_with($path, self::OPENING)));
+        $answers = $this->calls->each($opening);
+        // What hands wait for goes out before the rest is asked.
+        foreach ($answers as [$status, $body]) {
+            yield $status === 200 ? FirstPlan::of($body) : '';
+        }
+        yield self::within([...$answers, ...$this->calls->each(array_values(array_diff($asks, $opening)))]) . $rest;
+    }
+
+    private function frame(?Screen $screen, string $theme): string
     {
         $page = (string) file_get_contents("{$this->folder}/index.html");
         $page = strtr($page, [
             '<!-- heading -->' => htmlspecialchars($screen->heading ?? ''),
-            '<!-- answers -->' => $this->answers($screen),
-            '</head>' => $this->announced($screen) . '</head>',
+            '</head>' => "<style>{$this->style}</style>" . $this->announced($screen) . '</head>',
             '<html lang="en">' => $theme === '' ? '<html lang="en">' : "<html lang=\"en\" data-theme=\"{$theme}\">",
         ]);
 
         return $screen === null ? $page : str_replace("<a href=\"{$screen->place}\" class=\"place\"", "<a href=\"{$screen->place}\" aria-current=\"page\" class=\"place\"", $page);
     }
 
-    /** As data, which the content policy does not run; no tag can begin in it. */
-    private function answers(?Screen $screen): string
+    /**
+     * As data, which the content policy does not run; no tag can begin in it.
+     *
+     * @param array<string, array{int, string}> $answers
+     */
+    private static function within(array $answers): string
     {
-        return $screen === null || $screen->asks === [] ? '' : '<script type="application/json" id="answers">' . str_replace('<', '\u003c', $this->calls->together($screen->asks)) . '</script>';
+        return $answers === [] ? '' : '<script type="application/json" id="answers">' . str_replace('<', '\u003c', InnerCalls::json($answers)) . '</script>';
     }
 
-    /** The module of the screen and all that it imports, so that they come beside the first script and not after it. */
+    /** The module of the screen and all that it imports: fetched together once the frame is painted, and not one after the other. */
     private function announced(?Screen $screen): string
     {
         $manifest = json_decode((string) @file_get_contents("{$this->folder}/.vite/manifest.json"), true);
         if ($screen === null || ! is_array($manifest)) {
             return '';
         }
-        $wanted = ["js/screens/{$screen->module}.svelte"];
-        $seen = [];
+        $wanted = ["js/screens/{$screen->module}.svelte", 'js/begin.ts'];
+        $files = [];
         while (($name = array_pop($wanted)) !== null) {
             $chunk = $manifest[$name] ?? null;
-            if (is_array($chunk) && is_string($chunk['file'] ?? null) && ! isset($seen[$chunk['file']])) {
-                $seen[$chunk['file']] = '<link rel="modulepreload" href="/build/' . htmlspecialchars($chunk['file']) . '">';
+            if (is_array($chunk) && is_string($chunk['file'] ?? null) && ! isset($files[$chunk['file']])) {
+                $found = [...(array) ($chunk['css'] ?? []), $chunk['file'], ...(array) ($chunk['assets'] ?? [])];
+                foreach (array_filter($found, is_string(...)) as $file) {
+                    if (! str_contains($file, '.woff') || preg_match(self::FIRST_FONTS, $file) === 1) {
+                        $files[$file] = true;
+                    }
+                }
                 array_push($wanted, ...array_filter((array) ($chunk['imports'] ?? []), is_string(...)));
             }
         }
 
-        return implode('', $seen);
+        return '<meta name="announced" content="' . htmlspecialchars(implode(' ', array_map(static fn(string $file): string => "/build/{$file}", array_keys($files)))) . '">';
     }
 }

@@ -53,13 +53,13 @@ final class PestCase extends Model
     /** @return HasMany<Round, $this> */
     public function rounds(): HasMany
     {
-        return $this->hasMany(Round::class, 'case_id')->orderBy('id');
+        return $this->hasMany(Round::class, 'case_id')->orderBy('sprayed_at')->orderBy('id');
     }
 
     /** @return HasMany<Count, $this> */
     public function counts(): HasMany
     {
-        return $this->hasMany(Count::class, 'case_id')->orderBy('id');
+        return $this->hasMany(Count::class, 'case_id')->orderBy('counted_at')->orderBy('id');
     }
 
     /** @return HasMany<CaseStep, $this> */

@@ -23,7 +23,7 @@ final readonly class CaseTrials
     public function of(PestCase $case): array
     {
         $kind = $this->troubles->trouble($case->pest)->kind;
-        $rounds = array_values($case->rounds->sortBy([['sprayed_at', 'asc'], ['id', 'asc']])->all());
+        $rounds = array_values($case->rounds->all());
         $history = new CaseHistory(
             array_map(fn(Round $round): Sprayed => new Sprayed(
                 $round->sprayed_at,

@@ -19,8 +19,6 @@ use IdleMixer\Core\Plan\Planner;
 use IdleMixer\Core\Recipe\RecipeCatalogue;
 use IdleMixer\Core\Recipe\RecipeUse;
 use IdleMixer\Core\Safety\Level;
-use IdleMixer\Core\Schedule\Task;
-use IdleMixer\Core\Schedule\TaskKind;
 
 /** Finds what the bench opens on: what is asked for, what is due, what was mixed last; never a spray that is a stop. */
 final readonly class Openings
@@ -44,7 +42,7 @@ final readonly class Openings
 
     public function forCase(PestCase $case, DateTimeImmutable $now, OpeningReason $why = OpeningReason::ForCase): ?Opening
     {
-        $round = $case->rounds->sortBy([['sprayed_at', 'asc'], ['id', 'asc']])->last();
+        $round = $case->rounds->last();
         $option = $this->next($case, $round, $now);
         $like = $round->batch ?? Batch::query()->whereNotNull('made_at')->orderByDesc('started_at')->orderByDesc('id')->first();
 
@@ -53,10 +51,8 @@ final readonly class Openings
 
     public function due(DateTimeImmutable $now): Opening
     {
-        $rounds = array_filter($this->tasks->all($now), static fn(Task $task): bool => in_array($task->kind, [TaskKind::NextRound, TaskKind::FirstRound], true) && $task->dueAt <= $now->setTime(23, 59, 59));
-        usort($rounds, static fn(Task $a, Task $b): int => $a->dueAt <=> $b->dueAt);
-        foreach ($rounds as $task) {
-            $case = PestCase::query()->find($task->ref);
+        foreach ($this->tasks->rounds() as $id => $at) {
+            $case = $at > $now->setTime(23, 59, 59) ? null : PestCase::query()->find($id);
             $opening = $case === null ? null : $this->forCase($case, $now, OpeningReason::Due);
             if ($opening !== null) {
                 return $opening;
@@ -68,7 +64,7 @@ final readonly class Openings
 
     private function next(PestCase $case, ?Round $round, DateTimeImmutable $now): ?Option
     {
-        $latest = $case->counts->filter(static fn(Count $count): bool => ! $count->untreated)->sortBy('counted_at')->last()?->value;
+        $latest = $case->counts->filter(static fn(Count $count): bool => ! $count->untreated)->last()?->value;
         $situation = $this->situations->of($case, $this->situations->known($case, $latest, $now), $now);
 
         return NextSpray::of($this->chooser->choose($situation), $round?->batch->recipeVersion->recipe->slug);
@@ -106,8 +102,8 @@ final readonly class Openings
     private function calm(): string
     {
         foreach ($this->recipes->slugs() as $slug) {
-            $request = json_encode(['recipe' => $slug, 'make' => ['amount' => 1, 'unit' => 'L']], \JSON_THROW_ON_ERROR);
-            if (Mender::worst($this->planner->plan($this->benches->request(JsonText::parse($request)))) === Level::Ok) {
+            $bench = json_encode(['request' => ['recipe' => $slug, 'make' => ['amount' => 1, 'unit' => 'L']]], \JSON_THROW_ON_ERROR);
+            if (Mender::worst($this->planner->plan($this->benches->read(JsonText::parse($bench)))) === Level::Ok) {
                 return $slug;
             }
         }

@@ -14,6 +14,7 @@ use IdleMixer\Core\Evidence\Record;
 use IdleMixer\Core\Evidence\Trial;
 use IdleMixer\Core\Leaf\LeafTestOutcome;
 use IdleMixer\Core\Mix\Composition;
+use Illuminate\Database\Eloquent\Builder;
 
 /** All rounds of all cases, gathered by pest and by what was really sprayed. */
 final readonly class SprayRecords
@@ -23,23 +24,45 @@ final readonly class SprayRecords
     /** @return list<SprayRecord> best first */
     public function all(DateTimeImmutable $now): array
     {
-        $tests = self::leafTests($now);
-        $records = [];
-        foreach ($this->byPest() as $pest => $rounds) {
-            foreach (self::alike($rounds) as $group) {
-                $records[] = self::record($pest, $group, $tests);
-            }
-        }
+        $records = $this->of(PestCase::query(), self::leafTests($now));
         $order = Ranking::order(array_map(static fn(SprayRecord $one): Record => $one->record, $records));
 
         return array_map(static fn(int $key): SprayRecord => $records[$key], $order);
     }
 
-    /** @return array<string, list<array{Round, Trial}>> */
-    private function byPest(): array
+    /** @return list<SprayRecord> what was sprayed against one pest, in no order and without its leaf tests */
+    public function against(string $pest): array
+    {
+        return $this->of(PestCase::query()->where('pest', $pest), []);
+    }
+
+    /**
+     * @param Builder<PestCase>                         $cases
+     * @param list<array{Composition, LeafTestOutcome}> $tests
+     *
+     * @return list<SprayRecord>
+     */
+    private function of(Builder $cases, array $tests): array
+    {
+        $records = [];
+        foreach ($this->byPest($cases) as $pest => $rounds) {
+            foreach (self::alike($rounds) as $group) {
+                $records[] = self::record($pest, $group, $tests);
+            }
+        }
+
+        return $records;
+    }
+
+    /**
+     * @param Builder<PestCase> $cases
+     *
+     * @return array<string, list<array{Round, Trial}>>
+     */
+    private function byPest(Builder $cases): array
     {
         $all = [];
-        foreach (PestCase::query()->with(['rounds.batch.recipeVersion.recipe', 'counts'])->orderBy('id')->get() as $case) {
+        foreach ($cases->with(['rounds.batch:id,recipe_version_id,name,made,first_look_hours,fair_look_hours,repeat_days', 'rounds.batch.recipeVersion:id,recipe_id', 'rounds.batch.recipeVersion.recipe', 'counts'])->orderBy('id')->get() as $case) {
             $trials = $this->trials->of($case);
             foreach ($case->rounds as $round) {
                 $all[$case->pest][] = [$round, $trials[$round->id]];
@@ -110,7 +133,7 @@ final readonly class SprayRecords
     private static function leafTests(DateTimeImmutable $now): array
     {
         $all = [];
-        foreach (LeafTest::query()->with(['readings', 'batch'])->get() as $test) {
+        foreach (LeafTest::query()->with(['readings', 'batch:id,made'])->get() as $test) {
             $outcome = FromNotebook::leafTest($test)->outcome($now);
             $spray = BatchBook::composition($test->batch);
             if ($outcome->isConcluded() && $spray !== null) {

@@ -1,14 +1,21 @@
-import { mount } from 'svelte';
-import '../css/app.css';
-import App from './App.svelte';
-import { tellServer } from './lib/teller';
+/** How each kind of file is fetched before it is wanted. */
+const AS: Record<string, Partial<HTMLLinkElement>> = {
+    js: { rel: 'modulepreload' },
+    css: { rel: 'preload', as: 'style', crossOrigin: '' },
+    woff2: { rel: 'preload', as: 'font', crossOrigin: '' },
+};
 
-const target = document.getElementById('app');
-if (target === null) {
-    throw new Error('The page has no place for the application.');
+function announce(file: string): void {
+    const as = AS[file.split('.').at(-1) ?? ''];
+    if (as !== undefined) {
+        document.head.append(Object.assign(document.createElement('link'), as, { href: file }));
+    }
 }
-tellServer();
-// What was painted before the script ran gives way to the same, alive.
-target.replaceChildren();
 
-export default mount(App, { target });
+/** The frame is painted before anything of the application is fetched or run. */
+requestAnimationFrame(() =>
+    setTimeout(() => {
+        document.querySelector<HTMLMetaElement>('meta[name="announced"]')?.content.split(' ').forEach(announce);
+        void import('./begin');
+    }, 0),
+);

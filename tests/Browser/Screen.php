@@ -58,6 +58,12 @@ final class Screen
         $this->tools->execute('Emulation.setDeviceMetricsOverride', ['width' => $width, 'height' => $height, 'deviceScaleFactor' => 1, 'mobile' => false]);
     }
 
+    /** Runs before anything of each page that is opened from now on. */
+    public function before(string $script): void
+    {
+        $this->tools->execute('Page.addScriptToEvaluateOnNewDocument', ['source' => $script]);
+    }
+
     /** As it goes to the printer. */
     public function onPaper(): self
     {

@@ -77,7 +77,7 @@ final class Served
     {
         $kept = array_filter(getenv(), static fn(string $name): bool => preg_match('/^(APP_|MIXER_|COMPOSER_VENDOR|DB_|XDEBUG)/', $name) !== 1, \ARRAY_FILTER_USE_KEY);
 
-        return [...$kept, 'MIXER_DATA' => $folder, 'MIXER_CLOCK_FILE' => "{$folder}/clock", 'MIXER_WORKERS' => '2'];
+        return [...$kept, 'MIXER_DATA' => $folder, 'MIXER_CLOCK_FILE' => "{$folder}/clock", 'MIXER_WORKERS' => '4'];
     }
 
     /** @param list<string> $options */

@@ -33,7 +33,7 @@ it('lays within the page what its screen asks for, and nothing that could end a 
     mkdir("{$folder}/.vite", 0o700, true);
     copy(resource_path('index.html'), "{$folder}/index.html");
     file_put_contents("{$folder}/.vite/manifest.json", json_encode(['js/screens/plants/Plants.svelte' => ['file' => 'assets/Plants.js', 'imports' => ['_shared.js']], '_shared.js' => ['file' => 'assets/shared.js']], \JSON_THROW_ON_ERROR));
-    $page = (new Page(app(App\Http\InnerCalls::class), $folder))->of(Screen::at('/plants', '', ''), 'shed');
+    $page = implode('', [...(new Page(app(App\Http\InnerCalls::class), $folder, 'h1 { margin: 0 }'))->parts(Screen::at('/plants', '', ''), 'shed')]);
     exec('rm -rf ' . escapeshellarg($folder));
 
     expect(preg_match('#<script type="application/json" id="answers">(.*?)</script>#s', $page, $found))->toBe(1);
@@ -42,9 +42,22 @@ it('lays within the page what its screen asks for, and nothing that could end a 
     expect(array_keys($answers))->toBe(['/api/plants', '/api/cases', '/api/leaf-tests', '/api/catalogue'])
         ->and($answers['/api/plants'])->toBe(['status' => 200, 'body' => json_decode(Notebook::get('/api/plants')->text, true)])
         ->and($page)->not->toContain('<script>alert')
-        ->and($page)->toContain('<h1>Plants</h1>')->toContain('<html lang="en" data-theme="shed">')
+        ->and($page)->toContain('<style>h1 { margin: 0 }</style>')->toContain('<h1>Plants</h1>')->toContain('<html lang="en" data-theme="shed">')
         ->and($page)->toContain('<a href="/plants" aria-current="page" class="place">')
-        ->and($page)->toContain('<link rel="modulepreload" href="/build/assets/Plants.js"><link rel="modulepreload" href="/build/assets/shared.js"></head>');
+        ->and($page)->toContain('<meta name="announced" content="/build/assets/Plants.js /build/assets/shared.js"></head>');
+});
+
+it('paints the spoons of the opening before the rest is asked, each text escaped', function (): void {
+    $opening = ['first' => ['answer' => ['plan' => ['loads' => [['spoken' => '1 US qt (946 mL)', 'items' => [['words' => '2 tsp', 'name' => 'neem <b>oil</b>']]]]]]]];
+    expect(App\Http\FirstPlan::of((string) json_encode($opening)))->toBe('<ol class="first room"><li data-spoon><b>2 tsp</b> neem &lt;b&gt;oil&lt;/b&gt;</li><li data-spoon><b>water</b> to the 1 US qt mark</li></ol>');
+    $folder = sys_get_temp_dir() . '/idle-mixer-page-' . bin2hex(random_bytes(4));
+    mkdir($folder);
+    copy(resource_path('index.html'), "{$folder}/index.html");
+    $parts = [...(new Page(app(App\Http\InnerCalls::class), $folder, ''))->parts(Screen::at('/bench', '', ''), '')];
+    exec('rm -rf ' . escapeshellarg($folder));
+    expect($parts[0])->toContain('<h1>Bench</h1>')->not->toContain('data-spoon')
+        ->and($parts[1])->toStartWith('<ol class="first room"><li data-spoon>')
+        ->and($parts[2])->toStartWith('<script type="application/json" id="answers">')->toContain('"/api/opening"')->toContain('"/api/recipes"');
 });
 
 it('knows every screen that the router knows, by the same module', function (): void {

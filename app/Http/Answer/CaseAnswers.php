@@ -33,6 +33,9 @@ use IdleMixer\Core\Writing\VerdictWriter;
 /** Tells of a case: in short for lists, and whole with its rounds, counts and what may be sprayed now. */
 final readonly class CaseAnswers
 {
+    /** What a line of a list tells of. */
+    public const BRIEFLY = ['plant', 'rounds', 'counts'];
+
     private const WITH = ['plant', 'rounds.batch', 'counts', 'steps', 'watches.plant'];
 
     /** As many as could be sprayed, newest first. */
@@ -51,7 +54,7 @@ final readonly class CaseAnswers
 
     public function brief(PestCase $case): CaseBriefAnswer
     {
-        $case->loadMissing(self::WITH);
+        $case->loadMissing(self::BRIEFLY);
         $pest = $this->troubles->trouble($case->pest);
         $plant = $case->plant;
 
@@ -82,8 +85,8 @@ final readonly class CaseAnswers
 
         return new CaseAnswer(
             $this->brief($case),
-            array_values($case->rounds->sortBy('sprayed_at')->map(fn(Round $round): RoundAnswer => $this->round($round, $trials[$round->id] ?? null, $roundChanges[$round->id] ?? 0))->all()),
-            array_values($case->counts->sortBy('counted_at')->map(static fn(Count $count): CountAnswer => self::count($count, $countChanges[$count->id] ?? 0))->all()),
+            array_values($case->rounds->map(fn(Round $round): RoundAnswer => $this->round($round, $trials[$round->id] ?? null, $roundChanges[$round->id] ?? 0))->all()),
+            array_values($case->counts->map(static fn(Count $count): CountAnswer => self::count($count, $countChanges[$count->id] ?? 0))->all()),
             $this->batches($case, $now),
             $trouble->matters,
             $trouble->stages,
@@ -97,7 +100,7 @@ final readonly class CaseAnswers
 
     private static function latest(PestCase $case): ?float
     {
-        return $case->counts->where('untreated', false)->sortBy('counted_at')->last()?->value;
+        return $case->counts->where('untreated', false)->last()?->value;
     }
 
     private static function situation(SaidOfCase $said): KnownSituationAnswer

@@ -29,7 +29,7 @@ final readonly class CaseController
 
     public function index(): JsonResponse
     {
-        $all = PestCase::query()->orderByRaw('closed_at is not null')->orderByDesc('opened_at')->orderByDesc('id')->get();
+        $all = PestCase::query()->with(CaseAnswers::BRIEFLY)->orderByRaw('closed_at is not null')->orderByDesc('opened_at')->orderByDesc('id')->get();
 
         return new JsonResponse(['cases' => $all->map($this->answer->brief(...))->values()->all()]);
     }

@@ -4,11 +4,16 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Answer\BenchPlans;
+use App\Http\Answer\FirstBench;
 use App\Http\Answer\OpeningAnswers;
 use App\Http\RefusedCall;
 use App\Models\Batch;
 use App\Models\PestCase;
+use App\Records\Opening;
 use App\Records\Openings;
+use IdleMixer\Core\Bench\BenchReader;
+use IdleMixer\Core\Document\JsonText;
 use IdleMixer\Core\Trouble\TroubleCatalogue;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -17,7 +22,7 @@ use Psr\Clock\ClockInterface;
 /** What the bench opens on: `again` a batch, for a `case`, or what is due. */
 final readonly class OpeningController
 {
-    public function __construct(private Openings $openings, private TroubleCatalogue $troubles, private ClockInterface $clock) {}
+    public function __construct(private Openings $openings, private TroubleCatalogue $troubles, private ClockInterface $clock, private FirstBench $first, private BenchReader $benches, private BenchPlans $plans) {}
 
     public function __invoke(Request $request): JsonResponse
     {
@@ -28,16 +33,26 @@ final readonly class OpeningController
             $batch = Batch::query()->find($again) ?? throw RefusedCall::notFound('batch', $again);
             $closed = $batch->case?->closed_at !== null;
 
-            return new JsonResponse(OpeningAnswers::of($this->openings->again($batch), $closed ? $this->closed($batch->case) : null));
+            return $this->say($this->openings->again($batch), $closed ? $this->closed($batch->case) : null);
         }
         $case = $wanted === null ? null : PestCase::query()->find($wanted) ?? throw RefusedCall::notFound('case', $wanted);
         if ($case !== null && $case->closed_at === null) {
             $opening = $this->openings->forCase($case, $now);
 
-            return new JsonResponse(OpeningAnswers::of($opening ?? $this->openings->due($now), $opening === null ? 'No spray fits ' . $this->name($case) . ' now; see there why.' : null));
+            return $this->say($opening ?? $this->openings->due($now), $opening === null ? 'No spray fits ' . $this->name($case) . ' now; see there why.' : null);
         }
 
-        return new JsonResponse(OpeningAnswers::of($this->openings->due($now), $case === null ? null : $this->closed($case)));
+        return $this->say($this->openings->due($now), $case === null ? null : $this->closed($case));
+    }
+
+    private function say(Opening $opening, ?string $note): JsonResponse
+    {
+        $told = OpeningAnswers::of($opening, $note);
+        $bench = json_encode($this->first->of($told), \JSON_THROW_ON_ERROR | \JSON_PRESERVE_ZERO_FRACTION);
+        $node = JsonText::parse($bench);
+        $answer = json_encode($this->plans->of($this->benches->read($node)), \JSON_THROW_ON_ERROR);
+
+        return JsonResponse::fromJsonString(substr(json_encode($told, \JSON_THROW_ON_ERROR), 0, -1) . ",\"first\":{\"bench\":{$bench},\"answer\":{$answer}}}");
     }
 
     private function closed(PestCase $case): string

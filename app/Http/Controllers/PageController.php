@@ -10,6 +10,7 @@ use App\Http\Screen;
 use DateTimeZone;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Symfony\Component\HttpFoundation\StreamedResponse;
 
 /** Every screen is one page; its script reads the address. */
 final readonly class PageController
@@ -18,7 +19,7 @@ final readonly class PageController
 
     public function __construct(private InnerCalls $calls) {}
 
-    public function __invoke(Request $request): Response
+    public function __invoke(Request $request): Response|StreamedResponse
     {
         $folder = public_path('build');
         if (! Page::isBuilt($folder)) {
@@ -33,6 +34,18 @@ final readonly class PageController
         $theme = $request->cookies->get('theme');
         $screen = Screen::at($path, $request->getQueryString() ?? '', is_string($zone) && in_array($zone, DateTimeZone::listIdentifiers(DateTimeZone::ALL_WITH_BC), true) ? $zone : '');
 
-        return new Response((new Page($this->calls, $folder))->of($screen, in_array($theme, self::THEMES, true) ? $theme : ''), $screen === null ? 404 : 200, ['Content-Type' => 'text/html; charset=utf-8']);
+        $page = new Page($this->calls, $folder, (string) file_get_contents(resource_path('css/shell.css')));
+        $parts = $page->parts($screen, in_array($theme, self::THEMES, true) ? $theme : '');
+
+        return new StreamedResponse(static function () use ($parts): void {
+            foreach ($parts as $part) {
+                echo $part;
+                // Past the buffer of PHP, too, where its settings ask for one.
+                if (ob_get_level() > 0) {
+                    ob_flush();
+                }
+                flush();
+            }
+        }, $screen === null ? 404 : 200, ['Content-Type' => 'text/html; charset=utf-8', 'Content-Security-Policy' => $page->policy()]);
     }
 }

@@ -4,11 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Answer\BenchPlans;
 use App\Http\Body;
 use IdleMixer\Core\Bench\BenchReader;
-use IdleMixer\Core\Plan\Mender;
 use IdleMixer\Core\Plan\Planner;
-use IdleMixer\Core\Writing\MendingWriter;
 use IdleMixer\Core\Writing\PlanWriter;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -16,7 +15,7 @@ use Illuminate\Http\Request;
 /** Works out a plan; nothing is kept. */
 final readonly class PlanController
 {
-    public function __construct(private BenchReader $benches, private Planner $planner, private PlanWriter $writer, private Mender $mender, private MendingWriter $mendings) {}
+    public function __construct(private BenchReader $benches, private Planner $planner, private PlanWriter $writer, private BenchPlans $plans) {}
 
     /** Of a plan request, as other programs send it. */
     public function request(Request $request): JsonResponse
@@ -27,9 +26,6 @@ final readonly class PlanController
     /** Of the whole bench, as the screens have it, with what mends it. */
     public function bench(Request $request): JsonResponse
     {
-        $plan = $this->planner->plan($this->benches->read(Body::of($request)));
-        $mending = $this->mender->of($plan);
-
-        return new JsonResponse(['plan' => $this->writer->write($plan), 'mending' => $mending === null ? null : $this->mendings->write($mending, $plan->bench)]);
+        return new JsonResponse($this->plans->of($this->benches->read(Body::of($request))));
     }
 }

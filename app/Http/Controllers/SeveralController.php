@@ -26,6 +26,6 @@ final readonly class SeveralController
             }
         }
 
-        return JsonResponse::fromJsonString($this->calls->together($paths));
+        return JsonResponse::fromJsonString(InnerCalls::json($this->calls->each($paths)));
     }
 }

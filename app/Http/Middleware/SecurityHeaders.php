@@ -18,7 +18,8 @@ final class SecurityHeaders
     {
         $response = $next($request);
         $response->headers->add([
-            'Content-Security-Policy' => self::POLICY,
+            // A page may allow a style of its own besides.
+            'Content-Security-Policy' => $response->headers->get('Content-Security-Policy') ?? self::POLICY,
             'X-Content-Type-Options' => 'nosniff',
             'X-Frame-Options' => 'DENY',
             'Referrer-Policy' => 'no-referrer',

@@ -45,4 +45,13 @@ final class VesselLines
 
     /** Another volume is no more than so many times as much, or as little. */
     public const NEARBY = ['value' => 2.0, 'unit' => '1', 'source' => 'house'];
+
+    /** Share of its limit that what is weakened is brought down to: the rounding of the arithmetic stays below it. */
+    public const JUST_UNDER = ['value' => 0.999, 'unit' => '1', 'source' => 'house'];
+
+    /** Of what holds oil, so much is halved rather than weakened to a figure. */
+    public const HALF = ['value' => 0.5, 'unit' => '1', 'source' => 'house'];
+
+    /** How often a weaker amount is reckoned anew: each time comes ten times closer at least. */
+    public const TRIES = ['value' => 3, 'unit' => '1', 'source' => 'house'];
 }

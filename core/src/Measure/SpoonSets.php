@@ -7,12 +7,12 @@ namespace IdleMixer\Core\Measure;
 /** Sets of measures that a household owns whole. */
 final readonly class SpoonSets
 {
-    /** @param array<string, array{name: string, measures: list<array{string, int|float, string, string, int|float|null}>}> $sets */
+    /** @param array<string, array{name: string, measures: list<array{name: string, amount: float, unit: string, kind: string, step: float|null}>}> $sets */
     private function __construct(private array $sets) {}
 
     public static function shipped(): self
     {
-        /** @var array<string, array{name: string, measures: list<array{string, int|float, string, string, int|float|null}>}> $sets */
+        /** @var array<string, array{name: string, measures: list<array{name: string, amount: float, unit: string, kind: string, step: float|null}>}> $sets */
         $sets = require __DIR__ . '/../../data/spoon-sets.php';
 
         return new self($sets);
@@ -32,9 +32,6 @@ final readonly class SpoonSets
     /** @return list<array{name: string, amount: float, unit: string, kind: string, step: float|null}> none where there is no such set */
     public function measures(string $slug): array
     {
-        return array_map(
-            static fn(array $row): array => ['name' => $row[0], 'amount' => (float) $row[1], 'unit' => $row[2], 'kind' => $row[3], 'step' => $row[4] === null ? null : (float) $row[4]],
-            $this->sets[$slug]['measures'] ?? [],
-        );
+        return $this->sets[$slug]['measures'] ?? [];
     }
 }

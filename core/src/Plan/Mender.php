@@ -7,6 +7,7 @@ namespace IdleMixer\Core\Plan;
 use IdleMixer\Core\Bench\Bench;
 use IdleMixer\Core\Bench\Water;
 use IdleMixer\Core\Data\EmulsionLines;
+use IdleMixer\Core\Data\ScheduleLines;
 use IdleMixer\Core\Data\VesselLines;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Ingredient\Substance;
@@ -28,13 +29,14 @@ use IdleMixer\Core\Vessel\TooManyLoads;
 /** Finds the one change of the bench that answers the worst verdict of a plan; each is tried out by the same planner. */
 final readonly class Mender
 {
-    /** Share below the limit that what is weakened ends at: the rest of the spray grows no less by it. */
-    private const JUST_UNDER = 0.999;
+    private const JUST_UNDER = VesselLines::JUST_UNDER['value'];
 
-    private const WEEK = 7;
+    private const HALF = VesselLines::HALF['value'];
 
-    /** Each comes ten times closer at least. */
-    private const TRIES = 3;
+    private const TRIES = VesselLines::TRIES['value'];
+
+    /** From a week on rounds are not summed. */
+    private const WEEK = ScheduleLines::WEEK['value'];
 
     public function __construct(private Planner $planner, private Ceilings $ceilings) {}
 
@@ -120,8 +122,8 @@ final readonly class Mender
                 continue;
             }
             $share = self::share($bench, $what, $now, $ceiling->limit->value * self::JUST_UNDER);
-            if ($what->isEmulsifier() && $share >= 0.5) {
-                yield new Mending($verdict->code, MendingKind::HalfOf, ['what' => $what->words()], self::scaled($bench, $what, 0.5));
+            if ($what->isEmulsifier() && $share >= self::HALF) {
+                yield new Mending($verdict->code, MendingKind::HalfOf, ['what' => $what->words()], self::scaled($bench, $what, self::HALF));
             }
             yield new Mending($verdict->code, MendingKind::Weaken, ['percent' => $ceiling->limit->value, 'unit' => $what->unit(), 'what' => $what->words()], self::scaled($bench, $what, $share));
         }

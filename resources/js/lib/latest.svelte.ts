@@ -21,6 +21,13 @@ export class Latest<T> {
         }
     }
 
+    /** The answer is here already: whatever is under way is overtaken. */
+    take(value: T): void {
+        this.#asked++;
+        this.value = value;
+        this.fault = null;
+    }
+
     /** Nothing is asked: whatever is under way is dropped. */
     drop(fault: Fault | null): void {
         this.#asked++;

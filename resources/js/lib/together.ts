@@ -22,12 +22,19 @@ function responseOf(part: Part): Response {
 const GOOD_FOR = 10_000;
 
 /** What came within the page; each is good once, and none after something was written. */
-function withinPage(): Parts {
+function read(): Parts {
     try {
         return JSON.parse(document.getElementById('answers')?.textContent ?? '{}') as Parts;
     } catch {
         return {};
     }
+}
+
+/** The script runs while the page still comes. */
+function pageIsThere(): Promise<void> {
+    return document.readyState === 'loading'
+        ? new Promise((there) => document.addEventListener('DOMContentLoaded', () => there(), { once: true }))
+        : Promise.resolve();
 }
 
 /**
@@ -36,6 +43,8 @@ function withinPage(): Parts {
  */
 export class Together {
     #within: Parts;
+    /** The page is still coming, and what is asked may come within it. */
+    #comes: Promise<void> | null = null;
     /** By then a screen has asked for what came with it; later it may have changed. */
     readonly #until = performance.now() + GOOD_FOR;
     #waiting: Asked[] = [];
@@ -43,12 +52,19 @@ export class Together {
     constructor(
         private readonly call: (request: Request) => Promise<Response>,
         private readonly origin: string,
-        within: Parts = typeof document === 'undefined' ? {} : withinPage(),
+        within: Parts | null = null,
     ) {
-        this.#within = within;
+        this.#within = within ?? {};
+        if (within === null && typeof document !== 'undefined') {
+            this.#comes = pageIsThere().then(() => {
+                this.#within = read();
+                this.#comes = null;
+            });
+        }
     }
 
-    fetch(request: Request): Promise<Response> {
+    async fetch(request: Request): Promise<Response> {
+        await this.#comes;
         if (request.method !== 'GET') {
             this.#within = {};
             return this.call(request);
@@ -58,7 +74,7 @@ export class Together {
         if (known !== undefined) {
             const { [path]: taken, ...rest } = this.#within;
             this.#within = rest;
-            return Promise.resolve(responseOf(taken ?? known));
+            return responseOf(taken ?? known);
         }
         return new Promise((answer, fail) => {
             this.#waiting.push({ path, answer, fail });

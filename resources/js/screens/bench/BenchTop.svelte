@@ -8,15 +8,16 @@
     import Stage from '../../parts/Stage.svelte';
     import Apron from './Apron.svelte';
     import type { BenchState } from './bench.svelte';
-    import BenchCard from './BenchCard.svelte';
-    import Drawers from './Drawers.svelte';
+    import type { DrawerName } from './drawers';
     import Level from './Level.svelte';
     import Sentence from './Sentence.svelte';
     import Spoons from './Spoons.svelte';
 
     const { state: bench }: { state: BenchState } = $props();
     const starting = new Sending();
-    let drawers = $state<Drawers>();
+    /** What is opened where it matters, and the card for paper, come once the plan is painted. */
+    const later = import('./Later.svelte');
+    let drawers = $state<{ show: (name: DrawerName) => Promise<void> }>();
     /** The changed line, for who listens; not the plan. */
     const told = $derived.by(() => {
         const plan = bench.plan;
@@ -27,7 +28,13 @@
     });
 
     $effect(() => bench.replan(bench.bench));
-    $effect(() => void bench.weigh(bench.caseId));
+    // The plan first: what else speaks for and against can wait for it.
+    const planned = $derived(bench.plan !== null);
+    $effect(() => {
+        if (planned) {
+            void bench.weigh(bench.caseId);
+        }
+    });
 
     // The address says what is set, so that it can be kept, shared and gone back to.
     $effect(() => history.replaceState(history.state, '', `/bench?${bench.address}`));
@@ -85,12 +92,5 @@
         {/snippet}
     </Stage>
     <p role="status" class="sr-only">{told}</p>
-    <Drawers bind:this={drawers} state={bench} />
 </div>
-{#if bench.plan !== null && bench.recipe !== undefined}<BenchCard
-        name={bench.recipe.name}
-        plan={bench.plan}
-        plant={bench.plant?.name ?? ''}
-        sprayer={bench.sprayer}
-        unit={{ words: bench.unitWords, mL: bench.unitMl }}
-    />{/if}
+{#await later then { default: Later }}<Later bind:this={drawers} state={bench} />{/await}

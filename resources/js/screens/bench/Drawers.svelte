@@ -6,6 +6,7 @@
     import CardButtons from './CardButtons.svelte';
     import DayFields from './DayFields.svelte';
     import Drawer from './Drawer.svelte';
+    import type { DrawerName } from './drawers';
     import Glass from './Glass.svelte';
     import HowMuch from './HowMuch.svelte';
     import LeftOver from './LeftOver.svelte';
@@ -14,9 +15,8 @@
     import OneTap from '../shed/OneTap.svelte';
     import StockJar from './StockJar.svelte';
 
-    type Name = 'own' | 'why' | 'glass' | 'settings' | 'day' | 'much' | 'steps' | 'spray' | 'stock';
     const { state: bench }: { state: BenchState } = $props();
-    let open = $state<Record<Name, boolean>>({
+    let open = $state<Record<DrawerName, boolean>>({
         own: false,
         why: false,
         glass: false,
@@ -32,7 +32,7 @@
     const again = $derived(plan?.emulsion.orders.find((one) => one.order === bench.orderNow)?.words);
 
     /** Opens one of them and goes there. */
-    export async function show(name: Name): Promise<void> {
+    export async function show(name: DrawerName): Promise<void> {
         open[name] = true;
         await tick();
         const drawer = document.querySelector<HTMLElement>(`[data-drawer="${name}"]`);

@@ -4,16 +4,12 @@ import { short, typedNumber } from '../../lib/figures';
 import { Kept } from '../../lib/kept';
 import { Latest } from '../../lib/latest.svelte';
 import { Day } from './day.svelte';
+import { sameBench } from './same';
 import { fetchVessels, type Shelf } from './shelf';
 import { Water } from './water.svelte';
 
 type Recipe = Schemas['Recipe'];
 type Order = Recipe['document']['order'];
-
-interface Answered {
-    plan: Schemas['Plan'];
-    mending: Mending | null;
-}
 
 /** The sprayer that was used last on this device is the one at hand. */
 const LAST_SPRAYER = new Kept('idle-mixer-sprayer');
@@ -51,7 +47,7 @@ export class BenchState {
     readonly water: Water;
     /** What was made before the level was changed, newest last. */
     #before = $state.raw<string[]>([]);
-    readonly #plans = new Latest<Answered>();
+    readonly #plans = new Latest<Schemas['BenchPlan']>();
     readonly #choices = new Latest<Schemas['Choice']>();
 
     constructor(shelf: Shelf, from: URLSearchParams) {
@@ -349,6 +345,11 @@ export class BenchState {
     replan(bench: Schemas['Bench'] | null): void {
         if (bench === null) {
             this.#plans.drop(this.typedFault === '' ? null : new Fault('', this.typedFault));
+            return;
+        }
+        const { first } = this.shelf.opening;
+        if (sameBench(bench, first.bench)) {
+            this.#plans.take(first.answer);
             return;
         }
         void this.#plans.ask(() => taken(api.POST('/api/bench', { body: bench })));

@@ -33,6 +33,7 @@ const opening = (more: Partial<Schemas['Opening']> = {}): Schemas['Opening'] => 
     celsius: null,
     agitation: null,
     note: null,
+    first: { bench: {}, answer: { plan: {}, mending: null } } as unknown as Schemas['Opening']['first'],
     ...more,
 });
 
@@ -335,4 +336,19 @@ it('reads strip and thermometer into the request', async () => {
     expect(state.request?.water).toEqual({ hardness: { amount: 0, unit: 'mg/L' } });
     await state.water.read();
     expect(state.request?.water).toEqual({ hardness: { amount: 250, unit: 'mg/L' }, temperature: { amount: 18.5, unit: 'Cel' } });
+});
+
+it('takes the plan that came along where it asks for just that, and asks anew for anything else', async () => {
+    const asked = server(() => answer(200, { plan: { finished_mL: 2 }, mending: null }));
+    const plain = bench('sprayer=1');
+    const mine = plain.bench;
+    const keys = Object.fromEntries(Object.entries(mine ?? {}).reverse());
+    const first = { bench: keys, answer: { plan: { finished_mL: 1 }, mending: null } } as unknown as Schemas['Opening']['first'];
+    const state = new BenchState({ ...shelf(), opening: opening({ first }) }, new URLSearchParams('sprayer=1'));
+    state.replan(state.bench);
+    expect([state.plan?.finished_mL, asked]).toEqual([1, []]);
+    state.makeText = '3';
+    state.replan(state.bench);
+    await vi.waitFor(() => expect(state.plan?.finished_mL).toBe(2));
+    expect(asked).toHaveLength(1);
 });

@@ -1,0 +1,22 @@
+<script lang="ts">
+    import type { BenchState } from './bench.svelte';
+    import BenchCard from './BenchCard.svelte';
+    import Drawers from './Drawers.svelte';
+    import type { DrawerName } from './drawers';
+
+    const { state: bench }: { state: BenchState } = $props();
+    let drawers = $state<Drawers>();
+
+    export function show(name: DrawerName): Promise<void> {
+        return drawers?.show(name) ?? Promise.resolve();
+    }
+</script>
+
+<div class="no-print"><Drawers bind:this={drawers} state={bench} /></div>
+{#if bench.plan !== null && bench.recipe !== undefined}<BenchCard
+        name={bench.recipe.name}
+        plan={bench.plan}
+        plant={bench.plant?.name ?? ''}
+        sprayer={bench.sprayer}
+        unit={{ words: bench.unitWords, mL: bench.unitMl }}
+    />{/if}

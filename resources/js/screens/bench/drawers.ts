@@ -1,0 +1,1 @@
+export type DrawerName = 'own' | 'why' | 'glass' | 'settings' | 'day' | 'much' | 'steps' | 'spray' | 'stock';
