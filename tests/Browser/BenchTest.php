@@ -5,6 +5,7 @@ declare(strict_types=1);
 use Facebook\WebDriver\WebDriverKeys;
 use Tests\Browser\Screen;
 use Tests\Browser\Served;
+use Tests\Browser\Walk;
 
 /** CSS defines the inch as 96 px, and 25.4 mm are an inch. */
 const PX_PER_MM = 96 / 25.4;
@@ -20,24 +21,25 @@ it('loses no tick: through a reload, a dead line and on a second device', functi
     Screen::with(Served::demo(), static function (Screen $screen): void {
         $screen->open('/bench?recipe=neem-leaf-quart&sprayer=3')->see('Start mixing')->press('Start mixing')->see('0 of 3 spoonfuls are in');
         $batch = $screen->path();
-        $screen->keys('n')->see('1 of 3 spoonfuls are in');
+        Walk::toSpoonful($screen, 1);
         $screen->driver->navigate()->refresh();
         $screen->see('1 of 3 spoonfuls are in');
 
         $screen->cutLine();
-        $screen->keys('n')->see('2 of 3 spoonfuls are in')->see('One tick is kept on this device');
+        $screen->keys('n')->see('2 of 3 spoonfuls are in')->see('kept on this device');
         $screen->driver->navigate()->refresh();
         $screen->see('2 of 3 spoonfuls are in');
 
         // A second device sees it, and what it ticks comes back to the first without a touch.
         $first = $screen->driver->getWindowHandle();
         $screen->driver->switchTo()->newWindow();
-        $screen->open($batch)->see('2 of 3 spoonfuls are in')->keys('n')->see('3 of 3 spoonfuls are in');
+        $screen->open($batch)->see('2 of 3 spoonfuls are in');
+        Walk::toSpoonful($screen, 3);
         $screen->driver->close();
         $screen->driver->switchTo()->window($first);
         $screen->see('3 of 3 spoonfuls are in');
-        // The quart bottle, in its own unit, after each step.
-        expect($screen->text())->toContain('Then it stands at 1 US qt (946 mL)');
+        // The quart bottle, by its own marks, once it is topped up.
+        Walk::until($screen, static fn(): bool => str_contains($screen->text(), 'Then it stands at the 1 US qt mark'));
     });
 });
 
@@ -46,7 +48,7 @@ it('gives a way out of a lost count that redone arithmetic bears out, and keeps 
         $screen->open('/bench?recipe=neem-leaf-quart&sprayer=1')->see('2 tbsp')->press('Start mixing')->see('spoonfuls are in');
         $screen->keys('x')->see('What went wrong')->type('At least', '4')->type('At most', '6')->see('What to do');
         // Six tablespoons of 14.787 mL in a US gallon of 3785.4 mL.
-        $screen->see('2.34 % oil');
+        $screen->see('2.3 % oil');
         $ways = $screen->all('[data-remedy="pour-off"]')[0]->getText();
         $poured = 1000.0 * numberIn('/pour ([\d.]+) L off/', $ways);
         $strongest = 100 * 6 * 14.78676478125 / 3785.411784;
@@ -56,7 +58,7 @@ it('gives a way out of a lost count that redone arithmetic bears out, and keeps 
 
         $screen->press('And something else went wrong')->see('I lost count, or put in too many or too few (neem oil)')->tick('The water was not as planned')->type('Water that is really in', '3')->see('At the weakest')->press('Forget those');
         $screen->tick('I left it out')->choose('With what', 'castile soap')->see('What is in it');
-        $screen->tick('I lost count')->choose('With what', 'neem oil')->type('At least', '4')->type('At most', '6')->see('2.34 % oil');
+        $screen->tick('I lost count')->choose('With what', 'neem oil')->type('At least', '4')->type('At most', '6')->see('2.3 % oil');
         $screen->named('[data-remedy="pour-off"] button', 'I did this: write it down')->click();
         $screen->see('Something went wrong with this load. Written down: Pour off and top up');
         $screen->driver->navigate()->refresh();
@@ -67,20 +69,21 @@ it('gives a way out of a lost count that redone arithmetic bears out, and keeps 
 
 it('prints a card for the bench, and nothing beside it', function (): void {
     Screen::with(Served::demo(), static function (Screen $screen): void {
-        $screen->open('/bench?recipe=neem-leaf-quart&sprayer=1&plant=6')->see('2 tbsp');
+        $screen->open('/bench?recipe=neem-leaf-quart&sprayer=1&plant=6')->see('What was checked');
+        $screen->until(static fn(): bool => $screen->all('[data-card]') !== [], 'There is no card.');
         expect($screen->all('[data-card]')[0]->isDisplayed())->toBeFalse();
         $screen->onPaper();
         expect($screen->all('[data-card]')[0]->isDisplayed())->toBeTrue()
             ->and($screen->all('header')[0]->isDisplayed())->toBeFalse()
             ->and($screen->all('select')[0]->isDisplayed())->toBeFalse();
         $card = $screen->all('[data-card]')[0]->getText();
-        expect($card)->toContain('2 tbsp')->and($card)->toContain('up to the 1 US gal (3.79 L) mark')->and($card)->toContain('Gloves and eye protection')->and($card)->toContain('% oil');
+        expect($card)->toContain('2 tbsp')->and($card)->toContain('to the 1 US gal mark')->and($card)->toContain('Gloves and eye protection')->and($card)->toContain('% oil');
     }, 800);
 });
 
 it('prints and copies the plan at a key', function (): void {
     Screen::with(Served::demo(), static function (Screen $screen): void {
-        $screen->open('/bench?recipe=neem-leaf-quart&sprayer=1')->see('2 tbsp');
+        $screen->open('/bench?recipe=neem-leaf-quart&sprayer=1')->see('Print the card');
         $screen->script(<<<'JS'
             window.printed = 0;
             window.print = () => { window.printed++; };
@@ -124,19 +127,21 @@ it('takes known volumes, and prints a strip of fill marks at true scale', functi
         // Ten marks, a tenth of a litre apart: from the lowest to the highest 0.9 L are 180 mm on paper.
         expect($screen->all('[data-strip] path'))->toHaveCount(10)->and($span)->toEqualWithDelta(180 * PX_PER_MM, 0.5);
         expect($screen->all('form')[0]->isDisplayed())->toBeFalse();
-        $screen->open("/bench?sprayer={$id}")->see('800 mL');
+        $screen->offPaper()->open("/bench?sprayer={$id}")->see('What was checked');
+        expect($screen->all('[data-make]')[0]->getAttribute('value'))->toBe('0.8');
     }, 800);
 });
 
 it('reckons how much is needed and how far what is left reaches', function (): void {
     Screen::with(Served::demo(), static function (Screen $screen): void {
-        $screen->open('/bench?recipe=neem-leaf-quart&sprayer=1')->see('2 tbsp')->press('Only so much left')->type('What is left', '20 ml neem');
+        $screen->open('/bench?recipe=neem-leaf-quart&sprayer=1')->see('How much, or only so much left')->press('How much, or only so much left')->type('What is left', '20 ml neem');
         // 1.5 of 194 teaspoons are neem oil, 0.773 %: 20 mL are in 2587 mL, 0.683 of a gallon.
-        $screen->see('neem oil')->press('Make that much')->see('0.683 US gal (2.59 L) in one load')->see('It is enough');
+        $screen->see('neem oil')->press('Make that much')->see('It is enough');
+        expect($screen->all('[data-make]')[0]->getAttribute('value'))->toBe('0.683');
         $screen->type('What is left', '1 oz neem')->see('means several things');
         $screen->type('What is left', '200 ml neem');
         $screen->until(static fn(): bool => $screen->all('[data-reach] .border-error') === [], 'Enough is left, and it bites all the same.');
-        $screen->press('How much do I need?')->see('They are')->type('How many', '6');
+        $screen->see('They are')->type('How many', '6');
         $screen->until(static fn(): bool => $screen->all('[data-need]') !== [], 'No need is said.');
         $screen->press('Make that');
         $screen->choose('Reckon', 'by what last time took')->type('It took', '0.5')->type('for so many plants', '2')->type('Now so many', '3');
@@ -149,11 +154,14 @@ it('reckons how much is needed and how far what is left reaches', function (): v
 it('weighs the day: heat, bloom and what is picked soon', function (): void {
     Screen::with(Served::demo(), static function (Screen $screen): void {
         $screen->open('/bench?recipe=neem-leaf-quart&sprayer=1')->see('2 tbsp');
-        $before = count($screen->all('[data-level="stop"]'));
-        $screen->press('The day and the plant: nothing said')->choose('°C or °F', '°F')->type('Air in the shade', '95')->tick('It is in open flower');
+        $screen->see('The day and the plant');
+        $before = count($screen->all('[data-drawer] [data-level="stop"]'));
+        $screen->all('[data-drawer="day"] summary')[0]->click();
+        $screen->all('[data-drawer="why"] summary')[0]->click();
+        $screen->choose('°C or °F', '°F')->type('Air in the shade', '95')->tick('It is in open flower');
         // 95 °F are 35 °C; oils not above 90 °F, 32 °C (common practice, no source).
         $screen->see('95 °F, in flower')->see('35 °C');
-        $screen->until(static fn(): bool => count($screen->all('[data-level="stop"]')) >= $before + 2, 'Heat and bloom do not stop it.');
+        $screen->until(static fn(): bool => count($screen->all('[data-drawer] [data-level="stop"]')) >= $before + 2, 'Heat and bloom do not stop it.');
         $screen->type('Air in the shade', 'hot')->see('Write temperature and days as numbers');
         expect($screen->complaints())->toBe([]);
     });
@@ -171,11 +179,11 @@ it('lists the keys of the screen, and goes by them', function (): void {
         $screen->keys('m');
         expect($screen->script('return document.activeElement.hasAttribute("data-make")'))->toBeTrue();
         // In a field a letter is a letter.
-        $screen->keys('6');
+        $screen->keys('5');
         usleep(300_000);
         expect($screen->path())->toBe('/bench');
         $screen->script('document.activeElement.blur()');
-        $screen->keys('6')->see('Measures');
+        $screen->keys('5')->see('Spoons and measures');
         expect($screen->path())->toBe('/shed');
     });
 });

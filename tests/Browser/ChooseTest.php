@@ -36,20 +36,20 @@ it('goes from ticking signs to the bench with the case set, on a phone, with the
         $keys('Sweet');
         tabTo($screen, 'Open a case: aphids');
         $keys(WebDriverKeys::ENTER);
-        $screen->see('Contain and choose: Aphids on Sweet bay')->see('Stood next to it')->see('Lemon in the tub')->see('Sprays that fit, best first');
+        $screen->see('Aphids: contain, then choose')->see('Stood next to it')->see('Lemon in the tub')->see('Sprays that fit, best first');
         $case = (int) preg_replace('/\D/', '', $screen->path());
+        tabTo($screen, 'The plant and its place');
+        $keys(WebDriverKeys::SPACE);
         tabTo($screen, 'In open flower');
         $keys(WebDriverKeys::SPACE);
         $screen->until(static fn(): bool => $screen->all('[data-option]') !== [] && $screen->all('[data-option="mild-soap"]') === [], 'A leaf spray is proposed on open flowers.');
         $keys(WebDriverKeys::SPACE);
-        $screen->see('one of two to take in turn');
-        tabTo($screen, 'Keep the ants off');
-        $keys(WebDriverKeys::SPACE);
+        $screen->see('take in turn');
         $best = $screen->all('[data-option] h3')[0]->getText();
         tabTo($screen, "Take {$best} to the bench");
         $keys(WebDriverKeys::ENTER);
-        $screen->see('Start mixing')->see('Will it harm the plant?');
-        expect($screen->script('return document.querySelector("select").selectedOptions[0].innerText'))->toBe('Aphids on Sweet bay')
+        $screen->see('Start mixing')->see('What was checked');
+        expect($screen->script('return document.querySelector("select[aria-label=For]").selectedOptions[0].innerText'))->toBe('Aphids on Sweet bay')
             ->and($screen->driver->getCurrentURL())->toContain("case={$case}")
             ->and($screen->complaints())->toBe([]);
     }, 390, 844);
@@ -57,10 +57,12 @@ it('goes from ticking signs to the bench with the case set, on a phone, with the
 
 it('flags a spray that cannot work when somebody takes it all the same', function (): void {
     Screen::with(Served::demo(), static function (Screen $screen): void {
-        $screen->open('/bench?case=5&recipe=mild-soap&sprayer=2')->see('Not proposed for this case')->see('nothing in it works on them');
-        $screen->choose('Spray', 'Gentle neem');
-        $screen->until(static fn(): bool => $screen->all('[data-against]') === [], 'The flag stayed.');
-        expect($screen->text())->toContain('Neem')->and($screen->text())->not->toContain('Not proposed for this case');
+        $screen->open('/bench?case=5&recipe=mild-soap&sprayer=2')->see('nothing in it works on them')->see('Mix it all the same');
+        expect($screen->all('[data-part="verdict"]')[0]->getAttribute('data-level'))->toBe('stop');
+        // The way out is the main act: what the choice proposes in its place.
+        $screen->all('[data-part="act"]')[0]->click();
+        $screen->until(static fn(): bool => ! str_contains($screen->text(), 'Mix it all the same'), 'The flag stayed.');
+        expect($screen->script('return document.querySelector("[data-recipe]").value'))->not->toBe('mild-soap');
     });
 });
 

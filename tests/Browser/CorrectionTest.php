@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Tests\Browser\Screen;
 use Tests\Browser\Served;
+use Tests\Browser\Walk;
 
 /** Sends what a form would have sent; returns the id of what was made. */
 function sent(Screen $screen, string $path, string $body): int
@@ -24,7 +25,8 @@ function sent(Screen $screen, string $path, string $body): int
 function soapMixed(Screen $screen, int $case): int
 {
     $batch = sent($screen, '/api/batches', '{"bench": {"request": {"recipe": "mild-soap", "make": {"amount": 1, "unit": "L"}}}, "caseId": ' . $case . '}');
-    $screen->open("/batches/{$batch}")->press('Tick the rest: all went in')->see('spoonfuls are in')->press('Save the batch')->see('ready to use');
+    $screen->open("/batches/{$batch}");
+    Walk::through($screen);
 
     return $batch;
 }
@@ -32,25 +34,27 @@ function soapMixed(Screen $screen, int $case): int
 it('corrects a wrong count and takes a second “sprayed” back, and what worked follows', function (): void {
     $served = Served::corrections();
     Screen::with($served, static function (Screen $screen) use ($served): void {
-        $screen->open('/cases')->see('Open a case');
+        $screen->open('/plants')->see('Add a plant');
         $plant = sent($screen, '/api/plants', '{"name": "Lantana", "tolerance": "ordinary-leaf"}');
         $case = sent($screen, '/api/cases', '{"plantId": ' . $plant . ', "pest": "whitefly"}');
         soapMixed($screen, $case);
 
-        // 40 were counted, 400 typed; sprayed once, tapped twice.
-        $screen->open("/cases/{$case}")->type('How many', '400')->press('Save the count')->see('The count of 400');
-        expect($screen->all('[data-round]'))->toBe([]);
-        $button = static fn(): string => str_contains($screen->text(), 'It was sprayed all the same') ? 'It was sprayed all the same' : 'It is sprayed';
-        $screen->press($button())->see('The round is saved.');
-        $screen->until(static fn(): bool => count($screen->all('[data-round]')) === 1, 'The first round is not there.');
-        $screen->press($button());
-        $screen->until(static fn(): bool => count($screen->all('[data-round]')) === 2, 'The second tap made no round.');
+        // 40 were counted, 400 typed; sprayed once, and tapped twice in one go: one round.
+        $screen->open("/cases/{$case}")->see('is ready to be sprayed');
+        $screen->named('main summary', 'Count')->click();
+        $screen->type('How many', '400')->press('Save the count')->see('The count of 400');
+        $screen->script("const b = [...document.querySelectorAll('[data-part=act] button')].find((b) => /spray/.test(b.textContent)); b.click(); b.click();");
+        $screen->see('The round is saved.')->see('Is any of it left?');
+        $screen->until(static fn(): bool => count($screen->all('[data-round]')) === 1, 'The round is not there.');
+        usleep(300_000);
+        expect($screen->all('[data-round]'))->toHaveCount(1)->and(str_contains($screen->text(), 'is ready to be sprayed'))->toBeFalse();
         $screen->press('Undo')->see('The round is taken back.');
-        $screen->until(static fn(): bool => count($screen->all('[data-round]')) === 1, 'The second round is still there.');
+        $screen->until(static fn(): bool => $screen->all('[data-round]') === [], 'The round is still there.');
+        $screen->press('Undo')->see('The round is put back.')->press('All used up')->see('is used up.');
 
         $served->passHours(100);
         $screen->open("/cases/{$case}")->see('Counts')->type('How many', '20')->press('Save the count')->see('Worked: 95 % fewer, from 400 to 20');
-        $screen->open('/worked')->see('Worked in 1 of 1 judged, 1 round in all');
+        $screen->open('/worked')->see('Worked in 1 of 1 judged');
 
         $screen->open("/cases/{$case}")->press('The figures: correct one, or take it back');
         $screen->named('[data-count] button', 'Correct: The count of 400 nymphs under the leaves you chose (flies are only a hint)')->click();
@@ -61,7 +65,7 @@ it('corrects a wrong count and takes a second “sprayed” back, and what worke
         // What it was before stays to be read.
         $screen->press('Changed once: what it was before')->see('before that: Count 400');
 
-        $screen->open('/worked')->see('Worked in 0 of 1 judged, 1 round in all');
+        $screen->open('/worked')->see('Worked in 0 of 1 judged');
 
         // And the correction itself can be undone.
         $screen->open("/cases/{$case}")->press('The figures: correct one, or take it back');
@@ -73,11 +77,11 @@ it('corrects a wrong count and takes a second “sprayed” back, and what worke
 
 it('opens a saved batch again, and takes back one that was never mixed', function (): void {
     Screen::with(Served::corrections(), static function (Screen $screen): void {
-        $screen->open('/cases')->see('Open a case');
+        $screen->open('/plants')->see('Add a plant');
         $plant = sent($screen, '/api/plants', '{"name": "Begonia", "tolerance": "ordinary-leaf"}');
         $case = sent($screen, '/api/cases', '{"plantId": ' . $plant . ', "pest": "aphids"}');
         $batch = soapMixed($screen, $case);
-        $screen->see('The batch is saved as it is ticked.')->press('Undo')->see('When it is mixed')->press('Save the batch')->see('ready to use');
+        $screen->see('The batch is saved as it is ticked.')->press('Undo')->see('It is mixed: save it')->press('Save the batch')->see('ready to use');
 
         // As a file, and read again: it is here already.
         $document = $screen->later('const done = arguments[0]; fetch(document.querySelector("a[download]").href).then((answer) => answer.text()).then(done)');
@@ -89,10 +93,10 @@ it('opens a saved batch again, and takes back one that was never mixed', functio
         $screen->see('the batch of Mild dish or hand wash was here already');
         unlink($file);
 
-        $screen->open("/bench?case={$case}&recipe=mild-soap")->see('Will it harm the plant?')->press('Start mixing')->see('spoonfuls are in');
+        $screen->open("/bench?case={$case}&recipe=mild-soap")->see('Start mixing')->press('Start mixing')->see('spoonfuls are in');
         $mixing = $screen->path();
         expect($mixing)->not->toBe("/batches/{$batch}");
-        $screen->press('Undo')->see('How much do I need?');
+        $screen->press('Undo')->see('Start mixing');
         expect($screen->path())->toBe('/bench');
         $screen->open($mixing)->see('batch');
         expect($screen->text())->not->toContain('spoonfuls are in');

@@ -72,6 +72,37 @@ final class Screen
         return $this;
     }
 
+    /** And back on the screen. */
+    public function offPaper(): self
+    {
+        $this->tools->execute('Emulation.setEmulatedMedia', ['media' => '']);
+
+        return $this;
+    }
+
+    /** A finger put down in the middle of something and drawn over the screen. */
+    public function swipe(WebDriverElement $from, int $down): void
+    {
+        $box = $this->driver->executeScript('const r = arguments[0].getBoundingClientRect(); return [r.x + r.width / 2, r.y + r.height / 2]', [$from]);
+        [$x, $y] = is_array($box) && is_numeric($box[0] ?? null) && is_numeric($box[1] ?? null) ? [(float) $box[0], (float) $box[1]] : throw new \RuntimeException('There is nothing to swipe over.');
+        $this->tools->execute('Emulation.setTouchEmulationEnabled', ['enabled' => true]);
+        $touch = fn(string $type, array $points) => $this->tools->execute('Input.dispatchTouchEvent', ['type' => $type, 'touchPoints' => $points]);
+        $touch('touchStart', [['x' => $x, 'y' => $y]]);
+        for ($i = 1; $i <= 8; ++$i) {
+            $touch('touchMove', [['x' => $x, 'y' => $y + $down * $i / 8]]);
+        }
+        $touch('touchEnd', []);
+        $this->tools->execute('Emulation.setTouchEmulationEnabled', ['enabled' => false]);
+    }
+
+    /** The page as it would be printed, in bytes of a PDF. */
+    public function pdf(): string
+    {
+        $answer = $this->tools->execute('Page.printToPDF', ['printBackground' => true, 'paperWidth' => 8.27, 'paperHeight' => 11.69, 'marginTop' => 0.4, 'marginBottom' => 0.4, 'marginLeft' => 0.4, 'marginRight' => 0.4]);
+
+        return is_string($answer['data'] ?? null) ? (string) base64_decode($answer['data'], true) : '';
+    }
+
     /** Presses keys where the focus is. */
     public function keys(string $keys): self
     {
@@ -153,7 +184,6 @@ final class Screen
         return $this;
     }
 
-    /** Ticks the box, or picks the one of several, with this label. */
     /** Chooses one of several by its code. */
     public function pick(string $name, string $value): self
     {
@@ -171,6 +201,7 @@ final class Screen
         return $this;
     }
 
+    /** Ticks the box, or picks the one of several, with this label. */
     public function tick(string $label): self
     {
         $this->labelled($label)->click();
@@ -272,7 +303,16 @@ final class Screen
         $this->until(function () use ($label, &$found): bool {
             foreach ($this->all('label') as $element) {
                 if ($element->isDisplayed() && str_starts_with(trim($element->getText()), $label)) {
-                    $found = $element->findElement(WebDriverBy::cssSelector('input, select, textarea'));
+                    $for = $element->getAttribute('for');
+                    $found = $for === null || $for === '' ? $element->findElement(WebDriverBy::cssSelector('input, select, textarea')) : $this->all("[id=\"{$for}\"]")[0];
+
+                    return true;
+                }
+            }
+            // A word of a sentence bears its label itself.
+            foreach ($this->all('select[aria-label], input[aria-label]') as $element) {
+                if ($element->getAttribute('aria-label') === $label && $element->isDisplayed()) {
+                    $found = $element;
 
                     return true;
                 }

@@ -31,6 +31,12 @@ final class Served
         return self::$running['corrections'] ??= self::start(['--empty']);
     }
 
+    /** An empty notebook that is opened on, and filled by hand once. */
+    public static function bare(): self
+    {
+        return self::$running['bare'] ??= self::start(['--empty']);
+    }
+
     /** The demo season, for the tests that look. */
     public static function demo(): self
     {

@@ -20,7 +20,7 @@ function file_of(string $name, string $text): string
 
 it('takes a syringe with marks, a dropper and a scale, and measures what they really hold', function (): void {
     Screen::with(Served::shed(), static function (Screen $screen): void {
-        $screen->open('/shed')->see('Add a measure')->press('Add a measure');
+        $screen->open('/shed')->see('Another measure')->press('Another measure');
         $add = static function (string $kind, string $name, string $holds, ?string $step = null) use ($screen): void {
             $screen->choose('It is', $kind);
             $fields = $screen->all('section[aria-label="Measures"] details[open] input');
@@ -42,7 +42,7 @@ it('takes a syringe with marks, a dropper and a scale, and measures what they re
         $screen->press('Measure one of them')->choose('Which', 'Pipette')->type('So many', '30')->type('came to', '2')->press('Count it as that')->see('30 of it filled 2 mL: 0.0667 mL each');
 
         // The bench fills the syringe to a mark that is on it, and says so.
-        $screen->open('/bench?recipe=mild-soap')->choose('Sprayer', 'None named')->type('Make', '1')->choose('Unit', 'L')->see('Green syringe to the 3 mL mark');
+        $screen->open('/bench?recipe=mild-soap')->see('Start mixing')->type('Make', '1')->choose('Unit', 'L')->see('Green syringe to the 3 mL mark');
         expect($screen->complaints())->toBe([]);
     });
 });
@@ -72,7 +72,7 @@ it('reads several recipe files at once, says of each what became of it, and puts
         // The oldest stands last.
         $versions = $screen->all('[data-versions] button');
         $versions[1]->click();
-        $screen->see('Taken: 5 mL of castile soap')->press('Keep this recipe')->see('Will it harm the plant?');
+        $screen->see('Taken: 5 mL of castile soap')->press('Keep this recipe')->see('What was checked');
         $screen->open('/shed')->see('your own, version 1');
         // The browser itself notes the two documents that were not kept at once, and nothing else.
         $complaints = $screen->complaints();

@@ -4,18 +4,19 @@ declare(strict_types=1);
 
 use Tests\Browser\Screen;
 use Tests\Browser\Served;
+use Tests\Browser\Walk;
 
 it('walks the whole job through the real interface, and no request leaves the machine', function (): void {
     $served = Served::empty();
     Screen::with($served, static function (Screen $screen) use ($served): void {
         // An empty notebook says what goes there and starts it.
-        $screen->open('/')->see('This notebook is empty')->press('Fill the shed')->see('A plant’s leaf decides');
+        $screen->open('/')->see('This notebook is empty')->press('Plants')->see('A plant’s leaf decides');
         $screen->press('Add a plant')->type('Name', 'Zinnia <b>by</b> the "gate"')->type('Where it stands', 'Gate bed')->press('Add the plant')->see('Zinnia <b>by</b> the "gate"');
-        $screen->press('Add a sprayer');
+        $screen->press('Shed')->see('Spoons and measures')->press('Another sprayer');
         $screen->all('section[aria-label="Sprayers"] input')[0]->sendKeys('Green can');
         $screen->all('section[aria-label="Sprayers"] input')[1]->sendKeys('1');
         $screen->named('section[aria-label="Sprayers"] form button', 'Add')->click();
-        $screen->see('Green can, 1 L')->press('Add a measure');
+        $screen->see('Green can, 1 L')->press('Another measure');
         $screen->all('section[aria-label="Measures"] input')[0]->sendKeys('Marked dropper');
         $screen->all('section[aria-label="Measures"] input')[1]->sendKeys('0,5');
         $screen->all('section[aria-label="Measures"] select')[1]->sendKeys('mL');
@@ -23,22 +24,27 @@ it('walks the whole job through the real interface, and no request leaves the ma
         $screen->see('Marked dropper, 0.5 mL');
 
         // A case, and a count before anything is sprayed.
-        $screen->press('Cases')->choose('On which plant', 'Zinnia')->choose('What is on it', 'Aphids')->press('Open the case')->see('Nothing is counted yet');
+        $screen->press('Plants')->see('Gate bed');
+        $screen->all('main ul a')[0]->click();
+        $screen->see('What it is proven to bear')->press('Something else is on it')->choose('What is on it', 'Aphids')->press('Open the case')->see('Nothing is counted yet');
         $case = $screen->path();
-        $screen->type('How many', '80')->press('Save the count')->see('The figures');
+        $screen->press('Count')->type('How many', '80')->press('Save the count')->see('The figures');
 
         // The bench comes with case and plant set.
-        $screen->press('Mix a spray for it')->see('Will it harm the plant?');
-        $screen->choose('Spray', 'Mild dish or hand wash')->see('0.299 % detergent');
-        $screen->type('Make', '1.5')->see('1.5 L in 2 loads')->see('Load 2: 500 mL');
+        $screen->press('Mix it')->see('Start mixing');
+        expect($screen->script('return document.querySelector("select[aria-label=For]").selectedOptions[0].innerText'))->toContain('Aphids on Zinnia');
+        $screen->choose('Spray', 'Mild dish or hand wash')->see('0.3 % detergent');
+        $screen->type('Make', '1.5')->see('2 loads')->press('Load 2: 500 mL');
         $screen->press('Start mixing')->see('0 of 9 spoonfuls are in');
 
-        // Spoonful by spoonful; what is ticked survives a reload.
-        $screen->named('button[aria-pressed]', '½ mL of dish detergent, spoonful 2 of 6')->click();
-        $screen->see('1 of 9 spoonfuls are in');
+        // Step by step and spoonful by spoonful; what is ticked survives a reload.
+        Walk::toSpoonful($screen, 1);
         $screen->driver->navigate()->refresh();
-        $screen->see('1 of 9 spoonfuls are in')->press('Tick the rest: all went in')->see('9 of 9 spoonfuls are in');
-        $screen->tick('even, no oil on top')->press('Save the batch')->see('ready to use')->see('9 of 9 spoonfuls ticked');
+        $screen->see('1 of 9 spoonfuls are in');
+        Walk::until($screen, static fn(): bool => str_contains($screen->text(), 'It is mixed: save it'));
+        // Without oil no glass is asked for.
+        expect(str_contains($screen->text(), 'Fill a glass'))->toBeFalse();
+        $screen->see('9 of 9 spoonfuls are in')->press('Save the batch')->see('ready to use')->see('9 of 9 spoonfuls ticked');
 
         // Two leaves; two days; how they look.
         $screen->press('The leaves are wet: start waiting')->see('Wait: 48 hours to go');
@@ -52,11 +58,12 @@ it('walks the whole job through the real interface, and no request leaves the ma
         $screen->press('Save this look')->see('Clean after the full wait: go ahead');
 
         // Spray; a day later, count and read what worked.
-        $screen->press('To the case')->see('stayed clean under this spray')->press('It is sprayed')->see('Not judged yet: count again');
+        $screen->press('To the case')->see('is ready to be sprayed')->press('It is sprayed')->see('Is any of it left?')->press('It is kept')->see('Not judged yet: count again');
         expect($screen->path())->toBe($case);
         $served->passHours(25);
-        $screen->open('/')->see('Count again: Aphids on Zinnia')->press('Count')->type('How many', '6')->press('Save the count')->see('Worked: 92.5 % fewer, from 80 to 6');
-        $screen->press('What worked')->see('Worked in 1 of 1 judged')->see('Mild dish or hand wash')->see('No unsprayed plant was counted alongside');
+        $screen->open('/')->see('Count again: Aphids on Zinnia')->type('How many', '6')->press('Save the count')->see('is saved.');
+        $screen->open($case)->see('Worked: 93 % fewer, from 80 to 6');
+        $screen->press('Worked')->see('Worked in 1 of 1 judged')->see('Mild dish or hand wash')->press('Why')->see('No unsprayed plant was counted alongside');
 
         $requests = $screen->requests();
         expect(count($requests))->toBeGreaterThan(30);
@@ -70,10 +77,12 @@ it('walks the whole job through the real interface, and no request leaves the ma
 
 it('makes one record of a double click, and keeps what was typed when it is not taken', function (): void {
     Screen::with(Served::empty(), static function (Screen $screen): void {
-        $screen->open('/cases')->see('Open a case');
+        $screen->open('/plants')->see('Add a plant');
         $screen->script("fetch('/api/plants',{method:'POST',headers:{'Content-Type':'application/json'},body:JSON.stringify({submission:'00000000-0000-4000-8000-000000000001',name:'Aster',tolerance:'ordinary-leaf'})})");
         $screen->until(static fn(): bool => is_string($screen->later("fetch('/api/plants').then(r=>r.text()).then(t=>arguments[0](t.includes('Aster') ? t : null))")), 'The plant was not made.');
-        $screen->open('/cases')->choose('On which plant', 'Aster')->choose('What is on it', 'Thrips')->press('Open the case')->see('Thrips on Aster');
+        $screen->open('/plants')->see('Aster');
+        $screen->named('main ul a', 'Aster')->click();
+        $screen->press('Something else is on it')->choose('What is on it', 'Thrips')->press('Open the case')->see('Thrips on Aster')->press('Count');
 
         $screen->type('How many', 'about twenty')->press('Save the count')->see('Write how many you counted as a number');
         expect($screen->all('input[name="count"]')[0]->getAttribute('value'))->toBe('about twenty');
@@ -88,11 +97,11 @@ it('makes one record of a double click, and keeps what was typed when it is not 
 
 it('says so when the server does not answer, and saves on the next try', function (): void {
     Screen::with(Served::empty(), static function (Screen $screen): void {
-        $screen->open('/shed')->see('Plants')->press('Add a plant')->type('Name', 'Cosmos');
+        $screen->open('/plants')->press('Add a plant')->type('Name', 'Cosmos');
         $screen->cutLine();
         $screen->press('Add the plant')->see('does not answer. What you entered is still here');
         $screen->mendLine();
-        $screen->press('Add the plant')->see('Cosmos, ordinary leaf');
-        expect($screen->all('section[aria-label="Plants"] li'))->not->toBeEmpty();
+        $screen->press('Add the plant')->see('Cosmos is saved.');
+        expect($screen->named('main ul a', 'Cosmos')->isDisplayed())->toBeTrue();
     });
 });

@@ -41,7 +41,7 @@ it('lays within the page what its screen asks for, and nothing that could end a 
     assert(is_array($answers));
     expect(array_keys($answers))->toBe(['/api/plants', '/api/cases', '/api/leaf-tests', '/api/catalogue'])
         ->and($answers['/api/plants'])->toBe(['status' => 200, 'body' => json_decode(Notebook::get('/api/plants')->text, true)])
-        ->and($page)->not->toContain('<script>alert')
+        ->and(str_contains($page, '<script>alert'))->toBeFalse()
         ->and($page)->toContain('<style>h1 { margin: 0 }</style>')->toContain('<h1>Plants</h1>')->toContain('<html lang="en" data-theme="shed">')
         ->and($page)->toContain('<a href="/plants" aria-current="page" class="place">')
         ->and($page)->toContain('<meta name="announced" content="/build/assets/Plants.js /build/assets/shared.js"></head>');
@@ -55,9 +55,9 @@ it('paints the spoons of the opening before the rest is asked, each text escaped
     copy(resource_path('index.html'), "{$folder}/index.html");
     $parts = [...(new Page(app(App\Http\InnerCalls::class), $folder, ''))->parts(Screen::at('/bench', '', ''), '')];
     exec('rm -rf ' . escapeshellarg($folder));
-    expect($parts[0])->toContain('<h1>Bench</h1>')->not->toContain('data-spoon')
+    expect($parts[0])->toContain('<h1>Bench</h1>')->and(str_contains($parts[0], 'data-spoon'))->toBeFalse()
         ->and($parts[1])->toStartWith('<ol class="first room"><li data-spoon>')
-        ->and($parts[2])->toStartWith('<script type="application/json" id="answers">')->toContain('"/api/opening"')->toContain('"/api/recipes"');
+        ->and($parts[2])->toStartWith('<script type="application/json" id="answers">')->and(array_map(static fn(string $path): bool => str_contains($parts[2], (string) json_encode($path)), ['/api/opening', '/api/recipes']))->toBe([true, true]);
 });
 
 it('knows every screen that the router knows, by the same module', function (): void {

@@ -21,6 +21,9 @@ function responseOf(part: Part): Response {
 /** How long what came within the page is what the server would say, in ms. */
 const GOOD_FOR = 10_000;
 
+/** What is asked with a body, and keeps nothing. */
+const RECKONS = /^\/api\/(bench|plan|diagnosis|sums|need|reach|way-out|compose|compare)$/;
+
 /** What came within the page; each is good once, and none after something was written. */
 function read(): Parts {
     try {
@@ -31,7 +34,7 @@ function read(): Parts {
 }
 
 /** The script runs while the page still comes. */
-function pageIsThere(): Promise<void> {
+export function pageIsThere(): Promise<void> {
     return document.readyState === 'loading'
         ? new Promise((there) => document.addEventListener('DOMContentLoaded', () => there(), { once: true }))
         : Promise.resolve();
@@ -65,11 +68,11 @@ export class Together {
 
     async fetch(request: Request): Promise<Response> {
         await this.#comes;
+        const path = request.url.slice(this.origin.length);
         if (request.method !== 'GET') {
-            this.#within = {};
+            this.#within = RECKONS.test(path) ? this.#within : {};
             return this.call(request);
         }
-        const path = request.url.slice(this.origin.length);
         const known = performance.now() < this.#until ? this.#within[path] : undefined;
         if (known !== undefined) {
             const { [path]: taken, ...rest } = this.#within;

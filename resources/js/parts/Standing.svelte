@@ -15,7 +15,7 @@
 {#if standing !== null && standing !== undefined}
     <button
         type="button"
-        class="inline-grid size-11 place-items-center align-middle"
+        class="-my-2.5 inline-grid size-11 place-items-center align-middle"
         aria-expanded={open}
         aria-label={`Where this limit comes from: ${words[standing]}`}
         onclick={() => (open = !open)}

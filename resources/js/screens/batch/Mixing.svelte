@@ -32,7 +32,13 @@
     const finish = untrack(() => new Form<Finishing>(`finish-batch-${batch.id}`, { keeping: 'strict', rest: 'kept', notes: '' }));
 
     keys.use(() => ({
-        n: { what: 'tick what comes next', press: () => tally.tickNext() },
+        n: {
+            what: 'tick what comes next',
+            press: () => {
+                tally.tickNext();
+                walk.on();
+            },
+        },
         u: { what: 'take the last tick back', press: () => tally.undo() },
         x: { what: 'something went wrong', press: () => (slipping = !slipping) },
     }));

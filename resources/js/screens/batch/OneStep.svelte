@@ -109,6 +109,7 @@
             {#each cautions as caution (caution.code)}<li>{caution.text}</li>{/each}
         </ul>{/if}
     {#if glass}<StandTests
+            told
             batch={tally.batch}
             {catalogue}
             ontested={(next) => {

@@ -5,11 +5,14 @@
     import FormFoot from '../../parts/FormFoot.svelte';
     import LevelMark from '../../parts/LevelMark.svelte';
 
-    const {
-        batch,
-        catalogue,
-        ontested,
-    }: { batch: Schemas['Batch']; catalogue: Schemas['Catalogue']; ontested: (batch: Schemas['Batch']) => void } = $props();
+    interface Props {
+        batch: Schemas['Batch'];
+        catalogue: Schemas['Catalogue'];
+        /** The step says already what is to be done. */
+        told?: boolean;
+        ontested: (batch: Schemas['Batch']) => void;
+    }
+    const { batch, catalogue, told = false, ontested }: Props = $props();
     const sending = new Sending();
     let startedAt = $state(0);
     let now = $state(0);
@@ -43,8 +46,8 @@
     }
 </script>
 
-<section class="dish grid gap-3" aria-label="Stand test">
-    <h2>Stand test</h2>
+<section class={['grid gap-3', !told && 'dish']} aria-label="Stand test">
+    {#if !told}<h2>Stand test</h2>{/if}
     {#each batch.standTests as test, i (test.id)}
         <div class={['border-l-8 pl-3', test.code === 'even' ? 'border-success' : 'border-error']} data-stand={test.code}>
             <LevelMark level={test.code === 'even' ? 'ok' : test.code === 'give-up' ? 'stop' : 'caution'} />
@@ -55,7 +58,7 @@
         </div>
     {/each}
     {#if !given}
-        <p>Fill a glass 8 cm high and let it stand. Say what you see as soon as oil shows, or after a minute.</p>
+        {#if !told}<p>Fill a glass 8 cm high and let it stand. Say what you see as soon as oil shows, or after a minute.</p>{/if}
         {#if startedAt === 0}
             <button type="button" class="btn" onclick={start}>The glass stands: start the minute</button>
         {:else}

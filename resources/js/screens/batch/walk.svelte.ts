@@ -9,7 +9,7 @@ export class Walk {
 
     /** All loads are through, and what is left is to save it. */
     get finishing(): boolean {
-        return this.#at === null && this.#next === null;
+        return this.#at === null && this.#open === null;
     }
 
     get number(): number {
@@ -28,8 +28,8 @@ export class Walk {
     /** The step is done: on to the next that is not, in this load or the one after. */
     on(): void {
         this.#at = null;
-        if (this.#next === null && this.tally.load < this.tally.loads) {
-            this.tally.load++;
+        if (this.#next === null) {
+            this.tally.load = this.#open ?? this.tally.load;
         }
     }
 
@@ -53,6 +53,12 @@ export class Walk {
 
     private get finishingNumber(): number {
         return this.#at ?? this.#next ?? this.tally.tasks.length + 1;
+    }
+
+    /** The first load that is not through, the one that is shown before all others; null when all are. */
+    get #open(): number | null {
+        const loads = [...Array(this.tally.loads).keys()].map((i) => i + 1);
+        return [this.tally.load, ...loads].find((load) => this.tally.currentIn(load) !== null) ?? null;
     }
 
     get #next(): number | null {

@@ -34,14 +34,16 @@
 
 <FaultNote fault={bench.fault} />
 <FormFoot form={starting} send={start} />
-<div class="grid items-center gap-x-4 gap-y-2 lg:grid-cols-[1fr_auto_auto]">
+<div class="grid grid-cols-2 items-stretch gap-x-3 gap-y-2 lg:grid-cols-[1fr_auto_auto] lg:items-center lg:gap-x-4">
     {#if bench.plan !== null}
-        <p class="flex items-start gap-2" id="bench-verdict" data-part="verdict" data-level={level}>
+        <p class="col-span-2 flex items-start gap-2 lg:col-span-1" id="bench-verdict" data-part="verdict" data-level={level}>
             <LevelMark {level} />
             <span class="min-w-0 flex-1"
                 >{sentence}
                 {#if level !== 'ok' && verdict !== undefined && bench.against.length === 0}<Standing {verdict} />{/if}
-                <button class="link inline-flex min-h-11 items-center align-middle font-bold" onclick={why}>Why</button></span
+                <button class="link -my-2.5 inline-flex min-h-11 min-w-11 items-center justify-center align-middle font-bold" onclick={why}
+                    >Why</button
+                ></span
             >
         </p>
     {/if}
@@ -56,6 +58,12 @@
         {#if remedy !== null}<button class="aside-act" aria-describedby="bench-verdict" data-part="remedy" data-mend onclick={remedy.press}
                 >{remedy.words}</button
             >{/if}
-        <button class="act" aria-describedby="bench-verdict" data-part="act" disabled={held} onclick={start}>Start mixing</button>
+        <button
+            class={['act', remedy === null && 'col-span-2 lg:col-span-1']}
+            aria-describedby="bench-verdict"
+            data-part="act"
+            disabled={held}
+            onclick={start}>Start mixing</button
+        >
     {/if}
 </div>

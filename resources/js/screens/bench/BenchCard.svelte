@@ -40,11 +40,11 @@
             <Spoons {plan} all />
         </div>
     </div>
-    <h3 class="font-bold">Steps</h3>
+    <h2 class="text-base">Steps</h2>
     <ol class="list-decimal pl-6 text-sm">
         {#each plan.steps as step, i (i)}<li>{step}</li>{/each}
     </ol>
-    <h3 class="mt-2 font-bold">Cautions</h3>
+    <h2 class="mt-2 text-base">Cautions</h2>
     <ul class="list-disc pl-6 text-sm">
         {#each plan.cautions as caution (caution.code)}<li>{caution.text}</li>{/each}
     </ul>

@@ -1,4 +1,5 @@
 <script lang="ts">
+    import Undo2 from '@lucide/svelte/icons/undo-2';
     import { api, taken } from '../../lib/client';
     import { keys } from '../../lib/keys.svelte';
     import { Sending } from '../../lib/sending.svelte';
@@ -76,12 +77,20 @@
         {#snippet wall()}
             <Sentence state={bench} own={() => void drawers?.show('own')} />
             {#if bench.shelf.opening.note}<p class="border-info my-1 border-l-8 pl-3" data-note>{bench.shelf.opening.note}</p>{/if}
-            {#if bench.plan !== null}<button class="quiet min-h-11 self-start text-left" onclick={() => void drawers?.show('settings')}
-                    >{bench.plan.spoken.strength.join(', ') || 'nothing reckoned in percent'}{bench.changed ? ', changed here' : ''}{bench
-                        .plan.loads.length > 1
-                        ? `; ${bench.plan.spoken.loads}`
-                        : ''}</button
-                >{/if}
+            {#if bench.plan !== null}
+                <div class="flex items-center gap-3">
+                    <button class="quiet min-h-11 text-left leading-tight" onclick={() => void drawers?.show('settings')}
+                        >{bench.plan.spoken.strength.join(', ') || 'nothing reckoned in percent'}{bench.changed
+                            ? ', changed here'
+                            : ''}{bench.plan.loads.length > 1 ? `; ${bench.plan.spoken.loads}` : ''}</button
+                    >
+                    {#if bench.canPutBack}<button
+                            class="link ml-auto inline-flex min-h-11 min-w-11 items-center gap-1 font-bold"
+                            aria-label="Put the level back"
+                            onclick={() => bench.putBack()}><Undo2 size={20} aria-hidden="true" />Undo</button
+                        >{/if}
+                </div>
+            {/if}
             <div class="mt-auto grid grid-cols-[6.5rem_minmax(0,1fr)] items-end gap-3 pb-3 sm:grid-cols-[18rem_minmax(0,1fr)] sm:gap-8">
                 <Level state={bench} />
                 {#if bench.plan !== null}<Spoons plan={bench.plan} />{/if}

@@ -87,7 +87,7 @@
             <ol class="my-3 list-decimal space-y-1 pl-6">
                 {#each plan.steps as step, i (i)}<li>{step}</li>{/each}
             </ol>
-            <h3 class="font-bold">Cautions</h3>
+            <h2 class="text-base">Cautions</h2>
             <ul class="my-2 list-disc space-y-1 pl-6">
                 {#each plan.cautions as caution (caution.code)}<li>{caution.text}</li>{/each}
             </ul>

@@ -13,7 +13,7 @@
 </script>
 
 <section aria-label="How much do I need?">
-    <h3 class="font-bold">How much do I need?</h3>
+    <h2 class="text-base">How much do I need?</h2>
     <div class="mt-1 grid gap-3">
         <label class="grid gap-1"
             ><span class="font-bold">Reckon</span><select class="select w-full" bind:value={need.kind}

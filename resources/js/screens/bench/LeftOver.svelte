@@ -22,7 +22,7 @@
 </script>
 
 <section aria-label="Only so much left">
-    <h3 class="font-bold">Only so much left</h3>
+    <h2 class="text-base">Only so much left</h2>
     <div class="mt-1 grid gap-3">
         <label class="grid gap-1"
             ><span class="font-bold">What is left, one thing a line</span><textarea

@@ -1,7 +1,6 @@
 <script lang="ts">
     import Minus from '@lucide/svelte/icons/minus';
     import Plus from '@lucide/svelte/icons/plus';
-    import Undo2 from '@lucide/svelte/icons/undo-2';
     import { kitchenly } from '../../parts/heights';
     import Sprayer from '../../parts/Sprayer.svelte';
     import type { BenchState } from './bench.svelte';
@@ -17,7 +16,7 @@
 </script>
 
 <section aria-label="The sprayer" class="grid min-h-0 content-end justify-items-center gap-2" data-part="sprayer">
-    <div class="h-[11.5rem] sm:h-[19rem]">
+    <div class="h-[10rem] sm:h-[19rem]">
         <Sprayer
             shape={bench.sprayer?.shape ?? 'jar'}
             capacity={bench.capacity}
@@ -29,15 +28,9 @@
             bare
         />
     </div>
-    <p class="text-center text-sm sm:text-base">{kitchenly(level)} of {kitchenly(bench.capacity)} {bench.unitWords}</p>
+    <p class="hidden text-center sm:block">{kitchenly(level)} of {kitchenly(bench.capacity)} {bench.unitWords}</p>
     <div class="flex">
         <button class="btn btn-square" aria-label="Less" onclick={() => by(-1)}><Minus size={20} aria-hidden="true" /></button>
         <button class="btn btn-square" aria-label="More" onclick={() => by(1)}><Plus size={20} aria-hidden="true" /></button>
-        <button
-            class="btn btn-square btn-ghost"
-            aria-label="Put the level back"
-            disabled={!bench.canPutBack}
-            onclick={() => bench.putBack()}><Undo2 size={20} aria-hidden="true" /></button
-        >
     </div>
 </section>

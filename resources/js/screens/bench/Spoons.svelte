@@ -27,7 +27,7 @@
         </div>
     {/if}
     {#each now as each (each.first)}
-        {#if all && plan.loads.length > 1}<h3 class="font-bold">{each.name}: {each.load.spoken}</h3>{/if}
+        {#if all && plan.loads.length > 1}<h2 class="text-base">{each.name}: {each.load.spoken}</h2>{/if}
         <ol>
             {#each each.load.items as item (item.key)}
                 <li class="border-base-300 border-b py-1 sm:py-1.5" data-spoon>

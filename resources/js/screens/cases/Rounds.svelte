@@ -3,6 +3,7 @@
     import { atTime } from '../../lib/time';
     import Correctable from '../../parts/Correctable.svelte';
     import LevelMark from '../../parts/LevelMark.svelte';
+    import { bare } from '../../lib/verdicts';
     import { levelOf } from './outcome';
     import RoundForm from './RoundForm.svelte';
 
@@ -11,7 +12,7 @@
 
 <section class="dish" aria-label="Rounds">
     <h2>Rounds</h2>
-    {#if one.rounds.length === 0}<p class="mt-2">Not sprayed yet. Mix a spray, test two leaves, count, then spray.</p>{/if}
+    {#if one.rounds.length === 0}<p class="mt-2">Not sprayed yet.</p>{/if}
     <ol class="mt-2 grid gap-4">
         {#each one.rounds as round, i (round.id)}
             <li class="grid gap-1" data-outcome={round.outcome} data-round={round.id}>
@@ -20,7 +21,7 @@
                         <span class="font-bold"
                             >{i + 1}. {atTime(round.sprayedAt)}:
                             <a class="link" href={`/batches/${round.batch.id}`}>{round.batch.name}</a></span
-                        >{#if round.strength.length > 0}<span class="quiet">, {round.strength.join(', ')}</span>{/if}
+                        >
                     {/snippet}
                     {#snippet form(done)}
                         <RoundForm
@@ -35,12 +36,10 @@
                     {#if round.outcome}
                         <div class="flex items-start gap-2">
                             <LevelMark level={levelOf(round.outcome)} silent />
-                            <p>{round.because}</p>
+                            <p>{bare(round.because)}</p>
                         </div>
                     {/if}
-                    {#if round.compared}<p class="quiet text-sm">
-                            Compared with the unsprayed plant (Henderson and Tilton 1955; Abbott 1925 where nothing was counted before).
-                        </p>{/if}
+                    {#if round.compared}<p class="quiet text-sm">Compared with the unsprayed plant.</p>{/if}
                     {#if round.handWork}<p class="quiet text-sm">Pruned, wiped or washed down the same day.</p>{/if}
                     {#if round.notes}<p class="quiet whitespace-pre-line">{round.notes}</p>{/if}
                 </Correctable>

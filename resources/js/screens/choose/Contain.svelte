@@ -45,23 +45,27 @@
     {/each}
     {#if !all && rest > 0}<button class="link min-h-11 justify-self-start" onclick={() => (all = true)}>{rest} more</button>{/if}
     {#if one.watches.length > 0}
-        <h3 class="mt-2 font-bold">Stood next to it: look them over once a week, four weeks long</h3>
-        {#each one.watches as watch (watch.id)}
-            <label class="flex min-h-11 items-center gap-3">
-                <input
-                    type="checkbox"
-                    class="checkbox checkbox-primary"
-                    checked={watch.cleared}
-                    onchange={(event) => void look(watch.id, event.currentTarget.checked)}
-                />
-                <span class={[watch.cleared && 'line-through']}
-                    >{watch.plant.name}<span class="quiet block text-sm"
-                        >{watch.cleared
-                            ? 'four clean weeks: cleared'
-                            : `${watch.lookedAt ? `looked over and clean ${atTime(watch.lookedAt)}; ` : ''}next look ${atTime(watch.dueAt)}`}</span
-                    ></span
-                >
-            </label>
-        {/each}
+        <details>
+            <summary class="min-h-11 cursor-pointer py-2 font-bold"
+                >Stood next to it: {one.watches.filter((watch) => !watch.cleared).length} to look over weekly</summary
+            >
+            {#each one.watches as watch (watch.id)}
+                <label class="flex min-h-11 items-center gap-3">
+                    <input
+                        type="checkbox"
+                        class="checkbox checkbox-primary"
+                        checked={watch.cleared}
+                        onchange={(event) => void look(watch.id, event.currentTarget.checked)}
+                    />
+                    <span class={[watch.cleared && 'line-through']}
+                        >{watch.plant.name}<span class="quiet block text-sm"
+                            >{watch.cleared
+                                ? 'four clean weeks: cleared'
+                                : `${watch.lookedAt ? `looked over and clean ${atTime(watch.lookedAt)}; ` : ''}next look ${atTime(watch.dueAt)}`}</span
+                        ></span
+                    >
+                </label>
+            {/each}
+        </details>
     {/if}
 </section>

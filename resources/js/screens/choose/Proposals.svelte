@@ -6,7 +6,7 @@
     import Proposal from './Proposal.svelte';
 
     /** More than this at once is no help in choosing. */
-    const SHOWN = 3;
+    const SHOWN = 2;
 
     const { choosing }: { choosing: Choosing } = $props();
     const choice = $derived(choosing.choice.value);

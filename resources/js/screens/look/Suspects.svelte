@@ -44,7 +44,7 @@
 <section class="dish grid gap-3" aria-label="Suspects">
     <FaultNote fault={seen.diagnosis.fault} />
     {#if found !== null}
-        <h2 role="status" data-finding={found.finding}>{found.words}</h2>
+        <div role="status"><h2 data-finding={found.finding}>{found.words}</h2></div>
         {#each found.looks as look (look.slug)}
             <div class="border-info border-l-8 pl-3">
                 <p class="font-bold">{look.words}</p>

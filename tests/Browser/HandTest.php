@@ -1,0 +1,318 @@
+<?php
+
+declare(strict_types=1);
+
+use Tests\Browser\Screen;
+use Tests\Browser\Served;
+
+/*
+ * What is in the hand: that the first screen answers, that few taps lead there, and that a slip is taken back.
+ */
+
+const DESK = [1280, 800];
+const PHONE = [390, 844];
+
+/** What of these parts is not whole on the screen, or lies under the apron or the words below. */
+const HIDDEN_PARTS = <<<'JS'
+    const nav = document.querySelector('.bar nav').getBoundingClientRect();
+    const floor = nav.top > innerHeight / 2 ? nav.top : innerHeight;
+    const apron = document.querySelector('[data-part="apron"]')?.getBoundingClientRect();
+    const hidden = [];
+    for (const [css, least] of JSON.parse(arguments[0])) {
+        const all = [...document.querySelectorAll(css)].filter((e) => e.checkVisibility());
+        const seen = all.filter((e) => {
+            const r = e.getBoundingClientRect();
+            const under = apron !== undefined && e.closest('[data-part="apron"]') === null ? apron.top : floor;
+            return r.top >= -1 && r.left >= -1 && r.right <= innerWidth + 1 && r.bottom <= Math.min(floor, under) + 1;
+        });
+        if (seen.length < Math.min(least, Math.max(1, all.length))) hidden.push(`${css}: ${seen.length} of ${all.length}`);
+    }
+    return hidden;
+    JS;
+
+/**
+ * @param array<string, int> $parts CSS and how many of it at least, where there are so many
+ *
+ * @return list<string>
+ */
+function hiddenParts(Screen $screen, array $parts): array
+{
+    $hidden = $screen->driver->executeScript(HIDDEN_PARTS, [json_encode(array_map(null, array_keys($parts), $parts), \JSON_THROW_ON_ERROR)]);
+
+    return array_values(array_filter((array) $hidden, is_string(...)));
+}
+
+function words(Screen $screen): int
+{
+    $count = $screen->script(<<<'JS'
+        const words = (text) => text.split(/\s+/).filter((word) => /[\p{L}\p{N}]/u.test(word)).length;
+        let all = 0;
+        const walk = (node) => {
+            if (node.nodeType === 3) { all += words(node.textContent); return; }
+            if (node.nodeType !== 1 || ! node.checkVisibility() || node.classList.contains('sr-only') || node.classList.contains('hidden')) return;
+            if (node.tagName === 'SELECT') { all += words(node.selectedOptions[0]?.textContent ?? ''); return; }
+            node.childNodes.forEach(walk);
+        };
+        walk(document.querySelector('main'));
+        return all;
+        JS);
+
+    return is_int($count) ? $count : 0;
+}
+
+it('answers in the first screen of the bench: what, how much, each spoon, how bad, what mends it, what to do', function (string $notebook, int $width, int $height): void {
+    Screen::with($notebook === 'demo' ? Served::demo() : Served::bare(), static function (Screen $screen) use ($notebook, $width): void {
+        $parts = ['[data-recipe]' => 1, '[data-part="sprayer"] [data-sprayer]' => 1, '[data-spoon]' => $width < 700 ? 4 : 5, '[data-part="verdict"]' => 1, '[data-part="act"]' => 1, '[data-part="remedy"]' => 1];
+        $all = $notebook === 'demo' ? ['/bench', '/bench?recipe=mint-oil-by-the-cup&sprayer=3', '/bench?recipe=soap-and-alcohol-by-eye&sprayer=1', '/bench?recipe=mint-mask&sprayer=4&case=7'] : ['/bench'];
+        foreach ($all as $path) {
+            $screen->open($path)->see('What was checked');
+            usleep(400_000);
+            if (str_contains($path, 'mint-oil')) {
+                unset($parts['[data-part="remedy"]']);
+            }
+            $parts = array_filter($parts, static fn(string $css): bool => $css !== '[data-part="remedy"]' || $screen->all($css) !== [], \ARRAY_FILTER_USE_KEY);
+            expect(hiddenParts($screen, $parts))->toBe([], $path);
+        }
+        // It never opens on a stop.
+        $screen->open('/bench')->see('What was checked');
+        expect($screen->all('[data-part="verdict"]')[0]->getAttribute('data-level'))->not->toBe('stop');
+    }, $width, $height);
+})->with([['demo', ...DESK], ['demo', ...PHONE], ['bare', ...DESK], ['bare', ...PHONE]]);
+
+it('has the step, the sprayer and the tick in the first screen while mixing, whatever the step', function (int $width, int $height): void {
+    Screen::with(Served::demo(), static function (Screen $screen): void {
+        $screen->open('/bench?recipe=castile-and-kitchen-oil&sprayer=1')->see('Start mixing')->press('Start mixing')->see('Step 1 of');
+        for ($i = 0; $i < 40 && ! str_contains($screen->text(), 'It is mixed: save it'); ++$i) {
+            usleep(60_000);
+            $said = $screen->all('[data-part="step"]')[0]->getText();
+            $parts = ['[data-part="step"]' => 1, '[data-part="sprayer"] svg' => 1, '[data-part="tick"]' => 1, '[data-ring]' => 2];
+            expect(hiddenParts($screen, $screen->all('[data-ring]') === [] ? array_slice($parts, 0, 3) : $parts))->toBe([], $said)
+                ->and(words($screen))->toBeLessThanOrEqual(120, $said);
+            $small = $screen->script("return [...document.querySelectorAll('[data-ring], [data-part=tick]')].filter((e) => e.checkVisibility() && Math.min(e.getBoundingClientRect().width, e.getBoundingClientRect().height) < 63.5).length");
+            expect($small)->toBe(0, $said);
+            $screen->keys('n');
+        }
+        $screen->see('All used up?');
+    }, $width, $height);
+})->with([DESK, PHONE]);
+
+it('keeps to the words that each screen has', function (string $path, int $most): void {
+    Screen::with(Served::demo(), static function (Screen $screen) use ($path, $most): void {
+        $screen->open($path);
+        $screen->until(static fn(): bool => $screen->all('main h1') !== [] && ! str_contains($screen->text(), 'One moment'), "{$path} did not come up.");
+        usleep(700_000);
+        $words = words($screen);
+        expect($words)->toBeGreaterThan(20)->toBeLessThanOrEqual($most);
+    });
+})->with([['/bench', 250], ['/batches/19', 120], ['/cases/6', 200], ['/cases/5', 200], ['/cases/6/choose', 250], ['/cases/5/choose', 250], ['/worked', 300], ['/', 200]]);
+
+it('takes one tap from Today to the spoons that are due, two to the same again, three to a count', function (): void {
+    Screen::with(Served::demo(), static function (Screen $screen): void {
+        $screen->open('/')->see('This evening')->press('Mix it: Next round: Black spot on Climbing rose')->see('Start mixing');
+        $screen->until(static fn(): bool => $screen->all('[data-spoon]') !== [], 'There are no spoons.');
+
+        $screen->open('/')->see('This evening');
+        $task = $screen->named('[data-task="next-round"] a', 'The same again: Next round: Black spot on Climbing rose');
+        $batch = (int) preg_replace('/\D/', '', (string) parse_url($task->getAttribute('href') ?? '', \PHP_URL_QUERY));
+        $task->click();
+        $screen->see('Start mixing')->press('Start mixing')->see('spoonfuls are in');
+        $mixed = $screen->later('const [a, b, done] = arguments; Promise.all([a, b].map((id) => fetch(`/api/batches/${id}`).then((r) => r.json()))).then(([x, y]) => done([JSON.stringify(x.recipeDocument) === JSON.stringify(y.recipeDocument), x.makeWords === y.makeWords, x.sprayer?.id === y.sprayer?.id, x.case?.id === y.case?.id]))', [$batch, (int) preg_replace('/\D/', '', $screen->path())]);
+        expect($mixed)->toBe([true, true, true, true]);
+
+        $screen->open('/')->see('Count again: Mealybugs on Fuchsia basket');
+        $form = '[data-task="count-after"] form';
+        $screen->named("{$form} button", 'One more: How many white tufts on the plant?')->click();
+        $screen->named("{$form} button", 'One more: How many white tufts on the plant?')->click();
+        $screen->script("const f = [...document.querySelectorAll('{$form}')].find((each) => each.textContent.includes('white tufts')); const b = [...f.querySelectorAll('button')].at(-1); b.click(); b.click();");
+        $screen->see('The count of 2 white tufts on the plant is saved.');
+        usleep(300_000);
+        $counts = $screen->later("fetch('/api/cases/5').then((r) => r.json()).then((c) => arguments[0](c.counts.filter((one) => one.value === 2).length))");
+        expect($counts)->toBe(1);
+        $screen->press('Undo')->see('is taken back.');
+    }, ...PHONE);
+});
+
+it('takes three taps from a shipped recipe to the first tick, and sixteen from an empty notebook', function (): void {
+    Screen::with(Served::bare(), static function (Screen $screen): void {
+        $taps = 0;
+        $tap = static function (string $name) use ($screen, &$taps): void {
+            ++$taps;
+            $screen->press($name);
+        };
+        $screen->open('/');
+        $tap('What is on my plant?');
+        $tap('Clusters of small soft insects on tips or stems');
+        // The sign that was ticked stays while the plant is named.
+        ++$taps;
+        $screen->type('Name of the plant', 'Nasturtium');
+        $tap('Add the plant');
+        $screen->see('Nasturtium is saved.');
+        expect($screen->all('button[aria-pressed="true"]'))->toHaveCount(1);
+        $tap('Open a case: aphids');
+        $screen->see('Aphids: contain, then choose');
+        ++$taps;
+        $screen->until(static fn(): bool => $screen->all('[data-option] a') !== [], 'Nothing is proposed.');
+        $screen->named('[data-option] a', $screen->all('[data-option] a')[0]->getText())->click();
+        $tap('which sprayer?');
+        $tap('Trigger bottle, 1 US qt');
+        $screen->see('Trigger bottle is saved.');
+        $tap('US kitchen spoons: 1 tbsp, 1 tsp, ½ tsp, ¼ tsp');
+        $screen->see('now yours');
+        $tap('Start mixing');
+        $screen->see('spoonfuls are in');
+        while ($screen->all('[data-ring]') === [] && $taps < 20) {
+            $tap('Done');
+            usleep(150_000);
+        }
+        ++$taps;
+        $screen->all('[data-ring]')[0]->click();
+        $screen->see('1 of ');
+        fwrite(\STDERR, "From an empty notebook to the first tick: {$taps} taps.\n");
+        expect($taps)->toBeLessThanOrEqual(16);
+
+        // From Today: bench, start, first tick.
+        $screen->open('/')->press('Mix a spray')->see('Start mixing')->press('Start mixing')->see('Step 1 of')->press('Done')->see('Step 2 of');
+    }, ...PHONE);
+});
+
+it('lets a finger pass over the sprayer: it scrolls and sets nothing; only the handle drags', function (): void {
+    Screen::with(Served::demo(), static function (Screen $screen): void {
+        $screen->open('/bench?recipe=neem-leaf-quart&sprayer=1')->see('What was checked');
+        $made = static fn(): ?string => $screen->all('[data-make]')[0]->getAttribute('value');
+        expect($made())->toBe('1');
+        $screen->swipe($screen->all('[data-sprayer] svg')[0], -260);
+        usleep(500_000);
+        expect($made())->toBe('1')->and($screen->script('return scrollY'))->toBeGreaterThan(60);
+        $screen->script('scrollTo(0, 0)');
+        usleep(200_000);
+        $screen->swipe($screen->all('[role="slider"]')[0], 80);
+        usleep(400_000);
+        expect((float) $made())->toBeLessThan(0.8)->and($screen->script('return scrollY'))->toBe(0);
+        $screen->press('Less');
+        while ($screen->all('[aria-label="Put the level back"]') !== []) {
+            $screen->press('Put the level back');
+            usleep(50_000);
+        }
+        expect($made())->toBe('1')->and($screen->complaints())->toBe([]);
+    }, ...PHONE);
+});
+
+it('has targets of 44 px everywhere on bench and mixing', function (int $width, int $height): void {
+    Screen::with(Served::demo(), static function (Screen $screen): void {
+        foreach (['/bench?recipe=neem-leaf-quart&sprayer=1', '/batches/19', '/', '/cases/5', '/plants/2', '/shed'] as $path) {
+            $screen->open($path);
+            $screen->until(static fn(): bool => $screen->all('main h1') !== [] && ! str_contains($screen->text(), 'One moment'), "{$path} did not come up.");
+            usleep(400_000);
+            $small = $screen->script("return [...document.querySelectorAll('main button, main select, main summary, main .btn, main .act, main .aside-act, nav a, main input:not([type=checkbox]):not([type=radio]):not([type=file])')].filter((e) => e.checkVisibility() && ! e.classList.contains('sr-only') && (e.getBoundingClientRect().height < 43.5 || (e.matches('button') && e.getBoundingClientRect().width < 43.5))).map((e) => e.outerHTML.slice(0, 100))");
+            expect($small)->toBe([], $path);
+        }
+    }, $width, $height);
+})->with([DESK, PHONE]);
+
+it('fits 320 px and a page at 200 %, and writes every chart in one size', function (): void {
+    Screen::with(Served::demo(), static function (Screen $screen): void {
+        foreach (['/', '/bench', '/batches/19', '/plants', '/plants/2', '/cases/6', '/cases/6/choose', '/worked', '/shed', '/look'] as $path) {
+            $screen->open($path);
+            $screen->until(static fn(): bool => $screen->all('main h1') !== [] && ! str_contains($screen->text(), 'One moment'), "{$path} did not come up.");
+            foreach ([320, 640] as $width) {
+                $screen->resize($width, 600);
+                usleep(150_000);
+                expect($screen->script('return document.documentElement.scrollWidth - document.documentElement.clientWidth'))->toBe(0, "{$path} at {$width}");
+            }
+            // A drawing with figures has a sentence of its own, and its text is of one size on any screen.
+            $silent = $screen->script("return [...document.querySelectorAll('main svg')].filter((e) => e.querySelector('text') && e.checkVisibility() && ! e.closest('[aria-hidden]') && (e.getAttribute('aria-label') ?? '').split(' ').length < 3).length");
+            expect($silent)->toBe(0, $path);
+        }
+        foreach ([390, 1280] as $width) {
+            $screen->resize($width, 800);
+            $screen->open('/cases/6')->see('Counts');
+            usleep(300_000);
+            $sizes = $screen->script("return [...new Set([...document.querySelectorAll('section[aria-label=Counts] svg text')].map((e) => Math.round(e.getScreenCTM().a * parseFloat(getComputedStyle(e).fontSize))))]");
+            expect($sizes)->toBe([16], (string) $width);
+        }
+    });
+});
+
+it('draws the border of a field three to one, by day and by night', function (string $theme): void {
+    Screen::with(Served::demo(), static function (Screen $screen) use ($theme): void {
+        $screen->open('/plants/2')->see('What it is proven to bear');
+        $screen->script("document.documentElement.dataset.theme = '{$theme}'; document.querySelectorAll('details').forEach((each) => { each.open = true; })");
+        usleep(600_000);
+        // WCAG 2.1, relative luminance and contrast ratio; colours are drawn on a canvas, so that any notation is read.
+        $least = $screen->script(<<<'JS'
+            const context = document.createElement('canvas').getContext('2d', { willReadFrequently: true });
+            const rgb = (colour) => { context.fillStyle = colour; context.fillRect(0, 0, 1, 1); return [...context.getImageData(0, 0, 1, 1).data].slice(0, 3); };
+            const light = (colour) => rgb(colour).map((v) => v / 255).map((v) => (v <= 0.04045 ? v / 12.92 : ((v + 0.055) / 1.055) ** 2.4)).reduce((sum, v, i) => sum + v * [0.2126, 0.7152, 0.0722][i], 0);
+            const ratio = (a, b) => { const [x, y] = [light(a), light(b)].sort((p, q) => q - p); return (x + 0.05) / (y + 0.05); };
+            const wall = getComputedStyle(document.body).backgroundColor;
+            return Math.min(...[...document.querySelectorAll('main .input, main .select, main .textarea')].filter((e) => e.checkVisibility()).map((e) => ratio(getComputedStyle(e).borderTopColor, wall)));
+            JS);
+        expect($least)->toBeGreaterThanOrEqual(3.0);
+    });
+})->with(['enamel', 'shed']);
+
+it('prints on white whatever the screen is, the bench card on one page, and no buttons', function (): void {
+    Screen::with(Served::demo(), static function (Screen $screen): void {
+        foreach (['/bench?recipe=neem-leaf-quart&sprayer=1' => 1, '/batches/19' => 2, '/cases/6' => 2, '/worked' => 3, '/plants/2' => 2] as $path => $most) {
+            $screen->open($path);
+            $screen->until(static fn(): bool => $screen->all('main h1') !== [] && ! str_contains($screen->text(), 'One moment'), "{$path} did not come up.");
+            usleep(700_000);
+            $screen->script("document.documentElement.dataset.theme = 'shed'");
+            $pages = preg_match_all('#/Type\s*/Page\b#', $screen->pdf());
+            expect($pages)->toBeGreaterThan(0)->toBeLessThanOrEqual($most, $path);
+            $screen->onPaper();
+            $left = $screen->script("return [...document.querySelectorAll('button, form, select, textarea, nav, .act')].filter((e) => e.checkVisibility()).map((e) => e.outerHTML.slice(0, 90))");
+            expect($left)->toBe([], $path)->and($screen->script('return getComputedStyle(document.body).backgroundColor'))->toBe('rgb(255, 255, 255)', $path);
+            $screen->offPaper();
+        }
+    });
+});
+
+it('asks nothing of the server for a screen that its page did not bring, and one call at most for one that is gone to', function (): void {
+    Screen::with(Served::demo(), static function (Screen $screen): void {
+        $asked = static fn(): array => array_values(array_filter($screen->requests(), static fn(string $url): bool => str_contains($url, '/api/')));
+        $screen->open('/')->see('This evening');
+        $screen->requests();
+        foreach (['/' => 'This evening', '/bench' => 'What was checked', '/batches/19' => 'spoonfuls are in', '/plants' => 'Climbing rose', '/plants/2' => 'What it had', '/cases/6' => 'Counts', '/worked' => 'Best first', '/shed' => 'Recipes', '/look' => 'Tick what you see'] as $path => $said) {
+            $screen->open($path)->see($said);
+            $calls = $asked();
+            // The bench asks what the rules say of its case once the plan is there, and what was ticked is asked of the suspects.
+            $beside = array_filter($calls, static fn(string $url): bool => preg_match('#/api/(cases/\d+(/choice)?|diagnosis)$#', $url) === 1);
+            expect(array_values(array_diff($calls, $beside)))->toBe([], $path);
+        }
+        foreach (['Plants' => 'Climbing rose', 'Shed' => 'Recipes', 'Worked' => 'Best first', 'Today' => 'This evening'] as $word => $said) {
+            $asked();
+            $screen->press($word)->see($said);
+            expect(count($asked()))->toBeLessThanOrEqual(1, $word);
+        }
+    });
+});
+
+it('brings little with the first page, and little more with any other', function (): void {
+    $folder = Served::root() . '/public/build';
+    Served::demo();
+    $manifest = json_decode((string) file_get_contents("{$folder}/.vite/manifest.json"), true);
+    assert(is_array($manifest));
+    $weigh = static function (string ...$entries) use ($manifest, $folder): array {
+        $files = [];
+        while (($name = array_pop($entries)) !== null) {
+            $chunk = is_array($manifest[$name] ?? null) ? $manifest[$name] : [];
+            foreach (array_filter([$chunk['file'] ?? '', ...(array) ($chunk['css'] ?? [])], is_string(...)) as $file) {
+                if (! isset($files[$file])) {
+                    $files[$file] = (int) filesize("{$folder}/{$file}.gz");
+                    array_push($entries, ...array_filter((array) ($chunk['imports'] ?? []), is_string(...)));
+                }
+            }
+        }
+
+        return $files;
+    };
+    $first = $weigh('index.html', 'js/begin.ts');
+    expect(array_sum($first + $weigh('js/screens/bench/Bench.svelte')))->toBeLessThanOrEqual(70_000)
+        ->and(array_sum($first + $weigh('js/screens/today/Today.svelte')))->toBeLessThanOrEqual(70_000);
+    $screens = array_filter(array_keys($manifest), static fn(int|string $name): bool => is_string($name) && str_starts_with($name, 'js/screens/') && is_array($manifest[$name]) && ($manifest[$name]['isDynamicEntry'] ?? false) === true);
+    expect(count($screens))->toBeGreaterThan(12);
+    foreach ($screens as $screen) {
+        expect(array_sum(array_diff_key($weigh($screen), $first)))->toBeLessThanOrEqual(40_000, $screen);
+    }
+});
