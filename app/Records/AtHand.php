@@ -11,6 +11,7 @@ use IdleMixer\Core\Measure\Kit;
 use IdleMixer\Core\Mix\Formulator;
 use IdleMixer\Core\Quantity\Amount;
 use IdleMixer\Core\Quantity\Unit;
+use IdleMixer\Core\Recipe\RecipeUse;
 use IdleMixer\Core\Wording\Measures;
 use IdleMixer\Core\Work\Item;
 use IdleMixer\Core\Work\Load;
@@ -26,10 +27,12 @@ final class AtHand
     {
         $this->kit ??= HouseholdKit::kit() ?? Kit::kitchen();
         $this->fill ??= self::sprayer();
-        $whole = (new Formulator())->scaledTo($this->fill->volume(), $option->recipe, $option->dose->highEnd ?? false, $option->dose->factor ?? 1.0, '/recipe');
+        // Swabs are dipped into a jar, and no sprayer is filled for them.
+        $fill = $option->recipe->use === RecipeUse::Spot ? Amount::of(0.5, Unit::UsCup) : $this->fill;
+        $whole = (new Formulator())->scaledTo($fill->volume(), $option->recipe, $option->dose->highEnd ?? false, $option->dose->factor ?? 1.0, '/recipe');
         $items = Load::of($whole, $this->kit->planner())->items;
 
-        return implode(', ', array_map(static fn(Item $item): string => Measures::scoops($item->measured) . ' ' . $item->name(), $items)) . ' in ' . Measures::amount($this->fill);
+        return implode(', ', array_map(static fn(Item $item): string => Measures::scoops($item->measured) . ' ' . $item->name(), $items)) . ' in ' . Measures::amount($fill);
     }
 
     /** One quart where there is none yet. */

@@ -6,10 +6,11 @@
 
 <!-- For paper: each step with its box, each spoonful with its ring, filled where it is ticked. -->
 <div class="hidden print:block" data-sheet>
+    <h2 class="text-2xl">{tally.batch.name}</h2>
     <p class="mb-2">{tally.batch.plan.spoken.make} in {tally.batch.plan.spoken.loads}: {tally.batch.plan.spoken.strength.join(', ')}</p>
     {#each tally.batch.plan.loads as load, l (l)}
         {#if tally.loads > 1}<h2 class="mt-3">Load {l + 1}: {load.spoken}</h2>{/if}
-        <ol class="list-decimal pl-6">
+        <ol class="list-decimal pl-9">
             {#each load.tasks as task, i (i)}
                 {@const item = tally.itemOf(l + 1, task)}
                 <li class="py-0.5">

@@ -45,6 +45,8 @@
         task?.code === 'protect' ? tally.batch.plan.cautions.filter((one) => BEFORE_MIXING.includes(one.code)).slice(0, 4) : [],
     );
     const stops = $derived(task?.code === 'protect' ? tally.batch.plan.verdicts.filter((one) => one.level === 'stop') : []);
+    /** A long sentence is written smaller, so that the sprayer and the rings stay beside it. */
+    const long = $derived((task?.text.length ?? 0) > 70);
     const glass = $derived(task?.code === 'stand-test');
 
     /** Its first sentence. */
@@ -80,7 +82,12 @@
             </div>
             <div class="order-1 grid gap-2 sm:order-2">
                 <p class="quiet" data-step-number>Step {walk.number} of {tally.tasks.length}</p>
-                <p class="text-[1.6rem] leading-tight font-bold sm:text-[2.3rem]" data-part="step">{task?.text}</p>
+                <p
+                    class={['leading-tight font-bold', long ? 'text-[1.25rem] sm:text-[2rem]' : 'text-[1.6rem] sm:text-[2.3rem]']}
+                    data-part="step"
+                >
+                    {task?.text}
+                </p>
                 {#if stands !== ''}<p class="quiet sm:text-lg" data-level>Then it stands {stands}.</p>{/if}
                 <div class="hidden gap-3 sm:grid">{@render hands()}</div>
             </div>

@@ -41,7 +41,7 @@
         </div>
     </div>
     <h2 class="text-base">Steps</h2>
-    <ol class="list-decimal pl-6 text-sm">
+    <ol class="list-decimal pl-9 text-sm">
         {#each plan.steps as step, i (i)}<li>{step}</li>{/each}
     </ol>
     <h2 class="mt-2 text-base">Cautions</h2>

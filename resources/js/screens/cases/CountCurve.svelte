@@ -1,6 +1,6 @@
 <script lang="ts">
     import type { Schemas } from '../../lib/client';
-    import { onShortDay } from '../../lib/time';
+    import { atTime, onShortDay } from '../../lib/time';
     import Counts from './Counts.svelte';
     import { BOTTOM, curveOf, HEIGHT, LEFT } from './curve';
 
@@ -8,13 +8,23 @@
     /** One unit of the drawing is one px, so that its text has the size of text. */
     let width = $state(480);
     const curve = $derived(curveOf(one, width));
+    /** Days under the curve, each once. */
+    const ticks = $derived(
+        curve.x
+            .ticks(Math.max(2, Math.round(width / 180)))
+            .filter((tick, i, all) => i === 0 || onShortDay(tick) !== onShortDay(all[i - 1] ?? tick)),
+    );
     /** The curve as a sentence. */
     const story = $derived.by(() => {
         const treated = one.counts.filter((count) => !count.untreated);
         const [first, last] = [treated[0], treated.at(-1)];
-        return first === undefined || last === undefined
-            ? `${one.rounds.length} rounds, no count`
-            : `From ${first.value} on ${onShortDay(first.countedAt)} to ${last.value} on ${onShortDay(last.countedAt)}, with ${one.rounds.length} ${one.rounds.length === 1 ? 'round' : 'rounds'}`;
+        const rounds = one.rounds.length === 0 ? 'not sprayed yet' : one.rounds.length === 1 ? 'one round' : `${one.rounds.length} rounds`;
+        if (first === undefined || last === undefined) {
+            return `No count of the sprayed plant, ${rounds}`;
+        }
+        return first === last
+            ? `${first.value} on ${onShortDay(first.countedAt)}, ${rounds}`
+            : `From ${first.value} on ${onShortDay(first.countedAt)} to ${last.value} on ${onShortDay(last.countedAt)}, ${rounds}`;
     });
     const compared = $derived(one.counts.some((count) => count.untreated));
 </script>
@@ -30,7 +40,7 @@
                 <path d={`M${LEFT} ${curve.y(tick)}H${width - 8}`} class="stroke-base-300" stroke-width="1.5" />
                 <text x={LEFT - 8} y={curve.y(tick) + 5} text-anchor="end" font-size="16" class="fill-base-content font-mono">{tick}</text>
             {/each}
-            {#each curve.x.ticks(Math.max(2, Math.round(width / 180))) as tick (tick.getTime())}
+            {#each ticks as tick (tick.getTime())}
                 <text x={curve.x(tick)} y={HEIGHT - BOTTOM + 24} text-anchor="middle" font-size="16" class="fill-base-content"
                     >{onShortDay(tick)}</text
                 >
@@ -65,6 +75,16 @@
                 ? 'Round dot: sprayed plant. Open square: unsprayed plant. Wedge with a number: a round.'
                 : 'Round dot: a count. Wedge with a number: a round.'}
         </p>
-        <Counts {one} {onsaved} />
+        <table class="mt-2 hidden w-full text-left print:table">
+            <thead><tr><th scope="col">Counted</th><th scope="col">Sprayed plant</th><th scope="col">Unsprayed plant</th></tr></thead>
+            <tbody>
+                {#each one.counts as count (count.id)}<tr class="border-base-300 border-t"
+                        ><td>{atTime(count.countedAt)}</td><td>{count.untreated ? '' : count.value}</td><td
+                            >{count.untreated ? count.value : ''}</td
+                        ></tr
+                    >{/each}
+            </tbody>
+        </table>
+        <div class="no-print"><Counts {one} {onsaved} /></div>
     {/if}
 </section>

@@ -76,7 +76,11 @@
             <QuickCount caseId={one.id} counted={one.counted} main {onsaved} />
         {:else if act.kind === 'mix'}
             <p class="min-w-56 flex-1 text-xl font-bold" id="next-act">
-                {one.rounds.length === 0 ? 'Not sprayed yet. Count first, then mix.' : 'The next round is due.'}
+                {one.rounds.length > 0
+                    ? 'The next round is due.'
+                    : one.counts.length > 0
+                      ? 'Not sprayed yet.'
+                      : 'Not sprayed yet. Count first, then mix.'}
             </p>
             <a class="act" href={`/bench?case=${one.id}`} aria-describedby="next-act">Mix it</a>
             {#if round !== undefined}<a class="aside-act" href={`/bench?again=${round.batch.id}`}>The same again</a>{/if}

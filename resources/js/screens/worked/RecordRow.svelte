@@ -25,6 +25,7 @@
                     Math.abs(row.medianReductionPercent),
                 )} % {row.medianReductionPercent >= 0 ? 'fewer' : 'more'}{/if}.
         </p>
+        <p class="hidden print:block">{told}.</p>
         <div class="no-print flex flex-wrap items-start gap-x-4">
             <a
                 class="link inline-flex min-h-11 items-center"
