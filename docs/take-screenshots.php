@@ -15,8 +15,8 @@ require __DIR__ . '/../vendor/autoload.php';
 /** name => [address, width, height, theme, script to run first] */
 $pictures = [
     'today' => ['/', 1280, 800, 'enamel', ''],
-    'bench' => ['/bench?recipe=neem-leaf-quart&case=8&sprayer=1', 1280, 1100, 'enamel', ''],
-    'bench-phone-dark' => ['/bench?recipe=kitchen-oil-by-the-quart&sprayer=3', 390, 844, 'shed', 'document.querySelector("[data-plan]").scrollIntoView()'],
+    'bench' => ['/bench?recipe=neem-leaf-quart&case=8&sprayer=1', 1280, 800, 'enamel', ''],
+    'bench-phone-dark' => ['/bench?recipe=kitchen-oil-by-the-quart&sprayer=3', 390, 844, 'shed', ''],
     'mixing' => ['/batches/19', 1280, 800, 'enamel', ''],
     'way-out' => ['/batches/19', 1280, 1000, 'enamel', <<<'JS'
         const label = (text) => [...document.querySelectorAll('label')].find((l) => l.textContent.trim().startsWith(text)).querySelector('input');
@@ -27,11 +27,11 @@ $pictures = [
         JS],
     'batch' => ['/batches/16', 1280, 900, 'enamel', ''],
     'batches' => ['/batches', 1280, 800, 'enamel', ''],
-    'leaf-tests' => ['/leaf-tests', 1280, 800, 'enamel', ''],
     'leaf-test' => ['/leaf-tests/4', 1280, 800, 'enamel', ''],
     'look' => ['/look', 1280, 900, 'enamel', '[...document.querySelectorAll("main button")].filter((b) => /sticky shine|Ants going/.test(b.textContent)).forEach((b) => b.click()); window.scrollTo(0, 0)'],
     'choose' => ['/cases/5/choose', 1280, 1000, 'enamel', ''],
-    'cases' => ['/cases', 1280, 800, 'enamel', ''],
+    'plants' => ['/plants', 1280, 800, 'enamel', ''],
+    'plant' => ['/plants/2', 1280, 900, 'enamel', ''],
     'case' => ['/cases/6', 1280, 1000, 'enamel', ''],
     'worked' => ['/worked', 1280, 1000, 'enamel', ''],
     'sprayer' => ['/sprayers/2', 1280, 900, 'enamel', ''],

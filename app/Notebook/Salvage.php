@@ -61,10 +61,10 @@ final readonly class Salvage
     private function opened(string $damaged, string $work, string $donor): PDO
     {
         $last = null;
-        foreach ([0, self::HEADER_BYTES, \PHP_INT_MAX] as $replaced) {
+        foreach ([[0, false], [self::HEADER_BYTES, false], [\PHP_INT_MAX, false], [0, true], [\PHP_INT_MAX, true]] as [$replaced, $tail]) {
             Files::remove($work);
             Copier::plain($damaged, $work);
-            self::fill($work, (string) file_get_contents($donor), $replaced);
+            self::fill($work, (string) file_get_contents($donor), $replaced, $tail);
             try {
                 $pdo = Sqlite::open($work);
                 $pdo->exec('pragma writable_schema = on');
@@ -82,8 +82,11 @@ final readonly class Salvage
         throw new StoreFault(StoreTrouble::Damaged, 'Nothing could be read out of it' . ($last === null ? '.' : " ({$last->getMessage()})."));
     }
 
-    /** @param int $replaced how many bytes of the first page are taken from the donor */
-    private static function fill(string $work, string $donor, int $replaced): void
+    /**
+     * @param int  $replaced how many bytes of the first page are taken from the donor
+     * @param bool $tail     whether what was cut off is taken from the donor, too: the tables may be told of on a page of it
+     */
+    private static function fill(string $work, string $donor, int $replaced, bool $tail): void
     {
         $text = (string) file_get_contents($work);
         $page = self::number(substr($donor, 16, 2));
@@ -97,6 +100,10 @@ final readonly class Salvage
         $wanted = self::number(substr($text, 28, 4)) * $page;
         // A file that was cut off is refused as a whole; with its end filled up, what is left of it can be read.
         $bounded = $wanted > 0 && $wanted < 100 * max(strlen($text), $page) ? $wanted : strlen($text);
+        if ($tail && strlen($text) < $bounded) {
+            $text = str_pad($text, (int) ceil(strlen($text) / $page) * $page, "\0");
+            $text .= substr($donor, strlen($text), max(0, $bounded - strlen($text)));
+        }
         file_put_contents($work, str_pad($text, $bounded, "\0"));
     }
 
@@ -136,8 +143,7 @@ final readonly class Salvage
             try {
                 $new->exec($sql);
             } catch (PDOException) {
-                $leftOver->twins($sql);
-                $new->exec($sql);
+                $this->again($new, $leftOver, $sql);
             }
         }
         $new->exec('pragma application_id = ' . Edition::APPLICATION);
@@ -177,6 +183,20 @@ final readonly class Salvage
             if (! in_array($table, $there, true)) {
                 $new->exec($sql);
             }
+        }
+        foreach (array_diff_key($this->definitions(Sqlite::open($donor), 'index'), $this->definitions($new, 'index')) as $sql) {
+            $new->exec($sql);
+        }
+    }
+
+    /** An index that two rows stand in the way of; one whose making cannot be read is made anew with what is missing. */
+    private function again(PDO $new, LeftOver $leftOver, string $sql): void
+    {
+        try {
+            $leftOver->twins($sql);
+            $new->exec($sql);
+        } catch (PDOException) {
+            // See above.
         }
     }
 

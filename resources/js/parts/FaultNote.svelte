@@ -7,7 +7,7 @@
 
 {#if fault !== null}
     <div role="alert" class="border-error my-3 flex items-start gap-3 border-l-8 py-2 pl-3">
-        <LevelMark level="stop" />
+        <LevelMark level="fault" />
         <div>
             <p class="font-bold">{fault.message}</p>
             {#if fault.path !== ''}<p class="quiet text-sm">at {fault.path}</p>{/if}

@@ -50,7 +50,7 @@
     <ul class="grid gap-2">
         {#each read as one, i (i)}
             <li class={['border-l-8 pl-3', one.fault === '' ? 'border-success' : 'border-error']}>
-                <LevelMark level={one.fault === '' ? 'ok' : 'stop'} />
+                <LevelMark level={one.fault === '' ? 'ok' : 'fault'} />
                 <strong>{one.file}</strong>: {one.fault === '' ? `${one.kept}.` : one.fault}
                 {#if one.again !== null}<button type="button" class="btn" onclick={() => void keepAllTheSame(i)}
                         >Keep it as the next version</button

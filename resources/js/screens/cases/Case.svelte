@@ -1,5 +1,6 @@
 <script lang="ts">
     import { api, taken, type Schemas } from '../../lib/client';
+    import { Kept } from '../../lib/kept';
     import { Loaded } from '../../lib/loaded.svelte';
     import { onDay } from '../../lib/time';
     import { undo } from '../../lib/undo.svelte';
@@ -16,7 +17,9 @@
     const id = Number(route.params.id);
     const page = new Loaded(() => taken(api.GET('/api/cases/{id}', { params: { path: { id } } })));
     undo.followedBy(page);
-    let open = $state({ count: false, round: false, close: false });
+    /** What was typed and not saved yet is shown without a tap. */
+    const typed = (form: string): boolean => new Kept(`idle-mixer-typed/${form}`).read() !== null;
+    let open = $state({ count: typed(`count-of-case-${id}`), round: typed(`round-of-case-${id}`), close: typed(`close-case-${id}`) });
 
     /** What was saved is said, the form is shut, and the top says what is next. */
     function saved(next: Schemas['Case']): void {
