@@ -58,12 +58,14 @@
                     <h2>What it had</h2>
                     {#if had.length === 0}<p class="quiet">Nothing was sprayed on it yet.</p>{/if}
                     <ol>
-                        {#each had as one, i (i)}<li class="border-base-300 flex flex-wrap gap-x-3 border-b py-1">
-                                <span class="quiet w-20">{onShortDay(one.sprayedAt)}</span>
-                                <a class="link font-bold" href={`/batches/${one.batch.id}`}>{one.batch.name}</a>
-                                <span class="quiet">{one.strength.join(', ')}</span>
+                        {#each had as one, i (i)}<li class="border-base-300 flex gap-x-3 border-b py-1">
+                                <span class="flex min-w-0 flex-1 flex-wrap gap-x-3">
+                                    <span class="quiet w-20">{onShortDay(one.sprayedAt)}</span>
+                                    <a class="link font-bold" href={`/batches/${one.batch.id}`}>{one.batch.name}</a>
+                                    <span class="quiet">{one.strength.join(', ')}</span>
+                                </span>
                                 <a
-                                    class="link ml-auto no-print"
+                                    class="link no-print"
                                     href={`/bench?again=${one.batch.id}`}
                                     aria-label={`The same again: ${one.batch.name}, ${onShortDay(one.sprayedAt)}`}>again</a
                                 >

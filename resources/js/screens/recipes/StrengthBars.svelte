@@ -1,6 +1,6 @@
 <script lang="ts">
     import type { Schemas } from '../../lib/client';
-    import { percent as figure } from '../../lib/figures';
+    import { strength } from '../../lib/figures';
 
     const { both }: { both: Schemas['Compared'] } = $props();
     /** One scale for all, so that a bar twice as long is twice as strong. */
@@ -16,13 +16,15 @@
             {#each [row.first, row.second] as percent, side (side)}
                 <div class="mt-1 flex items-center gap-2">
                     <div
-                        class="min-w-1 rounded-r border-2 border-base-content h-7"
+                        class="rounded-r border-base-content h-7"
+                        class:min-w-1={percent > 0}
+                        class:border-2={percent > 0}
                         class:bg-primary={side === 0}
                         class:hatched={side === 1}
                         data-percent={percent}
                         style:width={`${(60 * percent) / most}%`}
                     ></div>
-                    <span class="numeral whitespace-nowrap">{figure(percent)} {row.unit}</span>
+                    <span class="numeral whitespace-nowrap">{strength(percent, row.unit)}</span>
                 </div>
                 <p class="quiet text-sm">{names[side]}</p>
             {/each}
