@@ -49,7 +49,7 @@ it('writes figures as core does', () => {
     expect(kept.map(millilitres)).toEqual(metric);
 });
 
-test('what nobody could taste is a trace, and nothing is nothing', () => {
+it('what nobody could taste is a trace, and nothing is nothing', () => {
     expect(strength(0.0152, '%')).toBe('a trace');
     expect(strength(0.05, '%')).toBe('0.05 %');
     expect(strength(0.732, 'g per 100 mL')).toBe('0.73 g per 100 mL');
