@@ -48,12 +48,14 @@ it('turns dark and light, and remembers which', function (): void {
     Screen::with(Served::demo(), static function (Screen $screen): void {
         $theme = static fn(): mixed => $screen->script('return document.documentElement.dataset.theme');
         $screen->open('/')->see('Today');
+        // The first visit has no theme in the page; the script takes that of the machine.
+        $screen->until(static fn(): bool => is_string($theme()) && $theme() !== '', 'No theme was taken.');
         $first = $theme();
         $screen->press($first === 'enamel' ? 'Dark screen' : 'Light screen');
         $second = $theme();
         expect([$first, $second])->toEqualCanonicalizing(['enamel', 'shed']);
         $screen->driver->navigate()->refresh();
-        $screen->see('Today');
+        $screen->see('Today')->until(static fn(): bool => $theme() === $second, 'The theme was forgotten.');
         expect($theme())->toBe($second);
     });
 });
