@@ -10,8 +10,7 @@ use IdleMixer\Core\Choice\Option;
 use IdleMixer\Core\Measure\Kit;
 use IdleMixer\Core\Mix\Formulator;
 use IdleMixer\Core\Quantity\Amount;
-use IdleMixer\Core\Quantity\Unit;
-use IdleMixer\Core\Recipe\RecipeUse;
+use IdleMixer\Core\Vessel\UsualFill;
 use IdleMixer\Core\Wording\Measures;
 use IdleMixer\Core\Work\Item;
 use IdleMixer\Core\Work\Load;
@@ -27,21 +26,19 @@ final class AtHand
     {
         $this->kit ??= HouseholdKit::kit() ?? Kit::kitchen();
         $this->fill ??= self::sprayer();
-        // Swabs are dipped into a jar, and no sprayer is filled for them.
-        $fill = $option->recipe->use === RecipeUse::Spot ? Amount::of(0.5, Unit::UsCup) : $this->fill;
+        $fill = UsualFill::inAJar($option->recipe->use) ?? $this->fill;
         $whole = (new Formulator())->scaledTo($fill->volume(), $option->recipe, $option->dose->highEnd ?? false, $option->dose->factor ?? 1.0, '/recipe');
         $items = Load::of($whole, $this->kit->planner())->items;
 
         return implode(', ', array_map(static fn(Item $item): string => Measures::scoops($item->measured) . ' ' . $item->name(), $items)) . ' in ' . Measures::amount($fill);
     }
 
-    /** One quart where there is none yet. */
     private static function sprayer(): Amount
     {
         $used = Batch::query()->whereNotNull('sprayer_id')->orderByDesc('started_at')->orderByDesc('id')->first()?->sprayer;
         $sprayer = $used === null || $used->retired_at !== null ? Sprayer::query()->whereNull('retired_at')->orderBy('amount')->first() : $used;
         if ($sprayer === null) {
-            return Amount::of(1.0, Unit::UsQuart);
+            return UsualFill::first();
         }
         $holds = $sprayer->amount();
 

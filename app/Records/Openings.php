@@ -19,6 +19,7 @@ use IdleMixer\Core\Plan\Planner;
 use IdleMixer\Core\Recipe\RecipeCatalogue;
 use IdleMixer\Core\Recipe\RecipeUse;
 use IdleMixer\Core\Safety\Level;
+use IdleMixer\Core\Schedule\Agenda;
 
 /** Finds what the bench opens on: what is asked for, what is due, what was mixed last; never a spray that is a stop. */
 final readonly class Openings
@@ -52,7 +53,7 @@ final readonly class Openings
     public function due(DateTimeImmutable $now): Opening
     {
         foreach ($this->tasks->rounds() as $id => $at) {
-            $case = $at > $now->setTime(23, 59, 59) ? null : PestCase::query()->find($id);
+            $case = Agenda::isForToday($at, $now) ? PestCase::query()->find($id) : null;
             $opening = $case === null ? null : $this->forCase($case, $now, OpeningReason::Due);
             if ($opening !== null) {
                 return $opening;

@@ -46,9 +46,9 @@ final readonly class TaskList
         $due = [];
         foreach ($cases as $case) {
             $last = $case->rounds->last();
-            $days = $last?->batch->repeat_days;
-            if ($last === null || $days !== null) {
-                $due[$case->id] = $last === null ? self::readyAt($case, $tests[$case->plant_id] ?? []) : $last->sprayed_at->addDays($days);
+            $next = CaseTasks::sprayedNext(self::readyAt($case, $tests[$case->plant_id] ?? []), $last?->sprayed_at, $last?->batch->repeat_days);
+            if ($next !== null) {
+                $due[$case->id] = $next;
             }
         }
         asort($due);

@@ -56,3 +56,30 @@ it('never opens on a spray that is a stop, even where it was mixed last', functi
     expect([$opening->text('why'), $opening->text('recipe')])->toBe(['last', 'neem-leaf-quart'])
         ->and(Notebook::get("/api/batches/{$calm}")->text('recipe.slug'))->toBe('neem-leaf-quart');
 });
+
+it('opens on the same again without a sprayer where there was none', function (): void {
+    Notebook::post('/api/sprayers', ['submission' => Notebook::submission(), 'name' => 'Can', 'holds' => ['amount' => 1, 'unit' => '[gal_us]']]);
+    $batch = Notebook::batch(['recipe' => 'neem-leaf-quart', 'make' => ['amount' => 0.75, 'unit' => 'L']])->id();
+    $opening = Notebook::get("/api/opening?again={$batch}");
+    expect($opening->at('sprayerId'))->toBeNull()->and($opening->number('make.amount'))->toBe(0.75)
+        ->and($opening->number('first.bench.request.make.amount'))->toBe(0.75)
+        ->and(json_encode($opening->at('first.bench.request'), \JSON_THROW_ON_ERROR))->not->toContain('sprayer');
+});
+
+it('takes swabs to a jar, and what is sprayed after them to the sprayer', function (): void {
+    $recipes = array_column(array_filter(Notebook::get('/api/recipes')->list('recipes'), is_array(...)), 'usualFill', 'slug');
+    // Half a cup: our own choice; what wipes a plant is never a sprayer full (common practice, no source).
+    expect($recipes['half-alcohol-swab'])->toEqual(['amount' => 0.5, 'unit' => '[cup_us]'])->and($recipes['neem-leaf-quart'])->toBeNull();
+    Notebook::post('/api/sprayers', ['submission' => Notebook::submission(), 'name' => 'Can', 'holds' => ['amount' => 1, 'unit' => '[gal_us]']]);
+    $case = Notebook::case(Notebook::plant(), 'mealybugs');
+    Notebook::post("/api/cases/{$case}/counts", ['submission' => Notebook::submission(), 'value' => 4]);
+    $first = Notebook::get("/api/opening?case={$case}");
+    expect($first->text('recipe'))->toBe('half-alcohol-swab')->and($first->at('sprayerId'))->toBeNull()
+        ->and($first->at('make'))->toEqual($recipes['half-alcohol-swab'])->and($first->at('first.bench.request.make'))->toEqual($recipes['half-alcohol-swab']);
+
+    $batch = Notebook::mixed($case, ['recipe' => 'half-alcohol-swab', 'make' => ['amount' => 0.5, 'unit' => '[cup_us]']]);
+    Notebook::post("/api/cases/{$case}/rounds", ['submission' => Notebook::submission(), 'batchId' => $batch]);
+    $then = Notebook::get("/api/opening?case={$case}");
+    expect($then->text('recipe'))->not->toBe('half-alcohol-swab')->and($then->at('make'))->toBeNull()
+        ->and($then->at('first.bench.request.make'))->toEqual(['amount' => 1.0, 'unit' => '[gal_us]']);
+});

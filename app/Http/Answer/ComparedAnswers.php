@@ -36,7 +36,14 @@ final readonly class ComparedAnswers
                 $row['first'],
                 $row['second'],
             ), array_values($comparison->ingredients())),
-            array_map(static fn(array $row): ComparedStrengthAnswer => new ComparedStrengthAnswer($row['what']->value, $row['first'], $row['second'], $row['what']->words(), $row['what']->unit()), $comparison->strengths),
+            array_map(static fn(array $row): ComparedStrengthAnswer => new ComparedStrengthAnswer(
+                $row['what']->value,
+                $row['first'],
+                $row['second'],
+                $row['what']->words(),
+                Figures::strength($row['first'], $row['what']->unit()),
+                Figures::strength($row['second'], $row['what']->unit()),
+            ), $comparison->strengths),
             array_map($this->verdicts->write(...), $comparison->verdicts()),
         );
     }

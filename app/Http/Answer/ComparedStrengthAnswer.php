@@ -12,6 +12,7 @@ final readonly class ComparedStrengthAnswer
         public float $first,
         public float $second,
         public string $name,
-        public string $unit,
+        public string $firstWords,
+        public string $secondWords,
     ) {}
 }

@@ -15,6 +15,7 @@ use IdleMixer\Core\Recipe\RecipeCatalogue;
 use IdleMixer\Core\Recipe\RecipeLine;
 use IdleMixer\Core\Recipe\RecipeUse;
 use IdleMixer\Core\Recipe\RecipeWriter;
+use IdleMixer\Core\Vessel\UsualFill;
 
 /**
  * What the bench will ask first for an opening, so that its plan can come along: the bench takes it only where it asks for
@@ -29,7 +30,8 @@ final readonly class FirstBench
     {
         $recipe = $this->shipped->has($opening->recipe) ? $this->shipped->get($opening->recipe) : $this->own($opening->recipe);
         $sprayers = Sprayer::query()->whereNull('retired_at')->orderByDesc('amount')->orderBy('id')->get();
-        $sprayer = $sprayers->firstWhere('id', $opening->sprayerId) ?? $sprayers->last();
+        // A volume without a sprayer is mixed in one go.
+        $sprayer = $opening->sprayerId === null && $opening->make !== null ? null : $sprayers->firstWhere('id', $opening->sprayerId) ?? $sprayers->last();
         $fill = $sprayer === null ? null : $this->shed->sprayer($sprayer)->fill;
         $asked = $sprayer === null || $sprayer->id === $opening->sprayerId ? $opening->make : null;
         $plant = $opening->plantId === null ? null : Plant::query()->whereNull('retired_at')->find($opening->plantId);
@@ -41,7 +43,7 @@ final readonly class FirstBench
         ]);
         $request = [
             'recipe' => $opening->recipeDocument ?? ($this->shipped->has($opening->recipe) ? $opening->recipe : RecipeWriter::write($recipe)),
-            'make' => $asked ?? $fill ?? ['amount' => 1, 'unit' => '[qt_us]'],
+            'make' => $asked ?? $fill ?? UsualFill::first()->toArray(),
             ...($fill === null ? [] : ['sprayer' => $fill]),
             'highEnd' => $opening->highEnd,
             'factor' => $opening->factor,

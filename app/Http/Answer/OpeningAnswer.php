@@ -17,6 +17,7 @@ final readonly class OpeningAnswer
         public ?object $recipeDocument,
         public bool $highEnd,
         public float $factor,
+        /** Null with a volume: it is mixed in one go, without a sprayer. */
         public ?int $sprayerId,
         public ?AmountAnswer $make,
         public ?float $hardnessMgL,

@@ -10,6 +10,8 @@ use IdleMixer\Core\Document\JsonText;
 use IdleMixer\Core\Document\ObjectNode;
 use IdleMixer\Core\Quantity\Amount;
 use IdleMixer\Core\Quantity\Unit;
+use IdleMixer\Core\Recipe\RecipeUse;
+use IdleMixer\Core\Vessel\UsualFill;
 
 /** Tells what the bench opens on: a batch as it was frozen, or a proposal at its dose in what was used last. */
 final class OpeningAnswers
@@ -22,6 +24,10 @@ final class OpeningAnswers
         $bench = $document?->get('bench')->open();
         $water = $bench?->get('water')->open();
 
+        // A jar for swabs is no volume for a sprayer, nor a sprayer one for swabs.
+        $jar = $same ? null : UsualFill::inAJar($opening->option->recipe->use);
+        $alike = $same || ($jar === null && $document !== null && UsualFill::inAJar(RecipeUse::from($document->get('recipe')->open()->get('use')->text(20))) === null);
+
         return new OpeningAnswer(
             $opening->why->value,
             $opening->case?->id,
@@ -30,8 +36,12 @@ final class OpeningAnswers
             $same ? $document?->get('recipe')->raw() : null,
             $same ? ($bench?->get('highEnd')->flag() ?? false) : ($opening->option->dose->highEnd ?? false),
             $same ? ($bench?->get('factor')->positive() ?? 1.0) : ($opening->option->dose->factor ?? 1.0),
-            $like?->sprayer_id,
-            $bench === null ? null : self::make($bench),
+            $alike ? $like?->sprayer_id : null,
+            match (true) {
+                $jar !== null => new AmountAnswer(...$jar->toArray()),
+                $alike && $bench !== null => self::make($bench),
+                default => null,
+            },
             self::number($water, 'hardness_mg_L'),
             $opening->why === OpeningReason::Again ? self::number($water, 'celsius') : null,
             $bench?->get('agitation')->text(40),

@@ -31,5 +31,7 @@ final readonly class RecipeAnswer
         public array $typed,
         public array $document,
         public array $stocks,
+        /** How much is made of it where no sprayer is filled with it; null where one is. */
+        public ?AmountAnswer $usualFill,
     ) {}
 }

@@ -11,6 +11,7 @@ use IdleMixer\Core\Recipe\Recipe;
 use IdleMixer\Core\Recipe\RecipeCatalogue;
 use IdleMixer\Core\Recipe\RecipeWriter;
 use IdleMixer\Core\Trouble\TroubleCatalogue;
+use IdleMixer\Core\Vessel\UsualFill;
 use IdleMixer\Core\Wording\Choices;
 use IdleMixer\Core\Wording\Measures;
 use IdleMixer\Core\Wording\WaitWords;
@@ -27,6 +28,8 @@ final readonly class RecipeAnswers
         $practice = $shipped ? $this->catalogue->practice($recipe->slug) : null;
         $for = $practice->for ?? [];
 
+        $fill = UsualFill::inAJar($recipe->use);
+
         return new RecipeAnswer(
             $recipe->slug,
             $recipe->name,
@@ -42,6 +45,7 @@ final readonly class RecipeAnswers
             self::typed($recipe),
             RecipeWriter::write($recipe),
             self::stocks($recipe),
+            $fill === null ? null : new AmountAnswer(...$fill->toArray()),
         );
     }
 

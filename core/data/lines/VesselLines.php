@@ -40,6 +40,12 @@ final class VesselLines
     /** A smaller one is mostly a pump can, and a larger one is carried on the back. */
     public const CAN_UP_TO = ['value' => 9000.0, 'unit' => 'mL', 'source' => 'practice'];
 
+    /** What is made to dip swabs into. */
+    public const SWABS = ['value' => 0.5, 'unit' => '[cup_us]', 'source' => 'house'];
+
+    /** What is made where nobody owns a sprayer yet. */
+    public const FIRST_FILL = ['value' => 1.0, 'unit' => '[qt_us]', 'source' => 'house'];
+
     /** Marks that a sprayer can be filled to when another volume is sought: so many to a full one. */
     public const FILLS = ['value' => 8, 'unit' => '1', 'source' => 'house'];
 

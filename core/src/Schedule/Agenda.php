@@ -32,15 +32,19 @@ final readonly class Agenda
         }, $near);
     }
 
+    /** Whether it is for today at the latest. */
+    public static function isForToday(DateTimeImmutable $dueAt, DateTimeImmutable $now): bool
+    {
+        return $dueAt < $now->setTime(0, 0)->modify('+1 day');
+    }
+
     /** A task is overdue when its day has passed; a discard the moment its hour has. */
     private static function urgency(Task $task, DateTimeImmutable $now): Urgency
     {
-        $today = $now->setTime(0, 0);
-
         return match (true) {
             $task->kind === TaskKind::Discard && $task->dueAt < $now => Urgency::Overdue,
-            $task->dueAt < $today => Urgency::Overdue,
-            $task->dueAt < $today->modify('+1 day') => Urgency::Today,
+            $task->dueAt < $now->setTime(0, 0) => Urgency::Overdue,
+            self::isForToday($task->dueAt, $now) => Urgency::Today,
             default => Urgency::Later,
         };
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Schedule;
 
+use DateInterval;
 use DateTimeImmutable;
 use IdleMixer\Core\Data\ScheduleLines;
 
@@ -30,10 +31,27 @@ final class CaseTasks
         if ($look !== null) {
             $tasks[] = new Task(TaskKind::CountAfter, $case, $about, $look, $counted);
         }
-        if ($last->repeatDays !== null) {
-            $tasks[] = new Task(TaskKind::NextRound, $case, $about, $last->at->modify("+{$last->repeatDays} days"), null, $again);
+        $round = self::sprayedNext($ready, $last->at, $last->repeatDays);
+        if ($round !== null) {
+            $tasks[] = new Task(TaskKind::NextRound, $case, $about, $round, null, $again);
         }
 
         return $tasks;
+    }
+
+    /**
+     * @param DateTimeImmutable      $ready      when the first round may be
+     * @param DateTimeImmutable|null $last       when it was sprayed last; null before the first round
+     * @param int|null               $repeatDays from that round to the next; null where it is done once
+     *
+     * @return DateTimeImmutable|null null where nothing is sprayed any more
+     */
+    public static function sprayedNext(DateTimeImmutable $ready, ?DateTimeImmutable $last, ?int $repeatDays): ?DateTimeImmutable
+    {
+        return match (true) {
+            $last === null => $ready,
+            $repeatDays === null => null,
+            default => $last->add(new DateInterval("P{$repeatDays}D")),
+        };
     }
 }

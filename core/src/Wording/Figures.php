@@ -46,6 +46,12 @@ final class Figures
             : self::short(round($percent, 1 - (int) floor(log10($percent))));
     }
 
+    /** One strength by itself; nothing at all is 0. */
+    public static function strength(float $of, string $unit): string
+    {
+        return $of > 0.0 && $of < self::TRACE ? 'a trace' : self::percent($of) . " {$unit}";
+    }
+
     /** From one strength to another in a list; what nobody could taste is a trace, and equal ends are said once. */
     public static function strengths(float $from, float $to, string $unit, string $of): string
     {

@@ -7,6 +7,7 @@ use IdleMixer\Core\Mix\Mixture;
 use IdleMixer\Core\Tests\Support\Plans;
 use IdleMixer\Core\Tests\Support\Sprays;
 use IdleMixer\Core\Wording\CompositionWords;
+use IdleMixer\Core\Wording\Figures;
 
 it('says what a spray is made of, as practice writes its percentages', function (): void {
     // 1.5 tsp of neem and 0.5 tsp of soap to a quart of water: 0.773 % (common practice, no source), and a third of that.
@@ -54,3 +55,7 @@ it('has the times by which it is stronger from what it has most more of', functi
         ->and(Sprays::neem()->hasSameIngredients(Sprays::of(['neem-oil' => 1.0])))->toBeFalse()
         ->and(Sprays::neem()->isAlike(Sprays::of(['neem-oil' => 0.773]), 0.1))->toBeFalse();
 });
+
+it('says one strength by itself as the lists say it', function (float $percent, string $unit, string $said): void {
+    expect(Figures::strength($percent, $unit))->toBe($said);
+})->with([[0.0152, '%', 'a trace'], [0.0499, '%', 'a trace'], [0.05, '%', '0.05 %'], [0.732, 'g per 100 mL', '0.73 g per 100 mL'], [0.0, '%', '0 %']]);

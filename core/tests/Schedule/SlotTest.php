@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use IdleMixer\Core\Schedule\Agenda;
+use IdleMixer\Core\Schedule\CaseTasks;
 use IdleMixer\Core\Schedule\Slot;
 use IdleMixer\Core\Schedule\Task;
 use IdleMixer\Core\Schedule\TaskKind;
@@ -20,3 +21,20 @@ it('puts spraying in the evening, and the rest when it is due', function (TaskKi
     'the end of the seventh day' => [TaskKind::Discard, '2026-06-17T00:00:00Z', Slot::Week],
     'after that' => [TaskKind::Discard, '2026-06-17T00:01:00Z', Slot::After],
 ]);
+
+it('sprays first when the plant is ready, then from round to round, and once where once is all', function (?string $last, ?int $days, ?string $next): void {
+    $ready = new DateTimeImmutable('2026-06-03T08:00:00Z');
+    $due = CaseTasks::sprayedNext($ready, $last === null ? null : new DateTimeImmutable($last), $days);
+    expect($due?->format('Y-m-d H:i'))->toBe($next);
+})->with([
+    'before the first round' => [null, null, '2026-06-03 08:00'],
+    'a week after it' => ['2026-06-10T19:30:00Z', 7, '2026-06-17 19:30'],
+    'over the end of a month' => ['2026-06-27T19:30:00Z', 5, '2026-07-02 19:30'],
+    'done once' => ['2026-06-10T19:30:00Z', null, null],
+]);
+
+it('knows what is for today: up to midnight', function (): void {
+    $now = new DateTimeImmutable('2026-06-10T10:00:00Z');
+    $for = static fn(string $at): bool => Agenda::isForToday(new DateTimeImmutable($at), $now);
+    expect([$for('2026-06-01T00:00:00Z'), $for('2026-06-10T23:59:59.9Z'), $for('2026-06-11T00:00:00Z')])->toBe([true, true, false]);
+});

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { core } from '../tests/core';
-import { millilitres, short, shortDown, strength, typedNumber } from './figures';
+import { millilitres, short, shortDown, typedNumber } from './figures';
 
 describe('figures', () => {
     it('shows three figures that matter', () => {
@@ -47,11 +47,4 @@ it('writes figures as core does', () => {
         kept,
     );
     expect(kept.map(millilitres)).toEqual(metric);
-});
-
-it('what nobody could taste is a trace, and nothing is nothing', () => {
-    expect(strength(0.0152, '%')).toBe('a trace');
-    expect(strength(0.05, '%')).toBe('0.05 %');
-    expect(strength(0.732, 'g per 100 mL')).toBe('0.73 g per 100 mL');
-    expect(strength(0, '%')).toBe('0 %');
 });

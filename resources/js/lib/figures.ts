@@ -29,13 +29,6 @@ export function percent(value: number): string {
     return value === 0 || !Number.isFinite(value) ? String(value) : String(Number(value.toPrecision(2)));
 }
 
-/** Below it, in percent or g per 100 mL, a figure says nothing to hands; as core says it in its lists. */
-const TRACE = 0.05;
-
-export function strength(value: number, unit: string): string {
-    return value > 0 && value < TRACE ? 'a trace' : `${percent(value)} ${unit}`;
-}
-
 /** How far a measure is off, where that is more than the eye reads. */
 export function off(errorPercent: number): string {
     return Math.abs(errorPercent) < 5 ? '' : `, ${percent(Math.abs(errorPercent))} % ${errorPercent > 0 ? 'over' : 'under'}`;

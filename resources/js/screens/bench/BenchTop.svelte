@@ -57,7 +57,7 @@
                     body: {
                         submission,
                         bench: now,
-                        sprayerId: bench.sprayerId || null,
+                        sprayerId: bench.filling.sprayerId || null,
                         plantId: bench.plantId || null,
                         caseId: bench.caseId || null,
                         stockBatchId: bench.jarId || null,
@@ -84,10 +84,10 @@
                             ? ', changed here'
                             : ''}{bench.plan.loads.length > 1 ? `; ${bench.plan.spoken.loads}` : ''}</button
                     >
-                    {#if bench.canPutBack}<button
+                    {#if bench.filling.canPutBack}<button
                             class="link ml-auto inline-flex min-h-11 min-w-11 items-center gap-1 font-bold"
                             aria-label="Put the level back"
-                            onclick={() => bench.putBack()}><Undo2 size={20} aria-hidden="true" />Undo</button
+                            onclick={() => bench.filling.putBack()}><Undo2 size={20} aria-hidden="true" />Undo</button
                         >{/if}
                 </div>
             {/if}

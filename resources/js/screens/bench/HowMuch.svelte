@@ -6,10 +6,10 @@
     import { NEED_KINDS, NeedState } from './need.svelte';
 
     const { state: bench, open }: { state: BenchState; open: boolean } = $props();
-    const need = untrack(() => new NeedState(bench.unit));
+    const need = untrack(() => new NeedState(bench.filling.unit));
     const answer = $derived(need.answer.value);
 
-    $effect(() => need.ask(open ? need.body(bench.unit, bench.sprayer) : null));
+    $effect(() => need.ask(open ? need.body(bench.filling.unit, bench.filling.sprayer) : null));
 </script>
 
 <section aria-label="How much do I need?">
@@ -27,10 +27,10 @@
                 <p class="text-lg font-bold">{answer.words}</p>
                 {#each answer.because as why, i (i)}<p class="quiet text-sm">{why}</p>{/each}
                 <div class="mt-2 flex flex-wrap gap-2">
-                    <button class="btn" onclick={() => bench.fillTo(answer.amount)}>Make that</button>
+                    <button class="btn" onclick={() => bench.filling.fillTo(answer.amount)}>Make that</button>
                     {#if answer.sensible !== null}
                         {@const sensible = answer.sensible}
-                        <button class="btn" onclick={() => bench.fillTo(sensible.amount)}>Or {sensible.words}</button>
+                        <button class="btn" onclick={() => bench.filling.fillTo(sensible.amount)}>Or {sensible.words}</button>
                     {/if}
                 </div>
                 {#if answer.sensible !== null}<p class="quiet text-sm">

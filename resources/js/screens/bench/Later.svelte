@@ -17,6 +17,6 @@
         name={bench.recipe.name}
         plan={bench.plan}
         plant={bench.plant?.name ?? ''}
-        sprayer={bench.sprayer}
-        unit={{ words: bench.unitWords, mL: bench.unitMl }}
+        sprayer={bench.filling.sprayer}
+        unit={{ words: bench.filling.unitWords, mL: bench.filling.unitMl }}
     />{/if}

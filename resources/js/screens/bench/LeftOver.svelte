@@ -51,7 +51,7 @@
                 <p class={answer.bites ? 'border-error border-l-8 pl-3 font-bold' : ''}>{answer.because}</p>
                 {#if answer.bites && answer.amount !== null}
                     {@const amount = answer.amount}
-                    <button class="btn mt-2" onclick={() => bench.fillTo(Number(shortDown(amount)))}>Make that much</button>
+                    <button class="btn mt-2" onclick={() => bench.filling.fillTo(Number(shortDown(amount)))}>Make that much</button>
                 {/if}
             </div>
         {/if}

@@ -6,29 +6,29 @@
     import type { BenchState } from './bench.svelte';
 
     const { state: bench }: { state: BenchState } = $props();
-    const level = $derived(Math.min(bench.make || 0, bench.capacity));
-    const step = $derived(bench.capacity / 16);
+    const level = $derived(Math.min(bench.filling.make || 0, bench.filling.capacity));
+    const step = $derived(bench.filling.capacity / 16);
 
     function by(steps: number): void {
         const next = Math.round(level / step + steps) * step;
-        bench.fillTo(Math.max(step, Math.min(bench.capacity, next)));
+        bench.filling.fillTo(Math.max(step, Math.min(bench.filling.capacity, next)));
     }
 </script>
 
 <section aria-label="The sprayer" class="grid min-h-0 content-end justify-items-center gap-2" data-part="sprayer">
     <div class="h-[10rem] sm:h-[19rem]">
         <Sprayer
-            shape={bench.sprayer?.shape ?? 'jar'}
-            capacity={bench.capacity}
+            shape={bench.filling.sprayer?.shape ?? 'jar'}
+            capacity={bench.filling.capacity}
             {level}
-            unitWords={bench.unitWords}
-            unitMl={bench.unitMl}
-            pours={bench.sprayer?.pours ?? []}
-            onlevel={(to) => bench.fillTo(to)}
+            unitWords={bench.filling.unitWords}
+            unitMl={bench.filling.unitMl}
+            pours={bench.filling.sprayer?.pours ?? []}
+            onlevel={(to) => bench.filling.fillTo(to)}
             bare
         />
     </div>
-    <p class="hidden text-center sm:block">{kitchenly(level)} of {kitchenly(bench.capacity)} {bench.unitWords}</p>
+    <p class="hidden text-center sm:block">{kitchenly(level)} of {kitchenly(bench.filling.capacity)} {bench.filling.unitWords}</p>
     <div class="flex">
         <button class="btn btn-square" aria-label="Less" onclick={() => by(-1)}><Minus size={20} aria-hidden="true" /></button>
         <button class="btn btn-square" aria-label="More" onclick={() => by(1)}><Plus size={20} aria-hidden="true" /></button>

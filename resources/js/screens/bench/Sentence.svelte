@@ -71,9 +71,9 @@
             aria-label="Make"
             autocomplete="off"
             data-make
-            bind:value={bench.makeText}
+            bind:value={bench.filling.makeText}
         />
-        <select class="word" aria-label="Unit" bind:value={bench.unit}>
+        <select class="word" aria-label="Unit" bind:value={bench.filling.unit}>
             {#each bench.shelf.catalogue.volumeUnits as unit (unit.code)}<option value={unit.code}>{unit.words}</option>{/each}
         </select></span
     >
@@ -82,8 +82,8 @@
             >in <select
                 class="word"
                 aria-label="Sprayer"
-                value={bench.sprayerId}
-                onchange={(event) => bench.pickSprayer(Number(event.currentTarget.value))}
+                value={bench.filling.sprayerId}
+                onchange={(event) => bench.filling.pickSprayer(Number(event.currentTarget.value))}
             >
                 {#each bench.shelf.sprayers as sprayer (sprayer.id)}<option value={sprayer.id}>{sprayer.name}</option>{/each}
                 <option value={0}>one go</option>

@@ -1,18 +1,15 @@
 import { api, taken, type Schemas } from '../../lib/client';
 import { Fault } from '../../lib/fault';
-import { short, typedNumber } from '../../lib/figures';
-import { Kept } from '../../lib/kept';
+import { short } from '../../lib/figures';
 import { Latest } from '../../lib/latest.svelte';
 import { Day } from './day.svelte';
+import { Filling } from './filling.svelte';
 import { sameBench } from './same';
 import { fetchVessels, type Shelf } from './shelf';
 import { Water } from './water.svelte';
 
 type Recipe = Schemas['Recipe'];
 type Order = Recipe['document']['order'];
-
-/** The sprayer that was used last on this device is the one at hand. */
-const LAST_SPRAYER = new Kept('idle-mixer-sprayer');
 
 type Document = Schemas['RecipeDocument'];
 type Mending = Schemas['Mending'];
@@ -29,9 +26,6 @@ export class BenchState {
     own = $state.raw<Document | null>(null);
     plantId = $state(0);
     caseId = $state(0);
-    sprayerId = $state(0);
-    makeText = $state('1');
-    unit = $state<Schemas['Amount']['unit']>('[qt_us]');
     highEnd = $state(false);
     /** Of everything but the water; 1 is full strength. */
     factor = $state(1);
@@ -43,10 +37,9 @@ export class BenchState {
     agitation = $state<'stir' | 'hand-shake' | 'brisk-shake' | 'whisk' | 'blender'>('hand-shake');
     /** What a drench is poured on; empty leaves it to the recipe. */
     soil = $state<'' | 'planted-soil' | 'empty-bed'>('');
+    readonly filling = new Filling(() => this.shelf);
     readonly day = new Day();
     readonly water: Water;
-    /** What was made before the level was changed, newest last. */
-    #before = $state.raw<string[]>([]);
     readonly #plans = new Latest<Schemas['BenchPlan']>();
     readonly #choices = new Latest<Schemas['Choice']>();
 
@@ -68,7 +61,7 @@ export class BenchState {
         this.factor = offered?.factor ?? (from.get('dose') === 'half' ? 0.5 : 1);
         this.agitation = offered?.agitation ?? this.agitation;
         this.water.takeUp(opening.hardnessMgL, opening.celsius);
-        this.#takeSprayer(from, opening);
+        this.filling.open(from, opening, this.recipe?.usualFill ?? null, offered !== null);
     }
 
     get plan(): Schemas['Plan'] | null {
@@ -101,10 +94,6 @@ export class BenchState {
         return this.shelf.plants.find((one) => one.id === this.plantId);
     }
 
-    get sprayer(): Schemas['Sprayer'] | undefined {
-        return this.shelf.sprayers.find((one) => one.id === this.sprayerId);
-    }
-
     /** The sprays that fit the case, best first; until the rules have answered, those that practice uses on its pest. */
     get fitting(): Recipe[] {
         const proposed = this.#choices.value?.proposed;
@@ -123,23 +112,6 @@ export class BenchState {
     /** The jars of the stocks that are poured into this spray. */
     get jars(): Schemas['Jar'][] {
         return this.shelf.jars.filter((jar) => this.recipe?.stocks.some((stock) => stock.slug === jar.slug) ?? false);
-    }
-
-    get unitWords(): string {
-        return this.shelf.catalogue.volumeUnits.find((one) => one.code === this.unit)?.words ?? this.unit;
-    }
-
-    get unitMl(): number {
-        return this.shelf.catalogue.volumeUnits.find((one) => one.code === this.unit)?.mL ?? 1;
-    }
-
-    get make(): number {
-        return typedNumber(this.makeText);
-    }
-
-    /** What the sprayer holds, in the unit that is spoken of. */
-    get capacity(): number {
-        return this.sprayer === undefined ? Math.max(this.make || 1, 1) : this.sprayer.mL / this.unitMl;
     }
 
     /** What it lands on. */
@@ -166,11 +138,6 @@ export class BenchState {
         return this.against.length === 0 ? null : (this.#choices.value?.proposed[0] ?? null);
     }
 
-    /** Whether the level can be put back to where it was. */
-    get canPutBack(): boolean {
-        return this.#before.length > 0;
-    }
-
     /** What is set beyond the sentence, in short. */
     get settings(): string {
         const order = this.shelf.catalogue.orders.find((one) => one.code === this.orderNow)?.name.toLowerCase() ?? '';
@@ -180,10 +147,9 @@ export class BenchState {
 
     /** What is set, as the address says it. */
     get address(): string {
-        const set = { recipe: this.recipeSlug, case: this.caseId, plant: this.plantId, sprayer: this.sprayerId };
+        const set = { recipe: this.recipeSlug, case: this.caseId, plant: this.plantId };
         const dose = this.highEnd ? 'high' : this.factor < 1 ? 'half' : '';
-        const volume = Number.isNaN(this.make) ? {} : { make: this.makeText.trim(), unit: this.unit };
-        return Object.entries({ ...set, dose, ...volume })
+        return Object.entries({ ...set, dose, ...this.filling.said })
             .flatMap(([key, value]) => (value ? [`${key}=${encodeURIComponent(String(value))}`] : []))
             .join('&');
     }
@@ -195,7 +161,9 @@ export class BenchState {
     }
 
     pickRecipe(slug: string): void {
+        const before = this.recipe?.usualFill ?? null;
         this.recipeSlug = slug;
+        this.filling.suit(this.recipe?.usualFill ?? null, before);
         this.own = null;
         this.jarId = this.jars[0]?.id ?? 0;
         this.order = null;
@@ -210,20 +178,6 @@ export class BenchState {
         this.factor = option.half ? 0.5 : 1;
     }
 
-    /** Fills to another level, and keeps the way back. */
-    fillTo(amount: number): void {
-        this.#before = [...this.#before, this.makeText];
-        this.makeText = short(amount);
-    }
-
-    putBack(): void {
-        const last = this.#before.at(-1);
-        if (last !== undefined) {
-            this.#before = this.#before.slice(0, -1);
-            this.makeText = last;
-        }
-    }
-
     /** Does what mends the spray. */
     mend(mending: Mending): void {
         if (mending.recipe !== null) {
@@ -232,8 +186,8 @@ export class BenchState {
             this.highEnd = false;
         }
         if (mending.make !== null) {
-            this.unit = mending.make.unit;
-            this.fillTo(mending.make.amount);
+            this.filling.unit = mending.make.unit;
+            this.filling.fillTo(mending.make.amount);
         }
         this.highEnd = mending.highEnd ?? this.highEnd;
         this.factor = mending.factor ?? this.factor;
@@ -245,22 +199,9 @@ export class BenchState {
         }
     }
 
-    pickSprayer(id: number): void {
-        this.sprayerId = id;
-        const sprayer = this.sprayer;
-        if (sprayer !== undefined) {
-            this.unit = sprayer.fill.unit;
-            this.makeText = String(sprayer.fill.amount);
-            LAST_SPRAYER.keep(id);
-        }
-    }
-
     /** What was typed wrong on this side, before anything is asked. */
     get typedFault(): string {
-        if (Number.isNaN(this.make)) {
-            return 'Write how much to make as a number, like 1.5.';
-        }
-        return this.day.typedFault || this.water.typedFault;
+        return this.filling.typedFault || this.day.typedFault || this.water.typedFault;
     }
 
     get request(): Schemas['PlanRequest'] | null {
@@ -270,8 +211,8 @@ export class BenchState {
         }
         return {
             recipe: this.#recipe(recipe),
-            make: { amount: this.make, unit: this.unit },
-            ...(this.sprayer === undefined ? {} : { sprayer: this.sprayer.fill }),
+            make: { amount: this.filling.make, unit: this.filling.unit },
+            ...(this.filling.sprayer === undefined ? {} : { sprayer: this.filling.sprayer.fill }),
             highEnd: this.highEnd,
             factor: this.factor,
             ...(this.water.asked === undefined ? {} : { water: this.water.asked }),
@@ -312,32 +253,13 @@ export class BenchState {
         return { ...document, order: this.orderNow };
     }
 
-    /** The sprayer and the volume that were asked for, or that the opening has, or the one at hand filled up. */
-    #takeSprayer(from: URLSearchParams, opening: Schemas['Opening']): void {
-        const asked = from.get('sprayer');
-        const used = Number(asked ?? opening.sprayerId ?? LAST_SPRAYER.read() ?? 0);
-        const sprayer = this.shelf.sprayers.find((one) => one.id === used) ?? this.shelf.sprayers.at(-1);
-        if (sprayer !== undefined) {
-            this.pickSprayer(sprayer.id);
-        }
-        const unit = this.shelf.catalogue.volumeUnits.find((one) => one.code === from.get('unit'))?.code;
-        const make = from.get('make');
-        if (make !== null && unit !== undefined) {
-            this.makeText = make;
-            this.unit = unit as Schemas['Amount']['unit'];
-        } else if (asked === null && opening.make !== null && (sprayer === undefined || sprayer.id === opening.sprayerId)) {
-            this.makeText = String(opening.make.amount);
-            this.unit = opening.make.unit;
-        }
-    }
-
     /** A sprayer or spoons were owned meanwhile: a new sprayer is the one at hand. */
     async restock(): Promise<void> {
         const before = this.shelf.sprayers.map((one) => one.id);
         this.shelf = { ...this.shelf, ...(await fetchVessels()) };
         const added = this.shelf.sprayers.find((one) => !before.includes(one.id));
         if (added !== undefined) {
-            this.pickSprayer(added.id);
+            this.filling.pickSprayer(added.id);
         }
     }
 

@@ -76,7 +76,7 @@ afterEach(() => vi.unstubAllGlobals());
 
 it('comes up with what the address says', () => {
     const state = bench('case=7&recipe=neem&sprayer=1&dose=high');
-    expect([state.caseId, state.plantId, state.recipeSlug, state.makeText, state.unit, state.highEnd]).toEqual([
+    expect([state.caseId, state.plantId, state.recipeSlug, state.filling.makeText, state.filling.unit, state.highEnd]).toEqual([
         7,
         4,
         'neem',
@@ -95,16 +95,16 @@ it('comes up with what the address says', () => {
 });
 
 it('comes up with the smallest sprayer, and later with the one used last', () => {
-    expect(bench().sprayerId).toBe(2);
-    bench().pickSprayer(1);
-    expect(bench().sprayerId).toBe(1);
+    expect(bench().filling.sprayerId).toBe(2);
+    bench().filling.pickSprayer(1);
+    expect(bench().filling.sprayerId).toBe(1);
 });
 
 it('asks nothing while what was typed is no number', () => {
     const state = bench();
-    state.makeText = 'plenty';
+    state.filling.makeText = 'plenty';
     expect([state.request, state.typedFault]).toEqual([null, 'Write how much to make as a number, like 1.5.']);
-    state.makeText = '1,5';
+    state.filling.makeText = '1,5';
     expect(state.request?.make.amount).toBe(1.5);
     state.water.kind = 'number';
     expect(state.request).toBeNull();
@@ -152,15 +152,15 @@ it('opens on the same again: spray, dose, volume, sprayer and water as they were
         caseId: 7,
     });
     const state = new BenchState({ ...shelf(), opening: again }, new URLSearchParams('again=12'));
-    expect([state.caseId, state.plantId, state.recipeSlug, state.sprayerId, state.makeText, state.unit, state.factor]).toEqual([
-        7,
-        4,
-        'neem',
-        1,
-        '0.75',
-        '[gal_us]',
-        0.5,
-    ]);
+    expect([
+        state.caseId,
+        state.plantId,
+        state.recipeSlug,
+        state.filling.sprayerId,
+        state.filling.makeText,
+        state.filling.unit,
+        state.factor,
+    ]).toEqual([7, 4, 'neem', 1, '0.75', '[gal_us]', 0.5]);
     expect([state.request?.recipe, state.water.kind]).toEqual([document, 'rain']);
 });
 
@@ -168,7 +168,7 @@ it('lets the address speak before the opening, and keeps the volume that it name
     const make = { amount: 0.75, unit: '[gal_us]' as const };
     const set = { ...shelf(), opening: opening({ recipe: 'neem', sprayerId: 1, make, highEnd: true, caseId: 7 }) };
     const state = new BenchState(set, new URLSearchParams('recipe=own&sprayer=2&make=0.4&unit=L'));
-    expect([state.caseId, state.recipeSlug, state.highEnd, state.sprayerId, state.makeText, state.unit]).toEqual([
+    expect([state.caseId, state.recipeSlug, state.highEnd, state.filling.sprayerId, state.filling.makeText, state.filling.unit]).toEqual([
         0,
         'own',
         false,
@@ -195,13 +195,13 @@ it('does what mends the spray, and only that', () => {
         everyDays: null,
     };
     state.mend({ ...nothing, make: { amount: 3, unit: '[gal_us]' } });
-    expect([state.makeText, state.canPutBack]).toEqual(['3', true]);
-    state.putBack();
-    expect([state.makeText, state.canPutBack]).toEqual(['4', false]);
+    expect([state.filling.makeText, state.filling.canPutBack]).toEqual(['3', true]);
+    state.filling.putBack();
+    expect([state.filling.makeText, state.filling.canPutBack]).toEqual(['4', false]);
     state.mend({ ...nothing, factor: 0.5 });
     state.mend({ ...nothing, hardness: 5 });
     state.mend({ ...nothing, everyDays: 7 });
-    expect([state.factor, state.water.kind, state.day.everyDays, state.makeText]).toEqual([0.5, 'rain', '7', '4']);
+    expect([state.factor, state.water.kind, state.day.everyDays, state.filling.makeText]).toEqual([0.5, 'rain', '7', '4']);
     const recipe = { slug: 'soap', order: 'all-together', lines: [] } as unknown as Schemas['RecipeDocument'];
     state.highEnd = true;
     state.mend({ ...nothing, recipe });
@@ -272,11 +272,11 @@ it('shows no plan while what is typed is wrong, and says what', async () => {
     const state = bench();
     state.replan(state.bench);
     await vi.waitFor(() => expect(state.plan).not.toBeNull());
-    state.makeText = 'a bucket';
+    state.filling.makeText = 'a bucket';
     state.replan(state.bench);
     expect(state.plan).toBeNull();
     expect(state.fault?.message).toContain('as a number, like 1.5');
-    state.makeText = '1';
+    state.filling.makeText = '1';
     state.day.everyDays = 'often';
     state.replan(state.bench);
     expect(state.fault?.message).toContain('temperature and days as numbers');
@@ -321,7 +321,7 @@ it('takes bloom and harvest from the plant, and the fill that is sensible from t
         sprayer.fill = { amount: 3.5, unit: '[gal_us]' };
     }
     const state = new BenchState(set, new URLSearchParams('sprayer=1'));
-    expect(state.makeText).toBe('3.5');
+    expect(state.filling.makeText).toBe('3.5');
     expect(state.request?.sprayer).toEqual({ amount: 3.5, unit: '[gal_us]' });
     state.pickPlant(4);
     expect(state.request?.circumstances).toEqual({ inFlower: true });
@@ -347,7 +347,7 @@ it('takes the plan that came along where it asks for just that, and asks anew fo
     const state = new BenchState({ ...shelf(), opening: opening({ first }) }, new URLSearchParams('sprayer=1'));
     state.replan(state.bench);
     expect([state.plan?.finished_mL, asked]).toEqual([1, []]);
-    state.makeText = '3';
+    state.filling.makeText = '3';
     state.replan(state.bench);
     await vi.waitFor(() => expect(state.plan?.finished_mL).toBe(2));
     expect(asked).toHaveLength(1);

@@ -1,7 +1,7 @@
 <script lang="ts">
     import { api, taken, type Schemas } from '../../lib/client';
     import { Fault } from '../../lib/fault';
-    import { percent, typedNumber } from '../../lib/figures';
+    import { typedNumber } from '../../lib/figures';
     import { Latest } from '../../lib/latest.svelte';
     import FaultNote from '../../parts/FaultNote.svelte';
     import Verdicts from '../../parts/Verdicts.svelte';
@@ -80,8 +80,8 @@
                     {/each}
                     {#each both.strengths as row (row.what)}
                         <tr
-                            ><th scope="row">{row.name}, {row.unit}</th><td class="numeral">{percent(row.first)} {row.unit}</td><td
-                                class="numeral">{percent(row.second)} {row.unit}</td
+                            ><th scope="row">{row.name}</th><td class="numeral">{row.firstWords}</td><td class="numeral"
+                                >{row.secondWords}</td
                             ></tr
                         >
                     {/each}

@@ -1,6 +1,5 @@
 <script lang="ts">
     import type { Schemas } from '../../lib/client';
-    import { strength } from '../../lib/figures';
 
     const { both }: { both: Schemas['Compared'] } = $props();
     /** One scale for all, so that a bar twice as long is twice as strong. */
@@ -13,7 +12,7 @@
     {#each both.strengths as row (row.what)}
         <div>
             <p class="font-bold">{row.name}</p>
-            {#each [row.first, row.second] as percent, side (side)}
+            {#each [{ percent: row.first, words: row.firstWords }, { percent: row.second, words: row.secondWords }] as { percent, words }, side (side)}
                 <div class="mt-1 flex items-center gap-2">
                     <div
                         class="rounded-r border-base-content h-7"
@@ -24,7 +23,7 @@
                         data-percent={percent}
                         style:width={`${(60 * percent) / most}%`}
                     ></div>
-                    <span class="numeral whitespace-nowrap">{strength(percent, row.unit)}</span>
+                    <span class="numeral whitespace-nowrap">{words}</span>
                 </div>
                 <p class="quiet text-sm">{names[side]}</p>
             {/each}
