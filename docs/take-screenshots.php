@@ -6,11 +6,34 @@ use Tests\Browser\Screen;
 use Tests\Browser\Served;
 
 /*
- * Takes the pictures of docs/screenshots from the demo season. Usage: php docs/take-screenshots.php
+ * Takes the pictures of docs/screenshots from the demo season. Usage: php docs/take-screenshots.php [name …]
  */
 
 require __DIR__ . '/../vendor/autoload.php';
 
+
+/** Begins a walk through the bed and goes to its first plant; on a copy of the demo that is thrown away. */
+const RUN = <<<'JS'
+    const send = (method, path, body) => fetch(path, { method, headers: { 'Content-Type': 'application/json' }, body: JSON.stringify(body) }).then((answer) => answer.json());
+    send('POST', '/api/runs', { submission: crypto.randomUUID(), batchId: 18, caseIds: [7, 8], override: 'For the picture.' }).then(async (run) => {
+        for (const step of ['protect', 'knock-back', 'check', 'fill-1', 'shake-1']) {
+            await send('PUT', `/api/runs/${run.id}/steps/${step}`, { done: true });
+        }
+        location.assign(`/runs/${run.id}`);
+    });
+    JS;
+
+/** Runs a trial of eight leaves to its end, with counts made up, on a copy of the demo that is thrown away. */
+const TRIAL = <<<'JS'
+    const send = (method, path, body) => fetch(path, { method, headers: { 'Content-Type': 'application/json' }, body: JSON.stringify(body) }).then((answer) => answer.json());
+    const long = (hours) => new Date(Date.now() - 3_600_000 * hours).toISOString().slice(0, 19) + 'Z';
+    send('POST', '/api/trials', { submission: crypto.randomUUID(), pest: 'aphids', name: 'Soap against oil on the rose', one: 'Plain soap spray', other: 'Kitchen oil, by the quart', unit: 'leaf', units: 20 }).then(async (trial) => {
+        const look = (counts, hours) => send('POST', `/api/trials/${trial.id}/looks`, { submission: crypto.randomUUID(), counts, countedAt: long(hours) });
+        await look(trial.lots.map((_, i) => 9 + ((i * 7) % 8)), 60);
+        await send('PUT', `/api/trials/${trial.id}`, { basedOn: 1, sprayed: true });
+        location.assign(`/trials/${trial.id}`);
+    });
+    JS;
 
 /** name => [address, width, height, theme, script to run first] */
 $pictures = [
@@ -26,25 +49,26 @@ $pictures = [
         setTimeout(() => document.querySelector('[data-ways]').scrollIntoView({ block: 'center' }), 500);
         JS],
     'batch' => ['/batches/16', 1280, 900, 'enamel', ''],
-    'batches' => ['/batches', 1280, 800, 'enamel', ''],
-    'leaf-test' => ['/leaf-tests/4', 1280, 800, 'enamel', ''],
+    'day' => ['/day', 1280, 900, 'enamel', 'document.querySelectorAll(".day")[2].click()'],
+    'run-phone' => ['/bed?batch=18', 390, 844, 'enamel', RUN],
+    'leaf-test' => ['/leaf-tests/7', 1280, 900, 'enamel', ''],
     'look' => ['/look', 1280, 900, 'enamel', '[...document.querySelectorAll("main button")].filter((b) => /sticky shine|Ants going/.test(b.textContent)).forEach((b) => b.click()); window.scrollTo(0, 0)'],
     'choose' => ['/cases/5/choose', 1280, 1000, 'enamel', ''],
     'plants' => ['/plants', 1280, 800, 'enamel', ''],
     'plant' => ['/plants/2', 1280, 900, 'enamel', ''],
     'case' => ['/cases/6', 1280, 1000, 'enamel', ''],
     'worked' => ['/worked', 1280, 1000, 'enamel', ''],
+    'trial' => ['/trials', 1280, 900, 'enamel', TRIAL],
     'sprayer' => ['/sprayers/2', 1280, 900, 'enamel', ''],
     'write' => ['/recipes/write', 1280, 900, 'enamel', <<<'JS'
         const field = document.querySelector('textarea');
         field.value = '1 gallon of water\n2 to 4 tbsp neem\na squirt of castile\n1 oz alcohol 91 %\n2 tbsp tobacco';
         field.dispatchEvent(new Event('input', { bubbles: true }));
         JS],
-    'compare' => ['/recipes/compare?left=kitchen-oil-by-the-quart&right=mint-oil-by-the-cup', 1280, 1000, 'enamel', ''],
-    'sums' => ['/sums', 1280, 850, 'enamel', ''],
     'shed' => ['/shed', 1280, 800, 'enamel', ''],
 ];
-foreach ($pictures as $name => [$path, $width, $height, $theme, $script]) {
+$only = array_slice($argv, 1);
+foreach ($only === [] ? $pictures : array_intersect_key($pictures, array_flip($only)) as $name => [$path, $width, $height, $theme, $script]) {
     Screen::with(Served::demo(), static function (Screen $screen) use ($name, $path, $theme, $script): void {
         $screen->open('/nothing');
         $screen->script("localStorage.setItem('idle-mixer-theme', JSON.stringify('{$theme}'))");
@@ -53,7 +77,7 @@ foreach ($pictures as $name => [$path, $width, $height, $theme, $script]) {
         usleep(600_000);
         if ($script !== '') {
             $screen->script($script);
-            usleep(700_000);
+            usleep(in_array($script, [RUN, TRIAL], true) ? 4_000_000 : 700_000);
         }
         $screen->driver->takeScreenshot(__DIR__ . "/screenshots/{$name}.png");
     }, $width, $height);

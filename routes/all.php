@@ -5,6 +5,8 @@ declare(strict_types=1);
 use App\Http\Controllers\BatchController;
 use App\Http\Controllers\BatchFileController;
 use App\Http\Controllers\BatchSlipController;
+use App\Http\Controllers\BurnController;
+use App\Http\Controllers\CalendarController;
 use App\Http\Controllers\CaseChoiceController;
 use App\Http\Controllers\CaseController;
 use App\Http\Controllers\CatalogueController;
@@ -12,12 +14,18 @@ use App\Http\Controllers\CompareController;
 use App\Http\Controllers\ComposeController;
 use App\Http\Controllers\CorrectedController;
 use App\Http\Controllers\CorrectionController;
+use App\Http\Controllers\DayController;
 use App\Http\Controllers\DeviceController;
+use App\Http\Controllers\EyeController;
+use App\Http\Controllers\GardenController;
 use App\Http\Controllers\HandController;
 use App\Http\Controllers\HouseholdController;
 use App\Http\Controllers\JarController;
+use App\Http\Controllers\LeafPhotoController;
 use App\Http\Controllers\LeafTestController;
+use App\Http\Controllers\LogController;
 use App\Http\Controllers\MeasureController;
+use App\Http\Controllers\MoveController;
 use App\Http\Controllers\NeedController;
 use App\Http\Controllers\OpeningController;
 use App\Http\Controllers\PageController;
@@ -28,12 +36,15 @@ use App\Http\Controllers\PlanController;
 use App\Http\Controllers\PlantController;
 use App\Http\Controllers\ReachController;
 use App\Http\Controllers\RecipeController;
+use App\Http\Controllers\RunController;
 use App\Http\Controllers\SeveralController;
 use App\Http\Controllers\SprayerController;
+use App\Http\Controllers\SprayerEventController;
 use App\Http\Controllers\StepController;
 use App\Http\Controllers\SumsController;
 use App\Http\Controllers\TallyController;
 use App\Http\Controllers\TodayController;
+use App\Http\Controllers\TrialController;
 use App\Http\Controllers\TroubleController;
 use App\Http\Controllers\WayOutController;
 use App\Http\Controllers\WorkedController;
@@ -41,9 +52,16 @@ use App\Http\Middleware\InOneTransaction;
 use Illuminate\Support\Facades\Route;
 
 Route::pattern('id', '[0-9]{1,18}');
+Route::pattern('step', '[a-z0-9-]{1,60}');
+Route::pattern('feed', '[0-9a-f]{32}');
 Route::pattern('load', '[0-9]{1,9}');
 Route::pattern('scoop', '[0-9]{1,18}');
 Route::pattern('number', '[0-9]{1,9}');
+Route::pattern('leaf', '[0-9]{1,3}');
+Route::pattern('when', 'before|after');
+Route::pattern('seed', '[0-9]{1,9}');
+Route::pattern('pest', '[a-z-]{1,60}');
+Route::pattern('shape', '[a-z]{1,20}');
 
 Route::prefix('api')->group(static function (): void {
     Route::get('ping', PingController::class);
@@ -54,6 +72,14 @@ Route::prefix('api')->group(static function (): void {
     Route::get('catalogue', CatalogueController::class);
     Route::get('today', TodayController::class);
     Route::get('worked', WorkedController::class);
+    Route::get('worked/{pest}/next', [TrialController::class, 'next']);
+    Route::get('own', [WorkedController::class, 'own']);
+    Route::get('trials', [TrialController::class, 'index']);
+    Route::get('trials/{id}', [TrialController::class, 'show']);
+    Route::get('log.json', [LogController::class, 'json']);
+    Route::get('log.csv', [LogController::class, 'csv']);
+    Route::get('day', DayController::class);
+    Route::get('garden', [GardenController::class, 'show']);
     Route::get('hand', HandController::class);
     Route::get('jars', JarController::class);
     Route::get('devices/water', DeviceController::class);
@@ -68,10 +94,19 @@ Route::prefix('api')->group(static function (): void {
     Route::get('batches', [BatchController::class, 'index']);
     Route::get('batches/{id}/document', [BatchFileController::class, 'show']);
     Route::get('batches/{id}', [BatchController::class, 'show']);
+    Route::get('batches/{id}/rest', [BatchController::class, 'rest']);
     Route::get('leaf-tests', [LeafTestController::class, 'index']);
     Route::get('leaf-tests/{id}', [LeafTestController::class, 'show']);
+    Route::get('leaf-tests/{id}/photos/{leaf}/{when}', [LeafPhotoController::class, 'show']);
+    Route::get('leaf-drawings/{shape}', [EyeController::class, 'drawings']);
+    Route::get('eye', [EyeController::class, 'latest']);
+    Route::get('eye/{shape}/{seed}', [EyeController::class, 'show']);
     Route::get('cases', [CaseController::class, 'index']);
     Route::get('cases/{id}', [CaseController::class, 'show']);
+    Route::get('runs', [RunController::class, 'index']);
+    Route::get('runs/{id}', [RunController::class, 'show']);
+    Route::get('cases/{id}/story', [CaseController::class, 'story']);
+    Route::get('cases/{id}/programme', [CaseController::class, 'programme']);
     foreach (array_keys(CorrectionController::KINDS) as $kind) {
         Route::get("{$kind}/{id}/history", [CorrectionController::class, 'history'])->defaults('kind', $kind);
     }
@@ -87,9 +122,19 @@ Route::prefix('api')->group(static function (): void {
     Route::post('compose', ComposeController::class);
     Route::post('compare', CompareController::class);
     Route::post('batches/{id}/loads/{load}/way-out', [BatchSlipController::class, 'ask']);
+    Route::post('leaf-tests/{id}/photos/{leaf}/{when}', [LeafPhotoController::class, 'measure']);
 
     Route::middleware(InOneTransaction::class)->group(static function (): void {
+        Route::post('trials', [TrialController::class, 'store']);
+        Route::put('trials/{id}', [TrialController::class, 'update']);
+        Route::post('trials/{id}/looks', [TrialController::class, 'look']);
+        Route::put('trial-looks/{id}', [TrialController::class, 'correctLook']);
+        Route::put('log.json', [LogController::class, 'takeJson']);
+        Route::put('log.csv', [LogController::class, 'takeCsv']);
         Route::post('recipes', [RecipeController::class, 'store']);
+        Route::put('garden', [GardenController::class, 'store']);
+        Route::post('weather/door', [GardenController::class, 'door']);
+        Route::post('weather/files', [GardenController::class, 'file']);
         Route::put('household', [HouseholdController::class, 'store']);
         foreach (['plants' => PlantController::class, 'sprayers' => SprayerController::class, 'measures' => MeasureController::class] as $path => $controller) {
             Route::post($path, [$controller, 'store']);
@@ -97,6 +142,7 @@ Route::prefix('api')->group(static function (): void {
             Route::put("{$path}/{id}/retired", [$controller, 'retire']);
         }
         Route::put('plants/{id}/picture', [PictureController::class, 'store']);
+        Route::post('sprayers/{id}/events', SprayerEventController::class);
         Route::post('measures/sets', [MeasureController::class, 'set']);
         Route::put('measures/{id}/calibrated', [MeasureController::class, 'calibrate']);
         Route::post('batches/documents', [BatchFileController::class, 'store']);
@@ -111,6 +157,15 @@ Route::prefix('api')->group(static function (): void {
         Route::put('batches/{id}/scoops/{scoop}/ticks/{number}', TallyController::class);
         Route::post('leaf-tests', [LeafTestController::class, 'store']);
         Route::post('leaf-tests/{id}/readings', [LeafTestController::class, 'read']);
+        Route::put('leaf-tests/{id}/photos/{leaf}/{when}', [LeafPhotoController::class, 'store']);
+        Route::post('eye', [EyeController::class, 'store']);
+        Route::post('rounds/{id}/burns', [BurnController::class, 'store']);
+        Route::put('burns/{id}', [BurnController::class, 'update']);
+        Route::post('runs', [RunController::class, 'store']);
+        Route::put('runs/{id}/steps/{step}', [RunController::class, 'tap']);
+        Route::put('runs/{id}/paused', [RunController::class, 'pause']);
+        Route::put('runs/{id}/finished', [RunController::class, 'finish']);
+        Route::post('moves', [MoveController::class, 'store']);
         Route::post('cases', [CaseController::class, 'store']);
         Route::post('cases/{id}/rounds', [CaseController::class, 'round']);
         Route::post('cases/{id}/counts', [CaseController::class, 'count']);
@@ -129,5 +184,6 @@ Route::prefix('api')->group(static function (): void {
     });
 });
 
+Route::get('calendar/{feed}.ics', CalendarController::class);
 Route::post('passphrase', PassphraseController::class);
 Route::get('{any?}', PageController::class)->where('any', '^(?!api(/|$)).*$');

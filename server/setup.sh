@@ -48,8 +48,8 @@ debian_install() {
 need_base() {
     missing=''
     command -v php >/dev/null 2>&1 || missing="$missing php8.2-cli"
-    if [ -n "$missing" ] || ! need_php_extensions 'pdo_sqlite mbstring xml dom curl zip'; then
-        missing="$missing php8.2-sqlite3 php8.2-mbstring php8.2-xml php8.2-curl php8.2-zip"
+    if [ -n "$missing" ] || ! need_php_extensions 'pdo_sqlite mbstring xml dom curl zip gd'; then
+        missing="$missing php8.2-sqlite3 php8.2-mbstring php8.2-xml php8.2-curl php8.2-zip php8.2-gd"
     fi
     command -v composer >/dev/null 2>&1 || missing="$missing composer"
     command -v node >/dev/null 2>&1 || missing="$missing nodejs npm"

@@ -12,6 +12,8 @@ use Illuminate\Console\Command;
 /** A question that is asked with a file, or on standard input, and answered with one document and nothing else. */
 abstract class DocumentCommand extends Command
 {
+    use PrintsDocuments;
+
     /**
      * @param callable(string): (object|array<string, mixed>) $answer
      * @param callable(object|array<string, mixed>): void     $tell   in words, where nobody asked for the document
@@ -43,11 +45,5 @@ abstract class DocumentCommand extends Command
         }
 
         return $text;
-    }
-
-    /** @param object|array<string, mixed> $document */
-    private function printJson(object|array $document): void
-    {
-        $this->output->write(json_encode($document, \JSON_PRETTY_PRINT | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_PRESERVE_ZERO_FRACTION | \JSON_THROW_ON_ERROR) . "\n", false, \Symfony\Component\Console\Output\OutputInterface::OUTPUT_RAW);
     }
 }

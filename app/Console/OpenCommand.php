@@ -8,6 +8,7 @@ use App\Notebook\Opening;
 use App\Notebook\Places;
 use App\Notebook\Refused;
 use App\Notebook\StoreFault;
+use App\Records\Fresh;
 use Illuminate\Console\Command;
 use PDOException;
 use Psr\Clock\ClockInterface;
@@ -21,13 +22,14 @@ final class OpenCommand extends Command
 
     protected $description = 'Look whether the notebook is sound, and make it ready to be served';
 
-    public function handle(Opening $opening, Places $places, ClockInterface $clock): int
+    public function handle(Opening $opening, Places $places, ClockInterface $clock, Fresh $fresh): int
     {
         $places->refuse(null);
         try {
             foreach ($opening->open($clock->now(), (bool) $this->option('fresh'), ! (bool) $this->option('empty')) as $said) {
                 $this->line($said);
             }
+            $fresh->byTheseRules();
 
             return self::SUCCESS;
         } catch (Refused $refused) {

@@ -10,9 +10,13 @@ final readonly class Screen
     /** By the pattern of the address: which word of the bar it belongs to, its heading, its component, what it asks for. */
     private const ALL = [
         '#^/$#' => ['/', 'Today', 'today/Today', ['today?zone={zone}']],
-        '#^/bench$#' => ['/bench', 'Bench', 'bench/Bench', ['jars', 'hand', 'catalogue', 'recipes', 'plants', 'sprayers', 'measures', 'cases', '{opening}']],
+        '#^/day$#' => ['/', 'Spray day', 'day/Day', ['{day}']],
+        '#^/bed$#' => ['/', 'Into the bed', 'run/Begin', ['cases']],
+        '#^/runs/(\d{1,18})$#' => ['/', '', 'run/RunScreen', ['runs/{id}']],
+        '#^/bench$#' => ['/bench', 'Bench', 'bench/Bench', ['jars', 'hand', 'catalogue', 'recipes', 'plants', 'sprayers', 'measures', 'cases', 'own', '{opening}']],
         '#^/batches$#' => ['/bench', 'Batches', 'batch/Batches', ['batches']],
         '#^/batches/(\d{1,18})$#' => ['/bench', '', 'batch/Batch', ['batches/{id}', 'measures', 'catalogue']],
+        '#^/labels/(\d{1,18})$#' => ['/bench', 'Label', 'label/Label', ['batches/{id}']],
         '#^/recipes/write$#' => ['/bench', 'Write a recipe', 'recipes/Write', ['household', 'catalogue']],
         '#^/recipes/compare$#' => ['/bench', 'Compare two recipes', 'recipes/Compare', ['recipes', 'catalogue']],
         '#^/sums$#' => ['/bench', 'Percent and parts', 'sums/Sums', ['household', 'catalogue']],
@@ -21,7 +25,10 @@ final readonly class Screen
         '#^/cases/(\d{1,18})$#' => ['/plants', '', 'cases/Case', ['cases/{id}']],
         '#^/cases/(\d{1,18})/choose$#' => ['/plants', '', 'choose/Choose', ['cases/{id}', 'catalogue']],
         '#^/leaf-tests/(\d{1,18})$#' => ['/plants', '', 'leaf/LeafTest', ['leaf-tests/{id}', 'catalogue']],
+        '#^/eye$#' => ['/plants', 'Train your eye', 'leaf/Eye', ['eye', 'catalogue']],
         '#^/look$#' => ['/plants', 'What is it?', 'look/LookScreen', ['troubles', 'plants', 'catalogue']],
+        '#^/trials$#' => ['/worked', 'Trials', 'trials/Trials', ['trials']],
+        '#^/trials/(\d{1,18})$#' => ['/worked', '', 'trials/Trial', ['trials/{id}']],
         '#^/worked$#' => ['/worked', 'What worked', 'worked/Worked', ['worked']],
         '#^/shed$#' => ['/shed', 'Shed', 'shed/Shed', ['sprayers', 'measures', 'recipes', 'catalogue', 'household']],
         '#^/sprayers/(\d{1,18})$#' => ['/shed', '', 'sprayer/SprayerScreen', ['sprayers', 'catalogue']],
@@ -50,13 +57,22 @@ final readonly class Screen
         return 'opening';
     }
 
+    /** As the spray day asks for it. */
+    private static function day(string $query): string
+    {
+        parse_str($query, $said);
+        $spray = $said['spray'] ?? null;
+
+        return is_string($spray) && preg_match('/^[a-z0-9-]{1,100}$/', $spray) === 1 ? "day?spray={$spray}" : 'day';
+    }
+
     /** @param string $zone of the one who looks; empty while the page does not know it */
     public static function at(string $path, string $query, string $zone): ?self
     {
         foreach (self::ALL as $pattern => [$place, $heading, $module, $asks]) {
             if (preg_match($pattern, $path, $found) === 1) {
                 $known = $zone === '' ? array_filter($asks, static fn(string $one): bool => ! str_contains($one, '{zone}')) : $asks;
-                $filled = array_map(static fn(string $one): string => ('/api/' . strtr($one, ['{id}' => $found[1] ?? '', '{zone}' => rawurlencode($zone), '{opening}' => self::opening($query)])), $known);
+                $filled = array_map(static fn(string $one): string => ('/api/' . strtr($one, ['{id}' => $found[1] ?? '', '{zone}' => rawurlencode($zone), '{opening}' => self::opening($query), '{day}' => self::day($query)])), $known);
 
                 return new self($place, $heading, $module, array_values($filled));
             }

@@ -32,6 +32,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property CarbonImmutable|null $made_at
  * @property CarbonImmutable|null $discard_at
  * @property CarbonImmutable|null $discarded_at
+ * @property bool $for_leaf_test whether it is a cup for a leaf test
  * @property bool $used_up whether it was all sprayed, where nothing is left of it
  * @property-read RecipeVersion $recipeVersion
  * @property-read Sprayer|null $sprayer
@@ -54,6 +55,7 @@ final class Batch extends Correctable
             'taken_back_at' => 'immutable_datetime',
             'make_ml' => 'float',
             'used_up' => 'boolean',
+            'for_leaf_test' => 'boolean',
             'first_look_hours' => 'float',
             'fair_look_hours' => 'float',
             'repeat_days' => 'integer',

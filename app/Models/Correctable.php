@@ -19,6 +19,7 @@ abstract class Correctable extends Model
 
     protected static function booted(): void
     {
+        static::saved(Stale::mark(...));
         static::addGlobalScope(self::TAKEN_BACK, static function (Builder $records): void {
             $records->whereNull($records->getModel()->qualifyColumn('taken_back_at'));
         });

@@ -15,6 +15,10 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property float $value
  * @property bool $untreated
  * @property string $notes
+ * @property string|null $each what was counted spot by spot, as JSON; null where only a total is known
+ * @property string|null $stages how many of which stage, as JSON; null where nobody told them apart
+ * @property string|null $new_growth clean or hit; null where nobody looked
+ * @property bool|null $helpers whether beneficial insects were seen; null where nobody looked
  * @property-read PestCase $case
  * @property CarbonImmutable|null $taken_back_at
  */
@@ -28,6 +32,7 @@ final class Count extends Correctable
             'counted_at' => 'immutable_datetime',
             'value' => 'float',
             'untreated' => 'boolean',
+            'helpers' => 'boolean',
         ];
     }
 

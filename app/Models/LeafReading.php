@@ -11,7 +11,8 @@ use Carbon\CarbonImmutable;
  * @property int $version how often it was made or changed
  * @property int $leaf_test_id
  * @property CarbonImmutable $read_at
- * @property string $reactions
+ * @property string $leaves how each leaf looked, as JSON
+ * @property string $weather what it was like meanwhile, apart by blanks
  * @property string $notes
  * @property CarbonImmutable|null $taken_back_at
  */

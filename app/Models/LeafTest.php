@@ -14,12 +14,17 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property int $version how often it was made or changed
  * @property int $batch_id
  * @property int $plant_id
- * @property int $leaves
+ * @property int $leaves at each strength
+ * @property string $rungs strengths by the batch, apart by blanks
+ * @property bool $controls whether one leaf got water and one nothing
+ * @property string $shape of the drawn leaf
+ * @property string $marks where the leaves are
  * @property int $wait_hours
  * @property CarbonImmutable $applied_at
  * @property-read Batch $batch
  * @property-read Plant $plant
  * @property-read Collection<int, LeafReading> $readings
+ * @property-read Collection<int, LeafPhoto> $photos
  * @property CarbonImmutable|null $taken_back_at
  */
 final class LeafTest extends Correctable
@@ -30,6 +35,7 @@ final class LeafTest extends Correctable
         return [
             'taken_back_at' => 'immutable_datetime',
             'leaves' => 'integer',
+            'controls' => 'boolean',
             'wait_hours' => 'integer',
             'applied_at' => 'immutable_datetime',
         ];
@@ -51,5 +57,11 @@ final class LeafTest extends Correctable
     public function readings(): HasMany
     {
         return $this->hasMany(LeafReading::class)->orderBy('id');
+    }
+
+    /** @return HasMany<LeafPhoto, $this> */
+    public function photos(): HasMany
+    {
+        return $this->hasMany(LeafPhoto::class)->orderBy('leaf')->orderBy('before');
     }
 }

@@ -20,6 +20,8 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string $conclusion
  * @property string $notes
  * @property string|null $situation
+ * @property string $spots where its counts are made, in the words of who counts
+ * @property CarbonImmutable|null $due_at what it asks for next, before weather and moves; null where nothing, or not reckoned yet
  * @property-read Plant $plant
  * @property-read Collection<int, Round> $rounds
  * @property-read Collection<int, Count> $counts
@@ -35,12 +37,18 @@ final class PestCase extends Model
     /** @var array<string, mixed> */
     protected $attributes = ['version' => 1];
 
+    protected static function booted(): void
+    {
+        static::saved(static fn(self $case) => Stale::case($case->id));
+    }
+
     /** @return array<string, string> */
     protected function casts(): array
     {
         return [
             'opened_at' => 'immutable_datetime',
             'closed_at' => 'immutable_datetime',
+            'due_at' => 'immutable_datetime',
         ];
     }
 

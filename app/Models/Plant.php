@@ -24,11 +24,17 @@ use Carbon\CarbonImmutable;
  * @property CarbonImmutable|null $bloom_from
  * @property CarbonImmutable|null $bloom_until
  * @property CarbonImmutable|null $harvest_on
+ * @property string $exposure
+ * @property int|null $lights_on minutes after midnight, with lights_off
+ * @property int|null $lights_off
  * @property CarbonImmutable|null $retired_at
  * @property CarbonImmutable|null $taken_back_at
  */
 final class Plant extends Correctable
 {
+    /** @var array<string, mixed> */
+    protected $attributes = ['version' => 1, 'exposure' => 'full-sun'];
+
     /** @return array<string, string> */
     protected function casts(): array
     {
@@ -44,6 +50,8 @@ final class Plant extends Correctable
             'bloom_from' => 'immutable_date',
             'bloom_until' => 'immutable_date',
             'harvest_on' => 'immutable_date',
+            'lights_on' => 'integer',
+            'lights_off' => 'integer',
         ];
     }
 }

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
 
 /**
  * @property int $id
@@ -14,9 +16,15 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property int $batch_id
  * @property CarbonImmutable $sprayed_at
  * @property bool $hand_work
+ * @property string $override why it went without proof; empty where it had one
  * @property string $notes
+ * @property int|null $run_id the walk through the bed that it was part of
+ * @property float|null $litres that the plant got, where it is known
+ * @property string $weather as it was then, in words
  * @property-read PestCase $case
  * @property-read Batch $batch
+ * @property-read Run|null $run
+ * @property-read Collection<int, Burn> $burns
  * @property CarbonImmutable|null $taken_back_at
  */
 final class Round extends Correctable
@@ -28,6 +36,7 @@ final class Round extends Correctable
             'taken_back_at' => 'immutable_datetime',
             'sprayed_at' => 'immutable_datetime',
             'hand_work' => 'boolean',
+            'litres' => 'float',
         ];
     }
 
@@ -41,5 +50,17 @@ final class Round extends Correctable
     public function batch(): BelongsTo
     {
         return $this->belongsTo(Batch::class);
+    }
+
+    /** @return BelongsTo<Run, $this> */
+    public function run(): BelongsTo
+    {
+        return $this->belongsTo(Run::class);
+    }
+
+    /** @return HasMany<Burn, $this> */
+    public function burns(): HasMany
+    {
+        return $this->hasMany(Burn::class)->orderBy('id');
     }
 }

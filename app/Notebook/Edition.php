@@ -14,14 +14,18 @@ final readonly class Edition
 
     /** The tables of a notebook of the newest version. */
     public const TABLES = [
-        'batch_items', 'batch_scoops', 'batch_steps', 'batch_ticks', 'batches', 'case_steps', 'cases', 'counts', 'households', 'leaf_readings', 'leaf_tests',
-        'measures', 'migrations', 'notebook', 'plant_pictures', 'plants', 'recipe_versions', 'recipes', 'revisions', 'rounds', 'sprayers', 'stand_tests', 'watches',
+        'batch_items', 'batch_scoops', 'batch_steps', 'batch_ticks', 'batches', 'burns', 'case_steps', 'cases', 'counts', 'eye_rounds', 'gardens', 'households', 'leaf_photos', 'leaf_readings', 'leaf_tests',
+        'measures', 'migrations', 'notebook', 'plant_pictures', 'plants', 'recipe_versions', 'recipes', 'revisions', 'rounds', 'run_plants', 'run_taps', 'runs', 'sprayer_events', 'sprayers', 'stale_cases', 'stale_pests', 'stand_tests',
+        'task_moves', 'trial_looks', 'trials', 'watches', 'weather_reports', 'weighed_rounds', 'weighed_sprays',
     ];
+
+    /** Tables with what is reckoned from the others: not worth saving, and made anew. */
+    public const RECKONED = ['stale_cases', 'stale_pests', 'weighed_rounds', 'weighed_sprays'];
 
     /** Columns that hold JSON: a file can be sound while what stands in it was overwritten. */
     public const JSON = [
-        'batches' => ['document', 'rescues', 'made'], 'cases' => ['situation'], 'households' => ['by_eye'], 'recipe_versions' => ['document'],
-        'revisions' => ['before'], 'sprayers' => ['pours'],
+        'batches' => ['document', 'rescues', 'made'], 'cases' => ['situation'], 'counts' => ['each', 'stages'], 'eye_rounds' => ['guesses'], 'households' => ['by_eye'], 'leaf_readings' => ['leaves'], 'recipe_versions' => ['document'],
+        'revisions' => ['before'], 'sprayers' => ['pours'], 'trial_looks' => ['counts'], 'weather_reports' => ['hours'],
     ];
 
     /** @param list<string> $steps names of the migrations, in order */

@@ -39,6 +39,7 @@ final readonly class Salvage
             $leftOver->unreadable();
             (new StandIns($new))->put();
             $leftOver->orphans();
+            $new->exec('insert or ignore into stale_cases (case_id) select id from cases');
             foreach (array_keys($rows) as $table) {
                 $rows[$table] = Sqlite::number($new, 'select count(*) from ' . Sqlite::name($table));
             }
@@ -122,6 +123,9 @@ final readonly class Salvage
         foreach ($this->definitions($old, 'table') as $table => $sql) {
             if ($table !== LeftOver::TABLE) {
                 $new->exec($sql);
+            }
+            if (in_array($table, Edition::RECKONED, true)) {
+                continue;
             }
             $rows[$table] = 0;
             $whole = true;

@@ -9,14 +9,18 @@ use App\Console\ChooseCommand;
 use App\Console\CloseCommand;
 use App\Console\ComposeCommand;
 use App\Console\DiagnoseCommand;
+use App\Console\HoursCommand;
 use App\Console\LaravelForward;
+use App\Console\LeafCommand;
 use App\Console\OpenCommand;
 use App\Console\PassphraseCommand;
 use App\Console\PlanCommand;
 use App\Console\PreloadListCommand;
 use App\Console\RestoreCommand;
+use App\Console\RoundsCommand;
 use App\Console\WorkedCommand;
 use App\Devices\HardnessStrip;
+use App\Devices\SimulatedStation;
 use App\Devices\SimulatedStrip;
 use App\Devices\SimulatedThermometer;
 use App\Devices\Thermometer;
@@ -28,13 +32,22 @@ use Closure;
 use IdleMixer\Core\Ask\Choose;
 use IdleMixer\Core\Ask\Compose;
 use IdleMixer\Core\Ask\Diagnose;
+use IdleMixer\Core\Ask\Hours;
+use IdleMixer\Core\Ask\Rounds;
 use IdleMixer\Core\Ask\Worked;
 use IdleMixer\Core\Batch\BatchWriter;
 use IdleMixer\Core\Bench\BenchReader;
 use IdleMixer\Core\Choice\Chooser;
 use IdleMixer\Core\Choice\Containment;
+use IdleMixer\Core\Choice\InTurns;
+use IdleMixer\Core\Choice\KnownEffects;
+use IdleMixer\Core\Choice\LeafPace;
+use IdleMixer\Core\Choice\ProgrammePlanner;
+use IdleMixer\Core\Choice\RecordBook;
 use IdleMixer\Core\Choice\SeverityScale;
 use IdleMixer\Core\Emulsion\Emulsifier;
+use IdleMixer\Core\Evidence\LookPlans;
+use IdleMixer\Core\Evidence\UnsprayedCatalogue;
 use IdleMixer\Core\Ingredient\IngredientCatalogue;
 use IdleMixer\Core\Plan\Planner;
 use IdleMixer\Core\Plant\ToleranceCatalogue;
@@ -45,10 +58,20 @@ use IdleMixer\Core\Schedule\FairLook;
 use IdleMixer\Core\Schedule\ShelfLife;
 use IdleMixer\Core\Source\SourceCatalogue;
 use IdleMixer\Core\Trouble\TroubleCatalogue;
+use IdleMixer\Core\Weather\HourJudge;
+use IdleMixer\Core\Weather\SprayWants;
+use IdleMixer\Core\Weather\WeatherSource;
 use IdleMixer\Core\Wording\ChoiceWords;
 use IdleMixer\Core\Wording\ColumnWords;
 use IdleMixer\Core\Wording\Findings;
+use IdleMixer\Core\Wording\HourWords;
+use IdleMixer\Core\Wording\LeafWords;
+use IdleMixer\Core\Wording\MemoryWords;
 use IdleMixer\Core\Wording\MendingWords;
+use IdleMixer\Core\Wording\MoveWords;
+use IdleMixer\Core\Wording\RestWords;
+use IdleMixer\Core\Wording\RoundWords;
+use IdleMixer\Core\Wording\RunWords;
 use IdleMixer\Core\Wording\Sentences;
 use IdleMixer\Core\Wording\StandWords;
 use IdleMixer\Core\Wording\WayOutWords;
@@ -83,11 +106,12 @@ final class MixerServiceProvider extends ServiceProvider
         $this->app->singleton(VerdictWriter::class, static fn(Application $app): VerdictWriter => new VerdictWriter($app->make(Sentences::class), $app->make(SourceCatalogue::class)));
         $this->app->singleton(Planner::class, Planner::shipped(...));
         $this->app->singleton(PlanWriter::class, PlanWriter::shipped(...));
-        foreach ([Diagnose::class => Diagnose::shipped(...), Choose::class => Choose::shipped(...), Compose::class => Compose::shipped(...), Worked::class => Worked::shipped(...)] as $ask => $shipped) {
+        foreach ([Diagnose::class => Diagnose::shipped(...), Choose::class => Choose::shipped(...), Compose::class => Compose::shipped(...), Worked::class => Worked::shipped(...), Hours::class => Hours::shipped(...), Rounds::class => Rounds::shipped(...)] as $ask => $shipped) {
             $this->app->singleton($ask, $shipped);
         }
         $this->app->singleton(Sentences::class, Sentences::shipped(...));
         $this->app->singleton(Findings::class, Findings::shipped(...));
+        $this->app->singleton(LeafWords::class, LeafWords::shipped(...));
         $this->app->singleton(TroubleCatalogue::class, TroubleCatalogue::shipped(...));
         $this->app->singleton(Chooser::class, Chooser::shipped(...));
         $this->app->singleton(ChoiceWords::class, ChoiceWords::shipped(...));
@@ -99,6 +123,22 @@ final class MixerServiceProvider extends ServiceProvider
         $this->app->bind(HardnessStrip::class, static fn(): HardnessStrip => new SimulatedStrip());
         $this->app->bind(Thermometer::class, static fn(): Thermometer => new SimulatedThermometer());
         $this->app->singleton(FairLook::class, FairLook::shipped(...));
+        $this->app->bind(WeatherSource::class, static fn(): WeatherSource => new SimulatedStation());
+        $this->app->singleton(SprayWants::class, SprayWants::shipped(...));
+        $this->app->singleton(HourJudge::class, HourJudge::shipped(...));
+        $this->app->singleton(RunWords::class, RunWords::shipped(...));
+        $this->app->singleton(RestWords::class, RestWords::shipped(...));
+        $this->app->singleton(MemoryWords::class, MemoryWords::shipped(...));
+        $this->app->singleton(MoveWords::class, MoveWords::shipped(...));
+        $this->app->singleton(RoundWords::class, RoundWords::shipped(...));
+        $this->app->singleton(InTurns::class, InTurns::shipped(...));
+        $this->app->singleton(LeafPace::class, LeafPace::shipped(...));
+        $this->app->singleton(ProgrammePlanner::class, ProgrammePlanner::shipped(...));
+        $this->app->singleton(RecordBook::class, RecordBook::shipped(...));
+        $this->app->singleton(KnownEffects::class, KnownEffects::shipped(...));
+        $this->app->singleton(LookPlans::class, LookPlans::shipped(...));
+        $this->app->singleton(UnsprayedCatalogue::class, UnsprayedCatalogue::shipped(...));
+        $this->app->singleton(HourWords::class, HourWords::shipped(...));
         $this->app->singleton(ShelfLife::class, ShelfLife::shipped(...));
     }
 
@@ -107,7 +147,7 @@ final class MixerServiceProvider extends ServiceProvider
         // What a device tells of itself is no secret of ours, and is written by its script.
         EncryptCookies::except(['zone', 'theme']);
         if ($this->app->runningInConsole()) {
-            $this->commands([PlanCommand::class, DiagnoseCommand::class, ChooseCommand::class, ComposeCommand::class, WorkedCommand::class, PassphraseCommand::class, OpenCommand::class, CloseCommand::class, BackupCommand::class, RestoreCommand::class, PreloadListCommand::class]);
+            $this->commands([PlanCommand::class, DiagnoseCommand::class, ChooseCommand::class, ComposeCommand::class, WorkedCommand::class, LeafCommand::class, HoursCommand::class, RoundsCommand::class, PassphraseCommand::class, OpenCommand::class, CloseCommand::class, BackupCommand::class, RestoreCommand::class, PreloadListCommand::class]);
         }
     }
 }

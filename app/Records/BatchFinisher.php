@@ -11,6 +11,7 @@ use IdleMixer\Core\Batch\BatchRecord;
 use IdleMixer\Core\Batch\Keeping;
 use IdleMixer\Core\Batch\Made;
 use IdleMixer\Core\Batch\MadeWriter;
+use IdleMixer\Core\Data\LeafLines;
 use IdleMixer\Core\Work\StandTest;
 
 /** Closes the mixing of a batch: what was really scooped, how the glass looked, and how long it keeps. */
@@ -43,7 +44,7 @@ final readonly class BatchFinisher
             'keeping' => $keeping->value,
             'notes' => $notes,
             'made_at' => $madeAt,
-            'discard_at' => self::discardAt($record, $keeping, $madeAt),
+            'discard_at' => self::discardAt($record, $keeping, $madeAt, $batch->for_leaf_test),
         ]);
     }
 
@@ -60,9 +61,11 @@ final readonly class BatchFinisher
         return null;
     }
 
-    public static function discardAt(BatchRecord $record, Keeping $keeping, DateTimeImmutable $madeAt): DateTimeImmutable
+    public static function discardAt(BatchRecord $record, Keeping $keeping, DateTimeImmutable $madeAt, bool $forLeafTest): DateTimeImmutable
     {
-        $seconds = (int) round(3600.0 * $keeping->hours($record->holding));
+        // What is left of a cup has done its work once the leaves are wet.
+        $hours = $forLeafTest ? min(LeafLines::CUP_KEEPS['value'], $keeping->hours($record->holding)) : $keeping->hours($record->holding);
+        $seconds = (int) round(3600.0 * $hours);
 
         return $madeAt->modify("+{$seconds} seconds");
     }

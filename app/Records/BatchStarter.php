@@ -37,7 +37,7 @@ final readonly class BatchStarter
      *
      * @throws InvalidDocument when it takes more loads than one batch may have
      */
-    public function start(Submitted $submitted, Bench $bench, ?Sprayer $sprayer, ?Plant $plant, ?PestCase $case, DateTimeImmutable $now, ?Batch $jar = null): array
+    public function start(Submitted $submitted, Bench $bench, ?Sprayer $sprayer, ?Plant $plant, ?PestCase $case, DateTimeImmutable $now, ?Batch $jar = null, bool $forLeafTest = false): array
     {
         $plan = $this->planner->plan($bench);
         if ($plan->loadCount() > BatchLines::MOST_LOADS['value']) {
@@ -55,6 +55,7 @@ final readonly class BatchStarter
             'plant_id' => $plant->id ?? $case?->plant_id,
             'case_id' => $case?->id,
             'stock_batch_id' => $jar?->id,
+            'for_leaf_test' => $forLeafTest,
             'document' => $document,
             'started_at' => $now,
             ...self::index($record),

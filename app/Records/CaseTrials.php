@@ -9,6 +9,7 @@ use App\Models\PestCase;
 use App\Models\Round;
 use IdleMixer\Core\Evidence\CaseHistory;
 use IdleMixer\Core\Evidence\Counted;
+use IdleMixer\Core\Evidence\LeafCounts;
 use IdleMixer\Core\Evidence\Sprayed;
 use IdleMixer\Core\Evidence\Trial;
 use IdleMixer\Core\Schedule\FairLook;
@@ -22,17 +23,8 @@ final readonly class CaseTrials
     /** @return array<int, Trial> by the id of the round, earliest first; a programme of one spray is judged at its last round */
     public function of(PestCase $case): array
     {
-        $kind = $this->troubles->trouble($case->pest)->kind;
         $rounds = array_values($case->rounds->all());
-        $history = new CaseHistory(
-            array_map(fn(Round $round): Sprayed => new Sprayed(
-                $round->sprayed_at,
-                $this->fairLook->against($kind, $round->batch->fair_look_hours),
-                $round->batch->name,
-                $this->fairLook->isOfWinter($round->batch->fair_look_hours),
-            ), $rounds),
-            array_values($case->counts->map(static fn(Count $count): Counted => new Counted($count->counted_at, $count->value, $count->untreated))->all()),
-        );
+        $history = $this->history($case, $rounds);
         $trials = [];
         foreach ($history->trials() as $i => $trial) {
             $trials[$rounds[$i]->id] = $trial;
@@ -44,5 +36,46 @@ final readonly class CaseTrials
         }
 
         return $trials;
+    }
+
+    /** @return list<array{non-empty-list<Round>, Trial}> what is judged as one: a round, or a programme of one spray; steps of mixed ones by themselves */
+    public function judged(PestCase $case): array
+    {
+        $rounds = array_values($case->rounds->all());
+        $history = $this->history($case, $rounds);
+        $single = $history->trials();
+        $all = [];
+        foreach ($history->judgements() as $one) {
+            if ($one->oneSpray) {
+                $all[] = [array_map(static fn(int $i): Round => $rounds[$i], $one->rounds), $one->trial];
+            } else {
+                array_push($all, ...array_map(static fn(int $i): array => [[$rounds[$i]], $single[$i]], $one->rounds));
+            }
+        }
+
+        return $all;
+    }
+
+    /** @param list<Round> $rounds earliest first */
+    private function history(PestCase $case, array $rounds): CaseHistory
+    {
+        $kind = $this->troubles->trouble($case->pest)->kind;
+
+        return new CaseHistory(
+            array_map(fn(Round $round): Sprayed => new Sprayed(
+                $round->sprayed_at,
+                $this->fairLook->against($kind, $round->batch->fair_look_hours),
+                $round->batch->name,
+                $this->fairLook->isOfWinter($round->batch->fair_look_hours),
+            ), $rounds),
+            array_values($case->counts->map(static fn(Count $count): Counted => new Counted($count->counted_at, $count->value, $count->untreated, self::scatter($count)))->all()),
+        );
+    }
+
+    private static function scatter(Count $count): ?float
+    {
+        $each = Looks::each($count);
+
+        return $each === null ? null : LeafCounts::of($each)->logVariance();
     }
 }

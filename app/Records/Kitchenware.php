@@ -9,6 +9,8 @@ use IdleMixer\Core\Document\JsonText;
 use IdleMixer\Core\Phrase\Kitchen;
 use IdleMixer\Core\Phrase\PhraseReader;
 use IdleMixer\Core\Phrase\Vocabulary;
+use IdleMixer\Core\Quantity\Amount;
+use IdleMixer\Core\Vessel\UsualFill;
 
 /** Whose spoons this household means, and what it measured of its own amounts by eye. */
 final class Kitchenware
@@ -16,6 +18,12 @@ final class Kitchenware
     public function kitchen(): ?Kitchen
     {
         return Kitchen::tryFrom($this->row()->kitchen ?? '');
+    }
+
+    /** How much is mixed for a leaf test; where nobody said whose cups these are, they are US cups. */
+    public function leafCup(): Amount
+    {
+        return UsualFill::cup(in_array($this->kitchen(), [null, Kitchen::Us], true));
     }
 
     /** @return array<string, float> mL by code */

@@ -45,7 +45,7 @@ final readonly class Openings
     {
         $round = $case->rounds->last();
         $option = $this->next($case, $round, $now);
-        $like = $round->batch ?? Batch::query()->whereNotNull('made_at')->orderByDesc('started_at')->orderByDesc('id')->first();
+        $like = $round->batch ?? Batch::query()->whereNotNull('made_at')->where('for_leaf_test', false)->orderByDesc('started_at')->orderByDesc('id')->first();
 
         return $option === null ? null : new Opening($why, $case, $like, $option, $option->recipe->slug);
     }
@@ -73,7 +73,7 @@ final readonly class Openings
 
     private function last(): ?Opening
     {
-        foreach (Batch::query()->orderByDesc('started_at')->orderByDesc('id')->limit(self::BACK)->get() as $batch) {
+        foreach (Batch::query()->where('for_leaf_test', false)->orderByDesc('started_at')->orderByDesc('id')->limit(self::BACK)->get() as $batch) {
             if (! self::isStopped($batch)) {
                 return new Opening(OpeningReason::Last, self::open($batch->case), $batch, null, $batch->recipeVersion->recipe->slug);
             }

@@ -6,25 +6,49 @@ namespace App\Records;
 
 use App\Models\LeafTest;
 use App\Models\Plant;
+use App\Models\Round;
+use DateTimeImmutable;
+use IdleMixer\Core\Data\LeafLines;
+use IdleMixer\Core\Leaf\Burn;
 use IdleMixer\Core\Leaf\Proof;
 use IdleMixer\Core\Leaf\TestedSpray;
 
-/** What a plant, and those of its kind, are proven to bear. */
+/** What a plant, and those of its kind, are proven to bear: by leaf tests, by rounds that left no mark, and by what burnt after one. */
 final class Proofs
 {
-    public static function of(Plant $plant): Proof
+    public static function of(Plant $plant, DateTimeImmutable $now): Proof
     {
-        return new Proof(self::tests($plant));
+        $kin = self::kin($plant);
+        $tested = self::tests($kin);
+        $clean = [];
+        foreach (Round::query()->whereHas('case', static fn($case) => $case->whereIn('plant_id', $kin))->with(['batch', 'burns'])->orderBy('id')->get() as $round) {
+            $spray = BatchBook::composition($round->batch);
+            if ($spray === null) {
+                continue;
+            }
+            foreach ($round->burns as $burn) {
+                $tested[] = new TestedSpray($round->case_id, Burn::asTest($round->sprayed_at, $burn->seen_at, $burn->share), $spray, round: true);
+            }
+            if ($round->burns->isEmpty() && $round->sprayed_at <= $now->modify('-' . LeafLines::ROUND_SHOWS['value'] . ' days')) {
+                $clean[] = $spray;
+            }
+        }
+
+        return new Proof($tested, $clean);
     }
 
-    /** @return list<TestedSpray> of the plant and those of its kind */
-    public static function tests(Plant $plant): array
+    /**
+     * @param list<int> $kin
+     *
+     * @return list<TestedSpray> each strength of a ladder by itself
+     */
+    private static function tests(array $kin): array
     {
         $tested = [];
-        foreach (LeafTest::query()->whereIn('plant_id', self::kin($plant))->with(['readings', 'batch'])->orderBy('id')->get() as $test) {
+        foreach (LeafTest::query()->whereIn('plant_id', $kin)->with(['readings', 'batch'])->orderBy('id')->get() as $test) {
             $spray = BatchBook::composition($test->batch);
             if ($spray !== null) {
-                $tested[] = new TestedSpray($test->id, FromNotebook::leafTest($test), $spray);
+                array_push($tested, ...TestedSpray::each($test->id, FromNotebook::leafTest($test), $spray));
             }
         }
 

@@ -8,13 +8,14 @@ use App\Models\Recipe;
 use App\Models\RecipeVersion;
 use IdleMixer\Core\Document\JsonText;
 use IdleMixer\Core\Recipe\Recipe as RecipeDocument;
+use IdleMixer\Core\Recipe\RecipeCatalogue;
 use IdleMixer\Core\Recipe\RecipeReader;
 use IdleMixer\Core\Recipe\RecipeWriter;
 
 /** Keeps every version of every recipe that was used or written. */
 final readonly class RecipeShelf
 {
-    public function __construct(private RecipeReader $reader) {}
+    public function __construct(private RecipeReader $reader, private RecipeCatalogue $shipped) {}
 
     /** The version of exactly this document; a new one when there is none yet. Call it inside a transaction. */
     public function keep(RecipeDocument $recipe): RecipeVersion
@@ -60,6 +61,20 @@ final readonly class RecipeShelf
     public function read(RecipeVersion $version): RecipeDocument
     {
         return $this->reader->read(JsonText::parse($version->document));
+    }
+
+    /** @return list<RecipeDocument> the shipped ones, then those that were written here, each as it is now */
+    public function recipes(): array
+    {
+        $all = array_map($this->shipped->get(...), $this->shipped->slugs());
+        foreach (Recipe::query()->whereNotIn('slug', $this->shipped->slugs())->orderBy('slug')->get() as $own) {
+            $version = $this->newest($own->slug);
+            if ($version !== null) {
+                $all[] = $this->read($version);
+            }
+        }
+
+        return $all;
     }
 
     /** @return list<RecipeVersion> newest first */

@@ -4,12 +4,16 @@ declare(strict_types=1);
 
 namespace App\Records;
 
+use DateTimeImmutable;
+use IdleMixer\Core\Choice\SprayFamily;
+use IdleMixer\Core\Evidence\Association;
 use IdleMixer\Core\Evidence\Record;
 use IdleMixer\Core\Mix\Composition;
 
 /** What one spray, at one strength, did to one pest. */
 final readonly class SprayRecord
 {
+    /** @param list<Association> $associations what went with success or failure */
     public function __construct(
         public string $pest,
         /** Of the recipe that it was first made by here. */
@@ -18,8 +22,19 @@ final readonly class SprayRecord
         public string $name,
         /** Null where nobody wrote down what went in. */
         public ?Composition $spray,
+        public ?SprayFamily $family,
         public Record $record,
         /** The batch that was sprayed last. */
         public int $lastBatch,
+        /** The plant that got it last. */
+        public string $lastPlant,
+        public DateTimeImmutable $lastAt,
+        /** Cases that it was used in and that are closed now. */
+        public int $closed,
+        /** L a case; null where nobody knows. */
+        public ?float $litres,
+        /** Minutes a case; null where nobody knows. */
+        public ?float $minutes,
+        public array $associations,
     ) {}
 }

@@ -4,143 +4,172 @@ declare(strict_types=1);
 
 namespace App\Records;
 
+use App\Models\Batch;
 use App\Models\LeafTest;
 use App\Models\PestCase;
-use App\Models\Round;
+use App\Models\WeighedRound;
 use DateTimeImmutable;
+use IdleMixer\Core\Choice\RecordBook;
+use IdleMixer\Core\Choice\SprayFamily;
 use IdleMixer\Core\Evidence\AlikeSprays;
-use IdleMixer\Core\Evidence\Ranking;
+use IdleMixer\Core\Evidence\Associations;
+use IdleMixer\Core\Evidence\Formula;
+use IdleMixer\Core\Evidence\Kept;
+use IdleMixer\Core\Evidence\Outcome;
 use IdleMixer\Core\Evidence\Record;
-use IdleMixer\Core\Evidence\Trial;
+use IdleMixer\Core\Evidence\RoundEffect;
 use IdleMixer\Core\Leaf\LeafTestOutcome;
+use IdleMixer\Core\Leaf\TestedSpray;
 use IdleMixer\Core\Mix\Composition;
-use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Collection;
 
-/** All rounds of all cases, gathered by pest and by what was really sprayed. */
+/** All weighed rounds against a pest, gathered by what was really sprayed. */
 final readonly class SprayRecords
 {
-    public function __construct(private CaseTrials $trials) {}
+    private const OF_A_BATCH = ['id', 'recipe_version_id', 'name', 'made'];
 
-    /** @return list<SprayRecord> best first */
-    public function all(DateTimeImmutable $now): array
-    {
-        $records = $this->of(PestCase::query(), self::leafTests($now));
-        $order = Ranking::order(array_map(static fn(SprayRecord $one): Record => $one->record, $records));
-
-        return array_map(static fn(int $key): SprayRecord => $records[$key], $order);
-    }
-
-    /** @return list<SprayRecord> what was sprayed against one pest, in no order and without its leaf tests */
-    public function against(string $pest): array
-    {
-        return $this->of(PestCase::query()->where('pest', $pest), []);
-    }
+    public function __construct(private RecordBook $book) {}
 
     /**
-     * @param Builder<PestCase>                         $cases
      * @param list<array{Composition, LeafTestOutcome}> $tests
      *
-     * @return list<SprayRecord>
+     * @return list<SprayRecord> best first
      */
-    private function of(Builder $cases, array $tests): array
+    public function against(string $pest, array $tests): array
     {
-        $records = [];
-        foreach ($this->byPest($cases) as $pest => $rounds) {
-            foreach (self::alike($rounds) as $group) {
-                $records[] = self::record($pest, $group, $tests);
-            }
+        $rounds = array_values(WeighedRound::query()->where('pest', $pest)->orderBy('sprayed_at')->orderBy('round_id')->get()->all());
+        $batches = Batch::query()->withoutGlobalScopes()->whereIn('id', array_unique(array_map(static fn(WeighedRound $round): int => $round->batch_id, $rounds)))->with('recipeVersion.recipe')->get(self::OF_A_BATCH)->keyBy('id');
+        $groups = self::alike($rounds, $batches);
+        $cases = PestCase::query()->whereIn('id', array_unique(array_map(static fn(WeighedRound $round): int => $round->case_id, $rounds)))->with('plant')->get()->keyBy('id');
+        $ranked = $this->book->ranked(
+            $pest,
+            array_map(static fn(array $group): array => array_map(self::effect(...), $group[1]), $groups),
+            array_map(static fn(array $group): ?SprayFamily => SprayFamily::of($group[0]), $groups),
+            array_map(static fn(array $group): array => self::tested($group[0], $tests), $groups),
+        );
+        $all = [];
+        foreach ($ranked as $key => $record) {
+            $all[] = self::record($pest, $groups[$key], $record, $batches, $cases);
         }
 
-        return $records;
+        return $all;
     }
 
-    /**
-     * @param Builder<PestCase> $cases
-     *
-     * @return array<string, list<array{Round, Trial}>>
-     */
-    private function byPest(Builder $cases): array
+    /** @return list<array{Composition, LeafTestOutcome}> those that were read to the end */
+    public function leafTests(DateTimeImmutable $now): array
     {
         $all = [];
-        foreach ($cases->with(['rounds.batch:id,recipe_version_id,name,made,first_look_hours,fair_look_hours,repeat_days', 'rounds.batch.recipeVersion:id,recipe_id', 'rounds.batch.recipeVersion.recipe', 'counts'])->orderBy('id')->get() as $case) {
-            $trials = $this->trials->of($case);
-            foreach ($case->rounds as $round) {
-                $all[$case->pest][] = [$round, $trials[$round->id]];
+        foreach (LeafTest::query()->with(['readings', 'batch:id,made'])->get() as $test) {
+            $spray = BatchBook::composition($test->batch);
+            foreach ($spray === null ? [] : TestedSpray::each($test->id, FromNotebook::leafTest($test), $spray) as $one) {
+                $outcome = $one->test->outcome($now);
+                if ($outcome->isConcluded() && $outcome !== LeafTestOutcome::SaysNothing) {
+                    $all[] = [$one->spray, $outcome];
+                }
             }
         }
 
         return $all;
     }
 
+    public static function effect(WeighedRound $round): RoundEffect
+    {
+        return new RoundEffect(
+            (string) $round->case_id,
+            Outcome::from($round->outcome),
+            $round->formula === null ? null : Formula::from($round->formula),
+            $round->reduction,
+            $round->kept_log === null ? null : Kept::remembered($round->kept_log, $round->kept_variance ?? 0.0),
+            $round->days,
+            $round->alone,
+            $round->rounds,
+            $round->hand_work,
+            $round->unproven,
+            $round->burnt,
+        );
+    }
+
     /**
-     * @param list<array{Round, Trial}> $rounds
+     * @param list<WeighedRound>     $rounds
+     * @param Collection<int, Batch> $batches by id
      *
-     * @return list<array{Composition|null, non-empty-list<array{Round, Trial}>}> what nobody wrote down goes by its recipe
+     * @return list<array{Composition|null, non-empty-list<WeighedRound>}> what nobody wrote down goes by its recipe
      */
-    private static function alike(array $rounds): array
+    private static function alike(array $rounds, Collection $batches): array
     {
         $known = [];
         $unknown = [];
-        foreach ($rounds as $i => [$round]) {
-            $spray = BatchBook::composition($round->batch);
+        $sprays = [];
+        foreach ($rounds as $i => $round) {
+            $batch = $batches[$round->batch_id] ?? null;
+            $spray = $sprays[$round->batch_id] ??= $batch === null ? null : BatchBook::composition($batch);
             if ($spray === null) {
-                $unknown[$round->batch->recipeVersion->recipe->slug][] = $i;
+                $unknown[$batch?->recipeVersion->recipe->slug ?? ''][] = $round;
             } else {
                 $known[$i] = $spray;
             }
         }
-        $pick = static fn(int $i): array => $rounds[$i];
-        $groups = array_map(static fn(array $keys): array => [null, array_map($pick, $keys)], array_values($unknown));
+        $groups = array_map(static fn(array $some): array => [null, $some], array_values($unknown));
         foreach (AlikeSprays::groups($known) as $keys) {
             sort($keys);
-            $groups[] = [$known[$keys[0]], array_map($pick, $keys)];
+            $groups[] = [$known[$keys[0]], array_map(static fn(int $i): WeighedRound => $rounds[$i], $keys)];
         }
 
         return $groups;
     }
 
     /**
-     * @param array{Composition|null, non-empty-list<array{Round, Trial}>} $group
-     * @param list<array{Composition, LeafTestOutcome}>                    $tests
+     * @param array{Composition|null, non-empty-list<WeighedRound>} $group
+     * @param Collection<int, Batch>                                $batches by id
+     * @param Collection<int, PestCase>                             $cases   by id
      */
-    private static function record(string $pest, array $group, array $tests): SprayRecord
+    private static function record(string $pest, array $group, Record $record, Collection $batches, Collection $cases): SprayRecord
     {
-        [$spray, $rows] = $group;
-        $about = $spray === null ? [] : array_filter($tests, static fn(array $test): bool => count(AlikeSprays::groups([$spray, $test[0]])) === 1);
-        $marked = array_filter($about, static fn(array $test): bool => $test[1]->isMarked());
-        $hand = array_filter($rows, static fn(array $row): bool => $row[0]->hand_work);
-        $names = array_unique(array_map(static fn(array $row): string => $row[0]->batch->name, $rows));
+        [$spray, $rounds] = $group;
+        $names = array_unique(array_map(static fn(WeighedRound $round): string => $batches[$round->batch_id]->name ?? '', $rounds));
+        $last = $rounds[0];
+        foreach ($rounds as $round) {
+            $last = $round->sprayed_at >= $last->sprayed_at ? $round : $last;
+        }
+        $each = SprayCosts::of($rounds, $cases);
 
         return new SprayRecord(
             $pest,
-            $rows[0][0]->batch->recipeVersion->recipe->slug,
+            $batches[$rounds[0]->batch_id]?->recipeVersion->recipe->slug ?? '',
             implode(', ', $names),
             $spray,
-            new Record(array_map(static fn(array $row): Trial => $row[1], $rows), count($hand), count($about), count($marked)),
-            self::last($rows),
+            SprayFamily::of($spray),
+            $record,
+            $last->batch_id,
+            $cases[$last->case_id]?->plant->name ?? '',
+            $last->sprayed_at,
+            $each->closed,
+            $each->litres,
+            $each->minutes,
+            Associations::in(array_map(static fn(WeighedRound $round): array => [self::effect($round), self::facts($round)], $rounds)),
         );
     }
 
-    /** @param non-empty-list<array{Round, Trial}> $rows */
-    private static function last(array $rows): int
-    {
-        usort($rows, static fn(array $a, array $b): int => $b[0]->sprayed_at <=> $a[0]->sprayed_at);
-
-        return $rows[0][0]->batch_id;
-    }
-
-    /** @return list<array{Composition, LeafTestOutcome}> those that were read to the end */
-    private static function leafTests(DateTimeImmutable $now): array
+    /** @return array<string, bool> */
+    private static function facts(WeighedRound $round): array
     {
         $all = [];
-        foreach (LeafTest::query()->with(['readings', 'batch:id,made'])->get() as $test) {
-            $outcome = FromNotebook::leafTest($test)->outcome($now);
-            $spray = BatchBook::composition($test->batch);
-            if ($outcome->isConcluded() && $spray !== null) {
-                $all[] = [$spray, $outcome];
-            }
+        foreach ((array) json_decode($round->facts, true, 3, \JSON_THROW_ON_ERROR) as $fact => $holds) {
+            $all[(string) $fact] = $holds === true;
         }
 
         return $all;
+    }
+
+    /**
+     * @param list<array{Composition, LeafTestOutcome}> $tests
+     *
+     * @return array{int, int} tests of this spray, and those that left marks
+     */
+    private static function tested(?Composition $spray, array $tests): array
+    {
+        $about = $spray === null ? [] : array_filter($tests, static fn(array $test): bool => count(AlikeSprays::groups([$spray, $test[0]])) === 1);
+
+        return [count($about), count(array_filter($about, static fn(array $test): bool => $test[1]->isMarked()))];
     }
 }

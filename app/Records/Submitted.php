@@ -28,9 +28,7 @@ final readonly class Submitted
     /** A key of its own for each of several records that are made by one submission. */
     public function part(int $number): self
     {
-        $digits = substr(hash('sha256', "{$this->key}\n{$number}"), 0, 32);
-
-        return new self(implode('-', [substr($digits, 0, 8), substr($digits, 8, 4), substr($digits, 12, 4), substr($digits, 16, 4), substr($digits, 20)]), $this->content);
+        return new self(MadeId::of("{$this->key}\n{$number}"), $this->content);
     }
 
     /** @return array{submission: string, content: string} as the record keeps them */

@@ -5,18 +5,20 @@ declare(strict_types=1);
 namespace App\Records;
 
 use App\Models\Batch;
-use App\Models\Count;
 use App\Models\LeafTest;
 use App\Models\PestCase;
 use App\Models\Round;
+use App\Models\Run;
 use App\Models\Watch;
 use DateTimeImmutable;
 use IdleMixer\Core\Batch\BatchStatus;
 use IdleMixer\Core\Schedule\CaseTasks;
-use IdleMixer\Core\Schedule\RoundDone;
+use IdleMixer\Core\Schedule\MovedDate;
 use IdleMixer\Core\Schedule\Task;
 use IdleMixer\Core\Schedule\TaskKind;
 use IdleMixer\Core\Trouble\TroubleCatalogue;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Relations\Relation;
 
 /** Gathers what the records ask to be done. */
 final readonly class TaskList
@@ -24,29 +26,99 @@ final readonly class TaskList
     /** A batch without what it was started from, which is long and says nothing of what is due. */
     private const WITHOUT_DOCUMENT = ['id', 'name', 'made', 'started_at', 'made_at', 'discard_at', 'discarded_at', 'used_up', 'stand_test', 'first_look_hours', 'fair_look_hours', 'repeat_days'];
 
-    public function __construct(private TroubleCatalogue $troubles, private CaseTrials $trials) {}
+    /** What comes next hangs on what was counted since the last round only. */
+    private const SINCE_LAST = 'counted_at >= (select max(rounds.sprayed_at) from rounds where rounds.case_id = counts.case_id and rounds.taken_back_at is null)';
 
-    /** @return list<Task> */
-    public function all(DateTimeImmutable $now): array
+    public function __construct(private TroubleCatalogue $troubles, private CaseTrials $trials, private RoundDues $dues, private PlannedTasks $planned) {}
+
+    /**
+     * So many tasks, and what comes with them, in the order in which they were planned: what moved lies elsewhere in the page, never
+     * on another one. Only those of the page are worked out.
+     *
+     * @param int $from how many of what is planned were told before
+     */
+    public function page(DateTimeImmutable $now, int $from, int $rows): TaskPage
     {
-        return [...$this->batches($now), ...$this->leafTests($now), ...$this->cases(), ...$this->neighbours()];
+        return $this->worked(PlannedList::near($now), $now, $from, $rows);
+    }
+
+    /** @return list<Task> so many of all that is planned, however far off */
+    public function ahead(DateTimeImmutable $now, int $rows): array
+    {
+        return $this->worked(PlannedList::all($now), $now, 0, $rows)->tasks;
+    }
+
+    /** @param list<array{due: string, kind: string, id: int}> $planned earliest first */
+    private function worked(array $planned, DateTimeImmutable $now, int $from, int $rows): TaskPage
+    {
+        $moves = TaskMoves::read();
+        $tasks = [];
+        $at = $from;
+        while (count($tasks) < $rows && $at < count($planned)) {
+            $some = array_slice($planned, $at, $rows - count($tasks));
+            $at += count($some);
+            array_push($tasks, ...array_values(array_filter(array_map($moves->applied(...), $this->those($some, $now, $moves)))));
+        }
+
+        return new TaskPage($tasks, $at < count($planned) ? $at : null);
+    }
+
+    /**
+     * @param list<array{due: string, kind: string, id: int}> $planned
+     *
+     * @return list<Task>
+     */
+    private function those(array $planned, DateTimeImmutable $now, TaskMoves $moves): array
+    {
+        $ids = ['run' => [0], 'batch' => [0], 'test' => [0], 'case' => [0], 'watch' => [0]];
+        foreach ($planned as $one) {
+            $ids[$one['kind']][] = $one['id'];
+        }
+
+        return [
+            ...self::runs($ids['run']),
+            ...self::batches($now, $ids['batch']),
+            ...self::leafTests($now, LeafTest::query()->whereIn('id', $ids['test'])),
+            ...$this->open($now, $moves, PestCase::query()->whereIn('id', $ids['case'])),
+            ...$this->neighbours(Watch::query()->whereIn('id', $ids['watch'])),
+        ];
     }
 
     /** @return list<Task> what one open case asks for */
-    public function ofCase(PestCase $case): array
+    public function ofCase(PestCase $case, DateTimeImmutable $now): array
     {
-        return $this->one($case, self::lastRounds($case)[$case->id] ?? null, self::tested([$case->plant_id])[$case->plant_id] ?? []);
+        $moves = TaskMoves::read();
+        $all = $this->one($case, PlannedTasks::tested([$case->plant_id])[$case->plant_id] ?? [], $this->dues->at($now), $moves, $now);
+
+        return array_values(array_filter(array_map($moves->applied(...), $all)));
+    }
+
+    /**
+     * @param list<int> $cases open cases of the plant
+     *
+     * @return list<Task> what one plant asks for
+     */
+    public function ofPlant(int $plant, array $cases, DateTimeImmutable $now): array
+    {
+        $moves = TaskMoves::read();
+        $all = [
+            ...self::leafTests($now, LeafTest::query()->where('plant_id', $plant)),
+            ...$this->open($now, $moves, PestCase::query()->whereIn('id', $cases)),
+            ...$this->neighbours(Watch::query()->whereIn('case_id', $cases)),
+        ];
+
+        return array_values(array_filter(array_map($moves->applied(...), $all)));
     }
 
     /** @return array<int, DateTimeImmutable> when each open case is sprayed next, by case; none that was sprayed for good */
     public function rounds(): array
     {
         $cases = PestCase::query()->whereNull('closed_at')->with('rounds.batch:id,repeat_days')->get();
-        $tests = self::tested(array_values($cases->map(static fn(PestCase $case): int => $case->plant_id)->all()));
+        $tests = PlannedTasks::tested(array_values($cases->map(static fn(PestCase $case): int => $case->plant_id)->all()));
         $due = [];
         foreach ($cases as $case) {
             $last = $case->rounds->last();
-            $next = CaseTasks::sprayedNext(self::readyAt($case, $tests[$case->plant_id] ?? []), $last?->sprayed_at, $last?->batch->repeat_days);
+            $next = CaseTasks::sprayedNext(PlannedTasks::readyAt($case, $tests[$case->plant_id] ?? []), $last?->sprayed_at, $last?->batch->repeat_days);
             if ($next !== null) {
                 $due[$case->id] = $next;
             }
@@ -56,11 +128,25 @@ final readonly class TaskList
         return $due;
     }
 
-    /** @return list<Task> */
-    private function batches(DateTimeImmutable $now): array
+    /**
+     * @param list<int> $ids
+     *
+     * @return list<Task> walks through the bed that are under way
+     */
+    private static function runs(array $ids): array
+    {
+        return array_values(Run::query()->whereIn('id', $ids)->with('batch:id,name')->get()->map(static fn(Run $run): Task => new Task(TaskKind::FinishRun, $run->id, $run->batch->name, $run->started_at))->all());
+    }
+
+    /**
+     * @param list<int> $ids
+     *
+     * @return list<Task>
+     */
+    private static function batches(DateTimeImmutable $now, array $ids): array
     {
         $tasks = [];
-        foreach (Batch::query()->whereNull('discarded_at')->get(self::WITHOUT_DOCUMENT) as $batch) {
+        foreach (Batch::query()->whereIn('id', $ids)->get(self::WITHOUT_DOCUMENT) as $batch) {
             $status = BatchBook::state($batch)->status($now);
             if ($status === BatchStatus::Mixing) {
                 $tasks[] = new Task(TaskKind::FinishMixing, $batch->id, $batch->name, $batch->started_at);
@@ -72,30 +158,38 @@ final readonly class TaskList
         return $tasks;
     }
 
-    /** @return list<Task> */
-    private function leafTests(DateTimeImmutable $now): array
+    /**
+     * @param Builder<LeafTest> $tests
+     *
+     * @return list<Task>
+     */
+    private static function leafTests(DateTimeImmutable $now, Builder $tests): array
     {
         $tasks = [];
-        foreach (LeafTest::query()->with(['readings', 'plant', 'batch:id,name'])->get() as $test) {
+        foreach ($tests->with(['readings', 'plant', 'batch:id,name'])->get() as $test) {
             $rules = FromNotebook::leafTest($test);
             // It speaks for every batch of this spray, whatever became of the one that was tested.
             if (! $rules->outcome($now)->isConcluded()) {
-                $tasks[] = new Task(TaskKind::ReadLeafTest, $test->id, "{$test->batch->name} on {$test->plant->name}", $rules->dueAt());
+                $tasks[] = new Task(TaskKind::ReadLeafTest, $test->id, "{$test->batch->name} on {$test->plant->name}", $rules->nextLookAt($now));
             }
         }
 
         return $tasks;
     }
 
-    /** @return list<Task> */
-    private function cases(): array
+    /**
+     * @param Builder<PestCase> $cases
+     *
+     * @return list<Task>
+     */
+    private function open(DateTimeImmutable $now, TaskMoves $moves, Builder $cases): array
     {
+        $dues = $this->dues->at($now);
         $tasks = [];
-        $cases = PestCase::query()->whereNull('closed_at')->with(['plant', 'rounds.batch:' . implode(',', self::WITHOUT_DOCUMENT), 'counts'])->get();
-        $last = self::lastRounds(...$cases->all());
-        $tests = self::tested(array_values($cases->map(static fn(PestCase $case): int => $case->plant_id)->all()));
+        $cases = $cases->whereNull('closed_at')->with(['plant', 'rounds.batch:' . implode(',', self::WITHOUT_DOCUMENT), 'counts' => static fn(Relation $counts) => $counts->getBaseQuery()->whereRaw(self::SINCE_LAST)])->get();
+        $tests = PlannedTasks::tested(array_values($cases->map(static fn(PestCase $case): int => $case->plant_id)->all()));
         foreach ($cases as $case) {
-            array_push($tasks, ...$this->one($case, $last[$case->id] ?? null, $tests[$case->plant_id] ?? []));
+            array_push($tasks, ...$this->one($case, $tests[$case->plant_id] ?? [], $dues, $moves, $now));
         }
 
         return $tasks;
@@ -106,80 +200,68 @@ final readonly class TaskList
      *
      * @return list<Task>
      */
-    private function one(PestCase $case, ?Round $round, array $tests): array
+    private function one(PestCase $case, array $tests, RoundDues $dues, TaskMoves $moves, DateTimeImmutable $now): array
     {
-        $trial = $round === null ? null : ($this->trials->of($case)[$round->id] ?? null);
-        $done = $round === null || $trial === null ? null : new RoundDone(
-            $round->sprayed_at,
-            $round->batch->first_look_hours,
-            $round->batch->fair_look_hours,
-            $round->batch->repeat_days,
-            self::countedSince($case, $round)?->counted_at,
-            $trial->isLookedAt(),
-        );
-        $trouble = $this->troubles->trouble($case->pest);
-
-        return CaseTasks::of($case->id, "{$trouble->name} on {$case->plant->name}", self::readyAt($case, $tests), $done, $trouble->counted, $round?->batch_id);
-    }
-
-    /** The last count of what was sprayed. */
-    private static function countedSince(PestCase $case, Round $round): ?Count
-    {
-        return $case->counts->filter(static fn(Count $count): bool => ! $count->untreated && $count->counted_at >= $round->sprayed_at)->last();
-    }
-
-    /** @return array<int, Round> the last round of each case, by case */
-    private static function lastRounds(PestCase ...$cases): array
-    {
-        $last = [];
-        foreach ($cases as $case) {
-            $round = $case->rounds->last();
-            if ($round !== null) {
-                $last[$case->id] = $round;
-            }
-        }
-
-        return $last;
-    }
-
-    /** @return list<Task> */
-    private function neighbours(): array
-    {
+        $round = $case->rounds->last();
         $tasks = [];
-        foreach (Watch::query()->whereNull('cleared_at')->with(['plant', 'case.plant'])->get() as $watch) {
-            if ($watch->case->closed_at === null) {
-                $about = "{$watch->plant->name}: it stood next to {$watch->case->plant->name}, which has " . lcfirst($this->troubles->trouble($watch->case->pest)->name);
-                $tasks[] = new Task(TaskKind::LookOver, $watch->case_id, $about, $watch->due_at);
-            }
+        foreach ($this->planned->of($case, $this->trials->of($case), $tests) as $task) {
+            $sprayed = $task->kind === TaskKind::NextRound || $task->kind === TaskKind::FirstRound;
+            $tasks[] = $sprayed ? self::round($task, $case, $round, $tests, $dues, $moves, $now) : $task;
         }
 
-        return $tasks;
-    }
-
-    /** @param list<LeafTest> $tests of its plant */
-    private static function readyAt(PestCase $case, array $tests): DateTimeImmutable
-    {
-        $ready = $case->opened_at;
-        foreach ($tests as $test) {
-            $due = FromNotebook::leafTest($test)->dueAt();
-            $ready = $test->applied_at >= $case->opened_at && $due > $ready ? $due : $ready;
-        }
-
-        return $ready;
+        return array_values(array_filter($tasks));
     }
 
     /**
-     * @param list<int> $plants
+     * @param list<LeafTest> $tests of its plant
      *
-     * @return array<int, list<LeafTest>> by plant
+     * @return Task|null null where no more is sprayed
      */
-    private static function tested(array $plants): array
+    private static function round(Task $task, PestCase $case, ?Round $last, array $tests, RoundDues $dues, TaskMoves $moves, DateTimeImmutable $now): ?Task
     {
-        $all = [];
-        foreach (LeafTest::query()->whereIn('plant_id', $plants)->with('readings')->get() as $test) {
-            $all[$test->plant_id][] = $test;
+        $skipped = $moves->of($task->kind->value, $task->ref, $task->dueAt);
+        while ($skipped !== null && $skipped->moved_to === null && $last?->batch->repeat_days !== null) {
+            $next = $task->plannedAt()->modify("+{$last->batch->repeat_days} days");
+            $task = new Task($task->kind, $task->ref, $task->about, $next, $task->counted, $task->again, [new MovedDate('skipped', $next, $skipped->reason)]);
+            $skipped = $moves->of($task->kind->value, $task->ref, $next);
+        }
+        $due = $dues->of($case, $last, $task->dueAt, $last === null ? null : self::testUntil($tests, $last, $now));
+
+        return $due->at === null ? null : $task->movedTo($due->at, ...$due->moves);
+    }
+
+    /**
+     * Until when a leaf test runs that was begun after the last round.
+     *
+     * @param list<LeafTest> $tests of its plant
+     */
+    private static function testUntil(array $tests, Round $last, DateTimeImmutable $now): ?DateTimeImmutable
+    {
+        $until = null;
+        foreach ($tests as $test) {
+            $rules = FromNotebook::leafTest($test);
+            if ($test->applied_at > $last->sprayed_at && ! $rules->outcome($now)->isConcluded()) {
+                $until = max($until ?? $rules->dueAt(), $rules->dueAt());
+            }
         }
 
-        return $all;
+        return $until;
+    }
+
+    /**
+     * @param Builder<Watch> $watches
+     *
+     * @return list<Task>
+     */
+    private function neighbours(Builder $watches): array
+    {
+        $tasks = [];
+        $open = $watches->whereNull('cleared_at')->whereRelation('case', 'closed_at', null);
+        foreach ($open->with(['plant', 'case.plant'])->get() as $watch) {
+            $about = "{$watch->plant->name}: it stood next to {$watch->case->plant->name}, which has " . lcfirst($this->troubles->trouble($watch->case->pest)->name);
+            $tasks[] = new Task(TaskKind::LookOver, $watch->case_id, $about, $watch->due_at);
+        }
+
+        return $tasks;
     }
 }

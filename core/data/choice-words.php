@@ -16,6 +16,7 @@ return [
     'wait' => 'Judge it after {wait} at the earliest.',
     'smell' => 'Smells indoors for a day or more (common practice, no source).',
     'own' => 'In your own rounds against it: worked in {worked} of {judged}.',
+    'own-last' => 'In your own rounds against it: worked in {worked} of {judged}, last on {plant}.',
     'half-is-enough' => 'Half of it is enough for {trouble} (common practice, no source).',
     'bench' => '{verdict}',
     'not-held' => 'The oil is not held in this water: keep swirling while you spray.',

@@ -15,5 +15,7 @@ return [
     'came-back' => 'Knocked down and came back: {percent} % fewer, from {before} to {after}, then {later} again before the next round (half of what it was is back; our own limit). Repeat it sooner.',
     'control-fell' => 'Not judged: the plant left alone lost more than half by itself, so nothing can be said of the spray (common practice, no source).',
     'step' => 'One step of a programme: its fair look lies after the next round, so the programme is judged as a whole (common practice, no source).',
-    'too-few' => 'Not judged: with fewer than {fewest} before, chance decides (our own limit).',
+    'none-before' => 'Not judged: there was none before, so nothing could come down.',
+    'too-few' => 'Not judged: with fewer than {fewest} before, chance decides (common practice, no source).',
+    'untreated-too-few' => 'Not judged: nothing was counted before it was sprayed, and with fewer than {control} on the plant left alone there is nothing to compare with (common practice, no source).',
 ];

@@ -132,4 +132,24 @@ return [
         'standing' => 'published',
         'from_memory' => true,
     ],
+    'bom-spraying' => [
+        'citation' => 'Australian Bureau of Meteorology and grains-industry guidance on spraying weather: Delta T 2 to 8 °C preferred, above 10 °C avoided, wind about 3 to 15 km/h',
+        'standing' => 'published',
+        'from_memory' => true,
+    ],
+    'mite-degree-days' => [
+        'citation' => 'Published development of the two-spotted spider mite: lower threshold about 11.2 °C, 137 degree-days from egg to adult (36 days at 15 °C, 16 at 20, 7 at 30), within a fifth',
+        'standing' => 'published',
+        'from_memory' => true,
+    ],
+    'degree-days' => [
+        'citation' => 'Handbook values of lower thresholds and degree-days of common greenhouse and garden pests, within a fifth',
+        'standing' => 'published',
+        'from_memory' => true,
+    ],
+    'pocock-1977' => [
+        'citation' => 'Pocock (1977), Biometrika 64:191-199: group sequential methods; 0.0221 for three looks',
+        'standing' => 'published',
+        'from_memory' => true,
+    ],
 ];

@@ -6,6 +6,7 @@ declare(strict_types=1);
  * What needs doing, by kind of task; `do` names the action.
  */
 return [
+    'finish-run' => ['text' => 'Go on in the bed: {about}', 'do' => 'Go on spraying'],
     'finish-mixing' => ['text' => 'Finish mixing {about}', 'do' => 'Go on mixing'],
     'read-leaf-test' => ['text' => 'Look at the test leaves: {about}', 'do' => 'Say how they look'],
     'discard' => ['text' => 'Throw away what is left of {about}', 'do' => 'See the batch'],

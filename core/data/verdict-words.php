@@ -100,7 +100,9 @@ return [
     'leaf-test-stronger' => 'Proven on this kind of plant only for a weaker one: this is {times} times as strong ({limit-from}). Wet two leaves and wait before you spray the whole plant.',
     'leaf-test-waiting' => 'The leaf test of this spray is still waiting: {left} to go ({limit-from}).',
     'leaf-test-look-now' => 'The leaf test of this spray is due: look at the leaves before you spray ({limit-from}).',
-    'leaf-test-go-ahead' => 'Leaves of this kind of plant stayed clean under this spray, at this strength or above; read {ago} ago ({limit-from}).',
+    'leaf-test-look-again' => 'The leaf test of this spray was measured too unsurely: look again before you spray ({limit-from}).',
+    'leaf-test-go-ahead' => 'None of {leaves} leaves of this kind of plant burnt under this spray, at this strength or above; read {ago} ago ({limit-from}). That still allows up to {burn-bound} % of leaves (exact bound, 95 %): keep the first full spray small.',
+    'leaf-test-go-ahead-and-rounds' => 'None of {leaves} leaves of this kind of plant burnt under this spray, at this strength or above, nor any after its rounds ({clean-rounds} so far); read {ago} ago ({limit-from}). That still allows up to {burn-bound} % of leaves (exact bound, 95 %, each round taken for one leaf).',
     'leaf-test-weaken' => 'Leaves of this kind of plant were slightly marked by this spray {ago} ago ({limit-from}). Weaken it and test again.',
     'leaf-test-refuse' => 'Leaves of this kind of plant were marked by this spray {ago} ago ({limit-from}). Do not spray it: weaken it to half and test again, or choose another.',
 ];

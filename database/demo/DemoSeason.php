@@ -13,9 +13,12 @@ use App\Models\PestCase;
 use App\Models\Plant;
 use App\Models\Round;
 use App\Models\Sprayer;
+use App\Models\SprayerEvent;
+use App\Models\WeatherReport;
 use App\Records\BatchBook;
 use App\Records\BatchFinisher;
 use App\Records\BatchStarter;
+use App\Records\GardenBook;
 use App\Records\Kitchenware;
 use App\Records\Submitted;
 use App\Records\Tallies;
@@ -24,16 +27,21 @@ use IdleMixer\Core\Batch\Keeping;
 use IdleMixer\Core\Batch\Tick;
 use IdleMixer\Core\Bench\BenchReader;
 use IdleMixer\Core\Document\JsonText;
+use IdleMixer\Core\Leaf\InjuryKind;
+use IdleMixer\Core\Leaf\SeenLeaf;
+use IdleMixer\Core\Leaf\WrittenLeaf;
 use IdleMixer\Core\Phrase\Kitchen;
+use IdleMixer\Core\Vessel\SprayerMemory;
+use IdleMixer\Core\Weather\HoursWriter;
 use IdleMixer\Core\Work\StandTest;
 use Illuminate\Support\Str;
 
 /**
  * Writes the made-up season, batch by batch, through the same doors as the screens.
  *
- * @phpstan-type RoundRow array{recipe: string, sprayer: string, make: array{int|float, string}, at: int, glass?: string, test?: array{int, string|null, int|null}, sprayed?: int, hand?: bool, notes?: string, discarded?: bool, mixing?: bool}
- * @phpstan-type CaseRow array{plant: string, pest: string, at: int, closed: int|null, notes: string, conclusion: string, counts: list<array{0: int, 1: int, 2?: bool}>, rounds: list<RoundRow>}
- * @phpstan-type SeasonRows array{plants: array<string, array{string, string, string, string}>, sprayers: array<string, array{string, int|float, string}>, found: array<string, array{float, list<array{float, float}>}>, measures: list<array{string, int|float, string}>, cases: list<CaseRow>}
+ * @phpstan-type RoundRow array{recipe: string, sprayer: string, make: array{int|float, string}, at: int, glass?: string, test?: array{int, list<float>|null, int|null}, sprayed?: int, override?: string, hand?: bool, notes?: string, discarded?: bool, mixing?: bool}
+ * @phpstan-type CaseRow array{plant: string, pest: string, at: int, closed: int|null, notes: string, conclusion: string, counts: list<array{0: int, 1: int|list<int>, 2?: bool}>, rounds: list<RoundRow>}
+ * @phpstan-type SeasonRows array{garden: array{float, float, string, float}, plants: array<string, array{string, string, string, string, string, bool}>, sprayers: array<string, array{string, int|float, string}>, found: array<string, array{float, list<array{float, float}>}>, measures: list<array{string, int|float, string}>, cases: list<CaseRow>}
  */
 final readonly class DemoSeason
 {
@@ -44,23 +52,30 @@ final readonly class DemoSeason
         private BatchStarter $starter,
         private BatchFinisher $finisher,
         private Kitchenware $kitchenware,
+        private GardenBook $garden,
     ) {}
 
     public function write(DateTimeImmutable $now): void
     {
         /** @var SeasonRows $season */
         $season = require __DIR__ . '/season.php';
-        $plants = array_map(static fn(array $row): Plant => Plant::query()->create(['submission' => Str::uuid()->toString(), 'name' => $row[0], 'tolerance' => $row[1], 'place' => $row[2], 'kind' => $row[3]]), $season['plants']);
+        $plants = array_map(static fn(array $row): Plant => Plant::query()->create(['submission' => Str::uuid()->toString(), 'name' => $row[0], 'tolerance' => $row[1], 'place' => $row[2], 'kind' => $row[3], 'exposure' => $row[4], 'indoors' => $row[5]]), $season['plants']);
         $sprayers = array_map(static fn(array $row): Sprayer => Sprayer::query()->create(self::vessel($row)), $season['sprayers']);
         foreach ($season['found'] as $key => [$left, $pours]) {
             $sprayers[$key]->update(['left_behind_ml' => $left, 'pours' => json_encode($pours, \JSON_THROW_ON_ERROR)]);
         }
+        [$latitude, $longitude, $zone, $room] = $season['garden'];
+        $this->garden->keep(0, ['latitude' => $latitude, 'longitude' => $longitude, 'zone' => $zone, 'room_celsius' => $room, 'source' => WeatherReport::FILE]);
+        WeatherReport::query()->create(['submission' => Str::uuid()->toString(), 'source' => WeatherReport::FILE, 'name' => 'Fennel Row.csv', 'told_at' => $now, 'hours' => json_encode(HoursWriter::write(DemoWeather::around($now)), \JSON_THROW_ON_ERROR | \JSON_PRESERVE_ZERO_FRACTION)]);
         $this->kitchenware->keep(0, Kitchen::Us, ['squirt' => 3.5]);
         foreach ($season['measures'] as $row) {
             Measure::query()->create(self::vessel($row));
         }
         foreach ($season['cases'] as $row) {
             $this->case($row, $plants, $sprayers, $now);
+        }
+        foreach ($sprayers as $sprayer) {
+            SprayerEvent::query()->create(['submission' => Str::uuid()->toString(), 'sprayer_id' => $sprayer->id, 'kind' => SprayerMemory::WASHED, 'happened_at' => $now]);
         }
     }
 
@@ -91,7 +106,9 @@ final readonly class DemoSeason
             'notes' => $row['notes'],
         ]);
         foreach ($row['counts'] as $count) {
-            Count::query()->create(['submission' => Str::uuid()->toString(), 'case_id' => $case->id, 'counted_at' => self::before($now, $count[0]), 'value' => $count[1], 'untreated' => $count[2] ?? false]);
+            $value = is_array($count[1]) ? array_sum($count[1]) : $count[1];
+            $each = is_array($count[1]) ? json_encode(array_map(floatval(...), $count[1]), \JSON_THROW_ON_ERROR) : null;
+            Count::query()->create(['submission' => Str::uuid()->toString(), 'case_id' => $case->id, 'counted_at' => self::before($now, $count[0]), 'value' => $value, 'untreated' => $count[2] ?? false, 'each' => $each]);
         }
         foreach ($row['rounds'] as $round) {
             $this->round($round, $case, $plants[$row['plant']], $sprayers[$round['sprayer']], $now);
@@ -103,19 +120,27 @@ final readonly class DemoSeason
     {
         $batch = $this->batch($row, $case, $plant, $sprayer, $now);
         if (isset($row['test'])) {
-            [$wait, $reactions, $readAfter] = $row['test'];
+            [$wait, $shares, $readAfter] = $row['test'];
             $applied = self::before($now, $row['at'])->modify('+20 minutes');
-            $test = LeafTest::query()->create(['submission' => Str::uuid()->toString(), 'batch_id' => $batch->id, 'plant_id' => $plant->id, 'leaves' => 2, 'wait_hours' => $wait, 'applied_at' => $applied]);
-            if ($reactions !== null && $readAfter !== null) {
-                LeafReading::query()->create(['submission' => Str::uuid()->toString(), 'leaf_test_id' => $test->id, 'read_at' => $applied->modify("+{$readAfter} hours"), 'reactions' => $reactions]);
+            $test = LeafTest::query()->create(['submission' => Str::uuid()->toString(), 'batch_id' => $batch->id, 'plant_id' => $plant->id, 'leaves' => 3, 'controls' => true, 'marks' => 'Threads on the north side, one shoot.', 'wait_hours' => $wait, 'applied_at' => $applied]);
+            if ($shares !== null && $readAfter !== null) {
+                LeafReading::query()->create(['submission' => Str::uuid()->toString(), 'leaf_test_id' => $test->id, 'read_at' => $applied->modify("+{$readAfter} hours"), 'weather' => 'cloudy', 'leaves' => self::seen($shares)]);
             }
         }
         if (isset($row['sprayed'])) {
-            Round::query()->create(['submission' => Str::uuid()->toString(), 'case_id' => $case->id, 'batch_id' => $batch->id, 'sprayed_at' => self::before($now, $row['sprayed']), 'hand_work' => $row['hand'] ?? false, 'notes' => $row['notes'] ?? '']);
+            Round::query()->create(['submission' => Str::uuid()->toString(), 'case_id' => $case->id, 'batch_id' => $batch->id, 'sprayed_at' => self::before($now, $row['sprayed']), 'hand_work' => $row['hand'] ?? false, 'notes' => $row['notes'] ?? '', 'override' => $row['override'] ?? '']);
         }
         if (! isset($row['mixing']) && ($batch->discard_at < $now || isset($row['discarded']))) {
             $batch->update(['discarded_at' => $batch->discard_at]);
         }
+    }
+
+    /** @param list<float> $shares of the sprayed leaves; the two beside them are clean */
+    private static function seen(array $shares): string
+    {
+        $leaves = array_map(static fn(float $share, int $n): WrittenLeaf => new WrittenLeaf(new SeenLeaf($n + 1, $share, $share, $share, $share > 0.0 ? [InjuryKind::Spots] : []), 'eye', []), [...$shares, 0.0, 0.0], array_keys([...$shares, 0.0, 0.0]));
+
+        return json_encode(array_map(static fn(WrittenLeaf $leaf): array => $leaf->write(), $leaves), \JSON_THROW_ON_ERROR | \JSON_PRESERVE_ZERO_FRACTION);
     }
 
     /** @param RoundRow $row */

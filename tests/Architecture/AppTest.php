@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use Tests\Architecture\Sources;
+
 /*
  * The application runs one way: Http, with its input and answers, to Records to Models to core.
  */
@@ -56,5 +58,5 @@ it('has models and records know nothing of requests, responses and routes', func
 
 it('tests the order of modules that the README tells', function (): void {
     preg_match('/^Modules of core, each leaning only on those before it: (.+?)\.$/ms', (string) file_get_contents(dirname(__DIR__, 2) . '/README.md'), $told);
-    expect(preg_split('/,\s+/', str_replace('`', '', $told[1] ?? '')))->toBe(MODULES);
+    expect(preg_split('/,\s+/', str_replace('`', '', $told[1] ?? '')))->toBe(Sources::MODULES);
 });

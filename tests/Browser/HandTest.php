@@ -121,10 +121,10 @@ it('takes one tap from Today to the spoons that are due, two to the same again, 
 
         $screen->open('/')->see('Count again: Mealybugs on Fuchsia basket');
         $form = '[data-task="count-after"] form';
-        $screen->named("{$form} button", 'One more: How many white tufts on the plant?')->click();
-        $screen->named("{$form} button", 'One more: How many white tufts on the plant?')->click();
-        $screen->script("const f = [...document.querySelectorAll('{$form}')].find((each) => each.textContent.includes('white tufts')); const b = [...f.querySelectorAll('button')].at(-1); b.click(); b.click();");
-        $screen->see('The count of 2 white tufts on the plant is saved.');
+        $screen->named("{$form} button", 'One more: How many mealybugs in ten leaf joints?')->click();
+        $screen->named("{$form} button", 'One more: How many mealybugs in ten leaf joints?')->click();
+        $screen->script("const f = [...document.querySelectorAll('{$form}')].find((each) => each.textContent.includes('mealybugs in ten')); const b = [...f.querySelectorAll('button')].at(-1); b.click(); b.click();");
+        $screen->see('The count of 2 mealybugs in ten leaf joints is saved.');
         usleep(300_000);
         $counts = $screen->later("fetch('/api/cases/5').then((r) => r.json()).then((c) => arguments[0](c.counts.filter((one) => one.value === 2).length))");
         expect($counts)->toBe(1);
@@ -254,7 +254,7 @@ it('draws the border of a field three to one, by day and by night', function (st
 
 it('prints on white whatever the screen is, the bench card on one page, and no buttons', function (): void {
     Screen::with(Served::demo(), static function (Screen $screen): void {
-        foreach (['/bench?recipe=neem-leaf-quart&sprayer=1' => 1, '/batches/19' => 2, '/cases/6' => 2, '/worked' => 3, '/plants/2' => 2] as $path => $most) {
+        foreach (['/bench?recipe=neem-leaf-quart&sprayer=1' => 1, '/batches/19' => 2, '/cases/6' => 2, '/worked' => 4, '/plants/2' => 2] as $path => $most) {
             $screen->open($path);
             $screen->until(static fn(): bool => $screen->all('main h1') !== [] && ! str_contains($screen->text(), 'One moment'), "{$path} did not come up.");
             usleep(700_000);

@@ -269,6 +269,33 @@ final class Screen
         throw new \RuntimeException(is_string($otherwise) ? $otherwise : $otherwise());
     }
 
+    /** Problems that axe-core finds, each with where. */
+    public function axe(): string
+    {
+        $this->script((string) file_get_contents(Served::root() . '/node_modules/axe-core/axe.min.js'));
+        $found = $this->later(<<<'JS'
+            const done = arguments[0];
+            // A colour on its way from one theme to the other is no fault.
+            document.getAnimations().forEach((each) => { try { each.finish(); } catch { each.cancel(); } });
+            axe.run(document, { runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'best-practice'] }).then((result) =>
+                done(result.violations.map((v) => v.id + ': ' + v.nodes.map((n) => n.target.join(' ') + ' ' + n.failureSummary).join(' | ')).join('\n')));
+            JS);
+
+        return is_string($found) ? $found : 'axe did not run';
+    }
+
+    /** Sends what a form would have sent; returns the id of what was made. */
+    public function made(string $path, string $body): int
+    {
+        $id = $this->later(<<<'JS'
+            const [path, body, done] = arguments;
+            fetch(path, { method: 'POST', headers: { 'Content-Type': 'application/json' }, body: JSON.stringify({ submission: crypto.randomUUID(), ...JSON.parse(body) }) })
+                .then((answer) => answer.json()).then((made) => done(made.id ?? JSON.stringify(made)));
+            JS, [$path, $body]);
+
+        return is_int($id) ? $id : throw new \RuntimeException("{$path} made nothing: " . (is_string($id) ? $id : get_debug_type($id)));
+    }
+
     public function named(string $css, string $name): WebDriverElement
     {
         $found = null;

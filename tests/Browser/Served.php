@@ -31,6 +31,36 @@ final class Served
         return self::$running['corrections'] ??= self::start(['--empty']);
     }
 
+    /** And one for the tests that test leaves. */
+    public static function leaves(): self
+    {
+        return self::$running['leaves'] ??= self::start(['--empty']);
+    }
+
+    /** And one for the tests that walk through the bed. */
+    public static function run(): self
+    {
+        return self::$running['run'] ??= self::start(['--empty']);
+    }
+
+    /** And one for the tests that weigh evidence. */
+    public static function evidence(): self
+    {
+        return self::$running['evidence'] ??= self::start(['--empty']);
+    }
+
+    /** A demo season that is written to. */
+    public static function season(): self
+    {
+        return self::$running['season'] ??= self::start([]);
+    }
+
+    /** An empty notebook that takes in the log of another. */
+    public static function library(): self
+    {
+        return self::$running['library'] ??= self::start(['--empty']);
+    }
+
     /** An empty notebook that is opened on, and filled by hand once. */
     public static function bare(): self
     {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Faults;
 
 use Generator;
+use Tests\Feature\Leaves;
 
 /**
  * Somebody who writes everything there is to write, one call after the other, and remembers what was acknowledged as a
@@ -51,15 +52,28 @@ final class Gardener
         $case = yield from $this->made('cases', Call::make('/api/cases', ['plantId' => $plant, 'pest' => 'aphids', 'notes' => $place]));
         yield from $this->changed("/api/cases/{$case}/steps/water-jet", ['done' => true], "select count(*) from case_steps where case_id = {$case}", 1);
         $batch = yield from $this->batch($can, $plant, $case);
-        $test = yield from $this->made('leaf_tests', Call::make('/api/leaf-tests', ['batchId' => $batch, 'plantId' => $plant]));
-        $look = yield from $this->made('leaf_readings', Call::make("/api/leaf-tests/{$test}/readings", ['reactions' => ['clean', 'clean']]), 'saved.id');
-        yield from $this->changed("/api/readings/{$look}", ['basedOn' => 1, 'reactions' => ['clean', 'slight']], "select reactions from leaf_readings where id = {$look}", 'clean slight');
-        $round = yield from $this->made('rounds', Call::make("/api/cases/{$case}/rounds", ['batchId' => $batch, 'notes' => $place]), 'saved.id');
+        $test = yield from $this->made('leaf_tests', Call::make('/api/leaf-tests', ['batchId' => $batch, 'plantId' => $plant, 'leaves' => 2, 'controls' => false]));
+        $look = yield from $this->made('leaf_readings', Call::make("/api/leaf-tests/{$test}/readings", ['leaves' => Leaves::seen(0, 0)]), 'saved.id');
+        yield from $this->changed("/api/readings/{$look}", ['basedOn' => 1, 'leaves' => Leaves::seen(0, 3)], "select json_extract(leaves, '$[1].share') = 3.0 from leaf_readings where id = {$look}", 1);
+        $round = yield from $this->made('rounds', Call::make("/api/cases/{$case}/rounds", ['batchId' => $batch, 'notes' => $place, 'override' => 'It was urgent']), 'saved.id');
         yield from $this->changed("/api/rounds/{$round}", ['basedOn' => 1, 'batchId' => $batch, 'handWork' => true], "select hand_work from rounds where id = {$round}", 1);
+        yield from $this->made('sprayer_events', Call::make("/api/sprayers/{$can}/events", ['kind' => 'washed']), 'saved.id');
+        yield from $this->made('task_moves', Call::make('/api/moves', ['kind' => 'count-after', 'ref' => $case, 'plannedAt' => gmdate('Y-m-d\TH:i:s\Z'), 'to' => null, 'reason' => $place]), 'saved.id');
+        $door = Call::make('/api/weather/door', ['text' => '24 C, breeze, dry']);
+        yield from $this->asked('weather_reports', $door);
+        $key = $door->body['submission'] ?? '';
+        assert(is_string($key));
+        $this->promised[] = ["select count(*) from weather_reports where submission = '{$key}'", 1];
         $count = yield from $this->made('counts', Call::make("/api/cases/{$case}/counts", ['value' => 3]), 'saved.id');
         yield from $this->changed("/api/counts/{$count}", ['basedOn' => 1, 'value' => 30], "select count(*) >= 1 from revisions where record = 'counts' and record_id = {$count}", 1);
         yield from $this->changed("/api/counts/{$count}/undone", ['basedOn' => 2], "select count(*) >= 2 from revisions where record = 'counts' and record_id = {$count}", 1);
         yield from $this->changed("/api/counts/{$count}/taken-back", ['basedOn' => 3, 'takenBack' => true], "select count(*) from counts where id = {$count} and taken_back_at is not null", 1);
+        $each = yield from $this->made('counts', Call::make("/api/cases/{$case}/counts", ['each' => [1, '6-20', 3], 'newClean' => true, 'spots' => $place]), 'saved.id');
+        $this->promised[] = ["select json_array_length(\"each\") from counts where id = {$each}", 3];
+        $trial = yield from $this->made('trials', Call::make('/api/trials', ['pest' => 'aphids', 'name' => $place, 'one' => 'Soap', 'other' => 'Nothing', 'unit' => 'leaf', 'units' => 6]));
+        yield from $this->asked('trial_looks', Call::make("/api/trials/{$trial}/looks", ['counts' => [1, 2, 3, 4, 5, null]]));
+        $this->promised[] = ["select count(*) from trial_looks where trial_id = {$trial}", 1];
+        yield from $this->changed("/api/trials/{$trial}", ['basedOn' => 1, 'sprayed' => true], "select count(*) from trials where id = {$trial} and sprayed_at is not null", 1);
         yield from $this->changed("/api/cases/{$case}/closed", ['basedOn' => 1, 'closed' => true, 'conclusion' => $place], "select conclusion from cases where id = {$case}", $place);
     }
 
@@ -79,8 +93,18 @@ final class Gardener
         $finish = new Call('POST', "/api/batches/{$batch}/finish", ['standTest' => 'ring', 'keeping' => 'patient', 'notes' => 'n']);
         yield from $this->asked('finish', $finish);
         $this->promised[] = ["select stand_test || keeping || (made is not null) from batches where id = {$batch}", 'ringpatient1'];
+        yield from $this->run($batch, $case);
         yield from $this->changed("/api/batches/{$batch}/discarded", ['discarded' => true], "select count(*) from batches where id = {$batch} and discarded_at is not null", 1);
         return $batch;
+    }
+
+    /** @return Generator<mixed, Call, Reply, void> */
+    private function run(int $batch, int $case): Generator
+    {
+        $run = yield from $this->made('runs', Call::make('/api/runs', ['batchId' => $batch, 'caseIds' => [$case], 'override' => 'It was urgent']));
+        yield from $this->changed("/api/runs/{$run}/steps/plant-{$case}", ['done' => true], "select count(*) from run_plants p join rounds r on r.id = p.round_id where p.run_id = {$run}", 1);
+        yield from $this->changed("/api/runs/{$run}/paused", ['paused' => true], "select count(*) from runs where id = {$run} and (paused_at is not null or finished_at is not null)", 1);
+        yield from $this->changed("/api/runs/{$run}/finished", ['leftMl' => 0, 'rest' => 'kept'], "select count(*) from runs where id = {$run} and finished_at is not null", 1);
     }
 
     /** @return Generator<mixed, Call, Reply, void> */

@@ -15,7 +15,7 @@ use Tests\Faults\Long;
 
 it('loses nothing that was acknowledged, and keeps nothing by half, whenever it is killed', function (): void {
     $house = House::build();
-    $times = Long::times(100, 1000);
+    $times = Long::times(22, 1000);
     $acknowledged = 0;
     $kinds = [];
     $faults = [];
@@ -41,7 +41,7 @@ it('loses nothing that was acknowledged, and keeps nothing by half, whenever it 
         }
         $house->serve();
         $gardeners = [new Gardener(), new Gardener(), new Gardener()];
-        $after = random_int(0, 90);
+        $after = random_int(0, 155);
         $delay = random_int(0, 15_000);
         Devices::run($house->address, array_map(static fn(Gardener $one, int $i): Generator => $one->season("bed {$n}-{$i}"), $gardeners, array_keys($gardeners)), static function () use ($house, $gardeners, $after, $delay): bool {
             if (array_sum(array_map(static fn(Gardener $one): int => count($one->promised), $gardeners)) < $after) {
@@ -58,5 +58,5 @@ it('loses nothing that was acknowledged, and keeps nothing by half, whenever it 
     expect($faults)->toBe([])
         ->and($acknowledged)->toBeGreaterThan(10 * $times)
         // Everything there is to write was under way when it struck.
-        ->and(count($kinds))->toBe(26);
+        ->and(count($kinds))->toBe(36);
 });

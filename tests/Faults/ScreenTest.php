@@ -41,7 +41,7 @@ it('corrects a count whose answer was lost, and keeps what was typed through a r
     Screen::with(Served::empty(), static function (Screen $screen): void {
         $screen->open('/plants')->see('Add a plant');
         $case = made($screen, '/api/cases', '{"plantId": ' . made($screen, '/api/plants', '{"name": "Salvia", "tolerance": "ordinary-leaf"}') . ', "pest": "aphids"}');
-        $screen->open("/cases/{$case}")->see('Nothing is counted yet')->press('Count')->see('How many');
+        $screen->open("/cases/{$case}")->see('Nothing is counted yet')->press('Count')->tick('Only a total')->see('How many');
         loseNextAnswer($screen);
         $screen->type('How many', '3')->press('Save the count')->see('does not answer. What you entered is still here');
         // The page goes, the typed count stays, and so does the key it was sent under.
@@ -98,7 +98,7 @@ it('names the full disk, and keeps what was typed until it is saved, at twenty m
     Screen::with($served, static function (Screen $screen) use ($disk): void {
         $screen->open('/plants')->see('Add a plant');
         $case = made($screen, '/api/cases', '{"plantId": ' . made($screen, '/api/plants', '{"name": "Salvia", "tolerance": "ordinary-leaf"}') . ', "pest": "aphids"}');
-        $screen->open("/cases/{$case}")->see('Nothing is counted yet')->press('Count')->see('How many');
+        $screen->open("/cases/{$case}")->see('Nothing is counted yet')->press('Count')->tick('Only a total')->see('How many');
         $saved = 0;
         for ($moment = 0; $moment < 20; ++$moment) {
             $disk->fill(random_int(0, 30_000));

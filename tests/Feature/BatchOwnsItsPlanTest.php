@@ -95,7 +95,7 @@ it('shows rounds of another strength apart in what worked', function (): void {
         Notebook::post("/api/cases/{$case}/counts", ['submission' => Notebook::submission(), 'value' => $before]);
         $recipe = ['format' => 'idle-mixer/recipe', 'version' => 1, 'slug' => 'my-soap', 'name' => 'My soap', 'use' => 'foliar', 'order' => 'all-together', 'basis' => ['amount' => 10, 'unit' => 'L', 'of' => 'water'], 'lines' => [['ingredient' => 'castile-soap', 'amount' => $tbsp, 'unit' => '[tbs_us]']], 'notes' => ''];
         $round = Notebook::mixed($case, ['recipe' => $recipe, 'make' => ['amount' => 10, 'unit' => 'L']]);
-        Notebook::post("/api/cases/{$case}/rounds", ['submission' => Notebook::submission(), 'batchId' => $round]);
+        Notebook::post("/api/cases/{$case}/rounds", ['submission' => Notebook::submission(), 'batchId' => $round, 'override' => 'It was urgent']);
         Illuminate\Support\Facades\Date::setTestNow('2026-06-03T08:00:00Z');
         Notebook::post("/api/cases/{$case}/counts", ['submission' => Notebook::submission(), 'value' => $after]);
     };

@@ -11,7 +11,7 @@ it('offers everything that can be chosen', function (): void {
 
     expect($catalogue->list('pests'))->toHaveCount(count(TroubleCatalogue::shipped()->pestSlugs()))
         ->and($catalogue->list('orders'))->toHaveCount(5)
-        ->and($catalogue->list('leafWaits'))->toBe([48, 24])
+        ->and(array_column($catalogue->list('leafWaits'), 'hours'))->toBe([48, 24, 72])
         ->and($catalogue->list('volumeUnits'))->toHaveCount(15);
 });
 

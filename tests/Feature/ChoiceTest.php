@@ -127,7 +127,7 @@ it('knows of the oil that its own rounds brought onto a plant', function (): voi
     Date::setTestNow('2026-06-01T08:00:00Z');
     $case = Notebook::case(Notebook::plant());
     expect(Notebook::get("/api/cases/{$case}")->at('situation.oilLately'))->toBeFalse();
-    Notebook::post("/api/cases/{$case}/rounds", ['submission' => Notebook::submission(), 'batchId' => Notebook::mixed($case)]);
+    Notebook::post("/api/cases/{$case}/rounds", ['submission' => Notebook::submission(), 'batchId' => Notebook::mixed($case), 'override' => 'It was urgent']);
     expect(Notebook::get("/api/cases/{$case}")->at('situation.oilLately'))->toBeTrue();
 });
 
@@ -135,7 +135,7 @@ it('names the rounds of the last days where it may be burn from a spray', functi
     Date::setTestNow('2026-06-01T08:00:00Z');
     $case = Notebook::case(Notebook::plant());
     $batch = Notebook::mixed($case);
-    Notebook::post("/api/cases/{$case}/rounds", ['submission' => Notebook::submission(), 'batchId' => $batch]);
+    Notebook::post("/api/cases/{$case}/rounds", ['submission' => Notebook::submission(), 'batchId' => $batch, 'override' => 'It was urgent']);
     Date::setTestNow('2026-06-03T08:00:00Z');
     $told = Notebook::post('/api/diagnosis', ['seen' => ['brown-tips' => true, 'after-spray' => true, 'bleached' => true]]);
     expect($told->list('suspects.0.slugs'))->toBe(['spray-burn'])->and($told->at('suspects.0.bySpray'))->toBeTrue()

@@ -11,6 +11,7 @@ use Illuminate\Routing\Router;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\DB;
 use Tests\Feature\Answer;
+use Tests\Feature\Leaves;
 use Tests\Feature\Notebook;
 
 beforeEach(function (): void {
@@ -32,9 +33,9 @@ function newOf(string $kind): array
         'cases' => ['/api/cases', ['plantId' => $plant, 'pest' => 'aphids', 'notes' => 'tips']],
         'batches' => ['/api/batches', ['bench' => ['request' => ['recipe' => 'mild-soap', 'make' => $litre]]]],
         'stand-tests' => ["/api/batches/{$batch}/stand-tests", ['result' => 'even', 'seconds' => 60]],
-        'leaf-tests' => ['/api/leaf-tests', ['batchId' => $batch, 'plantId' => $plant]],
-        'readings' => ['/api/leaf-tests/' . Notebook::post('/api/leaf-tests', ['submission' => Notebook::submission(), 'batchId' => $batch, 'plantId' => $plant])->id() . '/readings', ['reactions' => ['clean', 'clean']]],
-        'rounds' => ["/api/cases/{$case}/rounds", ['batchId' => $batch, 'notes' => 'n']],
+        'leaf-tests' => ['/api/leaf-tests', ['batchId' => $batch, 'plantId' => $plant, 'leaves' => 2, 'controls' => false]],
+        'readings' => ['/api/leaf-tests/' . Notebook::post('/api/leaf-tests', ['submission' => Notebook::submission(), 'batchId' => $batch, 'plantId' => $plant, 'leaves' => 2, 'controls' => false])->id() . '/readings', ['leaves' => Leaves::seen(0, 0)]],
+        'rounds' => ["/api/cases/{$case}/rounds", ['batchId' => $batch, 'notes' => 'n', 'override' => 'o']],
         default => ["/api/cases/{$case}/counts", ['value' => 3]],
     };
 }
@@ -55,7 +56,8 @@ it('answers what is sent again with what was saved, and something else under the
         $field === 'holds' => ['amount' => 2, 'unit' => 'L'],
         $field === 'bench' => ['request' => ['recipe' => 'mild-soap', 'make' => ['amount' => 2, 'unit' => 'L']]],
         $field === 'plantId' => Notebook::plant('Other'),
-        $field === 'reactions' => ['clean', 'marked'],
+        $field === 'leaves' => Leaves::seen(0, 20),
+        is_bool($body[$field]) => ! $body[$field],
         is_string($body[$field]) => 'other',
         default => 30,
     }];
@@ -183,7 +185,7 @@ it('reads a batch document that says less than is known here, and refuses one th
 });
 
 it('keeps everything of a call or nothing: each that may write runs in one transaction, and no other writes', function (): void {
-    $reckon = ['api/plan', 'api/bench', 'api/diagnosis', 'api/sums', 'api/need', 'api/reach', 'api/way-out', 'api/compose', 'api/compare', 'api/batches/{id}/loads/{load}/way-out'];
+    $reckon = ['api/plan', 'api/bench', 'api/diagnosis', 'api/sums', 'api/need', 'api/reach', 'api/way-out', 'api/compose', 'api/compare', 'api/batches/{id}/loads/{load}/way-out', 'api/leaf-tests/{id}/photos/{leaf}/{when}'];
     $outside = [];
     foreach (app(Router::class)->getRoutes()->getRoutes() as $route) {
         if (str_starts_with($route->uri(), 'api/') && ! in_array('GET', $route->methods(), true) && ! in_array(InOneTransaction::class, $route->gatherMiddleware(), true)) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Illuminate\Support\Facades\Date;
 use Tests\Feature\Answer;
+use Tests\Feature\Leaves;
 use Tests\Feature\Notebook;
 
 beforeEach(function (): void {
@@ -24,9 +25,9 @@ function recordOf(string $kind): array
         'sprayers' => ['kind' => $kind, 'id' => $post('/api/sprayers', ['name' => 'Can', 'holds' => ['amount' => 1, 'unit' => 'L']])->id(), 'corrected' => ['name' => 'Old can', 'holds' => ['amount' => 2, 'unit' => 'L'], 'pours' => []], 'told' => 'Holds', 'was' => '1'],
         'measures' => ['kind' => $kind, 'id' => $post('/api/measures', ['name' => 'Spoon', 'holds' => ['amount' => 5, 'unit' => 'mL']])->id(), 'corrected' => ['name' => 'Spoon', 'holds' => ['amount' => 4, 'unit' => 'mL']], 'told' => 'Holds', 'was' => '5'],
         'batches' => ['kind' => $kind, 'id' => $batch, 'corrected' => ['madeAt' => $at, 'keeping' => 'patient', 'standTest' => 'even', 'notes' => 'milky'], 'told' => 'Kept', 'was' => 'strict'],
-        'leaf-tests' => ['kind' => $kind, 'id' => $post('/api/leaf-tests', ['batchId' => $batch, 'plantId' => $plant])->id(), 'corrected' => ['batchId' => $batch, 'plantId' => $plant, 'waitHours' => 24, 'appliedAt' => '2026-06-01T18:00:00Z'], 'told' => 'Wait in hours', 'was' => '48'],
-        'readings' => ['kind' => $kind, 'id' => $post('/api/leaf-tests/' . $post('/api/leaf-tests', ['batchId' => $batch, 'plantId' => $plant])->id() . '/readings', ['reactions' => ['clean', 'dead']])->id('saved.id'), 'corrected' => ['reactions' => ['clean', 'clean'], 'readAt' => '2026-06-01T18:00:00Z'], 'told' => 'Leaves looked', 'was' => 'clean, dead'],
-        'rounds' => ['kind' => $kind, 'id' => $post("/api/cases/{$case}/rounds", ['batchId' => $batch])->id('saved.id'), 'corrected' => ['batchId' => $batch, 'handWork' => true, 'sprayedAt' => '2026-06-01T18:00:00Z'], 'told' => 'Hand work the same day', 'was' => 'no'],
+        'leaf-tests' => ['kind' => $kind, 'id' => $post('/api/leaf-tests', ['batchId' => $batch, 'plantId' => $plant, 'leaves' => 2, 'controls' => false])->id(), 'corrected' => ['batchId' => $batch, 'plantId' => $plant, 'leaves' => 2, 'controls' => false, 'waitHours' => 24, 'appliedAt' => '2026-06-01T18:00:00Z'], 'told' => 'Wait in hours', 'was' => '48'],
+        'readings' => ['kind' => $kind, 'id' => $post('/api/leaf-tests/' . $post('/api/leaf-tests', ['batchId' => $batch, 'plantId' => $plant, 'leaves' => 2, 'controls' => false])->id() . '/readings', ['leaves' => Leaves::seen(0, 100)])->id('saved.id'), 'corrected' => ['leaves' => Leaves::seen(0, 0), 'readAt' => '2026-06-01T18:00:00Z'], 'told' => 'Leaves', 'was' => '1: 0 %, 2: 100 %'],
+        'rounds' => ['kind' => $kind, 'id' => $post("/api/cases/{$case}/rounds", ['batchId' => $batch, 'override' => 'It was urgent'])->id('saved.id'), 'corrected' => ['batchId' => $batch, 'handWork' => true, 'sprayedAt' => '2026-06-01T18:00:00Z'], 'told' => 'Hand work the same day', 'was' => 'no'],
         default => ['kind' => 'counts', 'id' => $post("/api/cases/{$case}/counts", ['value' => 3])->id('saved.id'), 'corrected' => ['value' => 30, 'countedAt' => '2026-06-01T18:00:00Z'], 'told' => 'Count', 'was' => '3'],
     };
 }
@@ -81,7 +82,7 @@ it('does not take back what other records hang on, and says what to do instead',
     $sprayer = Notebook::post('/api/sprayers', ['submission' => Notebook::submission(), 'name' => 'Can', 'holds' => ['amount' => 1, 'unit' => 'L']])->id();
     $batch = Notebook::mixed($case);
     Notebook::post('/api/batches', ['submission' => Notebook::submission(), 'sprayerId' => $sprayer, 'bench' => ['request' => ['recipe' => 'mild-soap', 'make' => ['amount' => 1, 'unit' => 'L']]]]);
-    Notebook::post("/api/cases/{$case}/rounds", ['submission' => Notebook::submission(), 'batchId' => $batch]);
+    Notebook::post("/api/cases/{$case}/rounds", ['submission' => Notebook::submission(), 'batchId' => $batch, 'override' => 'It was urgent']);
     $no = static fn(string $path): string => (static fn(Answer $answer): string => $answer->status . ' ' . $answer->text('error.message'))(Notebook::change($path, ['takenBack' => true]));
 
     expect($no("/api/plants/{$plant}/taken-back"))->toStartWith('409 ')->toContain('1 case', '1 batch', 'Put it away instead')
@@ -93,8 +94,8 @@ it('has evidence follow a wrong count that is corrected, and a round that is tak
     $case = Notebook::case(Notebook::plant());
     $before = Notebook::post("/api/cases/{$case}/counts", ['submission' => Notebook::submission(), 'value' => 8])->id('saved.id');
     $batch = Notebook::mixed($case, ['recipe' => 'mild-soap']);
-    Notebook::post("/api/cases/{$case}/rounds", ['submission' => Notebook::submission(), 'batchId' => $batch]);
-    $second = Notebook::post("/api/cases/{$case}/rounds", ['submission' => Notebook::submission(), 'batchId' => $batch])->id('saved.id');
+    Notebook::post("/api/cases/{$case}/rounds", ['submission' => Notebook::submission(), 'batchId' => $batch, 'override' => 'It was urgent']);
+    $second = Notebook::post("/api/cases/{$case}/rounds", ['submission' => Notebook::submission(), 'batchId' => $batch, 'override' => 'It was urgent'])->id('saved.id');
     Date::setTestNow('2026-06-03T18:00:00Z');
     Notebook::post("/api/cases/{$case}/counts", ['submission' => Notebook::submission(), 'value' => 8]);
     $worked = static fn(): array => [Notebook::get('/api/worked')->number('records.0.rounds'), Notebook::get('/api/worked')->number('records.0.worked')];
@@ -113,7 +114,7 @@ it('opens a finished batch again to put its tally right, and keeps when it was m
     $tick = "/api/batches/{$batch->id()}/scoops/{$batch->id('items.0.scoops.0.id')}/ticks";
     Notebook::put("{$tick}/1", ['ticked' => true]);
     $made = Notebook::post("/api/batches/{$batch->id()}/finish", ['standTest' => 'even']);
-    Notebook::post("/api/cases/{$case}/rounds", ['submission' => Notebook::submission(), 'batchId' => $batch->id()]);
+    Notebook::post("/api/cases/{$case}/rounds", ['submission' => Notebook::submission(), 'batchId' => $batch->id(), 'override' => 'It was urgent']);
     expect($made->number('actual.strength.oil_percent_vv'))->toEqualWithDelta(100 / 256, 1e-9)
         ->and(Notebook::put("{$tick}/2", ['ticked' => true])->text('error.message'))->toContain('Open it again');
 
@@ -133,8 +134,8 @@ it('refuses to undo what was never changed, and to correct leaves that were look
     expect($answer->status)->toBe(409)->and($answer->text('error.message'))->toContain('never changed');
     $plant = Notebook::plant('Lemon');
     $batch = Notebook::mixed();
-    $test = Notebook::post('/api/leaf-tests', ['submission' => Notebook::submission(), 'batchId' => $batch, 'plantId' => $plant])->id();
-    Notebook::post("/api/leaf-tests/{$test}/readings", ['submission' => Notebook::submission(), 'reactions' => ['clean', 'clean']]);
+    $test = Notebook::post('/api/leaf-tests', ['submission' => Notebook::submission(), 'batchId' => $batch, 'plantId' => $plant, 'leaves' => 2, 'controls' => false])->id();
+    Notebook::post("/api/leaf-tests/{$test}/readings", ['submission' => Notebook::submission(), 'leaves' => Leaves::seen(0, 0)]);
     expect(Notebook::change("/api/leaf-tests/{$test}", ['batchId' => $batch, 'plantId' => $plant, 'leaves' => 3])->status)->toBe(409)
         ->and(Notebook::change("/api/batches/{$batch}", ['madeAt' => '2036-06-01T18:00:00Z', 'keeping' => 'strict', 'standTest' => 'even', 'notes' => ''])->text('error.path'))->toBe('/madeAt')
         ->and(Notebook::change('/api/batches/' . Notebook::batch()->id(), ['madeAt' => '2026-06-01T18:00:00Z', 'keeping' => 'strict', 'standTest' => 'even', 'notes' => ''])->status)->toBe(422);

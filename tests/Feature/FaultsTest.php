@@ -47,7 +47,7 @@ it('refuses to refer to what is not there', function (): void {
     $case = Notebook::post('/api/cases', ['submission' => Notebook::submission(), 'plantId' => 99, 'pest' => 'aphids']);
     expect($case->text('error.path'))->toBe('/plantId')->and($case->text('error.message'))->toContain('no plant 99');
     $batch = Notebook::batch();
-    $early = Notebook::post('/api/leaf-tests', ['submission' => Notebook::submission(), 'batchId' => $batch->id(), 'plantId' => Notebook::plant()]);
+    $early = Notebook::post('/api/leaf-tests', ['submission' => Notebook::submission(), 'batchId' => $batch->id(), 'plantId' => Notebook::plant(), 'leaves' => 2, 'controls' => false]);
     expect($early->text('error.path'))->toBe('/batchId')->and($early->text('error.message'))->toContain('not mixed yet');
 });
 
@@ -80,7 +80,7 @@ it('points into the request it was given, inside a batch too', function (): void
 it('says so, and shows nothing of its inside, when it breaks', function (): void {
     Schema::drop('counts');
     Notebook::plant();
-    $request = Illuminate\Http\Request::create('http://127.0.0.1/api/worked', 'GET', server: ['REMOTE_ADDR' => '127.0.0.1']);
+    $request = Illuminate\Http\Request::create('http://127.0.0.1/api/cases', 'GET', server: ['REMOTE_ADDR' => '127.0.0.1']);
     PestCase::query()->create(['submission' => Notebook::submission(), 'plant_id' => 1, 'pest' => 'aphids', 'opened_at' => now()]);
     $response = app(Illuminate\Contracts\Http\Kernel::class)->handle($request);
 

@@ -34,7 +34,7 @@ it('opens a case on what the choice proposes, and then on its partner in turn', 
     expect(Notebook::get('/api/opening')->text('why'))->toBe('due')->and(Notebook::get('/api/opening')->at('caseId'))->toBe($case);
 
     $batch = Notebook::mixed($case, ['recipe' => $opening->text('recipe')]);
-    Notebook::post("/api/cases/{$case}/rounds", ['submission' => Notebook::submission(), 'batchId' => $batch]);
+    Notebook::post("/api/cases/{$case}/rounds", ['submission' => Notebook::submission(), 'batchId' => $batch, 'override' => 'It was urgent']);
     $turn = array_values(array_filter(array_map(static fn(mixed $one): string => is_array($one) && $one['inRotation'] === true && is_string($one['slug']) ? $one['slug'] : '', $choice->list('proposed')), static fn(string $slug): bool => $slug !== '' && $slug !== $opening->text('recipe')));
     expect(Notebook::get("/api/opening?case={$case}")->text('recipe'))->toBe($turn[0]);
 });
@@ -78,7 +78,7 @@ it('takes swabs to a jar, and what is sprayed after them to the sprayer', functi
         ->and($first->at('make'))->toEqual($recipes['half-alcohol-swab'])->and($first->at('first.bench.request.make'))->toEqual($recipes['half-alcohol-swab']);
 
     $batch = Notebook::mixed($case, ['recipe' => 'half-alcohol-swab', 'make' => ['amount' => 0.5, 'unit' => '[cup_us]']]);
-    Notebook::post("/api/cases/{$case}/rounds", ['submission' => Notebook::submission(), 'batchId' => $batch]);
+    Notebook::post("/api/cases/{$case}/rounds", ['submission' => Notebook::submission(), 'batchId' => $batch, 'override' => 'It was urgent']);
     $then = Notebook::get("/api/opening?case={$case}");
     expect($then->text('recipe'))->not->toBe('half-alcohol-swab')->and($then->at('make'))->toBeNull()
         ->and($then->at('first.bench.request.make'))->toEqual(['amount' => 1.0, 'unit' => '[gal_us]']);

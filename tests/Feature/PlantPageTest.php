@@ -9,8 +9,8 @@ it('tells of a plant what is on it, what it had, what it bears and what comes ne
     $sister = Notebook::plant('Zinnia two', kind: 'zinnia');
     $case = Notebook::case($plant);
     $batch = Notebook::mixed($case);
-    Notebook::post("/api/cases/{$case}/rounds", ['submission' => Notebook::submission(), 'batchId' => $batch]);
-    Notebook::post('/api/leaf-tests', ['submission' => Notebook::submission(), 'batchId' => $batch, 'plantId' => $sister, 'leaves' => 2, 'waitHours' => 48]);
+    Notebook::post("/api/cases/{$case}/rounds", ['submission' => Notebook::submission(), 'batchId' => $batch, 'override' => 'It was urgent']);
+    Notebook::post('/api/leaf-tests', ['submission' => Notebook::submission(), 'batchId' => $batch, 'plantId' => $sister, 'leaves' => 2, 'controls' => false, 'waitHours' => 48]);
     $page = Notebook::get("/api/plants/{$plant}");
 
     expect($page->text('plant.name'))->toBe('Zinnia')

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Illuminate\Support\Facades\Date;
+use Tests\Feature\Leaves;
 use Tests\Feature\Notebook;
 
 /** @return array{string, string} level and sentence of what the leaf tests say of the newest batch, on the page of a case */
@@ -23,15 +24,15 @@ function leavesSay(int $case): array
  *
  * @param array<string, mixed> $request
  */
-function testedOn(int $plant, string $reaction = 'clean', array $request = []): void
+function testedOn(int $plant, float $share = 0.0, array $request = []): void
 {
     Date::setTestNow(Date::now()->addHour());
     $batch = Notebook::mixed(null, $request);
-    $test = Notebook::post('/api/leaf-tests', ['submission' => Notebook::submission(), 'batchId' => $batch, 'plantId' => $plant]);
+    $test = Notebook::post('/api/leaf-tests', ['submission' => Notebook::submission(), 'batchId' => $batch, 'plantId' => $plant, 'leaves' => 2, 'controls' => false]);
     Date::setTestNow(Date::now()->addHours(9));
     Notebook::put("/api/batches/{$batch}/discarded", ['discarded' => true]);
     Date::setTestNow(Date::now()->addHours(40));
-    Notebook::post("/api/leaf-tests/{$test->id()}/readings", ['submission' => Notebook::submission(), 'reactions' => ['clean', $reaction]]);
+    Notebook::post("/api/leaf-tests/{$test->id()}/readings", ['submission' => Notebook::submission(), 'leaves' => Leaves::seen(0, $share)]);
 }
 
 beforeEach(function (): void {
@@ -46,7 +47,7 @@ it('lets a fresh batch of a tested spray go, though the tested one was thrown aw
     testedOn($plant);
     Notebook::mixed($case);
     [$level, $because] = leavesSay($case);
-    expect($level)->toBe('ok')->and($because)->toContain('stayed clean');
+    expect($level)->toBe('ok')->and($because)->toContain('None of 2 leaves')->toContain('78 % of leaves');
     // Half of it goes, too; the high end does not.
     Notebook::mixed($case, ['factor' => 0.5]);
     expect(leavesSay($case)[0])->toBe('ok');
@@ -73,34 +74,34 @@ it('holds for plants of the same kind and leaf, and for no other', function (): 
 it('stops what was marked until a better test stands', function (): void {
     $plant = Notebook::plant();
     $case = Notebook::case($plant);
-    testedOn($plant, 'dead');
+    testedOn($plant, 100.0);
     $fresh = Notebook::mixed($case);
     expect(leavesSay($case)[0])->toBe('stop');
     // Another test that is only begun changes nothing.
-    $again = Notebook::post('/api/leaf-tests', ['submission' => Notebook::submission(), 'batchId' => $fresh, 'plantId' => $plant]);
+    $again = Notebook::post('/api/leaf-tests', ['submission' => Notebook::submission(), 'batchId' => $fresh, 'plantId' => $plant, 'leaves' => 2, 'controls' => false]);
     expect(leavesSay($case)[0])->toBe('stop');
     Date::setTestNow(Date::now()->addHours(49));
-    Notebook::post("/api/leaf-tests/{$again->id()}/readings", ['submission' => Notebook::submission(), 'reactions' => ['clean', 'clean']]);
+    Notebook::post("/api/leaf-tests/{$again->id()}/readings", ['submission' => Notebook::submission(), 'leaves' => Leaves::seen(0, 0)]);
     Notebook::mixed($case);
     expect(leavesSay($case)[0])->toBe('ok');
 });
 
-it('has one level for a mark, on the page of the test and on the case', function (string $reaction, string $level): void {
+it('has one level for a mark, on the page of the test and on the case', function (float $share, string $level): void {
     $plant = Notebook::plant();
     $case = Notebook::case($plant);
-    testedOn($plant, $reaction);
+    testedOn($plant, $share);
     Notebook::mixed($case);
     expect(Notebook::get('/api/leaf-tests')->text('leafTests.0.level'))->toBe($level)->and(leavesSay($case)[0])->toBe($level);
-})->with([['clean', 'ok'], ['slight', 'caution'], ['marked', 'stop'], ['dead', 'stop']]);
+})->with([[0.0, 'ok'], [3.0, 'caution'], [20.0, 'stop'], [100.0, 'stop']]);
 
 it('follows a look that is corrected, and one that is taken back', function (): void {
     $plant = Notebook::plant();
     $case = Notebook::case($plant);
-    testedOn($plant, 'dead');
+    testedOn($plant, 100.0);
     Notebook::mixed($case);
     $reading = Notebook::get('/api/leaf-tests')->id('leafTests.0.readings.0.id');
     expect(leavesSay($case)[0])->toBe('stop');
-    Notebook::change("/api/readings/{$reading}", ['reactions' => ['clean', 'clean'], 'readAt' => Date::now()->format('Y-m-d\TH:i:s\Z')]);
+    Notebook::change("/api/readings/{$reading}", ['leaves' => Leaves::seen(0, 0), 'readAt' => Date::now()->format('Y-m-d\TH:i:s\Z')]);
     expect(leavesSay($case)[0])->toBe('ok');
     Notebook::change("/api/readings/{$reading}/undone", '{}');
     expect(leavesSay($case)[0])->toBe('stop');

@@ -12,6 +12,7 @@ use App\Models\Plant;
 use App\Models\RecipeVersion;
 use App\Models\Round;
 use Illuminate\Support\Facades\Date;
+use Tests\Feature\Leaves;
 use Tests\Feature\Notebook;
 
 it('makes one record of a double submit, everywhere', function (): void {
@@ -31,10 +32,10 @@ it('makes one record of a double submit, everywhere', function (): void {
     $twice('/api/batches', ['bench' => ['request' => ['recipe' => 'mild-soap', 'make' => ['amount' => 1, 'unit' => 'L']]]]);
     $batch = Batch::query()->firstOrFail()->id;
     Notebook::post("/api/batches/{$batch}/finish", ['standTest' => 'even']);
-    $twice('/api/leaf-tests', ['batchId' => $batch, 'plantId' => $plant]);
+    $twice('/api/leaf-tests', ['batchId' => $batch, 'plantId' => $plant, 'leaves' => 2, 'controls' => false]);
     $test = LeafTest::query()->firstOrFail()->id;
-    $twice("/api/leaf-tests/{$test}/readings", ['reactions' => ['clean', 'clean']]);
-    $twice("/api/cases/{$case}/rounds", ['batchId' => $batch]);
+    $twice("/api/leaf-tests/{$test}/readings", ['leaves' => Leaves::seen(0, 0)]);
+    $twice("/api/cases/{$case}/rounds", ['batchId' => $batch, 'override' => 'It was urgent']);
     $twice("/api/cases/{$case}/counts", ['value' => 12]);
 
     expect([Plant::query()->count(), PestCase::query()->count(), Batch::query()->count(), LeafTest::query()->count(), LeafReading::query()->count(), Round::query()->count(), Count::query()->count()])

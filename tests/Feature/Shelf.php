@@ -113,8 +113,8 @@ final class Shelf
             $batch = Notebook::post('/api/batches', ['submission' => Notebook::submission(), 'bench' => ['request' => ['recipe' => 'neem-leaf-quart', 'make' => ['amount' => 1, 'unit' => '[qt_us]']]], 'caseId' => $case, 'sprayerId' => $can]);
             Notebook::tickAll($batch);
             Notebook::post("/api/batches/{$batch->id()}/finish", ['standTest' => 'even']);
-            Notebook::post('/api/leaf-tests', ['submission' => Notebook::submission(), 'batchId' => $batch->id(), 'plantId' => $plant]);
-            Notebook::post("/api/cases/{$case}/rounds", ['submission' => Notebook::submission(), 'batchId' => $batch->id()]);
+            Notebook::post('/api/leaf-tests', ['submission' => Notebook::submission(), 'batchId' => $batch->id(), 'plantId' => $plant, 'leaves' => 2, 'controls' => false]);
+            Notebook::post("/api/cases/{$case}/rounds", ['submission' => Notebook::submission(), 'batchId' => $batch->id(), 'override' => 'It was urgent']);
             Notebook::post("/api/cases/{$case}/counts", ['submission' => Notebook::submission(), 'value' => 10 + $n]);
         }
         DB::purge('written');

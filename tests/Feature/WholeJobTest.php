@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Illuminate\Support\Facades\Date;
+use Tests\Feature\Leaves;
 use Tests\Feature\Notebook;
 
 it('walks the whole job, from a recipe to what worked', function (): void {
@@ -20,11 +21,11 @@ it('walks the whole job, from a recipe to what worked', function (): void {
         ->and($made->number('actual.ticked'))->toBe($made->number('actual.planned'))
         ->and($made->number('actual.strength.oil_percent_vv'))->toEqualWithDelta(0.773, 0.02);
 
-    $test = Notebook::post('/api/leaf-tests', ['submission' => Notebook::submission(), 'batchId' => $batch->id(), 'plantId' => $plant, 'waitHours' => 24]);
+    $test = Notebook::post('/api/leaf-tests', ['submission' => Notebook::submission(), 'batchId' => $batch->id(), 'plantId' => $plant, 'leaves' => 2, 'controls' => false, 'waitHours' => 24]);
     expect($test->text('outcome'))->toBe('waiting');
     Date::setTestNow('2026-06-02T18:30:00Z');
     expect(Notebook::get("/api/leaf-tests/{$test->id()}")->text('outcome'))->toBe('look-now');
-    $read = Notebook::post("/api/leaf-tests/{$test->id()}/readings", ['submission' => Notebook::submission(), 'reactions' => ['clean', 'clean']]);
+    $read = Notebook::post("/api/leaf-tests/{$test->id()}/readings", ['submission' => Notebook::submission(), 'leaves' => Leaves::seen(0, 0)]);
     expect($read->text('outcome'))->toBe('go-ahead')->and($read->text('level'))->toBe('ok');
 
     // The tested batch is too old by then: common practice, neem keeps 8 hours. A fresh one is mixed.
@@ -50,7 +51,7 @@ it('says what needs doing, in the time zone of the one who asks', function (): v
     $plant = Notebook::plant();
     $case = Notebook::case($plant);
     $batch = Notebook::mixed($case);
-    Notebook::post('/api/leaf-tests', ['submission' => Notebook::submission(), 'batchId' => $batch, 'plantId' => $plant]);
+    Notebook::post('/api/leaf-tests', ['submission' => Notebook::submission(), 'batchId' => $batch, 'plantId' => $plant, 'leaves' => 2, 'controls' => false]);
     Notebook::batch();
     $kinds = static function (string $zone): array {
         $today = Notebook::get('/api/today?zone=' . urlencode($zone));
@@ -77,7 +78,7 @@ it('asks for the next round of an open case, and for nothing of a closed one', f
     Date::setTestNow('2026-06-01T10:00:00Z');
     $case = Notebook::case(Notebook::plant());
     $batch = Notebook::mixed($case);
-    Notebook::post("/api/cases/{$case}/rounds", ['submission' => Notebook::submission(), 'batchId' => $batch]);
+    Notebook::post("/api/cases/{$case}/rounds", ['submission' => Notebook::submission(), 'batchId' => $batch, 'override' => 'It was urgent']);
     Notebook::put("/api/batches/{$batch}/discarded", ['discarded' => true]);
     $today = Notebook::get('/api/today');
     expect([$today->text('tasks.0.kind'), $today->text('tasks.0.dueAt'), $today->text('tasks.1.kind'), $today->text('tasks.1.dueAt')])

@@ -16,6 +16,7 @@ final readonly class BatchAnswer extends BatchBriefAnswer
      * @param list<int>              $leafTestIds
      * @param list<GlassAnswer>      $standTests
      * @param list<SlipAnswer>       $slips
+     * @param list<string>           $labelCautions  of those of the plan, what goes on the bottle
      */
     public function __construct(
         BatchBriefAnswer $brief,
@@ -33,6 +34,7 @@ final readonly class BatchAnswer extends BatchBriefAnswer
         public array $leafTestIds,
         public array $standTests,
         public array $slips,
+        public array $labelCautions,
         public int $roundCount,
         public int $changes,
         /** What is left of a stock; null for what is none. */

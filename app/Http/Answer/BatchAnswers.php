@@ -18,6 +18,9 @@ use DateTimeImmutable;
 use IdleMixer\Core\Batch\BatchRecord;
 use IdleMixer\Core\Batch\Rescue;
 use IdleMixer\Core\Document\JsonText;
+use IdleMixer\Core\Document\Node;
+use IdleMixer\Core\Document\ObjectNode;
+use IdleMixer\Core\Safety\Cautions;
 use IdleMixer\Core\Trouble\TroubleCatalogue;
 use IdleMixer\Core\Wording\Measures;
 use IdleMixer\Core\Work\StandTest;
@@ -72,11 +75,21 @@ final readonly class BatchAnswers
             array_values($batch->leafTests->map(static fn(LeafTest $test): int => $test->id)->all()),
             $this->glasses->of($batch, $record),
             array_map(static fn(int $load, Rescue $rescue): SlipAnswer => new SlipAnswer($load, $rescue->kind->value, $rescue->title), array_keys($rescues), $rescues),
+            self::labelCautions($document->get('plan')->open()),
             $batch->rounds->count(),
             Corrections::count($batch),
             $jar === null ? null : new BatchJarAnswer($jar->left(), Measures::metric($jar->left()), $jar->isEmpty()),
             $batch->jar === null ? null : new RefAnswer($batch->jar->id, $batch->jar->name),
         );
+    }
+
+    /** @return list<string> */
+    private static function labelCautions(ObjectNode $plan): array
+    {
+        $all = array_map(static fn(Node $one): ObjectNode => $one->open(), $plan->get('cautions')->items(0, 100, 'cautions'));
+        $forBottle = array_filter($all, static fn(ObjectNode $one): bool => Cautions::isForBottle($one->get('code')->text(100)));
+
+        return array_values(array_map(static fn(ObjectNode $one): string => $one->get('text')->text(1000), $forBottle));
     }
 
     /** @return list<TickedStepAnswer> */

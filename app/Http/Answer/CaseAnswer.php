@@ -29,6 +29,7 @@ final readonly class CaseAnswer extends CaseBriefAnswer
         public array $next,
         /** What this call saved; null where nothing was. */
         public ?SavedAnswer $saved,
+        public LookPlanAnswer $look,
     ) {
         parent::__construct(
             $brief->id,
@@ -44,6 +45,7 @@ final readonly class CaseAnswer extends CaseBriefAnswer
             $brief->notes,
             $brief->roundCount,
             $brief->latestCount,
+            $brief->lastLitres,
         );
     }
 }

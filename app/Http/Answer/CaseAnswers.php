@@ -13,6 +13,7 @@ use App\Models\Watch;
 use App\Records\BatchBook;
 use App\Records\CaseTrials;
 use App\Records\Corrections;
+use App\Records\Looks;
 use App\Records\Proofs;
 use App\Records\SaidOfCase;
 use App\Records\Situations;
@@ -21,22 +22,24 @@ use DateTimeImmutable;
 use IdleMixer\Core\Batch\SprayCheck;
 use IdleMixer\Core\Choice\Containment;
 use IdleMixer\Core\Choice\ContainmentStep;
+use IdleMixer\Core\Evidence\LookPlans;
 use IdleMixer\Core\Evidence\Trial;
+use IdleMixer\Core\Evidence\UnsprayedCatalogue;
 use IdleMixer\Core\Leaf\Proof;
 use IdleMixer\Core\Recipe\RecipeUse;
 use IdleMixer\Core\Schedule\Agenda;
 use IdleMixer\Core\Trouble\TroubleCatalogue;
+use IdleMixer\Core\Wording\ComparisonWords;
 use IdleMixer\Core\Wording\CompositionWords;
 use IdleMixer\Core\Wording\Findings;
+use IdleMixer\Core\Wording\MoveWords;
 use IdleMixer\Core\Writing\VerdictWriter;
+use Illuminate\Database\Eloquent\Builder;
 
 /** Tells of a case: in short for lists, and whole with its rounds, counts and what may be sprayed now. */
 final readonly class CaseAnswers
 {
-    /** What a line of a list tells of. */
-    public const BRIEFLY = ['plant', 'rounds', 'counts'];
-
-    private const WITH = ['plant', 'rounds.batch', 'counts', 'steps', 'watches.plant'];
+    private const WITH = ['plant', 'rounds.batch', 'rounds.burns', 'counts', 'steps', 'watches.plant'];
 
     /** As many as could be sprayed, newest first. */
     private const MOST_BATCHES = 12;
@@ -50,11 +53,37 @@ final readonly class CaseAnswers
         private VerdictWriter $verdicts,
         private CaseTrials $trials,
         private TaskList $tasks,
+        private MoveWords $moves,
+        private LookPlans $plans,
+        private UnsprayedCatalogue $unsprayed,
     ) {}
 
+    /**
+     * What a line of a list tells of, without the rounds and counts themselves.
+     *
+     * @param Builder<PestCase> $cases
+     *
+     * @return Builder<PestCase>
+     */
+    public static function briefly(Builder $cases): Builder
+    {
+        $cases->with('plant')->withCount('rounds');
+        $cases->addSelect([
+            'latest_count' => Count::query()->select('value')->whereColumn('case_id', 'cases.id')->where('untreated', false)->orderByDesc('counted_at')->orderByDesc('id')->limit(1),
+            'last_litres' => Round::query()->select('litres')->whereColumn('case_id', 'cases.id')->whereNotNull('litres')->orderByDesc('sprayed_at')->orderByDesc('id')->limit(1),
+        ]);
+
+        return $cases;
+    }
+
+    /** @param PestCase $case as `briefly` asked for it, or with its rounds and counts */
     public function brief(PestCase $case): CaseBriefAnswer
     {
-        $case->loadMissing(self::BRIEFLY);
+        $case->loadMissing('plant');
+        $whole = ! array_key_exists('latest_count', $case->getAttributes());
+        if ($whole) {
+            $case->loadMissing(['rounds', 'counts']);
+        }
         $pest = $this->troubles->trouble($case->pest);
         $plant = $case->plant;
 
@@ -70,8 +99,9 @@ final readonly class CaseAnswers
             Instant::maybe($case->closed_at),
             $case->conclusion,
             $case->notes,
-            $case->rounds->count(),
-            self::latest($case),
+            $whole ? $case->rounds->count() : (int) self::number($case, 'rounds_count'),
+            $whole ? self::latest($case) : self::number($case, 'latest_count'),
+            $whole ? $case->rounds->whereNotNull('litres')->last()?->litres : self::number($case, 'last_litres'),
         );
     }
 
@@ -93,9 +123,33 @@ final readonly class CaseAnswers
             self::situation($this->situations->known($case, self::latest($case), $now)),
             $this->containment($case),
             array_values($case->watches->map(static fn(Watch $watch): WatchAnswer => new WatchAnswer($watch->id, new RefAnswer($watch->plant->id, $watch->plant->name), Instant::of($watch->due_at), Instant::maybe($watch->looked_at), $watch->cleared_at !== null))->all()),
-            $case->closed_at !== null ? [] : array_map(fn(array $row): TaskAnswer => TaskAnswers::of($row, $this->findings), Agenda::sort($this->tasks->ofCase($case), $now)),
+            $case->closed_at !== null ? [] : array_map(fn(array $row): TaskAnswer => TaskAnswers::of($row, $this->findings, $this->moves), Agenda::sort($this->tasks->ofCase($case, $now), $now)),
             $saved,
+            $this->lookPlan($case),
         );
+    }
+
+    private function lookPlan(PestCase $case): LookPlanAnswer
+    {
+        $plan = $this->plans->of($case->pest);
+        $compared = $case->counts->where('untreated', true)->isNotEmpty();
+
+        return new LookPlanAnswer(
+            $plan->spots,
+            $plan->spot,
+            $plan->where,
+            array_map(static fn(string $slug, string $words): ChoosableAnswer => new ChoosableAnswer($slug, $words), array_keys($plan->stages), array_values($plan->stages)),
+            $plan->percent,
+            $case->spots,
+            $compared ? '' : ComparisonWords::of($this->unsprayed->of($case->pest)),
+        );
+    }
+
+    private static function number(PestCase $case, string $column): ?float
+    {
+        $value = $case->getAttribute($column);
+
+        return is_numeric($value) ? (float) $value : null;
     }
 
     private static function latest(PestCase $case): ?float
@@ -150,23 +204,30 @@ final readonly class CaseAnswers
             $round->notes,
             $trial?->outcome()->value,
             $trial === null ? '' : $this->findings->trial($trial),
+            $trial === null ? '' : $this->findings->formula($trial, $round->case->pest),
+            $trial?->outcome()->isJudged() === true ? $trial->kept()?->interval()->low : null,
+            $trial?->outcome()->isJudged() === true ? $trial->kept()?->interval()->high : null,
             Instant::maybe($trial?->fairFrom()),
             $trial?->reduction(),
             $trial?->isCompared() ?? false,
             $changes,
+            $round->override,
+            array_values($round->burns->map(BurnAnswer::of(...))->all()),
+            $round->litres,
+            $round->weather ?? '',
         );
     }
 
     private static function count(Count $count, int $changes): CountAnswer
     {
-        return new CountAnswer($count->id, $count->version, Instant::of($count->counted_at), $count->value, $count->untreated, $count->notes, $changes);
+        return new CountAnswer($count->id, $count->version, Instant::of($count->counted_at), $count->value, $count->untreated, $count->notes, Looks::each($count), Looks::stages($count) === [] ? new \stdClass() : Looks::stages($count), $count->new_growth === null ? null : $count->new_growth === 'clean', $count->helpers, $changes);
     }
 
     /** @return list<SprayableAnswer> what could be sprayed on this case, with what speaks for and against each */
     private function batches(PestCase $case, DateTimeImmutable $now): array
     {
-        $found = Batch::query()->whereNotNull('made_at')->whereNull('discarded_at')->orderByDesc('made_at')->orderByDesc('id')->limit(self::MOST_BATCHES)->get();
-        $proof = Proofs::of($case->plant);
+        $found = Batch::query()->whereNotNull('made_at')->whereNull('discarded_at')->where('for_leaf_test', false)->orderByDesc('made_at')->orderByDesc('id')->limit(self::MOST_BATCHES)->get();
+        $proof = Proofs::of($case->plant, $now);
 
         return array_map(fn(Batch $batch): SprayableAnswer => $this->sprayable($batch, $proof, $now), array_values(array_filter($found->all(), fn(Batch $batch): bool => $this->book->record($batch)->target->use !== RecipeUse::Stock)));
     }
@@ -174,13 +235,14 @@ final readonly class CaseAnswers
     private function sprayable(Batch $batch, Proof $proof, DateTimeImmutable $now): SprayableAnswer
     {
         $spray = BatchBook::composition($batch);
+        $by = $spray === null ? null : $proof->of($spray, $now)->by;
 
         return new SprayableAnswer(
             $batch->id,
             $batch->name,
             CompositionWords::of($spray),
             Instant::maybe($batch->made_at),
-            $spray === null ? null : $proof->of($spray, $now)->by?->ref,
+            $by === null || $by->round ? null : $by->ref,
             array_map($this->verdicts->write(...), SprayCheck::verdicts(BatchBook::state($batch), $this->book->record($batch)->target, $spray, $proof, $now)),
             $batch->case_id,
         );

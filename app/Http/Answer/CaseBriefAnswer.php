@@ -21,5 +21,7 @@ readonly class CaseBriefAnswer
         public string $notes,
         public int $roundCount,
         public ?float $latestCount,
+        /** What the last round took, where it is known. */
+        public ?float $lastLitres,
     ) {}
 }

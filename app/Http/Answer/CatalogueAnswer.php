@@ -12,7 +12,12 @@ final readonly class CatalogueAnswer
      * @param list<ToleranceAnswer> $tolerance
      * @param list<PestAnswer> $pests
      * @param list<OrderAnswer> $orders
-     * @param list<ChoiceWordsAnswer> $reactions
+     * @param list<ChoiceWordsAnswer> $injuries kinds of injury to a leaf
+     * @param list<ChoiceWordsAnswer> $leafShapes
+     * @param list<ChoiceWordsAnswer> $meanwhile weather while leaves wait
+     * @param list<ChoiceWordsAnswer> $burnCauses
+     * @param list<string> $leafPlan which leaves, and when
+     * @param list<float> $rungs strengths of a ladder, strongest first
      * @param list<StandTestAnswer> $standTests
      * @param list<WaterAnswer> $waters
      * @param list<ChoiceWordsAnswer> $agitations
@@ -20,7 +25,7 @@ final readonly class CatalogueAnswer
      * @param list<ChoiceWordsAnswer> $plantSizes
      * @param list<ChoiceWordsAnswer> $soils
      * @param list<string> $keeping
-     * @param list<int> $leafWaits
+     * @param list<LeafWaitAnswer> $leafWaits
      * @param list<VolumeUnitAnswer> $volumeUnits
      * @param list<ChoiceWordsAnswer> $shapes
      * @param list<CommonSprayerAnswer> $commonSprayers
@@ -31,7 +36,13 @@ final readonly class CatalogueAnswer
         public array $tolerance,
         public array $pests,
         public array $orders,
-        public array $reactions,
+        public array $injuries,
+        public array $leafShapes,
+        public array $meanwhile,
+        public array $burnCauses,
+        public array $leafPlan,
+        public AmountAnswer $leafCup,
+        public array $rungs,
         public array $standTests,
         public array $waters,
         public array $agitations,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Answer;
 
+use App\Records\Kitchenware;
 use IdleMixer\Core\Batch\Keeping;
 use IdleMixer\Core\Data\LeafLines;
 use IdleMixer\Core\Emulsion\Agitation;
@@ -11,7 +12,10 @@ use IdleMixer\Core\Emulsion\HardnessClass;
 use IdleMixer\Core\Emulsion\HardnessUnit;
 use IdleMixer\Core\Emulsion\WaterKind;
 use IdleMixer\Core\Ingredient\IngredientCatalogue;
-use IdleMixer\Core\Leaf\Reaction;
+use IdleMixer\Core\Leaf\BurnCause;
+use IdleMixer\Core\Leaf\InjuryKind;
+use IdleMixer\Core\Leaf\LeafShape;
+use IdleMixer\Core\Leaf\MeanwhileWeather;
 use IdleMixer\Core\Measure\SpoonSets;
 use IdleMixer\Core\Plant\ToleranceCatalogue;
 use IdleMixer\Core\Quantity\Amount;
@@ -24,6 +28,7 @@ use IdleMixer\Core\Vessel\CommonSprayer;
 use IdleMixer\Core\Vessel\NeedTable;
 use IdleMixer\Core\Vessel\SprayerShape;
 use IdleMixer\Core\Wording\Choices;
+use IdleMixer\Core\Wording\LeafWords;
 use IdleMixer\Core\Wording\Measures;
 use IdleMixer\Core\Work\StandTest;
 
@@ -34,18 +39,26 @@ final readonly class CatalogueAnswers
         private IngredientCatalogue $ingredients,
         private ToleranceCatalogue $tolerance,
         private TroubleCatalogue $troubles,
+        private Kitchenware $kitchenware,
     ) {}
 
     public function all(): CatalogueAnswer
     {
         $choices = Choices::shipped();
+        $leaf = LeafWords::shipped();
 
         return new CatalogueAnswer(
             array_map(fn(string $slug): IngredientAnswer => new IngredientAnswer($slug, $this->ingredients->get($slug)->name, $this->ingredients->get($slug)->substance->value), $this->ingredients->slugs()),
             array_map($this->tolerance(...), $this->tolerance->slugs()),
             array_map(static fn(Trouble $pest): PestAnswer => new PestAnswer($pest->slug, $pest->name, $pest->counted ?? ''), $this->troubles->pests()),
             array_map(static fn(MixingOrder $order): OrderAnswer => new OrderAnswer($order->value, ...$choices->order($order)), MixingOrder::cases()),
-            array_map(static fn(Reaction $reaction): ChoiceWordsAnswer => new ChoiceWordsAnswer($reaction->value, Choices::reaction($reaction)), Reaction::cases()),
+            array_map(static fn(InjuryKind $one): ChoiceWordsAnswer => new ChoiceWordsAnswer($one->value, $one->words()), InjuryKind::cases()),
+            array_map(static fn(LeafShape $one): ChoiceWordsAnswer => new ChoiceWordsAnswer($one->value, $one->words()), LeafShape::cases()),
+            array_map(static fn(MeanwhileWeather $one): ChoiceWordsAnswer => new ChoiceWordsAnswer($one->value, $one->words()), MeanwhileWeather::cases()),
+            array_map(static fn(BurnCause $one): ChoiceWordsAnswer => new ChoiceWordsAnswer($one->value, $one->words()), BurnCause::cases()),
+            $leaf->plan(),
+            new AmountAnswer(...$this->kitchenware->leafCup()->toArray()),
+            LeafLines::LADDER['value'],
             array_map(static fn(StandTest $test): StandTestAnswer => new StandTestAnswer($test->value, $test->words(), $test->isUnsteady()), StandTest::cases()),
             [
                 ...array_map(static fn(WaterKind $kind): WaterAnswer => new WaterAnswer($kind->value, Choices::waterKind($kind), $kind->milligramsPerLitre()), WaterKind::cases()),
@@ -56,7 +69,7 @@ final readonly class CatalogueAnswers
             self::named(NeedTable::shipped()->sizes()),
             self::named(NeedTable::shipped()->soils()),
             array_column(Keeping::cases(), 'value'),
-            LeafLines::WAITS['value'],
+            array_map(static fn(int $hours): LeafWaitAnswer => new LeafWaitAnswer($hours, $leaf->wait($hours)), LeafLines::WAITS['value']),
             array_map(static fn(string $code): VolumeUnitAnswer => new VolumeUnitAnswer($code, Measures::unit(Unit::from($code)), Unit::from($code)->factor()), Unit::codes(Dimension::Volume)),
             array_map(static fn(SprayerShape $shape): ChoiceWordsAnswer => new ChoiceWordsAnswer($shape->value, $shape->words()), SprayerShape::cases()),
             array_map(static fn(CommonSprayer $one): CommonSprayerAnswer => new CommonSprayerAnswer($one->name, new AmountAnswer(...$one->holds->toArray()), Measures::amount($one->holds), $one->shape->value), CommonSprayer::shipped()),

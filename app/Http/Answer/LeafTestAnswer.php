@@ -9,6 +9,8 @@ final readonly class LeafTestAnswer
 {
     /**
      * @param list<string> $spray
+     * @param list<float> $rungs strengths by the batch, strongest first
+     * @param list<TestLeafAnswer> $leafList
      * @param list<ReadingAnswer> $readings
      */
     public function __construct(
@@ -18,12 +20,19 @@ final readonly class LeafTestAnswer
         public RefAnswer $plant,
         public array $spray,
         public int $leaves,
+        public array $rungs,
+        public bool $controls,
+        public string $shape,
+        public string $marks,
+        public array $leafList,
         public int $waitHours,
         public string $appliedAt,
         public string $dueAt,
         public string $outcome,
         public string $level,
         public string $because,
+        /** Null where nothing weaker is called for. */
+        public ?WeakerAnswer $weaker,
         public array $readings,
         public int $changes,
         /** What this call saved; null where nothing was. */

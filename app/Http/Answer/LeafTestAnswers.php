@@ -4,22 +4,26 @@ declare(strict_types=1);
 
 namespace App\Http\Answer;
 
+use App\Models\LeafPhoto;
 use App\Models\LeafReading;
 use App\Models\LeafTest;
 use App\Records\BatchBook;
 use App\Records\Corrections;
 use App\Records\FromNotebook;
+use App\Records\Words;
 use DateTimeImmutable;
-use IdleMixer\Core\Leaf\Reaction;
+use IdleMixer\Core\Leaf\LeafTest as LeafRules;
+use IdleMixer\Core\Leaf\TestLeaf;
+use IdleMixer\Core\Leaf\Weaker;
 use IdleMixer\Core\Wording\CompositionWords;
-use IdleMixer\Core\Wording\Findings;
+use IdleMixer\Core\Wording\LeafWords;
 
 /** Tells of a leaf test with its looks and what it says. */
 final readonly class LeafTestAnswers
 {
-    public const WITH = ['readings', 'plant', 'batch'];
+    public const WITH = ['readings', 'plant', 'batch', 'photos:id,leaf_test_id,leaf,before'];
 
-    public function __construct(private Findings $findings) {}
+    public function __construct(private LeafWords $words) {}
 
     public function of(LeafTest $test, DateTimeImmutable $now, ?SavedAnswer $saved = null): LeafTestAnswer
     {
@@ -34,22 +38,43 @@ final readonly class LeafTestAnswers
             new RefAnswer($test->plant->id, $test->plant->name),
             CompositionWords::of(BatchBook::composition($test->batch)),
             $test->leaves,
+            $rules->leaves->rungs(),
+            $test->controls,
+            $test->shape,
+            $test->marks,
+            array_map(fn(TestLeaf $leaf): TestLeafAnswer => $this->leaf($leaf, $test), $rules->leaves->all),
             $test->wait_hours,
             Instant::of($test->applied_at),
             Instant::of($rules->dueAt()),
             $outcome->value,
             $outcome->level()->value,
-            $this->findings->leafTest($rules, $outcome, $now),
+            $this->words->outcome($rules, $now),
+            $this->weaker($rules, $now),
             array_values($test->readings->map(static fn(LeafReading $reading): ReadingAnswer => new ReadingAnswer(
                 $reading->id,
                 $reading->version,
                 Instant::of($reading->read_at),
-                array_map(static fn(Reaction $reaction): string => $reaction->value, FromNotebook::reactions($reading->reactions)),
+                array_map(SeenLeafAnswer::of(...), FromNotebook::leaves($reading)),
+                Words::of($reading->weather),
                 $reading->notes,
                 Corrections::count($reading),
             ))->all()),
             Corrections::count($test),
             $saved,
         );
+    }
+
+    private function leaf(TestLeaf $leaf, LeafTest $test): TestLeafAnswer
+    {
+        $has = static fn(bool $before): bool => $test->photos->contains(static fn(LeafPhoto $photo): bool => $photo->leaf === $leaf->number && $photo->before === $before);
+
+        return new TestLeafAnswer($leaf->number, $leaf->role->value, $leaf->rung, $this->words->leaf($leaf), $has(true), $has(false));
+    }
+
+    private function weaker(LeafRules $rules, DateTimeImmutable $now): ?WeakerAnswer
+    {
+        $weaker = Weaker::of($rules, $now);
+
+        return $weaker === null ? null : new WeakerAnswer($weaker->factor, $this->words->rung($weaker->factor), $weaker->proven);
     }
 }

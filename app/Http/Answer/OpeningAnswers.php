@@ -16,7 +16,11 @@ use IdleMixer\Core\Vessel\UsualFill;
 /** Tells what the bench opens on: a batch as it was frozen, or a proposal at its dose in what was used last. */
 final class OpeningAnswers
 {
-    public static function of(Opening $opening, ?string $note): OpeningAnswer
+    /**
+     * @param float       $times of the strength it would have
+     * @param Amount|null $cup   how much is made for a leaf test; null for a full batch
+     */
+    public static function of(Opening $opening, ?string $note, float $times, ?Amount $cup): OpeningAnswer
     {
         $like = $opening->like;
         $same = $opening->option === null;
@@ -26,7 +30,8 @@ final class OpeningAnswers
 
         // A jar for swabs is no volume for a sprayer, nor a sprayer one for swabs.
         $jar = $same ? null : UsualFill::inAJar($opening->option->recipe->use);
-        $alike = $same || ($jar === null && $document !== null && UsualFill::inAJar(RecipeUse::from($document->get('recipe')->open()->get('use')->text(20))) === null);
+        // A cup for a leaf test is none either, once the full batch is mixed.
+        $alike = $like?->for_leaf_test !== true && ($same || ($jar === null && $document !== null && UsualFill::inAJar(RecipeUse::from($document->get('recipe')->open()->get('use')->text(20))) === null));
 
         return new OpeningAnswer(
             $opening->why->value,
@@ -35,9 +40,10 @@ final class OpeningAnswers
             $opening->recipe,
             $same ? $document?->get('recipe')->raw() : null,
             $same ? ($bench?->get('highEnd')->flag() ?? false) : ($opening->option->dose->highEnd ?? false),
-            $same ? ($bench?->get('factor')->positive() ?? 1.0) : ($opening->option->dose->factor ?? 1.0),
-            $alike ? $like?->sprayer_id : null,
+            $times * ($same ? ($bench?->get('factor')->positive() ?? 1.0) : ($opening->option->dose->factor ?? 1.0)),
+            $alike && $cup === null ? $like?->sprayer_id : null,
             match (true) {
+                $cup !== null => new AmountAnswer(...$cup->toArray()),
                 $jar !== null => new AmountAnswer(...$jar->toArray()),
                 $alike && $bench !== null => self::make($bench),
                 default => null,

@@ -28,6 +28,8 @@ final readonly class PlantAnswer
         public ?string $sulfurOn,
         public ?string $copperOn,
         public ?string $oilOn,
+        public string $exposure,
+        public ?LightsAnswer $lights,
         public bool $inFlower,
         public ?int $pickedInDays,
         public bool $retired,

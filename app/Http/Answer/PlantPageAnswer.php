@@ -10,6 +10,7 @@ final readonly class PlantPageAnswer
     /**
      * @param list<CaseBriefAnswer>  $cases  open ones first, then newest first
      * @param list<LeafTestAnswer>   $tests  newest first; those of its kind, too
+     * @param list<ProvenAnswer>     $proven by those tests that let it go
      * @param list<HadAnswer>        $had    newest first
      * @param list<TaskAnswer>       $next   earliest first
      */
@@ -17,6 +18,7 @@ final readonly class PlantPageAnswer
         public PlantAnswer $plant,
         public array $cases,
         public array $tests,
+        public array $proven,
         public array $had,
         public array $next,
         /** When its picture was taken; null where it has none. */

@@ -8,13 +8,15 @@ namespace App\Http\Answer;
 final readonly class ReadingAnswer
 {
     /**
-     * @param list<string> $reactions
+     * @param list<SeenLeafAnswer> $leaves
+     * @param list<string> $weather
      */
     public function __construct(
         public int $id,
         public int $version,
         public string $readAt,
-        public array $reactions,
+        public array $leaves,
+        public array $weather,
         public string $notes,
         public int $changes,
     ) {}

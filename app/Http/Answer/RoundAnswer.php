@@ -9,6 +9,7 @@ final readonly class RoundAnswer
 {
     /**
      * @param list<string> $strength
+     * @param list<BurnAnswer> $burns
      */
     public function __construct(
         public int $id,
@@ -20,9 +21,19 @@ final readonly class RoundAnswer
         public string $notes,
         public ?string $outcome,
         public string $because,
+        /** By what it was reckoned, and how sure that is; empty where it is not judged. */
+        public string $formula,
+        public ?float $reductionLow,
+        public ?float $reductionHigh,
         public ?string $fairFrom,
         public ?float $reductionPercent,
         public bool $compared,
         public int $changes,
+        /** Why it went without proof; empty where it had one. */
+        public string $override,
+        public array $burns,
+        public ?float $litres,
+        /** As it was then; empty where nobody told it. */
+        public string $weather,
     ) {}
 }

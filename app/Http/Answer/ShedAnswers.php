@@ -8,6 +8,7 @@ use App\Models\Measure;
 use App\Models\Plant;
 use App\Models\Sprayer;
 use App\Records\HouseholdKit;
+use App\Records\SprayerMemories;
 use IdleMixer\Core\Choice\PlantState;
 use IdleMixer\Core\Plant\ToleranceCatalogue;
 use IdleMixer\Core\Quantity\Amount;
@@ -16,12 +17,13 @@ use IdleMixer\Core\Quantity\Unit;
 use IdleMixer\Core\Schedule\PlantCalendar;
 use IdleMixer\Core\Vessel\FillMarks;
 use IdleMixer\Core\Wording\Measures;
+use IdleMixer\Core\Wording\MemoryWords;
 use Psr\Clock\ClockInterface;
 
 /** What stands in the shed, and what grows. */
 final readonly class ShedAnswers
 {
-    public function __construct(private ToleranceCatalogue $tolerance, private ClockInterface $clock) {}
+    public function __construct(private ToleranceCatalogue $tolerance, private ClockInterface $clock, private MemoryWords $memories) {}
 
     public function plant(Plant $plant): PlantAnswer
     {
@@ -47,6 +49,8 @@ final readonly class ShedAnswers
             $plant->sulfur_on?->format('Y-m-d'),
             $plant->copper_on?->format('Y-m-d'),
             $plant->oil_on?->format('Y-m-d'),
+            $plant->exposure,
+            LightsAnswer::of($plant->lights_on, $plant->lights_off),
             PlantCalendar::isInBloom($plant->bloom_from, $plant->bloom_until, $this->clock->now()),
             PlantCalendar::daysToHarvest($plant->harvest_on, $this->clock->now()),
             $plant->retired_at !== null,
@@ -98,6 +102,8 @@ final readonly class ShedAnswers
         $amount = $sprayer->amount();
         $fill = $sprayer->largest_fill_ml ?? $amount->inBase();
         $pours = $sprayer->poured();
+        $memory = SprayerMemories::of($sprayer);
+        $finding = $memory->before('');
         $marks = FillMarks::of(array_map(array_values(...), $pours))->marks($amount->unit);
 
         return new SprayerAnswer(
@@ -115,6 +121,8 @@ final readonly class ShedAnswers
             $sprayer->retired_at !== null,
             $sprayer->shape()->value,
             $sprayer->shape()->words(),
+            $memory->last,
+            $finding === null ? null : new MemoryAnswer($finding->value, $memory->last, $this->memories->said($memory, $finding), $this->memories->briefly($memory, $finding), $finding->isFinal()),
         );
     }
 

@@ -27,5 +27,9 @@ final readonly class SprayerAnswer
         /** What it is drawn as. */
         public string $shape,
         public string $shapeWords,
+        /** What was in it last; empty where nothing is known. */
+        public string $held,
+        /** What speaks against filling it with something else; null where nothing does. */
+        public ?MemoryAnswer $memory,
     ) {}
 }

@@ -7,6 +7,7 @@ namespace App\Http\Answer;
 /** One thing to do. */
 final readonly class TaskAnswer
 {
+    /** @param list<string> $moves what moved it from when it was planned */
     public function __construct(
         public string $kind,
         public int $ref,
@@ -20,5 +21,7 @@ final readonly class TaskAnswer
         public ?string $counted,
         /** The batch that was sprayed last. */
         public ?int $again,
+        public string $plannedAt,
+        public array $moves,
     ) {}
 }

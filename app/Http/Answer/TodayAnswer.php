@@ -13,6 +13,8 @@ final readonly class TodayAnswer
     public function __construct(
         public string $now,
         public array $tasks,
+        /** What to ask `from` next; null where nothing comes after these. */
+        public ?int $next,
         public int $horizonDays,
         public int $plants,
         public int $openCases,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Answer\BatchAnswers;
+use App\Http\Answer\RestAnswers;
 use App\Http\Body;
 use App\Http\Input\BatchInput;
 use App\Http\Input\FinishInput;
@@ -42,7 +43,7 @@ final readonly class BatchController
     public function store(Request $request, BenchReader $benches, BatchStarter $starter): JsonResponse
     {
         $input = BatchInput::read(Body::of($request), $benches);
-        [$batch, $new] = $starter->start($input->sent->submitted(), $input->bench, $input->sprayer, $input->plant, $input->case, $this->clock->now(), $input->jar);
+        [$batch, $new] = $starter->start($input->sent->submitted(), $input->bench, $input->sprayer, $input->plant, $input->case, $this->clock->now(), $input->jar, $input->forLeafTest);
 
         return $this->whole($batch, $new ? 201 : 200);
     }
@@ -50,6 +51,11 @@ final readonly class BatchController
     public function show(int $id): JsonResponse
     {
         return $this->whole($this->find($id));
+    }
+
+    public function rest(int $id, RestAnswers $rest): JsonResponse
+    {
+        return new JsonResponse($rest->of($this->find($id), $this->clock->now()));
     }
 
     public function finish(Request $request, int $id, BatchFinisher $finisher): JsonResponse

@@ -5,33 +5,53 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Answer\CaseAnswers;
+use App\Http\Answer\ProgrammeAnswers;
 use App\Http\Answer\SavedAnswer;
+use App\Http\Answer\StoryAnswers;
 use App\Http\Body;
 use App\Http\Input\CaseInput;
 use App\Http\Input\CloseInput;
 use App\Http\Input\CountInput;
 use App\Http\Input\RoundInput;
+use App\Http\Paging;
 use App\Http\RefusedCall;
+use App\Http\StoryPage;
 use App\Models\Count;
 use App\Models\PestCase;
 use App\Models\Round;
 use App\Records\CaseOpener;
 use App\Records\Edits;
+use App\Records\HourNow;
+use App\Records\SprayGate;
 use App\Records\Submissions;
 use IdleMixer\Core\Trouble\TroubleCatalogue;
+use IdleMixer\Core\Writing\VerdictWriter;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Illuminate\Http\Response;
 use Psr\Clock\ClockInterface;
 
 final readonly class CaseController
 {
+    /** Cases of a page. */
+    private const ROWS = 20;
+
     public function __construct(private CaseAnswers $answer, private ClockInterface $clock) {}
 
-    public function index(): JsonResponse
+    public function index(Request $request): JsonResponse
     {
-        $all = PestCase::query()->with(CaseAnswers::BRIEFLY)->orderByRaw('closed_at is not null')->orderByDesc('opened_at')->orderByDesc('id')->get();
+        $page = Paging::of($request, self::ROWS);
+        // Which first: what a line tells is reckoned for those of this page only.
+        $order = PestCase::query();
+        $order->orderByRaw('closed_at is not null')->orderByDesc('opened_at')->orderByDesc('id')->offset($page->from)->limit($page->rows + 1);
+        $ids = array_values(array_filter($order->pluck('id')->all(), is_int(...)));
+        $shown = array_flip(array_slice($ids, 0, $page->rows));
+        $cases = CaseAnswers::briefly(PestCase::query()->whereIn('cases.id', array_keys($shown)))->get();
 
-        return new JsonResponse(['cases' => $all->map($this->answer->brief(...))->values()->all()]);
+        return new JsonResponse([
+            'cases' => $cases->sortBy(static fn(PestCase $case): int => $shown[$case->id] ?? 0)->map($this->answer->brief(...))->values()->all(),
+            'more' => count($ids) > $page->rows,
+        ]);
     }
 
     public function store(Request $request, TroubleCatalogue $troubles, CaseOpener $opener): JsonResponse
@@ -47,16 +67,33 @@ final readonly class CaseController
         return $this->say($this->find($id), 200);
     }
 
-    public function round(Request $request, int $id): JsonResponse
+    public function programme(int $id, ProgrammeAnswers $programmes): JsonResponse
+    {
+        return new JsonResponse(['programme' => $programmes->of($this->find($id), $this->clock->now())]);
+    }
+
+    public function story(int $id, StoryAnswers $stories): Response
+    {
+        return StoryPage::show($stories->of($this->find($id), $this->clock->now()));
+    }
+
+    public function round(Request $request, int $id, SprayGate $gate, VerdictWriter $verdicts, HourNow $weather): JsonResponse
     {
         $case = $this->find($id);
-        $input = RoundInput::read(Body::of($request), $this->clock->now());
+        $node = Body::of($request);
+        $input = RoundInput::read($node, $this->clock->now());
+        $closed = $gate->closed($case, $input->batch, $input->sprayedAt);
+        if ($closed !== null && $input->override === '') {
+            throw ($input->sent->object->optional('override') ?? $node)->fault($verdicts->write($closed)->because . ' To spray all the same, say why: it stays in the record.');
+        }
         [$round, $new] = Submissions::of(Round::query(), $input->sent->submitted()->under("cases/{$id}"), [
             'case_id' => $case->id,
             'batch_id' => $input->batch->id,
             'sprayed_at' => $input->sprayedAt,
             'hand_work' => $input->handWork,
             'notes' => $input->notes,
+            'override' => $closed === null ? '' : $input->override,
+            'weather' => $weather->words($input->sprayedAt),
         ]);
 
         return $this->say($case, $new ? 201 : 200, new SavedAnswer('rounds', $round->id, $round->version));
@@ -65,14 +102,17 @@ final readonly class CaseController
     public function count(Request $request, int $id): JsonResponse
     {
         $case = $this->find($id);
-        $input = CountInput::read(Body::of($request), $this->clock->now());
+        $input = CountInput::read(Body::of($request), $case->pest, $this->clock->now());
         [$count, $new] = Submissions::of(Count::query(), $input->sent->submitted()->under("cases/{$id}"), [
             'case_id' => $case->id,
-            'counted_at' => $input->countedAt,
-            'value' => $input->value,
-            'untreated' => $input->untreated,
-            'notes' => $input->notes,
+            ...$input->columns(),
         ]);
+        if ($new && $input->spots !== null) {
+            // Where one counts is a habit, no record: it is kept without a version.
+            PestCase::query()->where('id', $case->id)->update(['spots' => $input->spots]);
+            $case->spots = $input->spots;
+            $case->syncOriginal();
+        }
 
         return $this->say($case, $new ? 201 : 200, new SavedAnswer('counts', $count->id, $count->version));
     }

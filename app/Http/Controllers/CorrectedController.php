@@ -23,6 +23,10 @@ use App\Models\Round;
 use App\Records\BatchBook;
 use App\Records\BatchFinisher;
 use App\Records\Corrections;
+use App\Records\Eyes;
+use App\Records\FromNotebook;
+use App\Records\SprayGate;
+use IdleMixer\Core\Writing\VerdictWriter;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Psr\Clock\ClockInterface;
@@ -35,17 +39,23 @@ final readonly class CorrectedController
     public function count(Request $request, int $id, CaseAnswers $answer): JsonResponse
     {
         $count = Count::query()->find($id) ?? throw RefusedCall::notFound('count', $id);
-        $input = CountInput::read(Body::of($request), $this->clock->now(), correcting: true);
-        Corrections::correct($count, $input->sent->basedOn, ['counted_at' => $input->countedAt, 'value' => $input->value, 'untreated' => $input->untreated, 'notes' => $input->notes], $this->clock->now());
+        $input = CountInput::read(Body::of($request), $count->case->pest, $this->clock->now(), correcting: true);
+        Corrections::correct($count, $input->sent->basedOn, $input->columns(), $this->clock->now());
 
         return new JsonResponse($answer->whole($count->case, $this->clock->now()));
     }
 
-    public function round(Request $request, int $id, CaseAnswers $answer): JsonResponse
+    public function round(Request $request, int $id, CaseAnswers $answer, SprayGate $gate, VerdictWriter $verdicts): JsonResponse
     {
         $round = Round::query()->find($id) ?? throw RefusedCall::notFound('round', $id);
-        $input = RoundInput::read(Body::of($request), $this->clock->now(), correcting: true);
-        Corrections::correct($round, $input->sent->basedOn, ['batch_id' => $input->batch->id, 'sprayed_at' => $input->sprayedAt, 'hand_work' => $input->handWork, 'notes' => $input->notes], $this->clock->now());
+        $node = Body::of($request);
+        $input = RoundInput::read($node, $this->clock->now(), correcting: true);
+        $override = $input->override === '' ? $round->override : $input->override;
+        $closed = $input->batch->id === $round->batch_id ? null : $gate->closed($round->case, $input->batch, $input->sprayedAt);
+        if ($closed !== null && $override === '') {
+            throw $node->fault($verdicts->write($closed)->because . ' To say that it was sprayed all the same, say why: it stays in the record.');
+        }
+        Corrections::correct($round, $input->sent->basedOn, ['batch_id' => $input->batch->id, 'sprayed_at' => $input->sprayedAt, 'hand_work' => $input->handWork, 'notes' => $input->notes, 'override' => $override], $this->clock->now());
 
         return new JsonResponse($answer->whole($round->case, $this->clock->now()));
     }
@@ -54,10 +64,12 @@ final readonly class CorrectedController
     {
         $test = LeafTest::query()->find($id) ?? throw RefusedCall::notFound('leaf test', $id);
         $input = LeafTestInput::read(Body::of($request), $this->clock->now(), correcting: true);
-        if ($input->leaves !== $test->leaves && LeafReading::query()->where('leaf_test_id', $id)->exists()) {
-            throw RefusedCall::conflict("Its {$test->leaves} leaves were looked at already: take those looks back before you say that there were others.");
+        $columns = $input->columns();
+        $others = $input->leaves !== $test->leaves || $columns['rungs'] !== $test->rungs || $input->controls !== $test->controls;
+        if ($others && LeafReading::query()->where('leaf_test_id', $id)->exists()) {
+            throw RefusedCall::conflict('Its leaves were looked at already: take those looks back before you say that there were others.');
         }
-        Corrections::correct($test, $input->sent->basedOn, ['batch_id' => $input->batch->id, 'plant_id' => $input->plant->id, 'leaves' => $input->leaves, 'wait_hours' => $input->waitHours, 'applied_at' => $input->appliedAt], $this->clock->now());
+        Corrections::correct($test, $input->sent->basedOn, $columns, $this->clock->now());
 
         return new JsonResponse($answer->of($test->refresh(), $this->clock->now()));
     }
@@ -66,8 +78,8 @@ final readonly class CorrectedController
     {
         $reading = LeafReading::query()->find($id) ?? throw RefusedCall::notFound('look', $id);
         $test = LeafTest::query()->find($reading->leaf_test_id) ?? throw RefusedCall::notFound('leaf test', $reading->leaf_test_id);
-        $input = ReadingInput::read(Body::of($request), $test->leaves, $test->applied_at, $this->clock->now(), correcting: true);
-        Corrections::correct($reading, $input->sent->basedOn, ['read_at' => $input->readAt, 'reactions' => $input->stored(), 'notes' => $input->notes], $this->clock->now());
+        $input = ReadingInput::read(Body::of($request), FromNotebook::testLeaves($test), $test->applied_at, $this->clock->now(), correcting: true);
+        Corrections::correct($reading, $input->sent->basedOn, $input->columns(Eyes::correction()), $this->clock->now());
 
         return new JsonResponse($answer->of($test, $this->clock->now()));
     }
@@ -81,7 +93,7 @@ final readonly class CorrectedController
             'keeping' => $input->keeping->value,
             'stand_test' => $input->standTest->value,
             'notes' => $input->notes,
-            'discard_at' => BatchFinisher::discardAt($book->record($batch), $input->keeping, $input->madeAt),
+            'discard_at' => BatchFinisher::discardAt($book->record($batch), $input->keeping, $input->madeAt, $batch->for_leaf_test),
         ], $this->clock->now());
 
         return new JsonResponse($answer->whole($batch, $this->clock->now()));

@@ -9,6 +9,7 @@ use App\Http\Body;
 use App\Http\Input\Sent;
 use App\Http\RefusedCall;
 use App\Models\Batch;
+use App\Models\Burn;
 use App\Models\Correctable;
 use App\Models\Count;
 use App\Models\LeafReading;
@@ -17,6 +18,10 @@ use App\Models\Measure;
 use App\Models\Plant;
 use App\Models\Round;
 use App\Models\Sprayer;
+use App\Models\SprayerEvent;
+use App\Models\TaskMove;
+use App\Models\Trial;
+use App\Models\TrialLook;
 use App\Records\Corrections;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -35,6 +40,11 @@ final readonly class CorrectionController
         'readings' => LeafReading::class,
         'rounds' => Round::class,
         'counts' => Count::class,
+        'burns' => Burn::class,
+        'moves' => TaskMove::class,
+        'sprayer-events' => SprayerEvent::class,
+        'trials' => Trial::class,
+        'trial-looks' => TrialLook::class,
     ];
 
     public function __construct(private HistoryAnswers $answer, private ClockInterface $clock) {}

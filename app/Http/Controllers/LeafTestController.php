@@ -13,6 +13,8 @@ use App\Http\Input\ReadingInput;
 use App\Http\RefusedCall;
 use App\Models\LeafReading;
 use App\Models\LeafTest;
+use App\Records\Eyes;
+use App\Records\FromNotebook;
 use App\Records\Submissions;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -33,13 +35,7 @@ final readonly class LeafTestController
     public function store(Request $request): JsonResponse
     {
         $input = LeafTestInput::read(Body::of($request), $this->clock->now());
-        [$test, $new] = Submissions::of(LeafTest::query(), $input->sent->submitted(), [
-            'batch_id' => $input->batch->id,
-            'plant_id' => $input->plant->id,
-            'leaves' => $input->leaves,
-            'wait_hours' => $input->waitHours,
-            'applied_at' => $input->appliedAt,
-        ]);
+        [$test, $new] = Submissions::of(LeafTest::query(), $input->sent->submitted(), $input->columns());
 
         return $this->say($test, $new ? 201 : 200, new SavedAnswer('leaf-tests', $test->id, $test->version));
     }
@@ -52,12 +48,10 @@ final readonly class LeafTestController
     public function read(Request $request, int $id): JsonResponse
     {
         $test = $this->find($id);
-        $input = ReadingInput::read(Body::of($request), $test->leaves, $test->applied_at, $this->clock->now());
+        $input = ReadingInput::read(Body::of($request), FromNotebook::testLeaves($test), $test->applied_at, $this->clock->now());
         [$reading, $new] = Submissions::of(LeafReading::query(), $input->sent->submitted()->under("leaf-tests/{$id}"), [
             'leaf_test_id' => $test->id,
-            'read_at' => $input->readAt,
-            'reactions' => $input->stored(),
-            'notes' => $input->notes,
+            ...$input->columns(Eyes::correction()),
         ]);
 
         return $this->say($test, $new ? 201 : 200, new SavedAnswer('readings', $reading->id, $reading->version));

@@ -10,6 +10,7 @@ use App\Http\Answer\OpeningAnswers;
 use App\Http\RefusedCall;
 use App\Models\Batch;
 use App\Models\PestCase;
+use App\Records\Kitchenware;
 use App\Records\Opening;
 use App\Records\Openings;
 use IdleMixer\Core\Bench\BenchReader;
@@ -19,10 +20,10 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Psr\Clock\ClockInterface;
 
-/** What the bench opens on: `again` a batch, for a `case`, or what is due. */
+/** What the bench opens on: `again` a batch, for a `case`, or what is due; `times` its strength, and a `cup` of it for a leaf test. */
 final readonly class OpeningController
 {
-    public function __construct(private Openings $openings, private TroubleCatalogue $troubles, private ClockInterface $clock, private FirstBench $first, private BenchReader $benches, private BenchPlans $plans) {}
+    public function __construct(private Openings $openings, private TroubleCatalogue $troubles, private ClockInterface $clock, private FirstBench $first, private BenchReader $benches, private BenchPlans $plans, private Kitchenware $kitchenware) {}
 
     public function __invoke(Request $request): JsonResponse
     {
@@ -33,21 +34,23 @@ final readonly class OpeningController
             $batch = Batch::query()->find($again) ?? throw RefusedCall::notFound('batch', $again);
             $closed = $batch->case?->closed_at !== null;
 
-            return $this->say($this->openings->again($batch), $closed ? $this->closed($batch->case) : null);
+            return $this->say($this->openings->again($batch), $closed ? $this->closed($batch->case) : null, $request);
         }
         $case = $wanted === null ? null : PestCase::query()->find($wanted) ?? throw RefusedCall::notFound('case', $wanted);
         if ($case !== null && $case->closed_at === null) {
             $opening = $this->openings->forCase($case, $now);
 
-            return $this->say($opening ?? $this->openings->due($now), $opening === null ? 'No spray fits ' . $this->name($case) . ' now; see there why.' : null);
+            return $this->say($opening ?? $this->openings->due($now), $opening === null ? 'No spray fits ' . $this->name($case) . ' now; see there why.' : null, $request);
         }
 
-        return $this->say($this->openings->due($now), $case === null ? null : $this->closed($case));
+        return $this->say($this->openings->due($now), $case === null ? null : $this->closed($case), $request);
     }
 
-    private function say(Opening $opening, ?string $note): JsonResponse
+    private function say(Opening $opening, ?string $note, Request $request): JsonResponse
     {
-        $told = OpeningAnswers::of($opening, $note);
+        $times = $request->query('times');
+        $cup = $request->query('cup') === '1' ? $this->kitchenware->leafCup() : null;
+        $told = OpeningAnswers::of($opening, $note, is_string($times) && preg_match('/^(1|0?\.[0-9]{1,4})$/', $times) === 1 ? (float) $times : 1.0, $cup);
         $bench = json_encode($this->first->of($told), \JSON_THROW_ON_ERROR | \JSON_PRESERVE_ZERO_FRACTION);
         $node = JsonText::parse($bench);
         $answer = json_encode($this->plans->of($this->benches->read($node)), \JSON_THROW_ON_ERROR);

@@ -8,6 +8,7 @@ use App\Http\Answer\Instant;
 use App\Http\Answer\TaskAnswer;
 use App\Http\Answer\TaskAnswers;
 use App\Http\Answer\TodayAnswer;
+use App\Http\Paging;
 use App\Models\Batch;
 use App\Models\PestCase;
 use App\Models\Plant;
@@ -16,20 +17,25 @@ use DateTimeZone;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Schedule\Agenda;
 use IdleMixer\Core\Wording\Findings;
+use IdleMixer\Core\Wording\MoveWords;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Psr\Clock\ClockInterface;
 
 final class TodayController
 {
-    public function __invoke(Request $request, ClockInterface $clock, TaskList $tasks, Findings $findings): JsonResponse
+    /** Tasks of a page. */
+    private const ROWS = 16;
+
+    public function __invoke(Request $request, ClockInterface $clock, TaskList $tasks, Findings $findings, MoveWords $moves): JsonResponse
     {
         $now = $clock->now()->setTimezone(self::zone($request->query('zone', 'UTC')));
-        $rows = array_map(static fn(array $row): TaskAnswer => TaskAnswers::of($row, $findings), Agenda::sort($tasks->all($now), $now));
+        $page = $tasks->page($now, Paging::of($request, self::ROWS)->from, self::ROWS);
 
         return new JsonResponse(new TodayAnswer(
             Instant::of($now),
-            $rows,
+            array_map(static fn(array $row): TaskAnswer => TaskAnswers::of($row, $findings, $moves), Agenda::sort($page->tasks, $now)),
+            $page->next,
             Agenda::HORIZON_DAYS,
             Plant::query()->whereNull('retired_at')->count(),
             PestCase::query()->whereNull('closed_at')->count(),

@@ -4,15 +4,47 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Http\Answer\WorkedAnswers;
-use App\Records\SprayRecords;
+use App\Http\Answer\UntriedAnswers;
+use App\Http\Paging;
+use App\Models\WeighedSpray;
+use App\Records\Fresh;
+use App\Records\OwnResults;
+use IdleMixer\Core\Wording\RecordWords;
 use Illuminate\Http\JsonResponse;
-use Psr\Clock\ClockInterface;
+use Illuminate\Http\Request;
 
+/** Tells which sprays worked on what. */
 final class WorkedController
 {
-    public function __invoke(ClockInterface $clock, WorkedAnswers $answer, SprayRecords $records): JsonResponse
+    /** Sprays of a page. */
+    private const ROWS = 40;
+
+    /** What this household found of each spray against each pest, in a sentence, for the bench. */
+    public function own(OwnResults $own): JsonResponse
     {
-        return new JsonResponse(['records' => array_map($answer->of(...), $records->all($clock->now()))]);
+        $told = [];
+        foreach ($own->all() as $pest => $sprays) {
+            foreach ($sprays as $slug => $result) {
+                $told[] = ['pest' => $pest, 'slug' => $slug, 'words' => RecordWords::own($result->worked, $result->judged, $result->plant)];
+            }
+        }
+
+        return new JsonResponse(['own' => $told]);
+    }
+
+    public function __invoke(Request $request, Fresh $fresh, UntriedAnswers $untried): JsonResponse
+    {
+        $fresh->all();
+        $page = Paging::of($request, self::ROWS);
+        $sprays = WeighedSpray::query();
+        $sprays->orderBy('pest')->orderBy('rank')->offset($page->from)->limit($page->rows + 1);
+        $rows = $sprays->get(['pest', 'told'])->all();
+        $shown = array_slice(array_values($rows), 0, $page->rows);
+
+        return new JsonResponse([
+            'records' => array_map(static fn(WeighedSpray $row): mixed => json_decode($row->told, false, 16, \JSON_THROW_ON_ERROR), $shown),
+            'untried' => $untried->of(array_values(array_unique(array_map(static fn(WeighedSpray $row): string => $row->pest, $shown)))),
+            'more' => count($rows) > $page->rows,
+        ]);
     }
 }

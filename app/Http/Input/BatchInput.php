@@ -24,12 +24,14 @@ final readonly class BatchInput
         public ?PestCase $case,
         /** The jar of a stock that it is poured from. */
         public ?Batch $jar,
+        /** Whether it is a cup for a leaf test. */
+        public bool $forLeafTest,
     ) {}
 
     /** @throws InvalidDocument with the path of the first fault found */
     public static function read(Node $node, BenchReader $benches): self
     {
-        $sent = Sent::opened($node, ['bench', 'sprayerId', 'plantId', 'caseId', 'stockBatchId'], correcting: false);
+        $sent = Sent::opened($node, ['bench', 'sprayerId', 'plantId', 'caseId', 'stockBatchId', 'forLeafTest'], correcting: false);
         $object = $sent->object;
 
         return new self(
@@ -39,6 +41,7 @@ final readonly class BatchInput
             Existing::maybe($object->optional('plantId'), Plant::query(), 'plant'),
             Existing::maybe($object->optional('caseId'), PestCase::query(), 'case'),
             Existing::maybe($object->optional('stockBatchId'), Batch::query(), 'jar'),
+            $object->optional('forLeafTest')?->flag() ?? false,
         );
     }
 }

@@ -10,28 +10,52 @@ use DateTimeImmutable;
 use IdleMixer\Core\Data\LeafLines;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\Node;
+use IdleMixer\Core\Leaf\LeafShape;
 
 /** A leaf test that somebody starts. */
 final readonly class LeafTestInput
 {
+    private const LONGEST_MARKS = 500;
+
+    /** @param list<float> $rungs strengths by the batch */
     public function __construct(
         public Sent $sent,
         public Batch $batch,
         public Plant $plant,
         public int $leaves,
+        public array $rungs,
+        public bool $controls,
+        public LeafShape $shape,
         public int $waitHours,
         public DateTimeImmutable $appliedAt,
+        public string $marks,
     ) {}
+
+    /** @return array<string, mixed> as the notebook keeps it */
+    public function columns(): array
+    {
+        return [
+            'batch_id' => $this->batch->id,
+            'plant_id' => $this->plant->id,
+            'leaves' => $this->leaves,
+            'rungs' => implode(' ', $this->rungs),
+            'controls' => $this->controls,
+            'shape' => $this->shape->value,
+            'wait_hours' => $this->waitHours,
+            'applied_at' => $this->appliedAt,
+            'marks' => $this->marks,
+        ];
+    }
 
     /** @throws InvalidDocument with the path of the first fault found */
     public static function read(Node $node, DateTimeImmutable $now, bool $correcting = false): self
     {
-        $sent = Sent::opened($node, ['batchId', 'plantId', 'leaves', 'waitHours', 'appliedAt'], $correcting);
+        $sent = Sent::opened($node, ['batchId', 'plantId', 'leaves', 'rungs', 'controls', 'shape', 'waitHours', 'appliedAt', 'marks'], $correcting);
         $object = $sent->object;
         $waitNode = $object->optional('waitHours');
         $wait = $waitNode?->whole(1, 168) ?? LeafLines::WAITS['value'][0];
         if ($waitNode !== null && ! in_array($wait, LeafLines::WAITS['value'], true)) {
-            throw $waitNode->fault('The wait is ' . implode(' or ', LeafLines::WAITS['value']) . ' hours, found {found}.');
+            throw $waitNode->fault('The wait is ' . implode(', ', LeafLines::WAITS['value']) . ' hours, found {found}.');
         }
         $batch = Existing::of($object->get('batchId'), Batch::query(), 'batch');
         $appliedAt = Moment::past($object->optional('appliedAt'), $now);
@@ -44,8 +68,38 @@ final readonly class LeafTestInput
             $batch,
             Existing::of($object->get('plantId'), Plant::query(), 'plant'),
             $object->optional('leaves')?->whole(1, LeafLines::MOST_LEAVES['value']) ?? LeafLines::USUAL_LEAVES['value'],
+            self::rungs($object->optional('rungs')),
+            $object->optional('controls')?->flag() ?? true,
+            LeafShape::from($object->optional('shape')?->word(array_column(LeafShape::cases(), 'value'), 'shape of leaf') ?? LeafShape::Oval->value),
             $wait,
             $appliedAt,
+            $object->optional('marks')?->text(self::LONGEST_MARKS) ?? '',
         );
+    }
+
+    /**
+     * @return non-empty-list<float> strongest first, the full strength among them
+     *
+     * @throws InvalidDocument when one is not of the ladder, or the full one is missing
+     */
+    private static function rungs(?Node $node): array
+    {
+        if ($node === null) {
+            return [1.0];
+        }
+        $rungs = [];
+        foreach ($node->items(1, count(LeafLines::LADDER['value']), 'strengths') as $item) {
+            $rung = $item->positive(1.0);
+            if (! in_array($rung, LeafLines::LADDER['value'], true) || in_array($rung, $rungs, true)) {
+                throw $item->fault('A ladder has the strengths ' . implode(', ', LeafLines::LADDER['value']) . ' of the batch, each once; found {found}.');
+            }
+            $rungs[] = $rung;
+        }
+        if (! in_array(1.0, $rungs, true)) {
+            throw $node->fault('The full strength, 1, belongs to every ladder.');
+        }
+        rsort($rungs);
+
+        return $rungs;
     }
 }

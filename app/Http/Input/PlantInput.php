@@ -8,6 +8,9 @@ use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\Node;
 use IdleMixer\Core\Plant\ToleranceCatalogue;
 use IdleMixer\Core\Recipe\RecipeReader;
+use IdleMixer\Core\Weather\Exposure;
+use IdleMixer\Core\Weather\GrowLights;
+use IdleMixer\Core\Weather\WeatherReader;
 
 /** A plant as somebody enters it. */
 final readonly class PlantInput
@@ -31,12 +34,14 @@ final readonly class PlantInput
         public ?string $sulfurOn,
         public ?string $copperOn,
         public ?string $oilOn,
+        public Exposure $exposure,
+        public ?GrowLights $lights,
     ) {}
 
     /** @throws InvalidDocument with the path of the first fault found */
     public static function read(Node $node, ToleranceCatalogue $tolerance, bool $correcting = false): self
     {
-        $sent = Sent::opened($node, ['name', 'kind', 'tolerance', 'place', 'notes', 'bearsNoOil', 'indoors', 'size', 'bloomFrom', 'bloomUntil', 'harvestOn', 'soapSensitive', 'sulfurOn', 'copperOn', 'oilOn'], $correcting);
+        $sent = Sent::opened($node, ['name', 'kind', 'tolerance', 'place', 'notes', 'bearsNoOil', 'indoors', 'size', 'bloomFrom', 'bloomUntil', 'harvestOn', 'soapSensitive', 'sulfurOn', 'copperOn', 'oilOn', 'exposure', 'lights'], $correcting);
         $object = $sent->object;
         $from = self::day($object->optional('bloomFrom'));
         $until = self::day($object->optional('bloomUntil'));
@@ -61,6 +66,8 @@ final readonly class PlantInput
             self::day($object->optional('sulfurOn')),
             self::day($object->optional('copperOn')),
             self::day($object->optional('oilOn')),
+            Exposure::from($object->filled('exposure')?->word(array_column(Exposure::cases(), 'value'), 'exposure') ?? Exposure::FullSun->value),
+            $object->filled('lights') === null ? null : (new WeatherReader())->lights($object->get('lights')),
         );
     }
 
@@ -83,6 +90,9 @@ final readonly class PlantInput
             'sulfur_on' => $this->sulfurOn,
             'copper_on' => $this->copperOn,
             'oil_on' => $this->oilOn,
+            'exposure' => $this->exposure->value,
+            'lights_on' => $this->lights?->on,
+            'lights_off' => $this->lights?->off,
         ];
     }
 

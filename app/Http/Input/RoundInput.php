@@ -14,18 +14,22 @@ final readonly class RoundInput
 {
     private const LONGEST_NOTE = 1000;
 
+    private const LONGEST_REASON = 500;
+
     public function __construct(
         public Sent $sent,
         public Batch $batch,
         public DateTimeImmutable $sprayedAt,
         public bool $handWork,
         public string $notes,
+        /** Why it goes without proof; empty where nobody said. */
+        public string $override,
     ) {}
 
     /** @throws InvalidDocument with the path of the first fault found */
     public static function read(Node $node, DateTimeImmutable $now, bool $correcting = false): self
     {
-        $sent = Sent::opened($node, ['batchId', 'sprayedAt', 'handWork', 'notes'], $correcting);
+        $sent = Sent::opened($node, ['batchId', 'sprayedAt', 'handWork', 'notes', 'override'], $correcting);
         $object = $sent->object;
         $batch = Existing::of($object->get('batchId'), Batch::query(), 'batch');
         $sprayedAt = Moment::past($object->optional('sprayedAt'), $now);
@@ -39,6 +43,7 @@ final readonly class RoundInput
             $sprayedAt,
             $object->optional('handWork')?->flag() ?? false,
             $object->optional('notes')?->text(self::LONGEST_NOTE) ?? '',
+            trim($object->optional('override')?->text(self::LONGEST_REASON) ?? ''),
         );
     }
 }

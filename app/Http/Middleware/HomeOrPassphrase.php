@@ -34,6 +34,11 @@ final readonly class HomeOrPassphrase
             return Failures::answer(403, '', 'Other machines are let in once a passphrase is set: run ./start --passphrase on the machine that serves.');
         }
 
+        // A calendar program enters no passphrase: it has a key of its own in the address.
+        if ($request->isMethod('GET') && $request->is('calendar/*.ics')) {
+            return $next($request);
+        }
+
         $response = $this->pipeline
             ->send($request)
             ->through([EncryptCookies::class, AddQueuedCookiesToResponse::class, StartSession::class])

@@ -147,4 +147,16 @@ final class InputLines
 
     /** Rounds, or counts, of one case. */
     public const MOST_ROWS = ['value' => 2_000, 'unit' => '1', 'source' => 'house'];
+
+    /** A tap that was made while the line was down comes late. */
+    public const LATEST_TAP = ['value' => 24, 'unit' => 'h', 'source' => 'house'];
+
+    /** Clocks of two devices differ by no more. */
+    public const EARLIEST_TAP = ['value' => 60, 'unit' => 's', 'source' => 'house'];
+
+    /** Nobody counts further by eye. */
+    public const MOST_BY_EYE = ['value' => 1_000_000.0, 'unit' => '1', 'source' => 'house'];
+
+    /** Spots that a look may have. */
+    public const MOST_SPOTS = ['value' => 100, 'unit' => '1', 'source' => 'house'];
 }

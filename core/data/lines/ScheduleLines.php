@@ -36,4 +36,70 @@ final class ScheduleLines
 
     /** And looked at this often. */
     public const QUARANTINE_LOOK = ['value' => 7, 'unit' => 'd', 'source' => 'practice'];
+
+    /** Rounds of a programme where practice names no number: one treatment never finishes it. */
+    public const ROUNDS = ['value' => 3, 'unit' => '1', 'source' => 'practice'];
+
+    /** Times a rotation is gone through where no eggs say when it ends. */
+    public const CYCLES = ['value' => 2, 'unit' => '1', 'source' => 'practice'];
+
+    /** Rounds of one programme; after so many another spray is due. */
+    public const MOST_ROUNDS = ['value' => 12, 'unit' => '1', 'source' => 'house'];
+
+    /** As prevention it is planned so far ahead. */
+    public const PREVENTION_AHEAD = ['value' => 91, 'unit' => 'd', 'source' => 'house'];
+
+    /** Refined oil above it counts as strong. */
+    public const STRONG_OIL = ['value' => 1.5, 'unit' => '%', 'source' => 'house'];
+
+    /** Strong refined oil is not repeated before. */
+    public const STRONG_OIL_AGAIN = ['value' => 28, 'unit' => 'd', 'source' => 'practice'];
+
+    /** Refined oil is not repeated before. */
+    public const OIL_AGAIN = ['value' => 7, 'unit' => 'd', 'source' => 'practice'];
+
+    /** Refined oil below it is none that counts. */
+    public const OIL_COUNTS = ['value' => 0.5, 'unit' => '%', 'source' => 'house'];
+
+    /** From the last round to the second clean look. */
+    public const TAPER = ['value' => 10, 'unit' => 'd', 'source' => 'practice'];
+
+    /** Clean looks that end it. */
+    public const CLEAN_LOOKS = ['value' => 2, 'unit' => '1', 'source' => 'practice'];
+
+    /** Between two clean looks that end it. */
+    public const CLEAN_LOOKS_APART = ['value' => 7, 'unit' => 'd', 'source' => 'practice'];
+
+    /** Looks after that. */
+    public const MONTHLY = ['value' => 30, 'unit' => 'd', 'source' => 'practice'];
+
+    /** From a winter oil to the look in the season after. */
+    public const SEASON_AFTER = ['value' => 240, 'unit' => 'd', 'source' => 'house'];
+
+    /** Warmer does not hasten anything. */
+    public const WARMEST = ['value' => 34.0, 'unit' => 'Cel', 'source' => 'house'];
+
+    /** Where nobody says how warm it is. */
+    public const USUAL_CELSIUS = ['value' => 20.0, 'unit' => 'Cel', 'source' => 'house'];
+
+    /** Sprays in one rotation. */
+    public const MOST_IN_TURN = ['value' => 6, 'unit' => '1', 'source' => 'house'];
+
+    /** Days between rounds as prevention of a spray that nobody else knows. */
+    public const OWN_PREVENTION = ['value' => 14, 'unit' => 'd', 'source' => 'practice'];
+
+    /** Weekly looks that stand for a prevention that there is none of. */
+    public const WEEKLY_LOOKS = ['value' => 4, 'unit' => '1', 'source' => 'house'];
+
+    /** Between two rounds: more is no programme. */
+    public const LONGEST_PACE = ['value' => 366, 'unit' => 'd', 'source' => 'house'];
+
+    /** What is done once is not done again before. */
+    public const ONCE_A_YEAR = ['value' => 365, 'unit' => 'd', 'source' => 'practice'];
+
+    /** A calendar rings so long before what is due. */
+    public const RINGS_BEFORE = ['value' => 30, 'unit' => 'min', 'source' => 'house'];
+
+    /** Whether rain washed off a round that is longer ago does not matter any more: the next one was due anyway. */
+    public const WASHED_LATELY = ['value' => 21, 'unit' => 'd', 'source' => 'house'];
 }

@@ -15,4 +15,7 @@ final class WorkLines
 
     /** The splash that a thick emulsion is started with, by volume of oil and emulsifier. */
     public const SPLASH = ['value' => 2.0, 'unit' => '1', 'source' => 'practice'];
+
+    /** Until it is shaken again: nobody stands and waits for a longer time, so no clock runs. */
+    public const LONGEST_CLOCK = ['value' => 7200.0, 'unit' => 's', 'source' => 'house'];
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Ask;
 
+use IdleMixer\Core\Choice\SprayFamily;
 use IdleMixer\Core\Evidence\Sprayed;
 
 /** One round of a document. */
@@ -15,5 +16,7 @@ final readonly class ToldRound
         public float $factor,
         public bool $handWork,
         public Sprayed $sprayed,
+        /** Null where nobody knows what is in it. */
+        public ?SprayFamily $family,
     ) {}
 }

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Ask;
 
+use IdleMixer\Core\Choice\RecordBook;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\Node;
 use IdleMixer\Core\Evidence\CaseHistory;
-use IdleMixer\Core\Evidence\Record;
 use IdleMixer\Core\Evidence\Sprayed;
 use IdleMixer\Core\Evidence\Trial;
 use IdleMixer\Core\Wording\Findings;
@@ -17,15 +17,15 @@ use IdleMixer\Core\Wording\RecordWords;
  * Which sprays worked, as open documents: cases with their rounds and counts to judged rounds and records.
  *
  * @phpstan-type RoundRow array{case: string, at: string, formula: string|null, reduction_percent: float|null, judged: bool, outcome: string, because: string}
- * @phpstan-type RecordRow array{pest: string, recipe: string, factor: float, rounds: int, judged: int, worked: int, median_reduction_percent: float|null, low: float|null, high: float|null, verdict: string, because: string}
+ * @phpstan-type RecordRow array{pest: string, recipe: string, factor: float, rounds: int, judged: int, worked: int, median_reduction_percent: float|null, low: float|null, high: float|null, cases: int, effect_percent: float|null, effect_low: float|null, effect_high: float|null, shrunk_percent: float, verdict: string, because: string}
  */
 final readonly class Worked
 {
-    public function __construct(private WorkedReader $reader, private Findings $findings) {}
+    public function __construct(private WorkedReader $reader, private Findings $findings, private RecordBook $book) {}
 
     public static function shipped(): self
     {
-        return new self(WorkedReader::shipped(), Findings::shipped());
+        return new self(WorkedReader::shipped(), Findings::shipped(), RecordBook::shipped());
     }
 
     /**
@@ -36,20 +36,18 @@ final readonly class Worked
     public function answer(Node $node): array
     {
         $rounds = [];
-        /** @var array<string, non-empty-list<array{ToldCase, non-empty-list<int>, Trial}>> $judged */
-        $judged = [];
+        $told = [];
         foreach ($this->reader->read($node) as $case) {
             $history = new CaseHistory(array_map(static fn(ToldRound $round): Sprayed => $round->sprayed, $case->rounds), $case->counts);
             foreach ($history->trials() as $i => $trial) {
                 $rounds[] = $this->round($case, $case->rounds[$i], $trial);
             }
             foreach ($history->judgements() as $one) {
-                $sprays = array_values(array_unique(array_map(static fn(int $i): string => $case->rounds[$i]->sprayed->spray, $one->rounds)));
-                $judged["{$case->pest}\n" . implode(' + ', $sprays)][] = [$case, $one->rounds, $one->trial];
+                $told[] = new ToldEffect($case, $one->rounds, $one->trial);
             }
         }
 
-        return ['rounds' => $rounds, 'records' => array_map($this->record(...), array_values($judged))];
+        return ['rounds' => $rounds, 'records' => array_map($this->record(...), ToldRecords::of($told, $this->book))];
     }
 
     /** @return RoundRow */
@@ -64,41 +62,39 @@ final readonly class Worked
             'reduction_percent' => $is ? $trial->reduction() : null,
             'judged' => $is,
             'outcome' => $trial->outcome()->value,
-            'because' => $this->findings->trial($trial) . ($is && $round->handWork ? ' ' . RecordWords::HAND_WORK : ''),
+            'because' => implode(' ', array_filter([$this->findings->trial($trial), $this->findings->formula($trial, $case->pest), $is && $round->handWork ? RecordWords::HAND_WORK : ''], static fn(string $words): bool => $words !== '')),
         ];
     }
 
-    /**
-     * @param non-empty-list<array{ToldCase, non-empty-list<int>, Trial}> $rows of one pest and one spray
-     *
-     * @return RecordRow
-     */
-    private function record(array $rows): array
+    /** @return RecordRow */
+    private function record(ToldRecord $told): array
     {
-        [$case, $first] = $rows[0];
-        $recipes = array_values(array_unique(array_map(static fn(int $i): string => $case->rounds[$i]->recipe, $first)));
-        $hand = array_filter($rows, static fn(array $row): bool => $row[2]->outcome()->isJudged() && array_filter($row[1], static fn(int $i): bool => $row[0]->rounds[$i]->handWork) !== []);
-        $record = new Record(array_map(static fn(array $row): Trial => $row[2], $rows), count($hand), 0, 0);
+        $record = $told->record;
         $interval = $record->interval();
+        $estimate = $record->estimate();
 
         return [
-            'pest' => $case->pest,
-            'recipe' => implode(' + ', $recipes),
-            'factor' => $case->rounds[$first[0]]->factor,
-            'rounds' => array_sum(array_map(static fn(array $row): int => count($row[1]), $rows)),
+            'pest' => $told->pest,
+            'recipe' => implode(' + ', $told->recipes),
+            'factor' => $told->factor,
+            'rounds' => $record->rounds(),
             'judged' => count($record->judged()),
             'worked' => $record->worked(),
             'median_reduction_percent' => $record->medianReduction(),
             'low' => $interval === null ? null : 100.0 * $interval->low,
             'high' => $interval === null ? null : 100.0 * $interval->high,
+            'cases' => $estimate->cases ?? 0,
+            'effect_percent' => $estimate?->percent,
+            'effect_low' => $estimate?->low,
+            'effect_high' => $estimate?->high,
+            'shrunk_percent' => $record->shrunk(),
             'verdict' => $record->verdict()->value,
-            'because' => implode(' ', [RecordWords::verdict($record->verdict()), ...array_map($this->programme(...), array_values(array_filter($rows, static fn(array $row): bool => count($row[1]) > 1))), ...RecordWords::of($record)]),
+            'because' => implode(' ', [RecordWords::verdict($record->verdict()), ...array_map($this->programme(...), $told->programmes), ...RecordWords::of($record)]),
         ];
     }
 
-    /** @param array{ToldCase, non-empty-list<int>, Trial} $row */
-    private function programme(array $row): string
+    private function programme(ToldEffect $told): string
     {
-        return "{$row[0]->id}: " . $this->findings->trial($row[2]);
+        return "{$told->case->id}: " . $this->findings->trial($told->trial);
     }
 }

@@ -5,12 +5,14 @@ declare(strict_types=1);
 namespace IdleMixer\Core\Ask;
 
 use DateTimeImmutable;
+use IdleMixer\Core\Choice\SprayFamily;
 use IdleMixer\Core\Data\InputLines;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\Node;
 use IdleMixer\Core\Document\ObjectNode;
 use IdleMixer\Core\Evidence\Counted;
 use IdleMixer\Core\Evidence\Sprayed;
+use IdleMixer\Core\Mix\Composition;
 use IdleMixer\Core\Mix\Formulator;
 use IdleMixer\Core\Recipe\RecipeCatalogue;
 use IdleMixer\Core\Recipe\RecipeUse;
@@ -84,6 +86,7 @@ final readonly class WorkedReader
             $factor,
             $round->filled('handWork')?->flag() ?? false,
             new Sprayed($round->get('at')->instant($this->from, $this->to), $this->hours($round, $recipe, $pest), "{$recipe} x {$factor}", $winter),
+            $this->recipes->has($recipe) ? SprayFamily::of(Composition::of([$this->formulator->onBasis($this->recipes->get($recipe))])) : null,
         );
     }
 

@@ -10,6 +10,7 @@ use IdleMixer\Core\Leaf\ProofFinding;
 use IdleMixer\Core\Leaf\ProofOutcome;
 use IdleMixer\Core\Mix\Composition;
 use IdleMixer\Core\Plant\Surface;
+use IdleMixer\Core\Recipe\RecipeUse;
 use IdleMixer\Core\Safety\Level;
 use IdleMixer\Core\Safety\Target;
 use IdleMixer\Core\Safety\Verdict;
@@ -37,9 +38,14 @@ final class SprayCheck
             $batch->standTest->isUnsteady()
                 ? new Verdict('stand-test', Level::Stop, 'batch-unsteady', ['stand' => $batch->standTest->words()], 'practice')
                 : null,
-            // What is poured wets no leaf.
-            $target->surface() === Surface::Soil ? null : self::leaves($spray, $proof, $now),
+            self::needsProof($target) ? self::leaves($spray, $proof, $now) : null,
         ]));
+    }
+
+    /** What is poured wets no leaf, bare wood has none, and a swab touches single insects. */
+    public static function needsProof(Target $target): bool
+    {
+        return $target->surface() === Surface::Leaf && $target->use !== RecipeUse::Spot;
     }
 
     /** What the leaf tests of this kind of plant say of a spray. */
@@ -50,7 +56,9 @@ final class SprayCheck
         }
         $found = $proof->of($spray, $now);
 
-        return new Verdict('leaf-test', $found->outcome->level(), "leaf-test-{$found->outcome->value}", self::args($found, $spray, $now), 'practice');
+        $wording = "leaf-test-{$found->outcome->value}" . ($found->rounds > 0 ? '-and-rounds' : '');
+
+        return new Verdict('leaf-test', $found->outcome->level(), $wording, self::args($found, $spray, $now), 'practice');
     }
 
     /** @return array<string, float> */
@@ -64,6 +72,7 @@ final class SprayCheck
         return [
             'hours-left' => self::hours($now, $found->by->test->dueAt()),
             ...($said === null ? [] : ['hours-ago' => self::hours($said, $now)]),
+            ...($found->outcome === ProofOutcome::GoAhead ? ['leaves' => (float) $found->leaves, 'clean-rounds' => (float) $found->rounds, 'burn-bound' => 100.0 * $found->mayStillBurn()] : []),
             ...($found->outcome === ProofOutcome::Stronger ? ['times' => $spray->times($found->by->spray)] : []),
         ];
     }

@@ -36,7 +36,7 @@ final readonly class Score
     {
         $points = self::A_POINT_OF_EFFECT * EffectCatalogue::weight($best) - self::A_STEP_OF_WORK * $practice->work - self::A_DAY_OF_WAITING * $fairLookHours / 24.0;
         $own = $situation->own[$recipe->slug] ?? null;
-        $for = $own === null ? [] : [new Reason('own', ['worked' => $own->worked, 'judged' => $own->judged])];
+        $for = $own === null ? [] : [new Reason($own->plant === '' ? 'own' : 'own-last', ['worked' => $own->worked, 'judged' => $own->judged, 'plant' => $own->plant])];
         $points += $own === null ? 0.0 : ChoiceLines::OWN_RESULTS['value'] * ($own->worked / $own->judged - ChoiceLines::OWN_MIDDLE['value']) * min(1.0, $own->judged / ChoiceLines::OWN_ROUNDS['value']);
         $for[] = new Reason($best->kills ? 'kills' : 'checks', ['why' => $best->why, 'sure' => $best->sure], $best->source);
         if (in_array($situation->trouble->slug, $practice->for, true)) {

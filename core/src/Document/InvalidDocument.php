@@ -26,6 +26,12 @@ final class InvalidDocument extends \InvalidArgumentException implements Failure
         return new self($path, str_replace('{found}', $shown, $reason), $shown);
     }
 
+    /** The same fault of a document that stands in another, at that path. */
+    public function under(string $path): self
+    {
+        return new self($path . $this->path, $this->getMessage(), $this->found);
+    }
+
     public function path(): string
     {
         return $this->path;

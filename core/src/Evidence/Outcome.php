@@ -13,7 +13,10 @@ enum Outcome: string
     case NoCountBefore = 'no-count-before';
     case NoCountAfter = 'no-count-after';
     case TooEarly = 'too-early';
+    case NoneBefore = 'none-before';
     case TooFew = 'too-few';
+    /** Nothing was counted before, and the plant left alone has too few to compare with. */
+    case UntreatedTooFew = 'untreated-too-few';
     /** Down at the fair look, and back before the next round. */
     case CameBack = 'came-back';
     /** The plant left alone lost as much by itself. */

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace IdleMixer\Core\Evidence;
 
 /**
- * Orders records by what can be relied on: the low end of the interval, so that one lucky round does not
- * beat eight good ones; then the middle reduction.
+ * Orders records by what can be relied on: the effect, with few cases moved towards what the family does, so that one lucky round
+ * does not beat eight good ones, and what was never tried stands above what failed; less what it burns.
  */
 final class Ranking
 {
@@ -19,19 +19,9 @@ final class Ranking
      */
     public static function order(array $records): array
     {
-        $keys = array_keys($records);
-        usort($keys, static fn(int|string $a, int|string $b): int => self::score($records[$b]) <=> self::score($records[$a]));
+        $scores = array_map(static fn(Record $record): float => $record->score(), $records);
+        asort($scores);
 
-        return $keys;
-    }
-
-    /** @return array{float, float, float} */
-    private static function score(Record $record): array
-    {
-        return [
-            $record->interval()->low ?? -1.0,
-            $record->medianReduction() ?? -\INF,
-            $record->leafTests > 0 ? -$record->burned / $record->leafTests : 0.0,
-        ];
+        return array_keys($scores);
     }
 }

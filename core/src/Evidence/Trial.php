@@ -18,6 +18,8 @@ final readonly class Trial
     /** Fewer than this many before, and chance decides: our own line. */
     public const FEWEST_BEFORE = EvidenceLines::FEWEST_BEFORE['value'];
 
+    private const DAY = 86_400.0;
+
     public function __construct(
         public DateTimeImmutable $sprayedAt,
         /** The last of its rounds: its fair look decides. */
@@ -86,6 +88,42 @@ final readonly class Trial
         return $began ? Formula::HendersonTilton : ($this->countBefore->value > 0.0 ? Formula::BeforeAfter : null);
     }
 
+    /** What it left of the pest, for sums over rounds; null when it cannot be worked out. */
+    public function kept(): ?Kept
+    {
+        return $this->countAfter === null || $this->reduction() === null ? null : match ($this->formula()) {
+            null => null,
+            Formula::Abbott => Kept::of(null, $this->countAfter, null, $this->untreatedAfter),
+            Formula::BeforeAfter => Kept::of($this->countBefore, $this->countAfter, null, null),
+            Formula::HendersonTilton => Kept::of($this->countBefore, $this->countAfter, $this->untreatedBefore, $this->untreatedAfter),
+        };
+    }
+
+    /** Days between the counts that are compared; 0 where there is but one. */
+    public function days(): float
+    {
+        return $this->countBefore === null || $this->countAfter === null ? 0.0 : ($this->countAfter->at->getTimestamp() - $this->countBefore->at->getTimestamp()) / self::DAY;
+    }
+
+    /** Natural logarithm of what the plant left alone kept by itself; null where it has too few to say, or was not counted. */
+    public function alone(): ?float
+    {
+        return $this->untreatedBefore === null || $this->untreatedAfter === null || $this->untreatedBefore->value < EvidenceLines::FEWEST_UNTREATED['value']
+            ? null
+            : Kept::of($this->untreatedBefore, $this->untreatedAfter, null, null)->log;
+    }
+
+    /** What was counted on the plant left alone, before and after; null where nothing was. */
+    public function untreated(): ?Counted
+    {
+        return $this->untreatedAfter;
+    }
+
+    public function untreatedBefore(): ?Counted
+    {
+        return $this->untreatedBefore;
+    }
+
     /** Percent down, against the plant left alone where that says something; null when it cannot be worked out. */
     public function reduction(): ?float
     {
@@ -107,9 +145,11 @@ final readonly class Trial
 
         return match (true) {
             $this->isStep => Outcome::Step,
+            $this->countBefore === null && $formula !== Formula::Abbott && $this->countAfter !== null && $this->untreatedAfter !== null => Outcome::UntreatedTooFew,
             $this->countBefore === null && $formula !== Formula::Abbott => Outcome::NoCountBefore,
             $this->countAfter === null => Outcome::NoCountAfter,
             ! $this->isLookedAt() => Outcome::TooEarly,
+            $this->countBefore !== null && $this->countBefore->value === 0.0 => Outcome::NoneBefore,
             $this->countBefore !== null && $this->countBefore->value < self::FEWEST_BEFORE => Outcome::TooFew,
             $formula === Formula::HendersonTilton && $this->controlFell() => Outcome::ControlFell,
             default => $this->judged($this->reduction() ?? 0.0),

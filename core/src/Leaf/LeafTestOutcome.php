@@ -11,7 +11,12 @@ enum LeafTestOutcome: string
 {
     case Waiting = 'waiting';
     case LookNow = 'look-now';
+    /** Measured, but so unsurely that it may be either. */
+    case LookAgain = 'look-again';
+    case SaysNothing = 'says-nothing';
     case GoAhead = 'go-ahead';
+    /** Marked at full strength, clean at a weaker rung of the ladder. */
+    case GoWeaker = 'go-weaker';
     case Weaken = 'weaken';
     case Refuse = 'refuse';
 
@@ -23,7 +28,7 @@ enum LeafTestOutcome: string
     {
         return match ($this) {
             self::GoAhead => Level::Ok,
-            self::Waiting, self::LookNow, self::Weaken => Level::Caution,
+            self::Waiting, self::LookNow, self::LookAgain, self::SaysNothing, self::GoWeaker, self::Weaken => Level::Caution,
             self::Refuse => Level::Stop,
         };
     }
@@ -32,14 +37,17 @@ enum LeafTestOutcome: string
     public function isConcluded(): bool
     {
         return match ($this) {
-            self::GoAhead, self::Weaken, self::Refuse => true,
-            self::Waiting, self::LookNow => false,
+            self::GoAhead, self::GoWeaker, self::Weaken, self::Refuse, self::SaysNothing => true,
+            self::Waiting, self::LookNow, self::LookAgain => false,
         };
     }
 
     /** Whether a leaf showed a mark. */
     public function isMarked(): bool
     {
-        return $this === self::Weaken || $this === self::Refuse;
+        return match ($this) {
+            self::GoWeaker, self::Weaken, self::Refuse => true,
+            self::Waiting, self::LookNow, self::LookAgain, self::SaysNothing, self::GoAhead => false,
+        };
     }
 }

@@ -16,8 +16,11 @@ use IdleMixer\Core\Mix\Composition;
  */
 final readonly class Proof
 {
-    /** @param list<TestedSpray> $tests of one plant and those of its kind, in any order */
-    public function __construct(private array $tests) {}
+    /**
+     * @param list<TestedSpray> $tests  of one plant and those of its kind, each strength of a ladder by itself, and what burnt after a round; in any order
+     * @param list<Composition> $rounds what was sprayed on them and left no mark
+     */
+    public function __construct(private array $tests, private array $rounds = []) {}
 
     public function of(Composition $spray, DateTimeImmutable $now): ProofFinding
     {
@@ -35,9 +38,20 @@ final readonly class Proof
 
         return match (true) {
             $worst !== null => new ProofFinding(ProofOutcome::from($worst->test->outcome($now)->value), $worst),
-            $proven !== [] => new ProofFinding(ProofOutcome::GoAhead, $proven[array_key_last($proven)]),
+            $proven !== [] => new ProofFinding(ProofOutcome::GoAhead, $proven[array_key_last($proven)], self::leaves($proven), $this->cleanRounds($spray)),
             default => self::open($alike, $clean, $spray, $now),
         };
+    }
+
+    /** @param array<int, TestedSpray> $proven */
+    private static function leaves(array $proven): int
+    {
+        return array_sum(array_map(static fn(TestedSpray $one): int => $one->test->cleanLeaves(), $proven));
+    }
+
+    private function cleanRounds(Composition $spray): int
+    {
+        return count(array_filter($this->rounds, static fn(Composition $round): bool => $spray->isAtMost($round, LeafLines::SAME_STRENGTH['value'])));
     }
 
     /**
@@ -54,7 +68,7 @@ final readonly class Proof
             $outcome = $one->test->outcome($now);
             if ($outcome->isMarked()) {
                 $marked[] = $one;
-            } elseif ($outcome->isConcluded()) {
+            } elseif ($outcome === LeafTestOutcome::GoAhead) {
                 // Better is only what was begun once the mark was known: two tests side by side say what the worse of them says.
                 $marked = array_values(array_filter($marked, static fn(TestedSpray $mark): bool => ! $mark->spray->isAtMost($one->spray, $slack) || $mark->test->saidAt() > $one->test->appliedAt));
                 $clean[] = $one;

@@ -15,6 +15,7 @@ enum ProofOutcome: string
     case Stronger = 'stronger';
     case Waiting = 'waiting';
     case LookNow = 'look-now';
+    case LookAgain = 'look-again';
     case GoAhead = 'go-ahead';
     case Weaken = 'weaken';
     case Refuse = 'refuse';

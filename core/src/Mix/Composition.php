@@ -98,6 +98,12 @@ final readonly class Composition
         return $most;
     }
 
+    /** @param float $factor share of its strength, above 0 */
+    public function thinned(float $factor): self
+    {
+        return new self(array_map(static fn(Component $one): Component => new Component($one->slug, $one->name, $one->substance, $factor * $one->low, $factor * $one->high), $this->components));
+    }
+
     /** Percent of everything together, to sort by. */
     public function total(): float
     {

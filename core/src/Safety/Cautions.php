@@ -20,6 +20,15 @@ final class Cautions
         [Substance::Alcohol, Substance::EssentialOil, 'strong-vapour'],
     ];
 
+    /** What belongs on a bottle that somebody else may find; the rest is about the bed. Common practice. */
+    private const ON_BOTTLE = ['gloves-and-eyes', 'flammable', 'gas-pressure', 'oxidiser-and-fuel', 'same-day', 'skin-and-cats', 'strong-vapour', 'no-bleach', 'no-vinegar', 'water-life'];
+
+    /** Whether a caution goes on the label of the bottle. */
+    public static function isForBottle(string $code): bool
+    {
+        return in_array($code, self::ON_BOTTLE, true);
+    }
+
     /** @return list<string> codes: those of pairs first, the ones that always apply last */
     public static function of(Mixture $mixture, Target $target): array
     {

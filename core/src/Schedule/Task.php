@@ -9,7 +9,10 @@ use DateTimeImmutable;
 /** One thing to do, by when. */
 final readonly class Task
 {
-    /** @param int $ref id of the batch, leaf test or case it is about */
+    /**
+     * @param int             $ref   id of the batch, leaf test or case it is about
+     * @param list<MovedDate> $moves what moved it from when it was planned
+     */
     public function __construct(
         public TaskKind $kind,
         public int $ref,
@@ -19,5 +22,19 @@ final readonly class Task
         public ?string $counted = null,
         /** The batch that was sprayed last, where it is a round after the first. */
         public ?int $again = null,
+        public array $moves = [],
+        private ?DateTimeImmutable $planned = null,
     ) {}
+
+    /** When it was planned, before anything moved it. */
+    public function plannedAt(): DateTimeImmutable
+    {
+        return $this->planned ?? $this->dueAt;
+    }
+
+    /** The same at another time. */
+    public function movedTo(DateTimeImmutable $at, MovedDate ...$why): self
+    {
+        return new self($this->kind, $this->ref, $this->about, $at, $this->counted, $this->again, [...$this->moves, ...array_values($why)], $this->plannedAt());
+    }
 }

@@ -7,6 +7,7 @@ namespace IdleMixer\Core\Schedule;
 /** What may need doing; in the order in which it is dealt with when due at the same time. */
 enum TaskKind: string
 {
+    case FinishRun = 'finish-run';
     case FinishMixing = 'finish-mixing';
     case ReadLeafTest = 'read-leaf-test';
     case Discard = 'discard';

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Vessel;
 
+use IdleMixer\Core\Data\LeafLines;
 use IdleMixer\Core\Data\VesselLines;
 use IdleMixer\Core\Quantity\Amount;
 use IdleMixer\Core\Quantity\Unit;
@@ -16,6 +17,14 @@ final class UsualFill
     public static function inAJar(RecipeUse $use): ?Amount
     {
         return $use === RecipeUse::Spot ? Amount::of(VesselLines::SWABS['value'], Unit::from(VesselLines::SWABS['unit'])) : null;
+    }
+
+    /** @return Amount of volume: a cup for a leaf test, of the cups that are at hand */
+    public static function cup(bool $us): Amount
+    {
+        $cup = $us ? LeafLines::CUP_US : LeafLines::CUP_METRIC;
+
+        return Amount::of($cup['value'], Unit::from($cup['unit']));
     }
 
     /** @return Amount of volume, where nobody owns a sprayer yet */

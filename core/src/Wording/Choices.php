@@ -8,7 +8,6 @@ use IdleMixer\Core\Emulsion\Agitation;
 use IdleMixer\Core\Emulsion\HardnessClass;
 use IdleMixer\Core\Emulsion\HardnessUnit;
 use IdleMixer\Core\Emulsion\WaterKind;
-use IdleMixer\Core\Leaf\Reaction;
 use IdleMixer\Core\Recipe\MixingOrder;
 use IdleMixer\Core\Recipe\RecipeUse;
 
@@ -44,16 +43,6 @@ final readonly class Choices
             RecipeUse::Dormant => 'winter spray on bare wood',
             RecipeUse::Spot => 'swab for single insects',
             RecipeUse::Stock => 'stock, to be let down',
-        };
-    }
-
-    public static function reaction(Reaction $reaction): string
-    {
-        return match ($reaction) {
-            Reaction::Clean => 'clean',
-            Reaction::Slight => 'slightly marked: a pale or dull spot',
-            Reaction::Marked => 'marked: brown edge, spots, dark wet patches',
-            Reaction::Dead => 'wilted or dropped',
         };
     }
 

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Wording;
 
+use IdleMixer\Core\Document\JsonText;
+use IdleMixer\Core\Leaf\ReadingReader;
+use IdleMixer\Core\Leaf\WrittenLeaf;
 use IdleMixer\Core\Work\StandTest;
 
 /** Says what one thing of a record was before it was changed. */
@@ -27,16 +30,32 @@ final readonly class ColumnWords
 
         return $name === null ? null : ['name' => $name, 'value' => match (true) {
             $value === null, $value === '' => 'nothing',
-            in_array($column, ['bears_no_oil', 'indoors', 'hand_work', 'untreated'], true) => (bool) $value ? 'yes' : 'no',
+            in_array($column, ['bears_no_oil', 'indoors', 'hand_work', 'untreated', 'helpers'], true) => (bool) $value ? 'yes' : 'no',
             // Instants are kept in UTC; the screen says them as its clock does.
             is_string($value) && str_ends_with($column, '_at') => str_replace(' ', 'T', $value) . 'Z',
             is_string($value) && $column === 'by_eye' => self::amounts($value),
             is_string($value) && $column === 'stand_test' => StandTest::tryFrom($value)?->words() ?? $value,
-            is_string($value) && $column === 'reactions' => str_replace(' ', ', ', $value),
+            is_string($value) && $column === 'leaves' && str_starts_with($value, '[') => self::leaves($value),
+            is_string($value) && in_array($column, ['each', 'counts', 'stages'], true) => self::figures($value),
             is_float($value) => Figures::short($value),
             is_scalar($value) => (string) $value,
             default => '',
         }];
+    }
+
+    /** @param string $json counts in a row, or by stage */
+    private static function figures(string $json): string
+    {
+        $all = (array) json_decode($json, true);
+        $told = array_map(static fn(int|string $key, mixed $one): string => (is_string($key) ? "{$key} " : '') . (is_numeric($one) ? Figures::short((float) $one) : '?'), array_keys($all), array_values($all));
+
+        return implode(array_is_list($all) ? ' ' : ', ', $told);
+    }
+
+    /** @param string $json how leaves looked */
+    private static function leaves(string $json): string
+    {
+        return implode(', ', array_map(static fn(WrittenLeaf $leaf): string => "{$leaf->seen->number}: " . Figures::percent($leaf->seen->share) . ' %', ReadingReader::read(JsonText::parse($json), null)));
     }
 
     /** @param string $json numbers by code */

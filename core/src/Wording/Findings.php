@@ -4,41 +4,32 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Wording;
 
-use DateTimeImmutable;
+use IdleMixer\Core\Data\EvidenceLines;
 use IdleMixer\Core\Evidence\Outcome;
 use IdleMixer\Core\Evidence\Trial;
-use IdleMixer\Core\Leaf\LeafTest;
-use IdleMixer\Core\Leaf\LeafTestOutcome;
+use IdleMixer\Core\Evidence\UnsprayedCatalogue;
 use IdleMixer\Core\Schedule\Task;
 
 /** Puts what was seen and what needs doing into sentences. */
 final readonly class Findings
 {
     /**
-     * @param array<string, string>                           $leaf
      * @param array<string, string>                           $outcomes
+     * @param array<string, string>                           $formulas
      * @param array<string, array{text: string, do: string}> $tasks
      */
-    public function __construct(private array $leaf, private array $outcomes, private array $tasks) {}
+    public function __construct(private array $outcomes, private array $formulas, private array $tasks, private UnsprayedCatalogue $unsprayed) {}
 
     public static function shipped(): self
     {
-        /** @var array<string, string> $leaf */
-        $leaf = require __DIR__ . '/../../data/leaf-words.php';
         /** @var array<string, string> $outcomes */
         $outcomes = require __DIR__ . '/../../data/outcome-words.php';
+        /** @var array<string, string> $formulas */
+        $formulas = require __DIR__ . '/../../data/formula-words.php';
         /** @var array<string, array{text: string, do: string}> $tasks */
         $tasks = require __DIR__ . '/../../data/task-words.php';
 
-        return new self($leaf, $outcomes, $tasks);
-    }
-
-    /** @throws MissingWords when the catalogue lacks the sentence */
-    public function leafTest(LeafTest $test, LeafTestOutcome $outcome, DateTimeImmutable $now): string
-    {
-        $hours = max(0.0, ($test->dueAt()->getTimestamp() - $now->getTimestamp()) / 3600.0);
-
-        return strtr($this->leaf[$outcome->value] ?? throw MissingWords::becauseOf($outcome->value), ['{left}' => Durations::rounded($hours)]);
+        return new self($outcomes, $formulas, $tasks, UnsprayedCatalogue::shipped());
     }
 
     /** @throws MissingWords when the catalogue lacks the sentence */
@@ -56,10 +47,42 @@ final readonly class Findings
             '{later}' => Figures::short($trial->later()),
             '{limit}' => Figures::short($outcome === Outcome::Worked ? Trial::WORKED_FROM : Trial::HELPED_FROM),
             '{fewest}' => Figures::short(Trial::FEWEST_BEFORE),
+            '{control}' => Figures::short(EvidenceLines::FEWEST_UNTREATED['value']),
             '{fair}' => Durations::words($trial->fairLookHours()) . ' or more after spraying',
         ]);
 
         return $trial->rounds === 1 ? $words : "Programme of {$trial->rounds} rounds. {$words}";
+    }
+
+    /**
+     * By what a judged round was reckoned, how sure that is, and what can be said where nothing was compared; empty where it is
+     * not judged.
+     *
+     * @throws MissingWords when the catalogue lacks the sentence
+     */
+    public function formula(Trial $trial, string $pest): string
+    {
+        $formula = $trial->outcome()->isJudged() ? $trial->formula() : null;
+        $kept = $trial->kept();
+        if ($formula === null || $kept === null) {
+            return '';
+        }
+        $interval = $kept->interval();
+        [$least, $most] = $this->unsprayed->of($pest)->after($trial->days());
+
+        return strtr("{$this->formulaWords($formula->value)} {$this->formulaWords('interval')}", [
+            '{cb}' => Figures::short($trial->untreatedBefore()->value ?? 0.0),
+            '{ca}' => Figures::short($trial->untreated()->value ?? 0.0),
+            '{least}' => Figures::short(round($least * ($trial->before() ?? 0.0))),
+            '{most}' => Figures::short(round($most * ($trial->before() ?? 0.0))),
+            '{low}' => Figures::short(round($interval->low)),
+            '{high}' => Figures::short(round($interval->high)),
+        ]);
+    }
+
+    private function formulaWords(string $key): string
+    {
+        return $this->formulas[$key] ?? throw MissingWords::becauseOf($key);
     }
 
     /**

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace IdleMixer\Core\Wording;
 
 use IdleMixer\Core\Data\EvidenceLines;
+use IdleMixer\Core\Evidence\Interval;
 use IdleMixer\Core\Evidence\Record;
 use IdleMixer\Core\Evidence\RecordVerdict;
+use IdleMixer\Core\Evidence\VerdictReason;
 
 /** Says what can be relied on in a record, and what cannot. */
 final class RecordWords
@@ -20,10 +22,45 @@ final class RecordWords
     {
         return match ($verdict) {
             RecordVerdict::Keep => 'Keep it.',
-            RecordVerdict::Tune => 'Tune it: dose, interval, or the way it is put on.',
+            RecordVerdict::Tune => 'Tune it.',
             RecordVerdict::Drop => 'Drop it: take another.',
-            RecordVerdict::NotEnough => 'Not enough rounds to say (' . self::FEW . ' and more are; our own line).',
+            RecordVerdict::NotEnough => 'Not enough to say.',
         };
+    }
+
+    /** Why the verdict is what it is, with the line that it hangs on. */
+    public static function reason(Record $record): string
+    {
+        $judged = count($record->judged());
+
+        return strtr(match ($record->reason()) {
+            VerdictReason::FewRounds => 'Under {few} judged rounds nothing is said (our own limit); there {are}.',
+            VerdictReason::ByItself => $record->wentAlone() > $record->compared()
+                ? 'It came down, but so did the unsprayed plant beside it in {alone}: nothing says that the spray did it.'
+                : 'It came down, but in {unclear} of {judged} no further than it may have gone by itself: count an unsprayed plant beside it.',
+            VerdictReason::DoesNothing => 'In the middle {median} down, under {helped} % (our own limit).',
+            VerdictReason::OnlyWithHand => 'It came with pruning, wiping or a water jet each time: who did the work? Spray one plant without.',
+            VerdictReason::Burns => 'Leaves burnt after {burnt} of {rounds} (a quarter and more is too often; our own limit): weaken it.',
+            VerdictReason::Helps => 'Worked in {worked} of {judged}, and two of three are needed (our own limit): change dose, interval, or the way it is put on.',
+            VerdictReason::Works => 'Worked in {worked} of {judged}, and two of three are needed (our own limit).',
+        }, [
+            '{few}' => (string) self::FEW,
+            '{are}' => $judged === 1 ? 'is 1' : "are {$judged}",
+            '{unclear}' => (string) ($judged - $record->clear()),
+            '{judged}' => (string) $judged,
+            '{alone}' => self::count($record->wentAlone(), 'round'),
+            '{worked}' => (string) $record->worked(),
+            '{median}' => self::down($record->medianReduction() ?? 0.0),
+            '{helped}' => Figures::short(EvidenceLines::HELPED_FROM['value']),
+            '{burnt}' => (string) $record->burntAfter(),
+            '{rounds}' => self::count($record->rounds(), 'round'),
+        ]);
+    }
+
+    /** What a household found of a spray, for the bench. */
+    public static function own(int $worked, int $judged, string $plant): string
+    {
+        return "Here it worked in {$worked} of {$judged}" . ($plant === '' ? '.' : ", last on {$plant}.");
     }
 
     /** @return list<string> sentences */
@@ -31,27 +68,57 @@ final class RecordWords
     {
         $judged = count($record->judged());
         $interval = $record->interval();
-        $words = [];
+        $words = [self::reason($record)];
         if ($interval === null) {
             $words[] = 'Nothing to judge yet: count before spraying, and again at the fair look.';
         } else {
             $words[] = sprintf(
-                'Worked in %d of %s; from so few, the true share may be anything from %d to %d %% (19 times of 20).',
+                'Worked in %d of %s; from so few, the true share may be anything from %d to %d %% (19 times of 20, rounds of one case taken together).',
                 $record->worked(),
                 self::count($judged, 'judged round'),
                 (int) round(100 * $interval->low),
                 (int) round(100 * $interval->high),
             );
+            $words[] = self::effect($record);
             $words[] = self::comparison($record->compared(), $judged);
         }
-        if ($record->withHandWork > 0) {
-            $words[] = self::count($record->withHandWork, 'round') . ' came with pruning, wiping or a water jet the same day: that may have done the work.';
+        if ($record->withHandWork() > 0) {
+            $words[] = self::count($record->withHandWork(), 'round') . ' came with pruning, wiping or a water jet the same day: that may have done the work.';
+        }
+        if ($record->unproven() > 0) {
+            $words[] = self::count($record->unproven(), 'round') . ' went without proof on leaves, for a reason that stands with it.';
+        }
+        if ($record->burntAfter() > 0) {
+            $words[] = 'Leaves burnt after ' . self::count($record->burntAfter(), 'round') . '.';
         }
         if ($record->burned > 0) {
-            $words[] = sprintf('%d of %s left marks.', $record->burned, self::count($record->leafTests, 'leaf test'));
+            $marked = Interval::exact($record->burned, $record->leafTests);
+            $words[] = sprintf('%d of %s left marks; from so few, it may be %d to %d %% of them (exact, 19 times of 20).', $record->burned, self::count($record->leafTests, 'leaf test'), (int) round(100 * $marked->low), (int) round(100 * $marked->high));
         }
 
         return $words;
+    }
+
+    /** How far it brings the pest down over its cases, and what is made of that with what its family does. */
+    private static function effect(Record $record): string
+    {
+        $estimate = $record->estimate();
+
+        return $estimate === null ? '' : sprintf(
+            'Over %s it brings the pest down by %s (%s to %s; Student 1908, on the logarithm of what is left). Moved towards what its family does: %s.',
+            self::count($estimate->cases, 'case'),
+            self::down($estimate->percent),
+            self::down($estimate->low),
+            self::down($estimate->high),
+            self::down($record->shrunk()),
+        );
+    }
+
+    private static function down(float $percent): string
+    {
+        $whole = round(abs($percent));
+
+        return $percent < -0.5 ? Figures::short($whole) . ' % up' : Figures::short($whole) . ' %';
     }
 
     private static function comparison(int $compared, int $judged): string

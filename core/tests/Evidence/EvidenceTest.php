@@ -7,11 +7,13 @@ use IdleMixer\Core\Evidence\Counted;
 use IdleMixer\Core\Evidence\Interval;
 use IdleMixer\Core\Evidence\InvalidCount;
 use IdleMixer\Core\Evidence\Outcome;
+use IdleMixer\Core\Evidence\Prior;
 use IdleMixer\Core\Evidence\Ranking;
 use IdleMixer\Core\Evidence\Record;
 use IdleMixer\Core\Evidence\Reduction;
+use IdleMixer\Core\Evidence\RoundEffect;
 use IdleMixer\Core\Evidence\Sprayed;
-use IdleMixer\Core\Evidence\Trial;
+use IdleMixer\Core\Evidence\Unsprayed;
 use IdleMixer\Core\Tests\Support\NodeScript;
 
 it('corrects as Abbott (1925) does', function (): void {
@@ -89,8 +91,8 @@ it('does not judge too early, without a count before, or on too few', function (
     expect(historyOf([2], [[2, 80.0], [3, 5.0]])->trials()[0]->outcome())->toBe(Outcome::TooEarly)
         ->and(historyOf([2], [[6, 5.0]])->trials()[0]->outcome())->toBe(Outcome::NoCountBefore)
         ->and(historyOf([2], [[2, 80.0]])->trials()[0]->outcome())->toBe(Outcome::NoCountAfter)
-        ->and(historyOf([2], [[2, 4.0], [6, 0.0]])->trials()[0]->outcome())->toBe(Outcome::TooFew)
-        ->and(historyOf([2], [[2, 0.0], [6, 0.0]])->trials()[0]->outcome())->toBe(Outcome::TooFew);
+        ->and(historyOf([2], [[2, 9.0], [6, 0.0]])->trials()[0]->outcome())->toBe(Outcome::TooFew)
+        ->and(historyOf([2], [[2, 0.0], [6, 0.0]])->trials()[0]->outcome())->toBe(Outcome::NoneBefore);
 });
 
 it('does not take a count from after the next round for this one', function (): void {
@@ -115,33 +117,41 @@ it('judges by its own lines', function (float $after, Outcome $outcome): void {
     expect(historyOf([2], [[2, 100.0], [6, $after]])->trials()[0]->outcome())->toBe($outcome);
 })->with([[20.0, Outcome::Worked], [20.1, Outcome::Helped], [60.0, Outcome::Helped], [60.1, Outcome::Failed], [150.0, Outcome::Failed]]);
 
-/** @return list<Trial> */
-function trialsOf(int $worked, int $failed): array
+/** @return list<RoundEffect> each in a case of its own */
+function effectsOf(int $worked, int $failed): array
 {
-    $trials = [];
+    $effects = [];
     for ($i = 0; $i < $worked + $failed; ++$i) {
-        $trials[] = historyOf([2], [[2, 100.0], [6, $i < $worked ? 5.0 : 90.0]])->trials()[0];
+        $effects[] = RoundEffect::of("case {$i}", historyOf([2], [[2, 100.0], [6, $i < $worked ? 5.0 : 90.0]])->trials()[0]);
     }
 
-    return $trials;
+    return $effects;
 }
 
-it('does not let one lucky round beat eight good ones', function (): void {
+/** @param list<RoundEffect> $effects */
+function soapRecord(array $effects, int $leafTests = 0, int $burned = 0): Record
+{
+    return new Record($effects, new Unsprayed(0.8, 2.0), Prior::unknown(), $leafTests, $burned);
+}
+
+it('does not let one lucky round beat eight good ones, and puts what was never tried above what failed', function (): void {
     $order = Ranking::order([
-        'lucky' => new Record(trialsOf(1, 0), 0, 0, 0),
-        'good' => new Record(trialsOf(8, 1), 0, 0, 0),
-        'poor' => new Record(trialsOf(0, 3), 0, 0, 0),
-        'unknown' => new Record([], 0, 0, 0),
+        'poor' => soapRecord(effectsOf(0, 8)),
+        'unknown' => soapRecord([]),
+        'lucky' => soapRecord(effectsOf(1, 0)),
+        'good' => soapRecord(effectsOf(8, 1)),
     ]);
 
-    expect($order)->toBe(['good', 'lucky', 'poor', 'unknown']);
+    expect($order)->toBe(['good', 'lucky', 'unknown', 'poor']);
 });
 
 it('sums a record up', function (): void {
-    $record = new Record(trialsOf(3, 1), 1, 2, 1);
+    $record = soapRecord(effectsOf(3, 1), 2, 1);
 
     expect($record->worked())->toBe(3)->and(count($record->judged()))->toBe(4)
         ->and($record->medianReduction())->toEqualWithDelta(95.0, 1e-9)
         ->and($record->compared())->toBe(0)
-        ->and((new Record([], 0, 0, 0))->medianReduction())->toBeNull();
+        ->and(soapRecord([])->medianReduction())->toBeNull()
+        ->and(soapRecord([])->estimate())->toBeNull()
+        ->and(soapRecord([])->interval())->toBeNull();
 });

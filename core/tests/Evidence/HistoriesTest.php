@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use IdleMixer\Core\Choice\RecordBook;
+use IdleMixer\Core\Choice\SprayFamily;
 use IdleMixer\Core\Evidence\CaseHistory;
 use IdleMixer\Core\Evidence\Counted;
 use IdleMixer\Core\Evidence\Formula;
@@ -9,6 +11,7 @@ use IdleMixer\Core\Evidence\Judgement;
 use IdleMixer\Core\Evidence\Outcome;
 use IdleMixer\Core\Evidence\Record;
 use IdleMixer\Core\Evidence\RecordVerdict;
+use IdleMixer\Core\Evidence\RoundEffect;
 use IdleMixer\Core\Evidence\Sprayed;
 
 /*
@@ -88,10 +91,22 @@ it('judges weekly neem round by round', function (): void {
         ->and(array_map(static fn(Judgement $one): array => $one->rounds, $history->judgements()))->toBe([[0], [1]]);
 });
 
+/**
+ * Rounds of soap on aphids in cases of their own, with nothing beside them.
+ *
+ * @param list<float> $afters of a hundred before
+ * @param int         $hand   the first so many with pruning or wiping the same day
+ */
+function judgedRecord(array $afters, int $hand): Record
+{
+    $effects = array_map(static fn(float $after, int $i): RoundEffect => RoundEffect::of("case {$i}", judgedHistory([0], 20, [[-1, 100], [24, $after]])->trials()[0], $i < $hand), $afters, array_keys($afters));
+
+    return RecordBook::shipped()->ranked('aphids', ['soap' => $effects], ['soap' => SprayFamily::Soap])['soap'];
+}
+
 it('says keep, tune, drop or not enough', function (array $afters, RecordVerdict $verdict): void {
     /** @var list<float> $afters */
-    $trials = array_map(static fn(float $after) => judgedHistory([0], 20, [[-1, 100], [24, $after]])->trials()[0], $afters);
-    expect((new Record($trials, 0, 0, 0))->verdict())->toBe($verdict);
+    expect(judgedRecord($afters, 0)->verdict())->toBe($verdict);
 })->with([
     'two are not enough' => [[5.0, 5.0], RecordVerdict::NotEnough],
     'three that worked' => [[5.0, 10.0, 15.0], RecordVerdict::Keep],
@@ -102,6 +117,5 @@ it('says keep, tune, drop or not enough', function (array $afters, RecordVerdict
 ]);
 
 it('says of what somebody counts anew that only the spray can be thanked where nothing else was done', function (): void {
-    $trials = array_map(static fn(float $after) => judgedHistory([0], 20, [[-1, 100], [24, $after]])->trials()[0], [5.0, 5.0, 5.0]);
-    expect((new Record($trials, 3, 0, 0))->verdict())->toBe(RecordVerdict::Tune)->and((new Record($trials, 1, 0, 0))->verdict())->toBe(RecordVerdict::Keep);
+    expect(judgedRecord([5.0, 5.0, 5.0], 3)->verdict())->toBe(RecordVerdict::Tune)->and(judgedRecord([5.0, 5.0, 5.0], 1)->verdict())->toBe(RecordVerdict::Keep);
 });

@@ -2,10 +2,15 @@
 
 declare(strict_types=1);
 
+use IdleMixer\Core\Leaf\Burn;
+use IdleMixer\Core\Leaf\LeafLook;
+use IdleMixer\Core\Leaf\LeafTest;
 use IdleMixer\Core\Leaf\Proof;
 use IdleMixer\Core\Leaf\ProofOutcome;
 use IdleMixer\Core\Leaf\Reaction;
+use IdleMixer\Core\Leaf\SeenLeaf;
 use IdleMixer\Core\Leaf\TestedSpray;
+use IdleMixer\Core\Leaf\TestLeaves;
 use IdleMixer\Core\Mix\Composition;
 use IdleMixer\Core\Safety\Level;
 use IdleMixer\Core\Tests\Support\Sprays;
@@ -81,4 +86,30 @@ it('never lets a stronger spray go where a weaker one may not', function (): voi
         expect($strong === ProofOutcome::GoAhead && $weak !== ProofOutcome::GoAhead)->toBeFalse();
         expect($weak->level() === Level::Stop && $strong->level() !== Level::Stop)->toBeFalse();
     }
+});
+
+// Exact bounds by hand: none of 2 leaves 1 - 0.05^(1/2) = 77.6 %, of 4 leaves 52.7 %, of 4 leaves and a clean round 45.1 %.
+it('adds up the leaves and the rounds that stayed clean, and says what they still allow', function (): void {
+    $now = new DateTimeImmutable('2026-06-30T08:00:00Z');
+    $one = [Sprays::tested(1, Sprays::neem(), 1, CLEAN)];
+    $two = [...$one, Sprays::tested(2, Sprays::neem(1.2), 5, CLEAN)];
+    $bound = static fn(Proof $proof): float => $proof->of(Sprays::neem(), $now)->mayStillBurn();
+    expect($bound(new Proof($one)))->toEqualWithDelta(0.776, 0.0005)
+        ->and($bound(new Proof($two)))->toEqualWithDelta(0.527, 0.0005)
+        ->and($bound(new Proof($two, [Sprays::neem()])))->toEqualWithDelta(0.451, 0.0005)
+        // A round of something weaker proves nothing of this strength.
+        ->and($bound(new Proof($two, [Sprays::neem(0.5)])))->toEqualWithDelta(0.527, 0.0005)
+        ->and($bound(new Proof([])))->toBe(1.0);
+});
+
+it('takes each strength of a ladder by itself, and a burn after a round for a marked test', function (): void {
+    $begun = new DateTimeImmutable('2026-06-01T08:00:00Z');
+    $seen = [new SeenLeaf(1, 30.0, 30.0, 30.0), new SeenLeaf(2, 0.0, 0.0, 0.0), new SeenLeaf(3, 0.0, 0.0, 0.0), new SeenLeaf(4, 0.0, 0.0, 0.0)];
+    $ladder = TestedSpray::each(1, new LeafTest($begun, 48, TestLeaves::of(2, [1.0, 0.5], false), [new LeafLook($begun->modify('+49 hours'), $seen)]), Sprays::neem());
+    expect(proven($ladder, Sprays::neem()))->toBe(ProofOutcome::Refuse)
+        ->and(proven($ladder, Sprays::neem(0.5)))->toBe(ProofOutcome::GoAhead)
+        ->and(proven($ladder, Sprays::neem(0.7)))->toBe(ProofOutcome::Stronger);
+    $burnt = new TestedSpray(9, Burn::asTest($begun->modify('+10 days'), $begun->modify('+12 days'), 15.0), Sprays::neem(0.5), round: true);
+    expect(proven([...$ladder, $burnt], Sprays::neem(0.5)))->toBe(ProofOutcome::Refuse)
+        ->and(proven([...$ladder, $burnt, Sprays::tested(10, Sprays::neem(0.5), 15, CLEAN)], Sprays::neem(0.5)))->toBe(ProofOutcome::GoAhead);
 });

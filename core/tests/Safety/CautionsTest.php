@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use IdleMixer\Core\Recipe\RecipeCatalogue;
+use IdleMixer\Core\Safety\Cautions;
 use IdleMixer\Core\Tests\Support\Plans;
 use IdleMixer\Core\Wording\Sentences;
 
@@ -48,3 +49,13 @@ it('has words for every caution, and shows none twice', function (string $slug):
         expect(mb_strlen(Sentences::shipped()->caution($code)))->toBeGreaterThan(20);
     }
 })->with(RecipeCatalogue::shipped()->slugs());
+
+// Common practice, no source: a bottle says what it does to whoever finds it; how the bed is sprayed is said in the bed.
+it('puts on a bottle what concerns the bottle', function (string $slug, array $codes): void {
+    expect(array_values(array_filter(Plans::shipped($slug, 1, 'L')->cautions, Cautions::isForBottle(...))))->toEqualCanonicalizing($codes);
+})->with([
+    'alcohol' => ['half-alcohol-swab', ['flammable', 'no-bleach', 'gloves-and-eyes']],
+    'soap' => ['mild-soap', ['water-life', 'no-bleach', 'gloves-and-eyes']],
+    'raw egg' => ['egg-and-oil-milk', ['same-day', 'water-life', 'gloves-and-eyes']],
+    'winter oil, with soda and detergent in it' => ['winter-wood-oil', ['water-life', 'no-bleach', 'no-vinegar', 'gloves-and-eyes']],
+]);

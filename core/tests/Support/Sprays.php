@@ -9,7 +9,9 @@ use IdleMixer\Core\Ingredient\IngredientCatalogue;
 use IdleMixer\Core\Leaf\LeafLook;
 use IdleMixer\Core\Leaf\LeafTest;
 use IdleMixer\Core\Leaf\Reaction;
+use IdleMixer\Core\Leaf\SeenLeaf;
 use IdleMixer\Core\Leaf\TestedSpray;
+use IdleMixer\Core\Leaf\TestLeaves;
 use IdleMixer\Core\Mix\Component;
 use IdleMixer\Core\Mix\Composition;
 
@@ -43,8 +45,21 @@ final class Sprays
     public static function tested(int $ref, Composition $spray, int $day, array $looks): TestedSpray
     {
         $begun = new DateTimeImmutable(sprintf('2026-06-%02dT08:00:00Z', $day));
-        $read = array_map(static fn(int $hours, Reaction $worst): LeafLook => new LeafLook($begun->modify("+{$hours} hours"), $worst), array_keys($looks), $looks);
+        $read = array_map(static fn(int $hours, Reaction $worst): LeafLook => self::look($begun->modify("+{$hours} hours"), $worst), array_keys($looks), $looks);
 
-        return new TestedSpray($ref, new LeafTest($begun, 48, $read), $spray);
+        return new TestedSpray($ref, new LeafTest($begun, 48, TestLeaves::of(2, [1.0], false), $read), $spray);
+    }
+
+    /** A look at two leaves, the first of which looks so and the second of which is clean. */
+    public static function look(DateTimeImmutable $at, Reaction $worst): LeafLook
+    {
+        $share = match ($worst) {
+            Reaction::Clean => 0.0,
+            Reaction::Slight => 3.0,
+            Reaction::Marked => 20.0,
+            Reaction::Dead => 100.0,
+        };
+
+        return new LeafLook($at, [new SeenLeaf(1, $share, $share, $share), new SeenLeaf(2, 0.0, 0.0, 0.0)]);
     }
 }

@@ -5,11 +5,18 @@ declare(strict_types=1);
 use IdleMixer\Core\Evidence\CaseHistory;
 use IdleMixer\Core\Evidence\Counted;
 use IdleMixer\Core\Evidence\Outcome;
+use IdleMixer\Core\Evidence\Prior;
 use IdleMixer\Core\Evidence\Record;
+use IdleMixer\Core\Evidence\RoundEffect;
 use IdleMixer\Core\Evidence\Sprayed;
 use IdleMixer\Core\Evidence\Trial;
+use IdleMixer\Core\Evidence\Unsprayed;
+use IdleMixer\Core\Leaf\LeafLook;
 use IdleMixer\Core\Leaf\LeafTest;
 use IdleMixer\Core\Leaf\LeafTestOutcome;
+use IdleMixer\Core\Leaf\SeenLeaf;
+use IdleMixer\Core\Leaf\TestLeaf;
+use IdleMixer\Core\Leaf\TestLeaves;
 use IdleMixer\Core\Recipe\MixingOrder;
 use IdleMixer\Core\Recipe\RecipeCatalogue;
 use IdleMixer\Core\Safety\Level;
@@ -21,6 +28,7 @@ use IdleMixer\Core\Wording\Choices;
 use IdleMixer\Core\Wording\Durations;
 use IdleMixer\Core\Wording\Figures;
 use IdleMixer\Core\Wording\Findings;
+use IdleMixer\Core\Wording\LeafWords;
 use IdleMixer\Core\Wording\MissingWords;
 use IdleMixer\Core\Wording\RecordWords;
 use IdleMixer\Core\Wording\Sentences;
@@ -57,9 +65,22 @@ it('has words for every task, outcome, leaf test and order', function (): void {
         expect($findings->task(new Task($kind, 1, 'the rose', new DateTimeImmutable()))['text'])->toContain('the rose');
     }
     $now = new DateTimeImmutable('2026-06-01T00:00:00Z');
-    foreach (LeafTestOutcome::cases() as $outcome) {
-        expect($findings->leafTest(new LeafTest($now, 48, []), $outcome, $now))->not->toContain('{');
+    $said = [];
+    foreach ([[], [0.0, 0.0], [0.0, 3.0], [0.0, 30.0], [0.0, 0.0, 20.0, 20.0], [0.0, 30.0, 0.0, 0.0]] as $shares) {
+        foreach ([[1.0], [1.0, 0.5]] as $rungs) {
+            $leaves = TestLeaves::of(2, $rungs, true);
+            $seen = array_map(static fn(TestLeaf $leaf): SeenLeaf => new SeenLeaf($leaf->number, $shares[$leaf->number - 1] ?? 0.0, 0.0, $shares[$leaf->number - 1] ?? 0.0), $leaves->all);
+            $test = new LeafTest($now, 48, $leaves, $shares === [] ? [] : [new LeafLook($now->modify('+49 hours'), $seen)]);
+            foreach ([$now, $now->modify('+50 hours')] as $when) {
+                expect(LeafWords::shipped()->outcome($test, $when))->not->toContain('{');
+                $said[] = $test->outcome($when)->value;
+            }
+        }
     }
+    $unsure = new LeafTest($now, 48, TestLeaves::of(2, [1.0], false), [new LeafLook($now->modify('+49 hours'), [new SeenLeaf(1, 0.8, 0.0, 7.0), new SeenLeaf(2, 0.0, 0.0, 0.5)])]);
+    $said[] = $unsure->outcome($now->modify('+50 hours'))->value;
+    expect(LeafWords::shipped()->outcome($unsure, $now->modify('+50 hours')))->not->toContain('{');
+    expect(array_values(array_unique($said)))->toEqualCanonicalizing(array_column(LeafTestOutcome::cases(), 'value'));
     foreach (MixingOrder::cases() as $order) {
         expect(Choices::shipped()->order($order)['price'])->not->toBe('');
     }
@@ -68,7 +89,7 @@ it('has words for every task, outcome, leaf test and order', function (): void {
             expect($findings->trial(trialOf($now, 72.0, $before, $after, $when)))->not->toContain('{');
         }
     }
-    expect(array_map(static fn(Outcome $outcome): bool => $outcome->isJudged(), Outcome::cases()))->toBe([true, true, true, false, false, false, false, true, false, false]);
+    expect(array_map(static fn(Outcome $outcome): bool => $outcome->isJudged(), Outcome::cases()))->toBe([true, true, true, false, false, false, false, false, false, true, false, false]);
 });
 
 function trialOf(DateTimeImmutable $at, float $fair, ?float $before, ?float $after, string $when): Trial
@@ -86,7 +107,7 @@ it('says when a count grew', function (): void {
 
 it('does not hide what a record cannot tell', function (): void {
     $now = new DateTimeImmutable('2026-06-01T00:00:00Z');
-    $words = implode(' ', RecordWords::of(new Record([trialOf($now, 24.0, 80.0, 4.0, '+2 days')], 1, 2, 1)));
+    $words = implode(' ', RecordWords::of(new Record([RoundEffect::of('one', trialOf($now, 24.0, 80.0, 4.0, '+2 days'), true)], new Unsprayed(0.8, 2.0), Prior::unknown(), 2, 1)));
 
     expect($words)->toContain('1 of 1 judged round; from so few', 'No unsprayed plant', 'may have done the work', '1 of 2 leaf tests left marks');
 });

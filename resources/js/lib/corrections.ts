@@ -1,7 +1,20 @@
 import { api, taken, type Schemas } from './client';
 
 /** What can be corrected and taken back, as the addresses call it. */
-export type Kind = 'plants' | 'sprayers' | 'measures' | 'batches' | 'leaf-tests' | 'readings' | 'rounds' | 'counts';
+export type Kind =
+    | 'plants'
+    | 'sprayers'
+    | 'measures'
+    | 'batches'
+    | 'leaf-tests'
+    | 'readings'
+    | 'rounds'
+    | 'counts'
+    | 'burns'
+    | 'moves'
+    | 'sprayer-events'
+    | 'trials'
+    | 'trial-looks';
 
 /** What can be done to a record that was saved. */
 export type Step = 'take-back' | 'put-back' | 'undo' | 'reopen';

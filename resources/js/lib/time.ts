@@ -73,3 +73,6 @@ export function eveningBefore(days: number): Date {
     at.setHours(EVENING, 0, 0, 0);
     return at;
 }
+
+/** Milliseconds since 1970, as an instant. */
+export const instantAt = (ms: number): string => new Date(ms).toISOString();

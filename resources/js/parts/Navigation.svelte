@@ -5,16 +5,16 @@
     import ThemeSwitch from './ThemeSwitch.svelte';
 
     const places = [
-        { to: '/', name: 'Today', also: [] },
-        { to: '/bench', name: 'Bench', also: ['/batches', '/sums', '/recipes'] },
+        { to: '/', name: 'Today', also: ['/day', '/bed', '/runs'] },
+        { to: '/bench', name: 'Bench', also: ['/batches', '/labels', '/sums', '/recipes'] },
         { to: '/plants', name: 'Plants', also: ['/cases', '/leaf-tests', '/look'] },
-        { to: '/worked', name: 'Worked', also: [] },
+        { to: '/worked', name: 'Worked', also: ['/trials'] },
         { to: '/shed', name: 'Shed', also: ['/sprayers'] },
     ];
 
     function here(place: (typeof places)[number]): boolean {
         const at = route.pathname;
-        return place.to === '/' ? at === '/' : [place.to, ...place.also].some((one) => at.startsWith(one));
+        return at === place.to || [...(place.to === '/' ? [] : [place.to]), ...place.also].some((one) => at.startsWith(one));
     }
 </script>
 

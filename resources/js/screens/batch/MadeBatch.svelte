@@ -9,6 +9,7 @@
     import Verdicts from '../../parts/Verdicts.svelte';
     import LeafTestForm from '../leaf/LeafTestForm.svelte';
     import BatchDetails from './BatchDetails.svelte';
+    import Rest from './Rest.svelte';
     import ReshakeTimer from './ReshakeTimer.svelte';
     import { statusWords } from './status';
 
@@ -23,6 +24,7 @@
         unknown: 'unknown: nobody said',
     };
     const sending = new Sending();
+    let resting = $state(false);
     const unsteady = $derived(catalogue.standTests.find((one) => one.code === batch.standTest)?.unsteady ?? false);
 
     const again = $derived(batch.plan.emulsion.orders.find((one) => one.order === batch.recipeDocument.order));
@@ -113,7 +115,12 @@
             {#if batch.jar !== null && batch.status === 'ready' && !batch.jar.empty}<a class="btn btn-primary" href="/bench"
                     >Pour from it at the bench</a
                 >{/if}
+            {#if batch.discardedAt === null}<a class="btn" href={`/labels/${batch.id}`}>Label to print</a>{/if}
             {#if batch.jar === null}<a class="btn" href={`/bench?again=${batch.id}`}>Mix the same again</a>{/if}
+            {#if batch.jar === null && batch.status === 'ready'}<a
+                    class="btn"
+                    href={`/bed?batch=${batch.id}${batch.case ? `&case=${batch.case.id}` : ''}`}>Into the bed, step by step</a
+                >{/if}
             {#if batch.case && batch.status === 'ready'}<a class="btn btn-primary" href={`/cases/${batch.case.id}`}
                     >Spray it: {batch.case.name}</a
                 >{/if}
@@ -122,6 +129,12 @@
     </section>
     <div class="grid content-start gap-4">
         {#if batch.status === 'ready' && again !== undefined}<ReshakeTimer seconds={again.reshake_seconds} words={again.words} />{/if}
+        {#if batch.discardedAt === null && batch.jar === null}
+            <details class="dish no-print" bind:open={resting}>
+                <summary class="min-h-11 cursor-pointer py-2 font-bold">What is left, and where it may go</summary>
+                {#if resting}<Rest batch={batch.id} />{/if}
+            </details>
+        {/if}
         {#if batch.discardedAt === null && batch.jar === null}<LeafTestForm {batch} {catalogue} />{/if}
         {#if batch.leafTestIds.length > 0}
             <section class="dish">

@@ -1,3 +1,12 @@
+/** A page that nobody touched yet may neither shake the phone nor sound. */
+const isTouched = (): boolean => navigator.userActivation?.hasBeenActive ?? true;
+
+export function vibrate(): void {
+    if (isTouched()) {
+        navigator.vibrate?.([300, 150, 300]);
+    }
+}
+
 /** Rings at an interval, as far as a browser lets it: sound, vibration, and the screen kept awake. */
 export class Reshake {
     running = $state(false);
@@ -16,7 +25,8 @@ export class Reshake {
     start(): void {
         this.stop();
         this.running = true;
-        this.#sound = typeof AudioContext === 'undefined' ? null : new AudioContext();
+        // Some browsers let a page sound only if it was made ready while it was touched.
+        this.#sound = isTouched() && typeof AudioContext !== 'undefined' ? new AudioContext() : null;
         void navigator.wakeLock?.request('screen').then(
             (lock) => (this.#awake = lock),
             // Without it the timer still runs while the screen is on.
@@ -51,11 +61,11 @@ export class Reshake {
     }
 
     #ring(): void {
-        navigator.vibrate?.([300, 150, 300]);
-        const sound = this.#sound;
-        if (sound === null) {
+        vibrate();
+        if (typeof AudioContext === 'undefined' || !isTouched()) {
             return;
         }
+        const sound = (this.#sound ??= new AudioContext());
         const tone = sound.createOscillator();
         tone.frequency.value = 880;
         tone.connect(sound.destination);

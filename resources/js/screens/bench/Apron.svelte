@@ -16,9 +16,10 @@
     }
     const { state: bench, starting, start, why }: Props = $props();
     const verdict = $derived(bench.plan === null ? undefined : worst(bench.plan.verdicts, bench.mending?.about));
-    const level = $derived(bench.against.length > 0 ? 'stop' : (verdict?.level ?? 'ok'));
+    const barred = $derived(bench.memory?.final === true ? bench.memory.words : bench.against[0]);
+    const level = $derived(barred !== undefined ? 'stop' : (verdict?.level ?? 'ok'));
     const sentence = $derived(
-        bench.against[0] ?? (verdict === undefined || verdict.level === 'ok' ? 'Nothing speaks against it.' : briefly(verdict.because)),
+        barred ?? (verdict === undefined || verdict.level === 'ok' ? 'Nothing speaks against it.' : briefly(verdict.because)),
     );
     /** What mends it, as a button. */
     const remedy = $derived.by(() => {
@@ -40,7 +41,7 @@
             <LevelMark {level} />
             <span class="min-w-0 flex-1"
                 >{sentence}
-                {#if level !== 'ok' && verdict !== undefined && bench.against.length === 0}<Standing {verdict} />{/if}
+                {#if level !== 'ok' && verdict !== undefined && barred === undefined}<Standing {verdict} />{/if}
                 <button class="link -my-2.5 inline-flex min-h-11 min-w-11 items-center justify-center align-middle font-bold" onclick={why}
                     >Why</button
                 ></span

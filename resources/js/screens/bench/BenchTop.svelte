@@ -11,6 +11,7 @@
     import type { BenchState } from './bench.svelte';
     import type { DrawerName } from './drawers';
     import Level from './Level.svelte';
+    import Memory from './Memory.svelte';
     import Sentence from './Sentence.svelte';
     import Spoons from './Spoons.svelte';
 
@@ -33,7 +34,7 @@
     const planned = $derived(bench.plan !== null);
     $effect(() => {
         if (planned) {
-            void bench.weigh(bench.caseId);
+            void bench.weighed.ask(bench.caseId);
         }
     });
 
@@ -61,6 +62,7 @@
                         plantId: bench.plantId || null,
                         caseId: bench.caseId || null,
                         stockBatchId: bench.jarId || null,
+                        forLeafTest: bench.filling.cup,
                     },
                 }),
             ),
@@ -77,13 +79,17 @@
         {#snippet wall()}
             <Sentence state={bench} own={() => void drawers?.show('own')} />
             {#if bench.shelf.opening.note}<p class="border-info my-1 border-l-8 pl-3" data-note>{bench.shelf.opening.note}</p>{/if}
+            {#if bench.found}<p class="quiet text-sm leading-tight" data-found>{bench.found}</p>{/if}
             {#if bench.plan !== null}
                 <div class="flex items-center gap-3">
-                    <button class="quiet min-h-11 text-left leading-tight" onclick={() => void drawers?.show('settings')}
+                    <button
+                        class={['quiet min-h-11 text-left leading-tight', bench.memory !== null && 'hidden sm:block']}
+                        onclick={() => void drawers?.show('settings')}
                         >{bench.plan.spoken.strength.join(', ') || 'nothing reckoned in percent'}{bench.changed
                             ? ', changed here'
                             : ''}{bench.plan.loads.length > 1 ? `; ${bench.plan.spoken.loads}` : ''}</button
                     >
+                    <Memory state={bench} />
                     {#if bench.filling.canPutBack}<button
                             class="link ml-auto inline-flex min-h-11 min-w-11 items-center gap-1 font-bold"
                             aria-label="Put the level back"

@@ -8,6 +8,9 @@
     const { state: bench, open }: { state: BenchState; open: boolean } = $props();
     const need = untrack(() => new NeedState(bench.filling.unit));
     const answer = $derived(need.answer.value);
+    const last = $derived(bench.case?.lastLitres ?? null);
+    /** Three figures that matter. */
+    const shown = (litres: number): string => String(Number(litres.toPrecision(3)));
 
     $effect(() => need.ask(open ? need.body(bench.filling.unit, bench.filling.sprayer) : null));
 </script>
@@ -15,6 +18,13 @@
 <section aria-label="How much do I need?">
     <h2 class="text-base">How much do I need?</h2>
     <div class="mt-1 grid gap-3">
+        {#if last !== null}
+            {@const litres = last}
+            <p data-last-took>
+                Its last round took {shown(litres)} L.
+                <button class="btn" onclick={() => need.byLast(shown(litres))}>Reckon by that</button>
+            </p>
+        {/if}
         <label class="grid gap-1"
             ><span class="font-bold">Reckon</span><select class="select w-full" bind:value={need.kind}
                 >{#each NEED_KINDS as one (one.value)}<option value={one.value}>{one.label}</option>{/each}</select

@@ -2,6 +2,7 @@
     import { onMount } from 'svelte';
     import { arrival } from '../../lib/arrival';
     import { recipeIsDrench, type BenchState } from './bench.svelte';
+    import { CUP } from './filling.svelte';
 
     interface Props {
         state: BenchState;
@@ -82,11 +83,12 @@
             >in <select
                 class="word"
                 aria-label="Sprayer"
-                value={bench.filling.sprayerId}
-                onchange={(event) => bench.filling.pickSprayer(Number(event.currentTarget.value))}
+                value={bench.filling.cup ? CUP : bench.filling.sprayerId}
+                onchange={(event) => bench.filling.pickVessel(Number(event.currentTarget.value))}
             >
                 {#each bench.shelf.sprayers as sprayer (sprayer.id)}<option value={sprayer.id}>{sprayer.name}</option>{/each}
                 <option value={0}>one go</option>
+                {#if bench.plant !== undefined}<option value={CUP}>a cup, to test leaves</option>{/if}
             </select>.</span
         >{/if}
 </h1>

@@ -7,12 +7,16 @@ import { Filling } from './filling.svelte';
 import { sameBench } from './same';
 import { fetchVessels, type Shelf } from './shelf';
 import { Water } from './water.svelte';
+import { Weighed } from './weighed.svelte';
 
 type Recipe = Schemas['Recipe'];
 type Order = Recipe['document']['order'];
 
 type Document = Schemas['RecipeDocument'];
 type Mending = Schemas['Mending'];
+
+/** Half strength is said by name. */
+const HALF = 0.5;
 
 export function recipeIsDrench(recipe: Recipe | undefined): boolean {
     return recipe?.use === 'drench';
@@ -41,7 +45,7 @@ export class BenchState {
     readonly day = new Day();
     readonly water: Water;
     readonly #plans = new Latest<Schemas['BenchPlan']>();
-    readonly #choices = new Latest<Schemas['Choice']>();
+    readonly weighed = new Weighed();
 
     constructor(shelf: Shelf, from: URLSearchParams) {
         this.shelf = shelf;
@@ -58,7 +62,7 @@ export class BenchState {
         this.own = offered?.recipeDocument ?? null;
         this.jarId = this.jars[0]?.id ?? 0;
         this.highEnd = offered?.highEnd ?? from.get('dose') === 'high';
-        this.factor = offered?.factor ?? (from.get('dose') === 'half' ? 0.5 : 1);
+        this.factor = offered?.factor ?? (number('times') || (from.get('dose') === 'half' ? HALF : 1));
         this.agitation = offered?.agitation ?? this.agitation;
         this.water.takeUp(opening.hardnessMgL, opening.celsius);
         this.filling.open(from, opening, this.recipe?.usualFill ?? null, offered !== null);
@@ -79,11 +83,22 @@ export class BenchState {
 
     /** Why this spray is not proposed for the case, when somebody takes it all the same. */
     get against(): string[] {
-        return this.#choices.value?.excluded.find((one) => one.slug === this.recipeSlug)?.reasons ?? [];
+        return this.weighed.against(this.recipeSlug);
     }
 
     get recipe(): Recipe | undefined {
         return this.shelf.recipes.find((one) => one.slug === this.recipeSlug);
+    }
+
+    /** What speaks against filling the sprayer as it is; the same again over nothing but its own remains is no fault. */
+    get memory(): Schemas['SprayerMemory'] | null {
+        const memory = this.filling.cup ? null : (this.filling.sprayer?.memory ?? null);
+        return memory?.code === 'unwashed' && memory.last === this.recipe?.name ? null : memory;
+    }
+
+    /** What this household found of this spray against the pest of the case; empty where nothing. */
+    get found(): string {
+        return this.shelf.own.find((one) => one.pest === this.case?.pest && one.slug === this.recipeSlug)?.words ?? '';
     }
 
     get case(): Schemas['CaseBrief'] | undefined {
@@ -96,7 +111,7 @@ export class BenchState {
 
     /** The sprays that fit the case, best first; until the rules have answered, those that practice uses on its pest. */
     get fitting(): Recipe[] {
-        const proposed = this.#choices.value?.proposed;
+        const proposed = this.weighed.proposed;
         if (proposed !== undefined && this.case !== undefined) {
             return proposed.flatMap((one) => this.shelf.recipes.filter((recipe) => recipe.slug === one.slug));
         }
@@ -135,7 +150,7 @@ export class BenchState {
 
     /** What the choice proposes in place of a spray that it does not. */
     get instead(): Schemas['Choice']['proposed'][number] | null {
-        return this.against.length === 0 ? null : (this.#choices.value?.proposed[0] ?? null);
+        return this.against.length === 0 ? null : (this.weighed.proposed?.[0] ?? null);
     }
 
     /** What is set beyond the sentence, in short. */
@@ -149,7 +164,8 @@ export class BenchState {
     get address(): string {
         const set = { recipe: this.recipeSlug, case: this.caseId, plant: this.plantId };
         const dose = this.highEnd ? 'high' : this.factor < 1 ? 'half' : '';
-        return Object.entries({ ...set, dose, ...this.filling.said })
+        const times = this.factor < 1 && this.factor !== HALF ? this.factor : '';
+        return Object.entries({ ...set, dose: times === '' ? dose : '', times, ...this.filling.said })
             .flatMap(([key, value]) => (value ? [`${key}=${encodeURIComponent(String(value))}`] : []))
             .join('&');
     }
@@ -275,17 +291,5 @@ export class BenchState {
             return;
         }
         void this.#plans.ask(() => taken(api.POST('/api/bench', { body: bench })));
-    }
-
-    /** Asks what the rules say of each spray for the case that is set. */
-    async weigh(caseId: number): Promise<void> {
-        if (caseId === 0) {
-            this.#choices.drop(null);
-            return;
-        }
-        await this.#choices.ask(async () => {
-            const { situation } = await taken(api.GET('/api/cases/{id}', { params: { path: { id: caseId } } }));
-            return taken(api.POST('/api/cases/{id}/choice', { params: { path: { id: caseId } }, body: situation }));
-        });
     }
 }

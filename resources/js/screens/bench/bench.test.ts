@@ -1,104 +1,13 @@
 import { afterEach, beforeEach, expect, it, vi } from 'vitest';
 import type { Schemas } from '../../lib/client';
 import { answer, server, storage } from '../../tests/page';
+import { opening, recipe, shelf } from '../../tests/shelf';
 import { BenchState } from './bench.svelte';
-import type { Shelf } from './shelf';
-
-function recipe(slug: string, more: Partial<Schemas['Recipe']> = {}): Schemas['Recipe'] {
-    const document = { slug, order: 'all-together', use: 'foliar', lines: [{ ingredient: 'neem-oil', amount: 2, unit: '[tbs_us]' }] };
-    return {
-        slug,
-        name: slug,
-        use: 'foliar',
-        shipped: true,
-        for: [],
-        forWords: [],
-        stocks: [],
-        document,
-        ...more,
-    } as unknown as Schemas['Recipe'];
-}
-
-const opening = (more: Partial<Schemas['Opening']> = {}): Schemas['Opening'] => ({
-    why: 'first',
-    caseId: null,
-    plantId: null,
-    recipe: 'soap',
-    recipeDocument: null,
-    highEnd: false,
-    factor: 1,
-    sprayerId: null,
-    make: null,
-    hardnessMgL: null,
-    celsius: null,
-    agitation: null,
-    note: null,
-    first: { bench: {}, answer: { plan: {}, mending: null } } as unknown as Schemas['Opening']['first'],
-    ...more,
-});
-
-function shelf(): Shelf {
-    const vessel = (id: number, amount: number, unit: string, mL: number): Schemas['Sprayer'] =>
-        ({ id, name: `can ${id}`, holds: { amount, unit }, fill: { amount, unit }, words: '', mL, retired: false }) as Schemas['Sprayer'];
-    return {
-        opening: opening(),
-        jars: [],
-        hand: { coarseness: 1, readings: 0 },
-        catalogue: {
-            volumeUnits: [
-                { code: 'L', words: 'L', mL: 1000 },
-                { code: '[gal_us]', words: 'US gal', mL: 3785.411784 },
-            ],
-            waters: [
-                { code: 'rain', words: 'rain', mgPerL: 5 },
-                { code: 'tap', words: 'tap', mgPerL: null },
-            ],
-            hardnessUnits: [{ code: 'dH', words: 'dH', mgPerL: 17.848 }],
-        } as unknown as Schemas['Catalogue'],
-        recipes: [
-            recipe('soap'),
-            recipe('neem', { for: ['aphids'] }),
-            recipe('drench', { use: 'drench' }),
-            recipe('own', { shipped: false }),
-        ],
-        plants: [{ id: 4, name: 'Zinnia', tolerance: 'tender-leaf', onBench: 'no-oil-leaf' }] as Schemas['Plant'][],
-        sprayers: [vessel(1, 4, '[gal_us]', 15141.6), vessel(2, 1, 'L', 1000)],
-        kit: [{ amount: 1, unit: '[tbs_us]', words: 'blue spoon', name: 'blue spoon' }],
-        scaleGrams: null,
-        cases: [{ id: 7, pest: 'aphids', pestName: 'Aphids', plant: { id: 4 } }] as unknown as Schemas['CaseBrief'][],
-    };
-}
 
 const bench = (query = ''): BenchState => new BenchState(shelf(), new URLSearchParams(query));
 
 beforeEach(() => vi.stubGlobal('localStorage', storage()));
 afterEach(() => vi.unstubAllGlobals());
-
-it('comes up with what the address says', () => {
-    const state = bench('case=7&recipe=neem&sprayer=1&dose=high');
-    expect([state.caseId, state.plantId, state.recipeSlug, state.filling.makeText, state.filling.unit, state.highEnd]).toEqual([
-        7,
-        4,
-        'neem',
-        '4',
-        '[gal_us]',
-        true,
-    ]);
-    expect(state.request).toMatchObject({
-        recipe: 'neem',
-        make: { amount: 4, unit: '[gal_us]' },
-        sprayer: { amount: 4, unit: '[gal_us]' },
-        highEnd: true,
-        factor: 1,
-        plant: 'no-oil-leaf',
-    });
-});
-
-it('comes up with the smallest sprayer, and later with the one used last', () => {
-    expect(bench().filling.sprayerId).toBe(2);
-    bench().filling.pickSprayer(1);
-    expect(bench().filling.sprayerId).toBe(1);
-});
 
 it('asks nothing while what was typed is no number', () => {
     const state = bench();
@@ -136,49 +45,6 @@ it('sends the whole document once it is not the shipped one any more', () => {
     state.pickRecipe('own');
     expect([state.own, state.changed]).toEqual([null, false]);
     expect(state.request?.recipe).toMatchObject({ slug: 'own' });
-});
-
-it('opens on the same again: spray, dose, volume, sprayer and water as they were', () => {
-    const document = { slug: 'neem', order: 'blender', use: 'foliar', lines: [] } as unknown as Schemas['RecipeDocument'];
-    const make = { amount: 0.75, unit: '[gal_us]' as const };
-    const again = opening({
-        why: 'again',
-        recipe: 'neem',
-        recipeDocument: document,
-        factor: 0.5,
-        sprayerId: 1,
-        make,
-        hardnessMgL: 5,
-        caseId: 7,
-    });
-    const state = new BenchState({ ...shelf(), opening: again }, new URLSearchParams('again=12'));
-    expect([
-        state.caseId,
-        state.plantId,
-        state.recipeSlug,
-        state.filling.sprayerId,
-        state.filling.makeText,
-        state.filling.unit,
-        state.factor,
-    ]).toEqual([7, 4, 'neem', 1, '0.75', '[gal_us]', 0.5]);
-    expect([state.request?.recipe, state.water.kind]).toEqual([document, 'rain']);
-});
-
-it('lets the address speak before the opening, and keeps the volume that it names', () => {
-    const make = { amount: 0.75, unit: '[gal_us]' as const };
-    const set = { ...shelf(), opening: opening({ recipe: 'neem', sprayerId: 1, make, highEnd: true, caseId: 7 }) };
-    const state = new BenchState(set, new URLSearchParams('recipe=own&sprayer=2&make=0.4&unit=L'));
-    expect([state.caseId, state.recipeSlug, state.highEnd, state.filling.sprayerId, state.filling.makeText, state.filling.unit]).toEqual([
-        0,
-        'own',
-        false,
-        2,
-        '0.4',
-        'L',
-    ]);
-    // What is set is what the address says, there and back.
-    const same = new BenchState(set, new URLSearchParams(state.address));
-    expect(same.request).toEqual(state.request);
 });
 
 it('does what mends the spray, and only that', () => {
@@ -301,7 +167,7 @@ it('puts what fits the case first, best first, and says what speaks against the 
     );
     const state = bench('case=7&recipe=neem');
     expect(state.offered.map((one) => one.slug)).toEqual(['neem', 'soap', 'drench', 'own']);
-    await state.weigh(7);
+    await state.weighed.ask(7);
     expect(asked.map((one) => one.path)).toEqual(['/api/cases/7', '/api/cases/7/choice']);
     expect(state.offered.map((one) => one.slug)).toEqual(['own', 'neem', 'soap', 'drench']);
     expect(state.against).toEqual([]);
@@ -309,7 +175,7 @@ it('puts what fits the case first, best first, and says what speaks against the 
     expect(state.against).toEqual(['It does not reach them.']);
     expect(state.instead?.slug).toBe('own');
     state.pickCase(0);
-    await state.weigh(0);
+    await state.weighed.ask(0);
     expect(state.against).toEqual([]);
 });
 
@@ -336,19 +202,4 @@ it('reads strip and thermometer into the request', async () => {
     expect(state.request?.water).toEqual({ hardness: { amount: 0, unit: 'mg/L' } });
     await state.water.read();
     expect(state.request?.water).toEqual({ hardness: { amount: 250, unit: 'mg/L' }, temperature: { amount: 18.5, unit: 'Cel' } });
-});
-
-it('takes the plan that came along where it asks for just that, and asks anew for anything else', async () => {
-    const asked = server(() => answer(200, { plan: { finished_mL: 2 }, mending: null }));
-    const plain = bench('sprayer=1');
-    const mine = plain.bench;
-    const keys = Object.fromEntries(Object.entries(mine ?? {}).reverse());
-    const first = { bench: keys, answer: { plan: { finished_mL: 1 }, mending: null } } as unknown as Schemas['Opening']['first'];
-    const state = new BenchState({ ...shelf(), opening: opening({ first }) }, new URLSearchParams('sprayer=1'));
-    state.replan(state.bench);
-    expect([state.plan?.finished_mL, asked]).toEqual([1, []]);
-    state.filling.makeText = '3';
-    state.replan(state.bench);
-    await vi.waitFor(() => expect(state.plan?.finished_mL).toBe(2));
-    expect(asked).toHaveLength(1);
 });

@@ -8,10 +8,15 @@ type Amount = Schemas['Amount'];
 /** The sprayer that was used last on this device is the one at hand. */
 const LAST_SPRAYER = new Kept('idle-mixer-sprayer');
 
+/** Stands for a cup where a sprayer is picked. */
+export const CUP = -1;
+
 /** What is filled, and how far. */
 export class Filling {
     /** 0 where it is mixed in one go, without a sprayer. */
     sprayerId = $state(0);
+    /** It is a cup for a leaf test, and no full batch. */
+    cup = $state(false);
     makeText = $state('1');
     unit = $state<Amount['unit']>('[qt_us]');
     /** What was made before the level was changed, newest last. */
@@ -60,6 +65,7 @@ export class Filling {
     get said(): Record<string, string> {
         return {
             ...(this.#shelf().sprayers.length > 0 && { sprayer: String(this.sprayerId) }),
+            ...(this.cup && { cup: '1' }),
             ...(!Number.isNaN(this.make) && { make: this.makeText.trim(), unit: this.unit }),
         };
     }
@@ -78,7 +84,18 @@ export class Filling {
         }
     }
 
+    /** A sprayer, one go, or a cup for a leaf test. */
+    pickVessel(id: number): void {
+        if (id === CUP) {
+            this.#inOneGo(this.#shelf().catalogue.leafCup);
+            this.cup = true;
+        } else {
+            this.pickSprayer(id);
+        }
+    }
+
     pickSprayer(id: number): void {
+        this.cup = false;
         this.sprayerId = id;
         const sprayer = this.sprayer;
         if (sprayer !== undefined) {
@@ -104,6 +121,7 @@ export class Filling {
      */
     open(from: URLSearchParams, opening: Schemas['Opening'], usual: Amount | null, offered: boolean): void {
         const asked = from.get('sprayer');
+        const cup = from.has('cup');
         const alone = offered && opening.sprayerId === null ? opening.make : offered ? null : usual;
         if (asked === '0' || (asked === null && alone !== null)) {
             this.#inOneGo(alone ?? { amount: 1, unit: this.unit });
@@ -120,6 +138,7 @@ export class Filling {
             this.makeText = make;
             this.unit = unit as Amount['unit'];
         }
+        this.cup = cup;
     }
 
     /** The sprayer of that number; the smallest where there is none. */

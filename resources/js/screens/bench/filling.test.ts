@@ -1,7 +1,7 @@
 import { afterEach, beforeEach, expect, it, vi } from 'vitest';
 import type { Schemas } from '../../lib/client';
 import { storage } from '../../tests/page';
-import { Filling } from './filling.svelte';
+import { CUP as LEAF_CUP, Filling } from './filling.svelte';
 import type { Shelf } from './shelf';
 
 type Amount = Schemas['Amount'];
@@ -12,6 +12,7 @@ function shelf(): Shelf {
     const vessel = (id: number, fill: Amount, mL: number): Schemas['Sprayer'] => ({ id, fill, mL }) as Schemas['Sprayer'];
     return {
         catalogue: {
+            leafCup: { amount: 1, unit: '[cup_us]' },
             volumeUnits: [
                 { code: 'L', words: 'L', mL: 1000 },
                 { code: '[cup_us]', words: 'US cup', mL: 236.588 },
@@ -74,4 +75,15 @@ it('comes up again from what the address says, without a sprayer, too', () => {
     const said = new URLSearchParams(filling.said).toString();
     expect(said).toContain('sprayer=0');
     expect(set(opened(`recipe=neem&${said}`, { sprayerId: 1, make: null }, null, false))).toEqual([0, '0.3', '[gal_us]']);
+});
+
+it('fills a cup for a leaf test, says so in the address, and a sprayer again for the full batch', () => {
+    const filling = opened('', { sprayerId: 1, make: null }, null, true);
+    filling.pickVessel(LEAF_CUP);
+    expect([...set(filling), filling.cup]).toEqual([0, '1', '[cup_us]', true]);
+    expect(filling.said.cup).toBe('1');
+    filling.pickVessel(2);
+    expect([...set(filling), filling.cup]).toEqual([2, '1', 'L', false]);
+    expect(filling.said.cup).toBeUndefined();
+    expect(opened('cup=1', { sprayerId: null, make: { amount: 1, unit: '[cup_us]' } }, null, true).cup).toBe(true);
 });

@@ -40,6 +40,15 @@ export class NeedState {
         }
     }
 
+    /** As much as one plant took last time. */
+    byLast(litres: string): void {
+        this.kind = 'last';
+        this.used = litres;
+        this.usedUnit = 'L';
+        this.plants = '1';
+        this.count = '1';
+    }
+
     /** Null while something is still to be said. */
     body(unit: Schemas['Amount']['unit'], sprayer: Schemas['Sprayer'] | undefined): Schemas['Needing'] | null {
         const rows = this.#rows();

@@ -1,3 +1,4 @@
+import { openCases } from '../../lib/cases';
 import { api, taken, type Schemas } from '../../lib/client';
 
 export interface Shelf {
@@ -10,6 +11,8 @@ export interface Shelf {
     /** One step of the kitchen scale in g; null where there is none. */
     scaleGrams: number | null;
     cases: Schemas['CaseBrief'][];
+    /** What this household found of sprays against pests. */
+    own: Schemas['Own']['own'];
     hand: { coarseness: number; readings: number };
     /** Stocks that stand ready. */
     jars: Schemas['Jar'][];
@@ -29,8 +32,12 @@ export async function fetchVessels(): Promise<Pick<Shelf, 'sprayers' | 'kit' | '
 export async function fetchShelf(from: URLSearchParams): Promise<Shelf> {
     const number = (key: string): number => Number(from.get(key) ?? 0) || 0;
     const again = number('again');
-    const query = again > 0 ? { again } : number('case') > 0 ? { case: number('case') } : {};
-    const [opening, jars, hand, catalogue, recipes, plants, sprayers, measures, cases] = await Promise.all([
+    const query = {
+        ...(again > 0 ? { again } : number('case') > 0 ? { case: number('case') } : {}),
+        ...(number('times') > 0 ? { times: number('times') } : {}),
+        ...(from.get('cup') === '1' ? { cup: 1 } : {}),
+    };
+    const [opening, jars, hand, catalogue, recipes, plants, sprayers, measures, cases, own] = await Promise.all([
         taken(api.GET('/api/opening', { params: { query } })),
         taken(api.GET('/api/jars')),
         taken(api.GET('/api/hand')),
@@ -39,7 +46,8 @@ export async function fetchShelf(from: URLSearchParams): Promise<Shelf> {
         taken(api.GET('/api/plants')),
         taken(api.GET('/api/sprayers')),
         taken(api.GET('/api/measures')),
-        taken(api.GET('/api/cases')),
+        openCases(),
+        taken(api.GET('/api/own')),
     ]);
     return {
         opening,
@@ -51,6 +59,7 @@ export async function fetchShelf(from: URLSearchParams): Promise<Shelf> {
         sprayers: inUse(sprayers.sprayers),
         kit: measures.kit,
         scaleGrams: measures.scaleGrams,
-        cases: cases.cases.filter((one) => one.closedAt === null),
+        cases,
+        own: own.own,
     };
 }

@@ -1,4 +1,5 @@
 <script lang="ts">
+    import { tick } from 'svelte';
     import { api, taken, type Schemas } from '../../lib/client';
     import { Kept } from '../../lib/kept';
     import { Loaded } from '../../lib/loaded.svelte';
@@ -11,6 +12,7 @@
     import CountCurve from './CountCurve.svelte';
     import CountForm from './CountForm.svelte';
     import NextAct from './NextAct.svelte';
+    import Programme from './Programme.svelte';
     import RoundForm from './RoundForm.svelte';
     import Rounds from './Rounds.svelte';
 
@@ -19,33 +21,56 @@
     undo.followedBy(page);
     /** What was typed and not saved yet is shown without a tap. */
     const typed = (form: string): boolean => new Kept(`idle-mixer-typed/${form}`).read() !== null;
-    let open = $state({ count: typed(`count-of-case-${id}`), round: typed(`round-of-case-${id}`), close: typed(`close-case-${id}`) });
+    let open = $state({
+        count: typed(`count-of-case-${id}`),
+        round: typed(`round-of-case-${id}`),
+        close: typed(`close-case-${id}`),
+        plan: false,
+    });
+
+    /** Opens the form that asks spot by spot, and goes there. */
+    async function look(): Promise<void> {
+        open.count = true;
+        await tick();
+        document.querySelector('#look')?.scrollIntoView();
+    }
 
     /** What was saved is said, the form is shut, and the top says what is next. */
     function saved(next: Schemas['Case']): void {
         page.value = next;
-        open = { count: false, round: false, close: false };
+        open = { count: false, round: false, close: false, plan: false };
         scrollTo({ top: 0 });
     }
 </script>
 
 <Waiting of={page}>
     {#snippet children(one)}
-        <Head title={one.name}><a class="btn" href={`/cases/${one.id}/choose`}>Contain and choose</a></Head>
+        <Head title={one.name}
+            ><a class="btn" href={`/api/cases/${one.id}/story`} target="_blank" rel="noopener">The story</a><a
+                class="btn"
+                href={`/cases/${one.id}/choose`}>Contain and choose</a
+            ></Head
+        >
         <p class="quiet -mt-3 mb-3">
             On <a class="link" href={`/plants/${one.plant.id}`}>{one.plant.name}</a>{#if one.plant.place}, {one.plant.place}{/if}, since {onDay(
                 one.openedAt,
             )}.
             {#if one.closedAt}<strong>Closed {onDay(one.closedAt)}.</strong> {one.conclusion}{/if}
         </p>
-        {#if one.closedAt === null}<NextAct {one} onsaved={saved} />{/if}
+        {#if one.closedAt === null}<NextAct {one} onsaved={saved} onlook={look} />{/if}
         <div class="mt-5 grid gap-6 lg:grid-cols-2">
             <CountCurve {one} onsaved={saved} />
             <Rounds {one} onsaved={saved} />
         </div>
+        {#if one.rounds.length > 0}
+            <details class="dish mt-4" bind:open={open.plan}>
+                <summary class="min-h-12 cursor-pointer py-3 font-bold">Plan</summary>
+                {#if open.plan}<Programme {one} />{/if}
+            </details>
+        {/if}
         {#if one.notes}<p class="quiet mt-4 whitespace-pre-line">{one.notes}</p>{/if}
         <div class="no-print mt-6 grid items-start gap-x-8 lg:grid-cols-3">
-            <details class="border-base-300 border-b" bind:open={open.count}>
+            <details class="border-base-300 border-b" id="look" bind:open={open.count}>
                 <summary class="min-h-12 cursor-pointer py-3 font-bold">Count</summary>
                 {#if open.count}<CountForm {one} onsaved={saved} />{/if}
             </details>

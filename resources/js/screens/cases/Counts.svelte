@@ -14,8 +14,13 @@
             <li class="py-1" data-count={count.id}>
                 <Correctable kind="counts" of={count} what={`The count of ${count.value} ${one.counted}`} changes={count.changes}>
                     {#snippet head()}
-                        <strong class="numeral text-lg">{count.value}</strong>
+                        <strong class="numeral text-lg">{Math.round(10 * count.value) / 10}</strong>
                         {count.untreated ? 'on the unsprayed plant' : ''}
+                        {#if count.each !== null}<span class="quiet numeral text-sm" data-each
+                                >{count.each.map((spot) => Math.round(spot)).join(' ')}</span
+                            >{/if}
+                        {#if count.newClean !== null}<span class="quiet text-sm">new growth {count.newClean ? 'clean' : 'hit'}</span>{/if}
+                        {#if count.helpers}<span class="quiet text-sm">helpful insects</span>{/if}
                         <span class="quiet">{atTime(count.countedAt)}</span>
                         {#if count.notes}<span class="block">{count.notes}</span>{/if}
                     {/snippet}

@@ -10,7 +10,13 @@
     import { actOf } from './act';
     import QuickCount from './QuickCount.svelte';
 
-    const { one, onsaved }: { one: Schemas['Case']; onsaved: (next: Schemas['Case']) => void } = $props();
+    interface Props {
+        one: Schemas['Case'];
+        onsaved: (next: Schemas['Case']) => void;
+        /** Whoever counts spot by spot goes there. */
+        onlook: () => void;
+    }
+    const { one, onsaved, onlook }: Props = $props();
     const spraying = new Sending();
     const ending = new Sending();
     /** The batch that was sprayed just now: is any of it left? */
@@ -18,6 +24,12 @@
     const act = $derived(actOf(one, new Date()));
     const verdict = $derived(act.kind === 'spray' ? worst(act.batch.verdicts) : undefined);
     const round = $derived(one.rounds.at(-1));
+
+    /** What its leaf tests do not allow yet; the reason to spray all the same stays in the record. */
+    const unproven = $derived(
+        act.kind === 'spray' ? act.batch.verdicts.find((found) => found.code === 'leaf-test' && found.level !== 'ok') : undefined,
+    );
+    let why = $state('');
 
     async function sprayed(): Promise<void> {
         if (act.kind !== 'spray') {
@@ -28,7 +40,7 @@
             taken(
                 api.POST('/api/cases/{id}/rounds', {
                     params: { path: { id: one.id } },
-                    body: { submission, batchId, handWork: false, notes: '' },
+                    body: { submission, batchId, handWork: false, notes: '', override: why },
                 }),
             ),
         );
@@ -37,6 +49,7 @@
                 undo.made('rounds', saved.saved, 'The round');
             }
             left = batchId;
+            why = '';
             onsaved(saved);
         }
     }
@@ -66,14 +79,43 @@
                         ><LevelMark level={verdict.level} /><span>{briefly(verdict.because)}</span></span
                     >{:else}Undersides first, from the bottom up. No sun on wet leaves, no open flowers.{/if}
             </p>
-            <button
-                class={verdict?.level === 'stop' ? 'aside-act' : 'act'}
-                aria-describedby="next-act"
-                disabled={spraying.held}
-                onclick={() => void sprayed()}>{verdict?.level === 'stop' ? 'It was sprayed all the same' : 'It is sprayed'}</button
-            >
+            {#if unproven !== undefined}
+                {#if act.batch.leafTestId === null}<a class="act" href={`/batches/${act.batch.id}`}>Test it on its leaves</a>{:else}<a
+                        class="act"
+                        href={`/leaf-tests/${act.batch.leafTestId}`}>To its leaf test</a
+                    >{/if}
+                <details class="w-full" data-gate>
+                    <summary class="link min-h-11 cursor-pointer py-2">It was sprayed all the same</summary>
+                    <form
+                        class="flex flex-wrap items-end gap-3"
+                        onsubmit={(event) => {
+                            event.preventDefault();
+                            void sprayed();
+                        }}
+                    >
+                        <label class="grid min-w-56 flex-1 gap-1"
+                            ><span class="font-bold">Why, without proof?</span><input
+                                class="input w-full"
+                                maxlength="500"
+                                required
+                                bind:value={why}
+                            /></label
+                        >
+                        <button class="aside-act" disabled={spraying.held || why.trim() === ''}>Sprayed for that reason</button>
+                    </form>
+                </details>
+            {:else}
+                <a class="aside-act" href={`/bed?batch=${act.batch.id}&case=${one.id}`}>Step by step</a>
+                <button
+                    class={verdict?.level === 'stop' ? 'aside-act' : 'act'}
+                    aria-describedby="next-act"
+                    disabled={spraying.held}
+                    onclick={() => void sprayed()}>{verdict?.level === 'stop' ? 'It was sprayed all the same' : 'It is sprayed'}</button
+                >
+            {/if}
         {:else if act.kind === 'count'}
             <QuickCount caseId={one.id} counted={one.counted} main {onsaved} />
+            <button class="aside-act" onclick={onlook}>On each {one.look.spot}</button>
         {:else if act.kind === 'mix'}
             <p class="min-w-56 flex-1 text-xl font-bold" id="next-act">
                 {one.rounds.length > 0

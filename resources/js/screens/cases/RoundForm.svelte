@@ -22,11 +22,14 @@
                 batchId: round?.batch.id ?? one.batches[0]?.id ?? 0,
                 handWork: round?.handWork ?? false,
                 notes: round?.notes ?? '',
+                override: round?.override ?? '',
                 when: whenField(round?.sprayedAt),
             }),
     );
     const batch = $derived(one.batches.find((each) => each.id === form.values.batchId));
     const stopped = $derived(batch?.verdicts.some((verdict) => verdict.level === 'stop') ?? false);
+    /** The leaf tests do not allow a full spray: it goes only with a reason. */
+    const unproven = $derived(batch?.verdicts.some((verdict) => verdict.code === 'leaf-test' && verdict.level !== 'ok') ?? false);
     /** What a round was sprayed with may be thrown away since. */
     const offered = $derived([
         ...one.batches.map((each) => ({
@@ -40,9 +43,15 @@
 
     async function save(event?: SubmitEvent): Promise<void> {
         event?.preventDefault();
-        const { batchId, handWork, notes, when } = form.values;
+        const { batchId, handWork, notes, when, override } = form.values;
         const instant = instantOf(when, round?.sprayedAt);
-        const body = { batchId, handWork, notes, ...(instant === undefined ? {} : { sprayedAt: instant }) };
+        const body = {
+            batchId,
+            handWork,
+            notes,
+            override: unproven || round !== undefined ? override : '',
+            ...(instant === undefined ? {} : { sprayedAt: instant }),
+        };
         const correct = (id: number, basedOn: number): Promise<Schemas['Case']> =>
             taken(api.PUT('/api/rounds/{id}', { params: { path: { id } }, body: { basedOn, ...body } }));
         const saved = await form.send(
@@ -91,13 +100,23 @@
         <label class="grid gap-1"
             ><span>Notes</span><textarea class="textarea w-full" rows="2" maxlength="1000" bind:value={form.values.notes}></textarea></label
         >
+        {#if round === undefined && unproven}<label class="grid gap-1" data-gate
+                ><span class="font-bold">Not proven on its leaves: why is it sprayed all the same?</span><input
+                    class="input w-full"
+                    maxlength="500"
+                    required
+                    bind:value={form.values.override}
+                /><span class="quiet text-sm">It stays with the round, and counts where you see what worked.</span></label
+            >{/if}
         {#if round === undefined}<p class="quiet text-sm">
                 Undersides first, from the bottom up. Shake between plants. No sun on wet leaves, no open flowers.
             </p>{/if}
         <FormFoot {form} send={() => void save()} />
         {#if round === undefined}
-            <button class={['btn', !stopped && 'btn-primary']} disabled={form.held || batch === undefined}
-                >{stopped ? 'It was sprayed all the same' : 'It is sprayed'}</button
+            <button
+                class={['btn', !stopped && 'btn-primary']}
+                disabled={form.held || batch === undefined || (unproven && form.values.override.trim() === '')}
+                >{stopped || unproven ? 'It was sprayed all the same' : 'It is sprayed'}</button
             >
         {:else}
             <button class="btn btn-primary" disabled={form.held}>Correct the round</button>

@@ -1,12 +1,17 @@
 <script lang="ts">
     import type { Schemas } from '../../lib/client';
+    import { millilitres } from '../../lib/figures';
     import { atTime } from '../../lib/time';
     import Correctable from '../../parts/Correctable.svelte';
     import LevelMark from '../../parts/LevelMark.svelte';
     import { bare } from '../../lib/verdicts';
     import { levelOf } from './outcome';
+    import BurnForm from './BurnForm.svelte';
     import RoundForm from './RoundForm.svelte';
 
+    /** Burn is mostly laid to one of the last rounds; of an older one it is told where that is corrected. */
+    const LATELY = 2;
+    let burning = $state<Record<number, boolean>>({});
     const { one, onsaved }: { one: Schemas['Case']; onsaved: (next: Schemas['Case']) => void } = $props();
 </script>
 
@@ -32,6 +37,7 @@
                                 onsaved(next);
                             }}
                         />
+                        {#if i < one.rounds.length - LATELY}<BurnForm {round} {onsaved} />{/if}
                     {/snippet}
                     {#if round.outcome}
                         <div class="flex items-start gap-2">
@@ -39,9 +45,40 @@
                             <p>{bare(round.because)}</p>
                         </div>
                     {/if}
-                    {#if round.compared}<p class="quiet text-sm">Compared with the unsprayed plant.</p>{/if}
+                    {#if round.formula}<details class="text-sm" data-formula>
+                            <summary class="quiet min-h-11 cursor-pointer py-2">{round.compared ? 'Compared' : 'Not compared'}</summary>
+                            <p class="quiet">{round.formula}</p>
+                        </details>{/if}
                     {#if round.handWork}<p class="quiet text-sm">Pruned, wiped or washed down the same day.</p>{/if}
+                    {#if round.litres !== null || round.weather}<p class="quiet text-sm" data-then>
+                            {[round.litres === null ? '' : `Some ${millilitres(1000 * round.litres)}`, round.weather]
+                                .filter((part) => part !== '')
+                                .join('; ')}.
+                        </p>{/if}
+                    {#if round.override}<p class="text-sm" data-override>Sprayed without proof: {round.override}</p>{/if}
+                    {#each round.burns as burn (burn.id)}
+                        <div data-burn={burn.id}>
+                            <Correctable kind="burns" of={burn} what={`The burn after round ${i + 1}`} changes={burn.changes}>
+                                {#snippet head()}<span class="flex items-start gap-2"
+                                        ><LevelMark level="caution" silent /><span>{burn.words}, seen {atTime(burn.seenAt)}</span></span
+                                    >{/snippet}
+                                {#snippet form(done)}<BurnForm
+                                        {round}
+                                        {burn}
+                                        onsaved={(next) => {
+                                            done();
+                                            onsaved(next);
+                                        }}
+                                    />{/snippet}
+                                {#if burn.notes}<p class="quiet whitespace-pre-line">{burn.notes}</p>{/if}
+                            </Correctable>
+                        </div>
+                    {/each}
                     {#if round.notes}<p class="quiet whitespace-pre-line">{round.notes}</p>{/if}
+                    {#if i >= one.rounds.length - LATELY}<details class="no-print" bind:open={burning[round.id]}>
+                            <summary class="link min-h-11 cursor-pointer py-2 text-sm">Burnt leaves?</summary>
+                            {#if burning[round.id]}<BurnForm {round} {onsaved} />{/if}
+                        </details>{/if}
                 </Correctable>
             </li>
         {/each}

@@ -12,6 +12,10 @@ it('draws counts in order of time, within its frame, sprayed and unsprayed apart
         value,
         untreated,
         notes: '',
+        each: null,
+        stages: {},
+        newClean: null,
+        helpers: null,
         changes: 0,
     });
     const one = {

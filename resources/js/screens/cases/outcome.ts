@@ -13,7 +13,9 @@ export function levelOf(outcome: Schemas['Outcome']): 'ok' | 'caution' | 'stop' 
             'no-count-before': 'wait',
             'no-count-after': 'wait',
             'too-early': 'wait',
+            'none-before': 'wait',
             'too-few': 'wait',
+            'untreated-too-few': 'wait',
         } as const
     )[outcome];
 }

@@ -11,6 +11,8 @@
     import ReadingForm from './ReadingForm.svelte';
     import TestDetails from './TestDetails.svelte';
 
+    /** While it waits for a look; after its last word, one more is asked for with a tap. */
+    const OPEN: Schemas['LeafTest']['outcome'][] = ['waiting', 'look-now', 'look-again'];
     const id = Number(route.params.id);
     const page = new Loaded(async () => {
         const [test, catalogue] = await Promise.all([
@@ -30,25 +32,51 @@
 
 <Waiting of={page}>
     {#snippet children({ test, catalogue })}
-        <Head title={`Leaf test on ${test.plant.name}`}>
-            <a class="btn" href={`/batches/${test.batch.id}`}>{test.batch.name}</a>
-            <a class="btn" href={`/plants/${test.plant.id}`}>{test.plant.name}</a>
-            {#if test.batch.caseId !== null}<a class="btn btn-primary" href={`/cases/${test.batch.caseId}`}>To the case</a>{/if}
-        </Head>
+        <Head title={`Leaf test on ${test.plant.name}`} />
         <div
             class={['mb-4 border-l-8 pl-4 text-lg', { ok: 'border-success', caution: 'border-warning', stop: 'border-error' }[test.level]]}
             role="status"
             data-outcome={test.outcome}
         >
-            <LevelMark level={test.level} />
+            <LevelMark level={test.outcome === 'waiting' ? 'wait' : test.level} />
             <p>{test.because}</p>
-            {#if test.spray.length > 0}<p class="text-base">
-                    Tested at {test.spray.join(', ')}: it speaks for this spray up to that strength, in whatever batch.
+            {#if test.outcome === 'go-ahead'}<p class="no-print mt-2">
+                    <a class="act" href={`/bench?again=${test.batch.id}`}>Mix the full batch</a>
                 </p>{/if}
-            <p class="quiet text-base">Wetted {atTime(test.appliedAt)}; the {test.waitHours} hours are over {atTime(test.dueAt)}.</p>
+            {#if test.weaker !== null}
+                <p class="no-print mt-2">
+                    {#if test.weaker.proven}<a class="act" href={`/bench?again=${test.batch.id}&times=${test.weaker.factor}`}
+                            >Mix it at {test.weaker.words}</a
+                        >{:else}<a class="act" href={`/bench?again=${test.batch.id}&times=${test.weaker.factor}&cup=1`}
+                            >{test.weaker.factor === 0.5 ? 'Half strength' : 'Half of that'}, test again</a
+                        >{/if}
+                </p>
+            {/if}
+            <details class="text-base">
+                <summary class="link min-h-11 cursor-pointer py-2">
+                    {test.batch.name}, wetted {atTime(test.appliedAt)}, due {atTime(test.dueAt)}
+                </summary>
+                {#if test.spray.length > 0}<p>
+                        Tested at {test.spray.join(', ')}: it speaks for this spray up to that strength, in whatever batch.
+                    </p>{/if}
+                {#if test.marks}<p>Where the leaves are: {test.marks}</p>{/if}
+                <p class="flex flex-wrap gap-x-4">
+                    <a class="link min-h-11 py-2" href={`/batches/${test.batch.id}`}>{test.batch.name}</a>
+                    <a class="link min-h-11 py-2" href={`/plants/${test.plant.id}`}>{test.plant.name}</a>
+                    {#if test.batch.caseId !== null}<a class="link min-h-11 py-2" href={`/cases/${test.batch.caseId}`}>Its case</a>{/if}
+                    <a class="link min-h-11 py-2" href="/eye">Train your eye on drawn leaves</a>
+                </p>
+            </details>
         </div>
         <div class="grid items-start gap-4 lg:grid-cols-2">
-            {#key test.leaves}<ReadingForm {test} {catalogue} onread={read} />{/key}
+            {#if OPEN.includes(test.outcome)}
+                {@render look(test, catalogue)}
+            {:else}
+                <details class="dish no-print">
+                    <summary class="min-h-11 cursor-pointer py-2 font-bold">Look once more</summary>
+                    {@render look(test, catalogue)}
+                </details>
+            {/if}
             <div class="grid content-start gap-4">
                 <Looks {test} {catalogue} onread={read} />
                 <details class="dish no-print" data-details>
@@ -59,3 +87,12 @@
         </div>
     {/snippet}
 </Waiting>
+
+{#snippet look(test: Schemas['LeafTest'], catalogue: Schemas['Catalogue'])}
+    {#key JSON.stringify(test.leafList.map((one) => one.number))}<ReadingForm
+            {test}
+            {catalogue}
+            onread={read}
+            onphoto={() => void page.reload()}
+        />{/key}
+{/snippet}

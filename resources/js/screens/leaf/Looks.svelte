@@ -1,8 +1,8 @@
 <script lang="ts">
     import type { Schemas } from '../../lib/client';
+    import { percent } from '../../lib/figures';
     import { atTime } from '../../lib/time';
     import Correctable from '../../parts/Correctable.svelte';
-    import LeafDrawing from './LeafDrawing.svelte';
     import ReadingForm from './ReadingForm.svelte';
 
     interface Props {
@@ -11,6 +11,17 @@
         onread: (test: Schemas['LeafTest']) => void;
     }
     const { test, catalogue, onread }: Props = $props();
+    const words = (list: { code: string; words: string }[], code: string): string => list.find((one) => one.code === code)?.words ?? code;
+    function said(leaf: Schemas['SeenLeaf']): string {
+        const share =
+            leaf.low < leaf.share || leaf.high > leaf.share
+                ? `${percent(leaf.share)} % (${percent(leaf.low)} to ${percent(leaf.high)})`
+                : leaf.share === 0
+                  ? 'clean'
+                  : `${percent(leaf.share)} %`;
+        const how = leaf.from === 'photo' ? ', measured' : leaf.from === 'word' ? ', from words of an older look' : '';
+        return leaf.lost ? 'gone' : [`${share}${how}`, ...leaf.kinds.map((kind) => words(catalogue.injuries, kind))].join(', ');
+    }
 </script>
 
 <section class="dish" aria-label="Looks so far">
@@ -32,11 +43,17 @@
                             }}
                         />
                     {/snippet}
-                    <ul class="flex flex-wrap gap-4">
-                        {#each reading.reactions as reaction, n (n)}
-                            <li class="grid justify-items-center text-sm"><LeafDrawing {reaction} />leaf {n + 1}: {reaction}</li>
+                    <ul>
+                        {#each reading.leaves as leaf (leaf.leaf)}
+                            {@const of = test.leafList.find((one) => one.number === leaf.leaf)}
+                            <li class="flex gap-2">
+                                <span class="quiet w-40">{leaf.leaf}, {of?.words ?? ''}</span><span>{said(leaf)}</span>
+                            </li>
                         {/each}
                     </ul>
+                    {#if reading.weather.length > 0}<p class="quiet">
+                            Meanwhile: {reading.weather.map((code) => words(catalogue.meanwhile, code)).join(', ')}.
+                        </p>{/if}
                     {#if reading.notes}<p class="whitespace-pre-line">{reading.notes}</p>{/if}
                 </Correctable>
             </li>

@@ -2,10 +2,12 @@
     import { untrack } from 'svelte';
     import { api, taken, type Schemas } from '../../lib/client';
     import { Form } from '../../lib/form.svelte';
+    import { Loaded } from '../../lib/loaded.svelte';
     import { arrived, undo } from '../../lib/undo.svelte';
-    import Choice from '../../parts/Choice.svelte';
     import FormFoot from '../../parts/FormFoot.svelte';
-    import LeafDrawing from './LeafDrawing.svelte';
+    import Waiting from '../../parts/Waiting.svelte';
+    import LeafCard from './LeafCard.svelte';
+    import { SeenState } from './seen.svelte';
 
     interface Props {
         test: Schemas['LeafTest'];
@@ -13,20 +15,45 @@
         /** The look to correct; none for a new one. */
         reading?: Schemas['LeafTest']['readings'][number];
         onread: (test: Schemas['LeafTest']) => void;
+        onphoto?: () => void;
     }
-    const { test, catalogue, reading, onread }: Props = $props();
+    const { test, catalogue, reading, onread, onphoto = () => undefined }: Props = $props();
     const form = untrack(
         () =>
             new Form(reading === undefined ? `look-at-test-${test.id}` : `look-${reading.id}-${reading.version}`, {
-                reactions: Array.from({ length: test.leaves }, (_, n): string => reading?.reactions[n] ?? ''),
+                leaves: test.leafList.map((leaf) => {
+                    const seen = reading?.leaves.find((one) => one.leaf === leaf.number);
+                    return seen === undefined ? '' : JSON.stringify(seen);
+                }),
+                weather: (reading?.weather ?? []) as string[],
                 notes: reading?.notes ?? '',
+                correctedByEye: false,
             }),
     );
-    const complete = $derived(form.values.reactions.every((reaction) => reaction !== ''));
+    const states = untrack(() => test.leafList.map((leaf, n) => new SeenState(leaf.number, form.values.leaves[n] ?? '')));
+    const drawings = new Loaded(
+        async () => (await taken(api.GET('/api/leaf-drawings/{shape}', { params: { path: { shape: test.shape } } }))).drawings,
+    );
+    const eye = new Loaded(async () => (await taken(api.GET('/api/eye'))).eye);
+    const complete = $derived(states.every((one) => one.said));
+    // What was tapped is kept on this device with the form.
+    $effect(() => {
+        form.values.leaves = states.map((one) => one.kept);
+    });
+
+    function toggle(code: string): void {
+        const { weather } = form.values;
+        form.values.weather = weather.includes(code) ? weather.filter((one) => one !== code) : [...weather, code];
+    }
 
     async function save(event?: SubmitEvent): Promise<void> {
         event?.preventDefault();
-        const body = { reactions: form.values.reactions as Schemas['Reaction'][], notes: form.values.notes };
+        const body = {
+            leaves: states.map((one) => one.body),
+            weather: form.values.weather as Schemas['Meanwhile'][],
+            notes: form.values.notes,
+            correctedByEye: form.values.correctedByEye,
+        };
         const correct = (id: number, basedOn: number): Promise<Schemas['LeafTest']> =>
             taken(
                 api.PUT('/api/readings/{id}', {
@@ -61,20 +88,39 @@
 </script>
 
 <form class={['grid gap-4', reading === undefined && 'dish']} onsubmit={save}>
-    {#if reading === undefined}<h2>How do the leaves look?</h2>{/if}
-    <div class="grid gap-4 sm:grid-cols-2">
-        {#each form.values.reactions as reaction, n (n)}
-            <div class="grid content-start gap-1">
-                <LeafDrawing reaction={reaction === '' ? null : (reaction as Schemas['Reaction'])} />
-                <Choice
-                    legend={`Leaf ${n + 1}`}
-                    name={`leaf-${reading?.id ?? 'new'}-${n}`}
-                    options={catalogue.reactions.map((one) => ({ value: one.code, label: one.words }))}
-                    bind:value={() => reaction, (next) => (form.values.reactions[n] = next)}
-                />
-            </div>
-        {/each}
-    </div>
+    {#if reading === undefined}
+        <div class="flex flex-wrap items-center justify-between gap-2">
+            <h2>How do the leaves look?</h2>
+            <button type="button" class="btn" onclick={() => states.forEach((one) => one.looksLike(0))}>All are clean</button>
+        </div>
+        <p class="quiet">Take the drawn leaf it is most like: percent of the leaf that is hurt.</p>
+    {/if}
+    <Waiting of={drawings}>
+        {#snippet children(drawn)}
+            {#each test.leafList as leaf, n (leaf.number)}
+                {@const seen = states[n]}
+                {#if seen !== undefined}<LeafCard
+                        testId={test.id}
+                        {leaf}
+                        {seen}
+                        drawings={drawn}
+                        injuries={catalogue.injuries}
+                        {onphoto}
+                    />{/if}
+            {/each}
+        {/snippet}
+    </Waiting>
+    <fieldset>
+        <legend class="font-bold">What it was like meanwhile</legend>
+        <div class="mt-1 flex flex-wrap gap-1">
+            {#each catalogue.meanwhile as one (one.code)}<button
+                    type="button"
+                    class={['btn', form.values.weather.includes(one.code) && 'btn-primary']}
+                    aria-pressed={form.values.weather.includes(one.code)}
+                    onclick={() => toggle(one.code)}>{one.words}</button
+                >{/each}
+        </div>
+    </fieldset>
     <label class="grid gap-1"
         ><span class="font-bold">Anything else seen</span><textarea
             class="textarea w-full"
@@ -82,6 +128,11 @@
             maxlength="1000"
             bind:value={form.values.notes}></textarea></label
     >
+    {#if reading === undefined && eye.value?.correctable === true}<label class="flex min-h-11 items-center gap-3"
+            ><input type="checkbox" class="checkbox checkbox-primary" bind:checked={form.values.correctedByEye} /><span
+                >Correct what I judged by eye. {eye.value.words}</span
+            ></label
+        >{/if}
     <FormFoot {form} send={() => void save()} />
     <button class="btn btn-primary" disabled={!complete || form.held}
         >{reading === undefined ? 'Save this look' : 'Correct this look'}</button

@@ -24,6 +24,7 @@
                 plantId: test.plant.id,
                 leaves: test.leaves,
                 waitHours: test.waitHours,
+                marks: test.marks,
                 when: whenField(test.appliedAt),
             }),
     );
@@ -34,13 +35,24 @@
 
     async function save(event?: SubmitEvent): Promise<void> {
         event?.preventDefault();
-        const { batchId, plantId, leaves, waitHours, when } = form.values;
+        const { batchId, plantId, leaves, waitHours, marks, when } = form.values;
         const appliedAt = instantOf(when, test.appliedAt) ?? test.appliedAt;
         const saved = await form.send((_, basedOn) =>
             taken(
                 api.PUT('/api/leaf-tests/{id}', {
                     params: { path: { id: test.id } },
-                    body: { basedOn: basedOn(test.version), batchId, plantId, leaves, waitHours: waitHours as 24 | 48, appliedAt },
+                    body: {
+                        basedOn: basedOn(test.version),
+                        batchId,
+                        plantId,
+                        leaves,
+                        rungs: test.rungs,
+                        controls: test.controls,
+                        shape: test.shape,
+                        marks,
+                        waitHours: waitHours as 24 | 48 | 72,
+                        appliedAt,
+                    },
                 }),
             ),
         );
@@ -75,7 +87,7 @@
                 >
                 <label class="grid gap-1"
                     ><span class="font-bold">Wait</span><select class="select w-full" bind:value={form.values.waitHours}
-                        >{#each catalogue.leafWaits as hours (hours)}<option value={hours}>{hours} hours</option>{/each}</select
+                        >{#each catalogue.leafWaits as { hours } (hours)}<option value={hours}>{hours} hours</option>{/each}</select
                     ></label
                 >
                 <label class="grid gap-1 sm:col-span-2"
@@ -88,6 +100,13 @@
                     /></label
                 >
             </div>
+            <label class="grid gap-1"
+                ><span class="font-bold">Where the leaves are</span><input
+                    class="input w-full"
+                    maxlength="500"
+                    bind:value={form.values.marks}
+                /></label
+            >
             <FormFoot {form} send={() => void save()} />
             <button class="btn" disabled={form.held}>Correct the test</button>
         </form>

@@ -4,15 +4,22 @@
     import LevelMark from '../../parts/LevelMark.svelte';
 
     /** The leaf tests that speak for it, those on others of its kind among them. */
-    const { tests, plant }: { tests: Schemas['LeafTest'][]; plant: Schemas['Plant'] } = $props();
+    interface Props {
+        tests: Schemas['LeafTest'][];
+        /** What tests and rounds together say, where they let it go. */
+        proven: Schemas['PlantPage']['proven'];
+        plant: Schemas['Plant'];
+    }
+    const { tests, proven, plant }: Props = $props();
 </script>
 
 <section class="dish" aria-label="What it is proven to bear">
     <h2>What it is proven to bear</h2>
-    {#if tests.length === 0}<p class="quiet">
-            Nothing yet: it is taken for what its leaf looks like. A leaf test is begun from a batch that is mixed.
-        </p>
-        <a class="btn mt-2" href="/batches">Test a batch on it</a>{/if}
+    <p class="quiet">
+        {tests.length === 0 ? 'Nothing yet. Until' : 'For any other spray, until'} a leaf test says more, it is taken for what its leaf looks
+        like: {plant.toleranceName.toLowerCase()}.
+    </p>
+    <a class="btn mt-2" href={`/bench?plant=${plant.id}&cup=1`}>Mix a cup to test</a>
     <ul>
         {#each tests as test (test.id)}
             <li class="border-base-300 border-b py-2" data-test={test.id}>
@@ -22,7 +29,9 @@
                     <span class="quiet">{test.spray.join(', ')}</span>
                 </a>
                 <p class="quiet text-sm">
-                    {test.leaves} leaves, {onShortDay(test.appliedAt)}{test.plant.id === plant.id ? '' : `, on ${test.plant.name}`}. {test.because}
+                    {test.leaves} leaves, {onShortDay(test.appliedAt)}{test.plant.id === plant.id ? '' : `, on ${test.plant.name}`}. {proven.find(
+                        (one) => one.testId === test.id,
+                    )?.words ?? test.because}
                 </p>
             </li>
         {/each}

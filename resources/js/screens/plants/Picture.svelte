@@ -4,7 +4,7 @@
     import { Sending } from '../../lib/sending.svelte';
     import { onDay } from '../../lib/time';
     import FormFoot from '../../parts/FormFoot.svelte';
-    import { small } from './small';
+    import { small } from '../../lib/small';
 
     interface Props {
         plant: Schemas['Plant'];

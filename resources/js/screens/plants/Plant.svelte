@@ -26,7 +26,7 @@
 </script>
 
 <Waiting of={page}>
-    {#snippet children({ plant: { plant, cases, tests, had, next, pictureAt }, catalogue })}
+    {#snippet children({ plant: { plant, cases, tests, proven, had, next, pictureAt }, catalogue })}
         <Head title={plant.name} />
         <p class="quiet -mt-3 mb-3">
             {[
@@ -75,7 +75,7 @@
             </div>
             <div class="grid gap-6">
                 <Picture {plant} {pictureAt} onchange={again} />
-                <Bears {tests} {plant} />
+                <Bears {tests} {proven} {plant} />
                 <details class="no-print" data-details>
                     <summary class="min-h-12 cursor-pointer py-3 font-bold">Change it, or put it away</summary>
                     {#key JSON.stringify(plant)}<PlantForm {plant} tolerance={catalogue.tolerance} onadded={again} />{/key}

@@ -1,4 +1,5 @@
 <script lang="ts">
+    import { openCases } from '../../lib/cases';
     import { api, taken, type Schemas } from '../../lib/client';
     import { Loaded } from '../../lib/loaded.svelte';
     import { undo } from '../../lib/undo.svelte';
@@ -10,11 +11,11 @@
     const page = new Loaded(async () => {
         const [plants, cases, tests, catalogue] = await Promise.all([
             taken(api.GET('/api/plants')),
-            taken(api.GET('/api/cases')),
+            openCases(),
             taken(api.GET('/api/leaf-tests')),
             taken(api.GET('/api/catalogue')),
         ]);
-        return { plants: plants.plants, cases: cases.cases, tests: tests.leafTests, tolerance: catalogue.tolerance };
+        return { plants: plants.plants, cases, tests: tests.leafTests, tolerance: catalogue.tolerance };
     });
     undo.followedBy(page);
 

@@ -6,6 +6,7 @@
     import { Form } from '../../lib/form.svelte';
     import FormFoot from '../../parts/FormFoot.svelte';
     import PlantDays from './PlantDays.svelte';
+    import PlantStand from './PlantStand.svelte';
 
     interface Props {
         tolerance: Schemas['Catalogue']['tolerance'];
@@ -30,6 +31,9 @@
         sulfurOn: was?.sulfurOn ?? '',
         copperOn: was?.copperOn ?? '',
         oilOn: was?.oilOn ?? '',
+        exposure: was?.exposure ?? ('full-sun' as Schemas['Plant']['exposure']),
+        lightsOn: was?.lights?.on ?? '',
+        lightsOff: was?.lights?.off ?? '',
         /** Of several at once: the submission of each, and its name. */
         submissions: [] as string[],
     });
@@ -44,7 +48,9 @@
     async function add(event?: SubmitEvent): Promise<void> {
         event?.preventDefault();
         const { names, kind, tolerance: leaf, place, size, bearsNoOil, indoors, bloomFrom, bloomUntil, harvestOn } = form.values;
-        const { soapSensitive, sulfurOn, copperOn, oilOn } = form.values;
+        const { soapSensitive, sulfurOn, copperOn, oilOn, lightsOn, lightsOff } = form.values;
+        const { exposure } = form.values;
+        const lights = indoors && lightsOn !== '' && lightsOff !== '' ? { on: lightsOn, off: lightsOff } : null;
         const day = (text: string): string | null => (text === '' ? null : text);
         const dates = {
             bloomFrom: day(bloomFrom),
@@ -54,7 +60,7 @@
             copperOn: day(copperOn),
             oilOn: day(oilOn),
         };
-        const said = { kind, tolerance: leaf, place, size, bearsNoOil, soapSensitive, indoors, ...dates };
+        const said = { kind, tolerance: leaf, place, size, bearsNoOil, soapSensitive, indoors, exposure, lights, ...dates };
         const correct = (id: number, basedOn: number, name: string): Promise<Schemas['Plant']> =>
             taken(api.PUT('/api/plants/{id}', { params: { path: { id } }, body: { basedOn, ...said, name, notes: plant?.notes ?? '' } }));
         const kept = await form.send(async (submission, basedOn) => {
@@ -128,20 +134,7 @@
             </select>
             <span class="quiet">{looks}</span>
         </label>
-        <label class="grid gap-1"
-            ><span><span class="font-bold">Where it stands</span> <span class="quiet">(the same words for plants side by side)</span></span
-            ><input class="input w-full" maxlength="200" bind:value={form.values.place} /></label
-        >
-        <label class="grid gap-1"
-            ><span><span class="font-bold">Pot or bed</span> <span class="quiet">(like “10 L pot” or “1 × 2 m”)</span></span><input
-                class="input w-full"
-                maxlength="200"
-                bind:value={form.values.size}
-            /></label
-        >
-        <label class="flex min-h-11 items-center gap-3"
-            ><input type="checkbox" class="checkbox checkbox-primary" bind:checked={form.values.indoors} /> Stands indoors</label
-        >
+        <PlantStand bind:stand={form.values} />
         <label class="flex min-h-11 items-center gap-3"
             ><input type="checkbox" class="checkbox checkbox-primary" bind:checked={form.values.bearsNoOil} /> Of a kind that bears no oil: maple,
             walnut, hickory, blue conifer, fern</label

@@ -3,6 +3,7 @@
     import { Fault } from '../../lib/fault';
     import { typedNumber } from '../../lib/figures';
     import { Form } from '../../lib/form.svelte';
+    import { Sending } from '../../lib/sending.svelte';
     import { arrived, undo } from '../../lib/undo.svelte';
     import FormFoot from '../../parts/FormFoot.svelte';
 
@@ -12,7 +13,16 @@
         onadded: () => void;
     }
     const { units, shapes, onadded }: Props = $props();
-    const form = new Form('sprayer', { name: '', amount: '', unit: 'L' as string, shape: 'trigger-bottle' as string });
+    const form = new Form('sprayer', { name: '', amount: '', unit: 'L' as string, shape: 'trigger-bottle' as string, weeds: false });
+    /** What is asked once of every sprayer. */
+    const weeds = new Sending();
+    let held = 0;
+
+    async function tellWeeds(): Promise<void> {
+        await weeds.send((submission) =>
+            taken(api.POST('/api/sprayers/{id}/events', { params: { path: { id: held } }, body: { submission, kind: 'weed-killer' } })),
+        );
+    }
 
     async function add(event?: SubmitEvent): Promise<void> {
         event?.preventDefault();
@@ -31,6 +41,10 @@
                 ),
         );
         if (made !== null) {
+            if (form.values.weeds) {
+                held = made.id;
+                await tellWeeds();
+            }
             undo.made('sprayers', made, made.name, undefined, form.mended === null ? undefined : arrived(made.name, form.mended));
             form.clear();
             onadded();
@@ -66,6 +80,10 @@
                 >{#each shapes as one (one.code)}<option value={one.code}>{one.words}</option>{/each}</select
             ></label
         >
+        <label class="flex min-h-11 items-center gap-3"
+            ><input type="checkbox" class="checkbox checkbox-primary" bind:checked={form.values.weeds} /> Weed killer was in it once</label
+        >
+        <FormFoot form={weeds} send={() => void tellWeeds()} />
         <FormFoot {form} send={() => void add()} />
         <button class="btn btn-primary" disabled={form.held}>Add</button>
     </form>

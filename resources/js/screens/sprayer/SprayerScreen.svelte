@@ -7,6 +7,7 @@
     import Waiting from '../../parts/Waiting.svelte';
     import { route } from '../../routes';
     import DetailsForm from './DetailsForm.svelte';
+    import Remembers from './Remembers.svelte';
     import Strip from './Strip.svelte';
 
     const id = Number(route.params.id);
@@ -33,7 +34,10 @@
                         shapes={catalogue.shapes}
                         onkept={() => void page.reload()}
                     />{/key}
-                <Strip {sprayer} />
+                <div class="grid gap-4">
+                    <Strip {sprayer} />
+                    <Remembers {sprayer} onsaid={() => void page.reload()} />
+                </div>
             </div>
         {/if}
     {/snippet}

@@ -4,6 +4,7 @@
     import { Sending } from '../../lib/sending.svelte';
     import { fromNow } from '../../lib/time';
     import FormFoot from '../../parts/FormFoot.svelte';
+    import MoveForm from './MoveForm.svelte';
     import QuickCount from '../cases/QuickCount.svelte';
 
     interface Props {
@@ -17,6 +18,7 @@
     const sending = new Sending();
     const due = $derived(task.slot === 'now' || task.slot === 'evening');
     const places: Record<Schemas['Task']['kind'], (id: number) => string> = {
+        'finish-run': (id) => `/runs/${id}`,
         'finish-mixing': (id) => `/batches/${id}`,
         discard: (id) => `/batches/${id}`,
         'read-leaf-test': (id) => `/leaf-tests/${id}`,
@@ -40,23 +42,31 @@
     <p class="min-w-56 flex-1">
         <a class="text-lg font-bold" href={places[task.kind](task.ref)}>{task.text}</a>
         <span class={['text-sm', task.urgency === 'overdue' ? 'text-error font-bold' : 'quiet']}>{fromNow(task.dueAt, now)}</span>
+        {#each task.moves as move (move)}<span class="block text-sm" data-moved>{move}</span>{/each}
     </p>
-    {#if due}
-        <div class="no-print flex w-full flex-wrap items-end gap-2 sm:w-auto">
-            {#if task.kind === 'count-after' && task.counted !== null}
-                <QuickCount caseId={task.ref} counted={task.counted} {main} onsaved={onchange} />
-            {:else if task.kind === 'discard'}
-                <button class="btn" disabled={sending.held} onclick={() => void end(true)}>Used up</button>
-                <button class="btn" disabled={sending.held} onclick={() => void end(false)}>Poured away</button>
-            {:else if round}
-                <a class={[main ? 'act min-h-12' : 'btn']} href={`/bench?case=${task.ref}`} aria-label={`Mix it: ${task.text}`}>Mix it</a>
-                {#if task.again !== null}<a class="btn" href={`/bench?again=${task.again}`} aria-label={`The same again: ${task.text}`}
-                        >The same again</a
-                    >{:else}<a class="btn" href={`/cases/${task.ref}/choose`} aria-label={`Choose a spray: ${task.text}`}>Choose</a>{/if}
-            {:else}
-                <a class={[main ? 'act min-h-12' : 'btn']} href={places[task.kind](task.ref)}>{task.do}</a>
-            {/if}
-        </div>
-        <FormFoot form={sending} send={() => void end(gone)} />
+    {#if due || round || task.kind === 'count-after'}
+        {#if due}
+            <div class="no-print flex w-full flex-wrap items-end gap-2 sm:w-auto">
+                {#if task.kind === 'count-after' && task.counted !== null}
+                    <QuickCount caseId={task.ref} counted={task.counted} {main} onsaved={onchange} />
+                {:else if task.kind === 'discard'}
+                    <button class="btn" disabled={sending.held} onclick={() => void end(true)}>Used up</button>
+                    <button class="btn" disabled={sending.held} onclick={() => void end(false)}>Poured away</button>
+                {:else if round}
+                    <a class={[main ? 'act min-h-12' : 'btn']} href={`/bench?case=${task.ref}`} aria-label={`Mix it: ${task.text}`}
+                        >Mix it</a
+                    >
+                    <a class="btn" href="/day" aria-label={`Which hour: ${task.text}`}>Which hour</a>
+                    {#if task.again !== null}<a class="btn" href={`/bench?again=${task.again}`} aria-label={`The same again: ${task.text}`}
+                            >The same again</a
+                        >{:else}<a class="btn" href={`/cases/${task.ref}/choose`} aria-label={`Choose a spray: ${task.text}`}>Choose</a
+                        >{/if}
+                {:else}
+                    <a class={[main ? 'act min-h-12' : 'btn']} href={places[task.kind](task.ref)}>{task.do}</a>
+                {/if}
+            </div>
+            <FormFoot form={sending} send={() => void end(gone)} />
+        {/if}
+        {#if task.kind !== 'finish-run' && task.kind !== 'finish-mixing' && task.kind !== 'discard'}<MoveForm {task} {onchange} />{/if}
     {/if}
 </li>

@@ -8,7 +8,16 @@
     import Waiting from '../../parts/Waiting.svelte';
     import TaskRow from './TaskRow.svelte';
 
-    const today = new Loaded(() => taken(api.GET('/api/today', { params: { query: { zone: zone() } } })));
+    let pages = $state(1);
+    /** As many pages as were asked for, put together. */
+    const today = new Loaded(async () => {
+        let all = await taken(api.GET('/api/today', { params: { query: { zone: zone() } } }));
+        for (let page = 1; page < pages && all.next !== null; ++page) {
+            const next = await taken(api.GET('/api/today', { params: { query: { zone: zone(), from: all.next } } }));
+            all = { ...next, tasks: [...all.tasks, ...next.tasks].toSorted((a, b) => a.dueAt.localeCompare(b.dueAt)) };
+        }
+        return all;
+    });
     undo.followedBy(today);
     const first = (tasks: Schemas['Task'][]): Schemas['Task'] | undefined =>
         tasks.find((one) => one.slot === 'now') ?? tasks.find((one) => one.slot === 'evening');
@@ -20,7 +29,11 @@
     ] as const;
 </script>
 
-<Head title="Today"><a class="btn" href="/look">What is on my plant?</a><a class="btn" href="/bench">Mix a spray</a></Head>
+<Head title="Today"
+    ><a class="btn" href="/look">What is on my plant?</a><a class="btn" href="/day">When to spray</a><a class="btn" href="/bench"
+        >Mix a spray</a
+    ></Head
+>
 <Waiting of={today}>
     {#snippet children(all)}
         {#if all.plants === 0}
@@ -48,5 +61,12 @@
                 </section>
             {/if}
         {/each}
+        {#if all.next !== null}<button
+                class="btn"
+                onclick={() => {
+                    ++pages;
+                    void today.reload();
+                }}>Show more</button
+            >{/if}
     {/snippet}
 </Waiting>

@@ -1,69 +1,78 @@
 <script lang="ts">
-    import type { Schemas } from '../../lib/client';
-    import { percent } from '../../lib/figures';
+    import { millilitres } from '../../lib/figures';
+    import LevelMark from '../../parts/LevelMark.svelte';
+    import { down, levelOf, span, type Row } from './figures';
 
-    const { row }: { row: Schemas['Worked']['records'][number] } = $props();
-    const low = $derived(row.lowPercent ?? 0);
-    const high = $derived(row.highPercent ?? 100);
-    const share = $derived(row.judged > 0 ? (100 * row.worked) / row.judged : null);
+    const { row }: { row: Row } = $props();
+    const FROM = 10;
+    const LENGTH = 200;
     const told = $derived(
-        row.lowPercent === null
-            ? 'Nothing judged yet'
-            : `It works in ${percent(Math.round(low))} to ${percent(Math.round(high))} % of rounds, as far as the counts tell`,
+        row.effectPercent === null || row.effectLow === null || row.effectHigh === null
+            ? 'Not judged yet'
+            : `Brings it down by ${down(row.effectPercent)}, ${down(row.effectLow)} to ${down(row.effectHigh)}`,
+    );
+    const costs = $derived(
+        [
+            row.roundsNeeded === null ? '' : `${row.roundsNeeded} ${row.roundsNeeded === 1 ? 'round' : 'rounds'} until down`,
+            row.litresPerCase === null ? '' : `${millilitres(1000 * row.litresPerCase)} a case`,
+            row.minutesPerCase === null ? '' : `${Math.round(row.minutesPerCase)} min a case`,
+            row.burntAfter === 0 ? '' : `burnt after ${row.burntAfter} of ${row.rounds}`,
+        ].filter((part) => part !== ''),
     );
 </script>
 
-<li class="border-base-300 grid gap-x-6 gap-y-1 border-b py-2 lg:grid-cols-[minmax(0,1fr)_20rem]" data-recipe={row.recipe.slug}>
-    <div>
-        <p>
-            <strong class="text-lg">{row.recipe.name}</strong>
-            {#if row.strength.length > 0}<span class="quiet" data-strength>{row.strength.join(', ')}</span>{/if}
-        </p>
-        <p>
-            <strong data-verdict={row.verdict}>{row.verdictWords.split(' (')[0]}{row.verdictWords.includes(' (') ? '.' : ''}</strong>
-            <span data-worked>Worked in {row.worked} of {row.judged} judged</span>{#if row.medianReductionPercent !== null}, mostly {percent(
-                    Math.abs(row.medianReductionPercent),
-                )} % {row.medianReductionPercent >= 0 ? 'fewer' : 'more'}{/if}.
-        </p>
-        <p class="hidden print:block">{told}.</p>
+<tr data-recipe={row.recipe.slug}>
+    <th scope="row">
+        <strong class="block text-lg">{row.recipe.name}</strong>
+        {#if row.strength.length > 0}<span class="quiet text-sm font-normal" data-strength>{row.strength.join(', ')}</span>{/if}
+    </th>
+    <td>
+        <span class="flex items-start gap-2"
+            ><LevelMark level={levelOf(row.verdict)} silent /><strong data-verdict={row.verdict}>{row.verdictWords}</strong></span
+        >
+    </td>
+    <td class="plot">
+        <svg viewBox="0 0 260 44" class="w-full max-w-72" role="img" aria-label={told}>
+            <path d={`M${FROM} 16H${FROM + LENGTH}`} class="stroke-base-300" stroke-width="2" />
+            {#each [0, 50, 100] as tick (tick)}<path
+                    d={`M${FROM + (LENGTH * tick) / 100} 8v16`}
+                    class="stroke-base-300"
+                    stroke-width="2"
+                /><text x={FROM + (LENGTH * tick) / 100} y="40" text-anchor="middle" font-size="13" class="fill-base-content"
+                    >{tick}{tick === 100 ? ' %' : ''}</text
+                >{/each}
+            {#if row.effectPercent !== null && row.effectLow !== null && row.effectHigh !== null}
+                {@const bar = span(row.effectLow, row.effectHigh, FROM, LENGTH)}
+                <rect x={bar.x} y="12" width={bar.width} height="8" class="fill-primary" />
+                <path
+                    d={`M${span(row.effectPercent, row.effectPercent, FROM, LENGTH).x} 6l9 10 -9 10 -9 -10z`}
+                    class="fill-accent stroke-base-content"
+                    stroke-width="2"
+                />
+            {:else}<text x={FROM + LENGTH / 2} y="14" text-anchor="middle" font-size="13" class="fill-base-content">not judged</text>{/if}
+        </svg>
+        <span class="hidden text-sm print:block">{told}.</span>
+    </td>
+    <td
+        ><span class="md:hidden">Worked in </span><span data-worked>{row.worked} of {row.judged}</span><span class="sr-only">
+            judged rounds</span
+        ></td
+    >
+    <td>
+        {#if costs.length > 0}<span class="quiet block text-sm">{costs.join(', ')}</span>{/if}
         <div class="no-print flex flex-wrap items-start gap-x-4">
+            <details class="min-w-0">
+                <summary class="min-h-11 cursor-pointer py-2">Why</summary>
+                <ul class="quiet text-sm">
+                    {#each row.because as sentence, i (i)}<li>{sentence}</li>{/each}
+                    {#each row.wentWith as sentence, i (i)}<li>{sentence}</li>{/each}
+                </ul>
+            </details>
             <a
                 class="link inline-flex min-h-11 items-center"
                 href={`/bench?again=${row.lastBatch}`}
                 aria-label={`Mix it again: ${row.recipe.name}`}>Mix it again</a
             >
-            <details class="min-w-0 flex-1">
-                <summary class="min-h-11 cursor-pointer py-2">Why</summary>
-                <ul class="quiet text-sm">
-                    <li>{row.verdictWords}</li>
-                    {#each row.because as sentence, i (i)}<li>{sentence}</li>{/each}
-                </ul>
-            </details>
         </div>
-    </div>
-    <svg viewBox="0 0 340 60" class="w-full max-w-sm self-center" role="img" aria-label={told}>
-        {#if row.lowPercent !== null}
-            <path d="M10 22H330" class="stroke-base-300" stroke-width="4" stroke-linecap="round" />
-            <path d={`M${10 + 3.2 * low} 22H${10 + 3.2 * high}`} class="stroke-primary" stroke-width="10" />
-            <path d={`M${10 + 3.2 * low} 10v24M${10 + 3.2 * high} 10v24`} class="stroke-primary" stroke-width="4" />
-            {#if share !== null}<circle
-                    cx={10 + 3.2 * share}
-                    cy="22"
-                    r="9"
-                    class="fill-accent stroke-base-content"
-                    stroke-width="2.5"
-                />{/if}
-            {#each [0, 50, 100] as tick (tick)}
-                <text
-                    x={10 + 3.2 * tick}
-                    y="56"
-                    text-anchor={tick === 0 ? 'start' : tick === 100 ? 'end' : 'middle'}
-                    font-size="16"
-                    class="fill-base-content font-mono">{tick}{tick === 100 ? ' %' : ''}</text
-                >
-            {/each}
-        {:else}
-            <text x="170" y="31" text-anchor="middle" font-size="16" class="fill-base-content">not judged yet</text>
-        {/if}
-    </svg>
-</li>
+    </td>
+</tr>

@@ -1,53 +1,145 @@
 <script lang="ts">
-    import { api, taken, type Schemas } from '../../lib/client';
+    import { tick } from 'svelte';
+    import { api, taken } from '../../lib/client';
     import { Loaded } from '../../lib/loaded.svelte';
     import { undo } from '../../lib/undo.svelte';
     import Empty from '../../parts/Empty.svelte';
     import Head from '../../parts/Head.svelte';
     import Waiting from '../../parts/Waiting.svelte';
+    import { byPest, type Row, type Untried } from './figures';
+    import LogBook from './LogBook.svelte';
+    import Matrix from './Matrix.svelte';
+    import NextTrial from './NextTrial.svelte';
     import RecordRow from './RecordRow.svelte';
 
-    type Row = Schemas['Worked']['records'][number];
-    const records = new Loaded(async () => (await taken(api.GET('/api/worked'))).records);
-    undo.followedBy(records);
-    let shown = $state('');
+    let pages = $state(1);
+    /** Pages that were asked for so far, put together. */
+    const worked = new Loaded(async () => {
+        const records: Row[] = [];
+        const untried: Untried[] = [];
+        let more = false;
+        for (let page = 0; page < pages; ++page) {
+            const answer = await taken(api.GET('/api/worked', records.length === 0 ? {} : { params: { query: { from: records.length } } }));
+            records.push(...answer.records);
+            untried.push(...answer.untried.filter((one) => !untried.some((had) => had.pest === one.pest && had.family === one.family)));
+            more = answer.more;
+        }
+        return { groups: byPest(records, untried), more };
+    });
+    undo.followedBy(worked);
+    /** Pests whose sprays are shown; the first one by itself, and all of them on paper. */
+    let shown = $state<Record<string, boolean>>({});
+    let paper = $state(false);
+    const isOpen = (pest: string, i: number): boolean => paper || (shown[pest] ?? i === 0);
 
-    const pests = (all: Row[]): { value: string; label: string }[] => [
-        { value: '', label: 'All pests' },
-        ...[...new Map(all.map((row) => [row.pest, row.pestName])).entries()].map(([value, label]) => ({ value, label })),
-    ];
-    const grouped = (all: Row[]): { pest: string; name: string; rows: Row[] }[] =>
-        pests(all)
-            .slice(1)
-            .filter((pest) => shown === '' || pest.value === shown)
-            .map((pest) => ({ pest: pest.value, name: pest.label, rows: all.filter((row) => row.pest === pest.value) }));
+    async function show(pest: string): Promise<void> {
+        shown[pest] = true;
+        await tick();
+        document.getElementById(pest)?.scrollIntoView();
+    }
 </script>
 
-<Head title="What worked" />
-<Waiting of={records}>
+<svelte:window onbeforeprint={() => (paper = true)} onafterprint={() => (paper = false)} />
+<Head title="What worked"><a class="btn" href="/trials">Trials</a></Head>
+<Waiting of={worked}>
     {#snippet children(all)}
-        {#if all.length === 0}
+        {#if all.groups.length === 0}
             <Empty
                 text="Nothing was sprayed yet. Count before spraying and again at the fair look, and this page will say which spray worked on what."
                 to="/plants"
                 action="Go to the plants"
             />
         {:else}
-            <p class="mb-2 max-w-prose">Best first. The bar is the share of rounds that would work, as far as the counts tell.</p>
-            <label class="no-print mb-4 flex flex-wrap items-center gap-3">
-                <span class="font-bold">Show</span>
-                <select class="select w-auto" bind:value={shown}>
-                    {#each pests(all) as pest (pest.value)}<option value={pest.value}>{pest.label}</option>{/each}
-                </select>
-            </label>
-            {#each grouped(all) as group (group.pest)}
-                <section class="dish mb-5" aria-label={group.name}>
-                    <h2>{group.name}</h2>
-                    <ol>
-                        {#each group.rows as row (row.recipe.slug + row.strength.join())}<RecordRow {row} />{/each}
-                    </ol>
+            <Matrix groups={all.groups} onshow={(pest) => void show(pest)} />
+            {#each all.groups as group, i (group.pest)}
+                <section class="dish mt-5" aria-label={group.name} id={group.pest}>
+                    <details open={isOpen(group.pest, i)} ontoggle={(event) => (shown[group.pest] = event.currentTarget.open)}>
+                        <summary class="min-h-11 cursor-pointer py-1"><h2 class="inline">{group.name}</h2></summary>
+                        <table class="records w-full text-left">
+                            <thead>
+                                <tr>
+                                    <th scope="col">Best first</th><th scope="col">Verdict</th><th scope="col">Percent down</th><th
+                                        scope="col">Worked</th
+                                    ><th scope="col"><span class="sr-only">What it took, and why</span></th>
+                                </tr>
+                            </thead>
+                            <tbody>
+                                {#each group.rows as row (row.recipe.slug + row.strength.join())}<RecordRow {row} />{/each}
+                            </tbody>
+                        </table>
+                        {#if group.untried.length > 0}<p class="quiet mt-2 text-sm" data-untried>
+                                Never tried here: {group.untried
+                                    .map((one) => `${one.family} (${one.expectedPercent} % expected)`)
+                                    .join(', ')}.
+                            </p>{/if}
+                        <div class="no-print mt-2"><NextTrial pest={group.pest} /></div>
+                    </details>
                 </section>
             {/each}
+            {#if all.more}<p class="mt-4">
+                    <button
+                        class="btn"
+                        onclick={() => {
+                            ++pages;
+                            void worked.reload();
+                        }}>Show more</button
+                    >
+                </p>{/if}
         {/if}
+        <details class="no-print border-base-300 mt-6 border-b">
+            <summary class="min-h-12 cursor-pointer py-3 font-bold">The book out, and in</summary>
+            <LogBook ontaken={() => void worked.reload()} />
+        </details>
     {/snippet}
 </Waiting>
+
+<style>
+    .records {
+        table-layout: fixed;
+        border-collapse: collapse;
+    }
+    .records :global(th),
+    .records :global(td) {
+        padding: 0.4rem 0.75rem 0.4rem 0;
+        vertical-align: top;
+    }
+    .records :global(tbody tr) {
+        border-top: 1px solid var(--color-base-300);
+    }
+    .records th:nth-child(1) {
+        width: 30%;
+    }
+    .records th:nth-child(2) {
+        width: 15%;
+    }
+    .records th:nth-child(3) {
+        width: 26%;
+    }
+    .records th:nth-child(4) {
+        width: 9%;
+    }
+    @media (max-width: 47rem) {
+        .records thead {
+            position: absolute;
+            clip-path: inset(50%);
+            width: 1px;
+            height: 1px;
+            overflow: hidden;
+        }
+        .records,
+        .records tbody,
+        .records :global(tr),
+        .records :global(td),
+        .records :global(tr > th) {
+            display: block;
+            width: auto;
+        }
+        .records :global(td),
+        .records :global(tr > th) {
+            padding: 0.15rem 0;
+        }
+        .records :global(tr) {
+            padding: 0.6rem 0;
+        }
+    }
+</style>

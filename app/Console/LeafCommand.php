@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console;
+
+use IdleMixer\Core\Ask\LeafPhotos;
+use IdleMixer\Core\Data\PhotoLines;
+use IdleMixer\Core\Failure;
+use IdleMixer\Core\Photo\RefusedPicture;
+use Illuminate\Console\Command;
+
+final class LeafCommand extends Command
+{
+    use PrintsDocuments;
+
+    protected $signature = 'mixer:leaf {photo : a JPEG, PNG or WebP of one leaf on plain paper, or - for standard input} {--before= : one of the same leaf before it was sprayed} {--json : print the document; there is no other form}';
+
+    protected $description = 'Measure from photographs how much of a leaf is hurt';
+
+    public function handle(): int
+    {
+        try {
+            $before = $this->option('before');
+            $document = LeafPhotos::answer(self::bytes($this->argument('photo'), '/photo'), $before === null ? null : self::bytes($before, '/before'));
+        } catch (Failure $failure) {
+            $this->printJson(['error' => ['path' => $failure->path(), 'message' => $failure->getMessage()]]);
+
+            return self::FAILURE;
+        }
+        $this->printJson($document);
+
+        return self::SUCCESS;
+    }
+
+    /** @throws RefusedPicture when the file cannot be read */
+    private static function bytes(mixed $file, string $path): string
+    {
+        // One byte more than is allowed is enough to know that it is too much.
+        $limit = PhotoLines::MOST_BYTES['value'] + 1;
+        $bytes = $file === '-' ? stream_get_contents(STDIN, $limit) : (is_string($file) && is_file($file) && is_readable($file) ? file_get_contents($file, false, null, 0, $limit) : false);
+        if ($bytes === false) {
+            throw RefusedPicture::because('no-file', 'The file cannot be read. Give the path of a JPEG, PNG or WebP picture.', $path);
+        }
+
+        return $bytes;
+    }
+}

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Answer;
+
+use App\Models\Burn;
+use App\Records\Corrections;
+use App\Records\Words;
+use IdleMixer\Core\Leaf\BurnCause;
+use IdleMixer\Core\Leaf\InjuryKind;
+use IdleMixer\Core\Wording\LeafWords;
+
+/** Burn that was seen after a round. */
+final readonly class BurnAnswer
+{
+    /**
+     * @param list<string> $kinds
+     * @param list<string> $special
+     */
+    public function __construct(
+        public int $id,
+        public int $version,
+        public string $seenAt,
+        public float $share,
+        public array $kinds,
+        public array $special,
+        public string $words,
+        public string $notes,
+        public int $changes,
+    ) {}
+
+    public static function of(Burn $burn): self
+    {
+        $kinds = array_map(InjuryKind::from(...), Words::of($burn->kinds));
+        $special = array_map(BurnCause::from(...), Words::of($burn->special));
+
+        return new self(
+            $burn->id,
+            $burn->version,
+            Instant::of($burn->seen_at),
+            $burn->share,
+            array_column($kinds, 'value'),
+            array_column($special, 'value'),
+            LeafWords::burn($burn->share, $kinds, $special),
+            $burn->notes,
+            Corrections::count($burn),
+        );
+    }
+}

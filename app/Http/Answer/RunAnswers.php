@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Answer;
+
+use App\Models\Round;
+use App\Models\Run;
+use App\Models\RunPlant;
+use App\Records\BatchBook;
+use App\Records\RunBook;
+use DateTimeImmutable;
+use IdleMixer\Core\Data\WorkLines;
+use IdleMixer\Core\Run\RunPlan;
+use IdleMixer\Core\Run\RunStep;
+use IdleMixer\Core\Wording\Durations;
+use IdleMixer\Core\Wording\Measures;
+use IdleMixer\Core\Wording\RestWords;
+use IdleMixer\Core\Wording\RunWords;
+
+/** Tells of a walk through the bed: its steps, which is next, and what was done when. */
+final readonly class RunAnswers
+{
+    public function __construct(private RunBook $runs, private BatchBook $book, private RunWords $words, private RestWords $rest) {}
+
+    public function of(Run $run, DateTimeImmutable $now): RunAnswer
+    {
+        $run->loadMissing(['batch.recipeVersion.recipe', 'plants.case.plant', 'taps']);
+        $plan = $this->runs->plan($run);
+        $tapped = RunBook::tapped($run);
+        $seconds = $this->runs->reshakeSeconds($run->batch);
+        $again = $seconds === null ? '' : $this->words->again($seconds);
+        $empty = $plan->canRunEmpty($tapped);
+        $current = $plan->current($tapped);
+        $record = $this->book->record($run->batch);
+
+        return new RunAnswer(
+            $run->id,
+            $run->version,
+            Instant::of($now),
+            new RefAnswer($run->batch->id, $run->batch->name),
+            $run->rinses,
+            $run->weather,
+            Instant::of($run->started_at),
+            Instant::maybe($run->paused_at),
+            Instant::maybe($run->finished_at),
+            $run->batch->make_ml,
+            Measures::volume($run->batch->make_ml, $record->unit),
+            $seconds !== null && $seconds <= WorkLines::LONGEST_CLOCK['value'] ? $seconds : null,
+            $again,
+            array_map(fn(RunStep $step): RunStepAnswer => $this->step($step, $run, $again, $now), $plan->steps($tapped)),
+            $current?->key,
+            $empty === null || $current === null ? null : RunPlan::EMPTY . "{$empty}-{$current->ref}",
+            $this->plants($run),
+        );
+    }
+
+    private function step(RunStep $step, Run $run, string $again, DateTimeImmutable $now): RunStepAnswer
+    {
+        $words = $this->words->step($step, [
+            'plants' => $this->runs->troubles($run),
+            'batch' => $run->batch->name,
+            'mixed' => $run->batch->made_at === null ? 'just now' : Durations::rounded(max(0.0, ($now->getTimestamp() - $run->batch->made_at->getTimestamp()) / 3600.0)) . ' ago',
+            'spoons' => str_starts_with($step->key, 'fill-') && $step->ref !== null ? $this->runs->spoons($run->batch, $step->ref) : '',
+            'again' => $again,
+            'rest' => $this->rest->where($this->book->record($run->batch)->loads[0]->mixture),
+        ]);
+
+        return new RunStepAnswer($step->key, $step->kind->value, $words['say'], $words['more'], $step->minutes, Instant::maybe($run->taps->firstWhere('step', $step->key)?->tapped_at));
+    }
+
+    /** @return list<RunPlantAnswer> */
+    private function plants(Run $run): array
+    {
+        $rounds = Round::query()->where('run_id', $run->id)->get()->keyBy('id');
+
+        return array_values($run->plants->map(static function (RunPlant $plant) use ($rounds): RunPlantAnswer {
+            $round = $plant->round_id === null ? null : $rounds->get($plant->round_id);
+
+            return new RunPlantAnswer($plant->case_id, $plant->case->plant->name, Instant::maybe($round?->sprayed_at), $round?->litres);
+        })->all());
+    }
+}

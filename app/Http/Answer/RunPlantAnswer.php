@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Answer;
+
+/** A plant on a walk through the bed. */
+final readonly class RunPlantAnswer
+{
+    public function __construct(
+        public int $caseId,
+        public string $name,
+        public ?string $sprayedAt,
+        public ?float $litres,
+    ) {}
+}

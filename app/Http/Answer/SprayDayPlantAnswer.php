@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Answer;
+
+/** A plant with the hours that are best for it. */
+final readonly class SprayDayPlantAnswer
+{
+    /** @param list<WindowAnswer> $windows best first */
+    public function __construct(
+        public int $id,
+        public string $name,
+        public string $stands,
+        /** Its open cases. */
+        public string $troubles,
+        /** What this hour is. */
+        public string $verdict,
+        public string $because,
+        public array $windows,
+    ) {}
+}

@@ -1,0 +1,144 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Answer;
+
+use App\Models\Burn;
+use App\Models\Count;
+use App\Models\LeafPhoto;
+use App\Models\LeafTest;
+use App\Models\PestCase;
+use App\Models\PlantPicture;
+use App\Models\Round;
+use App\Records\BatchBook;
+use App\Records\CaseTrials;
+use App\Records\GardenBook;
+use App\Records\WeatherBook;
+use DateTimeImmutable;
+use IdleMixer\Core\Data\EvidenceLines;
+use IdleMixer\Core\Trouble\TroubleCatalogue;
+use IdleMixer\Core\Wording\CompositionWords;
+use IdleMixer\Core\Wording\Figures;
+use IdleMixer\Core\Wording\Findings;
+
+/** A case from first sight to closed, told in order. */
+final readonly class StoryAnswers
+{
+    private const HOUR = 3600;
+
+    private const DAY_HOURS = 24;
+
+    public function __construct(private TroubleCatalogue $troubles, private CaseTrials $trials, private Findings $findings, private GardenBook $garden, private WeatherBook $weather) {}
+
+    public function of(PestCase $case, DateTimeImmutable $now): StoryAnswer
+    {
+        $case->loadMissing(['plant', 'rounds.batch', 'rounds.burns', 'counts']);
+        $trouble = $this->troubles->trouble($case->pest);
+        $until = $case->closed_at ?? $now;
+        $rain = $this->rain($case->opened_at, $until, $now);
+        $events = [
+            new StoryEvent($case->opened_at, 'opened', "First seen. {$case->notes}"),
+            ...$this->rounds($case),
+            ...self::counts($case, $trouble->counted ?? ''),
+            ...array_map(static fn(StoryRain $day): StoryEvent => new StoryEvent($day->at, 'rain', 'Rain: ' . Figures::short($day->millimetres) . ' mm.'), $rain),
+            ...self::pictures($case, $until),
+            ...($case->closed_at === null ? [] : [new StoryEvent($case->closed_at, 'closed', "Closed. {$case->conclusion}")]),
+        ];
+        usort($events, static fn(StoryEvent $a, StoryEvent $b): int => $a->at <=> $b->at);
+
+        return new StoryAnswer("{$trouble->name} on {$case->plant->name}", $trouble->counted ?? '', $case->plant->place, $case->opened_at, $case->closed_at, $this->garden->place()->zone ?? null, $events, $rain);
+    }
+
+    /** @return list<StoryEvent> */
+    private function rounds(PestCase $case): array
+    {
+        $trials = $this->trials->of($case);
+        $events = [];
+        foreach (array_values($case->rounds->all()) as $i => $round) {
+            $trial = $trials[$round->id] ?? null;
+            $said = $trial === null ? '' : trim($this->findings->trial($trial) . ' ' . $this->findings->formula($trial, $case->pest));
+            $events[] = new StoryEvent($round->sprayed_at, 'round', self::round($round, $i + 1) . " {$said}", handWork: $round->hand_work);
+            foreach ($round->burns as $burn) {
+                $events[] = self::burn($burn);
+            }
+        }
+
+        return $events;
+    }
+
+    private static function round(Round $round, int $number): string
+    {
+        $strength = implode(', ', CompositionWords::of(BatchBook::composition($round->batch)));
+
+        return implode(' ', array_filter([
+            "Round {$number}: {$round->batch->name}" . ($strength === '' ? '.' : " ({$strength})."),
+            $round->hand_work ? 'Pruned, wiped or hosed the same day.' : '',
+            $round->weather === '' ? '' : "Weather: {$round->weather}.",
+            $round->override === '' ? '' : "Without proof on leaves: {$round->override}",
+            $round->notes,
+        ], static fn(string $words): bool => $words !== ''));
+    }
+
+    private static function burn(Burn $burn): StoryEvent
+    {
+        return new StoryEvent($burn->seen_at, 'burn', BurnAnswer::of($burn)->words . ($burn->notes === '' ? '' : " {$burn->notes}"));
+    }
+
+    /** @return list<StoryEvent> */
+    private static function counts(PestCase $case, string $counted): array
+    {
+        return array_values($case->counts->map(static fn(Count $count): StoryEvent => new StoryEvent(
+            $count->counted_at,
+            $count->untreated ? 'untreated' : 'count',
+            implode(' ', array_filter([
+                Figures::short($count->value) . " {$counted}" . ($count->untreated ? ', on the plant left alone.' : '.'),
+                match ($count->new_growth) {
+                    'clean' => 'New growth clean.',
+                    'hit' => 'New growth hit.',
+                    default => '',
+                },
+                $count->helpers === true ? 'Helpful insects about.' : '',
+                $count->notes,
+            ], static fn(string $words): bool => $words !== '')),
+            $count->value,
+        ))->all());
+    }
+
+    /** @return list<StoryEvent> */
+    private static function pictures(PestCase $case, DateTimeImmutable $until): array
+    {
+        $events = [];
+        $picture = PlantPicture::query()->where('plant_id', $case->plant_id)->first();
+        if ($picture !== null && $picture->taken_at >= $case->opened_at && $picture->taken_at <= $until) {
+            $events[] = new StoryEvent($picture->taken_at, 'picture', "{$case->plant->name}.", null, $picture->picture);
+        }
+        $tests = LeafTest::query()->where('plant_id', $case->plant_id)->where('applied_at', '>=', $case->opened_at)->where('applied_at', '<=', $until)->pluck('id')->all();
+        foreach (LeafPhoto::query()->whereIn('leaf_test_id', $tests)->orderBy('taken_at')->limit(EvidenceLines::STORY_PICTURES['value'])->get() as $photo) {
+            $events[] = new StoryEvent($photo->taken_at, 'picture', "Leaf {$photo->leaf} of a leaf test, " . ($photo->before ? 'before' : 'after') . '.', null, $photo->picture);
+        }
+
+        return $events;
+    }
+
+    /** @return list<StoryRain> days on which it rained so much that sprays are washed off */
+    private function rain(DateTimeImmutable $from, DateTimeImmutable $until, DateTimeImmutable $now): array
+    {
+        $place = $this->garden->place();
+        $hours = min(intdiv($until->getTimestamp() - $from->getTimestamp(), self::HOUR), EvidenceLines::STORY_DAYS['value'] * self::DAY_HOURS);
+        if ($place === null || $hours < 1) {
+            return [];
+        }
+        $days = [];
+        foreach ($this->weather->between($place, WeatherBook::hour($from), $hours, $now)->hours as $hour) {
+            $day = (new DateTimeImmutable("@{$hour->at}"))->setTimezone($place->zone)->format('Y-m-d');
+            $days[$day] = ($days[$day] ?? 0.0) + ($hour->rain ?? 0.0);
+        }
+        $all = [];
+        foreach (array_filter($days, static fn(float $sum): bool => $sum >= EvidenceLines::STORY_RAIN['value']) as $day => $sum) {
+            $all[] = new StoryRain(new DateTimeImmutable("{$day} 12:00", $place->zone), round($sum, 1));
+        }
+
+        return $all;
+    }
+}

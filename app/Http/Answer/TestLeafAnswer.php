@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Answer;
+
+/** One marked leaf of a test. */
+final readonly class TestLeafAnswer
+{
+    public function __construct(
+        public int $number,
+        public string $role,
+        public float $rung,
+        public string $words,
+        public bool $photoBefore,
+        public bool $photoAfter,
+    ) {}
+}

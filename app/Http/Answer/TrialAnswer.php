@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Answer;
+
+/** Two sprays side by side. */
+final readonly class TrialAnswer
+{
+    /**
+     * @param list<bool>            $lots  whether each leaf or plant gets the first spray, by its number from the first
+     * @param list<TrialLookAnswer> $looks earliest first
+     */
+    public function __construct(
+        public int $id,
+        public int $version,
+        public string $name,
+        public string $pest,
+        public string $pestName,
+        public string $one,
+        public string $other,
+        public string $unit,
+        public int $units,
+        public bool $blind,
+        public string $begunAt,
+        public ?string $sprayedAt,
+        public ?string $endedAt,
+        public string $conclusion,
+        public array $lots,
+        public array $looks,
+        /** Percent fewer where the first was than where the second was; null where nothing can be said. */
+        public ?float $percent,
+        public ?float $low,
+        public ?float $high,
+        public bool $settled,
+        public string $result,
+    ) {}
+}

@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Answer;
+
+use App\Models\Trial;
+use App\Models\TrialLook;
+use App\Records\Looks;
+use IdleMixer\Core\Evidence\Lots;
+use IdleMixer\Core\Evidence\LotTrial;
+use IdleMixer\Core\Evidence\SpotLook;
+use IdleMixer\Core\Trouble\TroubleCatalogue;
+use IdleMixer\Core\Wording\TrialWords;
+
+/** Tells of a trial: who gets what, what was counted, and what it says. */
+final readonly class TrialAnswers
+{
+    public function __construct(private TroubleCatalogue $troubles) {}
+
+    public function of(Trial $trial): TrialAnswer
+    {
+        $lots = Lots::draw($trial->seed, $trial->units);
+        $looks = array_values($trial->looks->all());
+        $counted = new LotTrial($lots, array_map(static fn(TrialLook $look): SpotLook => new SpotLook($look->counted_at, Looks::ofTrial($look)), $looks), $trial->sprayed_at);
+        $found = $counted->result();
+        $trouble = $this->troubles->trouble($trial->pest);
+
+        return new TrialAnswer(
+            $trial->id,
+            $trial->version,
+            $trial->name,
+            $trial->pest,
+            $trouble->name,
+            $trial->one,
+            $trial->other,
+            $trial->unit,
+            $trial->units,
+            $trial->blind,
+            Instant::of($trial->begun_at),
+            Instant::maybe($trial->sprayed_at),
+            Instant::maybe($trial->ended_at),
+            $trial->conclusion,
+            $lots,
+            array_map(static fn(TrialLook $look): TrialLookAnswer => new TrialLookAnswer($look->id, $look->version, Instant::of($look->counted_at), Looks::ofTrial($look)), $looks),
+            $found?->percent,
+            $found?->low,
+            $found?->high,
+            $counted->isSettled(),
+            TrialWords::result($counted, $trial->one, $trial->other),
+        );
+    }
+}

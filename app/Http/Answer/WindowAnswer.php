@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Answer;
+
+/** Hours in a row that are equally good. */
+final readonly class WindowAnswer
+{
+    public function __construct(
+        public string $from,
+        public string $to,
+        public string $verdict,
+        public string $because,
+    ) {}
+}

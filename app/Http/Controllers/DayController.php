@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Answer\DayAnswers;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Psr\Clock\ClockInterface;
+
+/** The hours of the coming week for a spray. */
+final class DayController
+{
+    public function __invoke(Request $request, DayAnswers $answer, ClockInterface $clock): JsonResponse
+    {
+        $spray = $request->query('spray', '');
+        $plant = $request->query('plant');
+
+        return new JsonResponse($answer->of(is_string($spray) ? $spray : '', is_string($plant) && ctype_digit($plant) ? (int) $plant : null, $clock->now()));
+    }
+}

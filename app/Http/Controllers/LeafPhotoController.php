@@ -1,0 +1,102 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Answer\MeasuredLeafAnswer;
+use App\Http\Body;
+use App\Http\Input\PhotoReadingInput;
+use App\Http\RefusedCall;
+use App\Models\LeafPhoto;
+use App\Models\LeafTest;
+use App\Records\FromNotebook;
+use IdleMixer\Core\Data\PhotoLines;
+use IdleMixer\Core\Document\Node;
+use IdleMixer\Core\Leaf\TestLeaf;
+use IdleMixer\Core\Photo\Change;
+use IdleMixer\Core\Photo\LeafPhoto as Photo;
+use IdleMixer\Core\Photo\Measured;
+use IdleMixer\Core\Photo\PictureFile;
+use IdleMixer\Core\Photo\Reading;
+use IdleMixer\Core\Photo\RefusedPicture;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Psr\Clock\ClockInterface;
+
+/** Photographs of the leaves of a test, and what they measure. */
+final class LeafPhotoController
+{
+    /** Letters of base 64: what fits into one call beside its keys. */
+    private const LONGEST = 1_900_000;
+
+    public function show(int $id, int $leaf, string $when): Response
+    {
+        $photo = $this->photo($id, $leaf, $when === 'before') ?? throw RefusedCall::notFound('photograph of leaf', $leaf);
+
+        return new Response((string) base64_decode($photo->picture, true), 200, ['Content-Type' => 'image/jpeg']);
+    }
+
+    /** An empty one takes it away. */
+    public function store(Request $request, int $id, int $leaf, string $when, ClockInterface $clock): JsonResponse
+    {
+        $this->leafOf($id, $leaf);
+        $before = $when === 'before';
+        $node = Body::of($request)->object(['picture'])->get('picture');
+        $text = $node->text(self::LONGEST);
+        $key = ['leaf_test_id' => $id, 'leaf' => $leaf, 'before' => $before];
+        if ($text === '') {
+            LeafPhoto::query()->where($key)->delete();
+
+            return new JsonResponse(['measured' => null]);
+        }
+        $bytes = base64_decode($text, true);
+        if ($bytes === false) {
+            throw $node->fault('Expected a picture in base 64; this is none.');
+        }
+        // It must be a picture that can be measured: anything else is not kept.
+        $measured = $this->measured($bytes, new Reading(), $node);
+        LeafPhoto::query()->updateOrCreate($key, ['picture' => base64_encode(PictureFile::stripped($bytes, PhotoLines::KEPT_SIDE['value'])), 'taken_at' => $clock->now()]);
+
+        return $this->say($id, $leaf, $before, $measured, $node);
+    }
+
+    /** Measures a kept photograph again, as the user says it is to be read. */
+    public function measure(Request $request, int $id, int $leaf, string $when): JsonResponse
+    {
+        $node = Body::of($request);
+        $photo = $this->photo($id, $leaf, $when === 'before') ?? throw RefusedCall::notFound('photograph of leaf', $leaf);
+
+        return $this->say($id, $leaf, $photo->before, $this->measured((string) base64_decode($photo->picture, true), PhotoReadingInput::read($node), $node), $node);
+    }
+
+    private function say(int $id, int $leaf, bool $before, Measured $measured, Node $node): JsonResponse
+    {
+        $earlier = $before ? null : $this->photo($id, $leaf, true);
+        $was = $earlier === null ? null : $this->measured((string) base64_decode($earlier->picture, true), new Reading(), $node);
+
+        return new JsonResponse(['measured' => MeasuredLeafAnswer::of($measured, Change::between($was, $measured), $was !== null)]);
+    }
+
+    private function measured(string $bytes, Reading $reading, Node $node): Measured
+    {
+        try {
+            return Photo::measure(PictureFile::read($bytes), $reading);
+        } catch (RefusedPicture $refused) {
+            throw $node->fault($refused->getMessage());
+        }
+    }
+
+    private function photo(int $id, int $leaf, bool $before): ?LeafPhoto
+    {
+        return LeafPhoto::query()->where(['leaf_test_id' => $id, 'leaf' => $leaf, 'before' => $before])->first();
+    }
+
+    private function leafOf(int $id, int $leaf): void
+    {
+        $test = LeafTest::query()->find($id) ?? throw RefusedCall::notFound('leaf test', $id);
+        $numbers = array_map(static fn(TestLeaf $one): int => $one->number, FromNotebook::testLeaves($test)->all);
+        in_array($leaf, $numbers, true) || throw RefusedCall::notFound('leaf of this test', $leaf);
+    }
+}

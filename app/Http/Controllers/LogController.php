@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\RefusedCall;
+use App\Records\Fresh;
+use App\Records\Log\CsvReader;
+use App\Records\Log\CsvReport;
+use App\Records\Log\CsvWriter;
+use App\Records\Log\LogReader;
+use App\Records\Log\LogWriter;
+use Generator;
+use IdleMixer\Core\Document\InvalidDocument;
+use Illuminate\Database\Connection;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Psr\Clock\ClockInterface;
+use Symfony\Component\HttpFoundation\StreamedResponse;
+use Symfony\Component\HttpKernel\Exception\UnsupportedMediaTypeHttpException;
+
+/** The whole log out of this notebook, and that of another into it. */
+final readonly class LogController
+{
+    private const KEEP = ['all', 'good', 'none'];
+
+    public function __construct(private ClockInterface $clock) {}
+
+    public function json(LogWriter $writer): StreamedResponse
+    {
+        return self::stream($writer->pieces(), 'application/json', 'idle-mixer-log.json');
+    }
+
+    public function csv(CsvWriter $writer, Fresh $fresh): StreamedResponse
+    {
+        $fresh->all();
+
+        return self::stream($writer->pieces(), 'text/csv; charset=utf-8', 'idle-mixer-log.csv');
+    }
+
+    public function takeJson(Request $request, LogReader $reader): JsonResponse
+    {
+        if ($request->getContentTypeFormat() !== 'json') {
+            throw new UnsupportedMediaTypeHttpException();
+        }
+
+        return new JsonResponse(['taken' => $reader->take(self::file($request), $this->clock->now())]);
+    }
+
+    /** `keep` says what becomes of the good rows where others are bad: all or nothing, the good ones, or a look only. */
+    public function takeCsv(Request $request, CsvReader $reader, Connection $notebook): JsonResponse
+    {
+        if (! str_starts_with((string) $request->headers->get('Content-Type'), 'text/csv')) {
+            throw new UnsupportedMediaTypeHttpException();
+        }
+        $keep = $request->query('keep', 'all');
+        if (! is_string($keep) || ! in_array($keep, self::KEEP, true)) {
+            throw InvalidDocument::because('/keep', '{found} is nothing that can be done with rows; ' . implode(', ', self::KEEP) . ' can.', is_string($keep) ? $keep : null);
+        }
+        $level = $notebook->transactionLevel();
+        $notebook->beginTransaction();
+        $report = $reader->take(self::file($request), $this->clock->now());
+        $kept = $keep === 'good' || ($keep === 'all' && $report->bad === 0);
+        if ($kept) {
+            $notebook->commit();
+        } else {
+            $notebook->rollBack($level);
+        }
+
+        return new JsonResponse(self::told($report, $kept));
+    }
+
+    /** @return array<string, mixed> */
+    private static function told(CsvReport $report, bool $kept): array
+    {
+        return ['kept' => $kept, 'rows' => $report->rows, 'new' => $report->new, 'known' => $report->known, 'bad' => $report->bad, 'plants' => $report->plants, 'cases' => $report->cases, 'faults' => $report->faults];
+    }
+
+    /** @return resource */
+    private static function file(Request $request)
+    {
+        $file = $request->getContent(true);
+
+        return is_resource($file) ? $file : throw RefusedCall::conflict('What was sent cannot be read.');
+    }
+
+    /** @param Generator<int, string> $pieces */
+    private static function stream(Generator $pieces, string $type, string $name): StreamedResponse
+    {
+        return new StreamedResponse(static function () use ($pieces): void {
+            foreach ($pieces as $piece) {
+                echo $piece;
+                flush();
+            }
+        }, 200, ['Content-Type' => $type, 'Content-Disposition' => "attachment; filename=\"{$name}\""]);
+    }
+}

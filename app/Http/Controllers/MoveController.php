@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Answer\SavedAnswer;
+use App\Http\Body;
+use App\Http\Input\MoveInput;
+use App\Models\TaskMove;
+use App\Records\Submissions;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Psr\Clock\ClockInterface;
+
+/** What somebody says of a task: another time for it, or that it is skipped. */
+final class MoveController
+{
+    public function store(Request $request, ClockInterface $clock): JsonResponse
+    {
+        $input = MoveInput::read(Body::of($request), $clock->now());
+        [$move, $new] = Submissions::of(TaskMove::query(), $input->sent->submitted(), $input->columns($clock->now()));
+
+        return new JsonResponse(['saved' => new SavedAnswer('moves', $move->id, $move->version)], $new ? 201 : 200);
+    }
+}

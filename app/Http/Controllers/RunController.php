@@ -1,0 +1,104 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Answer\RunAnswers;
+use App\Http\Body;
+use App\Http\Input\RunInput;
+use App\Http\RefusedCall;
+use App\Models\Run;
+use App\Records\RunBook;
+use App\Records\SprayGate;
+use IdleMixer\Core\Data\InputLines;
+use IdleMixer\Core\Run\RunPlan;
+use IdleMixer\Core\Writing\VerdictWriter;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Psr\Clock\ClockInterface;
+
+/** Walks through the bed, a step at a time. */
+final readonly class RunController
+{
+    public function __construct(private RunBook $runs, private RunAnswers $answer, private ClockInterface $clock) {}
+
+    public function index(): JsonResponse
+    {
+        $open = Run::query()->whereNull('finished_at')->orderByDesc('id')->get();
+
+        return new JsonResponse(['runs' => $open->map(fn(Run $run) => $this->answer->of($run, $this->clock->now()))->values()->all()]);
+    }
+
+    public function store(Request $request, SprayGate $gate, VerdictWriter $verdicts): JsonResponse
+    {
+        $node = Body::of($request);
+        $input = RunInput::read($node);
+        $now = $this->clock->now();
+        $wasClosed = false;
+        foreach ($input->cases as $case) {
+            $closed = $gate->closed($case, $input->batch, $now);
+            $wasClosed = $wasClosed || $closed !== null;
+            if ($closed !== null && $input->override === '') {
+                throw ($input->sent->object->optional('override') ?? $node)->fault("{$case->plant->name}: {$verdicts->write($closed)->because} To spray all the same, say why: it stays in the record.");
+            }
+        }
+        [$run, $new] = $this->runs->begin($input->sent->submitted(), $input->batch, $input->cases, $input->rinses ?? RunPlan::rinsesByItsSchool($this->runs->practice($input->batch)), $wasClosed ? $input->override : '', $now);
+
+        return $this->say($run, $new ? 201 : 200);
+    }
+
+    public function show(int $id): JsonResponse
+    {
+        return $this->say($this->find($id));
+    }
+
+    public function tap(Request $request, int $id, string $step): JsonResponse
+    {
+        $object = Body::of($request)->object(['done', 'at']);
+        $now = $this->clock->now();
+        $at = $object->filled('at')?->instant($now->modify('-' . InputLines::LATEST_TAP['value'] . ' hours'), $now->modify('+' . InputLines::EARLIEST_TAP['value'] . ' seconds')) ?? $now;
+        $run = $this->find($id);
+        $this->runs->tap($run, $step, $object->get('done')->flag(), $at, $now);
+
+        return $this->say($run);
+    }
+
+    public function pause(Request $request, int $id): JsonResponse
+    {
+        $paused = Body::of($request)->object(['paused'])->get('paused')->flag();
+        $run = $this->find($id);
+        $run->update(['paused_at' => $paused ? $run->paused_at ?? $this->clock->now() : null, 'version' => $run->version + 1]);
+
+        return $this->say($run);
+    }
+
+    public function finish(Request $request, int $id): JsonResponse
+    {
+        $object = Body::of($request)->object(['leftMl', 'rest']);
+        $run = $this->find($id);
+        $left = $object->get('leftMl')->countUpTo(InputLines::LARGEST_VESSEL['value']);
+        $rest = $object->get('rest')->word(['used-up', 'poured-away', 'kept'], 'way with the rest');
+        if ($left > $run->batch->make_ml) {
+            throw $object->get('leftMl')->fault("No more can be left than was mixed ({$run->batch->make_ml} mL); found {found}.");
+        }
+        $now = $this->clock->now();
+        $this->runs->tap($run, 'rest', true, $now, $now);
+        $this->runs->finish($run, $left, $now);
+        if ($rest !== 'kept' && $run->batch->discarded_at === null) {
+            $run->batch->update(['discarded_at' => $now, 'used_up' => $rest === 'used-up']);
+        }
+
+        return $this->say($run);
+    }
+
+    private function find(int $id): Run
+    {
+        return Run::query()->with(['batch.recipeVersion.recipe', 'plants.case.plant', 'taps'])->find($id) ?? throw RefusedCall::notFound('run', $id);
+    }
+
+    private function say(Run $run, int $status = 200): JsonResponse
+    {
+        return new JsonResponse($this->answer->of($run->refresh(), $this->clock->now()), $status);
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Answer\SavedAnswer;
+use App\Http\Body;
+use App\Http\Input\Sent;
+use App\Http\RefusedCall;
+use App\Models\Sprayer;
+use App\Records\SprayerMemories;
+use IdleMixer\Core\Vessel\SprayerMemory;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Psr\Clock\ClockInterface;
+
+/** What happened to a sprayer besides being filled. */
+final class SprayerEventController
+{
+    private const KINDS = [SprayerMemory::WASHED, SprayerMemory::EMPTIED, SprayerMemory::WEED_KILLER];
+
+    private const LONGEST_NOTE = 500;
+
+    public function __invoke(Request $request, int $id, ClockInterface $clock): JsonResponse
+    {
+        $sprayer = Sprayer::query()->find($id) ?? throw RefusedCall::notFound('sprayer', $id);
+        $sent = Sent::opened(Body::of($request), ['kind', 'notes'], false);
+        $kind = $sent->object->get('kind')->word(self::KINDS, 'event of a sprayer');
+        $event = SprayerMemories::happened($sent->submitted()->under("sprayers/{$id}"), $sprayer, $kind, $sent->object->optional('notes')?->text(self::LONGEST_NOTE) ?? '', $clock->now());
+
+        return new JsonResponse(['saved' => new SavedAnswer('sprayer-events', $event->id, $event->version)], $event->wasRecentlyCreated ? 201 : 200);
+    }
+}

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Input;
+
+use App\Models\Batch;
+use App\Models\PestCase;
+use IdleMixer\Core\Document\InvalidDocument;
+use IdleMixer\Core\Document\Node;
+
+/** A walk through the bed, as somebody begins it. */
+final readonly class RunInput
+{
+    private const MOST_PLANTS = 100;
+
+    private const LONGEST_REASON = 500;
+
+    /** @param list<PestCase> $cases in the order in which they are sprayed */
+    private function __construct(public Sent $sent, public Batch $batch, public array $cases, public ?bool $rinses, public string $override) {}
+
+    /** @throws InvalidDocument with the path of the first fault found */
+    public static function read(Node $node): self
+    {
+        $sent = Sent::opened($node, ['batchId', 'caseIds', 'rinses', 'override'], false);
+        $batch = Existing::of($sent->object->get('batchId'), Batch::query(), 'batch');
+        if ($batch->made_at === null) {
+            throw $sent->object->get('batchId')->fault('Batch {found} is not mixed yet: finish mixing it first.');
+        }
+        if ($batch->discarded_at !== null) {
+            throw $sent->object->get('batchId')->fault('Batch {found} was thrown away or used up: mix another.');
+        }
+        $cases = [];
+        foreach ($sent->object->get('caseIds')->items(1, self::MOST_PLANTS, 'cases') as $one) {
+            $case = Existing::of($one, PestCase::query(), 'case');
+            if ($case->closed_at !== null) {
+                throw $one->fault('Case {found} is closed.');
+            }
+            if (isset($cases[$case->id])) {
+                throw $one->fault('Case {found} stands here twice.');
+            }
+            $cases[$case->id] = $case;
+        }
+
+        return new self($sent, $batch, array_values($cases), $sent->object->filled('rinses')?->flag(), trim($sent->object->optional('override')?->text(self::LONGEST_REASON) ?? ''));
+    }
+}

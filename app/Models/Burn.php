@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+
+/**
+ * Burn that was seen after a round.
+ *
+ * @property int $id
+ * @property int $version how often it was made or changed
+ * @property int $round_id
+ * @property CarbonImmutable $seen_at
+ * @property float $share percent of the leaves that were worst hit
+ * @property string $kinds
+ * @property string $special what was special about the round
+ * @property string $notes
+ * @property-read Round $round
+ * @property CarbonImmutable|null $taken_back_at
+ */
+final class Burn extends Correctable
+{
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['taken_back_at' => 'immutable_datetime', 'seen_at' => 'immutable_datetime', 'share' => 'float'];
+    }
+
+    /** @return BelongsTo<Round, $this> */
+    public function round(): BelongsTo
+    {
+        return $this->belongsTo(Round::class);
+    }
+}

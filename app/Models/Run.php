@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+
+/**
+ * One walk through the bed with a batch.
+ *
+ * @property int $id
+ * @property int $version how often it was made or changed
+ * @property int $batch_id
+ * @property bool $rinses
+ * @property string $weather as it was when it began, in words
+ * @property string $override why it was sprayed against advice; empty where it was not
+ * @property CarbonImmutable $started_at
+ * @property CarbonImmutable|null $paused_at
+ * @property CarbonImmutable|null $finished_at
+ * @property-read Batch $batch
+ * @property-read Collection<int, RunPlant> $plants
+ * @property-read Collection<int, RunTap> $taps
+ */
+final class Run extends Model
+{
+    protected $guarded = [];
+
+    /** @var array<string, mixed> */
+    protected $attributes = ['version' => 1];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['rinses' => 'boolean', 'started_at' => 'immutable_datetime', 'paused_at' => 'immutable_datetime', 'finished_at' => 'immutable_datetime'];
+    }
+
+    /** @return BelongsTo<Batch, $this> */
+    public function batch(): BelongsTo
+    {
+        return $this->belongsTo(Batch::class);
+    }
+
+    /** @return HasMany<RunPlant, $this> */
+    public function plants(): HasMany
+    {
+        return $this->hasMany(RunPlant::class)->orderBy('position');
+    }
+
+    /** @return HasMany<RunTap, $this> */
+    public function taps(): HasMany
+    {
+        return $this->hasMany(RunTap::class)->orderBy('id');
+    }
+}

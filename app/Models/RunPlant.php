@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+
+/**
+ * A plant, by its case, on a walk through the bed; with its round once it was sprayed.
+ *
+ * @property int $id
+ * @property int $run_id
+ * @property int $case_id
+ * @property int $position
+ * @property int|null $round_id
+ * @property-read PestCase $case
+ */
+final class RunPlant extends Model
+{
+    public $timestamps = false;
+
+    protected $guarded = [];
+
+    /** @return BelongsTo<PestCase, $this> */
+    public function case(): BelongsTo
+    {
+        return $this->belongsTo(PestCase::class, 'case_id');
+    }
+}

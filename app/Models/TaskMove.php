@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Carbon\CarbonImmutable;
+
+/**
+ * What somebody said of a task: another time for it, or that it is skipped.
+ *
+ * @property int $id
+ * @property int $version how often it was made or changed
+ * @property string $kind of the task
+ * @property int $ref what it is about
+ * @property CarbonImmutable $due_at when it was planned
+ * @property CarbonImmutable|null $moved_to null where it is skipped
+ * @property string $reason
+ * @property CarbonImmutable $made_at
+ * @property CarbonImmutable|null $taken_back_at
+ */
+final class TaskMove extends Correctable
+{
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['due_at' => 'immutable_datetime', 'moved_to' => 'immutable_datetime', 'made_at' => 'immutable_datetime', 'taken_back_at' => 'immutable_datetime'];
+    }
+}

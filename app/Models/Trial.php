@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+
+/**
+ * Two sprays side by side: which leaf or plant gets which is drawn by lot from its seed.
+ *
+ * @property int $id
+ * @property int $version how often it was made or changed
+ * @property string $pest
+ * @property string $name
+ * @property string $one the first spray, in words
+ * @property string $other the second, or nothing
+ * @property string $unit leaf or plant
+ * @property int $units of both together
+ * @property int $seed
+ * @property bool $blind whether who counts is not told which is which
+ * @property CarbonImmutable $begun_at
+ * @property CarbonImmutable|null $sprayed_at
+ * @property CarbonImmutable|null $ended_at
+ * @property string $conclusion
+ * @property-read Collection<int, TrialLook> $looks
+ * @property CarbonImmutable|null $taken_back_at
+ */
+final class Trial extends Correctable
+{
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['blind' => 'boolean', 'begun_at' => 'immutable_datetime', 'sprayed_at' => 'immutable_datetime', 'ended_at' => 'immutable_datetime', 'taken_back_at' => 'immutable_datetime'];
+    }
+
+    /** @return HasMany<TrialLook, $this> */
+    public function looks(): HasMany
+    {
+        return $this->hasMany(TrialLook::class)->orderBy('counted_at')->orderBy('id');
+    }
+}

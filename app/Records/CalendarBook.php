@@ -1,0 +1,121 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Records;
+
+use App\Models\PestCase;
+use App\Models\TaskMove;
+use DateTimeImmutable;
+use IdleMixer\Core\Choice\Programme;
+use IdleMixer\Core\Data\ScheduleLines;
+use IdleMixer\Core\Schedule\Entry;
+use IdleMixer\Core\Schedule\EntryKind;
+use IdleMixer\Core\Schedule\MovedDate;
+use IdleMixer\Core\Schedule\Task;
+use IdleMixer\Core\Schedule\TaskKind;
+use IdleMixer\Core\Wording\Findings;
+use IdleMixer\Core\Wording\MoveWords;
+use IdleMixer\Core\Wording\RoundWords;
+
+/** Everything that is due or planned, as entries of a calendar with identities that stay. */
+final readonly class CalendarBook
+{
+    /** A calendar with more entries is of no use to anybody. */
+    private const MOST = 500;
+
+    public function __construct(private TaskList $tasks, private CasePlans $plans, private Findings $findings, private MoveWords $moves, private RoundWords $rounds) {}
+
+    /** @return list<CalendarEntry> earliest first */
+    public function all(DateTimeImmutable $now): array
+    {
+        $sequences = self::sequences();
+        $entries = [];
+        $had = self::rounds();
+        foreach ($this->tasks->ahead($now, self::MOST) as $task) {
+            $entries[] = $this->task($task, $had[$task->ref] ?? 0, $sequences["{$task->kind->value} {$task->ref}"] ?? 0);
+        }
+        foreach ($this->plans->open($now) as $plan) {
+            array_push($entries, ...$this->planned($plan, $now));
+        }
+        usort($entries, static fn(CalendarEntry $a, CalendarEntry $b): int => [$a->at, $a->id] <=> [$b->at, $b->id]);
+
+        return $entries;
+    }
+
+    private function task(Task $task, int $had, int $sequence): CalendarEntry
+    {
+        $words = $this->findings->task($task);
+        $id = match ($task->kind) {
+            TaskKind::FirstRound, TaskKind::NextRound => "case-{$task->ref}-spray-" . ($had + 1),
+            TaskKind::CountAfter => "case-{$task->ref}-count-{$had}",
+            TaskKind::LookOver => "case-{$task->ref}-look-over-" . substr(hash('sha256', $task->about), 0, 12),
+            default => "{$task->kind->value}-{$task->ref}",
+        };
+
+        return new CalendarEntry($id, $task->dueAt, false, $words['text'], implode("\n", array_map($this->moves->move(...), $task->moves)), $sequence + count(array_filter($task->moves, static fn(MovedDate $one): bool => $one->said === '')), ScheduleLines::RINGS_BEFORE['value']);
+    }
+
+    /** @return list<CalendarEntry> what comes after the next round */
+    private function planned(CasePlan $plan, DateTimeImmutable $now): array
+    {
+        $entries = [];
+        $sprays = count(array_filter($plan->programme->entries, static fn(Entry $entry): bool => $entry->because === 'had'));
+        $looks = 0;
+        $next = $sprays;
+        foreach ($plan->programme->entries as $entry) {
+            if ($entry->because === 'had' || $plan->on($entry->day) <= $now) {
+                continue;
+            }
+            if ($entry->kind === EntryKind::Spray) {
+                ++$next;
+            }
+            // The next round and the look before it are tasks of their own.
+            if ($next <= $sprays + 1 && $entry->kind !== EntryKind::Rinse && $this->hasNextRound($plan->programme, $sprays)) {
+                continue;
+            }
+            $ordinal = match ($entry->kind) {
+                EntryKind::Spray => "spray-{$next}",
+                EntryKind::Rinse => "rinse-{$next}",
+                EntryKind::Look => 'look-' . $sprays . '-' . ++$looks,
+            };
+            $name = $plan->programme->names[(string) $entry->recipe] ?? '';
+            $what = match ($entry->kind) {
+                EntryKind::Spray => "Spray {$name}",
+                EntryKind::Rinse => 'Rinse with clean water',
+                EntryKind::Look => 'Look',
+            };
+            $entries[] = new CalendarEntry("case-{$plan->case}-{$ordinal}", $plan->on($entry->day), true, "{$what}: {$plan->about}", $this->rounds->entry($entry, $plan->programme), 0, null);
+        }
+
+        return $entries;
+    }
+
+    private function hasNextRound(Programme $programme, int $had): bool
+    {
+        return count(array_filter($programme->entries, static fn(Entry $entry): bool => $entry->kind === EntryKind::Spray)) > $had;
+    }
+
+    /** @return array<string, int> how often each task was moved by hand, by kind and what it is about */
+    private static function sequences(): array
+    {
+        $all = [];
+        foreach (TaskMove::query()->withoutGlobalScopes()->get(['kind', 'ref', 'version']) as $move) {
+            $all["{$move->kind} {$move->ref}"] = ($all["{$move->kind} {$move->ref}"] ?? 0) + $move->version;
+        }
+
+        return $all;
+    }
+
+    /** @return array<int, int> rounds that each open case had */
+    private static function rounds(): array
+    {
+        $all = [];
+        foreach (PestCase::query()->whereNull('closed_at')->withCount('rounds')->get() as $case) {
+            $count = $case->getAttribute('rounds_count');
+            $all[$case->id] = is_int($count) ? $count : 0;
+        }
+
+        return $all;
+    }
+}

@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Records;
+
+use App\Models\PestCase;
+use App\Models\Round;
+use DateTimeImmutable;
+use DateTimeZone;
+use IdleMixer\Core\Choice\ProgrammeAsk;
+use IdleMixer\Core\Choice\ProgrammePlanner;
+use IdleMixer\Core\Plant\ToleranceCatalogue;
+use IdleMixer\Core\Recipe\Recipe;
+
+/** Lays out the programme of a case from its rounds so far. */
+final readonly class CasePlans
+{
+    /** Sprays that take turns. */
+    private const MOST = 6;
+
+    public function __construct(
+        private RecipeShelf $shelf,
+        private ProgrammePlanner $planner,
+        private RoundDues $dues,
+        private Situations $situations,
+        private ToleranceCatalogue $plants,
+        private GardenBook $garden,
+    ) {}
+
+    /** @return list<CasePlan> of every open case that was sprayed */
+    public function open(DateTimeImmutable $now): array
+    {
+        $cases = PestCase::query()->whereNull('closed_at')->with(['plant', 'counts', 'rounds.batch.recipeVersion.recipe'])->orderBy('id')->get();
+
+        $dues = $this->dues->at($now);
+
+        return array_values(array_filter(array_map(fn(PestCase $case): ?CasePlan => $this->plan($case, $dues, $now), $cases->all())));
+    }
+
+    /** Null where nothing was sprayed yet. */
+    public function of(PestCase $case, DateTimeImmutable $now): ?CasePlan
+    {
+        return $this->plan($case, $this->dues->at($now), $now);
+    }
+
+    private function plan(PestCase $case, RoundDues $dues, DateTimeImmutable $now): ?CasePlan
+    {
+        $case->loadMissing(['plant', 'counts', 'rounds.batch.recipeVersion.recipe']);
+        $first = $case->rounds->first();
+        $recipes = $this->recipes($case);
+        if ($first === null || $recipes === []) {
+            return null;
+        }
+        $zone = $this->garden->place()->zone ?? new DateTimeZone('UTC');
+        $utc = new DateTimeZone('UTC');
+        $start = new DateTimeImmutable($first->sprayed_at->setTimezone($zone)->format('Y-m-d'), $utc);
+        $day = static fn(DateTimeImmutable $at): int => (int) $start->diff(new DateTimeImmutable($at->setTimezone($zone)->format('Y-m-d'), $utc))->format('%r%a');
+        $had = array_values($case->rounds->map(static fn(Round $round): array => [$day($round->sprayed_at), $round->batch->recipeVersion->recipe->slug])->all());
+        $celsius = $dues->celsius($case);
+        $trouble = $this->situations->trouble($case);
+        $programme = $this->planner->plan(new ProgrammeAsk($trouble, $recipes, $this->plants->get($case->plant->tolerance), true, $celsius, null, 1.0, $had));
+
+        return new CasePlan(
+            $case->id,
+            "{$trouble->name} on {$case->plant->name}",
+            $dues->isOver($case) ? $programme->ended() : $programme,
+            $start,
+            array_map(static fn(array $one): int => $one[0], $had),
+            $celsius,
+            $day($now),
+        );
+    }
+
+    /** @return list<Recipe> what was sprayed, each once, in the order in which it came */
+    private function recipes(PestCase $case): array
+    {
+        $slugs = array_values(array_unique($case->rounds->map(static fn(Round $round): string => $round->batch->recipeVersion->recipe->slug)->all()));
+        $known = [];
+        foreach ($this->shelf->recipes() as $recipe) {
+            $known[$recipe->slug] = $recipe;
+        }
+
+        return array_values(array_filter(array_map(static fn(string $slug): ?Recipe => $known[$slug] ?? null, array_slice($slugs, 0, self::MOST))));
+    }
+}

@@ -1,0 +1,164 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Records\Log;
+
+use App\Records\MadeId;
+use DateTimeImmutable;
+use IdleMixer\Core\Data\InputLines;
+use IdleMixer\Core\Document\InvalidDocument;
+use IdleMixer\Core\Document\Node;
+use IdleMixer\Core\Evidence\LeafCounts;
+use IdleMixer\Core\Evidence\LookPlans;
+use IdleMixer\Core\Evidence\LookReader;
+
+/** Reads the cells of a row strictly. */
+final readonly class CsvCells
+{
+    private const LONGEST_NOTES = 1_000;
+
+    private const MOST_LITRES = 10_000.0;
+
+    public function __construct(private LookPlans $plans) {}
+
+    /**
+     * @param array<string, string> $row
+     *
+     * @return array{counted_at: string, value: float, untreated: bool, each: string|null, stages: string|null, new_growth: string|null, helpers: bool|null, notes: string}
+     *
+     * @throws InvalidDocument
+     */
+    public function look(array $row, DateTimeImmutable $now): array
+    {
+        $each = isset($row['each']) ? array_map(static fn(string $one): float => self::number($one, 'each', LookReader::MOST), explode(' ', (string) preg_replace('/[\s|]+/', ' ', $row['each']))) : null;
+        if ($each !== null && count($each) > InputLines::MOST_SPOTS['value']) {
+            throw InvalidDocument::because('each', 'each has {found} counts; at most ' . InputLines::MOST_SPOTS['value'] . ' are kept of one look.', (string) count($each));
+        }
+        if ($each === null && ! isset($row['value'])) {
+            throw InvalidDocument::because('value', 'value is missing: how many were counted? 0 where there were none.', null);
+        }
+
+        return [
+            'counted_at' => $this->at($row, 'at', $now)->format('Y-m-d H:i:s'),
+            'value' => isset($row['value']) ? self::number($row['value'], 'value', LookReader::MOST) : LeafCounts::of($each ?? [])->on($this->spots($row)),
+            'untreated' => self::flag($row, 'untreated') ?? false,
+            'each' => $each === null ? null : json_encode($each, \JSON_THROW_ON_ERROR),
+            'stages' => isset($row['stages']) ? self::stages($row['stages']) : null,
+            'new_growth' => isset($row['new_growth']) ? (new Node($row['new_growth'], 'new_growth'))->word(['clean', 'hit'], 'state of new growth') : null,
+            'helpers' => self::flag($row, 'helpers'),
+            'notes' => (new Node($row['notes'] ?? '', 'notes'))->text(self::LONGEST_NOTES),
+        ];
+    }
+
+    /**
+     * @param array<string, string> $row
+     *
+     * @return array{batch_id: string, sprayed_at: string, hand_work: bool, override: string, litres: float|null, weather: string, notes: string}
+     *
+     * @throws InvalidDocument
+     */
+    public function sprayed(array $row, DateTimeImmutable $now): array
+    {
+        return [
+            'batch_id' => Entry::id(new Node($row['batch_id'] ?? '', 'batch_id')),
+            'sprayed_at' => $this->at($row, 'at', $now)->format('Y-m-d H:i:s'),
+            'hand_work' => self::flag($row, 'hand_work') ?? false,
+            'override' => (new Node($row['override'] ?? '', 'override'))->text(self::LONGEST_NOTES),
+            'litres' => isset($row['litres']) ? self::number($row['litres'], 'litres', self::MOST_LITRES) : null,
+            'weather' => '',
+            'notes' => (new Node($row['notes'] ?? '', 'notes'))->text(self::LONGEST_NOTES),
+        ];
+    }
+
+    /**
+     * A time like 2026-05-03T19:30:00Z, 2026-05-03 19:30 or 2026-05-03; without a zone it is UTC.
+     *
+     * @param array<string, string> $row
+     *
+     * @throws InvalidDocument
+     */
+    public function at(array $row, string $column, DateTimeImmutable $now): DateTimeImmutable
+    {
+        $text = $row[$column] ?? '';
+        $whole = match (1) {
+            preg_match('/^\d{4}-\d\d-\d\d$/', $text) => "{$text}T12:00:00Z",
+            preg_match('/^\d{4}-\d\d-\d\d \d\d:\d\d(:\d\d)?$/', $text) => str_replace(' ', 'T', $text) . 'Z',
+            default => $text,
+        };
+        try {
+            return Entry::at(new Node($whole, ''), $now);
+        } catch (InvalidDocument) {
+            throw InvalidDocument::because($column, "{$column} is {found}; a day or a time from 1900 to today is needed, like 2026-05-03 or 2026-05-03T19:30:00Z.", $text);
+        }
+    }
+
+    /**
+     * The identity of a row: its own, or one that the same words give again.
+     *
+     * @param array<string, string>   $row
+     * @param list<scalar|null> $words
+     *
+     * @throws InvalidDocument when its own is none
+     */
+    public function id(array $row, array $words): string
+    {
+        return isset($row['id']) ? Entry::id(new Node($row['id'], 'id')) : self::made($words);
+    }
+
+    /** @param list<scalar|null> $words */
+    public static function made(array $words): string
+    {
+        return MadeId::of(implode("\n", array_map(strval(...), $words)));
+    }
+
+    /**
+     * @param array<string, string> $row
+     *
+     * @throws InvalidDocument
+     */
+    private function spots(array $row): int
+    {
+        $pest = $row['pest'] ?? '';
+
+        return in_array($pest, $this->plans->pests(), true) ? $this->plans->of($pest)->spots : throw InvalidDocument::because('pest', '{found} is no pest that is counted here.', $pest);
+    }
+
+    /** @throws InvalidDocument */
+    private static function number(string $text, string $column, float $most): float
+    {
+        $number = str_replace(',', '.', $text);
+
+        return is_numeric($number) && (float) $number >= 0.0 && (float) $number <= $most ? (float) $number : throw InvalidDocument::because($column, "{$column} is {found}; a number from 0 to " . (int) $most . ' is needed.', $text);
+    }
+
+    /**
+     * @param array<string, string> $row
+     *
+     * @throws InvalidDocument
+     */
+    private static function flag(array $row, string $column): ?bool
+    {
+        return match (strtolower($row[$column] ?? '')) {
+            '' => null,
+            'yes', 'y', 'true', '1' => true,
+            'no', 'n', 'false', '0' => false,
+            default => throw InvalidDocument::because($column, "{$column} is {found}; yes or no is needed.", $row[$column] ?? ''),
+        };
+    }
+
+    /** @throws InvalidDocument */
+    private static function stages(string $text): string
+    {
+        $all = [];
+        foreach (explode(' ', (string) preg_replace('/\s+/', ' ', $text)) as $one) {
+            [$stage, $value] = [...explode(':', $one, 2), ''];
+            if (preg_match('/^[a-z-]{1,30}$/', $stage) !== 1) {
+                throw InvalidDocument::because('stages', 'stages is {found}; names with counts are needed, like adults:3 crawlers:12.', $text);
+            }
+            $all[$stage] = self::number($value, 'stages', LookReader::MOST);
+        }
+
+        return json_encode($all, \JSON_THROW_ON_ERROR);
+    }
+}

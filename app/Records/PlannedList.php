@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Records;
+
+use App\Models\LeafTest;
+use DateTimeImmutable;
+use DateTimeZone;
+use IdleMixer\Core\Data\ScheduleLines;
+use IdleMixer\Core\Schedule\Agenda;
+use Illuminate\Support\Facades\DB;
+
+/** What is planned, and for when, without working anything of it out. */
+final class PlannedList
+{
+    private const NEVER = '9999-12-31T00:00:00Z';
+
+    /** Each asks for kind, number and time. */
+    private const QUESTION = <<<'SQL'
+        select 'run' as kind, id, started_at as due from runs where finished_at is null
+        union all select 'batch', id, coalesce(discard_at, started_at) from batches where discarded_at is null and taken_back_at is null and (made_at is null or discard_at is not null)
+        union all select 'case', id, due_at from cases where closed_at is null and due_at is not null
+        union all select 'watch', w.id, w.due_at from watches w join cases c on c.id = w.case_id where w.cleared_at is null and c.closed_at is null
+        SQL;
+
+    /**
+     * Up to a week beyond what is shown: rain may bring a round forward.
+     *
+     * @return list<array{due: string, kind: string, id: int}> earliest first
+     */
+    public static function near(DateTimeImmutable $now): array
+    {
+        return self::until($now, $now->modify('+' . (Agenda::HORIZON_DAYS + ScheduleLines::WEEK['value']) . ' days'));
+    }
+
+    /** @return list<array{due: string, kind: string, id: int}> earliest first, however far off */
+    public static function all(DateTimeImmutable $now): array
+    {
+        return self::until($now, new DateTimeImmutable(self::NEVER));
+    }
+
+    /** @return list<array{due: string, kind: string, id: int}> */
+    private static function until(DateTimeImmutable $now, DateTimeImmutable $end): array
+    {
+        $end = self::kept($end);
+        $all = [];
+        foreach (DB::select('select kind, id, due from (' . self::QUESTION . ') where due <= ?', [$end]) as $row) {
+            if ($row instanceof \stdClass && is_string($row->kind) && is_int($row->id) && is_string($row->due)) {
+                $all[] = ['due' => $row->due, 'kind' => $row->kind, 'id' => $row->id];
+            }
+        }
+        foreach (LeafTest::query()->with('readings')->get() as $test) {
+            $rules = FromNotebook::leafTest($test);
+            if (! $rules->outcome($now)->isConcluded()) {
+                $all[] = ['due' => self::kept($rules->nextLookAt($now)), 'kind' => 'test', 'id' => $test->id];
+            }
+        }
+        usort($all, static fn(array $a, array $b): int => [$a['due'], $a['kind'], $a['id']] <=> [$b['due'], $b['kind'], $b['id']]);
+
+        return $all;
+    }
+
+    /** As the notebook keeps instants. */
+    private static function kept(DateTimeImmutable $at): string
+    {
+        return $at->setTimezone(new DateTimeZone('UTC'))->format('Y-m-d H:i:s');
+    }
+}

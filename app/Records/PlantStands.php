@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Records;
+
+use App\Models\Plant;
+use DateTimeImmutable;
+use IdleMixer\Core\Schedule\PlantCalendar;
+use IdleMixer\Core\Weather\Exposure;
+use IdleMixer\Core\Weather\GrowLights;
+use IdleMixer\Core\Weather\Stand;
+
+/** Where a plant of the notebook stands, as the weather is concerned. */
+final class PlantStands
+{
+    public static function of(Plant $plant, DateTimeImmutable $now): Stand
+    {
+        return new Stand(
+            Exposure::from($plant->exposure),
+            $plant->indoors,
+            $plant->lights_on === null || $plant->lights_off === null ? null : new GrowLights($plant->lights_on, $plant->lights_off),
+            PlantCalendar::isInBloom($plant->bloom_from, $plant->bloom_until, $now),
+        );
+    }
+}

@@ -1,0 +1,165 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Records;
+
+use App\Models\Batch;
+use App\Models\Count;
+use App\Models\PestCase;
+use App\Models\Round;
+use DateTimeImmutable;
+use IdleMixer\Core\Choice\InTurns;
+use IdleMixer\Core\Choice\LeafPace;
+use IdleMixer\Core\Data\ScheduleLines;
+use IdleMixer\Core\Mix\Mixture;
+use IdleMixer\Core\Schedule\CleanLooks;
+use IdleMixer\Core\Schedule\FairLook;
+use IdleMixer\Core\Schedule\RoundDue;
+use IdleMixer\Core\Schedule\RoundFacts;
+use IdleMixer\Core\Schedule\RoundMoves;
+use IdleMixer\Core\Trouble\TroubleCatalogue;
+use IdleMixer\Core\Weather\Forecast;
+use IdleMixer\Core\Weather\HourJudge;
+use IdleMixer\Core\Weather\JudgedHour;
+use IdleMixer\Core\Weather\Place;
+use IdleMixer\Core\Weather\Spray;
+use IdleMixer\Core\Weather\SprayWants;
+use IdleMixer\Core\Weather\WashOff;
+use IdleMixer\Core\Weather\Week;
+use IdleMixer\Core\Weather\Windows;
+use IdleMixer\Core\Work\AsMade;
+use IdleMixer\Core\Work\Load;
+use Psr\Clock\ClockInterface;
+
+/** When the next round of a case really is: by rain, counts, leaf tests and the weather to come. */
+final class RoundDues
+{
+    private const HOUR = 3600;
+
+    private ?Forecast $forecast = null;
+
+    /** @var array<string, Week> outdoors and in, reckoned once for all cases */
+    private array $weeks = [];
+
+    private DateTimeImmutable $now;
+
+    public function __construct(
+        private readonly GardenBook $garden,
+        private readonly WeatherBook $weather,
+        private readonly SprayWants $wants,
+        private readonly InTurns $inTurns,
+        private readonly LeafPace $pace,
+        private readonly BatchBook $book,
+        private readonly HourJudge $judge,
+        private readonly TroubleCatalogue $troubles,
+        private readonly FairLook $fairLook,
+        ClockInterface $clock,
+    ) {
+        $this->now = $clock->now();
+    }
+
+    /** The same at that time, with the weather that is told then. */
+    public function at(DateTimeImmutable $now): self
+    {
+        $fresh = clone $this;
+        $fresh->forecast = null;
+        $fresh->weeks = [];
+        $fresh->now = $now;
+
+        return $fresh;
+    }
+
+    public function of(PestCase $case, ?Round $last, DateTimeImmutable $planned, ?DateTimeImmutable $testUntil): RoundDue
+    {
+        $place = $this->garden->place();
+        $planned = $place === null ? $planned : $planned->setTimezone($place->zone);
+        // A list of tasks knows batches without what they were started from.
+        $batch = $last === null ? null : Batch::query()->with('recipeVersion.recipe')->find($last->batch_id);
+        $facts = $last === null || $batch === null
+            ? new RoundFacts(null, $planned, null, 0, $testUntil, null, $this->now)
+            : $this->since($case, $last, $batch, $testUntil, $place);
+
+        return RoundMoves::of($planned, $facts, $this->now);
+    }
+
+    /** What is known since the last round. */
+    private function since(PestCase $case, Round $last, Batch $batch, ?DateTimeImmutable $testUntil, ?Place $place): RoundFacts
+    {
+        $record = $this->book->record($batch);
+        $mixture = AsMade::together(array_map(static fn(Load $load): Mixture => $load->mixture, $record->loads));
+        $spray = $this->wants->of($mixture, $record->target->use);
+        $turn = $this->inTurns->made($batch->recipeVersion->recipe->slug, $mixture, $record->target, $this->troubles->trouble($case->pest)->kind);
+        [$windows, $end] = $place === null ? [null, $this->now] : $this->windows($case, $spray, $place, $this->now);
+
+        return new RoundFacts(
+            $last->sprayed_at,
+            $last->sprayed_at->modify("+{$this->pace->days($turn)} days"),
+            $place === null || $case->plant->indoors || $last->sprayed_at < $this->now->modify('-' . ScheduleLines::WASHED_LATELY['value'] . ' days') ? null : $this->washedOff($last, $spray, $place, $this->now),
+            $this->cleanLooks($case, $last),
+            $testUntil,
+            $windows,
+            $end,
+        );
+    }
+
+    /** Whether two clean looks ended it. */
+    public function isOver(PestCase $case): bool
+    {
+        $last = $case->rounds->last();
+
+        return $last !== null && $this->cleanLooks($case, $last) >= ScheduleLines::CLEAN_LOOKS['value'];
+    }
+
+    /** °C; mean of the week to come where the plant stands; null where nobody said where that is. */
+    public function celsius(PestCase $case): ?float
+    {
+        $now = $this->now;
+        $place = $this->garden->place();
+        if ($place === null || $case->plant->indoors) {
+            return $place === null ? null : $this->garden->room();
+        }
+        $hours = $this->forecast($place)->hours;
+
+        return $hours === [] ? null : array_sum(array_map(static fn($hour): float => $hour->temperature, $hours)) / count($hours);
+    }
+
+    /** @return array{list<\IdleMixer\Core\Weather\Window>, DateTimeImmutable} from now on, and where the forecast ends */
+    private function windows(PestCase $case, Spray $spray, Place $place, DateTimeImmutable $now): array
+    {
+        $week = $this->week($place, $case->plant->indoors);
+        $from = WeatherBook::hour($now);
+        $judged = array_values(array_filter($this->judge->judge($week, $spray, PlantStands::of($case->plant, $now)), static fn(JudgedHour $hour): bool => $hour->hour->told->at >= $from));
+        $end = $judged === [] ? $from : $judged[count($judged) - 1]->hour->told->at + self::HOUR;
+
+        return [Windows::all($judged, true), new DateTimeImmutable("@{$end}")];
+    }
+
+    private function week(Place $place, bool $indoors): Week
+    {
+        return $this->weeks[$indoors ? 'in' : 'out'] ??= Week::of($place, $indoors ? $this->forecast($place)->inside($this->garden->room())->hours : $this->forecast($place)->hours);
+    }
+
+    private function forecast(Place $place): Forecast
+    {
+        return $this->forecast ??= $this->weather->around($place, $this->now);
+    }
+
+    private function washedOff(Round $last, Spray $spray, Place $place, DateTimeImmutable $now): ?DateTimeImmutable
+    {
+        $from = WeatherBook::hour($last->sprayed_at);
+        $until = min($from + (int) ceil($spray->dry->value + 1.0) * self::HOUR, WeatherBook::hour($now));
+        $hours = $until < $from ? [] : $this->weather->between($place, $from, intdiv($until - $from, self::HOUR) + 1, $now)->hours;
+        $at = WashOff::at($hours, $last->sprayed_at->getTimestamp(), $spray);
+
+        return $at === null ? null : (new DateTimeImmutable("@{$at}"))->setTimezone($place->zone);
+    }
+
+    private function cleanLooks(PestCase $case, Round $last): int
+    {
+        $hours = $this->fairLook->against($this->troubles->trouble($case->pest)->kind, $last->batch->fair_look_hours);
+        $counts = $case->counts->filter(static fn(Count $count): bool => ! $count->untreated && $count->counted_at >= $last->sprayed_at);
+
+        return CleanLooks::of(array_values($counts->map(static fn(Count $count): array => [$count->counted_at, $count->value])->all()), $last->sprayed_at->modify('+' . (int) round($hours * 60) . ' minutes'));
+    }
+}

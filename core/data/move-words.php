@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+/*
+ * Why a date is not the one that was planned, by code.
+ */
+return [
+    'washed-off' => 'Earlier: rain washed the last round off.',
+    'one-clean-look' => 'Later: the last look was clean. One more, and it ends; one quiet week is not the end.',
+    'two-clean-looks' => 'Two clean looks a week apart: no more rounds. Look at new growth now and again.',
+    'leaf-test' => 'Later: a leaf test runs until then.',
+    'no-good-hour' => 'Later: no hour before that is good or workable.',
+    'no-hour-this-week' => 'Later: the forecast holds no hour for it. Ask again then.',
+    'by-hand' => 'You moved it: {said}',
+    'skipped' => 'You skipped one: {said}',
+];

@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+/*
+ * What is done in the bed, by kind of step: what is read at a metre, and what stands below it. All of it common practice.
+ */
+return [
+    'protect' => ['say' => 'Gloves and glasses on.', 'more' => 'Wind at your back, nobody and no pets near. Do not breathe the mist.'],
+    'knock-back' => ['say' => 'Knock it back by hand first.', 'more' => 'Water jet, wiping, brushing, picking: a spray works far better on few than on many. {plants}'],
+    'check' => ['say' => 'Turn it over and look.', 'more' => 'No ring, no beads of oil. {batch}, mixed {mixed}.'],
+    'fill' => ['say' => 'Fill load {load} of {loads}: {volume}.', 'more' => '{spoons}'],
+    'shake' => ['say' => 'Close it and shake hard.', 'more' => '{again}'],
+    'plant' => ['say' => '{plant}: from the bottom up, undersides first.', 'more' => 'Plant {number} of {of}. Joints, stems and tips, to the drip. Shake before you go on.'],
+    'plant/poured' => ['say' => '{plant}: pour slowly around it.', 'more' => 'Plant {number} of {of}. Stir again while you pour; wet the soil a hand deep.'],
+    'soak' => ['say' => 'Let it soak for {minutes} minutes.', 'more' => 'Out of the sun. The time runs on while this is shut.'],
+    'brush' => ['say' => 'Brush every leaf, both sides.', 'more' => 'A soft brush, along the grooves: it breaks up webs and lifts what sits tight.'],
+    'rinse' => ['say' => 'Rinse with clean water.', 'more' => 'The pot, too: oil makes dry soil shed water.'],
+    'wash' => ['say' => 'Wash the sprayer.', 'more' => 'Warm soapy water, through the nozzle as well; then clean water.'],
+    'again' => ['say' => 'Shake again every {interval} while you spray.', 'more' => ''],
+    'rest' => ['say' => 'What is left of it?', 'more' => '{rest}'],
+];

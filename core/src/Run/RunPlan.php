@@ -1,0 +1,156 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IdleMixer\Core\Run;
+
+use IdleMixer\Core\Recipe\Practice;
+use IdleMixer\Core\Recipe\RecipeUse;
+
+/**
+ * The way through the bed: protect, knock back, fill, shake, plant by plant, soak, rinse, wash, the rest. A load that runs empty
+ * before the plants are done is followed by the next one.
+ */
+final readonly class RunPlan
+{
+    /** Minutes that it soaks before it is brushed. */
+    private const SOAK = 'soak';
+
+    /** Minutes after which it is rinsed off. */
+    private const RINSE = 'rinse-after';
+
+    public const EMPTY = 'empty-';
+
+    /**
+     * @param list<string>       $loads  volume of each, in words
+     * @param array<int, string> $plants by case, in the order in which they are sprayed
+     */
+    private function __construct(private array $loads, private array $plants, private bool $isPoured, private ?int $soak, private ?int $rinse, private bool $rinses) {}
+
+    /**
+     * @param non-empty-list<string>       $loads  volume of each, in words
+     * @param non-empty-array<int, string> $plants by case, in the order in which they are sprayed
+     * @param bool                         $rinses whether it is rinsed off where some do and some do not
+     */
+    public static function of(array $loads, array $plants, RecipeUse $use, ?Practice $practice, bool $rinses): self
+    {
+        return new self($loads, $plants, $use === RecipeUse::Drench, self::waits($practice, self::SOAK), self::waits($practice, self::RINSE), $rinses);
+    }
+
+    /** Whether schools differ on rinsing it off, and what its own does. */
+    public static function rinsesByItsSchool(?Practice $practice): bool
+    {
+        return self::waits($practice, self::RINSE) !== null || self::waits($practice, self::SOAK) !== null;
+    }
+
+    /**
+     * @param list<string> $tapped keys of what was done, in any order
+     *
+     * @return non-empty-list<RunStep>
+     */
+    public function steps(array $tapped): array
+    {
+        $steps = [new RunStep('protect', RunStepKind::Protect), new RunStep('knock-back', RunStepKind::KnockBack), new RunStep('check', RunStepKind::Check)];
+        array_push($steps, ...$this->filled(1), ...$this->sprayed($tapped), ...$this->afterwards());
+
+        return [...$steps, new RunStep('wash', RunStepKind::Wash), new RunStep('rest', RunStepKind::Rest)];
+    }
+
+    /**
+     * The first that is not done.
+     *
+     * @param list<string> $tapped
+     */
+    public function current(array $tapped): ?RunStep
+    {
+        foreach ($this->steps($tapped) as $step) {
+            if (! in_array($step->key, $tapped, true)) {
+                return $step;
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * The load that can be said to be empty now; null where none is left after it, or no plant waits.
+     *
+     * @param list<string> $tapped
+     */
+    public function canRunEmpty(array $tapped): ?int
+    {
+        $current = $this->current($tapped);
+        $load = self::loadInHand($tapped);
+
+        return $current !== null && $current->kind === RunStepKind::Plant && $load < count($this->loads) ? $load : null;
+    }
+
+    /** @return list<RunStep> */
+    private function filled(int $load): array
+    {
+        return [
+            new RunStep("fill-{$load}", RunStepKind::Fill, ['load' => $load, 'loads' => count($this->loads), 'volume' => $this->loads[$load - 1]], null, $load),
+            new RunStep("shake-{$load}", RunStepKind::Shake, [], null, $load),
+        ];
+    }
+
+    /**
+     * Plants in their order; where a load ran empty, the next is filled before the plant that was waiting then.
+     *
+     * @param list<string> $tapped
+     *
+     * @return list<RunStep>
+     */
+    private function sprayed(array $tapped): array
+    {
+        $steps = [];
+        $load = 1;
+        $number = 0;
+        foreach ($this->plants as $case => $name) {
+            ++$number;
+            while (isset($this->loads[$load]) && in_array(self::EMPTY . "{$load}-{$case}", $tapped, true)) {
+                array_push($steps, ...$this->filled(++$load));
+            }
+            $steps[] = new RunStep("plant-{$case}", RunStepKind::Plant, ['plant' => $name, 'number' => $number, 'of' => count($this->plants), 'poured' => $this->isPoured ? 'yes' : 'no'], null, $case);
+        }
+
+        return $steps;
+    }
+
+    /** @return list<RunStep> */
+    private function afterwards(): array
+    {
+        if ($this->isPoured) {
+            return [];
+        }
+        $steps = [];
+        if ($this->soak !== null) {
+            $steps[] = new RunStep('soak', RunStepKind::Soak, ['minutes' => $this->soak], $this->soak);
+            $steps[] = new RunStep('brush', RunStepKind::Brush);
+        } elseif ($this->rinse !== null && $this->rinses) {
+            $steps[] = new RunStep('soak', RunStepKind::Soak, ['minutes' => $this->rinse], $this->rinse);
+        }
+        if ($this->rinses && ($this->soak !== null || $this->rinse !== null)) {
+            $steps[] = new RunStep('rinse', RunStepKind::Rinse);
+        }
+
+        return $steps;
+    }
+
+    /** @param list<string> $tapped */
+    private static function loadInHand(array $tapped): int
+    {
+        return 1 + count(array_filter($tapped, static fn(string $key): bool => str_starts_with($key, self::EMPTY)));
+    }
+
+    private static function waits(?Practice $practice, string $key): ?int
+    {
+        foreach ($practice->waits ?? [] as [$code, $minutes]) {
+            if ($code === $key) {
+                return $minutes;
+            }
+        }
+
+        return null;
+    }
+}

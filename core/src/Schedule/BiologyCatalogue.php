@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IdleMixer\Core\Schedule;
+
+/**
+ * How fast each pest develops.
+ *
+ * @phpstan-type BiologyRow array{threshold: float, hatch: array{float, float}|null, adult: float, longest: float, source: string}
+ */
+final readonly class BiologyCatalogue
+{
+    /** @param array<string, BiologyRow> $rows by trouble */
+    public function __construct(private array $rows) {}
+
+    public static function shipped(): self
+    {
+        /** @var array<string, BiologyRow> $rows */
+        $rows = require __DIR__ . '/../../data/biology.php';
+
+        return new self($rows);
+    }
+
+    /** Null for what lays no eggs and grows no young, or of which nothing is known. */
+    public function of(string $trouble): ?Biology
+    {
+        $row = $this->rows[$trouble] ?? null;
+
+        return $row === null ? null : new Biology($row['threshold'], $row['hatch'][0] ?? null, $row['hatch'][1] ?? null, $row['adult'], $row['longest'], $row['source']);
+    }
+
+    /** @return list<string> */
+    public function troubles(): array
+    {
+        return array_keys($this->rows);
+    }
+}

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IdleMixer\Core\Schedule;
+
+use DateTimeImmutable;
+use IdleMixer\Core\Weather\Window;
+
+/** What is known that may move the next round. */
+final readonly class RoundFacts
+{
+    /** @param list<Window>|null $windows hours that are good or workable, earliest first; null where no weather is known */
+    public function __construct(
+        /** When it was sprayed last; null before the first round. */
+        public ?DateTimeImmutable $last,
+        /** Before it the leaf does not bear the spray again. */
+        public DateTimeImmutable $earliest,
+        /** When rain washed the last round off. */
+        public ?DateTimeImmutable $washedOff,
+        /** Clean looks since the last round, a week apart. */
+        public int $cleanLooks,
+        /** Until when a leaf test runs. */
+        public ?DateTimeImmutable $testUntil,
+        public ?array $windows,
+        /** Where the forecast ends. */
+        public DateTimeImmutable $forecastEnd,
+    ) {}
+}

@@ -1,0 +1,147 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IdleMixer\Core\Schedule;
+
+use IdleMixer\Core\Data\ScheduleLines;
+
+/** Lays out the rounds of a programme: when, with what, and why then. */
+final readonly class RoundPlanner
+{
+    /** @param list<LeafLoad> $loads */
+    public function __construct(private Turns $turns, private array $loads) {}
+
+    /**
+     * Against what is there: at least as often as practice has it, and until eggs of day 0 have hatched.
+     *
+     * @param non-empty-list<InTurn> $rotation
+     * @param int|null               $pace     days that the gardener wants between rounds
+     * @param list<array{int, InTurn}> $had    rounds that were had, by day, the first on day 0
+     *
+     * @return list<Entry> sprays only, earliest first, those that were had among them
+     */
+    public function infested(array $rotation, ?Development $at, ?int $pace, array $had = []): array
+    {
+        $fewest = match (true) {
+            count($rotation) > 1 && $at === null => ScheduleLines::CYCLES['value'] * count($rotation) - count(array_filter($rotation, static fn(InTurn $one): bool => $one->onSoil)),
+            count($rotation) === 1 => $rotation[0]->rounds ?? ScheduleLines::ROUNDS['value'],
+            default => ScheduleLines::ROUNDS['value'],
+        };
+        $last = $at === null || count(array_filter($rotation, static fn(InTurn $one): bool => $one->lasts > 0)) > 0 ? 0.0 : $at->lastHatch;
+
+        return $this->laid($rotation, $pace, $had, static fn(int $rounds, int $day): bool => $rounds >= $fewest && $day >= $last);
+    }
+
+    /**
+     * Before anything is there, at that pace.
+     *
+     * @param int $pace days
+     *
+     * @return list<Entry> sprays only, earliest first
+     */
+    public function prevention(InTurn $spray, int $pace): array
+    {
+        $sprays = [];
+        for ($day = 0; $day < ScheduleLines::PREVENTION_AHEAD['value'] && count($sprays) < ScheduleLines::MOST_ROUNDS['value']; $day += $pace) {
+            $sprays[] = new Entry($day, EntryKind::Spray, $spray->recipe, $day === 0 ? 'first' : 'prevention', ['day' => $day, 'days' => $pace]);
+        }
+
+        return $sprays;
+    }
+
+    /**
+     * @param non-empty-list<InTurn>  $rotation
+     * @param list<array{int, InTurn}> $had
+     * @param callable(int, int): bool $isEnough of the rounds so far, and the day of the last
+     *
+     * @return list<Entry>
+     */
+    private function laid(array $rotation, ?int $pace, array $had, callable $isEnough): array
+    {
+        $done = $had === [] ? [[0, $rotation[0]]] : $had;
+        $entries = array_map(static fn(array $one): Entry => new Entry($one[0], EntryKind::Spray, $one[1]->recipe, $had === [] ? 'first' : 'had', ['day' => $one[0]]), $done);
+        $last = array_search($done[count($done) - 1][1]->recipe, array_map(static fn(InTurn $one): string => $one->recipe, $rotation), true);
+        for ($turn = (int) $last + 1; count($done) < ScheduleLines::MOST_ROUNDS['value'] && ! $isEnough(count($done), $done[count($done) - 1][0]); ++$turn) {
+            $next = $rotation[$turn % count($rotation)];
+            if (self::isOver($next, $rotation, $done)) {
+                if (count(array_filter($rotation, static fn(InTurn $one): bool => ! self::isOver($one, $rotation, $done))) === 0) {
+                    break;
+                }
+                continue;
+            }
+            $entry = $this->next($next, $done, $pace);
+            $done[] = [$entry->day, $next];
+            $entries[] = $entry;
+        }
+
+        return $entries;
+    }
+
+    /**
+     * Whether a spray has had all its rounds: what is done once, and the soil in a rotation.
+     *
+     * @param list<InTurn>             $rotation
+     * @param list<array{int, InTurn}> $done
+     */
+    private static function isOver(InTurn $one, array $rotation, array $done): bool
+    {
+        $once = $one->pace === null || ($one->onSoil && count($rotation) > 1);
+
+        return $once && self::lastOf($one, $done) !== null;
+    }
+
+    /** @param non-empty-list<array{int, InTurn}> $done */
+    private function next(InTurn $next, array $done, ?int $pace): Entry
+    {
+        [$before, $last] = $done[count($done) - 1];
+        $own = self::lastOf($next, $done);
+        $same = $last->recipe === $next->recipe;
+        $wanted = match (true) {
+            $pace !== null => $before + $pace,
+            $same => $before + ($next->pace ?? 0),
+            default => max($before + $this->turns->between($last, $next), $own === null ? 0 : $own + ($next->pace ?? 0)),
+        };
+        [$day, $code, $args] = $this->held(max($wanted, $before + 1), $next, $own, $done);
+
+        return new Entry($day, EntryKind::Spray, $next->recipe, $code ?? ($pace !== null ? 'own-pace' : ($same ? 'again' : 'in-turn')), [
+            ...$args, 'day' => $day, 'days' => $day - $before, 'wanted' => $wanted - $before, 'before' => $last->recipe,
+        ]);
+    }
+
+    /**
+     * The day that the limits of the spray allow, and which of them moved it.
+     *
+     * @param list<array{int, InTurn}> $done
+     *
+     * @return array{int, string|null, array<string, int|float>}
+     */
+    private function held(int $day, InTurn $next, ?int $own, array $done): array
+    {
+        $code = null;
+        $args = [];
+        $again = $next->oilAgain();
+        if ($own !== null && $again !== null && $own + $again > $day) {
+            [$day, $code, $args] = [$own + $again, 'oil-again', ['percent' => $next->refined, 'limit' => $again]];
+        }
+        foreach ($this->loads as $load) {
+            $first = $load->firstDay($day, $next, $done);
+            if ($first > $day) {
+                [$day, $code, $args] = [$first, "{$load->what}-load", ['limit' => $load->limit]];
+            }
+        }
+
+        return [$day, $code, $args];
+    }
+
+    /** @param list<array{int, InTurn}> $done */
+    private static function lastOf(InTurn $one, array $done): ?int
+    {
+        $last = null;
+        foreach ($done as [$day, $spray]) {
+            $last = $spray->recipe === $one->recipe ? $day : $last;
+        }
+
+        return $last;
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IdleMixer\Core\Weather;
+
+use IdleMixer\Core\Data\WeatherLines;
+
+/** How much sun falls where the plant stands. */
+enum Exposure: string
+{
+    case FullSun = 'full-sun';
+    case HalfShade = 'half-shade';
+    case Shade = 'shade';
+
+    /** Share of the light of the open sky. */
+    public function share(): float
+    {
+        return match ($this) {
+            self::FullSun => 1.0,
+            self::HalfShade => WeatherLines::HALF_SHADE['value'],
+            self::Shade => WeatherLines::SHADE['value'],
+        };
+    }
+
+    public function words(): string
+    {
+        return match ($this) {
+            self::FullSun => 'full sun',
+            self::HalfShade => 'half shade',
+            self::Shade => 'the shade',
+        };
+    }
+}

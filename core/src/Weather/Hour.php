@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IdleMixer\Core\Weather;
+
+/** One hour with what follows from it at its place. */
+final readonly class Hour
+{
+    public function __construct(
+        public ToldHour $told,
+        /** Degrees above the horizon. */
+        public float $sun,
+        /** K. */
+        public float $deltaT,
+        /** °C. */
+        public float $dewPoint,
+        /** Light of the open sky; 1 is the sun straight overhead in a clear one. */
+        public float $light,
+        /** Minutes after midnight by the clock of the place. */
+        public int $minute,
+    ) {}
+}

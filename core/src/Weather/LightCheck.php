@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IdleMixer\Core\Weather;
+
+use IdleMixer\Core\Data\WeatherLines;
+
+/** Light on a wet leaf burns it; in the dark nobody sees what is sprayed. */
+final readonly class LightCheck implements HourCheck
+{
+    public function reasons(Week $week, int $index, Spray $spray, Stand $stand): array
+    {
+        $hour = $week->hours[$index];
+        $next = $week->after($index);
+        if (! $spray->isOnLeaves()) {
+            return $stand->indoors || $hour->sun >= WeatherLines::DARK['value'] ? [] : [self::dark($hour)];
+        }
+        $lit = $stand->indoors && $stand->lights !== null && $stand->lights->areOn($hour->minute);
+        $soon = $stand->indoors && $stand->lights !== null && $next !== null && $stand->lights->areOn($next->minute);
+
+        return array_values(array_filter([
+            $lit ? new HourReason('lights', HourVerdict::No, [], 'practice') : null,
+            $soon && ! $lit ? new HourReason('lights-soon', HourVerdict::Workable, [], 'practice') : null,
+            self::sun($hour, $next, $stand),
+            ! $stand->indoors && $hour->sun < WeatherLines::DARK['value'] ? self::dark($hour) : null,
+        ]));
+    }
+
+    private static function sun(Hour $hour, ?Hour $next, Stand $stand): ?HourReason
+    {
+        $light = $hour->light * $stand->light();
+        $args = ['sun' => $hour->sun, 'cloud' => $hour->told->cloud ?? 0.0, 'exposure' => $stand->exposure->words(), 'light' => 100.0 * $light, 'limit' => 100.0 * WeatherLines::LIGHT_GOOD['value'], 'stop' => 100.0 * WeatherLines::LIGHT_NO['value']];
+
+        return match (true) {
+            $light > WeatherLines::LIGHT_NO['value'] => new HourReason('sun', HourVerdict::No, $args, WeatherLines::LIGHT_NO['source']),
+            $light > WeatherLines::LIGHT_GOOD['value'] => new HourReason('sun', HourVerdict::Workable, $args, WeatherLines::LIGHT_GOOD['source']),
+            $next !== null && $next->light * $stand->light() > WeatherLines::LIGHT_NO['value'] => new HourReason('sun-soon', HourVerdict::Workable, $args, WeatherLines::LIGHT_NO['source']),
+            default => null,
+        };
+    }
+
+    private static function dark(Hour $hour): HourReason
+    {
+        return new HourReason('dark', HourVerdict::Workable, ['below' => -$hour->sun], WeatherLines::DARK['source']);
+    }
+}

@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IdleMixer\Core\Weather;
+
+use IdleMixer\Core\Data\WeatherLines;
+
+/** The stretches of a week that a spray is best done in. */
+final class Windows
+{
+    /**
+     * @param list<JudgedHour> $hours earliest first
+     *
+     * @return list<Window> the best three at most: good ones before workable ones, the soonest first
+     */
+    public static function best(array $hours): array
+    {
+        $all = self::all($hours, false);
+        usort($all, static fn(Window $a, Window $b): int => [$a->verdict->rank(), $a->from] <=> [$b->verdict->rank(), $b->from]);
+
+        return array_slice($all, 0, WeatherLines::WINDOWS['value']);
+    }
+
+    /**
+     * @param list<JudgedHour> $hours earliest first
+     *
+     * @param bool             $inTheDark whether hours in which nobody sees what is sprayed count, too
+     *
+     * @return list<Window> earliest first
+     */
+    public static function all(array $hours, bool $inTheDark): array
+    {
+        $windows = [];
+        foreach ($hours as $hour) {
+            $at = $hour->hour->told->at;
+            if ($hour->verdict === HourVerdict::No || (! $inTheDark && in_array('dark', array_column($hour->reasons, 'code'), true))) {
+                continue;
+            }
+            $last = $windows === [] ? null : $windows[count($windows) - 1];
+            if ($last !== null && $last->to === $at && $last->verdict === $hour->verdict) {
+                array_pop($windows);
+                $windows[] = new Window($last->from, $at + WeatherLines::APART['value'], $last->verdict, $last->reason);
+                continue;
+            }
+            $windows[] = new Window($at, $at + WeatherLines::APART['value'], $hour->verdict, $hour->reasons[0] ?? null);
+        }
+
+        return $windows;
+    }
+}

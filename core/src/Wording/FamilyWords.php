@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IdleMixer\Core\Wording;
+
+use IdleMixer\Core\Choice\SprayFamily;
+
+/** Names the family of a spray. */
+final class FamilyWords
+{
+    private const UNKNOWN = 'unknown';
+
+    public static function of(?SprayFamily $family): string
+    {
+        /** @var array<string, string> $words */
+        $words = require __DIR__ . '/../../data/family-words.php';
+        $key = $family->value ?? self::UNKNOWN;
+
+        return $words[$key] ?? throw MissingWords::becauseOf($key);
+    }
+}

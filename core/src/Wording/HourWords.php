@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IdleMixer\Core\Wording;
+
+use DateTimeImmutable;
+use DateTimeZone;
+use IdleMixer\Core\Source\SourceCatalogue;
+use IdleMixer\Core\Weather\HourReason;
+use IdleMixer\Core\Weather\HourVerdict;
+use IdleMixer\Core\Weather\Window;
+
+/** Says why an hour is not good, and what a window is. */
+final readonly class HourWords
+{
+    /**
+     * @param array<string, string> $words
+     * @param array<string, string> $names
+     */
+    private function __construct(private array $words, private array $names, private SourceCatalogue $sources) {}
+
+    public static function shipped(): self
+    {
+        /** @var array<string, string> $words */
+        $words = require __DIR__ . '/../../data/hour-words.php';
+        /** @var array<string, string> $names */
+        $names = require __DIR__ . '/../../data/hour-names.php';
+
+        return new self($words, $names, SourceCatalogue::shipped());
+    }
+
+    /**
+     * @return string a sentence, with the figure, its limit, and where the limit comes from
+     *
+     * @throws MissingWords when the catalogue lacks the sentence
+     */
+    public function reason(HourReason $reason): string
+    {
+        $fill = [];
+        foreach ($reason->args as $name => $value) {
+            $fill["{{$name}}"] = self::said($name, $value, $reason->code);
+        }
+        $what = $reason->args['what'] ?? null;
+        if (is_string($what)) {
+            $fill['{what}'] = $this->names[$what] ?? throw MissingWords::becauseOf($what);
+        }
+
+        return strtr($this->template($reason), $fill) . ' Limit: ' . $this->sources->get($reason->source)->standing->words() . '.';
+    }
+
+    /** @throws MissingWords when the catalogue lacks the sentence */
+    public function window(Window $window, DateTimeZone $zone): string
+    {
+        $from = (new DateTimeImmutable("@{$window->from}"))->setTimezone($zone);
+        $to = (new DateTimeImmutable("@{$window->to}"))->setTimezone($zone);
+        $why = $window->reason === null ? $this->words['good'] : $this->reason($window->reason);
+
+        return "{$from->format('D j M, H:i')} to {$to->format('H:i')}: {$window->verdict->value}. {$why}";
+    }
+
+    public function nothing(): string
+    {
+        return $this->words['good'];
+    }
+
+    private function template(HourReason $reason): string
+    {
+        $weight = match ($reason->args['borne'] ?? '') {
+            'yes' => 'borne',
+            'late' => 'late',
+            default => $reason->verdict === HourVerdict::No ? 'no' : 'workable',
+        };
+
+        return $this->words["{$reason->code}/{$weight}"] ?? $this->words[$reason->code] ?? throw MissingWords::becauseOf($reason->code);
+    }
+
+    private static function said(string $name, float|string $value, string $code): string
+    {
+        if (is_string($value)) {
+            return $value;
+        }
+        $isHours = $name === 'hours' || ($name === 'limit' && in_array($code, ['frost', 'frost-unknown', 'wet', 'rain-soon'], true));
+
+        return match (true) {
+            $isHours => Durations::words($value),
+            $name === 'rain' || $name === 'delta' => Figures::short(round($value, 1)),
+            $name === 'celsius' => Figures::short(round($value, 1)),
+            default => Figures::short(round($value)),
+        };
+    }
+}

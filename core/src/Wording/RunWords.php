@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IdleMixer\Core\Wording;
+
+use IdleMixer\Core\Run\RunStep;
+use IdleMixer\Core\Run\RunStepKind;
+
+/** Says what is done in the bed. */
+final readonly class RunWords
+{
+    /** @param array<string, array{say: string, more: string}> $words */
+    private function __construct(private array $words) {}
+
+    public static function shipped(): self
+    {
+        /** @var array<string, array{say: string, more: string}> $words */
+        $words = require __DIR__ . '/../../data/run-words.php';
+
+        return new self($words);
+    }
+
+    /**
+     * @param array<string, string> $known what the run knows besides: `plants`, `batch`, `mixed`, `spoons`, `again`, `rest`
+     *
+     * @return array{say: string, more: string}
+     *
+     * @throws MissingWords when the catalogue lacks the sentence
+     */
+    public function step(RunStep $step, array $known): array
+    {
+        $key = $step->kind === RunStepKind::Plant && ($step->args['poured'] ?? '') === 'yes' ? 'plant/poured' : $step->kind->value;
+
+        return $this->filled($key, [...$known, ...$step->args]);
+    }
+
+    /**
+     * @param float $seconds until the oil has to be shaken in again
+     *
+     * @throws MissingWords when the catalogue lacks the sentence
+     */
+    public function again(float $seconds): string
+    {
+        return $this->filled('again', ['interval' => Durations::interval($seconds)])['say'];
+    }
+
+    /**
+     * @param array<string, string|int|float> $known
+     *
+     * @return array{say: string, more: string}
+     */
+    private function filled(string $key, array $known): array
+    {
+        $row = $this->words[$key] ?? throw MissingWords::becauseOf($key);
+        $fill = [];
+        foreach ($known as $name => $value) {
+            $fill["{{$name}}"] = (string) $value;
+        }
+
+        return ['say' => strtr($row['say'], $fill), 'more' => trim(strtr($row['more'], $fill))];
+    }
+}

@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+use IdleMixer\Core\Data\LeafLines;
+use IdleMixer\Core\Leaf\DrawnLeaf;
+use IdleMixer\Core\Leaf\EyeCorrection;
+use IdleMixer\Core\Leaf\EyeTest;
+use IdleMixer\Core\Leaf\LeafDrawer;
+use IdleMixer\Core\Leaf\LeafShape;
+use IdleMixer\Core\Leaf\SeenLeaf;
+use IdleMixer\Core\Leaf\WrittenLeaf;
+use IdleMixer\Core\Wording\EyeWords;
+
+/** Percent of a drawn leaf that is hurt, counted on a drawing of 1,600 pixels by another hand: GD fills the polygons. */
+function countedShare(DrawnLeaf $leaf): float
+{
+    $side = 1600;
+    /** @return list<int> */
+    $flat = static function (mixed $polygon) use ($side): array {
+        $points = [];
+        foreach (is_array($polygon) ? $polygon : [] as $point) {
+            assert(is_array($point) && is_float($point[0] ?? null) && is_float($point[1] ?? null));
+            array_push($points, (int) round($point[0] * $side), (int) round($point[1] * $side));
+        }
+
+        return $points;
+    };
+    $blade = imagecreatetruecolor($side, $side);
+    $hurt = imagecreatetruecolor($side, $side);
+    foreach ($leaf->outline as $polygon) {
+        imagefilledpolygon($blade, $flat($polygon), 1);
+    }
+    foreach ($leaf->patches as $polygon) {
+        imagefilledpolygon($hurt, $flat($polygon), 1);
+    }
+    $all = 0;
+    $both = 0;
+    for ($y = 0; $y < $side; $y += 4) {
+        for ($x = 0; $x < $side; $x += 4) {
+            if (imagecolorat($blade, $x, $y) === 1) {
+                ++$all;
+                $both += imagecolorat($hurt, $x, $y) === 1 ? 1 : 0;
+            }
+        }
+    }
+
+    return 100.0 * $both / $all;
+}
+
+it('draws every reference leaf within half a point of its label', function (LeafShape $shape): void {
+    foreach (LeafLines::DRAWN['value'] as $share) {
+        $drawn = LeafDrawer::draw($shape, $share, (int) $share + 1);
+        expect($drawn->share)->toEqualWithDelta($share, 0.05)
+            ->and(countedShare($drawn))->toEqualWithDelta($share, 0.5);
+    }
+})->with(array_map(static fn(LeafShape $shape): array => [$shape], LeafShape::cases()));
+
+it('draws the same leaf for the same number, and another for another', function (): void {
+    $path = static fn(int $seed): string => DrawnLeaf::path(LeafDrawer::draw(LeafShape::Oval, 10.0, $seed)->patches, true);
+    expect($path(5))->toBe($path(5))->and($path(5))->not->toBe($path(6));
+});
+
+it('trains an eye on ten leaves, new for every number', function (): void {
+    $shares = static fn(int $seed): array => array_map(static fn(DrawnLeaf $leaf): float => $leaf->share, EyeTest::of(LeafShape::Heart, $seed)->leaves());
+    $one = $shares(1);
+    expect($one)->toHaveCount(10)->and($one)->not->toBe($shares(2))
+        ->and(count(array_filter($one, static fn(float $share): bool => $share < 20.0)))->toBeGreaterThan(4)
+        ->and(array_filter($one, static fn(float $share): bool => $share > 90.0))->toBe([]);
+});
+
+// Hand reckoning: read 8 points high on each leaf below 20 %, true above.
+it('says how an eye reads, and corrects by it', function (): void {
+    $pairs = [[10.0, 2.0], [13.0, 5.0], [18.0, 10.0], [40.0, 40.0], [70.0, 70.0]];
+    $bias = EyeTest::bias($pairs);
+    expect($bias['low'])->toEqualWithDelta(8.0, 1e-9)->and($bias['high'])->toBe(0.0)
+        ->and(EyeWords::of(0.9, $bias['low'], $bias['high']))->toBe('You read 8 points high below 20 %. Agreement 0.90 of 1 (Lin 1989).')
+        ->and(EyeWords::of(null, 0.4, -1.0))->toContain('reads true');
+    $correction = new EyeCorrection(8.0, 0.0);
+    $read = static fn(float $share, string $from = 'eye'): float => $correction->of(new WrittenLeaf(new SeenLeaf(1, $share, $share, $share), $from, []))->seen->share;
+    expect($correction->isWorthIt())->toBeTrue()->and((new EyeCorrection(1.0, null))->isWorthIt())->toBeFalse()
+        ->and($read(10.0))->toBe(2.0)->and($read(5.0))->toBe(0.0)->and($read(0.0))->toBe(0.0)
+        ->and($read(60.0))->toBe(60.0)->and($read(10.0, 'photo'))->toBe(10.0);
+});

@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+use IdleMixer\Core\Recipe\RecipeCatalogue;
+use IdleMixer\Core\Run\RunPlan;
+use IdleMixer\Core\Run\RunStep;
+use IdleMixer\Core\Wording\RunWords;
+
+/**
+ * @param list<string> $tapped
+ *
+ * @return list<string>
+ */
+function keysOf(RunPlan $plan, array $tapped = []): array
+{
+    return array_map(static fn(RunStep $step): string => $step->key, $plan->steps($tapped));
+}
+
+function planFor(string $slug, int $loads = 1, bool $rinses = false): RunPlan
+{
+    $catalogue = RecipeCatalogue::shipped();
+
+    return RunPlan::of(array_fill(0, max(1, $loads), '1 L'), [7 => 'Rose', 3 => 'Lemon', 9 => 'Bay'], $catalogue->get($slug)->use, $catalogue->practice($slug), $rinses);
+}
+
+// Common practice, no source: gloves, knock back, look at the mix, fill, shake, plant by plant, soak and brush and rinse by school,
+// wash, the rest. Alcohol, soap and a brush soak 10 to 15 minutes; mild soap and mild alcohol are rinsed off after 20.
+it('walks through the bed in the order of the work', function (string $slug, bool $rinses, array $keys): void {
+    expect(keysOf(planFor($slug, 1, $rinses)))->toBe($keys);
+})->with([
+    'oil, left on' => ['fine-paraffin-mist', false, ['protect', 'knock-back', 'check', 'fill-1', 'shake-1', 'plant-7', 'plant-3', 'plant-9', 'wash', 'rest']],
+    'soaked, brushed, rinsed' => ['alcohol-soap-and-brush', true, ['protect', 'knock-back', 'check', 'fill-1', 'shake-1', 'plant-7', 'plant-3', 'plant-9', 'soak', 'brush', 'rinse', 'wash', 'rest']],
+    'rinsed after 20 minutes' => ['mild-soap', true, ['protect', 'knock-back', 'check', 'fill-1', 'shake-1', 'plant-7', 'plant-3', 'plant-9', 'soak', 'rinse', 'wash', 'rest']],
+    'the same, left on' => ['mild-soap', false, ['protect', 'knock-back', 'check', 'fill-1', 'shake-1', 'plant-7', 'plant-3', 'plant-9', 'wash', 'rest']],
+    'poured' => ['weak-pot-drench', true, ['protect', 'knock-back', 'check', 'fill-1', 'shake-1', 'plant-7', 'plant-3', 'plant-9', 'wash', 'rest']],
+]);
+
+it('soaks as long as practice has it', function (): void {
+    $soak = static fn(string $slug): ?int => array_values(array_filter(planFor($slug, 1, true)->steps([]), static fn(RunStep $step): bool => $step->key === 'soak'))[0]->minutes;
+    expect([$soak('alcohol-soap-and-brush'), $soak('mild-soap')])->toBe([10, 20]);
+});
+
+it('goes on where it was left, whatever the order of the taps', function (): void {
+    $plan = planFor('plain-soap');
+    expect($plan->current([])?->key)->toBe('protect')
+        ->and($plan->current(['protect', 'knock-back', 'check', 'fill-1', 'shake-1', 'plant-7'])?->key)->toBe('plant-3')
+        ->and($plan->current(['plant-7', 'shake-1', 'check', 'fill-1', 'protect', 'knock-back'])?->key)->toBe('plant-3')
+        ->and($plan->current(keysOf($plan)))->toBeNull();
+});
+
+it('fills the next load before the plant that was waiting when the last one ran empty', function (): void {
+    $plan = planFor('plain-soap', 3);
+    $before = ['protect', 'knock-back', 'check', 'fill-1', 'shake-1', 'plant-7'];
+    expect($plan->canRunEmpty([]))->toBeNull()
+        ->and($plan->canRunEmpty($before))->toBe(1)
+        ->and(array_slice(keysOf($plan, [...$before, 'empty-1-3']), 5, 5))->toBe(['plant-7', 'fill-2', 'shake-2', 'plant-3', 'plant-9'])
+        ->and($plan->current([...$before, 'empty-1-3'])?->key)->toBe('fill-2')
+        // Twice at the same plant, then no more is there.
+        ->and(array_slice(keysOf($plan, [...$before, 'empty-1-3', 'empty-2-3']), 5, 7))->toBe(['plant-7', 'fill-2', 'shake-2', 'fill-3', 'shake-3', 'plant-3', 'plant-9'])
+        ->and($plan->canRunEmpty([...$before, 'empty-1-3', 'fill-2', 'shake-2', 'empty-2-3', 'fill-3', 'shake-3']))->toBeNull()
+        ->and(planFor('plain-soap')->canRunEmpty($before))->toBeNull();
+});
+
+it('says every step in words, with nothing left open', function (): void {
+    $known = ['plants' => 'Aphids on Rose.', 'batch' => 'Plain soap', 'mixed' => '1 hour ago', 'spoons' => '2 tbsp soap', 'again' => 'Shake again every 2 minutes.', 'rest' => 'On bare soil.'];
+    foreach ([planFor('alcohol-soap-and-brush', 2, true), planFor('weak-pot-drench')] as $plan) {
+        foreach ($plan->steps(['empty-1-3']) as $step) {
+            foreach (RunWords::shipped()->step($step, $known) as $sentence) {
+                expect(preg_match('/\A[^{}]+\z/', $sentence))->toBe(1, $sentence);
+            }
+        }
+    }
+    expect(RunWords::shipped()->step(planFor('plain-soap', 2)->steps([])[3], $known)['say'])->toBe('Fill load 1 of 2: 1 L.');
+});

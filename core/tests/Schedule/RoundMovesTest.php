@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+use IdleMixer\Core\Schedule\MovedDate;
+use IdleMixer\Core\Schedule\RoundFacts;
+use IdleMixer\Core\Schedule\RoundMoves;
+use IdleMixer\Core\Weather\HourVerdict;
+use IdleMixer\Core\Weather\Window;
+use IdleMixer\Core\Wording\MoveWords;
+
+function utc(string $at): DateTimeImmutable
+{
+    return new DateTimeImmutable($at, new DateTimeZone('UTC'));
+}
+
+function windowOf(string $from, string $to, HourVerdict $verdict = HourVerdict::Good): Window
+{
+    return new Window(utc($from)->getTimestamp(), utc($to)->getTimestamp(), $verdict, null);
+}
+
+/*
+ * A week between rounds; the last was on 1 June at 20:00, so the next is planned for the 8th at 20:00. Written down before the code;
+ * common practice, no source: what is washed off is sprayed again once it is dry, but not before the leaf bears it; one clean look
+ * stretches to ten days, two end it; a leaf test is waited for; no round in an hour that is neither good nor workable.
+ */
+it('moves the next round, and says why', function (array $facts, string $now, ?string $at, array $codes): void {
+    $time = static fn(string $key): ?DateTimeImmutable => isset($facts[$key]) && is_string($facts[$key]) ? utc($facts[$key]) : null;
+    $windows = null;
+    if (isset($facts['windows']) && is_array($facts['windows'])) {
+        $windows = [];
+        foreach ($facts['windows'] as $one) {
+            assert(is_array($one) && is_string($one[0]) && is_string($one[1]));
+            $windows[] = windowOf($one[0], $one[1]);
+        }
+    }
+    $due = RoundMoves::of($time('planned') ?? utc('2026-06-08T20:00'), new RoundFacts(
+        utc('2026-06-01T20:00'),
+        $time('earliest') ?? utc('2026-06-02T20:00'),
+        $time('washed'),
+        is_int($facts['clean'] ?? null) ? $facts['clean'] : 0,
+        $time('test'),
+        $windows,
+        utc('2026-06-14T00:00'),
+    ), utc($now));
+    expect([$due->at?->format('Y-m-d H:i'), array_map(static fn(MovedDate $one): string => $one->code, $due->moves)])->toBe([$at, $codes]);
+    foreach ($due->moves as $move) {
+        expect(preg_match('/\A[^{}]+\z/', MoveWords::shipped()->move($move)))->toBe(1);
+    }
+})->with([
+    'nothing in the way' => [[], '2026-06-07T08:00', '2026-06-08 20:00', []],
+    'rain washed it off: again once dry' => [['washed' => '2026-06-02T02:00'], '2026-06-02T09:00', '2026-06-02 20:00', ['washed-off']],
+    'rain washed it off two days later' => [['washed' => '2026-06-03T02:00'], '2026-06-03T09:00', '2026-06-03 05:00', ['washed-off']],
+    'rain washed off oil, which the leaf bears only once a week' => [['washed' => '2026-06-02T02:00', 'earliest' => '2026-06-08T20:00'], '2026-06-02T09:00', '2026-06-08 20:00', []],
+    'one clean look: ten days' => [['clean' => 1], '2026-06-07T08:00', '2026-06-11 20:00', ['one-clean-look']],
+    'two clean looks end it' => [['clean' => 2], '2026-06-07T08:00', null, ['two-clean-looks']],
+    'a leaf test runs until the 10th' => [['test' => '2026-06-10T09:00'], '2026-06-07T08:00', '2026-06-10 09:00', ['leaf-test']],
+    'a leaf test that is over before' => [['test' => '2026-06-05T09:00'], '2026-06-07T08:00', '2026-06-08 20:00', []],
+    'a good hour that evening' => [['windows' => [['2026-06-08T18:00', '2026-06-08T22:00']]], '2026-06-07T08:00', '2026-06-08 20:00', []],
+    'a good hour later that evening' => [['windows' => [['2026-06-08T21:00', '2026-06-08T23:00']]], '2026-06-07T08:00', '2026-06-08 21:00', []],
+    'no good hour until the 10th' => [['windows' => [['2026-06-07T18:00', '2026-06-07T22:00'], ['2026-06-10T05:00', '2026-06-10T08:00']]], '2026-06-07T08:00', '2026-06-10 05:00', ['no-good-hour']],
+    'no good hour in the week' => [['windows' => []], '2026-06-07T08:00', '2026-06-14 00:00', ['no-hour-this-week']],
+    'overdue, and a good hour today' => [['windows' => [['2026-06-09T18:00', '2026-06-09T22:00']]], '2026-06-09T08:00', '2026-06-08 20:00', []],
+    'overdue, and none today' => [['windows' => [['2026-06-11T18:00', '2026-06-11T22:00']]], '2026-06-09T08:00', '2026-06-11 18:00', ['no-good-hour']],
+    'beyond what is forecast' => [['planned' => '2026-06-20T20:00', 'windows' => []], '2026-06-07T08:00', '2026-06-20 20:00', []],
+    'a clean look, a test and the weather, one after the other' => [['clean' => 1, 'test' => '2026-06-12T09:00', 'windows' => [['2026-06-13T05:00', '2026-06-13T08:00']]], '2026-06-07T08:00', '2026-06-13 05:00', ['one-clean-look', 'leaf-test', 'no-good-hour']],
+]);
+
+it('never sets a round into an hour that is neither good nor workable', function (): void {
+    $random = new Random\Randomizer(new Random\Engine\Mt19937(77));
+    $now = utc('2026-06-07T08:00');
+    $end = utc('2026-06-14T08:00');
+    $moved = 0;
+    for ($n = 0; $n < 2000; ++$n) {
+        $windows = [];
+        for ($at = $now->getTimestamp() + 3600 * $random->getInt(0, 60); $at < $end->getTimestamp() - 40_000; $at += 3600 * $random->getInt(2, 40)) {
+            $to = $at + 3600 * $random->getInt(1, 8);
+            $windows[] = new Window($at, $to, $random->getInt(0, 1) === 0 ? HourVerdict::Good : HourVerdict::Workable, null);
+            $at = $to;
+        }
+        $planned = $now->modify('+' . $random->getInt(-60, 200) . ' hours');
+        $due = RoundMoves::of($planned, new RoundFacts($now->modify('-4 days'), $now->modify('-3 days'), $random->getInt(0, 3) === 0 ? $now->modify('-80 hours') : null, $random->getInt(0, 1), null, $windows, $end), $now);
+        $at = $due->at?->getTimestamp() ?? 0;
+        $inside = array_filter($windows, static fn(Window $one): bool => $one->from <= $at && $at < $one->to);
+        // Overdue stays overdue while its hour is still to come today.
+        $today = array_filter($windows, static fn(Window $one): bool => $one->to > $now->getTimestamp() && gmdate('Y-m-d', $one->from) === '2026-06-07');
+        expect($inside !== [] || $at >= $end->getTimestamp() || ($at < $now->getTimestamp() && $today !== []))->toBeTrue("case {$n}");
+        $moved += $due->moves === [] ? 0 : 1;
+    }
+    expect($moved)->toBeGreaterThan(500);
+});

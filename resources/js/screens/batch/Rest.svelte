@@ -1,0 +1,26 @@
+<script lang="ts">
+    import { untrack } from 'svelte';
+    import { api, taken } from '../../lib/client';
+    import { Loaded } from '../../lib/loaded.svelte';
+    import { atTime } from '../../lib/time';
+    import LevelMark from '../../parts/LevelMark.svelte';
+    import Waiting from '../../parts/Waiting.svelte';
+
+    const { batch }: { batch: number } = $props();
+    const rest = untrack(() => new Loaded(() => taken(api.GET('/api/batches/{id}/rest', { params: { path: { id: batch } } }))));
+</script>
+
+<Waiting of={rest}>
+    {#snippet children(all)}
+        <p class="font-bold" data-rest>{all.leftWords} left{all.until === null ? '' : `, good until ${atTime(all.until)}`}.</p>
+        <p class="mt-1">{all.where}</p>
+        <ul class="mt-2 grid gap-1">
+            {#each all.plants as plant (plant.id)}
+                <li class="grid grid-cols-[auto_1fr] gap-x-2">
+                    <LevelMark level={plant.level} silent />
+                    <span><strong>{plant.name}</strong>{plant.level === 'ok' ? ': it may go there.' : `: ${plant.because}`}</span>
+                </li>
+            {/each}
+        </ul>
+    {/snippet}
+</Waiting>

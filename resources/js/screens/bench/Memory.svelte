@@ -1,0 +1,40 @@
+<script lang="ts">
+    import { api, taken } from '../../lib/client';
+    import { Sending } from '../../lib/sending.svelte';
+    import { undo } from '../../lib/undo.svelte';
+    import FormFoot from '../../parts/FormFoot.svelte';
+    import LevelMark from '../../parts/LevelMark.svelte';
+    import type { BenchState } from './bench.svelte';
+
+    const { state: bench }: { state: BenchState } = $props();
+    const sending = new Sending();
+
+    async function washed(): Promise<void> {
+        const id = bench.filling.sprayerId;
+        const said = await sending.send((submission) =>
+            taken(api.POST('/api/sprayers/{id}/events', { params: { path: { id } }, body: { submission, kind: 'washed' } })),
+        );
+        if (said !== null) {
+            undo.made('sprayer-events', said.saved, 'The wash');
+            await bench.restock();
+        }
+    }
+</script>
+
+{#if bench.memory !== null}
+    <span
+        class="inline-flex min-h-11 flex-wrap items-center gap-x-2 leading-tight"
+        data-memory={bench.memory.code}
+        title={bench.memory.words}
+    >
+        <LevelMark level={bench.memory.final ? 'stop' : 'caution'} silent />
+        <span>{bench.memory.briefly}.</span>
+        {#if !bench.memory.final}<button
+                class="link min-h-11 min-w-11 font-bold"
+                aria-label="It is empty and washed"
+                disabled={sending.held}
+                onclick={() => void washed()}>Washed</button
+            >{/if}
+        <FormFoot form={sending} send={() => void washed()} />
+    </span>
+{/if}

@@ -1,0 +1,96 @@
+<script lang="ts">
+    import { untrack } from 'svelte';
+    import { api, taken, type Schemas } from '../../lib/client';
+    import { typedNumber } from '../../lib/figures';
+    import { Form } from '../../lib/form.svelte';
+    import { Loaded } from '../../lib/loaded.svelte';
+    import { arrived, undo } from '../../lib/undo.svelte';
+    import FormFoot from '../../parts/FormFoot.svelte';
+
+    type Round = Schemas['Case']['rounds'][number];
+    interface Props {
+        round: Round;
+        /** The burn to correct; none for a new one. */
+        burn?: Schemas['Burn'];
+        onsaved: (next: Schemas['Case']) => void;
+    }
+    const { round, burn, onsaved }: Props = $props();
+    const form = untrack(
+        () =>
+            new Form(burn === undefined ? `burn-of-round-${round.id}` : `burn-${burn.id}-${burn.version}`, {
+                share: burn === undefined ? '' : String(burn.share),
+                kinds: (burn?.kinds ?? []) as string[],
+                special: (burn?.special ?? []) as string[],
+                notes: burn?.notes ?? '',
+            }),
+    );
+    const catalogue = new Loaded(() => taken(api.GET('/api/catalogue')));
+    const share = $derived(typedNumber(form.values.share));
+
+    function toggle(field: 'kinds' | 'special', code: string): void {
+        const now = form.values[field];
+        form.values[field] = now.includes(code) ? now.filter((one) => one !== code) : [...now, code];
+    }
+
+    async function save(event?: SubmitEvent): Promise<void> {
+        event?.preventDefault();
+        const body = {
+            share,
+            kinds: form.values.kinds as Schemas['InjuryKind'][],
+            special: form.values.special as Schemas['BurnCause'][],
+            notes: form.values.notes,
+            ...(burn === undefined ? {} : { seenAt: burn.seenAt }),
+        };
+        const correct = (id: number, basedOn: number): Promise<Schemas['Case']> =>
+            taken(api.PUT('/api/burns/{id}', { params: { path: { id } }, body: { basedOn, ...body } }));
+        const saved = await form.send(
+            (submission, basedOn) =>
+                burn === undefined
+                    ? taken(api.POST('/api/rounds/{id}/burns', { params: { path: { id: round.id } }, body: { submission, ...body } }))
+                    : correct(burn.id, basedOn(burn.version)),
+            (earlier) => correct(earlier.id, earlier.version),
+        );
+        if (saved === null) {
+            return;
+        }
+        const changed = saved.rounds.flatMap((one) => one.burns).find((one) => one.id === (burn?.id ?? form.mended?.id));
+        if (changed !== undefined) {
+            undo.changed('burns', changed, 'The burn', form.mended === null ? 'The burn is corrected.' : arrived('The burn', form.mended));
+        } else if (saved.saved !== null) {
+            undo.made('burns', saved.saved, 'The burn');
+        }
+        form.clear();
+        onsaved(saved);
+    }
+</script>
+
+<form class="grid gap-3 py-2" onsubmit={save}>
+    <label class="flex items-center gap-2"
+        ><span class="font-bold">The worst leaves are hurt by</span><input
+            class="input numeral w-20"
+            inputmode="decimal"
+            required
+            bind:value={form.values.share}
+        /> %</label
+    >
+    {#each [{ field: 'kinds' as const, legend: 'What it looks like', list: catalogue.value?.injuries ?? [] }, { field: 'special' as const, legend: 'What was special', list: catalogue.value?.burnCauses ?? [] }] as part (part.field)}
+        <fieldset>
+            <legend class="font-bold">{part.legend}</legend>
+            <div class="mt-1 flex flex-wrap gap-1">
+                {#each part.list as one (one.code)}<button
+                        type="button"
+                        class={['btn', form.values[part.field].includes(one.code) && 'btn-primary']}
+                        aria-pressed={form.values[part.field].includes(one.code)}
+                        onclick={() => toggle(part.field, one.code)}>{one.words}</button
+                    >{/each}
+            </div>
+        </fieldset>
+    {/each}
+    <label class="grid gap-1"
+        ><span>Notes</span><textarea class="textarea w-full" rows="2" maxlength="1000" bind:value={form.values.notes}></textarea></label
+    >
+    <FormFoot {form} send={() => void save()} />
+    <button class="btn btn-primary" disabled={form.held || !(share > 0 && share <= 100)}
+        >{burn === undefined ? 'They burnt' : 'Correct the burn'}</button
+    >
+</form>

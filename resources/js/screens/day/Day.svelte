@@ -1,0 +1,88 @@
+<script lang="ts">
+    import { api, taken } from '../../lib/client';
+    import { Loaded } from '../../lib/loaded.svelte';
+    import { undo } from '../../lib/undo.svelte';
+    import Empty from '../../parts/Empty.svelte';
+    import Head from '../../parts/Head.svelte';
+    import Waiting from '../../parts/Waiting.svelte';
+    import DoorForm from './DoorForm.svelte';
+    import GardenForm from './GardenForm.svelte';
+    import HourGrid from './HourGrid.svelte';
+    import PlantHours from './PlantHours.svelte';
+    import WeatherFile from './WeatherFile.svelte';
+    import { clock, soonest, stretch } from './spans';
+
+    const asked = new URLSearchParams(location.search).get('spray');
+    let spray = $state(asked ?? undefined);
+    let plant = $state<number | undefined>(undefined);
+    const day = new Loaded(() => taken(api.GET('/api/day', { params: { query: { spray, plant } } })));
+    undo.followedBy(day);
+
+    /** As calendar programs subscribe to it. */
+    const webcal = (feed: string): string => `webcal://${location.host}${feed}`;
+</script>
+
+<Head title="Spray day">
+    {#if day.value !== null}
+        <label class="flex flex-wrap items-center gap-2"
+            ><span class="font-bold">Spray</span><select
+                class="select w-auto max-w-72"
+                value={day.value.spray.key}
+                onchange={(event) => {
+                    spray = event.currentTarget.value;
+                    void day.reload();
+                }}
+                >{#each day.value.sprays as one (one.key)}<option value={one.key}>{one.name}</option>{/each}</select
+            ></label
+        >
+    {/if}
+</Head>
+<Waiting of={day}>
+    {#snippet children(all)}
+        {@const zone = all.garden?.zone ?? 'UTC'}
+        {@const first = soonest(all.plants)}
+        {#if all.garden === null}
+            <p class="mb-3 max-w-prose">Where does your garden lie? Sun, weather and the clock hang on it.</p>
+            <GardenForm garden={null} onkept={() => void day.reload()} />
+        {:else if all.plants.length === 0}
+            <Empty text="No plant is known here yet. Each has its own hour." to="/plants" action="Go to the plants" />
+        {:else}
+            <p class="mb-1 text-xl" data-best>
+                {#if all.tellers.length === 0}<strong>No weather is known for these days.</strong> Say below whom to ask, or how it is at the
+                    door.{:else if first === null}<strong>No hour of this week will do</strong> for {all.spray.name}.{:else}Best next:
+                    <strong>{stretch(first.window, zone)}</strong>, {first.plant}.{/if}
+            </p>
+            <p class="quiet mb-3 text-sm">
+                {#if all.tellers.length > 0}Weather from {all.tellers.map((one) => one.name).join(', then ')}.{/if}
+                {#if all.sun?.rise && all.sun.set}Sun {clock(all.sun.rise, zone)} to {clock(all.sun.set, zone)}.{/if}
+            </p>
+            {#if all.tellers.length > 0}<div class="grid gap-x-8 gap-y-4 lg:grid-cols-[5fr_6fr]">
+                    <PlantHours
+                        plants={all.plants}
+                        shown={all.grid?.plantId ?? null}
+                        {zone}
+                        onshow={(id) => {
+                            plant = id;
+                            void day.reload();
+                        }}
+                    />
+                    {#if all.grid !== null}<HourGrid grid={all.grid} {zone} />{/if}
+                </div>{/if}
+            <section class="dish no-print mt-6 grid gap-4" aria-label="Weather">
+                <DoorForm ontold={() => void day.reload()} />
+                <p class="flex flex-wrap items-center gap-x-4" data-calendar>
+                    <span class="font-bold">Everything due, in your calendar:</span>
+                    <a class="link inline-flex min-h-11 items-center" href={all.garden.feed} download="garden-sprays.ics">download it</a>
+                    <a class="link inline-flex min-h-11 items-center" href={webcal(all.garden.feed)}>subscribe to it</a>
+                </p>
+                <details>
+                    <summary class="min-h-11 cursor-pointer py-2 font-bold">Place, and where the weather comes from</summary>
+                    <div class="grid gap-4">
+                        {#key all.garden.version}<GardenForm garden={all.garden} onkept={() => void day.reload()} />{/key}
+                        <WeatherFile onread={() => void day.reload()} />
+                    </div>
+                </details>
+            </section>
+        {/if}
+    {/snippet}
+</Waiting>

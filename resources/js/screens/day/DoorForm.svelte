@@ -1,0 +1,28 @@
+<script lang="ts">
+    import { api, taken } from '../../lib/client';
+    import { Form } from '../../lib/form.svelte';
+    import FormFoot from '../../parts/FormFoot.svelte';
+
+    const { ontold }: { ontold: () => void } = $props();
+    const form = new Form('door', { text: '' });
+
+    async function tell(event?: SubmitEvent): Promise<void> {
+        event?.preventDefault();
+        const kept = await form.send((submission) =>
+            taken(api.POST('/api/weather/door', { body: { submission, text: form.values.text } })),
+        );
+        if (kept !== null) {
+            form.clear();
+            ontold();
+        }
+    }
+</script>
+
+<form class="grid max-w-xl gap-2" onsubmit={tell}>
+    <label class="grid gap-1"
+        ><span><span class="font-bold">What is it like at the door?</span> <span class="quiet">(like “24 C, breeze, dry”)</span></span
+        ><input class="input w-full" maxlength="200" required bind:value={form.values.text} /></label
+    >
+    <FormFoot {form} send={() => void tell()} />
+    <button class="btn" disabled={form.held}>Go by that for two hours</button>
+</form>

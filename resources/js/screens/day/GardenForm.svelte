@@ -1,0 +1,77 @@
+<script lang="ts">
+    import { untrack } from 'svelte';
+    import { api, taken, type Schemas } from '../../lib/client';
+    import { Form } from '../../lib/form.svelte';
+    import { zone } from '../../lib/time';
+    import FormFoot from '../../parts/FormFoot.svelte';
+
+    interface Props {
+        garden: Schemas['Garden'] | null;
+        onkept: () => void;
+    }
+    const { garden, onkept }: Props = $props();
+    const was = untrack(() => garden);
+    const form = new Form(`garden-${was?.version ?? 0}`, {
+        latitude: was === null ? '' : String(was.latitude),
+        longitude: was === null ? '' : String(was.longitude),
+        zone: was?.zone ?? zone(),
+        room: String(was?.roomCelsius ?? 21),
+        source: (was?.source ?? 'station') as string,
+    });
+
+    async function keep(event?: SubmitEvent): Promise<void> {
+        event?.preventDefault();
+        const { latitude, longitude, zone: name, room, source } = form.values;
+        const kept = await form.send((_, basedOn) =>
+            taken(
+                api.PUT('/api/garden', {
+                    body: {
+                        basedOn: basedOn(was?.version ?? 0),
+                        place: { latitude: Number(latitude), longitude: Number(longitude), zone: name },
+                        roomCelsius: Number(room),
+                        source: source === 'file' ? 'file' : 'station',
+                    },
+                }),
+            ),
+        );
+        if (kept !== null) {
+            form.clear();
+            onkept();
+        }
+    }
+</script>
+
+{#snippet figure(key: 'latitude' | 'longitude' | 'room', name: string, hint: string)}
+    <label class="grid gap-1"
+        ><span><span class="font-bold">{name}</span> <span class="quiet">{hint}</span></span><input
+            class="input numeral w-full"
+            inputmode="decimal"
+            required
+            bind:value={form.values[key]}
+        /></label
+    >
+{/snippet}
+
+<form class="grid max-w-xl gap-3" onsubmit={keep}>
+    <div class="grid gap-3 sm:grid-cols-2">
+        {@render figure('latitude', 'Latitude, degrees', '(south below 0)')}
+        {@render figure('longitude', 'Longitude, degrees', '(west below 0)')}
+        <label class="grid gap-1"
+            ><span class="font-bold">Time zone</span><input class="input w-full" required bind:value={form.values.zone} /></label
+        >
+        {@render figure('room', 'Indoors, °C', '')}
+    </div>
+    <fieldset class="grid gap-1">
+        <legend class="font-bold">Weather from</legend>
+        <label class="flex min-h-11 items-center gap-3"
+            ><input type="radio" class="radio radio-primary" value="station" bind:group={form.values.source} /> the simulated station</label
+        >
+        <label class="flex min-h-11 items-center gap-3"
+            ><input type="radio" class="radio radio-primary" value="file" bind:group={form.values.source} /> a file of hours{was?.file
+                ? `: ${was.file.name}`
+                : ' (bring one first)'}</label
+        >
+    </fieldset>
+    <FormFoot {form} send={() => void keep()} />
+    <button class="btn btn-primary" disabled={form.held}>Keep the place</button>
+</form>

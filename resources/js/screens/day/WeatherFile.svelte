@@ -1,0 +1,40 @@
+<script lang="ts">
+    import { api, taken } from '../../lib/client';
+    import { Sending } from '../../lib/sending.svelte';
+    import FormFoot from '../../parts/FormFoot.svelte';
+
+    const { onread }: { onread: () => void } = $props();
+    const sending = new Sending();
+    let file = $state.raw<File | null>(null);
+
+    async function bring(): Promise<void> {
+        const chosen = file;
+        if (chosen === null) {
+            return;
+        }
+        const content = await chosen.text();
+        const kept = await sending.send((submission) =>
+            taken(api.POST('/api/weather/files', { body: { submission, name: chosen.name, content } })),
+        );
+        if (kept !== null) {
+            onread();
+        }
+    }
+</script>
+
+<label class="grid gap-1">
+    <span
+        ><span class="font-bold">A file of hours</span>
+        <span class="quiet">(CSV with at, temperature_C, humidity_percent, …, or JSON)</span></span
+    >
+    <input
+        type="file"
+        accept=".csv,.json,text/csv,application/json"
+        class="file-input w-full max-w-xl"
+        onchange={(event) => {
+            file = event.currentTarget.files?.[0] ?? null;
+            void bring();
+        }}
+    />
+</label>
+<FormFoot form={sending} send={() => void bring()} />

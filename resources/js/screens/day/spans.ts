@@ -1,0 +1,97 @@
+import type { Schemas } from '../../lib/client';
+
+type Hour = Schemas['Hour'];
+
+/** Hours in a row that are what they are for the same reasons. */
+export interface Span {
+    from: string;
+    to: string;
+    verdict: Hour['verdict'];
+    reasons: string[];
+    hours: Hour[];
+}
+
+/** The hours of one day by the clock of the place. */
+export interface Day {
+    name: string;
+    hours: (Hour | null)[];
+    spans: Span[];
+}
+
+const HOUR = 3_600_000;
+export const HOURS_A_DAY = 24;
+
+export const later = (instant: string, hours: number): string => new Date(new Date(instant).getTime() + hours * HOUR).toISOString();
+
+/** “20:00”, by the clock of the place. */
+export const clock = (instant: string, zone: string): string =>
+    new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit', timeZone: zone }).format(new Date(instant));
+
+export const dayOf = (instant: string, zone: string): string =>
+    new Intl.DateTimeFormat('en-GB', { weekday: 'short', day: 'numeric', month: 'short', timeZone: zone }).format(new Date(instant));
+
+/** “Sat 21 Jun, 20:00 to 22:00”; over more than a day, “any time from Sat 21 Jun, 18:00 to Mon 23 Jun, 18:00”. */
+export function stretch(one: { from: string; to: string }, zone: string): string {
+    const long = new Date(one.to).getTime() - new Date(one.from).getTime() >= HOURS_A_DAY * HOUR;
+    const end = `${dayOf(one.to, zone)}, ${clock(one.to, zone)}`;
+    const from = `${dayOf(one.from, zone)}, ${clock(one.from, zone)}`;
+    if (long) {
+        return `any time from ${from} to ${end}`;
+    }
+    return dayOf(one.from, zone) === dayOf(one.to, zone) ? `${from} to ${clock(one.to, zone)}` : `${from} to ${end}`;
+}
+
+/** What a sentence begins with, without figures: two hours with the same causes are one stretch. */
+const cause = (reason: string): string => reason.replace(/[\d.]+/g, '#');
+
+export function spans(hours: Hour[]): Span[] {
+    const all: Span[] = [];
+    for (const hour of hours) {
+        const last = all.at(-1);
+        const same =
+            last !== undefined &&
+            last.verdict === hour.verdict &&
+            last.to === later(hour.at, 0) &&
+            last.reasons.map(cause).join() === hour.reasons.map(cause).join();
+        if (same) {
+            last.to = later(hour.at, 1);
+            last.hours.push(hour);
+        } else {
+            all.push({ from: later(hour.at, 0), to: later(hour.at, 1), verdict: hour.verdict, reasons: hour.reasons, hours: [hour] });
+        }
+    }
+    return all;
+}
+
+/** Day by day; an hour that the clock leaves out is empty, one that it has twice stands once. */
+export function days(hours: Hour[], zone: string): Day[] {
+    const by = new Map<string, Hour[]>();
+    for (const hour of hours) {
+        const day = dayOf(hour.at, zone);
+        by.set(day, [...(by.get(day) ?? []), hour]);
+    }
+    return [...by.entries()].map(([name, of]) => {
+        const row: (Hour | null)[] = Array.from({ length: HOURS_A_DAY }, () => null);
+        for (const hour of of) {
+            row[Number(clock(hour.at, zone).slice(0, 2))] = hour;
+        }
+        return { name, hours: row, spans: spans(of) };
+    });
+}
+
+const TOLD: Record<Hour['verdict'], string> = { good: 'good', workable: 'workable', no: 'no' };
+
+/** The day in a sentence, for whoever does not see the bars. */
+export function inWords(day: Day, zone: string): string {
+    const useful = day.spans.filter((one) => one.verdict !== 'no');
+    const stretches = useful.map((one) => `${TOLD[one.verdict]} ${clock(one.from, zone)} to ${clock(one.to, zone)}`);
+    return `${day.name}: ${stretches.length === 0 ? 'no hour' : stretches.join(', ')}`;
+}
+
+/** The soonest of the best windows of all plants; what may be done at any time is nothing to wait for. */
+export function soonest(plants: Schemas['SprayDayPlant'][]): { plant: string; window: Schemas['Window'] } | null {
+    const firsts = plants.flatMap((one) => one.windows.slice(0, 1).map((window) => ({ plant: one.name, window })));
+    const some = firsts.filter((one) => Date.parse(one.window.to) - Date.parse(one.window.from) < HOURS_A_DAY * HOUR);
+    const key = ({ window }: { window: Schemas['Window'] }): string => `${window.verdict === 'good' ? 0 : 1} ${window.from}`;
+    return (some.length > 0 ? some : firsts).toSorted((a, b) => key(a).localeCompare(key(b)))[0] ?? null;
+}

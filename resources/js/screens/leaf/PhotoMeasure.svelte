@@ -1,0 +1,126 @@
+<script lang="ts">
+    import { untrack } from 'svelte';
+    import type { Schemas } from '../../lib/client';
+    import { percent } from '../../lib/figures';
+    import FormFoot from '../../parts/FormFoot.svelte';
+    import { painted } from './overlay';
+    import { PhotoState } from './photo.svelte';
+    import type { SeenState } from './seen.svelte';
+
+    interface Props {
+        testId: number;
+        leaf: Schemas['LeafTest']['leafList'][number];
+        seen: SeenState;
+        onphoto: () => void;
+    }
+    const { testId, leaf, seen, onphoto }: Props = $props();
+    const photo = untrack(() => new PhotoState(testId, leaf.number));
+    let as = $state<'leaveOut' | 'healthy'>('healthy');
+    const kept = $derived({ before: leaf.photoBefore, after: leaf.photoAfter });
+
+    async function take(input: HTMLInputElement, when: 'before' | 'after'): Promise<void> {
+        const file = input.files?.[0];
+        if (file !== undefined && (await photo.take(file, when))) {
+            onphoto();
+        }
+    }
+
+    function draw(canvas: HTMLCanvasElement): void {
+        const { measured } = photo;
+        if (measured !== null) {
+            canvas.width = measured.width;
+            canvas.height = measured.height;
+            canvas
+                .getContext('2d')
+                ?.putImageData(
+                    new ImageData(painted(measured.runs, measured.width, measured.height), measured.width, measured.height),
+                    0,
+                    0,
+                );
+        }
+    }
+
+    function tap(event: MouseEvent & { currentTarget: HTMLElement }): void {
+        const box = event.currentTarget.getBoundingClientRect();
+        void photo.mark((event.clientX - box.left) / box.width, (event.clientY - box.top) / box.height, as);
+    }
+</script>
+
+<div class="mt-2 grid gap-3" data-photo={leaf.number}>
+    <p>One leaf on plain white paper, even light, no flash; the paper reaches to all edges of the picture.</p>
+    <div class="flex flex-wrap gap-2">
+        {#each ['before', 'after'] as const as when (when)}
+            <label class="btn"
+                >{when === 'before' ? 'Before it was wetted' : 'Now'}{kept[when] ? ' (kept)' : ''}<input
+                    type="file"
+                    accept="image/jpeg,image/png,image/webp"
+                    class="sr-only"
+                    aria-label={`Leaf ${leaf.number}: photograph ${when === 'before' ? 'before it was wetted' : 'now'}`}
+                    onchange={(event) => void take(event.currentTarget, when)}
+                /></label
+            >
+            {#if kept[when] && photo.measured === null}<button
+                    type="button"
+                    class="btn"
+                    onclick={() => {
+                        photo.when = when;
+                        void photo.again();
+                    }}>Measure {when === 'before' ? 'the earlier one' : 'it'} again</button
+                >{/if}
+        {/each}
+    </div>
+    <FormFoot form={photo.sending} send={() => void photo.again()} />
+    {#if photo.measured !== null}
+        {@const measured = photo.measured}
+        <div class="flex flex-wrap items-start gap-4">
+            <button type="button" class="relative block w-full max-w-sm" aria-label="Tap what is counted wrongly" onclick={tap}>
+                <img class="block w-full" src={photo.source} alt={`Leaf ${leaf.number}, ${photo.when}`} />
+                {#key measured}<canvas class="absolute inset-0 h-full w-full" aria-hidden="true" {@attach draw}></canvas>{/key}
+            </button>
+            <div class="grid min-w-56 flex-1 gap-2">
+                <p class="text-lg" role="status" data-measured>
+                    <strong class="numeral">{percent(measured.injured)} % hurt</strong>, {percent(measured.low)} to {percent(measured.high)} %{measured.lessBefore
+                        ? '; what was there before is taken off'
+                        : ''}.
+                    {#if measured.unsure}<strong>Unsure.</strong> {measured.doubts.join(' ')}{/if}
+                </p>
+                <p class="quiet text-sm">
+                    {Object.entries(measured.tissue)
+                        .filter(([, share]) => share > 0)
+                        .map(([tissue, share]) => `${tissue} ${percent(share)} %`)
+                        .join(', ')}. Striped is what was counted as hurt.
+                </p>
+                <label class="grid gap-1"
+                    ><span class="font-bold">Counts as hurt: less, more</span><input
+                        type="range"
+                        class="range range-primary w-full"
+                        min="-1"
+                        max="1"
+                        step="0.1"
+                        bind:value={photo.strictness}
+                        onchange={() => void photo.again()}
+                    /></label
+                >
+                <div class="flex flex-wrap items-center gap-2">
+                    <span>A tap on it</span>
+                    <button
+                        type="button"
+                        class={['btn', as === 'healthy' && 'btn-primary']}
+                        aria-pressed={as === 'healthy'}
+                        onclick={() => (as = 'healthy')}>is healthy: a vein</button
+                    >
+                    <button
+                        type="button"
+                        class={['btn', as === 'leaveOut' && 'btn-primary']}
+                        aria-pressed={as === 'leaveOut'}
+                        onclick={() => (as = 'leaveOut')}>leave it out: a label</button
+                    >
+                    <button type="button" class="btn" onclick={() => void photo.unmark()}>As measured</button>
+                </div>
+                {#if photo.when === 'after'}<button type="button" class="btn btn-primary" onclick={() => seen.measured(measured)}
+                        >Take {percent(measured.injured)} % for leaf {leaf.number}</button
+                    >{/if}
+            </div>
+        </div>
+    {/if}
+</div>

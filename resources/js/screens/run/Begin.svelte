@@ -1,0 +1,84 @@
+<script lang="ts">
+    import { openCases } from '../../lib/cases';
+    import { api, taken } from '../../lib/client';
+    import { Loaded } from '../../lib/loaded.svelte';
+    import { Sending } from '../../lib/sending.svelte';
+    import FormFoot from '../../parts/FormFoot.svelte';
+    import Head from '../../parts/Head.svelte';
+    import Waiting from '../../parts/Waiting.svelte';
+    import { navigate } from '../../routes';
+
+    const asked = new URLSearchParams(location.search);
+    const batch = Number(asked.get('batch'));
+    const sending = new Sending();
+    const page = new Loaded(openCases);
+    /** In the order in which they were tapped. */
+    let chosen = $state<number[]>(asked.get('case') === null ? [] : [Number(asked.get('case'))]);
+    let school = $state<'school' | 'rinse' | 'leave'>('school');
+    let override = $state('');
+
+    async function begin(event?: SubmitEvent): Promise<void> {
+        event?.preventDefault();
+        const run = await sending.send((submission) =>
+            taken(
+                api.POST('/api/runs', {
+                    body: {
+                        submission,
+                        batchId: batch,
+                        caseIds: [...chosen],
+                        rinses: school === 'school' ? null : school === 'rinse',
+                        override,
+                    },
+                }),
+            ),
+        );
+        if (run !== null) {
+            void navigate('/runs/:id', { params: { id: String(run.id) } });
+        }
+    }
+
+    const toggle = (id: number): number[] => (chosen.includes(id) ? chosen.filter((one) => one !== id) : [...chosen, id]);
+</script>
+
+<Head title="Into the bed" />
+<Waiting of={page}>
+    {#snippet children(cases)}
+        <form class="grid max-w-2xl gap-4" onsubmit={begin}>
+            <fieldset class="grid gap-1">
+                <legend class="mb-1 font-bold">Which plants, in which order? Tap them as you will come by.</legend>
+                {#each cases as one (one.id)}
+                    <button
+                        type="button"
+                        class="border-base-300 flex min-h-14 items-center gap-3 border-b text-left"
+                        aria-pressed={chosen.includes(one.id)}
+                        onclick={() => (chosen = toggle(one.id))}
+                    >
+                        <span class="numeral grid size-9 place-items-center rounded-full border-2 font-bold" aria-hidden="true"
+                            >{chosen.includes(one.id) ? chosen.indexOf(one.id) + 1 : ''}</span
+                        >
+                        <span class="text-lg">{one.name}</span>
+                    </button>
+                {/each}
+            </fieldset>
+            <fieldset class="flex flex-wrap gap-x-5">
+                <legend class="font-bold">Rinsed off afterwards?</legend>
+                <label class="flex min-h-11 items-center gap-2"
+                    ><input type="radio" class="radio radio-primary" value="school" bind:group={school} /> as its school does</label
+                >
+                <label class="flex min-h-11 items-center gap-2"
+                    ><input type="radio" class="radio radio-primary" value="rinse" bind:group={school} /> rinse</label
+                >
+                <label class="flex min-h-11 items-center gap-2"
+                    ><input type="radio" class="radio radio-primary" value="leave" bind:group={school} /> leave it on</label
+                >
+            </fieldset>
+            <label class="grid gap-1"
+                ><span
+                    ><span class="font-bold">Why, without proof?</span> <span class="quiet">(only where a leaf test is missing)</span></span
+                ><input class="input w-full" maxlength="500" bind:value={override} /></label
+            >
+            <FormFoot form={sending} send={() => void begin()} />
+            <button class="act" disabled={sending.held || chosen.length === 0}>Begin</button>
+        </form>
+    {/snippet}
+</Waiting>

@@ -1,0 +1,70 @@
+<script lang="ts">
+    import { onMount, untrack } from 'svelte';
+    import type { Schemas } from '../../lib/client';
+    import FaultNote from '../../parts/FaultNote.svelte';
+    import Head from '../../parts/Head.svelte';
+    import Stage from '../../parts/Stage.svelte';
+    import { stayAwake } from '../batch/awake';
+    import { Bed } from './bed.svelte';
+    import Done from './Done.svelte';
+    import Rest from './Rest.svelte';
+    import ShakeClock from './ShakeClock.svelte';
+    import SoakClock from './SoakClock.svelte';
+
+    const { run }: { run: Schemas['Run'] } = $props();
+    const bed = untrack(() => new Bed(run));
+    const step = $derived(bed.current);
+    const paused = $derived(bed.run.pausedAt !== null);
+    const shakes = $derived(bed.run.reshakeSeconds);
+    onMount(() => {
+        const stop = [bed.follow(), stayAwake()];
+        return () => stop.forEach((one) => one());
+    });
+</script>
+
+{#if step === null}
+    <Done run={bed.run} />
+{:else}
+    <Stage label="What comes next">
+        {#snippet wall()}
+            <Head title={`In the bed: ${bed.run.batch.name}`} small />
+            <section class="my-auto grid gap-4 py-3" aria-label="The step">
+                <p class="quiet" data-step-number>Step {bed.number} of {bed.run.steps.length}</p>
+                <p class="text-[1.7rem] leading-tight font-bold sm:text-[2.6rem]" data-part="step" data-step={step.key}>
+                    {paused ? 'Paused.' : step.say}
+                </p>
+                {#if !paused}
+                    <p class="max-w-prose sm:text-xl">{step.more}</p>
+                    {#if step.kind === 'plant' && shakes !== null}<ShakeClock seconds={shakes} words={bed.run.reshakeWords} />{/if}
+                    {#if step.kind === 'soak'}<SoakClock {bed} />{/if}
+                {/if}
+            </section>
+            <FaultNote fault={bed.fault} again={() => void bed.send()} />
+            {#if bed.waiting.length > 0 && bed.fault !== null}<p role="status">Kept on this device; sent when the line is back.</p>{/if}
+        {/snippet}
+        {#snippet apron()}
+            <div class="flex flex-wrap items-center gap-3">
+                {#if !paused && bed.next !== null}<p class="w-full truncate" data-next>Next: {bed.next.say}</p>{/if}
+                {#if paused}
+                    <button class="act min-h-16 flex-1" onclick={() => void bed.pause(false)}>Go on</button>
+                {:else if step.kind === 'rest'}
+                    <Rest {bed} />
+                {:else}
+                    {@const last = bed.last}
+                    <button class="aside-act" disabled={last === null} onclick={() => last !== null && void bed.tap(last.key, false)}
+                        >Back</button
+                    >
+                    <button class="aside-act" onclick={() => void bed.pause(true)}>Pause</button>
+                    {#if bed.run.emptyKey !== null}{@const empty = bed.run.emptyKey}<button
+                            class="aside-act"
+                            onclick={() => void bed.tap(empty, true)}>It is empty</button
+                        >{/if}
+                    <button class="act min-h-16 flex-1" data-part="done" onclick={() => void bed.tap(step.key, true)}
+                        >{step.kind === 'plant' ? 'This plant is done' : 'Done'}</button
+                    >
+                {/if}
+            </div>
+        {/snippet}
+    </Stage>
+    <p role="status" class="sr-only">Step {bed.number}: {step.say}</p>
+{/if}

@@ -1,0 +1,53 @@
+<script lang="ts">
+    import { untrack } from 'svelte';
+    import { api, taken, type Schemas } from '../../lib/client';
+    import { Form } from '../../lib/form.svelte';
+    import { fromField } from '../../lib/time';
+    import { undo } from '../../lib/undo.svelte';
+    import FormFoot from '../../parts/FormFoot.svelte';
+
+    interface Props {
+        task: Schemas['Task'];
+        onchange: () => void;
+    }
+    const { task, onchange }: Props = $props();
+    let open = $state(false);
+    const form = new Form(
+        untrack(() => `move-${task.kind}-${task.ref}`),
+        { to: '', reason: '' },
+    );
+
+    async function say(to: string | null): Promise<void> {
+        const said = await form.send((submission) =>
+            taken(
+                api.POST('/api/moves', {
+                    body: { submission, kind: task.kind, ref: task.ref, plannedAt: task.plannedAt, to, reason: form.values.reason },
+                }),
+            ),
+        );
+        if (said !== null) {
+            undo.made('moves', said.saved, to === null ? 'Skipped' : 'The new time');
+            form.clear();
+            onchange();
+        }
+    }
+</script>
+
+<details class={['no-print', open && 'w-full']} bind:open data-move>
+    <summary class="link min-h-11 cursor-pointer py-2 text-sm">Move or skip</summary>
+    <form class="flex flex-wrap items-end gap-3" onsubmit={(event) => event.preventDefault()}>
+        <label class="grid gap-1"
+            ><span class="font-bold">When</span><input type="datetime-local" class="input w-full" bind:value={form.values.to} /></label
+        >
+        <label class="grid min-w-40 flex-1 gap-1"
+            ><span class="font-bold">Why</span><input class="input w-full" maxlength="500" bind:value={form.values.reason} /></label
+        >
+        <button type="button" class="btn" disabled={form.held || form.values.to === ''} onclick={() => void say(fromField(form.values.to))}
+            >Move it</button
+        >
+        <button type="button" class="btn" disabled={form.held || form.values.reason.trim() === ''} onclick={() => void say(null)}
+            >Skip it</button
+        >
+    </form>
+    <FormFoot {form} send={() => void say(form.values.to === '' ? null : fromField(form.values.to))} />
+</details>

@@ -1,0 +1,54 @@
+<script lang="ts">
+    import type { Schemas } from '../../lib/client';
+
+    const { trial, hidden = false }: { trial: Schemas['Trial']; hidden?: boolean } = $props();
+</script>
+
+<section aria-label="Map of the lots" data-map>
+    <h2>Who gets what</h2>
+    {#if hidden}
+        <p>Hidden from who counts. Whoever sprays opens it.</p>
+    {:else}
+        <p class="quiet text-sm"><strong>A</strong> {trial.one}. <strong>B</strong> {trial.other}.</p>
+        <ol class="mt-2 flex flex-wrap gap-1">
+            {#each trial.lots as first, i (i)}
+                <li class={['lot', first && 'one']} data-lot={first ? 'A' : 'B'}>
+                    <span class="numeral">{i + 1}</span><strong>{first ? 'A' : 'B'}</strong>
+                </li>
+            {/each}
+        </ol>
+        <div class="labels hidden print:grid" aria-hidden="true">
+            {#each trial.lots as first, i (i)}<div class="label">
+                    <span class="numeral">{i + 1}</span>{#if !trial.blind}<strong>{first ? 'A' : 'B'}</strong>{/if}
+                    <small>{trial.name}</small>
+                </div>{/each}
+        </div>
+    {/if}
+</section>
+
+<style>
+    .lot {
+        display: grid;
+        justify-items: center;
+        min-width: 2.75rem;
+        padding: 0.25rem;
+        border: 2px dashed var(--color-base-content);
+        border-radius: 0.3rem;
+    }
+    .one {
+        border-style: solid;
+    }
+    @media print {
+        .labels {
+            grid-template-columns: repeat(5, 1fr);
+            margin-top: 1rem;
+        }
+        .label {
+            display: grid;
+            padding: 3mm;
+            border: 1px dashed;
+            text-align: center;
+            break-inside: avoid;
+        }
+    }
+</style>

@@ -1,0 +1,90 @@
+<script lang="ts">
+    import { untrack } from 'svelte';
+    import { api, taken, type Schemas } from '../../lib/client';
+    import { Form } from '../../lib/form.svelte';
+    import { Loaded } from '../../lib/loaded.svelte';
+    import { undo } from '../../lib/undo.svelte';
+    import FormFoot from '../../parts/FormFoot.svelte';
+
+    const { onsaved }: { onsaved: (made: Schemas['Trial']) => void } = $props();
+    const asked = new URLSearchParams(location.search);
+    const form = untrack(
+        () =>
+            new Form('new-trial', {
+                name: '',
+                pest: asked.get('pest') ?? 'aphids',
+                one: asked.get('one') ?? '',
+                other: asked.get('other') ?? 'Nothing',
+                unit: 'leaf',
+                units: asked.get('units') ?? '20',
+                blind: false,
+            }),
+    );
+    const pests = new Loaded(async () => (await taken(api.GET('/api/catalogue'))).pests);
+
+    async function save(event?: SubmitEvent): Promise<void> {
+        event?.preventDefault();
+        const { name, pest, one, other, unit, units, blind } = form.values;
+        const title = name.trim() === '' ? `${one} against ${other}` : name;
+        const made = await form.send((submission) =>
+            taken(
+                api.POST('/api/trials', {
+                    body: {
+                        submission,
+                        name: title.slice(0, 200),
+                        pest,
+                        one,
+                        other,
+                        unit: unit === 'plant' ? 'plant' : 'leaf',
+                        units: Number(units),
+                        blind,
+                    },
+                }),
+            ),
+        );
+        if (made !== null) {
+            undo.made('trials', made, `The trial “${made.name}”`);
+            form.clear();
+            onsaved(made);
+        }
+    }
+</script>
+
+<form class="grid max-w-2xl gap-3 sm:grid-cols-2" onsubmit={save} data-new-trial>
+    <label class="grid gap-1"
+        ><span>One side</span><input class="input w-full" required maxlength="200" bind:value={form.values.one} /></label
+    >
+    <label class="grid gap-1"
+        ><span>The other side</span><input class="input w-full" required maxlength="200" bind:value={form.values.other} /></label
+    >
+    <label class="grid gap-1"
+        ><span>Against</span><select class="select w-full" bind:value={form.values.pest}>
+            {#each pests.value ?? [] as pest (pest.slug)}<option value={pest.slug}>{pest.name}</option>{/each}
+        </select></label
+    >
+    <label class="grid gap-1"
+        ><span>What is marked</span><select class="select w-full" bind:value={form.values.unit}
+            ><option value="leaf">Leaves or tips</option><option value="plant">Whole plants</option></select
+        ></label
+    >
+    <label class="grid gap-1"
+        ><span>How many, both sides together</span><input
+            class="input numeral w-full"
+            type="number"
+            min="6"
+            max="100"
+            required
+            bind:value={form.values.units}
+        /></label
+    >
+    <label class="grid gap-1"
+        ><span>Name, if it needs one</span><input class="input w-full" maxlength="200" bind:value={form.values.name} /></label
+    >
+    <label class="flex min-h-11 items-center gap-3 sm:col-span-2"
+        ><input type="checkbox" class="checkbox checkbox-primary" bind:checked={form.values.blind} /> Who counts is not told which is which</label
+    >
+    <div class="sm:col-span-2">
+        <FormFoot {form} send={() => void save()} />
+        <button class="btn btn-primary" disabled={form.held}>Draw the lots</button>
+    </div>
+</form>

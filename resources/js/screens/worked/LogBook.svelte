@@ -1,0 +1,101 @@
+<script lang="ts">
+    import { Fault } from '../../lib/fault';
+    import FaultNote from '../../parts/FaultNote.svelte';
+
+    const { ontaken }: { ontaken: () => void } = $props();
+
+    interface Report {
+        kept: boolean;
+        rows: number;
+        new: number;
+        known: number;
+        bad: number;
+        plants: number;
+        cases: number;
+        faults: { line: number; reason: string }[];
+    }
+    let file = $state<File | null>(null);
+    let report = $state.raw<Report | null>(null);
+    let said = $state('');
+    let fault = $state.raw<Fault | null>(null);
+    let sending = $state(false);
+
+    /** Sent as it is, piece by piece: a long table is never held whole. */
+    async function put(path: string, type: string, body: File): Promise<unknown> {
+        const answer = await fetch(path, { method: 'PUT', headers: { 'Content-Type': type, Accept: 'application/json' }, body });
+        const told: unknown = await answer.json();
+        if (!answer.ok) {
+            const error = (told as { error?: { path?: string; message?: string } }).error;
+            throw new Fault(error?.path ?? '', error?.message ?? 'The file could not be taken in.');
+        }
+        return told;
+    }
+
+    async function send(keep: 'all' | 'good'): Promise<void> {
+        if (file === null || sending) {
+            return;
+        }
+        sending = true;
+        fault = null;
+        said = '';
+        try {
+            if (file.name.toLowerCase().endsWith('.json')) {
+                const { taken } = (await put('/api/log.json', 'application/json', file)) as { taken: Record<string, number> };
+                const what = Object.entries(taken).filter(([, many]) => many > 0);
+                said =
+                    what.length === 0
+                        ? 'Everything in it is here already.'
+                        : `Taken in: ${what.map(([kind, many]) => `${many} ${kind === 'leafTests' ? 'leaf tests' : kind}`).join(', ')}.`;
+                report = null;
+                ontaken();
+            } else {
+                report = (await put(`/api/log.csv?keep=${keep}`, 'text/csv', file)) as Report;
+                said = report.kept
+                    ? `Taken in: ${report.new} new of ${report.rows} rows${report.known > 0 ? `, ${report.known} were here` : ''}${report.bad > 0 ? `, ${report.bad} left out` : ''}.`
+                    : `Nothing was taken in: ${report.bad} of ${report.rows} rows cannot be read.`;
+                if (report.kept) {
+                    ontaken();
+                }
+            }
+        } catch (thrown) {
+            fault = Fault.from(thrown);
+        }
+        sending = false;
+    }
+</script>
+
+<div class="grid gap-3" data-logbook>
+    <p class="flex flex-wrap gap-2">
+        <a class="btn" href="/api/log.json" download>Take it out: one document</a><a class="btn" href="/api/log.csv" download
+            >Take it out: a table</a
+        >
+    </p>
+    <label class="grid gap-1"
+        ><span>Take in such a document, or a table of counts</span><input
+            type="file"
+            class="file-input"
+            accept=".json,.csv,application/json,text/csv"
+            onchange={(event) => {
+                file = event.currentTarget.files?.[0] ?? null;
+                report = null;
+                said = '';
+                fault = null;
+            }}
+        /></label
+    >
+    <p><button class="btn" disabled={file === null || sending} onclick={() => void send('all')}>Take it in</button></p>
+    <p aria-live="polite">{said}</p>
+    {#if fault !== null}<FaultNote {fault} />{/if}
+    {#if report !== null && report.bad > 0}
+        <table class="w-full text-left text-sm" data-faults>
+            <thead><tr><th scope="col">Line</th><th scope="col">Why not</th></tr></thead>
+            <tbody>
+                {#each report.faults as one (one.line)}<tr><td class="numeral pr-3">{one.line}</td><td>{one.reason}</td></tr>{/each}
+            </tbody>
+        </table>
+        {#if report.bad > report.faults.length}<p>And {report.bad - report.faults.length} more.</p>{/if}
+        {#if !report.kept && report.bad < report.rows}<p>
+                <button class="btn" disabled={sending} onclick={() => void send('good')}>Take in the good ones</button>
+            </p>{/if}
+    {/if}
+</div>

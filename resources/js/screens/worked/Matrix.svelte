@@ -1,0 +1,87 @@
+<script lang="ts">
+    import LevelMark from '../../parts/LevelMark.svelte';
+    import { best, down, families, levelOf, SURENESS, type Group } from './figures';
+
+    const { groups, onshow }: { groups: Group[]; onshow: (pest: string) => void } = $props();
+    const columns = $derived(families(groups.flatMap((group) => group.rows)));
+</script>
+
+<div class="overflow-x-auto" role="region" aria-label="Pest by spray" tabindex="-1">
+    <table class="matrix w-full min-w-xl text-left">
+        <caption class="quiet pb-1 text-left text-sm"
+            >Percent down in the middle of your cases. Full frame: sure; dashes: fairly; dots: hardly.</caption
+        >
+        <thead>
+            <tr>
+                <th scope="col">Pest</th>
+                {#each columns as family (family)}<th scope="col">{family}</th>{/each}
+            </tr>
+        </thead>
+        <tbody>
+            {#each groups as group (group.pest)}
+                <tr>
+                    <th scope="row">{group.name}</th>
+                    {#each columns as family (family)}
+                        {@const row = best(group, family)}
+                        <td>
+                            {#if row !== undefined}
+                                <a
+                                    href={`#${group.pest}`}
+                                    onclick={(event) => {
+                                        event.preventDefault();
+                                        onshow(group.pest);
+                                    }}
+                                    class={['cell', `sure-${row.sure}`]}
+                                    data-sure={row.sure}
+                                    aria-label={`${family} on ${group.name}: ${row.verdictWords} ${down(row.effectPercent)} down, ${SURENESS[row.sure]}`}
+                                >
+                                    <LevelMark level={levelOf(row.verdict)} silent />
+                                    <span class="numeral font-bold">{down(row.effectPercent)}</span>
+                                    <svg class="w-full" height="6" viewBox="0 0 100 6" preserveAspectRatio="none" aria-hidden="true"
+                                        ><path d="M0 3H100" class="stroke-base-300" stroke-width="6" /><path
+                                            d={`M0 3H${Math.max(0, Math.min(100, row.effectPercent ?? 0))}`}
+                                            class="stroke-primary"
+                                            stroke-width="6"
+                                        /></svg
+                                    >
+                                </a>
+                            {:else if group.untried.some((one) => one.family === family)}<span class="quiet text-sm">not tried</span>{/if}
+                        </td>
+                    {/each}
+                </tr>
+            {/each}
+        </tbody>
+    </table>
+</div>
+
+<style>
+    .matrix th,
+    .matrix td {
+        padding: 0.25rem 0.35rem;
+        vertical-align: middle;
+    }
+    .cell {
+        display: grid;
+        grid-template-columns: auto 1fr;
+        align-items: center;
+        gap: 0.15rem 0.35rem;
+        min-height: 2.75rem;
+        padding: 0.25rem 0.5rem;
+        border-radius: 0.4rem;
+        border: 2px dotted var(--color-base-content);
+        color: inherit;
+        text-decoration: none;
+    }
+    .cell .numeral {
+        white-space: nowrap;
+    }
+    .cell > svg:last-child {
+        grid-column: 1 / -1;
+    }
+    .sure-fairly {
+        border-style: dashed;
+    }
+    .sure-sure {
+        border-style: solid;
+    }
+</style>

@@ -1,0 +1,30 @@
+<script lang="ts">
+    import { api, taken, type Schemas } from '../../lib/client';
+    import { Loaded } from '../../lib/loaded.svelte';
+    import Waiting from '../../parts/Waiting.svelte';
+
+    const { pest }: { pest: string } = $props();
+    type Next = Schemas['NewTrial'] & { words: string };
+    let asked = $state<Loaded<{ next: Pick<Next, 'one' | 'other' | 'units' | 'words'> | null }>>();
+
+    function ask(): void {
+        asked = new Loaded(() => taken(api.GET('/api/worked/{pest}/next', { params: { path: { pest } } })));
+    }
+</script>
+
+{#if asked === undefined}
+    <button class="btn" onclick={ask}>What to try next</button>
+{:else}
+    <Waiting of={asked}>
+        {#snippet children(answer)}
+            {#if answer.next === null}<p>Nothing to compare yet.</p>{:else}
+                <p class="max-w-prose" data-next>{answer.next.words}</p>
+                <a
+                    class="btn mt-1"
+                    href={`/trials?${new URLSearchParams({ pest, one: answer.next.one, other: answer.next.other, units: String(answer.next.units) })}`}
+                    >Begin that trial</a
+                >
+            {/if}
+        {/snippet}
+    </Waiting>
+{/if}

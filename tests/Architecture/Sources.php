@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Architecture;
+
+use FilesystemIterator;
+use RecursiveDirectoryIterator;
+use RecursiveIteratorIterator;
+use SplFileInfo;
+
+/** The files of core, and the order of its modules. */
+final class Sources
+{
+    /** What leans on what: a module names only itself and those before it. */
+    public const MODULES = ['Data', 'Document', 'Source', 'Quantity', 'Ingredient', 'Recipe', 'Phrase', 'Trouble', 'Mix', 'Measure', 'Vessel', 'Work', 'Emulsion', 'Plant', 'Weather', 'Schedule', 'Evidence', 'Safety', 'Photo', 'Leaf', 'Bench', 'Plan', 'Choice', 'WayOut', 'Run', 'Wording', 'Writing', 'Batch', 'Ask'];
+
+    /** @return list<string> */
+    public static function core(): array
+    {
+        $all = [];
+        foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(dirname(__DIR__, 2) . '/core/src', FilesystemIterator::SKIP_DOTS)) as $file) {
+            assert($file instanceof SplFileInfo);
+            if ($file->getExtension() === 'php') {
+                $all[] = $file->getPathname();
+            }
+        }
+        sort($all);
+
+        return $all;
+    }
+
+    /** @return list<string> */
+    public static function data(): array
+    {
+        $data = dirname(__DIR__, 2) . '/core/data';
+
+        return array_map(strval(...), array_merge((array) glob("{$data}/*.php"), (array) glob("{$data}/lines/*.php")));
+    }
+}

@@ -1,0 +1,140 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Round;
+use IdleMixer\Core\Tests\Support\NodeScript;
+use Illuminate\Support\Facades\Date;
+use Illuminate\Support\Facades\DB;
+use Tests\Feature\Notebook;
+
+beforeEach(function (): void {
+    Date::setTestNow('2026-06-01T18:00:00Z');
+    Notebook::put('/api/garden', ['basedOn' => 0, 'place' => ['latitude' => 47.3, 'longitude' => 9.9, 'zone' => 'Europe/Vienna'], 'roomCelsius' => 20, 'source' => 'station']);
+});
+
+/** @return array<string, array{start: string, day: bool, summary: string, description: string, sequence: int, alarms: int}> by UID, as the reference library ical.js reads it */
+function calendar(): array
+{
+    $answer = Notebook::get(Notebook::get('/api/garden')->text('garden.feed'));
+    expect($answer->status)->toBe(200);
+    $read = NodeScript::run(<<<'JS'
+        import ICAL from 'ical.js';
+        const text = JSON.parse(await new Promise((done) => { let all = ''; process.stdin.on('data', (part) => (all += part)).on('end', () => done(all)); }));
+        const events = new ICAL.Component(ICAL.parse(text)).getAllSubcomponents('vevent').map((one) => new ICAL.Event(one));
+        console.log(JSON.stringify(events.map((one) => ({
+            uid: one.uid, start: one.startDate.isDate ? one.startDate.toString() : one.startDate.toJSDate().toISOString(), day: one.startDate.isDate,
+            summary: one.summary, description: one.description ?? '', sequence: one.sequence, alarms: one.component.getAllSubcomponents('valarm').length,
+        }))));
+        JS, $answer->text);
+    $all = [];
+    foreach ($read as $event) {
+        assert(is_array($event) && is_string($event['uid']) && is_string($event['start']) && is_bool($event['day']) && is_string($event['summary']) && is_string($event['description']) && is_int($event['sequence']) && is_int($event['alarms']));
+        expect($all)->not->toHaveKey($event['uid']);
+        $all[$event['uid']] = ['start' => $event['start'], 'day' => $event['day'], 'summary' => $event['summary'], 'description' => $event['description'], 'sequence' => $event['sequence'], 'alarms' => $event['alarms']];
+    }
+
+    return $all;
+}
+
+function sprayedCase(): int
+{
+    $case = Notebook::case(Notebook::plant('Zinnia, by the “gate”; north'));
+    $batch = Notebook::mixed($case, ['recipe' => 'neem-leaf-quart', 'make' => ['amount' => 1, 'unit' => 'L']]);
+    expect(Notebook::post("/api/cases/{$case}/rounds", ['submission' => Notebook::submission(), 'batchId' => $batch, 'override' => 'A test plant.'])->status)->toBe(201);
+
+    return $case;
+}
+
+it('writes what is due as a calendar that the reference library reads, with identities that stay', function (): void {
+    $case = sprayedCase();
+    $first = calendar();
+    // A first look at neem after 3 days, the next round after 7, more rounds after that (common practice, no source).
+    expect($first["case-{$case}-count-1@idle-mixer.invalid"]['start'])->toBe('2026-06-04T18:00:00.000Z')
+        ->and($first["case-{$case}-spray-2@idle-mixer.invalid"]['summary'])->toContain('Zinnia, by the “gate”; north')
+        ->and($first["case-{$case}-spray-2@idle-mixer.invalid"]['alarms'])->toBe(1)
+        ->and($first["case-{$case}-spray-3@idle-mixer.invalid"]['day'])->toBeTrue()
+        ->and($first["case-{$case}-spray-3@idle-mixer.invalid"]['start'])->toBe('2026-06-15');
+    Date::setTestNow('2026-06-02T09:00:00Z');
+    expect(array_keys(calendar()))->toBe(array_keys($first));
+});
+
+it('tells a moved task as the same one at another time, and none that is skipped', function (): void {
+    $case = sprayedCase();
+    $task = array_values(array_filter(Notebook::get("/api/cases/{$case}")->list('next'), static fn(mixed $one): bool => is_array($one) && $one['kind'] === 'count-after'))[0] ?? null;
+    assert(is_array($task) && is_string($task['plannedAt']));
+    $move = ['submission' => Notebook::submission(), 'kind' => 'count-after', 'ref' => $case, 'plannedAt' => $task['plannedAt'], 'to' => '2026-06-05T07:00:00Z', 'reason' => 'Away on Thursday.'];
+    $moved = Notebook::post('/api/moves', $move);
+    expect($moved->status)->toBe(201)->and(Notebook::post('/api/moves', $move)->status)->toBe(200);
+    $event = calendar()["case-{$case}-count-1@idle-mixer.invalid"];
+    expect([$event['start'], $event['sequence'] > 0, str_contains($event['description'], 'Away on Thursday.')])->toBe(['2026-06-05T07:00:00.000Z', true, true]);
+    expect(Notebook::put("/api/moves/{$moved->id('saved.id')}/taken-back", ['basedOn' => 1, 'takenBack' => true])->status)->toBe(200)
+        ->and(calendar()["case-{$case}-count-1@idle-mixer.invalid"]['start'])->toBe('2026-06-04T18:00:00.000Z');
+    Notebook::post('/api/moves', [...$move, 'submission' => Notebook::submission(), 'to' => null, 'reason' => 'Nobody at home.']);
+    expect(calendar())->not->toHaveKey("case-{$case}-count-1@idle-mixer.invalid");
+});
+
+it('tells what lies further ahead than Today shows', function (): void {
+    $case = sprayedCase();
+    DB::table('batches')->update(['repeat_days' => 35, 'discarded_at' => '2026-06-01 18:00:00']);
+    // Looked at when it was fair: all that is left is the next round, in five weeks.
+    Date::setTestNow('2026-06-08T19:00:00Z');
+    Notebook::post("/api/cases/{$case}/counts", ['submission' => Notebook::submission(), 'value' => 30]);
+    expect(DB::table('cases')->value('due_at'))->toBe('2026-07-06 18:00:00')
+        ->and(Notebook::get('/api/today')->list('tasks'))->toBe([])
+        ->and(calendar()["case-{$case}-spray-2@idle-mixer.invalid"]['start'] ?? '')->toStartWith('2026-07-');
+});
+
+it('puts a skipped round off by its pace, with the reason', function (): void {
+    $case = sprayedCase();
+    $next = static fn(): array => array_merge(...array_values(array_filter(Notebook::get("/api/cases/{$case}")->list('next'), static fn(mixed $one): bool => is_array($one) && $one['kind'] === 'next-round')));
+    $before = $next();
+    expect($before['plannedAt'])->toBe('2026-06-08T18:00:00Z');
+    Notebook::post('/api/moves', ['submission' => Notebook::submission(), 'kind' => 'next-round', 'ref' => $case, 'plannedAt' => '2026-06-08T18:00:00Z', 'to' => null, 'reason' => 'Ladybirds came.']);
+    $after = $next();
+    assert(is_array($after['moves']));
+    expect($after['plannedAt'])->toBe('2026-06-15T18:00:00Z')->and($after['moves'][0])->toContain('Ladybirds came.');
+});
+
+// Common practice, no source: two clean looks a week apart end a programme; looks go on.
+it('plans no more rounds once two looks were clean', function (): void {
+    $case = sprayedCase();
+    $sprays = static fn(): int => count(array_filter(Notebook::get("/api/cases/{$case}/programme")->list('programme.entries'), static fn(mixed $one): bool => is_array($one) && $one['kind'] === 'spray' && $one['done'] === false));
+    expect($sprays())->toBeGreaterThan(0);
+    foreach (['2026-06-09T18:00:00Z', '2026-06-17T18:00:00Z'] as $at) {
+        Date::setTestNow($at);
+        Notebook::post("/api/cases/{$case}/counts", ['submission' => Notebook::submission(), 'value' => 0]);
+    }
+    expect($sprays())->toBe(0)
+        ->and(array_filter(array_keys(calendar()), static fn(string $uid): bool => str_contains($uid, '-spray-')))->toBe([])
+        ->and(Notebook::get("/api/cases/{$case}/programme")->list('programme.entries'))->not->toBe([]);
+});
+
+it('refuses a move that makes no sense', function (array $change, string $path): void {
+    $case = sprayedCase();
+    $answer = Notebook::post('/api/moves', json_encode([...['submission' => Notebook::submission(), 'kind' => 'count-after', 'ref' => $case, 'plannedAt' => '2026-06-04T18:00:00Z', 'to' => null, 'reason' => 'x'], ...$change], \JSON_THROW_ON_ERROR));
+    expect([$answer->status, $answer->text('error.path')])->toBe([422, $path]);
+})->with([
+    [['kind' => 'party'], '/kind'],
+    [['ref' => 0], '/ref'],
+    [['to' => 'tomorrow'], '/to'],
+    [['to' => '1999-01-01T00:00:00Z'], '/to'],
+    [['reason' => ''], '/reason'],
+]);
+
+it('gives the calendar to nobody without its key', function (): void {
+    $feed = Notebook::get('/api/garden')->text('garden.feed');
+    expect(Notebook::get('/calendar/' . str_repeat('0', 32) . '.ics')->status)->toBe(404)
+        ->and(Notebook::get($feed)->text)->toContain('BEGIN:VCALENDAR');
+});
+
+// By law: Europe/Vienna goes back an hour on 25 October 2026. A round a week after 20 October keeps its hour by the sun of UTC, and no
+// look is lost or doubled.
+it('loses and doubles nothing when the clock changes', function (): void {
+    Date::setTestNow('2026-10-20T16:00:00Z');
+    $case = sprayedCase();
+    $spray = array_filter(calendar(), static fn(string $uid): bool => str_contains($uid, "case-{$case}-spray"), \ARRAY_FILTER_USE_KEY);
+    $days = array_values(array_unique(array_map(static fn(array $one): string => substr($one['start'], 0, 10), $spray)));
+    expect(count($days))->toBe(count($spray))->and(Round::query()->count())->toBe(1)
+        ->and($spray["case-{$case}-spray-3@idle-mixer.invalid"]['start'])->toBe('2026-11-03');
+});

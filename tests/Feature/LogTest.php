@@ -1,0 +1,180 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Count;
+use App\Records\Log\CsvColumns;
+use App\Records\Log\CsvReader;
+use Illuminate\Contracts\Http\Kernel;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpFoundation\StreamedResponse;
+use Tests\Feature\Notebook;
+
+function wholeLog(string $path): string
+{
+    $response = app(Kernel::class)->handle(Request::create("http://127.0.0.1{$path}", 'GET', server: ['REMOTE_ADDR' => '127.0.0.1', 'HTTP_HOST' => '127.0.0.1']));
+    expect($response->getStatusCode())->toBe(200);
+    ob_start();
+    $response instanceof StreamedResponse ? $response->sendContent() : print($response->getContent());
+
+    return (string) ob_get_clean();
+}
+
+function takenIn(string $path, string $text): Response
+{
+    $type = str_contains($path, '.csv') ? 'text/csv' : 'application/json';
+
+    return app(Kernel::class)->handle(Request::create("http://127.0.0.1{$path}", 'PUT', server: ['REMOTE_ADDR' => '127.0.0.1', 'HTTP_HOST' => '127.0.0.1', 'CONTENT_TYPE' => $type], content: $text));
+}
+
+/** @return array<string, mixed> */
+function toldOf(Response $response): array
+{
+    /** @var array<string, mixed> */
+    return (array) json_decode((string) $response->getContent(), true, 16, \JSON_THROW_ON_ERROR);
+}
+
+/** Everything that the log is made of. */
+function withoutLog(): void
+{
+    DB::statement('pragma foreign_keys = off');
+    foreach (['trial_looks', 'trials', 'counts', 'burns', 'rounds', 'case_steps', 'watches', 'leaf_readings', 'leaf_tests', 'stand_tests', 'batch_ticks', 'batch_scoops', 'batch_items', 'batch_steps', 'batches', 'cases', 'plants', 'recipe_versions', 'recipes', 'weighed_rounds', 'weighed_sprays', 'stale_pests', 'stale_cases'] as $table) {
+        DB::delete("delete from {$table}");
+    }
+}
+
+it('goes out, into an empty notebook and out again, byte for byte the same', function (): void {
+    app(Database\Demo\DemoSeason::class)->write(new DateTimeImmutable());
+    $trial = Notebook::post('/api/trials', ['submission' => Notebook::submission(), 'pest' => 'aphids', 'name' => '=2+2', 'one' => 'Soap', 'other' => 'Oil', 'unit' => 'leaf', 'units' => 6])->id();
+    Notebook::post("/api/trials/{$trial}/looks", ['submission' => Notebook::submission(), 'counts' => [1, 2.5, null, 4, 5, 6]]);
+    Notebook::post('/api/cases/1/counts', ['submission' => Notebook::submission(), 'each' => [1, '6-20', 3], 'newClean' => true, 'helpers' => false, 'notes' => "Ünïcode, \"quoted\"\nand two lines"]);
+    $json = wholeLog('/api/log.json');
+    $csv = wholeLog('/api/log.csv');
+    $worked = Notebook::get('/api/worked')->at('records');
+    withoutLog();
+    $taken = toldOf(takenIn('/api/log.json', $json));
+    expect($taken['taken'] ?? null)->toMatchArray(['plants' => 10, 'cases' => 14, 'trials' => 1])
+        ->and(wholeLog('/api/log.json'))->toBe($json)
+        ->and(wholeLog('/api/log.csv'))->toBe($csv);
+    // What is told of it is the same, but for the numbers of this notebook.
+    $again = Notebook::get('/api/worked')->at('records');
+    $same = static fn(mixed $records): array => array_map(static fn(mixed $one): array => array_diff_key((array) $one, ['lastBatch' => 0]), (array) $records);
+    expect($same($again))->toBe($same($worked));
+    // Into a full one, nothing doubles; the table brings nothing new either.
+    expect(toldOf(takenIn('/api/log.json', $json))['taken'] ?? null)->toBe(['plants' => 0, 'batches' => 0, 'leafTests' => 0, 'cases' => 0, 'rounds' => 0, 'counts' => 0, 'trials' => 0])
+        ->and(wholeLog('/api/log.json'))->toBe($json)
+        ->and(toldOf(takenIn('/api/log.csv', $csv)))->toMatchArray(['kept' => true, 'new' => 0, 'bad' => 0]);
+});
+
+it('holds its document against its schema', function (): void {
+    app(Database\Demo\DemoSeason::class)->write(new DateTimeImmutable());
+    Notebook::post('/api/trials', ['submission' => Notebook::submission(), 'pest' => 'aphids', 'name' => 'A', 'one' => 'Soap', 'other' => 'Oil', 'unit' => 'leaf', 'units' => 6]);
+    $validator = new Opis\JsonSchema\Validator();
+    $validator->resolver()?->registerPrefix('https://idle-mixer.invalid/schemas/', dirname(__DIR__, 2) . '/schemas');
+    $result = $validator->validate(json_decode(wholeLog('/api/log.json'), false, 128, \JSON_THROW_ON_ERROR), 'https://idle-mixer.invalid/schemas/log.schema.json');
+    expect($result->error()?->message())->toBeNull();
+    // A key that nobody knows, and a count below none, are refused by both.
+    foreach (['"plants":[{"ghost":1}]', '"cases":[{"id":"x"}]'] as $part) {
+        $text = '{"format":"idle-mixer/log","version":1,' . $part . '}';
+        expect($validator->validate(json_decode($text), 'https://idle-mixer.invalid/schemas/log.schema.json')->isValid())->toBeFalse()->and(takenIn('/api/log.json', $text)->getStatusCode())->toBe(422);
+    }
+});
+
+it('takes all of a document or nothing, and says where the fault is', function (string $text, string $path, string $says): void {
+    $response = takenIn('/api/log.json', $text);
+    $error = toldOf($response)['error'] ?? [];
+    expect($response->getStatusCode())->toBe(422)
+        ->and(is_array($error) ? $error['path'] : null)->toBe($path)
+        ->and(is_array($error) ? $error['message'] : null)->toContain($says)
+        ->and(DB::table('plants')->count())->toBe(0);
+})->with([
+    'nothing' => ['', '', 'empty'],
+    'another document' => ['{"format":"idle-mixer/recipe","version":1}', '/format', 'idle-mixer/log'],
+    'no format' => ['{"plants":[]}', '/format', 'no log'],
+    'a newer one' => ['{"format":"idle-mixer/log","version":2}', '/version', '1'],
+    'a list that nobody knows' => ['{"format":"idle-mixer/log","version":1,"ghosts":[1]}', '/ghosts', 'ghosts'],
+    'cut off' => ['{"format":"idle-mixer/log","version":1,"plants":[{"id":"aaaaaaaa-aaaa-4aaa-8aaa-aaaaaaaaaaaa","name":"Rose","tolerance":"ordinary-leaf"},', '/plants/1', 'cut off'],
+    'a case of no plant' => ['{"format":"idle-mixer/log","version":1,"cases":[{"id":"aaaaaaaa-aaaa-4aaa-8aaa-aaaaaaaaaaaa","plant":"bbbbbbbb-bbbb-4bbb-8bbb-bbbbbbbbbbbb","pest":"aphids","openedAt":"2026-01-01T00:00:00Z","rounds":[],"counts":[]}]}', '/cases/0/plant', 'neither in this notebook'],
+    'an identity that is none' => ['{"format":"idle-mixer/log","version":1,"plants":[{"id":"AAAAAAAA-aaaa-4aaa-8aaa-aaaaaaaaaaaa","name":"Rose","tolerance":"ordinary-leaf"}]}', '/plants/0/id', 'UUID'],
+]);
+
+const HEAD = 'plant,place,pest,at,value,untreated,each,notes';
+
+it('reads a table that somebody wrote by hand', function (): void {
+    $told = toldOf(takenIn('/api/log.csv', "\xEF\xBB\xBF" . HEAD . "\nRose,Wall,aphids,2026-05-01,40,,,\nRose,Wall,aphids,2026-05-03 18:00,12,no,,\nRose,Wall,aphids,2026-05-03 18:00,50,yes,,\nHoya,,mealybugs,2026-05-04,,,3 0 5,'=not a formula\n"));
+    expect($told)->toMatchArray(['kept' => true, 'rows' => 4, 'new' => 4, 'bad' => 0, 'plants' => 2, 'cases' => 2])
+        ->and(Notebook::get('/api/cases/1')->list('counts'))->toHaveCount(3)
+        // Three joints of ten were looked at.
+        ->and(Notebook::get('/api/cases/2')->number('counts.0.value'))->toEqualWithDelta(80 / 3, 0.01)
+        ->and(Notebook::get('/api/cases/2')->text('counts.0.notes'))->toBe('=not a formula');
+    // The same again, with semicolons, is known.
+    expect(toldOf(takenIn('/api/log.csv', str_replace(',', ';', HEAD) . "\nRose;Wall;aphids;2026-05-01;40;;;\n")))->toMatchArray(['new' => 0, 'known' => 1]);
+});
+
+it('imports none or the good ones, as is wished, and lists the rest with line and reason', function (): void {
+    $text = HEAD . "\nRose,Wall,aphids,2026-05-01,40,,,\nRose,Wall,dragons,2026-05-01,4,,,\nRose,Wall,aphids,yesterday,4,,,\nRose,Wall,aphids,2026-05-02,-4,,,\nRose,Wall,aphids,2026-05-02,1e300,,,\nRose,Wall,aphids,2026-05-02,,,,\nRose,Wall,aphids,2026-05-02,3,perhaps,,\n,,aphids,2026-05-02,3,,,\nRose,Wall,aphids,2026-05-02,3,,,,,x\nR\xF6se,Wall,aphids,2026-05-02,3,,,\nRose,Wall,aphids,2026-05-09,7,,,\n";
+    $look = toldOf(takenIn('/api/log.csv?keep=none', $text));
+    expect($look)->toMatchArray(['kept' => false, 'rows' => 11, 'bad' => 9])->and(DB::table('cases')->count())->toBe(0);
+    $faults = $look['faults'];
+    assert(is_array($faults));
+    $reasons = array_column($faults, 'reason', 'line');
+    expect(array_keys($reasons))->toBe([3, 4, 5, 6, 7, 8, 9, 10, 11])
+        ->and($reasons[3])->toContain('dragons')->and($reasons[4])->toContain('yesterday')->and($reasons[5])->toContain('-4')->and($reasons[6])->toContain('1e300')
+        ->and($reasons[7])->toContain('value is missing')->and($reasons[8])->toContain('yes or no')->and($reasons[10])->toContain('comma too many')->and($reasons[11])->toContain('UTF-8');
+    expect(toldOf(takenIn('/api/log.csv', $text)))->toMatchArray(['kept' => false])->and(Count::query()->count())->toBe(0)
+        ->and(toldOf(takenIn('/api/log.csv?keep=good', $text)))->toMatchArray(['kept' => true, 'new' => 2, 'bad' => 9])->and(Count::query()->count())->toBe(2)
+        ->and(takenIn('/api/log.csv?keep=some', $text)->getStatusCode())->toBe(422);
+});
+
+it('says which column it does not know, lacks or has twice', function (string $head, string $says): void {
+    $error = toldOf(takenIn('/api/log.csv', "{$head}\n"))['error'] ?? [];
+    expect(is_array($error) ? $error['message'] : null)->toContain($says);
+})->with([
+    ['plant,pest,at,ghost', 'ghost'],
+    ['plant,pest', 'at is missing'],
+    ['plant,pest,at,at', 'twice'],
+    ['', 'no column'],
+]);
+
+it('takes sprayings once their batches are here', function (): void {
+    $case = Notebook::case(Notebook::plant());
+    $batch = Notebook::mixed($case);
+    Notebook::post("/api/cases/{$case}/rounds", ['submission' => Notebook::submission(), 'batchId' => $batch, 'override' => 'It was urgent']);
+    $csv = wholeLog('/api/log.csv');
+    DB::delete('delete from weighed_rounds');
+    DB::delete('delete from rounds');
+    expect(toldOf(takenIn('/api/log.csv', $csv)))->toMatchArray(['kept' => true, 'new' => 1]);
+    withoutLog();
+    $told = toldOf(takenIn('/api/log.csv', $csv));
+    expect($told)->toMatchArray(['kept' => false, 'bad' => 1])->and(json_encode($told['faults'], \JSON_THROW_ON_ERROR))->toContain('read that first');
+});
+
+it('makes formulas in text harmless on the way out', function (): void {
+    $case = Notebook::case(Notebook::plant('=HYPERLINK("x")'));
+    Notebook::post("/api/cases/{$case}/counts", ['submission' => Notebook::submission(), 'value' => 3, 'notes' => '@SUM(A1)']);
+    $csv = wholeLog('/api/log.csv');
+    expect($csv)->toContain("'@SUM(A1)", "'=HYPERLINK");
+    expect($csv)->not->toContain(',=HYPERLINK');
+});
+
+it('streams a table of 50 MB', function (): void {
+    $long = getenv('MIXER_LONG') !== false;
+    $bytes = $long ? 50_000_000 : 4_000_000;
+    $file = tmpfile();
+    assert(is_resource($file));
+    fwrite($file, implode(',', CsvColumns::NEEDED) . ",value,notes\n");
+    $rows = 0;
+    for ($size = 0; $size < $bytes; ++$rows) {
+        // Most are looks of cases that fill up: what is over is refused, and counted.
+        $size += (int) fwrite($file, 'Plant ' . ($rows % 8) . ',aphids,2026-05-' . sprintf('%02d', 1 + $rows % 28) . ' ' . sprintf('%02d:%02d', intdiv($rows, 60) % 24, $rows % 60) . ',' . $rows % 90 . ',"' . str_repeat('what was seen that day, ', 3) . "{$rows}\"\n");
+    }
+    rewind($file);
+    memory_reset_peak_usage();
+    $before = memory_get_usage();
+    $report = app(CsvReader::class)->take($file, new DateTimeImmutable());
+    expect($report->rows)->toBe($rows)->and($report->new)->toBe(min($rows, 40_000))->and($report->new + $report->bad + $report->known)->toBe($rows)
+        ->and(count($report->faults))->toBeLessThanOrEqual(200)
+        ->and(memory_get_peak_usage() - $before)->toBeLessThan(32_000_000);
+});

@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+use IdleMixer\Core\Evidence\Lots;
+use Illuminate\Support\Facades\Date;
+use Illuminate\Support\Facades\DB;
+use Tests\Feature\Answer;
+use Tests\Feature\Notebook;
+
+beforeEach(function (): void {
+    Date::setTestNow('2026-06-01T18:00:00Z');
+});
+
+/** @param array<string, mixed> $over */
+function begunTrial(array $over = []): Answer
+{
+    return Notebook::post('/api/trials', ['submission' => Notebook::submission(), 'pest' => 'aphids', 'name' => 'Soap against nothing', 'one' => 'Plain soap', 'other' => 'Nothing', 'unit' => 'leaf', 'units' => 8, ...$over]);
+}
+
+/** @param list<int|float|null> $counts */
+function lookAt(int $trial, array $counts): Answer
+{
+    return Notebook::post("/api/trials/{$trial}/looks", ['submission' => Notebook::submission(), 'counts' => $counts]);
+}
+
+it('draws lots by its own identity, and sends the same trial twice as one', function (): void {
+    $key = Notebook::submission();
+    $made = begunTrial(['submission' => $key]);
+    $seed = DB::table('trials')->value('seed');
+    expect($made->status)->toBe(201)->and($made->at('lots'))->toBe(Lots::draw(is_int($seed) ? $seed : 0, 8))
+        ->and(begunTrial(['submission' => $key])->status)->toBe(200)->and(DB::table('trials')->count())->toBe(1)
+        ->and($made->text('result'))->toBe('Count every leaf before anything is sprayed.');
+});
+
+it('settles when one side is clearly better, and says by how much', function (): void {
+    $trial = begunTrial()->id();
+    expect(lookAt($trial, [12, 11, 13, 12, 11, 12, 13, 11])->text('result'))->toStartWith('All are counted.');
+    $lots = Notebook::get("/api/trials/{$trial}")->at('lots');
+    assert(is_array($lots));
+    Date::setTestNow('2026-06-01T19:00:00Z');
+    expect(Notebook::change("/api/trials/{$trial}", ['sprayed' => true])->text('result'))->toStartWith('Sprayed. Count every leaf again');
+    Date::setTestNow('2026-06-03T19:00:00Z');
+    $told = lookAt($trial, array_values(array_map(static fn(mixed $first): int => $first === true ? 1 : 12, $lots)));
+    // By hand: 1.5 of about 12.5 are left on one side, 12.5 of 12.5 on the other: some eight times as many.
+    expect($told->at('settled'))->toBeTrue()->and($told->text('result'))->toMatch('/^Nothing left [78](\.\d)? times as many as Plain soap/')->and($told->text('result'))->toContain('the trial may stop')
+        ->and($told->number('percent'))->toBeGreaterThan(80.0);
+    $ended = Notebook::change("/api/trials/{$trial}", ['ended' => true, 'conclusion' => 'Soap it is.']);
+    expect($ended->text('conclusion'))->toBe('Soap it is.')->and($ended->at('endedAt'))->not->toBeNull();
+});
+
+it('settles nothing where both are alike, and bears a lost leaf', function (): void {
+    $trial = begunTrial()->id();
+    lookAt($trial, [12, 11, 13, 12, 11, 12, 13, 11]);
+    Notebook::change("/api/trials/{$trial}", ['sprayed' => true]);
+    Date::setTestNow('2026-06-03T19:00:00Z');
+    $told = lookAt($trial, [6, 5, null, 6, 5, 7, 6, 5]);
+    expect($told->at('settled'))->toBeFalse()->and($told->text('result'))->toContain('settles nothing yet');
+    // A slip in a look is corrected, and what it says follows.
+    $look = $told->id('looks.1.id');
+    $before = $told->number('percent');
+    expect(Notebook::put("/api/trial-looks/{$look}", ['basedOn' => 1, 'counts' => [6, 5, 40, 6, 5, 7, 6, 5]])->number('percent'))->not->toBe($before);
+});
+
+it('refuses a trial that is none', function (array $over, string $path): void {
+    /** @var array<string, mixed> $over */
+    $answer = begunTrial($over);
+    expect($answer->status)->toBe(422)->and($answer->text('error.path'))->toBe($path);
+})->with([
+    'the same on both sides' => [['other' => 'plain soap'], '/other'],
+    'too few leaves' => [['units' => 4], '/units'],
+    'half a leaf' => [['units' => 8.5], '/units'],
+    'no such unit' => [['unit' => 'hedge'], '/unit'],
+    'no such pest' => [['pest' => 'ghosts'], '/pest'],
+    'no name' => [['name' => ''], '/name'],
+]);
+
+it('refuses a look with a leaf too few, or in the future, and a trial that is not there', function (): void {
+    $trial = begunTrial()->id();
+    expect(lookAt($trial, [1, 2, 3])->text('error.path'))->toBe('/counts')
+        ->and(lookAt($trial, [1, 2, 3, 4, 5, 6, 7, -8])->text('error.path'))->toBe('/counts/7')
+        ->and(lookAt(999, [1])->status)->toBe(404)
+        ->and(Notebook::get('/api/trials/999')->status)->toBe(404)
+        ->and(Notebook::post("/api/trials/{$trial}/looks", ['submission' => Notebook::submission(), 'counts' => [1, 2, 3, 4, 5, 6, 7, 8], 'countedAt' => '2030-01-01T00:00:00Z'])->text('error.path'))->toBe('/countedAt');
+});
