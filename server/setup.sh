@@ -32,6 +32,21 @@ need_php_extensions() {
     done
 }
 
+# Held while packages and screens are put in place; freed with  flock -u 9.
+hold_setup() {
+    exec 9>"$1/var/setup.lock"
+    flock -w 900 9 || die "Another ./start or ./check has been setting up in $1 for 15 minutes: stop it ($(fuser "$1/var/setup.lock" 2>/dev/null | tr -s ' ')) and start again."
+}
+
+# A registry that stops answering in the middle is asked anew: three times ten minutes at most.
+persistently() {
+    for attempt in 1 2 3; do
+        timeout --foreground -k 10 600 "$@" </dev/null && return
+        [ "$attempt" = 3 ] || sleep 2
+    done
+    return 1
+}
+
 # Installs Debian packages when this user may; otherwise prints the one command and stops.
 debian_install() {
     if [ "$(id -u)" = 0 ]; then as=''; elif command -v sudo >/dev/null 2>&1 && sudo -n true 2>/dev/null; then as='sudo'; else
@@ -40,7 +55,7 @@ debian_install() {
     command -v apt-get >/dev/null 2>&1 || die "Missing: $*. This is not a Debian system: install them by its own means and start again."
     say "Installing $* …"
     log=$(mktemp)
-    { $as apt-get update -qq && DEBIAN_FRONTEND=noninteractive $as apt-get install -y -qq --no-install-recommends "$@"; } >"$log" 2>&1 \
+    { persistently $as apt-get update -qq && persistently $as env DEBIAN_FRONTEND=noninteractive apt-get install -y -qq --no-install-recommends "$@"; } >"$log" 2>&1 \
         || { tail -n 5 "$log" >&2; rm -f "$log"; die "Installing $* failed; run it by hand:  sudo apt-get install -y $*"; }
     rm -f "$log"
 }
@@ -69,11 +84,14 @@ composer_into() {
     unchanged "$folder/.mark" "$mark" && return
     say 'Installing the PHP packages …'
     log=$(mktemp)
-    COMPOSER_VENDOR_DIR=$folder COMPOSER_ALLOW_SUPERUSER=1 composer install --no-interaction --no-progress --quiet "$@" >"$log" 2>&1 \
+    persistently env COMPOSER_VENDOR_DIR="$folder" COMPOSER_ALLOW_SUPERUSER=1 composer install --no-interaction --no-progress --quiet "$@" >"$log" 2>&1 \
         || { tail -n 15 "$log" >&2; rm -f "$log"; die 'Composer could not install the packages (see above); the first time it needs the network.'; }
     rm -f "$log"
     printf '%s' "$mark" >"$folder/.mark"
 }
+
+# What serves has no development packages.
+served_packages() { composer_into "$1/var/vendor" --no-dev --classmap-authoritative; }
 
 npm_packages() {
     local mark
@@ -81,7 +99,7 @@ npm_packages() {
     unchanged node_modules/.mark "$mark" && return
     say 'Installing the npm packages …'
     log=$(mktemp)
-    npm ci --no-audit --no-fund >"$log" 2>&1 \
+    persistently npm ci --no-audit --no-fund >"$log" 2>&1 \
         || { tail -n 15 "$log" >&2; rm -f "$log"; die 'npm could not install the packages (see above); the first time it needs the network.'; }
     rm -f "$log"
     printf '%s' "$mark" >node_modules/.mark

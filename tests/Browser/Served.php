@@ -138,7 +138,13 @@ final class Served
             }
             usleep(100_000);
         }
-        throw new \RuntimeException('./start did not come up: ' . file_get_contents("{$folder}/out") . file_get_contents("{$folder}/err"));
+        throw new \RuntimeException('./start did not come up: ' . file_get_contents("{$folder}/out") . file_get_contents("{$folder}/err") . "\n" . self::running());
+    }
+
+    /** What runs meanwhile: whoever reads of a start that hangs sees what it hangs on. */
+    public static function running(): string
+    {
+        return (string) shell_exec('ps -eo pid,ppid,etimes,stat,args --sort=pid --columns 180 | grep -v -e chromium -e "\[.*\]$"');
     }
 
     public function stop(): void

@@ -50,10 +50,10 @@ final class Start
         return trim((string) file_get_contents($this->said));
     }
 
-    /** Waits until it serves, and says where. The first one on a machine installs its packages before. */
+    /** Waits until it serves, and says where. */
     public function awaitUp(): string
     {
-        for ($i = 0; $i < 15_000; ++$i) {
+        for ($i = 0; $i < 7_500; ++$i) {
             if (preg_match('#(http://127\.0\.0\.1:\d+)/ [^\n]*\(Ctrl-C stops it\)#', $this->said(), $found) === 1) {
                 return $found[1];
             }
@@ -62,7 +62,7 @@ final class Start
             }
             usleep(20_000);
         }
-        throw new \RuntimeException("./start did not come up: {$this->said()}");
+        throw new \RuntimeException("./start did not come up: {$this->said()}\n" . Served::running());
     }
 
     /** Ctrl-C: the signal goes to all that runs in the terminal. */
