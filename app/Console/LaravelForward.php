@@ -7,6 +7,7 @@ namespace App\Console;
 use App\Notebook\Edition;
 use App\Notebook\Forward;
 use App\Notebook\Sqlite;
+use App\Notebook\Together;
 use Closure;
 use Database\Demo\DemoSeason;
 use Illuminate\Contracts\Config\Repository;
@@ -40,7 +41,7 @@ final readonly class LaravelForward implements Forward
     {
         $this->over($path, function (): void {
             $season = $this->app->make(DemoSeason::class);
-            $this->databases->connection()->transaction(fn() => $season->write($this->clock->now()));
+            Together::of($this->databases->connection(), fn() => $season->write($this->clock->now()));
         });
     }
 

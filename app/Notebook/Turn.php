@@ -18,6 +18,9 @@ final class Turn
     /** Waits for it. Where the file cannot be opened, SQLite's own lock is all there is. */
     public function take(): void
     {
+        if ($this->file !== null) {
+            throw new \LogicException('Whoever has the turn cannot wait for it.');
+        }
         $file = $this->path === '' ? false : @fopen($this->path, 'c');
         if ($file !== false && flock($file, \LOCK_EX)) {
             $this->file = $file;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Records;
 
 use App\Models\Stale;
+use App\Notebook\Together;
 use Illuminate\Database\Connection;
 use Illuminate\Support\Facades\DB;
 
@@ -26,7 +27,7 @@ final readonly class Fresh
         if (DB::table('notebook')->where('weighed_by', $rules)->exists()) {
             return;
         }
-        $this->together(function () use ($rules): void {
+        Together::of($this->notebook, function () use ($rules): void {
             Stale::everything();
             DB::delete('delete from weighed_sprays');
             DB::table('notebook')->update(['weighed_by' => $rules]);
@@ -37,20 +38,7 @@ final readonly class Fresh
     public function all(): void
     {
         if (DB::selectOne('select 1 from stale_cases union all select 1 from stale_pests limit 1') !== null) {
-            $this->together($this->weigher->freshen(...));
-        }
-    }
-
-    /** @param callable(): void $do */
-    private function together(callable $do): void
-    {
-        $level = $this->notebook->transactionLevel();
-        $this->notebook->beginTransaction();
-        try {
-            $do();
-            $this->notebook->commit();
-        } finally {
-            $this->notebook->rollBack($level);
+            Together::of($this->notebook, $this->weigher->freshen(...));
         }
     }
 

@@ -10,6 +10,7 @@ use IdleMixer\Core\Phrase\Kitchen;
 use IdleMixer\Core\Phrase\PhraseReader;
 use IdleMixer\Core\Phrase\Vocabulary;
 use IdleMixer\Core\Quantity\Amount;
+use IdleMixer\Core\Recipe\Recipe;
 use IdleMixer\Core\Vessel\UsualFill;
 
 /** Whose spoons this household means, and what it measured of its own amounts by eye. */
@@ -64,9 +65,10 @@ final class Kitchenware
         $row->save();
     }
 
-    public function reader(): PhraseReader
+    /** @param list<Recipe> $stocks stocks that a line may speak of */
+    public function reader(array $stocks = []): PhraseReader
     {
-        return PhraseReader::shipped($this->kitchen(), $this->byEye());
+        return PhraseReader::shipped($this->kitchen(), $this->byEye(), $stocks);
     }
 
     private function row(): ?Household

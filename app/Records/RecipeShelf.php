@@ -10,6 +10,7 @@ use IdleMixer\Core\Document\JsonText;
 use IdleMixer\Core\Recipe\Recipe as RecipeDocument;
 use IdleMixer\Core\Recipe\RecipeCatalogue;
 use IdleMixer\Core\Recipe\RecipeReader;
+use IdleMixer\Core\Recipe\RecipeUse;
 use IdleMixer\Core\Recipe\RecipeWriter;
 
 /** Keeps every version of every recipe that was used or written. */
@@ -75,6 +76,20 @@ final readonly class RecipeShelf
         }
 
         return $all;
+    }
+
+    /**
+     * The stocks that this household knows: those of the recipe that is written on from before all others of their names.
+     *
+     * @return list<RecipeDocument>
+     */
+    public function stocks(?string $from = null): array
+    {
+        $first = $from === null ? null : $this->newest($from);
+        $recipes = [...($first === null ? [] : [$this->read($first)]), ...array_reverse($this->recipes())];
+        $own = array_filter($recipes, static fn(RecipeDocument $recipe): bool => $recipe->use === RecipeUse::Stock);
+
+        return [...array_merge(...array_map(static fn(RecipeDocument $recipe): array => $recipe->stocks(), $recipes)), ...array_values($own)];
     }
 
     /** @return list<RecipeVersion> newest first */

@@ -5,7 +5,7 @@ declare(strict_types=1);
 /*
  * Words for units, as people write them. `means` is what one of it is: [how many, UCUM code, words]. Where the word means
  * several things it is listed by whose kitchen; `any` says that no kitchen decides it, so that it has to be asked for.
- * `vessel` marks what a rate is given by (per litre, a gallon).
+ * `of_water` says what a kitchen means when it measures water in it, which nobody weighs. `vessel` marks what a rate is given by (per litre, a gallon).
  *
  * US and imperial measures: NIST Handbook 44, Appendix C, and UK units of measurement regulations, exact. British and metric
  * spoons 5 and 15 mL, Australian tablespoon 20 mL, metric cup 250 mL, imperial quart 40 imperial fl oz: standard kitchen measures,
@@ -20,23 +20,23 @@ $spoon = static fn(string $us, string $metric, float $australian): array => [
 $imperial = static fn(float $factor, string $unit, string $words): array => [$factor, $unit, $words];
 
 return [
-    ['words' => ['ml', 'mls', 'millilitre', 'millilitres', 'milliliter', 'milliliters', 'cc', 'ccs'], 'means' => [1.0, 'mL', 'mL'], 'vessel' => false],
+    ['words' => ['ml', 'mls', 'millilitre', 'millilitres', 'milliliter', 'milliliters', 'cc', 'ccs', 'mil', 'mils'], 'means' => [1.0, 'mL', 'mL'], 'vessel' => false],
     ['words' => ['cl', 'centilitre', 'centilitres', 'centiliter', 'centiliters'], 'means' => [10.0, 'mL', 'cL'], 'vessel' => false],
     ['words' => ['dl', 'decilitre', 'decilitres', 'deciliter', 'deciliters'], 'means' => [100.0, 'mL', 'dL'], 'vessel' => false],
-    ['words' => ['l', 'litre', 'litres', 'liter', 'liters', 'ltr', 'ltrs'], 'means' => [1.0, 'L', 'L'], 'vessel' => true],
+    ['words' => ['l', 'litre', 'litres', 'liter', 'liters', 'ltr', 'ltrs', 'lit', 'lits'], 'means' => [1.0, 'L', 'L'], 'vessel' => true],
     ['words' => ['g', 'gr', 'gram', 'grams', 'gramme', 'grammes', 'gm', 'gms'], 'means' => [1.0, 'g', 'g'], 'vessel' => false],
     ['words' => ['kg', 'kgs', 'kilo', 'kilos', 'kilogram', 'kilograms'], 'means' => [1000.0, 'g', 'kg'], 'vessel' => false],
     ['words' => ['mg', 'milligram', 'milligrams'], 'means' => [0.001, 'g', 'mg'], 'vessel' => false],
     ['words' => ['lb', 'lbs', 'pound', 'pounds'], 'means' => [16.0, '[oz_av]', 'lb'], 'vessel' => false],
     ['words' => ['drop', 'drops', 'drp'], 'means' => [1.0, '[drp]', 'drop'], 'vessel' => false],
-    ['words' => ['dessertspoon', 'dessertspoons', 'dessert spoon', 'dessert spoons', 'dsp'], 'means' => [10.0, 'mL', 'dessertspoon'], 'vessel' => false],
-    ['words' => ['tablespoon', 'tablespoons', 'tbsp', 'tbsps', 'tbs', 'tbl', 'tblsp', 'table spoon', 'table spoons', 'tablespoonful', 'tablespoonfuls', 'tablespoonsful'], 'by_kitchen' => $spoon('tbs', 'tbs', 20.0), 'vessel' => false],
-    ['words' => ['teaspoon', 'teaspoons', 'tsp', 'tsps', 'tea spoon', 'tea spoons', 'teaspoonful', 'teaspoonfuls', 'teaspoonsful'], 'by_kitchen' => $spoon('tsp', 'tsp', 5.0), 'vessel' => false],
+    ['words' => ['dessertspoon', 'dessertspoons', 'dessert spoon', 'dessert spoons', 'dsp', 'dessertspoonful', 'dessertspoonfuls'], 'means' => [10.0, 'mL', 'dessertspoon'], 'vessel' => false],
+    ['words' => ['tablespoon', 'tablespoons', 'tbsp', 'tbsps', 'tbs', 'tbl', 'tblsp', 'table spoon', 'table spoons', 'tablespoonful', 'tablespoonfuls', 'tablespoonsful', 'tblspn', 'tbspn', 'tbspns'], 'by_kitchen' => $spoon('tbs', 'tbs', 20.0), 'vessel' => false],
+    ['words' => ['teaspoon', 'teaspoons', 'tsp', 'tsps', 'tea spoon', 'tea spoons', 'teaspoonful', 'teaspoonfuls', 'teaspoonsful', 'tspn', 'tspns'], 'by_kitchen' => $spoon('tsp', 'tsp', 5.0), 'vessel' => false],
     ['words' => ['oz by weight', 'ounces by weight', 'ounce by weight', 'oz weight', 'oz wt', 'weight oz'], 'means' => [1.0, '[oz_av]', 'oz by weight'], 'vessel' => false],
     ['words' => ['spoon', 'spoons', 'spoonful', 'spoonfuls', 't'], 'any' => [
         [1.0, '[tsp_us]', 'teaspoon'], [1.0, '[tbs_us]', 'tablespoon'],
     ], 'vessel' => false],
-    ['words' => ['cup', 'cups', 'cupful', 'cupfuls'], 'by_kitchen' => [
+    ['words' => ['cup', 'cups', 'cupful', 'cupfuls', 'c'], 'by_kitchen' => [
         'us' => [1.0, '[cup_us]', 'US cup'],
         'british' => $imperial(0.5, '[pt_br]', 'British cup'),
         'australian' => [250.0, 'mL', 'metric cup'],
@@ -47,7 +47,11 @@ return [
         'british' => $imperial(1.0, '[foz_br]', 'imperial fl oz'),
         'australian' => $imperial(1.0, '[foz_br]', 'imperial fl oz'),
     ], 'vessel' => false],
-    ['words' => ['oz', 'ounce', 'ounces', 'ozs'], 'any' => [
+    ['words' => ['oz', 'ounce', 'ounces', 'ozs'], 'of_water' => [
+        'us' => [1.0, '[foz_us]', 'US fl oz'],
+        'british' => $imperial(1.0, '[foz_br]', 'imperial fl oz'),
+        'australian' => $imperial(1.0, '[foz_br]', 'imperial fl oz'),
+    ], 'any' => [
         [1.0, '[foz_us]', 'US fl oz'], [1.0, '[foz_br]', 'imperial fl oz'], [1.0, '[oz_av]', 'oz by weight'],
     ], 'vessel' => false],
     ['words' => ['pint', 'pints', 'pt', 'pts'], 'by_kitchen' => [
@@ -55,7 +59,7 @@ return [
         'british' => $imperial(1.0, '[pt_br]', 'imperial pint'),
         'australian' => $imperial(1.0, '[pt_br]', 'imperial pint'),
     ], 'vessel' => true],
-    ['words' => ['quart', 'quarts', 'qt', 'qts'], 'by_kitchen' => [
+    ['words' => ['quart', 'quarts', 'qt', 'qts', 'qrt', 'qrts'], 'by_kitchen' => [
         'us' => [1.0, '[qt_us]', 'US quart'],
         'british' => $imperial(2.0, '[pt_br]', 'imperial quart'),
         'australian' => $imperial(2.0, '[pt_br]', 'imperial quart'),

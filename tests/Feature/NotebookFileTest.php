@@ -17,6 +17,7 @@ use App\Notebook\Salvage;
 use App\Notebook\Sqlite;
 use App\Notebook\StoreFault;
 use App\Notebook\StoreTrouble;
+use App\Notebook\Together;
 use App\Notebook\Turn;
 use Illuminate\Database\SQLiteDatabaseDoesNotExistException;
 use Illuminate\Support\Facades\DB;
@@ -322,6 +323,38 @@ it('notices that the file it writes to is no longer at its place, and copies out
     unset($open);
     unlink($copy);
     expect($inPlace->gone()->words())->toContain('Put the file back: nothing here has it open any more.');
+});
+
+it('hands its turn on after what is kept together, so that the next one gets it', function (): void {
+    $turn = (string) tempnam(sys_get_temp_dir(), 'turn');
+    config(['database.connections.turns' => [...(array) config('database.connections.sqlite'), 'database' => ':memory:', 'turn' => $turn]]);
+    $notebook = DB::connection('turns');
+    $notebook->statement('create table "migrations" ("batch" integer)');
+    $isFree = static function () use ($turn): bool {
+        $file = fopen($turn, 'c');
+
+        return $file !== false && flock($file, \LOCK_EX | \LOCK_NB);
+    };
+    Together::of($notebook, static function () use ($isFree, $notebook): void {
+        expect($isFree())->toBeFalse();
+        $notebook->insert('insert into "migrations" values (1)');
+    });
+    expect($isFree())->toBeTrue();
+    expect(static fn() => Together::of($notebook, static function () use ($notebook): void {
+        $notebook->insert('insert into "migrations" values (2)');
+        throw new DomainException('no');
+    }))->toThrow(DomainException::class);
+    expect($isFree())->toBeTrue()->and($notebook->scalar('select count(*) from "migrations"'))->toBe(1);
+});
+
+it('goes past its own way of keeping things together nowhere', function (): void {
+    $found = [];
+    foreach (['app', 'database'] as $folder) {
+        foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(base_path($folder), FilesystemIterator::SKIP_DOTS)) as $file) {
+            $found = $file instanceof SplFileInfo && str_contains((string) file_get_contents($file->getPathname()), '->transaction(') ? [...$found, $file->getPathname()] : $found;
+        }
+    }
+    expect($found)->toBe([]);
 });
 
 it('keeps no turn for a notebook that it cannot open', function (): void {

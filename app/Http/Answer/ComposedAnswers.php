@@ -7,8 +7,6 @@ namespace App\Http\Answer;
 use App\Http\Input\ComposeInput;
 use App\Records\Kitchenware;
 use App\Records\RecipeShelf;
-use IdleMixer\Core\Document\JsonText;
-use IdleMixer\Core\Document\Node;
 use IdleMixer\Core\Failure;
 use IdleMixer\Core\Mix\Formulator;
 use IdleMixer\Core\Mix\Strengths;
@@ -43,7 +41,7 @@ final readonly class ComposedAnswers
 
     public function of(ComposeInput $input): ComposedAnswer
     {
-        $reader = $this->kitchenware->reader();
+        $reader = $this->kitchenware->reader($this->shelf->stocks($input->from ?? $input->slug));
         $words = PhraseWords::shipped();
         $heard = [];
         foreach ($input->lines as $line) {
@@ -66,8 +64,9 @@ final readonly class ComposedAnswers
             $heard === null => new HeardAnswer('empty', '', [], []),
             $heard->question !== null => new HeardAnswer('asked', $words->question($heard->question), [], AnswersToQuestion::of($heard)),
             $heard->refusal !== null => new HeardAnswer('refused', $words->refusal($heard->refusal), [], []),
-            $heard->basis !== null => new HeardAnswer('water', $words->basis($heard->basis), [], []),
-            default => new HeardAnswer('line', implode('; ', array_map($words->line(...), $heard->lines)), array_merge(...array_map($words->assumed(...), $heard->lines)), []),
+            $heard->leftOut !== null => new HeardAnswer('left-out', $words->refusal($heard->leftOut), [], []),
+            $heard->lines === [] => new HeardAnswer('water', $words->whole($heard), [], []),
+            default => new HeardAnswer('line', $words->whole($heard), array_merge(...array_map($words->assumed(...), $heard->lines)), []),
         };
     }
 
@@ -87,7 +86,7 @@ final readonly class ComposedAnswers
             $input->use,
             $input->order,
             $input->notes,
-            array_map(static fn(Node $line): object => $line->raw(), JsonText::parse($input->kept)->items(0, RecipeReader::MAX_LINES, 'lines')),
+            $this->kitchenware->kitchen(),
         );
     }
 

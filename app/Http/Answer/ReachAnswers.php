@@ -36,16 +36,16 @@ final readonly class ReachAnswers
                 continue;
             }
             $heard = $reader->read($text);
-            if ($heard->question !== null || $heard->refusal !== null || $heard->basis !== null) {
+            if ($heard->lines === []) {
                 $said[] = new UnclearAnswer($i, match (true) {
                     $heard->question !== null => $words->question($heard->question),
-                    $heard->refusal !== null => $words->refusal($heard->refusal),
+                    $heard->refusal !== null || $heard->leftOut !== null => $words->refusal($heard->refusal ?? $heard->leftOut),
                     default => $words->say('water-not-counted'),
                 }, AnswersToQuestion::of($heard));
                 continue;
             }
             foreach ($heard->lines as $line) {
-                $have[$line->ingredient->slug] = ($have[$line->ingredient->slug] ?? 0.0) + self::millilitres($line, $i);
+                $have[$line->slug()] = ($have[$line->slug()] ?? 0.0) + self::millilitres($line, $i);
             }
         }
         $whole = $this->formulator->scaledTo($bench->make, $bench->recipe, $bench->highEnd, $bench->factor, '/request/recipe');
@@ -67,6 +67,6 @@ final readonly class ReachAnswers
             throw InvalidDocument::because("/left/{$i}", 'Say how much is left as an amount, like “40 ml neem”.', null);
         }
 
-        return $line->ingredient->millilitres(Amount::of($line->low * $line->unit->factor, $line->unit->unit));
+        return $line->millilitres(Amount::of($line->low * $line->unit->factor, $line->unit->unit));
     }
 }

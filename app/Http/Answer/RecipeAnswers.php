@@ -42,7 +42,7 @@ final readonly class RecipeAnswers
             array_map(WaitWords::shipped()->of(...), $practice->waits ?? []),
             $practice->repeat ?? '',
             MixtureWriter::range(Strengths::of((new Formulator())->onBasis($recipe)), Strengths::of((new Formulator())->onBasis($recipe, true))),
-            self::typed($recipe),
+            PhraseWriter::lines($recipe),
             RecipeWriter::write($recipe),
             self::stocks($recipe),
             $fill === null ? null : new AmountAnswer(...$fill->toArray()),
@@ -63,15 +63,4 @@ final readonly class RecipeAnswers
         return array_values($all);
     }
 
-    /** @return list<string> the recipe as one would type it, its stocks left out */
-    private static function typed(Recipe $recipe): array
-    {
-        $lines = $recipe->basis === null ? [] : [PhraseWriter::basis($recipe->basis)];
-        foreach ($recipe->lines as $line) {
-            $typed = PhraseWriter::line($line);
-            $lines = $typed === null ? $lines : [...$lines, $typed];
-        }
-
-        return $lines;
-    }
 }

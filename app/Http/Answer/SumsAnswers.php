@@ -16,6 +16,8 @@ use IdleMixer\Core\Mix\Mixture;
 use IdleMixer\Core\Mix\Part;
 use IdleMixer\Core\Mix\Strengths;
 use IdleMixer\Core\Phrase\Composer;
+use IdleMixer\Core\Phrase\OnePart;
+use IdleMixer\Core\Phrase\OneWater;
 use IdleMixer\Core\Phrase\SpokenBasis;
 use IdleMixer\Core\Phrase\SpokenLine;
 use IdleMixer\Core\Phrase\UnitMeaning;
@@ -51,7 +53,7 @@ final readonly class SumsAnswers
         if ($heard->lines === []) {
             return new SumsAnswer($heard->question === null ? 'refused' : 'asked', match (true) {
                 $heard->question !== null => $words->question($heard->question),
-                $heard->refusal !== null => $words->refusal($heard->refusal),
+                $heard->refusal !== null || $heard->leftOut !== null => $words->refusal($heard->refusal ?? $heard->leftOut),
                 default => $words->say('only-water'),
             }, AnswersToQuestion::of($heard), [], [], [], []);
         }
@@ -72,12 +74,12 @@ final readonly class SumsAnswers
     /** @param list<SpokenLine> $lines */
     private function mixed(array $lines, SumsInput $input, bool $highEnd): Mixture
     {
-        $basis = new SpokenBasis($input->make->value, new UnitMeaning(1.0, $input->make->unit, ''), $input->of);
+        $basis = SpokenBasis::volume($input->make->value, new UnitMeaning(1.0, $input->make->unit, ''), $input->of);
         $document = [
             'format' => Recipe::FORMAT, 'version' => Recipe::VERSION, 'slug' => 'sum', 'name' => 'Sum',
             'use' => RecipeUse::Foliar->value, 'order' => MixingOrder::AllTogether->value,
             'basis' => [...$input->make->toArray(), 'of' => $input->of->value],
-            'lines' => Composer::lines($lines, $basis),
+            'lines' => Composer::lines(OneWater::of($lines, [$basis], RecipeUse::Foliar, new OnePart($this->kitchenware->kitchen()))->lines, $basis),
         ];
         $mixture = $this->formulator->onBasis($this->recipes->read(JsonText::parse(json_encode($document, \JSON_THROW_ON_ERROR | \JSON_PRESERVE_ZERO_FRACTION))), $highEnd);
         if ($mixture->water <= 0.0) {

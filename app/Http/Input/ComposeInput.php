@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Input;
 
+use IdleMixer\Core\Data\InputLines;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\Node;
 use IdleMixer\Core\Recipe\MixingOrder;
@@ -18,7 +19,7 @@ final readonly class ComposeInput
 
     /**
      * @param list<string> $lines
-     * @param string       $kept  lines of a recipe document that cannot be typed (stocks), as JSON
+     * @param string|null  $from  slug of the recipe that is written on from: its stocks are those of that name
      */
     private function __construct(
         public string $name,
@@ -27,14 +28,15 @@ final readonly class ComposeInput
         public MixingOrder $order,
         public string $notes,
         public array $lines,
-        public string $kept,
+        public ?string $from,
     ) {}
 
     /** @throws InvalidDocument with the path of the first fault found */
     public static function read(Node $node): self
     {
-        $object = $node->object(['name', 'slug', 'use', 'order', 'notes', 'lines', 'kept']);
+        $object = $node->object(['name', 'slug', 'use', 'order', 'notes', 'lines', 'from']);
         $slug = $object->optional('slug');
+        $from = $object->optional('from');
 
         return new self(
             trim($object->get('name')->text(RecipeReader::MAX_NAME)),
@@ -42,8 +44,8 @@ final readonly class ComposeInput
             RecipeUse::from($object->get('use')->word(array_column(RecipeUse::cases(), 'value'), 'use')),
             MixingOrder::from($object->get('order')->word(array_column(MixingOrder::cases(), 'value'), 'mixing order')),
             $object->get('notes')->text(RecipeReader::MAX_NOTES),
-            array_map(static fn(Node $line): string => $line->text(self::LONGEST_LINE), $object->get('lines')->items(0, 2 * RecipeReader::MAX_LINES, 'lines')),
-            $object->optional('kept')?->json() ?? '[]',
+            array_map(static fn(Node $line): string => $line->text(self::LONGEST_LINE), $object->get('lines')->items(0, InputLines::MOST_TYPED_LINES['value'], 'lines')),
+            $from === null || $from->isNull() ? null : $from->text(100, 1),
         );
     }
 }

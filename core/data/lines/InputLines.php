@@ -139,8 +139,32 @@ final class InputLines
     /** Letters off from which on a word is another word. */
     public const FAR_TYPO = ['value' => 3, 'unit' => '1', 'source' => 'house'];
 
+    /** A shorter word is not mended when it is misspelt: too many are near. */
+    public const SHORTEST_MENDED = ['value' => 4, 'unit' => 'letters', 'source' => 'house'];
+
+    /** From here on two letters may be wrong. */
+    public const LONG_WORD = ['value' => 7, 'unit' => 'letters', 'source' => 'house'];
+
+    /** Two amounts of one kind said for the same agree within this: what rounding to spoons makes of mL, and no more. */
+    public const SAME_SAID = ['value' => 0.04, 'unit' => '1', 'source' => 'house'];
+
+    /** And of two kinds, by weight and by spoon: a spoon of powder is no surer. */
+    public const SAME_KINDS_SAID = ['value' => 0.15, 'unit' => '1', 'source' => 'house'];
+
+    /** Lines of a text that a recipe is looked for in: a page and more. */
+    public const MOST_TYPED_LINES = ['value' => 200, 'unit' => '1', 'source' => 'house'];
+
+    /** Up to so many parts of water a part is a cup. */
+    public const PARTS_BY_CUP = ['value' => 20.0, 'unit' => 'parts', 'source' => 'house'];
+
+    /** Words from which on a line may be prose. */
+    public const PROSE_WORDS = ['value' => 6, 'unit' => 'words', 'source' => 'house'];
+
+    /** Share of words that are not known from which on a line with an amount is prose. */
+    public const PROSE_SHARE = ['value' => 0.3, 'unit' => '1', 'source' => 'house'];
+
     /** Words that one term is made of at most. */
-    public const MOST_WORDS = ['value' => 4, 'unit' => '1', 'source' => 'house'];
+    public const MOST_WORDS = ['value' => 6, 'unit' => '1', 'source' => 'house'];
 
     /** Cases in one document. */
     public const MOST_CASES = ['value' => 10_000, 'unit' => '1', 'source' => 'house'];

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Ask;
 
+use IdleMixer\Core\Data\InputLines;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Ingredient\IngredientCatalogue;
 use IdleMixer\Core\Mix\Formulator;
@@ -15,6 +16,7 @@ use IdleMixer\Core\Phrase\SpokenKind;
 use IdleMixer\Core\Phrase\SpokenLine;
 use IdleMixer\Core\Phrase\TypedRecipe;
 use IdleMixer\Core\Recipe\MixingOrder;
+use IdleMixer\Core\Recipe\RecipeCatalogue;
 use IdleMixer\Core\Recipe\RecipeReader;
 use IdleMixer\Core\Recipe\RecipeUse;
 use IdleMixer\Core\Recipe\RecipeWriter;
@@ -24,7 +26,7 @@ use IdleMixer\Core\Writing\MixtureWriter;
 /**
  * A recipe from plain text, one thing a line as people say it.
  *
- * @phpstan-type LineRow array{text: string, status: 'understood'|'asked'|'refused', ingredient: string|null, amount: float|null, unit: string|null, upTo: float|null, message: string, answers: list<array{words: string, line: string}>}
+ * @phpstan-type LineRow array{text: string, status: 'understood'|'asked'|'refused', ingredient: string|null, amount: float|null, unit: string|null, upTo: float|null, leftOut: bool, message: string, answers: list<array{words: string, line: string}>}
  */
 final readonly class Compose
 {
@@ -34,15 +36,18 @@ final readonly class Compose
     /** Of a line that is a share and no amount. */
     private const PERCENT = '%';
 
-    public function __construct(private TypedRecipe $recipes, private PhraseWords $words, private Formulator $formulator) {}
+    /** A page of prose with a recipe in it has more lines than any recipe. */
+    private const MOST_LINES = InputLines::MOST_TYPED_LINES['value'];
+
+    public function __construct(private TypedRecipe $recipes, private PhraseWords $words, private Formulator $formulator, private RecipeCatalogue $shipped) {}
 
     public static function shipped(): self
     {
-        return new self(new TypedRecipe(new RecipeReader(IngredientCatalogue::shipped())), PhraseWords::shipped(), new Formulator());
+        return new self(new TypedRecipe(new RecipeReader(IngredientCatalogue::shipped())), PhraseWords::shipped(), new Formulator(), RecipeCatalogue::shipped());
     }
 
     /**
-     * @param string $text UTF-8, one thing a line; blank lines are passed over
+     * @param string $text UTF-8, a page with lines that say how much; blank lines are passed over, and so is what measures nothing
      *
      * @return array{recipe: array<string, mixed>|null, lines: list<LineRow>, strength: array<string, float>|null, problem: string|null}
      *
@@ -51,14 +56,14 @@ final readonly class Compose
     public function answer(string $text, ?Kitchen $kitchen, RecipeUse $use): array
     {
         $lines = array_values(array_filter(explode("\n", str_replace(["\r\n", "\r"], "\n", $text)), static fn(string $line): bool => trim($line) !== ''));
-        if (count($lines) > 2 * RecipeReader::MAX_LINES) {
-            throw InvalidDocument::because('', 'At most ' . 2 * RecipeReader::MAX_LINES . ' lines are read, found {found}.', count($lines));
+        if (count($lines) > self::MOST_LINES) {
+            throw InvalidDocument::because('', 'At most ' . self::MOST_LINES . ' lines are read, found {found}.', count($lines));
         }
-        $reader = PhraseReader::shipped($kitchen);
+        $reader = PhraseReader::shipped($kitchen, [], $this->shipped->stocks());
         $heard = array_map($reader->read(...), $lines);
         $problem = null;
         try {
-            $recipe = $this->recipes->of($heard, 'typed', 'Typed', $use, MixingOrder::AllTogether);
+            $recipe = $this->recipes->of($heard, 'typed', 'Typed', $use, MixingOrder::AllTogether, '', $kitchen);
             $strength = $recipe === null ? null : MixtureWriter::strength(Strengths::of($this->formulator->onBasis($recipe)));
         } catch (InvalidDocument $fault) {
             $recipe = $strength = null;
@@ -76,18 +81,21 @@ final readonly class Compose
     /** @return list<LineRow> one for each thing on the line */
     private function rows(string $text, Heard $heard): array
     {
-        $bare = ['ingredient' => null, 'amount' => null, 'unit' => null, 'upTo' => null];
+        $bare = ['ingredient' => null, 'amount' => null, 'unit' => null, 'upTo' => null, 'leftOut' => false];
         if ($heard->question !== null) {
             return [['text' => $text, 'status' => 'asked', ...$bare, 'message' => $this->words->question($heard->question), 'answers' => $heard->question->answers]];
         }
-        if ($heard->refusal !== null) {
-            return [['text' => $text, 'status' => 'refused', ...$bare, 'message' => $this->words->refusal($heard->refusal), 'answers' => []]];
+        $refusal = $heard->refusal ?? $heard->leftOut;
+        if ($refusal !== null) {
+            return [['text' => $text, 'status' => 'refused', ...$bare, 'leftOut' => $heard->leftOut !== null, 'message' => $this->words->refusal($refusal), 'answers' => []]];
         }
+        $rows = array_map(fn(SpokenLine $line): array => $this->row($text, $line), $heard->lines);
         if ($heard->basis !== null) {
-            return [['text' => $text, 'status' => 'understood', 'ingredient' => self::WATER, 'amount' => $heard->basis->amount * $heard->basis->unit->factor, 'unit' => $heard->basis->unit->unit->value, 'upTo' => null, 'message' => $this->words->basis($heard->basis), 'answers' => []]];
+            $unit = $heard->basis->unit;
+            $rows[] = ['text' => $text, 'status' => 'understood', 'ingredient' => self::WATER, 'amount' => $heard->basis->amount * ($unit->factor ?? 1.0), 'unit' => $unit?->unit->value, 'upTo' => null, 'leftOut' => false, 'message' => $this->words->basis($heard->basis), 'answers' => []];
         }
 
-        return array_map(fn(SpokenLine $line): array => $this->row($text, $line), $heard->lines);
+        return $rows;
     }
 
     /** @return LineRow */
@@ -98,7 +106,8 @@ final readonly class Compose
         return [
             'text' => $text,
             'status' => 'understood',
-            'ingredient' => $line->ingredient->slug,
+            'ingredient' => $line->slug(),
+            'leftOut' => false,
             'amount' => $line->low * $factor,
             'unit' => $line->kind === SpokenKind::Percent ? self::PERCENT : $line->unit?->unit->value,
             'upTo' => $line->high === null ? null : $line->high * $factor,

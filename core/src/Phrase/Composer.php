@@ -5,11 +5,12 @@ declare(strict_types=1);
 namespace IdleMixer\Core\Phrase;
 
 use IdleMixer\Core\Document\InvalidDocument;
-use IdleMixer\Core\Ingredient\Ingredient;
 use IdleMixer\Core\Ingredient\Substance;
 use IdleMixer\Core\Quantity\Amount;
 use IdleMixer\Core\Quantity\Unit;
 use IdleMixer\Core\Recipe\BasisOf;
+use IdleMixer\Core\Recipe\Recipe;
+use IdleMixer\Core\Recipe\RecipeWriter;
 
 /**
  * Turns lines as they were said into lines of a recipe document on one basis: rates, percents and parts become amounts.
@@ -22,7 +23,7 @@ final class Composer
     /**
      * @param list<SpokenLine> $lines
      *
-     * @return list<array{ingredient: string, amount: float, unit: string, upTo?: float, strength?: float}> lines of a recipe document
+     * @return list<array{ingredient?: string, stock?: array<string, mixed>, amount: float, unit: string, upTo?: float, strength?: float}> lines of a recipe document
      *
      * @throws InvalidDocument when a line needs water and there is none, or the lines leave no room for water
      */
@@ -32,7 +33,8 @@ final class Composer
         $high = self::amounts($lines, $basis, true);
 
         return array_map(static function (SpokenLine $line, array $from, array $to): array {
-            $row = ['ingredient' => $line->ingredient->slug, 'amount' => $from[0], 'unit' => $from[1]];
+            $of = $line->of instanceof Recipe ? ['stock' => RecipeWriter::write($line->of)] : ['ingredient' => $line->of->slug];
+            $row = [...$of, 'amount' => $from[0], 'unit' => $from[1]];
             if ($line->high !== null) {
                 $row['upTo'] = $to[0];
             }
@@ -59,9 +61,9 @@ final class Composer
             self::refuseWithoutWater($line, $basis, $i);
             $share = self::share($line, $at($line));
             match ($line->kind) {
-                SpokenKind::Percent => $percent += self::takesRoom($line) ? $share : 0.0,
-                SpokenKind::Parts => $parts += self::takesRoom($line) ? $share : 0.0,
-                default => $plain += self::takesRoom($line) ? self::plain($line, $at($line), $basis)[1] : 0.0,
+                SpokenKind::Percent => $percent += $line->takesRoom() ? $share : 0.0,
+                SpokenKind::Parts => $parts += $line->takesRoom() ? $share : 0.0,
+                default => $plain += $line->takesRoom() ? self::plain($line, $at($line), $basis)[1] : 0.0,
             };
         }
         [$water, $finished] = self::volumes($basis, $plain, $percent, $parts);
@@ -103,15 +105,10 @@ final class Composer
     private static function plain(SpokenLine $line, float $amount, ?SpokenBasis $basis): array
     {
         $unit = $line->unit ?? new UnitMeaning(1.0, Unit::Millilitre, 'mL');
-        $times = $line->kind === SpokenKind::Rate && $basis !== null && $line->per !== null ? $basis->millilitres() / $line->per : 1.0;
+        $times = $basis !== null && $line->per !== null ? $basis->millilitres() / $line->per->millilitres() : 1.0;
         $value = $amount * $unit->factor * $times;
 
-        return [[$value, $unit->unit->value], self::millilitres($line->ingredient, $value, $unit->unit)];
-    }
-
-    private static function millilitres(Ingredient $ingredient, float $value, Unit $unit): float
-    {
-        return $ingredient->millilitres(Amount::of($value, $unit));
+        return [[$value, $unit->unit->value], $line->millilitres(Amount::of($value, $unit->unit))];
     }
 
     /** Share of the finished spray, or of the water; of alcohol and peroxide as it is in the bottle. */
@@ -119,7 +116,7 @@ final class Composer
     {
         return match ($line->kind) {
             SpokenKind::Percent => $amount / ($line->strength ?? 100.0),
-            SpokenKind::Parts => $amount / ($line->per ?? 1.0),
+            SpokenKind::Parts => $amount / ($line->waterParts ?? 1.0),
             default => 0.0,
         };
     }
@@ -127,14 +124,9 @@ final class Composer
     /** @return array{float, string} soda in g, since its percent is w/v; all else in mL */
     private static function pure(SpokenLine $line, float $millilitres): array
     {
-        return $line->ingredient->substance === Substance::Soda
+        return $line->ingredient()?->substance === Substance::Soda
             ? [$millilitres, Unit::Gram->value]
             : [$millilitres, Unit::Millilitre->value];
-    }
-
-    private static function takesRoom(SpokenLine $line): bool
-    {
-        return $line->ingredient->substance->isLiquid();
     }
 
     private static function refuseWithoutWater(SpokenLine $line, ?SpokenBasis $basis, int $i): void

@@ -15,7 +15,13 @@ final class NumberReader
     private const WORDS = [
         'one' => 1, 'two' => 2, 'three' => 3, 'four' => 4, 'five' => 5, 'six' => 6, 'seven' => 7, 'eight' => 8, 'nine' => 9, 'ten' => 10,
         'eleven' => 11, 'twelve' => 12, 'fifteen' => 15, 'sixteen' => 16, 'twenty' => 20, 'thirty' => 30, 'forty' => 40, 'fifty' => 50,
+        'sixty' => 60, 'seventy' => 70, 'eighty' => 80, 'ninety' => 90, 'hundred' => 100, 'dozen' => 12,
     ];
+
+    private const TENS = ['twenty', 'thirty', 'forty', 'fifty', 'sixty', 'seventy', 'eighty', 'ninety'];
+
+    /** How many people mean who do not count: our own. */
+    private const LOOSE = ['couple' => [2.0, 3.0], 'few' => [3.0, 5.0], 'several' => [4.0, 7.0]];
 
     private const SHARES = [
         'half' => 2, 'halves' => 2, 'third' => 3, 'thirds' => 3, 'quarter' => 4, 'quarters' => 4, 'eighth' => 8, 'eighths' => 8,
@@ -23,6 +29,31 @@ final class NumberReader
 
     /** @param list<RawWord> $words */
     public function __construct(private readonly array $words, private readonly string $plain, private readonly ?Kitchen $kitchen) {}
+
+    /** @return list<string> */
+    public static function words(): array
+    {
+        return array_keys(self::WORDS);
+    }
+
+    /** @return list<string> */
+    public static function tens(): array
+    {
+        return self::TENS;
+    }
+
+    /**
+     * “a couple of”, “a few”: from so many to so many, and the word after them.
+     *
+     * @return array{float, float, int}|null
+     */
+    public function loose(int $i): ?array
+    {
+        $at = in_array($this->text($i), ['a', 'an', 'the'], true) ? $i + 1 : $i;
+        $range = self::LOOSE[$this->text($at)] ?? null;
+
+        return $range === null ? null : [$range[0], $range[1], $at + 1];
+    }
 
     /**
      * The number that starts at this word, and the word after it; null when none starts here.
@@ -99,7 +130,7 @@ final class NumberReader
     /** @return array{float, int}|null “and a half” */
     private function andShare(int $i): ?array
     {
-        return $this->text($i) === 'and' ? $this->share($i + 1) : null;
+        return in_array($this->text($i), ['and', '&'], true) ? $this->share($i + 1) : null;
     }
 
     /** @return array{float, int}|null */
@@ -107,7 +138,9 @@ final class NumberReader
     {
         $word = $this->text($i);
         if (isset(self::WORDS[$word])) {
-            return [(float) self::WORDS[$word], $i + 1];
+            $ones = in_array($word, self::TENS, true) ? self::WORDS[$this->text($i + 1)] ?? 0 : 0;
+
+            return $ones > 0 && $ones < 10 ? [(float) (self::WORDS[$word] + $ones), $i + 2] : [(float) self::WORDS[$word], $i + 1];
         }
         if (! isset($this->words[$i]) || ! $this->words[$i]->isNumber()) {
             return null;
@@ -124,12 +157,12 @@ final class NumberReader
     }
 
     /**
-     * “1.500” is one and a half here and fifteen hundred there. Where a point is always a decimal point, three decimals are
-     * three decimals; three noughts nobody writes without meaning thousands, so they are asked about anywhere.
+     * “1.500” is one and a half here and fifteen hundred there. Where a point is always a decimal point, three decimals are three
+     * decimals, unless the last is a nought: that nobody writes who does not mean thousands.
      */
     private function mayBeThousands(string $word): bool
     {
-        $point = in_array($this->kitchen, [Kitchen::Us, Kitchen::British, Kitchen::Australian], true) ? '\d{1,3}[.,]000|[1-9]\d{0,2},\d{3}' : '[1-9]\d{0,2}[.,]\d{3}|0[.,]000';
+        $point = in_array($this->kitchen, [Kitchen::Us, Kitchen::British, Kitchen::Australian], true) ? '[1-9]\d{0,2}[.,]\d\d0|[1-9]\d{0,2},\d{3}' : '[1-9]\d{0,2}[.,]\d{3}';
 
         return preg_match("/\\A(?:{$point})\\z/", $word) === 1;
     }

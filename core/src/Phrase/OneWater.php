@@ -7,26 +7,61 @@ namespace IdleMixer\Core\Phrase;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Recipe\RecipeUse;
 
-/** The one amount of water that a recipe is reckoned by. */
-final class OneWater
+/** The one amount of water that a recipe is reckoned by, and its lines with every part of them known. */
+final readonly class OneWater
 {
+    /** @param list<SpokenLine> $lines */
+    private function __construct(public array $lines, public ?SpokenBasis $basis) {}
+
     /**
+     * Where nobody says how much water there is, a rate brings its own, and a ratio is made by the cup.
+     *
+     * @param list<SpokenLine>  $lines
      * @param list<SpokenBasis> $said
      *
-     * @return SpokenBasis|null null for a stock
-     *
-     * @throws InvalidDocument when there is none, or more than one
+     * @throws InvalidDocument when there is none, or more than one, or parts of nothing
      */
-    public static function of(array $said, RecipeUse $use): ?SpokenBasis
+    public static function of(array $lines, array $said, RecipeUse $use, OnePart $part): self
     {
         if ($use === RecipeUse::Stock) {
-            return $said === [] ? null : throw InvalidDocument::because('/lines', 'A stock has no water in it. Leave the water out, or say that this is a spray.', null);
+            return $said === [] ? new self(array_map($part->measured(...), $lines), null) : throw InvalidDocument::because('/lines', 'A stock has no water in it. Leave the water out, or say that this is a spray.', null);
+        }
+        if (count($said) > 1) {
+            throw InvalidDocument::because('/lines', 'There are two lines of water. Leave one: everything else is reckoned by it.', null);
+        }
+        $basis = $said[0] ?? self::own($lines);
+        if ($basis === null) {
+            throw InvalidDocument::because('/lines', 'Say how much water there is, on a line of its own: like “1 gallon of water” or “made up to 1 litre”.', null);
+        }
+        if ($basis->unit === null) {
+            $lines = array_map(static fn(SpokenLine $line): SpokenLine => self::inParts($line) ? $line->inPartsTo($basis->amount) : $line, $lines);
+        }
+        if (array_filter($lines, self::inParts(...)) !== []) {
+            throw InvalidDocument::because('/lines', 'Parts of what? Say how many parts of water there are, like “4 parts water”.', null);
         }
 
-        return match (count($said)) {
-            0 => throw InvalidDocument::because('/lines', 'Say how much water there is, on a line of its own: like “1 gallon of water” or “made up to 1 litre”.', null),
-            1 => $said[0],
-            default => throw InvalidDocument::because('/lines', 'There are two lines of water. Leave one: everything else is reckoned by it.', null),
-        };
+        return new self($lines, $basis->measuredBy($part->of($basis->amount)));
+    }
+
+    /** @param list<SpokenLine> $lines */
+    private static function own(array $lines): ?SpokenBasis
+    {
+        foreach ($lines as $line) {
+            if ($line->per !== null) {
+                return $line->per;
+            }
+        }
+        foreach ($lines as $line) {
+            if ($line->waterParts !== null) {
+                return SpokenBasis::parts($line->waterParts);
+            }
+        }
+
+        return null;
+    }
+
+    private static function inParts(SpokenLine $line): bool
+    {
+        return $line->kind === SpokenKind::Parts && $line->waterParts === null;
     }
 }

@@ -7,6 +7,7 @@ namespace IdleMixer\Core\Phrase;
 use IdleMixer\Core\Quantity\Unit;
 use IdleMixer\Core\Recipe\Basis;
 use IdleMixer\Core\Recipe\BasisOf;
+use IdleMixer\Core\Recipe\Recipe;
 use IdleMixer\Core\Recipe\RecipeLine;
 
 /** Writes lines of a recipe as somebody would type them, so that the reader takes them back for the same, in any kitchen. */
@@ -14,19 +15,24 @@ final class PhraseWriter
 {
     private const FRACTIONS = ['1/4' => 0.25, '1/3' => 1 / 3, '1/2' => 0.5, '2/3' => 2 / 3, '3/4' => 0.75];
 
-    /** A stock cannot be typed on one line: null. */
-    public static function line(RecipeLine $line): ?string
+    /** @return list<string> a recipe as one would type it, the water first */
+    public static function lines(Recipe $recipe): array
     {
-        if ($line->ingredient === null) {
-            return null;
-        }
+        return [...($recipe->basis === null ? [] : [self::basis($recipe->basis)]), ...array_map(self::line(...), $recipe->lines)];
+    }
+
+    /** What is taken of a stock is named by it: whoever reads it again has to know the stock. */
+    public static function line(RecipeLine $line): string
+    {
         $much = self::number($line->amount->value) . ($line->upTo === null ? '' : ' to ' . self::number($line->upTo));
         if ($line->amount->unit === Unit::One) {
             return $much . ($line->amount->value > 1.0 ? ' eggs' : ' egg');
         }
         $strength = $line->strength === null ? '' : ' at ' . self::number($line->strength) . ' %';
 
-        return "{$much} " . self::unit($line->amount->unit) . " {$line->ingredient->name}{$strength}";
+        $of = $line->ingredient === null ? 'of ' . ($line->stock->name ?? '') : $line->ingredient->name;
+
+        return "{$much} " . self::unit($line->amount->unit) . " {$of}{$strength}";
     }
 
     public static function basis(Basis $basis): string

@@ -4,22 +4,41 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Phrase;
 
-/** What a word of a line is; the letter is its place in the shapes that a line may have. */
+/** What a word of a line is. The words of the later ones stand in `core/data/line-words.php`. */
 enum TokenKind: string
 {
-    case Number = 'N';
-    case Unit = 'U';
-    case Percent = 'P';
-    case Colon = 'C';
-    case Per = 'R';
-    case To = 'T';
-    case From = 'F';
-    case Ingredient = 'I';
-    case ByEye = 'E';
-    case Water = 'W';
-    case MadeUpTo = 'M';
-    case Finished = 'X';
-    case Parts = 'Q';
+    case Number = 'number';
+    case Unit = 'unit';
+    case Ingredient = 'ingredient';
+    case Stock = 'stock';
+    case ByEye = 'by-eye';
+    case Ratio = 'ratio';
+    case Refused = 'refused';
+    case Asked = 'asked';
+    case Unknown = 'unknown';
+
+    case Percent = 'percent';
+    case ByVolume = 'by-volume';
+    case ByWeight = 'by-weight';
+    case Per = 'per';
+    case To = 'to';
+    case From = 'from';
+    case Parts = 'parts';
+    case Equal = 'equal';
+    case EachOf = 'each-of';
+    case Water = 'water';
+    case MadeUpTo = 'made-up-to';
+    case Finished = 'finished';
+    case Vessel = 'vessel';
+    case Joint = 'joint';
+    case Or = 'or';
+    case Open = 'open';
+    case Close = 'close';
+    /** A stroke, colon or stop that parts a name from its amount. */
+    case Apart = 'apart';
+    case Share = 'share';
+    /** Heaped, scant, good. */
+    case Size = 'size';
     /** Understood and of no weight: “of”, “the”, “about”. */
-    case Filler = '';
+    case Filler = 'filler';
 }

@@ -4,28 +4,9 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Phrase;
 
-/** Turns one line into tokens; stops at the first word that is not known, or means several things. */
+/** Turns one line into tokens; what is not known becomes a token, too, for whoever judges the whole. */
 final class Tokenizer
 {
-    private const KEYWORDS = [
-        'per' => TokenKind::Per, 'each' => TokenKind::Per, 'every' => TokenKind::Per, 'for every' => TokenKind::Per, 'for each' => TokenKind::Per,
-        'in' => TokenKind::Per, 'into' => TokenKind::Per, 'to each' => TokenKind::Per, 'to every' => TokenKind::Per, 'in each' => TokenKind::Per, '/' => TokenKind::Per,
-        'to' => TokenKind::To, 'from' => TokenKind::From, 'at' => TokenKind::From, 'out of' => TokenKind::From,
-        '%' => TokenKind::Percent, 'percent' => TokenKind::Percent, 'per cent' => TokenKind::Percent, 'pct' => TokenKind::Percent, ':' => TokenKind::Colon,
-        'part' => TokenKind::Parts, 'parts' => TokenKind::Parts,
-        'water' => TokenKind::Water, 'rain water' => TokenKind::Water, 'rainwater' => TokenKind::Water, 'soft water' => TokenKind::Water,
-        'distilled water' => TokenKind::Water, 'warm water' => TokenKind::Water, 'lukewarm water' => TokenKind::Water, 'tap water' => TokenKind::Water,
-        'made up to' => TokenKind::MadeUpTo, 'make up to' => TokenKind::MadeUpTo, 'topped up to' => TokenKind::MadeUpTo, 'top up to' => TokenKind::MadeUpTo,
-        'fill up to' => TokenKind::MadeUpTo, 'fill to' => TokenKind::MadeUpTo, 'filled to' => TokenKind::MadeUpTo, 'water to' => TokenKind::MadeUpTo, 'water up to' => TokenKind::MadeUpTo,
-        'finished' => TokenKind::Finished, 'finished spray' => TokenKind::Finished, 'in total' => TokenKind::Finished, 'in all' => TokenKind::Finished, 'total' => TokenKind::Finished, 'spray' => TokenKind::Finished,
-        'of' => TokenKind::Filler, 'the' => TokenKind::Filler, 'about' => TokenKind::Filler, 'approximately' => TokenKind::Filler, 'approx' => TokenKind::Filler,
-        'roughly' => TokenKind::Filler, 'around' => TokenKind::Filler, 'level' => TokenKind::Filler, 'add' => TokenKind::Filler, '~' => TokenKind::Filler,
-        'liquid' => TokenKind::Filler, 'strength' => TokenKind::Filler, 'pure' => TokenKind::Filler, 'please' => TokenKind::Filler, 'with' => TokenKind::Filler,
-    ];
-
-    /** How full nobody knows. */
-    private const HEAPED = ['heaped', 'heaping', 'rounded', 'scant', 'generous', 'big', 'large', 'small', 'little'];
-
     /** @var list<Token> */
     private array $tokens = [];
 
@@ -34,7 +15,7 @@ final class Tokenizer
 
     private readonly NumberReader $numbers;
 
-    private function __construct(private readonly Vocabulary $vocabulary, private readonly ?Kitchen $kitchen, private readonly string $plain)
+    private function __construct(private readonly Vocabulary $vocabulary, private readonly ?Kitchen $kitchen, private readonly StockShelf $stocks, private readonly string $plain)
     {
         $this->words = PlainText::words($plain);
         $this->numbers = new NumberReader($this->words, $plain, $kitchen);
@@ -43,12 +24,11 @@ final class Tokenizer
     /**
      * @return list<Token>
      *
-     * @throws Unclear
+     * @throws Unclear at a number that cannot be read, or has two readings
      */
-    public static function tokens(string $plain, Vocabulary $vocabulary, ?Kitchen $kitchen): array
+    public static function tokens(string $plain, Vocabulary $vocabulary, ?Kitchen $kitchen, StockShelf $stocks): array
     {
-        $self = new self($vocabulary, $kitchen, $plain);
-        $self->refuseWhatIsNoIngredient();
+        $self = new self($vocabulary, $kitchen, $stocks, $plain);
         for ($i = 0; $i < count($self->words);) {
             $i = $self->step($i);
         }
@@ -56,186 +36,180 @@ final class Tokenizer
         return $self->tokens;
     }
 
-    /**
-     * Nobody is asked which spoon they mean of what is refused anyway.
-     *
-     * @throws Unclear
-     */
-    private function refuseWhatIsNoIngredient(): void
-    {
-        for ($i = 0; $i < count($this->words);) {
-            $i += $this->taken($i);
-        }
-    }
-
-    /**
-     * How many words from here are settled: those of an ingredient, or one. The longest run decides, so that what is
-     * refused by itself (“essential oil”) may stand within a name that is known (“peppermint essential oil”).
-     *
-     * @throws Unclear when they name what is refused
-     */
-    private function taken(int $i): int
-    {
-        for ($length = min(Vocabulary::LONGEST, count($this->words) - $i); $length > 0; --$length) {
-            $word = $this->run($i, $length);
-            $reason = $this->vocabulary->refusal($word, $this->kitchen);
-            if ($reason !== null) {
-                throw Unclear::becauseOf(new Refusal("refused-{$reason}", ['word' => $word]));
-            }
-            if ($this->vocabulary->ingredient($word) !== null) {
-                return $length;
-            }
-            $asked = $this->vocabulary->asked($word);
-            if ($asked !== null) {
-                throw Unclear::becauseOf(new Question($asked['code'], $word, array_map(fn(array $answer): array => ['words' => $answer['words'], 'line' => $this->replaced($i, $length, $answer['as'])], $asked['answers'])));
-            }
-        }
-
-        return 1;
-    }
-
-    private function run(int $i, int $length): string
-    {
-        return implode(' ', array_map(static fn(RawWord $raw): string => $raw->text, array_slice($this->words, $i, $length)));
-    }
-
     private function step(int $i): int
     {
-        return $this->named($i) ?? $this->article($i) ?? $this->number($i) ?? $this->other($i);
+        return $this->ratio($i) ?? $this->loose($i) ?? $this->stock($i) ?? $this->named($i) ?? $this->article($i) ?? $this->number($i) ?? $this->misspelt($i) ?? $this->unknown($i);
+    }
+
+    /** “1:100”, and “50/50”. */
+    private function ratio(int $i): ?int
+    {
+        [$first, $sign, $second] = [$this->text($i), $this->text($i + 1), $this->text($i + 2)];
+        if (! in_array($sign, [':', '/'], true) || ! isset($this->words[$i + 2]) || ! $this->words[$i]->isNumber() || ! $this->words[$i + 2]->isNumber()) {
+            return null;
+        }
+        if ($sign === '/') {
+            return $first === $second && $first !== '0' ? $this->push(Token::of(TokenKind::Equal, "{$first}/{$second}", $this->from($i), $this->to($i + 2)), $i + 3) : null;
+        }
+        [$of] = $this->numbers->at($i) ?? [1.0];
+        [$water, $next] = $this->numbers->at($i + 2) ?? [1.0, $i + 3];
+        if ($this->text($next) === ':') {
+            throw Unclear::becauseOf(new Refusal('shape'));
+        }
+
+        return $this->push(Token::ratio("{$first}:{$second}", $this->from($i), $this->to($next - 1), $of, $water), $next);
+    }
+
+    /** “a couple of”, unless it is “a couple of drops”, which has a range of its own. */
+    private function loose(int $i): ?int
+    {
+        $found = $this->numbers->loose($i);
+        if ($found === null) {
+            return null;
+        }
+        for ($length = min(Vocabulary::LONGEST, count($this->words) - $i); $length > 1; --$length) {
+            if ($this->vocabulary->byEye($this->run($i, $length)) !== null) {
+                return null;
+            }
+        }
+
+        return $this->push(Token::number($this->run($i, $found[2] - $i), $this->from($i), $this->to($found[2] - 1), $found[0], $found[1]), $found[2]);
+    }
+
+    private function stock(int $i): ?int
+    {
+        $words = array_map(static fn(RawWord $raw): string => $raw->text, array_slice($this->words, $i, StockShelf::LONGEST));
+        [$stocks, $length] = $this->stocks->named($words);
+
+        return $length === 0 ? null : $this->push(Token::stock($this->run($i, $length), $this->from($i), $this->to($i + $length - 1), $stocks), $i + $length);
     }
 
     /** The longest known run of words that starts here. */
     private function named(int $i): ?int
     {
         for ($length = min(Vocabulary::LONGEST, count($this->words) - $i); $length > 0; --$length) {
-            $word = $this->run($i, $length);
-            $next = $this->known($word, $i, $length);
-            if ($next !== null) {
-                return $next;
+            $token = $this->known($this->run($i, $length), $i, $length);
+            if ($token !== null) {
+                return $this->push($token, $i + $length);
             }
         }
 
-        return null;
+        return $this->qualified($i);
     }
 
-    private function known(string $word, int $i, int $length): ?int
+    private function known(string $word, int $i, int $length): ?Token
     {
-        $token = $this->vocabulary->byEye($word) ?? $this->vocabulary->ingredient($word);
-        $keyword = self::KEYWORDS[$word] ?? null;
-        if ($token === null && $keyword !== null) {
-            $token = Token::of($keyword);
+        [$from, $to] = [$this->from($i), $this->to($i + $length - 1)];
+        $reason = $this->vocabulary->refusal($word, $this->kitchen);
+        if ($reason !== null) {
+            return Token::of(TokenKind::Refused, $word, $from, $to, $reason);
         }
-        if ($token !== null) {
-            $this->push($token);
-
-            return $i + $length;
+        $asked = $this->vocabulary->asked($word);
+        if ($asked !== null) {
+            return Token::asked(new Question($asked['code'], $word, array_map(fn(array $answer): array => ['words' => $answer['words'], 'line' => substr_replace($this->plain, $answer['as'], $from, $to - $from)], $asked['answers'])), $from, $to);
+        }
+        $ingredient = $this->vocabulary->ingredient($word);
+        if ($ingredient !== null) {
+            return Token::of(TokenKind::Ingredient, $word, $from, $to, $ingredient['slug'], $ingredient['assumed']);
+        }
+        $eye = $this->vocabulary->byEye($word);
+        if ($eye !== null) {
+            return Token::of(TokenKind::ByEye, $word, $from, $to, $eye);
         }
         if ($this->vocabulary->isUnit($word)) {
-            $this->push($this->unit($word, $this->kitchen, $i, $length));
-
-            return $i + $length;
+            return $this->unit($word, $this->kitchen, $from, $to);
         }
+        // At the head of a line a stroke before a number is a minus; within it, it parts things.
+        $kind = $i === 0 && $word === '-' ? null : $this->vocabulary->lineWord($word);
 
-        return $length === 1 ? $this->qualified($word, $i) : null;
+        return $kind === null ? null : Token::of($kind, $word, $from, $to, $kind === TokenKind::Size ? $this->vocabulary->size($word) : '');
     }
 
     /** “US gallon”, “metric cup”: the word before says whose. */
-    private function qualified(string $word, int $i): ?int
+    private function qualified(int $i): ?int
     {
-        $kitchen = $this->vocabulary->kitchen($word);
-        if ($kitchen === null) {
-            return null;
-        }
-        for ($length = min(Vocabulary::LONGEST - 1, count($this->words) - $i - 1); $length > 0; --$length) {
+        $kitchen = $this->vocabulary->kitchen($this->text($i));
+        for ($length = min(Vocabulary::LONGEST - 1, count($this->words) - $i - 1); $kitchen !== null && $length > 0; --$length) {
             $unit = $this->run($i + 1, $length);
             if ($this->vocabulary->isUnit($unit)) {
-                $this->push($this->unit($unit, $kitchen, $i + 1, $length));
-
-                return $i + 1 + $length;
+                return $this->push($this->unit($unit, $kitchen, $this->from($i), $this->to($i + $length)), $i + 1 + $length);
             }
         }
 
         return null;
     }
 
-    private function unit(string $word, ?Kitchen $kitchen, int $i, int $length): Token
+    private function unit(string $word, ?Kitchen $kitchen, int $from, int $to): Token
     {
-        $meanings = $this->vocabulary->meanings($word, $kitchen);
-        if (count($meanings) === 1) {
-            return Token::unit($meanings[0], $this->vocabulary->isVessel($word));
-        }
-        $answers = [];
-        foreach ($meanings as $meaning) {
-            $answers[] = ['words' => $meaning->words, 'line' => $this->replaced($i, $length, strtolower($meaning->words))];
-        }
-
-        throw Unclear::becauseOf(new Question('unit-unclear', $word, $answers));
-    }
-
-    /** The line with other words in the place of these. */
-    private function replaced(int $i, int $length, string $by): string
-    {
-        $from = $this->words[$i]->offset;
-
-        return substr_replace($this->plain, $by, $from, $this->words[$i + $length - 1]->end() - $from);
+        return Token::unit($word, $from, $to, $this->vocabulary->meanings($word, $kitchen), $this->vocabulary->ofWater($word, $kitchen), $this->vocabulary->isVessel($word));
     }
 
     /** “a gallon” after spoons is a rate, before anything else it is one. */
     private function article(int $i): ?int
     {
-        $word = $this->words[$i]->text;
-        if (! in_array($word, ['a', 'an'], true) || $this->numbers->at($i) !== null) {
+        if (! in_array($this->text($i), ['a', 'an'], true) || $this->numbers->at($i) !== null) {
             return null;
         }
-        $before = end($this->tokens);
-        $afterAmount = $before !== false && in_array($before->kind, [TokenKind::Unit, TokenKind::Ingredient, TokenKind::ByEye], true);
-        if ($afterAmount && $this->vocabulary->isVessel($this->words[$i + 1]->text ?? '')) {
-            $this->push(Token::of(TokenKind::Per));
-        } elseif ($before !== false && in_array($before->kind, [TokenKind::Number, TokenKind::Per], true)) {
-            // “half a cup”, “in a gallon”: the number, or the one, is said already.
+        $before = $this->before();
+        if ($before !== null && $before->is(TokenKind::Unit, TokenKind::Ingredient, TokenKind::ByEye) && $this->vocabulary->isVessel($this->text($i + 1))) {
+            return $this->push(Token::of(TokenKind::Per, $this->text($i), $this->from($i), $this->to($i)), $i + 1);
+        }
+        // “half a cup”, “a 32 oz bottle”: the number is said by itself.
+        if ($before?->kind === TokenKind::Number || $this->numbers->at($i + 1) !== null) {
             return $i + 1;
-        } else {
-            $this->push(Token::number(1.0));
         }
 
-        return $i + 1;
+        return $this->push(Token::number($this->text($i), $this->from($i), $this->to($i), 1.0), $i + 1);
+    }
+
+    /** The last token that says something. */
+    private function before(): ?Token
+    {
+        for ($i = count($this->tokens) - 1; $i >= 0; --$i) {
+            if ($this->tokens[$i]->kind !== TokenKind::Filler) {
+                return $this->tokens[$i];
+            }
+        }
+
+        return null;
     }
 
     private function number(int $i): ?int
     {
-        if ($this->words[$i]->text === '-') {
+        if ($this->text($i) === '-' && isset($this->words[$i + 1])) {
             throw Unclear::becauseOf(new Refusal('negative'));
         }
-        $first = $this->numbers->at($i);
+        [$open, $joints] = match ($this->text($i)) {
+            'between' => [1, ['and', '&', '-']],
+            default => [0, ['-', 'to', 'or', 'x']],
+        };
+        $first = $this->numbers->at($i + $open);
         if ($first === null) {
             return null;
         }
         [$low, $next] = $first;
-        $joint = $this->words[$next]->text ?? '';
-        $second = in_array($joint, ['-', 'to', 'or', 'x'], true) && isset($this->words[$next + 1]) ? $this->numbers->at($next + 1) : null;
+        $joint = $this->text($next);
+        $second = in_array($joint, $joints, true) && isset($this->words[$next + 1]) ? $this->numbers->at($next + 1) : null;
+        $second = $joint === 'or' && $second !== null && ($second[0] <= $low || in_array($this->text($next + 1), ['a', 'an'], true)) ? null : $second;
         if ($second === null) {
-            $this->push(Token::number($low));
-
-            return $next;
+            return $open === 1 ? null : $this->push(Token::number($this->run($i, $next - $i), $this->from($i), $this->to($next - 1), $low), $next);
         }
+        [$from, $to, $word] = [$this->from($i), $this->to($second[1] - 1), $this->run($i, $second[1] - $i)];
         if ($joint === 'x') {
-            $this->push(Token::number($low * $second[0]));
-
-            return $second[1];
+            return $this->push(Token::number($word, $from, $to, $low * $second[0]), $second[1]);
         }
         if ($second[0] <= $low) {
             throw Unclear::becauseOf($this->backwards($i, $second[1], $joint, $low, $second[0]));
         }
-        $this->push(Token::number($low, $second[0]));
 
-        return $second[1];
+        return $this->push(Token::number($word, $from, $to, $low, $second[0]), $second[1]);
     }
 
     /** “1-1/2” may be one and a half, or a range the wrong way round. */
     private function backwards(int $i, int $next, string $joint, float $low, float $high): Question|Refusal
     {
-        $from = $this->words[$i]->offset;
-        $to = $this->words[$next - 1]->end();
+        $from = $this->from($i);
+        $to = $this->to($next - 1);
         $written = substr($this->plain, $from, $to - $from);
         if ($joint !== '-' || $high >= 1.0) {
             return new Refusal('range-backwards', ['range' => $written]);
@@ -245,30 +219,54 @@ final class Tokenizer
 
         return new Question('mixed-or-range', $written, array_map(
             fn(string $one): array => ['words' => $one, 'line' => substr_replace($this->plain, $one, $from, $to - $from)],
-            [$mixed, "{$right} to {$left}"],
+            [trim((string) preg_replace('/\s+/', ' ', $mixed)), trim($right) . ' to ' . trim($left)],
         ));
     }
 
-    private function other(int $i): int
+    /** What one word alone is near to, taken for that; it is said back. */
+    private function misspelt(int $i): ?int
     {
-        $word = $this->words[$i]->text;
-        if (in_array($word, self::HEAPED, true)) {
-            throw Unclear::becauseOf(new Refusal('heaped', ['word' => $word]));
+        for ($length = min(Vocabulary::LONGEST, count($this->words) - $i); $length > 0; --$length) {
+            $word = $this->run($i, $length);
+            $meant = preg_match('/\A[a-z\' ]+\z/', $word) === 1 ? $this->vocabulary->meant($word) : null;
+            $token = $meant === null ? null : $this->known($meant, $i, $length);
+            if ($token !== null) {
+                return $this->push($token->insteadOf($word, $token->from, $token->to), $i + $length);
+            }
         }
-        if (in_array($word, ['and', 'plus', '+', '&'], true)) {
-            throw Unclear::becauseOf(new Refusal('two-things'));
-        }
-        $near = $this->vocabulary->nearest($word);
 
-        throw Unclear::becauseOf($near === null
-            ? new Refusal('unknown-word', ['word' => $word])
-            : new Refusal('misspelt', ['word' => $word, 'near' => $near]));
+        return null;
     }
 
-    private function push(Token $token): void
+    private function unknown(int $i): int
     {
-        if ($token->kind !== TokenKind::Filler) {
-            $this->tokens[] = $token;
-        }
+        return $this->push(Token::of(TokenKind::Unknown, $this->text($i), $this->from($i), $this->to($i)), $i + 1);
+    }
+
+    private function push(Token $token, int $next): int
+    {
+        $this->tokens[] = $token;
+
+        return $next;
+    }
+
+    private function run(int $i, int $length): string
+    {
+        return implode(' ', array_map(static fn(RawWord $raw): string => $raw->text, array_slice($this->words, $i, $length)));
+    }
+
+    private function text(int $i): string
+    {
+        return $this->words[$i]->text ?? '';
+    }
+
+    private function from(int $i): int
+    {
+        return $this->words[$i]->offset;
+    }
+
+    private function to(int $i): int
+    {
+        return $this->words[$i]->end();
     }
 }

@@ -19,26 +19,26 @@ final readonly class TypedRecipe
     /**
      * Null while a line is unclear, or nothing is there yet.
      *
-     * @param list<Heard>  $heard
-     * @param list<object> $kept lines of a recipe document that cannot be typed
+     * @param list<Heard> $heard
      *
      * @throws InvalidDocument when the lines are clear but come to no recipe
      */
-    public function of(array $heard, string $slug, string $name, RecipeUse $use, MixingOrder $order, string $notes = '', array $kept = []): ?Recipe
+    public function of(array $heard, string $slug, string $name, RecipeUse $use, MixingOrder $order, string $notes = '', ?Kitchen $kitchen = null): ?Recipe
     {
         $lines = [];
         $water = [];
         foreach ($heard as $one) {
-            if ($one->question !== null || $one->refusal !== null) {
+            if ($one->isUnclear()) {
                 return null;
             }
             array_push($lines, ...$one->lines);
             $water = $one->basis === null ? $water : [...$water, $one->basis];
         }
-        if ($lines === [] && $kept === []) {
+        if ($lines === []) {
             return null;
         }
-        $basis = OneWater::of($water, $use);
+        $whole = OneWater::of($lines, $water, $use, new OnePart($kitchen));
+        $basis = $whole->basis;
         $document = [
             'format' => Recipe::FORMAT,
             'version' => Recipe::VERSION,
@@ -46,8 +46,8 @@ final readonly class TypedRecipe
             'name' => $name,
             'use' => $use->value,
             'order' => $order->value,
-            ...($basis === null ? [] : ['basis' => ['amount' => $basis->amount * $basis->unit->factor, 'unit' => $basis->unit->unit->value, 'of' => $basis->of->value]]),
-            'lines' => [...Composer::lines($lines, $basis), ...$kept],
+            ...($basis?->unit === null ? [] : ['basis' => ['amount' => $basis->amount * $basis->unit->factor, 'unit' => $basis->unit->unit->value, 'of' => $basis->of->value]]),
+            'lines' => Composer::lines($whole->lines, $basis),
             'notes' => $notes,
         ];
 

@@ -11,9 +11,10 @@ use IdleMixer\Core\Quantity\Unit;
  * The words a line may be made of.
  *
  * @phpstan-type Meaning array{float, string, string}
- * @phpstan-type UnitRow array{words: list<string>, means?: Meaning, by_kitchen?: array<string, Meaning>, any?: list<Meaning>, vessel: bool}
+ * @phpstan-type UnitRow array{words: list<string>, means?: Meaning, by_kitchen?: array<string, Meaning>, of_water?: array<string, Meaning>, any?: list<Meaning>, vessel: bool}
  * @phpstan-type NamedRow array{slug: string, words: list<string>, assumed: string|null}
  * @phpstan-type AskedRow array{words: list<string>, code: string, answers: list<array{words: string, as: string}>}
+ * @phpstan-type SizeRow array{words: string, spoon: array{float, float}, liquid: array{float, float}, eye: array{float, float}, said: list<string>, source: string}
  * @phpstan-type ByEyeRow array{words: string, low: float, high: float, said: list<string>, source: string}
  */
 final class Vocabulary
@@ -46,15 +47,31 @@ final class Vocabulary
     /** @var array<string, AskedRow> by word */
     private array $asked = [];
 
+    /** @var array<string, TokenKind> by word */
+    private array $line = [];
+
+    /** @var array<string, string> code by word */
+    private array $size = [];
+
+    private readonly Spelling $spelling;
+
     /**
      * @param list<UnitRow>               $units
      * @param list<NamedRow>              $ingredients
      * @param array<string, list<string>> $refused
      * @param array<string, ByEyeRow>     $byEye
      * @param list<AskedRow>              $asked
+     * @param array<string, list<string>> $line words by the kind of token that they are
+     * @param array<string, SizeRow>      $sizes
      */
-    public function __construct(array $units, array $ingredients, array $refused, private readonly array $byEye, array $asked)
+    public function __construct(array $units, array $ingredients, array $refused, private readonly array $byEye, array $asked, array $line, private readonly array $sizes)
     {
+        foreach ($line as $kind => $words) {
+            $this->line += array_fill_keys($words, TokenKind::from($kind));
+        }
+        foreach ($sizes as $code => $row) {
+            $this->size += array_fill_keys($row['said'], $code);
+        }
         foreach ($asked as $row) {
             $this->asked += array_fill_keys($row['words'], $row);
         }
@@ -70,6 +87,13 @@ final class Vocabulary
         foreach ($byEye as $code => $row) {
             $this->eye += array_fill_keys($row['said'], $code);
         }
+        $this->spelling = new Spelling([
+            ...array_map(static fn(array $row): string => "unit {$row['words'][0]}", $this->units),
+            ...array_map(static fn(array $row): string => "ingredient {$row['slug']}", $this->ingredients),
+            ...array_map(static fn(string $reason): string => "refused {$reason}", $this->refused),
+            ...array_map(static fn(string $code): string => "eye {$code}", $this->eye),
+            'water' => 'water',
+        ]);
     }
 
     public static function shipped(): self
@@ -86,7 +110,12 @@ final class Vocabulary
         /** @var list<AskedRow> $asked */
         $asked = require __DIR__ . '/../../data/asked-ingredients.php';
 
-        return new self($units, $ingredients, $refused, $byEye, $asked);
+        /** @var array<string, list<string>> $line */
+        $line = require __DIR__ . '/../../data/line-words.php';
+        /** @var array<string, SizeRow> $sizes */
+        $sizes = require __DIR__ . '/../../data/sizes.php';
+
+        return new self($units, $ingredients, $refused, $byEye, $asked, $line, $sizes);
     }
 
     public function refusal(string $word, ?Kitchen $kitchen = null): ?string
@@ -100,16 +129,45 @@ final class Vocabulary
         return $this->asked[$word] ?? null;
     }
 
-    public function ingredient(string $word): ?Token
+    /** @return array{slug: string, assumed: string|null}|null */
+    public function ingredient(string $word): ?array
     {
-        $row = $this->ingredients[$word] ?? null;
-
-        return $row === null ? null : Token::ingredient($row['slug'], $row['assumed']);
+        return isset($this->ingredients[$word]) ? ['slug' => $this->ingredients[$word]['slug'], 'assumed' => $this->ingredients[$word]['assumed']] : null;
     }
 
-    public function byEye(string $word): ?Token
+    /** Code of an amount by eye. */
+    public function byEye(string $word): ?string
     {
-        return isset($this->eye[$word]) ? Token::byEye($this->eye[$word]) : null;
+        return $this->eye[$word] ?? null;
+    }
+
+    /** What the word does in a line; a size is one, too. */
+    public function lineWord(string $word): ?TokenKind
+    {
+        return isset($this->size[$word]) ? TokenKind::Size : $this->line[$word] ?? null;
+    }
+
+    public function size(string $word): string
+    {
+        return $this->size[$word] ?? '';
+    }
+
+    /**
+     * What a size makes of what it is said of: from so many times to so many times.
+     *
+     * @param 'spoon'|'liquid'|'eye' $of
+     *
+     * @return array{float, float}
+     */
+    public function sized(string $code, string $of): array
+    {
+        return $this->sizes[$code][$of];
+    }
+
+    /** The one known word that a misspelt one is near to; null where none is, or several of different meaning. */
+    public function meant(string $word): ?string
+    {
+        return $this->spelling->meant($word);
     }
 
     public function isUnit(string $word): bool
@@ -150,6 +208,15 @@ final class Vocabulary
         return $all === [] ? throw new \LogicException("The unit “{$word}” has no meaning.") : $all;
     }
 
+    /** @return list<UnitMeaning> what the word means of water, where that is clear */
+    public function ofWater(string $word, ?Kitchen $kitchen): array
+    {
+        $rows = $this->units[$word]['of_water'] ?? [];
+        $row = $rows[$kitchen->value ?? ''] ?? null;
+
+        return $row === null ? [] : [self::meaning($row)];
+    }
+
     /** @return array{low: float, high: float, words: string} mL */
     public function byEyeRange(string $code): array
     {
@@ -164,19 +231,10 @@ final class Vocabulary
         return array_keys($this->byEye);
     }
 
-    /** The known ingredient that is spelled most like a word; null when none is near. */
+    /** The known word that is spelled most like one that is not known, as a hint only; null when none is near. */
     public function nearest(string $word): ?string
     {
-        $best = null;
-        $least = InputLines::FAR_TYPO['value'];
-        foreach (array_keys($this->ingredients + $this->units) as $known) {
-            $distance = levenshtein(substr($word, 0, InputLines::LONGEST_ECHO['value']), $known);
-            if (strlen($word) >= InputLines::SHORTEST_GUESSED['value'] && $distance < $least) {
-                [$best, $least] = [$known, $distance];
-            }
-        }
-
-        return $best;
+        return $this->spelling->nearest($word);
     }
 
     /** @param Meaning $row */

@@ -24,6 +24,23 @@ final readonly class Recipe
     ) {}
 
     /**
+     * The stocks that its lines are taken from, and those within them.
+     *
+     * @return list<self>
+     */
+    public function stocks(): array
+    {
+        $all = [];
+        foreach ($this->lines as $line) {
+            if ($line->stock !== null) {
+                array_push($all, $line->stock, ...$line->stock->stocks());
+            }
+        }
+
+        return $all;
+    }
+
+    /**
      * The same recipe with other lines, or another order of mixing.
      *
      * @param list<RecipeLine>|null $lines

@@ -52,6 +52,19 @@ final readonly class RecipeCatalogue
         return new Practice($row['ways'], $row['work'], $row['for'], $row['repeat_days'], $row['repeat'], $row['waits'], $row['source'], $row['only_where_nothing_grows'] ?? false, $row['rinsed'] ?? false, $row['half_for'] ?? []);
     }
 
+    /** @return list<Recipe> the stocks that shipped recipes are made from, each once */
+    public function stocks(): array
+    {
+        $all = [];
+        foreach ($this->slugs() as $slug) {
+            foreach ($this->get($slug)->stocks() as $stock) {
+                $all[$stock->slug] ??= $stock;
+            }
+        }
+
+        return array_values($all);
+    }
+
     public function has(string $slug): bool
     {
         return isset($this->practice[$slug]);

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace IdleMixer\Core\Wording;
 
 use IdleMixer\Core\Data\InputLines;
+use IdleMixer\Core\Phrase\Heard;
 use IdleMixer\Core\Phrase\Question;
 use IdleMixer\Core\Phrase\Refusal;
+use IdleMixer\Core\Phrase\Remark;
 use IdleMixer\Core\Phrase\SpokenBasis;
 use IdleMixer\Core\Phrase\SpokenKind;
 use IdleMixer\Core\Phrase\SpokenLine;
@@ -56,6 +58,9 @@ final readonly class PhraseWords
 
     public function basis(SpokenBasis $basis): string
     {
+        if ($basis->unit === null) {
+            return Figures::kitchen($basis->amount) . ($basis->amount > 1.0 ? ' parts water' : ' part water');
+        }
         $metric = Measures::metric($basis->millilitres());
         $said = $this->much($basis->amount, null, $basis->unit->words);
         $much = $basis->unit->unit === Unit::Litre || $basis->unit->unit === Unit::Millilitre ? $metric : "{$said} ({$metric})";
@@ -63,18 +68,24 @@ final readonly class PhraseWords
         return $basis->of === BasisOf::Water ? "{$much} of water" : "topped up with water to {$much}";
     }
 
-    /** “2 to 4 US tablespoons (29.6 to 59.1 mL) of neem oil to each US gallon”. */
+    /** “2 to 4 US tablespoons (29.6 to 59.1 mL) of neem oil to each 5 US gallons (18.9 L)”. */
     public function line(SpokenLine $line): string
     {
         $bottle = $line->strength === null ? '' : ' from a bottle of ' . Figures::short($line->strength) . ' %';
-        $name = $line->ingredient->name . $bottle;
+        $name = $line->name() . $bottle;
 
         return match ($line->kind) {
             SpokenKind::Percent => $this->much($line->low, $line->high, '%') . " of the finished spray is {$name}",
-            SpokenKind::Parts => Figures::short($line->low) . " part {$name} to " . Figures::short($line->per ?? 1.0) . ' parts water',
+            SpokenKind::Parts => $this->parts($line->low) . " {$name}" . ($line->waterParts === null ? '' : ' to ' . $this->parts($line->waterParts) . ' water'),
             SpokenKind::Rate => $this->measured($line) . " of {$name} to each " . $this->per($line),
-            SpokenKind::Amount => $this->measured($line) . " of {$name}",
+            SpokenKind::Amount => $this->measured($line) . ($line->unit?->unit === Unit::One ? '' : " of {$name}"),
         };
+    }
+
+    /** All that a line says, its water too. */
+    public function whole(Heard $heard): string
+    {
+        return implode('; ', [...array_map($this->line(...), $heard->lines), ...($heard->basis === null ? [] : [$this->basis($heard->basis)])]);
     }
 
     /**
@@ -86,7 +97,7 @@ final readonly class PhraseWords
      */
     public function assumed(SpokenLine $line): array
     {
-        $said = $line->assumed === null ? [] : [$this->fill("assumed-{$line->assumed}", [])];
+        $said = array_map(fn(Remark $remark): string => $this->fill("assumed-{$remark->code}", $remark->args), $line->remarks);
         if ($line->byEye !== null) {
             $range = $this->vocabulary->byEyeRange($line->byEye);
             $said[] = $this->fill($line->high === null ? 'by-eye-measured' : 'by-eye', [
@@ -99,9 +110,20 @@ final readonly class PhraseWords
         return $said;
     }
 
+    private function parts(float $parts): string
+    {
+        return Figures::kitchen($parts) . ($parts > 1.0 ? ' parts' : ' part');
+    }
+
     private function per(SpokenLine $line): string
     {
-        return "{$line->perWords} (" . Measures::metric($line->per ?? 0.0) . ')';
+        $per = $line->per;
+        if ($per?->unit === null) {
+            return '';
+        }
+        $said = $per->amount === 1.0 ? $per->unit->words : $this->much($per->amount, null, $per->unit->words);
+
+        return "{$said} (" . Measures::metric($per->millilitres()) . ')';
     }
 
     private function measured(SpokenLine $line): string

@@ -75,12 +75,9 @@ it('takes back for the same what it writes, in any kitchen', function (string $s
     expect($lines)->not->toBeEmpty();
     foreach ($lines as $line) {
         $written = PhraseWriter::line($line);
-        if ($written === null) {
-            continue;
-        }
         foreach ([null, ...Kitchen::cases()] as $kitchen) {
             $heard = PhraseReader::shipped($kitchen)->read($written)->lines[0] ?? null;
-            expect($heard?->ingredient->slug)->toBe($line->ingredient?->slug, $written);
+            expect($heard?->slug())->toBe($line->ingredient?->slug, $written);
             if ($heard?->unit !== null) {
                 expect($heard->low * $heard->unit->inBase())->toEqualWithDelta($line->amount->inBase(), 1e-9 * $line->amount->inBase())
                     ->and($heard->high === null ? null : round($heard->high, 9))->toBe($line->upTo === null ? null : round($line->upTo, 9))
@@ -101,14 +98,14 @@ it('takes back any amount that it writes', function (): void {
         $top = $random->getInt(0, 2) === 0 ? $value * 2 : null;
         $strength = $ingredient->substance->hasStrength() ? (float) $random->getInt(1, 99) : null;
         $written = PhraseWriter::line(RecipeLine::ofIngredient($ingredient, Amount::of($value, $units[$random->getInt(0, count($units) - 1)]), $top, $strength));
-        $heard = PhraseReader::shipped()->read((string) $written);
+        $heard = PhraseReader::shipped()->read($written);
         $line = $heard->lines[0] ?? null;
 
-        expect($line?->ingredient->slug)->toBe($ingredient->slug, (string) $written)
-            ->and($line?->low)->toEqualWithDelta($value, 1e-9 * $value, (string) $written)
-            ->and($line?->strength)->toBe($strength, (string) $written);
+        expect($line?->slug())->toBe($ingredient->slug, $written)
+            ->and($line?->low)->toEqualWithDelta($value, 1e-9 * $value, $written)
+            ->and($line?->strength)->toBe($strength, $written);
         if ($top !== null) {
-            expect($line?->high)->toEqualWithDelta($top, 1e-9 * $top, (string) $written);
+            expect($line?->high)->toEqualWithDelta($top, 1e-9 * $top, $written);
         }
     }
 });

@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IdleMixer\Core\Phrase;
+
+/** Something that was taken for granted in a line, and is said back. */
+final readonly class Remark
+{
+    /**
+     * @param string                $code key of the sentence `assumed-…` in `core/data/phrase-words.php`
+     * @param array<string, string> $args
+     */
+    public function __construct(public string $code, public array $args = []) {}
+}

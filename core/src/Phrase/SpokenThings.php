@@ -1,0 +1,321 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IdleMixer\Core\Phrase;
+
+use IdleMixer\Core\Ingredient\Ingredient;
+use IdleMixer\Core\Ingredient\IngredientCatalogue;
+use IdleMixer\Core\Quantity\Dimension;
+use IdleMixer\Core\Quantity\Unit;
+use IdleMixer\Core\Recipe\BasisOf;
+use IdleMixer\Core\Recipe\Recipe;
+
+/** Makes of the clauses of one line what a recipe can be reckoned from. */
+final readonly class SpokenThings
+{
+    /** @param array<string, float> $measured mL of the household's own amounts by eye, by code */
+    public function __construct(private Vocabulary $vocabulary, private IngredientCatalogue $ingredients, private array $measured) {}
+
+    /**
+     * @param non-empty-list<Clause> $clauses
+     * @param list<Token>            $misspelt
+     *
+     * @throws Unclear when something is missing, or cannot be said of the thing
+     */
+    public function of(array $clauses, SpokenUnits $units, string $plain, array $misspelt): Heard
+    {
+        $lines = [];
+        $basis = null;
+        $spelled = array_map(static fn(Token $token): Remark => new Remark('spelling', ['word' => $token->word, 'near' => (string) $token->readAs]), $misspelt);
+        $this->partHalves($clauses);
+        foreach ($clauses as $clause) {
+            $water = $this->water($clause, $units);
+            if ($water !== null && $basis !== null) {
+                throw Unclear::becauseOf(new Refusal('two-waters'));
+            }
+            $basis ??= $water;
+            foreach ($water === null ? $this->lines($clause, $units, $plain) : [] as $line) {
+                $lines[] = $line->with($spelled);
+                $spelled = [];
+            }
+        }
+        if ($basis !== null && $basis->unit === null && $lines !== []) {
+            // “1 part alcohol, 4 parts water”: all is said on the line.
+            return Heard::things(array_map(static fn(SpokenLine $line): SpokenLine => $line->kind === SpokenKind::Parts && $line->waterParts === null ? $line->inPartsTo($basis->amount) : $line, $lines));
+        }
+
+        return Heard::things($lines, $basis);
+    }
+
+    /**
+     * “half alcohol, half water” are parts.
+     *
+     * @param list<Clause> $clauses
+     */
+    private function partHalves(array $clauses): void
+    {
+        $halves = array_filter($clauses, static fn(Clause $one): bool => $one->much?->kind === MuchKind::Counted && $one->much->low === 0.5 && $one->isWhole());
+        if (count($clauses) !== 2 || count($halves) !== 2 || array_filter($clauses, static fn(Clause $one): bool => $one->isWater()) === []) {
+            return;
+        }
+        foreach ($clauses as $clause) {
+            $clause->much = $clause->much === null ? null : Much::of(MuchKind::Parts, 1.0, null, $clause->much->from, $clause->much->to);
+        }
+    }
+
+    /** @throws Unclear */
+    private function water(Clause $clause, SpokenUnits $units): ?SpokenBasis
+    {
+        if (! $clause->isWater() && ! $clause->finished) {
+            return null;
+        }
+        $much = $clause->much;
+        if ($much === null) {
+            throw Unclear::becauseOf(new Refusal('no-ingredient'));
+        }
+        if ($much->high !== null && $much->kind !== MuchKind::Ratio) {
+            throw Unclear::becauseOf(new Refusal('water-range'));
+        }
+        if ($clause->tail !== null || $clause->strength !== null) {
+            throw Unclear::becauseOf(new Refusal('shape'));
+        }
+
+        return match ($much->kind) {
+            MuchKind::Parts => SpokenBasis::parts($much->low),
+            MuchKind::Measured => $this->volume($clause, $much, $units),
+            MuchKind::Counted => throw Unclear::becauseOf(new Refusal('no-unit-water')),
+            default => throw Unclear::becauseOf(new Refusal('shape')),
+        };
+    }
+
+    private function volume(Clause $clause, Much $much, SpokenUnits $units): SpokenBasis
+    {
+        $meaning = $units->meaning($much, true, array_column($clause->also, 0));
+        if ($meaning->unit->dimension() !== Dimension::Volume) {
+            throw Unclear::becauseOf(new Refusal('water-weighed', ['unit' => $meaning->words]));
+        }
+        $this->mustAgree($clause, $units, null);
+
+        return SpokenBasis::volume($much->low, $meaning, $clause->finished ? BasisOf::Finished : BasisOf::Water);
+    }
+
+    /**
+     * @return list<SpokenLine>
+     *
+     * @throws Unclear
+     */
+    private function lines(Clause $clause, SpokenUnits $units, string $plain): array
+    {
+        $things = array_values(array_filter($clause->things, static fn(Token $thing): bool => $thing->kind !== TokenKind::Water));
+        if ($things === []) {
+            throw Unclear::becauseOf(new Refusal('no-ingredient'));
+        }
+        if ($clause->much === null && $this->isPiece($things[0])) {
+            $clause->much = Much::of(MuchKind::Counted, 1.0, null, $things[0]->from, $things[0]->from);
+        }
+        if ($clause->much === null) {
+            throw Unclear::becauseOf(new Refusal('no-number'));
+        }
+        $withWater = count($things) < count($clause->things);
+        if ($clause->much->kind === MuchKind::Ratio) {
+            return $this->ratio($clause, $clause->much, $things, $withWater, $units);
+        }
+        if ($withWater || (count($things) > 1 && ! $clause->each)) {
+            throw Unclear::becauseOf(new Refusal('two-things'));
+        }
+
+        return array_map(fn(Token $thing): SpokenLine => $this->line($clause, $clause->much, $thing, $units, $plain), $things);
+    }
+
+    /**
+     * “1:1 alcohol”, “equal parts soap and oil”, “water and alcohol 4:1”.
+     *
+     * @param non-empty-list<Token> $things
+     *
+     * @return list<SpokenLine>
+     */
+    private function ratio(Clause $clause, Much $much, array $things, bool $withWater, SpokenUnits $units): array
+    {
+        $waterFirst = $withWater && $clause->things[0]->kind === TokenKind::Water;
+        [$first, $second] = $waterFirst ? [$much->high ?? 1.0, $much->low] : [$much->low, $much->high ?? 1.0];
+        if (count($things) > 2 || (count($things) === 2 && $withWater)) {
+            throw Unclear::becauseOf(new Refusal('shape'));
+        }
+        $one = fn(Token $thing, float $parts, ?float $water): SpokenLine => $this->shared($clause, $this->thing($thing, $units), new SpokenLine($this->thing($thing, $units), SpokenKind::Parts, $parts, null, null, waterParts: $water, strength: $this->bottle($clause, $thing, $units), remarks: self::loose($thing)), $units);
+
+        return count($things) === 2 ? [$one($things[0], $first, null), $one($things[1], $second, null)] : [$one($things[0], $first, $second)];
+    }
+
+    private function line(Clause $clause, Much $much, Token $thing, SpokenUnits $units, string $plain): SpokenLine
+    {
+        $of = $this->thing($thing, $units);
+        $remarks = self::loose($thing);
+        $line = match ($much->kind) {
+            MuchKind::Measured => $this->measured($clause, $much, $of, $units, $remarks, $this->bottle($clause, $thing, $units)),
+            MuchKind::ByEye => $this->eye($much, $of, $remarks, $this->bottle($clause, $thing, $units)),
+            MuchKind::Counted => self::counted($much, $of),
+            MuchKind::Percent => $this->percent($clause, $much, $of, $remarks, $plain),
+            MuchKind::Parts => new SpokenLine($of, SpokenKind::Parts, self::single($much), null, null, strength: $this->bottle($clause, $thing, $units), remarks: $remarks),
+            MuchKind::Ratio => throw new \LogicException('A ratio is read elsewhere.'),
+        };
+
+        return $this->shared($clause, $of, $line, $units);
+    }
+
+    /** What it is to so much water. */
+    private function shared(Clause $clause, Ingredient|Recipe $of, SpokenLine $line, SpokenUnits $units): SpokenLine
+    {
+        if ($clause->tail === null) {
+            return $line;
+        }
+        $per = $clause->tail->much;
+        if ($line->kind !== SpokenKind::Amount) {
+            throw Unclear::becauseOf(new Refusal('shape'));
+        }
+        $meaning = $units->meaning($per, true);
+        if ($meaning->unit->dimension() !== Dimension::Volume || $per->high !== null) {
+            throw Unclear::becauseOf(new Refusal('rate-per-what', ['unit' => $meaning->words]));
+        }
+
+        return $line->per(SpokenBasis::volume($per->low, $meaning, $clause->tail->finished ? BasisOf::Finished : BasisOf::Water));
+    }
+
+    /** @param list<Remark> $remarks */
+    private function measured(Clause $clause, Much $much, Ingredient|Recipe $of, SpokenUnits $units, array $remarks, ?float $strength): SpokenLine
+    {
+        $meaning = $units->meaning($much, false, array_column($clause->also, 0));
+        if ($of instanceof Recipe && $meaning->unit->dimension() !== Dimension::Volume) {
+            throw Unclear::becauseOf(new Refusal('stock-weighed'));
+        }
+        $this->mustAgree($clause, $units, $of instanceof Ingredient ? $of : null);
+        [$low, $high] = [$much->low, $much->high];
+        if ($much->size !== null) {
+            if ($meaning->unit === Unit::Drop || $meaning->unit->dimension() !== Dimension::Volume || $meaning->inBase() === 1.0 || $meaning->inBase() >= 1000.0) {
+                throw Unclear::becauseOf(new Refusal('size-of-what', ['word' => $much->size->word, 'unit' => $meaning->words]));
+            }
+            $liquid = ! $of instanceof Ingredient || $of->substance->isLiquid();
+            [$low, $high, $remark] = $this->sized($much, $much->size, $liquid ? 'liquid' : 'spoon');
+            $remarks[] = $remark;
+        }
+
+        return new SpokenLine($of, SpokenKind::Amount, $low, $high, $meaning, strength: $strength, remarks: $remarks);
+    }
+
+    /**
+     * @param 'spoon'|'liquid'|'eye' $as
+     *
+     * @return array{float, float, Remark}
+     */
+    private function sized(Much $much, Token $size, string $as): array
+    {
+        [$from, $to] = $this->vocabulary->sized($size->code, $as);
+
+        return [$much->low * $from, ($much->high ?? $much->low) * $to, new Remark('size', ['word' => $size->word, 'low' => (string) round($from, 2), 'high' => (string) round($to, 2)])];
+    }
+
+    /** @param list<Remark> $remarks */
+    private function eye(Much $much, Ingredient|Recipe $of, array $remarks, ?float $strength): SpokenLine
+    {
+        $code = $much->unit->code ?? '';
+        $range = $this->vocabulary->byEyeRange($code);
+        $own = $this->measured[$code] ?? null;
+        [$from, $to] = $much->size === null ? [1.0, 1.0] : $this->vocabulary->sized($much->size->code, 'eye');
+        $low = $much->low * $from * ($own ?? $range['low']);
+        $high = ($much->high ?? $much->low) * $to * ($own ?? $range['high']);
+
+        return new SpokenLine($of, SpokenKind::Amount, $low, $high > $low ? $high : null, new UnitMeaning(1.0, Unit::Millilitre, 'mL'), strength: $strength, byEye: $code, remarks: $remarks);
+    }
+
+    private static function counted(Much $much, Ingredient|Recipe $of): SpokenLine
+    {
+        if (! $of instanceof Ingredient || $of->pieceVolume === null) {
+            throw Unclear::becauseOf(new Refusal('no-unit', ['name' => $of->name]));
+        }
+
+        return new SpokenLine($of, SpokenKind::Amount, $much->low, $much->high, SpokenUnits::pieces($of->slug));
+    }
+
+    /**
+     * Of alcohol and peroxide a bare percent may be the bottle's or the spray's.
+     *
+     * @param list<Remark> $remarks
+     */
+    private function percent(Clause $clause, Much $much, Ingredient|Recipe $of, array $remarks, string $plain): SpokenLine
+    {
+        if (! $of instanceof Ingredient) {
+            throw Unclear::becauseOf(new Refusal('stock-weighed'));
+        }
+        if (($much->high ?? $much->low) >= 100.0) {
+            throw Unclear::becauseOf(new Refusal('percent-too-much'));
+        }
+        if ($much->by !== null && ($much->by->kind === TokenKind::ByVolume) !== $of->substance->isLiquid()) {
+            throw Unclear::becauseOf(new Refusal('percent-kind', ['said' => $much->by->kind === TokenKind::ByVolume ? 'volume' : 'weight', 'name' => $of->name]));
+        }
+        if ($of->substance->hasStrength() && $clause->strength === null) {
+            $usual = $of->defaultStrength->value ?? 100.0;
+            throw Unclear::becauseOf(new Question('whose-percent', $of->name, [
+                ['words' => "the finished spray, from a bottle of {$usual} %", 'line' => "{$plain} from {$usual}%"],
+                ['words' => 'the bottle: a cup of it, and I change that', 'line' => "1 cup {$plain}"],
+            ]));
+        }
+        $strength = $clause->strength === null ? null : self::strength($clause->strength, $of);
+        if ($strength !== null && ($much->high ?? $much->low) > $strength) {
+            throw Unclear::becauseOf(new Refusal('stronger-than-bottle', ['bottle' => (string) $strength]));
+        }
+
+        return new SpokenLine($of, SpokenKind::Percent, $much->low, $much->high, null, strength: $strength, remarks: $remarks);
+    }
+
+    private function bottle(Clause $clause, Token $thing, SpokenUnits $units): ?float
+    {
+        return $clause->strength === null ? null : self::strength($clause->strength, $this->thing($thing, $units));
+    }
+
+    private static function strength(Much $percent, Ingredient|Recipe $of): float
+    {
+        if (! $of instanceof Ingredient || ! $of->substance->hasStrength()) {
+            throw Unclear::becauseOf(new Refusal('no-bottle-strength', ['name' => $of->name]));
+        }
+        if ($percent->kind !== MuchKind::Percent || $percent->high !== null || $percent->low > 100.0) {
+            throw Unclear::becauseOf(new Refusal('bottle-strength'));
+        }
+
+        return $percent->low;
+    }
+
+    private static function single(Much $much): float
+    {
+        return $much->high === null ? $much->low : throw Unclear::becauseOf(new Refusal('range-in-parts'));
+    }
+
+    private function thing(Token $thing, SpokenUnits $units): Ingredient|Recipe
+    {
+        if ($thing->kind === TokenKind::Stock) {
+            return count($thing->stocks) === 1 ? $thing->stocks[0] : throw Unclear::becauseOf($units->whichStock($thing));
+        }
+
+        return $this->ingredients->get($thing->code);
+    }
+
+    private function mustAgree(Clause $clause, SpokenUnits $units, ?Ingredient $of): void
+    {
+        foreach ($clause->also as $also) {
+            if ($clause->much !== null && ! $units->agree($clause->much, $also[0], $of)) {
+                throw Unclear::becauseOf($units->twoAmounts($clause->much, $also));
+            }
+        }
+    }
+
+    /** “egg”: one of them. */
+    private function isPiece(Token $thing): bool
+    {
+        return $thing->kind === TokenKind::Ingredient && $this->ingredients->get($thing->code)->pieceVolume !== null;
+    }
+
+    /** @return list<Remark> */
+    private static function loose(Token $thing): array
+    {
+        return $thing->assumed === null ? [] : [new Remark($thing->assumed)];
+    }
+}
