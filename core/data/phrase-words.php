@@ -32,7 +32,7 @@ return [
     'left-out' => 'No amount in this one: left out.',
     'two-waters' => 'Two amounts of water are said here. Leave one: everything else is reckoned by it.',
     'percent-kind' => 'Percent by {said} cannot be said of {name} here: liquids go by volume, powders by weight.',
-    'stock-weighed' => 'A stock is measured by volume here: spoons, cups or mL.',
+    'stock-percent' => 'Of a stock, say how much of it goes in: spoons, cups, mL or g. What percent that makes depends on what is in it.',
     'size-of-what' => '“{word}” says how full a spoon or how big a squirt is; of {unit} there is nothing to heap.',
     'no-ingredient' => 'Of what? Name it, like “2 tbsp neem”.',
     'no-number' => 'How much of it? Say it, like “2 tbsp” or “a squirt”.',

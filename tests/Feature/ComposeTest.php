@@ -29,7 +29,7 @@ it('turns typed lines into a recipe that can be kept', function (): void {
 });
 
 it('asks, and refuses, line by line', function (): void {
-    $answer = compose(['1 gallon of water', '2 oz neem', '1 cup tobacco', '1 tbsp neam']);
+    $answer = compose(['1 gallon of water', '2 oz neem', '1 cup tobacco', '1 tbsp meem']);
 
     expect($answer->at('document'))->toBeNull()
         ->and($answer->text('lines.1.kind'))->toBe('asked')
@@ -66,9 +66,7 @@ it('types every shipped recipe back to what it was', function (): void {
     Notebook::change('/api/household', ['kitchen' => 'metric', 'byEye' => (object) []]);
     foreach (RecipeCatalogue::shipped()->slugs() as $slug) {
         $recipe = Notebook::get("/api/recipes/{$slug}");
-        $lines = $recipe->list('document.lines');
-        $stocks = array_values(array_filter($lines, static fn(mixed $line): bool => is_array($line) && isset($line['stock'])));
-        $back = Notebook::post('/api/compose', ['name' => 'Back', 'use' => $recipe->text('use'), 'order' => 'blender', 'notes' => '', 'lines' => array_map(static fn(mixed $line): string => is_string($line) ? $line : '', $recipe->list('typed')), 'kept' => $stocks]);
+        $back = Notebook::post('/api/compose', ['name' => 'Back', 'use' => $recipe->text('use'), 'order' => 'blender', 'notes' => '', 'lines' => array_map(static fn(mixed $line): string => is_string($line) ? $line : '', $recipe->list('typed')), 'from' => $slug]);
         expect($back->at('problem'))->toBeNull($slug)
             ->and($back->list('strength'))->toBe($recipe->text('use') === 'stock' ? [] : $recipe->list('strength'), $slug);
     }

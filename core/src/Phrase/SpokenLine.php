@@ -6,6 +6,7 @@ namespace IdleMixer\Core\Phrase;
 
 use IdleMixer\Core\Ingredient\Ingredient;
 use IdleMixer\Core\Quantity\Amount;
+use IdleMixer\Core\Quantity\Dimension;
 use IdleMixer\Core\Recipe\Recipe;
 
 /** One ingredient, or one stock, with how much of it, as somebody said it. */
@@ -63,14 +64,32 @@ final readonly class SpokenLine
         return $this->of instanceof Ingredient ? $this->of : null;
     }
 
-    /** mL that so much of it takes up; of a stock only a volume can be said. */
+    /** mL that so much of it takes up. */
     public function millilitres(Amount $amount): float
     {
-        return $this->of instanceof Ingredient ? $this->of->millilitres($amount) : $amount->inBase();
+        if ($this->of instanceof Ingredient) {
+            return $this->of->millilitres($amount);
+        }
+
+        return $amount->unit->dimension() === Dimension::Mass ? $amount->inBase() / self::density($this->of) : $amount->inBase();
     }
 
     public function takesRoom(): bool
     {
         return ! $this->of instanceof Ingredient || $this->of->substance->isLiquid();
+    }
+
+    /** g/mL of a stock, from what its lines weigh and the room that they take. */
+    private static function density(Recipe $stock): float
+    {
+        $grams = $millilitres = 0.0;
+        foreach ($stock->lines as $line) {
+            $each = new self($line->ingredient ?? $line->stock ?? $stock, SpokenKind::Amount, $line->amount->value, null, null);
+            $room = $each->millilitres($line->amount);
+            $grams += $room * ($line->ingredient->density->value ?? ($line->stock === null ? 1.0 : self::density($line->stock)));
+            $millilitres += $each->takesRoom() ? $room : 0.0;
+        }
+
+        return $millilitres > 0.0 ? $grams / $millilitres : 1.0;
     }
 }

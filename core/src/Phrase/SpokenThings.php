@@ -185,9 +185,6 @@ final readonly class SpokenThings
     private function measured(Clause $clause, Much $much, Ingredient|Recipe $of, SpokenUnits $units, array $remarks, ?float $strength): SpokenLine
     {
         $meaning = $units->meaning($much, false, array_column($clause->also, 0));
-        if ($of instanceof Recipe && $meaning->unit->dimension() !== Dimension::Volume) {
-            throw Unclear::becauseOf(new Refusal('stock-weighed'));
-        }
         $this->mustAgree($clause, $units, $of instanceof Ingredient ? $of : null);
         [$low, $high] = [$much->low, $much->high];
         if ($much->size !== null) {
@@ -244,7 +241,7 @@ final readonly class SpokenThings
     private function percent(Clause $clause, Much $much, Ingredient|Recipe $of, array $remarks, string $plain): SpokenLine
     {
         if (! $of instanceof Ingredient) {
-            throw Unclear::becauseOf(new Refusal('stock-weighed'));
+            throw Unclear::becauseOf(new Refusal('stock-percent'));
         }
         if (($much->high ?? $much->low) >= 100.0) {
             throw Unclear::becauseOf(new Refusal('percent-too-much'));

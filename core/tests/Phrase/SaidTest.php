@@ -175,7 +175,8 @@ it('asks which of two stocks is meant, and takes the one there is', function ():
         expect($reader->read($answer['line'])->lines[0]->name())->toBe($answer['words']);
     }
     expect($reader->read('2 tsp mint kitchen-oil stock')->lines[0]->name())->toBe('Mint kitchen-oil stock')
-        ->and($reader->read('5 g of mild kitchen-oil stock')->refusal?->code)->toBe('stock-weighed')
+        ->and($reader->read('5 g of mild kitchen-oil stock')->lines[0]->unit?->words)->toBe('g')
+        ->and($reader->read('2 % mild kitchen-oil stock')->refusal?->code)->toBe('stock-percent')
         ->and(PhraseReader::shipped(Kitchen::Us)->read('2 tsp of my kitchen stock')->refusal?->code)->toBe('unknown-word');
 });
 

@@ -7,8 +7,15 @@
         onanswer: (line: string) => void;
     }
     const { line, typed, onanswer }: Props = $props();
-    const marks = { line: 'Taken:', water: 'Water:', asked: 'Unclear:', refused: 'Not taken:', empty: '' };
-    const rims = { line: 'border-success', water: 'border-info', asked: 'border-warning', refused: 'border-error', empty: '' };
+    const marks = { line: 'Taken:', water: 'Water:', asked: 'Unclear:', refused: 'Not taken:', 'left-out': 'Left out:', empty: '' };
+    const rims = {
+        line: 'border-success',
+        water: 'border-info',
+        asked: 'border-warning',
+        refused: 'border-error',
+        'left-out': 'border-base-300',
+        empty: '',
+    };
 </script>
 
 <li class={['border-l-8 pl-3', rims[line.kind]]} data-heard={line.kind}>

@@ -55,7 +55,7 @@
         <label class="grid gap-1">
             <span
                 ><span class="font-bold">What goes in</span>
-                <span class="quiet">(one thing a line, the water too, as you would say it)</span></span
+                <span class="quiet">(as you would say it, the water too; a whole page may be pasted)</span></span
             >
             <textarea
                 class="textarea w-full text-lg leading-relaxed"
@@ -66,12 +66,6 @@
         </label>
         <KitchenChoice bind:value={household.kitchen} onchosen={() => void settle()} />
         <FormFoot form={settling} send={() => void settle()} />
-        {#if composing.kept.length > 0}
-            <p>
-                Its stock stays in as it is.
-                <button type="button" class="btn btn-ghost" onclick={() => (composing.kept = [])}>Take the stock out</button>
-            </p>
-        {/if}
         <div class="grid gap-3">
             <label class="grid gap-1"
                 ><span class="font-bold">It is</span><select class="select w-full" bind:value={composing.use}
@@ -97,7 +91,7 @@
                 {#if composing.text.trim() === ''}
                     <p class="mb-3">
                         Write a line and it is said back here, with how strong the whole comes out. Spoons, cups, percent, parts and “a
-                        squirt” will do.
+                        squirt” will do; “2 tbsp neem, squirt of castile per gallon” is a whole recipe.
                     </p>
                     <button type="button" class="btn" onclick={() => (composing.text = example)}>Begin with an example</button>
                 {/if}

@@ -36,11 +36,12 @@ export class Composing {
     readonly #version: number;
     readonly #key: string;
     readonly #heard = new Latest<Schemas['Composed']>();
-    /** Stocks of the pattern, which cannot be typed on a line. */
-    kept = $state.raw<Record<string, unknown>[]>([]);
+    /** The recipe that is written on from: its stocks are known by their names. */
+    readonly #from: string | null;
 
     constructor({ slug, recipe }: Pattern) {
         this.#slug = slug;
+        this.#from = recipe?.slug ?? null;
         this.#version = slug === null ? 0 : (recipe?.version ?? 0);
         this.#key = `${slug ?? ''}/${recipe?.slug ?? ''}`;
         if (recipe !== null) {
@@ -62,7 +63,6 @@ export class Composing {
         this.order = recipe.document.order;
         this.notes = recipe.document.notes ?? '';
         this.text = recipe.typed.join('\n');
-        this.kept = recipe.document.lines.filter((line) => 'stock' in line) as Record<string, unknown>[];
     }
 
     get lines(): string[] {
@@ -85,7 +85,7 @@ export class Composing {
             order: this.order,
             notes: this.notes,
             lines: this.lines,
-            kept: this.kept,
+            from: this.#from,
         };
     }
 

@@ -19,13 +19,13 @@ beforeEach(() => vi.stubGlobal('localStorage', storage()));
 afterEach(() => vi.unstubAllGlobals());
 
 it('starts empty, from a copy, or from one’s own to be changed', () => {
-    expect(new Composing({ slug: null, recipe: null }).body).toMatchObject({ name: '', slug: null, lines: [''], kept: [] });
+    expect(new Composing({ slug: null, recipe: null }).body).toMatchObject({ name: '', slug: null, lines: [''], from: null });
     expect(new Composing({ slug: null, recipe: own() }).body).toMatchObject({ name: 'Pot neem, my way', slug: null });
     const changed = new Composing({ slug: 'pot-neem', recipe: own() });
     expect(changed.body).toMatchObject({ name: 'Pot neem', slug: 'pot-neem', use: 'drench', order: 'blender', notes: 'n' });
     expect(changed.lines).toEqual(['1 L of water', '1 tsp neem']);
-    // A stock cannot be typed on a line: it stays in as it is.
-    expect(changed.body.kept).toEqual([{ stock: { slug: 's' } }]);
+    // Its stocks are named on their lines: whose they are is said with it.
+    expect(changed.body.from).toBe('pot-neem');
 });
 
 it('puts an answer where the unclear line stands', () => {
