@@ -7,7 +7,7 @@ namespace App\Console;
 use App\Notebook\Edition;
 use App\Notebook\Forward;
 use App\Notebook\Sqlite;
-use App\Notebook\Together;
+use App\Records\Together;
 use Closure;
 use Database\Demo\DemoSeason;
 use Illuminate\Contracts\Config\Repository;

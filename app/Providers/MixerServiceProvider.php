@@ -63,6 +63,7 @@ use IdleMixer\Core\Weather\SprayWants;
 use IdleMixer\Core\Weather\WeatherSource;
 use IdleMixer\Core\Wording\ChoiceWords;
 use IdleMixer\Core\Wording\ColumnWords;
+use IdleMixer\Core\Wording\EaseWords;
 use IdleMixer\Core\Wording\Findings;
 use IdleMixer\Core\Wording\HourWords;
 use IdleMixer\Core\Wording\LeafWords;
@@ -100,6 +101,7 @@ final class MixerServiceProvider extends ServiceProvider
         $this->app->singleton(RecipeCatalogue::class, static fn(Application $app): RecipeCatalogue => RecipeCatalogue::shipped($app->make(IngredientCatalogue::class)));
         $this->app->singleton(BenchReader::class, BenchReader::shipped(...));
         $this->app->singleton(BatchWriter::class, BatchWriter::shipped(...));
+        $this->app->singleton(EaseWords::class, EaseWords::shipped(...));
         $this->app->singleton(WayOutWords::class, WayOutWords::shipped(...));
         $this->app->singleton(ColumnWords::class, ColumnWords::shipped(...));
         $this->app->singleton(Limits::class, Limits::shipped(...));

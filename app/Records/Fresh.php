@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Records;
 
 use App\Models\Stale;
-use App\Notebook\Together;
 use Illuminate\Database\Connection;
 use Illuminate\Support\Facades\DB;
 

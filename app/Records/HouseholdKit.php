@@ -33,7 +33,7 @@ final class HouseholdKit
         }
         $measures = Fills::thinned($fills);
 
-        return $measures === [] && $scale === null ? null : new Kit($measures === [] ? Kit::kitchen()->measures : $measures, $scale);
+        return $measures === [] && $scale === null ? null : ($measures === [] ? Kit::kitchen($scale) : new Kit($measures, $scale));
     }
 
     /** A plain spoon is called by its size, whatever its owner calls it. */

@@ -31,6 +31,7 @@ const EXPLAINED_NUMBERS = [
     'Photo/Mask' => 'steps of the 3-4 chamfer',
     'Photo/HealthyColour' => 'degrees of a circle, and bins of it',
     'Photo/Orientation' => 'layout of EXIF',
+    'Phrase/PlainText' => 'how many bullets are taken off a line, and up to what length sentences are looked for',
     'Photo/PictureFile' => 'layout of JPEG, PNG and WebP, and quarter turns',
     'Photo/Pixels' => 'layout of a colour',
     'Photo/Shade' => 'how a fit is searched and cut short; held against made leaves',
@@ -72,7 +73,6 @@ const EXPLAINED_NUMBERS = [
     'Measure/PreDilution' => 'three measures, each filled so often, bound a search',
     // Order and shape.
     'Leaf/Reaction' => 'order of the reactions',
-    'Measure/Kit' => 'halves and quarters of the spoons of a set',
     'Emulsion/Creaming' => 'tenths of a tank',
     'Plan/EmulsionForecast' => 'the last tenth of a tank',
 ];

@@ -154,6 +154,9 @@ final class InputLines
     /** Lines of a text that a recipe is looked for in: a page and more. */
     public const MOST_TYPED_LINES = ['value' => 200, 'unit' => '1', 'source' => 'house'];
 
+    /** A cup outside of the United States. */
+    public const METRIC_CUP = ['value' => 250.0, 'unit' => 'mL', 'source' => 'practice'];
+
     /** Up to so many parts of water a part is a cup. */
     public const PARTS_BY_CUP = ['value' => 20.0, 'unit' => 'parts', 'source' => 'house'];
 

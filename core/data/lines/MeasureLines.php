@@ -13,6 +13,21 @@ final class MeasureLines
     /** Share that a plan may be off where staying closer takes too many scoops; the open documents fix it. */
     public const WIDER_TOLERANCE = ['value' => 0.1, 'unit' => '1', 'source' => 'house'];
 
+    /** A rounder answer than the spoons say may be off by this, and says so. */
+    public const ROUNDER_OFF = ['value' => 0.12, 'unit' => '1', 'source' => 'house'];
+
+    /** And is so many fills of one measure at most. */
+    public const FEW_FILLS = ['value' => 3, 'unit' => '1', 'source' => 'house'];
+
+    /** Volumes nearby are looked for in steps of this share of the unit that is spoken of. */
+    public const VOLUME_STEP = ['value' => 0.25, 'unit' => '1', 'source' => 'house'];
+
+    /** So many of them are tried at most. */
+    public const VOLUMES_TRIED = ['value' => 24, 'unit' => '1', 'source' => 'house'];
+
+    /** A spoon that saves fewer moves than this is not worth naming. */
+    public const WORTH_A_SPOON = ['value' => 3, 'unit' => '1', 'source' => 'house'];
+
     /** More scoops than this are lost count of; the open documents fix it. */
     public const MANY_SCOOPS = ['value' => 5, 'unit' => '1', 'source' => 'house'];
 

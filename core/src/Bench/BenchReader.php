@@ -137,10 +137,10 @@ final readonly class BenchReader
         $measures = match (true) {
             $named !== null => $this->measures($named, ['amount', 'unit', 'name']),
             $sizes !== null => $this->measures($sizes, ['amount', 'unit']),
-            default => Kit::kitchen()->measures,
+            default => null,
         };
 
-        return new Kit($measures, $step);
+        return $measures === null ? Kit::kitchen($step) : new Kit($measures, $step);
     }
 
     /**

@@ -23,6 +23,8 @@ final class FewestScoops
 
     private float $bestError = \INF;
 
+    private int $bestDrops = \PHP_INT_MAX;
+
     /** @var array<int, int> of the sum that is looked at */
     private array $counts = [];
 
@@ -33,12 +35,14 @@ final class FewestScoops
      * @param list<float> $sizes mL, largest first, distinct
      * @param float       $low   mL, above 0
      * @param float       $high  mL, at least `$low`
+     * @param int|null    $drop  index of the drop among the sizes: of equally few, those without one are taken
      */
     public function __construct(
         private readonly array $sizes,
         private readonly float $wanted,
         private readonly float $low,
         private readonly float $high,
+        private readonly ?int $drop = null,
     ) {}
 
     /** @return array<int, int>|null how often each size is filled, or null when no sum lies in the window */
@@ -88,9 +92,11 @@ final class FewestScoops
         }
         $error = abs($sum - $this->wanted);
         $kinds = count($this->counts) - count(array_keys($this->counts, 0, true));
-        if ([$used, $kinds, $error] < [$this->bestCount, $this->bestKinds, $this->bestError]) {
+        $drops = $this->drop === null ? 0 : $this->counts[$this->drop];
+        if ([$used, $drops, $kinds, $error] < [$this->bestCount, $this->bestDrops, $this->bestKinds, $this->bestError]) {
             $this->best = $this->counts;
             $this->bestCount = $used;
+            $this->bestDrops = $drops;
             $this->bestKinds = $kinds;
             $this->bestError = $error;
         }

@@ -12,20 +12,25 @@ final readonly class Kit
 {
     /**
      * @param list<Measure> $measures 1 to 60
-     * @param Amount|null   $scale    one step of a kitchen scale, a mass; null where there is none
+     * @param Amount|null   $scale     one step of a kitchen scale, a mass; null where there is none
+     * @param bool          $dropsLast whether drops are counted only where nothing else comes near
      */
-    public function __construct(public array $measures, public ?Amount $scale) {}
+    public function __construct(public array $measures, public ?Amount $scale, private bool $dropsLast = false) {}
 
-    /** What is used when nobody said which measures there are: a US kitchen set and a dropper, and no scale. */
-    public static function kitchen(): self
+    /**
+     * What is used when nobody said which measures there are: a US kitchen set with its cups, a quart jar, a dropper with marks at
+     * each quarter of a mL, drops where nothing else comes near. Common practice, no source.
+     */
+    public static function kitchen(?Amount $scale = null): self
     {
-        $set = [[1.0, Unit::UsCup], [1.0, Unit::UsTablespoon], [1.0, Unit::UsTeaspoon], [0.5, Unit::UsTeaspoon], [0.25, Unit::UsTeaspoon], [1.0, Unit::Drop]];
+        /** @var list<array{float, string}> $set */
+        $set = require __DIR__ . '/../../data/usual-kit.php';
 
-        return new self(array_map(static fn(array $row): Measure => Measure::holding(Amount::of($row[0], $row[1])), $set), null);
+        return new self(array_map(static fn(array $row): Measure => Measure::holding(Amount::of($row[0], Unit::from($row[1]))), $set), $scale, true);
     }
 
     public function planner(): ScoopPlanner
     {
-        return new ScoopPlanner($this->measures, $this->scale);
+        return new ScoopPlanner($this->measures, $this->scale, $this->dropsLast);
     }
 }

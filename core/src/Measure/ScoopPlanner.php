@@ -9,8 +9,8 @@ use IdleMixer\Core\Quantity\Amount;
 use IdleMixer\Core\Quantity\Unit;
 
 /**
- * Finds the fewest scoops that stay within 5 % of a wanted amount; among equally few, the one
- * with fewer kinds of spoon, then the nearest.
+ * Finds the fewest scoops that stay within 5 % of a wanted amount; among equally few, the one without drops, then with fewer kinds
+ * of spoon, then the nearest.
  * Where that takes more than five scoops, the fewest within 10 %, if five do. When nothing stays within, the nearest amount
  * of at least one scoop. Drops are for liquids only.
  */
@@ -26,9 +26,10 @@ final class ScoopPlanner
 
     /**
      * @param list<Measure> $measures 1 to 60
-     * @param Amount|null   $scale    one step of a kitchen scale, where there is one
+     * @param Amount|null   $scale     one step of a kitchen scale, where there is one
+     * @param bool          $dropsLast whether drops are counted only where nothing else comes within 10 % in five moves
      */
-    public function __construct(array $measures, private readonly ?Amount $scale = null)
+    public function __construct(array $measures, private readonly ?Amount $scale = null, private readonly bool $dropsLast = false)
     {
         usort($measures, static fn(Measure $a, Measure $b): int => $b->millilitres <=> $a->millilitres);
         $distinct = [];
@@ -53,8 +54,11 @@ final class ScoopPlanner
      */
     public function plan(float $wanted, ?float $density = null, bool $powder = false): ScoopPlan
     {
-        $dry = $powder ? self::dry($this->measures) : $this->measures;
-        $spoons = $this->spoons($wanted, $dry);
+        $spoons = $this->spoons($wanted, $powder ? self::dry($this->measures) : $this->measures);
+        if ($this->dropsLast && ! $powder) {
+            $dropless = $this->spoons($wanted, self::dry($this->measures), MeasureLines::WIDER_TOLERANCE['value']);
+            $spoons = $dropless->isWithinTolerance() && $dropless->count() <= self::MANY ? $dropless : $spoons;
+        }
         if ($this->scale === null || $density === null) {
             return $spoons;
         }
@@ -78,8 +82,11 @@ final class ScoopPlanner
         return $spoons === [] ? $measures : $spoons;
     }
 
-    /** @param list<Measure> $measures largest first */
-    private function spoons(float $wanted, array $measures): ScoopPlan
+    /**
+     * @param list<Measure> $measures largest first
+     * @param float         $at       share within which nothing has to be nearest yet
+     */
+    private function spoons(float $wanted, array $measures, float $at = ScoopPlan::TOLERANCE): ScoopPlan
     {
         $tolerance = ScoopPlan::TOLERANCE * (1 + 1e-12);
         $largest = $measures[0];
@@ -89,15 +96,16 @@ final class ScoopPlanner
             return new ScoopPlan([new Scoop($largest, $count)], $wanted);
         }
         $sizes = array_map(static fn(Measure $measure): float => $measure->millilitres, $measures);
-        $within = static fn(float $share): ?array => (new FewestScoops($sizes, $wanted, $wanted * (1 - $share), $wanted * (1 + $share)))->counts();
+        $drop = array_key_last(array_filter($measures, static fn(Measure $measure): bool => $measure->amount->unit === Unit::Drop));
+        $within = static fn(float $share): ?array => (new FewestScoops($sizes, $wanted, $wanted * (1 - $share), $wanted * (1 + $share), $drop))->counts();
         $counts = $within($tolerance);
-        if ($counts === null || array_sum($counts) <= self::MANY) {
+        if ($counts !== null ? array_sum($counts) <= self::MANY : $at === ScoopPlan::TOLERANCE) {
             return $this->planOf($measures, $counts ?? (new NearestScoops($sizes, $wanted))->counts(), $wanted);
         }
         $wider = MeasureLines::WIDER_TOLERANCE['value'];
         $fewer = $within($wider * (1 + 1e-12));
 
-        return $fewer !== null && array_sum($fewer) <= self::MANY ? $this->planOf($measures, $fewer, $wanted, $wider) : $this->planOf($measures, $counts, $wanted);
+        return $fewer !== null && array_sum($fewer) <= self::MANY ? $this->planOf($measures, $fewer, $wanted, $wider) : $this->planOf($measures, $counts ?? (new NearestScoops($sizes, $wanted))->counts(), $wanted);
     }
 
     /**

@@ -19,7 +19,7 @@ final readonly class OnePart
         return match (true) {
             $parts > InputLines::PARTS_BY_CUP['value'] => $us ? new UnitMeaning(1.0, Unit::UsTablespoon, 'US tablespoon') : new UnitMeaning(1.0, Unit::MetricTablespoon, 'metric tablespoon'),
             $us => new UnitMeaning(1.0, Unit::UsCup, 'US cup'),
-            default => new UnitMeaning(250.0, Unit::Millilitre, 'metric cup'),
+            default => new UnitMeaning(InputLines::METRIC_CUP['value'], Unit::Millilitre, 'metric cup'),
         };
     }
 

@@ -70,7 +70,7 @@ it('weighs where that is nearer or saves work', function (): void {
 
 // Common practice, no source: what is too little to measure is thinned first.
 it('thins what is too little for any spoon', function (): void {
-    $kitchen = array_slice(Kit::kitchen()->measures, 0, 5);
+    $kitchen = array_map(static fn(array $row): Measure => Measure::holding(Amount::of(...$row)), [[1.0, Unit::UsCup], [1.0, Unit::UsTablespoon], [1.0, Unit::UsTeaspoon], [0.5, Unit::UsTeaspoon], [0.25, Unit::UsTeaspoon]]);
     $way = PreDilution::of($kitchen, 0.4);
     expect($way?->millilitres())->toEqualWithDelta(0.4, 0.4 * 0.05);
 

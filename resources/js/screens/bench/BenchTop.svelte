@@ -99,7 +99,7 @@
             {/if}
             <div class="mt-auto grid grid-cols-[6.5rem_minmax(0,1fr)] items-end gap-3 pb-3 sm:grid-cols-[18rem_minmax(0,1fr)] sm:gap-8">
                 <Level state={bench} />
-                {#if bench.plan !== null}<Spoons plan={bench.plan} />{/if}
+                {#if bench.plan !== null}<Spoons plan={bench.plan} easier={bench.easier} onround={() => bench.makeRound()} />{/if}
             </div>
         {/snippet}
         {#snippet apron()}

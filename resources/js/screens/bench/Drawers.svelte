@@ -84,6 +84,7 @@
     <Drawer name="steps" title="Steps and cautions" note="" bind:open={open.steps}>
         {#if plan !== null}
             {#if plan.loads.length > 1}<Spoons {plan} all />{/if}
+            {#if bench.easier?.spoon}<p data-helpful>{bench.easier.spoon}</p>{/if}
             <ol class="my-3 list-decimal space-y-1 pl-6">
                 {#each plan.steps as step, i (i)}<li>{step}</li>{/each}
             </ol>

@@ -3,7 +3,15 @@
     import type { Schemas } from '../../lib/client';
     import { distinct } from './loads';
 
-    const { plan, all = false }: { plan: Schemas['Plan']; all?: boolean } = $props();
+    interface Props {
+        plan: Schemas['Plan'];
+        all?: boolean;
+        /** What would be rounder, and how to get there. */
+        easier?: Schemas['BenchPlan']['easier'] | null;
+        onround?: () => void;
+    }
+    const { plan, all = false, easier = null, onround }: Props = $props();
+    const or = (key: string): string => easier?.or.find((one) => one.key === key)?.words ?? '';
     const shown = $derived(distinct(plan.loads));
     /** What a bottle is taken to hold is said with it. */
     const named = (item: Schemas['Plan']['loads'][number]['items'][number]): string => {
@@ -34,6 +42,7 @@
                     <span class="text-[1.3rem] leading-tight font-bold sm:text-[1.9rem]">{item.words}</span>
                     <span class="sm:text-lg">{named(item)}</span>
                     <span class="quiet text-sm">{millilitres(item.measured.mL)}{off(item.measured.error_percent)}</span>
+                    {#if or(item.key)}<span class="text-sm whitespace-nowrap" data-or>{or(item.key)}</span>{/if}
                 </li>
             {/each}
             <li class="py-1 sm:py-1.5" data-spoon>
@@ -42,4 +51,7 @@
             </li>
         </ol>
     {/each}
+    {#if easier !== null && easier.make !== null && onround !== undefined}
+        <button class="link min-h-11 text-left leading-tight" data-round onclick={onround}>{easier.makeWords}</button>
+    {/if}
 </section>

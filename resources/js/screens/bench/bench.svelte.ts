@@ -77,6 +77,20 @@ export class BenchState {
         return this.#plans.fault === null ? (this.#plans.value?.mending ?? null) : null;
     }
 
+    /** What would make measuring easier here. */
+    get easier(): Schemas['BenchPlan']['easier'] | null {
+        return this.#plans.fault === null ? (this.#plans.value?.easier ?? null) : null;
+    }
+
+    /** Makes so much that every line is whole spoons. */
+    makeRound(): void {
+        const make = this.easier?.make ?? null;
+        if (make !== null) {
+            this.filling.unit = make.unit;
+            this.filling.fillTo(make.amount);
+        }
+    }
+
     get fault(): Fault | null {
         return this.#plans.fault;
     }

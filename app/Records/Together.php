@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Notebook;
+namespace App\Records;
 
 use Illuminate\Database\Connection;
 

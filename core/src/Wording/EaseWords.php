@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IdleMixer\Core\Wording;
+
+use IdleMixer\Core\Measure\Scoop;
+use IdleMixer\Core\Plan\HelpfulSpoon;
+use IdleMixer\Core\Quantity\Unit;
+use IdleMixer\Core\Quantity\Volume;
+
+/** Says what would make measuring easier. */
+final readonly class EaseWords
+{
+    /** @param array<string, string> $words */
+    public function __construct(private array $words) {}
+
+    public static function shipped(): self
+    {
+        /** @var array<string, string> $words */
+        $words = require __DIR__ . '/../../data/ease-words.php';
+
+        return new self($words);
+    }
+
+    /** @param float $wanted mL */
+    public function rounder(Scoop $scoop, float $wanted): string
+    {
+        $off = 100.0 * ($scoop->millilitres() / $wanted - 1.0);
+
+        return $this->fill($off > 0.0 ? 'or-more' : 'or-less', ['scoop' => Measures::scoop($scoop), 'percent' => (string) max(1.0, round(abs($off)))]);
+    }
+
+    public function volume(Volume $volume, Unit $unit): string
+    {
+        return $this->fill('volume', ['volume' => Measures::volume($volume->millilitres(), $unit)]);
+    }
+
+    public function spoon(HelpfulSpoon $spoon): string
+    {
+        return $spoon->closer === []
+            ? $this->fill('spoon-fewer', ['measure' => Measures::measure($spoon->measure), 'count' => (string) $spoon->saved])
+            : $this->fill('spoon-closer', ['measure' => Measures::measure($spoon->measure), 'names' => implode(' and ', $spoon->closer)]);
+    }
+
+    /** @param array<string, string> $args */
+    private function fill(string $code, array $args): string
+    {
+        $pairs = [];
+        foreach ($args as $key => $value) {
+            $pairs['{' . $key . '}'] = $value;
+        }
+
+        return strtr($this->words[$code] ?? throw MissingWords::becauseOf($code), $pairs);
+    }
+}
