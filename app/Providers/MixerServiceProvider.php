@@ -58,6 +58,7 @@ use IdleMixer\Core\Schedule\FairLook;
 use IdleMixer\Core\Schedule\ShelfLife;
 use IdleMixer\Core\Source\SourceCatalogue;
 use IdleMixer\Core\Trouble\TroubleCatalogue;
+use IdleMixer\Core\WayOut\StandIns;
 use IdleMixer\Core\Weather\HourJudge;
 use IdleMixer\Core\Weather\SprayWants;
 use IdleMixer\Core\Weather\WeatherSource;
@@ -101,6 +102,7 @@ final class MixerServiceProvider extends ServiceProvider
         $this->app->singleton(RecipeCatalogue::class, static fn(Application $app): RecipeCatalogue => RecipeCatalogue::shipped($app->make(IngredientCatalogue::class)));
         $this->app->singleton(BenchReader::class, BenchReader::shipped(...));
         $this->app->singleton(BatchWriter::class, BatchWriter::shipped(...));
+        $this->app->singleton(StandIns::class, StandIns::shipped(...));
         $this->app->singleton(EaseWords::class, EaseWords::shipped(...));
         $this->app->singleton(WayOutWords::class, WayOutWords::shipped(...));
         $this->app->singleton(ColumnWords::class, ColumnWords::shipped(...));

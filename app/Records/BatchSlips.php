@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Records;
 
 use App\Models\Batch;
+use IdleMixer\Core\Batch\AsTicked;
 use IdleMixer\Core\Batch\HistoryWriter;
 use IdleMixer\Core\Batch\Rescue;
 use IdleMixer\Core\Document\InvalidDocument;
@@ -32,7 +33,7 @@ final readonly class BatchSlips
     {
         $record = $this->book->record($batch);
         $load = $record->load($number);
-        $slips = SlipReader::read($said, $load);
+        $slips = AsTicked::of(SlipReader::read($said, $load), $this->book->history($batch, $record), $number, $load)->slips;
         $remedy = self::remedy(WayOut::of($record->atHand($number), $record->limits)->remedies($load, $slips), $kind);
         $rescue = Rescue::by($remedy, $slips, $said->json(), $this->words->remedy($remedy, $load, $record->unit));
         $taken = ['load' => $number, ...HistoryWriter::rescue($rescue)];

@@ -10,6 +10,7 @@ final readonly class WayOutAnswer
     /**
      * @param list<string> $planned
      * @param list<RemedyAnswer> $remedies
+     * @param list<string> $standIns
      */
     public function __construct(
         public array $planned,
@@ -17,5 +18,8 @@ final readonly class WayOutAnswer
         public WayOutEndAnswer $weakest,
         public WayOutEndAnswer $strongest,
         public array $remedies,
+        /** What was taken for granted. */
+        public string $note,
+        public array $standIns,
     ) {}
 }

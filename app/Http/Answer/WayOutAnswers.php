@@ -12,6 +12,7 @@ use IdleMixer\Core\Source\SourceCatalogue;
 use IdleMixer\Core\WayOut\LoadAtHand;
 use IdleMixer\Core\WayOut\Remedy;
 use IdleMixer\Core\WayOut\Slips;
+use IdleMixer\Core\WayOut\StandIns;
 use IdleMixer\Core\WayOut\WayOut;
 use IdleMixer\Core\Wording\Measures;
 use IdleMixer\Core\Wording\Sentences;
@@ -22,7 +23,7 @@ use IdleMixer\Core\Writing\VerdictWriter;
 /** Tells what may stand in the sprayer, how that is judged at both ends, and the ways out. */
 final readonly class WayOutAnswers
 {
-    public function __construct(private WayOutWords $words, private Limits $limits, private SourceCatalogue $sources) {}
+    public function __construct(private WayOutWords $words, private Limits $limits, private SourceCatalogue $sources, private StandIns $standIns) {}
 
     /** By the limits of today, for what is only being tried. */
     public function now(LoadAtHand $at, Slips $slips): WayOutAnswer
@@ -33,8 +34,9 @@ final readonly class WayOutAnswers
     /**
      * @param Limits          $limits  those that were asked when it was planned
      * @param SourceCatalogue $sources where they come from
+     * @param bool            $halfWater whether half of the water is taken to be in, by the ticks
      */
-    public function of(LoadAtHand $at, Slips $slips, Limits $limits, SourceCatalogue $sources): WayOutAnswer
+    public function of(LoadAtHand $at, Slips $slips, Limits $limits, SourceCatalogue $sources, bool $halfWater = false): WayOutAnswer
     {
         $way = WayOut::of($at, $limits);
         $ends = WayOut::boundsOf($at, $limits)->sorted($slips->ends($at->load));
@@ -46,6 +48,8 @@ final readonly class WayOutAnswers
             self::end($ends[0], $at, new Judge($limits), $verdicts),
             self::end($ends[count($ends) - 1], $at, new Judge($limits), $verdicts),
             array_map(fn(Remedy $remedy): RemedyAnswer => $this->remedy($remedy, $at), $way->remedies($at->load, $slips)),
+            $halfWater ? $this->words->say('half-water') : '',
+            array_map($this->words->standIn(...), $this->standIns->of($at, $slips, $limits)),
         );
     }
 

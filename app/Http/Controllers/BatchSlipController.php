@@ -11,6 +11,7 @@ use App\Http\RefusedCall;
 use App\Models\Batch;
 use App\Records\BatchBook;
 use App\Records\BatchSlips;
+use IdleMixer\Core\Batch\AsTicked;
 use IdleMixer\Core\Batch\BatchRecord;
 use IdleMixer\Core\Document\Node;
 use IdleMixer\Core\WayOut\RemedyKind;
@@ -27,10 +28,12 @@ final readonly class BatchSlipController
     public function ask(Request $request, int $id, int $load, WayOutAnswers $answer): JsonResponse
     {
         $said = Body::of($request)->object(['slips'])->get('slips');
-        $record = $this->book->record($this->find($id));
+        $batch = $this->find($id);
+        $record = $this->book->record($batch);
         $number = self::load($record, $load);
+        $ticked = AsTicked::of(SlipReader::read($said, $record->load($number)), $this->book->history($batch, $record), $number, $record->load($number));
 
-        return new JsonResponse($answer->of($record->atHand($number), SlipReader::read($said, $record->load($number)), $record->limits, $record->sources));
+        return new JsonResponse($answer->of($record->atHand($number), $ticked->slips, $record->limits, $record->sources, $ticked->halfWater));
     }
 
     public function keep(Request $request, int $id, int $load, BatchSlips $slips, BatchAnswers $answer, ClockInterface $clock): JsonResponse

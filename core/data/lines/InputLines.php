@@ -115,6 +115,12 @@ final class InputLines
     /** Spoonfuls that somebody may have lost count of. */
     public const MOST_LOST = ['value' => 10_000, 'unit' => '1', 'source' => 'house'];
 
+    /** Share that “about” may be off, and a whole one at least. */
+    public const LOOSELY = ['value' => 0.2, 'unit' => '1', 'source' => 'house'];
+
+    /** Letters of a count that was said. */
+    public const LONGEST_COUNT = ['value' => 60, 'unit' => 'characters', 'source' => 'house'];
+
     /** Slips of one load. */
     public const MOST_SLIPS = ['value' => 10, 'unit' => '1', 'source' => 'house'];
 
@@ -165,6 +171,9 @@ final class InputLines
 
     /** Share of words that are not known from which on a line with an amount is prose. */
     public const PROSE_SHARE = ['value' => 0.3, 'unit' => '1', 'source' => 'house'];
+
+    /** Words in which a stock is looked for in a line. */
+    public const MOST_STOCK_WORDS = ['value' => 8, 'unit' => '1', 'source' => 'house'];
 
     /** Words that one term is made of at most. */
     public const MOST_WORDS = ['value' => 6, 'unit' => '1', 'source' => 'house'];

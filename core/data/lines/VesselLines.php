@@ -16,6 +16,9 @@ final class VesselLines
     /** More marks on a sprayer are hard to read. */
     public const MOST_MARKS = ['value' => 12, 'unit' => '1', 'source' => 'house'];
 
+    /** How a strength is spoken of against the planned one, each up to so many times of it. */
+    public const STRENGTH_WORDS = ['value' => ['nothing' => 0.12, 'quarter' => 0.29, 'third' => 0.42, 'half' => 0.6, 'two-thirds' => 0.75, 'weaker' => 0.95, 'same' => 1.05, 'stronger' => 1.34, 'more' => 1.75, 'twice' => 2.25], 'unit' => '1', 'source' => 'house'];
+
     /** Share of the planned strength down to which a spray counts as made. */
     public const MADE_FROM = ['value' => 0.75, 'unit' => '1', 'source' => 'house'];
 

@@ -55,7 +55,7 @@ final readonly class SpokenThings
      */
     private function partHalves(array $clauses): void
     {
-        $halves = array_filter($clauses, static fn(Clause $one): bool => $one->much?->kind === MuchKind::Counted && $one->much->low === 0.5 && $one->isWhole());
+        $halves = array_filter($clauses, static fn(Clause $one): bool => $one->much?->kind === MuchKind::Counted && 2.0 * $one->much->low === 1.0 && $one->isWhole());
         if (count($clauses) !== 2 || count($halves) !== 2 || array_filter($clauses, static fn(Clause $one): bool => $one->isWater()) === []) {
             return;
         }

@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Phrase;
 
+use IdleMixer\Core\Data\InputLines;
 use IdleMixer\Core\Recipe\Recipe;
 
 /** The stocks that a line may speak of, found by their names or by what stands before “stock”. */
 final readonly class StockShelf
 {
     /** Words that are looked at for a name. */
-    public const LONGEST = 8;
+    public const LONGEST = InputLines::MOST_STOCK_WORDS['value'];
 
     /** “of my kitchen stock” */
     private const LOOSE = ['my', 'our', 'the', 'of', 'your'];

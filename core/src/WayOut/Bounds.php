@@ -19,6 +19,12 @@ final readonly class Bounds
      */
     public function __construct(public array $ceilings, public float $capacity, private bool $misplaced = false) {}
 
+    /** What stands in the sprayer already fits into it, if it is a little over the mark. */
+    public function holding(float $millilitres): self
+    {
+        return new self($this->ceilings, max($this->capacity, $millilitres), $this->misplaced);
+    }
+
     public function allows(Mixture $mixture): bool
     {
         if ($this->misplaced || $mixture->finished() > $this->capacity * (1 + 1e-9)) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\WayOut;
 
+use IdleMixer\Core\Data\VesselLines;
 use IdleMixer\Core\Measure\ScoopPlan;
 
 /** One way out: what to pour off, then what to add. */
@@ -26,5 +27,44 @@ final readonly class Remedy
         /** How many times the planned strength it is at the least and at the most, where it is used as it is. */
         public float $weakest = 1.0,
         public float $strongest = 1.0,
+        /** Share of what is in the sprayer that goes. */
+        public float $wasted = 0.0,
+        /** @var array<string, array{float, float}> times the planned strength at the least and at the most, by group */
+        public array $times = [],
     ) {}
+
+    /** @return list<string> the groups of which there may be less than counts as made */
+    public function short(): array
+    {
+        return array_keys(array_filter($this->times, static fn(array $times): bool => $times[0] < AgainstPlan::WEAKEST));
+    }
+
+    /** Spoonfuls, and one more for each pouring. */
+    public function moves(): int
+    {
+        return array_sum(array_map(static fn(ScoopPlan $plan): int => $plan->taps(), $this->add)) + ($this->water > 0.0 ? 1 : 0) + ($this->pourOff > 0.0 ? 1 : 0);
+    }
+
+    /**
+     * What comes first: used as planned, brought back to plan with least waste and then least work, not as planned, most of it poured off,
+     * and the bed or the bin last.
+     *
+     * @return array{int, float, int}
+     */
+    public function rank(): array
+    {
+        return [
+            match (true) {
+                $this->kind === RemedyKind::Discard => 6,
+                $this->kind === RemedyKind::Drench => 5,
+                $this->wasted > VesselLines::HALF['value'] => 4,
+                $this->kind === RemedyKind::AsItIs => 0,
+                $this->asPlanned => 1,
+                $this->kind === RemedyKind::WithinLimits => 3,
+                default => 2,
+            },
+            $this->wasted,
+            $this->moves(),
+        ];
+    }
 }

@@ -8,6 +8,8 @@ enum RemedyKind: string
 {
     case AsItIs = 'as-it-is';
     case AddMissing = 'add-missing';
+    case MakeRoom = 'make-room';
+    case SmallerBatch = 'smaller-batch';
     case AddWater = 'add-water';
     case BiggerBatch = 'bigger-batch';
     case PourOff = 'pour-off';

@@ -15,7 +15,8 @@ use IdleMixer\Core\Work\Item;
 use IdleMixer\Core\Work\Load;
 
 /**
- * Reads what went wrong: `{"kind": "count", "item": "neem-oil", "scoop": 0, "from": 2, "to": 4}`, `{"kind": "left-out", "item": "castile-soap"}`,
+ * Reads what went wrong: `{"kind": "count", "item": "neem-oil", "scoop": 0, "from": 2, "to": 4}` or `"said": "about two too many"` in place
+ * of from and to, `{"kind": "ran-out", …}` with the same, `{"kind": "left-out", "item": "castile-soap"}`,
  * `{"kind": "measure", "item": "neem-oil", "scoop": 0, "measure": {…}}`, `{"kind": "water", "water": {…}}`.
  */
 final class SlipReader
@@ -28,11 +29,11 @@ final class SlipReader
     /** @throws InvalidDocument with the path of the first fault found */
     public static function read(Node $node, Load $load): Slips
     {
-        $items = [];
+        $items = $spent = [];
         $water = null;
         foreach ($node->items(1, InputLines::MOST_SLIPS['value'], 'slips') as $slip) {
-            $object = $slip->object(['kind', 'item', 'scoop', 'from', 'to', 'measure', 'water']);
-            $kind = $object->get('kind')->word(['count', 'left-out', 'measure', 'water'], 'slip');
+            $object = $slip->object(['kind', 'item', 'scoop', 'from', 'to', 'said', 'measure', 'water']);
+            $kind = $object->get('kind')->word(['count', 'ran-out', 'left-out', 'measure', 'water'], 'slip');
             if ($kind === 'water') {
                 $water = AmountReader::vessel($object->get('water'), 'Water in a sprayer')->millilitres();
 
@@ -40,12 +41,13 @@ final class SlipReader
             }
             $key = $object->get('item')->word(array_keys($load->items), 'thing in this load');
             $items[$key] = self::range($kind, $object, $load->items[$key]);
+            $spent = $kind === 'ran-out' ? [...$spent, $key] : $spent;
         }
         if (count(array_filter($items, static fn(array $range): bool => $range[0] !== $range[1])) > self::MOST_UNSURE) {
             throw $node->fault('At most ' . self::MOST_UNSURE . ' things can be unsure at once. Pour it away and start again.');
         }
 
-        return new Slips($items, $water);
+        return new Slips($items, $water, $spent);
     }
 
     /** @return array{float, float} mL */
@@ -62,13 +64,22 @@ final class SlipReader
 
             return [$rest + $used * $scoops[$which]->count, $rest + $used * $scoops[$which]->count];
         }
-        $from = $object->get('from')->whole(0, self::MOST_SCOOPS);
-        $to = $object->get('to')->whole(0, self::MOST_SCOOPS);
-        if ($to < $from) {
-            throw $object->get('to')->fault("The most it can be may not be below the least ({$from}), found {found}.");
-        }
+        [$from, $to] = self::counted($object, $scoops[$which]->count);
         $each = $scoops[$which]->measure->millilitres;
 
         return [$rest + $from * $each, $rest + $to * $each];
+    }
+
+    /** @return array{float, float} spoonfuls, whole ones and parts of them */
+    private static function counted(ObjectNode $object, int $planned): array
+    {
+        $said = $object->optional('said');
+        if ($said !== null) {
+            return SaidCount::read($said->text(InputLines::LONGEST_COUNT['value'], 1), $planned, $said->path);
+        }
+        $from = $object->get('from')->countUpTo(self::MOST_SCOOPS);
+        $to = $object->get('to')->countUpTo(self::MOST_SCOOPS);
+
+        return $to < $from ? throw $object->get('to')->fault("The most it can be may not be below the least ({$from}), found {found}.") : [$from, $to];
     }
 }

@@ -14,8 +14,9 @@ final readonly class Slips
     /**
      * @param array<string, array{float, float}> $items mL from and to, by key of the load's item; what is not listed went in as planned
      * @param float|null                      $water mL that really went in; null when it is topped up to the mark
+     * @param list<string>                    $spent keys of what there is no more of
      */
-    public function __construct(public array $items, public ?float $water = null) {}
+    public function __construct(public array $items, public ?float $water = null, public array $spent = []) {}
 
     /**
      * Everything that may stand in the sprayer, at the ends of what is unsure: one mixture when nothing is.
@@ -47,7 +48,13 @@ final readonly class Slips
      */
     public function over(array $ticked): self
     {
-        return new self($this->items + array_map(static fn(float $ml): array => [$ml, $ml], $ticked), $this->water);
+        return new self($this->items + array_map(static fn(float $ml): array => [$ml, $ml], $ticked), $this->water, $this->spent);
+    }
+
+    /** The same where so much of the water is in; what was said of the water counts before it. */
+    public function inWater(float $millilitres): self
+    {
+        return new self($this->items, $this->water ?? $millilitres, $this->spent);
     }
 
     /** @param array<string, float> $scooped mL by key of the item */

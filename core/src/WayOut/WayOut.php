@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace IdleMixer\Core\WayOut;
 
 use IdleMixer\Core\Data\MeasureLines;
-use IdleMixer\Core\Ingredient\Substance;
 use IdleMixer\Core\Measure\ScoopPlan;
 use IdleMixer\Core\Measure\ScoopPlanner;
 use IdleMixer\Core\Mix\Mixture;
@@ -17,6 +16,7 @@ use IdleMixer\Core\Safety\Judge;
 use IdleMixer\Core\Safety\Limits;
 use IdleMixer\Core\Safety\Target;
 use IdleMixer\Core\Safety\UnknownLimit;
+use IdleMixer\Core\Work\Item;
 use IdleMixer\Core\Work\Load;
 
 /**
@@ -55,22 +55,28 @@ final readonly class WayOut
         );
     }
 
-    /** @return list<Remedy> the ones that hold, best first; discarding last and always */
+    /** @return list<Remedy> the ones that hold: least waste first, then least work; discarding last and always */
     public function remedies(Load $load, Slips $slips): array
     {
         $ends = $slips->ends($load);
+        $here = new self($this->bounds->holding(self::fullest($ends)), $this->drench, $this->spoons);
+        $missing = $here->addMissing($load, $slips, $ends);
         $tries = [
-            $this->isMade($load, $ends) ? new Remedy(RemedyKind::AsItIs, finished: self::fullest($ends), asPlanned: true) : null,
-            $this->addMissing($load, $slips, $ends),
-            $this->bigger($load, $slips, $ends),
-            $this->addWater($load, $ends),
-            $this->backToPlan($load, $slips, $ends) ?? $this->pourOff($load, $ends),
-            $this->withinLimits($load, $ends),
-            $this->asDrench($ends),
-            new Remedy(RemedyKind::Discard),
+            $here->isMade($load, $ends) ? new Remedy(RemedyKind::AsItIs, finished: self::fullest($ends), asPlanned: true) : null,
+            $missing,
+            $missing?->asPlanned === true ? null : $here->makeRoom($load, $slips, $ends),
+            $here->smaller($load, $slips, $ends),
+            $here->bigger($load, $slips, $ends),
+            $here->addWater($load, $ends),
+            $here->backToPlan($load, $slips, $ends) ?? $here->pourOff($load, $ends),
+            $here->withinLimits($load, $ends),
+            $here->asDrench($ends),
+            new Remedy(RemedyKind::Discard, wasted: 1.0),
         ];
+        $remedies = array_values(array_filter($tries, static fn(?Remedy $one): bool => $one !== null && array_intersect(array_keys($one->add), $slips->spent) === []));
+        usort($remedies, static fn(Remedy $a, Remedy $b): int => $a->rank() <=> $b->rank());
 
-        return self::withoutTwins(array_values(array_filter($tries)));
+        return self::withoutTwins($remedies);
     }
 
     /**
@@ -117,7 +123,27 @@ final readonly class WayOut
             array_push($all, min($ratios), max($ratios));
         }
 
-        return $this->isMade($load, $ends) ? null : new Remedy(RemedyKind::WithinLimits, finished: self::fullest($ends), weakest: min($all), strongest: max($all));
+        return $this->isMade($load, $ends) ? null : new Remedy(RemedyKind::WithinLimits, finished: self::fullest($ends), weakest: min($all), strongest: max($all), times: self::times(array_map($plan->ratios(...), $ends)));
+    }
+
+    /**
+     * From how many times to how many times the planned strength, by group.
+     *
+     * @param list<array<string, float>> $ratios
+     *
+     * @return array<string, array{float, float}>
+     */
+    private static function times(array $ratios): array
+    {
+        $times = [];
+        foreach ($ratios as $each) {
+            foreach ($each as $what => $ratio) {
+                [$least, $most] = $times[$what] ?? [$ratio, $ratio];
+                $times[$what] = [min($least, $ratio), max($most, $ratio)];
+            }
+        }
+
+        return $times;
     }
 
     /**
@@ -131,12 +157,103 @@ final readonly class WayOut
         foreach ($slips->items as $key => [$low, $high]) {
             $missing = $load->items[$key]->millilitres() - ($low + $high) / 2.0;
             if ($missing > $load->items[$key]->millilitres() * ScoopPlan::TOLERANCE) {
-                $add[$key] = $this->spoons->plan($missing);
+                $add[$key] = $this->measured($missing);
             }
         }
         $water = $slips->water === null ? 0.0 : max(0.0, $load->mixture->water - $slips->water);
 
         return $add === [] && $water <= 0.0 ? null : $this->checked(RemedyKind::AddMissing, $load, $ends, $add, $water, 0.0);
+    }
+
+    /**
+     * What is short goes into a full sprayer: so much of it out first as the rest needs room. What goes out is as good as what stays but
+     * for what was missing, and is put back once there is room again.
+     *
+     * @param non-empty-list<Mixture> $ends
+     */
+    private function makeRoom(Load $load, Slips $slips, array $ends): ?Remedy
+    {
+        $full = self::fullest($ends);
+        $missing = [];
+        foreach ($slips->items as $key => [$low, $high]) {
+            $short = $load->items[$key]->millilitres() - ($low + $high) / 2.0;
+            $missing[$key] = $short > $load->items[$key]->millilitres() * ScoopPlan::TOLERANCE ? $short : 0.0;
+        }
+        $missing = array_filter($missing, static fn(float $short): bool => $short > 0.0);
+        $off = self::upwards(max(0.0, self::roomFor($load, $missing) - max(0.0, $this->bounds->capacity - $full)));
+        if ($missing === [] || $off <= 0.0 || $off >= $full) {
+            return null;
+        }
+        $share = $off / $full;
+        if ($share > ScoopPlan::TOLERANCE) {
+            // So much goes that the rest of it is missed: it comes back with what was missing, and needs room itself.
+            $off = self::upwards(self::roomFor($load, $missing) / max(1e-9, 1.0 - $this->solids($load, $slips) / $full));
+            $share = $off / $full;
+            foreach ($load->items as $key => $item) {
+                $in = $slips->items[$key] ?? [$item->millilitres(), $item->millilitres()];
+                $more = ($missing[$key] ?? 0.0) + ($in[0] + $in[1]) / 2.0 * $share;
+                $missing = $more > $item->millilitres() * ScoopPlan::TOLERANCE ? [...$missing, $key => $more] : $missing;
+            }
+        }
+        if ($off >= $full) {
+            return null;
+        }
+        $add = array_map($this->measured(...), $missing);
+        $room = self::roomFor($load, array_map(static fn(ScoopPlan $plan): float => $plan->millilitres(), $add));
+
+        return $room > $off * (1.0 + 1e-9) + max(0.0, $this->bounds->capacity - $full) ? null : $this->checked(RemedyKind::MakeRoom, $load, $ends, $add, max(0.0, $off - $room), $off);
+    }
+
+    /** mL that all but the water takes up now. */
+    private function solids(Load $load, Slips $slips): float
+    {
+        return self::roomFor($load, array_map(static fn(Item $item): float => ($slips->items[$item->key] ?? [1.0, $item->millilitres()])[1], $load->items));
+    }
+
+    /**
+     * As far as what ran out reaches: less of everything that is not in yet.
+     *
+     * @param non-empty-list<Mixture> $ends
+     */
+    private function smaller(Load $load, Slips $slips, array $ends): ?Remedy
+    {
+        $times = 1.0;
+        foreach ($slips->spent as $key) {
+            $times = min($times, ($slips->items[$key][0] ?? 0.0) / max(1e-12, $load->items[$key]->millilitres()));
+        }
+        $in = max(array_map(static fn(Mixture $end): float => $end->water, $ends));
+        if ($slips->spent === [] || $times <= 0.0 || $times >= 1.0 - ScoopPlan::TOLERANCE || $in > $load->mixture->water * $times * (1.0 + ScoopPlan::TOLERANCE)) {
+            return null;
+        }
+        $add = [];
+        foreach ($load->items as $key => $item) {
+            [$low, $high] = $slips->items[$key] ?? [$item->millilitres(), $item->millilitres()];
+            $wanted = $item->millilitres() * $times;
+            if ($high > $wanted * (1.0 + ScoopPlan::TOLERANCE)) {
+                return null;
+            }
+            if (! in_array($key, $slips->spent, true) && $wanted - ($low + $high) / 2.0 > $wanted * ScoopPlan::TOLERANCE) {
+                $add[$key] = $this->measured($wanted - ($low + $high) / 2.0);
+            }
+        }
+
+        return $this->checked(RemedyKind::SmallerBatch, $load, $ends, $add, max(0.0, $load->mixture->water * $times - $in), 0.0);
+    }
+
+    private function measured(float $millilitres): ScoopPlan
+    {
+        return $this->spoons->plan($millilitres);
+    }
+
+    /** @param array<string, float> $amounts mL by key of the item */
+    private static function roomFor(Load $load, array $amounts): float
+    {
+        $room = 0.0;
+        foreach ($amounts as $key => $millilitres) {
+            $room += $load->items[$key]->room() / max(1e-12, $load->items[$key]->millilitres()) * $millilitres;
+        }
+
+        return $room;
     }
 
     /**
@@ -159,11 +276,11 @@ final readonly class WayOut
             [, $high] = $slips->items[$key] ?? [0.0, $item->millilitres()];
             $missing = $item->millilitres() * $times - $high;
             if ($missing > $item->millilitres() * ScoopPlan::TOLERANCE) {
-                $add[$key] = $this->spoons->plan($missing);
+                $add[$key] = $this->measured($missing);
             }
         }
         // Topped up to the mark, whatever the spoons brought.
-        $room = array_sum(array_map(static fn(string $key, ScoopPlan $plan): float => $load->items[$key]->room() / max(1e-12, $load->items[$key]->millilitres()) * $plan->millilitres(), array_keys($add), $add));
+        $room = self::roomFor($load, array_map(static fn(ScoopPlan $plan): float => $plan->millilitres(), $add));
         $water = max(0.0, $finished - self::fullest($ends) - $room);
 
         return $this->checked(RemedyKind::BiggerBatch, $load, $ends, $add, $water, 0.0);
@@ -211,7 +328,7 @@ final readonly class WayOut
             // What belongs into as much as stands there, which is less than planned where water was short.
             $missing = $item->millilitres() * $full / $load->mixture->finished() - $high * (1.0 - $off / $full);
             if ($missing > $item->millilitres() * ScoopPlan::TOLERANCE) {
-                $add[$key] = $this->spoons->plan($missing);
+                $add[$key] = $this->measured($missing);
                 $room += $item->room() / max(1e-12, $item->millilitres()) * $add[$key]->millilitres();
             }
         }
@@ -239,7 +356,7 @@ final readonly class WayOut
             }
         }
 
-        return new Remedy(RemedyKind::PourOff, water: $off, pourOff: $off, finished: $full);
+        return $this->checked(RemedyKind::PourOff, $load, $ends, [], $off, $off);
     }
 
     /** @param non-empty-list<Mixture> $ends */
@@ -250,17 +367,12 @@ final readonly class WayOut
             return null;
         }
         foreach ($ends as $end) {
-            foreach ($end->parts as $part) {
-                if (! $part->ingredient->substance->isOil() && ! in_array($part->ingredient->substance, [Substance::TrueSoap, Substance::NonIonic], true)) {
-                    return null;
-                }
-            }
             if (! $drench->allows($end)) {
                 return null;
             }
         }
 
-        return new Remedy(RemedyKind::Drench, finished: self::fullest($ends));
+        return new Remedy(RemedyKind::Drench, finished: self::fullest($ends), wasted: 1.0);
     }
 
     /**
@@ -279,7 +391,13 @@ final readonly class WayOut
         }
         $near = array_filter($after, (new AgainstPlan($load))->isNear(...));
 
-        return new Remedy($kind, $add, $water, $pourOff, self::fullest($after), count($near) === count($after));
+        // What is kept in a jar and put back is not wasted.
+        $wasted = $kind === RemedyKind::MakeRoom ? 0.0 : $pourOff / max(1e-12, self::fullest($ends));
+
+        $ratios = array_map((new AgainstPlan($load))->ratios(...), $after);
+        $all = array_merge([], ...array_map(array_values(...), $ratios));
+
+        return new Remedy($kind, $add, $water, $pourOff, self::fullest($after), count($near) === count($after), $all === [] ? 1.0 : min($all), $all === [] ? 1.0 : max($all), $wasted, self::times($ratios));
     }
 
     /** @param non-empty-list<Mixture> $mixtures */

@@ -123,7 +123,7 @@ it('reads slips against what is in the load', function (string $slips, string $a
     expect(Batches::faultAt(static fn() => SlipReader::read(JsonText::parse($slips), gallonOfNeem()->load(1))))->toBe($at);
 })->with([
     ['[]', ''], ['[{"kind":"prayer"}]', '/0/kind'], ['[{"kind":"left-out","item":"egg"}]', '/0/item'], ['[{"kind":"count","item":"neem-oil","scoop":1,"from":1,"to":1}]', '/0/scoop'],
-    ['[{"kind":"count","item":"neem-oil","scoop":0,"from":3,"to":2}]', '/0/to'], ['[{"kind":"count","item":"neem-oil","scoop":0,"from":-1,"to":2}]', '/0/from'], ['[{"kind":"count","item":"neem-oil","scoop":0,"from":1.5,"to":2}]', '/0/from'],
+    ['[{"kind":"count","item":"neem-oil","scoop":0,"from":3,"to":2}]', '/0/to'], ['[{"kind":"count","item":"neem-oil","scoop":0,"from":-1,"to":2}]', '/0/from'], ['[{"kind":"count","item":"neem-oil","scoop":0,"from":"x","to":2}]', '/0/from'],
     ['[{"kind":"count","item":"neem-oil","scoop":0,"from":0,"to":10001}]', '/0/to'], ['[{"kind":"measure","item":"neem-oil","scoop":0,"measure":{"amount":1,"unit":"g"}}]', '/0/measure/unit'],
     ['[{"kind":"water","water":{"amount":0,"unit":"L"}}]', '/0/water/amount'], ['[{"kind":"water"}]', '/0'], ['[{"kind":"left-out","item":"neem-oil","moon":1}]', '/0/moon'],
 ]);

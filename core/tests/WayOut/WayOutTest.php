@@ -83,41 +83,80 @@ function byHand(Remedy $remedy, array $what, array $ml, float $finished): array
     return ['volume' => $volume, ...array_map(static fn(float $sum): float => 100.0 * $sum / $volume, $sums)];
 }
 
+/**
+ * Whether adding what is short, after up to a third was poured off, comes back to the planned strength, itself within the limits: by plain
+ * sums, tried in steps.
+ *
+ * @param list<float>  $planned
+ * @param list<float>  $in
+ * @param list<string> $what
+ */
+function couldBeSaved(array $planned, array $in, array $what, int $item, float $went, float $volume, float $capacity, ?float $water, bool $tender, bool $spent): bool
+{
+    $ml = [...$in, $item => $went];
+    $essential = isset($what[2]) ? $planned[2] / $volume * 100.0 : 0.0;
+    $oils = $planned[0] / $volume * 100.0 / ($tender ? 0.6 : 1.1) + $essential / ($tender ? 0.2 : 0.3);
+    // Spoons are within a tenth of what is wanted: what is planned right at a limit may not be met.
+    if ($spent || $oils > 0.9 || $planned[1] / $volume * 100.0 > 0.9 * ($tender ? 1.0 : 2.0)) {
+        return false;
+    }
+    $finished = $water === null ? max($volume, array_sum($ml)) : $water + array_sum($ml);
+    foreach ([0.0, 0.1, 0.2, 1 / 3] as $off) {
+        $needed = max(array_map(static fn(float $one, float $plan): float => $one * (1.0 - $off) / $plan * $volume, $ml, array_slice($planned, 0, count($ml))));
+        if (max($needed, $finished * (1.0 - $off)) <= 0.97 * max($capacity, $finished)) {
+            return true;
+        }
+    }
+
+    return false;
+}
+
 /*
  * Limits written down here by themselves, common practice and handbooks from memory: neem 1.1 % on leaves and 0.6 % on a tender one,
  * essential oil 0.3 and 0.2 %, each as a share of its own limit, the shares summed; soap 2 % and 1 %; in an empty bed 1.6 % oil, 0.3 %
  * essential oil.
  */
-it('never advises what overfills or ends outside the limits, on more than five hundred random slips', function (): void {
+it('never advises what overfills or ends outside the limits, on a thousand random slips, and discards nothing that a third poured off would save', function (): void {
     $random = new Randomizer(new Mt19937(20261125));
     $between = static fn(float $from, float $to): float => $from + ($to - $from) * $random->getInt(0, 1_000_000) / 1_000_000;
     $kinds = array_fill_keys(array_column(RemedyKind::cases(), 'value'), 0);
-    $slipped = 0;
-    for ($round = 0; $round < 800; ++$round) {
+    $slipped = $saved = 0;
+    for ($round = 0; $round < 1000; ++$round) {
         $tender = $random->getInt(0, 1) === 1;
         $volume = round($between(500.0, 8000.0));
-        $capacity = $volume * $between(1.0, 2.2);
+        $capacity = $random->getInt(0, 2) === 0 ? $volume : $volume * $between(1.0, 2.2);
         $what = ['neem-oil', 'castile-soap', ...($random->getInt(0, 2) === 0 ? ['peppermint-oil'] : [])];
         $planned = [$volume * $between(0.002, 0.012), $volume * $between(0.001, 0.015), $volume * $between(0.0003, 0.002)];
         $load = loadOf(array_map(static fn(string $name, float $ml): array => line($name, $ml), $what, array_slice($planned, 0, count($what))), $volume / 1000.0);
         $item = $random->getInt(0, count($what) - 1);
-        $factor = $between(0.0, 3.0);
+        $spent = $random->getInt(0, 5) === 0;
+        $factor = $spent ? $between(0.0, 1.0) : $between(0.0, 3.0);
         $range = [$planned[$item] * $factor, $planned[$item] * ($factor + ($random->getInt(0, 1) === 1 ? $between(0.05, 1.0) : 0.0))];
         $water = $random->getInt(0, 4) === 0 ? $load->mixture->water * $between(0.5, 1.3) : null;
-        $slips = new Slips([$what[$item] => $range], $water);
+        // Ran out of it: half of the water is in, and nothing else yet.
+        if ($spent) {
+            [$range, $water] = [[$range[0], $range[0]], $load->mixture->water / 2.0];
+        }
+        $in = array_map(static fn(float $ml): float => $spent ? 0.0 : $ml, array_slice($planned, 0, count($what)));
+        $slips = new Slips([...array_map(static fn(float $ml): array => [$ml, $ml], array_combine($what, $in)), $what[$item] => $range], $water, $spent ? [$what[$item]] : []);
         ++$slipped;
+        $first = wayOut($capacity, $tender ? 'tender-leaf' : null)->remedies($load, $slips)[0]->kind;
+        if ($range[0] === $range[1] && couldBeSaved($planned, $in, $what, $item, $range[0], $volume, $capacity, $water, $tender, $spent)) {
+            expect([RemedyKind::Discard, RemedyKind::Drench])->not->toContain($first);
+            ++$saved;
+        }
         foreach (wayOut($capacity, $tender ? 'tender-leaf' : null)->remedies($load, $slips) as $remedy) {
             ++$kinds[$remedy->kind->value];
             if ($remedy->kind === RemedyKind::Discard) {
                 continue;
             }
             foreach (array_unique($range) as $went) {
-                $ml = array_slice($planned, 0, count($what));
+                $ml = $in;
                 $ml[$item] = $went;
                 $finished = $water === null ? max($volume, array_sum($ml)) : $water + array_sum($ml);
                 $end = byHand($remedy, $what, array_values($ml), $finished);
                 $said = "{$remedy->kind->value} after " . json_encode([$what, $ml, $volume, $capacity, $water, $end]);
-                expect($end['volume'])->toBeLessThanOrEqual(($remedy->kind === RemedyKind::Drench ? max($capacity, $finished) : $capacity) * (1 + 1e-9), $said);
+                expect($end['volume'])->toBeLessThanOrEqual(($remedy->kind === RemedyKind::Drench ? max($capacity, $finished) : max($capacity, $finished)) * (1 + 1e-9), $said);
                 if ($remedy->kind === RemedyKind::Drench) {
                     expect($end['oil'] / 1.6 + $end['essential'] / 0.3)->toBeLessThanOrEqual(1 + 1e-9, $said);
 
@@ -128,7 +167,7 @@ it('never advises what overfills or ends outside the limits, on more than five h
             }
         }
     }
-    expect($slipped)->toBeGreaterThanOrEqual(500)->and(min($kinds))->toBeGreaterThan(10, json_encode($kinds, \JSON_THROW_ON_ERROR));
+    expect($slipped)->toBeGreaterThanOrEqual(1000)->and($saved)->toBeGreaterThan(100)->and(min($kinds))->toBeGreaterThan(10, json_encode($kinds, \JSON_THROW_ON_ERROR));
 });
 
 // A gallon with 4 tbsp of neem meant is 1.54 %: common practice for infested beds and orchards.

@@ -29,6 +29,7 @@
             </section>
         {/each}
     </div>
+    {#if ways.note}<p data-note>{ways.note}</p>{/if}
     <h3 class="font-bold">What to do</h3>
     <ol class="grid gap-3">
         {#each ways.remedies as remedy (remedy.kind)}
@@ -39,4 +40,10 @@
             </li>
         {/each}
     </ol>
+    {#if ways.standIns.length > 0}
+        <h3 class="font-bold">What may stand in for it</h3>
+        <ul class="list-disc pl-6" data-stand-ins>
+            {#each ways.standIns as one (one)}<li>{one}</li>{/each}
+        </ul>
+    {/if}
 </div>

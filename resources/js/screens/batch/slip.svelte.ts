@@ -9,6 +9,7 @@ type Load = Schemas['Plan']['loads'][number];
 export const KINDS = [
     { value: 'count', label: 'I lost count, or put in too many or too few' },
     { value: 'left-out', label: 'I left it out' },
+    { value: 'ran-out', label: 'I ran out of it' },
     { value: 'measure', label: 'I used the wrong spoon' },
     { value: 'water', label: 'The water was not as planned' },
 ] as const;
@@ -42,8 +43,8 @@ export class SlipState {
     /** Key of the thing in the load. */
     item = $state('');
     scoop = $state(0);
-    from = $state('');
-    to = $state('');
+    /** How many went in, as it is said. */
+    said = $state('');
     /** Position in the list of measures, for the wrong spoon. */
     measure = $state(0);
     water = $state('');
@@ -89,7 +90,7 @@ export class SlipState {
             const what = slip.item !== undefined ? ` (${this.load.items.find((one) => one.key === slip.item)?.name ?? ''})` : '';
             const words = `${KINDS.find((one) => one.value === slip.kind)?.label ?? ''}${what}`;
             this.before = [...this.before, { slip, words }];
-            this.from = this.to = this.water = '';
+            this.said = this.water = '';
         }
     }
 
@@ -107,11 +108,8 @@ export class SlipState {
                 return amount > 0 ? { kind: 'water', water: { amount, unit: this.waterUnit } } : null;
             }
             default: {
-                const from = typedNumber(this.from);
-                const to = this.to.trim() === '' ? from : typedNumber(this.to);
-                return Number.isInteger(from) && Number.isInteger(to)
-                    ? { kind: 'count', item: this.item, scoop: this.scoopAt, from, to }
-                    : null;
+                const said = this.said.trim();
+                return said === '' ? null : { kind: this.kind, item: this.item, scoop: this.scoopAt, said };
             }
         }
     }

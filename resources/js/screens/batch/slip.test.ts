@@ -17,7 +17,7 @@ afterEach(() => vi.unstubAllGlobals());
 it('says nothing until enough is said', () => {
     const slip = state();
     expect(slip.slip).toBeNull();
-    slip.from = 'two';
+    slip.said = '  ';
     expect(slip.slips).toBeNull();
     slip.kind = 'water';
     slip.water = '0';
@@ -26,27 +26,28 @@ it('says nothing until enough is said', () => {
     expect(slip.slip).toEqual({ kind: 'water', water: { amount: 3, unit: 'L' } });
 });
 
-it('takes a range of spoonfuls, or one number when sure', () => {
+it('passes on how many went in as it is said', () => {
     const slip = state();
-    slip.from = '2';
-    expect(slip.slip).toEqual({ kind: 'count', item: 'neem-oil', scoop: 0, from: 2, to: 2 });
-    slip.to = '4';
-    expect(slip.slip).toEqual({ kind: 'count', item: 'neem-oil', scoop: 0, from: 2, to: 4 });
+    slip.said = ' about two too many ';
+    expect(slip.slip).toEqual({ kind: 'count', item: 'neem-oil', scoop: 0, said: 'about two too many' });
+    slip.kind = 'ran-out';
+    expect(slip.slip).toEqual({ kind: 'ran-out', item: 'neem-oil', scoop: 0, said: 'about two too many' });
+    slip.kind = 'count';
     slip.scoop = 1;
     slip.item = 'castile-soap';
     // The soap has one measure only.
-    expect(slip.slip).toEqual({ kind: 'count', item: 'castile-soap', scoop: 0, from: 2, to: 4 });
+    expect(slip.slip).toEqual({ kind: 'count', item: 'castile-soap', scoop: 0, said: 'about two too many' });
 });
 
 it('gathers several slips of one load', () => {
     const slip = state();
-    slip.from = '5';
+    slip.said = '5';
     slip.another();
     expect(slip.before[0]?.words).toBe('I lost count, or put in too many or too few (neem oil)');
     slip.kind = 'left-out';
     slip.item = 'castile-soap';
     expect(slip.slips).toEqual([
-        { kind: 'count', item: 'neem-oil', scoop: 0, from: 5, to: 5 },
+        { kind: 'count', item: 'neem-oil', scoop: 0, said: '5' },
         { kind: 'left-out', item: 'castile-soap' },
     ]);
 });
@@ -67,11 +68,11 @@ it('asks for ways out, and writes down what was done', async () => {
     const asked = server(() => answer(200, { remedies: [] }));
     const slip = state();
     await expect(slip.keep('discard')).rejects.toThrow('Say first what went wrong');
-    slip.from = '5';
+    slip.said = '5';
     slip.ask(slip.slips);
     await vi.waitFor(() => expect(slip.ways.value).not.toBeNull());
     await slip.keep('pour-off');
-    const slips = [{ kind: 'count', item: 'neem-oil', scoop: 0, from: 5, to: 5 }];
+    const slips = [{ kind: 'count', item: 'neem-oil', scoop: 0, said: '5' }];
     expect(asked).toEqual([
         { path: '/api/batches/8/loads/1/way-out', method: 'POST', body: { slips } },
         { path: '/api/batches/8/loads/1/slip', method: 'PUT', body: { basedOn: 3, slips, remedy: 'pour-off' } },

@@ -1,0 +1,161 @@
+<?php
+
+declare(strict_types=1);
+
+use IdleMixer\Core\Document\InvalidDocument;
+use IdleMixer\Core\Document\JsonText;
+use IdleMixer\Core\Measure\Kit;
+use IdleMixer\Core\Mix\Mixture;
+use IdleMixer\Core\Quantity\Unit;
+use IdleMixer\Core\Recipe\RecipeUse;
+use IdleMixer\Core\Safety\Ceilings;
+use IdleMixer\Core\Safety\Circumstances;
+use IdleMixer\Core\Safety\Limits;
+use IdleMixer\Core\Safety\Target;
+use IdleMixer\Core\Tests\Support\Plans;
+use IdleMixer\Core\WayOut\Bounds;
+use IdleMixer\Core\WayOut\LoadAtHand;
+use IdleMixer\Core\WayOut\Remedy;
+use IdleMixer\Core\WayOut\RemedyKind;
+use IdleMixer\Core\WayOut\SaidCount;
+use IdleMixer\Core\WayOut\SlipReader;
+use IdleMixer\Core\WayOut\Slips;
+use IdleMixer\Core\WayOut\StandIn;
+use IdleMixer\Core\WayOut\StandIns;
+use IdleMixer\Core\WayOut\Tank;
+use IdleMixer\Core\WayOut\WayOut;
+use IdleMixer\Core\Wording\WayOutWords;
+use IdleMixer\Core\Work\Load;
+
+/** A gallon of neem by the quart: 6 tsp of neem and 2 tsp of castile soap, of which the sprayer takes one. Common practice, no source. */
+function gallonByTheQuart(): Load
+{
+    return Plans::shipped('neem-leaf-quart', 1.0, '[gal_us]')->groups[0]->load;
+}
+
+/** @return list<Remedy> */
+function waysOut(Load $load, Slips $slips, float $capacity = 3785.411784): array
+{
+    $ceilings = new Ceilings(Limits::shipped());
+
+    return (new WayOut(new Bounds($ceilings->of(Target::of(RecipeUse::Foliar, null)), $capacity), [], Kit::kitchen()->planner()))->remedies($load, $slips);
+}
+
+/** @param list<Remedy> $ways */
+function wayOf(array $ways, RemedyKind $kind): Remedy
+{
+    return array_values(array_filter($ways, static fn(Remedy $one): bool => $one->kind === $kind))[0] ?? throw new LogicException("No {$kind->value} among them.");
+}
+
+it('makes room in a full sprayer for the soap that was forgotten, and says so first', function (): void {
+    $load = gallonByTheQuart();
+    $ways = waysOut($load, new Slips(['castile-soap' => [0.0, 0.0]]));
+    expect($ways[0]->kind)->toBe(RemedyKind::MakeRoom)->and($ways[0]->asPlanned)->toBeTrue()->and($ways[0]->wasted)->toBe(0.0)
+        // Two teaspoons are 9.86 mL: ten are poured off, nothing else is missed.
+        ->and($ways[0]->pourOff)->toBe(10.0)->and(array_keys($ways[0]->add))->toBe(['castile-soap'])
+        ->and($ways[0]->add['castile-soap']->millilitres())->toEqualWithDelta(9.86, 0.5)
+        ->and($ways[0]->finished)->toEqualWithDelta(3785.411784, 0.5);
+    $words = WayOutWords::shipped()->remedy($ways[0], $load, Unit::UsGallon)['text'];
+    expect($words)->toContain('into a clean jar', '2 tsp of castile soap', 'goes back in once you have sprayed some');
+});
+
+it('makes room for a cup of alcohol, with what else that takes away', function (): void {
+    // A litre of which 237 mL are alcohol and 15 mL soap: pouring 242 mL off takes a quarter of the soap along.
+    $load = Plans::of(['recipe' => Plans::recipe([['ingredient' => 'isopropyl-alcohol', 'amount' => 1, 'unit' => '[cup_us]'], ['ingredient' => 'castile-soap', 'amount' => 15, 'unit' => 'mL']], ['amount' => 1, 'unit' => 'L', 'of' => 'finished']), 'make' => ['amount' => 1, 'unit' => 'L']])->groups[0]->load;
+    $room = wayOf(waysOut($load, new Slips(['isopropyl-alcohol' => [0.0, 0.0]]), 1000.0), RemedyKind::MakeRoom);
+    expect(array_keys($room->add))->toBe(['isopropyl-alcohol', 'castile-soap'])->and($room->pourOff)->toBe(250.0)->and($room->asPlanned)->toBeTrue()->and($room->finished)->toBeLessThanOrEqual(1000.0 + 1e-6);
+});
+
+it('takes a little over the mark for what it is', function (): void {
+    $load = gallonByTheQuart();
+    // Four percent too much water in a sprayer that is full by its own mark: weaker by as much, and nothing to be done.
+    $ways = waysOut($load, new Slips([], $load->mixture->water * 1.04));
+    expect($ways[0]->kind)->toBe(RemedyKind::AsItIs);
+});
+
+it('says how far it reaches where something ran out', function (): void {
+    $load = gallonByTheQuart();
+    // Half of the neem is there, half of the water is in, the soap is not in yet: half a gallon, with one teaspoon of soap.
+    $neem = $load->items['neem-oil']->millilitres();
+    $slips = new Slips(['neem-oil' => [$neem / 2, $neem / 2], 'castile-soap' => [0.0, 0.0]], $load->mixture->water / 2.0, ['neem-oil']);
+    $smaller = wayOf(waysOut($load, $slips), RemedyKind::SmallerBatch);
+    expect($smaller->add['castile-soap']->millilitres())->toEqualWithDelta(4.93, 0.3)->and($smaller->water)->toEqualWithDelta(0.0, 1e-6)
+        ->and($smaller->finished)->toEqualWithDelta(3785.411784 / 2, 5.0)->and($smaller->asPlanned)->toBeTrue();
+    // With all of the water in there is no going back, and no neem to add.
+    foreach (waysOut($load, new Slips(['neem-oil' => [$neem / 2, $neem / 2]], null, ['neem-oil'])) as $way) {
+        expect($way->kind)->not->toBe(RemedyKind::SmallerBatch)->and(array_keys($way->add))->not->toContain('neem-oil');
+    }
+});
+
+it('names what may stand in, as much as the limits leave, and what it costs', function (): void {
+    $plan = Plans::shipped('neem-leaf-quart', 1.0, '[gal_us]');
+    $at = LoadAtHand::of($plan->groups[0]->load, Target::of(RecipeUse::Foliar, null), new Circumstances(), Kit::kitchen(), Unit::UsGallon, null);
+    $found = StandIns::shipped()->of($at, new Slips(['castile-soap' => [0.0, 0.0]], null, ['castile-soap']), Limits::shipped());
+    expect(array_map(static fn(StandIn $one): string => $one->with->slug, $found))->toBe(['dish-detergent', 'saponin-extract'])
+        // Two teaspoons to a gallon of water are 9.76 mL in a gallon of spray; half as much of the detergent.
+        ->and($found[0]->measured->millilitres())->toEqualWithDelta(9.86 / 2, 0.3)
+        ->and(WayOutWords::shipped()->standIn($found[0]))->toContain('1 tsp of dish detergent', '9.76 mL of castile soap', 'strips wax');
+    expect(StandIns::shipped()->of($at, new Slips(['neem-oil' => [0.0, 0.0]], null, ['neem-oil']), Limits::shipped()))->toBe([]);
+});
+
+it('says how strong it is by its size, never “not quite” of less than half', function (float $share, string $said): void {
+    // Neem alone: so much of it went in, and there is no more.
+    $load = Plans::of(['recipe' => Plans::recipe([['ingredient' => 'neem-oil', 'amount' => 30, 'unit' => 'mL']], ['amount' => 4, 'unit' => 'L', 'of' => 'finished']), 'make' => ['amount' => 4, 'unit' => 'L']])->groups[0]->load;
+    $ways = waysOut($load, new Slips(['neem-oil' => [30.0 * $share, 30.0 * $share]], null, ['neem-oil']), 4000.0);
+    expect(WayOutWords::shipped()->remedy(wayOf($ways, RemedyKind::WithinLimits), $load, Unit::Litre)['text'])->toBe("It is no stronger than the plant bears: {$said}. With so little oil it smothers little. Test two leaves first. Write its strength on the sprayer, not the recipe’s.");
+})->with([
+    'nearly nothing' => [0.05, 'with nearly nothing in it'],
+    'a quarter' => [0.25, 'about a quarter as strong as planned'],
+    'a third' => [0.34, 'about a third as strong as planned'],
+    'half' => [0.5, 'about half as strong as planned'],
+    'two thirds' => [0.66, 'about two thirds as strong as planned'],
+]);
+
+it('offers what wastes least first, then what is least work, and most of it poured off nearly last', function (): void {
+    $load = gallonByTheQuart();
+    $neem = $load->items['neem-oil']->millilitres();
+    $kinds = static fn(float $times, float $capacity): array => array_map(static fn(Remedy $one): RemedyKind => $one->kind, waysOut($load, new Slips(['neem-oil' => [$neem * $times, $neem * $times]]), $capacity));
+    // Two fifths too much, with room for it: water and soap before any pouring off, and water alone, which thins the soap, after both.
+    expect($kinds(1.4, 6000.0))->toBe([RemedyKind::BiggerBatch, RemedyKind::PourOff, RemedyKind::AddWater, RemedyKind::WithinLimits, RemedyKind::Discard])
+        // Three times as much in a full sprayer: two thirds would go, and that is said.
+        ->and($kinds(3.0, 3785.411784))->toBe([RemedyKind::PourOff, RemedyKind::Discard]);
+    $off = waysOut($load, new Slips(['neem-oil' => [$neem * 3.0, $neem * 3.0]]))[0];
+    expect(WayOutWords::shipped()->remedy($off, $load, Unit::UsGallon)['text'])->toContain('more than half of it');
+});
+
+// What hands say that lost count: common practice, no source. Five were planned.
+it('takes a count as it is said', function (string $said, float $from, float $to): void {
+    expect(SaidCount::read($said, 5, '/said'))->toEqualWithDelta([$from, $to], 1e-9);
+})->with([
+    ['4', 4.0, 4.0], ['2½', 2.5, 2.5], ['2 1/2', 2.5, 2.5], ['three', 3.0, 3.0], ['4 to 6', 4.0, 6.0], ['4-6', 4.0, 6.0], ['four or five', 4.0, 5.0], ['none', 0.0, 0.0], ['0', 0.0, 0.0],
+    ['about 6', 4.8, 7.2], ['about 2', 1.0, 3.0], ['two too many', 7.0, 7.0], ['about two too many', 6.0, 8.0], ['one too few', 4.0, 4.0], ['a half too much', 5.5, 5.5], ['1 spoon too many', 6.0, 6.0],
+    ['half of it', 2.5, 2.5], ['twice', 10.0, 10.0], ['do not know', 0.0, 10.0], ['I don’t know', 0.0, 10.0], ['lost count', 0.0, 10.0], ['3 spoons', 3.0, 3.0], ['six too few', 0.0, 0.0],
+]);
+
+it('refuses what is no count, and says what would be', function (string $said): void {
+    $load = gallonByTheQuart();
+    $slip = json_encode([['kind' => 'count', 'item' => 'neem-oil', 'scoop' => 0, 'said' => $said]], \JSON_THROW_ON_ERROR);
+    try {
+        SlipReader::read(JsonText::parse($slip), $load);
+        $found = '';
+    } catch (InvalidDocument $fault) {
+        $found = "{$fault->path()}: {$fault->getMessage()}";
+    }
+    expect($found)->toStartWith('/0/said: ')->toContain('two too many');
+})->with(['a prayer', '1e300', '-2', '1/0', 'neem', '4 tbsp of neem', '99999']);
+
+it('holds what it advises against the sums done anew', function (): void {
+    $load = gallonByTheQuart();
+    foreach ([0.0, 0.3, 0.7] as $share) {
+        $soap = $load->items['castile-soap']->millilitres();
+        $slips = new Slips(['castile-soap' => [$soap * $share, $soap * $share]]);
+        $way = wayOf(waysOut($load, $slips), RemedyKind::MakeRoom);
+        $before = $slips->ends($load)[0];
+        $after = Tank::after($before, $load, array_map(static fn($plan): float => $plan->millilitres(), $way->add), $way->water, $way->pourOff);
+        $soapAfter = array_sum(array_map(static fn($part): float => $part->ingredient->slug === 'castile-soap' ? $part->millilitres : 0.0, $after->parts));
+        expect($after)->toBeInstanceOf(Mixture::class)
+            ->and($after->finished())->toBeLessThanOrEqual(3785.411784 + 1e-6)
+            ->and($soapAfter)->toEqualWithDelta($soap * $share * (1.0 - $way->pourOff / $before->finished()) + $way->add['castile-soap']->millilitres(), 1e-9)
+            ->and($soapAfter / $after->finished())->toEqualWithDelta($soap / 3785.411784, 0.06 * $soap / 3785.411784);
+    }
+});
