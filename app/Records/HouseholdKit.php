@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Records;
 
 use App\Models\Measure as StoredMeasure;
+use IdleMixer\Core\Data\InputLines;
 use IdleMixer\Core\Measure\Fills;
 use IdleMixer\Core\Measure\Graduation;
 use IdleMixer\Core\Measure\Kit;
@@ -29,7 +30,7 @@ final class HouseholdKit
                 continue;
             }
             $marks = $measure->step === null ? [$amount] : Graduation::marks($amount, $measure->step);
-            $fills[] = array_map(static fn(Amount $mark): Measure => Measure::holding($mark, self::name($measure, $mark)), $marks);
+            $fills[] = array_map(static fn(Amount $mark): Measure => $measure->kind === 'marked' && $amount->inBase() <= InputLines::LARGEST_DROPPER['value'] ? Measure::dropper($mark, self::name($measure, $mark)) : Measure::holding($mark, self::name($measure, $mark)), $marks);
         }
         $measures = Fills::thinned($fills);
 

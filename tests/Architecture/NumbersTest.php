@@ -60,6 +60,7 @@ const EXPLAINED_NUMBERS = [
     'Phrase/NumberReader' => 'number words, and tokens of a fraction',
     'Phrase/PhraseWriter' => 'fractions that are written as such',
     'Wording/Figures' => 'fractions and figures that are written',
+    'WayOut/Remedy' => 'in what order ways out are offered',
     'Wording/Measures' => 'where three figures turn from mL to L',
     'Wording/Durations' => 'where seconds turn to minutes, and tens',
     'Wording/ChoiceWords' => 'names of the three steps of sureness',

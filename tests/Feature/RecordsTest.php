@@ -58,7 +58,7 @@ it('finishes a batch once, however often it is asked', function (): void {
 });
 
 it('keeps every tick, whichever device it comes from, and takes one back', function (): void {
-    $batch = Notebook::batch(['make' => ['amount' => 2, 'unit' => '[gal_us]']]);
+    $batch = Notebook::batch(['make' => ['amount' => 1, 'unit' => '[gal_us]']]);
     $scoop = $batch->id('items.0.scoops.0.id');
     $path = "/api/batches/{$batch->id()}/scoops/{$scoop}/ticks";
     Notebook::put("{$path}/2", ['ticked' => true]);

@@ -19,6 +19,9 @@ final class InputLines
     /** What a spoon, jug or scale step comes to at most: a bucket. */
     public const LARGEST_MEASURE = ['value' => 20_000.0, 'unit' => 'mL or g', 'source' => 'house'];
 
+    /** What has marks and holds no more is a dropper or a syringe: no powder goes into it. */
+    public const LARGEST_DROPPER = ['value' => 20.0, 'unit' => 'mL', 'source' => 'house'];
+
     /** Measures on a bench; the open documents fix it. */
     public const MOST_MEASURES = ['value' => 60, 'unit' => '1', 'source' => 'house'];
 

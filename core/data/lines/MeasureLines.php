@@ -22,6 +22,9 @@ final class MeasureLines
     /** Volumes nearby are looked for in steps of this share of the unit that is spoken of. */
     public const VOLUME_STEP = ['value' => 0.25, 'unit' => '1', 'source' => 'house'];
 
+    /** Where mL are spoken of, four steps are so much. */
+    public const MILLILITRES_APART = ['value' => 200.0, 'unit' => 'mL', 'source' => 'house'];
+
     /** So many of them are tried at most. */
     public const VOLUMES_TRIED = ['value' => 24, 'unit' => '1', 'source' => 'house'];
 

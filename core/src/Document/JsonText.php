@@ -14,9 +14,13 @@ final class JsonText
 
     private const MAX_DEPTH = InputLines::DEEPEST_DOCUMENT['value'];
 
-    /** @throws InvalidDocument when the text is empty, over 1 MB, not UTF-8 or not JSON */
+    /** What some programs write before everything else. */
+    private const BYTE_ORDER_MARK = "\xEF\xBB\xBF";
+
+    /** @throws InvalidDocument when the text is empty, over 1 MB, not UTF-8, not JSON, or has a key twice in one object */
     public static function parse(string $text): Node
     {
+        $text = str_starts_with($text, self::BYTE_ORDER_MARK) ? substr($text, strlen(self::BYTE_ORDER_MARK)) : $text;
         if (trim($text) === '') {
             throw InvalidDocument::because('', 'There is nothing to read: the file is empty. A JSON document is needed.', $text);
         }
@@ -29,9 +33,15 @@ final class JsonText
         }
 
         try {
-            return new Node(json_decode($text, false, self::MAX_DEPTH, JSON_THROW_ON_ERROR), '');
+            $read = json_decode($text, false, self::MAX_DEPTH, JSON_THROW_ON_ERROR);
         } catch (\JsonException $e) {
             throw InvalidDocument::because('', 'This is not JSON: ' . lcfirst($e->getMessage()) . '.', $text);
         }
+        $twice = DoubleKey::in($text);
+        if ($twice !== null) {
+            throw InvalidDocument::because($twice, 'This key stands twice in one object. Leave one of them: which one counts, nobody can know.', null);
+        }
+
+        return new Node($read, '');
     }
 }

@@ -23,10 +23,10 @@ final readonly class Kit
      */
     public static function kitchen(?Amount $scale = null): self
     {
-        /** @var list<array{float, string}> $set */
+        /** @var list<array{float, string, string}> $set */
         $set = require __DIR__ . '/../../data/usual-kit.php';
 
-        return new self(array_map(static fn(array $row): Measure => Measure::holding(Amount::of($row[0], Unit::from($row[1]))), $set), $scale, true);
+        return new self(array_map(static fn(array $row): Measure => $row[2] === '' ? Measure::holding(Amount::of($row[0], Unit::from($row[1]))) : Measure::dropper(Amount::of($row[0], Unit::from($row[1])), $row[2]), $set), $scale, true);
     }
 
     public function planner(): ScoopPlanner

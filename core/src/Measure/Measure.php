@@ -6,6 +6,7 @@ namespace IdleMixer\Core\Measure;
 
 use IdleMixer\Core\Quantity\Amount;
 use IdleMixer\Core\Quantity\InvalidQuantity;
+use IdleMixer\Core\Quantity\Unit;
 
 /** A spoon, cup or dropper that is filled level a whole number of times. */
 final readonly class Measure
@@ -13,13 +14,24 @@ final readonly class Measure
     /**
      * @param float  $millilitres what it holds, above 0
      * @param string $name        what the household calls it; empty where it is called by its size
+     * @param bool   $isDropper   whether it sucks up what it measures: no powder goes into it
      */
-    private function __construct(public Amount $amount, public float $millilitres, public string $name) {}
+    private function __construct(public Amount $amount, public float $millilitres, public string $name, public bool $isDropper = false) {}
 
     /** @throws InvalidQuantity when the amount is no volume */
     public static function holding(Amount $amount, string $name = ''): self
     {
-        return new self($amount, $amount->volume()->millilitres(), $name);
+        return new self($amount, $amount->volume()->millilitres(), $name, $amount->unit === Unit::Drop);
+    }
+
+    /**
+     * A dropper or syringe up to one of its marks.
+     *
+     * @throws InvalidQuantity when the amount is no volume
+     */
+    public static function dropper(Amount $amount, string $name): self
+    {
+        return new self($amount, $amount->volume()->millilitres(), $name, true);
     }
 
     /** @param float $millilitres what one piece holds, above 0 */

@@ -56,7 +56,7 @@ final class ScoopPlanner
     {
         $spoons = $this->spoons($wanted, $powder ? self::dry($this->measures) : $this->measures);
         if ($this->dropsLast && ! $powder) {
-            $dropless = $this->spoons($wanted, self::dry($this->measures), MeasureLines::WIDER_TOLERANCE['value']);
+            $dropless = $this->spoons($wanted, array_values(array_filter($this->measures, static fn(Measure $measure): bool => $measure->amount->unit !== Unit::Drop)), MeasureLines::WIDER_TOLERANCE['value']);
             $spoons = $dropless->isWithinTolerance() && $dropless->count() <= self::MANY ? $dropless : $spoons;
         }
         if ($this->scale === null || $density === null) {
@@ -77,7 +77,7 @@ final class ScoopPlanner
      */
     public static function dry(array $measures): array
     {
-        $spoons = array_values(array_filter($measures, static fn(Measure $measure): bool => $measure->amount->unit !== Unit::Drop));
+        $spoons = array_values(array_filter($measures, static fn(Measure $measure): bool => ! $measure->isDropper));
 
         return $spoons === [] ? $measures : $spoons;
     }

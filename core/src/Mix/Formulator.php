@@ -78,7 +78,7 @@ final readonly class Formulator
         if ($room > $basis * (1 + self::FIT_TOLERANCE)) {
             throw InvalidDocument::because(
                 "{$path}/lines",
-                sprintf('The lines come to %.1f mL and do not fit into the %.1f mL that the recipe makes. Use less of them, or a larger basis.', $room, $basis),
+                vsprintf('The lines come to %s mL and do not fit into the %s mL that the recipe makes. Use less of them, or a larger basis.', self::apart($room, $basis)),
                 $room,
             );
         }
@@ -108,5 +108,22 @@ final readonly class Formulator
         if (! is_finite($lines->room()) || ! is_finite($lines->grams())) {
             throw InvalidDocument::because("{$path}/lines", 'These amounts together are too large to work with.', null);
         }
+    }
+
+    /**
+     * Two numbers with as many digits as tell them apart.
+     *
+     * @return array{string, string}
+     */
+    private static function apart(float $a, float $b): array
+    {
+        for ($digits = 1; $digits < \PHP_FLOAT_DIG; ++$digits) {
+            $both = [number_format($a, $digits, '.', ''), number_format($b, $digits, '.', '')];
+            if ($both[0] !== $both[1]) {
+                return $both;
+            }
+        }
+
+        return [(string) $a, (string) $b];
     }
 }

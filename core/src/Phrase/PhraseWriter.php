@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Phrase;
 
+use IdleMixer\Core\Quantity\Amount;
+use IdleMixer\Core\Quantity\Dimension;
 use IdleMixer\Core\Quantity\Unit;
 use IdleMixer\Core\Recipe\Basis;
 use IdleMixer\Core\Recipe\BasisOf;
@@ -13,6 +15,9 @@ use IdleMixer\Core\Recipe\RecipeLine;
 /** Writes lines of a recipe as somebody would type them, so that the reader takes them back for the same, in any kitchen. */
 final class PhraseWriter
 {
+    /** Rounding of a number of spoons. */
+    private const PLAIN_WITHIN = 1e-9;
+
     private const FRACTIONS = ['1/4' => 0.25, '1/3' => 1 / 3, '1/2' => 0.5, '2/3' => 2 / 3, '3/4' => 0.75];
 
     /** @return list<string> a recipe as one would type it, the water first */
@@ -24,6 +29,7 @@ final class PhraseWriter
     /** What is taken of a stock is named by it: whoever reads it again has to know the stock. */
     public static function line(RecipeLine $line): string
     {
+        $line = self::inPlainUnits($line);
         $much = self::number($line->amount->value) . ($line->upTo === null ? '' : ' to ' . self::number($line->upTo));
         if ($line->amount->unit === Unit::One) {
             return $much . ($line->amount->value > 1.0 ? ' eggs' : ' egg');
@@ -33,6 +39,33 @@ final class PhraseWriter
         $of = $line->ingredient === null ? 'of ' . ($line->stock->name ?? '') : $line->ingredient->name;
 
         return "{$much} " . self::unit($line->amount->unit) . " {$of}{$strength}";
+    }
+
+    /** Nobody measures 0.823 of a tablespoon: what is no kitchen fraction of a spoon is said in mL. */
+    private static function inPlainUnits(RecipeLine $line): RecipeLine
+    {
+        $unit = $line->amount->unit;
+        if ($unit->dimension() !== Dimension::Volume || $unit === Unit::Drop || (self::isPlain($line->amount->value) && ($line->upTo === null || self::isPlain($line->upTo)))) {
+            return $line;
+        }
+        $amount = Amount::of($line->amount->inBase(), Unit::Millilitre);
+        $upTo = $line->upTo === null ? null : $line->upTo * $unit->factor();
+
+        return $line->ingredient === null
+            ? ($line->stock === null ? $line : RecipeLine::ofStock($line->stock, $amount, $upTo))
+            : RecipeLine::ofIngredient($line->ingredient, $amount, $upTo, $line->strength);
+    }
+
+    /** Eighths and thirds, and tenths. */
+    private static function isPlain(float $value): bool
+    {
+        foreach ([24.0, 10.0] as $parts) {
+            if (abs($value * $parts - round($value * $parts)) < self::PLAIN_WITHIN) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     public static function basis(Basis $basis): string

@@ -7,7 +7,6 @@ namespace IdleMixer\Core\Plan;
 use IdleMixer\Core\Data\MeasureLines;
 use IdleMixer\Core\Measure\Kit;
 use IdleMixer\Core\Measure\Measure;
-use IdleMixer\Core\Quantity\Unit;
 
 /** The one spoon that a set is missing most for this spray. */
 final readonly class HelpfulSpoon
@@ -24,7 +23,7 @@ final readonly class HelpfulSpoon
         $items = array_values($plan->load(1)->items);
         $best = null;
         foreach (Kit::kitchen()->measures as $measure) {
-            if ($measure->amount->unit === Unit::Drop || $measure->amount->unit === Unit::Millilitre || self::isThere($measure, $kit)) {
+            if ($measure->isDropper || self::isThere($measure, $kit)) {
                 continue;
             }
             $with = new Kit([...$kit->measures, $measure], $kit->scale);

@@ -8,7 +8,6 @@ use IdleMixer\Core\Data\MeasureLines;
 use IdleMixer\Core\Measure\Measure;
 use IdleMixer\Core\Measure\Scoop;
 use IdleMixer\Core\Measure\ScoopPlan;
-use IdleMixer\Core\Quantity\Unit;
 use IdleMixer\Core\Safety\Ceilings;
 use IdleMixer\Core\Safety\UnknownLimit;
 use IdleMixer\Core\Work\Item;
@@ -62,7 +61,7 @@ final readonly class RounderSpoons
         $count = max(1, (int) round($wanted / $measure->millilitres));
         $off = abs($count * $measure->millilitres / $wanted - 1.0);
 
-        return $measure->amount->unit === Unit::Drop || $count > MeasureLines::FEW_FILLS['value'] || $off > MeasureLines::ROUNDER_OFF['value'] || $off < ScoopPlan::TOLERANCE / 100.0 ? null : new Scoop($measure, $count);
+        return $measure->isDropper || $count > MeasureLines::FEW_FILLS['value'] || $off > MeasureLines::ROUNDER_OFF['value'] || $off < ScoopPlan::TOLERANCE / 100.0 ? null : new Scoop($measure, $count);
     }
 
     /** More of it must stay within what is borne well; less of it always does. */

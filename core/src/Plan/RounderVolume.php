@@ -55,7 +55,7 @@ final readonly class RounderVolume
         }
         $scoop = $plan->scoops[0];
 
-        return $scoop->isWeighed() || ($scoop->count <= MeasureLines::MANY_SCOOPS['value'] && $scoop->measure->amount->value >= 1.0 && ! in_array($scoop->measure->amount->unit, [Unit::Drop, Unit::Millilitre], true)) || ($scoop->measure->name !== '' && $scoop->count <= MeasureLines::MANY_SCOOPS['value']);
+        return $scoop->isWeighed() || ($scoop->count <= MeasureLines::MANY_SCOOPS['value'] && ! $scoop->measure->isDropper && ($scoop->measure->amount->value >= 1.0 || $scoop->measure->name !== ''));
     }
 
     /**
@@ -66,7 +66,7 @@ final readonly class RounderVolume
     private static function nearby(Plan $plan): array
     {
         $now = $plan->bench->make->millilitres();
-        $unit = $plan->bench->unit === Unit::Millilitre ? 200.0 : $plan->bench->unit->factor();
+        $unit = $plan->bench->unit === Unit::Millilitre ? MeasureLines::MILLILITRES_APART['value'] : $plan->bench->unit->factor();
         $step = $unit * MeasureLines::VOLUME_STEP['value'];
         $most = min($now * VesselLines::MADE_TO['value'], $plan->bench->sprayer?->millilitres() ?? \INF);
         $found = [];

@@ -58,6 +58,9 @@ final class Measures
     /** So many of a measure; on a scale, what it has to show. */
     public static function counted(int $count, float $amount, Unit $unit, string $name = ''): string
     {
+        if ($unit === Unit::One) {
+            return (string) $count;
+        }
         if ($unit->dimension() === Dimension::Mass) {
             return Figures::short($count * $amount) . ' ' . self::unit($unit) . ' on the scale';
         }
@@ -72,6 +75,14 @@ final class Measures
     public static function scoops(ScoopPlan $plan): string
     {
         return implode(' + ', array_map(self::scoop(...), $plan->scoops));
+    }
+
+    /** "2 tbsp of neem oil", "2 eggs". */
+    public static function of(ScoopPlan $plan, string $name): string
+    {
+        $pieces = ($plan->scoops[0] ?? null)?->measure->amount->unit === Unit::One;
+
+        return $pieces ? $plan->count() . ' ' . $name . ($plan->count() > 1 ? 's' : '') : self::scoops($plan) . " of {$name}";
     }
 
     /** The same, and that it is only near where nothing comes within tolerance. */

@@ -21,7 +21,7 @@ final readonly class Sentences
     /** Seconds; what practice says of a mix that nothing was forecast for: 30 to 60 s (common practice, no source). */
     private const USUAL_RESHAKE = EmulsionLines::USUAL_RESHAKE['value'];
 
-    private const ASKED_BY_STEPS = ['{water}', '{roughly}', '{volume}', '{again}', '{name}', '{scoops}', '{stock}', '{amount}', '{of}', '{keeps}'];
+    private const ASKED_BY_STEPS = ['{water}', '{roughly}', '{volume}', '{again}', '{name}', '{scoops} of {name}', '{scoops}', '{stock}', '{amount}', '{of}', '{keeps}'];
 
     /**
      * @param array<string, string> $verdicts
@@ -115,6 +115,7 @@ final readonly class Sentences
                     '{keeps}' => Durations::words((float) ($step->args['keeps'] ?? 0.0)),
                     '{again}' => Durations::interval((float) ($step->args['again'] ?? self::USUAL_RESHAKE)),
                     '{name}' => $item?->name() ?? '',
+                    '{scoops} of {name}' => $item === null ? '' : $this->scoopsOf($item),
                     '{scoops}' => $item === null ? '' : $this->scoops($item),
                 };
             }
@@ -149,6 +150,11 @@ final readonly class Sentences
             'hours' => Durations::words($time->judged->value),
             'from' => $this->standing($time->judged->source),
         ]);
+    }
+
+    private function scoopsOf(Item $item): string
+    {
+        return $item->part?->ingredient->pieceVolume !== null ? Measures::of($item->measured, $item->name()) : $this->scoops($item) . " of {$item->name()}";
     }
 
     private function scoops(Item $item): string

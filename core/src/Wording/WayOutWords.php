@@ -145,7 +145,7 @@ final readonly class WayOutWords
         $parts = [];
         foreach ($remedy->add as $key => $plan) {
             $item = $load->items[$key];
-            $parts[] = $item->part?->ingredient->pieceVolume !== null ? Measures::scoops($plan) : Measures::scoops($plan) . ' of ' . $item->name() . ' (' . Measures::metric($plan->millilitres()) . ')';
+            $parts[] = Measures::of($plan, $item->name()) . ' (' . Measures::metric($plan->millilitres()) . ')';
         }
         if ($remedy->water > 0.0) {
             $parts[] = self::poured($remedy->water, $unit) . ' of water';

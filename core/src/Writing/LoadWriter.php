@@ -98,7 +98,7 @@ final readonly class LoadWriter
             $line = array_search($item->measured, $load->measured, true);
             $items[] = new WrittenItem(
                 $item->key,
-                $item->name(),
+                self::named($item),
                 $item->part?->ingredient->slug,
                 $item->pour?->slug,
                 $item->millilitres(),
@@ -120,5 +120,11 @@ final readonly class LoadWriter
         }
 
         return new WrittenMeasured($scoops, $plan->millilitres(), $plan->errorPercent());
+    }
+
+    /** Eggs are counted, and spoken of in the plural. */
+    private static function named(Item $item): string
+    {
+        return $item->part?->ingredient->pieceVolume !== null && $item->measured->count() > 1 ? "{$item->name()}s" : $item->name();
     }
 }

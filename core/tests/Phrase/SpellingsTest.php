@@ -9,7 +9,6 @@ use IdleMixer\Core\Phrase\PhraseWriter;
 use IdleMixer\Core\Quantity\Amount;
 use IdleMixer\Core\Quantity\Dimension;
 use IdleMixer\Core\Quantity\Unit;
-use IdleMixer\Core\Recipe\RecipeCatalogue;
 use IdleMixer\Core\Recipe\RecipeLine;
 use IdleMixer\Core\Tests\Support\NodeScript;
 use Random\Engine\Mt19937;
@@ -70,23 +69,6 @@ it('knows the large spoon of Australia and the cup of 250 mL', function (): void
         ->and(poured('1 US tbsp neem', Kitchen::Australian))->toEqualWithDelta(14.78676478125, 1e-9);
 });
 
-it('takes back for the same what it writes, in any kitchen', function (string $slug): void {
-    $lines = RecipeCatalogue::shipped()->get($slug)->lines;
-    expect($lines)->not->toBeEmpty();
-    foreach ($lines as $line) {
-        $written = PhraseWriter::line($line);
-        foreach ([null, ...Kitchen::cases()] as $kitchen) {
-            $heard = PhraseReader::shipped($kitchen)->read($written)->lines[0] ?? null;
-            expect($heard?->slug())->toBe($line->ingredient?->slug, $written);
-            if ($heard?->unit !== null) {
-                expect($heard->low * $heard->unit->inBase())->toEqualWithDelta($line->amount->inBase(), 1e-9 * $line->amount->inBase())
-                    ->and($heard->high === null ? null : round($heard->high, 9))->toBe($line->upTo === null ? null : round($line->upTo, 9))
-                    ->and($heard->strength ?? $line->ingredient?->defaultStrength?->value)->toBe($line->strength);
-            }
-        }
-    }
-})->with(RecipeCatalogue::shipped()->slugs());
-
 it('takes back any amount that it writes', function (): void {
     $random = new Randomizer(new Mt19937(31));
     $catalogue = IngredientCatalogue::shipped();
@@ -97,15 +79,16 @@ it('takes back any amount that it writes', function (): void {
         $value = [$random->getInt(1, 40) / 4, $random->getInt(1, 30) / 3, $random->getInt(1, 99_999) / 1000, (float) $random->getInt(1, 5000)][$random->getInt(0, 3)];
         $top = $random->getInt(0, 2) === 0 ? $value * 2 : null;
         $strength = $ingredient->substance->hasStrength() ? (float) $random->getInt(1, 99) : null;
-        $written = PhraseWriter::line(RecipeLine::ofIngredient($ingredient, Amount::of($value, $units[$random->getInt(0, count($units) - 1)]), $top, $strength));
+        $unit = $units[$random->getInt(0, count($units) - 1)];
+        $written = PhraseWriter::line(RecipeLine::ofIngredient($ingredient, Amount::of($value, $unit), $top, $strength));
         $heard = PhraseReader::shipped()->read($written);
         $line = $heard->lines[0] ?? null;
 
         expect($line?->slug())->toBe($ingredient->slug, $written)
-            ->and($line?->low)->toEqualWithDelta($value, 1e-9 * $value, $written)
+            ->and(($line->low ?? 0.0) * ($line?->unit?->inBase() ?? 0.0))->toEqualWithDelta($value * $unit->factor(), 1e-9 * $value * $unit->factor(), $written)
             ->and($line?->strength)->toBe($strength, $written);
         if ($top !== null) {
-            expect($line?->high)->toEqualWithDelta($top, 1e-9 * $top, $written);
+            expect(($line->high ?? 0.0) * ($line?->unit?->inBase() ?? 0.0))->toEqualWithDelta($top * $unit->factor(), 1e-9 * $top * $unit->factor(), $written);
         }
     }
 });

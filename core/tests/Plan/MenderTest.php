@@ -48,7 +48,8 @@ it('names the one thing that hands would do', function (string $slug, float $amo
 ]);
 
 it('finds another volume that the spoons measure true', function (): void {
-    $plan = Plans::shipped('soda-and-oil-by-the-book', 1, 'L', ['sprayer' => ['amount' => 1, 'unit' => 'L']]);
+    $spoons = array_map(static fn(array $one): array => ['amount' => $one[0], 'unit' => $one[1]], [[1, '[tbs_us]'], [1, '[tsp_us]'], [0.5, '[tsp_us]'], [0.25, '[tsp_us]'], [1, '[drp]']]);
+    $plan = Plans::shipped('soda-and-oil-by-the-book', 1, 'L', ['sprayer' => ['amount' => 1, 'unit' => 'L'], 'measures' => $spoons]);
     $mending = mended($plan);
     assert($mending !== null);
     // 5.68 mL of soda a litre: a US teaspoon of 4.93 mL is exact at 867 mL, and the sprayer has a mark at 7/8 (by hand).

@@ -6,6 +6,7 @@ use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\JsonText;
 use IdleMixer\Core\Measure\Kit;
 use IdleMixer\Core\Mix\Mixture;
+use IdleMixer\Core\Plant\ToleranceCatalogue;
 use IdleMixer\Core\Quantity\Unit;
 use IdleMixer\Core\Recipe\RecipeUse;
 use IdleMixer\Core\Safety\Ceilings;
@@ -38,7 +39,7 @@ function waysOut(Load $load, Slips $slips, float $capacity = 3785.411784): array
 {
     $ceilings = new Ceilings(Limits::shipped());
 
-    return (new WayOut(new Bounds($ceilings->of(Target::of(RecipeUse::Foliar, null)), $capacity), [], Kit::kitchen()->planner()))->remedies($load, $slips);
+    return (new WayOut(new Bounds($ceilings->of(Target::of(RecipeUse::Foliar, null)), $capacity), $ceilings->of(Target::of(RecipeUse::Drench, ToleranceCatalogue::shipped()->emptyBed())), Kit::kitchen()->planner()))->remedies($load, $slips);
 }
 
 /** @param list<Remedy> $ways */
