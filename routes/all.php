@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\AmountController;
 use App\Http\Controllers\BatchController;
 use App\Http\Controllers\BatchFileController;
 use App\Http\Controllers\BatchSlipController;
@@ -116,6 +117,7 @@ Route::prefix('api')->group(static function (): void {
     Route::post('bench', [PlanController::class, 'bench']);
     Route::post('diagnosis', [TroubleController::class, 'diagnose']);
     Route::post('sums', SumsController::class);
+    Route::post('amount', AmountController::class);
     Route::post('need', NeedController::class);
     Route::post('reach', ReachController::class);
     Route::post('way-out', WayOutController::class);

@@ -21,13 +21,11 @@ return [
     'add-jar' => 'Put {scoops} of {name} into a jar with a lid.',
     'add-cup' => 'Stir {scoops} of {name} into the cup.',
     'add-blender' => 'Put {scoops} of {name} into the blender. No water yet.',
-    'top-up' => 'Top up with water to the {volume} mark.',
-    'turn-over' => 'Close it and turn it over a few times.',
+    'top-up' => 'Top up with water to the {volume} mark, close it and turn it over a few times.',
     'shake-hard' => 'Close it and shake hard for a full minute, while there is room. Shake again every {again} while you spray.',
     'shake-jar' => 'Close the jar and shake it for a full minute.',
     'swirl' => 'Swirl until it is even.',
-    'splash' => 'Add a splash of body-warm water, {roughly} ({water}).',
-    'whip' => 'Whip or shake for a full minute until it is thick and milky, with no oil to be seen.',
+    'splash' => 'Add a splash of body-warm water, {roughly} ({water}), and whip or shake for a full minute until it is thick and milky, with no oil to be seen.',
     'let-down' => 'Pour the milky mix from the jar into the sprayer slowly, stirring all the while. Rinse the jar into it.',
     'cup-water' => 'Put {roughly} ({water}) of body-warm water into a cup.',
     'stir-cup' => 'Stir the cup hard for a full minute.',
@@ -48,4 +46,7 @@ return [
     'wash-sprayer' => 'Afterwards: spray the rest on what may have it, or pour it on bare soil away from drains; wash the sprayer with warm soapy water.',
     'wash-can' => 'Afterwards: pour the rest on bare soil away from drains, and wash the can.',
     'keep-swab' => 'Afterwards: close the jar, and keep it away from flame and children.',
+    // Steps of their own in older documents.
+    'turn-over' => 'Close it and turn it over a few times.',
+    'whip' => 'Whip or shake for a full minute until it is thick and milky, with no oil to be seen.',
 ];

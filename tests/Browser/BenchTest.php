@@ -47,7 +47,7 @@ it('loses no tick: through a reload, a dead line and on a second device', functi
 it('gives a way out of a lost count that redone arithmetic bears out, and keeps it with the batch', function (): void {
     Screen::with(Served::demo(), static function (Screen $screen): void {
         $screen->open('/bench?recipe=neem-leaf-quart&sprayer=1')->see('2 tbsp')->press('Start mixing')->see('spoonfuls are in');
-        $screen->keys('x')->see('What went wrong')->type('How many times', '4 to 6')->see('What to do');
+        $screen->keys('x')->see('What went wrong')->type('How many times', '4 to 6' . WebDriverKeys::TAB)->see('What to do');
         // Six tablespoons of 14.787 mL in a US gallon of 3785.4 mL.
         $screen->see('2.3 % oil');
         $ways = $screen->all('[data-remedy="pour-off"]')[0]->getText();
@@ -59,7 +59,7 @@ it('gives a way out of a lost count that redone arithmetic bears out, and keeps 
 
         $screen->press('And something else went wrong')->see('I lost count, or put in too many or too few (neem oil)')->tick('The water was not as planned')->type('Water that is really in', '3')->see('At the weakest')->press('Forget those');
         $screen->tick('I left it out')->choose('With what', 'castile soap')->see('What is in it');
-        $screen->tick('I lost count')->choose('With what', 'neem oil')->type('How many times', '4 to 6')->see('2.3 % oil');
+        $screen->tick('I lost count')->choose('With what', 'neem oil')->type('How many times', '4 to 6' . WebDriverKeys::TAB)->see('2.3 % oil');
         $screen->named('[data-remedy="pour-off"] button', 'I did this: write it down')->click();
         $screen->see('Something went wrong with this load. Written down: Pour off and top up');
         $screen->driver->navigate()->refresh();

@@ -61,6 +61,12 @@ final class Served
         return self::$running['library'] ??= self::start(['--empty']);
     }
 
+    /** An empty notebook for what goes wrong while mixing. */
+    public static function rescue(): self
+    {
+        return self::$running['rescue'] ??= self::start(['--empty']);
+    }
+
     /** An empty notebook that is opened on, and filled by hand once. */
     public static function bare(): self
     {

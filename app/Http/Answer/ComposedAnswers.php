@@ -79,10 +79,12 @@ final readonly class ComposedAnswers
      */
     private function recipe(ComposeInput $input, array $heard): ?Recipe
     {
+        $name = $input->name === '' ? TypedRecipe::named($heard) : $input->name;
+
         return (new TypedRecipe($this->recipes))->of(
             $heard,
-            $input->slug ?? Slug::of($input->name, fn(string $slug): bool => $this->shipped->has($slug) || $this->shelf->newest($slug) !== null),
-            $input->name === '' ? 'Not named yet' : $input->name,
+            $input->slug ?? Slug::of($name, fn(string $slug): bool => $this->shipped->has($slug) || $this->shelf->newest($slug) !== null),
+            $name,
             $input->use,
             $input->order,
             $input->notes,

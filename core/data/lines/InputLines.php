@@ -166,6 +166,9 @@ final class InputLines
     /** A cup outside of the United States. */
     public const METRIC_CUP = ['value' => 250.0, 'unit' => 'mL', 'source' => 'practice'];
 
+    /** Ingredients that a recipe without a name is called by. */
+    public const NAMES_OF_A_RECIPE = ['value' => 3, 'unit' => '1', 'source' => 'house'];
+
     /** Up to so many parts of water a part is a cup. */
     public const PARTS_BY_CUP = ['value' => 20.0, 'unit' => 'parts', 'source' => 'house'];
 

@@ -19,6 +19,9 @@ final class MeasureLines
     /** And is so many fills of one measure at most. */
     public const FEW_FILLS = ['value' => 3, 'unit' => '1', 'source' => 'house'];
 
+    /** What holds as much as the smallest teaspoon is a whole spoon. */
+    public const WHOLE_SPOON = ['value' => 4.9, 'unit' => 'mL', 'source' => 'practice'];
+
     /** Volumes nearby are looked for in steps of this share of the unit that is spoken of. */
     public const VOLUME_STEP = ['value' => 0.25, 'unit' => '1', 'source' => 'house'];
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Phrase;
 
+use IdleMixer\Core\Data\InputLines;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\JsonText;
 use IdleMixer\Core\Recipe\MixingOrder;
@@ -14,7 +15,22 @@ use IdleMixer\Core\Recipe\RecipeUse;
 /** The recipe that typed lines come to. */
 final readonly class TypedRecipe
 {
+    /** Of more, nobody speaks. */
+    private const NAMES = InputLines::NAMES_OF_A_RECIPE['value'];
+
     public function __construct(private RecipeReader $recipes) {}
+
+    /**
+     * What it is called while nobody named it: by what is in it.
+     *
+     * @param list<Heard> $heard
+     */
+    public static function named(array $heard): string
+    {
+        $names = array_values(array_unique(array_map(static fn(SpokenLine $line): string => $line->name(), array_merge([], ...array_map(static fn(Heard $one): array => $one->lines, $heard)))));
+
+        return $names === [] ? 'Not named yet' : ucfirst(implode(' and ', array_slice($names, 0, self::NAMES)));
+    }
 
     /**
      * Null while a line is unclear, or nothing is there yet.

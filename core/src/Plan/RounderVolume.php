@@ -55,7 +55,7 @@ final readonly class RounderVolume
         }
         $scoop = $plan->scoops[0];
 
-        return $scoop->isWeighed() || ($scoop->count <= MeasureLines::MANY_SCOOPS['value'] && ! $scoop->measure->isDropper && ($scoop->measure->amount->value >= 1.0 || $scoop->measure->name !== ''));
+        return $scoop->isWeighed() || ($scoop->count <= MeasureLines::MANY_SCOOPS['value'] && ! $scoop->measure->isDropper && $scoop->measure->millilitres >= MeasureLines::WHOLE_SPOON['value']);
     }
 
     /**

@@ -159,7 +159,6 @@ final readonly class Steps
         return [
             ...self::add($load, 'add-jar', $oily),
             new Step('splash', null, ['mL' => $splash]),
-            new Step('whip'),
             self::firstWater($load),
             ...self::add($load, 'add-tank', static fn(Item $item): bool => ! $oily($item)),
             new Step('let-down'),
@@ -205,7 +204,7 @@ final readonly class Steps
     /** @return list<Step> */
     private static function toTheMark(Load $load): array
     {
-        return [new Step('top-up', null, ['mL' => $load->mixture->finished()]), new Step('turn-over')];
+        return [new Step('top-up', null, ['mL' => $load->mixture->finished()])];
     }
 
     /**

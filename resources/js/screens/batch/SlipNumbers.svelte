@@ -1,7 +1,17 @@
 <script lang="ts">
+    import AmountField from '../../parts/AmountField.svelte';
     import type { SlipState } from './slip.svelte';
 
     const { state }: { state: SlipState } = $props();
+    const VOLUMES = [
+        { code: 'L', words: 'L' },
+        { code: 'mL', words: 'mL' },
+        { code: '[gal_us]', words: 'US gal' },
+        { code: '[qt_us]', words: 'US qt' },
+        { code: '[cup_us]', words: 'cups' },
+        { code: '[gal_br]', words: 'imp gal' },
+        { code: '[pt_br]', words: 'imp pt' },
+    ] as const;
     /** What hands that lost count say most. */
     const COUNTS = ['one too many', 'about two too many', 'one too few', 'half of it', 'do not know'];
 </script>
@@ -21,7 +31,8 @@
             class="input numeral w-full text-lg"
             maxlength="60"
             placeholder="4, 2½, about 5, two too many, do not know"
-            bind:value={state.said}
+            value={state.said}
+            onchange={(event) => (state.said = event.currentTarget.value)}
         /></label
     >
     <div class="flex flex-wrap gap-2">
@@ -36,20 +47,5 @@
         ></label
     >
 {:else if state.kind === 'water'}
-    <div class="grid grid-cols-2 gap-2">
-        <label class="grid gap-1"
-            ><span class="font-bold">Water that is really in</span><input
-                class="input numeral w-full text-lg"
-                inputmode="decimal"
-                bind:value={state.water}
-            /></label
-        >
-        <label class="grid gap-1"
-            ><span class="font-bold">Unit</span><select class="select w-full" bind:value={state.waterUnit}
-                ><option value="L">L</option><option value="mL">mL</option><option value="[gal_us]">US gal</option><option value="[qt_us]"
-                    >US qt</option
-                ></select
-            ></label
-        >
-    </div>
+    <AmountField label="Water that is really in" units={VOLUMES} bind:amount={state.water} bind:unit={state.waterUnit} />
 {/if}

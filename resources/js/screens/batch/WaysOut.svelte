@@ -23,14 +23,14 @@
     <div class="grid gap-4 sm:grid-cols-2">
         {#each ends as { name, end } (name)}
             <section aria-label={name} class={ways.sure ? 'sm:col-span-2' : ''}>
-                <h3 class="font-bold">{name}</h3>
+                <h2 class="text-base font-bold">{name}</h2>
                 <p class="text-lg">{end.strength.join(', ') || 'water only'} <span class="quiet text-base">in {end.volume}</span></p>
                 <Verdicts verdicts={end.verdicts} />
             </section>
         {/each}
     </div>
     {#if ways.note}<p data-note>{ways.note}</p>{/if}
-    <h3 class="font-bold">What to do</h3>
+    <h2 class="text-base font-bold">What to do</h2>
     <ol class="grid gap-3">
         {#each ways.remedies as remedy (remedy.kind)}
             <li class="border-base-content border-l-8 pl-3" data-remedy={remedy.kind}>
@@ -41,7 +41,7 @@
         {/each}
     </ol>
     {#if ways.standIns.length > 0}
-        <h3 class="font-bold">What may stand in for it</h3>
+        <h2 class="text-base font-bold">What may stand in for it</h2>
         <ul class="list-disc pl-6" data-stand-ins>
             {#each ways.standIns as one (one)}<li>{one}</li>{/each}
         </ul>

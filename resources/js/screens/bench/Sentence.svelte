@@ -68,11 +68,11 @@
     <span class="whitespace-nowrap"
         ><input
             class="word w-[3.6ch] text-center"
-            inputmode="decimal"
             aria-label="Make"
             autocomplete="off"
             data-make
             bind:value={bench.filling.makeText}
+            onchange={(event) => void bench.filling.hear(event.currentTarget.value)}
         />
         <select class="word" aria-label="Unit" bind:value={bench.filling.unit}>
             {#each bench.shelf.catalogue.volumeUnits as unit (unit.code)}<option value={unit.code}>{unit.words}</option>{/each}

@@ -65,7 +65,13 @@ export class BenchState {
         this.factor = offered?.factor ?? (number('times') || (from.get('dose') === 'half' ? HALF : 1));
         this.agitation = offered?.agitation ?? this.agitation;
         this.water.takeUp(opening.hardnessMgL, opening.celsius);
-        this.filling.open(from, opening, this.recipe?.usualFill ?? null, offered !== null);
+        this.filling.open(from, opening, this.recipe?.usualFill ?? this.#asWritten, offered !== null);
+    }
+
+    /** Where nobody said which sprayer, a recipe of one’s own is made as it was written. */
+    get #asWritten(): Schemas['Amount'] | null {
+        const own = this.recipe?.shipped === false && this.shelf.sprayers.length === 0 ? this.recipe.document.basis : undefined;
+        return own === undefined ? null : { amount: own.amount, unit: own.unit };
     }
 
     get plan(): Schemas['Plan'] | null {

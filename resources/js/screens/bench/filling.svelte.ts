@@ -1,6 +1,7 @@
 import type { Schemas } from '../../lib/client';
 import { short, typedNumber } from '../../lib/figures';
 import { Kept } from '../../lib/kept';
+import { Said } from '../../lib/said.svelte';
 import type { Shelf } from './shelf';
 
 type Amount = Schemas['Amount'];
@@ -21,6 +22,7 @@ export class Filling {
     unit = $state<Amount['unit']>('[qt_us]');
     /** What was made before the level was changed, newest last. */
     #before = $state.raw<string[]>([]);
+    readonly spoken = new Said();
     readonly #shelf: () => Shelf;
 
     constructor(shelf: () => Shelf) {
@@ -53,7 +55,17 @@ export class Filling {
     }
 
     get typedFault(): string {
-        return Number.isNaN(this.make) ? 'Write how much to make as a number, like 1.5.' : '';
+        return Number.isNaN(this.make) ? this.spoken.text || 'Write how much to make: a number like 1.5, or “half a gallon”.' : '';
+    }
+
+    /** How much to make, said in words. */
+    async hear(typed: string): Promise<void> {
+        const sprayer = this.sprayer;
+        const found = await this.spoken.read(typed, this.unit, sprayer === undefined ? {} : { wholeMl: sprayer.mL });
+        if (found !== null) {
+            this.unit = found.unit;
+            this.makeText = String(found.amount);
+        }
     }
 
     /** Whether the level can be put back to where it was. */

@@ -3,6 +3,7 @@
     import { Fault } from '../../lib/fault';
     import { typedNumber } from '../../lib/figures';
     import { Latest } from '../../lib/latest.svelte';
+    import AmountField from '../../parts/AmountField.svelte';
     import FaultNote from '../../parts/FaultNote.svelte';
     import Verdicts from '../../parts/Verdicts.svelte';
     import StrengthBars from './StrengthBars.svelte';
@@ -45,18 +46,7 @@
             ></label
         >
     {/each}
-    <label class="grid gap-1"
-        ><span class="font-bold">Each made to</span><input
-            class="input numeral w-full md:w-24"
-            inputmode="decimal"
-            bind:value={amount}
-        /></label
-    >
-    <label class="grid gap-1"
-        ><span class="font-bold">Unit</span><select class="select w-full" bind:value={unit}
-            >{#each units as one (one.code)}<option value={one.code}>{one.words}</option>{/each}</select
-        ></label
-    >
+    <div class="md:col-span-2"><AmountField label="Each made to" {units} bind:amount bind:unit /></div>
 </div>
 <FaultNote fault={compared.fault} />
 {#if compared.value !== null && compared.fault === null}

@@ -50,7 +50,12 @@
 <form class="grid items-start gap-4 lg:grid-cols-2" onsubmit={keep}>
     <section class="dish grid gap-3" aria-label="What you write">
         <label class="grid gap-1"
-            ><span class="font-bold">Name</span><input class="input w-full" maxlength="200" required bind:value={composing.name} /></label
+            ><span class="font-bold">Name</span><input
+                class="input w-full"
+                maxlength="200"
+                placeholder={composed?.document?.name ?? 'by what is in it'}
+                bind:value={composing.name}
+            /></label
         >
         <label class="grid gap-1">
             <span

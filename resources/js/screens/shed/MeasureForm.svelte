@@ -5,6 +5,7 @@
     import { typedNumber } from '../../lib/figures';
     import { Form } from '../../lib/form.svelte';
     import { arrived, undo } from '../../lib/undo.svelte';
+    import AmountField from '../../parts/AmountField.svelte';
     import FormFoot from '../../parts/FormFoot.svelte';
 
     interface Props {
@@ -88,18 +89,14 @@
         <label class="grid gap-1"
             ><span class="font-bold">Name</span><input class="input w-full" maxlength="200" required bind:value={form.values.name} /></label
         >
-        <div class="grid grid-cols-2 gap-2">
-            <label class="grid gap-1"
-                ><span class="font-bold"
-                    >{{ level: 'Holds', marked: 'Up to its last mark', dropper: 'One drop', scale: 'Shows steps of' }[kind]}</span
-                ><input class="input numeral w-full" inputmode="decimal" required bind:value={form.values.amount} /></label
-            >
-            <label class="grid gap-1"
-                ><span class="font-bold">Unit</span><select class="select w-full" bind:value={form.values.unit}
-                    >{#each offered as one (one.code)}<option value={one.code}>{one.words}</option>{/each}</select
-                ></label
-            >
-        </div>
+        <AmountField
+            label={{ level: 'Holds', marked: 'Up to its last mark', dropper: 'One drop', scale: 'Shows steps of' }[kind]}
+            required
+            units={offered}
+            weight={kind === 'scale'}
+            bind:amount={form.values.amount}
+            bind:unit={form.values.unit}
+        />
         {#if kind === 'marked'}
             <label class="grid gap-1"
                 ><span class="font-bold">From one readable mark to the next</span><input

@@ -5,6 +5,7 @@
     import { Form } from '../../lib/form.svelte';
     import { Sending } from '../../lib/sending.svelte';
     import { arrived, undo } from '../../lib/undo.svelte';
+    import AmountField from '../../parts/AmountField.svelte';
     import FormFoot from '../../parts/FormFoot.svelte';
 
     interface Props {
@@ -58,23 +59,14 @@
         <label class="grid gap-1"
             ><span class="font-bold">Name</span><input class="input w-full" maxlength="200" required bind:value={form.values.name} /></label
         >
-        <div class="grid grid-cols-2 gap-2">
-            <label class="grid gap-1"
-                ><span class="font-bold">Holds</span><input
-                    class="input numeral w-full"
-                    inputmode="decimal"
-                    placeholder="1.5"
-                    required
-                    bind:value={form.values.amount}
-                /></label
-            >
-            <label class="grid gap-1">
-                <span class="font-bold">Unit</span>
-                <select class="select w-full" bind:value={form.values.unit}>
-                    {#each units as one (one.code)}<option value={one.code}>{one.words}</option>{/each}
-                </select>
-            </label>
-        </div>
+        <AmountField
+            label="Holds"
+            placeholder="1.5, or: half a gallon"
+            required
+            {units}
+            bind:amount={form.values.amount}
+            bind:unit={form.values.unit}
+        />
         <label class="grid gap-1"
             ><span class="font-bold">It is a</span><select class="select w-full" bind:value={form.values.shape}
                 >{#each shapes as one (one.code)}<option value={one.code}>{one.words}</option>{/each}</select

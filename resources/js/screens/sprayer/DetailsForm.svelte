@@ -4,6 +4,7 @@
     import { millilitres } from '../../lib/figures';
     import { Sending } from '../../lib/sending.svelte';
     import { undo } from '../../lib/undo.svelte';
+    import AmountField from '../../parts/AmountField.svelte';
     import FormFoot from '../../parts/FormFoot.svelte';
     import History from '../../parts/History.svelte';
     import TakeBack from '../../parts/TakeBack.svelte';
@@ -33,23 +34,11 @@
 
 <form class="dish no-print grid gap-4" onsubmit={keep}>
     <p>It holds {sprayer.words}.</p>
-    <div class="grid gap-3 sm:grid-cols-[2fr_1fr_1fr]">
+    <div class="grid gap-3 sm:grid-cols-2">
         <label class="grid gap-1"
             ><span class="font-bold">Name</span><input class="input w-full" maxlength="200" required bind:value={details.name} /></label
         >
-        <label class="grid gap-1"
-            ><span class="font-bold">Holds</span><input
-                class="input numeral w-full"
-                inputmode="decimal"
-                required
-                bind:value={details.holds}
-            /></label
-        >
-        <label class="grid gap-1"
-            ><span class="font-bold">Unit</span><select class="select w-full" bind:value={details.unit}
-                >{#each units as one (one.code)}<option value={one.code}>{one.words}</option>{/each}</select
-            ></label
-        >
+        <AmountField label="Holds" required {units} bind:amount={details.holds} bind:unit={details.unit} />
     </div>
     <label class="grid gap-1"
         ><span class="font-bold">It is a</span><select class="select w-full" bind:value={details.shape}

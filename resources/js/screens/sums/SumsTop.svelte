@@ -5,6 +5,7 @@
     import type { Household } from '../../lib/household.svelte';
     import { Latest } from '../../lib/latest.svelte';
     import { Sending } from '../../lib/sending.svelte';
+    import AmountField from '../../parts/AmountField.svelte';
     import FaultNote from '../../parts/FaultNote.svelte';
     import FormFoot from '../../parts/FormFoot.svelte';
     import KitchenChoice from '../../parts/KitchenChoice.svelte';
@@ -50,14 +51,7 @@
             {#each examples as one, i (i)}<button class="btn" onclick={() => (line = one)}>{one}</button>{/each}
         </div>
         <div class="grid grid-cols-[1fr_1fr] gap-2 sm:grid-cols-[1fr_1fr_1.4fr]">
-            <label class="grid gap-1"
-                ><span class="font-bold">In</span><input class="input numeral w-full" inputmode="decimal" bind:value={amount} /></label
-            >
-            <label class="grid gap-1"
-                ><span class="font-bold">Unit</span><select class="select w-full" bind:value={unit}
-                    >{#each units as one (one.code)}<option value={one.code}>{one.words}</option>{/each}</select
-                ></label
-            >
+            <div class="col-span-2"><AmountField label="In" {units} bind:amount bind:unit /></div>
             <label class="col-span-2 grid gap-1 sm:col-span-1"
                 ><span class="font-bold">of</span><select class="select w-full" bind:value={of}
                     ><option value="water">water, it comes on top</option><option value="finished">finished spray, made up to it</option

@@ -1,0 +1,12 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Answer;
+
+/** What was understood of an amount: the amount, or what is asked or the matter with it. */
+final readonly class SaidAmountAnswer
+{
+    /** @param list<AnswerLineAnswer> $answers */
+    public function __construct(public ?AmountAnswer $amount, public string $text, public array $answers) {}
+}
