@@ -29,7 +29,7 @@ return [
     'which-of-two' => '“{word}”: which of the two is it?',
     'two-amounts' => '“{word}” are two different amounts. Which one is meant?',
     'which-stock' => 'Which stock is that?',
-    'left-out' => 'No amount in this one: left out.',
+    'left-out' => 'There is no amount in it.',
     'two-waters' => 'Two amounts of water are said here. Leave one: everything else is reckoned by it.',
     'percent-kind' => 'Percent by {said} cannot be said of {name} here: liquids go by volume, powders by weight.',
     'stock-percent' => 'Of a stock, say how much of it goes in: spoons, cups, mL or g. What percent that makes depends on what is in it.',

@@ -95,7 +95,7 @@ it('says the rounder answer beside the spoons, and goes to a volume of whole spo
         $screen->press('Put the level back');
         $screen->until(static fn(): bool => str_starts_with($make(), '["0.75"'), 'It does not come back.');
         // How much to make is said as people say it; what is no amount is told, and stays.
-        $screen->type('Make', '2 quarts' . WebDriverKeys::TAB);
+        $screen->type('Make', '2 US quarts' . WebDriverKeys::TAB);
         $screen->until(static fn(): bool => $make() === '["2","[qt_us]"]', 'Two quarts are not understood.');
         $screen->type('Make', '2 of neem' . WebDriverKeys::TAB)->see('Say one amount');
         expect($screen->script('return document.querySelector("[data-make]").value'))->toBe('2 of neem')->and($screen->complaints())->toBe([]);

@@ -185,7 +185,7 @@ it('reads a batch document that says less than is known here, and refuses one th
 });
 
 it('keeps everything of a call or nothing: each that may write runs in one transaction, and no other writes', function (): void {
-    $reckon = ['api/plan', 'api/bench', 'api/diagnosis', 'api/sums', 'api/need', 'api/reach', 'api/way-out', 'api/compose', 'api/compare', 'api/batches/{id}/loads/{load}/way-out', 'api/leaf-tests/{id}/photos/{leaf}/{when}'];
+    $reckon = ['api/plan', 'api/bench', 'api/diagnosis', 'api/sums', 'api/amount', 'api/need', 'api/reach', 'api/way-out', 'api/compose', 'api/compare', 'api/batches/{id}/loads/{load}/way-out', 'api/leaf-tests/{id}/photos/{leaf}/{when}'];
     $outside = [];
     foreach (app(Router::class)->getRoutes()->getRoutes() as $route) {
         if (str_starts_with($route->uri(), 'api/') && ! in_array('GET', $route->methods(), true) && ! in_array(InOneTransaction::class, $route->gatherMiddleware(), true)) {
@@ -199,7 +199,7 @@ it('keeps everything of a call or nothing: each that may write runs in one trans
     $litre = ['amount' => 1, 'unit' => 'L'];
     $request = ['recipe' => 'neem-by-the-gallon', 'make' => ['amount' => 1, 'unit' => '[gal_us]']];
     $bodies = [
-        'plan' => $request, 'bench' => ['request' => $request], 'diagnosis' => ['seen' => (object) []], 'sums' => ['line' => '5 ml neem', 'make' => $litre, 'of' => 'water'],
+        'plan' => $request, 'bench' => ['request' => $request], 'diagnosis' => ['seen' => (object) []], 'amount' => ['said' => 'half a litre'], 'sums' => ['line' => '5 ml neem', 'make' => $litre, 'of' => 'water'],
         'need' => ['plants' => [['size' => 'pot', 'count' => 3]], 'unit' => 'L'], 'reach' => ['request' => $request, 'left' => ['40 ml neem']],
         'way-out' => ['request' => $request, 'load' => 1, 'slips' => [['kind' => 'left-out', 'item' => 'neem-oil']]],
         'compose' => ['name' => 'Mine', 'slug' => null, 'use' => 'foliar', 'order' => 'blender', 'notes' => '', 'lines' => ['1 l water', '5 ml neem']],

@@ -68,6 +68,7 @@ it('answers whatever is sent with what is wrong, where, and keeps nothing', func
     'a comparison' => ['post', '/api/compare', ['recipes' => ['mild-soap', OWN_RECIPE], 'make' => LITRE]],
     'typed lines' => ['post', '/api/compose', ['name' => 'Mine', 'slug' => null, 'use' => 'foliar', 'order' => 'blender', 'notes' => '', 'lines' => ['1 l water', '5 ml neem']]],
     'a sum' => ['post', '/api/sums', ['line' => '2 tbsp neem', 'make' => LITRE, 'of' => 'water']],
+    'an amount' => ['post', '/api/amount', ['said' => 'half a bottle', 'whole' => LITRE, 'weight' => false, 'unit' => 'mL']],
     'a need by plants' => ['post', '/api/need', ['plants' => [['size' => 'pot', 'count' => 3]], 'leftBehind' => ['amount' => 40, 'unit' => 'mL'], 'sprayer' => LITRE, 'unit' => 'L']],
     'a need by beds and pots' => ['post', '/api/need', ['beds' => [['length' => 2, 'width' => 1, 'depth' => 10, 'measuredIn' => 'm', 'dryness' => 'dryish']], 'pots' => [['holds' => ['amount' => 5, 'unit' => 'L'], 'count' => 2, 'dryness' => 'dryish']], 'unit' => 'L']],
     'a need by what it took' => ['post', '/api/need', ['trial' => ['used' => LITRE, 'plants' => 2, 'now' => 3], 'unit' => 'L']],

@@ -42,3 +42,15 @@ it('asks, refuses, and says when there is no room', function (): void {
         ->and(sums('2 l neem', 1, 'L', 'finished')->status)->toBe(422)
         ->and(sums('1 % neem', 0)->text('error.path'))->toBe('/make/amount');
 });
+
+it('takes an amount as it is typed into a field, by the kitchen of the household', function (): void {
+    $said = static fn(array $body): Answer => Notebook::post('/api/amount', $body);
+    Notebook::change('/api/household', ['kitchen' => 'british', 'byEye' => (object) []]);
+    expect($said(['said' => 'half a gallon'])->at('amount'))->toBe(['amount' => 0.5, 'unit' => '[gal_br]'])
+        ->and($said(['said' => 'half of it', 'whole' => ['amount' => 2, 'unit' => 'L'], 'unit' => 'L'])->at('amount'))->toBe(['amount' => 1, 'unit' => 'L'])
+        ->and($said(['said' => 'plenty'])->at('amount'))->toBeNull()
+        ->and($said(['said' => 'plenty'])->text('text'))->toContain('Say one amount')
+        ->and($said(['said' => '1.500 ml'])->list('answers'))->toHaveCount(2)
+        ->and($said(['said' => str_repeat('1 l ', 60)])->text('error.path'))->toBe('/said')
+        ->and($said(['said' => '5 g', 'weight' => true])->at('amount'))->toBe(['amount' => 5, 'unit' => 'g']);
+});

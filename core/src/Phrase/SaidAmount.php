@@ -26,6 +26,7 @@ final readonly class SaidAmount
             if ($whole !== null && in_array($plain, self::ALL_OF_IT, true)) {
                 return new self(Amount::of($whole / ($unit ?? Unit::Millilitre)->factor(), $unit ?? Unit::Millilitre), null, null);
             }
+            $plain = (string) preg_replace('/ of (?:it|that|the whole)\z/', '', $plain);
             $tokens = Asides::without(Tokenizer::tokens($plain, Vocabulary::shipped(), $kitchen, new StockShelf()));
             $kept = array_values(array_filter($tokens, static fn(Token $token): bool => ! $token->is(TokenKind::Filler, TokenKind::Apart, TokenKind::Water, TokenKind::Per, TokenKind::MadeUpTo)));
 

@@ -201,7 +201,7 @@ final readonly class WayOut
         $add = array_map($this->measured(...), $missing);
         $room = self::roomFor($load, array_map(static fn(ScoopPlan $plan): float => $plan->millilitres(), $add));
 
-        return $room > $off * (1.0 + 1e-9) + max(0.0, $this->bounds->capacity - $full) ? null : $this->checked(RemedyKind::MakeRoom, $load, $ends, $add, max(0.0, $off - $room), $off);
+        return $room > $off * (1.0 + 1e-9) + max(0.0, $this->bounds->capacity - $full) ? null : $this->checked(RemedyKind::MakeRoom, $load, $ends, $add, $off - $room < self::FINE_STEP ? 0.0 : $off - $room, $off);
     }
 
     /** mL that all but the water takes up now. */

@@ -104,6 +104,9 @@ final class Measures
 
             return 'about ' . Figures::kitchen($count) . ' ' . self::unit($large, $count > 1.0);
         }
+        if ($small === Unit::UsTablespoon && $millilitres < 1.5 * $small->factor()) {
+            $small = Unit::UsTeaspoon;
+        }
         $step = $small === Unit::Millilitre && $millilitres >= 100.0 ? 50.0 : 1.0;
         $count = max($step, round($millilitres / $small->factor() / $step) * $step);
 

@@ -13,7 +13,7 @@ it('takes an amount as it is typed into a field', function (string $said, float 
     expect($read->amount?->inBase())->toEqualWithDelta($ml, 1e-6, ($read->question ?? $read->refusal)->code ?? '');
 })->with([
     ['1 gal', 3785.411784], ['2½ cups', 591.47059125], ['750 ml', 750.0], ['one and a half litres', 1500.0], ['32 oz', 946.352946], ['1 gallon (3.8 L)', 3785.411784], ['about 2 litres', 2000.0],
-    ['2 cups and 1 tbsp', 487.96323778125], ['1 litre of water', 1000.0], ['half a bottle', 250.0, 500.0], ['a quarter', 250.0, 1000.0], ['two thirds full', 600.0, 900.0], ['full', 900.0, 900.0],
+    ['2 cups and 1 tbsp', 487.96323778125], ['1 litre of water', 1000.0], ['half a bottle', 250.0, 500.0], ['a quarter', 250.0, 1000.0], ['two thirds full', 600.0, 900.0], ['full', 900.0, 900.0], ['a third of it', 300.0, 900.0], ['all of it', 900.0, 900.0],
     ['1 1/2', 1419.529419, null, Unit::UsQuart], ['half', 400.0, 800.0, Unit::UsQuart], ['2', 1892.705892, 800.0, Unit::UsQuart],
 ]);
 

@@ -18,6 +18,7 @@ use IdleMixer\Core\Recipe\Recipe;
 use IdleMixer\Core\Recipe\RecipeCatalogue;
 use IdleMixer\Core\Recipe\RecipeReader;
 use IdleMixer\Core\Recipe\RecipeUse;
+use IdleMixer\Core\Tests\Phrase\ReadingPage;
 use IdleMixer\Core\Tests\Phrase\Said;
 use IdleMixer\Core\Wording\PhraseWords;
 
@@ -183,4 +184,8 @@ it('asks which of two stocks is meant, and takes the one there is', function ():
 it('counts what is counted, and nothing of a unit', function (): void {
     expect(PhraseWords::shipped()->line(PhraseReader::shipped()->read('2 eggs')->lines[0]))->toBe('2 eggs')
         ->and(PhraseReader::shipped()->read('2 eggs')->lines[0]->unit?->unit)->toBe(Unit::One);
+});
+
+it('tells in docs what it asks about and refuses', function (): void {
+    expect(file_get_contents(dirname(__DIR__, 3) . '/docs/reading.md'))->toBe(ReadingPage::text());
 });

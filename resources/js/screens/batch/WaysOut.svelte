@@ -19,16 +19,6 @@
 </script>
 
 <div class="grid gap-4" data-ways>
-    <p class="quiet">Planned: {ways.planned.join(', ')}.</p>
-    <div class="grid gap-4 sm:grid-cols-2">
-        {#each ends as { name, end } (name)}
-            <section aria-label={name} class={ways.sure ? 'sm:col-span-2' : ''}>
-                <h2 class="text-base font-bold">{name}</h2>
-                <p class="text-lg">{end.strength.join(', ') || 'water only'} <span class="quiet text-base">in {end.volume}</span></p>
-                <Verdicts verdicts={end.verdicts} />
-            </section>
-        {/each}
-    </div>
     {#if ways.note}<p data-note>{ways.note}</p>{/if}
     <h2 class="text-base font-bold">What to do</h2>
     <ol class="grid gap-3">
@@ -46,4 +36,14 @@
             {#each ways.standIns as one (one)}<li>{one}</li>{/each}
         </ul>
     {/if}
+    <p class="quiet">Planned: {ways.planned.join(', ')}.</p>
+    <div class="grid gap-4 sm:grid-cols-2">
+        {#each ends as { name, end } (name)}
+            <section aria-label={name} class={ways.sure ? 'sm:col-span-2' : ''}>
+                <h2 class="text-base font-bold">{name}</h2>
+                <p class="text-lg">{end.strength.join(', ') || 'water only'} <span class="quiet text-base">in {end.volume}</span></p>
+                <Verdicts verdicts={end.verdicts} />
+            </section>
+        {/each}
+    </div>
 </div>

@@ -12,7 +12,7 @@ afterEach(() => vi.unstubAllGlobals());
 it('asks nothing while what was typed is no number', () => {
     const state = bench();
     state.filling.makeText = 'plenty';
-    expect([state.request, state.typedFault]).toEqual([null, 'Write how much to make as a number, like 1.5.']);
+    expect([state.request, state.typedFault]).toEqual([null, 'Write how much to make: a number like 1.5, or “half a gallon”.']);
     state.filling.makeText = '1,5';
     expect(state.request?.make.amount).toBe(1.5);
     state.water.kind = 'number';
@@ -141,7 +141,7 @@ it('shows no plan while what is typed is wrong, and says what', async () => {
     state.filling.makeText = 'a bucket';
     state.replan(state.bench);
     expect(state.plan).toBeNull();
-    expect(state.fault?.message).toContain('as a number, like 1.5');
+    expect(state.fault?.message).toContain('a number like 1.5');
     state.filling.makeText = '1';
     state.day.everyDays = 'often';
     state.replan(state.bench);
