@@ -44,8 +44,7 @@ it('asks, refuses, and says when there is no room', function (): void {
 });
 
 it('takes an amount as it is typed into a field, by the kitchen of the household', function (): void {
-    /** @param array<string, mixed> $body */
-    $said = static fn(array $body): Answer => Notebook::post('/api/amount', $body);
+    $said = static fn(mixed $body): Answer => Notebook::post('/api/amount', json_encode($body, \JSON_THROW_ON_ERROR));
     Notebook::change('/api/household', ['kitchen' => 'british', 'byEye' => (object) []]);
     expect($said(['said' => 'half a gallon'])->at('amount'))->toBe(['amount' => 0.5, 'unit' => '[gal_br]'])
         ->and($said(['said' => 'half of it', 'whole' => ['amount' => 2, 'unit' => 'L'], 'unit' => 'L'])->at('amount'))->toBe(['amount' => 1, 'unit' => 'L'])
