@@ -188,4 +188,5 @@ Route::prefix('api')->group(static function (): void {
 
 Route::get('calendar/{feed}.ics', CalendarController::class);
 Route::post('passphrase', PassphraseController::class);
+Route::post('passphrase/forget', [PassphraseController::class, 'forget']);
 Route::get('{any?}', PageController::class)->where('any', '^(?!api(/|$)).*$');

@@ -28,9 +28,10 @@ final class Screen
     /**
      * @template T
      *
+     * @param Served|string     $served what is served, or where
      * @param callable(self): T $use
      */
-    public static function with(Served $served, callable $use, int $width = 1280, int $height = 800): void
+    public static function with(Served|string $served, callable $use, int $width = 1280, int $height = 800): void
     {
         $profile = sys_get_temp_dir() . '/idle-mixer-profile-' . bin2hex(random_bytes(6));
         $options = new ChromeOptions();
@@ -39,7 +40,7 @@ final class Screen
         $capabilities->setCapability(ChromeOptions::CAPABILITY, $options);
         $capabilities->setCapability('goog:loggingPrefs', ['browser' => 'ALL', 'performance' => 'ALL']);
         $driver = RemoteWebDriver::create(Driver::address(), $capabilities, 30_000, 60_000);
-        $screen = new self($driver, $served->address, $profile);
+        $screen = new self($driver, is_string($served) ? $served : $served->address, $profile);
         try {
             $screen->resize($width, $height);
             $use($screen);

@@ -29,7 +29,7 @@ it('sends a policy that allows only what is shipped, on pages and answers', func
     expect($headers['content-security-policy'])->toContain("default-src 'none'", "script-src 'self'", "style-src 'self'", "connect-src 'self'", "frame-ancestors 'none'")
         ->and($headers['content-security-policy'])->not->toContain('unsafe', '*', 'http:', 'https:')
         ->and($headers['x-content-type-options'])->toBe('nosniff')
-        ->and($headers['referrer-policy'])->toBe('no-referrer')
+        ->and($headers['referrer-policy'])->toBe('same-origin')
         ->and($headers['cache-control'])->toContain('no-store')
         ->and($headers)->not->toHaveKey('set-cookie');
 })->with(['/api/ping', '/api/nothing', '/', '/cases/12']);
@@ -98,3 +98,35 @@ function withCookie(string $path, string $name, string $value): int
 
     return app(Illuminate\Contracts\Http\Kernel::class)->handle($request)->getStatusCode();
 }
+
+it('opens no session for who knocks without one, nor keeps one of who did not get in', function (): void {
+    app(Passphrase::class)->set('a long one, please');
+    $folder = config('session.files');
+    assert(is_string($folder));
+    $files = static fn(): int => count((array) glob("{$folder}/*"));
+    $before = $files();
+    expect(Notebook::get('/api/plants', ELSEWHERE)->headers)->not->toHaveKey('set-cookie')
+        ->and(withCookie('/api/plants', 'idle_mixer', 'made-up'))->toBe(401)
+        ->and(enter('wrong one')->headers->getCookies())->toBe([])
+        ->and($files())->toBe($before);
+});
+
+it('locks a device again', function (): void {
+    app(Passphrase::class)->set('a long one, please');
+    $cookie = enter('a long one, please')->headers->getCookies()[0] ?? null;
+    $name = (string) $cookie?->getName();
+    $value = (string) $cookie?->getValue();
+    expect(withCookie('/api/plants', $name, $value))->toBe(200);
+    $forget = Illuminate\Http\Request::create('http://192.168.7.1/passphrase/forget', 'POST', [], [$name => $value], [], ELSEWHERE);
+    expect(app(Illuminate\Contracts\Http\Kernel::class)->handle($forget)->getStatusCode())->toBe(303)
+        ->and(withCookie('/api/plants', $name, $value))->toBe(401);
+});
+
+it('begins a log anew that has grown to a megabyte, and keeps the one before', function (): void {
+    $file = sys_get_temp_dir() . '/idle-mixer-log-' . bin2hex(random_bytes(4));
+    $log = new Monolog\Logger('test', [new App\Notebook\BoundedLog($file)]);
+    file_put_contents($file, str_repeat('x', 1_000_001));
+    $log->warning('the first of the new one');
+    expect((string) file_get_contents($file))->toContain('the first of the new one')->and(filesize($file))->toBeLessThan(1000)->and(filesize("{$file}.1"))->toBe(1_000_001);
+    array_map(unlink(...), [$file, "{$file}.1"]);
+});

@@ -41,4 +41,14 @@ final class PassphraseController
 
         return new RedirectResponse('/', 303);
     }
+
+    /** Locks this device again; whoever wants in enters the passphrase anew. */
+    public function forget(Request $request): Response
+    {
+        if ($request->hasSession()) {
+            $request->session()->invalidate();
+        }
+
+        return new RedirectResponse('/', 303);
+    }
 }

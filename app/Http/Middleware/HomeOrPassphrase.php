@@ -7,6 +7,7 @@ namespace App\Http\Middleware;
 use App\Http\Failures;
 use App\Passphrase;
 use Closure;
+use Illuminate\Contracts\Config\Repository;
 use Illuminate\Cookie\Middleware\AddQueuedCookiesToResponse;
 use Illuminate\Cookie\Middleware\EncryptCookies;
 use Illuminate\Http\Request;
@@ -22,7 +23,7 @@ final readonly class HomeOrPassphrase
 {
     public const SESSION_KEY = 'passphrase-of';
 
-    public function __construct(private Pipeline $pipeline, private Passphrase $passphrase) {}
+    public function __construct(private Pipeline $pipeline, private Passphrase $passphrase, private Repository $config) {}
 
     /** @param Closure(Request): Response $next */
     public function handle(Request $request, Closure $next): Response
@@ -39,22 +40,46 @@ final readonly class HomeOrPassphrase
             return $next($request);
         }
 
+        // Whoever brings no session and asks for none gets none: no file is written for every knock.
+        if (! $request->cookies->has($this->cookie()) && ! $this->isEntering($request)) {
+            return self::asked($request);
+        }
+
         $response = $this->pipeline
             ->send($request)
             ->through([EncryptCookies::class, AddQueuedCookiesToResponse::class, StartSession::class])
             ->then(fn(Request $request): Response => $this->guarded($request, $next));
         assert($response instanceof Response);
+        if ($request->hasSession() && $request->session()->get(self::SESSION_KEY) !== $this->passphrase->mark()) {
+            // Who did not get in leaves nothing behind.
+            $request->session()->getHandler()->destroy($request->session()->getId());
+            $response->headers->removeCookie($this->cookie());
+        }
 
         return $response;
+    }
+
+    private function cookie(): string
+    {
+        $name = $this->config->get('session.cookie');
+
+        return is_string($name) ? $name : '';
+    }
+
+    private function isEntering(Request $request): bool
+    {
+        return $request->isMethod('POST') && $request->is('passphrase');
     }
 
     /** @param Closure(Request): Response $next */
     private function guarded(Request $request, Closure $next): Response
     {
         $known = $request->session()->get(self::SESSION_KEY) === $this->passphrase->mark();
-        if ($known || ($request->isMethod('POST') && $request->is('passphrase'))) {
-            return $next($request);
-        }
+        return $known || $this->isEntering($request) ? $next($request) : self::asked($request);
+    }
+
+    private static function asked(Request $request): Response
+    {
         if ($request->is('api/*')) {
             return Failures::answer(401, '', 'The passphrase is needed: open the first page and enter it.');
         }

@@ -15,12 +15,15 @@ use Symfony\Component\HttpFoundation\Response;
  */
 final class OnlyOwnPages
 {
+    /** Any address of this machine by itself: no name can be pointed there by somebody else. */
+    private const OWN_ADDRESS = '/\A127(?:\.\d{1,3}){3}\z/';
+
     private const OWN_NAMES = ['127.0.0.1', 'localhost', '[::1]'];
 
     /** @param Closure(Request): Response $next */
     public function handle(Request $request, Closure $next): Response
     {
-        if (Loopback::is($request) && ! in_array($request->getHost(), self::OWN_NAMES, true)) {
+        if (Loopback::is($request) && ! in_array($request->getHost(), self::OWN_NAMES, true) && preg_match(self::OWN_ADDRESS, $request->getHost()) !== 1) {
             return Failures::answer(403, '', 'On this machine the application is at 127.0.0.1 or localhost, under no other name.');
         }
         $origin = $request->headers->get('Origin');

@@ -60,11 +60,7 @@ final readonly class SaidAmount
             throw Unclear::becauseOf(new Refusal($whole === null ? 'amount-alone' : 'amount-of-whole'));
         }
         $meaning = $units->meaning($much, true, array_column($clauses[0]->also, 0));
-        foreach ($clauses[0]->also as $also) {
-            if (! $units->agree($much, $also[0], null)) {
-                throw Unclear::becauseOf($units->twoAmounts($much, $also));
-            }
-        }
+        $units->mustAgree($clauses[0], null);
         if ($meaning->unit->dimension() !== $dimension) {
             throw Unclear::becauseOf(new Refusal($dimension === Dimension::Volume ? 'water-weighed' : 'amount-weight', ['unit' => $meaning->words]));
         }

@@ -33,9 +33,13 @@ final class Spelling
         $found = [];
         $best = $allowed + 1.0;
         foreach ($this->around($word, $allowed) as [$known, $meaning]) {
-            // What is short in itself bears as little as what was written.
-            $off = min($allowed, self::allowed(strlen($known))) === 0 ? $best : self::distance($word, $known);
-            if ($off > min($allowed, self::allowed(strlen($known)))) {
+            // What is short in itself bears as little as what was written. Two letters swapped are two changed ones to the quick count.
+            $bears = min($allowed, self::allowed(strlen($known)));
+            if ($bears === 0 || levenshtein($word, $known) > 2 * $bears) {
+                continue;
+            }
+            $off = self::distance($word, $known);
+            if ($off > $bears) {
                 continue;
             }
             $best = min($best, $off);

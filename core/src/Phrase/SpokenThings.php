@@ -30,7 +30,7 @@ final readonly class SpokenThings
         $spelled = array_map(static fn(Token $token): Remark => new Remark('spelling', ['word' => $token->word, 'near' => (string) $token->readAs]), $misspelt);
         $this->partHalves($clauses);
         foreach ($clauses as $clause) {
-            $water = $this->water($clause, $units);
+            $water = SpokenWater::of($clause, $units);
             if ($water !== null && $basis !== null) {
                 throw Unclear::becauseOf(new Refusal('two-waters'));
             }
@@ -62,42 +62,6 @@ final readonly class SpokenThings
         foreach ($clauses as $clause) {
             $clause->much = $clause->much === null ? null : Much::of(MuchKind::Parts, 1.0, null, $clause->much->from, $clause->much->to);
         }
-    }
-
-    /** @throws Unclear */
-    private function water(Clause $clause, SpokenUnits $units): ?SpokenBasis
-    {
-        if (! $clause->isWater() && ! $clause->finished) {
-            return null;
-        }
-        $much = $clause->much;
-        if ($much === null) {
-            throw Unclear::becauseOf(new Refusal('no-ingredient'));
-        }
-        if ($much->high !== null && $much->kind !== MuchKind::Ratio) {
-            throw Unclear::becauseOf(new Refusal('water-range'));
-        }
-        if ($clause->tail !== null || $clause->strength !== null) {
-            throw Unclear::becauseOf(new Refusal('shape'));
-        }
-
-        return match ($much->kind) {
-            MuchKind::Parts => SpokenBasis::parts($much->low),
-            MuchKind::Measured => $this->volume($clause, $much, $units),
-            MuchKind::Counted => throw Unclear::becauseOf(new Refusal('no-unit-water')),
-            default => throw Unclear::becauseOf(new Refusal('shape')),
-        };
-    }
-
-    private function volume(Clause $clause, Much $much, SpokenUnits $units): SpokenBasis
-    {
-        $meaning = $units->meaning($much, true, array_column($clause->also, 0));
-        if ($meaning->unit->dimension() !== Dimension::Volume) {
-            throw Unclear::becauseOf(new Refusal('water-weighed', ['unit' => $meaning->words]));
-        }
-        $this->mustAgree($clause, $units, null);
-
-        return SpokenBasis::volume($much->low, $meaning, $clause->finished ? BasisOf::Finished : BasisOf::Water);
     }
 
     /**
@@ -155,7 +119,7 @@ final readonly class SpokenThings
             MuchKind::Measured => $this->measured($clause, $much, $of, $units, $remarks, $this->bottle($clause, $thing, $units)),
             MuchKind::ByEye => $this->eye($much, $of, $remarks, $this->bottle($clause, $thing, $units)),
             MuchKind::Counted => self::counted($much, $of),
-            MuchKind::Percent => $this->percent($clause, $much, $of, $remarks, $plain),
+            MuchKind::Percent => SpokenPercent::of($clause, $much, $of, $remarks, $plain),
             MuchKind::Parts => new SpokenLine($of, SpokenKind::Parts, self::single($much), null, null, strength: $this->bottle($clause, $thing, $units), remarks: $remarks),
             MuchKind::Ratio => throw new \LogicException('A ratio is read elsewhere.'),
         };
@@ -185,7 +149,7 @@ final readonly class SpokenThings
     private function measured(Clause $clause, Much $much, Ingredient|Recipe $of, SpokenUnits $units, array $remarks, ?float $strength): SpokenLine
     {
         $meaning = $units->meaning($much, false, array_column($clause->also, 0));
-        $this->mustAgree($clause, $units, $of instanceof Ingredient ? $of : null);
+        $units->mustAgree($clause, $of instanceof Ingredient ? $of : null);
         [$low, $high] = [$much->low, $much->high];
         if ($much->size !== null) {
             if ($meaning->unit === Unit::Drop || $meaning->unit->dimension() !== Dimension::Volume || $meaning->inBase() === 1.0 || $meaning->inBase() >= 1000.0) {
@@ -233,52 +197,9 @@ final readonly class SpokenThings
         return new SpokenLine($of, SpokenKind::Amount, $much->low, $much->high, SpokenUnits::pieces($of->slug));
     }
 
-    /**
-     * Of alcohol and peroxide a bare percent may be the bottle's or the spray's.
-     *
-     * @param list<Remark> $remarks
-     */
-    private function percent(Clause $clause, Much $much, Ingredient|Recipe $of, array $remarks, string $plain): SpokenLine
-    {
-        if (! $of instanceof Ingredient) {
-            throw Unclear::becauseOf(new Refusal('stock-percent'));
-        }
-        if (($much->high ?? $much->low) >= 100.0) {
-            throw Unclear::becauseOf(new Refusal('percent-too-much'));
-        }
-        if ($much->by !== null && ($much->by->kind === TokenKind::ByVolume) !== $of->substance->isLiquid()) {
-            throw Unclear::becauseOf(new Refusal('percent-kind', ['said' => $much->by->kind === TokenKind::ByVolume ? 'volume' : 'weight', 'name' => $of->name]));
-        }
-        if ($of->substance->hasStrength() && $clause->strength === null) {
-            $usual = $of->defaultStrength->value ?? 100.0;
-            throw Unclear::becauseOf(new Question('whose-percent', $of->name, [
-                ['words' => "the finished spray, from a bottle of {$usual} %", 'line' => "{$plain} from {$usual}%"],
-                ['words' => 'the bottle: a cup of it, and I change that', 'line' => "1 cup {$plain}"],
-            ]));
-        }
-        $strength = $clause->strength === null ? null : self::strength($clause->strength, $of);
-        if ($strength !== null && ($much->high ?? $much->low) > $strength) {
-            throw Unclear::becauseOf(new Refusal('stronger-than-bottle', ['bottle' => (string) $strength]));
-        }
-
-        return new SpokenLine($of, SpokenKind::Percent, $much->low, $much->high, null, strength: $strength, remarks: $remarks);
-    }
-
     private function bottle(Clause $clause, Token $thing, SpokenUnits $units): ?float
     {
-        return $clause->strength === null ? null : self::strength($clause->strength, $this->thing($thing, $units));
-    }
-
-    private static function strength(Much $percent, Ingredient|Recipe $of): float
-    {
-        if (! $of instanceof Ingredient || ! $of->substance->hasStrength()) {
-            throw Unclear::becauseOf(new Refusal('no-bottle-strength', ['name' => $of->name]));
-        }
-        if ($percent->kind !== MuchKind::Percent || $percent->high !== null || $percent->low > 100.0) {
-            throw Unclear::becauseOf(new Refusal('bottle-strength'));
-        }
-
-        return $percent->low;
+        return $clause->strength === null ? null : SpokenPercent::bottle($clause->strength, $this->thing($thing, $units));
     }
 
     private static function single(Much $much): float
@@ -293,15 +214,6 @@ final readonly class SpokenThings
         }
 
         return $this->ingredients->get($thing->code);
-    }
-
-    private function mustAgree(Clause $clause, SpokenUnits $units, ?Ingredient $of): void
-    {
-        foreach ($clause->also as $also) {
-            if ($clause->much !== null && ! $units->agree($clause->much, $also[0], $of)) {
-                throw Unclear::becauseOf($units->twoAmounts($clause->much, $also));
-            }
-        }
     }
 
     /** “egg”: one of them. */

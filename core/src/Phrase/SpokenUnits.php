@@ -92,6 +92,16 @@ final readonly class SpokenUnits
         ]);
     }
 
+    /** @throws Unclear when a clause says two amounts that are not the same */
+    public function mustAgree(Clause $clause, ?Ingredient $of): void
+    {
+        foreach ($clause->also as $also) {
+            if ($clause->much !== null && ! $this->agree($clause->much, $also[0], $of)) {
+                throw Unclear::becauseOf($this->twoAmounts($clause->much, $also));
+            }
+        }
+    }
+
     /** One of two things, and nobody said which. */
     public function either(Token $first, Token $second): Question
     {

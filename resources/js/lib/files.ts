@@ -15,6 +15,9 @@ export type Keep = (document: unknown, basedOn?: number) => Promise<string>;
 
 /** The bound of an open document; a zip of more is not ours. */
 const MOST_BYTES = 1_000_000;
+/** What all that is in a zip may come to, and how many documents it may hold: more would fill the page’s memory. */
+const MOST_IN_ALL = 20_000_000;
+const MOST_FILES = 200;
 
 /** The documents in a file: itself, or those in a zip. */
 async function documents(file: File): Promise<{ name: string; text: string }[]> {
@@ -24,12 +27,28 @@ async function documents(file: File): Promise<{ name: string; text: string }[]> 
         }
         return [{ name: file.name, text: decoded(new Uint8Array(await file.arrayBuffer())) }];
     }
+    if (file.size > MOST_IN_ALL) {
+        throw new Fault('', `It is ${file.size} bytes long; at most 20 MB are read.`);
+    }
     let inside: Record<string, Uint8Array>;
+    let bytes = 0;
+    let count = 0;
     try {
         inside = unzipSync(new Uint8Array(await file.arrayBuffer()), {
-            filter: (one) => one.name.toLowerCase().endsWith('.json') && one.originalSize <= MOST_BYTES,
+            filter: (one) => {
+                const ours = one.name.toLowerCase().endsWith('.json') && one.originalSize <= MOST_BYTES;
+                bytes += ours ? one.originalSize : 0;
+                count += ours ? 1 : 0;
+                if (bytes > MOST_IN_ALL || count > MOST_FILES) {
+                    throw new Fault('', `There is more in this zip file than is read at once: at most ${MOST_FILES} documents and 20 MB.`);
+                }
+                return ours;
+            },
         });
-    } catch {
+    } catch (thrown) {
+        if (thrown instanceof Fault) {
+            throw thrown;
+        }
         throw new Fault('', 'This is no zip file that can be read.');
     }
     if (Object.keys(inside).length === 0) {

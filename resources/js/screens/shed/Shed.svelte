@@ -3,6 +3,7 @@
     import { Loaded } from '../../lib/loaded.svelte';
     import { undo } from '../../lib/undo.svelte';
     import { Household } from '../../lib/household.svelte';
+    import { isElsewhere } from '../../lib/elsewhere';
     import { keys } from '../../lib/keys.svelte';
     import Head from '../../parts/Head.svelte';
     import ThemeSwitch from '../../parts/ThemeSwitch.svelte';
@@ -67,6 +68,9 @@
                     <h2 class="mr-auto">This device</h2>
                     <ThemeSwitch />
                     <button class="btn" onclick={() => (keys.sheet = true)}>Keys</button>
+                    {#if isElsewhere()}
+                        <form method="post" action="/passphrase/forget"><button class="btn">Lock this device</button></form>
+                    {/if}
                 </section>
             </div>
             <Recipes recipes={all.recipes} onadded={again} />

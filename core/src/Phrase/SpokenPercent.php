@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IdleMixer\Core\Phrase;
+
+use IdleMixer\Core\Ingredient\Ingredient;
+use IdleMixer\Core\Recipe\Recipe;
+
+/** What a percent is of: the finished spray, or the bottle. */
+final class SpokenPercent
+{
+    /**
+     * Of alcohol and peroxide a bare percent may be the bottle's or the spray's.
+     *
+     * @param list<Remark> $remarks
+     */
+    public static function of(Clause $clause, Much $much, Ingredient|Recipe $of, array $remarks, string $plain): SpokenLine
+    {
+        if (! $of instanceof Ingredient) {
+            throw Unclear::becauseOf(new Refusal('stock-percent'));
+        }
+        if (($much->high ?? $much->low) >= 100.0) {
+            throw Unclear::becauseOf(new Refusal('percent-too-much'));
+        }
+        if ($much->by !== null && ($much->by->kind === TokenKind::ByVolume) !== $of->substance->isLiquid()) {
+            throw Unclear::becauseOf(new Refusal('percent-kind', ['said' => $much->by->kind === TokenKind::ByVolume ? 'volume' : 'weight', 'name' => $of->name]));
+        }
+        if ($of->substance->hasStrength() && $clause->strength === null) {
+            $usual = $of->defaultStrength->value ?? 100.0;
+            throw Unclear::becauseOf(new Question('whose-percent', $of->name, [
+                ['words' => "the finished spray, from a bottle of {$usual} %", 'line' => "{$plain} from {$usual}%"],
+                ['words' => 'the bottle: a cup of it, and I change that', 'line' => "1 cup {$plain}"],
+            ]));
+        }
+        $strength = $clause->strength === null ? null : self::bottle($clause->strength, $of);
+        if ($strength !== null && ($much->high ?? $much->low) > $strength) {
+            throw Unclear::becauseOf(new Refusal('stronger-than-bottle', ['bottle' => (string) $strength]));
+        }
+
+        return new SpokenLine($of, SpokenKind::Percent, $much->low, $much->high, null, strength: $strength, remarks: $remarks);
+    }
+
+    /** @throws Unclear when the bottle states none, or not one */
+    public static function bottle(Much $percent, Ingredient|Recipe $of): float
+    {
+        if (! $of instanceof Ingredient || ! $of->substance->hasStrength()) {
+            throw Unclear::becauseOf(new Refusal('no-bottle-strength', ['name' => $of->name]));
+        }
+        if ($percent->kind !== MuchKind::Percent || $percent->high !== null || $percent->low > 100.0) {
+            throw Unclear::becauseOf(new Refusal('bottle-strength'));
+        }
+
+        return $percent->low;
+    }
+}

@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IdleMixer\Core\WayOut;
+
+use IdleMixer\Core\Safety\Bound;
+
+/** Ways out that change nothing in the sprayer: it is good as it is, good for something, or good for bare soil. */
+final class AsItStands
+{
+    public static function isMade(InTheSprayer $at): bool
+    {
+        foreach ($at->ends as $end) {
+            if (! $at->bounds->allows($end) || ! $at->plan()->isNear($end)) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    public static function used(InTheSprayer $at): ?Remedy
+    {
+        return self::isMade($at) ? new Remedy(RemedyKind::AsItIs, finished: $at->full(), asPlanned: true) : null;
+    }
+
+    /** Not what was planned, and harmless all the same; not where the soap that holds the oil is short. */
+    public static function withinLimits(InTheSprayer $at): ?Remedy
+    {
+        $times = $at->times($at->ends);
+        foreach ($at->ends as $end) {
+            if (! $at->bounds->allows($end)) {
+                return null;
+            }
+        }
+        if ($times === [] || ($times['soap'][0] ?? 1.0) < AgainstPlan::WEAKEST || self::isMade($at)) {
+            return null;
+        }
+        $all = array_merge(...array_values($times));
+
+        return new Remedy(RemedyKind::WithinLimits, finished: $at->full(), weakest: min($all), strongest: max($all), times: $times);
+    }
+
+    /** @param list<Bound> $limits of a drench, which hold for everything that is poured there */
+    public static function asDrench(InTheSprayer $at, array $limits): ?Remedy
+    {
+        if ($at->overLimits() <= 1.0 + 1e-9) {
+            return null;
+        }
+        $drench = new Bounds($limits, \INF);
+        foreach ($at->ends as $end) {
+            if (! $drench->allows($end)) {
+                return null;
+            }
+        }
+
+        return new Remedy(RemedyKind::Drench, finished: $at->full(), wasted: 1.0);
+    }
+}

@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IdleMixer\Core\WayOut;
+
+use IdleMixer\Core\Measure\ScoopPlan;
+
+/** Ways out of too much: water, or some of it out and water in its place. */
+final class Thinned
+{
+    /** Water alone: to the planned strength if there is room, else as far as the limits. */
+    public static function byWater(InTheSprayer $at): ?Remedy
+    {
+        foreach ([$at->plan()->over($at->ends), $at->overLimits()] as $times) {
+            $remedy = $times <= 1.0 + 1e-9 ? null : $at->checked(RemedyKind::AddWater, [], InTheSprayer::upwards($at->full() * ($times - 1.0)));
+            if ($remedy !== null) {
+                return $remedy;
+            }
+        }
+
+        return null;
+    }
+
+    /** Some of it out, water in its place and what else that takes away: back to what was planned; where that fails, to within the limits. */
+    public static function byPouringOff(InTheSprayer $at): ?Remedy
+    {
+        return self::backToPlan($at) ?? self::withinLimits($at);
+    }
+
+    private static function backToPlan(InTheSprayer $at): ?Remedy
+    {
+        $full = $at->full();
+        $over = $at->plan()->over($at->ends);
+        $off = InTheSprayer::upwards($full * (1.0 - 1.0 / $over));
+        if ($over <= 1.0 || $off >= $full) {
+            return null;
+        }
+        $add = [];
+        foreach ($at->load->items as $key => $item) {
+            // What belongs into as much as stands there, which is less than planned where water was short.
+            $missing = $item->millilitres() * $full / $at->load->mixture->finished() - $at->in($key)[1] * (1.0 - $off / $full);
+            if ($missing > $item->millilitres() * ScoopPlan::TOLERANCE) {
+                $add[$key] = $at->measured($key, $missing);
+            }
+        }
+        $room = $at->roomOf($add);
+        $remedy = $room > $off ? null : $at->checked(RemedyKind::PourOff, $add, $off - $room, $off);
+
+        return $remedy?->asPlanned === true ? $remedy : null;
+    }
+
+    /** Where there is no room for the water. */
+    private static function withinLimits(InTheSprayer $at): ?Remedy
+    {
+        $over = $at->overLimits();
+        $full = $at->full();
+        if ($over <= 1.0 + 1e-9) {
+            return null;
+        }
+        $off = min($full, InTheSprayer::upwards($full * (1.0 - 1.0 / $over)));
+        foreach ($at->ends as $end) {
+            if ($off >= $end->finished()) {
+                return null;
+            }
+        }
+
+        return $at->checked(RemedyKind::PourOff, [], $off, $off);
+    }
+}
