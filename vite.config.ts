@@ -52,7 +52,8 @@ export default defineConfig({
                     groups: [
                         // What the first script needs is a file of its own, or it would bring all that is shared.
                         { name: 'first', test: /preload-helper/, priority: 2 },
-                        { name: 'shared', test: /node_modules|js\/(lib|parts)\//, minShareCount: 3, priority: 1 },
+                        // Fields for amounts are not on the first screens: they come with those that have them.
+                        { name: 'shared', test: /node_modules|js\/(lib\/(?!said)|parts\/(?!AmountField|TakeBack|Correctable|History))/, minShareCount: 3, priority: 1 },
                     ],
                 },
             },

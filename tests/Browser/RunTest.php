@@ -85,7 +85,7 @@ it('walks through the bed: three plants, two loads, a soak, a pause, a reload, a
 
             return is_numeric($told) ? (int) $told : 0;
         };
-        $screen->until(static fn(): bool => $left() > 500, static fn(): string => 'It does not soak; the screen says: ' . $screen->text());
+        $screen->until(static fn(): bool => $left() > 500, static fn(): string => 'It does not soak; the screen says: ' . $screen->text() . json_encode([$screen->script('return {...localStorage}'), $screen->requests(), $screen->complaints()]));
         $served->passHours(1);
         $screen->open($run)->see('It has soaked.');
         foreach (['brush', 'rinse', 'wash', 'rest'] as $next) {

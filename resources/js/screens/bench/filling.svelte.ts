@@ -1,7 +1,6 @@
 import type { Schemas } from '../../lib/client';
 import { short, typedNumber } from '../../lib/figures';
 import { Kept } from '../../lib/kept';
-import { Said } from '../../lib/said.svelte';
 import type { Shelf } from './shelf';
 
 type Amount = Schemas['Amount'];
@@ -22,7 +21,8 @@ export class Filling {
     unit = $state<Amount['unit']>('[qt_us]');
     /** What was made before the level was changed, newest last. */
     #before = $state.raw<string[]>([]);
-    readonly spoken = new Said();
+    /** What is asked of how much to make, or the matter with it. */
+    spoken = $state('');
     readonly #shelf: () => Shelf;
 
     constructor(shelf: () => Shelf) {
@@ -55,13 +55,17 @@ export class Filling {
     }
 
     get typedFault(): string {
-        return Number.isNaN(this.make) ? this.spoken.text || 'Write how much to make: a number like 1.5, or “half a gallon”.' : '';
+        return Number.isNaN(this.make) ? this.spoken || 'Write how much to make: a number like 1.5, or “half a gallon”.' : '';
     }
 
     /** How much to make, said in words. */
     async hear(typed: string): Promise<void> {
         const sprayer = this.sprayer;
-        const found = await this.spoken.read(typed, this.unit, sprayer === undefined ? {} : { wholeMl: sprayer.mL });
+        // Only who types words needs what reads them.
+        const { Said } = await import('../../lib/said.svelte');
+        const said = new Said();
+        const found = await said.read(typed, this.unit, sprayer === undefined ? {} : { wholeMl: sprayer.mL });
+        this.spoken = said.text;
         if (found !== null) {
             this.unit = found.unit;
             this.makeText = String(found.amount);
