@@ -18,7 +18,7 @@ return [
     'each-of' => ['each of', 'of each', 'apiece'],
     'water' => ['water', 'rainwater', 'tapwater', 'h2o'],
     'made-up-to' => [
-        'made up to', 'make up to', 'to make up', 'make up', 'makes up', 'topped up to', 'top up to', 'topped to', 'top to', 'topped up with water to', 'top up with water to',
+        'made up to', 'make up to', 'to make up', 'make up', 'makes up', 'topped up to', 'top up to', 'topped to', 'top to', 'top with water to', 'topped with water to', 'topped up with water to', 'top up with water to',
         'fill up to', 'filled up to', 'fill to', 'filled to', 'fill it up to', 'top it up to', 'fill with water to', 'fill up with water to', 'filled with water to', 'made up with water to',
         'make up with water to', 'water to', 'water up to', 'up with water to', 'enough water to make', 'water to make', 'water to make up', 'to make', 'makes', 'make', 'makes about', 'bring up to', 'then up to',
         'top up', 'topped up', 'fill up', 'fill',
@@ -37,7 +37,7 @@ return [
         'whisk', 'whisk in', 'drop in', 'together', 'well', 'measure', 'measure out', 'you need', 'you will need', 'we use', 'i use', 'add in', 'next', 'first', 'finally', 'lastly', 'now', 'let down', 'let down with', 'diluted', 'diluted in', 'dilute', 'dilute in', 'dilute with', 'diluted with',
         'warm', 'hot', 'cold', 'cool', 'lukewarm', 'luke warm', 'tepid', 'rain', 'tap', 'soft', 'distilled', 'fresh', 'clean', 'plain', 'filtered', 'boiled', 'hand warm', 'body warm', 'room temperature', 'still', 'slightly', 'very',
         'mild', 'gentle', 'unscented', 'organic', 'natural', 'ordinary', 'regular', 'standard', 'household', 'raw', 'cold pressed', 'good quality', 'quality', 'warmed', 'melted', 'light', 'unperfumed', 'fine', 'optional', 'exactly', 'just', 'only', 'worth of', 'full', 'full of', 'a total of', 'another', 'extra', 'more',
-        '!', '"', '…', "'", '#', '?',
+        'x', '!', '"', '…', "'", '#', '?',
     ],
     // These carry how full a spoon is: see the sizes below.
     'size' => ['heaped', 'heaping', 'rounded', 'scant', 'generous', 'good', 'big', 'large', 'small', 'little', 'decent', 'hefty', 'tiny', 'short'],

@@ -63,6 +63,7 @@ return [
     'refused-metal' => '“{word}” is refused: it is a bought product with a label and limits of its own, and oil within weeks of sulfur burns leaves. Follow its label, by itself.',
     'refused-systemic' => '“{word}” is refused: bought and systemic products are outside what is mixed here. Their label is the law.',
     'refused-other-alcohol' => '“{word}” is refused: only isopropyl (rubbing) alcohol has known practice on plants; others poison or carry additives.',
+    'refused-food' => '“{word}” is refused: how strong it may be on leaves is not known here, and it feeds mould and draws ants.',
     'refused-essential' => '“{word}” is refused: its strength on leaves has no known practice here. Peppermint and rosemary oil are known.',
     'assumed-oil' => '“oil” is taken as vegetable (kitchen) oil; write neem, horticultural or paraffin oil if it is one of those.',
     'assumed-soap' => '“soap” is taken as castile soap; write dish detergent if it is for dishes.',

@@ -17,5 +17,6 @@ return [
     'metal' => ['copper', 'copper sulfate', 'copper sulphate', 'sulfur', 'sulphur', 'lime sulfur', 'lime sulphur', 'borax', 'boric acid', 'arsenic'],
     'systemic' => ['imidacloprid', 'systemic', 'systemic insecticide', 'glyphosate', 'malathion', 'permethrin', 'pyrethrin', 'pyrethrum', 'insecticide', 'pesticide', 'weedkiller'],
     'other-alcohol' => ['methanol', 'denatured alcohol', 'vodka', 'ethanol', 'acetone'],
+    'food' => ['milk', 'sugar', 'honey', 'molasses', 'flour', 'coffee', 'yoghurt', 'yogurt', 'beer', 'cola', 'butter'],
     'essential' => ['tea tree', 'tea tree oil', 'eucalyptus', 'eucalyptus oil', 'clove oil', 'citronella', 'lavender oil', 'essential oil', 'essential oils', 'garlic', 'chili', 'chilli', 'hot sauce', 'cayenne'],
 ];

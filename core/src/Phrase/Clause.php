@@ -42,6 +42,25 @@ final class Clause
         return $this->things !== [] && $this->things[0]->kind === TokenKind::Water && count($this->things) === 1;
     }
 
+    /**
+     * “1 cup each of water and alcohol” are two clauses.
+     *
+     * @return non-empty-list<self>
+     */
+    public function ofEach(): array
+    {
+        if (! $this->each || count($this->things) < 2) {
+            return [$this];
+        }
+
+        return array_map(function (Token $thing): self {
+            $one = clone $this;
+            $one->things = [$thing];
+
+            return $one;
+        }, $this->things);
+    }
+
     /** Whether several things may share the one amount. */
     public function takesMore(): bool
     {

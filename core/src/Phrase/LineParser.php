@@ -130,6 +130,7 @@ final class LineParser
             $waiting?->kind === TokenKind::From && $much->kind === MuchKind::Percent && $this->open->isWhole() => $this->open->strength = $much,
             $this->isSaidAgain($much, $waiting) => $this->open->also[] = [$much, ...$this->span($much, $waiting, $after)],
             $this->isRange($much, $waiting) => $this->range($much),
+            $this->isOrSo($much, $waiting) => $this->open->much = $this->open->much?->upTo($much->low, $much->to),
             $this->isTail($much, $waiting, $after) => $this->tail($much),
             $this->open->much === null => $this->open->much = $much,
             $this->open->things === [] && $joint !== null && $joint->word !== ',' && $joint->word !== ';' => $this->sum($much),
@@ -214,6 +215,14 @@ final class LineParser
         return $stroke && $open->much?->kind === MuchKind::Measured && $much->kind === MuchKind::Measured && $open->much->high === null
             && ($open->things === [] || $this->namesCameFirst())
             && ! ($waiting->kind === TokenKind::To && $much->isVessel() && ! $open->much->isVessel());
+    }
+
+    /** “a tablespoon or two” */
+    private function isOrSo(Much $much, ?Token $waiting): bool
+    {
+        $open = $this->open->much;
+
+        return $waiting?->kind === TokenKind::Or && $much->kind === MuchKind::Counted && $open?->kind === MuchKind::Measured && $open->high === null && $this->open->things === [] && $much->low > $open->low;
     }
 
     private function range(Much $much): void
@@ -322,6 +331,12 @@ final class LineParser
     private function sum(Much $much): void
     {
         $open = $this->open->much ?? $much;
+        // “a teaspoon and a half”
+        if ($much->kind === MuchKind::Counted && $much->low < 1.0 && $open->high === null && $open->kind === MuchKind::Measured) {
+            $this->open->much = $open->and($much->low, $much->to);
+
+            return;
+        }
         $more = $open->high === null && $much->high === null ? $this->units->inUnitOf($much, $open) : null;
         $this->open->much = $more === null ? throw Unclear::becauseOf(new Refusal('shape')) : $open->and($more, $much->to);
     }
@@ -335,7 +350,7 @@ final class LineParser
     private function close(): void
     {
         if (! $this->open->isEmpty()) {
-            $this->clauses[] = $this->open;
+            array_push($this->clauses, ...$this->open->ofEach());
         }
         $this->open = new Clause();
     }

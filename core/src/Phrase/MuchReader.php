@@ -25,6 +25,7 @@ final readonly class MuchReader
         }
         $size = $this->take($i, TokenKind::Size);
         $number = $this->take($i, TokenKind::Number);
+        $i = $this->afterTheSame($number, $i);
         $size ??= $this->take($i, TokenKind::Size);
         [$low, $high] = [$number->low ?? 1.0, $number?->high];
         $next = $this->tokens[$i] ?? null;
@@ -39,6 +40,15 @@ final readonly class MuchReader
         }
 
         return $this->share($number, $i) ?? [Much::of(MuchKind::Counted, $low, $high, $first->from, $number->to), $i];
+    }
+
+    /** “two (2)” says it once. */
+    private function afterTheSame(?Token $number, int $i): int
+    {
+        $again = $this->tokens[$i + 1] ?? null;
+        $same = $number !== null && ($this->tokens[$i] ?? null)?->kind === TokenKind::Open && $again?->kind === TokenKind::Number && $again->low === $number->low && $again->high === $number->high && ($this->tokens[$i + 2] ?? null)?->kind === TokenKind::Close;
+
+        return $same ? $i + 3 : $i;
     }
 
     /** @return array{Much, int}|null */

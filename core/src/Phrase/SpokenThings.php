@@ -85,7 +85,7 @@ final readonly class SpokenThings
         if ($clause->much->kind === MuchKind::Ratio) {
             return $this->ratio($clause, $clause->much, $things, $withWater, $units);
         }
-        if ($withWater || (count($things) > 1 && ! $clause->each)) {
+        if ($withWater || count($things) > 1) {
             throw Unclear::becauseOf(new Refusal('two-things'));
         }
 
