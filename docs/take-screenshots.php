@@ -42,11 +42,9 @@ $pictures = [
     'bench-phone-dark' => ['/bench?recipe=kitchen-oil-by-the-quart&sprayer=3', 390, 844, 'shed', ''],
     'mixing' => ['/batches/19', 1280, 800, 'enamel', ''],
     'way-out' => ['/batches/19', 1280, 1000, 'enamel', <<<'JS'
-        const label = (text) => [...document.querySelectorAll('label')].find((l) => l.textContent.trim().startsWith(text)).querySelector('input');
-        const type = (text, value) => { const field = label(text); field.value = value; field.dispatchEvent(new Event('input', { bubbles: true })); };
-        [...document.querySelectorAll('main button')].find((b) => b.textContent.trim() === 'Something went wrong').click();
-        setTimeout(() => { type('At least', '4'); type('At most', '6'); }, 150);
-        setTimeout(() => document.querySelector('[data-ways]').scrollIntoView({ block: 'center' }), 500);
+        const press = (text) => [...document.querySelectorAll('main button')].find((b) => b.textContent.trim() === text).click();
+        press('Something went wrong');
+        setTimeout(() => press('about two too many'), 150);
         JS],
     'batch' => ['/batches/16', 1280, 900, 'enamel', ''],
     'day' => ['/day', 1280, 900, 'enamel', 'document.querySelectorAll(".day")[2].click()'],

@@ -12,7 +12,7 @@ return [
     'smaller-batch' => ['title' => 'Make less of it', 'text' => 'What you have reaches for {finished}. Add {items}, up to the {finished} mark and no further, and shake it.'],
     'bigger-batch' => ['title' => 'Make it a bigger batch', 'text' => 'Add {items}, up to the {finished} mark: the same strength as planned, only more of it. Shake it again.'],
     'add-water' => ['title' => 'Add water', 'text' => 'Add {items}. Then {finished} stand in the sprayer. Shake it again.'],
-    'pour-off' => ['title' => 'Pour off and top up', 'text' => 'Shake it, pour {off} off into a labelled can, then add {items}, up to the {finished} mark again. What you poured off is as strong as before: no leaf, pond or drain gets it.'],
+    'pour-off' => ['title' => 'Pour off and top up', 'text' => 'Shake it, pour {off} off into a labelled can, then add {items}, up to the {finished} mark. What you poured off is as strong as before: no leaf, pond or drain gets it.'],
     'within-limits' => ['title' => 'Use it after a leaf test', 'text' => 'It is no stronger than the plant bears: {size}. {short}Test two leaves first. Write its strength on the sprayer, not the recipe’s.'],
     'drench' => ['title' => 'Use it as a drench', 'text' => 'It is too strong for leaves, and no stronger than what is drenched into empty beds. Pour it onto bare soil, on no leaf and no root you want to keep, and wait about three days before planting.'],
     'discard' => ['title' => 'Throw it away and start again', 'text' => 'Pour it onto bare ground away from plants, ponds, drains and gutters, or as your local rules for garden chemicals have it. Rinse the sprayer.'],

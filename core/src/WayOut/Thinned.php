@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace IdleMixer\Core\WayOut;
 
 use IdleMixer\Core\Measure\ScoopPlan;
+use IdleMixer\Core\Work\Item;
 
 /** Ways out of too much: water, or some of it out and water in its place. */
 final class Thinned
@@ -25,7 +26,44 @@ final class Thinned
     /** Some of it out, water in its place and what else that takes away: back to what was planned; where that fails, to within the limits. */
     public static function byPouringOff(InTheSprayer $at): ?Remedy
     {
-        return self::backToPlan($at) ?? self::withinLimits($at);
+        return self::toTheWholeLoad($at) ?? self::backToPlan($at) ?? self::withinLimits($at);
+    }
+
+    /** While it is still being mixed: so much of it out that no more is in than belongs into the whole load, and then on with the rest. */
+    private static function toTheWholeLoad(InTheSprayer $at): ?Remedy
+    {
+        $full = $at->full();
+        $whole = $at->load->mixture->finished();
+        if ($full > $whole * (1.0 - ScoopPlan::TOLERANCE)) {
+            return null;
+        }
+        foreach ([false, true] as $atMost) {
+            $over = array_reduce($at->load->items, static fn(float $most, Item $item): float => max($most, self::in($at, $item->key, $atMost) / max(1e-12, $item->millilitres())), 0.0);
+            $off = $over <= 1.0 ? 0.0 : InTheSprayer::upwards($full * (1.0 - 1.0 / $over));
+            if ($off <= 0.0 || $off >= $full) {
+                return null;
+            }
+            $missing = [];
+            foreach ($at->load->items as $key => $item) {
+                $short = $item->millilitres() - self::in($at, $key, $atMost) * (1.0 - $off / $full);
+                $missing = $short > $item->millilitres() * ScoopPlan::TOLERANCE ? [...$missing, $key => $short] : $missing;
+            }
+            $add = $at->scooped($missing);
+            $remedy = $at->checked(RemedyKind::PourOff, $add, max(0.0, $whole - ($full - $off) - $at->roomOf($add)), $off);
+            if ($remedy !== null) {
+                return $remedy;
+            }
+        }
+
+        return null;
+    }
+
+    /** mL that are in: at the middle of what may be, or at the most. */
+    private static function in(InTheSprayer $at, string $key, bool $atMost): float
+    {
+        [$low, $high] = $at->in($key);
+
+        return $atMost ? $high : ($low + $high) / 2.0;
     }
 
     private static function backToPlan(InTheSprayer $at): ?Remedy

@@ -124,6 +124,16 @@ it('offers what wastes least first, then what is least work, and most of it pour
     expect(WayOutWords::shipped()->remedy($off, $load, Unit::UsGallon)['text'])->toContain('more than half of it');
 });
 
+it('goes on to the whole load where too much went in halfway, with as much poured off as was too much', function (): void {
+    $load = gallonByTheQuart();
+    $neem = $load->items['neem-oil']->millilitres();
+    // Twice the neem is in, half of the water, no soap yet: half of it out, and the rest as planned.
+    $way = wayOf(waysOut($load, new Slips(['neem-oil' => [2 * $neem, 2 * $neem], 'castile-soap' => [0.0, 0.0]], $load->mixture->water / 2.0)), RemedyKind::PourOff);
+    $before = $load->mixture->water / 2.0 + 2 * $neem;
+    expect($way->asPlanned)->toBeTrue()->and(array_keys($way->add))->toBe(['castile-soap'])
+        ->and($way->pourOff)->toEqualWithDelta($before / 2, 10.0)->and($way->finished)->toEqualWithDelta(3785.411784, 1.0);
+});
+
 // What hands say that lost count: common practice, no source. Five were planned.
 it('takes a count as it is said', function (string $said, float $from, float $to): void {
     expect(SaidCount::read($said, 5, '/said'))->toEqualWithDelta([$from, $to], 1e-9);

@@ -29,31 +29,35 @@
 </script>
 
 {#if slip !== null}
-    <div class="mt-3 grid gap-4">
-        {#if slip.before.length > 0}
-            <ul class="list-disc pl-6" data-said>
-                {#each slip.before as one, i (i)}<li>{one.words}</li>{/each}
-            </ul>
-            <button class="btn" onclick={() => (slip.before = [])}>Forget those</button>
-        {/if}
-        <Choice
-            legend={slip.before.length === 0 ? 'What went wrong' : 'What else went wrong'}
-            name="slip"
-            options={[...KINDS]}
-            bind:value={slip.kind}
-        />
-        {#if slip.kind !== 'water'}
-            <label class="grid gap-1">
-                <span class="font-bold">With what</span>
-                <select class="select w-full" bind:value={slip.item}>
-                    {#each slip.load.items as item (item.key)}<option value={item.key}>{item.name}: {item.words} planned</option>{/each}
-                </select>
-            </label>
-        {/if}
-        <SlipNumbers state={slip} />
-        {#if slip.slip !== null}<button class="btn" onclick={() => slip.another()}>And something else went wrong</button>{/if}
-        <FaultNote fault={slip.ways.fault} />
-        {#if slip.ways.value !== null}<WaysOut ways={slip.ways.value} busy={sending.held} onkeep={(kind) => void keep(kind)} />{/if}
-        <FormFoot form={sending} send={() => void (last === null ? null : keep(last))} />
+    <div class="mt-3 grid gap-x-8 gap-y-4 lg:grid-cols-[2fr_3fr] lg:items-start">
+        <div class="grid gap-4">
+            {#if slip.before.length > 0}
+                <ul class="list-disc pl-6" data-said>
+                    {#each slip.before as one, i (i)}<li>{one.words}</li>{/each}
+                </ul>
+                <button class="btn" onclick={() => (slip.before = [])}>Forget those</button>
+            {/if}
+            <Choice
+                legend={slip.before.length === 0 ? 'What went wrong' : 'What else went wrong'}
+                name="slip"
+                options={[...KINDS]}
+                bind:value={slip.kind}
+            />
+            {#if slip.kind !== 'water'}
+                <label class="grid gap-1">
+                    <span class="font-bold">With what</span>
+                    <select class="select w-full" bind:value={slip.item}>
+                        {#each slip.load.items as item (item.key)}<option value={item.key}>{item.name}: {item.words} planned</option>{/each}
+                    </select>
+                </label>
+            {/if}
+            <SlipNumbers state={slip} />
+            {#if slip.slip !== null}<button class="btn" onclick={() => slip.another()}>And something else went wrong</button>{/if}
+        </div>
+        <div class="grid gap-4">
+            <FaultNote fault={slip.ways.fault} />
+            {#if slip.ways.value !== null}<WaysOut ways={slip.ways.value} busy={sending.held} onkeep={(kind) => void keep(kind)} />{/if}
+            <FormFoot form={sending} send={() => void (last === null ? null : keep(last))} />
+        </div>
     </div>
 {/if}
