@@ -31,6 +31,7 @@ const EXPLAINED_NUMBERS = [
     'Photo/Mask' => 'steps of the 3-4 chamfer',
     'Photo/HealthyColour' => 'degrees of a circle, and bins of it',
     'Photo/Orientation' => 'layout of EXIF',
+    'Phrase/MuchReader' => 'a number in brackets is three words',
     'Phrase/PlainText' => 'how many bullets are taken off a line, and up to what length sentences are looked for',
     'Phrase/Spelling' => 'how much less than a wrong letter two swapped ones count',
     'Phrase/Tokenizer' => 'two numbers and the sign between them are three words',
