@@ -53,7 +53,12 @@ export default defineConfig({
                         // What the first script needs is a file of its own, or it would bring all that is shared.
                         { name: 'first', test: /preload-helper/, priority: 2 },
                         // Fields for amounts are not on the first screens: they come with those that have them.
-                        { name: 'shared', test: /node_modules|js\/(lib\/(?!said)|parts\/(?!AmountField|TakeBack|Correctable|History))/, minShareCount: 3, priority: 1 },
+                        {
+                            name: 'shared',
+                            test: /node_modules|js\/(lib\/(?!said)|parts\/(?!AmountField|TakeBack|Correctable|History))/,
+                            minShareCount: 3,
+                            priority: 1,
+                        },
                     ],
                 },
             },
