@@ -42,6 +42,12 @@ final class Clause
         return $this->things !== [] && $this->things[0]->kind === TokenKind::Water && count($this->things) === 1;
     }
 
+    /** “neem 2 tbsp soap 1 tsp”: the name stands before its amount. */
+    public function namesCameFirst(): bool
+    {
+        return $this->much !== null && $this->things !== [] && $this->things[0]->from < $this->much->from;
+    }
+
     /**
      * “1 cup each of water and alcohol” are two clauses.
      *

@@ -31,10 +31,13 @@ final class LineParser
 
     private readonly MuchReader $amounts;
 
+    private readonly JoinedAmounts $joined;
+
     /** @param list<Token> $tokens without fillers */
     private function __construct(private readonly array $tokens, private readonly SpokenUnits $units)
     {
         $this->amounts = new MuchReader($tokens);
+        $this->joined = new JoinedAmounts($units);
         $this->open = new Clause();
     }
 
@@ -124,18 +127,19 @@ final class LineParser
         $after = $this->tokens[$next] ?? null;
         $water = $this->paren !== null && $waiting === null && $much->kind === MuchKind::Measured ? $this->justWater : null;
         $this->justWater = null;
+        $place = new AmountPlace($this->open, $much, $waiting, $joint, $after, $this->paren);
         match (true) {
-            $water !== null => $this->waterAgain($water, $much, $after),
+            $water !== null => $this->waterAgain($water, $much, $place),
             $waiting?->kind === TokenKind::MadeUpTo => $this->basis($much),
-            $waiting?->kind === TokenKind::From && $much->kind === MuchKind::Percent && $this->open->isWhole() => $this->open->strength = $much,
-            $this->isSaidAgain($much, $waiting) => $this->open->also[] = [$much, ...$this->span($much, $waiting, $after)],
-            $this->isRange($much, $waiting) => $this->range($much),
-            $this->isOrSo($much, $waiting) => $this->open->much = $this->open->much?->upTo($much->low, $much->to),
-            $this->isTail($much, $waiting, $after) => $this->tail($much),
+            $place->isStrengthFrom() => $this->open->strength = $much,
+            $place->isSaidAgain() => $this->open->also[] = [$much, ...$place->span()],
+            $place->isRange() => $this->open->much = $this->joined->range($this->open->much ?? $much, $much),
+            $place->isOrSo() => $this->open->much = $this->open->much?->upTo($much->low, $much->to),
+            $place->isTail() => $this->tail($much),
             $this->open->much === null => $this->open->much = $much,
-            $this->open->things === [] && $joint !== null && $joint->word !== ',' && $joint->word !== ';' => $this->sum($much),
-            $this->isStrength($much, $after) => $this->open->strength = $much,
-            $this->isAmountOf($much) => [$this->open->strength, $this->open->much] = [$this->open->much, $much],
+            $place->isSum() => $this->open->much = $this->joined->sum($this->open->much, $much),
+            $place->isStrength() => $this->open->strength = $much,
+            $place->isAmountOf() => [$this->open->strength, $this->open->much] = [$this->open->much, $much],
             $waiting?->kind === TokenKind::Or => throw Unclear::becauseOf(new Refusal('two-things')),
             $this->open->things === [] => throw Unclear::becauseOf(new Refusal('shape')),
             default => $this->begin($much),
@@ -159,24 +163,18 @@ final class LineParser
             $this->open->things[] = $thing;
             // “a 32 oz bottle of water” is water, a bottle of spray would be the whole.
             $this->open->finished = $this->open->finished && $thing->kind !== TokenKind::Water;
-        } elseif ($this->paren !== null && $this->refines($first, $thing)) {
+        } elseif ($this->paren !== null && $thing->refines($first)) {
             $this->open->things[0] = $thing->assumed === null ? $thing : $first;
         } elseif ($waiting?->kind === TokenKind::Or) {
             $this->either($first, $thing);
         } elseif ($this->open->takesMore() || ($this->open->much === null && ($joint !== null || $waiting !== null))) {
             $this->open->things[] = $thing;
-        } elseif ($joint === null && ! $this->namesCameFirst()) {
+        } elseif ($joint === null && ! $this->open->namesCameFirst()) {
             throw Unclear::becauseOf(new Refusal('two-things'));
         } else {
             $this->close();
             $this->open->things[] = $thing;
         }
-    }
-
-    /** “oil (neem)”: the loose word is said more nearly. */
-    private function refines(Token $first, Token $second): bool
-    {
-        return $first->kind === TokenKind::Ingredient && $second->kind === TokenKind::Ingredient && ($first->assumed !== null || $second->assumed !== null || $first->code === $second->code);
     }
 
     private function either(Token $first, Token $second): void
@@ -185,67 +183,6 @@ final class LineParser
             return;
         }
         throw Unclear::becauseOf($this->units->either($first, $second));
-    }
-
-    /** “neem 2 tbsp soap 1 tsp”: the name stands before its amount. */
-    private function namesCameFirst(): bool
-    {
-        return $this->open->much !== null && $this->open->things !== [] && $this->open->things[0]->from < $this->open->much->from;
-    }
-
-    /** “2 tsp (10 ml)”, “15 ml or 1 tbsp”, “1 tbsp/15 ml”. */
-    private function isSaidAgain(Much $much, ?Token $waiting): bool
-    {
-        return $this->open->much?->kind === MuchKind::Measured && $much->kind === MuchKind::Measured
-            && (($this->paren !== null && $waiting?->kind !== TokenKind::Per) || $waiting?->kind === TokenKind::Or || ($waiting?->word === '/' && ! $much->isVessel()));
-    }
-
-    /** @return array{int, int} what to leave out of the line, with its signs, where this amount is not meant */
-    private function span(Much $much, ?Token $waiting, ?Token $after): array
-    {
-        return [$this->paren->from ?? $waiting->from ?? $much->from, $this->paren !== null && $after?->kind === TokenKind::Close ? $after->to : $much->to];
-    }
-
-    /** “3 ml - 5 ml”, “1 tsp to 1 tbsp”. */
-    private function isRange(Much $much, ?Token $waiting): bool
-    {
-        $open = $this->open;
-        $stroke = $waiting?->kind === TokenKind::To || $waiting?->word === '-';
-
-        return $stroke && $open->much?->kind === MuchKind::Measured && $much->kind === MuchKind::Measured && $open->much->high === null
-            && ($open->things === [] || $this->namesCameFirst())
-            && ! ($waiting->kind === TokenKind::To && $much->isVessel() && ! $open->much->isVessel());
-    }
-
-    /** “a tablespoon or two” */
-    private function isOrSo(Much $much, ?Token $waiting): bool
-    {
-        $open = $this->open->much;
-
-        return $waiting?->kind === TokenKind::Or && $much->kind === MuchKind::Counted && $open?->kind === MuchKind::Measured && $open->high === null && $this->open->things === [] && $much->low > $open->low;
-    }
-
-    private function range(Much $much): void
-    {
-        $open = $this->open->much ?? $much;
-        $top = $this->units->inUnitOf($much, $open);
-        if ($top === null || $top <= $open->low) {
-            throw Unclear::becauseOf(new Refusal('range-backwards', ['range' => "{$open->unit?->word} to {$much->unit?->word}"]));
-        }
-        $this->open->much = $open->upTo($top, $much->to);
-    }
-
-    /** “per gallon”, “in 3 cups”; “to 50 ml oil” is another thing, and so is “in 50 parts”. */
-    private function isTail(Much $much, ?Token $waiting, ?Token $after): bool
-    {
-        if ($waiting === null || ! $waiting->is(TokenKind::Per, TokenKind::To)) {
-            return false;
-        }
-        if ($waiting->kind === TokenKind::Per) {
-            return $much->kind !== MuchKind::Parts && ($much->kind === MuchKind::Measured || throw Unclear::becauseOf(new Refusal('rate-per-what', ['unit' => $after === null ? 'that' : $after->word])));
-        }
-
-        return $much->kind === MuchKind::Measured && ! $this->open->isEmpty() && ! ($this->open->isWhole() && ($after?->is(TokenKind::Ingredient, TokenKind::Stock) ?? false));
     }
 
     private function tail(Much $much): void
@@ -268,10 +205,10 @@ final class LineParser
     }
 
     /** “per gallon (3.8 L)” */
-    private function waterAgain(Much $water, Much $much, ?Token $after): void
+    private function waterAgain(Much $water, Much $much, AmountPlace $place): void
     {
         if (! $this->units->agree($water, $much, null)) {
-            throw Unclear::becauseOf($this->units->twoAmounts($water, [$much, ...$this->span($much, null, $after)]));
+            throw Unclear::becauseOf($this->units->twoAmounts($water, [$much, ...$place->span()]));
         }
     }
 
@@ -300,45 +237,6 @@ final class LineParser
         $last = end($this->clauses);
 
         return $last !== false && $last->isWater();
-    }
-
-    /** “1 cup alcohol 91 %”; where a name follows, the percent is of that. */
-    private function isStrength(Much $much, ?Token $after): bool
-    {
-        return $much->kind === MuchKind::Percent && $this->open->strength === null && $this->open->much?->kind !== MuchKind::Percent
-            && ! (($after?->isThing() ?? false) && $this->open->things !== []);
-    }
-
-    /** “91 % alcohol 2 cups”: what was read as the amount is the strength. */
-    private function isAmountOf(Much $much): bool
-    {
-        return $this->open->much?->kind === MuchKind::Percent && $this->open->things !== [] && $this->open->strength === null
-            && $much->is(MuchKind::Measured, MuchKind::ByEye) && ! (($this->tokens[$this->indexAfter($much)] ?? null)?->isThing() ?? false);
-    }
-
-    private function indexAfter(Much $much): int
-    {
-        foreach ($this->tokens as $i => $token) {
-            if ($token->from >= $much->to) {
-                return $i;
-            }
-        }
-
-        return count($this->tokens);
-    }
-
-    /** “1 tbsp plus 1 tsp” of one thing. */
-    private function sum(Much $much): void
-    {
-        $open = $this->open->much ?? $much;
-        // “a teaspoon and a half”
-        if ($much->kind === MuchKind::Counted && $much->low < 1.0 && $open->high === null && $open->kind === MuchKind::Measured) {
-            $this->open->much = $open->and($much->low, $much->to);
-
-            return;
-        }
-        $more = $open->high === null && $much->high === null ? $this->units->inUnitOf($much, $open) : null;
-        $this->open->much = $more === null ? throw Unclear::becauseOf(new Refusal('shape')) : $open->and($more, $much->to);
     }
 
     private function begin(Much $much): void

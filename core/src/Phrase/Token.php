@@ -82,6 +82,13 @@ final readonly class Token
         return in_array($this->kind, $kinds, true);
     }
 
+    /** “oil (neem)”: the loose word is said more nearly. */
+    public function refines(self $first): bool
+    {
+        return $first->kind === TokenKind::Ingredient && $this->kind === TokenKind::Ingredient
+            && ($first->assumed !== null || $this->assumed !== null || $first->code === $this->code);
+    }
+
     /** What something can be measured of. */
     public function isThing(): bool
     {

@@ -41,16 +41,6 @@ final readonly class Temperature
         return $this->celsius;
     }
 
-    public function isAbove(self $other): bool
-    {
-        return $this->celsius > $other->celsius;
-    }
-
-    public function isBelow(self $other): bool
-    {
-        return $this->celsius < $other->celsius;
-    }
-
     /** @param float $tolerance kelvin that still count as equal */
     public function equals(self $other, float $tolerance): bool
     {

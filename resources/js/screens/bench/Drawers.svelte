@@ -11,6 +11,7 @@
     import HowMuch from './HowMuch.svelte';
     import LeftOver from './LeftOver.svelte';
     import MixSettings from './MixSettings.svelte';
+    import { settingsOf } from './setting';
     import Spoons from './Spoons.svelte';
     import OneTap from '../shed/OneTap.svelte';
     import StockJar from './StockJar.svelte';
@@ -63,7 +64,7 @@
             <a class="btn justify-self-start" href="/shed">All of them</a>
         </div>
     </Drawer>
-    <Drawer name="settings" title="Strength, order, water" note={bench.settings} bind:open={open.settings}
+    <Drawer name="settings" title="Strength, order, water" note={settingsOf(bench)} bind:open={open.settings}
         ><MixSettings state={bench} /></Drawer
     >
     {#if plan !== null && plan.emulsion.glass.length > 0}

@@ -1,6 +1,8 @@
 <script lang="ts">
     import Choice from '../../parts/Choice.svelte';
+    import { HALF } from './address';
     import type { BenchState } from './bench.svelte';
+    import { strengthOf } from './setting';
 
     const { state }: { state: BenchState } = $props();
     const ranged = $derived(JSON.stringify(state.document?.lines ?? []).includes('"upTo"'));
@@ -36,8 +38,9 @@
         ><input
             type="checkbox"
             class="checkbox checkbox-primary"
-            bind:checked={() => state.factor < 1, (half) => (state.factor = half ? 0.5 : 1)}
-        /> Half strength</label
+            bind:checked={() => state.factor !== 1, (half) => (state.factor = half ? HALF : 1)}
+        />
+        Made at {strengthOf(state.factor === 1 ? HALF : state.factor)}</label
     >
     <Choice
         legend="How it is mixed"

@@ -1,7 +1,8 @@
 import { api, taken, type Schemas } from '../../lib/client';
 import { Fault } from '../../lib/fault';
-import { short } from '../../lib/figures';
 import { Latest } from '../../lib/latest.svelte';
+import { addressOf, HALF } from './address';
+import { benchOf, requestOf } from './asking';
 import { Day } from './day.svelte';
 import { Filling } from './filling.svelte';
 import { sameBench } from './same';
@@ -14,9 +15,6 @@ type Order = Recipe['document']['order'];
 
 type Document = Schemas['RecipeDocument'];
 type Mending = Schemas['Mending'];
-
-/** Half strength is said by name. */
-const HALF = 0.5;
 
 export function recipeIsDrench(recipe: Recipe | undefined): boolean {
     return recipe?.use === 'drench';
@@ -92,8 +90,7 @@ export class BenchState {
     makeRound(): void {
         const make = this.easier?.make ?? null;
         if (make !== null) {
-            this.filling.unit = make.unit;
-            this.filling.fillTo(make.amount);
+            this.filling.fillTo(make.amount, make.unit);
         }
     }
 
@@ -173,21 +170,9 @@ export class BenchState {
         return this.against.length === 0 ? null : (this.weighed.proposed?.[0] ?? null);
     }
 
-    /** What is set beyond the sentence, in short. */
-    get settings(): string {
-        const order = this.shelf.catalogue.orders.find((one) => one.code === this.orderNow)?.name.toLowerCase() ?? '';
-        const strength = this.factor < 1 ? 'half strength' : this.highEnd ? 'high end' : 'full strength';
-        return [strength, order, this.water.hardness === null ? 'hardness unknown' : `${short(this.water.hardness)} mg/L hard`].join(', ');
-    }
-
     /** What is set, as the address says it. */
     get address(): string {
-        const set = { recipe: this.recipeSlug, case: this.caseId, plant: this.plantId };
-        const dose = this.highEnd ? 'high' : this.factor < 1 ? 'half' : '';
-        const times = this.factor < 1 && this.factor !== HALF ? this.factor : '';
-        return Object.entries({ ...set, dose: times === '' ? dose : '', times, ...this.filling.said })
-            .flatMap(([key, value]) => (value ? [`${key}=${encodeURIComponent(String(value))}`] : []))
-            .join('&');
+        return addressOf(this);
     }
 
     pickCase(id: number): void {
@@ -211,7 +196,7 @@ export class BenchState {
     take(option: Schemas['Choice']['proposed'][number]): void {
         this.pickRecipe(option.slug);
         this.highEnd = option.highEnd;
-        this.factor = option.half ? 0.5 : 1;
+        this.factor = option.half ? HALF : 1;
     }
 
     /** Does what mends the spray. */
@@ -222,8 +207,7 @@ export class BenchState {
             this.highEnd = false;
         }
         if (mending.make !== null) {
-            this.filling.unit = mending.make.unit;
-            this.filling.fillTo(mending.make.amount);
+            this.filling.fillTo(mending.make.amount, mending.make.unit);
         }
         this.highEnd = mending.highEnd ?? this.highEnd;
         this.factor = mending.factor ?? this.factor;
@@ -241,52 +225,17 @@ export class BenchState {
     }
 
     get request(): Schemas['PlanRequest'] | null {
-        const recipe = this.recipe;
-        if (recipe === undefined || this.typedFault !== '') {
-            return null;
-        }
-        return {
-            recipe: this.#recipe(recipe),
-            make: { amount: this.filling.make, unit: this.filling.unit },
-            ...(this.filling.sprayer === undefined ? {} : { sprayer: this.filling.sprayer.fill }),
-            highEnd: this.highEnd,
-            factor: this.factor,
-            ...(this.water.asked === undefined ? {} : { water: this.water.asked }),
-            ...(this.onto === undefined ? {} : { plant: this.onto as Schemas['PlanRequest']['plant'] }),
-            circumstances: this.day.circumstances,
-        };
+        return requestOf(this);
     }
 
     /** All that the plan hangs on. */
     get bench(): Schemas['Bench'] | null {
-        const request = this.request;
-        const pickedInDays = this.day.pickedIn;
-        return request === null
-            ? null
-            : {
-                  request,
-                  ...(this.shelf.kit.length === 0
-                      ? {}
-                      : { measures: this.shelf.kit.map(({ amount, unit, name }) => ({ amount, unit, ...(name === '' ? {} : { name }) })) }),
-                  ...(this.shelf.scaleGrams === null ? {} : { scale: this.shelf.scaleGrams }),
-                  hand: this.hand,
-                  agitation: this.agitation,
-                  ...(this.jarId === 0 ? {} : { stockReady: true }),
-                  ...(pickedInDays === undefined ? {} : { pickedInDays }),
-              };
+        return benchOf(this);
     }
 
     pickPlant(id: number): void {
         this.plantId = id;
         this.day.takeFrom(this.plant);
-    }
-
-    #recipe(recipe: Recipe): Schemas['PlanRequest']['recipe'] {
-        const document = this.own ?? recipe.document;
-        if (!this.changed && recipe.shipped) {
-            return recipe.slug as never;
-        }
-        return { ...document, order: this.orderNow };
     }
 
     /** A sprayer or spoons were owned meanwhile: a new sprayer is the one at hand. */

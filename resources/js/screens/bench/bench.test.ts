@@ -64,6 +64,10 @@ it('does what mends the spray, and only that', () => {
     expect([state.filling.makeText, state.filling.canPutBack]).toEqual(['3', true]);
     state.filling.putBack();
     expect([state.filling.makeText, state.filling.canPutBack]).toEqual(['4', false]);
+    state.mend({ ...nothing, make: { amount: 6, unit: 'L' } });
+    expect([state.filling.makeText, state.filling.unit]).toEqual(['6', 'L']);
+    state.filling.putBack();
+    expect([state.filling.makeText, state.filling.unit]).toEqual(['4', '[gal_us]']);
     state.mend({ ...nothing, factor: 0.5 });
     state.mend({ ...nothing, hardness: 5 });
     state.mend({ ...nothing, everyDays: 7 });

@@ -20,7 +20,7 @@ export class Filling {
     makeText = $state('1');
     unit = $state<Amount['unit']>('[qt_us]');
     /** What was made before the level was changed, newest last. */
-    #before = $state.raw<string[]>([]);
+    #before = $state.raw<[string, Amount['unit']][]>([]);
     /** What is asked of how much to make, or the matter with it. */
     spoken = $state('');
     readonly #shelf: () => Shelf;
@@ -87,16 +87,16 @@ export class Filling {
     }
 
     /** Fills to another level, and keeps the way back. */
-    fillTo(amount: number): void {
-        this.#before = [...this.#before, this.makeText];
-        this.makeText = short(amount);
+    fillTo(amount: number, unit = this.unit): void {
+        this.#before = [...this.#before, [this.makeText, this.unit]];
+        [this.makeText, this.unit] = [short(amount), unit];
     }
 
     putBack(): void {
         const last = this.#before.at(-1);
         if (last !== undefined) {
             this.#before = this.#before.slice(0, -1);
-            this.makeText = last;
+            [this.makeText, this.unit] = last;
         }
     }
 

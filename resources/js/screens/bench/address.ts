@@ -1,0 +1,15 @@
+import type { BenchState } from './bench.svelte';
+
+/** Half strength is said by name. */
+export const HALF = 0.5;
+
+/** What is set, as the address says it. */
+export function addressOf(state: BenchState): string {
+    const { highEnd, factor } = state;
+    const byName = factor === 1 || (factor === HALF && !highEnd);
+    const set = { recipe: state.recipeSlug, case: state.caseId, plant: state.plantId };
+    const dose = highEnd ? 'high' : factor === HALF ? 'half' : '';
+    return Object.entries({ ...set, dose, times: byName ? '' : factor, ...state.filling.said })
+        .flatMap(([key, value]) => (value ? [`${key}=${encodeURIComponent(String(value))}`] : []))
+        .join('&');
+}
