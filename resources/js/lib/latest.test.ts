@@ -58,3 +58,22 @@ it('forgets what was asked and answered once nothing is asked any more', async (
     await pending;
     expect([latest.value, latest.fault]).toEqual([null, null]);
 });
+
+it('says as long as what is here answers an older question', async () => {
+    const latest = new Latest<string>();
+    await latest.ask(async () => 'old');
+    expect(latest.asking).toBe(false);
+    const slow = later<string>();
+    const quick = later<string>();
+    const first = latest.ask(() => slow.promise);
+    const second = latest.ask(() => quick.promise);
+    slow.give('overtaken');
+    await first;
+    expect([latest.value, latest.asking]).toEqual(['old', true]);
+    quick.give('new');
+    await second;
+    expect([latest.value, latest.asking]).toEqual(['new', false]);
+    void latest.ask(() => later<string>().promise);
+    latest.take('at hand');
+    expect(latest.asking).toBe(false);
+});

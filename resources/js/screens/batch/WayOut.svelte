@@ -56,7 +56,11 @@
         </div>
         <div class="grid gap-4">
             <FaultNote fault={slip.ways.fault} />
-            {#if slip.ways.value !== null}<WaysOut ways={slip.ways.value} busy={sending.held} onkeep={(kind) => void keep(kind)} />{/if}
+            {#if slip.ways.value !== null}<WaysOut
+                    ways={slip.ways.value}
+                    busy={sending.held || slip.ways.asking || slip.ways.fault !== null}
+                    onkeep={(kind) => void keep(kind)}
+                />{/if}
             <FormFoot form={sending} send={() => void (last === null ? null : keep(last))} />
         </div>
     </div>
