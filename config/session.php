@@ -13,7 +13,7 @@ return [
     'cookie' => 'idle_mixer',
     'path' => '/',
     'domain' => null,
-    // The bench is reached over plain HTTP in the house, where a secure cookie would never come back.
+    // Over plain HTTP a secure cookie would never come back: what comes encrypted gets one.
     'secure' => false,
     'http_only' => true,
     'same_site' => 'strict',

@@ -1,5 +1,8 @@
 # Shared by ./start and ./check: sourced, never run. Every way out says in one line what is wrong.
 
+# Where Debian puts servers; a user without rights has it in no path.
+PATH=$PATH:/usr/sbin
+
 say() { printf '%s\n' "$*"; }
 die() { printf '%s\n' "$*" >&2; exit 1; }
 
@@ -61,17 +64,38 @@ persistently() {
     return 1
 }
 
-# Installs Debian packages when this user may; otherwise prints the one command and stops.
+# debian_install [--without-services] PACKAGES…: installs Debian packages when this user may; otherwise prints the one command and
+# stops. Without services: what these packages bring to run by itself is neither started now nor at the next boot.
 debian_install() {
+    local quiet=''
+    [ "$1" != --without-services ] || { quiet=yes; shift; }
     if [ "$(id -u)" = 0 ]; then as=''; elif command -v sudo >/dev/null 2>&1 && sudo -n true 2>/dev/null; then as='sudo'; else
         die "Missing: $*. Run this once, then start again:  sudo apt-get install -y $*"
     fi
     command -v apt-get >/dev/null 2>&1 || die "Missing: $*. This is not a Debian system: install them by its own means and start again."
     say "Installing $* …"
     log=$(mktemp)
+    local policy=''
+    if [ -n "$quiet" ] && [ ! -e /usr/sbin/policy-rc.d ]; then
+        policy=/usr/sbin/policy-rc.d
+        printf '#!/bin/sh\nexit 101\n' | $as tee "$policy" >/dev/null && $as chmod 755 "$policy"
+    fi
     { persistently $as apt-get update -qq && persistently $as env DEBIAN_FRONTEND=noninteractive apt-get install -y -qq --no-install-recommends "$@"; } >"$log" 2>&1 \
-        || { tail -n 5 "$log" >&2; rm -f "$log"; die "Installing $* failed; run it by hand:  sudo apt-get install -y $*"; }
+        || { [ -z "$policy" ] || $as rm -f "$policy"; tail -n 5 "$log" >&2; rm -f "$log"; die "Installing $* failed; run it by hand:  sudo apt-get install -y $*"; }
+    [ -z "$policy" ] || $as rm -f "$policy"
+    if [ -n "$quiet" ] && command -v systemctl >/dev/null 2>&1; then
+        for service in "$@"; do $as systemctl disable "$service" >/dev/null 2>&1; done
+    fi
     rm -f "$log"
+}
+
+# The two servers of --phone; they run only while ./start does.
+need_servers() {
+    missing=''
+    command -v caddy >/dev/null 2>&1 || missing="$missing caddy"
+    command -v php-fpm8.2 >/dev/null 2>&1 || missing="$missing php8.2-fpm"
+    # shellcheck disable=SC2086
+    [ -z "$missing" ] || debian_install --without-services $missing
 }
 
 need_base() {

@@ -104,9 +104,12 @@ final class Served
     }
 
     /** The list of listening sockets says it without a refused connection. */
-    public static function isListening(int $port): bool
+    public static function isListening(int $port, string $address = '127.0.0.1'): bool
     {
-        return preg_match(sprintf('/: 0100007F:%04X 00000000:0000 0A/', $port), (string) file_get_contents('/proc/net/tcp')) === 1;
+        // The last number of the address comes first.
+        $hex = strtoupper(bin2hex(strrev((string) inet_pton($address))));
+
+        return preg_match(sprintf('/: %s:%04X 00000000:0000 0A/', $hex, $port), (string) file_get_contents('/proc/net/tcp')) === 1;
     }
 
     public static function root(): string

@@ -9,6 +9,9 @@ use Tests\Browser\Served;
 /** ./start, as somebody runs it in a terminal. */
 final class Start
 {
+    /** It ended by itself: its number may be somebody else's by now. */
+    private bool $ended = false;
+
     /** @param resource $process */
     private function __construct(private $process, private readonly string $said, private readonly int $session) {}
 
@@ -22,8 +25,30 @@ final class Start
             mkdir($folder, 0o700, true);
         }
         $said = (string) tempnam(sys_get_temp_dir(), 'said');
+        return self::begin($said, [Served::root() . '/start', ...$options], $from ?? Served::root(), Served::environment($folder));
+    }
+
+    /**
+     * As a user who may not write anywhere else; from a copy of the project that is his own.
+     *
+     * @param list<string> $options
+     */
+    public static function asNobody(string $copy, string $folder, array $options): self
+    {
+        $said = (string) tempnam(sys_get_temp_dir(), 'said');
+        $as = posix_geteuid() === 0 ? ['setpriv', '--reuid=65534', '--regid=65534', '--clear-groups'] : [];
+
+        return self::begin($said, [...$as, "{$copy}/start", ...$options], $copy, [...Served::environment($folder), 'HOME' => $folder]);
+    }
+
+    /**
+     * @param list<string>          $command
+     * @param array<string, string> $environment
+     */
+    private static function begin(string $said, array $command, string $from, array $environment): self
+    {
         $pipes = [];
-        $process = proc_open(['setsid', Served::root() . '/start', ...$options], [['file', '/dev/null', 'r'], ['file', $said, 'w'], ['file', $said, 'a']], $pipes, $from ?? Served::root(), Served::environment($folder));
+        $process = proc_open(['setsid', ...$command], [['file', '/dev/null', 'r'], ['file', $said, 'w'], ['file', $said, 'a']], $pipes, $from, $environment);
         assert($process !== false);
         $start = new self($process, $said, proc_get_status($process)['pid']);
         register_shutdown_function($start->kill(...));
@@ -65,6 +90,39 @@ final class Start
         throw new \RuntimeException("./start did not come up: {$this->said()}\n" . Served::running());
     }
 
+    /** Waits until the house is served encrypted, and says where: the bench, and the page that says how to trust it. */
+    public function awaitHouse(): Doors
+    {
+        for ($i = 0; $i < 7_500 && preg_match('/^(?:[0-9A-F]{2}:){31}[0-9A-F]{2}$/m', $this->said(), $fingerprint) !== 1; ++$i) {
+            if (! proc_get_status($this->process)['running']) {
+                break;
+            }
+            usleep(20_000);
+        }
+        if (preg_match('#encrypted: (https://\S+)/\n#', $this->said(), $bench) !== 1 || preg_match('#open (http://\S+)/ there#', $this->said(), $trust) !== 1 || ! isset($fingerprint[0])) {
+            throw new \RuntimeException("./start --phone did not come up: {$this->said()}\n" . Served::running());
+        }
+
+        return new Doors($bench[1], $trust[1], $fingerprint[0]);
+    }
+
+    /** @return array<int, string> what it started, and what that started, by the number of the process */
+    public function processes(): array
+    {
+        preg_match_all('/^ *(\d+) +(\d+) +(.*)$/m', (string) shell_exec('ps -eo pid=,ppid=,args='), $all, \PREG_SET_ORDER);
+        $of = [$this->session => ''];
+        do {
+            $before = count($of);
+            foreach ($all as [, $number, $parent, $what]) {
+                if (isset($of[(int) $parent]) || (int) $number === $this->session) {
+                    $of[(int) $number] = $what;
+                }
+            }
+        } while (count($of) > $before);
+
+        return array_filter($of, static fn(string $what): bool => $what !== '');
+    }
+
     /** Ctrl-C: the signal goes to all that runs in the terminal. */
     public function interrupt(): int
     {
@@ -78,6 +136,8 @@ final class Start
         for ($i = 0; $i < 30_000; ++$i) {
             $status = proc_get_status($this->process);
             if (! $status['running']) {
+                $this->ended = true;
+
                 return $status['exitcode'];
             }
             usleep(10_000);
@@ -98,7 +158,9 @@ final class Start
     public function kill(): void
     {
         if (is_resource($this->process)) {
-            exec("pkill -KILL -s {$this->session} 2>/dev/null");
+            if (! $this->ended) {
+                exec("pkill -KILL -s {$this->session} 2>/dev/null");
+            }
             proc_close($this->process);
             exec('rm -f ' . escapeshellarg($this->said));
         }

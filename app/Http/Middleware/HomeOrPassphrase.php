@@ -45,6 +45,8 @@ final readonly class HomeOrPassphrase
             return self::asked($request);
         }
 
+        // What came encrypted never goes back in the clear.
+        $this->config->set('session.secure', $request->isSecure());
         $response = $this->pipeline
             ->send($request)
             ->through([EncryptCookies::class, AddQueuedCookiesToResponse::class, StartSession::class])
