@@ -39,6 +39,7 @@ use App\Http\Controllers\ReachController;
 use App\Http\Controllers\RecipeController;
 use App\Http\Controllers\RunController;
 use App\Http\Controllers\SeveralController;
+use App\Http\Controllers\SignInController;
 use App\Http\Controllers\SprayerController;
 use App\Http\Controllers\SprayerEventController;
 use App\Http\Controllers\StepController;
@@ -80,6 +81,7 @@ Route::prefix('api')->group(static function (): void {
     Route::get('log.json', [LogController::class, 'json']);
     Route::get('log.csv', [LogController::class, 'csv']);
     Route::get('day', DayController::class);
+    Route::get('sign-ins', SignInController::class);
     Route::get('garden', [GardenController::class, 'show']);
     Route::get('hand', HandController::class);
     Route::get('jars', JarController::class);

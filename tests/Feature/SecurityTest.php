@@ -3,7 +3,9 @@
 declare(strict_types=1);
 
 use App\Passphrase;
+use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\File;
+use Tests\Feature\Contract;
 use Tests\Feature\Notebook;
 
 const ELSEWHERE = ['REMOTE_ADDR' => '192.168.7.20'];
@@ -16,11 +18,22 @@ function passphraseFile(): string
     return $file;
 }
 
+function later(int $seconds): void
+{
+    Date::setTestNow(Date::now()->addSeconds($seconds));
+}
+
+function signInsFile(): string
+{
+    return dirname(passphraseFile()) . '/signins.log';
+}
+
 beforeEach(function (): void {
-    File::delete(passphraseFile());
+    File::delete([passphraseFile(), signInsFile()]);
 });
 afterEach(function (): void {
-    File::delete(passphraseFile());
+    Date::setTestNow();
+    File::delete([passphraseFile(), signInsFile()]);
 });
 
 it('sends a policy that allows only what is shipped, on pages and answers', function (string $path): void {
@@ -56,13 +69,41 @@ it('lets another machine in with the passphrase, and with nothing else', functio
     expect(withCookie('/api/plants', (string) $cookie?->getName(), (string) $cookie?->getValue()))->toBe(401);
 });
 
-it('slows down whoever guesses', function (): void {
+it('slows down whoever guesses, and lets others in meanwhile', function (): void {
     app(Passphrase::class)->set('a long one, please');
-    $last = 0;
-    for ($i = 0; $i < 6; ++$i) {
-        $last = enter("guess {$i}")->getStatusCode();
+    for ($i = 0; $i < 5; ++$i) {
+        expect(enter("guess {$i}")->getStatusCode())->toBe(403);
     }
-    expect($last)->toBe(429)->and(enter('a long one, please')->getStatusCode())->toBe(429);
+    $held = enter('a long one, please');
+    expect($held->getStatusCode())->toBe(429)->and((string) $held->getContent())->toMatch('/Wait (5\d|60) seconds/')
+        ->and(enter('a long one, please', '192.168.7.21')->getStatusCode())->toBe(303);
+    // A minute later it is heard again, and whoever is in had only mistyped.
+    later(61);
+    expect(enter('a long one, please')->getStatusCode())->toBe(303)->and(enter('mistyped')->getStatusCode())->toBe(403);
+});
+
+it('slows down many who guess together, from however many addresses', function (): void {
+    app(Passphrase::class)->set('a long one, please');
+    for ($i = 0; $i < 20; ++$i) {
+        expect(enter("guess {$i}", "192.168.8.{$i}")->getStatusCode())->toBe(403);
+    }
+    expect(enter('a long one, please', '192.168.9.1')->getStatusCode())->toBe(429);
+    later(601);
+    expect(enter('a long one, please', '192.168.9.1')->getStatusCode())->toBe(303);
+});
+
+it('tells the owner who came in, and who tried to, and nobody else', function (): void {
+    app(Passphrase::class)->set('a long one, please');
+    enter('wrong one', '192.168.7.30');
+    later(10);
+    enter('a long one, please', '192.168.7.31');
+    $told = Notebook::get('/api/sign-ins');
+    expect([$told->text('signIns.0.from'), $told->text('signIns.0.what'), $told->text('signIns.1.from'), $told->text('signIns.1.what'), count($told->list('signIns'))])->toBe(['192.168.7.31', 'in', '192.168.7.30', 'wrong', 2])
+        ->and(Contract::faultOf('GET', '/api/sign-ins', 200, $told->text))->toBe('')
+        ->and(Notebook::get('/api/sign-ins', ELSEWHERE)->status)->toBe(401)
+        // What was entered stands nowhere.
+        ->and((string) file_get_contents(signInsFile()))->not->toContain('wrong one')
+        ->and(fileperms(signInsFile()) & 0o077)->toBe(0);
 });
 
 it('keeps the passphrase as a hash that only its owner may read', function (): void {
@@ -79,9 +120,9 @@ it('refuses calls from the pages of other sites', function (): void {
         ->and(Notebook::post('/api/plants', [], ['HTTP_ORIGIN' => 'http://127.0.0.1'])->status)->toBe(422);
 });
 
-function enter(string $passphrase): Symfony\Component\HttpFoundation\Response
+function enter(string $passphrase, string $from = '192.168.7.20'): Symfony\Component\HttpFoundation\Response
 {
-    $request = Illuminate\Http\Request::create('http://192.168.7.1/passphrase', 'POST', ['passphrase' => $passphrase], [], [], ELSEWHERE);
+    $request = Illuminate\Http\Request::create('http://192.168.7.1/passphrase', 'POST', ['passphrase' => $passphrase], [], [], ['REMOTE_ADDR' => $from]);
 
     return app(Illuminate\Contracts\Http\Kernel::class)->handle($request);
 }

@@ -7,8 +7,8 @@ namespace App\Http\Controllers;
 use App\Http\Middleware\HomeOrPassphrase;
 use App\Http\Middleware\Loopback;
 use App\Http\Middleware\PassphrasePage;
+use App\Http\SignIns;
 use App\Passphrase;
-use Illuminate\Cache\RateLimiter;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -16,26 +16,19 @@ use Symfony\Component\HttpFoundation\Response;
 /** Lets another machine in, a few tries a minute. */
 final class PassphraseController
 {
-    private const TRIES = 5;
-
-    private const SECONDS = 60;
-
-    public function __invoke(Request $request, Passphrase $passphrase, RateLimiter $limiter): Response
+    public function __invoke(Request $request, Passphrase $passphrase, SignIns $signIns): Response
     {
         if (Loopback::is($request)) {
             return new RedirectResponse('/');
         }
-        $key = 'passphrase:' . (string) $request->ip();
-        if ($limiter->tooManyAttempts($key, self::TRIES)) {
-            return PassphrasePage::show(429, "Too many tries. Wait {$limiter->availableIn($key)} seconds and try again.");
-        }
         $given = $request->request->get('passphrase');
-        if (! is_string($given) || ! $passphrase->matches($given)) {
-            $limiter->hit($key, self::SECONDS);
-
+        $let = $signIns->try((string) $request->ip(), static fn(): bool => is_string($given) && $passphrase->matches($given));
+        if (is_int($let)) {
+            return PassphrasePage::show(429, "Too many tries. Wait {$let} seconds and try again.");
+        }
+        if (! $let) {
             return PassphrasePage::show(403, 'That is not the passphrase. It was set on the machine that serves, with ./start --passphrase.');
         }
-        $limiter->clear($key);
         $request->session()->regenerate();
         $request->session()->put(HomeOrPassphrase::SESSION_KEY, $passphrase->mark());
 

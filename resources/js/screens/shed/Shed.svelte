@@ -13,6 +13,7 @@
     import MeasureForm from './MeasureForm.svelte';
     import OneTap from './OneTap.svelte';
     import Recipes from './Recipes.svelte';
+    import SignIns from './SignIns.svelte';
     import SprayerForm from './SprayerForm.svelte';
     import Things from './Things.svelte';
 
@@ -71,6 +72,7 @@
                     {#if isElsewhere()}
                         <form method="post" action="/passphrase/forget"><button class="btn">Lock this device</button></form>
                     {/if}
+                    <SignIns />
                 </section>
             </div>
             <Recipes recipes={all.recipes} onadded={again} />

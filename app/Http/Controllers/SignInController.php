@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\SignIns;
+use Illuminate\Http\JsonResponse;
+
+/** Who came in from other machines lately. */
+final readonly class SignInController
+{
+    private const SHOWN = 50;
+
+    public function __invoke(SignIns $signIns): JsonResponse
+    {
+        return new JsonResponse(['signIns' => $signIns->latest(self::SHOWN)]);
+    }
+}
