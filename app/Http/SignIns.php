@@ -85,7 +85,7 @@ final readonly class SignIns
                 $ago = $now - (new DateTimeImmutable($one->at))->getTimestamp();
                 if ($ago < $span && (! $alone || $one->from === $from)) {
                     // Whoever got in at last had only mistyped.
-                    $wrong = $one->what === 'wrong' ? [...$wrong, $ago] : array_values($alone ? [] : $wrong);
+                    $wrong = $one->what === 'wrong' ? [...$wrong, $ago] : ($alone ? [] : $wrong);
                 }
             }
             if (count($wrong) >= $most) {
