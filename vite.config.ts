@@ -5,6 +5,7 @@ import { join } from 'node:path';
 import { brotliCompressSync, gzipSync } from 'node:zlib';
 import type { Plugin } from 'vite';
 import { defineConfig } from 'vitest/config';
+import { worker } from './resources/worker/build.ts';
 
 /** Lays a compressed copy beside each file that shrinks, so that serving takes no time for it. */
 function compressed(): Plugin {
@@ -34,7 +35,7 @@ export default defineConfig({
     root: 'resources',
     cacheDir: '../node_modules/.vite',
     base: '/build/',
-    plugins: [tailwindcss(), svelte(), compressed()],
+    plugins: [tailwindcss(), svelte(), compressed(), worker()],
     // The tests run the code that browsers run, not the one that renders on a server.
     resolve: process.env['VITEST'] === undefined ? {} : { conditions: ['browser'] },
     build: {
@@ -55,7 +56,7 @@ export default defineConfig({
                         // Fields for amounts are not on the first screens: they come with those that have them.
                         {
                             name: 'shared',
-                            test: /node_modules|js\/(lib\/(?!said)|parts\/(?!AmountField|TakeBack|Correctable|History))/,
+                            test: /node_modules(?!\/idb)|js\/(lib\/(?!said)|parts\/(?!AmountField|TakeBack|Correctable|History))/,
                             minShareCount: 3,
                             priority: 1,
                         },

@@ -31,15 +31,17 @@ declare(strict_types=1);
         return ['handler' => 'headers', 'response' => ['set' => $set]];
     };
     $sealed = ['X-Content-Type-Options' => 'nosniff', 'Cross-Origin-Resource-Policy' => 'same-origin'];
-    $files = static fn(string $life): array => [
-        $fixed([...$sealed, 'Cache-Control' => $life, 'Vary' => 'Accept-Encoding', 'Content-Security-Policy' => "default-src 'none'; style-src 'self'"]),
+    /** @param array<string, string> $besides */
+    $files = static fn(string $life, array $besides = []): array => [
+        $fixed([...$sealed, 'Cache-Control' => $life, 'Vary' => 'Accept-Encoding', 'Content-Security-Policy' => "default-src 'none'; style-src 'self'", ...$besides]),
         // Compressed when it was built.
         ['handler' => 'file_server', 'root' => $public, 'precompressed' => ['br' => (object) [], 'gzip' => (object) []], 'precompressed_order' => ['br', 'gzip']],
     ];
     $there = ['file' => ['root' => $public, 'try_files' => ['{http.request.uri.path}']]];
     $application = static fn(string $door): array => [
         ['match' => [['path' => ['/build/assets/*'], ...$there]], 'handle' => $files('public, max-age=31536000, immutable'), 'terminal' => true],
-        ['match' => [['path' => ['/plain.css', '/favicon.svg', '/favicon.ico', '/icon-192.png', '/manifest.webmanifest'], ...$there]], 'handle' => $files('no-cache'), 'terminal' => true],
+        ['match' => [['path' => ['/build/sw.js'], ...$there]], 'handle' => $files('no-cache', ['Content-Security-Policy' => "default-src 'none'; connect-src 'self'", 'Service-Worker-Allowed' => '/']), 'terminal' => true],
+        ['match' => [['path' => ['/plain.css', '/favicon.svg', '/favicon.ico', '/icon-192.png', '/icon-512.png', '/manifest.webmanifest'], ...$there]], 'handle' => $files('no-cache'), 'terminal' => true],
         ['handle' => [
             ['handler' => 'request_body', 'max_size' => 2_100_000],
             ['handler' => 'encode', 'encodings' => ['gzip' => (object) []], 'minimum_length' => 512],

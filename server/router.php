@@ -12,14 +12,15 @@ declare(strict_types=1);
         'woff2' => 'font/woff2', 'woff' => 'font/woff', 'webmanifest' => 'application/manifest+json', 'png' => 'image/png',
         'ico' => 'image/x-icon',
     ];
-    $alone = ['/plain.css', '/favicon.svg', '/favicon.ico', '/icon-192.png', '/manifest.webmanifest'];
+    $alone = ['/plain.css', '/favicon.svg', '/favicon.ico', '/icon-192.png', '/icon-512.png', '/manifest.webmanifest'];
     $public = dirname(__DIR__) . '/public';
     $uri = $_SERVER['REQUEST_URI'] ?? '/';
     $path = rawurldecode((string) parse_url(is_string($uri) ? $uri : '/', \PHP_URL_PATH));
     $built = str_starts_with($path, '/build/assets/');
+    $worker = $path === '/build/sw.js';
     $type = $types[strtolower(pathinfo($path, \PATHINFO_EXTENSION))] ?? null;
     // A name with a null byte in it is no file, and PHP would stop at it.
-    $file = $type !== null && ! str_contains($path, "\0") && ($built || in_array($path, $alone, true))
+    $file = $type !== null && ! str_contains($path, "\0") && ($built || $worker || in_array($path, $alone, true))
         ? realpath($public . $path)
         : false;
     if ($file === false || ! str_starts_with($file, $public . '/')) {
@@ -52,7 +53,11 @@ declare(strict_types=1);
     header('Cache-Control: ' . ($built ? 'public, max-age=31536000, immutable' : 'no-cache'));
     header('X-Content-Type-Options: nosniff');
     header('Cross-Origin-Resource-Policy: same-origin');
-    header("Content-Security-Policy: default-src 'none'; style-src 'self'");
+    // What works for the pages while no line is fetches their files, and is there for all of them.
+    header($worker ? "Content-Security-Policy: default-src 'none'; connect-src 'self'" : "Content-Security-Policy: default-src 'none'; style-src 'self'");
+    if ($worker) {
+        header('Service-Worker-Allowed: /');
+    }
     if (($_SERVER['HTTP_IF_NONE_MATCH'] ?? '') === $tag) {
         http_response_code(304);
 

@@ -4,6 +4,9 @@ import App from './App.svelte';
 import { tellServer } from './lib/teller';
 import { pageIsThere } from './lib/together';
 
+/** Once the first screen is there, in ms. */
+const SOON = 500;
+
 const target = document.getElementById('app');
 if (target === null) {
     throw new Error('The page has no place for the application.');
@@ -14,4 +17,11 @@ target.replaceChildren();
 // The spoons that came with the page stay until the bench has its own.
 void pageIsThere().then(() => document.querySelector('.first')?.remove());
 
+/** What was answered before stands in where there is no line: at once for a page that this device put together, later for any other. */
+const offline = (): Promise<unknown> => import('./offline/begin');
+if (document.querySelector('[name=announced]') === null) {
+    await offline();
+} else {
+    setTimeout(() => void offline(), SOON);
+}
 export default mount(App, { target });

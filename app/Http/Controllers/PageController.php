@@ -17,6 +17,9 @@ final readonly class PageController
 {
     private const THEMES = ['enamel', 'shed'];
 
+    /** The frame alone, which a device keeps for when no line is. */
+    private const SHELL = '/shell';
+
     public function __construct(private InnerCalls $calls) {}
 
     public function __invoke(Request $request): Response|StreamedResponse
@@ -46,6 +49,6 @@ final readonly class PageController
                 }
                 flush();
             }
-        }, $screen === null ? 404 : 200, ['Content-Type' => 'text/html; charset=utf-8', 'Content-Security-Policy' => $page->policy()]);
+        }, $screen === null && $path !== self::SHELL ? 404 : 200, ['Content-Type' => 'text/html; charset=utf-8', 'Content-Security-Policy' => $page->policy()]);
     }
 }

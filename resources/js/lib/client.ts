@@ -1,16 +1,11 @@
 import createClient from 'openapi-fetch';
 import type { components, paths } from './api-types';
 import { Fault } from './fault';
-import { Together } from './together';
+import { baseUrl, line } from './line.svelte';
 
 export type Schemas = components['schemas'];
 
-/** The page's own origin; outside a page, as in tests, any will do. */
-const baseUrl = typeof location === 'undefined' ? 'http://127.0.0.1' : location.origin;
-
-const together = new Together((request) => fetch(request), baseUrl);
-
-export const api = createClient<paths>({ baseUrl, fetch: (request) => together.fetch(request) });
+export const api = createClient<paths>({ baseUrl, fetch: (request) => line.fetch(request) });
 
 interface Answer<T> {
     data?: T;

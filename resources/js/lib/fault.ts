@@ -10,6 +10,8 @@ export class Fault extends Error {
         readonly status = 0,
         /** What is saved in place of what was sent. */
         readonly conflict: Conflict | null = null,
+        /** Nothing is wrong: it waits on this device for the line to come back. */
+        readonly waits = false,
     ) {
         super(message);
     }

@@ -43,6 +43,10 @@ export class Form<T extends Record<string, Field>> extends Sending {
         this.#kept.drop();
     }
 
+    protected override settled(): void {
+        this.clear();
+    }
+
     #keep(): void {
         const values = $state.snapshot(this.values);
         if (this.touched) {

@@ -15,6 +15,8 @@ type How<T> = (submission: string, basedOn: (version: number) => number) => Prom
 export class Sending {
     busy = $state(false);
     fault = $state.raw<Fault | null>(null);
+    /** It waits on this device, in words; what is entered next is something else. */
+    waits = $state('');
     /** What had been saved before, under a lost answer, and was corrected to what is here now. */
     mended = $state.raw<Conflict | null>(null);
     #submission: string;
@@ -39,6 +41,7 @@ export class Sending {
         }
         this.busy = true;
         this.fault = null;
+        this.waits = '';
         this.mended = null;
         // The page may go before an answer comes.
         this.kept?.keep(this.#submission);
@@ -47,7 +50,13 @@ export class Sending {
             this.renew();
             return made;
         } catch (thrown) {
-            this.fault = Fault.from(thrown);
+            const fault = Fault.from(thrown);
+            if (fault.waits) {
+                this.waits = fault.message;
+                this.settled();
+                return null;
+            }
+            this.fault = fault;
             this.#unanswered ||= this.fault.status < LEAST_REFUSAL;
             if (!this.#unanswered) {
                 this.kept?.drop();
@@ -73,6 +82,11 @@ export class Sending {
     another(): void {
         this.renew();
         this.fault = null;
+    }
+
+    /** What was entered is in good hands. */
+    protected settled(): void {
+        this.renew();
     }
 
     renew(): void {

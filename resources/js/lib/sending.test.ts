@@ -107,3 +107,19 @@ it('bases the next try on what is saved once that was chosen', async () => {
     await sending.send(how);
     expect(based).toEqual([4, 7, 4]);
 });
+
+it('takes what waits on this device for saved: no fault, and the next entry is a record of its own', async () => {
+    const sending = new Sending();
+    const submissions: string[] = [];
+    const made = await sending.send(async (submission) => {
+        submissions.push(submission);
+        return Promise.reject(new Fault('', 'It waits.', 0, null, true));
+    });
+    expect([made, sending.fault, sending.waits, sending.busy]).toEqual([null, null, 'It waits.', false]);
+    await sending.send(async (submission) => {
+        submissions.push(submission);
+        return 1;
+    });
+    expect(submissions[0]).not.toBe(submissions[1]);
+    expect(sending.waits).toBe('');
+});

@@ -4,7 +4,7 @@ interface Part {
     body: unknown;
 }
 
-type Parts = Record<string, Part>;
+export type Parts = Record<string, Part>;
 
 interface Asked {
     path: string;
@@ -25,7 +25,7 @@ const GOOD_FOR = 10_000;
 const RECKONS = /^\/api\/(bench|plan|diagnosis|sums|need|reach|way-out|compose|compare)$/;
 
 /** What came within the page; each is good once, and none after something was written. */
-function read(): Parts {
+export function read(): Parts {
     try {
         return JSON.parse(document.getElementById('answers')?.textContent ?? '{}') as Parts;
     } catch {

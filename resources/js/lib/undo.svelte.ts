@@ -91,7 +91,7 @@ export class Undo {
         try {
             const version = await apply(step, kind, from.id, from.version);
             this.#show({ kind, id: from.id, version, what, step: INVERSE[step], said: `${what} ${DONE[step]}.` });
-            await Promise.all(this.#followers.map((follow) => follow()));
+            await this.refresh();
             return step === 'take-back' ? (leave ?? null) : null;
         } catch (thrown) {
             this.fault = Fault.from(thrown);
@@ -115,7 +115,7 @@ export class Undo {
         try {
             await offer.back();
             this.offer = null;
-            await Promise.all(this.#followers.map((follow) => follow()));
+            await this.refresh();
         } catch (thrown) {
             this.fault = Fault.from(thrown);
         } finally {
@@ -134,6 +134,11 @@ export class Undo {
         const follow = (): Promise<void> => screen.reload();
         this.#followers = [...this.#followers, follow];
         onDestroy(() => (this.#followers = this.#followers.filter((one) => one !== follow)));
+    }
+
+    /** What is shown may be old: it is fetched again. */
+    async refresh(): Promise<void> {
+        await Promise.all(this.#followers.map((follow) => follow()));
     }
 
     #show(offer: Offer): void {

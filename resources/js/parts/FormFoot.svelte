@@ -37,6 +37,7 @@
         <button type="button" class="btn btn-ghost" onclick={() => typed.clear()}>Empty the fields</button>
     </p>
 {/if}
+{#if form.waits !== ''}<p role="status" class="border-info border-l-8 pl-3 font-bold" data-waits>{form.waits}</p>{/if}
 {#if form.fault !== null && form.fault.conflict !== null}
     <TwoVersions fault={form.fault} mine={mine ?? hold} {another} {leave} />
 {:else}

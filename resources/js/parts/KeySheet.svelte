@@ -1,38 +1,16 @@
 <script lang="ts">
     import { keys } from '../lib/keys.svelte';
-    import { navigate } from '../routes';
 
-    const places = [
-        ['1', 'Today', '/'],
-        ['2', 'Bench', '/bench'],
-        ['3', 'Plants', '/plants'],
-        ['4', 'What worked', '/worked'],
-        ['5', 'Shed', '/shed'],
-        ['6', 'What is it?', '/look'],
-        ['7', 'Percent and parts', '/sums'],
-        ['8', 'Write a recipe', '/recipes/write'],
-        ['9', 'Compare two recipes', '/recipes/compare'],
-    ] as const;
     let dialog = $state<HTMLDialogElement>();
 
-    keys.use(() => Object.fromEntries(places.map(([key, name, to]) => [key, { what: `go to ${name}`, press: () => void navigate(to) }])));
-
     $effect(() => {
-        if (keys.sheet) {
-            dialog?.showModal();
-        } else {
-            dialog?.close();
-        }
+        const shown = dialog;
+        shown?.showModal();
+        // Closed and not just taken away: the focus goes back to where it was.
+        return () => shown?.close();
     });
-
-    function press(event: KeyboardEvent): void {
-        if (keys.press(event)) {
-            event.preventDefault();
-        }
-    }
 </script>
 
-<svelte:window onkeydown={press} />
 <dialog
     bind:this={dialog}
     class="bg-base-100 text-base-content border-base-content m-auto max-w-lg rounded border-4 p-6"

@@ -2,6 +2,7 @@
     import { api, taken, type Schemas } from '../../lib/client';
     import { Loaded } from '../../lib/loaded.svelte';
     import { undo } from '../../lib/undo.svelte';
+    import { outbox } from '../../offline/here';
     import Head from '../../parts/Head.svelte';
     import Waiting from '../../parts/Waiting.svelte';
     import { route } from '../../routes';
@@ -11,6 +12,8 @@
 
     const id = Number(route.params.id);
     const page = new Loaded(async () => {
+        // Ticks that wait on this device are shown with the first of it.
+        await outbox.ready;
         const [batch, { measures }, catalogue] = await Promise.all([
             taken(api.GET('/api/batches/{id}', { params: { path: { id } } })),
             taken(api.GET('/api/measures')),
@@ -18,6 +21,8 @@
         ]);
         return { batch, measures, catalogue };
     });
+
+    const finished = $derived(outbox.of(`batches/${id}`).some((one) => one.path.endsWith('/finish')));
 
     undo.followedBy(page);
 
@@ -31,7 +36,13 @@
 
 <Waiting of={page}>
     {#snippet children({ batch, catalogue, measures })}
-        {#if batch.status === 'mixing'}
+        {#if batch.status === 'mixing' && finished}
+            <Head title={batch.name}><a class="btn" href="/batches">All batches</a></Head>
+            <p class="dish" data-finished-here>
+                <strong>Finished on this device.</strong> It is saved once the machine that serves answers; how long it keeps and its label are
+                there then.
+            </p>
+        {:else if batch.status === 'mixing'}
             <Mixing {batch} {catalogue} spoons={spoonsAbout(measures)} onfinished={replace} />
         {:else}
             <Head title={batch.name}>

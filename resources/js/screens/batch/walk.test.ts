@@ -1,5 +1,6 @@
 import { afterEach, expect, it, vi } from 'vitest';
 import type { Schemas } from '../../lib/client';
+import { newDevice, outboxOn } from '../../tests/outbox';
 import { Tally } from './tally.svelte';
 import { Walk } from './walk.svelte';
 
@@ -8,7 +9,8 @@ function tally(): Tally {
     vi.stubGlobal('scrollTo', () => undefined);
     const task = (code: string): object => ({ code, item: null, text: code, level_mL: 0 });
     const tasks = [task('protect'), task('water'), task('shake')];
-    return new Tally({ id: 1, plan: { loads: [{ tasks }, { tasks }] }, items: [], steps: [] } as unknown as Schemas['Batch']);
+    const batch = { id: 1, plan: { loads: [{ tasks }, { tasks }] }, items: [], steps: [] } as unknown as Schemas['Batch'];
+    return new Tally(batch, outboxOn(newDevice()));
 }
 
 afterEach(() => vi.unstubAllGlobals());

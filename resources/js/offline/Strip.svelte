@@ -1,0 +1,107 @@
+<script lang="ts">
+    import { newSubmission } from '../lib/submission';
+    import { atTime } from '../lib/time';
+    import LevelMark from '../parts/LevelMark.svelte';
+    import TwoVersions from '../parts/TwoVersions.svelte';
+    import type { Entry } from './entry';
+    import { PLAN } from './guard';
+    import { device, outbox } from './here';
+    import { asAnother, inPlace } from './kinds';
+    import { faultOf } from './outbox.svelte';
+    import { alike } from './told';
+
+    const waiting = $derived(alike(outbox.waiting));
+    const refused = $derived(outbox.entries.filter((one) => one.refused !== null && one.refused.conflict === null));
+    const conflicts = $derived(
+        outbox.entries.flatMap((entry) =>
+            entry.refused === null || entry.refused.conflict === null ? [] : [{ entry, fault: faultOf(entry.refused) }],
+        ),
+    );
+    const many = $derived(outbox.waiting.length);
+    /** The newest plan that was worked out here, while no other can be. */
+    let plan = $state.raw<{ where: string; at: string } | null>(null);
+    $effect(() => {
+        if (outbox.down) {
+            void device.newest(PLAN).then((one) => (plan = one === null ? null : { where: one.where, at: new Date(one.at).toISOString() }));
+        }
+    });
+
+    /** Also where the same screen is shown: it is put together anew. */
+    function reopen(event: MouseEvent): void {
+        event.preventDefault();
+        location.assign(plan?.where ?? '/bench');
+    }
+
+    function mine(entry: Entry): (() => void) | undefined {
+        const instead = inPlace(entry);
+        return instead === null ? undefined : () => outbox.instead(entry, instead);
+    }
+</script>
+
+{#if outbox.down || outbox.full || outbox.entries.length > 0}
+    <aside class="no-print mx-auto grid max-w-7xl gap-1 px-4 pt-2 sm:px-6" aria-label="This device and the line" data-strip>
+        {#if outbox.down}
+            <p role="status" class="flex items-start gap-2">
+                <LevelMark level="caution" silent />
+                <span
+                    ><strong>The machine that serves does not answer.</strong> You see what was last heard; ticks, counts, rounds and looks
+                    are kept here and sent later.
+                    {#if plan !== null && navigator.serviceWorker?.controller}
+                        <a class="link" href={plan.where} onclick={reopen} data-plan>The last plan, from {atTime(plan.at)}</a>
+                    {/if}</span
+                >
+            </p>
+        {:else if outbox.held !== null && many > 0}
+            <p role="status" class="flex items-start gap-2"><LevelMark level="caution" silent /><span>{outbox.held.message}</span></p>
+        {/if}
+        {#if outbox.full}
+            <p role="alert" class="flex items-start gap-2" data-full>
+                <LevelMark level="stop" silent />
+                <span
+                    ><strong>This device has no room left.</strong> What you enter lasts only as long as this page is open. Make room on the device,
+                    or write it down on paper.</span
+                >
+            </p>
+        {/if}
+        {#if many > 0}
+            <details>
+                <summary class="min-h-11 cursor-pointer py-2 font-bold" data-waiting
+                    >{many === 1 ? '1 entry waits' : `${many} entries wait`} on this device</summary
+                >
+                <ul class="grid gap-1">
+                    {#each waiting as one (one.entries[0]?.id)}
+                        <li class="flex flex-wrap items-center gap-x-3">
+                            <span class="flex-1"
+                                >{one.entries.length > 1 ? `${one.entries.length} × ` : ''}{one.what}
+                                <span class="quiet">{atTime(one.entries[0]?.at ?? '')}</span></span
+                            >
+                            <button class="btn btn-ghost" onclick={() => one.entries.forEach((entry) => outbox.drop(entry))}>Drop it</button
+                            >
+                        </li>
+                    {/each}
+                </ul>
+            </details>
+        {/if}
+        {#each conflicts as { entry, fault } (entry.id)}
+            <div data-refused>
+                <p><strong>{entry.what}</strong> <span class="quiet">{atTime(entry.at)}</span></p>
+                <TwoVersions
+                    {fault}
+                    {...fault.isSavedBefore
+                        ? { another: () => outbox.instead(entry, asAnother(entry, newSubmission())) }
+                        : { mine: mine(entry) }}
+                    leave={() => outbox.drop(entry)}
+                />
+            </div>
+        {/each}
+        {#each alike(refused) as one (one.entries[0]?.id)}
+            <div class="border-warning flex flex-wrap items-center gap-x-3 border-l-8 pl-3" role="alert" data-refused>
+                <p class="min-w-52 flex-1">
+                    <strong>{one.entries.length > 1 ? `${one.entries.length} × ` : ''}{one.what}</strong>
+                    <span class="quiet">{atTime(one.entries[0]?.at ?? '')}</span> was not taken: {one.entries[0]?.refused?.message}
+                </p>
+                <button class="btn" onclick={() => one.entries.forEach((entry) => outbox.drop(entry))}>I have seen it</button>
+            </div>
+        {/each}
+    </aside>
+{/if}

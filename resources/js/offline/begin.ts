@@ -1,0 +1,16 @@
+import { line } from '../lib/line.svelte';
+import { undo } from '../lib/undo.svelte';
+import { outbox } from './here';
+import Strip from './Strip.svelte';
+import { warm } from './warm';
+
+/** The screen comes first, and what may be wanted without a line later. */
+const LATER = 8000;
+
+line.strip = Strip;
+outbox.onNews = () => void undo.refresh();
+void outbox.ready.then(() => outbox.drain());
+if ('serviceWorker' in navigator) {
+    void navigator.serviceWorker.register('/build/sw.js', { scope: '/' }).catch(() => undefined);
+}
+setTimeout(() => void warm().catch(() => undefined), LATER);

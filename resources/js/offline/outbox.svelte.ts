@@ -1,0 +1,250 @@
+import { Fault } from '../lib/fault';
+import { instantAt } from '../lib/time';
+import type { Device } from './device';
+import type { Entry, Fresh, Refusal } from './entry';
+
+/** How often what waits is sent again, in ms. */
+const AGAIN = 4000;
+/** So many numbers a millisecond has: their products stay whole numbers for centuries. */
+const IN_ONE_MS = 4096;
+const LOCK = 'idle-mixer-outbox';
+
+/** Whoever shows what an entry is of hears what became of it. */
+export interface Listener {
+    sent(entry: Entry, answer: unknown): void;
+    refused(entry: Entry, fault: Fault): void;
+}
+
+async function refusalIn(response: Response): Promise<Refusal> {
+    const said = (await response.json().catch(() => ({}))) as { error?: { path: string; message: string }; conflict?: Refusal['conflict'] };
+    return {
+        path: said.error?.path ?? '',
+        message: said.error?.message ?? `The answer could not be read (status ${response.status}).`,
+        status: response.status,
+        conflict: said.conflict ?? null,
+    };
+}
+
+export const faultOf = (refusal: Refusal): Fault => new Fault(refusal.path, refusal.message, refusal.status, refusal.conflict);
+
+const without = (all: readonly number[], some: readonly number[]): readonly number[] => all.filter((one) => !some.includes(one));
+
+/** Who is not let in now may be later; a server that is busy refuses nothing. */
+const isHeld = (status: number): boolean => status >= 500 || status === 401 || status === 429;
+
+/**
+ * What was entered on this device and waits for the server: in the database of this device until it was taken, through a reload
+ * or a locked screen, sent one after the other in the order in which it was entered, and shared by the tabs that show it.
+ */
+export class Outbox {
+    entries = $state.raw<readonly Entry[]>([]);
+    /** Nothing answers. */
+    down = $state(false);
+    /** Why what waits is not taken, where something answers. */
+    held = $state.raw<Fault | null>(null);
+    /** This device has no room left: what is entered lasts as long as this page. */
+    full = $state(false);
+    readonly ready: Promise<void>;
+    readonly #listeners: Record<string, Listener> = {};
+    readonly #others: BroadcastChannel | null;
+    #sending: Promise<unknown> = Promise.resolve();
+    #writing: Promise<unknown> = Promise.resolve();
+    #timer: ReturnType<typeof setTimeout> | undefined;
+    #last = 0;
+    #unwritten: readonly number[] = [];
+    #undropped: readonly number[] = [];
+    /** Another tab changed what waits. */
+    #stale = true;
+    /** The line is back, or what waited is sent: what is shown may be old. */
+    onNews: () => void = () => undefined;
+
+    /** @param call asks the server, without any of what is here between */
+    constructor(
+        private readonly device: Device,
+        private readonly call: (method: Entry['method'] | 'GET', path: string, body: unknown) => Promise<Response>,
+        private readonly clock: () => number = Date.now,
+    ) {
+        this.#others = typeof BroadcastChannel === 'undefined' || typeof document === 'undefined' ? null : new BroadcastChannel(LOCK);
+        this.#others?.addEventListener('message', () => {
+            this.#stale = true;
+            void this.#read();
+        });
+        this.ready = this.#read();
+    }
+
+    get waiting(): readonly Entry[] {
+        return this.entries.filter((one) => one.refused === null);
+    }
+
+    /** Those that are of something and wait. */
+    of(group: string): readonly Entry[] {
+        return this.waiting.filter((one) => one.group === group);
+    }
+
+    /** The last that listens to a group is the one on the screen. */
+    listen(group: string, listener: Listener): void {
+        this.#listeners[group] = listener;
+    }
+
+    /** Keeps it, in place of what waits under the same key. */
+    put(fresh: Fresh): Entry {
+        const now = this.clock();
+        // In order also where two come in one millisecond, or the clock is set back; another tab draws its own numbers.
+        const drawn = now * IN_ONE_MS + Math.floor(Math.random() * IN_ONE_MS);
+        this.#last = Math.max(this.#last + 1, drawn, (this.entries.at(-1)?.id ?? 0) + 1);
+        const entry: Entry = { ...fresh, id: this.#last, at: instantAt(now), refused: null };
+        const replaced = this.waiting.filter((one) => one.key !== null && one.key === entry.key).map((one) => one.id);
+        this.entries = [...this.entries.filter((one) => !replaced.includes(one.id)), entry];
+        this.#write(replaced, entry);
+        return entry;
+    }
+
+    drop(entry: Entry): void {
+        this.entries = this.entries.filter((one) => one.id !== entry.id);
+        this.#write([entry.id], null);
+    }
+
+    /** What the server refused is sent in another form. */
+    instead(refused: Entry, fresh: Fresh): void {
+        this.drop(refused);
+        this.put(fresh);
+        void this.drain();
+    }
+
+    /** Sends what waits, in order; whoever asks meanwhile comes after. */
+    drain(): Promise<void> {
+        const next = this.#sending.then(() => this.#alone(() => this.#pass()));
+        this.#sending = next.catch(() => undefined);
+        return next;
+    }
+
+    /** Everything is in the database of this device. */
+    async written(): Promise<void> {
+        await this.#writing;
+    }
+
+    /** The server answered, or did not. */
+    heard(answered: boolean): void {
+        if (answered && this.down) {
+            void this.drain();
+        } else if (!answered) {
+            this.down = true;
+            this.#later();
+        }
+    }
+
+    async #pass(): Promise<void> {
+        await this.ready;
+        await this.#writing;
+        if (this.#stale) {
+            await this.#read();
+        }
+        if (this.down && this.waiting.length === 0) {
+            await this.#knock();
+        }
+        const wasDown = this.down;
+        await this.#sendAll();
+        if (wasDown && !this.down) {
+            this.onNews();
+        }
+    }
+
+    /** Nothing is to be sent: whether anybody answers. */
+    async #knock(): Promise<void> {
+        try {
+            await this.call('GET', '/api/ping', null);
+            this.down = false;
+            this.onNews();
+        } catch {
+            this.#later();
+        }
+    }
+
+    async #sendAll(): Promise<void> {
+        let tried: readonly number[] = [];
+        for (;;) {
+            const entry = this.waiting.find((one) => !tried.includes(one.id));
+            if (entry === undefined) {
+                return;
+            }
+            tried = [...tried, entry.id];
+            let response: Response;
+            try {
+                response = await this.call(entry.method, entry.path, entry.body);
+            } catch {
+                this.down = true;
+                this.#later();
+                return;
+            }
+            this.down = false;
+            if (isHeld(response.status)) {
+                this.held = faultOf(await refusalIn(response));
+                this.#later();
+                return;
+            }
+            this.held = null;
+            await this.#answered(entry, response);
+        }
+    }
+
+    async #answered(entry: Entry, response: Response): Promise<void> {
+        const listener = this.#listeners[entry.group];
+        if (response.ok) {
+            const answer: unknown = await response.json().catch(() => null);
+            this.drop(entry);
+            listener?.sent(entry, answer);
+            if (entry.key === null) {
+                this.onNews();
+            }
+            return;
+        }
+        const refused = await refusalIn(response);
+        // A tick is told where it was made; all else stays here until somebody has seen it.
+        if (entry.key !== null && listener !== undefined) {
+            this.drop(entry);
+            listener.refused(entry, faultOf(refused));
+            return;
+        }
+        const told = { ...entry, refused };
+        this.entries = this.entries.map((one) => (one.id === entry.id ? told : one));
+        this.#write([], told);
+    }
+
+    /** Two tabs do not send at the same time, where the browser can tell them apart. */
+    async #alone(pass: () => Promise<void>): Promise<void> {
+        await (typeof navigator === 'undefined' || !('locks' in navigator) ? pass() : navigator.locks.request(LOCK, pass));
+    }
+
+    #later(): void {
+        clearTimeout(this.#timer);
+        this.#timer = setTimeout(() => void this.drain(), AGAIN);
+    }
+
+    async #read(): Promise<void> {
+        this.#stale = false;
+        await this.#writing;
+        const kept = await this.device.entries().catch(() => null);
+        if (kept !== null) {
+            // What is not written yet, or could not be, is here alone; what is to go is there still.
+            const alone = this.entries.filter((one) => this.#unwritten.includes(one.id));
+            const there = kept.filter((one) => !this.#undropped.includes(one.id) && !this.#unwritten.includes(one.id));
+            this.entries = [...there, ...alone].sort((a, b) => a.id - b.id);
+        }
+    }
+
+    #write(dropped: readonly number[], kept: Entry | null): void {
+        this.#unwritten = [...without(this.#unwritten, dropped), ...(kept === null ? [] : [kept.id])];
+        this.#undropped = [...this.#undropped, ...dropped];
+        this.#writing = this.#writing
+            .then(() => this.device.replace(dropped, kept))
+            .then(() => {
+                this.full = false;
+                this.#undropped = without(this.#undropped, dropped);
+                this.#unwritten = without(this.#unwritten, kept === null ? [] : [kept.id]);
+                this.#others?.postMessage('changed');
+            })
+            .catch(() => {
+                this.full = true;
+            });
+    }
+}

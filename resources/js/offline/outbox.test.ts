@@ -1,0 +1,140 @@
+import 'fake-indexeddb/auto';
+import { afterEach, beforeEach, expect, it, vi } from 'vitest';
+import { newDevice, outboxOn, reloaded } from '../tests/outbox';
+import { answer, server } from '../tests/page';
+import type { Fresh } from './entry';
+import { alike } from './told';
+
+const count = (value: number): Fresh => ({
+    key: null,
+    group: 'cases/1',
+    method: 'POST',
+    path: '/api/cases/1/counts',
+    body: { value },
+    what: `A count of ${value}`,
+});
+const tick = (number: number, ticked: boolean): Fresh => ({
+    key: `tick ${number}`,
+    group: 'batches/1',
+    method: 'PUT',
+    path: `/api/batches/1/scoops/1/ticks/${number}`,
+    body: { ticked },
+    what: 'A tick of the tally',
+});
+const noLine = (): void => void vi.stubGlobal('fetch', async () => Promise.reject(new TypeError('no route')));
+
+beforeEach(noLine);
+afterEach(() => {
+    vi.unstubAllGlobals();
+    vi.useRealTimers();
+});
+
+it('keeps what was entered through a reload, and sends it once and in order when somebody answers', async () => {
+    const device = newDevice();
+    const before = outboxOn(device);
+    before.put(tick(1, true));
+    before.put(count(12));
+    before.put(tick(2, true));
+    await before.drain();
+    expect([before.down, before.waiting.length]).toEqual([true, 3]);
+
+    const outbox = await reloaded(device, before);
+    const asked = server(() => answer(200, {}));
+    const news = vi.fn();
+    outbox.onNews = news;
+    await outbox.drain();
+    await outbox.drain();
+    expect(asked.map((one) => one.path.replace('/api/', ''))).toEqual([
+        'batches/1/scoops/1/ticks/1',
+        'cases/1/counts',
+        'batches/1/scoops/1/ticks/2',
+    ]);
+    expect([outbox.entries, outbox.down, news.mock.calls.length]).toEqual([[], false, 1]);
+    expect((await reloaded(device, outbox)).entries).toEqual([]);
+});
+
+it('lets the last word on a spoonful count, and leaves every count its own', async () => {
+    const outbox = outboxOn(newDevice());
+    outbox.put(tick(1, true));
+    outbox.put(count(12));
+    outbox.put(count(12));
+    outbox.put(tick(1, false));
+    expect(outbox.waiting.map((one) => one.body)).toEqual([{ value: 12 }, { value: 12 }, { ticked: false }]);
+    expect(alike([...outbox.waiting, ...outboxWith(tick(2, true), tick(3, true))]).map((one) => one.entries.length)).toEqual([1, 1, 3]);
+});
+
+function outboxWith(...all: Fresh[]) {
+    const outbox = outboxOn(newDevice());
+    all.forEach((one) => outbox.put(one));
+    return outbox.waiting;
+}
+
+it('keeps what the server refuses, with both versions, and goes on with the rest', async () => {
+    const device = newDevice();
+    const outbox = outboxOn(device);
+    outbox.put(count(12));
+    outbox.put(count(13));
+    const conflict = { kind: 'counts', id: 4, version: 2, fields: [{ name: 'how many', saved: '9', sent: '12' }] };
+    server(({ body }) =>
+        (body as { value: number }).value === 12
+            ? answer(409, { error: { path: '/basedOn', message: 'Somebody changed it.' }, conflict })
+            : answer(200, {}),
+    );
+    await outbox.drain();
+    expect(outbox.waiting).toEqual([]);
+    const again = await reloaded(device, outbox);
+    expect(again.entries.map((one) => [one.what, one.refused?.message, one.refused?.conflict?.fields[0]?.saved])).toEqual([
+        ['A count of 12', 'Somebody changed it.', '9'],
+    ]);
+});
+
+it('holds what a busy server does not take, says why, and tells of a tick that is refused where it was made', async () => {
+    const outbox = outboxOn(newDevice());
+    outbox.put(tick(1, true));
+    let status = 503;
+    server(() => answer(status, { error: { path: '', message: 'The disk is full.' } }));
+    await outbox.drain();
+    expect([outbox.held?.message, outbox.down, outbox.waiting.length]).toEqual(['The disk is full.', false, 1]);
+    status = 409;
+    const refused: string[] = [];
+    outbox.listen('batches/1', { sent: () => undefined, refused: (_, fault) => void refused.push(fault.message) });
+    await outbox.drain();
+    expect([refused, outbox.held, outbox.entries]).toEqual([['The disk is full.'], null, []]);
+});
+
+it('waits for the passphrase, and takes no session that ended for a refusal', async () => {
+    const outbox = outboxOn(newDevice());
+    outbox.put(count(3));
+    server(() => answer(401, { error: { path: '', message: 'The passphrase is needed.' } }));
+    await outbox.drain();
+    expect([outbox.waiting.length, outbox.held?.message]).toEqual([1, 'The passphrase is needed.']);
+});
+
+it('says that the device is full, keeps the entry as long as the page, and sends it all the same', async () => {
+    const device = newDevice();
+    vi.spyOn(device, 'replace').mockRejectedValue(new DOMException('full', 'QuotaExceededError'));
+    const outbox = outboxOn(device);
+    outbox.put(count(5));
+    await outbox.written();
+    expect([outbox.full, outbox.waiting.length]).toEqual([true, 1]);
+    const asked = server(() => answer(200, {}));
+    await outbox.drain();
+    expect([asked.length, outbox.entries]).toEqual([1, []]);
+});
+
+it('knocks until somebody answers where nothing waits, and has the screens fetch anew', async () => {
+    vi.useFakeTimers({ toFake: ['setTimeout', 'clearTimeout'] });
+    const outbox = outboxOn(newDevice());
+    await outbox.ready;
+    const news = vi.fn();
+    outbox.onNews = news;
+    outbox.heard(false);
+    expect(outbox.down).toBe(true);
+    await vi.advanceTimersByTimeAsync(4000);
+    await outbox.drain();
+    expect([outbox.down, news.mock.calls.length]).toEqual([true, 0]);
+    const asked = server(() => answer(200, { ok: true }));
+    await vi.advanceTimersByTimeAsync(4000);
+    await outbox.drain();
+    expect([outbox.down, asked.map((one) => one.path), news.mock.calls.length]).toEqual([false, ['/api/ping'], 1]);
+});

@@ -1,0 +1,125 @@
+<?php
+
+declare(strict_types=1);
+
+use Tests\Browser\Screen;
+use Tests\Browser\Served;
+use Tests\Faults\Call;
+use Tests\Faults\Devices;
+use Tests\Faults\Start;
+
+/*
+ * At the bench without a line: the server is stopped, and the browser has only what is on the device.
+ */
+
+/** Waits until the device has the shell of every page and what works without a line. */
+function onTheDevice(Screen $screen): void
+{
+    $screen->until(static fn(): bool => $screen->script('return navigator.serviceWorker.controller !== null') === true, 'No worker took this page.');
+}
+
+/** Waits until the device keeps what the server answered there. */
+function kept(Screen $screen, string $path): void
+{
+    $screen->until(static fn(): bool => $screen->later(<<<'JS'
+        const [path, done] = arguments;
+        indexedDB.databases().then((all) => {
+            if (!all.some((one) => one.name === 'idle-mixer')) { done(false); return; }
+            const asked = indexedDB.open('idle-mixer');
+            asked.onsuccess = () => {
+                const database = asked.result;
+                const found = database.transaction('answers').objectStore('answers').count(path);
+                found.onsuccess = () => { database.close(); done(found.result === 1); };
+            };
+        });
+        JS, [$path]) === true, "The device does not keep {$path}.");
+}
+
+/** The address of a batch that is being mixed, made through the screens. */
+function startedBatch(Screen $screen): string
+{
+    $screen->open('/bench?recipe=neem-leaf-quart&sprayer=1')->see('Start mixing')->press('Start mixing')->see('spoonfuls are in');
+
+    return $screen->path();
+}
+
+/** Ticks all that is to be ticked. */
+function tickAll(Screen $screen): void
+{
+    $screen->until(static function () use ($screen): bool {
+        $screen->keys('n');
+
+        return str_contains($screen->text(), 'It is mixed: save it');
+    }, 'It is never mixed.');
+}
+
+it('goes on without the server: tally, reload, finish and count, each saved once and in order when it is back', function (): void {
+    $folder = sys_get_temp_dir() . '/idle-mixer-offline-' . bin2hex(random_bytes(4));
+    $options = ['--port', (string) Served::freePort()];
+    $start = Start::run($folder, $options);
+    $address = $start->awaitUp();
+    $ask = static fn(string $path): mixed => json_decode((string) file_get_contents($address . $path), true);
+
+    Screen::with($address, static function (Screen $screen) use (&$start, $folder, $options, $address, $ask): void {
+        $screen->open('/')->see('This evening');
+        onTheDevice($screen);
+        $screen->open('/cases/6')->see('Counts');
+        kept($screen, '/api/cases/6');
+        $batch = startedBatch($screen);
+        $screen->keys('n')->see('spoonfuls are in');
+        expect($start->interrupt())->toBe(0);
+
+        // In the middle of the tally nothing answers any more; then the phone dies.
+        for ($i = 0; $i < 4; ++$i) {
+            $screen->keys('n');
+        }
+        $screen->see('does not answer')->see('kept on this device');
+        $before = preg_match('/\d+ of \d+ spoonfuls are in/', $screen->text(), $found) === 1 ? $found[0] : '';
+        $screen->open($batch)->see($before)->see('does not answer');
+        expect($screen->axe())->toBe('');
+        tickAll($screen);
+        $screen->type('Anything odd', 'mixed without a line')->press('Save the batch')->see('Finished on this device');
+        // What it is for is opened, counted, and opened again.
+        $screen->open('/cases/6')->see('Counts')->press('Count');
+        $screen->tick('Only a total');
+        $screen->type('How many', '37')->press('Save the count')->see('A count of 37 is kept on this device');
+        $screen->open('/bench')->see('What was checked');
+        $screen->type('Make', '3')->see('A new plan needs the machine that serves');
+        $screen->named('[data-plan]', $screen->all('[data-plan]')[0]->getText())->click();
+        $screen->see('What was checked');
+
+        // It is back: everything once, in the order in which it was entered, and when it was entered.
+        $start = Start::run($folder, $options);
+        $start->awaitUp();
+        $screen->until(static fn(): bool => $screen->all('[data-strip]') === [], 'The entries are not sent.');
+        $made = $ask('/api' . $batch);
+        assert(is_array($made) && is_array($made['items']));
+        $scoops = array_merge(...array_map(static fn(mixed $item): array => is_array($item) && is_array($item['scoops']) ? $item['scoops'] : [], $made['items']));
+        expect($made['status'])->toBe('ready')->and($made['notes'])->toBe('mixed without a line')
+            ->and(array_filter($scoops, static fn(mixed $scoop): bool => ! is_array($scoop) || ! is_array($scoop['ticked']) || count($scoop['ticked']) !== $scoop['count']))->toBe([]);
+        $case = $ask('/api/cases/6');
+        assert(is_array($case) && is_array($case['counts']));
+        $counts = array_values(array_filter($case['counts'], static fn(mixed $count): bool => is_array($count) && (float) $count['value'] === 37.0));
+        expect($counts)->toHaveCount(1)->and(strtotime($counts[0]['countedAt']))->toBeGreaterThanOrEqual(strtotime((string) $made['madeAt']))->toBeLessThan(time() - 1);
+
+        // Without a line again; meanwhile another device finishes the same batch otherwise.
+        $batch = startedBatch($screen);
+        kept($screen, '/api' . $batch);
+        $start->interrupt();
+        tickAll($screen);
+        $screen->type('Anything odd', 'as I saw it')->press('Save the batch')->see('Finished on this device')->driver->get('about:blank');
+        $start = Start::run($folder, $options);
+        $start->awaitUp();
+        Devices::one($address, new Call('POST', '/api' . $batch . '/finish', ['standTest' => 'not-done', 'notes' => 'as somebody else saw it']));
+        $screen->open($batch)->see('as somebody else saw it')->see('as I saw it');
+        expect($screen->axe())->toBe('');
+        // The ticks of a batch that is finished by now are told once, not one by one.
+        $screen->see('× A tick of the tally')->press('I have seen it')->press('Put yours in its place');
+        $screen->until(static fn(): bool => $screen->all('[data-strip]') === [], 'It is not sent.');
+        $now = $ask('/api' . $batch);
+        expect(is_array($now) ? $now['notes'] : null)->toBe('as I saw it');
+        $screen->see('as I saw it');
+        $start->interrupt();
+    });
+    exec('rm -rf ' . escapeshellarg($folder));
+});
