@@ -6,7 +6,8 @@ $said = env('MIXER_DATA');
 $data = is_string($said) && $said !== '' ? $said : base_path('var/data');
 
 return [
-    'default' => 'sqlite',
+    // A notebook that several machines share: docs/shared.md.
+    'default' => env('MIXER_CONNECTION', 'sqlite'),
     'connections' => [
         'sqlite' => [
             'driver' => 'sqlite',
@@ -20,6 +21,21 @@ return [
             // What was answered as saved survives a power cut.
             'synchronous' => 'full',
             // A connection that stays open keeps the write-ahead log open, which is what makes it fast.
+            'options' => [PDO::ATTR_PERSISTENT => (bool) env('MIXER_PERSISTENT', true)],
+        ],
+        'pgsql' => [
+            'driver' => 'pgsql',
+            'host' => env('MIXER_PG_HOST', '/run/postgresql'),
+            'port' => env('MIXER_PG_PORT', '5432'),
+            'database' => env('MIXER_PG_DATABASE', 'idle_mixer'),
+            'username' => env('MIXER_PG_USER', 'idle_mixer'),
+            'password' => env('MIXER_PG_PASSWORD', ''),
+            'charset' => 'utf8',
+            'prefix' => '',
+            'prefix_indexes' => true,
+            'search_path' => 'public',
+            'sslmode' => 'prefer',
+            'timezone' => 'UTC',
             'options' => [PDO::ATTR_PERSISTENT => (bool) env('MIXER_PERSISTENT', true)],
         ],
     ],

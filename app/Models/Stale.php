@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 
 /** Remembers whose evidence is to be weighed anew, because something that it hangs on was written. */
@@ -16,9 +17,9 @@ final class Stale
     {
         match (true) {
             $saved instanceof Count, $saved instanceof Round => self::case($saved->case_id),
-            $saved instanceof Burn => self::cases('select case_id from rounds where id = ?', $saved->round_id),
-            $saved instanceof Batch => $saved->wasRecentlyCreated || ! $saved->wasChanged(self::OF_A_BATCH) ? null : self::cases('select case_id from rounds where batch_id = ?', $saved->id),
-            $saved instanceof Plant => $saved->wasChanged('name') ? self::cases('select id from cases where plant_id = ?', $saved->id) : null,
+            $saved instanceof Burn => self::cases('case_id', DB::table('rounds')->where('id', $saved->round_id)),
+            $saved instanceof Batch => $saved->wasRecentlyCreated || ! $saved->wasChanged(self::OF_A_BATCH) ? null : self::cases('case_id', DB::table('rounds')->where('batch_id', $saved->id)),
+            $saved instanceof Plant => $saved->wasChanged('name') ? self::cases('id', DB::table('cases')->where('plant_id', $saved->id)) : null,
             $saved instanceof LeafTest => self::test($saved->plant_id),
             $saved instanceof LeafReading => self::test(LeafTest::query()->withoutGlobalScopes()->find($saved->leaf_test_id)->plant_id ?? 0),
             default => null,
@@ -27,23 +28,24 @@ final class Stale
 
     public static function case(int $id): void
     {
-        DB::insert('insert or ignore into stale_cases (case_id) values (?)', [$id]);
+        DB::table('stale_cases')->insertOrIgnore(['case_id' => $id]);
     }
 
     public static function everything(): void
     {
-        DB::insert('insert or ignore into stale_cases (case_id) select id from cases');
+        self::cases('id', DB::table('cases'));
     }
 
     /** What a leaf said counts for every pest that the spray was used on; when the cases of its plant are sprayed hangs on it, too. */
     private static function test(int $plant): void
     {
-        self::cases('select id from cases where plant_id = ?', $plant);
-        DB::insert('insert or ignore into stale_pests (pest) select distinct pest from weighed_rounds');
+        self::cases('id', DB::table('cases')->where('plant_id', $plant));
+        DB::table('stale_pests')->insertOrIgnoreUsing(['pest'], DB::table('weighed_rounds')->select('pest')->distinct());
     }
 
-    private static function cases(string $which, int $of): void
+    /** @param string $column that names the case */
+    private static function cases(string $column, Builder $rows): void
     {
-        DB::insert("insert or ignore into stale_cases (case_id) {$which}", [$of]);
+        DB::table('stale_cases')->insertOrIgnoreUsing(['case_id'], $rows->select($column));
     }
 }

@@ -28,4 +28,10 @@ final class WeighedSpray extends Model
     public $timestamps = false;
 
     protected $guarded = [];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['left_log' => 'float'];
+    }
 }

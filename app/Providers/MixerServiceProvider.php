@@ -27,6 +27,7 @@ use App\Devices\Thermometer;
 use App\Notebook\Edition;
 use App\Notebook\Forward;
 use App\Notebook\NotebookConnection;
+use App\Notebook\SharedConnection;
 use App\SystemClock;
 use Closure;
 use IdleMixer\Core\Ask\Choose;
@@ -92,6 +93,7 @@ final class MixerServiceProvider extends ServiceProvider
     public function register(): void
     {
         Connection::resolverFor('sqlite', static fn(PDO|Closure $pdo, string $database, string $prefix, array $config): NotebookConnection => new NotebookConnection($pdo, $database, $prefix, $config));
+        Connection::resolverFor('pgsql', static fn(PDO|Closure $pdo, string $database, string $prefix, array $config): SharedConnection => new SharedConnection($pdo, $database, $prefix, $config));
         $this->app->singleton(ClockInterface::class, SystemClock::class);
         $this->app->singleton(Edition::class, static fn(Application $app): Edition => Edition::of($app->basePath()));
         $this->app->bind(Forward::class, LaravelForward::class);

@@ -45,7 +45,7 @@ final class PlannedList
     {
         $end = self::kept($end);
         $all = [];
-        foreach (DB::select('select kind, id, due from (' . self::QUESTION . ') where due <= ?', [$end]) as $row) {
+        foreach (DB::select('select kind, id, due from (' . self::QUESTION . ') as planned where due <= ?', [$end]) as $row) {
             if ($row instanceof \stdClass && is_string($row->kind) && is_int($row->id) && is_string($row->due)) {
                 $all[] = ['due' => $row->due, 'kind' => $row->kind, 'id' => $row->id];
             }

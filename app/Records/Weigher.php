@@ -44,7 +44,7 @@ final readonly class Weigher
         $due = array_map(static fn(Task $task): DateTimeImmutable => $task->dueAt, $this->planned->of($case, $this->trials->of($case), $tests));
         // No correction of the case: its version stays.
         DB::update('update cases set due_at = ? where id = ?', [$due === [] ? null : min($due)->format('Y-m-d H:i:s'), $case->id]);
-        DB::insert('insert or ignore into stale_pests (pest) values (?)', [$case->pest]);
+        DB::table('stale_pests')->insertOrIgnore(['pest' => $case->pest]);
     }
 
     /**

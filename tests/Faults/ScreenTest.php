@@ -37,20 +37,32 @@ function made(Screen $screen, string $path, string $body): int
     return is_int($id) ? $id : throw new RuntimeException('Nothing was made.');
 }
 
-it('corrects a count whose answer was lost, and keeps what was typed through a reload', function (): void {
+/** Waits until what stands between page and server is there. */
+function guarded(Screen $screen): void
+{
+    $screen->until(static fn(): bool => $screen->script('return document.documentElement.dataset.offline') === 'ready', 'Nothing stands between.');
+}
+
+it('makes one record of a count whose answer was lost, through a reload, and of its correction no second', function (): void {
     Screen::with(Served::empty(), static function (Screen $screen): void {
         $screen->open('/plants')->see('Add a plant');
         $case = made($screen, '/api/cases', '{"plantId": ' . made($screen, '/api/plants', '{"name": "Salvia", "tolerance": "ordinary-leaf"}') . ', "pest": "aphids"}');
-        $screen->open("/cases/{$case}")->see('Nothing is counted yet')->press('Count')->tick('Only a total')->see('How many');
+        $screen->open("/cases/{$case}")->see('Nothing is counted yet');
+        guarded($screen);
+        $screen->press('Count')->tick('Only a total')->see('How many');
         loseNextAnswer($screen);
-        $screen->type('How many', '3')->press('Save the count')->see('does not answer. What you entered is still here');
-        // The page goes, the typed count stays, and so does the key it was sent under.
-        $screen->open("/cases/{$case}")->see('What you typed here before was not saved yet');
-        expect($screen->all('input[name="count"]')[0]->getAttribute('value'))->toBe('3');
-        $screen->type('How many', '30')->press('Save the count')->see('is saved. What you sent before had arrived after all (Count 3) and is corrected.');
+        $screen->type('How many', '3')->press('Save the count')->see('A count of 3 is kept on this device');
+        // The page goes; what waits is sent again under the key it had, and was there already.
+        $screen->open("/cases/{$case}")->press('The figures: correct one, or take it back');
+        guarded($screen);
+        $screen->until(static fn(): bool => $screen->all('[data-strip]') === [] && count($screen->all('[data-count]')) === 1, static fn(): string => 'It is not one count: ' . $screen->text());
+        expect($screen->all('[data-count] strong')[0]->getText())->toBe('3')->and($screen->text())->not->toContain('was not saved yet');
+        loseNextAnswer($screen);
+        $screen->all('[data-count] button')[0]->click();
+        $screen->type('How many', '30')->press('Correct the count')->see('does not answer. What you entered is still here');
+        $screen->press('Correct the count')->see('is corrected');
         $screen->open("/cases/{$case}")->press('The figures: correct one, or take it back')->see('Changed once: what it was before');
-        expect(count($screen->all('[data-count]')))->toBe(1)->and($screen->all('[data-count] strong')[0]->getText())->toBe('30')
-            ->and($screen->text())->not->toContain('was not saved yet');
+        expect(count($screen->all('[data-count]')))->toBe(1)->and($screen->all('[data-count] strong')[0]->getText())->toBe('30');
     });
 });
 

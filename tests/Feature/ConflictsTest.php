@@ -206,16 +206,20 @@ it('keeps everything of a call or nothing: each that may write runs in one trans
         'compare' => ['recipes' => ['mild-soap', 'mild-neem'], 'make' => $litre],
         "batches/{$batch}/loads/1/way-out" => ['slips' => [['kind' => 'left-out', 'item' => 'neem-oil']]],
     ];
-    DB::statement('pragma query_only = 1');
+    $shared = DB::getDriverName() === 'pgsql';
+    DB::statement($shared ? 'set transaction read only' : 'pragma query_only = 1');
     try {
         foreach ($bodies as $path => $body) {
             expect(Notebook::post("/api/{$path}", json_encode($body, \JSON_THROW_ON_ERROR))->status)->toBe(200, $path);
+        }
+        if ($shared) {
+            return;
         }
         // And one that writes says why it cannot.
         $answer = Notebook::post('/api/plants', ['submission' => Notebook::submission(), 'name' => 'Aster', 'tolerance' => 'ordinary-leaf']);
         expect($answer->status)->toBe(503)->and($answer->text('error.message'))->toContain('read-only for the user who serves. Nothing of this was saved.');
     } finally {
-        DB::statement('pragma query_only = 0');
+        $shared || DB::statement('pragma query_only = 0');
     }
 });
 

@@ -39,9 +39,10 @@ function toldOf(Response $response): array
 /** Everything that the log is made of. */
 function withoutLog(): void
 {
-    DB::statement('pragma foreign_keys = off');
+    $shared = DB::getDriverName() === 'pgsql';
+    $shared || DB::statement('pragma foreign_keys = off');
     foreach (['trial_looks', 'trials', 'counts', 'burns', 'rounds', 'case_steps', 'watches', 'leaf_readings', 'leaf_tests', 'stand_tests', 'batch_ticks', 'batch_scoops', 'batch_items', 'batch_steps', 'batches', 'cases', 'plants', 'recipe_versions', 'recipes', 'weighed_rounds', 'weighed_sprays', 'stale_pests', 'stale_cases'] as $table) {
-        DB::delete("delete from {$table}");
+        $shared ? DB::statement("truncate {$table} cascade") : DB::delete("delete from {$table}");
     }
 }
 

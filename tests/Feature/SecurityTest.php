@@ -159,7 +159,8 @@ it('locks a device again', function (): void {
     $value = (string) $cookie?->getValue();
     expect(withCookie('/api/plants', $name, $value))->toBe(200);
     $forget = Illuminate\Http\Request::create('http://192.168.7.1/passphrase/forget', 'POST', [], [$name => $value], [], ELSEWHERE);
-    expect(app(Illuminate\Contracts\Http\Kernel::class)->handle($forget)->getStatusCode())->toBe(303)
+    $forgotten = app(Illuminate\Contracts\Http\Kernel::class)->handle($forget);
+    expect($forgotten->getStatusCode())->toBe(303)->and($forgotten->headers->get('Clear-Site-Data'))->toBe('"cache", "storage"')
         ->and(withCookie('/api/plants', $name, $value))->toBe(401);
 });
 

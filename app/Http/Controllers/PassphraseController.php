@@ -42,6 +42,7 @@ final class PassphraseController
             $request->session()->invalidate();
         }
 
-        return new RedirectResponse('/', 303);
+        // What this device keeps of the notebook goes with it.
+        return new RedirectResponse('/', 303, ['Clear-Site-Data' => '"cache", "storage"']);
     }
 }

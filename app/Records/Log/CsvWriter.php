@@ -23,7 +23,7 @@ final class CsvWriter
     public function pieces(): Generator
     {
         yield CsvText::row(CsvColumns::ALL);
-        $after = '';
+        $after = LogWriter::BEFORE_ALL;
         do {
             $page = PestCase::query();
             $page->where('submission', '>', $after)->orderBy('submission')->limit(self::AT_A_TIME);

@@ -30,6 +30,9 @@ final readonly class LogWriter
 
     public const VERSION = 1;
 
+    /** No submission comes before it. */
+    public const BEFORE_ALL = '00000000-0000-0000-0000-000000000000';
+
     private const AT_A_TIME = 50;
 
     private const FLAGS = \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_PRESERVE_ZERO_FRACTION | \JSON_THROW_ON_ERROR;
@@ -60,7 +63,7 @@ final readonly class LogWriter
     {
         yield ",\n\"{$key}\":[";
         $first = true;
-        $after = '';
+        $after = self::BEFORE_ALL;
         do {
             $page = $records->clone();
             $page->where('submission', '>', $after)->orderBy('submission')->limit(self::AT_A_TIME);

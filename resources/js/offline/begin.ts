@@ -9,7 +9,10 @@ const LATER = 8000;
 
 line.strip = Strip;
 outbox.onNews = () => void undo.refresh();
-void outbox.ready.then(() => outbox.drain());
+void outbox.ready
+    .then(() => outbox.drain())
+    // Said for whoever drives the page: what waited has had its try.
+    .finally(() => (document.documentElement.dataset['offline'] = 'ready'));
 if ('serviceWorker' in navigator) {
     void navigator.serviceWorker.register('/build/sw.js', { scope: '/' }).catch(() => undefined);
 }

@@ -1,5 +1,5 @@
 import { Fault } from '../lib/fault';
-import { instantAt } from '../lib/time';
+import { instantAt, isInstant } from '../lib/time';
 import type { Device } from './device';
 import type { Entry, Fresh, Refusal } from './entry';
 
@@ -28,6 +28,12 @@ async function refusalIn(response: Response): Promise<Refusal> {
 export const faultOf = (refusal: Refusal): Fault => new Fault(refusal.path, refusal.message, refusal.status, refusal.conflict);
 
 const without = (all: readonly number[], some: readonly number[]): readonly number[] => all.filter((one) => !some.includes(one));
+
+/** It was taken the first time, though the answer was lost: nothing differs but the hour, which the server had written down itself. */
+function hadArrived(refusal: Refusal): boolean {
+    const told = refusal.conflict?.fields.every((one) => isInstant(one.saved) && isInstant(one.sent));
+    return refusal.path === '/submission' && told === true;
+}
 
 /** Who is not let in now may be later; a server that is busy refuses nothing. */
 const isHeld = (status: number): boolean => status >= 500 || status === 401 || status === 429;
@@ -189,8 +195,9 @@ export class Outbox {
 
     async #answered(entry: Entry, response: Response): Promise<void> {
         const listener = this.#listeners[entry.group];
-        if (response.ok) {
-            const answer: unknown = await response.json().catch(() => null);
+        const refused = response.ok ? null : await refusalIn(response);
+        if (refused === null || hadArrived(refused)) {
+            const answer: unknown = refused === null ? await response.json().catch(() => null) : null;
             this.drop(entry);
             listener?.sent(entry, answer);
             if (entry.key === null) {
@@ -198,7 +205,6 @@ export class Outbox {
             }
             return;
         }
-        const refused = await refusalIn(response);
         // A tick is told where it was made; all else stays here until somebody has seen it.
         if (entry.key !== null && listener !== undefined) {
             this.drop(entry);

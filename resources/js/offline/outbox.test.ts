@@ -88,6 +88,23 @@ it('keeps what the server refuses, with both versions, and goes on with the rest
     ]);
 });
 
+it('takes an entry for saved that had arrived, though its answer was lost, and nothing else for that', async () => {
+    const outbox = outboxOn(newDevice());
+    const conflict = (...fields: object[]): object => ({ kind: 'counts', id: 4, version: 1, fields });
+    const hour = { name: 'when', saved: '2026-06-01T18:00:00Z', sent: '2026-06-01T18:00:02Z' };
+    const number = { name: 'Count', saved: '3', sent: '30' };
+    for (const [fields, left] of [
+        [[], 0],
+        [[hour], 0],
+        [[hour, number], 1],
+    ] as const) {
+        outbox.put(count(3));
+        server(() => answer(409, { error: { path: '/submission', message: 'It was saved.' }, conflict: conflict(...fields) }));
+        await outbox.drain();
+        expect(outbox.entries).toHaveLength(left);
+    }
+});
+
 it('holds what a busy server does not take, says why, and tells of a tick that is refused where it was made', async () => {
     const outbox = outboxOn(newDevice());
     outbox.put(tick(1, true));

@@ -9,6 +9,7 @@
     import ThemeSwitch from '../../parts/ThemeSwitch.svelte';
     import Waiting from '../../parts/Waiting.svelte';
     import CalibrateForm from './CalibrateForm.svelte';
+    import LockDevice from './LockDevice.svelte';
     import HouseholdForm from './HouseholdForm.svelte';
     import MeasureForm from './MeasureForm.svelte';
     import OneTap from './OneTap.svelte';
@@ -69,9 +70,7 @@
                     <h2 class="mr-auto">This device</h2>
                     <ThemeSwitch />
                     <button class="btn" onclick={() => (keys.sheet = true)}>Keys</button>
-                    {#if isElsewhere()}
-                        <form method="post" action="/passphrase/forget"><button class="btn">Lock this device</button></form>
-                    {/if}
+                    {#if isElsewhere()}<LockDevice />{/if}
                     <SignIns />
                 </section>
             </div>
