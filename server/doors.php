@@ -20,7 +20,8 @@ declare(strict_types=1);
     $socket = (string) getenv('MIXER_SOCKET');
     $at = static fn(string $address, int $port): string => (str_contains($address, ':') ? "[{$address}]" : $address) . ":{$port}";
 
-    $bounds = ['read_header_timeout' => '10s', 'read_timeout' => '60s', 'write_timeout' => '120s', 'idle_timeout' => '5m', 'max_header_bytes' => 16_384, 'protocols' => ['h1', 'h2'], 'automatic_https' => ['disable' => true]];
+    // Whoever sends slowly keeps one of the workers of PHP that long, and no longer: 2 MB within it is a poor wireless line.
+    $bounds = ['read_header_timeout' => '10s', 'read_timeout' => '15s', 'write_timeout' => '120s', 'idle_timeout' => '5m', 'max_header_bytes' => 16_384, 'protocols' => ['h1', 'h2'], 'automatic_https' => ['disable' => true]];
     /** @param array<string, string> $headers */
     $fixed = static function (array $headers): array {
         $set = [];
@@ -42,6 +43,8 @@ declare(strict_types=1);
         ['match' => [['path' => ['/build/assets/*'], ...$there]], 'handle' => $files('public, max-age=31536000, immutable'), 'terminal' => true],
         ['match' => [['path' => ['/build/sw.js'], ...$there]], 'handle' => $files('no-cache', ['Content-Security-Policy' => "default-src 'none'; connect-src 'self'", 'Service-Worker-Allowed' => '/']), 'terminal' => true],
         ['match' => [['path' => ['/plain.css', '/favicon.svg', '/favicon.ico', '/icon-192.png', '/icon-512.png', '/manifest.webmanifest'], ...$there]], 'handle' => $files('no-cache'), 'terminal' => true],
+        // More than PHP takes is refused before any of it is passed on: a request that breaks off keeps a worker waiting.
+        ['match' => [['header_regexp' => ['Content-Length' => ['pattern' => '^(?:209715[3-9]|20971[6-9]\\d|2097[2-9]\\d{2}|209[89]\\d{3}|2[1-9]\\d{5}|[3-9]\\d{6}|\\d{8,})$']]]], 'handle' => [['handler' => 'static_response', 'status_code' => 413, 'headers' => ['Content-Type' => ['application/json']], 'body' => '{"error":{"path":"","message":"What was sent is larger than 2 MB."}}']], 'terminal' => true],
         ['handle' => [
             ['handler' => 'request_body', 'max_size' => 2_100_000],
             ['handler' => 'encode', 'encodings' => ['gzip' => (object) []], 'minimum_length' => 512],

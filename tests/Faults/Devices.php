@@ -17,8 +17,11 @@ final class Devices
     /** @var array<int, array{CurlHandle, int}> by handle: the handle, and whose call it is */
     private array $calls = [];
 
-    /** @param array<int, Generator<mixed, Call, Reply, mixed>> $devices */
-    private function __construct(private readonly string $address, private readonly array $devices)
+    /**
+     * @param array<int, Generator<mixed, Call, Reply, mixed>> $devices
+     * @param array<int, bool|int|string>                      $options of curl, besides
+     */
+    private function __construct(private readonly string $address, private readonly array $devices, private readonly array $options = [])
     {
         $this->multi = curl_multi_init();
     }
@@ -26,10 +29,11 @@ final class Devices
     /**
      * @param array<int, Generator<mixed, Call, Reply, mixed>> $devices
      * @param (Closure(): bool)|null                           $meanwhile asked again and again; false ends it all
+     * @param array<int, bool|int|string>                      $options   of curl, besides
      */
-    public static function run(string $address, array $devices, ?Closure $meanwhile = null): void
+    public static function run(string $address, array $devices, ?Closure $meanwhile = null, array $options = []): void
     {
-        (new self($address, $devices))->go($meanwhile);
+        (new self($address, $devices, $options))->go($meanwhile);
     }
 
     /** Calls made at the very same time.
@@ -92,7 +96,8 @@ final class Devices
         $text = curl_multi_getcontent($handle);
         $json = $text === null ? null : json_decode($text, true);
         // A reply that broke off is none.
-        $status = curl_errno($handle) === 0 && is_array($json) ? curl_getinfo($handle, \CURLINFO_RESPONSE_CODE) : 0;
+        $whole = is_array($json) || ! str_contains((string) curl_getinfo($handle, \CURLINFO_CONTENT_TYPE), 'json');
+        $status = curl_errno($handle) === 0 && $whole ? curl_getinfo($handle, \CURLINFO_RESPONSE_CODE) : 0;
         curl_multi_remove_handle($this->multi, $handle);
         $this->devices[$n]->send(new Reply($status, is_array($json) ? $json : []));
         $this->next($n, $this->devices[$n]);
@@ -111,6 +116,7 @@ final class Devices
             \CURLOPT_RETURNTRANSFER => true, \CURLOPT_TIMEOUT => 60, \CURLOPT_CUSTOMREQUEST => $call->method === '' ? 'GET' : $call->method,
             \CURLOPT_HTTPHEADER => ['Content-Type: application/json', 'Expect:'],
         ]);
+        curl_setopt_array($handle, $this->options);
         if ($call->method !== 'GET') {
             curl_setopt($handle, \CURLOPT_POSTFIELDS, json_encode((object) $call->body, \JSON_THROW_ON_ERROR));
         }

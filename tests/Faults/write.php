@@ -8,7 +8,7 @@ declare(strict_types=1);
 (static function (): void {
     $root = dirname(__DIR__, 2);
     $rows = [];
-    foreach (['kills' => 'Hard kills', 'writers' => 'Writers at once', 'races' => 'Races', 'disk' => 'Full disk'] as $what => $name) {
+    foreach (['kills' => 'Hard kills', 'writers' => 'Writers at once', 'races' => 'Races', 'disk' => 'Full disk', 'soak' => 'Eight devices over `--phone`', 'fuzz' => 'Made-up calls', 'guesses' => 'Guesses of the passphrase'] as $what => $name) {
         $text = is_file("{$root}/var/faults/{$what}.json") ? file_get_contents("{$root}/var/faults/{$what}.json") : false;
         $figures = $text === false ? null : json_decode($text, true);
         if (is_array($figures)) {

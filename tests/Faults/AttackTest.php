@@ -1,0 +1,126 @@
+<?php
+
+declare(strict_types=1);
+
+use Tests\Faults\Devices;
+use Tests\Faults\Fuzz;
+use Tests\Faults\House;
+use Tests\Faults\Long;
+use Tests\Faults\Phone;
+use Tests\Faults\PhoneHouse;
+use Tests\Faults\Reply;
+
+/*
+ * What somebody sends who means harm, and what must not come of it.
+ */
+
+/** What an answer must never tell. */
+const TRACES = '#Stack trace|vendor/|SQLSTATE|\.php\b|Undefined|Exception|/work/|/home/#';
+
+/**
+ * One that makes calls up until enough are made.
+ *
+ * @param array<int, int> $said how many answers of each status
+ *
+ * @return Generator<mixed, Tests\Faults\Call, Reply, mixed>
+ */
+function attacker(int $seed, int &$left, array &$said): Generator
+{
+    $fuzz = new Fuzz($seed);
+    while ($left-- > 0) {
+        $call = $fuzz->call();
+        $reply = yield $call;
+        $said[$reply->status] = ($said[$reply->status] ?? 0) + 1;
+        // What one entered oneself may come back; what went wrong inside may not.
+        if ($reply->status === 0 || $reply->status >= 500 || preg_match(TRACES, $reply->message()) === 1) {
+            throw new RuntimeException("Seed {$seed}: {$call->method} {$call->path} " . json_encode($call->body, \JSON_PARTIAL_OUTPUT_ON_ERROR) . " was answered {$reply->status}: " . substr((string) json_encode($reply->json), 0, 600));
+        }
+    }
+}
+
+it('breaks at nothing that is made up from its own description, and tells nothing of its inside', function (): void {
+    $given = getenv('MIXER_SEED');
+    $seed = $given === false ? 20261127 : (int) $given;
+    $calls = $left = Long::times(2_000, 200_000);
+    $house = House::build();
+    $house->open();
+    $house->serve();
+    $said = [];
+    $attackers = [];
+    for ($n = 0; $n < 8; ++$n) {
+        $attackers[] = attacker($seed + $n, $left, $said);
+    }
+    Devices::run($house->address, $attackers);
+    $log = "{$house->folder}/storage/logs/mixer.log";
+    ksort($said);
+    Long::tell('fuzz', ['calls' => $calls, 'seed' => $seed, 'answers' => implode(', ', array_map(static fn(int $status, int $many): string => "{$status}: " . number_format($many), array_keys($said), $said)), 'of 500' => $said[500] ?? 0]);
+    // Some of it was well formed, some was refused with a reason, and nothing broke.
+    expect($said[200] ?? 0)->toBeGreaterThan($calls / 20)->and($said[422] ?? 0)->toBeGreaterThan($calls / 10)
+        ->and(is_file($log) ? (string) file_get_contents($log) : '')->toBe('');
+    $house->kill();
+});
+
+it('lets nobody in by headers, methods or addresses that claim something', function (): void {
+    $house = PhoneHouse::served();
+    $phone = new Phone($house->doors->bench, $house->authority());
+    foreach (['X-Forwarded-For: 127.0.0.1', 'X-Real-IP: 127.0.0.1', 'Forwarded: for=127.0.0.1', 'X-Forwarded-Host: 127.0.0.1', 'X-Original-URL: /api/ping', 'X-Rewrite-URL: /api/ping', 'MIXER-DOOR: here', 'X-HTTP-Method-Override: GET', 'Client-IP: 127.0.0.1', 'Authorization: Basic YWRtaW46YWRtaW4=', 'Cookie: idle_mixer=1; passphrase-of=1'] as $header) {
+        $phone->get('/api/plants', [$header]);
+        expect("{$header} {$phone->status}")->toBe("{$header} 401");
+    }
+    foreach (['TRACE', 'CONNECT', 'DELETE', 'PATCH', 'OPTIONS', 'PROPFIND', 'GET\r\nX: y', str_repeat('A', 300)] as $method) {
+        $phone->send($method, '/api/plants', '');
+        expect($phone->status)->not->toBe(200)->and($phone->status)->toBeLessThan(500);
+    }
+    foreach (['/build/assets/../../index.php', '/build/assets/..%2f..%2findex.php', '/%2e%2e/%2e%2e/etc/passwd', '/index.php', '/index.php/api/plants', '/.env', '/var/data/key', '/build/.vite/manifest.json', '/build/assets/%00', '//api/plants', '/api//plants', '/API/plants', '/api/plants/%00', '/api/plants;x=1', '/' . str_repeat('a/', 3000), '/?' . str_repeat('a=b&', 3000)] as $path) {
+        $body = $phone->get($path);
+        expect($phone->status)->not->toBe(200, $path)->and($phone->status)->toBeLessThan(500, $path)->and($body)->not->toContain('root:', '<?php', 'base64:');
+    }
+    // A page of another site sends the cookie of nobody, and is refused where it writes.
+    $known = new Phone($house->doors->bench, $house->authority());
+    expect($known->enter(PhoneHouse::PASSPHRASE))->toBe(303);
+    foreach (['https://evil.invalid', 'null', 'http://127.0.0.2', str_replace('https', 'http', $house->doors->bench)] as $origin) {
+        $known->send('PUT', '/api/household', '{}', ['Content-Type: application/json', "Origin: {$origin}"]);
+        expect("{$origin} {$known->status}")->toBe("{$origin} 403");
+    }
+    // More than anybody needs is refused before it is read.
+    $known->send('POST', '/api/plan', str_repeat(' ', 3_000_000));
+    expect($known->status)->toBe(413);
+});
+
+it('answers others again soon after somebody sends too slowly', function (): void {
+    $house = PhoneHouse::served();
+    $slow = [];
+    for ($i = 0; $i < 12; ++$i) {
+        $socket = stream_socket_client(str_replace('https', 'tls', $house->doors->bench), $code, $why, 5.0, \STREAM_CLIENT_CONNECT, stream_context_create(['ssl' => ['cafile' => $house->authority(), 'peer_name' => '127.0.0.2']]));
+        assert($socket !== false);
+        fwrite($socket, "POST /passphrase HTTP/1.1\r\nHost: 127.0.0.2\r\nContent-Type: application/x-www-form-urlencoded\r\nContent-Length: 4000\r\n\r\npassphrase=");
+        $slow[] = $socket;
+    }
+    usleep(300_000);
+    $phone = new Phone($house->doors->bench, $house->authority());
+    $before = hrtime(true);
+    $phone->get('/api/ping');
+    expect($phone->status)->toBe(401)->and((hrtime(true) - $before) / 1e9)->toBeLessThan(20.0);
+    array_map(fclose(...), $slow);
+})->skip(! Long::is(), 'takes as long as the server waits; in full with --long');
+
+it('takes five guesses of the passphrase in a minute, however many are sent at once', function (): void {
+    $house = PhoneHouse::served();
+    $times = Long::times(60, 2_000);
+    $handles = curl_multi_init();
+    $all = [];
+    for ($i = 0; $i < $times; ++$i) {
+        $handle = curl_init("{$house->doors->bench}/passphrase");
+        curl_setopt_array($handle, [\CURLOPT_RETURNTRANSFER => true, \CURLOPT_CAINFO => $house->authority(), \CURLOPT_POSTFIELDS => http_build_query(['passphrase' => "guess number {$i}"]), \CURLOPT_TIMEOUT => 60]);
+        curl_multi_add_handle($handles, $handle);
+        $all[] = $handle;
+    }
+    do {
+        curl_multi_exec($handles, $running);
+        curl_multi_select($handles, 0.05);
+    } while ($running > 0);
+    $status = array_count_values(array_map(static fn(CurlHandle $handle): int => curl_getinfo($handle, \CURLINFO_RESPONSE_CODE), $all));
+    Long::tell('guesses', ['sent at once' => $times, 'heard' => $status[403] ?? 0, 'held back' => $status[429] ?? 0]);
+    ksort($status);
+    expect($status)->toBe([403 => 5, 429 => $times - 5]);
+});
