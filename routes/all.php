@@ -31,6 +31,7 @@ use App\Http\Controllers\NeedController;
 use App\Http\Controllers\OpeningController;
 use App\Http\Controllers\PageController;
 use App\Http\Controllers\PassphraseController;
+use App\Http\Controllers\PeopleController;
 use App\Http\Controllers\PictureController;
 use App\Http\Controllers\PingController;
 use App\Http\Controllers\PlanController;
@@ -81,6 +82,7 @@ Route::prefix('api')->group(static function (): void {
     Route::get('log.json', [LogController::class, 'json']);
     Route::get('log.csv', [LogController::class, 'csv']);
     Route::get('day', DayController::class);
+    Route::get('people', PeopleController::class);
     Route::get('sign-ins', SignInController::class);
     Route::get('garden', [GardenController::class, 'show']);
     Route::get('hand', HandController::class);

@@ -11,6 +11,7 @@ use Illuminate\Database\Eloquent\Model;
  * What a record was before it was changed.
  *
  * @property int $id
+ * @property string $who who wrote it down; empty where the device said nobody
  * @property string $record which kind of record
  * @property int $record_id
  * @property string $what corrected, taken-back or put-back

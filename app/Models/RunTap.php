@@ -11,6 +11,7 @@ use Illuminate\Database\Eloquent\Model;
  * A step of a walk through the bed that was done.
  *
  * @property int $id
+ * @property string $who who wrote it down; empty where the device said nobody
  * @property int $run_id
  * @property string $step its key
  * @property CarbonImmutable $tapped_at

@@ -24,6 +24,7 @@ use App\Devices\SimulatedStation;
 use App\Devices\SimulatedStrip;
 use App\Devices\SimulatedThermometer;
 use App\Devices\Thermometer;
+use App\Models\Who;
 use App\Notebook\Edition;
 use App\Notebook\Forward;
 use App\Notebook\NotebookConnection;
@@ -83,6 +84,8 @@ use IdleMixer\Core\Writing\VerdictWriter;
 use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Cookie\Middleware\EncryptCookies;
 use Illuminate\Database\Connection;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Facades\Event;
 use Illuminate\Support\ServiceProvider;
 use PDO;
 use Psr\Clock\ClockInterface;
@@ -94,6 +97,7 @@ final class MixerServiceProvider extends ServiceProvider
     {
         Connection::resolverFor('sqlite', static fn(PDO|Closure $pdo, string $database, string $prefix, array $config): NotebookConnection => new NotebookConnection($pdo, $database, $prefix, $config));
         Connection::resolverFor('pgsql', static fn(PDO|Closure $pdo, string $database, string $prefix, array $config): SharedConnection => new SharedConnection($pdo, $database, $prefix, $config));
+        $this->app->singleton(Who::class);
         $this->app->singleton(ClockInterface::class, SystemClock::class);
         $this->app->singleton(Edition::class, static fn(Application $app): Edition => Edition::of($app->basePath()));
         $this->app->bind(Forward::class, LaravelForward::class);
@@ -151,7 +155,13 @@ final class MixerServiceProvider extends ServiceProvider
     public function boot(): void
     {
         // What a device tells of itself is no secret of ours, and is written by its script.
-        EncryptCookies::except(['zone', 'theme']);
+        EncryptCookies::except(['zone', 'theme', 'who']);
+        Event::listen('eloquent.creating: *', static function (string $event, array $of): void {
+            $record = $of[0] ?? null;
+            if ($record instanceof Model && in_array($record->getTable(), Who::TABLES, true)) {
+                $record->setAttribute('who', app(Who::class)->name());
+            }
+        });
         if ($this->app->runningInConsole()) {
             $this->commands([PlanCommand::class, DiagnoseCommand::class, ChooseCommand::class, ComposeCommand::class, WorkedCommand::class, LeafCommand::class, HoursCommand::class, RoundsCommand::class, PassphraseCommand::class, OpenCommand::class, CloseCommand::class, BackupCommand::class, RestoreCommand::class, PreloadListCommand::class]);
         }

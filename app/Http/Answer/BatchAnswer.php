@@ -41,6 +41,8 @@ final readonly class BatchAnswer extends BatchBriefAnswer
         public ?BatchJarAnswer $jar,
         /** The jar that it was poured from. */
         public ?RefAnswer $pouredFrom,
+        /** Who began it; empty where the device said nobody. */
+        public string $who,
     ) {
         parent::__construct(
             $brief->id,

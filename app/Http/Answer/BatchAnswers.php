@@ -80,6 +80,7 @@ final readonly class BatchAnswers
             Corrections::count($batch),
             $jar === null ? null : new BatchJarAnswer($jar->left(), Measures::metric($jar->left()), $jar->isEmpty()),
             $batch->jar === null ? null : new RefAnswer($batch->jar->id, $batch->jar->name),
+            $batch->who,
         );
     }
 

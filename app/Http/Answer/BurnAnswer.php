@@ -28,6 +28,8 @@ final readonly class BurnAnswer
         public string $words,
         public string $notes,
         public int $changes,
+        /** Who wrote it down; empty where the device said nobody. */
+        public string $who,
     ) {}
 
     public static function of(Burn $burn): self
@@ -45,6 +47,7 @@ final readonly class BurnAnswer
             LeafWords::burn($burn->share, $kinds, $special),
             $burn->notes,
             Corrections::count($burn),
+            $burn->who,
         );
     }
 }

@@ -215,12 +215,13 @@ final readonly class CaseAnswers
             array_values($round->burns->map(BurnAnswer::of(...))->all()),
             $round->litres,
             $round->weather ?? '',
+            $round->who,
         );
     }
 
     private static function count(Count $count, int $changes): CountAnswer
     {
-        return new CountAnswer($count->id, $count->version, Instant::of($count->counted_at), $count->value, $count->untreated, $count->notes, Looks::each($count), Looks::stages($count) === [] ? new \stdClass() : Looks::stages($count), $count->new_growth === null ? null : $count->new_growth === 'clean', $count->helpers, $changes);
+        return new CountAnswer($count->id, $count->version, Instant::of($count->counted_at), $count->value, $count->untreated, $count->notes, Looks::each($count), Looks::stages($count) === [] ? new \stdClass() : Looks::stages($count), $count->new_growth === null ? null : $count->new_growth === 'clean', $count->helpers, $changes, $count->who);
     }
 
     /** @return list<SprayableAnswer> what could be sprayed on this case, with what speaks for and against each */

@@ -14,5 +14,7 @@ final readonly class ChangeAnswer
         public string $what,
         public string $at,
         public array $was,
+        /** Who wrote it down; empty where the device said nobody. */
+        public string $who,
     ) {}
 }

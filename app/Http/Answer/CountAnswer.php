@@ -23,5 +23,7 @@ final readonly class CountAnswer
         public ?bool $newClean,
         public ?bool $helpers,
         public int $changes,
+        /** Who wrote it down; empty where the device said nobody. */
+        public string $who,
     ) {}
 }

@@ -13,6 +13,8 @@ final readonly class HistoryAnswer
     public function __construct(
         public int $version,
         public bool $takenBack,
+        /** Who wrote it down first; empty where the device said nobody. */
+        public string $who,
         public array $changes,
     ) {}
 }

@@ -20,6 +20,7 @@ final readonly class HistoryAnswers
         return new HistoryAnswer(
             Edits::version($record),
             $record->getAttribute('taken_back_at') !== null,
+            is_string($who = $record->getAttribute('who')) ? $who : '',
             array_values(Corrections::of($record)->reverse()->map($this->change(...))->all()),
         );
     }
@@ -34,6 +35,6 @@ final readonly class HistoryAnswers
             }
         }
 
-        return new ChangeAnswer($revision->what, Instant::of($revision->at), $was);
+        return new ChangeAnswer($revision->what, Instant::of($revision->at), $was, $revision->who);
     }
 }

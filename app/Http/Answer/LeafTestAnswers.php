@@ -58,6 +58,7 @@ final readonly class LeafTestAnswers
                 Words::of($reading->weather),
                 $reading->notes,
                 Corrections::count($reading),
+                $reading->who,
             ))->all()),
             Corrections::count($test),
             $saved,

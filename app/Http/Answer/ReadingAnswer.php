@@ -19,5 +19,7 @@ final readonly class ReadingAnswer
         public array $weather,
         public string $notes,
         public int $changes,
+        /** Who wrote it down; empty where the device said nobody. */
+        public string $who,
     ) {}
 }

@@ -35,5 +35,7 @@ final readonly class RoundAnswer
         public ?float $litres,
         /** As it was then; empty where nobody told it. */
         public string $weather,
+        /** Who wrote it down; empty where the device said nobody. */
+        public string $who,
     ) {}
 }

@@ -66,7 +66,9 @@ final readonly class RunAnswers
             'rest' => $this->rest->where($this->book->record($run->batch)->loads[0]->mixture),
         ]);
 
-        return new RunStepAnswer($step->key, $step->kind->value, $words['say'], $words['more'], $step->minutes, Instant::maybe($run->taps->firstWhere('step', $step->key)?->tapped_at));
+        $tap = $run->taps->firstWhere('step', $step->key);
+
+        return new RunStepAnswer($step->key, $step->kind->value, $words['say'], $words['more'], $step->minutes, Instant::maybe($tap?->tapped_at), $tap->who ?? '');
     }
 
     /** @return list<RunPlantAnswer> */

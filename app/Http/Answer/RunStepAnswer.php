@@ -16,5 +16,7 @@ final readonly class RunStepAnswer
         public ?int $minutes,
         /** When it was done. */
         public ?string $doneAt,
+        /** Who wrote it down; empty where the device said nobody. */
+        public string $who,
     ) {}
 }

@@ -12,6 +12,7 @@ use App\Http\RefusedCall;
 use App\Models\CaseStep;
 use App\Models\PestCase;
 use App\Models\Watch;
+use App\Models\Who;
 use App\Records\Situations;
 use IdleMixer\Core\Choice\Containment;
 use IdleMixer\Core\Schedule\Quarantine;
@@ -22,7 +23,7 @@ use Psr\Clock\ClockInterface;
 /** What is done about a case before a spoon is touched: contain it, look around, choose. */
 final readonly class CaseChoiceController
 {
-    public function __construct(private CaseAnswers $answer, private ClockInterface $clock) {}
+    public function __construct(private CaseAnswers $answer, private ClockInterface $clock, private Who $who) {}
 
     public function choose(Request $request, int $id, Situations $situations, ChoiceAnswers $choice): JsonResponse
     {
@@ -42,7 +43,7 @@ final readonly class CaseChoiceController
             throw RefusedCall::notFound('step', $step);
         }
         Body::of($request)->object(['done'])->get('done')->flag()
-            ? CaseStep::query()->insertOrIgnore(['case_id' => $id, 'step' => $step, 'done_at' => $this->clock->now()->format('Y-m-d H:i:s')])
+            ? CaseStep::query()->insertOrIgnore(['case_id' => $id, 'step' => $step, 'done_at' => $this->clock->now()->format('Y-m-d H:i:s'), 'who' => $this->who->name()])
             : CaseStep::query()->where('case_id', $id)->where('step', $step)->delete();
 
         return new JsonResponse($this->answer->whole($case, $this->clock->now()));

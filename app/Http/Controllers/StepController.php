@@ -9,6 +9,7 @@ use App\Http\Body;
 use App\Http\RefusedCall;
 use App\Models\Batch;
 use App\Models\BatchStep;
+use App\Models\Who;
 use IdleMixer\Core\Document\JsonText;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -21,7 +22,7 @@ final readonly class StepController
 
     private const MOST_STEPS = 200;
 
-    public function __construct(private ClockInterface $clock) {}
+    public function __construct(private ClockInterface $clock, private Who $who) {}
 
     public function __invoke(Request $request, int $id, int $load, int $number): JsonResponse
     {
@@ -38,7 +39,7 @@ final readonly class StepController
         }
         $step = ['batch_id' => $id, 'load' => $load, 'number' => $number];
         $ticked
-            ? BatchStep::query()->insertOrIgnore([...$step, 'ticked_at' => $this->clock->now()->format('Y-m-d H:i:s')])
+            ? BatchStep::query()->insertOrIgnore([...$step, 'ticked_at' => $this->clock->now()->format('Y-m-d H:i:s'), 'who' => $this->who->name()])
             : BatchStep::query()->where($step)->delete();
 
         return new JsonResponse(['ticked' => BatchAnswers::steps($batch)]);

@@ -11,6 +11,7 @@ use App\Models\Batch;
 use App\Models\BatchItem;
 use App\Models\BatchScoop;
 use App\Models\BatchTick;
+use App\Models\Who;
 use App\Records\BatchBook;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -19,7 +20,7 @@ use Psr\Clock\ClockInterface;
 /** Ticks one spoonful, or takes the tick back. Doing it twice is doing it once. */
 final readonly class TallyController
 {
-    public function __construct(private BatchBook $book, private ClockInterface $clock) {}
+    public function __construct(private BatchBook $book, private ClockInterface $clock, private Who $who) {}
 
     public function __invoke(Request $request, int $id, int $scoop, int $number): JsonResponse
     {
@@ -36,7 +37,7 @@ final readonly class TallyController
             throw RefusedCall::notFound("spoonful {$number}; this measure is filled {$fills} times. Number", $number);
         }
         $ticked
-            ? BatchTick::query()->insertOrIgnore(['batch_scoop_id' => $scoop, 'number' => $number, 'ticked_at' => $this->clock->now()->format('Y-m-d H:i:s')])
+            ? BatchTick::query()->insertOrIgnore(['batch_scoop_id' => $scoop, 'number' => $number, 'ticked_at' => $this->clock->now()->format('Y-m-d H:i:s'), 'who' => $this->who->name()])
             : BatchTick::query()->where('batch_scoop_id', $scoop)->where('number', $number)->delete();
 
         return new JsonResponse(BatchAnswers::scoop($row->load('ticks'), $row->item, $record));

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
+use App\Models\Who;
 use App\Notebook\InPlace;
 use App\Records\Weigher;
 use Closure;
@@ -14,7 +15,7 @@ use Symfony\Component\HttpFoundation\Response;
 /** Everything that a call writes is kept together or not at all; what it reads first cannot change in between. */
 final readonly class InOneTransaction
 {
-    public function __construct(private Connection $notebook, private InPlace $inPlace, private Weigher $weigher) {}
+    public function __construct(private Connection $notebook, private InPlace $inPlace, private Weigher $weigher, private Who $who) {}
 
     /** @param Closure(Request): Response $next */
     public function handle(Request $request, Closure $next): Response
@@ -22,6 +23,8 @@ final readonly class InOneTransaction
         if (! $this->inPlace->is()) {
             throw $this->inPlace->gone();
         }
+        $name = $request->cookies->get('who');
+        $this->who->says(is_string($name) ? $name : null);
         $level = $this->notebook->transactionLevel();
         $this->notebook->beginTransaction();
         try {

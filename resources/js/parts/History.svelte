@@ -3,6 +3,7 @@
     import { historyOf, type Kind } from '../lib/corrections';
     import { Latest } from '../lib/latest.svelte';
     import { atTime, told } from '../lib/time';
+    import By from './By.svelte';
     import FaultNote from './FaultNote.svelte';
 
     /** How often it was changed, where that is known before it is asked. */
@@ -31,7 +32,7 @@
             {#each history.value?.changes ?? [] as change, i (i)}
                 <li>
                     {words[change.what]}
-                    {atTime(change.at)}; before that:
+                    {atTime(change.at)}<By who={change.who} />; before that:
                     {change.was.map((one) => `${one.name} ${told(one.value)}`).join('; ')}.
                 </li>
             {/each}

@@ -1,4 +1,5 @@
 <script lang="ts">
+    import By from '../../parts/By.svelte';
     import { discard, end } from '../../lib/batches';
     import type { Schemas } from '../../lib/client';
     import { millilitres } from '../../lib/figures';
@@ -48,7 +49,7 @@
         </p>
         <dl class="grid grid-cols-[auto_1fr] gap-x-4 gap-y-1">
             <dt class="quiet">Made</dt>
-            <dd>{batch.madeAt === null ? 'not saved' : atTime(batch.madeAt)}, {batch.makeWords}</dd>
+            <dd>{batch.madeAt === null ? 'not saved' : atTime(batch.madeAt)}, {batch.makeWords} <By who={batch.who} /></dd>
             {#if batch.discardAt !== null}<dt class="quiet">Throw away</dt>
                 <dd>by {atTime(batch.discardAt)} ({fromNow(batch.discardAt, new Date())})</dd>{/if}
             {#if batch.jar !== null}<dt class="quiet">In the jar</dt>

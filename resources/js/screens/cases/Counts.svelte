@@ -1,6 +1,7 @@
 <script lang="ts">
     import type { Schemas } from '../../lib/client';
     import { atTime } from '../../lib/time';
+    import By from '../../parts/By.svelte';
     import Correctable from '../../parts/Correctable.svelte';
     import CountForm from './CountForm.svelte';
 
@@ -22,6 +23,7 @@
                         {#if count.newClean !== null}<span class="quiet text-sm">new growth {count.newClean ? 'clean' : 'hit'}</span>{/if}
                         {#if count.helpers}<span class="quiet text-sm">helpful insects</span>{/if}
                         <span class="quiet">{atTime(count.countedAt)}</span>
+                        <By who={count.who} />
                         {#if count.notes}<span class="block">{count.notes}</span>{/if}
                     {/snippet}
                     {#snippet form(done)}

@@ -2,6 +2,7 @@
     import type { Schemas } from '../../lib/client';
     import { millilitres } from '../../lib/figures';
     import { atTime } from '../../lib/time';
+    import By from '../../parts/By.svelte';
     import Correctable from '../../parts/Correctable.svelte';
     import LevelMark from '../../parts/LevelMark.svelte';
     import { bare } from '../../lib/verdicts';
@@ -27,6 +28,7 @@
                             >{i + 1}. {atTime(round.sprayedAt)}:
                             <a class="link" href={`/batches/${round.batch.id}`}>{round.batch.name}</a></span
                         >
+                        <By who={round.who} />
                     {/snippet}
                     {#snippet form(done)}
                         <RoundForm

@@ -17,6 +17,7 @@ it('draws counts in order of time, within its frame, sprayed and unsprayed apart
         newClean: null,
         helpers: null,
         changes: 0,
+        who: '',
     });
     const one = {
         openedAt: '2026-06-01T10:00:00Z',

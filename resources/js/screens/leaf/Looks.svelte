@@ -1,4 +1,5 @@
 <script lang="ts">
+    import By from '../../parts/By.svelte';
     import type { Schemas } from '../../lib/client';
     import { percent } from '../../lib/figures';
     import { atTime } from '../../lib/time';
@@ -31,7 +32,7 @@
         {#each test.readings as reading (reading.id)}
             <li data-look={reading.id}>
                 <Correctable kind="readings" of={reading} what={`The look of ${atTime(reading.readAt)}`} changes={reading.changes}>
-                    {#snippet head()}<span class="font-bold">{atTime(reading.readAt)}</span>{/snippet}
+                    {#snippet head()}<span class="font-bold">{atTime(reading.readAt)}</span> <By who={reading.who} />{/snippet}
                     {#snippet form(done)}
                         <ReadingForm
                             {test}

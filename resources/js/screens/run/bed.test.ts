@@ -10,7 +10,7 @@ function step(
     doneAt: string | null = null,
     minutes: number | null = null,
 ): Schemas['RunStep'] {
-    return { key, kind, say: key, more: '', minutes, doneAt };
+    return { key, kind, say: key, more: '', minutes, doneAt, who: '' };
 }
 
 function run(steps: Schemas['RunStep'][]): Schemas['Run'] {

@@ -16,6 +16,7 @@
     import Recipes from './Recipes.svelte';
     import SignIns from './SignIns.svelte';
     import SprayerForm from './SprayerForm.svelte';
+    import WhoForm from './WhoForm.svelte';
     import Things from './Things.svelte';
 
     const shed = new Loaded(async () => {
@@ -71,6 +72,7 @@
                     <ThemeSwitch />
                     <button class="btn" onclick={() => (keys.sheet = true)}>Keys</button>
                     {#if isElsewhere()}<LockDevice />{/if}
+                    <WhoForm />
                     <SignIns />
                 </section>
             </div>

@@ -1,0 +1,41 @@
+<script lang="ts">
+    import { api, taken } from '../../lib/client';
+    import { Loaded } from '../../lib/loaded.svelte';
+    import { tell, toldBefore } from '../../lib/teller';
+
+    const LONGEST = 40;
+    let name = $state(toldBefore('who'));
+    let kept = $state(false);
+    const people = new Loaded(async () => (await taken(api.GET('/api/people'))).people);
+
+    function keep(said: string): void {
+        name = said.trim().slice(0, LONGEST);
+        tell('who', name);
+        kept = true;
+    }
+</script>
+
+<div class="grid w-full gap-2">
+    <label class="grid gap-1"
+        ><span class="font-bold">Who uses this device</span><input
+            class="input w-full"
+            maxlength={LONGEST}
+            autocomplete="nickname"
+            placeholder="a name, or nothing"
+            value={name}
+            onchange={(event) => keep(event.currentTarget.value)}
+        /></label
+    >
+    {#if people.value !== null && people.value.some((one) => one !== name)}
+        <div class="flex flex-wrap gap-2" role="group" aria-label="Names so far">
+            {#each people.value as one (one)}<button class="btn" aria-pressed={one === name} onclick={() => keep(one)}>{one}</button>{/each}
+        </div>
+    {/if}
+    <p class="quiet text-sm" role="status">
+        {kept
+            ? name === ''
+                ? 'From now on no name stands on what is written down here.'
+                : `From now on “${name}” stands on what is written down here.`
+            : 'It stands on what is written down here, so that each sees who did what. It opens nothing.'}
+    </p>
+</div>
