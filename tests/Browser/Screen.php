@@ -39,6 +39,8 @@ final class Screen
         $capabilities = DesiredCapabilities::chrome();
         $capabilities->setCapability(ChromeOptions::CAPABILITY, $options);
         $capabilities->setCapability('goog:loggingPrefs', ['browser' => 'ALL', 'performance' => 'ALL']);
+        // The authority of a household is in no browser’s store; who it is checked by is tests/Faults/PhoneTest.php.
+        $capabilities->setCapability('acceptInsecureCerts', is_string($served) && str_starts_with($served, 'https:'));
         $driver = RemoteWebDriver::create(Driver::address(), $capabilities, 30_000, 60_000);
         $screen = new self($driver, is_string($served) ? $served : $served->address, $profile);
         try {
@@ -63,6 +65,13 @@ final class Screen
     public function before(string $script): void
     {
         $this->tools->execute('Page.addScriptToEvaluateOnNewDocument', ['source' => $script]);
+    }
+
+    /** What this browser brings with its first call: NAME=VALUE. */
+    public function bring(string $cookie): void
+    {
+        [$name, $value] = [...explode('=', $cookie, 2), ''];
+        $this->tools->execute('Network.setCookie', ['name' => $name, 'value' => rawurldecode($value), 'url' => $this->address, 'secure' => true, 'httpOnly' => true, 'sameSite' => 'Strict']);
     }
 
     /** As it goes to the printer. */
