@@ -26,7 +26,14 @@ function stepDone(Screen $screen): void
 /** What was tapped is with the server, and no more kept on the device. */
 function allSent(Screen $screen): void
 {
-    $screen->until(static fn(): bool => $screen->script('return Object.keys(localStorage).some((key) => key.startsWith("idle-mixer-run-"))') === false, 'A tap is still kept.');
+    $screen->until(static fn(): bool => $screen->later(<<<'JS'
+        const done = arguments[0];
+        const asked = indexedDB.open('idle-mixer');
+        asked.onsuccess = () => {
+            const counted = asked.result.transaction('outbox').objectStore('outbox').count();
+            counted.onsuccess = () => { asked.result.close(); done(counted.result); };
+        };
+        JS) === 0, 'A tap is still kept.');
 }
 
 it('walks through the bed: three plants, two loads, a soak, a pause, a reload, a second device, and what was tapped is recorded', function (): void {

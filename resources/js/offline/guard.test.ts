@@ -19,6 +19,7 @@ function guarded(where = '/bench?recipe=soap') {
         ORIGIN,
         () => NOW,
         () => where,
+        (task) => task(),
     );
     const get = async (path: string): Promise<unknown> => (await guard.fetch(new Request(ORIGIN + path))).json();
     const send = (path: string, body: unknown): Promise<Response> =>

@@ -17,6 +17,10 @@ const NOT_KEPT = /^\/api\/(log\.|ping|sign-ins|eye|devices)/;
 const OK = 200;
 const NOT_LET_IN = 401;
 
+/** What is shown comes first. */
+const LEISURE = 400;
+const atLeisure = (task: () => void): void => void setTimeout(task, LEISURE);
+
 /**
  * Stands between the screens and the machine that serves: keeps what that answers, gives it out where no line is, and lets what
  * may wait do so.
@@ -29,6 +33,7 @@ export class Guard {
         private readonly origin: string,
         private readonly clock: () => number = Date.now,
         private readonly where: () => string = () => location.pathname + location.search,
+        private readonly later: (task: () => void) => void = atLeisure,
     ) {}
 
     /** What came within the page was asked before anything stood between. */
@@ -98,10 +103,8 @@ export class Guard {
         if (response.status === NOT_LET_IN) {
             void this.device.forgetAnswers().catch(() => undefined);
         } else if (response.ok && !NOT_KEPT.test(path) && response.headers.get('Content-Type')?.startsWith('application/json') === true) {
-            void response
-                .clone()
-                .text()
-                .then((body) => this.#keep(kept, body));
+            const copy = response.clone();
+            this.later(() => void copy.text().then((body) => this.#keep(kept, body)));
         }
         return response;
     }

@@ -20,6 +20,7 @@ function counted(body: Body): string {
 const KINDS: readonly Kind[] = [
     { method: 'POST', path: /^\/api\/(batches\/\d+)\/finish$/, what: () => 'A batch that is finished', when: 'madeAt' },
     { method: 'POST', path: /^\/api\/(batches\/\d+)\/stand-tests$/, what: () => 'A glass that was looked at', when: null },
+    { method: 'PUT', path: /^\/api\/(runs\/\d+)\/finished$/, what: () => 'A walk through the bed that is over', when: null },
     { method: 'POST', path: /^\/api\/(cases\/\d+)\/counts$/, what: counted, when: 'countedAt' },
     { method: 'POST', path: /^\/api\/(cases\/\d+)\/rounds$/, what: () => 'A round that was sprayed', when: 'sprayedAt' },
     { method: 'POST', path: /^\/api\/(leaf-tests\/\d+)\/readings$/, what: () => 'A look at test leaves', when: 'readAt' },

@@ -39,7 +39,11 @@
                     {#if step.kind === 'soak'}<SoakClock {bed} />{/if}
                 {/if}
             </section>
-            <FaultNote fault={bed.fault} again={() => void bed.send()} />
+            {#if bed.fault?.waits}
+                <p role="status" class="border-info border-l-8 pl-3 font-bold">{bed.fault.message}</p>
+            {:else}
+                <FaultNote fault={bed.fault} again={() => void bed.send()} />
+            {/if}
             {#if bed.waiting.length > 0 && bed.fault !== null}<p role="status">Kept on this device; sent when the line is back.</p>{/if}
         {/snippet}
         {#snippet apron()}

@@ -1,56 +1,59 @@
 import { api, taken, type Schemas } from '../../lib/client';
 import { Fault } from '../../lib/fault';
-import { Kept } from '../../lib/kept';
 import { instantAt } from '../../lib/time';
+import type { Entry } from '../../offline/entry';
+import { outbox as here } from '../../offline/here';
+import type { Outbox } from '../../offline/outbox.svelte';
+import { entryOf, tapIn, type Tap } from './tap';
 
 type Run = Schemas['Run'];
 type Step = Schemas['RunStep'];
 
-/** A step that was tapped, and when: the server may hear of it later. */
-interface Tap {
-    step: string;
-    done: boolean;
-    at: string;
-}
-
-/** How often taps that did not get through are sent again, and those of another device fetched, in ms. */
+/** How often what another device did is fetched, in ms. */
 const AGAIN = 3000;
 const MINUTE = 60_000;
-
-/** A server that is busy, or no line at all, refuses nothing: what was tapped waits. */
-const isRefusal = (fault: Fault): boolean => fault.status >= 400 && fault.status < 500;
-
-function isTap(value: unknown): value is Tap {
-    const tap = value as Partial<Tap> | null;
-    return typeof tap === 'object' && typeof tap?.step === 'string' && typeof tap.done === 'boolean' && typeof tap.at === 'string';
-}
+/** From this status on the server refused. */
+const LEAST_REFUSAL = 400;
 
 /** A walk through the bed: a tap shows at once, is kept on this device until the server has it, and is sent in order. */
 export class Bed {
     run = $state.raw<Run>() as Run;
     fault = $state.raw<Fault | null>(null);
-    waiting = $state.raw<Tap[]>([]);
-    readonly #kept: Kept;
     /** How far this device's clock is ahead of the server's, in ms. */
     #ahead: number;
-    #busy = false;
     #timer: ReturnType<typeof setInterval> | undefined;
 
     constructor(
         run: Run,
         private readonly clock: () => number = Date.now,
+        private readonly outbox: Outbox = here,
     ) {
         this.run = run;
         this.#ahead = clock() - Date.parse(run.now);
-        this.#kept = new Kept(`idle-mixer-run-${run.id}`);
-        const kept = this.#kept.read();
-        this.waiting = Array.isArray(kept) ? kept.filter(isTap) : [];
+        outbox.listen(this.#group, {
+            sent: (entry: Entry, answer: unknown) => {
+                this.fault = null;
+                if (tapIn(entry) !== null && answer !== null) {
+                    this.#take(answer as Run);
+                }
+            },
+            refused: (_: Entry, fault: Fault) => (this.fault = fault),
+        });
     }
 
-    /** Sends what waits and fetches what another device did, again and again. */
+    /** Taps that the server does not have yet, oldest first. */
+    get waiting(): readonly Tap[] {
+        return this.outbox.of(this.#group).flatMap((entry) => tapIn(entry) ?? []);
+    }
+
+    get #group(): string {
+        return `runs/${this.run.id}`;
+    }
+
+    /** Sends what waits, and fetches what another device did, again and again. */
     follow(): () => void {
         void this.send();
-        this.#timer = setInterval(() => void (this.waiting.length > 0 ? this.send() : this.fetch()), AGAIN);
+        this.#timer = setInterval(() => void (this.waiting.length > 0 ? undefined : this.fetch()), AGAIN);
         return () => clearInterval(this.#timer);
     }
 
@@ -92,7 +95,7 @@ export class Bed {
 
     async tap(step: string, done: boolean): Promise<void> {
         this.fault = null;
-        this.#keep([...this.waiting, { step, done, at: instantAt(this.clock() - this.#ahead) }]);
+        this.outbox.put(entryOf(this.run.id, { step, done, at: instantAt(this.clock() - this.#ahead) }));
         await this.send();
     }
 
@@ -109,33 +112,18 @@ export class Bed {
         );
     }
 
-    /** In the order in which they were tapped; what the server refuses is said, and waits no more. */
+    /** In the order in which they were tapped. */
     async send(): Promise<void> {
-        if (this.#busy) {
-            return;
+        await this.outbox.drain();
+        if (this.waiting.length > 0) {
+            this.fault = this.outbox.held ?? Fault.from(null);
         }
-        this.#busy = true;
-        for (let tap = this.waiting[0]; tap !== undefined; tap = this.waiting[0]) {
-            const { step, done, at } = tap;
-            const fault = await this.#ask(() =>
-                taken(api.PUT('/api/runs/{id}/steps/{step}', { params: { path: { id: this.run.id, step } }, body: { done, at } })),
-            );
-            this.fault = fault;
-            if (fault !== null && !isRefusal(fault)) {
-                break;
-            }
-            this.#keep(this.waiting.slice(1));
-            if (fault !== null) {
-                break;
-            }
-        }
-        this.#busy = false;
     }
 
     async fetch(): Promise<void> {
         const fault = await this.#ask(() => taken(api.GET('/api/runs/{id}', { params: { path: { id: this.run.id } } })));
         // What was refused stays until it was read; a dead line is over once it is back.
-        if (this.fault === null || !isRefusal(this.fault)) {
+        if (this.fault === null || this.fault.status < LEAST_REFUSAL) {
             this.fault = fault;
         }
     }
@@ -143,10 +131,7 @@ export class Bed {
     /** What went wrong; null where it was answered. */
     async #ask(ask: () => Promise<Run>): Promise<Fault | null> {
         try {
-            const run = await ask();
-            // What was asked earlier may come later: it knows less.
-            this.run = run.version >= this.run.version ? run : this.run;
-            this.#ahead = this.clock() - Date.parse(run.now);
+            this.#take(await ask());
             return null;
         } catch (thrown) {
             return Fault.from(thrown);
@@ -157,12 +142,9 @@ export class Bed {
         return Date.parse(this.waiting.findLast((tap) => tap.step === step.key)?.at ?? step.doneAt ?? '');
     }
 
-    #keep(waiting: Tap[]): void {
-        this.waiting = waiting;
-        if (waiting.length === 0) {
-            this.#kept.drop();
-        } else {
-            this.#kept.keep(waiting);
-        }
+    /** What was asked earlier may come later: it knows less. */
+    #take(run: Run): void {
+        this.run = run.version >= this.run.version ? run : this.run;
+        this.#ahead = this.clock() - Date.parse(run.now);
     }
 }

@@ -1,0 +1,22 @@
+import type { Entry, Fresh } from '../../offline/entry';
+
+/** A step that was tapped, and when: the server may hear of it later. */
+export interface Tap {
+    readonly step: string;
+    readonly done: boolean;
+    readonly at: string;
+}
+
+const PATH = /^\/api\/runs\/\d+\/steps\/([a-z0-9-]+)$/;
+
+/** As it waits on this device. */
+export function entryOf(run: number, { step, done, at }: Tap): Fresh {
+    const path = `/api/runs/${run}/steps/${step}`;
+    return { key: path, group: `runs/${run}`, method: 'PUT', path, body: { done, at }, what: 'A step in the bed' };
+}
+
+/** The tap that an entry is; null where it is something else. */
+export function tapIn(entry: Entry): Tap | null {
+    const step = PATH.exec(entry.path)?.[1];
+    return step === undefined ? null : { step, done: entry.body['done'] === true, at: String(entry.body['at']) };
+}
