@@ -26,7 +26,7 @@ it('loses no tick: through a reload, a dead line and on a second device', functi
         $screen->see('1 of 3 spoonfuls are in');
 
         $screen->cutLine();
-        $screen->keys('n')->see('2 of 3 spoonfuls are in')->see('kept on this device');
+        $screen->keys('n')->see('2 of 3 spoonfuls are in')->see('1 entry waits on this device');
         $screen->driver->navigate()->refresh();
         $screen->see('2 of 3 spoonfuls are in');
 

@@ -73,9 +73,9 @@ it('goes on without the server: tally, reload, finish and count, each saved once
         for ($i = 0; $i < 4; ++$i) {
             $screen->keys('n');
         }
-        $screen->see('does not answer')->see('kept on this device');
+        $screen->see('No line to the machine that serves')->see('wait on this device');
         $before = preg_match('/\d+ of \d+ spoonfuls are in/', $screen->text(), $found) === 1 ? $found[0] : '';
-        $screen->open($batch)->see($before)->see('does not answer');
+        $screen->open($batch)->see($before)->see('No line to the machine that serves');
         expect($screen->axe())->toBe('');
         tickAll($screen);
         $screen->type('Anything odd', 'mixed without a line')->press('Save the batch')->see('Finished on this device');
@@ -126,4 +126,20 @@ it('goes on without the server: tally, reload, finish and count, each saved once
         $start->interrupt();
     });
     exec('rm -rf ' . escapeshellarg($folder));
+});
+
+it('says that the device is full, keeps what was entered as long as the page, and sends it all the same', function (): void {
+    Screen::with(Served::season(), static function (Screen $screen): void {
+        $batch = startedBatch($screen);
+        $screen->open($batch)->see('spoonfuls are in');
+        onTheDevice($screen);
+        $screen->room(1);
+        $screen->cutLine();
+        $screen->keys('n')->see('This device has no room left')->see('1 entry waits on this device');
+        expect($screen->axe())->toBe('');
+        $screen->mendLine();
+        $screen->until(static fn(): bool => ! str_contains($screen->text(), 'wait'), 'It is not sent.');
+        $screen->open($batch)->see('spoonfuls are in');
+        expect($screen->script('return document.querySelector("[data-step-number]")?.innerText ?? ""'))->toContain('2');
+    });
 });

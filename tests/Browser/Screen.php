@@ -121,6 +121,12 @@ final class Screen
         return $this;
     }
 
+    /** So much room this device has for the application, in bytes. */
+    public function room(int $bytes): void
+    {
+        $this->tools->execute('Storage.overrideQuotaForOrigin', ['origin' => $this->address, 'quotaSize' => $bytes]);
+    }
+
     /** The line to the server is cut, until it is mended or the page loaded anew. */
     public function cutLine(): void
     {

@@ -8,6 +8,7 @@
     import { device, outbox } from './here';
     import { asAnother, inPlace } from './kinds';
     import { faultOf } from './outbox.svelte';
+    import { isActive } from '../routes';
     import { alike } from './told';
 
     const waiting = $derived(alike(outbox.waiting));
@@ -40,34 +41,20 @@
 
 {#if outbox.down || outbox.full || outbox.entries.length > 0}
     <aside class="no-print mx-auto grid max-w-7xl gap-1 px-4 pt-2 sm:px-6" aria-label="This device and the line" data-strip>
-        {#if outbox.down}
-            <p role="status" class="flex items-start gap-2">
-                <LevelMark level="caution" silent />
-                <span
-                    ><strong>The machine that serves does not answer.</strong> You see what was last heard; ticks, counts, rounds and looks
-                    are kept here and sent later.
-                    {#if plan !== null && navigator.serviceWorker?.controller}
-                        <a class="link" href={plan.where} onclick={reopen} data-plan>The last plan, from {atTime(plan.at)}</a>
-                    {/if}</span
-                >
-            </p>
-        {:else if outbox.held !== null && many > 0}
-            <p role="status" class="flex items-start gap-2"><LevelMark level="caution" silent /><span>{outbox.held.message}</span></p>
-        {/if}
-        {#if outbox.full}
-            <p role="alert" class="flex items-start gap-2" data-full>
-                <LevelMark level="stop" silent />
-                <span
-                    ><strong>This device has no room left.</strong> What you enter lasts only as long as this page is open. Make room on the device,
-                    or write it down on paper.</span
-                >
-            </p>
-        {/if}
-        {#if many > 0}
+        {#if outbox.down || many > 0}
             <details>
-                <summary class="min-h-11 cursor-pointer py-2 font-bold" data-waiting
-                    >{many === 1 ? '1 entry waits' : `${many} entries wait`} on this device</summary
-                >
+                <summary class="flex min-h-11 cursor-pointer flex-wrap items-center gap-x-2 py-1 font-bold" data-waiting>
+                    <LevelMark level="caution" silent />
+                    <span role="status"
+                        >{outbox.down ? 'No line to the machine that serves' : (outbox.held?.message ?? 'Not sent yet')}{many === 0
+                            ? '.'
+                            : `: ${many === 1 ? '1 entry waits' : `${many} entries wait`} on this device.`}</span
+                    >
+                </summary>
+                <p class="quiet">
+                    You see what was last heard. Ticks, counts, rounds and looks that you enter are kept here, and sent in their order once
+                    there is an answer.
+                </p>
                 <ul class="grid gap-1">
                     {#each waiting as one (one.entries[0]?.id)}
                         <li class="flex flex-wrap items-center gap-x-3">
@@ -81,6 +68,22 @@
                     {/each}
                 </ul>
             </details>
+        {/if}
+        {#if outbox.down && plan !== null && isActive('/bench') && navigator.serviceWorker?.controller}
+            <p>
+                A new plan needs that line. <a class="link" href={plan.where} onclick={reopen} data-plan
+                    >The last one, from {atTime(plan.at)}</a
+                >
+            </p>
+        {/if}
+        {#if outbox.full}
+            <p role="alert" class="flex items-start gap-2" data-full>
+                <LevelMark level="stop" silent />
+                <span
+                    ><strong>This device has no room left.</strong> What you enter lasts only as long as this page is open. Make room on the device,
+                    or write it down on paper.</span
+                >
+            </p>
         {/if}
         {#each conflicts as { entry, fault } (entry.id)}
             <div data-refused>

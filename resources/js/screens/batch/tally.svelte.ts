@@ -198,21 +198,7 @@ export class Tally {
     }
 
     #send(): void {
-        this.#waiting = this.#waiting.then(async () => {
-            await this.outbox.drain();
-            this.#tellHeld();
-        });
-    }
-
-    #tellHeld(): void {
-        const many = this.#unsent.length;
-        if (many > 0) {
-            const why = this.outbox.held?.message ?? 'The machine that serves does not answer.';
-            this.fault = new Fault(
-                '',
-                `${why} ${many === 1 ? 'One tick is' : `${many} ticks are`} kept on this device and sent again until it does: go on.`,
-            );
-        }
+        this.#waiting = this.#waiting.then(() => this.outbox.drain());
     }
 
     #sent(entry: Entry, answer: unknown): void {

@@ -44,7 +44,6 @@
             {:else}
                 <FaultNote fault={bed.fault} again={() => void bed.send()} />
             {/if}
-            {#if bed.waiting.length > 0 && bed.fault !== null}<p role="status">Kept on this device; sent when the line is back.</p>{/if}
         {/snippet}
         {#snippet apron()}
             <div class="flex flex-wrap items-center gap-3">

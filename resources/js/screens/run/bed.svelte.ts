@@ -115,9 +115,6 @@ export class Bed {
     /** In the order in which they were tapped. */
     async send(): Promise<void> {
         await this.outbox.drain();
-        if (this.waiting.length > 0) {
-            this.fault = this.outbox.held ?? Fault.from(null);
-        }
     }
 
     async fetch(): Promise<void> {
