@@ -91,7 +91,7 @@ it('goes on without the server: tally, reload, finish and count, each saved once
         // It is back: everything once, in the order in which it was entered, and when it was entered.
         $start = Start::run($folder, $options);
         $start->awaitUp();
-        $screen->until(static fn(): bool => $screen->all('[data-strip]') === [], 'The entries are not sent.');
+        $screen->nothingWaits();
         $made = $ask('/api' . $batch);
         assert(is_array($made) && is_array($made['items']));
         $scoops = array_merge(...array_map(static fn(mixed $item): array => is_array($item) && is_array($item['scoops']) ? $item['scoops'] : [], $made['items']));
@@ -119,7 +119,7 @@ it('goes on without the server: tally, reload, finish and count, each saved once
         expect($screen->axe())->toBe('');
         // The ticks of a batch that is finished by now are told once, not one by one.
         $screen->see('× A tick of the tally')->press('I have seen it')->press('Put yours in its place');
-        $screen->until(static fn(): bool => $screen->all('[data-strip]') === [], 'It is not sent.');
+        $screen->nothingWaits();
         $now = $ask('/api' . $batch);
         expect(is_array($now) ? $now['notes'] : null)->toBe('as I saw it');
         $screen->see('as I saw it');
@@ -133,12 +133,13 @@ it('says that the device is full, keeps what was entered as long as the page, an
         $batch = startedBatch($screen);
         $screen->open($batch)->see('spoonfuls are in');
         onTheDevice($screen);
-        $screen->room(1);
+        // Chromium lets small writes through whatever room it was told there is: its database answers as a full one does.
+        $screen->script('IDBObjectStore.prototype.put = () => { throw new DOMException("full", "QuotaExceededError"); }');
         $screen->cutLine();
         $screen->keys('n')->see('This device has no room left')->see('1 entry waits on this device');
         expect($screen->axe())->toBe('');
         $screen->mendLine();
-        $screen->until(static fn(): bool => ! str_contains($screen->text(), 'wait'), 'It is not sent.');
+        $screen->until(static fn(): bool => $screen->all('[data-strip]') === [], 'It is not sent.');
         $screen->open($batch)->see('spoonfuls are in');
         expect($screen->script('return document.querySelector("[data-step-number]")?.innerText ?? ""'))->toContain('2');
     });

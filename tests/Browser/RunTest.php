@@ -23,19 +23,6 @@ function stepDone(Screen $screen): void
     $screen->until(static fn(): bool => stepOn($screen) !== $was, "Step {$was} stayed.");
 }
 
-/** What was tapped is with the server, and no more kept on the device. */
-function allSent(Screen $screen): void
-{
-    $screen->until(static fn(): bool => $screen->later(<<<'JS'
-        const done = arguments[0];
-        const asked = indexedDB.open('idle-mixer');
-        asked.onsuccess = () => {
-            const counted = asked.result.transaction('outbox').objectStore('outbox').count();
-            counted.onsuccess = () => { asked.result.close(); done(counted.result); };
-        };
-        JS) === 0, 'A tap is still kept.');
-}
-
 it('walks through the bed: three plants, two loads, a soak, a pause, a reload, a second device, and what was tapped is recorded', function (): void {
     $served = Served::run();
     Screen::with($served, static function (Screen $screen) use ($served): void {
@@ -78,7 +65,7 @@ it('walks through the bed: three plants, two loads, a soak, a pause, a reload, a
             stepDone($other);
             $other->see('Lupin: from the bottom up');
             stepDone($other);
-            allSent($other);
+            $other->nothingWaits();
         });
         // “Next: Aster” stands there before it is Aster’s turn.
         $screen->until(static fn(): bool => stepOn($screen) === "plant-{$cases['Aster']}", 'The other device was not heard of.');
@@ -87,7 +74,7 @@ it('walks through the bed: three plants, two loads, a soak, a pause, a reload, a
         stepDone($screen);
         $screen->see('Let it soak for 10 minutes.');
         $screen->mendLine();
-        allSent($screen);
+        $screen->nothingWaits();
         $left = static function () use ($screen): int {
             $told = $screen->script('return document.querySelector("[data-soak]")?.dataset.soak ?? "0"');
 

@@ -121,10 +121,19 @@ final class Screen
         return $this;
     }
 
-    /** So much room this device has for the application, in bytes. */
-    public function room(int $bytes): void
+    /** Waits until the server has everything that was entered here. */
+    public function nothingWaits(): self
     {
-        $this->tools->execute('Storage.overrideQuotaForOrigin', ['origin' => $this->address, 'quotaSize' => $bytes]);
+        $this->until(fn(): bool => $this->later(<<<'JS'
+            const done = arguments[0];
+            const asked = indexedDB.open('idle-mixer');
+            asked.onsuccess = () => {
+                const counted = asked.result.transaction('outbox').objectStore('outbox').count();
+                counted.onsuccess = () => { asked.result.close(); done(counted.result); };
+            };
+            JS) === 0, 'Something still waits on this device.');
+
+        return $this;
     }
 
     /** The line to the server is cut, until it is mended or the page loaded anew. */

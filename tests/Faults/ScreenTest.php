@@ -55,7 +55,8 @@ it('makes one record of a count whose answer was lost, through a reload, and of 
         // The page goes; what waits is sent again under the key it had, and was there already.
         $screen->open("/cases/{$case}")->press('The figures: correct one, or take it back');
         guarded($screen);
-        $screen->until(static fn(): bool => $screen->all('[data-strip]') === [] && count($screen->all('[data-count]')) === 1, static fn(): string => 'It is not one count: ' . $screen->text());
+        $screen->nothingWaits();
+        $screen->until(static fn(): bool => count($screen->all('[data-count]')) === 1, static fn(): string => 'It is not one count: ' . $screen->text());
         expect($screen->all('[data-count] strong')[0]->getText())->toBe('3')->and($screen->text())->not->toContain('was not saved yet');
         loseNextAnswer($screen);
         $screen->all('[data-count] button')[0]->click();

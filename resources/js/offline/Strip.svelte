@@ -19,6 +19,8 @@
         ),
     );
     const many = $derived(outbox.waiting.length);
+    /** What is on its way is nothing to speak of: it is there in a moment. */
+    const stuck = $derived(outbox.down || (outbox.held !== null && many > 0));
     /** The newest plan that was worked out here, while no other can be. */
     let plan = $state.raw<{ where: string; at: string } | null>(null);
     $effect(() => {
@@ -39,14 +41,14 @@
     }
 </script>
 
-{#if outbox.down || outbox.full || outbox.entries.length > 0}
+{#if stuck || outbox.full || conflicts.length > 0 || refused.length > 0}
     <aside class="no-print mx-auto grid max-w-7xl gap-1 px-4 pt-2 sm:px-6" aria-label="This device and the line" data-strip>
-        {#if outbox.down || many > 0}
+        {#if stuck}
             <details>
                 <summary class="flex min-h-11 cursor-pointer flex-wrap items-center gap-x-2 py-1 font-bold" data-waiting>
                     <LevelMark level="caution" silent />
                     <span role="status"
-                        >{outbox.down ? 'No line to the machine that serves' : (outbox.held?.message ?? 'Not sent yet')}{many === 0
+                        >{outbox.down ? 'No line to the machine that serves' : outbox.held?.message}{many === 0
                             ? '.'
                             : `: ${many === 1 ? '1 entry waits' : `${many} entries wait`} on this device.`}</span
                     >
