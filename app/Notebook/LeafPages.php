@@ -13,6 +13,8 @@ final readonly class LeafPages
 {
     private const LEAF_OF_TABLE = 0x0D;
 
+    private const ABOVE_LEAVES = 0x05;
+
     private function __construct(private string $file, private int $size, private int $pages) {}
 
     public static function in(string $path): self
@@ -26,16 +28,17 @@ final readonly class LeafPages
     }
 
     /**
-     * @param list<string> $types what the columns hold, as SQLite types them: the first is the row's own number
+     * @param list<string> $types  what the columns hold, as SQLite types them: the first is the row's own number
+     * @param list<int>    $others the pages at which other tables begin: what they reach is theirs, however well it fits
      *
      * @return list<int> numbers of pages whose rows all fit, from 1
      */
-    public function fitting(array $types): array
+    public function fitting(array $types, array $others): array
     {
-        $free = $this->free();
+        $not = $this->free() + $this->reached($others);
         $found = [];
         for ($page = 2; $page <= $this->pages; ++$page) {
-            if (! isset($free[$page]) && $this->fits($page, $types)) {
+            if (! isset($not[$page]) && $this->fits($page, $types)) {
                 $found[] = $page;
             }
         }
@@ -110,6 +113,32 @@ final readonly class LeafPages
         }
 
         return $free;
+    }
+
+    /**
+     * @param list<int> $from
+     *
+     * @return array<int, true> those, and the pages below them
+     */
+    private function reached(array $from): array
+    {
+        $reached = [];
+        while (($page = array_pop($from)) !== null) {
+            if ($page < 1 || $page > $this->pages || isset($reached[$page])) {
+                continue;
+            }
+            $reached[$page] = true;
+            $text = substr($this->file, ($page - 1) * $this->size, $this->size);
+            if (ord($text[0]) === self::ABOVE_LEAVES) {
+                $from[] = self::number(substr($text, 8, 4));
+                $cells = min(self::number(substr($text, 3, 2)), intdiv($this->size, 6));
+                for ($i = 0; $i < $cells; ++$i) {
+                    $from[] = self::number(substr($text, self::number(substr($text, 12 + 2 * $i, 2)), 4));
+                }
+            }
+        }
+
+        return $reached;
     }
 
     private static function number(string $bytes): int

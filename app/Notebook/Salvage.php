@@ -162,7 +162,8 @@ final readonly class Salvage
     {
         $types = Sqlite::texts($old, "select lower(type) || iif(\"notnull\", ' not null', '') from pragma_table_info('{$table}')");
         $root = Sqlite::number($old, "select rootpage from sqlite_master where type = 'table' and name = '{$table}'");
-        foreach (LeafPages::in($work)->fitting($types) as $page) {
+        $others = array_map(intval(...), Sqlite::texts($old, "select rootpage from sqlite_master where type = 'table' and rootpage > 1 and name != '{$table}'"));
+        foreach (LeafPages::in($work)->fitting($types, $others) as $page) {
             $old->exec("update sqlite_master set rootpage = {$page} where type = 'table' and name = '{$table}'");
             $ignored = true;
             foreach ((new RowReader(Sqlite::open($work)))->rows($table, $ignored) as $row) {
