@@ -30,7 +30,7 @@ final readonly class Screen
         '#^/trials$#' => ['/worked', 'Trials', 'trials/Trials', ['trials']],
         '#^/trials/(\d{1,18})$#' => ['/worked', '', 'trials/Trial', ['trials/{id}']],
         '#^/worked$#' => ['/worked', 'What worked', 'worked/Worked', ['worked']],
-        '#^/shed$#' => ['/shed', 'Shed', 'shed/Shed', ['sprayers', 'measures', 'recipes', 'catalogue', 'household']],
+        '#^/shed$#' => ['/shed', 'Shed', 'shed/Shed', ['sprayers', 'measures', 'recipes', 'catalogue', 'household', 'people']],
         '#^/sprayers/(\d{1,18})$#' => ['/shed', '', 'sprayer/SprayerScreen', ['sprayers', 'catalogue']],
     ];
 

@@ -28,4 +28,16 @@ registerRoute(
     ),
 );
 
+/** Not known to every browser yet, and not to the types. */
+interface Routed extends ExtendableEvent {
+    addRoutes?: (rules: { condition: { urlPattern: { pathname: string } }; source: 'network' }) => Promise<void>;
+}
+
+// Calls do not pass through here where the browser can be told so: hands wait for them.
+self.addEventListener('install', (event: Routed) => {
+    const told = event.addRoutes?.({ condition: { urlPattern: { pathname: '/api/*' } }, source: 'network' });
+    if (told !== undefined) {
+        event.waitUntil(told.catch(() => undefined));
+    }
+});
 self.addEventListener('activate', (event) => event.waitUntil(self.clients.claim()));

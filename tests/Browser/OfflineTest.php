@@ -67,6 +67,7 @@ it('goes on without the server: tally, reload, finish and count, each saved once
         keptThere($screen, '/api/cases/6');
         $batch = startedBatch($screen);
         $screen->keys('n')->see('spoonfuls are in');
+        keptThere($screen, '/api' . $batch);
         expect($start->interrupt())->toBe(0);
 
         // In the middle of the tally nothing answers any more; then the phone dies.

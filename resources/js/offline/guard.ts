@@ -18,7 +18,7 @@ const OK = 200;
 const NOT_LET_IN = 401;
 
 /** What is shown comes first. */
-const LEISURE = 400;
+const LEISURE = 1200;
 const atLeisure = (task: () => void): void => void setTimeout(task, LEISURE);
 
 /**
@@ -26,6 +26,9 @@ const atLeisure = (task: () => void): void => void setTimeout(task, LEISURE);
  * may wait do so.
  */
 export class Guard {
+    /** How many plans were worked out. */
+    #plans = 0;
+
     constructor(
         private readonly call: Call,
         private readonly device: Device,
@@ -48,12 +51,12 @@ export class Guard {
     async fetch(request: Request): Promise<Response> {
         const path = request.url.slice(this.origin.length);
         if (request.method === 'GET') {
-            return this.#read(request, path, path);
+            return this.#read(request, path);
+        }
+        if (path === PLAN_PATH) {
+            return this.#plan(request);
         }
         const text = await request.clone().text();
-        if (path === PLAN_PATH) {
-            return this.#read(request, path, PLAN + text);
-        }
         const now = new Date(this.clock()).toISOString();
         const fresh = keepable(request.method, path, (text === '' ? {} : JSON.parse(text)) as Record<string, unknown>, now);
         if (fresh === null) {
@@ -84,29 +87,53 @@ export class Guard {
     }
 
     /** What was answered last stands in for what is not answered. */
-    async #read(request: Request, path: string, kept: string): Promise<Response> {
+    async #read(request: Request, path: string): Promise<Response> {
         let response: Response;
         try {
             response = await this.#heard(this.call(request));
         } catch (thrown) {
-            const before = await this.device.answer(kept).catch(() => null);
-            if (before === null) {
-                throw path === PLAN_PATH
-                    ? new Fault(
-                          '',
-                          'A new plan needs the machine that serves, and it does not answer. What was worked out here before is still there.',
-                      )
-                    : thrown;
-            }
-            return new Response(before.body, { status: 200, headers: { 'Content-Type': 'application/json' } });
+            return (await this.#before(path)) ?? Promise.reject(thrown as Error);
         }
         if (response.status === NOT_LET_IN) {
             void this.device.forgetAnswers().catch(() => undefined);
         } else if (response.ok && !NOT_KEPT.test(path) && response.headers.get('Content-Type')?.startsWith('application/json') === true) {
             const copy = response.clone();
-            this.later(() => void copy.text().then((body) => this.#keep(kept, body)));
+            this.later(() => void copy.text().then((body) => this.#keep(path, body)));
         }
         return response;
+    }
+
+    /** Hands wait for a plan: its question is read once that is there, and only the last of many is kept. */
+    async #plan(request: Request): Promise<Response> {
+        const asked = request.clone();
+        let response: Response;
+        try {
+            response = await this.#heard(this.call(request));
+        } catch {
+            const before = await this.#before(PLAN + (await asked.text()));
+            if (before === null) {
+                throw new Fault(
+                    '',
+                    'A new plan needs the machine that serves, and it does not answer. What was worked out here before is still there.',
+                );
+            }
+            return before;
+        }
+        if (response.ok) {
+            const copy = response.clone();
+            const mine = ++this.#plans;
+            this.later(() => {
+                if (mine === this.#plans) {
+                    void Promise.all([asked.text(), copy.text()]).then(([question, body]) => this.#keep(PLAN + question, body));
+                }
+            });
+        }
+        return response;
+    }
+
+    async #before(kept: string): Promise<Response | null> {
+        const before = await this.device.answer(kept).catch(() => null);
+        return before === null ? null : new Response(before.body, { status: OK, headers: { 'Content-Type': 'application/json' } });
     }
 
     async #keep(path: string, body: string): Promise<void> {
