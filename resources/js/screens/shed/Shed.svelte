@@ -20,14 +20,15 @@
     import Things from './Things.svelte';
 
     const shed = new Loaded(async () => {
-        const [catalogue, { sprayers }, { measures }, household, { recipes }] = await Promise.all([
+        const [catalogue, { sprayers }, { measures }, household, { recipes }, { people }] = await Promise.all([
             taken(api.GET('/api/catalogue')),
             taken(api.GET('/api/sprayers')),
             taken(api.GET('/api/measures')),
             Household.fetch(),
             taken(api.GET('/api/recipes')),
+            taken(api.GET('/api/people')),
         ]);
-        return { catalogue, sprayers, measures, household, recipes };
+        return { catalogue, sprayers, measures, household, recipes, people };
     });
     const again = (): void => void shed.reload();
     undo.followedBy(shed);
@@ -72,7 +73,7 @@
                     <ThemeSwitch />
                     <button class="btn" onclick={() => (keys.sheet = true)}>Keys</button>
                     {#if isElsewhere()}<LockDevice />{/if}
-                    <WhoForm />
+                    <WhoForm people={all.people} />
                     <SignIns />
                 </section>
             </div>

@@ -1,12 +1,11 @@
 <script lang="ts">
-    import { api, taken } from '../../lib/client';
-    import { Loaded } from '../../lib/loaded.svelte';
     import { tell, toldBefore } from '../../lib/teller';
 
+    /** The names that stand on records so far. */
+    const { people }: { people: string[] } = $props();
     const LONGEST = 40;
     let name = $state(toldBefore('who'));
     let kept = $state(false);
-    const people = new Loaded(async () => (await taken(api.GET('/api/people'))).people);
 
     function keep(said: string): void {
         name = said.trim().slice(0, LONGEST);
@@ -26,9 +25,9 @@
             onchange={(event) => keep(event.currentTarget.value)}
         /></label
     >
-    {#if people.value !== null && people.value.some((one) => one !== name)}
+    {#if people.some((one) => one !== name)}
         <div class="flex flex-wrap gap-2" role="group" aria-label="Names so far">
-            {#each people.value as one (one)}<button class="btn" aria-pressed={one === name} onclick={() => keep(one)}>{one}</button>{/each}
+            {#each people as one (one)}<button class="btn" aria-pressed={one === name} onclick={() => keep(one)}>{one}</button>{/each}
         </div>
     {/if}
     <p class="quiet text-sm" role="status">
