@@ -100,6 +100,7 @@ it('keeps to the words that each screen has', function (string $path, int $most)
     Screen::with(Served::demo(), static function (Screen $screen) use ($path, $most): void {
         $screen->open($path);
         $screen->until(static fn(): bool => $screen->all('main h1') !== [] && ! str_contains($screen->text(), 'One moment'), "{$path} did not come up.");
+        $screen->until(static fn(): bool => words($screen) > 20, "{$path} stays empty.");
         usleep(700_000);
         $words = words($screen);
         expect($words)->toBeGreaterThan(20)->toBeLessThanOrEqual($most);
