@@ -41,7 +41,7 @@ function attacker(int $seed, int &$left, array &$said): Generator
 it('breaks at nothing that is made up from its own description, and tells nothing of its inside', function (): void {
     $given = getenv('MIXER_SEED');
     $seed = $given === false ? 20261127 : (int) $given;
-    $calls = $left = Long::times(2_000, 200_000);
+    $calls = $left = Long::times(1_000, 200_000);
     $house = House::build();
     $house->open();
     $house->serve();

@@ -15,7 +15,7 @@ use Tests\Faults\Long;
 
 it('loses nothing that was acknowledged, and keeps nothing by half, whenever it is killed', function (): void {
     $house = House::build();
-    $times = Long::times(22, 1000);
+    $times = Long::times(10, 1000);
     $acknowledged = 0;
     $kinds = [];
     $faults = [];
