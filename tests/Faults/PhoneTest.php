@@ -4,14 +4,13 @@ declare(strict_types=1);
 
 use Tests\Browser\Served;
 use Tests\Faults\Phone;
+use Tests\Faults\PhoneHouse;
 use Tests\Faults\Start;
 
 /*
  * From the phone at the bench: ./start --phone as a user without rights, and a client that trusts what it printed and nothing else.
  * Another address of the loopback network stands for the house: whoever comes by that door is let in by passphrase alone.
  */
-
-const HOUSE_PASSPHRASE = 'long enough, this';
 
 /** What ./start needs of the project, in a folder of its own that belongs to nobody else. */
 function copyForNobody(): string
@@ -20,7 +19,7 @@ function copyForNobody(): string
     $from = escapeshellarg(Served::root());
     $parts = 'start artisan app bootstrap compat config core/src core/data database routes public resources schemas server openapi.yaml composer.json package.json package-lock.json vite.config.ts tsconfig.json var/vendor node_modules/qrcode-generator';
     exec('mkdir -m 755 ' . escapeshellarg($copy) . " && cd {$from} && cp -a --parents {$parts} " . escapeshellarg($copy) . '/ && mkdir ' . escapeshellarg("{$copy}/data") . ' && chown -R 65534:65534 ' . escapeshellarg($copy) . ' 2>/dev/null; chmod -R go= ' . escapeshellarg("{$copy}/data"), $said, $failed);
-    file_put_contents("{$copy}/data/passphrase", password_hash(HOUSE_PASSPHRASE, \PASSWORD_BCRYPT, ['cost' => 4]));
+    file_put_contents("{$copy}/data/passphrase", password_hash(PhoneHouse::PASSPHRASE, \PASSWORD_BCRYPT, ['cost' => 4]));
     if (posix_geteuid() === 0) {
         chown("{$copy}/data/passphrase", 65534);
     }
@@ -37,16 +36,6 @@ function ofPlain(string $url): int
     return curl_getinfo($handle, \CURLINFO_RESPONSE_CODE);
 }
 
-/** A port with a free one after it. */
-function twoPorts(): int
-{
-    do {
-        $port = Served::freePort();
-    } while (Served::isListening($port + 1, '127.0.0.2'));
-
-    return $port;
-}
-
 /**
  * @param array<int, string> $processes
  *
@@ -59,7 +48,7 @@ function stillRunning(array $processes): array
 
 it('serves the house encrypted as a user without rights, to whoever trusts its authority and has the passphrase, and leaves nothing behind', function (): void {
     $copy = copyForNobody();
-    $port = twoPorts();
+    $port = PhoneHouse::twoPorts();
     $start = Start::asNobody($copy, "{$copy}/data", ['--empty', '--phone', '--host', '127.0.0.2', '--port', (string) $port]);
     $doors = $start->awaitHouse();
     expect($doors->bench)->toBe("https://127.0.0.2:{$port}")->and($doors->trust)->toBe('http://127.0.0.2:' . ($port + 1));
@@ -92,7 +81,7 @@ it('serves the house encrypted as a user without rights, to whoever trusts its a
             expect("{$method} {$path} {$phone->status}")->toBe("{$method} {$path} 401");
         }
     }
-    expect($phone->enter('not this one'))->toBe(403)->and($phone->enter(HOUSE_PASSPHRASE))->toBe(303)
+    expect($phone->enter('not this one'))->toBe(403)->and($phone->enter(PhoneHouse::PASSPHRASE))->toBe(303)
         ->and($phone->headers['set-cookie'] ?? '')->toContain('secure')->toContain('httponly')->toContain('samesite=strict');
     $bench = $phone->get('/bench', ['Accept-Encoding: gzip']);
     expect($phone->status)->toBe(200)->and($phone->headers['content-encoding'] ?? '')->toBe('gzip')->and((string) gzdecode($bench))->toContain('Idle Mixer');
@@ -145,7 +134,7 @@ it('serves the house encrypted as a user without rights, to whoever trusts its a
     $third->awaitHouse();
     $running = $third->processes();
     $third->kill();
-    for ($i = 0; $i < 100 && stillRunning($running) !== []; ++$i) {
+    for ($i = 0; $i < 400 && stillRunning($running) !== []; ++$i) {
         usleep(50_000);
     }
     expect(stillRunning($running))->toBe([]);

@@ -35,11 +35,6 @@ export class Device {
                   }).catch(() => null);
     }
 
-    /** Whether what is kept here is there again after a reload. */
-    async lasts(): Promise<boolean> {
-        return (await this.#database) !== null;
-    }
-
     async entries(): Promise<Entry[] | null> {
         return (await this.#database)?.getAll('outbox') ?? null;
     }
