@@ -53,7 +53,7 @@ it('breaks at nothing that is made up from its own description, and tells nothin
     Devices::run($house->address, $attackers);
     $log = "{$house->folder}/storage/logs/mixer.log";
     ksort($said);
-    Long::tell('fuzz', ['calls' => $calls, 'seed' => $seed, 'answers' => implode(', ', array_map(static fn(int $status, int $many): string => "{$status}: " . number_format($many), array_keys($said), $said)), 'of 500' => $said[500] ?? 0]);
+    Long::tell('fuzz', ['calls' => $calls, 'seed' => (string) $seed, 'answers' => implode(', ', array_map(static fn(int $status, int $many): string => "{$status}: " . number_format($many), array_keys($said), $said)), 'of 500' => $said[500] ?? 0]);
     // Some of it was well formed, some was refused with a reason, and nothing broke.
     expect($said[200] ?? 0)->toBeGreaterThan($calls / 20)->and($said[422] ?? 0)->toBeGreaterThan($calls / 10)
         ->and(is_file($log) ? (string) file_get_contents($log) : '')->toBe('');
@@ -107,11 +107,17 @@ it('answers others again soon after somebody sends too slowly', function (): voi
 it('takes five guesses of the passphrase in a minute, however many are sent at once', function (): void {
     $house = PhoneHouse::served();
     $times = Long::times(60, 2_000);
+    if (Long::is()) {
+        // Who sent too slowly before this guessed, too: their minute is over first.
+        sleep(61);
+    }
     $handles = curl_multi_init();
+    // More lines at once than a house has devices would only measure how many a machine opens.
+    curl_multi_setopt($handles, \CURLMOPT_MAX_TOTAL_CONNECTIONS, 60);
     $all = [];
     for ($i = 0; $i < $times; ++$i) {
         $handle = curl_init("{$house->doors->bench}/passphrase");
-        curl_setopt_array($handle, [\CURLOPT_RETURNTRANSFER => true, \CURLOPT_CAINFO => $house->authority(), \CURLOPT_POSTFIELDS => http_build_query(['passphrase' => "guess number {$i}"]), \CURLOPT_TIMEOUT => 60]);
+        curl_setopt_array($handle, [\CURLOPT_RETURNTRANSFER => true, \CURLOPT_CAINFO => $house->authority(), \CURLOPT_POSTFIELDS => http_build_query(['passphrase' => "guess number {$i}"]), \CURLOPT_TIMEOUT => 300]);
         curl_multi_add_handle($handles, $handle);
         $all[] = $handle;
     }

@@ -7,17 +7,23 @@ declare(strict_types=1);
  */
 (static function (): void {
     $root = dirname(__DIR__, 2);
+    $docs = "{$root}/docs/faults.md";
+    $text = (string) file_get_contents($docs);
     $rows = [];
     foreach (['kills' => 'Hard kills', 'writers' => 'Writers at once', 'races' => 'Races', 'disk' => 'Full disk', 'soak' => 'Eight devices over `--phone`', 'fuzz' => 'Made-up calls', 'guesses' => 'Guesses of the passphrase'] as $what => $name) {
-        $text = is_file("{$root}/var/faults/{$what}.json") ? file_get_contents("{$root}/var/faults/{$what}.json") : false;
-        $figures = $text === false ? null : json_decode($text, true);
-        if (is_array($figures)) {
+        $found = is_file("{$root}/var/faults/{$what}.json") ? file_get_contents("{$root}/var/faults/{$what}.json") : false;
+        $figures = $found === false ? null : json_decode($found, true);
+        $there = preg_match('/^\| ' . preg_quote($name, '/') . ' *\|.*$/m', $text, $kept) === 1 ? $kept[0] : null;
+        $long = is_array($figures) && ($figures['long'] ?? false) === true;
+        if (is_array($figures) && is_string($figures['on'] ?? null) && ($long || $there === null || ! str_contains($there, 'in full'))) {
             $told = array_map(static fn(string $key, mixed $value): string => $key . ' ' . (is_int($value) ? number_format($value) : (is_scalar($value) ? (string) $value : '')), array_keys(array_diff_key($figures, ['long' => 0, 'on' => 0])), array_diff_key($figures, ['long' => 0, 'on' => 0]));
-            $rows[] = sprintf('| %s | %s | %s |', $name, ($figures['long'] ?? false) === true ? 'in full' : 'short', implode('; ', $told));
+            $rows[] = sprintf('| %s | %s | %s | %s |', $name, $figures['on'], $long ? 'in full' : 'short', implode('; ', $told));
+        } elseif ($there !== null) {
+            // What was not run again is still what was measured then, and a short run is no better.
+            $rows[] = $there;
         }
     }
-    $file = "{$root}/docs/faults.md";
-    $table = 'Measured ' . date('Y-m-d') . ":\n\n| What | Run | Figures |\n| --- | --- | --- |\n" . implode("\n", $rows);
-    file_put_contents($file, preg_replace('/(<!-- figures -->\n).*(\n<!-- end of figures -->)/s', "$1\n{$table}\n$2", (string) file_get_contents($file)));
-    exec('npx prettier --write ' . escapeshellarg($file) . ' 2>/dev/null');
+    $table = "| What | Measured | Run | Figures |\n| --- | --- | --- | --- |\n" . implode("\n", $rows);
+    file_put_contents($docs, preg_replace_callback('/(?<=<!-- figures -->\n).*(?=\n<!-- end of figures -->)/s', static fn(): string => "\n{$table}\n", $text));
+    exec('npx prettier --write ' . escapeshellarg($docs) . ' 2>/dev/null');
 })();

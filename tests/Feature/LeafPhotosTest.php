@@ -63,11 +63,14 @@ it('keeps no place where a photograph was taken', function (): void {
 });
 
 it('refuses what is no leaf and keeps nothing of it', function (string $bytes, string $says): void {
-    $files = static fn(): array => (array) glob(sys_get_temp_dir() . '/{php,gd,mixer}*', GLOB_BRACE);
+    $files = static fn(): array => array_filter((array) glob(sys_get_temp_dir() . '/{php,gd,mixer}*', GLOB_BRACE), is_string(...));
     $before = $files();
-    $said = kept(leafTestId(), Scenes::all()[$bytes] ?? $bytes);
+    $picture = Scenes::all()[$bytes] ?? $bytes;
+    $said = kept(leafTestId(), $picture);
+    // Others work in the same folder: what counts is what holds this picture.
+    $left = array_filter(array_diff($files(), $before), static fn(string $file): bool => str_contains((string) @file_get_contents($file), $picture));
     expect($said->status)->toBe(422)->and($said->text('error.message'))->toContain($says)
-        ->and(LeafPhoto::query()->count())->toBe(0)->and($files())->toBe($before);
+        ->and(LeafPhoto::query()->count())->toBe(0)->and($left)->toBe([]);
 })->with([
     'a script' => ["<?php system('ls');", 'JPEG, PNG or WebP'],
     'an SVG' => ['<svg xmlns="http://www.w3.org/2000/svg"><script>alert(1)</script></svg>', 'JPEG, PNG or WebP'],

@@ -13,40 +13,83 @@ final readonly class Coverage
      */
     private function __construct(private array $lines, private array $seconds) {}
 
-    /** Runs every test file by itself; with what is known of files that have not changed, from `$kept`. */
+    /** Runs every test file by itself, two at a time; what is known of those that run nothing that has changed comes from `$kept`. */
     public static function measure(string $root, string $kept): self
     {
-        $mark = self::mark($root);
-        $known = is_file($kept) ? json_decode((string) file_get_contents($kept), true) : null;
-        if (is_array($known) && ($known['mark'] ?? null) === $mark && is_array($known['lines'] ?? null) && is_array($known['seconds'] ?? null)) {
-            /** @var array{lines: array<string, array<string, list<int>>>, seconds: array<string, float>} $known */
-            return new self($known['lines'], $known['seconds']);
-        }
-        $lines = $seconds = [];
-        foreach (self::testFiles($root) as $test) {
-            $into = (string) tempnam(sys_get_temp_dir(), 'cover');
-            $began = microtime(true);
-            $process = proc_open(
-                [\PHP_BINARY, '-d', 'pcov.enabled=1', '-d', "pcov.directory={$root}", '-d', 'pcov.exclude=~/(vendor|tests|node_modules)/~', '-d', 'memory_limit=1G', '-d', "auto_prepend_file={$root}/tests/Mutants/cover.php", "{$root}/vendor/bin/pest", '--colors=never', '--compact', $test],
-                [['file', '/dev/null', 'r'], ['file', '/dev/null', 'w'], ['file', '/dev/null', 'w']],
-                $pipes,
-                $root,
-                [...getenv(), 'MUTANTS_COVER' => $into],
-            );
-            $status = $process === false ? 1 : proc_close($process);
-            $seconds[$test] = microtime(true) - $began;
-            $found = json_decode((string) file_get_contents($into), true);
-            unlink($into);
-            if ($status !== 0 || ! is_array($found)) {
-                throw new \RuntimeException("{$test} does not pass without any fault in it; mend that first.");
-            }
-            foreach ($found as $file => $hits) {
-                $lines[$test][substr((string) $file, strlen($root) + 1)] = array_values(array_filter((array) $hits, is_int(...)));
-            }
-        }
-        file_put_contents($kept, json_encode(['mark' => $mark, 'lines' => $lines, 'seconds' => $seconds], \JSON_THROW_ON_ERROR));
+        /** @var array<string, array{mark: string, seconds: float, lines: array<string, list<int>>}> $known */
+        $known = is_file($kept) ? (array) json_decode((string) file_get_contents($kept), true) : [];
+        $hashes = [];
+        $mark = static function (string $test, array $lines) use ($root, &$hashes): string {
+            $files = [$test, ...array_keys($lines)];
+            sort($files);
 
-        return new self($lines, $seconds);
+            return hash('sha256', implode(' ', array_map(static function (int|string $file) use ($root, &$hashes): string {
+                return $hashes[$file] ??= is_file("{$root}/{$file}") ? (string) hash_file('sha256', "{$root}/{$file}") : '';
+            }, $files)));
+        };
+        $fresh = [];
+        $running = [];
+        // In a copy, as whatever is tried later: a test that cannot pass there would catch everything.
+        $place = new Workplace($root);
+        $wanted = array_values(array_filter(self::testFiles($root), static fn(string $test): bool => ! isset($known[$test]) || $known[$test]['mark'] !== $mark($test, $known[$test]['lines'])));
+        foreach (array_diff(self::testFiles($root), $wanted) as $test) {
+            $fresh[$test] = $known[$test];
+        }
+        while ($wanted !== [] || $running !== []) {
+            while ($wanted !== [] && count($running) < 2) {
+                $running[] = self::started($place->folder, array_shift($wanted));
+            }
+            foreach ($running as $i => $run) {
+                $status = proc_get_status($run['process']);
+                if ($status['running']) {
+                    continue;
+                }
+                unset($running[$i]);
+                $found = json_decode((string) file_get_contents($run['into']), true);
+                unlink($run['into']);
+                if ($status['exitcode'] !== 0 || ! is_array($found)) {
+                    file_put_contents($kept, json_encode($fresh + $known, \JSON_THROW_ON_ERROR));
+                    throw new \RuntimeException("{$run['test']} does not pass without any fault in it; mend that first.");
+                }
+                $lines = [];
+                foreach ($found as $file => $hits) {
+                    $lines[substr((string) $file, strlen($place->folder) + 1)] = array_values(array_filter((array) $hits, is_int(...)));
+                }
+                $fresh[$run['test']] = ['mark' => $mark($run['test'], $lines), 'seconds' => microtime(true) - $run['began'], 'lines' => $lines];
+            }
+            usleep(20_000);
+        }
+        file_put_contents($kept, json_encode($fresh, \JSON_THROW_ON_ERROR));
+
+        return new self(array_column(self::named($fresh), 'lines', 'test'), array_column(self::named($fresh), 'seconds', 'test'));
+    }
+
+    /**
+     * @param array<string, array{mark: string, seconds: float, lines: array<string, list<int>>}> $measured
+     *
+     * @return list<array{test: string, seconds: float, lines: array<string, list<int>>}>
+     */
+    private static function named(array $measured): array
+    {
+        return array_map(static fn(string $test, array $row): array => ['test' => $test, 'seconds' => $row['seconds'], 'lines' => $row['lines']], array_keys($measured), array_values($measured));
+    }
+
+    /** @return array{test: string, into: string, began: float, process: resource} */
+    private static function started(string $folder, string $test): array
+    {
+        $into = (string) tempnam(sys_get_temp_dir(), 'cover');
+        $process = proc_open(
+            [\PHP_BINARY, '-d', 'pcov.enabled=1', '-d', "pcov.directory={$folder}", '-d', 'pcov.exclude=~/(vendor|tests|node_modules)/~', '-d', 'memory_limit=1G', '-d', "auto_prepend_file={$folder}/tests/Mutants/cover.php", "{$folder}/vendor/bin/pest", '--colors=never', '--compact', $test],
+            [['file', '/dev/null', 'r'], ['file', '/dev/null', 'w'], ['file', '/dev/null', 'w']],
+            $pipes,
+            $folder,
+            [...getenv(), 'MUTANTS_COVER' => $into],
+        );
+        if ($process === false) {
+            throw new \RuntimeException('The tests could not be started.');
+        }
+
+        return ['test' => $test, 'into' => $into, 'began' => microtime(true), 'process' => $process];
     }
 
     /**
@@ -66,6 +109,19 @@ final readonly class Coverage
         $own = array_values(array_filter($tests, static fn(string $test): bool => str_starts_with($test, 'core/')));
         $tests = $own === [] ? $tests : $own;
         usort($tests, fn(string $one, string $other): int => $this->seconds[$one] <=> $this->seconds[$other]);
+
+        return $tests;
+    }
+
+    /**
+     * Every test file that runs anything of a file, rules' own first, the quickest of them first.
+     *
+     * @return list<string>
+     */
+    public function ofFile(string $file): array
+    {
+        $tests = array_keys(array_filter($this->lines, static fn(array $files): bool => ($files[$file] ?? []) !== []));
+        usort($tests, fn(string $one, string $other): int => [str_starts_with($one, 'tests/'), $this->seconds[$one]] <=> [str_starts_with($other, 'tests/'), $this->seconds[$other]]);
 
         return $tests;
     }
@@ -106,18 +162,5 @@ final readonly class Coverage
         $files = array_merge((array) glob("{$root}/core/tests/*/*Test.php"), (array) glob("{$root}/tests/Feature/*Test.php"));
 
         return array_map(static fn(mixed $file): string => substr((string) $file, strlen($root) + 1), $files);
-    }
-
-    private static function mark(string $root): string
-    {
-        $hash = hash_init('sha256');
-        foreach (['core', 'app', 'tests/Feature'] as $folder) {
-            $files = explode("\n", trim((string) shell_exec('find ' . escapeshellarg("{$root}/{$folder}") . ' -type f | sort')));
-            foreach ($files as $file) {
-                hash_update_file($hash, $file);
-            }
-        }
-
-        return hash_final($hash);
     }
 }

@@ -20,17 +20,22 @@ final readonly class Mutator
     }
 
     /** How many there are of one file. */
-    public function count(string $code): int
+    public function count(string $file, string $code): int
     {
-        return $this->walk($code, new Spoil())[0]->places;
+        return $this->walk($code, new Spoil(isCatalogue: self::isCatalogue($file)))[0]->places;
     }
 
     /** The fault at one place of a file. */
     public function at(string $file, string $code, int $place): Mutant
     {
-        [$spoil, $spoiled] = $this->walk($code, new Spoil($place));
+        [$spoil, $spoiled] = $this->walk($code, new Spoil($place, self::isCatalogue($file)));
 
         return new Mutant($file, $spoil->line, $spoil->what, $spoiled);
+    }
+
+    private static function isCatalogue(string $file): bool
+    {
+        return str_starts_with($file, 'core/data/');
     }
 
     /** @return array{Spoil, string} */

@@ -7,6 +7,7 @@ namespace Tests\Mutants;
 use PhpParser\Node;
 use PhpParser\Node\Expr;
 use PhpParser\Node\Scalar;
+use PhpParser\NodeVisitor;
 use PhpParser\NodeVisitorAbstract;
 
 /** Spoils one place of a file, counted from its beginning; counts them all when it spoils none. */
@@ -39,12 +40,16 @@ final class Spoil extends NodeVisitorAbstract
 
     public string $what = '';
 
-    public function __construct(private readonly int $place = -1) {}
+    public function __construct(private readonly int $place = -1, private readonly bool $isCatalogue = false) {}
 
     #[\Override]
-    public function enterNode(Node $node): ?Node
+    public function enterNode(Node $node): Node|int|null
     {
-        [$spoiled, $what] = self::spoiled($node);
+        // How strictly PHP reads a file is no rule of the trade.
+        if ($node instanceof Node\Stmt\Declare_) {
+            return NodeVisitor::DONT_TRAVERSE_CHILDREN;
+        }
+        [$spoiled, $what] = $this->spoiled($node);
         if ($spoiled === null || $this->places++ !== $this->place) {
             return null;
         }
@@ -54,11 +59,10 @@ final class Spoil extends NodeVisitorAbstract
     }
 
     /** @return array{?Node, string} what stands there instead, and what was done; null where nothing is spoiled */
-    private static function spoiled(Node $node): array
+    private function spoiled(Node $node): array
     {
         return match (true) {
-            $node instanceof Scalar\Int_ => [new Scalar\Int_($node->value + 1), $node->value . ' + 1'],
-            $node instanceof Scalar\Float_ => abs($node->value) <= self::ROUNDING && $node->value !== 0.0 ? [null, ''] : [new Scalar\Float_($node->value === 0.0 ? 1.0 : $node->value * 1.1), $node->value . ' × 1.1'],
+            $node instanceof Scalar\Int_, $node instanceof Scalar\Float_ => $this->moved($node),
             $node instanceof Expr\BinaryOp => self::mistaken($node),
             $node instanceof Expr\FuncCall => self::swapped($node),
             $node instanceof Expr\ConstFetch => match ($node->name->toLowerString()) {
@@ -72,6 +76,20 @@ final class Spoil extends NodeVisitorAbstract
             $node instanceof Node\Stmt\Expression && ($node->expr instanceof Expr\MethodCall || $node->expr instanceof Expr\StaticCall) => [new Node\Stmt\Nop(), 'call taken out'],
             default => [null, ''],
         };
+    }
+
+    /** @return array{?Node, string} a number of a rule one more or a tenth higher, one of a catalogue a fifth higher */
+    private function moved(Scalar\Int_|Scalar\Float_ $node): array
+    {
+        $was = $node->value;
+        if (is_int($was)) {
+            $more = $this->isCatalogue ? max(1, (int) round(abs($was) / 5)) : 1;
+
+            return [new Scalar\Int_($was + $more), "{$was} + {$more}"];
+        }
+        $times = $this->isCatalogue ? 1.2 : 1.1;
+
+        return abs($was) <= self::ROUNDING && $was !== 0.0 ? [null, ''] : [new Scalar\Float_($was === 0.0 ? 1.0 : $was * $times), "{$was} × {$times}"];
     }
 
     /** @return array{?Node, string} */

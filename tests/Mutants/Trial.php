@@ -12,28 +12,16 @@ final class Trial
 
     private const GRACE = 20;
 
-    /** @var array<int, array{process: resource, mutant: Mutant, place: string}> by copy */
+    /** @var array<int, array{process: resource, mutant: Mutant}> by workplace */
     private array $running = [];
 
-    /** @var list<string> */
-    private array $copies = [];
+    /** @var list<Workplace> */
+    private array $places = [];
 
     public function __construct(private readonly string $root, private readonly Coverage $coverage, int $atOnce)
     {
         for ($i = 0; $i < $atOnce; ++$i) {
-            $copy = sys_get_temp_dir() . '/mutants-' . getmypid() . "-{$i}";
-            mkdir($copy);
-            foreach (['app', 'bootstrap', 'compat', 'config', 'core', 'database', 'routes', 'schemas', 'server', 'tests', 'vendor', 'resources', 'public', 'docs', 'composer.json', 'phpunit.xml', 'openapi.yaml', 'artisan', 'README.md'] as $part) {
-                exec('cp -al ' . escapeshellarg("{$root}/{$part}") . ' ' . escapeshellarg("{$copy}/{$part}"));
-            }
-            $this->copies[] = $copy;
-        }
-    }
-
-    public function __destruct()
-    {
-        foreach ($this->copies as $copy) {
-            exec('rm -rf ' . escapeshellarg($copy));
+            $this->places[] = new Workplace($root);
         }
     }
 
@@ -59,43 +47,29 @@ final class Trial
     /** @param callable(Mutant, bool): void $tell */
     private function free(callable $tell): int
     {
-        while (count($this->running) === count($this->copies)) {
+        while (count($this->running) === count($this->places)) {
             $this->wait($tell);
         }
 
-        return (int) array_key_first(array_diff_key($this->copies, $this->running));
+        return (int) array_key_first(array_diff_key($this->places, $this->running));
     }
 
     /** @param list<string> $tests */
-    private function start(int $copy, Mutant $mutant, array $tests): void
+    private function start(int $place, Mutant $mutant, array $tests): void
     {
-        $place = "{$this->copies[$copy]}/{$mutant->file}";
-        // The copy shares its files with the project: the link is cut before anything is written.
-        unlink($place);
-        file_put_contents($place, $mutant->code);
-        $limit = (int) (self::GRACE + self::PATIENCE * $this->coverage->seconds($tests));
-        $process = proc_open(
-            ['timeout', '-k', '2', (string) $limit, \PHP_BINARY, '-d', 'memory_limit=1G', "{$this->copies[$copy]}/vendor/bin/pest", '--colors=never', '--compact', '--stop-on-defect', ...$tests],
-            [['file', '/dev/null', 'r'], ['file', '/dev/null', 'w'], ['file', '/dev/null', 'w']],
-            $pipes,
-            $this->copies[$copy],
-        );
-        if ($process === false) {
-            throw new \RuntimeException('The tests could not be started.');
-        }
-        $this->running[$copy] = ['process' => $process, 'mutant' => $mutant, 'place' => $place];
+        $this->places[$place]->write($mutant->file, $mutant->code);
+        $this->running[$place] = ['process' => $this->places[$place]->test($tests, (int) (self::GRACE + self::PATIENCE * $this->coverage->seconds($tests))), 'mutant' => $mutant];
     }
 
     /** @param callable(Mutant, bool): void $tell */
     private function wait(callable $tell): void
     {
-        foreach ($this->running as $copy => $run) {
+        foreach ($this->running as $place => $run) {
             $status = proc_get_status($run['process']);
             if (! $status['running']) {
                 proc_close($run['process']);
-                unset($this->running[$copy]);
-                unlink($run['place']);
-                link("{$this->root}/{$run['mutant']->file}", $run['place']);
+                unset($this->running[$place]);
+                $this->places[$place]->restore($run['mutant']->file);
                 $tell($run['mutant'], $status['exitcode'] !== 0);
 
                 return;

@@ -75,7 +75,7 @@ $mutants = (static function () use ($root, $modules, $mutator, $scores, $sample,
         $code = [];
         foreach ($files as $file) {
             $code[$file] = (string) file_get_contents($root . "/{$file}");
-            for ($place = 0, $count = $mutator->count($code[$file]); $place < $count; ++$place) {
+            for ($place = 0, $count = $mutator->count($file, $code[$file]); $place < $count; ++$place) {
                 $places[] = [$file, $place];
             }
         }

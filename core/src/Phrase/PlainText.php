@@ -33,6 +33,8 @@ final class PlainText
         if (mb_strlen($line) > self::LONGEST) {
             throw Unclear::becauseOf(new Refusal('too-long', ['limit' => (string) self::LONGEST]));
         }
+        // What stands in a line of its own is a thing of its own.
+        $line = (string) preg_replace('/(?<=[\p{L}\p{N})%])\s*\R\s*(?=\S)/u', ', ', $line);
         $line = mb_strtolower(self::withoutBullet($line));
         foreach (self::FRACTIONS as $sign => $plain) {
             $line = str_replace($sign, " {$plain} ", $line);

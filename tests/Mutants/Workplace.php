@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Mutants;
+
+/** A copy of the project that may be spoiled: it shares its files with the project until one is written. */
+final class Workplace
+{
+    private const PARTS = ['app', 'bootstrap', 'compat', 'config', 'core', 'database', 'routes', 'schemas', 'server', 'tests', 'vendor', 'resources', 'public', 'docs', 'composer.json', 'phpunit.xml', 'openapi.yaml', 'artisan', 'README.md'];
+
+    public readonly string $folder;
+
+    public function __construct(private readonly string $root)
+    {
+        $this->folder = sys_get_temp_dir() . '/mutants-' . getmypid() . '-' . bin2hex(random_bytes(4));
+        mkdir($this->folder);
+        // Reference libraries are read only; a folder of links of its own would take long.
+        symlink("{$root}/node_modules", "{$this->folder}/node_modules");
+        foreach (self::PARTS as $part) {
+            exec('cp -al ' . escapeshellarg("{$root}/{$part}") . ' ' . escapeshellarg("{$this->folder}/{$part}"));
+        }
+    }
+
+    public function __destruct()
+    {
+        exec('rm -rf ' . escapeshellarg($this->folder));
+    }
+
+    /** Puts something else into a file; the project's own stays as it is. */
+    public function write(string $file, string $code): void
+    {
+        // The link is cut before anything is written.
+        unlink("{$this->folder}/{$file}");
+        file_put_contents("{$this->folder}/{$file}", $code);
+    }
+
+    public function restore(string $file): void
+    {
+        unlink("{$this->folder}/{$file}");
+        link("{$this->root}/{$file}", "{$this->folder}/{$file}");
+    }
+
+    /**
+     * Runs tests until the first that fails.
+     *
+     * @param list<string> $tests   files, from the root of the project
+     * @param int          $seconds after which they are taken to run for ever
+     *
+     * @return resource the process; its exit code is 0 where all passed
+     */
+    public function test(array $tests, int $seconds)
+    {
+        $process = proc_open(
+            ['timeout', '-k', '2', (string) $seconds, \PHP_BINARY, '-d', 'memory_limit=1G', "{$this->folder}/vendor/bin/pest", '--colors=never', '--compact', '--stop-on-defect', '--log-junit', $this->log(), ...$tests],
+            [['file', '/dev/null', 'r'], ['file', '/dev/null', 'w'], ['file', '/dev/null', 'w']],
+            $pipes,
+            $this->folder,
+        );
+
+        return $process === false ? throw new \RuntimeException('The tests could not be started.') : $process;
+    }
+
+    /** The test that failed in the last run, as `file: what it says`; empty where none says so, as after a fatal error. */
+    public function failed(): string
+    {
+        $log = is_file($this->log()) ? @simplexml_load_file($this->log()) : false;
+        $cases = $log === false ? [] : (array) $log->xpath('//testcase[failure or error]');
+        if (! ($cases[0] ?? null) instanceof \SimpleXMLElement) {
+            return '';
+        }
+        $file = preg_replace('~::.*$~', '', (string) $cases[0]['file']) ?? '';
+
+        return basename($file, '.php') . ': ' . preg_replace(['~^it ~', '~ with data set .*$~', '~ with \(.*$~'], '', (string) $cases[0]['name']);
+    }
+
+    private function log(): string
+    {
+        return "{$this->folder}/failed.xml";
+    }
+}
