@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Illuminate\Support\Facades\DB;
+use Tests\Feature\Answer;
 use Tests\Feature\Mutations;
 use Tests\Feature\Notebook;
 
@@ -25,6 +26,12 @@ function rowsKept(): array
     return $rows;
 }
 
+/** @param array<string, mixed> $body */
+function sentAs(string $method, string $path, array $body): Answer
+{
+    return $method === 'put' ? Notebook::change($path, $body) : Notebook::post($path, $body);
+}
+
 /**
  * Sends every mutation of a body and says which answers were not fit: broken, mute, about something else, or half kept.
  *
@@ -38,20 +45,27 @@ function unfit(string $method, string $path, array $body): array
     foreach (Mutations::of($body) as $done => [$at, $mutated]) {
         $before = rowsKept();
         // Every answer is held against the API document as it comes in, which knows of no 500.
-        $answer = $method === 'put' ? Notebook::put($path, $mutated) : Notebook::post($path, $mutated);
+        $answer = sentAs($method, $path, $mutated);
         if ($answer->status < 400) {
+            array_push($unfit, ...(Mutations::isFine($done) ? [] : ["{$done}: was taken"]));
+
             continue;
         }
         $message = $answer->text('error.message');
         if ($answer->status >= 500 || $message === '' || preg_match('/Exception|vendor|SQL|Stack/', $message) === 1) {
             $unfit[] = "{$done}: {$answer->status} {$message}";
         }
-        if ($answer->status === 422 && ! Mutations::related($answer->text('error.path'), $at)) {
+        if ($answer->status === 422 && ! Mutations::speaksOf($answer->text('error.path'), $message, $done, $at)) {
             $unfit[] = "{$done}: speaks of {$answer->text('error.path')}: {$message}";
         }
         if (rowsKept() !== $before) {
             $unfit[] = "{$done}: was refused and kept all the same";
         }
+    }
+    // What is wrong was the one thing only: without it the body is taken, or what it says is saved already.
+    $whole = sentAs($method, $path, $body);
+    if ($whole->status >= 300 && $whole->status !== 409) {
+        $unfit[] = "the body itself: {$whole->status} {$whole->text('error.message')}";
     }
 
     return $unfit;

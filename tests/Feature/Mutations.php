@@ -38,10 +38,53 @@ final class Mutations
         yield 'an unknown key' => ['/unheard-of', [...$body, 'unheard-of' => 1]];
     }
 
-    /** Whether a fault at one place speaks of another: itself, what is in it, what it is in, or the neighbour that it clashes with. */
-    public static function related(string $told, string $wrong): bool
+    /**
+     * What of these is no fault, by the last key of where it stands: free text may be anything that is no control character, a switch may
+     * be off, a count, a frost and distilled water may be nothing, and what is not needed may be empty or null.
+     */
+    private const FINE = [
+        'script' => ['name', 'notes', 'said', 'line', 'lines', 'left', 'slug'],
+        'number as text' => ['name', 'notes', 'said', 'line', 'lines', 'left', 'slug', 'unit'],
+        'empty text' => ['name', 'notes', 'said', 'line', 'lines', 'left', 'unit'],
+        'empty list' => ['beds', 'pots', 'lines', 'plants', 'pours'],
+        'null' => ['pickedInDays', 'scale', 'slug', 'leftBehind', 'sprayer', 'whole', 'kitchen', 'squirt', 'largestFill', 'of'],
+        'no' => ['inFlower', 'rinsed', 'highEnd', 'weight'],
+        'zero' => ['pickedInDays', 'celsius', 'value', 'from', 'scoop', 'amount of hardness', 'amount of temperature'],
+        'minus one' => ['celsius'],
+    ];
+
+    /** What may be left out, by its last key; of a list one more or less. */
+    private const NOT_NEEDED = [
+        'unit', 'weight', 'whole', 'agitation', 'hand', 'measures', 'name', 'pickedInDays', 'upTo', 'strength', 'notes', 'scale', 'openedAt', 'slug', 'beds', 'pots',
+        'leftBehind', 'sprayer', 'celsius', 'everyDays', 'inFlower', 'rinsed', 'season', 'circumstances', 'factor', 'highEnd', 'plant', 'water', 'hardness',
+        'temperature', 'room', 'lines', 'slips', 'plants', 'place', 'bearsNoOil', 'indoors', 'bloomFrom', 'bloomUntil', 'harvestOn', 'kind', 'step', 'countedAt',
+        'untreated', 'sprayerId', 'plantId', 'caseId', 'largestFill', 'pours', 'byEye', 'squirt', 'of',
+    ];
+
+    /** Whether nobody need refuse it. */
+    public static function isFine(string $done): bool
     {
-        return $told === '' || $told === $wrong || dirname($told) === dirname($wrong) || str_starts_with($told, "{$wrong}/") || str_starts_with($wrong, "{$told}/");
+        [$what, $at] = explode(' at ', $done, 2) + [1 => ''];
+        $keys = array_values(array_filter(explode('/', $at), static fn(string $key): bool => $key !== '' && ! ctype_digit($key)));
+        $last = end($keys);
+        $above = $keys[count($keys) - 2] ?? '';
+
+        return in_array($last, $what === 'nothing' ? self::NOT_NEEDED : self::FINE[$what] ?? [], true) || in_array("{$last} of {$above}", self::FINE[$what] ?? [], true);
+    }
+
+    /**
+     * Whether a fault at one place speaks of another: itself, what is in it, or the neighbour that it clashes with; of what is missing or
+     * not known what it should be in, and then by its name.
+     */
+    public static function speaksOf(string $told, string $message, string $done, string $wrong): bool
+    {
+        $gone = array_filter(['nothing at', 'empty list at', 'null at', 'an unknown key'], static fn(string $what): bool => str_starts_with($done, $what)) !== [];
+        $named = preg_match('~([a-z-]+)[/\d]*\z~i', $wrong, $key) === 1 && stripos($message, $key[1]) !== false;
+
+        // Where one of a list is missing, the list is too short.
+        $short = str_starts_with($done, 'nothing at') && ctype_digit(basename($wrong)) && $told === dirname($wrong);
+
+        return $told === $wrong || $short || str_starts_with($told, "{$wrong}/") || ($gone && $named && str_starts_with($wrong, "{$told}/")) || ($told !== '' && dirname($told) === dirname($wrong));
     }
 
     /**
@@ -103,7 +146,8 @@ final class Mutations
         }
         if ($last !== null && is_array($at)) {
             unset($at[$last]);
-            $at = is_int($last) ? array_values($at) : $at;
+            // An object that is empty stays an object.
+            $at = is_int($last) ? array_values($at) : ($at === [] ? (object) [] : $at);
         }
         unset($at);
 

@@ -7,7 +7,8 @@ namespace Tests\Mutants;
 /** A copy of the project that may be spoiled: it shares its files with the project until one is written. */
 final class Workplace
 {
-    private const PARTS = ['app', 'bootstrap', 'compat', 'config', 'core', 'database', 'routes', 'schemas', 'server', 'tests', 'vendor', 'resources', 'public', 'docs', 'composer.json', 'phpunit.xml', 'openapi.yaml', 'artisan', 'README.md'];
+    /** What no test writes to or reads is left where it is, and reference libraries are only read. */
+    private const NOT_COPIED = ['.', '..', '.git', 'var', 'node_modules'];
 
     public readonly string $folder;
 
@@ -15,9 +16,8 @@ final class Workplace
     {
         $this->folder = sys_get_temp_dir() . '/mutants-' . getmypid() . '-' . bin2hex(random_bytes(4));
         mkdir($this->folder);
-        // Reference libraries are read only; a folder of links of its own would take long.
         symlink("{$root}/node_modules", "{$this->folder}/node_modules");
-        foreach (self::PARTS as $part) {
+        foreach (array_diff((array) scandir($root), self::NOT_COPIED) as $part) {
             exec('cp -al ' . escapeshellarg("{$root}/{$part}") . ' ' . escapeshellarg("{$this->folder}/{$part}"));
         }
     }

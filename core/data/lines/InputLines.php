@@ -52,6 +52,9 @@ final class InputLines
     /** Ten years: no stretch between rounds or until a harvest is longer. */
     public const LONGEST_DAYS = ['value' => 3660, 'unit' => 'd', 'source' => 'house'];
 
+    /** As CaCO3; sea water has about 6,600 (from memory), and nothing that is sprayed more. */
+    public const HARDEST_WATER = ['value' => 10_000.0, 'unit' => 'mg/L', 'source' => 'house'];
+
     /** Loads of one plan. */
     public const MOST_LOADS = ['value' => 1000, 'unit' => '1', 'source' => 'house'];
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Bench;
 
+use IdleMixer\Core\Data\InputLines;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\Node;
 use IdleMixer\Core\Quantity\AmountReader;
@@ -36,8 +37,9 @@ final readonly class WaterReader
         Unit::from($object->get('unit')->word(Unit::codes(Dimension::Hardness), 'unit here'));
 
         $amount = $object->get('amount');
+        $hardness = $amount->number();
 
-        return $amount->number() < 0.0 ? throw $amount->fault('Water has a hardness of 0 mg/L or more, found {found}.') : $amount->number();
+        return $hardness < 0.0 || $hardness > InputLines::HARDEST_WATER['value'] ? throw $amount->fault('Water has a hardness of 0 to 10,000 mg/L (sea water about 6,600), found {found}.') : $hardness;
     }
 
     private static function liquid(Node $node): Temperature

@@ -16,6 +16,9 @@ final class AmountReader
 
     public const MAX_VESSEL_ML = InputLines::LARGEST_VESSEL['value'];
 
+    /** What is said of more than anybody mixes. */
+    public const TOO_LARGE = 'An amount may be up to 10,000 L or 10,000 kg, found {found} of this unit.';
+
     /** What a spoon, jug or scale step may come to, in mL or g: from less than any dropper lets go to a bucket (our own bounds). */
     public const MIN_MEASURE = InputLines::SMALLEST_MEASURE['value'];
 
@@ -29,16 +32,26 @@ final class AmountReader
         return self::fromParts($object->get('amount'), $object->get('unit'), ...$dimensions);
     }
 
-    /** @throws InvalidDocument with the path of the fault */
+    /** @throws InvalidDocument with the path of the fault; one is that it is more than 10,000 L, 10,000 kg or ten million pieces */
     public static function fromParts(Node $amount, Node $unit, Dimension ...$dimensions): Amount
+    {
+        $read = self::ofAnySize($amount, $unit, ...$dimensions);
+
+        return self::isTooLarge($read->inBase()) ? throw $amount->fault(self::TOO_LARGE) : $read;
+    }
+
+    /** @param float $base mL, g or pieces */
+    public static function isTooLarge(float $base): bool
+    {
+        return $base > self::MAX_VESSEL_ML * (1 + 1e-12);
+    }
+
+    private static function ofAnySize(Node $amount, Node $unit, Dimension ...$dimensions): Amount
     {
         $value = $amount->positive();
         $code = Unit::from($unit->word(Unit::codes(...$dimensions), 'unit here'));
-        if (! is_finite($value * $code->factor())) {
-            throw $amount->fault('{found} is too large an amount to work with.');
-        }
 
-        return Amount::of($value, $code);
+        return is_finite($value * $code->factor()) ? Amount::of($value, $code) : throw $amount->fault(self::TOO_LARGE);
     }
 
     /**
@@ -72,7 +85,8 @@ final class AmountReader
     /** @throws InvalidDocument when the volume is outside 10 mL to 10,000 L */
     public static function vessel(Node $node, string $what): Volume
     {
-        $volume = self::read($node, Dimension::Volume)->volume();
+        $object = $node->object(['amount', 'unit']);
+        $volume = self::ofAnySize($object->get('amount'), $object->get('unit'), Dimension::Volume)->volume();
         $ml = $volume->millilitres();
         if ($ml < self::MIN_VESSEL_ML * (1 - 1e-12) || $ml > self::MAX_VESSEL_ML * (1 + 1e-12)) {
             throw InvalidDocument::because(

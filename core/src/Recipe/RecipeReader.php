@@ -137,10 +137,10 @@ final readonly class RecipeReader
             return null;
         }
         $top = $node->positive();
-        if ($top < $amount || ! is_finite($top * $factor)) {
-            throw $node->fault("The top of a range may not be below its amount ({$amount}), and must be a size to work with; found {found}.");
+        if ($top < $amount) {
+            throw $node->fault("The top of a range may not be below its amount ({$amount}), found {found}.");
         }
 
-        return $top;
+        return AmountReader::isTooLarge($top * $factor) ? throw $node->fault(AmountReader::TOO_LARGE) : $top;
     }
 }

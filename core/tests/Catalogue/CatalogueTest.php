@@ -7,6 +7,9 @@ use IdleMixer\Core\Ingredient\Substance;
 use IdleMixer\Core\Ingredient\UnknownIngredient;
 use IdleMixer\Core\Plant\ToleranceCatalogue;
 use IdleMixer\Core\Plant\UnknownTolerance;
+use IdleMixer\Core\Quantity\Amount;
+use IdleMixer\Core\Quantity\Unit;
+use IdleMixer\Core\Quantity\Volume;
 use IdleMixer\Core\Recipe\RecipeCatalogue;
 use IdleMixer\Core\Recipe\UnknownRecipe;
 use IdleMixer\Core\Safety\Limits;
@@ -76,8 +79,13 @@ it('has a plausible density for every ingredient', function (string $slug): void
 })->with(IngredientCatalogue::shipped()->slugs());
 
 it('weighs a teaspoon of soda as the food tables do', function (): void {
-    // USDA FoodData Central (from memory): 4.6 g per US teaspoon.
-    expect(IngredientCatalogue::shipped()->get('baking-soda')->grams(4.92892159375))->toEqualWithDelta(4.6, 1e-9);
+    // USDA FoodData Central (from memory): 4.6 g a level US teaspoon, so 13.8 g a tablespoon and 220.8 g a cup of sixteen; a metric
+    // spoon of 5 mL holds a little more than a US one.
+    $soda = IngredientCatalogue::shipped()->get('baking-soda');
+    $grams = static fn(string $unit): float => $soda->grams(Volume::of(1, Unit::from($unit))->millilitres());
+    expect($grams('[tsp_us]'))->toEqualWithDelta(4.6, 0.01)->and($grams('[tbs_us]'))->toEqualWithDelta(13.8, 0.03)
+        ->and($grams('[cup_us]'))->toEqualWithDelta(220.8, 0.5)->and($grams('[tsp_m]'))->toEqualWithDelta(4.67, 0.01)
+        ->and($soda->millilitres(Amount::of(13.8, Unit::Gram)))->toEqualWithDelta(14.787, 0.03);
 });
 
 it('has the ingredients of the open documents', function (): void {

@@ -17,7 +17,7 @@ use IdleMixer\Core\Tests\Support\Property;
  *
  * @return list<array{float|null, float|null, string, string|null, float|null}>
  */
-function toldOf(array $rounds, array $counts, int $times = 1): array
+function trialsTold(array $rounds, array $counts, int $times = 1): array
 {
     $at = static fn(int $hours): DateTimeImmutable => new DateTimeImmutable('@' . (1_800_000_000 + 3600 * $hours));
     $history = new CaseHistory(
@@ -33,7 +33,7 @@ function toldOf(array $rounds, array $counts, int $times = 1): array
  *
  * @return list<array{int, int, bool}>
  */
-function countsOf(array $sown): array
+function countsSown(array $sown): array
 {
     $counts = [];
     foreach (array_slice(array_values($sown), 0, 14) as $i => $one) {
@@ -49,25 +49,25 @@ $sown = Generators::seq(Generators::tuple(Generators::choose(0, 39), Generators:
 
 it('judges the same whatever the order in which rounds and counts were written down', function () use ($sown): void {
     Property::holds([$sown, Generators::choose(20, 300), Generators::choose(1, 300), Generators::choose(0, 999)], static function (array $made, int $first, int $apart, int $seed): void {
-        [$counts, $rounds] = [countsOf($made), [$first, $first + $apart]];
+        [$counts, $rounds] = [countsSown($made), [$first, $first + $apart]];
         $random = new Random\Randomizer(new Random\Engine\Mt19937($seed));
-        expect(toldOf($random->shuffleArray($rounds), $random->shuffleArray($counts)))->toEqual(toldOf($rounds, $counts));
+        expect(trialsTold($random->shuffleArray($rounds), $random->shuffleArray($counts)))->toEqual(trialsTold($rounds, $counts));
     });
 });
 
 it('takes nothing that was counted on the plant left alone for the sprayed one', function () use ($sown): void {
     Property::holds([$sown, Generators::choose(20, 300)], static function (array $made, int $round): void {
-        $counts = countsOf($made);
+        $counts = countsSown($made);
         $sprayed = array_values(array_filter($counts, static fn(array $one): bool => ! $one[2]));
-        [$with, $without] = [toldOf([$round], $counts)[0], toldOf([$round], $sprayed)[0]];
+        [$with, $without] = [trialsTold([$round], $counts)[0], trialsTold([$round], $sprayed)[0]];
         expect([$with[0], $with[1]])->toBe([$without[0], $without[1]]);
     });
 });
 
 it('finds the same effect where everything was counted on twice as many leaves', function () use ($sown): void {
     Property::holds([$sown, Generators::choose(20, 300), Generators::choose(2, 9)], static function (array $made, int $round, int $times): void {
-        foreach (toldOf([$round], countsOf($made)) as $i => [$before, , $outcome, $formula, $reduction]) {
-            $more = toldOf([$round], countsOf($made), $times)[$i];
+        foreach (trialsTold([$round], countsSown($made)) as $i => [$before, , $outcome, $formula, $reduction]) {
+            $more = trialsTold([$round], countsSown($made), $times)[$i];
             expect($more[0])->toBe($before === null ? null : $times * $before);
             if ($reduction !== null && $more[3] === $formula && $more[4] !== null) {
                 expect($more[4])->toEqualWithDelta($reduction, 1e-9);

@@ -64,15 +64,20 @@ it('makes the stock by the cup nearly four times as strong as the one by the qua
     expect($oil('mint-oil-by-the-cup') / $oil('kitchen-oil-by-the-quart'))->toBeGreaterThan(3.5)->toBeLessThan(4.0);
 });
 
-it('gives the published strength of the soda handbook recipe', function (): void {
-    // Horst, Kawamoto and Porter (1992), Plant Disease 76:247-251 (from memory): 0.063 M soda, 0.53 % w/v, with 1 % oil; the handbook
-    // form is 1 tbsp of each per US gal. A level tablespoon at 4.6 g a teaspoon gives 0.36 %, a heaped one up to half as much again.
+it('has the published soda with oil at its published strength', function (): void {
+    // Horst, Kawamoto and Porter (1992), Plant Disease 76:247-251 (from memory): 0.063 M sodium bicarbonate, which at 84.007 g/mol is
+    // 0.529 g in 100 mL, with 1 % v/v of oil.
+    $strengths = Plans::shipped('soda-and-oil-by-the-book', 1.0, 'L')->strengths;
+    expect($strengths->in(SubstanceGroup::Soda))->toEqualWithDelta(0.529, 0.005)->and($strengths->in(SubstanceGroup::Oil))->toEqualWithDelta(1.0, 0.01);
+});
+
+it('says what the handbook form of it comes to, which is weaker', function (): void {
+    // A level tablespoon of each in a US gallon of water. By hand: 3 x 4.6 g (USDA FoodData Central, from memory) in 3785.41 mL of water
+    // and 14.79 mL of oil are 0.3631 g in 100 mL; 14.79 mL of 3800.20 mL are 0.389 %.
     $recipe = Plans::recipe([['ingredient' => 'baking-soda', 'amount' => 1, 'unit' => '[tbs_us]'], ['ingredient' => 'horticultural-oil', 'amount' => 1, 'unit' => '[tbs_us]']], ['amount' => 1, 'unit' => '[gal_us]', 'of' => 'water']);
     $strengths = Plans::of(['recipe' => $recipe, 'make' => ['amount' => 1, 'unit' => '[gal_us]']])->strengths;
-    $published = 0.063 * 84.007 / 10;
 
-    expect($strengths->in(SubstanceGroup::Soda))->toBeGreaterThan($published / 1.5)->toBeLessThan($published)
-        ->and($strengths->in(SubstanceGroup::Oil))->toEqualWithDelta(0.389, 0.0005);
+    expect($strengths->in(SubstanceGroup::Soda))->toEqualWithDelta(0.3631, 0.0002)->and($strengths->in(SubstanceGroup::Oil))->toEqualWithDelta(0.389, 0.0005);
 });
 
 it('gives 1 and 2 % of soap at 2.5 and 5 tbsp a gallon', function (float $spoons, float $percent): void {
