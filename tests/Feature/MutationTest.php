@@ -29,7 +29,7 @@ function rowsKept(): array
 /** @param array<string, mixed> $body */
 function sentAs(string $method, string $path, array $body): Answer
 {
-    return $method === 'put' ? Notebook::change($path, $body) : Notebook::post($path, $body);
+    return $method === 'put' ? Notebook::change($path, $body) : Notebook::post($path, $body === [] ? '{}' : $body);
 }
 
 /**

@@ -151,7 +151,9 @@ final class Mutations
         }
         unset($at);
 
-        /** @var array<string, mixed> $body */
-        return $body;
+        /** @var array<string, mixed> $left */
+        $left = (array) $body;
+
+        return $left;
     }
 }

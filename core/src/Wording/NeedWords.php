@@ -24,7 +24,10 @@ final readonly class NeedWords
     /** @throws MissingWords when the catalogue lacks the sentence */
     public function of(Need $need): string
     {
-        $pairs = [];
+        $pairs = [
+            '{plant-word}' => ($need->args['plants'] ?? 0.0) === 1.0 ? 'plant' : 'plants',
+            '{pot-word}' => ($need->args['count'] ?? 0.0) === 1.0 ? 'pot' : 'pots',
+        ];
         foreach ($need->args as $key => $value) {
             $pairs['{' . $key . '}'] = is_string($value) ? $value : (in_array($key, ['used', 'left', 'each', 'holds'], true) ? Measures::metric($value) : Figures::short($value));
         }
