@@ -101,7 +101,7 @@ final readonly class Coverage
     public function of(string $root, string $file, int $line): array
     {
         $tests = match (true) {
-            str_starts_with($file, 'core/data/lines/') => $this->ofUsers($root, basename($file, '.php')),
+            str_starts_with($file, 'core/data/lines/') => $this->ofUsers($root, basename($file, '.php'), 'core/'),
             str_starts_with($file, 'core/data/') => array_keys(array_filter($this->lines, static fn(array $files, string $test): bool => ($files[$file] ?? []) !== [] && str_starts_with($test, 'core/'), \ARRAY_FILTER_USE_BOTH)),
             default => $this->ofLine($file, $line),
         };
@@ -126,6 +126,19 @@ final readonly class Coverage
         return $tests;
     }
 
+    /**
+     * Every test file that runs a class which names constants of this file, rules' own first, the quickest of them first.
+     *
+     * @return list<string>
+     */
+    public function ofConstants(string $root, string $file): array
+    {
+        $tests = $this->ofUsers($root, basename($file, '.php'), '');
+        usort($tests, fn(string $one, string $other): int => [str_starts_with($one, 'tests/'), $this->seconds[$one]] <=> [str_starts_with($other, 'tests/'), $this->seconds[$other]]);
+
+        return $tests;
+    }
+
     /** @param list<string> $tests */
     public function seconds(array $tests): float
     {
@@ -141,12 +154,12 @@ final readonly class Coverage
     }
 
     /** @return list<string> */
-    private function ofUsers(string $root, string $class): array
+    private function ofUsers(string $root, string $class, string $under): array
     {
         $tests = [];
         foreach ($this->lines as $test => $files) {
             foreach ($files as $file => $hits) {
-                if ($hits !== [] && str_starts_with($test, 'core/') && str_contains((string) file_get_contents("{$root}/{$file}"), "{$class}::")) {
+                if ($hits !== [] && str_starts_with($test, $under) && str_contains((string) file_get_contents("{$root}/{$file}"), "{$class}::")) {
                     $tests[] = $test;
                     break;
                 }

@@ -64,14 +64,21 @@ final class Workplace
     /** The test that failed in the last run, as `file: what it says`; empty where none says so, as after a fatal error. */
     public function failed(): string
     {
-        $log = is_file($this->log()) ? @simplexml_load_file($this->log()) : false;
-        $cases = $log === false ? [] : (array) $log->xpath('//testcase[failure or error]');
-        if (! ($cases[0] ?? null) instanceof \SimpleXMLElement) {
+        $log = new \DOMDocument();
+        // Names of cases may hold what no XML may.
+        $log->recover = true;
+        $text = is_file($this->log()) ? mb_scrub((string) file_get_contents($this->log()), 'UTF-8') : '';
+        if ($text === '' || ! @$log->loadXML((string) preg_replace('/[^\P{C}\n\t]/u', '', $text))) {
             return '';
         }
-        $file = preg_replace('~::.*$~', '', (string) $cases[0]['file']) ?? '';
+        $case = (new \DOMXPath($log))->query('//testcase[failure or error]');
+        $case = $case === false ? null : $case->item(0);
+        if (! $case instanceof \DOMElement) {
+            return '';
+        }
+        $file = preg_replace('~::.*$~', '', $case->getAttribute('file')) ?? '';
 
-        return basename($file, '.php') . ': ' . preg_replace(['~^it ~', '~ with data set .*$~', '~ with \(.*$~'], '', (string) $cases[0]['name']);
+        return basename($file, '.php') . ': ' . preg_replace(['~^it ~', '~ with data set .*$~', '~ with \(.*$~'], '', $case->getAttribute('name'));
     }
 
     private function log(): string

@@ -27,7 +27,6 @@ use IdleMixer\Core\Evidence\Trial;
 use IdleMixer\Core\Evidence\UnsprayedCatalogue;
 use IdleMixer\Core\Leaf\Proof;
 use IdleMixer\Core\Recipe\RecipeUse;
-use IdleMixer\Core\Schedule\Agenda;
 use IdleMixer\Core\Trouble\TroubleCatalogue;
 use IdleMixer\Core\Wording\ComparisonWords;
 use IdleMixer\Core\Wording\CompositionWords;
@@ -123,7 +122,7 @@ final readonly class CaseAnswers
             self::situation($this->situations->known($case, self::latest($case), $now)),
             $this->containment($case),
             array_values($case->watches->map(static fn(Watch $watch): WatchAnswer => new WatchAnswer($watch->id, new RefAnswer($watch->plant->id, $watch->plant->name), Instant::of($watch->due_at), Instant::maybe($watch->looked_at), $watch->cleared_at !== null))->all()),
-            $case->closed_at !== null ? [] : array_map(fn(array $row): TaskAnswer => TaskAnswers::of($row, $this->findings, $this->moves), Agenda::sort($this->tasks->ofCase($case, $now), $now)),
+            $case->closed_at !== null ? [] : TaskAnswers::of($this->tasks->ofCase($case, $now), $now, $this->findings, $this->moves),
             $saved,
             $this->lookPlan($case),
         );

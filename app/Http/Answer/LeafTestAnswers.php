@@ -34,7 +34,7 @@ final readonly class LeafTestAnswers
         return new LeafTestAnswer(
             $test->id,
             $test->version,
-            new TestedBatchAnswer($test->batch->id, $test->batch->name, $test->batch->case_id),
+            new TestedBatchAnswer($test->batch->id, $test->batch->name, $test->batch->case_id, ! $test->batch->for_leaf_test && $test->batch->made_at !== null && $test->batch->discarded_at === null),
             new RefAnswer($test->plant->id, $test->plant->name),
             CompositionWords::of(BatchBook::composition($test->batch)),
             $test->leaves,

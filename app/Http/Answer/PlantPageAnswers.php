@@ -16,7 +16,6 @@ use DateTimeImmutable;
 use IdleMixer\Core\Batch\SprayCheck;
 use IdleMixer\Core\Leaf\Proof;
 use IdleMixer\Core\Leaf\ProofOutcome;
-use IdleMixer\Core\Schedule\Agenda;
 use IdleMixer\Core\Wording\CompositionWords;
 use IdleMixer\Core\Wording\Findings;
 use IdleMixer\Core\Wording\MoveWords;
@@ -91,6 +90,6 @@ final readonly class PlantPageAnswers
     {
         $mine = $this->tasks->ofPlant($plant->id, $cases, $now);
 
-        return array_map(fn(array $row): TaskAnswer => TaskAnswers::of($row, $this->findings, $this->moves), Agenda::sort($mine, $now));
+        return TaskAnswers::of($mine, $now, $this->findings, $this->moves);
     }
 }

@@ -21,6 +21,8 @@ final readonly class TaskAnswer
         public ?string $counted,
         /** The batch that was sprayed last. */
         public ?int $again,
+        /** The batch that is mixed for it and waits to be sprayed. */
+        public ?int $ready,
         public string $plannedAt,
         public array $moves,
     ) {}

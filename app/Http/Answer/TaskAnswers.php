@@ -4,21 +4,38 @@ declare(strict_types=1);
 
 namespace App\Http\Answer;
 
+use App\Records\ReadyBatches;
+use DateTimeImmutable;
+use IdleMixer\Core\Schedule\Agenda;
 use IdleMixer\Core\Schedule\Slot;
 use IdleMixer\Core\Schedule\Task;
+use IdleMixer\Core\Schedule\TaskKind;
 use IdleMixer\Core\Schedule\Urgency;
 use IdleMixer\Core\Wording\Findings;
 use IdleMixer\Core\Wording\MoveWords;
 
-/** Tells of one thing to do. */
+/** Tells of things to do. */
 final class TaskAnswers
 {
+    /**
+     * @param list<Task> $tasks
+     *
+     * @return list<TaskAnswer> most urgent first
+     */
+    public static function of(array $tasks, DateTimeImmutable $now, Findings $findings, MoveWords $moves): array
+    {
+        $ready = ReadyBatches::of($tasks, $now);
+
+        return array_map(static fn(array $row): TaskAnswer => self::one($row, $findings, $moves, $ready[$row['task']->ref] ?? null), Agenda::sort($tasks, $now));
+    }
+
     /** @param array{task: Task, urgency: Urgency, slot: Slot} $row */
-    public static function of(array $row, Findings $findings, MoveWords $moves): TaskAnswer
+    private static function one(array $row, Findings $findings, MoveWords $moves, ?int $ready): TaskAnswer
     {
         $task = $row['task'];
         $words = $findings->task($task);
+        $round = $task->kind === TaskKind::FirstRound || $task->kind === TaskKind::NextRound;
 
-        return new TaskAnswer($task->kind->value, $task->ref, $words['text'], $words['do'], Instant::of($task->dueAt), $row['urgency']->value, $row['slot']->value, $task->counted, $task->again, Instant::of($task->plannedAt()), array_map($moves->move(...), $task->moves));
+        return new TaskAnswer($task->kind->value, $task->ref, $words['text'], $words['do'], Instant::of($task->dueAt), $row['urgency']->value, $row['slot']->value, $task->counted, $task->again, $round ? $ready : null, Instant::of($task->plannedAt()), array_map($moves->move(...), $task->moves));
     }
 }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Answer\Instant;
-use App\Http\Answer\TaskAnswer;
 use App\Http\Answer\TaskAnswers;
 use App\Http\Answer\TodayAnswer;
 use App\Http\Paging;
@@ -34,7 +33,7 @@ final class TodayController
 
         return new JsonResponse(new TodayAnswer(
             Instant::of($now),
-            array_map(static fn(array $row): TaskAnswer => TaskAnswers::of($row, $findings, $moves), Agenda::sort($page->tasks, $now)),
+            TaskAnswers::of($page->tasks, $now, $findings, $moves),
             $page->next,
             Agenda::HORIZON_DAYS,
             Plant::query()->whereNull('retired_at')->count(),

@@ -95,7 +95,7 @@ final readonly class ChoiceWords
             Finding::NothingSeen => 'Tick what you see. Look under leaves, in the joints, at the base and at the pot rim.',
             Finding::CannotTell => 'Cannot tell yet. One of these looks would help most.',
             Finding::NoneFits => 'None of these: nothing that is listed, nor two of it, brings these signs. Here is what to look at.',
-            Finding::Likely => 'This is likely it. The chance is among what is listed here only (our own model).',
+            Finding::Likely => 'The chance is among what is listed here only (our own model).',
             Finding::ProbablyNoPest => 'Probably not a pest. A spray would not help; mend what troubles the plant.',
         };
     }

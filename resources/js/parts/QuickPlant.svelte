@@ -8,7 +8,13 @@
     const { tolerance, onadded }: { tolerance: Schemas['Catalogue']['tolerance']; onadded: (plant: Schemas['Plant']) => void } = $props();
     const form = new Form('quick-plant', { name: '', tolerance: 'ordinary-leaf' });
 
-    async function add(event?: SubmitEvent): Promise<void> {
+    /** Whether there is a name to add. */
+    export function named(): boolean {
+        return form.values.name.trim() !== '' && !form.held;
+    }
+
+    /** Adds it; null where it was not taken. */
+    export async function add(event?: SubmitEvent): Promise<Schemas['Plant'] | null> {
         event?.preventDefault();
         const body = { name: form.values.name, tolerance: form.values.tolerance };
         const made = await form.send((submission) => taken(api.POST('/api/plants', { body: { submission, ...body } })));
@@ -17,6 +23,7 @@
             form.clear();
             onadded(made);
         }
+        return made;
     }
 </script>
 

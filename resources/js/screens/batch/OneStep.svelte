@@ -49,8 +49,8 @@
     const long = $derived((task?.text.length ?? 0) > 70);
     const glass = $derived(task?.code === 'stand-test');
 
-    /** Its first sentence. */
-    const brief = (text: string): string => /^.*?[.?:](?= |$)/.exec(text)?.[0] ?? text;
+    /** Its first sentence; one word before a colon is none. */
+    const brief = (text: string): string => /^(?:\w+: )?.*?[.?:](?= |$)/.exec(text)?.[0] ?? text;
 
     function go(): void {
         if (item !== undefined) {

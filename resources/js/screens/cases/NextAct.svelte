@@ -116,13 +116,14 @@
         {:else if act.kind === 'count'}
             <QuickCount caseId={one.id} counted={one.counted} main {onsaved} />
             <button class="aside-act" onclick={onlook}>On each {one.look.spot}</button>
+        {:else if act.kind === 'begin'}
+            <p class="w-full text-xl font-bold">Count what is there first: without it nobody can say what the spray did.</p>
+            <QuickCount caseId={one.id} counted={one.counted} main {onsaved} />
+            <button class="aside-act" onclick={onlook}>On each {one.look.spot}</button>
+            <a class="aside-act" href={`/bench?case=${one.id}`}>Mix it</a>
         {:else if act.kind === 'mix'}
             <p class="min-w-56 flex-1 text-xl font-bold" id="next-act">
-                {one.rounds.length > 0
-                    ? 'The next round is due.'
-                    : one.counts.length > 0
-                      ? 'Not sprayed yet.'
-                      : 'Not sprayed yet. Count first, then mix.'}
+                {one.rounds.length > 0 ? 'The next round is due.' : 'Not sprayed yet.'}
             </p>
             <a class="act" href={`/bench?case=${one.id}`} aria-describedby="next-act">Mix it</a>
             {#if round !== undefined}<a class="aside-act" href={`/bench?again=${round.batch.id}`}>The same again</a>{/if}

@@ -5,12 +5,13 @@ type Case = Schemas['Case'];
 export type Act =
     | { kind: 'spray'; batch: Case['batches'][number] }
     | { kind: 'count' }
+    | { kind: 'begin' }
     | { kind: 'mix' }
     | { kind: 'wait'; words: string; at: string }
     | { kind: 'none' };
 
 /** The one thing that comes next for a case: what is mixed for it is sprayed, what is due is done, the rest is waited for. */
-export function actOf(one: Pick<Case, 'id' | 'rounds' | 'batches' | 'next'>, now: Date): Act {
+export function actOf(one: Pick<Case, 'id' | 'rounds' | 'batches' | 'counts' | 'next'>, now: Date): Act {
     const last = one.rounds.at(-1)?.sprayedAt ?? '';
     const batch = one.batches.find((each) => each.caseId === one.id && each.madeAt !== null && each.madeAt > last);
     if (batch !== undefined) {
@@ -21,7 +22,8 @@ export function actOf(one: Pick<Case, 'id' | 'rounds' | 'batches' | 'next'>, now
         return { kind: 'count' };
     }
     if (due.length > 0) {
-        return { kind: 'mix' };
+        // Without a count before the first round nobody can say whether it worked.
+        return { kind: one.rounds.length === 0 && one.counts.length === 0 ? 'begin' : 'mix' };
     }
     const next = one.next[0];
     if (next === undefined) {

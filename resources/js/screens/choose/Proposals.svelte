@@ -30,6 +30,9 @@
                         caseId={choosing.caseId}
                     />{/each}
             </ol>
+            {#if choice.proposed.some((one) => one.inRotation)}<p class="quiet text-sm">
+                    Those two marked “take in turn” work in different ways: one after the other, pests get used to neither.
+                </p>{/if}
             {#if choice.proposed.length > SHOWN}
                 <details>
                     <summary class="min-h-11 cursor-pointer py-2 font-bold">{choice.proposed.length - SHOWN} more that fit</summary>

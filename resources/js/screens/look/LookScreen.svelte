@@ -25,6 +25,14 @@
             : `${found?.finding === 'cannot-tell' ? 'Perhaps' : 'Likely'} ${first.name.toLowerCase()}: see why`;
     });
 
+    /** Whether they are on the screen: then nothing need lead there. */
+    let inView = $state(false);
+    function watched(node: HTMLElement): () => void {
+        const watcher = new IntersectionObserver(([entry]) => (inView = entry?.isIntersecting ?? false));
+        watcher.observe(node);
+        return () => watcher.disconnect();
+    }
+
     function toSuspects(): void {
         const place = document.getElementById('suspects');
         place?.scrollIntoView();
@@ -57,13 +65,13 @@
                     </section>
                 {/each}
             </div>
-            <div id="suspects" tabindex="-1" class="outline-none lg:sticky lg:top-4">
+            <div id="suspects" {@attach watched} tabindex="-1" class="outline-none lg:sticky lg:top-4">
                 <Suspects {seen} {plants} {tolerance} troubles={known.troubles} />
             </div>
         </div>
     {/snippet}
 </Waiting>
-{#if best !== null}
+{#if best !== null && !inView}
     <div class="no-print bg-base-100 border-base-300 sticky bottom-[var(--below)] -mx-4 border-t-2 p-3 lg:hidden">
         <button class="btn btn-primary w-full" onclick={toSuspects}>{best}</button>
     </div>

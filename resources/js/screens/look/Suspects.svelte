@@ -32,8 +32,15 @@
 
     let last = $state('');
 
+    let quick = $state<{ named: () => boolean; add: () => Promise<Schemas['Plant'] | null> }>();
+    const nameless = $derived(plantId === 0 && !(quick?.named() ?? false));
+
+    /** A plant that was only named yet is added with it. */
     async function open(pest: string): Promise<void> {
         last = pest;
+        if (plantId === 0 && (await quick?.add()) === null) {
+            return;
+        }
         const made = await sending.send((submission) => taken(api.POST('/api/cases', { body: { submission, plantId, pest } })));
         if (made !== null) {
             void navigate('/cases/:id/choose', { params: { id: String(made.id) } });
@@ -44,7 +51,12 @@
 <section class="dish grid gap-3" aria-label="Suspects">
     <FaultNote fault={seen.diagnosis.fault} />
     {#if found !== null}
-        <div role="status"><h2 data-finding={found.finding}>{found.words}</h2></div>
+        <div role="status">
+            {#if found.finding === 'likely' && found.suspects[0] !== undefined}
+                <h2 data-finding={found.finding}>Likely {found.suspects[0].name.toLowerCase()}</h2>
+                <p class="quiet text-sm">{found.words}</p>
+            {:else}<h2 data-finding={found.finding}>{found.words}</h2>{/if}
+        </div>
         {#each found.looks as look (look.slug)}
             <div class="border-info border-l-8 pl-3">
                 <p class="font-bold">{look.words}</p>
@@ -68,9 +80,10 @@
                 </label>
                 <details>
                     <summary class="min-h-11 cursor-pointer py-2">Another plant</summary>
-                    <QuickPlant {tolerance} onadded={added} />
+                    <QuickPlant bind:this={quick} {tolerance} onadded={added} />
                 </details>
-            {:else}<QuickPlant {tolerance} onadded={added} />{/if}
+            {:else}<QuickPlant bind:this={quick} {tolerance} onadded={added} />{/if}
+            <p class="quiet text-sm">A case keeps the looks, the sprays and the counts of one pest on one plant together.</p>
             <FormFoot form={sending} send={() => void open(last)} />
         {/if}
         <ol class="grid gap-4">
@@ -94,10 +107,8 @@
                     <p class="quiet text-sm">{suspect.matters}</p>
                     {#each suspect.slugs as slug (slug)}
                         {#if pestNames[slug] !== undefined}
-                            <button
-                                class="btn btn-primary mt-2 mr-2"
-                                disabled={plantId === 0 || sending.held}
-                                onclick={() => void open(slug)}>Open a case: {pestNames[slug].toLowerCase()}</button
+                            <button class="btn btn-primary mt-2 mr-2" disabled={nameless || sending.held} onclick={() => void open(slug)}
+                                >Open a case: {pestNames[slug].toLowerCase()}</button
                             >
                         {/if}
                     {/each}

@@ -52,6 +52,10 @@
                 {:else if task.kind === 'discard'}
                     <button class="btn" disabled={sending.held} onclick={() => void end(true)}>Used up</button>
                     <button class="btn" disabled={sending.held} onclick={() => void end(false)}>Poured away</button>
+                {:else if round && task.ready !== null}
+                    <a class={[main ? 'act min-h-12' : 'btn']} href={`/cases/${task.ref}`} aria-label={`Spray it: ${task.text}`}>Spray it</a
+                    >
+                    <a class="btn" href="/day" aria-label={`Which hour: ${task.text}`}>Which hour</a>
                 {:else if round}
                     <a class={[main ? 'act min-h-12' : 'btn']} href={`/bench?case=${task.ref}`} aria-label={`Mix it: ${task.text}`}
                         >Mix it</a

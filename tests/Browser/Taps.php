@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+/** Walks through the screens as a hand does, and counts: a press, a tick or a field typed into is one tap, a choice from a list two. */
+final class Taps
+{
+    public int $count = 0;
+
+    /** The longest wait for what was asked for, in ms, and what it was. */
+    public float $longest = 0.0;
+
+    public string $waitedFor = '';
+
+    /** @param (callable(string): void)|null $picture taken after each step, where somebody wants to look */
+    public function __construct(public readonly Screen $screen, private $picture = null) {}
+
+    public function press(string $name, string $then): self
+    {
+        return $this->step(1, $name, $then, fn() => $this->screen->press($name));
+    }
+
+    /** Presses what bears a part of its name only. */
+    public function pressWhere(string $css, string $then): self
+    {
+        return $this->step(1, $css, $then, function () use ($css): void {
+            $this->screen->until(fn(): bool => $this->screen->all($css) !== [], "There is no {$css}.");
+            $found = $this->screen->all($css)[0];
+            $this->screen->driver->executeScript('arguments[0].scrollIntoView({block: "center"})', [$found]);
+            $found->click();
+        });
+    }
+
+    public function tick(string $label, string $then): self
+    {
+        return $this->step(1, $label, $then, fn() => $this->screen->tick($label));
+    }
+
+    public function type(string $label, string $text, string $then): self
+    {
+        return $this->step(1, $label, $then, fn() => $this->screen->type($label, $text));
+    }
+
+    public function choose(string $label, string $option, string $then): self
+    {
+        return $this->step(2, $label, $then, fn() => $this->screen->choose($label, $option));
+    }
+
+    /** Through all steps of mixing, a tap each, until something stands there. */
+    public function mix(string $until): self
+    {
+        for ($i = 0; $i < 80 && ! str_contains($this->screen->text(), $until); ++$i) {
+            $ring = $this->screen->script("return [...document.querySelectorAll('[data-ring]')].find((e) => e.checkVisibility() && e.getAttribute('aria-pressed') !== 'true')?.getAttribute('aria-label') ?? null");
+            $this->step(1, 'mixing', '', fn() => is_string($ring) ? $this->screen->press($ring) : $this->screen->press('Done'));
+            usleep(120_000);
+        }
+        $this->screen->see($until);
+
+        return $this;
+    }
+
+    private function step(int $taps, string $name, string $then, callable $does): self
+    {
+        $does();
+        $this->count += $taps;
+        $asked = hrtime(true);
+        $then === '' || $this->screen->see($then);
+        $took = (hrtime(true) - $asked) / 1e6;
+        if ($took > $this->longest) {
+            [$this->longest, $this->waitedFor] = [$took, "{$name}: {$then}"];
+        }
+        if ($this->picture !== null) {
+            ($this->picture)($name);
+        }
+
+        return $this;
+    }
+}

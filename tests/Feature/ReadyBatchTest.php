@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+use Tests\Feature\Notebook;
+
+/** What today says of the next round of a case: the batch that waits to be sprayed. */
+function readyFor(int $case): mixed
+{
+    foreach (Notebook::get('/api/today')->list('tasks') as $task) {
+        if (is_array($task) && $task['ref'] === $case && in_array($task['kind'], ['first-round', 'next-round'], true)) {
+            return $task['ready'];
+        }
+    }
+
+    return 'no round is due';
+}
+
+// Common practice, no source: what is mixed is sprayed before anything is mixed anew, and what is spoilt is not.
+it('tells of the batch that is mixed for a case, until it is sprayed, gone or too old', function (): void {
+    $case = Notebook::case(Notebook::plant('Currant'));
+    expect(readyFor($case))->toBeNull();
+    $batch = Notebook::batch(['recipe' => 'mild-soap', 'make' => ['amount' => 1, 'unit' => 'L']], $case)->id();
+    expect(readyFor($case))->toBeNull();
+    Notebook::post("/api/batches/{$batch}/finish", ['standTest' => 'not-done']);
+    expect(readyFor($case))->toBe($batch)
+        ->and(Notebook::get("/api/cases/{$case}")->at('next.0.ready'))->toBe($batch);
+    Notebook::put("/api/batches/{$batch}/discarded", ['discarded' => true]);
+    expect(readyFor($case))->toBeNull();
+});
