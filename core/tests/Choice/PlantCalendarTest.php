@@ -30,3 +30,20 @@ it('counts as soon eaten in the fortnight before it is picked', function (?strin
     ['2026-06-24', '2026-06-25T00:00:00Z', false],
     [null, '2026-06-10T00:00:00Z', false],
 ]);
+
+// Oil and sulfur stay weeks apart (university extension pest notes, from memory): four of them. Copper and soap a fortnight, oil on oil a
+// week: common practice, no source.
+it('knows what a plant had lately', function (string $had, string $now, bool $sulfur, bool $copper, bool $oil): void {
+    $on = new DateTimeImmutable($had);
+    $then = new DateTimeImmutable($now);
+    expect([PlantCalendar::isSulfurLately($on, $then), PlantCalendar::isCopperLately($on, $then), PlantCalendar::isOilLately($on, $then)])->toBe([$sulfur, $copper, $oil])
+        ->and([PlantCalendar::isSulfurLately(null, $then), PlantCalendar::isCopperLately(null, $then), PlantCalendar::isOilLately(null, $then)])->toBe([false, false, false]);
+})->with([
+    'the same day' => ['2026-06-01', '2026-06-01T08:00:00Z', true, true, true],
+    'six days on' => ['2026-06-01', '2026-06-07T23:00:00Z', true, true, true],
+    'a week on' => ['2026-06-01', '2026-06-08T00:00:00Z', true, true, false],
+    'thirteen days on' => ['2026-06-01', '2026-06-14T23:00:00Z', true, true, false],
+    'a fortnight on' => ['2026-06-01', '2026-06-15T00:00:00Z', true, false, false],
+    '27 days on' => ['2026-06-01', '2026-06-28T23:00:00Z', true, false, false],
+    'four weeks on' => ['2026-06-01', '2026-06-29T00:00:00Z', false, false, false],
+]);

@@ -64,6 +64,12 @@ it('makes the stock by the cup nearly four times as strong as the one by the qua
     expect($oil('mint-oil-by-the-cup') / $oil('kitchen-oil-by-the-quart'))->toBeGreaterThan(3.5)->toBeLessThan(4.0);
 });
 
+it('takes a stock by weight for what it weighs', function (): void {
+    // An egg of 50 g and 50 mL of oil at 0.92 g/mL are 96 g; 10 g of it hold 5.208 mL of oil and 5.057 mL of egg, which a litre of water
+    // makes 0.5155 %. Taken by volume it would be 0.502 %.
+    expect(Plans::shipped('egg-and-oil-milk', 1.0, 'L')->strengths->in(SubstanceGroup::Oil))->toEqualWithDelta(0.5155, 0.0005);
+});
+
 it('has the published soda with oil at its published strength', function (): void {
     // Horst, Kawamoto and Porter (1992), Plant Disease 76:247-251 (from memory): 0.063 M sodium bicarbonate, which at 84.007 g/mol is
     // 0.529 g in 100 mL, with 1 % v/v of oil.

@@ -19,6 +19,21 @@ it('shows the cautions that go with what is in it', function (string $slug, arra
     'raw egg' => ['egg-and-oil-milk', ['same-day']],
 ]);
 
+// By what is in it, one thing at a time: common practice, no source; chemistry from memory (peroxide and vinegar make a corrosive acid,
+// soda and vinegar gas, bleach with alcohol, peroxide or soap poisonous gas).
+it('warns of each ingredient by itself, of that and of no more', function (string $ingredient, array $codes): void {
+    $cautions = Plans::of([
+        'recipe' => Plans::recipe([['ingredient' => $ingredient, 'amount' => $ingredient === 'egg' ? 1 : 5, 'unit' => $ingredient === 'egg' ? '1' : 'mL']], ['amount' => 1, 'unit' => 'L', 'of' => 'water']),
+        'make' => ['amount' => 1, 'unit' => 'L'],
+    ])->cautions;
+    expect($cautions)->toEqualCanonicalizing([...$codes, 'no-sun', 'no-bloom', 'gloves-and-eyes', 'pets-and-children', 'label-it', 'local-rules']);
+})->with([
+    ['hydrogen-peroxide', ['no-vinegar', 'no-bleach']], ['isopropyl-alcohol', ['flammable', 'no-bleach']], ['baking-soda', ['no-vinegar']], ['egg', ['same-day']],
+    ['peppermint-oil', ['skin-and-cats', 'water-life']], ['rosemary-oil', ['skin-and-cats', 'water-life']], ['neem-oil', ['water-life', 'no-sulfur', 'heat-and-cold']],
+    ['vegetable-oil', ['water-life', 'no-sulfur', 'heat-and-cold']], ['paraffin-oil', ['water-life', 'no-sulfur', 'heat-and-cold']], ['castile-soap', ['water-life', 'no-bleach']],
+    ['dish-detergent', ['water-life', 'no-bleach']], ['saponin-extract', ['water-life']], ['polysorbate-20', ['water-life']],
+]);
+
 it('always says to protect oneself, to label, and that local rules come first', function (string $slug): void {
     expect(Plans::shipped($slug, 1, 'L')->cautions)->toContain('gloves-and-eyes', 'pets-and-children', 'label-it', 'local-rules');
 })->with(RecipeCatalogue::shipped()->slugs());

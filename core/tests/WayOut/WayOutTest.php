@@ -273,6 +273,15 @@ it('reads what went wrong', function (string $slip, float $low, float $high): vo
     'three litres of water' => ['{"kind":"water","water":{"amount":3,"unit":"L"}}', 3000.0, 3000.0],
 ]);
 
+it('hears every slip of a load, whichever was said first', function (array $order): void {
+    $said = ['{"kind":"water","water":{"amount":3,"unit":"L"}}', '{"kind":"count","item":"neem-oil","scoop":0,"from":1,"to":1}', '{"kind":"ran-out","item":"castile-soap","scoop":0,"from":0,"to":0}'];
+    $recipe = Plans::recipe([line('neem-oil', 29.57352956), line('castile-soap', 14.78676478)], ['amount' => 1, 'unit' => '[gal_us]', 'of' => 'water']);
+    $load = Plans::of(['recipe' => $recipe, 'make' => ['amount' => 1, 'unit' => '[gal_us]'], 'measures' => [['amount' => 1, 'unit' => '[tbs_us]']]])->groups[0]->load;
+    $slips = SlipReader::read(JsonText::parse('[' . implode(',', array_map(static fn(mixed $i): string => $said[is_int($i) ? $i : 0], $order)) . ']'), $load);
+    expect($slips->water)->toEqualWithDelta(3000.0, 1e-6)->and($slips->items['neem-oil'] ?? null)->toEqualWithDelta([14.78676478125, 14.78676478125], 1e-6)
+        ->and($slips->items['castile-soap'] ?? null)->toBe([0.0, 0.0])->and($slips->spent)->toBe(['castile-soap']);
+})->with([[[0, 1, 2]], [[1, 0, 2]], [[1, 2, 0]], [[2, 0, 1]]]);
+
 it('refuses slips that cannot be', function (string $slip, string $path): void {
     $load = Plans::shipped('neem-by-the-gallon', 1, '[gal_us]')->groups[0]->load;
     try {

@@ -5,7 +5,13 @@
     import FormFoot from './FormFoot.svelte';
 
     /** A plant named where it is missed; all else about it can wait. */
-    const { tolerance, onadded }: { tolerance: Schemas['Catalogue']['tolerance']; onadded: (plant: Schemas['Plant']) => void } = $props();
+    interface Props {
+        tolerance: Schemas['Catalogue']['tolerance'];
+        onadded: (plant: Schemas['Plant']) => void;
+        /** Whether it can be added by itself, and not only with what it is named for. */
+        alone?: boolean;
+    }
+    const { tolerance, onadded, alone = true }: Props = $props();
     const form = new Form('quick-plant', { name: '', tolerance: 'ordinary-leaf' });
 
     /** Whether there is a name to add. */
@@ -42,5 +48,5 @@
         ></label
     >
     <FormFoot {form} send={() => void add()} />
-    <button class="btn btn-primary" disabled={form.held || form.values.name.trim() === ''}>Add the plant</button>
+    {#if alone}<button class="btn btn-primary" disabled={form.held || form.values.name.trim() === ''}>Add the plant</button>{/if}
 </form>

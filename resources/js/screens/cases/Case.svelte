@@ -11,6 +11,7 @@
     import CloseForm from './CloseForm.svelte';
     import CountCurve from './CountCurve.svelte';
     import CountForm from './CountForm.svelte';
+    import AlsoOn from './AlsoOn.svelte';
     import NextAct from './NextAct.svelte';
     import Programme from './Programme.svelte';
     import RoundForm from './RoundForm.svelte';
@@ -25,6 +26,7 @@
         count: typed(`count-of-case-${id}`),
         round: typed(`round-of-case-${id}`),
         close: typed(`close-case-${id}`),
+        also: false,
         plan: false,
     });
 
@@ -38,7 +40,7 @@
     /** What was saved is said, the form is shut, and the top says what is next. */
     function saved(next: Schemas['Case']): void {
         page.value = next;
-        open = { count: false, round: false, close: false, plan: false };
+        open = { count: false, round: false, close: false, also: false, plan: false };
         scrollTo({ top: 0 });
     }
 </script>
@@ -69,7 +71,7 @@
             </details>
         {/if}
         {#if one.notes}<p class="quiet mt-4 whitespace-pre-line">{one.notes}</p>{/if}
-        <div class="no-print mt-6 grid items-start gap-x-8 lg:grid-cols-3">
+        <div class="no-print mt-6 grid items-start gap-x-8 lg:grid-cols-2">
             <details class="border-base-300 border-b" id="look" bind:open={open.count}>
                 <summary class="min-h-12 cursor-pointer py-3 font-bold">Count</summary>
                 {#if open.count}<CountForm {one} onsaved={saved} />{/if}
@@ -77,6 +79,10 @@
             <details class="border-base-300 border-b" bind:open={open.round}>
                 <summary class="min-h-12 cursor-pointer py-3 font-bold">It was sprayed</summary>
                 {#if open.round}<RoundForm {one} onsaved={saved} />{/if}
+            </details>
+            <details class="border-base-300 border-b" bind:open={open.also}>
+                <summary class="min-h-12 cursor-pointer py-3 font-bold">It is on another plant, too</summary>
+                {#if open.also}<AlsoOn {one} />{/if}
             </details>
             <details class="border-base-300 border-b" bind:open={open.close}>
                 <summary class="min-h-12 cursor-pointer py-3 font-bold"

@@ -63,7 +63,7 @@
             <fieldset class="flex flex-wrap gap-x-5">
                 <legend class="font-bold">Rinsed off afterwards?</legend>
                 <label class="flex min-h-11 items-center gap-2"
-                    ><input type="radio" class="radio radio-primary" value="school" bind:group={school} /> as its school does</label
+                    ><input type="radio" class="radio radio-primary" value="school" bind:group={school} /> as the recipe has it</label
                 >
                 <label class="flex min-h-11 items-center gap-2"
                     ><input type="radio" class="radio radio-primary" value="rinse" bind:group={school} /> rinse</label

@@ -6,11 +6,9 @@
     const columns = $derived(families(groups.flatMap((group) => group.rows)));
 </script>
 
+<p id="matrix-told" class="quiet pb-1 text-sm">Percent down in the middle of your cases. Full frame: sure; dashes: fairly; dots: hardly.</p>
 <div class="overflow-x-auto" role="region" aria-label="Pest by spray" tabindex="-1">
-    <table class="matrix w-full min-w-xl text-left">
-        <caption class="quiet pb-1 text-left text-sm"
-            >Percent down in the middle of your cases. Full frame: sure; dashes: fairly; dots: hardly.</caption
-        >
+    <table class={['matrix w-full text-left', columns.length > 2 && 'min-w-xl']} aria-describedby="matrix-told">
         <thead>
             <tr>
                 <th scope="col">Pest</th>

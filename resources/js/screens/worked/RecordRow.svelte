@@ -54,7 +54,7 @@
         <span class="hidden text-sm print:block">{told}.</span>
     </td>
     <td
-        ><span class="md:hidden">Worked in </span><span data-worked>{row.worked} of {row.judged}</span><span class="sr-only">
+        ><span class="md:hidden">Worked in&nbsp;</span><span data-worked>{row.worked} of {row.judged}</span><span class="sr-only">
             judged rounds</span
         ></td
     >
