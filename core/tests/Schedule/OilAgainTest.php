@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 use IdleMixer\Core\Ask\Rounds;
 use IdleMixer\Core\Document\JsonText;
+use IdleMixer\Core\Mix\Formulator;
 use IdleMixer\Core\Recipe\RecipeCatalogue;
+use IdleMixer\Core\Recipe\RecipeUse;
 use IdleMixer\Core\Recipe\RecipeWriter;
 use IdleMixer\Core\Schedule\FairLook;
 use IdleMixer\Core\Schedule\InTurn;
-use IdleMixer\Core\Mix\Formulator;
-use IdleMixer\Core\Recipe\RecipeUse;
 
 /*
  * Paraffin oil at 1 % may be repeated after 7 days, at 2 % it is not (four weeks, where the leaf has grown on): common practice, no

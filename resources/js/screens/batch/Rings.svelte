@@ -13,8 +13,10 @@
     const numbers = (count: number): number[] => [...Array(count).keys()].map((i) => i + 1);
 
     function tick(scoop: Schemas['Scoop'], number: number, ticked: boolean): void {
+        // With the last spoonful the step may be over, and its item gone.
+        const { id } = item;
         tally.tick(scoop, number, ticked);
-        const now = tally.items.find((one) => one.id === item.id);
+        const now = tally.items.find((one) => one.id === id);
         if (ticked && now?.scoops.every((one) => one.ticked.length === one.count)) {
             onfull();
         }

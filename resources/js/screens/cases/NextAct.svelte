@@ -77,7 +77,8 @@
                 <strong class="block text-xl">{act.batch.name} is ready to be sprayed.</strong>
                 {#if verdict !== undefined && verdict.level !== 'ok'}<span class="flex items-start gap-2"
                         ><LevelMark level={verdict.level} /><span>{briefly(verdict.because)}</span></span
-                    >{:else}Undersides first, from the bottom up. No sun on wet leaves, no open flowers.{/if}
+                    >{:else if one.plant.tolerance === 'dormant-wood'}All the wood, to the drip. Dry bark, and no frost for two days.{:else}Undersides
+                    first, from the bottom up. No sun on wet leaves, no open flowers.{/if}
             </p>
             {#if unproven !== undefined}
                 {#if act.batch.leafTestId === null}<a class="act" href={`/batches/${act.batch.id}`}>Test it on its leaves</a>{:else}<a
