@@ -31,7 +31,7 @@ it('goes from ticking signs to the bench with the case set, on a phone, with the
         $screen->see('Perhaps aphids: see why');
         tabTo($screen, 'Yes: Look at the youngest tips');
         $keys(WebDriverKeys::ENTER);
-        $screen->see('The chance is among what is listed here')->see('Likely aphids: see why');
+        $screen->see('Likely aphids')->see('The chance is among what is listed here');
         tabTo($screen, 'On which plant');
         $keys('Sweet');
         tabTo($screen, 'Open a case: aphids');

@@ -44,7 +44,7 @@ it('corrects a wrong count and takes a second “sprayed” back, and what worke
         $screen->open("/cases/{$case}")->see('Counts')->type('How many', '20')->press('Save the count')->see('Worked: 95 % fewer, from 400 to 20');
         $screen->open('/worked')->see('1 of 1');
 
-        $screen->open("/cases/{$case}")->press('The figures: correct one, or take it back');
+        $screen->open("/cases/{$case}")->press('The figures: correct or take back');
         $screen->named('[data-count] button', 'Correct: The count of 400 nymphs under ten leaves (flies are only a hint)')->click();
         $field = $screen->all('[data-count] input[name="count"]')[0];
         $field->clear();
@@ -56,7 +56,7 @@ it('corrects a wrong count and takes a second “sprayed” back, and what worke
         $screen->open('/worked')->see('0 of 1');
 
         // And the correction itself can be undone.
-        $screen->open("/cases/{$case}")->press('The figures: correct one, or take it back');
+        $screen->open("/cases/{$case}")->press('The figures: correct or take back');
         $screen->named('[data-count] button', 'Take back: The count of 40 nymphs under ten leaves (flies are only a hint)')->click();
         $screen->see('Not judged')->press('Undo')->see('50 % fewer, from 40 to 20');
         expect($screen->complaints())->toBe([]);

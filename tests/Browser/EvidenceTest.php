@@ -77,7 +77,7 @@ it('enters two cases from first look to closed, and a mistake in a count changes
         $screen->open('/worked')->see('What worked')->see('Not enough to say.')->see('2 of 2');
 
         // Thirty in all were counted before, where eighty-five stand: the verdict of the round follows.
-        $screen->open('/cases/1')->press('The figures: correct one, or take it back');
+        $screen->open('/cases/1')->press('The figures: correct or take back');
         $screen->named('[data-count] button', 'Correct: The count of 85 aphids on ten tips')->click();
         $screen->see('Correct the count')->tick('Only a total');
         $screen->all('[data-count] input[name="count"]')[0]->sendKeys('30');

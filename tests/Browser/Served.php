@@ -128,6 +128,23 @@ final class Served
     /** @param list<string> $options */
     private static function start(array $options, ?string $folder = null): self
     {
+        // Between finding a port free and taking it another process may take it.
+        for ($try = 1; $try < 4; ++$try) {
+            try {
+                return self::startOnce($options, $folder);
+            } catch (\RuntimeException $fault) {
+                if (! str_contains($fault->getMessage(), 'is in use')) {
+                    throw $fault;
+                }
+            }
+        }
+
+        return self::startOnce($options, $folder);
+    }
+
+    /** @param list<string> $options */
+    private static function startOnce(array $options, ?string $folder): self
+    {
         $port = self::freePort();
         $folder ??= sys_get_temp_dir() . '/idle-mixer-' . getmypid() . '-' . $port;
         if (! is_dir($folder)) {

@@ -82,7 +82,9 @@ final class Taps
         $does();
         $this->count += $taps;
         $asked = hrtime(true);
-        $then === '' || $this->screen->see($then);
+        if ($then !== '') {
+            $this->screen->see($then);
+        }
         $took = (hrtime(true) - $asked) / 1e6;
         if ($took > $this->longest) {
             [$this->longest, $this->waitedFor] = [$took, "{$name}: {$then}"];

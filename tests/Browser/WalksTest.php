@@ -49,7 +49,7 @@ it('takes mealybugs on three house plants through one jar of alcohol', function 
         $taps->press('What is on my plant?', 'Anything alive')->press('White fluff in leaf joints or along veins', '')->press('Fluff that smears pink or brown under a swab of alcohol', '')
             ->press('Likely mealybugs: see why', 'Name of the plant')->type('Name of the plant', 'Wax flower', '')->press('Open a case: mealybugs', 'contain, then choose')
             ->press('To the case', 'Count what is there first')->type('How many', '14', '')->press('Save the count', 'Not sprayed yet')
-            ->press('It is on another plant, too', 'Name of the plant')->type('Name of the plant', 'Jade', '')->press('Open a case: mealybugs', 'Mealybugs on Jade')
+            ->press('On another plant, too', 'Name of the plant')->type('Name of the plant', 'Jade', '')->press('Open a case: mealybugs', 'Mealybugs on Jade')
             ->type('Name of the plant', 'Orchid', '')->press('Open a case: mealybugs', 'Mealybugs on Orchid')
             ->press('Contain and choose', 'contain, then choose')->press('Take Half-alcohol swab to the bench', 'Start mixing')->press('Start mixing', 'Step 1 of')
             ->mix('It is mixed: save it')->press('Save the batch', 'ready to use')->press('The leaves are wet: start waiting', '48 hours to go');

@@ -82,7 +82,7 @@ it('makes one record of a double click, and keeps what was typed when it is not 
         $screen->press('Something else is on it')->choose('What is on it', 'Thrips')->press('Open the case')->see('Thrips on Aster')->press('Count')->tick('Only a total');
 
         $screen->type('How many', 'about twenty')->press('Save the count')->see('Write how many you counted as a number');
-        expect($screen->all('input[name="count"]')[0]->getAttribute('value'))->toBe('about twenty');
+        expect(array_map(static fn($field): ?string => $field->getAttribute('value'), $screen->all('input[name^="count"]')))->toContain('about twenty');
         $screen->type('How many', '20');
         $screen->script("const b=[...document.querySelectorAll('button')].find(b=>b.textContent.includes('Save the count')); b.click(); b.click(); b.click();");
         $screen->see('The figures');

@@ -53,7 +53,7 @@ it('makes one record of a count whose answer was lost, through a reload, and of 
         loseNextAnswer($screen);
         $screen->type('How many', '3')->press('Save the count')->see('A count of 3 is kept on this device');
         // The page goes; what waits is sent again under the key it had, and was there already.
-        $screen->open("/cases/{$case}")->press('The figures: correct one, or take it back');
+        $screen->open("/cases/{$case}")->press('The figures: correct or take back');
         guarded($screen);
         $screen->nothingWaits();
         $screen->until(static fn(): bool => count($screen->all('[data-count]')) === 1, static fn(): string => 'It is not one count: ' . $screen->text());
@@ -62,7 +62,7 @@ it('makes one record of a count whose answer was lost, through a reload, and of 
         $screen->all('[data-count] button')[0]->click();
         $screen->type('How many', '30')->press('Correct the count')->see('does not answer. What you entered is still here');
         $screen->press('Correct the count')->see('is corrected');
-        $screen->open("/cases/{$case}")->press('The figures: correct one, or take it back')->see('Changed once: what it was before');
+        $screen->open("/cases/{$case}")->press('The figures: correct or take back')->see('Changed once: what it was before');
         expect(count($screen->all('[data-count]')))->toBe(1)->and($screen->all('[data-count] strong')[0]->getText())->toBe('30');
     });
 });
@@ -123,7 +123,7 @@ it('names the full disk, and keeps what was typed until it is saved, at twenty m
                     $screen->press('Count');
                 }
             } while (! str_contains($screen->text(), 'The disk of the machine that serves is full. Nothing of this was saved. All that was saved before is there.'));
-            expect($screen->all('input[name="count"]')[0]->getAttribute('value'))->toBe((string) (1000 + $saved));
+            expect(array_map(static fn($field): ?string => $field->getAttribute('value'), $screen->all('input[name^="count"]')))->toContain((string) (1000 + $saved));
             if ($moment % 5 === 0) {
                 $screen->open("/cases/{$case}")->see('What you typed here before was not saved yet');
             }

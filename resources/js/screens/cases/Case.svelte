@@ -81,7 +81,7 @@
                 {#if open.round}<RoundForm {one} onsaved={saved} />{/if}
             </details>
             <details class="border-base-300 border-b" bind:open={open.also}>
-                <summary class="min-h-12 cursor-pointer py-3 font-bold">It is on another plant, too</summary>
+                <summary class="min-h-12 cursor-pointer py-3 font-bold">On another plant, too</summary>
                 {#if open.also}<AlsoOn {one} />{/if}
             </details>
             <details class="border-base-300 border-b" bind:open={open.close}>

@@ -9,7 +9,7 @@
 </script>
 
 <details class="mt-2" data-counts>
-    <summary class="min-h-11 cursor-pointer py-2 font-bold">The figures: correct one, or take it back</summary>
+    <summary class="min-h-11 cursor-pointer py-2 font-bold">The figures: correct or take back</summary>
     <ul class="divide-base-300 divide-y-2">
         {#each one.counts as count (count.id)}
             <li class="py-1" data-count={count.id}>

@@ -31,7 +31,7 @@
                     />{/each}
             </ol>
             {#if choice.proposed.some((one) => one.inRotation)}<p class="quiet text-sm">
-                    Those two marked “take in turn” work in different ways: one after the other, pests get used to neither.
+                    Take in turn: those two work in different ways.
                 </p>{/if}
             {#if choice.proposed.length > SHOWN}
                 <details>
