@@ -13,6 +13,12 @@ use IdleMixer\Core\Schedule\TaskKind;
 /** What is mixed for a case since it was sprayed last, and still good: it is sprayed before anything is mixed anew. */
 final class ReadyBatches
 {
+    /** Whether it is mixed, more than for the leaves alone, neither gone nor too old. */
+    public static function canBeSprayed(Batch $batch, DateTimeInterface $now): bool
+    {
+        return $batch->made_at !== null && $batch->discarded_at === null && ! $batch->for_leaf_test && ($batch->discard_at === null || $batch->discard_at > $now);
+    }
+
     /**
      * @param list<Task> $tasks
      *
@@ -32,10 +38,8 @@ final class ReadyBatches
             $sprayed[$round->case_id] = max($sprayed[$round->case_id] ?? $round->sprayed_at, $round->sprayed_at);
         }
         $ready = [];
-        $mixed = Batch::query()->whereIn('case_id', $cases)->whereNotNull('made_at')->whereNull('discarded_at')->where('for_leaf_test', false)
-            ->where(static fn($query) => $query->whereNull('discard_at')->orWhere('discard_at', '>', $now))->orderBy('made_at')->get(['id', 'case_id', 'made_at']);
-        foreach ($mixed as $batch) {
-            if ($batch->case_id !== null && (! isset($sprayed[$batch->case_id]) || $batch->made_at > $sprayed[$batch->case_id])) {
+        foreach (Batch::query()->whereIn('case_id', $cases)->orderBy('made_at')->get(['id', 'case_id', 'made_at', 'discard_at', 'discarded_at', 'for_leaf_test']) as $batch) {
+            if ($batch->case_id !== null && self::canBeSprayed($batch, $now) && (! isset($sprayed[$batch->case_id]) || $batch->made_at > $sprayed[$batch->case_id])) {
                 $ready[$batch->case_id] = $batch->id;
             }
         }

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Models\Batch;
 use Tests\Feature\Notebook;
 
 /** What today says of the next round of a case: the batch that waits to be sprayed. */
@@ -27,4 +28,17 @@ it('tells of the batch that is mixed for a case, until it is sprayed, gone or to
         ->and(Notebook::get("/api/cases/{$case}")->at('next.0.ready'))->toBe($batch);
     Notebook::put("/api/batches/{$batch}/discarded", ['discarded' => true]);
     expect(readyFor($case))->toBeNull();
+});
+
+it('lets a tested batch be sprayed while it is good, and has a new one mixed after', function (): void {
+    $plant = Notebook::plant('Currant');
+    $case = Notebook::case($plant);
+    $batch = Notebook::batch(['recipe' => 'neem-leaf-quart', 'make' => ['amount' => 1, 'unit' => 'L']], $case)->id();
+    Notebook::post("/api/batches/{$batch}/finish", ['standTest' => 'not-done']);
+    $test = Notebook::post('/api/leaf-tests', ['submission' => Notebook::submission(), 'batchId' => $batch, 'plantId' => $plant, 'leaves' => 3, 'controls' => true])->id();
+    $said = static fn(): mixed => Notebook::get("/api/leaf-tests/{$test}")->at('batch.canBeSprayed');
+    expect($said())->toBeTrue()->and(readyFor($case))->toBe($batch);
+    // Neem keeps 8 h by the careful school: after a leaf test of two days it is past that.
+    Batch::query()->whereKey($batch)->update(['discard_at' => now()->subHours(40)]);
+    expect($said())->toBeFalse()->and(readyFor($case))->toBeNull();
 });

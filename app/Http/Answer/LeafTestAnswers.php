@@ -10,6 +10,7 @@ use App\Models\LeafTest;
 use App\Records\BatchBook;
 use App\Records\Corrections;
 use App\Records\FromNotebook;
+use App\Records\ReadyBatches;
 use App\Records\Words;
 use DateTimeImmutable;
 use IdleMixer\Core\Leaf\LeafTest as LeafRules;
@@ -34,7 +35,7 @@ final readonly class LeafTestAnswers
         return new LeafTestAnswer(
             $test->id,
             $test->version,
-            new TestedBatchAnswer($test->batch->id, $test->batch->name, $test->batch->case_id, ! $test->batch->for_leaf_test && $test->batch->made_at !== null && $test->batch->discarded_at === null),
+            new TestedBatchAnswer($test->batch->id, $test->batch->name, $test->batch->case_id, ReadyBatches::canBeSprayed($test->batch, $now)),
             new RefAnswer($test->plant->id, $test->plant->name),
             CompositionWords::of(BatchBook::composition($test->batch)),
             $test->leaves,
