@@ -205,8 +205,7 @@ final readonly class TaskList
         $round = $case->rounds->last();
         $tasks = [];
         foreach ($this->planned->of($case, $this->trials->of($case), $tests) as $task) {
-            $sprayed = $task->kind === TaskKind::NextRound || $task->kind === TaskKind::FirstRound;
-            $tasks[] = $sprayed ? self::round($task, $case, $round, $tests, $dues, $moves, $now) : $task;
+            $tasks[] = $task->kind->isRound() ? self::round($task, $case, $round, $tests, $dues, $moves, $now) : $task;
         }
 
         return array_values(array_filter($tasks));

@@ -3,7 +3,8 @@
 declare(strict_types=1);
 
 /*
- * What is done in the bed, by kind of step: what is read at a metre, and what stands below it. All of it common practice.
+ * What is done in the bed, by kind of step: what is read at a metre, and what stands below it; of a plant, and of how it is put on, by use.
+ * All of it common practice.
  */
 return [
     'protect' => ['say' => 'Gloves and glasses on.', 'more' => 'Wind at your back, nobody and no pets near. Do not breathe the mist.'],
@@ -12,7 +13,13 @@ return [
     'fill' => ['say' => 'Fill load {load} of {loads}: {volume}.', 'more' => '{spoons}'],
     'shake' => ['say' => 'Close it and shake hard.', 'more' => '{again}'],
     'plant' => ['say' => '{plant}: from the bottom up, undersides first.', 'more' => 'Plant {number} of {of}. Joints, stems and tips, to the drip. Shake before you go on.'],
-    'plant/poured' => ['say' => '{plant}: pour slowly around it.', 'more' => 'Plant {number} of {of}. Stir again while you pour; wet the soil a hand deep.'],
+    'plant/drench' => ['say' => '{plant}: pour slowly around it.', 'more' => 'Plant {number} of {of}. Stir again while you pour; wet the soil a hand deep.'],
+    'plant/dormant' => ['say' => '{plant}: all the wood, to the drip.', 'more' => 'Plant {number} of {of}. Bark, buds and forks from all sides, while no leaf is out. Shake before you go on.'],
+    'plant/spot' => ['say' => '{plant}: touch each insect with the swab.', 'more' => 'Plant {number} of {of}. Joints, undersides, the rim of the pot; a fresh swab when it is soiled.'],
+    'how' => ['say' => 'Undersides first, from the bottom up. No sun on wet leaves, no open flowers.', 'more' => ''],
+    'how/drench' => ['say' => 'Pour it slowly onto the soil; no leaf is wetted.', 'more' => ''],
+    'how/dormant' => ['say' => 'All the wood, to the drip. Dry bark, and no frost for two days.', 'more' => ''],
+    'how/spot' => ['say' => 'Touch each insect with the swab, in the joints and under the leaves.', 'more' => ''],
     'soak' => ['say' => 'Let it soak for {minutes} minutes.', 'more' => 'Out of the sun. The time runs on while this is shut.'],
     'brush' => ['say' => 'Brush every leaf, both sides.', 'more' => 'A soft brush, along the grooves: it breaks up webs and lifts what sits tight.'],
     'rinse' => ['say' => 'Rinse with clean water.', 'more' => 'The pot, too: oil makes dry soil shed water.'],

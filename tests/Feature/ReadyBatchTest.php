@@ -36,7 +36,7 @@ it('lets a tested batch be sprayed while it is good, and has a new one mixed aft
     $batch = Notebook::batch(['recipe' => 'neem-leaf-quart', 'make' => ['amount' => 1, 'unit' => 'L']], $case)->id();
     Notebook::post("/api/batches/{$batch}/finish", ['standTest' => 'not-done']);
     $test = Notebook::post('/api/leaf-tests', ['submission' => Notebook::submission(), 'batchId' => $batch, 'plantId' => $plant, 'leaves' => 3, 'controls' => true])->id();
-    $said = static fn(): mixed => Notebook::get("/api/leaf-tests/{$test}")->at('batch.canBeSprayed');
+    $said = static fn(): mixed => Notebook::get("/api/leaf-tests/{$test}")->at('batch.waits');
     expect($said())->toBeTrue()->and(readyFor($case))->toBe($batch);
     // Neem keeps 8 h by the careful school: after a leaf test of two days it is past that.
     Batch::query()->whereKey($batch)->update(['discard_at' => now()->subHours(40)]);

@@ -73,7 +73,7 @@ it('keeps a batch at the strength of what was ticked, not of what was planned', 
     $made = Notebook::post("/api/batches/{$batch->id()}/finish", ['standTest' => 'even']);
 
     expect($made->status)->toBe(200)
-        // Three tablespoons of the gallon that stays at its mark, with the four planned for a gallon of water and the squirt of soap.
+        // Topped up to the mark that was planned, so three quarters of 1.54 and a little for the tablespoon that is water now.
         ->and($made->number('actual.strength.oil_percent_vv'))->toEqualWithDelta(1.17, 0.02)
         ->and($made->number('plan.strength.oil_percent_vv'))->toEqualWithDelta(1.54, 0.005);
 });

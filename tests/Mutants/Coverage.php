@@ -61,17 +61,7 @@ final readonly class Coverage
         }
         file_put_contents($kept, json_encode($fresh, \JSON_THROW_ON_ERROR));
 
-        return new self(array_column(self::named($fresh), 'lines', 'test'), array_column(self::named($fresh), 'seconds', 'test'));
-    }
-
-    /**
-     * @param array<string, array{mark: string, seconds: float, lines: array<string, list<int>>}> $measured
-     *
-     * @return list<array{test: string, seconds: float, lines: array<string, list<int>>}>
-     */
-    private static function named(array $measured): array
-    {
-        return array_map(static fn(string $test, array $row): array => ['test' => $test, 'seconds' => $row['seconds'], 'lines' => $row['lines']], array_keys($measured), array_values($measured));
+        return new self(array_map(static fn(array $one): array => $one['lines'], $fresh), array_map(static fn(array $one): float => $one['seconds'], $fresh));
     }
 
     /** @return array{test: string, into: string, began: float, process: resource} */

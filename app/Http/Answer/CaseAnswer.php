@@ -21,6 +21,8 @@ final readonly class CaseAnswer extends CaseBriefAnswer
         public array $rounds,
         public array $counts,
         public array $batches,
+        /** The batch that waits to be sprayed. */
+        public ?int $ready,
         public string $matters,
         public array $stages,
         public KnownSituationAnswer $situation,

@@ -15,6 +15,7 @@ use App\Records\CaseTrials;
 use App\Records\Corrections;
 use App\Records\Looks;
 use App\Records\Proofs;
+use App\Records\ReadyBatches;
 use App\Records\SaidOfCase;
 use App\Records\Situations;
 use App\Records\TaskList;
@@ -32,6 +33,7 @@ use IdleMixer\Core\Wording\ComparisonWords;
 use IdleMixer\Core\Wording\CompositionWords;
 use IdleMixer\Core\Wording\Findings;
 use IdleMixer\Core\Wording\MoveWords;
+use IdleMixer\Core\Wording\RunWords;
 use IdleMixer\Core\Writing\VerdictWriter;
 use Illuminate\Database\Eloquent\Builder;
 
@@ -55,6 +57,7 @@ final readonly class CaseAnswers
         private MoveWords $moves,
         private LookPlans $plans,
         private UnsprayedCatalogue $unsprayed,
+        private RunWords $run,
     ) {}
 
     /**
@@ -108,6 +111,7 @@ final readonly class CaseAnswers
     {
         $case->loadMissing(self::WITH);
         $trials = $this->trials->of($case);
+        $ready = ReadyBatches::of([$case->id], $now);
         $trouble = $this->situations->trouble($case);
         $roundChanges = Corrections::counts(Round::class, array_values($case->rounds->map(static fn(Round $round): int => $round->id)->all()));
         $countChanges = Corrections::counts(Count::class, array_values($case->counts->map(static fn(Count $count): int => $count->id)->all()));
@@ -117,12 +121,13 @@ final readonly class CaseAnswers
             array_values($case->rounds->map(fn(Round $round): RoundAnswer => $this->round($round, $trials[$round->id] ?? null, $roundChanges[$round->id] ?? 0))->all()),
             array_values($case->counts->map(static fn(Count $count): CountAnswer => self::count($count, $countChanges[$count->id] ?? 0))->all()),
             $this->batches($case, $now),
+            $ready[$case->id] ?? null,
             $trouble->matters,
             $trouble->stages,
             self::situation($this->situations->known($case, self::latest($case), $now)),
             $this->containment($case),
             array_values($case->watches->map(static fn(Watch $watch): WatchAnswer => new WatchAnswer($watch->id, new RefAnswer($watch->plant->id, $watch->plant->name), Instant::of($watch->due_at), Instant::maybe($watch->looked_at), $watch->cleared_at !== null))->all()),
-            $case->closed_at !== null ? [] : TaskAnswers::of($this->tasks->ofCase($case, $now), $now, $this->findings, $this->moves),
+            $case->closed_at !== null ? [] : TaskAnswers::of($this->tasks->ofCase($case, $now), $ready, $now, $this->findings, $this->moves),
             $saved,
             $this->lookPlan($case),
         );
@@ -235,6 +240,7 @@ final readonly class CaseAnswers
     private function sprayable(Batch $batch, Proof $proof, DateTimeImmutable $now): SprayableAnswer
     {
         $spray = BatchBook::composition($batch);
+        $target = $this->book->record($batch)->target;
         $by = $spray === null ? null : $proof->of($spray, $now)->by;
 
         return new SprayableAnswer(
@@ -243,8 +249,9 @@ final readonly class CaseAnswers
             CompositionWords::of($spray),
             Instant::maybe($batch->made_at),
             $by === null || $by->round ? null : $by->ref,
-            array_map($this->verdicts->write(...), SprayCheck::verdicts(BatchBook::state($batch), $this->book->record($batch)->target, $spray, $proof, $now)),
+            array_map($this->verdicts->write(...), SprayCheck::verdicts(BatchBook::state($batch), $target, $spray, $proof, $now)),
             $batch->case_id,
+            $this->run->how($target->use),
         );
     }
 }

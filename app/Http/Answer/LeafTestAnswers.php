@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Answer;
 
+use App\Models\Batch;
 use App\Models\LeafPhoto;
 use App\Models\LeafReading;
 use App\Models\LeafTest;
@@ -35,7 +36,7 @@ final readonly class LeafTestAnswers
         return new LeafTestAnswer(
             $test->id,
             $test->version,
-            new TestedBatchAnswer($test->batch->id, $test->batch->name, $test->batch->case_id, ReadyBatches::canBeSprayed($test->batch, $now)),
+            self::batch($test->batch, $now),
             new RefAnswer($test->plant->id, $test->plant->name),
             CompositionWords::of(BatchBook::composition($test->batch)),
             $test->leaves,
@@ -78,5 +79,10 @@ final readonly class LeafTestAnswers
         $weaker = Weaker::of($rules, $now);
 
         return $weaker === null ? null : new WeakerAnswer($weaker->factor, $this->words->rung($weaker->factor), $weaker->proven);
+    }
+
+    private static function batch(Batch $batch, DateTimeImmutable $now): TestedBatchAnswer
+    {
+        return new TestedBatchAnswer($batch->id, $batch->name, $batch->case_id, $batch->case_id !== null && (ReadyBatches::of([$batch->case_id], $now)[$batch->case_id] ?? null) === $batch->id);
     }
 }

@@ -11,6 +11,7 @@ use App\Models\PlantPicture;
 use App\Models\Round;
 use App\Records\BatchBook;
 use App\Records\Proofs;
+use App\Records\ReadyBatches;
 use App\Records\TaskList;
 use DateTimeImmutable;
 use IdleMixer\Core\Batch\SprayCheck;
@@ -90,6 +91,6 @@ final readonly class PlantPageAnswers
     {
         $mine = $this->tasks->ofPlant($plant->id, $cases, $now);
 
-        return TaskAnswers::of($mine, $now, $this->findings, $this->moves);
+        return TaskAnswers::of($mine, ReadyBatches::ofTasks($mine, $now), $now, $this->findings, $this->moves);
     }
 }

@@ -22,5 +22,7 @@ final readonly class SprayableAnswer
         public array $verdicts,
         /** The case that it was mixed for. */
         public ?int $caseId,
+        /** How it is put on, in words. */
+        public string $how,
     ) {}
 }

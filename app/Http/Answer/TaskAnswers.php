@@ -4,12 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Answer;
 
-use App\Records\ReadyBatches;
 use DateTimeImmutable;
 use IdleMixer\Core\Schedule\Agenda;
 use IdleMixer\Core\Schedule\Slot;
 use IdleMixer\Core\Schedule\Task;
-use IdleMixer\Core\Schedule\TaskKind;
 use IdleMixer\Core\Schedule\Urgency;
 use IdleMixer\Core\Wording\Findings;
 use IdleMixer\Core\Wording\MoveWords;
@@ -18,14 +16,13 @@ use IdleMixer\Core\Wording\MoveWords;
 final class TaskAnswers
 {
     /**
-     * @param list<Task> $tasks
+     * @param list<Task>      $tasks
+     * @param array<int, int> $ready the batch that waits to be sprayed, by case
      *
      * @return list<TaskAnswer> most urgent first
      */
-    public static function of(array $tasks, DateTimeImmutable $now, Findings $findings, MoveWords $moves): array
+    public static function of(array $tasks, array $ready, DateTimeImmutable $now, Findings $findings, MoveWords $moves): array
     {
-        $ready = ReadyBatches::of($tasks, $now);
-
         return array_map(static fn(array $row): TaskAnswer => self::one($row, $findings, $moves, $ready[$row['task']->ref] ?? null), Agenda::sort($tasks, $now));
     }
 
@@ -34,8 +31,7 @@ final class TaskAnswers
     {
         $task = $row['task'];
         $words = $findings->task($task);
-        $round = $task->kind === TaskKind::FirstRound || $task->kind === TaskKind::NextRound;
 
-        return new TaskAnswer($task->kind->value, $task->ref, $words['text'], $words['do'], Instant::of($task->dueAt), $row['urgency']->value, $row['slot']->value, $task->counted, $task->again, $round ? $ready : null, Instant::of($task->plannedAt()), array_map($moves->move(...), $task->moves));
+        return new TaskAnswer($task->kind->value, $task->ref, $words['text'], $words['do'], Instant::of($task->dueAt), $row['urgency']->value, $row['slot']->value, $task->counted, $task->again, $task->kind->isRound() ? $ready : null, Instant::of($task->plannedAt()), array_map($moves->move(...), $task->moves));
     }
 }

@@ -11,7 +11,7 @@ final readonly class TestedBatchAnswer
         public int $id,
         public string $name,
         public ?int $caseId,
-        /** Whether there is enough of it to spray: it was not mixed for the leaves alone, and is not gone. */
-        public bool $canBeSprayed,
+        /** Whether it is the one that waits to be sprayed on its case. */
+        public bool $waits,
     ) {}
 }

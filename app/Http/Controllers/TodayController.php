@@ -11,6 +11,7 @@ use App\Http\Paging;
 use App\Models\Batch;
 use App\Models\PestCase;
 use App\Models\Plant;
+use App\Records\ReadyBatches;
 use App\Records\TaskList;
 use DateTimeZone;
 use IdleMixer\Core\Document\InvalidDocument;
@@ -33,7 +34,7 @@ final class TodayController
 
         return new JsonResponse(new TodayAnswer(
             Instant::of($now),
-            TaskAnswers::of($page->tasks, $now, $findings, $moves),
+            TaskAnswers::of($page->tasks, ReadyBatches::ofTasks($page->tasks, $now), $now, $findings, $moves),
             $page->next,
             Agenda::HORIZON_DAYS,
             Plant::query()->whereNull('retired_at')->count(),

@@ -52,6 +52,9 @@ final class InputLines
     /** Ten years: no stretch between rounds or until a harvest is longer. */
     public const LONGEST_DAYS = ['value' => 3660, 'unit' => 'd', 'source' => 'house'];
 
+    /** Of anything in a recipe; nobody mixes more than the largest vessel holds. */
+    public const LARGEST_AMOUNT = ['value' => 10_000_000.0, 'unit' => 'mL, g or pieces', 'source' => 'house'];
+
     /** As CaCO3; sea water has about 6,600 (from memory), and nothing that is sprayed more. */
     public const HARDEST_WATER = ['value' => 10_000.0, 'unit' => 'mg/L', 'source' => 'house'];
 

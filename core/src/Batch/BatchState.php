@@ -20,6 +20,17 @@ final readonly class BatchState
         public bool $usedUp = false,
     ) {}
 
+    /**
+     * Whether it waits to be sprayed: mixed since it was sprayed last, neither gone nor too old, and even where a glass of it was looked at.
+     * What is mixed is sprayed before anything is mixed anew: common practice, no source.
+     *
+     * @param DateTimeImmutable|null $sprayed when what it was mixed for was sprayed last; null before the first round
+     */
+    public function waits(?DateTimeImmutable $sprayed, DateTimeImmutable $now): bool
+    {
+        return $this->status($now) === BatchStatus::Ready && ! $this->standTest->isUnsteady() && ($sprayed === null || $this->madeAt > $sprayed);
+    }
+
     public function status(DateTimeImmutable $now): BatchStatus
     {
         return match (true) {

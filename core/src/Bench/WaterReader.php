@@ -20,6 +20,8 @@ final readonly class WaterReader
 
     private const HOTTEST = 100.0;
 
+    private const HARDEST = InputLines::HARDEST_WATER['value'];
+
     /** @throws InvalidDocument with the path of the first fault found */
     public function read(?Node $node): Water
     {
@@ -39,7 +41,7 @@ final readonly class WaterReader
         $amount = $object->get('amount');
         $hardness = $amount->number();
 
-        return $hardness < 0.0 || $hardness > InputLines::HARDEST_WATER['value'] ? throw $amount->fault('Water has a hardness of 0 to 10,000 mg/L (sea water about 6,600), found {found}.') : $hardness;
+        return $hardness < 0.0 || $hardness > self::HARDEST ? throw $amount->fault('Water has a hardness of 0 to ' . number_format(self::HARDEST) . ' mg/L (sea water about 6,600), found {found}.') : $hardness;
     }
 
     private static function liquid(Node $node): Temperature

@@ -43,7 +43,7 @@ final class AmountReader
     /** @param float $base mL, g or pieces */
     public static function isTooLarge(float $base): bool
     {
-        return $base > self::MAX_VESSEL_ML * (1 + 1e-12);
+        return $base > InputLines::LARGEST_AMOUNT['value'] * (1 + 1e-12);
     }
 
     private static function ofAnySize(Node $amount, Node $unit, Dimension ...$dimensions): Amount

@@ -25,7 +25,7 @@ final readonly class RunPlan
      * @param list<string>       $loads  volume of each, in words
      * @param array<int, string> $plants by case, in the order in which they are sprayed
      */
-    private function __construct(private array $loads, private array $plants, private bool $isPoured, private ?int $soak, private ?int $rinse, private bool $rinses) {}
+    private function __construct(private array $loads, private array $plants, private RecipeUse $use, private ?int $soak, private ?int $rinse, private bool $rinses) {}
 
     /**
      * @param non-empty-list<string>       $loads  volume of each, in words
@@ -34,7 +34,7 @@ final readonly class RunPlan
      */
     public static function of(array $loads, array $plants, RecipeUse $use, ?Practice $practice, bool $rinses): self
     {
-        return new self($loads, $plants, $use === RecipeUse::Drench, self::waits($practice, self::SOAK), self::waits($practice, self::RINSE), $rinses);
+        return new self($loads, $plants, $use, self::waits($practice, self::SOAK), self::waits($practice, self::RINSE), $rinses);
     }
 
     /** Whether schools differ on rinsing it off, and what its own does. */
@@ -111,7 +111,7 @@ final readonly class RunPlan
             while (isset($this->loads[$load]) && in_array(self::EMPTY . "{$load}-{$case}", $tapped, true)) {
                 array_push($steps, ...$this->filled(++$load));
             }
-            $steps[] = new RunStep("plant-{$case}", RunStepKind::Plant, ['plant' => $name, 'number' => $number, 'of' => count($this->plants), 'poured' => $this->isPoured ? 'yes' : 'no'], null, $case);
+            $steps[] = new RunStep("plant-{$case}", RunStepKind::Plant, ['plant' => $name, 'number' => $number, 'of' => count($this->plants)], null, $case, $this->use);
         }
 
         return $steps;
@@ -120,7 +120,7 @@ final readonly class RunPlan
     /** @return list<RunStep> */
     private function afterwards(): array
     {
-        if ($this->isPoured) {
+        if ($this->use === RecipeUse::Drench) {
             return [];
         }
         $steps = [];

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Run;
 
+use IdleMixer\Core\Recipe\RecipeUse;
+
 /** One thing to do in the bed; the sentence is put together elsewhere. */
 final readonly class RunStep
 {
@@ -17,5 +19,7 @@ final readonly class RunStep
         public ?int $minutes = null,
         /** Number of the load, or id of the case. */
         public ?int $ref = null,
+        /** What is put on, where the words hang on it; else null. */
+        public ?RecipeUse $use = null,
     ) {}
 }

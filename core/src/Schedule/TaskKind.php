@@ -15,4 +15,10 @@ enum TaskKind: string
     case LookOver = 'look-over';
     case NextRound = 'next-round';
     case FirstRound = 'first-round';
+
+    /** Whether something is sprayed. */
+    public function isRound(): bool
+    {
+        return $this === self::FirstRound || $this === self::NextRound;
+    }
 }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Wording;
 
+use IdleMixer\Core\Recipe\RecipeUse;
 use IdleMixer\Core\Run\RunStep;
-use IdleMixer\Core\Run\RunStepKind;
 
 /** Says what is done in the bed. */
 final readonly class RunWords
@@ -30,9 +30,23 @@ final readonly class RunWords
      */
     public function step(RunStep $step, array $known): array
     {
-        $key = $step->kind === RunStepKind::Plant && ($step->args['poured'] ?? '') === 'yes' ? 'plant/poured' : $step->kind->value;
+        return $this->filled($step->use === null ? $step->kind->value : $this->by($step->kind->value, $step->use), [...$known, ...$step->args]);
+    }
 
-        return $this->filled($key, [...$known, ...$step->args]);
+    /**
+     * How it is put on.
+     *
+     * @throws MissingWords when the catalogue lacks the sentence
+     */
+    public function how(RecipeUse $use): string
+    {
+        return $this->filled($this->by('how', $use), [])['say'];
+    }
+
+    /** Where a use has no words of its own, leaves are sprayed. */
+    private function by(string $what, RecipeUse $use): string
+    {
+        return isset($this->words["{$what}/{$use->value}"]) ? "{$what}/{$use->value}" : $what;
     }
 
     /**

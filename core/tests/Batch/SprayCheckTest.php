@@ -98,3 +98,19 @@ it('knows a worse level', function (): void {
         ->and(Level::Ok->isWorseThan(Level::Caution))->toBeFalse()
         ->and((new Verdict('a', Level::Ok, 'b', [], null))->source)->toBeNull();
 });
+
+// Common practice, no source: what is mixed is sprayed before anything is mixed anew; what is old, gone or parted is not.
+it('waits to be sprayed from when it is mixed until it was sprayed, is old, gone or parted', function (BatchState $batch, ?string $sprayed, string $now, bool $waits): void {
+    expect($batch->waits($sprayed === null ? null : new DateTimeImmutable($sprayed), new DateTimeImmutable($now)))->toBe($waits);
+})->with([
+    'mixed an hour ago' => [fn() => stateOf(), null, '2026-06-10T19:00:00Z', true],
+    'no glass was looked at' => [fn() => stateOf(StandTest::NotDone), null, '2026-06-10T19:00:00Z', true],
+    'sprayed before it was mixed' => [fn() => stateOf(), '2026-06-03T18:00:00Z', '2026-06-10T19:00:00Z', true],
+    'sprayed since' => [fn() => stateOf(), '2026-06-10T18:30:00Z', '2026-06-10T19:00:00Z', false],
+    'still being mixed' => [fn() => stateOf(made: null), null, '2026-06-10T19:00:00Z', false],
+    'thrown away' => [fn() => stateOf(discarded: true), null, '2026-06-10T19:00:00Z', false],
+    'kept to the last minute' => [fn() => stateOf(), null, '2026-06-11T02:00:00Z', true],
+    'kept too long' => [fn() => stateOf(), null, '2026-06-11T02:00:01Z', false],
+    'a ring of oil in the glass' => [fn() => stateOf(StandTest::Ring), null, '2026-06-10T19:00:00Z', false],
+    'used up' => [fn() => new BatchState(new DateTimeImmutable(MADE), null, true, StandTest::Even, true), null, '2026-06-10T19:00:00Z', false],
+]);

@@ -2,7 +2,11 @@
 
 declare(strict_types=1);
 
+use IdleMixer\Core\Mix\Mixture;
 use IdleMixer\Core\Recipe\RecipeCatalogue;
+use IdleMixer\Core\Recipe\RecipeUse;
+use IdleMixer\Core\Schedule\FairLook;
+use IdleMixer\Core\Schedule\InTurn;
 use IdleMixer\Core\Schedule\ProgrammeCatalogue;
 use IdleMixer\Core\Tests\Support\Plans;
 use IdleMixer\Core\Wording\WaitWords;
@@ -59,8 +63,9 @@ it('waits before and after as practice has it', function (string $slug, array $w
 
 it('goes from one way of working to another as practice has it', function (string $from, string $to, int $days): void {
     // Peroxide first, then soda some days later, then the soil: common practice, no source. The figure is the house's own.
-    $turns = (new ReflectionProperty(IdleMixer\Core\Schedule\Turns::class, 'days'))->getValue(ProgrammeCatalogue::shipped()->turns());
-    expect(is_array($turns) ? $turns["{$from}>{$to}"] ?? null : null)->toBe($days);
+    $fair = FairLook::shipped()->of(new Mixture(0.0, [], []), RecipeUse::Foliar);
+    $turn = static fn(string $way): InTurn => new InTurn($way, 9, $way, 0.0, 0.0, 0.0, $fair);
+    expect(ProgrammeCatalogue::shipped()->turns()->between($turn($from), $turn($to)))->toBe($days);
 })->with([
     ['peroxide', 'soda', 3], ['peroxide', 'soda-with-oil', 3], ['soda', 'systemic-neem', 3], ['soda-with-oil', 'systemic-neem', 3],
     ['soda', 'peroxide', 0], ['soda-with-oil', 'peroxide', 0], ['systemic-neem', 'peroxide', 0], ['systemic-neem', 'soda', 0],

@@ -73,3 +73,15 @@ it('says every step in words, with nothing left open', function (): void {
     }
     expect(RunWords::shipped()->step(planFor('plain-soap', 2)->steps([])[3], $known)['say'])->toBe('Fill load 1 of 2: 1 L.');
 });
+
+// Common practice, no source: leaves from below, bare wood to the drip while it is dry and no frost comes, single insects by touch, a drench onto soil.
+it('says of a plant, and of how it is put on, what goes with the spray', function (string $slug, string $plant, string $how): void {
+    $step = array_values(array_filter(planFor($slug)->steps([]), static fn(RunStep $step): bool => $step->key === 'plant-3'))[0];
+    expect(RunWords::shipped()->step($step, [])['say'])->toBe($plant)->and(RunWords::shipped()->step($step, [])['more'])->toStartWith('Plant 2 of 3.')
+        ->and(RunWords::shipped()->how(RecipeCatalogue::shipped()->get($slug)->use))->toBe($how);
+})->with([
+    ['plain-soap', 'Lemon: from the bottom up, undersides first.', 'Undersides first, from the bottom up. No sun on wet leaves, no open flowers.'],
+    ['winter-wood-oil', 'Lemon: all the wood, to the drip.', 'All the wood, to the drip. Dry bark, and no frost for two days.'],
+    ['half-alcohol-swab', 'Lemon: touch each insect with the swab.', 'Touch each insect with the swab, in the joints and under the leaves.'],
+    ['weak-pot-drench', 'Lemon: pour slowly around it.', 'Pour it slowly onto the soil; no leaf is wetted.'],
+]);

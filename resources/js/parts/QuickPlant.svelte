@@ -5,13 +5,7 @@
     import FormFoot from './FormFoot.svelte';
 
     /** A plant named where it is missed; all else about it can wait. */
-    interface Props {
-        tolerance: Schemas['Catalogue']['tolerance'];
-        onadded: (plant: Schemas['Plant']) => void;
-        /** Whether it can be added by itself, and not only with what it is named for. */
-        alone?: boolean;
-    }
-    const { tolerance, onadded, alone = true }: Props = $props();
+    const { tolerance, onadded }: { tolerance: Schemas['Catalogue']['tolerance']; onadded: (plant: Schemas['Plant']) => void } = $props();
     const form = new Form('quick-plant', { name: '', tolerance: 'ordinary-leaf' });
 
     /** Whether there is a name to add. */
@@ -48,5 +42,5 @@
         ></label
     >
     <FormFoot {form} send={() => void add()} />
-    {#if alone}<button class="btn btn-primary" disabled={form.held || form.values.name.trim() === ''}>Add the plant</button>{/if}
+    <button class="btn btn-primary" disabled={form.held || form.values.name.trim() === ''}>Add the plant</button>
 </form>

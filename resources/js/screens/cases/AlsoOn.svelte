@@ -3,7 +3,7 @@
     import { Loaded } from '../../lib/loaded.svelte';
     import { Sending } from '../../lib/sending.svelte';
     import FormFoot from '../../parts/FormFoot.svelte';
-    import QuickPlant from '../../parts/QuickPlant.svelte';
+    import PlantChoice from '../../parts/PlantChoice.svelte';
     import Waiting from '../../parts/Waiting.svelte';
 
     /** The same pest on one more plant: a case of its own, for each plant is counted and sprayed by itself. */
@@ -13,12 +13,12 @@
         const [{ plants }, { tolerance }] = await Promise.all([taken(api.GET('/api/plants')), taken(api.GET('/api/catalogue'))]);
         return { plants: plants.filter((plant) => !plant.retired && plant.id !== one.plant.id), tolerance };
     });
-    let quick = $state<{ named: () => boolean; add: () => Promise<Schemas['Plant'] | null> }>();
+    let choice = $state<{ isKnown: () => boolean; chosen: () => Promise<number> }>();
     let plantId = $state(0);
-    let opened = $state.raw<{ id: number; name: string }[]>([]);
+    let opened = $state.raw<{ id: number; name: string; plant: number }[]>([]);
 
     async function open(): Promise<void> {
-        const on = plantId === 0 ? ((await quick?.add())?.id ?? 0) : plantId;
+        const on = (await choice?.chosen()) ?? 0;
         if (on === 0) {
             return;
         }
@@ -26,7 +26,7 @@
             taken(api.POST('/api/cases', { body: { submission, plantId: on, pest: one.pest } })),
         );
         if (made !== null) {
-            opened = [...opened, { id: made.id, name: made.name }];
+            opened = [...opened, { id: made.id, name: made.name, plant: on }];
             plantId = 0;
         }
     }
@@ -35,21 +35,15 @@
 <Waiting of={page}>
     {#snippet children({ plants, tolerance })}
         <div class="grid gap-3 pb-3">
-            {#if plants.length > 0}
-                <label class="grid gap-1">
-                    <span class="font-bold">On which plant</span>
-                    <select class="select w-full" bind:value={plantId}>
-                        <option value={0}>one that is not listed yet</option>
-                        {#each plants as plant (plant.id)}<option value={plant.id}>{plant.name}</option>{/each}
-                    </select>
-                </label>
-            {/if}
-            {#if plantId === 0}<QuickPlant bind:this={quick} {tolerance} onadded={() => undefined} alone={false} />{/if}
+            {#key opened}<PlantChoice
+                    bind:this={choice}
+                    plants={plants.filter((plant) => !opened.some((each) => each.plant === plant.id))}
+                    {tolerance}
+                    bind:plantId
+                />{/key}
             <FormFoot form={sending} send={() => void open()} />
-            <button
-                class="btn btn-primary"
-                disabled={sending.held || (plantId === 0 && !(quick?.named() ?? false))}
-                onclick={() => void open()}>Open a case: {one.pestName.toLowerCase()}</button
+            <button class="btn btn-primary" disabled={!(choice?.isKnown() ?? false) || sending.held} onclick={() => void open()}
+                >Open a case: {one.pestName.toLowerCase()}</button
             >
             {#each opened as each (each.id)}<a class="link" href={`/cases/${each.id}`}>{each.name}</a>{/each}
         </div>

@@ -77,8 +77,7 @@
                 <strong class="block text-xl">{act.batch.name} is ready to be sprayed.</strong>
                 {#if verdict !== undefined && verdict.level !== 'ok'}<span class="flex items-start gap-2"
                         ><LevelMark level={verdict.level} /><span>{briefly(verdict.because)}</span></span
-                    >{:else if one.plant.tolerance === 'dormant-wood'}All the wood, to the drip. Dry bark, and no frost for two days.{:else}Undersides
-                    first, from the bottom up. No sun on wet leaves, no open flowers.{/if}
+                    >{:else}{act.batch.how}{/if}
             </p>
             {#if unproven !== undefined}
                 {#if act.batch.leafTestId === null}<a class="act" href={`/batches/${act.batch.id}`}>Test it on its leaves</a>{:else}<a
@@ -107,11 +106,8 @@
                 </details>
             {:else}
                 <a class="aside-act" href={`/bed?batch=${act.batch.id}&case=${one.id}`}>Step by step</a>
-                <button
-                    class={verdict?.level === 'stop' ? 'aside-act' : 'act'}
-                    aria-describedby="next-act"
-                    disabled={spraying.held}
-                    onclick={() => void sprayed()}>{verdict?.level === 'stop' ? 'It was sprayed all the same' : 'It is sprayed'}</button
+                <button class="act" aria-describedby="next-act" disabled={spraying.held} onclick={() => void sprayed()}
+                    >It is sprayed</button
                 >
             {/if}
         {:else if act.kind === 'count'}

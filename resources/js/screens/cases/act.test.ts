@@ -4,27 +4,26 @@ import { actOf } from './act';
 
 const NOW = new Date('2026-06-10T12:00:00Z');
 const task = (kind: string, dueAt: string, slot: string): Schemas['Task'] => ({ kind, dueAt, slot, ref: 4 }) as unknown as Schemas['Task'];
-const batch = (id: number, caseId: number | null, madeAt: string): Schemas['Case']['batches'][number] =>
-    ({ id, caseId, madeAt }) as unknown as Schemas['Case']['batches'][number];
+const batch = (id: number): Schemas['Case']['batches'][number] => ({ id }) as unknown as Schemas['Case']['batches'][number];
 const sprayed = (sprayedAt: string): Schemas['Case']['rounds'][number] => ({ sprayedAt }) as Schemas['Case']['rounds'][number];
 
-it('sprays what was mixed for it since the last round, and no other batch', () => {
+it('sprays what waits for it, before anything that is due, and no other batch', () => {
     const rounds = [sprayed('2026-06-08T18:00:00Z')];
-    const other = batch(1, 9, '2026-06-10T08:00:00Z');
-    const old = batch(2, 4, '2026-06-08T17:00:00Z');
-    const fresh = batch(3, 4, '2026-06-10T09:00:00Z');
-    expect(actOf({ id: 4, rounds, batches: [other, fresh, old], counts: [], next: [] }, NOW)).toEqual({ kind: 'spray', batch: fresh });
-    expect(actOf({ id: 4, rounds, batches: [other, old], counts: [], next: [] }, NOW)).toEqual({ kind: 'none' });
+    const due = task('next-round', '2026-06-09T18:00:00Z', 'now');
+    const [other, fresh] = [batch(1), batch(3)];
+    expect(actOf({ ready: 3, rounds, batches: [other, fresh], counts: [], next: [due] }, NOW)).toEqual({ kind: 'spray', batch: fresh });
+    expect(actOf({ ready: null, rounds, batches: [other, fresh], counts: [], next: [due] }, NOW).kind).toBe('mix');
+    expect(actOf({ ready: null, rounds, batches: [other], counts: [], next: [] }, NOW)).toEqual({ kind: 'none' });
 });
 
 it('counts before it sprays again, and waits for what is not due', () => {
     const rounds = [sprayed('2026-06-01T18:00:00Z')];
     const count = task('count-after', '2026-06-09T18:00:00Z', 'now');
     const round = task('next-round', '2026-06-10T18:00:00Z', 'evening');
-    expect(actOf({ id: 4, rounds, batches: [], counts: [], next: [round, count] }, NOW).kind).toBe('count');
-    expect(actOf({ id: 4, rounds, batches: [], counts: [], next: [round] }, NOW).kind).toBe('mix');
+    expect(actOf({ ready: null, rounds, batches: [], counts: [], next: [round, count] }, NOW).kind).toBe('count');
+    expect(actOf({ ready: null, rounds, batches: [], counts: [], next: [round] }, NOW).kind).toBe('mix');
     const later = task('count-after', '2026-06-14T18:00:00Z', 'week');
-    expect(actOf({ id: 4, rounds, batches: [], counts: [], next: [later] }, NOW)).toEqual({
+    expect(actOf({ ready: null, rounds, batches: [], counts: [], next: [later] }, NOW)).toEqual({
         kind: 'wait',
         words: 'Next: count again',
         at: '2026-06-14T18:00:00Z',
@@ -34,6 +33,6 @@ it('counts before it sprays again, and waits for what is not due', () => {
 it('counts before the first round, and mixes once something is counted', () => {
     const first = task('first-round', '2026-06-10T08:00:00Z', 'now');
     const counted = { value: 40 } as unknown as Schemas['Case']['counts'][number];
-    expect(actOf({ id: 4, rounds: [], batches: [], counts: [], next: [first] }, NOW).kind).toBe('begin');
-    expect(actOf({ id: 4, rounds: [], batches: [], counts: [counted], next: [first] }, NOW).kind).toBe('mix');
+    expect(actOf({ ready: null, rounds: [], batches: [], counts: [], next: [first] }, NOW).kind).toBe('begin');
+    expect(actOf({ ready: null, rounds: [], batches: [], counts: [counted], next: [first] }, NOW).kind).toBe('mix');
 });

@@ -11,9 +11,8 @@ export type Act =
     | { kind: 'none' };
 
 /** The one thing that comes next for a case: what is mixed for it is sprayed, what is due is done, the rest is waited for. */
-export function actOf(one: Pick<Case, 'id' | 'rounds' | 'batches' | 'counts' | 'next'>, now: Date): Act {
-    const last = one.rounds.at(-1)?.sprayedAt ?? '';
-    const batch = one.batches.find((each) => each.caseId === one.id && each.madeAt !== null && each.madeAt > last);
+export function actOf(one: Pick<Case, 'ready' | 'rounds' | 'batches' | 'counts' | 'next'>, now: Date): Act {
+    const batch = one.batches.find((each) => each.id === one.ready);
     if (batch !== undefined) {
         return { kind: 'spray', batch };
     }

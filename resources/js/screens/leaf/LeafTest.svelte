@@ -41,8 +41,7 @@
             <LevelMark level={test.outcome === 'waiting' ? 'wait' : test.level} />
             <p>{test.because}</p>
             {#if test.outcome === 'go-ahead'}<p class="no-print mt-2">
-                    {#if test.batch.canBeSprayed && test.batch.caseId !== null}<a class="act" href={`/cases/${test.batch.caseId}`}
-                            >Spray it</a
+                    {#if test.batch.waits && test.batch.caseId !== null}<a class="act" href={`/cases/${test.batch.caseId}`}>Spray it</a
                         >{:else}<a class="act" href={`/bench?again=${test.batch.id}`}>Mix the full batch</a>{/if}
                 </p>{/if}
             {#if test.weaker !== null}

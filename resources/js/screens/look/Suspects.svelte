@@ -3,7 +3,7 @@
     import { Sending } from '../../lib/sending.svelte';
     import { atTime } from '../../lib/time';
     import FaultNote from '../../parts/FaultNote.svelte';
-    import QuickPlant from '../../parts/QuickPlant.svelte';
+    import PlantChoice from '../../parts/PlantChoice.svelte';
     import FormFoot from '../../parts/FormFoot.svelte';
     import { navigate } from '../../routes';
     import type { Seen } from './seen.svelte';
@@ -17,31 +17,22 @@
     const { seen, plants, tolerance, troubles }: Props = $props();
     const pestNames = $derived(Object.fromEntries(troubles.filter((one) => one.isPest).map((one) => [one.slug, one.name])));
     const sending = new Sending();
-    /** Plants that were named here, beside those that were known. */
-    let named = $state.raw<Schemas['Plant'][]>([]);
-    const offered = $derived([...plants, ...named.filter((one) => !plants.some((known) => known.id === one.id))]);
     let plantId = $state(Number(new URLSearchParams(location.search).get('plant') ?? 0) || 0);
-
-    function added(plant: Schemas['Plant']): void {
-        named = [...named, plant];
-        plantId = plant.id;
-    }
 
     const found = $derived(seen.diagnosis.value);
     const pests = $derived(found?.suspects.some((one) => one.isPest) ?? false);
 
     let last = $state('');
 
-    let quick = $state<{ named: () => boolean; add: () => Promise<Schemas['Plant'] | null> }>();
-    const nameless = $derived(plantId === 0 && !(quick?.named() ?? false));
+    let choice = $state<{ isKnown: () => boolean; chosen: () => Promise<number> }>();
 
-    /** A plant that was only named yet is added with it. */
     async function open(pest: string): Promise<void> {
         last = pest;
-        if (plantId === 0 && (await quick?.add()) === null) {
+        const on = (await choice?.chosen()) ?? 0;
+        if (on === 0) {
             return;
         }
-        const made = await sending.send((submission) => taken(api.POST('/api/cases', { body: { submission, plantId, pest } })));
+        const made = await sending.send((submission) => taken(api.POST('/api/cases', { body: { submission, plantId: on, pest } })));
         if (made !== null) {
             void navigate('/cases/:id/choose', { params: { id: String(made.id) } });
         }
@@ -70,19 +61,7 @@
             </div>
         {/each}
         {#if pests}
-            {#if offered.length > 0}
-                <label class="grid gap-1">
-                    <span class="font-bold">On which plant</span>
-                    <select class="select w-full" bind:value={plantId}>
-                        <option value={0} disabled>Choose a plant</option>
-                        {#each offered as plant (plant.id)}<option value={plant.id}>{plant.name}</option>{/each}
-                    </select>
-                </label>
-                <details>
-                    <summary class="min-h-11 cursor-pointer py-2">Another plant</summary>
-                    <QuickPlant bind:this={quick} {tolerance} onadded={added} />
-                </details>
-            {:else}<QuickPlant bind:this={quick} {tolerance} onadded={added} />{/if}
+            <PlantChoice bind:this={choice} {plants} {tolerance} bind:plantId />
             <p class="quiet text-sm">A case keeps the looks, the sprays and the counts of one pest on one plant together.</p>
             <FormFoot form={sending} send={() => void open(last)} />
         {/if}
@@ -107,8 +86,10 @@
                     <p class="quiet text-sm">{suspect.matters}</p>
                     {#each suspect.slugs as slug (slug)}
                         {#if pestNames[slug] !== undefined}
-                            <button class="btn btn-primary mt-2 mr-2" disabled={nameless || sending.held} onclick={() => void open(slug)}
-                                >Open a case: {pestNames[slug].toLowerCase()}</button
+                            <button
+                                class="btn btn-primary mt-2 mr-2"
+                                disabled={!(choice?.isKnown() ?? false) || sending.held}
+                                onclick={() => void open(slug)}>Open a case: {pestNames[slug].toLowerCase()}</button
                             >
                         {/if}
                     {/each}
