@@ -38,6 +38,7 @@ export default defineConfig({
     plugins: [tailwindcss(), svelte(), compressed(), worker()],
     // The tests run the code that browsers run, not the one that renders on a server.
     resolve: process.env['VITEST'] === undefined ? {} : { conditions: ['browser'] },
+    test: { environment: './js/tests/screen.ts' },
     build: {
         outDir: '../public/build',
         emptyOutDir: true,

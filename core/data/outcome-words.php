@@ -9,7 +9,7 @@ return [
     'worked' => 'Worked: {percent} % fewer, from {before} to {after} ({limit} % or more counts as worked; our own limit).',
     'helped' => 'Helped: {percent} % fewer, from {before} to {after} (from {limit} % on; our own limit). Another round is likely needed.',
     'failed' => 'Did not work: {change}, from {before} to {after} (under {limit} % down; our own limit). Change the spray or the way it is put on.',
-    'no-count-before' => 'Not judged: nothing was counted before it was sprayed.',
+    'no-count-before' => 'Not judged: no count in the {fresh} before (common practice, no source).',
     'no-count-after' => 'Not judged yet: count again, {fair}.',
     'too-early' => 'Not judged: it was counted too early. Count again, {fair}.',
     'came-back' => 'Knocked down and came back: {percent} % fewer, from {before} to {after}, then {later} again before the next round (half of what it was is back; our own limit). Repeat it sooner.',

@@ -31,8 +31,7 @@ it('loses no tick: through a reload, a dead line and on a second device', functi
         $screen->see('2 of 3 spoonfuls are in');
 
         // A second device sees it, and what it ticks comes back to the first without a touch.
-        $first = $screen->driver->getWindowHandle();
-        $screen->driver->switchTo()->newWindow();
+        $first = $screen->anotherTab();
         $screen->open($batch)->see('2 of 3 spoonfuls are in');
         Walk::toSpoonful($screen, 3);
         $screen->driver->close();

@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace Tests\Browser;
 
 use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
-use Facebook\WebDriver\Chrome\ChromeOptions;
+use Facebook\WebDriver\Exception\JavascriptErrorException;
 use Facebook\WebDriver\Exception\StaleElementReferenceException;
-use Facebook\WebDriver\Remote\DesiredCapabilities;
+use Facebook\WebDriver\Remote\JsonWireCompat;
+use Facebook\WebDriver\Remote\RemoteExecuteMethod;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
+use Facebook\WebDriver\Remote\RemoteWebElement;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverElement;
 use Facebook\WebDriver\WebDriverSelect;
@@ -18,11 +20,39 @@ final class Screen
 {
     private const PATIENCE_SECONDS = 45.0;
 
+    /** Quiet is a page to which nothing was done, and which asked for nothing, for so long. */
+    private const QUIET_MS = 120;
+
+    /** Some tests hold an answer back: then nobody waits for it for ever. */
+    private const QUIET_AT_MOST_MS = 2500;
+
+    /** Counts what a page asks for and has no answer to, and when something was done to it last. */
+    private const WATCH = <<<'JS'
+        (() => {
+            const real = window.fetch;
+            const seen = { open: 0, last: performance.now() };
+            const happens = () => { seen.last = performance.now(); };
+            Object.defineProperty(window, 'asked', { value: seen, enumerable: false });
+            window.fetch = (...all) => {
+                seen.open++;
+                happens();
+                const answer = real(...all);
+                const over = () => { seen.open--; happens(); };
+                answer.then(over, over);
+                return answer;
+            };
+            for (const each of ['click', 'input', 'change', 'keydown']) window.addEventListener(each, happens, true);
+        })();
+        JS;
+
     private readonly ChromeDevToolsDriver $tools;
 
-    private function __construct(public readonly RemoteWebDriver $driver, private readonly string $address, private readonly string $profile)
+    public readonly RemoteWebDriver $driver;
+
+    private function __construct(Browser $browser, private readonly string $address)
     {
-        $this->tools = new ChromeDevToolsDriver($driver);
+        $this->driver = $browser->driver;
+        $this->tools = $browser->tools;
     }
 
     /**
@@ -33,27 +63,57 @@ final class Screen
      */
     public static function with(Served|string $served, callable $use, int $width = 1280, int $height = 800): void
     {
-        $profile = sys_get_temp_dir() . '/idle-mixer-profile-' . bin2hex(random_bytes(6));
-        $options = new ChromeOptions();
-        $options->addArguments(['--headless=new', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync', '--window-size=1280,800', "--user-data-dir={$profile}"]);
-        $capabilities = DesiredCapabilities::chrome();
-        $capabilities->setCapability(ChromeOptions::CAPABILITY, $options);
-        $capabilities->setCapability('goog:loggingPrefs', ['browser' => 'ALL', 'performance' => 'ALL']);
-        // The authority of a household is in no browser’s store; who it is checked by is tests/Faults/PhoneTest.php.
-        $capabilities->setCapability('acceptInsecureCerts', is_string($served) && str_starts_with($served, 'https:'));
-        $driver = RemoteWebDriver::create(Driver::address(), $capabilities, 30_000, 60_000);
-        $screen = new self($driver, is_string($served) ? $served : $served->address, $profile);
+        $address = is_string($served) ? $served : $served->address;
+        $browser = Browser::running(str_starts_with($address, 'https:'));
+        $browser->open();
+        $screen = new self($browser, $address);
         try {
             $screen->resize($width, $height);
+            $screen->before(self::WATCH);
             $use($screen);
         } catch (\Throwable $e) {
             @mkdir(Served::root() . '/var/failed', 0o777, true);
-            $driver->takeScreenshot(Served::root() . '/var/failed/' . preg_replace('/\W+/', '-', basename($e->getFile(), '.php') . '-' . $e->getLine()) . '.png');
+            $screen->driver->takeScreenshot(Served::root() . '/var/failed/' . preg_replace('/\W+/', '-', basename($e->getFile(), '.php') . '-' . $e->getLine()) . '.png');
             throw $e;
         } finally {
-            $driver->quit();
-            exec('rm -rf ' . escapeshellarg($screen->profile));
+            $browser->forget($address);
         }
+    }
+
+    /** Another tab of the same browser, and what leads back from it. */
+    public function anotherTab(): string
+    {
+        $first = $this->driver->getWindowHandle();
+        $this->driver->switchTo()->newWindow();
+        $this->before(self::WATCH);
+
+        return $first;
+    }
+
+    /** Waits until what was done has been sent and answered, and what the answer brought is there. */
+    public function settle(): self
+    {
+        $look = <<<'JS'
+            const [quiet, most, done] = arguments;
+            const began = performance.now();
+            const look = () => {
+                const seen = window.asked;
+                if (seen === undefined || (seen.open <= 0 && performance.now() - seen.last >= quiet) || performance.now() - began > most) {
+                    done(true);
+                } else {
+                    setTimeout(look, 20);
+                }
+            };
+            look();
+            JS;
+        try {
+            $this->later($look, [self::QUIET_MS, self::QUIET_AT_MOST_MS]);
+        } catch (JavascriptErrorException) {
+            // The page went meanwhile: the one that came in its place is waited for.
+            $this->later($look, [self::QUIET_MS, self::QUIET_AT_MOST_MS]);
+        }
+
+        return $this;
     }
 
     public function resize(int $width, int $height): void
@@ -162,16 +222,16 @@ final class Screen
     /** Waits until the text stands somewhere on the screen. */
     public function see(string $text): self
     {
-        $this->until(fn(): bool => str_contains($this->text(), $text), fn(): string => "“{$text}” is not on the screen, which says: " . $this->gist());
+        $this->until(fn(): bool => str_contains($this->shown(), $text), fn(): string => "“{$text}” is not on the screen, which says: " . $this->gist());
 
         return $this;
     }
 
     public function text(): string
     {
-        $text = $this->script('return document.body.innerText');
+        $this->settle();
 
-        return is_string($text) ? $text : '';
+        return $this->shown();
     }
 
     /** Presses the button or link with this name. */
@@ -323,59 +383,56 @@ final class Screen
 
     public function named(string $css, string $name): WebDriverElement
     {
+        return $this->found(<<<'JS'
+            const [css, name] = arguments;
+            return [...document.querySelectorAll(css)].find((each) => (each.getAttribute('aria-label') ?? each.innerText.replaceAll('\u00a0', ' ').trim()) === name && each.checkVisibility({ visibilityProperty: true }) && !each.disabled) ?? null;
+            JS, [$css, $name], "nothing to press named “{$name}”");
+    }
+
+    /**
+     * Waits for what a question to the page finds, and brings it into the middle.
+     *
+     * @param list<string> $arguments
+     */
+    private function found(string $question, array $arguments, string $what): WebDriverElement
+    {
         $found = null;
-        $this->until(function () use ($css, $name, &$found): bool {
-            foreach ($this->all($css) as $element) {
-                $says = $element->getAttribute('aria-label') ?? trim($element->getText());
-                if ($says === $name && $element->isDisplayed() && $element->isEnabled()) {
-                    $found = $element;
+        $this->settle()->until(function () use ($question, $arguments, &$found): bool {
+            $answer = $this->driver->executeScript("const found = (function () { {$question} })(...arguments); found?.scrollIntoView({ block: 'center' }); return found;", $arguments);
+            $id = is_array($answer) ? JsonWireCompat::getElement($answer) : null;
+            $found = is_string($id) ? new RemoteWebElement(new RemoteExecuteMethod($this->driver), $id, true) : null;
 
-                    return true;
-                }
-            }
-
-            return false;
-        }, fn(): string => "There is nothing to press named “{$name}”; the screen says: " . $this->gist());
+            return $found !== null;
+        }, fn(): string => "There is {$what}; the screen says: " . $this->gist());
         assert($found instanceof WebDriverElement);
-        $this->driver->executeScript('arguments[0].scrollIntoView({block: "center"})', [$found]);
 
         return $found;
+    }
+
+    /** What stands there now, whatever comes yet. */
+    private function shown(): string
+    {
+        $text = $this->script('return document.body?.innerText ?? ""');
+
+        return is_string($text) ? $text : '';
     }
 
     private function gist(): string
     {
         $complaints = implode(' ', $this->complaints());
 
-        return mb_substr($this->text(), 0, 4000) . ($complaints === '' ? '' : " (the browser complains: {$complaints})");
+        return mb_substr($this->shown(), 0, 4000) . ($complaints === '' ? '' : " (the browser complains: {$complaints})");
     }
 
     private function labelled(string $label): WebDriverElement
     {
-        $found = null;
-        $this->until(function () use ($label, &$found): bool {
-            foreach ($this->all('label') as $element) {
-                if ($element->isDisplayed() && str_starts_with(trim($element->getText()), $label)) {
-                    $for = $element->getAttribute('for');
-                    $found = $for === null || $for === '' ? $element->findElement(WebDriverBy::cssSelector('input, select, textarea')) : $this->all("[id=\"{$for}\"]")[0];
-
-                    return true;
-                }
-            }
-            // A word of a sentence bears its label itself.
-            foreach ($this->all('select[aria-label], input[aria-label]') as $element) {
-                if ($element->getAttribute('aria-label') === $label && $element->isDisplayed()) {
-                    $found = $element;
-
-                    return true;
-                }
-            }
-
-            return false;
-        }, fn(): string => "There is no field labelled “{$label}”; the screen says: " . $this->gist());
-        assert($found instanceof WebDriverElement);
-        $this->driver->executeScript('arguments[0].scrollIntoView({block: "center"})', [$found]);
-
-        return $found;
+        // A word of a sentence bears its label itself.
+        return $this->found(<<<'JS'
+            const [label] = arguments;
+            const seen = (each) => each.checkVisibility({ visibilityProperty: true });
+            const said = [...document.querySelectorAll('label')].find((each) => seen(each) && each.innerText.trim().startsWith(label));
+            return said?.control ?? [...document.querySelectorAll('select[aria-label], input[aria-label]')].find((each) => each.getAttribute('aria-label') === label && seen(each)) ?? null;
+            JS, [$label], "no field labelled “{$label}”");
     }
 
     /** @return list<string> */

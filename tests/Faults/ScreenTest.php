@@ -71,11 +71,10 @@ it('tells the second of two tabs that the batch was finished, and lets it choose
     Screen::with(Served::empty(), static function (Screen $screen) use ($chosen, $notes): void {
         $screen->open('/batches')->see('Batches');
         $batch = made($screen, '/api/batches', '{"bench": {"request": {"recipe": "mild-soap", "make": {"amount": 1, "unit": "L"}}}}');
-        $first = $screen->driver->getWindowHandle();
         $screen->open("/batches/{$batch}")->see('spoonfuls are in');
         Walk::until($screen, static fn(): bool => str_contains($screen->text(), 'It is mixed: save it'));
         $screen->type('Anything odd', 'foamed');
-        $screen->driver->switchTo()->newWindow();
+        $first = $screen->anotherTab();
         $screen->open("/batches/{$batch}")->see('It is mixed: save it');
         $screen->type('Anything odd', 'clear as glass')->press('Save the batch')->see('As measured');
         $second = $screen->driver->getWindowHandle();

@@ -83,24 +83,28 @@ final readonly class Coverage
     }
 
     /**
-     * Test files that run a line, quickest first. A catalogue has no lines that run of their own: there it is whoever of
-     * core's own tests reads the file, or runs a class that names the constants.
+     * Test files that run a line: rules' own first, the quickest of them first, and no more than go into so many seconds. A
+     * catalogue has no lines that run of their own: there it is whoever reads the file, or runs a class that names the constants.
      *
      * @return list<string>
      */
-    public function of(string $root, string $file, int $line): array
+    public function of(string $root, string $file, int $line, float $seconds): array
     {
         $tests = match (true) {
-            str_starts_with($file, 'core/data/lines/') => $this->ofUsers($root, basename($file, '.php'), 'core/'),
-            str_starts_with($file, 'core/data/') => array_keys(array_filter($this->lines, static fn(array $files, string $test): bool => ($files[$file] ?? []) !== [] && str_starts_with($test, 'core/'), \ARRAY_FILTER_USE_BOTH)),
-            default => $this->ofLine($file, $line),
+            str_starts_with($file, 'core/data/lines/') => $this->ofConstants($root, $file),
+            str_starts_with($file, 'core/data/') => $this->ofFile($file),
+            default => $this->inOrder($this->ofLine($file, $line)),
         };
-        // Rules are tested on their own: what core's own tests run is theirs to notice, and the features' only where they do not.
-        $own = array_values(array_filter($tests, static fn(string $test): bool => str_starts_with($test, 'core/')));
-        $tests = $own === [] ? $tests : $own;
-        usort($tests, fn(string $one, string $other): int => $this->seconds[$one] <=> $this->seconds[$other]);
+        $within = [];
+        foreach ($tests as $test) {
+            $seconds -= $this->seconds[$test];
+            if ($within !== [] && $seconds < 0.0) {
+                break;
+            }
+            $within[] = $test;
+        }
 
-        return $tests;
+        return $within;
     }
 
     /**
@@ -110,10 +114,7 @@ final readonly class Coverage
      */
     public function ofFile(string $file): array
     {
-        $tests = array_keys(array_filter($this->lines, static fn(array $files): bool => ($files[$file] ?? []) !== []));
-        usort($tests, fn(string $one, string $other): int => [str_starts_with($one, 'tests/'), $this->seconds[$one]] <=> [str_starts_with($other, 'tests/'), $this->seconds[$other]]);
-
-        return $tests;
+        return $this->inOrder(array_keys(array_filter($this->lines, static fn(array $files): bool => ($files[$file] ?? []) !== [])));
     }
 
     /**
@@ -123,10 +124,7 @@ final readonly class Coverage
      */
     public function ofConstants(string $root, string $file): array
     {
-        $tests = $this->ofUsers($root, basename($file, '.php'), '');
-        usort($tests, fn(string $one, string $other): int => [str_starts_with($one, 'tests/'), $this->seconds[$one]] <=> [str_starts_with($other, 'tests/'), $this->seconds[$other]]);
-
-        return $tests;
+        return $this->inOrder($this->ofUsers($root, basename($file, '.php')));
     }
 
     /** @param list<string> $tests */
@@ -143,13 +141,25 @@ final readonly class Coverage
         return $there === [] ? array_keys(array_filter($this->lines, static fn(array $files): bool => ($files[$file] ?? []) !== [])) : $there;
     }
 
+    /**
+     * @param list<string> $tests
+     *
+     * @return list<string>
+     */
+    private function inOrder(array $tests): array
+    {
+        usort($tests, fn(string $one, string $other): int => [str_starts_with($one, 'tests/'), $this->seconds[$one]] <=> [str_starts_with($other, 'tests/'), $this->seconds[$other]]);
+
+        return $tests;
+    }
+
     /** @return list<string> */
-    private function ofUsers(string $root, string $class, string $under): array
+    private function ofUsers(string $root, string $class): array
     {
         $tests = [];
         foreach ($this->lines as $test => $files) {
             foreach ($files as $file => $hits) {
-                if ($hits !== [] && str_starts_with($test, $under) && str_contains((string) file_get_contents("{$root}/{$file}"), "{$class}::")) {
+                if ($hits !== [] && str_contains((string) file_get_contents("{$root}/{$file}"), "{$class}::")) {
                     $tests[] = $test;
                     break;
                 }

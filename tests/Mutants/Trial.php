@@ -12,6 +12,9 @@ final class Trial
 
     private const GRACE = 20;
 
+    /** Tests that take longer than this in all are not asked for one mutant: the score is at the least what it says. */
+    private const SECONDS = 60.0;
+
     /** @var array<int, array{process: resource, mutant: Mutant}> by workplace */
     private array $running = [];
 
@@ -32,7 +35,7 @@ final class Trial
     public function of(iterable $mutants, callable $tell): void
     {
         foreach ($mutants as $mutant) {
-            $tests = $this->coverage->of($this->root, $mutant->file, $mutant->line);
+            $tests = $this->coverage->of($this->root, $mutant->file, $mutant->line, self::SECONDS);
             if ($tests === []) {
                 $tell($mutant, false);
                 continue;

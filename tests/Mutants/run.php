@@ -9,6 +9,8 @@ declare(strict_types=1);
  *   ./mutants --changed            every fault of the files that differ from the last commit
  *   ./mutants --sample 20          of every module so many, of catalogues and the application four times as many, always the same ones
  *   ./mutants --sample 20 --write  the same, and the table goes into docs/testing.md
+ *   ./mutants --screens            every fault of what the screens remember and do; goes with any of the others
+ *   ./mutants --seed 31 …          another sample
  *
  * Needs php8.2-pcov, to know which tests run which line. Survivors are listed with file and line.
  */
@@ -16,6 +18,7 @@ declare(strict_types=1);
 use Tests\Mutants\Coverage;
 use Tests\Mutants\Mutator;
 use Tests\Mutants\Scores;
+use Tests\Mutants\Screens;
 use Tests\Mutants\Trial;
 
 require dirname(__DIR__, 2) . '/vendor/autoload.php';
@@ -25,17 +28,20 @@ $root = dirname(__DIR__, 2);
 /** @var list<string> $arguments */
 $arguments = array_slice($argv, 1);
 $sample = null;
-$write = $changed = false;
+$write = $changed = $screens = false;
+$seed = 9;
 $wanted = [];
 while (($argument = array_shift($arguments)) !== null) {
     match ($argument) {
         '--sample' => $sample = max(1, (int) array_shift($arguments)),
         '--write' => $write = true,
         '--changed' => $changed = true,
+        '--screens' => $screens = true,
+        '--seed' => $seed = (int) array_shift($arguments),
         default => $wanted[] = $argument,
     };
 }
-if ($wanted === [] && $sample === null && ! $changed) {
+if ($wanted === [] && $sample === null && ! $changed && ! $screens) {
     fwrite(\STDERR, "Say which: ./mutants MODULE…, ./mutants --changed, or ./mutants --sample 20\n");
     exit(1);
 }
@@ -57,16 +63,15 @@ if ($unknown !== []) {
     fwrite(\STDERR, 'There is no module ' . implode(', ', $unknown) . '; there are ' . implode(', ', array_keys($modules)) . ".\n");
     exit(1);
 }
-if ($wanted !== []) {
+if ($wanted !== [] || ($sample === null && ! $changed)) {
     $modules = array_intersect_key($modules, array_flip($wanted));
 }
 
 is_dir($root . '/var') || mkdir($root . '/var');
 fwrite(\STDERR, "Finding out which tests run which line …\n");
-$coverage = Coverage::measure($root, $root . '/var/coverage.json');
+$coverage = $modules === [] ? null : Coverage::measure($root, $root . '/var/coverage.json');
 $mutator = new Mutator();
 $scores = new Scores();
-$seed = 9;
 $chance = new Random\Randomizer(new Random\Engine\Mt19937($seed));
 $began = microtime(true);
 
@@ -87,12 +92,19 @@ $mutants = (static function () use ($root, $modules, $mutator, $scores, $sample,
         }
     }
 })();
-(new Trial($root, $coverage, 2))->of($mutants, static function (Tests\Mutants\Mutant $mutant, bool $caught) use ($scores): void {
-    $scores->tried(Scores::moduleOf($mutant->file), $caught);
-    if (! $caught) {
-        echo "survived: {$mutant->file}:{$mutant->line} {$mutant->what}\n";
-    }
-});
+if ($coverage !== null) {
+    (new Trial($root, $coverage, 2))->of($mutants, static function (Tests\Mutants\Mutant $mutant, bool $caught) use ($scores): void {
+        $scores->tried(Scores::moduleOf($mutant->file), $caught);
+        if (! $caught) {
+            echo "survived: {$mutant->file}:{$mutant->line} {$mutant->what}\n";
+        }
+    });
+}
+if ($screens) {
+    $found = Screens::spoiled($root);
+    $scores->counted('screens', $found->places, $found->caught);
+    echo implode('', array_map(static fn(string $one): string => "survived: {$one}\n", $found->survived));
+}
 
 $table = $scores->table();
 echo "\n{$table}";

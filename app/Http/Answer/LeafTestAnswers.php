@@ -19,6 +19,7 @@ use IdleMixer\Core\Leaf\TestLeaf;
 use IdleMixer\Core\Leaf\Weaker;
 use IdleMixer\Core\Wording\CompositionWords;
 use IdleMixer\Core\Wording\LeafWords;
+use Illuminate\Database\Eloquent\Collection;
 
 /** Tells of a leaf test with its looks and what it says. */
 final readonly class LeafTestAnswers
@@ -30,13 +31,33 @@ final readonly class LeafTestAnswers
     public function of(LeafTest $test, DateTimeImmutable $now, ?SavedAnswer $saved = null): LeafTestAnswer
     {
         $test->loadMissing(self::WITH);
+
+        return $this->with($test, ReadyBatches::of(self::cases([$test]), $now), $now, $saved);
+    }
+
+    /**
+     * @param Collection<int, LeafTest> $tests
+     *
+     * @return list<LeafTestAnswer>
+     */
+    public function all(Collection $tests, DateTimeImmutable $now): array
+    {
+        $tests->loadMissing(self::WITH);
+        $ready = ReadyBatches::of(self::cases($tests), $now);
+
+        return array_values($tests->map(fn(LeafTest $test): LeafTestAnswer => $this->with($test, $ready, $now, null))->all());
+    }
+
+    /** @param array<int, int> $ready what waits to be sprayed, by case */
+    private function with(LeafTest $test, array $ready, DateTimeImmutable $now, ?SavedAnswer $saved): LeafTestAnswer
+    {
         $rules = FromNotebook::leafTest($test);
         $outcome = $rules->outcome($now);
 
         return new LeafTestAnswer(
             $test->id,
             $test->version,
-            self::batch($test->batch, $now),
+            self::batch($test->batch, $ready),
             new RefAnswer($test->plant->id, $test->plant->name),
             CompositionWords::of(BatchBook::composition($test->batch)),
             $test->leaves,
@@ -81,8 +102,26 @@ final readonly class LeafTestAnswers
         return $weaker === null ? null : new WeakerAnswer($weaker->factor, $this->words->rung($weaker->factor), $weaker->proven);
     }
 
-    private static function batch(Batch $batch, DateTimeImmutable $now): TestedBatchAnswer
+    /** @param array<int, int> $ready */
+    private static function batch(Batch $batch, array $ready): TestedBatchAnswer
     {
-        return new TestedBatchAnswer($batch->id, $batch->name, $batch->case_id, $batch->case_id !== null && (ReadyBatches::of([$batch->case_id], $now)[$batch->case_id] ?? null) === $batch->id);
+        return new TestedBatchAnswer($batch->id, $batch->name, $batch->case_id, $batch->case_id !== null && ($ready[$batch->case_id] ?? null) === $batch->id);
+    }
+
+    /**
+     * @param iterable<LeafTest> $tests
+     *
+     * @return list<int>
+     */
+    private static function cases(iterable $tests): array
+    {
+        $cases = [];
+        foreach ($tests as $test) {
+            if ($test->batch->case_id !== null) {
+                $cases[$test->batch->case_id] = $test->batch->case_id;
+            }
+        }
+
+        return array_values($cases);
     }
 }

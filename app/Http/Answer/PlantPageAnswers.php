@@ -51,7 +51,7 @@ final readonly class PlantPageAnswers
         return new PlantPageAnswer(
             $this->shed->plant($plant),
             $briefs,
-            array_values($tests->map(fn(LeafTest $test): LeafTestAnswer => $this->tests->of($test, $now))->all()),
+            $this->tests->all($tests, $now),
             $this->proven(array_values($tests->all()), Proofs::of($plant, $now), $now),
             array_values($rounds->map(static fn(Round $round): HadAnswer => new HadAnswer(
                 Instant::of($round->sprayed_at),

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Http\Answer\LeafTestAnswer;
 use App\Http\Answer\LeafTestAnswers;
 use App\Http\Answer\SavedAnswer;
 use App\Http\Body;
@@ -29,7 +28,7 @@ final readonly class LeafTestController
         $now = $this->clock->now();
         $all = LeafTest::query()->with(LeafTestAnswers::WITH)->orderByDesc('applied_at')->orderByDesc('id')->get();
 
-        return new JsonResponse(['leafTests' => $all->map(fn(LeafTest $test): LeafTestAnswer => $this->answer->of($test, $now))->values()->all()]);
+        return new JsonResponse(['leafTests' => $this->answer->all($all, $now)]);
     }
 
     public function store(Request $request): JsonResponse

@@ -16,7 +16,7 @@ final class Added
         $add = $at->scooped($at->missing());
         $water = $at->slips->water === null ? 0.0 : max(0.0, $at->load->mixture->water - $at->slips->water);
 
-        return $add === [] && $water <= 0.0 ? null : $at->checked(RemedyKind::AddMissing, $add, $water);
+        return $add === [] && $water <= 0.0 ? null : $at->checked(RemedyKind::AddMissing, $add, $water) ?? self::thinned($at, $add, $water);
     }
 
     /** Everything else is brought up to what went in too much of. */
@@ -68,5 +68,17 @@ final class Added
         }
 
         return $at->checked(RemedyKind::SmallerBatch, $add, max(0.0, $load->mixture->water * $times - $in));
+    }
+
+    /**
+     * Where the plan itself went over a limit, what was forgotten goes in with the water that brings it within.
+     *
+     * @param array<string, ScoopPlan> $add
+     */
+    private static function thinned(InTheSprayer $at, array $add, float $water): ?Remedy
+    {
+        $wanted = $at->waterToLimits($add, $water);
+
+        return $add === [] || $wanted <= $water ? null : $at->checked(RemedyKind::AddMissing, $add, $wanted);
     }
 }

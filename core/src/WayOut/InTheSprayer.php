@@ -119,8 +119,7 @@ final readonly class InTheSprayer
      */
     public function checked(RemedyKind $kind, array $add, float $water, float $pourOff = 0.0): ?Remedy
     {
-        $amounts = array_map(static fn(ScoopPlan $plan): float => $plan->millilitres(), $add);
-        $after = array_map(fn(Mixture $end): Mixture => Tank::after($end, $this->load, $amounts, $water, $pourOff), $this->ends);
+        $after = $this->after($add, $water, $pourOff);
         foreach ($after as $mixture) {
             if (! $this->bounds->allows($mixture)) {
                 return null;
@@ -133,6 +132,21 @@ final readonly class InTheSprayer
         $wasted = $kind === RemedyKind::MakeRoom ? 0.0 : $pourOff / max(1e-12, $this->full());
 
         return new Remedy($kind, $add, $water, $pourOff, self::most($after), count($near) === count($after), $all === [] ? 1.0 : min($all), $all === [] ? 1.0 : max($all), $wasted, $times);
+    }
+
+    /**
+     * How much water has to go in with what is added, so that all that may be in the sprayer ends at the strictest of its limits.
+     *
+     * @param array<string, ScoopPlan> $add
+     *
+     * @return float mL, the `$water` that goes in anyway included
+     */
+    public function waterToLimits(array $add, float $water): float
+    {
+        $after = $this->after($add, $water, 0.0);
+        $over = max(array_map($this->bounds->times(...), $after));
+
+        return $over <= 1.0 ? $water : self::upwards($water + self::most($after) * ($over - 1.0));
     }
 
     /**
@@ -160,6 +174,18 @@ final readonly class InTheSprayer
         $step = $millilitres > 1000.0 ? self::COARSE_STEP : self::FINE_STEP;
 
         return ceil($millilitres / $step - 1e-9) * $step;
+    }
+
+    /**
+     * @param array<string, ScoopPlan> $add
+     *
+     * @return non-empty-list<Mixture>
+     */
+    private function after(array $add, float $water, float $pourOff): array
+    {
+        $amounts = array_map(static fn(ScoopPlan $plan): float => $plan->millilitres(), $add);
+
+        return array_map(fn(Mixture $end): Mixture => Tank::after($end, $this->load, $amounts, $water, $pourOff), $this->ends);
     }
 
     /** @param non-empty-list<Mixture> $mixtures */

@@ -48,6 +48,7 @@ final readonly class Findings
             '{limit}' => Figures::short($outcome === Outcome::Worked ? Trial::WORKED_FROM : Trial::HELPED_FROM),
             '{fewest}' => Figures::short(Trial::FEWEST_BEFORE),
             '{control}' => Figures::short(EvidenceLines::FEWEST_UNTREATED['value']),
+            '{fresh}' => Durations::words(EvidenceLines::BEFORE_WITHIN['value']),
             '{fair}' => Durations::words($trial->fairLookHours()) . ' or more after spraying',
         ]);
 

@@ -83,7 +83,7 @@ it('says a sentence where a number would mislead', function (array $counts, Outc
     'it grew less than the plant left alone' => [[100.0, 120.0, 100.0, 300.0], Outcome::Helped, 'Helped: 60 % fewer', 'Against the plant left alone, from 100 to 300 (Henderson and Tilton 1955)'],
     'counted afterwards on both' => [[null, 6.0, null, 40.0], Outcome::Worked, 'Worked: 85 % fewer', 'Against the plant left alone, which had 40 then (Abbott 1925)'],
     'nothing after' => [[100.0, null, null, null], Outcome::NoCountAfter, 'Not judged yet: count again'],
-    'nothing at all' => [[null, null, null, null], Outcome::NoCountBefore, 'Not judged: nothing was counted before it was sprayed.'],
+    'nothing at all' => [[null, null, null, null], Outcome::NoCountBefore, 'Not judged: no count in the 3 days before (common practice, no source).'],
 ]);
 
 it('says what aphids might have done by themselves in a day', function (): void {

@@ -1,7 +1,10 @@
 import { expect, it, vi } from 'vitest';
+import { storage } from '../tests/page';
 import { KeyBoard } from './keys.svelte';
 
-vi.mock('svelte', async (real) => ({ ...(await real<object>()), onDestroy: () => undefined }));
+const gone = vi.hoisted((): (() => void)[] => []);
+
+vi.mock('svelte', async (real) => ({ ...(await real<object>()), onDestroy: (left: () => void) => gone.push(left) }));
 
 const press = (key: string, more: object = {}): KeyboardEvent => ({ key, target: null, ...more }) as unknown as KeyboardEvent;
 
@@ -51,4 +54,38 @@ it('can be left off, but for the sheet', () => {
     keys.press(press('s'));
     expect(pressed).toEqual([]);
     expect(keys.press(press('?'))).toBe(true);
+});
+
+it('rests in anything that is written into, and for what the machine means by a key', () => {
+    const { keys, pressed } = board();
+    for (const more of [{ target: { tagName: 'TEXTAREA' } }, { target: { tagName: 'DIV', isContentEditable: true } }, { altKey: true }]) {
+        expect(keys.press(press('s', more))).toBe(false);
+        expect(keys.press(press('?', more))).toBe(false);
+    }
+    expect([pressed, keys.sheet]).toEqual([[], false]);
+    // A field’s name inside another name is none.
+    for (const tagName of ['BUTTON', 'INPUT-GROUP', 'X-SELECT', 'OUTPUT']) {
+        expect(keys.press(press('s', { target: { tagName, isContentEditable: false } }))).toBe(true);
+    }
+    expect(pressed).toHaveLength(4);
+});
+
+it('remembers on this device whether they are off', () => {
+    vi.stubGlobal('localStorage', storage());
+    const keys = new KeyBoard();
+    expect(keys.on).toBe(true);
+    keys.on = false;
+    expect([keys.on, new KeyBoard().on, localStorage.getItem('idle-mixer-keys')]).toEqual([false, false, '"off"']);
+    keys.on = true;
+    expect([keys.on, new KeyBoard().on, localStorage.getItem('idle-mixer-keys')]).toEqual([true, true, '"on"']);
+    vi.unstubAllGlobals();
+});
+
+it('lets the newer screen go before, and forgets those of a screen that is gone', () => {
+    const { keys, pressed } = board();
+    keys.use(() => ({ s: { what: 'stop', press: () => pressed.push('stop') } }));
+    keys.press(press('s'));
+    gone.at(-1)?.();
+    keys.press(press('s'));
+    expect(pressed).toEqual(['stop', 's']);
 });

@@ -5,16 +5,25 @@ export class Loaded<T> {
     value = $state.raw<T | null>(null);
     fault = $state.raw<Fault | null>(null);
 
+    #asked = 0;
+    #shown = 0;
+
     constructor(private readonly fetch: () => Promise<T>) {
         void this.reload();
     }
 
     async reload(): Promise<void> {
-        try {
-            this.value = await this.fetch();
-            this.fault = null;
-        } catch (thrown) {
-            this.fault = Fault.from(thrown);
+        const asked = ++this.#asked;
+        const answer = await this.fetch().then(
+            (value) => ({ value, fault: null }),
+            (thrown: unknown) => ({ value: this.value, fault: Fault.from(thrown) }),
+        );
+        // A later question was answered first: this answer is older.
+        if (asked < this.#shown) {
+            return;
         }
+        this.#shown = asked;
+        this.value = answer.value;
+        this.fault = answer.fault;
     }
 }

@@ -25,3 +25,31 @@ it('says what is not clear, and what may be answered', async () => {
     await said.read('2', 'mL');
     expect(said.text).toBe('');
 });
+
+it('listens to what was typed last only', async () => {
+    const waiting: ((value: Response) => void)[] = [];
+    server(() => new Promise((ok) => waiting.push(ok)));
+    const said = new Said();
+    const first = said.read('a pint', 'mL');
+    const second = said.read('a quart', 'mL', { wholeMl: 500, weight: true });
+    await vi.waitFor(() => expect(waiting).toHaveLength(2));
+    waiting[1]?.(answer(200, { amount: null, text: 'Which quart?', answers: [{ words: 'US', line: '1 us quart' }] }));
+    expect(await second).toBeNull();
+    waiting[0]?.(answer(200, { amount: { amount: 1, unit: '[pt_us]' }, text: 'Which pint?', answers: [] }));
+    expect(await first).toBeNull();
+    expect([said.text, said.answers.length]).toEqual(['Which quart?', 1]);
+});
+
+it('says why nothing was understood, and clears it with what is typed next', async () => {
+    const asked = server(() => Promise.reject(new TypeError('no line')));
+    const said = new Said();
+    expect(await said.read('a cup', 'mL', { wholeMl: 250, weight: true })).toBeNull();
+    expect(said.text).toContain('does not answer');
+    expect(asked[0]?.body).toEqual({ said: 'a cup', unit: 'mL', whole: { amount: 250, unit: 'mL' }, weight: true });
+    const slow = said.read('a mug', 'mL');
+    expect([said.text, said.answers]).toEqual(['', []]);
+    await said.read('3', 'mL');
+    await slow;
+    // What came too late says nothing of the 3.
+    expect(said.text).toBe('');
+});

@@ -1,9 +1,12 @@
 import { Fault, type Conflict } from './fault';
 import type { Kept } from './kept';
 import { newSubmission } from './submission';
+import { undo } from './undo.svelte';
 
 /** From this status on an answer says that nothing was saved. */
 const LEAST_REFUSAL = 400;
+
+const here = (): string => (typeof location === 'undefined' ? '' : location.pathname);
 
 /** How a change is sent: under which submission, and based on which version of what was on the screen. */
 type How<T> = (submission: string, basedOn: (version: number) => number) => Promise<T>;
@@ -43,11 +46,16 @@ export class Sending {
         this.fault = null;
         this.waits = '';
         this.mended = null;
+        const from = here();
         // The page may go before an answer comes.
         this.kept?.keep(this.#submission);
         try {
             const made = await this.orCorrected(() => how(this.#submission, (version) => this.#basedOn ?? version), correct);
             this.renew();
+            // Another screen by now: it was fetched before this was saved.
+            if (here() !== from) {
+                void undo.refresh();
+            }
             return made;
         } catch (thrown) {
             const fault = Fault.from(thrown);

@@ -1,10 +1,17 @@
 import { afterEach, expect, it, vi } from 'vitest';
 import { answer, server } from '../tests/page';
+import { Fault } from './fault';
 import { arrived, Undo } from './undo.svelte';
+
+const leave = vi.hoisted((): (() => void)[] => []);
+vi.mock('svelte', async (real) => ({ ...(await real<object>()), onDestroy: (left: () => void) => leave.push(left) }));
 
 const history = { version: 5, takenBack: true, changes: [] };
 
-afterEach(() => vi.unstubAllGlobals());
+afterEach(() => {
+    vi.unstubAllGlobals();
+    leave.length = 0;
+});
 
 it('takes back what was saved, and puts it back again', async () => {
     const asked = server(() => answer(200, history));
@@ -86,4 +93,81 @@ it('goes back by the call that a step names, and tells when that fails', async (
     await undo.undo();
     expect(undo.fault?.message).toContain('does not answer');
     expect([undo.offer?.said, undo.busy]).toEqual(['The batch is used up.', false]);
+});
+
+it('names what had arrived field by field, and leaves the hour to the record', () => {
+    const fields = [
+        { name: 'Sprayed', saved: '2026-06-01T18:00:00.000Z', sent: '2026-06-01T18:00:03.000Z' },
+        { name: 'Count', saved: '3', sent: '30' },
+        { name: 'Notes', saved: 'odd', sent: '' },
+    ];
+    expect(arrived('The count of 30', { kind: 'counts', id: 1, version: 1, fields })).toContain('after all (Count 3, Notes odd) and is');
+    expect(arrived('The round', { kind: 'rounds', id: 1, version: 1, fields: fields.slice(0, 1) })).toBe(
+        'The round is saved. What you sent before had arrived after all and is corrected.',
+    );
+});
+
+it('does one thing at a time, and fetches what follows it until its screen is gone', async () => {
+    let answered: () => void = () => undefined;
+    const asked = server(() => new Promise((ok) => (answered = () => ok(answer(200, history)))));
+    const undo = new Undo();
+    let fetched = 0;
+    const screen = { reload: () => Promise.resolve(void fetched++) };
+    undo.followedBy(screen);
+    undo.followedBy(screen);
+    undo.made('counts', { id: 7, version: 4 }, 'The count', '/plants', 'The count is there.');
+    expect(undo.offer?.said).toBe('The count is there.');
+    undo.fault = new Fault('', 'old');
+    const first = undo.undo();
+    expect([undo.busy, undo.fault]).toEqual([true, null]);
+    expect(await undo.does('take-back', 'counts', { id: 7, version: 4 }, 'The count')).toBeNull();
+    await vi.waitFor(() => expect(asked).toHaveLength(1));
+    answered();
+    expect(await first).toBe('/plants');
+    expect([asked.length, fetched, undo.busy]).toEqual([1, 2, false]);
+    leave[0]?.();
+    await undo.refresh();
+    expect(fetched).toBe(3);
+});
+
+it('goes nowhere where nothing says where, and has nothing to undo where nothing was saved', async () => {
+    server(() => answer(200, history));
+    const undo = new Undo();
+    expect(await undo.undo()).toBeNull();
+    expect(await undo.does('take-back', 'counts', { id: 7, version: 4 }, 'The count')).toBeNull();
+    expect(undo.offer).toMatchObject({ kind: 'counts', id: 7, version: 5, step: 'put-back' });
+    expect(await undo.does('put-back', 'counts', { id: 7, version: 5 }, 'The count', '/bench')).toBeNull();
+});
+
+it('says what each step does', async () => {
+    server(() => answer(200, history));
+    const undo = new Undo();
+    const said = async (step: 'take-back' | 'put-back' | 'undo' | 'reopen'): Promise<unknown> => {
+        await undo.does(step, 'batches', { id: 1, version: 1 }, 'It');
+        return undo.offer?.said;
+    };
+    expect([await said('take-back'), await said('put-back'), await said('undo'), await said('reopen')]).toEqual([
+        'It is taken back.',
+        'It is put back.',
+        'It is as it was before.',
+        'It is open again.',
+    ]);
+});
+
+it('goes back by its own call: busy meanwhile, and what follows is fetched', async () => {
+    const undo = new Undo();
+    let fetched = 0;
+    undo.followedBy({ reload: () => Promise.resolve(void fetched++) });
+    undo.fault = new Fault('', 'old');
+    undo.done('The case is closed.', () => {
+        expect([undo.busy, undo.fault]).toEqual([true, null]);
+        return Promise.resolve();
+    });
+    expect(undo.fault).toBeNull();
+    undo.fault = new Fault('', 'old');
+    await undo.undo();
+    expect([undo.busy, fetched]).toEqual([false, 1]);
+    undo.done('It is.', () => Promise.resolve());
+    undo.changed('counts', { id: 1, version: 1 }, 'The count', 'The count is corrected.');
+    expect(undo.offer).toMatchObject({ step: 'undo', said: 'The count is corrected.', what: 'The count' });
 });

@@ -16,12 +16,16 @@ export interface Listener {
 }
 
 async function refusalIn(response: Response): Promise<Refusal> {
-    const said = (await response.json().catch(() => ({}))) as { error?: { path: string; message: string }; conflict?: Refusal['conflict'] };
+    // A body may be no object at all, and must not stop what waits behind.
+    const said = (await response.json().catch(() => null)) as {
+        error?: { path?: string; message?: string };
+        conflict?: Refusal['conflict'];
+    } | null;
     return {
-        path: said.error?.path ?? '',
-        message: said.error?.message ?? `The answer could not be read (status ${response.status}).`,
+        path: said?.error?.path ?? '',
+        message: said?.error?.message ?? `The answer could not be read (status ${response.status}).`,
         status: response.status,
-        conflict: said.conflict ?? null,
+        conflict: said?.conflict ?? null,
     };
 }
 
@@ -94,15 +98,7 @@ export class Outbox {
 
     /** Keeps it, in place of what waits under the same key. */
     put(fresh: Fresh): Entry {
-        const now = this.clock();
-        // In order also where two come in one millisecond, or the clock is set back; another tab draws its own numbers.
-        const drawn = now * IN_ONE_MS + Math.floor(Math.random() * IN_ONE_MS);
-        this.#last = Math.max(this.#last + 1, drawn, (this.entries.at(-1)?.id ?? 0) + 1);
-        const entry: Entry = { ...fresh, id: this.#last, at: instantAt(now), refused: null };
-        const replaced = this.waiting.filter((one) => one.key !== null && one.key === entry.key).map((one) => one.id);
-        this.entries = [...this.entries.filter((one) => !replaced.includes(one.id)), entry];
-        this.#write(replaced, entry);
-        return entry;
+        return this.#keep(fresh, []);
     }
 
     drop(entry: Entry): void {
@@ -110,10 +106,9 @@ export class Outbox {
         this.#write([entry.id], null);
     }
 
-    /** What the server refused is sent in another form. */
+    /** What the server refused is sent in another form: both in one write, or a page that goes in between loses it. */
     instead(refused: Entry, fresh: Fresh): void {
-        this.drop(refused);
-        this.put(fresh);
+        this.#keep(fresh, [refused.id]);
         void this.drain();
     }
 
@@ -137,6 +132,18 @@ export class Outbox {
             this.down = true;
             this.#later();
         }
+    }
+
+    #keep(fresh: Fresh, instead: readonly number[]): Entry {
+        const now = this.clock();
+        // In order also where two come in one millisecond, or the clock is set back; another tab draws its own numbers.
+        const drawn = now * IN_ONE_MS + Math.floor(Math.random() * IN_ONE_MS);
+        this.#last = Math.max(this.#last + 1, drawn, (this.entries.at(-1)?.id ?? 0) + 1);
+        const entry: Entry = { ...fresh, id: this.#last, at: instantAt(now), refused: null };
+        const replaced = [...instead, ...this.waiting.filter((one) => one.key !== null && one.key === entry.key).map((one) => one.id)];
+        this.entries = [...this.entries.filter((one) => !replaced.includes(one.id)), entry];
+        this.#write(replaced, entry);
+        return entry;
     }
 
     async #pass(): Promise<void> {

@@ -41,7 +41,7 @@
     </ul>
     <div class="flex flex-wrap items-start gap-x-4">
         <a class={main ? 'act' : 'btn'} href={`/bench?case=${caseId}&recipe=${option.slug}${dose}`}>Take {option.name} to the bench</a>
-        <details class="min-w-0 flex-1">
+        <details class="min-w-0 flex-1 basis-56">
             <summary class="min-h-11 cursor-pointer py-2">More about it</summary>
             <ul>
                 {#each more as each (each.text)}{@render reason(each.sign, each.text)}{/each}

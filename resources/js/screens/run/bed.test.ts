@@ -138,4 +138,115 @@ describe('a walk through the bed', () => {
         expect(bed.current?.key).toBe('protect');
         expect(bed.last).toBeNull();
     });
+
+    it('counts the steps that are done, whoever did them, and says what comes next', async () => {
+        const steps = [step('protect', 'protect', 'x'), step('check', 'check'), step('rest', 'rest')];
+        const bed = new Bed(run(steps), () => NOW, outboxOn(newDevice()));
+        expect([bed.number, bed.current?.key, bed.next?.key, bed.last?.key]).toEqual([2, 'check', 'rest', 'protect']);
+        await bed.tap('check', true);
+        expect([bed.number, bed.current?.key, bed.next?.key, bed.last?.key]).toEqual([3, 'rest', undefined, 'check']);
+        await bed.tap('rest', true);
+        expect([bed.number, bed.current, bed.next, bed.last?.key]).toEqual([3, null, null, 'rest']);
+        // The last tap of a step holds.
+        await bed.tap('rest', false);
+        expect([bed.number, bed.current?.key]).toEqual([3, 'rest']);
+    });
+
+    it('has no step to do once it is finished, and goes back from its end', () => {
+        const steps = [step('protect', 'protect', 'x'), step('check', 'check'), step('rest', 'rest')];
+        const bed = new Bed({ ...run(steps), finishedAt: 'x' }, () => NOW, outboxOn(newDevice()));
+        expect([bed.current, bed.number, bed.next, bed.last?.key, bed.left]).toEqual([null, 3, null, 'protect', null]);
+    });
+
+    it('has no time of its own where the step has none, and counts from nothing where nothing was sprayed', () => {
+        const bed = new Bed(run([step('check', 'check')]), () => NOW, outboxOn(newDevice()));
+        expect(bed.left).toBeNull();
+        const soak = new Bed(run([step('plant-1', 'plant', 'no hour'), step('soak', 'soak', null, 10)]), () => NOW, outboxOn(newDevice()));
+        expect(soak.left).toBeNaN();
+        const bare = new Bed(run([step('soak', 'soak', null, 10), step('plant-1', 'plant')]), () => NOW, outboxOn(newDevice()));
+        expect(bare.left).toBe(600_000 - NOW);
+    });
+
+    it('counts from the plant that was sprayed last, also where the tap waits yet', async () => {
+        const steps = [
+            step('plant-1', 'plant', new Date(NOW - 240_000).toISOString()),
+            step('rinse', 'rinse' as Schemas['RunStep']['kind'], new Date(NOW - 1000).toISOString()),
+            step('plant-2', 'plant'),
+            step('soak', 'soak', null, 10),
+        ];
+        let now = NOW;
+        const bed = new Bed(run(steps), () => now, outboxOn(newDevice()));
+        now += 5000;
+        await bed.tap('plant-2', true);
+        now += 10_000;
+        expect(bed.left).toBe(590_000);
+    });
+
+    it('sends what waits and fetches what others did, again and again, until it is left', async () => {
+        vi.useFakeTimers({ toFake: ['setInterval', 'clearInterval'] });
+        const bed = new Bed(run([step('protect', 'protect'), step('rest', 'rest')]), () => NOW, outboxOn(newDevice()));
+        const leave = bed.follow();
+        const theirs = { ...run([step('protect', 'protect', 'x'), step('rest', 'rest')]), version: 2 };
+        answers = [() => json(theirs)];
+        vi.advanceTimersByTime(2999);
+        expect(sent).toEqual([]);
+        vi.advanceTimersByTime(1);
+        await vi.waitFor(() => expect(bed.current?.key).toBe('rest'));
+        expect(sent).toEqual(['/runs/4 ']);
+        await bed.tap('rest', true);
+        sent.length = 0;
+        // While a tap waits, what comes from there is older.
+        vi.advanceTimersByTime(3000);
+        expect(sent).toEqual([]);
+        leave();
+        vi.advanceTimersByTime(9000);
+        vi.useRealTimers();
+        expect(sent).toEqual([]);
+    });
+
+    it('says a dead line while it is dead, and no longer', async () => {
+        const bed = new Bed(run([step('protect', 'protect'), step('rest', 'rest')]), () => NOW, outboxOn(newDevice()));
+        await bed.fetch();
+        expect(bed.fault?.message).toContain('does not answer');
+        answers = [() => json(bed.run)];
+        await bed.fetch();
+        expect(bed.fault).toBeNull();
+        answers = [() => json({ error: { path: '', message: 'There is no such walk.' } }, 400), () => json(bed.run)];
+        await bed.fetch();
+        await bed.fetch();
+        expect(bed.fault).toMatchObject({ message: 'There is no such walk.' });
+        // The next tap is another matter.
+        answers = [() => json({ ...bed.run, version: 2 })];
+        await bed.tap('protect', true);
+        expect(bed.fault).toBeNull();
+    });
+
+    it('is paused and finished by calls of their own, and says what is refused', async () => {
+        const bed = new Bed(run([step('rest', 'rest')]), () => NOW, outboxOn(newDevice()));
+        answers = [() => json({ ...bed.run, version: 2, pausedAt: 'x' })];
+        await bed.pause(true);
+        expect(bed.run.pausedAt).toBe('x');
+        answers = [() => json({ error: { path: '/leftMl', message: 'More is left than was made.' } }, 422)];
+        await bed.finish(5000, 'kept');
+        expect(bed.fault?.message).toBe('More is left than was made.');
+        answers = [() => json({ ...bed.run, version: 3, finishedAt: 'x' })];
+        await bed.finish(200, 'poured-away');
+        expect([bed.fault, bed.run.finishedAt]).toEqual([null, 'x']);
+        expect(sent).toEqual([
+            '/runs/4/paused {"paused":true}',
+            '/runs/4/finished {"leftMl":5000,"rest":"kept"}',
+            '/runs/4/finished {"leftMl":200,"rest":"poured-away"}',
+        ]);
+    });
+
+    it('goes by the clock of the server from each answer on, and takes an answer of the same version', async () => {
+        let now = NOW + 3_600_000;
+        const bed = new Bed(run([step('rest', 'rest')]), () => now, outboxOn(newDevice()));
+        now += 1000;
+        answers = [() => json({ ...bed.run, weather: 'rain', now: new Date(NOW + 5000).toISOString() })];
+        await bed.fetch();
+        expect(bed.run.weather).toBe('rain');
+        await bed.tap('rest', true);
+        expect(bed.waiting).toMatchObject([{ step: 'rest', done: true, at: '2026-06-01T18:00:05.000Z' }]);
+    });
 });

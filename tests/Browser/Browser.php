@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
+use Facebook\WebDriver\Chrome\ChromeOptions;
+use Facebook\WebDriver\Exception\Internal\WebDriverCurlException;
+use Facebook\WebDriver\Exception\WebDriverException;
+use Facebook\WebDriver\Remote\DesiredCapabilities;
+use Facebook\WebDriver\Remote\RemoteWebDriver;
+
+/** A browser that the tests of this process share: each finds it as if nobody had used it before. */
+final class Browser
+{
+    /** @var list<self> */
+    private static array $running = [];
+
+    /** Two devices at once are two browsers. */
+    private bool $used = false;
+
+    private function __construct(private readonly bool $ours, public readonly RemoteWebDriver $driver, public readonly ChromeDevToolsDriver $tools, private readonly string $profile, private readonly string $home) {}
+
+    /** @param bool $ours whether it is served by a household’s own authority, which is in no browser’s store; who it is checked by is tests/Faults/PhoneTest.php */
+    public static function running(bool $ours): self
+    {
+        foreach (self::$running as $there) {
+            if ($there->ours === $ours && ! $there->used) {
+                if ($there->answers()) {
+                    return $there;
+                }
+                $there->quit();
+            }
+        }
+
+        return self::$running[] = self::start($ours);
+    }
+
+    /** A tab to which nothing was done yet. */
+    public function open(): void
+    {
+        $this->used = true;
+        $this->driver->switchTo()->window($this->home)->switchTo()->newWindow();
+        // What was said to the one before is not told of this one.
+        $this->driver->manage()->getLog('browser');
+        $this->driver->manage()->getLog('performance');
+    }
+
+    /** Closes all tabs and forgets what was kept for an address. */
+    public function forget(string $address): void
+    {
+        $this->used = false;
+        try {
+            $this->tools->execute('Storage.clearDataForOrigin', ['origin' => $address, 'storageTypes' => 'all']);
+            $this->tools->execute('Network.clearBrowserCookies');
+            $this->tools->execute('Network.clearBrowserCache');
+            foreach ($this->driver->getWindowHandles() as $tab) {
+                if (is_string($tab) && $tab !== $this->home) {
+                    $this->driver->switchTo()->window($tab)->close();
+                }
+            }
+            $this->driver->switchTo()->window($this->home);
+        } catch (WebDriverException) {
+            // It broke: the next test gets another.
+            $this->quit();
+        }
+    }
+
+    private function answers(): bool
+    {
+        try {
+            return in_array($this->home, $this->driver->getWindowHandles(), true);
+        } catch (WebDriverException) {
+            return false;
+        }
+    }
+
+    private function quit(): void
+    {
+        self::$running = array_values(array_filter(self::$running, fn(self $one): bool => $one !== $this));
+        try {
+            $this->driver->quit();
+        } catch (WebDriverException|WebDriverCurlException) {
+            // It is gone.
+        }
+        exec('rm -rf ' . escapeshellarg($this->profile));
+    }
+
+    private static function start(bool $ours): self
+    {
+        $profile = sys_get_temp_dir() . '/idle-mixer-profile-' . bin2hex(random_bytes(6));
+        $options = new ChromeOptions();
+        $options->addArguments(['--headless=new', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync', '--hide-scrollbars', '--window-size=1280,800', "--user-data-dir={$profile}"]);
+        $capabilities = DesiredCapabilities::chrome();
+        $capabilities->setCapability(ChromeOptions::CAPABILITY, $options);
+        $capabilities->setCapability('goog:loggingPrefs', ['browser' => 'ALL', 'performance' => 'ALL']);
+        $capabilities->setCapability('acceptInsecureCerts', $ours);
+        $driver = RemoteWebDriver::create(Driver::address(), $capabilities, 30_000, 60_000);
+        $browser = new self($ours, $driver, new ChromeDevToolsDriver($driver), $profile, $driver->getWindowHandle());
+        register_shutdown_function($browser->quit(...));
+
+        return $browser;
+    }
+}

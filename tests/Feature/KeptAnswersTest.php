@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+use Database\Demo\DemoSeason;
+use IdleMixer\Core\Tests\Support\Kept;
+use Illuminate\Support\Facades\Date;
+use Tests\Feature\Notebook;
+
+/*
+ * What is answered of the demo season on an evening in June, kept as it was when it was read through.
+ */
+
+/** What is drawn anew each time is the same each time. */
+function undrawn(string $text): string
+{
+    return (string) preg_replace('/[0-9a-f]{32}|[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}/', 'drawn', $text);
+}
+
+it('answers of the demo season what it answered when that was read through', function (): void {
+    Date::setTestNow('2026-06-20T18:00:00Z');
+    app(DemoSeason::class)->write(new DateTimeImmutable('2026-06-20T18:00:00Z'));
+    $paths = [
+        'opening', 'opening?case=5', 'plants', 'today', 'worked', 'worked/aphids/next', 'own', 'trials', 'day', 'garden', 'hand', 'jars', 'household',
+        'sprayers', 'measures', 'leaf-tests', 'cases', 'runs', 'batches', 'catalogue', 'troubles', 'leaf-drawings/oval', 'eye',
+        ...array_map(static fn(int $id): string => "plants/{$id}", [1, 2, 3]),
+        ...array_map(static fn(int $id): string => "cases/{$id}", range(1, 14)),
+        ...array_map(static fn(int $id): string => "cases/{$id}/programme", [1, 2, 5, 6]),
+        ...array_map(static fn(int $id): string => "leaf-tests/{$id}", [1, 2, 7]),
+        'batches/1', 'batches/18', 'batches/18/rest', 'batches/1/document', 'recipes/plain-soap', 'recipes/plain-soap/versions',
+        'counts/1/history', 'rounds/1/history', 'batches/1/history',
+    ];
+    foreach ($paths as $path) {
+        $answer = Notebook::get("/api/{$path}");
+        $name = trim((string) preg_replace('/\W+/', '-', $path), '-');
+        expect(Kept::change($name, [$answer->status, json_decode(undrawn($answer->text), true)], Kept::OF_FEATURES))->toBe('', $path);
+    }
+});

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Mutants;
+
+/** What Stryker finds when it spoils the classes that hold what the screens remember and do. */
+final readonly class Screens
+{
+    /** Where its report goes: see stryker.config.json. */
+    private const REPORT = 'var/screens.json';
+
+    private const CAUGHT = ['Killed', 'Timeout'];
+
+    private const SURVIVED = ['Survived', 'NoCoverage'];
+
+    /** @param list<string> $survived file, line and what was done */
+    private function __construct(public int $places, public int $caught, public array $survived) {}
+
+    /** Tries every place; takes some ten minutes. */
+    public static function spoiled(string $root): self
+    {
+        passthru('cd ' . escapeshellarg($root) . ' && npx --no-install stryker run --reporters json,progress-append-only 1>&2', $status);
+        $report = $status === 0 ? file_get_contents("{$root}/" . self::REPORT) : false;
+        if ($report === false) {
+            throw new \RuntimeException('The screens were not spoiled: what went wrong stands above.');
+        }
+
+        return self::read($report);
+    }
+
+    public static function read(string $report): self
+    {
+        /** @var array{files: array<string, array{mutants: list<array{status: string, mutatorName: string, replacement?: string, location: array{start: array{line: int}}}>}>} $told */
+        $told = json_decode($report, true, flags: \JSON_THROW_ON_ERROR);
+        $caught = 0;
+        $survived = [];
+        foreach ($told['files'] as $file => $of) {
+            foreach ($of['mutants'] as $mutant) {
+                if (in_array($mutant['status'], self::CAUGHT, true)) {
+                    ++$caught;
+                } elseif (in_array($mutant['status'], self::SURVIVED, true)) {
+                    $survived[] = "{$file}:{$mutant['location']['start']['line']} {$mutant['mutatorName']} " . mb_strimwidth((string) preg_replace('/\s+/', ' ', $mutant['replacement'] ?? ''), 0, 80, '…');
+                }
+            }
+        }
+
+        return new self($caught + count($survived), $caught, $survived);
+    }
+}
