@@ -21,7 +21,7 @@ return [
     'most-of-it' => 'That is more than half of it: where the bottle is cheap, starting again is less work.',
     'half-water' => 'Reckoned by your ticks, with half of the water in, as the steps have it. If it is another, say so under “The water was not as planned”.',
     'sizes' => [
-        'nothing' => 'with nearly nothing in it', 'quarter' => 'about a quarter as strong as planned', 'third' => 'about a third as strong as planned', 'half' => 'about half as strong as planned',
+        'nothing' => 'with nearly nothing in it', 'nothing-of' => 'hardly any {what}', 'quarter' => 'about a quarter as strong as planned', 'third' => 'about a third as strong as planned', 'half' => 'about half as strong as planned',
         'two-thirds' => 'about two thirds as strong as planned', 'weaker' => 'a little weaker than planned', 'same' => 'as strong as planned', 'stronger' => 'a little stronger than planned',
         'more' => 'about one and a half times as strong as planned', 'twice' => 'about twice as strong as planned', 'times' => 'about {times} times as strong as planned',
     ],

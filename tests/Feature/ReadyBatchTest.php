@@ -3,6 +3,11 @@
 declare(strict_types=1);
 
 use App\Models\Batch;
+use App\Models\LeafReading;
+use App\Models\LeafTest;
+use Database\Demo\DemoSeason;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Support\Facades\DB;
 use Tests\Feature\Notebook;
 
 /** What today says of the next round of a case: the batch that waits to be sprayed. */
@@ -41,4 +46,23 @@ it('lets a tested batch be sprayed while it is good, and has a new one mixed aft
     // Neem keeps 8 h by the careful school: after a leaf test of two days it is past that.
     Batch::query()->whereKey($batch)->update(['discard_at' => now()->subHours(40)]);
     expect($said())->toBeFalse()->and(readyFor($case))->toBeNull();
+});
+
+it('asks once for what waits, however many leaf tests there are', function (): void {
+    app(DemoSeason::class)->write(new DateTimeImmutable());
+    $asked = static function (): int {
+        $count = 0;
+        DB::listen(static function () use (&$count): void {
+            ++$count;
+        });
+        $answer = Notebook::get('/api/leaf-tests');
+        expect($answer->list('leafTests'))->not->toBe([]);
+
+        return $count;
+    };
+    $all = $asked();
+    $last = LeafTest::query()->orderByDesc('id')->whereHas('batch', static fn(Builder $batch): Builder => $batch->whereNotNull('case_id'))->value('id');
+    LeafReading::query()->where('leaf_test_id', '!=', $last)->delete();
+    LeafTest::query()->where('id', '!=', $last)->delete();
+    expect($asked())->toBe($all);
 });

@@ -30,9 +30,7 @@ final readonly class LeafTestAnswers
 
     public function of(LeafTest $test, DateTimeImmutable $now, ?SavedAnswer $saved = null): LeafTestAnswer
     {
-        $test->loadMissing(self::WITH);
-
-        return $this->with($test, ReadyBatches::of(self::cases([$test]), $now), $now, $saved);
+        return $this->many(new Collection([$test]), $now, $saved)[0];
     }
 
     /**
@@ -42,14 +40,33 @@ final readonly class LeafTestAnswers
      */
     public function all(Collection $tests, DateTimeImmutable $now): array
     {
-        $tests->loadMissing(self::WITH);
-        $ready = ReadyBatches::of(self::cases($tests), $now);
-
-        return array_values($tests->map(fn(LeafTest $test): LeafTestAnswer => $this->with($test, $ready, $now, null))->all());
+        return $this->many($tests, $now, null);
     }
 
-    /** @param array<int, int> $ready what waits to be sprayed, by case */
-    private function with(LeafTest $test, array $ready, DateTimeImmutable $now, ?SavedAnswer $saved): LeafTestAnswer
+    /**
+     * What goes with them is asked once for all of them.
+     *
+     * @param Collection<int, LeafTest> $tests
+     *
+     * @return list<LeafTestAnswer>
+     */
+    private function many(Collection $tests, DateTimeImmutable $now, ?SavedAnswer $saved): array
+    {
+        $tests->loadMissing(self::WITH);
+        $cases = array_values(array_filter($tests->map(static fn(LeafTest $test): ?int => $test->batch->case_id)->all(), is_int(...)));
+        $readings = $tests->flatMap(static fn(LeafTest $test): array => $test->readings->modelKeys())->all();
+        $ready = ReadyBatches::of(array_values(array_unique($cases)), $now);
+        $changes = Corrections::counts(LeafTest::class, array_values(array_filter($tests->modelKeys(), is_int(...))));
+        $readingChanges = Corrections::counts(LeafReading::class, array_values(array_filter($readings, is_int(...))));
+
+        return array_values($tests->map(fn(LeafTest $test): LeafTestAnswer => $this->with($test, $ready, $changes[$test->id] ?? 0, $readingChanges, $now, $saved))->all());
+    }
+
+    /**
+     * @param array<int, int> $ready          what waits to be sprayed, by case
+     * @param array<int, int> $readingChanges how often each reading was changed
+     */
+    private function with(LeafTest $test, array $ready, int $changes, array $readingChanges, DateTimeImmutable $now, ?SavedAnswer $saved): LeafTestAnswer
     {
         $rules = FromNotebook::leafTest($test);
         $outcome = $rules->outcome($now);
@@ -80,10 +97,10 @@ final readonly class LeafTestAnswers
                 array_map(SeenLeafAnswer::of(...), FromNotebook::leaves($reading)),
                 Words::of($reading->weather),
                 $reading->notes,
-                Corrections::count($reading),
+                $readingChanges[$reading->id] ?? 0,
                 $reading->who,
             ))->all()),
-            Corrections::count($test),
+            $changes,
             $saved,
         );
     }
@@ -106,22 +123,5 @@ final readonly class LeafTestAnswers
     private static function batch(Batch $batch, array $ready): TestedBatchAnswer
     {
         return new TestedBatchAnswer($batch->id, $batch->name, $batch->case_id, $batch->case_id !== null && ($ready[$batch->case_id] ?? null) === $batch->id);
-    }
-
-    /**
-     * @param iterable<LeafTest> $tests
-     *
-     * @return list<int>
-     */
-    private static function cases(iterable $tests): array
-    {
-        $cases = [];
-        foreach ($tests as $test) {
-            if ($test->batch->case_id !== null) {
-                $cases[$test->batch->case_id] = $test->batch->case_id;
-            }
-        }
-
-        return array_values($cases);
     }
 }

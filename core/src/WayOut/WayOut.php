@@ -70,7 +70,7 @@ final readonly class WayOut
     }
 
     /**
-     * Water that is missing and water that is added are one advice.
+     * Water that is missing and water that is added are one advice; water alone is none where what was forgotten may go in with it.
      *
      * @param list<Remedy> $remedies
      *
@@ -78,8 +78,8 @@ final readonly class WayOut
      */
     private static function withoutTwins(array $remedies): array
     {
-        $onlyWater = array_filter($remedies, static fn(Remedy $one): bool => $one->kind === RemedyKind::AddMissing && $one->add === [] && $one->asPlanned);
+        $withWater = array_filter($remedies, static fn(Remedy $one): bool => $one->kind === RemedyKind::AddMissing && ($one->add === [] ? $one->asPlanned : $one->water > 0.0));
 
-        return $onlyWater === [] ? $remedies : array_values(array_filter($remedies, static fn(Remedy $one): bool => $one->kind !== RemedyKind::AddWater));
+        return $withWater === [] ? $remedies : array_values(array_filter($remedies, static fn(Remedy $one): bool => $one->kind !== RemedyKind::AddWater));
     }
 }

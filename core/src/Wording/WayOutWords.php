@@ -85,7 +85,8 @@ final readonly class WayOutWords
         }
         $parts = [];
         foreach ($said as $what => $size) {
-            $parts[] = SubstanceGroup::from($what)->words() . " {$size}";
+            $group = SubstanceGroup::from($what)->words();
+            $parts[] = $size === $this->each('sizes', 'nothing') ? strtr($this->each('sizes', 'nothing-of'), ['{what}' => $group]) : "{$group} {$size}";
         }
 
         return implode(', ', $parts);

@@ -170,3 +170,20 @@ it('holds what it advises against the sums done anew', function (): void {
             ->and($soapAfter / $after->finished())->toEqualWithDelta($soap / 3785.411784, 0.06 * $soap / 3785.411784);
     }
 });
+
+it('lets forgotten soap go in with the water that brings a plan of its own caution within the limits', function (): void {
+    $plan = Plans::shipped('orchard-neem', 3.0, 'L', ['plant' => 'ordinary-leaf']);
+    $load = $plan->groups[0]->load;
+    $limits = (new Ceilings(Limits::shipped()))->of(Target::of(RecipeUse::Foliar, ToleranceCatalogue::shipped()->get('ordinary-leaf')));
+    $drench = (new Ceilings(Limits::shipped()))->of(Target::of(RecipeUse::Drench, ToleranceCatalogue::shipped()->emptyBed()));
+    $roomy = (new WayOut(new Bounds($limits, 5000.0), $drench, Kit::kitchen()->planner()))->remedies($load, new Slips(['castile-soap' => [0.0, 0.0]]));
+    // Water alone leaves the oil with nothing that holds it.
+    expect($roomy[0]->kind)->toBe(RemedyKind::AddMissing)->and(array_keys($roomy[0]->add))->toBe(['castile-soap'])->and(array_column($roomy, 'kind'))->not->toContain(RemedyKind::AddWater);
+    $text = WayOutWords::shipped()->remedy($roomy[0], $load, Unit::Litre)['text'];
+    expect($text)->toMatch('/of castile soap \\([\d.]+ mL\\), then [\d.]+ L of water/')
+        ->and($text)->not->toContain('nearly nothing');
+    // Without room for the water nothing of it goes in.
+    $full = (new WayOut(new Bounds($limits, 3000.0), $drench, Kit::kitchen()->planner()))->remedies($load, new Slips(['castile-soap' => [0.0, 0.0]]));
+    expect(array_column($full, 'kind'))->not->toContain(RemedyKind::AddMissing)
+        ->and(WayOutWords::shipped()->remedy(wayOf($full, RemedyKind::PourOff), $load, Unit::Litre)['text'])->toContain('hardly any soap');
+});

@@ -63,8 +63,8 @@ export class Outbox {
     #last = 0;
     #unwritten: readonly number[] = [];
     #undropped: readonly number[] = [];
-    /** Another tab changed what waits. */
-    #stale = true;
+    /** What is on the device is being read: another tab may have changed it. */
+    #reading: Promise<void>;
     /** The line is back, or what waited is sent: what is shown may be old. */
     onNews: () => void = () => undefined;
 
@@ -76,10 +76,9 @@ export class Outbox {
     ) {
         this.#others = typeof BroadcastChannel === 'undefined' || typeof document === 'undefined' ? null : new BroadcastChannel(LOCK);
         this.#others?.addEventListener('message', () => {
-            this.#stale = true;
-            void this.#read();
+            this.#reading = this.#read();
         });
-        this.ready = this.#read();
+        this.ready = this.#reading = this.#read();
     }
 
     get waiting(): readonly Entry[] {
@@ -147,11 +146,8 @@ export class Outbox {
     }
 
     async #pass(): Promise<void> {
-        await this.ready;
+        await this.#reading;
         await this.#writing;
-        if (this.#stale) {
-            await this.#read();
-        }
         if (this.down && this.waiting.length === 0) {
             await this.#knock();
         }
@@ -234,7 +230,6 @@ export class Outbox {
     }
 
     async #read(): Promise<void> {
-        this.#stale = false;
         await this.#writing;
         const kept = await this.device.entries().catch(() => null);
         if (kept !== null) {

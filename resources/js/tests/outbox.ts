@@ -7,9 +7,12 @@ let databases = 0;
 export const newDevice = (): Device => new Device(`test-${++databases}`);
 
 /** What waits on a device, sent by what the test puts in the place of fetch. */
-export const outboxOn = (device: Device): Outbox =>
-    new Outbox(device, (method, path, body) =>
-        fetch(new Request(`http://127.0.0.1${path}`, { method, body: method === 'GET' ? null : JSON.stringify(body) })),
+export const outboxOn = (device: Device, clock: () => number = Date.now): Outbox =>
+    new Outbox(
+        device,
+        (method, path, body) =>
+            fetch(new Request(`http://127.0.0.1${path}`, { method, body: method === 'GET' ? null : JSON.stringify(body) })),
+        clock,
     );
 
 /** The page is loaded anew: what was written on the device is read. */

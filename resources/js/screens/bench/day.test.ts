@@ -46,3 +46,51 @@ it('says what is no number; a frost is one, minus two days are not', () => {
     day.everyDays = 'weekly';
     expect(day.typedFault).toContain('as numbers');
 });
+
+it('says in a line what was said of the day', () => {
+    const day = new Day();
+    day.season = 'dormant';
+    day.air = ' 21 ';
+    day.everyDays = ' 7 ';
+    day.pickedInDays = ' 3 ';
+    expect(day.summary).toBe('dormant, 21 °C, picked in 3 days, every 7 days');
+    expect(day.circumstances).toEqual({ season: 'dormant', celsius: 21, everyDays: 7 });
+    expect(day.pickedIn).toBe(3);
+    day.season = '';
+    day.air = ' ';
+    day.everyDays = '';
+    day.pickedInDays = '';
+    expect([day.summary, day.pickedIn, day.circumstances]).toEqual(['nothing said', undefined, {}]);
+});
+
+it('knows nothing of a plant of which the notebook does not say when it is picked', () => {
+    const day = new Day();
+    day.takeFrom({ inFlower: false, pickedInDays: null } as Schemas['Plant']);
+    expect([day.inFlower, day.pickedInDays]).toEqual([false, '']);
+    day.takeFrom({ inFlower: true, pickedInDays: 12 } as Schemas['Plant']);
+    expect([day.inFlower, day.pickedInDays, day.pickedIn]).toEqual([true, '12', 12]);
+    day.takeFrom(undefined);
+    expect([day.inFlower, day.pickedInDays]).toEqual([false, '']);
+});
+
+it('goes back to degrees Celsius, finds a fault in each of its numbers, and reads a comma', () => {
+    const day = new Day();
+    day.airUnit = '°F';
+    day.airUnit = '°C';
+    expect([new Day().airUnit, localStorage.getItem('idle-mixer-air')]).toEqual(['°C', '"°C"']);
+    day.air = '21,5';
+    expect(day.circumstances.celsius).toBe(21.5);
+    for (const [field, text] of [
+        ['air', 'warm'],
+        ['air', '2-1'],
+        ['pickedInDays', 'soon'],
+        ['pickedInDays', '-1'],
+    ] as const) {
+        const other = new Day();
+        other[field] = text;
+        expect(other.typedFault).toBe('Write temperature and days as numbers, like 21 or 7, or leave them empty.');
+    }
+    day.pickedInDays = ' ';
+    day.everyDays = ' ';
+    expect(day.typedFault).toBe('');
+});

@@ -63,3 +63,42 @@ it('measures beds in feet and pots in gallons where one fills in gallons', () =>
     need.kind = 'pots';
     expect(need.body('L', undefined)).toMatchObject({ pots: [{ holds: { amount: 1, unit: '[gal_us]' } }] });
 });
+
+it('begins in litres and metres, and in the units of who fills in others', () => {
+    const set = (unit: Schemas['Amount']['unit']): unknown[] => {
+        const need = new NeedState(unit);
+        return [need.usedUnit, need.holds, need.holdsUnit, need.measuredIn, need.depth];
+    };
+    expect(set('L')).toEqual(['L', '5', 'L', 'm', '12']);
+    expect(set('mL')).toEqual(['mL', '5', 'L', 'm', '12']);
+    expect(set('[tbs_m]')).toEqual(['[tbs_m]', '5', 'L', 'm', '12']);
+    expect(set('[qt_us]')).toEqual(['[qt_us]', '1', '[qt_us]', 'ft', '5']);
+    expect(set('[gal_br]')).toEqual(['[gal_br]', '1', '[gal_br]', 'ft', '5']);
+    const need = new NeedState('L');
+    expect([need.kind, need.size, need.count, need.plants, need.used, need.length, need.width, need.dryness]).toEqual([
+        'plants',
+        'pot',
+        '6',
+        '1',
+        '',
+        '',
+        '',
+        'dryish',
+    ]);
+});
+
+it('takes up what one plant took last time', () => {
+    const need = new NeedState('[gal_us]');
+    need.byLast('0.4');
+    expect(need.body('L', undefined)).toEqual({ last: { used: { amount: 0.4, unit: 'L' }, plants: 1, now: 1 }, unit: 'L' });
+    need.used = '0';
+    expect(need.body('L', undefined)).toBeNull();
+    need.used = '0.4';
+    need.plants = 'some';
+    expect(need.body('L', undefined)).toBeNull();
+});
+
+it('says nothing of a rest where nothing stays behind', () => {
+    const body = new NeedState('L').body('mL', { ...sprayer, leftBehindMl: 0 } as Schemas['Sprayer']);
+    expect(body).toEqual({ plants: [{ size: 'pot', count: 6 }], unit: 'mL', sprayer: { amount: 1, unit: 'L' } });
+});
