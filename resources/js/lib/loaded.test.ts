@@ -18,3 +18,27 @@ it('puts what is no answer at all into words', async () => {
     await page.reload();
     expect(page.fault?.message).toContain('does not answer');
 });
+
+it('lets go of an answer that a newer one has overtaken, and of an old fault', async () => {
+    const waiting: { give: (value: string) => void; fail: (why: Error) => void }[] = [];
+    const page = new Loaded(() => new Promise<string>((give, fail) => waiting.push({ give, fail })));
+    const second = page.reload();
+    const third = page.reload();
+    waiting[1]?.give('newer');
+    await second;
+    expect(page.value).toBe('newer');
+    waiting[0]?.give('old');
+    await Promise.resolve();
+    await new Promise((done) => setTimeout(done));
+    expect(page.value).toBe('newer');
+    waiting[2]?.fail(new Fault('', 'No.'));
+    await third;
+    expect([page.value, page.fault?.message]).toEqual(['newer', 'No.']);
+    const fourth = page.reload();
+    const fifth = page.reload();
+    waiting[4]?.give('newest');
+    await fifth;
+    waiting[3]?.fail(new Fault('', 'too late'));
+    await fourth;
+    expect([page.value, page.fault]).toEqual(['newest', null]);
+});

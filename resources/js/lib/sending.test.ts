@@ -3,6 +3,7 @@ import { storage } from '../tests/page';
 import { Fault } from './fault';
 import { Kept } from './kept';
 import { Sending } from './sending.svelte';
+import { undo } from './undo.svelte';
 
 it('sends once while it is under way, and keeps the submission until the record is made', async () => {
     const sending = new Sending();
@@ -122,4 +123,45 @@ it('takes what waits on this device for saved: no fault, and the next entry is a
     });
     expect(submissions[0]).not.toBe(submissions[1]);
     expect(sending.waits).toBe('');
+});
+
+it('has the screens fetch anew where another is shown by the time it was saved', async () => {
+    const refresh = vi.spyOn(undo, 'refresh').mockResolvedValue();
+    vi.stubGlobal('location', { pathname: '/cases/1' });
+    const sending = new Sending();
+    await sending.send(() => Promise.resolve('made'));
+    expect(refresh).not.toHaveBeenCalled();
+    await sending.send(() => {
+        vi.stubGlobal('location', { pathname: '/' });
+        return Promise.resolve('made');
+    });
+    expect(refresh).toHaveBeenCalledTimes(1);
+    // Nothing was saved: nothing is new.
+    await sending.send(() => {
+        vi.stubGlobal('location', { pathname: '/plants' });
+        return Promise.reject(new Fault('', 'no', 422));
+    });
+    expect(refresh).toHaveBeenCalledTimes(1);
+    vi.unstubAllGlobals();
+    refresh.mockRestore();
+});
+
+it('says that it is held while it is under way and while two versions wait for a choice', async () => {
+    const sending = new Sending();
+    expect(sending.held).toBe(false);
+    await sending.send(() => Promise.reject(new Fault('', 'changed', 409, conflict)));
+    expect([sending.held, sending.busy]).toEqual([true, false]);
+    const based: number[] = [];
+    sending.mine();
+    expect([sending.held, sending.fault]).toEqual([false, null]);
+    await sending.send((_, basedOn) => Promise.resolve(based.push(basedOn(7))));
+    await sending.send((_, basedOn) => Promise.resolve(based.push(basedOn(7))));
+    // Once it is saved, the next is based on what is on the screen.
+    expect(based).toEqual([1, 7]);
+    const seen: string[] = [];
+    await sending.send((submission) => (seen.push(submission), Promise.reject(new Fault('', 'no', 422))));
+    sending.another();
+    expect(sending.fault).toBeNull();
+    await sending.send((submission) => (seen.push(submission), Promise.resolve(1)));
+    expect(seen[0]).not.toBe(seen[1]);
 });

@@ -1,7 +1,7 @@
 import { afterEach, expect, it, vi } from 'vitest';
 import type { Schemas } from '../../lib/client';
 import { answer, server } from '../../tests/page';
-import { SlipState, spoonsAbout } from './slip.svelte';
+import { KINDS, SlipState, spoonsAbout } from './slip.svelte';
 
 const scoop = (words: string, count: number) => ({ words, count, amount: 1, unit: '[tbs_us]', mL: 14.8 });
 const load = {
@@ -79,4 +79,85 @@ it('asks for ways out, and writes down what was done', async () => {
     ]);
     slip.ask(null);
     expect(slip.ways.value).toBeNull();
+});
+
+it('begins with a count of the first thing, and knows what it was measured with', () => {
+    const slip = state();
+    expect([slip.kind, slip.item, slip.scoop, slip.said, slip.measure, slip.water, slip.waterUnit]).toEqual([
+        'count',
+        'neem-oil',
+        0,
+        '',
+        0,
+        '',
+        'L',
+    ]);
+    expect(slip.scoops.map((one) => one.words)).toEqual(['1 tbsp', '1 tsp']);
+    slip.scoop = 1;
+    expect(slip.scoopAt).toBe(1);
+    slip.item = 'nothing';
+    expect([slip.scoops, slip.scoopAt]).toEqual([[], 0]);
+    const bare = new SlipState({ id: 8, version: 3 }, 1, { items: [] } as unknown as typeof load, []);
+    expect([bare.item, bare.scoopAt]).toEqual(['', 0]);
+    bare.kind = 'measure';
+    expect(bare.slip).toBeNull();
+});
+
+it('says nothing of water that is no number, nothing or less than nothing', () => {
+    const slip = state();
+    slip.kind = 'water';
+    for (const typed of ['', 'lots', '0', '-1']) {
+        slip.water = typed;
+        expect(slip.slip).toBeNull();
+    }
+    slip.water = '2,5';
+    slip.waterUnit = '[gal_us]';
+    expect(slip.slip).toEqual({ kind: 'water', water: { amount: 2.5, unit: '[gal_us]' } });
+    slip.another();
+    expect([slip.before.map((one) => one.words), slip.water, slip.said]).toEqual([['The water was not as planned'], '', '']);
+    // Nothing is said yet: nothing is kept.
+    slip.another();
+    expect(slip.before).toHaveLength(1);
+    expect(slip.slips).toBeNull();
+});
+
+it('names each kind of slip in its own words', () => {
+    const words = KINDS.map((one) => {
+        const slip = state();
+        slip.kind = one.value;
+        slip.said = '2';
+        slip.water = '2';
+        slip.another();
+        return slip.before[0]?.words;
+    });
+    expect(words).toEqual([
+        'I lost count, or put in too many or too few (neem oil)',
+        'I left it out (neem oil)',
+        'I ran out of it (neem oil)',
+        'I used the wrong spoon (neem oil)',
+        'The water was not as planned',
+    ]);
+});
+
+it('tells spoons of one number and another unit apart, and of one unit and another number', () => {
+    const own = [
+        { kind: 'level', name: 'Scoop', words: '1 L', holds: { amount: 1, unit: 'L' } },
+        { kind: 'level', name: 'Big', words: '2 tsp', holds: { amount: 2, unit: '[tsp_us]' } },
+    ] as unknown as Schemas['Measure'][];
+    expect(spoonsAbout(own).map((one) => [one.words, one.holds.amount, one.holds.unit])).toEqual([
+        ['Scoop, 1 L', 1, 'L'],
+        ['Big, 2 tsp', 2, '[tsp_us]'],
+        ['a US teaspoon', 1, '[tsp_us]'],
+        ['a US tablespoon', 1, '[tbs_us]'],
+        ['a US fluid ounce', 1, '[foz_us]'],
+        ['a US cup', 1, '[cup_us]'],
+    ]);
+});
+
+it('writes down on what version it is based, as it is told', async () => {
+    const asked = server(() => answer(200, {}));
+    const slip = state();
+    slip.kind = 'left-out';
+    await slip.keep('discard', (version) => version + 4);
+    expect(asked[0]?.body).toEqual({ basedOn: 7, slips: [{ kind: 'left-out', item: 'neem-oil' }], remedy: 'discard' });
 });

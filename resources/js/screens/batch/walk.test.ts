@@ -53,3 +53,38 @@ it('takes a later tick to mean that what stood before it was done', () => {
     through.tickStep(1, 2, true);
     expect(new Walk(through).number).toBe(3);
 });
+
+it('goes where it is sent, and to the load that is asked for', () => {
+    const through = tally();
+    const walk = new Walk(through);
+    const scrolled: unknown[] = [];
+    vi.stubGlobal('scrollTo', (to: unknown) => scrolled.push(to));
+    walk.to(3);
+    expect([walk.number, walk.then, walk.canGoBack, scrolled]).toEqual([3, 'Load 2.', true, [{ top: 0 }]]);
+    walk.back();
+    walk.back();
+    walk.back();
+    expect([walk.number, walk.canGoBack]).toEqual([1, false]);
+    walk.toLoad(2);
+    expect([through.load, walk.number, walk.then]).toEqual([2, 1, 'water']);
+    through.tickStep(2, 3, true);
+    // This load is through; the one before it is not.
+    expect([walk.finishing, walk.number, walk.then]).toEqual([false, 3, 'Save the batch.']);
+    walk.on();
+    expect([through.load, walk.number]).toEqual([1, 1]);
+});
+
+it('ends where every load is through, and looks back from there at the last step', () => {
+    const through = tally();
+    const walk = new Walk(through);
+    through.tickStep(1, 3, true);
+    expect(walk.finishing).toBe(false);
+    walk.on();
+    through.tickStep(2, 3, true);
+    walk.on();
+    expect([walk.finishing, through.load, walk.number]).toEqual([true, 2, 3]);
+    walk.back();
+    expect([walk.finishing, walk.number]).toEqual([false, 3]);
+    walk.back();
+    expect(walk.number).toBe(2);
+});

@@ -76,3 +76,56 @@ it('changes one’s own, and copies what is shipped, whatever the address says',
     expect((await fetchPattern(new URLSearchParams('edit=pot-neem'))).slug).toBeNull();
     expect(await fetchPattern(new URLSearchParams())).toEqual({ slug: null, recipe: null });
 });
+
+it('writes a leaf spray, oil into its emulsifier first, until somebody says otherwise', () => {
+    expect(new Composing({ slug: null, recipe: null }).body).toEqual({
+        name: '',
+        slug: null,
+        use: 'foliar',
+        order: 'emulsifier-first',
+        notes: '',
+        lines: [''],
+        from: null,
+    });
+    const bare = own();
+    delete (bare.document as { notes?: string }).notes;
+    const composing = new Composing({ slug: 'pot-neem', recipe: bare });
+    expect([composing.slug, composing.notes, composing.composed, composing.fault]).toEqual(['pot-neem', '', null, null]);
+});
+
+it('takes up all that was typed, for the recipe it was typed for', async () => {
+    const asked = server(() => composed(null));
+    const composing = new Composing({ slug: 'pot-neem', recipe: own() });
+    composing.name = 'Mine';
+    composing.use = 'foliar';
+    composing.order = 'soap-then-oil';
+    composing.notes = 'odd';
+    composing.text = '1 L water';
+    composing.hear(composing.body);
+    await vi.waitFor(() => expect(composing.composed).not.toBeNull());
+    expect(asked[0]).toMatchObject({ path: '/api/compose', method: 'POST', body: { name: 'Mine', slug: 'pot-neem' } });
+    expect(new Composing({ slug: 'pot-neem', recipe: own() }).body).toEqual(composing.body);
+    expect(new Composing({ slug: null, recipe: own() }).body).toMatchObject({ name: 'Pot neem, my way', notes: 'n' });
+});
+
+it('is based on the version that it was written on from, and on none where it is new', async () => {
+    const seen: string[] = [];
+    vi.stubGlobal('fetch', async (request: Request) => {
+        seen.push(request.url.replace(/^.*\/api/, ''));
+        return request.url.includes('compose') ? composed({ slug: 'x' }) : answer(201, own());
+    });
+    await new Composing({ slug: 'pot-neem', recipe: own({ version: 4 }) }).keep();
+    await new Composing({ slug: 'pot-neem', recipe: own({ version: 4 }) }).keep((version) => version + 1);
+    await new Composing({ slug: null, recipe: own({ version: 4 }) }).keep();
+    expect(seen.filter((one) => one.startsWith('/recipes'))).toEqual(['/recipes?basedOn=4', '/recipes?basedOn=5', '/recipes?basedOn=0']);
+});
+
+it('says why it was not heard, and fetches the recipe that the address names', async () => {
+    server(() => answer(422, { error: { path: '/name', message: 'Too long.' } }));
+    const composing = new Composing({ slug: null, recipe: null });
+    composing.hear(composing.body);
+    await vi.waitFor(() => expect(composing.fault?.message).toBe('Too long.'));
+    const asked = server(() => answer(200, own()));
+    await fetchPattern(new URLSearchParams('from=a&edit=b'));
+    expect(asked[0]?.path).toBe('/api/recipes/b');
+});
