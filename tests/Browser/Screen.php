@@ -234,6 +234,14 @@ final class Screen
         return $this->shown();
     }
 
+    /** What stands there now, whatever comes yet. */
+    public function shown(): string
+    {
+        $text = $this->script('return document.body?.innerText ?? ""');
+
+        return is_string($text) ? $text : '';
+    }
+
     /** Presses the button or link with this name. */
     public function press(string $name): self
     {
@@ -354,17 +362,22 @@ final class Screen
         throw new \RuntimeException(is_string($otherwise) ? $otherwise : $otherwise());
     }
 
-    /** Problems that axe-core finds, each with where. */
-    public function axe(): string
+    /**
+     * Problems that axe-core finds, each with where.
+     *
+     * @param string ...$rules only these; all where none is named
+     */
+    public function axe(string ...$rules): string
     {
         $this->script((string) file_get_contents(Served::root() . '/node_modules/axe-core/axe.min.js'));
         $found = $this->later(<<<'JS'
-            const done = arguments[0];
+            const [rules, done] = arguments;
+            const kinds = ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'best-practice'];
             // A colour on its way from one theme to the other is no fault.
             document.getAnimations().forEach((each) => { try { each.finish(); } catch { each.cancel(); } });
-            axe.run(document, { runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'best-practice'] }).then((result) =>
+            axe.run(document, { runOnly: rules.length > 0 ? { type: 'rule', values: rules } : kinds }).then((result) =>
                 done(result.violations.map((v) => v.id + ': ' + v.nodes.map((n) => n.target.join(' ') + ' ' + n.failureSummary).join(' | ')).join('\n')));
-            JS);
+            JS, [$rules]);
 
         return is_string($found) ? $found : 'axe did not run';
     }
@@ -407,14 +420,6 @@ final class Screen
         assert($found instanceof WebDriverElement);
 
         return $found;
-    }
-
-    /** What stands there now, whatever comes yet. */
-    private function shown(): string
-    {
-        $text = $this->script('return document.body?.innerText ?? ""');
-
-        return is_string($text) ? $text : '';
     }
 
     private function gist(): string

@@ -59,7 +59,6 @@ final class Taps
                 str_contains($this->screen->text(), 'Fill a glass and let it stand') && str_contains($this->screen->text(), 'even, no oil on top') && $this->screen->all('button[data-part="tick"]')[0]->getText() === 'Skip the glass' => 'even, no oil on top',
                 default => $this->screen->all('button[data-part="tick"]')[0]->getText(),
             }));
-            usleep(120_000);
         }
         $this->screen->see($until);
 
@@ -71,7 +70,7 @@ final class Taps
     {
         for ($i = 0; $i < 60 && $this->screen->all('[data-part="done"]') !== []; ++$i) {
             $this->pressWhere('[data-part="done"]', '');
-            usleep(250_000);
+            $this->screen->settle();
         }
 
         return $this;

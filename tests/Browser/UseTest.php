@@ -19,9 +19,10 @@ it('has no fault that axe knows, by day and by night, on a desk and on a phone',
         foreach (SCREENS as $path) {
             openWhole($screen, $path);
             $screen->script("document.querySelectorAll('details').forEach((each) => { each.open = true; })");
-            foreach (['enamel', 'shed'] as $theme) {
+            // By night the page is the same but for its colours.
+            foreach (['enamel' => [], 'shed' => ['color-contrast']] as $theme => $rules) {
                 $screen->script("document.documentElement.dataset.theme = '{$theme}'");
-                expect($screen->axe())->toBe('', "{$path} in {$theme}");
+                expect($screen->axe(...$rules))->toBe('', "{$path} in {$theme}");
             }
         }
         // The one address that is none is told of by the browser, too.

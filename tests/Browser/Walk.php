@@ -25,14 +25,14 @@ final class Walk
     public static function toSpoonful(Screen $screen, int $number): void
     {
         $screen->see('spoonfuls are in');
-        self::until($screen, static fn(): bool => preg_match("/\\b{$number} of \\d+ spoonfuls are in/", $screen->text()) === 1);
+        self::until($screen, static fn(): bool => preg_match("/\\b{$number} of \\d+ spoonfuls are in/", $screen->shown()) === 1);
     }
 
     /** Through all steps and spoonfuls, and saved. */
     public static function through(Screen $screen): void
     {
         $screen->see('spoonfuls are in');
-        self::until($screen, static fn(): bool => str_contains($screen->text(), 'It is mixed: save it'));
+        self::until($screen, static fn(): bool => str_contains($screen->shown(), 'It is mixed: save it'));
         $screen->press('Save the batch')->see('ready to use');
     }
 }

@@ -34,7 +34,8 @@ it('draws lots by its own identity, and sends the same trial twice as one', func
 });
 
 it('settles when one side is clearly better, and says by how much', function (): void {
-    $trial = begunTrial()->id();
+    // Its lots go by its identity: the same each time.
+    $trial = begunTrial(['submission' => 'a1d4c9de-6b0f-4c51-9d57-3f5f0f3f7c10'])->id();
     expect(lookAt($trial, [12, 11, 13, 12, 11, 12, 13, 11])->text('result'))->toStartWith('All are counted.');
     $lots = Notebook::get("/api/trials/{$trial}")->at('lots');
     assert(is_array($lots));
@@ -42,8 +43,9 @@ it('settles when one side is clearly better, and says by how much', function ():
     expect(Notebook::change("/api/trials/{$trial}", ['sprayed' => true])->text('result'))->toStartWith('Sprayed. Count every leaf again');
     Date::setTestNow('2026-06-03T19:00:00Z');
     $told = lookAt($trial, array_values(array_map(static fn(mixed $first): int => $first === true ? 1 : 12, $lots)));
-    // By hand: 1.5 of about 12.5 are left on one side, 12.5 of 12.5 on the other: some eight times as many.
-    expect($told->at('settled'))->toBeTrue()->and($told->text('result'))->toMatch('/^Nothing left [78](\.\d)? times as many as Plain soap/')->and($told->text('result'))->toContain('the trial may stop')
+    // By hand, a half added to each count: 1.5 of 12.5, 13.5, 12.5 and 13.5 are left on one side, 12.5 of 11.5, 12.5, 11.5 and 11.5
+    // on the other; by their geometric means that is 12.5 / 11.74 against 1.5 / 12.99.
+    expect($told->at('settled'))->toBeTrue()->and($told->text('result'))->toStartWith('Nothing left 9.2 times as many as Plain soap')->and($told->text('result'))->toContain('the trial may stop')
         ->and($told->number('percent'))->toBeGreaterThan(80.0);
     $ended = Notebook::change("/api/trials/{$trial}", ['ended' => true, 'conclusion' => 'Soap it is.']);
     expect($ended->text('conclusion'))->toBe('Soap it is.')->and($ended->at('endedAt'))->not->toBeNull();
