@@ -38,7 +38,7 @@ it('loses no tick: through a reload, a dead line and on a second device', functi
         $screen->driver->switchTo()->window($first);
         $screen->see('3 of 3 spoonfuls are in');
         // The quart bottle, by its own marks, once it is topped up.
-        Walk::until($screen, static fn(): bool => str_contains($screen->text(), 'Then it stands at the 1 US qt mark'));
+        Walk::until($screen, static fn(): bool => str_contains($screen->shown(), 'Then it stands at the 1 US qt mark'));
         expect($screen->complaints())->toBe([]);
     });
 });

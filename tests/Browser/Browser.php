@@ -20,13 +20,17 @@ final class Browser
     /** Two devices at once are two browsers. */
     private bool $used = false;
 
-    private function __construct(private readonly bool $ours, public readonly RemoteWebDriver $driver, public readonly ChromeDevToolsDriver $tools, private readonly string $profile, private readonly string $home) {}
+    private function __construct(private readonly bool $ours, private readonly bool $listens, public readonly RemoteWebDriver $driver, public readonly ChromeDevToolsDriver $tools, private readonly string $profile, private readonly string $home) {}
 
-    /** @param bool $ours whether it is served by a household’s own authority, which is in no browser’s store; who it is checked by is tests/Faults/PhoneTest.php */
-    public static function running(bool $ours): self
+    /**
+     * @param bool $ours    whether it is served by a household’s own authority, which is in no browser’s store; who it is checked by is
+     *                      tests/Faults/PhoneTest.php
+     * @param bool $listens whether everything that is asked for is written down, which is much
+     */
+    public static function running(bool $ours, bool $listens): self
     {
         foreach (self::$running as $there) {
-            if ($there->ours === $ours && ! $there->used) {
+            if ($there->ours === $ours && $there->listens === $listens && ! $there->used) {
                 if ($there->answers()) {
                     return $there;
                 }
@@ -34,7 +38,7 @@ final class Browser
             }
         }
 
-        return self::$running[] = self::start($ours);
+        return self::$running[] = self::start($ours, $listens);
     }
 
     /** A tab to which nothing was done yet. */
@@ -44,7 +48,9 @@ final class Browser
         $this->driver->switchTo()->window($this->home)->switchTo()->newWindow();
         // What was said to the one before is not told of this one.
         $this->driver->manage()->getLog('browser');
-        $this->driver->manage()->getLog('performance');
+        if ($this->listens) {
+            $this->driver->manage()->getLog('performance');
+        }
     }
 
     /** Closes all tabs and forgets what was kept for an address. */
@@ -87,17 +93,17 @@ final class Browser
         exec('rm -rf ' . escapeshellarg($this->profile));
     }
 
-    private static function start(bool $ours): self
+    private static function start(bool $ours, bool $listens): self
     {
         $profile = sys_get_temp_dir() . '/idle-mixer-profile-' . bin2hex(random_bytes(6));
         $options = new ChromeOptions();
         $options->addArguments(['--headless=new', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync', '--hide-scrollbars', '--window-size=1280,800', "--user-data-dir={$profile}"]);
         $capabilities = DesiredCapabilities::chrome();
         $capabilities->setCapability(ChromeOptions::CAPABILITY, $options);
-        $capabilities->setCapability('goog:loggingPrefs', ['browser' => 'ALL', 'performance' => 'ALL']);
+        $capabilities->setCapability('goog:loggingPrefs', ['browser' => 'ALL', 'performance' => $listens ? 'ALL' : 'OFF']);
         $capabilities->setCapability('acceptInsecureCerts', $ours);
         $driver = RemoteWebDriver::create(Driver::address(), $capabilities, 30_000, 60_000);
-        $browser = new self($ours, $driver, new ChromeDevToolsDriver($driver), $profile, $driver->getWindowHandle());
+        $browser = new self($ours, $listens, $driver, new ChromeDevToolsDriver($driver), $profile, $driver->getWindowHandle());
         register_shutdown_function($browser->quit(...));
 
         return $browser;

@@ -287,7 +287,7 @@ it('asks nothing of the server for a screen that its page did not bring, and one
             $screen->press($word)->see($said);
             expect(count($asked()))->toBeLessThanOrEqual(1, $word);
         }
-    });
+    }, listens: true);
 });
 
 it('brings little with the first page, and little more with any other', function (): void {

@@ -60,11 +60,12 @@ final class Screen
      *
      * @param Served|string     $served what is served, or where
      * @param callable(self): T $use
+     * @param bool              $listens whether `requests` will be asked
      */
-    public static function with(Served|string $served, callable $use, int $width = 1280, int $height = 800): void
+    public static function with(Served|string $served, callable $use, int $width = 1280, int $height = 800, bool $listens = false): void
     {
         $address = is_string($served) ? $served : $served->address;
-        $browser = Browser::running(str_starts_with($address, 'https:'));
+        $browser = Browser::running(str_starts_with($address, 'https:'), $listens);
         $browser->open();
         $screen = new self($browser, $address);
         try {

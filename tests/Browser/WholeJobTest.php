@@ -41,7 +41,7 @@ it('walks the whole job through the real interface, and no request leaves the ma
         Walk::toSpoonful($screen, 1);
         $screen->driver->navigate()->refresh();
         $screen->see('1 of 9 spoonfuls are in');
-        Walk::until($screen, static fn(): bool => str_contains($screen->text(), 'It is mixed: save it'));
+        Walk::until($screen, static fn(): bool => str_contains($screen->shown(), 'It is mixed: save it'));
         // Without oil no glass is asked for.
         expect(str_contains($screen->text(), 'Fill a glass'))->toBeFalse();
         $screen->see('9 of 9 spoonfuls are in')->press('Save the batch')->see('ready to use')->see('9 of 9 spoonfuls ticked');
@@ -69,7 +69,7 @@ it('walks the whole job through the real interface, and no request leaves the ma
             expect(preg_match('#^(chrome:|data:image/|' . preg_quote($served->address, '#') . '/)#', $url))->toBe(1, $url);
         }
         expect($screen->complaints())->toBe([]);
-    });
+    }, listens: true);
 });
 
 it('makes one record of a double click, and keeps what was typed when it is not taken', function (): void {

@@ -72,7 +72,7 @@ it('tells the second of two tabs that the batch was finished, and lets it choose
         $screen->open('/batches')->see('Batches');
         $batch = made($screen, '/api/batches', '{"bench": {"request": {"recipe": "mild-soap", "make": {"amount": 1, "unit": "L"}}}}');
         $screen->open("/batches/{$batch}")->see('spoonfuls are in');
-        Walk::until($screen, static fn(): bool => str_contains($screen->text(), 'It is mixed: save it'));
+        Walk::until($screen, static fn(): bool => str_contains($screen->shown(), 'It is mixed: save it'));
         $screen->type('Anything odd', 'foamed');
         $first = $screen->anotherTab();
         $screen->open("/batches/{$batch}")->see('It is mixed: save it');

@@ -164,3 +164,19 @@ it('bears any rubbish without breaking', function (): void {
     }
     expect($refused)->toBeGreaterThan(200);
 });
+
+it('takes a hand, a factor, a scale and a number of days up to their bounds, and says what would be right beyond them', function (string $key, float|int $value, ?string $fault): void {
+    $request = ['recipe' => 'mild-soap', 'make' => ['amount' => 1, 'unit' => 'L']];
+    $document = $key === 'factor' ? ['request' => [...$request, 'factor' => $value]] : ['request' => $request, $key => $value];
+    try {
+        $bench = BenchReader::shipped()->read(JsonText::parse(json_encode($document, \JSON_THROW_ON_ERROR)));
+        $said = null;
+        expect($key === 'hand' ? $bench->hand : $bench->factor)->toBe((float) $value);
+    } catch (InvalidDocument $refused) {
+        $said = $refused->getMessage();
+    }
+    $fault === null ? expect($said)->toBeNull() : expect($said)->toContain($fault);
+})->with([
+    ['hand', 1.4, null], ['hand', 0.05, null], ['hand', 20, null], ['hand', 0.049, '0.05 to 20'], ['hand', 20.1, '0.05 to 20'], ['hand', 0, '0.05 to 20'],
+    ['factor', 0.5, null], ['factor', 0.001, null], ['factor', 1000, null], ['factor', 0.0009, '0.001 to 1,000'], ['factor', 1001, '0.001 to 1,000'],
+]);

@@ -222,7 +222,9 @@ it('breaks oil up the finer the harder it is worked', function (): void {
     $all = array_map(Emulsifier::shipped()->coarseness(...), Agitation::cases());
     $sorted = $all;
     rsort($sorted);
-    expect($all)->toBe($sorted)->and(Emulsifier::shipped()->coarseness(Agitation::HandShake))->toBe(1.0);
+    expect($all)->toBe($sorted)->and(Emulsifier::shipped()->coarseness(Agitation::HandShake))->toBe(1.0)
+        // How much finer or coarser: the house's own.
+        ->and($all)->toBe([2.0, 1.0, 0.7, 0.5, 0.2]);
 });
 
 it('knows which waters are soft without asking', function (): void {

@@ -99,6 +99,24 @@ it('names what may stand in, as much as the limits leave, and what it costs', fu
     expect(StandIns::shipped()->of($at, new Slips(['neem-oil' => [0.0, 0.0]], null, ['neem-oil']), Limits::shipped()))->toBe([]);
 });
 
+// The house's own, on the careful side; nothing stands in for neem, alcohol, peroxide or soda.
+it('takes for each mL that ran out as much of what stands in for it as was written down', function (string $spent, array $instead): void {
+    /** @var array<string, list<array{with: string, times: float}>> $rows */
+    $rows = require dirname(__DIR__, 2) . '/data/stand-ins.php';
+    expect(array_column($rows[$spent] ?? [], 'times', 'with'))->toBe($instead);
+})->with([
+    ['castile-soap', ['dish-detergent' => 0.5, 'saponin-extract' => 1.0]],
+    ['dish-detergent', ['castile-soap' => 2.0]],
+    ['saponin-extract', ['castile-soap' => 1.0]],
+    ['polysorbate-20', ['castile-soap' => 2.0]],
+    ['vegetable-oil', ['horticultural-oil' => 1.0]],
+    ['horticultural-oil', ['paraffin-oil' => 1.0, 'vegetable-oil' => 1.0]],
+    ['neem-oil', []],
+    ['isopropyl-alcohol', []],
+    ['hydrogen-peroxide', []],
+    ['baking-soda', []],
+]);
+
 it('says how strong it is by its size, never “not quite” of less than half', function (float $share, string $said): void {
     // Neem alone: so much of it went in, and there is no more.
     $load = Plans::of(['recipe' => Plans::recipe([['ingredient' => 'neem-oil', 'amount' => 30, 'unit' => 'mL']], ['amount' => 4, 'unit' => 'L', 'of' => 'finished']), 'make' => ['amount' => 4, 'unit' => 'L']])->groups[0]->load;

@@ -54,3 +54,41 @@ it('holds each thing to the figures of practice', function (): void {
         ->and($value('oil', 'light'))->toBeGreaterThan(0.0)
         ->and([$value('soap', 'light'), $value('neem', 'light')])->toBe([0.0, 0.0]);
 });
+
+// How long it has to stay dry, for how long that is safe, and how long no frost may come: the house's own reading of “oil shrugs off a
+// little light rain, a real shower washes soap and neem off”. What is weakest in a spray wants nothing of its own below `from`.
+it('wants each thing to stay dry, and without frost, as long as was written down for it', function (string $what, float $from, float $dry, float $safe, float $frost, float $mild): void {
+    /** @var array<string, array<string, array{value: float|int}>> $rows */
+    $rows = require dirname(__DIR__, 2) . '/data/spray-hours.php';
+    expect(array_map(static fn(string $key): float => (float) ($rows[$what][$key]['value'] ?? -1.0), ['from', 'dry', 'safe', 'frost', 'mild']))->toBe([$from, $dry, $safe, $frost, $mild]);
+})->with([
+    ['oil', 0.1, 4.0, 8.0, 24.0, 36.0],
+    ['neem', 0.1, 6.0, 24.0, 24.0, 36.0],
+    ['soap', 0.5, 4.0, 8.0, 12.0, 24.0],
+    ['detergent', 0.2, 4.0, 8.0, 12.0, 24.0],
+    ['soda', 0.1, 12.0, 24.0, 12.0, 24.0],
+    ['alcohol', 0.1, 2.0, 4.0, 12.0, 24.0],
+    ['peroxide', 0.05, 2.0, 4.0, 12.0, 24.0],
+    ['essential', 0.05, 4.0, 12.0, 12.0, 24.0],
+    ['egg', 0.0, 4.0, 12.0, 12.0, 24.0],
+    ['wood', 0.0, 12.0, 24.0, 48.0, 48.0],
+    ['soil', 0.0, 0.0, 0.0, 0.0, 12.0],
+    ['water', 0.0, 0.0, 0.0, 6.0, 12.0],
+]);
+
+it('wants heat and cold kept from each thing as was written down for it', function (string $what, float $hot, float $warm, float $cold, float $cool): void {
+    /** @var array<string, array<string, array{value: float|int}>> $rows */
+    $rows = require dirname(__DIR__, 2) . '/data/spray-hours.php';
+    expect(array_map(static fn(string $key): float => (float) ($rows[$what][$key]['value'] ?? -1.0), ['hot', 'warm', 'cold', 'cool']))->toBe([$hot, $warm, $cold, $cool]);
+})->with([
+    ['oil', 32.0, 29.0, 4.0, 7.0],
+    ['neem', 32.0, 29.0, 4.0, 7.0],
+    ['soap', 27.0, 24.0, 4.0, 10.0],
+    ['detergent', 27.0, 24.0, 4.0, 10.0],
+    ['soda', 27.0, 24.0, 4.0, 10.0],
+    ['alcohol', 32.0, 29.0, 4.0, 10.0],
+    ['essential', 32.0, 29.0, 4.0, 10.0],
+    ['wood', 32.0, 29.0, 4.0, 4.0],
+    ['soil', 38.0, 34.0, 1.0, 4.0],
+    ['water', 34.0, 32.0, 1.0, 4.0],
+]);

@@ -112,11 +112,11 @@
             {/if}
         {:else if act.kind === 'count'}
             <QuickCount caseId={one.id} counted={one.counted} main {onsaved} />
-            <button class="aside-act" onclick={onlook}>On each {one.look.spot}</button>
+            <button class="aside-act self-end" onclick={onlook}>On each {one.look.spot}</button>
         {:else if act.kind === 'begin'}
             <p class="w-full text-xl font-bold">Count what is there first: without it nobody can say what the spray did.</p>
             <QuickCount caseId={one.id} counted={one.counted} main {onsaved} />
-            <button class="aside-act" onclick={onlook}>On each {one.look.spot}</button>
+            <button class="aside-act self-end" onclick={onlook}>On each {one.look.spot}</button>
             <a class="aside-act" href={`/bench?case=${one.id}`}>Mix it</a>
         {:else if act.kind === 'mix'}
             <p class="min-w-56 flex-1 text-xl font-bold" id="next-act">
