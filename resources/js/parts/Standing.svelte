@@ -22,5 +22,7 @@
         ><span aria-hidden="true" class="grid size-6 place-items-center rounded-full border-2 border-current text-sm font-bold"
             >{marks[standing]}</span
         ></button
-    >{#if open}<span class="text-sm"> {words[standing]}{verdict.standing === 'published' ? `: ${verdict.source}` : ''}. </span>{/if}
+    >{#if open}<span class="text-sm">
+            {words[standing]}{verdict.standing === 'published' && verdict.source !== '' ? `: ${verdict.source}` : ''}.
+        </span>{/if}
 {/if}

@@ -72,8 +72,8 @@
         <p>{story}.</p>
         <p class="quiet text-sm">
             {compared
-                ? 'Round dot: sprayed plant. Open square: unsprayed plant. Wedge with a number: a round.'
-                : 'Round dot: a count. Wedge with a number: a round.'}
+                ? 'Dot: sprayed plant. Open square: unsprayed plant. Numbered wedge: a round.'
+                : 'Dot: a count. Numbered wedge: a round.'}
         </p>
         <table class="mt-2 hidden w-full text-left print:table">
             <thead><tr><th scope="col">Counted</th><th scope="col">Sprayed plant</th><th scope="col">Unsprayed plant</th></tr></thead>
