@@ -9,7 +9,7 @@ declare(strict_types=1);
  *   ./mutants --changed            every fault of the files that differ from the last commit
  *   ./mutants --sample 20          of every module so many, of catalogues and the application four times as many, always the same ones
  *   ./mutants --sample 20 --write  the same, and the table goes into docs/testing.md
- *   ./mutants --screens            every fault of what the screens remember and do; goes with any of the others
+ *   ./mutants --screens            every fault of what the screens remember and do; with --sample 6 those of six windows of each file
  *   ./mutants --seed 31 …          another sample
  *
  * Needs php8.2-pcov, to know which tests run which line. Survivors are listed with file and line.
@@ -101,7 +101,7 @@ if ($coverage !== null) {
     });
 }
 if ($screens) {
-    $found = Screens::spoiled($root);
+    $found = Screens::spoiled($root, $sample, $chance);
     $scores->counted('screens', $found->places, $found->caught);
     echo implode('', array_map(static fn(string $one): string => "survived: {$one}\n", $found->survived));
 }
@@ -112,5 +112,5 @@ fprintf(\STDERR, "In %.0f s.\n", microtime(true) - $began);
 if ($write) {
     $docs = $root . '/docs/testing.md';
     $text = (string) file_get_contents($docs);
-    file_put_contents($docs, (string) preg_replace('/(?<=<!-- scores -->\n).*?(?=<!-- end of scores -->)/s', "\nMeasured " . date('Y-m-d') . ", seed {$seed}, up to {$sample} places of each module, four times as many of catalogues and the application:\n\n{$table}\n", $text));
+    file_put_contents($docs, (string) preg_replace('/(?<=<!-- scores -->\n).*?(?=<!-- end of scores -->)/s', "\nMeasured " . date('Y-m-d') . ", seed {$seed}, up to {$sample} places of each module, four times as many of catalogues and the application, and {$sample} windows of four lines of each file of the screens’ state:\n\n{$table}\n", $text));
 }
