@@ -123,3 +123,8 @@ it('takes a shipped recipe back from a file, and only unchanged', function (): v
     expect(Notebook::recipe($document)->status)->toBe(200)
         ->and(Notebook::recipe(str_replace('"amount": 3', '"amount": 4', $document))->text('error.path'))->toBe('/slug');
 });
+
+it('hears a page on which nothing is typed yet, and makes no recipe of it', function (): void {
+    $answer = Notebook::post('/api/compose', ['name' => '', 'use' => 'foliar', 'order' => 'all-together', 'notes' => '', 'lines' => []]);
+    expect($answer->status)->toBe(200)->and($answer->at('document'))->toBeNull()->and($answer->list('lines'))->toBe([]);
+});

@@ -110,6 +110,17 @@ it('counts what burnt after a round against the proof, and a clean round for it'
     expect(sprayRound($case, $fresh)->status)->toBe(201);
 });
 
+it('takes a burn of which nobody said what it looks like or what was special', function (): void {
+    $case = Notebook::case(Notebook::plant('Fern'));
+    $round = Notebook::post("/api/cases/{$case}/rounds", ['submission' => Notebook::submission(), 'batchId' => Notebook::mixed($case), 'override' => 'Tested last year.'])->number('rounds.0.id');
+    $burn = Notebook::post("/api/rounds/{$round}/burns", ['submission' => Notebook::submission(), 'share' => 15, 'kinds' => [], 'special' => []]);
+    expect($burn->status)->toBe(201)->and($burn->list('rounds.0.burns.0.kinds'))->toBe([])->and($burn->list('rounds.0.burns.0.special'))->toBe([]);
+    // A burn of nothing is none, and there is no more of a leaf than all of it.
+    foreach ([0, -1, 101, 1e300] as $share) {
+        expect(Notebook::post("/api/rounds/{$round}/burns", ['submission' => Notebook::submission(), 'share' => $share])->text('error.path'))->toBe('/share');
+    }
+});
+
 it('tells of overrides and burns where it says what worked', function (): void {
     $case = Notebook::case(Notebook::plant());
     $batch = Notebook::mixed($case);

@@ -146,3 +146,17 @@ it('refuses a step that is none, and more left than was mixed', function (): voi
         ->and(Notebook::put("/api/runs/{$id}/finished", ['leftMl' => $run->number('makeMl') + 1, 'rest' => 'kept'])->text('error.path'))->toBe('/leftMl')
         ->and(Notebook::get('/api/runs/99')->status)->toBe(404);
 });
+
+it('says before it is sprayed how long ago it was mixed', function (): void {
+    [$run] = begun(1);
+    $check = static function () use ($run): string {
+        $steps = array_column(array_filter(Notebook::get("/api/runs/{$run->id()}")->list('steps'), is_array(...)), 'more', 'key');
+
+        return is_string($steps['check'] ?? null) ? $steps['check'] : '';
+    };
+    expect($check())->toContain('mixed 0 minutes ago');
+    Date::setTestNow('2026-06-01T19:30:00Z');
+    expect($check())->toContain('mixed 90 minutes ago');
+    Date::setTestNow('2026-06-01T23:00:00Z');
+    expect($check())->toContain('mixed 5 hours ago');
+});

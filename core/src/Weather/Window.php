@@ -15,9 +15,4 @@ final readonly class Window
         /** What makes it no better than workable; empty where it is good. */
         public ?HourReason $reason,
     ) {}
-
-    public function seconds(): int
-    {
-        return $this->to - $this->from;
-    }
 }

@@ -85,3 +85,8 @@ it('says of a plant, and of how it is put on, what goes with the spray', functio
     ['half-alcohol-swab', 'Lemon: touch each insect with the swab.', 'Touch each insect with the swab, in the joints and under the leaves.'],
     ['weak-pot-drench', 'Lemon: pour slowly around it.', 'Pour it slowly onto the soil; no leaf is wetted.'],
 ]);
+
+// Common practice, no source: soaps, detergents and alcohol are rinsed off after 20 minutes by one school, and left on to soak by another.
+it('asks about rinsing where schools differ on it, and nowhere else', function (?string $slug, bool $asked): void {
+    expect(RunPlan::rinsesByItsSchool($slug === null ? null : RecipeCatalogue::shipped()->practice($slug)))->toBe($asked);
+})->with([['mild-soap', true], ['mild-alcohol', true], ['soap-and-alcohol-by-eye', true], ['alcohol-soap-and-brush', true], ['plain-soap', false], ['neem-leaf-quart', false], ['winter-wood-oil', false], [null, false]]);

@@ -33,3 +33,8 @@ it('remembers what was in a sprayer, and says so before it is filled', function 
     'weed killer, once, long ago' => [['weed-killer', 'washed', 'filled soap', 'emptied', 'washed'], MemoryFinding::WeedKiller],
     'weed killer above all' => [['filled soap', 'weed-killer'], MemoryFinding::WeedKiller],
 ]);
+
+it('never lets a sprayer that had weed killer in it be filled again, and leaves everything else to the hand that fills it', function (): void {
+    $final = array_filter(MemoryFinding::cases(), static fn(MemoryFinding $one): bool => $one->isFinal());
+    expect(array_values($final))->toBe([MemoryFinding::WeedKiller])->and(count(MemoryFinding::cases()))->toBeGreaterThan(2);
+});

@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+use IdleMixer\Core\Document\InvalidDocument;
+use IdleMixer\Core\Document\JsonText;
+use IdleMixer\Core\Ingredient\IngredientCatalogue;
+use IdleMixer\Core\Recipe\RecipeReader;
+use IdleMixer\Core\Tests\Support\Plans;
+
+// The open document: the top of a range is its amount or more.
+it('takes a range up to its top, also where that is its amount, and none that ends below where it begins', function (float $amount, float $top, bool $taken): void {
+    $document = Plans::recipe([['ingredient' => 'neem-oil', 'amount' => $amount, 'unit' => '[tsp_us]', 'upTo' => $top]], ['amount' => 1, 'unit' => 'L', 'of' => 'water']);
+    $read = static fn() => (new RecipeReader(IngredientCatalogue::shipped()))->read(JsonText::parse(json_encode($document, \JSON_THROW_ON_ERROR)));
+    if ($taken) {
+        expect($read()->lines[0]->upTo)->toBe($top);
+    } else {
+        expect($read)->toThrow(InvalidDocument::class, 'may not be below its amount');
+    }
+})->with([[1.5, 2.0, true], [1.5, 1.5, true], [1.5, 1.49, false], [1.5, 0.5, false]]);
