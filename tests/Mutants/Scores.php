@@ -41,7 +41,7 @@ final class Scores
     public function table(): string
     {
         $rows = ['| Module | Places | Tried | Caught | Score |', '| --- | --: | --: | --: | --: |'];
-        foreach ($this->modules as $module => $row) {
+        foreach (array_filter($this->modules, static fn(array $row): bool => $row['places'] > 0) as $module => $row) {
             $rows[] = self::row("`{$module}`", $row);
         }
         $core = array_diff_key($this->modules, ['data' => true, 'app' => true, 'screens' => true]);

@@ -9,6 +9,7 @@ use IdleMixer\Core\Leaf\LeafTestOutcome;
 use IdleMixer\Core\Leaf\Reaction;
 use IdleMixer\Core\Leaf\SeenLeaf;
 use IdleMixer\Core\Leaf\TestLeaves;
+use IdleMixer\Core\Leaf\Weaker;
 use IdleMixer\Core\Safety\Level;
 use IdleMixer\Core\Tests\Support\Sprays;
 
@@ -92,6 +93,14 @@ it('decides a test as a careful grower would', function (array $rungs, array $lo
     if ($outcome === LeafTestOutcome::GoWeaker) {
         expect($test->strongestClean($now))->toBe($weaker);
     }
+    // Where it marked: the clean strength, or half of the weakest that did, which is to be tested (common practice, no source).
+    $next = Weaker::of($test, $now);
+    $marked = in_array($outcome, [LeafTestOutcome::Refuse, LeafTestOutcome::Weaken], true);
+    expect([$next?->factor, $next?->proven])->toBe(match (true) {
+        $outcome === LeafTestOutcome::GoWeaker => [$weaker, true],
+        $marked => [($rungs[count($rungs) - 1] ?? 0.0) / 2.0, false],
+        default => [null, null],
+    });
 })->with([
     // Leaves 1 and 2 are sprayed, 3 got water, 4 is untouched.
     'all clean' => [[1.0], [[49, [1 => 0, 2 => 0, 3 => 0, 4 => 0]]], LeafTestOutcome::GoAhead, null],
