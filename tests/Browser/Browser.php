@@ -6,8 +6,7 @@ namespace Tests\Browser;
 
 use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
 use Facebook\WebDriver\Chrome\ChromeOptions;
-use Facebook\WebDriver\Exception\Internal\WebDriverCurlException;
-use Facebook\WebDriver\Exception\WebDriverException;
+use Facebook\WebDriver\Exception\PhpWebDriverExceptionInterface;
 use Facebook\WebDriver\Remote\DesiredCapabilities;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
 
@@ -19,6 +18,8 @@ final class Browser
 
     /** Two devices at once are two browsers. */
     private bool $used = false;
+
+    private bool $gone = false;
 
     private function __construct(private readonly bool $ours, private readonly bool $listens, public readonly RemoteWebDriver $driver, public readonly ChromeDevToolsDriver $tools, private readonly string $profile, private readonly string $home) {}
 
@@ -34,7 +35,7 @@ final class Browser
                 if ($there->answers()) {
                     return $there;
                 }
-                $there->quit();
+                $there->kill();
             }
         }
 
@@ -53,23 +54,22 @@ final class Browser
         }
     }
 
-    /** Closes all tabs and forgets what was kept for an address. */
+    /** Closes all tabs, and then forgets what was kept for an address: what is in use is not let go of. */
     public function forget(string $address): void
     {
         $this->used = false;
         try {
-            $this->tools->execute('Storage.clearDataForOrigin', ['origin' => $address, 'storageTypes' => 'all']);
-            $this->tools->execute('Network.clearBrowserCookies');
-            $this->tools->execute('Network.clearBrowserCache');
             foreach ($this->driver->getWindowHandles() as $tab) {
                 if (is_string($tab) && $tab !== $this->home) {
                     $this->driver->switchTo()->window($tab)->close();
                 }
             }
             $this->driver->switchTo()->window($this->home);
-        } catch (WebDriverException) {
-            // It broke: the next test gets another.
-            $this->quit();
+            $this->tools->execute('Storage.clearDataForOrigin', ['origin' => $address, 'storageTypes' => 'all']);
+            $this->tools->execute('Network.clearBrowserCookies');
+            $this->tools->execute('Network.clearBrowserCache');
+        } catch (PhpWebDriverExceptionInterface) {
+            $this->kill();
         }
     }
 
@@ -77,20 +77,31 @@ final class Browser
     {
         try {
             return in_array($this->home, $this->driver->getWindowHandles(), true);
-        } catch (WebDriverException) {
+        } catch (PhpWebDriverExceptionInterface) {
             return false;
         }
     }
 
-    private function quit(): void
+    /** It hangs or broke, and is not asked any more: the next test gets another. */
+    private function kill(): void
     {
         self::$running = array_values(array_filter(self::$running, fn(self $one): bool => $one !== $this));
+        $this->gone = true;
+        exec('pkill -KILL -f ' . escapeshellarg("user-data-dir={$this->profile}"));
+        exec('rm -rf ' . escapeshellarg($this->profile));
+    }
+
+    private function quit(): void
+    {
+        if ($this->gone) {
+            return;
+        }
         try {
             $this->driver->quit();
-        } catch (WebDriverException|WebDriverCurlException) {
-            // It is gone.
+            exec('rm -rf ' . escapeshellarg($this->profile));
+        } catch (PhpWebDriverExceptionInterface) {
+            $this->kill();
         }
-        exec('rm -rf ' . escapeshellarg($this->profile));
     }
 
     private static function start(bool $ours, bool $listens): self
