@@ -6,6 +6,7 @@ namespace Tests\Browser;
 
 use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
 use Facebook\WebDriver\Exception\JavascriptErrorException;
+use Facebook\WebDriver\Exception\PhpWebDriverExceptionInterface;
 use Facebook\WebDriver\Exception\StaleElementReferenceException;
 use Facebook\WebDriver\Remote\JsonWireCompat;
 use Facebook\WebDriver\Remote\RemoteExecuteMethod;
@@ -73,8 +74,7 @@ final class Screen
             $screen->before(self::WATCH);
             $use($screen);
         } catch (\Throwable $e) {
-            @mkdir(Served::root() . '/var/failed', 0o777, true);
-            $screen->driver->takeScreenshot(Served::root() . '/var/failed/' . preg_replace('/\W+/', '-', basename($e->getFile(), '.php') . '-' . $e->getLine()) . '.png');
+            $screen->picture($e);
             throw $e;
         } finally {
             $browser->forget($address);
@@ -421,6 +421,18 @@ final class Screen
         assert($found instanceof WebDriverElement);
 
         return $found;
+    }
+
+    /** What was seen when it went wrong; a browser that broke shows nothing, and what broke it is told all the same. */
+    private function picture(\Throwable $why): void
+    {
+        $folder = Served::root() . '/var/failed';
+        is_dir($folder) || mkdir($folder, 0o777, true);
+        try {
+            $this->driver->takeScreenshot("{$folder}/" . preg_replace('/\W+/', '-', basename($why->getFile(), '.php') . '-' . $why->getLine()) . '.png');
+        } catch (PhpWebDriverExceptionInterface) {
+            return;
+        }
     }
 
     private function gist(): string
