@@ -16,11 +16,11 @@ final readonly class Screens
 
     private const SURVIVED = ['Survived', 'NoCoverage'];
 
-    /** @param list<string> $survived file, line and what was done */
-    private function __construct(public int $places, public int $caught, public array $survived) {}
-
     /** Lines of a file that are spoiled together where a sample is enough. */
     private const WINDOW = 4;
+
+    /** @param list<string> $survived file, line and what was done */
+    private function __construct(public int $places, public int $caught, public array $survived) {}
 
     /**
      * Tries every place, which takes the better part of an hour, or those of so many windows of each file.

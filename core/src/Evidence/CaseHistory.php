@@ -76,7 +76,8 @@ final readonly class CaseHistory
         $next = $this->rounds[$last + 1] ?? null;
         $until = $next === null || $end->countUntil() < $next->at ? $end->countUntil() : $next->at;
         $previous = $this->rounds[$first - 1] ?? null;
-        $before = $this->counts->lastBetween($previous === null || $begin->countSince() > $previous->at ? $begin->countSince() : $previous->at, $begin->at, $previous?->at);
+        $sinceRound = $previous !== null && $begin->countSince() <= $previous->at;
+        $before = $this->counts->lastBetween($sinceRound ? $previous->at : $begin->countSince(), $begin->at, $previous?->at);
         $after = $this->counts->firstBetween($end->countFrom(), $until);
         $early = $after === null ? $this->counts->lastWithin($end->at, $end->countFrom(), $until) : null;
         $seen = $after ?? $early;
@@ -92,6 +93,7 @@ final readonly class CaseHistory
             $partner,
             $after === null ? 0.0 : $this->counts->mostBetween($after->at, $until),
             $step,
+            $sinceRound ? null : $begin->beforeWithin(),
         );
     }
 }

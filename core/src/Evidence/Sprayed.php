@@ -40,7 +40,13 @@ final readonly class Sprayed
 
     public function countSince(): DateTimeImmutable
     {
-        return self::later($this->at, -($this->winter ? EvidenceLines::WINTER_BEFORE_WITHIN['value'] : EvidenceLines::BEFORE_WITHIN['value']));
+        return self::later($this->at, -$this->beforeWithin()['value']);
+    }
+
+    /** @return array{value: float, unit: string, source: string} h: a count before is no older than this */
+    public function beforeWithin(): array
+    {
+        return $this->winter ? EvidenceLines::WINTER_BEFORE_WITHIN : EvidenceLines::BEFORE_WITHIN;
     }
 
     private static function later(DateTimeImmutable $from, float $hours): DateTimeImmutable

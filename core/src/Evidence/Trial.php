@@ -20,6 +20,7 @@ final readonly class Trial
 
     private const DAY = 86_400.0;
 
+    /** @param array{value: float, unit: string, source: string}|null $beforeWithin h: a count before is no older than this; null where it is no older than the round before */
     public function __construct(
         public DateTimeImmutable $sprayedAt,
         /** The last of its rounds: its fair look decides. */
@@ -34,7 +35,14 @@ final readonly class Trial
         private float $laterMost,
         /** Whether it is only one of a programme. */
         private bool $isStep,
+        private ?array $beforeWithin,
     ) {}
+
+    /** @return array{value: float, unit: string, source: string}|null h: a count before is no older than this; null where it is no older than the round before */
+    public function beforeWithin(): ?array
+    {
+        return $this->beforeWithin;
+    }
 
     public function before(): ?float
     {

@@ -9,6 +9,8 @@ use IdleMixer\Core\Evidence\Outcome;
 use IdleMixer\Core\Evidence\Trial;
 use IdleMixer\Core\Evidence\UnsprayedCatalogue;
 use IdleMixer\Core\Schedule\Task;
+use IdleMixer\Core\Source\SourceCatalogue;
+use IdleMixer\Core\Source\UnknownSource;
 
 /** Puts what was seen and what needs doing into sentences. */
 final readonly class Findings
@@ -18,7 +20,7 @@ final readonly class Findings
      * @param array<string, string>                           $formulas
      * @param array<string, array{text: string, do: string}> $tasks
      */
-    public function __construct(private array $outcomes, private array $formulas, private array $tasks, private UnsprayedCatalogue $unsprayed) {}
+    public function __construct(private array $outcomes, private array $formulas, private array $tasks, private UnsprayedCatalogue $unsprayed, private SourceCatalogue $sources) {}
 
     public static function shipped(): self
     {
@@ -29,17 +31,22 @@ final readonly class Findings
         /** @var array<string, array{text: string, do: string}> $tasks */
         $tasks = require __DIR__ . '/../../data/task-words.php';
 
-        return new self($outcomes, $formulas, $tasks, UnsprayedCatalogue::shipped());
+        return new self($outcomes, $formulas, $tasks, UnsprayedCatalogue::shipped(), SourceCatalogue::shipped());
     }
 
-    /** @throws MissingWords when the catalogue lacks the sentence */
+    /**
+     * @throws MissingWords  when the catalogue lacks the sentence
+     * @throws UnknownSource when a limit names a source that is not listed
+     */
     public function trial(Trial $trial): string
     {
         $outcome = $trial->outcome();
         $percent = $trial->reduction() ?? 0.0;
         $shown = Figures::percent(abs($percent));
 
-        $words = strtr($this->outcomes[$outcome->value] ?? throw MissingWords::becauseOf($outcome->value), [
+        $within = $trial->beforeWithin();
+        $key = $outcome === Outcome::NoCountBefore && $within === null ? 'no-count-since' : $outcome->value;
+        $words = strtr($this->outcomes[$key] ?? throw MissingWords::becauseOf($key), [
             '{percent}' => $shown,
             '{change}' => $percent < 0.0 ? "{$shown} % more" : "{$shown} % fewer",
             '{before}' => Figures::short($trial->before() ?? 0.0),
@@ -48,7 +55,8 @@ final readonly class Findings
             '{limit}' => Figures::short($outcome === Outcome::Worked ? Trial::WORKED_FROM : Trial::HELPED_FROM),
             '{fewest}' => Figures::short(Trial::FEWEST_BEFORE),
             '{control}' => Figures::short(EvidenceLines::FEWEST_UNTREATED['value']),
-            '{fresh}' => Durations::words(EvidenceLines::BEFORE_WITHIN['value']),
+            '{fresh}' => $within === null ? '' : Durations::words($within['value']),
+            '{standing}' => $within === null ? '' : $this->sources->get($within['source'])->standing->words(),
             '{fair}' => Durations::words($trial->fairLookHours()) . ' or more after spraying',
         ]);
 

@@ -13,6 +13,7 @@ use IdleMixer\Core\Evidence\Record;
 use IdleMixer\Core\Evidence\RecordVerdict;
 use IdleMixer\Core\Evidence\RoundEffect;
 use IdleMixer\Core\Evidence\Sprayed;
+use IdleMixer\Core\Wording\Findings;
 
 /*
  * Histories with the verdict that a careful person gives: common practice, no source, with the formulas of Abbott (1925) and
@@ -119,3 +120,13 @@ it('says keep, tune, drop or not enough', function (array $afters, RecordVerdict
 it('says of what somebody counts anew that only the spray can be thanked where nothing else was done', function (): void {
     expect(judgedRecord([5.0, 5.0, 5.0], 3)->verdict())->toBe(RecordVerdict::Tune)->and(judgedRecord([5.0, 5.0, 5.0], 1)->verdict())->toBe(RecordVerdict::Keep);
 });
+
+// Common practice, no source: a count before is at most three days old; the house's own: before a winter oil since the leaves fell, some 120 days.
+it('says how old a count before may be: as the round has it, or as old as the round before it', function (CaseHistory $history, int $which, string $says): void {
+    $trial = $history->trials()[$which];
+    expect($trial->outcome())->toBe(Outcome::NoCountBefore)->and(Findings::shipped()->trial($trial))->toBe($says);
+})->with([
+    'four days before' => [judgedHistory([0], 20, [[-97, 100], [24, 6]]), 0, 'Not judged: no count in the 3 days before (common practice, no source).'],
+    'winter oil, half a year before' => [judgedHistory([0], 20, [[-4000, 100]], true), 0, 'Not judged: no count in the 120 days before (our own limit).'],
+    'two days before, and a round in between' => [judgedHistory([0, 48], 20, [[-1, 100], [90, 6]]), 1, 'Not judged: no count since the round before (common practice, no source).'],
+]);

@@ -1,4 +1,6 @@
+import { vi } from 'vitest';
 import { Device } from '../offline/device';
+import type { Fresh } from '../offline/entry';
 import { Outbox } from '../offline/outbox.svelte';
 
 let databases = 0;
@@ -22,3 +24,22 @@ export async function reloaded(device: Device, before: Outbox): Promise<Outbox> 
     await outbox.ready;
     return outbox;
 }
+
+/** Something entered that is its own each time, something that the next replaces, and a line that is dead. */
+export const count = (value: number): Fresh => ({
+    key: null,
+    group: 'cases/1',
+    method: 'POST',
+    path: '/api/cases/1/counts',
+    body: { value },
+    what: `A count of ${value}`,
+});
+export const tick = (number: number, ticked: boolean): Fresh => ({
+    key: `tick ${number}`,
+    group: 'batches/1',
+    method: 'PUT',
+    path: `/api/batches/1/scoops/1/ticks/${number}`,
+    body: { ticked },
+    what: 'A tick of the tally',
+});
+export const noLine = (): void => void vi.stubGlobal('fetch', async () => Promise.reject(new TypeError('no route')));
