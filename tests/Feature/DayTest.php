@@ -39,7 +39,10 @@ it('goes by what was said at the door, then by the file, and says so', function 
     keepGarden('file');
     $day = Notebook::get('/api/day?spray=fine-paraffin-mist');
     expect($day->text('tellers.1.name'))->toBe('the file june.csv')->and($day->list('grid.hours'))->toHaveCount(4)
-        ->and($day->text('plants.0.windows.0.from'))->toBe('2026-06-21T18:00:00Z')->and($day->text('garden.file.name'))->toBe('june.csv');
+        ->and($day->text('plants.0.windows.0.from'))->toBe('2026-06-21T18:00:00Z')->and($day->text('garden.file.name'))->toBe('june.csv')
+        // The last row tells an hour, too.
+        ->and([$day->text('garden.file.from'), $day->text('garden.file.to')])->toBe(['2026-06-21T18:00:00Z', '2026-06-21T20:00:00Z'])
+        ->and(Notebook::get('/api/garden')->text('garden.feed'))->toMatch('~^/calendar/[0-9a-f]{32}\\.ics$~');
     $wrong = Notebook::post('/api/weather/files', ['submission' => Notebook::submission(), 'name' => 'june.csv', 'content' => str_replace('19,60', '19,600', $table)]);
     expect($wrong->status)->toBe(422)->and($wrong->text('error.path'))->toBe('/content/hours/0/humidity_percent');
 });

@@ -128,6 +128,15 @@ it('tells of overrides and burns where it says what worked', function (): void {
     Notebook::post("/api/rounds/{$round}/burns", ['submission' => Notebook::submission(), 'share' => 15]);
     $words = (string) json_encode(Notebook::get('/api/worked')->at('records.0'));
     expect($words)->toContain('1 round went without proof')->toContain('Leaves burnt after 1 round');
+    // A round of which nothing of that holds is told without it.
+    $plain = sprayRound(Notebook::case(Notebook::plant('Aster'), 'whitefly'), $batch, ['override' => 'It was urgent', 'handWork' => true])->id('saved.id');
+    expect($plain)->toBeGreaterThan($round);
+    $worked = Notebook::get('/api/worked');
+    $told = [];
+    foreach ($worked->list('records') as $i => $one) {
+        $told[$worked->text("records.{$i}.pest")] = [$worked->number("records.{$i}.withHandWork"), $worked->number("records.{$i}.burntAfter")];
+    }
+    expect($told)->toEqual(['aphids' => [0.0, 1.0], 'whitefly' => [1.0, 0.0]]);
 });
 
 it('keeps a cup for a day at most', function (): void {

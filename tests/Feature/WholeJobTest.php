@@ -71,7 +71,8 @@ it('says what needs doing, in the time zone of the one who asks', function (): v
 });
 
 it('refuses a time zone that nobody knows', function (): void {
-    expect(Notebook::get('/api/today?zone=Mars')->status)->toBe(422)->and(Notebook::get('/api/today?zone[]=UTC')->status)->toBe(422);
+    expect(Notebook::get('/api/today?zone=Mars')->text('error.message'))->toBe('“Mars” is no time zone that is known here; a name like Europe/Lisbon is needed.')
+        ->and([Notebook::get('/api/today?zone=Mars')->status, Notebook::get('/api/today?zone[]=UTC')->status])->toBe([422, 422]);
 });
 
 it('asks for the next round of an open case, and for nothing of a closed one', function (): void {
