@@ -152,3 +152,9 @@ it('names no mark that nobody can read, and the cups and bottles of the own syst
     $first = array_values(array_filter($steps, static fn(string $step): bool => str_contains($step, 'half mark')))[0] ?? '';
     expect($first)->toContain('just under the half mark', $roughly);
 })->with([['[gal_us]', 'about 8 cups (1.87 L)'], ['L', 'about 500 mL'], ['[gal_br]', 'imp pt'], ['[qt_us]', 'about 2 cups']]);
+
+// The house's own: where half of the water comes within a twentieth of the half mark, nobody sees a difference.
+it('goes by the half mark only where the half is there', function (float $litres, bool $marked): void {
+    $steps = array_column(Plans::shipped('neem-leaf-quart', $litres, 'L', ['sprayer' => ['amount' => 1, 'unit' => 'L']])->groups[0]->steps, 'code');
+    expect(in_array('first-water-half', $steps, true))->toBe($marked)->and(in_array('first-water', $steps, true))->toBe(! $marked);
+})->with([[1.0, true], [0.96, true], [0.945, false], [0.5, false]]);
