@@ -38,7 +38,8 @@ export default defineConfig({
     plugins: [tailwindcss(), svelte(), compressed(), worker()],
     // The tests run the code that browsers run, not the one that renders on a server.
     resolve: process.env['VITEST'] === undefined ? {} : { conditions: ['browser'] },
-    test: { environment: './js/tests/screen.ts' },
+    // On a busy machine everything takes longer, and that is no fault of what is tested.
+    test: { environment: './js/tests/screen.ts', testTimeout: 30_000 },
     build: {
         outDir: '../public/build',
         emptyOutDir: true,
