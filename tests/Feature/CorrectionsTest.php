@@ -28,6 +28,7 @@ function recordOf(string $kind): array
         'leaf-tests' => ['kind' => $kind, 'id' => $post('/api/leaf-tests', ['batchId' => $batch, 'plantId' => $plant, 'leaves' => 2, 'controls' => false])->id(), 'corrected' => ['batchId' => $batch, 'plantId' => $plant, 'leaves' => 2, 'controls' => false, 'waitHours' => 24, 'appliedAt' => '2026-06-01T18:00:00Z'], 'told' => 'Wait in hours', 'was' => '48'],
         'readings' => ['kind' => $kind, 'id' => $post('/api/leaf-tests/' . $post('/api/leaf-tests', ['batchId' => $batch, 'plantId' => $plant, 'leaves' => 2, 'controls' => false])->id() . '/readings', ['leaves' => Leaves::seen(0, 100)])->id('saved.id'), 'corrected' => ['leaves' => Leaves::seen(0, 0), 'readAt' => '2026-06-01T18:00:00Z'], 'told' => 'Leaves', 'was' => '1: 0 %, 2: 100 %'],
         'rounds' => ['kind' => $kind, 'id' => $post("/api/cases/{$case}/rounds", ['batchId' => $batch, 'override' => 'It was urgent'])->id('saved.id'), 'corrected' => ['batchId' => $batch, 'handWork' => true, 'sprayedAt' => '2026-06-01T18:00:00Z'], 'told' => 'Hand work the same day', 'was' => 'no'],
+        'burns' => ['kind' => $kind, 'id' => $post('/api/rounds/' . $post("/api/cases/{$case}/rounds", ['batchId' => $batch, 'override' => 'It was urgent'])->id('saved.id') . '/burns', ['share' => 15])->id('saved.id'), 'corrected' => ['share' => 40, 'kinds' => ['edge-burn'], 'special' => [], 'seenAt' => '2026-06-01T18:00:00Z'], 'told' => 'Percent of the leaf', 'was' => '15'],
         default => ['kind' => 'counts', 'id' => $post("/api/cases/{$case}/counts", ['value' => 3])->id('saved.id'), 'corrected' => ['value' => 30, 'countedAt' => '2026-06-01T18:00:00Z'], 'told' => 'Count', 'was' => '3'],
     };
 }
@@ -59,7 +60,7 @@ it('corrects every record, and what it was before stays to be read', function (s
     expect(Notebook::get("/api/{$kind}/{$id}/history")->text('changes.0.what'))->toBe('put-back')
         ->and(Notebook::change("/api/{$kind}/{$id}", $corrected)->status)->toBe(200)
         ->and(wasBefore($kind, $id)[$told] ?? null)->toBe($was);
-})->with(['plants', 'sprayers', 'measures', 'batches', 'leaf-tests', 'readings', 'rounds', 'counts']);
+})->with(['plants', 'sprayers', 'measures', 'batches', 'leaf-tests', 'readings', 'rounds', 'counts', 'burns']);
 
 it('takes every record back and puts it back', function (string $kind): void {
     ['kind' => $kind, 'id' => $id, 'corrected' => $corrected] = recordOf($kind);

@@ -51,12 +51,17 @@ it('goes out, into an empty notebook and out again, byte for byte the same', fun
     $trial = Notebook::post('/api/trials', ['submission' => Notebook::submission(), 'pest' => 'aphids', 'name' => '=2+2', 'one' => 'Soap', 'other' => 'Oil', 'unit' => 'leaf', 'units' => 6])->id();
     Notebook::post("/api/trials/{$trial}/looks", ['submission' => Notebook::submission(), 'counts' => [1, 2.5, null, 4, 5, 6]]);
     Notebook::post('/api/cases/1/counts', ['submission' => Notebook::submission(), 'each' => [1, '6-20', 3], 'newClean' => true, 'helpers' => false, 'notes' => "Ünïcode, \"quoted\"\nand two lines"]);
+    $bugs = Notebook::case(Notebook::plant('Hoya'), 'mealybugs');
+    Notebook::post("/api/cases/{$bugs}/counts", ['submission' => Notebook::submission(), 'value' => 12, 'stages' => ['adults' => 2, 'crawlers' => 6]]);
+    $round = Notebook::post("/api/cases/{$bugs}/rounds", ['submission' => Notebook::submission(), 'batchId' => Notebook::mixed($bugs), 'override' => 'It was urgent'])->id('saved.id');
+    Notebook::post("/api/rounds/{$round}/burns", ['submission' => Notebook::submission(), 'share' => 12.5, 'kinds' => ['edge-burn'], 'special' => ['sun'], 'notes' => 'The lowest ones.']);
     $json = wholeLog('/api/log.json');
     $csv = wholeLog('/api/log.csv');
+    expect($json)->toContain('"share":12.5')->and($csv)->toContain('adults:2', 'crawlers:6');
     $worked = Notebook::get('/api/worked')->at('records');
     withoutLog();
     $taken = toldOf(takenIn('/api/log.json', $json));
-    expect($taken['taken'] ?? null)->toMatchArray(['plants' => 10, 'cases' => 14, 'trials' => 1])
+    expect($taken['taken'] ?? null)->toMatchArray(['plants' => 11, 'cases' => 15, 'trials' => 1])
         ->and(wholeLog('/api/log.json'))->toBe($json)
         ->and(wholeLog('/api/log.csv'))->toBe($csv);
     // What is told of it is the same, but for the numbers of this notebook.

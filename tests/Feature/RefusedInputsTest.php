@@ -1,0 +1,120 @@
+<?php
+
+declare(strict_types=1);
+
+use Illuminate\Support\Facades\Date;
+use Tests\Feature\Answer;
+use Tests\Feature\Leaves;
+use Tests\Feature\Notebook;
+
+beforeEach(function (): void {
+    Date::setTestNow('2026-06-01T18:00:00Z');
+});
+
+/** @param array<string, mixed> $body */
+function sent(string $path, array $body): Answer
+{
+    return Notebook::post($path, ['submission' => Notebook::submission(), ...$body]);
+}
+
+function isRefused(Answer $answer, string $path, string $says): void
+{
+    expect([$answer->status, $answer->text('error.path')])->toBe([422, $path], $answer->text)
+        ->and($answer->text('error.message'))->toContain($says);
+}
+
+it('takes a leaf test only as leaves can be tested', function (array $body, string $path, string $says): void {
+    /** @var array<string, mixed> $body */
+    $test = ['batchId' => Notebook::mixed(), 'plantId' => Notebook::plant(), 'leaves' => 2];
+    isRefused(sent('/api/leaf-tests', [...$test, ...$body]), $path, $says);
+    expect(sent('/api/leaf-tests', $test)->status)->toBe(201);
+})->with([
+    // Common practice, no source: burn shows after one to three days.
+    'a wait of a day and a half' => [['waitHours' => 36], '/waitHours', '36'],
+    'no wait' => [['waitHours' => 0], '/waitHours', '0'],
+    'a strength that is not on the ladder' => [['rungs' => [1, 0.3]], '/rungs/1', 'each once; found 0.3'],
+    'one strength twice' => [['rungs' => [1, 0.5, 0.5]], '/rungs/2', 'each once'],
+    'without the full one' => [['rungs' => [0.5]], '/rungs', 'The full strength, 1, belongs'],
+    'no strength' => [['rungs' => []], '/rungs', ''],
+    'before the batch was mixed' => [['appliedAt' => '2026-06-01T17:00:00Z'], '/batchId', 'was not mixed yet at that time'],
+    'tomorrow' => [['appliedAt' => '2026-06-02T18:00:00Z'], '/appliedAt', ''],
+]);
+
+it('takes nothing for done with a batch that is not mixed', function (): void {
+    $case = Notebook::case(Notebook::plant());
+    $batch = Notebook::batch()->id();
+    isRefused(sent('/api/leaf-tests', ['batchId' => $batch, 'plantId' => 1, 'leaves' => 2]), '/batchId', 'not mixed yet');
+    isRefused(sent("/api/cases/{$case}/rounds", ['batchId' => $batch, 'override' => 'x']), '/batchId', "batch {$batch} was not mixed yet");
+    isRefused(sent('/api/runs', ['batchId' => $batch, 'caseIds' => [$case], 'override' => 'x']), '/batchId', "Batch {$batch} is not mixed yet: finish mixing it first.");
+});
+
+it('takes no run with what is thrown away, into a case that is closed, or twice into one', function (): void {
+    $case = Notebook::case(Notebook::plant());
+    $closed = Notebook::case(Notebook::plant('Aster'), 'whitefly');
+    Notebook::change("/api/cases/{$closed}/closed", ['closed' => true, 'conclusion' => 'Gone.']);
+    [$batch, $away] = [Notebook::mixed($case), Notebook::mixed($case)];
+    expect(Notebook::put("/api/batches/{$away}/discarded", ['discarded' => true])->status)->toBe(200);
+    $run = static fn(int $of, array $cases): Answer => sent('/api/runs', ['batchId' => $of, 'caseIds' => $cases, 'override' => 'x']);
+    isRefused($run($away, [$case]), '/batchId', "Batch {$away} was thrown away or used up: mix another.");
+    isRefused($run($batch, [$case, $closed]), '/caseIds/1', "Case {$closed} is closed.");
+    isRefused($run($batch, [$case, $case]), '/caseIds/1', "Case {$case} stands here twice.");
+    isRefused($run($batch, []), '/caseIds', '');
+    expect($run($batch, [$case])->status)->toBe(201);
+});
+
+it('takes no look at what was not there yet', function (): void {
+    $case = Notebook::case(Notebook::plant());
+    $batch = Notebook::mixed($case);
+    Date::setTestNow('2026-06-01T20:00:00Z');
+    $test = sent('/api/leaf-tests', ['batchId' => $batch, 'plantId' => 1, 'leaves' => 2])->id();
+    isRefused(sent("/api/leaf-tests/{$test}/readings", ['readAt' => '2026-06-01T19:00:00Z', 'leaves' => Leaves::seen(0, 0, 0, 0)]), '/readAt', 'before they were wetted');
+    $round = sent("/api/cases/{$case}/rounds", ['batchId' => $batch, 'override' => 'It was urgent'])->id('saved.id');
+    isRefused(sent("/api/rounds/{$round}/burns", ['share' => 15, 'seenAt' => '2026-06-01T19:59:00Z']), '/seenAt', 'What was seen before the round was not done by it.');
+    // Both at the very moment are taken.
+    expect(sent("/api/leaf-tests/{$test}/readings", ['readAt' => '2026-06-01T20:00:00Z', 'leaves' => Leaves::seen(0, 0, 0, 0)])->status)->toBe(201)
+        ->and(sent("/api/rounds/{$round}/burns", ['share' => 15, 'seenAt' => '2026-06-01T20:00:00Z'])->status)->toBe(201);
+});
+
+it('lets no correction bring in by the back door what the gate keeps out', function (): void {
+    $plant = Notebook::plant();
+    $case = Notebook::case($plant);
+    [$first, $second] = [Notebook::mixed($case), Notebook::mixed($case, ['recipe' => 'plain-soap'])];
+    $test = sent('/api/leaf-tests', ['batchId' => $first, 'plantId' => $plant, 'leaves' => 2])->id();
+    Date::setTestNow('2026-06-03T19:00:00Z');
+    sent("/api/leaf-tests/{$test}/readings", ['leaves' => Leaves::seen(0, 0, 0, 0)]);
+    $fresh = Notebook::mixed($case);
+    $round = sent("/api/cases/{$case}/rounds", ['batchId' => $fresh]);
+    expect($round->status)->toBe(201, $round->text);
+    $id = $round->id('saved.id');
+    // The soap was never tried on this plant, and its round has no reason to go without.
+    isRefused(Notebook::change("/api/rounds/{$id}", ['batchId' => $second]), '', 'To say that it was sprayed all the same, say why');
+    expect(Notebook::change("/api/rounds/{$id}", ['batchId' => $second, 'override' => 'It stood beside it.'])->status)->toBe(200)
+        ->and(Notebook::get("/api/cases/{$case}")->text('rounds.0.override'))->toBe('It stood beside it.');
+});
+
+it('takes a spoon for what a spoon can hold', function (): void {
+    $spoon = sent('/api/measures', ['name' => 'Spoon', 'holds' => ['amount' => 5, 'unit' => 'mL']])->id();
+    $found = static fn(int $count, float $amount, string $unit): Answer => Notebook::change("/api/measures/{$spoon}/calibrated", ['count' => $count, 'came' => ['amount' => $amount, 'unit' => $unit]]);
+    isRefused($found(1, 21.0, 'L'), '/came/amount', 'One of it would hold 21000 mL');
+    isRefused($found(1000, 0.5, 'mL'), '/came/amount', 'what is measured with holds 0.001 to 20,000 mL');
+    expect($found(4, 21.0, 'mL')->number('holds.amount'))->toBe(5.25);
+});
+
+it('puts away what nobody has any more, and takes it back', function (string $path, array $body): void {
+    /** @var array<string, mixed> $body */
+    $id = sent("/api/{$path}", $body)->id();
+    expect(Notebook::change("/api/{$path}/{$id}/retired", ['retired' => true])->at('retired'))->toBeTrue()
+        ->and(Notebook::change("/api/{$path}/{$id}/retired", ['retired' => false])->at('retired'))->toBeFalse()
+        ->and(Notebook::put("/api/{$path}/99/retired", ['basedOn' => 1, 'retired' => true])->status)->toBe(404);
+})->with([
+    'a measure' => ['measures', ['name' => 'Spoon', 'holds' => ['amount' => 5, 'unit' => 'mL']]],
+    'a sprayer' => ['sprayers', ['name' => 'Can', 'holds' => ['amount' => 1, 'unit' => 'L']]],
+    'a plant' => ['plants', ['name' => 'Zinnia', 'tolerance' => 'ordinary-leaf']],
+]);
+
+it('says in one sentence what was wrong with a call', function (): void {
+    expect(Notebook::get('/api/nothing')->text('error.message'))->toBe('There is nothing at this address.')
+        ->and(Notebook::put('/api/plants', '{}')->text('error.message'))->toBe('This address does not take that kind of call.')
+        ->and(Notebook::post('/api/plants', '{}', ['CONTENT_TYPE' => 'text/plain'])->text('error.message'))->toBe('Send JSON: the header Content-Type must be application/json.')
+        ->and(Notebook::post('/api/plants', '{"name":"' . str_repeat('x', 1_048_577) . '"}')->text('error.message'))->toContain('at most 1000000 bytes (1 MB) are read');
+});
