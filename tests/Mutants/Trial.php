@@ -7,13 +7,13 @@ namespace Tests\Mutants;
 /** Tries mutants in copies of the project, so many at a time, and tells of each whether a test caught it. */
 final class Trial
 {
-    /** Longer than this many times what the tests take, a mutant runs for ever. */
-    private const PATIENCE = 3;
+    /** Longer than this many times what the tests take while they are watched, which is three times what they take here, a mutant runs for ever. */
+    private const PATIENCE = 1;
 
     private const GRACE = 20;
 
     /** Tests that take longer than this in all, as slow as they are while they are watched, are not asked for one mutant: the score is at the least what it says. */
-    private const SECONDS = 300.0;
+    private const SECONDS = 180.0;
 
     /** @var array<int, array{process: resource, mutant: Mutant}> by workplace */
     private array $running = [];

@@ -39,6 +39,9 @@ it('knows how much of what holds oil is active, and when it helps no further', f
     // Castile 37 % soap, about 1 mmol/L of 320.6 g/mol; detergent 15 to 30 % and 0.1 to 0.2 g/L; soap bark 10 to 25 % and 0.1 to 0.3; polysorbate 97 % and 0.06 (handbook ranges, from memory).
     $holds = IngredientCatalogue::shipped()->get($slug)->emulsifying;
     expect($holds?->active->value)->toEqualWithDelta($active, 0.001)->and($holds?->critical->value)->toEqualWithDelta($critical, 0.001);
+    // What holds no oil has nothing in it that does.
+    expect(IngredientCatalogue::shipped()->get('neem-oil')->activeGrams())->toBe(0.0)
+        ->and(IngredientCatalogue::shipped()->get($slug)->activeGrams())->toEqualWithDelta($active * IngredientCatalogue::shipped()->get($slug)->density->value, 0.002);
 })->with([['castile-soap', 0.37, 0.3206], ['dish-detergent', 0.2, 0.15], ['saponin-extract', 0.18, 0.2], ['polysorbate-20', 0.97, 0.06]]);
 
 it('knows how oil stands against bare water', function (string $slug, float $tension): void {

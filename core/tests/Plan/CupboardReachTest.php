@@ -63,4 +63,8 @@ it('tells recipes apart that are apart, whichever stands first', function (): vo
         ->and($back->verdicts()[0]->args['strong'])->toBe('Mint kitchen oil, by the cup')
         ->and($there->first->finished())->toEqualWithDelta($there->second->finished(), 1e-9)
         ->and(array_unique(array_map(static fn($verdict): string => $verdict->wording, $compare('mild-soap', 'mild-soap')->verdicts())))->toBe(['compare-same']);
+    // No line for what is in neither.
+    $groups = static fn(string $left, string $right): array => array_map(static fn(array $one): string => $one['what']->value, $compare($left, $right)->strengths);
+    expect($groups('plain-soap', 'mild-soap'))->toBe(['soap'])
+        ->and($groups('plain-soap', 'neem-leaf-quart'))->toEqualCanonicalizing(['oil', 'soap']);
 });

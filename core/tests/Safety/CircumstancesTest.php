@@ -40,6 +40,10 @@ it('stops oil in heat and cold, and warns of soap in the warm', function (string
     // Common practice, no source: keep leaves with strong surfactants under 24 to 27 °C.
     ['mild-soap', 27.0, Level::Ok],
     ['mild-soap', 28.0, Level::Caution],
+    // What has no oil in it is not stopped as oil is.
+    ['mild-soap', 36.0, Level::Caution],
+    ['mild-soap', 2.0, Level::Ok],
+    ['mild-alcohol', 36.0, Level::Ok],
 ]);
 
 // Common practice, no source: a leaf bears 1.6 % of oil in any seven days, and a round that is rinsed off counts a quarter.
