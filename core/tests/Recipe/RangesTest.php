@@ -18,3 +18,10 @@ it('takes a range up to its top, also where that is its amount, and none that en
         expect($read)->toThrow(InvalidDocument::class, 'may not be below its amount');
     }
 })->with([[1.5, 2.0, true], [1.5, 1.5, true], [1.5, 1.49, false], [1.5, 0.5, false]]);
+
+// The open document: small letters and digits joined by single hyphens.
+it('takes for a slug what is one', function (string $slug, bool $taken): void {
+    $document = ['slug' => $slug] + Plans::recipe([['ingredient' => 'neem-oil', 'amount' => 1, 'unit' => '[tsp_us]']], ['amount' => 1, 'unit' => 'L', 'of' => 'water']);
+    $read = static fn() => (new RecipeReader(IngredientCatalogue::shipped()))->read(JsonText::parse(json_encode($document, \JSON_THROW_ON_ERROR)));
+    $taken ? expect($read()->slug)->toBe($slug) : expect($read)->toThrow(InvalidDocument::class);
+})->with([['n', true], ['7', true], ['lemon-tub-neem-2', true], ['', false], ['Neem', false], ['a--b', false], ['-a', false], ['a-', false], ['a b', false], ["a\n", false]]);
