@@ -92,3 +92,15 @@ it('takes back any amount that it writes', function (): void {
         }
     }
 });
+
+// Common practice, no source: recipes are written in quarters and thirds of a spoon, and otherwise in figures.
+it('writes a line as it stands in a recipe', function (float $value, Unit $unit, ?float $top, string $line): void {
+    expect(PhraseWriter::line(RecipeLine::ofIngredient(IngredientCatalogue::shipped()->get('neem-oil'), Amount::of($value, $unit), $top, null)))->toBe($line);
+})->with([
+    [0.25, Unit::UsTeaspoon, null, '1/4 US tsp neem oil'],
+    [1 / 3, Unit::UsTablespoon, null, '1/3 US tbsp neem oil'],
+    [1.5, Unit::UsTeaspoon, 2.0, '1 1/2 to 2 US tsp neem oil'],
+    [2 / 3, Unit::UsTeaspoon, 4 / 3, '2/3 to 1 1/3 US tsp neem oil'],
+    [2.75, Unit::UsCup, null, '2 3/4 US cup neem oil'],
+    [0.7, Unit::UsTeaspoon, null, '0.7 US tsp neem oil'],
+]);

@@ -40,7 +40,7 @@ it('writes figures as people read them', function (float $number, string $text):
 
 it('writes kitchen fractions', function (float $number, string $text): void {
     expect(Figures::kitchen($number))->toBe($text);
-})->with([[1.5, '1½'], [0.25, '¼'], [2.0, '2'], [1 / 3, '⅓'], [2.75, '2¾'], [1.3, '1.3'], [0.125, '⅛']]);
+})->with([[1.5, '1½'], [0.25, '¼'], [2.0, '2'], [1 / 3, '⅓'], [2.75, '2¾'], [1.3, '1.3'], [0.125, '⅛'], [0.5, '½'], [2 / 3, '⅔'], [4.375, '4⅜'], [0.625, '⅝'], [1.875, '1⅞'], [0.62, '0.62']]);
 
 it('says stretches of time', function (float $hours, string $exact, string $rounded): void {
     expect(Durations::words($hours))->toBe($exact)->and(Durations::rounded($hours))->toBe($rounded);
