@@ -6,6 +6,7 @@ use IdleMixer\Core\Ingredient\IngredientCatalogue;
 use IdleMixer\Core\Phrase\Kitchen;
 use IdleMixer\Core\Phrase\PhraseReader;
 use IdleMixer\Core\Phrase\PhraseWriter;
+use IdleMixer\Core\Phrase\Spelling;
 use IdleMixer\Core\Quantity\Amount;
 use IdleMixer\Core\Quantity\Dimension;
 use IdleMixer\Core\Quantity\Unit;
@@ -103,4 +104,16 @@ it('writes a line as it stands in a recipe', function (float $value, Unit $unit,
     [2 / 3, Unit::UsTeaspoon, 4 / 3, '2/3 to 1 1/3 US tsp neem oil'],
     [2.75, Unit::UsCup, null, '2 3/4 US cup neem oil'],
     [0.7, Unit::UsTeaspoon, null, '0.7 US tsp neem oil'],
+]);
+
+// Two slips in a long word are mended, three are not; two letters that changed places are one slip, and the likeliest of all.
+it('mends two slips of a long word and no third', function (string $typed, ?string $meant): void {
+    expect((new Spelling(['detergent' => 'soap', 'peroxide' => 'peroxide', 'castile' => 'soap', 'castle' => 'place']))->meant($typed))->toBe($meant);
+})->with([
+    ['dteergent', 'detergent'], ['dteregent', 'detergent'], ['dtergxent', 'detergent'],
+    'a swap and two wrong letters' => ['dteergxnx', null],
+    'a swap and a wrong letter' => ['dteergenx', 'detergent'],
+    'three wrong letters' => ['dxtxrxent', null],
+    // A swap of one word, a letter too few of the other.
+    ['casitle', 'castile'],
 ]);
