@@ -182,3 +182,22 @@ it('puts in all of a step at once, and no spoonful twice', () => {
     }
     expect([tally.isDone(1, 2), firstScoop(tally).ticked]).toEqual([true, [1, 2]]);
 });
+
+it('has a thing in once all of its spoons are, of whatever kind', async () => {
+    vi.stubGlobal('fetch', async () => answer(200, { id: 14, words: '1 tsp', eachMl: 4.93, count: 1, ticked: [1] }));
+    const made = batch();
+    const item = made.items[0];
+    if (item === undefined) {
+        throw new Error('There is nothing in the batch.');
+    }
+    item.scoops = [
+        { id: 13, words: '1 tbsp', eachMl: 14.8, count: 1, ticked: [1] },
+        { id: 14, words: '1 tsp', eachMl: 4.93, count: 1, ticked: [] },
+    ];
+    const tally = new Tally(made, outboxOn(newDevice()));
+    tally.tickNext();
+    expect(tally.currentIn(1)).toBe(2);
+    tally.tickNext();
+    expect(tally.currentIn(1)).toBe(3);
+    await tally.settled();
+});

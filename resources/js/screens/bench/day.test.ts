@@ -94,3 +94,13 @@ it('goes back to degrees Celsius, finds a fault in each of its numbers, and read
     day.everyDays = ' ';
     expect(day.typedFault).toBe('');
 });
+
+it('takes blanks for nothing, and leaves them out of what it says', () => {
+    const day = new Day();
+    day.air = '  ';
+    day.pickedInDays = ' ';
+    expect([day.summary, day.typedFault, day.circumstances]).toEqual(['nothing said', '', {}]);
+    day.air = ' 21 ';
+    day.pickedInDays = ' 5 ';
+    expect([day.summary, day.typedFault]).toEqual(['21 °C, picked in 5 days', '']);
+});
