@@ -208,6 +208,7 @@ final readonly class CaseAnswers
             $round->notes,
             $trial?->outcome()->value,
             $trial === null ? '' : $this->findings->trial($trial),
+            $trial === null ? null : $this->findings->standing($trial)?->value,
             $trial === null ? '' : $this->findings->formula($trial, $round->case->pest),
             $trial?->outcome()->isJudged() === true ? $trial->kept()?->interval()->low : null,
             $trial?->outcome()->isJudged() === true ? $trial->kept()?->interval()->high : null,

@@ -21,6 +21,8 @@ final readonly class RoundAnswer
         public string $notes,
         public ?string $outcome,
         public string $because,
+        /** Where the limit of that comes from; null where none decides. */
+        public ?string $standing,
         /** By what it was reckoned, and how sure that is; empty where it is not judged. */
         public string $formula,
         public ?float $reductionLow,

@@ -20,6 +20,9 @@ final readonly class Trial
 
     private const DAY = 86_400.0;
 
+    /** Source of this: what lies beyond another round says nothing of this one. */
+    private const IN_TURN = 'practice';
+
     /** @param array{value: float, unit: string, source: string}|null $beforeWithin h: a count before is no older than this; null where it is no older than the round before */
     public function __construct(
         public DateTimeImmutable $sprayedAt,
@@ -35,14 +38,8 @@ final readonly class Trial
         private float $laterMost,
         /** Whether it is only one of a programme. */
         private bool $isStep,
-        private ?array $beforeWithin,
+        public ?array $beforeWithin,
     ) {}
-
-    /** @return array{value: float, unit: string, source: string}|null h: a count before is no older than this; null where it is no older than the round before */
-    public function beforeWithin(): ?array
-    {
-        return $this->beforeWithin;
-    }
 
     public function before(): ?float
     {
@@ -161,6 +158,22 @@ final readonly class Trial
             $this->countBefore !== null && $this->countBefore->value < self::FEWEST_BEFORE => Outcome::TooFew,
             $formula === Formula::HendersonTilton && $this->controlFell() => Outcome::ControlFell,
             default => $this->judged($this->reduction() ?? 0.0),
+        };
+    }
+
+    /** Source of the limit that decides what it did; null where none does, as where nothing was counted yet. */
+    public function source(): ?string
+    {
+        return match ($this->outcome()) {
+            Outcome::Worked => EvidenceLines::WORKED_FROM['source'],
+            Outcome::Helped, Outcome::Failed => EvidenceLines::HELPED_FROM['source'],
+            Outcome::CameBack => EvidenceLines::CAME_BACK['source'],
+            Outcome::NoCountBefore => $this->beforeWithin['source'] ?? self::IN_TURN,
+            Outcome::Step => self::IN_TURN,
+            Outcome::TooFew => EvidenceLines::FEWEST_BEFORE['source'],
+            Outcome::UntreatedTooFew => EvidenceLines::FEWEST_UNTREATED['source'],
+            Outcome::ControlFell => EvidenceLines::UNTREATED_KEEPS['source'],
+            Outcome::NoCountAfter, Outcome::TooEarly, Outcome::NoneBefore => null,
         };
     }
 

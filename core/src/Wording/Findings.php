@@ -10,6 +10,7 @@ use IdleMixer\Core\Evidence\Trial;
 use IdleMixer\Core\Evidence\UnsprayedCatalogue;
 use IdleMixer\Core\Schedule\Task;
 use IdleMixer\Core\Source\SourceCatalogue;
+use IdleMixer\Core\Source\Standing;
 use IdleMixer\Core\Source\UnknownSource;
 
 /** Puts what was seen and what needs doing into sentences. */
@@ -44,7 +45,7 @@ final readonly class Findings
         $percent = $trial->reduction() ?? 0.0;
         $shown = Figures::percent(abs($percent));
 
-        $within = $trial->beforeWithin();
+        $within = $trial->beforeWithin;
         $key = $outcome === Outcome::NoCountBefore && $within === null ? 'no-count-since' : $outcome->value;
         $words = strtr($this->outcomes[$key] ?? throw MissingWords::becauseOf($key), [
             '{percent}' => $shown,
@@ -56,11 +57,23 @@ final readonly class Findings
             '{fewest}' => Figures::short(Trial::FEWEST_BEFORE),
             '{control}' => Figures::short(EvidenceLines::FEWEST_UNTREATED['value']),
             '{fresh}' => $within === null ? '' : Durations::words($within['value']),
-            '{standing}' => $within === null ? '' : $this->sources->get($within['source'])->standing->words(),
+            '{standing}' => $this->standing($trial)?->words() ?? '',
             '{fair}' => Durations::words($trial->fairLookHours()) . ' or more after spraying',
         ]);
 
         return $trial->rounds === 1 ? $words : "Programme of {$trial->rounds} rounds. {$words}";
+    }
+
+    /**
+     * Where the limit comes from that decides what a round did; null where none does.
+     *
+     * @throws UnknownSource when the limit names a source that is not listed
+     */
+    public function standing(Trial $trial): ?Standing
+    {
+        $source = $trial->source();
+
+        return $source === null ? null : $this->sources->get($source)->standing;
     }
 
     /**

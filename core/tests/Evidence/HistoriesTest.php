@@ -13,6 +13,7 @@ use IdleMixer\Core\Evidence\Record;
 use IdleMixer\Core\Evidence\RecordVerdict;
 use IdleMixer\Core\Evidence\RoundEffect;
 use IdleMixer\Core\Evidence\Sprayed;
+use IdleMixer\Core\Source\Standing;
 use IdleMixer\Core\Wording\Findings;
 
 /*
@@ -120,6 +121,29 @@ it('says keep, tune, drop or not enough', function (array $afters, RecordVerdict
 it('says of what somebody counts anew that only the spray can be thanked where nothing else was done', function (): void {
     expect(judgedRecord([5.0, 5.0, 5.0], 3)->verdict())->toBe(RecordVerdict::Tune)->and(judgedRecord([5.0, 5.0, 5.0], 1)->verdict())->toBe(RecordVerdict::Keep);
 });
+
+// Where the trade has a limit it is common practice without a source; what counts as worked, and how far back is back, are the house's own;
+// where nothing was counted yet there is none.
+it('tells of every verdict where its limit comes from, in the sentence and beside it', function (CaseHistory $history, Outcome $outcome, ?Standing $standing): void {
+    $trial = $history->trials()[0];
+    $said = Findings::shipped()->trial($trial);
+    expect($trial->outcome())->toBe($outcome)->and(Findings::shipped()->standing($trial))->toBe($standing)
+        ->and(str_contains($said, 'common practice, no source)'))->toBe($standing === Standing::CommonPractice)
+        ->and(str_contains($said, 'our own limit)'))->toBe($standing === Standing::Ours);
+})->with([
+    [judgedHistory([0], 20, [[-1, 100], [24, 8]]), Outcome::Worked, Standing::Ours],
+    [judgedHistory([0], 20, [[-1, 100], [24, 50]]), Outcome::Helped, Standing::Ours],
+    [judgedHistory([0], 20, [[-1, 100], [24, 90]]), Outcome::Failed, Standing::Ours],
+    [judgedHistory([0, 168], 20, [[-1, 100], [24, 8], [160, 80]]), Outcome::CameBack, Standing::Ours],
+    [judgedHistory([0], 20, [[24, 8]]), Outcome::NoCountBefore, Standing::CommonPractice],
+    [judgedHistory([0], 20, [[24, 8]], true), Outcome::NoCountBefore, Standing::Ours],
+    [judgedHistory([0], 20, [[-1, 100]]), Outcome::NoCountAfter, null],
+    [judgedHistory([0], 168, [[-1, 100], [24, 60]]), Outcome::TooEarly, null],
+    [judgedHistory([0], 20, [[-1, 0], [24, 8]]), Outcome::NoneBefore, null],
+    [judgedHistory([0], 20, [[-1, 9], [24, 1]]), Outcome::TooFew, Standing::CommonPractice],
+    [judgedHistory([0], 20, [[24, 8], [24, 3, true]]), Outcome::UntreatedTooFew, Standing::CommonPractice],
+    [judgedHistory([0], 20, [[-1, 100], [-1, 100, true], [24, 5], [24, 0, true]]), Outcome::ControlFell, Standing::CommonPractice],
+]);
 
 // Common practice, no source: a count before is at most three days old; the house's own: before a winter oil since the leaves fell, some 120 days.
 it('says how old a count before may be: as the round has it, or as old as the round before it', function (CaseHistory $history, int $which, string $says): void {

@@ -1,6 +1,6 @@
 import { expect, it } from 'vitest';
 import { off, percent } from './figures';
-import { bare, standingOf, briefly, sorted, worst } from './verdicts';
+import { bare, briefly, sorted, worst } from './verdicts';
 import type { Schemas } from './client';
 
 const verdict = (code: string, level: 'ok' | 'caution' | 'stop', because = ''): Schemas['Verdict'] =>
@@ -28,16 +28,4 @@ it('takes the worst, and of several as bad the one that can be mended', () => {
 it('says two figures of a percent, and an error only from 5 % on', () => {
     expect([percent(0.773), percent(2.79), percent(25.4), percent(0)]).toEqual(['0.77', '2.8', '25', '0']);
     expect([off(4.9), off(-8.49), off(12)]).toEqual(['', ', 8.5 % under', ', 12 % over']);
-});
-
-it('knows where a limit comes from by what its sentence says', () => {
-    expect(
-        [
-            'Worked: 85 % fewer (80 % or more counts as worked; our own limit).',
-            'Not judged: no count in the 3 days before (common practice, no source).',
-            'Above 32 °C (published: IPM notes).',
-            'Not judged yet: count again.',
-            'Take 1 tsp (4.9 mL) of our own soap.',
-        ].map(standingOf),
-    ).toEqual(['ours', 'common-practice', 'published', null, null]);
 });

@@ -14,14 +14,6 @@ const STANDING = /\s*\((?:[^()]*[;,]\s*)?(?:published|common practice|our own)[^
 /** Without where its limit comes from, which is a mark beside it. */
 export const bare = (text: string): string => text.replace(STANDING, '');
 
-const STANDINGS = { 'common practice': 'common-practice', 'our own': 'ours', published: 'published' } as const;
-
-/** Where the limit of a sentence comes from, as it says itself; null where it says nothing. */
-export function standingOf(text: string): Verdict['standing'] | null {
-    const said = text.match(/\([^()]*(common practice|our own|published)[^()]*\)/)?.[1] as keyof typeof STANDINGS | undefined;
-    return said === undefined ? null : STANDINGS[said];
-}
-
 /** The one sentence that tells: what is, and against which limit; where the limit comes from is a mark beside it. */
 export function briefly(because: string): string {
     const text = bare(because);

@@ -6,7 +6,7 @@
     import Correctable from '../../parts/Correctable.svelte';
     import LevelMark from '../../parts/LevelMark.svelte';
     import Standing from '../../parts/Standing.svelte';
-    import { bare, standingOf } from '../../lib/verdicts';
+    import { bare } from '../../lib/verdicts';
     import { levelOf } from './outcome';
     import BurnForm from './BurnForm.svelte';
     import RoundForm from './RoundForm.svelte';
@@ -45,7 +45,7 @@
                     {#if round.outcome}
                         <div class="flex items-start gap-2">
                             <LevelMark level={levelOf(round.outcome)} silent />
-                            <p>{bare(round.because)} <Standing verdict={{ standing: standingOf(round.because), source: '' }} /></p>
+                            <p>{bare(round.because)} <Standing verdict={{ standing: round.standing, source: '' }} /></p>
                         </div>
                     {/if}
                     {#if round.formula}<details class="text-sm" data-formula>
