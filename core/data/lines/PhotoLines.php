@@ -46,6 +46,9 @@ final class PhotoLines
     /** The same, by the scatter of the paper itself. */
     public const OFF_PAPER_SCATTER = ['value' => 5.0, 'unit' => '1', 'source' => 'house'];
 
+    /** Scatter of colour shares beyond which the border is of several colours: made sheets stay below 0.013, photographs of gardens begin at 0.03. */
+    public const PAPER_SCATTER = ['value' => 0.04, 'unit' => '1', 'source' => 'house'];
+
     /** A point this much darker than the paper in its light is no paper, whatever its colour. */
     public const BLACK = ['value' => 0.12, 'unit' => '1', 'source' => 'house'];
 

@@ -56,7 +56,8 @@ final readonly class HealthyColour
     {
         $masses = [(int) $from => 0];
         for ($h = $from; $h <= $to; $h += self::BIN) {
-            $masses[(int) $h] = self::sum($bins, $h - self::BIN, $h + self::BIN);
+            // The middle counts twice: else what lies between two colours would pull the peak of one towards the other.
+            $masses[(int) $h] = self::sum($bins, $h - self::BIN, $h + self::BIN) + $bins[(int) ($h / self::BIN) % 60];
         }
         $most = max($masses);
         $best = (float) array_search($most, $masses, true);

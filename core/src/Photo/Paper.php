@@ -47,7 +47,7 @@ final readonly class Paper
         $scatter = self::median(array_map(static fn(float $r, float $g): float => abs($r - $red) + abs($g - $green), $reds, $greens));
         $off = max(PhotoLines::OFF_PAPER['value'], PhotoLines::OFF_PAPER_SCATTER['value'] * $scatter);
         $like = array_filter($reds, static fn(float $r, int $k): bool => abs($r - $red) + abs($greens[$k] - $green) < 2.0 * $off, ARRAY_FILTER_USE_BOTH);
-        if (count($like) < PhotoLines::PAPER_SHARE['value'] * count($border)) {
+        if ($scatter > PhotoLines::PAPER_SCATTER['value'] || count($like) < PhotoLines::PAPER_SHARE['value'] * count($border)) {
             throw RefusedPicture::because('no-paper', 'The border of the picture is no plain paper. Lay one leaf on a sheet, the sheet filling the picture to its edges.');
         }
 
