@@ -128,6 +128,27 @@ it('writes down what was made, and reads it back the same', function (string $re
         ->and($read->composition->isAlike($made->composition, 0.0))->toBeTrue();
 })->with(['neem-leaf-quart', 'soda-and-neem', 'egg-and-oil-milk', 'half-alcohol-swab', 'true-neem-emulsion', 'mint-mask']);
 
+// A name may be one letter: somebody else wrote it. None may be empty.
+it('reads names and keys of one letter', function (): void {
+    $document = Batches::document(QUART);
+    foreach (array_keys(Batches::read($document)->load(1)->items) as $n => $key) {
+        $document = str_replace("\"{$key}\"", '"' . chr(97 + $n) . '"', $document);
+    }
+    expect(array_keys(Batches::read($document)->load(1)->items))->toBe(['a', 'b']);
+    foreach (['/recipe/name', '/recipe/slug', '/bench/plant/name', '/bench/plant/slug', '/bench/plant/limits', '/ingredients/0/name'] as $pointer) {
+        expect(Batches::faultAt(static fn(): BatchRecord => Batches::read(withChanged($document, $pointer, 'x'))))->toBe('nothing is wrong with it', $pointer)
+            ->and(Batches::faultAt(static fn(): BatchRecord => Batches::read(withChanged($document, $pointer, ''))))->toBe($pointer);
+    }
+});
+
+it('reads a stock of one letter', function (): void {
+    $document = Batches::document(['recipe' => 'kitchen-oil-by-the-quart', 'make' => ['amount' => 1, 'unit' => 'L']]);
+    foreach (['/plan/loads/0/items/0/stock', '/plan/loads/0/items/0/name'] as $pointer) {
+        expect(Batches::faultAt(static fn(): BatchRecord => Batches::read(withChanged($document, $pointer, 'x'))))->toBe('nothing is wrong with it', $pointer)
+            ->and(Batches::faultAt(static fn(): BatchRecord => Batches::read(withChanged($document, $pointer, ''))))->toBe($pointer);
+    }
+});
+
 it('says where a document is wrong', function (string $pointer, mixed $value, string $at): void {
     expect(Batches::faultAt(static fn(): BatchRecord => Batches::read(withChanged(Batches::document(QUART), $pointer, $value))))->toBe($at);
 })->with([

@@ -62,6 +62,18 @@ it('stops what was kept too long', function (): void {
         ->and(stateOf()->status(new DateTimeImmutable('2026-06-11T02:00:00Z')))->toBe(BatchStatus::Ready);
 });
 
+// Made at 18:00 and good for eight hours, until 02:00: hours by the clock.
+it('says how long ago a batch was made, and how long it is still good', function (string $now, string $wording, array $hours): void {
+    $found = SprayCheck::verdicts(stateOf(), Target::of(RecipeUse::Drench, null), Sprays::neem(), new Proof([]), new DateTimeImmutable($now));
+    expect($found[0]->wording)->toBe($wording)->and($found[0]->args)->toEqualWithDelta($hours, 1e-9);
+})->with([
+    'just made' => [MADE, 'batch-fit', ['hours-ago' => 0.0, 'hours-left' => 8.0]],
+    'two and a half hours later' => ['2026-06-10T20:30:00Z', 'batch-fit', ['hours-ago' => 2.5, 'hours-left' => 5.5]],
+    'told by a clock that is behind' => ['2026-06-10T17:00:00Z', 'batch-fit', ['hours-ago' => 0.0, 'hours-left' => 9.0]],
+    'at the end' => ['2026-06-11T02:00:00Z', 'batch-fit', ['hours-ago' => 8.0, 'hours-left' => 0.0]],
+    'a day after the end' => ['2026-06-12T02:00:00Z', 'batch-kept-too-long', ['hours-ago' => 24.0]],
+]);
+
 it('stops what separated in the glass', function (StandTest $glass): void {
     expect(said(stateOf($glass), cleanTest(), AFTER))->toHaveKey('batch-unsteady', Level::Stop);
 })->with([[StandTest::Ring], [StandTest::Beads], [StandTest::Layer], [StandTest::Scum]]);
