@@ -39,7 +39,7 @@
                             ? 'not sprayed yet'
                             : `${one.roundCount} ${one.roundCount === 1 ? 'round' : 'rounds'}`}; {one.latestCount === null
                             ? 'not counted yet'
-                            : `last count ${one.latestCount}`}</span
+                            : `last ${one.latestCount} ${one.counted}`}</span
                     ></a
                 >
             </li>{/each}

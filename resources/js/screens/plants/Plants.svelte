@@ -42,7 +42,8 @@
                         <span class="quiet">{plant.place}</span>
                         <span class="ml-auto text-right"
                             >{#each open(cases, plant.id) as one (one.id)}<span class="block"
-                                    >{one.pestName}{one.latestCount === null ? '' : `: ${one.latestCount}`}</span
+                                    >{one.pestName}{#if one.latestCount !== null}: <span class="quiet">{one.latestCount} {one.counted}</span
+                                        >{/if}</span
                                 >{/each}{#if waits(tests, plant.id)}<span class="block">leaf test waits</span>{/if}</span
                         >
                     </a>
