@@ -12,7 +12,7 @@ use IdleMixer\Core\Tests\Support\Plans;
  *
  * @return array{bool, bool} whether soap kills, and whether the oil is held
  */
-function judged(string $slug, ?float $hardness, array $more = []): array
+function soapAndOil(string $slug, ?float $hardness, array $more = []): array
 {
     $plan = Plans::shipped($slug, 1.0, 'L', [...$more, ...($hardness === null ? [] : ['water' => ['hardness' => ['amount' => $hardness, 'unit' => 'mg/L']]])]);
     $judge = BenchJudge::of(Limits::shipped(), Emulsifier::shipped());
@@ -23,7 +23,7 @@ function judged(string $slug, ?float $hardness, array $more = []): array
 // By hand: a litre of plain soap holds 10 mL of castile, and half of that must stay free (0.5 %, common practice, no source). Hardness
 // takes 1.68 mL per 100 mg in a litre of water (SoapBudget), so that 5 mL are gone at 300 mg/L in the 990 mL that are water.
 it('asks whether the water leaves enough soap to kill', function (?float $hardness, float $factor, bool $kills): void {
-    expect(judged('plain-soap', $hardness, ['factor' => $factor])[0])->toBe($kills);
+    expect(soapAndOil('plain-soap', $hardness, ['factor' => $factor])[0])->toBe($kills);
 })->with([
     'soft' => [0.0, 1.0, true],
     'moderately hard' => [150.0, 1.0, true],
@@ -37,12 +37,12 @@ it('asks whether the water leaves enough soap to kill', function (?float $hardne
 ]);
 
 it('says that detergent does not lose to hardness, and is no true soap', function (): void {
-    expect(judged('mild-soap', 0.0)[0])->toBeFalse()->and(judged('mild-soap', 400.0))->toBe(judged('mild-soap', 0.0));
+    expect(soapAndOil('mild-soap', 0.0)[0])->toBeFalse()->and(soapAndOil('mild-soap', 400.0))->toBe(soapAndOil('mild-soap', 0.0));
 });
 
 // Common practice, no source: true soap holds oil in soft water and drops out of hard.
 it('asks whether the oil stays in', function (string $slug, float $hardness, bool $holds): void {
-    expect(judged($slug, $hardness)[1])->toBe($holds);
+    expect(soapAndOil($slug, $hardness)[1])->toBe($holds);
 })->with([
     'no oil in it' => ['plain-soap', 400.0, true],
     'soft' => ['neem-leaf-quart', 0.0, true],
