@@ -38,7 +38,7 @@ final class RecordWords
             VerdictReason::ByItself => $record->wentAlone() > $record->compared()
                 ? 'It came down, but so did the unsprayed plant beside it in {alone}: nothing says that the spray did it.'
                 : 'It came down, but in {unclear} of {judged} no further than it may have gone by itself: count an unsprayed plant beside it.',
-            VerdictReason::DoesNothing => 'In the middle {median} down, under {helped} % (our own limit).',
+            VerdictReason::DoesNothing => 'In the middle {median}, and {helped} % fewer are asked for (our own limit).',
             VerdictReason::OnlyWithHand => 'It came with pruning, wiping or a water jet each time: who did the work? Spray one plant without.',
             VerdictReason::Burns => 'Leaves burnt after {burnt} of {rounds} (a quarter and more is too often; our own limit): weaken it.',
             VerdictReason::Helps => 'Worked in {worked} of {judged}, and two of three are needed (our own limit): change dose, interval, or the way it is put on.',
@@ -50,7 +50,7 @@ final class RecordWords
             '{judged}' => (string) $judged,
             '{alone}' => self::count($record->wentAlone(), 'round'),
             '{worked}' => (string) $record->worked(),
-            '{median}' => self::down($record->medianReduction() ?? 0.0),
+            '{median}' => self::left($record->medianReduction() ?? 0.0),
             '{helped}' => Figures::short(EvidenceLines::HELPED_FROM['value']),
             '{burnt}' => (string) $record->burntAfter(),
             '{rounds}' => self::count($record->rounds(), 'round'),
@@ -105,20 +105,26 @@ final class RecordWords
         $estimate = $record->estimate();
 
         return $estimate === null ? '' : sprintf(
-            'Over %s it brings the pest down by %s (%s to %s; Student 1908, on the logarithm of what is left). Moved towards what its family does: %s.',
+            'Over %s it leaves %s (from %s to %s; Student 1908, on the logarithm of what is left). Moved towards what its family does: %s.',
             self::count($estimate->cases, 'case'),
-            self::down($estimate->percent),
-            self::down($estimate->low),
-            self::down($estimate->high),
-            self::down($record->shrunk()),
+            self::left($estimate->percent),
+            self::left($estimate->low),
+            self::left($estimate->high),
+            self::left($record->shrunk()),
         );
     }
 
-    private static function down(float $percent): string
+    /** “95 % fewer”, “40 % more”; beyond twice as many a figure says nothing. */
+    private static function left(float $percent): string
     {
-        $whole = round(abs($percent));
+        $whole = round($percent);
 
-        return $percent < -0.5 ? Figures::short($whole) . ' % up' : Figures::short($whole) . ' %';
+        return match (true) {
+            $whole === 0.0 => 'no fewer',
+            $whole > 0.0 => Figures::short($whole) . ' % fewer',
+            $whole >= -100.0 => Figures::short(-$whole) . ' % more',
+            default => 'more than twice as many',
+        };
     }
 
     private static function comparison(int $compared, int $judged): string

@@ -1,7 +1,7 @@
 <script lang="ts">
     import { millilitres } from '../../lib/figures';
     import LevelMark from '../../parts/LevelMark.svelte';
-    import { down, levelOf, span, type Row } from './figures';
+    import { fewer, levelOf, span, type Row } from './figures';
 
     const { row }: { row: Row } = $props();
     const FROM = 10;
@@ -9,7 +9,7 @@
     const told = $derived(
         row.effectPercent === null || row.effectLow === null || row.effectHigh === null
             ? 'Not judged yet'
-            : `Brings it down by ${down(row.effectPercent)}, ${down(row.effectLow)} to ${down(row.effectHigh)}`,
+            : `Leaves ${fewer(row.effectPercent)}, from ${fewer(row.effectLow)} to ${fewer(row.effectHigh)}`,
     );
     const costs = $derived(
         [
