@@ -149,6 +149,15 @@ it('reads a stock of one letter', function (): void {
     }
 });
 
+it('reads names of one letter in what was made', function (): void {
+    $batch = Batches::of(QUART);
+    $written = json_encode(MadeWriter::write(MadeWriter::record(Made::of($batch, Batches::history(Batches::ticks($batch))))), \JSON_THROW_ON_ERROR | \JSON_PRESERVE_ZERO_FRACTION);
+    foreach (['/lines/0/name', '/lines/0/ingredient', '/composition/0/name', '/composition/0/ingredient'] as $pointer) {
+        $fault = static fn(string $value): string => Batches::faultAt(static fn() => MadeReader::read(JsonText::parse(withChanged($written, $pointer, $value))));
+        expect($fault('x'))->toBe('nothing is wrong with it', $pointer)->and($fault(''))->toBe($pointer);
+    }
+});
+
 it('says where a document is wrong', function (string $pointer, mixed $value, string $at): void {
     expect(Batches::faultAt(static fn(): BatchRecord => Batches::read(withChanged(Batches::document(QUART), $pointer, $value))))->toBe($at);
 })->with([

@@ -50,6 +50,31 @@ it('is alike within a tenth, both ways, and only with the same ingredients', fun
     expect(Sprays::neem()->isAlike(Sprays::neem($times), 0.1))->toBe($alike)->and(Sprays::neem($times)->isAlike(Sprays::neem(), 0.1))->toBe($alike);
 })->with([[1.0, true], [1.1, true], [1.11, false], [0.91, true], [0.9, false], [2.0, false]]);
 
+// From the least to the most of what is unsure: at most, where its most is no more than the other's least; it reaches the other unless its
+// most is below the other's least in everything. Bounds themselves count.
+it('is at most as strong, or may be as strong, by the ends of what is unsure', function (array $mine, array $theirs, float $slack, bool $atMost, bool $reaches): void {
+    /**
+     * @var array<string, float|array{float, float}> $mine
+     * @var array<string, float|array{float, float}> $theirs
+     */
+    [$one, $other] = [Sprays::of($mine), Sprays::of($theirs)];
+    expect($one->isAtMost($other, $slack))->toBe($atMost)->and($one->reaches($other, $slack))->toBe($reaches);
+})->with([
+    'the same' => [['neem-oil' => 1.0], ['neem-oil' => 1.0], 0.0, true, true],
+    'weaker' => [['neem-oil' => 0.9], ['neem-oil' => 1.0], 0.0, true, false],
+    'stronger' => [['neem-oil' => 1.1], ['neem-oil' => 1.0], 0.0, false, true],
+    'stronger within the slack' => [['neem-oil' => 1.1], ['neem-oil' => 1.0], 0.11, true, true],
+    'weaker within the slack' => [['neem-oil' => 0.95], ['neem-oil' => 1.0], 0.1, true, true],
+    'weaker beyond the slack' => [['neem-oil' => 0.89], ['neem-oil' => 1.0], 0.1, true, false],
+    'unsure up to the same' => [['neem-oil' => [0.5, 1.0]], ['neem-oil' => 1.0], 0.0, true, true],
+    'unsure beyond it' => [['neem-oil' => [0.5, 1.2]], ['neem-oil' => 1.0], 0.0, false, true],
+    'the other is unsure from less on' => [['neem-oil' => 0.9], ['neem-oil' => [0.8, 1.5]], 0.0, false, true],
+    'stronger in one, weaker in the other' => [['neem-oil' => 1.2, 'castile-soap' => 0.2], ['neem-oil' => 1.0, 'castile-soap' => 0.3], 0.0, false, true],
+    'weaker in both' => [['neem-oil' => 0.8, 'castile-soap' => 0.2], ['neem-oil' => 1.0, 'castile-soap' => 0.3], 0.0, true, false],
+    'as strong in one, weaker in the other' => [['neem-oil' => 1.0, 'castile-soap' => 0.2], ['neem-oil' => 1.0, 'castile-soap' => 0.3], 0.0, true, true],
+    'other things in it' => [['neem-oil' => 0.5], ['neem-oil' => 1.0, 'castile-soap' => 0.3], 0.0, false, false],
+]);
+
 it('has the times by which it is stronger from what it has most more of', function (): void {
     expect(Sprays::of(['neem-oil' => 1.0, 'castile-soap' => 1.0])->times(Sprays::of(['neem-oil' => 0.5, 'castile-soap' => 0.8])))->toEqualWithDelta(2.0, 1e-9)
         ->and(Sprays::neem()->hasSameIngredients(Sprays::of(['neem-oil' => 1.0])))->toBeFalse()
