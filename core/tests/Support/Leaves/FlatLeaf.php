@@ -19,7 +19,8 @@ final class FlatLeaf
 
     private const TIMES = 2;
 
-    private function __construct(public readonly Pixels $pixels, private readonly int $blade, /** @var array<int, int> points by colour */ private readonly array $points) {}
+    /** @param array<int, int> $points by colour */
+    private function __construct(private readonly GdImage $picture, public readonly Pixels $pixels, private readonly int $blade, private readonly array $points) {}
 
     /**
      * @param list<array{int, int, int, int, int}> $patches middle by that of the sheet, half width, half height, and colour; what lies beyond the blade is cut off
@@ -50,13 +51,22 @@ final class FlatLeaf
         $small = self::sheet(self::WIDE, self::HIGH, 0);
         imagecopyresampled($small, $large, 0, 0, 0, 0, self::WIDE, self::HIGH, $wide, $high);
 
-        return new self(Pixels::of($small), $all, $points);
+        return new self($small, Pixels::of($small), $all, $points);
     }
 
     /** @return float percent of the blade */
     public function share(int $colour): float
     {
         return 100.0 * ($this->points[$colour] ?? 0) / max(1, $this->blade);
+    }
+
+    /** @return string a PNG of it */
+    public function file(): string
+    {
+        ob_start();
+        imagepng($this->picture);
+
+        return (string) ob_get_clean();
     }
 
     private static function sheet(int $wide, int $high, int $colour): GdImage
