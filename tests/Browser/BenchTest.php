@@ -229,6 +229,6 @@ it('paints the new plan within 100 ms of the key press, or as soon as the machin
         $said = static fn(array $all, string $as): string => implode(', ', array_map(static fn(mixed $one): string => is_float($one) ? sprintf($as, $one) : '?', $all));
         fwrite(\STDERR, "Key press to painted plan, median of eleven, three times: {$said($medians, '%.0f ms')}; by a bare answer and a frame meanwhile: {$said($ratios, '%.1f times')}\n");
         // Where other tests keep the machine busy, a bare answer takes longer, too: on a quiet one 100 ms are four of them.
-        expect(min($medians) < 100.0 || min($ratios) < 5.0)->toBeTrue();
+        expect(min([INF, ...$medians]) < 100.0 || min([INF, ...$ratios]) < 5.0)->toBeTrue();
     });
 });
