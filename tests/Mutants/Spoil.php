@@ -89,7 +89,7 @@ final class Spoil extends NodeVisitorAbstract
         }
         $times = $this->isCatalogue ? 1.2 : 1.1;
 
-        return abs($was) <= self::ROUNDING && $was !== 0.0 ? [null, ''] : [new Scalar\Float_($was === 0.0 ? 1.0 : $was * $times), "{$was} × {$times}"];
+        return abs($was) <= self::ROUNDING && $was !== 0.0 ? [null, ''] : [new Scalar\Float_($was === 0.0 ? 1.0 : $was * $times), $was === 0.0 ? '1 for 0' : "{$was} × {$times}"];
     }
 
     /** @return array{?Node, string} */

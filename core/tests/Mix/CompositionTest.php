@@ -2,8 +2,12 @@
 
 declare(strict_types=1);
 
+use IdleMixer\Core\Ingredient\IngredientCatalogue;
+use IdleMixer\Core\Ingredient\Substance;
 use IdleMixer\Core\Mix\Composition;
 use IdleMixer\Core\Mix\Mixture;
+use IdleMixer\Core\Mix\Part;
+use IdleMixer\Core\Mix\Strengths;
 use IdleMixer\Core\Tests\Support\Plans;
 use IdleMixer\Core\Tests\Support\Sprays;
 use IdleMixer\Core\Wording\CompositionWords;
@@ -84,3 +88,17 @@ it('has the times by which it is stronger from what it has most more of', functi
 it('says one strength by itself as the lists say it', function (float $percent, string $unit, string $said): void {
     expect(Figures::strength($percent, $unit))->toBe($said);
 })->with([[0.0152, '%', 'a trace'], [0.0499, '%', 'a trace'], [0.05, '%', '0.05 %'], [0.732, 'g per 100 mL', '0.73 g per 100 mL'], [0.0, '%', '0 %']]);
+
+// A spoon that stayed empty, and a jar with nothing in it.
+it('finds nothing in what holds nothing', function (): void {
+    $neem = IngredientCatalogue::shipped()->get('neem-oil');
+    $empty = new Mixture(0.0, [new Part($neem, 0.0, null, null)], []);
+    $water = new Mixture(1000.0, [new Part($neem, 0.0, null, null)], []);
+    foreach ([$empty, $water, new Mixture(0.0, [], [])] as $mixture) {
+        expect(Composition::of([$mixture])->components)->toBe([])
+            ->and(Composition::of([$mixture])->total())->toBe(0.0)
+            ->and(Strengths::of($mixture)->groups())->toBe([])
+            ->and(Strengths::of($mixture)->percent(Substance::Neem))->toBe(0.0)
+            ->and(Strengths::of($mixture)->oily())->toBe(0.0);
+    }
+});

@@ -155,3 +155,40 @@ it('takes a stock apart in its own proportions, three deep', function (): void {
     expect(array_map(static fn($part): float => round($part->millilitres, 9), $plan->whole->parts))->toBe([3.0, 1.0, 6.0])
         ->and($plan->groups[0]->load->items)->toHaveCount(1);
 });
+
+/**
+ * What is said of a recipe that cannot be made; empty where it can.
+ *
+ * @param list<array<string, mixed>> $lines
+ * @param array<string, mixed>|null  $basis
+ */
+function saidOf(array $lines, ?array $basis): string
+{
+    try {
+        Plans::of(['recipe' => Plans::recipe($lines, $basis, $basis === null ? 'stock' : 'foliar'), 'make' => ['amount' => 1, 'unit' => 'L']]);
+    } catch (InvalidDocument $fault) {
+        return "{$fault->path()}: {$fault->getMessage()}";
+    }
+
+    return '';
+}
+
+// Powders take no room, and a litre holds a litre.
+it('says what cannot be made, and why', function (array $lines, ?array $basis, string $said): void {
+    /**
+     * @var list<array<string, mixed>> $lines
+     * @var array<string, mixed>|null  $basis
+     */
+    expect(saidOf($lines, $basis))->toBe($said);
+})->with([
+    'powder alone takes no room' => [[['ingredient' => 'baking-soda', 'amount' => 10, 'unit' => 'g']], null, '/recipe/lines: These lines take no room, so no volume can be made of them.'],
+    'just as much as there is room for' => [[['ingredient' => 'isopropyl-alcohol', 'strength' => 70, 'amount' => 1, 'unit' => 'L']], ['amount' => 1, 'unit' => 'L', 'of' => 'finished'], ''],
+    'a little more' => [[['ingredient' => 'isopropyl-alcohol', 'strength' => 70, 'amount' => 1.1, 'unit' => 'L']], ['amount' => 1, 'unit' => 'L', 'of' => 'finished'], '/recipe/lines: The lines come to 1100.0 mL and do not fit into the 1000.0 mL that the recipe makes. Use less of them, or a larger basis.'],
+    'powder in water is a volume' => [[['ingredient' => 'baking-soda', 'amount' => 10, 'unit' => 'g']], ['amount' => 1, 'unit' => 'L', 'of' => 'finished'], ''],
+]);
+
+it('leaves no water where the lines fill the volume', function (): void {
+    $lines = [['ingredient' => 'isopropyl-alcohol', 'strength' => 70, 'amount' => 1, 'unit' => 'L']];
+    $plan = Plans::of(['recipe' => Plans::recipe($lines, ['amount' => 1, 'unit' => 'L', 'of' => 'finished']), 'make' => ['amount' => 2, 'unit' => 'L']]);
+    expect($plan->whole->water)->toBe(0.0)->and($plan->whole->finished())->toEqualWithDelta(2000.0, 1e-9);
+});
