@@ -36,7 +36,7 @@ final readonly class CalibrationInput
             ? Calibration::byWeighing($count, $came->inBase(), $ingredient->density->value ?? Calibration::WATER_DENSITY)
             : Calibration::byFilling($count, $came->volume());
         if ($each->millilitres() < AmountReader::MIN_MEASURE || $each->millilitres() > AmountReader::MAX_MEASURE) {
-            throw $object->get('came')->object(['amount', 'unit'])->get('amount')->fault('One of it would hold ' . Figures::short($each->millilitres()) . ' mL; what is measured with holds 0.001 to 20,000 mL. Found {found}.');
+            throw $object->get('came')->object(['amount', 'unit'])->get('amount')->fault('One of it would hold ' . Measures::metric($each->millilitres()) . '; what is measured with holds 0.001 mL to 20 L. Found {found}.');
         }
         $what = $weighed ? ' of ' . ($ingredient->name ?? 'water') : '';
 
