@@ -96,7 +96,7 @@ it('takes a spoon for what a spoon can hold', function (): void {
     $spoon = sent('/api/measures', ['name' => 'Spoon', 'holds' => ['amount' => 5, 'unit' => 'mL']])->id();
     $found = static fn(int $count, float $amount, string $unit): Answer => Notebook::change("/api/measures/{$spoon}/calibrated", ['count' => $count, 'came' => ['amount' => $amount, 'unit' => $unit]]);
     isRefused($found(1, 21.0, 'L'), '/came/amount', 'One of it would hold 21 L; what is measured with holds 0.001 mL to 20 L.');
-    isRefused($found(1000, 0.5, 'mL'), '/came/amount', 'what is measured with holds 0.001 to 20,000 mL');
+    isRefused($found(1000, 0.5, 'mL'), '/came/amount', 'One of it would hold 0.0005 mL; what is measured with holds 0.001 mL to 20 L.');
     expect($found(4, 21.0, 'mL')->number('holds.amount'))->toBe(5.25);
 });
 
