@@ -142,3 +142,29 @@ it('names the rounds of the last days where it may be burn from a spray', functi
         ->and($told->id('rounds.0.batch.id'))->toBe($batch)
         ->and(Notebook::post('/api/diagnosis', ['seen' => ['webs' => true, 'stipple' => true]])->list('rounds'))->toBe([]);
 });
+
+// What is proposed is said for the sprayer that was used last; a new household has what is usual, and one that threw it away the smallest.
+it('says what goes into the sprayer at hand', function (): void {
+    Date::setTestNow('2026-06-10T12:00:00Z');
+    $case = Notebook::case(Notebook::plant(), 'aphids');
+    Notebook::post("/api/cases/{$case}/counts", ['submission' => Notebook::submission(), 'value' => 60]);
+    $in = static fn(): string => (string) preg_replace('/\A.* in /', '', Notebook::post("/api/cases/{$case}/choice", (string) json_encode(Notebook::get("/api/cases/{$case}")->at('situation')))->text('proposed.0.spoons'));
+    $sprayer = static fn(string $name, float $amount, string $unit): int => Notebook::post('/api/sprayers', ['submission' => Notebook::submission(), 'name' => $name, 'holds' => ['amount' => $amount, 'unit' => $unit]])->id();
+    $mix = static function (int $sprayer, int $minute): void {
+        Date::setTestNow("2026-06-10T12:{$minute}:00Z");
+        Notebook::post('/api/batches', ['submission' => Notebook::submission(), 'sprayerId' => $sprayer, 'bench' => ['request' => ['recipe' => 'mild-soap', 'make' => ['amount' => 1, 'unit' => 'L']]]]);
+    };
+    expect($in())->toBe('1 US qt');
+    $large = $sprayer('Large', 5.0, 'L');
+    $middle = $sprayer('Middle', 3.0, 'L');
+    $small = $sprayer('Small', 2.0, 'L');
+    expect($in())->toBe('2 L');
+    $mix($large, 10);
+    expect($in())->toBe('5 L');
+    $mix($middle, 20);
+    expect($in())->toBe('3 L');
+    Notebook::change("/api/sprayers/{$middle}", ['name' => 'Middle', 'holds' => ['amount' => 3, 'unit' => 'L'], 'largestFill' => ['amount' => 2.5, 'unit' => 'L'], 'leftBehind' => null, 'pours' => []]);
+    expect($in())->toBe('2½ L');
+    Notebook::change("/api/sprayers/{$middle}/retired", ['retired' => true]);
+    expect($in())->toBe('2 L')->and($small)->toBeGreaterThan(0);
+});

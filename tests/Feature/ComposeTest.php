@@ -128,3 +128,14 @@ it('hears a page on which nothing is typed yet, and makes no recipe of it', func
     $answer = Notebook::post('/api/compose', ['name' => '', 'use' => 'foliar', 'order' => 'all-together', 'notes' => '', 'lines' => []]);
     expect($answer->status)->toBe(200)->and($answer->at('document'))->toBeNull()->and($answer->list('lines'))->toBe([]);
 });
+
+// A US tablespoon is 14.79 mL, a teaspoon 4.93: a quart of neem leaf spray takes 1 ½ teaspoons of neem and a half of soap, less what they
+// displace, one of plain soap 9.46 mL of soap and no neem.
+it('says what is in the one and not in the other, in spoons', function (): void {
+    $answer = Notebook::post('/api/compare', ['recipes' => ['neem-leaf-quart', 'plain-soap'], 'make' => ['amount' => 1, 'unit' => '[qt_us]']]);
+    $rows = array_column(array_filter($answer->list('ingredients'), is_array(...)), null, 'name');
+    expect([$rows['neem oil']['first'] ?? null, $rows['neem oil']['second'] ?? null])->toBe(['7.32 mL (1.48 US tsp)', 'none'])
+        ->and([$rows['castile soap']['first'] ?? null, $rows['castile soap']['second'] ?? null])->toBe(['2.44 mL (0.495 US tsp)', '9.46 mL (1.92 US tsp)']);
+    $gallon = Notebook::post('/api/compare', ['recipes' => ['neem-leaf-quart', 'plain-soap'], 'make' => ['amount' => 1, 'unit' => '[gal_us]']]);
+    expect(json_encode($gallon->list('ingredients'), \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE))->toContain('"29.3 mL (1.98 US tbsp)"');
+});

@@ -58,3 +58,19 @@ it('pours only what a spray takes from what stands there', function (): void {
     expect(pouredFrom($jar->id(), $quart)->text('error.message'))->toContain('thrown away')
         ->and(Notebook::get('/api/jars')->list('jars'))->toBe([]);
 });
+
+it('opens the bench with the stock ready where a jar of it stands, and only then', function (): void {
+    Date::setTestNow('2026-06-01T08:00:00Z');
+    $ready = static function (string $recipe): mixed {
+        $batch = Notebook::batch(['recipe' => $recipe, 'make' => ['amount' => 1, 'unit' => '[qt_us]']])->id();
+        $bench = Notebook::get("/api/opening?again={$batch}")->at('first.bench');
+
+        return is_array($bench) ? $bench['stockReady'] ?? null : 'no bench';
+    };
+    expect($ready('kitchen-oil-by-the-quart'))->toBeNull();
+    jarOf('kitchen-oil-by-the-quart');
+    expect($ready('kitchen-oil-by-the-quart'))->toBeTrue()
+        // Of another stock, and of what takes none, there is no jar.
+        ->and($ready('egg-and-oil-milk'))->toBeNull()
+        ->and($ready('plain-soap'))->toBeNull();
+});

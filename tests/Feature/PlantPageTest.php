@@ -42,7 +42,10 @@ it('keeps a small JPEG of it, and refuses what is none before it is decoded', fu
     foreach (['a PNG' => base64_encode($png), 'a script' => base64_encode('<script>alert(1)</script>'), 'no base 64' => '!!!'] as $what => $picture) {
         expect(Notebook::put($path, ['picture' => $picture])->text('error.path'))->toBe('/picture', $what);
     }
-    expect(Notebook::put($path, ['picture' => ''])->at('pictureAt'))->toBeNull()->and(Notebook::put('/api/plants/99/picture', ['picture' => ''])->status)->toBe(404);
+    expect(Notebook::put($path, ['picture' => ''])->at('pictureAt'))->toBeNull()
+        ->and(Notebook::get($path)->status)->toBe(404)
+        ->and(Notebook::get("/api/plants/{$plant}")->at('pictureAt'))->toBeNull()
+        ->and(Notebook::put('/api/plants/99/picture', ['picture' => ''])->status)->toBe(404);
 });
 
 it('owns a whole set of spoons with one tap, and not twice', function (): void {

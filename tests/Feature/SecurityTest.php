@@ -172,3 +172,19 @@ it('begins a log anew that has grown to a megabyte, and keeps the one before', f
     expect((string) file_get_contents($file))->toContain('the first of the new one')->and(filesize($file))->toBeLessThan(1000)->and(filesize("{$file}.1"))->toBe(1_000_001);
     array_map(unlink(...), [$file, "{$file}.1"]);
 });
+
+it('hears who writes from another machine, too, which its script says in the clear', function (): void {
+    app(Passphrase::class)->set('a long one, please');
+    $session = enter('a long one, please')->headers->getCookies()[0] ?? null;
+    $request = Illuminate\Http\Request::create(
+        'http://192.168.7.1/api/plants',
+        'POST',
+        [],
+        [(string) $session?->getName() => (string) $session?->getValue(), 'who' => 'Ada'],
+        [],
+        [...ELSEWHERE, 'CONTENT_TYPE' => 'application/json', 'HTTP_ORIGIN' => 'http://192.168.7.1'],
+        json_encode(['submission' => Notebook::submission(), 'name' => 'Aster', 'tolerance' => 'ordinary-leaf'], \JSON_THROW_ON_ERROR),
+    );
+    expect(app(Illuminate\Contracts\Http\Kernel::class)->handle($request)->getStatusCode())->toBe(201)
+        ->and(Illuminate\Support\Facades\DB::table('plants')->where('name', 'Aster')->value('who'))->toBe('Ada');
+});
