@@ -118,3 +118,30 @@ it('says in one sentence what was wrong with a call', function (): void {
         ->and(Notebook::post('/api/plants', '{}', ['CONTENT_TYPE' => 'text/plain'])->text('error.message'))->toBe('Send JSON: the header Content-Type must be application/json.')
         ->and(Notebook::post('/api/plants', '{"name":"' . str_repeat('x', 1_048_577) . '"}')->text('error.message'))->toContain('at most 1000000 bytes (1 MB) are read');
 });
+
+// Somebody calls a plant “A”: one letter is a name, none and blanks are not.
+it('takes a name of one letter, and none that is empty', function (string $path, array $body, array $names): void {
+    /**
+     * @var array<string, mixed> $body
+     * @var list<string>         $names
+     */
+    expect(sent($path, [...$body, ...array_fill_keys($names, 'A')])->status)->toBe(201);
+    foreach ($names as $name) {
+        foreach (['', '   '] as $empty) {
+            isRefused(sent($path, [...$body, ...array_fill_keys($names, 'A'), $name => $empty]), "/{$name}", 'characters may stand here');
+        }
+        isRefused(sent($path, [...$body, ...array_fill_keys($names, 'A'), $name => str_repeat('a', 201)]), "/{$name}", 'characters may stand here, found 201');
+    }
+})->with([
+    'a plant' => ['/api/plants', ['tolerance' => 'ordinary-leaf'], ['name']],
+    'a sprayer' => ['/api/sprayers', ['holds' => ['amount' => 2, 'unit' => 'L']], ['name']],
+    'a measure' => ['/api/measures', ['holds' => ['amount' => 5, 'unit' => 'mL']], ['name']],
+    'a trial' => ['/api/trials', ['pest' => 'aphids', 'one' => 'Soap', 'other' => 'Oil', 'unit' => 'leaf', 'units' => 6], ['name']],
+]);
+
+it('takes sprays of one letter in a trial', function (): void {
+    $trial = ['pest' => 'aphids', 'name' => 'Which', 'unit' => 'leaf', 'units' => 6];
+    expect(sent('/api/trials', [...$trial, 'one' => 'A', 'other' => 'B'])->status)->toBe(201);
+    isRefused(sent('/api/trials', [...$trial, 'one' => '', 'other' => 'B']), '/one', 'characters may stand here');
+    isRefused(sent('/api/trials', [...$trial, 'one' => 'A', 'other' => '']), '/other', 'characters may stand here');
+});

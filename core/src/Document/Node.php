@@ -74,14 +74,14 @@ final readonly class Node
         return is_string($this->value);
     }
 
-    /** @throws InvalidDocument when this is no text, or is longer than `$max` characters */
+    /** @throws InvalidDocument when this is no text, has fewer characters than `$min` or more than `$max`, or is blank where it must not be empty */
     public function text(int $max, int $min = 0): string
     {
         if (! is_string($this->value)) {
             throw InvalidDocument::because($this->path, 'Expected text here, found {found}.', $this->value);
         }
         $length = mb_strlen($this->value);
-        if ($length > $max || ($min > 0 && trim($this->value) === '')) {
+        if ($length > $max || $length < $min || ($min > 0 && trim($this->value) === '')) {
             $bounds = $min > 0 ? "Between {$min} and {$max} characters" : "At most {$max} characters";
             throw InvalidDocument::because($this->path, "{$bounds} may stand here, found {$length}.", $this->value);
         }

@@ -118,6 +118,7 @@ it('waits to be sprayed from when it is mixed until it was sprayed, is old, gone
     'mixed an hour ago' => [fn() => stateOf(), null, '2026-06-10T19:00:00Z', true],
     'no glass was looked at' => [fn() => stateOf(StandTest::NotDone), null, '2026-06-10T19:00:00Z', true],
     'sprayed before it was mixed' => [fn() => stateOf(), '2026-06-03T18:00:00Z', '2026-06-10T19:00:00Z', true],
+    'sprayed in the minute in which it was mixed' => [fn() => stateOf(), MADE, '2026-06-10T19:00:00Z', false],
     'sprayed since' => [fn() => stateOf(), '2026-06-10T18:30:00Z', '2026-06-10T19:00:00Z', false],
     'still being mixed' => [fn() => stateOf(made: null), null, '2026-06-10T19:00:00Z', false],
     'thrown away' => [fn() => stateOf(discarded: true), null, '2026-06-10T19:00:00Z', false],

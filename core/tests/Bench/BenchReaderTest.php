@@ -78,6 +78,8 @@ it('says where the fault is and what would be right', function (string $path, mi
     'true for a number' => ['/make/amount', true, 'finite number'],
     'too small' => ['/make/amount', 0.001, '10 mL to 10,000 L'],
     'too large' => ['/make/amount', 1e300, '10 mL to 10,000 L'],
+    'water as hard as so much of it' => ['/water/hardness/unit', 'mL', 'no known unit here'],
+    'water as warm as so much of it' => ['/water/temperature/unit', 'mL', 'no known unit here'],
     'water harder than any' => ['/water/hardness/amount', 10_001, '0 to 10,000 mg/L'],
     'a huge measure' => ['/measures/0/amount', 1e300, '10,000 L'],
     'a huge sprayer' => ['/sprayer/amount', 1e9, '10 mL to 10,000 L'],
