@@ -188,6 +188,12 @@ it('gives back the droplet from what the glass showed', function (float $median)
     expect((new GlassReading((float) $seconds, 80.0, 0.0078))->medianDiameter($stokes, 1.7, $ring) / $median)->toEqualWithDelta(1.0, 0.1);
 })->with([[10.0], [25.0], [50.0], [80.0]]);
 
+// The house's own bounds: no glass shows drops below a tenth of a micrometre, nor above three millimetres.
+it('reads no smaller and no larger drops than a glass can show', function (float $seconds, float $bound): void {
+    $stokes = Stokes::in(WaterAt::celsius(20.0), 0.92);
+    expect((new GlassReading($seconds, 80.0, 0.0078))->medianDiameter($stokes, 1.7, EmulsionTable::shipped()->value('ring-seen')))->toEqualWithDelta($bound, 0.001 * $bound);
+})->with([[1e15, 0.1], [1e-12, 3000.0]]);
+
 it('refuses a reading that cannot be', function (float $seconds): void {
     new GlassReading($seconds, 80.0, 0.01);
 })->throws(InvalidQuantity::class)->with([[0.0], [-1.0], [\INF]]);

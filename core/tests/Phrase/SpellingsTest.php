@@ -117,3 +117,10 @@ it('mends two slips of a long word and no third', function (string $typed, ?stri
     // A swap of one word, a letter too few of the other.
     ['casitle', 'castile'],
 ]);
+
+// The house's own lines: from four letters on one slip is mended, from seven on two.
+it('mends more in a long word than in a short one', function (string $typed, ?string $meant): void {
+    expect((new Spelling(['oil' => 'oil', 'soap' => 'soap', 'spirit' => 'alcohol', 'alcohol' => 'alcohol']))->meant($typed))->toBe($meant);
+})->with([
+    ['oal', null], ['soep', 'soap'], ['soxx', null], ['spyrit', 'spirit'], ['spyryt', null], ['alkohol', 'alcohol'], ['alkohal', 'alcohol'], ['alkyhal', null],
+]);
