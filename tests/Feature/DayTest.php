@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Devices\SimulatedStation;
+use App\Records\WeatherBook;
 use IdleMixer\Core\Weather\Place;
 use IdleMixer\Core\Weather\ToldHour;
 use Illuminate\Support\Facades\Date;
@@ -90,4 +91,11 @@ it('makes up weather that is the same each time, and warm in the summer of its h
             expect($hour->temperature > -40.0 && $hour->temperature < 60.0 && $hour->humidity >= 0.0 && $hour->humidity <= 100.0 && $hour->rain >= 0.0 && $hour->cloud >= 0.0 && $hour->cloud <= 100.0)->toBeTrue();
         }
     }
+});
+
+// Rain of the day before may have washed a round off, and a week ahead is planned: the house's own lines.
+it('asks for the hours of a day back and a week ahead', function (): void {
+    $hours = app(WeatherBook::class)->around(new Place(47.3, 9.9, new DateTimeZone('UTC')), new DateTimeImmutable('2026-06-21T18:20:00Z'))->hours;
+    $at = static fn(int $key): string => gmdate('Y-m-d H:i', $hours[$key]->at ?? 0);
+    expect(count($hours))->toBe(24 + 7 * 24)->and($at(0))->toBe('2026-06-20 18:00')->and($at(count($hours) - 1))->toBe('2026-06-28 17:00');
 });
