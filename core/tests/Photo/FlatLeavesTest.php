@@ -92,6 +92,12 @@ it('leaves out what the user leaves out, and heals what the user calls healthy',
         ->and(LeafPhoto::measure($leaf->pixels, new Reading(leaveOut: [$around], healthy: [[0.5, 0.5, 1.0]]))->injured)->toBe(0.0);
 });
 
+// By hand: a patch whose hue (104.5) lies just under the line (106) of this green may be hurt or not. Twice a point and a twentieth of the share,
+// and the patch: 12.5 points for 9.5 %, 14.4 for 11.3 %. From 14 on it is called unsure (the house's own line).
+it('is not sure where much of a leaf lies on the line', function (int $across, int $down, array $doubts): void {
+    expect(LeafPhoto::measure(FlatLeaf::of(SHEET, GREEN, [[0, 0, $across, $down, 0x9A9A38]])->pixels)->doubts)->toBe($doubts);
+})->with([[28, 30, []], [31, 32, ['Hurt and healthy run into each other.']]]);
+
 it('counts more as hurt when it is read strictly, and less when it is read mildly', function (): void {
     $leaf = FlatLeaf::of(SHEET, GREEN, [[0, 0, 30, 30, 0x9A9A38]]);
     $share = static fn(float $strict): float => LeafPhoto::measure($leaf->pixels, new Reading($strict))->injured;
