@@ -82,3 +82,28 @@ it('says how an eye reads, and corrects by it', function (): void {
         ->and($read(10.0))->toBe(2.0)->and($read(5.0))->toBe(0.0)->and($read(0.0))->toBe(0.0)
         ->and($read(60.0))->toBe(60.0)->and($read(10.0, 'photo'))->toBe(10.0);
 });
+
+// Common practice, no source: a leaf is the same on either side of its midrib, and its veins lie in its blade, its stalk below.
+it('draws leaves that are alike on both sides, with their veins in them', function (LeafShape $shape): void {
+    $drawn = LeafDrawer::draw($shape, 10.0, 3);
+    $mirrored = static fn(array $polygons, bool $turned): array => array_map(static function (mixed $polygon) use ($turned): array {
+        $points = array_map(static fn(mixed $point): string => is_array($point) && is_float($point[0]) && is_float($point[1]) ? sprintf('%.6f %.6f', $turned ? 1.0 - $point[0] : $point[0], $point[1]) : '?', is_array($polygon) ? $polygon : []);
+        sort($points);
+
+        return array_values(array_unique($points));
+    }, $polygons);
+    foreach ([$drawn->outline, $drawn->veins] as $polygons) {
+        expect($mirrored($polygons, true))->toEqualCanonicalizing($mirrored($polygons, false));
+    }
+    $blade = imagecreatetruecolor(1000, 1000);
+    foreach ($drawn->outline as $polygon) {
+        imagefilledpolygon($blade, array_merge(...array_map(static fn(array $point): array => [(int) round(1000.0 * $point[0]), (int) round(1000.0 * $point[1])], $polygon)), 1);
+    }
+    foreach ($drawn->veins as $vein) {
+        foreach ([0.15, 0.5, 0.9] as $along) {
+            $x = (int) round(1000.0 * ($vein[0][0] + $along * ($vein[1][0] - $vein[0][0])));
+            $y = (int) round(1000.0 * ($vein[0][1] + $along * ($vein[1][1] - $vein[0][1])));
+            expect(imagecolorat($blade, $x, $y) === 1 || abs($x - 500) < 2)->toBeTrue("a vein of a leaf that is {$shape->value} leaves it at {$x}, {$y}");
+        }
+    }
+})->with(array_map(static fn(LeafShape $shape): array => [$shape], LeafShape::cases()));
