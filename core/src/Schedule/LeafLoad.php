@@ -54,6 +54,6 @@ final readonly class LeafLoad
             }
         }
 
-        return $this->of($spray) > 0.0 ? $week : 1;
+        return $week;
     }
 }

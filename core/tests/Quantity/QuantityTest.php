@@ -35,3 +35,7 @@ it('adds and scales without changing what it had', function (): void {
         ->and($cup->in(Unit::UsCup))->toEqualWithDelta(1.0, 1e-12)
         ->and($cup->isLessThan($sum))->toBeTrue();
 });
+
+it('takes nothing at all for a volume', function (): void {
+    expect(Volume::ofMillilitres(0.0)->millilitres())->toBe(0.0)->and(Volume::of(0.0, Unit::Litre)->millilitres())->toBe(0.0);
+});
