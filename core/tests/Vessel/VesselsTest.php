@@ -97,3 +97,21 @@ it('adds up beds and pots as boxes of soil', function (): void {
         ->and(Need::ofPots(4, 5000.0, 0.1)->millilitres)->toEqualWithDelta(2000.0, 1e-6)
         ->and(Need::ofUse('last', 500.0, 2, 3)->millilitres)->toEqualWithDelta(750.0, 1e-9);
 });
+
+it('takes a first pour however small, and each that brings more than the one before', function (array $pours, bool $taken): void {
+    /** @var list<array{float, float}> $pours */
+    $fault = '';
+    try {
+        FillMarks::of($pours);
+    } catch (InvalidDocument $refused) {
+        $fault = $refused->path();
+    }
+    expect($fault)->toBe($taken ? '' : '/pours/' . (count($pours) - 1));
+})->with([
+    'half a millilitre' => [[[0.5, 0.5]], true],
+    'nothing' => [[[0.0, 1.0]], false],
+    'no height' => [[[1.0, 0.0]], false],
+    'more and higher' => [[[100.0, 10.0], [100.5, 10.1]], true],
+    'no more' => [[[100.0, 10.0], [100.0, 20.0]], false],
+    'no higher' => [[[100.0, 10.0], [200.0, 10.0]], false],
+]);

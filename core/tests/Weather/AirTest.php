@@ -49,3 +49,8 @@ it('takes quite dry air as nearly dry, and ends for any air of a garden', functi
     $wet = Air::of($temperature, $humidity)->wetBulb();
     expect(is_finite($wet))->toBeTrue()->and($wet)->toBeLessThanOrEqual($temperature);
 })->with([[-40.0, 0.0], [60.0, 0.0], [60.0, 100.0], [-40.0, 100.0], [0.0, 1e-9]]);
+
+// Air is never quite dry, and holds no more than all the water that it can.
+it('takes humidity for no less than 1 and no more than 100 %', function (float $said, float $taken): void {
+    expect(Air::of(20.0, $said)->humidity)->toBe($taken);
+})->with([[-5.0, 1.0], [0.0, 1.0], [1.0, 1.0], [55.5, 55.5], [100.0, 100.0], [101.0, 100.0], [120.0, 100.0]]);
