@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Measure\Fills;
 use IdleMixer\Core\Measure\Graduation;
 use IdleMixer\Core\Measure\Measure;
