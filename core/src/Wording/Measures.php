@@ -43,6 +43,12 @@ final class Measures
         return Figures::kitchen($amount->value) . ' ' . self::unit($amount->unit, $amount->value > 1.0);
     }
 
+    /** "½ cup of vegetable oil", "2 eggs". */
+    public static function amountOf(Amount $amount, string $name): string
+    {
+        return $amount->unit === Unit::One ? Figures::kitchen($amount->value) . " {$name}" . ($amount->value > 1.0 ? 's' : '') : self::amount($amount) . " of {$name}";
+    }
+
     /** What the household calls it, else by its size: “blue spoon”, “½ tsp”. */
     public static function measure(Measure $measure): string
     {

@@ -21,7 +21,7 @@ final readonly class Sentences
     /** Seconds; what practice says of a mix that nothing was forecast for: 30 to 60 s (common practice, no source). */
     private const USUAL_RESHAKE = EmulsionLines::USUAL_RESHAKE['value'];
 
-    private const ASKED_BY_STEPS = ['{water}', '{roughly}', '{volume}', '{again}', '{name}', '{scoops} of {name}', '{scoops}', '{stock}', '{amount}', '{of}', '{keeps}'];
+    private const ASKED_BY_STEPS = ['{water}', '{roughly}', '{volume}', '{again}', '{name}', '{scoops} of {name}', '{scoops}', '{stock}', '{amount} of {of}', '{keeps}'];
 
     /**
      * @param array<string, string> $verdicts
@@ -110,8 +110,7 @@ final readonly class Sentences
                     '{roughly}' => Measures::roughly($ml, $unit),
                     '{volume}' => Measures::volume($ml, $unit),
                     '{stock}' => (string) ($step->args['stock'] ?? ''),
-                    '{of}' => (string) ($step->args['of'] ?? ''),
-                    '{amount}' => Measures::amount(Amount::of((float) ($step->args['amount'] ?? 0.0), Unit::from((string) ($step->args['unit'] ?? '1')))),
+                    '{amount} of {of}' => Measures::amountOf(Amount::of((float) ($step->args['amount'] ?? 0.0), Unit::from((string) ($step->args['unit'] ?? '1'))), (string) ($step->args['of'] ?? '')),
                     '{keeps}' => Durations::words((float) ($step->args['keeps'] ?? 0.0)),
                     '{again}' => Durations::interval((float) ($step->args['again'] ?? self::USUAL_RESHAKE)),
                     '{name}' => $item?->name() ?? '',

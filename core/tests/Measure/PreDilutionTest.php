@@ -2,7 +2,6 @@
 
 declare(strict_types=1);
 
-use IdleMixer\Core\Measure\Kit;
 use IdleMixer\Core\Measure\Measure;
 use IdleMixer\Core\Measure\PreDilution;
 use IdleMixer\Core\Quantity\Amount;
@@ -58,11 +57,18 @@ it('finds the way with the fewest fills, for what is liquid and for powder', fun
     'powder, and water by the cup only' => [[240.0, 5.0], 0.93],
 ]);
 
-it('dips no dropper into powder', function (): void {
-    $kitchen = Kit::kitchen()->measures;
-    for ($wanted = 0.3; $wanted < 4.0; $wanted += 0.3) {
-        expect(PreDilution::of($kitchen, $wanted, 0.93)?->dose->measure->isDropper)->not->toBeTrue("{$wanted} mL");
+it('dips no dropper into powder, though it takes more fills without', function (): void {
+    $measures = [...array_map(static fn(float $mL): Measure => Measure::holding(Amount::of($mL, Unit::Millilitre)), [240.0, 5.0]), Measure::holding(Amount::of(20.0, Unit::Drop))];
+    $drops = $measures[2]->millilitres;
+    $worse = 0;
+    for ($wanted = 0.05; $wanted < 2.0; $wanted *= 1.05) {
+        $way = PreDilution::of($measures, $wanted, 0.93);
+        $fills = $way === null ? null : $way->dose->count + $way->water->count + $way->use->count;
+        expect($way?->dose->measure->isDropper)->not->toBeTrue("{$wanted} mL")
+            ->and($fills)->toBe(fewestFills([[240.0, false], [5.0, false], [$drops, true]], $wanted, 0.93), "{$wanted} mL");
+        $worse += fewestFills([[240.0, false], [5.0, false], [$drops, false]], $wanted, 0.93) === $fills ? 0 : 1;
     }
+    expect($worse)->toBeGreaterThan(0);
 });
 
 // By hand: a teaspoon of 5 mL in three of water is a quarter of it; in two, a third.

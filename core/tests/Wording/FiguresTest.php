@@ -61,6 +61,12 @@ it('counts eggs as eggs', function (): void {
     expect([$eggs(1), $eggs(2)])->toBe(['1 egg', '2 eggs']);
 });
 
+it('says an amount of a thing, and pieces by their name', function (float $amount, string $unit, string $name, string $said): void {
+    expect(Measures::amountOf(Amount::of($amount, Unit::from($unit)), $name))->toBe($said);
+})->with([
+    [1.0, '1', 'egg', '1 egg'], [2.0, '1', 'egg', '2 eggs'], [0.5, '1', 'egg', '½ egg'], [1.0, '[cup_us]', 'vegetable oil', '1 cup of vegetable oil'], [0.5, '[tsp_us]', 'castile soap', '½ tsp of castile soap'],
+]);
+
 it('says where the measures only come near', function (float $wanted, string $said): void {
     $plan = new ScoopPlan([new Scoop(Measure::holding(Amount::of(1.0, Unit::Millilitre)), 2)], $wanted);
     expect(Measures::nearest($plan))->toBe($said);
