@@ -52,6 +52,7 @@ it('says on the console what is wrong, where, and what would be right', function
     'signs that are no list' => ['diagnose', '{"signs":"webs"}', '/signs', 'list'],
     'a trouble that nobody knows' => ['choose', '{"trouble":"dragons"}', '/trouble', 'dragons'],
     'a plant that nobody knows' => ['choose', '{"trouble":"aphids","plant":"cactus"}', '/plant', 'cactus'],
+    'a stage that another pest has' => ['choose', '{"trouble":"scale","stage":"larvae"}', '/stage', 'is no stage of Scale; its stages are adults, crawlers, winter'],
     'a flag that nobody knows' => ['choose', '{"trouble":"aphids","flags":["moon"]}', '/flags/0', 'moon'],
     'a cupboard with what nobody knows' => ['choose', '{"trouble":"aphids","cupboard":["moonshine"]}', '/cupboard/0', 'moonshine'],
     'a spray that is not shipped' => ['worked', '{"cases":[{"id":"a","pest":"aphids","plant":"zinnia","rounds":[{"at":"2026-06-01T18:00:00Z","recipe":"grandma"}],"counts":[]}]}', '/cases/0/rounds/0/recipe', 'fairLookHours'],
