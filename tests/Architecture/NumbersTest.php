@@ -56,7 +56,6 @@ const EXPLAINED_NUMBERS = [
     'Evidence/Unsprayed' => 'days of a week',
     'Wording/ComparisonWords' => 'days of a week',
     // How a number is read and written.
-    'Wording/RecordWords' => 'half a percent is none',
     'Wording/TrialWords' => 'where tenths are no longer written',
     'Phrase/NumberReader' => 'number words, and tokens of a fraction',
     'Phrase/PhraseWriter' => 'fractions that are written as such',
