@@ -19,7 +19,7 @@ use IdleMixer\Core\Wording\RecordWords;
  * @param list<int>                                 $burnt
  * @param list<int>                                 $unproven
  */
-function recordOf(array $rounds, array $byHand = [], array $burnt = [], array $unproven = [], int $leafTests = 0, int $burned = 0): Record
+function recordFrom(array $rounds, array $byHand = [], array $burnt = [], array $unproven = [], int $leafTests = 0, int $burned = 0): Record
 {
     $at = new DateTimeImmutable('2026-06-01T20:00:00Z');
     $effects = [];
@@ -47,47 +47,47 @@ const BESIDE = [100.0, 5.0, 100.0, 110.0];
 it('says what a record tells, and what it does not', function (Record $record, array $said): void {
     expect(RecordWords::of($record))->toBe($said);
 })->with([
-    'nothing yet' => [recordOf([]), [
+    'nothing yet' => [recordFrom([]), [
         'Under 3 judged rounds nothing is said (our own limit); there are 0.',
         'Nothing to judge yet: count before spraying, and again at the fair look.',
     ]],
-    'three that worked' => [recordOf([DOWN, DOWN, DOWN]), [
+    'three that worked' => [recordFrom([DOWN, DOWN, DOWN]), [
         'Worked in 3 of 3, and two of three are needed (our own limit).',
         'Worked in 3 of 3 judged rounds; from so few, the true share may be anything from 44 to 100 % (19 times of 20, rounds of one case taken together).',
         'Over 3 cases it leaves 95 % fewer (from 95 % fewer to 95 % fewer; Student 1908, on the logarithm of what is left). Moved towards what its family does: 92 % fewer.',
         'No unsprayed plant was counted alongside, so the weather may have helped.',
     ]],
-    'two of four compared' => [recordOf([DOWN, BESIDE, BESIDE, DOWN]), [
+    'two of four compared' => [recordFrom([DOWN, BESIDE, BESIDE, DOWN]), [
         'Worked in 4 of 4, and two of three are needed (our own limit).',
         'Worked in 4 of 4 judged rounds; from so few, the true share may be anything from 51 to 100 % (19 times of 20, rounds of one case taken together).',
         'Over 4 cases it leaves 95 % fewer (from 94 % fewer to 95 % fewer; Student 1908, on the logarithm of what is left). Moved towards what its family does: 93 % fewer.',
         '2 of 4 compared with an unsprayed plant (Henderson and Tilton 1955; Abbott 1925 where nothing was counted before).',
     ]],
-    'nothing done in four' => [recordOf([STILL, STILL, STILL, STILL]), [
+    'nothing done in four' => [recordFrom([STILL, STILL, STILL, STILL]), [
         'In the middle 5 % fewer, and 40 % fewer are asked for (our own limit).',
         'Worked in 0 of 4 judged rounds; from so few, the true share may be anything from 0 to 49 % (19 times of 20, rounds of one case taken together).',
         'Over 4 cases it leaves 5 % fewer (from 5 % fewer to 5 % fewer; Student 1908, on the logarithm of what is left). Moved towards what its family does: 49 % fewer.',
         'No unsprayed plant was counted alongside, so the weather may have helped.',
     ]],
-    'nothing done in three: what is known of soap still speaks for it' => [recordOf([STILL, STILL, STILL]), [
+    'nothing done in three: what is known of soap still speaks for it' => [recordFrom([STILL, STILL, STILL]), [
         'Worked in 0 of 3, and two of three are needed (our own limit): change dose, interval, or the way it is put on.',
         'Worked in 0 of 3 judged rounds; from so few, the true share may be anything from 0 to 56 % (19 times of 20, rounds of one case taken together).',
         'Over 3 cases it leaves 5 % fewer (from 5 % fewer to 5 % fewer; Student 1908, on the logarithm of what is left). Moved towards what its family does: 55 % fewer.',
         'No unsprayed plant was counted alongside, so the weather may have helped.',
     ]],
-    'twice as many' => [recordOf([DOUBLED, DOUBLED, DOUBLED]), [
+    'twice as many' => [recordFrom([DOUBLED, DOUBLED, DOUBLED]), [
         'In the middle 100 % more, and 40 % fewer are asked for (our own limit).',
         'Worked in 0 of 3 judged rounds; from so few, the true share may be anything from 0 to 56 % (19 times of 20, rounds of one case taken together).',
         'Over 3 cases it leaves 98 % more (from 98 % more to 98 % more; Student 1908, on the logarithm of what is left). Moved towards what its family does: 30 % fewer.',
         'No unsprayed plant was counted alongside, so the weather may have helped.',
     ]],
-    'one of each: anything may be true' => [recordOf([DOWN, STILL]), [
+    'one of each: anything may be true' => [recordFrom([DOWN, STILL]), [
         'Under 3 judged rounds nothing is said (our own limit); there are 2.',
         'Worked in 1 of 2 judged rounds; from so few, the true share may be anything from 9 to 91 % (19 times of 20, rounds of one case taken together).',
         'Over 2 cases it leaves 77 % fewer (from more than twice as many to 100 % fewer; Student 1908, on the logarithm of what is left). Moved towards what its family does: 82 % fewer.',
         'No unsprayed plant was counted alongside, so the weather may have helped.',
     ]],
-    'all that goes with it' => [recordOf([DOWN, DOWN, DOWN, DOWN, DOWN], [0], [1], [2, 3], 4, 1), [
+    'all that goes with it' => [recordFrom([DOWN, DOWN, DOWN, DOWN, DOWN], [0], [1], [2, 3], 4, 1), [
         'Worked in 5 of 5, and two of three are needed (our own limit).',
         'Worked in 5 of 5 judged rounds; from so few, the true share may be anything from 57 to 100 % (19 times of 20, rounds of one case taken together).',
         'Over 5 cases it leaves 95 % fewer (from 95 % fewer to 95 % fewer; Student 1908, on the logarithm of what is left). Moved towards what its family does: 93 % fewer.',
