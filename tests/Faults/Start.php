@@ -12,6 +12,8 @@ final class Start
     /** It ended by itself: its number may be somebody else's by now. */
     private bool $ended = false;
 
+    private ?int $code = null;
+
     /** @param resource $process */
     private function __construct(private $process, private readonly string $said, private readonly int $session) {}
 
@@ -50,7 +52,10 @@ final class Start
         $pipes = [];
         $process = proc_open(['setsid', ...$command], [['file', '/dev/null', 'r'], ['file', $said, 'w'], ['file', $said, 'a']], $pipes, $from, $environment);
         assert($process !== false);
-        $start = new self($process, $said, proc_get_status($process)['pid']);
+        $first = proc_get_status($process);
+        $start = new self($process, $said, $first['pid']);
+        // How it ended is told once only, and a refusal may have ended it by now.
+        $start->code = $first['running'] ? null : $first['exitcode'];
         register_shutdown_function($start->kill(...));
 
         return $start;
@@ -138,7 +143,7 @@ final class Start
             if (! $status['running']) {
                 $this->ended = true;
 
-                return $status['exitcode'];
+                return $this->code ?? $status['exitcode'];
             }
             usleep(10_000);
         }
