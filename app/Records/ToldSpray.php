@@ -46,6 +46,8 @@ final readonly class ToldSpray
         public ?float $effectPercent,
         public ?float $effectLow,
         public ?float $effectHigh,
+        /** The same in words; empty where nothing is judged. */
+        public string $effect,
         public float $shrunkPercent,
         /** none, hardly, fairly or sure. */
         public string $sure,
@@ -92,6 +94,7 @@ final readonly class ToldSpray
             $estimate?->percent,
             $estimate?->low,
             $estimate?->high,
+            RecordWords::range($record),
             $record->shrunk(),
             $record->sureness()->value,
             $record->roundsNeeded(),

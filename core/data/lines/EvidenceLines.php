@@ -186,4 +186,7 @@ final class EvidenceLines
 
     /** And to be sure. */
     public const SURE = ['value' => 25.0, 'unit' => '%', 'source' => 'house'];
+
+    /** Percent more than were there before: beyond it a figure tells nobody anything. */
+    public const TOLD_MORE = ['value' => 100.0, 'unit' => '%', 'source' => 'house'];
 }

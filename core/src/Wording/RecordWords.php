@@ -99,6 +99,14 @@ final class RecordWords
         return $words;
     }
 
+    /** What it leaves over its cases, and between what: “80 % fewer, from 12 % more to 95 % fewer”; empty where nothing is judged. */
+    public static function range(Record $record): string
+    {
+        $estimate = $record->estimate();
+
+        return $estimate === null ? '' : self::left($estimate->percent) . ', from ' . self::left($estimate->low) . ' to ' . self::left($estimate->high);
+    }
+
     /** How far it brings the pest down over its cases, and what is made of that with what its family does. */
     private static function effect(Record $record): string
     {
@@ -122,7 +130,7 @@ final class RecordWords
         return match (true) {
             $whole === 0.0 => 'no fewer',
             $whole > 0.0 => Figures::short($whole) . ' % fewer',
-            $whole >= -100.0 => Figures::short(-$whole) . ' % more',
+            $whole >= -EvidenceLines::TOLD_MORE['value'] => Figures::short(-$whole) . ' % more',
             default => 'more than twice as many',
         };
     }

@@ -49,11 +49,19 @@ final class TrialWords
         $ratio = 1.0 - $found->percent / 100.0;
         [$low, $high] = [1.0 - $found->high / 100.0, 1.0 - $found->low / 100.0];
         [$middle, $from, $to] = $found->oneBetter ? [1.0 / $ratio, 1.0 / $high, 1.0 / $low] : [$ratio, $low, $high];
-        $words = sprintf('%s left %s as many as %s (%s to %s, 19 times of 20; Welch 1947).', $worse, self::times($middle) === '1' ? 'about' : self::times($middle) . ' times', $better, self::times($from), self::times($to));
+        $words = sprintf('%s left %s as many as %s (%s to %s, 19 times of 20; Welch 1947).', $worse, self::much($middle), $better, self::times($from), self::times($to));
 
         return $words . ' ' . ($trial->isSettled()
             ? 'That settles it: the trial may stop (Pocock 1977, three looks).'
             : 'That settles nothing yet: ' . ($looks < EvidenceLines::TRIAL_LOOKS['value'] ? 'look again, it may stop at one of three looks.' : 'all three looks were had; they are about as good as each other, or more leaves are needed.'));
+    }
+
+    /** “6.8 times”; what rounds to once is about as many. */
+    private static function much(float $times): string
+    {
+        $said = self::times($times);
+
+        return $said === '1' ? 'about' : "{$said} times";
     }
 
     private static function times(float $times): string

@@ -3,23 +3,13 @@
 declare(strict_types=1);
 
 use IdleMixer\Core\Batch\AsTicked;
-use IdleMixer\Core\Batch\BatchRecord;
 use IdleMixer\Core\Tests\Support\Batches;
-use IdleMixer\Core\Tests\Support\Plans;
 use IdleMixer\Core\WayOut\Slips;
-
-/** Two tablespoons of neem and two teaspoons of soap in a gallon: 29.57 mL and 9.86 mL in 3,745.98 mL of water, by hand. */
-function gallonToTick(): BatchRecord
-{
-    $recipe = Plans::recipe([['ingredient' => 'neem-oil', 'amount' => 2, 'unit' => '[tbs_us]'], ['ingredient' => 'castile-soap', 'amount' => 2, 'unit' => '[tsp_us]']], ['amount' => 1, 'unit' => '[gal_us]', 'of' => 'finished']);
-
-    return Batches::of(['recipe' => $recipe, 'make' => ['amount' => 1, 'unit' => '[gal_us]']]);
-}
 
 /** @param array<string, int> $short spoonfuls that were not ticked */
 function standing(array $short, Slips $said): AsTicked
 {
-    $batch = gallonToTick();
+    $batch = Batches::gallonOfNeem();
 
     return AsTicked::of($said, Batches::history(Batches::ticks($batch, $short)), 1, $batch->load(1));
 }

@@ -98,8 +98,7 @@ it('judges by the limits of the document, not by those of today', function (): v
 
 // Two tablespoons and two teaspoons in a gallon of 768 teaspoons: 6 and 2 of them, reckoned by hand.
 it('says what was scooped, not what was planned', function (): void {
-    $recipe = Plans::recipe([['ingredient' => 'neem-oil', 'amount' => 2, 'unit' => '[tbs_us]'], ['ingredient' => 'castile-soap', 'amount' => 2, 'unit' => '[tsp_us]']], ['amount' => 1, 'unit' => '[gal_us]', 'of' => 'finished']);
-    $batch = Batches::of(['recipe' => $recipe, 'make' => ['amount' => 1, 'unit' => '[gal_us]']]);
+    $batch = Batches::gallonOfNeem();
 
     $whole = Made::of($batch, Batches::history(Batches::ticks($batch)));
     expect($whole->strengths()->groups())->toEqualWithDelta(['oil' => 100 * 6 / 768, 'soap' => 100 * 2 / 768], 1e-9)

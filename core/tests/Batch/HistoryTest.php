@@ -16,18 +16,9 @@ use IdleMixer\Core\Batch\MadeWriter;
 use IdleMixer\Core\Batch\Rescue;
 use IdleMixer\Core\Document\JsonText;
 use IdleMixer\Core\Tests\Support\Batches;
-use IdleMixer\Core\Tests\Support\Plans;
 use IdleMixer\Core\WayOut\RemedyKind;
 use IdleMixer\Core\WayOut\SlipReader;
 use IdleMixer\Core\Work\StandTest;
-
-/** Two tablespoons of neem and two teaspoons of soap in a gallon of 768 teaspoons. */
-function gallonOfNeem(): BatchRecord
-{
-    $recipe = Plans::recipe([['ingredient' => 'neem-oil', 'amount' => 2, 'unit' => '[tbs_us]'], ['ingredient' => 'castile-soap', 'amount' => 2, 'unit' => '[tsp_us]']], ['amount' => 1, 'unit' => '[gal_us]', 'of' => 'finished']);
-
-    return Batches::of(['recipe' => $recipe, 'make' => ['amount' => 1, 'unit' => '[gal_us]']]);
-}
 
 /** @param array<string, float> $add */
 function rescued(BatchRecord $batch, string $slips, RemedyKind $kind, array $add = [], float $water = 0.0, float $pourOff = 0.0): History
@@ -38,7 +29,7 @@ function rescued(BatchRecord $batch, string $slips, RemedyKind $kind, array $add
 }
 
 it('is written and read back to the letter', function (): void {
-    $batch = gallonOfNeem();
+    $batch = Batches::gallonOfNeem();
     $made = MadeWriter::record(Made::of($batch, Batches::history(Batches::ticks($batch))));
     $slips = '[{"kind":"left-out","item":"castile-soap"}]';
     $rescue = new Rescue(SlipReader::read(JsonText::parse($slips), $batch->load(1)), $slips, RemedyKind::AddMissing, ['castile-soap' => 9.86], 0.0, 0.0, 'Add it', 'Add 2 tsp of it and shake.');
@@ -59,7 +50,7 @@ it('is written and read back to the letter', function (): void {
 });
 
 it('counts a spoonful once, however often it is told', function (): void {
-    $batch = gallonOfNeem();
+    $batch = Batches::gallonOfNeem();
     $tick = '{"load":1,"item":"neem-oil","scoop":0,"number":1,"at":"2026-06-01T08:00:00Z"}';
     $history = (new HistoryReader($batch))->read(JsonText::parse('{"startedAt":"2026-06-01T08:00:00Z","ticks":[' . $tick . ',' . $tick . '],"rescues":[],"glasses":[],"finish":null,"discardedAt":null}'));
     expect(count($history->ticks))->toBe(1)
@@ -69,7 +60,7 @@ it('counts a spoonful once, however often it is told', function (): void {
 
 it('says where a record is wrong', function (string $record, string $at): void {
     $whole = str_replace("'", '"', $record);
-    expect(Batches::faultAt(static fn(): History => (new HistoryReader(gallonOfNeem()))->read(JsonText::parse($whole))))->toBe($at);
+    expect(Batches::faultAt(static fn(): History => (new HistoryReader(Batches::gallonOfNeem()))->read(JsonText::parse($whole))))->toBe($at);
 })->with([
     ["{'startedAt':'yesterday','ticks':[],'rescues':[],'glasses':[],'finish':null,'discardedAt':null}", '/startedAt'],
     ["{'startedAt':'1999-12-31T08:00:00Z','ticks':[],'rescues':[],'glasses':[],'finish':null,'discardedAt':null}", '/startedAt'],
@@ -85,7 +76,7 @@ it('says where a record is wrong', function (string $record, string $at): void {
 
 // By hand, in teaspoons of a gallon of 768.
 it('reckons what a way out leaves in the sprayer', function (): void {
-    $batch = gallonOfNeem();
+    $batch = Batches::gallonOfNeem();
     $percent = static fn(History $history): array => Made::of($batch, $history)->strengths()->groups();
 
     // Four tablespoons of neem in place of two, and nothing done about it: 12 of 768.
@@ -99,7 +90,7 @@ it('reckons what a way out leaves in the sprayer', function (): void {
 });
 
 it('keeps both ends where somebody lost count', function (): void {
-    $batch = gallonOfNeem();
+    $batch = Batches::gallonOfNeem();
     $made = Made::of($batch, rescued($batch, '[{"kind":"count","item":"neem-oil","scoop":0,"from":1,"to":3}]', RemedyKind::AsItIs));
     $record = MadeWriter::record($made);
     $oil = $made->composition()->components['neem-oil'];
@@ -120,7 +111,7 @@ it('goes through its states by its times', function (): void {
 });
 
 it('reads slips against what is in the load', function (string $slips, string $at): void {
-    expect(Batches::faultAt(static fn() => SlipReader::read(JsonText::parse($slips), gallonOfNeem()->load(1))))->toBe($at);
+    expect(Batches::faultAt(static fn() => SlipReader::read(JsonText::parse($slips), Batches::gallonOfNeem()->load(1))))->toBe($at);
 })->with([
     ['[]', ''], ['[{"kind":"prayer"}]', '/0/kind'], ['[{"kind":"left-out","item":"egg"}]', '/0/item'], ['[{"kind":"count","item":"neem-oil","scoop":1,"from":1,"to":1}]', '/0/scoop'],
     ['[{"kind":"count","item":"neem-oil","scoop":0,"from":3,"to":2}]', '/0/to'], ['[{"kind":"count","item":"neem-oil","scoop":0,"from":-1,"to":2}]', '/0/from'], ['[{"kind":"count","item":"neem-oil","scoop":0,"from":"x","to":2}]', '/0/from'],
@@ -129,7 +120,7 @@ it('reads slips against what is in the load', function (string $slips, string $a
 ]);
 
 it('reckons what another spoon put in', function (): void {
-    $load = gallonOfNeem()->load(1);
+    $load = Batches::gallonOfNeem()->load(1);
     // Two fills of a fluid ounce in place of two tablespoons: twice as much; one spoonful more of the soap: half as much again.
     $slips = SlipReader::read(JsonText::parse('[{"kind":"measure","item":"neem-oil","scoop":0,"measure":{"amount":1,"unit":"[foz_us]"}},{"kind":"count","item":"castile-soap","scoop":0,"from":3,"to":3}]'), $load);
     expect($slips->items)->toEqualWithDelta(['neem-oil' => [2 * 29.5735295625, 2 * 29.5735295625], 'castile-soap' => [3 * 4.92892159375, 3 * 4.92892159375]], 1e-9)

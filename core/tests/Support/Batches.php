@@ -35,6 +35,14 @@ final class Batches
         return self::read(self::document($request));
     }
 
+    /** Two tablespoons of neem and two teaspoons of soap in a gallon of 768 teaspoons: 29.57 mL and 9.86 mL in 3,745.98 mL of water, by hand. */
+    public static function gallonOfNeem(): BatchRecord
+    {
+        $recipe = Plans::recipe([['ingredient' => 'neem-oil', 'amount' => 2, 'unit' => '[tbs_us]'], ['ingredient' => 'castile-soap', 'amount' => 2, 'unit' => '[tsp_us]']], ['amount' => 1, 'unit' => '[gal_us]', 'of' => 'finished']);
+
+        return self::of(['recipe' => $recipe, 'make' => ['amount' => 1, 'unit' => '[gal_us]']]);
+    }
+
     /** @param list<Tick> $ticks */
     public static function history(array $ticks): History
     {

@@ -7,11 +7,7 @@ use IdleMixer\Core\Leaf\LeafTest;
 use IdleMixer\Core\Leaf\SeenLeaf;
 use IdleMixer\Core\Leaf\TestLeaves;
 use IdleMixer\Core\Measure\Kit;
-use IdleMixer\Core\Measure\Measure;
-use IdleMixer\Core\Measure\Scoop;
-use IdleMixer\Core\Measure\ScoopPlan;
 use IdleMixer\Core\Plant\ToleranceCatalogue;
-use IdleMixer\Core\Quantity\Amount;
 use IdleMixer\Core\Quantity\MeasuredIn;
 use IdleMixer\Core\Quantity\Unit;
 use IdleMixer\Core\Recipe\RecipeUse;
@@ -23,7 +19,6 @@ use IdleMixer\Core\Vessel\Need;
 use IdleMixer\Core\WayOut\Bounds;
 use IdleMixer\Core\WayOut\Slips;
 use IdleMixer\Core\WayOut\WayOut;
-use IdleMixer\Core\Wording\Durations;
 use IdleMixer\Core\Wording\LeafWords;
 use IdleMixer\Core\Wording\Measures;
 use IdleMixer\Core\Wording\NeedWords;
@@ -140,25 +135,3 @@ it('says what a need was reckoned from, in the units in which it was measured', 
         ->and($said(Need::ofUse('trial', 250.0, 1, 4)))->toBe('250 mL of plain water did 1 plant; now 4 = 1 L')
         ->and($said(Need::leftBehind(40.0)))->toBe('40 mL that stay in the sprayer = 40 mL');
 });
-
-it('says one of a thing and two of it', function (float $count, string $unit, string $said): void {
-    $plan = new ScoopPlan([new Scoop(Measure::holding(Amount::of(1.0, Unit::from($unit))), (int) $count)], $count * Unit::from($unit)->factor());
-    expect(Measures::of($plan, 'neem oil'))->toBe($said);
-})->with([
-    [1.0, '[cup_us]', '1 cup of neem oil'], [2.0, '[cup_us]', '2 cups of neem oil'], [1.0, '[drp]', '1 drop of neem oil'], [3.0, '[drp]', '3 drops of neem oil'],
-    [1.0, '[tbs_us]', '1 tbsp of neem oil'], [2.0, '[tbs_us]', '2 tbsp of neem oil'], [2.0, '[gal_us]', '2 US gal of neem oil'],
-]);
-
-it('says a volume by the cups and bottles of the same household', function (float $millilitres, Unit $unit, string $said): void {
-    expect(Measures::roughly($millilitres, $unit))->toBe($said);
-})->with([
-    // 236.6 mL a cup, 946.4 a quart, 568.3 an imperial pint, 28.4 an imperial fluid ounce, 14.8 a tablespoon, 4.9 a teaspoon.
-    'two cups and a half' => [591.0, Unit::UsQuart, 'about 2½ cups'], 'one cup' => [240.0, Unit::UsQuart, 'about 1 cup'], 'half a cup' => [120.0, Unit::UsQuart, 'about ½ cup'],
-    'under half a cup' => [117.0, Unit::UsQuart, 'about 8 tbsp'], 'two tablespoons' => [29.6, Unit::UsGallon, 'about 2 tbsp'], 'a tablespoon' => [15.0, Unit::UsGallon, 'about 3 tsp'], 'a teaspoon' => [5.0, Unit::UsGallon, 'about 1 tsp'],
-    'a gallon in quarts' => [3786.0, Unit::UsGallon, 'about 4 US qt'], 'pints' => [852.0, Unit::ImperialGallon, 'about 1½ imp pt'], 'imperial ounces' => [57.0, Unit::ImperialPint, 'about 2 imp fl oz'],
-    'by fifties' => [326.0, Unit::Litre, 'about 350 mL'], 'to the millilitre' => [42.4, Unit::Litre, 'about 42 mL'],
-]);
-
-it('says a stretch of time to what hands need', function (float $hours, string $said): void {
-    expect(Durations::rounded($hours))->toBe($said);
-})->with([[0.0, '0 minutes'], [1 / 60, '1 minute'], [1.5, '90 minutes'], [1.99, '119 minutes'], [2.0, '2 hours'], [47.6, '48 hours'], [71.0, '71 hours'], [72.0, '3 days'], [100.0, '4 days'], [168.0, '7 days']]);

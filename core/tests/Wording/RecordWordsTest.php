@@ -81,6 +81,12 @@ it('says what a record tells, and what it does not', function (Record $record, a
         'Over 3 cases it leaves 98 % more (from 98 % more to 98 % more; Student 1908, on the logarithm of what is left). Moved towards what its family does: 30 % fewer.',
         'No unsprayed plant was counted alongside, so the weather may have helped.',
     ]],
+    'a little more than twice as many' => [recordFrom([[20.0, 42.0, null, null], [20.0, 42.0, null, null], [20.0, 42.0, null, null]]), [
+        'In the middle more than twice as many, and 40 % fewer are asked for (our own limit).',
+        'Worked in 0 of 3 judged rounds; from so few, the true share may be anything from 0 to 56 % (19 times of 20, rounds of one case taken together).',
+        'Over 3 cases it leaves more than twice as many (from more than twice as many to more than twice as many; Student 1908, on the logarithm of what is left). Moved towards what its family does: 27 % fewer.',
+        'No unsprayed plant was counted alongside, so the weather may have helped.',
+    ]],
     'one of each: anything may be true' => [recordFrom([DOWN, STILL]), [
         'Under 3 judged rounds nothing is said (our own limit); there are 2.',
         'Worked in 1 of 2 judged rounds; from so few, the true share may be anything from 9 to 91 % (19 times of 20, rounds of one case taken together).',
@@ -98,4 +104,12 @@ it('says what a record tells, and what it does not', function (Record $record, a
         // Clopper and Pearson (1934), 1 of 4: 0.6 to 80.6 %, from their tables.
         '1 of 4 leaf tests left marks; from so few, it may be 1 to 81 % of them (exact, 19 times of 20).',
     ]],
+]);
+
+it('says in short what a spray leaves, and between what', function (Record $record, string $said): void {
+    expect(RecordWords::range($record))->toBe($said);
+})->with([
+    'nothing judged' => [recordFrom([]), ''],
+    'one of each' => [recordFrom([DOWN, STILL]), '77 % fewer, from more than twice as many to 100 % fewer'],
+    'twice as many' => [recordFrom([DOUBLED, DOUBLED, DOUBLED]), '98 % more, from 98 % more to 98 % more'],
 ]);

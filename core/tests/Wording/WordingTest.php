@@ -25,26 +25,12 @@ use IdleMixer\Core\Schedule\Task;
 use IdleMixer\Core\Schedule\TaskKind;
 use IdleMixer\Core\Tests\Support\Plans;
 use IdleMixer\Core\Wording\Choices;
-use IdleMixer\Core\Wording\Durations;
-use IdleMixer\Core\Wording\Figures;
 use IdleMixer\Core\Wording\Findings;
 use IdleMixer\Core\Wording\LeafWords;
 use IdleMixer\Core\Wording\MissingWords;
 use IdleMixer\Core\Wording\RecordWords;
 use IdleMixer\Core\Wording\Sentences;
 use IdleMixer\Core\Writing\PlanWriter;
-
-it('writes figures as people read them', function (float $number, string $text): void {
-    expect(Figures::short($number))->toBe($text);
-})->with([[0.77216, '0.772'], [29.5735, '29.6'], [3785.4, '3790'], [0.0, '0'], [1.0, '1'], [0.05, '0.05'], [99.96, '100'], [-2.345, '-2.35']]);
-
-it('writes kitchen fractions', function (float $number, string $text): void {
-    expect(Figures::kitchen($number))->toBe($text);
-})->with([[1.5, '1½'], [0.25, '¼'], [2.0, '2'], [1 / 3, '⅓'], [2.75, '2¾'], [1.3, '1.3'], [0.125, '⅛'], [0.5, '½'], [2 / 3, '⅔'], [4.375, '4⅜'], [0.625, '⅝'], [1.875, '1⅞'], [0.62, '0.62']]);
-
-it('says stretches of time', function (float $hours, string $exact, string $rounded): void {
-    expect(Durations::words($hours))->toBe($exact)->and(Durations::rounded($hours))->toBe($rounded);
-})->with([[8.0, '8 hours', '8 hours'], [72.0, '3 days', '3 days'], [1.0, '1 hour', '60 minutes'], [7.4, '7.4 hours', '7 hours'], [1 / 60, '0.0167 hours', '1 minute']]);
 
 it('leaves no brace unfilled in anything that is shown', function (string $slug, string $plant): void {
     $document = PlanWriter::shipped()->write(Plans::shipped($slug, 2.5, 'L', ['sprayer' => ['amount' => 1, 'unit' => 'L'], 'plant' => $plant, 'measures' => [['amount' => 1, 'unit' => '[tbs_us]']]]));
@@ -120,7 +106,3 @@ it('does not hide what a record cannot tell', function (): void {
 it('would rather fail than show a code', function (): void {
     Sentences::shipped()->verdict(new Verdict('x', Level::Ok, 'no-such-wording', [], null));
 })->throws(MissingWords::class, 'no-such-wording');
-
-it('never says a thousand millilitres', function (float $millilitres, string $words): void {
-    expect(IdleMixer\Core\Wording\Measures::metric($millilitres))->toBe($words);
-})->with([[999.4, '999 mL'], [999.6, '1 L'], [1000.0, '1 L'], [1234.0, '1.23 L'], [0.05, '0.05 mL'], [12_345.0, '12.3 L']]);

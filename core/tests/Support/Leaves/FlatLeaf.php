@@ -29,11 +29,11 @@ final class FlatLeaf
     public static function of(int $paper, int $blade, array $patches, array $beside = []): self
     {
         [$wide, $high] = [self::WIDE * self::TIMES, self::HIGH * self::TIMES];
-        $layer = self::sheet($wide, $high, $blade);
+        $layer = Scenes::sheet($wide, $high, $blade);
         foreach ($patches as [$x, $y, $across, $down, $colour]) {
             imagefilledellipse($layer, intdiv($wide, 2) + $x * self::TIMES, intdiv($high, 2) + $y * self::TIMES, 2 * $across * self::TIMES, 2 * $down * self::TIMES, $colour);
         }
-        $large = self::sheet($wide, $high, $paper);
+        $large = Scenes::sheet($wide, $high, $paper);
         foreach ($beside as [$left, $top, $right, $bottom, $colour]) {
             imagefilledrectangle($large, $left * self::TIMES, $top * self::TIMES, $right * self::TIMES, $bottom * self::TIMES, $colour);
         }
@@ -48,7 +48,7 @@ final class FlatLeaf
                 ++$all;
             }
         }
-        $small = self::sheet(self::WIDE, self::HIGH, 0);
+        $small = Scenes::sheet(self::WIDE, self::HIGH, 0);
         imagecopyresampled($small, $large, 0, 0, 0, 0, self::WIDE, self::HIGH, $wide, $high);
 
         return new self($small, Pixels::of($small), $all, $points);
@@ -67,13 +67,5 @@ final class FlatLeaf
         imagepng($this->picture);
 
         return (string) ob_get_clean();
-    }
-
-    private static function sheet(int $wide, int $high, int $colour): GdImage
-    {
-        $on = imagecreatetruecolor(max(1, $wide), max(1, $high));
-        imagefilledrectangle($on, 0, 0, $wide, $high, $colour);
-
-        return $on;
     }
 }

@@ -67,7 +67,7 @@ final class Scenes
         return $on;
     }
 
-    private static function sheet(int $wide, int $high, int $colour): GdImage
+    public static function sheet(int $wide, int $high, int $colour): GdImage
     {
         $on = imagecreatetruecolor(max(1, $wide), max(1, $high));
         imagefilledrectangle($on, 0, 0, $wide, $high, $colour);

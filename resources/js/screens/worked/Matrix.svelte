@@ -1,6 +1,6 @@
 <script lang="ts">
     import LevelMark from '../../parts/LevelMark.svelte';
-    import { best, down, families, fewer, levelOf, SURENESS, type Group } from './figures';
+    import { best, down, families, levelOf, SURENESS, type Group } from './figures';
 
     const { groups, onshow }: { groups: Group[]; onshow: (pest: string) => void } = $props();
     const columns = $derived(families(groups.flatMap((group) => group.rows)));
@@ -31,7 +31,7 @@
                                     }}
                                     class={['cell', `sure-${row.sure}`]}
                                     data-sure={row.sure}
-                                    aria-label={`${family} on ${group.name}: ${row.verdictWords} ${row.effectPercent === null ? 'Not judged yet' : fewer(row.effectPercent)}, ${SURENESS[row.sure]}`}
+                                    aria-label={`${family} on ${group.name}: ${row.verdictWords} ${row.effect === '' ? 'Not judged yet' : row.effect}, ${SURENESS[row.sure]}`}
                                 >
                                     <LevelMark level={levelOf(row.verdict)} silent />
                                     <span class="numeral font-bold">{down(row.effectPercent)}</span>

@@ -1,16 +1,12 @@
 <script lang="ts">
     import { millilitres } from '../../lib/figures';
     import LevelMark from '../../parts/LevelMark.svelte';
-    import { fewer, levelOf, span, type Row } from './figures';
+    import { levelOf, span, type Row } from './figures';
 
     const { row }: { row: Row } = $props();
     const FROM = 10;
     const LENGTH = 200;
-    const told = $derived(
-        row.effectPercent === null || row.effectLow === null || row.effectHigh === null
-            ? 'Not judged yet'
-            : `Leaves ${fewer(row.effectPercent)}, from ${fewer(row.effectLow)} to ${fewer(row.effectHigh)}`,
-    );
+    const told = $derived(row.effect === '' ? 'Not judged yet' : `Leaves ${row.effect}`);
     const costs = $derived(
         [
             row.roundsNeeded === null ? '' : `${row.roundsNeeded} ${row.roundsNeeded === 1 ? 'round' : 'rounds'} until down`,

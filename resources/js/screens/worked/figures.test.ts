@@ -1,5 +1,5 @@
 import { expect, it } from 'vitest';
-import { byPest, down, families, fewer, levelOf, span, type Row } from './figures';
+import { byPest, down, families, levelOf, span, type Row } from './figures';
 
 const row = (over: Partial<Row>): Row =>
     ({ pest: 'aphids', pestName: 'Aphids', family: 'Soap', judged: 4, effectLow: 70, effectHigh: 90, verdict: 'keep', ...over }) as Row;
@@ -18,17 +18,6 @@ it('puts sprays together by pest, in their order', () => {
 
 it('says percent down, and when it went up', () => {
     expect([down(86.4), down(-12), down(null), down(-0.2)]).toEqual(['86 %', '12 % up', '?', '0 %']);
-});
-
-it('says in a sentence how many fewer, or more', () => {
-    expect([fewer(86.4), fewer(0.4), fewer(-0.4), fewer(-12), fewer(-100), fewer(-326)]).toEqual([
-        '86 % fewer',
-        '0 % fewer',
-        '0 % fewer',
-        '12 % more',
-        '100 % more',
-        'more than twice as many',
-    ]);
 });
 
 it('keeps an interval on its axis', () => {

@@ -41,15 +41,6 @@ export function down(percent: number | null): string {
     return percent < -0.5 ? `${whole} % up` : `${whole} %`;
 }
 
-/** The same in a sentence; beyond twice as many a figure says nothing. */
-export function fewer(percent: number): string {
-    const whole = Math.round(percent);
-    if (whole < -100) {
-        return 'more than twice as many';
-    }
-    return whole < 0 ? `${-whole} % more` : `${whole} % fewer`;
-}
-
 const clamp = (percent: number): number => Math.min(100, Math.max(0, percent));
 
 /** Where an interval lies on an axis from 0 to 100 % that is so many px long; what lies outside ends at its ends. */
