@@ -27,6 +27,16 @@ final class Notebook
         return self::call('POST', $path, $body, $server);
     }
 
+    /**
+     * Posts something new, under a submission of its own.
+     *
+     * @param array<string, mixed> $body
+     */
+    public static function sent(string $path, array $body): Answer
+    {
+        return self::post($path, ['submission' => self::submission(), ...$body]);
+    }
+
     /** @param array<string, mixed>|string $body */
     public static function put(string $path, array|string $body): Answer
     {

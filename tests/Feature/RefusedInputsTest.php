@@ -11,12 +11,6 @@ beforeEach(function (): void {
     Date::setTestNow('2026-06-01T18:00:00Z');
 });
 
-/** @param array<string, mixed> $body */
-function sent(string $path, array $body): Answer
-{
-    return Notebook::post($path, ['submission' => Notebook::submission(), ...$body]);
-}
-
 function isRefused(Answer $answer, string $path, string $says): void
 {
     expect([$answer->status, $answer->text('error.path')])->toBe([422, $path], $answer->text)
@@ -26,8 +20,8 @@ function isRefused(Answer $answer, string $path, string $says): void
 it('takes a leaf test only as leaves can be tested', function (array $body, string $path, string $says): void {
     /** @var array<string, mixed> $body */
     $test = ['batchId' => Notebook::mixed(), 'plantId' => Notebook::plant(), 'leaves' => 2];
-    isRefused(sent('/api/leaf-tests', [...$test, ...$body]), $path, $says);
-    expect(sent('/api/leaf-tests', $test)->status)->toBe(201);
+    isRefused(Notebook::sent('/api/leaf-tests', [...$test, ...$body]), $path, $says);
+    expect(Notebook::sent('/api/leaf-tests', $test)->status)->toBe(201);
 })->with([
     // Common practice, no source: burn shows after one to three days.
     'a wait of a day and a half' => [['waitHours' => 36], '/waitHours', '36'],
@@ -43,9 +37,9 @@ it('takes a leaf test only as leaves can be tested', function (array $body, stri
 it('takes nothing for done with a batch that is not mixed', function (): void {
     $case = Notebook::case(Notebook::plant());
     $batch = Notebook::batch()->id();
-    isRefused(sent('/api/leaf-tests', ['batchId' => $batch, 'plantId' => 1, 'leaves' => 2]), '/batchId', 'not mixed yet');
-    isRefused(sent("/api/cases/{$case}/rounds", ['batchId' => $batch, 'override' => 'x']), '/batchId', "batch {$batch} was not mixed yet");
-    isRefused(sent('/api/runs', ['batchId' => $batch, 'caseIds' => [$case], 'override' => 'x']), '/batchId', "Batch {$batch} is not mixed yet: finish mixing it first.");
+    isRefused(Notebook::sent('/api/leaf-tests', ['batchId' => $batch, 'plantId' => 1, 'leaves' => 2]), '/batchId', 'not mixed yet');
+    isRefused(Notebook::sent("/api/cases/{$case}/rounds", ['batchId' => $batch, 'override' => 'x']), '/batchId', "batch {$batch} was not mixed yet");
+    isRefused(Notebook::sent('/api/runs', ['batchId' => $batch, 'caseIds' => [$case], 'override' => 'x']), '/batchId', "Batch {$batch} is not mixed yet: finish mixing it first.");
 });
 
 it('takes no run with what is thrown away, into a case that is closed, or twice into one', function (): void {
@@ -54,7 +48,7 @@ it('takes no run with what is thrown away, into a case that is closed, or twice 
     Notebook::change("/api/cases/{$closed}/closed", ['closed' => true, 'conclusion' => 'Gone.']);
     [$batch, $away] = [Notebook::mixed($case), Notebook::mixed($case)];
     expect(Notebook::put("/api/batches/{$away}/discarded", ['discarded' => true])->status)->toBe(200);
-    $run = static fn(int $of, array $cases): Answer => sent('/api/runs', ['batchId' => $of, 'caseIds' => $cases, 'override' => 'x']);
+    $run = static fn(int $of, array $cases): Answer => Notebook::sent('/api/runs', ['batchId' => $of, 'caseIds' => $cases, 'override' => 'x']);
     isRefused($run($away, [$case]), '/batchId', "Batch {$away} was thrown away or used up: mix another.");
     isRefused($run($batch, [$case, $closed]), '/caseIds/1', "Case {$closed} is closed.");
     isRefused($run($batch, [$case, $case]), '/caseIds/1', "Case {$case} stands here twice.");
@@ -66,24 +60,24 @@ it('takes no look at what was not there yet', function (): void {
     $case = Notebook::case(Notebook::plant());
     $batch = Notebook::mixed($case);
     Date::setTestNow('2026-06-01T20:00:00Z');
-    $test = sent('/api/leaf-tests', ['batchId' => $batch, 'plantId' => 1, 'leaves' => 2])->id();
-    isRefused(sent("/api/leaf-tests/{$test}/readings", ['readAt' => '2026-06-01T19:00:00Z', 'leaves' => Leaves::seen(0, 0, 0, 0)]), '/readAt', 'before they were wetted');
-    $round = sent("/api/cases/{$case}/rounds", ['batchId' => $batch, 'override' => 'It was urgent'])->id('saved.id');
-    isRefused(sent("/api/rounds/{$round}/burns", ['share' => 15, 'seenAt' => '2026-06-01T19:59:00Z']), '/seenAt', 'What was seen before the round was not done by it.');
+    $test = Notebook::sent('/api/leaf-tests', ['batchId' => $batch, 'plantId' => 1, 'leaves' => 2])->id();
+    isRefused(Notebook::sent("/api/leaf-tests/{$test}/readings", ['readAt' => '2026-06-01T19:00:00Z', 'leaves' => Leaves::seen(0, 0, 0, 0)]), '/readAt', 'before they were wetted');
+    $round = Notebook::sent("/api/cases/{$case}/rounds", ['batchId' => $batch, 'override' => 'It was urgent'])->id('saved.id');
+    isRefused(Notebook::sent("/api/rounds/{$round}/burns", ['share' => 15, 'seenAt' => '2026-06-01T19:59:00Z']), '/seenAt', 'What was seen before the round was not done by it.');
     // Both at the very moment are taken.
-    expect(sent("/api/leaf-tests/{$test}/readings", ['readAt' => '2026-06-01T20:00:00Z', 'leaves' => Leaves::seen(0, 0, 0, 0)])->status)->toBe(201)
-        ->and(sent("/api/rounds/{$round}/burns", ['share' => 15, 'seenAt' => '2026-06-01T20:00:00Z'])->status)->toBe(201);
+    expect(Notebook::sent("/api/leaf-tests/{$test}/readings", ['readAt' => '2026-06-01T20:00:00Z', 'leaves' => Leaves::seen(0, 0, 0, 0)])->status)->toBe(201)
+        ->and(Notebook::sent("/api/rounds/{$round}/burns", ['share' => 15, 'seenAt' => '2026-06-01T20:00:00Z'])->status)->toBe(201);
 });
 
 it('lets no correction bring in by the back door what the gate keeps out', function (): void {
     $plant = Notebook::plant();
     $case = Notebook::case($plant);
     [$first, $second] = [Notebook::mixed($case), Notebook::mixed($case, ['recipe' => 'plain-soap'])];
-    $test = sent('/api/leaf-tests', ['batchId' => $first, 'plantId' => $plant, 'leaves' => 2])->id();
+    $test = Notebook::sent('/api/leaf-tests', ['batchId' => $first, 'plantId' => $plant, 'leaves' => 2])->id();
     Date::setTestNow('2026-06-03T19:00:00Z');
-    sent("/api/leaf-tests/{$test}/readings", ['leaves' => Leaves::seen(0, 0, 0, 0)]);
+    Notebook::sent("/api/leaf-tests/{$test}/readings", ['leaves' => Leaves::seen(0, 0, 0, 0)]);
     $fresh = Notebook::mixed($case);
-    $round = sent("/api/cases/{$case}/rounds", ['batchId' => $fresh]);
+    $round = Notebook::sent("/api/cases/{$case}/rounds", ['batchId' => $fresh]);
     expect($round->status)->toBe(201, $round->text);
     $id = $round->id('saved.id');
     // The soap was never tried on this plant, and its round has no reason to go without.
@@ -93,7 +87,7 @@ it('lets no correction bring in by the back door what the gate keeps out', funct
 });
 
 it('takes a spoon for what a spoon can hold', function (): void {
-    $spoon = sent('/api/measures', ['name' => 'Spoon', 'holds' => ['amount' => 5, 'unit' => 'mL']])->id();
+    $spoon = Notebook::sent('/api/measures', ['name' => 'Spoon', 'holds' => ['amount' => 5, 'unit' => 'mL']])->id();
     $found = static fn(int $count, float $amount, string $unit): Answer => Notebook::change("/api/measures/{$spoon}/calibrated", ['count' => $count, 'came' => ['amount' => $amount, 'unit' => $unit]]);
     isRefused($found(1, 21.0, 'L'), '/came/amount', 'One of it would hold 21 L; what is measured with holds 0.001 mL to 20 L.');
     isRefused($found(1000, 0.5, 'mL'), '/came/amount', 'One of it would hold 0.0005 mL; what is measured with holds 0.001 mL to 20 L.');
@@ -102,7 +96,7 @@ it('takes a spoon for what a spoon can hold', function (): void {
 
 it('puts away what nobody has any more, and takes it back', function (string $path, array $body): void {
     /** @var array<string, mixed> $body */
-    $id = sent("/api/{$path}", $body)->id();
+    $id = Notebook::sent("/api/{$path}", $body)->id();
     expect(Notebook::change("/api/{$path}/{$id}/retired", ['retired' => true])->at('retired'))->toBeTrue()
         ->and(Notebook::change("/api/{$path}/{$id}/retired", ['retired' => false])->at('retired'))->toBeFalse()
         ->and(Notebook::put("/api/{$path}/99/retired", ['basedOn' => 1, 'retired' => true])->status)->toBe(404);
@@ -125,12 +119,12 @@ it('takes a name of one letter, and none that is empty', function (string $path,
      * @var array<string, mixed> $body
      * @var list<string>         $names
      */
-    expect(sent($path, [...$body, ...array_fill_keys($names, 'A')])->status)->toBe(201);
+    expect(Notebook::sent($path, [...$body, ...array_fill_keys($names, 'A')])->status)->toBe(201);
     foreach ($names as $name) {
         foreach (['', '   '] as $empty) {
-            isRefused(sent($path, [...$body, ...array_fill_keys($names, 'A'), $name => $empty]), "/{$name}", 'characters may stand here');
+            isRefused(Notebook::sent($path, [...$body, ...array_fill_keys($names, 'A'), $name => $empty]), "/{$name}", 'characters may stand here');
         }
-        isRefused(sent($path, [...$body, ...array_fill_keys($names, 'A'), $name => str_repeat('a', 201)]), "/{$name}", 'characters may stand here, found 201');
+        isRefused(Notebook::sent($path, [...$body, ...array_fill_keys($names, 'A'), $name => str_repeat('a', 201)]), "/{$name}", 'characters may stand here, found 201');
     }
 })->with([
     'a plant' => ['/api/plants', ['tolerance' => 'ordinary-leaf'], ['name']],
@@ -141,7 +135,7 @@ it('takes a name of one letter, and none that is empty', function (string $path,
 
 it('takes sprays of one letter in a trial', function (): void {
     $trial = ['pest' => 'aphids', 'name' => 'Which', 'unit' => 'leaf', 'units' => 6];
-    expect(sent('/api/trials', [...$trial, 'one' => 'A', 'other' => 'B'])->status)->toBe(201);
-    isRefused(sent('/api/trials', [...$trial, 'one' => '', 'other' => 'B']), '/one', 'characters may stand here');
-    isRefused(sent('/api/trials', [...$trial, 'one' => 'A', 'other' => '']), '/other', 'characters may stand here');
+    expect(Notebook::sent('/api/trials', [...$trial, 'one' => 'A', 'other' => 'B'])->status)->toBe(201);
+    isRefused(Notebook::sent('/api/trials', [...$trial, 'one' => '', 'other' => 'B']), '/one', 'characters may stand here');
+    isRefused(Notebook::sent('/api/trials', [...$trial, 'one' => 'A', 'other' => '']), '/other', 'characters may stand here');
 });

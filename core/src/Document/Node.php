@@ -59,7 +59,12 @@ final readonly class Node
         }
         $count = count($this->value);
         if ($count < $min || $count > $max) {
-            throw InvalidDocument::because($this->path, "Between {$min} and {$max} {$what} may stand here, found {$count}.", $this->value);
+            $bounds = match (true) {
+                $min === $max => "Just {$min}",
+                $min === 0 => "At most {$max}",
+                default => "Between {$min} and {$max}",
+            };
+            throw InvalidDocument::because($this->path, "{$bounds} {$what} may stand here, found {$count}.", $this->value);
         }
         $nodes = [];
         foreach ($this->value as $i => $item) {

@@ -1,0 +1,132 @@
+<?php
+
+declare(strict_types=1);
+
+use Illuminate\Support\Facades\Date;
+use Tests\Feature\Answer;
+use Tests\Feature\Leaves;
+use Tests\Feature\Notebook;
+
+/*
+ * How much of each thing is taken: what is at the bound, and not one more. The bounds are our own, above what a gardener has and
+ * below what a machine chokes on.
+ */
+
+beforeEach(function (): void {
+    Date::setTestNow('2026-06-01T18:00:00Z');
+});
+
+/** What a text says of how long it may be; empty where it was taken. */
+function refusal(Answer $answer, string $path): string
+{
+    return $answer->status < 300 ? '' : "{$answer->status} {$answer->text('error.path')}" . ($answer->text('error.path') === $path ? '' : ": {$answer->text('error.message')}");
+}
+
+it('takes words up to so many letters', function (string $at, int $most, Closure $send): void {
+    /** @var Closure(string): Answer $send */
+    $longer = $send(str_repeat('ü', $most + 1));
+    expect(refusal($longer, $at))->toBe("422 {$at}")
+        ->and($longer->text('error.message'))->toContain((string) $most)->toContain((string) ($most + 1))
+        ->and(refusal($send(str_repeat('ü', $most)), $at))->toBe('');
+})->with([
+    'notes of a count' => ['/notes', 1000, static fn(string $text): Answer => Notebook::sent('/api/cases/' . Notebook::case(Notebook::plant()) . '/counts', ['value' => 3, 'notes' => $text])],
+    'where it was counted' => ['/spots', 500, static fn(string $text): Answer => Notebook::sent('/api/cases/' . Notebook::case(Notebook::plant()) . '/counts', ['value' => 3, 'spots' => $text])],
+    'notes of a round' => ['/notes', 1000, static function (string $text): Answer {
+        $case = Notebook::case(Notebook::plant());
+
+        return Notebook::sent("/api/cases/{$case}/rounds", ['batchId' => Notebook::mixed($case), 'override' => 'Urgent', 'notes' => $text]);
+    }],
+    'why a round goes ahead' => ['/override', 500, static function (string $text): Answer {
+        $case = Notebook::case(Notebook::plant());
+
+        return Notebook::sent("/api/cases/{$case}/rounds", ['batchId' => Notebook::mixed($case), 'override' => $text]);
+    }],
+    'why a walk goes ahead' => ['/override', 500, static function (string $text): Answer {
+        $case = Notebook::case(Notebook::plant());
+
+        return Notebook::sent('/api/runs', ['batchId' => Notebook::mixed($case), 'caseIds' => [$case], 'override' => $text]);
+    }],
+    'how test leaves are marked' => ['/marks', 500, static fn(string $text): Answer => Notebook::sent('/api/leaf-tests', ['batchId' => Notebook::mixed(), 'plantId' => Notebook::plant(), 'leaves' => 2, 'marks' => $text])],
+    'notes of a look at test leaves' => ['/notes', 1000, static function (string $text): Answer {
+        $test = Notebook::sent('/api/leaf-tests', ['batchId' => Notebook::mixed(), 'plantId' => Notebook::plant(), 'leaves' => 2])->id();
+
+        return Notebook::sent("/api/leaf-tests/{$test}/readings", ['leaves' => Leaves::seen(0, 0, 0, 0), 'notes' => $text]);
+    }],
+    'notes of a burn' => ['/notes', 1000, static function (string $text): Answer {
+        $case = Notebook::case(Notebook::plant());
+        $round = Notebook::sent("/api/cases/{$case}/rounds", ['batchId' => Notebook::mixed($case), 'override' => 'Urgent'])->id('saved.id');
+
+        return Notebook::sent("/api/rounds/{$round}/burns", ['share' => 15, 'notes' => $text]);
+    }],
+    'what came of a case' => ['/conclusion', 1000, static fn(string $text): Answer => Notebook::change('/api/cases/' . Notebook::case(Notebook::plant()) . '/closed', ['closed' => true, 'conclusion' => $text])],
+    'the kind of a plant' => ['/kind', 200, static fn(string $text): Answer => Notebook::sent('/api/plants', ['name' => 'A', 'tolerance' => 'ordinary-leaf', 'kind' => $text])],
+    'the place of a plant' => ['/place', 200, static fn(string $text): Answer => Notebook::sent('/api/plants', ['name' => 'A', 'tolerance' => 'ordinary-leaf', 'place' => $text])],
+    'the size of a plant' => ['/size', 200, static fn(string $text): Answer => Notebook::sent('/api/plants', ['name' => 'A', 'tolerance' => 'ordinary-leaf', 'size' => $text])],
+    'notes of a plant' => ['/notes', 4000, static fn(string $text): Answer => Notebook::sent('/api/plants', ['name' => 'A', 'tolerance' => 'ordinary-leaf', 'notes' => $text])],
+    'what happened to a sprayer' => ['/notes', 500, static fn(string $text): Answer => Notebook::sent('/api/sprayers/' . Notebook::sent('/api/sprayers', ['name' => 'Can', 'holds' => ['amount' => 2, 'unit' => 'L']])->id() . '/events', ['kind' => 'washed', 'notes' => $text])],
+    'one side of a trial' => ['/one', 200, static fn(string $text): Answer => Notebook::sent('/api/trials', ['pest' => 'aphids', 'name' => 'Which', 'one' => $text, 'other' => 'B', 'unit' => 'leaf', 'units' => 6])],
+    'the other side of a trial' => ['/other', 200, static fn(string $text): Answer => Notebook::sent('/api/trials', ['pest' => 'aphids', 'name' => 'Which', 'one' => 'A', 'other' => $text, 'unit' => 'leaf', 'units' => 6])],
+    'a typed line' => ['/lines/0', 2000, static fn(string $text): Answer => Notebook::post('/api/compose', ['name' => 'Mine', 'slug' => null, 'use' => 'foliar', 'order' => 'blender', 'notes' => '', 'lines' => [$text]])],
+    'a sum' => ['/line', 2000, static fn(string $text): Answer => Notebook::post('/api/sums', ['line' => $text, 'make' => ['amount' => 1, 'unit' => 'L'], 'of' => 'water'])],
+    'what is left' => ['/left/0', 2000, static fn(string $text): Answer => Notebook::post('/api/reach', ['request' => ['recipe' => 'mild-neem', 'make' => ['amount' => 1, 'unit' => 'L']], 'left' => [$text]])],
+]);
+
+it('takes numbers up to a bound', function (string $at, float $most, float $more, Closure $send): void {
+    /** @var Closure(float): Answer $send */
+    expect(refusal($send($more), $at))->toBe("422 {$at}")
+        ->and(refusal($send($most), $at))->toBe('');
+})->with([
+    'seconds that a glass stood, a day' => ['/seconds', 86_400, 86_401, static fn(float $of): Answer => Notebook::sent('/api/batches/' . Notebook::mixed() . '/stand-tests', ['result' => 'even', 'seconds' => $of])],
+    'the height of a glass' => ['/heightMm', 500, 500.1, static fn(float $of): Answer => Notebook::sent('/api/batches/' . Notebook::mixed() . '/stand-tests', ['result' => 'even', 'heightMm' => $of])],
+    'plants' => ['/plants/0/count', 10_000, 10_001, static fn(float $of): Answer => Notebook::post('/api/need', ['plants' => [['size' => 'pot', 'count' => $of]], 'unit' => 'L'])],
+    'plants last time' => ['/trial/plants', 10_000, 10_001, static fn(float $of): Answer => Notebook::post('/api/need', ['trial' => ['used' => ['amount' => 1, 'unit' => 'L'], 'plants' => $of, 'now' => 3], 'unit' => 'L'])],
+    'pots' => ['/pots/0/count', 10_000, 10_001, static fn(float $of): Answer => Notebook::post('/api/need', ['pots' => [['holds' => ['amount' => 5, 'unit' => 'L'], 'count' => $of, 'dryness' => 'dryish']], 'unit' => 'L'])],
+    'the length of a bed' => ['/beds/0/length', 1000, 1001, static fn(float $of): Answer => Notebook::post('/api/need', ['beds' => [['length' => $of, 'width' => 1, 'depth' => 10, 'measuredIn' => 'm', 'dryness' => 'dryish']], 'unit' => 'L'])],
+    'the width of a bed' => ['/beds/0/width', 1000, 1001, static fn(float $of): Answer => Notebook::post('/api/need', ['beds' => [['length' => 1, 'width' => $of, 'depth' => 10, 'measuredIn' => 'm', 'dryness' => 'dryish']], 'unit' => 'L'])],
+    'the depth of a bed' => ['/beds/0/depth', 100, 101, static fn(float $of): Answer => Notebook::post('/api/need', ['beds' => [['length' => 1, 'width' => 1, 'depth' => $of, 'measuredIn' => 'm', 'dryness' => 'dryish']], 'unit' => 'L'])],
+    'the water mark of a sprayer' => ['/pours/0/mm', 2000, 2001, static fn(float $of): Answer => Notebook::change('/api/sprayers/' . Notebook::sent('/api/sprayers', ['name' => 'Can', 'holds' => ['amount' => 2, 'unit' => 'L']])->id(), ['pours' => [['mL' => 1000, 'mm' => $of]]])],
+    'no more poured than it holds' => ['/pours/0/mL', 2000, 2001, static fn(float $of): Answer => Notebook::change('/api/sprayers/' . Notebook::sent('/api/sprayers', ['name' => 'Can', 'holds' => ['amount' => 2, 'unit' => 'L']])->id(), ['pours' => [['mL' => $of, 'mm' => 80]]])],
+    'no more filled than it holds' => ['/largestFill/amount', 2000, 2001, static fn(float $of): Answer => Notebook::change('/api/sprayers/' . Notebook::sent('/api/sprayers', ['name' => 'Can', 'holds' => ['amount' => 2, 'unit' => 'L']])->id(), ['largestFill' => ['amount' => $of, 'unit' => 'mL'], 'pours' => []])],
+    'half of it stays in' => ['/leftBehind/amount', 1000, 1001, static fn(float $of): Answer => Notebook::change('/api/sprayers/' . Notebook::sent('/api/sprayers', ['name' => 'Can', 'holds' => ['amount' => 2, 'unit' => 'L']])->id(), ['leftBehind' => ['amount' => $of, 'unit' => 'mL'], 'pours' => []])],
+    'half of what is filled' => ['/leftBehind/amount', 900, 901, static fn(float $of): Answer => Notebook::change('/api/sprayers/' . Notebook::sent('/api/sprayers', ['name' => 'Can', 'holds' => ['amount' => 2, 'unit' => 'L']])->id(), ['largestFill' => ['amount' => 1.8, 'unit' => 'L'], 'leftBehind' => ['amount' => $of, 'unit' => 'mL'], 'pours' => []])],
+    'spoons that were counted' => ['/count', 1000, 1001, static fn(float $of): Answer => Notebook::change('/api/measures/' . Notebook::sent('/api/measures', ['name' => 'Spoon', 'holds' => ['amount' => 5, 'unit' => 'mL']])->id() . '/calibrated', ['count' => $of, 'came' => ['amount' => 5, 'unit' => 'L']])],
+    'what is poured by eye' => ['/byEye/squirt', 1000, 1001, static fn(float $of): Answer => Notebook::change('/api/household', ['kitchen' => 'us', 'byEye' => ['squirt' => $of]])],
+    'a burn, all of the leaf' => ['/share', 100, 100.1, static function (float $of): Answer {
+        $case = Notebook::case(Notebook::plant());
+        $round = Notebook::sent("/api/cases/{$case}/rounds", ['batchId' => Notebook::mixed($case), 'override' => 'Urgent'])->id('saved.id');
+
+        return Notebook::sent("/api/rounds/{$round}/burns", ['share' => $of]);
+    }],
+    'leaves that an eye was tried on' => ['/seed', 999_999_999, 1_000_000_000, static fn(float $of): Answer => Notebook::sent('/api/eye', ['shape' => 'oval', 'seed' => $of, 'guesses' => range(1, 10)])],
+]);
+
+it('takes lists up to so many', function (string $at, int $most, Closure $send): void {
+    /** @var Closure(int): Answer $send */
+    expect(refusal($send($most + 1), $at))->toBe("422 {$at}")
+        ->and(refusal($send($most), $at))->toBe('');
+})->with([
+    'rows of plants' => ['/plants', 20, static fn(int $n): Answer => Notebook::post('/api/need', ['plants' => array_fill(0, $n, ['size' => 'pot', 'count' => 1]), 'unit' => 'L'])],
+    'rows of beds' => ['/beds', 20, static fn(int $n): Answer => Notebook::post('/api/need', ['beds' => array_fill(0, $n, ['length' => 1, 'width' => 1, 'depth' => 10, 'measuredIn' => 'm', 'dryness' => 'dryish']), 'unit' => 'L'])],
+    'what is left' => ['/left', 40, static fn(int $n): Answer => Notebook::post('/api/reach', ['request' => ['recipe' => 'mild-neem', 'make' => ['amount' => 1, 'unit' => 'L']], 'left' => array_fill(0, $n, '40 ml neem')])],
+    'pours into a sprayer' => ['/pours', 40, static fn(int $n): Answer => Notebook::change('/api/sprayers/' . Notebook::sent('/api/sprayers', ['name' => 'Can', 'holds' => ['amount' => 2, 'unit' => 'L']])->id(), ['pours' => array_map(static fn(int $i): array => ['mL' => 10 * $i, 'mm' => $i], range(1, $n))])],
+]);
+
+it('walks through a bed of a hundred plants at most', function (): void {
+    $case = Notebook::case(Notebook::plant());
+    $walk = ['batchId' => Notebook::mixed($case), 'override' => 'All of them'];
+    expect(refusal(Notebook::sent('/api/runs', [...$walk, 'caseIds' => array_fill(0, 101, $case)]), '/caseIds'))->toBe('422 /caseIds')
+        // A hundred are read: what is wrong with these is that all are one.
+        ->and(Notebook::sent('/api/runs', [...$walk, 'caseIds' => array_fill(0, 100, $case)])->text('error.path'))->toBe('/caseIds/1');
+});
+
+it('says how many belong into a list', function (): void {
+    $eye = static fn(int $n): Answer => Notebook::sent('/api/eye', ['shape' => 'oval', 'seed' => 1, 'guesses' => array_fill(0, $n, 5)]);
+    $rows = static fn(int $n): string => Notebook::post('/api/need', ['plants' => array_fill(0, $n, ['size' => 'pot', 'count' => 1]), 'unit' => 'L'])->text('error.message');
+    $left = static fn(int $n): string => Notebook::post('/api/reach', ['request' => ['recipe' => 'mild-neem', 'make' => ['amount' => 1, 'unit' => 'L']], 'left' => array_fill(0, $n, '40 ml neem')])->text('error.message');
+    expect($eye(9)->text('error.message'))->toBe('Just 10 leaves may stand here, found 9.')
+        ->and($eye(11)->text('error.message'))->toBe('Just 10 leaves may stand here, found 11.')
+        ->and($eye(10)->status)->toBe(201)
+        ->and($rows(21))->toBe('At most 20 plants may stand here, found 21.')
+        ->and($left(0))->toBe('Between 1 and 40 lines may stand here, found 0.')
+        ->and($left(41))->toBe('Between 1 and 40 lines may stand here, found 41.');
+});
