@@ -28,6 +28,7 @@ return [
     'two-things' => 'Two things stand together here, and it does not say how much of which. Part them with a comma, each with its amount.',
     'which-of-two' => '“{word}”: which of the two is it?',
     'two-amounts' => '“{word}” are two different amounts. Which one is meant?',
+    'range-or-rate' => '“{word}”: so much in that much water, or from the one to the other?',
     'which-stock' => 'Which stock is that?',
     'left-out' => 'There is no amount in it.',
     'two-waters' => 'Two amounts of water are said here. Leave one: everything else is reckoned by it.',

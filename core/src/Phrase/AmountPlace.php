@@ -36,6 +36,27 @@ final readonly class AmountPlace
         ];
     }
 
+    /**
+     * “1 cup to 1 gallon castile soap” may be from the one to the other, or so much a gallon; “1 tsp to 1 cup of soap” is so much a cup,
+     * since nobody means from one to 48.
+     */
+    public function isRangeOrRate(): bool
+    {
+        [$open, $much] = [$this->open, $this->much];
+
+        return $this->waiting?->kind === TokenKind::To && $open->much?->kind === MuchKind::Measured && $open->much->high === null && $much->isVessel()
+            && ! self::sameUnit($open->much, $much) && ($open->much->isVessel() || $much->low < 1.0)
+            && ($open->things === [] ? $this->after?->is(TokenKind::Ingredient, TokenKind::Stock) ?? false : $open->namesCameFirst() && ! $open->isWater());
+    }
+
+    /** “1 cup to 2 cups” */
+    private static function sameUnit(Much $one, Much $other): bool
+    {
+        $units = static fn(Much $much): array => array_map(static fn(UnitMeaning $meaning): string => $meaning->words, $much->unit->meanings ?? []);
+
+        return $units($one) === $units($other);
+    }
+
     /** “3 ml - 5 ml”, “1 tsp to 1 tbsp”. */
     public function isRange(): bool
     {

@@ -133,6 +133,7 @@ final class LineParser
             $waiting?->kind === TokenKind::MadeUpTo => $this->basis($much),
             $place->isStrengthFrom() => $this->open->strength = $much,
             $place->isSaidAgain() => $this->open->also[] = [$much, ...$place->span()],
+            $place->isRangeOrRate() => throw Unclear::becauseOf($this->units->rangeOrRate($this->open->much ?? $much, $much, $this->open->namesCameFirst())),
             $place->isRange() => $this->open->much = $this->joined->range($this->open->much ?? $much, $much),
             $place->isOrSo() => $this->open->much = $this->open->much?->upTo($much->low, $much->to),
             $place->isTail() => $this->tail($much),

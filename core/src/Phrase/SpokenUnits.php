@@ -92,6 +92,22 @@ final readonly class SpokenUnits
         ]);
     }
 
+    /**
+     * From one amount to the other, or so much of it in so much water.
+     *
+     * @param bool $named whether the line names before them what they are of
+     */
+    public function rangeOrRate(Much $much, Much $other, bool $named): Question
+    {
+        [$first, $second] = [$this->written($much->from, $much->to), $this->written($other->from, $other->to)];
+        $instead = fn(string $words): string => substr_replace($this->plain, $words, $much->from, $other->to - $much->from);
+
+        return new Question('range-or-rate', $this->written($much->from, $other->to), [
+            ['words' => "{$first} in {$second} of water", 'line' => $named ? $instead("{$first} per {$second}") : $instead($first) . " per {$second}"],
+            ['words' => "from {$first} to {$second}", 'line' => $instead("{$first} - {$second}")],
+        ]);
+    }
+
     /** @throws Unclear when a clause says two amounts that are not the same */
     public function mustAgree(Clause $clause, ?Ingredient $of): void
     {

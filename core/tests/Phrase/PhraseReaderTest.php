@@ -301,6 +301,21 @@ it('asks where an amount has two readings, and each answer is read as it says', 
     'and meths' => [Kitchen::Us, '10 ml methylated spirit', ['the label says isopropyl' => 10.0, 'the label says ethanol, denatured or methylated' => 'refused-other-alcohol']],
 ]);
 
+it('asks whether “to” is a rate or a range where it may be both, and each answer is read as it says', function (string $text, float $low, float $per, float $high): void {
+    $heard = array_map(static fn(array $one): ?SpokenLine => PhraseReader::shipped(Kitchen::Us)->read($one['line'])->lines[0] ?? null, PhraseReader::shipped(Kitchen::Us)->read($text)->question->answers ?? []);
+    expect($heard)->toHaveCount(2);
+    [$rate, $range] = $heard;
+    $ml = static fn(?float $count, ?SpokenLine $line): float => ($count ?? 0.0) * ($line?->unit?->inBase() ?? 0.0);
+    expect($ml($rate?->low, $rate))->toEqualWithDelta($low, 1e-6)->and($rate?->high)->toBeNull()->and($rate?->per?->millilitres())->toEqualWithDelta($per, 1e-6)
+        ->and($ml($range?->low, $range))->toEqualWithDelta($low, 1e-6)->and($ml($range?->high, $range))->toEqualWithDelta($high, 1e-6)->and($range?->per)->toBeNull();
+})->with([
+    'a cup to a gallon' => ['1 cup to 1 gallon castile soap', US_CUP, US_GALLON, US_GALLON],
+    'in words, with more behind it' => ['a cup to a gallon of castile soap, 1 tsp neem', US_CUP, US_GALLON, US_GALLON],
+    'the name first' => ['castile soap: 1 cup to 1 gallon', US_CUP, US_GALLON, US_GALLON],
+    'spoons to less than a cup' => ['1 tbsp to 1/4 cup neem', US_TBSP, US_CUP / 4, US_CUP / 4],
+    'a pint to a quart' => ['1 pint to 1 quart of neem oil', US_GALLON / 8, US_GALLON / 4, US_GALLON / 4],
+]);
+
 it('asks nothing where there is one reading', function (?Kitchen $kitchen, string $text, float $low, ?float $strength = null): void {
     $line = PhraseReader::shipped($kitchen)->read($text)->lines[0] ?? null;
     expect($line?->low)->toEqualWithDelta($low, 1e-9)->and($line?->strength)->toBe($strength);
