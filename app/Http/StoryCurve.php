@@ -7,6 +7,8 @@ namespace App\Http;
 use App\Http\Answer\StoryAnswer;
 use App\Http\Answer\StoryEvent;
 use DateTimeImmutable;
+use DateTimeZone;
+use IdleMixer\Core\Wording\Figures;
 
 /** Draws the counts of a case over time, with what was done and what fell on it. Shapes tell things apart, not colours. */
 final class StoryCurve
@@ -23,7 +25,7 @@ final class StoryCurve
 
     private const MOST_BAR = 50.0;
 
-    private function __construct(private float $from, private float $span, private float $most) {}
+    private function __construct(private float $from, private float $span, private float $most, private DateTimeZone $zone) {}
 
     public static function draw(StoryAnswer $story): string
     {
@@ -32,8 +34,8 @@ final class StoryCurve
         if ($values === [] || $times === []) {
             return '<p>Nothing was counted yet.</p>';
         }
-        $curve = new self(min($times), max(1.0, max($times) - min($times)), max(1.0, ...array_values($values)));
-        $parts = [...$curve->axes(), ...$curve->rain($story), ...$curve->lines($story->events), ...$curve->marks($story->events)];
+        $curve = new self(min($times), max(1.0, max($times) - min($times)), max(1.0, ...array_values($values)), $story->zone ?? new DateTimeZone('UTC'));
+        $parts = [...$curve->axes($story->counted), ...$curve->rain($story), ...$curve->lines($story->events), ...$curve->marks($story->events)];
         $told = htmlspecialchars("{$story->counted}, over time; the table below has every figure");
 
         return '<svg viewBox="0 0 ' . self::WIDTH . ' ' . self::HEIGHT . "\" role=\"img\" aria-label=\"{$told}\" font-family=\"system-ui, sans-serif\" font-size=\"14\">" . implode('', $parts) . '</svg>'
@@ -41,15 +43,15 @@ final class StoryCurve
     }
 
     /** @return list<string> */
-    private function axes(): array
+    private function axes(string $counted): array
     {
-        $parts = [];
+        $parts = ['<text x="' . (self::LEFT + 8.0) . '" y="' . (self::BOTTOM + 44.0) . '">' . htmlspecialchars($counted) . '</text>'];
         foreach ([0.0, 0.5, 1.0] as $share) {
             $y = self::BOTTOM - $share * (self::BOTTOM - self::TOP);
-            $parts[] = '<path d="M' . self::LEFT . " {$y}H" . (self::WIDTH - 8.0) . '" stroke="#8a948f" fill="none"/><text x="' . (self::LEFT - 8.0) . '" y="' . ($y + 5.0) . '" text-anchor="end">' . round($share * $this->most) . '</text>';
+            $parts[] = '<path d="M' . self::LEFT . " {$y}H" . (self::WIDTH - 8.0) . '" stroke="#8a948f" fill="none"/><text x="' . (self::LEFT - 8.0) . '" y="' . ($y + 5.0) . '" text-anchor="end">' . Figures::short($share * $this->most) . '</text>';
         }
         foreach ([0.0, 0.5, 1.0] as $i => $share) {
-            $at = (new DateTimeImmutable('@' . (int) ($this->from + $share * $this->span)))->format('j M');
+            $at = (new DateTimeImmutable('@' . (int) ($this->from + $share * $this->span)))->setTimezone($this->zone)->format('j M');
             $parts[] = '<text x="' . (self::LEFT + 8.0 + $share * (self::WIDTH - self::LEFT - 24.0)) . '" y="' . (self::BOTTOM + 24.0) . '" text-anchor="' . ['start', 'middle', 'end'][$i] . "\">{$at}</text>";
         }
 

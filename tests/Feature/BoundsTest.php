@@ -16,8 +16,8 @@ beforeEach(function (): void {
     Date::setTestNow('2026-06-01T18:00:00Z');
 });
 
-/** What a text says of how long it may be; empty where it was taken. */
-function refusal(Answer $answer, string $path): string
+/** Status and place of a refusal, with what it says where that is another place; empty where it was taken. */
+function turnedAway(Answer $answer, string $path): string
 {
     return $answer->status < 300 ? '' : "{$answer->status} {$answer->text('error.path')}" . ($answer->text('error.path') === $path ? '' : ": {$answer->text('error.message')}");
 }
@@ -25,9 +25,9 @@ function refusal(Answer $answer, string $path): string
 it('takes words up to so many letters', function (string $at, int $most, Closure $send): void {
     /** @var Closure(string): Answer $send */
     $longer = $send(str_repeat('ü', $most + 1));
-    expect(refusal($longer, $at))->toBe("422 {$at}")
+    expect(turnedAway($longer, $at))->toBe("422 {$at}")
         ->and($longer->text('error.message'))->toContain((string) $most)->toContain((string) ($most + 1))
-        ->and(refusal($send(str_repeat('ü', $most)), $at))->toBe('');
+        ->and(turnedAway($send(str_repeat('ü', $most)), $at))->toBe('');
 })->with([
     'notes of a count' => ['/notes', 1000, static fn(string $text): Answer => Notebook::sent('/api/cases/' . Notebook::case(Notebook::plant()) . '/counts', ['value' => 3, 'notes' => $text])],
     'where it was counted' => ['/spots', 500, static fn(string $text): Answer => Notebook::sent('/api/cases/' . Notebook::case(Notebook::plant()) . '/counts', ['value' => 3, 'spots' => $text])],
@@ -73,8 +73,8 @@ it('takes words up to so many letters', function (string $at, int $most, Closure
 
 it('takes numbers up to a bound', function (string $at, float $most, float $more, Closure $send): void {
     /** @var Closure(float): Answer $send */
-    expect(refusal($send($more), $at))->toBe("422 {$at}")
-        ->and(refusal($send($most), $at))->toBe('');
+    expect(turnedAway($send($more), $at))->toBe("422 {$at}")
+        ->and(turnedAway($send($most), $at))->toBe('');
 })->with([
     'seconds that a glass stood, a day' => ['/seconds', 86_400, 86_401, static fn(float $of): Answer => Notebook::sent('/api/batches/' . Notebook::mixed() . '/stand-tests', ['result' => 'even', 'seconds' => $of])],
     'the height of a glass' => ['/heightMm', 500, 500.1, static fn(float $of): Answer => Notebook::sent('/api/batches/' . Notebook::mixed() . '/stand-tests', ['result' => 'even', 'heightMm' => $of])],
@@ -102,8 +102,8 @@ it('takes numbers up to a bound', function (string $at, float $most, float $more
 
 it('takes lists up to so many', function (string $at, int $most, Closure $send): void {
     /** @var Closure(int): Answer $send */
-    expect(refusal($send($most + 1), $at))->toBe("422 {$at}")
-        ->and(refusal($send($most), $at))->toBe('');
+    expect(turnedAway($send($most + 1), $at))->toBe("422 {$at}")
+        ->and(turnedAway($send($most), $at))->toBe('');
 })->with([
     'rows of plants' => ['/plants', 20, static fn(int $n): Answer => Notebook::post('/api/need', ['plants' => array_fill(0, $n, ['size' => 'pot', 'count' => 1]), 'unit' => 'L'])],
     'rows of beds' => ['/beds', 20, static fn(int $n): Answer => Notebook::post('/api/need', ['beds' => array_fill(0, $n, ['length' => 1, 'width' => 1, 'depth' => 10, 'measuredIn' => 'm', 'dryness' => 'dryish']), 'unit' => 'L'])],
@@ -114,7 +114,7 @@ it('takes lists up to so many', function (string $at, int $most, Closure $send):
 it('walks through a bed of a hundred plants at most', function (): void {
     $case = Notebook::case(Notebook::plant());
     $walk = ['batchId' => Notebook::mixed($case), 'override' => 'All of them'];
-    expect(refusal(Notebook::sent('/api/runs', [...$walk, 'caseIds' => array_fill(0, 101, $case)]), '/caseIds'))->toBe('422 /caseIds')
+    expect(turnedAway(Notebook::sent('/api/runs', [...$walk, 'caseIds' => array_fill(0, 101, $case)]), '/caseIds'))->toBe('422 /caseIds')
         // A hundred are read: what is wrong with these is that all are one.
         ->and(Notebook::sent('/api/runs', [...$walk, 'caseIds' => array_fill(0, 100, $case)])->text('error.path'))->toBe('/caseIds/1');
 });

@@ -38,12 +38,12 @@ final readonly class StoryAnswers
         $until = $case->closed_at ?? $now;
         $rain = $this->rain($case->opened_at, $until, $now);
         $events = [
-            new StoryEvent($case->opened_at, 'opened', "First seen. {$case->notes}"),
+            new StoryEvent($case->opened_at, 'opened', trim("First seen. {$case->notes}")),
             ...$this->rounds($case),
             ...self::counts($case, $trouble->counted ?? ''),
             ...array_map(static fn(StoryRain $day): StoryEvent => new StoryEvent($day->at, 'rain', 'Rain: ' . Figures::short($day->millimetres) . ' mm.'), $rain),
             ...self::pictures($case, $until),
-            ...($case->closed_at === null ? [] : [new StoryEvent($case->closed_at, 'closed', "Closed. {$case->conclusion}")]),
+            ...($case->closed_at === null ? [] : [new StoryEvent($case->closed_at, 'closed', trim("Closed. {$case->conclusion}"))]),
         ];
         usort($events, static fn(StoryEvent $a, StoryEvent $b): int => $a->at <=> $b->at);
 
@@ -58,7 +58,7 @@ final readonly class StoryAnswers
         foreach (array_values($case->rounds->all()) as $i => $round) {
             $trial = $trials[$round->id] ?? null;
             $said = $trial === null ? '' : trim($this->findings->trial($trial) . ' ' . $this->findings->formula($trial, $case->pest));
-            $events[] = new StoryEvent($round->sprayed_at, 'round', self::round($round, $i + 1) . " {$said}", handWork: $round->hand_work);
+            $events[] = new StoryEvent($round->sprayed_at, 'round', trim(self::round($round, $i + 1) . " {$said}"), handWork: $round->hand_work);
             foreach ($round->burns as $burn) {
                 $events[] = self::burn($burn);
             }
@@ -82,7 +82,7 @@ final readonly class StoryAnswers
 
     private static function burn(Burn $burn): StoryEvent
     {
-        return new StoryEvent($burn->seen_at, 'burn', BurnAnswer::of($burn)->words . ($burn->notes === '' ? '' : " {$burn->notes}"));
+        return new StoryEvent($burn->seen_at, 'burn', trim(BurnAnswer::of($burn)->words . ". {$burn->notes}"));
     }
 
     /** @return list<StoryEvent> */
@@ -92,7 +92,7 @@ final readonly class StoryAnswers
             $count->counted_at,
             $count->untreated ? 'untreated' : 'count',
             implode(' ', array_filter([
-                Figures::short($count->value) . " {$counted}" . ($count->untreated ? ', on the plant left alone.' : '.'),
+                ucfirst($counted) . ($count->untreated ? ', on the plant left alone: ' : ': ') . Figures::short($count->value) . '.',
                 match ($count->new_growth) {
                     'clean' => 'New growth clean.',
                     'hit' => 'New growth hit.',
