@@ -15,7 +15,7 @@ final class StoryCurve
 {
     private const WIDTH = 720.0;
 
-    private const HEIGHT = 300.0;
+    private const HEIGHT = 320.0;
 
     private const LEFT = 52.0;
 
@@ -45,14 +45,14 @@ final class StoryCurve
     /** @return list<string> */
     private function axes(string $counted): array
     {
-        $parts = ['<text x="' . (self::LEFT + 8.0) . '" y="' . (self::BOTTOM + 44.0) . '">' . htmlspecialchars($counted) . '</text>'];
+        $parts = ['<text x="' . (self::LEFT + 8.0) . '" y="' . (self::BOTTOM + 58.0) . '">' . htmlspecialchars($counted) . '</text>'];
         foreach ([0.0, 0.5, 1.0] as $share) {
             $y = self::BOTTOM - $share * (self::BOTTOM - self::TOP);
             $parts[] = '<path d="M' . self::LEFT . " {$y}H" . (self::WIDTH - 8.0) . '" stroke="#8a948f" fill="none"/><text x="' . (self::LEFT - 8.0) . '" y="' . ($y + 5.0) . '" text-anchor="end">' . Figures::short($share * $this->most) . '</text>';
         }
         foreach ([0.0, 0.5, 1.0] as $i => $share) {
             $at = (new DateTimeImmutable('@' . (int) ($this->from + $share * $this->span)))->setTimezone($this->zone)->format('j M');
-            $parts[] = '<text x="' . (self::LEFT + 8.0 + $share * (self::WIDTH - self::LEFT - 24.0)) . '" y="' . (self::BOTTOM + 24.0) . '" text-anchor="' . ['start', 'middle', 'end'][$i] . "\">{$at}</text>";
+            $parts[] = '<text x="' . (self::LEFT + 8.0 + $share * (self::WIDTH - self::LEFT - 24.0)) . '" y="' . (self::BOTTOM + 28.0) . '" text-anchor="' . ['start', 'middle', 'end'][$i] . "\">{$at}</text>";
         }
 
         return $parts;

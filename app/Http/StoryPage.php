@@ -19,6 +19,7 @@ final class StoryPage
         svg { width: 100%; height: auto; } img { max-width: 100%; max-height: 22rem; display: block; margin: .4rem 0; }
         table { border-collapse: collapse; width: 100%; } td, th { text-align: left; vertical-align: top; padding: .35rem .6rem .35rem 0; border-bottom: 1px solid #8a948f; }
         th { white-space: nowrap; font-weight: 600; } .kind { white-space: nowrap; } .quiet { color: #4a5751; }
+        @media (max-width: 40rem) { svg { overflow: visible; } svg text { font-size: 24px; } th, .kind { white-space: normal; } tbody th { min-width: 5.5rem; } }
         @media print { body { padding: 0; } tr, img, svg { break-inside: avoid; } }
         CSS;
 

@@ -8,7 +8,7 @@ use App\Http\Answer\StoryRain;
 use App\Http\StoryCurve;
 
 /*
- * Where things stand in the curve of a case, worked out by hand. It is 720 wide and 300 high; ten days go from 60 to 704, so a day is
+ * Where things stand in the curve of a case, worked out by hand. It is 720 wide and 320 high; ten days go from 60 to 704, so a day is
  * 64.4; nothing stands at 250 and the most that was counted at 40, so of 40 each is 5.25.
  */
 
@@ -37,7 +37,7 @@ it('puts each thing where its day and its count are', function (): void {
         new StoryEvent(tenDays(10), 'count', '', 10.0),
     ], null, [3, 0, 0, 0, 10, 0, 80]);
     expect($curve)->toContain(
-        'viewBox="0 0 720 300"',
+        'viewBox="0 0 720 320"',
         'aria-label="aphids on ten tips, over time; the table below has every figure"',
         // The sprayed plant, whole; the other one dashed.
         '<path d="M60 40L704 197.5" fill="none" stroke="#16211c" stroke-width="2.5"/>',
@@ -64,10 +64,10 @@ it('puts each thing where its day and its count are', function (): void {
         '<text x="44" y="150" text-anchor="end">20</text>',
         '<path d="M52 40H712"',
         '<text x="44" y="45" text-anchor="end">40</text>',
-        '<text x="60" y="294">aphids on ten tips</text>',
-        '<text x="60" y="274" text-anchor="start">1 Jun</text>',
-        '<text x="382" y="274" text-anchor="middle">6 Jun</text>',
-        '<text x="704" y="274" text-anchor="end">11 Jun</text>',
+        '<text x="60" y="308">aphids on ten tips</text>',
+        '<text x="60" y="278" text-anchor="start">1 Jun</text>',
+        '<text x="382" y="278" text-anchor="middle">6 Jun</text>',
+        '<text x="704" y="278" text-anchor="end">11 Jun</text>',
     );
 });
 
