@@ -127,6 +127,9 @@ final readonly class CsvCells
     /** @throws InvalidDocument */
     private static function number(string $text, string $column, float $most): float
     {
+        if (preg_match('/^[1-9]\d{0,2},\d{3}$/', $text) === 1) {
+            throw InvalidDocument::because($column, "{$column} is {found}: is that " . str_replace(',', '', $text) . ', or ' . str_replace(',', '.', $text) . '? Write it so.', $text);
+        }
         $number = str_replace(',', '.', $text);
 
         return is_numeric($number) && (float) $number >= 0.0 && (float) $number <= $most ? (float) $number : throw InvalidDocument::because($column, "{$column} is {found}; a number from 0 to " . (int) $most . ' is needed.', $text);

@@ -48,6 +48,7 @@ final class CsvReader
             }
         }
         $this->rows->flush();
+        usort($report->faults, static fn(CsvFault $a, CsvFault $b): int => $a->line <=> $b->line);
 
         return $report;
     }

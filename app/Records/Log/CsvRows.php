@@ -15,10 +15,10 @@ use IdleMixer\Core\Document\InvalidDocument;
 /** Keeps rows of a table, several at a time. */
 final class CsvRows
 {
-    /** @var array<string, array<string, mixed>> by identity */
+    /** @var array<string, array{array{case_id: int, ...<string, mixed>}, int}> by identity, with the line */
     private array $looks = [];
 
-    /** @var array<string, array{array<string, mixed>, int}> by identity, with the line */
+    /** @var array<string, array{array{case_id: int, batch_id: int|string, ...<string, mixed>}, int}> by identity, with the line */
     private array $rounds = [];
 
     /** @var array<int, int> looks by case */
@@ -46,7 +46,7 @@ final class CsvRows
         try {
             $what = $row['what'] ?? CsvColumns::LOOK;
             match ($what) {
-                CsvColumns::LOOK => $this->look($row),
+                CsvColumns::LOOK => $this->look($row, $line),
                 CsvColumns::SPRAYED => $this->sprayed($row, $line),
                 default => throw InvalidDocument::because('what', 'what is {found}; it can be ' . CsvColumns::LOOK . ' or ' . CsvColumns::SPRAYED . '.', $what),
             };
@@ -57,7 +57,7 @@ final class CsvRows
 
     public function flush(): void
     {
-        $this->keep(Count::class, array_map(static fn(array $row): array => $row, $this->looks));
+        $this->keep(Count::class, $this->looks);
         foreach ($this->rounds as $id => [$row, $line]) {
             $batch = Batch::query()->where('submission', $row['batch_id'])->first();
             if ($batch === null) {
@@ -67,7 +67,7 @@ final class CsvRows
                 $this->rounds[$id][0]['batch_id'] = $batch->id;
             }
         }
-        $this->keep(Round::class, array_map(static fn(array $row): array => $row[0], $this->rounds));
+        $this->keep(Round::class, $this->rounds);
         $this->looks = [];
         $this->rounds = [];
     }
@@ -77,7 +77,7 @@ final class CsvRows
      *
      * @throws InvalidDocument
      */
-    private function look(array $row): void
+    private function look(array $row, int $line): void
     {
         $columns = $this->cells->look($row, $this->now);
         $case = $this->cases->of($row);
@@ -87,11 +87,7 @@ final class CsvRows
 
             return;
         }
-        $this->held[$case['id']] = ($this->held[$case['id']] ?? Count::query()->where('case_id', $case['id'])->count()) + 1;
-        if ($this->held[$case['id']] > EvidenceLines::MOST_LOOKS['value']) {
-            throw InvalidDocument::because('', 'Its case holds ' . EvidenceLines::MOST_LOOKS['value'] . ' looks already; more are not kept in one.', null);
-        }
-        $this->looks[$id] = ['submission' => $id, 'version' => 1, 'case_id' => $case['id'], ...$columns];
+        $this->looks[$id] = [['submission' => $id, 'version' => 1, 'case_id' => $case['id'], ...$columns], $line];
     }
 
     /**
@@ -108,14 +104,15 @@ final class CsvRows
     }
 
     /**
-     * @param class-string<Count|Round>           $kind
-     * @param array<string, array<string, mixed>> $rows by identity
+     * @param class-string<Count|Round>                                                  $kind
+     * @param array<string, array{array{case_id: int, ...<string, mixed>}, int}> $rows by identity, with the line
      */
     private function keep(string $kind, array $rows): void
     {
         $here = $rows === [] ? [] : $kind::query()->withoutGlobalScopes()->whereIn('submission', array_keys($rows))->pluck('submission')->all();
         $this->report->known += count($here);
         $new = array_diff_key($rows, array_flip(array_filter($here, is_string(...))));
+        $new = array_map(static fn(array $row): array => $row[0], $kind === Count::class ? array_filter($new, $this->hasRoom(...)) : $new);
         $this->report->new += count($new);
         if ($new !== []) {
             $kind::query()->insert(array_values($new));
@@ -123,5 +120,20 @@ final class CsvRows
                 Stale::case($case);
             }
         }
+    }
+
+    /** @param array{array{case_id: int, ...<string, mixed>}, int} $look with the line; its case counts it where it has room */
+    private function hasRoom(array $look): bool
+    {
+        [['case_id' => $case], $line] = $look;
+        $this->held[$case] ??= Count::query()->where('case_id', $case)->count();
+        if ($this->held[$case] >= EvidenceLines::MOST_LOOKS['value']) {
+            $this->report->refuse($line, 'Its case holds ' . EvidenceLines::MOST_LOOKS['value'] . ' looks already; more are not kept in one.');
+
+            return false;
+        }
+        ++$this->held[$case];
+
+        return true;
     }
 }
