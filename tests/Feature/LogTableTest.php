@@ -110,8 +110,9 @@ it('knows what it has, however often it is told', function (): void {
 
 it('keeps five thousand looks of a case, takes what it has for known, and refuses the next one by its line', function (): void {
     $case = Notebook::case(Notebook::plant('Rose'));
-    $key = DB::table('cases')->where('id', $case)->value('submission');
-    $rows = array_map(static fn(int $n): string => sprintf('%s,Rose,aphids,2026-05-01 %02d:%02d,%d', is_string($key) ? $key : '', intdiv($n, 60) % 24, $n % 60, $n), range(1, 5000));
+    $key = PestCase::query()->findOrFail($case)->getAttribute('submission');
+    $key = is_string($key) ? $key : '';
+    $rows = array_map(static fn(int $n): string => sprintf('%s,Rose,aphids,2026-05-01 %02d:%02d,%d', $key, intdiv($n, 60) % 24, $n % 60, $n), range(1, 5000));
     $head = 'case_id,plant,pest,at,value';
     expect(tableTaken($head, ...$rows))->toMatchArray(['new' => 5000, 'bad' => 0]);
     $again = tableTaken($head, ...[...array_slice($rows, -700), "{$key},Rose,aphids,2026-05-02,7", ...array_slice($rows, 0, 3)]);
