@@ -94,7 +94,7 @@ final readonly class DayAnswers
             implode(', ', $cases->map(fn(PestCase $case): string => $this->troubles->trouble($case->pest)->name)->all()),
             $hours === [] ? 'no' : $hours[0]->verdict->value,
             $reason === null ? $this->words->nothing() : $this->words->reason($reason),
-            array_map(fn(Window $window): WindowAnswer => new WindowAnswer(GardenAnswers::instant($window->from), GardenAnswers::instant($window->to), $window->verdict->value, $this->words->window($window, $place->zone)), Windows::best($hours)),
+            array_map(fn(Window $window): WindowAnswer => new WindowAnswer(GardenAnswers::instant($window->from), GardenAnswers::instant($window->to), $window->verdict->value, $window->darkAt === null ? null : GardenAnswers::instant($window->darkAt), $this->words->window($window, $place->zone)), Windows::best($hours)),
         );
     }
 

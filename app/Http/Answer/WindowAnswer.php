@@ -11,6 +11,8 @@ final readonly class WindowAnswer
         public string $from,
         public string $to,
         public string $verdict,
+        /** When it becomes too dark to see what is sprayed, before it ends. */
+        public ?string $darkFrom,
         public string $because,
     ) {}
 }

@@ -19,5 +19,7 @@ final readonly class Hour
         public float $light,
         /** Minutes after midnight by the clock of the place. */
         public int $minute,
+        /** Seconds since 1970 of when it becomes too dark to see what is sprayed; null where it does not within the hour. */
+        public ?int $darkAt,
     ) {}
 }

@@ -41,6 +41,6 @@ final readonly class HourJudge
             usort($reasons, static fn(HourReason $a, HourReason $b): int => $b->verdict->rank() <=> $a->verdict->rank());
         }
 
-        return new JudgedHour($hour, $verdict, $reasons);
+        return new JudgedHour($hour, $verdict, $reasons, $stand->indoors ? null : $hour->darkAt);
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace IdleMixer\Core\Weather;
 
 use DateTimeImmutable;
+use IdleMixer\Core\Data\WeatherLines;
 
 /**
  * Where the sun stands: the low precision formulas of the Astronomical Almanac (to 0.01° between 1950 and 2050, some
@@ -18,6 +19,8 @@ final class Sun
     private const SECONDS_A_DAY = 86400.0;
 
     private const SECONDS_A_DEGREE = 240.0;
+
+    private const SECONDS_A_MINUTE = 60;
 
     /** Degrees; half the disc and what the air bends. */
     private const RISES_AT = -0.833;
@@ -34,6 +37,33 @@ final class Sun
         $latitude = deg2rad($place->latitude);
 
         return rad2deg(asin(max(-1.0, min(1.0, sin($latitude) * sin($declination) + cos($latitude) * cos($declination) * cos($angle)))));
+    }
+
+    /**
+     * When nobody sees any more what is sprayed.
+     *
+     * @param int $from seconds since 1970
+     * @param int $long seconds from then on in which it is looked for; under half a day
+     *
+     * @return int|null seconds since 1970, to the minute before; null where it is dark from the start, or does not become so
+     */
+    public static function darkWithin(Place $place, int $from, int $long): ?int
+    {
+        $dark = WeatherLines::DARK['value'];
+        [$low, $high] = [$from, $from + $long];
+        if (self::elevation($place, $low) < $dark || self::elevation($place, $high) >= $dark) {
+            return null;
+        }
+        while ($high - $low > 1) {
+            $middle = intdiv($low + $high, 2);
+            if (self::elevation($place, $middle) < $dark) {
+                $high = $middle;
+            } else {
+                $low = $middle;
+            }
+        }
+
+        return intdiv($low, self::SECONDS_A_MINUTE) * self::SECONDS_A_MINUTE;
     }
 
     /** The day of the sun that the date at that place is. */

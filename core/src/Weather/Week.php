@@ -28,7 +28,7 @@ final readonly class Week
             $open = 1.0 - (1.0 - WeatherLines::OVERCAST['value']) * ($hour->cloud ?? 0.0) / 100.0;
             $clock = (new DateTimeImmutable("@{$hour->at}"))->setTimezone($place->zone);
 
-            return new Hour($hour, $sun, $air->deltaT(), $air->dewPoint(), max(0.0, sin(deg2rad($sun))) * $open, 60 * (int) $clock->format('G') + (int) $clock->format('i'));
+            return new Hour($hour, $sun, $air->deltaT(), $air->dewPoint(), max(0.0, sin(deg2rad($sun))) * $open, 60 * (int) $clock->format('G') + (int) $clock->format('i'), Sun::darkWithin($place, $hour->at, self::SECONDS_AN_HOUR));
         }, $told);
 
         return new self(

@@ -14,5 +14,7 @@ final readonly class Window
         public HourVerdict $verdict,
         /** What makes it no better than workable; empty where it is good. */
         public ?HourReason $reason,
+        /** Seconds since 1970 of when it becomes too dark to see what is sprayed, before it ends; null where it does not. */
+        public ?int $darkAt = null,
     ) {}
 }

@@ -40,10 +40,10 @@ final class Windows
             $last = $windows === [] ? null : $windows[count($windows) - 1];
             if ($last !== null && $last->to === $at && $last->verdict === $hour->verdict) {
                 array_pop($windows);
-                $windows[] = new Window($last->from, $at + WeatherLines::APART['value'], $last->verdict, $last->reason);
+                $windows[] = new Window($last->from, $at + WeatherLines::APART['value'], $last->verdict, $last->reason, $hour->darkAt);
                 continue;
             }
-            $windows[] = new Window($at, $at + WeatherLines::APART['value'], $hour->verdict, $hour->reasons[0] ?? null);
+            $windows[] = new Window($at, $at + WeatherLines::APART['value'], $hour->verdict, $hour->reasons[0] ?? null, $hour->darkAt);
         }
 
         return $windows;

@@ -56,7 +56,9 @@ final readonly class HourWords
         $to = (new DateTimeImmutable("@{$window->to}"))->setTimezone($zone);
         $why = $window->reason === null ? $this->words['good'] : $this->reason($window->reason);
 
-        return "{$from->format('D j M, H:i')} to {$to->format('H:i')}: {$window->verdict->value}. {$why}";
+        $dark = $window->darkAt === null ? '' : ' ' . strtr($this->words['dark-from'], ['{at}' => (new DateTimeImmutable("@{$window->darkAt}"))->setTimezone($zone)->format('H:i')]);
+
+        return "{$from->format('D j M, H:i')} to {$to->format('H:i')}: {$window->verdict->value}. {$why}{$dark}";
     }
 
     public function nothing(): string

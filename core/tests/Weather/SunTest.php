@@ -53,6 +53,41 @@ it('has sunrise and sunset where PHP has them', function (float $latitude, strin
     expect($sun->rise)->toEqualWithDelta($info['sunrise'], 300.0)->and($sun->set)->toEqualWithDelta($info['sunset'], 300.0)->and($sun->noon)->toEqualWithDelta($info['transit'], 120.0);
 })->with([[50.0, '2026-06-21'], [50.0, '2026-12-21'], [-35.0, '2026-06-21'], [-35.0, '2026-12-21'], [0.0, '2026-03-20']]);
 
+// Reference library suncalc (npm): its dusk is the end of civil twilight, where the sun stands 6° below the horizon; within 5 minutes. PHP's
+// own sun as a second look, within 3.
+it('becomes dark when civil twilight ends', function (): void {
+    $asked = [];
+    foreach ([0.0, 35.0, 50.0, -35.0, 55.0] as $latitude) {
+        foreach (['2026-03-20', '2026-06-21', '2026-09-23', '2026-12-21'] as $day) {
+            $asked[] = ['latitude' => $latitude, 'at' => (new DateTimeImmutable("{$day}T12:00:00Z"))->getTimestamp()];
+        }
+    }
+    $dusk = NodeScript::run(<<<'JS'
+        import * as library from 'suncalc';
+        const { getTimes } = library.default ?? library;
+        const asked = JSON.parse(await new Promise((done) => { let all = ''; process.stdin.on('data', (part) => (all += part)).on('end', () => done(all)); }));
+        console.log(JSON.stringify(asked.map(({ latitude, at }) => Math.round(getTimes(new Date(at * 1000), latitude, 10).dusk.getTime() / 1000))));
+        JS, $asked);
+    expect(count($dusk))->toBe(20);
+    foreach ($asked as $i => ['latitude' => $latitude, 'at' => $noon]) {
+        $reference = $dusk[$i];
+        assert(is_int($reference));
+        $place = placeAt($latitude, 10.0);
+        $dark = Sun::darkWithin($place, $noon, 39_600);
+        expect($dark)->toEqualWithDelta($reference, 300, "at place {$i}")->and($dark)->toEqualWithDelta(date_sun_info($noon, $latitude, 10.0)['civil_twilight_end'], 180, "at place {$i}")
+            // Told to the minute before.
+            ->and(($dark ?? 1) % 60)->toBe(0);
+        expect(Sun::elevation($place, $dark ?? 0))->toBeGreaterThanOrEqual(-6.0)->and(Sun::elevation($place, ($dark ?? 0) + 60))->toBeLessThan(-6.0);
+        // Not within the hour before, not where it is dark already, and not while it dawns.
+        expect(Sun::darkWithin($place, ($dark ?? 0) - 3600, 3599))->toBeNull()->and(Sun::darkWithin($place, ($dark ?? 0) + 60, 3600))->toBeNull()
+            ->and(Sun::darkWithin($place, $noon - 36_000, 18_000))->toBeNull();
+    }
+});
+
+it('does not become dark where the sun stays up, or in a white night', function (float $latitude, string $day): void {
+    expect(Sun::darkWithin(placeAt($latitude, 20.0), (new DateTimeImmutable("{$day}T12:00:00Z"))->getTimestamp(), 40_000))->toBeNull();
+})->with([[70.0, '2026-06-21'], [65.0, '2026-06-21'], [75.0, '2026-12-21']]);
+
 // By astronomy: at noon of a solstice the sun stands at 90° less the distance of the latitude from the tropic (23.44°).
 it('stands at noon as high as the tropics say', function (float $latitude, string $day, float $high): void {
     $place = placeAt($latitude, 0.0);

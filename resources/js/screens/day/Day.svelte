@@ -10,7 +10,7 @@
     import HourGrid from './HourGrid.svelte';
     import PlantHours from './PlantHours.svelte';
     import WeatherFile from './WeatherFile.svelte';
-    import { clock, soonest, stretch } from './spans';
+    import { clock, soonest, untilDark } from './spans';
 
     const asked = new URLSearchParams(location.search).get('spray');
     let spray = $state(asked ?? undefined);
@@ -50,7 +50,7 @@
             <p class="mb-1 text-xl" data-best>
                 {#if all.tellers.length === 0}<strong>No weather is known for these days.</strong> Say below whom to ask, or how it is at the
                     door.{:else if first === null}<strong>No hour of this week will do</strong> for {all.spray.name}.{:else}Best next:
-                    <strong>{stretch(first.window, zone)}</strong>, {first.plant}.{/if}
+                    <strong>{untilDark(first.window, zone)}</strong>, {first.plant}.{/if}
             </p>
             <p class="quiet mb-3 text-sm">
                 {#if all.tellers.length > 0}Weather from {all.tellers.map((one) => one.name).join(', then ')}.{/if}

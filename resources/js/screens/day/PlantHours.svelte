@@ -1,7 +1,7 @@
 <script lang="ts">
     import type { Schemas } from '../../lib/client';
     import HourMark from './HourMark.svelte';
-    import { stretch } from './spans';
+    import { untilDark } from './spans';
 
     interface Props {
         plants: Schemas['SprayDayPlant'][];
@@ -36,7 +36,7 @@
                     <ol class="flex flex-wrap gap-x-4 gap-y-1">
                         {#each plant.windows as window (window.from)}<li class="flex gap-1.5" title={window.because}>
                                 <HourMark verdict={window.verdict} silent /><span
-                                    ><span class="sr-only">{window.verdict}: </span>{stretch(window, zone)}</span
+                                    ><span class="sr-only">{window.verdict}: </span>{untilDark(window, zone)}</span
                                 >
                             </li>{/each}
                     </ol>

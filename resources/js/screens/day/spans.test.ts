@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { Schemas } from '../../lib/client';
-import { days, inWords, later, soonest, spans, stretch } from './spans';
+import { days, inWords, later, soonest, spans, stretch, untilDark } from './spans';
 
 type Hour = Schemas['Hour'];
 
@@ -78,6 +78,15 @@ describe('days', () => {
     });
 });
 
+describe('a window that ends after the light is gone', () => {
+    const window: Schemas['Window'] = { from: '2026-06-21T18:00:00Z', to: '2026-06-21T21:00:00Z', verdict: 'good', darkFrom: '2026-06-21T20:19:00Z', because: '' };
+
+    it('says from when it is dark, by the clock of the place', () => {
+        expect(untilDark(window, 'Europe/Berlin')).toBe('Sun 21 Jun, 20:00 to 22:19, then dark');
+        expect(untilDark({ ...window, darkFrom: null }, 'Europe/Berlin')).toBe('Sun 21 Jun, 20:00 to 23:00');
+    });
+});
+
 describe('the soonest window', () => {
     const plant = (name: string, ...windows: [string, string, 'good' | 'workable'][]): Schemas['SprayDayPlant'] => ({
         id: 1,
@@ -86,7 +95,7 @@ describe('the soonest window', () => {
         troubles: '',
         verdict: 'no',
         because: '',
-        windows: windows.map(([from, to, verdict]) => ({ from, to, verdict, because: '' })),
+        windows: windows.map(([from, to, verdict]) => ({ from, to, verdict, darkFrom: null, because: '' })),
     });
 
     it('is a good one before a workable one, then the earliest', () => {

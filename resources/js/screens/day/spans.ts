@@ -41,6 +41,10 @@ export function stretch(one: { from: string; to: string }, zone: string): string
     return dayOf(one.from, zone) === dayOf(one.to, zone) ? `${from} to ${clock(one.to, zone)}` : `${from} to ${end}`;
 }
 
+/** “Sat 21 Jun, 20:00 to 22:24, then dark”, where the light goes before the hours end. */
+export const untilDark = (one: Schemas['Window'], zone: string): string =>
+    one.darkFrom === null ? stretch(one, zone) : `${stretch({ from: one.from, to: one.darkFrom }, zone)}, then dark`;
+
 /** What a sentence begins with, without figures: two hours with the same causes are one stretch. */
 const cause = (reason: string): string => reason.replace(/[\d.]+/g, '#');
 
