@@ -79,7 +79,13 @@ describe('days', () => {
 });
 
 describe('a window that ends after the light is gone', () => {
-    const window: Schemas['Window'] = { from: '2026-06-21T18:00:00Z', to: '2026-06-21T21:00:00Z', verdict: 'good', darkFrom: '2026-06-21T20:19:00Z', because: '' };
+    const window: Schemas['Window'] = {
+        from: '2026-06-21T18:00:00Z',
+        to: '2026-06-21T21:00:00Z',
+        verdict: 'good',
+        darkFrom: '2026-06-21T20:19:00Z',
+        because: '',
+    };
 
     it('says from when it is dark, by the clock of the place', () => {
         expect(untilDark(window, 'Europe/Berlin')).toBe('Sun 21 Jun, 20:00 to 22:19, then dark');
