@@ -110,6 +110,7 @@ it('trains an eye, remembers it, and corrects a look by it', function (): void {
     $truths = Notebook::post('/api/eye', ['submission' => Notebook::submission(), 'shape' => 'oval', 'seed' => 7, 'guesses' => array_fill(0, 10, 0)])->list('truths');
     $high = array_map(static fn(mixed $truth): float => min(100.0, (is_float($truth) || is_int($truth) ? $truth : 0.0) + 8.0), $truths);
     $told = Notebook::post('/api/eye', ['submission' => Notebook::submission(), 'shape' => 'oval', 'seed' => 7, 'guesses' => $high]);
+    expect($told->list('guesses'))->toEqualWithDelta($high, 1e-9)->and($told->list('truths'))->toBe($truths);
     expect($told->number('biasLow'))->toEqualWithDelta(8.0, 0.1)->and($told->text('words'))->toContain('8 points high below 20 %')->and($told->at('correctable'))->toBeTrue();
     $test = leafTestId();
     $leavesSeen = array_map(static fn(int $n): array => ['leaf' => $n, 'share' => $n === 1 ? 10 : 0], range(1, 5));

@@ -160,3 +160,14 @@ it('says before it is sprayed how long ago it was mixed', function (): void {
     Date::setTestNow('2026-06-01T23:00:00Z');
     expect($check())->toContain('mixed 5 hours ago');
 });
+
+// Common practice, no source: mild soap is left on for 20 minutes and rinsed off; a recipe of one's own has no school that says so.
+it('waits as long as the school of the recipe has it, and not where the recipe is one’s own', function (): void {
+    [$run] = begun(1, ['recipe' => 'mild-soap']);
+    $steps = $run->list('steps');
+    expect(array_column($steps, 'minutes', 'key'))->toHaveKey('soak', 20);
+    $shipped = (array) json_decode((string) file_get_contents(dirname(__DIR__, 2) . '/core/data/recipes/mild-soap.json'), true);
+    [$own] = begun(1, ['recipe' => [...$shipped, 'slug' => 'own-soap', 'name' => 'Own soap']]);
+    expect(array_column($own->list('steps'), 'key'))->toContain('wash')
+        ->and(array_column($own->list('steps'), 'key'))->not->toContain('soak');
+});
