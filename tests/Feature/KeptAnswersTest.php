@@ -2,8 +2,11 @@
 
 declare(strict_types=1);
 
+use App\Devices\SimulatedStation;
 use Database\Demo\DemoSeason;
 use IdleMixer\Core\Tests\Support\Kept;
+use IdleMixer\Core\Weather\Place;
+use IdleMixer\Core\Weather\ToldHour;
 use Illuminate\Support\Facades\Date;
 use Tests\Feature\Notebook;
 
@@ -35,4 +38,16 @@ it('answers of the demo season what it answered when that was read through', fun
         $name = trim((string) preg_replace('/\W+/', '-', $path), '-');
         expect(Kept::change($name, [$answer->status, json_decode(undrawn($answer->text), true)], Kept::OF_FEATURES))->toBe('', $path);
     }
+});
+
+it('makes up the same weather for the same hour, whichever version does', function (): void {
+    $station = new SimulatedStation();
+    $weather = [];
+    foreach ([[47.3, 9.9], [-35.0, 150.0], [66.0, -20.0], [0.5, -78.0]] as [$latitude, $longitude]) {
+        foreach (['2026-01-15', '2026-04-12', '2026-07-15', '2026-10-20'] as $day) {
+            $hours = $station->hours(new Place($latitude, $longitude, new DateTimeZone('UTC')), (new DateTimeImmutable("{$day}T00:00:00Z"))->getTimestamp(), 30);
+            $weather["{$latitude} {$longitude} {$day}"] = array_map(static fn(ToldHour $hour): string => "{$hour->temperature} °C, {$hour->humidity} %, {$hour->wind} km/h, {$hour->rain} mm, cloud {$hour->cloud} %", $hours);
+        }
+    }
+    expect(Kept::change('station', $weather, Kept::OF_FEATURES))->toBe('');
 });
