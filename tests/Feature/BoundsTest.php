@@ -66,6 +66,12 @@ it('takes words up to so many letters', function (string $at, int $most, Closure
     'what happened to a sprayer' => ['/notes', 500, static fn(string $text): Answer => Notebook::sent('/api/sprayers/' . Notebook::sent('/api/sprayers', ['name' => 'Can', 'holds' => ['amount' => 2, 'unit' => 'L']])->id() . '/events', ['kind' => 'washed', 'notes' => $text])],
     'one side of a trial' => ['/one', 200, static fn(string $text): Answer => Notebook::sent('/api/trials', ['pest' => 'aphids', 'name' => 'Which', 'one' => $text, 'other' => 'B', 'unit' => 'leaf', 'units' => 6])],
     'the other side of a trial' => ['/other', 200, static fn(string $text): Answer => Notebook::sent('/api/trials', ['pest' => 'aphids', 'name' => 'Which', 'one' => 'A', 'other' => $text, 'unit' => 'leaf', 'units' => 6])],
+    'why a round is moved' => ['/reason', 500, static function (string $text): Answer {
+        $case = Notebook::case(Notebook::plant());
+
+        return Notebook::sent('/api/moves', ['kind' => 'first-round', 'ref' => $case, 'plannedAt' => '2026-06-02T18:00:00Z', 'to' => '2026-06-04T18:00:00Z', 'reason' => $text]);
+    }],
+    'what came of a trial' => ['/conclusion', 1000, static fn(string $text): Answer => Notebook::change('/api/trials/' . Notebook::sent('/api/trials', ['pest' => 'aphids', 'name' => 'Which', 'one' => 'A', 'other' => 'B', 'unit' => 'leaf', 'units' => 6])->id(), ['conclusion' => $text])],
     'a typed line' => ['/lines/0', 2000, static fn(string $text): Answer => Notebook::post('/api/compose', ['name' => 'Mine', 'slug' => null, 'use' => 'foliar', 'order' => 'blender', 'notes' => '', 'lines' => [$text]])],
     'a sum' => ['/line', 2000, static fn(string $text): Answer => Notebook::post('/api/sums', ['line' => $text, 'make' => ['amount' => 1, 'unit' => 'L'], 'of' => 'water'])],
     'what is left' => ['/left/0', 2000, static fn(string $text): Answer => Notebook::post('/api/reach', ['request' => ['recipe' => 'mild-neem', 'make' => ['amount' => 1, 'unit' => 'L']], 'left' => [$text]])],
@@ -97,6 +103,8 @@ it('takes numbers up to a bound', function (string $at, float $most, float $more
 
         return Notebook::sent("/api/rounds/{$round}/burns", ['share' => $of]);
     }],
+    'the hardness of water where a spray is chosen' => ['/hardnessMgL', 2000, 2001, static fn(float $of): Answer => Notebook::post('/api/cases/' . Notebook::case(Notebook::plant()) . '/choice', ['stage' => 'any', 'severity' => 'light', 'hardnessMgL' => $of])],
+    'rows that are left out' => ['/from', 1_000_000, 1_000_001, static fn(float $of): Answer => Notebook::get('/api/cases?from=' . (int) $of)],
     'leaves that an eye was tried on' => ['/seed', 999_999_999, 1_000_000_000, static fn(float $of): Answer => Notebook::sent('/api/eye', ['shape' => 'oval', 'seed' => $of, 'guesses' => range(1, 10)])],
 ]);
 
@@ -110,6 +118,40 @@ it('takes lists up to so many', function (string $at, int $most, Closure $send):
     'what is left' => ['/left', 40, static fn(int $n): Answer => Notebook::post('/api/reach', ['request' => ['recipe' => 'mild-neem', 'make' => ['amount' => 1, 'unit' => 'L']], 'left' => array_fill(0, $n, '40 ml neem')])],
     'pours into a sprayer' => ['/pours', 40, static fn(int $n): Answer => Notebook::change('/api/sprayers/' . Notebook::sent('/api/sprayers', ['name' => 'Can', 'holds' => ['amount' => 2, 'unit' => 'L']])->id(), ['pours' => array_map(static fn(int $i): array => ['mL' => 10 * $i, 'mm' => $i], range(1, $n))])],
 ]);
+
+it('takes sixteen questions in one call', function (): void {
+    $call = static fn(int $n): Answer => Notebook::get('/api/several?' . implode('&', array_map(static fn(int $i): string => "get[]=/api/cases%3Ffrom%3D{$i}", range(1, $n))));
+    expect($call(16)->status)->toBe(200)->and($call(17)->status)->toBe(422)->and($call(17)->text('error.message'))->toBe('From 1 to 16 addresses are needed, each as get[]=; found 17.');
+});
+
+it('keeps a picture of a plant up to 1600 px either way', function (int $wide, int $high, int $status): void {
+    $image = imagecreatetruecolor(max(1, $wide), max(1, $high));
+    ob_start();
+    imagejpeg($image, quality: 10);
+    $put = Notebook::put('/api/plants/' . Notebook::plant() . '/picture', ['picture' => base64_encode((string) ob_get_clean())]);
+    expect($put->status)->toBe($status)->and(str_contains($put->text, '1600 px'))->toBe($status === 422);
+})->with([[1600, 10, 200], [1601, 10, 422], [10, 1600, 200], [10, 1601, 422]]);
+
+it('shows so many of a list, and tells that there is more', function (): void {
+    for ($i = 1; $i <= 21; ++$i) {
+        Notebook::case(Notebook::plant("Aster {$i}"));
+    }
+    $first = Notebook::get('/api/cases');
+    expect($first->list('cases'))->toHaveCount(20)->and($first->at('more'))->toBeTrue()
+        ->and(Notebook::get('/api/cases?from=20')->list('cases'))->toHaveCount(1)->and(Notebook::get('/api/cases?from=20')->at('more'))->toBeFalse()
+        ->and(Notebook::get('/api/cases?from=1')->at('more'))->toBeFalse();
+    $today = Notebook::get('/api/today');
+    expect($today->list('tasks'))->toHaveCount(16);
+});
+
+it('tells fifty people, by name', function (): void {
+    foreach (range(1, 51) as $i) {
+        Notebook::$who = sprintf('Person %02d', 52 - $i);
+        Notebook::plant();
+    }
+    Notebook::$who = null;
+    expect(Notebook::get('/api/people')->list('people'))->toBe(array_map(static fn(int $i): string => sprintf('Person %02d', $i), range(1, 50)));
+});
 
 it('walks through a bed of a hundred plants at most', function (): void {
     $case = Notebook::case(Notebook::plant());

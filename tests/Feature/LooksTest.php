@@ -85,3 +85,12 @@ it('corrects a look leaf by leaf, and the verdict follows', function (): void {
     Notebook::change("/api/counts/{$count}/taken-back", ['takenBack' => false]);
     expect(Notebook::get('/api/worked')->number('records.0.judged'))->toBe(1.0);
 });
+
+it('asks for a plant left alone until one was counted', function (): void {
+    $case = Notebook::case(Notebook::plant());
+    $compare = static fn(): string => Notebook::get("/api/cases/{$case}")->text('look.compare');
+    Notebook::sent("/api/cases/{$case}/counts", ['value' => 40]);
+    expect($compare())->not->toBe('');
+    Notebook::sent("/api/cases/{$case}/counts", ['value' => 38, 'untreated' => true]);
+    expect($compare())->toBe('');
+});

@@ -82,6 +82,32 @@ it('asks for today only once the page knows where the clock stands', function ()
     expect(Screen::at('/', '', '')?->asks)->toBe([])->and(Screen::at('/', '', 'Europe/Lisbon')?->asks)->toBe(['/api/today?zone=Europe%2FLisbon']);
 });
 
-it('answers a missing file and a missing screen with 404', function (string $path): void {
-    expect(Notebook::get($path)->status)->toBeIn([404, 503]);
-})->with(['/favicon.bmp', '/build/assets/none.js', '/nothing/here', '/cases']);
+/** Where the screens lie that are served, with or without them. */
+function servedFrom(bool $built): void
+{
+    $folder = sys_get_temp_dir() . '/idle-mixer-public-' . bin2hex(random_bytes(4));
+    mkdir("{$folder}/build/.vite", 0o700, true);
+    register_shutdown_function(static fn() => exec('rm -rf ' . escapeshellarg($folder)));
+    if ($built) {
+        copy(resource_path('index.html'), "{$folder}/build/index.html");
+        file_put_contents("{$folder}/build/.vite/manifest.json", '{}');
+    }
+    app()->usePublicPath($folder);
+}
+
+it('answers each address with what is there', function (string $path, int $status, string $type): void {
+    servedFrom(true);
+    $answer = Notebook::get($path);
+    expect($answer->status)->toBe($status)->and($answer->headers['content-type'] ?? '')->toStartWith($type);
+})->with([
+    'a screen' => ['/plants', 200, 'text/html'], 'the bench' => ['/bench', 200, 'text/html'], 'today' => ['/', 200, 'text/html'], 'a record' => ['/cases/12', 200, 'text/html'],
+    'the frame alone' => ['/shell', 200, 'text/html'],
+    'no screen' => ['/nothing/here', 404, 'text/html'], 'a list that is no screen' => ['/cases', 404, 'text/html'],
+    'no file' => ['/favicon.bmp', 404, 'text/plain'], 'no script' => ['/build/assets/none.js', 404, 'text/plain'],
+]);
+
+it('says what to do where the screens are not built', function (): void {
+    servedFrom(false);
+    $answer = Notebook::get('/plants');
+    expect([$answer->status, $answer->text])->toBe([503, 'The screens are not built yet: run ./start once.']);
+});
