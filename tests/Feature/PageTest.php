@@ -83,7 +83,7 @@ it('asks for today only once the page knows where the clock stands', function ()
 });
 
 /** Where the screens lie that are served, with or without them. */
-function servedFrom(bool $built): void
+function screensAt(bool $built): void
 {
     $folder = sys_get_temp_dir() . '/idle-mixer-public-' . bin2hex(random_bytes(4));
     mkdir("{$folder}/build/.vite", 0o700, true);
@@ -96,9 +96,9 @@ function servedFrom(bool $built): void
 }
 
 it('answers each address with what is there', function (string $path, int $status, string $type): void {
-    servedFrom(true);
+    screensAt(true);
     $answer = Notebook::get($path);
-    expect($answer->status)->toBe($status)->and($answer->headers['content-type'] ?? '')->toStartWith($type);
+    expect($answer->status)->toBe($status)->and(explode(';', $answer->headers['content-type'] ?? '')[0])->toBe($type);
 })->with([
     'a screen' => ['/plants', 200, 'text/html'], 'the bench' => ['/bench', 200, 'text/html'], 'today' => ['/', 200, 'text/html'], 'a record' => ['/cases/12', 200, 'text/html'],
     'the frame alone' => ['/shell', 200, 'text/html'],
@@ -107,7 +107,7 @@ it('answers each address with what is there', function (string $path, int $statu
 ]);
 
 it('says what to do where the screens are not built', function (): void {
-    servedFrom(false);
+    screensAt(false);
     $answer = Notebook::get('/plants');
     expect([$answer->status, $answer->text])->toBe([503, 'The screens are not built yet: run ./start once.']);
 });
