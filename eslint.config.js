@@ -8,6 +8,7 @@ export default ts.config(
     ...ts.configs.strict,
     ...svelte.configs.recommended,
     { languageOptions: { globals: globals.browser } },
+    { files: ['server/*.mjs'], languageOptions: { globals: globals.node } },
     {
         files: ['**/*.svelte', '**/*.svelte.ts'],
         languageOptions: { parserOptions: { parser: ts.parser, extraFileExtensions: ['.svelte'] } },
