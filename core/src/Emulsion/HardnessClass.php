@@ -35,10 +35,4 @@ enum HardnessClass: string
             self::VeryHard => EmulsionLines::VERY_HARD['value'],
         };
     }
-
-    /** Whether true soap clouds and drops out in it (common practice, no source). */
-    public function spoilsSoap(): bool
-    {
-        return $this === self::Hard || $this === self::VeryHard;
-    }
 }

@@ -20,24 +20,7 @@ final readonly class Interval
     private function __construct(public float $low, public float $high) {}
 
     /**
-     * Wilson (1927) score interval without continuity correction.
-     *
-     * @throws InvalidCount when there are no trials, or more successes than trials
-     */
-    public static function wilson(int $successes, int $trials): self
-    {
-        if ($trials < 1) {
-            throw InvalidCount::becauseZero('the number of trials');
-        }
-        if ($successes < 0 || $successes > $trials) {
-            throw InvalidCount::becauseMoreThanAll($successes, $trials);
-        }
-
-        return self::score($successes / $trials, (float) $trials);
-    }
-
-    /**
-     * The score interval for rounds that lie in cases: rounds on one plant are alike, so that together they tell less than as
+     * The score interval of Wilson (1927), without continuity correction, for rounds that lie in cases: rounds on one plant are alike, so that together they tell less than as
      * many on plants of their own. The number of trials is divided by the design effect 1 + (m - 1) r of Kish (1965), Survey
      * Sampling, with m the mean size of a case weighted by rounds and r how alike the rounds of a case are.
      *

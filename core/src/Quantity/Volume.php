@@ -29,11 +29,6 @@ final readonly class Volume
         return new self($millilitres);
     }
 
-    public static function none(): self
-    {
-        return new self(0.0);
-    }
-
     public function millilitres(): float
     {
         return $this->millilitres;
@@ -47,12 +42,6 @@ final readonly class Volume
         }
 
         return $this->millilitres / $unit->factor();
-    }
-
-    /** @throws InvalidQuantity when the sum is not finite */
-    public function plus(self $other): self
-    {
-        return self::ofMillilitres($this->millilitres + $other->millilitres);
     }
 
     /** @throws InvalidQuantity when the factor is negative or the product not finite */

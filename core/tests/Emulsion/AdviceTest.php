@@ -3,7 +3,6 @@
 declare(strict_types=1);
 
 use IdleMixer\Core\Emulsion\EmulsionVerdict;
-use IdleMixer\Core\Emulsion\HardnessClass;
 use IdleMixer\Core\Emulsion\SoapBudget;
 use IdleMixer\Core\Emulsion\StandAdvice;
 use IdleMixer\Core\Measure\Kit;
@@ -89,9 +88,4 @@ it('adds a little even where the sums say that it should have held', function ()
         // Hard water takes its part of what is added, too: 2 mL of 2 went, it takes 3 more before the 4 that are needed are free.
         ->and(StandAdvice::of(StandTest::Ring, 1, new SoapBudget(2.0, 4.0, 2.0, 3.0))->add)->toBe(7.0)
         ->and((new SoapBudget(9.0, 4.0, 0.0, 3.0))->missing())->toBe(0.0);
-});
-
-it('knows in which water soap is spoilt', function (): void {
-    // Common practice, no source.
-    expect(array_map(static fn(HardnessClass $class): bool => $class->spoilsSoap(), HardnessClass::cases()))->toBe([false, false, true, true]);
 });

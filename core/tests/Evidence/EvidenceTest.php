@@ -14,6 +14,7 @@ use IdleMixer\Core\Evidence\Reduction;
 use IdleMixer\Core\Evidence\RoundEffect;
 use IdleMixer\Core\Evidence\Sprayed;
 use IdleMixer\Core\Evidence\Unsprayed;
+use IdleMixer\Core\Tests\Support\Alone;
 use IdleMixer\Core\Tests\Support\NodeScript;
 
 it('corrects as Abbott (1925) does', function (): void {
@@ -32,14 +33,14 @@ it('is Abbott when the plants began alike', function (): void {
 
 it('gives the score interval of Wilson (1927)', function (int $worked, int $of, float $low, float $high): void {
     // Computed by hand from the formula: 0 of 3 and 8 of 10 at 95 %.
-    expect(100 * Interval::wilson($worked, $of)->low)->toEqualWithDelta($low, 0.05)
-        ->and(100 * Interval::wilson($worked, $of)->high)->toEqualWithDelta($high, 0.05);
+    expect(100 * Interval::clustered(Alone::rounds($worked, $of))->low)->toEqualWithDelta($low, 0.05)
+        ->and(100 * Interval::clustered(Alone::rounds($worked, $of))->high)->toEqualWithDelta($high, 0.05);
 })->with([[0, 3, 0.0, 56.1], [8, 10, 49.0, 94.3]]);
 
 it('uses the normal quantile of a reference library', function (): void {
     // jstat (npm): the 97.5 % point of the standard normal. The interval is inverted for z: with p = 1/2, half width = z / (2 sqrt(n + z²)).
     $reference = NodeScript::run("import jstat from 'jstat'; process.stdout.write(JSON.stringify([jstat.jStat.normal.inv(0.975, 0, 1)]));", []);
-    $interval = Interval::wilson(50, 100);
+    $interval = Interval::clustered(Alone::rounds(50, 100));
     $half = ($interval->high - $interval->low) / 2;
     $z = 2 * $half * sqrt(100 / (1 - 4 * $half ** 2));
 
@@ -60,8 +61,8 @@ it('refuses counts that cannot be', function (Closure $how): void {
     static fn() => Reduction::abbott(0, 5),
     static fn() => Reduction::hendersonTilton(10, 1, 10, 0),
     static fn() => Reduction::plain(\NAN, 1),
-    static fn() => Interval::wilson(0, 0),
-    static fn() => Interval::wilson(4, 3),
+    static fn() => Interval::clustered([]),
+    static fn() => Interval::clustered([[4, 3]]),
     static fn() => Interval::noneOf(0),
 ]);
 

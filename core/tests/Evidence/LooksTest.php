@@ -20,6 +20,7 @@ use IdleMixer\Core\Evidence\RoundEffect;
 use IdleMixer\Core\Ingredient\Substance;
 use IdleMixer\Core\Mix\Component;
 use IdleMixer\Core\Mix\Composition;
+use IdleMixer\Core\Tests\Support\Alone;
 use IdleMixer\Core\Trouble\TroubleCatalogue;
 use IdleMixer\Core\Wording\AssociationWords;
 use IdleMixer\Core\Wording\FamilyWords;
@@ -73,8 +74,8 @@ function roundsWith(int $workedWith, int $failedWith, int $workedWithout, int $f
 it('tells what went with failure, and only with rounds enough', function (): void {
     // Newcombe (1998), method 10, by hand from the score intervals of both sides.
     $one = Associations::in(roundsWith(1, 7, 8, 1))[0];
-    $mine = Interval::wilson(1, 8);
-    $theirs = Interval::wilson(8, 9);
+    $mine = Interval::clustered(Alone::rounds(1, 8));
+    $theirs = Interval::clustered(Alone::rounds(8, 9));
     [$p, $q] = [1 / 8, 8 / 9];
     expect([$one->worked, $one->of, $one->otherWorked, $one->otherOf])->toBe([1, 8, 8, 9])
         ->and($one->low)->toEqualWithDelta($p - $q - sqrt(($p - $mine->low) ** 2 + ($theirs->high - $q) ** 2), 1e-9)

@@ -28,7 +28,7 @@ it('finds what a drop or a spoon really holds', function (): void {
         // Baking soda: 4.6 g a US teaspoon (USDA FoodData Central, from memory), so ten of them weigh 46 g.
         ->and(Calibration::byWeighing(10, 46.0, 4.6 / 4.92892159375)->millilitres())->toEqualWithDelta(4.92892159375, 1e-9)
         ->and(static fn(): Volume => Calibration::byFilling(0, Volume::of(2, Unit::Millilitre)))->toThrow(InvalidQuantity::class)
-        ->and(static fn(): Volume => Calibration::byFilling(3, Volume::none()))->toThrow(InvalidQuantity::class)
+        ->and(static fn(): Volume => Calibration::byFilling(3, Volume::ofMillilitres(0.0)))->toThrow(InvalidQuantity::class)
         ->and(static fn(): Volume => Calibration::byWeighing(3, 0.0))->toThrow(InvalidQuantity::class);
 });
 

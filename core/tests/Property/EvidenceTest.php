@@ -9,6 +9,7 @@ use IdleMixer\Core\Evidence\Interval;
 use IdleMixer\Core\Evidence\Reduction;
 use IdleMixer\Core\Evidence\Sprayed;
 use IdleMixer\Core\Evidence\Trial;
+use IdleMixer\Core\Tests\Support\Alone;
 use IdleMixer\Core\Tests\Support\Property;
 
 /**
@@ -92,11 +93,11 @@ it('never finds more gone than there was, and agrees with Abbott where both plan
 it('keeps a share of successes between 0 and 1, around what was seen, narrower the more was seen', function (): void {
     Property::holds([Generators::choose(0, 400), Generators::choose(1, 400)], static function (int $successes, int $trials): void {
         $worked = min($successes, $trials);
-        [$few, $many] = [Interval::wilson($worked, $trials), Interval::wilson(10 * $worked, 10 * $trials)];
+        [$few, $many] = [Interval::clustered(Alone::rounds($worked, $trials)), Interval::clustered(Alone::rounds(10 * $worked, 10 * $trials))];
         expect($few->low)->toBeGreaterThanOrEqual(0.0)->toBeLessThanOrEqual($worked / $trials + 1e-12)
             ->and($few->high)->toBeLessThanOrEqual(1.0)->toBeGreaterThanOrEqual($worked / $trials - 1e-12)
             ->and($many->high - $many->low)->toBeLessThan($few->high - $few->low)
             // What failed mirrors what worked.
-            ->and(Interval::wilson($trials - $worked, $trials)->low)->toEqualWithDelta(1.0 - $few->high, 1e-12);
+            ->and(Interval::clustered(Alone::rounds($trials - $worked, $trials))->low)->toEqualWithDelta(1.0 - $few->high, 1e-12);
     });
 });
