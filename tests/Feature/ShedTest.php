@@ -98,3 +98,13 @@ it('refuses what a sprayer cannot be', function (array $body, string $path): voi
     'more than it holds' => [['pours' => [['mL' => 2500, 'mm' => 60]]], '/pours/0/mL'],
     'a tower' => [['pours' => [['mL' => 500, 'mm' => 1e300]]], '/pours/0/mm'],
 ]);
+
+it('calls a common sprayer that somebody owns as it was offered, so that it is not offered again', function (): void {
+    $common = Notebook::get('/api/catalogue')->list('commonSprayers');
+    expect($common)->not->toBe([]);
+    foreach ($common as $one) {
+        assert(is_array($one));
+        $owned = Notebook::sent('/api/sprayers', ['name' => $one['name'], 'holds' => $one['holds'], 'shape' => $one['shape']]);
+        expect([$owned->text('name'), $owned->at('holds')])->toEqual([$one['name'], $one['holds']]);
+    }
+});

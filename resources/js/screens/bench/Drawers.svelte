@@ -56,7 +56,7 @@
         bind:open={open.own}
     >
         <div class="grid gap-3">
-            <OneTap catalogue={bench.shelf.catalogue} of="sprayers" onadded={() => void bench.restock()} />
+            <OneTap catalogue={bench.shelf.catalogue} of="sprayers" owned={bench.shelf.sprayers} onadded={() => void bench.restock()} />
             <OneTap catalogue={bench.shelf.catalogue} of="spoons" onadded={() => void bench.restock()} />
             <p class="quiet">
                 {bench.shelf.kit.length === 0 ? 'A US kitchen set is assumed.' : `${bench.shelf.kit.length} spoons and marks are used.`}

@@ -8,10 +8,15 @@
     interface Props {
         catalogue: Schemas['Catalogue'];
         of: 'sprayers' | 'spoons';
+        /** What is not offered again. */
+        owned?: Schemas['Sprayer'][];
         onadded: () => void;
     }
-    const { catalogue, of, onadded }: Props = $props();
+    const { catalogue, of, owned = [], onadded }: Props = $props();
     type Common = Schemas['Catalogue']['commonSprayers'][number];
+    const isOwned = ({ name, holds }: Common): boolean =>
+        owned.some((mine) => mine.name === name && mine.holds.amount === holds.amount && mine.holds.unit === holds.unit);
+    const offered = $derived(catalogue.commonSprayers.filter((one) => !isOwned(one)));
     const sending = new Sending();
     let again: () => void = () => undefined;
 
@@ -41,10 +46,8 @@
 
 <div class="flex flex-wrap gap-2" role="group" aria-label={of === 'sprayers' ? 'Common sprayers' : 'Sets of spoons'} data-one-tap={of}>
     {#if of === 'sprayers'}
-        {#each catalogue.commonSprayers as one (one.name + one.words)}<button
-                class="btn"
-                disabled={sending.held}
-                onclick={() => void sprayer(one)}>{one.name}, {one.words}</button
+        {#each offered as one (one.name + one.words)}<button class="btn" disabled={sending.held} onclick={() => void sprayer(one)}
+                >{one.name}, {one.words}</button
             >{/each}
     {:else}
         {#each catalogue.spoonSets as one (one.slug)}<button
