@@ -1,12 +1,14 @@
-const dayAndTime = new Intl.DateTimeFormat(undefined, {
+/** As the server writes days and hours, too, so that one screen has one way. */
+const WRITTEN = 'en-GB';
+const dayAndTime = new Intl.DateTimeFormat(WRITTEN, {
     weekday: 'short',
     day: 'numeric',
     month: 'short',
     hour: '2-digit',
     minute: '2-digit',
 });
-const dayOnly = new Intl.DateTimeFormat(undefined, { day: 'numeric', month: 'short', year: 'numeric' });
-const shortDay = new Intl.DateTimeFormat(undefined, { day: 'numeric', month: 'short' });
+const dayOnly = new Intl.DateTimeFormat(WRITTEN, { day: 'numeric', month: 'short', year: 'numeric' });
+const shortDay = new Intl.DateTimeFormat(WRITTEN, { day: 'numeric', month: 'short' });
 
 export function atTime(instant: string): string {
     return dayAndTime.format(new Date(instant));
