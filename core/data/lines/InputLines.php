@@ -151,9 +151,6 @@ final class InputLines
     /** A shorter word is not guessed at when it is not known. */
     public const SHORTEST_GUESSED = ['value' => 4, 'unit' => 'characters', 'source' => 'house'];
 
-    /** Letters off from which on a word is another word. */
-    public const FAR_TYPO = ['value' => 3, 'unit' => '1', 'source' => 'house'];
-
     /** A shorter word is not mended when it is misspelt: too many are near. */
     public const SHORTEST_MENDED = ['value' => 4, 'unit' => 'letters', 'source' => 'house'];
 

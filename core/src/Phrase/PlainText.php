@@ -42,6 +42,8 @@ final class PlainText
         $line = str_replace(['⁄', '∕', '–', '—', '−', '‐', '‑', '×', '％', '’'], ['/', '/', '-', '-', '-', '-', '-', ' x ', '%', "'"], $line);
         $line = self::handsOnNumbers($line);
         $line = (string) preg_replace('/(?<=\p{L})-(?=\p{L})|[\p{Z}\p{C}"]+/u', ' ', $line);
+        // “1 000 ml”: a blank parts thousands where noughts follow it, and nothing else could.
+        $line = (string) preg_replace('/(?<![\d.,\/] )(?<![\d.,\/])\b([1-9]\d{0,2}) (000)\b(?![ .,\/]?\d)/u', '$1$2', $line);
 
         return trim($line);
     }

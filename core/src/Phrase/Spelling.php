@@ -57,7 +57,8 @@ final class Spelling
         if (strlen($word) < InputLines::SHORTEST_GUESSED['value']) {
             return null;
         }
-        [$best, $least] = [null, InputLines::FAR_TYPO['value']];
+        // As far off as a word of its length may be that is mended; one letter where none is.
+        [$best, $least] = [null, 1 + max(1, self::allowed(strlen($word)))];
         foreach ($this->known as $first => $_) {
             foreach ($this->around($first . substr($word, 1), $least - 1) as [$known]) {
                 $distance = levenshtein($word, $known);

@@ -250,6 +250,16 @@ it('asks what is meant', function (?Kitchen $kitchen, string $text, string $code
     [Kitchen::Us, '3 % peroxide', 'whose-percent', 2],
 ]);
 
+// What is far off is no hint: nobody means a dash by a fish.
+it('hints at a word that is near, and at none that is far', function (string $text, ?string $near): void {
+    $refusal = PhraseReader::shipped(Kitchen::Us)->read($text)->refusal;
+    expect([$refusal?->code, $refusal->args['near'] ?? null])->toBe([$near === null ? 'unknown-word' : 'misspelt', $near]);
+})->with([
+    ['2 tbsp meem', 'neem'], ['2 tbsp heem oil', 'neem'], ['1 tsp zoap', 'soap'],
+    ['2 tbsp fish oil', null], ['2 tbsp seam oil', null], ['1 squirt dawn', null], ['one egg yolk', null], ['1 tsp soap or less', null], ['1 tbsp xyz', null],
+    ['2 tbsp kastille soap', 'castile'],
+]);
+
 it('refuses', function (string $text, string $code): void {
     $heard = PhraseReader::shipped(Kitchen::Us)->read($text);
     expect($heard->refusal?->code)->toBe($code)
