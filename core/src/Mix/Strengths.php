@@ -55,6 +55,15 @@ final readonly class Strengths
         return $this->in(SubstanceGroup::Oil) + $this->in(SubstanceGroup::Essential);
     }
 
+    /** What is in it of one group, and nothing else. */
+    public function only(SubstanceGroup $group): self
+    {
+        return new self(
+            array_filter($this->percents, static fn(string $what): bool => Substance::from($what)->group() === $group, \ARRAY_FILTER_USE_KEY),
+            array_intersect_key($this->groups, [$group->value => true]),
+        );
+    }
+
     /** @return array<string, float> above zero only, by value of the group, in the order of the groups */
     public function groups(): array
     {

@@ -39,7 +39,7 @@ final class AsItStands
         }
         $all = array_merge(...array_values($times));
 
-        return new Remedy(RemedyKind::WithinLimits, finished: $at->full(), weakest: min($all), strongest: max($all), times: $times);
+        return new Remedy(RemedyKind::WithinLimits, finished: $at->full(), weakest: min($all), strongest: max($all), times: $times, planned: $at->bounds->timesByGroup($at->load->mixture));
     }
 
     /** @param list<Bound> $limits of a drench, which hold for everything that is poured there */

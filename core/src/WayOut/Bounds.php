@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\WayOut;
 
+use IdleMixer\Core\Ingredient\SubstanceGroup;
 use IdleMixer\Core\Mix\Mixture;
 use IdleMixer\Core\Mix\Strengths;
 use IdleMixer\Core\Safety\Bound;
@@ -57,8 +58,23 @@ final readonly class Bounds
     /** How many times the strictest of its limits a mixture is: 1 is at the limit; 0 where there is none. */
     public function times(Mixture $mixture): float
     {
-        $strengths = Strengths::of($mixture);
+        return $this->strictest(Strengths::of($mixture));
+    }
 
+    /** @return array<string, float> the same of each group of what is in it by itself, by value of the group */
+    public function timesByGroup(Mixture $mixture): array
+    {
+        $strengths = Strengths::of($mixture);
+        $times = [];
+        foreach (array_keys($strengths->groups()) as $group) {
+            $times[$group] = $this->strictest($strengths->only(SubstanceGroup::from($group)));
+        }
+
+        return $times;
+    }
+
+    private function strictest(Strengths $strengths): float
+    {
         return array_reduce($this->ceilings, static fn(float $most, Bound $ceiling): float => max($most, $ceiling->times($strengths)), 0.0);
     }
 }

@@ -131,7 +131,7 @@ final readonly class InTheSprayer
         // What is kept in a jar and put back is not wasted.
         $wasted = $kind === RemedyKind::MakeRoom ? 0.0 : $pourOff / max(1e-12, $this->full());
 
-        return new Remedy($kind, $add, $water, $pourOff, self::most($after), count($near) === count($after), $all === [] ? 1.0 : min($all), $all === [] ? 1.0 : max($all), $wasted, $times);
+        return new Remedy($kind, $add, $water, $pourOff, self::most($after), count($near) === count($after), $all === [] ? 1.0 : min($all), $all === [] ? 1.0 : max($all), $wasted, $times, $this->bounds->timesByGroup($this->load->mixture));
     }
 
     /**

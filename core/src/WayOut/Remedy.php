@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace IdleMixer\Core\WayOut;
 
 use IdleMixer\Core\Data\VesselLines;
+use IdleMixer\Core\Ingredient\SubstanceGroup;
 use IdleMixer\Core\Measure\ScoopPlan;
 
 /** One way out: what to pour off, then what to add. */
@@ -31,12 +32,26 @@ final readonly class Remedy
         public float $wasted = 0.0,
         /** @var array<string, array{float, float}> times the planned strength at the least and at the most, by group */
         public array $times = [],
+        /** @var array<string, float> how many times the strictest of its limits the plan is, by group */
+        public array $planned = [],
     ) {}
 
     /** @return list<string> the groups of which there may be less than counts as made */
     public function short(): array
     {
-        return array_keys(array_filter($this->times, static fn(array $times): bool => $times[0] < AgainstPlan::WEAKEST));
+        return array_values(array_filter(array_keys($this->times), fn(string $what): bool => $this->share($what) < AgainstPlan::WEAKEST));
+    }
+
+    /** Of a plan over its limits what they leave of it is as much as there should be; of soap that holds oil, as much as the oil takes that is left. */
+    private function share(string $what): float
+    {
+        $least = $this->times[$what][0];
+        $oil = array_intersect_key($this->times, [SubstanceGroup::Oil->value => true, SubstanceGroup::Essential->value => true]);
+        if ($what === SubstanceGroup::Soap->value && $oil !== []) {
+            return $least / max(1e-9, min(1.0, max(array_column($oil, 1))));
+        }
+
+        return $least * max(1.0, $this->planned[$what] ?? 1.0);
     }
 
     /** Spoonfuls, and one more for each pouring. */

@@ -103,6 +103,12 @@ final class Thinned
             }
         }
 
-        return $at->checked(RemedyKind::PourOff, [], $off, $off);
+        // What was forgotten goes in with the water, for as much as stays: oil without what holds it is no spray.
+        $stays = 1.0 - $off / $full;
+        $add = $at->scooped(array_map(static fn(float $short): float => $short * $stays, array_diff_key($at->missing(), array_flip($at->slips->spent))));
+        $room = $at->roomOf($add);
+        $whole = $add === [] || $room > $off ? null : $at->checked(RemedyKind::PourOff, $add, $off - $room, $off);
+
+        return $whole ?? $at->checked(RemedyKind::PourOff, [], $off, $off);
     }
 }

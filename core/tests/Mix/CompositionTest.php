@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use IdleMixer\Core\Ingredient\IngredientCatalogue;
 use IdleMixer\Core\Ingredient\Substance;
+use IdleMixer\Core\Ingredient\SubstanceGroup;
 use IdleMixer\Core\Mix\Composition;
 use IdleMixer\Core\Mix\Mixture;
 use IdleMixer\Core\Mix\Part;
@@ -101,4 +102,15 @@ it('finds nothing in what holds nothing', function (): void {
             ->and(Strengths::of($mixture)->percent(Substance::Neem))->toBe(0.0)
             ->and(Strengths::of($mixture)->oily())->toBe(0.0);
     }
+});
+
+it('looks at one group of what is in it by itself', function (): void {
+    $all = IngredientCatalogue::shipped();
+    // Two percent of neem and one of kitchen oil, three of soap.
+    $strengths = Strengths::of(new Mixture(940.0, [new Part($all->get('neem-oil'), 20.0, null, null), new Part($all->get('vegetable-oil'), 10.0, null, null), new Part($all->get('castile-soap'), 30.0, null, null)], []));
+    $oil = $strengths->only(SubstanceGroup::Oil);
+    expect([$oil->percent(Substance::Neem), $oil->percent(Substance::KitchenOil), $oil->percent(Substance::TrueSoap), $oil->oily()])->toEqualWithDelta([2.0, 1.0, 0.0, 3.0], 1e-9)
+        ->and($oil->groups())->toEqualWithDelta(['oil' => 3.0], 1e-9)
+        ->and($strengths->only(SubstanceGroup::Soap)->groups())->toEqualWithDelta(['soap' => 3.0], 1e-9)
+        ->and($strengths->only(SubstanceGroup::Soda)->groups())->toBe([]);
 });

@@ -206,8 +206,43 @@ it('lets forgotten soap go in with the water that brings a plan of its own cauti
     $text = WayOutWords::shipped()->remedy($roomy[0], $load, Unit::Litre)['text'];
     expect($text)->toMatch('/of castile soap \\([\d.]+ mL\\), then [\d.]+ L of water/')
         ->and($text)->not->toContain('nearly nothing');
-    // Without room for the water nothing of it goes in.
-    $full = (new WayOut(new Bounds($limits, 3000.0), $drench, Kit::kitchen()->planner()))->remedies($load, new Slips(['castile-soap' => [0.0, 0.0]]));
-    expect(array_column($full, 'kind'))->not->toContain(RemedyKind::AddMissing)
-        ->and(WayOutWords::shipped()->remedy(wayOf($full, RemedyKind::PourOff), $load, Unit::Litre)['text'])->toContain('hardly any soap');
+    // Without room for the water some of it goes out first, and with the water in its place goes the soap for what stays.
+    $wayFrom = static fn(Slips $slips): Remedy => wayOf((new WayOut(new Bounds($limits, 3000.0), $drench, Kit::kitchen()->planner()))->remedies($load, $slips), RemedyKind::PourOff);
+    $forgot = new Slips(['castile-soap' => [0.0, 0.0]]);
+    $way = $wayFrom($forgot);
+    $before = $forgot->ends($load)[0];
+    $stays = 1.0 - $way->pourOff / $before->finished();
+    expect(array_keys($way->add))->toBe(['castile-soap'])->and($way->finished)->toBeLessThanOrEqual(3000.0 + 1e-6)
+        ->and($way->add['castile-soap']->millilitres())->toEqualWithDelta($stays * $load->items['castile-soap']->millilitres(), 0.06 * $load->items['castile-soap']->millilitres())
+        // An ordinary leaf bears 1.1 % of neem (common practice, no source); the last 50 mL of water may take it a little below.
+        ->and(100.0 * $stays * $load->items['neem-oil']->millilitres() / $way->finished)->toEqualWithDelta(1.1, 0.03)->toBeLessThanOrEqual(1.1)
+        ->and(WayOutWords::shipped()->remedy($way, $load, Unit::Litre)['text'])->toMatch('/^Shake it, pour 8[\d]0 mL off .*, then add .* of castile soap \([\d.]+ mL\), then 8[\d]+ mL of water, up to the 3 L mark\./')
+        // It is as strong as the leaf bears: nothing in it is too little.
+        ->and(WayOutWords::shipped()->remedy($way, $load, Unit::Litre)['text'])->not->toContain('so little');
+    // Where there is none left it says what the spray is without.
+    $without = $wayFrom(new Slips(['castile-soap' => [0.0, 0.0]], null, ['castile-soap']));
+    expect($without->add)->toBe([])->and(WayOutWords::shipped()->remedy($without, $load, Unit::Litre)['text'])->toContain('hardly any soap');
 });
+
+// By hand: a spray counts as made from three quarters of what was planned on (ours); of a plan over its limit what the limit leaves is as
+// much as there should be; soap that holds oil is enough where it is as much as the oil is.
+it('says what is too little by what there should be of it', function (array $times, array $planned, array $short): void {
+    /**
+     * @var array<string, array{float, float}> $times
+     * @var array<string, float>               $planned
+     */
+    expect((new Remedy(RemedyKind::AddWater, times: $times, planned: $planned))->short())->toBe($short);
+})->with([
+    'half of the oil' => [['oil' => [0.5, 0.5]], ['oil' => 0.8], ['oil']],
+    'half of twice what is borne' => [['oil' => [0.5, 0.5]], ['oil' => 2.0], []],
+    'a third of it' => [['oil' => [0.33, 0.4]], ['oil' => 2.0], ['oil']],
+    'soda beside oil that was too strong' => [['oil' => [0.5, 0.5], 'soda' => [0.5, 0.5]], ['oil' => 2.0, 'soda' => 0.9], ['soda']],
+    'soap by itself' => [['soap' => [0.7, 0.7]], ['soap' => 1.0], ['soap']],
+    'soap with as little oil' => [['oil' => [0.7, 0.7], 'soap' => [0.7, 0.7]], ['oil' => 1.0, 'soap' => 0.2], ['oil']],
+    'soap with all of the oil' => [['oil' => [1.0, 1.0], 'soap' => [0.7, 0.7]], ['oil' => 1.0, 'soap' => 0.2], ['soap']],
+    'soap with oil that may be more' => [['oil' => [0.7, 1.0], 'soap' => [0.7, 0.7]], ['oil' => 1.5, 'soap' => 0.2], ['soap']],
+    'soap with more oil than planned' => [['oil' => [1.2, 1.2], 'soap' => [0.74, 0.8]], ['oil' => 1.0, 'soap' => 0.2], ['soap']],
+    'soap with scent' => [['essential' => [0.5, 0.5], 'soap' => [0.5, 0.5]], ['essential' => 2.0, 'soap' => 0.2], []],
+    'hardly any oil' => [['oil' => [0.0, 0.0], 'soap' => [0.7, 0.7]], ['oil' => 1.5], ['oil']],
+    'at three quarters' => [['oil' => [0.75, 0.75], 'alcohol' => [0.74, 0.9]], [], ['alcohol']],
+]);
