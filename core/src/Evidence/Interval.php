@@ -20,9 +20,10 @@ final readonly class Interval
     private function __construct(public float $low, public float $high) {}
 
     /**
-     * The score interval of Wilson (1927), without continuity correction, for rounds that lie in cases: rounds on one plant are alike, so that together they tell less than as
-     * many on plants of their own. The number of trials is divided by the design effect 1 + (m - 1) r of Kish (1965), Survey
-     * Sampling, with m the mean size of a case weighted by rounds and r how alike the rounds of a case are.
+     * The score interval of Wilson (1927), without continuity correction, for rounds that lie in cases: rounds on one plant are alike,
+     * so that together they tell less than as many on plants of their own. The number of trials is divided by the design effect
+     * 1 + (m - 1) r of Kish (1965), Survey Sampling, with m the mean size of a case weighted by rounds and r how alike the rounds of
+     * a case are.
      *
      * @param list<array{int, int}> $cases successes and trials of each
      *
