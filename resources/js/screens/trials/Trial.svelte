@@ -69,9 +69,8 @@
                     <table class="my-2 w-full text-left">
                         <thead
                             ><tr
-                                ><th scope="col">When</th><th scope="col">{hidden ? 'All' : 'A, mean'}</th>{#if !hidden}<th scope="col"
-                                        >B, mean</th
-                                    >{/if}</tr
+                                ><th scope="col">When</th><th scope="col">{hidden ? 'All' : `A, mean per ${trial.unit}`}</th
+                                >{#if !hidden}<th scope="col">B, mean per {trial.unit}</th>{/if}</tr
                             ></thead
                         >
                         <tbody>
