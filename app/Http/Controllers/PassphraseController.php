@@ -24,7 +24,7 @@ final class PassphraseController
         $given = $request->request->get('passphrase');
         $let = $signIns->try((string) $request->ip(), static fn(): bool => is_string($given) && $passphrase->matches($given));
         if (is_int($let)) {
-            return PassphrasePage::show(429, "Too many tries. Wait {$let} seconds and try again.");
+            return PassphrasePage::show(429, "Too many tries. Wait {$let} " . ($let === 1 ? 'second' : 'seconds') . ' and try again.');
         }
         if (! $let) {
             return PassphrasePage::show(403, 'That is not the passphrase. It was set on the machine that serves, with ./start --passphrase.');
