@@ -172,3 +172,14 @@ it('says how many belong into a list', function (): void {
         ->and($left(0))->toBe('Between 1 and 40 lines may stand here, found 0.')
         ->and($left(41))->toBe('Between 1 and 40 lines may stand here, found 41.');
 });
+
+it('takes sprayers and measures of a size that there is', function (string $path, float $least, float $most, string $says): void {
+    $of = static fn(float $ml): Answer => Notebook::sent($path, ['name' => 'A', 'holds' => ['amount' => $ml, 'unit' => 'mL']]);
+    foreach ([$least * 0.99, $most * 1.01] as $beyond) {
+        expect(turnedAway($of($beyond), '/holds/amount'))->toBe('422 /holds/amount')->and($of($beyond)->text('error.message'))->toContain($says);
+    }
+    expect(turnedAway($of($least), '/holds/amount'))->toBe('')->and(turnedAway($of($most), '/holds/amount'))->toBe('');
+})->with([
+    'a sprayer' => ['/api/sprayers', 10, 10_000_000, '10 mL to 10,000 L'],
+    'a measure' => ['/api/measures', 0.001, 20_000, '0.001 to 20,000 mL'],
+]);
