@@ -159,7 +159,8 @@ final readonly class Coverage
         $tests = [];
         foreach ($this->lines as $test => $files) {
             foreach ($files as $file => $hits) {
-                if ($hits !== [] && str_contains((string) file_get_contents("{$root}/{$file}"), "{$class}::")) {
+                // What a copy made for itself is none of the project's.
+                if ($hits !== [] && is_file("{$root}/{$file}") && str_contains((string) file_get_contents("{$root}/{$file}"), "{$class}::")) {
                     $tests[] = $test;
                     break;
                 }
