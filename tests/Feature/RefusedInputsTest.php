@@ -34,6 +34,14 @@ it('takes a leaf test only as leaves can be tested', function (array $body, stri
     'tomorrow' => [['appliedAt' => '2026-06-02T18:00:00Z'], '/appliedAt', ''],
 ]);
 
+// Common practice, no source: two or three leaves, one old, one new, one between.
+it('tests three leaves where nobody says how many', function (): void {
+    $test = ['batchId' => Notebook::mixed(), 'plantId' => Notebook::plant()];
+    expect(Notebook::sent('/api/leaf-tests', $test)->number('leaves'))->toBe(3.0);
+    expect(Notebook::sent('/api/leaf-tests', [...$test, 'leaves' => 6])->number('leaves'))->toBe(6.0);
+    isRefused(Notebook::sent('/api/leaf-tests', [...$test, 'leaves' => 7]), '/leaves', '6');
+});
+
 it('takes nothing for done with a batch that is not mixed', function (): void {
     $case = Notebook::case(Notebook::plant());
     $batch = Notebook::batch()->id();

@@ -250,6 +250,11 @@ it('asks what is meant', function (?Kitchen $kitchen, string $text, string $code
     [Kitchen::Us, '3 % peroxide', 'whose-percent', 2],
 ]);
 
+it('reads a line of two hundred letters, and none that is longer', function (): void {
+    $line = static fn(int $letters): ?string => PhraseReader::shipped(Kitchen::Us)->read(str_pad('2 tbsp neem oil', $letters))->refusal?->code;
+    expect([$line(200), $line(201)])->toBe([null, 'too-long']);
+});
+
 // What is far off is no hint: nobody means a dash by a fish.
 it('hints at a word that is near, and at none that is far', function (string $text, ?string $near): void {
     $refusal = PhraseReader::shipped(Kitchen::Us)->read($text)->refusal;
