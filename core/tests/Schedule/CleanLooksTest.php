@@ -41,6 +41,8 @@ it('knows what rain took off', function (string $slug, array $rain, ?int $hour):
 })->with([
     'soap, a shower an hour later' => ['plain-soap', [6 => 4.0], 6],
     'soap, a trace' => ['plain-soap', [6 => 0.1], null],
+    'soap, just what wets' => ['plain-soap', [6 => 0.2], 6],
+    'soap, just less' => ['plain-soap', [6 => 0.19], null],
     'soap, the next morning' => ['plain-soap', [16 => 8.0], null],
     'soap, before it was sprayed' => ['plain-soap', [4 => 8.0], null],
     'oil, light rain' => ['fine-paraffin-mist', [7 => 0.8], null],

@@ -15,6 +15,7 @@ use IdleMixer\Core\Safety\Limits;
 use IdleMixer\Core\Safety\Target;
 use IdleMixer\Core\Tests\Support\Plans;
 use IdleMixer\Core\WayOut\Bounds;
+use IdleMixer\Core\WayOut\InTheSprayer;
 use IdleMixer\Core\WayOut\LoadAtHand;
 use IdleMixer\Core\WayOut\Remedy;
 use IdleMixer\Core\WayOut\RemedyKind;
@@ -246,3 +247,13 @@ it('says what is too little by what there should be of it', function (array $tim
     'hardly any oil' => [['oil' => [0.0, 0.0], 'soap' => [0.7, 0.7]], ['oil' => 1.5], ['oil']],
     'at three quarters' => [['oil' => [0.75, 0.75], 'alcohol' => [0.74, 0.9]], [], ['alcohol']],
 ]);
+
+// Our own: what is poured is said to 10 mL, and to 50 above a litre.
+it('pours by steps that hands can pour', function (float $needed, float $poured): void {
+    expect(InTheSprayer::upwards($needed))->toEqualWithDelta($poured, 1e-9);
+})->with([[3.0, 10.0], [10.0, 10.0], [10.1, 20.0], [994.0, 1000.0], [1000.0, 1000.0], [1001.0, 1050.0], [1051.0, 1100.0], [1100.0, 1100.0]]);
+
+it('counts a move for each spoonful, and one for each pouring', function (float $water, float $pourOff, int $moves): void {
+    $spoons = Kit::kitchen()->planner()->plan(9.86);
+    expect((new Remedy(RemedyKind::PourOff, ['soap' => $spoons], $water, $pourOff))->moves())->toBe($spoons->taps() + $moves);
+})->with([[0.0, 0.0, 0], [50.0, 0.0, 1], [0.0, 50.0, 1], [50.0, 50.0, 2]]);

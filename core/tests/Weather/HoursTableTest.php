@@ -117,6 +117,8 @@ it('says of an hour what practice says', function (string $spray, string $at, ar
     'it rains' => [OF_SOAP, HOUR_EVENING, [17, 85, 6, 1, 100], [], 'no', 'raining'],
     'it drizzles on oil' => [OF_OIL, HOUR_EVENING, [17, 85, 6, 0.4, 100], [], 'no', 'raining'],
     'it rained an hour ago' => [OF_SOAP, HOUR_EVENING, [17, 75, 6, 0, 60], ['then' => [-1 => ['rain_mm' => 3]]], 'no', 'wet'],
+    'it rained just what wets, an hour ago' => [OF_SOAP, HOUR_EVENING, [17, 75, 6, 0, 60], ['then' => [-1 => ['rain_mm' => 0.2]]], 'no', 'wet'],
+    'it rained just less' => [OF_SOAP, HOUR_EVENING, [17, 75, 6, 0, 60], ['then' => [-1 => ['rain_mm' => 0.19]]], 'good', null],
     'it rained two hours ago' => [OF_SOAP, HOUR_EVENING, [17, 75, 6, 0, 60], ['then' => [-2 => ['rain_mm' => 3]]], 'workable', 'wet'],
     'it rained this morning' => [OF_SOAP, HOUR_EVENING, [17, 70, 6, 0, 60], ['then' => [-9 => ['rain_mm' => 8]]], 'good', null],
     'rain in ten hours on winter oil' => [OF_WINTER, HOUR_FEBRUARY, [8, 65, 6, 0, 60], ['then' => [10 => ['rain_mm' => 4]]], 'no', 'rain-soon'],
