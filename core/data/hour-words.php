@@ -13,6 +13,7 @@ return [
     'lights' => 'The lights are on: wait until they go off, as for dusk.',
     'lights-soon' => 'The lights go on within the hour, before the leaves are dry.',
     'dark' => 'It is dark (sun {below}° below the horizon): you would not see the undersides.',
+    'dark-soon' => '{minutes} min of light are left: you would not see the undersides (best {limit} min and more).',
     'dark-from' => 'Be through by {at}: it is dark from then on.',
     'hot' => 'Too hot for {what}: {of} {celsius} °C (at most {limit} °C).',
     'warm' => 'Warm for {what}: {of} {celsius} °C (best up to {limit} °C, at most {stop} °C).',

@@ -7,6 +7,7 @@ use App\Models\PestCase;
 use App\Models\Plant;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\DB;
+use Tests\Feature\Intake;
 use Tests\Feature\Notebook;
 
 /*
@@ -20,11 +21,8 @@ beforeEach(function (): void {
 /** @return array{kept: bool, rows: int, new: int, known: int, bad: int, plants: int, cases: int, faults: list<array{line: int, reason: string}>} */
 function tableTaken(string $head, string ...$rows): array
 {
-    $request = Illuminate\Http\Request::create('http://127.0.0.1/api/log.csv?keep=good', 'PUT', server: ['REMOTE_ADDR' => '127.0.0.1', 'HTTP_HOST' => '127.0.0.1', 'CONTENT_TYPE' => 'text/csv'], content: implode("\n", [$head, ...$rows]) . "\n");
-    $response = app(Illuminate\Contracts\Http\Kernel::class)->handle($request);
-
     /** @var array{kept: bool, rows: int, new: int, known: int, bad: int, plants: int, cases: int, faults: list<array{line: int, reason: string}>} */
-    return (array) json_decode((string) $response->getContent(), true, 16, \JSON_THROW_ON_ERROR);
+    return Intake::told(Intake::of('/api/log.csv?keep=good', implode("\n", [$head, ...$rows]) . "\n"));
 }
 
 it('keeps of a look what its cells say', function (string $column, string $cell, string $kept, mixed $as): void {

@@ -8,8 +8,8 @@ use App\Records\Log\CsvReader;
 use Illuminate\Contracts\Http\Kernel;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
-use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpFoundation\StreamedResponse;
+use Tests\Feature\Intake;
 use Tests\Feature\Notebook;
 
 function wholeLog(string $path): string
@@ -20,20 +20,6 @@ function wholeLog(string $path): string
     $response instanceof StreamedResponse ? $response->sendContent() : print($response->getContent());
 
     return (string) ob_get_clean();
-}
-
-function takenIn(string $path, string $text): Response
-{
-    $type = str_contains($path, '.csv') ? 'text/csv' : 'application/json';
-
-    return app(Kernel::class)->handle(Request::create("http://127.0.0.1{$path}", 'PUT', server: ['REMOTE_ADDR' => '127.0.0.1', 'HTTP_HOST' => '127.0.0.1', 'CONTENT_TYPE' => $type], content: $text));
-}
-
-/** @return array<string, mixed> */
-function toldOf(Response $response): array
-{
-    /** @var array<string, mixed> */
-    return (array) json_decode((string) $response->getContent(), true, 16, \JSON_THROW_ON_ERROR);
 }
 
 /** Everything that the log is made of. */
@@ -60,7 +46,7 @@ it('goes out, into an empty notebook and out again, byte for byte the same', fun
     expect($json)->toContain('"share":12.5')->and($csv)->toContain('adults:2', 'crawlers:6');
     $worked = Notebook::get('/api/worked')->at('records');
     withoutLog();
-    $taken = toldOf(takenIn('/api/log.json', $json));
+    $taken = Intake::told(Intake::of('/api/log.json', $json));
     expect($taken['taken'] ?? null)->toMatchArray(['plants' => 11, 'cases' => 15, 'trials' => 1])
         ->and(wholeLog('/api/log.json'))->toBe($json)
         ->and(wholeLog('/api/log.csv'))->toBe($csv);
@@ -69,9 +55,9 @@ it('goes out, into an empty notebook and out again, byte for byte the same', fun
     $same = static fn(mixed $records): array => array_map(static fn(mixed $one): array => array_diff_key((array) $one, ['lastBatch' => 0]), (array) $records);
     expect($same($again))->toBe($same($worked));
     // Into a full one, nothing doubles; the table brings nothing new either.
-    expect(toldOf(takenIn('/api/log.json', $json))['taken'] ?? null)->toBe(['plants' => 0, 'batches' => 0, 'leafTests' => 0, 'cases' => 0, 'rounds' => 0, 'counts' => 0, 'trials' => 0])
+    expect(Intake::told(Intake::of('/api/log.json', $json))['taken'] ?? null)->toBe(['plants' => 0, 'batches' => 0, 'leafTests' => 0, 'cases' => 0, 'rounds' => 0, 'counts' => 0, 'trials' => 0])
         ->and(wholeLog('/api/log.json'))->toBe($json)
-        ->and(toldOf(takenIn('/api/log.csv', $csv)))->toMatchArray(['kept' => true, 'new' => 0, 'bad' => 0]);
+        ->and(Intake::told(Intake::of('/api/log.csv', $csv)))->toMatchArray(['kept' => true, 'new' => 0, 'bad' => 0]);
 });
 
 it('holds its document against its schema', function (): void {
@@ -84,13 +70,13 @@ it('holds its document against its schema', function (): void {
     // A key that nobody knows, and a count below none, are refused by both.
     foreach (['"plants":[{"ghost":1}]', '"cases":[{"id":"x"}]'] as $part) {
         $text = '{"format":"idle-mixer/log","version":1,' . $part . '}';
-        expect($validator->validate(json_decode($text), 'https://idle-mixer.invalid/schemas/log.schema.json')->isValid())->toBeFalse()->and(takenIn('/api/log.json', $text)->getStatusCode())->toBe(422);
+        expect($validator->validate(json_decode($text), 'https://idle-mixer.invalid/schemas/log.schema.json')->isValid())->toBeFalse()->and(Intake::of('/api/log.json', $text)->getStatusCode())->toBe(422);
     }
 });
 
 it('takes all of a document or nothing, and says where the fault is', function (string $text, string $path, string $says): void {
-    $response = takenIn('/api/log.json', $text);
-    $error = toldOf($response)['error'] ?? [];
+    $response = Intake::of('/api/log.json', $text);
+    $error = Intake::told($response)['error'] ?? [];
     expect($response->getStatusCode())->toBe(422)
         ->and(is_array($error) ? $error['path'] : null)->toBe($path)
         ->and(is_array($error) ? $error['message'] : null)->toContain($says)
@@ -109,19 +95,19 @@ it('takes all of a document or nothing, and says where the fault is', function (
 const HEAD = 'plant,place,pest,at,value,untreated,each,notes';
 
 it('reads a table that somebody wrote by hand', function (): void {
-    $told = toldOf(takenIn('/api/log.csv', "\xEF\xBB\xBF" . HEAD . "\nRose,Wall,aphids,2026-05-01,40,,,\nRose,Wall,aphids,2026-05-03 18:00,12,no,,\nRose,Wall,aphids,2026-05-03 18:00,50,yes,,\nHoya,,mealybugs,2026-05-04,,,3 0 5,'=not a formula\n"));
+    $told = Intake::told(Intake::of('/api/log.csv', "\xEF\xBB\xBF" . HEAD . "\nRose,Wall,aphids,2026-05-01,40,,,\nRose,Wall,aphids,2026-05-03 18:00,12,no,,\nRose,Wall,aphids,2026-05-03 18:00,50,yes,,\nHoya,,mealybugs,2026-05-04,,,3 0 5,'=not a formula\n"));
     expect($told)->toMatchArray(['kept' => true, 'rows' => 4, 'new' => 4, 'bad' => 0, 'plants' => 2, 'cases' => 2])
         ->and(Notebook::get('/api/cases/1')->list('counts'))->toHaveCount(3)
         // Three joints of ten were looked at.
         ->and(Notebook::get('/api/cases/2')->number('counts.0.value'))->toEqualWithDelta(80 / 3, 0.01)
         ->and(Notebook::get('/api/cases/2')->text('counts.0.notes'))->toBe('=not a formula');
     // The same again, with semicolons, is known.
-    expect(toldOf(takenIn('/api/log.csv', str_replace(',', ';', HEAD) . "\nRose;Wall;aphids;2026-05-01;40;;;\n")))->toMatchArray(['new' => 0, 'known' => 1]);
+    expect(Intake::told(Intake::of('/api/log.csv', str_replace(',', ';', HEAD) . "\nRose;Wall;aphids;2026-05-01;40;;;\n")))->toMatchArray(['new' => 0, 'known' => 1]);
 });
 
 it('imports none or the good ones, as is wished, and lists the rest with line and reason', function (): void {
     $text = HEAD . "\nRose,Wall,aphids,2026-05-01,40,,,\nRose,Wall,dragons,2026-05-01,4,,,\nRose,Wall,aphids,yesterday,4,,,\nRose,Wall,aphids,2026-05-02,-4,,,\nRose,Wall,aphids,2026-05-02,1e300,,,\nRose,Wall,aphids,2026-05-02,,,,\nRose,Wall,aphids,2026-05-02,3,perhaps,,\n,,aphids,2026-05-02,3,,,\nRose,Wall,aphids,2026-05-02,3,,,,,x\nR\xF6se,Wall,aphids,2026-05-02,3,,,\nRose,Wall,aphids,2026-05-09,7,,,\n";
-    $look = toldOf(takenIn('/api/log.csv?keep=none', $text));
+    $look = Intake::told(Intake::of('/api/log.csv?keep=none', $text));
     expect($look)->toMatchArray(['kept' => false, 'rows' => 11, 'bad' => 9])->and(DB::table('cases')->count())->toBe(0);
     $faults = $look['faults'];
     assert(is_array($faults));
@@ -129,13 +115,13 @@ it('imports none or the good ones, as is wished, and lists the rest with line an
     expect(array_keys($reasons))->toBe([3, 4, 5, 6, 7, 8, 9, 10, 11])
         ->and($reasons[3])->toContain('dragons')->and($reasons[4])->toContain('yesterday')->and($reasons[5])->toContain('-4')->and($reasons[6])->toContain('1e300')
         ->and($reasons[7])->toContain('value is missing')->and($reasons[8])->toContain('yes or no')->and($reasons[10])->toContain('comma too many')->and($reasons[11])->toContain('UTF-8');
-    expect(toldOf(takenIn('/api/log.csv', $text)))->toMatchArray(['kept' => false])->and(Count::query()->count())->toBe(0)
-        ->and(toldOf(takenIn('/api/log.csv?keep=good', $text)))->toMatchArray(['kept' => true, 'new' => 2, 'bad' => 9])->and(Count::query()->count())->toBe(2)
-        ->and(takenIn('/api/log.csv?keep=some', $text)->getStatusCode())->toBe(422);
+    expect(Intake::told(Intake::of('/api/log.csv', $text)))->toMatchArray(['kept' => false])->and(Count::query()->count())->toBe(0)
+        ->and(Intake::told(Intake::of('/api/log.csv?keep=good', $text)))->toMatchArray(['kept' => true, 'new' => 2, 'bad' => 9])->and(Count::query()->count())->toBe(2)
+        ->and(Intake::of('/api/log.csv?keep=some', $text)->getStatusCode())->toBe(422);
 });
 
 it('says which column it does not know, lacks or has twice', function (string $head, string $says): void {
-    $error = toldOf(takenIn('/api/log.csv', "{$head}\n"))['error'] ?? [];
+    $error = Intake::told(Intake::of('/api/log.csv', "{$head}\n"))['error'] ?? [];
     expect(is_array($error) ? $error['message'] : null)->toContain($says);
 })->with([
     ['plant,pest,at,ghost', 'ghost'],
@@ -151,9 +137,9 @@ it('takes sprayings once their batches are here', function (): void {
     $csv = wholeLog('/api/log.csv');
     DB::delete('delete from weighed_rounds');
     DB::delete('delete from rounds');
-    expect(toldOf(takenIn('/api/log.csv', $csv)))->toMatchArray(['kept' => true, 'new' => 1]);
+    expect(Intake::told(Intake::of('/api/log.csv', $csv)))->toMatchArray(['kept' => true, 'new' => 1]);
     withoutLog();
-    $told = toldOf(takenIn('/api/log.csv', $csv));
+    $told = Intake::told(Intake::of('/api/log.csv', $csv));
     expect($told)->toMatchArray(['kept' => false, 'bad' => 1])->and(json_encode($told['faults'], \JSON_THROW_ON_ERROR))->toContain('read that first');
 });
 

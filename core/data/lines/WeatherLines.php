@@ -40,6 +40,9 @@ final class WeatherLines
     /** End of civil twilight: below it nobody sees what is sprayed. */
     public const DARK = ['value' => -6.0, 'unit' => 'deg', 'source' => 'house'];
 
+    /** Of an hour in which it becomes dark: with less light than this it is dark. */
+    public const LEAST_LIGHT = ['value' => 30.0, 'unit' => 'min', 'source' => 'house'];
+
     /** Wind up to here is preferred. */
     public const WIND_GOOD = ['value' => 15.0, 'unit' => 'km/h', 'source' => 'bom-spraying'];
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\WayOut;
 
+use IdleMixer\Core\Ingredient\SubstanceGroup;
 use IdleMixer\Core\Safety\Bound;
 
 /** Ways out that change nothing in the sprayer: it is good as it is, good for something, or good for bare soil. */
@@ -34,12 +35,13 @@ final class AsItStands
                 return null;
             }
         }
-        if ($times === [] || ($times['soap'][0] ?? 1.0) < AgainstPlan::WEAKEST || self::isMade($at)) {
+        if ($times === [] || self::isMade($at)) {
             return null;
         }
         $all = array_merge(...array_values($times));
+        $remedy = new Remedy(RemedyKind::WithinLimits, finished: $at->full(), weakest: min($all), strongest: max($all), times: $times, planned: $at->bounds->timesByGroup($at->load->mixture));
 
-        return new Remedy(RemedyKind::WithinLimits, finished: $at->full(), weakest: min($all), strongest: max($all), times: $times, planned: $at->bounds->timesByGroup($at->load->mixture));
+        return in_array(SubstanceGroup::Soap->value, $remedy->short(), true) ? null : $remedy;
     }
 
     /** @param list<Bound> $limits of a drench, which hold for everything that is poured there */

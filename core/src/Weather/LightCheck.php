@@ -9,12 +9,21 @@ use IdleMixer\Core\Data\WeatherLines;
 /** Light on a wet leaf burns it; in the dark nobody sees what is sprayed. */
 final readonly class LightCheck implements HourCheck
 {
+    /** Codes of hours in which nobody sees what is sprayed: from the start, and for most of it. */
+    public const DARK = 'dark';
+
+    public const DARK_SOON = 'dark-soon';
+
+    private const SECONDS_A_MINUTE = 60.0;
+
     public function reasons(Week $week, int $index, Spray $spray, Stand $stand): array
     {
         $hour = $week->hours[$index];
         $next = $week->after($index);
         if (! $spray->isOnLeaves()) {
-            return $stand->indoors || $hour->sun >= WeatherLines::DARK['value'] ? [] : [self::dark($hour)];
+            $dark = self::dark($hour, $stand);
+
+            return $dark === null ? [] : [$dark];
         }
         $lit = $stand->indoors && $stand->lights !== null && $stand->lights->areOn($hour->minute);
         $soon = $stand->indoors && $stand->lights !== null && $next !== null && $stand->lights->areOn($next->minute);
@@ -23,7 +32,7 @@ final readonly class LightCheck implements HourCheck
             $lit ? new HourReason('lights', HourVerdict::No, [], 'practice') : null,
             $soon && ! $lit ? new HourReason('lights-soon', HourVerdict::Workable, [], 'practice') : null,
             self::sun($hour, $next, $stand),
-            ! $stand->indoors && $hour->sun < WeatherLines::DARK['value'] ? self::dark($hour) : null,
+            self::dark($hour, $stand),
         ]));
     }
 
@@ -40,8 +49,15 @@ final readonly class LightCheck implements HourCheck
         };
     }
 
-    private static function dark(Hour $hour): HourReason
+    private static function dark(Hour $hour, Stand $stand): ?HourReason
     {
-        return new HourReason('dark', HourVerdict::Workable, ['below' => -$hour->sun], WeatherLines::DARK['source']);
+        $minutes = $hour->darkAt === null ? \INF : ($hour->darkAt - $hour->told->at) / self::SECONDS_A_MINUTE;
+
+        return match (true) {
+            $stand->indoors => null,
+            $hour->sun < WeatherLines::DARK['value'] => new HourReason(self::DARK, HourVerdict::Workable, ['below' => -$hour->sun], WeatherLines::DARK['source']),
+            $minutes < WeatherLines::LEAST_LIGHT['value'] => new HourReason(self::DARK_SOON, HourVerdict::Workable, ['minutes' => $minutes, 'limit' => WeatherLines::LEAST_LIGHT['value']], WeatherLines::LEAST_LIGHT['source']),
+            default => null,
+        };
     }
 }

@@ -51,7 +51,9 @@ final class Sun
     {
         $dark = WeatherLines::DARK['value'];
         [$low, $high] = [$from, $from + $long];
-        if (self::elevation($place, $low) < $dark || self::elevation($place, $high) >= $dark) {
+        $above = self::elevation($place, $low) - $dark;
+        // The sun sinks by 15° an hour at the most: most hours of a day are far from it.
+        if ($above < 0.0 || $above * self::SECONDS_A_DEGREE > $long || self::elevation($place, $high) >= $dark) {
             return null;
         }
         while ($high - $low > 1) {

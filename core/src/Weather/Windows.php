@@ -34,7 +34,7 @@ final class Windows
         $windows = [];
         foreach ($hours as $hour) {
             $at = $hour->hour->told->at;
-            if ($hour->verdict === HourVerdict::No || (! $inTheDark && in_array('dark', array_column($hour->reasons, 'code'), true))) {
+            if ($hour->verdict === HourVerdict::No || (! $inTheDark && array_intersect([LightCheck::DARK, LightCheck::DARK_SOON], array_column($hour->reasons, 'code')) !== [])) {
                 continue;
             }
             $last = $windows === [] ? null : $windows[count($windows) - 1];

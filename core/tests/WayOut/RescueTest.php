@@ -257,3 +257,11 @@ it('counts a move for each spoonful, and one for each pouring', function (float 
     $spoons = Kit::kitchen()->planner()->plan(9.86);
     expect((new Remedy(RemedyKind::PourOff, ['soap' => $spoons], $water, $pourOff))->moves())->toBe($spoons->taps() + $moves);
 })->with([[0.0, 0.0, 0], [50.0, 0.0, 1], [0.0, 50.0, 1], [50.0, 50.0, 2]]);
+
+it('lets a spray go as it is that has two fifths too much water, since its soap is as little as its oil, and not one whose soap is half forgotten', function (): void {
+    $load = gallonByTheQuart();
+    $thin = wayOf(waysOut($load, new Slips([], $load->mixture->water * 1.4), 6000.0), RemedyKind::WithinLimits);
+    expect($thin->short())->toBe(['oil']);
+    $soap = $load->items['castile-soap']->millilitres();
+    expect(array_column(waysOut($load, new Slips(['castile-soap' => [$soap / 2, $soap / 2]]), 6000.0), 'kind'))->not->toContain(RemedyKind::WithinLimits);
+});

@@ -58,6 +58,11 @@ it('says of an hour what practice says', function (string $spray, string $at, ar
     'a drench at noon' => [OF_BED, HOUR_NOON, [22, 60, 6, 0, 0], [], 'good', null],
     'winter oil in the winter sun' => [OF_WINTER, HOUR_FEBRUARY, [8, 65, 6, 0, 0], [], 'good', null],
     'dark' => [OF_SOAP, '2026-06-21T23:00:00Z', [16, 75, 6, 0, 50], [], 'workable', 'dark'],
+    // Civil twilight ends at 22:17 of that clock on 21 June and at 21:46 on 20 May (PHP's own sun): less than half an hour of light is none.
+    'dark after a quarter of an hour' => [OF_SOAP, '2026-06-21T20:00:00Z', [18, 70, 6, 0, 0], [], 'workable', 'dark-soon'],
+    'dark after three quarters' => [OF_SOAP, '2026-05-20T19:00:00Z', [18, 70, 6, 0, 0], [], 'good', null],
+    'a drench, dark after a quarter of an hour' => [OF_BED, '2026-06-21T20:00:00Z', [18, 70, 6, 0, 0], [], 'workable', 'dark-soon'],
+    'a quarter of an hour of light, plant inside' => [OF_SOAP, '2026-06-21T20:00:00Z', [18, 50, 0, 0, 0], ['indoors' => true], 'good', null],
     'noon in December south of the equator' => [OF_SOAP, '2026-12-21T12:00:00Z', [23, 50, 6, 0, 0], ['latitude' => -35.0, 'longitude' => 0.0], 'no', 'sun'],
     'noon in June far south: low sun' => [OF_SOAP, '2026-06-21T12:00:00Z', [12, 70, 6, 0, 0], ['latitude' => -54.0, 'longitude' => 0.0], 'good', null],
     'midnight sun' => [OF_SOAP, '2026-06-21T23:00:00Z', [12, 70, 6, 0, 0], ['latitude' => 70.0, 'longitude' => 10.0], 'good', null],
