@@ -9,8 +9,9 @@ namespace IdleMixer\Core\Evidence;
  *
  * The count before is the last one of the three days up to the spraying, not before the round before it; the count after is
  * the first one from the fair look on (a little early still counts), within a week of it and before the next round; those of
- * a plant left alone lie within two days of their partners. Where the rounds come closer than the fair look, the programme is
- * judged, from before its first round to the fair look after its last, and each round is only a step of it.
+ * a plant left alone lie within two days of their partners, that of the count after later than the spraying. Where the rounds
+ * come closer than the fair look, the programme is judged, from before its first round to the fair look after its last, and
+ * each round is only a step of it.
  */
 final readonly class CaseHistory
 {
@@ -81,7 +82,7 @@ final readonly class CaseHistory
         $after = $this->counts->firstBetween($end->countFrom(), $until);
         $early = $after === null ? $this->counts->lastWithin($end->at, $end->countFrom(), $until) : null;
         $seen = $after ?? $early;
-        $partner = $seen === null ? null : $this->counts->partnerOf($seen);
+        $partner = $seen === null ? null : $this->counts->partnerOf($seen, since: $end->at);
 
         return new Trial(
             $begin->at,

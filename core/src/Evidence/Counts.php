@@ -77,15 +77,16 @@ final readonly class Counts
     /**
      * What was counted nearest to it on the plant left alone; null where that is too far off.
      *
-     * @param Counted|null $earlierThan the partner of the count after: the one before was made before that
+     * @param Counted|null           $earlierThan the partner of the count after: the one before was made before that
+     * @param DateTimeImmutable|null $since       the spraying: what was counted before it is no count after it
      */
-    public function partnerOf(Counted $count, ?Counted $earlierThan = null): ?Counted
+    public function partnerOf(Counted $count, ?Counted $earlierThan = null, ?DateTimeImmutable $since = null): ?Counted
     {
         $nearest = null;
         $least = EvidenceLines::PARTNERS_WITHIN['value'] * 3600.0;
         foreach ($this->untreated as $other) {
             $apart = abs($other->at->getTimestamp() - $count->at->getTimestamp());
-            if ($apart <= $least && ($earlierThan === null || $other->at < $earlierThan->at)) {
+            if ($apart <= $least && ($earlierThan === null || $other->at < $earlierThan->at) && ($since === null || $other->at > $since)) {
                 $nearest = $other;
                 $least = $apart;
             }

@@ -76,10 +76,13 @@ it('judges one round as a careful person does', function (array $rounds, float $
     '27 winter oil, counted next week' => [[0], 1440, [[-24, 60], [168, 60]], Outcome::TooEarly, null, null, true],
     '28 mildew by newly hit leaves after eight days: old spots stay' => [[0], 168, [[-2, 30], [192, 4]], Outcome::Worked, Formula::BeforeAfter, 86.7],
     '29 counted after the next round' => [[0, 48], 20, [[-1, 100], [72, 6]], Outcome::NoCountAfter],
+    '30 counted only afterwards, and the plant left alone only before' => [[0], 20, [[-1, 40, true], [24, 6]], Outcome::NoCountBefore],
+    '31 the plant left alone was counted before, and again two days after' => [[0], 20, [[-1, 100], [-1, 100, true], [24, 10], [60, 150, true]], Outcome::Worked, Formula::HendersonTilton, 93.3],
+    '32 it was counted before only' => [[0], 20, [[-1, 100], [-1, 100, true], [24, 10]], Outcome::Worked, Formula::BeforeAfter, 90.0],
 ]);
 
 it('judges rounds that come closer than the fair look as one programme', function (): void {
-    // 30: four weak rounds of neem, three days apart, each taking a third, add up.
+    // Four weak rounds of neem, three days apart, each taking a third, add up.
     $history = judgedHistory([0, 72, 144, 216], 168, [[-1, 100], [71, 66], [143, 44], [215, 30], [384, 14]]);
     expect(array_map(static fn($trial): Outcome => $trial->outcome(), $history->trials()))->toBe([Outcome::Step, Outcome::Step, Outcome::Step, Outcome::Step]);
     $judgements = $history->judgements();
