@@ -1,9 +1,17 @@
 <script lang="ts">
     import { Router } from 'sv-router';
+    import { untrack } from 'svelte';
     import { line } from './lib/line.svelte';
+    import { undo } from './lib/undo.svelte';
     import Keys from './parts/Keys.svelte';
     import Navigation from './parts/Navigation.svelte';
     import UndoBar from './parts/UndoBar.svelte';
+    import { route } from './routes';
+
+    $effect(() => {
+        void route.pathname;
+        untrack(() => undo.moved());
+    });
 </script>
 
 <a href="#main" class="no-print bg-primary text-primary-content absolute -top-20 left-2 z-20 rounded p-3 focus:top-2">Skip to the screen</a>

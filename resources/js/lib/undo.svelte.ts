@@ -50,12 +50,23 @@ const DONE: Record<Step, string> = {
     reopen: 'is open again',
 };
 
-/** The way back from what was saved last, for as long as nothing else is saved. */
+/** It stays over the screen where something was saved and the one that this leads to: who has gone on finds the way back at the record. */
+const SCREENS = 1;
+
+/** The way back from what was saved last, until something else is saved or somebody has gone on. */
 export class Undo {
     offer = $state.raw<Offer | Back | null>(null);
     fault = $state.raw<Fault | null>(null);
     busy = $state(false);
     #followers: (() => Promise<void>)[] = [];
+    #moves = 0;
+
+    /** Another screen is gone to. What was refused stays until it is put away. */
+    moved(): void {
+        if (this.offer !== null && this.fault === null && !this.busy && ++this.#moves > SCREENS) {
+            this.close();
+        }
+    }
 
     /** Something new was saved. */
     made(kind: Kind, saved: Version, what: string, leave?: Leave, said = `${what} is saved.`): void {
@@ -79,6 +90,7 @@ export class Undo {
     done(said: string, back: () => Promise<unknown>): void {
         this.offer = { said, back };
         this.fault = null;
+        this.#moves = 0;
     }
 
     /** Takes it back, or puts it back, and offers the way back from there. */
@@ -144,6 +156,7 @@ export class Undo {
     #show(offer: Offer): void {
         this.offer = offer;
         this.fault = null;
+        this.#moves = 0;
     }
 }
 

@@ -171,3 +171,34 @@ it('goes back by its own call: busy meanwhile, and what follows is fetched', asy
     undo.changed('counts', { id: 1, version: 1 }, 'The count', 'The count is corrected.');
     expect(undo.offer).toMatchObject({ step: 'undo', said: 'The count is corrected.', what: 'The count' });
 });
+
+it('stays for the screen that it leads to, and is gone at the next one', async () => {
+    server(() => answer(409, { error: { path: '', message: 'A round was sprayed with it.' } }));
+    const undo = new Undo();
+    undo.moved();
+    undo.moved();
+    undo.made('counts', { id: 7, version: 4 }, 'The count');
+    undo.moved();
+    expect(undo.offer?.said).toBe('The count is saved.');
+    // What is saved anew stays as long.
+    undo.changed('counts', { id: 7, version: 5 }, 'The count', 'The count is corrected.');
+    undo.moved();
+    expect(undo.offer?.said).toBe('The count is corrected.');
+    undo.moved();
+    expect(undo.offer).toBeNull();
+    undo.done('The case is closed.', () => Promise.reject(new TypeError('no route')));
+    undo.moved();
+    // What was refused stays until it is put away.
+    await undo.undo();
+    undo.moved();
+    undo.moved();
+    expect([undo.offer?.said, undo.fault === null]).toEqual(['The case is closed.', false]);
+    undo.close();
+    undo.done('The batch is used up.', () => {
+        undo.moved();
+        undo.moved();
+        expect(undo.offer?.said).toBe('The batch is used up.');
+        return Promise.resolve();
+    });
+    await undo.undo();
+});
