@@ -20,7 +20,8 @@ final class Stale
             $saved instanceof Burn => self::cases('case_id', DB::table('rounds')->where('id', $saved->round_id)),
             $saved instanceof Batch => $saved->wasRecentlyCreated || ! $saved->wasChanged(self::OF_A_BATCH) ? null : self::cases('case_id', DB::table('rounds')->where('batch_id', $saved->id)),
             $saved instanceof Plant => $saved->wasChanged('name') ? self::cases('id', DB::table('cases')->where('plant_id', $saved->id)) : null,
-            $saved instanceof LeafTest => self::test($saved->plant_id),
+            // One that has just begun says nothing yet.
+            $saved instanceof LeafTest => $saved->wasRecentlyCreated ? self::cases('id', DB::table('cases')->where('plant_id', $saved->plant_id)) : self::test($saved->plant_id),
             $saved instanceof LeafReading => self::test(LeafTest::query()->withoutGlobalScopes()->find($saved->leaf_test_id)->plant_id ?? 0),
             default => null,
         };

@@ -36,15 +36,19 @@ final readonly class Weigher
 
     private function weigh(PestCase $case): void
     {
-        DB::delete('delete from weighed_rounds where case_id = ?', [$case->id]);
-        foreach ($this->trials->judged($case) as [$rounds, $trial]) {
+        $had = DB::delete('delete from weighed_rounds where case_id = ?', [$case->id]);
+        $judged = $this->trials->judged($case);
+        foreach ($judged as [$rounds, $trial]) {
             WeighedRound::query()->insert($this->row($case, $rounds, $trial));
         }
         $tests = PlannedTasks::tested([$case->plant_id])[$case->plant_id] ?? [];
         $due = array_map(static fn(Task $task): DateTimeImmutable => $task->dueAt, $this->planned->of($case, $this->trials->of($case), $tests));
         // No correction of the case: its version stays.
         DB::update('update cases set due_at = ? where id = ?', [$due === [] ? null : min($due)->format('Y-m-d H:i:s'), $case->id]);
-        DB::table('stale_pests')->insertOrIgnore(['pest' => $case->pest]);
+        // A case without a round is in no record.
+        if ($had > 0 || $judged !== []) {
+            DB::table('stale_pests')->insertOrIgnore(['pest' => $case->pest]);
+        }
     }
 
     /**

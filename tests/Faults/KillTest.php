@@ -13,6 +13,9 @@ use Tests\Faults\Long;
  * be there, and nothing by half.
  */
 
+/** After so many seasons another notebook is begun: nobody owns three hundred spoons, and every amount is tried with each of them. */
+const SEASONS_OF_A_HOUSE = 100;
+
 it('loses nothing that was acknowledged, and keeps nothing by half, whenever it is killed', function (): void {
     $house = House::build();
     $times = Long::times(10, 1000);
@@ -38,6 +41,11 @@ it('loses nothing that was acknowledged, and keeps nothing by half, whenever it 
         }
         if ($n > $times) {
             break;
+        }
+        if ($n % SEASONS_OF_A_HOUSE === 0) {
+            $house->clear();
+            $house = House::build();
+            $house->open();
         }
         $house->serve();
         $gardeners = [new Gardener(), new Gardener(), new Gardener()];

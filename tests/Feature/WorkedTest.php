@@ -108,6 +108,22 @@ it('weighs as soon as something is written, and the same when all of it is weigh
     expect(Notebook::get('/api/worked')->text)->not->toBe($told);
 });
 
+it('weighs no record anew for a case that is in none, nor for a leaf test that says nothing yet', function (): void {
+    $sprayed = caseSprayedWith('plain-soap', 100, 5);
+    DB::table('weighed_sprays')->update(['name' => 'As it was weighed']);
+    $names = static fn(): array => DB::table('weighed_sprays')->pluck('name')->all();
+    $plant = Notebook::plant('Hop');
+    $case = Notebook::case($plant);
+    $count = Notebook::sent("/api/cases/{$case}/counts", ['value' => 40]);
+    $batch = Notebook::mixed($case, ['recipe' => 'plain-soap', 'make' => ['amount' => 1, 'unit' => 'L']]);
+    $test = Notebook::sent('/api/leaf-tests', ['batchId' => $batch, 'plantId' => $plant, 'leaves' => 2, 'controls' => false]);
+    expect([$count->status, $test->status])->toBe([201, 201])->and($names())->toBe(['As it was weighed']);
+    // Its first round is in a record, and so is what is counted of a case with rounds.
+    expect(Notebook::sent("/api/cases/{$case}/rounds", ['batchId' => $batch, 'override' => 'It was urgent'])->status)->toBe(201)->and($names())->not->toContain('As it was weighed');
+    DB::table('weighed_sprays')->update(['name' => 'As it was weighed']);
+    expect(Notebook::sent("/api/cases/{$sprayed}/counts", ['value' => 4])->status)->toBe(201)->and($names())->not->toContain('As it was weighed');
+});
+
 it('says what to try next, and sizes it', function (): void {
     expect(Notebook::get('/api/worked/aphids/next')->text('next.words'))->toContain('never tried here')
         ->and(Notebook::get('/api/worked/ghosts/next')->status)->toBe(404);
