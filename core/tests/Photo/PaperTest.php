@@ -65,5 +65,8 @@ it('refuses what is no sheet, and says why', function (Pixels $pixels, string $r
     'dim, and still a sheet' => [Sheet::plain(120, 160, 0x484848), ''],
     'a checked cloth' => [Sheet::lit(120, 160, static fn(float $u, float $v): float => (int) floor(160.0 * ($u + 0.5) / 4.0) % 2 === 0 ? 0.8 : 0.2), 'no-paper'],
     'half white, a quarter red, a quarter blue' => [new Pixels(120, 160, array_map(static fn(int $i): int => intdiv($i, 120) < 80 ? 0xF5F5F3 : ($i % 120 < 60 ? 0xC03030 : 0x3030C0), range(0, 120 * 160 - 1))), 'no-paper'],
+    // By count, of the 804 points of the border that are looked at: 480 of them white, and 420.
+    'a sheet of which four tenths of the edge are table' => [new Pixels(120, 160, array_map(static fn(int $i): int => intdiv($i, 120) < 106 ? 0xF5F5F3 : 0x907050, range(0, 120 * 160 - 1))), ''],
+    'nearly half of the edge is table' => [new Pixels(120, 160, array_map(static fn(int $i): int => intdiv($i, 120) < 86 ? 0xF5F5F3 : 0x907050, range(0, 120 * 160 - 1))), 'no-paper'],
     'a sheet with a strip of the table' => [new Pixels(120, 160, array_map(static fn(int $i): int => intdiv($i, 120) < 130 ? 0xF5F5F3 : 0x907050, range(0, 120 * 160 - 1))), ''],
 ]);

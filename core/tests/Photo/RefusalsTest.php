@@ -83,6 +83,13 @@ it('keeps nothing of what else the camera wrote', function (): void {
     expect($with)->toContain('Exif')->and($kept)->not->toContain('Exif')->and(@getimagesizefromstring($kept))->toMatchArray([0 => 640, 1 => 480]);
 });
 
+// ITU-T T.81, Annex K, table K.1 (from memory): 16 11 12 14 12 10 16 14 in the order of the file; by libjpeg's scale of 36 % for a quality of 82.
+it('keeps a picture as well as it says', function (): void {
+    $kept = PictureFile::stripped(Scenes::leaf(), 1600);
+    $table = unpack('C8', substr($kept, (int) strpos($kept, "\xFF\xDB") + 5, 8));
+    expect(array_values($table === false ? [] : $table))->toBe(array_map(static fn(int $step): int => intdiv(36 * $step + 50, 100), [16, 11, 12, 14, 12, 10, 16, 14]));
+});
+
 // Photographs of meadow, wet leaves and garden from Debian's mate-backgrounds (GPL-2+, its copyright file names who took them).
 it('refuses photographs of what grows that show no leaf on paper', function (): void {
     $pictures = (array) glob('/usr/share/backgrounds/mate/nature/*.jpg');
