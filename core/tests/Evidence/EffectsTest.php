@@ -5,7 +5,6 @@ declare(strict_types=1);
 use IdleMixer\Core\Choice\KnownEffects;
 use IdleMixer\Core\Choice\RecordBook;
 use IdleMixer\Core\Choice\SprayFamily;
-use IdleMixer\Core\Evidence\CaseHistory;
 use IdleMixer\Core\Evidence\Counted;
 use IdleMixer\Core\Evidence\Facts;
 use IdleMixer\Core\Evidence\Interval;
@@ -18,15 +17,14 @@ use IdleMixer\Core\Evidence\Prior;
 use IdleMixer\Core\Evidence\Record;
 use IdleMixer\Core\Evidence\RecordVerdict;
 use IdleMixer\Core\Evidence\RoundEffect;
-use IdleMixer\Core\Evidence\Sprayed;
 use IdleMixer\Core\Evidence\Student;
 use IdleMixer\Core\Evidence\Sureness;
-use IdleMixer\Core\Evidence\Trial;
 use IdleMixer\Core\Evidence\Unsprayed;
 use IdleMixer\Core\Evidence\UnsprayedCatalogue;
 use IdleMixer\Core\Evidence\VerdictReason;
 use IdleMixer\Core\Recipe\MixingOrder;
 use IdleMixer\Core\Tests\Support\Alone;
+use IdleMixer\Core\Tests\Support\Histories;
 use IdleMixer\Core\Tests\Support\NodeScript;
 use IdleMixer\Core\Trouble\TroubleCatalogue;
 use IdleMixer\Core\Weather\ToldHour;
@@ -35,28 +33,10 @@ use IdleMixer\Core\Wording\RecordWords;
 use IdleMixer\Core\Wording\WeatherWords;
 use IdleMixer\Core\Work\StandTest;
 
-/**
- * One round of soap with the counts around it.
- *
- * @param array{?float, ?float, ?float, ?float} $counts of the sprayed plant before and after, of the one left alone before and after
- */
-function oneRound(array $counts, float $fair = 20.0, float $after = 24.0): Trial
-{
-    $at = new DateTimeImmutable('2026-06-01T20:00:00Z');
-    $told = [];
-    foreach ([[-1.0, false], [$after, false], [-1.0, true], [$after, true]] as $i => [$hours, $untreated]) {
-        if ($counts[$i] !== null) {
-            $told[] = new Counted($at->modify(sprintf('%+d minutes', (int) (60.0 * $hours))), $counts[$i], $untreated);
-        }
-    }
-
-    return (new CaseHistory([new Sprayed($at, $fair, 'soap')], $told))->trials()[0];
-}
-
 /** @param list<array{?float, ?float, ?float, ?float}> $rounds in cases of their own */
 function soapOnAphids(array $rounds, int $burnt = 0): Record
 {
-    $effects = array_map(static fn(array $counts, int $i): RoundEffect => RoundEffect::of("case {$i}", oneRound($counts), burnt: $i < $burnt), $rounds, array_keys($rounds));
+    $effects = array_map(static fn(array $counts, int $i): RoundEffect => RoundEffect::of("case {$i}", Histories::one($counts), burnt: $i < $burnt), $rounds, array_keys($rounds));
 
     return RecordBook::shipped()->ranked('aphids', ['soap' => $effects], ['soap' => SprayFamily::Soap])['soap'];
 }
@@ -67,7 +47,7 @@ function soapOnAphids(array $rounds, int $burnt = 0): Record
  */
 it('says a sentence where a number would mislead', function (array $counts, Outcome $outcome, string $says, string $formula = ''): void {
     /** @var array{?float, ?float, ?float, ?float} $counts */
-    $trial = oneRound($counts);
+    $trial = Histories::one($counts);
     $words = Findings::shipped();
 
     expect($trial->outcome())->toBe($outcome)
@@ -90,7 +70,7 @@ it('says a sentence where a number would mislead', function (array $counts, Outc
 it('says what aphids might have done by themselves in a day', function (): void {
     // By hand: a fifth is left after a week at the least, five times as many at the most (our own figures), over 25 hours of 168:
     // 100 x 0.2^(25/168) = 79, 100 x 5^(25/168) = 127.
-    expect(Findings::shipped()->formula(oneRound([100.0, 8.0, null, null]), 'aphids'))->toContain('between 79 and 127 in that time');
+    expect(Findings::shipped()->formula(Histories::one([100.0, 8.0, null, null]), 'aphids'))->toContain('between 79 and 127 in that time');
 });
 
 it('knows for every pest that can be counted what it does by itself', function (): void {
@@ -121,7 +101,7 @@ it('has the t of a reference library', function (): void {
 it('takes the rounds of a case together', function (): void {
     // By hand: case a left 0.1 and 0.4 of 100 (with half a count added to each), case b left 0.2. Means of logarithms, t of one
     // degree of freedom 12.706.
-    $effect = static fn(string $case, float $after): RoundEffect => RoundEffect::of($case, oneRound([100.0, $after, null, null]));
+    $effect = static fn(string $case, float $after): RoundEffect => RoundEffect::of($case, Histories::one([100.0, $after, null, null]));
     $estimate = Pooled::of([$effect('a', 10.0), $effect('a', 40.0), $effect('b', 20.0)]);
     $a = (log(10.5 / 100.5) + log(40.5 / 100.5)) / 2;
     $b = log(20.5 / 100.5);
@@ -183,7 +163,7 @@ it('keeps, tunes and drops by a rule that looks at its families', function (): v
 it('calls nothing a success that aphids do by themselves in a week', function (): void {
     // Neem, judged after seven days: 85 % fewer may be the season's doing (a fifth is left by itself, our own figure); of
     // mealybugs it may not.
-    $effects = array_map(static fn(int $i): RoundEffect => RoundEffect::of("case {$i}", oneRound([100.0, 13.0, null, null], 168.0, 169.0)), [1, 2, 3]);
+    $effects = array_map(static fn(int $i): RoundEffect => RoundEffect::of("case {$i}", Histories::one([100.0, 13.0, null, null], 168.0, 169.0)), [1, 2, 3]);
     $book = RecordBook::shipped();
 
     expect($book->ranked('aphids', [$effects], [SprayFamily::Neem])[0]->reason())->toBe(VerdictReason::ByItself)
@@ -206,20 +186,20 @@ it('moves few cases towards the family, and the family towards what is known', f
 });
 
 it('lets a burning spray stand behind its equal', function (): void {
-    $effects = static fn(bool $burnt): array => array_map(static fn(int $i): RoundEffect => RoundEffect::of("case {$i}", oneRound([100.0, 10.0, null, null]), burnt: $burnt), [1, 2, 3]);
+    $effects = static fn(bool $burnt): array => array_map(static fn(int $i): RoundEffect => RoundEffect::of("case {$i}", Histories::one([100.0, 10.0, null, null]), burnt: $burnt), [1, 2, 3]);
     $ranked = RecordBook::shipped()->ranked('aphids', ['burns' => $effects(true), 'clean' => $effects(false)], ['burns' => SprayFamily::Soap, 'clean' => SprayFamily::Soap]);
 
     expect(array_keys($ranked))->toBe(['clean', 'burns'])->and($ranked['burns']->verdict())->toBe(RecordVerdict::Tune);
 });
 
 it('learns from plants left alone how fast a pest goes by itself', function (): void {
-    $unsprayed = (new Unsprayed(0.8, 1.5))->seenIn([RoundEffect::of('a', oneRound([100.0, 10.0, 100.0, 49.5]))]);
+    $unsprayed = (new Unsprayed(0.8, 1.5))->seenIn([RoundEffect::of('a', Histories::one([100.0, 10.0, 100.0, 49.5]))]);
     // By hand: half in 25 hours is 0.5^(168/25) a week, about one in a hundred.
     expect($unsprayed->after(7.0)[0])->toEqualWithDelta((50.0 / 100.5) ** (168 / 25), 1e-3)->and($unsprayed->after(7.0)[1])->toBe(1.5);
 });
 
 it('counts rounds until one worked, and says how sure an effect is', function (): void {
-    $effect = static fn(string $case, float $after): RoundEffect => RoundEffect::of($case, oneRound([100.0, $after, null, null]));
+    $effect = static fn(string $case, float $after): RoundEffect => RoundEffect::of($case, Histories::one([100.0, $after, null, null]));
     $of = static fn(RoundEffect ...$effects): Record => new Record(array_values($effects), new Unsprayed(0.8, 2.0), Prior::unknown());
     // By hand: case a worked in its third round, case b in its first, case c never: the middle of 3 and 1.
     expect($of($effect('a', 60.0), $effect('a', 50.0), $effect('a', 5.0), $effect('b', 5.0), $effect('b', 4.0), $effect('c', 90.0))->roundsNeeded())->toBe(2.0)

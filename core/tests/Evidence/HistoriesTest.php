@@ -5,15 +5,14 @@ declare(strict_types=1);
 use IdleMixer\Core\Choice\RecordBook;
 use IdleMixer\Core\Choice\SprayFamily;
 use IdleMixer\Core\Evidence\CaseHistory;
-use IdleMixer\Core\Evidence\Counted;
 use IdleMixer\Core\Evidence\Formula;
 use IdleMixer\Core\Evidence\Judgement;
 use IdleMixer\Core\Evidence\Outcome;
 use IdleMixer\Core\Evidence\Record;
 use IdleMixer\Core\Evidence\RecordVerdict;
 use IdleMixer\Core\Evidence\RoundEffect;
-use IdleMixer\Core\Evidence\Sprayed;
 use IdleMixer\Core\Source\Standing;
+use IdleMixer\Core\Tests\Support\Histories;
 use IdleMixer\Core\Wording\Findings;
 
 /*
@@ -22,26 +21,10 @@ use IdleMixer\Core\Wording\Findings;
  * treated plant and [hour, value, true] of one that was left alone.
  */
 
-const CAREFUL_EVENING = '2026-06-01T20:00:00Z';
-
-/**
- * @param list<float>                             $rounds hours
- * @param list<array{0: float, 1: float, 2?: true}> $counts
- */
-function judgedHistory(array $rounds, float $fair, array $counts, bool $winter = false): CaseHistory
-{
-    $at = static fn(float $hours): DateTimeImmutable => (new DateTimeImmutable(CAREFUL_EVENING))->modify('+' . (int) round($hours * 60.0) . ' minutes');
-
-    return new CaseHistory(
-        array_map(static fn(float $hours): Sprayed => new Sprayed($at($hours), $fair, 'soap', winter: $winter), $rounds),
-        array_map(static fn(array $count): Counted => new Counted($at($count[0]), $count[1], $count[2] ?? false), $counts),
-    );
-}
-
 it('judges one round as a careful person does', function (array $rounds, float $fair, array $counts, Outcome $outcome, ?Formula $formula = null, ?float $percent = null, bool $winter = false): void {
     /** @var list<float> $rounds */
     /** @var list<array{0: float, 1: float, 2?: true}> $counts */
-    $trial = judgedHistory($rounds, $fair, $counts, $winter)->trials()[0];
+    $trial = Histories::judged($rounds, $fair, $counts, $winter)->trials()[0];
     expect($trial->outcome())->toBe($outcome)->and($outcome->isJudged() ? $trial->formula() : null)->toBe($outcome->isJudged() ? $formula : null);
     if ($percent !== null) {
         expect($trial->reduction())->toEqualWithDelta($percent, 0.05);
@@ -83,7 +66,7 @@ it('judges one round as a careful person does', function (array $rounds, float $
 
 it('judges rounds that come closer than the fair look as one programme', function (): void {
     // Four weak rounds of neem, three days apart, each taking a third, add up.
-    $history = judgedHistory([0, 72, 144, 216], 168, [[-1, 100], [71, 66], [143, 44], [215, 30], [384, 14]]);
+    $history = Histories::judged([0, 72, 144, 216], 168, [[-1, 100], [71, 66], [143, 44], [215, 30], [384, 14]]);
     expect(array_map(static fn($trial): Outcome => $trial->outcome(), $history->trials()))->toBe([Outcome::Step, Outcome::Step, Outcome::Step, Outcome::Step]);
     $judgements = $history->judgements();
     expect($judgements)->toHaveCount(1)->and($judgements[0]->rounds)->toBe([0, 1, 2, 3])
@@ -91,7 +74,7 @@ it('judges rounds that come closer than the fair look as one programme', functio
 });
 
 it('judges weekly neem round by round', function (): void {
-    $history = judgedHistory([0, 168], 168, [[-1, 100], [167, 40], [336, 10]]);
+    $history = Histories::judged([0, 168], 168, [[-1, 100], [167, 40], [336, 10]]);
     expect(array_map(static fn($trial): Outcome => $trial->outcome(), $history->trials()))->toBe([Outcome::Helped, Outcome::Helped])
         ->and(array_map(static fn(Judgement $one): array => $one->rounds, $history->judgements()))->toBe([[0], [1]]);
 });
@@ -104,7 +87,7 @@ it('judges weekly neem round by round', function (): void {
  */
 function judgedRecord(array $afters, int $hand): Record
 {
-    $effects = array_map(static fn(float $after, int $i): RoundEffect => RoundEffect::of("case {$i}", judgedHistory([0], 20, [[-1, 100], [24, $after]])->trials()[0], $i < $hand), $afters, array_keys($afters));
+    $effects = array_map(static fn(float $after, int $i): RoundEffect => RoundEffect::of("case {$i}", Histories::judged([0], 20, [[-1, 100], [24, $after]])->trials()[0], $i < $hand), $afters, array_keys($afters));
 
     return RecordBook::shipped()->ranked('aphids', ['soap' => $effects], ['soap' => SprayFamily::Soap])['soap'];
 }
@@ -134,18 +117,18 @@ it('tells of every verdict where its limit comes from, in the sentence and besid
         ->and(str_contains($said, 'common practice, no source)'))->toBe($standing === Standing::CommonPractice)
         ->and(str_contains($said, 'our own limit)'))->toBe($standing === Standing::Ours);
 })->with([
-    [judgedHistory([0], 20, [[-1, 100], [24, 8]]), Outcome::Worked, Standing::Ours],
-    [judgedHistory([0], 20, [[-1, 100], [24, 50]]), Outcome::Helped, Standing::Ours],
-    [judgedHistory([0], 20, [[-1, 100], [24, 90]]), Outcome::Failed, Standing::Ours],
-    [judgedHistory([0, 168], 20, [[-1, 100], [24, 8], [160, 80]]), Outcome::CameBack, Standing::Ours],
-    [judgedHistory([0], 20, [[24, 8]]), Outcome::NoCountBefore, Standing::CommonPractice],
-    [judgedHistory([0], 20, [[24, 8]], true), Outcome::NoCountBefore, Standing::Ours],
-    [judgedHistory([0], 20, [[-1, 100]]), Outcome::NoCountAfter, null],
-    [judgedHistory([0], 168, [[-1, 100], [24, 60]]), Outcome::TooEarly, null],
-    [judgedHistory([0], 20, [[-1, 0], [24, 8]]), Outcome::NoneBefore, null],
-    [judgedHistory([0], 20, [[-1, 9], [24, 1]]), Outcome::TooFew, Standing::CommonPractice],
-    [judgedHistory([0], 20, [[24, 8], [24, 3, true]]), Outcome::UntreatedTooFew, Standing::CommonPractice],
-    [judgedHistory([0], 20, [[-1, 100], [-1, 100, true], [24, 5], [24, 0, true]]), Outcome::ControlFell, Standing::CommonPractice],
+    [Histories::judged([0], 20, [[-1, 100], [24, 8]]), Outcome::Worked, Standing::Ours],
+    [Histories::judged([0], 20, [[-1, 100], [24, 50]]), Outcome::Helped, Standing::Ours],
+    [Histories::judged([0], 20, [[-1, 100], [24, 90]]), Outcome::Failed, Standing::Ours],
+    [Histories::judged([0, 168], 20, [[-1, 100], [24, 8], [160, 80]]), Outcome::CameBack, Standing::Ours],
+    [Histories::judged([0], 20, [[24, 8]]), Outcome::NoCountBefore, Standing::CommonPractice],
+    [Histories::judged([0], 20, [[24, 8]], true), Outcome::NoCountBefore, Standing::Ours],
+    [Histories::judged([0], 20, [[-1, 100]]), Outcome::NoCountAfter, null],
+    [Histories::judged([0], 168, [[-1, 100], [24, 60]]), Outcome::TooEarly, null],
+    [Histories::judged([0], 20, [[-1, 0], [24, 8]]), Outcome::NoneBefore, null],
+    [Histories::judged([0], 20, [[-1, 9], [24, 1]]), Outcome::TooFew, Standing::CommonPractice],
+    [Histories::judged([0], 20, [[24, 8], [24, 3, true]]), Outcome::UntreatedTooFew, Standing::CommonPractice],
+    [Histories::judged([0], 20, [[-1, 100], [-1, 100, true], [24, 5], [24, 0, true]]), Outcome::ControlFell, Standing::CommonPractice],
 ]);
 
 // Common practice, no source: a count before is at most three days old; the house's own: before a winter oil since the leaves fell, some 120 days.
@@ -153,7 +136,7 @@ it('says how old a count before may be: as the round has it, or as old as the ro
     $trial = $history->trials()[$which];
     expect($trial->outcome())->toBe(Outcome::NoCountBefore)->and(Findings::shipped()->trial($trial))->toBe($says);
 })->with([
-    'four days before' => [judgedHistory([0], 20, [[-97, 100], [24, 6]]), 0, 'Not judged: no count in the 3 days before (common practice, no source).'],
-    'winter oil, half a year before' => [judgedHistory([0], 20, [[-4000, 100]], true), 0, 'Not judged: no count in the 120 days before (our own limit).'],
-    'two days before, and a round in between' => [judgedHistory([0, 48], 20, [[-1, 100], [90, 6]]), 1, 'Not judged: no count since the round before (common practice, no source).'],
+    'four days before' => [Histories::judged([0], 20, [[-97, 100], [24, 6]]), 0, 'Not judged: no count in the 3 days before (common practice, no source).'],
+    'winter oil, half a year before' => [Histories::judged([0], 20, [[-4000, 100]], true), 0, 'Not judged: no count in the 120 days before (our own limit).'],
+    'two days before, and a round in between' => [Histories::judged([0, 48], 20, [[-1, 100], [90, 6]]), 1, 'Not judged: no count since the round before (common practice, no source).'],
 ]);

@@ -83,6 +83,10 @@ it('tells what went with failure, and only with rounds enough', function (): voi
         ->and($one->stands())->toBeTrue()
         ->and(AssociationWords::of($one))->toStartWith('Worked in 1 of 8 mixed in hard water, in 8 of 9 in softer water')->toEndWith('It went together; that need not be the cause.')
         ->and(Associations::in(roundsWith(1, 2, 8, 1)))->toBe([])
+        // Four on either side, our own line.
+        ->and(Associations::in(roundsWith(2, 2, 3, 1)))->toHaveCount(1)
+        ->and(Associations::in(roundsWith(2, 2, 2, 1)))->toBe([])
+        ->and(Associations::in(roundsWith(2, 1, 3, 1)))->toBe([])
         ->and(Associations::in(roundsWith(4, 4, 5, 4))[0]->stands())->toBeFalse();
 });
 

@@ -3,7 +3,6 @@
 declare(strict_types=1);
 
 use IdleMixer\Core\Choice\SprayFamily;
-use IdleMixer\Core\Evidence\Associations;
 use IdleMixer\Core\Evidence\Fact;
 use IdleMixer\Core\Evidence\Facts;
 use IdleMixer\Core\Evidence\Formula;
@@ -24,6 +23,7 @@ use IdleMixer\Core\Ingredient\Substance;
 use IdleMixer\Core\Mix\Component;
 use IdleMixer\Core\Mix\Composition;
 use IdleMixer\Core\Recipe\MixingOrder;
+use IdleMixer\Core\Tests\Support\Histories;
 use IdleMixer\Core\Tests\Support\NodeScript;
 use IdleMixer\Core\Wording\ComparisonWords;
 use IdleMixer\Core\Work\StandTest;
@@ -36,7 +36,7 @@ use IdleMixer\Core\Work\StandTest;
 it('judges on either side of each line', function (array $rounds, float $fair, array $counts, Outcome $outcome, ?Formula $formula = null, bool $winter = false): void {
     /** @var list<float> $rounds */
     /** @var list<array{0: float, 1: float, 2?: true}> $counts */
-    $trial = judgedHistory($rounds, $fair, $counts, $winter)->trials()[0];
+    $trial = Histories::judged($rounds, $fair, $counts, $winter)->trials()[0];
     expect($trial->outcome())->toBe($outcome)->and($formula === null || $trial->formula() === $formula)->toBeTrue();
 })->with([
     'ten before are enough' => [[0], 20, [[-1, 10], [24, 1]], Outcome::Worked],
@@ -63,7 +63,7 @@ it('judges on either side of each line', function (array $rounds, float $fair, a
  */
 function unknownSpray(array $afters, float $least = 0.8, float $hours = 25.0, int $burnt = 0): Record
 {
-    $effects = array_map(static fn(float $after, int $i): RoundEffect => RoundEffect::of("case {$i}", oneRound([100.0, $after, null, null], after: $hours - 1.0), burnt: $i < $burnt), $afters, array_keys($afters));
+    $effects = array_map(static fn(float $after, int $i): RoundEffect => RoundEffect::of("case {$i}", Histories::one([100.0, $after, null, null], after: $hours - 1.0), burnt: $i < $burnt), $afters, array_keys($afters));
 
     return new Record($effects, new Unsprayed($least, 2.0), Prior::unknown());
 }
@@ -122,7 +122,7 @@ it('is as sure of a case alone as counts and cases scatter', function (): void {
 
     // By hand: 1/100.5 + 1/10 and 1/10.5 + 1/10 by chance and clumps on ten leaves, and 0.8² between cases: 0.945, of which the root
     // is 0.9722; times 1.96.
-    $alone = Pooled::of([RoundEffect::of('a', oneRound([100.0, 10.0, null, null]))]);
+    $alone = Pooled::of([RoundEffect::of('a', Histories::one([100.0, 10.0, null, null]))]);
     expect($alone?->high)->toEqualWithDelta(100.0 * (1.0 - 10.5 / 100.5 * exp(-1.9055)), 0.01)
         ->and($alone?->low)->toEqualWithDelta(100.0 * (1.0 - 10.5 / 100.5 * exp(1.9055)), 0.1);
 });
@@ -141,12 +141,6 @@ it('brings what was known to yes and no on either side of each line', function (
     'half a litre wets well' => [Fact::Cover, true, null, 7, null, 0.5],
     'less does not' => [Fact::Cover, false, null, 7, null, 0.49],
 ]);
-
-it('asks for four judged rounds on either side before it says what went together', function (): void {
-    expect(Associations::in(roundsWith(2, 2, 3, 1)))->toHaveCount(1)
-        ->and(Associations::in(roundsWith(2, 2, 2, 1)))->toBe([])
-        ->and(Associations::in(roundsWith(2, 1, 3, 1)))->toBe([]);
-});
 
 it('lets oil lead before soda above two percent', function (float $oil, SprayFamily $family): void {
     $of = static fn(string $substance, float $percent): Component => new Component($substance, $substance, Substance::from($substance), $percent, $percent);
