@@ -21,18 +21,12 @@ it('measures a made leaf as it did when that was read through', function (int $n
     // Lights, papers, hurts and colours, as `Leaves` draws them by lot.
     'oak, brown, hard shadow' => [1],
     'lobed, purple, blue paper' => [7],
-    'heart, purple, burnt rim, slanted light' => [8],
     'round, variegated, half yellow, lined paper' => [12],
     'oak, holes, glare' => [13],
-    'round, variegated, straw' => [15],
     'compound, yellow, soft shadow' => [23],
     'compound, wet, hard shadow' => [26],
     'lobed, of several hurts, blue paper' => [34],
-    'round, bleached, soft shadow' => [38],
-    'lobed, burnt rim, lined paper' => [43],
     'lance, pale veins, straw, glare' => [46],
-    'toothed, variegated, of several hurts, cast light' => [48],
-    'oak, half bleached' => [56],
 ]);
 
 it('draws the leaves that it drew when they were read through', function (): void {
