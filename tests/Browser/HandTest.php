@@ -130,6 +130,12 @@ it('takes one tap from Today to the spoons that are due, two to the same again, 
         $counts = $screen->later("fetch('/api/cases/5').then((r) => r.json()).then((c) => arguments[0](c.counts.filter((one) => one.value === 2).length))");
         expect($counts)->toBe(1);
         $screen->press('Undo')->see('is taken back.');
+        // The way back stays for the next screen, and makes room on the one after.
+        $bar = static fn(): int => count($screen->all('[data-undo] button'));
+        $screen->press('Plants')->see('Add a plant');
+        expect($bar())->toBe(2);
+        $screen->press('Shed');
+        $screen->until(static fn(): bool => $screen->path() === '/shed' && $bar() === 0, 'The bar is still there.');
     }, ...PHONE);
 });
 
