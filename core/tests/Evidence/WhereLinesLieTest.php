@@ -26,6 +26,7 @@ use IdleMixer\Core\Recipe\MixingOrder;
 use IdleMixer\Core\Tests\Support\Histories;
 use IdleMixer\Core\Tests\Support\NodeScript;
 use IdleMixer\Core\Wording\ComparisonWords;
+use IdleMixer\Core\Wording\RecordWords;
 use IdleMixer\Core\Work\StandTest;
 
 /*
@@ -88,6 +89,12 @@ it('says keep, tune or drop on either side of each line', function (Record $reco
     'burnt after one of four' => [unknownSpray([10.0, 10.0, 10.0, 10.0], burnt: 1), VerdictReason::Burns],
     'burnt after one of five' => [unknownSpray([10.0, 10.0, 10.0, 10.0, 10.0], burnt: 1), VerdictReason::Works],
 ]);
+
+// By hand: 195.5 / 100.5 is 95 % more, 210.5 / 100.5 is 109 %; beyond twice as many a figure says nothing (our own).
+it('tells how many more are left, up to twice as many', function (): void {
+    expect(RecordWords::range(unknownSpray([195.0])))->toStartWith('95 % more, from more than twice as many to ')
+        ->and(RecordWords::range(unknownSpray([210.0])))->toStartWith('more than twice as many, from ');
+});
 
 // By hand: logarithms d apart around a fifth left, so that the interval of three cases (t 4.3027) is 40 sinh(4.3027 d / √3) points wide.
 it('calls an effect sure by how wide its interval is', function (array $afters, Sureness $sureness): void {
