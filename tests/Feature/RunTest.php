@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Models\Round;
 use App\Models\SprayerEvent;
+use App\Models\WeighedRound;
 use Illuminate\Support\Facades\Date;
 use Tests\Feature\Answer;
 use Tests\Feature\Notebook;
@@ -59,6 +60,17 @@ it('records from the taps what was done: when, on which plant, with how much, in
     $told = Notebook::get("/api/cases/{$cases[0]}");
     expect($told->number('rounds.0.litres'))->toEqualWithDelta(0.25 * $make / 1000, 1e-9)->and(Notebook::get("/api/batches/{$batch}")->text('status'))->toBe('discarded');
 });
+
+// By hand: twelve minutes for one plant, and four for each of three.
+it('shares the minutes of a walk among its plants', function (int $plants, float $minutes): void {
+    [$run, $cases] = begun($plants);
+    foreach ($cases as $case) {
+        tapped($run->id(), "plant-{$case}");
+    }
+    Date::setTestNow('2026-06-01T18:12:00Z');
+    expect(Notebook::put("/api/runs/{$run->id()}/finished", ['leftMl' => 0, 'rest' => 'kept'])->status)->toBe(200)
+        ->and(WeighedRound::query()->pluck('minutes')->all())->toBe(array_fill(0, $plants, $minutes));
+})->with([[1, 12.0], [3, 4.0]]);
 
 it('makes one round of a tap that comes twice, and takes it back with the tap', function (): void {
     [$run, $cases] = begun(1);
