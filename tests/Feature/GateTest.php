@@ -139,11 +139,11 @@ it('tells of overrides and burns where it says what worked', function (): void {
     expect($told)->toEqual(['aphids' => [0.0, 1.0], 'whitefly' => [1.0, 0.0]]);
 });
 
-it('keeps a cup for a day at most', function (): void {
+it('keeps a cup for a day at most, whichever school keeps the rest', function (string $keeping): void {
     $cup = Notebook::post('/api/batches', ['submission' => Notebook::submission(), 'bench' => ['request' => ['recipe' => 'plain-soap', 'make' => ['amount' => 1, 'unit' => '[cup_us]']]], 'forLeafTest' => true]);
     Notebook::tickAll($cup);
-    expect(Notebook::post("/api/batches/{$cup->id()}/finish", ['standTest' => 'even'])->text('discardAt'))->toBe('2026-06-02T18:00:00Z');
-});
+    expect(Notebook::post("/api/batches/{$cup->id()}/finish", ['standTest' => 'even', 'keeping' => $keeping])->text('discardAt'))->toBe('2026-06-02T18:00:00Z');
+})->with(['strict', 'patient']);
 
 it('refuses leaves that are none, twice or missing, and shares beyond a leaf', function (mixed $leaves, string $path): void {
     $plant = Notebook::plant();
