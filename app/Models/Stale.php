@@ -19,9 +19,9 @@ final class Stale
             $saved instanceof Count, $saved instanceof Round => self::case($saved->case_id),
             $saved instanceof Burn => self::cases('case_id', DB::table('rounds')->where('id', $saved->round_id)),
             $saved instanceof Batch => $saved->wasRecentlyCreated || ! $saved->wasChanged(self::OF_A_BATCH) ? null : self::cases('case_id', DB::table('rounds')->where('batch_id', $saved->id)),
-            $saved instanceof Plant => $saved->wasChanged('name') ? self::cases('id', DB::table('cases')->where('plant_id', $saved->id)) : null,
+            $saved instanceof Plant => $saved->wasChanged('name') ? self::plant($saved->id) : null,
             // One that has just begun says nothing yet.
-            $saved instanceof LeafTest => $saved->wasRecentlyCreated ? self::cases('id', DB::table('cases')->where('plant_id', $saved->plant_id)) : self::test($saved->plant_id),
+            $saved instanceof LeafTest => $saved->wasRecentlyCreated ? self::plant($saved->plant_id) : self::test($saved->plant_id),
             $saved instanceof LeafReading => self::test(LeafTest::query()->withoutGlobalScopes()->find($saved->leaf_test_id)->plant_id ?? 0),
             default => null,
         };
@@ -40,8 +40,13 @@ final class Stale
     /** What a leaf said counts for every pest that the spray was used on; when the cases of its plant are sprayed hangs on it, too. */
     private static function test(int $plant): void
     {
-        self::cases('id', DB::table('cases')->where('plant_id', $plant));
+        self::plant($plant);
         DB::table('stale_pests')->insertOrIgnoreUsing(['pest'], DB::table('weighed_rounds')->select('pest')->distinct());
+    }
+
+    private static function plant(int $id): void
+    {
+        self::cases('id', DB::table('cases')->where('plant_id', $id));
     }
 
     /** @param string $column that names the case */

@@ -13,7 +13,7 @@ use Tests\Faults\Long;
  * be there, and nothing by half.
  */
 
-/** After so many seasons another notebook is begun: nobody owns three hundred spoons, and every amount is tried with each of them. */
+/** After so many seasons another notebook is begun: what is weighed of one pest with each write grows with every round against it. */
 const SEASONS_OF_A_HOUSE = 100;
 
 it('loses nothing that was acknowledged, and keeps nothing by half, whenever it is killed', function (): void {

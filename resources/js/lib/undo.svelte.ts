@@ -53,6 +53,9 @@ const DONE: Record<Step, string> = {
 /** It stays over the screen where something was saved and the one that this leads to: who has gone on finds the way back at the record. */
 const SCREENS = 1;
 
+/** What shows no record of its own has no other way back. */
+const ONLY_HERE: readonly Kind[] = ['moves', 'sprayer-events'];
+
 /** The way back from what was saved last, until something else is saved or somebody has gone on. */
 export class Undo {
     offer = $state.raw<Offer | Back | null>(null);
@@ -63,7 +66,11 @@ export class Undo {
 
     /** Another screen is gone to. What was refused stays until it is put away. */
     moved(): void {
-        if (this.offer !== null && this.fault === null && !this.busy && ++this.#moves > SCREENS) {
+        const offer = this.offer;
+        if (offer === null || this.fault !== null || this.busy || ('kind' in offer && ONLY_HERE.includes(offer.kind))) {
+            return;
+        }
+        if (++this.#moves > SCREENS) {
             this.close();
         }
     }

@@ -186,6 +186,13 @@ it('stays for the screen that it leads to, and is gone at the next one', async (
     expect(undo.offer?.said).toBe('The count is corrected.');
     undo.moved();
     expect(undo.offer).toBeNull();
+    // What shows no record of its own has no other way back.
+    for (const kind of ['moves', 'sprayer-events'] as const) {
+        undo.made(kind, { id: 3, version: 1 }, 'Skipped');
+        undo.moved();
+        undo.moved();
+        expect(undo.offer).toMatchObject({ kind, id: 3 });
+    }
     undo.done('The case is closed.', () => Promise.reject(new TypeError('no route')));
     undo.moved();
     // What was refused stays until it is put away.
