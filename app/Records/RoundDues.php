@@ -132,7 +132,7 @@ final class RoundDues
         $judged = array_values(array_filter($this->judge->judge($week, $spray, PlantStands::of($case->plant, $now)), static fn(JudgedHour $hour): bool => $hour->hour->told->at >= $from));
         $end = $judged === [] ? $from : $judged[count($judged) - 1]->hour->told->at + self::HOUR;
 
-        return [Windows::all($judged, true), new DateTimeImmutable("@{$end}")];
+        return [Windows::all($judged), new DateTimeImmutable("@{$end}")];
     }
 
     private function week(Place $place, bool $indoors): Week

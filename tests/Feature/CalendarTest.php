@@ -96,6 +96,22 @@ it('puts a skipped round off by its pace, with the reason', function (): void {
     expect($after['plannedAt'])->toBe('2026-06-15T18:00:00Z')->and($after['moves'][0])->toContain('Ladybirds came.');
 });
 
+// By the sun (suncalc 2.0.2: at 47.3° N, 9.9° E it is 6° below the horizon at 20:56 by the clock on 20 August, a week later at 20:42). Common
+// practice, no source: nobody sprays in the dark, and a round is due on a day, not to the minute.
+it('sets no round into the dark', function (): void {
+    Date::setTestNow('2026-08-20T18:50:00Z');
+    Notebook::put('/api/garden', ['basedOn' => 1, 'place' => ['latitude' => 47.3, 'longitude' => 9.9, 'zone' => 'Europe/Vienna'], 'roomCelsius' => 20, 'source' => 'file']);
+    $rows = "at,temperature_C,humidity_percent,wind_kmh,rain_mm,cloud_percent\n";
+    foreach (range(0, 24 * 9) as $hour) {
+        $rows .= gmdate('Y-m-d\TH:i:s\Z', 1_787_335_200 + 3600 * $hour) . ",17,55,5,0,0\n";
+    }
+    expect(Notebook::post('/api/weather/files', ['submission' => Notebook::submission(), 'name' => 'still.csv', 'content' => $rows])->status)->toBe(201);
+    $case = sprayedCase();
+    Date::setTestNow('2026-08-24T09:00:00Z');
+    $next = array_values(array_filter(Notebook::get("/api/cases/{$case}")->list('next'), static fn(mixed $one): bool => is_array($one) && $one['kind'] === 'next-round'))[0] ?? [];
+    expect([$next['plannedAt'] ?? '', $next['dueAt'] ?? '', $next['moves'] ?? null])->toBe(['2026-08-27T18:50:00Z', '2026-08-27T18:00:00Z', []]);
+});
+
 // Common practice, no source: two clean looks a week apart end a programme; looks go on.
 it('plans no more rounds once two looks were clean', function (): void {
     $case = sprayedCase();

@@ -28,7 +28,7 @@ final class RoundMoves
                 $moves[] = $moved;
             }
         }
-        [$at, $weather] = self::weather($at, $facts, $now);
+        [$at, $weather] = self::weather($at, $moves === [], $facts, $now);
 
         return new RoundDue($at, $weather === null ? $moves : [...$moves, $weather]);
     }
@@ -58,36 +58,53 @@ final class RoundMoves
         return $facts->testUntil !== null && $facts->testUntil > $at ? new MovedDate('leaf-test', $facts->testUntil) : null;
     }
 
-    /** @return array{DateTimeImmutable, MovedDate|null} */
-    private static function weather(DateTimeImmutable $at, RoundFacts $facts, DateTimeImmutable $now): array
+    /**
+     * @param bool $asPlanned whether nothing has moved it so far, so that an hour before that of the last time does, too
+     *
+     * @return array{DateTimeImmutable, MovedDate|null}
+     */
+    private static function weather(DateTimeImmutable $at, bool $asPlanned, RoundFacts $facts, DateTimeImmutable $now): array
     {
         // Days are those of the place.
-        $from = max($at, $now->setTimezone($at->getTimezone()));
+        $now = $now->setTimezone($at->getTimezone());
+        $from = max($at, $now);
         if ($facts->windows === null || $from >= $facts->forecastEnd) {
             return [$at, null];
         }
-        $window = self::next($facts->windows, $from);
-        if ($window === null) {
-            return [$facts->forecastEnd, new MovedDate('no-hour-this-week', $facts->forecastEnd)];
-        }
-        $start = max($from, (new DateTimeImmutable("@{$window->from}"))->setTimezone($at->getTimezone()));
-        if ($start->format('Y-m-d') === $from->format('Y-m-d')) {
+        $thatDay = self::onThatDay($facts->windows, $from, $asPlanned ? max($now, $from->setTime(0, 0)) : $from);
+        if ($thatDay !== null) {
             // What is overdue stays so: its hour is today.
-            return [$from > $at ? $at : $start, null];
+            return [$from > $at ? $at : $thatDay, null];
         }
+        $next = array_values(array_filter($facts->windows, static fn(Window $one): bool => $one->to > $from->getTimestamp()))[0] ?? null;
+        $later = $next === null ? $facts->forecastEnd : $from->setTimestamp($next->from);
 
-        return [$start, new MovedDate('no-good-hour', $start)];
+        return [$later, new MovedDate($next === null ? 'no-hour-this-week' : 'no-good-hour', $later)];
     }
 
-    /** @param list<Window> $windows */
-    private static function next(array $windows, DateTimeImmutable $from): ?Window
+    /**
+     * @param list<Window>      $windows
+     * @param DateTimeImmutable $wanted   the hour that would be best
+     * @param DateTimeImmutable $earliest not before that
+     *
+     * @return DateTimeImmutable|null the nearest to it of the same day
+     */
+    private static function onThatDay(array $windows, DateTimeImmutable $wanted, DateTimeImmutable $earliest): ?DateTimeImmutable
     {
+        $best = null;
         foreach ($windows as $window) {
-            if ($window->to > $from->getTimestamp()) {
-                return $window;
+            $at = $wanted->setTimestamp(max($window->from, $earliest->getTimestamp(), min($wanted->getTimestamp(), $window->to - WeatherLines::APART['value'])));
+            if ($at->getTimestamp() < $window->to && $at->format('Y-m-d') === $wanted->format('Y-m-d') && ($best === null || self::apart($at, $wanted) < self::apart($best, $wanted))) {
+                $best = $at;
             }
         }
 
-        return null;
+        return $best;
+    }
+
+    /** @return int seconds */
+    private static function apart(DateTimeImmutable $one, DateTimeImmutable $other): int
+    {
+        return abs($one->getTimestamp() - $other->getTimestamp());
     }
 }

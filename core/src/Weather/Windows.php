@@ -16,7 +16,7 @@ final class Windows
      */
     public static function best(array $hours): array
     {
-        $all = self::all($hours, false);
+        $all = self::all($hours);
         usort($all, static fn(Window $a, Window $b): int => [$a->verdict->rank(), $a->from] <=> [$b->verdict->rank(), $b->from]);
 
         return array_slice($all, 0, WeatherLines::WINDOWS['value']);
@@ -25,16 +25,14 @@ final class Windows
     /**
      * @param list<JudgedHour> $hours earliest first
      *
-     * @param bool             $inTheDark whether hours in which nobody sees what is sprayed count, too
-     *
-     * @return list<Window> earliest first
+     * @return list<Window> all of them, without hours in which nobody sees what is sprayed; earliest first
      */
-    public static function all(array $hours, bool $inTheDark): array
+    public static function all(array $hours): array
     {
         $windows = [];
         foreach ($hours as $hour) {
             $at = $hour->hour->told->at;
-            if ($hour->verdict === HourVerdict::No || (! $inTheDark && array_intersect([LightCheck::DARK, LightCheck::DARK_SOON], array_column($hour->reasons, 'code')) !== [])) {
+            if ($hour->verdict === HourVerdict::No || array_intersect([LightCheck::DARK, LightCheck::DARK_SOON], array_column($hour->reasons, 'code')) !== []) {
                 continue;
             }
             $last = $windows === [] ? null : $windows[count($windows) - 1];

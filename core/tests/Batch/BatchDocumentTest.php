@@ -140,6 +140,14 @@ it('reads names and keys of one letter', function (): void {
     }
 });
 
+// The house's own line: a slug of a hundred letters at most, and a number behind it.
+it('reads keys of 110 letters, and none longer', function (): void {
+    $document = Batches::document(QUART);
+    $with = static fn(int $letters): string => withChanged(withChanged($document, '/plan/loads/0/lines/0/item', str_repeat('k', $letters)), '/plan/loads/0/items/0/key', str_repeat('k', $letters));
+    expect(array_keys(Batches::read($with(110))->load(1)->items)[0])->toBe(str_repeat('k', 110))
+        ->and(Batches::faultAt(static fn(): BatchRecord => Batches::read($with(111))))->toBe('/plan/loads/0/lines/0/item');
+});
+
 it('reads a stock of one letter', function (): void {
     $document = Batches::document(['recipe' => 'kitchen-oil-by-the-quart', 'make' => ['amount' => 1, 'unit' => 'L']]);
     foreach (['/plan/loads/0/items/0/stock', '/plan/loads/0/items/0/name'] as $pointer) {

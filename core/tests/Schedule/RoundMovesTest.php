@@ -22,7 +22,8 @@ function windowOf(string $from, string $to, HourVerdict $verdict = HourVerdict::
 /*
  * A week between rounds; the last was on 1 June at 20:00, so the next is planned for the 8th at 20:00. Written down before the code;
  * common practice, no source: what is washed off is sprayed again once it is dry, but not before the leaf bears it; one clean look
- * stretches to ten days, two end it; a leaf test is waited for; no round in an hour that is neither good nor workable.
+ * stretches to ten days, two end it; a leaf test is waited for; no round in an hour that is neither good nor workable. A week
+ * after is a day, not an hour: where the hour of the last time is dark or too hot by now, the nearest of that day does.
  */
 it('moves the next round, and says why', function (array $facts, string $now, ?string $at, array $codes): void {
     $time = static fn(string $key): ?DateTimeImmutable => isset($facts[$key]) && is_string($facts[$key]) ? utc($facts[$key]) : null;
@@ -58,6 +59,12 @@ it('moves the next round, and says why', function (array $facts, string $now, ?s
     'a leaf test that is over before' => [['test' => '2026-06-05T09:00'], '2026-06-07T08:00', '2026-06-08 20:00', []],
     'a good hour that evening' => [['windows' => [['2026-06-08T18:00', '2026-06-08T22:00']]], '2026-06-07T08:00', '2026-06-08 20:00', []],
     'a good hour later that evening' => [['windows' => [['2026-06-08T21:00', '2026-06-08T23:00']]], '2026-06-07T08:00', '2026-06-08 21:00', []],
+    'good hours that afternoon, and dark by 20:00' => [['windows' => [['2026-06-08T16:00', '2026-06-08T19:00']]], '2026-06-07T08:00', '2026-06-08 18:00', []],
+    'good hours that morning only' => [['windows' => [['2026-06-08T05:00', '2026-06-08T08:00'], ['2026-06-09T05:00', '2026-06-09T08:00']]], '2026-06-07T08:00', '2026-06-08 07:00', []],
+    'good hours that morning and that evening: the nearer' => [['windows' => [['2026-06-08T05:00', '2026-06-08T08:00'], ['2026-06-08T22:00', '2026-06-08T23:00']]], '2026-06-07T08:00', '2026-06-08 22:00', []],
+    'good hours that morning, which are over' => [['windows' => [['2026-06-08T05:00', '2026-06-08T08:00'], ['2026-06-09T18:00', '2026-06-09T22:00']]], '2026-06-08T09:00', '2026-06-09 18:00', ['no-good-hour']],
+    'in the midst of the last good hour of that day' => [['windows' => [['2026-06-08T16:00', '2026-06-08T19:00']]], '2026-06-08T18:40', '2026-06-08 18:40', []],
+    'a leaf test that runs beyond the good hours of that day' => [['test' => '2026-06-10T09:00', 'windows' => [['2026-06-10T05:00', '2026-06-10T08:00'], ['2026-06-11T05:00', '2026-06-11T08:00']]], '2026-06-07T08:00', '2026-06-11 05:00', ['leaf-test', 'no-good-hour']],
     'no good hour until the 10th' => [['windows' => [['2026-06-07T18:00', '2026-06-07T22:00'], ['2026-06-10T05:00', '2026-06-10T08:00']]], '2026-06-07T08:00', '2026-06-10 05:00', ['no-good-hour']],
     'no good hour in the week' => [['windows' => []], '2026-06-07T08:00', '2026-06-14 00:00', ['no-hour-this-week']],
     'overdue, and a good hour today' => [['windows' => [['2026-06-09T18:00', '2026-06-09T22:00']]], '2026-06-09T08:00', '2026-06-08 20:00', []],

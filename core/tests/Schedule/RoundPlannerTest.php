@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+use IdleMixer\Core\Schedule\Development;
+use IdleMixer\Core\Schedule\Entry;
+use IdleMixer\Core\Schedule\FairTime;
+use IdleMixer\Core\Schedule\InTurn;
+use IdleMixer\Core\Schedule\RoundPlanner;
+use IdleMixer\Core\Schedule\Turns;
+use IdleMixer\Core\Source\SourceCatalogue;
+use IdleMixer\Core\Source\Sourced;
+
+function turnOf(string $recipe, ?int $pace, bool $onSoil = false, int $lasts = 0, ?int $rounds = null): InTurn
+{
+    $hours = static fn(int $value): Sourced => Sourced::fromRow(['value' => $value, 'unit' => 'h', 'source' => 'practice'], SourceCatalogue::shipped());
+
+    return new InTurn($recipe, $pace, $onSoil ? 'soil' : 'contact', 0.0, 0.0, 0.0, new FairTime($hours(24), $hours(48)), onSoil: $onSoil, lasts: $lasts, rounds: $rounds);
+}
+
+/*
+ * Written down before the code was asked; common practice, no source: three rounds at least, or as many as practice names for that spray;
+ * where the temperature is known, until eggs of day 0 have hatched, unless one of the sprays goes on working; where it is not, a
+ * rotation twice through, what is poured on soil once only. A round a week with each; eggs here hatch to day 24.
+ */
+it('ends rounds when practice ends them', function (array $rotation, bool $isWarmthKnown, array $days): void {
+    /** @var non-empty-list<InTurn> $rotation */
+    $hatching = $isWarmthKnown ? new Development(20.0, 6.0, 24.0, 40.0, 30.0, false) : null;
+    expect(array_map(static fn(Entry $one): string => "{$one->day} {$one->recipe}", (new RoundPlanner(new Turns([]), []))->infested($rotation, $hatching, null)))->toBe($days);
+})->with([
+    'one spray, until the last egg hatched' => [[turnOf('soap', 7)], true, ['0 soap', '7 soap', '14 soap', '21 soap', '28 soap']],
+    'one spray, nobody knows how warm' => [[turnOf('soap', 7)], false, ['0 soap', '7 soap', '14 soap']],
+    'one spray of which practice names two rounds' => [[turnOf('soap', 7, rounds: 2)], false, ['0 soap', '7 soap']],
+    'one spray of which practice names four' => [[turnOf('soap', 7, rounds: 4)], false, ['0 soap', '7 soap', '14 soap', '21 soap']],
+    'one spray that goes on working' => [[turnOf('film', 7, lasts: 30)], true, ['0 film', '7 film', '14 film']],
+    'two in turn, until the last egg hatched' => [[turnOf('soap', 7), turnOf('swab', 7)], true, ['0 soap', '7 swab', '14 soap', '21 swab', '28 soap']],
+    'two in turn, one of which goes on working' => [[turnOf('soap', 7), turnOf('film', 7, lasts: 30)], true, ['0 soap', '7 film', '14 soap']],
+    'two in turn, nobody knows how warm: twice through' => [[turnOf('soap', 7), turnOf('swab', 7)], false, ['0 soap', '7 swab', '14 soap', '21 swab']],
+    'one of them on the soil, which is poured once' => [[turnOf('soap', 7), turnOf('drench', 7, onSoil: true)], false, ['0 soap', '7 drench', '14 soap']],
+    'one that is done once' => [[turnOf('dormant', null)], false, ['0 dormant']],
+]);
