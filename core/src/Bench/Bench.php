@@ -37,7 +37,7 @@ final readonly class Bench
         public float $hand,
         public Agitation $agitation,
         /** Whether the stock that is poured from stands ready in its jar. */
-        public bool $stockReady = false,
+        public bool $stockReady,
     ) {}
 
     /** The same bench with one or several things on it changed. */

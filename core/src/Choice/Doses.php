@@ -90,6 +90,7 @@ final readonly class Doses
             (new Circumstances($situation->season, inFlower: $plant->inBloom))->asPractised($practice->repeatDays, $practice->rinsed),
             1.0,
             Agitation::HandShake,
+            false,
         );
     }
 

@@ -17,9 +17,9 @@ final readonly class DensityByStrength
     public function at(float $strength): Sourced
     {
         $below = array_key_first($this->points);
-        foreach ($this->points as $percent => $density) {
-            if ($strength <= $percent) {
-                $share = $percent > $below ? max(0.0, $strength - $below) / ($percent - $below) : 0.0;
+        foreach (array_slice($this->points, 1, null, true) as $percent => $density) {
+            if ($strength < $percent) {
+                $share = max(0.0, $strength - $below) / ($percent - $below);
 
                 return $this->sourced($this->points[$below] + $share * ($density - $this->points[$below]));
             }

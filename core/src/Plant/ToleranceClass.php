@@ -15,13 +15,13 @@ final readonly class ToleranceClass
         public string $limits,
         public string $looksLike,
         /** Alcohol wilts it for good. */
-        public bool $wiltsByAlcohol = false,
+        public bool $wiltsByAlcohol,
         /** It has a powder that oil and soap strip. */
-        public bool $hasBloom = false,
+        public bool $hasBloom,
         /** Any oil harms it. */
-        public bool $bearsNoOil = false,
+        public bool $bearsNoOil,
         /** Roots are in it. */
-        public bool $planted = false,
+        public bool $planted,
     ) {}
 
     public function isBare(): bool

@@ -97,6 +97,9 @@ it('says where the fault is and what would be right', function (string $path, mi
     'no measures' => ['/measures', [], 'Between 1 and 60'],
     'a list for an object' => ['/make', [1], 'Expected an object'],
     'ice' => ['/water/temperature/amount', 20, '0 to 100 °C'],
+    'steam' => ['/water/temperature/amount', 213, '0 to 100 °C'],
+    'air colder than any garden' => ['/circumstances', ['celsius' => -40.1], '-40 and 60 °C', '/circumstances/celsius'],
+    'air hotter than any garden' => ['/circumstances', ['celsius' => 60.1], '-40 and 60 °C', '/circumstances/celsius'],
     'unknown plant' => ['/plant', 'triffid', 'known are ordinary-leaf'],
     'a wrong format' => ['/recipe/format', 'something/else', 'known are idle-mixer/recipe'],
     'a later version' => ['/recipe/version', 2, 'version 1'],
@@ -110,6 +113,23 @@ it('says where the fault is and what would be right', function (string $path, mi
     'a spoon that is a weight' => ['/measures/0/unit', 'g', 'no known unit here'],
     'highEnd in words' => ['/highEnd', 'yes', 'true or false'],
 ]);
+
+it('takes the coldest and the hottest of air and water', function (string $path, mixed $value): void {
+    expect(BenchReader::shipped()->request(JsonText::parse(spoilt($path, $value)))->make->millilitres())->toEqualWithDelta(5678.117676, 1e-6);
+})->with([
+    ['/circumstances', ['celsius' => -40]], ['/circumstances', ['celsius' => 60]], ['/water/temperature/amount', 32], ['/water/hardness/amount', 0], ['/water/hardness/amount', 10_000], ['/water/temperature/amount', 212],
+]);
+
+it('says that measures were said twice, with names and without', function (): void {
+    $spoon = ['amount' => 5, 'unit' => 'mL'];
+    $fault = null;
+    try {
+        BenchReader::shipped()->read(JsonText::parse(json_encode(['request' => goodRequest(), 'measures' => [[...$spoon, 'name' => 'the dented one']]], \JSON_THROW_ON_ERROR)));
+    } catch (InvalidDocument $refused) {
+        $fault = $refused;
+    }
+    expect([$fault?->path(), str_contains((string) $fault?->getMessage(), 'say them once')])->toBe(['/measures', true]);
+});
 
 it('says which key is missing', function (string $path, string $at, string $key): void {
     $fault = faultOf(spoilt($path, null, true));

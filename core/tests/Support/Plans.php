@@ -31,13 +31,13 @@ final class Plans
         $bench = self::bench($request);
         $said = $circumstances->asPractised($bench->circumstances->everyDays, $bench->circumstances->rinsed === true);
 
-        return Planner::shipped()->plan(new Bench($bench->recipe, $bench->make, $bench->unit, $bench->sprayer, $bench->highEnd, $bench->factor, $bench->kit, $bench->water, $bench->target, $said, $bench->hand, $bench->agitation));
+        return Planner::shipped()->plan(new Bench($bench->recipe, $bench->make, $bench->unit, $bench->sprayer, $bench->highEnd, $bench->factor, $bench->kit, $bench->water, $bench->target, $said, $bench->hand, $bench->agitation, $bench->stockReady));
     }
 
     /** The same bench, worked otherwise. */
     public static function worked(Bench $bench, Agitation $agitation): Bench
     {
-        return new Bench($bench->recipe, $bench->make, $bench->unit, $bench->sprayer, $bench->highEnd, $bench->factor, $bench->kit, $bench->water, $bench->target, $bench->circumstances, $bench->hand, $agitation);
+        return new Bench($bench->recipe, $bench->make, $bench->unit, $bench->sprayer, $bench->highEnd, $bench->factor, $bench->kit, $bench->water, $bench->target, $bench->circumstances, $bench->hand, $agitation, $bench->stockReady);
     }
 
     /** @param array<string, mixed> $request */
