@@ -77,6 +77,11 @@ it('takes words up to so many letters', function (string $at, int $most, Closure
     'what is left' => ['/left/0', 2000, static fn(string $text): Answer => Notebook::post('/api/reach', ['request' => ['recipe' => 'mild-neem', 'make' => ['amount' => 1, 'unit' => 'L']], 'left' => [$text]])],
 ]);
 
+it('takes a look at test leaves of which nobody tells the weather', function (): void {
+    $test = Notebook::sent('/api/leaf-tests', ['batchId' => Notebook::mixed(), 'plantId' => Notebook::plant(), 'leaves' => 2])->id();
+    expect(Notebook::sent("/api/leaf-tests/{$test}/readings", ['leaves' => Leaves::seen(0, 0, 0, 0), 'weather' => []])->status)->toBe(201);
+});
+
 it('takes numbers up to a bound', function (string $at, float $most, float $more, Closure $send): void {
     /** @var Closure(float): Answer $send */
     expect(turnedAway($send($more), $at))->toBe("422 {$at}")

@@ -59,6 +59,14 @@ it('writes what is due as a calendar that the reference library reads, with iden
     expect(array_keys(calendar()))->toBe(array_keys($first));
 });
 
+// RFC 5545, 3.8.7.4: a sequence begins at 0.
+it('begins with the first round of a case that was not sprayed, in its first version', function (): void {
+    $case = Notebook::case(Notebook::plant());
+    Notebook::post("/api/cases/{$case}/counts", ['submission' => Notebook::submission(), 'value' => 30]);
+    $first = calendar()["case-{$case}-spray-1@idle-mixer.invalid"] ?? null;
+    expect([$first['sequence'] ?? null, str_contains($first['summary'] ?? '', 'Zinnia')])->toBe([0, true]);
+});
+
 it('tells a moved task as the same one at another time, and none that is skipped', function (): void {
     $case = sprayedCase();
     $task = array_values(array_filter(Notebook::get("/api/cases/{$case}")->list('next'), static fn(mixed $one): bool => is_array($one) && $one['kind'] === 'count-after'))[0] ?? null;

@@ -123,6 +123,21 @@ it('keeps with the plant what was said to have been on it lately, and lets go of
         ->and(Notebook::get("/api/cases/{$other}")->at('situation.soapSensitive'))->toBeTrue();
 });
 
+it('keeps the day on which it was said, each of sulfur, copper and oil by itself, until somebody says that it is not so', function (string $said, string $on, string $kept): void {
+    Date::setTestNow('2026-06-01T08:00:00Z');
+    $case = Notebook::case(Notebook::plant(), 'powdery-mildew');
+    $say = static function (bool $lately) use ($case, $said): array {
+        Notebook::post("/api/cases/{$case}/choice", ['stage' => Notebook::get("/api/cases/{$case}")->text('situation.stage'), 'severity' => 'moderate', $said => $lately]);
+
+        return array_map(static fn(string $on): mixed => Notebook::get('/api/plants')->at("plants.0.{$on}"), ['sulfurOn', 'copperOn', 'oilOn']);
+    };
+    $only = static fn(?string $day): array => array_map(static fn(string $key): ?string => $key === $on ? $day : null, ['sulfurOn', 'copperOn', 'oilOn']);
+    expect($say(false))->toBe($only(null))->and($say(true))->toBe($only('2026-06-01'));
+    // Said again while it holds, the day stays; that it is not so takes it away.
+    Date::setTestNow("{$kept}T08:00:00Z");
+    expect($say(true))->toBe($only('2026-06-01'))->and($say(false))->toBe($only(null))->and($say(true))->toBe($only($kept));
+})->with([['sulfurLately', 'sulfurOn', '2026-06-28'], ['copperLately', 'copperOn', '2026-06-14'], ['oilLately', 'oilOn', '2026-06-07']]);
+
 it('knows of the oil that its own rounds brought onto a plant', function (): void {
     Date::setTestNow('2026-06-01T08:00:00Z');
     $case = Notebook::case(Notebook::plant());

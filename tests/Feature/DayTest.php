@@ -71,6 +71,9 @@ it('refuses a spray, a place and a weather that are none', function (): void {
         ->and(Notebook::get('/api/day?spray=batch-99')->text('error.message'))->toContain('99')
         ->and(Notebook::put('/api/garden', ['basedOn' => 1, 'place' => ['latitude' => 147, 'longitude' => 0, 'zone' => 'UTC'], 'roomCelsius' => 20, 'source' => 'station'])->text('error.path'))->toBe('/place/latitude')
         ->and(Notebook::put('/api/garden', ['basedOn' => 1, 'place' => ['latitude' => 47, 'longitude' => 0, 'zone' => 'UTC'], 'roomCelsius' => 90, 'source' => 'station'])->text('error.path'))->toBe('/roomCelsius')
+        ->and(Notebook::put('/api/garden', ['basedOn' => 1, 'place' => ['latitude' => 47, 'longitude' => 0, 'zone' => 'UTC'], 'roomCelsius' => 4.9, 'source' => 'station'])->text('error.path'))->toBe('/roomCelsius')
+        ->and(Notebook::put('/api/garden', ['basedOn' => 1, 'place' => ['latitude' => 47, 'longitude' => 0, 'zone' => 'UTC'], 'roomCelsius' => 5, 'source' => 'station'])->status)->toBe(200)
+        ->and(Notebook::put('/api/garden', ['basedOn' => 2, 'place' => ['latitude' => 47, 'longitude' => 0, 'zone' => 'UTC'], 'roomCelsius' => 40, 'source' => 'station'])->status)->toBe(200)
         ->and(Notebook::post('/api/weather/door', ['submission' => Notebook::submission(), 'text' => 'lovely'])->text('error.message'))->toContain('lovely');
 });
 

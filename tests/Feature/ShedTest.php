@@ -88,6 +88,10 @@ it('keeps what was found out about a sprayer, and draws its strip', function ():
         ->and($kept->list('marks'))->toHaveCount(7);
 });
 
+it('calls a sprayer by one letter, if somebody does', function (): void {
+    expect(Notebook::change('/api/sprayers/' . newSprayer()->id(), ['name' => 'B', 'pours' => []])->text('name'))->toBe('B');
+});
+
 it('refuses what a sprayer cannot be', function (array $body, string $path): void {
     $id = newSprayer()->id();
     expect(Notebook::change("/api/sprayers/{$id}", json_encode(['pours' => [], ...$body], \JSON_THROW_ON_ERROR))->text('error.path'))->toBe($path);

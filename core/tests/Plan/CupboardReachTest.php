@@ -2,12 +2,15 @@
 
 declare(strict_types=1);
 
+use IdleMixer\Core\Bench\BenchReader;
+use IdleMixer\Core\Document\JsonText;
 use IdleMixer\Core\Mix\Equivalents;
 use IdleMixer\Core\Mix\Formulator;
 use IdleMixer\Core\Plan\Comparison;
 use IdleMixer\Core\Plan\CupboardReach;
 use IdleMixer\Core\Quantity\Unit;
 use IdleMixer\Core\Quantity\Volume;
+use IdleMixer\Core\Recipe\Recipe;
 use IdleMixer\Core\Recipe\RecipeCatalogue;
 use IdleMixer\Core\Safety\Level;
 use IdleMixer\Core\Tests\Support\Plans;
@@ -50,6 +53,14 @@ it('keeps percent of the whole and parts of water apart', function (): void {
         ->and($ways->percent)->toEqualWithDelta(100.0 / ($ways->partsWater + 1.0), 1e-9)
         ->and($ways->grams)->toEqualWithDelta($ways->millilitres * 0.92, 1e-9);
 });
+
+// By hand: so many mL of soap in a litre in all, twice. The line is our own: half as strong again is another spray.
+it('draws its line where one is half as strong again', function (float $one, float $other, string $wording): void {
+    $soap = static fn(float $ml): Recipe => BenchReader::shipped()->recipe(JsonText::parse(json_encode(Plans::recipe([['ingredient' => 'castile-soap', 'amount' => $ml, 'unit' => 'mL']], ['amount' => 1, 'unit' => 'L', 'of' => 'finished']), \JSON_THROW_ON_ERROR)));
+    $verdict = Comparison::of(new Formulator(), $soap($one), $soap($other), Volume::of(1, Unit::Litre))->verdicts()[0];
+    expect([$verdict->wording, $verdict->level === Level::Caution])->toBe([$wording, $wording === 'compare-apart'])
+        ->and($verdict->args['times'])->toEqualWithDelta(max($one, $other) / min($one, $other), 1e-9);
+})->with([[10.0, 15.1, 'compare-apart'], [15.1, 10.0, 'compare-apart'], [10.0, 14.9, 'compare-alike'], [10.0, 10.1, 'compare-alike'], [10.0, 10.04, 'compare-same']]);
 
 it('tells recipes apart that are apart, whichever stands first', function (): void {
     $catalogue = RecipeCatalogue::shipped();
