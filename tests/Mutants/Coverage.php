@@ -91,7 +91,7 @@ final readonly class Coverage
     public function of(string $root, string $file, int $line, float $seconds): array
     {
         $tests = match (true) {
-            str_starts_with($file, 'core/data/lines/') => $this->ofConstants($root, $file),
+            str_starts_with($file, 'core/data/lines/') => $this->ofConstant($root, $file, $line),
             str_starts_with($file, 'core/data/') => $this->ofFile($file),
             default => $this->inOrder($this->ofLine($file, $line)),
         };
@@ -118,13 +118,28 @@ final readonly class Coverage
     }
 
     /**
+     * Every test file that runs a class which names the constant of this line, rules' own first, the quickest of them first; then those
+     * that run a class which names others of the file.
+     *
+     * @return list<string>
+     */
+    private function ofConstant(string $root, string $file, int $line): array
+    {
+        $class = basename($file, '.php');
+        $above = implode('', array_slice((array) file("{$root}/{$file}"), 0, $line));
+        $own = preg_match_all('/ const ([A-Z_]+) =/', $above, $names) > 0 ? $this->ofUsers($root, "{$class}::" . $names[1][count($names[1]) - 1] . '[') : [];
+
+        return [...$this->inOrder($own), ...array_values(array_diff($this->ofConstants($root, $file), $own))];
+    }
+
+    /**
      * Every test file that runs a class which names constants of this file, rules' own first, the quickest of them first.
      *
      * @return list<string>
      */
     public function ofConstants(string $root, string $file): array
     {
-        return $this->inOrder($this->ofUsers($root, basename($file, '.php')));
+        return $this->inOrder($this->ofUsers($root, basename($file, '.php') . '::'));
     }
 
     /** @param list<string> $tests */
@@ -153,21 +168,14 @@ final readonly class Coverage
         return $tests;
     }
 
-    /** @return list<string> */
-    private function ofUsers(string $root, string $class): array
+    /** @return list<string> test files that run anything of a file in which that is written */
+    private function ofUsers(string $root, string $written): array
     {
-        $tests = [];
-        foreach ($this->lines as $test => $files) {
-            foreach ($files as $file => $hits) {
-                // What a copy made for itself is none of the project's.
-                if ($hits !== [] && is_file("{$root}/{$file}") && str_contains((string) file_get_contents("{$root}/{$file}"), "{$class}::")) {
-                    $tests[] = $test;
-                    break;
-                }
-            }
-        }
+        $files = array_unique(array_merge(...array_map(static fn(array $files): array => array_keys(array_filter($files)), array_values($this->lines))));
+        // What a copy made for itself is none of the project's.
+        $users = array_filter($files, static fn(int|string $file): bool => is_file("{$root}/{$file}") && str_contains((string) file_get_contents("{$root}/{$file}"), $written));
 
-        return $tests;
+        return array_keys(array_filter($this->lines, static fn(array $files): bool => array_intersect_key(array_filter($files), array_flip($users)) !== []));
     }
 
     /** @return list<string> */
