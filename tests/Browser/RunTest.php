@@ -151,8 +151,11 @@ it('skips a task with a reason, and takes that back', function (): void {
         $rows = array_values(array_filter($screen->all('[data-task="first-round"]'), static fn(WebDriverElement $one): bool => str_contains($one->getText(), 'Poppy')));
         $rows[0]->findElement(WebDriverBy::cssSelector('[data-move] summary'))->click();
         $screen->type('Why', 'Ladybirds came')->press('Skip it');
-        $screen->until(static fn(): bool => ! str_contains($screen->text(), 'Aphids on Poppy'), 'It is still there.');
-        $screen->press('Undo')->see('Not sprayed yet: Aphids on Poppy');
+        $rowsOfIt = static fn(): mixed => $screen->script('return [...document.querySelectorAll("[data-task]")].filter((row) => row.textContent.includes("Not sprayed yet: Aphids on Poppy")).length');
+        $screen->until(static fn(): bool => $rowsOfIt() === 0, 'It is still there.');
+        $screen->see('Skipped: Not sprayed yet: Aphids on Poppy.')->press('Undo');
+        $screen->until(static fn(): bool => $rowsOfIt() === 1, 'It is not back.');
+        $screen->see('Skipping “Not sprayed yet: Aphids on Poppy” is taken back.');
         expect($screen->complaints())->toBe([]);
     });
 });

@@ -11,11 +11,12 @@
 
     async function washed(): Promise<void> {
         const id = bench.filling.sprayerId;
+        const name = bench.filling.sprayer?.name ?? 'the sprayer';
         const said = await sending.send((submission) =>
             taken(api.POST('/api/sprayers/{id}/events', { params: { path: { id } }, body: { submission, kind: 'washed' } })),
         );
         if (said !== null) {
-            undo.made('sprayer-events', said.saved, 'The wash');
+            undo.made('sprayer-events', said.saved, `The wash of ${name}`);
             await bench.restock();
         }
     }

@@ -9,9 +9,9 @@
     const sending = new Sending();
     type Kind = 'washed' | 'emptied' | 'weed-killer';
     const kinds: { kind: Kind; words: string; said: string }[] = [
-        { kind: 'washed', words: 'It is empty and washed', said: 'The wash' },
-        { kind: 'emptied', words: 'It is empty', said: 'That it is empty' },
-        { kind: 'weed-killer', words: 'Weed killer was in it', said: 'The weed killer' },
+        { kind: 'washed', words: 'It is empty and washed', said: 'The wash of' },
+        { kind: 'emptied', words: 'It is empty', said: 'The emptying of' },
+        { kind: 'weed-killer', words: 'Weed killer was in it', said: 'The weed killer in' },
     ];
     let last = $state<Kind>('washed');
 
@@ -21,7 +21,7 @@
             taken(api.POST('/api/sprayers/{id}/events', { params: { path: { id: sprayer.id } }, body: { submission, kind } })),
         );
         if (said !== null) {
-            undo.made('sprayer-events', said.saved, kinds.find((one) => one.kind === kind)?.said ?? '');
+            undo.made('sprayer-events', said.saved, `${kinds.find((one) => one.kind === kind)?.said ?? ''} ${sprayer.name}`);
             onsaid();
         }
     }

@@ -26,7 +26,9 @@
             ),
         );
         if (said !== null) {
-            undo.made('moves', said.saved, to === null ? 'Skipped' : 'The new time');
+            // The bar stays over other screens: it has to say of what it speaks.
+            const [what, done] = to === null ? ['Skipping', 'Skipped'] : ['The new time of', 'Moved'];
+            undo.made('moves', said.saved, `${what} “${task.text}”`, undefined, `${done}: ${task.text}.`);
             form.clear();
             onchange();
         }
