@@ -33,7 +33,7 @@ final class Failures
     {
         // A full disk takes no log either, and the sentence says all there is to say.
         $exceptions->dontReport([Failure::class, Conflict::class, StoreFault::class, SQLiteDatabaseDoesNotExistException::class]);
-        $exceptions->dontReportWhen(static fn(\Throwable $e): bool => $e instanceof PDOException && in_array(StoreTrouble::of($e), [StoreTrouble::Full, StoreTrouble::ReadOnly, StoreTrouble::Busy], true));
+        $exceptions->dontReportWhen(static fn(\Throwable $e): bool => $e instanceof PDOException && in_array(self::trouble($e), [StoreTrouble::Full, StoreTrouble::ReadOnly, StoreTrouble::Busy], true));
         $exceptions->render(static fn(Failure $failure): JsonResponse => self::answer(422, $failure->path(), $failure->getMessage()));
         $exceptions->render(static fn(TwoVersions $conflict): JsonResponse => new JsonResponse([
             'error' => ['path' => $conflict->path, 'message' => $conflict->getMessage()],
@@ -52,12 +52,17 @@ final class Failures
             return self::store($fault->trouble, $fault->words());
         });
         $exceptions->render(static function (PDOException $e): ?JsonResponse {
-            $trouble = StoreTrouble::of($e, Container::getInstance()->make(Places::class)->notebook);
+            $trouble = self::trouble($e);
 
             return $trouble === null ? null : self::store($trouble, $trouble->words());
         });
         $exceptions->render(static fn(\Throwable $e): JsonResponse => self::answer(500, '', 'Something broke on our side, and nothing of this was saved; it was written to the log of the server.'));
         $exceptions->shouldRenderJsonWhen(static fn(): bool => true);
+    }
+
+    private static function trouble(PDOException $e): ?StoreTrouble
+    {
+        return StoreTrouble::of($e, Container::getInstance()->make(Places::class)->notebook);
     }
 
     private static function store(StoreTrouble $trouble, string $words): JsonResponse

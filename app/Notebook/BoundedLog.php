@@ -6,8 +6,12 @@ namespace App\Notebook;
 
 use Monolog\Handler\StreamHandler;
 use Monolog\LogRecord;
+use UnexpectedValueException;
 
-/** A log that does not grow without end: beyond a megabyte it begins anew, and the one before is kept beside it. */
+/**
+ * A log that does not grow without end: beyond a megabyte it begins anew, and the one before is kept beside it. One that
+ * cannot be written, as on a full disk, must not turn the answer that is due into another: its words go to the error output.
+ */
 final class BoundedLog extends StreamHandler
 {
     private const MOST_BYTES = 1_000_000;
@@ -20,6 +24,10 @@ final class BoundedLog extends StreamHandler
             $this->close();
             @rename($file, "{$file}.1");
         }
-        parent::write($record);
+        try {
+            parent::write($record);
+        } catch (UnexpectedValueException) {
+            error_log("The log {$file} could not be written. {$record->level->getName()}: {$record->message}");
+        }
     }
 }

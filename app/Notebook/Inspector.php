@@ -44,7 +44,7 @@ final readonly class Inspector
 
             return $version > $this->edition->version() ? new Finding(Condition::Newer, (string) $version) : $this->health($pdo, $tables, $version);
         } catch (PDOException $e) {
-            $trouble = StoreTrouble::of($e);
+            $trouble = StoreTrouble::of($e, $path);
             if ($trouble !== StoreTrouble::Damaged) {
                 throw $e;
             }

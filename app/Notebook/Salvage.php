@@ -50,7 +50,7 @@ final readonly class Salvage
 
             return new Salvaged($rows, $many);
         } catch (PDOException $e) {
-            throw new StoreFault(StoreTrouble::of($e) ?? StoreTrouble::Damaged, "Nothing could be read out of it ({$e->getMessage()}).");
+            throw new StoreFault(StoreTrouble::of($e, $to) ?? StoreTrouble::Damaged, "Nothing could be read out of it ({$e->getMessage()}).");
         } finally {
             foreach ([$work, $half, $donor, "{$half}.whole"] as $path) {
                 Files::remove($path);

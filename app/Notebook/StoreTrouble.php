@@ -16,15 +16,15 @@ enum StoreTrouble: string
     case Damaged = 'damaged';
     case Vanished = 'vanished';
 
-    /** What SQLite lays beside a file that is in use takes 32 KB and more; twice that, ours. */
-    private const LEAST_ROOM = 65_536;
+    /** What SQLite lays beside a file that is in use takes 32 KB and more, and another call may have given its own back by the time this is asked: a megabyte, ours. */
+    private const LEAST_ROOM = 1_000_000;
 
     /**
      * Null where the fault is not the file's but ours. Codes: https://www.sqlite.org/rescode.html
      *
      * @param string $path of the file, to tell one that may not be written to from one that cannot be read
      */
-    public static function of(PDOException $fault, string $path = ''): ?self
+    public static function of(PDOException $fault, string $path): ?self
     {
         $code = $fault->errorInfo[1] ?? null;
 

@@ -387,7 +387,7 @@ it('hands the turn on', function (): void {
 it('tells the faults of a file from those of the code', function (int $code, ?StoreTrouble $trouble, int $status): void {
     $fault = new PDOException('x');
     $fault->errorInfo = ['HY000', $code, 'x'];
-    expect(StoreTrouble::of($fault))->toBe($trouble)->and($trouble?->status() ?? 500)->toBe($status);
+    expect(StoreTrouble::of($fault, sys_get_temp_dir() . '/notebook.sqlite'))->toBe($trouble)->and($trouble?->status() ?? 500)->toBe($status);
 })->with([
     // https://www.sqlite.org/rescode.html
     'busy' => [5, StoreTrouble::Busy, 503], 'locked' => [6, StoreTrouble::Busy, 503], 'read-only' => [8, StoreTrouble::ReadOnly, 503],

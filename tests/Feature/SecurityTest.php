@@ -179,6 +179,18 @@ it('begins a log anew that has grown to a megabyte, and keeps the one before', f
     array_map(unlink(...), [$file, "{$file}.1"]);
 });
 
+it('goes on where a log cannot be written: what was to be said stands on the error output', function (string $file): void {
+    $errors = (string) tempnam(sys_get_temp_dir(), 'errors');
+    $before = ini_set('error_log', $errors);
+    try {
+        (new Monolog\Logger('test', [new App\Notebook\BoundedLog($file)]))->error('a fault of ours');
+    } finally {
+        ini_set('error_log', (string) $before);
+    }
+    expect((string) file_get_contents($errors))->toContain('a fault of ours')->toContain("The log {$file} could not be written.");
+    unlink($errors);
+})->with(['on a full disk' => '/dev/full', 'where no folder can be made' => '/proc/no/such/place/mixer.log']);
+
 it('hears who writes from another machine, too, which its script says in the clear', function (): void {
     app(Passphrase::class)->set('a long one, please');
     $session = enter('a long one, please')->headers->getCookies()[0] ?? null;
