@@ -101,55 +101,68 @@ final class MixerServiceProvider extends ServiceProvider
         $this->app->singleton(ClockInterface::class, SystemClock::class);
         $this->app->singleton(Edition::class, static fn(Application $app): Edition => Edition::of($app->basePath()));
         $this->app->bind(Forward::class, LaravelForward::class);
-        $this->app->singleton(IngredientCatalogue::class, IngredientCatalogue::shipped(...));
-        $this->app->singleton(SourceCatalogue::class, SourceCatalogue::shipped(...));
-        $this->app->singleton(ToleranceCatalogue::class, ToleranceCatalogue::shipped(...));
         $this->app->singleton(RecipeReader::class, static fn(Application $app): RecipeReader => new RecipeReader($app->make(IngredientCatalogue::class)));
         $this->app->singleton(RecipeCatalogue::class, static fn(Application $app): RecipeCatalogue => RecipeCatalogue::shipped($app->make(IngredientCatalogue::class)));
-        $this->app->singleton(BenchReader::class, BenchReader::shipped(...));
-        $this->app->singleton(BatchWriter::class, BatchWriter::shipped(...));
-        $this->app->singleton(StandIns::class, StandIns::shipped(...));
-        $this->app->singleton(EaseWords::class, EaseWords::shipped(...));
-        $this->app->singleton(WayOutWords::class, WayOutWords::shipped(...));
-        $this->app->singleton(ColumnWords::class, ColumnWords::shipped(...));
-        $this->app->singleton(Limits::class, Limits::shipped(...));
         $this->app->singleton(VerdictWriter::class, static fn(Application $app): VerdictWriter => new VerdictWriter($app->make(Sentences::class), $app->make(SourceCatalogue::class)));
-        $this->app->singleton(Planner::class, Planner::shipped(...));
-        $this->app->singleton(PlanWriter::class, PlanWriter::shipped(...));
-        foreach ([Diagnose::class => Diagnose::shipped(...), Choose::class => Choose::shipped(...), Compose::class => Compose::shipped(...), Worked::class => Worked::shipped(...), Hours::class => Hours::shipped(...), Rounds::class => Rounds::shipped(...)] as $ask => $shipped) {
-            $this->app->singleton($ask, $shipped);
-        }
-        $this->app->singleton(Sentences::class, Sentences::shipped(...));
-        $this->app->singleton(Findings::class, Findings::shipped(...));
-        $this->app->singleton(LeafWords::class, LeafWords::shipped(...));
-        $this->app->singleton(TroubleCatalogue::class, TroubleCatalogue::shipped(...));
-        $this->app->singleton(Chooser::class, Chooser::shipped(...));
-        $this->app->singleton(ChoiceWords::class, ChoiceWords::shipped(...));
-        $this->app->singleton(Containment::class, Containment::shipped(...));
-        $this->app->singleton(SeverityScale::class, SeverityScale::shipped(...));
-        $this->app->singleton(Emulsifier::class, Emulsifier::shipped(...));
-        $this->app->singleton(StandWords::class, StandWords::shipped(...));
-        $this->app->singleton(MendingWords::class, MendingWords::shipped(...));
         $this->app->bind(HardnessStrip::class, static fn(): HardnessStrip => new SimulatedStrip());
         $this->app->bind(Thermometer::class, static fn(): Thermometer => new SimulatedThermometer());
-        $this->app->singleton(FairLook::class, FairLook::shipped(...));
         $this->app->bind(WeatherSource::class, static fn(): WeatherSource => new SimulatedStation());
-        $this->app->singleton(SprayWants::class, SprayWants::shipped(...));
-        $this->app->singleton(HourJudge::class, HourJudge::shipped(...));
-        $this->app->singleton(RunWords::class, RunWords::shipped(...));
-        $this->app->singleton(RestWords::class, RestWords::shipped(...));
-        $this->app->singleton(MemoryWords::class, MemoryWords::shipped(...));
-        $this->app->singleton(MoveWords::class, MoveWords::shipped(...));
-        $this->app->singleton(RoundWords::class, RoundWords::shipped(...));
-        $this->app->singleton(InTurns::class, InTurns::shipped(...));
-        $this->app->singleton(LeafPace::class, LeafPace::shipped(...));
-        $this->app->singleton(ProgrammePlanner::class, ProgrammePlanner::shipped(...));
-        $this->app->singleton(RecordBook::class, RecordBook::shipped(...));
-        $this->app->singleton(KnownEffects::class, KnownEffects::shipped(...));
-        $this->app->singleton(LookPlans::class, LookPlans::shipped(...));
-        $this->app->singleton(UnsprayedCatalogue::class, UnsprayedCatalogue::shipped(...));
-        $this->app->singleton(HourWords::class, HourWords::shipped(...));
-        $this->app->singleton(ShelfLife::class, ShelfLife::shipped(...));
+        foreach (self::shipped() as $class => $shipped) {
+            $this->app->singleton($class, $shipped);
+        }
+    }
+
+    /** @return array<class-string, Closure> what reads its own catalogues, which ship with it */
+    private static function shipped(): array
+    {
+        return [
+            IngredientCatalogue::class => IngredientCatalogue::shipped(...),
+            SourceCatalogue::class => SourceCatalogue::shipped(...),
+            ToleranceCatalogue::class => ToleranceCatalogue::shipped(...),
+            BenchReader::class => BenchReader::shipped(...),
+            BatchWriter::class => BatchWriter::shipped(...),
+            StandIns::class => StandIns::shipped(...),
+            EaseWords::class => EaseWords::shipped(...),
+            WayOutWords::class => WayOutWords::shipped(...),
+            ColumnWords::class => ColumnWords::shipped(...),
+            Limits::class => Limits::shipped(...),
+            Planner::class => Planner::shipped(...),
+            PlanWriter::class => PlanWriter::shipped(...),
+            Sentences::class => Sentences::shipped(...),
+            Findings::class => Findings::shipped(...),
+            LeafWords::class => LeafWords::shipped(...),
+            TroubleCatalogue::class => TroubleCatalogue::shipped(...),
+            Chooser::class => Chooser::shipped(...),
+            ChoiceWords::class => ChoiceWords::shipped(...),
+            Containment::class => Containment::shipped(...),
+            SeverityScale::class => SeverityScale::shipped(...),
+            Emulsifier::class => Emulsifier::shipped(...),
+            StandWords::class => StandWords::shipped(...),
+            MendingWords::class => MendingWords::shipped(...),
+            FairLook::class => FairLook::shipped(...),
+            SprayWants::class => SprayWants::shipped(...),
+            HourJudge::class => HourJudge::shipped(...),
+            RunWords::class => RunWords::shipped(...),
+            RestWords::class => RestWords::shipped(...),
+            MemoryWords::class => MemoryWords::shipped(...),
+            MoveWords::class => MoveWords::shipped(...),
+            RoundWords::class => RoundWords::shipped(...),
+            InTurns::class => InTurns::shipped(...),
+            LeafPace::class => LeafPace::shipped(...),
+            ProgrammePlanner::class => ProgrammePlanner::shipped(...),
+            RecordBook::class => RecordBook::shipped(...),
+            KnownEffects::class => KnownEffects::shipped(...),
+            LookPlans::class => LookPlans::shipped(...),
+            UnsprayedCatalogue::class => UnsprayedCatalogue::shipped(...),
+            HourWords::class => HourWords::shipped(...),
+            ShelfLife::class => ShelfLife::shipped(...),
+            Diagnose::class => Diagnose::shipped(...),
+            Choose::class => Choose::shipped(...),
+            Compose::class => Compose::shipped(...),
+            Worked::class => Worked::shipped(...),
+            Hours::class => Hours::shipped(...),
+            Rounds::class => Rounds::shipped(...),
+        ];
     }
 
     public function boot(): void

@@ -73,7 +73,7 @@ final readonly class BatchBook
     public static function rescued(Batch $batch): array
     {
         $all = [];
-        foreach ((array) json_decode($batch->rescues, false, 64, \JSON_THROW_ON_ERROR) as $number => $one) {
+        foreach ((array) json_decode($batch->rescues, flags: \JSON_THROW_ON_ERROR) as $number => $one) {
             if ($one instanceof \stdClass && $one->taken instanceof \stdClass && is_int($one->version)) {
                 $all[(int) $number] = ['version' => $one->version, 'taken' => $one->taken];
             }

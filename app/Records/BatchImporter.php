@@ -66,7 +66,7 @@ final readonly class BatchImporter
     /** Whether all that a document tells is in the notebook already, where more may have been done since. */
     private function holds(Batch $here, Node $node): bool
     {
-        return self::contains(json_decode($this->book->document($here), true, 64, \JSON_THROW_ON_ERROR), json_decode($node->json(), true, 64, \JSON_THROW_ON_ERROR));
+        return self::contains(json_decode($this->book->document($here), true, flags: \JSON_THROW_ON_ERROR), json_decode($node->json(), true, flags: \JSON_THROW_ON_ERROR));
     }
 
     private static function contains(mixed $here, mixed $told): bool
@@ -87,7 +87,7 @@ final readonly class BatchImporter
 
     private static function frozen(Node $node): string
     {
-        $document = json_decode($node->json(), false, 64, \JSON_THROW_ON_ERROR);
+        $document = json_decode($node->json(), flags: \JSON_THROW_ON_ERROR);
         if ($document instanceof \stdClass) {
             unset($document->record);
         }

@@ -12,7 +12,7 @@ final readonly class Remembered
 
     public function __construct(?string $json, private ?self $else = null)
     {
-        $said = $json === null ? [] : json_decode($json, true, 8, \JSON_THROW_ON_ERROR);
+        $said = $json === null ? [] : json_decode($json, true, flags: \JSON_THROW_ON_ERROR);
         $this->said = is_array($said) ? $said : [];
     }
 

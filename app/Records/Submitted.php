@@ -16,7 +16,7 @@ final readonly class Submitted
     /** @param string $json what was sent; the order of its keys does not matter */
     public static function of(string $key, string $json): self
     {
-        return new self($key, self::digest(self::sorted(json_decode($json, true, 128, \JSON_THROW_ON_ERROR))));
+        return new self($key, self::digest(self::sorted(json_decode($json, true, flags: \JSON_THROW_ON_ERROR))));
     }
 
     /** The same, sent to this place of the notebook: the same words about another case are something else. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Illuminate\Support\Facades\Date;
 use Tests\Feature\Answer;
+use Tests\Feature\Intake;
 use Tests\Feature\Leaves;
 use Tests\Feature\Notebook;
 
@@ -109,6 +110,7 @@ it('takes numbers up to a bound', function (string $at, float $most, float $more
         return Notebook::sent("/api/rounds/{$round}/burns", ['share' => $of]);
     }],
     'the hardness of water where a spray is chosen' => ['/hardnessMgL', 2000, 2001, static fn(float $of): Answer => Notebook::post('/api/cases/' . Notebook::case(Notebook::plant()) . '/choice', ['stage' => 'any', 'severity' => 'light', 'hardnessMgL' => $of])],
+    'the largest spoon that is filled' => ['/came/amount', 20, 20.001, static fn(float $of): Answer => Notebook::change('/api/measures/' . Notebook::sent('/api/measures', ['name' => 'Spoon', 'holds' => ['amount' => 5, 'unit' => 'mL']])->id() . '/calibrated', ['count' => 1, 'came' => ['amount' => $of, 'unit' => 'L']])],
     'rows that are left out' => ['/from', 1_000_000, 1_000_001, static fn(float $of): Answer => Notebook::get('/api/cases?from=' . (int) $of)],
     'leaves that an eye was tried on' => ['/seed', 999_999_999, 1_000_000_000, static fn(float $of): Answer => Notebook::sent('/api/eye', ['shape' => 'oval', 'seed' => $of, 'guesses' => range(1, 10)])],
 ]);
@@ -123,6 +125,26 @@ it('takes lists up to so many', function (string $at, int $most, Closure $send):
     'what is left' => ['/left', 40, static fn(int $n): Answer => Notebook::post('/api/reach', ['request' => ['recipe' => 'mild-neem', 'make' => ['amount' => 1, 'unit' => 'L']], 'left' => array_fill(0, $n, '40 ml neem')])],
     'pours into a sprayer' => ['/pours', 40, static fn(int $n): Answer => Notebook::change('/api/sprayers/' . Notebook::sent('/api/sprayers', ['name' => 'Can', 'holds' => ['amount' => 2, 'unit' => 'L']])->id(), ['pours' => array_map(static fn(int $i): array => ['mL' => 10 * $i, 'mm' => $i], range(1, $n))])],
 ]);
+
+it('takes the least of what counts from nothing', function (): void {
+    $eye = static fn(int $seed): Answer => Notebook::sent('/api/eye', ['shape' => 'oval', 'seed' => $seed, 'guesses' => range(1, 10)]);
+    expect(turnedAway($eye(0), '/seed'))->toBe('')->and(turnedAway($eye(-1), '/seed'))->toBe('422 /seed');
+    // A thousand drops in a millilitre are the finest that there is.
+    $drop = static fn(float $came): Answer => Notebook::change('/api/measures/' . Notebook::sent('/api/measures', ['name' => 'Drop', 'holds' => ['amount' => 1, 'unit' => 'mL']])->id() . '/calibrated', ['count' => 1000, 'came' => ['amount' => $came, 'unit' => 'mL']]);
+    expect(turnedAway($drop(1), '/came/amount'))->toBe('')->and(turnedAway($drop(0.99), '/came/amount'))->toContain('422 /came/amount');
+});
+
+it('takes a leaf test from the minute before its batch was mixed on', function (): void {
+    $batch = Notebook::mixed();
+    $sprayed = static fn(string $at): Answer => Notebook::sent('/api/leaf-tests', ['batchId' => $batch, 'plantId' => Notebook::plant(), 'leaves' => 2, 'appliedAt' => $at]);
+    expect(turnedAway($sprayed('2026-06-01T17:58:59Z'), '/batchId'))->toBe('422 /batchId')->and(turnedAway($sprayed('2026-06-01T17:59:00Z'), '/batchId'))->toBe('');
+});
+
+it('takes notes of four thousand letters with a plant of another notebook', function (): void {
+    $log = static fn(int $letters): Symfony\Component\HttpFoundation\Response => Intake::of('/api/log.json', json_encode(['format' => 'idle-mixer/log', 'version' => 1, 'plants' => [['id' => '10000000-0000-4000-8000-000000000009', 'name' => 'Aster', 'tolerance' => 'ordinary-leaf', 'kind' => '', 'indoors' => false, 'place' => '', 'notes' => str_repeat('n', $letters)]]], JSON_THROW_ON_ERROR));
+    expect($log(4001)->getStatusCode())->toBe(422)->and(Intake::told($log(4001))['error'] ?? null)->toMatchArray(['path' => '/plants/0/notes'])
+        ->and($log(4000)->getStatusCode())->toBe(200);
+});
 
 it('takes sixteen questions in one call', function (): void {
     $call = static fn(int $n): Answer => Notebook::get('/api/several?' . implode('&', array_map(static fn(int $i): string => "get[]=/api/cases%3Ffrom%3D{$i}", range(1, $n))));
@@ -147,6 +169,12 @@ it('shows so many of a list, and tells that there is more', function (): void {
         ->and(Notebook::get('/api/cases?from=1')->at('more'))->toBeFalse();
     $today = Notebook::get('/api/today');
     expect($today->list('tasks'))->toHaveCount(16);
+});
+
+it('offers a case the twelve batches made last', function (): void {
+    $made = array_map(static fn(): int => Notebook::mixed(), range(1, 13));
+    $offered = array_map(static fn(array $batch): mixed => $batch['id'] ?? null, array_filter(Notebook::get('/api/cases/' . Notebook::case(Notebook::plant()))->list('batches'), is_array(...)));
+    expect($offered)->toBe(array_slice(array_reverse($made), 0, 12));
 });
 
 it('tells fifty people, by name', function (): void {

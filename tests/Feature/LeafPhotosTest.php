@@ -81,7 +81,7 @@ it('refuses what is no leaf and keeps nothing of it', function (string $bytes, s
 it('refuses a leaf that the test has not, a text that is no base 64, and a file that is too long', function (): void {
     $test = leafTestId();
     expect(kept($test, 'x', leaf: 99)->status)->toBe(404)
-        ->and(Notebook::put("/api/leaf-tests/{$test}/photos/1/after", ['picture' => '***'])->status)->toBe(422)
+        ->and(Notebook::put("/api/leaf-tests/{$test}/photos/1/after", ['picture' => '***'])->text('error.message'))->toBe('Expected a picture in base 64; this is none.')
         ->and(Notebook::put("/api/leaf-tests/{$test}/photos/1/after", ['picture' => str_repeat('A', 1_900_001)])->status)->toBeGreaterThan(399);
 });
 

@@ -5,6 +5,8 @@ declare(strict_types=1);
 use App\Models\Count;
 use App\Models\PestCase;
 use App\Models\Plant;
+use Illuminate\Contracts\Http\Kernel;
+use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\DB;
 use Tests\Feature\Intake;
@@ -25,6 +27,15 @@ function tableTaken(string $head, string ...$rows): array
     return Intake::told(Intake::of('/api/log.csv?keep=good', implode("\n", [$head, ...$rows]) . "\n"));
 }
 
+function wholeTable(): string
+{
+    $response = app(Kernel::class)->handle(Request::create('http://127.0.0.1/api/log.csv', 'GET', server: ['REMOTE_ADDR' => '127.0.0.1', 'HTTP_HOST' => '127.0.0.1']));
+    ob_start();
+    $response->sendContent();
+
+    return (string) ob_get_clean();
+}
+
 it('keeps of a look what its cells say', function (string $column, string $cell, string $kept, mixed $as): void {
     $told = tableTaken("plant,pest,at,value,{$column}", 'Rose,mealybugs,2026-05-01,4,"' . $cell . '"');
     expect($told['faults'])->toBe([])->and($told['new'])->toBe(1);
@@ -39,6 +50,29 @@ it('keeps of a look what its cells say', function (string $column, string $cell,
     'each' => ['each', '3 0 | 5', 'each', '[3,0,5]'],
     'notes' => ['notes', 'by lamp', 'notes', 'by lamp'],
 ]);
+
+// 30 before and 10 after, nine days on: 66.7 % fewer, by hand.
+it('writes of looks and sprayings what was said of them', function (): void {
+    Date::setTestNow('2026-05-01T18:00:00Z');
+    $case = Notebook::case(Notebook::plant('Rose'), 'mealybugs');
+    Notebook::sent("/api/cases/{$case}/counts", ['value' => 30, 'helpers' => true, 'stages' => ['adults' => 3, 'crawlers' => 12]]);
+    Notebook::sent("/api/cases/{$case}/counts", ['value' => 40, 'untreated' => true]);
+    Date::setTestNow('2026-05-01T19:00:00Z');
+    Notebook::sent("/api/cases/{$case}/rounds", ['batchId' => Notebook::mixed($case), 'override' => 'It was urgent', 'handWork' => true]);
+    Date::setTestNow('2026-05-10T18:00:00Z');
+    Notebook::sent("/api/cases/{$case}/counts", ['value' => 10, 'helpers' => false, 'newClean' => false]);
+    $lines = array_map(static fn(string $line): array => str_getcsv($line, escape: ''), explode("\n", str_replace("\r", '', trim(wholeTable()))));
+    $head = array_map(strval(...), $lines[0]);
+    $rows = array_map(static fn(array $cells): array => array_combine($head, $cells), array_slice($lines, 1));
+    $column = static fn(string $name): array => array_column($rows, $name);
+    expect($column('what'))->toEqualCanonicalizing(['look', 'look', 'sprayed', 'look'])
+        ->and(array_unique($column('plant')))->toBe(['Rose'])->and(array_unique($column('pest')))->toBe(['mealybugs']);
+    $row = static fn(string $key, string $value): array => array_values(array_filter($rows, static fn(array $one): bool => $one[$key] === $value))[0] ?? [];
+    expect($row('value', '30'))->toMatchArray(['what' => 'look', 'untreated' => 'no', 'helpers' => 'yes', 'stages' => 'crawlers:12 adults:3', 'at' => '2026-05-01T18:00:00Z', 'hand_work' => ''])
+        ->and($row('value', '40'))->toMatchArray(['untreated' => 'yes', 'helpers' => '', 'stages' => ''])
+        ->and($row('value', '10'))->toMatchArray(['untreated' => 'no', 'helpers' => 'no', 'new_growth' => 'hit', 'at' => '2026-05-10T18:00:00Z'])
+        ->and($row('what', 'sprayed'))->toMatchArray(['hand_work' => 'yes', 'override' => 'It was urgent', 'reduction_percent' => '66.7', 'formula' => 'before-after', 'value' => '', 'untreated' => '']);
+});
 
 it('reads a day, a time with and without a zone, and counts a day from its noon', function (string $cell, string $at): void {
     expect(tableTaken('plant,pest,at,value', "Rose,aphids,{$cell},4")['new'])->toBe(1)

@@ -88,6 +88,9 @@ it('makes copies that are one file, sound, and marked as copies', function (): v
     $writing = Sqlite::open($shelf->notebook);
     $writing->exec('pragma journal_mode = wal');
     $writing->exec("update plants set name = 'Written last' where id = 2");
+    // What one that was killed left behind is no hindrance.
+    mkdir("{$shelf->folder}/copies");
+    file_put_contents("{$shelf->folder}/copies/backup-20260601-120000.sqlite.half", 'the beginning of a copy');
     $copy = $shelf->make(Copies::class)->make('backup', at());
     expect($copy)->toBe("{$shelf->folder}/copies/backup-20260601-120000.sqlite")
         ->and(glob("{$shelf->folder}/copies/*"))->toBe([$copy])

@@ -39,7 +39,7 @@ it('keeps a small JPEG of it, and refuses what is none before it is decoded', fu
         ->and(Notebook::get("/api/plants/{$plant}")->at('pictureAt'))->not->toBeNull();
     $served = app(Illuminate\Contracts\Http\Kernel::class)->handle(Illuminate\Http\Request::create("http://127.0.0.1{$path}", 'GET', server: ['REMOTE_ADDR' => '127.0.0.1']));
     expect($served->getContent())->toBe($jpeg)->and($served->headers->get('Content-Type'))->toBe('image/jpeg')->and($served->headers->get('X-Content-Type-Options'))->toBe('nosniff');
-    foreach (['a PNG' => base64_encode($png), 'a script' => base64_encode('<script>alert(1)</script>'), 'no base 64' => '!!!'] as $what => $picture) {
+    foreach (['a PNG' => base64_encode($png), 'a script' => base64_encode('<script>alert(1)</script>'), 'no base 64' => '!!!', 'base 64 with something else in it' => substr_replace(base64_encode($jpeg), '!', 40, 0)] as $what => $picture) {
         expect(Notebook::put($path, ['picture' => $picture])->text('error.path'))->toBe('/picture', $what);
     }
     expect(Notebook::put($path, ['picture' => ''])->at('pictureAt'))->toBeNull()

@@ -6,6 +6,7 @@ namespace App\Http\Answer;
 
 use App\Records\Opening;
 use App\Records\OpeningReason;
+use IdleMixer\Core\Data\InputLines;
 use IdleMixer\Core\Document\JsonText;
 use IdleMixer\Core\Document\ObjectNode;
 use IdleMixer\Core\Quantity\Amount;
@@ -57,7 +58,7 @@ final class OpeningAnswers
 
     private static function make(ObjectNode $bench): AmountAnswer
     {
-        $unit = Unit::from($bench->get('unit')->text(20));
+        $unit = Unit::from($bench->get('unit')->text(InputLines::LONGEST_UNIT['value']));
 
         return new AmountAnswer(...Amount::of(round($bench->get('make_mL')->positive() / $unit->factor(), 9), $unit)->toArray());
     }

@@ -11,6 +11,7 @@ use App\Http\Input\BatchInput;
 use App\Http\Input\FinishInput;
 use App\Http\Input\StandTestInput;
 use App\Http\RefusedCall;
+use App\Http\Saved;
 use App\Models\Batch;
 use App\Models\StandTestRecord;
 use App\Records\BatchFinisher;
@@ -45,7 +46,7 @@ final readonly class BatchController
         $input = BatchInput::read(Body::of($request), $benches);
         [$batch, $new] = $starter->start($input->sent->submitted(), $input->bench, $input->sprayer, $input->plant, $input->case, $this->clock->now(), $input->jar, $input->forLeafTest);
 
-        return $this->whole($batch, $new ? 201 : 200);
+        return $this->whole($batch, Saved::status($new));
     }
 
     public function show(int $id): JsonResponse
@@ -85,7 +86,7 @@ final readonly class BatchController
             $batch->update(['stand_test' => $input->result->value, 'version' => $batch->version + 1]);
         });
 
-        return $this->whole($batch, $new ? 201 : 200);
+        return $this->whole($batch, Saved::status($new));
     }
 
     public function discard(Request $request, int $id): JsonResponse

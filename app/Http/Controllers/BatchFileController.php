@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Http\Answer\BatchAnswers;
 use App\Http\Body;
 use App\Http\RefusedCall;
+use App\Http\Saved;
 use App\Models\Batch;
 use App\Records\BatchBook;
 use App\Records\BatchImporter;
@@ -29,6 +30,6 @@ final class BatchFileController
     {
         [$batch, $new] = $importer->take(Body::of($request), $clock->now());
 
-        return new JsonResponse($answer->whole($batch, $clock->now()), $new ? 201 : 200);
+        return new JsonResponse($answer->whole($batch, $clock->now()), Saved::status($new));
     }
 }

@@ -9,6 +9,7 @@ use App\Http\Answer\SavedAnswer;
 use App\Http\Body;
 use App\Http\Input\BurnInput;
 use App\Http\RefusedCall;
+use App\Http\Saved;
 use App\Models\Burn;
 use App\Models\Round;
 use App\Records\Corrections;
@@ -28,7 +29,7 @@ final readonly class BurnController
         $input = BurnInput::read(Body::of($request), $round, $this->clock->now());
         [$burn, $new] = Submissions::of(Burn::query(), $input->sent->submitted()->under("rounds/{$id}"), ['round_id' => $round->id, ...$input->columns()]);
 
-        return new JsonResponse($this->answer->whole($round->case, $this->clock->now(), new SavedAnswer('burns', $burn->id, $burn->version)), $new ? 201 : 200);
+        return new JsonResponse($this->answer->whole($round->case, $this->clock->now(), new SavedAnswer('burns', $burn->id, $burn->version)), Saved::status($new));
     }
 
     public function update(Request $request, int $id): JsonResponse

@@ -15,6 +15,7 @@ use App\Http\Input\CountInput;
 use App\Http\Input\RoundInput;
 use App\Http\Paging;
 use App\Http\RefusedCall;
+use App\Http\Saved;
 use App\Http\StoryPage;
 use App\Models\Count;
 use App\Models\PestCase;
@@ -59,7 +60,7 @@ final readonly class CaseController
         $input = CaseInput::read(Body::of($request), $troubles, $this->clock->now());
         [$case, $new] = $opener->open($input->sent->submitted(), $input->plant, $input->pest, $input->openedAt, $input->notes);
 
-        return $this->say($case->refresh(), $new ? 201 : 200);
+        return $this->say($case->refresh(), Saved::status($new));
     }
 
     public function show(int $id): JsonResponse
@@ -96,7 +97,7 @@ final readonly class CaseController
             'weather' => $weather->words($input->sprayedAt),
         ]);
 
-        return $this->say($case, $new ? 201 : 200, new SavedAnswer('rounds', $round->id, $round->version));
+        return $this->say($case, Saved::status($new), new SavedAnswer('rounds', $round->id, $round->version));
     }
 
     public function count(Request $request, int $id): JsonResponse
@@ -114,7 +115,7 @@ final readonly class CaseController
             $case->syncOriginal();
         }
 
-        return $this->say($case, $new ? 201 : 200, new SavedAnswer('counts', $count->id, $count->version));
+        return $this->say($case, Saved::status($new), new SavedAnswer('counts', $count->id, $count->version));
     }
 
     public function close(Request $request, int $id): JsonResponse

@@ -8,6 +8,7 @@ use App\Http\Answer\DrawnLeafAnswer;
 use App\Http\Answer\EyeAnswers;
 use App\Http\Body;
 use App\Http\Input\EyeInput;
+use App\Http\Saved;
 use App\Models\EyeRound;
 use App\Records\Submissions;
 use IdleMixer\Core\Data\LeafLines;
@@ -48,7 +49,7 @@ final class EyeController
             'guessed_at' => $clock->now(),
         ]);
 
-        return new JsonResponse($answer->of($round), $new ? 201 : 200);
+        return new JsonResponse($answer->of($round), Saved::status($new));
     }
 
     public function latest(EyeAnswers $answer): JsonResponse

@@ -8,6 +8,7 @@ use App\Http\Answer\GardenAnswers;
 use App\Http\Body;
 use App\Http\Input\GardenInput;
 use App\Http\Input\WeatherInput;
+use App\Http\Saved;
 use App\Models\WeatherReport;
 use App\Records\GardenBook;
 use App\Records\Submissions;
@@ -41,7 +42,7 @@ final readonly class GardenController
         $input = WeatherInput::door(Body::of($request), DoorReader::shipped(), $clock->now());
         [, $new] = Submissions::of(WeatherReport::query(), $input->sent->submitted(), $input->columns());
 
-        return new JsonResponse(['garden' => $this->answer->now()], $new ? 201 : 200);
+        return new JsonResponse(['garden' => $this->answer->now()], Saved::status($new));
     }
 
     public function file(Request $request, WeatherReader $reader, ClockInterface $clock): JsonResponse
@@ -49,6 +50,6 @@ final readonly class GardenController
         $input = WeatherInput::file(Body::of($request), new HoursFile($reader), $clock->now());
         [, $new] = Submissions::of(WeatherReport::query(), $input->sent->submitted(), $input->columns());
 
-        return new JsonResponse(['garden' => $this->answer->now()], $new ? 201 : 200);
+        return new JsonResponse(['garden' => $this->answer->now()], Saved::status($new));
     }
 }

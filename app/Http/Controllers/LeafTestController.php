@@ -10,6 +10,7 @@ use App\Http\Body;
 use App\Http\Input\LeafTestInput;
 use App\Http\Input\ReadingInput;
 use App\Http\RefusedCall;
+use App\Http\Saved;
 use App\Models\LeafReading;
 use App\Models\LeafTest;
 use App\Records\Eyes;
@@ -36,7 +37,7 @@ final readonly class LeafTestController
         $input = LeafTestInput::read(Body::of($request), $this->clock->now());
         [$test, $new] = Submissions::of(LeafTest::query(), $input->sent->submitted(), $input->columns());
 
-        return $this->say($test, $new ? 201 : 200, new SavedAnswer('leaf-tests', $test->id, $test->version));
+        return $this->say($test, Saved::status($new), new SavedAnswer('leaf-tests', $test->id, $test->version));
     }
 
     public function show(int $id): JsonResponse
@@ -53,7 +54,7 @@ final readonly class LeafTestController
             ...$input->columns(Eyes::correction()),
         ]);
 
-        return $this->say($test, $new ? 201 : 200, new SavedAnswer('readings', $reading->id, $reading->version));
+        return $this->say($test, Saved::status($new), new SavedAnswer('readings', $reading->id, $reading->version));
     }
 
     private function find(int $id): LeafTest

@@ -11,6 +11,7 @@ use App\Http\Input\MeasureInput;
 use App\Http\Input\MeasureSetInput;
 use App\Http\Input\RetiredInput;
 use App\Http\RefusedCall;
+use App\Http\Saved;
 use App\Models\Measure;
 use App\Records\Corrections;
 use App\Records\Submissions;
@@ -39,7 +40,7 @@ final readonly class MeasureController
             'step' => $input->step,
         ]);
 
-        return new JsonResponse($this->answer->measure($made->refresh()), $new ? 201 : 200);
+        return new JsonResponse($this->answer->measure($made->refresh()), Saved::status($new));
     }
 
     /** A whole set at once; each of its measures is a record of its own. */

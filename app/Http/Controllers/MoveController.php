@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Http\Answer\SavedAnswer;
 use App\Http\Body;
 use App\Http\Input\MoveInput;
+use App\Http\Saved;
 use App\Models\TaskMove;
 use App\Records\Submissions;
 use Illuminate\Http\JsonResponse;
@@ -21,6 +22,6 @@ final class MoveController
         $input = MoveInput::read(Body::of($request), $clock->now());
         [$move, $new] = Submissions::of(TaskMove::query(), $input->sent->submitted(), $input->columns($clock->now()));
 
-        return new JsonResponse(['saved' => new SavedAnswer('moves', $move->id, $move->version)], $new ? 201 : 200);
+        return new JsonResponse(['saved' => new SavedAnswer('moves', $move->id, $move->version)], Saved::status($new));
     }
 }

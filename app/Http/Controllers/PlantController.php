@@ -10,6 +10,7 @@ use App\Http\Body;
 use App\Http\Input\PlantInput;
 use App\Http\Input\RetiredInput;
 use App\Http\RefusedCall;
+use App\Http\Saved;
 use App\Models\Plant;
 use App\Records\Corrections;
 use App\Records\Submissions;
@@ -37,7 +38,7 @@ final readonly class PlantController
         $input = PlantInput::read(Body::of($request), $tolerance);
         [$plant, $new] = Submissions::of(Plant::query(), $input->sent->submitted(), $input->columns());
 
-        return new JsonResponse($this->answer->plant($plant), $new ? 201 : 200);
+        return new JsonResponse($this->answer->plant($plant), Saved::status($new));
     }
 
     public function update(Request $request, int $id, ToleranceCatalogue $tolerance, ClockInterface $clock): JsonResponse

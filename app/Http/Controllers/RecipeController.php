@@ -10,6 +10,7 @@ use App\Http\Answer\RecipeAnswers;
 use App\Http\Answer\RecipeVersionAnswer;
 use App\Http\Body;
 use App\Http\RefusedCall;
+use App\Http\Saved;
 use App\Models\Recipe;
 use App\Models\RecipeVersion;
 use App\Records\RecipeShelf;
@@ -75,7 +76,7 @@ final readonly class RecipeController
         $formulator->onBasis($recipe);
         $version = $this->shelf->write($recipe, self::basedOn($request));
 
-        return new JsonResponse($this->answer->of($recipe, $version->number), $version->wasRecentlyCreated ? 201 : 200);
+        return new JsonResponse($this->answer->of($recipe, $version->number), Saved::status($version->wasRecentlyCreated));
     }
 
     /** The version that was on the screen; 0 where it is a recipe of its own. */

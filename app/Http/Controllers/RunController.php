@@ -8,6 +8,7 @@ use App\Http\Answer\RunAnswers;
 use App\Http\Body;
 use App\Http\Input\RunInput;
 use App\Http\RefusedCall;
+use App\Http\Saved;
 use App\Models\Run;
 use App\Records\RunBook;
 use App\Records\SprayGate;
@@ -45,7 +46,7 @@ final readonly class RunController
         }
         [$run, $new] = $this->runs->begin($input->sent->submitted(), $input->batch, $input->cases, $input->rinses ?? RunPlan::rinsesByItsSchool($this->runs->practice($input->batch)), $wasClosed ? $input->override : '', $now);
 
-        return $this->say($run, $new ? 201 : 200);
+        return $this->say($run, Saved::status($new));
     }
 
     public function show(int $id): JsonResponse

@@ -10,6 +10,7 @@ use App\Http\Input\RetiredInput;
 use App\Http\Input\SprayerDetailsInput;
 use App\Http\Input\VesselInput;
 use App\Http\RefusedCall;
+use App\Http\Saved;
 use App\Models\Sprayer;
 use App\Records\Corrections;
 use App\Records\Submissions;
@@ -38,7 +39,7 @@ final readonly class SprayerController
             'shape' => $input->shape,
         ]);
 
-        return new JsonResponse($this->answer->sprayer($made->refresh()), $new ? 201 : 200);
+        return new JsonResponse($this->answer->sprayer($made->refresh()), Saved::status($new));
     }
 
     public function update(Request $request, int $id, ClockInterface $clock): JsonResponse

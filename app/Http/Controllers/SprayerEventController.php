@@ -8,6 +8,7 @@ use App\Http\Answer\SavedAnswer;
 use App\Http\Body;
 use App\Http\Input\Sent;
 use App\Http\RefusedCall;
+use App\Http\Saved;
 use App\Models\Sprayer;
 use App\Records\SprayerMemories;
 use IdleMixer\Core\Vessel\SprayerMemory;
@@ -29,6 +30,6 @@ final class SprayerEventController
         $kind = $sent->object->get('kind')->word(self::KINDS, 'event of a sprayer');
         $event = SprayerMemories::happened($sent->submitted()->under("sprayers/{$id}"), $sprayer, $kind, $sent->object->optional('notes')?->text(self::LONGEST_NOTE) ?? '', $clock->now());
 
-        return new JsonResponse(['saved' => new SavedAnswer('sprayer-events', $event->id, $event->version)], $event->wasRecentlyCreated ? 201 : 200);
+        return new JsonResponse(['saved' => new SavedAnswer('sprayer-events', $event->id, $event->version)], Saved::status($event->wasRecentlyCreated));
     }
 }

@@ -11,6 +11,7 @@ use App\Http\Input\Moment;
 use App\Http\Input\Sent;
 use App\Http\Input\TrialInput;
 use App\Http\RefusedCall;
+use App\Http\Saved;
 use App\Models\Trial;
 use App\Models\TrialLook;
 use App\Records\Corrections;
@@ -56,7 +57,7 @@ final readonly class TrialController
         $input = TrialInput::read(Body::of($request), $troubles, $this->clock->now());
         [$trial, $new] = Submissions::of(Trial::query(), $input->sent->submitted(), $input->columns());
 
-        return new JsonResponse($this->answer->of($trial->refresh()), $new ? 201 : 200);
+        return new JsonResponse($this->answer->of($trial->refresh()), Saved::status($new));
     }
 
     public function look(Request $request, int $id): JsonResponse
@@ -69,7 +70,7 @@ final readonly class TrialController
             'counts' => self::counts($sent->object->get('counts'), $trial),
         ]);
 
-        return new JsonResponse($this->answer->of($trial->load('looks')), $new ? 201 : 200);
+        return new JsonResponse($this->answer->of($trial->load('looks')), Saved::status($new));
     }
 
     public function correctLook(Request $request, int $id): JsonResponse

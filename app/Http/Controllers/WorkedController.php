@@ -42,7 +42,7 @@ final class WorkedController
         $shown = array_slice(array_values($rows), 0, $page->rows);
 
         return new JsonResponse([
-            'records' => array_map(static fn(WeighedSpray $row): mixed => json_decode($row->told, false, 16, \JSON_THROW_ON_ERROR), $shown),
+            'records' => array_map(static fn(WeighedSpray $row): mixed => json_decode($row->told, flags: \JSON_THROW_ON_ERROR), $shown),
             'untried' => $untried->of(array_values(array_unique(array_map(static fn(WeighedSpray $row): string => $row->pest, $shown)))),
             'more' => count($rows) > $page->rows,
         ]);

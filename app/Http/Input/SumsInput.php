@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Input;
 
+use IdleMixer\Core\Data\InputLines;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\Node;
 use IdleMixer\Core\Quantity\Amount;
@@ -23,7 +24,7 @@ final readonly class SumsInput
     {
         $object = $node->object(['line', 'make', 'of']);
         $volume = AmountReader::vessel($object->get('make'), 'A volume to make');
-        $unit = Unit::from($object->get('make')->object(['amount', 'unit'])->get('unit')->text(20));
+        $unit = Unit::from($object->get('make')->object(['amount', 'unit'])->get('unit')->text(InputLines::LONGEST_UNIT['value']));
 
         return new self(
             $object->get('line')->text(self::LONGEST_LINE),

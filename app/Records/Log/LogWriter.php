@@ -100,7 +100,7 @@ final readonly class LogWriter
         return [
             'id' => self::id($test), 'batch' => self::id($test->batch), 'plant' => self::id($test->plant), 'leaves' => $test->leaves, 'rungs' => $test->rungs, 'controls' => $test->controls,
             'shape' => $test->shape, 'marks' => $test->marks, 'waitHours' => $test->wait_hours, 'appliedAt' => self::at($test->applied_at),
-            'readings' => self::sorted($test->readings->map(static fn(LeafReading $one): array => ['id' => self::id($one), 'readAt' => self::at($one->read_at), 'weather' => $one->weather, 'notes' => $one->notes, 'leaves' => json_decode($one->leaves, false, 32, \JSON_THROW_ON_ERROR)])->all(), 'readAt'),
+            'readings' => self::sorted($test->readings->map(static fn(LeafReading $one): array => ['id' => self::id($one), 'readAt' => self::at($one->read_at), 'weather' => $one->weather, 'notes' => $one->notes, 'leaves' => json_decode($one->leaves, flags: \JSON_THROW_ON_ERROR)])->all(), 'readAt'),
         ];
     }
 
@@ -147,7 +147,7 @@ final readonly class LogWriter
 
     private static function json(?string $text): mixed
     {
-        return $text === null ? null : json_decode($text, false, 32, \JSON_THROW_ON_ERROR);
+        return $text === null ? null : json_decode($text, flags: \JSON_THROW_ON_ERROR);
     }
 
     private static function at(?DateTimeInterface $at): ?string

@@ -68,15 +68,13 @@ final readonly class RounderVolume
         $now = $plan->bench->make->millilitres();
         $unit = $plan->bench->unit === Unit::Millilitre ? MeasureLines::MILLILITRES_APART['value'] : $plan->bench->unit->factor();
         $step = $unit * MeasureLines::VOLUME_STEP['value'];
+        $least = max($step, $now * VesselLines::MADE_FROM['value']);
         $most = min($now * VesselLines::MADE_TO['value'], $plan->bench->sprayer?->millilitres() ?? \INF);
-        $found = [];
-        for ($i = (int) ceil($now * VesselLines::MADE_FROM['value'] / $step); $i * $step <= $most && count($found) < MeasureLines::VOLUMES_TRIED['value']; ++$i) {
-            if ($i > 0 && abs($i * $step - $now) > $now * VesselLines::MARK_READ_TO['value']) {
-                $found[] = $i * $step;
-            }
-        }
+        $here = floor($now / $step);
+        $steps = array_map(static fn(int $away): float => ($here + $away) * $step, range(-MeasureLines::VOLUMES_TRIED['value'], MeasureLines::VOLUMES_TRIED['value'] + 1));
+        $found = array_filter($steps, static fn(float $one): bool => $one >= $least && $one <= $most && abs($one - $now) > $now * VesselLines::MARK_READ_TO['value']);
         usort($found, static fn(float $a, float $b): int => abs($a - $now) <=> abs($b - $now));
 
-        return array_map(Volume::ofMillilitres(...), $found);
+        return array_map(Volume::ofMillilitres(...), array_slice($found, 0, MeasureLines::VOLUMES_TRIED['value']));
     }
 }

@@ -165,6 +165,32 @@ it('reads names of one letter in what was made', function (): void {
     }
 });
 
+// The house's own bounds: above what a bench has, and below what a machine chokes on.
+it('reads lists up to so many, numbers and words up to so much, and none beyond', function (string $pointer, int $most, string $kind): void {
+    $document = Batches::document(QUART);
+    $with = static fn(int $many): string => Batches::faultAt(static fn(): BatchRecord => Batches::read(withChanged($document, $pointer, match ($kind) {
+        'list' => array_fill(0, $many, null),
+        'number' => $many,
+        default => str_repeat('ü', $many),
+    })));
+    expect($with($most + 1))->toBe($pointer)->and($with($most))->toBe($kind === 'list' ? "{$pointer}/0" : 'nothing is wrong with it');
+})->with([
+    'loads' => ['/plan/loads', 1000, 'list'], 'ingredients' => ['/ingredients', 200, 'list'], 'things in a load' => ['/plan/loads/0/items', 200, 'list'],
+    'lines of a load' => ['/plan/loads/0/lines', 200, 'list'], 'measures for one thing' => ['/plan/loads/0/items/0/measured/scoops', 200, 'list'], 'measures' => ['/bench/measures', 60, 'list'],
+    'fills of a measure' => ['/plan/loads/0/items/0/measured/scoops/0/count', 1_000_000, 'number'], 'days between rounds' => ['/repeat_days', 3660, 'number'],
+    'days to the harvest' => ['/bench/circumstances/pickedInDays', 3660, 'number'],
+    'where a limit comes from' => ['/sources/practice/citation', 1000, 'word'], 'a name' => ['/recipe/name', 200, 'word'], 'a slug' => ['/recipe/slug', 100, 'word'], 'a plant' => ['/bench/plant/slug', 100, 'word'], 'a unit' => ['/ingredients/0/density/unit', 20, 'word'],
+]);
+
+it('reads what was made up to so many lines and spoonfuls, and no more', function (string $pointer, int $most, string $kind): void {
+    $batch = Batches::of(QUART);
+    $written = json_encode(MadeWriter::write(MadeWriter::record(Made::of($batch, Batches::history(Batches::ticks($batch))))), \JSON_THROW_ON_ERROR | \JSON_PRESERVE_ZERO_FRACTION);
+    $with = static fn(int $many): string => Batches::faultAt(static fn() => MadeReader::read(JsonText::parse(withChanged($written, $pointer, $kind === 'list' ? array_fill(0, $many, null) : $many))));
+    expect($with($most + 1))->toBe($pointer)->and($with($most))->toBe($kind === 'list' ? "{$pointer}/0" : 'nothing is wrong with it');
+})->with([
+    'lines' => ['/lines', 100_000, 'list'], 'spoken strengths' => ['/spoken', 20, 'list'], 'ingredients' => ['/composition', 200, 'list'], 'ticked' => ['/ticked', 10_000_000, 'number'], 'planned' => ['/planned', 10_000_000, 'number'],
+]);
+
 it('says where a document is wrong', function (string $pointer, mixed $value, string $at): void {
     expect(Batches::faultAt(static fn(): BatchRecord => Batches::read(withChanged(Batches::document(QUART), $pointer, $value))))->toBe($at);
 })->with([

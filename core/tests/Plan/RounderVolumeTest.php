@@ -24,5 +24,10 @@ it('goes to the nearest volume at which every line is whole spoons', function (s
     'a teaspoon and a half is two at a litre' => ['plain-soap', 0.75, 'L', [], 1000.0],
     'and in millilitres at fifty less, which two teaspoons are to 4 %' => ['plain-soap', 750.0, 'mL', [], 950.0],
     'two teaspoons are whole' => ['plain-soap', 1.0, 'L', [], null],
+    // 54 mL are 3.65 tablespoons; four are 59.1 mL, which 56.5 are to 4.7 %, and three 44.4 mL, which 46.5 are to 4.6 %: 250 mL of spray more, or 750 less.
+    'four tablespoons are nearer than three' => ['plain-soap', 5400.0, 'mL', [], 5650.0],
+    // A quarter of a cup is 59.1 mL, which 62 are to 4.6 %, and half a cup is far: what lies within 1 % is left out, and 24 steps of fifty are tried.
+    'six hundred millilitres less' => ['plain-soap', 6800.0, 'mL', [], 6200.0],
+    'not seven hundred millilitres away' => ['plain-soap', 6900.0, 'mL', [], null],
     'nothing of two thirds to four thirds of a third of a litre holds a teaspoon' => ['plain-soap', 340.0, 'mL', [], null],
 ]);

@@ -180,6 +180,21 @@ it('refuses what is no count, and says what would be', function (string $said): 
     expect($found)->toStartWith('/0/said: ')->toContain('two too many');
 })->with(['a prayer', '1e300', '-2', '1/0', 'neem', '4 tbsp of neem', '99999']);
 
+it('hears a count of sixty letters, and says of a longer one that it is too long', function (): void {
+    $load = gallonByTheQuart();
+    $heard = static function (int $letters) use ($load): string {
+        $slip = json_encode([['kind' => 'count', 'item' => 'neem-oil', 'scoop' => 0, 'said' => 'two' . str_repeat(' ', $letters - 11) . 'too many']], \JSON_THROW_ON_ERROR);
+        try {
+            SlipReader::read(JsonText::parse($slip), $load);
+        } catch (InvalidDocument $fault) {
+            return "{$fault->path()}: {$fault->getMessage()}";
+        }
+
+        return 'heard';
+    };
+    expect($heard(60))->toBe('heard')->and($heard(61))->toStartWith('/0/said: ')->toContain('60')->toContain('61');
+});
+
 it('holds what it advises against the sums done anew', function (): void {
     $load = gallonByTheQuart();
     foreach ([0.0, 0.3, 0.7] as $share) {

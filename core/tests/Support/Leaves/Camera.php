@@ -14,19 +14,7 @@ final class Camera
 {
     public static function take(GdImage $picture, Made $made): string
     {
-        imagefilter($picture, IMG_FILTER_GAUSSIAN_BLUR);
-        if (in_array('blur', $made->camera, true)) {
-            imagefilter($picture, IMG_FILTER_GAUSSIAN_BLUR);
-            imagefilter($picture, IMG_FILTER_GAUSSIAN_BLUR);
-            imagefilter($picture, IMG_FILTER_GAUSSIAN_BLUR);
-        }
-        if (in_array('noise', $made->camera, true)) {
-            self::noise($picture, new Randomizer(new Mt19937($made->seed + 7)));
-        }
-        if (in_array('cropped', $made->camera, true)) {
-            $part = imagecrop($picture, ['x' => 10, 'y' => 8, 'width' => imagesx($picture) - 24, 'height' => imagesy($picture) - 20]);
-            $picture = $part === false ? $picture : $part;
-        }
+        $picture = self::seen($picture, $made);
         $turned = in_array('turned', $made->camera, true);
         if ($turned) {
             $lying = imagerotate($picture, 90, 0);
@@ -40,6 +28,26 @@ final class Camera
         }
 
         return $turned ? self::withOrientation($bytes, 6) : $bytes;
+    }
+
+    /** The same before it is packed. */
+    public static function seen(GdImage $picture, Made $made): GdImage
+    {
+        imagefilter($picture, IMG_FILTER_GAUSSIAN_BLUR);
+        if (in_array('blur', $made->camera, true)) {
+            imagefilter($picture, IMG_FILTER_GAUSSIAN_BLUR);
+            imagefilter($picture, IMG_FILTER_GAUSSIAN_BLUR);
+            imagefilter($picture, IMG_FILTER_GAUSSIAN_BLUR);
+        }
+        if (in_array('noise', $made->camera, true)) {
+            self::noise($picture, new Randomizer(new Mt19937($made->seed + 7)));
+        }
+        if (in_array('cropped', $made->camera, true)) {
+            $part = imagecrop($picture, ['x' => 10, 'y' => 8, 'width' => imagesx($picture) - 24, 'height' => imagesy($picture) - 20]);
+            $picture = $part === false ? $picture : $part;
+        }
+
+        return $picture;
     }
 
     /** The block of a camera that says how it was held (EXIF 2.3, tag 0x0112), and a place that must not travel on. */
