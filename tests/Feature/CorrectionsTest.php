@@ -137,9 +137,8 @@ it('refuses to undo what was never changed, and to correct leaves that were look
     $batch = Notebook::mixed();
     $test = Notebook::post('/api/leaf-tests', ['submission' => Notebook::submission(), 'batchId' => $batch, 'plantId' => $plant, 'leaves' => 2, 'controls' => false])->id();
     Notebook::post("/api/leaf-tests/{$test}/readings", ['submission' => Notebook::submission(), 'leaves' => Leaves::seen(0, 0)]);
-    /** @param array<string, mixed> $what */
-    $other = static fn(array $what): int => Notebook::change("/api/leaf-tests/{$test}", ['batchId' => $batch, 'plantId' => $plant, 'leaves' => 2, 'controls' => false, ...$what])->status;
-    expect($other(['leaves' => 3]))->toBe(409)->and($other(['controls' => true]))->toBe(409)->and($other(['rungs' => [1, 0.5]]))->toBe(409)->and($other(['marks' => 'red thread']))->toBe(200)
+    $other = static fn(string $what, mixed $now): int => Notebook::change("/api/leaf-tests/{$test}", ['batchId' => $batch, 'plantId' => $plant, 'leaves' => 2, 'controls' => false, $what => $now])->status;
+    expect($other('leaves', 3))->toBe(409)->and($other('controls', true))->toBe(409)->and($other('rungs', [1, 0.5]))->toBe(409)->and($other('marks', 'red thread'))->toBe(200)
         ->and(Notebook::change("/api/batches/{$batch}", ['madeAt' => '2036-06-01T18:00:00Z', 'keeping' => 'strict', 'standTest' => 'even', 'notes' => ''])->text('error.path'))->toBe('/madeAt')
         ->and(Notebook::change('/api/batches/' . Notebook::batch()->id(), ['madeAt' => '2026-06-01T18:00:00Z', 'keeping' => 'strict', 'standTest' => 'even', 'notes' => ''])->status)->toBe(422);
 });
