@@ -11,11 +11,11 @@ declare(strict_types=1);
  * spoons 5 and 15 mL, Australian tablespoon 20 mL, metric cup 250 mL, imperial quart 40 imperial fl oz: standard kitchen measures,
  * written from memory. British cup: half an imperial pint, common practice, no source. Dessertspoon 10 mL: common practice, no source.
  */
-$spoon = static fn(string $us, string $metric, float $australian): array => [
-    'us' => [1.0, "[{$us}_us]", 'US ' . ($us === 'tbs' ? 'tablespoon' : 'teaspoon')],
-    'british' => [1.0, "[{$metric}_m]", 'British ' . ($us === 'tbs' ? 'tablespoon' : 'teaspoon')],
-    'australian' => $australian === 20.0 ? [20.0, 'mL', 'Australian tablespoon'] : [1.0, '[tsp_m]', 'Australian teaspoon'],
-    'metric' => [1.0, "[{$metric}_m]", 'metric ' . ($us === 'tbs' ? 'tablespoon' : 'teaspoon')],
+$spoon = static fn(string $code, string $name, float $australian, string $australianUnit): array => [
+    'us' => [1.0, "[{$code}_us]", "US {$name}"],
+    'british' => [1.0, "[{$code}_m]", "British {$name}"],
+    'australian' => [$australian, $australianUnit, "Australian {$name}"],
+    'metric' => [1.0, "[{$code}_m]", "metric {$name}"],
 ];
 $imperial = static fn(float $factor, string $unit, string $words): array => [$factor, $unit, $words];
 
@@ -30,8 +30,8 @@ return [
     ['words' => ['lb', 'lbs', 'pound', 'pounds'], 'means' => [16.0, '[oz_av]', 'lb'], 'vessel' => false],
     ['words' => ['drop', 'drops', 'drp'], 'means' => [1.0, '[drp]', 'drop'], 'vessel' => false],
     ['words' => ['dessertspoon', 'dessertspoons', 'dessert spoon', 'dessert spoons', 'dsp', 'dessertspoonful', 'dessertspoonfuls'], 'means' => [10.0, 'mL', 'dessertspoon'], 'vessel' => false],
-    ['words' => ['tablespoon', 'tablespoons', 'tbsp', 'tbsps', 'tbs', 'tbl', 'tblsp', 'table spoon', 'table spoons', 'tablespoonful', 'tablespoonfuls', 'tablespoonsful', 'tblspn', 'tbspn', 'tbspns'], 'by_kitchen' => $spoon('tbs', 'tbs', 20.0), 'vessel' => false],
-    ['words' => ['teaspoon', 'teaspoons', 'tsp', 'tsps', 'tea spoon', 'tea spoons', 'teaspoonful', 'teaspoonfuls', 'teaspoonsful', 'tspn', 'tspns'], 'by_kitchen' => $spoon('tsp', 'tsp', 5.0), 'vessel' => false],
+    ['words' => ['tablespoon', 'tablespoons', 'tbsp', 'tbsps', 'tbs', 'tbl', 'tblsp', 'table spoon', 'table spoons', 'tablespoonful', 'tablespoonfuls', 'tablespoonsful', 'tblspn', 'tbspn', 'tbspns'], 'by_kitchen' => $spoon('tbs', 'tablespoon', 20.0, 'mL'), 'vessel' => false],
+    ['words' => ['teaspoon', 'teaspoons', 'tsp', 'tsps', 'tea spoon', 'tea spoons', 'teaspoonful', 'teaspoonfuls', 'teaspoonsful', 'tspn', 'tspns'], 'by_kitchen' => $spoon('tsp', 'teaspoon', 1.0, '[tsp_m]'), 'vessel' => false],
     ['words' => ['oz by weight', 'ounces by weight', 'ounce by weight', 'oz weight', 'oz wt', 'weight oz'], 'means' => [1.0, '[oz_av]', 'oz by weight'], 'vessel' => false],
     ['words' => ['spoon', 'spoons', 'spoonful', 'spoonfuls', 't'], 'any' => [
         [1.0, '[tsp_us]', 'teaspoon'], [1.0, '[tbs_us]', 'tablespoon'],

@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Notebook\Sqlite;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\Date;
+use Illuminate\Support\Facades\DB;
 use Tests\Feature\Notebook;
 use Tests\Feature\Shelf;
 
@@ -25,6 +26,22 @@ function askedOfConsole(string $command, array $arguments = []): array
 {
     return [Artisan::call($command, $arguments), trim(Artisan::output())];
 }
+
+it('weighs anew at a start what was weighed by other rules, and nothing else', function (): void {
+    Shelf::filled(app());
+    $case = Notebook::case(Notebook::plant());
+    Notebook::sent("/api/cases/{$case}/rounds", ['batchId' => Notebook::mixed($case), 'override' => 'It was urgent']);
+    $weighed = static fn(): array => DB::table('weighed_rounds')->pluck('outcome')->all();
+    DB::table('notebook')->count() === 1 || DB::table('notebook')->insert(['mark' => 'here']);
+    $was = $weighed();
+    expect(askedOfConsole('mixer:open'))->toBe([0, '']);
+    DB::table('weighed_rounds')->update(['outcome' => 'worked']);
+    askedOfConsole('mixer:open');
+    expect($weighed())->toBe(['worked']);
+    DB::table('notebook')->update(['weighed_by' => 'the rules of last year']);
+    askedOfConsole('mixer:open');
+    expect($weighed())->toBe($was)->and($was)->not->toBe(['worked']);
+});
 
 it('opens a sound notebook without a word, and folds its log in when it is closed', function (): void {
     $shelf = Shelf::filled(app());

@@ -62,6 +62,9 @@ it('refuses what is no sheet, and says why', function (Pixels $pixels, string $r
 })->with([
     'nearly black' => [Sheet::plain(120, 160, 0x303030), 'dark'],
     'black' => [Sheet::plain(120, 160, 0), 'dark'],
+    // By hand: 0x36 is 3.7 % of the light, 0x40 5.1 % (IEC 61966-2-1); the line is drawn at 4.5 %.
+    'a dark room' => [Sheet::plain(120, 160, 0x363636), 'dark'],
+    'a dim one' => [Sheet::plain(120, 160, 0x404040), ''],
     'dim, and still a sheet' => [Sheet::plain(120, 160, 0x484848), ''],
     'a checked cloth' => [Sheet::lit(120, 160, static fn(float $u, float $v): float => (int) floor(160.0 * ($u + 0.5) / 4.0) % 2 === 0 ? 0.8 : 0.2), 'no-paper'],
     'half white, a quarter red, a quarter blue' => [new Pixels(120, 160, array_map(static fn(int $i): int => intdiv($i, 120) < 80 ? 0xF5F5F3 : ($i % 120 < 60 ? 0xC03030 : 0x3030C0), range(0, 120 * 160 - 1))), 'no-paper'],
