@@ -12,6 +12,14 @@ it('adds up plants, what stays behind, and a sensible last load', function (): v
         ->and($answer->number('sensible.amount'))->toEqualWithDelta(2.25, 1e-9);
 });
 
+it('says of what is left why it was not understood', function (): void {
+    $left = ['a prayer', '1 L water', '3 spoons of neem', '40 ml neem'];
+    $unclear = Notebook::post('/api/reach', ['request' => ['recipe' => 'mild-neem', 'make' => ['amount' => 1, 'unit' => 'L']], 'left' => $left])->list('unclear');
+    expect(array_map(static fn(mixed $one): array => array_intersect_key((array) $one, ['line' => 0, 'text' => 0]), $unclear))->toBe([
+        ['line' => 0, 'text' => 'There is no amount in it.'], ['line' => 1, 'text' => 'Water is not counted here.'], ['line' => 2, 'text' => '“spoons” means several things. Which one?'],
+    ]);
+});
+
 it('reckons a drench for a bed', function (): void {
     $answer = Notebook::post('/api/need', ['beds' => [['length' => 2, 'width' => 1.2, 'depth' => 12, 'measuredIn' => 'm', 'dryness' => 'dryish']], 'unit' => '[gal_us]']);
     expect($answer->number('mL'))->toEqualWithDelta(28_800.0, 1e-6)->and($answer->at('sensible'))->toBeNull();
