@@ -101,6 +101,8 @@ it('says of an hour what practice says', function (string $spray, string $at, ar
     'frost in 40 hours, winter oil' => [OF_WINTER, HOUR_FEBRUARY, [8, 65, 6, 0, 40], ['then' => [40 => ['temperature_C' => -2]]], 'no', 'frost'],
     'frost in 60 hours, winter oil' => [OF_WINTER, HOUR_FEBRUARY, [8, 65, 6, 0, 40], ['then' => [60 => ['temperature_C' => -2]]], 'good', null],
     'frost in the night, oil on leaves' => [OF_OIL, '2026-04-10T16:00:00Z', [12, 55, 6, 0, 60], ['then' => [12 => ['temperature_C' => -1]]], 'no', 'frost'],
+    'frost in 48 hours, winter oil' => [OF_WINTER, HOUR_FEBRUARY, [8, 65, 6, 0, 40], ['then' => [48 => ['temperature_C' => -2]]], 'no', 'frost'],
+    'frost in 49 hours, winter oil' => [OF_WINTER, HOUR_FEBRUARY, [8, 65, 6, 0, 40], ['then' => [49 => ['temperature_C' => -2]]], 'good', null],
     'frost in the night, soap' => [OF_SOAP, '2026-04-10T16:00:00Z', [12, 55, 6, 0, 60], ['then' => [11 => ['temperature_C' => -1]]], 'no', 'frost'],
     'frost a day later, soap' => [OF_SOAP, '2026-04-10T16:00:00Z', [12, 55, 6, 0, 60], ['then' => [20 => ['temperature_C' => -1]]], 'workable', 'frost'],
     'frost outside, plant inside' => [OF_SOAP, '2026-04-10T18:00:00Z', [20, 45, 0, 0, 60], ['indoors' => true, 'then' => [11 => ['temperature_C' => 15]]], 'good', null],
