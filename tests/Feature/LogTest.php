@@ -5,22 +5,9 @@ declare(strict_types=1);
 use App\Models\Count;
 use App\Records\Log\CsvColumns;
 use App\Records\Log\CsvReader;
-use Illuminate\Contracts\Http\Kernel;
-use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
-use Symfony\Component\HttpFoundation\StreamedResponse;
 use Tests\Feature\Intake;
 use Tests\Feature\Notebook;
-
-function wholeLog(string $path): string
-{
-    $response = app(Kernel::class)->handle(Request::create("http://127.0.0.1{$path}", 'GET', server: ['REMOTE_ADDR' => '127.0.0.1', 'HTTP_HOST' => '127.0.0.1']));
-    expect($response->getStatusCode())->toBe(200);
-    ob_start();
-    $response instanceof StreamedResponse ? $response->sendContent() : print($response->getContent());
-
-    return (string) ob_get_clean();
-}
 
 /** Everything that the log is made of. */
 function withoutLog(): void
@@ -41,22 +28,22 @@ it('goes out, into an empty notebook and out again, byte for byte the same', fun
     Notebook::post("/api/cases/{$bugs}/counts", ['submission' => Notebook::submission(), 'value' => 12, 'stages' => ['adults' => 2, 'crawlers' => 6]]);
     $round = Notebook::post("/api/cases/{$bugs}/rounds", ['submission' => Notebook::submission(), 'batchId' => Notebook::mixed($bugs), 'override' => 'It was urgent'])->id('saved.id');
     Notebook::post("/api/rounds/{$round}/burns", ['submission' => Notebook::submission(), 'share' => 12.5, 'kinds' => ['edge-burn'], 'special' => ['sun'], 'notes' => 'The lowest ones.']);
-    $json = wholeLog('/api/log.json');
-    $csv = wholeLog('/api/log.csv');
+    $json = Intake::given('/api/log.json');
+    $csv = Intake::given('/api/log.csv');
     expect($json)->toContain('"share":12.5')->and($csv)->toContain('adults:2', 'crawlers:6');
     $worked = Notebook::get('/api/worked')->at('records');
     withoutLog();
     $taken = Intake::told(Intake::of('/api/log.json', $json));
     expect($taken['taken'] ?? null)->toMatchArray(['plants' => 11, 'cases' => 15, 'trials' => 1])
-        ->and(wholeLog('/api/log.json'))->toBe($json)
-        ->and(wholeLog('/api/log.csv'))->toBe($csv);
+        ->and(Intake::given('/api/log.json'))->toBe($json)
+        ->and(Intake::given('/api/log.csv'))->toBe($csv);
     // What is told of it is the same, but for the numbers of this notebook.
     $again = Notebook::get('/api/worked')->at('records');
     $same = static fn(mixed $records): array => array_map(static fn(mixed $one): array => array_diff_key((array) $one, ['lastBatch' => 0]), (array) $records);
     expect($same($again))->toBe($same($worked));
     // Into a full one, nothing doubles; the table brings nothing new either.
     expect(Intake::told(Intake::of('/api/log.json', $json))['taken'] ?? null)->toBe(['plants' => 0, 'batches' => 0, 'leafTests' => 0, 'cases' => 0, 'rounds' => 0, 'counts' => 0, 'trials' => 0])
-        ->and(wholeLog('/api/log.json'))->toBe($json)
+        ->and(Intake::given('/api/log.json'))->toBe($json)
         ->and(Intake::told(Intake::of('/api/log.csv', $csv)))->toMatchArray(['kept' => true, 'new' => 0, 'bad' => 0]);
 });
 
@@ -65,7 +52,7 @@ it('holds its document against its schema', function (): void {
     Notebook::post('/api/trials', ['submission' => Notebook::submission(), 'pest' => 'aphids', 'name' => 'A', 'one' => 'Soap', 'other' => 'Oil', 'unit' => 'leaf', 'units' => 6]);
     $validator = new Opis\JsonSchema\Validator();
     $validator->resolver()?->registerPrefix('https://idle-mixer.invalid/schemas/', dirname(__DIR__, 2) . '/schemas');
-    $result = $validator->validate(json_decode(wholeLog('/api/log.json'), false, 128, \JSON_THROW_ON_ERROR), 'https://idle-mixer.invalid/schemas/log.schema.json');
+    $result = $validator->validate(json_decode(Intake::given('/api/log.json'), false, 128, \JSON_THROW_ON_ERROR), 'https://idle-mixer.invalid/schemas/log.schema.json');
     expect($result->error()?->message())->toBeNull();
     // A key that nobody knows, and a count below none, are refused by both.
     foreach (['"plants":[{"ghost":1}]', '"cases":[{"id":"x"}]'] as $part) {
@@ -134,7 +121,7 @@ it('takes sprayings once their batches are here', function (): void {
     $case = Notebook::case(Notebook::plant());
     $batch = Notebook::mixed($case);
     Notebook::post("/api/cases/{$case}/rounds", ['submission' => Notebook::submission(), 'batchId' => $batch, 'override' => 'It was urgent']);
-    $csv = wholeLog('/api/log.csv');
+    $csv = Intake::given('/api/log.csv');
     DB::delete('delete from weighed_rounds');
     DB::delete('delete from rounds');
     expect(Intake::told(Intake::of('/api/log.csv', $csv)))->toMatchArray(['kept' => true, 'new' => 1]);
@@ -146,7 +133,7 @@ it('takes sprayings once their batches are here', function (): void {
 it('makes formulas in text harmless on the way out', function (): void {
     $case = Notebook::case(Notebook::plant('=HYPERLINK("x")'));
     Notebook::post("/api/cases/{$case}/counts", ['submission' => Notebook::submission(), 'value' => 3, 'notes' => '@SUM(A1)']);
-    $csv = wholeLog('/api/log.csv');
+    $csv = Intake::given('/api/log.csv');
     expect($csv)->toContain("'@SUM(A1)", "'=HYPERLINK");
     expect($csv)->not->toContain(',=HYPERLINK');
 });
