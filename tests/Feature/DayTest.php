@@ -49,6 +49,20 @@ it('goes by what was said at the door, then by the file, and says so', function 
 });
 
 // Common practice, no source: the plant in the shade may be done at five, the one in full sun at eight.
+it('judges the hours for a recipe of the household’s own, too', function (): void {
+    Notebook::plant('Zinnia');
+    keepGarden();
+    $own = [
+        'format' => 'idle-mixer/recipe', 'version' => 1, 'slug' => 'own-winter-oil', 'name' => 'Own winter oil', 'use' => 'foliar', 'order' => 'all-together',
+        'basis' => ['amount' => 1, 'unit' => 'L', 'of' => 'water'], 'lines' => [['ingredient' => 'paraffin-oil', 'amount' => 20, 'unit' => 'mL'], ['ingredient' => 'castile-soap', 'amount' => 5, 'unit' => 'mL']], 'notes' => '',
+    ];
+    $sprays = static fn(): array => Notebook::get('/api/day')->list('sprays');
+    expect($sprays())->not->toContain(['key' => 'own-winter-oil', 'name' => 'Own winter oil']);
+    Notebook::recipe($own);
+    expect($sprays())->toContain(['key' => 'own-winter-oil', 'name' => 'Own winter oil'])
+        ->and(Notebook::get('/api/day?spray=own-winter-oil')->status)->toBe(200);
+});
+
 it('gives each plant its own hours, by where it stands', function (): void {
     $stand = static fn(string $name, array $more): int => Notebook::post('/api/plants', json_encode(['submission' => Notebook::submission(), 'name' => $name, 'tolerance' => 'ordinary-leaf', ...$more], \JSON_THROW_ON_ERROR))->id();
     $sun = $stand('Sunny', ['exposure' => 'full-sun']);

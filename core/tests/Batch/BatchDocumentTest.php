@@ -134,7 +134,7 @@ it('reads names and keys of one letter', function (): void {
         $document = str_replace("\"{$key}\"", '"' . chr(97 + $n) . '"', $document);
     }
     expect(array_keys(Batches::read($document)->load(1)->items))->toBe(['a', 'b']);
-    foreach (['/recipe/name', '/recipe/slug', '/bench/plant/name', '/bench/plant/slug', '/bench/plant/limits', '/ingredients/0/name'] as $pointer) {
+    foreach (['/sources/practice/citation', '/recipe/name', '/recipe/slug', '/bench/plant/name', '/bench/plant/slug', '/bench/plant/limits', '/ingredients/0/name'] as $pointer) {
         expect(Batches::faultAt(static fn(): BatchRecord => Batches::read(withChanged($document, $pointer, 'x'))))->toBe('nothing is wrong with it', $pointer)
             ->and(Batches::faultAt(static fn(): BatchRecord => Batches::read(withChanged($document, $pointer, ''))))->toBe($pointer);
     }

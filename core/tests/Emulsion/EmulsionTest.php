@@ -37,6 +37,10 @@ it('has the density and viscosity of water that handbooks give', function (float
         ->and(WaterAt::celsius($celsius)->viscosity() / $viscosity)->toEqualWithDelta(1.0, 0.02);
 })->with([[10.0, 999.7, 1.306], [20.0, 998.2, 1.002], [25.0, 997.05, 0.890], [30.0, 995.65, 0.797], [40.0, 992.2, 0.653]]);
 
+it('takes water from where it freezes to what a hand bears for a moment', function (float $celsius): void {
+    expect(WaterAt::celsius($celsius)->celsius)->toBe($celsius);
+})->with([0.0, 60.0]);
+
 it('refuses ice and steam', function (float $celsius): void {
     WaterAt::celsius($celsius);
 })->throws(InvalidQuantity::class)->with([[-0.1], [60.1], [\NAN]]);

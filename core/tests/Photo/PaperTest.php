@@ -23,6 +23,15 @@ it('tells white paper from coloured, whatever lamp is over it', function (int $c
     'green' => [0xA8D8A0, true],
     'pink' => [0xF0B0C0, true],
     'dim and green' => [0x8FA58F, true],
+    // Hues of lamps are 45 to 105 degrees, up to a chroma of 33; of others a chroma of 19 is coloured (CIE 15, at the lightness of white): our own lines, the colours reckoned apart from this code.
+    'under a bulb of hue 50' => [0xEEBBA5, false],
+    'of hue 40, which no lamp is' => [0xF2BAAB, true],
+    'under a bulb of hue 98' => [0xD1C79C, false],
+    'of hue 112, which no lamp is' => [0xC6CA9E, true],
+    'lamp of chroma 31' => [0xE3C199, false],
+    'of hue 75 and chroma 35.5, more than a lamp' => [0xE7C092, true],
+    'pinkish by chroma 17' => [0xE3BEBE, false],
+    'pink by chroma 21' => [0xE9BBBC, true],
 ]);
 
 // By hand: 0x80 is 0.2159 of the light, 0xFF all of it (IEC 61966-2-1); luminance by ITU-R BT.709.

@@ -195,6 +195,20 @@ it('hears a count of sixty letters, and says of a longer one that it is too long
     expect($heard(60))->toBe('heard')->and($heard(61))->toStartWith('/0/said: ')->toContain('60')->toContain('61');
 });
 
+it('hears ten slips of one load, and no more', function (): void {
+    $load = gallonByTheQuart();
+    $read = static function (int $many) use ($load): string {
+        try {
+            SlipReader::read(JsonText::parse(json_encode(array_fill(0, $many, ['kind' => 'count', 'item' => 'neem-oil', 'scoop' => 0, 'said' => '4']), \JSON_THROW_ON_ERROR)), $load);
+        } catch (InvalidDocument $fault) {
+            return $fault->path();
+        }
+
+        return 'heard';
+    };
+    expect($read(11))->toBe('')->and($read(10))->not->toBe('');
+});
+
 it('holds what it advises against the sums done anew', function (): void {
     $load = gallonByTheQuart();
     foreach ([0.0, 0.3, 0.7] as $share) {
