@@ -39,7 +39,7 @@ it('has the density and viscosity of water that handbooks give', function (float
 
 it('takes water from where it freezes to what a hand bears for a moment', function (float $celsius): void {
     expect(WaterAt::celsius($celsius)->celsius)->toBe($celsius);
-})->with([0.0, 60.0]);
+})->with([[0.0], [60.0]]);
 
 it('refuses ice and steam', function (float $celsius): void {
     WaterAt::celsius($celsius);
