@@ -126,6 +126,12 @@ it('takes lists up to so many', function (string $at, int $most, Closure $send):
     'pours into a sprayer' => ['/pours', 40, static fn(int $n): Answer => Notebook::change('/api/sprayers/' . Notebook::sent('/api/sprayers', ['name' => 'Can', 'holds' => ['amount' => 2, 'unit' => 'L']])->id(), ['pours' => array_map(static fn(int $i): array => ['mL' => 10 * $i, 'mm' => $i], range(1, $n))])],
 ]);
 
+it('keeps a sprayer of a size that there is when it is changed, too', function (): void {
+    $can = Notebook::sent('/api/sprayers', ['name' => 'Can', 'holds' => ['amount' => 2, 'unit' => 'L']])->id();
+    $holds = static fn(float $ml): Answer => Notebook::change("/api/sprayers/{$can}", ['holds' => ['amount' => $ml, 'unit' => 'mL'], 'pours' => []]);
+    expect(turnedAway($holds(9.9), '/holds/amount'))->toBe('422 /holds/amount')->and(turnedAway($holds(10), '/holds/amount'))->toBe('');
+});
+
 it('takes the least of what counts from nothing', function (): void {
     $eye = static fn(int $seed): Answer => Notebook::sent('/api/eye', ['shape' => 'oval', 'seed' => $seed, 'guesses' => range(1, 10)]);
     expect(turnedAway($eye(0), '/seed'))->toBe('')->and(turnedAway($eye(-1), '/seed'))->toBe('422 /seed');

@@ -49,6 +49,17 @@ it('goes by what was said at the door, then by the file, and says so', function 
 });
 
 // Common practice, no source: the plant in the shade may be done at five, the one in full sun at eight.
+it('goes by what is mixed, then by what was mixed last, then by plain soap', function (): void {
+    Notebook::plant('Zinnia');
+    keepGarden();
+    $spray = static fn(): string => Notebook::get('/api/day')->text('spray.key');
+    expect($spray())->toBe('plain-soap');
+    $batch = Notebook::mixed(request: ['recipe' => 'mild-soap', 'make' => ['amount' => 1, 'unit' => 'L']]);
+    expect($spray())->toBe("batch-{$batch}");
+    Notebook::put("/api/batches/{$batch}/discarded", ['discarded' => true]);
+    expect($spray())->toBe('mild-soap');
+});
+
 it('judges the hours for a recipe of the household’s own, too', function (): void {
     Notebook::plant('Zinnia');
     keepGarden();

@@ -90,6 +90,19 @@ it('leads from a mark to a cup of half strength in one step', function (): void 
     expect($cup->number('factor'))->toBe(0.5)->and($cup->at('sprayerId'))->toBeNull()->and($cup->at('make'))->toMatchArray(['amount' => 1, 'unit' => '[cup_us]']);
 });
 
+// Leaf burn shows within three days: common practice, no source.
+it('counts a clean round from three days after it on', function (): void {
+    $plant = Notebook::plant();
+    $case = Notebook::case($plant);
+    testedFor($plant, Notebook::mixed($case), [0.0, 0.0, 0.0, 0.0]);
+    sprayRound($case, Notebook::mixed($case));
+    $words = static fn(): string => Notebook::get("/api/plants/{$plant}")->text('proven.0.words');
+    Date::setTestNow(Date::now()->addDays(3)->subSecond());
+    expect($words())->not->toContain('1 so far');
+    Date::setTestNow(Date::now()->addSecond());
+    expect($words())->toContain('1 so far');
+});
+
 it('counts what burnt after a round against the proof, and a clean round for it', function (): void {
     $plant = Notebook::plant();
     $case = Notebook::case($plant);

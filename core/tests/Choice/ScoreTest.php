@@ -41,6 +41,20 @@ it('says what to mind of a spray where it matters, and only there', function ():
         ->and(speaksOf('mild-soap', 'aphids'))->not->toContain('flammable');
 });
 
+it('tells three reasons at most, and of what speaks against a spray one at least', function (): void {
+    $more = 0;
+    foreach ([['aphids', 'ordinary-leaf'], ['mealybugs', 'waxy-bloom-leaf'], ['spider-mites', 'tender-leaf']] as [$trouble, $leaf]) {
+        $situation = new Situation(TroubleCatalogue::shipped()->trouble($trouble), 'any', Severity::Moderate, new PlantState('Zinnia', ToleranceCatalogue::shipped()->get($leaf), eatenSoon: true), true, false, 250.0, ['castile-soap']);
+        foreach (Chooser::shipped()->choose($situation)->proposed as $option) {
+            [$for, $against] = $option->telling();
+            $all = count($option->for) + count($option->against);
+            $more += $all > 3 ? 1 : 0;
+            expect(count($for) + count($against))->toBe(min(3, $all))->and($against === [])->toBe($option->against === []);
+        }
+    }
+    expect($more)->toBeGreaterThan(0);
+});
+
 it('tells what is in the house from what is not', function (): void {
     expect(speaksOf('plain-soap', 'aphids', cupboard: ['castile-soap']))->toContain('in-cupboard')
         ->and(speaksOf('mild-soap', 'aphids', cupboard: ['neem-oil']))->toContain('missing')

@@ -195,6 +195,22 @@ it('hears a count of sixty letters, and says of a longer one that it is too long
     expect($heard(60))->toBe('heard')->and($heard(61))->toStartWith('/0/said: ')->toContain('60')->toContain('61');
 });
 
+it('bears four things of which nobody is sure, and not five', function (): void {
+    $lines = array_map(static fn(string $slug): array => ['ingredient' => $slug, 'amount' => 10, 'unit' => 'mL'], ['neem-oil', 'castile-soap', 'vegetable-oil', 'paraffin-oil', 'rosemary-oil']);
+    $load = Plans::of(['recipe' => Plans::recipe($lines, ['amount' => 1, 'unit' => 'L', 'of' => 'water']), 'make' => ['amount' => 1, 'unit' => 'L']])->groups[0]->load;
+    $unsure = static function (int $many) use ($load): string {
+        $slips = array_map(static fn(string $item): array => ['kind' => 'count', 'item' => $item, 'scoop' => 0, 'said' => 'do not know'], array_slice(array_keys($load->items), 0, $many));
+        try {
+            SlipReader::read(JsonText::parse(json_encode($slips, \JSON_THROW_ON_ERROR)), $load);
+        } catch (InvalidDocument $fault) {
+            return $fault->getMessage();
+        }
+
+        return 'heard';
+    };
+    expect($unsure(4))->toBe('heard')->and($unsure(5))->toBe('At most 4 things can be unsure at once. Pour it away and start again.');
+});
+
 it('hears ten slips of one load, and no more', function (): void {
     $load = gallonByTheQuart();
     $read = static function (int $many) use ($load): string {
