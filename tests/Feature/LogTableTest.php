@@ -29,7 +29,9 @@ it('keeps of a look what its cells say', function (string $column, string $cell,
     $told = tableTaken("plant,pest,at,value,{$column}", 'Rose,mealybugs,2026-05-01,4,"' . $cell . '"');
     expect($told['faults'])->toBe([])->and($told['new'])->toBe(1);
     $row = (array) DB::table('counts')->first();
-    expect(is_bool($as) ? (bool) $row[$kept] : $row[$kept])->toBe($as);
+    expect(is_bool($as) ? (bool) $row[$kept] : $row[$kept])->toBe($as)
+        // RFC 9562.
+        ->and($row['submission'])->toMatch('/\A[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}\z/');
 })->with([
     'yes' => ['untreated', 'yes', 'untreated', true], 'Y' => ['untreated', 'Y', 'untreated', true], 'true' => ['untreated', 'TRUE', 'untreated', true], '1' => ['untreated', '1', 'untreated', true],
     'no' => ['untreated', 'no', 'untreated', false], 'n' => ['untreated', 'n', 'untreated', false], 'false' => ['untreated', 'False', 'untreated', false], '0' => ['untreated', '0', 'untreated', false], 'nothing' => ['untreated', '', 'untreated', false],

@@ -32,6 +32,12 @@ it('reads whole numbers and counts within their bounds', function (): void {
         ->and(static fn() => JsonText::parse('1e999')->countUpTo(9.0))->toThrow(InvalidDocument::class, 'finite');
 });
 
+it('reads a million bytes, and not one more', function (): void {
+    $text = static fn(int $bytes): string => '"' . str_repeat('x', $bytes - 2) . '"';
+    expect(strlen(JsonText::parse($text(1_000_000))->text(1_000_000)))->toBe(999_998)
+        ->and(static fn() => JsonText::parse($text(1_000_001)))->toThrow(InvalidDocument::class, 'The document is 1000001 bytes long; at most 1000000 bytes (1 MB) are read.');
+});
+
 it('shows a bad value short and clean', function (): void {
     $long = str_repeat('<script>', 50);
     try {

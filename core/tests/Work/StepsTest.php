@@ -50,6 +50,13 @@ it('premixes in a cup, then pours into a part-filled sprayer', function (): void
     expect(shape('cup-premix'))->toBe([...MIXED_AFTER, 'cup-water', 'add-cup soda', 'add-cup soap', 'add-cup oil', 'stir-cup', 'part-fill', 'pour-cup', 'shake-hard', 'top-up', ...DONE_AFTER]);
 });
 
+// A cup of 250 mL, and of a small load half of its water: by hand, 300 mL with 2 mL of oil and 1 mL of soap to the litre hold 299.1 mL of it.
+it('premixes in a cup of water, and in half of it where there is less', function (float $litres, float $cup): void {
+    $recipe = Plans::recipe([['ingredient' => 'neem-oil', 'amount' => 2, 'unit' => 'mL'], ['ingredient' => 'castile-soap', 'amount' => 1, 'unit' => 'mL']], ['amount' => 1, 'unit' => 'L', 'of' => 'water'], 'foliar', 'cup-premix');
+    $steps = array_filter(Plans::of(['recipe' => $recipe, 'make' => ['amount' => $litres, 'unit' => 'L']])->groups[0]->steps, static fn(Step $step): bool => $step->code === 'cup-water');
+    expect(array_values($steps)[0]->args['mL'] ?? 0.0)->toEqualWithDelta($cup, 0.05);
+})->with([[2.0, 250.0], [0.3, 149.55]]);
+
 it('blends without water', function (): void {
     expect(shape('blender'))->toBe([...MIXED_AFTER, 'add-blender soda', 'add-blender oil', 'add-blender soap', 'blend', 'first-water', 'stir-milky', 'top-up', ...DONE_AFTER]);
 });
