@@ -46,3 +46,14 @@ it('says no rounder answer that takes a spray over what leaves bear, and less of
         ->and($roundly(10.5, 11.5)['neem-oil'] ?? null)->toBeNull()
         ->and($roundly(10.0, 10.8)['neem-oil'] ?? null)->toBe(10.8);
 });
+
+// By hand: three spoons of 4 mL are 12 mL, and one of 13 mL is 8 % more; four of 3 mL are 12 mL, too, and one of 13 mL is fewer.
+it('leaves three of one measure alone, and rounds four', function (): void {
+    $roundly = static function (float $small): array {
+        $recipe = Plans::recipe([['ingredient' => 'neem-oil', 'amount' => 12, 'unit' => 'mL'], ['ingredient' => 'castile-soap', 'amount' => 8, 'unit' => 'mL']], ['amount' => 2, 'unit' => 'L', 'of' => 'finished']);
+        $measures = array_map(static fn(float $mL): array => ['amount' => $mL, 'unit' => 'mL'], [13.0, $small]);
+
+        return array_map(static fn(Scoop $scoop): float => $scoop->millilitres(), (new RounderSpoons(new Ceilings(Limits::shipped())))->of(Plans::of(['recipe' => $recipe, 'make' => ['amount' => 2, 'unit' => 'L'], 'measures' => $measures])));
+    };
+    expect($roundly(4.0)['neem-oil'] ?? null)->toBeNull()->and($roundly(3.0)['neem-oil'] ?? null)->toBe(13.0);
+});
