@@ -19,6 +19,17 @@ function withoutLog(): void
     }
 }
 
+it('takes a leaf test that waited up to thirty days', function (): void {
+    Notebook::sent('/api/leaf-tests', ['batchId' => Notebook::mixed(), 'plantId' => Notebook::plant(), 'leaves' => 2]);
+    $json = Intake::given('/api/log.json');
+    $waited = static fn(int $hours): string => str_replace('"waitHours":48', '"waitHours":' . $hours, $json);
+    expect($waited(721))->not->toBe($json);
+    withoutLog();
+    $refused = Intake::told(Intake::of('/api/log.json', $waited(721)));
+    expect($refused['error'] ?? null)->toMatchArray(['path' => '/leafTests/0/waitHours'])
+        ->and(Intake::of('/api/log.json', $waited(720))->getStatusCode())->toBe(200);
+});
+
 it('goes out, into an empty notebook and out again, byte for byte the same', function (): void {
     app(Database\Demo\DemoSeason::class)->write(new DateTimeImmutable());
     $trial = Notebook::post('/api/trials', ['submission' => Notebook::submission(), 'pest' => 'aphids', 'name' => '=2+2', 'one' => 'Soap', 'other' => 'Oil', 'unit' => 'leaf', 'units' => 6])->id();
