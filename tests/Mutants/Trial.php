@@ -13,10 +13,7 @@ final class Trial
     private const GRACE = 20;
 
     /** Tests that take longer than this in all, as slow as they are while they are watched, are not asked for one mutant: the score is at the least what it says. */
-    private const SECONDS = 180.0;
-
-    /** The same of catalogues, which hundreds of tests run. */
-    private const CATALOGUE_SECONDS = 600.0;
+    private const SECONDS = 600.0;
 
     /** @var array<int, array{process: resource, mutant: Mutant}> by workplace */
     private array $running = [];
@@ -38,7 +35,7 @@ final class Trial
     public function of(iterable $mutants, callable $tell): void
     {
         foreach ($mutants as $mutant) {
-            $tests = $this->coverage->of($this->root, $mutant->file, $mutant->line, str_starts_with($mutant->file, 'core/data/') ? self::CATALOGUE_SECONDS : self::SECONDS);
+            $tests = $this->coverage->of($this->root, $mutant->file, $mutant->line, self::SECONDS);
             if ($tests === []) {
                 $tell($mutant, false);
                 continue;
