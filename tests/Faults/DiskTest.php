@@ -18,11 +18,14 @@ use Tests\Faults\Start;
  * A disk that fills up, that is read-only, and a notebook that vanishes while it is written to.
  */
 
+/** Ends the test where none may be mounted: FullNotebookTest fills a notebook in another way. */
+function smallDisk(int $megabytes): SmallDisk
+{
+    return SmallDisk::mounted($megabytes) ?? Assert::markTestSkipped('No disk may be mounted here.');
+}
+
 it('names the full disk, keeps what was acknowledged and goes on once there is room, at twenty moments', function (): void {
-    $disk = SmallDisk::mounted(12);
-    if ($disk === null) {
-        Assert::markTestSkipped('No disk may be mounted here; FullNotebookTest fills a notebook in another way.');
-    }
+    $disk = smallDisk(12);
     $house = House::build($disk->folder);
     $house->open();
     $house->serve();
@@ -80,10 +83,7 @@ it('names the full disk, keeps what was acknowledged and goes on once there is r
 });
 
 it('names the full disk to whoever writes first after a start, with hardly any room and with none', function (): void {
-    $disk = SmallDisk::mounted(12);
-    if ($disk === null) {
-        Assert::markTestSkipped('No disk may be mounted here.');
-    }
+    $disk = smallDisk(12);
     $house = House::build($disk->folder);
     $house->open();
     // What SQLite cannot lay beside the notebook it calls an error of input and output: https://www.sqlite.org/rescode.html#ioerr
@@ -99,10 +99,7 @@ it('names the full disk to whoever writes first after a start, with hardly any r
 });
 
 it('says that the disk is read-only, and starts again once it is not', function (): void {
-    $disk = SmallDisk::mounted(12);
-    if ($disk === null) {
-        Assert::markTestSkipped('No disk may be mounted here.');
-    }
+    $disk = smallDisk(12);
     $house = House::build($disk->folder);
     $disk->readOnly(true);
     [$status, $said] = Start::toTheEnd($disk->folder, ['--port', (string) Served::freePort()]);
@@ -114,10 +111,7 @@ it('says that the disk is read-only, and starts again once it is not', function 
 });
 
 it('leaves no half of a notebook behind when the disk is full at the first start', function (): void {
-    $disk = SmallDisk::mounted(4);
-    if ($disk === null) {
-        Assert::markTestSkipped('No disk may be mounted here.');
-    }
+    $disk = smallDisk(4);
     $house = House::build($disk->folder);
     array_map(static fn(string|false $file): bool => unlink((string) $file), (array) glob("{$disk->folder}/notebook.sqlite*"));
     unlink("{$disk->folder}/serve/opened.json");

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 use App\Notebook\LeafPages;
 use App\Notebook\Sqlite;
+use Tests\Feature\Pages;
+use Tests\Feature\Shelf;
 
 /*
  * Files written by SQLite itself, of which it is known what stands on which page: the first holds what tables there are, the next the
@@ -17,6 +19,8 @@ function pagesOf(int $size, string ...$statements): array
     register_shutdown_function(static fn() => @unlink($path));
     $pdo = new PDO("sqlite:{$path}");
     $pdo->exec("pragma page_size = {$size}");
+    // Elsewhere SQLite may leave what was deleted where it stood.
+    $pdo->exec('pragma secure_delete = off');
     foreach ($statements as $statement) {
         $pdo->exec($statement);
     }
@@ -134,3 +138,46 @@ it('finds nothing in a file that is none, and in a short one', function (string 
     expect(pagesFound($path, ['integer not null', 'integer']))->toBe([]);
     unlink($path);
 })->with(['empty' => [''], 'a word' => ['notebook'], 'noughts' => [str_repeat("\0", 9000)], 'the highest bytes' => [str_repeat("\xFF", 9000)]]);
+
+/** @return list<int> as a salvage asks for them */
+function pagesOfTable(PDO $pdo, string $path, string $table): array
+{
+    $types = Sqlite::texts($pdo, "select lower(type) || iif(\"notnull\", ' not null', '') from pragma_table_info('{$table}')");
+
+    return pagesFound($path, $types, ...array_map(intval(...), Sqlite::texts($pdo, "select rootpage from sqlite_master where type = 'table' and name != '{$table}'")));
+}
+
+it('finds the pages of each table of a notebook, and no others', function (): void {
+    $shelf = Shelf::withCounts(app(), 500);
+    $pdo = Sqlite::open($shelf->notebook);
+    foreach (Sqlite::tables($pdo) as $table) {
+        expect(pagesOfTable($pdo, $shelf->notebook, $table))->toBe(array_column(Pages::leaves($pdo, $table), 'page'), $table);
+    }
+    expect(count(Pages::of($pdo, 'counts')))->toBeGreaterThan(30);
+});
+
+it('finds them in pages of every size, whatever is in them, with what was deleted left out', function (int $size): void {
+    // Own numbers of one byte to eight, whole numbers of every width, none at all, texts of a few letters and of more than a page.
+    $like = '(id integer primary key, label varchar not null, whole integer, flag tinyint not null, measured double, told text)';
+    [$path, $pdo] = pagesOf($size, "create table mixed {$like}", "create table twins {$like}", 'create table other (id integer primary key, measured double not null, label varchar)');
+    $put = static function (string $table, int $from, int $to) use ($pdo): void {
+        $pdo->beginTransaction();
+        for ($n = $from; $n <= $to; ++$n) {
+            $whole = [0, 1, -7, 300, 70_000, 9_000_000, 3_000_000_000, 2 ** 50, null][$n % 9];
+            $pdo->prepare("insert into {$table} (id, label, whole, flag, measured, told) values (?, ?, ?, ?, ?, ?)")->execute([$n % 50 === 0 ? $n * 2 ** 40 : $n, "row {$n}", $whole, $n % 2, $n % 5 === 0 ? 3 : $n / 7, $n % 4 === 0 ? null : str_repeat('ä', $n % 40 === 1 ? 300 : $n % 35)]);
+        }
+        $pdo->commit();
+    };
+    $put('mixed', 1, 1500);
+    $put('twins', 1, 200);
+    for ($n = 1; $n <= 60; ++$n) {
+        $pdo->prepare('insert into other values (?, ?, ?)')->execute([$n, $n / 3, "row {$n}"]);
+    }
+    $pdo->exec('alter table mixed add column later text');
+    $pdo->exec('delete from mixed where id between 200 and 1300');
+    $put('mixed', 1501, 1510);
+    foreach (['mixed', 'twins', 'other'] as $table) {
+        expect(pagesOfTable($pdo, $path, $table))->toBe(array_column(Pages::leaves($pdo, $table), 'page'), $table);
+    }
+    expect(Sqlite::number($pdo, 'pragma freelist_count'))->toBeGreaterThan($size > 32_768 ? 0 : 10);
+})->with([[512], [1024], [4096], [65_536]]);

@@ -34,6 +34,16 @@ final class Shelf
         return $shelf;
     }
 
+    /** One with so many counts more, written last, so that they are the end of its file. */
+    public static function withCounts(Container $app, int $many): self
+    {
+        $shelf = self::filled($app);
+        $shelf->change("with recursive some(n) as (select 1 union all select n + 1 from some where n < {$many}) insert into counts (submission, case_id, counted_at, value, notes) select 'made-' || n, 1, '2026-05-01 00:00:00', n, hex(zeroblob(100 + n % 60)) from some");
+        Sqlite::fold($shelf->notebook);
+
+        return $shelf;
+    }
+
     /** One without a notebook. */
     public static function bare(Container $app): self
     {

@@ -7,11 +7,9 @@ namespace App\Http\Controllers;
 use App\Http\Answer\ComparedAnswers;
 use App\Http\Body;
 use IdleMixer\Core\Bench\BenchReader;
-use IdleMixer\Core\Data\InputLines;
 use IdleMixer\Core\Mix\Formulator;
 use IdleMixer\Core\Plan\Comparison;
 use IdleMixer\Core\Quantity\AmountReader;
-use IdleMixer\Core\Quantity\Unit;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
@@ -23,7 +21,7 @@ final class CompareController
         $object = Body::of($request)->object(['recipes', 'make']);
         $recipes = array_map($reader->recipe(...), $object->get('recipes')->items(2, 2, 'recipes'));
         $make = AmountReader::vessel($object->get('make'), 'A volume to make');
-        $unit = Unit::from($object->get('make')->object(['amount', 'unit'])->get('unit')->text(InputLines::LONGEST_UNIT['value']));
+        $unit = AmountReader::volumeUnit($object->get('make'));
 
         return new JsonResponse($answer->of(Comparison::of($formulator, $recipes[0], $recipes[1], $make), $unit));
     }

@@ -4,12 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Input;
 
-use IdleMixer\Core\Data\InputLines;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\Node;
 use IdleMixer\Core\Quantity\Amount;
 use IdleMixer\Core\Quantity\AmountReader;
-use IdleMixer\Core\Quantity\Unit;
 use IdleMixer\Core\Recipe\BasisOf;
 
 /** A line as somebody says it, and the water or the finished spray that it is for. */
@@ -24,7 +22,7 @@ final readonly class SumsInput
     {
         $object = $node->object(['line', 'make', 'of']);
         $volume = AmountReader::vessel($object->get('make'), 'A volume to make');
-        $unit = Unit::from($object->get('make')->object(['amount', 'unit'])->get('unit')->text(InputLines::LONGEST_UNIT['value']));
+        $unit = AmountReader::volumeUnit($object->get('make'));
 
         return new self(
             $object->get('line')->text(self::LONGEST_LINE),

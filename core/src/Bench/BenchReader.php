@@ -108,7 +108,7 @@ final readonly class BenchReader
         return new Bench(
             $recipe,
             $make,
-            Unit::from($object->get('make')->object(['amount', 'unit'])->get('unit')->text(InputLines::LONGEST_UNIT['value'])),
+            AmountReader::volumeUnit($object->get('make')),
             $sprayer === null ? null : AmountReader::vessel($sprayer, 'A sprayer'),
             $object->optional('highEnd')?->flag() ?? false,
             self::factor($object->optional('factor')),

@@ -82,6 +82,16 @@ final class AmountReader
         return $amount;
     }
 
+    /**
+     * The unit that a volume is said in.
+     *
+     * @throws InvalidDocument when it is none of volume
+     */
+    public static function volumeUnit(Node $node): Unit
+    {
+        return Unit::from($node->object(['amount', 'unit'])->get('unit')->word(Unit::codes(Dimension::Volume), 'unit here'));
+    }
+
     /** @throws InvalidDocument when the volume is outside 10 mL to 10,000 L */
     public static function vessel(Node $node, string $what): Volume
     {

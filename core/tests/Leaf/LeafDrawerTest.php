@@ -69,7 +69,7 @@ it('trains an eye on ten leaves, new for every number', function (): void {
         ->and(array_filter($one, static fn(float $share): bool => $share > 90.0))->toBe([]);
 });
 
-// The line of leaves an eye is to be trained on, as it was drawn up: three below 5 %, seven below a fifth, none dead; chance moves each by a quarter, and here by nothing in the middle of many.
+// The leaves an eye is to be trained on, our own: three below 5 %, seven below a fifth, none dead. Chance moves each by up to a quarter either way, and the mean of many by little.
 it('trains an eye where it matters, with leaves of every share up to two thirds', function (): void {
     $sums = array_fill(0, 10, 0.0);
     foreach (range(1, 16) as $seed) {

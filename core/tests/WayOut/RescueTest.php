@@ -168,61 +168,48 @@ it('takes a count as it is said', function (string $said, float $from, float $to
     ['half of it', 2.5, 2.5], ['twice', 10.0, 10.0], ['do not know', 0.0, 10.0], ['I don’t know', 0.0, 10.0], ['lost count', 0.0, 10.0], ['3 spoons', 3.0, 3.0], ['six too few', 0.0, 0.0],
 ]);
 
-it('refuses what is no count, and says what would be', function (string $said): void {
-    $load = gallonByTheQuart();
-    $slip = json_encode([['kind' => 'count', 'item' => 'neem-oil', 'scoop' => 0, 'said' => $said]], \JSON_THROW_ON_ERROR);
+/**
+ * What is said of slips: where and why they are not heard, or that they are.
+ *
+ * @param list<array<string, mixed>> $slips
+ */
+function slipsHeard(Load $load, array $slips): string
+{
     try {
-        SlipReader::read(JsonText::parse($slip), $load);
-        $found = '';
+        SlipReader::read(JsonText::parse(json_encode($slips, \JSON_THROW_ON_ERROR)), $load);
     } catch (InvalidDocument $fault) {
-        $found = "{$fault->path()}: {$fault->getMessage()}";
+        return "{$fault->path()}: {$fault->getMessage()}";
     }
-    expect($found)->toStartWith('/0/said: ')->toContain('two too many');
+
+    return 'heard';
+}
+
+/** @return array<string, mixed> */
+function neemSlip(string $said): array
+{
+    return ['kind' => 'count', 'item' => 'neem-oil', 'scoop' => 0, 'said' => $said];
+}
+
+it('refuses what is no count, and says what would be', function (string $said): void {
+    expect(slipsHeard(gallonByTheQuart(), [neemSlip($said)]))->toStartWith('/0/said: ')->toContain('two too many');
 })->with(['a prayer', '1e300', '-2', '1/0', 'neem', '4 tbsp of neem', '99999']);
 
 it('hears a count of sixty letters, and says of a longer one that it is too long', function (): void {
-    $load = gallonByTheQuart();
-    $heard = static function (int $letters) use ($load): string {
-        $slip = json_encode([['kind' => 'count', 'item' => 'neem-oil', 'scoop' => 0, 'said' => 'two' . str_repeat(' ', $letters - 11) . 'too many']], \JSON_THROW_ON_ERROR);
-        try {
-            SlipReader::read(JsonText::parse($slip), $load);
-        } catch (InvalidDocument $fault) {
-            return "{$fault->path()}: {$fault->getMessage()}";
-        }
-
-        return 'heard';
-    };
+    $heard = static fn(int $letters): string => slipsHeard(gallonByTheQuart(), [neemSlip('two' . str_repeat(' ', $letters - 11) . 'too many')]);
     expect($heard(60))->toBe('heard')->and($heard(61))->toStartWith('/0/said: ')->toContain('60')->toContain('61');
 });
 
 it('bears four things of which nobody is sure, and not five', function (): void {
     $lines = array_map(static fn(string $slug): array => ['ingredient' => $slug, 'amount' => 10, 'unit' => 'mL'], ['neem-oil', 'castile-soap', 'vegetable-oil', 'paraffin-oil', 'rosemary-oil']);
     $load = Plans::of(['recipe' => Plans::recipe($lines, ['amount' => 1, 'unit' => 'L', 'of' => 'water']), 'make' => ['amount' => 1, 'unit' => 'L']])->groups[0]->load;
-    $unsure = static function (int $many) use ($load): string {
-        $slips = array_map(static fn(string $item): array => ['kind' => 'count', 'item' => $item, 'scoop' => 0, 'said' => 'do not know'], array_slice(array_keys($load->items), 0, $many));
-        try {
-            SlipReader::read(JsonText::parse(json_encode($slips, \JSON_THROW_ON_ERROR)), $load);
-        } catch (InvalidDocument $fault) {
-            return $fault->getMessage();
-        }
-
-        return 'heard';
-    };
-    expect($unsure(4))->toBe('heard')->and($unsure(5))->toBe('At most 4 things can be unsure at once. Pour it away and start again.');
+    $unsure = static fn(int $many): string => slipsHeard($load, array_map(static fn(string $item): array => ['item' => $item] + neemSlip('do not know'), array_slice(array_keys($load->items), 0, $many)));
+    expect($unsure(4))->toBe('heard')->and($unsure(5))->toBe(': At most 4 things can be unsure at once. Pour it away and start again.');
 });
 
 it('hears ten slips of one load, and no more', function (): void {
-    $load = gallonByTheQuart();
-    $read = static function (int $many) use ($load): string {
-        try {
-            SlipReader::read(JsonText::parse(json_encode(array_fill(0, $many, ['kind' => 'count', 'item' => 'neem-oil', 'scoop' => 0, 'said' => '4']), \JSON_THROW_ON_ERROR)), $load);
-        } catch (InvalidDocument $fault) {
-            return $fault->path();
-        }
-
-        return 'heard';
-    };
-    expect($read(11))->toBe('')->and($read(10))->not->toBe('');
+    $said = static fn(int $many): string => slipsHeard(gallonByTheQuart(), array_fill(0, $many, neemSlip('4')));
+    // Ten are read: what is wrong with these is that all are of one thing.
+    expect($said(11))->toStartWith(': ')->toContain('10')->and($said(10))->not->toStartWith(': ');
 });
 
 it('holds what it advises against the sums done anew', function (): void {
