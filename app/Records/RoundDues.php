@@ -54,6 +54,7 @@ final class RoundDues
         private readonly HourJudge $judge,
         private readonly TroubleCatalogue $troubles,
         private readonly FairLook $fairLook,
+        private readonly ChosenSprays $sprays,
         ClockInterface $clock,
     ) {
         $this->now = $clock->now();
@@ -76,11 +77,18 @@ final class RoundDues
         $planned = $place === null ? $planned : $planned->setTimezone($place->zone);
         // A list of tasks knows batches without what they were started from.
         $batch = $last === null ? null : Batch::query()->with('recipeVersion.recipe')->find($last->batch_id);
-        $facts = $last === null || $batch === null
-            ? new RoundFacts(null, $planned, null, 0, $testUntil, null, $this->now)
-            : $this->since($case, $last, $batch, $testUntil, $place);
+        $facts = $last === null || $batch === null ? $this->first($case, $planned, $testUntil, $place) : $this->since($case, $last, $batch, $testUntil, $place);
 
         return RoundMoves::of($planned, $facts, $this->now);
+    }
+
+    /** What is known before the first round: the hours to come, once it is mixed. */
+    private function first(PestCase $case, DateTimeImmutable $planned, ?DateTimeImmutable $testUntil, ?Place $place): RoundFacts
+    {
+        $ready = $place === null ? null : Batch::query()->find(ReadyBatches::of([$case->id], $this->now)[$case->id] ?? 0);
+        [$windows, $end] = $place === null || $ready === null ? [null, $this->now] : $this->windows($case, $this->sprays->wantsOf($ready), $place, $this->now);
+
+        return new RoundFacts(null, $planned, null, 0, $testUntil, $windows, $end);
     }
 
     /** What is known since the last round. */

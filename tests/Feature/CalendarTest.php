@@ -120,6 +120,28 @@ it('sets no round into the dark', function (): void {
     expect([$next['plannedAt'] ?? '', $next['dueAt'] ?? '', $next['moves'] ?? null])->toBe(['2026-08-27T18:50:00Z', '2026-08-27T18:00:00Z', []]);
 });
 
+// 36 °C for two days and nights, 18 °C from midnight on (the clock of the place). Common practice, no source: nothing is sprayed above 32 °C, and nobody
+// sprays in the dark. By the sun (suncalc 2.0.2: at 47.3° N, 9.9° E it is 6° below the horizon at 04:44 by the clock on 23 June).
+it('puts what is mixed and not sprayed yet off while it is too hot, and not before it is mixed', function (): void {
+    Date::setTestNow('2026-06-21T08:00:00Z');
+    Notebook::put('/api/garden', ['basedOn' => 1, 'place' => ['latitude' => 47.3, 'longitude' => 9.9, 'zone' => 'Europe/Vienna'], 'roomCelsius' => 20, 'source' => 'file']);
+    $rows = "at,temperature_C,humidity_percent,wind_kmh,rain_mm,cloud_percent\n";
+    foreach (range(0, 24 * 5) as $hour) {
+        $rows .= gmdate('Y-m-d\TH:i:s\Z', 1_782_021_600 + 3600 * $hour) . ($hour < 40 ? ',36' : ',18') . ",55,5,0,0\n";
+    }
+    expect(Notebook::post('/api/weather/files', ['submission' => Notebook::submission(), 'name' => 'hot.csv', 'content' => $rows])->status)->toBe(201);
+    $case = Notebook::case(Notebook::plant());
+    $first = static fn(): array => array_values(array_filter(Notebook::get('/api/today?zone=Europe/Vienna')->list('tasks'), static fn(mixed $one): bool => is_array($one) && $one['kind'] === 'first-round'))[0] ?? [];
+    $before = $first();
+    expect([$before['dueAt'] ?? '', $before['moves'] ?? null, $before['ready'] ?? null])->toBe(['2026-06-21T08:00:00Z', [], null]);
+    $batch = Notebook::mixed($case, ['recipe' => 'plain-soap', 'make' => ['amount' => 1, 'unit' => 'L']]);
+    $then = $first();
+    expect($then['ready'] ?? null)->toBe($batch)->and($then['plannedAt'] ?? '')->toBe('2026-06-21T08:00:00Z')->and($then['slot'] ?? '')->toBe('week')
+        ->and($then['moves'] ?? null)->toBe(['Later: before that, no hour is good or workable while you can see what you spray.'])
+        ->and($then['dueAt'] ?? '')->toBe('2026-06-23T03:00:00Z')
+        ->and(Notebook::get("/api/cases/{$case}")->text('next.0.dueAt'))->toBe('2026-06-23T03:00:00Z');
+});
+
 // Common practice, no source: two clean looks a week apart end a programme; looks go on.
 it('plans no more rounds once two looks were clean', function (): void {
     $case = sprayedCase();

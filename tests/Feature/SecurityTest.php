@@ -120,6 +120,28 @@ it('keeps the passphrase as a hash that only its owner may read', function (): v
         ->and(fileperms(passphraseFile()) & 0o077)->toBe(0);
 });
 
+it('takes a passphrase of eight letters from its input, none shorter, and says so', function (string $typed, int $status, bool $isSet): void {
+    $folder = sys_get_temp_dir() . '/mixer-passphrase-' . bin2hex(random_bytes(6));
+    mkdir($folder);
+    $process = proc_open([\PHP_BINARY, 'artisan', 'mixer:passphrase'], [['pipe', 'r'], ['pipe', 'w'], ['pipe', 'w']], $pipes, dirname(__DIR__, 2), [...getenv(), 'MIXER_DATA' => $folder]);
+    assert($process !== false);
+    fwrite($pipes[0], $typed);
+    fclose($pipes[0]);
+    $said = stream_get_contents($pipes[1]) . stream_get_contents($pipes[2]);
+    $ended = proc_close($process);
+    $hash = is_file("{$folder}/passphrase") ? trim((string) file_get_contents("{$folder}/passphrase")) : '';
+    File::deleteDirectory($folder);
+    expect($ended)->toBe($status)->and($said)->toContain($isSet ? 'is set' : 'at least 8 characters; nothing was changed')
+        // What ends the line is no part of it.
+        ->and(password_verify(rtrim($typed, "\r\n"), $hash))->toBe($isSet);
+})->with([
+    'seven letters' => ["seven12\n", 1, false],
+    'eight' => ["eight123\n", 0, true],
+    'eight letters of nine bytes' => ["öl sieht\r\n", 0, true],
+    'seven letters of eleven bytes' => ["äüöäwas\n", 1, false],
+    'nothing' => ['', 1, false],
+]);
+
 it('refuses calls from the pages of other sites', function (): void {
     expect(Notebook::post('/api/plants', [], ['HTTP_ORIGIN' => 'http://evil.invalid'])->status)->toBe(403)
         ->and(underName('evil.invalid'))->toBe(403)

@@ -115,14 +115,14 @@ final readonly class Record
         return Middle::of(array_values($needed));
     }
 
-    /** How sure its effect is: by the width of its interval, as far as that lies between nothing and all. */
+    /** How sure its effect is: by the width of its interval, as far as that lies above nothing. */
     public function sureness(): Sureness
     {
         $estimate = $this->estimate();
         if ($estimate === null) {
             return Sureness::None;
         }
-        $width = min(100.0, max(0.0, $estimate->high)) - min(100.0, max(0.0, $estimate->low));
+        $width = max(0.0, $estimate->high) - max(0.0, $estimate->low);
 
         return match (true) {
             count($this->judged()) < EvidenceLines::FEW_ROUNDS['value'], $width > EvidenceLines::HARDLY_SURE['value'] => Sureness::Hardly,

@@ -28,6 +28,12 @@ it('grows aphids in about a week', function (): void {
     expect($biology->threshold)->toEqualWithDelta(4.0, 0.8)->and($biology->at(20.0)->toAdult)->toEqualWithDelta(7.5, 1.5)->and($biology->at(20.0)->lastHatch)->toBe(0.0);
 });
 
+// By hand: from the middle of first and last hatch to adult, over the warmth above the threshold. Whitefly at 22 °C: (380 - 120) / 13.7; mites at
+// 30 °C: (137 - 50) / 18.8; aphids bear young, so all of it.
+it('grows nymphs from the middle of the hatch on', function (string $trouble, float $celsius, float $days): void {
+    expect(BiologyCatalogue::shipped()->of($trouble)?->at($celsius)->nymph())->toEqualWithDelta($days, 0.02);
+})->with([['whitefly', 22.0, 18.98], ['spider-mites', 30.0, 4.63], ['thrips', 25.0, 10.78], ['aphids', 20.0, 7.5]]);
+
 it('grows nothing below its threshold, and everything faster in the warm', function (string $trouble): void {
     $biology = BiologyCatalogue::shipped()->of($trouble);
     assert($biology !== null);

@@ -73,6 +73,17 @@ it('moves the next round, and says why', function (array $facts, string $now, ?s
     'a clean look, a test and the weather, one after the other' => [['clean' => 1, 'test' => '2026-06-12T09:00', 'windows' => [['2026-06-13T05:00', '2026-06-13T08:00']]], '2026-06-07T08:00', '2026-06-13 05:00', ['one-clean-look', 'leaf-test', 'no-good-hour']],
 ]);
 
+// Written before: what is mixed and not sprayed yet goes by the hours as any other round does (common practice, no source).
+it('puts a first round off where its day has no hour', function (array $windows, string $at, array $codes): void {
+    $hours = array_map(static fn(mixed $one): Window => is_array($one) && is_string($one[0]) && is_string($one[1]) ? windowOf($one[0], $one[1]) : throw new LogicException('No window.'), array_values($windows));
+    $due = RoundMoves::of(utc('2026-06-07T07:30'), new RoundFacts(null, utc('2026-06-07T07:30'), null, 0, null, $hours, utc('2026-06-14T00:00')), utc('2026-06-07T12:00'));
+    expect([$due->at?->format('Y-m-d H:i'), array_map(static fn(MovedDate $one): string => $one->code, $due->moves)])->toBe([$at, $codes]);
+})->with([
+    'good hours that evening: it is for today' => [[['2026-06-07T18:00', '2026-06-07T21:00']], '2026-06-07 07:30', []],
+    'none before the 9th' => [[['2026-06-09T05:00', '2026-06-09T08:00']], '2026-06-09 05:00', ['no-good-hour']],
+    'none in the week' => [[], '2026-06-14 00:00', ['no-hour-this-week']],
+]);
+
 it('never sets a round into an hour that is neither good nor workable', function (): void {
     $random = new Random\Randomizer(new Random\Engine\Mt19937(77));
     $now = utc('2026-06-07T08:00');

@@ -106,6 +106,16 @@ it('names what may stand in, as much as the limits leave, and what it costs', fu
     expect(StandIns::shipped()->of($at, new Slips(['neem-oil' => [0.0, 0.0]], null, ['neem-oil']), Limits::shipped()))->toBe([]);
 });
 
+// Two teaspoons of soap (9.76 mL in a gallon of spray) were wanted, and between a quarter and a half of them went in before it ran out: three quarters
+// are made good, by half as much detergent, so that what holds the oil is enough at worst.
+it('makes good all that may be missing of what ran out', function (): void {
+    $load = gallonByTheQuart();
+    $soap = $load->items['castile-soap']->millilitres();
+    $at = LoadAtHand::of($load, Target::of(RecipeUse::Foliar, null), new Circumstances(), Kit::kitchen(), Unit::UsGallon, null);
+    $found = StandIns::shipped()->of($at, new Slips(['castile-soap' => [$soap / 4.0, $soap / 2.0]], null, ['castile-soap']), Limits::shipped());
+    expect($found[0]->with->slug)->toBe('dish-detergent')->and($found[0]->missing)->toEqualWithDelta(7.32, 0.08);
+});
+
 // The house's own, on the careful side; nothing stands in for neem, alcohol, peroxide or soda.
 it('takes for each mL that ran out as much of what stands in for it as was written down', function (string $spent, array $instead): void {
     /** @var array<string, list<array{with: string, times: float}>> $rows */

@@ -57,6 +57,12 @@ it('says what a programme leaves open, and how close rounds would leave nothing'
     expect($answer['gaps'])->toBe([['from' => '2026-04-02', 'to' => '2026-04-04', 'because' => 'What hatches on these days is grown 5 days later at 30 °C, before the round of day 14. No gap is left up to 5 days apart.']]);
 });
 
+it('says of what bears young that they are born, and what comes after the last round', function (): void {
+    $gap = static fn(string $trouble, int $celsius): string => Rounds::shipped()->answer(JsonText::parse('{"trouble":"' . $trouble . '","recipes":["plain-soap"],"start":"2026-04-01","temperature_C":' . $celsius . ',"interval_days":14}'))['gaps'][0]['because'] ?? '';
+    // Aphids at 20 °C: 120 degree-days above 4 °C, 7.5 days from birth to adult.
+    expect($gap('aphids', 20))->toBe('What is born on these days is grown 8 days later at 20 °C, before the round of day 14. No gap is left up to 8 days apart.');
+});
+
 it('says why a date moved', function (): void {
     $words = MoveWords::shipped();
     expect($words->move(new MovedDate('by-hand', null, 'Away on Thursday.')))->toBe('You moved it: Away on Thursday.')

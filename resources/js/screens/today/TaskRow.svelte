@@ -45,7 +45,7 @@
         {#each task.moves as move (move)}<span class="block text-sm" data-moved>{move}</span>{/each}
     </p>
     {#if due || round || task.kind === 'count-after'}
-        {#if due}
+        {#if due || task.ready !== null}
             <div class="no-print flex w-full flex-wrap items-end gap-2 sm:w-auto">
                 {#if task.kind === 'count-after' && task.counted !== null}
                     <QuickCount caseId={task.ref} counted={task.counted} {main} onsaved={onchange} />
