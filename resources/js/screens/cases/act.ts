@@ -3,7 +3,7 @@ import type { Schemas } from '../../lib/client';
 type Case = Schemas['Case'];
 
 export type Act =
-    | { kind: 'spray'; batch: Case['batches'][number] }
+    | { kind: 'spray'; batch: Case['batches'][number]; off: Schemas['Task'] | null }
     | { kind: 'count' }
     | { kind: 'begin' }
     | { kind: 'mix' }
@@ -14,7 +14,8 @@ export type Act =
 export function actOf(one: Pick<Case, 'ready' | 'rounds' | 'batches' | 'counts' | 'next'>, now: Date): Act {
     const batch = one.batches.find((each) => each.id === one.ready);
     if (batch !== undefined) {
-        return { kind: 'spray', batch };
+        const round = one.next.find((task) => task.kind === 'first-round' || task.kind === 'next-round');
+        return { kind: 'spray', batch, off: round !== undefined && round.moves.length > 0 && new Date(round.dueAt) > now ? round : null };
     }
     const due = one.next.filter((task) => task.slot === 'now' || task.slot === 'evening' || new Date(task.dueAt) <= now);
     if (due.some((task) => task.kind === 'count-after')) {
