@@ -140,6 +140,10 @@ it('puts what is mixed and not sprayed yet off while it is too hot, and not befo
         ->and($then['moves'] ?? null)->toBe(['Later: before that, no hour is good or workable while you can see what you spray.'])
         ->and($then['dueAt'] ?? '')->toBe('2026-06-23T03:00:00Z')
         ->and(Notebook::get("/api/cases/{$case}")->text('next.0.dueAt'))->toBe('2026-06-23T03:00:00Z');
+    // Hot to its end: the file tells nothing beyond its last hour.
+    expect(Notebook::post('/api/weather/files', ['submission' => Notebook::submission(), 'name' => 'hotter.csv', 'content' => str_replace(',18,', ',36,', $rows)])->status)->toBe(201);
+    $ever = $first();
+    expect($ever['dueAt'] ?? '')->toBe('2026-06-26T07:00:00Z')->and($ever['moves'] ?? null)->toBe(['Later: the forecast holds no hour for it. Ask again then.']);
 });
 
 // Common practice, no source: two clean looks a week apart end a programme; looks go on.

@@ -113,6 +113,14 @@ it('reads the numbers of rows, however long they are', function (string $number)
     expect(pagesFound($path, ['integer not null', 'integer']))->toBe([2])->and(pagesFound($path, ['integer not null', 'varchar']))->toBe([]);
 })->with(['-5', '-9223372036854775808', '0', '127', '128', '16384', '2097152', '72057594037927936', '9223372036854775807']);
 
+it('takes a page of which every row is the same', function (): void {
+    [$path] = pagesOf(4096, 'create table one (id integer primary key, n integer, t varchar)', sprintf(SOME_ROWS, 5, 'one'));
+    $file = (string) file_get_contents($path);
+    $page = substr_replace(substr_replace(substr($file, 4096, 4096), str_repeat("\x06\x01", 5), 8, 10), "\x06\x01\x04\0\x01\x0F\x2A\x78", 0x601, 8);
+    file_put_contents($path, substr($file, 0, 4096) . $page . substr($file, 8192));
+    expect(pagesFound($path, ['integer not null', 'integer', 'varchar']))->toBe([2]);
+});
+
 it('takes no page of which one row does not fit, or that points out of itself', function (Closure $spoil): void {
     $types = ['integer not null', 'integer', 'varchar'];
     [$path] = pagesOf(4096, 'create table one (id integer primary key, n integer, t varchar)', sprintf(SOME_ROWS, 5, 'one'));
@@ -127,6 +135,8 @@ it('takes no page of which one row does not fit, or that points out of itself', 
     'no rows' => [static fn(string $page): string => substr($page, 0, 3) . "\0\0" . substr($page, 5)],
     'more rows than fit' => [static fn(string $page): string => substr($page, 0, 3) . "\x04\x01" . substr($page, 5)],
     'a row among the pointers' => [static fn(string $page): string => substr($page, 0, 8) . "\0\x11" . substr($page, 10)],
+    // Six bytes of a row: its number 1, a header of four, no number, a text of one letter.
+    'a row among the pointers that would fit' => [static fn(string $page): string => substr_replace(substr_replace($page, "\0\x10" . str_repeat("\x06\x01", 3) . "\x06\x01\x04\0\x01\x0F\x2A\x78", 8, 16), "\x06\x01\x04\0\x01\x0F\x2A\x78", 0x601, 8)],
     'a row behind the page' => [static fn(string $page): string => substr($page, 0, 8) . "\x10\0" . substr($page, 10)],
     'the last pointer astray' => [static fn(string $page): string => substr($page, 0, 16) . "\xFF\xFF" . substr($page, 18)],
     'nothing at all' => [static fn(string $page): string => str_repeat("\0", 4096)],

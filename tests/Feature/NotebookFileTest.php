@@ -8,6 +8,7 @@ use App\Notebook\Copies;
 use App\Notebook\Edition;
 use App\Notebook\InPlace;
 use App\Notebook\Inspector;
+use App\Notebook\NotebookConnection;
 use App\Notebook\Opened;
 use App\Notebook\Opening;
 use App\Notebook\Places;
@@ -387,6 +388,27 @@ it('hands the turn on', function (): void {
     // Without a file to take turns by, nobody waits.
     (new Turn(''))->take();
     (new Turn('/proc/no/such/place'))->take();
+});
+
+it('hands the turn on where somebody else holds the lock, and begins once it is free', function (): void {
+    $path = (string) tempnam(sys_get_temp_dir(), 'turns');
+    $open = static fn(): PDO => new PDO("sqlite:{$path}", null, null, [PDO::ATTR_ERRMODE => PDO::ERRMODE_EXCEPTION, PDO::ATTR_TIMEOUT => 0]);
+    $other = $open();
+    $other->exec('create table "migrations" ("batch" integer)');
+    $other->exec('begin exclusive');
+    $connection = new NotebookConnection($open(), $path, '', ['name' => 'turns', 'turn' => "{$path}.turn"]);
+    expect(static fn() => $connection->beginTransaction())->toThrow(PDOException::class, 'locked');
+    $third = fopen("{$path}.turn", 'c');
+    assert($third !== false);
+    expect(flock($third, \LOCK_EX | \LOCK_NB))->toBeTrue();
+    flock($third, \LOCK_UN);
+    $other->exec('commit');
+    $connection->beginTransaction();
+    expect($connection->transactionLevel())->toBe(1)->and(flock($third, \LOCK_EX | \LOCK_NB))->toBeFalse();
+    $connection->commit();
+    expect(flock($third, \LOCK_EX | \LOCK_NB))->toBeTrue();
+    fclose($third);
+    array_map(unlink(...), [$path, "{$path}.turn"]);
 });
 
 it('tells the faults of a file from those of the code', function (int $code, ?StoreTrouble $trouble, int $status): void {

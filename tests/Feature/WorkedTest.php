@@ -172,6 +172,9 @@ it('tells every task on one page and one only, whatever moved', function (): voi
     foreach (array_slice($cases, 0, 23) as $i => $case) {
         Notebook::post('/api/moves', ['submission' => Notebook::submission(), 'kind' => 'first-round', 'ref' => $case, 'plannedAt' => '2026-06-30T18:00:00Z', 'to' => $i < 20 ? '2026-07-05T18:00:00Z' : null, 'reason' => 'On a journey']);
     }
+    // Three of the second sixteen are gone, so it reaches three further.
+    $second = Notebook::get('/api/today?from=16');
+    expect($second->list('tasks'))->toHaveCount(16)->and($second->number('next'))->toEqual(35);
     $refs = [];
     $from = 0;
     for ($page = 0; $page < 6; ++$page) {
