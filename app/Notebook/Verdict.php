@@ -31,8 +31,9 @@ final readonly class Verdict
         try {
             $read = $this->salvage->out($path, $to);
         } catch (StoreFault $fault) {
-            return ($fault->trouble === StoreTrouble::Damaged ? rtrim($fault->also, '.') : "What can be read of it could not be copied out: {$fault->trouble->cause()} {$fault->trouble->remedy()}")
-                . $this->newest('. The way back is the newest copy,');
+            $why = $fault->trouble === StoreTrouble::Damaged ? $fault->also : "What can be read of it could not be copied out: {$fault->trouble->cause()} {$fault->trouble->remedy()}";
+
+            return rtrim($why, '.') . $this->newest('. The way back is the newest copy,');
         }
 
         return "What can be read of it was copied to {$to}: {$read->words()}. The way back: ./start --restore {$to}{$this->newest(', or go back to the newest copy,')}";

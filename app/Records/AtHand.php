@@ -6,10 +6,11 @@ namespace App\Records;
 
 use App\Models\Batch;
 use App\Models\Sprayer;
-use IdleMixer\Core\Choice\Option;
+use IdleMixer\Core\Choice\Dose;
 use IdleMixer\Core\Measure\Kit;
 use IdleMixer\Core\Mix\Formulator;
 use IdleMixer\Core\Quantity\Amount;
+use IdleMixer\Core\Recipe\Recipe;
 use IdleMixer\Core\Vessel\UsualFill;
 use IdleMixer\Core\Wording\Measures;
 use IdleMixer\Core\Work\Item;
@@ -22,12 +23,12 @@ final class AtHand
 
     private ?Amount $fill = null;
 
-    public function spoons(Option $option): string
+    public function spoons(Recipe $recipe, Dose $dose): string
     {
         $this->kit ??= HouseholdKit::kit() ?? Kit::kitchen();
         $this->fill ??= self::sprayer();
-        $fill = UsualFill::inAJar($option->recipe->use) ?? $this->fill;
-        $whole = (new Formulator())->scaledTo($fill->volume(), $option->recipe, $option->dose->highEnd ?? false, $option->dose->factor ?? 1.0, '/recipe');
+        $fill = UsualFill::inAJar($recipe->use) ?? $this->fill;
+        $whole = (new Formulator())->scaledTo($fill->volume(), $recipe, $dose->highEnd, $dose->factor, '/recipe');
         $items = Load::of($whole, $this->kit->planner())->items;
 
         return implode(', ', array_map(static fn(Item $item): string => Measures::scoops($item->measured) . ' ' . $item->name(), $items)) . ' in ' . Measures::amount($fill);

@@ -93,7 +93,7 @@ final class Corrections
     public static function before(Revision $revision): array
     {
         /** @var array<string, mixed> */
-        return (array) json_decode($revision->before, true, flags: \JSON_THROW_ON_ERROR);
+        return (array) json_decode($revision->before, flags: \JSON_THROW_ON_ERROR);
     }
 
     /** @param array<string, mixed> $before */

@@ -16,7 +16,7 @@ final class Looks
         if ($count->each === null) {
             return null;
         }
-        $each = array_map(floatval(...), array_filter((array) json_decode($count->each, true, flags: \JSON_THROW_ON_ERROR), is_numeric(...)));
+        $each = array_map(floatval(...), array_filter((array) json_decode($count->each, flags: \JSON_THROW_ON_ERROR), is_numeric(...)));
 
         return $each === [] ? null : array_values($each);
     }
@@ -24,7 +24,7 @@ final class Looks
     /** @return list<float|null> of a trial, by the number on the label; null where one is lost */
     public static function ofTrial(TrialLook $look): array
     {
-        return array_map(static fn(mixed $count): ?float => is_numeric($count) ? (float) $count : null, array_values((array) json_decode($look->counts, true, flags: \JSON_THROW_ON_ERROR)));
+        return array_map(static fn(mixed $count): ?float => is_numeric($count) ? (float) $count : null, array_values((array) json_decode($look->counts, flags: \JSON_THROW_ON_ERROR)));
     }
 
     /** @return array<string, float> by stage; empty where nobody told them apart */

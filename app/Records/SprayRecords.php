@@ -154,7 +154,7 @@ final readonly class SprayRecords
     private static function facts(WeighedRound $round): array
     {
         $all = [];
-        foreach ((array) json_decode($round->facts, true, flags: \JSON_THROW_ON_ERROR) as $fact => $holds) {
+        foreach ((array) json_decode($round->facts, flags: \JSON_THROW_ON_ERROR) as $fact => $holds) {
             $all[(string) $fact] = $holds === true;
         }
 

@@ -184,6 +184,15 @@ it('reads a batch document that says less than is known here, and refuses one th
         ->and(Notebook::get("/api/batches/{$batch->id()}")->text('standTest'))->toBe('even');
 });
 
+it('keeps what was written before an answer, and nothing of what was written before a refusal', function (int $status, int $kept): void {
+    $answer = app(InOneTransaction::class)->handle(Illuminate\Http\Request::create('/api/plants', 'POST'), static function () use ($status): Illuminate\Http\Response {
+        Notebook::plant('Aster');
+
+        return new Illuminate\Http\Response('', $status);
+    });
+    expect($answer->getStatusCode())->toBe($status)->and(App\Models\Plant::query()->count())->toBe($kept);
+})->with([[200, 1], [399, 1], [400, 0], [422, 0], [500, 0]]);
+
 it('keeps everything of a call or nothing: each that may write runs in one transaction, and no other writes', function (): void {
     $reckon = ['api/plan', 'api/bench', 'api/diagnosis', 'api/sums', 'api/amount', 'api/need', 'api/reach', 'api/way-out', 'api/compose', 'api/compare', 'api/batches/{id}/loads/{load}/way-out', 'api/leaf-tests/{id}/photos/{leaf}/{when}'];
     $outside = [];

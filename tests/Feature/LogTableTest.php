@@ -30,6 +30,7 @@ it('keeps of a look what its cells say', function (string $column, string $cell,
     expect($told['faults'])->toBe([])->and($told['new'])->toBe(1);
     $row = (array) DB::table('counts')->first();
     expect(is_bool($as) ? (bool) $row[$kept] : $row[$kept])->toBe($as)
+        ->and($row['version'])->toBe(1)
         // RFC 9562.
         ->and($row['submission'])->toMatch('/\A[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}\z/');
 })->with([
@@ -98,6 +99,10 @@ it('says of a row what is wrong with it', function (string $head, string $row, s
     'no stage' => ['plant,pest,at,value,stages', 'Rose,aphids,2026-05-01,4,3 adults', 'stages is “3 adults”; names with counts are needed, like adults:3 crawlers:12.'],
     'a stage without a count' => ['plant,pest,at,value,stages', 'Rose,aphids,2026-05-01,4,adults', 'stages is “”; a number from 0 to 1000000 is needed.'],
     'neither look nor spraying' => ['what,plant,pest,at,value', 'walk,Rose,aphids,2026-05-01,4', 'what is “walk”; it can be look or sprayed.'],
+    'more litres than anybody sprays' => ['what,plant,pest,at,batch_id,litres', 'sprayed,Rose,aphids,2026-05-01,0b8f1c52-6a0e-4b0e-9d2a-1f3c5d7e9a10,10001', 'litres is “10001”; a number from 0 to 10000 is needed.'],
+    'as many litres, of a batch that is not there' => ['what,plant,pest,at,batch_id,litres', 'sprayed,Rose,aphids,2026-05-01,0b8f1c52-6a0e-4b0e-9d2a-1f3c5d7e9a10,10000', 'Its batch is not in this notebook: batches travel in the JSON document, read that first.'],
+    'a spraying of no batch' => ['what,plant,pest,at,spray', 'sprayed,Rose,aphids,2026-05-01,Soap', 'batch_id is missing: which batch was sprayed? It must be in the notebook already.'],
+    'an identity that is none' => ['what,plant,pest,at,batch_id', 'sprayed,Rose,aphids,2026-05-01,7', 'Just 36 characters may stand here, found 1.'],
     'nothing counted' => ['plant,pest,at,value', 'Rose,aphids,2026-05-01,', 'value is missing: how many were counted? 0 where there were none.'],
     'more spots than are kept' => ['plant,pest,at,each', 'Rose,aphids,2026-05-01,' . str_repeat('1 ', 100) . '1', 'each has “101” counts; at most 100 are kept of one look.'],
 ]);

@@ -78,6 +78,10 @@ it('asks for the opening as the bench does', function (string $query, string $as
     ['case=4%26x', '/api/opening'],
 ]);
 
+it('asks for the hours of the spray that is meant, and of the usual one where it is none', function (string $query, string $asked): void {
+    expect(Screen::at('/day', $query, '')?->asks)->toContain($asked);
+})->with([['', '/api/day'], ['spray=mild-soap', '/api/day?spray=mild-soap'], ['spray=batch-12', '/api/day?spray=batch-12'], ['spray=a%26b', '/api/day'], ['spray[]=x', '/api/day'], ['spray=', '/api/day']]);
+
 it('asks for today only once the page knows where the clock stands', function (): void {
     expect(Screen::at('/', '', '')?->asks)->toBe([])->and(Screen::at('/', '', 'Europe/Lisbon')?->asks)->toBe(['/api/today?zone=Europe%2FLisbon']);
 });

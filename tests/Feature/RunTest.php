@@ -61,6 +61,13 @@ it('records from the taps what was done: when, on which plant, with how much, in
     expect($told->number('rounds.0.litres'))->toEqualWithDelta(0.25 * $make / 1000, 1e-9)->and(Notebook::get("/api/batches/{$batch}")->text('status'))->toBe('discarded');
 });
 
+it('says after how long it is shaken again where there is oil in it, and nothing where all is dissolved', function (): void {
+    [$oil, , $batch] = begun(1);
+    [$soap] = begun(1, ['recipe' => 'plain-soap']);
+    $seconds = Notebook::get("/api/batches/{$batch}")->number('plan.emulsion.reshake_seconds');
+    expect($seconds)->toBeGreaterThan(0.0)->and($oil->number('reshakeSeconds'))->toBe($seconds)->and($soap->at('reshakeSeconds'))->toBeNull();
+});
+
 // By hand: twelve minutes for one plant, and four for each of three.
 it('shares the minutes of a walk among its plants', function (int $plants, float $minutes): void {
     [$run, $cases] = begun($plants);

@@ -44,12 +44,13 @@ function rowsOf(int $case): array
 it('says of each thing what was written down, by the clock of the garden', function (): void {
     Date::setTestNow('2026-06-01T18:00:00Z');
     Notebook::put('/api/garden', ['basedOn' => 0, 'place' => ['latitude' => 47.3, 'longitude' => 9.9, 'zone' => 'Europe/Vienna'], 'roomCelsius' => 20, 'source' => 'file']);
-    // In Vienna it rains 4.9 mm on the 2nd, 5 on the 3rd, in two hours, the second of them after midnight in Greenwich only, and 12 on the 5th.
+    // In Vienna it rains 4.9 mm on the 2nd, 5 on the 3rd, in two hours, the second of them after midnight in Greenwich only, and 12 on the 5th. Of the
+    // 4th nobody says.
     $wet = ['2026-06-02T12' => 4.9, '2026-06-03T20' => 2.5, '2026-06-02T22' => 2.5, '2026-06-05T09' => 12];
     $table = "at,temperature_C,humidity_percent,wind_kmh,rain_mm,cloud_percent\n";
     for ($hour = 0; $hour < 150; ++$hour) {
         $at = gmdate('Y-m-d\TH', strtotime('2026-06-01T18:00:00Z') + 3600 * $hour);
-        $table .= "{$at}:00:00Z,19,60,5," . ($wet[$at] ?? 0) . ",10\n";
+        $table .= "{$at}:00:00Z,19,60,5," . (str_starts_with($at, '2026-06-04') ? '' : ($wet[$at] ?? 0)) . ",10\n";
     }
     expect(Notebook::sent('/api/weather/files', ['name' => 'june.csv', 'content' => $table])->status)->toBe(201);
     $case = Notebook::sent('/api/cases', ['plantId' => Notebook::plant('Aster'), 'pest' => 'aphids', 'notes' => 'Ants on the stems.'])->id();

@@ -47,6 +47,9 @@ it('takes an amount as it is typed into a field, by the kitchen of the household
     $said = static fn(mixed $body): Answer => Notebook::post('/api/amount', json_encode($body, \JSON_THROW_ON_ERROR));
     Notebook::change('/api/household', ['kitchen' => 'british', 'byEye' => (object) []]);
     expect($said(['said' => 'half a gallon'])->at('amount'))->toBe(['amount' => 0.5, 'unit' => '[gal_br]'])
+        // Half of 4.54609 L, by definition.
+        ->and($said(['said' => 'half a gallon'])->text('text'))->toStartWith('½ ')->toEndWith(' (2.27 L)')
+        ->and($said(['said' => '5 g', 'weight' => true])->text('text'))->toBe('')
         ->and($said(['said' => 'half of it', 'whole' => ['amount' => 2, 'unit' => 'L'], 'unit' => 'L'])->at('amount'))->toBe(['amount' => 1, 'unit' => 'L'])
         ->and($said(['said' => 'plenty'])->at('amount'))->toBeNull()
         ->and($said(['said' => 'plenty'])->text('text'))->toContain('Say one amount')

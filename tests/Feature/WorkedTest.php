@@ -108,6 +108,23 @@ it('weighs as soon as something is written, and the same when all of it is weigh
     expect(Notebook::get('/api/worked')->text)->not->toBe($told);
 });
 
+it('knows whether a round was measured as planned', function (array $slip, ?bool $asPlanned): void {
+    $case = Notebook::case(Notebook::plant());
+    $batch = Notebook::batch(['recipe' => 'neem-leaf-quart', 'make' => ['amount' => 1, 'unit' => '[gal_us]']], $case);
+    Notebook::tickAll($batch);
+    if ($slip !== []) {
+        $slips = [['kind' => 'count', 'item' => 'castile-soap', 'scoop' => 0, ...$slip]];
+        expect(Notebook::change("/api/batches/{$batch->id()}/loads/1/slip", ['slips' => $slips, 'remedy' => 'within-limits'])->status)->toBe(200);
+    }
+    Notebook::post("/api/batches/{$batch->id()}/finish", ['standTest' => 'even']);
+    $round = Notebook::sent("/api/cases/{$case}/rounds", ['batchId' => $batch->id(), 'override' => 'x'])->id('saved.id');
+    expect(app(App\Records\RoundFacts::class)->of(App\Models\Round::query()->findOrFail($round))['strength'] ?? null)->toBe($asPlanned);
+})->with([
+    'as it was planned' => [[], true],
+    'twice the soap' => [['from' => 4, 'to' => 4], false],
+    'nobody knows how much' => [['from' => 2, 'to' => 6], null],
+]);
+
 it('weighs no record anew for a case that is in none, nor for a leaf test that says nothing yet', function (): void {
     $sprayed = caseSprayedWith('plain-soap', 100, 5);
     DB::table('weighed_sprays')->update(['name' => 'As it was weighed']);

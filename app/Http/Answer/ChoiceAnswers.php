@@ -6,7 +6,6 @@ namespace App\Http\Answer;
 
 use App\Records\AtHand;
 use IdleMixer\Core\Choice\Chooser;
-use IdleMixer\Core\Choice\Dose;
 use IdleMixer\Core\Choice\Option;
 use IdleMixer\Core\Choice\Reason;
 use IdleMixer\Core\Choice\Situation;
@@ -14,6 +13,7 @@ use IdleMixer\Core\Wording\Choices;
 use IdleMixer\Core\Wording\ChoiceWords;
 use IdleMixer\Core\Wording\Durations;
 use IdleMixer\Core\Writing\MixtureWriter;
+use LogicException;
 
 /** The sprays that fit a case, best first, and why the others do not. */
 final readonly class ChoiceAnswers
@@ -44,14 +44,15 @@ final readonly class ChoiceAnswers
     {
         [$for, $against] = $option->telling();
         $said = fn(Reason $reason): string => $this->words->reason($reason, $option);
+        $dose = $option->dose ?? throw new LogicException("{$option->recipe->slug} is proposed without a dose.");
 
         return new ProposedAnswer(
             $option->recipe->slug,
             $option->recipe->name,
             Choices::use($option->recipe->use),
-            $option->dose->highEnd ?? false,
-            ($option->dose->factor ?? 1.0) < 1.0,
-            $option->dose instanceof Dose ? MixtureWriter::spoken($option->dose->strengths) : [],
+            $dose->highEnd,
+            $dose->factor < 1.0,
+            MixtureWriter::spoken($dose->strengths),
             array_map($said, $for),
             array_map($said, $against),
             array_map($said, array_slice($option->for, count($for))),
@@ -59,7 +60,7 @@ final readonly class ChoiceAnswers
             Durations::words($option->fairLookHours),
             $option->practice->repeat,
             count($rotation) === 2 && in_array($option->recipe->slug, $rotation, true),
-            $this->atHand->spoons($option),
+            $this->atHand->spoons($option->recipe, $dose),
         );
     }
 }

@@ -53,7 +53,7 @@ final readonly class LeafTestInput
         $sent = Sent::opened($node, ['batchId', 'plantId', 'leaves', 'rungs', 'controls', 'shape', 'waitHours', 'appliedAt', 'marks'], $correcting);
         $object = $sent->object;
         $waitNode = $object->optional('waitHours');
-        $wait = $waitNode?->whole(1, 168) ?? LeafLines::WAITS['value'][0];
+        $wait = $waitNode?->whole(1, max(LeafLines::WAITS['value'])) ?? LeafLines::WAITS['value'][0];
         if ($waitNode !== null && ! in_array($wait, LeafLines::WAITS['value'], true)) {
             throw $waitNode->fault('The wait is ' . implode(', ', LeafLines::WAITS['value']) . ' hours, found {found}.');
         }
@@ -89,7 +89,7 @@ final readonly class LeafTestInput
         }
         $rungs = [];
         foreach ($node->items(1, count(LeafLines::LADDER['value']), 'strengths') as $item) {
-            $rung = $item->positive(1.0);
+            $rung = $item->positive();
             if (! in_array($rung, LeafLines::LADDER['value'], true) || in_array($rung, $rungs, true)) {
                 throw $item->fault('A ladder has the strengths ' . implode(', ', LeafLines::LADDER['value']) . ' of the batch, each once; found {found}.');
             }

@@ -60,8 +60,12 @@ final readonly class CsvCells
      */
     public function sprayed(array $row, DateTimeImmutable $now): array
     {
+        if (! isset($row['batch_id'])) {
+            throw InvalidDocument::because('batch_id', 'batch_id is missing: which batch was sprayed? It must be in the notebook already.', null);
+        }
+
         return [
-            'batch_id' => Entry::id(new Node($row['batch_id'] ?? '', 'batch_id')),
+            'batch_id' => Entry::id(new Node($row['batch_id'], 'batch_id')),
             'sprayed_at' => $this->at($row, 'at', $now)->format('Y-m-d H:i:s'),
             'hand_work' => self::flag($row, 'hand_work') ?? false,
             'override' => (new Node($row['override'] ?? '', 'override'))->text(self::LONGEST_NOTES),

@@ -57,7 +57,7 @@ final class CsvWriter
     {
         return [
             'what' => CsvColumns::LOOK, 'id' => self::id($count), 'at' => self::at($count->counted_at), 'value' => self::number($count->value), 'untreated' => self::flag($count->untreated),
-            'each' => $count->each === null ? null : implode(' ', array_map(self::number(...), array_map(floatval(...), array_filter((array) json_decode($count->each, true, flags: \JSON_THROW_ON_ERROR), is_numeric(...))))),
+            'each' => $count->each === null ? null : implode(' ', array_map(self::number(...), array_map(floatval(...), array_filter((array) json_decode($count->each, flags: \JSON_THROW_ON_ERROR), is_numeric(...))))),
             'stages' => self::stages($count->stages), 'new_growth' => $count->new_growth, 'helpers' => $count->helpers === null ? null : self::flag($count->helpers), 'notes' => $count->notes,
         ];
     }
@@ -76,7 +76,7 @@ final class CsvWriter
     private static function stages(?string $json): ?string
     {
         $all = [];
-        foreach ($json === null ? [] : (array) json_decode($json, true, flags: \JSON_THROW_ON_ERROR) as $stage => $value) {
+        foreach ($json === null ? [] : (array) json_decode($json, flags: \JSON_THROW_ON_ERROR) as $stage => $value) {
             $all[] = "{$stage}:" . (is_numeric($value) ? self::number((float) $value) : '');
         }
 
