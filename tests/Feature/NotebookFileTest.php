@@ -278,6 +278,15 @@ it('says in a sentence why it does not open, and the way back', function (string
     }],
 ]);
 
+it('knows by the version in the header which steps the tables have come, where the list of them is lost', function (): void {
+    $shelf = Shelf::filled(app());
+    $steps = Sqlite::texts(Sqlite::open($shelf->notebook), 'select migration from migrations order by migration');
+    expect(count($steps))->toBeGreaterThan(10);
+    $shelf->change('delete from migrations where id % 2 = 0');
+    $shelf->make(Salvage::class)->out($shelf->notebook, "{$shelf->folder}/out.sqlite");
+    expect(Sqlite::texts(Sqlite::open("{$shelf->folder}/out.sqlite"), 'select migration from migrations order by migration'))->toBe($steps);
+});
+
 it('takes no log for the notebook’s that belongs to the file before it', function (): void {
     $shelf = Shelf::filled(app());
     $opening = $shelf->make(Opening::class);

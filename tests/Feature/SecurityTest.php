@@ -69,6 +69,13 @@ it('lets another machine in with the passphrase, and with nothing else', functio
     expect(withCookie('/api/plants', (string) $cookie?->getName(), (string) $cookie?->getValue()))->toBe(401);
 });
 
+it('takes nothing from another machine without the passphrase, and opens no session for it', function (string $method, string $path): void {
+    app(Passphrase::class)->set('a long one, please');
+    $body = json_encode(['submission' => Notebook::submission(), 'name' => 'Aster', 'tolerance' => 'ordinary-leaf'], \JSON_THROW_ON_ERROR);
+    $answer = app(Illuminate\Contracts\Http\Kernel::class)->handle(Illuminate\Http\Request::create($path, $method, server: [...ELSEWHERE, 'CONTENT_TYPE' => 'application/json'], content: $body));
+    expect($answer->getStatusCode())->toBe(401)->and($answer->headers->getCookies())->toBe([])->and(App\Models\Plant::query()->count())->toBe(0);
+})->with([['POST', '/api/plants'], ['PUT', '/api/garden'], ['DELETE', '/api/plants/1'], ['POST', '/api/ping'], ['GET', '/passphrase'], ['PUT', '/passphrase'], ['POST', '/passphrase/forget']]);
+
 it('slows down whoever guesses, and lets others in meanwhile', function (): void {
     Date::setTestNow('2026-06-01T18:00:00Z');
     app(Passphrase::class)->set('a long one, please');

@@ -16,6 +16,14 @@ function newSprayer(float $litres = 2.0): Answer
     return Notebook::post('/api/sprayers', ['submission' => Notebook::submission(), 'name' => 'Hand sprayer', 'holds' => ['amount' => $litres, 'unit' => 'L']]);
 }
 
+it('weighs by the finest scale of a house that has no spoon of its own, with the usual spoons', function (): void {
+    expect(App\Records\HouseholdKit::kit())->toBeNull();
+    newMeasure('Kitchen scale', 1, 'g', ['kind' => 'scale']);
+    newMeasure('Fine scale', 0.1, 'g', ['kind' => 'scale']);
+    $kit = App\Records\HouseholdKit::kit();
+    expect($kit?->scale?->inBase())->toEqualWithDelta(0.1, 1e-9)->and($kit?->measures)->toEqual(IdleMixer\Core\Measure\Kit::kitchen()->measures);
+});
+
 it('keeps spoons, syringes, droppers and scales, and lays out the kit', function (): void {
     newMeasure('Blue spoon', 1, '[tsp_us]');
     newMeasure('Syringe', 5, 'mL', ['kind' => 'marked', 'step' => 1]);
