@@ -16,6 +16,19 @@ function newSprayer(float $litres = 2.0): Answer
     return Notebook::post('/api/sprayers', ['submission' => Notebook::submission(), 'name' => 'Hand sprayer', 'holds' => ['amount' => $litres, 'unit' => 'L']]);
 }
 
+// A fact of the trade: no powder goes into a syringe, and any amount of it into a spoon, a cup or a jug (common practice, no source).
+it('puts no powder into what sucks up, whatever it is called', function (string $kind, float $holds, ?float $step, bool $sucks): void {
+    newMeasure('Thing', $holds, 'mL', ['kind' => $kind, ...($step === null ? [] : ['step' => $step])]);
+    $all = array_map(static fn(IdleMixer\Core\Measure\Measure $one): bool => $one->isDropper, App\Records\HouseholdKit::kit()->measures ?? []);
+    expect(array_values(array_unique($all)))->toBe([$sucks]);
+})->with([
+    'a spoon' => ['level', 5.0, null, false],
+    'a syringe of 10 mL' => ['marked', 10.0, 1.0, true],
+    'one of 20 mL' => ['marked', 20.0, 1.0, true],
+    'a jug with marks' => ['marked', 500.0, 100.0, false],
+    'a small glass with marks' => ['marked', 25.0, 5.0, false],
+]);
+
 it('weighs by the finest scale of a house that has no spoon of its own, with the usual spoons', function (): void {
     expect(App\Records\HouseholdKit::kit())->toBeNull();
     newMeasure('Kitchen scale', 1, 'g', ['kind' => 'scale']);
