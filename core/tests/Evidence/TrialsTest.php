@@ -41,6 +41,13 @@ it('compares two sprays as Welch (1947) does', function (): void {
     expect($t)->toBeGreaterThan(3.2)->toBeLessThan(4.3);
 });
 
+// By hand: two leave 0.1 and 0.2 of what they found, two 0.4 and 0.8. The middles are ln 4 apart, 75 % fewer; each mean has a variance of (ln 2)² / 4,
+// so that Welch counts two degrees of freedom, and 4.3027 (table of t) times the error of both is 2.1089.
+it('says of two against two how far it may be off', function (): void {
+    $found = SideBySide::of([true, true, false, false], [9.5, 9.5, 9.5, 9.5], [0.5, 1.5, 3.5, 7.5]);
+    expect($found?->percent)->toEqualWithDelta(75.0, 1e-9)->and($found?->high)->toEqualWithDelta(96.97, 0.01)->and($found?->low)->toEqualWithDelta(-105.97, 0.05)->and($found?->clear)->toBeFalse();
+});
+
 it('says nothing of what was not counted twice', function (): void {
     expect(SideBySide::of([true, true, false, false], [5.0, null, 5.0, 5.0], [1.0, 1.0, 2.0, 2.0]))->toBeNull()
         ->and(SideBySide::of([], [], []))->toBeNull()

@@ -189,3 +189,7 @@ it('counts no powder in drops', function (): void {
     $units = static fn(ScoopPlan $plan): array => array_map(static fn(Scoop $scoop): Unit => $scoop->measure->amount->unit, $plan->scoops);
     expect($units((new ScoopPlanner($kit))->plan(1.0)))->toBe([Unit::Drop])->and($units((new ScoopPlanner($kit))->plan(1.0, null, true)))->toBe([Unit::UsTeaspoon]);
 });
+
+it('is not off where nothing is wanted', function (): void {
+    expect((new ScoopPlan([], 0.0))->errorPercent())->toBe(0.0);
+});

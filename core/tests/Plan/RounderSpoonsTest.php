@@ -57,3 +57,10 @@ it('leaves three of one measure alone, and rounds four', function (): void {
     };
     expect($roundly(4.0)['neem-oil'] ?? null)->toBeNull()->and($roundly(3.0)['neem-oil'] ?? null)->toBe(13.0);
 });
+
+// By hand: 11 and 1 mL are 12 mL just so; 12.8 mL alone are 0.8 mL more, 11 mL alone are 1 mL less.
+it('takes the nearer of two that come near', function (float ...$measures): void {
+    $recipe = Plans::recipe([['ingredient' => 'neem-oil', 'amount' => 12, 'unit' => 'mL'], ['ingredient' => 'castile-soap', 'amount' => 8, 'unit' => 'mL']], ['amount' => 2, 'unit' => 'L', 'of' => 'finished']);
+    $found = (new RounderSpoons(new Ceilings(Limits::shipped())))->of(Plans::of(['recipe' => $recipe, 'make' => ['amount' => 2, 'unit' => 'L'], 'measures' => array_map(static fn(float $mL): array => ['amount' => $mL, 'unit' => 'mL'], array_values($measures))]));
+    expect(($found['neem-oil'] ?? null)?->millilitres())->toBe(12.8);
+})->with([[11.0, 12.8, 1.0], [12.8, 11.0, 1.0], [1.0, 12.8, 11.0]]);
