@@ -39,3 +39,8 @@ it('scales without changing what it had', function (): void {
 it('takes nothing at all for a volume', function (): void {
     expect(Volume::ofMillilitres(0.0)->millilitres())->toBe(0.0)->and(Volume::of(0.0, Unit::Litre)->millilitres())->toBe(0.0);
 });
+
+it('calls nothing less than itself', function (): void {
+    expect(Volume::of(1.0, Unit::Litre)->isLessThan(Volume::of(1000.0, Unit::Millilitre)))->toBeFalse()
+        ->and(Volume::of(999.0, Unit::Millilitre)->isLessThan(Volume::of(1.0, Unit::Litre)))->toBeTrue();
+});
