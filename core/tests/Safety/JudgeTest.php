@@ -70,13 +70,16 @@ it('warns of the high end of a range where that is judged worse, and of nothing 
     $recipe = Plans::recipe([['ingredient' => 'neem-oil', 'amount' => 10, 'unit' => 'mL', 'upTo' => 15]], ['amount' => 1, 'unit' => 'L', 'of' => 'finished']);
     $request = ['recipe' => $recipe, 'make' => ['amount' => 1, 'unit' => 'L']];
     $low = verdictOf(Plans::of($request), 'high-end-neem-strength');
+    $over = Plans::recipe([['ingredient' => 'neem-oil', 'amount' => 10, 'unit' => 'mL', 'upTo' => 11.5]], ['amount' => 1, 'unit' => 'L', 'of' => 'finished']);
     $narrow = Plans::recipe([['ingredient' => 'neem-oil', 'amount' => 10, 'unit' => 'mL', 'upTo' => 11]], ['amount' => 1, 'unit' => 'L', 'of' => 'finished']);
 
     expect($low?->level)->toBe(Level::Caution)
         ->and($low === null ? '' : Sentences::shipped()->verdict($low))->toContain('1.5 % neem oil, over the 1.1 %')
         ->and(verdictOf(Plans::of([...$request, 'highEnd' => true]), 'high-end-neem-strength'))->toBeNull()
         ->and(verdictOf(Plans::of([...$request, 'highEnd' => true]), 'neem-strength')?->level)->toBe(Level::Caution)
-        ->and(verdictOf(Plans::of([...$request, 'recipe' => $narrow]), 'high-end-neem-strength'))->toBeNull();
+        ->and(verdictOf(Plans::of([...$request, 'recipe' => $narrow]), 'high-end-neem-strength'))->toBeNull()
+        // 1.15 % is over it, if by little.
+        ->and(verdictOf(Plans::of([...$request, 'recipe' => $over]), 'high-end-neem-strength')?->level)->toBe(Level::Caution);
 });
 
 it('warns of what coarse measures make of a spray, and not of what a spoon is always off', function (): void {
