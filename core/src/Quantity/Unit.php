@@ -57,7 +57,7 @@ enum Unit: string
     }
 
     /**
-     * How many of the base unit of its dimension one of these is: mL, g, one, mg/L. A temperature is converted by {@see Temperature}.
+     * How many of the base unit of its dimension one of these is: mL, g, one, kelvin step, mg/L.
      *
      * Decimal expansions are complete, so each is the double nearest to the exact definition.
      */
@@ -79,6 +79,7 @@ enum Unit: string
             self::MetricTablespoon => 15.0,
             self::Drop => 0.05,
             self::AvoirdupoisOunce => 28.349523125,
+            self::Fahrenheit => 5 / 9,
             default => 1.0,
         };
     }
