@@ -11,7 +11,7 @@ const SCREENS = ['/', '/bench', '/bench?case=5', '/batches', '/batches/1', '/bat
 function openWhole(Screen $screen, string $path): void
 {
     $screen->open($path);
-    $screen->until(static fn(): bool => $screen->all('main h1') !== [] && ! str_contains($screen->text(), 'One moment'), "{$path} did not come up.");
+    $screen->until(static fn(): bool => $screen->all('#main h1') !== [] && ! str_contains($screen->text(), 'One moment'), "{$path} did not come up.");
 }
 
 it('has no fault that axe knows, by day and by night, on a desk and on a phone', function (int $width, int $height): void {
