@@ -98,8 +98,7 @@ it('has the step, the sprayer and the tick in the first screen while mixing, wha
 
 it('keeps to the words that each screen has', function (string $path, int $most): void {
     Screen::with(Served::demo(), static function (Screen $screen) use ($path, $most): void {
-        $screen->open($path);
-        $screen->until(static fn(): bool => $screen->all('main h1') !== [] && ! str_contains($screen->text(), 'One moment'), "{$path} did not come up.");
+        $screen->whole($path);
         $screen->until(static fn(): bool => words($screen) > 20, "{$path} stays empty.");
         usleep(700_000);
         $words = words($screen);
@@ -212,8 +211,7 @@ it('lets a finger pass over the sprayer: it scrolls and sets nothing; only the h
 it('has targets of 44 px everywhere on bench and mixing', function (int $width, int $height): void {
     Screen::with(Served::demo(), static function (Screen $screen): void {
         foreach (['/bench?recipe=neem-leaf-quart&sprayer=1', '/batches/19', '/', '/cases/5', '/plants/2', '/shed'] as $path) {
-            $screen->open($path);
-            $screen->until(static fn(): bool => $screen->all('main h1') !== [] && ! str_contains($screen->text(), 'One moment'), "{$path} did not come up.");
+            $screen->whole($path);
             usleep(400_000);
             $small = $screen->script("return [...document.querySelectorAll('main button, main select, main summary, main .btn, main .act, main .aside-act, nav a, main input:not([type=checkbox]):not([type=radio]):not([type=file])')].filter((e) => e.checkVisibility() && ! e.classList.contains('sr-only') && (e.getBoundingClientRect().height < 43.5 || (e.matches('button') && e.getBoundingClientRect().width < 43.5))).map((e) => e.outerHTML.slice(0, 100))");
             expect($small)->toBe([], $path);
@@ -224,8 +222,7 @@ it('has targets of 44 px everywhere on bench and mixing', function (int $width, 
 it('fits 320 px and a page at 200 %, and writes every chart in one size', function (): void {
     Screen::with(Served::demo(), static function (Screen $screen): void {
         foreach (['/', '/bench', '/batches/19', '/plants', '/plants/2', '/cases/6', '/cases/6/choose', '/worked', '/shed', '/look'] as $path) {
-            $screen->open($path);
-            $screen->until(static fn(): bool => $screen->all('main h1') !== [] && ! str_contains($screen->text(), 'One moment'), "{$path} did not come up.");
+            $screen->whole($path);
             foreach ([320, 640] as $width) {
                 $screen->resize($width, 600);
                 usleep(150_000);
@@ -266,8 +263,7 @@ it('draws the border of a field three to one, by day and by night', function (st
 it('prints on white whatever the screen is, the bench card on one page, and no buttons', function (): void {
     Screen::with(Served::demo(), static function (Screen $screen): void {
         foreach (['/bench?recipe=neem-leaf-quart&sprayer=1' => 1, '/batches/19' => 2, '/cases/6' => 2, '/worked' => 4, '/plants/2' => 2] as $path => $most) {
-            $screen->open($path);
-            $screen->until(static fn(): bool => $screen->all('main h1') !== [] && ! str_contains($screen->text(), 'One moment'), "{$path} did not come up.");
+            $screen->whole($path);
             usleep(700_000);
             $screen->script("document.documentElement.dataset.theme = 'shed'");
             $pages = preg_match_all('#/Type\s*/Page\b#', $screen->pdf());

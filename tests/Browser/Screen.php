@@ -215,6 +215,14 @@ final class Screen
         return $this;
     }
 
+    /** The same, waiting until the screen is there: its own heading, not that of the frame that is painted before any script runs. */
+    public function whole(string $path): self
+    {
+        $this->open($path)->until(fn(): bool => $this->all('#main h1') !== [] && ! str_contains($this->text(), 'One moment'), "{$path} did not come up.");
+
+        return $this;
+    }
+
     public function path(): string
     {
         return (string) parse_url($this->driver->getCurrentURL(), \PHP_URL_PATH);

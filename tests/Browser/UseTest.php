@@ -8,16 +8,10 @@ use Tests\Browser\Served;
 
 const SCREENS = ['/', '/bench', '/bench?case=5', '/batches', '/batches/1', '/batches/19', '/plants', '/plants/2', '/leaf-tests/7', '/cases/6', '/cases/6/choose', '/look', '/worked', '/trials', '/shed', '/sprayers/2', '/recipes/write', '/recipes/write?from=kitchen-oil-by-the-quart', '/recipes/compare?left=kitchen-oil-by-the-quart&right=mint-oil-by-the-cup', '/sums', '/day', '/bed?batch=18', '/labels/18', '/nothing/here'];
 
-function openWhole(Screen $screen, string $path): void
-{
-    $screen->open($path);
-    $screen->until(static fn(): bool => $screen->all('#main h1') !== [] && ! str_contains($screen->text(), 'One moment'), "{$path} did not come up.");
-}
-
 it('has no fault that axe knows, by day and by night, on a desk and on a phone', function (int $width, int $height): void {
     Screen::with(Served::demo(), static function (Screen $screen): void {
         foreach (SCREENS as $path) {
-            openWhole($screen, $path);
+            $screen->whole($path);
             $screen->script("document.querySelectorAll('details').forEach((each) => { each.open = true; })");
             // By night the page is the same but for its colours.
             foreach (['enamel' => [], 'shed' => ['color-contrast']] as $theme => $rules) {
@@ -49,7 +43,7 @@ it('turns dark and light, and remembers which', function (): void {
 it('fits a phone: nothing sticks out, and targets are large enough', function (): void {
     Screen::with(Served::demo(), static function (Screen $screen): void {
         foreach (SCREENS as $path) {
-            openWhole($screen, $path);
+            $screen->whole($path);
             $screen->script("document.querySelectorAll('details').forEach((each) => { each.open = true; })");
             // A drawer that opens has its last width a moment later.
             $screen->until(static fn(): bool => $screen->script('return document.documentElement.scrollWidth - document.documentElement.clientWidth') === 0, "Something sticks out of {$path}.");
@@ -66,7 +60,7 @@ it('fits a phone: nothing sticks out, and targets are large enough', function ()
 it('fits every width from a phone to a wide desk', function (): void {
     Screen::with(Served::demo(), static function (Screen $screen): void {
         foreach (['/', '/bench?recipe=neem-leaf-quart&sprayer=1', '/batches/19', '/shed', '/recipes/write', '/cases/6'] as $path) {
-            openWhole($screen, $path);
+            $screen->whole($path);
             foreach ([600, 768, 1024, 1600] as $width) {
                 $screen->resize($width, 900);
                 expect($screen->script('return document.documentElement.scrollWidth - document.documentElement.clientWidth'))->toBe(0, "{$path} at {$width}");
