@@ -13,7 +13,7 @@ beforeEach(function (): void {
     Notebook::put('/api/garden', ['basedOn' => 0, 'place' => ['latitude' => 47.3, 'longitude' => 9.9, 'zone' => 'Europe/Vienna'], 'roomCelsius' => 20, 'source' => 'station']);
 });
 
-/** @return array<string, array{start: string, day: bool, summary: string, description: string, sequence: int, alarms: int}> by UID, as the reference library ical.js reads it */
+/** @return array<string, array{start: string, day: bool, summary: string, description: string, sequence: int, alarms: int, minutes: int}> by UID, as the reference library ical.js reads it */
 function calendar(): array
 {
     $answer = Notebook::get(Notebook::get('/api/garden')->text('garden.feed'));
@@ -24,14 +24,14 @@ function calendar(): array
         const events = new ICAL.Component(ICAL.parse(text)).getAllSubcomponents('vevent').map((one) => new ICAL.Event(one));
         console.log(JSON.stringify(events.map((one) => ({
             uid: one.uid, start: one.startDate.isDate ? one.startDate.toString() : one.startDate.toJSDate().toISOString(), day: one.startDate.isDate,
-            summary: one.summary, description: one.description ?? '', sequence: one.sequence, alarms: one.component.getAllSubcomponents('valarm').length,
+            summary: one.summary, description: one.description ?? '', sequence: one.sequence, alarms: one.component.getAllSubcomponents('valarm').length, minutes: one.duration.toSeconds() / 60,
         }))));
         JS, $answer->text);
     $all = [];
     foreach ($read as $event) {
-        assert(is_array($event) && is_string($event['uid']) && is_string($event['start']) && is_bool($event['day']) && is_string($event['summary']) && is_string($event['description']) && is_int($event['sequence']) && is_int($event['alarms']));
+        assert(is_array($event) && is_string($event['uid']) && is_string($event['start']) && is_bool($event['day']) && is_string($event['summary']) && is_string($event['description']) && is_int($event['sequence']) && is_int($event['alarms']) && is_int($event['minutes']));
         expect($all)->not->toHaveKey($event['uid']);
-        $all[$event['uid']] = ['start' => $event['start'], 'day' => $event['day'], 'summary' => $event['summary'], 'description' => $event['description'], 'sequence' => $event['sequence'], 'alarms' => $event['alarms']];
+        $all[$event['uid']] = ['start' => $event['start'], 'day' => $event['day'], 'summary' => $event['summary'], 'description' => $event['description'], 'sequence' => $event['sequence'], 'alarms' => $event['alarms'], 'minutes' => $event['minutes']];
     }
 
     return $all;
@@ -51,6 +51,8 @@ it('writes what is due as a calendar that the reference library reads, with iden
     $first = calendar();
     // A first look at neem after 3 days, the next round after 7, more rounds after that (common practice, no source).
     expect($first["case-{$case}-count-1@idle-mixer.invalid"]['start'])->toBe('2026-06-04T18:00:00.000Z')
+        // An hour of the evening is kept for it, and a day is a day.
+        ->and([$first["case-{$case}-count-1@idle-mixer.invalid"]['minutes'], $first["case-{$case}-spray-3@idle-mixer.invalid"]['minutes']])->toBe([60, 1440])
         ->and($first["case-{$case}-spray-2@idle-mixer.invalid"]['summary'])->toContain('Zinnia, by the “gate”; north')
         ->and($first["case-{$case}-spray-2@idle-mixer.invalid"]['alarms'])->toBe(1)
         ->and($first["case-{$case}-spray-3@idle-mixer.invalid"]['day'])->toBeTrue()
