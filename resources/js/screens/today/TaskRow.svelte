@@ -41,7 +41,7 @@
 <li class="border-base-300 flex flex-wrap items-center gap-x-4 gap-y-2 border-b py-2" data-task={task.kind}>
     <p class="min-w-56 flex-1">
         <a class="text-lg font-bold" href={places[task.kind](task.ref)}>{task.text}</a>
-        <span class={['text-sm', task.urgency === 'overdue' ? 'text-error font-bold' : 'quiet']}>{fromNow(task.dueAt, now)}</span>
+        <span class={['text-sm whitespace-nowrap', task.urgency === 'overdue' ? 'text-error font-bold' : 'quiet']}>{fromNow(task.dueAt, now)}</span>
         {#each task.moves as move (move)}<span class="block text-sm" data-moved>{move}</span>{/each}
     </p>
     {#if due || round || task.kind === 'count-after'}
@@ -55,7 +55,7 @@
                 {:else if round && task.ready !== null}
                     <a class={[main ? 'act min-h-12' : 'btn']} href={`/cases/${task.ref}`} aria-label={`Spray it: ${task.text}`}>Spray it</a
                     >
-                    <a class="btn" href="/day" aria-label={`Which hour: ${task.text}`}>Which hour</a>
+                    <a class="btn" href={`/day?spray=batch-${task.ready}`} aria-label={`Which hour: ${task.text}`}>Which hour</a>
                 {:else if round}
                     <a class={[main ? 'act min-h-12' : 'btn']} href={`/bench?case=${task.ref}`} aria-label={`Mix it: ${task.text}`}
                         >Mix it</a
