@@ -41,7 +41,9 @@
 <li class="border-base-300 flex flex-wrap items-center gap-x-4 gap-y-2 border-b py-2" data-task={task.kind}>
     <p class="min-w-56 flex-1">
         <a class="text-lg font-bold" href={places[task.kind](task.ref)}>{task.text}</a>
-        <span class={['text-sm whitespace-nowrap', task.urgency === 'overdue' ? 'text-error font-bold' : 'quiet']}>{fromNow(task.dueAt, now)}</span>
+        <span class={['text-sm whitespace-nowrap', task.urgency === 'overdue' ? 'text-error font-bold' : 'quiet']}
+            >{fromNow(task.dueAt, now)}</span
+        >
         {#each task.moves as move (move)}<span class="block text-sm" data-moved>{move}</span>{/each}
     </p>
     {#if due || round || task.kind === 'count-after'}
