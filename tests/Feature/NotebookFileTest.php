@@ -247,6 +247,13 @@ it('goes on when the copy of today cannot be made, and says so', function (): vo
     expect($said)->toStartWith("Today's copy of the notebook could not be made. ")->toContain("{$shelf->folder}/copies could not be made.");
 });
 
+it('begins anew where a start before it was cut off in the midst', function (): void {
+    $shelf = Shelf::bare(app());
+    file_put_contents("{$shelf->notebook}.half", 'half of a notebook');
+    $shelf->make(Opening::class)->open(at(), fresh: false, demo: false);
+    expect(Sqlite::texts(Sqlite::open($shelf->notebook), 'select name from plants'))->toBe([])->and(file_exists("{$shelf->notebook}.half"))->toBeFalse();
+});
+
 it('says in a sentence why it does not open, and the way back', function (string $sentence, Closure $put): void {
     $shelf = Shelf::filled(app());
     $shelf->make(Opening::class)->open(at(), fresh: false, demo: false);
