@@ -75,6 +75,9 @@ it('reads a spoon by the kitchen, and asks where nobody says which', function ()
         ->and(consoleSays('mixer:compose', $lines, ['--kitchen' => 'uk'])->text('recipe.basis.unit'))->toBe('[gal_br]')
         ->and(consoleSays('mixer:compose', $lines, ['--kitchen' => 'us'])->text('recipe.basis.unit'))->toBe('[gal_us]')
         ->and(consoleSays('mixer:compose', "1 L water\n1 tbsp neem oil", ['--kitchen' => 'au'])->number('strength.oil_percent_vv'))->toEqualWithDelta(100 * 20 / 1020, 1e-6)
+        // A decilitre is 100 mL (SI).
+        ->and(consoleSays('mixer:compose', "10 L water\n2 to 3 dl neem oil", ['--kitchen' => 'au'])->number('lines.1.amount'))->toEqualWithDelta(200.0, 1e-9)
+        ->and(consoleSays('mixer:compose', "10 L water\n2 to 3 dl neem oil", ['--kitchen' => 'au'])->number('lines.1.upTo'))->toEqualWithDelta(300.0, 1e-9)
         ->and(consoleSays('mixer:compose', $lines, ['--kitchen' => 'moon'], 1)->text('error.path'))->toBe('/kitchen')
         ->and(consoleSays('mixer:compose', $lines, ['--use' => 'soup'], 1)->text('error.path'))->toBe('/use');
 });

@@ -96,6 +96,7 @@ it('makes of a heaped or a scant spoon what it is', function (string $said, floa
     ['1 heaped tsp castile soap', 1.0, 1.25], ['1 rounded tsp castile soap', 1.0, 1.25], ['1 scant tsp castile soap', 0.8, 1.0], ['1 generous tsp castile soap', 1.0, 1.25], ['1 small tsp castile soap', 0.5, 1.0],
     // A squirt is 2 to 6 mL.
     ['a big squirt of castile soap', 3.0 / 5.0, 9.0 / 5.0], ['a small squirt of castile soap', 1.0 / 5.0, 4.0 / 5.0],
+    ['a heaped squirt of castile soap', 3.0 / 5.0, 15.0 / 5.0], ['a rounded squirt of castile soap', 2.5 / 5.0, 10.5 / 5.0], ['a scant squirt of castile soap', 1.6 / 5.0, 6.0 / 5.0],
 ]);
 
 it('knows of each leaf what it does not bear', function (): void {
