@@ -6,7 +6,7 @@ namespace IdleMixer\Core\Phrase;
 
 use IdleMixer\Core\Data\InputLines;
 
-/** Reads a number from the words of a line: 2, 2,5, 1 1/2, half a, one and a half, three quarters of a. */
+/** Reads a number from the words of a line: 2, 2,5, 1 1/2, half a, one and a half, three quarters of a, two hundred and fifty, half a dozen. */
 final class NumberReader
 {
     /** Nobody measures out more of anything: our own bound. */
@@ -14,9 +14,12 @@ final class NumberReader
 
     private const WORDS = [
         'one' => 1, 'two' => 2, 'three' => 3, 'four' => 4, 'five' => 5, 'six' => 6, 'seven' => 7, 'eight' => 8, 'nine' => 9, 'ten' => 10,
-        'eleven' => 11, 'twelve' => 12, 'fifteen' => 15, 'sixteen' => 16, 'twenty' => 20, 'thirty' => 30, 'forty' => 40, 'fifty' => 50,
-        'sixty' => 60, 'seventy' => 70, 'eighty' => 80, 'ninety' => 90, 'hundred' => 100, 'dozen' => 12,
+        'eleven' => 11, 'twelve' => 12, 'thirteen' => 13, 'fourteen' => 14, 'fifteen' => 15, 'sixteen' => 16, 'seventeen' => 17, 'eighteen' => 18, 'nineteen' => 19, 'twenty' => 20, 'thirty' => 30, 'forty' => 40, 'fifty' => 50,
+        'sixty' => 60, 'seventy' => 70, 'eighty' => 80, 'ninety' => 90, ...self::MANY,
     ];
+
+    /** What is counted by ones and tens: two hundred, three dozen. */
+    private const MANY = ['hundred' => 100, 'dozen' => 12];
 
     private const TENS = ['twenty', 'thirty', 'forty', 'fifty', 'sixty', 'seventy', 'eighty', 'ninety'];
 
@@ -40,6 +43,12 @@ final class NumberReader
     public static function tens(): array
     {
         return self::TENS;
+    }
+
+    /** @return list<string> */
+    public static function many(): array
+    {
+        return array_keys(self::MANY);
     }
 
     /**
@@ -118,6 +127,9 @@ final class NumberReader
 
             return [(float) $word / $below, $i + 3];
         }
+        if ($word === 'half' && $this->text($i + 1) === 'a' && $this->text($i + 2) === 'dozen') {
+            return [self::MANY['dozen'] / 2.0, $i + 3];
+        }
         if (isset(self::SHARES[$word]) && ! str_ends_with($word, 's')) {
             return [1.0 / self::SHARES[$word], $i + 1];
         }
@@ -138,9 +150,7 @@ final class NumberReader
     {
         $word = $this->text($i);
         if (isset(self::WORDS[$word])) {
-            $ones = in_array($word, self::TENS, true) ? self::WORDS[$this->text($i + 1)] ?? 0 : 0;
-
-            return $ones > 0 && $ones < 10 ? [(float) (self::WORDS[$word] + $ones), $i + 2] : [(float) self::WORDS[$word], $i + 1];
+            return $this->spelt($i);
         }
         if (! isset($this->words[$i]) || ! $this->words[$i]->isNumber()) {
             return null;
@@ -154,6 +164,33 @@ final class NumberReader
         }
 
         return [(float) str_replace(',', '.', $word), $i + 1];
+    }
+
+    /** @return array{float, int} “twenty-five”, “two hundred and fifty” */
+    private function spelt(int $i): array
+    {
+        [$value, $next] = $this->belowHundred($i) ?? [1, $i];
+        $many = self::MANY[$this->text($next)] ?? null;
+        if ($many === null) {
+            return [(float) $value, $next];
+        }
+        $rest = $many === self::MANY['hundred'] && $this->text($next + 1) === 'and' ? $this->belowHundred($next + 2) : null;
+
+        return [(float) ($value * $many + ($rest[0] ?? 0)), $rest[1] ?? $next + 1];
+    }
+
+    /** @return array{int, int}|null */
+    private function belowHundred(int $i): ?array
+    {
+        $word = $this->text($i);
+        $value = isset(self::MANY[$word]) ? null : self::WORDS[$word] ?? null;
+        $ones = in_array($word, self::TENS, true) ? self::WORDS[$this->text($i + 1)] ?? 0 : 0;
+
+        return match (true) {
+            $value === null => null,
+            $ones > 0 && $ones < 10 => [$value + $ones, $i + 2],
+            default => [$value, $i + 1],
+        };
     }
 
     /**

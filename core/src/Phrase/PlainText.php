@@ -96,12 +96,13 @@ final class PlainText
             || preg_match('/\A(?:shake|stir|mix|spray|leave|wait|squirt|splash|dash|pinch|glug)\b/u', $rest) === 1;
     }
 
-    /** “5to10”, “two-three”: blanks where they were left out. */
+    /** “5to10”, “two-three”, “two-hundred”: blanks where they were left out. */
     private static function handsOnNumbers(string $line): string
     {
         $line = (string) preg_replace(['/(?<=\d)(to|or)(?=\s*\d)/u', '/\b(to|or)(?=\d)/u'], [' $1 ', '$1 '], $line);
         $words = implode('|', array_diff(NumberReader::words(), NumberReader::tens()));
+        $many = implode('|', NumberReader::many());
 
-        return (string) preg_replace("/\\b({$words})-(?=(?:{$words})\\b)/u", '$1 - ', $line);
+        return (string) preg_replace(["/\\b({$words})-(?=(?:{$many})\\b)/u", "/\\b({$words})-(?=(?:{$words})\\b)/u"], ['$1 ', '$1 - '], $line);
     }
 }

@@ -4,7 +4,12 @@ declare(strict_types=1);
 
 use IdleMixer\Core\Phrase\Kitchen;
 use IdleMixer\Core\Phrase\PhraseReader;
+use IdleMixer\Core\Phrase\SpokenKind;
 use IdleMixer\Core\Phrase\SpokenLine;
+use IdleMixer\Core\Quantity\Amount;
+use IdleMixer\Core\Quantity\Unit;
+use IdleMixer\Core\Recipe\Recipe;
+use IdleMixer\Core\Recipe\RecipeCatalogue;
 use IdleMixer\Core\Wording\PhraseWords;
 
 /*
@@ -166,6 +171,23 @@ function usPhrases(): array
         ['a glug of oil', 'vegetable-oil', 'amount', 15.0, 45.0],
     ];
 }
+
+// By hand: a US cup of oil at 0.92 g/mL and a tablespoon of soap at 1.03 are 232.9 g in 251.4 mL; an egg of 50 g at 1.03 and 50 mL of oil 96 g in 98.5 mL.
+it('knows what room a weight of a stock takes', function (string $slug, float $millilitres): void {
+    $stock = array_values(array_filter(RecipeCatalogue::shipped()->stocks(), static fn(Recipe $one): bool => $one->slug === $slug))[0];
+    expect((new SpokenLine($stock, SpokenKind::Amount, 100.0, null, null))->millilitres(Amount::of(100.0, Unit::Gram)))->toEqualWithDelta($millilitres, 0.05);
+})->with([['kitchen-oil-stock-mild', 107.94], ['egg-oil-mayonnaise', 102.65]]);
+
+// As any dictionary of English has them.
+it('reads numbers that are spelt out', function (string $spelt, float $number): void {
+    $line = PhraseReader::shipped(Kitchen::Metric)->read("{$spelt} ml of castile soap")->lines[0] ?? null;
+    expect([$line?->low, $line?->high, $line?->unit?->unit])->toBe([$number, null, Unit::Millilitre]);
+})->with([
+    ...array_map(static fn(string $word, int $n): array => [$word, $n + 1.0], $words = ['one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten', 'eleven', 'twelve', 'thirteen', 'fourteen', 'fifteen', 'sixteen', 'seventeen', 'eighteen', 'nineteen'], array_keys($words)),
+    ...array_map(static fn(string $word, int $n): array => [$word, 10.0 * ($n + 2)], $tens = ['twenty', 'thirty', 'forty', 'fifty', 'sixty', 'seventy', 'eighty', 'ninety'], array_keys($tens)),
+    ['twenty-five', 25.0], ['thirty one', 31.0], ['ninety-nine', 99.0], ['a hundred', 100.0], ['one hundred', 100.0], ['two hundred', 200.0], ['two-hundred', 200.0], ['two hundred and fifty', 250.0], ['three hundred and twenty-five', 325.0],
+    ['a hundred and five', 105.0], ['fifteen hundred', 1500.0], ['a dozen', 12.0], ['three dozen', 36.0], ['half a dozen', 6.0], ['one and a half', 1.5], ['twelve and a half', 12.5], ['two hundred and a half', 200.5],
+]);
 
 it('reads more than a hundred and twenty ways of saying it', function (): void {
     expect(count(usPhrases()))->toBeGreaterThan(120);
