@@ -42,6 +42,9 @@ final class RoundDues
     /** @var array<string, Week> outdoors and in, reckoned once for all cases */
     private array $weeks = [];
 
+    /** @var array<int, int> the batch that waits to be sprayed, by case */
+    private array $mixed = [];
+
     private DateTimeImmutable $now;
 
     public function __construct(
@@ -60,12 +63,17 @@ final class RoundDues
         $this->now = $clock->now();
     }
 
-    /** The same at that time, with the weather that is told then. */
-    public function at(DateTimeImmutable $now): self
+    /**
+     * The same at that time, with the weather that is told then.
+     *
+     * @param list<int> $cases of which rounds are asked
+     */
+    public function at(DateTimeImmutable $now, array $cases = []): self
     {
         $fresh = clone $this;
         $fresh->forecast = null;
         $fresh->weeks = [];
+        $fresh->mixed = ReadyBatches::of($cases, $now);
         $fresh->now = $now;
 
         return $fresh;
@@ -77,28 +85,29 @@ final class RoundDues
         $planned = $place === null ? $planned : $planned->setTimezone($place->zone);
         // A list of tasks knows batches without what they were started from.
         $batch = $last === null ? null : Batch::query()->with('recipeVersion.recipe')->find($last->batch_id);
-        $facts = $last === null || $batch === null ? $this->first($case, $planned, $testUntil, $place) : $this->since($case, $last, $batch, $testUntil, $place);
+        $mixed = $place === null ? null : $this->mixed($case);
+        $facts = $last === null || $batch === null
+            ? new RoundFacts(null, $planned, null, 0, $testUntil, ...$this->hours($case, $mixed, $place))
+            : $this->since($case, $last, $batch, $mixed, $testUntil, $place);
 
         return RoundMoves::of($planned, $facts, $this->now);
     }
 
-    /** What is known before the first round: the hours to come, once it is mixed. */
-    private function first(PestCase $case, DateTimeImmutable $planned, ?DateTimeImmutable $testUntil, ?Place $place): RoundFacts
+    /** What is sprayed next, where it is mixed. */
+    private function mixed(PestCase $case): ?Spray
     {
-        $ready = $place === null ? null : Batch::query()->find(ReadyBatches::of([$case->id], $this->now)[$case->id] ?? 0);
-        [$windows, $end] = $place === null || $ready === null ? [null, $this->now] : $this->windows($case, $this->sprays->wantsOf($ready), $place, $this->now);
+        $batch = $this->mixed[$case->id] ?? null;
 
-        return new RoundFacts(null, $planned, null, 0, $testUntil, $windows, $end);
+        return $batch === null ? null : $this->sprays->wantsOf(Batch::query()->findOrFail($batch));
     }
 
     /** What is known since the last round. */
-    private function since(PestCase $case, Round $last, Batch $batch, ?DateTimeImmutable $testUntil, ?Place $place): RoundFacts
+    private function since(PestCase $case, Round $last, Batch $batch, ?Spray $mixed, ?DateTimeImmutable $testUntil, ?Place $place): RoundFacts
     {
         $record = $this->book->record($batch);
         $mixture = AsMade::together(array_map(static fn(Load $load): Mixture => $load->mixture, $record->loads));
         $spray = $this->wants->of($mixture, $record->target->use);
         $turn = $this->inTurns->made($batch->recipeVersion->recipe->slug, $mixture, $record->target, $this->troubles->trouble($case->pest)->kind);
-        [$windows, $end] = $place === null ? [null, $this->now] : $this->windows($case, $spray, $place, $this->now);
 
         return new RoundFacts(
             $last->sprayed_at,
@@ -106,8 +115,8 @@ final class RoundDues
             $place === null || $case->plant->indoors || $last->sprayed_at < $this->now->modify('-' . ScheduleLines::WASHED_LATELY['value'] . ' days') ? null : $this->washedOff($last, $spray, $place, $this->now),
             $this->cleanLooks($case, $last),
             $testUntil,
-            $windows,
-            $end,
+            // Until something else is mixed it goes by what was sprayed last.
+            ...$this->hours($case, $mixed ?? $spray, $place),
         );
     }
 
@@ -132,12 +141,15 @@ final class RoundDues
         return $hours === [] ? null : array_sum(array_map(static fn($hour): float => $hour->temperature, $hours)) / count($hours);
     }
 
-    /** @return array{list<\IdleMixer\Core\Weather\Window>, DateTimeImmutable} from now on, and where the forecast ends */
-    private function windows(PestCase $case, Spray $spray, Place $place, DateTimeImmutable $now): array
+    /** @return array{list<\IdleMixer\Core\Weather\Window>|null, DateTimeImmutable} from now on, null where nobody knows of what or where, and where the forecast ends */
+    private function hours(PestCase $case, ?Spray $spray, ?Place $place): array
     {
+        if ($spray === null || $place === null) {
+            return [null, $this->now];
+        }
         $week = $this->week($place, $case->plant->indoors);
-        $from = WeatherBook::hour($now);
-        $judged = array_values(array_filter($this->judge->judge($week, $spray, PlantStands::of($case->plant, $now)), static fn(JudgedHour $hour): bool => $hour->hour->told->at >= $from));
+        $from = WeatherBook::hour($this->now);
+        $judged = array_values(array_filter($this->judge->judge($week, $spray, PlantStands::of($case->plant, $this->now)), static fn(JudgedHour $hour): bool => $hour->hour->told->at >= $from));
         $end = $judged === [] ? $from : $judged[count($judged) - 1]->hour->told->at + self::HOUR;
 
         return [Windows::all($judged), new DateTimeImmutable("@{$end}")];

@@ -88,7 +88,7 @@ final readonly class TaskList
     public function ofCase(PestCase $case, DateTimeImmutable $now): array
     {
         $moves = TaskMoves::read();
-        $all = $this->one($case, PlannedTasks::tested([$case->plant_id])[$case->plant_id] ?? [], $this->dues->at($now), $moves, $now);
+        $all = $this->one($case, PlannedTasks::tested([$case->plant_id])[$case->plant_id] ?? [], $this->dues->at($now, [$case->id]), $moves, $now);
 
         return array_values(array_filter(array_map($moves->applied(...), $all)));
     }
@@ -184,10 +184,10 @@ final readonly class TaskList
      */
     private function open(DateTimeImmutable $now, TaskMoves $moves, Builder $cases): array
     {
-        $dues = $this->dues->at($now);
         $tasks = [];
         $cases = $cases->whereNull('closed_at')->with(['plant', 'rounds.batch:' . implode(',', self::WITHOUT_DOCUMENT), 'counts' => static fn(Relation $counts) => $counts->getBaseQuery()->whereRaw(self::SINCE_LAST)])->get();
         $tests = PlannedTasks::tested(array_values($cases->map(static fn(PestCase $case): int => $case->plant_id)->all()));
+        $dues = $this->dues->at($now, array_values($cases->map(static fn(PestCase $case): int => $case->id)->all()));
         foreach ($cases as $case) {
             array_push($tasks, ...$this->one($case, $tests[$case->plant_id] ?? [], $dues, $moves, $now));
         }

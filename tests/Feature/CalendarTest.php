@@ -148,6 +148,23 @@ it('puts what is mixed and not sprayed yet off while it is too hot, and not befo
     expect($ever['dueAt'] ?? '')->toBe('2026-06-26T07:00:00Z')->and($ever['moves'] ?? null)->toBe(['Later: the forecast holds no hour for it. Ask again then.']);
 });
 
+// 29 °C until the midnight of the 22nd, 18 °C then. Common practice, no source: oil is borne up to 32 °C, soap this strong up to a leaf of 27 °C.
+it('goes by what is mixed for the next round, and by what was sprayed last until then', function (): void {
+    Date::setTestNow('2026-06-14T18:00:00Z');
+    $case = sprayedCase();
+    Notebook::put('/api/garden', ['basedOn' => 1, 'place' => ['latitude' => 47.3, 'longitude' => 9.9, 'zone' => 'Europe/Vienna'], 'roomCelsius' => 20, 'source' => 'file']);
+    $rows = "at,temperature_C,humidity_percent,wind_kmh,rain_mm,cloud_percent\n";
+    foreach (range(0, 24 * 5) as $hour) {
+        $rows .= gmdate('Y-m-d\TH:i:s\Z', 1_782_021_600 + 3600 * $hour) . ($hour < 40 ? ',29' : ',18') . ",55,5,0,0\n";
+    }
+    Date::setTestNow('2026-06-21T08:00:00Z');
+    expect(Notebook::post('/api/weather/files', ['submission' => Notebook::submission(), 'name' => 'warm.csv', 'content' => $rows])->status)->toBe(201);
+    $next = static fn(): string => Notebook::get("/api/cases/{$case}")->text('next.1.dueAt');
+    expect(Notebook::get("/api/cases/{$case}")->text('next.1.kind'))->toBe('next-round')->and($next())->toStartWith('2026-06-21T');
+    Notebook::mixed($case, ['recipe' => 'plain-soap', 'make' => ['amount' => 1, 'unit' => 'L']]);
+    expect($next())->toBe('2026-06-23T03:00:00Z');
+});
+
 // Common practice, no source: two clean looks a week apart end a programme; looks go on.
 it('plans no more rounds once two looks were clean', function (): void {
     $case = sprayedCase();

@@ -102,7 +102,7 @@ it('says of a row what is wrong with it', function (string $head, string $row, s
     'more litres than anybody sprays' => ['what,plant,pest,at,batch_id,litres', 'sprayed,Rose,aphids,2026-05-01,0b8f1c52-6a0e-4b0e-9d2a-1f3c5d7e9a10,10001', 'litres is “10001”; a number from 0 to 10000 is needed.'],
     'as many litres, of a batch that is not there' => ['what,plant,pest,at,batch_id,litres', 'sprayed,Rose,aphids,2026-05-01,0b8f1c52-6a0e-4b0e-9d2a-1f3c5d7e9a10,10000', 'Its batch is not in this notebook: batches travel in the JSON document, read that first.'],
     'a spraying of no batch' => ['what,plant,pest,at,spray', 'sprayed,Rose,aphids,2026-05-01,Soap', 'batch_id is missing: which batch was sprayed? It must be in the notebook already.'],
-    'an identity that is none' => ['what,plant,pest,at,batch_id', 'sprayed,Rose,aphids,2026-05-01,7', 'Just 36 characters may stand here, found 1.'],
+    'an identity that is none' => ['what,plant,pest,at,batch_id', 'sprayed,Rose,aphids,2026-05-01,7', '“7” is no identity; a UUID in small letters is needed.'],
     'nothing counted' => ['plant,pest,at,value', 'Rose,aphids,2026-05-01,', 'value is missing: how many were counted? 0 where there were none.'],
     'more spots than are kept' => ['plant,pest,at,each', 'Rose,aphids,2026-05-01,' . str_repeat('1 ', 100) . '1', 'each has “101” counts; at most 100 are kept of one look.'],
 ]);

@@ -53,7 +53,7 @@ final readonly class LeafTestInput
         $sent = Sent::opened($node, ['batchId', 'plantId', 'leaves', 'rungs', 'controls', 'shape', 'waitHours', 'appliedAt', 'marks'], $correcting);
         $object = $sent->object;
         $waitNode = $object->optional('waitHours');
-        $wait = $waitNode?->whole(1, max(LeafLines::WAITS['value'])) ?? LeafLines::WAITS['value'][0];
+        $wait = $waitNode?->whole(min(LeafLines::WAITS['value']), max(LeafLines::WAITS['value'])) ?? LeafLines::WAITS['value'][0];
         if ($waitNode !== null && ! in_array($wait, LeafLines::WAITS['value'], true)) {
             throw $waitNode->fault('The wait is ' . implode(', ', LeafLines::WAITS['value']) . ' hours, found {found}.');
         }

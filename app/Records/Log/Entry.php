@@ -24,7 +24,7 @@ final class Entry
     /** @throws InvalidDocument when it is no UUID in small letters */
     public static function id(Node $node): string
     {
-        $id = $node->text(36, 36);
+        $id = $node->text(36);
 
         return preg_match(self::UUID, $id) === 1 ? $id : throw $node->fault('{found} is no identity; a UUID in small letters is needed.');
     }

@@ -87,11 +87,7 @@ final readonly class Node
         }
         $length = mb_strlen($this->value);
         if ($length > $max || $length < $min || ($min > 0 && trim($this->value) === '')) {
-            $bounds = match (true) {
-                $min === $max => "Just {$min} characters",
-                $min > 0 => "Between {$min} and {$max} characters",
-                default => "At most {$max} characters",
-            };
+            $bounds = $min > 0 ? "Between {$min} and {$max} characters" : "At most {$max} characters";
             throw InvalidDocument::because($this->path, "{$bounds} may stand here, found {$length}.", $this->value);
         }
 

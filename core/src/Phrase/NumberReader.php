@@ -92,7 +92,7 @@ final class NumberReader
     {
         $share = $this->share($i);
         if ($share !== null) {
-            return $share;
+            return $this->ofMany($share);
         }
         $whole = $this->whole($i);
         if ($whole === null) {
@@ -127,9 +127,6 @@ final class NumberReader
 
             return [(float) $word / $below, $i + 3];
         }
-        if ($word === 'half' && $this->text($i + 1) === 'a' && $this->text($i + 2) === 'dozen') {
-            return [self::MANY['dozen'] / 2.0, $i + 3];
-        }
         if (isset(self::SHARES[$word]) && ! str_ends_with($word, 's')) {
             return [1.0 / self::SHARES[$word], $i + 1];
         }
@@ -137,6 +134,21 @@ final class NumberReader
         $below = self::SHARES[$this->text($i + 1)] ?? null;
 
         return $start !== null && $below !== null ? [$start / $below, $i + 2] : null;
+    }
+
+    /**
+     * @param array{float, int} $share
+     *
+     * @return array{float, int} “half a dozen”, “a quarter of a hundred”
+     */
+    private function ofMany(array $share): array
+    {
+        [$value, $next] = $share;
+        $next += $this->text($next) === 'of' && $this->text($next + 1) === 'a' ? 1 : 0;
+        $next += $this->text($next) === 'a' ? 1 : 0;
+        $many = self::MANY[$this->text($next)] ?? null;
+
+        return $many === null ? $share : [$value * $many, $next + 1];
     }
 
     /** @return array{float, int}|null “and a half” */

@@ -186,7 +186,7 @@ it('reads numbers that are spelt out', function (string $spelt, float $number): 
     ...array_map(static fn(string $word, int $n): array => [$word, $n + 1.0], $words = ['one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten', 'eleven', 'twelve', 'thirteen', 'fourteen', 'fifteen', 'sixteen', 'seventeen', 'eighteen', 'nineteen'], array_keys($words)),
     ...array_map(static fn(string $word, int $n): array => [$word, 10.0 * ($n + 2)], $tens = ['twenty', 'thirty', 'forty', 'fifty', 'sixty', 'seventy', 'eighty', 'ninety'], array_keys($tens)),
     ['twenty-five', 25.0], ['thirty one', 31.0], ['ninety-nine', 99.0], ['a hundred', 100.0], ['one hundred', 100.0], ['two hundred', 200.0], ['two-hundred', 200.0], ['two hundred and fifty', 250.0], ['three hundred and twenty-five', 325.0],
-    ['a hundred and five', 105.0], ['fifteen hundred', 1500.0], ['a dozen', 12.0], ['three dozen', 36.0], ['half a dozen', 6.0], ['one and a half', 1.5], ['twelve and a half', 12.5], ['two hundred and a half', 200.5],
+    ['a hundred and five', 105.0], ['fifteen hundred', 1500.0], ['a dozen', 12.0], ['three dozen', 36.0], ['half a dozen', 6.0], ['half dozen', 6.0], ['a quarter of a hundred', 25.0], ['one and a half', 1.5], ['twelve and a half', 12.5], ['two hundred and a half', 200.5],
 ]);
 
 it('reads more than a hundred and twenty ways of saying it', function (): void {

@@ -78,8 +78,7 @@
                 {#if verdict !== undefined && verdict.level !== 'ok'}<span class="flex items-start gap-2"
                         ><LevelMark level={verdict.level} /><span>{briefly(verdict.because)}</span></span
                     >{:else}{act.batch.how}{/if}
-                {#if act.off !== null}<span class="mt-1 block" data-off>Its hour is {atTime(act.off.dueAt)}. {act.off.moves.join(' ')}</span
-                    >{/if}
+                {#if act.off !== null}<span class="mt-1 block" data-off>Due {atTime(act.off.dueAt)}. {act.off.moves.join(' ')}</span>{/if}
             </p>
             {#if unproven !== undefined}
                 {#if act.batch.leafTestId === null}<a class="act" href={`/batches/${act.batch.id}`}>Test it on its leaves</a>{:else}<a
