@@ -49,7 +49,7 @@ final readonly class CalendarBook
         $id = match ($task->kind) {
             TaskKind::FirstRound, TaskKind::NextRound => "case-{$task->ref}-spray-" . ($had + 1),
             TaskKind::CountAfter => "case-{$task->ref}-count-{$had}",
-            TaskKind::LookOver => "case-{$task->ref}-look-over-" . substr(hash('sha256', $task->about), 0, 12),
+            TaskKind::LookOver => "case-{$task->case}-look-over-{$task->ref}",
             default => "{$task->kind->value}-{$task->ref}",
         };
 

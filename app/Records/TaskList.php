@@ -258,7 +258,7 @@ final readonly class TaskList
         $open = $watches->whereNull('cleared_at')->whereRelation('case', 'closed_at', null);
         foreach ($open->with(['plant', 'case.plant'])->get() as $watch) {
             $about = "{$watch->plant->name}: it stood next to {$watch->case->plant->name}, which has " . lcfirst($this->troubles->trouble($watch->case->pest)->name);
-            $tasks[] = new Task(TaskKind::LookOver, $watch->case_id, $about, $watch->due_at);
+            $tasks[] = new Task(TaskKind::LookOver, $watch->id, $about, $watch->due_at, case: $watch->case_id);
         }
 
         return $tasks;

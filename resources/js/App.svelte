@@ -2,15 +2,21 @@
     import { Router } from 'sv-router';
     import { untrack } from 'svelte';
     import { line } from './lib/line.svelte';
+    import { mishap } from './lib/mishap.svelte';
     import { undo } from './lib/undo.svelte';
     import Keys from './parts/Keys.svelte';
+    import MishapNote from './parts/MishapNote.svelte';
     import Navigation from './parts/Navigation.svelte';
     import UndoBar from './parts/UndoBar.svelte';
     import { route } from './routes';
 
+    mishap.listen(window);
     $effect(() => {
         void route.pathname;
-        untrack(() => undo.moved());
+        untrack(() => {
+            undo.moved();
+            mishap.forget();
+        });
     });
 </script>
 
@@ -20,5 +26,9 @@
 <UndoBar />
 {#if line.strip !== null}<line.strip />{/if}
 <main id="main" tabindex="-1" class="room">
-    <Router />
+    {#if mishap.happened}<MishapNote />{/if}
+    <svelte:boundary>
+        <Router />
+        {#snippet failed()}<MishapNote alone />{/snippet}
+    </svelte:boundary>
 </main>

@@ -128,6 +128,13 @@ final class Screen
         $this->tools->execute('Page.addScriptToEvaluateOnNewDocument', ['source' => $script]);
     }
 
+    /** Addresses that do not come, with stars for any part of them; none any more where none is named. */
+    public function withhold(string ...$addresses): void
+    {
+        $this->tools->execute('Network.enable');
+        $this->tools->execute('Network.setBlockedURLs', ['urls' => $addresses]);
+    }
+
     /** What this browser brings with its first call: NAME=VALUE. */
     public function bring(string $cookie): void
     {

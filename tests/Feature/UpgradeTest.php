@@ -8,6 +8,7 @@ use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
+use Illuminate\Support\Str;
 use Tests\Feature\Answer;
 use Tests\Feature\Contract;
 use Tests\Feature\Notebook;
@@ -165,4 +166,22 @@ it('takes a still older notebook along: sprayers, spoons and recipes are what th
     $first = Notebook::get('/api/recipes/old-soap/versions')->at('versions.2.recipe.document');
     expect(Notebook::recipe(json_encode($first, \JSON_THROW_ON_ERROR))->status)->toBe(200)
         ->and(Notebook::get('/api/recipes/old-soap')->number('document.lines.0.amount'))->toBe(5.0);
+});
+
+it('says of each neighbour by itself what an older version said of all of them', function (): void {
+    olderNotebook();
+    broughtUpToDate();
+    expect(app(Kernel::class)->call('migrate:rollback', ['--step' => 1, '--force' => true]))->toBe(0);
+    $case = DB::table('cases')->value('id');
+    foreach (['East', 'West'] as $name) {
+        $plant = DB::table('plants')->insertGetId(['submission' => (string) Str::uuid(), 'name' => $name, 'tolerance' => 'ordinary-leaf', 'place' => '']);
+        DB::table('watches')->insert(['case_id' => $case, 'plant_id' => $plant, 'due_at' => '2026-06-02 10:00:00']);
+    }
+    DB::table('task_moves')->insert(['submission' => '11111111-1111-4111-8111-111111111111', 'kind' => 'look-over', 'ref' => $case, 'due_at' => '2026-06-02 10:00:00', 'reason' => 'Rain', 'made_at' => '2026-06-02 10:00:00']);
+    broughtUpToDate();
+    $moves = DB::table('task_moves')->where('kind', 'look-over')->orderBy('ref')->get(['ref', 'reason', 'submission']);
+
+    expect($moves->pluck('ref')->all())->toBe(DB::table('watches')->where('due_at', '2026-06-02 10:00:00')->orderBy('id')->pluck('id')->all())
+        ->and($moves->pluck('reason')->all())->toBe(['Rain', 'Rain'])
+        ->and($moves->pluck('submission')->unique()->count())->toBe(2);
 });

@@ -23,6 +23,8 @@ final readonly class TaskAnswer
         public ?int $again,
         /** The batch that is mixed for it and waits to be sprayed. */
         public ?int $ready,
+        /** The case on whose account a neighbour is looked over. */
+        public ?int $case,
         public string $plannedAt,
         public array $moves,
     ) {}

@@ -32,6 +32,6 @@ final class TaskAnswers
         $task = $row['task'];
         $words = $findings->task($task);
 
-        return new TaskAnswer($task->kind->value, $task->ref, $words['text'], $words['do'], Instant::of($task->dueAt), $row['urgency']->value, $row['slot']->value, $task->counted, $task->again, $task->kind->isRound() ? $ready : null, Instant::of($task->plannedAt()), array_map($moves->move(...), $task->moves));
+        return new TaskAnswer($task->kind->value, $task->ref, $words['text'], $words['do'], Instant::of($task->dueAt), $row['urgency']->value, $row['slot']->value, $task->counted, $task->again, $task->kind->isRound() ? $ready : null, $task->case, Instant::of($task->plannedAt()), array_map($moves->move(...), $task->moves));
     }
 }

@@ -10,7 +10,7 @@ use DateTimeImmutable;
 final readonly class Task
 {
     /**
-     * @param int             $ref   id of the batch, leaf test or case it is about
+     * @param int             $ref   id of the run, batch, leaf test, case or watched neighbour it is about; with the kind its identity
      * @param list<MovedDate> $moves what moved it from when it was planned
      */
     public function __construct(
@@ -24,6 +24,8 @@ final readonly class Task
         public ?int $again = null,
         public array $moves = [],
         private ?DateTimeImmutable $planned = null,
+        /** The case on whose account a neighbour is looked over. */
+        public ?int $case = null,
     ) {}
 
     /** When it was planned, before anything moved it. */
@@ -35,6 +37,6 @@ final readonly class Task
     /** The same at another time. */
     public function movedTo(DateTimeImmutable $at, MovedDate ...$why): self
     {
-        return new self($this->kind, $this->ref, $this->about, $at, $this->counted, $this->again, [...$this->moves, ...array_values($why)], $this->plannedAt());
+        return new self($this->kind, $this->ref, $this->about, $at, $this->counted, $this->again, [...$this->moves, ...array_values($why)], $this->plannedAt(), $this->case);
     }
 }

@@ -22,6 +22,11 @@ export class Fault extends Error {
             : new Fault('', 'The machine that serves does not answer. What you entered is still here: try again.');
     }
 
+    /** Where the answer came and the script could make nothing of it. */
+    static ofScript(): Fault {
+        return new Fault('', 'This screen met something that it does not understand. Nothing that you saved is lost: load it again.');
+    }
+
     /** It was saved before with something else in it: its answer was lost. */
     get isSavedBefore(): boolean {
         return this.conflict !== null && this.path === '/submission';

@@ -16,7 +16,7 @@ export class Loaded<T> {
         const asked = ++this.#asked;
         const answer = await this.fetch().then(
             (value) => ({ value, fault: null }),
-            (thrown: unknown) => ({ value: this.value, fault: Fault.from(thrown) }),
+            (thrown: unknown) => ({ value: this.value, fault: thrown instanceof Fault ? thrown : Fault.ofScript() }),
         );
         // A later question was answered first: this answer is older.
         if (asked < this.#shown) {

@@ -1,4 +1,5 @@
 import { expect, it, vi } from 'vitest';
+import { taken } from './client';
 import { Fault } from './fault';
 import { Loaded } from './loaded.svelte';
 
@@ -14,9 +15,15 @@ it('waits, is there, and keeps what was there when a later try fails', async () 
 });
 
 it('puts what is no answer at all into words', async () => {
-    const page = new Loaded(async () => Promise.reject(new TypeError('Failed to fetch')));
+    const page = new Loaded(() => taken(Promise.reject(new TypeError('Failed to fetch'))));
     await page.reload();
     expect(page.fault?.message).toContain('does not answer');
+});
+
+it('does not blame the machine that serves for a fault of the script', async () => {
+    const page = new Loaded(async () => Promise.reject(new TypeError('one is null')));
+    await page.reload();
+    expect(page.fault?.message).toContain('met something that it does not understand');
 });
 
 it('lets go of an answer that a newer one has overtaken, and of an old fault', async () => {

@@ -59,7 +59,7 @@
     <p id={`${id}-said`} role="status" class={said.text === '' ? 'sr-only' : 'border-warning border-l-8 pl-3'}>{said.text}</p>
     {#if said.answers.length > 0}
         <div class="flex flex-wrap gap-2">
-            {#each said.answers as one (one.line)}<button type="button" class="btn" onclick={() => void read(one.line)}>{one.words}</button
+            {#each said.answers as one, i (i)}<button type="button" class="btn" onclick={() => void read(one.line)}>{one.words}</button
                 >{/each}
         </div>
     {/if}

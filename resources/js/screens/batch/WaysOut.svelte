@@ -33,7 +33,7 @@
     {#if ways.standIns.length > 0}
         <h2 class="text-base font-bold">What may stand in for it</h2>
         <ul class="list-disc pl-6" data-stand-ins>
-            {#each ways.standIns as one (one)}<li>{one}</li>{/each}
+            {#each ways.standIns as one, i (i)}<li>{one}</li>{/each}
         </ul>
     {/if}
     <p class="quiet">Planned: {ways.planned.join(', ')}.</p>

@@ -37,7 +37,7 @@
                 </svg>
             </div>
             <ul class="list-disc pl-5 text-sm">
-                {#each batch.labelCautions as caution (caution)}<li>{caution}</li>{/each}
+                {#each batch.labelCautions as caution, i (i)}<li>{caution}</li>{/each}
             </ul>
         </article>
         <p class="no-print quiet mt-3">

@@ -71,7 +71,7 @@
     <details>
         <summary class="link min-h-11 cursor-pointer py-2">Which leaves, and when</summary>
         <ul class="list-disc pl-5">
-            {#each catalogue.leafPlan as line (line)}<li>{line}</li>{/each}
+            {#each catalogue.leafPlan as line, i (i)}<li>{line}</li>{/each}
         </ul>
     </details>
     <Choice

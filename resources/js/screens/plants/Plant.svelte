@@ -1,6 +1,7 @@
 <script lang="ts">
     import { api, taken } from '../../lib/client';
     import { Loaded } from '../../lib/loaded.svelte';
+    import { keyOf } from '../../lib/tasks';
     import { undo } from '../../lib/undo.svelte';
     import Head from '../../parts/Head.svelte';
     import Waiting from '../../parts/Waiting.svelte';
@@ -45,12 +46,7 @@
                 {#if next.length > 0}<section class="dish" aria-label="What comes next">
                         <h2>What comes next</h2>
                         <ul>
-                            {#each next as task, i (`${task.kind} ${task.ref}`)}<TaskRow
-                                    {task}
-                                    now={new Date()}
-                                    main={i === 0}
-                                    onchange={again}
-                                />{/each}
+                            {#each next as task, i (keyOf(task))}<TaskRow {task} now={new Date()} main={i === 0} onchange={again} />{/each}
                         </ul>
                     </section>{/if}
                 <OnIt {plant} {cases} pests={catalogue.pests} />

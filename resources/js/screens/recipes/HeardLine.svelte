@@ -24,7 +24,7 @@
     {#each line.assumed as one, i (i)}<p class="quiet text-sm">{one}</p>{/each}
     {#if line.answers.length > 0}
         <div class="mt-2 flex flex-wrap gap-2">
-            {#each line.answers as answer (answer.line)}
+            {#each line.answers as answer, i (i)}
                 <button type="button" class="btn" onclick={() => onanswer(answer.line)}>{answer.words}</button>
             {/each}
         </div>

@@ -19,7 +19,7 @@
     <p class={sums.kind === 'line' ? '' : 'border-warning border-l-8 pl-3'}>{sums.text}</p>
     {#each sums.assumed as one, i (i)}<p class="quiet text-sm">{one}</p>{/each}
     <div class="mt-2 flex flex-wrap gap-2">
-        {#each sums.answers as answer (answer.line)}<button class="btn" onclick={() => onanswer(answer.line)}>{answer.words}</button>{/each}
+        {#each sums.answers as answer, i (i)}<button class="btn" onclick={() => onanswer(answer.line)}>{answer.words}</button>{/each}
     </div>
     {#each sums.ways as way (way.name)}
         <h2 class="mt-3">{way.name}</h2>

@@ -2,6 +2,7 @@
     import { end as endBatch } from '../../lib/batches';
     import type { Schemas } from '../../lib/client';
     import { Sending } from '../../lib/sending.svelte';
+    import { placeOf } from '../../lib/tasks';
     import { fromNow } from '../../lib/time';
     import FormFoot from '../../parts/FormFoot.svelte';
     import MoveForm from './MoveForm.svelte';
@@ -17,16 +18,7 @@
     const { task, now, main, onchange }: Props = $props();
     const sending = new Sending();
     const due = $derived(task.slot === 'now' || task.slot === 'evening');
-    const places: Record<Schemas['Task']['kind'], (id: number) => string> = {
-        'finish-run': (id) => `/runs/${id}`,
-        'finish-mixing': (id) => `/batches/${id}`,
-        discard: (id) => `/batches/${id}`,
-        'read-leaf-test': (id) => `/leaf-tests/${id}`,
-        'count-after': (id) => `/cases/${id}`,
-        'look-over': (id) => `/cases/${id}/choose`,
-        'next-round': (id) => `/cases/${id}`,
-        'first-round': (id) => `/cases/${id}`,
-    };
+    const place = $derived(placeOf(task));
     const round = $derived(task.kind === 'next-round' || task.kind === 'first-round');
     let gone = $state(true);
 
@@ -40,11 +32,11 @@
 
 <li class="border-base-300 flex flex-wrap items-center gap-x-4 gap-y-2 border-b py-2" data-task={task.kind}>
     <p class="min-w-56 flex-1">
-        <a class="text-lg font-bold" href={places[task.kind](task.ref)}>{task.text}</a>
+        <a class="text-lg font-bold" href={place}>{task.text}</a>
         <span class={['text-sm whitespace-nowrap', task.urgency === 'overdue' ? 'text-error font-bold' : 'quiet']}
             >{fromNow(task.dueAt, now)}</span
         >
-        {#each task.moves as move (move)}<span class="block text-sm" data-moved>{move}</span>{/each}
+        {#each task.moves as move, i (i)}<span class="block text-sm" data-moved>{move}</span>{/each}
     </p>
     {#if due || round || task.kind === 'count-after'}
         {#if due || task.ready !== null}
@@ -68,7 +60,7 @@
                         >{:else}<a class="btn" href={`/cases/${task.ref}/choose`} aria-label={`Choose a spray: ${task.text}`}>Choose</a
                         >{/if}
                 {:else}
-                    <a class={[main ? 'act min-h-12' : 'btn']} href={places[task.kind](task.ref)}>{task.do}</a>
+                    <a class={[main ? 'act min-h-12' : 'btn']} href={place}>{task.do}</a>
                 {/if}
             </div>
             <FormFoot form={sending} send={() => void end(gone)} />

@@ -1,6 +1,7 @@
 <script lang="ts">
     import { api, taken, type Schemas } from '../../lib/client';
     import { Loaded } from '../../lib/loaded.svelte';
+    import { eachOnce, keyOf } from '../../lib/tasks';
     import { zone } from '../../lib/time';
     import { undo } from '../../lib/undo.svelte';
     import Empty from '../../parts/Empty.svelte';
@@ -16,7 +17,7 @@
             const next = await taken(api.GET('/api/today', { params: { query: { zone: zone(), from: all.next } } }));
             all = { ...next, tasks: [...all.tasks, ...next.tasks].toSorted((a, b) => a.dueAt.localeCompare(b.dueAt)) };
         }
-        return all;
+        return { ...all, tasks: eachOnce(all.tasks) };
     });
     undo.followedBy(today);
     const first = (tasks: Schemas['Task'][]): Schemas['Task'] | undefined =>
@@ -51,7 +52,7 @@
                 <section class="mb-6" aria-label={slot.title}>
                     <h2>{slot.title}</h2>
                     <ul>
-                        {#each tasks as task (`${task.kind} ${task.ref}`)}<TaskRow
+                        {#each tasks as task (keyOf(task))}<TaskRow
                                 {task}
                                 now={new Date(all.now)}
                                 main={task === first(all.tasks)}

@@ -1,0 +1,30 @@
+import type { Schemas } from './client';
+
+type Task = Schemas['Task'];
+
+const PLACES: Record<Task['kind'], (task: Task) => string> = {
+    'finish-run': ({ ref }) => `/runs/${ref}`,
+    'finish-mixing': ({ ref }) => `/batches/${ref}`,
+    discard: ({ ref }) => `/batches/${ref}`,
+    'read-leaf-test': ({ ref }) => `/leaf-tests/${ref}`,
+    'count-after': ({ ref }) => `/cases/${ref}`,
+    'look-over': ({ case: of }) => `/cases/${of}/choose`,
+    'next-round': ({ ref }) => `/cases/${ref}`,
+    'first-round': ({ ref }) => `/cases/${ref}`,
+};
+
+/** Where it is done. */
+export function placeOf(task: Task): string {
+    return PLACES[task.kind](task);
+}
+
+/** No other task has the same. */
+export function keyOf(task: Pick<Task, 'kind' | 'ref'>): string {
+    return `${task.kind} ${task.ref}`;
+}
+
+/** Pages are asked one after the other: what another device added meanwhile pushes a task from one page onto the next. */
+export function eachOnce<T extends Pick<Task, 'kind' | 'ref'>>(tasks: T[]): T[] {
+    const seen = new Set<string>();
+    return tasks.filter((task) => !seen.has(keyOf(task)) && seen.add(keyOf(task)));
+}
