@@ -49,24 +49,6 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  */
 final class Batch extends Correctable
 {
-    /** @return array<string, string> */
-    protected function casts(): array
-    {
-        return [
-            'taken_back_at' => 'immutable_datetime',
-            'make_ml' => 'float',
-            'used_up' => 'boolean',
-            'for_leaf_test' => 'boolean',
-            'first_look_hours' => 'float',
-            'fair_look_hours' => 'float',
-            'repeat_days' => 'integer',
-            'started_at' => 'immutable_datetime',
-            'made_at' => 'immutable_datetime',
-            'discard_at' => 'immutable_datetime',
-            'discarded_at' => 'immutable_datetime',
-        ];
-    }
-
     /** @return BelongsTo<RecipeVersion, $this> */
     public function recipeVersion(): BelongsTo
     {

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Collection;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
@@ -17,19 +16,9 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property-read Batch $batch
  * @property-read Collection<int, BatchScoop> $scoops
  */
-final class BatchItem extends Model
+final class BatchItem extends Kept
 {
     public $timestamps = false;
-
-    protected $guarded = [];
-
-    /** @return array<string, string> */
-    protected function casts(): array
-    {
-        return [
-            'load' => 'integer',
-        ];
-    }
 
     /** @return BelongsTo<Batch, $this> */
     public function batch(): BelongsTo

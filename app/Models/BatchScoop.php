@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Collection;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
@@ -16,19 +15,9 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property-read BatchItem $item
  * @property-read Collection<int, BatchTick> $ticks
  */
-final class BatchScoop extends Model
+final class BatchScoop extends Kept
 {
     public $timestamps = false;
-
-    protected $guarded = [];
-
-    /** @return array<string, string> */
-    protected function casts(): array
-    {
-        return [
-            'position' => 'integer',
-        ];
-    }
 
     /** @return BelongsTo<BatchItem, $this> */
     public function item(): BelongsTo

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
-use Illuminate\Database\Eloquent\Model;
 
 /**
  * A step without spoons that was done: water, shaking, the label.
@@ -16,15 +15,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property int $number of the step within its load, from 1
  * @property CarbonImmutable $ticked_at
  */
-final class BatchStep extends Model
+final class BatchStep extends Kept
 {
     public $timestamps = false;
-
-    protected $guarded = [];
-
-    /** @return array<string, string> */
-    protected function casts(): array
-    {
-        return ['load' => 'integer', 'number' => 'integer', 'ticked_at' => 'immutable_datetime'];
-    }
 }

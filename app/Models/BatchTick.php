@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
-use Illuminate\Database\Eloquent\Model;
 
 /**
  * @property int $id
@@ -13,18 +12,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property int $number
  * @property CarbonImmutable $ticked_at
  */
-final class BatchTick extends Model
+final class BatchTick extends Kept
 {
     public $timestamps = false;
-
-    protected $guarded = [];
-
-    /** @return array<string, string> */
-    protected function casts(): array
-    {
-        return [
-            'number' => 'integer',
-            'ticked_at' => 'immutable_datetime',
-        ];
-    }
 }

@@ -24,12 +24,6 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  */
 final class Burn extends Correctable
 {
-    /** @return array<string, string> */
-    protected function casts(): array
-    {
-        return ['taken_back_at' => 'immutable_datetime', 'seen_at' => 'immutable_datetime', 'share' => 'float'];
-    }
-
     /** @return BelongsTo<Round, $this> */
     public function round(): BelongsTo
     {

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
-use Illuminate\Database\Eloquent\Model;
 
 /**
  * @property int $id
@@ -13,15 +12,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $step
  * @property CarbonImmutable $done_at
  */
-final class CaseStep extends Model
+final class CaseStep extends Kept
 {
     public $timestamps = false;
-
-    protected $guarded = [];
-
-    /** @return array<string, string> */
-    protected function casts(): array
-    {
-        return ['done_at' => 'immutable_datetime'];
-    }
 }

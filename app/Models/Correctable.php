@@ -5,17 +5,11 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Builder;
-use Illuminate\Database\Eloquent\Model;
 
 /** A record that can be corrected and taken back: what was taken back is in no list and no sum, and can be put back. */
-abstract class Correctable extends Model
+abstract class Correctable extends Kept
 {
     public const TAKEN_BACK = 'taken-back-left-out';
-
-    protected $guarded = [];
-
-    /** @var array<string, mixed> */
-    protected $attributes = ['version' => 1];
 
     protected static function booted(): void
     {

@@ -25,18 +25,6 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  */
 final class Count extends Correctable
 {
-    /** @return array<string, string> */
-    protected function casts(): array
-    {
-        return [
-            'taken_back_at' => 'immutable_datetime',
-            'counted_at' => 'immutable_datetime',
-            'value' => 'float',
-            'untreated' => 'boolean',
-            'helpers' => 'boolean',
-        ];
-    }
-
     /** @return BelongsTo<PestCase, $this> */
     public function case(): BelongsTo
     {

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
-use Illuminate\Database\Eloquent\Model;
 
 /**
  * Ten drawn leaves, and what an eye read on them.
@@ -16,13 +15,4 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $guesses percents, as JSON
  * @property CarbonImmutable $guessed_at
  */
-final class EyeRound extends Model
-{
-    protected $guarded = [];
-
-    /** @return array<string, string> */
-    protected function casts(): array
-    {
-        return ['seed' => 'integer', 'guessed_at' => 'immutable_datetime'];
-    }
-}
+final class EyeRound extends Kept {}

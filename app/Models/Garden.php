@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Illuminate\Database\Eloquent\Model;
-
 /**
  * Where the garden lies, and whom it asks for the weather.
  *
@@ -18,16 +16,4 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $source
  * @property string $feed the key that the calendar is asked for with
  */
-final class Garden extends Model
-{
-    protected $guarded = [];
-
-    /** @var array<string, mixed> */
-    protected $attributes = ['version' => 1];
-
-    /** @return array<string, string> */
-    protected function casts(): array
-    {
-        return ['latitude' => 'float', 'longitude' => 'float', 'room_celsius' => 'float'];
-    }
-}
+final class Garden extends Kept {}

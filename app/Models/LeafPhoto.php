@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
-use Illuminate\Database\Eloquent\Model;
 
 /**
  * A photograph of a leaf of a test, made small and without what else the camera wrote.
@@ -17,15 +16,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $picture a JPEG in base 64
  * @property CarbonImmutable $taken_at
  */
-final class LeafPhoto extends Model
+final class LeafPhoto extends Kept
 {
     public $timestamps = false;
-
-    protected $guarded = [];
-
-    /** @return array<string, string> */
-    protected function casts(): array
-    {
-        return ['leaf' => 'integer', 'before' => 'boolean', 'taken_at' => 'immutable_datetime'];
-    }
 }

@@ -17,14 +17,4 @@ use Carbon\CarbonImmutable;
  * @property string $notes
  * @property CarbonImmutable|null $taken_back_at
  */
-final class LeafReading extends Correctable
-{
-    /** @return array<string, string> */
-    protected function casts(): array
-    {
-        return [
-            'taken_back_at' => 'immutable_datetime',
-            'read_at' => 'immutable_datetime',
-        ];
-    }
-}
+final class LeafReading extends Correctable {}

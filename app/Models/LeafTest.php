@@ -29,28 +29,16 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  */
 final class LeafTest extends Correctable
 {
-    /** @return array<string, string> */
-    protected function casts(): array
-    {
-        return [
-            'taken_back_at' => 'immutable_datetime',
-            'leaves' => 'integer',
-            'controls' => 'boolean',
-            'wait_hours' => 'integer',
-            'applied_at' => 'immutable_datetime',
-        ];
-    }
-
     /** @return BelongsTo<Batch, $this> */
     public function batch(): BelongsTo
     {
-        return $this->belongsTo(Batch::class);
+        return $this->belongsTo(Batch::class)->withoutGlobalScopes();
     }
 
     /** @return BelongsTo<Plant, $this> */
     public function plant(): BelongsTo
     {
-        return $this->belongsTo(Plant::class);
+        return $this->belongsTo(Plant::class)->withoutGlobalScopes();
     }
 
     /** @return HasMany<LeafReading, $this> */

@@ -18,16 +18,4 @@ use Carbon\CarbonImmutable;
  * @property CarbonImmutable|null $retired_at
  * @property CarbonImmutable|null $taken_back_at
  */
-final class Measure extends Correctable
-{
-    /** @return array<string, string> */
-    protected function casts(): array
-    {
-        return [
-            'taken_back_at' => 'immutable_datetime',
-            'amount' => 'float',
-            'step' => 'float',
-            'retired_at' => 'immutable_datetime',
-        ];
-    }
-}
+final class Measure extends Correctable {}

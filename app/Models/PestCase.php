@@ -6,7 +6,6 @@ namespace App\Models;
 
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Collection;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
@@ -28,34 +27,19 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property-read Collection<int, CaseStep> $steps
  * @property-read Collection<int, Watch> $watches
  */
-final class PestCase extends Model
+final class PestCase extends Kept
 {
     protected $table = 'cases';
-
-    protected $guarded = [];
-
-    /** @var array<string, mixed> */
-    protected $attributes = ['version' => 1];
 
     protected static function booted(): void
     {
         static::saved(static fn(self $case) => Stale::case($case->id));
     }
 
-    /** @return array<string, string> */
-    protected function casts(): array
-    {
-        return [
-            'opened_at' => 'immutable_datetime',
-            'closed_at' => 'immutable_datetime',
-            'due_at' => 'immutable_datetime',
-        ];
-    }
-
     /** @return BelongsTo<Plant, $this> */
     public function plant(): BelongsTo
     {
-        return $this->belongsTo(Plant::class);
+        return $this->belongsTo(Plant::class)->withoutGlobalScopes();
     }
 
     /** @return HasMany<Round, $this> */
@@ -76,9 +60,9 @@ final class PestCase extends Model
         return $this->hasMany(CaseStep::class, 'case_id')->orderBy('id');
     }
 
-    /** @return HasMany<Watch, $this> */
+    /** @return HasMany<Watch, $this> without plants that were taken back since */
     public function watches(): HasMany
     {
-        return $this->hasMany(Watch::class, 'case_id')->orderBy('id');
+        return $this->hasMany(Watch::class, 'case_id')->whereHas('plant')->orderBy('id');
     }
 }

@@ -30,28 +30,4 @@ use Carbon\CarbonImmutable;
  * @property CarbonImmutable|null $retired_at
  * @property CarbonImmutable|null $taken_back_at
  */
-final class Plant extends Correctable
-{
-    /** @var array<string, mixed> */
-    protected $attributes = ['version' => 1, 'exposure' => 'full-sun'];
-
-    /** @return array<string, string> */
-    protected function casts(): array
-    {
-        return [
-            'taken_back_at' => 'immutable_datetime',
-            'retired_at' => 'immutable_datetime',
-            'bears_no_oil' => 'boolean',
-            'indoors' => 'boolean',
-            'soap_sensitive' => 'boolean',
-            'sulfur_on' => 'immutable_date',
-            'copper_on' => 'immutable_date',
-            'oil_on' => 'immutable_date',
-            'bloom_from' => 'immutable_date',
-            'bloom_until' => 'immutable_date',
-            'harvest_on' => 'immutable_date',
-            'lights_on' => 'integer',
-            'lights_off' => 'integer',
-        ];
-    }
-}
+final class Plant extends Correctable {}

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
-use Illuminate\Database\Eloquent\Model;
 
 /**
  * How a plant looks, made small by the device that took it.
@@ -15,15 +14,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $picture a JPEG in base 64
  * @property CarbonImmutable $taken_at
  */
-final class PlantPicture extends Model
+final class PlantPicture extends Kept
 {
     public $timestamps = false;
-
-    protected $guarded = [];
-
-    /** @return array<string, string> */
-    protected function casts(): array
-    {
-        return ['taken_at' => 'immutable_datetime'];
-    }
 }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Collection;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
 /**
@@ -13,10 +12,8 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string $slug
  * @property-read Collection<int, RecipeVersion> $versions
  */
-final class Recipe extends Model
+final class Recipe extends Kept
 {
-    protected $guarded = [];
-
     /** @return HasMany<RecipeVersion, $this> */
     public function versions(): HasMany
     {

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -18,20 +17,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property CarbonImmutable $created_at
  * @property-read Recipe $recipe
  */
-final class RecipeVersion extends Model
+final class RecipeVersion extends Kept
 {
-    protected $guarded = [];
-
-    /** @return array<string, string> */
-    protected function casts(): array
-    {
-        return [
-            'number' => 'integer',
-            'written' => 'integer',
-            'created_at' => 'immutable_datetime',
-        ];
-    }
-
     /** @return BelongsTo<Recipe, $this> */
     public function recipe(): BelongsTo
     {

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
-use Illuminate\Database\Eloquent\Model;
 
 /**
  * What a record was before it was changed.
@@ -18,15 +17,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $before the columns as they were, as JSON
  * @property CarbonImmutable $at
  */
-final class Revision extends Model
+final class Revision extends Kept
 {
     public $timestamps = false;
-
-    protected $guarded = [];
-
-    /** @return array<string, string> */
-    protected function casts(): array
-    {
-        return ['record_id' => 'integer', 'at' => 'immutable_datetime'];
-    }
 }

@@ -30,17 +30,6 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  */
 final class Round extends Correctable
 {
-    /** @return array<string, string> */
-    protected function casts(): array
-    {
-        return [
-            'taken_back_at' => 'immutable_datetime',
-            'sprayed_at' => 'immutable_datetime',
-            'hand_work' => 'boolean',
-            'litres' => 'float',
-        ];
-    }
-
     /** @return BelongsTo<PestCase, $this> */
     public function case(): BelongsTo
     {
@@ -50,7 +39,7 @@ final class Round extends Correctable
     /** @return BelongsTo<Batch, $this> */
     public function batch(): BelongsTo
     {
-        return $this->belongsTo(Batch::class);
+        return $this->belongsTo(Batch::class)->withoutGlobalScopes();
     }
 
     /** @return BelongsTo<Run, $this> */

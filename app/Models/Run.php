@@ -6,7 +6,6 @@ namespace App\Models;
 
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Collection;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
@@ -26,23 +25,12 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property-read Collection<int, RunPlant> $plants
  * @property-read Collection<int, RunTap> $taps
  */
-final class Run extends Model
+final class Run extends Kept
 {
-    protected $guarded = [];
-
-    /** @var array<string, mixed> */
-    protected $attributes = ['version' => 1];
-
-    /** @return array<string, string> */
-    protected function casts(): array
-    {
-        return ['rinses' => 'boolean', 'started_at' => 'immutable_datetime', 'paused_at' => 'immutable_datetime', 'finished_at' => 'immutable_datetime'];
-    }
-
     /** @return BelongsTo<Batch, $this> */
     public function batch(): BelongsTo
     {
-        return $this->belongsTo(Batch::class);
+        return $this->belongsTo(Batch::class)->withoutGlobalScopes();
     }
 
     /** @return HasMany<RunPlant, $this> */

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -17,11 +16,9 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property int|null $round_id
  * @property-read PestCase $case
  */
-final class RunPlant extends Model
+final class RunPlant extends Kept
 {
     public $timestamps = false;
-
-    protected $guarded = [];
 
     /** @return BelongsTo<PestCase, $this> */
     public function case(): BelongsTo

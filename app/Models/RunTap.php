@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
-use Illuminate\Database\Eloquent\Model;
 
 /**
  * A step of a walk through the bed that was done.
@@ -16,15 +15,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $step its key
  * @property CarbonImmutable $tapped_at
  */
-final class RunTap extends Model
+final class RunTap extends Kept
 {
     public $timestamps = false;
-
-    protected $guarded = [];
-
-    /** @return array<string, string> */
-    protected function casts(): array
-    {
-        return ['tapped_at' => 'immutable_datetime'];
-    }
 }

@@ -46,16 +46,4 @@ final class Sprayer extends Correctable
             return ['mL' => $ml->positive(), 'mm' => $mm->positive()];
         }, JsonText::parse($this->pours)->items(0, 1000, 'pours'));
     }
-
-    /** @return array<string, string> */
-    protected function casts(): array
-    {
-        return [
-            'taken_back_at' => 'immutable_datetime',
-            'amount' => 'float',
-            'largest_fill_ml' => 'float',
-            'left_behind_ml' => 'float',
-            'retired_at' => 'immutable_datetime',
-        ];
-    }
 }

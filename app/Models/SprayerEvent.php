@@ -18,11 +18,4 @@ use Carbon\CarbonImmutable;
  * @property CarbonImmutable $happened_at
  * @property CarbonImmutable|null $taken_back_at
  */
-final class SprayerEvent extends Correctable
-{
-    /** @return array<string, string> */
-    protected function casts(): array
-    {
-        return ['happened_at' => 'immutable_datetime', 'taken_back_at' => 'immutable_datetime'];
-    }
-}
+final class SprayerEvent extends Correctable {}

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -19,19 +18,11 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property float|null $height_mm
  * @property-read Batch|null $batch null where it was taken back
  */
-final class StandTestRecord extends Model
+final class StandTestRecord extends Kept
 {
     public $timestamps = false;
 
     protected $table = 'stand_tests';
-
-    protected $guarded = [];
-
-    /** @return array<string, string> */
-    protected function casts(): array
-    {
-        return ['tested_at' => 'immutable_datetime', 'seconds' => 'float', 'height_mm' => 'float'];
-    }
 
     /** @return BelongsTo<Batch, $this> */
     public function batch(): BelongsTo

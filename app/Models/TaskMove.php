@@ -19,11 +19,4 @@ use Carbon\CarbonImmutable;
  * @property CarbonImmutable $made_at
  * @property CarbonImmutable|null $taken_back_at
  */
-final class TaskMove extends Correctable
-{
-    /** @return array<string, string> */
-    protected function casts(): array
-    {
-        return ['due_at' => 'immutable_datetime', 'moved_to' => 'immutable_datetime', 'made_at' => 'immutable_datetime', 'taken_back_at' => 'immutable_datetime'];
-    }
-}
+final class TaskMove extends Correctable {}

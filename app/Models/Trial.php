@@ -30,12 +30,6 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  */
 final class Trial extends Correctable
 {
-    /** @return array<string, string> */
-    protected function casts(): array
-    {
-        return ['blind' => 'boolean', 'begun_at' => 'immutable_datetime', 'sprayed_at' => 'immutable_datetime', 'ended_at' => 'immutable_datetime', 'taken_back_at' => 'immutable_datetime'];
-    }
-
     /** @return HasMany<TrialLook, $this> */
     public function looks(): HasMany
     {

@@ -20,12 +20,6 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  */
 final class TrialLook extends Correctable
 {
-    /** @return array<string, string> */
-    protected function casts(): array
-    {
-        return ['counted_at' => 'immutable_datetime', 'taken_back_at' => 'immutable_datetime'];
-    }
-
     /** @return BelongsTo<Trial, $this> */
     public function trial(): BelongsTo
     {

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -20,17 +19,9 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property-read PestCase $case
  * @property-read Plant $plant
  */
-final class Watch extends Model
+final class Watch extends Kept
 {
     public $timestamps = false;
-
-    protected $guarded = [];
-
-    /** @return array<string, string> */
-    protected function casts(): array
-    {
-        return ['due_at' => 'immutable_datetime', 'looked_at' => 'immutable_datetime', 'cleared_at' => 'immutable_datetime'];
-    }
 
     /** @return BelongsTo<PestCase, $this> */
     public function case(): BelongsTo

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
-use Illuminate\Database\Eloquent\Model;
 
 /**
  * Hours that somebody told: at the door, or in a file.
@@ -16,17 +15,9 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $hours as an open document
  * @property CarbonImmutable $told_at
  */
-final class WeatherReport extends Model
+final class WeatherReport extends Kept
 {
     public const DOOR = 'door';
 
     public const FILE = 'file';
-
-    protected $guarded = [];
-
-    /** @return array<string, string> */
-    protected function casts(): array
-    {
-        return ['told_at' => 'immutable_datetime'];
-    }
 }

@@ -8,6 +8,7 @@ use App\Console\BackupCommand;
 use App\Console\ChooseCommand;
 use App\Console\CloseCommand;
 use App\Console\ComposeCommand;
+use App\Console\DescribeCommand;
 use App\Console\DiagnoseCommand;
 use App\Console\HoursCommand;
 use App\Console\LaravelForward;
@@ -19,6 +20,7 @@ use App\Console\PreloadListCommand;
 use App\Console\RestoreCommand;
 use App\Console\RoundsCommand;
 use App\Console\WorkedCommand;
+use App\Declared\Records;
 use App\Devices\HardnessStrip;
 use App\Devices\SimulatedStation;
 use App\Devices\SimulatedStrip;
@@ -98,6 +100,7 @@ final class MixerServiceProvider extends ServiceProvider
         Connection::resolverFor('sqlite', static fn(PDO|Closure $pdo, string $database, string $prefix, array $config): NotebookConnection => new NotebookConnection($pdo, $database, $prefix, $config));
         Connection::resolverFor('pgsql', static fn(PDO|Closure $pdo, string $database, string $prefix, array $config): SharedConnection => new SharedConnection($pdo, $database, $prefix, $config));
         $this->app->singleton(Who::class);
+        $this->app->singleton(Records::class);
         $this->app->singleton(ClockInterface::class, SystemClock::class);
         $this->app->singleton(Edition::class, static fn(Application $app): Edition => Edition::of($app->basePath()));
         $this->app->bind(Forward::class, LaravelForward::class);
@@ -176,7 +179,7 @@ final class MixerServiceProvider extends ServiceProvider
             }
         });
         if ($this->app->runningInConsole()) {
-            $this->commands([PlanCommand::class, DiagnoseCommand::class, ChooseCommand::class, ComposeCommand::class, WorkedCommand::class, LeafCommand::class, HoursCommand::class, RoundsCommand::class, PassphraseCommand::class, OpenCommand::class, CloseCommand::class, BackupCommand::class, RestoreCommand::class, PreloadListCommand::class]);
+            $this->commands([PlanCommand::class, DescribeCommand::class, DiagnoseCommand::class, ChooseCommand::class, ComposeCommand::class, WorkedCommand::class, LeafCommand::class, HoursCommand::class, RoundsCommand::class, PassphraseCommand::class, OpenCommand::class, CloseCommand::class, BackupCommand::class, RestoreCommand::class, PreloadListCommand::class]);
         }
     }
 }

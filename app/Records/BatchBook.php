@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Records;
 
 use App\Models\Batch;
+use App\Models\BatchStep;
 use App\Models\StandTestRecord;
 use IdleMixer\Core\Batch\AsMadeRecord;
 use IdleMixer\Core\Batch\BatchReader;
@@ -18,6 +19,7 @@ use IdleMixer\Core\Batch\HistoryWriter;
 use IdleMixer\Core\Batch\Keeping;
 use IdleMixer\Core\Batch\MadeReader;
 use IdleMixer\Core\Batch\Rescue;
+use IdleMixer\Core\Batch\StepDone;
 use IdleMixer\Core\Batch\Tick;
 use IdleMixer\Core\Document\JsonText;
 use IdleMixer\Core\Document\Node;
@@ -43,7 +45,7 @@ final readonly class BatchBook
     {
         $glasses = $batch->standTests->map(static fn(StandTestRecord $test): Glass => new Glass($test->tested_at, StandTest::from($test->result), $test->seconds, $test->height_mm))->all();
 
-        return new History($batch->started_at, self::ticks($batch), $this->rescues($batch, $record), array_values($glasses), self::finish($batch), $batch->discarded_at);
+        return new History($batch->started_at, self::ticks($batch), $this->rescues($batch, $record), array_values($glasses), self::finish($batch), $batch->discarded_at, array_values($batch->steps->map(static fn(BatchStep $step): StepDone => new StepDone($step->load, $step->number, $step->ticked_at))->all()), $batch->used_up, $batch->for_leaf_test);
     }
 
     public static function made(Batch $batch): ?AsMadeRecord
@@ -63,7 +65,8 @@ final readonly class BatchBook
         $reader = new HistoryReader($record);
         $all = [];
         foreach (self::rescued($batch) as $number => $one) {
-            $all[$number] = $reader->rescue(new Node($one['taken'], ''), $number);
+            $taken = (array) $one['taken'];
+            $all[$number] = $reader->rescue(new Node((object) [...$taken, 'version' => $one['version']], ''), $number);
         }
 
         return $all;

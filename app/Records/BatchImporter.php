@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Records;
 
 use App\Models\Batch;
+use App\Models\BatchStep;
 use App\Models\Correctable;
 use App\Models\StandTestRecord;
 use DateTimeImmutable;
@@ -59,6 +60,9 @@ final readonly class BatchImporter
         foreach ($history->glasses as $glass) {
             StandTestRecord::query()->create(self::glass($batch, $glass));
         }
+        foreach ($history->steps as $step) {
+            BatchStep::query()->create(['batch_id' => $batch->id, 'load' => $step->load, 'number' => $step->number, 'ticked_at' => $step->at]);
+        }
 
         return [$batch->refresh(), true];
     }
@@ -100,7 +104,7 @@ final readonly class BatchImporter
     {
         $rescues = [];
         foreach ($history->rescues as $load => $rescue) {
-            $rescues[$load] = ['version' => 1, 'taken' => ['load' => $load, ...HistoryWriter::rescue($rescue)]];
+            $rescues[$load] = ['version' => $rescue->version, 'taken' => ['load' => $load, ...HistoryWriter::rescue($rescue)]];
         }
         $glasses = $history->glasses;
         $last = $glasses === [] ? 'not-done' : $glasses[count($glasses) - 1]->result->value;
@@ -116,6 +120,8 @@ final readonly class BatchImporter
             'made_at' => $finish?->madeAt,
             'discard_at' => $finish?->discardAt,
             'discarded_at' => $history->discardedAt,
+            'used_up' => $history->usedUp,
+            'for_leaf_test' => $history->forLeafTest,
             'made' => $made === null ? null : json_encode(MadeWriter::write($made), \JSON_UNESCAPED_UNICODE | \JSON_PRESERVE_ZERO_FRACTION | \JSON_THROW_ON_ERROR),
         ];
     }

@@ -21,7 +21,7 @@ final class PlannedList
         select 'run' as kind, id, started_at as due from runs where finished_at is null
         union all select 'batch', id, coalesce(discard_at, started_at) from batches where discarded_at is null and taken_back_at is null and (made_at is null or discard_at is not null)
         union all select 'case', id, due_at from cases where closed_at is null and due_at is not null
-        union all select 'watch', w.id, w.due_at from watches w join cases c on c.id = w.case_id where w.cleared_at is null and c.closed_at is null
+        union all select 'watch', w.id, w.due_at from watches w join cases c on c.id = w.case_id join plants p on p.id = w.plant_id and p.taken_back_at is null where w.cleared_at is null and c.closed_at is null
         SQL;
 
     /**

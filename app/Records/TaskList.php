@@ -255,7 +255,7 @@ final readonly class TaskList
     private function neighbours(Builder $watches): array
     {
         $tasks = [];
-        $open = $watches->whereNull('cleared_at')->whereRelation('case', 'closed_at', null);
+        $open = $watches->whereNull('cleared_at')->whereHas('plant')->whereRelation('case', 'closed_at', null);
         foreach ($open->with(['plant', 'case.plant'])->get() as $watch) {
             $about = "{$watch->plant->name}: it stood next to {$watch->case->plant->name}, which has " . lcfirst($this->troubles->trouble($watch->case->pest)->name);
             $tasks[] = new Task(TaskKind::LookOver, $watch->id, $about, $watch->due_at, case: $watch->case_id);

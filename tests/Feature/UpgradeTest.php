@@ -171,7 +171,7 @@ it('takes a still older notebook along: sprayers, spoons and recipes are what th
 it('says of each neighbour by itself what an older version said of all of them', function (): void {
     olderNotebook();
     broughtUpToDate();
-    expect(app(Kernel::class)->call('migrate:rollback', ['--step' => 1, '--force' => true]))->toBe(0);
+    expect(app(Kernel::class)->call('migrate:rollback', ['--step' => 2, '--force' => true]))->toBe(0);
     $case = DB::table('cases')->value('id');
     foreach (['East', 'West'] as $name) {
         $plant = DB::table('plants')->insertGetId(['submission' => (string) Str::uuid(), 'name' => $name, 'tolerance' => 'ordinary-leaf', 'place' => '']);

@@ -17,13 +17,16 @@ use IdleMixer\Core\Wording\CompositionWords;
 /** The whole log as one table, piece by piece: UTF-8, comma, CRLF, one row an observation. */
 final class CsvWriter
 {
+    /** No submission comes before it. */
+    private const BEFORE_ALL = '00000000-0000-0000-0000-000000000000';
+
     private const AT_A_TIME = 50;
 
     /** @return Generator<int, string> */
     public function pieces(): Generator
     {
         yield CsvText::row(CsvColumns::ALL);
-        $after = LogWriter::BEFORE_ALL;
+        $after = self::BEFORE_ALL;
         do {
             $page = PestCase::query();
             $page->where('submission', '>', $after)->orderBy('submission')->limit(self::AT_A_TIME);

@@ -15,6 +15,7 @@ final readonly class History
      * @param array<int, Rescue> $rescues by load, from 1
      * @param list<Glass>        $glasses earliest first
      * @param Finish|null        $finish  null while it is being mixed
+     * @param list<StepDone>     $steps   without spoons
      */
     public function __construct(
         public DateTimeImmutable $startedAt,
@@ -23,6 +24,11 @@ final readonly class History
         public array $glasses,
         public ?Finish $finish,
         public ?DateTimeImmutable $discardedAt,
+        public array $steps = [],
+        /** Whether it was all sprayed, where nothing is left of it. */
+        public bool $usedUp = false,
+        /** Whether it is a cup for a leaf test. */
+        public bool $forLeafTest = false,
     ) {}
 
     /** @return array<string, float> mL that went in by the ticks, by key of the load's item */

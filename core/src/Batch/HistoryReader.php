@@ -28,7 +28,7 @@ final readonly class HistoryReader
     /** @throws InvalidDocument with the path of the first fault found */
     public function read(Node $node): History
     {
-        $object = $node->object(['startedAt', 'ticks', 'rescues', 'glasses', 'finish', 'discardedAt']);
+        $object = $node->object(['startedAt', 'ticks', 'rescues', 'glasses', 'finish', 'discardedAt', 'steps', 'usedUp', 'forLeafTest']);
         $rescues = [];
         foreach ($object->get('rescues')->items(0, count($this->batch->loads), 'ways out') as $one) {
             $number = $one->open()->get('load')->whole(1, count($this->batch->loads));
@@ -44,6 +44,9 @@ final readonly class HistoryReader
             array_map(self::glass(...), $object->get('glasses')->items(0, self::MOST_GLASSES, 'glasses')),
             $finish === null ? null : self::finish($finish),
             $discarded === null ? null : self::at($discarded),
+            array_map($this->step(...), $object->optional('steps')?->items(0, InputLines::MOST_TICKS['value'], 'steps') ?? []),
+            $object->optional('usedUp')?->flag() ?? false,
+            $object->optional('forLeafTest')?->flag() ?? false,
         );
     }
 
@@ -54,7 +57,7 @@ final readonly class HistoryReader
      */
     public function rescue(Node $node, int $number): Rescue
     {
-        $row = $node->object(['load', 'slips', 'remedy', 'add', 'water_mL', 'pour_off_mL', 'title', 'words']);
+        $row = $node->object(['load', 'slips', 'remedy', 'add', 'water_mL', 'pour_off_mL', 'title', 'words', 'version']);
         $load = $this->batch->load($number);
         $add = [];
         foreach ($row->get('add')->items(0, count($load->items), 'additions') as $one) {
@@ -71,7 +74,15 @@ final readonly class HistoryReader
             $row->get('pour_off_mL')->countUpTo(\PHP_FLOAT_MAX),
             $row->get('title')->text(InputLines::LONGEST_NAME['value'], 1),
             $row->get('words')->text(InputLines::LONGEST_NOTES['value']),
+            $row->optional('version')?->whole(1, \PHP_INT_MAX) ?? 1,
         );
+    }
+
+    private function step(Node $node): StepDone
+    {
+        $row = $node->object(['load', 'number', 'at']);
+
+        return new StepDone($row->get('load')->whole(1, count($this->batch->loads)), $row->get('number')->whole(1, InputLines::MOST_ROWS['value']), self::at($row->get('at')));
     }
 
     /** @return list<Tick> each spoonful once */

@@ -19,9 +19,12 @@ final class HistoryWriter
         return [
             'startedAt' => self::at($history->startedAt),
             'ticks' => array_map(static fn(Tick $tick): array => ['load' => $tick->load, 'item' => $tick->item, 'scoop' => $tick->scoop, 'number' => $tick->number, 'at' => self::at($tick->at)], $history->ticks),
-            'rescues' => array_map(static fn(int $load, Rescue $rescue): array => ['load' => $load, ...self::rescue($rescue)], array_keys($history->rescues), $history->rescues),
+            'rescues' => array_map(static fn(int $load, Rescue $rescue): array => ['load' => $load, ...self::rescue($rescue), 'version' => $rescue->version], array_keys($history->rescues), $history->rescues),
             'glasses' => array_map(static fn(Glass $glass): array => ['at' => self::at($glass->at), 'result' => $glass->result->value, 'seconds' => $glass->seconds, 'height_mm' => $glass->height], $history->glasses),
             'finish' => $history->finish === null ? null : self::finish($history->finish),
+            'steps' => array_map(static fn(StepDone $step): array => ['load' => $step->load, 'number' => $step->number, 'at' => self::at($step->at)], $history->steps),
+            'usedUp' => $history->usedUp,
+            'forLeafTest' => $history->forLeafTest,
             'discardedAt' => $history->discardedAt === null ? null : self::at($history->discardedAt),
         ];
     }

@@ -21,6 +21,7 @@ final readonly class Rescue
      * @param float                $water   mL added
      * @param float                $pourOff mL poured off first
      * @param string               $words   the advice as it was given
+     * @param int                  $version of the batch that it made, from 1
      */
     public function __construct(
         public Slips $slips,
@@ -31,6 +32,7 @@ final readonly class Rescue
         public float $pourOff,
         public string $title,
         public string $words,
+        public int $version = 1,
     ) {}
 
     /**

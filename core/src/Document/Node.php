@@ -74,6 +74,11 @@ final readonly class Node
         return $nodes;
     }
 
+    public function isObject(): bool
+    {
+        return $this->value instanceof \stdClass;
+    }
+
     public function isString(): bool
     {
         return is_string($this->value);

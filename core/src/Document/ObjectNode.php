@@ -13,7 +13,8 @@ final readonly class ObjectNode
     /** @return list<string> */
     public function keys(): array
     {
-        return array_keys($this->members);
+        // PHP keeps a key of digits as a number.
+        return array_map(strval(...), array_keys($this->members));
     }
 
     public function has(string $key): bool

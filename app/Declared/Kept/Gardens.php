@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Declared\Kept;
+
+use App\Declared\Plain;
+use App\Declared\Record;
+use App\Declared\Values\Number;
+use App\Declared\Values\Whole;
+use App\Declared\Values\Word;
+use App\Records\GardenBook;
+use DateTimeZone;
+use IdleMixer\Core\Data\WeatherLines;
+
+/** Where the garden lies, and whom it asks for the weather. */
+final class Gardens extends Record
+{
+    private const FEED_BYTES = 16;
+
+    public function table(): string
+    {
+        return 'gardens';
+    }
+
+    public function list(): string
+    {
+        return 'garden';
+    }
+
+    public function identity(): array
+    {
+        return [];
+    }
+
+    public function ownHere(): array
+    {
+        return ['feed' => bin2hex(random_bytes(self::FEED_BYTES))];
+    }
+
+    protected function declared(): array
+    {
+        return [
+            Plain::inside('id', self::NUMBER),
+            Plain::usually('version', new Whole(1), 1),
+            Plain::needed('latitude', Number::between(-90.0, 90.0)),
+            Plain::needed('longitude', Number::between(-180.0, 180.0)),
+            Plain::needed('zone', new Word(DateTimeZone::listIdentifiers(DateTimeZone::ALL_WITH_BC), 'time zone', open: true)),
+            Plain::needed('room_celsius', Number::between(WeatherLines::COLDEST_ROOM['value'], WeatherLines::WARMEST_ROOM['value'])),
+            Plain::needed('source', new Word(GardenBook::SOURCES, 'source of weather')),
+            Plain::inside('feed', 'The key of the calendar: whoever holds it reads along. Each notebook makes its own.'),
+            ...self::rowTimes(),
+        ];
+    }
+}

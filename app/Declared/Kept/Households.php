@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Declared\Kept;
+
+use App\Declared\Plain;
+use App\Declared\Record;
+use App\Declared\Values\Json;
+use App\Declared\Values\Whole;
+use App\Declared\Values\Word;
+use IdleMixer\Core\Document\InvalidDocument;
+use IdleMixer\Core\Document\Node;
+use IdleMixer\Core\Phrase\Kitchen;
+use IdleMixer\Core\Phrase\Vocabulary;
+
+/** What this household calls a cup, and how much it pours by eye. */
+final class Households extends Record
+{
+    public function table(): string
+    {
+        return 'households';
+    }
+
+    public function list(): string
+    {
+        return 'household';
+    }
+
+    public function identity(): array
+    {
+        return [];
+    }
+
+    /** @throws InvalidDocument when they are no mL by code */
+    private static function volumes(Node $node): void
+    {
+        $all = $node->object(Vocabulary::shipped()->byEyeCodes());
+        foreach ($all->keys() as $key) {
+            $all->get($key)->positive();
+        }
+    }
+
+    protected function declared(): array
+    {
+        return [
+            Plain::inside('id', self::NUMBER),
+            Plain::usually('version', new Whole(1), 1),
+            Plain::maybe('kitchen', Word::of(Kitchen::class, 'kitchen')),
+            Plain::usually('by_eye', new Json(self::volumes(...), ['type' => 'object', 'additionalProperties' => ['type' => 'number', 'exclusiveMinimum' => 0]]), '{}'),
+            ...self::rowTimes(),
+        ];
+    }
+}

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Declared\Kept;
+
+use App\Declared\Link;
+use App\Declared\Part;
+use App\Declared\Plain;
+use App\Declared\Record;
+use App\Declared\Values\Moment;
+use App\Declared\Values\Text;
+use IdleMixer\Core\Data\InputLines;
+use IdleMixer\Core\Recipe\RecipeReader;
+
+/** One walk through the bed with a batch. */
+final class Runs extends Record
+{
+    public function table(): string
+    {
+        return 'runs';
+    }
+
+    public function list(): string
+    {
+        return 'runs';
+    }
+
+    public function parts(): array
+    {
+        return [
+            'taps' => new Part(RunTaps::class, 'run_id', ['tapped_at', 'step'], InputLines::MOST_ROWS['value']),
+        ];
+    }
+
+    protected function declared(): array
+    {
+        return [
+            ...$this->submitted(),
+            Link::to('batches', 'batch_id', 'batch', 'batch'),
+            self::flag('rinses'),
+            Plain::usually('weather', Text::notes(RecipeReader::MAX_NOTES), ''),
+            Plain::usually('override', Text::notes(RecipeReader::MAX_NOTES), ''),
+            Plain::needed('started_at', Moment::past($this->clock)),
+            Plain::maybe('paused_at', Moment::past($this->clock)),
+            Plain::maybe('finished_at', Moment::past($this->clock)),
+        ];
+    }
+}

@@ -1,0 +1,100 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Declared;
+
+use App\Declared\Values\Text;
+use IdleMixer\Core\Document\ObjectNode;
+use IdleMixer\Core\Schedule\TaskKind;
+use Illuminate\Support\Facades\DB;
+
+/** The task that was moved: its kind, and the record it is about, which is a run, a batch, a leaf test, a case or a watched neighbour. */
+final readonly class MoveAbout implements Field
+{
+    private const KIND = 'kind';
+
+    private const REF = 'ref';
+
+    public function key(): string
+    {
+        return 'task';
+    }
+
+    public function columns(): array
+    {
+        return [self::KIND, self::REF];
+    }
+
+    public function isRequired(): bool
+    {
+        return true;
+    }
+
+    public function isEntered(): bool
+    {
+        return false;
+    }
+
+    public function notCarried(): ?string
+    {
+        return null;
+    }
+
+    public function read(ObjectNode $entry, Arrivals $arrivals): array
+    {
+        $node = $entry->get($this->key());
+        $said = $node->object(['kind', 'about', 'plant']);
+        $kind = TaskKind::from($said->get('kind')->word(array_column(TaskKind::cases(), 'value'), 'kind of task'));
+        $about = Text::uuid()->read($said->get('about'));
+        $row = $arrivals->identities->row(self::table($kind), $about);
+        if ($kind === TaskKind::LookOver && $row !== null) {
+            $plant = $arrivals->identities->row('plants', Text::uuid()->read($said->get('plant')));
+            $row = DB::table('watches')->where('case_id', $row)->where('plant_id', $plant)->value('id');
+        }
+
+        return [self::KIND => $kind->value, self::REF => is_int($row) ? $row : throw $node->fault('What this task is about is neither in this notebook nor earlier in this document.')];
+    }
+
+    public function told(array $row, Identities $identities): string
+    {
+        $kind = TaskKind::tryFrom((string) ($row[self::KIND] ?? ''));
+        $ref = $row[self::REF] ?? null;
+        if ($kind === null || ! is_int($ref)) {
+            return 'null';
+        }
+        $plant = '';
+        if ($kind === TaskKind::LookOver) {
+            $watch = DB::table('watches')->find($ref);
+            $ref = $watch instanceof \stdClass && is_int($watch->case_id) ? $watch->case_id : 0;
+            $plant = ',"plant":' . Raw::json($watch instanceof \stdClass && is_int($watch->plant_id) ? $identities->of('plants', $watch->plant_id) : null);
+        }
+
+        return '{"kind":' . Raw::json($kind->value) . ',"about":' . Raw::json($identities->of(self::table($kind), $ref)) . $plant . '}';
+    }
+
+    public function casts(): array
+    {
+        return [];
+    }
+
+    public function defaults(): array
+    {
+        return [];
+    }
+
+    public function schema(): array
+    {
+        return ['type' => 'object', 'additionalProperties' => false, 'required' => ['kind', 'about'], 'properties' => ['kind' => ['enum' => array_column(TaskKind::cases(), 'value')], 'about' => Text::uuid()->schema(), 'plant' => Text::uuid()->schema()]];
+    }
+
+    private static function table(TaskKind $kind): string
+    {
+        return match ($kind) {
+            TaskKind::FinishRun => 'runs',
+            TaskKind::FinishMixing, TaskKind::Discard => 'batches',
+            TaskKind::ReadLeafTest => 'leaf_tests',
+            TaskKind::CountAfter, TaskKind::NextRound, TaskKind::FirstRound, TaskKind::LookOver => 'cases',
+        };
+    }
+}

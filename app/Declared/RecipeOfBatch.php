@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Declared;
+
+use App\Declared\Values\Text;
+use IdleMixer\Core\Data\InputLines;
+use IdleMixer\Core\Document\InvalidDocument;
+use IdleMixer\Core\Document\ObjectNode;
+use Illuminate\Support\Facades\DB;
+
+/** The version of a recipe that a batch was made by: the slug, and the document of that version, which no two versions share. */
+final readonly class RecipeOfBatch implements Field
+{
+    private const COLUMN = 'recipe_version_id';
+
+    public function key(): string
+    {
+        return 'recipeVersion';
+    }
+
+    public function columns(): array
+    {
+        return [self::COLUMN];
+    }
+
+    public function isRequired(): bool
+    {
+        return true;
+    }
+
+    public function isEntered(): bool
+    {
+        return false;
+    }
+
+    public function notCarried(): ?string
+    {
+        return null;
+    }
+
+    public function read(ObjectNode $entry, Arrivals $arrivals): array
+    {
+        $said = $entry->get($this->key())->object(['slug', 'number']);
+        $slug = Text::line(InputLines::LONGEST_SLUG['value'], 1)->read($said->get('slug'));
+        $number = $said->get('number')->whole(1, \PHP_INT_MAX);
+        $id = $arrivals->identities->version($slug, $number) ?? DB::table('recipe_versions')->where('number', $number)->whereIn('recipe_id', DB::table('recipes')->select('id')->where('slug', $slug))->value('id');
+
+        return is_int($id) ? [self::COLUMN => $id] : throw InvalidDocument::because($said->path, "Version {$number} of the recipe {found} is neither in this notebook nor earlier in this document.", $slug);
+    }
+
+    public function told(array $row, Identities $identities): string
+    {
+        $id = $row[self::COLUMN] ?? null;
+        [$slug, $number] = is_int($id) ? $identities->recipe($id) : ['', 0];
+
+        return '{"slug":' . Raw::json($slug) . ',"number":' . Raw::json($number) . '}';
+    }
+
+    public function casts(): array
+    {
+        return [];
+    }
+
+    public function defaults(): array
+    {
+        return [];
+    }
+
+    public function schema(): array
+    {
+        return ['type' => 'object', 'additionalProperties' => false, 'required' => ['slug', 'number'], 'properties' => ['slug' => ['type' => 'string'], 'number' => ['type' => 'integer', 'minimum' => 1]]];
+    }
+}

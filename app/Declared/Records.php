@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Declared;
+
+use App\Declared\Kept as Of;
+use IdleMixer\Core\Batch\BatchReader;
+use IdleMixer\Core\Plant\ToleranceCatalogue;
+use IdleMixer\Core\Recipe\RecipeReader;
+use IdleMixer\Core\Trouble\TroubleCatalogue;
+use IdleMixer\Core\Weather\WeatherReader;
+use Psr\Clock\ClockInterface;
+
+/** Every record of the notebook, in the order in which the log tells them: what others belong to comes first. */
+final class Records
+{
+    /** @var array<string, Record> by table */
+    private readonly array $all;
+
+    public function __construct(ClockInterface $clock, ToleranceCatalogue $tolerance, TroubleCatalogue $troubles, RecipeReader $recipes, BatchReader $batches, WeatherReader $weather)
+    {
+        $all = [
+            new Of\Households($clock), new Of\Gardens($clock), new Of\WeatherReports($clock, $weather), new Of\Sprayers($clock), new Of\Measures($clock),
+            new Of\Recipes($clock), new Of\RecipeVersions($clock, $recipes), new Of\Plants($clock, $tolerance), new Of\PlantPictures($clock),
+            new Of\Batches($clock, $batches), new Of\BatchItems($clock), new Of\BatchScoops($clock), new Of\BatchTicks($clock), new Of\BatchSteps($clock), new Of\StandTests($clock),
+            new Of\LeafTests($clock), new Of\LeafReadings($clock), new Of\LeafPhotos($clock), new Of\EyeRounds($clock),
+            new Of\Runs($clock), new Of\RunTaps($clock),
+            new Of\Cases($clock, $troubles), new Of\CaseSteps($clock), new Of\Watches($clock), new Of\Rounds($clock), new Of\Burns($clock), new Of\Counts($clock),
+            new Of\RunPlants($clock), new Of\SprayerEvents($clock), new Of\TaskMoves($clock), new Of\Trials($clock, $troubles), new Of\TrialLooks($clock), new Of\Revisions($clock),
+            new Of\WeighedRounds($clock), new Of\WeighedSprays($clock), new Of\StaleCases($clock), new Of\StalePests($clock),
+        ];
+        $this->all = array_combine(array_map(static fn(Record $one): string => $one->table(), $all), $all);
+    }
+
+    /** @return array<string, Record> by table */
+    public function all(): array
+    {
+        return $this->all;
+    }
+
+    /** @return array<string, Record> those with a list of their own in the log, by that list */
+    public function lists(): array
+    {
+        $lists = [];
+        foreach ($this->all as $record) {
+            if ($record->list() !== null) {
+                $lists[$record->list()] = $record;
+            }
+        }
+
+        return $lists;
+    }
+
+    /** @throws \LogicException when it is not declared */
+    public function of(string $table): Record
+    {
+        return $this->all[$table] ?? throw new \LogicException("The table {$table} is not declared.");
+    }
+
+    /**
+     * @template T of Record
+     *
+     * @param class-string<T> $class
+     *
+     * @return T
+     *
+     * @throws \LogicException when it is not declared
+     */
+    public function get(string $class): Record
+    {
+        foreach ($this->all as $record) {
+            if ($record instanceof $class) {
+                return $record;
+            }
+        }
+        throw new \LogicException("{$class} is not declared.");
+    }
+}

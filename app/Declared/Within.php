@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Declared;
+
+use IdleMixer\Core\Document\ObjectNode;
+
+/** The column that names the record which this one is told within: where it stands in the log says it. */
+final readonly class Within implements Field
+{
+    public function __construct(private string $column, public string $table) {}
+
+    public function key(): string
+    {
+        return '';
+    }
+
+    public function columns(): array
+    {
+        return [$this->column];
+    }
+
+    public function isRequired(): bool
+    {
+        return false;
+    }
+
+    public function isEntered(): bool
+    {
+        return false;
+    }
+
+    public function notCarried(): ?string
+    {
+        return null;
+    }
+
+    public function read(ObjectNode $entry, Arrivals $arrivals): array
+    {
+        return [];
+    }
+
+    public function told(array $row, Identities $identities): string
+    {
+        return 'null';
+    }
+
+    public function casts(): array
+    {
+        return [];
+    }
+
+    public function defaults(): array
+    {
+        return [];
+    }
+
+    public function schema(): array
+    {
+        return [];
+    }
+}
