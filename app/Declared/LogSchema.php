@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace App\Declared;
 
-use App\Records\Log\LogWriter;
-
 /** The schema of the log, as it follows from how the records are declared. */
 final readonly class LogSchema
 {
+    public const FORMAT = 'idle-mixer/log';
+
+    public const VERSION = 2;
+
     public function __construct(private Records $records) {}
 
     /** @return array<string, mixed> JSON Schema (2020-12) */
@@ -27,7 +29,7 @@ final readonly class LogSchema
             'type' => 'object',
             'additionalProperties' => false,
             'required' => ['format', 'version'],
-            'properties' => ['format' => ['const' => LogWriter::FORMAT], 'version' => ['const' => LogWriter::VERSION], ...$lists],
+            'properties' => ['format' => ['const' => self::FORMAT], 'version' => ['const' => self::VERSION], ...$lists],
             '$defs' => ['lights' => ['type' => 'object', 'additionalProperties' => false, 'required' => ['on', 'off'], 'properties' => ['on' => ['type' => 'string'], 'off' => ['type' => 'string']]]],
         ];
     }

@@ -18,8 +18,8 @@ final readonly class NotCarried
         foreach ($this->records->all() as $table => $record) {
             foreach ($record->fields() as $field) {
                 $why = $field->notCarried();
-                foreach ($why === null ? [] : $field->columns() as $column) {
-                    $rows["{$table}.{$column}"] = $why;
+                if ($why !== null) {
+                    $rows += array_fill_keys(array_map(static fn(string $column): string => "{$table}.{$column}", $field->columns()), $why);
                 }
             }
         }

@@ -8,7 +8,6 @@ use App\Declared\Values\Flag;
 use App\Declared\Values\Moment;
 use App\Declared\Values\Text;
 use App\Declared\Values\Whole;
-use App\Models\Who;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\ObjectNode;
 use Psr\Clock\ClockInterface;
@@ -17,6 +16,9 @@ use Psr\Clock\ClockInterface;
 abstract class Record
 {
     public const NUMBER = 'A row’s number belongs to its notebook; records are told apart by identities of their own, and what names a row names its identity in the log.';
+
+    /** Characters of the name of whoever wrote it down. */
+    public const LONGEST_WHO = 40;
 
     /** Hexadecimal digits of SHA-256. */
     private const DIGEST = 64;
@@ -148,7 +150,7 @@ abstract class Record
 
     protected function writer(): Field
     {
-        return Plain::maybe('who', Text::line(Who::LONGEST));
+        return Plain::maybe('who', Text::line(self::LONGEST_WHO));
     }
 
     /** @return list<Field> */

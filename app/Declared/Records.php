@@ -18,6 +18,9 @@ final class Records
     /** @var array<string, Record> by table */
     private readonly array $all;
 
+    /** @var array<string, true>|null */
+    private ?array $signed = null;
+
     public function __construct(ClockInterface $clock, ToleranceCatalogue $tolerance, TroubleCatalogue $troubles, RecipeReader $recipes, BatchReader $batches, WeatherReader $weather)
     {
         $all = [
@@ -37,6 +40,12 @@ final class Records
     public function all(): array
     {
         return $this->all;
+    }
+
+    /** @return array<string, true> tables whose rows bear the name of whoever wrote them down */
+    public function signed(): array
+    {
+        return $this->signed ??= array_map(static fn(): bool => true, array_filter($this->all, static fn(Record $record): bool => in_array('who', array_merge(...array_map(static fn(Field $field): array => $field->columns(), $record->fields())), true)));
     }
 
     /** @return array<string, Record> those with a list of their own in the log, by that list */

@@ -29,16 +29,22 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  */
 final class LeafTest extends Correctable
 {
-    /** @return BelongsTo<Batch, $this> */
+    /** @return BelongsTo<Batch, $this> taken back or not */
     public function batch(): BelongsTo
     {
-        return $this->belongsTo(Batch::class)->withoutGlobalScopes();
+        $batch = $this->belongsTo(Batch::class);
+        $batch->getQuery()->withoutGlobalScopes();
+
+        return $batch;
     }
 
-    /** @return BelongsTo<Plant, $this> */
+    /** @return BelongsTo<Plant, $this> taken back or not */
     public function plant(): BelongsTo
     {
-        return $this->belongsTo(Plant::class)->withoutGlobalScopes();
+        $plant = $this->belongsTo(Plant::class);
+        $plant->getQuery()->withoutGlobalScopes();
+
+        return $plant;
     }
 
     /** @return HasMany<LeafReading, $this> */

@@ -36,10 +36,13 @@ final class PestCase extends Kept
         static::saved(static fn(self $case) => Stale::case($case->id));
     }
 
-    /** @return BelongsTo<Plant, $this> */
+    /** @return BelongsTo<Plant, $this> taken back or not */
     public function plant(): BelongsTo
     {
-        return $this->belongsTo(Plant::class)->withoutGlobalScopes();
+        $plant = $this->belongsTo(Plant::class);
+        $plant->getQuery()->withoutGlobalScopes();
+
+        return $plant;
     }
 
     /** @return HasMany<Round, $this> */
@@ -63,6 +66,9 @@ final class PestCase extends Kept
     /** @return HasMany<Watch, $this> without plants that were taken back since */
     public function watches(): HasMany
     {
-        return $this->hasMany(Watch::class, 'case_id')->whereHas('plant')->orderBy('id');
+        $watches = $this->hasMany(Watch::class, 'case_id');
+        $watches->getQuery()->whereHas('plant');
+
+        return $watches->orderBy('id');
     }
 }

@@ -36,10 +36,13 @@ final class Round extends Correctable
         return $this->belongsTo(PestCase::class, 'case_id');
     }
 
-    /** @return BelongsTo<Batch, $this> */
+    /** @return BelongsTo<Batch, $this> taken back or not */
     public function batch(): BelongsTo
     {
-        return $this->belongsTo(Batch::class)->withoutGlobalScopes();
+        $batch = $this->belongsTo(Batch::class);
+        $batch->getQuery()->withoutGlobalScopes();
+
+        return $batch;
     }
 
     /** @return BelongsTo<Run, $this> */

@@ -27,10 +27,13 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  */
 final class Run extends Kept
 {
-    /** @return BelongsTo<Batch, $this> */
+    /** @return BelongsTo<Batch, $this> taken back or not */
     public function batch(): BelongsTo
     {
-        return $this->belongsTo(Batch::class)->withoutGlobalScopes();
+        $batch = $this->belongsTo(Batch::class);
+        $batch->getQuery()->withoutGlobalScopes();
+
+        return $batch;
     }
 
     /** @return HasMany<RunPlant, $this> */

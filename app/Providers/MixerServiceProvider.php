@@ -174,7 +174,7 @@ final class MixerServiceProvider extends ServiceProvider
         EncryptCookies::except(['zone', 'theme', 'who']);
         Event::listen('eloquent.creating: *', static function (string $event, array $of): void {
             $record = $of[0] ?? null;
-            if ($record instanceof Model && in_array($record->getTable(), Who::TABLES, true)) {
+            if ($record instanceof Model && isset(app(Records::class)->signed()[$record->getTable()])) {
                 $record->setAttribute('who', app(Who::class)->name());
             }
         });

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Records;
 
+use App\Declared\Kept\Gardens;
 use App\Models\Garden;
-use App\Models\WeatherReport;
 use DateTimeZone;
 use IdleMixer\Core\Data\WeatherLines;
 use IdleMixer\Core\Weather\Place;
@@ -15,7 +15,7 @@ final class GardenBook
 {
     public const STATION = 'station';
 
-    public const SOURCES = [self::STATION, WeatherReport::FILE];
+    public const SOURCES = Gardens::SOURCES;
 
     private const FEED_BYTES = 16;
 

@@ -5,16 +5,17 @@ declare(strict_types=1);
 use Tests\Architecture\Sources;
 
 /*
- * The application runs one way: Http, with its input and answers, to Records to Models to core.
+ * The application runs one way: Http, with its input and answers, to Records to Models to Declared to core.
  */
 
 /** What a folder of app may name of the others, itself included. */
 const APP_WAYS = [
-    'Models' => ['Models'],
-    'Records' => ['Records', 'Models'],
+    'Declared' => ['Declared'],
+    'Models' => ['Models', 'Declared'],
+    'Records' => ['Records', 'Models', 'Declared'],
     'Notebook' => ['Notebook'],
-    'Http' => ['Http', 'Records', 'Models', 'Notebook', 'Devices', 'Passphrase'],
-    'Console' => ['Console', 'Records', 'Models', 'Notebook', 'Passphrase'],
+    'Http' => ['Http', 'Records', 'Models', 'Declared', 'Notebook', 'Devices', 'Passphrase'],
+    'Console' => ['Console', 'Records', 'Models', 'Declared', 'Notebook', 'Passphrase'],
     'Devices' => ['Devices'],
 ];
 

@@ -11,6 +11,7 @@ use IdleMixer\Core\Recipe\RecipeCatalogue;
 use IdleMixer\Core\Recipe\RecipeReader;
 use Tests\Feature\Answer;
 use Tests\Feature\Contract;
+use Tests\Feature\InTables;
 use Tests\Feature\Notebook;
 
 /** Serves with the shipped recipes from another folder, as a newer version of the product would. */
@@ -23,14 +24,6 @@ function servedFrom(string $folder): void
     $recipes = new RecipeCatalogue($practice, $folder, $reader);
     app()->instance(RecipeCatalogue::class, $recipes);
     app()->instance(BenchReader::class, new BenchReader($reader, $recipes, ToleranceCatalogue::shipped(), new CircumstancesReader(), new WaterReader()));
-}
-
-/** Another notebook, with nothing in it yet. */
-function emptied(): void
-{
-    foreach (['batch_ticks', 'batch_scoops', 'batch_items', 'stand_tests', 'batches', 'recipe_versions', 'recipes'] as $table) {
-        Illuminate\Support\Facades\DB::table($table)->delete();
-    }
 }
 
 /** @return list<string> kinds of the ways out */
@@ -127,7 +120,7 @@ it('writes a batch that another notebook reads and finishes: the same numbers, t
     $mine = Notebook::post("/api/batches/{$here->id()}/finish", $finish);
     $written = Notebook::get("/api/batches/{$here->id()}/document");
 
-    emptied();
+    InTables::emptied();
     expect(Notebook::get('/api/batches')->list('batches'))->toBe([]);
     $there = Notebook::post('/api/batches/documents', $document->text);
     expect($there->status)->toBe(201)->and($there->text('status'))->toBe('mixing');

@@ -57,7 +57,7 @@ final class Every
         foreach (app(Records::class)->all() as $table => $record) {
             $defaults = array_column(Schema::getColumns($table), 'default', 'name');
             foreach ($record->isReckoned() ? [] : self::columns($record) as $column) {
-                $default = trim((string) $defaults[$column], "'");
+                $default = is_string($defaults[$column]) ? trim($defaults[$column], "'") : '';
                 $said = array_filter(DB::table($table)->pluck($column)->all(), static fn(mixed $value): bool => $value !== null && (! is_scalar($value) || (string) $value !== $default));
                 if ($said === []) {
                     $unsaid[] = "{$table}.{$column}";
@@ -112,7 +112,7 @@ final class Every
         }
         DB::table('batch_steps')->insertOrIgnore(['batch_id' => $batch, 'load' => 1, 'number' => 1, 'ticked_at' => self::AT]);
         Notebook::post("/api/batches/{$batch}/stand-tests", ['submission' => Notebook::submission(), 'result' => 'even']);
-        $round = DB::table('rounds')->value('id');
+        $round = self::one('rounds');
         DB::table('run_plants')->update(['round_id' => $round]);
         DB::table('rounds')->where('id', $round)->update(['run_id' => $run]);
         DB::table('sprayer_events')->limit(1)->update(['run_id' => $run]);
@@ -134,7 +134,14 @@ final class Every
             DB::table('task_moves')->insert(['submission' => Notebook::submission(), 'kind' => $kind, 'ref' => $ref, 'due_at' => self::AT, 'made_at' => self::AT]);
         }
         DB::table('batches')->limit(1)->update(['stock_batch_id' => DB::table('batches')->latest('id')->value('id')]);
-        DB::table('revisions')->insert(['record' => 'rounds', 'record_id' => DB::table('rounds')->value('id'), 'what' => 'corrected', 'before' => '{"batch_id":' . DB::table('batches')->value('id') . ',"notes":"é/","litres":1.0}', 'at' => self::AT]);
+        DB::table('revisions')->insert(['record' => 'rounds', 'record_id' => DB::table('rounds')->value('id'), 'what' => 'corrected', 'before' => '{"batch_id":' . self::one('batches') . ',"notes":"é/","litres":1.0}', 'at' => self::AT]);
         DB::table('recipe_versions')->limit(1)->update(['written' => 2]);
+    }
+
+    private static function one(string $table): int
+    {
+        $id = DB::table($table)->value('id');
+
+        return is_int($id) ? $id : throw new \RuntimeException("Nothing stands in {$table}.");
     }
 }

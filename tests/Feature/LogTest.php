@@ -194,4 +194,3 @@ it('says where a batch of a log does not hang together', function (string $from,
     'another identity' => ['/"batches":\[\s*\{"id":"[0-9a-f]{8}/', '"batches":[{"id":"00000000', '/batches/0'],
     'a recipe that nobody knows' => ['/"recipeVersion":\{"slug":"[a-z-]+"/', '"recipeVersion":{"slug":"none"', '/batches/0/recipeVersion'],
 ]);
-

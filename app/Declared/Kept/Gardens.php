@@ -9,13 +9,15 @@ use App\Declared\Record;
 use App\Declared\Values\Number;
 use App\Declared\Values\Whole;
 use App\Declared\Values\Word;
-use App\Records\GardenBook;
 use DateTimeZone;
 use IdleMixer\Core\Data\WeatherLines;
 
 /** Where the garden lies, and whom it asks for the weather. */
 final class Gardens extends Record
 {
+    /** Whom the garden asks for the weather: the station, or a file that was read. */
+    public const SOURCES = ['station', 'file'];
+
     private const FEED_BYTES = 16;
 
     public function table(): string
@@ -47,7 +49,7 @@ final class Gardens extends Record
             Plain::needed('longitude', Number::between(-180.0, 180.0)),
             Plain::needed('zone', new Word(DateTimeZone::listIdentifiers(DateTimeZone::ALL_WITH_BC), 'time zone', open: true)),
             Plain::needed('room_celsius', Number::between(WeatherLines::COLDEST_ROOM['value'], WeatherLines::WARMEST_ROOM['value'])),
-            Plain::needed('source', new Word(GardenBook::SOURCES, 'source of weather')),
+            Plain::needed('source', new Word(self::SOURCES, 'source of weather')),
             Plain::inside('feed', 'The key of the calendar: whoever holds it reads along. Each notebook makes its own.'),
             ...self::rowTimes(),
         ];

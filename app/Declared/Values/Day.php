@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Declared\Values;
 
+use App\Declared\DayCast;
 use App\Declared\Value;
-use App\Models\DayCast;
 use IdleMixer\Core\Document\Node;
 
 /** A day like 2026-05-03, kept in these ten characters. */

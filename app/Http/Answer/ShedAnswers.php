@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Answer;
 
+use App\Declared\Kept\Plants;
+use App\Declared\Told;
 use App\Models\Measure;
 use App\Models\Plant;
 use App\Models\Sprayer;
@@ -23,7 +25,7 @@ use Psr\Clock\ClockInterface;
 /** What stands in the shed, and what grows. */
 final readonly class ShedAnswers
 {
-    public function __construct(private ToleranceCatalogue $tolerance, private ClockInterface $clock, private MemoryWords $memories) {}
+    public function __construct(private Plants $plants, private ToleranceCatalogue $tolerance, private ClockInterface $clock, private MemoryWords $memories) {}
 
     public function plant(Plant $plant): PlantAnswer
     {
@@ -32,25 +34,9 @@ final readonly class ShedAnswers
         return new PlantAnswer(
             $plant->id,
             $plant->version,
-            $plant->name,
-            $plant->kind,
-            $plant->tolerance,
+            Told::of($this->plants, $plant),
             $kind->name,
             (new PlantState($plant->name, $kind, $plant->bears_no_oil))->asItStands($this->tolerance)->slug,
-            $plant->place,
-            $plant->notes,
-            $plant->bears_no_oil,
-            $plant->indoors,
-            $plant->size,
-            $plant->bloom_from?->format('Y-m-d'),
-            $plant->bloom_until?->format('Y-m-d'),
-            $plant->harvest_on?->format('Y-m-d'),
-            $plant->soap_sensitive,
-            $plant->sulfur_on?->format('Y-m-d'),
-            $plant->copper_on?->format('Y-m-d'),
-            $plant->oil_on?->format('Y-m-d'),
-            $plant->exposure,
-            LightsAnswer::of($plant->lights_on, $plant->lights_off),
             PlantCalendar::isInBloom($plant->bloom_from, $plant->bloom_until, $this->clock->now()),
             PlantCalendar::daysToHarvest($plant->harvest_on, $this->clock->now()),
             $plant->retired_at !== null,

@@ -4,24 +4,24 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Declared\Kept\Plants;
 use App\Http\Answer\PlantPageAnswers;
 use App\Http\Answer\ShedAnswers;
 use App\Http\Body;
-use App\Http\Input\PlantInput;
 use App\Http\Input\RetiredInput;
+use App\Http\Input\Sent;
 use App\Http\RefusedCall;
 use App\Http\Saved;
 use App\Models\Plant;
 use App\Records\Corrections;
 use App\Records\Submissions;
-use IdleMixer\Core\Plant\ToleranceCatalogue;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Psr\Clock\ClockInterface;
 
 final readonly class PlantController
 {
-    public function __construct(private ShedAnswers $answer) {}
+    public function __construct(private ShedAnswers $answer, private Plants $plants) {}
 
     public function index(): JsonResponse
     {
@@ -33,19 +33,19 @@ final readonly class PlantController
         return new JsonResponse($pages->of($this->find($id), $clock->now()));
     }
 
-    public function store(Request $request, ToleranceCatalogue $tolerance): JsonResponse
+    public function store(Request $request): JsonResponse
     {
-        $input = PlantInput::read(Body::of($request), $tolerance);
-        [$plant, $new] = Submissions::of(Plant::query(), $input->sent->submitted(), $input->columns());
+        $sent = Sent::opened(Body::of($request), $this->plants->enteredKeys(), correcting: false);
+        [$plant, $new] = Submissions::of(Plant::query(), $sent->submitted(), $this->plants->enter($sent->object));
 
         return new JsonResponse($this->answer->plant($plant), Saved::status($new));
     }
 
-    public function update(Request $request, int $id, ToleranceCatalogue $tolerance, ClockInterface $clock): JsonResponse
+    public function update(Request $request, int $id, ClockInterface $clock): JsonResponse
     {
         $plant = $this->find($id);
-        $input = PlantInput::read(Body::of($request), $tolerance, correcting: true);
-        Corrections::correct($plant, $input->sent->basedOn, $input->columns(), $clock->now());
+        $sent = Sent::opened(Body::of($request), $this->plants->enteredKeys(), correcting: true);
+        Corrections::correct($plant, $sent->basedOn, $this->plants->enter($sent->object), $clock->now());
 
         return new JsonResponse($this->answer->plant($plant->refresh()));
     }

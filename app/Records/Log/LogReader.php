@@ -6,6 +6,7 @@ namespace App\Records\Log;
 
 use App\Declared\Arrivals;
 use App\Declared\Identities;
+use App\Declared\LogSchema;
 use App\Declared\Records;
 use App\Models\Stale;
 use DateTimeImmutable;
@@ -42,16 +43,16 @@ final readonly class LogReader
                 throw InvalidDocument::because('', 'This is no log: its format and version are to come first.', null);
             }
             if ($list === 'format') {
-                $announced[$entry->word([LogWriter::FORMAT], 'format')] = true;
+                $announced[$entry->word([LogSchema::FORMAT], 'format')] = true;
             } elseif ($list === 'version') {
-                $announced[$entry->whole(1, LogWriter::VERSION)] = true;
+                $announced[$entry->whole(1, LogSchema::VERSION)] = true;
             } else {
                 $record = $lists[$list] ?? throw InvalidDocument::because("/{$list}", 'Nothing is known of {found} in a log; ' . implode(', ', array_keys($lists)) . ' are.', $list);
                 $taken[$list] += $this->older->isOlder($record, $entry) ? $this->older->take($entry, $arrivals, $now) : $this->intake->take($record, $entry, $arrivals, $taken);
             }
         }
         if (count($announced) < 2) {
-            throw InvalidDocument::because('/format', 'This is no log: ' . LogWriter::FORMAT . ' is to stand in its format.', null);
+            throw InvalidDocument::because('/format', 'This is no log: ' . LogSchema::FORMAT . ' is to stand in its format.', null);
         }
         $this->intake->joinUp($arrivals);
         if (array_sum($taken) > 0) {

@@ -8,6 +8,7 @@ use App\Declared\Before;
 use App\Declared\Field;
 use App\Declared\Identities;
 use App\Declared\Link;
+use App\Declared\LogSchema;
 use App\Declared\Part;
 use App\Declared\Record;
 use App\Declared\Records;
@@ -22,10 +23,6 @@ use Illuminate\Support\Facades\DB;
  */
 final readonly class LogWriter
 {
-    public const FORMAT = 'idle-mixer/log';
-
-    public const VERSION = 2;
-
     private const AT_A_TIME = 50;
 
     public function __construct(private Records $records) {}
@@ -34,7 +31,7 @@ final readonly class LogWriter
     public function pieces(): Generator
     {
         $identities = new Identities();
-        yield '{"format":"' . self::FORMAT . '","version":' . self::VERSION;
+        yield '{"format":"' . LogSchema::FORMAT . '","version":' . LogSchema::VERSION;
         foreach ($this->records->lists() as $list => $record) {
             yield ",\n\"{$list}\":[";
             $first = true;

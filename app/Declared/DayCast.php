@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Models;
+namespace App\Declared;
 
 use Carbon\CarbonImmutable;
 use DateTimeInterface;
