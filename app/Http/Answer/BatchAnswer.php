@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Answer;
 
+use App\Http\Api\Shape;
+use App\Http\Api\Spread;
+use IdleMixer\Core\Batch\Keeping;
+
 /** A batch whole: what it was started from, its tally, and what was done with it. */
 final readonly class BatchAnswer extends BatchBriefAnswer
 {
@@ -19,15 +23,20 @@ final readonly class BatchAnswer extends BatchBriefAnswer
      * @param list<string>           $labelCautions  of those of the plan, what goes on the bottle
      */
     public function __construct(
+        #[Spread]
         BatchBriefAnswer $brief,
         public ?BatchSprayerAnswer $sprayer,
         public BatchWaterAnswer $water,
         /** growing, dormant or unknown. */
+        #[Shape(words: ['growing', 'dormant', 'unknown'])]
         public string $season,
+        #[Shape(of: Keeping::class)]
         public string $keeping,
         public string $notes,
         public object $recipeDocument,
+        #[Shape(ref: 'Plan')]
         public object $plan,
+        #[Shape(ref: 'Actual')]
         public ?object $actual,
         public array $items,
         public array $steps,
@@ -36,6 +45,7 @@ final readonly class BatchAnswer extends BatchBriefAnswer
         public array $slips,
         public array $labelCautions,
         public int $roundCount,
+        #[Shape(least: 0)]
         public int $changes,
         /** What is left of a stock; null for what is none. */
         public ?BatchJarAnswer $jar,

@@ -4,23 +4,32 @@ declare(strict_types=1);
 
 namespace App\Http\Answer;
 
+use App\Http\Api\Shape;
+use IdleMixer\Core\Batch\BatchStatus;
+
 /** A batch in short, for lists. */
 readonly class BatchBriefAnswer
 {
     public function __construct(
         public int $id,
+        #[Shape(least: 1)]
         public int $version,
         public string $name,
         public BatchRecipeAnswer $recipe,
+        #[Shape(of: BatchStatus::class)]
         public string $status,
         public string $makeWords,
         public ?RefAnswer $plant,
         public ?RefAnswer $case,
         public string $standTest,
         public string $standTestWords,
+        #[Shape(format: 'date-time')]
         public string $startedAt,
+        #[Shape(format: 'date-time')]
         public ?string $madeAt,
+        #[Shape(format: 'date-time')]
         public ?string $discardAt,
+        #[Shape(format: 'date-time')]
         public ?string $discardedAt,
     ) {}
 }

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Answer;
 
+use App\Http\Api\Shape;
+use IdleMixer\Core\Vessel\SprayerShape;
+
 /** The sprayer that a batch is mixed in. */
 final readonly class BatchSprayerAnswer
 {
@@ -16,6 +19,7 @@ final readonly class BatchSprayerAnswer
         public AmountAnswer $holds,
         public array $pours,
         /** What it is drawn as. */
+        #[Shape(of: SprayerShape::class)]
         public string $shape,
     ) {}
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Answer;
 
+use App\Http\Api\Shape;
 use App\Models\Burn;
 use App\Records\Corrections;
 use App\Records\Words;
@@ -20,13 +21,18 @@ final readonly class BurnAnswer
      */
     public function __construct(
         public int $id,
+        #[Shape(least: 1)]
         public int $version,
+        #[Shape(format: 'date-time')]
         public string $seenAt,
         public float $share,
+        #[Shape(ref: 'InjuryKind')]
         public array $kinds,
+        #[Shape(ref: 'BurnCause')]
         public array $special,
         public string $words,
         public string $notes,
+        #[Shape(least: 0)]
         public int $changes,
         /** Who wrote it down; empty where the device said nobody. */
         public string $who,

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Answer;
 
+use App\Http\Api\Spread;
+
 /** A case whole: its rounds, its counts, and what may be sprayed now. */
 final readonly class CaseAnswer extends CaseBriefAnswer
 {
@@ -17,6 +19,7 @@ final readonly class CaseAnswer extends CaseBriefAnswer
      * @param list<TaskAnswer>        $next     what it asks for, earliest first
      */
     public function __construct(
+        #[Spread]
         CaseBriefAnswer $brief,
         public array $rounds,
         public array $counts,

@@ -4,18 +4,23 @@ declare(strict_types=1);
 
 namespace App\Http\Answer;
 
+use App\Http\Api\Shape;
+
 /** A case in short, for lists. */
 readonly class CaseBriefAnswer
 {
     public function __construct(
         public int $id,
+        #[Shape(least: 1)]
         public int $version,
         public string $name,
         public string $pest,
         public string $pestName,
         public string $counted,
         public CasePlantAnswer $plant,
+        #[Shape(format: 'date-time')]
         public string $openedAt,
+        #[Shape(format: 'date-time')]
         public ?string $closedAt,
         public string $conclusion,
         public string $notes,

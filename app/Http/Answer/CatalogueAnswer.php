@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Answer;
 
+use App\Http\Api\Shape;
+use IdleMixer\Core\Batch\Keeping;
+
 /** Everything that can be chosen, in words. */
 final readonly class CatalogueAnswer
 {
@@ -36,9 +39,13 @@ final readonly class CatalogueAnswer
         public array $tolerance,
         public array $pests,
         public array $orders,
+        #[Shape(codes: 'InjuryKind')]
         public array $injuries,
+        #[Shape(codes: 'LeafShape')]
         public array $leafShapes,
+        #[Shape(codes: 'Meanwhile')]
         public array $meanwhile,
+        #[Shape(codes: 'BurnCause')]
         public array $burnCauses,
         public array $leafPlan,
         public AmountAnswer $leafCup,
@@ -49,6 +56,7 @@ final readonly class CatalogueAnswer
         public array $hardnessUnits,
         public array $plantSizes,
         public array $soils,
+        #[Shape(of: Keeping::class)]
         public array $keeping,
         public array $leafWaits,
         public array $volumeUnits,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Answer;
 
+use App\Http\Api\Shape;
 use IdleMixer\Core\Writing\WrittenVerdict;
 
 /** What was understood of typed lines, and the recipe they come to. */
@@ -19,6 +20,7 @@ final readonly class ComposedAnswer
         public array $lines,
         public ?string $problem,
         /** null */
+        #[Shape(ref: 'RecipeDocument')]
         public ?array $document,
         public array $strength,
         public array $verdicts,

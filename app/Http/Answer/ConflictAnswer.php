@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Answer;
 
+use App\Http\Api\Named;
+
 /** Two versions of one record: what is saved, and what was sent and not saved. */
+#[Named('TwoVersions')]
 final readonly class ConflictAnswer
 {
     /**

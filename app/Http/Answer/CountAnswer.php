@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Answer;
 
+use App\Http\Api\Shape;
+
 /** One count. */
 final readonly class CountAnswer
 {
@@ -13,7 +15,9 @@ final readonly class CountAnswer
      */
     public function __construct(
         public int $id,
+        #[Shape(least: 1)]
         public int $version,
+        #[Shape(format: 'date-time')]
         public string $countedAt,
         public float $value,
         public bool $untreated,
@@ -22,6 +26,7 @@ final readonly class CountAnswer
         public array|\stdClass $stages,
         public ?bool $newClean,
         public ?bool $helpers,
+        #[Shape(least: 0)]
         public int $changes,
         /** Who wrote it down; empty where the device said nobody. */
         public string $who,

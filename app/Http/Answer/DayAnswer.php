@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Answer;
 
+use App\Http\Api\Shape;
+
 /** The hours of the coming week for one spray, plant by plant. */
 final readonly class DayAnswer
 {
@@ -13,6 +15,7 @@ final readonly class DayAnswer
      * @param list<SprayDayPlantAnswer> $plants
      */
     public function __construct(
+        #[Shape(format: 'date-time')]
         public string $now,
         public ?GardenAnswer $garden,
         public array $tellers,

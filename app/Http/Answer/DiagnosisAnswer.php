@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Answer;
 
+use App\Http\Api\Shape;
+use IdleMixer\Core\Trouble\Finding;
+
 /** What the signs point to. */
 final readonly class DiagnosisAnswer
 {
@@ -13,6 +16,7 @@ final readonly class DiagnosisAnswer
      * @param list<BurnRoundAnswer> $rounds of the last days, where it may be burn from a spray
      */
     public function __construct(
+        #[Shape(of: Finding::class)]
         public string $finding,
         public string $words,
         public array $suspects,

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Answer;
 
+use App\Http\Api\Shape;
+
 /** How an eye reads. */
 final readonly class EyeAnswer
 {
@@ -13,6 +15,7 @@ final readonly class EyeAnswer
      */
     public function __construct(
         public int $id,
+        #[Shape(format: 'date-time')]
         public string $at,
         public array $guesses,
         public array $truths,

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Answer;
 
+use App\Http\Api\Shape;
+
 /** A glass that stood, and what to do after it. */
 final readonly class GlassAnswer
 {
@@ -12,6 +14,7 @@ final readonly class GlassAnswer
         public string $result,
         public string $words,
         public ?float $seconds,
+        #[Shape(format: 'date-time')]
         public string $testedAt,
         public string $code,
         public string $advice,

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Answer;
 
+use App\Http\Api\Shape;
+
 /** A round that a plant had. */
 final readonly class HadAnswer
 {
     /** @param list<string> $strength */
-    public function __construct(public string $sprayedAt, public RefAnswer $batch, public RefAnswer $case, public array $strength) {}
+    public function __construct(#[Shape(format: 'date-time')] public string $sprayedAt, public RefAnswer $batch, public RefAnswer $case, public array $strength) {}
 }

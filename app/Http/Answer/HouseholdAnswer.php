@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Answer;
 
+use App\Http\Api\Shape;
+use IdleMixer\Core\Phrase\Kitchen;
+
 /** Whose spoons are meant, and the household's own splash and squirt. */
 final readonly class HouseholdAnswer
 {
@@ -11,7 +14,9 @@ final readonly class HouseholdAnswer
      * @param list<ByEyeAnswer> $byEye
      */
     public function __construct(
+        #[Shape(least: 0)]
         public int $version,
+        #[Shape(of: Kitchen::class)]
         public ?string $kitchen,
         public array $byEye,
     ) {}

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Answer;
 
+use App\Http\Api\Named;
+
 /** What the household measures with. */
+#[Named('Kitchenware')]
 final readonly class KitAnswer
 {
     /**

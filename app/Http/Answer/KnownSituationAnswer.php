@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Answer;
 
+use App\Http\Api\Shape;
+
 /** What is known before anything is said. */
 final readonly class KnownSituationAnswer
 {
@@ -12,6 +14,7 @@ final readonly class KnownSituationAnswer
      */
     public function __construct(
         public string $stage,
+        #[Shape(ref: 'Severity')]
         public string $severity,
         public bool $indoors,
         public bool $cats,

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Answer;
 
+use App\Http\Api\Shape;
+use IdleMixer\Core\Leaf\LeafTestOutcome;
+
 /** A leaf test with its looks and what it says. */
 final readonly class LeafTestAnswer
 {
@@ -15,6 +18,7 @@ final readonly class LeafTestAnswer
      */
     public function __construct(
         public int $id,
+        #[Shape(least: 1)]
         public int $version,
         public TestedBatchAnswer $batch,
         public RefAnswer $plant,
@@ -22,18 +26,24 @@ final readonly class LeafTestAnswer
         public int $leaves,
         public array $rungs,
         public bool $controls,
+        #[Shape(ref: 'LeafShape')]
         public string $shape,
         public string $marks,
         public array $leafList,
         public int $waitHours,
+        #[Shape(format: 'date-time')]
         public string $appliedAt,
+        #[Shape(format: 'date-time')]
         public string $dueAt,
+        #[Shape(of: LeafTestOutcome::class)]
         public string $outcome,
+        #[Shape(ref: 'Level')]
         public string $level,
         public string $because,
         /** Null where nothing weaker is called for. */
         public ?WeakerAnswer $weaker,
         public array $readings,
+        #[Shape(least: 0)]
         public int $changes,
         /** What this call saved; null where nothing was. */
         public ?SavedAnswer $saved,

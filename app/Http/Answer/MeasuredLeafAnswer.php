@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Answer;
 
+use App\Http\Api\Shape;
 use IdleMixer\Core\Photo\Change;
 use IdleMixer\Core\Photo\Measured;
 
@@ -15,10 +16,14 @@ final readonly class MeasuredLeafAnswer
      * @param list<string>         $doubts
      */
     private function __construct(
+        #[Shape(least: 0, most: 100)]
         public float $injured,
+        #[Shape(least: 0, most: 100)]
         public float $low,
+        #[Shape(least: 0, most: 100)]
         public float $high,
         public bool $lessBefore,
+        #[Shape(least: 0, most: 100)]
         public array $tissue,
         public bool $unsure,
         public array $doubts,

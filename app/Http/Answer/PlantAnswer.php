@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Answer;
 
+use App\Declared\Kept\Plants;
 use App\Declared\Told;
+use App\Http\Api\OfRecord;
 use JsonSerializable;
 
 /** A plant: what is declared of it, and what follows from that today. */
+#[OfRecord(Plants::class)]
 final readonly class PlantAnswer implements JsonSerializable
 {
     public function __construct(

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Answer;
 
+use App\Http\Api\Shape;
+
 /** A plant with all that hangs on it. */
 final readonly class PlantPageAnswer
 {
@@ -22,6 +24,7 @@ final readonly class PlantPageAnswer
         public array $had,
         public array $next,
         /** When its picture was taken; null where it has none. */
+        #[Shape(format: 'date-time')]
         public ?string $pictureAt,
     ) {}
 }

@@ -4,11 +4,16 @@ declare(strict_types=1);
 
 namespace App\Http\Answer;
 
+use App\Http\Api\Shape;
+use IdleMixer\Core\Schedule\EntryKind;
+
 /** One thing to do on a day of a programme. */
 final readonly class ProgrammeEntryAnswer
 {
     public function __construct(
+        #[Shape(format: 'date')]
         public string $on,
+        #[Shape(of: EntryKind::class)]
         public string $kind,
         public string $spray,
         public string $because,

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Answer;
 
+use App\Http\Api\Shape;
+use IdleMixer\Core\Recipe\RecipeUse;
+
 /** A recipe as it is offered: the document, what it comes to, what practice says of it. */
 final readonly class RecipeAnswer
 {
@@ -19,6 +22,7 @@ final readonly class RecipeAnswer
     public function __construct(
         public string $slug,
         public string $name,
+        #[Shape(of: RecipeUse::class)]
         public string $use,
         public string $useWords,
         public bool $shipped,
@@ -29,6 +33,7 @@ final readonly class RecipeAnswer
         public string $repeat,
         public array $strength,
         public array $typed,
+        #[Shape(ref: 'RecipeDocument')]
         public array $document,
         public array $stocks,
         /** How much is made of it where no sprayer is filled with it; null where one is. */

@@ -4,12 +4,16 @@ declare(strict_types=1);
 
 namespace App\Http\Answer;
 
+use App\Http\Api\Shape;
+use IdleMixer\Core\Safety\Level;
+
 /** A plant, and whether what is left may go onto it. */
 final readonly class RestPlantAnswer
 {
     public function __construct(
         public int $id,
         public string $name,
+        #[Shape(of: Level::class)]
         public string $level,
         public string $because,
     ) {}

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Answer;
 
+use App\Http\Api\Shape;
+use IdleMixer\Core\Source\Standing;
+
 /** One application, and what the counts say of it. */
 final readonly class RoundAnswer
 {
@@ -13,23 +16,29 @@ final readonly class RoundAnswer
      */
     public function __construct(
         public int $id,
+        #[Shape(least: 1)]
         public int $version,
         public RefAnswer $batch,
         public array $strength,
+        #[Shape(format: 'date-time')]
         public string $sprayedAt,
         public bool $handWork,
         public string $notes,
+        #[Shape(ref: 'Outcome')]
         public ?string $outcome,
         public string $because,
         /** Where the limit of that comes from; null where none decides. */
+        #[Shape(of: Standing::class)]
         public ?string $standing,
         /** By what it was reckoned, and how sure that is; empty where it is not judged. */
         public string $formula,
         public ?float $reductionLow,
         public ?float $reductionHigh,
+        #[Shape(format: 'date-time')]
         public ?string $fairFrom,
         public ?float $reductionPercent,
         public bool $compared,
+        #[Shape(least: 0)]
         public int $changes,
         /** Why it went without proof; empty where it had one. */
         public string $override,

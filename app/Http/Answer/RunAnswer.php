@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Answer;
 
+use App\Http\Api\Shape;
+
 /** A walk through the bed. */
 final readonly class RunAnswer
 {
@@ -14,12 +16,16 @@ final readonly class RunAnswer
     public function __construct(
         public int $id,
         public int $version,
+        #[Shape(format: 'date-time')]
         public string $now,
         public RefAnswer $batch,
         public bool $rinses,
         public string $weather,
+        #[Shape(format: 'date-time')]
         public string $startedAt,
+        #[Shape(format: 'date-time')]
         public ?string $pausedAt,
+        #[Shape(format: 'date-time')]
         public ?string $finishedAt,
         public float $makeMl,
         public string $makeWords,

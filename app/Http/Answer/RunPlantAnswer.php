@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace App\Http\Answer;
 
+use App\Http\Api\Shape;
+
 /** A plant on a walk through the bed. */
 final readonly class RunPlantAnswer
 {
     public function __construct(
         public int $caseId,
         public string $name,
+        #[Shape(format: 'date-time')]
         public ?string $sprayedAt,
         public ?float $litres,
     ) {}

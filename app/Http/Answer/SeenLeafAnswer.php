@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Answer;
 
+use App\Http\Api\Shape;
 use IdleMixer\Core\Leaf\WrittenLeaf;
 
 /** How one leaf looked. */
@@ -15,11 +16,16 @@ final readonly class SeenLeafAnswer
      */
     public function __construct(
         public int $leaf,
+        #[Shape(least: 0, most: 100)]
         public float $share,
+        #[Shape(least: 0, most: 100)]
         public float $low,
+        #[Shape(least: 0, most: 100)]
         public float $high,
+        #[Shape(ref: 'InjuryKind')]
         public array $kinds,
         public bool $lost,
+        #[Shape(words: ['eye', 'photo', 'word'])]
         public string $from,
         public array $spots,
     ) {}

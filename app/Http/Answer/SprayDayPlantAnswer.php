@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Answer;
 
+use App\Http\Api\Shape;
+use IdleMixer\Core\Weather\HourVerdict;
+
 /** A plant with the hours that are best for it. */
 final readonly class SprayDayPlantAnswer
 {
@@ -15,6 +18,7 @@ final readonly class SprayDayPlantAnswer
         /** Its open cases. */
         public string $troubles,
         /** What this hour is. */
+        #[Shape(of: HourVerdict::class)]
         public string $verdict,
         public string $because,
         public array $windows,

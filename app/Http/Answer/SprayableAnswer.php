@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Answer;
 
+use App\Http\Api\Shape;
 use IdleMixer\Core\Writing\WrittenVerdict;
 
 /** A batch that could be sprayed, and what speaks for and against it. */
@@ -17,6 +18,7 @@ final readonly class SprayableAnswer
         public int $id,
         public string $name,
         public array $strength,
+        #[Shape(format: 'date-time')]
         public ?string $madeAt,
         public ?int $leafTestId,
         public array $verdicts,

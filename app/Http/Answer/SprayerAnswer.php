@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Answer;
 
+use App\Http\Api\Shape;
+use IdleMixer\Core\Vessel\SprayerShape;
+
 /** A sprayer. */
 final readonly class SprayerAnswer
 {
@@ -13,6 +16,7 @@ final readonly class SprayerAnswer
      */
     public function __construct(
         public int $id,
+        #[Shape(least: 1)]
         public int $version,
         public string $name,
         public AmountAnswer $holds,
@@ -25,6 +29,7 @@ final readonly class SprayerAnswer
         public array $marks,
         public bool $retired,
         /** What it is drawn as. */
+        #[Shape(of: SprayerShape::class)]
         public string $shape,
         public string $shapeWords,
         /** What was in it last; empty where nothing is known. */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Answer;
 
+use App\Http\Api\Shape;
+
 /** A stock as a recipe has it: what its lines add up to. */
 final readonly class StockAnswer
 {
@@ -13,6 +15,7 @@ final readonly class StockAnswer
         public string $name,
         public float $mL,
         public string $words,
+        #[Shape(ref: 'RecipeDocument')]
         public array $document,
     ) {}
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Answer;
 
+use App\Http\Api\Shape;
 use IdleMixer\Core\Writing\WrittenVerdict;
 
 /** A line in every other way of saying it. */
@@ -17,6 +18,7 @@ final readonly class SumsAnswer
      * @param list<string> $strength
      */
     public function __construct(
+        #[Shape(words: ['line', 'asked', 'refused'])]
         public string $kind,
         public string $text,
         public array $answers,

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Answer;
 
+use App\Http\Api\Named;
+
 /** One measure of the tally. */
+#[Named('Scoop')]
 final readonly class TallyScoopAnswer
 {
     /**

@@ -4,18 +4,27 @@ declare(strict_types=1);
 
 namespace App\Http\Answer;
 
+use App\Http\Api\Shape;
+use IdleMixer\Core\Schedule\Slot;
+use IdleMixer\Core\Schedule\TaskKind;
+use IdleMixer\Core\Schedule\Urgency;
+
 /** One thing to do. */
 final readonly class TaskAnswer
 {
     /** @param list<string> $moves what moved it from when it was planned */
     public function __construct(
+        #[Shape(of: TaskKind::class)]
         public string $kind,
         public int $ref,
         public string $text,
         public string $do,
+        #[Shape(format: 'date-time')]
         public string $dueAt,
+        #[Shape(of: Urgency::class)]
         public string $urgency,
         /** now, evening, week or after. */
+        #[Shape(of: Slot::class)]
         public string $slot,
         /** What is counted, where it can be counted on the spot. */
         public ?string $counted,
@@ -25,6 +34,7 @@ final readonly class TaskAnswer
         public ?int $ready,
         /** The case on whose account a neighbour is looked over. */
         public ?int $case,
+        #[Shape(format: 'date-time')]
         public string $plannedAt,
         public array $moves,
     ) {}

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Answer;
 
+use App\Http\Api\Shape;
+
 /** What needs doing. */
 final readonly class TodayAnswer
 {
@@ -11,6 +13,7 @@ final readonly class TodayAnswer
      * @param list<TaskAnswer> $tasks
      */
     public function __construct(
+        #[Shape(format: 'date-time')]
         public string $now,
         public array $tasks,
         /** What to ask `from` next; null where nothing comes after these. */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Answer;
 
+use App\Http\Api\Shape;
+
 /** Two sprays side by side. */
 final readonly class TrialAnswer
 {
@@ -13,17 +15,22 @@ final readonly class TrialAnswer
      */
     public function __construct(
         public int $id,
+        #[Shape(least: 1)]
         public int $version,
         public string $name,
         public string $pest,
         public string $pestName,
         public string $one,
         public string $other,
+        #[Shape(words: ['leaf', 'plant'])]
         public string $unit,
         public int $units,
         public bool $blind,
+        #[Shape(format: 'date-time')]
         public string $begunAt,
+        #[Shape(format: 'date-time')]
         public ?string $sprayedAt,
+        #[Shape(format: 'date-time')]
         public ?string $endedAt,
         public string $conclusion,
         public array $lots,

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Answer;
 
+use App\Http\Api\Shape;
+
 /** One look at every leaf or plant of a trial. */
 final readonly class TrialLookAnswer
 {
     /** @param list<float|null> $counts by the number on the label, from the first */
-    public function __construct(public int $id, public int $version, public string $countedAt, public array $counts) {}
+    public function __construct(public int $id, #[Shape(least: 1)] public int $version, #[Shape(format: 'date-time')] public string $countedAt, public array $counts) {}
 }

@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Http\Answer\AmountAnswer;
 use App\Http\Answer\AnswerLineAnswer;
 use App\Http\Answer\SaidAmountAnswer;
+use App\Http\Api\Call;
 use App\Http\Body;
 use App\Records\Kitchenware;
 use IdleMixer\Core\Data\InputLines;
@@ -24,6 +25,7 @@ final readonly class AmountController
 {
     public function __construct(private Kitchenware $kitchenware) {}
 
+    #[Call('An amount as somebody types it: “1 gal”, “half a bottle”', answer: SaidAmountAnswer::class, body: ['said' => 'string', 'whole?' => '?' . AmountAnswer::class, 'weight?' => 'boolean', 'unit?' => 'string'])]
     public function __invoke(Request $request): JsonResponse
     {
         $object = Body::of($request)->object(['said', 'whole', 'weight', 'unit']);

@@ -4,8 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Answer\BatchAnswer;
 use App\Http\Answer\BatchAnswers;
+use App\Http\Answer\BatchBriefAnswer;
+use App\Http\Answer\RestAnswer;
 use App\Http\Answer\RestAnswers;
+use App\Http\Api\Call;
 use App\Http\Body;
 use App\Http\Input\BatchInput;
 use App\Http\Input\FinishInput;
@@ -29,6 +33,7 @@ final readonly class BatchController
 
     public function __construct(private BatchAnswers $answer, private ClockInterface $clock) {}
 
+    #[Call('Batches, newest first', answer: ['batches' => [BatchBriefAnswer::class]])]
     public function index(): JsonResponse
     {
         $now = $this->clock->now();
@@ -41,6 +46,7 @@ final readonly class BatchController
         return new JsonResponse(['batches' => $briefs]);
     }
 
+    #[Call('Start a batch', answer: BatchAnswer::class, body: '#NewBatch', makes: true)]
     public function store(Request $request, BenchReader $benches, BatchStarter $starter): JsonResponse
     {
         $input = BatchInput::read(Body::of($request), $benches);
@@ -49,16 +55,19 @@ final readonly class BatchController
         return $this->whole($batch, Saved::status($new));
     }
 
+    #[Call('One batch with its plan and tally', answer: BatchAnswer::class)]
     public function show(int $id): JsonResponse
     {
         return $this->whole($this->find($id));
     }
 
+    #[Call('What is left of a batch, until when, and where it may go', answer: RestAnswer::class)]
     public function rest(int $id, RestAnswers $rest): JsonResponse
     {
         return new JsonResponse($rest->of($this->find($id), $this->clock->now()));
     }
 
+    #[Call('Save a batch as mixed', answer: BatchAnswer::class, body: '#FinishBatch')]
     public function finish(Request $request, int $id, BatchFinisher $finisher): JsonResponse
     {
         $batch = $this->find($id);
@@ -71,6 +80,7 @@ final readonly class BatchController
         return $this->whole($batch);
     }
 
+    #[Call('Say what a glass of the batch showed, and be told what to do', answer: BatchAnswer::class, body: ['submission' => 'uuid', 'result' => ['enum' => ['even', 'ring', 'beads', 'layer', 'scum']], 'seconds?' => 'number', 'heightMm?' => 'number'], makes: true)]
     public function stand(Request $request, int $id): JsonResponse
     {
         $batch = $this->find($id);
@@ -89,6 +99,7 @@ final readonly class BatchController
         return $this->whole($batch, Saved::status($new));
     }
 
+    #[Call('Throw a batch away or say that it is used up, or take that back', answer: BatchAnswer::class, body: ['discarded' => 'boolean', 'usedUp?' => 'boolean'])]
     public function discard(Request $request, int $id): JsonResponse
     {
         $said = Body::of($request)->object(['discarded', 'usedUp']);

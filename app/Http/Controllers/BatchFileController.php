@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Answer\BatchAnswer;
 use App\Http\Answer\BatchAnswers;
+use App\Http\Api\Call;
 use App\Http\Body;
 use App\Http\RefusedCall;
 use App\Http\Saved;
@@ -19,6 +21,7 @@ use Psr\Clock\ClockInterface;
 /** Batches as files: out of one notebook, and into another. */
 final class BatchFileController
 {
+    #[Call('A batch as its open document, with what was done with it', answer: '#BatchDocument')]
     public function show(int $id, BatchBook $book): Response
     {
         $batch = Batch::query()->with(['items.scoops.ticks', 'standTests'])->find($id) ?? throw RefusedCall::notFound('batch', $id);
@@ -26,6 +29,7 @@ final class BatchFileController
         return new Response($book->document($batch), 200, ['Content-Type' => 'application/json']);
     }
 
+    #[Call('Take in a batch that another notebook wrote', answer: BatchAnswer::class, body: '#BatchDocument', makes: true)]
     public function store(Request $request, BatchImporter $importer, BatchAnswers $answer, ClockInterface $clock): JsonResponse
     {
         [$batch, $new] = $importer->take(Body::of($request), $clock->now());

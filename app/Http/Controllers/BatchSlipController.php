@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Answer\BatchAnswer;
 use App\Http\Answer\BatchAnswers;
+use App\Http\Answer\WayOutAnswer;
 use App\Http\Answer\WayOutAnswers;
+use App\Http\Api\Call;
 use App\Http\Body;
 use App\Http\RefusedCall;
 use App\Models\Batch;
@@ -25,6 +28,7 @@ final readonly class BatchSlipController
 {
     public function __construct(private BatchBook $book) {}
 
+    #[Call('What a slip made of a load, and the ways out; nothing is kept', answer: WayOutAnswer::class, body: ['slips' => ['type' => 'array', 'minItems' => 1, 'maxItems' => 10, 'items' => ['$ref' => '#/components/schemas/Slip']]])]
     public function ask(Request $request, int $id, int $load, WayOutAnswers $answer): JsonResponse
     {
         $said = Body::of($request)->object(['slips'])->get('slips');
@@ -36,6 +40,7 @@ final readonly class BatchSlipController
         return new JsonResponse($answer->of($record->atHand($number), $ticked->slips, $record->limits, $record->sources, $ticked->halfWater));
     }
 
+    #[Call('Keep a slip and the way out that was taken', answer: BatchAnswer::class, body: ['basedOn' => ['type' => 'integer', 'minimum' => 0], 'slips' => ['type' => 'array', 'minItems' => 1, 'maxItems' => 10, 'items' => ['$ref' => '#/components/schemas/Slip']], 'remedy' => RemedyKind::class])]
     public function keep(Request $request, int $id, int $load, BatchSlips $slips, BatchAnswers $answer, ClockInterface $clock): JsonResponse
     {
         $object = Body::of($request)->object(['basedOn', 'slips', 'remedy']);

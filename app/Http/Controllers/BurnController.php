@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Answer\CaseAnswer;
 use App\Http\Answer\CaseAnswers;
 use App\Http\Answer\SavedAnswer;
+use App\Http\Api\Call;
 use App\Http\Body;
 use App\Http\Input\BurnInput;
 use App\Http\RefusedCall;
@@ -23,6 +25,7 @@ final readonly class BurnController
 {
     public function __construct(private CaseAnswers $answer, private ClockInterface $clock) {}
 
+    #[Call('Say that leaves burnt after a round', answer: CaseAnswer::class, body: '#NewBurn', makes: true)]
     public function store(Request $request, int $id): JsonResponse
     {
         $round = Round::query()->find($id) ?? throw RefusedCall::notFound('round', $id);
@@ -32,6 +35,7 @@ final readonly class BurnController
         return new JsonResponse($this->answer->whole($round->case, $this->clock->now(), new SavedAnswer('burns', $burn->id, $burn->version)), Saved::status($new));
     }
 
+    #[Call('Correct a burn', answer: CaseAnswer::class, body: '#CorrectedBurn')]
     public function update(Request $request, int $id): JsonResponse
     {
         $burn = Burn::query()->find($id) ?? throw RefusedCall::notFound('burn', $id);

@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Answer\CaseAnswer;
 use App\Http\Answer\CaseAnswers;
+use App\Http\Answer\ChoiceAnswer;
 use App\Http\Answer\ChoiceAnswers;
+use App\Http\Api\Call;
 use App\Http\Body;
 use App\Http\Input\SituationInput;
 use App\Http\RefusedCall;
@@ -25,6 +28,7 @@ final readonly class CaseChoiceController
 {
     public function __construct(private CaseAnswers $answer, private ClockInterface $clock, private Who $who) {}
 
+    #[Call('The sprays that fit a case, best first, and why the others do not; what was said is kept with the case', answer: ChoiceAnswer::class, body: '#Situation')]
     public function choose(Request $request, int $id, Situations $situations, ChoiceAnswers $choice): JsonResponse
     {
         $case = $this->find($id);
@@ -36,6 +40,7 @@ final readonly class CaseChoiceController
         return new JsonResponse($choice->of($situations->of($case, $said, $this->clock->now())));
     }
 
+    #[Call('Tick a step of containment, or take the tick back', answer: CaseAnswer::class, body: ['done' => 'boolean'])]
     public function step(Request $request, int $id, string $step, Containment $containment): JsonResponse
     {
         $case = $this->find($id);
@@ -49,6 +54,7 @@ final readonly class CaseChoiceController
         return new JsonResponse($this->answer->whole($case, $this->clock->now()));
     }
 
+    #[Call('Say that a plant which stood next to an infested one was looked at', answer: CaseAnswer::class, body: ['looked' => 'boolean'])]
     public function look(Request $request, int $id): JsonResponse
     {
         $watch = Watch::query()->find($id) ?? throw RefusedCall::notFound('plant to look at', $id);

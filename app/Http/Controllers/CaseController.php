@@ -4,10 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Answer\CaseAnswer;
 use App\Http\Answer\CaseAnswers;
+use App\Http\Answer\CaseBriefAnswer;
+use App\Http\Answer\ProgrammeAnswer;
 use App\Http\Answer\ProgrammeAnswers;
 use App\Http\Answer\SavedAnswer;
 use App\Http\Answer\StoryAnswers;
+use App\Http\Api\Call;
 use App\Http\Body;
 use App\Http\Input\CaseInput;
 use App\Http\Input\CloseInput;
@@ -39,6 +43,7 @@ final readonly class CaseController
 
     public function __construct(private CaseAnswers $answer, private ClockInterface $clock) {}
 
+    #[Call('Cases, open ones first', answer: ['cases' => [CaseBriefAnswer::class], 'more' => 'boolean'], query: ['from' => ['type' => 'integer', 'minimum' => 0, 'maximum' => 1000000]])]
     public function index(Request $request): JsonResponse
     {
         $page = Paging::of($request, self::ROWS);
@@ -55,6 +60,7 @@ final readonly class CaseController
         ]);
     }
 
+    #[Call('Open a case', answer: CaseAnswer::class, body: '#NewCase', makes: true)]
     public function store(Request $request, TroubleCatalogue $troubles, CaseOpener $opener): JsonResponse
     {
         $input = CaseInput::read(Body::of($request), $troubles, $this->clock->now());
@@ -63,21 +69,25 @@ final readonly class CaseController
         return $this->say($case->refresh(), Saved::status($new));
     }
 
+    #[Call('One case with its rounds and counts', answer: CaseAnswer::class)]
     public function show(int $id): JsonResponse
     {
         return $this->say($this->find($id), 200);
     }
 
+    #[Call('The rounds and looks of a case from here on, and what they leave open', answer: ['programme' => '?' . ProgrammeAnswer::class])]
     public function programme(int $id, ProgrammeAnswers $programmes): JsonResponse
     {
         return new JsonResponse(['programme' => $programmes->of($this->find($id), $this->clock->now())]);
     }
 
+    #[Call('A case from first sight to closed, as one self-contained page', type: 'text/html')]
     public function story(int $id, StoryAnswers $stories): Response
     {
         return StoryPage::show($stories->of($this->find($id), $this->clock->now()));
     }
 
+    #[Call('Record a round', answer: CaseAnswer::class, body: '#NewRound', makes: true)]
     public function round(Request $request, int $id, SprayGate $gate, VerdictWriter $verdicts, HourNow $weather): JsonResponse
     {
         $case = $this->find($id);
@@ -100,6 +110,7 @@ final readonly class CaseController
         return $this->say($case, Saved::status($new), new SavedAnswer('rounds', $round->id, $round->version));
     }
 
+    #[Call('Record a count', answer: CaseAnswer::class, body: '#NewCount', makes: true)]
     public function count(Request $request, int $id): JsonResponse
     {
         $case = $this->find($id);
@@ -118,6 +129,7 @@ final readonly class CaseController
         return $this->say($case, Saved::status($new), new SavedAnswer('counts', $count->id, $count->version));
     }
 
+    #[Call('Close a case, or open it again', answer: CaseAnswer::class, body: '#CloseCase')]
     public function close(Request $request, int $id): JsonResponse
     {
         $case = $this->find($id);

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Answer\ComparedAnswer;
 use App\Http\Answer\ComparedAnswers;
+use App\Http\Api\Call;
 use App\Http\Body;
 use IdleMixer\Core\Bench\BenchReader;
 use IdleMixer\Core\Mix\Formulator;
@@ -16,6 +18,7 @@ use Illuminate\Http\Request;
 /** Lays two recipes side by side at the same volume. */
 final class CompareController
 {
+    #[Call('Two recipes side by side at the same finished volume', answer: ComparedAnswer::class, body: '#Comparing')]
     public function __invoke(Request $request, BenchReader $reader, Formulator $formulator, ComparedAnswers $answer): JsonResponse
     {
         $object = Body::of($request)->object(['recipes', 'make']);

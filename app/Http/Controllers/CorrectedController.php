@@ -4,9 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Answer\BatchAnswer;
 use App\Http\Answer\BatchAnswers;
+use App\Http\Answer\CaseAnswer;
 use App\Http\Answer\CaseAnswers;
+use App\Http\Answer\LeafTestAnswer;
 use App\Http\Answer\LeafTestAnswers;
+use App\Http\Api\Call;
 use App\Http\Body;
 use App\Http\Input\BatchDetailsInput;
 use App\Http\Input\CountInput;
@@ -36,6 +40,7 @@ final readonly class CorrectedController
 {
     public function __construct(private ClockInterface $clock) {}
 
+    #[Call('Correct a count', answer: CaseAnswer::class, body: '#CorrectedCount')]
     public function count(Request $request, int $id, CaseAnswers $answer): JsonResponse
     {
         $count = Count::query()->find($id) ?? throw RefusedCall::notFound('count', $id);
@@ -45,6 +50,7 @@ final readonly class CorrectedController
         return new JsonResponse($answer->whole($count->case, $this->clock->now()));
     }
 
+    #[Call('Correct a round', answer: CaseAnswer::class, body: '#CorrectedRound')]
     public function round(Request $request, int $id, CaseAnswers $answer, SprayGate $gate, VerdictWriter $verdicts): JsonResponse
     {
         $round = Round::query()->find($id) ?? throw RefusedCall::notFound('round', $id);
@@ -60,6 +66,7 @@ final readonly class CorrectedController
         return new JsonResponse($answer->whole($round->case, $this->clock->now()));
     }
 
+    #[Call('Correct a leaf test', answer: LeafTestAnswer::class, body: '#CorrectedLeafTest')]
     public function leafTest(Request $request, int $id, LeafTestAnswers $answer): JsonResponse
     {
         $test = LeafTest::query()->find($id) ?? throw RefusedCall::notFound('leaf test', $id);
@@ -74,6 +81,7 @@ final readonly class CorrectedController
         return new JsonResponse($answer->of($test->refresh(), $this->clock->now()));
     }
 
+    #[Call('Correct a look at test leaves', answer: LeafTestAnswer::class, body: '#CorrectedReading')]
     public function reading(Request $request, int $id, LeafTestAnswers $answer): JsonResponse
     {
         $reading = LeafReading::query()->find($id) ?? throw RefusedCall::notFound('look', $id);
@@ -84,6 +92,7 @@ final readonly class CorrectedController
         return new JsonResponse($answer->of($test, $this->clock->now()));
     }
 
+    #[Call('Correct a batch that is made', answer: BatchAnswer::class, body: '#CorrectedBatch')]
     public function batch(Request $request, int $id, BatchBook $book, BatchAnswers $answer): JsonResponse
     {
         $batch = $this->batchOf($id);
@@ -100,6 +109,7 @@ final readonly class CorrectedController
     }
 
     /** Opens a finished batch again, so that its tally can be put right. */
+    #[Call('Open a finished batch again, to put its tally right', answer: BatchAnswer::class, body: ['basedOn' => ['type' => 'integer', 'minimum' => 0]])]
     public function reopen(Request $request, int $id, BatchAnswers $answer): JsonResponse
     {
         $sent = Sent::toChange(Body::of($request), []);

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Answer\HistoryAnswer;
 use App\Http\Answer\HistoryAnswers;
+use App\Http\Api\Call;
 use App\Http\Body;
 use App\Http\Input\Sent;
 use App\Http\RefusedCall;
@@ -49,6 +51,7 @@ final readonly class CorrectionController
 
     public function __construct(private HistoryAnswers $answer, private ClockInterface $clock) {}
 
+    #[Call('Take a plant back, or put it back', answer: HistoryAnswer::class, body: ['basedOn' => ['type' => 'integer', 'minimum' => 0], 'takenBack' => 'boolean'])]
     public function takeBack(Request $request, int $id, string $kind): JsonResponse
     {
         $sent = Sent::toChange(Body::of($request), ['takenBack']);
@@ -59,6 +62,7 @@ final readonly class CorrectionController
         return new JsonResponse($this->answer->of($record));
     }
 
+    #[Call('Undo the last change of a plant', answer: HistoryAnswer::class, body: ['basedOn' => ['type' => 'integer', 'minimum' => 0]])]
     public function undo(Request $request, int $id, string $kind): JsonResponse
     {
         $sent = Sent::toChange(Body::of($request), []);
@@ -68,6 +72,7 @@ final readonly class CorrectionController
         return new JsonResponse($this->answer->of($record));
     }
 
+    #[Call('What a plant was before', answer: HistoryAnswer::class)]
     public function history(int $id, string $kind): JsonResponse
     {
         return new JsonResponse($this->answer->of($this->find($kind, $id)));

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Answer\DayAnswer;
 use App\Http\Answer\DayAnswers;
+use App\Http\Api\Call;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Psr\Clock\ClockInterface;
@@ -12,6 +14,7 @@ use Psr\Clock\ClockInterface;
 /** The hours of the coming week for a spray. */
 final class DayController
 {
+    #[Call('The hours of the coming week for a spray, plant by plant', answer: DayAnswer::class, query: ['spray' => ['type' => 'string'], 'plant' => ['type' => 'integer']])]
     public function __invoke(Request $request, DayAnswers $answer, ClockInterface $clock): JsonResponse
     {
         $spray = $request->query('spray', '');

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Answer\DrawnLeafAnswer;
+use App\Http\Answer\EyeAnswer;
 use App\Http\Answer\EyeAnswers;
+use App\Http\Api\Call;
 use App\Http\Body;
 use App\Http\Input\EyeInput;
 use App\Http\Saved;
@@ -24,6 +26,7 @@ use Psr\Clock\ClockInterface;
 /** Drawn leaves: those a look is compared with, and those an eye is trained on. */
 final class EyeController
 {
+    #[Call('Drawn leaves of known injury', answer: ['drawings' => [DrawnLeafAnswer::class]], also: [422])]
     public function drawings(string $shape): JsonResponse
     {
         $kind = $this->shape($shape);
@@ -31,6 +34,7 @@ final class EyeController
         return new JsonResponse(['drawings' => array_map(static fn(float $share): DrawnLeafAnswer => DrawnLeafAnswer::of(LeafDrawer::draw($kind, $share, (int) $share + 1), $share), LeafLines::DRAWN['value'])]);
     }
 
+    #[Call('Ten drawn leaves to train an eye on', answer: ['leaves' => [DrawnLeafAnswer::class]], also: [422])]
     public function show(string $shape, int $seed): JsonResponse
     {
         $leaves = EyeTest::of($this->shape($shape), $seed)->leaves();
@@ -39,6 +43,7 @@ final class EyeController
         return new JsonResponse(['leaves' => array_map(static fn(DrawnLeaf $leaf): DrawnLeafAnswer => DrawnLeafAnswer::of($leaf, null), $leaves)]);
     }
 
+    #[Call('Say what the eye read', answer: EyeAnswer::class, body: ['submission' => 'uuid', 'shape' => '#LeafShape', 'seed' => 'integer', 'guesses' => ['number']], makes: true)]
     public function store(Request $request, EyeAnswers $answer, ClockInterface $clock): JsonResponse
     {
         $input = EyeInput::read(Body::of($request));
@@ -52,6 +57,7 @@ final class EyeController
         return new JsonResponse($answer->of($round), Saved::status($new));
     }
 
+    #[Call('How the eye read last', answer: ['eye' => '?' . EyeAnswer::class])]
     public function latest(EyeAnswers $answer): JsonResponse
     {
         $round = EyeRound::query()->orderByDesc('id')->first();

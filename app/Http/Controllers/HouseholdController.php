@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Http\Answer\ByEyeAnswer;
 use App\Http\Answer\HouseholdAnswer;
+use App\Http\Api\Call;
 use App\Http\Body;
 use App\Http\Input\Sent;
 use App\Records\Kitchenware;
@@ -23,6 +24,7 @@ final readonly class HouseholdController
 
     public function __construct(private Kitchenware $kitchenware) {}
 
+    #[Call('Whose spoons are meant, and the household’s own amounts by eye', answer: HouseholdAnswer::class)]
     public function show(): JsonResponse
     {
         $measured = $this->kitchenware->byEye();
@@ -39,6 +41,7 @@ final readonly class HouseholdController
         ));
     }
 
+    #[Call('Say whose spoons are meant, and what was measured', answer: HouseholdAnswer::class, body: '#NewHousehold')]
     public function store(Request $request): JsonResponse
     {
         $sent = Sent::toChange(Body::of($request), ['kitchen', 'byEye']);

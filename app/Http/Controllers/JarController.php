@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Http\Answer\Instant;
 use App\Http\Answer\JarAnswer;
+use App\Http\Api\Call;
 use App\Records\Jars;
 use IdleMixer\Core\Wording\Measures;
 use Illuminate\Http\JsonResponse;
@@ -13,6 +14,7 @@ use Illuminate\Http\JsonResponse;
 /** The stocks that stand ready. */
 final class JarController
 {
+    #[Call('The stocks that stand ready in jars.', answer: ['jars' => [JarAnswer::class]])]
     public function __invoke(Jars $jars): JsonResponse
     {
         $all = [];

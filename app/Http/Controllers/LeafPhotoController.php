@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Answer\MeasuredLeafAnswer;
+use App\Http\Api\Call;
 use App\Http\Body;
 use App\Http\Input\PhotoReadingInput;
 use App\Http\RefusedCall;
@@ -31,6 +32,7 @@ final class LeafPhotoController
     /** Letters of base 64: what fits into one call beside its keys. */
     private const LONGEST = 1_900_000;
 
+    #[Call('The photograph of a leaf', type: 'image/jpeg')]
     public function show(int $id, int $leaf, string $when): Response
     {
         $photo = $this->photo($id, $leaf, $when === 'before') ?? throw RefusedCall::notFound('photograph of leaf', $leaf);
@@ -39,6 +41,7 @@ final class LeafPhotoController
     }
 
     /** An empty one takes it away. */
+    #[Call('Keep a photograph of a leaf and measure it; an empty one takes it away', answer: ['measured' => '?' . MeasuredLeafAnswer::class], body: ['picture' => ['type' => 'string', 'description' => 'A JPEG, PNG or WebP in base 64.']])]
     public function store(Request $request, int $id, int $leaf, string $when, ClockInterface $clock): JsonResponse
     {
         $this->leafOf($id, $leaf);
@@ -63,6 +66,7 @@ final class LeafPhotoController
     }
 
     /** Measures a kept photograph again, as the user says it is to be read. */
+    #[Call('Measure a kept photograph again, as it is to be read', answer: ['measured' => '?' . MeasuredLeafAnswer::class], body: '#PhotoReading')]
     public function measure(Request $request, int $id, int $leaf, string $when): JsonResponse
     {
         $node = Body::of($request);

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Answer\LeafTestAnswer;
 use App\Http\Answer\LeafTestAnswers;
 use App\Http\Answer\SavedAnswer;
+use App\Http\Api\Call;
 use App\Http\Body;
 use App\Http\Input\LeafTestInput;
 use App\Http\Input\ReadingInput;
@@ -24,6 +26,7 @@ final readonly class LeafTestController
 {
     public function __construct(private LeafTestAnswers $answer, private ClockInterface $clock) {}
 
+    #[Call('Leaf tests, newest first', answer: ['leafTests' => [LeafTestAnswer::class]])]
     public function index(): JsonResponse
     {
         $now = $this->clock->now();
@@ -32,6 +35,7 @@ final readonly class LeafTestController
         return new JsonResponse(['leafTests' => $this->answer->all($all, $now)]);
     }
 
+    #[Call('Start a leaf test', answer: LeafTestAnswer::class, body: '#NewLeafTest', makes: true)]
     public function store(Request $request): JsonResponse
     {
         $input = LeafTestInput::read(Body::of($request), $this->clock->now());
@@ -40,11 +44,13 @@ final readonly class LeafTestController
         return $this->say($test, Saved::status($new), new SavedAnswer('leaf-tests', $test->id, $test->version));
     }
 
+    #[Call('One leaf test', answer: LeafTestAnswer::class)]
     public function show(int $id): JsonResponse
     {
         return $this->say($this->find($id), 200);
     }
 
+    #[Call('Say how the leaves look', answer: LeafTestAnswer::class, body: '#NewReading', makes: true)]
     public function read(Request $request, int $id): JsonResponse
     {
         $test = $this->find($id);

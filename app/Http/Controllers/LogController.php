@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Api\Call;
 use App\Http\RefusedCall;
 use App\Records\Fresh;
 use App\Records\Log\CsvReader;
@@ -27,11 +28,13 @@ final readonly class LogController
 
     public function __construct(private ClockInterface $clock) {}
 
+    #[Call('The whole log as one document', answer: 'object')]
     public function json(LogWriter $writer): StreamedResponse
     {
         return self::stream($writer->pieces(), 'application/json', 'idle-mixer-log.json');
     }
 
+    #[Call('The whole log as a table, one row an observation', type: 'text/csv')]
     public function csv(CsvWriter $writer, Fresh $fresh): StreamedResponse
     {
         $fresh->all();
@@ -39,6 +42,7 @@ final readonly class LogController
         return self::stream($writer->pieces(), 'text/csv; charset=utf-8', 'idle-mixer-log.csv');
     }
 
+    #[Call('Take in the log of another notebook, all of it or nothing', answer: ['taken' => ['type' => 'object', 'additionalProperties' => ['type' => 'integer']]], body: 'object')]
     public function takeJson(Request $request, LogReader $reader): JsonResponse
     {
         if ($request->getContentTypeFormat() !== 'json') {
@@ -49,6 +53,7 @@ final readonly class LogController
     }
 
     /** `keep` says what becomes of the good rows where others are bad: all or nothing, the good ones, or a look only. */
+    #[Call('Take in a table of looks and sprayings', answer: ['kept' => 'boolean', 'rows' => 'integer', 'new' => 'integer', 'known' => 'integer', 'bad' => 'integer', 'plants' => 'integer', 'cases' => 'integer', 'faults' => [['line' => 'integer', 'reason' => 'string']]], body: 'string', takes: 'text/csv', query: ['keep' => ['enum' => ['all', 'good', 'none']]])]
     public function takeCsv(Request $request, CsvReader $reader, Connection $notebook): JsonResponse
     {
         if (! str_starts_with((string) $request->headers->get('Content-Type'), 'text/csv')) {

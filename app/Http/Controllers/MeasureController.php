@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Answer\MeasureAnswer;
 use App\Http\Answer\ShedAnswers;
+use App\Http\Api\Call;
 use App\Http\Body;
 use App\Http\Input\CalibrationInput;
 use App\Http\Input\MeasureInput;
@@ -24,11 +26,13 @@ final readonly class MeasureController
 {
     public function __construct(private ShedAnswers $answer, private ClockInterface $clock) {}
 
+    #[Call('All measures', answer: ['measures' => [MeasureAnswer::class], 'kit' => '#Kit', 'scaleGrams' => '?number'])]
     public function index(): JsonResponse
     {
         return new JsonResponse($this->answer->kit(Measure::query()->orderByDesc('amount')->orderBy('id')->get()));
     }
 
+    #[Call('Add one to the measures', answer: MeasureAnswer::class, body: '#NewMeasure', makes: true)]
     public function store(Request $request): JsonResponse
     {
         $input = MeasureInput::read(Body::of($request));
@@ -44,6 +48,7 @@ final readonly class MeasureController
     }
 
     /** A whole set at once; each of its measures is a record of its own. */
+    #[Call('Add a whole set of measures', answer: ['measures' => [MeasureAnswer::class], 'kit' => '#Kit', 'scaleGrams' => '?number'], body: ['submission' => 'uuid', 'set' => 'string'], makes: true)]
     public function set(Request $request): JsonResponse
     {
         $input = MeasureSetInput::read(Body::of($request));
@@ -56,6 +61,7 @@ final readonly class MeasureController
     }
 
     /** Counts from now on as what was found by filling or weighing. */
+    #[Call('Say what so many of it filled or weighed', answer: MeasureAnswer::class, body: ['basedOn' => ['type' => 'integer', 'minimum' => 0], 'count' => ['type' => 'integer', 'minimum' => 1, 'maximum' => 1000], 'came' => ['amount' => ['type' => 'number', 'exclusiveMinimum' => 0], 'unit' => 'string'], 'of?' => '?string'])]
     public function calibrate(Request $request, int $id): JsonResponse
     {
         $input = CalibrationInput::read(Body::of($request));
@@ -68,6 +74,7 @@ final readonly class MeasureController
         return new JsonResponse($this->answer->measure($measure));
     }
 
+    #[Call('Correct a measure', answer: MeasureAnswer::class, body: '#CorrectedMeasure')]
     public function update(Request $request, int $id): JsonResponse
     {
         $measure = $this->find($id);
@@ -86,6 +93,7 @@ final readonly class MeasureController
         return new JsonResponse($this->answer->measure($measure));
     }
 
+    #[Call('Put it away, or take it out again', answer: MeasureAnswer::class, body: '#Retired')]
     public function retire(Request $request, int $id): JsonResponse
     {
         $measure = $this->find($id);

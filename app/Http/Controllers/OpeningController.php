@@ -6,7 +6,9 @@ namespace App\Http\Controllers;
 
 use App\Http\Answer\BenchPlans;
 use App\Http\Answer\FirstBench;
+use App\Http\Answer\OpeningAnswer;
 use App\Http\Answer\OpeningAnswers;
+use App\Http\Api\Call;
 use App\Http\RefusedCall;
 use App\Models\Batch;
 use App\Models\PestCase;
@@ -25,6 +27,7 @@ final readonly class OpeningController
 {
     public function __construct(private Openings $openings, private TroubleCatalogue $troubles, private ClockInterface $clock, private FirstBench $first, private BenchReader $benches, private BenchPlans $plans, private Kitchenware $kitchenware) {}
 
+    #[Call('What the bench opens on: the same again, a case, or what is due', answer: OpeningAnswer::class, query: ['again' => ['type' => 'integer'], 'case' => ['type' => 'integer'], 'cup' => ['type' => 'number'], 'times' => ['type' => 'number']], also: [404])]
     public function __invoke(Request $request): JsonResponse
     {
         $now = $this->clock->now();

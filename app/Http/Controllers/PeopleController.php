@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Api\Call;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\DB;
 
@@ -12,6 +13,7 @@ final class PeopleController
 {
     private const MOST = 50;
 
+    #[Call('The names that stand on records so far', answer: ['people' => ['type' => 'array', 'maxItems' => 50, 'items' => ['type' => 'string']]])]
     public function __invoke(): JsonResponse
     {
         $names = DB::table('counts')->select('who')->distinct();

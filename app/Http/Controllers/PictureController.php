@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Api\Call;
 use App\Http\Body;
 use App\Http\RefusedCall;
 use App\Models\Plant;
@@ -21,6 +22,7 @@ final class PictureController
 
     private const WIDEST_PX = 1600;
 
+    #[Call('How a plant looks', type: 'image/jpeg')]
     public function show(int $id): Response
     {
         $picture = PlantPicture::query()->where('plant_id', $id)->first() ?? throw RefusedCall::notFound('picture of the plant', $id);
@@ -29,6 +31,7 @@ final class PictureController
     }
 
     /** An empty one takes it away. */
+    #[Call('Keep how a plant looks; an empty picture takes it away', answer: ['pictureAt' => '?date-time'], body: ['picture' => 'string'])]
     public function store(Request $request, int $id, ClockInterface $clock): JsonResponse
     {
         Plant::query()->find($id) ?? throw RefusedCall::notFound('plant', $id);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Answer\BenchPlans;
+use App\Http\Api\Call;
 use App\Http\Body;
 use IdleMixer\Core\Bench\BenchReader;
 use IdleMixer\Core\Plan\Planner;
@@ -18,12 +19,14 @@ final readonly class PlanController
     public function __construct(private BenchReader $benches, private Planner $planner, private PlanWriter $writer, private BenchPlans $plans) {}
 
     /** Of a plan request, as other programs send it. */
+    #[Call('Work out a plan; nothing is kept', answer: '#Plan', body: '#PlanRequest')]
     public function request(Request $request): JsonResponse
     {
         return new JsonResponse($this->writer->write($this->planner->plan($this->benches->request(Body::of($request)))));
     }
 
     /** Of the whole bench, as the screens have it, with what mends it. */
+    #[Call('Work out the plan of a whole bench, as the screens have it, and what mends it; nothing is kept', answer: '#BenchPlan', body: '#Bench')]
     public function bench(Request $request): JsonResponse
     {
         return new JsonResponse($this->plans->of($this->benches->read(Body::of($request))));

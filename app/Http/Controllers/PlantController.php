@@ -5,8 +5,11 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Declared\Kept\Plants;
+use App\Http\Answer\PlantAnswer;
+use App\Http\Answer\PlantPageAnswer;
 use App\Http\Answer\PlantPageAnswers;
 use App\Http\Answer\ShedAnswers;
+use App\Http\Api\Call;
 use App\Http\Body;
 use App\Http\Input\RetiredInput;
 use App\Http\Input\Sent;
@@ -23,16 +26,19 @@ final readonly class PlantController
 {
     public function __construct(private ShedAnswers $answer, private Plants $plants) {}
 
+    #[Call('All plants', answer: ['plants' => [PlantAnswer::class]])]
     public function index(): JsonResponse
     {
         return new JsonResponse(['plants' => Plant::query()->orderBy('name')->get()->map($this->answer->plant(...))->values()->all()]);
     }
 
+    #[Call('A plant with all that hangs on it', answer: PlantPageAnswer::class)]
     public function show(int $id, PlantPageAnswers $pages, ClockInterface $clock): JsonResponse
     {
         return new JsonResponse($pages->of($this->find($id), $clock->now()));
     }
 
+    #[Call('Add one to the plants', answer: PlantAnswer::class, body: '#NewPlant', makes: true)]
     public function store(Request $request): JsonResponse
     {
         $sent = Sent::opened(Body::of($request), $this->plants->enteredKeys(), correcting: false);
@@ -41,6 +47,7 @@ final readonly class PlantController
         return new JsonResponse($this->answer->plant($plant), Saved::status($new));
     }
 
+    #[Call('Correct a plant', answer: PlantAnswer::class, body: '#CorrectedPlant')]
     public function update(Request $request, int $id, ClockInterface $clock): JsonResponse
     {
         $plant = $this->find($id);
@@ -50,6 +57,7 @@ final readonly class PlantController
         return new JsonResponse($this->answer->plant($plant->refresh()));
     }
 
+    #[Call('Put it away, or take it out again', answer: PlantAnswer::class, body: '#Retired')]
     public function retire(Request $request, int $id, ClockInterface $clock): JsonResponse
     {
         $plant = $this->find($id);

@@ -8,6 +8,7 @@ use App\Http\Answer\Instant;
 use App\Http\Answer\RecipeAnswer;
 use App\Http\Answer\RecipeAnswers;
 use App\Http\Answer\RecipeVersionAnswer;
+use App\Http\Api\Call;
 use App\Http\Body;
 use App\Http\RefusedCall;
 use App\Http\Saved;
@@ -26,6 +27,7 @@ final readonly class RecipeController
 {
     public function __construct(private RecipeCatalogue $shipped, private RecipeShelf $shelf, private RecipeAnswers $answer) {}
 
+    #[Call('All recipes, shipped and own', answer: ['recipes' => [RecipeAnswer::class]])]
     public function index(): JsonResponse
     {
         $all = array_map(fn(string $slug): RecipeAnswer => $this->answer->of($this->shipped->get($slug), null), $this->shipped->slugs());
@@ -39,6 +41,7 @@ final readonly class RecipeController
         return new JsonResponse(['recipes' => $all]);
     }
 
+    #[Call('One recipe, newest version', answer: RecipeAnswer::class)]
     public function show(string $slug): JsonResponse
     {
         if ($this->shipped->has($slug)) {
@@ -50,6 +53,7 @@ final readonly class RecipeController
     }
 
     /** Every version that was kept, newest first: none for a shipped recipe that was never mixed otherwise. */
+    #[Call('Every version that was kept, newest first', answer: ['versions' => [['madeAt' => 'string', 'recipe' => RecipeAnswer::class]]])]
     public function versions(string $slug): JsonResponse
     {
         $versions = $this->shelf->all($slug);
@@ -63,6 +67,7 @@ final readonly class RecipeController
         ), $versions)]);
     }
 
+    #[Call('Keep a recipe document; another version when it differs from the last', answer: RecipeAnswer::class, body: '#RecipeDocument', query: ['basedOn' => ['type' => 'integer', 'minimum' => 0]], makes: true)]
     public function store(Request $request, RecipeReader $reader, Formulator $formulator): JsonResponse
     {
         $recipe = $reader->read(Body::of($request));

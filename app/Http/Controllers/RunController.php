@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Answer\RunAnswer;
 use App\Http\Answer\RunAnswers;
+use App\Http\Api\Call;
 use App\Http\Body;
 use App\Http\Input\RunInput;
 use App\Http\RefusedCall;
@@ -24,6 +26,7 @@ final readonly class RunController
 {
     public function __construct(private RunBook $runs, private RunAnswers $answer, private ClockInterface $clock) {}
 
+    #[Call('Walks through the bed that are under way', answer: ['runs' => [RunAnswer::class]])]
     public function index(): JsonResponse
     {
         $open = Run::query()->whereNull('finished_at')->orderByDesc('id')->get();
@@ -31,6 +34,7 @@ final readonly class RunController
         return new JsonResponse(['runs' => $open->map(fn(Run $run) => $this->answer->of($run, $this->clock->now()))->values()->all()]);
     }
 
+    #[Call('Begin a walk through the bed', answer: RunAnswer::class, body: ['submission' => 'uuid', 'batchId' => 'integer', 'caseIds' => ['integer'], 'rinses?' => '?boolean', 'override?' => 'string'], makes: true)]
     public function store(Request $request, SprayGate $gate, VerdictWriter $verdicts): JsonResponse
     {
         $node = Body::of($request);
@@ -49,11 +53,13 @@ final readonly class RunController
         return $this->say($run, Saved::status($new));
     }
 
+    #[Call('A walk through the bed', answer: RunAnswer::class)]
     public function show(int $id): JsonResponse
     {
         return $this->say($this->find($id));
     }
 
+    #[Call('A step is done, or not after all', answer: RunAnswer::class, body: ['done' => 'boolean', 'at?' => '?date-time'])]
     public function tap(Request $request, int $id, string $step): JsonResponse
     {
         $object = Body::of($request)->object(['done', 'at']);
@@ -65,6 +71,7 @@ final readonly class RunController
         return $this->say($run);
     }
 
+    #[Call('Pause, or go on', answer: RunAnswer::class, body: ['paused' => 'boolean'])]
     public function pause(Request $request, int $id): JsonResponse
     {
         $paused = Body::of($request)->object(['paused'])->get('paused')->flag();
@@ -74,6 +81,7 @@ final readonly class RunController
         return $this->say($run);
     }
 
+    #[Call('The run is over: how much is left, and what becomes of it', answer: RunAnswer::class, body: ['leftMl' => 'number', 'rest' => ['enum' => ['used-up', 'poured-away', 'kept']]])]
     public function finish(Request $request, int $id): JsonResponse
     {
         $object = Body::of($request)->object(['leftMl', 'rest']);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Api\Call;
 use App\Http\InnerCalls;
 use IdleMixer\Core\Document\InvalidDocument;
 use Illuminate\Http\JsonResponse;
@@ -14,6 +15,7 @@ final readonly class SeveralController
 {
     public function __construct(private InnerCalls $calls) {}
 
+    #[Call('Several questions in one call', answer: ['type' => 'object', 'additionalProperties' => ['type' => 'object', 'required' => ['status', 'body'], 'properties' => ['status' => ['type' => 'integer'], 'body' => ['description' => 'As that address answers.']], 'additionalProperties' => false]], query: ['get[]' => ['type' => 'array', 'items' => ['type' => 'string']]])]
     public function __invoke(Request $request): JsonResponse
     {
         $paths = array_values(array_unique(array_filter((array) $request->query('get', []), is_string(...))));

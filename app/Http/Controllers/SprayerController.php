@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Answer\ShedAnswers;
+use App\Http\Answer\SprayerAnswer;
+use App\Http\Api\Call;
 use App\Http\Body;
 use App\Http\Input\RetiredInput;
 use App\Http\Input\SprayerDetailsInput;
@@ -22,6 +24,7 @@ final readonly class SprayerController
 {
     public function __construct(private ShedAnswers $answer) {}
 
+    #[Call('All sprayers', answer: ['sprayers' => [SprayerAnswer::class]])]
     public function index(): JsonResponse
     {
         $all = Sprayer::query()->orderByDesc('amount')->orderBy('id')->get();
@@ -29,6 +32,7 @@ final readonly class SprayerController
         return new JsonResponse(['sprayers' => array_values($all->map($this->answer->sprayer(...))->all())]);
     }
 
+    #[Call('Add one to the sprayers', answer: SprayerAnswer::class, body: '#NewVessel', makes: true)]
     public function store(Request $request): JsonResponse
     {
         $input = VesselInput::sprayer(Body::of($request));
@@ -42,6 +46,7 @@ final readonly class SprayerController
         return new JsonResponse($this->answer->sprayer($made->refresh()), Saved::status($new));
     }
 
+    #[Call('Correct a sprayer, or say what was found out about it', answer: SprayerAnswer::class, body: '#SprayerDetails')]
     public function update(Request $request, int $id, ClockInterface $clock): JsonResponse
     {
         $sprayer = $this->find($id);
@@ -59,6 +64,7 @@ final readonly class SprayerController
         return new JsonResponse($this->answer->sprayer($sprayer));
     }
 
+    #[Call('Put it away, or take it out again', answer: SprayerAnswer::class, body: '#Retired')]
     public function retire(Request $request, int $id, ClockInterface $clock): JsonResponse
     {
         $sprayer = $this->find($id);

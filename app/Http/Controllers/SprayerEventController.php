@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Answer\SavedAnswer;
+use App\Http\Api\Call;
 use App\Http\Body;
 use App\Http\Input\Sent;
 use App\Http\RefusedCall;
@@ -23,6 +24,7 @@ final class SprayerEventController
 
     private const LONGEST_NOTE = 500;
 
+    #[Call('Say that a sprayer was washed, emptied, or held weed killer', answer: ['saved' => SavedAnswer::class], body: ['submission' => 'uuid', 'kind' => ['enum' => ['washed', 'emptied', 'weed-killer']], 'notes?' => 'string'], makes: true)]
     public function __invoke(Request $request, int $id, ClockInterface $clock): JsonResponse
     {
         $sprayer = Sprayer::query()->find($id) ?? throw RefusedCall::notFound('sprayer', $id);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Answer\BatchAnswers;
+use App\Http\Api\Call;
 use App\Http\Body;
 use App\Http\RefusedCall;
 use App\Models\Batch;
@@ -24,6 +25,7 @@ final readonly class StepController
 
     public function __construct(private ClockInterface $clock, private Who $who) {}
 
+    #[Call('Tick a step that has no spoons, or take the tick back', answer: ['ticked' => [['load' => 'integer', 'number' => 'integer']]], body: ['ticked' => 'boolean'])]
     public function __invoke(Request $request, int $id, int $load, int $number): JsonResponse
     {
         $ticked = Body::of($request)->object(['ticked'])->get('ticked')->flag();

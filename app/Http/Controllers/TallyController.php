@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Answer\BatchAnswers;
+use App\Http\Answer\TallyScoopAnswer;
+use App\Http\Api\Call;
 use App\Http\Body;
 use App\Http\RefusedCall;
 use App\Models\Batch;
@@ -22,6 +24,7 @@ final readonly class TallyController
 {
     public function __construct(private BatchBook $book, private ClockInterface $clock, private Who $who) {}
 
+    #[Call('Tick one spoonful, or take the tick back', answer: TallyScoopAnswer::class, body: ['ticked' => 'boolean'])]
     public function __invoke(Request $request, int $id, int $scoop, int $number): JsonResponse
     {
         $ticked = Body::of($request)->object(['ticked'])->get('ticked')->flag();

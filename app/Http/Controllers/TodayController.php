@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Http\Answer\Instant;
 use App\Http\Answer\TaskAnswers;
 use App\Http\Answer\TodayAnswer;
+use App\Http\Api\Call;
 use App\Http\Paging;
 use App\Models\Batch;
 use App\Models\PestCase;
@@ -27,6 +28,7 @@ final class TodayController
     /** Tasks of a page. */
     private const ROWS = 16;
 
+    #[Call('What needs doing', answer: TodayAnswer::class, query: ['zone' => ['type' => 'string'], 'from' => ['type' => 'integer', 'minimum' => 0, 'maximum' => 1000000]])]
     public function __invoke(Request $request, ClockInterface $clock, TaskList $tasks, Findings $findings, MoveWords $moves): JsonResponse
     {
         $now = $clock->now()->setTimezone(self::zone($request->query('zone', 'UTC')));

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Answer\NextTrialAnswers;
+use App\Http\Answer\TrialAnswer;
 use App\Http\Answer\TrialAnswers;
+use App\Http\Api\Call;
 use App\Http\Body;
 use App\Http\Input\Moment;
 use App\Http\Input\Sent;
@@ -30,6 +32,7 @@ final readonly class TrialController
 
     public function __construct(private TrialAnswers $answer, private ClockInterface $clock) {}
 
+    #[Call('Trials, newest first', answer: ['trials' => [TrialAnswer::class]])]
     public function index(): JsonResponse
     {
         $trials = Trial::query()->with('looks');
@@ -38,11 +41,13 @@ final readonly class TrialController
         return new JsonResponse(['trials' => $trials->get()->map($this->answer->of(...))->values()->all()]);
     }
 
+    #[Call('One trial', answer: TrialAnswer::class)]
     public function show(int $id): JsonResponse
     {
         return new JsonResponse($this->answer->of($this->find($id)));
     }
 
+    #[Call('The next trial that would settle most about a pest', answer: ['next' => ['oneOf' => [['type' => 'object', 'required' => ['one', 'other', 'units', 'powerPercent', 'words'], 'properties' => ['one' => ['type' => 'string'], 'other' => ['type' => 'string'], 'units' => ['type' => 'integer'], 'powerPercent' => ['type' => 'number'], 'words' => ['type' => 'string']], 'additionalProperties' => false], ['type' => 'null']]]])]
     public function next(string $pest, NextTrialAnswers $next, TroubleCatalogue $troubles): JsonResponse
     {
         if (! in_array($pest, $troubles->pestSlugs(), true)) {
@@ -52,6 +57,7 @@ final readonly class TrialController
         return new JsonResponse(['next' => $next->of($pest)]);
     }
 
+    #[Call('Begin a trial', answer: TrialAnswer::class, body: '#NewTrial', makes: true)]
     public function store(Request $request, TroubleCatalogue $troubles): JsonResponse
     {
         $input = TrialInput::read(Body::of($request), $troubles, $this->clock->now());
@@ -60,6 +66,7 @@ final readonly class TrialController
         return new JsonResponse($this->answer->of($trial->refresh()), Saved::status($new));
     }
 
+    #[Call('Keep a look at every leaf or plant', answer: TrialAnswer::class, body: '#NewTrialLook', makes: true)]
     public function look(Request $request, int $id): JsonResponse
     {
         $trial = $this->find($id);
@@ -73,6 +80,7 @@ final readonly class TrialController
         return new JsonResponse($this->answer->of($trial->load('looks')), Saved::status($new));
     }
 
+    #[Call('Correct a look of a trial', answer: TrialAnswer::class, body: '#CorrectedTrialLook')]
     public function correctLook(Request $request, int $id): JsonResponse
     {
         $look = TrialLook::query()->find($id) ?? throw RefusedCall::notFound('look', $id);
@@ -86,6 +94,7 @@ final readonly class TrialController
     }
 
     /** When it was sprayed, when it ended, and what came of it. */
+    #[Call('When it was sprayed, when it ended, what came of it', answer: TrialAnswer::class, body: '#ChangedTrial')]
     public function update(Request $request, int $id): JsonResponse
     {
         $trial = $this->find($id);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Answer\UntriedAnswers;
+use App\Http\Api\Call;
 use App\Http\Paging;
 use App\Models\WeighedSpray;
 use App\Records\Fresh;
@@ -20,6 +21,7 @@ final class WorkedController
     private const ROWS = 40;
 
     /** What this household found of each spray against each pest, in a sentence, for the bench. */
+    #[Call('What this household found of each spray against each pest', answer: '#Own')]
     public function own(OwnResults $own): JsonResponse
     {
         $told = [];
@@ -32,6 +34,7 @@ final class WorkedController
         return new JsonResponse(['own' => $told]);
     }
 
+    #[Call('What worked, by pest and spray as made, best first within each pest', answer: '#Worked', query: ['from' => ['type' => 'integer', 'minimum' => 0, 'maximum' => 1000000]])]
     public function __invoke(Request $request, Fresh $fresh, UntriedAnswers $untried): JsonResponse
     {
         $fresh->all();
