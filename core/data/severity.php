@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 /*
- * From which count on it is moderate, and heavy; the count is that of `pests.php`. Our own lines, to be overruled by looking.
+ * From which count on it is moderate, and heavy; the count is that of `troubles.php`. Our own lines, to be overruled by looking.
  */
 $from = static fn(int $moderate, int $heavy): array => ['moderate' => $moderate, 'heavy' => $heavy, 'source' => 'house'];
 

@@ -106,7 +106,9 @@ final class Browser
 
     private static function start(bool $ours, bool $listens): self
     {
-        $profile = sys_get_temp_dir() . '/idle-mixer-profile-' . bin2hex(random_bytes(6));
+        // ./check ends the browsers that it started, and no others.
+        $folder = getenv('MIXER_PROFILES');
+        $profile = (is_string($folder) && is_dir($folder) ? $folder : sys_get_temp_dir()) . '/idle-mixer-profile-' . bin2hex(random_bytes(6));
         $options = new ChromeOptions();
         $options->addArguments(['--headless=new', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync', '--hide-scrollbars', '--window-size=1280,800', "--user-data-dir={$profile}"]);
         $capabilities = DesiredCapabilities::chrome();
