@@ -11,7 +11,7 @@ use IdleMixer\Core\Leaf\ProofOutcome;
 use IdleMixer\Core\Mix\Composition;
 use IdleMixer\Core\Plant\Surface;
 use IdleMixer\Core\Recipe\RecipeUse;
-use IdleMixer\Core\Safety\Level;
+use IdleMixer\Core\Safety\Finding;
 use IdleMixer\Core\Safety\Target;
 use IdleMixer\Core\Safety\Verdict;
 
@@ -27,16 +27,16 @@ final class SprayCheck
     public static function verdicts(BatchState $batch, Target $target, ?Composition $spray, Proof $proof, DateTimeImmutable $now): array
     {
         if ($batch->madeAt === null) {
-            return [new Verdict('batch', Level::Stop, 'batch-not-finished', [], 'house')];
+            return [Verdict::of(Finding::BatchNotFinished)];
         }
         if ($batch->discarded) {
-            return [new Verdict('batch', Level::Stop, 'batch-discarded', [], 'house')];
+            return [Verdict::of(Finding::BatchDiscarded)];
         }
 
         return array_values(array_filter([
             self::age($batch->madeAt, $batch->discardAt, $now),
             $batch->standTest->isUnsteady()
-                ? new Verdict('stand-test', Level::Stop, 'batch-unsteady', ['stand' => $batch->standTest->words()], 'practice')
+                ? Verdict::of(Finding::BatchUnsteady, ['stand' => $batch->standTest->words()])
                 : null,
             self::needsProof($target) ? self::leaves($spray, $proof, $now) : null,
         ]));
@@ -52,13 +52,25 @@ final class SprayCheck
     public static function leaves(?Composition $spray, Proof $proof, DateTimeImmutable $now): Verdict
     {
         if ($spray === null) {
-            return new Verdict('leaf-test', Level::Caution, 'leaf-test-unknown', [], 'practice');
+            return Verdict::of(Finding::LeafTestUnknown);
         }
         $found = $proof->of($spray, $now);
 
-        $wording = "leaf-test-{$found->outcome->value}" . ($found->rounds > 0 ? '-and-rounds' : '');
+        return Verdict::of(self::finding($found), self::args($found, $spray, $now));
+    }
 
-        return new Verdict('leaf-test', $found->outcome->level(), $wording, self::args($found, $spray, $now), 'practice');
+    private static function finding(ProofFinding $found): Finding
+    {
+        return match ($found->outcome) {
+            ProofOutcome::None => Finding::LeafTestNone,
+            ProofOutcome::Stronger => Finding::LeafTestStronger,
+            ProofOutcome::Waiting => Finding::LeafTestWaiting,
+            ProofOutcome::LookNow => Finding::LeafTestLookNow,
+            ProofOutcome::LookAgain => Finding::LeafTestLookAgain,
+            ProofOutcome::GoAhead => $found->rounds > 0 ? Finding::LeafTestGoAheadAndRounds : Finding::LeafTestGoAhead,
+            ProofOutcome::Weaken => Finding::LeafTestWeaken,
+            ProofOutcome::Refuse => Finding::LeafTestRefuse,
+        };
     }
 
     /** @return array<string, float> */
@@ -84,8 +96,8 @@ final class SprayCheck
         }
 
         return $now > $discardAt
-            ? new Verdict('batch', Level::Stop, 'batch-kept-too-long', ['hours-ago' => self::hours($discardAt, $now)], 'practice')
-            : new Verdict('batch', Level::Ok, 'batch-fit', ['hours-ago' => self::hours($madeAt, $now), 'hours-left' => self::hours($now, $discardAt)], 'practice');
+            ? Verdict::of(Finding::BatchKeptTooLong, ['hours-ago' => self::hours($discardAt, $now)])
+            : Verdict::of(Finding::BatchFit, ['hours-ago' => self::hours($madeAt, $now), 'hours-left' => self::hours($now, $discardAt)]);
     }
 
     private static function hours(DateTimeImmutable $from, DateTimeImmutable $to): float

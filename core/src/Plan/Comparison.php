@@ -12,7 +12,7 @@ use IdleMixer\Core\Mix\Mixture;
 use IdleMixer\Core\Mix\Strengths;
 use IdleMixer\Core\Quantity\Volume;
 use IdleMixer\Core\Recipe\Recipe;
-use IdleMixer\Core\Safety\Level;
+use IdleMixer\Core\Safety\Finding;
 use IdleMixer\Core\Safety\Verdict;
 
 /** Two recipes side by side at the same finished volume. */
@@ -71,14 +71,14 @@ final readonly class Comparison
                 continue;
             }
             $times = max($first, $second) / min($first, $second);
-            $how = $times >= self::ALIKE ? 'apart' : ($times < self::SAME ? 'same' : 'alike');
-            $verdicts[] = new Verdict("compare-{$what->value}", $how === 'apart' ? Level::Caution : Level::Ok, "compare-{$how}", [
+            $how = $times >= self::ALIKE ? Finding::CompareApart : ($times < self::SAME ? Finding::CompareSame : Finding::CompareAlike);
+            $verdicts[] = Verdict::ofTwo($how, $what, [
                 'what' => $what->words(),
                 'times' => $times,
                 'limit' => self::ALIKE,
                 'strong' => $first > $second ? $this->left->name : $this->right->name,
                 'weak' => $first > $second ? $this->right->name : $this->left->name,
-            ], 'house');
+            ]);
         }
 
         return $verdicts;

@@ -6,7 +6,7 @@ namespace IdleMixer\Core\Plan;
 
 use IdleMixer\Core\Data\EmulsionLines;
 use IdleMixer\Core\Emulsion\EmulsionVerdict;
-use IdleMixer\Core\Safety\Level;
+use IdleMixer\Core\Safety\Finding;
 use IdleMixer\Core\Safety\Verdict;
 
 /** Says how long the oil is held, and the one thing that mends it. */
@@ -25,11 +25,11 @@ final class EmulsionJudge
             'depends' => $forecast->hardnessAssumed && $forecast->ifSoft !== $forecast->ifHard ? "depends-{$forecast->ifSoft->value}-{$forecast->ifHard->value}" : '',
         ];
         if ($forecast->verdict !== EmulsionVerdict::Short || $remedy === null) {
-            return new Verdict('emulsion', Level::Ok, "emulsion-{$forecast->verdict->value}", $args, 'practice');
+            return Verdict::of($forecast->verdict === EmulsionVerdict::Marginal ? Finding::EmulsionMarginal : Finding::EmulsionEnough, $args);
         }
         $scoop = $remedy->scoop;
 
-        return new Verdict('emulsion', Level::Caution, "emulsion-short-{$remedy->kind->value}" . ($remedy->softWaterHelps ? '-or-soft' : ''), [
+        return Verdict::of(self::short($remedy), [
             ...$args,
             'name' => $remedy->ingredient->name ?? '',
             ...($scoop === null ? [] : [
@@ -39,6 +39,16 @@ final class EmulsionJudge
                 'in-all-name' => $scoop->measure->name,
                 'in-all-mL' => $scoop->millilitres(),
             ]),
-        ], 'practice');
+        ]);
+    }
+
+    private static function short(HoldingRemedy $remedy): Finding
+    {
+        return match ($remedy->kind) {
+            HoldingRemedyKind::More => $remedy->softWaterHelps ? Finding::EmulsionShortMoreOrSoft : Finding::EmulsionShortMore,
+            HoldingRemedyKind::SoftWater => Finding::EmulsionShortSoftWater,
+            HoldingRemedyKind::First => Finding::EmulsionShortEmulsifierFirst,
+            HoldingRemedyKind::KeepMoving => Finding::EmulsionShortKeepMoving,
+        };
     }
 }

@@ -117,7 +117,7 @@ final readonly class Mender
         }
         foreach (Substance::cases() as $what) {
             $now = $plan->strengths->percent($what);
-            $ceiling = $now <= 0.0 || "{$what->word()}-strength" !== $verdict->code ? null : $this->ceilings->forSubstance($what, $bench->target);
+            $ceiling = $now <= 0.0 || ! $verdict->finding->isStrengthOf($what) ? null : $this->ceilings->forSubstance($what, $bench->target);
             if ($ceiling === null || $now <= $ceiling->limit->value) {
                 continue;
             }

@@ -17,7 +17,7 @@ use IdleMixer\Core\Quantity\Volume;
 use IdleMixer\Core\Recipe\RecipeUse;
 use IdleMixer\Core\Safety\Cautions;
 use IdleMixer\Core\Safety\Ceilings;
-use IdleMixer\Core\Safety\Level;
+use IdleMixer\Core\Safety\Finding;
 use IdleMixer\Core\Safety\Limits;
 use IdleMixer\Core\Safety\MeasuringJudge;
 use IdleMixer\Core\Safety\RangeJudge;
@@ -132,7 +132,7 @@ final readonly class Planner
                 return [Strengths::of($this->formulator->onBasis($bench->recipe, true, $bench->factor, '/recipe')), []];
             } catch (InvalidDocument) {
                 // The low end was asked for, and fits.
-                return [null, [new Verdict('overflow', Level::Caution, 'high-end-overflow', [], null)]];
+                return [null, [Verdict::of(Finding::HighEndOverflow)]];
             }
         }
 

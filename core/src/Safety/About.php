@@ -24,23 +24,4 @@ enum About: string
     case Measuring = 'measuring';
     case Place = 'place';
     case Container = 'container';
-
-    /** @param string $code of a verdict */
-    public static function of(string $code): self
-    {
-        if (str_starts_with($code, 'measured-')) {
-            return self::Measuring;
-        }
-        $bare = preg_replace('/^(high-end|compare)-/', '', $code) ?? $code;
-
-        return self::tryFrom(preg_replace('/-strength$/', '', $bare) ?? $bare) ?? match ($bare) {
-            'oils-together', 'no-oil' => self::Oil,
-            'non-ionic-strength', 'non-ionic', 'stand-test' => self::Emulsion,
-            'repeated', 'essential-repeated' => self::Repeat,
-            'temperature' => self::Weather,
-            'in-flower', 'winter-oil-on-leaves' => self::Season,
-            'hot-water', 'gas', 'stock-only', 'batch' => self::Container,
-            default => str_starts_with($bare, 'measure-') || $bare === 'high-end' || $bare === 'overflow' ? self::Measuring : (str_starts_with($bare, 'weak-') ? self::Weak : self::Place),
-        };
-    }
 }

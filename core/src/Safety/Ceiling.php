@@ -18,7 +18,7 @@ final readonly class Ceiling implements Bound
         public Substance $what,
         public Sourced $limit,
         /** Above this it is a stop and no longer a caution; null where it never is. */
-        public ?float $stop,
+        public ?Sourced $stop,
         /** What it goes onto, in words. */
         public string $onto,
     ) {}
@@ -38,11 +38,9 @@ final readonly class Ceiling implements Bound
         $percent = $strengths->percent($this->what);
         $level = $this->levelOf($percent);
 
-        return $percent <= 0.0 || ($this->stop === null && $level === Level::Ok) ? null : new Verdict(
-            "{$this->what->word()}-strength",
-            $level,
-            "{$this->what->word()}-{$level->value}",
-            ['percent' => $percent, 'limit' => $this->limit->value, 'stop' => $this->stop ?? 0.0, 'onto' => $this->onto, 'what' => $this->what->words(), 'unit' => $this->what->unit()],
+        return $percent <= 0.0 || ($this->stop === null && $level === Level::Ok) ? null : Verdict::of(
+            Finding::ofStrength($this->what, $level),
+            ['percent' => $percent, 'limit' => $this->limit->value, 'stop' => $this->stop->value ?? 0.0, ...$this->stop === null ? [] : ['stop-source' => $this->stop->source], 'onto' => $this->onto, 'what' => $this->what->words(), 'unit' => $this->what->unit()],
             $this->limit->source,
         );
     }
@@ -51,7 +49,7 @@ final readonly class Ceiling implements Bound
     {
         return match (true) {
             $percent <= $this->limit->value * (1 + self::ROUNDING) => Level::Ok,
-            $this->stop === null || $percent <= $this->stop * (1 + self::ROUNDING) => Level::Caution,
+            $this->stop === null || $percent <= $this->stop->value * (1 + self::ROUNDING) => Level::Caution,
             default => Level::Stop,
         };
     }

@@ -71,7 +71,7 @@ final readonly class Ceilings
     {
         $code = "{$what->value}/{$column}";
 
-        return new Ceiling($what, $this->limits->get($code), $this->limits->value("{$code}/stop"), $onto);
+        return new Ceiling($what, $this->limits->get($code), $this->limits->get("{$code}/stop"), $onto);
     }
 
     private function nonIonic(string $onto): Ceiling

@@ -32,10 +32,10 @@ final readonly class CircumstanceJudge
         return array_values(array_filter([
             $this->season($target, $now),
             $this->temperature($strengths, $now),
-            $now->inFlower && $target->use !== RecipeUse::Spot ? new Verdict('in-flower', Level::Stop, 'in-flower', [], 'practice') : null,
+            $now->inFlower && $target->use !== RecipeUse::Spot ? Verdict::of(Finding::InFlower) : null,
             self::picked($now),
-            $this->repeated('oil', $strengths->in(SubstanceGroup::Oil), $target, $now),
-            $this->repeated('essential', $strengths->in(SubstanceGroup::Essential), $target, $now),
+            $this->repeated(SubstanceGroup::Oil, $strengths, $target, $now),
+            $this->repeated(SubstanceGroup::Essential, $strengths, $target, $now),
         ]));
     }
 
@@ -43,7 +43,7 @@ final readonly class CircumstanceJudge
     public function season(Target $target, Circumstances $now): ?Verdict
     {
         return $target->use === RecipeUse::Dormant && $target->surface() === Surface::Wood && $now->season === Season::Growing
-            ? new Verdict('season', Level::Stop, 'winter-oil-in-season', [], 'practice')
+            ? Verdict::of(Finding::WinterOilInSeason)
             : null;
     }
 
@@ -60,10 +60,10 @@ final readonly class CircumstanceJudge
         $args = static fn(float $limit): array => ['celsius' => $celsius, 'limit' => $limit];
 
         return match (true) {
-            $oily && $celsius > $hot->value => new Verdict('temperature', Level::Stop, 'too-hot', $args($hot->value), $hot->source),
-            $oily && $celsius < $cold->value => new Verdict('temperature', Level::Stop, 'too-cold', $args($cold->value), $cold->source),
-            $strengths->in(SubstanceGroup::Soap) + $strengths->in(SubstanceGroup::Soda) > 0.0 && $celsius > $warm->value => new Verdict('temperature', Level::Caution, 'too-warm-for-soap', $args($warm->value), $warm->source),
-            default => new Verdict('temperature', Level::Ok, 'temperature-fine', ['celsius' => $celsius, 'limit' => $oily ? $hot->value : $warm->value], $oily ? $hot->source : $warm->source),
+            $oily && $celsius > $hot->value => Verdict::of(Finding::TooHot, $args($hot->value), $hot->source),
+            $oily && $celsius < $cold->value => Verdict::of(Finding::TooCold, $args($cold->value), $cold->source),
+            $strengths->in(SubstanceGroup::Soap) + $strengths->in(SubstanceGroup::Soda) > 0.0 && $celsius > $warm->value => Verdict::of(Finding::TooWarmForSoap, $args($warm->value), $warm->source),
+            default => Verdict::of(Finding::TemperatureFine, ['celsius' => $celsius, 'limit' => $oily ? $hot->value : $warm->value], $oily ? $hot->source : $warm->source),
         };
     }
 
@@ -74,34 +74,36 @@ final readonly class CircumstanceJudge
         }
         $soon = $now->pickedInDays <= PlantCalendar::SOON_DAYS;
 
-        return new Verdict('picked-soon', $soon ? Level::Caution : Level::Ok, $soon ? 'picked-soon' : 'picked-later', ['days' => $now->pickedInDays, 'limit' => PlantCalendar::SOON_DAYS], 'house');
+        return Verdict::of($soon ? Finding::PickedSoon : Finding::PickedLater, ['days' => $now->pickedInDays, 'limit' => PlantCalendar::SOON_DAYS]);
     }
 
     /**
      * What a leaf gets in any seven days, where rounds come closer than that: what one round holds is judged by itself, and
      * what is rinsed off within a day counts a quarter.
      */
-    private function repeated(string $code, float $percent, Target $target, Circumstances $now): ?Verdict
+    private function repeated(SubstanceGroup $what, Strengths $strengths, Target $target, Circumstances $now): ?Verdict
     {
+        $percent = $strengths->in($what);
         if ($percent <= 0.0 || $now->everyDays === null || $now->everyDays >= self::DAYS_A_WEEK || $target->surface() !== Surface::Leaf || $target->use === RecipeUse::Spot) {
             return null;
         }
-        $limit = $this->limits->get("{$code}-a-week");
-        $stop = $this->limits->get("{$code}-a-week-stop");
+        $limit = $this->limits->get("{$what->value}-a-week");
+        $stop = $this->limits->get("{$what->value}-a-week-stop");
         $week = $percent * ceil(self::DAYS_A_WEEK / $now->everyDays) * ($now->rinsed === true ? SafetyLines::RINSED['value'] : 1.0);
-        $level = match (true) {
-            $week <= $limit->value * (1 + Ceiling::ROUNDING) => Level::Ok,
-            $week <= $stop->value * (1 + Ceiling::ROUNDING) => Level::Caution,
-            default => Level::Stop,
-        };
+        $three = $what === SubstanceGroup::Oil ? [Finding::RepeatedOk, Finding::RepeatedCaution, Finding::RepeatedStop] : [Finding::EssentialRepeatedOk, Finding::EssentialRepeatedCaution, Finding::EssentialRepeatedStop];
 
-        return new Verdict($code === 'oil' ? 'repeated' : "{$code}-repeated", $level, "repeated-{$level->value}", [
-            'what' => $code === 'oil' ? 'oil' : 'essential oil',
+        return Verdict::of(match (true) {
+            $week <= $limit->value * (1 + Ceiling::ROUNDING) => $three[0],
+            $week <= $stop->value * (1 + Ceiling::ROUNDING) => $three[1],
+            default => $three[2],
+        }, [
+            'what' => $what->words(),
             'percent' => $percent,
             'days' => $now->everyDays,
             'week' => $week,
             'limit' => $limit->value,
             'stop' => $stop->value,
+            'stop-source' => $stop->source,
             'rinsed' => $now->rinsed === true ? ', rinsed off each time' : '',
         ], $limit->source);
     }

@@ -30,7 +30,7 @@ final readonly class Judge
     public function verdicts(Strengths $strengths, Target $target, Circumstances $circumstances): array
     {
         if ($target->use === RecipeUse::Stock) {
-            return [new Verdict('stock-only', Level::Caution, 'stock-only', [], 'practice')];
+            return [Verdict::of(Finding::StockOnly)];
         }
 
         return array_values(array_filter([
@@ -60,10 +60,10 @@ final readonly class Judge
         $args = ['plant' => lcfirst($plant->name ?? '')];
 
         return array_values(array_filter([
-            $target->use === RecipeUse::Drench && $plant !== null && $plant->surface !== Surface::Soil ? new Verdict('drench-on-leaves', Level::Stop, 'drench-on-leaves', $args, 'practice') : null,
-            $target->use === RecipeUse::Drench && $target->surface() === Surface::Soil ? new Verdict('drench-on-leaves', Level::Ok, 'drench-on-soil', [], 'practice') : null,
-            $target->use !== RecipeUse::Drench && $plant?->surface === Surface::Soil ? new Verdict('leaf-spray-on-soil', Level::Caution, 'leaf-spray-on-soil', [], 'practice') : null,
-            $target->use === RecipeUse::Dormant && $plant?->surface === Surface::Leaf ? new Verdict('winter-oil-on-leaves', Level::Stop, 'winter-oil-on-leaves', $args, 'practice') : null,
+            $target->use === RecipeUse::Drench && $plant !== null && $plant->surface !== Surface::Soil ? Verdict::of(Finding::DrenchOnLeaves, $args) : null,
+            $target->use === RecipeUse::Drench && $target->surface() === Surface::Soil ? Verdict::of(Finding::DrenchOnSoil) : null,
+            $target->use !== RecipeUse::Drench && $plant?->surface === Surface::Soil ? Verdict::of(Finding::LeafSprayOnSoil) : null,
+            $target->use === RecipeUse::Dormant && $plant?->surface === Surface::Leaf ? Verdict::of(Finding::WinterOilOnLeaves, $args) : null,
             $target->use === RecipeUse::Spot ? self::swab($plant, $args) : null,
         ]));
     }
@@ -72,15 +72,15 @@ final readonly class Judge
     private static function swab(?ToleranceClass $plant, array $args): Verdict
     {
         return $plant?->wiltsByAlcohol === true
-            ? new Verdict('swab', Level::Stop, 'swab-on-hairs', $args, 'practice')
-            : new Verdict('swab', Level::Ok, 'swab', [], 'practice');
+            ? Verdict::of(Finding::SwabOnHairs, $args)
+            : Verdict::of(Finding::Swab);
     }
 
     /** A powdered leaf bears oil, but not its powder. */
     private static function bloom(Strengths $strengths, Target $target): ?Verdict
     {
         return $target->plant?->hasBloom === true && $strengths->oily() > 0.0 && $target->use !== RecipeUse::Spot
-            ? new Verdict('oil-on-bloom', Level::Caution, 'oil-on-bloom', ['plant' => lcfirst($target->plant->name)], 'practice')
+            ? Verdict::of(Finding::OilOnBloom, ['plant' => lcfirst($target->plant->name)])
             : null;
     }
 }

@@ -48,10 +48,11 @@ final readonly class MeasuringJudge
         $larger = ceil($item->millilitres() / $smallest) * $smallest / $item->millilitres();
         $thinned = self::mayBeThinned($item) ? PreDilution::of($measures, $item->millilitres(), $item->room() > 0.0 ? null : $item->part?->ingredient->density->value) : null;
 
-        return new Verdict(
-            'measure-coarse',
-            Level::Caution,
-            ($error > 0 ? 'measure-over' : 'measure-under') . ($thinned === null ? '' : '-thinned'),
+        return Verdict::of(
+            match (true) {
+                $error > 0 => $thinned === null ? Finding::MeasureOver : Finding::MeasureOverThinned,
+                default => $thinned === null ? Finding::MeasureUnder : Finding::MeasureUnderThinned,
+            },
             [
                 'name' => $item->name(),
                 'wanted' => $item->millilitres(),
@@ -60,7 +61,6 @@ final readonly class MeasuringJudge
                 'larger' => $load->mixture->finished() * $larger / 1000.0,
                 ...($thinned === null ? [] : self::thinned($thinned)),
             ],
-            'house',
         );
     }
 
@@ -87,7 +87,7 @@ final readonly class MeasuringJudge
     /** Harmless: the stock carries it, nobody measures it by itself. */
     private static function carried(string $name, ScoopPlan $plan, string $stock): Verdict
     {
-        return new Verdict('measure-in-stock', Level::Ok, 'measure-in-stock', ['name' => $name, 'wanted' => $plan->wanted, 'stock' => $stock], 'house');
+        return Verdict::of(Finding::MeasureInStock, ['name' => $name, 'wanted' => $plan->wanted, 'stock' => $stock]);
     }
 
     /**
@@ -99,7 +99,7 @@ final readonly class MeasuringJudge
     {
         $seen = [];
         foreach ($verdicts as $verdict) {
-            $key = $verdict->wording . '/' . ($verdict->args['name'] ?? '');
+            $key = $verdict->finding->value . '/' . ($verdict->args['name'] ?? '');
             $seen[$key] = isset($seen[$key]) && ! $verdict->level->isWorseThan($seen[$key]->level) ? $seen[$key] : $verdict;
         }
 

@@ -23,6 +23,6 @@ final readonly class NoOil implements Bound
 
     public function verdict(Strengths $strengths): ?Verdict
     {
-        return $strengths->oily() > 0.0 ? new Verdict('no-oil', Level::Stop, 'no-oil', ['percent' => $strengths->oily(), 'onto' => $this->onto], 'practice') : null;
+        return $strengths->oily() > 0.0 ? Verdict::of(Finding::NoOil, ['percent' => $strengths->oily(), 'onto' => $this->onto]) : null;
     }
 }

@@ -19,7 +19,7 @@ final readonly class OilSum implements Bound
 
     public function level(Strengths $strengths): Level
     {
-        $ofStop = array_sum(array_map(static fn(Ceiling $oil): float => $strengths->percent($oil->what) / ($oil->stop ?? \INF), $this->oils));
+        $ofStop = array_sum(array_map(static fn(Ceiling $oil): float => $strengths->percent($oil->what) / ($oil->stop->value ?? \INF), $this->oils));
 
         return match (true) {
             $this->times($strengths) <= 1.0 + Ceiling::ROUNDING => Level::Ok,
@@ -38,6 +38,6 @@ final readonly class OilSum implements Bound
             }
         }
 
-        return new Verdict('oils-together', $level, "oils-together-{$level->value}", ['times' => 100.0 * $this->times($strengths), 'onto' => $this->onto], 'practice');
+        return Verdict::of($level === Level::Stop ? Finding::OilsTogetherStop : Finding::OilsTogetherCaution, ['times' => 100.0 * $this->times($strengths), 'onto' => $this->onto]);
     }
 }

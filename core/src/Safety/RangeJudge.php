@@ -25,7 +25,7 @@ final readonly class RangeJudge
     public function highEnd(array $asked, Strengths $high, Target $target): array
     {
         return array_map(
-            static fn(Verdict $worse): Verdict => new Verdict("high-end-{$worse->code}", Level::Caution, self::wording('high-end-over', $worse), $worse->args, $worse->source),
+            Verdict::ofHighEnd(...),
             $this->worse($asked, $high, $target, 1.0),
         );
     }
@@ -41,14 +41,9 @@ final readonly class RangeJudge
     public function measured(array $asked, Strengths $measured, Target $target): array
     {
         return array_map(
-            static fn(Verdict $worse): Verdict => new Verdict("measured-{$worse->code}", $worse->level, self::wording('measured-over', $worse), $worse->args, $worse->source),
+            Verdict::ofMeasured(...),
             $this->worse($asked, $measured, $target, 1.0 + ScoopPlan::TOLERANCE),
         );
-    }
-
-    private static function wording(string $key, Verdict $worse): string
-    {
-        return isset($worse->args['limit']) ? $key : "{$key}-together";
     }
 
     /**

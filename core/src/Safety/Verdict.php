@@ -4,24 +4,71 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Safety;
 
-/** A finding as a code with its arguments; the sentence is put together elsewhere. */
+use IdleMixer\Core\Ingredient\SubstanceGroup;
+
+/** A finding with its arguments; the sentence is put together elsewhere. */
 final readonly class Verdict
 {
     /**
-     * @param string                          $wording key of the sentence in `core/data/verdict-words.php`
+     * @param string                          $code   of the open plan document
      * @param array<string, int|float|string> $args
+     * @param string|null                     $source key of the source of the limit; null where no limit was used
      */
-    public function __construct(
+    private function __construct(
+        public Finding $finding,
         public string $code,
+        private About $about,
         public Level $level,
-        public string $wording,
         public array $args,
-        /** Key of the source of the limit, null where no limit was used. */
         public ?string $source,
     ) {}
 
+    /**
+     * @param array<string, int|float|string> $args
+     * @param string|null                     $source of the limit, where it comes with one
+     */
+    public static function of(Finding $finding, array $args = [], ?string $source = null): self
+    {
+        return new self($finding, $finding->code(), $finding->about(), $finding->level(), $args, $finding->source() ?? $source);
+    }
+
+    /** What the high end of a range would be told. */
+    public static function ofHighEnd(self $worse): self
+    {
+        $finding = isset($worse->args['limit']) ? Finding::HighEndOver : Finding::HighEndOverTogether;
+
+        return new self($finding, "high-end-{$worse->code}", $worse->about, $finding->level(), $worse->args, $worse->source);
+    }
+
+    /** What is told of it as the measures at hand have it; as bad as it is. */
+    public static function ofMeasured(self $worse): self
+    {
+        $finding = isset($worse->args['limit']) ? Finding::MeasuredOver : Finding::MeasuredOverTogether;
+
+        return new self($finding, "measured-{$worse->code}", $finding->about(), $worse->level, $worse->args, $worse->source);
+    }
+
+    /**
+     * What two sprays hold of one thing.
+     *
+     * @param array<string, int|float|string> $args
+     */
+    public static function ofTwo(Finding $finding, SubstanceGroup $what, array $args): self
+    {
+        $about = match ($what) {
+            SubstanceGroup::Oil => About::Oil,
+            SubstanceGroup::Essential => About::Essential,
+            SubstanceGroup::Soap => About::Soap,
+            SubstanceGroup::Alcohol => About::Alcohol,
+            SubstanceGroup::Peroxide => About::Peroxide,
+            SubstanceGroup::Soda => About::Soda,
+        };
+
+        return new self($finding, "compare-{$what->value}", $about, $finding->level(), $args, $finding->source());
+    }
+
     public function about(): About
     {
-        return About::of($this->code);
+        return $this->about;
     }
 }

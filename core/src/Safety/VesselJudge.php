@@ -30,8 +30,8 @@ final readonly class VesselJudge
         $hot = $this->limits->get('water-hot');
 
         return array_values(array_filter([
-            $water !== null && $water > $hot->value ? new Verdict('hot-water', Level::Stop, 'hot-water', ['celsius' => $water, 'limit' => $hot->value], $hot->source) : null,
-            self::givesOffGas($strengths) ? new Verdict('gas', Level::Caution, 'gas', [], 'practice') : null,
+            $water !== null && $water > $hot->value ? Verdict::of(Finding::HotWater, ['celsius' => $water, 'limit' => $hot->value], $hot->source) : null,
+            self::givesOffGas($strengths) ? Verdict::of(Finding::Gas) : null,
         ]));
     }
 }

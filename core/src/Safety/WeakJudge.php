@@ -37,12 +37,12 @@ final readonly class WeakJudge
 
         return array_values(array_filter([
             $this->soapIsWhatKills($strengths) ? $this->soap($free, $strengths, $water) : null,
-            $this->weak('detergent', $this->detergentIsWhatKills($strengths) ? $strengths->percent(Substance::Detergent) : 0.0),
-            $this->weak('alcohol', $strengths->in(SubstanceGroup::Alcohol)),
-            $this->weak('soda', $strengths->in(SubstanceGroup::Soda)),
+            $this->weak(Finding::WeakDetergent, $this->detergentIsWhatKills($strengths) ? $strengths->percent(Substance::Detergent) : 0.0),
+            $this->weak(Finding::WeakAlcohol, $strengths->in(SubstanceGroup::Alcohol)),
+            $this->weak(Finding::WeakSoda, $strengths->in(SubstanceGroup::Soda)),
             ...($this->somethingKills($strengths, $free) ? [] : [
                 $this->oils($strengths),
-                $this->weak('essential-oil', $strengths->in(SubstanceGroup::Essential)),
+                $this->weak(Finding::WeakEssentialOil, $strengths->in(SubstanceGroup::Essential)),
             ]),
         ]));
     }
@@ -98,7 +98,7 @@ final readonly class WeakJudge
     {
         $plain = self::plainOil($strengths);
 
-        return $plain > 0.0 ? $this->weak('oil', $plain) : $this->weak('neem', $strengths->percent(Substance::Neem));
+        return $plain > 0.0 ? $this->weak(Finding::WeakOil, $plain) : $this->weak(Finding::WeakNeem, $strengths->percent(Substance::Neem));
     }
 
     /** @param array<string, float|string> $water */
@@ -109,9 +109,9 @@ final readonly class WeakJudge
         $args = ['percent' => $strengths->percent(Substance::TrueSoap), 'free' => $free, 'limit' => $limit->value, 'needed' => $limit->value + (float) $water['takes'], ...$water];
 
         return match (true) {
-            $free >= $limit->value * (1 - Ceiling::ROUNDING) => new Verdict('active-soap', Level::Ok, 'active-soap', $args, $limit->source),
-            $onlySoap && $free < $this->limits->get('weak-soap-water')->value => new Verdict('weak-soap', Level::Caution, 'weak-soap-water', $args, $limit->source),
-            default => new Verdict('weak-soap', Level::Caution, 'weak-soap', $args, $limit->source),
+            $free >= $limit->value * (1 - Ceiling::ROUNDING) => Verdict::of(Finding::ActiveSoap, $args, $limit->source),
+            $onlySoap && $free < $this->limits->get('weak-soap-water')->value => Verdict::of(Finding::WeakSoapWater, $args, $limit->source),
+            default => Verdict::of(Finding::WeakSoap, $args, $limit->source),
         };
     }
 
@@ -123,12 +123,12 @@ final readonly class WeakJudge
         return ceil($times / $step) * $step;
     }
 
-    private function weak(string $what, float $percent): ?Verdict
+    private function weak(Finding $finding, float $percent): ?Verdict
     {
-        $limit = $this->limits->get("weak-{$what}");
+        $limit = $this->limits->get($finding->value);
 
         return $percent > 0.0 && $percent < $limit->value * (1 - Ceiling::ROUNDING)
-            ? new Verdict("weak-{$what}", Level::Caution, "weak-{$what}", ['percent' => $percent, 'limit' => $limit->value, 'times' => self::roundUp($limit->value / $percent)], $limit->source)
+            ? Verdict::of($finding, ['percent' => $percent, 'limit' => $limit->value, 'times' => self::roundUp($limit->value / $percent)], $limit->source)
             : null;
     }
 

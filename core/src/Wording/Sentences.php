@@ -60,6 +60,9 @@ final readonly class Sentences
         if ($verdict->source !== null) {
             $args['limit-from'] = $this->standing($verdict->source);
         }
+        if (isset($args['stop-source'])) {
+            $args['stop-from'] = $this->standing((string) $args['stop-source']);
+        }
 
         foreach (['ago', 'left'] as $span) {
             if (isset($args["hours-{$span}"])) {
@@ -83,7 +86,7 @@ final readonly class Sentences
             }
         }
 
-        return ucfirst($this->fill($this->verdicts[$verdict->wording] ?? throw MissingWords::becauseOf($verdict->wording), $args));
+        return ucfirst($this->fill($this->verdicts[$verdict->finding->wording()] ?? throw MissingWords::becauseOf($verdict->finding->wording()), $args));
     }
 
     /** "published, noted from memory", "common practice, no source", "our own limit". */

@@ -10,6 +10,7 @@ use IdleMixer\Core\Leaf\Reaction;
 use IdleMixer\Core\Leaf\TestedSpray;
 use IdleMixer\Core\Mix\Composition;
 use IdleMixer\Core\Recipe\RecipeUse;
+use IdleMixer\Core\Safety\Finding;
 use IdleMixer\Core\Safety\Level;
 use IdleMixer\Core\Safety\Target;
 use IdleMixer\Core\Safety\Verdict;
@@ -35,7 +36,7 @@ function said(BatchState $batch, array $tests, string $now, ?Composition $spray 
 {
     $all = [];
     foreach (SprayCheck::verdicts($batch, Target::of($use, null), $spray ?? Sprays::neem(), new Proof($tests), new DateTimeImmutable($now)) as $verdict) {
-        $all[$verdict->wording] = $verdict->level;
+        $all[$verdict->finding->value] = $verdict->level;
         // Every sentence is whole.
         expect(Sentences::shipped()->verdict($verdict))->not->toMatch('/[{}]/');
     }
@@ -65,7 +66,7 @@ it('stops what was kept too long', function (): void {
 // Made at 18:00 and good for eight hours, until 02:00: hours by the clock.
 it('says how long ago a batch was made, and how long it is still good', function (string $now, string $wording, array $hours): void {
     $found = SprayCheck::verdicts(stateOf(), Target::of(RecipeUse::Drench, null), Sprays::neem(), new Proof([]), new DateTimeImmutable($now));
-    expect($found[0]->wording)->toBe($wording)->and($found[0]->args)->toEqualWithDelta($hours, 1e-9);
+    expect($found[0]->finding->value)->toBe($wording)->and($found[0]->args)->toEqualWithDelta($hours, 1e-9);
 })->with([
     'just made' => [MADE, 'batch-fit', ['hours-ago' => 0.0, 'hours-left' => 8.0]],
     'two and a half hours later' => ['2026-06-10T20:30:00Z', 'batch-fit', ['hours-ago' => 2.5, 'hours-left' => 5.5]],
@@ -81,7 +82,7 @@ it('stops what separated in the glass', function (StandTest $glass): void {
 it('asks for a leaf test of a new spray, of a stronger one, and of one that nobody wrote down', function (): void {
     expect(said(stateOf(), [], AFTER))->toHaveKey('leaf-test-none', Level::Caution)
         ->and(said(stateOf(), cleanTest(), AFTER, Sprays::neem(1.5)))->toHaveKey('leaf-test-stronger', Level::Caution)
-        ->and(SprayCheck::leaves(null, new Proof(cleanTest()), new DateTimeImmutable(AFTER))->wording)->toBe('leaf-test-unknown');
+        ->and(SprayCheck::leaves(null, new Proof(cleanTest()), new DateTimeImmutable(AFTER))->finding->value)->toBe('leaf-test-unknown');
 });
 
 it('asks for none of what is poured into the soil', function (): void {
@@ -108,7 +109,7 @@ it('has nothing to spray while it is mixed, or once it is thrown away', function
 it('knows a worse level', function (): void {
     expect(Level::Stop->isWorseThan(Level::Caution))->toBeTrue()
         ->and(Level::Ok->isWorseThan(Level::Caution))->toBeFalse()
-        ->and((new Verdict('a', Level::Ok, 'b', [], null))->source)->toBeNull();
+        ->and(Verdict::of(Finding::HighEndOverflow)->source)->toBeNull();
 });
 
 // Common practice, no source: what is mixed is sprayed before anything is mixed anew; what is old, gone or parted is not.

@@ -52,7 +52,7 @@ it('never asks for more soap than the surface bears: then it is the water, or th
     // Planted soil bears half a percent of soap well; at 400 mg/L the water takes more than that.
     $pot = ['plant' => 'planted-soil', 'water' => ['hardness' => ['amount' => 400, 'unit' => 'mg/L']]];
     [$verdict, $said] = holdingVerdict([['ingredient' => 'neem-oil', 'amount' => 4, 'unit' => 'mL'], ['ingredient' => 'castile-soap', 'amount' => 2, 'unit' => 'mL']], $pot);
-    expect($verdict->wording)->toBe('emulsion-short-soft-water')->and($said)->toContain('Take rain water')->and($said)->not->toContain('in all');
+    expect($verdict->finding->value)->toBe('emulsion-short-soft-water')->and($said)->toContain('Take rain water')->and($said)->not->toContain('in all');
 });
 
 it('carries what is not known of the water', function (): void {

@@ -58,7 +58,7 @@ it('keeps percent of the whole and parts of water apart', function (): void {
 it('draws its line where one is half as strong again', function (float $one, float $other, string $wording): void {
     $soap = static fn(float $ml): Recipe => BenchReader::shipped()->recipe(JsonText::parse(json_encode(Plans::recipe([['ingredient' => 'castile-soap', 'amount' => $ml, 'unit' => 'mL']], ['amount' => 1, 'unit' => 'L', 'of' => 'finished']), \JSON_THROW_ON_ERROR)));
     $verdict = Comparison::of(new Formulator(), $soap($one), $soap($other), Volume::of(1, Unit::Litre))->verdicts()[0];
-    expect([$verdict->wording, $verdict->level === Level::Caution])->toBe([$wording, $wording === 'compare-apart'])
+    expect([$verdict->finding->value, $verdict->level === Level::Caution])->toBe([$wording, $wording === 'compare-apart'])
         ->and($verdict->args['times'])->toEqualWithDelta(max($one, $other) / min($one, $other), 1e-9);
 })->with([[10.0, 15.1, 'compare-apart'], [15.1, 10.0, 'compare-apart'], [10.0, 14.9, 'compare-alike'], [10.0, 10.1, 'compare-alike'], [10.0, 10.04, 'compare-same']]);
 
@@ -73,7 +73,7 @@ it('tells recipes apart that are apart, whichever stands first', function (): vo
         ->and($there->verdicts()[0]->args['strong'])->toBe('Mint kitchen oil, by the cup')
         ->and($back->verdicts()[0]->args['strong'])->toBe('Mint kitchen oil, by the cup')
         ->and($there->first->finished())->toEqualWithDelta($there->second->finished(), 1e-9)
-        ->and(array_unique(array_map(static fn($verdict): string => $verdict->wording, $compare('mild-soap', 'mild-soap')->verdicts())))->toBe(['compare-same']);
+        ->and(array_unique(array_map(static fn($verdict): string => $verdict->finding->value, $compare('mild-soap', 'mild-soap')->verdicts())))->toBe(['compare-same']);
     // No line for what is in neither.
     $groups = static fn(string $left, string $right): array => array_map(static fn(array $one): string => $one['what']->value, $compare($left, $right)->strengths);
     expect($groups('plain-soap', 'mild-soap'))->toBe(['soap'])

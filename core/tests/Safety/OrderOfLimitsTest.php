@@ -144,7 +144,7 @@ it('says of each verdict the number, the limit, where the limit comes from, and 
         );
         foreach (sprayed(someSpray($random), $random->getInt(0, 4) === 0 ? null : $plants[$random->getInt(0, count($plants) - 1)], $use, $circumstances)->verdicts as $verdict) {
             $text = $sentences->verdict($verdict);
-            $seen[$verdict->wording] = true;
+            $seen[$verdict->finding->value] = true;
             expect($text)->not->toMatch('/[{}]|  |\bNAN\b|\bINF\b/')->toMatch('/\A[\p{Lu}“\d].*\.\z/us');
             if (str_ends_with($verdict->code, '-strength') || in_array($verdict->code, ['temperature', 'repeated'], true)) {
                 expect($text)->toMatch('/\d.*(%|°C|g per 100 mL).*\((published|common practice|our own)/u');

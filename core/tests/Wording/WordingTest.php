@@ -19,10 +19,11 @@ use IdleMixer\Core\Leaf\TestLeaf;
 use IdleMixer\Core\Leaf\TestLeaves;
 use IdleMixer\Core\Recipe\MixingOrder;
 use IdleMixer\Core\Recipe\RecipeCatalogue;
-use IdleMixer\Core\Safety\Level;
+use IdleMixer\Core\Safety\Finding;
 use IdleMixer\Core\Safety\Verdict;
 use IdleMixer\Core\Schedule\Task;
 use IdleMixer\Core\Schedule\TaskKind;
+use IdleMixer\Core\Source\SourceCatalogue;
 use IdleMixer\Core\Tests\Support\Plans;
 use IdleMixer\Core\Wording\Choices;
 use IdleMixer\Core\Wording\Findings;
@@ -104,5 +105,5 @@ it('does not hide what a record cannot tell', function (): void {
 });
 
 it('would rather fail than show a code', function (): void {
-    Sentences::shipped()->verdict(new Verdict('x', Level::Ok, 'no-such-wording', [], null));
-})->throws(MissingWords::class, 'no-such-wording');
+    (new Sentences([], [], [], SourceCatalogue::shipped()))->verdict(Verdict::of(Finding::Gas));
+})->throws(MissingWords::class, 'gas');

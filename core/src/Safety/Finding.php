@@ -1,0 +1,249 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IdleMixer\Core\Safety;
+
+use IdleMixer\Core\Ingredient\Substance;
+use LogicException;
+
+/**
+ * What may be found out about a spray. Each has its sentence in `core/data/verdict-words.php`; what it is about, how bad it is and where it
+ * comes from are decided here for every one of them: a new one that is not decided does not pass the type checker.
+ */
+enum Finding: string
+{
+    case OilOk = 'oil-ok';
+    case OilCaution = 'oil-caution';
+    case OilStop = 'oil-stop';
+    case NeemOk = 'neem-ok';
+    case NeemCaution = 'neem-caution';
+    case NeemStop = 'neem-stop';
+    case EssentialOk = 'essential-ok';
+    case EssentialCaution = 'essential-caution';
+    case EssentialStop = 'essential-stop';
+    case OilsTogetherCaution = 'oils-together-caution';
+    case OilsTogetherStop = 'oils-together-stop';
+    case NoOil = 'no-oil';
+    case OilOnBloom = 'oil-on-bloom';
+    case SoapOk = 'soap-ok';
+    case SoapCaution = 'soap-caution';
+    case SoapStop = 'soap-stop';
+    case DetergentOk = 'detergent-ok';
+    case DetergentCaution = 'detergent-caution';
+    case DetergentStop = 'detergent-stop';
+    case NonIonicCaution = 'non-ionic-caution';
+    case SodaOk = 'soda-ok';
+    case SodaCaution = 'soda-caution';
+    case SodaStop = 'soda-stop';
+    case AlcoholOk = 'alcohol-ok';
+    case AlcoholCaution = 'alcohol-caution';
+    case AlcoholStop = 'alcohol-stop';
+    case PeroxideOk = 'peroxide-ok';
+    case PeroxideCaution = 'peroxide-caution';
+    case PeroxideStop = 'peroxide-stop';
+    case Swab = 'swab';
+    case SwabOnHairs = 'swab-on-hairs';
+    case ActiveSoap = 'active-soap';
+    case WeakSoap = 'weak-soap';
+    case WeakSoapWater = 'weak-soap-water';
+    case WeakDetergent = 'weak-detergent';
+    case WeakOil = 'weak-oil';
+    case WeakNeem = 'weak-neem';
+    case WeakAlcohol = 'weak-alcohol';
+    case WeakSoda = 'weak-soda';
+    case WeakEssentialOil = 'weak-essential-oil';
+    case HotWater = 'hot-water';
+    case Gas = 'gas';
+    case HighEndOver = 'high-end-over';
+    case HighEndOverTogether = 'high-end-over-together';
+    case HighEndOverflow = 'high-end-overflow';
+    case MeasuredOver = 'measured-over';
+    case MeasuredOverTogether = 'measured-over-together';
+    case WinterOilInSeason = 'winter-oil-in-season';
+    case RepeatedOk = 'repeated-ok';
+    case RepeatedCaution = 'repeated-caution';
+    case RepeatedStop = 'repeated-stop';
+    case EssentialRepeatedOk = 'essential-repeated-ok';
+    case EssentialRepeatedCaution = 'essential-repeated-caution';
+    case EssentialRepeatedStop = 'essential-repeated-stop';
+    case LeafSprayOnSoil = 'leaf-spray-on-soil';
+    case EmulsionEnough = 'emulsion-enough';
+    case EmulsionMarginal = 'emulsion-marginal';
+    case EmulsionShortMore = 'emulsion-short-more';
+    case EmulsionShortMoreOrSoft = 'emulsion-short-more-or-soft';
+    case EmulsionShortSoftWater = 'emulsion-short-soft-water';
+    case EmulsionShortEmulsifierFirst = 'emulsion-short-emulsifier-first';
+    case EmulsionShortKeepMoving = 'emulsion-short-keep-moving';
+    case TooHot = 'too-hot';
+    case TooCold = 'too-cold';
+    case TooWarmForSoap = 'too-warm-for-soap';
+    case TemperatureFine = 'temperature-fine';
+    case InFlower = 'in-flower';
+    case PickedSoon = 'picked-soon';
+    case PickedLater = 'picked-later';
+    case DrenchOnLeaves = 'drench-on-leaves';
+    case DrenchOnSoil = 'drench-on-soil';
+    case WinterOilOnLeaves = 'winter-oil-on-leaves';
+    case StockOnly = 'stock-only';
+    case MeasureOver = 'measure-over';
+    case MeasureOverThinned = 'measure-over-thinned';
+    case MeasureUnder = 'measure-under';
+    case MeasureUnderThinned = 'measure-under-thinned';
+    case MeasureInStock = 'measure-in-stock';
+    case CompareApart = 'compare-apart';
+    case CompareSame = 'compare-same';
+    case CompareAlike = 'compare-alike';
+    case BatchFit = 'batch-fit';
+    case BatchKeptTooLong = 'batch-kept-too-long';
+    case BatchDiscarded = 'batch-discarded';
+    case BatchNotFinished = 'batch-not-finished';
+    case BatchUnsteady = 'batch-unsteady';
+    case LeafTestNone = 'leaf-test-none';
+    case LeafTestUnknown = 'leaf-test-unknown';
+    case LeafTestStronger = 'leaf-test-stronger';
+    case LeafTestWaiting = 'leaf-test-waiting';
+    case LeafTestLookNow = 'leaf-test-look-now';
+    case LeafTestLookAgain = 'leaf-test-look-again';
+    case LeafTestGoAhead = 'leaf-test-go-ahead';
+    case LeafTestGoAheadAndRounds = 'leaf-test-go-ahead-and-rounds';
+    case LeafTestWeaken = 'leaf-test-weaken';
+    case LeafTestRefuse = 'leaf-test-refuse';
+
+    /** The code of the open plan document: what is judged, however the judgement falls. Empty where it is that of another finding. */
+    public function code(): string
+    {
+        return match ($this) {
+            self::OilOk, self::OilCaution, self::OilStop => 'oil-strength',
+            self::NeemOk, self::NeemCaution, self::NeemStop => 'neem-strength',
+            self::EssentialOk, self::EssentialCaution, self::EssentialStop => 'essential-strength',
+            self::OilsTogetherCaution, self::OilsTogetherStop => 'oils-together',
+            self::NoOil => 'no-oil',
+            self::OilOnBloom => 'oil-on-bloom',
+            self::SoapOk, self::SoapCaution, self::SoapStop => 'soap-strength',
+            self::DetergentOk, self::DetergentCaution, self::DetergentStop => 'detergent-strength',
+            self::NonIonicCaution => 'non-ionic-strength',
+            self::SodaOk, self::SodaCaution, self::SodaStop => 'soda-strength',
+            self::AlcoholOk, self::AlcoholCaution, self::AlcoholStop => 'alcohol-strength',
+            self::PeroxideOk, self::PeroxideCaution, self::PeroxideStop => 'peroxide-strength',
+            self::Swab, self::SwabOnHairs => 'swab',
+            self::ActiveSoap => 'active-soap',
+            self::WeakSoap, self::WeakSoapWater => 'weak-soap',
+            self::WeakDetergent => 'weak-detergent',
+            self::WeakOil => 'weak-oil',
+            self::WeakNeem => 'weak-neem',
+            self::WeakAlcohol => 'weak-alcohol',
+            self::WeakSoda => 'weak-soda',
+            self::WeakEssentialOil => 'weak-essential-oil',
+            self::HotWater => 'hot-water',
+            self::Gas => 'gas',
+            self::HighEndOverflow => 'overflow',
+            self::WinterOilInSeason => 'season',
+            self::RepeatedOk, self::RepeatedCaution, self::RepeatedStop => 'repeated',
+            self::EssentialRepeatedOk, self::EssentialRepeatedCaution, self::EssentialRepeatedStop => 'essential-repeated',
+            self::LeafSprayOnSoil => 'leaf-spray-on-soil',
+            self::EmulsionEnough, self::EmulsionMarginal, self::EmulsionShortMore, self::EmulsionShortMoreOrSoft, self::EmulsionShortSoftWater, self::EmulsionShortEmulsifierFirst, self::EmulsionShortKeepMoving => 'emulsion',
+            self::TooHot, self::TooCold, self::TooWarmForSoap, self::TemperatureFine => 'temperature',
+            self::InFlower => 'in-flower',
+            self::PickedSoon, self::PickedLater => 'picked-soon',
+            self::DrenchOnLeaves, self::DrenchOnSoil => 'drench-on-leaves',
+            self::WinterOilOnLeaves => 'winter-oil-on-leaves',
+            self::StockOnly => 'stock-only',
+            self::MeasureOver, self::MeasureOverThinned, self::MeasureUnder, self::MeasureUnderThinned => 'measure-coarse',
+            self::MeasureInStock => 'measure-in-stock',
+            self::BatchFit, self::BatchKeptTooLong, self::BatchDiscarded, self::BatchNotFinished => 'batch',
+            self::BatchUnsteady => 'stand-test',
+            self::LeafTestNone, self::LeafTestUnknown, self::LeafTestStronger, self::LeafTestWaiting, self::LeafTestLookNow, self::LeafTestLookAgain, self::LeafTestGoAhead, self::LeafTestGoAheadAndRounds, self::LeafTestWeaken, self::LeafTestRefuse => 'leaf-test',
+            self::HighEndOver, self::HighEndOverTogether, self::MeasuredOver, self::MeasuredOverTogether, self::CompareApart, self::CompareSame, self::CompareAlike => '',
+        };
+    }
+
+    /** Where it speaks of another finding or of one substance, what that is about counts; see `Verdict`. */
+    public function about(): About
+    {
+        return match ($this) {
+            self::OilOk, self::OilCaution, self::OilStop, self::OilsTogetherCaution, self::OilsTogetherStop, self::NoOil => About::Oil,
+            self::NeemOk, self::NeemCaution, self::NeemStop => About::Neem,
+            self::EssentialOk, self::EssentialCaution, self::EssentialStop => About::Essential,
+            self::OilOnBloom, self::Swab, self::SwabOnHairs, self::LeafSprayOnSoil, self::PickedSoon, self::PickedLater, self::DrenchOnLeaves, self::DrenchOnSoil, self::LeafTestNone, self::LeafTestUnknown, self::LeafTestStronger, self::LeafTestWaiting, self::LeafTestLookNow, self::LeafTestLookAgain, self::LeafTestGoAhead, self::LeafTestGoAheadAndRounds, self::LeafTestWeaken, self::LeafTestRefuse => About::Place,
+            self::SoapOk, self::SoapCaution, self::SoapStop => About::Soap,
+            self::DetergentOk, self::DetergentCaution, self::DetergentStop => About::Detergent,
+            self::NonIonicCaution, self::EmulsionEnough, self::EmulsionMarginal, self::EmulsionShortMore, self::EmulsionShortMoreOrSoft, self::EmulsionShortSoftWater, self::EmulsionShortEmulsifierFirst, self::EmulsionShortKeepMoving, self::BatchUnsteady => About::Emulsion,
+            self::SodaOk, self::SodaCaution, self::SodaStop => About::Soda,
+            self::AlcoholOk, self::AlcoholCaution, self::AlcoholStop => About::Alcohol,
+            self::PeroxideOk, self::PeroxideCaution, self::PeroxideStop => About::Peroxide,
+            self::ActiveSoap => About::ActiveSoap,
+            self::WeakSoap, self::WeakSoapWater, self::WeakDetergent, self::WeakOil, self::WeakNeem, self::WeakAlcohol, self::WeakSoda, self::WeakEssentialOil => About::Weak,
+            self::HotWater, self::Gas, self::StockOnly, self::BatchFit, self::BatchKeptTooLong, self::BatchDiscarded, self::BatchNotFinished => About::Container,
+            self::HighEndOverflow, self::MeasuredOver, self::MeasuredOverTogether, self::MeasureOver, self::MeasureOverThinned, self::MeasureUnder, self::MeasureUnderThinned, self::MeasureInStock => About::Measuring,
+            self::WinterOilInSeason, self::InFlower, self::WinterOilOnLeaves => About::Season,
+            self::RepeatedOk, self::RepeatedCaution, self::RepeatedStop, self::EssentialRepeatedOk, self::EssentialRepeatedCaution, self::EssentialRepeatedStop => About::Repeat,
+            self::TooHot, self::TooCold, self::TooWarmForSoap, self::TemperatureFine => About::Weather,
+            self::HighEndOver, self::HighEndOverTogether, self::CompareApart, self::CompareSame, self::CompareAlike => About::Oil,
+        };
+    }
+
+    public function level(): Level
+    {
+        return match ($this) {
+            self::OilOk, self::NeemOk, self::EssentialOk, self::SoapOk, self::DetergentOk, self::SodaOk, self::AlcoholOk, self::PeroxideOk, self::Swab, self::ActiveSoap, self::RepeatedOk, self::EssentialRepeatedOk, self::EmulsionEnough, self::EmulsionMarginal, self::TemperatureFine, self::PickedLater, self::DrenchOnSoil, self::MeasureInStock, self::CompareSame, self::CompareAlike, self::BatchFit, self::LeafTestGoAhead, self::LeafTestGoAheadAndRounds => Level::Ok,
+            self::OilCaution, self::NeemCaution, self::EssentialCaution, self::OilsTogetherCaution, self::OilOnBloom, self::SoapCaution, self::DetergentCaution, self::NonIonicCaution, self::SodaCaution, self::AlcoholCaution, self::PeroxideCaution, self::WeakSoap, self::WeakSoapWater, self::WeakDetergent, self::WeakOil, self::WeakNeem, self::WeakAlcohol, self::WeakSoda, self::WeakEssentialOil, self::Gas, self::HighEndOver, self::HighEndOverTogether, self::HighEndOverflow, self::MeasuredOver, self::MeasuredOverTogether, self::RepeatedCaution, self::EssentialRepeatedCaution, self::LeafSprayOnSoil, self::EmulsionShortMore, self::EmulsionShortMoreOrSoft, self::EmulsionShortSoftWater, self::EmulsionShortEmulsifierFirst, self::EmulsionShortKeepMoving, self::TooWarmForSoap, self::PickedSoon, self::StockOnly, self::MeasureOver, self::MeasureOverThinned, self::MeasureUnder, self::MeasureUnderThinned, self::CompareApart, self::LeafTestNone, self::LeafTestUnknown, self::LeafTestStronger, self::LeafTestWaiting, self::LeafTestLookNow, self::LeafTestLookAgain, self::LeafTestWeaken => Level::Caution,
+            self::OilStop, self::NeemStop, self::EssentialStop, self::OilsTogetherStop, self::NoOil, self::SoapStop, self::DetergentStop, self::SodaStop, self::AlcoholStop, self::PeroxideStop, self::SwabOnHairs, self::HotWater, self::WinterOilInSeason, self::RepeatedStop, self::EssentialRepeatedStop, self::TooHot, self::TooCold, self::InFlower, self::DrenchOnLeaves, self::WinterOilOnLeaves, self::BatchKeptTooLong, self::BatchDiscarded, self::BatchNotFinished, self::BatchUnsteady, self::LeafTestRefuse => Level::Stop,
+        };
+    }
+
+    /** Key of the source that it always rests on; null where it comes with the limit that was used. */
+    public function source(): ?string
+    {
+        return match ($this) {
+            self::OilOk, self::OilCaution, self::OilStop, self::NeemOk, self::NeemCaution, self::NeemStop, self::EssentialOk, self::EssentialCaution, self::EssentialStop, self::SoapOk, self::SoapCaution, self::SoapStop, self::DetergentOk, self::DetergentCaution, self::DetergentStop, self::NonIonicCaution, self::SodaOk, self::SodaCaution, self::SodaStop, self::AlcoholOk, self::AlcoholCaution, self::AlcoholStop, self::PeroxideOk, self::PeroxideCaution, self::PeroxideStop, self::ActiveSoap, self::WeakSoap, self::WeakSoapWater, self::WeakDetergent, self::WeakOil, self::WeakNeem, self::WeakAlcohol, self::WeakSoda, self::WeakEssentialOil, self::HotWater, self::HighEndOver, self::HighEndOverTogether, self::HighEndOverflow, self::MeasuredOver, self::MeasuredOverTogether, self::RepeatedOk, self::RepeatedCaution, self::RepeatedStop, self::EssentialRepeatedOk, self::EssentialRepeatedCaution, self::EssentialRepeatedStop, self::TooHot, self::TooCold, self::TooWarmForSoap, self::TemperatureFine => null,
+            self::OilsTogetherCaution, self::OilsTogetherStop, self::NoOil, self::OilOnBloom, self::Swab, self::SwabOnHairs, self::Gas, self::WinterOilInSeason, self::LeafSprayOnSoil, self::EmulsionEnough, self::EmulsionMarginal, self::EmulsionShortMore, self::EmulsionShortMoreOrSoft, self::EmulsionShortSoftWater, self::EmulsionShortEmulsifierFirst, self::EmulsionShortKeepMoving, self::InFlower, self::DrenchOnLeaves, self::DrenchOnSoil, self::WinterOilOnLeaves, self::StockOnly, self::BatchFit, self::BatchKeptTooLong, self::BatchUnsteady, self::LeafTestNone, self::LeafTestUnknown, self::LeafTestStronger, self::LeafTestWaiting, self::LeafTestLookNow, self::LeafTestLookAgain, self::LeafTestGoAhead, self::LeafTestGoAheadAndRounds, self::LeafTestWeaken, self::LeafTestRefuse => 'practice',
+            self::PickedSoon, self::PickedLater, self::MeasureOver, self::MeasureOverThinned, self::MeasureUnder, self::MeasureUnderThinned, self::MeasureInStock, self::CompareApart, self::CompareSame, self::CompareAlike, self::BatchDiscarded, self::BatchNotFinished => 'house',
+        };
+    }
+
+    /**
+     * How strong one substance is.
+     *
+     * @throws LogicException for what has no limit of its own, like egg
+     */
+    public static function ofStrength(Substance $what, Level $level): self
+    {
+        $three = match ($what) {
+            Substance::RefinedOil, Substance::KitchenOil => [self::OilOk, self::OilCaution, self::OilStop],
+            Substance::Neem => [self::NeemOk, self::NeemCaution, self::NeemStop],
+            Substance::EssentialOil => [self::EssentialOk, self::EssentialCaution, self::EssentialStop],
+            Substance::TrueSoap => [self::SoapOk, self::SoapCaution, self::SoapStop],
+            Substance::Detergent => [self::DetergentOk, self::DetergentCaution, self::DetergentStop],
+            Substance::Soda => [self::SodaOk, self::SodaCaution, self::SodaStop],
+            Substance::Alcohol => [self::AlcoholOk, self::AlcoholCaution, self::AlcoholStop],
+            Substance::Peroxide => [self::PeroxideOk, self::PeroxideCaution, self::PeroxideStop],
+            // It has no line from which it burns, and is not spoken of while it is within its limit.
+            Substance::NonIonic => [self::NonIonicCaution, self::NonIonicCaution, self::NonIonicCaution],
+            Substance::Egg => throw new LogicException('Egg has no limit of its own.'),
+        };
+
+        return match ($level) {
+            Level::Ok => $three[0],
+            Level::Caution => $three[1],
+            Level::Stop => $three[2],
+        };
+    }
+
+    /** Whether it says how strong that substance is. */
+    public function isStrengthOf(Substance $what): bool
+    {
+        return $what !== Substance::Egg && $this->code() === self::ofStrength($what, Level::Caution)->code();
+    }
+
+    /** Key of the sentence it is told in: both kinds of oil share theirs. */
+    public function wording(): string
+    {
+        return match ($this) {
+            self::EssentialRepeatedOk => self::RepeatedOk->value,
+            self::EssentialRepeatedCaution => self::RepeatedCaution->value,
+            self::EssentialRepeatedStop => self::RepeatedStop->value,
+            default => $this->value,
+        };
+    }
+}

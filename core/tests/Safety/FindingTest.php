@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+use IdleMixer\Core\Ingredient\Substance;
+use IdleMixer\Core\Safety\Finding;
+use IdleMixer\Core\Safety\Level;
+use IdleMixer\Core\Safety\Verdict;
+use IdleMixer\Core\Source\SourceCatalogue;
+
+/*
+ * Whatever may be found out about a spray is told in a sentence of its own, and every sentence is of something that may be found out.
+ */
+
+/** @return array<string, string> sentences by key */
+function sentencesOfFindings(): array
+{
+    /** @var array<string, string> */
+    return require dirname(__DIR__, 2) . '/data/verdict-words.php';
+}
+
+it('has a sentence for every finding, and no sentence of nothing', function (): void {
+    $told = array_unique(array_map(static fn(Finding $finding): string => $finding->wording(), Finding::cases()));
+    // What an emulsion depends on is added to its sentence.
+    $own = array_filter(array_keys(sentencesOfFindings()), static fn(string $key): bool => ! str_starts_with($key, 'depends-'));
+
+    expect($own)->toEqualCanonicalizing(array_values($told));
+});
+
+it('says where a limit comes from as its row has it, for every finding that rests on one', function (Finding $finding): void {
+    $sentence = sentencesOfFindings()[$finding->wording()];
+
+    expect($sentence)->not->toContain('our own', 'common practice', 'published');
+    if ($finding->source() !== null) {
+        expect(SourceCatalogue::shipped()->get($finding->source())->citation)->not->toBe('');
+    }
+    // What is bad and has a number says which limit it is over.
+    if ($finding->level() === Level::Stop && str_contains($sentence, '{limit}')) {
+        expect($sentence)->toContain('{limit-from}');
+    }
+    if (str_contains($sentence, '{stop} % from which') || str_contains($sentence, 'over {stop} % is too much (')) {
+        expect($sentence)->toContain('{stop-from}');
+    }
+})->with(array_map(static fn(Finding $finding): array => [$finding], Finding::cases()));
+
+it('tells strengths of different substances apart, and the two plain oils not', function (): void {
+    expect(Verdict::of(Finding::OilCaution)->finding->isStrengthOf(Substance::KitchenOil))->toBeTrue()
+        ->and(Finding::OilStop->isStrengthOf(Substance::RefinedOil))->toBeTrue()
+        ->and(Finding::OilStop->isStrengthOf(Substance::Neem))->toBeFalse()
+        ->and(Finding::OilStop->isStrengthOf(Substance::Egg))->toBeFalse()
+        ->and(Finding::OilsTogetherStop->isStrengthOf(Substance::KitchenOil))->toBeFalse()
+        ->and(static fn(): Finding => Finding::ofStrength(Substance::Egg, Level::Ok))->toThrow(LogicException::class);
+});
