@@ -50,7 +50,7 @@ final class PreloadListCommand extends Command
             self::answer($kernel, 'POST', "/api/batches/{$batch}/finish", '{"standTest":"even"}');
             $this->made($kernel, '/api/leaf-tests', "\"batchId\":{$batch},\"plantId\":{$plant}");
             $this->made($kernel, "/api/cases/{$case}/rounds", "\"batchId\":{$batch},\"override\":\"Seen once\"");
-            $this->made($kernel, "/api/cases/{$case}/counts", '"value":3');
+            self::answer($kernel, 'POST', "/api/cases/{$case}/counts", '{"submission":"' . Str::uuid()->toString() . '","value":3}');
             self::answer($kernel, 'PUT', "/api/plants/{$plant}", '{"basedOn":1,"name":"Seen twice","tolerance":"ordinary-leaf"}');
         } finally {
             $notebook->rollBack();

@@ -5,17 +5,22 @@ declare(strict_types=1);
 namespace App\Records;
 
 use App\Models\Stale;
+use Closure;
 use Illuminate\Database\Connection;
 use Illuminate\Support\Facades\DB;
+use PDOException;
 
 /**
- * Sees to it that nothing stale is told. As a rule every call that writes has weighed what it changed, and there is nothing to do;
- * a notebook that was brought forward, mended, or weighed by other rules is weighed anew.
+ * Sees to it that nothing stale is told: a call that writes says whose evidence is to be weighed anew, and whoever asks next weighs it. So
+ * a count is kept quickly, however much it hangs together with.
  */
 final readonly class Fresh
 {
     /** What the evidence is weighed by, from the root of the project. */
     private const RULES = ['core/src/Evidence', 'core/src/Choice', 'core/src/Wording', 'core/data', 'core/data/lines', 'app/Records'];
+
+    /** SQLite: read-only, fault of input or output, full (https://www.sqlite.org/rescode.html). */
+    private const CANNOT_WRITE = [8, 10, 13];
 
     public function __construct(private Connection $notebook, private Weigher $weigher) {}
 
@@ -30,14 +35,34 @@ final readonly class Fresh
             Stale::everything();
             DB::delete('delete from weighed_sprays');
             DB::table('notebook')->update(['weighed_by' => $rules]);
-            $this->weigher->freshen();
+            $this->weigher->all();
         });
+    }
+
+    /** What each case came to, and when it is due. */
+    public function cases(): void
+    {
+        if (DB::selectOne('select 1 from stale_cases limit 1') !== null) {
+            $this->weighed($this->weigher->freshen(...));
+        }
     }
 
     public function all(): void
     {
         if (DB::selectOne('select 1 from stale_cases union all select 1 from stale_pests limit 1') !== null) {
-            Together::of($this->notebook, $this->weigher->freshen(...));
+            $this->weighed($this->weigher->all(...));
+        }
+    }
+
+    /** Where a disk is full, fails or may not be written to, what was weighed before is told: to read is better than nothing. */
+    private function weighed(Closure $weigh): void
+    {
+        try {
+            Together::of($this->notebook, $weigh);
+        } catch (PDOException $fault) {
+            if (! in_array($fault->errorInfo[1] ?? null, self::CANNOT_WRITE, true)) {
+                throw $fault;
+            }
         }
     }
 

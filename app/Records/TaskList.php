@@ -29,7 +29,7 @@ final readonly class TaskList
     /** What comes next hangs on what was counted since the last round only. */
     private const SINCE_LAST = 'counted_at >= (select max(rounds.sprayed_at) from rounds where rounds.case_id = counts.case_id and rounds.taken_back_at is null)';
 
-    public function __construct(private TroubleCatalogue $troubles, private CaseTrials $trials, private RoundDues $dues, private PlannedTasks $planned) {}
+    public function __construct(private TroubleCatalogue $troubles, private CaseTrials $trials, private RoundDues $dues, private PlannedTasks $planned, private Fresh $fresh) {}
 
     /**
      * So many tasks, and what comes with them, in the order in which they were planned: what moved lies elsewhere in the page, never
@@ -39,12 +39,16 @@ final readonly class TaskList
      */
     public function page(DateTimeImmutable $now, int $from, int $rows): TaskPage
     {
+        $this->fresh->cases();
+
         return $this->worked(PlannedList::near($now), $now, $from, $rows);
     }
 
     /** @return list<Task> so many of all that is planned, however far off */
     public function ahead(DateTimeImmutable $now, int $rows): array
     {
+        $this->fresh->cases();
+
         return $this->worked(PlannedList::all($now), $now, 0, $rows)->tasks;
     }
 

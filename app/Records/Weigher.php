@@ -13,13 +13,21 @@ use IdleMixer\Core\Evidence\Trial;
 use IdleMixer\Core\Schedule\Task;
 use Illuminate\Support\Facades\DB;
 
-/** Reckons anew what the rounds of a case come to, as soon as something that they hang on was written. Call it inside a transaction. */
+/** Reckons anew what the rounds of a case come to, where something that they hang on was written. Call it inside a transaction. */
 final readonly class Weigher
 {
     private const WITH = ['plant', 'rounds.batch', 'rounds.burns', 'rounds.run.plants', 'counts'];
 
     public function __construct(private CaseTrials $trials, private PlannedTasks $planned, private RoundFacts $facts, private SprayRanks $ranks) {}
 
+    /** Everything that is told of evidence. */
+    public function all(): void
+    {
+        $this->freshen();
+        $this->ranks->freshen();
+    }
+
+    /** What each case came to, and when it is due. */
     public function freshen(): void
     {
         $ids = DB::table('stale_cases')->pluck('case_id')->all();
@@ -31,7 +39,6 @@ final readonly class Weigher
         if ($ids !== []) {
             DB::delete('delete from stale_cases');
         }
-        $this->ranks->freshen();
     }
 
     private function weigh(PestCase $case): void

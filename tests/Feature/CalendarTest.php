@@ -90,6 +90,7 @@ it('tells what lies further ahead than Today shows', function (): void {
     // Looked at when it was fair: all that is left is the next round, in five weeks.
     Date::setTestNow('2026-06-08T19:00:00Z');
     Notebook::post("/api/cases/{$case}/counts", ['submission' => Notebook::submission(), 'value' => 30]);
+    Notebook::weighed();
     expect(DB::table('cases')->value('due_at'))->toBe('2026-07-06 18:00:00')
         ->and(Notebook::get('/api/today')->list('tasks'))->toBe([])
         ->and(calendar()["case-{$case}-spray-2@idle-mixer.invalid"]['start'] ?? '')->toStartWith('2026-07-');

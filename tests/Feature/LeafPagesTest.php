@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Notebook\Edition;
 use App\Notebook\LeafPages;
 use App\Notebook\Sqlite;
 use Tests\Feature\Pages;
@@ -160,7 +161,8 @@ function pagesOfTable(PDO $pdo, string $path, string $table): array
 it('finds the pages of each table of a notebook, and no others', function (): void {
     $shelf = Shelf::withCounts(app(), 500);
     $pdo = Sqlite::open($shelf->notebook);
-    foreach (Sqlite::tables($pdo) as $table) {
+    // What is reckoned from the others is made anew, and nobody looks for its pages.
+    foreach (array_diff(Sqlite::tables($pdo), Edition::RECKONED) as $table) {
         expect(pagesOfTable($pdo, $shelf->notebook, $table))->toBe(array_column(Pages::leaves($pdo, $table), 'page'), $table);
     }
     expect(count(Pages::of($pdo, 'counts')))->toBeGreaterThan(30);

@@ -13,7 +13,7 @@ beforeEach(function (): void {
 /** @param array<string, mixed> $look */
 function looked(int $case, array $look): Answer
 {
-    return Notebook::post("/api/cases/{$case}/counts", ['submission' => Notebook::submission(), ...$look]);
+    return Notebook::counted($case, $look);
 }
 
 it('says for each pest how to look, and keeps where one looks', function (): void {

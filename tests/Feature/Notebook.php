@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Records\Fresh;
 use Illuminate\Contracts\Http\Kernel;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
@@ -106,6 +107,24 @@ final class Notebook
             'bench' => ['request' => ['recipe' => 'neem-leaf-quart', 'make' => ['amount' => 1, 'unit' => '[qt_us]'], ...$request], ...$beside],
             'caseId' => $case,
         ]);
+    }
+
+    /**
+     * Counts, and tells of the case after it.
+     *
+     * @param array<string, mixed> $look
+     */
+    public static function counted(int $case, array $look): Answer
+    {
+        $saved = self::sent("/api/cases/{$case}/counts", $look);
+
+        return $saved->status === 201 ? self::get("/api/cases/{$case}") : $saved;
+    }
+
+    /** As if somebody had asked what worked: what a write left to be weighed is weighed. */
+    public static function weighed(): void
+    {
+        app(Fresh::class)->all();
     }
 
     /** Who the device says it is; null where it says nobody. */

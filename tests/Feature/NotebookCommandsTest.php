@@ -31,6 +31,7 @@ it('weighs anew at a start what was weighed by other rules, and nothing else', f
     Shelf::filled(app());
     $case = Notebook::case(Notebook::plant());
     Notebook::sent("/api/cases/{$case}/rounds", ['batchId' => Notebook::mixed($case), 'override' => 'It was urgent']);
+    Notebook::weighed();
     $weighed = static fn(): array => DB::table('weighed_rounds')->pluck('outcome')->all();
     DB::table('notebook')->count() === 1 || DB::table('notebook')->insert(['mark' => 'here']);
     $was = $weighed();

@@ -21,7 +21,7 @@ it('puts the name that a device says on every record, and leaves it there when s
     $case = Notebook::case(Notebook::plant());
     $batch = Notebook::mixed($case);
     Notebook::$who = 'Ben';
-    $count = Notebook::post("/api/cases/{$case}/counts", ['submission' => Notebook::submission(), 'value' => 40])->id('counts.0.id');
+    $count = Notebook::post("/api/cases/{$case}/counts", ['submission' => Notebook::submission(), 'value' => 40])->id('saved.id');
     Notebook::$who = null;
     $round = Notebook::post("/api/cases/{$case}/rounds", ['submission' => Notebook::submission(), 'batchId' => $batch, 'override' => 'no leaf test']);
     expect($round->text('counts.0.who'))->toBe('Ben')->and($round->text('rounds.0.who'))->toBe('')

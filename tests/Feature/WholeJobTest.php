@@ -35,7 +35,7 @@ it('walks the whole job, from a recipe to what worked', function (): void {
 
     // Neem shows something after three days, and is judged after a week (common practice, no source).
     Date::setTestNow('2026-06-09T18:30:00Z');
-    $after = Notebook::post("/api/cases/{$case}/counts", ['submission' => Notebook::submission(), 'value' => 8]);
+    $after = Notebook::counted($case, ['value' => 8]);
     expect($after->text('rounds.0.outcome'))->toBe('worked')->and($after->number('rounds.0.reductionPercent'))->toEqualWithDelta(90.0, 1e-9);
 
     $worked = Notebook::get('/api/worked');

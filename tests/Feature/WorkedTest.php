@@ -127,8 +127,13 @@ it('knows whether a round was measured as planned', function (array $slip, ?bool
 
 it('weighs no record anew for a case that is in none, nor for a leaf test that says nothing yet', function (): void {
     $sprayed = caseSprayedWith('plain-soap', 100, 5);
+    Notebook::weighed();
     DB::table('weighed_sprays')->update(['name' => 'As it was weighed']);
-    $names = static fn(): array => DB::table('weighed_sprays')->pluck('name')->all();
+    $names = static function (): array {
+        Notebook::weighed();
+
+        return DB::table('weighed_sprays')->pluck('name')->all();
+    };
     $plant = Notebook::plant('Hop');
     $case = Notebook::case($plant);
     $count = Notebook::sent("/api/cases/{$case}/counts", ['value' => 40]);
@@ -212,8 +217,10 @@ it('tells every task on one page and one only, whatever moved', function (): voi
 
 it('keeps what is told in step with its table', function (): void {
     caseSprayedWith('plain-soap', 100, 5);
+    Notebook::weighed();
     expect(WeighedSpray::query()->count())->toBe(1);
     $round = DB::table('rounds')->value('id');
     Notebook::change('/api/rounds/' . (is_int($round) ? $round : 0) . '/taken-back', ['takenBack' => true]);
+    Notebook::weighed();
     expect(WeighedSpray::query()->count())->toBe(0)->and(Notebook::get('/api/worked')->list('records'))->toBe([]);
 });

@@ -110,7 +110,7 @@ final readonly class CaseController
         return $this->say($case, Saved::status($new), new SavedAnswer('rounds', $round->id, $round->version));
     }
 
-    #[Call('Record a count', answer: CaseAnswer::class, body: '#NewCount', makes: true)]
+    #[Call('Record a count', answer: ['saved' => SavedAnswer::class], body: '#NewCount', makes: true)]
     public function count(Request $request, int $id): JsonResponse
     {
         $case = $this->find($id);
@@ -122,11 +122,9 @@ final readonly class CaseController
         if ($new && $input->spots !== null) {
             // Where one counts is a habit, no record: it is kept without a version.
             PestCase::query()->where('id', $case->id)->update(['spots' => $input->spots]);
-            $case->spots = $input->spots;
-            $case->syncOriginal();
         }
 
-        return $this->say($case, Saved::status($new), new SavedAnswer('counts', $count->id, $count->version));
+        return new JsonResponse(['saved' => new SavedAnswer('counts', $count->id, $count->version)], Saved::status($new));
     }
 
     #[Call('Close a case, or open it again', answer: CaseAnswer::class, body: '#CloseCase')]

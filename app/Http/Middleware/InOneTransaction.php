@@ -6,7 +6,6 @@ namespace App\Http\Middleware;
 
 use App\Models\Who;
 use App\Notebook\InPlace;
-use App\Records\Weigher;
 use Closure;
 use Illuminate\Database\Connection;
 use Illuminate\Http\Request;
@@ -15,7 +14,7 @@ use Symfony\Component\HttpFoundation\Response;
 /** Everything that a call writes is kept together or not at all; what it reads first cannot change in between. */
 final readonly class InOneTransaction
 {
-    public function __construct(private Connection $notebook, private InPlace $inPlace, private Weigher $weigher, private Who $who) {}
+    public function __construct(private Connection $notebook, private InPlace $inPlace, private Who $who) {}
 
     /** @param Closure(Request): Response $next */
     public function handle(Request $request, Closure $next): Response
@@ -34,7 +33,6 @@ final readonly class InOneTransaction
                 $response = $next($request);
                 // A refusal has become an answer by now: what was written before it is not kept.
                 if ($response->getStatusCode() < 400) {
-                    $this->weigher->freshen();
                     $this->notebook->commit();
                 }
 

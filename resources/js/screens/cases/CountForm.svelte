@@ -1,5 +1,6 @@
 <script lang="ts">
     import { untrack } from 'svelte';
+    import { caseOf } from '../../lib/cases';
     import { api, taken, type Schemas } from '../../lib/client';
     import { Fault } from '../../lib/fault';
     import { typedNumber } from '../../lib/figures';
@@ -93,7 +94,7 @@
                               params: { path: { id: one.id } },
                               body: { submission, untreated, ...look, ...at },
                           }),
-                      )
+                      ).then(async ({ saved: made }) => ({ ...(await caseOf(one)), saved: made }))
                     : correct(count.id, basedOn(count.version)),
             (earlier) => correct(earlier.id, earlier.version),
         );

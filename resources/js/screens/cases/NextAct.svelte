@@ -8,6 +8,7 @@
     import FormFoot from '../../parts/FormFoot.svelte';
     import LevelMark from '../../parts/LevelMark.svelte';
     import { actOf } from './act';
+    import { caseOf } from '../../lib/cases';
     import QuickCount from './QuickCount.svelte';
 
     interface Props {
@@ -59,6 +60,9 @@
             left = 0;
         }
     }
+
+    /** What comes next is another act, once it was counted. */
+    const counted = (): void => void caseOf(one).then(onsaved);
 </script>
 
 <section aria-label="What is next" class="apron no-print -mx-4 px-4 py-4 sm:mx-0 sm:rounded-b" data-part="act" data-act={act.kind}>
@@ -112,11 +116,11 @@
                 >
             {/if}
         {:else if act.kind === 'count'}
-            <QuickCount caseId={one.id} counted={one.counted} main {onsaved} />
+            <QuickCount caseId={one.id} counted={one.counted} main onsaved={counted} />
             <button class="aside-act self-end" onclick={onlook}>On each {one.look.spot}</button>
         {:else if act.kind === 'begin'}
             <p class="w-full text-xl font-bold">Count what is there first: without it nobody can say what the spray did.</p>
-            <QuickCount caseId={one.id} counted={one.counted} main {onsaved} />
+            <QuickCount caseId={one.id} counted={one.counted} main onsaved={counted} />
             <button class="aside-act self-end" onclick={onlook}>On each {one.look.spot}</button>
             <a class="aside-act" href={`/bench?case=${one.id}`}>Mix it</a>
         {:else if act.kind === 'mix'}

@@ -1,6 +1,6 @@
 <script lang="ts">
     import { untrack } from 'svelte';
-    import { api, taken, type Schemas } from '../../lib/client';
+    import { api, taken } from '../../lib/client';
     import { Fault } from '../../lib/fault';
     import { typedNumber } from '../../lib/figures';
     import { Form } from '../../lib/form.svelte';
@@ -14,7 +14,7 @@
         counted: string;
         /** It is the main act of the screen. */
         main?: boolean;
-        onsaved: (next: Schemas['Case']) => void;
+        onsaved: () => void;
     }
     const { caseId, counted, main = false, onsaved }: Props = $props();
     const form = untrack(() => new Form(`quick-count-${caseId}`, { text: '' }));
@@ -30,11 +30,9 @@
             taken(api.POST('/api/cases/{id}/counts', { params: { path: { id: caseId } }, body: { submission, value, untreated: false } })),
         );
         if (saved !== null) {
-            if (saved.saved !== null) {
-                undo.made('counts', saved.saved, `The count of ${value} ${counted}`);
-            }
+            undo.made('counts', saved.saved, `The count of ${value} ${counted}`);
             form.clear();
-            onsaved(saved);
+            onsaved();
         }
     }
 </script>
