@@ -1,21 +1,24 @@
 <script lang="ts">
     import { Router } from 'sv-router';
-    import { untrack } from 'svelte';
+    import { untrack, type Component } from 'svelte';
     import { line } from './lib/line.svelte';
-    import { mishap } from './lib/mishap.svelte';
     import { undo } from './lib/undo.svelte';
     import Keys from './parts/Keys.svelte';
-    import MishapNote from './parts/MishapNote.svelte';
     import Navigation from './parts/Navigation.svelte';
     import UndoBar from './parts/UndoBar.svelte';
     import { route } from './routes';
 
-    mishap.listen(window);
+    /** What is said of a fault of the script itself, of which no answer of the server tells. */
+    let mishap = $state.raw<Component | null>(null);
+    const tell = (): void => void import('./parts/MishapNote.svelte').then((part) => (mishap = part.default));
+    // What no screen caught. A warning of the browser brings no error with it.
+    addEventListener('error', ({ error }) => error && tell());
+    addEventListener('unhandledrejection', tell);
     $effect(() => {
         void route.pathname;
         untrack(() => {
             undo.moved();
-            mishap.forget();
+            mishap = null;
         });
     });
 </script>
@@ -26,9 +29,9 @@
 <UndoBar />
 {#if line.strip !== null}<line.strip />{/if}
 <main id="main" tabindex="-1" class="room">
-    {#if mishap.happened}<MishapNote />{/if}
-    <svelte:boundary>
+    {#if mishap}{@const Note = mishap}<Note />{/if}
+    <svelte:boundary onerror={tell}>
         <Router />
-        {#snippet failed()}<MishapNote alone />{/snippet}
+        {#snippet failed()}{/snippet}
     </svelte:boundary>
 </main>

@@ -14,14 +14,9 @@ function announce(file: string): void {
 
 /** Neither a screen nor a part of one is there to say it. */
 function nothingBegins(): void {
-    const said = document.createElement('p');
-    said.setAttribute('role', 'alert');
-    said.textContent = 'The scripts of this page did not come. Nothing that you saved is lost. ';
-    const again = document.createElement('a');
-    again.href = location.href;
-    again.textContent = 'Load it again';
-    said.append(again);
-    document.querySelector('main')?.append(said);
+    document
+        .querySelector('main')
+        ?.insertAdjacentHTML('beforeend', '<p role="alert">The scripts did not come. <a href="">Load it again</a></p>');
 }
 
 /** The frame is painted before anything of the application is fetched or run. */

@@ -52,7 +52,7 @@ it('says that something went wrong where a handler fails, and leaves the screen'
 it('says that the scripts did not come', function (): void {
     Screen::with(Served::bare(), static function (Screen $screen): void {
         $screen->withhold('*/build/assets/begin*');
-        $screen->open('/')->see('The scripts of this page did not come');
+        $screen->open('/')->see('The scripts did not come');
         $screen->withhold();
         $screen->press('Load it again')->whole('/plants')->see('What is on my plant?');
         expect($screen->shown())->not->toContain('did not come');

@@ -208,3 +208,13 @@ it('loses and doubles nothing when the clock changes', function (): void {
     expect(count($days))->toBe(count($spray))->and(Round::query()->count())->toBe(1)
         ->and($spray["case-{$case}-spray-3@idle-mixer.invalid"]['start'])->toBe('2026-11-03');
 });
+
+// The first round is on 1 June at 18:00 UTC: in Chatham (12:45 ahead in its winter) that is the morning of the 2nd. Offsets of the IANA time zone database.
+it('writes days by the clock of the garden, and hours for whoever reads them', function (string $zone, string $third): void {
+    Notebook::put('/api/garden', ['basedOn' => 1, 'place' => ['latitude' => 47.3, 'longitude' => 9.9, 'zone' => $zone], 'roomCelsius' => 20, 'source' => 'station']);
+    $case = sprayedCase();
+    $entries = calendar();
+
+    expect($entries["case-{$case}-spray-3@idle-mixer.invalid"]['start'])->toBe($third)
+        ->and($entries["case-{$case}-count-1@idle-mixer.invalid"]['start'])->toBe('2026-06-04T18:00:00.000Z');
+})->with([['UTC', '2026-06-15'], ['America/New_York', '2026-06-15'], ['Pacific/Chatham', '2026-06-16']]);

@@ -3,9 +3,12 @@
 declare(strict_types=1);
 
 use App\Declared\Field;
+use App\Declared\JsonCast;
 use App\Declared\LogSchema;
 use App\Declared\NotCarried;
+use App\Declared\Record;
 use App\Declared\Records;
+use App\Notebook\Edition;
 use Illuminate\Support\Facades\Schema;
 use Tests\Feature\Contract;
 use Tests\Feature\Every;
@@ -27,6 +30,13 @@ it('declares every column of every table, once', function (): void {
         expect($declared)->toEqualCanonicalizing(Schema::getColumnListing($table), $table)
             ->and(array_unique($declared))->toBe($declared, $table);
     }
+});
+
+it('looks after every column of JSON as a file, too', function (): void {
+    $json = array_filter(array_map(static fn(Record $record): array => array_keys($record->casts(), JsonCast::class, true), app(Records::class)->all()));
+    ksort($json);
+
+    expect($json)->toEqualCanonicalizing(Edition::JSON);
 });
 
 it('tells in its page what the log does not carry, and why', function (): void {

@@ -11,6 +11,8 @@ use Illuminate\Support\Facades\Schema;
 use Illuminate\Support\Str;
 use Tests\Feature\Answer;
 use Tests\Feature\Contract;
+use Tests\Feature\InTables;
+use Tests\Feature\Intake;
 use Tests\Feature\Notebook;
 
 /*
@@ -171,7 +173,7 @@ it('takes a still older notebook along: sprayers, spoons and recipes are what th
 it('says of each neighbour by itself what an older version said of all of them', function (): void {
     olderNotebook();
     broughtUpToDate();
-    expect(app(Kernel::class)->call('migrate:rollback', ['--step' => 2, '--force' => true]))->toBe(0);
+    expect(app(Kernel::class)->call('migrate:rollback', ['--step' => 3, '--force' => true]))->toBe(0);
     $case = DB::table('cases')->value('id');
     foreach (['East', 'West'] as $name) {
         $plant = DB::table('plants')->insertGetId(['submission' => (string) Str::uuid(), 'name' => $name, 'tolerance' => 'ordinary-leaf', 'place' => '']);
@@ -184,4 +186,31 @@ it('says of each neighbour by itself what an older version said of all of them',
     expect($moves->pluck('ref')->all())->toBe(DB::table('watches')->where('due_at', '2026-06-02 10:00:00')->orderBy('id')->pluck('id')->all())
         ->and($moves->pluck('reason')->all())->toBe(['Rain', 'Rain'])
         ->and($moves->pluck('submission')->unique()->count())->toBe(2);
+});
+
+it('takes an older notebook through its log without losing anything', function (): void {
+    olderNotebook();
+    broughtUpToDate();
+    $before = InTables::all();
+    expect(array_filter($before))->not->toBe([]);
+    $log = Intake::given('/api/log.json');
+    InTables::emptied();
+    expect(Intake::of('/api/log.json', $log)->getStatusCode())->toBe(200);
+    foreach (InTables::all() as $table => $rows) {
+        expect($rows)->toEqual($before[$table], $table);
+    }
+});
+
+it('writes JSON in one way, and leaves what cannot be read as it is', function (): void {
+    olderNotebook();
+    broughtUpToDate();
+    app(Kernel::class)->call('migrate:rollback', ['--step' => 1, '--force' => true]);
+    $case = DB::table('cases')->value('id');
+    DB::table('cases')->where('id', $case)->update(['situation' => '{"said": "a\/b \u00e9", "n": 1.0}']);
+    $batch = DB::table('batches')->value('id');
+    DB::table('batches')->where('id', $batch)->update(['rescues' => '{"torn']);
+    broughtUpToDate();
+
+    expect(DB::table('cases')->where('id', $case)->value('situation'))->toBe('{"said":"a/b é","n":1.0}')
+        ->and(DB::table('batches')->where('id', $batch)->value('rescues'))->toBe('{"torn');
 });

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Declared\Values;
 
+use App\Declared\JsonCast;
 use App\Declared\Raw;
 use App\Declared\Value;
 use Closure;
@@ -32,9 +33,9 @@ final readonly class Json implements Value
         return new Raw((string) $kept);
     }
 
-    public function cast(): null
+    public function cast(): string
     {
-        return null;
+        return JsonCast::class;
     }
 
     public function schema(): array

@@ -13,8 +13,3 @@ export async function openCases(): Promise<Schemas['CaseBrief'][]> {
     }
     return all.filter((one) => one.closedAt === null);
 }
-
-/** As it is now; as it was where that cannot be asked: what was saved is saved all the same. */
-export async function caseOf(one: Schemas['Case']): Promise<Schemas['Case']> {
-    return taken(api.GET('/api/cases/{id}', { params: { path: { id: one.id } } })).catch(() => one);
-}

@@ -24,7 +24,7 @@ export class Fault extends Error {
 
     /** Where the answer came and the script could make nothing of it. */
     static ofScript(): Fault {
-        return new Fault('', 'This screen met something that it does not understand. Nothing that you saved is lost: load it again.');
+        return new Fault('', 'This screen failed: load it again.');
     }
 
     /** It was saved before with something else in it: its answer was lost. */

@@ -23,7 +23,7 @@ it('puts what is no answer at all into words', async () => {
 it('does not blame the machine that serves for a fault of the script', async () => {
     const page = new Loaded(async () => Promise.reject(new TypeError('one is null')));
     await page.reload();
-    expect(page.fault?.message).toContain('met something that it does not understand');
+    expect(page.fault?.message).toContain('This screen failed');
 });
 
 it('lets go of an answer that a newer one has overtaken, and of an old fault', async () => {

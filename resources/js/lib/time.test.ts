@@ -1,5 +1,5 @@
-import { expect, it } from 'vitest';
-import { atTime, forField, fromNow, onDay, onShortDay } from './time';
+import { afterEach, expect, it } from 'vitest';
+import { atTime, forField, fromField, fromNow, onDay, onShortDay, toField } from './time';
 
 const now = new Date('2026-06-01T12:00:00Z');
 const at = (hours: number): string => new Date(now.getTime() + hours * 3_600_000).toISOString();
@@ -23,4 +23,22 @@ it('writes the local time as a field takes it', () => {
 it('writes days and hours in one way, whatever the device is set to', () => {
     const noon = new Date(2026, 10, 7, 14, 5).toISOString();
     expect([onDay(noon), onShortDay(noon), atTime(noon)]).toEqual(['7 Nov 2026', '7 Nov', 'Sat 7 Nov, 14:05']);
+});
+
+const here = process.env.TZ;
+afterEach(() => {
+    process.env.TZ = here ?? 'UTC';
+});
+
+/* What the time zone database says (https://www.iana.org/time-zones): Vienna changes its clocks on 29 March 2026, New York on the 8th; Chatham is 13:45 ahead in its summer. */
+it.each([
+    ['UTC', '2026-03-29T19:00', '2026-03-29T19:00:00.000Z'],
+    ['Europe/Vienna', '2026-03-28T19:00', '2026-03-28T18:00:00.000Z'],
+    ['Europe/Vienna', '2026-03-29T19:00', '2026-03-29T17:00:00.000Z'],
+    ['America/New_York', '2026-03-07T19:00', '2026-03-08T00:00:00.000Z'],
+    ['America/New_York', '2026-03-08T19:00', '2026-03-08T23:00:00.000Z'],
+    ['Pacific/Chatham', '2026-01-05T07:00', '2026-01-04T17:15:00.000Z'],
+])('takes what is typed for the clock of the device: %s, %s', (zone, typed, instant) => {
+    process.env.TZ = zone;
+    expect([fromField(typed), toField(instant)]).toEqual([instant, typed]);
 });

@@ -2,7 +2,7 @@
     import LevelMark from './LevelMark.svelte';
 
     /** Whether nothing else is left on the screen, so that this is what it is called. */
-    const { alone = false }: { alone?: boolean } = $props();
+    const alone = document.querySelector('#main h1') === null;
 </script>
 
 {#if alone}<h1 class="mb-4">This screen cannot be shown</h1>{/if}

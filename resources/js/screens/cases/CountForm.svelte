@@ -1,6 +1,6 @@
 <script lang="ts">
     import { untrack } from 'svelte';
-    import { caseOf } from '../../lib/cases';
+    import { caseOf } from '../../lib/case';
     import { api, taken, type Schemas } from '../../lib/client';
     import { Fault } from '../../lib/fault';
     import { typedNumber } from '../../lib/figures';

@@ -8,7 +8,7 @@
     import FormFoot from '../../parts/FormFoot.svelte';
     import LevelMark from '../../parts/LevelMark.svelte';
     import { actOf } from './act';
-    import { caseOf } from '../../lib/cases';
+    import { caseOf } from '../../lib/case';
     import QuickCount from './QuickCount.svelte';
 
     interface Props {

@@ -34,8 +34,8 @@
                         <HourMark verdict={span.verdict} /></span
                     >
                     <span
-                        >{#each span.reasons as reason, i (i)}<span class="block">{reason}</span
-                            >{/each}{#if span.reasons.length === 0}<span class="block">Nothing against it.</span
+                        >{#each span.reasons as reason, i (i)}<span class="block">{reason}</span>{/each}{#if span.reasons.length === 0}<span
+                                class="block">Nothing against it.</span
                             >{/if}{#if span.hours[0] !== undefined}<span class="quiet block text-sm">{figures(span.hours[0])}</span
                             >{/if}</span
                     >

@@ -1,4 +1,5 @@
 <script lang="ts">
+    import { takenIn } from './taken';
     import { Fault } from '../../lib/fault';
     import FaultNote from '../../parts/FaultNote.svelte';
 
@@ -41,11 +42,7 @@
         try {
             if (file.name.toLowerCase().endsWith('.json')) {
                 const { taken } = (await put('/api/log.json', 'application/json', file)) as { taken: Record<string, number> };
-                const what = Object.entries(taken).filter(([, many]) => many > 0);
-                said =
-                    what.length === 0
-                        ? 'Everything in it is here already.'
-                        : `Taken in: ${what.map(([kind, many]) => `${many} ${kind === 'leafTests' ? 'leaf tests' : kind}`).join(', ')}.`;
+                said = takenIn(taken);
                 report = null;
                 ontaken();
             } else {
