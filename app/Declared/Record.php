@@ -29,6 +29,9 @@ abstract class Record
     /** @var array<string, string>|null */
     private ?array $casts = null;
 
+    /** @var array<string, bool|float|int|string>|null */
+    private ?array $defaults = null;
+
     public function __construct(protected readonly ClockInterface $clock) {}
 
     abstract public function table(): string;
@@ -102,7 +105,7 @@ abstract class Record
     /** @return array<string, bool|float|int|string> */
     final public function defaults(): array
     {
-        return array_merge(...array_map(static fn(Field $field): array => $field->defaults(), $this->fields()));
+        return $this->defaults ??= array_merge(...array_map(static fn(Field $field): array => $field->defaults(), $this->fields()));
     }
 
     /** @return list<string> of what is entered */
