@@ -8,7 +8,7 @@ use IdleMixer\Core\Document\ObjectNode;
 use IdleMixer\Core\Weather\WeatherReader;
 
 /** When lamps over a plant go on and off, by the clock: two columns that stand or fall together. */
-final readonly class LightHours implements Field
+final readonly class LightHours extends Particular
 {
     private const ON = 'lights_on';
 
@@ -34,11 +34,6 @@ final readonly class LightHours implements Field
         return true;
     }
 
-    public function notCarried(): ?string
-    {
-        return null;
-    }
-
     public function read(ObjectNode $entry, Arrivals $arrivals): array
     {
         $node = $entry->filled($this->key());
@@ -58,11 +53,6 @@ final readonly class LightHours implements Field
     public function casts(): array
     {
         return [self::ON => 'integer', self::OFF => 'integer'];
-    }
-
-    public function defaults(): array
-    {
-        return [];
     }
 
     public function schema(): array

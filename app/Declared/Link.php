@@ -8,7 +8,7 @@ use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\ObjectNode;
 
 /** Which other record it belongs to: a row number in the notebook, and outside the identity that the other keeps everywhere. */
-final readonly class Link implements Field
+final readonly class Link extends Particular
 {
     private function __construct(private string $column, private string $key, private string $table, private string $what, private bool $nullable, private bool $later) {}
 
@@ -55,16 +55,6 @@ final readonly class Link implements Field
         return ! $this->nullable;
     }
 
-    public function isEntered(): bool
-    {
-        return false;
-    }
-
-    public function notCarried(): ?string
-    {
-        return null;
-    }
-
     public function read(ObjectNode $entry, Arrivals $arrivals): array
     {
         $node = $this->nullable ? $entry->filled($this->key) : $entry->get($this->key);
@@ -89,16 +79,6 @@ final readonly class Link implements Field
         $id = $row[$this->column] ?? null;
 
         return is_int($id) ? Raw::json($identities->of($this->table, $id)) : 'null';
-    }
-
-    public function casts(): array
-    {
-        return [];
-    }
-
-    public function defaults(): array
-    {
-        return [];
     }
 
     public function schema(): array

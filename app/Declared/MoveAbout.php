@@ -10,7 +10,7 @@ use IdleMixer\Core\Schedule\TaskKind;
 use Illuminate\Support\Facades\DB;
 
 /** The task that was moved: its kind, and the record it is about, which is a run, a batch, a leaf test, a case or a watched neighbour. */
-final readonly class MoveAbout implements Field
+final readonly class MoveAbout extends Particular
 {
     private const KIND = 'kind';
 
@@ -24,21 +24,6 @@ final readonly class MoveAbout implements Field
     public function columns(): array
     {
         return [self::KIND, self::REF];
-    }
-
-    public function isRequired(): bool
-    {
-        return true;
-    }
-
-    public function isEntered(): bool
-    {
-        return false;
-    }
-
-    public function notCarried(): ?string
-    {
-        return null;
     }
 
     public function read(ObjectNode $entry, Arrivals $arrivals): array
@@ -70,17 +55,9 @@ final readonly class MoveAbout implements Field
             $plant = ',"plant":' . Raw::json($watch instanceof \stdClass && is_int($watch->plant_id) ? $identities->of('plants', $watch->plant_id) : null);
         }
 
-        return '{"kind":' . Raw::json($kind->value) . ',"about":' . Raw::json($identities->of(self::table($kind), $ref)) . $plant . '}';
-    }
+        $about = $identities->of(self::table($kind), $ref);
 
-    public function casts(): array
-    {
-        return [];
-    }
-
-    public function defaults(): array
-    {
-        return [];
+        return $about === null ? 'null' : '{"kind":' . Raw::json($kind->value) . ',"about":' . Raw::json($about) . $plant . '}';
     }
 
     public function schema(): array

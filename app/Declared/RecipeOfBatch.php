@@ -11,7 +11,7 @@ use IdleMixer\Core\Document\ObjectNode;
 use Illuminate\Support\Facades\DB;
 
 /** The version of a recipe that a batch was made by: the slug, and the document of that version, which no two versions share. */
-final readonly class RecipeOfBatch implements Field
+final readonly class RecipeOfBatch extends Particular
 {
     private const COLUMN = 'recipe_version_id';
 
@@ -23,21 +23,6 @@ final readonly class RecipeOfBatch implements Field
     public function columns(): array
     {
         return [self::COLUMN];
-    }
-
-    public function isRequired(): bool
-    {
-        return true;
-    }
-
-    public function isEntered(): bool
-    {
-        return false;
-    }
-
-    public function notCarried(): ?string
-    {
-        return null;
     }
 
     public function read(ObjectNode $entry, Arrivals $arrivals): array
@@ -56,16 +41,6 @@ final readonly class RecipeOfBatch implements Field
         [$slug, $number] = is_int($id) ? $identities->recipe($id) : ['', 0];
 
         return '{"slug":' . Raw::json($slug) . ',"number":' . Raw::json($number) . '}';
-    }
-
-    public function casts(): array
-    {
-        return [];
-    }
-
-    public function defaults(): array
-    {
-        return [];
     }
 
     public function schema(): array

@@ -7,7 +7,7 @@ namespace App\Declared;
 use IdleMixer\Core\Document\ObjectNode;
 
 /** The column that names the record which this one is told within: where it stands in the log says it. */
-final readonly class Within implements Field
+final readonly class Within extends Particular
 {
     public function __construct(private string $column, public string $table) {}
 
@@ -26,16 +26,6 @@ final readonly class Within implements Field
         return false;
     }
 
-    public function isEntered(): bool
-    {
-        return false;
-    }
-
-    public function notCarried(): ?string
-    {
-        return null;
-    }
-
     public function read(ObjectNode $entry, Arrivals $arrivals): array
     {
         return [];
@@ -44,16 +34,6 @@ final readonly class Within implements Field
     public function told(array $row, Identities $identities): string
     {
         return 'null';
-    }
-
-    public function casts(): array
-    {
-        return [];
-    }
-
-    public function defaults(): array
-    {
-        return [];
     }
 
     public function schema(): array

@@ -107,3 +107,14 @@ it('brings a batch in every state back from its open document', function (string
 
     expect(InTables::ofBatch($again->id()))->toEqual($before);
 })->with(['begun', 'ticked', 'a way out taken', 'mixed', 'a cup for a leaf test', 'used up', 'poured away']);
+
+it('leaves out what is said of a task that there is not, so that the rest can be read', function (): void {
+    $case = Notebook::case(Notebook::plant());
+    foreach ([$case, 999] as $ref) {
+        expect(Notebook::sent('/api/moves', ['kind' => 'first-round', 'ref' => $ref, 'plannedAt' => gmdate('Y-m-d\TH:i:s\Z'), 'to' => null, 'reason' => 'Rain'])->status)->toBe(201);
+    }
+    $log = Intake::given('/api/log.json');
+    InTables::emptied();
+
+    expect(Intake::told(Intake::of('/api/log.json', $log))['taken'] ?? null)->toMatchArray(['plants' => 1, 'cases' => 1, 'moves' => 1]);
+});

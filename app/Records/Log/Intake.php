@@ -138,6 +138,8 @@ final class Intake
             }
             DB::table('revisions')->insert([...$this->since($revisions), ...$row, 'before' => Before::kept($record, $was->get('before'), $arrivals)]);
         }
+        // What it was once waits for nothing.
+        $arrivals->waiting();
 
         return $id;
     }

@@ -63,7 +63,7 @@ final readonly class LogWriter
     /**
      * @param list<Row> $rows
      *
-     * @return list<string> each as JSON
+     * @return array<int, string> each as JSON, by its row; one that has to name another which is not there speaks of nothing, and is left out
      */
     private function entries(Record $record, array $rows, Identities $identities): array
     {
@@ -79,8 +79,16 @@ final readonly class LogWriter
             $parts['was'] = $this->was($record, $ids, $identities);
         }
         $entries = [];
-        foreach ($rows as $row) {
-            $entries[] = '{' . implode(',', [...array_map(static fn(Field $field): string => "\"{$field->key()}\":" . $field->told($row, $identities), $fields), ...self::inside($parts, $row['id'] ?? null)]) . '}';
+        foreach ($rows as $i => $row) {
+            $told = [];
+            foreach ($fields as $field) {
+                $said = $field->told($row, $identities);
+                if ($said === 'null' && $field->isRequired()) {
+                    continue 2;
+                }
+                $told[] = "\"{$field->key()}\":{$said}";
+            }
+            $entries[$i] = '{' . implode(',', [...$told, ...self::inside($parts, $row['id'] ?? null)]) . '}';
         }
 
         return $entries;
