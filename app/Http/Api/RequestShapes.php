@@ -12,15 +12,20 @@ use LogicException;
 /** What is sent: as records are declared where a whole record is entered, and by hand where a call wants something particular. */
 final class RequestShapes
 {
-    private const FILE = __DIR__ . '/shapes.php';
+    private const FOLDER = __DIR__ . '/shapes';
 
     /** @var array<string, mixed> by name */
     private readonly array $shapes;
 
     public function __construct(private readonly Records $records, private readonly AnswerSchemas $answers)
     {
-        /** @var array<string, mixed> $shapes */
-        $shapes = require self::FILE;
+        $shapes = [];
+        foreach (array_filter((array) glob(self::FOLDER . '/*.php'), is_string(...)) as $file) {
+            /** @var array<string, mixed> $some */
+            $some = require $file;
+            $twice = array_intersect_key($shapes, $some);
+            $shapes = $twice === [] ? [...$shapes, ...$some] : throw new LogicException('Two files give a shape to ' . implode(', ', array_keys($twice)) . '.');
+        }
         $this->shapes = $shapes;
     }
 

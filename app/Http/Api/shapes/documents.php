@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+use IdleMixer\Core\Quantity\Unit;
+use IdleMixer\Core\Safety\Level;
+use IdleMixer\Core\Weather\Exposure;
+
+/*
+ * Documents and pieces that many calls share. The shape of each by its name; a key that ends in a question mark may be left out.
+ */
+return [
+    'Error' => [
+        'error' => [
+            'path' => 'string',
+            'message' => 'string',
+        ],
+    ],
+    'Conflict' => [
+        'error' => [
+            'path' => 'string',
+            'message' => 'string',
+        ],
+        'conflict' => [
+            'kind' => 'string',
+            'id' => 'integer',
+            'version' => ['type' => 'integer', 'minimum' => 0],
+            'fields' => [['name' => 'string', 'saved' => 'string', 'sent' => 'string']],
+        ],
+    ],
+    'RecipeDocument' => ['$ref' => 'schemas/recipe.schema.json'],
+    'PlanRequest' => ['$ref' => 'schemas/plan-request.schema.json'],
+    'Plan' => ['$ref' => 'schemas/plan.schema.json'],
+    'Verdict' => ['$ref' => 'schemas/plan.schema.json#/$defs/verdict'],
+    'Level' => Level::class,
+    'BatchDocument' => ['$ref' => 'schemas/batch.schema.json'],
+    'AmountOrMass' => [
+        'amount' => ['type' => 'number', 'exclusiveMinimum' => 0],
+        'unit' => Unit::class,
+    ],
+    'Place' => [
+        'latitude' => ['type' => 'number', 'minimum' => -90, 'maximum' => 90],
+        'longitude' => ['type' => 'number', 'minimum' => -180, 'maximum' => 180],
+        'zone' => 'string',
+    ],
+    'Exposure' => Exposure::class,
+    'Lights' => [
+        'on' => ['type' => 'string', 'pattern' => '^([01][0-9]|2[0-3]):[0-5][0-9]$'],
+        'off' => ['type' => 'string', 'pattern' => '^([01][0-9]|2[0-3]):[0-5][0-9]$'],
+    ],
+];

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Api\Corrects;
+use IdleMixer\Core\Evidence\RecordVerdict;
+use IdleMixer\Core\Evidence\Sureness;
+
+/*
+ * What worked, and trials. The shape of each by its name; a key that ends in a question mark may be left out.
+ */
+return [
+    'Worked' => [
+        'records' => [['pest' => 'string', 'pestName' => 'string', 'recipe' => ['slug' => 'string', 'name' => 'string'], 'rounds' => 'integer', 'judged' => 'integer', 'worked' => 'integer', 'compared' => 'integer', 'withHandWork' => 'integer', 'leafTests' => 'integer', 'marked' => 'integer', 'medianReductionPercent' => '?number', 'lowPercent' => '?number', 'highPercent' => '?number', 'outcomes' => ['#Outcome'], 'because' => ['string'], 'strength' => ['string'], 'verdict' => RecordVerdict::class, 'verdictWords' => 'string', 'lastBatch' => 'integer', 'family' => 'string', 'cases' => 'integer', 'closed' => 'integer', 'burntAfter' => 'integer', 'effectPercent' => '?number', 'effectLow' => '?number', 'effectHigh' => '?number', 'effect' => ['type' => 'string', 'description' => 'What it leaves, in words, and between what; empty where nothing is judged.'], 'shrunkPercent' => 'number', 'roundsNeeded' => '?number', 'litresPerCase' => '?number', 'minutesPerCase' => '?number', 'reason' => 'string', 'wentWith' => ['string'], 'lastPlant' => 'string', 'sure' => Sureness::class]],
+        'untried' => [['pest' => 'string', 'family' => 'string', 'expectedPercent' => 'number']],
+        'more' => 'boolean',
+    ],
+    'Own' => [
+        'own' => [['pest' => 'string', 'slug' => 'string', 'words' => 'string']],
+    ],
+    'NewTrial' => [
+        'submission' => 'uuid',
+        'pest' => 'string',
+        'name' => 'string',
+        'one' => 'string',
+        'other' => 'string',
+        'unit' => ['enum' => ['leaf', 'plant']],
+        'units' => ['type' => 'integer', 'minimum' => 6, 'maximum' => 100],
+        'blind?' => 'boolean',
+        'begunAt?' => 'date-time',
+    ],
+    'NewTrialLook' => [
+        'submission' => 'uuid',
+        'countedAt?' => 'date-time',
+        'counts' => ['?number'],
+    ],
+    'CorrectedTrialLook' => new Corrects('NewTrialLook'),
+    'ChangedTrial' => [
+        'basedOn' => ['type' => 'integer', 'minimum' => 0],
+        'sprayed?' => 'boolean',
+        'ended?' => 'boolean',
+        'conclusion?' => 'string',
+    ],
+];
