@@ -9,6 +9,7 @@ use App\Declared\NotCarried;
 use App\Declared\Record;
 use App\Declared\Records;
 use App\Notebook\Edition;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 use Tests\Feature\Contract;
 use Tests\Feature\Every;
@@ -117,4 +118,18 @@ it('leaves out what is said of a task that there is not, so that the rest can be
     InTables::emptied();
 
     expect(Intake::told(Intake::of('/api/log.json', $log))['taken'] ?? null)->toMatchArray(['plants' => 1, 'cases' => 1, 'moves' => 1]);
+});
+
+it('leaves a batch that is here as it is, also where the log has a spoonful more', function (): void {
+    $case = Notebook::case(Notebook::plant());
+    $batch = Notebook::batch([], $case);
+    Notebook::tickAll($batch);
+    Notebook::sent("/api/cases/{$case}/counts", ['value' => 7]);
+    $log = Intake::given('/api/log.json');
+    DB::table('batch_ticks')->limit(1)->delete();
+    DB::table('counts')->delete();
+    $ticks = DB::table('batch_ticks')->count();
+    // What bears an identity of its own comes to the case that is here; the tally of a batch is its own.
+    expect(Intake::told(Intake::of('/api/log.json', $log))['taken'] ?? null)->toMatchArray(['batches' => 0, 'cases' => 0, 'counts' => 1])
+        ->and(DB::table('batch_ticks')->count())->toBe($ticks);
 });

@@ -43,8 +43,8 @@ final class Cases extends Record
         return [
             'steps' => new Part(CaseSteps::class, 'case_id', ['done_at', 'step'], InputLines::MOST_ROWS['value']),
             'watches' => new Part(Watches::class, 'case_id', ['id'], InputLines::MOST_ROWS['value']),
-            'rounds' => new Part(Rounds::class, 'case_id', ['sprayed_at', 'submission'], InputLines::MOST_ROWS['value'], required: true),
-            'counts' => new Part(Counts::class, 'case_id', ['counted_at', 'submission'], EvidenceLines::MOST_LOOKS['value'], required: true),
+            'rounds' => new Part(Rounds::class, 'case_id', ['sprayed_at', 'submission'], InputLines::MOST_ROWS['value'], required: true, joins: true),
+            'counts' => new Part(Counts::class, 'case_id', ['counted_at', 'submission'], EvidenceLines::MOST_LOOKS['value'], required: true, joins: true),
         ];
     }
 

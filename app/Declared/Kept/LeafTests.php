@@ -44,7 +44,7 @@ final class LeafTests extends Record
     public function parts(): array
     {
         return [
-            'readings' => new Part(LeafReadings::class, 'leaf_test_id', ['read_at', 'submission'], InputLines::MOST_ROWS['value'], required: true),
+            'readings' => new Part(LeafReadings::class, 'leaf_test_id', ['read_at', 'submission'], InputLines::MOST_ROWS['value'], required: true, joins: true),
         ];
     }
 

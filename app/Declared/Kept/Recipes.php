@@ -31,7 +31,7 @@ final class Recipes extends Record
     public function parts(): array
     {
         return [
-            'versions' => new Part(RecipeVersions::class, 'recipe_id', ['number'], InputLines::MOST_ROWS['value']),
+            'versions' => new Part(RecipeVersions::class, 'recipe_id', ['number'], InputLines::MOST_ROWS['value'], joins: true),
         ];
     }
 

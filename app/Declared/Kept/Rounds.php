@@ -33,7 +33,7 @@ final class Rounds extends Record
     public function parts(): array
     {
         return [
-            'burns' => new Part(Burns::class, 'round_id', ['seen_at', 'submission'], InputLines::MOST_ROWS['value']),
+            'burns' => new Part(Burns::class, 'round_id', ['seen_at', 'submission'], InputLines::MOST_ROWS['value'], joins: true),
         ];
     }
 

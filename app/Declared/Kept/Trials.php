@@ -44,7 +44,7 @@ final class Trials extends Record
     public function parts(): array
     {
         return [
-            'looks' => new Part(TrialLooks::class, 'trial_id', ['counted_at', 'submission'], InputLines::MOST_ROWS['value'], required: true),
+            'looks' => new Part(TrialLooks::class, 'trial_id', ['counted_at', 'submission'], InputLines::MOST_ROWS['value'], required: true, joins: true),
         ];
     }
 

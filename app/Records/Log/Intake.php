@@ -54,7 +54,7 @@ final class Intake
         foreach ($here === null ? $waiting : [] as $one) {
             $this->waiting[] = ['table' => $record->table(), 'id' => $id, 'of' => $one['table'], 'column' => $one['column'], 'identity' => $one['identity']];
         }
-        foreach ($record->parts() as $key => $part) {
+        foreach (array_filter($record->parts(), static fn(Part $part): bool => $here === null || $part->joins) as $key => $part) {
             $this->within($part, $key, $entry, $id, $arrivals, $taken);
         }
         foreach ($older === [] ? [] : $entry->filled('batches')?->items(0, $record->parts()['rounds']->most, 'batches') ?? [] as $batch) {
