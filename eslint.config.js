@@ -7,7 +7,7 @@ export default ts.config(
     js.configs.recommended,
     ...ts.configs.strict,
     ...svelte.configs.recommended,
-    { languageOptions: { globals: globals.browser } },
+    { languageOptions: { globals: { ...globals.browser, say: 'readonly' } } },
     { files: ['server/*.mjs'], languageOptions: { globals: globals.node } },
     {
         files: ['**/*.svelte', '**/*.svelte.ts'],

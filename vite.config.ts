@@ -5,7 +5,10 @@ import { join } from 'node:path';
 import { brotliCompressSync, gzipSync } from 'node:zlib';
 import type { Plugin } from 'vite';
 import { defineConfig } from 'vitest/config';
+import { intoComponents, intoScripts, sentences } from './resources/words/build.ts';
 import { worker } from './resources/worker/build.ts';
+
+const said = sentences('en');
 
 /** Lays a compressed copy beside each file that shrinks, so that serving takes no time for it. */
 function compressed(): Plugin {
@@ -35,7 +38,7 @@ export default defineConfig({
     root: 'resources',
     cacheDir: '../node_modules/.vite',
     base: '/build/',
-    plugins: [tailwindcss(), svelte(), compressed(), worker()],
+    plugins: [tailwindcss(), intoScripts(said), svelte({ preprocess: [intoComponents(said)] }), compressed(), worker()],
     // The tests run the code that browsers run, not the one that renders on a server.
     resolve: process.env['VITEST'] === undefined ? {} : { conditions: ['browser'] },
     // On a busy machine everything takes longer, and that is no fault of what is tested.

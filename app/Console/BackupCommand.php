@@ -10,15 +10,13 @@ use App\Notebook\Copies;
 use App\Notebook\Inspector;
 use App\Notebook\Places;
 use App\Notebook\StoreFault;
-use Illuminate\Console\Command;
+use IdleMixer\Core\Words\Say;
 use PDOException;
 use Psr\Clock\ClockInterface;
 
-final class BackupCommand extends Command
+final class BackupCommand extends SaidCommand
 {
-    protected $signature = 'mixer:backup {file? : where to; left out: beside the notebook, in copies} {--daily : the copy of today, unless there is one}';
-
-    protected $description = 'Copy the notebook into one file that opens by itself; it may be in use';
+    protected $signature = 'mixer:backup {file?} {--daily}';
 
     public function handle(Copies $copies, Copier $copier, Inspector $inspector, Places $places, ClockInterface $clock): int
     {
@@ -26,7 +24,7 @@ final class BackupCommand extends Command
         try {
             $found = $inspector->look($places->notebook);
             if (in_array($found->condition, [Condition::Absent, Condition::Emptied, Condition::Foreign], true)) {
-                $this->line("There is no notebook at {$places->notebook} to copy.");
+                $this->line(Say::it('console/backup-command.there-no-notebook-at-to', ['notebook' => $places->notebook]));
 
                 return self::FAILURE;
             }
@@ -36,7 +34,7 @@ final class BackupCommand extends Command
                 return self::SUCCESS;
             }
             if (is_string($file) && file_exists($file)) {
-                $this->line("{$file} is there already, and is not overwritten: name another file.");
+                $this->line(Say::it('console/backup-command.there-already-and-not-overwritten', ['file' => $file]));
 
                 return self::FAILURE;
             }
@@ -46,11 +44,11 @@ final class BackupCommand extends Command
                 $file = $copies->make('backup', $clock->now());
             }
         } catch (StoreFault|PDOException $fault) {
-            $this->line('No copy was made. ' . StoreFault::of($fault, $places->notebook)->getMessage());
+            $this->line(Say::it('console/backup-command.no-copy-was-made', ['get-message' => StoreFault::of($fault, $places->notebook)->getMessage()]));
 
             return self::FAILURE;
         }
-        $this->line("The notebook is copied to {$file}");
+        $this->line(Say::it('console/backup-command.notebook-copied-to', ['file' => $file]));
 
         return self::SUCCESS;
     }

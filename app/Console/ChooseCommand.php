@@ -9,9 +9,7 @@ use IdleMixer\Core\Document\JsonText;
 
 final class ChooseCommand extends DocumentCommand
 {
-    protected $signature = 'mixer:choose {file : a case, or - for standard input} {--json : print the document; there is no other form}';
-
-    protected $description = 'Choose a spray for a case';
+    protected $signature = 'mixer:choose {file} {--json}';
 
     public function handle(Choose $ask): int
     {

@@ -7,26 +7,24 @@ namespace App\Console;
 use App\Notebook\Places;
 use App\Notebook\Sqlite;
 use App\Notebook\StoreTrouble;
-use Illuminate\Console\Command;
+use IdleMixer\Core\Words\Say;
 use PDOException;
 
-final class CloseCommand extends Command
+final class CloseCommand extends SaidCommand
 {
     protected $signature = 'mixer:close';
-
-    protected $description = 'Fold the log into the notebook, so that its one file is all there is';
 
     public function handle(Places $places): int
     {
         if ($places->opened()?->file !== Places::fileAt($places->notebook)) {
-            $this->line("The notebook {$places->notebook} is not the file that was served; nothing was folded into it.");
+            $this->line(Say::it('console/close-command.notebook-not-file-that-was', ['notebook' => $places->notebook]));
 
             return self::FAILURE;
         }
         try {
             Sqlite::fold($places->notebook);
         } catch (PDOException $e) {
-            $this->line("The last writes are still in {$places->notebook}-wal: keep it beside the notebook. " . (StoreTrouble::of($e, $places->notebook)?->cause() ?? $e->getMessage()));
+            $this->line(Say::it('console/close-command.last-writes-are-still-in', ['notebook' => $places->notebook, 'value' => StoreTrouble::of($e, $places->notebook)?->cause() ?? $e->getMessage()]));
 
             return self::FAILURE;
         }

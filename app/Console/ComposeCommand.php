@@ -9,15 +9,14 @@ use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\JsonText;
 use IdleMixer\Core\Phrase\Kitchen;
 use IdleMixer\Core\Recipe\RecipeUse;
+use IdleMixer\Core\Words\Say;
 
 final class ComposeCommand extends DocumentCommand
 {
     /** As the console calls them. */
     private const KITCHENS = ['us' => Kitchen::Us, 'uk' => Kitchen::British, 'au' => Kitchen::Australian, 'metric' => Kitchen::Metric];
 
-    protected $signature = 'mixer:compose {file : plain text, one thing a line, or - for standard input} {--kitchen= : us, uk, au or metric} {--use=foliar : foliar, drench, dormant, spot or stock} {--json : print the document; there is no other form}';
-
-    protected $description = 'Make a recipe of plain text as people say it';
+    protected $signature = 'mixer:compose {file} {--kitchen=} {--use=foliar} {--json}';
 
     public function handle(Compose $compose): int
     {
@@ -25,7 +24,7 @@ final class ComposeCommand extends DocumentCommand
             $kitchen = $this->chosen('kitchen', array_keys(self::KITCHENS));
             $use = $this->chosen('use', array_column(RecipeUse::cases(), 'value')) ?? RecipeUse::Foliar->value;
             if (strlen($text) > JsonText::MAX_BYTES) {
-                throw InvalidDocument::because('', 'This is more than a recipe: at most 1 MB of text is read.', null);
+                throw InvalidDocument::because('', Say::it('console/compose-command.this-more-than-recipe-at'), null);
             }
 
             return $compose->answer($text, $kitchen === null ? null : self::KITCHENS[$kitchen], RecipeUse::from($use));
@@ -39,6 +38,6 @@ final class ComposeCommand extends DocumentCommand
         if ($said === null || in_array($said, $allowed, true)) {
             return $said;
         }
-        throw InvalidDocument::because("/{$option}", 'Expected one of ' . implode(', ', $allowed) . ', found {found}.', is_string($said) ? $said : null);
+        throw InvalidDocument::because("/{$option}", Say::it('console/compose-command.expected-one-of-found', ['allowed' => implode(', ', $allowed)]), is_string($said) ? $said : null);
     }
 }

@@ -9,9 +9,7 @@ use IdleMixer\Core\Document\JsonText;
 
 final class DiagnoseCommand extends DocumentCommand
 {
-    protected $signature = 'mixer:diagnose {file : signs, or - for standard input} {--json : print the document; there is no other form}';
-
-    protected $description = 'Say from signs what it may be, and what to look at';
+    protected $signature = 'mixer:diagnose {file} {--json}';
 
     public function handle(Diagnose $ask): int
     {

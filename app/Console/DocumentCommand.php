@@ -7,10 +7,10 @@ namespace App\Console;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\JsonText;
 use IdleMixer\Core\Failure;
-use Illuminate\Console\Command;
+use IdleMixer\Core\Words\Say;
 
 /** A question that is asked with a file, or on standard input, and answered with one document and nothing else. */
-abstract class DocumentCommand extends Command
+abstract class DocumentCommand extends SaidCommand
 {
     use PrintsDocuments;
 
@@ -41,7 +41,7 @@ abstract class DocumentCommand extends Command
         $limit = JsonText::MAX_BYTES + 1;
         $text = $file === '-' ? stream_get_contents(\STDIN, $limit) : (is_file($file) && is_readable($file) ? file_get_contents($file, false, null, 0, $limit) : false);
         if ($text === false) {
-            throw InvalidDocument::because('', 'The file {found} cannot be read. Give the path of a document, or - for standard input.', $file);
+            throw InvalidDocument::because('', Say::it('console/document-command.file-cannot-be-read-give'), $file);
         }
 
         return $text;

@@ -9,9 +9,7 @@ use IdleMixer\Core\Document\JsonText;
 
 final class HoursCommand extends DocumentCommand
 {
-    protected $signature = 'mixer:hours {file : hours of weather and a spray, or - for standard input} {--json : print the document; there is no other form}';
-
-    protected $description = 'Say which hours are good for a spray, and propose windows';
+    protected $signature = 'mixer:hours {file} {--json}';
 
     public function handle(Hours $ask): int
     {

@@ -8,15 +8,13 @@ use IdleMixer\Core\Ask\LeafPhotos;
 use IdleMixer\Core\Data\PhotoLines;
 use IdleMixer\Core\Failure;
 use IdleMixer\Core\Photo\RefusedPicture;
-use Illuminate\Console\Command;
+use IdleMixer\Core\Words\Say;
 
-final class LeafCommand extends Command
+final class LeafCommand extends SaidCommand
 {
     use PrintsDocuments;
 
-    protected $signature = 'mixer:leaf {photo : a JPEG, PNG or WebP of one leaf on plain paper, or - for standard input} {--before= : one of the same leaf before it was sprayed} {--json : print the document; there is no other form}';
-
-    protected $description = 'Measure from photographs how much of a leaf is hurt';
+    protected $signature = 'mixer:leaf {photo} {--before=} {--json}';
 
     public function handle(): int
     {
@@ -40,7 +38,7 @@ final class LeafCommand extends Command
         $limit = PhotoLines::MOST_BYTES['value'] + 1;
         $bytes = $file === '-' ? stream_get_contents(STDIN, $limit) : (is_string($file) && is_file($file) && is_readable($file) ? file_get_contents($file, false, null, 0, $limit) : false);
         if ($bytes === false) {
-            throw RefusedPicture::because('no-file', 'The file cannot be read. Give the path of a JPEG, PNG or WebP picture.', $path);
+            throw RefusedPicture::because('no-file', Say::it('console/leaf-command.file-cannot-be-read-give'), $path);
         }
 
         return $bytes;

@@ -9,18 +9,16 @@ use App\Notebook\Places;
 use App\Notebook\Refused;
 use App\Notebook\StoreFault;
 use App\Records\Fresh;
-use Illuminate\Console\Command;
+use IdleMixer\Core\Words\Say;
 use PDOException;
 use Psr\Clock\ClockInterface;
 
-final class OpenCommand extends Command
+final class OpenCommand extends SaidCommand
 {
     /** What ./start takes for “served as a page that says why”. */
     private const REFUSED = 3;
 
-    protected $signature = 'mixer:open {--fresh : begin anew, and keep what is there as a copy} {--empty : a new notebook without the demo}';
-
-    protected $description = 'Look whether the notebook is sound, and make it ready to be served';
+    protected $signature = 'mixer:open {--fresh} {--empty}';
 
     public function handle(Opening $opening, Places $places, ClockInterface $clock, Fresh $fresh): int
     {
@@ -38,7 +36,7 @@ final class OpenCommand extends Command
 
             return self::REFUSED;
         } catch (StoreFault|PDOException $fault) {
-            $this->line("The notebook {$places->notebook} could not be opened. " . StoreFault::of($fault, $places->notebook)->getMessage());
+            $this->line(Say::it('console/open-command.notebook-could-not-be-opened', ['notebook' => $places->notebook, 'get-message' => StoreFault::of($fault, $places->notebook)->getMessage()]));
 
             return self::FAILURE;
         }

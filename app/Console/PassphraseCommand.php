@@ -5,25 +5,23 @@ declare(strict_types=1);
 namespace App\Console;
 
 use App\Passphrase;
-use Illuminate\Console\Command;
+use IdleMixer\Core\Words\Say;
 
-final class PassphraseCommand extends Command
+final class PassphraseCommand extends SaidCommand
 {
     protected $signature = 'mixer:passphrase';
-
-    protected $description = 'Set the passphrase that other machines need; it is read from standard input';
 
     public function handle(Passphrase $passphrase): int
     {
         $line = fgets(\STDIN, 4096);
         $text = $line === false ? '' : rtrim($line, "\r\n");
         if (mb_strlen($text) < Passphrase::SHORTEST) {
-            $this->error('The passphrase must have at least ' . Passphrase::SHORTEST . ' characters; nothing was changed.');
+            $this->error(Say::it('console/passphrase-command.passphrase-must-have-at-least', ['shortest' => Passphrase::SHORTEST]));
 
             return self::FAILURE;
         }
         $passphrase->set($text);
-        $this->info('The passphrase is set. Other machines need it from now on.');
+        $this->info(Say::it('console/passphrase-command.passphrase-set-other-machines-need'));
 
         return self::SUCCESS;
     }

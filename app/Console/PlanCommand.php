@@ -7,14 +7,13 @@ namespace App\Console;
 use IdleMixer\Core\Bench\BenchReader;
 use IdleMixer\Core\Document\JsonText;
 use IdleMixer\Core\Plan\Planner;
+use IdleMixer\Core\Words\Say;
 use IdleMixer\Core\Writing\PlanWriter;
 use IdleMixer\Core\Writing\WrittenPlan;
 
 final class PlanCommand extends DocumentCommand
 {
-    protected $signature = 'mixer:plan {file : a plan request, or - for standard input} {--json : print the plan document}';
-
-    protected $description = 'Work out a plan from a plan request';
+    protected $signature = 'mixer:plan {file} {--json}';
 
     public function handle(BenchReader $reader, Planner $planner, PlanWriter $writer): int
     {
@@ -22,7 +21,7 @@ final class PlanCommand extends DocumentCommand
             if (! $plan instanceof WrittenPlan) {
                 return;
             }
-            $this->line($plan->spoken->make . ' in ' . $plan->spoken->loads . ': ' . implode(', ', $plan->spoken->strength));
+            $this->line(Say::it('console/plan-command.in', ['make' => $plan->spoken->make, 'loads' => $plan->spoken->loads, 'strength' => implode(', ', $plan->spoken->strength)]));
             foreach ($plan->steps as $i => $step) {
                 $this->line(($i + 1) . '. ' . $step);
             }

@@ -4,18 +4,15 @@ declare(strict_types=1);
 
 namespace App\Console;
 
-use Illuminate\Console\Command;
 use Illuminate\Contracts\Http\Kernel;
 use Illuminate\Database\Connection;
 use Illuminate\Http\Request;
 use Illuminate\Support\Str;
 
 /** Answers a few requests and writes down which files that took, so that the server can hold them ready. */
-final class PreloadListCommand extends Command
+final class PreloadListCommand extends SaidCommand
 {
-    protected $signature = 'mixer:preload-list {file : where to write the list, one path a line}';
-
-    protected $description = 'Write the list of files that the server preloads';
+    protected $signature = 'mixer:preload-list {file}';
 
     public function handle(Kernel $kernel, Connection $notebook): int
     {

@@ -8,15 +8,13 @@ use App\Notebook\Places;
 use App\Notebook\Refused;
 use App\Notebook\Restoring;
 use App\Notebook\StoreFault;
-use Illuminate\Console\Command;
+use IdleMixer\Core\Words\Say;
 use PDOException;
 use Psr\Clock\ClockInterface;
 
-final class RestoreCommand extends Command
+final class RestoreCommand extends SaidCommand
 {
-    protected $signature = 'mixer:restore {file : the copy that is to be the notebook}';
-
-    protected $description = 'Put a copy in the place of the notebook, and keep what was there; nobody may use it meanwhile';
+    protected $signature = 'mixer:restore {file}';
 
     public function handle(Restoring $restoring, Places $places, ClockInterface $clock): int
     {
@@ -31,7 +29,7 @@ final class RestoreCommand extends Command
         } catch (Refused $refused) {
             $this->line($refused->getMessage());
         } catch (StoreFault|PDOException $fault) {
-            $this->line('Nothing was restored. ' . StoreFault::of($fault, $places->notebook)->getMessage());
+            $this->line(Say::it('console/restore-command.nothing-was-restored', ['get-message' => StoreFault::of($fault, $places->notebook)->getMessage()]));
         }
 
         return self::FAILURE;

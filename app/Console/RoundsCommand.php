@@ -9,9 +9,7 @@ use IdleMixer\Core\Document\JsonText;
 
 final class RoundsCommand extends DocumentCommand
 {
-    protected $signature = 'mixer:rounds {file : a trouble, sprays and a first day, or - for standard input} {--json : print the document; there is no other form}';
-
-    protected $description = 'Lay out the rounds and looks, and show what they leave open';
+    protected $signature = 'mixer:rounds {file} {--json}';
 
     public function handle(Rounds $ask): int
     {

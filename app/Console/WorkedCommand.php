@@ -9,9 +9,7 @@ use IdleMixer\Core\Document\JsonText;
 
 final class WorkedCommand extends DocumentCommand
 {
-    protected $signature = 'mixer:worked {file : cases with rounds and counts, or - for standard input} {--json : print the document; there is no other form}';
-
-    protected $description = 'Judge the rounds of cases, and sum up which sprays worked';
+    protected $signature = 'mixer:worked {file} {--json}';
 
     public function handle(Worked $ask): int
     {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Declared;
 
+use IdleMixer\Core\Words\Say;
 use Illuminate\Support\Facades\DB;
 
 /** Row numbers of this notebook, and the identities that records keep in every notebook; what was asked once is remembered. */
@@ -97,6 +98,6 @@ final class Identities
     {
         $row = DB::table('recipe_versions')->join('recipes', 'recipes.id', '=', 'recipe_id')->where('recipe_versions.id', $version)->first(['slug', 'number']);
 
-        return $row instanceof \stdClass && is_string($row->slug) && is_int($row->number) ? [$row->slug, $row->number] : throw new \LogicException("There is no version {$version} of a recipe.");
+        return $row instanceof \stdClass && is_string($row->slug) && is_int($row->number) ? [$row->slug, $row->number] : throw new \LogicException(Say::it('records/identities.there-no-version-of-recipe', ['version' => $version]));
     }
 }

@@ -6,6 +6,7 @@ namespace App\Declared;
 
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\ObjectNode;
+use IdleMixer\Core\Words\Say;
 
 /** Which other record it belongs to: a row number in the notebook, and outside the identity that the other keeps everywhere. */
 final readonly class Link extends Particular
@@ -70,7 +71,7 @@ final readonly class Link extends Particular
         return match (true) {
             $id !== null => [$this->column => $id],
             $this->later => [],
-            default => throw InvalidDocument::because($node->path, "The {$this->what} {found} is neither in this notebook nor earlier in this document.", $identity),
+            default => throw InvalidDocument::because($node->path, Say::it('records/link.neither-in-this-notebook-nor', ['what' => $this->what]), $identity),
         };
     }
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Declared;
 
+use IdleMixer\Core\Words\Say;
+
 /** The schema of the log, as it follows from how the records are declared. */
 final readonly class LogSchema
 {
@@ -25,7 +27,7 @@ final readonly class LogSchema
             '$schema' => 'https://json-schema.org/draft/2020-12/schema',
             '$id' => 'https://idle-mixer.invalid/schemas/log.schema.json',
             'title' => 'Log',
-            'description' => 'What a notebook holds, list by list. Every record keeps its identity in every notebook. Written by `php artisan mixer:describe`.',
+            'description' => Say::it('records/log-schema.what-notebook-holds-list-by'),
             'type' => 'object',
             'additionalProperties' => false,
             'required' => ['format', 'version'],
@@ -52,7 +54,7 @@ final readonly class LogSchema
             }
         }
         if ($record->isCorrected()) {
-            $properties['was'] = ['type' => 'array', 'description' => 'What it was before each change, earliest first.', 'items' => $this->entry($this->records->of('revisions'))];
+            $properties['was'] = ['type' => 'array', 'description' => Say::it('records/log-schema.what-was-before-each-change'), 'items' => $this->entry($this->records->of('revisions'))];
         }
 
         return ['type' => 'object', 'additionalProperties' => false, ...$required === [] ? [] : ['required' => $required], 'properties' => $properties];

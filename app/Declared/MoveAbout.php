@@ -7,6 +7,7 @@ namespace App\Declared;
 use App\Declared\Values\Text;
 use IdleMixer\Core\Document\ObjectNode;
 use IdleMixer\Core\Schedule\TaskKind;
+use IdleMixer\Core\Words\Say;
 use Illuminate\Support\Facades\DB;
 
 /** The task that was moved: its kind, and the record it is about, which is a run, a batch, a leaf test, a case or a watched neighbour. */
@@ -30,7 +31,7 @@ final readonly class MoveAbout extends Particular
     {
         $node = $entry->get($this->key());
         $said = $node->object(['kind', 'about', 'plant']);
-        $kind = TaskKind::from($said->get('kind')->word(array_column(TaskKind::cases(), 'value'), 'kind of task'));
+        $kind = TaskKind::from($said->get('kind')->word(array_column(TaskKind::cases(), 'value'), Say::it('records/move-about.kind-of-task')));
         $about = Text::uuid()->read($said->get('about'));
         $row = $arrivals->identities->row(self::table($kind), $about);
         if ($kind === TaskKind::LookOver && $row !== null) {
@@ -38,7 +39,7 @@ final readonly class MoveAbout extends Particular
             $row = DB::table('watches')->where('case_id', $row)->where('plant_id', $plant)->value('id');
         }
 
-        return [self::KIND => $kind->value, self::REF => is_int($row) ? $row : throw $node->fault('What this task is about is neither in this notebook nor earlier in this document.')];
+        return [self::KIND => $kind->value, self::REF => is_int($row) ? $row : throw $node->fault(Say::it('records/move-about.what-this-task-about-neither'))];
     }
 
     public function told(array $row, Identities $identities): string

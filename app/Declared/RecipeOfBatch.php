@@ -8,6 +8,7 @@ use App\Declared\Values\Text;
 use IdleMixer\Core\Data\InputLines;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\ObjectNode;
+use IdleMixer\Core\Words\Say;
 use Illuminate\Support\Facades\DB;
 
 /** The version of a recipe that a batch was made by: the slug, and the document of that version, which no two versions share. */
@@ -32,7 +33,7 @@ final readonly class RecipeOfBatch extends Particular
         $number = $said->get('number')->whole(1, \PHP_INT_MAX);
         $id = $arrivals->identities->version($slug, $number) ?? DB::table('recipe_versions')->where('number', $number)->whereIn('recipe_id', DB::table('recipes')->select('id')->where('slug', $slug))->value('id');
 
-        return is_int($id) ? [self::COLUMN => $id] : throw InvalidDocument::because($said->path, "Version {$number} of the recipe {found} is neither in this notebook nor earlier in this document.", $slug);
+        return is_int($id) ? [self::COLUMN => $id] : throw InvalidDocument::because($said->path, Say::it('records/recipe-of-batch.version-of-recipe-neither-in', ['number' => $number]), $slug);
     }
 
     public function told(array $row, Identities $identities): string

@@ -10,6 +10,7 @@ use IdleMixer\Core\Plant\ToleranceCatalogue;
 use IdleMixer\Core\Recipe\RecipeReader;
 use IdleMixer\Core\Trouble\TroubleCatalogue;
 use IdleMixer\Core\Weather\WeatherReader;
+use IdleMixer\Core\Words\Say;
 use Psr\Clock\ClockInterface;
 
 /** Every record of the notebook, in the order in which the log tells them: what others belong to comes first. */
@@ -66,7 +67,7 @@ final class Records
     /** @throws \LogicException when it is not declared */
     public function of(string $table): Record
     {
-        return $this->all[$table] ?? throw new \LogicException("The table {$table} is not declared.");
+        return $this->all[$table] ?? throw new \LogicException(Say::it('records/records.table-not-declared', ['table' => $table]));
     }
 
     /**
@@ -85,6 +86,6 @@ final class Records
                 return $record;
             }
         }
-        throw new \LogicException("{$class} is not declared.");
+        throw new \LogicException(Say::it('records/records.not-declared', ['class' => $class]));
     }
 }

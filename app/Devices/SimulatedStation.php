@@ -9,6 +9,7 @@ use IdleMixer\Core\Weather\Place;
 use IdleMixer\Core\Weather\Sun;
 use IdleMixer\Core\Weather\ToldHour;
 use IdleMixer\Core\Weather\WeatherSource;
+use IdleMixer\Core\Words\Say;
 
 /**
  * Stands in for a real weather station with its forecast: made up from the place and the date alone, so that the same hour always
@@ -25,7 +26,7 @@ final class SimulatedStation implements WeatherSource
 
     public function name(): string
     {
-        return 'the simulated station';
+        return Say::it('records/simulated-station');
     }
 
     public function hours(Place $place, int $from, int $count): array

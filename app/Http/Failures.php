@@ -12,6 +12,7 @@ use App\Notebook\StoreTrouble;
 use App\Records\Conflict;
 use App\Records\TwoVersions;
 use IdleMixer\Core\Failure;
+use IdleMixer\Core\Words\Say;
 use Illuminate\Container\Container;
 use Illuminate\Database\SQLiteDatabaseDoesNotExistException;
 use Illuminate\Foundation\Configuration\Exceptions;
@@ -22,13 +23,6 @@ use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
 /** Turns whatever went wrong into one clear sentence with its place. */
 final class Failures
 {
-    private const SENTENCES = [
-        404 => 'There is nothing at this address.',
-        405 => 'This address does not take that kind of call.',
-        413 => 'This is too large to be read: at most 1 MB.',
-        415 => 'Send JSON: the header Content-Type must be application/json.',
-    ];
-
     public static function describe(Exceptions $exceptions): void
     {
         // A full disk takes no log either, and the sentence says all there is to say.
@@ -43,7 +37,7 @@ final class Failures
         $exceptions->render(static function (HttpExceptionInterface $e): JsonResponse {
             $status = $e->getStatusCode();
 
-            return self::answer($status, '', $e instanceof RefusedCall ? $e->getMessage() : self::SENTENCES[$status] ?? 'This did not work.');
+            return self::answer($status, '', $e instanceof RefusedCall ? $e->getMessage() : self::refused($status));
         });
         $exceptions->render(static fn(StoreFault $fault): JsonResponse => self::store($fault->trouble, $fault->words()));
         $exceptions->render(static function (SQLiteDatabaseDoesNotExistException $e): JsonResponse {
@@ -56,8 +50,19 @@ final class Failures
 
             return $trouble === null ? null : self::store($trouble, $trouble->words());
         });
-        $exceptions->render(static fn(\Throwable $e): JsonResponse => self::answer(500, '', 'Something broke on our side, and nothing of this was saved; it was written to the log of the server.'));
+        $exceptions->render(static fn(\Throwable $e): JsonResponse => self::answer(500, '', Say::it('calls/failures.something-broke-on-our-side')));
         $exceptions->shouldRenderJsonWhen(static fn(): bool => true);
+    }
+
+    private static function refused(int $status): string
+    {
+        return match ($status) {
+            404 => Say::it('calls/failures.nothing-at-this-address'),
+            405 => Say::it('calls/failures.not-that-kind-of-call'),
+            413 => Say::it('calls/failures.too-large-to-be-read'),
+            415 => Say::it('calls/failures.send-json'),
+            default => Say::it('calls/failures.this-did-not-work'),
+        };
     }
 
     private static function trouble(PDOException $e): ?StoreTrouble

@@ -6,6 +6,7 @@ namespace App\Http;
 
 use IdleMixer\Core\Document\JsonText;
 use IdleMixer\Core\Document\Node;
+use IdleMixer\Core\Words\Say;
 
 /** The spoons of the plan that the bench opens on, painted with the page: what hands wait for is there before any script ran. */
 final class FirstPlan
@@ -21,7 +22,7 @@ final class FirstPlan
     {
         $load = JsonText::parse($opening)->open()->get('first')->open()->get('answer')->open()->get('plan')->open()->get('loads')->items(1, self::MOST, 'loads')[0]->open();
         $lines = array_map(static fn(Node $item): array => [self::text($item, 'words'), self::text($item, 'name')], $load->get('items')->items(0, self::MOST, 'items'));
-        $lines[] = ['water', 'to the ' . explode(' (', $load->get('spoken')->text(self::MOST))[0] . ' mark'];
+        $lines[] = ['water', Say::it('calls/first-plan.to-mark', ['get' => explode(' (', $load->get('spoken')->text(self::MOST))[0]])];
 
         return '<ol class="first room">' . implode('', array_map(static fn(array $line): string => '<li data-spoon><b>' . htmlspecialchars($line[0]) . '</b> ' . htmlspecialchars($line[1]) . '</li>', $lines)) . '</ol>';
     }

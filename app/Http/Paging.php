@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http;
 
 use IdleMixer\Core\Document\InvalidDocument;
+use IdleMixer\Core\Words\Say;
 use Illuminate\Http\Request;
 
 /** Which part of a long list is asked for: `from` rows are left out before it. */
@@ -20,7 +21,7 @@ final readonly class Paging
     {
         $from = $request->query('from', '0');
         if (! is_string($from) || preg_match('/^\d{1,7}$/', $from) !== 1 || (int) $from > self::LAST) {
-            throw InvalidDocument::because('/from', '{found} is no place in a list; how many rows to leave out is needed, from 0 to ' . self::LAST . '.', is_string($from) ? $from : null);
+            throw InvalidDocument::because('/from', Say::it('calls/paging.no-place-in-list-how', ['last' => self::LAST]), is_string($from) ? $from : null);
         }
 
         return new self((int) $from, $rows);

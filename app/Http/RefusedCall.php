@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http;
 
+use IdleMixer\Core\Words\Say;
 use Symfony\Component\HttpKernel\Exception\HttpException;
 
 /** A refusal whose message is meant for the person who asked. */
@@ -11,7 +12,7 @@ final class RefusedCall extends HttpException
 {
     public static function notFound(string $what, int|string $id): self
     {
-        return new self(404, "There is no {$what} {$id}. It may be from another notebook, or the address is mistyped.");
+        return new self(404, Say::it('calls/refused-call.there-no-may-be-from', ['what' => $what, 'id' => $id]));
     }
 
     public static function conflict(string $message): self

@@ -4,33 +4,35 @@ declare(strict_types=1);
 
 namespace App\Http;
 
+use IdleMixer\Core\Words\Say;
+
 /** A screen, as its page is put together before any script ran. */
 final readonly class Screen
 {
     /** By the pattern of the address: which word of the bar it belongs to, its heading, its component, what it asks for. */
     private const ALL = [
-        '#^/$#' => ['/', 'Today', 'today/Today', ['today?zone={zone}']],
-        '#^/day$#' => ['/', 'Spray day', 'day/Day', ['{day}']],
-        '#^/bed$#' => ['/', 'Into the bed', 'run/Begin', ['cases']],
+        '#^/$#' => ['/', 'today', 'today/Today', ['today?zone={zone}']],
+        '#^/day$#' => ['/', 'spray-day', 'day/Day', ['{day}']],
+        '#^/bed$#' => ['/', 'into-the-bed', 'run/Begin', ['cases']],
         '#^/runs/(\d{1,18})$#' => ['/', '', 'run/RunScreen', ['runs/{id}']],
-        '#^/bench$#' => ['/bench', 'Bench', 'bench/Bench', ['jars', 'hand', 'catalogue', 'recipes', 'plants', 'sprayers', 'measures', 'cases', 'own', '{opening}']],
-        '#^/batches$#' => ['/bench', 'Batches', 'batch/Batches', ['batches']],
+        '#^/bench$#' => ['/bench', 'bench', 'bench/Bench', ['jars', 'hand', 'catalogue', 'recipes', 'plants', 'sprayers', 'measures', 'cases', 'own', '{opening}']],
+        '#^/batches$#' => ['/bench', 'batches', 'batch/Batches', ['batches']],
         '#^/batches/(\d{1,18})$#' => ['/bench', '', 'batch/Batch', ['batches/{id}', 'measures', 'catalogue']],
-        '#^/labels/(\d{1,18})$#' => ['/bench', 'Label', 'label/Label', ['batches/{id}']],
-        '#^/recipes/write$#' => ['/bench', 'Write a recipe', 'recipes/Write', ['household', 'catalogue']],
-        '#^/recipes/compare$#' => ['/bench', 'Compare two recipes', 'recipes/Compare', ['recipes', 'catalogue']],
-        '#^/sums$#' => ['/bench', 'Percent and parts', 'sums/Sums', ['household', 'catalogue']],
-        '#^/plants$#' => ['/plants', 'Plants', 'plants/Plants', ['plants', 'cases', 'leaf-tests', 'catalogue']],
+        '#^/labels/(\d{1,18})$#' => ['/bench', 'label', 'label/Label', ['batches/{id}']],
+        '#^/recipes/write$#' => ['/bench', 'write-a-recipe', 'recipes/Write', ['household', 'catalogue']],
+        '#^/recipes/compare$#' => ['/bench', 'compare-two-recipes', 'recipes/Compare', ['recipes', 'catalogue']],
+        '#^/sums$#' => ['/bench', 'percent-and-parts', 'sums/Sums', ['household', 'catalogue']],
+        '#^/plants$#' => ['/plants', 'plants', 'plants/Plants', ['plants', 'cases', 'leaf-tests', 'catalogue']],
         '#^/plants/(\d{1,18})$#' => ['/plants', '', 'plants/Plant', ['plants/{id}', 'catalogue']],
         '#^/cases/(\d{1,18})$#' => ['/plants', '', 'cases/Case', ['cases/{id}']],
         '#^/cases/(\d{1,18})/choose$#' => ['/plants', '', 'choose/Choose', ['cases/{id}', 'catalogue']],
         '#^/leaf-tests/(\d{1,18})$#' => ['/plants', '', 'leaf/LeafTest', ['leaf-tests/{id}', 'catalogue']],
-        '#^/eye$#' => ['/plants', 'Train your eye', 'leaf/Eye', ['eye', 'catalogue']],
-        '#^/look$#' => ['/plants', 'What is it?', 'look/LookScreen', ['troubles', 'plants', 'catalogue']],
-        '#^/trials$#' => ['/worked', 'Trials', 'trials/Trials', ['trials']],
+        '#^/eye$#' => ['/plants', 'train-your-eye', 'leaf/Eye', ['eye', 'catalogue']],
+        '#^/look$#' => ['/plants', 'what-is-it', 'look/LookScreen', ['troubles', 'plants', 'catalogue']],
+        '#^/trials$#' => ['/worked', 'trials', 'trials/Trials', ['trials']],
         '#^/trials/(\d{1,18})$#' => ['/worked', '', 'trials/Trial', ['trials/{id}']],
-        '#^/worked$#' => ['/worked', 'What worked', 'worked/Worked', ['worked']],
-        '#^/shed$#' => ['/shed', 'Shed', 'shed/Shed', ['sprayers', 'measures', 'recipes', 'catalogue', 'household', 'people']],
+        '#^/worked$#' => ['/worked', 'what-worked', 'worked/Worked', ['worked']],
+        '#^/shed$#' => ['/shed', 'shed', 'shed/Shed', ['sprayers', 'measures', 'recipes', 'catalogue', 'household', 'people']],
         '#^/sprayers/(\d{1,18})$#' => ['/shed', '', 'sprayer/SprayerScreen', ['sprayers', 'catalogue']],
     ];
 
@@ -74,7 +76,7 @@ final readonly class Screen
                 $known = $zone === '' ? array_filter($asks, static fn(string $one): bool => ! str_contains($one, '{zone}')) : $asks;
                 $filled = array_map(static fn(string $one): string => ('/api/' . strtr($one, ['{id}' => $found[1] ?? '', '{zone}' => rawurlencode($zone), '{opening}' => self::opening($query), '{day}' => self::day($query)])), $known);
 
-                return new self($place, $heading, $module, array_values($filled));
+                return new self($place, $heading === '' ? '' : Say::it("headings/{$heading}"), $module, array_values($filled));
             }
         }
 

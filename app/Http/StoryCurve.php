@@ -9,6 +9,7 @@ use App\Http\Answer\StoryEvent;
 use DateTimeImmutable;
 use DateTimeZone;
 use IdleMixer\Core\Wording\Figures;
+use IdleMixer\Core\Words\Say;
 
 /** Draws the counts of a case over time, with what was done and what fell on it. Shapes tell things apart, not colours. */
 final class StoryCurve
@@ -32,14 +33,14 @@ final class StoryCurve
         $times = array_map(static fn(StoryEvent $event): float => (float) $event->at->getTimestamp(), $story->events);
         $values = array_filter(array_map(static fn(StoryEvent $event): ?float => $event->value, $story->events), is_float(...));
         if ($values === [] || $times === []) {
-            return '<p>Nothing was counted yet.</p>';
+            return '<p>' . Say::it('calls/story-curve.nothing-counted-yet') . '</p>';
         }
         $curve = new self(min($times), max(1.0, max($times) - min($times)), max(1.0, ...array_values($values)), $story->zone ?? new DateTimeZone('UTC'));
         $parts = [...$curve->axes($story->counted), ...$curve->rain($story), ...$curve->lines($story->events), ...$curve->marks($story->events)];
-        $told = htmlspecialchars("{$story->counted}, over time; the table below has every figure");
+        $told = htmlspecialchars(Say::it('calls/story-curve.over-time-table-below-has', ['counted' => $story->counted]));
 
-        return '<svg viewBox="0 0 ' . self::WIDTH . ' ' . self::HEIGHT . "\" role=\"img\" aria-label=\"{$told}\" font-family=\"system-ui, sans-serif\" font-size=\"14\">" . implode('', $parts) . '</svg>'
-            . '<p class="quiet">Line with dots: the sprayed plant. Dashes with squares: the plant left alone. Triangle: a round, H one with hand work, B a burn. Bars from above: rain.</p>';
+        return '<svg viewBox="0 0 ' . self::WIDTH . ' ' . self::HEIGHT . '" role="img" aria-label="' . $told . '" font-family="system-ui, sans-serif" font-size="14">' . implode('', $parts) . '</svg>'
+            . '<p class="quiet">' . Say::it('calls/story-curve.legend') . '</p>';
     }
 
     /** @return list<string> */

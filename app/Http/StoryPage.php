@@ -8,6 +8,7 @@ use App\Http\Answer\StoryAnswer;
 use App\Http\Answer\StoryEvent;
 use DateTimeImmutable;
 use DateTimeZone;
+use IdleMixer\Core\Words\Say;
 use Illuminate\Http\Response;
 
 /** A case as a page that holds all that it shows: it can be printed, kept and sent. */
@@ -23,27 +24,29 @@ final class StoryPage
         @media print { body { padding: 0; } tr, img, svg { break-inside: avoid; } }
         CSS;
 
-    private const KINDS = ['opened' => 'First sight', 'round' => 'Sprayed', 'count' => 'Counted', 'untreated' => 'Left alone', 'burn' => 'Burn', 'rain' => 'Rain', 'picture' => 'Picture', 'closed' => 'Closed'];
-
     public static function show(StoryAnswer $story): Response
     {
         $zone = $story->zone ?? new DateTimeZone('UTC');
         $rows = implode("\n", array_map(static fn(StoryEvent $event): string => self::row($event, $zone), $story->events));
         $name = self::safe($story->name);
-        $when = self::day($story->openedAt, $zone) . ($story->closedAt === null ? ', still open' : ' to ' . self::day($story->closedAt, $zone));
+        $when = self::day($story->openedAt, $zone) . ($story->closedAt === null ? Say::it('calls/story-page.still-open') : Say::it('calls/story-page.to', ['day' => self::day($story->closedAt, $zone)]));
         $place = $story->place === '' ? '' : self::safe($story->place) . ', ';
         $style = self::STYLE;
         $curve = StoryCurve::draw($story);
+        $caution = Say::it('calls/story-page.caution');
+        $happened = Say::it('calls/story-page.what-happened');
+        $at = Say::it('calls/story-page.when');
+        $what = Say::it('calls/story-page.what');
         $page = <<<HTML
             <!doctype html>
             <html lang="en">
             <head><meta charset="utf-8"><meta name="viewport" content="width=device-width, initial-scale=1"><title>{$name}</title><style>{$style}</style></head>
             <body>
             <h1>{$name}</h1>
-            <p class="quiet">{$place}{$when}. Written by Idle Mixer. Home-made sprays are not registered products: local rules and the label of every bought ingredient come first.</p>
+            <p class="quiet">{$place}{$when}. {$caution}</p>
             {$curve}
-            <h2>What happened</h2>
-            <table><thead><tr><th scope="col">When</th><th scope="col">What</th><th scope="col"></th></tr></thead><tbody>
+            <h2>{$happened}</h2>
+            <table><thead><tr><th scope="col">{$at}</th><th scope="col">{$what}</th><th scope="col"></th></tr></thead><tbody>
             {$rows}
             </tbody></table>
             </body>
@@ -59,7 +62,7 @@ final class StoryPage
 
     private static function row(StoryEvent $event, DateTimeZone $zone): string
     {
-        $kind = self::KINDS[$event->kind] ?? '';
+        $kind = Say::it("story-kinds/{$event->kind}");
         $picture = $event->picture === null ? '' : '<img alt="' . self::safe($event->words) . '" src="data:image/jpeg;base64,' . self::safe($event->picture) . '">';
 
         return '<tr><th scope="row">' . $event->at->setTimezone($zone)->format('j M Y, G:i') . "</th><td class=\"kind\">{$kind}</td><td>" . self::safe($event->words) . $picture . '</td></tr>';

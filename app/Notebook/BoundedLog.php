@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Notebook;
 
+use IdleMixer\Core\Words\Say;
 use Monolog\Handler\StreamHandler;
 use Monolog\LogRecord;
 use UnexpectedValueException;
@@ -27,7 +28,7 @@ final class BoundedLog extends StreamHandler
         try {
             parent::write($record);
         } catch (UnexpectedValueException) {
-            error_log("The log {$file} could not be written. {$record->level->getName()}: {$record->message}");
+            error_log(Say::it('notebook/bounded-log.log-could-not-be-written', ['file' => $file, 'get-name' => $record->level->getName(), 'message' => $record->message]));
         }
     }
 }

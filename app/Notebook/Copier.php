@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Notebook;
 
+use IdleMixer\Core\Words\Say;
 use PDOException;
 
 /** Makes copies that are one file each, whole, and open by themselves; a notebook may be in use meanwhile. */
@@ -27,11 +28,11 @@ final readonly class Copier
             $found = $this->inspector->look($half);
         } catch (PDOException $e) {
             Files::remove($half);
-            throw StoreFault::of($e, $to, "The copy {$to} was not made.");
+            throw StoreFault::of($e, $to, Say::it('notebook/copier.copy-was-not-made', ['to' => $to]));
         }
         if (! $found->condition->opens() && $found->condition !== Condition::Newer) {
             Files::remove($half);
-            throw new StoreFault(StoreTrouble::Damaged, "The copy {$to} was not made: {$found->detail}.");
+            throw new StoreFault(StoreTrouble::Damaged, Say::it('notebook/copier.copy-was-not-made.copy-was-not-made', ['to' => $to, 'detail' => $found->detail]));
         }
         Files::replace($to, $half);
     }
@@ -42,7 +43,7 @@ final readonly class Copier
         foreach (['', '-wal'] as $beside) {
             if (is_file($from . $beside) && ! @copy($from . $beside, $to . $beside)) {
                 Files::remove($to);
-                throw Files::fault("{$to} could not be written.");
+                throw Files::fault(Say::it('notebook/copier.could-not-be-written', ['to' => $to]));
             }
         }
     }
@@ -52,7 +53,7 @@ final readonly class Copier
     {
         $file = fopen($path, 'r+');
         if ($file === false || ! fsync($file)) {
-            throw Files::fault("{$path} could not be written.");
+            throw Files::fault(Say::it('notebook/copier.could-not-be-written.could-not-be-written', ['path' => $path]));
         }
         fclose($file);
     }

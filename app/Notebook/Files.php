@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Notebook;
 
+use IdleMixer\Core\Words\Say;
+
 /** Files that are there whole or not at all. */
 final class Files
 {
@@ -16,7 +18,7 @@ final class Files
         $half = "{$path}.half";
         if (@file_put_contents($half, $text) !== strlen($text) || ! @rename($half, $path)) {
             @unlink($half);
-            throw self::fault("{$path} could not be written.");
+            throw self::fault(Say::it('notebook/files.could-not-be-written', ['path' => $path]));
         }
     }
 
@@ -28,7 +30,7 @@ final class Files
     public static function replace(string $path, string $by): void
     {
         if (! @rename($by, $path)) {
-            throw self::fault("{$path} could not be replaced.");
+            throw self::fault(Say::it('notebook/files.could-not-be-replaced', ['path' => $path]));
         }
     }
 
@@ -36,7 +38,7 @@ final class Files
     public static function folder(string $path): void
     {
         if (! is_dir($path) && ! @mkdir($path, 0o700, true) && ! is_dir($path)) {
-            throw self::fault("{$path} could not be made.");
+            throw self::fault(Say::it('notebook/files.could-not-be-made', ['path' => $path]));
         }
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Notebook;
 
+use IdleMixer\Core\Words\Say;
 use Illuminate\Contracts\Config\Repository;
 
 /**
@@ -29,13 +30,13 @@ final readonly class InPlace
         $copy = $this->places->copy('vanished', substr($opened->mark ?? 'unknown', 0, 8));
         try {
             if (! is_file($copy) && ! $this->copyOut($opened->file ?? '', $copy)) {
-                return new StoreFault(StoreTrouble::Vanished, 'Put the file back: nothing here has it open any more.');
+                return new StoreFault(StoreTrouble::Vanished, Say::it('notebook/in-place.put-file-back-nothing-here'));
             }
         } catch (StoreFault $fault) {
-            return new StoreFault(StoreTrouble::Vanished, "All that was saved before could not be copied out: {$fault->trouble->cause()} Do not stop the server: its processes still have the file open.");
+            return new StoreFault(StoreTrouble::Vanished, Say::it('notebook/in-place.all-that-was-saved-before', ['cause' => $fault->trouble->cause()]));
         }
 
-        return new StoreFault(StoreTrouble::Vanished, "All that was saved before is in {$copy}. The way back: stop the server, then ./start --restore {$copy}");
+        return new StoreFault(StoreTrouble::Vanished, Say::it('notebook/in-place.all-that-was-saved-before.all-that-was-saved-before', ['copy' => $copy]));
     }
 
     private function copyOut(string $file, string $copy): bool

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Notebook;
 
+use IdleMixer\Core\Words\Say;
 use PDO;
 use PDOException;
 
@@ -24,10 +25,10 @@ final readonly class Inspector
     public function look(string $path): Finding
     {
         return match (true) {
-            is_dir($path) => new Finding(Condition::Foreign, 'it is a folder'),
+            is_dir($path) => new Finding(Condition::Foreign, Say::it('notebook/inspector.it-is-a-folder')),
             ! is_file($path) => new Finding(Condition::Absent),
             filesize($path) === 0 => new Finding(Condition::Emptied),
-            self::begins($path) !== Sqlite::HEADER => self::traces($path) ? new Finding(Condition::Damaged, 'its beginning is overwritten') : new Finding(Condition::Foreign, 'it is no file of SQLite'),
+            self::begins($path) !== Sqlite::HEADER => self::traces($path) ? new Finding(Condition::Damaged, Say::it('notebook/inspector.its-beginning-overwritten')) : new Finding(Condition::Foreign, Say::it('notebook/inspector.no-file-of-sqlite')),
             default => $this->inside($path),
         };
     }
@@ -38,7 +39,7 @@ final readonly class Inspector
             $pdo = Sqlite::open($path);
             $tables = Sqlite::tables($pdo);
             if (! in_array('migrations', $tables, true) || ! in_array('plants', $tables, true)) {
-                return self::ours($pdo) ? new Finding(Condition::Damaged, 'tables are missing in it') : new Finding(Condition::Foreign, 'it is a file of another program');
+                return self::ours($pdo) ? new Finding(Condition::Damaged, Say::it('notebook/inspector.tables-are-missing-in')) : new Finding(Condition::Foreign, Say::it('notebook/inspector.file-of-another-program'));
             }
             $version = $this->version($pdo);
 
@@ -49,7 +50,7 @@ final readonly class Inspector
                 throw $e;
             }
 
-            return self::traces($path) ? new Finding(Condition::Damaged, 'what it holds cannot be found in it') : new Finding(Condition::Foreign, 'it is no notebook that can be read');
+            return self::traces($path) ? new Finding(Condition::Damaged, Say::it('notebook/inspector.what-holds-cannot-be-found')) : new Finding(Condition::Foreign, Say::it('notebook/inspector.no-notebook-that-can-be'));
         }
     }
 
@@ -61,15 +62,15 @@ final readonly class Inspector
             return new Finding(Condition::Damaged, self::plain($faults[0] ?? ''));
         }
         if ($version === $this->edition->version() && array_diff(Edition::TABLES, $tables) !== []) {
-            return new Finding(Condition::Damaged, 'tables are missing in it: ' . implode(', ', array_diff(Edition::TABLES, $tables)));
+            return new Finding(Condition::Damaged, Say::it('notebook/inspector.tables-are-missing-in.tables-are-missing-in', ['tables' => implode(', ', array_diff(Edition::TABLES, $tables))]));
         }
         if (Sqlite::texts($pdo, 'pragma foreign_key_check') !== []) {
-            return new Finding(Condition::Damaged, 'records have lost what they belong to');
+            return new Finding(Condition::Damaged, Say::it('notebook/inspector.records-have-lost-what-they'));
         }
         foreach (Edition::JSON as $table => $columns) {
             foreach (array_intersect($columns, Sqlite::texts($pdo, "select name from pragma_table_info('{$table}')")) as $column) {
                 if (Sqlite::number($pdo, "select count(*) from {$table} where {$column} is not null and {$column} != '' and not json_valid({$column})") > 0) {
-                    return new Finding(Condition::Damaged, "what stands in {$table} is overwritten");
+                    return new Finding(Condition::Damaged, Say::it('notebook/inspector.what-stands-in-overwritten', ['table' => $table]));
                 }
             }
         }
@@ -97,9 +98,9 @@ final readonly class Inspector
         $line = trim($lines[0] ?? $fault);
 
         return match (true) {
-            preg_match('/\b[Pp]age (\d+)/', $line, $page) === 1 => "page {$page[1]} of its file cannot be read",
-            preg_match('/index (\w+)/', $line, $index) === 1 => "its index {$index[1]} does not fit what it holds",
-            default => "SQLite says “{$line}”",
+            preg_match('/\b[Pp]age (\d+)/', $line, $page) === 1 => Say::it('notebook/inspector.page-of-its-file-cannot', ['page' => $page[1]]),
+            preg_match('/index (\w+)/', $line, $index) === 1 => Say::it('notebook/inspector.its-index-does-not-fit', ['index' => $index[1]]),
+            default => Say::it('notebook/inspector.sqlite-says', ['line' => $line]),
         };
     }
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Notebook;
 
+use IdleMixer\Core\Words\Say;
+
 /**
  * Finds the pages of a file that hold rows of a table, without the pages above them that say so.
  *
@@ -90,7 +92,7 @@ final readonly class LeafPages
         $whole = ($serial >= 1 && $serial <= 6) || $serial === 8 || $serial === 9;
 
         return match (true) {
-            $serial === 0 => $own || ! str_ends_with($type, ' not null'),
+            $serial === 0 => $own || ! str_ends_with($type, Say::it('notebook/leaf-pages.not-null')),
             str_starts_with($type, 'integer') || str_starts_with($type, 'tinyint') => $whole,
             str_starts_with($type, 'double') => $whole || $serial === 7,
             default => $serial >= 13 && $serial % 2 === 1,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Notebook;
 
+use IdleMixer\Core\Words\Say;
 use PDO;
 
 /** Records that were read out of a damaged notebook and have no place in the new one: kept as they were, in a table of their own. */
@@ -44,14 +45,14 @@ final readonly class LeftOver
         $empty = Sqlite::texts($this->pdo, "select iif(\"notnull\", coalesce(dflt_value, ''), 'null') from pragma_table_info('{$table}') where name = '{$column}'")[0] ?? '';
         // An empty text is no document either.
         if (in_array($empty, ['', "''"], true)) {
-            $this->move($table, $broken, "{$column} is overwritten");
+            $this->move($table, $broken, Say::it('notebook/left-over.is-overwritten', ['column' => $column]));
 
             return;
         }
         foreach ($broken as $id) {
             $row = $this->row($table, $id);
             if ($row !== null) {
-                $this->keep($table, $row, "{$column} is overwritten; without it, it is in its place");
+                $this->keep($table, $row, Say::it('notebook/left-over.overwritten-without-in-its-place', ['column' => $column]));
             }
             $this->pdo->prepare("update {$table} set {$column} = {$empty} where rowid = ?")->execute([$id]);
         }
@@ -76,7 +77,7 @@ final readonly class LeftOver
 
     private function part(string $table, string $id, string $parent): void
     {
-        $why = "it belongs to one of {$parent} that is not there";
+        $why = Say::it('notebook/left-over.belongs-to-one-of-that', ['parent' => $parent]);
         $links = $this->pdo->query("select \"from\" from pragma_foreign_key_list('{$table}') l join pragma_table_info('{$table}') c on c.name = l.\"from\" where l.\"table\" = '{$parent}' and not c.\"notnull\"");
         $without = $links === false ? [] : $links->fetchAll(PDO::FETCH_COLUMN);
         if ($without === []) {
@@ -86,7 +87,7 @@ final readonly class LeftOver
         }
         $row = $this->row($table, $id);
         if ($row !== null) {
-            $this->keep($table, $row, "{$why}; without it, it is in its place");
+            $this->keep($table, $row, Say::it('notebook/left-over.without-in-its-place', ['why' => $why]));
         }
         foreach (array_filter($without, is_string(...)) as $link) {
             $this->pdo->prepare('update ' . Sqlite::name($table) . ' set ' . Sqlite::name($link) . ' = null where rowid = ? and ' . Sqlite::name($link) . ' not in (select id from ' . Sqlite::name($parent) . ')')->execute([$id]);
@@ -107,7 +108,7 @@ final readonly class LeftOver
     public function twins(string $index): void
     {
         if (preg_match('/on\s+"?(\w+)"?\s*\((.+)\)/i', $index, $named) === 1) {
-            $this->move($named[1], Sqlite::texts($this->pdo, "select rowid from {$named[1]} where rowid not in (select min(rowid) from {$named[1]} group by {$named[2]})"), 'there is another like it');
+            $this->move($named[1], Sqlite::texts($this->pdo, "select rowid from {$named[1]} where rowid not in (select min(rowid) from {$named[1]} group by {$named[2]})"), Say::it('notebook/left-over.there-another-like'));
         }
     }
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Notebook;
 
+use IdleMixer\Core\Words\Say;
+
 /**
  * Files that processes of this machine still have open, though nothing stands at their place any more: the kernel shows them
  * under /proc (https://man7.org/linux/man-pages/man5/proc_pid_fd.5.html).
@@ -38,7 +40,7 @@ final class OpenFiles
     /** PHP looks for the name that the kernel tells of a file; one that was deleted has none. */
     private static function take(string $open, string $to): bool
     {
-        exec('cp -- ' . escapeshellarg($open) . ' ' . escapeshellarg($to) . ' 2>/dev/null', result_code: $status);
+        exec(Say::it('notebook/open-files.cp-2-dev-null', ['open' => escapeshellarg($open), 'to' => escapeshellarg($to)]), result_code: $status);
 
         return $status === 0;
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Notebook;
 
 use DateTimeImmutable;
+use IdleMixer\Core\Words\Say;
 
 /** Opens the notebook before it is served: looks whether it is sound, brings it forward, folds its log in, makes today's copy. */
 final readonly class Opening
@@ -70,7 +71,7 @@ final readonly class Opening
             Files::remove($half);
         }
 
-        return $kept === null ? [] : ["What was in the notebook is kept in {$kept}"];
+        return $kept === null ? [] : [Say::it('notebook/opening.what-was-in-notebook-kept', ['kept' => $kept])];
     }
 
     private function bringForward(DateTimeImmutable $now): string
@@ -82,14 +83,14 @@ final readonly class Opening
             $this->forward->bring($half);
             $found = $this->inspector->look($half);
             if ($found->condition !== Condition::Sound) {
-                throw new Refused("The notebook {$this->places->notebook} could not be brought forward to version {$this->edition->version()}: {$found->detail}. It is as it was; a copy is in {$copy}.");
+                throw new Refused(Say::it('notebook/opening.notebook-could-not-be-brought', ['notebook' => $this->places->notebook, 'version' => $this->edition->version(), 'detail' => $found->detail, 'copy' => $copy]));
             }
             $this->put($half);
         } finally {
             Files::remove($half);
         }
 
-        return "The notebook was of an earlier version and was brought forward; as it was before, it is kept in {$copy}";
+        return Say::it('notebook/opening.notebook-was-of-earlier-version', ['copy' => $copy]);
     }
 
     /** The log of the file that stood there is of no use to the new one. */
@@ -117,7 +118,7 @@ final readonly class Opening
         try {
             $this->copies->daily($now);
         } catch (StoreFault $fault) {
-            return ["Today's copy of the notebook could not be made. {$fault->getMessage()}"];
+            return [Say::it('notebook/opening.todays-copy-of-notebook-could', ['get-message' => $fault->getMessage()])];
         }
 
         return [];

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Notebook;
 
 use DateTimeImmutable;
+use IdleMixer\Core\Words\Say;
 
 /** Puts a copy in the place of the notebook: looked at before and after, and what it replaces is kept. */
 final readonly class Restoring
@@ -20,7 +21,7 @@ final readonly class Restoring
     public function restore(string $copy, DateTimeImmutable $now): array
     {
         if (! is_file($copy)) {
-            throw new Refused("There is no file {$copy}. Nothing was changed.");
+            throw new Refused(Say::it('notebook/restoring.there-no-file-nothing-was', ['copy' => $copy]));
         }
         $half = "{$this->places->notebook}.half";
         $plain = "{$half}.copy";
@@ -31,7 +32,7 @@ final readonly class Restoring
             Copier::plain($copy, $plain);
             $found = $this->inspector->look($plain);
             if (! $found->condition->opens()) {
-                throw new Refused("{$copy} cannot be restored: {$this->why($found)}. Nothing was changed.");
+                throw new Refused(Say::it('notebook/restoring.cannot-be-restored-nothing-was', ['copy' => $copy, 'why' => $this->why($found)]));
             }
             $this->copier->copy($plain, $half);
             $kept = $this->copies->setAside('before-restore', $now);
@@ -45,22 +46,22 @@ final readonly class Restoring
         }
         $after = $this->inspector->look($this->places->notebook);
         if (! $after->condition->opens()) {
-            throw new Refused("{$copy} was copied, and what arrived is not whole: {$this->why($after)}." . ($kept === null ? '' : " What was there before is in {$kept}"));
+            throw new Refused(Say::it('notebook/restoring.was-copied-and-what-arrived', ['copy' => $copy, 'why' => $this->why($after), 'value' => $kept === null ? '' : Say::it('notebook/restoring.what-was-there-before-in', ['kept' => $kept])]));
         }
 
         return [
-            ...($kept === null ? [] : ["What was in the notebook before is kept in {$kept}"]),
-            "The notebook is as it was in {$copy}",
+            ...($kept === null ? [] : [Say::it('notebook/restoring.what-was-in-notebook-before', ['kept' => $kept])]),
+            Say::it('notebook/restoring.notebook-as-was-in', ['copy' => $copy]),
         ];
     }
 
     private function why(Finding $found): string
     {
         return match ($found->condition) {
-            Condition::Newer => "it is of notebook version {$found->detail}, which a newer Idle Mixer wrote",
-            Condition::Emptied => 'it is an empty file',
-            Condition::Damaged => "it is damaged: {$found->detail}",
-            default => "it is not a notebook of Idle Mixer: {$found->detail}",
+            Condition::Newer => Say::it('notebook/restoring.newer', ['detail' => $found->detail]),
+            Condition::Emptied => Say::it('notebook/restoring.emptied'),
+            Condition::Damaged => Say::it('notebook/restoring.damaged', ['detail' => $found->detail]),
+            default => Say::it('notebook/restoring.not-notebook-of-idle-mixer', ['detail' => $found->detail]),
         };
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Notebook;
 
+use IdleMixer\Core\Words\Say;
 use PDO;
 use PDOException;
 
@@ -50,7 +51,7 @@ final readonly class Salvage
 
             return new Salvaged($rows, $many);
         } catch (PDOException $e) {
-            throw new StoreFault(StoreTrouble::of($e, $to) ?? StoreTrouble::Damaged, "Nothing could be read out of it ({$e->getMessage()}).");
+            throw new StoreFault(StoreTrouble::of($e, $to) ?? StoreTrouble::Damaged, Say::it('notebook/salvage.nothing-could-be-read-out', ['get-message' => $e->getMessage()]));
         } finally {
             foreach ([$work, $half, $donor, "{$half}.whole"] as $path) {
                 Files::remove($path);
@@ -80,7 +81,7 @@ final readonly class Salvage
             unset($pdo);
         }
 
-        throw new StoreFault(StoreTrouble::Damaged, 'Nothing could be read out of it' . ($last === null ? '.' : " ({$last->getMessage()})."));
+        throw new StoreFault(StoreTrouble::Damaged, Say::it('notebook/salvage.nothing-could-be-read-out.nothing-could-be-read-out', ['value' => $last === null ? '.' : " ({$last->getMessage()})."]));
     }
 
     /**

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Notebook;
 
+use IdleMixer\Core\Words\Say;
+
 /** What could be read out of a damaged notebook. */
 final readonly class Salvaged
 {
@@ -17,14 +19,14 @@ final readonly class Salvaged
     public function words(): string
     {
         $told = [];
-        foreach (['plants' => 'plant', 'cases' => 'case', 'batches' => 'batch', 'leaf_tests' => 'leaf test', 'rounds' => 'round', 'counts' => 'count'] as $table => $name) {
+        foreach (['plants' => 'plant', 'cases' => 'case', 'batches' => 'batch', 'leaf_tests' => Say::it('notebook/salvaged.leaf-test'), 'rounds' => 'round', 'counts' => 'count'] as $table => $name) {
             $many = $this->rows[$table] ?? 0;
             $told[] = $many . ' ' . $name . ($many === 1 ? '' : ($name === 'batch' ? 'es' : 's'));
         }
         $left = match ($this->leftOver) {
             0 => '',
-            1 => '; 1 record has lost what it belongs to and is kept in its table left_over',
-            default => "; {$this->leftOver} records have lost what they belong to and are kept in its table left_over",
+            1 => Say::it('notebook/salvaged.1-record-has-lost-what'),
+            default => Say::it('notebook/salvaged.records-have-lost-what-they', ['left-over' => $this->leftOver]),
         };
 
         return implode(', ', $told) . $left;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Notebook;
 
+use IdleMixer\Core\Words\Say;
 use PDOException;
 
 /** Why the notebook could not be read or written, as SQLite tells it, in words for the person at the bench. */
@@ -63,12 +64,12 @@ enum StoreTrouble: string
     public function cause(): string
     {
         return match ($this) {
-            self::Busy => 'Another device was writing into the notebook all the while.',
-            self::Full => 'The disk of the machine that serves is full.',
-            self::ReadOnly => 'The notebook may not be written to: its file or folder is read-only for the user who serves.',
-            self::Unreadable => 'The file of the notebook cannot be read or written: its disk may be gone or failing.',
-            self::Damaged => 'The file of the notebook is damaged.',
-            self::Vanished => 'The file of the notebook was moved, replaced or deleted while it was in use.',
+            self::Busy => Say::it('notebook/store-trouble.busy'),
+            self::Full => Say::it('notebook/store-trouble.full'),
+            self::ReadOnly => Say::it('notebook/store-trouble.read-only'),
+            self::Unreadable => Say::it('notebook/store-trouble.unreadable'),
+            self::Damaged => Say::it('notebook/store-trouble.damaged'),
+            self::Vanished => Say::it('notebook/store-trouble.vanished'),
         };
     }
 
@@ -76,11 +77,11 @@ enum StoreTrouble: string
     public function remedy(): string
     {
         return match ($this) {
-            self::Busy => 'Try again.',
-            self::Full => 'Make room on it, then try again.',
-            self::ReadOnly => 'Give the right to write back, then try again.',
-            self::Unreadable => 'Look to that disk, then try again.',
-            self::Damaged => 'Stop ./start and run it again: it copies out what can be read and tells the way back.',
+            self::Busy => Say::it('notebook/store-trouble.busy.try-again'),
+            self::Full => Say::it('notebook/store-trouble.full.make-room-on-then-try'),
+            self::ReadOnly => Say::it('notebook/store-trouble.read-only.give-right-to-write-back'),
+            self::Unreadable => Say::it('notebook/store-trouble.unreadable.look-to-that-disk-then'),
+            self::Damaged => Say::it('notebook/store-trouble.damaged.stop-start-and-run-again'),
             self::Vanished => '',
         };
     }
@@ -89,10 +90,10 @@ enum StoreTrouble: string
     public function words(): string
     {
         $kept = match ($this) {
-            self::Full, self::ReadOnly => ' All that was saved before is there.',
+            self::Full, self::ReadOnly => Say::it('notebook/store-trouble.full.all-that-was-saved-before'),
             default => '',
         };
 
-        return trim("{$this->cause()} Nothing of this was saved.{$kept} {$this->remedy()}");
+        return trim(Say::it('notebook/store-trouble.nothing-of-this-was-saved', ['cause' => $this->cause(), 'kept' => $kept, 'remedy' => $this->remedy()]));
     }
 }

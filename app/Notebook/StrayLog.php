@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Notebook;
 
 use DateTimeImmutable;
+use IdleMixer\Core\Words\Say;
 use PDOException;
 
 /**
@@ -28,7 +29,7 @@ final readonly class StrayLog
         Files::replace($aside, $log);
         @unlink("{$this->places->notebook}-shm");
 
-        return ["The log beside the notebook belonged to another file: a copy was put in the notebook's place. The copy is opened as it is, and the log is kept in {$aside}"];
+        return [Say::it('notebook/stray-log.log-beside-notebook-belonged-to', ['aside' => $aside])];
     }
 
     /** Where the file alone cannot be read, nothing is known, and the log stays. */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Notebook;
 
+use IdleMixer\Core\Words\Say;
+
 /**
  * Whose turn it is to write. SQLite lets those who wait try again and again, now and then, and who comes at the wrong moment
  * waits long; a lock on a file is handed on at once, in order.
@@ -19,7 +21,7 @@ final class Turn
     public function take(): void
     {
         if ($this->file !== null) {
-            throw new \LogicException('Whoever has the turn cannot wait for it.');
+            throw new \LogicException(Say::it('notebook/turn.whoever-has-turn-cannot-wait'));
         }
         $file = $this->path === '' ? false : @fopen($this->path, 'c');
         if ($file !== false && flock($file, \LOCK_EX)) {

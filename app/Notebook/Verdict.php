@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Notebook;
 
+use IdleMixer\Core\Words\Say;
+
 /** Says in a sentence why a notebook cannot be opened, and the way back. */
 final readonly class Verdict
 {
@@ -14,12 +16,12 @@ final readonly class Verdict
         $path = $this->places->notebook;
 
         return new Refused(match ($found->condition) {
-            Condition::Damaged => "The notebook {$path} is damaged: {$found->detail}. {$this->readOut()} The damaged file is kept as it is.",
-            Condition::Newer => "The notebook {$path} was written by a newer Idle Mixer: it is of notebook version {$found->detail}, and this one reads up to version {$this->edition->version()}. Start the newer one{$this->newest(', or go back to the newest copy that this one reads,')}",
-            Condition::Emptied => "The notebook {$path} is an empty file: all that was in it is gone{$this->newest('. The way back is the newest copy,')} Without a copy, ./start --fresh begins anew.",
-            Condition::Foreign => "{$path} is not a notebook of Idle Mixer: {$found->detail}. Move it elsewhere{$this->newest(', or go back to the newest copy of the notebook,')} Or begin anew with ./start --fresh, which keeps it as a copy.",
-            Condition::Gone => "The notebook {$path} is gone: there was one when it was started last. Put the file back{$this->newest(', or go back to the newest copy,')} Without a copy, ./start --fresh begins anew.",
-            Condition::Absent, Condition::Sound, Condition::Older => throw new \LogicException("Nothing stands in the way of opening {$path}."),
+            Condition::Damaged => Say::it('notebook/verdict.damaged', ['path' => $path, 'detail' => $found->detail, 'read-out' => $this->readOut()]),
+            Condition::Newer => Say::it('notebook/verdict.newer.notebook-was-written-by-newer', ['path' => $path, 'detail' => $found->detail, 'version' => $this->edition->version(), 'newest' => $this->newest(Say::it('notebook/verdict.newer'))]),
+            Condition::Emptied => Say::it('notebook/verdict.emptied.notebook-empty-file-all-that', ['path' => $path, 'newest' => $this->newest(Say::it('notebook/verdict.emptied'))]),
+            Condition::Foreign => Say::it('notebook/verdict.foreign.not-notebook-of-idle-mixer', ['path' => $path, 'detail' => $found->detail, 'newest' => $this->newest(Say::it('notebook/verdict.foreign'))]),
+            Condition::Gone => Say::it('notebook/verdict.gone.notebook-gone-there-was-one', ['path' => $path, 'newest' => $this->newest(Say::it('notebook/verdict.gone'))]),
+            Condition::Absent, Condition::Sound, Condition::Older => throw new \LogicException(Say::it('notebook/verdict.absent', ['path' => $path])),
         });
     }
 
@@ -31,12 +33,12 @@ final readonly class Verdict
         try {
             $read = $this->salvage->out($path, $to);
         } catch (StoreFault $fault) {
-            $why = $fault->trouble === StoreTrouble::Damaged ? $fault->also : "What can be read of it could not be copied out: {$fault->trouble->cause()} {$fault->trouble->remedy()}";
+            $why = $fault->trouble === StoreTrouble::Damaged ? $fault->also : Say::it('notebook/verdict.what-can-be-read-of', ['cause' => $fault->trouble->cause(), 'remedy' => $fault->trouble->remedy()]);
 
-            return rtrim($why, '.') . $this->newest('. The way back is the newest copy,');
+            return rtrim($why, '.') . $this->newest(Say::it('notebook/verdict.way-back-newest-copy'));
         }
 
-        return "What can be read of it was copied to {$to}: {$read->words()}. The way back: ./start --restore {$to}{$this->newest(', or go back to the newest copy,')}";
+        return Say::it('notebook/verdict.what-can-be-read-of.what-can-be-read-of', ['to' => $to, 'read' => $read->words(), 'newest' => $this->newest(Say::it('notebook/verdict.or-go-back-to-newest'))]);
     }
 
     /** @param string $way how a sentence goes on where there is a copy; it ends otherwise */
@@ -44,6 +46,6 @@ final readonly class Verdict
     {
         $newest = $this->copies->newest();
 
-        return $newest === null ? '.' : "{$way} of " . gmdate('j F Y, H:i', (int) filemtime($newest)) . " UTC: ./start --restore {$newest}.";
+        return $newest === null ? '.' : Say::it('notebook/verdict.of-utc-start-restore', ['way' => $way, 'newest' => gmdate('j F Y, H:i', (int) filemtime($newest)), 'newest-2' => $newest]);
     }
 }

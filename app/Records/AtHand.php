@@ -13,6 +13,7 @@ use IdleMixer\Core\Quantity\Amount;
 use IdleMixer\Core\Recipe\Recipe;
 use IdleMixer\Core\Vessel\UsualFill;
 use IdleMixer\Core\Wording\Measures;
+use IdleMixer\Core\Words\Say;
 use IdleMixer\Core\Work\Item;
 use IdleMixer\Core\Work\Load;
 
@@ -31,7 +32,7 @@ final class AtHand
         $whole = (new Formulator())->scaledTo($fill->volume(), $recipe, $dose->highEnd, $dose->factor, '/recipe');
         $items = Load::of($whole, $this->kit->planner())->items;
 
-        return implode(', ', array_map(static fn(Item $item): string => Measures::scoops($item->measured) . ' ' . $item->name(), $items)) . ' in ' . Measures::amount($fill);
+        return Say::it('records/at-hand.in', ['items' => implode(', ', array_map(static fn(Item $item): string => Measures::scoops($item->measured) . ' ' . $item->name(), $items)), 'amount' => Measures::amount($fill)]);
     }
 
     private static function sprayer(): Amount

@@ -15,6 +15,7 @@ use IdleMixer\Core\WayOut\RemedyKind;
 use IdleMixer\Core\WayOut\SlipReader;
 use IdleMixer\Core\WayOut\WayOut;
 use IdleMixer\Core\Wording\WayOutWords;
+use IdleMixer\Core\Words\Say;
 
 /** What went wrong in the loads of a batch, and what was done about it. */
 final readonly class BatchSlips
@@ -65,6 +66,6 @@ final readonly class BatchSlips
             }
         }
 
-        throw InvalidDocument::because('/remedy', '{found} is no way out here: it would overfill, or not end within the limits.', $kind->value);
+        throw InvalidDocument::because('/remedy', Say::it('records/batch-slips.no-way-out-here-would'), $kind->value);
     }
 }

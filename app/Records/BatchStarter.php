@@ -18,6 +18,7 @@ use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\JsonText;
 use IdleMixer\Core\Plan\Planner;
 use IdleMixer\Core\Recipe\RecipeCatalogue;
+use IdleMixer\Core\Words\Say;
 
 /** Starts a batch: freezes the bench and its plan, and lays out the tally. */
 final readonly class BatchStarter
@@ -41,7 +42,7 @@ final readonly class BatchStarter
     {
         $plan = $this->planner->plan($bench);
         if ($plan->loadCount() > BatchLines::MOST_LOADS['value']) {
-            throw InvalidDocument::because('/bench/request/make/amount', sprintf('This would take %d fills of the sprayer; one batch has at most %d. Make several batches.', $plan->loadCount(), BatchLines::MOST_LOADS['value']), null);
+            throw InvalidDocument::because('/bench/request/make/amount', Say::it('records/batch-starter.this-would-take-fills-of', ['load-count' => $plan->loadCount(), 'most-loads' => BatchLines::MOST_LOADS['value']]), null);
         }
 
         $document = json_encode($this->writer->freeze($plan, $submitted->key, $this->recipes->repeatDays($plan->bench->recipe->slug)), \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_PRESERVE_ZERO_FRACTION | \JSON_THROW_ON_ERROR);

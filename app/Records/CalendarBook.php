@@ -17,6 +17,7 @@ use IdleMixer\Core\Schedule\TaskKind;
 use IdleMixer\Core\Wording\Findings;
 use IdleMixer\Core\Wording\MoveWords;
 use IdleMixer\Core\Wording\RoundWords;
+use IdleMixer\Core\Words\Say;
 
 /** Everything that is due or planned, as entries of a calendar with identities that stay. */
 final readonly class CalendarBook
@@ -81,8 +82,8 @@ final readonly class CalendarBook
             };
             $name = $plan->programme->names[(string) $entry->recipe] ?? '';
             $what = match ($entry->kind) {
-                EntryKind::Spray => "Spray {$name}",
-                EntryKind::Rinse => 'Rinse with clean water',
+                EntryKind::Spray => Say::it('records/calendar-book.spray', ['name' => $name]),
+                EntryKind::Rinse => Say::it('records/calendar-book.rinse'),
                 EntryKind::Look => 'Look',
             };
             $entries[] = new CalendarEntry("case-{$plan->case}-{$ordinal}", $plan->on($entry->day), true, "{$what}: {$plan->about}", $this->rounds->entry($entry, $plan->programme), 0, null);

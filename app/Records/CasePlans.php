@@ -12,6 +12,7 @@ use IdleMixer\Core\Choice\ProgrammeAsk;
 use IdleMixer\Core\Choice\ProgrammePlanner;
 use IdleMixer\Core\Plant\ToleranceCatalogue;
 use IdleMixer\Core\Recipe\Recipe;
+use IdleMixer\Core\Words\Say;
 
 /** Lays out the programme of a case from its rounds so far. */
 final readonly class CasePlans
@@ -63,7 +64,7 @@ final readonly class CasePlans
 
         return new CasePlan(
             $case->id,
-            "{$trouble->name} on {$case->plant->name}",
+            Say::it('records/case-plans.on', ['name' => $trouble->name, 'name-2' => $case->plant->name]),
             $dues->isOver($case) ? $programme->ended() : $programme,
             $start,
             array_map(static fn(array $one): int => $one[0], $had),

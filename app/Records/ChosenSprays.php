@@ -13,6 +13,7 @@ use IdleMixer\Core\Recipe\Recipe;
 use IdleMixer\Core\Recipe\RecipeUse;
 use IdleMixer\Core\Weather\Spray;
 use IdleMixer\Core\Weather\SprayWants;
+use IdleMixer\Core\Words\Say;
 use IdleMixer\Core\Work\AsMade;
 use IdleMixer\Core\Work\Load;
 
@@ -29,7 +30,7 @@ final readonly class ChosenSprays
     /** @return list<array{string, string}> key and name: batches that may still be sprayed, then the recipes */
     public function all(DateTimeImmutable $now): array
     {
-        $batches = array_map(static fn(Batch $batch): array => [self::BATCH . $batch->id, "{$batch->name}, mixed"], $this->ready($now));
+        $batches = array_map(static fn(Batch $batch): array => [self::BATCH . $batch->id, Say::it('records/chosen-sprays.mixed', ['name' => $batch->name])], $this->ready($now));
         $recipes = array_map(static fn(Recipe $recipe): array => [$recipe->slug, $recipe->name], array_values(array_filter($this->shelf->recipes(), static fn(Recipe $recipe): bool => $recipe->use !== RecipeUse::Stock)));
 
         return [...$batches, ...$recipes];
@@ -46,14 +47,14 @@ final readonly class ChosenSprays
         if (preg_match('/\Abatch-([1-9]\d{0,14})\z/', $key, $found) === 1) {
             $batch = Batch::query()->find((int) $found[1]);
 
-            return $batch === null ? throw InvalidDocument::because('/spray', 'There is no batch {found}.', $found[1]) : $this->batch($batch);
+            return $batch === null ? throw InvalidDocument::because('/spray', Say::it('records/chosen-sprays.there-no-batch'), $found[1]) : $this->batch($batch);
         }
         foreach ($this->shelf->recipes() as $recipe) {
             if ($recipe->slug === $key) {
                 return $this->recipe($recipe);
             }
         }
-        throw InvalidDocument::because('/spray', 'There is no spray {found}; expected the slug of a recipe, or “batch-” and its number.', $key);
+        throw InvalidDocument::because('/spray', Say::it('records/chosen-sprays.there-no-spray-expected-slug'), $key);
     }
 
     public function wantsOf(Batch $batch): Spray
@@ -84,7 +85,7 @@ final readonly class ChosenSprays
                 }
             }
         }
-        throw InvalidDocument::because('/spray', 'There is no recipe here to choose.', null);
+        throw InvalidDocument::because('/spray', Say::it('records/chosen-sprays.there-no-recipe-here-to'), null);
     }
 
     /** @return list<Batch> mixed, not thrown away and not too old, the youngest first */

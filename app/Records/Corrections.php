@@ -7,6 +7,7 @@ namespace App\Records;
 use App\Models\Correctable;
 use App\Models\Revision;
 use DateTimeImmutable;
+use IdleMixer\Core\Words\Say;
 use Illuminate\Database\Eloquent\Collection;
 
 /** Corrects records, takes them back and puts them back; what they were before stays. Call it inside a transaction. */
@@ -49,7 +50,7 @@ final class Corrections
         if (Edits::version($record) !== $basedOn) {
             throw TwoVersions::changedMeanwhile($record, []);
         }
-        $last = self::of($record)->last() ?? throw new Conflict('This was never changed: there is nothing to undo.');
+        $last = self::of($record)->last() ?? throw new Conflict(Say::it('records/corrections.this-was-never-changed-there'));
         $before = self::before($last);
         if (($before['taken_back_at'] ?? null) !== null) {
             HangingOn::refuse($record);

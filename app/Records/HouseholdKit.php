@@ -14,6 +14,7 @@ use IdleMixer\Core\Quantity\Amount;
 use IdleMixer\Core\Quantity\Dimension;
 use IdleMixer\Core\Quantity\Unit;
 use IdleMixer\Core\Wording\Measures;
+use IdleMixer\Core\Words\Say;
 
 /** What this household measures with, by the names that it gives it: “blue spoon”, “syringe to the 7 mL mark”. */
 final class HouseholdKit
@@ -41,8 +42,8 @@ final class HouseholdKit
     private static function name(StoredMeasure $measure, Amount $mark): string
     {
         return match ($measure->kind) {
-            'marked' => "{$measure->name} to the " . Measures::amount($mark) . ' mark',
-            'dropper' => "drop of {$measure->name}",
+            'marked' => Say::it('records/household-kit.marked', ['name' => $measure->name, 'amount' => Measures::amount($mark)]),
+            'dropper' => Say::it('records/household-kit.drop-of', ['name' => $measure->name]),
             default => $measure->calibration === '' ? '' : $measure->name,
         };
     }

@@ -10,6 +10,7 @@ use IdleMixer\Core\Batch\Jar;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Recipe\RecipeUse;
 use IdleMixer\Core\Wording\Measures;
+use IdleMixer\Core\Words\Say;
 
 /** The stocks that stand in jars: made like a batch, kept, poured from until they run out. */
 final readonly class Jars
@@ -55,10 +56,10 @@ final readonly class Jars
         $left = $this->jar($jar, $record);
         $millilitres = $wanted->pours($record->slug);
         $why = match (true) {
-            $left === null || $jar->made_at === null => 'That is no jar of a stock that was made.',
-            $jar->discarded_at !== null => 'That jar was thrown away. Make the stock anew.',
-            $millilitres <= 0.0 => 'Nothing of that stock goes into this spray.',
-            ! $left->holds($millilitres) => sprintf('%s are wanted, and %s are left in that jar. Make the stock anew, or make less.', Measures::metric($millilitres), Measures::metric($left->left())),
+            $left === null || $jar->made_at === null => Say::it('records/jars.that-no-jar-of-stock'),
+            $jar->discarded_at !== null => Say::it('records/jars.that-jar-was-thrown-away'),
+            $millilitres <= 0.0 => Say::it('records/jars.nothing-of-that-stock-goes'),
+            ! $left->holds($millilitres) => Say::it('records/jars.are-wanted-and-are-left', ['millilitres' => Measures::metric($millilitres), 'left' => Measures::metric($left->left())]),
             default => null,
         };
         if ($why !== null) {

@@ -20,6 +20,7 @@ use IdleMixer\Core\Recipe\RecipeCatalogue;
 use IdleMixer\Core\Recipe\RecipeUse;
 use IdleMixer\Core\Safety\Level;
 use IdleMixer\Core\Schedule\Agenda;
+use IdleMixer\Core\Words\Say;
 
 /** Finds what the bench opens on: what is asked for, what is due, what was mixed last; never a spray that is a stop. */
 final readonly class Openings
@@ -109,6 +110,6 @@ final readonly class Openings
             }
         }
 
-        throw new \LogicException('Something speaks against every shipped spray.');
+        throw new \LogicException(Say::it('records/openings.something-speaks-against-every-shipped'));
     }
 }

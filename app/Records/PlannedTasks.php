@@ -14,6 +14,7 @@ use IdleMixer\Core\Schedule\CaseTasks;
 use IdleMixer\Core\Schedule\RoundDone;
 use IdleMixer\Core\Schedule\Task;
 use IdleMixer\Core\Trouble\TroubleCatalogue;
+use IdleMixer\Core\Words\Say;
 
 /** What an open case asks for, as planned: before weather, counts and people move it. */
 final readonly class PlannedTasks
@@ -40,7 +41,7 @@ final readonly class PlannedTasks
         );
         $trouble = $this->troubles->trouble($case->pest);
 
-        return CaseTasks::of($case->id, "{$trouble->name} on {$case->plant->name}", self::readyAt($case, $tests), $done, $trouble->counted, $round?->batch_id);
+        return CaseTasks::of($case->id, Say::it('records/planned-tasks.on', ['name' => $trouble->name, 'name-2' => $case->plant->name]), self::readyAt($case, $tests), $done, $trouble->counted, $round?->batch_id);
     }
 
     /** @param list<LeafTest> $tests of its plant */

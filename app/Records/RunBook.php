@@ -22,6 +22,7 @@ use IdleMixer\Core\Run\RunStep;
 use IdleMixer\Core\Trouble\TroubleCatalogue;
 use IdleMixer\Core\Vessel\SprayerMemory;
 use IdleMixer\Core\Wording\Measures;
+use IdleMixer\Core\Words\Say;
 use IdleMixer\Core\Work\Item;
 use IdleMixer\Core\Work\Load;
 use Illuminate\Support\Str;
@@ -87,7 +88,7 @@ final readonly class RunBook
         $plan = $this->plan($run);
         $step = array_values(array_filter($plan->steps(self::tapped($run)), static fn(RunStep $one): bool => $one->key === $key))[0] ?? null;
         if ($step === null && ! $this->isEmptying($run, $plan, $key)) {
-            throw InvalidDocument::because('/step', 'There is no step {found} in this run now.', $key);
+            throw InvalidDocument::because('/step', Say::it('records/run-book.there-no-step-in-this'), $key);
         }
         if ($tap !== null) {
             $tap->delete();
@@ -138,7 +139,7 @@ final readonly class RunBook
     /** What is on each plant of it. */
     public function troubles(Run $run): string
     {
-        return implode(' ', array_map(fn(RunPlant $plant): string => "{$this->troubles->trouble($plant->case->pest)->name} on {$plant->case->plant->name}.", array_values($run->plants->all())));
+        return implode(' ', array_map(fn(RunPlant $plant): string => Say::it('records/run-book.on', ['name' => $this->troubles->trouble($plant->case->pest)->name, 'name-2' => $plant->case->plant->name]), array_values($run->plants->all())));
     }
 
     private function washed(Run $run, Sprayer $sprayer, bool $done, DateTimeImmutable $at, DateTimeImmutable $now): void

@@ -17,6 +17,7 @@ use IdleMixer\Core\Schedule\MovedDate;
 use IdleMixer\Core\Schedule\Task;
 use IdleMixer\Core\Schedule\TaskKind;
 use IdleMixer\Core\Trouble\TroubleCatalogue;
+use IdleMixer\Core\Words\Say;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Relations\Relation;
 
@@ -174,7 +175,7 @@ final readonly class TaskList
             $rules = FromNotebook::leafTest($test);
             // It speaks for every batch of this spray, whatever became of the one that was tested.
             if (! $rules->outcome($now)->isConcluded()) {
-                $tasks[] = new Task(TaskKind::ReadLeafTest, $test->id, "{$test->batch->name} on {$test->plant->name}", $rules->nextLookAt($now));
+                $tasks[] = new Task(TaskKind::ReadLeafTest, $test->id, Say::it('records/task-list.on', ['name' => $test->batch->name, 'name-2' => $test->plant->name]), $rules->nextLookAt($now));
             }
         }
 
@@ -261,7 +262,7 @@ final readonly class TaskList
         $tasks = [];
         $open = $watches->whereNull('cleared_at')->whereHas('plant')->whereRelation('case', 'closed_at', null);
         foreach ($open->with(['plant', 'case.plant'])->get() as $watch) {
-            $about = "{$watch->plant->name}: it stood next to {$watch->case->plant->name}, which has " . lcfirst($this->troubles->trouble($watch->case->pest)->name);
+            $about = Say::it('records/task-list.stood-next-to-which-has', ['name' => $watch->plant->name, 'name-2' => $watch->case->plant->name, 'name-3' => lcfirst($this->troubles->trouble($watch->case->pest)->name)]);
             $tasks[] = new Task(TaskKind::LookOver, $watch->id, $about, $watch->due_at, case: $watch->case_id);
         }
 

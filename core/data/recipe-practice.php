@@ -6,7 +6,7 @@ declare(strict_types=1);
  * What practice says about each shipped recipe: what it is for (keys of `troubles.php`), and how often.
  * `ways` is how it works, the main one first (keys of `effects.php`); `work` is 1 little, 2 some, 3 much.
  * `repeat_days` is the usual interval when infested, `null` where it is done once. All of it common practice.
- * `waits` is what has to pass before or after: [key of `wait-words.php`, from, to].
+ * `waits` is what has to pass before or after: [key of `words/en/waits.php`, from, to].
  */
 $practice = static fn(array $ways, int $work, array $for, ?int $repeatDays, string $repeat, array $waits = []): array => [
     'ways' => $ways, 'work' => $work, 'for' => $for, 'repeat_days' => $repeatDays, 'repeat' => $repeat, 'waits' => $waits, 'source' => 'practice',

@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 /*
- * What may stand in for what ran out, so many mL for each mL of it, and what that costs (key of `way-out-words.php`). Nothing stands in
+ * What may stand in for what ran out, so many mL for each mL of it, and what that costs (key of `words/en/ways-out.php`). Nothing stands in
  * for neem, alcohol, peroxide or soda. Common practice, no source; the amounts are our own, on the careful side.
  */
 return [

@@ -23,7 +23,9 @@
     });
 </script>
 
-<a href="#main" class="no-print bg-primary text-primary-content absolute -top-20 left-2 z-20 rounded p-3 focus:top-2">Skip to the screen</a>
+<a href="#main" class="no-print bg-primary text-primary-content absolute -top-20 left-2 z-20 rounded p-3 focus:top-2"
+    >{say('app/app.skip-to-screen')}</a
+>
 <Navigation />
 <Keys />
 <UndoBar />

@@ -9,7 +9,7 @@ const SOON = 500;
 
 const target = document.getElementById('app');
 if (target === null) {
-    throw new Error('The page has no place for the application.');
+    throw new Error(say('app/begin.page-has-no-place-for'));
 }
 tellServer();
 // What was painted before the script ran gives way to the same, alive.

@@ -16,7 +16,10 @@ function announce(file: string): void {
 function nothingBegins(): void {
     document
         .querySelector('main')
-        ?.insertAdjacentHTML('beforeend', '<p role="alert">The scripts did not come. <a href="">Load it again</a></p>');
+        ?.insertAdjacentHTML(
+            'beforeend',
+            `<p role="alert">${say('app/main.scripts-did-not-come')} <a href="">${say('app/main.load-it-again')}</a></p>`,
+        );
 }
 
 /** The frame is painted before anything of the application is fetched or run. */

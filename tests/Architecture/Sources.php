@@ -13,13 +13,25 @@ use SplFileInfo;
 final class Sources
 {
     /** What leans on what: a module names only itself and those before it. */
-    public const MODULES = ['Data', 'Document', 'Source', 'Quantity', 'Ingredient', 'Recipe', 'Phrase', 'Trouble', 'Mix', 'Measure', 'Vessel', 'Work', 'Emulsion', 'Plant', 'Weather', 'Schedule', 'Evidence', 'Safety', 'Photo', 'Leaf', 'Bench', 'Plan', 'Choice', 'WayOut', 'Run', 'Wording', 'Writing', 'Batch', 'Ask'];
+    public const MODULES = ['Words', 'Data', 'Document', 'Source', 'Quantity', 'Ingredient', 'Recipe', 'Phrase', 'Trouble', 'Mix', 'Measure', 'Vessel', 'Work', 'Emulsion', 'Plant', 'Weather', 'Schedule', 'Evidence', 'Safety', 'Photo', 'Leaf', 'Bench', 'Plan', 'Choice', 'WayOut', 'Run', 'Wording', 'Writing', 'Batch', 'Ask'];
 
     /** @return list<string> */
     public static function core(): array
     {
+        return self::in('core/src');
+    }
+
+    /** @return list<string> */
+    public static function app(): array
+    {
+        return self::in('app');
+    }
+
+    /** @return list<string> */
+    private static function in(string $folder): array
+    {
         $all = [];
-        foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(dirname(__DIR__, 2) . '/core/src', FilesystemIterator::SKIP_DOTS)) as $file) {
+        foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(dirname(__DIR__, 2) . "/{$folder}", FilesystemIterator::SKIP_DOTS)) as $file) {
             assert($file instanceof SplFileInfo);
             if ($file->getExtension() === 'php') {
                 $all[] = $file->getPathname();

@@ -35,6 +35,8 @@ it('tells in one table what every class of core reads and is given', function ()
     foreach ((array) glob("{$root}/core/src/*/*.php") as $file) {
         $code = (string) file_get_contents((string) $file);
         preg_match_all('#/\.\./\.\./data/([a-z-]+(?:\.php)?)#', $code, $read);
+        preg_match_all("#Say::(?:words|all)\('([a-z/-]+)'\)#", $code, $words);
+        array_push($read[1], ...array_map(static fn(string $area): string => "words/en/{$area}.php", $words[1]));
         if (! str_contains($code, 'function shipped') && $read[1] === []) {
             continue;
         }

@@ -22,6 +22,7 @@ use IdleMixer\Core\Data\InputLines;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\Node;
 use IdleMixer\Core\Recipe\RecipeReader;
+use IdleMixer\Core\Words\Say;
 use IdleMixer\Core\Work\StandTest;
 use Psr\Clock\ClockInterface;
 
@@ -99,7 +100,7 @@ final class Batches extends Record
             Plain::needed('first_look_hours', Number::upTo(self::MOST_HOURS)),
             Plain::needed('fair_look_hours', Number::upTo(self::MOST_HOURS)),
             Plain::maybe('repeat_days', new Whole(1, InputLines::LONGEST_DAYS['value'])),
-            Plain::usually('stand_test', Word::of(StandTest::class, 'stand test result'), StandTest::NotDone->value),
+            Plain::usually('stand_test', Word::of(StandTest::class, Say::it('records/batches.stand-test-result')), StandTest::NotDone->value),
             Plain::usually('keeping', Word::of(Keeping::class, 'school'), Keeping::Strict->value),
             Plain::usually('notes', Text::notes(RecipeReader::MAX_NOTES), ''),
             Plain::needed('started_at', Moment::past($this->clock)),

@@ -14,6 +14,7 @@ use App\Declared\Within;
 use IdleMixer\Core\Leaf\BurnCause;
 use IdleMixer\Core\Leaf\InjuryKind;
 use IdleMixer\Core\Recipe\RecipeReader;
+use IdleMixer\Core\Words\Say;
 
 /** Burn that was seen after a round. */
 final class Burns extends Record
@@ -35,7 +36,7 @@ final class Burns extends Record
             new Within('round_id', 'rounds'),
             Plain::needed('seen_at', Moment::past($this->clock)),
             Plain::needed('share', Number::upTo(100.0)),
-            Plain::needed('kinds', Codes::of(InjuryKind::class, 'kind of injury')),
+            Plain::needed('kinds', Codes::of(InjuryKind::class, Say::it('records/burns.kind-of-injury'))),
             Plain::needed('special', Codes::of(BurnCause::class, 'circumstance')),
             Plain::usually('notes', Text::notes(RecipeReader::MAX_NOTES), ''),
         ];

@@ -18,6 +18,7 @@ use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\Node;
 use IdleMixer\Core\Recipe\RecipeReader;
 use IdleMixer\Core\Trouble\TroubleCatalogue;
+use IdleMixer\Core\Words\Say;
 use Psr\Clock\ClockInterface;
 
 /** One trouble on one plant, from first sight to closed. */
@@ -66,7 +67,7 @@ final class Cases extends Record
             Plain::usually('notes', Text::notes(RecipeReader::MAX_NOTES), ''),
             Plain::usually('spots', Text::notes(RecipeReader::MAX_NOTES), ''),
             Plain::maybe('situation', new Json(self::situation(...), ['type' => 'object'])),
-            Plain::maybe('due_at', Moment::any())->withoutLog('Reckoned from rounds, counts and tests, and made anew.'),
+            Plain::maybe('due_at', Moment::any())->withoutLog(Say::it('records/cases.reckoned-from-rounds-counts-and')),
         ];
     }
 }

@@ -18,6 +18,7 @@ use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\Node;
 use IdleMixer\Core\Evidence\LookReader;
 use IdleMixer\Core\Recipe\RecipeReader;
+use IdleMixer\Core\Words\Say;
 
 /** What was counted of a pest at one time. */
 final class Counts extends Record
@@ -58,7 +59,7 @@ final class Counts extends Record
             Plain::usually('notes', Text::notes(RecipeReader::MAX_NOTES), ''),
             Plain::maybe('each', new Json(self::spots(...), ['type' => 'array', 'items' => ['type' => 'number', 'minimum' => 0]])),
             Plain::maybe('stages', new Json(self::stages(...), ['type' => 'object', 'additionalProperties' => ['type' => 'number', 'minimum' => 0]])),
-            Plain::maybe('new_growth', new Word(['clean', 'hit'], 'state of new growth')),
+            Plain::maybe('new_growth', new Word(['clean', 'hit'], Say::it('records/counts.state-of-new-growth'))),
             Plain::maybe('helpers', new Flag()),
         ];
     }

@@ -14,6 +14,7 @@ use IdleMixer\Core\Data\InputLines;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\Node;
 use IdleMixer\Core\Leaf\LeafShape;
+use IdleMixer\Core\Words\Say;
 
 /** Ten drawn leaves, and what an eye read on them. */
 final class EyeRounds extends Record
@@ -39,7 +40,7 @@ final class EyeRounds extends Record
         return [
             ...$this->submitted(versions: false),
             Plain::needed('seed', new Whole(0)),
-            Plain::needed('shape', Word::of(LeafShape::class, 'shape of leaf')),
+            Plain::needed('shape', Word::of(LeafShape::class, Say::it('records/eye-rounds.shape-of-leaf'))),
             Plain::needed('guesses', new Json(self::guesses(...), ['type' => 'array', 'items' => ['type' => 'number', 'minimum' => 0, 'maximum' => 100]])),
             Plain::needed('guessed_at', Moment::past($this->clock)),
         ];

@@ -11,6 +11,7 @@ use App\Declared\Values\Whole;
 use App\Declared\Values\Word;
 use DateTimeZone;
 use IdleMixer\Core\Data\WeatherLines;
+use IdleMixer\Core\Words\Say;
 
 /** Where the garden lies, and whom it asks for the weather. */
 final class Gardens extends Record
@@ -47,10 +48,10 @@ final class Gardens extends Record
             Plain::usually('version', new Whole(1), 1),
             Plain::needed('latitude', Number::between(-90.0, 90.0)),
             Plain::needed('longitude', Number::between(-180.0, 180.0)),
-            Plain::needed('zone', new Word(DateTimeZone::listIdentifiers(DateTimeZone::ALL_WITH_BC), 'time zone', open: true)),
+            Plain::needed('zone', new Word(DateTimeZone::listIdentifiers(DateTimeZone::ALL_WITH_BC), Say::it('records/gardens.time-zone'), open: true)),
             Plain::needed('room_celsius', Number::between(WeatherLines::COLDEST_ROOM['value'], WeatherLines::WARMEST_ROOM['value'])),
-            Plain::needed('source', new Word(self::SOURCES, 'source of weather')),
-            Plain::inside('feed', 'The key of the calendar: whoever holds it reads along. Each notebook makes its own.'),
+            Plain::needed('source', new Word(self::SOURCES, Say::it('records/gardens.source-of-weather'))),
+            Plain::inside('feed', Say::it('records/gardens.key-of-calendar-whoever-holds')),
             ...self::rowTimes(),
         ];
     }

@@ -16,6 +16,7 @@ use App\Declared\Values\Word;
 use IdleMixer\Core\Data\InputLines;
 use IdleMixer\Core\Data\LeafLines;
 use IdleMixer\Core\Leaf\LeafShape;
+use IdleMixer\Core\Words\Say;
 
 /** Some leaves wetted with a batch, to see whether they burn. */
 final class LeafTests extends Record
@@ -55,9 +56,9 @@ final class LeafTests extends Record
             Link::to('batches', 'batch_id', 'batch', 'batch'),
             Link::to('plants', 'plant_id', 'plant', 'plant'),
             Plain::needed('leaves', new Whole(1, LeafLines::MOST_LEAVES['value'])),
-            Plain::needed('rungs', Text::shaped('^[0-9.]+( [0-9.]+)*$', self::LONGEST, '{found} are no strengths; numbers apart by blanks are needed, like “1 0.5”.')),
+            Plain::needed('rungs', Text::shaped('^[0-9.]+( [0-9.]+)*$', self::LONGEST, Say::it('records/leaf-tests.are-no-strengths-numbers-apart'))),
             Plain::needed('controls', new Flag()),
-            Plain::needed('shape', Word::of(LeafShape::class, 'shape of leaf')),
+            Plain::needed('shape', Word::of(LeafShape::class, Say::it('records/leaf-tests.shape-of-leaf'))),
             Plain::usually('marks', Text::notes(self::LONGEST_MARKS), ''),
             Plain::needed('wait_hours', new Whole(1, self::LONGEST_WAIT)),
             Plain::needed('applied_at', Moment::past($this->clock)),

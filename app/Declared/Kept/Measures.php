@@ -12,6 +12,7 @@ use App\Declared\Values\Text;
 use App\Declared\Values\Word;
 use IdleMixer\Core\Quantity\Unit;
 use IdleMixer\Core\Recipe\RecipeReader;
+use IdleMixer\Core\Words\Say;
 
 /** A spoon, a cup, a syringe, a dropper or a scale. */
 final class Measures extends Record
@@ -41,7 +42,7 @@ final class Measures extends Record
             Plain::needed('name', Text::line(RecipeReader::MAX_NAME, 1)),
             Plain::needed('amount', Number::positive(self::MOST)),
             Plain::needed('unit', Word::of(Unit::class, 'unit')),
-            Plain::usually('kind', new Word(['level', 'marked', 'dropper', 'scale'], 'kind of measure'), 'level'),
+            Plain::usually('kind', new Word(['level', 'marked', 'dropper', 'scale'], Say::it('records/measures.kind-of-measure')), 'level'),
             Plain::maybe('step', Number::positive(self::MOST)),
             Plain::usually('calibration', Text::notes(RecipeReader::MAX_NOTES), ''),
             Plain::maybe('retired_at', Moment::past($this->clock)),

@@ -15,6 +15,7 @@ use IdleMixer\Core\Document\ObjectNode;
 use IdleMixer\Core\Plant\ToleranceCatalogue;
 use IdleMixer\Core\Recipe\RecipeReader;
 use IdleMixer\Core\Weather\Exposure;
+use IdleMixer\Core\Words\Say;
 use Psr\Clock\ClockInterface;
 
 /** A plant: the spine of what was done to it. */
@@ -45,7 +46,7 @@ final class Plants extends Record
         $from = $columns['bloom_from'] ?? null;
         $until = $columns['bloom_until'] ?? null;
         if ($from !== null && $until !== null && $until < $from) {
-            throw $entry->get('bloomUntil')->fault('The bloom cannot end before it begins; found {found}.');
+            throw $entry->get('bloomUntil')->fault(Say::it('records/plants.bloom-cannot-end-before-begins'));
         }
     }
 
@@ -55,7 +56,7 @@ final class Plants extends Record
             ...$this->submitted(),
             Plain::needed('name', Text::line(RecipeReader::MAX_NAME, 1))->entered(),
             Plain::usually('kind', Text::line(RecipeReader::MAX_NAME), '')->entered(),
-            Plain::needed('tolerance', new Word($this->tolerance->known(), 'plant tolerance class', open: true))->entered(),
+            Plain::needed('tolerance', new Word($this->tolerance->known(), Say::it('records/plants.plant-tolerance-class'), open: true))->entered(),
             Plain::usually('place', Text::line(RecipeReader::MAX_NAME), '')->entered(),
             Plain::usually('notes', Text::notes(RecipeReader::MAX_NOTES), '')->entered(),
             self::flag('bears_no_oil')->entered(),

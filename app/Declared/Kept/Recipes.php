@@ -9,6 +9,7 @@ use App\Declared\Plain;
 use App\Declared\Record;
 use App\Declared\Values\Text;
 use IdleMixer\Core\Data\InputLines;
+use IdleMixer\Core\Words\Say;
 
 /** A recipe by its name, with every version that was written or mixed. */
 final class Recipes extends Record
@@ -39,7 +40,7 @@ final class Recipes extends Record
     {
         return [
             Plain::inside('id', self::NUMBER),
-            Plain::needed('slug', Text::shaped('^[a-z0-9]+(-[a-z0-9]+)*$', InputLines::LONGEST_SLUG['value'], '{found} is no slug; small letters, digits and hyphens are needed.')),
+            Plain::needed('slug', Text::shaped('^[a-z0-9]+(-[a-z0-9]+)*$', InputLines::LONGEST_SLUG['value'], Say::it('records/recipes.no-slug-small-letters-digits'))),
             ...self::rowTimes(),
         ];
     }

@@ -12,6 +12,7 @@ use App\Declared\Values\Word;
 use App\Declared\Within;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\Node;
+use IdleMixer\Core\Words\Say;
 
 /** What a record was before it was changed. */
 final class Revisions extends Record
@@ -32,7 +33,7 @@ final class Revisions extends Record
             Plain::inside('id', self::NUMBER),
             new Within('record', ''),
             new Within('record_id', ''),
-            Plain::needed('what', new Word(['corrected', 'taken-back', 'put-back', 'reopened'], 'kind of change')),
+            Plain::needed('what', new Word(['corrected', 'taken-back', 'put-back', 'reopened'], Say::it('records/revisions.kind-of-change'))),
             Plain::needed('at', Moment::past($this->clock)),
             Plain::needed('before', new Json(self::columns(...), ['type' => 'object'])),
             $this->writer(),

@@ -16,6 +16,7 @@ use IdleMixer\Core\Document\Node;
 use IdleMixer\Core\Quantity\Unit;
 use IdleMixer\Core\Recipe\RecipeReader;
 use IdleMixer\Core\Vessel\SprayerShape;
+use IdleMixer\Core\Words\Say;
 
 /** A sprayer, and what its owner found out about it. */
 final class Sprayers extends Record
@@ -55,7 +56,7 @@ final class Sprayers extends Record
             Plain::needed('name', Text::line(RecipeReader::MAX_NAME, 1)),
             Plain::needed('amount', Number::positive(self::MOST)),
             Plain::needed('unit', Word::of(Unit::class, 'unit')),
-            Plain::usually('shape', new Word(['', ...array_column(SprayerShape::cases(), 'value')], 'shape of a sprayer'), ''),
+            Plain::usually('shape', new Word(['', ...array_column(SprayerShape::cases(), 'value')], Say::it('records/sprayers.shape-of-sprayer')), ''),
             Plain::maybe('largest_fill_ml', Number::positive(self::MOST), 'largestFillMl'),
             Plain::usually('left_behind_ml', Number::upTo(self::MOST), 0.0, 'leftBehindMl'),
             Plain::usually('pours', new Json(self::poured(...), ['type' => 'array', 'items' => ['type' => 'array', 'items' => ['type' => 'number', 'exclusiveMinimum' => 0], 'minItems' => 2, 'maxItems' => 2]]), '[]'),

@@ -14,6 +14,7 @@ use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\Node;
 use IdleMixer\Core\Recipe\RecipeReader;
 use IdleMixer\Core\Weather\WeatherReader;
+use IdleMixer\Core\Words\Say;
 use Psr\Clock\ClockInterface;
 
 /** Hours that somebody told: at the door, or in a file. */
@@ -44,7 +45,7 @@ final class WeatherReports extends Record
     {
         return [
             ...$this->submitted(versions: false),
-            Plain::needed('source', new Word(['door', 'file'], 'source of weather')),
+            Plain::needed('source', new Word(['door', 'file'], Say::it('records/weather-reports.source-of-weather'))),
             Plain::needed('name', Text::line(RecipeReader::MAX_NAME)),
             Plain::needed('hours', new Json($this->hours(...), ['type' => 'object'])),
             Plain::needed('told_at', Moment::past($this->clock)),

@@ -6,6 +6,7 @@ namespace App\Declared\Values;
 
 use App\Declared\Value;
 use IdleMixer\Core\Document\Node;
+use IdleMixer\Core\Words\Say;
 
 /** Codes of a closed set, kept apart by blanks. */
 final readonly class Codes implements Value
@@ -26,7 +27,7 @@ final readonly class Codes implements Value
         $text = $node->text(self::LONGEST);
         foreach ($text === '' ? [] : explode(' ', $text) as $code) {
             if (! in_array($code, $this->known, true)) {
-                throw $node->fault("{$code} is no known {$this->what}; known are " . implode(', ', $this->known) . '.');
+                throw $node->fault(Say::it('records/codes.no-known-known-are', ['code' => $code, 'what' => $this->what, 'known' => implode(', ', $this->known)]));
             }
         }
 
@@ -45,6 +46,6 @@ final readonly class Codes implements Value
 
     public function schema(): array
     {
-        return ['type' => 'string', 'maxLength' => self::LONGEST, 'description' => 'Codes apart by blanks: ' . implode(', ', $this->known) . '.'];
+        return ['type' => 'string', 'maxLength' => self::LONGEST, 'description' => Say::it('records/codes.codes-apart-by-blanks', ['known' => implode(', ', $this->known)])];
     }
 }

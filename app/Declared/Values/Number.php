@@ -6,6 +6,7 @@ namespace App\Declared\Values;
 
 use App\Declared\Value;
 use IdleMixer\Core\Document\Node;
+use IdleMixer\Core\Words\Say;
 
 /** A finite number within bounds. */
 final readonly class Number implements Value
@@ -37,7 +38,7 @@ final readonly class Number implements Value
         }
         $number = $node->number();
 
-        return $number >= $this->least && $number <= $this->most ? $number : throw $node->fault("Expected a number from {$this->least} to {$this->most}, found {found}.");
+        return $number >= $this->least && $number <= $this->most ? $number : throw $node->fault(Say::it('records/number.expected-number-from-to-found', ['least' => $this->least, 'most' => $this->most]));
     }
 
     public function told(bool|float|int|string $kept): float

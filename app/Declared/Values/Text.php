@@ -6,6 +6,7 @@ namespace App\Declared\Values;
 
 use App\Declared\Value;
 use IdleMixer\Core\Document\Node;
+use IdleMixer\Core\Words\Say;
 
 /** Words of a length that is bounded. */
 final readonly class Text implements Value
@@ -32,7 +33,7 @@ final readonly class Text implements Value
 
     public static function uuid(): self
     {
-        return self::shaped('^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$', 36, '{found} is no identity; a UUID in small letters is needed.');
+        return self::shaped('^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$', 36, Say::it('records/text.no-identity-uuid-in-small'));
     }
 
     public function read(Node $node): string

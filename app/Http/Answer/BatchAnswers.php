@@ -23,6 +23,7 @@ use IdleMixer\Core\Document\ObjectNode;
 use IdleMixer\Core\Safety\Cautions;
 use IdleMixer\Core\Trouble\TroubleCatalogue;
 use IdleMixer\Core\Wording\Measures;
+use IdleMixer\Core\Words\Say;
 use IdleMixer\Core\Work\StandTest;
 
 /** Tells of a batch: in short for lists, and whole with its plan and tally. */
@@ -42,7 +43,7 @@ final readonly class BatchAnswers
             BatchBook::state($batch)->status($now)->value,
             Measures::metric($batch->make_ml),
             $batch->plant === null ? null : new RefAnswer($batch->plant->id, $batch->plant->name),
-            $batch->case === null ? null : new RefAnswer($batch->case->id, $this->troubles->trouble($batch->case->pest)->name . ' on ' . $batch->case->plant->name),
+            $batch->case === null ? null : new RefAnswer($batch->case->id, Say::it('answers/batch-answers.on', ['name' => $this->troubles->trouble($batch->case->pest)->name, 'name-2' => $batch->case->plant->name])),
             $batch->stand_test,
             StandTest::from($batch->stand_test)->words(),
             Instant::of($batch->started_at),

@@ -6,6 +6,7 @@ namespace App\Http\Answer;
 
 use App\Records\CalendarEntry;
 use DateTimeImmutable;
+use IdleMixer\Core\Words\Say;
 use Sabre\VObject\Component\VCalendar;
 
 /** Writes entries as iCalendar (RFC 5545): instants in UTC, so that every device says them by its own clock. */
@@ -16,7 +17,7 @@ final class CalendarFile
     /** @param list<CalendarEntry> $entries */
     public static function write(array $entries, DateTimeImmutable $now): string
     {
-        $calendar = new VCalendar(['PRODID' => '-//Idle Mixer//Garden//EN', 'X-WR-CALNAME' => 'Garden sprays', 'REFRESH-INTERVAL;VALUE=DURATION' => 'PT6H', 'METHOD' => 'PUBLISH']);
+        $calendar = new VCalendar(['PRODID' => Say::it('answers/calendar-file.idle-mixer-garden-en'), 'X-WR-CALNAME' => Say::it('answers/calendar-file.garden-sprays'), 'REFRESH-INTERVAL;VALUE=DURATION' => 'PT6H', 'METHOD' => 'PUBLISH']);
         foreach ($entries as $entry) {
             $stamp = $now->format('Ymd\THis\Z');
             $event = $calendar->createComponent('VEVENT', [
@@ -31,7 +32,7 @@ final class CalendarFile
             } else {
                 $at = (new DateTimeImmutable('@' . $entry->at->getTimestamp()));
                 $event->add('DTSTART', $at->format('Ymd\THis\Z'));
-                $event->add('DTEND', $at->modify('+' . self::HOURS . ' hour')->format('Ymd\THis\Z'));
+                $event->add('DTEND', $at->modify(Say::it('answers/calendar-file.hour', ['hours' => self::HOURS]))->format('Ymd\THis\Z'));
             }
             if ($entry->rings !== null) {
                 $event->add($calendar->createComponent('VALARM', ['ACTION' => 'DISPLAY', 'DESCRIPTION' => $entry->summary, 'TRIGGER' => "-PT{$entry->rings}M"]));

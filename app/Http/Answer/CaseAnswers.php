@@ -34,6 +34,7 @@ use IdleMixer\Core\Wording\CompositionWords;
 use IdleMixer\Core\Wording\Findings;
 use IdleMixer\Core\Wording\MoveWords;
 use IdleMixer\Core\Wording\RunWords;
+use IdleMixer\Core\Words\Say;
 use IdleMixer\Core\Writing\VerdictWriter;
 use Illuminate\Database\Eloquent\Builder;
 
@@ -92,7 +93,7 @@ final readonly class CaseAnswers
         return new CaseBriefAnswer(
             $case->id,
             $case->version,
-            "{$pest->name} on {$plant->name}",
+            Say::it('answers/case-answers.on', ['name' => $pest->name, 'name-2' => $plant->name]),
             $case->pest,
             $pest->name,
             $pest->counted ?? '',

@@ -12,6 +12,7 @@ use IdleMixer\Core\Choice\Situation;
 use IdleMixer\Core\Wording\Choices;
 use IdleMixer\Core\Wording\ChoiceWords;
 use IdleMixer\Core\Wording\Durations;
+use IdleMixer\Core\Words\Say;
 use IdleMixer\Core\Writing\MixtureWriter;
 use LogicException;
 
@@ -44,7 +45,7 @@ final readonly class ChoiceAnswers
     {
         [$for, $against] = $option->telling();
         $said = fn(Reason $reason): string => $this->words->reason($reason, $option);
-        $dose = $option->dose ?? throw new LogicException("{$option->recipe->slug} is proposed without a dose.");
+        $dose = $option->dose ?? throw new LogicException(Say::it('answers/choice-answers.proposed-without-dose', ['slug' => $option->recipe->slug]));
 
         return new ProposedAnswer(
             $option->recipe->slug,

@@ -14,6 +14,7 @@ use IdleMixer\Core\Safety\Target;
 use IdleMixer\Core\Wording\Choices;
 use IdleMixer\Core\Wording\Figures;
 use IdleMixer\Core\Wording\Measures;
+use IdleMixer\Core\Words\Say;
 use IdleMixer\Core\Writing\VerdictWriter;
 
 /** Two recipes side by side, in words. */
@@ -67,6 +68,6 @@ final readonly class ComparedAnswers
         }
         $tbsp = $ml / Unit::UsTablespoon->factor();
 
-        return Measures::metric($ml) . ' (' . ($tbsp >= 1.0 ? Figures::short($tbsp) . ' US tbsp' : Figures::short(3.0 * $tbsp) . ' US tsp') . ')';
+        return Measures::metric($ml) . ' (' . ($tbsp >= 1.0 ? Say::it('answers/compared-answers.us-tbsp', ['tbsp' => Figures::short($tbsp)]) : Say::it('answers/compared-answers.us-tsp', ['short' => Figures::short(3.0 * $tbsp)])) . ')';
     }
 }

@@ -13,6 +13,7 @@ use IdleMixer\Core\Trouble\Suspect;
 use IdleMixer\Core\Trouble\Trouble;
 use IdleMixer\Core\Trouble\TroubleCatalogue;
 use IdleMixer\Core\Wording\ChoiceWords;
+use IdleMixer\Core\Words\Say;
 use Psr\Clock\ClockInterface;
 
 /** The signs that can be ticked, and what they point to. */
@@ -47,7 +48,7 @@ final readonly class DiagnosisAnswers
 
         return array_values($found->map(fn(Round $round): BurnRoundAnswer => new BurnRoundAnswer(
             new RefAnswer($round->batch->id, $round->batch->name),
-            new RefAnswer($round->case->id, $this->catalogue->trouble($round->case->pest)->name . ' on ' . $round->case->plant->name),
+            new RefAnswer($round->case->id, Say::it('answers/diagnosis-answers.on', ['name' => $this->catalogue->trouble($round->case->pest)->name, 'name-2' => $round->case->plant->name])),
             Instant::of($round->sprayed_at),
         ))->all());
     }

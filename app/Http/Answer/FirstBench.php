@@ -16,6 +16,7 @@ use IdleMixer\Core\Recipe\RecipeLine;
 use IdleMixer\Core\Recipe\RecipeUse;
 use IdleMixer\Core\Recipe\RecipeWriter;
 use IdleMixer\Core\Vessel\UsualFill;
+use IdleMixer\Core\Words\Say;
 
 /**
  * What the bench will ask first for an opening, so that its plan can come along: the bench takes it only where it asks for
@@ -65,7 +66,7 @@ final readonly class FirstBench
 
     private function own(string $slug): Recipe
     {
-        $version = $this->shelf->newest($slug) ?? throw new \LogicException("The bench cannot open on {$slug}: there is no such recipe.");
+        $version = $this->shelf->newest($slug) ?? throw new \LogicException(Say::it('answers/first-bench.bench-cannot-open-on-there', ['slug' => $slug]));
 
         return $this->shelf->read($version);
     }

@@ -10,6 +10,7 @@ use IdleMixer\Core\Quantity\AmountReader;
 use IdleMixer\Core\Vessel\Need;
 use IdleMixer\Core\Wording\Measures;
 use IdleMixer\Core\Wording\NeedWords;
+use IdleMixer\Core\Words\Say;
 
 /** How much to make, what from, and a volume near it whose last load is worth mixing. */
 final class NeedAnswers
@@ -20,7 +21,7 @@ final class NeedAnswers
         $words = NeedWords::shipped();
         $ml = array_sum(array_map(static fn(Need $need): float => $need->millilitres, $input->needs));
         if ($ml > AmountReader::MAX_VESSEL_ML) {
-            throw InvalidDocument::because('', sprintf('This comes to %s, more than the 10,000 L that one plan may make. Do it in parts.', Measures::metric($ml)), null);
+            throw InvalidDocument::because('', Say::it('answers/need-answers.this-comes-to-more-than', ['ml' => Measures::metric($ml)]), null);
         }
         $sensible = $input->sprayer === null ? $ml : Need::sensible($ml, $input->sprayer);
 

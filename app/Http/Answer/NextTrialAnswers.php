@@ -10,6 +10,7 @@ use IdleMixer\Core\Choice\NextTrial;
 use IdleMixer\Core\Evidence\Chance;
 use IdleMixer\Core\Evidence\RecordVerdict;
 use IdleMixer\Core\Wording\TrialWords;
+use IdleMixer\Core\Words\Say;
 
 /** Proposes the next trial about a pest: what was tried, and what never was. */
 final readonly class NextTrialAnswers
@@ -24,7 +25,7 @@ final readonly class NextTrialAnswers
             $known[$row->name] ??= [$row->left_log, RecordVerdict::from($row->verdict)];
         }
         foreach ($this->untried->families($pest) as $name => $log) {
-            $known["{$name}, never tried here"] = [$log, null];
+            $known[Say::it('answers/next-trial-answers.never-tried-here', ['name' => $name])] = [$log, null];
         }
         $next = NextTrial::among($known, new Chance(1));
 

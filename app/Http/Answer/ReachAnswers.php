@@ -16,6 +16,7 @@ use IdleMixer\Core\Quantity\Amount;
 use IdleMixer\Core\Quantity\AmountReader;
 use IdleMixer\Core\Wording\NeedWords;
 use IdleMixer\Core\Wording\PhraseWords;
+use IdleMixer\Core\Words\Say;
 
 /** How much can be made of what is left, as it is typed: “40 ml neem”. */
 final readonly class ReachAnswers
@@ -64,7 +65,7 @@ final readonly class ReachAnswers
     private static function millilitres(SpokenLine $line, int $i): float
     {
         if ($line->kind !== SpokenKind::Amount || $line->unit === null) {
-            throw InvalidDocument::because("/left/{$i}", 'Say how much is left as an amount, like “40 ml neem”.', null);
+            throw InvalidDocument::because("/left/{$i}", Say::it('answers/reach-answers.say-how-much-left-as'), null);
         }
 
         return $line->millilitres(Amount::of($line->low * $line->unit->factor, $line->unit->unit));

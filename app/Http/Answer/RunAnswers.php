@@ -17,6 +17,7 @@ use IdleMixer\Core\Wording\Durations;
 use IdleMixer\Core\Wording\Measures;
 use IdleMixer\Core\Wording\RestWords;
 use IdleMixer\Core\Wording\RunWords;
+use IdleMixer\Core\Words\Say;
 
 /** Tells of a walk through the bed: its steps, which is next, and what was done when. */
 final readonly class RunAnswers
@@ -60,7 +61,7 @@ final readonly class RunAnswers
         $words = $this->words->step($step, [
             'plants' => $this->runs->troubles($run),
             'batch' => $run->batch->name,
-            'mixed' => $run->batch->made_at === null ? 'just now' : Durations::rounded(max(0.0, ($now->getTimestamp() - $run->batch->made_at->getTimestamp()) / 3600.0)) . ' ago',
+            'mixed' => $run->batch->made_at === null ? Say::it('answers/run-answers.just-now') : Say::it('answers/run-answers.ago', ['get-timestamp' => Durations::rounded(max(0.0, ($now->getTimestamp() - $run->batch->made_at->getTimestamp()) / 3600.0))]),
             'spoons' => str_starts_with($step->key, 'fill-') && $step->ref !== null ? $this->runs->spoons($run->batch, $step->ref) : '',
             'again' => $again,
             'rest' => $this->rest->where($this->book->record($run->batch)->loads[0]->mixture),

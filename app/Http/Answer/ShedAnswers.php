@@ -20,6 +20,7 @@ use IdleMixer\Core\Schedule\PlantCalendar;
 use IdleMixer\Core\Vessel\FillMarks;
 use IdleMixer\Core\Wording\Measures;
 use IdleMixer\Core\Wording\MemoryWords;
+use IdleMixer\Core\Words\Say;
 use Psr\Clock\ClockInterface;
 
 /** What stands in the shed, and what grows. */
@@ -47,7 +48,7 @@ final readonly class ShedAnswers
     {
         $amount = Amount::of($measure->amount, Unit::from($measure->unit));
         $scale = $amount->unit->dimension() === Dimension::Mass;
-        $step = $measure->step === null ? '' : ', a mark every ' . Measures::amount(Amount::of($measure->step, $amount->unit));
+        $step = $measure->step === null ? '' : Say::it('answers/shed-answers.mark-every', ['amount' => Measures::amount(Amount::of($measure->step, $amount->unit))]);
 
         return new MeasureAnswer(
             $measure->id,
@@ -57,7 +58,7 @@ final readonly class ShedAnswers
             new AmountAnswer(...$amount->toArray()),
             $measure->step,
             match (true) {
-                $scale => 'a scale that shows steps of ' . Measures::amount($amount),
+                $scale => Say::it('answers/shed-answers.scale-that-shows-steps-of', ['amount' => Measures::amount($amount)]),
                 $measure->calibration !== '' => $measure->calibration,
                 default => Measures::volume($amount->inBase(), $amount->unit) . $step,
             },

@@ -21,6 +21,7 @@ use IdleMixer\Core\Trouble\TroubleCatalogue;
 use IdleMixer\Core\Wording\CompositionWords;
 use IdleMixer\Core\Wording\Figures;
 use IdleMixer\Core\Wording\Findings;
+use IdleMixer\Core\Words\Say;
 
 /** A case from first sight to closed, told in order. */
 final readonly class StoryAnswers
@@ -38,16 +39,16 @@ final readonly class StoryAnswers
         $until = $case->closed_at ?? $now;
         $rain = $this->rain($case->opened_at, $until, $now);
         $events = [
-            new StoryEvent($case->opened_at, 'opened', trim("First seen. {$case->notes}")),
+            new StoryEvent($case->opened_at, 'opened', trim(Say::it('answers/story-answers.first-seen', ['notes' => $case->notes]))),
             ...$this->rounds($case),
             ...self::counts($case, $trouble->counted ?? ''),
-            ...array_map(static fn(StoryRain $day): StoryEvent => new StoryEvent($day->at, 'rain', 'Rain: ' . Figures::short($day->millimetres) . ' mm.'), $rain),
+            ...array_map(static fn(StoryRain $day): StoryEvent => new StoryEvent($day->at, 'rain', Say::it('answers/story-answers.rain-mm', ['millimetres' => Figures::short($day->millimetres)])), $rain),
             ...self::pictures($case, $until),
-            ...($case->closed_at === null ? [] : [new StoryEvent($case->closed_at, 'closed', trim("Closed. {$case->conclusion}"))]),
+            ...($case->closed_at === null ? [] : [new StoryEvent($case->closed_at, 'closed', trim(Say::it('answers/story-answers.closed', ['conclusion' => $case->conclusion])))]),
         ];
         usort($events, static fn(StoryEvent $a, StoryEvent $b): int => $a->at <=> $b->at);
 
-        return new StoryAnswer("{$trouble->name} on {$case->plant->name}", $trouble->counted ?? '', $case->plant->place, $case->opened_at, $case->closed_at, $this->garden->place()->zone ?? null, $events, $rain);
+        return new StoryAnswer(Say::it('answers/story-answers.on', ['name' => $trouble->name, 'name-2' => $case->plant->name]), $trouble->counted ?? '', $case->plant->place, $case->opened_at, $case->closed_at, $this->garden->place()->zone ?? null, $events, $rain);
     }
 
     /** @return list<StoryEvent> */
@@ -72,10 +73,10 @@ final readonly class StoryAnswers
         $strength = implode(', ', CompositionWords::of(BatchBook::composition($round->batch)));
 
         return implode(' ', array_filter([
-            "Round {$number}: {$round->batch->name}" . ($strength === '' ? '.' : " ({$strength})."),
-            $round->hand_work ? 'Pruned, wiped or hosed the same day.' : '',
-            $round->weather === '' ? '' : "Weather: {$round->weather}.",
-            $round->override === '' ? '' : "Without proof on leaves: {$round->override}",
+            Say::it('answers/story-answers.round', ['number' => $number, 'name' => $round->batch->name, 'value' => $strength === '' ? '.' : " ({$strength})."]),
+            $round->hand_work ? Say::it('answers/story-answers.pruned-wiped-or-hosed-same') : '',
+            $round->weather === '' ? '' : Say::it('answers/story-answers.weather', ['weather' => $round->weather]),
+            $round->override === '' ? '' : Say::it('answers/story-answers.without-proof-on-leaves', ['override' => $round->override]),
             $round->notes,
         ], static fn(string $words): bool => $words !== ''));
     }
@@ -92,13 +93,13 @@ final readonly class StoryAnswers
             $count->counted_at,
             $count->untreated ? 'untreated' : 'count',
             implode(' ', array_filter([
-                ucfirst($counted) . ($count->untreated ? ', on the plant left alone: ' : ': ') . Figures::short($count->value) . '.',
+                ucfirst($counted) . ($count->untreated ? Say::it('answers/story-answers.on-plant-left-alone') : ': ') . Figures::short($count->value) . '.',
                 match ($count->new_growth) {
-                    'clean' => 'New growth clean.',
-                    'hit' => 'New growth hit.',
+                    'clean' => Say::it('answers/story-answers.clean'),
+                    'hit' => Say::it('answers/story-answers.hit'),
                     default => '',
                 },
-                $count->helpers === true ? 'Helpful insects about.' : '',
+                $count->helpers === true ? Say::it('answers/story-answers.helpful-insects-about') : '',
                 $count->notes,
             ], static fn(string $words): bool => $words !== '')),
             $count->value,
@@ -115,7 +116,7 @@ final readonly class StoryAnswers
         }
         $tests = LeafTest::query()->where('plant_id', $case->plant_id)->where('applied_at', '>=', $case->opened_at)->where('applied_at', '<=', $until)->pluck('id')->all();
         foreach (LeafPhoto::query()->whereIn('leaf_test_id', $tests)->orderBy('taken_at')->limit(EvidenceLines::STORY_PICTURES['value'])->get() as $photo) {
-            $events[] = new StoryEvent($photo->taken_at, 'picture', "Leaf {$photo->leaf} of a leaf test, " . ($photo->before ? 'before' : 'after') . '.', null, $photo->picture);
+            $events[] = new StoryEvent($photo->taken_at, 'picture', Say::it('answers/story-answers.leaf-of-leaf-test', ['leaf' => $photo->leaf, 'value' => $photo->before ? 'before' : 'after']), null, $photo->picture);
         }
 
         return $events;

@@ -31,6 +31,7 @@ use IdleMixer\Core\Safety\Target;
 use IdleMixer\Core\Wording\EquivalentWords;
 use IdleMixer\Core\Wording\Measures;
 use IdleMixer\Core\Wording\PhraseWords;
+use IdleMixer\Core\Words\Say;
 use IdleMixer\Core\Writing\MixtureWriter;
 use IdleMixer\Core\Writing\VerdictWriter;
 
@@ -83,7 +84,7 @@ final readonly class SumsAnswers
         ];
         $mixture = $this->formulator->onBasis($this->recipes->read(JsonText::parse(json_encode($document, \JSON_THROW_ON_ERROR | \JSON_PRESERVE_ZERO_FRACTION))), $highEnd);
         if ($mixture->water <= 0.0) {
-            throw InvalidDocument::because('/line', 'That leaves no room for water. Say less of it, or a larger volume.', null);
+            throw InvalidDocument::because('/line', Say::it('answers/sums-answers.that-leaves-no-room-for'), null);
         }
 
         return $mixture;

@@ -19,6 +19,7 @@ use IdleMixer\Core\Batch\BatchRecord;
 use IdleMixer\Core\Document\Node;
 use IdleMixer\Core\WayOut\RemedyKind;
 use IdleMixer\Core\WayOut\SlipReader;
+use IdleMixer\Core\Words\Say;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Psr\Clock\ClockInterface;
@@ -44,10 +45,10 @@ final readonly class BatchSlipController
     public function keep(Request $request, int $id, int $load, BatchSlips $slips, BatchAnswers $answer, ClockInterface $clock): JsonResponse
     {
         $object = Body::of($request)->object(['basedOn', 'slips', 'remedy']);
-        $kind = RemedyKind::from($object->get('remedy')->word(array_column(RemedyKind::cases(), 'value'), 'way out'));
+        $kind = RemedyKind::from($object->get('remedy')->word(array_column(RemedyKind::cases(), 'value'), Say::it('calls/batch-slip-controller.way-out')));
         $batch = $this->find($id);
         if ($batch->made_at !== null) {
-            throw RefusedCall::conflict('This batch is finished; what went into it stays as it was saved. Open it again to put it right.');
+            throw RefusedCall::conflict(Say::it('calls/batch-slip-controller.this-batch-finished-what-went'));
         }
         $slips->keep($batch, $object->get('basedOn')->whole(0, \PHP_INT_MAX), self::load($this->book->record($batch), $load), $object->get('slips'), $kind);
         if ($kind === RemedyKind::Discard) {

@@ -8,6 +8,7 @@ use App\Http\Answer\CalendarFile;
 use App\Http\RefusedCall;
 use App\Records\CalendarBook;
 use App\Records\GardenBook;
+use IdleMixer\Core\Words\Say;
 use Illuminate\Http\Response;
 use Psr\Clock\ClockInterface;
 
@@ -18,7 +19,7 @@ final class CalendarController
     {
         $key = $garden->row()->feed ?? '';
         if ($key === '' || ! hash_equals($key, $feed)) {
-            throw RefusedCall::notFound('calendar', 'of that key');
+            throw RefusedCall::notFound('calendar', Say::it('calls/calendar-controller.of-that-key'));
         }
 
         return new Response(CalendarFile::write($calendar->all($clock->now()), $clock->now()), 200, [

@@ -19,6 +19,7 @@ use App\Models\Who;
 use App\Records\Situations;
 use IdleMixer\Core\Choice\Containment;
 use IdleMixer\Core\Schedule\Quarantine;
+use IdleMixer\Core\Words\Say;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Psr\Clock\ClockInterface;
@@ -57,7 +58,7 @@ final readonly class CaseChoiceController
     #[Call('Say that a plant which stood next to an infested one was looked at', answer: CaseAnswer::class, body: ['looked' => 'boolean'])]
     public function look(Request $request, int $id): JsonResponse
     {
-        $watch = Watch::query()->find($id) ?? throw RefusedCall::notFound('plant to look at', $id);
+        $watch = Watch::query()->find($id) ?? throw RefusedCall::notFound(Say::it('calls/case-choice-controller.plant-to-look-at'), $id);
         $looked = Body::of($request)->object(['looked'])->get('looked')->flag();
         $now = $this->clock->now();
         $next = $looked ? Quarantine::nextLook($watch->case->opened_at, $now) : null;

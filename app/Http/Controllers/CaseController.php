@@ -30,6 +30,7 @@ use App\Records\HourNow;
 use App\Records\SprayGate;
 use App\Records\Submissions;
 use IdleMixer\Core\Trouble\TroubleCatalogue;
+use IdleMixer\Core\Words\Say;
 use IdleMixer\Core\Writing\VerdictWriter;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -95,7 +96,7 @@ final readonly class CaseController
         $input = RoundInput::read($node, $this->clock->now());
         $closed = $gate->closed($case, $input->batch, $input->sprayedAt);
         if ($closed !== null && $input->override === '') {
-            throw ($input->sent->object->optional('override') ?? $node)->fault($verdicts->write($closed)->because . ' To spray all the same, say why: it stays in the record.');
+            throw ($input->sent->object->optional('override') ?? $node)->fault(Say::it('calls/case-controller.to-spray-all-same-say', ['because' => $verdicts->write($closed)->because]));
         }
         [$round, $new] = Submissions::of(Round::query(), $input->sent->submitted()->under("cases/{$id}"), [
             'case_id' => $case->id,

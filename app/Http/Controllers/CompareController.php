@@ -12,6 +12,7 @@ use IdleMixer\Core\Bench\BenchReader;
 use IdleMixer\Core\Mix\Formulator;
 use IdleMixer\Core\Plan\Comparison;
 use IdleMixer\Core\Quantity\AmountReader;
+use IdleMixer\Core\Words\Say;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
@@ -23,7 +24,7 @@ final class CompareController
     {
         $object = Body::of($request)->object(['recipes', 'make']);
         $recipes = array_map($reader->recipe(...), $object->get('recipes')->items(2, 2, 'recipes'));
-        $make = AmountReader::vessel($object->get('make'), 'A volume to make');
+        $make = AmountReader::vessel($object->get('make'), Say::it('calls/compare-controller.volume-to-make'));
         $unit = AmountReader::volumeUnit($object->get('make'));
 
         return new JsonResponse($answer->of(Comparison::of($formulator, $recipes[0], $recipes[1], $make), $unit));

@@ -30,6 +30,7 @@ use App\Records\Corrections;
 use App\Records\Eyes;
 use App\Records\FromNotebook;
 use App\Records\SprayGate;
+use IdleMixer\Core\Words\Say;
 use IdleMixer\Core\Writing\VerdictWriter;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -59,7 +60,7 @@ final readonly class CorrectedController
         $override = $input->override === '' ? $round->override : $input->override;
         $closed = $input->batch->id === $round->batch_id ? null : $gate->closed($round->case, $input->batch, $input->sprayedAt);
         if ($closed !== null && $override === '') {
-            throw $node->fault($verdicts->write($closed)->because . ' To say that it was sprayed all the same, say why: it stays in the record.');
+            throw $node->fault(Say::it('calls/corrected-controller.to-say-that-was-sprayed', ['because' => $verdicts->write($closed)->because]));
         }
         Corrections::correct($round, $input->sent->basedOn, ['batch_id' => $input->batch->id, 'sprayed_at' => $input->sprayedAt, 'hand_work' => $input->handWork, 'notes' => $input->notes, 'override' => $override], $this->clock->now());
 
@@ -69,12 +70,12 @@ final readonly class CorrectedController
     #[Call('Correct a leaf test', answer: LeafTestAnswer::class, body: '#CorrectedLeafTest')]
     public function leafTest(Request $request, int $id, LeafTestAnswers $answer): JsonResponse
     {
-        $test = LeafTest::query()->find($id) ?? throw RefusedCall::notFound('leaf test', $id);
+        $test = LeafTest::query()->find($id) ?? throw RefusedCall::notFound(Say::it('calls/corrected-controller.leaf-test'), $id);
         $input = LeafTestInput::read(Body::of($request), $this->clock->now(), correcting: true);
         $columns = $input->columns();
         $others = $input->leaves !== $test->leaves || $columns['rungs'] !== $test->rungs || $input->controls !== $test->controls;
         if ($others && LeafReading::query()->where('leaf_test_id', $id)->exists()) {
-            throw RefusedCall::conflict('Its leaves were looked at already: take those looks back before you say that there were others.');
+            throw RefusedCall::conflict(Say::it('calls/corrected-controller.its-leaves-were-looked-at'));
         }
         Corrections::correct($test, $input->sent->basedOn, $columns, $this->clock->now());
 
@@ -85,7 +86,7 @@ final readonly class CorrectedController
     public function reading(Request $request, int $id, LeafTestAnswers $answer): JsonResponse
     {
         $reading = LeafReading::query()->find($id) ?? throw RefusedCall::notFound('look', $id);
-        $test = LeafTest::query()->find($reading->leaf_test_id) ?? throw RefusedCall::notFound('leaf test', $reading->leaf_test_id);
+        $test = LeafTest::query()->find($reading->leaf_test_id) ?? throw RefusedCall::notFound(Say::it('calls/corrected-controller.leaf-test'), $reading->leaf_test_id);
         $input = ReadingInput::read(Body::of($request), FromNotebook::testLeaves($test), $test->applied_at, $this->clock->now(), correcting: true);
         Corrections::correct($reading, $input->sent->basedOn, $input->columns(Eyes::correction()), $this->clock->now());
 

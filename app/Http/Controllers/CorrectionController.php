@@ -25,6 +25,7 @@ use App\Models\TaskMove;
 use App\Models\Trial;
 use App\Models\TrialLook;
 use App\Records\Corrections;
+use IdleMixer\Core\Words\Say;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Psr\Clock\ClockInterface;
@@ -80,7 +81,7 @@ final readonly class CorrectionController
 
     private function find(string $kind, int $id): Correctable
     {
-        $class = self::KINDS[$kind] ?? throw RefusedCall::notFound('kind of record', $kind);
+        $class = self::KINDS[$kind] ?? throw RefusedCall::notFound(Say::it('calls/correction-controller.kind-of-record'), $kind);
 
         return $class::query()->withoutGlobalScope(Correctable::TAKEN_BACK)->find($id) ?? throw RefusedCall::notFound('record', $id);
     }

@@ -19,6 +19,7 @@ use IdleMixer\Core\Leaf\DrawnLeaf;
 use IdleMixer\Core\Leaf\EyeTest;
 use IdleMixer\Core\Leaf\LeafDrawer;
 use IdleMixer\Core\Leaf\LeafShape;
+use IdleMixer\Core\Words\Say;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Psr\Clock\ClockInterface;
@@ -67,6 +68,6 @@ final class EyeController
 
     private function shape(string $shape): LeafShape
     {
-        return LeafShape::from((new Node($shape, '/shape'))->word(array_column(LeafShape::cases(), 'value'), 'shape of leaf'));
+        return LeafShape::from((new Node($shape, '/shape'))->word(array_column(LeafShape::cases(), 'value'), Say::it('calls/eye-controller.shape-of-leaf')));
     }
 }

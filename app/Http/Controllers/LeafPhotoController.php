@@ -21,6 +21,7 @@ use IdleMixer\Core\Photo\Measured;
 use IdleMixer\Core\Photo\PictureFile;
 use IdleMixer\Core\Photo\Reading;
 use IdleMixer\Core\Photo\RefusedPicture;
+use IdleMixer\Core\Words\Say;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -35,7 +36,7 @@ final class LeafPhotoController
     #[Call('The photograph of a leaf', type: 'image/jpeg')]
     public function show(int $id, int $leaf, string $when): Response
     {
-        $photo = $this->photo($id, $leaf, $when === 'before') ?? throw RefusedCall::notFound('photograph of leaf', $leaf);
+        $photo = $this->photo($id, $leaf, $when === 'before') ?? throw RefusedCall::notFound(Say::it('calls/leaf-photo-controller.photograph-of-leaf'), $leaf);
 
         return new Response((string) base64_decode($photo->picture, true), 200, ['Content-Type' => 'image/jpeg']);
     }
@@ -56,7 +57,7 @@ final class LeafPhotoController
         }
         $bytes = base64_decode($text, true);
         if ($bytes === false) {
-            throw $node->fault('Expected a picture in base 64; this is none.');
+            throw $node->fault(Say::it('calls/leaf-photo-controller.expected-picture-in-base-64'));
         }
         // It must be a picture that can be measured: anything else is not kept.
         $measured = $this->measured($bytes, new Reading(), $node);
@@ -70,7 +71,7 @@ final class LeafPhotoController
     public function measure(Request $request, int $id, int $leaf, string $when): JsonResponse
     {
         $node = Body::of($request);
-        $photo = $this->photo($id, $leaf, $when === 'before') ?? throw RefusedCall::notFound('photograph of leaf', $leaf);
+        $photo = $this->photo($id, $leaf, $when === 'before') ?? throw RefusedCall::notFound(Say::it('calls/leaf-photo-controller.photograph-of-leaf'), $leaf);
 
         return $this->say($id, $leaf, $photo->before, $this->measured((string) base64_decode($photo->picture, true), PhotoReadingInput::read($node), $node), $node);
     }
@@ -99,8 +100,8 @@ final class LeafPhotoController
 
     private function leafOf(int $id, int $leaf): void
     {
-        $test = LeafTest::query()->find($id) ?? throw RefusedCall::notFound('leaf test', $id);
+        $test = LeafTest::query()->find($id) ?? throw RefusedCall::notFound(Say::it('calls/leaf-photo-controller.leaf-test'), $id);
         $numbers = array_map(static fn(TestLeaf $one): int => $one->number, FromNotebook::testLeaves($test)->all);
-        in_array($leaf, $numbers, true) || throw RefusedCall::notFound('leaf of this test', $leaf);
+        in_array($leaf, $numbers, true) || throw RefusedCall::notFound(Say::it('calls/leaf-photo-controller.leaf-of-this-test'), $leaf);
     }
 }

@@ -18,6 +18,7 @@ use App\Models\LeafTest;
 use App\Records\Eyes;
 use App\Records\FromNotebook;
 use App\Records\Submissions;
+use IdleMixer\Core\Words\Say;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Psr\Clock\ClockInterface;
@@ -65,7 +66,7 @@ final readonly class LeafTestController
 
     private function find(int $id): LeafTest
     {
-        return LeafTest::query()->find($id) ?? throw RefusedCall::notFound('leaf test', $id);
+        return LeafTest::query()->find($id) ?? throw RefusedCall::notFound(Say::it('calls/leaf-test-controller.leaf-test'), $id);
     }
 
     private function say(LeafTest $test, int $status, ?SavedAnswer $saved = null): JsonResponse

@@ -14,6 +14,7 @@ use App\Records\Log\LogReader;
 use App\Records\Log\LogWriter;
 use Generator;
 use IdleMixer\Core\Document\InvalidDocument;
+use IdleMixer\Core\Words\Say;
 use Illuminate\Database\Connection;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -61,7 +62,7 @@ final readonly class LogController
         }
         $keep = $request->query('keep', 'all');
         if (! is_string($keep) || ! in_array($keep, self::KEEP, true)) {
-            throw InvalidDocument::because('/keep', '{found} is nothing that can be done with rows; ' . implode(', ', self::KEEP) . ' can.', is_string($keep) ? $keep : null);
+            throw InvalidDocument::because('/keep', Say::it('calls/log-controller.nothing-that-can-be-done', ['keep' => implode(', ', self::KEEP)]), is_string($keep) ? $keep : null);
         }
         $level = $notebook->transactionLevel();
         $notebook->beginTransaction();
@@ -87,7 +88,7 @@ final readonly class LogController
     {
         $file = $request->getContent(true);
 
-        return is_resource($file) ? $file : throw RefusedCall::conflict('What was sent cannot be read.');
+        return is_resource($file) ? $file : throw RefusedCall::conflict(Say::it('calls/log-controller.what-was-sent-cannot-be'));
     }
 
     /** @param Generator<int, string> $pieces */
@@ -98,6 +99,6 @@ final readonly class LogController
                 echo $piece;
                 flush();
             }
-        }, 200, ['Content-Type' => $type, 'Content-Disposition' => "attachment; filename=\"{$name}\""]);
+        }, 200, ['Content-Type' => $type, 'Content-Disposition' => Say::it('calls/log-controller.attachment-filename', ['name' => $name])]);
     }
 }

@@ -17,6 +17,7 @@ use App\Http\Saved;
 use App\Models\Measure;
 use App\Records\Corrections;
 use App\Records\Submissions;
+use IdleMixer\Core\Words\Say;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Psr\Clock\ClockInterface;
@@ -67,7 +68,7 @@ final readonly class MeasureController
         $input = CalibrationInput::read(Body::of($request));
         $measure = $this->find($id);
         if (! in_array($measure->kind, ['level', 'dropper'], true)) {
-            throw RefusedCall::conflict('Only spoons, cups and droppers are measured this way: a scale and printed marks are taken as they are.');
+            throw RefusedCall::conflict(Say::it('calls/measure-controller.only-spoons-cups-and-droppers'));
         }
         Corrections::correct($measure, $input->basedOn, ['amount' => $input->each->millilitres(), 'unit' => 'mL', 'calibration' => $input->words], $this->clock->now());
 

@@ -18,6 +18,7 @@ use App\Records\Openings;
 use IdleMixer\Core\Bench\BenchReader;
 use IdleMixer\Core\Document\JsonText;
 use IdleMixer\Core\Trouble\TroubleCatalogue;
+use IdleMixer\Core\Words\Say;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Psr\Clock\ClockInterface;
@@ -43,7 +44,7 @@ final readonly class OpeningController
         if ($case !== null && $case->closed_at === null) {
             $opening = $this->openings->forCase($case, $now);
 
-            return $this->say($opening ?? $this->openings->due($now), $opening === null ? 'No spray fits ' . $this->name($case) . ' now; see there why.' : null, $request);
+            return $this->say($opening ?? $this->openings->due($now), $opening === null ? Say::it('calls/opening-controller.no-spray-fits-now-see', ['name' => $this->name($case)]) : null, $request);
         }
 
         return $this->say($this->openings->due($now), $case === null ? null : $this->closed($case), $request);
@@ -63,12 +64,12 @@ final readonly class OpeningController
 
     private function closed(PestCase $case): string
     {
-        return $this->name($case) . ' is closed, so this is mixed without a case. Open it again there, if it is back.';
+        return Say::it('calls/opening-controller.closed-so-this-mixed-without', ['name' => $this->name($case)]);
     }
 
     private function name(PestCase $case): string
     {
-        return $this->troubles->trouble($case->pest)->name . ' on ' . $case->plant->name;
+        return Say::it('calls/opening-controller.on', ['name' => $this->troubles->trouble($case->pest)->name, 'name-2' => $case->plant->name]);
     }
 
     private function number(Request $request, string $key): ?int

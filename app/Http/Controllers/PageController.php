@@ -8,6 +8,7 @@ use App\Http\InnerCalls;
 use App\Http\Page;
 use App\Http\Screen;
 use DateTimeZone;
+use IdleMixer\Core\Words\Say;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Symfony\Component\HttpFoundation\StreamedResponse;
@@ -26,12 +27,12 @@ final readonly class PageController
     {
         $folder = public_path('build');
         if (! Page::isBuilt($folder)) {
-            return new Response('The screens are not built yet: run ./start once.', 503, ['Content-Type' => 'text/plain; charset=utf-8']);
+            return new Response(Say::it('calls/page-controller.screens-are-not-built-yet'), 503, ['Content-Type' => 'text/plain; charset=utf-8']);
         }
         $path = '/' . ltrim($request->path(), '/');
         // A missing file is no screen.
         if (preg_match('#\.\w{1,12}$#', $path) === 1) {
-            return new Response('There is no such file.', 404, ['Content-Type' => 'text/plain; charset=utf-8']);
+            return new Response(Say::it('calls/page-controller.there-no-such-file'), 404, ['Content-Type' => 'text/plain; charset=utf-8']);
         }
         $zone = $request->cookies->get('zone');
         $theme = $request->cookies->get('theme');

@@ -9,6 +9,7 @@ use App\Http\Middleware\Loopback;
 use App\Http\Middleware\PassphrasePage;
 use App\Http\SignIns;
 use App\Passphrase;
+use IdleMixer\Core\Words\Say;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -24,10 +25,10 @@ final class PassphraseController
         $given = $request->request->get('passphrase');
         $let = $signIns->try((string) $request->ip(), static fn(): bool => is_string($given) && $passphrase->matches($given));
         if (is_int($let)) {
-            return PassphrasePage::show(429, "Too many tries. Wait {$let} " . ($let === 1 ? 'second' : 'seconds') . ' and try again.');
+            return PassphrasePage::show(429, Say::it('calls/passphrase-controller.too-many-tries-wait-and', ['let' => $let, 'value' => $let === 1 ? 'second' : 'seconds']));
         }
         if (! $let) {
-            return PassphrasePage::show(403, 'That is not the passphrase. It was set on the machine that serves, with ./start --passphrase.');
+            return PassphrasePage::show(403, Say::it('calls/passphrase-controller.that-not-passphrase-was-set'));
         }
         $request->session()->regenerate();
         $request->session()->put(HomeOrPassphrase::SESSION_KEY, $passphrase->mark());

@@ -9,6 +9,7 @@ use App\Http\Body;
 use App\Http\RefusedCall;
 use App\Models\Plant;
 use App\Models\PlantPicture;
+use IdleMixer\Core\Words\Say;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -25,7 +26,7 @@ final class PictureController
     #[Call('How a plant looks', type: 'image/jpeg')]
     public function show(int $id): Response
     {
-        $picture = PlantPicture::query()->where('plant_id', $id)->first() ?? throw RefusedCall::notFound('picture of the plant', $id);
+        $picture = PlantPicture::query()->where('plant_id', $id)->first() ?? throw RefusedCall::notFound(Say::it('calls/picture-controller.picture-of-plant'), $id);
 
         return new Response((string) base64_decode($picture->picture, true), 200, ['Content-Type' => 'image/jpeg']);
     }
@@ -46,7 +47,7 @@ final class PictureController
         // Its first bytes tell what it is and how large, before anything is decoded.
         $size = $bytes === false ? false : @getimagesizefromstring($bytes);
         if ($size === false || $size[2] !== \IMAGETYPE_JPEG || max($size[0], $size[1]) > self::WIDEST_PX) {
-            throw $node->fault('Expected a JPEG of at most ' . self::WIDEST_PX . ' px in base 64; this is none.');
+            throw $node->fault(Say::it('calls/picture-controller.expected-jpeg-of-at-most', ['widest-px' => self::WIDEST_PX]));
         }
         PlantPicture::query()->updateOrCreate(['plant_id' => $id], ['picture' => $text, 'taken_at' => $clock->now()]);
 

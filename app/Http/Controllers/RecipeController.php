@@ -20,6 +20,7 @@ use IdleMixer\Core\Mix\Formulator;
 use IdleMixer\Core\Recipe\RecipeCatalogue;
 use IdleMixer\Core\Recipe\RecipeReader;
 use IdleMixer\Core\Recipe\RecipeWriter;
+use IdleMixer\Core\Words\Say;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
@@ -76,7 +77,7 @@ final readonly class RecipeController
             if (RecipeWriter::write($recipe) === RecipeWriter::write($this->shipped->get($recipe->slug))) {
                 return new JsonResponse($this->answer->of($recipe, null));
             }
-            throw InvalidDocument::because('/slug', '{found} is the slug of a shipped recipe, which stays as it is; give yours another.', $recipe->slug);
+            throw InvalidDocument::because('/slug', Say::it('calls/recipe-controller.slug-of-shipped-recipe-which'), $recipe->slug);
         }
         $formulator->onBasis($recipe);
         $version = $this->shelf->write($recipe, self::basedOn($request));
@@ -89,7 +90,7 @@ final readonly class RecipeController
     {
         $said = $request->query('basedOn', '0');
         if (! is_string($said) || preg_match('/\A\d{1,9}\z/', $said) !== 1) {
-            throw InvalidDocument::because('?basedOn', 'Expected the number of a version, found {found}.', is_string($said) ? $said : null);
+            throw InvalidDocument::because('?basedOn', Say::it('calls/recipe-controller.expected-number-of-version-found'), is_string($said) ? $said : null);
         }
 
         return (int) $said;

@@ -16,6 +16,7 @@ use App\Records\RunBook;
 use App\Records\SprayGate;
 use IdleMixer\Core\Data\InputLines;
 use IdleMixer\Core\Run\RunPlan;
+use IdleMixer\Core\Words\Say;
 use IdleMixer\Core\Writing\VerdictWriter;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -45,7 +46,7 @@ final readonly class RunController
             $closed = $gate->closed($case, $input->batch, $now);
             $wasClosed = $wasClosed || $closed !== null;
             if ($closed !== null && $input->override === '') {
-                throw ($input->sent->object->optional('override') ?? $node)->fault("{$case->plant->name}: {$verdicts->write($closed)->because} To spray all the same, say why: it stays in the record.");
+                throw ($input->sent->object->optional('override') ?? $node)->fault(Say::it('calls/run-controller.to-spray-all-same-say', ['name' => $case->plant->name, 'because' => $verdicts->write($closed)->because]));
             }
         }
         [$run, $new] = $this->runs->begin($input->sent->submitted(), $input->batch, $input->cases, $input->rinses ?? RunPlan::rinsesByItsSchool($this->runs->practice($input->batch)), $wasClosed ? $input->override : '', $now);
@@ -87,9 +88,9 @@ final readonly class RunController
         $object = Body::of($request)->object(['leftMl', 'rest']);
         $run = $this->find($id);
         $left = $object->get('leftMl')->countUpTo(InputLines::LARGEST_VESSEL['value']);
-        $rest = $object->get('rest')->word(['used-up', 'poured-away', 'kept'], 'way with the rest');
+        $rest = $object->get('rest')->word(['used-up', 'poured-away', 'kept'], Say::it('calls/run-controller.way-with-rest'));
         if ($left > $run->batch->make_ml) {
-            throw $object->get('leftMl')->fault("No more can be left than was mixed ({$run->batch->make_ml} mL); found {found}.");
+            throw $object->get('leftMl')->fault(Say::it('calls/run-controller.no-more-can-be-left', ['make-ml' => $run->batch->make_ml]));
         }
         $now = $this->clock->now();
         $this->runs->tap($run, 'rest', true, $now, $now);

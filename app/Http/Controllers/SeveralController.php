@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Http\Api\Call;
 use App\Http\InnerCalls;
 use IdleMixer\Core\Document\InvalidDocument;
+use IdleMixer\Core\Words\Say;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
@@ -20,11 +21,11 @@ final readonly class SeveralController
     {
         $paths = array_values(array_unique(array_filter((array) $request->query('get', []), is_string(...))));
         if ($paths === [] || count($paths) > InnerCalls::MOST) {
-            throw InvalidDocument::because('/get', 'From 1 to ' . InnerCalls::MOST . ' addresses are needed, each as get[]=; found {found}.', count($paths));
+            throw InvalidDocument::because('/get', Say::it('calls/several-controller.from-1-to-addresses-are', ['most' => InnerCalls::MOST]), count($paths));
         }
         foreach ($paths as $path) {
             if (preg_match('#^/api/(?!several)[a-z]#', $path) !== 1) {
-                throw InvalidDocument::because('/get', '{found} is no address of the API; one like /api/today is needed.', $path);
+                throw InvalidDocument::because('/get', Say::it('calls/several-controller.no-address-of-api-one'), $path);
             }
         }
 

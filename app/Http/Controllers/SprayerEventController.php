@@ -13,6 +13,7 @@ use App\Http\Saved;
 use App\Models\Sprayer;
 use App\Records\SprayerMemories;
 use IdleMixer\Core\Vessel\SprayerMemory;
+use IdleMixer\Core\Words\Say;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Psr\Clock\ClockInterface;
@@ -29,7 +30,7 @@ final class SprayerEventController
     {
         $sprayer = Sprayer::query()->find($id) ?? throw RefusedCall::notFound('sprayer', $id);
         $sent = Sent::opened(Body::of($request), ['kind', 'notes'], false);
-        $kind = $sent->object->get('kind')->word(self::KINDS, 'event of a sprayer');
+        $kind = $sent->object->get('kind')->word(self::KINDS, Say::it('calls/sprayer-event-controller.event-of-sprayer'));
         $event = SprayerMemories::happened($sent->submitted()->under("sprayers/{$id}"), $sprayer, $kind, $sent->object->optional('notes')?->text(self::LONGEST_NOTE) ?? '', $clock->now());
 
         return new JsonResponse(['saved' => new SavedAnswer('sprayer-events', $event->id, $event->version)], Saved::status($event->wasRecentlyCreated));

@@ -12,6 +12,7 @@ use App\Models\Batch;
 use App\Models\BatchStep;
 use App\Models\Who;
 use IdleMixer\Core\Document\JsonText;
+use IdleMixer\Core\Words\Say;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Psr\Clock\ClockInterface;
@@ -31,13 +32,13 @@ final readonly class StepController
         $ticked = Body::of($request)->object(['ticked'])->get('ticked')->flag();
         $batch = Batch::query()->find($id) ?? throw RefusedCall::notFound('batch', $id);
         if ($batch->made_at !== null) {
-            throw RefusedCall::conflict('This batch is finished; its steps stay as they were saved. Open it again to put them right.');
+            throw RefusedCall::conflict(Say::it('calls/step-controller.this-batch-finished-its-steps'));
         }
         $loads = JsonText::parse($batch->document)->open()->get('plan')->open()->get('loads')->items(1, self::MOST_LOADS, 'loads');
-        $tasks = ($loads[$load - 1] ?? throw RefusedCall::notFound('load in this batch with the number', $load))->open()->get('tasks')->items(0, self::MOST_STEPS, 'steps');
-        $task = $tasks[$number - 1] ?? throw RefusedCall::notFound('step in this load with the number', $number);
+        $tasks = ($loads[$load - 1] ?? throw RefusedCall::notFound(Say::it('calls/step-controller.load-in-this-batch-with'), $load))->open()->get('tasks')->items(0, self::MOST_STEPS, 'steps');
+        $task = $tasks[$number - 1] ?? throw RefusedCall::notFound(Say::it('calls/step-controller.step-in-this-load-with'), $number);
         if (! $task->open()->get('item')->isNull()) {
-            throw RefusedCall::conflict('This step is ticked spoonful by spoonful.');
+            throw RefusedCall::conflict(Say::it('calls/step-controller.this-step-ticked-spoonful-by'));
         }
         $step = ['batch_id' => $id, 'load' => $load, 'number' => $number];
         $ticked

@@ -15,6 +15,7 @@ use App\Models\BatchScoop;
 use App\Models\BatchTick;
 use App\Models\Who;
 use App\Records\BatchBook;
+use IdleMixer\Core\Words\Say;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Psr\Clock\ClockInterface;
@@ -30,14 +31,14 @@ final readonly class TallyController
         $ticked = Body::of($request)->object(['ticked'])->get('ticked')->flag();
         $batch = Batch::query()->find($id) ?? throw RefusedCall::notFound('batch', $id);
         if ($batch->made_at !== null) {
-            throw RefusedCall::conflict('This batch is finished; its tally stays as it was saved. Open it again to put it right.');
+            throw RefusedCall::conflict(Say::it('calls/tally-controller.this-batch-finished-its-tally'));
         }
         $row = BatchScoop::query()->whereIn('batch_item_id', BatchItem::query()->select('id')->where('batch_id', $id))->find($scoop)
-            ?? throw RefusedCall::notFound('measure in this batch with the number', $scoop);
+            ?? throw RefusedCall::notFound(Say::it('calls/tally-controller.measure-in-this-batch-with'), $scoop);
         $record = $this->book->record($batch);
         $fills = BatchAnswers::scoop($row, $row->item, $record)->count;
         if ($number < 1 || $number > $fills) {
-            throw RefusedCall::notFound("spoonful {$number}; this measure is filled {$fills} times. Number", $number);
+            throw RefusedCall::notFound(Say::it('calls/tally-controller.spoonful-this-measure-filled-times', ['number' => $number, 'fills' => $fills]), $number);
         }
         $ticked
             ? BatchTick::query()->insertOrIgnore(['batch_scoop_id' => $scoop, 'number' => $number, 'ticked_at' => $this->clock->now()->format('Y-m-d H:i:s'), 'who' => $this->who->name()])

@@ -19,6 +19,7 @@ use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Schedule\Agenda;
 use IdleMixer\Core\Wording\Findings;
 use IdleMixer\Core\Wording\MoveWords;
+use IdleMixer\Core\Words\Say;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Psr\Clock\ClockInterface;
@@ -49,7 +50,7 @@ final class TodayController
     private static function zone(array|string|null $name): DateTimeZone
     {
         if (! is_string($name) || ! in_array($name, DateTimeZone::listIdentifiers(DateTimeZone::ALL_WITH_BC), true)) {
-            throw InvalidDocument::because('/zone', '{found} is no time zone that is known here; a name like Europe/Lisbon is needed.', is_string($name) ? $name : null);
+            throw InvalidDocument::because('/zone', Say::it('calls/today-controller.no-time-zone-that-known'), is_string($name) ? $name : null);
         }
 
         return new DateTimeZone($name);

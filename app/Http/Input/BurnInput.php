@@ -10,6 +10,7 @@ use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\Node;
 use IdleMixer\Core\Leaf\BurnCause;
 use IdleMixer\Core\Leaf\InjuryKind;
+use IdleMixer\Core\Words\Say;
 
 /** Burn that somebody saw after a round. */
 final readonly class BurnInput
@@ -41,7 +42,7 @@ final readonly class BurnInput
         $object = $sent->object;
         $seenAt = Moment::past($object->optional('seenAt'), $now);
         if ($seenAt < $round->sprayed_at) {
-            throw ($object->optional('seenAt') ?? $node)->fault('What was seen before the round was not done by it.');
+            throw ($object->optional('seenAt') ?? $node)->fault(Say::it('input/burn-input.what-was-seen-before-round'));
         }
         $kinds = array_column(InjuryKind::cases(), 'value');
         $causes = array_column(BurnCause::cases(), 'value');
@@ -50,7 +51,7 @@ final readonly class BurnInput
             $sent,
             $seenAt,
             $object->get('share')->positive(100.0),
-            array_map(static fn(Node $one): InjuryKind => InjuryKind::from($one->word($kinds, 'kind of injury')), $object->optional('kinds')?->items(0, count($kinds), 'kinds') ?? []),
+            array_map(static fn(Node $one): InjuryKind => InjuryKind::from($one->word($kinds, Say::it('input/burn-input.kind-of-injury'))), $object->optional('kinds')?->items(0, count($kinds), 'kinds') ?? []),
             array_map(static fn(Node $one): BurnCause => BurnCause::from($one->word($causes, 'circumstance')), $object->optional('special')?->items(0, count($causes), 'circumstances') ?? []),
             $object->optional('notes')?->text(self::LONGEST_NOTE) ?? '',
         );

@@ -13,6 +13,7 @@ use IdleMixer\Core\Quantity\Dimension;
 use IdleMixer\Core\Quantity\Volume;
 use IdleMixer\Core\Wording\Figures;
 use IdleMixer\Core\Wording\Measures;
+use IdleMixer\Core\Words\Say;
 
 /** “30 drops filled 2 mL”, “10 level spoons weighed 47 g”. */
 final readonly class CalibrationInput
@@ -36,10 +37,10 @@ final readonly class CalibrationInput
             ? Calibration::byWeighing($count, $came->inBase(), $ingredient->density->value ?? Calibration::WATER_DENSITY)
             : Calibration::byFilling($count, $came->volume());
         if ($each->millilitres() < AmountReader::MIN_MEASURE || $each->millilitres() > AmountReader::MAX_MEASURE) {
-            throw $object->get('came')->object(['amount', 'unit'])->get('amount')->fault('One of it would hold ' . Measures::metric($each->millilitres()) . '; what is measured with holds 0.001 mL to 20 L. Found {found}.');
+            throw $object->get('came')->object(['amount', 'unit'])->get('amount')->fault(Say::it('input/calibration-input.one-of-would-hold-what', ['millilitres' => Measures::metric($each->millilitres())]));
         }
-        $what = $weighed ? ' of ' . ($ingredient->name ?? 'water') : '';
+        $what = $weighed ? Say::it('input/calibration-input.of', ['name' => $ingredient->name ?? 'water']) : '';
 
-        return new self($sent->basedOn, $each, "{$count} of it " . ($weighed ? 'weighed ' : 'filled ') . Measures::amount($came) . "{$what}: " . Figures::short($each->millilitres()) . ' mL each');
+        return new self($sent->basedOn, $each, Say::it('input/calibration-input.of-ml-each', ['count' => $count, 'value' => $weighed ? 'weighed ' : 'filled ', 'amount' => Measures::amount($came), 'what' => $what, 'millilitres' => Figures::short($each->millilitres())]));
     }
 }

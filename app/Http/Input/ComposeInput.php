@@ -10,6 +10,7 @@ use IdleMixer\Core\Document\Node;
 use IdleMixer\Core\Recipe\MixingOrder;
 use IdleMixer\Core\Recipe\RecipeReader;
 use IdleMixer\Core\Recipe\RecipeUse;
+use IdleMixer\Core\Words\Say;
 
 /** A recipe while it is being typed: unfinished lines are not a fault here. */
 final readonly class ComposeInput
@@ -42,7 +43,7 @@ final readonly class ComposeInput
             trim($object->get('name')->text(RecipeReader::MAX_NAME)),
             $slug === null || $slug->isNull() ? null : $slug->text(100, 1),
             RecipeUse::from($object->get('use')->word(array_column(RecipeUse::cases(), 'value'), 'use')),
-            MixingOrder::from($object->get('order')->word(array_column(MixingOrder::cases(), 'value'), 'mixing order')),
+            MixingOrder::from($object->get('order')->word(array_column(MixingOrder::cases(), 'value'), Say::it('input/compose-input.mixing-order'))),
             $object->get('notes')->text(RecipeReader::MAX_NOTES),
             array_map(static fn(Node $line): string => $line->text(self::LONGEST_LINE), $object->get('lines')->items(0, InputLines::MOST_TYPED_LINES['value'], 'lines')),
             $from === null || $from->isNull() ? null : $from->text(100, 1),

@@ -6,6 +6,7 @@ namespace App\Http\Input;
 
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\Node;
+use IdleMixer\Core\Words\Say;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 
@@ -25,7 +26,7 @@ final class Existing
     {
         $id = $node->whole(1, \PHP_INT_MAX);
 
-        return $records->find($id) ?? throw $node->fault("There is no {$what} {found} in this notebook.");
+        return $records->find($id) ?? throw $node->fault(Say::it('input/existing.there-no-in-this-notebook', ['what' => $what]));
     }
 
     /**

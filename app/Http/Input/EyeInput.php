@@ -8,6 +8,7 @@ use IdleMixer\Core\Data\LeafLines;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\Node;
 use IdleMixer\Core\Leaf\LeafShape;
+use IdleMixer\Core\Words\Say;
 
 /** What an eye read on ten drawn leaves. */
 final readonly class EyeInput
@@ -25,12 +26,12 @@ final readonly class EyeInput
 
         return new self(
             $sent,
-            LeafShape::from($sent->object->get('shape')->word(array_column(LeafShape::cases(), 'value'), 'shape of leaf')),
+            LeafShape::from($sent->object->get('shape')->word(array_column(LeafShape::cases(), 'value'), Say::it('input/eye-input.shape-of-leaf'))),
             $sent->object->get('seed')->whole(0, self::LARGEST_SEED),
             array_map(static function (Node $guess): float {
                 $value = $guess->number();
 
-                return $value >= 0.0 && $value <= 100.0 ? $value : throw $guess->fault('A share is a percent of the leaf, 0 to 100; found {found}.');
+                return $value >= 0.0 && $value <= 100.0 ? $value : throw $guess->fault(Say::it('input/eye-input.share-percent-of-leaf-0'));
             }, $sent->object->get('guesses')->items($leaves, $leaves, 'leaves')),
         );
     }

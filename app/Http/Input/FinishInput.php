@@ -9,6 +9,7 @@ use IdleMixer\Core\Batch\Keeping;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\Node;
 use IdleMixer\Core\Recipe\RecipeReader;
+use IdleMixer\Core\Words\Say;
 use IdleMixer\Core\Work\StandTest;
 
 /** What is said of a batch once it is mixed. */
@@ -35,11 +36,11 @@ final readonly class FinishInput
         $object = $node->object(['standTest', 'keeping', 'madeAt', 'notes', 'rest']);
 
         return new self(
-            StandTest::from($object->get('standTest')->word(array_column(StandTest::cases(), 'value'), 'stand test result')),
+            StandTest::from($object->get('standTest')->word(array_column(StandTest::cases(), 'value'), Say::it('input/finish-input.stand-test-result'))),
             Keeping::from($object->optional('keeping')?->word(array_column(Keeping::cases(), 'value'), 'school') ?? Keeping::Strict->value),
             $object->optional('madeAt') === null ? $madeBefore ?? $now : Moment::past($object->get('madeAt'), $now),
             $object->optional('notes')?->text(RecipeReader::MAX_NOTES) ?? '',
-            $object->optional('rest')?->word(self::RESTS, 'what became of the rest') ?? 'kept',
+            $object->optional('rest')?->word(self::RESTS, Say::it('input/finish-input.what-became-of-rest')) ?? 'kept',
         );
     }
 }

@@ -10,6 +10,7 @@ use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\Node;
 use IdleMixer\Core\Weather\Place;
 use IdleMixer\Core\Weather\WeatherReader;
+use IdleMixer\Core\Words\Say;
 
 /** Where the garden lies, as somebody enters it. */
 final readonly class GardenInput
@@ -23,10 +24,10 @@ final readonly class GardenInput
         $room = $sent->object->get('roomCelsius');
         $celsius = $room->number();
         if ($celsius < WeatherLines::COLDEST_ROOM['value'] || $celsius > WeatherLines::WARMEST_ROOM['value']) {
-            throw $room->fault('Expected ' . WeatherLines::COLDEST_ROOM['value'] . ' to ' . WeatherLines::WARMEST_ROOM['value'] . ' °C in a room, found {found}.');
+            throw $room->fault(Say::it('input/garden-input.expected-to-c-in-room', ['coldest-room' => WeatherLines::COLDEST_ROOM['value'], 'warmest-room' => WeatherLines::WARMEST_ROOM['value']]));
         }
 
-        return new self($sent, $reader->place($sent->object->get('place')), $celsius, $sent->object->get('source')->word(GardenBook::SOURCES, 'source of weather'));
+        return new self($sent, $reader->place($sent->object->get('place')), $celsius, $sent->object->get('source')->word(GardenBook::SOURCES, Say::it('input/garden-input.source-of-weather')));
     }
 
     /** @return array<string, mixed> as they are kept */

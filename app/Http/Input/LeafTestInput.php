@@ -11,6 +11,7 @@ use IdleMixer\Core\Data\LeafLines;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\Node;
 use IdleMixer\Core\Leaf\LeafShape;
+use IdleMixer\Core\Words\Say;
 
 /** A leaf test that somebody starts. */
 final readonly class LeafTestInput
@@ -55,12 +56,12 @@ final readonly class LeafTestInput
         $waitNode = $object->optional('waitHours');
         $wait = $waitNode?->whole(min(LeafLines::WAITS['value']), max(LeafLines::WAITS['value'])) ?? LeafLines::WAITS['value'][0];
         if ($waitNode !== null && ! in_array($wait, LeafLines::WAITS['value'], true)) {
-            throw $waitNode->fault('The wait is ' . implode(', ', LeafLines::WAITS['value']) . ' hours, found {found}.');
+            throw $waitNode->fault(Say::it('input/leaf-test-input.wait-hours-found', ['waits' => implode(', ', LeafLines::WAITS['value'])]));
         }
         $batch = Existing::of($object->get('batchId'), Batch::query(), 'batch');
         $appliedAt = Moment::past($object->optional('appliedAt'), $now);
         if ($batch->made_at === null || $appliedAt < $batch->made_at->modify('-1 minute')) {
-            throw $object->get('batchId')->fault('A batch is tested once it is mixed and saved; batch {found} was not mixed yet at that time.');
+            throw $object->get('batchId')->fault(Say::it('input/leaf-test-input.batch-tested-once-mixed-and'));
         }
 
         return new self(
@@ -70,7 +71,7 @@ final readonly class LeafTestInput
             $object->optional('leaves')?->whole(1, LeafLines::MOST_LEAVES['value']) ?? LeafLines::USUAL_LEAVES['value'],
             self::rungs($object->optional('rungs')),
             $object->optional('controls')?->flag() ?? true,
-            LeafShape::from($object->optional('shape')?->word(array_column(LeafShape::cases(), 'value'), 'shape of leaf') ?? LeafShape::Oval->value),
+            LeafShape::from($object->optional('shape')?->word(array_column(LeafShape::cases(), 'value'), Say::it('input/leaf-test-input.shape-of-leaf')) ?? LeafShape::Oval->value),
             $wait,
             $appliedAt,
             $object->optional('marks')?->text(self::LONGEST_MARKS) ?? '',
@@ -91,12 +92,12 @@ final readonly class LeafTestInput
         foreach ($node->items(1, count(LeafLines::LADDER['value']), 'strengths') as $item) {
             $rung = $item->positive();
             if (! in_array($rung, LeafLines::LADDER['value'], true) || in_array($rung, $rungs, true)) {
-                throw $item->fault('A ladder has the strengths ' . implode(', ', LeafLines::LADDER['value']) . ' of the batch, each once; found {found}.');
+                throw $item->fault(Say::it('input/leaf-test-input.ladder-has-strengths-of-batch', ['ladder' => implode(', ', LeafLines::LADDER['value'])]));
             }
             $rungs[] = $rung;
         }
         if (! in_array(1.0, $rungs, true)) {
-            throw $node->fault('The full strength, 1, belongs to every ladder.');
+            throw $node->fault(Say::it('input/leaf-test-input.full-strength-1-belongs-to'));
         }
         rsort($rungs);
 

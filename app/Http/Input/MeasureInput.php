@@ -12,6 +12,7 @@ use IdleMixer\Core\Quantity\AmountReader;
 use IdleMixer\Core\Quantity\Dimension;
 use IdleMixer\Core\Quantity\InvalidQuantity;
 use IdleMixer\Core\Recipe\RecipeReader;
+use IdleMixer\Core\Words\Say;
 
 /** A spoon, a syringe with marks, a dropper or a scale, as somebody enters it. */
 final readonly class MeasureInput
@@ -25,7 +26,7 @@ final readonly class MeasureInput
     {
         $sent = Sent::opened($node, ['name', 'holds', 'kind', 'step'], $correcting);
         $object = $sent->object;
-        $kind = $object->optional('kind')?->word(self::KINDS, 'kind of measure') ?? 'level';
+        $kind = $object->optional('kind')?->word(self::KINDS, Say::it('input/measure-input.kind-of-measure')) ?? 'level';
         $holds = AmountReader::measure($object->get('holds'), $kind === 'scale' ? Dimension::Mass : Dimension::Volume);
         $step = $kind === 'marked' ? $object->get('step')->positive() : null;
         if ($step !== null) {

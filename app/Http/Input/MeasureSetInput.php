@@ -7,6 +7,7 @@ namespace App\Http\Input;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\Node;
 use IdleMixer\Core\Measure\SpoonSets;
+use IdleMixer\Core\Words\Say;
 
 /** A set of measures that somebody owns whole. */
 final readonly class MeasureSetInput
@@ -20,6 +21,6 @@ final readonly class MeasureSetInput
         $sets = SpoonSets::shipped();
         $sent = Sent::opened($node, ['set'], correcting: false);
 
-        return new self($sent, $sets->measures($sent->object->get('set')->word($sets->slugs(), 'set of measures')));
+        return new self($sent, $sets->measures($sent->object->get('set')->word($sets->slugs(), Say::it('input/measure-set-input.set-of-measures'))));
     }
 }

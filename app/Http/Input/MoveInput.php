@@ -9,6 +9,7 @@ use IdleMixer\Core\Data\ScheduleLines;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\Node;
 use IdleMixer\Core\Schedule\TaskKind;
+use IdleMixer\Core\Words\Say;
 
 /** Another time for a task, or that it is skipped, as somebody says it. */
 final readonly class MoveInput
@@ -26,12 +27,12 @@ final readonly class MoveInput
         $to = $object->filled('to')?->instant($now->modify('-1 day'), $far);
         $reason = trim($object->get('reason')->text(self::LONGEST_REASON));
         if ($to === null && $reason === '') {
-            throw $object->get('reason')->fault('Say why it is skipped: it stays in the record.');
+            throw $object->get('reason')->fault(Say::it('input/move-input.say-why-skipped-stays-in'));
         }
 
         return new self(
             $sent,
-            TaskKind::from($object->get('kind')->word(array_column(TaskKind::cases(), 'value'), 'kind of task')),
+            TaskKind::from($object->get('kind')->word(array_column(TaskKind::cases(), 'value'), Say::it('input/move-input.kind-of-task'))),
             $object->get('ref')->whole(1, \PHP_INT_MAX),
             $object->get('plannedAt')->instant($now->modify('-10 years'), $far),
             $to,

@@ -12,6 +12,7 @@ use IdleMixer\Core\Quantity\MeasuredIn;
 use IdleMixer\Core\Quantity\Unit;
 use IdleMixer\Core\Vessel\Need;
 use IdleMixer\Core\Vessel\NeedTable;
+use IdleMixer\Core\Words\Say;
 
 /** What is to be sprayed or drenched, to reckon from it how much to make. */
 final readonly class NeedInput
@@ -40,7 +41,7 @@ final readonly class NeedInput
             ...self::rows($object->optional('pots'), 'pots', static fn(Node $row): Need => self::pots($row, $table)),
         ];
         if ($needs === []) {
-            throw InvalidDocument::because('', 'Say what is to be sprayed or drenched: plants, a trial, a bed or pots.', null);
+            throw InvalidDocument::because('', Say::it('input/need-input.say-what-to-be-sprayed'), null);
         }
         $left = $object->optional('leftBehind');
         if ($left !== null && ! $left->isNull()) {
@@ -51,7 +52,7 @@ final readonly class NeedInput
         return new self(
             $needs,
             $sprayer === null || $sprayer->isNull() ? null : AmountReader::vessel($sprayer, 'A sprayer')->millilitres(),
-            Unit::from($object->get('unit')->word(Unit::codes(Dimension::Volume), 'unit here')),
+            Unit::from($object->get('unit')->word(Unit::codes(Dimension::Volume), Say::it('input/need-input.unit-here'))),
         );
     }
 
@@ -68,7 +69,7 @@ final readonly class NeedInput
     private static function plants(Node $node, NeedTable $table): Need
     {
         $row = $node->object(['size', 'count']);
-        $size = $row->get('size')->word(array_keys($table->sizes()), 'size of plant');
+        $size = $row->get('size')->word(array_keys($table->sizes()), Say::it('input/need-input.size-of-plant'));
 
         return Need::ofPlants($row->get('count')->whole(1, self::MOST_PLANTS), $table->plant($size)->value, $table->sizes()[$size]);
     }
@@ -97,8 +98,8 @@ final readonly class NeedInput
             $row->get('length')->positive(self::LONGEST),
             $row->get('width')->positive(self::LONGEST),
             $row->get('depth')->positive(self::DEEPEST),
-            $table->soil($row->get('dryness')->word(array_keys($table->soils()), 'state of soil'))->value,
-            MeasuredIn::from($row->get('measuredIn')->word(array_column(MeasuredIn::cases(), 'value'), 'way to measure a bed')),
+            $table->soil($row->get('dryness')->word(array_keys($table->soils()), Say::it('input/need-input.state-of-soil')))->value,
+            MeasuredIn::from($row->get('measuredIn')->word(array_column(MeasuredIn::cases(), 'value'), Say::it('input/need-input.way-to-measure-bed'))),
         );
     }
 
@@ -109,7 +110,7 @@ final readonly class NeedInput
         return Need::ofPots(
             $row->get('count')->whole(1, self::MOST_PLANTS),
             AmountReader::vessel($row->get('holds'), 'A pot')->millilitres(),
-            $table->soil($row->get('dryness')->word(array_keys($table->soils()), 'state of soil'))->value,
+            $table->soil($row->get('dryness')->word(array_keys($table->soils()), Say::it('input/need-input.state-of-soil')))->value,
         );
     }
 }

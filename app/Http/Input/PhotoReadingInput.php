@@ -7,6 +7,7 @@ namespace App\Http\Input;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\Node;
 use IdleMixer\Core\Photo\Reading;
+use IdleMixer\Core\Words\Say;
 
 /** How somebody wants a photograph read. */
 final class PhotoReadingInput
@@ -36,6 +37,6 @@ final class PhotoReadingInput
     {
         $value = $node->number();
 
-        return $value >= $low && $value <= $high ? $value : throw $node->fault("Expected a number from {$low} to {$high}, found {found}.");
+        return $value >= $low && $value <= $high ? $value : throw $node->fault(Say::it('input/photo-reading-input.expected-number-from-to-found', ['low' => $low, 'high' => $high]));
     }
 }

@@ -12,6 +12,7 @@ use IdleMixer\Core\Leaf\MeanwhileWeather;
 use IdleMixer\Core\Leaf\ReadingReader;
 use IdleMixer\Core\Leaf\TestLeaves;
 use IdleMixer\Core\Leaf\WrittenLeaf;
+use IdleMixer\Core\Words\Say;
 
 /** One look at the test leaves, each leaf by itself. */
 final readonly class ReadingInput
@@ -52,7 +53,7 @@ final readonly class ReadingInput
         $object = $sent->object;
         $readAt = Moment::past($object->optional('readAt'), $now);
         if ($readAt < $appliedAt) {
-            throw ($object->optional('readAt') ?? $node)->fault('The leaves cannot be looked at before they were wetted.');
+            throw ($object->optional('readAt') ?? $node)->fault(Say::it('input/reading-input.leaves-cannot-be-looked-at'));
         }
         $codes = array_column(MeanwhileWeather::cases(), 'value');
 
@@ -60,7 +61,7 @@ final readonly class ReadingInput
             $sent,
             $readAt,
             ReadingReader::read($object->get('leaves'), $test),
-            array_map(static fn(Node $one): MeanwhileWeather => MeanwhileWeather::from($one->word($codes, 'weather')), $object->optional('weather')?->items(0, count($codes), 'words of weather') ?? []),
+            array_map(static fn(Node $one): MeanwhileWeather => MeanwhileWeather::from($one->word($codes, 'weather')), $object->optional('weather')?->items(0, count($codes), Say::it('input/reading-input.words-of-weather')) ?? []),
             $object->optional('notes')?->text(self::LONGEST_NOTE) ?? '',
             $object->optional('correctedByEye')?->flag() ?? false,
         );

@@ -8,6 +8,7 @@ use App\Models\Batch;
 use DateTimeImmutable;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\Node;
+use IdleMixer\Core\Words\Say;
 
 /** One application of a batch to a case. */
 final readonly class RoundInput
@@ -34,7 +35,7 @@ final readonly class RoundInput
         $batch = Existing::of($object->get('batchId'), Batch::query(), 'batch');
         $sprayedAt = Moment::past($object->optional('sprayedAt'), $now);
         if ($batch->made_at === null || $sprayedAt < $batch->made_at->modify('-1 minute')) {
-            throw $object->get('batchId')->fault('A batch is sprayed once it is mixed and saved; batch {found} was not mixed yet at that time.');
+            throw $object->get('batchId')->fault(Say::it('input/round-input.batch-sprayed-once-mixed-and'));
         }
 
         return new self(

@@ -8,6 +8,7 @@ use App\Models\Batch;
 use App\Models\PestCase;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\Node;
+use IdleMixer\Core\Words\Say;
 
 /** A walk through the bed, as somebody begins it. */
 final readonly class RunInput
@@ -25,19 +26,19 @@ final readonly class RunInput
         $sent = Sent::opened($node, ['batchId', 'caseIds', 'rinses', 'override'], false);
         $batch = Existing::of($sent->object->get('batchId'), Batch::query(), 'batch');
         if ($batch->made_at === null) {
-            throw $sent->object->get('batchId')->fault('Batch {found} is not mixed yet: finish mixing it first.');
+            throw $sent->object->get('batchId')->fault(Say::it('input/run-input.batch-not-mixed-yet-finish'));
         }
         if ($batch->discarded_at !== null) {
-            throw $sent->object->get('batchId')->fault('Batch {found} was thrown away or used up: mix another.');
+            throw $sent->object->get('batchId')->fault(Say::it('input/run-input.batch-was-thrown-away-or'));
         }
         $cases = [];
         foreach ($sent->object->get('caseIds')->items(1, self::MOST_PLANTS, 'cases') as $one) {
             $case = Existing::of($one, PestCase::query(), 'case');
             if ($case->closed_at !== null) {
-                throw $one->fault('Case {found} is closed.');
+                throw $one->fault(Say::it('input/run-input.case-closed'));
             }
             if (isset($cases[$case->id])) {
-                throw $one->fault('Case {found} stands here twice.');
+                throw $one->fault(Say::it('input/run-input.case-stands-here-twice'));
             }
             $cases[$case->id] = $case;
         }

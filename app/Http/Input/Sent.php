@@ -8,6 +8,7 @@ use App\Records\Submitted;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\Node;
 use IdleMixer\Core\Document\ObjectNode;
+use IdleMixer\Core\Words\Say;
 
 /** What is sent to make a record, under a key of its own, or to change one that is there, with the version it is based on. */
 final readonly class Sent
@@ -28,7 +29,7 @@ final readonly class Sent
         $key = $object->get('submission');
         $text = strtolower($key->text(36));
         if (preg_match('/\A[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}\z/', $text) !== 1) {
-            throw $key->fault('Expected a UUID made up for this one record, found {found}.');
+            throw $key->fault(Say::it('input/sent.expected-uuid-made-up-for'));
         }
 
         return new self($object, Submitted::of($text, $node->json()), 0);
@@ -49,6 +50,6 @@ final readonly class Sent
     /** @throws \LogicException when nothing is made */
     public function submitted(): Submitted
     {
-        return $this->submitted ?? throw new \LogicException('What changes a record has no submission.');
+        return $this->submitted ?? throw new \LogicException(Say::it('input/sent.what-changes-record-has-no'));
     }
 }

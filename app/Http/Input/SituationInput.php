@@ -10,6 +10,7 @@ use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\Node;
 use IdleMixer\Core\Document\ObjectNode;
 use IdleMixer\Core\Trouble\Trouble;
+use IdleMixer\Core\Words\Say;
 
 /** Reads what somebody says of plant, place and cupboard before a spray is chosen. */
 final class SituationInput
@@ -29,7 +30,7 @@ final class SituationInput
         $cupboard = $object->optional('cupboard');
 
         return new SaidOfCase(
-            $object->get('stage')->word($trouble->stages, 'stage of ' . $trouble->name),
+            $object->get('stage')->word($trouble->stages, Say::it('input/situation-input.stage-of', ['name' => $trouble->name])),
             Severity::from($object->get('severity')->word(array_column(Severity::cases(), 'value'), 'severity')),
             self::flag($object, 'indoors'),
             self::flag($object, 'cats'),

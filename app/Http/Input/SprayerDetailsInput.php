@@ -13,6 +13,7 @@ use IdleMixer\Core\Quantity\Dimension;
 use IdleMixer\Core\Recipe\RecipeReader;
 use IdleMixer\Core\Vessel\FillMarks;
 use IdleMixer\Core\Vessel\SprayerShape;
+use IdleMixer\Core\Words\Say;
 
 /** What its owner found out about a sprayer: how far to fill it, what stays in it, how high the water stands. */
 final readonly class SprayerDetailsInput
@@ -46,7 +47,7 @@ final readonly class SprayerDetailsInput
         }
         FillMarks::of($pours);
 
-        return new self($sent->basedOn, $name === null ? $sprayer->name : trim($name->text(RecipeReader::MAX_NAME, 1)), $amount, $fill, $left ?? 0.0, $pours, $object->optional('shape')?->word(array_column(SprayerShape::cases(), 'value'), 'shape of a sprayer') ?? $sprayer->shape);
+        return new self($sent->basedOn, $name === null ? $sprayer->name : trim($name->text(RecipeReader::MAX_NAME, 1)), $amount, $fill, $left ?? 0.0, $pours, $object->optional('shape')?->word(array_column(SprayerShape::cases(), 'value'), Say::it('input/sprayer-details-input.shape-of-sprayer')) ?? $sprayer->shape);
     }
 
     private static function within(?Node $node, float $most): ?float
@@ -56,7 +57,7 @@ final readonly class SprayerDetailsInput
         }
         $ml = AmountReader::read($node, Dimension::Volume)->inBase();
         if ($ml > $most * (1 + 1e-9)) {
-            throw InvalidDocument::because("{$node->path}/amount", sprintf('This can be at most %s mL here, found {found} mL.', (string) round($most, 1)), round($ml, 1));
+            throw InvalidDocument::because("{$node->path}/amount", Say::it('input/sprayer-details-input.this-can-be-at-most', ['most' => (string) round($most, 1)]), round($ml, 1));
         }
 
         return $ml;

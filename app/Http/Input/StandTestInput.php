@@ -6,6 +6,7 @@ namespace App\Http\Input;
 
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\Node;
+use IdleMixer\Core\Words\Say;
 use IdleMixer\Core\Work\StandTest;
 
 /** What a glass showed, and after how long. */
@@ -27,7 +28,7 @@ final readonly class StandTestInput
 
         return new self(
             $sent,
-            StandTest::from($object->get('result')->word(array_values($results), 'stand test result')),
+            StandTest::from($object->get('result')->word(array_values($results), Say::it('input/stand-test-input.stand-test-result'))),
             $object->optional('seconds')?->positive(self::LONGEST_SECONDS),
             $object->optional('heightMm')?->positive(self::TALLEST_MM),
         );

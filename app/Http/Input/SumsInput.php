@@ -9,6 +9,7 @@ use IdleMixer\Core\Document\Node;
 use IdleMixer\Core\Quantity\Amount;
 use IdleMixer\Core\Quantity\AmountReader;
 use IdleMixer\Core\Recipe\BasisOf;
+use IdleMixer\Core\Words\Say;
 
 /** A line as somebody says it, and the water or the finished spray that it is for. */
 final readonly class SumsInput
@@ -21,7 +22,7 @@ final readonly class SumsInput
     public static function read(Node $node): self
     {
         $object = $node->object(['line', 'make', 'of']);
-        $volume = AmountReader::vessel($object->get('make'), 'A volume to make');
+        $volume = AmountReader::vessel($object->get('make'), Say::it('input/sums-input.volume-to-make'));
         $unit = AmountReader::volumeUnit($object->get('make'));
 
         return new self(

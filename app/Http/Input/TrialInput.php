@@ -10,6 +10,7 @@ use IdleMixer\Core\Data\InputLines;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\Node;
 use IdleMixer\Core\Trouble\TroubleCatalogue;
+use IdleMixer\Core\Words\Say;
 
 /** A trial that somebody begins. */
 final readonly class TrialInput
@@ -28,7 +29,7 @@ final readonly class TrialInput
         $one = $object->get('one')->text(self::LONGEST, 1);
         $other = $object->get('other')->text(self::LONGEST, 1);
         if (mb_strtolower(trim($one)) === mb_strtolower(trim($other))) {
-            throw $object->get('other')->fault('Both sides are {found}: a trial needs two that differ; one of them may be nothing, or water.');
+            throw $object->get('other')->fault(Say::it('input/trial-input.both-sides-are-trial-needs'));
         }
 
         return new self(

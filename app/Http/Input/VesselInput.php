@@ -11,6 +11,7 @@ use IdleMixer\Core\Quantity\AmountReader;
 use IdleMixer\Core\Quantity\Dimension;
 use IdleMixer\Core\Recipe\RecipeReader;
 use IdleMixer\Core\Vessel\SprayerShape;
+use IdleMixer\Core\Words\Say;
 
 /** A sprayer as somebody enters it: a name and what it holds. */
 final readonly class VesselInput
@@ -28,7 +29,7 @@ final readonly class VesselInput
             $sent,
             trim($object->get('name')->text(RecipeReader::MAX_NAME, 1)),
             AmountReader::read($object->get('holds'), Dimension::Volume),
-            $object->optional('shape')?->word(array_column(SprayerShape::cases(), 'value'), 'shape of a sprayer') ?? '',
+            $object->optional('shape')?->word(array_column(SprayerShape::cases(), 'value'), Say::it('input/vessel-input.shape-of-sprayer')) ?? '',
         );
     }
 }

@@ -7,6 +7,7 @@ namespace App\Http\Middleware;
 use App\Http\Failures;
 use App\Passphrase;
 use Closure;
+use IdleMixer\Core\Words\Say;
 use Illuminate\Contracts\Config\Repository;
 use Illuminate\Cookie\Middleware\AddQueuedCookiesToResponse;
 use Illuminate\Cookie\Middleware\EncryptCookies;
@@ -32,7 +33,7 @@ final readonly class HomeOrPassphrase
             return $next($request);
         }
         if (! $this->passphrase->isSet()) {
-            return Failures::answer(403, '', 'Other machines are let in once a passphrase is set: run ./start --passphrase on the machine that serves.');
+            return Failures::answer(403, '', Say::it('calls/home-or-passphrase.other-machines-are-let-in'));
         }
 
         // A calendar program enters no passphrase: it has a key of its own in the address.
@@ -83,7 +84,7 @@ final readonly class HomeOrPassphrase
     private static function asked(Request $request): Response
     {
         if ($request->is('api/*')) {
-            return Failures::answer(401, '', 'The passphrase is needed: open the first page and enter it.');
+            return Failures::answer(401, '', Say::it('calls/home-or-passphrase.passphrase-needed-open-first-page'));
         }
 
         return PassphrasePage::show(401, '');

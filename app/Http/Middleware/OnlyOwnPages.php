@@ -6,6 +6,7 @@ namespace App\Http\Middleware;
 
 use App\Http\Failures;
 use Closure;
+use IdleMixer\Core\Words\Say;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
 
@@ -24,11 +25,11 @@ final class OnlyOwnPages
     public function handle(Request $request, Closure $next): Response
     {
         if (Loopback::is($request) && ! in_array($request->getHost(), self::OWN_NAMES, true) && preg_match(self::OWN_ADDRESS, $request->getHost()) !== 1) {
-            return Failures::answer(403, '', 'On this machine the application is at 127.0.0.1 or localhost, under no other name.');
+            return Failures::answer(403, '', Say::it('calls/only-own-pages.on-this-machine-application-at'));
         }
         $origin = $request->headers->get('Origin');
         if ($origin !== null && ! $request->isMethodSafe() && $origin !== $request->getSchemeAndHttpHost()) {
-            return Failures::answer(403, '', 'This call comes from the page of another site and is refused.');
+            return Failures::answer(403, '', Say::it('calls/only-own-pages.this-call-comes-from-page'));
         }
 
         return $next($request);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
+use IdleMixer\Core\Words\Say;
 use Illuminate\Http\Response;
 
 /** The one page that is there while the notebook cannot be opened; it works without scripts. */
@@ -13,7 +14,7 @@ final class RefusedPage
     {
         preg_match_all('#\./start --\S+(?: /\S+\.sqlite)?#', $why, $ways);
         $list = array_map(static fn(string $way): string => '<li><code>' . htmlspecialchars(rtrim($way, '.,')) . '</code></li>', array_values(array_unique($ways[0])));
-        $steps = $list === [] ? '' : '<h2>On the machine that serves</h2><p>Stop the server with Ctrl-C there, then run one of these, and ./start again:</p><ul>' . implode('', $list) . '</ul>';
+        $steps = $list === [] ? '' : '<h2>' . Say::it('calls/refused-page.on-the-machine') . '</h2><p>' . Say::it('calls/refused-page.stop-the-server') . '</p><ul>' . implode('', $list) . '</ul>';
         $page = (string) file_get_contents(resource_path('refused.html'));
 
         // Each sentence by itself; the commands stand below, to be copied.

@@ -11,6 +11,7 @@ use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\Node;
 use IdleMixer\Core\Plant\ToleranceCatalogue;
 use IdleMixer\Core\Trouble\TroubleCatalogue;
+use IdleMixer\Core\Words\Say;
 
 /** Finds the case that a row belongs to, and opens it where there is none. */
 final class CsvCases
@@ -108,7 +109,7 @@ final class CsvCases
             'submission' => CsvCells::made(['plant', $name, $place]),
             'name' => $name,
             'kind' => '',
-            'tolerance' => (new Node($row['leaf_kind'] ?? self::LEAF, 'leaf_kind'))->word($this->tolerance->slugs(), 'kind of leaf'),
+            'tolerance' => (new Node($row['leaf_kind'] ?? self::LEAF, 'leaf_kind'))->word($this->tolerance->slugs(), Say::it('log/csv-cases.kind-of-leaf')),
             'place' => $place,
             'notes' => '',
         ]);

@@ -12,6 +12,7 @@ use IdleMixer\Core\Document\Node;
 use IdleMixer\Core\Evidence\LeafCounts;
 use IdleMixer\Core\Evidence\LookPlans;
 use IdleMixer\Core\Evidence\LookReader;
+use IdleMixer\Core\Words\Say;
 
 /** Reads the cells of a row strictly. */
 final readonly class CsvCells
@@ -33,10 +34,10 @@ final readonly class CsvCells
     {
         $each = isset($row['each']) ? array_map(static fn(string $one): float => self::number($one, 'each', LookReader::MOST), explode(' ', (string) preg_replace('/[\s|]+/', ' ', $row['each']))) : null;
         if ($each !== null && count($each) > InputLines::MOST_SPOTS['value']) {
-            throw InvalidDocument::because('each', 'each has {found} counts; at most ' . InputLines::MOST_SPOTS['value'] . ' are kept of one look.', (string) count($each));
+            throw InvalidDocument::because('each', Say::it('log/csv-cells.each-has-counts-at-most', ['most-spots' => InputLines::MOST_SPOTS['value']]), (string) count($each));
         }
         if ($each === null && ! isset($row['value'])) {
-            throw InvalidDocument::because('value', 'value is missing: how many were counted? 0 where there were none.', null);
+            throw InvalidDocument::because('value', Say::it('log/csv-cells.value-missing-how-many-were'), null);
         }
 
         return [
@@ -45,7 +46,7 @@ final readonly class CsvCells
             'untreated' => self::flag($row, 'untreated') ?? false,
             'each' => $each === null ? null : json_encode($each, \JSON_THROW_ON_ERROR),
             'stages' => isset($row['stages']) ? self::stages($row['stages']) : null,
-            'new_growth' => isset($row['new_growth']) ? (new Node($row['new_growth'], 'new_growth'))->word(['clean', 'hit'], 'state of new growth') : null,
+            'new_growth' => isset($row['new_growth']) ? (new Node($row['new_growth'], 'new_growth'))->word(['clean', 'hit'], Say::it('log/csv-cells.state-of-new-growth')) : null,
             'helpers' => self::flag($row, 'helpers'),
             'notes' => (new Node($row['notes'] ?? '', 'notes'))->text(self::LONGEST_NOTES),
         ];
@@ -61,7 +62,7 @@ final readonly class CsvCells
     public function sprayed(array $row, DateTimeImmutable $now): array
     {
         if (! isset($row['batch_id'])) {
-            throw InvalidDocument::because('batch_id', 'batch_id is missing: which batch was sprayed? It must be in the notebook already.', null);
+            throw InvalidDocument::because('batch_id', Say::it('log/csv-cells.batch-id-missing-which-batch'), null);
         }
 
         return [
@@ -93,7 +94,7 @@ final readonly class CsvCells
         try {
             return Entry::at(new Node($whole, ''), $now);
         } catch (InvalidDocument) {
-            throw InvalidDocument::because($column, "{$column} is {found}; a day or a time from 1900 to today is needed, like 2026-05-03 or 2026-05-03T19:30:00Z.", $text);
+            throw InvalidDocument::because($column, Say::it('log/csv-cells.day-or-time-from-1900', ['column' => $column]), $text);
         }
     }
 
@@ -125,18 +126,18 @@ final readonly class CsvCells
     {
         $pest = $row['pest'] ?? '';
 
-        return in_array($pest, $this->plans->pests(), true) ? $this->plans->of($pest)->spots : throw InvalidDocument::because('pest', '{found} is no pest that is counted here.', $pest);
+        return in_array($pest, $this->plans->pests(), true) ? $this->plans->of($pest)->spots : throw InvalidDocument::because('pest', Say::it('log/csv-cells.no-pest-that-counted-here'), $pest);
     }
 
     /** @throws InvalidDocument */
     private static function number(string $text, string $column, float $most): float
     {
         if (preg_match('/^[1-9]\d{0,2},\d{3}$/', $text) === 1) {
-            throw InvalidDocument::because($column, "{$column} is {found}: is that " . str_replace(',', '', $text) . ', or ' . str_replace(',', '.', $text) . '? Write it so.', $text);
+            throw InvalidDocument::because($column, Say::it('log/csv-cells.that-or-write-so', ['column' => $column, 'text' => str_replace(',', '', $text), 'text-2' => str_replace(',', '.', $text)]), $text);
         }
         $number = str_replace(',', '.', $text);
 
-        return is_numeric($number) && (float) $number >= 0.0 && (float) $number <= $most ? (float) $number : throw InvalidDocument::because($column, "{$column} is {found}; a number from 0 to " . (int) $most . ' is needed.', $text);
+        return is_numeric($number) && (float) $number >= 0.0 && (float) $number <= $most ? (float) $number : throw InvalidDocument::because($column, Say::it('log/csv-cells.number-from-0-to-needed', ['column' => $column, 'most' => (int) $most]), $text);
     }
 
     /**
@@ -150,7 +151,7 @@ final readonly class CsvCells
             '' => null,
             'yes', 'y', 'true', '1' => true,
             'no', 'n', 'false', '0' => false,
-            default => throw InvalidDocument::because($column, "{$column} is {found}; yes or no is needed.", $row[$column] ?? ''),
+            default => throw InvalidDocument::because($column, Say::it('log/csv-cells.yes-or-no-needed', ['column' => $column]), $row[$column] ?? ''),
         };
     }
 
@@ -161,7 +162,7 @@ final readonly class CsvCells
         foreach (explode(' ', (string) preg_replace('/\s+/', ' ', $text)) as $one) {
             [$stage, $value] = [...explode(':', $one, 2), ''];
             if (preg_match('/^[a-z-]{1,30}$/', $stage) !== 1) {
-                throw InvalidDocument::because('stages', 'stages is {found}; names with counts are needed, like adults:3 crawlers:12.', $text);
+                throw InvalidDocument::because('stages', Say::it('log/csv-cells.stages-names-with-counts-are'), $text);
             }
             $all[$stage] = self::number($value, 'stages', LookReader::MOST);
         }

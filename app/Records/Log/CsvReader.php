@@ -7,6 +7,7 @@ namespace App\Records\Log;
 use DateTimeImmutable;
 use IdleMixer\Core\Document\CsvText;
 use IdleMixer\Core\Document\InvalidDocument;
+use IdleMixer\Core\Words\Say;
 
 /** Takes in a table of looks and sprayings row by row, so that its length does not matter. Call it inside a transaction. */
 final class CsvReader
@@ -65,16 +66,16 @@ final class CsvReader
         $names = array_map(static fn(?string $cell): string => strtolower(trim((string) $cell)), $cells);
         foreach ($names as $i => $name) {
             if (! in_array($name, CsvColumns::ALL, true)) {
-                throw InvalidDocument::because('/1/' . ($i + 1), 'There is no column {found}; there are ' . implode(', ', CsvColumns::ALL) . '.', mb_scrub($name));
+                throw InvalidDocument::because('/1/' . ($i + 1), Say::it('log/csv-reader.there-no-column-there-are', ['all' => implode(', ', CsvColumns::ALL)]), mb_scrub($name));
             }
         }
         foreach (CsvColumns::NEEDED as $needed) {
             if (! in_array($needed, $names, true)) {
-                throw InvalidDocument::because('/1', "The column {$needed} is missing in the first line. Needed are " . implode(', ', CsvColumns::NEEDED) . ', and value or each.', null);
+                throw InvalidDocument::because('/1', Say::it('log/csv-reader.column-missing-in-first-line', ['needed' => $needed, 'needed-2' => implode(', ', CsvColumns::NEEDED)]), null);
             }
         }
         if (count(array_unique($names)) !== count($names)) {
-            throw InvalidDocument::because('/1', 'A column stands twice in the first line.', null);
+            throw InvalidDocument::because('/1', Say::it('log/csv-reader.column-stands-twice-in-first'), null);
         }
 
         return $names;
@@ -89,7 +90,7 @@ final class CsvReader
     private function cells(array $head, array $cells, int $line, CsvReport $report): ?array
     {
         if (count($cells) > count($head)) {
-            $report->refuse($line, sprintf('It has %d cells, but the first line names %d columns: is there a comma too many?', count($cells), count($head)));
+            $report->refuse($line, Say::it('log/csv-reader.has-cells-but-first-line', ['cells' => count($cells), 'head' => count($head)]));
 
             return null;
         }
@@ -97,7 +98,7 @@ final class CsvReader
         foreach ($cells as $i => $cell) {
             $text = trim((string) $cell);
             if (! mb_check_encoding($text, 'UTF-8')) {
-                $report->refuse($line, "{$head[$i]} is not UTF-8: save the file in that encoding.");
+                $report->refuse($line, Say::it('log/csv-reader.not-utf-8-save-file', ['head' => $head[$i]]));
 
                 return null;
             }

@@ -11,6 +11,7 @@ use App\Models\Stale;
 use DateTimeImmutable;
 use IdleMixer\Core\Data\EvidenceLines;
 use IdleMixer\Core\Document\InvalidDocument;
+use IdleMixer\Core\Words\Say;
 
 /** Keeps rows of a table, several at a time. */
 final class CsvRows
@@ -48,7 +49,7 @@ final class CsvRows
             match ($what) {
                 CsvColumns::LOOK => $this->look($row, $line),
                 CsvColumns::SPRAYED => $this->sprayed($row, $line),
-                default => throw InvalidDocument::because('what', 'what is {found}; it can be ' . CsvColumns::LOOK . ' or ' . CsvColumns::SPRAYED . '.', $what),
+                default => throw InvalidDocument::because('what', Say::it('log/csv-rows.what-can-be-or', ['look' => CsvColumns::LOOK, 'sprayed' => CsvColumns::SPRAYED]), $what),
             };
         } catch (InvalidDocument $e) {
             $this->report->refuse($line, $e->getMessage());
@@ -61,7 +62,7 @@ final class CsvRows
         foreach ($this->rounds as $id => [$row, $line]) {
             $batch = Batch::query()->where('submission', $row['batch_id'])->first();
             if ($batch === null) {
-                $this->report->refuse($line, 'Its batch is not in this notebook: batches travel in the JSON document, read that first.');
+                $this->report->refuse($line, Say::it('log/csv-rows.its-batch-not-in-this'));
                 unset($this->rounds[$id]);
             } else {
                 $this->rounds[$id][0]['batch_id'] = $batch->id;
@@ -128,7 +129,7 @@ final class CsvRows
         [['case_id' => $case], $line] = $look;
         $this->held[$case] ??= Count::query()->where('case_id', $case)->count();
         if ($this->held[$case] >= EvidenceLines::MOST_LOOKS['value']) {
-            $this->report->refuse($line, 'Its case holds ' . EvidenceLines::MOST_LOOKS['value'] . ' looks already; more are not kept in one.');
+            $this->report->refuse($line, Say::it('log/csv-rows.its-case-holds-looks-already', ['most-looks' => EvidenceLines::MOST_LOOKS['value']]));
 
             return false;
         }

@@ -7,6 +7,7 @@ namespace App\Records\Log;
 use DateTimeImmutable;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\Node;
+use IdleMixer\Core\Words\Say;
 
 /** Reads what rows of a table have in common: identities and times. */
 final class Entry
@@ -20,7 +21,7 @@ final class Entry
     {
         $id = $node->text(36);
 
-        return preg_match(self::UUID, $id) === 1 ? $id : throw $node->fault('{found} is no identity; a UUID in small letters is needed.');
+        return preg_match(self::UUID, $id) === 1 ? $id : throw $node->fault(Say::it('log/entry.no-identity-uuid-in-small'));
     }
 
     /** @throws InvalidDocument when it is no time, or after now */

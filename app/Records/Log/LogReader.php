@@ -12,6 +12,7 @@ use App\Models\Stale;
 use DateTimeImmutable;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\JsonStream;
+use IdleMixer\Core\Words\Say;
 
 /** Takes in the log of another notebook. What is here already stays as it is; all of it or nothing: call it inside a transaction. */
 final readonly class LogReader
@@ -40,19 +41,19 @@ final readonly class LogReader
         foreach ((new JsonStream($file, self::LONGEST_ENTRY))->entries() as $path => $entry) {
             $list = explode('/', $path)[1];
             if (count($announced) < 2 && ! in_array($list, ['format', 'version'], true)) {
-                throw InvalidDocument::because('', 'This is no log: its format and version are to come first.', null);
+                throw InvalidDocument::because('', Say::it('log/log-reader.this-no-log-its-format'), null);
             }
             if ($list === 'format') {
                 $announced[$entry->word([LogSchema::FORMAT], 'format')] = true;
             } elseif ($list === 'version') {
                 $announced[$entry->whole(1, LogSchema::VERSION)] = true;
             } else {
-                $record = $lists[$list] ?? throw InvalidDocument::because("/{$list}", 'Nothing is known of {found} in a log; ' . implode(', ', array_keys($lists)) . ' are.', $list);
+                $record = $lists[$list] ?? throw InvalidDocument::because("/{$list}", Say::it('log/log-reader.nothing-known-of-in-log', ['lists' => implode(', ', array_keys($lists))]), $list);
                 $taken[$list] += $this->older->isOlder($record, $entry) ? $this->older->take($entry, $arrivals, $now) : $this->intake->take($record, $entry, $arrivals, $taken);
             }
         }
         if (count($announced) < 2) {
-            throw InvalidDocument::because('/format', 'This is no log: ' . LogSchema::FORMAT . ' is to stand in its format.', null);
+            throw InvalidDocument::because('/format', Say::it('log/log-reader.this-no-log-to-stand', ['format' => LogSchema::FORMAT]), null);
         }
         $this->intake->joinUp($arrivals);
         if (array_sum($taken) > 0) {

@@ -13,6 +13,7 @@ use App\Records\TwoVersions;
 use DateTimeImmutable;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\Node;
+use IdleMixer\Core\Words\Say;
 
 /** A log of version 1 holds batches as their open documents, and little beside them. */
 final readonly class OlderBatches
@@ -37,7 +38,7 @@ final readonly class OlderBatches
         if ($new) {
             $plantId = $plant === null ? null : $arrivals->identities->row('plants', Text::uuid()->read($plant));
             if ($plant !== null && $plantId === null) {
-                throw $plant->fault('The plant {found} is neither in this notebook nor earlier in this document.');
+                throw $plant->fault(Say::it('log/older-batches.plant-neither-in-this-notebook'));
             }
             // The jar may stand further down: what is not here yet is left open.
             $batch->update([

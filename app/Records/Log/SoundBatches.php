@@ -13,6 +13,7 @@ use IdleMixer\Core\Batch\HistoryWriter;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\JsonText;
 use IdleMixer\Core\Document\Node;
+use IdleMixer\Core\Words\Say;
 
 /** Whether what was taken in of a batch hangs together: its tally is that of its document, and what was done with it can be read. */
 final readonly class SoundBatches
@@ -25,10 +26,10 @@ final readonly class SoundBatches
         $batch = Batch::query()->withoutGlobalScopes()->with('items.scoops.ticks')->findOrFail($id);
         $record = $this->book->record($batch);
         if ($record->id !== $batch->getAttribute('submission')) {
-            throw $entry->fault('The document of this batch bears another identity than its entry.');
+            throw $entry->fault(Say::it('log/sound-batches.document-of-this-batch-bears'));
         }
         if (self::tally($record) !== self::laidOut($batch)) {
-            throw InvalidDocument::because("{$entry->path}/items", 'The tally of this batch is not that of its document.', null);
+            throw InvalidDocument::because("{$entry->path}/items", Say::it('log/sound-batches.tally-of-this-batch-not'), null);
         }
         try {
             (new HistoryReader($record))->read(JsonText::parse(json_encode(HistoryWriter::write($this->book->history($batch, $record)), \JSON_THROW_ON_ERROR | \JSON_PRESERVE_ZERO_FRACTION)));

@@ -22,6 +22,7 @@ use IdleMixer\Core\Safety\Season;
 use IdleMixer\Core\Trouble\Trouble;
 use IdleMixer\Core\Trouble\TroubleCatalogue;
 use IdleMixer\Core\Wording\ChoiceWords;
+use IdleMixer\Core\Words\Say;
 
 /**
  * The choice of a spray as open documents: `{"trouble": "aphids", "stage": null, "plant": "ordinary-leaf", "season": "growing",
@@ -88,7 +89,7 @@ final readonly class Choose
         $object = $node->object(['trouble', 'stage', 'plant', 'season', 'severity', 'indoors', 'flags', 'water', 'cupboard']);
         $trouble = $this->troubles->trouble($object->get('trouble')->word(array_keys($this->troubles->troubles), 'trouble'));
         $plant = $object->filled('plant');
-        $kind = $this->kinds->get($plant === null ? $this->kinds->slugs()[0] : $plant->word($this->kinds->known(), 'plant tolerance class'));
+        $kind = $this->kinds->get($plant === null ? $this->kinds->slugs()[0] : $plant->word($this->kinds->known(), Say::it('ask/choose.plant-tolerance-class')));
         $season = $object->filled('season');
         $severity = $object->filled('severity');
         $flags = array_map(static fn(Node $flag): string => $flag->word(self::FLAGS, 'flag'), $object->filled('flags')?->items(0, count(self::FLAGS), 'flags') ?? []);
@@ -116,7 +117,7 @@ final readonly class Choose
             return $said;
         }
         if ($node !== null && $said !== self::ANY && $stages !== [self::ANY]) {
-            throw $node->fault("{found} is no stage of {$trouble->name}; its stages are " . implode(', ', $stages) . '.');
+            throw $node->fault(Say::it('ask/choose.no-stage-of-its-stages', ['name' => $trouble->name, 'stages' => implode(', ', $stages)]));
         }
 
         return $kind->isBare() && in_array(self::WINTER, $stages, true) ? self::WINTER : $stages[0];

@@ -21,6 +21,7 @@ use IdleMixer\Core\Recipe\RecipeReader;
 use IdleMixer\Core\Recipe\RecipeUse;
 use IdleMixer\Core\Recipe\RecipeWriter;
 use IdleMixer\Core\Wording\PhraseWords;
+use IdleMixer\Core\Words\Say;
 use IdleMixer\Core\Writing\MixtureWriter;
 
 /**
@@ -57,7 +58,7 @@ final readonly class Compose
     {
         $lines = array_values(array_filter(explode("\n", str_replace(["\r\n", "\r"], "\n", $text)), static fn(string $line): bool => trim($line) !== ''));
         if (count($lines) > self::MOST_LINES) {
-            throw InvalidDocument::because('', 'At most ' . self::MOST_LINES . ' lines are read, found {found}.', count($lines));
+            throw InvalidDocument::because('', Say::it('ask/compose.at-most-lines-are-read', ['most-lines' => self::MOST_LINES]), count($lines));
         }
         $reader = PhraseReader::shipped($kitchen, [], $this->shipped->stocks());
         $heard = array_map($reader->read(...), $lines);

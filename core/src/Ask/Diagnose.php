@@ -15,6 +15,7 @@ use IdleMixer\Core\Trouble\Sign;
 use IdleMixer\Core\Trouble\Suspect;
 use IdleMixer\Core\Trouble\Trouble;
 use IdleMixer\Core\Trouble\TroubleCatalogue;
+use IdleMixer\Core\Words\Say;
 
 /**
  * From signs to suspects, as open documents: `{"signs": ["webs"], "absent": [], "sprayedDaysAgo": null}`.
@@ -44,7 +45,7 @@ final readonly class Diagnose
             foreach ($object->optional($key)?->items(0, count($this->catalogue->signs), 'signs') ?? [] as $item) {
                 $slug = $item->word(array_keys($this->catalogue->signs), 'sign');
                 if ($there && isset($seen[$slug])) {
-                    throw $item->fault('{found} cannot be seen and be absent at once.');
+                    throw $item->fault(Say::it('ask/diagnose.cannot-be-seen-and-be'));
                 }
                 $seen[$slug] = $there;
             }
@@ -88,7 +89,7 @@ final readonly class Diagnose
             'sign' => $proposed->look->sign->slug,
             'words' => $proposed->look->words,
             'separates' => array_map(static fn(Cause $cause): string => $cause->key(), [...$proposed->yes, ...$proposed->no]),
-            'because' => $yes === '' || $no === '' ? 'Nothing fits yet: this look is expected to tell most.' : "Yes speaks for: {$yes}. No speaks for: {$no}.",
+            'because' => $yes === '' || $no === '' ? Say::it('ask/diagnose.nothing-fits-yet-this-look') : Say::it('ask/diagnose.yes-speaks-for-no-speaks', ['yes' => $yes, 'no' => $no]),
         ];
     }
 }

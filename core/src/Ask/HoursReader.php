@@ -15,6 +15,7 @@ use IdleMixer\Core\Weather\Exposure;
 use IdleMixer\Core\Weather\SprayWants;
 use IdleMixer\Core\Weather\Stand;
 use IdleMixer\Core\Weather\WeatherReader;
+use IdleMixer\Core\Words\Say;
 
 /** Reads what is asked of hours, strictly. */
 final readonly class HoursReader
@@ -39,7 +40,7 @@ final readonly class HoursReader
         $place = $this->weather->place($object->get('place'));
         $recipe = $this->recipes->recipe($object->get('recipe'));
         $plant = $object->filled('plant');
-        $kind = $plant === null ? null : $this->plants->get($plant->word($this->plants->known(), 'plant tolerance class'));
+        $kind = $plant === null ? null : $this->plants->get($plant->word($this->plants->known(), Say::it('ask/hours-reader.plant-tolerance-class')));
         $exposure = $object->filled('exposure');
         $lights = $object->filled('lights');
         // What is poured on soil or sprayed on wood meets the weather of that place, whatever it was written for.

@@ -8,6 +8,7 @@ use IdleMixer\Core\Photo\Change;
 use IdleMixer\Core\Photo\LeafPhoto;
 use IdleMixer\Core\Photo\PictureFile;
 use IdleMixer\Core\Photo\RefusedPicture;
+use IdleMixer\Core\Words\Say;
 
 /**
  * The hurt share of a leaf from photographs, as an open document.
@@ -33,9 +34,9 @@ final class LeafPhotos
             throw $refused->at('/before');
         }
         $change = Change::between($earlier, $after);
-        $doubts = [...$after->doubts, ...array_map(static fn(string $doubt): string => "Before: {$doubt}", $earlier->doubts ?? [])];
+        $doubts = [...$after->doubts, ...array_map(static fn(string $doubt): string => Say::it('ask/leaf-photos.before', ['doubt' => $doubt]), $earlier->doubts ?? [])];
         $round = static fn(float $percent): float => round($percent, 1);
-        $counted = $earlier === null ? 'Counted on this picture alone: what was there before the spray counts as well.' : 'What was there before the spray is taken off.';
+        $counted = $earlier === null ? Say::it('ask/leaf-photos.counted-on-this-picture-alone') : Say::it('ask/leaf-photos.what-was-there-before-spray');
 
         return [
             'injured_percent' => $round($change->injured),

@@ -20,6 +20,7 @@ use IdleMixer\Core\Schedule\Gap;
 use IdleMixer\Core\Trouble\TroubleCatalogue;
 use IdleMixer\Core\Weather\WeatherReader;
 use IdleMixer\Core\Wording\RoundWords;
+use IdleMixer\Core\Words\Say;
 
 /**
  * A programme of rounds and looks as open documents: `{"trouble", "plant", "recipes": ["…"], "start": "2026-04-01", "zone",
@@ -80,13 +81,13 @@ final readonly class Rounds
         $celsius = $object->filled('temperature_C');
         $degrees = $celsius?->number();
         if ($celsius !== null && ($degrees < InputLines::COLDEST_AIR['value'] || $degrees > InputLines::HOTTEST_AIR['value'])) {
-            throw $celsius->fault('Expected ' . InputLines::COLDEST_AIR['value'] . ' to ' . InputLines::HOTTEST_AIR['value'] . ' °C, found {found}.');
+            throw $celsius->fault(Say::it('ask/rounds.expected-to-c-found', ['coldest-air' => InputLines::COLDEST_AIR['value'], 'hottest-air' => InputLines::HOTTEST_AIR['value']]));
         }
 
         return new ProgrammeAsk(
             $trouble,
             $recipes,
-            $plant === null ? null : $this->plants->get($plant->word($this->plants->known(), 'plant tolerance class')),
+            $plant === null ? null : $this->plants->get($plant->word($this->plants->known(), Say::it('ask/rounds.plant-tolerance-class'))),
             $pressure === self::PRESSURES[0],
             $degrees,
             $object->filled('interval_days')?->whole(1, ScheduleLines::LONGEST_PACE['value']),

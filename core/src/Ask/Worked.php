@@ -12,6 +12,7 @@ use IdleMixer\Core\Evidence\Sprayed;
 use IdleMixer\Core\Evidence\Trial;
 use IdleMixer\Core\Wording\Findings;
 use IdleMixer\Core\Wording\RecordWords;
+use IdleMixer\Core\Words\Say;
 
 /**
  * Which sprays worked, as open documents: cases with their rounds and counts to judged rounds and records.
@@ -62,7 +63,7 @@ final readonly class Worked
             'reduction_percent' => $is ? $trial->reduction() : null,
             'judged' => $is,
             'outcome' => $trial->outcome()->value,
-            'because' => implode(' ', array_filter([$this->findings->trial($trial), $this->findings->formula($trial, $case->pest), $is && $round->handWork ? RecordWords::HAND_WORK : ''], static fn(string $words): bool => $words !== '')),
+            'because' => implode(' ', array_filter([$this->findings->trial($trial), $this->findings->formula($trial, $case->pest), $is && $round->handWork ? Say::it('wording/record-words.hand-work') : ''], static fn(string $words): bool => $words !== '')),
         ];
     }
 

@@ -19,6 +19,7 @@ use IdleMixer\Core\Recipe\RecipeUse;
 use IdleMixer\Core\Schedule\FairLook;
 use IdleMixer\Core\Trouble\Trouble;
 use IdleMixer\Core\Trouble\TroubleCatalogue;
+use IdleMixer\Core\Words\Say;
 
 /** Reads cases with their rounds and counts, strictly. */
 final readonly class WorkedReader
@@ -98,7 +99,7 @@ final readonly class WorkedReader
             return $said->positive(24.0 * InputLines::LONGEST_DAYS['value']);
         }
         if (! $this->recipes->has($recipe)) {
-            throw $round->get('recipe')->fault('{found} is no shipped spray: say with fairLookHours after how many hours it may be judged.');
+            throw $round->get('recipe')->fault(Say::it('ask/worked-reader.no-shipped-spray-say-with'));
         }
         $known = $this->recipes->get($recipe);
 

@@ -17,6 +17,7 @@ use IdleMixer\Core\Safety\Limits;
 use IdleMixer\Core\Safety\Target;
 use IdleMixer\Core\Schedule\HoldingRule;
 use IdleMixer\Core\Source\SourceCatalogue;
+use IdleMixer\Core\Words\Say;
 
 /** Reads what a batch was started from. No catalogue of today is asked: the document says everything itself. */
 final readonly class BatchReader
@@ -35,7 +36,7 @@ final readonly class BatchReader
         $object = $node->object(self::KEYS);
         $object->get('format')->word([BatchRecord::FORMAT], 'format');
         if ($object->get('version')->number() !== (float) BatchRecord::VERSION) {
-            throw $object->get('version')->fault('Version {found} of a batch is not known here; this reads version ' . BatchRecord::VERSION . '.');
+            throw $object->get('version')->fault(Say::it('batch/batch-reader.version-of-batch-not-known', ['version' => BatchRecord::VERSION]));
         }
         $sources = self::sources($object->get('sources'));
         $numbers = new NumberReader($sources);
@@ -55,7 +56,7 @@ final readonly class BatchReader
             self::id($object),
             $recipe->get('slug')->text(InputLines::LONGEST_SLUG['value'], 1),
             $recipe->get('name')->text(InputLines::LONGEST_NAME['value'], 1),
-            MixingOrder::from($recipe->get('order')->word(array_column(MixingOrder::cases(), 'value'), 'mixing order')),
+            MixingOrder::from($recipe->get('order')->word(array_column(MixingOrder::cases(), 'value'), Say::it('batch/batch-reader.mixing-order'))),
             $bench->unit(),
             $bench->kit(),
             $bench->water(),
@@ -64,7 +65,7 @@ final readonly class BatchReader
             $bench->room(),
             self::limits($object->get('limits'), $object->get('bench')->open()->filled('plant')?->open(), $numbers, $target, $sources),
             $sources,
-            $read === [] ? throw $plan->get('loads')->fault('A batch has at least one load.') : $read,
+            $read === [] ? throw $plan->get('loads')->fault(Say::it('batch/batch-reader.batch-has-at-least-one')) : $read,
             self::budget($plan->get('emulsion')->open()),
             $droplet?->positive(),
             new HoldingRule($numbers->read($holding->get('strict')), $numbers->read($holding->get('patient'))),
@@ -79,7 +80,7 @@ final readonly class BatchReader
         $node = $object->get('id');
         $id = strtolower($node->text(InputLines::LONGEST_ID['value']));
         if (preg_match('/\A[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}\z/', $id) !== 1) {
-            throw $node->fault('A batch goes by a UUID, found {found}.');
+            throw $node->fault(Say::it('batch/batch-reader.batch-goes-by-uuid-found'));
         }
 
         return $id;

@@ -16,6 +16,7 @@ use IdleMixer\Core\Safety\Target;
 use IdleMixer\Core\Schedule\HoldingRule;
 use IdleMixer\Core\Source\SourceCatalogue;
 use IdleMixer\Core\WayOut\LoadAtHand;
+use IdleMixer\Core\Words\Say;
 use IdleMixer\Core\Work\Load;
 
 /** What a batch was started from, as it was then: nothing of it is looked up again. */
@@ -60,7 +61,7 @@ final readonly class BatchRecord
     /** @param int $number from 1 to the count of loads */
     public function load(int $number): Load
     {
-        return $this->loads[$number - 1] ?? throw new \LogicException("There is no load {$number} in this batch.");
+        return $this->loads[$number - 1] ?? throw new \LogicException(Say::it('batch/batch-record.there-no-load-in-this', ['number' => $number]));
     }
 
     /** @param int $number from 1 to the count of loads */

@@ -22,6 +22,7 @@ use IdleMixer\Core\Quantity\Unit;
 use IdleMixer\Core\Safety\Circumstances;
 use IdleMixer\Core\Safety\Season;
 use IdleMixer\Core\Safety\Target;
+use IdleMixer\Core\Words\Say;
 
 /** Reads the bench of a batch document: what is not known reads as not known. */
 final readonly class FrozenBench
@@ -41,7 +42,7 @@ final readonly class FrozenBench
     /** @throws InvalidDocument when it is no unit of volume */
     public function unit(): Unit
     {
-        return Unit::from($this->bench->get('unit')->word(Unit::codes(Dimension::Volume), 'unit here'));
+        return Unit::from($this->bench->get('unit')->word(Unit::codes(Dimension::Volume), Say::it('batch/frozen-bench.unit-here')));
     }
 
     /** mL that one fill takes; null when all of it was to fit. */

@@ -10,6 +10,7 @@ use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\Node;
 use IdleMixer\Core\WayOut\RemedyKind;
 use IdleMixer\Core\WayOut\SlipReader;
+use IdleMixer\Core\Words\Say;
 use IdleMixer\Core\Work\StandTest;
 
 /** Reads the `record` of a batch document against what the batch was started from. */
@@ -30,7 +31,7 @@ final readonly class HistoryReader
     {
         $object = $node->object(['startedAt', 'ticks', 'rescues', 'glasses', 'finish', 'discardedAt', 'steps', 'usedUp', 'forLeafTest']);
         $rescues = [];
-        foreach ($object->get('rescues')->items(0, count($this->batch->loads), 'ways out') as $one) {
+        foreach ($object->get('rescues')->items(0, count($this->batch->loads), Say::it('batch/history-reader.ways-out')) as $one) {
             $number = $one->open()->get('load')->whole(1, count($this->batch->loads));
             $rescues[$number] = $this->rescue($one, $number);
         }
@@ -62,13 +63,13 @@ final readonly class HistoryReader
         $add = [];
         foreach ($row->get('add')->items(0, count($load->items), 'additions') as $one) {
             $addition = $one->object(['item', 'mL']);
-            $add[$addition->get('item')->word(array_keys($load->items), 'thing in this load')] = $addition->get('mL')->positive();
+            $add[$addition->get('item')->word(array_keys($load->items), Say::it('batch/history-reader.thing-in-this-load'))] = $addition->get('mL')->positive();
         }
 
         return new Rescue(
             SlipReader::read($row->get('slips'), $load),
             $row->get('slips')->json(),
-            RemedyKind::from($row->get('remedy')->word(array_column(RemedyKind::cases(), 'value'), 'way out')),
+            RemedyKind::from($row->get('remedy')->word(array_column(RemedyKind::cases(), 'value'), Say::it('batch/history-reader.way-out'))),
             $add,
             $row->get('water_mL')->countUpTo(\PHP_FLOAT_MAX),
             $row->get('pour_off_mL')->countUpTo(\PHP_FLOAT_MAX),
@@ -93,7 +94,7 @@ final readonly class HistoryReader
             $row = $one->object(['load', 'item', 'scoop', 'number', 'at']);
             $load = $row->get('load')->whole(1, count($this->batch->loads));
             $items = $this->batch->load($load)->items;
-            $item = $row->get('item')->word(array_keys($items), 'thing in this load');
+            $item = $row->get('item')->word(array_keys($items), Say::it('batch/history-reader.thing-in-this-load'));
             $scoop = $row->get('scoop')->whole(0, count($items[$item]->measured->scoops) - 1);
             $number = $row->get('number')->whole(1, $items[$item]->measured->scoops[$scoop]->taps());
             $ticks["{$load}/{$item}/{$scoop}/{$number}"] = new Tick($load, $item, $scoop, $number, self::at($row->get('at')));
@@ -108,7 +109,7 @@ final readonly class HistoryReader
 
         return new Glass(
             self::at($row->get('at')),
-            StandTest::from($row->get('result')->word(array_column(StandTest::cases(), 'value'), 'stand test result')),
+            StandTest::from($row->get('result')->word(array_column(StandTest::cases(), 'value'), Say::it('batch/history-reader.stand-test-result'))),
             $row->filled('seconds')?->positive(),
             $row->filled('height_mm')?->positive(),
         );
@@ -122,7 +123,7 @@ final readonly class HistoryReader
         return new Finish(
             self::at($row->get('madeAt')),
             self::at($row->get('discardAt')),
-            StandTest::from($row->get('standTest')->word(array_column(StandTest::cases(), 'value'), 'stand test result')),
+            StandTest::from($row->get('standTest')->word(array_column(StandTest::cases(), 'value'), Say::it('batch/history-reader.stand-test-result'))),
             Keeping::from($row->get('keeping')->word(array_column(Keeping::cases(), 'value'), 'school')),
             $row->get('notes')->text(InputLines::LONGEST_NOTES['value']),
             $made === null ? null : MadeReader::read($made),

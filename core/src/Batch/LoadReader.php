@@ -17,6 +17,7 @@ use IdleMixer\Core\Mix\StockPour;
 use IdleMixer\Core\Quantity\Amount;
 use IdleMixer\Core\Quantity\Dimension;
 use IdleMixer\Core\Quantity\Unit;
+use IdleMixer\Core\Words\Say;
 use IdleMixer\Core\Work\Item;
 use IdleMixer\Core\Work\Load;
 
@@ -41,14 +42,14 @@ final readonly class LoadReader
     public function read(Node $node): Load
     {
         $load = $node->open();
-        $rows = $load->get('items')->items(1, self::MOST_LINES, 'things to measure');
+        $rows = $load->get('items')->items(1, self::MOST_LINES, Say::it('batch/load-reader.things-to-measure'));
         [$pours, $pourOf] = $this->pours($rows);
         $parts = [];
         $measured = [];
         $direct = [];
         foreach ($load->get('lines')->items(1, self::MOST_LINES, 'lines') as $line) {
             $row = $line->open();
-            $ingredient = $this->ingredients[$row->get('ingredient')->word(array_keys($this->ingredients), 'ingredient of this batch')];
+            $ingredient = $this->ingredients[$row->get('ingredient')->word(array_keys($this->ingredients), Say::it('batch/load-reader.ingredient-of-this-batch'))];
             $key = $row->get('item')->text(self::LONGEST_KEY, 1);
             $strength = $row->filled('strength');
             $parts[] = new Part($ingredient, $row->get('mL')->positive(self::LARGEST), $strength?->positive(100.0), $pourOf[$key] ?? null);
@@ -65,7 +66,7 @@ final readonly class LoadReader
             $plan = $this->measured($row->get('measured'), $row->get('mL')->positive(self::LARGEST));
             $items[$key] = isset($pourOf[$key])
                 ? Item::ofPour($key, $pours[$pourOf[$key]], $plan)
-                : Item::ofPart($key, $parts[$direct[$key] ?? throw $row->get('key')->fault('No line of this load goes in as {found}.')], $plan);
+                : Item::ofPart($key, $parts[$direct[$key] ?? throw $row->get('key')->fault(Say::it('batch/load-reader.no-line-of-this-load'))], $plan);
         }
 
         return Load::remembered(new Mixture($load->get('water_mL')->countUpTo(self::LARGEST), $parts, $pours), $measured, $items);
@@ -97,7 +98,7 @@ final readonly class LoadReader
     {
         return new ScoopPlan(array_map(static function (Node $scoop): Scoop {
             $row = $scoop->open();
-            $unit = Unit::from($row->get('unit')->word(Unit::codes(Dimension::Volume, Dimension::Mass, Dimension::Count), 'unit here'));
+            $unit = Unit::from($row->get('unit')->word(Unit::codes(Dimension::Volume, Dimension::Mass, Dimension::Count), Say::it('batch/load-reader.unit-here')));
 
             return new Scoop(
                 Measure::remembered(Amount::of($row->get('amount')->positive(), $unit), $row->get('mL')->positive(self::LARGEST), $row->optional('name')?->text(InputLines::LONGEST_NAME['value']) ?? ''),

@@ -11,6 +11,7 @@ use IdleMixer\Core\Ingredient\Substance;
 use IdleMixer\Core\Ingredient\SubstanceGroup;
 use IdleMixer\Core\Mix\Component;
 use IdleMixer\Core\Mix\Composition;
+use IdleMixer\Core\Words\Say;
 use IdleMixer\Core\Writing\WrittenLine;
 
 /** Reads what really is in a batch. */
@@ -51,7 +52,7 @@ final class MadeReader
             $low = $row->get('low')->countUpTo(\PHP_FLOAT_MAX);
             $high = $row->get('high')->countUpTo(\PHP_FLOAT_MAX);
             if ($high < $low) {
-                throw $row->get('high')->fault('The most may not be less than the least, found {found}.');
+                throw $row->get('high')->fault(Say::it('batch/made-reader.most-may-not-be-less'));
             }
 
             return new Component(

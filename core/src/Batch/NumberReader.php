@@ -9,6 +9,7 @@ use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\Node;
 use IdleMixer\Core\Source\SourceCatalogue;
 use IdleMixer\Core\Source\Sourced;
+use IdleMixer\Core\Words\Say;
 
 /** Reads a number with where it comes from: `{"value": 2, "unit": "%", "source": "practice"}`. */
 final readonly class NumberReader
@@ -42,7 +43,7 @@ final readonly class NumberReader
         return [
             'value' => $row->get('value')->number(),
             'unit' => $row->get('unit')->text(InputLines::LONGEST_UNIT['value']),
-            'source' => $row->get('source')->word($this->sources->keys(), 'source of this document'),
+            'source' => $row->get('source')->word($this->sources->keys(), Say::it('batch/number-reader.source-of-this-document')),
         ];
     }
 }

@@ -21,6 +21,7 @@ use IdleMixer\Core\Recipe\Recipe;
 use IdleMixer\Core\Recipe\RecipeCatalogue;
 use IdleMixer\Core\Recipe\RecipeReader;
 use IdleMixer\Core\Safety\Target;
+use IdleMixer\Core\Words\Say;
 
 /**
  * Reads a bench, strictly: a plan request by itself, or the bench document of the screens, which holds the request and
@@ -92,7 +93,7 @@ final readonly class BenchReader
     public function recipe(Node $node): Recipe
     {
         return $node->isString()
-            ? $this->shipped->get($node->word($this->shipped->slugs(), 'shipped recipe'))
+            ? $this->shipped->get($node->word($this->shipped->slugs(), Say::it('bench/bench-reader.shipped-recipe')))
             : $this->recipes->read($node);
     }
 
@@ -100,7 +101,7 @@ final readonly class BenchReader
     {
         $object = $node->object(self::REQUEST);
         $recipe = $this->recipe($object->get('recipe'));
-        $make = AmountReader::vessel($object->get('make'), 'A volume to make');
+        $make = AmountReader::vessel($object->get('make'), Say::it('bench/bench-reader.volume-to-make'));
         $sprayer = $object->optional('sprayer');
         $plant = $object->optional('plant');
         $practice = $this->shipped->has($recipe->slug) ? $this->shipped->practice($recipe->slug) : null;
@@ -115,13 +116,13 @@ final readonly class BenchReader
             $this->kit($object->optional('measures'), $beside),
             $this->water->read($object->optional('water')),
             Target::of($recipe->use, match (true) {
-                $plant !== null => $this->tolerance->get($plant->word($this->tolerance->known(), 'plant tolerance class')),
+                $plant !== null => $this->tolerance->get($plant->word($this->tolerance->known(), Say::it('bench/bench-reader.plant-tolerance-class'))),
                 $practice !== null && $practice->onlyWhereNothingGrows => $this->tolerance->emptyBed(),
                 default => null,
             }),
             $this->circumstances->read($object->optional('circumstances'), $beside?->optional('pickedInDays'))->asPractised($practice?->repeatDays, $practice !== null && $practice->rinsed),
             $this->hand($beside?->optional('hand')),
-            Agitation::from($beside?->optional('agitation')?->word(array_column(Agitation::cases(), 'value'), 'way of working a mix') ?? Agitation::HandShake->value),
+            Agitation::from($beside?->optional('agitation')?->word(array_column(Agitation::cases(), 'value'), Say::it('bench/bench-reader.way-of-working-mix')) ?? Agitation::HandShake->value),
             $beside?->optional('stockReady')?->flag() ?? false,
         );
     }
@@ -130,7 +131,7 @@ final readonly class BenchReader
     {
         $named = $beside?->optional('measures');
         if ($sizes !== null && $named !== null) {
-            throw $named->fault('The measures are in the request already: say them once, with names here or without them there.');
+            throw $named->fault(Say::it('bench/bench-reader.measures-are-in-request-already'));
         }
         $scale = $beside?->optional('scale');
         $step = $scale === null || $scale->isNull() ? null : Amount::of($scale->positive(self::COARSEST_SCALE), Unit::Gram);
@@ -164,7 +165,7 @@ final readonly class BenchReader
     {
         $factor = $node?->number() ?? 1.0;
         if ($node !== null && ($factor < self::SMALLEST_FACTOR || $factor > self::LARGEST_FACTOR)) {
-            throw $node->fault('Every line can be multiplied by 0.001 to 1,000, found {found}.');
+            throw $node->fault(Say::it('bench/bench-reader.every-line-can-be-multiplied'));
         }
 
         return $factor;
@@ -174,7 +175,7 @@ final readonly class BenchReader
     {
         $hand = $node?->number() ?? 1.0;
         if ($node !== null && ($hand < self::FINEST_HAND || $hand > self::COARSEST_HAND)) {
-            throw $node->fault('Expected a number from 0.05 to 20 for the hand that mixes, found {found}.');
+            throw $node->fault(Say::it('bench/bench-reader.expected-number-from-0-05'));
         }
 
         return $hand;

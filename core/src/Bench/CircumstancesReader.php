@@ -10,6 +10,7 @@ use IdleMixer\Core\Document\Node;
 use IdleMixer\Core\Quantity\Temperature;
 use IdleMixer\Core\Safety\Circumstances;
 use IdleMixer\Core\Safety\Season;
+use IdleMixer\Core\Words\Say;
 
 /** Reads the day and the plant: `{"season": "growing", "everyDays": 7, "celsius": 22, "inFlower": false, "rinsed": false}`. */
 final readonly class CircumstancesReader
@@ -45,7 +46,7 @@ final readonly class CircumstancesReader
     {
         $celsius = $node?->number();
         if ($node !== null && ($celsius < self::COLDEST || $celsius > self::HOTTEST)) {
-            throw $node->fault('The air of a garden is between -40 and 60 °C, found {found}.');
+            throw $node->fault(Say::it('bench/circumstances-reader.air-of-garden-between-40'));
         }
 
         return $celsius === null ? null : Temperature::ofCelsius($celsius);

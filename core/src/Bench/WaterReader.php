@@ -11,6 +11,7 @@ use IdleMixer\Core\Quantity\AmountReader;
 use IdleMixer\Core\Quantity\Dimension;
 use IdleMixer\Core\Quantity\Temperature;
 use IdleMixer\Core\Quantity\Unit;
+use IdleMixer\Core\Words\Say;
 
 /** Reads what is known of the water: `{"hardness": {"amount": 120, "unit": "mg/L"}, "temperature": {"amount": 35, "unit": "Cel"}}`. */
 final readonly class WaterReader
@@ -36,19 +37,19 @@ final readonly class WaterReader
     private static function hardness(Node $node): float
     {
         $object = $node->object(['amount', 'unit']);
-        Unit::from($object->get('unit')->word(Unit::codes(Dimension::Hardness), 'unit here'));
+        Unit::from($object->get('unit')->word(Unit::codes(Dimension::Hardness), Say::it('bench/water-reader.unit-here')));
 
         $amount = $object->get('amount');
         $hardness = $amount->number();
 
-        return $hardness < 0.0 || $hardness > self::HARDEST ? throw $amount->fault('Water has a hardness of 0 to ' . number_format(self::HARDEST) . ' mg/L (sea water about 6,600), found {found}.') : $hardness;
+        return $hardness < 0.0 || $hardness > self::HARDEST ? throw $amount->fault(Say::it('bench/water-reader.water-has-hardness-of-0', ['hardest' => number_format(self::HARDEST)])) : $hardness;
     }
 
     private static function liquid(Node $node): Temperature
     {
         $temperature = AmountReader::temperature($node);
         if ($temperature->celsius() < self::COLDEST || $temperature->celsius() > self::HOTTEST) {
-            throw $node->object(['amount', 'unit'])->get('amount')->fault('Water is liquid from 0 to 100 °C (32 to 212 °F), found {found}.');
+            throw $node->object(['amount', 'unit'])->get('amount')->fault(Say::it('bench/water-reader.water-liquid-from-0-to'));
         }
 
         return $temperature;

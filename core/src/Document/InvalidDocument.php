@@ -6,6 +6,7 @@ namespace IdleMixer\Core\Document;
 
 use IdleMixer\Core\Data\InputLines;
 use IdleMixer\Core\Failure;
+use IdleMixer\Core\Words\Say;
 
 /** A document that cannot be read: says where and what would be right. */
 final class InvalidDocument extends \InvalidArgumentException implements Failure
@@ -48,10 +49,10 @@ final class InvalidDocument extends \InvalidArgumentException implements Failure
         return match (true) {
             $value === null => 'nothing',
             is_bool($value) => $value ? 'true' : 'false',
-            is_float($value) && is_infinite($value) => 'a number too large to hold',
+            is_float($value) && is_infinite($value) => Say::it('document/invalid-document.show'),
             is_int($value), is_float($value) => (string) $value,
             is_array($value) => 'a list',
-            default => 'an object',
+            default => Say::it('document/invalid-document.show.an-object'),
         };
     }
 }

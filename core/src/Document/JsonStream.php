@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace IdleMixer\Core\Document;
 
 use IdleMixer\Core\Data\InputLines;
+use IdleMixer\Core\Words\Say;
 
 /**
  * Reads a document that is an object of lists one entry at a time, so that a long one never has to be held whole. Everything
@@ -47,7 +48,7 @@ final class JsonStream
             }
         } while ($this->another('}', "/{$key}"));
         if ($this->peek() !== '') {
-            throw InvalidDocument::because('', 'There is more after the end of the document, from {found} on.', $this->peek());
+            throw InvalidDocument::because('', Say::it('document/json-stream.there-more-after-end-of'), $this->peek());
         }
     }
 
@@ -77,7 +78,7 @@ final class JsonStream
         return match ($next) {
             ',' => true,
             $end => false,
-            default => throw InvalidDocument::because($path, $next === '' ? 'The file ends here, before the document does: it was cut off.' : "After this a comma or {$end} is needed, found {found}.", $next === '' ? null : $next),
+            default => throw InvalidDocument::because($path, $next === '' ? Say::it('document/json-stream.file-ends-here-before-document') : Say::it('document/json-stream.after-this-comma-or-needed', ['end' => $end]), $next === '' ? null : $next),
         };
     }
 
@@ -85,7 +86,7 @@ final class JsonStream
     {
         $found = $this->peek();
         if ($found !== $sign) {
-            throw InvalidDocument::because($path, $found === '' ? 'There is nothing to read here: the file is empty or cut off.' : "{$sign} is needed here, found {found}.", $found === '' ? null : $found);
+            throw InvalidDocument::because($path, $found === '' ? Say::it('document/json-stream.there-nothing-to-read-here') : Say::it('document/json-stream.needed-here-found', ['sign' => $sign]), $found === '' ? null : $found);
         }
         ++$this->at;
     }
@@ -94,7 +95,7 @@ final class JsonStream
     {
         $text = json_decode($this->slice(''), false);
 
-        return is_string($text) ? $text : throw InvalidDocument::because('', 'A key in quotation marks is needed here.', null);
+        return is_string($text) ? $text : throw InvalidDocument::because('', Say::it('document/json-stream.key-in-quotation-marks-needed'), null);
     }
 
     private function parsed(string $path): Node
@@ -102,7 +103,7 @@ final class JsonStream
         try {
             return new Node(json_decode($this->slice($path), false, self::DEEPEST, \JSON_THROW_ON_ERROR), $path);
         } catch (\JsonException $e) {
-            throw InvalidDocument::because($path, 'This is not JSON: ' . lcfirst($e->getMessage()) . '.', null);
+            throw InvalidDocument::because($path, Say::it('document/json-stream.this-not-json', ['get-message' => lcfirst($e->getMessage())]), null);
         }
     }
 
@@ -165,10 +166,10 @@ final class JsonStream
     {
         $next = feof($this->file) ? '' : (string) fread($this->file, self::CHUNK);
         if ($next === '' && feof($this->file)) {
-            throw InvalidDocument::because($path, 'The file ends here, before the document does: it was cut off.', null);
+            throw InvalidDocument::because($path, Say::it('document/json-stream.file-ends-here-before-document'), null);
         }
         if (strlen($this->buffer) - $from > $this->longest) {
-            throw InvalidDocument::because($path, sprintf('This entry is longer than %d bytes: nothing that long is read.', $this->longest), null);
+            throw InvalidDocument::because($path, Say::it('document/json-stream.this-entry-longer-than-bytes', ['longest' => $this->longest]), null);
         }
         $this->buffer = substr($this->buffer, $from) . $next;
         $this->at -= $from;

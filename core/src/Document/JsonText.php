@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace IdleMixer\Core\Document;
 
 use IdleMixer\Core\Data\InputLines;
+use IdleMixer\Core\Words\Say;
 
 /** Turns JSON text into a tree of nodes. */
 final class JsonText
@@ -22,12 +23,12 @@ final class JsonText
     {
         $text = str_starts_with($text, self::BYTE_ORDER_MARK) ? substr($text, strlen(self::BYTE_ORDER_MARK)) : $text;
         if (trim($text) === '') {
-            throw InvalidDocument::because('', 'There is nothing to read: the file is empty. A JSON document is needed.', $text);
+            throw InvalidDocument::because('', Say::it('document/json-text.there-nothing-to-read-file'), $text);
         }
         if (strlen($text) > self::MAX_BYTES) {
             throw InvalidDocument::because(
                 '',
-                sprintf('The document is %d bytes long; at most %d bytes (1 MB) are read.', strlen($text), self::MAX_BYTES),
+                Say::it('document/json-text.document-bytes-long-at-most', ['text' => strlen($text), 'max-bytes' => self::MAX_BYTES]),
                 null,
             );
         }
@@ -35,11 +36,11 @@ final class JsonText
         try {
             $read = json_decode($text, false, self::MAX_DEPTH, JSON_THROW_ON_ERROR);
         } catch (\JsonException $e) {
-            throw InvalidDocument::because('', 'This is not JSON: ' . lcfirst($e->getMessage()) . '.', $text);
+            throw InvalidDocument::because('', Say::it('document/json-text.this-not-json', ['get-message' => lcfirst($e->getMessage())]), $text);
         }
         $twice = DoubleKey::in($text);
         if ($twice !== null) {
-            throw InvalidDocument::because($twice, 'This key stands twice in one object. Leave one of them: which one counts, nobody can know.', null);
+            throw InvalidDocument::because($twice, Say::it('document/json-text.this-key-stands-twice-in'), null);
         }
 
         return new Node($read, '');

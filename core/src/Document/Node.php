@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Document;
 
+use IdleMixer\Core\Words\Say;
+
 /**
  * One value of a decoded JSON tree with the path that leads to it, read strictly: a number in quotes
  * is not a number, an unknown key is a fault.
@@ -20,7 +22,7 @@ final readonly class Node
     public function object(array $known): ObjectNode
     {
         if (! $this->value instanceof \stdClass) {
-            throw InvalidDocument::because($this->path, 'Expected an object here, found {found}.', $this->value);
+            throw InvalidDocument::because($this->path, Say::it('document/node.expected-object-here-found'), $this->value);
         }
         $members = [];
         foreach (get_object_vars($this->value) as $key => $value) {
@@ -29,7 +31,7 @@ final readonly class Node
             if (! in_array($key, $known, true)) {
                 // Only a key that is not known may hold what a path has to escape.
                 $at = $this->path . '/' . str_replace(['~', '/'], ['~0', '~1'], mb_scrub($key));
-                throw InvalidDocument::because($at, 'There is no key {found} here; known are ' . implode(', ', $known) . '.', $key);
+                throw InvalidDocument::because($at, Say::it('document/node.there-no-key-here-known', ['known' => implode(', ', $known)]), $key);
             }
             $members[$key] = new self($value, $at);
         }
@@ -55,16 +57,16 @@ final readonly class Node
     public function items(int $min, int $max, string $what): array
     {
         if (! is_array($this->value) || ! array_is_list($this->value)) {
-            throw InvalidDocument::because($this->path, "Expected a list of {$what} here, found {found}.", $this->value);
+            throw InvalidDocument::because($this->path, Say::it('document/node.expected-list-of-here-found', ['what' => $what]), $this->value);
         }
         $count = count($this->value);
         if ($count < $min || $count > $max) {
             $bounds = match (true) {
-                $min === $max => "Just {$min}",
-                $min === 0 => "At most {$max}",
-                default => "Between {$min} and {$max}",
+                $min === $max => Say::it('document/node.just', ['min' => $min]),
+                $min === 0 => Say::it('document/node.at-most', ['max' => $max]),
+                default => Say::it('document/node.between-and', ['min' => $min, 'max' => $max]),
             };
-            throw InvalidDocument::because($this->path, "{$bounds} {$what} may stand here, found {$count}.", $this->value);
+            throw InvalidDocument::because($this->path, Say::it('document/node.may-stand-here-found', ['bounds' => $bounds, 'what' => $what, 'count' => $count]), $this->value);
         }
         $nodes = [];
         foreach ($this->value as $i => $item) {
@@ -88,12 +90,12 @@ final readonly class Node
     public function text(int $max, int $min = 0): string
     {
         if (! is_string($this->value)) {
-            throw InvalidDocument::because($this->path, 'Expected text here, found {found}.', $this->value);
+            throw InvalidDocument::because($this->path, Say::it('document/node.expected-text-here-found'), $this->value);
         }
         $length = mb_strlen($this->value);
         if ($length > $max || $length < $min || ($min > 0 && trim($this->value) === '')) {
-            $bounds = $min > 0 ? "Between {$min} and {$max} characters" : "At most {$max} characters";
-            throw InvalidDocument::because($this->path, "{$bounds} may stand here, found {$length}.", $this->value);
+            $bounds = $min > 0 ? Say::it('document/node.between-and-characters', ['min' => $min, 'max' => $max]) : Say::it('document/node.at-most-characters', ['max' => $max]);
+            throw InvalidDocument::because($this->path, Say::it('document/node.may-stand-here-found.may-stand-here-found', ['bounds' => $bounds, 'length' => $length]), $this->value);
         }
 
         return $this->value;
@@ -107,7 +109,7 @@ final readonly class Node
     public function word(array $allowed, string $what): string
     {
         if (! is_string($this->value) || ! in_array($this->value, $allowed, true)) {
-            throw InvalidDocument::because($this->path, "{found} is no known {$what}; known are " . implode(', ', $allowed) . '.', $this->value);
+            throw InvalidDocument::because($this->path, Say::it('document/node.no-known-known-are', ['what' => $what, 'allowed' => implode(', ', $allowed)]), $this->value);
         }
 
         return $this->value;
@@ -118,8 +120,8 @@ final readonly class Node
     {
         $number = $this->number();
         if ($number <= 0.0 || $number > $max) {
-            $upTo = $max === \PHP_FLOAT_MAX ? '' : ' and at most ' . $max;
-            throw InvalidDocument::because($this->path, "Expected a number above 0{$upTo}, found {found}.", $this->value);
+            $upTo = $max === \PHP_FLOAT_MAX ? '' : Say::it('document/node.and-at-most', ['max' => $max]);
+            throw InvalidDocument::because($this->path, Say::it('document/node.expected-number-above-0-found', ['up-to' => $upTo]), $this->value);
         }
 
         return $number;
@@ -129,7 +131,7 @@ final readonly class Node
     public function number(): float
     {
         if ((! is_int($this->value) && ! is_float($this->value)) || ! is_finite((float) $this->value)) {
-            throw InvalidDocument::because($this->path, 'Expected a finite number (not in quotes) here, found {found}.', $this->value);
+            throw InvalidDocument::because($this->path, Say::it('document/node.expected-finite-number-not-in'), $this->value);
         }
 
         return (float) $this->value;
@@ -139,7 +141,7 @@ final readonly class Node
     public function flag(): bool
     {
         if (! is_bool($this->value)) {
-            throw InvalidDocument::because($this->path, 'Expected true or false here, found {found}.', $this->value);
+            throw InvalidDocument::because($this->path, Say::it('document/node.expected-true-or-false-here'), $this->value);
         }
 
         return $this->value;
@@ -150,7 +152,7 @@ final readonly class Node
     {
         $number = $this->number();
         if (floor($number) !== $number || $number < $min || $number > $max) {
-            throw InvalidDocument::because($this->path, "Expected a whole number from {$min} to {$max}, found {found}.", $this->value);
+            throw InvalidDocument::because($this->path, Say::it('document/node.expected-whole-number-from-to', ['min' => $min, 'max' => $max]), $this->value);
         }
 
         return (int) $number;
@@ -161,7 +163,7 @@ final readonly class Node
     {
         $number = $this->number();
         if ($number < 0.0 || $number > $max) {
-            throw InvalidDocument::because($this->path, "Expected a number from 0 to {$max}, found {found}.", $this->value);
+            throw InvalidDocument::because($this->path, Say::it('document/node.expected-number-from-0-to', ['max' => $max]), $this->value);
         }
 
         return $number;
@@ -182,12 +184,12 @@ final readonly class Node
             $at = null;
         }
         if ($at === null || ! str_starts_with($at->format('Y-m-d\TH:i'), substr($text, 0, 16))) {
-            throw InvalidDocument::because($this->path, 'Expected a date and time like 2026-05-03T19:30:00Z, found {found}.', $text);
+            throw InvalidDocument::because($this->path, Say::it('document/node.expected-date-and-time-like'), $text);
         }
         if ($at < $from || $at > $to) {
             throw InvalidDocument::because(
                 $this->path,
-                sprintf('The time must lie between %s and %s (UTC), found {found}.', $from->format('Y-m-d H:i'), $to->format('Y-m-d H:i')),
+                Say::it('document/node.time-must-lie-between-and', ['from' => $from->format('Y-m-d H:i'), 'to' => $to->format('Y-m-d H:i')]),
                 $text,
             );
         }
@@ -205,7 +207,7 @@ final readonly class Node
         $text = $this->text(10);
         $day = preg_match('/\A2[01]\d\d-\d\d-\d\d\z/', $text) === 1 ? \DateTimeImmutable::createFromFormat('!Y-m-d', $text) : false;
         if ($day === false || $day->format('Y-m-d') !== $text) {
-            throw InvalidDocument::because($this->path, 'Expected a day like 2026-05-03, found {found}.', $text);
+            throw InvalidDocument::because($this->path, Say::it('document/node.expected-day-like-2026-05'), $text);
         }
 
         return $text;
@@ -224,7 +226,7 @@ final readonly class Node
      */
     public function raw(): \stdClass
     {
-        return $this->value instanceof \stdClass ? $this->value : throw InvalidDocument::because($this->path, 'Expected an object here, found {found}.', $this->value);
+        return $this->value instanceof \stdClass ? $this->value : throw InvalidDocument::because($this->path, Say::it('document/node.expected-object-here-found'), $this->value);
     }
 
     public function isNull(): bool

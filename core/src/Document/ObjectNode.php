@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Document;
 
+use IdleMixer\Core\Words\Say;
+
 /** The members of a JSON object, each by its key. */
 final readonly class ObjectNode
 {
@@ -26,7 +28,7 @@ final readonly class ObjectNode
     public function get(string $key): Node
     {
         return $this->members[$key]
-            ?? throw InvalidDocument::because($this->path, "The key “{$key}” is missing here.", null);
+            ?? throw InvalidDocument::because($this->path, Say::it('document/object-node.key-missing-here', ['key' => $key]), null);
     }
 
     public function optional(string $key): ?Node

@@ -6,6 +6,7 @@ namespace IdleMixer\Core\Emulsion;
 
 use IdleMixer\Core\Data\EmulsionLines;
 use IdleMixer\Core\Quantity\InvalidQuantity;
+use IdleMixer\Core\Words\Say;
 
 /** "A ring of oil after 45 s in a glass 8 cm high": gives back the droplet size. */
 final readonly class GlassReading
@@ -25,9 +26,13 @@ final readonly class GlassReading
      */
     public function __construct(private float $seconds, private float $height, private float $oil)
     {
-        foreach (['The time' => $seconds, 'The height' => $height, 'The share of oil' => $oil] as $what => $value) {
+        foreach (['time' => $seconds, 'height' => $height, 'oil' => $oil] as $what => $value) {
             if (! is_finite($value) || $value <= 0.0) {
-                throw InvalidQuantity::becauseNotPositive($value, $what);
+                throw InvalidQuantity::becauseNotPositive($value, match ($what) {
+                    'time' => Say::it('emulsion/glass-reading.time'),
+                    'height' => Say::it('emulsion/glass-reading.height'),
+                    'oil' => Say::it('emulsion/glass-reading.oil'),
+                });
             }
         }
     }

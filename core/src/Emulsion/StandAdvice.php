@@ -17,7 +17,7 @@ final readonly class StandAdvice
     private const A_LITTLE = EmulsionLines::A_LITTLE['value'];
 
     private function __construct(
-        /** Key of `core/data/stand-words.php`. */
+        /** Key of `core/words/en/stands.php`. */
         public string $code,
         /** mL of emulsifier to add; 0 where none helps. */
         public float $add,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace IdleMixer\Core\Emulsion;
 
 use IdleMixer\Core\Failure;
+use IdleMixer\Core\Words\Say;
 
 /** A number that the emulsion model does not have. */
 final class UnknownFigure extends \OutOfBoundsException implements Failure
@@ -16,7 +17,7 @@ final class UnknownFigure extends \OutOfBoundsException implements Failure
 
     public static function becauseNotListed(string $name): self
     {
-        return new self("The emulsion model has no figure “{$name}”.", $name);
+        return new self(Say::it('emulsion/unknown-figure.not-listed', ['name' => $name]), $name);
     }
 
     public function path(): string

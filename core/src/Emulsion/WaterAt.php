@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace IdleMixer\Core\Emulsion;
 
 use IdleMixer\Core\Quantity\InvalidQuantity;
+use IdleMixer\Core\Words\Say;
 
 /** Density and viscosity of water at a temperature, 0 to 60 °C. */
 final readonly class WaterAt
@@ -22,7 +23,7 @@ final readonly class WaterAt
     public static function celsius(float $celsius): self
     {
         if (! ($celsius >= self::COLDEST && $celsius <= self::HOTTEST)) {
-            throw InvalidQuantity::becauseOutside($celsius, 'The temperature of the water', self::COLDEST, self::HOTTEST, '°C');
+            throw InvalidQuantity::becauseOutside($celsius, Say::it('emulsion/water-at.temperature-of-water'), self::COLDEST, self::HOTTEST, '°C');
         }
 
         return new self($celsius);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace IdleMixer\Core\Evidence;
 
 use IdleMixer\Core\Data\EvidenceLines;
+use IdleMixer\Core\Words\Say;
 
 /** The shares of 1 that a count of successes is compatible with, at 95 % confidence. */
 final readonly class Interval
@@ -34,7 +35,7 @@ final readonly class Interval
         $successes = array_sum(array_column($cases, 0));
         $trials = array_sum(array_column($cases, 1));
         if ($trials < 1) {
-            throw InvalidCount::becauseZero('the number of trials');
+            throw InvalidCount::becauseZero(Say::it('evidence/interval.number-of-trials'));
         }
         if ($successes < 0 || $successes > $trials) {
             throw InvalidCount::becauseMoreThanAll($successes, $trials);
@@ -62,7 +63,7 @@ final readonly class Interval
     public static function noneOf(int $trials): self
     {
         if ($trials < 1) {
-            throw InvalidCount::becauseZero('the number of trials');
+            throw InvalidCount::becauseZero(Say::it('evidence/interval.number-of-trials'));
         }
 
         return new self(0.0, 1.0 - 0.05 ** (1 / $trials));
@@ -76,7 +77,7 @@ final readonly class Interval
     public static function exact(int $successes, int $trials): self
     {
         if ($trials < 1) {
-            throw InvalidCount::becauseZero('the number of trials');
+            throw InvalidCount::becauseZero(Say::it('evidence/interval.number-of-trials'));
         }
         if ($successes < 0 || $successes > $trials) {
             throw InvalidCount::becauseMoreThanAll($successes, $trials);

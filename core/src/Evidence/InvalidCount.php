@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace IdleMixer\Core\Evidence;
 
 use IdleMixer\Core\Failure;
+use IdleMixer\Core\Words\Say;
 
 /** Counts that cannot be, or from which nothing can be worked out. */
 final class InvalidCount extends \DomainException implements Failure
@@ -16,17 +17,17 @@ final class InvalidCount extends \DomainException implements Failure
 
     public static function becauseNegative(float $value, string $what): self
     {
-        return new self(sprintf('%s must be 0 or more, found %s.', ucfirst($what), (string) $value), $value);
+        return new self(Say::it('evidence/invalid-count.negative', ['what' => ucfirst($what), 'value' => (string) $value]), $value);
     }
 
     public static function becauseZero(string $what): self
     {
-        return new self(sprintf('%s must be above 0: nothing can be compared with none.', ucfirst($what)), 0.0);
+        return new self(Say::it('evidence/invalid-count.zero', ['what' => ucfirst($what)]), 0.0);
     }
 
     public static function becauseMoreThanAll(int $some, int $all): self
     {
-        return new self(sprintf('%d of %d is not possible.', $some, $all), (float) $some);
+        return new self(Say::it('evidence/invalid-count.more-than-all', ['some' => $some, 'all' => $all]), (float) $some);
     }
 
     public function path(): string

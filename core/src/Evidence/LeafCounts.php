@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace IdleMixer\Core\Evidence;
 
 use IdleMixer\Core\Data\EvidenceLines;
+use IdleMixer\Core\Words\Say;
 
 /** What was counted spot by spot in one look: on leaves, tips, papers. */
 final readonly class LeafCounts
@@ -20,11 +21,11 @@ final readonly class LeafCounts
     public static function of(array $each): self
     {
         if ($each === []) {
-            throw InvalidCount::becauseZero('the number of leaves');
+            throw InvalidCount::becauseZero(Say::it('evidence/leaf-counts.number-of-leaves'));
         }
         foreach ($each as $count) {
             if (! ($count >= 0.0) || ! is_finite($count)) {
-                throw InvalidCount::becauseNegative($count, 'the count of a leaf');
+                throw InvalidCount::becauseNegative($count, Say::it('evidence/leaf-counts.count-of-leaf'));
             }
         }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace IdleMixer\Core\Evidence;
 
 use IdleMixer\Core\Source\SourceCatalogue;
+use IdleMixer\Core\Words\Say;
 
 /**
  * How each pest is looked at.
@@ -36,7 +37,7 @@ final readonly class LookPlans
 
     public function of(string $pest): LookPlan
     {
-        $row = $this->rows[$pest] ?? throw new \LogicException("{$pest} is nothing that is counted.");
+        $row = $this->rows[$pest] ?? throw new \LogicException(Say::it('evidence/look-plans.nothing-that-counted', ['pest' => $pest]));
 
         return new LookPlan($row['spots'], $row['spot'], $row['where'], $row['stages'], $row['how'] === self::PERCENT);
     }

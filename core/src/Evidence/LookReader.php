@@ -8,6 +8,7 @@ use IdleMixer\Core\Data\InputLines;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\Node;
 use IdleMixer\Core\Document\ObjectNode;
+use IdleMixer\Core\Words\Say;
 
 /** Reads what somebody saw: a total, or spot by spot in numbers or classes. */
 final class LookReader
@@ -24,7 +25,7 @@ final class LookReader
         $said = $look->filled('value');
         $stages = self::stages($look, $plan);
         if ($each !== null && $said !== null) {
-            throw $said->fault('Say either a total or what is on each spot, not both: {found} stands beside a list.');
+            throw $said->fault(Say::it('evidence/look-reader.say-either-total-or-what'));
         }
         $value = match (true) {
             $each !== null => LeafCounts::of($each)->on($plan->spots),
@@ -33,7 +34,7 @@ final class LookReader
             default => $look->get('value')->countUpTo(self::MOST),
         };
         if (array_sum($stages) > $value * (1.0 + 1e-9) && ! $plan->percent) {
-            throw ($look->filled('stages') ?? $look->get('value'))->fault('There cannot be more of all stages together than there are in all: ' . array_sum($stages) . ' of ' . round($value, 1) . '.');
+            throw ($look->filled('stages') ?? $look->get('value'))->fault(Say::it('evidence/look-reader.there-cannot-be-more-of', ['stages' => array_sum($stages), 'round' => round($value, 1)]));
         }
 
         return new Look($value, $each, $stages, $look->filled('newClean')?->flag(), $look->filled('helpers')?->flag());

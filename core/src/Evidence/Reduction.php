@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Evidence;
 
+use IdleMixer\Core\Words\Say;
+
 /** By how many percent a spray brought a count down. Below 0 means that the count grew. */
 final class Reduction
 {
@@ -14,8 +16,8 @@ final class Reduction
      */
     public static function plain(float $before, float $after): float
     {
-        self::above($before, 'the count before');
-        self::notNegative($after, 'the count after');
+        self::above($before, Say::it('evidence/reduction.count-before'));
+        self::notNegative($after, Say::it('evidence/reduction.count-after'));
 
         return 100.0 * (1.0 - $after / $before);
     }
@@ -27,8 +29,8 @@ final class Reduction
      */
     public static function abbott(float $untreated, float $treated): float
     {
-        self::above($untreated, 'the untreated count');
-        self::notNegative($treated, 'the treated count');
+        self::above($untreated, Say::it('evidence/reduction.untreated-count'));
+        self::notNegative($treated, Say::it('evidence/reduction.treated-count'));
 
         return 100.0 * ($untreated - $treated) / $untreated;
     }
@@ -40,10 +42,10 @@ final class Reduction
      */
     public static function hendersonTilton(float $treatedBefore, float $treatedAfter, float $untreatedBefore, float $untreatedAfter): float
     {
-        self::above($treatedBefore, 'the treated count before');
-        self::above($untreatedAfter, 'the untreated count after');
-        self::notNegative($treatedAfter, 'the treated count after');
-        self::notNegative($untreatedBefore, 'the untreated count before');
+        self::above($treatedBefore, Say::it('evidence/reduction.treated-count-before'));
+        self::above($untreatedAfter, Say::it('evidence/reduction.untreated-count-after'));
+        self::notNegative($treatedAfter, Say::it('evidence/reduction.treated-count-after'));
+        self::notNegative($untreatedBefore, Say::it('evidence/reduction.untreated-count-before'));
 
         return 100.0 * (1.0 - ($treatedAfter * $untreatedBefore) / ($treatedBefore * $untreatedAfter));
     }

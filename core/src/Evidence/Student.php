@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Evidence;
 
+use IdleMixer\Core\Words\Say;
+
 /** Student's t distribution (1908), Biometrika 6:1-25: how far a mean of few may lie from the truth. */
 final class Student
 {
@@ -40,7 +42,7 @@ final class Student
     public static function passedBy(float $share, float $freedom): float
     {
         if ($freedom < 1.0) {
-            throw InvalidCount::becauseZero('the number of degrees of freedom');
+            throw InvalidCount::becauseZero(Say::it('evidence/student.number-of-degrees-of-freedom'));
         }
         $low = 0.0;
         $high = 100.0;

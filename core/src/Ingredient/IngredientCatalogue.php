@@ -6,6 +6,7 @@ namespace IdleMixer\Core\Ingredient;
 
 use IdleMixer\Core\Source\SourceCatalogue;
 use IdleMixer\Core\Source\Sourced;
+use IdleMixer\Core\Words\Say;
 
 /**
  * The ingredients the product knows.
@@ -45,7 +46,7 @@ final class IngredientCatalogue
             }
         }
 
-        throw UnknownIngredient::becauseNotListed('usual emulsifier', $this->slugs());
+        throw UnknownIngredient::becauseNotListed(Say::it('ingredient/ingredient-catalogue.usual-emulsifier'), $this->slugs());
     }
 
     /** @throws UnknownIngredient when there is none of that slug */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Ingredient;
 
+use IdleMixer\Core\Words\Say;
+
 /** What an ingredient is to the mix: strengths, limits, words and findings go by it. */
 enum Substance: string
 {
@@ -70,14 +72,14 @@ enum Substance: string
     public function words(): string
     {
         return match ($this) {
-            self::Neem => 'neem oil',
-            self::RefinedOil => 'refined oil',
-            self::KitchenOil => 'kitchen oil',
-            self::EssentialOil => 'essential oil',
+            self::Neem => Say::it('ingredient/substance.neem'),
+            self::RefinedOil => Say::it('ingredient/substance.refined-oil'),
+            self::KitchenOil => Say::it('ingredient/substance.kitchen-oil'),
+            self::EssentialOil => Say::it('ingredient/substance.essential-oil'),
             self::TrueSoap => 'soap',
-            self::Detergent => 'dish detergent',
-            self::NonIonic => 'soap bark or polysorbate',
-            self::Alcohol, self::Peroxide => "pure {$this->value}",
+            self::Detergent => Say::it('ingredient/substance.detergent'),
+            self::NonIonic => Say::it('ingredient/substance.non-ionic'),
+            self::Alcohol, self::Peroxide => Say::it('ingredient/substance.alcohol', ['this' => $this->value]),
             default => $this->value,
         };
     }

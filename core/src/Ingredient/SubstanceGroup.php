@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Ingredient;
 
+use IdleMixer\Core\Words\Say;
+
 /** What the strength of a spray is told in: the six figures of the open plan document. */
 enum SubstanceGroup: string
 {
@@ -20,8 +22,8 @@ enum SubstanceGroup: string
     public function words(): string
     {
         return match ($this) {
-            self::Essential => 'essential oil',
-            self::Alcohol, self::Peroxide => "pure {$this->value}",
+            self::Essential => Say::it('ingredient/substance-group.essential'),
+            self::Alcohol, self::Peroxide => Say::it('ingredient/substance-group.alcohol', ['this' => $this->value]),
             default => $this->value,
         };
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace IdleMixer\Core\Ingredient;
 
 use IdleMixer\Core\Failure;
+use IdleMixer\Core\Words\Say;
 
 /** An ingredient that is not in the catalogue. */
 final class UnknownIngredient extends \OutOfBoundsException implements Failure
@@ -17,7 +18,7 @@ final class UnknownIngredient extends \OutOfBoundsException implements Failure
     /** @param list<string> $known */
     public static function becauseNotListed(string $slug, array $known): self
     {
-        return new self("“{$slug}” is no known ingredient; known are " . implode(', ', $known) . '.', $slug);
+        return new self(Say::it('ingredient/unknown-ingredient.not-listed', ['slug' => $slug, 'known' => implode(', ', $known)]), $slug);
     }
 
     public function path(): string

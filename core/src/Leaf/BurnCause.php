@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Leaf;
 
+use IdleMixer\Core\Words\Say;
+
 /** What may have been special about a round that burnt. */
 enum BurnCause: string
 {
@@ -17,12 +19,12 @@ enum BurnCause: string
     public function words(): string
     {
         return match ($this) {
-            self::Sun => 'sun or lamp on wet leaves',
-            self::Hot => 'a hot hour',
-            self::Stronger => 'stronger than planned, or oil on top',
-            self::Soon => 'sprayed again too soon',
-            self::Dry => 'the plant was dry at the root',
-            self::Runoff => 'it stood in drops or ran together',
+            self::Sun => Say::it('leaf/burn-cause.sun'),
+            self::Hot => Say::it('leaf/burn-cause.hot'),
+            self::Stronger => Say::it('leaf/burn-cause.stronger'),
+            self::Soon => Say::it('leaf/burn-cause.soon'),
+            self::Dry => Say::it('leaf/burn-cause.dry'),
+            self::Runoff => Say::it('leaf/burn-cause.runoff'),
         };
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Leaf;
 
+use IdleMixer\Core\Words\Say;
+
 /** How injury looks; the kinds of EPPO PP 1/135 as gardeners name them (from memory). */
 enum InjuryKind: string
 {
@@ -29,11 +31,11 @@ enum InjuryKind: string
     public function words(): string
     {
         return match ($this) {
-            self::EdgeBurn => 'burnt edge',
+            self::EdgeBurn => Say::it('leaf/injury-kind.edge-burn'),
             self::Spots => 'spots',
             self::Bleaching => 'bleached',
             self::WaterSoaked => 'water-soaked',
-            self::GreasyShine => 'greasy shine',
+            self::GreasyShine => Say::it('leaf/injury-kind.greasy-shine'),
             self::Wilt => 'wilted',
             self::Yellowing => 'yellowed',
             self::Curl => 'curled',

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Leaf;
 
+use IdleMixer\Core\Words\Say;
+
 /** Shapes of leaves that are drawn. */
 enum LeafShape: string
 {
@@ -17,10 +19,10 @@ enum LeafShape: string
     {
         return match ($this) {
             self::Oval => 'oval',
-            self::Lance => 'long and narrow',
+            self::Lance => Say::it('leaf/leaf-shape.lance'),
             self::Heart => 'heart',
-            self::Lobed => 'lobed like a hand',
-            self::Compound => 'several leaflets',
+            self::Lobed => Say::it('leaf/leaf-shape.lobed'),
+            self::Compound => Say::it('leaf/leaf-shape.compound'),
         };
     }
 }

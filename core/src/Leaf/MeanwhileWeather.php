@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Leaf;
 
+use IdleMixer\Core\Words\Say;
+
 /** What it was like while the leaves waited: it may have hurt them, or washed the spray off. */
 enum MeanwhileWeather: string
 {
@@ -17,10 +19,10 @@ enum MeanwhileWeather: string
     {
         return match ($this) {
             self::Cloudy => 'cloudy',
-            self::Sunny => 'strong sun',
-            self::Hot => 'hot, over 32 °C',
-            self::Rain => 'rain on the leaves',
-            self::Cold => 'cold, under 10 °C',
+            self::Sunny => Say::it('leaf/meanwhile-weather.sunny'),
+            self::Hot => Say::it('leaf/meanwhile-weather.hot'),
+            self::Rain => Say::it('leaf/meanwhile-weather.rain'),
+            self::Cold => Say::it('leaf/meanwhile-weather.cold'),
         };
     }
 }

@@ -6,6 +6,7 @@ namespace IdleMixer\Core\Leaf;
 
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\Node;
+use IdleMixer\Core\Words\Say;
 
 /** Reads how the leaves of a test looked. */
 final class ReadingReader
@@ -33,7 +34,7 @@ final class ReadingReader
         $asked = array_map(static fn(TestLeaf $one): int => $one->number, $test->all);
         sort($told);
         if ($told !== $asked) {
-            throw $node->fault('Say of each leaf of this test, once, how it looks: leaves ' . implode(', ', $asked) . '.');
+            throw $node->fault(Say::it('leaf/reading-reader.say-of-each-leaf-of', ['asked' => implode(', ', $asked)]));
         }
 
         return $all;
@@ -46,9 +47,9 @@ final class ReadingReader
         $low = $object->filled('low') === null ? $share : self::percent($object->get('low'));
         $high = $object->filled('high') === null ? $share : self::percent($object->get('high'));
         if ($low > $share || $high < $share) {
-            throw $object->get('share')->fault('The share of a leaf lies between its low and its high; {found} does not.');
+            throw $object->get('share')->fault(Say::it('leaf/reading-reader.share-of-leaf-lies-between'));
         }
-        $kinds = array_map(static fn(Node $kind): InjuryKind => InjuryKind::from($kind->word(array_column(InjuryKind::cases(), 'value'), 'kind of injury')), $object->filled('kinds')?->items(0, count(InjuryKind::cases()), 'kinds') ?? []);
+        $kinds = array_map(static fn(Node $kind): InjuryKind => InjuryKind::from($kind->word(array_column(InjuryKind::cases(), 'value'), Say::it('leaf/reading-reader.kind-of-injury'))), $object->filled('kinds')?->items(0, count(InjuryKind::cases()), 'kinds') ?? []);
 
         return new WrittenLeaf(
             new SeenLeaf($object->get('leaf')->whole(1, self::MOST_LEAVES), $share, $low, $high, $kinds, $object->filled('lost')?->flag() ?? false),
@@ -64,16 +65,16 @@ final class ReadingReader
         $part = static function (Node $one): float {
             $value = $one->number();
 
-            return $value >= 0.0 && $value <= 1.0 ? $value : throw $one->fault('A place on the drawn leaf is a number from 0 to 1, found {found}.');
+            return $value >= 0.0 && $value <= 1.0 ? $value : throw $one->fault(Say::it('leaf/reading-reader.place-on-drawn-leaf-number'));
         };
 
-        return ['x' => $part($object->get('x')), 'y' => $part($object->get('y')), 'kind' => $object->get('kind')->word(array_column(InjuryKind::cases(), 'value'), 'kind of injury')];
+        return ['x' => $part($object->get('x')), 'y' => $part($object->get('y')), 'kind' => $object->get('kind')->word(array_column(InjuryKind::cases(), 'value'), Say::it('leaf/reading-reader.kind-of-injury'))];
     }
 
     private static function percent(Node $node): float
     {
         $value = $node->number();
 
-        return $value >= 0.0 && $value <= 100.0 ? $value : throw $node->fault('A share is a percent of the leaf, 0 to 100; found {found}.');
+        return $value >= 0.0 && $value <= 100.0 ? $value : throw $node->fault(Say::it('leaf/reading-reader.share-percent-of-leaf-0'));
     }
 }

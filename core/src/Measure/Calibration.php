@@ -7,6 +7,7 @@ namespace IdleMixer\Core\Measure;
 use IdleMixer\Core\Data\MeasureLines;
 use IdleMixer\Core\Quantity\InvalidQuantity;
 use IdleMixer\Core\Quantity\Volume;
+use IdleMixer\Core\Words\Say;
 
 /** What one spoon or drop really holds, from many of them filled into something, or weighed. */
 final class Calibration
@@ -44,10 +45,10 @@ final class Calibration
     private static function each(int $count, float $millilitres): Volume
     {
         if ($count < 1) {
-            throw InvalidQuantity::becauseNotPositive((float) $count, 'A count of spoons');
+            throw InvalidQuantity::becauseNotPositive((float) $count, Say::it('measure/calibration.count-of-spoons'));
         }
         if ($millilitres <= 0.0) {
-            throw InvalidQuantity::becauseNotPositive($millilitres, 'What was filled or weighed');
+            throw InvalidQuantity::becauseNotPositive($millilitres, Say::it('measure/calibration.what-was-filled-or-weighed'));
         }
 
         return Volume::ofMillilitres($millilitres / $count);

@@ -7,6 +7,7 @@ namespace IdleMixer\Core\Measure;
 use IdleMixer\Core\Data\MeasureLines;
 use IdleMixer\Core\Quantity\Amount;
 use IdleMixer\Core\Quantity\InvalidQuantity;
+use IdleMixer\Core\Words\Say;
 
 /** The marks on a syringe, jug or cylinder: only what is printed can be filled to. */
 final class Graduation
@@ -26,7 +27,7 @@ final class Graduation
     {
         $count = $step > 0.0 ? (int) min(floor($full->value / $step + 1e-9), self::MOST + 1.0) : 0;
         if ($count < 1 || $count > self::MOST) {
-            throw InvalidQuantity::becauseOutside($step, 'From one mark to the next', $full->value / self::MOST, $full->value, $full->unit->value);
+            throw InvalidQuantity::becauseOutside($step, Say::it('measure/graduation.from-one-mark-to-next'), $full->value / self::MOST, $full->value, $full->unit->value);
         }
         $marks = [];
         for ($n = 1; $n <= $count; ++$n) {

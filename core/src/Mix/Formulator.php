@@ -10,6 +10,7 @@ use IdleMixer\Core\Quantity\Volume;
 use IdleMixer\Core\Recipe\BasisOf;
 use IdleMixer\Core\Recipe\Recipe;
 use IdleMixer\Core\Recipe\RecipeLine;
+use IdleMixer\Core\Words\Say;
 
 /**
  * Works out what a recipe holds on its own basis, with its stocks taken apart, and scales that to a volume.
@@ -60,7 +61,7 @@ final readonly class Formulator
         $base = $this->onBasis($recipe, $highEnd, $factor, $path);
         $finished = $base->finished();
         if ($finished <= 0.0 || ! is_finite($make->millilitres() / $finished)) {
-            throw InvalidDocument::because("{$path}/lines", 'These lines take no room, so no volume can be made of them.', null);
+            throw InvalidDocument::because("{$path}/lines", Say::it('mix/formulator.these-lines-take-no-room'), null);
         }
 
         return $base->times($make->millilitres() / $finished);
@@ -78,7 +79,7 @@ final readonly class Formulator
         if ($room > $basis * (1 + self::FIT_TOLERANCE)) {
             throw InvalidDocument::because(
                 "{$path}/lines",
-                vsprintf('The lines come to %s mL and do not fit into the %s mL that the recipe makes. Use less of them, or a larger basis.', self::apart($room, $basis)),
+                vsprintf(Say::it('mix/formulator.lines-come-to-s-ml'), self::apart($room, $basis)),
                 $room,
             );
         }
@@ -94,7 +95,7 @@ final readonly class Formulator
         $byMass = $amount->unit->dimension() === Dimension::Mass;
         $total = $byMass ? $whole->grams() : $whole->room();
         if ($total <= 0.0) {
-            throw InvalidDocument::because("{$path}/unit", 'This stock is all powder: take it by weight, not by volume.', null);
+            throw InvalidDocument::because("{$path}/unit", Say::it('mix/formulator.this-stock-all-powder-take'), null);
         }
         $share = $amount->inBase() / $total * $factor;
         $density = $whole->room() > 0.0 ? $whole->grams() / $whole->room() : 1.0;
@@ -106,7 +107,7 @@ final readonly class Formulator
     private function refuseOverflow(Mixture $lines, string $path): void
     {
         if (! is_finite($lines->room()) || ! is_finite($lines->grams())) {
-            throw InvalidDocument::because("{$path}/lines", 'These amounts together are too large to work with.', null);
+            throw InvalidDocument::because("{$path}/lines", Say::it('mix/formulator.these-amounts-together-are-too'), null);
         }
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace IdleMixer\Core\Photo;
 
 use IdleMixer\Core\Data\PhotoLines;
+use IdleMixer\Core\Words\Say;
 
 /** Why a figure from a photograph is unsure. */
 final class Doubts
@@ -20,12 +21,12 @@ final class Doubts
         $soft = $leaf->shade->depth < 1.0 && $leaf->shade->soft > PhotoLines::SOFT_EDGE['value'];
 
         return array_values(array_filter([
-            $out > PhotoLines::GLARE_SHARE['value'] * count($classes) ? 'Light glares on the leaf: what lies under it was left out.' : null,
-            $soft ? 'A soft shadow falls across: it may look like wet tissue, or hide it.' : null,
-            ! $soft && $leaf->shade->error > PhotoLines::UNEVEN['value'] ? 'The light on the paper is uneven.' : null,
-            $leaf->paper->isColoured() ? 'The paper is coloured: white paper shows the colours truly.' : null,
-            $leaf->cut > PhotoLines::CUT['value'] ? 'A part of the leaf is cut off.' : null,
-            $range > PhotoLines::UNSURE_RANGE['value'] ? 'Hurt and healthy run into each other.' : null,
-        ]));
+            $out > PhotoLines::GLARE_SHARE['value'] * count($classes) ? Say::it('photo/doubts.light-glares-on-leaf-what') : null,
+            $soft ? Say::it('photo/doubts.soft-shadow-falls-across-may') : null,
+            ! $soft && $leaf->shade->error > PhotoLines::UNEVEN['value'] ? Say::it('photo/doubts.light-on-paper-uneven') : null,
+            $leaf->paper->isColoured() ? Say::it('photo/doubts.paper-coloured-white-paper-shows') : null,
+            $leaf->cut > PhotoLines::CUT['value'] ? Say::it('photo/doubts.part-of-leaf-cut-off') : null,
+            $range > PhotoLines::UNSURE_RANGE['value'] ? Say::it('photo/doubts.hurt-and-healthy-run-into') : null,
+        ], is_string(...)));
     }
 }

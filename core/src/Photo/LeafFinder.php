@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace IdleMixer\Core\Photo;
 
 use IdleMixer\Core\Data\PhotoLines;
+use IdleMixer\Core\Words\Say;
 
 /** Finds the one leaf on its paper. */
 final class LeafFinder
@@ -71,18 +72,18 @@ final class LeafFinder
         $all = count($raw->on);
         $pieces = array_values(array_filter($thick->pieces(), static fn(array $piece): bool => count($piece) > PhotoLines::SCRAP['value'] * $all));
         if ($pieces === [] || array_sum(array_map(count(...), $pieces)) < PhotoLines::LEAST_LEAF['value'] * $all) {
-            throw RefusedPicture::because('no-leaf', 'There is no leaf on the paper, or it is too small. Lay one leaf on the sheet so that it fills a third of the picture.');
+            throw RefusedPicture::because('no-leaf', Say::it('photo/leaf-finder.no-leaf'));
         }
         $healthy = HealthyColour::among($colours, array_merge(...$pieces));
         if ($healthy === null) {
-            throw RefusedPicture::because('nothing-healthy', 'Nothing here is green or purple: a leaf that is dead all over, or no leaf, has nothing to compare with. Say by eye how much is hurt.');
+            throw RefusedPicture::because('nothing-healthy', Say::it('photo/leaf-finder.nothing-healthy'));
         }
         $alive = static fn(int $i): bool => $colours->chroma[$i] > PhotoLines::GREY['value'] && $healthy->away($colours->hue[$i]) < PhotoLines::ALIVE['value'];
         $best = self::theOne($raw, $thick, $alive);
         $mask = self::withoutThings($raw->only(array_values(array_filter($best, static fn(int $i): bool => $thick->on[$i]))), $alive);
         $own = HealthyColour::among($colours, array_keys(array_filter($mask->on)));
 
-        return [$mask, $own ?? throw RefusedPicture::because('nothing-healthy', 'Nothing of this leaf is green or purple any more: there is nothing to compare with. Say by eye how much is hurt.')];
+        return [$mask, $own ?? throw RefusedPicture::because('nothing-healthy', Say::it('photo/leaf-finder.nothing-healthy.nothing-of-this-leaf-green'))];
     }
 
     /**
@@ -118,13 +119,13 @@ final class LeafFinder
         rsort($others);
         rsort($sizes);
         if ($best === null || count($best) < PhotoLines::LEAST_LEAF['value'] * $all) {
-            throw RefusedPicture::because('no-leaf', 'There is no leaf on the paper, or it is too small. Lay one leaf on the sheet so that it fills a third of the picture.');
+            throw RefusedPicture::because('no-leaf', Say::it('photo/leaf-finder.no-leaf'));
         }
         if (($others[1] ?? 0) > PhotoLines::SECOND_LEAF['value'] * $most || ($sizes[1] ?? 0) > PhotoLines::DEAD_LEAF['value'] * count($best)) {
-            throw RefusedPicture::because('two-leaves', 'There is more than one leaf on the paper. Take a picture of each by itself.');
+            throw RefusedPicture::because('two-leaves', Say::it('photo/leaf-finder.two-leaves'));
         }
         if (count($best) > PhotoLines::MOST_LEAF['value'] * $all) {
-            throw RefusedPicture::because('no-paper', 'The leaf fills the whole picture. Step back until there is paper all around it.');
+            throw RefusedPicture::because('no-paper', Say::it('photo/leaf-finder.no-paper'));
         }
 
         return $best;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace IdleMixer\Core\Photo;
 
 use IdleMixer\Core\Data\PhotoLines;
+use IdleMixer\Core\Words\Say;
 
 /** The paper a leaf lies on, told from the border of the picture. */
 final readonly class Paper
@@ -38,17 +39,17 @@ final readonly class Paper
         }
         $luminance = self::median($lums);
         if ($luminance < PhotoLines::DARKEST_PAPER['value']) {
-            throw RefusedPicture::because('dark', 'The picture is too dark, or the leaf does not lie on paper. Lay it on plain paper in daylight, without flash.');
+            throw RefusedPicture::because('dark', Say::it('photo/paper.dark'));
         }
         if (self::median($grain) > PhotoLines::PAPER_GRAIN['value']) {
-            throw RefusedPicture::because('no-paper', 'Around the leaf there is no plain paper. Lay one leaf on a sheet, the sheet filling the picture to its edges.');
+            throw RefusedPicture::because('no-paper', Say::it('photo/paper.no-paper'));
         }
         [$red, $green] = [self::median($reds), self::median($greens)];
         $scatter = self::median(array_map(static fn(float $r, float $g): float => abs($r - $red) + abs($g - $green), $reds, $greens));
         $off = max(PhotoLines::OFF_PAPER['value'], PhotoLines::OFF_PAPER_SCATTER['value'] * $scatter);
         $like = array_filter($reds, static fn(float $r, int $k): bool => abs($r - $red) + abs($greens[$k] - $green) < 2.0 * $off, ARRAY_FILTER_USE_BOTH);
         if ($scatter > PhotoLines::PAPER_SCATTER['value'] || count($like) < PhotoLines::PAPER_SHARE['value'] * count($border)) {
-            throw RefusedPicture::because('no-paper', 'The border of the picture is no plain paper. Lay one leaf on a sheet, the sheet filling the picture to its edges.');
+            throw RefusedPicture::because('no-paper', Say::it('photo/paper.no-paper.border-of-picture-no-plain'));
         }
 
         sort($lums);

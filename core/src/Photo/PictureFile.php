@@ -6,6 +6,7 @@ namespace IdleMixer\Core\Photo;
 
 use GdImage;
 use IdleMixer\Core\Data\PhotoLines;
+use IdleMixer\Core\Words\Say;
 
 /**
  * A photograph as a file: JPEG (ITU-T T.81), PNG (ISO/IEC 15948) or WebP (RFC 9649). What it is and how large is told from its
@@ -37,7 +38,7 @@ final class PictureFile
         $picture = self::small($bytes, $side);
         $stream = fopen('php://memory', 'w+b');
         if ($stream === false || ! imagejpeg($picture, $stream, PhotoLines::KEPT_QUALITY['value'])) {
-            throw RefusedPicture::because('unreadable', 'The picture could not be written small.');
+            throw RefusedPicture::because('unreadable', Say::it('photo/picture-file.unreadable'));
         }
         rewind($stream);
 
@@ -75,7 +76,7 @@ final class PictureFile
             restore_error_handler();
         }
         if ($picture === false || $warned) {
-            throw RefusedPicture::because('unreadable', 'The picture is damaged and cannot be read. Take it again, or send it as JPEG.');
+            throw RefusedPicture::because('unreadable', Say::it('photo/picture-file.unreadable.picture-damaged-and-cannot-be'));
         }
 
         return $picture;
@@ -85,32 +86,32 @@ final class PictureFile
     private static function refuseForm(string $bytes): void
     {
         if ($bytes === '') {
-            throw RefusedPicture::because('empty', 'The file is empty. Choose a photograph: JPEG, PNG or WebP.');
+            throw RefusedPicture::because('empty', Say::it('photo/picture-file.empty'));
         }
         if (strlen($bytes) > PhotoLines::MOST_BYTES['value']) {
-            throw RefusedPicture::because('too-large', 'The file is larger than ' . PhotoLines::MOST_BYTES['value'] / 1_000_000 . ' MB. Send a photograph of at most 12 megapixels.');
+            throw RefusedPicture::because('too-large', Say::it('photo/picture-file.too-large', ['most-bytes' => PhotoLines::MOST_BYTES['value'] / 1_000_000]));
         }
         if (preg_match('/^....ftyp(heic|heix|hevc|mif1|msf1|avif)/s', $bytes) === 1) {
-            throw RefusedPicture::because('form', 'This is a HEIC or AVIF picture. Send it as JPEG, PNG or WebP: most cameras can be set to “most compatible”.');
+            throw RefusedPicture::because('form', Say::it('photo/picture-file.form'));
         }
         $size = @getimagesizefromstring($bytes);
         if ($size === false || ! in_array($size[2], [IMAGETYPE_JPEG, IMAGETYPE_PNG, IMAGETYPE_WEBP], true)) {
-            throw RefusedPicture::because('form', 'This is no photograph that can be read. Send a JPEG, PNG or WebP picture.');
+            throw RefusedPicture::because('form', Say::it('photo/picture-file.form.this-no-photograph-that-can'));
         }
         if ($size[0] * $size[1] > PhotoLines::MOST_PIXELS['value']) {
-            throw RefusedPicture::because('too-large', "The picture has {$size[0]} by {$size[1]} points; at most 12 megapixels are read. Make it smaller.");
+            throw RefusedPicture::because('too-large', Say::it('photo/picture-file.too-large.picture-has-by-points-at', ['size' => $size[0], 'size-2' => $size[1]]));
         }
         if (min($size[0], $size[1]) < PhotoLines::LEAST_SIDE['value']) {
-            throw RefusedPicture::because('too-small', "The picture has {$size[0]} by {$size[1]} points; each side needs " . PhotoLines::LEAST_SIDE['value'] . ' at least.');
+            throw RefusedPicture::because('too-small', Say::it('photo/picture-file.too-small', ['size' => $size[0], 'size-2' => $size[1], 'least-side' => PhotoLines::LEAST_SIDE['value']]));
         }
         if (($size['channels'] ?? 3) === 4 && $size[2] === IMAGETYPE_JPEG) {
-            throw RefusedPicture::because('colours', 'The picture is in printing colours (CMYK). Send one as the camera takes it, in RGB.');
+            throw RefusedPicture::because('colours', Say::it('photo/picture-file.colours'));
         }
         if (self::isMoving($bytes, $size[2])) {
-            throw RefusedPicture::because('moving', 'The picture moves. Send a single one.');
+            throw RefusedPicture::because('moving', Say::it('photo/picture-file.moving'));
         }
         if (! self::isWhole($bytes, $size[2])) {
-            throw RefusedPicture::because('cut-off', 'The file is cut off: its end is missing. Send it again.');
+            throw RefusedPicture::because('cut-off', Say::it('photo/picture-file.cut-off'));
         }
     }
 

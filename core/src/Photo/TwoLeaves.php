@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace IdleMixer\Core\Photo;
 
 use IdleMixer\Core\Data\PhotoLines;
+use IdleMixer\Core\Words\Say;
 
 /** Tells two leaves that touch from one: two alike bodies and a narrow neck, where a leaf with lobes or leaflets has many or one. */
 final class TwoLeaves
@@ -28,7 +29,7 @@ final class TwoLeaves
             $two = $two || count($alike) === 2;
         }
         if ($two) {
-            throw RefusedPicture::because('touching', 'Two leaves touch here, or lie over each other. Take a picture of each by itself.');
+            throw RefusedPicture::because('touching', Say::it('photo/two-leaves.touching'));
         }
     }
 

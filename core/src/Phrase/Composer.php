@@ -11,6 +11,7 @@ use IdleMixer\Core\Quantity\Unit;
 use IdleMixer\Core\Recipe\BasisOf;
 use IdleMixer\Core\Recipe\Recipe;
 use IdleMixer\Core\Recipe\RecipeWriter;
+use IdleMixer\Core\Words\Say;
 
 /**
  * Turns lines as they were said into lines of a recipe document on one basis: rates, percents and parts become amounts.
@@ -85,13 +86,13 @@ final class Composer
         if ($basis->of === BasisOf::Finished) {
             $water = ($volume * (1.0 - $percent) - $plain) / (1.0 + $parts);
             if ($water < 0.0) {
-                throw InvalidDocument::because('/lines', 'These lines do not fit into what the recipe makes. Use less of them, or make more.', null);
+                throw InvalidDocument::because('/lines', Say::it('phrase/composer.these-lines-do-not-fit'), null);
             }
 
             return [$water, $volume];
         }
         if ($percent >= 1.0) {
-            throw InvalidDocument::because('/lines', 'The percents come to 100 or more, which leaves no room for water.', null);
+            throw InvalidDocument::because('/lines', Say::it('phrase/composer.percents-come-to-100-or'), null);
         }
 
         return [$volume, ($volume * (1.0 + $parts) + $plain) / (1.0 - $percent)];
@@ -132,7 +133,7 @@ final class Composer
     private static function refuseWithoutWater(SpokenLine $line, ?SpokenBasis $basis, int $i): void
     {
         if ($basis === null && $line->kind !== SpokenKind::Amount) {
-            throw InvalidDocument::because("/lines/{$i}", 'This line is a share of the spray: say how much water there is, on a line of its own, like “1 gallon of water”.', null);
+            throw InvalidDocument::because("/lines/{$i}", Say::it('phrase/composer.this-line-share-of-spray'), null);
         }
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Phrase;
 
+use IdleMixer\Core\Words\Say;
+
 /** Two amounts of a line that are one: from this to that, this and that. */
 final readonly class JoinedAmounts
 {
@@ -14,7 +16,7 @@ final readonly class JoinedAmounts
     {
         $top = $this->units->inUnitOf($to, $from);
         if ($top === null || $top <= $from->low) {
-            throw Unclear::becauseOf(new Refusal('range-backwards', ['range' => "{$from->unit?->word} to {$to->unit?->word}"]));
+            throw Unclear::becauseOf(new Refusal('range-backwards', ['range' => Say::it('phrase/joined-amounts.to', ['word' => $from->unit->word ?? '', 'word-2' => $to->unit->word ?? ''])]));
         }
 
         return $from->upTo($top, $to->to);

@@ -6,6 +6,7 @@ namespace IdleMixer\Core\Phrase;
 
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Recipe\RecipeUse;
+use IdleMixer\Core\Words\Say;
 
 /** The one amount of water that a recipe is reckoned by, and its lines with every part of them known. */
 final readonly class OneWater
@@ -24,20 +25,20 @@ final readonly class OneWater
     public static function of(array $lines, array $said, RecipeUse $use, OnePart $part): self
     {
         if ($use === RecipeUse::Stock) {
-            return $said === [] ? new self(array_map($part->measured(...), $lines), null) : throw InvalidDocument::because('/lines', 'A stock has no water in it. Leave the water out, or say that this is a spray.', null);
+            return $said === [] ? new self(array_map($part->measured(...), $lines), null) : throw InvalidDocument::because('/lines', Say::it('phrase/one-water.stock-has-no-water-in'), null);
         }
         if (count($said) > 1) {
-            throw InvalidDocument::because('/lines', 'There are two lines of water. Leave one: everything else is reckoned by it.', null);
+            throw InvalidDocument::because('/lines', Say::it('phrase/one-water.there-are-two-lines-of'), null);
         }
         $basis = $said[0] ?? self::own($lines);
         if ($basis === null) {
-            throw InvalidDocument::because('/lines', 'Say how much water there is, on a line of its own: like “1 gallon of water” or “made up to 1 litre”.', null);
+            throw InvalidDocument::because('/lines', Say::it('phrase/one-water.say-how-much-water-there'), null);
         }
         if ($basis->unit === null) {
             $lines = array_map(static fn(SpokenLine $line): SpokenLine => self::inParts($line) ? $line->inPartsTo($basis->amount) : $line, $lines);
         }
         if (array_filter($lines, self::inParts(...)) !== []) {
-            throw InvalidDocument::because('/lines', 'Parts of what? Say how many parts of water there are, like “4 parts water”.', null);
+            throw InvalidDocument::because('/lines', Say::it('phrase/one-water.parts-of-what-say-how'), null);
         }
 
         return new self($lines, $basis->measuredBy($part->of($basis->amount)));

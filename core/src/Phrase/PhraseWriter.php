@@ -11,6 +11,7 @@ use IdleMixer\Core\Recipe\Basis;
 use IdleMixer\Core\Recipe\BasisOf;
 use IdleMixer\Core\Recipe\Recipe;
 use IdleMixer\Core\Recipe\RecipeLine;
+use IdleMixer\Core\Words\Say;
 
 /** Writes lines of a recipe as somebody would type them, so that the reader takes them back for the same, in any kitchen. */
 final class PhraseWriter
@@ -30,13 +31,13 @@ final class PhraseWriter
     public static function line(RecipeLine $line): string
     {
         $line = self::inPlainUnits($line);
-        $much = self::number($line->amount->value) . ($line->upTo === null ? '' : ' to ' . self::number($line->upTo));
+        $much = self::number($line->amount->value) . ($line->upTo === null ? '' : Say::it('phrase/phrase-writer.to', ['number' => self::number($line->upTo)]));
         if ($line->amount->unit === Unit::One) {
             return $much . ($line->amount->value > 1.0 ? ' eggs' : ' egg');
         }
-        $strength = $line->strength === null ? '' : ' at ' . self::number($line->strength) . ' %';
+        $strength = $line->strength === null ? '' : Say::it('phrase/phrase-writer.at', ['number' => self::number($line->strength)]);
 
-        $of = $line->ingredient === null ? 'of ' . ($line->stock->name ?? '') : $line->ingredient->name;
+        $of = $line->ingredient === null ? Say::it('phrase/phrase-writer.of', ['name' => $line->stock->name ?? '']) : $line->ingredient->name;
 
         return "{$much} " . self::unit($line->amount->unit) . " {$of}{$strength}";
     }
@@ -72,7 +73,7 @@ final class PhraseWriter
     {
         $much = self::number($basis->amount->value) . ' ' . self::unit($basis->amount->unit);
 
-        return $basis->of === BasisOf::Water ? "{$much} of water" : "made up to {$much}";
+        return $basis->of === BasisOf::Water ? Say::it('phrase/phrase-writer.of-water', ['much' => $much]) : Say::it('phrase/phrase-writer.made-up-to', ['much' => $much]);
     }
 
     private static function number(float $value): string
@@ -92,20 +93,20 @@ final class PhraseWriter
     private static function unit(Unit $unit): string
     {
         return match ($unit) {
-            Unit::UsTeaspoon => 'US tsp',
-            Unit::UsTablespoon => 'US tbsp',
-            Unit::UsFluidOunce => 'US fl oz',
-            Unit::UsCup => 'US cup',
-            Unit::UsPint => 'US pint',
-            Unit::UsQuart => 'US quart',
-            Unit::UsGallon => 'US gallon',
-            Unit::ImperialFluidOunce => 'imperial fl oz',
-            Unit::ImperialPint => 'imperial pint',
-            Unit::ImperialGallon => 'imperial gallon',
-            Unit::MetricTeaspoon => 'metric tsp',
-            Unit::MetricTablespoon => 'metric tbsp',
+            Unit::UsTeaspoon => Say::it('phrase/phrase-writer.us-teaspoon'),
+            Unit::UsTablespoon => Say::it('phrase/phrase-writer.us-tablespoon'),
+            Unit::UsFluidOunce => Say::it('phrase/phrase-writer.us-fluid-ounce'),
+            Unit::UsCup => Say::it('phrase/phrase-writer.us-cup'),
+            Unit::UsPint => Say::it('phrase/phrase-writer.us-pint'),
+            Unit::UsQuart => Say::it('phrase/phrase-writer.us-quart'),
+            Unit::UsGallon => Say::it('phrase/phrase-writer.us-gallon'),
+            Unit::ImperialFluidOunce => Say::it('phrase/phrase-writer.imperial-fluid-ounce'),
+            Unit::ImperialPint => Say::it('phrase/phrase-writer.imperial-pint'),
+            Unit::ImperialGallon => Say::it('phrase/phrase-writer.imperial-gallon'),
+            Unit::MetricTeaspoon => Say::it('phrase/phrase-writer.metric-teaspoon'),
+            Unit::MetricTablespoon => Say::it('phrase/phrase-writer.metric-tablespoon'),
             Unit::Drop => 'drops',
-            Unit::AvoirdupoisOunce => 'oz by weight',
+            Unit::AvoirdupoisOunce => Say::it('phrase/phrase-writer.avoirdupois-ounce'),
             default => $unit->value,
         };
     }

@@ -8,7 +8,7 @@ namespace IdleMixer\Core\Phrase;
 final readonly class Question
 {
     /**
-     * @param string                                     $code    key of the sentence in `core/data/phrase-words.php`
+     * @param string                                     $code    key of the sentence in `core/words/en/remarks.php`
      * @param string                                     $word    what was written
      * @param list<array{words: string, line: string}> $answers how each answer is called, and what the whole line would be
      */

@@ -7,12 +7,11 @@ namespace IdleMixer\Core\Phrase;
 use IdleMixer\Core\Quantity\Amount;
 use IdleMixer\Core\Quantity\Dimension;
 use IdleMixer\Core\Quantity\Unit;
+use IdleMixer\Core\Words\SaidWords;
 
 /** An amount by itself, as somebody types it into a field: “1 gal”, “2 cups and a half”, “half a bottle” where it is known what that holds. */
 final readonly class SaidAmount
 {
-    private const ALL_OF_IT = ['full', 'all', 'all of it', 'the whole', 'whole', 'the lot'];
-
     private function __construct(public ?Amount $amount, public ?Question $question, public ?Refusal $refusal) {}
 
     /**
@@ -23,10 +22,11 @@ final readonly class SaidAmount
     {
         try {
             $plain = PlainText::of($said);
-            if ($whole !== null && in_array($plain, self::ALL_OF_IT, true)) {
+            $words = SaidWords::shipped();
+            if ($whole !== null && $words->has('all-of-it', $plain)) {
                 return new self(Amount::of($whole / ($unit ?? Unit::Millilitre)->factor(), $unit ?? Unit::Millilitre), null, null);
             }
-            $plain = (string) preg_replace('/ of (?:it|that|the whole)\z/', '', $plain);
+            $plain = $words->without('of-it', $plain);
             $tokens = Asides::without(Tokenizer::tokens($plain, Vocabulary::shipped(), $kitchen, new StockShelf()));
             $kept = array_values(array_filter($tokens, static fn(Token $token): bool => ! $token->is(TokenKind::Filler, TokenKind::Apart, TokenKind::Water, TokenKind::Per, TokenKind::MadeUpTo)));
 

@@ -6,6 +6,7 @@ namespace IdleMixer\Core\Phrase;
 
 use IdleMixer\Core\Ingredient\Ingredient;
 use IdleMixer\Core\Recipe\Recipe;
+use IdleMixer\Core\Words\Say;
 
 /** What a percent is of: the finished spray, or the bottle. */
 final class SpokenPercent
@@ -29,8 +30,8 @@ final class SpokenPercent
         if ($of->substance->hasStrength() && $clause->strength === null) {
             $usual = $of->defaultStrength->value ?? 100.0;
             throw Unclear::becauseOf(new Question('whose-percent', $of->name, [
-                ['words' => "the finished spray, from a bottle of {$usual} %", 'line' => "{$plain} from {$usual}%"],
-                ['words' => 'the bottle: a cup of it, and I change that', 'line' => "1 cup {$plain}"],
+                ['words' => Say::it('phrase/spoken-percent.finished-spray-from-bottle-of', ['usual' => $usual]), 'line' => "{$plain} from {$usual}%"],
+                ['words' => Say::it('phrase/spoken-percent.bottle-cup-of-and-i'), 'line' => Say::it('phrase/spoken-percent.1-cup', ['plain' => $plain])],
             ]));
         }
         $strength = $clause->strength === null ? null : self::bottle($clause->strength, $of);

@@ -10,6 +10,7 @@ use IdleMixer\Core\Quantity\Dimension;
 use IdleMixer\Core\Quantity\Unit;
 use IdleMixer\Core\Recipe\BasisOf;
 use IdleMixer\Core\Recipe\Recipe;
+use IdleMixer\Core\Words\Say;
 
 /** Makes of the clauses of one line what a recipe can be reckoned from. */
 final readonly class SpokenThings
@@ -121,7 +122,7 @@ final readonly class SpokenThings
             MuchKind::Counted => self::counted($much, $of),
             MuchKind::Percent => SpokenPercent::of($clause, $much, $of, $remarks, $plain),
             MuchKind::Parts => new SpokenLine($of, SpokenKind::Parts, self::single($much), null, null, strength: $this->bottle($clause, $thing, $units), remarks: $remarks),
-            MuchKind::Ratio => throw new \LogicException('A ratio is read elsewhere.'),
+            MuchKind::Ratio => throw new \LogicException(Say::it('phrase/spoken-things.ratio')),
         };
 
         return $this->shared($clause, $of, $line, $units);

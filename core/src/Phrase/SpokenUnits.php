@@ -9,6 +9,7 @@ use IdleMixer\Core\Ingredient\Ingredient;
 use IdleMixer\Core\Quantity\Amount;
 use IdleMixer\Core\Quantity\Dimension;
 use IdleMixer\Core\Quantity\Unit;
+use IdleMixer\Core\Words\Say;
 
 /** What the units of one line mean, and what has to be asked where they mean several things. */
 final readonly class SpokenUnits
@@ -22,7 +23,7 @@ final readonly class SpokenUnits
      */
     public function meaning(Much $much, bool $ofWater = false, array $also = []): UnitMeaning
     {
-        $unit = $much->unit ?? throw new \LogicException('An amount without a unit.');
+        $unit = $much->unit ?? throw new \LogicException(Say::it('phrase/spoken-units.amount-without-unit'));
         $meanings = $ofWater && $unit->ofWater !== [] ? $unit->ofWater : $unit->meanings;
         foreach ($also as $other) {
             $clear = count($meanings) > 1 && count($other->unit->meanings ?? []) === 1 ? $other->unit?->meanings[0] : null;
@@ -86,7 +87,7 @@ final readonly class SpokenUnits
         [$first, $second] = [$this->written($much->from, $much->to), $this->written($other->from, $other->to)];
         $without = trim((string) preg_replace('/\s+/', ' ', substr_replace($this->plain, ' ', $from, $to - $from)));
 
-        return new Question('two-amounts', "{$first} and {$second}", [
+        return new Question('two-amounts', Say::it('phrase/spoken-units.and', ['first' => $first, 'second' => $second]), [
             ['words' => $first, 'line' => $without],
             ['words' => $second, 'line' => substr_replace($without, $second, $much->from, $much->to - $much->from)],
         ]);
@@ -103,7 +104,7 @@ final readonly class SpokenUnits
         $instead = fn(string $words): string => substr_replace($this->plain, $words, $much->from, $other->to - $much->from);
 
         return new Question('range-or-rate', $this->written($much->from, $other->to), [
-            ['words' => "{$first} in {$second} of water", 'line' => $named ? $instead("{$first} per {$second}") : $instead($first) . " per {$second}"],
+            ['words' => Say::it('phrase/spoken-units.in-of-water', ['first' => $first, 'second' => $second]), 'line' => $named ? $instead(Say::it('phrase/spoken-units.per', ['first' => $first, 'second' => $second])) : Say::it('phrase/spoken-units.per.per', ['value' => $instead($first), 'second' => $second])],
             ['words' => "from {$first} to {$second}", 'line' => $instead("{$first} - {$second}")],
         ]);
     }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Phrase;
 
-/** What a word of a line is. The words of the later ones stand in `core/data/line-words.php`. */
+/** What a word of a line is. The words of the later ones stand in `core/words/en/reading/line.php`. */
 enum TokenKind: string
 {
     case Number = 'number';

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Phrase;
 
+use IdleMixer\Core\Words\Say;
+
 /** Turns one line into tokens; what is not known becomes a token, too, for whoever judges the whole. */
 final class Tokenizer
 {
@@ -219,7 +221,7 @@ final class Tokenizer
 
         return new Question('mixed-or-range', $written, array_map(
             fn(string $one): array => ['words' => $one, 'line' => substr_replace($this->plain, $one, $from, $to - $from)],
-            [trim((string) preg_replace('/\s+/', ' ', $mixed)), trim($right) . ' to ' . trim($left)],
+            [trim((string) preg_replace('/\s+/', ' ', $mixed)), Say::it('phrase/tokenizer.to', ['right' => trim($right), 'left' => trim($left)])],
         ));
     }
 

@@ -11,6 +11,7 @@ use IdleMixer\Core\Recipe\MixingOrder;
 use IdleMixer\Core\Recipe\Recipe;
 use IdleMixer\Core\Recipe\RecipeReader;
 use IdleMixer\Core\Recipe\RecipeUse;
+use IdleMixer\Core\Words\Say;
 
 /** The recipe that typed lines come to. */
 final readonly class TypedRecipe
@@ -29,7 +30,7 @@ final readonly class TypedRecipe
     {
         $names = array_values(array_unique(array_map(static fn(SpokenLine $line): string => $line->name(), array_merge([], ...array_map(static fn(Heard $one): array => $one->lines, $heard)))));
 
-        return $names === [] ? 'Not named yet' : ucfirst(implode(' and ', array_slice($names, 0, self::NAMES)));
+        return $names === [] ? Say::it('phrase/typed-recipe.not-named-yet') : ucfirst(implode(' and ', array_slice($names, 0, self::NAMES)));
     }
 
     /**

@@ -5,13 +5,14 @@ declare(strict_types=1);
 namespace IdleMixer\Core\Phrase;
 
 use IdleMixer\Core\Failure;
+use IdleMixer\Core\Words\Say;
 
 /** Stops the reading of a line at the first thing that must be asked about or refused. It never leaves this module. */
 final class Unclear extends \RuntimeException implements Failure
 {
     private function __construct(public readonly Question|Refusal $what)
     {
-        parent::__construct('This line is not clear.');
+        parent::__construct(Say::it('phrase/unclear.this-line-not-clear'));
     }
 
     public static function becauseOf(Question|Refusal $what): self

@@ -6,6 +6,7 @@ namespace IdleMixer\Core\Phrase;
 
 use IdleMixer\Core\Data\InputLines;
 use IdleMixer\Core\Quantity\Unit;
+use IdleMixer\Core\Words\Say;
 
 /**
  * The words a line may be made of.
@@ -99,19 +100,19 @@ final class Vocabulary
     public static function shipped(): self
     {
         /** @var list<UnitRow> $units */
-        $units = require __DIR__ . '/../../data/unit-words.php';
+        $units = Say::words('reading/units');
         /** @var list<NamedRow> $ingredients */
-        $ingredients = require __DIR__ . '/../../data/ingredient-words.php';
+        $ingredients = Say::words('reading/ingredients');
         /** @var array<string, list<string>> $refused */
-        $refused = require __DIR__ . '/../../data/refused-ingredients.php';
+        $refused = Say::words('reading/refused-ingredients');
         /** @var array<string, ByEyeRow> $byEye */
         $byEye = require __DIR__ . '/../../data/by-eye.php';
 
         /** @var list<AskedRow> $asked */
-        $asked = require __DIR__ . '/../../data/asked-ingredients.php';
+        $asked = Say::words('reading/asked-ingredients');
 
         /** @var array<string, list<string>> $line */
-        $line = require __DIR__ . '/../../data/line-words.php';
+        $line = Say::words('reading/line');
         /** @var array<string, SizeRow> $sizes */
         $sizes = require __DIR__ . '/../../data/sizes.php';
 
@@ -205,7 +206,7 @@ final class Vocabulary
             }
         }
 
-        return $all === [] ? throw new \LogicException("The unit “{$word}” has no meaning.") : $all;
+        return $all === [] ? throw new \LogicException(Say::it('phrase/vocabulary.unit-has-no-meaning', ['word' => $word])) : $all;
     }
 
     /** @return list<UnitMeaning> what the word means of water, where that is clear */

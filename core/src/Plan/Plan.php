@@ -10,6 +10,7 @@ use IdleMixer\Core\Mix\Strengths;
 use IdleMixer\Core\Safety\Verdict;
 use IdleMixer\Core\Schedule\FairTime;
 use IdleMixer\Core\Schedule\HoldingRule;
+use IdleMixer\Core\Words\Say;
 use IdleMixer\Core\Work\Load;
 
 /** Everything that follows from a request: amounts, loads, steps, strengths, verdicts, cautions. */
@@ -48,7 +49,7 @@ final readonly class Plan
             }
         }
 
-        throw new \LogicException("There is no load {$number} in this plan.");
+        throw new \LogicException(Say::it('plan/plan.there-no-load-in-this', ['number' => $number]));
     }
 
     public function loadCount(): int

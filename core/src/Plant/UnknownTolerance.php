@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace IdleMixer\Core\Plant;
 
 use IdleMixer\Core\Failure;
+use IdleMixer\Core\Words\Say;
 
 /** A plant tolerance class that is not in the catalogue. */
 final class UnknownTolerance extends \OutOfBoundsException implements Failure
@@ -17,7 +18,7 @@ final class UnknownTolerance extends \OutOfBoundsException implements Failure
     /** @param list<string> $known */
     public static function becauseNotListed(string $slug, array $known): self
     {
-        return new self("“{$slug}” is no known plant tolerance class; known are " . implode(', ', $known) . '.', $slug);
+        return new self(Say::it('plant/unknown-tolerance.not-listed', ['slug' => $slug, 'known' => implode(', ', $known)]), $slug);
     }
 
     public function path(): string

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Quantity;
 
+use IdleMixer\Core\Words\Say;
+
 /** A number of some unit, as somebody wrote it: 2 [tbs_us]. Finite and above zero. */
 final readonly class Amount
 {
@@ -13,7 +15,7 @@ final readonly class Amount
     public static function of(float $value, Unit $unit): self
     {
         if (! is_finite($value * $unit->factor()) || $value <= 0.0) {
-            throw InvalidQuantity::becauseNotPositive($value, 'An amount');
+            throw InvalidQuantity::becauseNotPositive($value, Say::it('quantity/amount.an-amount'));
         }
 
         return new self($value, $unit);

@@ -7,6 +7,7 @@ namespace IdleMixer\Core\Quantity;
 use IdleMixer\Core\Data\InputLines;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\Node;
+use IdleMixer\Core\Words\Say;
 
 /** Reads `{"amount": 2, "unit": "[tbs_us]"}`. */
 final class AmountReader
@@ -15,9 +16,6 @@ final class AmountReader
     public const MIN_VESSEL_ML = InputLines::SMALLEST_VESSEL['value'];
 
     public const MAX_VESSEL_ML = InputLines::LARGEST_VESSEL['value'];
-
-    /** What is said of more than anybody mixes. */
-    public const TOO_LARGE = 'An amount may be up to 10,000 L or 10,000 kg, found {found} of this unit.';
 
     /** What a spoon, jug or scale step may come to, in mL or g: from less than any dropper lets go to a bucket (our own bounds). */
     public const MIN_MEASURE = InputLines::SMALLEST_MEASURE['value'];
@@ -37,7 +35,7 @@ final class AmountReader
     {
         $read = self::ofAnySize($amount, $unit, ...$dimensions);
 
-        return self::isTooLarge($read->inBase()) ? throw $amount->fault(self::TOO_LARGE) : $read;
+        return self::isTooLarge($read->inBase()) ? throw $amount->fault(Say::it('quantity/amount-reader.too-large')) : $read;
     }
 
     /** @param float $base mL, g or pieces */
@@ -49,9 +47,9 @@ final class AmountReader
     private static function ofAnySize(Node $amount, Node $unit, Dimension ...$dimensions): Amount
     {
         $value = $amount->positive();
-        $code = Unit::from($unit->word(Unit::codes(...$dimensions), 'unit here'));
+        $code = Unit::from($unit->word(Unit::codes(...$dimensions), Say::it('quantity/amount-reader.unit-here')));
 
-        return is_finite($value * $code->factor()) ? Amount::of($value, $code) : throw $amount->fault(self::TOO_LARGE);
+        return is_finite($value * $code->factor()) ? Amount::of($value, $code) : throw $amount->fault(Say::it('quantity/amount-reader.too-large'));
     }
 
     /**
@@ -62,7 +60,7 @@ final class AmountReader
     public static function temperature(Node $node): Temperature
     {
         $object = $node->object(['amount', 'unit']);
-        $unit = Unit::from($object->get('unit')->word(Unit::codes(Dimension::Temperature), 'unit here'));
+        $unit = Unit::from($object->get('unit')->word(Unit::codes(Dimension::Temperature), Say::it('quantity/amount-reader.unit-here')));
         try {
             return Temperature::of($object->get('amount')->number(), $unit);
         } catch (InvalidQuantity $e) {
@@ -76,7 +74,7 @@ final class AmountReader
         $amount = self::read($node, $dimension);
         if ($amount->inBase() < self::MIN_MEASURE || $amount->inBase() > self::MAX_MEASURE) {
             $base = $dimension === Dimension::Mass ? 'g' : 'mL';
-            throw $node->object(['amount', 'unit'])->get('amount')->fault("What is measured with may be 0.001 to 20,000 {$base}; found {found} in {$amount->unit->value}.");
+            throw $node->object(['amount', 'unit'])->get('amount')->fault(Say::it('quantity/amount-reader.what-measured-with-may-be', ['base' => $base, 'unit' => $amount->unit->value]));
         }
 
         return $amount;
@@ -89,7 +87,7 @@ final class AmountReader
      */
     public static function volumeUnit(Node $node): Unit
     {
-        return Unit::from($node->object(['amount', 'unit'])->get('unit')->word(Unit::codes(Dimension::Volume), 'unit here'));
+        return Unit::from($node->object(['amount', 'unit'])->get('unit')->word(Unit::codes(Dimension::Volume), Say::it('quantity/amount-reader.unit-here')));
     }
 
     /** @throws InvalidDocument when the volume is outside 10 mL to 10,000 L */
@@ -101,7 +99,7 @@ final class AmountReader
         if ($ml < self::MIN_VESSEL_ML * (1 - 1e-12) || $ml > self::MAX_VESSEL_ML * (1 + 1e-12)) {
             throw InvalidDocument::because(
                 $node->path . '/amount',
-                sprintf('%s may be 10 mL to 10,000 L; this is %s mL.', $what, (string) round($ml, 6)),
+                Say::it('quantity/amount-reader.may-be-10-ml-to', ['what' => $what, 'ml' => (string) round($ml, 6)]),
                 $ml,
             );
         }

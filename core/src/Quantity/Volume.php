@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Quantity;
 
+use IdleMixer\Core\Words\Say;
+
 /** A volume of 0 mL or more, finite. */
 final readonly class Volume
 {
@@ -23,7 +25,7 @@ final readonly class Volume
     public static function ofMillilitres(float $millilitres): self
     {
         if (! is_finite($millilitres) || $millilitres < 0.0) {
-            throw InvalidQuantity::becauseNegative($millilitres, 'A volume in mL');
+            throw InvalidQuantity::becauseNegative($millilitres, Say::it('quantity/volume.volume-in-ml'));
         }
 
         return new self($millilitres);

@@ -11,7 +11,7 @@ final readonly class Practice
      * @param list<string> $for  slugs of pests
      * @param list<string> $ways how it works, the main one first
      * @param list<string> $halfFor slugs of troubles
-     * @param list<array{string, int, int}> $waits key of `wait-words.php`, from, to
+     * @param list<array{string, int, int}> $waits key of `words/en/waits.php`, from, to
      */
     public function __construct(
         public array $ways,

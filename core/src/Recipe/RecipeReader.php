@@ -11,6 +11,7 @@ use IdleMixer\Core\Document\ObjectNode;
 use IdleMixer\Core\Ingredient\IngredientCatalogue;
 use IdleMixer\Core\Quantity\AmountReader;
 use IdleMixer\Core\Quantity\Dimension;
+use IdleMixer\Core\Words\Say;
 
 /** Reads a recipe document, strictly. */
 final readonly class RecipeReader
@@ -40,10 +41,10 @@ final readonly class RecipeReader
         $object = $node->object(['format', 'version', 'slug', 'name', 'use', 'order', 'basis', 'lines', 'notes']);
         $object->get('format')->word([Recipe::FORMAT], 'format');
         if ($object->get('version')->number() !== (float) Recipe::VERSION) {
-            throw $object->get('version')->fault('Only version ' . Recipe::VERSION . ' of recipe documents is read, found {found}.');
+            throw $object->get('version')->fault(Say::it('recipe/recipe-reader.only-version-of-recipe-documents', ['version' => Recipe::VERSION]));
         }
         $use = RecipeUse::from($object->get('use')->word(array_column(RecipeUse::cases(), 'value'), 'use'));
-        $order = MixingOrder::from($object->get('order')->word(array_column(MixingOrder::cases(), 'value'), 'mixing order'));
+        $order = MixingOrder::from($object->get('order')->word(array_column(MixingOrder::cases(), 'value'), Say::it('recipe/recipe-reader.mixing-order')));
         $basis = $this->basis($object, $use);
         $lines = [];
         foreach ($object->get('lines')->items(1, self::MAX_LINES, 'lines') as $line) {
@@ -65,7 +66,7 @@ final readonly class RecipeReader
     {
         $slug = $node->text(self::MAX_SLUG, 1);
         if (preg_match(self::SLUG, $slug) !== 1) {
-            throw $node->fault('A slug is small letters and digits joined by single hyphens, like “lemon-tub-neem”; found {found}.');
+            throw $node->fault(Say::it('recipe/recipe-reader.slug-small-letters-and-digits'));
         }
 
         return $slug;
@@ -76,7 +77,7 @@ final readonly class RecipeReader
         if ($use === RecipeUse::Stock) {
             $given = $object->optional('basis');
             if ($given !== null) {
-                throw $given->fault('A stock has no water, so it has no basis: leave it out.');
+                throw $given->fault(Say::it('recipe/recipe-reader.stock-has-no-water-so'));
             }
 
             return null;
@@ -95,18 +96,18 @@ final readonly class RecipeReader
             return $this->ingredientLine($object);
         }
         if ($object->has('ingredient')) {
-            throw $stock->fault('A line is of an ingredient or of a stock, not of both.');
+            throw $stock->fault(Say::it('recipe/recipe-reader.line-of-ingredient-or-of'));
         }
         $strength = $object->optional('strength');
         if ($strength !== null) {
-            throw $strength->fault('A stock has no bottle strength: state it on the lines of the stock.');
+            throw $strength->fault(Say::it('recipe/recipe-reader.stock-has-no-bottle-strength'));
         }
         if ($depth >= self::MAX_STOCK_DEPTH) {
-            throw InvalidDocument::because($stock->path, 'Stocks may be nested ' . self::MAX_STOCK_DEPTH . ' deep, not deeper.', null);
+            throw InvalidDocument::because($stock->path, Say::it('recipe/recipe-reader.stocks-may-be-nested-deep', ['max-stock-depth' => self::MAX_STOCK_DEPTH]), null);
         }
         $recipe = $this->recipe($stock, $depth + 1);
         if ($recipe->use !== RecipeUse::Stock) {
-            throw InvalidDocument::because($stock->path . '/use', 'What a line takes as a stock must have the use “stock”, found {found}.', $recipe->use->value);
+            throw InvalidDocument::because($stock->path . '/use', Say::it('recipe/recipe-reader.what-line-takes-as-stock'), $recipe->use->value);
         }
         $amount = AmountReader::fromParts($object->get('amount'), $object->get('unit'), Dimension::Volume, Dimension::Mass);
 
@@ -119,7 +120,7 @@ final readonly class RecipeReader
         $amount = AmountReader::fromParts($object->get('amount'), $object->get('unit'), ...$ingredient->dimensions());
         $strength = $object->optional('strength');
         if ($strength !== null && ! $ingredient->substance->hasStrength()) {
-            throw $strength->fault("A bottle strength is stated for alcohol and peroxide only, not for {$ingredient->name}.");
+            throw $strength->fault(Say::it('recipe/recipe-reader.bottle-strength-stated-for-alcohol', ['name' => $ingredient->name]));
         }
 
         return RecipeLine::ofIngredient(
@@ -138,9 +139,9 @@ final readonly class RecipeReader
         }
         $top = $node->positive();
         if ($top < $amount) {
-            throw $node->fault("The top of a range may not be below its amount ({$amount}), found {found}.");
+            throw $node->fault(Say::it('recipe/recipe-reader.top-of-range-may-not', ['amount' => $amount]));
         }
 
-        return AmountReader::isTooLarge($top * $factor) ? throw $node->fault(AmountReader::TOO_LARGE) : $top;
+        return AmountReader::isTooLarge($top * $factor) ? throw $node->fault(Say::it('quantity/amount-reader.too-large')) : $top;
     }
 }

@@ -6,6 +6,7 @@ namespace IdleMixer\Core\Recipe;
 
 use IdleMixer\Core\Data\InputLines;
 use IdleMixer\Core\Failure;
+use IdleMixer\Core\Words\Say;
 
 /** A slug that no shipped recipe has. */
 final class UnknownRecipe extends \OutOfBoundsException implements Failure
@@ -20,7 +21,7 @@ final class UnknownRecipe extends \OutOfBoundsException implements Failure
     {
         $short = mb_substr(mb_scrub($slug), 0, InputLines::LONGEST_ECHO['value']);
 
-        return new self("“{$short}” is no shipped recipe; shipped are " . implode(', ', $known) . '.', $short);
+        return new self(Say::it('recipe/unknown-recipe.not-shipped', ['short' => $short, 'known' => implode(', ', $known)]), $short);
     }
 
     public function path(): string

@@ -9,7 +9,7 @@ use IdleMixer\Core\Mix\Mixture;
 use IdleMixer\Core\Plant\Surface;
 
 /**
- * Which cautions go with a mixture; the words are in `core/data/caution-words.php`.
+ * Which cautions go with a mixture; the words are in `core/words/en/cautions.php`.
  */
 final class Cautions
 {

@@ -10,6 +10,7 @@ use IdleMixer\Core\Mix\Strengths;
 use IdleMixer\Core\Plant\Surface;
 use IdleMixer\Core\Recipe\RecipeUse;
 use IdleMixer\Core\Schedule\PlantCalendar;
+use IdleMixer\Core\Words\Say;
 
 /** Holds a spray against the day, the state of the plant, and how often it is sprayed. */
 final readonly class CircumstanceJudge
@@ -104,7 +105,7 @@ final readonly class CircumstanceJudge
             'limit' => $limit->value,
             'stop' => $stop->value,
             'stop-source' => $stop->source,
-            'rinsed' => $now->rinsed === true ? ', rinsed off each time' : '',
+            'rinsed' => $now->rinsed === true ? Say::it('safety/circumstance-judge.rinsed-off-each-time') : '',
         ], $limit->source);
     }
 }

@@ -5,10 +5,11 @@ declare(strict_types=1);
 namespace IdleMixer\Core\Safety;
 
 use IdleMixer\Core\Ingredient\Substance;
+use IdleMixer\Core\Words\Say;
 use LogicException;
 
 /**
- * What may be found out about a spray. Each has its sentence in `core/data/verdict-words.php`; what it is about, how bad it is and where it
+ * What may be found out about a spray. Each has its sentence in `core/words/en/verdicts.php`; what it is about, how bad it is and where it
  * comes from are decided here for every one of them: a new one that is not decided does not pass the type checker.
  */
 enum Finding: string
@@ -220,7 +221,7 @@ enum Finding: string
             Substance::Peroxide => [self::PeroxideOk, self::PeroxideCaution, self::PeroxideStop],
             // It has no line from which it burns, and is not spoken of while it is within its limit.
             Substance::NonIonic => [self::NonIonicCaution, self::NonIonicCaution, self::NonIonicCaution],
-            Substance::Egg => throw new LogicException('Egg has no limit of its own.'),
+            Substance::Egg => throw new LogicException(Say::it('safety/finding.egg')),
         };
 
         return match ($level) {

@@ -7,6 +7,7 @@ namespace IdleMixer\Core\Safety;
 use IdleMixer\Core\Plant\Surface;
 use IdleMixer\Core\Plant\ToleranceClass;
 use IdleMixer\Core\Recipe\RecipeUse;
+use IdleMixer\Core\Words\Say;
 
 /** What a recipe is made for, and what it is really going onto. */
 final readonly class Target
@@ -53,10 +54,10 @@ final readonly class Target
     public function words(): string
     {
         return lcfirst($this->plant->name ?? match ($this->use) {
-            RecipeUse::Foliar, RecipeUse::Spot => 'ordinary leaf',
-            RecipeUse::Dormant => 'bare dormant wood',
-            RecipeUse::Drench => 'soil with plants in it',
-            RecipeUse::Stock => 'nothing before it is let down',
+            RecipeUse::Foliar, RecipeUse::Spot => Say::it('safety/target.foliar'),
+            RecipeUse::Dormant => Say::it('safety/target.dormant'),
+            RecipeUse::Drench => Say::it('safety/target.drench'),
+            RecipeUse::Stock => Say::it('safety/target.stock'),
         });
     }
 }

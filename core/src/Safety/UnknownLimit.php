@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace IdleMixer\Core\Safety;
 
 use IdleMixer\Core\Failure;
+use IdleMixer\Core\Words\Say;
 
 /** A limit that is not in the catalogue. */
 final class UnknownLimit extends \OutOfBoundsException implements Failure
@@ -16,7 +17,7 @@ final class UnknownLimit extends \OutOfBoundsException implements Failure
 
     public static function becauseNotListed(string $code): self
     {
-        return new self("There is no limit “{$code}” in the catalogue.", $code);
+        return new self(Say::it('safety/unknown-limit.not-listed', ['code' => $code]), $code);
     }
 
     public function path(): string

@@ -9,6 +9,7 @@ use IdleMixer\Core\Ingredient\Substance;
 use IdleMixer\Core\Ingredient\SubstanceGroup;
 use IdleMixer\Core\Mix\Strengths;
 use IdleMixer\Core\Recipe\RecipeUse;
+use IdleMixer\Core\Words\Say;
 
 /**
  * Says where what is to kill is too weak to. Soap is judged wherever it is what kills; beside alcohol, neem or essential oil
@@ -33,7 +34,7 @@ final readonly class WeakJudge
             return [];
         }
         $free = max(0.0, $strengths->percent(Substance::TrueSoap) - $lost);
-        $water = ['hardness' => $hardness, 'takes' => $takes, 'water' => $assumed ? ', reckoned with because nobody said how hard the water is' : ''];
+        $water = ['hardness' => $hardness, 'takes' => $takes, 'water' => $assumed ? Say::it('safety/weak-judge.reckoned-with-because-nobody-said') : ''];
 
         return array_values(array_filter([
             $this->soapIsWhatKills($strengths) ? $this->soap($free, $strengths, $water) : null,

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Source;
 
+use IdleMixer\Core\Words\Say;
+
 /** Where a number comes from, and whether it was written down from memory. */
 final readonly class Source
 {
@@ -16,6 +18,6 @@ final readonly class Source
 
     public function words(): string
     {
-        return $this->citation . ($this->fromMemory ? ' (written down from memory)' : '');
+        return $this->citation . ($this->fromMemory ? Say::it('source/source.written-down-from-memory') : '');
     }
 }

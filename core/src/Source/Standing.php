@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Source;
 
+use IdleMixer\Core\Words\Say;
+
 /** How much weight a number carries: shown with every verdict. */
 enum Standing: string
 {
@@ -15,8 +17,8 @@ enum Standing: string
     {
         return match ($this) {
             self::Published => 'published',
-            self::CommonPractice => 'common practice, no source',
-            self::Ours => 'our own limit',
+            self::CommonPractice => Say::it('source/standing.common-practice'),
+            self::Ours => Say::it('source/standing.ours'),
         };
     }
 }

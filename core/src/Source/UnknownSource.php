@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace IdleMixer\Core\Source;
 
 use IdleMixer\Core\Failure;
+use IdleMixer\Core\Words\Say;
 
 /** A catalogue row that names a source nobody listed. */
 final class UnknownSource extends \OutOfBoundsException implements Failure
@@ -16,7 +17,7 @@ final class UnknownSource extends \OutOfBoundsException implements Failure
 
     public static function becauseNotListed(string $key): self
     {
-        return new self("There is no source “{$key}” in the catalogue of sources.", $key);
+        return new self(Say::it('source/unknown-source.not-listed', ['key' => $key]), $key);
     }
 
     public function path(): string

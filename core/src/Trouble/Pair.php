@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace IdleMixer\Core\Trouble;
 
 use IdleMixer\Core\Data\TroubleLines;
+use IdleMixer\Core\Words\Say;
 
 /** Two troubles at once: a sign is there when either brings it, each by itself (noisy or). */
 final readonly class Pair implements Cause
@@ -19,7 +20,7 @@ final readonly class Pair implements Cause
 
     public function name(): string
     {
-        return "{$this->one->name} and " . lcfirst($this->other->name);
+        return Say::it('trouble/pair.and', ['name' => $this->one->name, 'name-2' => lcfirst($this->other->name)]);
     }
 
     public function weight(): float

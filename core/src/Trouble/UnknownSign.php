@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace IdleMixer\Core\Trouble;
 
 use IdleMixer\Core\Failure;
+use IdleMixer\Core\Words\Say;
 
 /** A sign that is not in the catalogue. */
 final class UnknownSign extends \OutOfBoundsException implements Failure
@@ -17,13 +18,13 @@ final class UnknownSign extends \OutOfBoundsException implements Failure
     /** @param list<string> $known */
     public static function becauseNotListed(string $slug, array $known): self
     {
-        return new self("“{$slug}” is no known sign; known are " . implode(', ', $known) . '.', $slug);
+        return new self(Say::it('trouble/unknown-sign.not-listed', ['slug' => $slug, 'known' => implode(', ', $known)]), $slug);
     }
 
     /** @param list<string> $known */
     public static function becauseNoShare(string $word, array $known): self
     {
-        return new self("“{$word}” says nothing of how often a sign is there; known are " . implode(', ', $known) . '.', $word);
+        return new self(Say::it('trouble/unknown-sign.no-share', ['word' => $word, 'known' => implode(', ', $known)]), $word);
     }
 
     public function path(): string

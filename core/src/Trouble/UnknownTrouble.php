@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace IdleMixer\Core\Trouble;
 
 use IdleMixer\Core\Failure;
+use IdleMixer\Core\Words\Say;
 
 /** A trouble that is not in the catalogue. */
 final class UnknownTrouble extends \OutOfBoundsException implements Failure
@@ -17,7 +18,7 @@ final class UnknownTrouble extends \OutOfBoundsException implements Failure
     /** @param list<string> $known */
     public static function becauseNotListed(string $slug, array $known): self
     {
-        return new self("“{$slug}” is no known trouble; known are " . implode(', ', $known) . '.', $slug);
+        return new self(Say::it('trouble/unknown-trouble.not-listed', ['slug' => $slug, 'known' => implode(', ', $known)]), $slug);
     }
 
     public function path(): string

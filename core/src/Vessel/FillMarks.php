@@ -8,6 +8,7 @@ use IdleMixer\Core\Data\VesselLines;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Quantity\Amount;
 use IdleMixer\Core\Quantity\Unit;
+use IdleMixer\Core\Words\Say;
 
 /**
  * How high the water stands in a sprayer, from known volumes poured into it one after the other.
@@ -34,7 +35,7 @@ final readonly class FillMarks
         $last = [0.0, 0.0];
         foreach ($pours as $i => $pour) {
             if ($pour[0] <= $last[0] || $pour[1] <= $last[1]) {
-                throw InvalidDocument::because("/pours/{$i}", 'Each pour must bring more water, and stand higher, than the one before.', null);
+                throw InvalidDocument::because("/pours/{$i}", Say::it('vessel/fill-marks.each-pour-must-bring-more'), null);
             }
             $last = $pour;
         }

@@ -6,6 +6,7 @@ namespace IdleMixer\Core\Vessel;
 
 use IdleMixer\Core\Data\VesselLines;
 use IdleMixer\Core\Quantity\Volume;
+use IdleMixer\Core\Words\Say;
 
 /** What a sprayer looks like, for its drawing. */
 enum SprayerShape: string
@@ -31,12 +32,12 @@ enum SprayerShape: string
     public function words(): string
     {
         return match ($this) {
-            self::TriggerBottle => 'trigger bottle',
-            self::PumpCan => 'pump can',
+            self::TriggerBottle => Say::it('vessel/sprayer-shape.trigger-bottle'),
+            self::PumpCan => Say::it('vessel/sprayer-shape.pump-can'),
             self::Knapsack => 'knapsack',
-            self::HoseEnd => 'hose-end jar',
-            self::WateringCan => 'watering can',
-            self::SwabJar => 'jar for swabs',
+            self::HoseEnd => Say::it('vessel/sprayer-shape.hose-end'),
+            self::WateringCan => Say::it('vessel/sprayer-shape.watering-can'),
+            self::SwabJar => Say::it('vessel/sprayer-shape.swab-jar'),
         };
     }
 }

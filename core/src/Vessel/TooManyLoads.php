@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace IdleMixer\Core\Vessel;
 
 use IdleMixer\Core\Failure;
+use IdleMixer\Core\Words\Say;
 
 /** A volume that the sprayer would have to be filled too often for. */
 final class TooManyLoads extends \DomainException implements Failure
@@ -16,7 +17,7 @@ final class TooManyLoads extends \DomainException implements Failure
 
     public static function becauseMoreThan(int $limit, int $loads): self
     {
-        return new self("This would take {$loads} fills of the sprayer; at most {$limit} are planned. Make less, or use a larger sprayer.", $loads, $limit);
+        return new self(Say::it('vessel/too-many-loads.more-than', ['loads' => $loads, 'limit' => $limit]), $loads, $limit);
     }
 
     public function path(): string

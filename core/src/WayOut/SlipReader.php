@@ -11,6 +11,7 @@ use IdleMixer\Core\Document\ObjectNode;
 use IdleMixer\Core\Measure\Scoop;
 use IdleMixer\Core\Quantity\AmountReader;
 use IdleMixer\Core\Quantity\Dimension;
+use IdleMixer\Core\Words\Say;
 use IdleMixer\Core\Work\Item;
 use IdleMixer\Core\Work\Load;
 
@@ -35,16 +36,16 @@ final class SlipReader
             $object = $slip->object(['kind', 'item', 'scoop', 'from', 'to', 'said', 'measure', 'water']);
             $kind = $object->get('kind')->word(['count', 'ran-out', 'left-out', 'measure', 'water'], 'slip');
             if ($kind === 'water') {
-                $water = AmountReader::vessel($object->get('water'), 'Water in a sprayer')->millilitres();
+                $water = AmountReader::vessel($object->get('water'), Say::it('way-out/slip-reader.water-in-sprayer'))->millilitres();
 
                 continue;
             }
-            $key = $object->get('item')->word(array_keys($load->items), 'thing in this load');
+            $key = $object->get('item')->word(array_keys($load->items), Say::it('way-out/slip-reader.thing-in-this-load'));
             $items[$key] = self::range($kind, $object, $load->items[$key]);
             $spent = $kind === 'ran-out' ? [...$spent, $key] : $spent;
         }
         if (count(array_filter($items, static fn(array $range): bool => $range[0] !== $range[1])) > self::MOST_UNSURE) {
-            throw $node->fault('At most ' . self::MOST_UNSURE . ' things can be unsure at once. Pour it away and start again.');
+            throw $node->fault(Say::it('way-out/slip-reader.at-most-things-can-be', ['most-unsure' => self::MOST_UNSURE]));
         }
 
         return new Slips($items, $water, $spent);
@@ -80,6 +81,6 @@ final class SlipReader
         $from = $object->get('from')->countUpTo(self::MOST_SCOOPS);
         $to = $object->get('to')->countUpTo(self::MOST_SCOOPS);
 
-        return $to < $from ? throw $object->get('to')->fault("The most it can be may not be below the least ({$from}), found {found}.") : [$from, $to];
+        return $to < $from ? throw $object->get('to')->fault(Say::it('way-out/slip-reader.most-can-be-may-not', ['from' => $from])) : [$from, $to];
     }
 }

@@ -9,6 +9,7 @@ use IdleMixer\Core\Data\WeatherLines;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Quantity\Temperature;
 use IdleMixer\Core\Quantity\Unit;
+use IdleMixer\Core\Words\Say;
 
 /**
  * Reads what somebody says of the weather at the door: “24 C, breeze, dry”.
@@ -23,7 +24,7 @@ final readonly class DoorReader
     public static function shipped(): self
     {
         /** @var DoorWords $words */
-        $words = require __DIR__ . '/../../data/door-words.php';
+        $words = Say::words('reading/door');
 
         return new self($words);
     }
@@ -41,7 +42,7 @@ final readonly class DoorReader
         foreach (self::parts($text) as $part) {
             $degrees = self::degrees($part);
             if ($degrees !== null) {
-                $celsius = $celsius === null ? $degrees : throw InvalidDocument::because($path, 'There are two temperatures here; {found} is the second. Say one, like “24 C, breeze, dry”.', $part);
+                $celsius = $celsius === null ? $degrees : throw InvalidDocument::because($path, Say::it('weather/door-reader.there-are-two-temperatures-here'), $part);
                 continue;
             }
             $figure = self::figure($part);
@@ -50,15 +51,15 @@ final readonly class DoorReader
                 continue;
             }
             if (! in_array($part, $this->words['skip'], true)) {
-                [$of, $value] = $this->word($part) ?? throw InvalidDocument::because($path, '{found} says nothing of the weather here. Known are ' . $this->known() . '.', $part);
+                [$of, $value] = $this->word($part) ?? throw InvalidDocument::because($path, Say::it('weather/door-reader.says-nothing-of-weather-here', ['known' => $this->known()]), $part);
                 $told[$of] = $value;
             }
         }
         if ($celsius === null) {
-            throw InvalidDocument::because($path, 'How warm is it? Say it like “24 C, breeze, dry” or “75 F, still, sunny”.', $text === '' ? null : $text);
+            throw InvalidDocument::because($path, Say::it('weather/door-reader.how-warm-say-like-24'), $text === '' ? null : $text);
         }
         if ($celsius < InputLines::COLDEST_AIR['value'] || $celsius > InputLines::HOTTEST_AIR['value']) {
-            throw InvalidDocument::because($path, 'Expected ' . InputLines::COLDEST_AIR['value'] . ' to ' . InputLines::HOTTEST_AIR['value'] . ' °C, found {found}.', $text);
+            throw InvalidDocument::because($path, Say::it('weather/door-reader.expected-to-c-found', ['coldest-air' => InputLines::COLDEST_AIR['value'], 'hottest-air' => InputLines::HOTTEST_AIR['value']]), $text);
         }
 
         return new ToldHour($at, $celsius, $told['humidity'] ?? WeatherLines::USUAL_HUMIDITY['value'], $told['wind'], $told['rain'] ?? 0.0, $told['cloud']);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace IdleMixer\Core\Weather;
 
 use IdleMixer\Core\Data\WeatherLines;
+use IdleMixer\Core\Words\Say;
 
 /** How much sun falls where the plant stands. */
 enum Exposure: string
@@ -26,9 +27,9 @@ enum Exposure: string
     public function words(): string
     {
         return match ($this) {
-            self::FullSun => 'full sun',
-            self::HalfShade => 'half shade',
-            self::Shade => 'the shade',
+            self::FullSun => Say::it('weather/exposure.full-sun'),
+            self::HalfShade => Say::it('weather/exposure.half-shade'),
+            self::Shade => Say::it('weather/exposure.shade'),
         };
     }
 }

@@ -7,6 +7,7 @@ namespace IdleMixer\Core\Weather;
 use IdleMixer\Core\Data\WeatherLines;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\JsonText;
+use IdleMixer\Core\Words\Say;
 
 /** Reads a file of hours: JSON as `schemas/weather.schema.json` has it, or a table whose first line has the same names. */
 final readonly class HoursFile
@@ -24,7 +25,7 @@ final readonly class HoursFile
     {
         $text = preg_replace('/\A\x{FEFF}/u', '', $text);
         if ($text === null) {
-            throw InvalidDocument::because('', 'The file is not written in UTF-8.', null);
+            throw InvalidDocument::because('', Say::it('weather/hours-file.file-not-written-in-utf'), null);
         }
         $json = str_starts_with(ltrim($text), '{') ? JsonText::parse($text) : JsonText::parse(json_encode(['hours' => self::rows($text)], \JSON_THROW_ON_ERROR | \JSON_PRESERVE_ZERO_FRACTION));
 
@@ -43,17 +44,17 @@ final readonly class HoursFile
         $head = array_map(trim(...), array_map(strval(...), str_getcsv($lines[0] ?? '', $between, '"', '')));
         foreach ($head as $name) {
             if (! in_array($name, self::COLUMNS, true)) {
-                throw InvalidDocument::because('/1', 'The first line names the columns ' . implode(', ', self::COLUMNS) . '; {found} is none of them.', $name);
+                throw InvalidDocument::because('/1', Say::it('weather/hours-file.first-line-names-columns-none', ['columns' => implode(', ', self::COLUMNS)]), $name);
             }
         }
         if (count($lines) - 1 > WeatherLines::MOST_HOURS['value']) {
-            throw InvalidDocument::because('', 'At most ' . WeatherLines::MOST_HOURS['value'] . ' hours may stand in one file, found {found}.', count($lines) - 1);
+            throw InvalidDocument::because('', Say::it('weather/hours-file.at-most-hours-may-stand', ['most-hours' => WeatherLines::MOST_HOURS['value']]), count($lines) - 1);
         }
         $rows = [];
         foreach (array_slice($lines, 1) as $i => $line) {
             $cells = str_getcsv($line, $between, '"', '');
             if (count($cells) > count($head)) {
-                throw InvalidDocument::because('/' . ($i + 2), 'This line has more cells than the first one has names.', null);
+                throw InvalidDocument::because('/' . ($i + 2), Say::it('weather/hours-file.this-line-has-more-cells'), null);
             }
             $row = [];
             foreach ($cells as $k => $cell) {

@@ -10,6 +10,7 @@ use IdleMixer\Core\Data\InputLines;
 use IdleMixer\Core\Data\WeatherLines;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\Node;
+use IdleMixer\Core\Words\Say;
 
 /** Reads places, lamps and hours of weather, strictly. */
 final readonly class WeatherReader
@@ -28,8 +29,8 @@ final readonly class WeatherReader
         $object = $node->object(['latitude', 'longitude', 'zone']);
 
         return new Place(
-            self::within($object->get('latitude'), -self::POLE, self::POLE, 'degrees of latitude'),
-            self::within($object->get('longitude'), -self::HALF_WAY_ROUND, self::HALF_WAY_ROUND, 'degrees of longitude'),
+            self::within($object->get('latitude'), -self::POLE, self::POLE, Say::it('weather/weather-reader.degrees-of-latitude')),
+            self::within($object->get('longitude'), -self::HALF_WAY_ROUND, self::HALF_WAY_ROUND, Say::it('weather/weather-reader.degrees-of-longitude')),
             self::zone($object->get('zone')),
         );
     }
@@ -40,7 +41,7 @@ final readonly class WeatherReader
         $name = $node->text(InputLines::LONGEST_NAME['value'], 1);
         // Names with their rules, as Europe/Berlin; an offset by itself knows no summer time.
         if (! in_array($name, DateTimeZone::listIdentifiers(DateTimeZone::ALL_WITH_BC), true)) {
-            throw $node->fault('{found} is no time zone; expected a name like Europe/Berlin or UTC.');
+            throw $node->fault(Say::it('weather/weather-reader.no-time-zone-expected-name'));
         }
 
         return new DateTimeZone($name);
@@ -69,7 +70,7 @@ final readonly class WeatherReader
             $object = $item->object(['at', 'temperature_C', 'humidity_percent', 'wind_kmh', 'rain_mm', 'cloud_percent']);
             $at = $object->get('at')->instant($from, $to)->getTimestamp();
             if ($last !== null && $at <= $last) {
-                throw $object->get('at')->fault('The hours must stand in order, each once; {found} is not after the one before it.');
+                throw $object->get('at')->fault(Say::it('weather/weather-reader.hours-must-stand-in-order'));
             }
             $last = $at;
             $hours[] = new ToldHour(
@@ -90,7 +91,7 @@ final readonly class WeatherReader
     {
         $text = $node->text(5);
         if (preg_match('/\A([01]\d|2[0-3]):([0-5]\d)\z/', $text, $found) !== 1) {
-            throw $node->fault('Expected a time of day like 06:00, found {found}.');
+            throw $node->fault(Say::it('weather/weather-reader.expected-time-of-day-like'));
         }
 
         return 60 * (int) $found[1] + (int) $found[2];
@@ -100,7 +101,7 @@ final readonly class WeatherReader
     {
         $number = $node->number();
         if ($number < $low || $number > $high) {
-            throw $node->fault("Expected {$low} to {$high} {$unit}, found {found}.");
+            throw $node->fault(Say::it('weather/weather-reader.expected-to-found', ['low' => $low, 'high' => $high, 'unit' => $unit]));
         }
 
         return $number;

@@ -12,12 +12,12 @@ use IdleMixer\Core\Choice\Situation;
 use IdleMixer\Core\Source\SourceCatalogue;
 use IdleMixer\Core\Trouble\Finding;
 use IdleMixer\Core\Trouble\TroubleKind;
+use IdleMixer\Core\Words\MissingWords;
+use IdleMixer\Core\Words\Say;
 
 /** Puts what speaks for and against a spray into sentences. */
 final readonly class ChoiceWords
 {
-    private const SURE = [3 => 'everybody finds so', 2 => 'most find so', 1 => 'some find so'];
-
     /**
      * @param array<string, string> $reasons
      * @param array<string, string> $cannot
@@ -28,11 +28,11 @@ final readonly class ChoiceWords
     public static function shipped(): self
     {
         /** @var array<string, string> $reasons */
-        $reasons = require __DIR__ . '/../../data/choice-words.php';
+        $reasons = Say::words('choice-reasons');
         /** @var array<string, string> $cannot */
-        $cannot = require __DIR__ . '/../../data/cannot-words.php';
+        $cannot = Say::words('exclusions');
         /** @var array<string, string> $severity */
-        $severity = require __DIR__ . '/../../data/severity-words.php';
+        $severity = Say::words('severities');
 
         return new self($reasons, $cannot, $severity, SourceCatalogue::shipped(), Sentences::shipped());
     }
@@ -44,7 +44,12 @@ final readonly class ChoiceWords
 
         return $this->fill($this->reasons[$reason->code] ?? throw MissingWords::becauseOf($reason->code), $reason, [
             'wait' => Durations::words($hours),
-            'sure' => self::SURE[(int) ($reason->args['sure'] ?? 0)] ?? '',
+            'sure' => match ((int) ($reason->args['sure'] ?? 0)) {
+                3 => Say::it('wording/choice-words.everybody'),
+                2 => Say::it('wording/choice-words.most'),
+                1 => Say::it('wording/choice-words.some'),
+                default => '',
+            },
             'work' => Choices::orderInShort($option->recipe->order),
         ]);
     }
@@ -92,11 +97,11 @@ final readonly class ChoiceWords
     public static function finding(Finding $finding): string
     {
         return match ($finding) {
-            Finding::NothingSeen => 'Tick what you see. Look under leaves, in the joints, at the base and at the pot rim.',
-            Finding::CannotTell => 'Cannot tell yet. One of these looks would help most.',
-            Finding::NoneFits => 'None of these: nothing that is listed, nor two of it, brings these signs. Here is what to look at.',
-            Finding::Likely => 'The chance is among what is listed here only (our own model).',
-            Finding::ProbablyNoPest => 'Probably not a pest. A spray would not help; mend what troubles the plant.',
+            Finding::NothingSeen => Say::it('wording/choice-words.nothing-seen'),
+            Finding::CannotTell => Say::it('wording/choice-words.cannot-tell'),
+            Finding::NoneFits => Say::it('wording/choice-words.none-fits'),
+            Finding::Likely => Say::it('wording/choice-words.likely'),
+            Finding::ProbablyNoPest => Say::it('wording/choice-words.probably-no-pest'),
         };
     }
 
@@ -109,7 +114,7 @@ final readonly class ChoiceWords
         }
         if ($reason->source !== null) {
             $source = $this->sources->get($reason->source);
-            $pairs['{from}'] = $pairs['{limit-from}'] = $source->standing->words() . ($source->fromMemory ? ', noted from memory' : '');
+            $pairs['{from}'] = $pairs['{limit-from}'] = $source->standing->words() . ($source->fromMemory ? Say::it('wording/choice-words.noted-from-memory') : '');
         }
         if ($reason->verdict !== null) {
             $more['verdict'] = $this->sentences->verdict($reason->verdict);

@@ -10,6 +10,8 @@ use IdleMixer\Core\Emulsion\HardnessUnit;
 use IdleMixer\Core\Emulsion\WaterKind;
 use IdleMixer\Core\Recipe\MixingOrder;
 use IdleMixer\Core\Recipe\RecipeUse;
+use IdleMixer\Core\Words\MissingWords;
+use IdleMixer\Core\Words\Say;
 
 /** The names of what can be chosen, and what each choice costs. */
 final readonly class Choices
@@ -20,7 +22,7 @@ final readonly class Choices
     public static function shipped(): self
     {
         /** @var array<string, array{name: string, price: string}> $orders */
-        $orders = require __DIR__ . '/../../data/order-words.php';
+        $orders = Say::words('orders');
 
         return new self($orders);
     }
@@ -38,11 +40,11 @@ final readonly class Choices
     public static function use(RecipeUse $use): string
     {
         return match ($use) {
-            RecipeUse::Foliar => 'leaf spray',
-            RecipeUse::Drench => 'soil drench',
-            RecipeUse::Dormant => 'winter spray on bare wood',
-            RecipeUse::Spot => 'swab for single insects',
-            RecipeUse::Stock => 'stock, to be let down',
+            RecipeUse::Foliar => Say::it('wording/choices.foliar'),
+            RecipeUse::Drench => Say::it('wording/choices.drench'),
+            RecipeUse::Dormant => Say::it('wording/choices.dormant'),
+            RecipeUse::Spot => Say::it('wording/choices.spot'),
+            RecipeUse::Stock => Say::it('wording/choices.stock'),
         };
     }
 
@@ -50,8 +52,8 @@ final readonly class Choices
     {
         return match ($agitation) {
             Agitation::Stir => 'stirred',
-            Agitation::HandShake => 'shaken by hand',
-            Agitation::BriskShake => 'shaken hard, a full minute and more',
+            Agitation::HandShake => Say::it('wording/choices.hand-shake'),
+            Agitation::BriskShake => Say::it('wording/choices.brisk-shake'),
             Agitation::Whisk => 'whisked',
             Agitation::Blender => 'in a blender',
         };
@@ -60,43 +62,43 @@ final readonly class Choices
     public static function waterKind(WaterKind $kind): string
     {
         return match ($kind) {
-            WaterKind::Rain => 'rain water',
-            WaterKind::Distilled => 'distilled water',
+            WaterKind::Rain => Say::it('wording/choices.rain'),
+            WaterKind::Distilled => Say::it('wording/choices.distilled'),
             WaterKind::Softened => 'from a softener (adds sodium)',
-            WaterKind::Tap => 'tap water, hardness not known',
-            WaterKind::Well => 'well water, hardness not known',
+            WaterKind::Tap => Say::it('wording/choices.tap'),
+            WaterKind::Well => Say::it('wording/choices.well'),
         };
     }
 
     public static function hardnessClass(HardnessClass $class): string
     {
         return match ($class) {
-            HardnessClass::Soft => 'soft: no scale in the kettle',
+            HardnessClass::Soft => Say::it('wording/choices.soft'),
             HardnessClass::Moderate => 'moderate',
-            HardnessClass::Hard => 'hard: scale in the kettle',
-            HardnessClass::VeryHard => 'very hard: white crust on taps',
+            HardnessClass::Hard => Say::it('wording/choices.hard'),
+            HardnessClass::VeryHard => Say::it('wording/choices.very-hard'),
         };
     }
 
     public static function hardnessUnit(HardnessUnit $unit): string
     {
         return match ($unit) {
-            HardnessUnit::MilligramPerLitre => 'mg/L (ppm) as CaCO3',
-            HardnessUnit::GrainPerUsGallon => 'grains per US gallon',
-            HardnessUnit::GermanDegree => 'German degrees (°dH)',
-            HardnessUnit::EnglishDegree => 'English degrees (Clark)',
-            HardnessUnit::FrenchDegree => 'French degrees (°fH)',
+            HardnessUnit::MilligramPerLitre => Say::it('wording/choices.milligram-per-litre'),
+            HardnessUnit::GrainPerUsGallon => Say::it('wording/choices.grain-per-us-gallon'),
+            HardnessUnit::GermanDegree => Say::it('wording/choices.german-degree'),
+            HardnessUnit::EnglishDegree => Say::it('wording/choices.english-degree'),
+            HardnessUnit::FrenchDegree => Say::it('wording/choices.french-degree'),
         };
     }
 
     public static function orderInShort(MixingOrder $order): string
     {
         return match ($order) {
-            MixingOrder::AllTogether => 'mixing it is quick, putting it on is not',
-            MixingOrder::SoapThenOil => 'two stirs',
-            MixingOrder::CupPremix => 'a cup to premix',
-            MixingOrder::EmulsifierFirst => 'a jar to whip',
-            MixingOrder::Blender => 'a blender to wash',
+            MixingOrder::AllTogether => Say::it('wording/choices.all-together'),
+            MixingOrder::SoapThenOil => Say::it('wording/choices.soap-then-oil'),
+            MixingOrder::CupPremix => Say::it('wording/choices.cup-premix'),
+            MixingOrder::EmulsifierFirst => Say::it('wording/choices.emulsifier-first'),
+            MixingOrder::Blender => Say::it('wording/choices.blender'),
         };
     }
 }

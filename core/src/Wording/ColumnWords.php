@@ -7,6 +7,7 @@ namespace IdleMixer\Core\Wording;
 use IdleMixer\Core\Document\JsonText;
 use IdleMixer\Core\Leaf\ReadingReader;
 use IdleMixer\Core\Leaf\WrittenLeaf;
+use IdleMixer\Core\Words\Say;
 use IdleMixer\Core\Work\StandTest;
 
 /** Says what one thing of a record was before it was changed. */
@@ -18,7 +19,7 @@ final readonly class ColumnWords
     public static function shipped(): self
     {
         /** @var array<string, string> $words */
-        $words = require __DIR__ . '/../../data/column-words.php';
+        $words = Say::words('columns');
 
         return new self($words);
     }

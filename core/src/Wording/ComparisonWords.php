@@ -6,6 +6,7 @@ namespace IdleMixer\Core\Wording;
 
 use IdleMixer\Core\Data\EvidenceLines;
 use IdleMixer\Core\Evidence\Unsprayed;
+use IdleMixer\Core\Words\Say;
 
 /** Says when a plant that is left alone is worth having. */
 final class ComparisonWords
@@ -17,9 +18,6 @@ final class ComparisonWords
     {
         [$least] = $unsprayed->after(self::WEEK);
 
-        return $least > EvidenceLines::WORTH_COMPARING['value'] ? '' : sprintf(
-            'It may go by itself: in a week down to %d of 100 (our own figure). Leave one plant or branch unsprayed, with ten on it or more, and count that, too.',
-            (int) round(100.0 * $least),
-        );
+        return $least > EvidenceLines::WORTH_COMPARING['value'] ? '' : Say::it('wording/comparison-words.may-go-by-itself-in', ['round' => (int) round(100.0 * $least)]);
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace IdleMixer\Core\Wording;
 
 use IdleMixer\Core\Data\ScheduleLines;
+use IdleMixer\Core\Words\Say;
 
 /** Stretches of time as people say them. */
 final class Durations
@@ -27,7 +28,7 @@ final class Durations
     public static function interval(float $seconds): string
     {
         if ($seconds < 10.0) {
-            return 'few seconds';
+            return Say::it('wording/durations.few-seconds');
         }
         [$number, $unit] = match (true) {
             $seconds < 20.0 => [floor($seconds), 'second'],
@@ -45,7 +46,7 @@ final class Durations
         if ($hours < 2.0) {
             $minutes = (int) round($hours * 60.0);
 
-            return "{$minutes} minute" . ($minutes === 1 ? '' : 's');
+            return Say::it('wording/durations.minute', ['minutes' => $minutes, 'value' => $minutes === 1 ? '' : 's']);
         }
 
         return self::words($hours >= self::DAYS_FROM ? round($hours / self::HOURS_IN_DAY) * self::HOURS_IN_DAY : round($hours));

@@ -8,6 +8,8 @@ use IdleMixer\Core\Measure\Scoop;
 use IdleMixer\Core\Plan\HelpfulSpoon;
 use IdleMixer\Core\Quantity\Unit;
 use IdleMixer\Core\Quantity\Volume;
+use IdleMixer\Core\Words\MissingWords;
+use IdleMixer\Core\Words\Say;
 
 /** Says what would make measuring easier. */
 final readonly class EaseWords
@@ -18,7 +20,7 @@ final readonly class EaseWords
     public static function shipped(): self
     {
         /** @var array<string, string> $words */
-        $words = require __DIR__ . '/../../data/ease-words.php';
+        $words = Say::words('ease');
 
         return new self($words);
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace IdleMixer\Core\Wording;
 
 use IdleMixer\Core\Mix\Equivalents;
+use IdleMixer\Core\Words\Say;
 
 /** Says one thing in water in every way that people say it, from the low to the high end of its range. */
 final readonly class EquivalentWords
@@ -15,12 +16,12 @@ final readonly class EquivalentWords
         $powder = $low->powder;
 
         return [
-            'amount' => self::span($low->millilitres, $high->millilitres) . ' mL (' . self::span($low->grams, $high->grams) . ' g)',
-            'percent' => self::span($low->percent, $high->percent) . ($powder ? ' g per 100 mL' : ' % by volume'),
+            'amount' => Say::it('wording/equivalent-words.ml-g', ['span' => self::span($low->millilitres, $high->millilitres), 'span-2' => self::span($low->grams, $high->grams)]),
+            'percent' => self::span($low->percent, $high->percent) . ($powder ? ' g per 100 mL' : Say::it('wording/equivalent-words.by-volume')),
             'pure' => $low->purePercent === null || $high->purePercent === null ? null : self::span($low->purePercent, $high->purePercent) . ' % pure',
-            'parts' => '1 part to ' . self::span($low->partsWater, $high->partsWater) . ' parts of water',
-            'perLitre' => self::span($low->perLitre, $high->perLitre) . ($powder ? ' g' : ' mL') . ' to each litre of water',
-            'perGallon' => self::span($low->tablespoonsPerGallon, $high->tablespoonsPerGallon) . ' US tbsp to each US gallon of water',
+            'parts' => Say::it('wording/equivalent-words.1-part-to-parts-of', ['span' => self::span($low->partsWater, $high->partsWater)]),
+            'perLitre' => Say::it('wording/equivalent-words.to-each-litre-of-water', ['span' => self::span($low->perLitre, $high->perLitre), 'value' => $powder ? ' g' : ' mL']),
+            'perGallon' => Say::it('wording/equivalent-words.us-tbsp-to-each-us', ['span' => self::span($low->tablespoonsPerGallon, $high->tablespoonsPerGallon)]),
         ];
     }
 

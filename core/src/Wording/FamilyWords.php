@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace IdleMixer\Core\Wording;
 
 use IdleMixer\Core\Choice\SprayFamily;
+use IdleMixer\Core\Words\MissingWords;
+use IdleMixer\Core\Words\Say;
 
 /** Names the family of a spray. */
 final class FamilyWords
@@ -14,7 +16,7 @@ final class FamilyWords
     public static function of(?SprayFamily $family): string
     {
         /** @var array<string, string> $words */
-        $words = require __DIR__ . '/../../data/family-words.php';
+        $words = Say::words('families');
         $key = $family->value ?? self::UNKNOWN;
 
         return $words[$key] ?? throw MissingWords::becauseOf($key);

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Wording;
 
+use IdleMixer\Core\Words\Say;
+
 /** Numbers as people read them at arm's length: three figures that matter, kitchen fractions. */
 final class Figures
 {
@@ -57,7 +59,7 @@ final class Figures
     {
         [$low, $high] = [min($from, $to), max($from, $to)];
         if ($high < self::TRACE) {
-            return "a trace of {$of}";
+            return Say::it('wording/figures.trace-of', ['of' => $of]);
         }
 
         return implode(' to ', array_unique([$low < self::TRACE ? 'a trace' : self::percent($low), self::percent($high)])) . " {$unit} {$of}";

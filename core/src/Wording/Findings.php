@@ -12,6 +12,8 @@ use IdleMixer\Core\Schedule\Task;
 use IdleMixer\Core\Source\SourceCatalogue;
 use IdleMixer\Core\Source\Standing;
 use IdleMixer\Core\Source\UnknownSource;
+use IdleMixer\Core\Words\MissingWords;
+use IdleMixer\Core\Words\Say;
 
 /** Puts what was seen and what needs doing into sentences. */
 final readonly class Findings
@@ -26,11 +28,11 @@ final readonly class Findings
     public static function shipped(): self
     {
         /** @var array<string, string> $outcomes */
-        $outcomes = require __DIR__ . '/../../data/outcome-words.php';
+        $outcomes = Say::words('outcomes');
         /** @var array<string, string> $formulas */
-        $formulas = require __DIR__ . '/../../data/formula-words.php';
+        $formulas = Say::words('formulas');
         /** @var array<string, array{text: string, do: string}> $tasks */
-        $tasks = require __DIR__ . '/../../data/task-words.php';
+        $tasks = Say::words('tasks');
 
         return new self($outcomes, $formulas, $tasks, UnsprayedCatalogue::shipped(), SourceCatalogue::shipped());
     }
@@ -58,10 +60,10 @@ final readonly class Findings
             '{control}' => Figures::short(EvidenceLines::FEWEST_UNTREATED['value']),
             '{fresh}' => $within === null ? '' : Durations::words($within['value']),
             '{standing}' => $this->standing($trial)?->words() ?? '',
-            '{fair}' => Durations::words($trial->fairLookHours()) . ' or more after spraying',
+            '{fair}' => Say::it('wording/findings.or-more-after-spraying', ['fair-look-hours' => Durations::words($trial->fairLookHours())]),
         ]);
 
-        return $trial->rounds === 1 ? $words : "Programme of {$trial->rounds} rounds. {$words}";
+        return $trial->rounds === 1 ? $words : Say::it('wording/findings.programme-of-rounds', ['rounds' => $trial->rounds, 'words' => $words]);
     }
 
     /**

@@ -10,6 +10,8 @@ use IdleMixer\Core\Source\SourceCatalogue;
 use IdleMixer\Core\Weather\HourReason;
 use IdleMixer\Core\Weather\HourVerdict;
 use IdleMixer\Core\Weather\Window;
+use IdleMixer\Core\Words\MissingWords;
+use IdleMixer\Core\Words\Say;
 
 /** Says why an hour is not good, and what a window is. */
 final readonly class HourWords
@@ -23,9 +25,9 @@ final readonly class HourWords
     public static function shipped(): self
     {
         /** @var array<string, string> $words */
-        $words = require __DIR__ . '/../../data/hour-words.php';
+        $words = Say::words('hours');
         /** @var array<string, string> $names */
-        $names = require __DIR__ . '/../../data/hour-names.php';
+        $names = Say::words('hour-names');
 
         return new self($words, $names, SourceCatalogue::shipped());
     }
@@ -46,7 +48,7 @@ final readonly class HourWords
             $fill['{what}'] = $this->names[$what] ?? throw MissingWords::becauseOf($what);
         }
 
-        return strtr($this->template($reason), $fill) . ' Limit: ' . $this->sources->get($reason->source)->standing->words() . '.';
+        return Say::it('wording/hour-words.limit', ['fill' => strtr($this->template($reason), $fill), 'standing' => $this->sources->get($reason->source)->standing->words()]);
     }
 
     /** @throws MissingWords when the catalogue lacks the sentence */
@@ -58,7 +60,7 @@ final readonly class HourWords
 
         $dark = $window->darkAt === null ? '' : ' ' . strtr($this->words['dark-from'], ['{at}' => (new DateTimeImmutable("@{$window->darkAt}"))->setTimezone($zone)->format('H:i')]);
 
-        return "{$from->format('D j M, H:i')} to {$to->format('H:i')}: {$window->verdict->value}. {$why}{$dark}";
+        return Say::it('wording/hour-words.to', ['from' => $from->format('D j M, H:i'), 'to' => $to->format('H:i'), 'verdict' => $window->verdict->value, 'why' => $why, 'dark' => $dark]);
     }
 
     public function nothing(): string

@@ -13,6 +13,8 @@ use IdleMixer\Core\Leaf\LeafRole;
 use IdleMixer\Core\Leaf\LeafTest;
 use IdleMixer\Core\Leaf\LeafTestOutcome;
 use IdleMixer\Core\Leaf\TestLeaf;
+use IdleMixer\Core\Words\MissingWords;
+use IdleMixer\Core\Words\Say;
 
 /** Says what a leaf test says, and how it is planned. */
 final readonly class LeafWords
@@ -26,9 +28,9 @@ final readonly class LeafWords
     public static function shipped(): self
     {
         /** @var array<string, string> $outcomes */
-        $outcomes = require __DIR__ . '/../../data/leaf-words.php';
+        $outcomes = Say::words('leaf-outcomes');
         /** @var array{leaves: list<string>, when: list<string>, waits: array<int, string>, roles: array<string, string>, rungs: array<string, string>} $advice */
-        $advice = require __DIR__ . '/../../data/leaf-advice.php';
+        $advice = Say::words('leaf-advice');
 
         return new self($outcomes, $advice);
     }
@@ -65,7 +67,7 @@ final readonly class LeafWords
     {
         $words = [...array_map(static fn(InjuryKind $one): string => $one->words(), $kinds), ...array_map(static fn(BurnCause $one): string => $one->words(), $special)];
 
-        return 'The worst leaves burnt by ' . Figures::percent($share) . ' %' . ($words === [] ? '' : ': ' . implode(', ', $words));
+        return Say::it('wording/leaf-words.worst-leaves-burnt-by', ['percent' => Figures::percent($share), 'value' => $words === [] ? '' : ': ' . implode(', ', $words)]);
     }
 
     public function rung(float $rung): string

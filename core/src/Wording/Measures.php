@@ -10,6 +10,7 @@ use IdleMixer\Core\Measure\ScoopPlan;
 use IdleMixer\Core\Quantity\Amount;
 use IdleMixer\Core\Quantity\Dimension;
 use IdleMixer\Core\Quantity\Unit;
+use IdleMixer\Core\Words\Say;
 
 /** Amounts in the words of the kitchen: spoons first, millilitres second. */
 final class Measures
@@ -19,18 +20,18 @@ final class Measures
         return match ($unit) {
             Unit::UsTeaspoon => 'tsp',
             Unit::UsTablespoon => 'tbsp',
-            Unit::UsFluidOunce => 'US fl oz',
+            Unit::UsFluidOunce => Say::it('wording/measures.us-fluid-ounce'),
             Unit::UsCup => $many ? 'cups' : 'cup',
-            Unit::UsPint => 'US pt',
-            Unit::UsQuart => 'US qt',
-            Unit::UsGallon => 'US gal',
-            Unit::ImperialFluidOunce => 'imp fl oz',
-            Unit::ImperialPint => 'imp pt',
-            Unit::ImperialGallon => 'imp gal',
-            Unit::MetricTeaspoon => 'metric tsp',
-            Unit::MetricTablespoon => 'metric tbsp',
+            Unit::UsPint => Say::it('wording/measures.us-pint'),
+            Unit::UsQuart => Say::it('wording/measures.us-quart'),
+            Unit::UsGallon => Say::it('wording/measures.us-gallon'),
+            Unit::ImperialFluidOunce => Say::it('wording/measures.imperial-fluid-ounce'),
+            Unit::ImperialPint => Say::it('wording/measures.imperial-pint'),
+            Unit::ImperialGallon => Say::it('wording/measures.imperial-gallon'),
+            Unit::MetricTeaspoon => Say::it('wording/measures.metric-teaspoon'),
+            Unit::MetricTablespoon => Say::it('wording/measures.metric-tablespoon'),
             Unit::Drop => $many ? 'drops' : 'drop',
-            Unit::AvoirdupoisOunce => 'oz (weight)',
+            Unit::AvoirdupoisOunce => Say::it('wording/measures.avoirdupois-ounce'),
             Unit::One => $many ? 'pieces' : 'piece',
             Unit::Celsius => '°C',
             Unit::Fahrenheit => '°F',
@@ -46,7 +47,7 @@ final class Measures
     /** "½ cup of vegetable oil", "2 eggs". */
     public static function amountOf(Amount $amount, string $name): string
     {
-        return $amount->unit === Unit::One ? Figures::kitchen($amount->value) . " {$name}" . ($amount->value > 1.0 ? 's' : '') : self::amount($amount) . " of {$name}";
+        return $amount->unit === Unit::One ? Figures::kitchen($amount->value) . " {$name}" . ($amount->value > 1.0 ? 's' : '') : Say::it('wording/measures.of', ['amount' => self::amount($amount), 'name' => $name]);
     }
 
     /** What the household calls it, else by its size: “blue spoon”, “½ tsp”. */
@@ -68,7 +69,7 @@ final class Measures
             return (string) $count;
         }
         if ($unit->dimension() === Dimension::Mass) {
-            return Figures::short($count * $amount) . ' ' . self::unit($unit) . ' on the scale';
+            return Say::it('wording/measures.on-scale', ['count' => Figures::short($count * $amount), 'unit' => self::unit($unit)]);
         }
         if ($name === '' && $amount === 1.0) {
             return $count . ' ' . self::unit($unit, $count > 1);
@@ -88,13 +89,13 @@ final class Measures
     {
         $pieces = ($plan->scoops[0] ?? null)?->measure->amount->unit === Unit::One;
 
-        return $pieces ? $plan->count() . ' ' . $name . ($plan->count() > 1 ? 's' : '') : self::scoops($plan) . " of {$name}";
+        return $pieces ? $plan->count() . ' ' . $name . ($plan->count() > 1 ? 's' : '') : Say::it('wording/measures.of.of', ['scoops' => self::scoops($plan), 'name' => $name]);
     }
 
     /** The same, and that it is only near where nothing comes within tolerance. */
     public static function nearest(ScoopPlan $plan): string
     {
-        return self::scoops($plan) . ($plan->isWithinTolerance() ? '' : ', as near as your measures come');
+        return self::scoops($plan) . ($plan->isWithinTolerance() ? '' : Say::it('wording/measures.as-near-as-your-measures'));
     }
 
     /** A volume that no mark is needed for, by the cups and bottles of the same system: "about 2½ cups". */
@@ -108,7 +109,7 @@ final class Measures
         if ($large !== null && $millilitres >= 0.5 * $large->factor()) {
             $count = round($millilitres / $large->factor() * 4.0) / 4.0;
 
-            return 'about ' . Figures::kitchen($count) . ' ' . self::unit($large, $count > 1.0);
+            return Say::it('wording/measures.about', ['count' => Figures::kitchen($count), 'unit' => self::unit($large, $count > 1.0)]);
         }
         if ($small === Unit::UsTablespoon && $millilitres < 1.5 * $small->factor()) {
             $small = Unit::UsTeaspoon;
@@ -116,14 +117,14 @@ final class Measures
         $step = $small === Unit::Millilitre && $millilitres >= 100.0 ? 50.0 : 1.0;
         $count = max($step, round($millilitres / $small->factor() / $step) * $step);
 
-        return 'about ' . Figures::short($count) . ' ' . self::unit($small, $count > 1.0);
+        return Say::it('wording/measures.about', ['count' => Figures::short($count), 'unit' => self::unit($small, $count > 1.0)]);
     }
 
     /** mL up to a litre, then L. */
     public static function metric(float $millilitres): string
     {
         // What rounds to a thousand is a litre.
-        return $millilitres < 999.5 ? Figures::short($millilitres) . ' mL' : Figures::short($millilitres / 1000.0) . ' L';
+        return $millilitres < 999.5 ? Say::it('wording/measures.ml', ['millilitres' => Figures::short($millilitres)]) : Figures::short($millilitres / 1000.0) . ' L';
     }
 
     /** A volume in the unit it was asked for in, and in metric: "1½ US gal (5.68 L)". */

@@ -6,6 +6,8 @@ namespace IdleMixer\Core\Wording;
 
 use IdleMixer\Core\Vessel\MemoryFinding;
 use IdleMixer\Core\Vessel\SprayerMemory;
+use IdleMixer\Core\Words\MissingWords;
+use IdleMixer\Core\Words\Say;
 
 /** Says what a sprayer remembers. */
 final readonly class MemoryWords
@@ -18,7 +20,7 @@ final readonly class MemoryWords
     public static function shipped(): self
     {
         /** @var array<string, string> $words */
-        $words = require __DIR__ . '/../../data/memory-words.php';
+        $words = Say::words('memories');
 
         return new self($words);
     }

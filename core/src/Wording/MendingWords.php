@@ -7,6 +7,8 @@ namespace IdleMixer\Core\Wording;
 use IdleMixer\Core\Plan\Mending;
 use IdleMixer\Core\Quantity\Unit;
 use IdleMixer\Core\Quantity\Volume;
+use IdleMixer\Core\Words\MissingWords;
+use IdleMixer\Core\Words\Say;
 
 /** Says what mends a spray, short enough for a button. */
 final readonly class MendingWords
@@ -17,7 +19,7 @@ final readonly class MendingWords
     public static function shipped(): self
     {
         /** @var array<string, string> $words */
-        $words = require __DIR__ . '/../../data/mending-words.php';
+        $words = Say::words('mendings');
 
         return new self($words);
     }

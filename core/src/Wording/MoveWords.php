@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace IdleMixer\Core\Wording;
 
 use IdleMixer\Core\Schedule\MovedDate;
+use IdleMixer\Core\Words\MissingWords;
+use IdleMixer\Core\Words\Say;
 
 /** Says why a date is not the one that was planned. */
 final readonly class MoveWords
@@ -17,7 +19,7 @@ final readonly class MoveWords
     public static function shipped(): self
     {
         /** @var array<string, string> $words */
-        $words = require __DIR__ . '/../../data/move-words.php';
+        $words = Say::words('moves');
 
         return new self($words);
     }

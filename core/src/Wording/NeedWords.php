@@ -6,6 +6,8 @@ namespace IdleMixer\Core\Wording;
 
 use IdleMixer\Core\Quantity\Unit;
 use IdleMixer\Core\Vessel\Need;
+use IdleMixer\Core\Words\MissingWords;
+use IdleMixer\Core\Words\Say;
 
 /** Says what an amount was reckoned from, and how far a rest reaches. */
 final readonly class NeedWords
@@ -16,7 +18,7 @@ final readonly class NeedWords
     public static function shipped(): self
     {
         /** @var array<string, string> $words */
-        $words = require __DIR__ . '/../../data/need-words.php';
+        $words = Say::words('needs');
 
         return new self($words);
     }

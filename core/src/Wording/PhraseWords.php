@@ -16,6 +16,8 @@ use IdleMixer\Core\Phrase\Vocabulary;
 use IdleMixer\Core\Quantity\Dimension;
 use IdleMixer\Core\Quantity\Unit;
 use IdleMixer\Core\Recipe\BasisOf;
+use IdleMixer\Core\Words\MissingWords;
+use IdleMixer\Core\Words\Say;
 
 /** Says back what was understood of a typed line, or what is the matter with it. */
 final readonly class PhraseWords
@@ -29,7 +31,7 @@ final readonly class PhraseWords
     public static function shipped(): self
     {
         /** @var array<string, string> $words */
-        $words = require __DIR__ . '/../../data/phrase-words.php';
+        $words = Say::words('remarks');
 
         return new self($words, Vocabulary::shipped());
     }
@@ -59,13 +61,13 @@ final readonly class PhraseWords
     public function basis(SpokenBasis $basis): string
     {
         if ($basis->unit === null) {
-            return Figures::kitchen($basis->amount) . ($basis->amount > 1.0 ? ' parts water' : ' part water');
+            return Figures::kitchen($basis->amount) . ($basis->amount > 1.0 ? Say::it('wording/phrase-words.parts-water') : Say::it('wording/phrase-words.part-water'));
         }
         $metric = Measures::metric($basis->millilitres());
         $said = $this->much($basis->amount, null, $basis->unit->words);
         $much = $basis->unit->unit === Unit::Litre || $basis->unit->unit === Unit::Millilitre ? $metric : "{$said} ({$metric})";
 
-        return $basis->of === BasisOf::Water ? "{$much} of water" : "topped up with water to {$much}";
+        return $basis->of === BasisOf::Water ? Say::it('wording/phrase-words.of-water', ['much' => $much]) : Say::it('wording/phrase-words.topped-up-with-water-to', ['much' => $much]);
     }
 
     /** “2 to 4 US tablespoons (29.6 to 59.1 mL) of neem oil to each 5 US gallons (18.9 L)”. */
@@ -75,10 +77,10 @@ final readonly class PhraseWords
         $name = $line->name() . $bottle;
 
         return match ($line->kind) {
-            SpokenKind::Percent => $this->much($line->low, $line->high, '%') . " of the finished spray is {$name}",
-            SpokenKind::Parts => $this->parts($line->low) . " {$name}" . ($line->waterParts === null ? '' : ' to ' . $this->parts($line->waterParts) . ' water'),
-            SpokenKind::Rate => $this->measured($line) . " of {$name} to each " . $this->per($line),
-            SpokenKind::Amount => $this->measured($line) . ($line->unit?->unit === Unit::One ? '' : " of {$name}"),
+            SpokenKind::Percent => Say::it('wording/phrase-words.percent', ['much' => $this->much($line->low, $line->high, '%'), 'name' => $name]),
+            SpokenKind::Parts => $this->parts($line->low) . " {$name}" . ($line->waterParts === null ? '' : Say::it('wording/phrase-words.parts', ['parts' => $this->parts($line->waterParts)])),
+            SpokenKind::Rate => Say::it('wording/phrase-words.rate', ['measured' => $this->measured($line), 'name' => $name, 'per' => $this->per($line)]),
+            SpokenKind::Amount => $this->measured($line) . ($line->unit?->unit === Unit::One ? '' : Say::it('wording/phrase-words.amount', ['name' => $name])),
         };
     }
 
@@ -147,7 +149,7 @@ final readonly class PhraseWords
 
         $many = ($high ?? $low) > 1.0 && preg_match(self::COUNTED, $unit) === 1 ? 's' : '';
 
-        return $number($low) . ($high === null ? '' : ' to ' . $number($high)) . " {$unit}{$many}";
+        return $number($low) . ($high === null ? '' : Say::it('wording/phrase-words.to', ['value' => $number($high)])) . " {$unit}{$many}";
     }
 
     /** @param array<string, string> $args */

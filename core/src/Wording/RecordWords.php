@@ -9,6 +9,7 @@ use IdleMixer\Core\Evidence\Interval;
 use IdleMixer\Core\Evidence\Record;
 use IdleMixer\Core\Evidence\RecordVerdict;
 use IdleMixer\Core\Evidence\VerdictReason;
+use IdleMixer\Core\Words\Say;
 
 /** Says what can be relied on in a record, and what cannot. */
 final class RecordWords
@@ -16,15 +17,13 @@ final class RecordWords
     /** Fewer judged rounds than this say little: our own line. */
     private const FEW = EvidenceLines::FEW_ROUNDS['value'];
 
-    public const HAND_WORK = 'It came with pruning, wiping or a water jet the same day: that may have done the work.';
-
     public static function verdict(RecordVerdict $verdict): string
     {
         return match ($verdict) {
-            RecordVerdict::Keep => 'Keep it.',
-            RecordVerdict::Tune => 'Tune it.',
-            RecordVerdict::Drop => 'Drop it: take another.',
-            RecordVerdict::NotEnough => 'Not enough to say.',
+            RecordVerdict::Keep => Say::it('wording/record-words.keep'),
+            RecordVerdict::Tune => Say::it('wording/record-words.tune'),
+            RecordVerdict::Drop => Say::it('wording/record-words.drop'),
+            RecordVerdict::NotEnough => Say::it('wording/record-words.not-enough'),
         };
     }
 
@@ -34,18 +33,18 @@ final class RecordWords
         $judged = count($record->judged());
 
         return strtr(match ($record->reason()) {
-            VerdictReason::FewRounds => 'Under {few} judged rounds nothing is said (our own limit); there {are}.',
+            VerdictReason::FewRounds => Say::it('wording/record-words.few-rounds'),
             VerdictReason::ByItself => $record->wentAlone() > $record->compared()
-                ? 'It came down, but so did the unsprayed plant beside it in {alone}: nothing says that the spray did it.'
-                : 'It came down, but in {unclear} of {judged} no further than it may have gone by itself: count an unsprayed plant beside it.',
-            VerdictReason::DoesNothing => 'In the middle {median}, and {helped} % fewer are asked for (our own limit).',
-            VerdictReason::OnlyWithHand => 'It came with pruning, wiping or a water jet each time: who did the work? Spray one plant without.',
-            VerdictReason::Burns => 'Leaves burnt after {burnt} of {rounds} (a quarter and more is too often; our own limit): weaken it.',
-            VerdictReason::Helps => 'Worked in {worked} of {judged}, and two of three are needed (our own limit): change dose, interval, or the way it is put on.',
-            VerdictReason::Works => 'Worked in {worked} of {judged}, and two of three are needed (our own limit).',
+                ? Say::it('wording/record-words.by-itself')
+                : Say::it('wording/record-words.by-itself.came-down-but-in-of'),
+            VerdictReason::DoesNothing => Say::it('wording/record-words.does-nothing'),
+            VerdictReason::OnlyWithHand => Say::it('wording/record-words.only-with-hand'),
+            VerdictReason::Burns => Say::it('wording/record-words.burns'),
+            VerdictReason::Helps => Say::it('wording/record-words.helps'),
+            VerdictReason::Works => Say::it('wording/record-words.works'),
         }, [
             '{few}' => (string) self::FEW,
-            '{are}' => $judged === 1 ? 'is 1' : "are {$judged}",
+            '{are}' => $judged === 1 ? 'is 1' : Say::it('wording/record-words.are', ['judged' => $judged]),
             '{unclear}' => (string) ($judged - $record->clear()),
             '{judged}' => (string) $judged,
             '{alone}' => self::count($record->wentAlone(), 'round'),
@@ -60,7 +59,7 @@ final class RecordWords
     /** What a household found of a spray, for the bench. */
     public static function own(int $worked, int $judged, string $plant): string
     {
-        return "Here it worked in {$worked} of {$judged}" . ($plant === '' ? '.' : ", last on {$plant}.");
+        return Say::it('wording/record-words.here-worked-in-of', ['worked' => $worked, 'judged' => $judged, 'value' => $plant === '' ? '.' : Say::it('wording/record-words.last-on', ['plant' => $plant])]);
     }
 
     /** @return list<string> sentences */
@@ -70,30 +69,24 @@ final class RecordWords
         $interval = $record->interval();
         $words = [self::reason($record)];
         if ($interval === null) {
-            $words[] = 'Nothing to judge yet: count before spraying, and again at the fair look.';
+            $words[] = Say::it('wording/record-words.nothing-to-judge-yet-count');
         } else {
-            $words[] = sprintf(
-                'Worked in %d of %s; from so few, the true share may be anything from %d to %d %% (19 times of 20, rounds of one case taken together).',
-                $record->worked(),
-                self::count($judged, 'judged round'),
-                (int) round(100 * $interval->low),
-                (int) round(100 * $interval->high),
-            );
+            $words[] = Say::it('wording/record-words.worked-in-of-from-so', ['worked' => $record->worked(), 'count' => self::count($judged, Say::it('wording/record-words.judged-round')), 'round' => (int) round(100 * $interval->low), 'round-2' => (int) round(100 * $interval->high)]);
             $words[] = self::effect($record);
             $words[] = self::comparison($record->compared(), $judged);
         }
         if ($record->withHandWork() > 0) {
-            $words[] = self::count($record->withHandWork(), 'round') . ' came with pruning, wiping or a water jet the same day: that may have done the work.';
+            $words[] = Say::it('wording/record-words.came-with-pruning-wiping-or', ['count' => self::count($record->withHandWork(), 'round')]);
         }
         if ($record->unproven() > 0) {
-            $words[] = self::count($record->unproven(), 'round') . ' went without proof on leaves, for a reason that stands with it.';
+            $words[] = Say::it('wording/record-words.went-without-proof-on-leaves', ['count' => self::count($record->unproven(), 'round')]);
         }
         if ($record->burntAfter() > 0) {
-            $words[] = 'Leaves burnt after ' . self::count($record->burntAfter(), 'round') . '.';
+            $words[] = Say::it('wording/record-words.leaves-burnt-after', ['count' => self::count($record->burntAfter(), 'round')]);
         }
         if ($record->burned > 0) {
             $marked = Interval::exact($record->burned, $record->leafTests);
-            $words[] = sprintf('%d of %s left marks; from so few, it may be %d to %d %% of them (exact, 19 times of 20).', $record->burned, self::count($record->leafTests, 'leaf test'), (int) round(100 * $marked->low), (int) round(100 * $marked->high));
+            $words[] = Say::it('wording/record-words.of-left-marks-from-so', ['burned' => $record->burned, 'count' => self::count($record->leafTests, Say::it('wording/record-words.leaf-test')), 'round' => (int) round(100 * $marked->low), 'round-2' => (int) round(100 * $marked->high)]);
         }
 
         return $words;
@@ -104,7 +97,7 @@ final class RecordWords
     {
         $estimate = $record->estimate();
 
-        return $estimate === null ? '' : self::left($estimate->percent) . ', from ' . self::left($estimate->low) . ' to ' . self::left($estimate->high);
+        return $estimate === null ? '' : Say::it('wording/record-words.from-to', ['left' => self::left($estimate->percent), 'left-2' => self::left($estimate->low), 'left-3' => self::left($estimate->high)]);
     }
 
     /** How far it brings the pest down over its cases, and what is made of that with what its family does. */
@@ -112,14 +105,7 @@ final class RecordWords
     {
         $estimate = $record->estimate();
 
-        return $estimate === null ? '' : sprintf(
-            'Over %s it leaves %s (from %s to %s; Student 1908, on the logarithm of what is left). Moved towards what its family does: %s.',
-            self::count($estimate->cases, 'case'),
-            self::left($estimate->percent),
-            self::left($estimate->low),
-            self::left($estimate->high),
-            self::left($record->shrunk()),
-        );
+        return $estimate === null ? '' : Say::it('wording/record-words.over-leaves-from-to-student', ['count' => self::count($estimate->cases, 'case'), 'left' => self::left($estimate->percent), 'left-2' => self::left($estimate->low), 'left-3' => self::left($estimate->high), 'left-4' => self::left($record->shrunk())]);
     }
 
     /** “95 % fewer”, “40 % more”; beyond twice as many a figure says nothing. */
@@ -128,18 +114,18 @@ final class RecordWords
         $whole = round($percent);
 
         return match (true) {
-            $whole === 0.0 => 'no fewer',
+            $whole === 0.0 => Say::it('wording/record-words.no-fewer'),
             $whole > 0.0 => Figures::short($whole) . ' % fewer',
             $whole >= -EvidenceLines::TOLD_MORE['value'] => Figures::short(-$whole) . ' % more',
-            default => 'more than twice as many',
+            default => Say::it('wording/record-words.more-than-twice-as-many'),
         };
     }
 
     private static function comparison(int $compared, int $judged): string
     {
         return $compared === 0
-            ? 'No unsprayed plant was counted alongside, so the weather may have helped.'
-            : sprintf('%d of %d compared with an unsprayed plant (Henderson and Tilton 1955; Abbott 1925 where nothing was counted before).', $compared, $judged);
+            ? Say::it('wording/record-words.no-unsprayed-plant-was-counted')
+            : Say::it('wording/record-words.of-compared-with-unsprayed-plant', ['compared' => $compared, 'judged' => $judged]);
     }
 
     private static function count(int $number, string $what): string

@@ -6,6 +6,7 @@ namespace IdleMixer\Core\Wording;
 
 use IdleMixer\Core\Ingredient\Substance;
 use IdleMixer\Core\Mix\Mixture;
+use IdleMixer\Core\Words\Say;
 
 /** Says where what is left of a mix may and may not be poured. */
 final readonly class RestWords
@@ -16,7 +17,7 @@ final readonly class RestWords
     public static function shipped(): self
     {
         /** @var array<string, string> $words */
-        $words = require __DIR__ . '/../../data/rest-words.php';
+        $words = Say::words('rests');
 
         return new self($words);
     }

@@ -8,6 +8,8 @@ use IdleMixer\Core\Choice\Programme;
 use IdleMixer\Core\Schedule\Entry;
 use IdleMixer\Core\Schedule\Gap;
 use IdleMixer\Core\Schedule\Gaps;
+use IdleMixer\Core\Words\MissingWords;
+use IdleMixer\Core\Words\Say;
 
 /** Says why an entry of a programme stands on its day, and what a programme leaves open. */
 final readonly class RoundWords
@@ -22,7 +24,7 @@ final readonly class RoundWords
     public static function shipped(): self
     {
         /** @var array<string, string> $words */
-        $words = require __DIR__ . '/../../data/round-words.php';
+        $words = Say::words('rounds');
 
         return new self($words, Sentences::shipped());
     }
@@ -64,6 +66,6 @@ final readonly class RoundWords
 
     private static function days(int $days): string
     {
-        return $days === 1 ? '1 day' : "{$days} days";
+        return $days === 1 ? '1 day' : Say::it('wording/round-words.days', ['days' => $days]);
     }
 }

@@ -6,6 +6,8 @@ namespace IdleMixer\Core\Wording;
 
 use IdleMixer\Core\Recipe\RecipeUse;
 use IdleMixer\Core\Run\RunStep;
+use IdleMixer\Core\Words\MissingWords;
+use IdleMixer\Core\Words\Say;
 
 /** Says what is done in the bed. */
 final readonly class RunWords
@@ -16,7 +18,7 @@ final readonly class RunWords
     public static function shipped(): self
     {
         /** @var array<string, array{say: string, more: string}> $words */
-        $words = require __DIR__ . '/../../data/run-words.php';
+        $words = Say::words('runs');
 
         return new self($words);
     }

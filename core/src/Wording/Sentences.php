@@ -11,6 +11,8 @@ use IdleMixer\Core\Safety\Verdict;
 use IdleMixer\Core\Schedule\FairTime;
 use IdleMixer\Core\Schedule\HoldingRule;
 use IdleMixer\Core\Source\SourceCatalogue;
+use IdleMixer\Core\Words\MissingWords;
+use IdleMixer\Core\Words\Say;
 use IdleMixer\Core\Work\Item;
 use IdleMixer\Core\Work\Load;
 use IdleMixer\Core\Work\Step;
@@ -44,11 +46,11 @@ final readonly class Sentences
     public static function of(SourceCatalogue $sources): self
     {
         /** @var array<string, string> $verdicts */
-        $verdicts = require __DIR__ . '/../../data/verdict-words.php';
+        $verdicts = Say::words('verdicts');
         /** @var array<string, string> $steps */
-        $steps = require __DIR__ . '/../../data/step-words.php';
+        $steps = Say::words('steps');
         /** @var array<string, string> $cautions */
-        $cautions = require __DIR__ . '/../../data/caution-words.php';
+        $cautions = Say::words('cautions');
 
         return new self($verdicts, $steps, $cautions, $sources);
     }
@@ -71,7 +73,7 @@ final readonly class Sentences
         }
 
         if (isset($args['days'])) {
-            $args['span'] = (float) $args['days'] === 1.0 ? '1 day' : Figures::short((float) $args['days']) . ' days';
+            $args['span'] = (float) $args['days'] === 1.0 ? '1 day' : Say::it('wording/sentences.days', ['days' => Figures::short((float) $args['days'])]);
             $args['every'] = $args['span'] === '1 day' ? 'day' : $args['span'];
         }
 
@@ -94,7 +96,7 @@ final readonly class Sentences
     {
         $found = $this->sources->get($source);
 
-        return $found->standing->words() . ($found->fromMemory ? ', noted from memory' : '');
+        return $found->standing->words() . ($found->fromMemory ? Say::it('wording/sentences.noted-from-memory') : '');
     }
 
     /** @throws MissingWords when the catalogue lacks the sentence */
@@ -134,29 +136,27 @@ final readonly class Sentences
 
     public function holding(HoldingRule $rule): string
     {
-        return $this->fill(
-            $rule->strict->value === $rule->patient->value ? 'Use it within {strict} of mixing ({from}).' : 'Use it within {strict} of mixing ({from}); some keep it up to {patient} ({patient-from}).',
-            [
-                'strict' => Durations::words($rule->strict->value),
-                'patient' => Durations::words($rule->patient->value),
-                'from' => $this->standing($rule->strict->source),
-                'patient-from' => $this->standing($rule->patient->source),
-            ],
-        );
+        $strict = ['strict' => Durations::words($rule->strict->value), 'from' => $this->standing($rule->strict->source)];
+
+        return $rule->strict->value === $rule->patient->value ? Say::it('wording/sentences.use-within-of-mixing', $strict) : Say::it('wording/sentences.use-within-of-mixing-some', [
+            ...$strict,
+            'patient' => Durations::words($rule->patient->value),
+            'patient-from' => $this->standing($rule->patient->source),
+        ]);
     }
 
     public function fairLook(FairTime $time): string
     {
-        return $this->fill($time->first->value < $time->judged->value ? 'Look after {first}; judge it after {hours} at the earliest ({from}).' : 'Judge it after {hours} at the earliest ({from}).', [
-            'first' => Durations::words($time->first->value),
-            'hours' => Durations::words($time->judged->value),
-            'from' => $this->standing($time->judged->source),
-        ]);
+        $judged = ['hours' => Durations::words($time->judged->value), 'from' => $this->standing($time->judged->source)];
+
+        return $time->first->value < $time->judged->value
+            ? Say::it('wording/sentences.look-after-judge-after-at', [...$judged, 'first' => Durations::words($time->first->value)])
+            : Say::it('wording/sentences.judge-after-at-earliest', $judged);
     }
 
     private function scoopsOf(Item $item): string
     {
-        return $item->part?->ingredient->pieceVolume !== null ? Measures::of($item->measured, $item->name()) : $this->scoops($item) . " of {$item->name()}";
+        return $item->part?->ingredient->pieceVolume !== null ? Measures::of($item->measured, $item->name()) : Say::it('wording/sentences.of', ['scoops' => $this->scoops($item), 'name' => $item->name()]);
     }
 
     private function scoops(Item $item): string

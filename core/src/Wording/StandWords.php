@@ -7,6 +7,8 @@ namespace IdleMixer\Core\Wording;
 use IdleMixer\Core\Emulsion\StandAdvice;
 use IdleMixer\Core\Measure\Measure;
 use IdleMixer\Core\Measure\SpoonsUp;
+use IdleMixer\Core\Words\MissingWords;
+use IdleMixer\Core\Words\Say;
 
 /** Says what to do after a glass stood. */
 final readonly class StandWords
@@ -17,7 +19,7 @@ final readonly class StandWords
     public static function shipped(): self
     {
         /** @var array<string, string> $words */
-        $words = require __DIR__ . '/../../data/stand-words.php';
+        $words = Say::words('stands');
 
         return new self($words);
     }
@@ -37,6 +39,6 @@ final readonly class StandWords
     {
         $scoop = SpoonsUp::of($measures, $millilitres, \INF);
 
-        return $scoop === null ? Measures::metric($millilitres) . ' of soap' : Measures::scoop($scoop) . ' of soap (' . Measures::metric($scoop->millilitres()) . ')';
+        return $scoop === null ? Say::it('wording/stand-words.of-soap', ['millilitres' => Measures::metric($millilitres)]) : Say::it('wording/stand-words.of-soap.of-soap', ['scoop' => Measures::scoop($scoop), 'millilitres' => Measures::metric($scoop->millilitres())]);
     }
 }

@@ -7,6 +7,7 @@ namespace IdleMixer\Core\Wording;
 use IdleMixer\Core\Choice\NextTrial;
 use IdleMixer\Core\Data\EvidenceLines;
 use IdleMixer\Core\Evidence\LotTrial;
+use IdleMixer\Core\Words\Say;
 
 /** Says what a trial would tell, and what one told. */
 final class TrialWords
@@ -18,15 +19,7 @@ final class TrialWords
         $told = (int) round(self::OF * $next->size->power);
         $enough = $next->size->power >= EvidenceLines::TRIAL_POWER['value'];
 
-        return sprintf(
-            '%s against %s: %d marked leaves, half and half by lot. Where one leaves %s times as much as the other, %d of 100 such trials would tell (simulated%s).',
-            $next->one,
-            $next->other,
-            $next->size->units,
-            self::times(exp($next->gap)),
-            $told,
-            $enough ? '' : '; more leaves than these are hardly counted, so it may stay open',
-        );
+        return Say::it('wording/trial-words.against-marked-leaves-half-and', ['one' => $next->one, 'other' => $next->other, 'units' => $next->size->units, 'times' => self::times(exp($next->gap)), 'told' => $told, 'value' => $enough ? '' : Say::it('wording/trial-words.more-leaves-than-these-are')]);
     }
 
     /**
@@ -39,21 +32,21 @@ final class TrialWords
         $looks = count($trial->after());
         if ($found === null) {
             return match (true) {
-                $trial->before() === null => 'Count every leaf before anything is sprayed.',
-                ! $trial->isSprayed() => 'All are counted. Spray each with its own, and count again at the fair look.',
-                $looks === 0 => 'Sprayed. Count every leaf again at the fair look.',
-                default => 'Too few leaves were counted before and after: two of each at least.',
+                $trial->before() === null => Say::it('wording/trial-words.count-every-leaf-before-anything'),
+                ! $trial->isSprayed() => Say::it('wording/trial-words.all-are-counted-spray-each'),
+                $looks === 0 => Say::it('wording/trial-words.sprayed-count-every-leaf-again'),
+                default => Say::it('wording/trial-words.too-few-leaves-were-counted'),
             };
         }
         [$better, $worse] = $found->oneBetter ? [$one, $other] : [$other, $one];
         $ratio = 1.0 - $found->percent / 100.0;
         [$low, $high] = [1.0 - $found->high / 100.0, 1.0 - $found->low / 100.0];
         [$middle, $from, $to] = $found->oneBetter ? [1.0 / $ratio, 1.0 / $high, 1.0 / $low] : [$ratio, $low, $high];
-        $words = sprintf('%s left %s as many as %s (%s to %s, 19 times of 20; Welch 1947).', $worse, self::much($middle), $better, self::times($from), self::times($to));
+        $words = Say::it('wording/trial-words.left-as-many-as-to', ['worse' => $worse, 'much' => self::much($middle), 'better' => $better, 'times' => self::times($from), 'times-2' => self::times($to)]);
 
         return $words . ' ' . ($trial->isSettled()
-            ? 'That settles it: the trial may stop (Pocock 1977, three looks).'
-            : 'That settles nothing yet: ' . ($looks < EvidenceLines::TRIAL_LOOKS['value'] ? 'look again, it may stop at one of three looks.' : 'all three looks were had; they are about as good as each other, or more leaves are needed.'));
+            ? Say::it('wording/trial-words.that-settles-trial-may-stop')
+            : Say::it('wording/trial-words.that-settles-nothing-yet', ['value' => $looks < EvidenceLines::TRIAL_LOOKS['value'] ? Say::it('wording/trial-words.look-again-may-stop-at') : Say::it('wording/trial-words.all-three-looks-were-had')]));
     }
 
     /** “6.8 times”; what rounds to once is about as many. */
@@ -61,7 +54,7 @@ final class TrialWords
     {
         $said = self::times($times);
 
-        return $said === '1' ? 'about' : "{$said} times";
+        return $said === '1' ? 'about' : Say::it('wording/trial-words.times', ['said' => $said]);
     }
 
     private static function times(float $times): string

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Wording;
 
+use IdleMixer\Core\Words\MissingWords;
+use IdleMixer\Core\Words\Say;
+
 /** What has to pass before or after a spray, in words. */
 final readonly class WaitWords
 {
@@ -13,7 +16,7 @@ final readonly class WaitWords
     public static function shipped(): self
     {
         /** @var array<string, array{text: string, unit: string}> $words */
-        $words = require __DIR__ . '/../../data/wait-words.php';
+        $words = Say::words('waits');
 
         return new self($words);
     }
@@ -27,7 +30,7 @@ final readonly class WaitWords
     {
         [$key, $from, $to] = $wait;
         $row = $this->words[$key] ?? throw MissingWords::becauseOf($key);
-        $much = ($from === $to ? (string) $from : "{$from} to {$to}") . ' ' . $row['unit'] . ($to === 1 ? '' : 's');
+        $much = ($from === $to ? (string) $from : Say::it('wording/wait-words.to', ['from' => $from, 'to' => $to])) . ' ' . $row['unit'] . ($to === 1 ? '' : 's');
 
         return strtr($row['text'], ['{much}' => $much]);
     }

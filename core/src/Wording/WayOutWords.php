@@ -10,6 +10,8 @@ use IdleMixer\Core\Quantity\Unit;
 use IdleMixer\Core\WayOut\Remedy;
 use IdleMixer\Core\WayOut\RemedyKind;
 use IdleMixer\Core\WayOut\StandIn;
+use IdleMixer\Core\Words\MissingWords;
+use IdleMixer\Core\Words\Say;
 use IdleMixer\Core\Work\Load;
 
 /**
@@ -25,7 +27,7 @@ final readonly class WayOutWords
     public static function shipped(): self
     {
         /** @var Words $words */
-        $words = require __DIR__ . '/../../data/way-out-words.php';
+        $words = Say::words('ways-out');
 
         return new self($words);
     }
@@ -149,7 +151,7 @@ final readonly class WayOutWords
             $parts[] = Measures::of($plan, $item->name()) . ' (' . Measures::metric($plan->millilitres()) . ')';
         }
         if ($remedy->water > 0.0) {
-            $parts[] = self::poured($remedy->water, $unit) . ' of water';
+            $parts[] = Say::it('wording/way-out-words.of-water', ['poured' => self::poured($remedy->water, $unit)]);
         }
 
         return implode(', then ', $parts);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace IdleMixer\Core\Wording;
 
 use IdleMixer\Core\Weather\ToldHour;
+use IdleMixer\Core\Words\Say;
 
 /** The weather of an hour in a line: “21 °C, 60 % humid, wind 6 km/h”. */
 final class WeatherWords
@@ -20,8 +21,8 @@ final class WeatherWords
         return implode(', ', array_filter([
             Figures::short(round($hour->temperature)) . ' °C',
             Figures::short(round($hour->humidity)) . ' % humid',
-            $hour->wind === null ? '' : 'wind ' . Figures::short(round($hour->wind)) . ' km/h',
-            $hour->rain === null || $hour->rain <= 0.0 ? '' : 'rain ' . Figures::short($hour->rain) . ' mm',
+            $hour->wind === null ? '' : Say::it('wording/weather-words.wind-km-h', ['wind' => Figures::short(round($hour->wind))]),
+            $hour->rain === null || $hour->rain <= 0.0 ? '' : Say::it('wording/weather-words.rain-mm', ['rain' => Figures::short($hour->rain)]),
         ], static fn(string $part): bool => $part !== ''));
     }
 }

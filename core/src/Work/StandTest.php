@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Work;
 
+use IdleMixer\Core\Words\Say;
+
 /** What a glass of the mix looks like after standing one minute. */
 enum StandTest: string
 {
@@ -17,11 +19,11 @@ enum StandTest: string
     public function words(): string
     {
         return match ($this) {
-            self::NotDone => 'not done',
-            self::Even => 'even, no oil on top',
-            self::Ring => 'a ring of oil',
-            self::Beads => 'beads of oil on top',
-            self::Layer => 'a layer of oil on top',
+            self::NotDone => Say::it('work/stand-test.not-done'),
+            self::Even => Say::it('work/stand-test.even'),
+            self::Ring => Say::it('work/stand-test.ring'),
+            self::Beads => Say::it('work/stand-test.beads'),
+            self::Layer => Say::it('work/stand-test.layer'),
             self::Scum => 'scum',
         };
     }

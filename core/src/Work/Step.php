@@ -8,7 +8,7 @@ namespace IdleMixer\Core\Work;
 final readonly class Step
 {
     /**
-     * @param string                          $code       one of the keys of `core/data/step-words.php`
+     * @param string                          $code       one of the keys of `core/words/en/steps.php`
      * @param string|null                     $item       key of the load's item that is measured out now
      * @param array<string, int|float|string> $args
      * @param float                           $levelAfter mL in the sprayer once it is done

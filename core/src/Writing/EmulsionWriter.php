@@ -9,6 +9,7 @@ use IdleMixer\Core\Recipe\BasisOf;
 use IdleMixer\Core\Recipe\MixingOrder;
 use IdleMixer\Core\Wording\Durations;
 use IdleMixer\Core\Wording\Measures;
+use IdleMixer\Core\Words\Say;
 
 /** Writes the emulsion block of a plan. Without oil nothing has to be held, and there is nothing to shake again. */
 final class EmulsionWriter
@@ -42,7 +43,7 @@ final class EmulsionWriter
             array_map(static fn(array $row): WrittenGlass => new WrittenGlass($row['seconds'], round($row['on_top_mm'], self::MILLIMETRE_DIGITS), $row['tube_share']), $forecast->glass),
             $forecast->glassHeight,
             $plan->strengths->oily() * $forecast->last,
-            'Shake again when what the tube draws has lost a fifth of its oil: then the leaves have had too little, and what stays behind grows stronger (our own tolerance, for a tube 15 mm above the bottom).',
+            Say::it('writing/emulsion-writer.shake-again-when-what-tube'),
         );
     }
 
@@ -62,7 +63,7 @@ final class EmulsionWriter
         return new WrittenRemedy(
             $remedy->kind->value,
             new WrittenExtraLine($remedy->ingredient->slug, $remedy->total * $basis->millilitres() / $whole / $plan->bench->factor, 'mL'),
-            Measures::scoop($remedy->scoop) . " of {$remedy->ingredient->name} in all (" . Measures::metric($remedy->scoop->millilitres()) . ')',
+            Say::it('writing/emulsion-writer.of-in-all', ['scoop' => Measures::scoop($remedy->scoop), 'name' => $remedy->ingredient->name, 'millilitres' => Measures::metric($remedy->scoop->millilitres())]),
         );
     }
 }

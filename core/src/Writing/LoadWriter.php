@@ -10,6 +10,7 @@ use IdleMixer\Core\Plan\Plan;
 use IdleMixer\Core\Quantity\Unit;
 use IdleMixer\Core\Wording\Measures;
 use IdleMixer\Core\Wording\Sentences;
+use IdleMixer\Core\Words\Say;
 use IdleMixer\Core\Work\Item;
 use IdleMixer\Core\Work\Load;
 use IdleMixer\Core\Work\Step;
@@ -46,7 +47,7 @@ final readonly class LoadWriter
     {
         $last = $group->first + $group->count - 1;
 
-        return $group->count === 1 ? "Load {$group->first} of {$all}" : "Loads {$group->first} to {$last} of {$all}";
+        return $group->count === 1 ? Say::it('writing/load-writer.load-of', ['first' => $group->first, 'all' => $all]) : Say::it('writing/load-writer.loads-to-of', ['first' => $group->first, 'last' => $last, 'all' => $all]);
     }
 
     /** @param list<string> $texts of the steps */

@@ -8,6 +8,7 @@ use IdleMixer\Core\Plan\Plan;
 use IdleMixer\Core\Source\SourceCatalogue;
 use IdleMixer\Core\Wording\Measures;
 use IdleMixer\Core\Wording\Sentences;
+use IdleMixer\Core\Words\Say;
 
 /** Writes a plan as its open document. Volumes in mL, masses in g, strengths in percent of the finished spray. */
 final readonly class PlanWriter
@@ -38,7 +39,7 @@ final readonly class PlanWriter
             self::spoken($plan),
             new WrittenHolding($plan->holding->strict->value, $plan->holding->patient->value, $this->sentences->holding($plan->holding)),
             new WrittenFairLook($plan->fairLook->first->value, $plan->fairLook->judged->value, $this->sentences->fairLook($plan->fairLook)),
-            ['Volumes are added up; alcohol and water in truth shrink a little when they meet, which is ignored.'],
+            [Say::it('writing/plan-writer.volumes-are-added-up-alcohol')],
         );
     }
 
@@ -49,7 +50,7 @@ final readonly class PlanWriter
 
         return new WrittenSpoken(
             Measures::volume($plan->whole->finished(), $plan->bench->unit),
-            $count === 1 ? 'one load' : "{$count} loads",
+            $count === 1 ? Say::it('writing/plan-writer.one-load') : Say::it('writing/plan-writer.loads', ['count' => $count]),
             MixtureWriter::spoken($plan->strengths),
             MixtureWriter::spoken($plan->measured),
             $plan->top === null ? [] : MixtureWriter::range($plan->strengths, $plan->top),

@@ -6,6 +6,7 @@ use IdleMixer\Core\Phrase\Kitchen;
 use IdleMixer\Core\Phrase\PhraseReader;
 use IdleMixer\Core\Phrase\SpokenKind;
 use IdleMixer\Core\Wording\PhraseWords;
+use IdleMixer\Core\Words\Say;
 
 /*
  * What words mean: the table of `said/words.txt`, written from what people say; and of whatever else the lists of the product hold, that
@@ -34,7 +35,7 @@ function meant(string $section): array
 /** @return list<string> every word of a list of the product */
 function wordsIn(string $file): array
 {
-    $rows = require dirname(__DIR__, 2) . "/data/{$file}.php";
+    $rows = $file === 'by-eye' ? require dirname(__DIR__, 2) . '/data/by-eye.php' : Say::words("reading/{$file}");
     assert(is_array($rows));
     $all = [];
     foreach ($rows as $row) {
@@ -100,12 +101,12 @@ it('understands each answer to a question of whose unit, and each is another amo
 
 it('gives no word two meanings, and every word one', function (): void {
     $all = [];
-    foreach (['ingredient-words', 'refused-ingredients', 'by-eye', 'unit-words'] as $file) {
+    foreach (['ingredients', 'refused-ingredients', 'by-eye', 'units'] as $file) {
         foreach (wordsIn($file) as $word) {
             expect($all[$word] ?? $file)->toBe($file, "“{$word}” stands in two lists");
             $all[$word] = $file;
             $heard = PhraseReader::shipped(Kitchen::Us)->read(match ($file) {
-                'unit-words' => "3 {$word} neem",
+                'units' => "3 {$word} neem",
                 'by-eye' => "{$word} of castile soap",
                 default => "5 ml {$word}",
             });

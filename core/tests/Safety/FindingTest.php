@@ -16,7 +16,7 @@ use IdleMixer\Core\Source\SourceCatalogue;
 function sentencesOfFindings(): array
 {
     /** @var array<string, string> */
-    return require dirname(__DIR__, 2) . '/data/verdict-words.php';
+    return require dirname(__DIR__, 2) . '/words/en/verdicts.php';
 }
 
 it('has a sentence for every finding, and no sentence of nothing', function (): void {

@@ -28,9 +28,9 @@ use IdleMixer\Core\Tests\Support\Plans;
 use IdleMixer\Core\Wording\Choices;
 use IdleMixer\Core\Wording\Findings;
 use IdleMixer\Core\Wording\LeafWords;
-use IdleMixer\Core\Wording\MissingWords;
 use IdleMixer\Core\Wording\RecordWords;
 use IdleMixer\Core\Wording\Sentences;
+use IdleMixer\Core\Words\MissingWords;
 use IdleMixer\Core\Writing\PlanWriter;
 
 it('leaves no brace unfilled in anything that is shown', function (string $slug, string $plant): void {

@@ -9,6 +9,9 @@ export function discard(id: number, discarded: boolean, usedUp = false): Promise
 /** The same, with the way back. */
 export async function end(id: number, usedUp: boolean): Promise<Schemas['Batch']> {
     const gone = await discard(id, true, usedUp);
-    undo.done(`${gone.name} is ${usedUp ? 'used up' : 'poured away'}.`, () => discard(id, false));
+    undo.done(
+        say('lib/batches.is', { name: gone.name, usedUp: usedUp ? say('lib/batches.used-up') : say('lib/batches.poured-away') }),
+        () => discard(id, false),
+    );
     return gone;
 }

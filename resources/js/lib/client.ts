@@ -35,5 +35,5 @@ export async function taken<T>(asked: Promise<Answer<T>>): Promise<T> {
               answer.response.status,
               'conflict' in answer.error ? answer.error.conflict : null,
           )
-        : new Fault('', `The answer could not be read (status ${answer.response.status}).`, answer.response.status);
+        : new Fault('', say('lib/client.answer-could-not-be-read', { status: answer.response.status }), answer.response.status);
 }

@@ -17,14 +17,12 @@ export class Fault extends Error {
     }
 
     static from(thrown: unknown): Fault {
-        return thrown instanceof Fault
-            ? thrown
-            : new Fault('', 'The machine that serves does not answer. What you entered is still here: try again.');
+        return thrown instanceof Fault ? thrown : new Fault('', say('lib/fault.machine-that-serves-does-not'));
     }
 
     /** Where the answer came and the script could make nothing of it. */
     static ofScript(): Fault {
-        return new Fault('', 'This screen failed: load it again.');
+        return new Fault('', say('lib/fault.this-screen-failed-load-again'));
     }
 
     /** It was saved before with something else in it: its answer was lost. */

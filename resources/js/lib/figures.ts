@@ -15,7 +15,7 @@ export function shortDown(value: number): string {
 }
 
 export function millilitres(ml: number): string {
-    return ml < 999.5 ? `${short(ml)} mL` : `${short(ml / 1000)} L`;
+    return ml < 999.5 ? say('lib/figures.ml', { ml: short(ml) }) : `${short(ml / 1000)} L`;
 }
 
 /** What was typed as a number, with a comma or a point; NaN when it is none. */

@@ -23,12 +23,12 @@ const MOST_FILES = 200;
 async function documents(file: File): Promise<{ name: string; text: string }[]> {
     if (!file.name.toLowerCase().endsWith('.zip')) {
         if (file.size > MOST_BYTES) {
-            throw new Fault('', `It is ${file.size} bytes long; at most 1 MB are read.`);
+            throw new Fault('', say('lib/files.bytes-long-at-most-1', { size: file.size }));
         }
         return [{ name: file.name, text: decoded(new Uint8Array(await file.arrayBuffer())) }];
     }
     if (file.size > MOST_IN_ALL) {
-        throw new Fault('', `It is ${file.size} bytes long; at most 20 MB are read.`);
+        throw new Fault('', say('lib/files.bytes-long-at-most-20', { size: file.size }));
     }
     let inside: Record<string, Uint8Array>;
     let bytes = 0;
@@ -40,7 +40,7 @@ async function documents(file: File): Promise<{ name: string; text: string }[]> 
                 bytes += ours ? one.originalSize : 0;
                 count += ours ? 1 : 0;
                 if (bytes > MOST_IN_ALL || count > MOST_FILES) {
-                    throw new Fault('', `There is more in this zip file than is read at once: at most ${MOST_FILES} documents and 20 MB.`);
+                    throw new Fault('', say('lib/files.there-more-in-this-zip', { MOST_FILES }));
                 }
                 return ours;
             },
@@ -49,10 +49,10 @@ async function documents(file: File): Promise<{ name: string; text: string }[]> 
         if (thrown instanceof Fault) {
             throw thrown;
         }
-        throw new Fault('', 'This is no zip file that can be read.');
+        throw new Fault('', say('lib/files.this-no-zip-file-that'));
     }
     if (Object.keys(inside).length === 0) {
-        throw new Fault('', 'There is no document (.json, at most 1 MB) in this zip file.');
+        throw new Fault('', say('lib/files.there-no-document-json-at'));
     }
     return Object.entries(inside).map(([name, bytes]) => ({ name: `${file.name}: ${name}`, text: decoded(bytes) }));
 }
@@ -61,7 +61,7 @@ function decoded(bytes: Uint8Array): string {
     try {
         return new TextDecoder('utf-8', { fatal: true }).decode(bytes);
     } catch {
-        throw new Fault('', 'It is not written in UTF-8; save it so and read it again.');
+        throw new Fault('', say('lib/files.not-written-in-utf-8'));
     }
 }
 
@@ -69,14 +69,14 @@ function parsed(text: string, what: string): unknown {
     try {
         return JSON.parse(text) as unknown;
     } catch {
-        throw new Fault('', `This is no JSON; ${what} is needed.`);
+        throw new Fault('', say('lib/files.this-no-json-needed', { what }));
     }
 }
 
 /** Reads all of them, one after the other; a faulty one keeps none of the others out. */
 export async function readAll(files: Iterable<File>, what: string, keep: Keep): Promise<Read[]> {
     const all: Read[] = [];
-    const say = (file: string, thrown: unknown, document?: unknown): void => {
+    const tell = (file: string, thrown: unknown, document?: unknown): void => {
         const fault = Fault.from(thrown);
         const there = fault.path === '/basedOn' ? fault.conflict : null;
         all.push({
@@ -84,10 +84,10 @@ export async function readAll(files: Iterable<File>, what: string, keep: Keep): 
             kept: '',
             fault:
                 there !== null
-                    ? `another is kept here already, version ${there.version}; nothing was overwritten`
+                    ? say('lib/files.another-kept-here-already-version', { version: there.version })
                     : fault.path === ''
                       ? fault.message
-                      : `${fault.message} (at ${fault.path})`,
+                      : say('lib/files.at', { message: fault.message, path: fault.path }),
             again: there === null ? null : () => keep(document, there.version),
         });
     };
@@ -99,11 +99,11 @@ export async function readAll(files: Iterable<File>, what: string, keep: Keep): 
                     document = parsed(text, what);
                     all.push({ file: name, kept: await keep(document), fault: '', again: null });
                 } catch (thrown) {
-                    say(name, thrown, document);
+                    tell(name, thrown, document);
                 }
             }
         } catch (thrown) {
-            say(file.name, thrown);
+            tell(file.name, thrown);
         }
     }
     return all;

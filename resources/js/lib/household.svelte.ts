@@ -36,7 +36,7 @@ export class Household {
             }
             const ml = typedNumber(text);
             if (!(ml > 0)) {
-                throw new Fault('', `Write how much ${row.words} is as a number of mL, like 3.5, or leave it empty.`);
+                throw new Fault('', say('lib/household.write-how-much-as-number', { words: row.words }));
             }
             byEye[row.code] = ml;
         }

@@ -10,7 +10,7 @@ export async function small(file: File, longest = LONGEST): Promise<string> {
     try {
         bitmap = await createImageBitmap(file, { imageOrientation: 'from-image' });
     } catch {
-        throw new Fault('', `${file.name} is no picture that this browser can read; a JPEG or PNG is needed.`);
+        throw new Fault('', say('lib/small.no-picture-that-this-browser', { name: file.name }));
     }
     const share = Math.min(1, longest / Math.max(bitmap.width, bitmap.height));
     const canvas = document.createElement('canvas');

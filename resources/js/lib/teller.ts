@@ -4,7 +4,7 @@ const A_YEAR = 31_536_000;
 
 /** Something of this device that the page is put together by: no secret, and kept for this site alone. */
 export function tell(name: 'zone' | 'theme' | 'who', value: string): void {
-    document.cookie = `${name}=${encodeURIComponent(value)}; path=/; max-age=${A_YEAR}; samesite=strict`;
+    document.cookie = say('lib/teller.path-max-age-samesite-strict', { name, encodeURIComponent: encodeURIComponent(value), A_YEAR });
 }
 
 /** Where the clock of this device stands, so that today is today. */

@@ -13,7 +13,7 @@ export function arrived(what: string, earlier: Conflict): string {
         .filter((field) => !isInstant(field.saved))
         .map((field) => `${field.name} ${field.saved}`)
         .join(', ');
-    return `${what} is saved. What you sent before had arrived after all${was === '' ? '' : ` (${was})`} and is corrected.`;
+    return say('lib/undo.saved-what-you-sent-before', { what, was: was === '' ? '' : ` (${was})` });
 }
 
 /** A record, and which version of it. */
@@ -44,10 +44,10 @@ interface Back {
 }
 
 const DONE: Record<Step, string> = {
-    'take-back': 'is taken back',
-    'put-back': 'is put back',
-    undo: 'is as it was before',
-    reopen: 'is open again',
+    'take-back': say('lib/undo.taken-back'),
+    'put-back': say('lib/undo.put-back'),
+    undo: say('lib/undo.as-was-before'),
+    reopen: say('lib/undo.open-again'),
 };
 
 /** It stays over the screen where something was saved and the one that this leads to: who has gone on finds the way back at the record. */
@@ -76,7 +76,7 @@ export class Undo {
     }
 
     /** Something new was saved. */
-    made(kind: Kind, saved: Version, what: string, leave?: Leave, said = `${what} is saved.`): void {
+    made(kind: Kind, saved: Version, what: string, leave?: Leave, said = say('lib/undo.saved', { what })): void {
         this.#show({
             kind,
             id: saved.id,

@@ -42,20 +42,25 @@
 </script>
 
 {#if stuck || outbox.full || conflicts.length > 0 || refused.length > 0}
-    <aside class="no-print mx-auto grid max-w-7xl gap-1 px-4 pt-2 sm:px-6" aria-label="This device and the line" data-strip>
+    <aside
+        class="no-print mx-auto grid max-w-7xl gap-1 px-4 pt-2 sm:px-6"
+        aria-label={say('offline/strip.this-device-and-line')}
+        data-strip
+    >
         {#if stuck}
             <details>
                 <summary class="flex min-h-11 cursor-pointer flex-wrap items-center gap-x-2 py-1 font-bold" data-waiting>
                     <LevelMark level="caution" silent />
                     <span role="status"
-                        >{outbox.down ? 'No line to the machine that serves' : outbox.held?.message}{many === 0
+                        >{outbox.down ? say('offline/strip.no-line-to-machine-that') : outbox.held?.message}{many === 0
                             ? '.'
-                            : `: ${many === 1 ? '1 entry waits' : `${many} entries wait`} on this device.`}</span
+                            : say('offline/strip.on-this-device', {
+                                  many: many === 1 ? say('offline/strip.1-entry-waits') : say('offline/strip.entries-wait', { many }),
+                              })}</span
                     >
                 </summary>
                 <p class="quiet">
-                    You see what was last heard. Ticks, counts, rounds and looks that you enter are kept here, and sent in their order once
-                    there is an answer.
+                    {say('offline/strip.you-see-what-was-last')}
                 </p>
                 <ul class="grid gap-1">
                     {#each waiting as one (one.entries[0]?.id)}
@@ -64,7 +69,8 @@
                                 >{one.entries.length > 1 ? `${one.entries.length} × ` : ''}{one.what}
                                 <span class="quiet">{atTime(one.entries[0]?.at ?? '')}</span></span
                             >
-                            <button class="btn btn-ghost" onclick={() => one.entries.forEach((entry) => outbox.drop(entry))}>Drop it</button
+                            <button class="btn btn-ghost" onclick={() => one.entries.forEach((entry) => outbox.drop(entry))}
+                                >{say('offline/strip.drop')}</button
                             >
                         </li>
                     {/each}
@@ -73,17 +79,16 @@
         {/if}
         {#if outbox.down && plan !== null && isActive('/bench') && navigator.serviceWorker?.controller}
             <p>
-                A new plan needs that line. <a class="link" href={plan.where} onclick={reopen} data-plan
-                    >The last one, from {atTime(plan.at)}</a
+                {say('offline/strip.new-plan-needs-that-line')}
+                <a class="link" href={plan.where} onclick={reopen} data-plan
+                    >{say('offline/strip.last-one-from', { at: atTime(plan.at) })}</a
                 >
             </p>
         {/if}
         {#if outbox.full}
             <p role="alert" class="flex items-start gap-2" data-full>
                 <LevelMark level="stop" silent />
-                <span
-                    ><strong>This device has no room left.</strong> What you enter lasts only as long as this page is open. Make room on the device,
-                    or write it down on paper.</span
+                <span><strong>{say('offline/strip.this-device-has-no-room')}</strong> {say('offline/strip.what-you-enter-lasts-only')}</span
                 >
             </p>
         {/if}
@@ -103,9 +108,12 @@
             <div class="border-warning flex flex-wrap items-center gap-x-3 border-l-8 pl-3" role="alert" data-refused>
                 <p class="min-w-52 flex-1">
                     <strong>{one.entries.length > 1 ? `${one.entries.length} × ` : ''}{one.what}</strong>
-                    <span class="quiet">{atTime(one.entries[0]?.at ?? '')}</span> was not taken: {one.entries[0]?.refused?.message}
+                    <span class="quiet">{atTime(one.entries[0]?.at ?? '')}</span>
+                    {say('offline/strip.was-not-taken', { message: one.entries[0]?.refused?.message })}
                 </p>
-                <button class="btn" onclick={() => one.entries.forEach((entry) => outbox.drop(entry))}>I have seen it</button>
+                <button class="btn" onclick={() => one.entries.forEach((entry) => outbox.drop(entry))}
+                    >{say('offline/strip.i-have-seen')}</button
+                >
             </div>
         {/each}
     </aside>

@@ -78,8 +78,8 @@ export class Guard {
         throw new Fault(
             '',
             this.outbox.full
-                ? `${fresh.what}: this device has no room left to keep it. Leave this page open until the machine that serves answers: it is sent then.`
-                : `${fresh.what} is kept on this device, and is sent once the machine that serves answers.`,
+                ? say('offline/guard.this-device-has-no-room', { what: fresh.what })
+                : say('offline/guard.kept-on-this-device-and', { what: fresh.what }),
             0,
             null,
             true,
@@ -112,10 +112,7 @@ export class Guard {
         } catch {
             const before = await this.#before(PLAN + (await asked.text()));
             if (before === null) {
-                throw new Fault(
-                    '',
-                    'A new plan needs the machine that serves, and it does not answer. What was worked out here before is still there.',
-                );
+                throw new Fault('', say('offline/guard.new-plan-needs-machine-that'));
             }
             return before;
         }

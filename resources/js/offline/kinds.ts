@@ -13,18 +13,18 @@ interface Kind {
 function counted(body: Body): string {
     const each = Array.isArray(body['each']) ? body['each'].filter((one): one is number => typeof one === 'number') : null;
     const sum = each === null ? body['value'] : each.reduce((all, one) => all + one, 0);
-    return typeof sum === 'number' ? `A count of ${sum}` : 'A count';
+    return typeof sum === 'number' ? say('offline/kinds.count-of', { sum }) : 'A count';
 }
 
 /** What waits on this device where no line is: what hands that are wet enter at the bench and in the bed. */
 const KINDS: readonly Kind[] = [
-    { method: 'POST', path: /^\/api\/(batches\/\d+)\/finish$/, what: () => 'A batch that is finished', when: 'madeAt' },
-    { method: 'POST', path: /^\/api\/(batches\/\d+)\/stand-tests$/, what: () => 'A glass that was looked at', when: null },
-    { method: 'PUT', path: /^\/api\/(runs\/\d+)\/finished$/, what: () => 'A walk through the bed that is over', when: null },
+    { method: 'POST', path: /^\/api\/(batches\/\d+)\/finish$/, what: () => say('offline/kinds.batch-that-finished'), when: 'madeAt' },
+    { method: 'POST', path: /^\/api\/(batches\/\d+)\/stand-tests$/, what: () => say('offline/kinds.glass-that-was-looked-at'), when: null },
+    { method: 'PUT', path: /^\/api\/(runs\/\d+)\/finished$/, what: () => say('offline/kinds.walk-through-bed-that-over'), when: null },
     { method: 'POST', path: /^\/api\/(cases\/\d+)\/counts$/, what: counted, when: 'countedAt' },
-    { method: 'POST', path: /^\/api\/(cases\/\d+)\/rounds$/, what: () => 'A round that was sprayed', when: 'sprayedAt' },
-    { method: 'POST', path: /^\/api\/(leaf-tests\/\d+)\/readings$/, what: () => 'A look at test leaves', when: 'readAt' },
-    { method: 'POST', path: /^\/api\/(rounds\/\d+)\/burns$/, what: () => 'Leaf burn that was seen', when: 'seenAt' },
+    { method: 'POST', path: /^\/api\/(cases\/\d+)\/rounds$/, what: () => say('offline/kinds.round-that-was-sprayed'), when: 'sprayedAt' },
+    { method: 'POST', path: /^\/api\/(leaf-tests\/\d+)\/readings$/, what: () => say('offline/kinds.look-at-test-leaves'), when: 'readAt' },
+    { method: 'POST', path: /^\/api\/(rounds\/\d+)\/burns$/, what: () => say('offline/kinds.leaf-burn-that-was-seen'), when: 'seenAt' },
 ];
 
 /** As it is kept; null where it is nothing that waits. */
@@ -53,7 +53,7 @@ export function inPlace(entry: Entry): Fresh | null {
         method: 'PUT',
         path: entry.path.replace(/\/finish$/, ''),
         body: { basedOn: version, madeAt, keeping, standTest, notes },
-        what: 'A batch that is corrected',
+        what: say('offline/kinds.batch-that-corrected'),
     };
 }
 

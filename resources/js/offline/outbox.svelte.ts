@@ -23,7 +23,7 @@ async function refusalIn(response: Response): Promise<Refusal> {
     } | null;
     return {
         path: said?.error?.path ?? '',
-        message: said?.error?.message ?? `The answer could not be read (status ${response.status}).`,
+        message: said?.error?.message ?? say('offline/outbox.answer-could-not-be-read', { status: response.status }),
         status: response.status,
         conflict: said?.conflict ?? null,
     };

@@ -30,7 +30,9 @@
             const known = units.some((one) => one.code === found.unit);
             amount = known ? String(found.amount) : typed;
             unit = known ? (found.unit as unknown as Unit) : unit;
-            said.text = known ? '' : `Choose the unit beside it: ${short(found.amount)} ${found.unit} cannot be kept here.`;
+            said.text = known
+                ? ''
+                : say('parts/amount-field.choose-unit-beside-cannot-be', { amount: short(found.amount), unit: found.unit });
         }
     }
     const wrong = $derived(said.text !== '' || (amount.trim() !== '' && Number.isNaN(typedNumber(amount)) && said.text !== ''));
@@ -51,7 +53,7 @@
             /></label
         >
         <label class="grid gap-1"
-            ><span class="font-bold">Unit</span><select class="select w-full" bind:value={unit}
+            ><span class="font-bold">{say('parts/amount-field.unit')}</span><select class="select w-full" bind:value={unit}
                 >{#each units as one (one.code)}<option value={one.code}>{one.words}</option>{/each}</select
             ></label
         >

@@ -3,4 +3,4 @@
     const { who }: { who: string } = $props();
 </script>
 
-{#if who !== ''}<span class="quiet" data-who>by {who}</span>{/if}
+{#if who !== ''}<span class="quiet" data-who>{say('parts/by.by', { who })}</span>{/if}

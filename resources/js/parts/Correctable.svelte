@@ -25,8 +25,11 @@
 <div class="flex flex-wrap items-center gap-x-3">
     <div class="min-w-40 flex-1">{@render head()}</div>
     <span class="no-print flex"
-        ><button class="btn btn-ghost" aria-expanded={correcting} aria-label={`Correct: ${what}`} onclick={() => (correcting = !correcting)}
-            >Correct</button
+        ><button
+            class="btn btn-ghost"
+            aria-expanded={correcting}
+            aria-label={say('parts/correctable.correct', { what })}
+            onclick={() => (correcting = !correcting)}>{say('parts/correctable.correct-2')}</button
         ><TakeBack {kind} {of} {what} /></span
     >
 </div>

@@ -10,8 +10,8 @@
         <LevelMark level="fault" />
         <div>
             <p class="font-bold">{fault.message}</p>
-            {#if fault.path !== ''}<p class="quiet text-sm">at {fault.path}</p>{/if}
-            {#if again}<button class="btn btn-sm mt-2" onclick={again}>Try again</button>{/if}
+            {#if fault.path !== ''}<p class="quiet text-sm">{say('parts/fault-note.at', { path: fault.path })}</p>{/if}
+            {#if again}<button class="btn btn-sm mt-2" onclick={again}>{say('parts/fault-note.try-again')}</button>{/if}
         </div>
     </div>
 {/if}

@@ -33,8 +33,8 @@
 
 {#if typed?.restored}
     <p class="border-info flex flex-wrap items-center gap-x-3 border-l-8 pl-3" data-restored>
-        <span class="min-w-52 flex-1">What you typed here before was not saved yet.</span>
-        <button type="button" class="btn btn-ghost" onclick={() => typed.clear()}>Empty the fields</button>
+        <span class="min-w-52 flex-1">{say('parts/form-foot.what-you-typed-here-before')}</span>
+        <button type="button" class="btn btn-ghost" onclick={() => typed.clear()}>{say('parts/form-foot.empty-fields')}</button>
     </p>
 {/if}
 {#if form.waits !== ''}<p role="status" class="border-info border-l-8 pl-3 font-bold" data-waits>{form.waits}</p>{/if}

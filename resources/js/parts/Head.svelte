@@ -15,7 +15,7 @@
     onMount(() => arrival.at(heading));
 </script>
 
-<svelte:head><title>{title} · Idle Mixer</title></svelte:head>
+<svelte:head><title>{say('parts/head.idle-mixer', { title })}</title></svelte:head>
 <div class={['flex flex-wrap items-center gap-x-6 gap-y-2', !small && 'mb-4']}>
     <h1 bind:this={heading} tabindex="-1" class={[small && 'text-xl']}>{title}</h1>
     {#if children}<div class="no-print flex flex-wrap gap-2 sm:ml-auto">{@render children()}</div>{/if}

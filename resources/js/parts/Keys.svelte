@@ -6,17 +6,21 @@
         ['1', 'Today', '/'],
         ['2', 'Bench', '/bench'],
         ['3', 'Plants', '/plants'],
-        ['4', 'What worked', '/worked'],
+        ['4', say('parts/keys.what-worked'), '/worked'],
         ['5', 'Shed', '/shed'],
-        ['6', 'What is it?', '/look'],
-        ['7', 'Percent and parts', '/sums'],
+        ['6', say('parts/keys.what'), '/look'],
+        ['7', say('parts/keys.percent-and-parts'), '/sums'],
         ['8', 'Write a recipe', '/recipes/write'],
-        ['9', 'Compare two recipes', '/recipes/compare'],
+        ['9', say('parts/keys.compare-two-recipes'), '/recipes/compare'],
     ] as const;
     /** The sheet comes when it is asked for first. */
     const sheet = $derived(keys.sheet ? import('./KeySheet.svelte') : null);
 
-    keys.use(() => Object.fromEntries(places.map(([key, name, to]) => [key, { what: `go to ${name}`, press: () => void navigate(to) }])));
+    keys.use(() =>
+        Object.fromEntries(
+            places.map(([key, name, to]) => [key, { what: say('parts/keys.go-to', { name }), press: () => void navigate(to) }]),
+        ),
+    );
 
     function press(event: KeyboardEvent): void {
         if (keys.press(event)) {

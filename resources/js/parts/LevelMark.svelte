@@ -1,7 +1,11 @@
 <script lang="ts">
     /** Silent where the sentence beside it begins with its own word. */
     const { level, silent = false }: { level: 'ok' | 'caution' | 'stop' | 'wait' | 'fault'; silent?: boolean } = $props();
-    const word = $derived({ ok: 'Fine', caution: 'Take care', stop: 'Stop', wait: 'Wait', fault: 'Not done' }[level]);
+    const word = $derived(
+        { ok: 'Fine', caution: say('parts/level-mark.take-care'), stop: 'Stop', wait: 'Wait', fault: say('parts/level-mark.not-done') }[
+            level
+        ],
+    );
     const tone = $derived(
         { ok: 'text-success', caution: 'text-warning', stop: 'text-error', wait: 'text-info', fault: 'text-error' }[level],
     );

@@ -2,6 +2,6 @@
     import Head from './Head.svelte';
 </script>
 
-<Head title="There is nothing at this address" />
-<p class="my-4">It may be mistyped, or from another notebook.</p>
-<a class="btn btn-primary" href="/">Go to today</a>
+<Head title={say('parts/not-found.there-nothing-at-this-address')} />
+<p class="my-4">{say('parts/not-found.may-be-mistyped-or-from')}</p>
+<a class="btn btn-primary" href="/">{say('parts/not-found.go-to-today')}</a>

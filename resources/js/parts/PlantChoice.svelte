@@ -33,14 +33,14 @@
 
 {#if offered.length > 0}
     <label class="grid gap-1">
-        <span class="font-bold">On which plant</span>
+        <span class="font-bold">{say('parts/plant-choice.on-which-plant')}</span>
         <select class="select w-full" bind:value={plantId}>
-            <option value={0} disabled>Choose a plant</option>
+            <option value={0} disabled>{say('parts/plant-choice.choose-plant')}</option>
             {#each offered as plant (plant.id)}<option value={plant.id}>{plant.name}</option>{/each}
         </select>
     </label>
     <details>
-        <summary class="min-h-11 cursor-pointer py-2">Another plant</summary>
+        <summary class="min-h-11 cursor-pointer py-2">{say('parts/plant-choice.another-plant')}</summary>
         <QuickPlant bind:this={quick} {tolerance} onadded={added} />
     </details>
 {:else}<QuickPlant bind:this={quick} {tolerance} onadded={added} />{/if}

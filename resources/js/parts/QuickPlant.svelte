@@ -29,7 +29,7 @@
 
 <form class="grid gap-3" onsubmit={add} data-quick-plant>
     <label class="grid gap-1"
-        ><span class="font-bold">Name of the plant</span><input
+        ><span class="font-bold">{say('parts/quick-plant.name-of-plant')}</span><input
             class="input w-full"
             maxlength="200"
             required
@@ -37,10 +37,10 @@
         /></label
     >
     <label class="grid gap-1"
-        ><span class="font-bold">Its leaf</span><select class="select w-full" bind:value={form.values.tolerance}
+        ><span class="font-bold">{say('parts/quick-plant.its-leaf')}</span><select class="select w-full" bind:value={form.values.tolerance}
             >{#each tolerance as one (one.slug)}<option value={one.slug}>{one.name}</option>{/each}</select
         ></label
     >
     <FormFoot {form} send={() => void add()} />
-    <button class="btn btn-primary" disabled={form.held || form.values.name.trim() === ''}>Add the plant</button>
+    <button class="btn btn-primary" disabled={form.held || form.values.name.trim() === ''}>{say('parts/quick-plant.add-plant')}</button>
 </form>

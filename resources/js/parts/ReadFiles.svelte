@@ -37,7 +37,7 @@
 </script>
 
 <label class="grid gap-1">
-    <span class="font-bold">{label} <span class="font-normal">(several, or a zip of them)</span></span>
+    <span class="font-bold">{label} <span class="font-normal">{say('parts/read-files.several-or-zip-of-them')}</span></span>
     <input
         type="file"
         accept=".json,application/json,.zip,application/zip"
@@ -53,7 +53,7 @@
                 <LevelMark level={one.fault === '' ? 'ok' : 'fault'} />
                 <strong>{one.file}</strong>: {one.fault === '' ? `${one.kept}.` : one.fault}
                 {#if one.again !== null}<button type="button" class="btn" onclick={() => void keepAllTheSame(i)}
-                        >Keep it as the next version</button
+                        >{say('parts/read-files.keep-as-next-version')}</button
                     >{/if}
             </li>
         {/each}

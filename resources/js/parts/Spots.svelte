@@ -68,7 +68,7 @@
         {/each}
     </div>
     {#if taps.length > 0}
-        <div class="flex flex-wrap gap-1" role="group" aria-label={`For number ${here + 1}`}>
+        <div class="flex flex-wrap gap-1" role="group" aria-label={say('parts/spots.for-number', { here: here + 1 })}>
             {#each taps as one (one.value)}<button type="button" class="btn min-h-11 px-3" onclick={() => tap(one.value)}>{one.name}</button
                 >{/each}
         </div>

@@ -37,7 +37,12 @@
     );
     const height = $derived(heightOf(pours, level * unitMl));
     const spoken = $derived(
-        `${spokenIn(level * unitMl, { words: unitWords, mL: unitMl })} of ${kitchenly(capacity)} ${unitWords}${height === null ? '' : `, ${Math.round(height)} mm high`}`,
+        say('parts/sprayer.of', {
+            level: spokenIn(level * unitMl, { words: unitWords, mL: unitMl }),
+            capacity: kitchenly(capacity),
+            unitWords,
+            height: height === null ? '' : say('parts/sprayer.mm-high', { height: Math.round(height) }),
+        }),
     );
     /** Sixteen steps to a full sprayer: what a hand can pour. */
     const step = $derived(capacity / 16);
@@ -119,7 +124,7 @@
             <div
                 role="slider"
                 tabindex="0"
-                aria-label="Level in the sprayer"
+                aria-label={say('parts/sprayer.level-in-sprayer')}
                 aria-orientation="vertical"
                 aria-valuemin={step}
                 aria-valuemax={capacity}

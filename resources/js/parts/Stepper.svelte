@@ -15,7 +15,7 @@
 <div class="grid gap-1">
     <label for={`${name}-field`}>{label}</label>
     <div class="flex gap-1">
-        <button type="button" class="btn btn-square size-12" aria-label={`One less: ${label}`} onclick={() => by(-1)}
+        <button type="button" class="btn btn-square size-12" aria-label={say('parts/stepper.one-less', { label })} onclick={() => by(-1)}
             ><Minus size={22} aria-hidden="true" /></button
         >
         <input
@@ -26,7 +26,7 @@
             {name}
             bind:value
         />
-        <button type="button" class="btn btn-square size-12" aria-label={`One more: ${label}`} onclick={() => by(1)}
+        <button type="button" class="btn btn-square size-12" aria-label={say('parts/stepper.one-more', { label })} onclick={() => by(1)}
             ><Plus size={22} aria-hidden="true" /></button
         >
     </div>

@@ -13,7 +13,7 @@
         label?: string;
         leave?: '/bench' | '/batches' | '/plants' | '/shed';
     }
-    const { kind, of, what, label = 'Take back', leave }: Props = $props();
+    const { kind, of, what, label = say('parts/take-back.take-back'), leave }: Props = $props();
 
     async function takeBack(): Promise<void> {
         const gone = await undo.does('take-back', kind, of, what, leave);

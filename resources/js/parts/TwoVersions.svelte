@@ -29,7 +29,13 @@
     </div>
     {#if fields.length > 0}
         <table class="w-full text-left">
-            <thead><tr><td></td><th scope="col" class="pr-3">Saved</th><th scope="col">Yours</th></tr></thead>
+            <thead
+                ><tr
+                    ><td></td><th scope="col" class="pr-3">{say('parts/two-versions.saved')}</th><th scope="col"
+                        >{say('parts/two-versions.yours')}</th
+                    ></tr
+                ></thead
+            >
             <tbody>
                 {#each fields as field (field.name)}
                     <tr class="border-base-300 border-t-2 align-top"
@@ -43,13 +49,15 @@
     {/if}
     <div class="flex flex-wrap gap-2">
         {#if fault.isSavedBefore}
-            {#if there !== null}<a class="btn" href={there}>Go to what is saved</a>{:else}<button type="button" class="btn" onclick={leave}
-                    >Keep what is saved</button
+            {#if there !== null}<a class="btn" href={there}>{say('parts/two-versions.go-to-what-saved')}</a>{:else}<button
+                    type="button"
+                    class="btn"
+                    onclick={leave}>{say('parts/two-versions.keep-what-saved')}</button
                 >{/if}
-            {#if another}<button type="button" class="btn" onclick={another}>Save yours as well</button>{/if}
+            {#if another}<button type="button" class="btn" onclick={another}>{say('parts/two-versions.save-yours-as-well')}</button>{/if}
         {:else}
-            <button type="button" class="btn" onclick={leave}>Keep what is saved</button>
-            {#if mine}<button type="button" class="btn" onclick={mine}>Put yours in its place</button>{/if}
+            <button type="button" class="btn" onclick={leave}>{say('parts/two-versions.keep-what-saved')}</button>
+            {#if mine}<button type="button" class="btn" onclick={mine}>{say('parts/two-versions.put-yours-in-its-place')}</button>{/if}
         {/if}
     </div>
 </div>

@@ -18,10 +18,12 @@
         <div class="bg-base-content text-base-100 mx-auto flex max-w-7xl flex-wrap items-center gap-x-4 gap-y-1 px-4 py-1 sm:px-6">
             <span class="min-w-0 flex-1">{undo.offer.said}</span>
             <button class="min-h-11 rounded border-2 border-current px-4 font-bold" disabled={undo.busy} onclick={() => void back()}
-                >Undo</button
+                >{say('parts/undo-bar.undo')}</button
             >
-            <button class="grid size-11 place-items-center" aria-label="Put this line away" onclick={() => undo.close()}
-                ><X size={22} aria-hidden="true" /></button
+            <button
+                class="grid size-11 place-items-center"
+                aria-label={say('parts/undo-bar.put-this-line-away')}
+                onclick={() => undo.close()}><X size={22} aria-hidden="true" /></button
             >
         </div>
     {/if}

@@ -10,5 +10,5 @@
 {#if of.value !== null}
     {@render children(of.value)}
 {:else if of.fault === null}
-    <p class="quiet py-8" role="status">One moment …</p>
+    <p class="quiet py-8" role="status">{say('parts/waiting.one-moment')}</p>
 {/if}

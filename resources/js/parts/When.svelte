@@ -4,17 +4,17 @@
     /** Empty is now; otherwise as a field of the kind `datetime-local` has it. */
     let { label, value = $bindable() }: { label: string; value: string } = $props();
     const names = [
-        { words: '1 hour ago', at: () => hoursAgo(1) },
-        { words: 'yesterday evening', at: () => eveningBefore(1) },
-        { words: 'two days ago', at: () => eveningBefore(2) },
+        { words: say('parts/when.1-hour-ago'), at: () => hoursAgo(1) },
+        { words: say('parts/when.yesterday-evening'), at: () => eveningBefore(1) },
+        { words: say('parts/when.two-days-ago'), at: () => eveningBefore(2) },
     ];
 </script>
 
 {#if value === ''}
     <div class="flex flex-wrap items-center gap-2">
-        <span class="font-bold">{label}: now</span>
+        <span class="font-bold">{say('parts/when.now', { label })}</span>
         <details class="contents">
-            <summary class="link min-h-11 cursor-pointer list-none py-2">Earlier</summary>
+            <summary class="link min-h-11 cursor-pointer list-none py-2">{say('parts/when.earlier')}</summary>
             <span class="flex flex-wrap gap-2">
                 {#each names as one (one.words)}<button type="button" class="btn" onclick={() => (value = forField(one.at()))}
                         >{one.words}</button
@@ -33,6 +33,6 @@
                 bind:value
             /></label
         >
-        <button type="button" class="btn" onclick={() => (value = '')}>Now</button>
+        <button type="button" class="btn" onclick={() => (value = '')}>{say('parts/when.now-2')}</button>
     </div>
 {/if}

@@ -88,7 +88,7 @@ export function spokenIn(mL: number, unit: SpokenUnit): string {
 /** Where so much stands, by the marks that a sprayer has and, where it was measured, in mm. */
 export function standing(mL: number, capacity: number, unit: SpokenUnit, pours: readonly Pour[]): string {
     const height = heightOf(pours, mL);
-    return `${byMarks(mL / unit.mL, capacity, unit.words)}${height === null ? '' : `, ${Math.round(height)} mm above the bottom`}`;
+    return `${byMarks(mL / unit.mL, capacity, unit.words)}${height === null ? '' : say('parts/heights.mm-above-bottom', { height: Math.round(height) })}`;
 }
 
 /** The marks of a sprayer, its quarters and eighths: at one, or just under or over it. */
@@ -96,8 +96,8 @@ function byMarks(amount: number, capacity: number, words: string): string {
     const nearest = Math.round((amount / capacity) * 8);
     const away = amount / capacity - nearest / 8;
     if (nearest === 0) {
-        return `under the ${kitchenly(capacity / 8)} ${words} mark`;
+        return say('parts/heights.under-mark', { capacity: kitchenly(capacity / 8), words });
     }
-    const side = Math.abs(away) < AT_THE_MARK ? 'at' : away < 0 ? 'just under' : 'just over';
-    return `${side} the ${kitchenly((nearest * capacity) / 8)} ${words} mark`;
+    const side = Math.abs(away) < AT_THE_MARK ? 'at' : away < 0 ? say('parts/heights.just-under') : say('parts/heights.just-over');
+    return say('parts/heights.mark', { side, nearest: kitchenly((nearest * capacity) / 8), words });
 }

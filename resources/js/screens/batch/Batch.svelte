@@ -37,17 +37,17 @@
 <Waiting of={page}>
     {#snippet children({ batch, catalogue, measures })}
         {#if batch.status === 'mixing' && finished}
-            <Head title={batch.name}><a class="btn" href="/batches">All batches</a></Head>
+            <Head title={batch.name}><a class="btn" href="/batches">{say('batch/batch.all-batches')}</a></Head>
             <p class="dish" data-finished-here>
-                <strong>Finished on this device.</strong> It is saved once the machine that serves answers; how long it keeps and its label are
-                there then.
+                <strong>{say('batch/batch.finished-on-this-device')}</strong>
+                {say('batch/batch.saved-once-machine-that-serves')}
             </p>
         {:else if batch.status === 'mixing'}
             <Mixing {batch} {catalogue} spoons={spoonsAbout(measures)} onfinished={replace} />
         {:else}
             <Head title={batch.name}>
                 {#if batch.case}<a class="btn" href={`/cases/${batch.case.id}`}>{batch.case.name}</a>{/if}
-                <a class="btn" href="/batches">All batches</a>
+                <a class="btn" href="/batches">{say('batch/batch.all-batches')}</a>
             </Head>
             <MadeBatch {batch} {catalogue} onchange={replace} />
         {/if}

@@ -39,7 +39,7 @@
         );
         if (saved !== null) {
             form.clear();
-            undo.changed('batches', saved, 'The batch', 'The batch is corrected.');
+            undo.changed('batches', saved, say('batch/batch-details.batch'), say('batch/batch-details.batch-corrected'));
             onsaved(saved);
         }
     }
@@ -51,19 +51,19 @@
             taken(api.PUT('/api/batches/{id}/reopened', { params: { path: { id: batch.id } }, body: { basedOn: basedOn(batch.version) } })),
         );
         if (saved !== null) {
-            undo.changed('batches', saved, 'The batch', 'The batch is open again: its spoonfuls can be ticked.');
+            undo.changed('batches', saved, say('batch/batch-details.batch'), say('batch/batch-details.batch-open-again-its-spoonfuls'));
             onsaved(saved);
         }
     }
 </script>
 
 <details class="no-print" data-details>
-    <summary class="min-h-11 cursor-pointer py-2 font-bold">Correct it, keep it as a file, or take it back</summary>
+    <summary class="min-h-11 cursor-pointer py-2 font-bold">{say('batch/batch-details.correct-keep-as-file-or')}</summary>
     {#if batch.madeAt !== null}
         <form class="mt-2 grid gap-3" onsubmit={save}>
             <div class="grid gap-3 sm:grid-cols-2">
                 <label class="grid gap-1"
-                    ><span class="font-bold">Made</span><input
+                    ><span class="font-bold">{say('batch/batch-details.made')}</span><input
                         type="datetime-local"
                         class="input w-full"
                         required
@@ -72,33 +72,49 @@
                     /></label
                 >
                 <label class="grid gap-1"
-                    ><span class="font-bold">Kept as</span><select class="select w-full" bind:value={form.values.keeping}
-                        ><option value="strict">the careful way</option><option value="patient">as long as some keep it</option></select
+                    ><span class="font-bold">{say('batch/batch-details.kept-as')}</span><select
+                        class="select w-full"
+                        bind:value={form.values.keeping}
+                        ><option value="strict">{say('batch/batch-details.careful-way')}</option><option value="patient"
+                            >{say('batch/batch-details.as-long-as-some-keep')}</option
+                        ></select
                     ></label
                 >
             </div>
             <label class="grid gap-1"
-                ><span class="font-bold">The glass after one minute</span><select class="select w-full" bind:value={form.values.standTest}
+                ><span class="font-bold">{say('batch/batch-details.glass-after-one-minute')}</span><select
+                    class="select w-full"
+                    bind:value={form.values.standTest}
                     >{#each catalogue.standTests as one (one.code)}<option value={one.code}>{one.words}</option>{/each}</select
                 ></label
             >
             <label class="grid gap-1"
-                ><span class="font-bold">Notes</span><textarea
+                ><span class="font-bold">{say('batch/batch-details.notes')}</span><textarea
                     class="textarea w-full"
                     rows="2"
                     maxlength="4000"
                     bind:value={form.values.notes}></textarea></label
             >
             <FormFoot {form} send={() => void save()} />
-            <button class="btn" disabled={form.held}>Correct the batch</button>
+            <button class="btn" disabled={form.held}>{say('batch/batch-details.correct-batch')}</button>
         </form>
-        <p class="quiet mt-3">Was a spoonful ticked that did not go in? Open the batch again and put the ticks right.</p>
+        <p class="quiet mt-3">{say('batch/batch-details.was-spoonful-ticked-that-did')}</p>
     {/if}
     <FormFoot form={reopening} send={() => void reopen()} />
     <div class="mt-2 flex flex-wrap gap-2">
-        {#if batch.madeAt !== null}<button class="btn" disabled={reopening.held} onclick={() => void reopen()}>Open it again</button>{/if}
-        <a class="btn" href={`/api/batches/${batch.id}/document`} download={`batch-${batch.id}.json`}>Keep it as a file</a>
-        <TakeBack kind="batches" of={batch} what="The batch" label="Take the batch back" leave="/batches" />
+        {#if batch.madeAt !== null}<button class="btn" disabled={reopening.held} onclick={() => void reopen()}
+                >{say('batch/batch-details.open-again')}</button
+            >{/if}
+        <a class="btn" href={`/api/batches/${batch.id}/document`} download={`batch-${batch.id}.json`}
+            >{say('batch/batch-details.keep-as-file')}</a
+        >
+        <TakeBack
+            kind="batches"
+            of={batch}
+            what={say('batch/batch-details.batch')}
+            label={say('batch/batch-details.take-batch-back')}
+            leave="/batches"
+        />
     </div>
     <History kind="batches" id={batch.id} changes={batch.changes} />
 </details>

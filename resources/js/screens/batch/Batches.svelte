@@ -14,15 +14,11 @@
     undo.followedBy(batches);
 </script>
 
-<Head title="Batches"><a class="btn btn-primary" href="/bench">Mix a spray</a></Head>
+<Head title={say('batch/batches.batches')}><a class="btn btn-primary" href="/bench">{say('batch/batches.mix-spray')}</a></Head>
 <Waiting of={batches}>
     {#snippet children(all)}
         {#if all.length === 0}
-            <Empty
-                text="Every batch that you mix is kept here with what went into it, how the glass looked and where it was sprayed."
-                to="/bench"
-                action="Mix the first one"
-            />
+            <Empty text={say('batch/batches.every-batch-that-you-mix')} to="/bench" action={say('batch/batches.mix-first-one')} />
         {/if}
         <ul class="grid gap-2">
             {#each all as batch (batch.id)}
@@ -30,18 +26,20 @@
                     <a href={`/batches/${batch.id}`} class="dish hover:border-primary flex flex-wrap items-baseline gap-x-4 gap-y-1">
                         <span class="font-bold">{batch.name}</span>
                         <span>{batch.makeWords}</span>
-                        {#if batch.case}<span>for {batch.case.name.toLowerCase()}</span>{/if}
+                        {#if batch.case}<span>{say('batch/batches.for', { name: batch.case.name.toLowerCase() })}</span>{/if}
                         <span class="quiet sm:ml-auto">{atTime(batch.madeAt ?? batch.startedAt)}</span>
                         <span class="font-bold">{statusWords(batch.status)}</span>
-                        {#if batch.standTest !== 'not-done'}<span class="quiet w-full">Glass: {batch.standTestWords}</span>{/if}
+                        {#if batch.standTest !== 'not-done'}<span class="quiet w-full"
+                                >{say('batch/batches.glass', { standTestWords: batch.standTestWords })}</span
+                            >{/if}
                     </a>
                 </li>
             {/each}
         </ul>
-        <section class="dish no-print mt-6 grid gap-3" aria-label="Batches from another notebook">
+        <section class="dish no-print mt-6 grid gap-3" aria-label={say('batch/batches.batches-from-another-notebook')}>
             <ReadFiles
-                label="Read batch documents of another notebook"
-                what="a batch document"
+                label={say('batch/batches.read-batch-documents-of-another')}
+                what={say('batch/batches.a-batch-document')}
                 keep={keepBatch}
                 onread={() => void batches.reload()}
             />

@@ -30,7 +30,10 @@
     const oily = $derived(tally.batch.plan.emulsion.verdict !== 'none-needed');
     const path = $derived({ id: tally.batch.id });
     const [strict, patient] = $derived([tally.batch.plan.holding.strict_hours, tally.batch.plan.holding.patient_hours]);
-    const kept = (hours: number): string => (hours < 72 ? `${Math.round(hours)} hours` : `${Math.round(hours / 24)} days`);
+    const kept = (hours: number): string =>
+        hours < 72
+            ? say('batch/finish-form.hours', { hours: Math.round(hours) })
+            : say('batch/finish-form.days', { hours: Math.round(hours / 24) });
 
     async function save(event?: SubmitEvent): Promise<void> {
         event?.preventDefault();
@@ -40,7 +43,7 @@
         );
         if (made !== null) {
             form.clear();
-            undo.changed('batches', made, 'The batch', 'The batch is saved as it is ticked.', 'reopen');
+            undo.changed('batches', made, say('batch/finish-form.batch'), say('batch/finish-form.batch-saved-as-ticked'), 'reopen');
             onfinished(made);
         }
     }
@@ -55,17 +58,23 @@
         });
         if (made !== null) {
             form.clear();
-            undo.changed('batches', made, 'The batch', 'The batch is corrected.');
+            undo.changed('batches', made, say('batch/finish-form.batch'), say('batch/finish-form.batch-corrected'));
             onfinished(made);
         }
     }
 </script>
 
 <form class="mt-3 grid gap-4" onsubmit={save} data-part="step">
-    <h2 class="text-[1.6rem]">It is mixed: save it</h2>
+    <h2 class="text-[1.6rem]">{say('batch/finish-form.mixed-save')}</h2>
     {#if missing > 0}
-        <p>{missing === 1 ? 'One spoonful is' : `${missing} spoonfuls are`} not ticked. What is ticked is what is written down.</p>
-        <button type="button" class="btn justify-self-start" onclick={() => void tally.tickRest()}>Tick the rest: all went in</button>
+        <p>
+            {say('batch/finish-form.not-ticked-what-ticked-what', {
+                missing: missing === 1 ? say('batch/finish-form.one-spoonful') : say('batch/finish-form.spoonfuls-are', { missing }),
+            })}
+        </p>
+        <button type="button" class="btn justify-self-start" onclick={() => void tally.tickRest()}
+            >{say('batch/finish-form.tick-rest-all-went-in')}</button
+        >
     {/if}
     {#if oily && tally.batch.standTests.length === 0}<StandTests
             batch={tally.batch}
@@ -74,26 +83,26 @@
                 (tally.batch = { ...tally.batch, version: next.version, standTest: next.standTest, standTests: next.standTests })}
         />{/if}
     <Choice
-        legend="All used up?"
+        legend={say('batch/finish-form.all-used-up')}
         name="rest"
         options={[
-            { value: 'kept', label: 'Not yet: it is kept' },
-            { value: 'used-up', label: 'All used up' },
-            { value: 'poured-away', label: 'Poured away' },
+            { value: 'kept', label: say('batch/finish-form.not-yet-kept') },
+            { value: 'used-up', label: say('batch/finish-form.all-used-up-2') },
+            { value: 'poured-away', label: say('batch/finish-form.poured-away') },
         ]}
         bind:value={form.values.rest}
     />
     {#if rest === 'kept' && strict !== patient}<Choice
-            legend="Keep it at most"
+            legend={say('batch/finish-form.keep-at-most')}
             name="keeping"
             options={[
                 { value: 'strict', label: kept(strict), note: 'careful' },
-                { value: 'patient', label: kept(patient), note: 'as some keep it' },
+                { value: 'patient', label: kept(patient), note: say('batch/finish-form.as-some-keep') },
             ]}
             bind:value={form.values.keeping}
         />{/if}
     <label class="grid gap-1"
-        ><span class="font-bold">Anything odd</span><textarea
+        ><span class="font-bold">{say('batch/finish-form.anything-odd')}</span><textarea
             class="textarea w-full"
             rows="2"
             maxlength="4000"
@@ -101,7 +110,7 @@
     >
     <FormFoot {form} send={() => void save()} mine={() => void putInPlace()} />
     <div class="flex gap-3">
-        <button type="button" class="aside-act" onclick={back}>Back</button>
-        <button class="act min-h-16 flex-1" data-part="tick" disabled={form.held}>Save the batch</button>
+        <button type="button" class="aside-act" onclick={back}>{say('batch/finish-form.back')}</button>
+        <button class="act min-h-16 flex-1" data-part="tick" disabled={form.held}>{say('batch/finish-form.save-batch')}</button>
     </div>
 </form>

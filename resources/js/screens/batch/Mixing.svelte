@@ -33,14 +33,14 @@
 
     keys.use(() => ({
         n: {
-            what: 'tick what comes next',
+            what: say('batch/mixing.tick-what-comes-next'),
             press: () => {
                 tally.tickNext();
                 walk.on();
             },
         },
-        u: { what: 'take the last tick back', press: () => tally.undo() },
-        x: { what: 'something went wrong', press: () => (slipping = !slipping) },
+        u: { what: say('batch/mixing.take-last-tick-back'), press: () => tally.undo() },
+        x: { what: say('batch/mixing.something-went-wrong'), press: () => (slipping = !slipping) },
     }));
 
     /** The ticks on this screen are newer than the answer. */
@@ -65,28 +65,28 @@
     <div class="flex flex-wrap items-center gap-x-4">
         <Head title={batch.name} small />
         <p>
-            <strong data-tally>{tally.ticked} of {tally.planned} spoonfuls are in.</strong>
+            <strong data-tally>{say('batch/mixing.of-spoonfuls-are-in', { ticked: tally.ticked, planned: tally.planned })}</strong>
             {tally.batch.plan.spoken.make.split(' (')[0]}
         </p>
         {#if tally.loads > 1}
-            <div class="flex flex-wrap gap-2" role="group" aria-label="Loads">
+            <div class="flex flex-wrap gap-2" role="group" aria-label={say('batch/mixing.loads')}>
                 {#each tally.batch.plan.loads.keys() as i (i)}
                     <button
                         class={['min-h-11 rounded border-2 px-3', i + 1 === tally.load ? 'border-primary font-bold' : 'border-base-300']}
                         aria-pressed={i + 1 === tally.load}
-                        onclick={() => walk.toLoad(i + 1)}>Load {i + 1}</button
+                        onclick={() => walk.toLoad(i + 1)}>{say('batch/mixing.load', { i: i + 1 })}</button
                     >
                 {/each}
             </div>
         {/if}
         <button class="link ml-auto min-h-11 font-bold" aria-expanded={slipping} onclick={() => (slipping = !slipping)}
-            >Something went wrong</button
+            >{say('batch/mixing.something-went-wrong-2')}</button
         >
     </div>
     <FaultNote fault={tally.fault} />
     {#each tally.batch.slips.filter((one) => one.load === tally.load) as slip (slip.load)}
         <p class="border-warning my-2 border-l-8 pl-3" data-slip>
-            Something went wrong with this load. Written down: <strong>{slip.words}</strong>.
+            {say('batch/mixing.something-went-wrong-with-this')} <strong>{slip.words}</strong>.
         </p>
     {/each}
     {#if slipping}{#key tally.load}<WayOut {tally} {spoons} onkept={slipped} />{/key}{/if}
@@ -99,14 +99,14 @@
         <OneStep {tally} {walk} {catalogue} {top} />
     {/if}
     <details class="mt-4" data-steps>
-        <summary class="min-h-12 cursor-pointer py-3 font-bold">All steps and cautions</summary>
+        <summary class="min-h-12 cursor-pointer py-3 font-bold">{say('batch/mixing.all-steps-and-cautions')}</summary>
         <ol>
             {#each tally.tasks.keys() as i (i)}<StepRow load={tally.load} number={i + 1} {tally} go={() => walk.to(i + 1)} />{/each}
         </ol>
         <ul class="my-3 list-disc space-y-1 pl-6">
             {#each tally.batch.plan.cautions as caution (caution.code)}<li>{caution.text}</li>{/each}
         </ul>
-        <TakeBack kind="batches" of={batch} what="The batch" label="Take the batch back" leave="/batches" />
+        <TakeBack kind="batches" of={batch} what={say('batch/mixing.batch')} label={say('batch/mixing.take-batch-back')} leave="/batches" />
     </details>
 </div>
 <MixingSheet {tally} />

@@ -7,9 +7,15 @@
 <!-- For paper: each step with its box, each spoonful with its ring, filled where it is ticked. -->
 <div class="hidden print:block" data-sheet>
     <h2 class="text-2xl">{tally.batch.name}</h2>
-    <p class="mb-2">{tally.batch.plan.spoken.make} in {tally.batch.plan.spoken.loads}: {tally.batch.plan.spoken.strength.join(', ')}</p>
+    <p class="mb-2">
+        {say('batch/mixing-sheet.in', {
+            make: tally.batch.plan.spoken.make,
+            loads: tally.batch.plan.spoken.loads,
+            strength: tally.batch.plan.spoken.strength.join(', '),
+        })}
+    </p>
     {#each tally.batch.plan.loads as load, l (l)}
-        {#if tally.loads > 1}<h2 class="mt-3">Load {l + 1}: {load.spoken}</h2>{/if}
+        {#if tally.loads > 1}<h2 class="mt-3">{say('batch/mixing-sheet.load', { l: l + 1, spoken: load.spoken })}</h2>{/if}
         <ol class="list-decimal pl-9">
             {#each load.tasks as task, i (i)}
                 {@const item = tally.itemOf(l + 1, task)}
@@ -40,7 +46,7 @@
             {/each}
         </ol>
     {/each}
-    <h2 class="mt-3">Cautions</h2>
+    <h2 class="mt-3">{say('batch/mixing-sheet.cautions')}</h2>
     <ul class="list-disc pl-6 text-sm">
         {#each tally.batch.plan.cautions as caution (caution.code)}<li>{caution.text}</li>{/each}
     </ul>

@@ -62,11 +62,11 @@
     }
 </script>
 
-<Stage label="What comes next">
+<Stage label={say('batch/one-step.what-comes-next')}>
     {#snippet wall()}
         {@render top()}
         <section
-            aria-label="The step"
+            aria-label={say('batch/one-step.step')}
             class="my-auto grid grid-cols-[minmax(0,1fr)_5.5rem] items-center gap-x-3 gap-y-4 py-3 sm:grid-cols-[15rem_minmax(0,1fr)] sm:gap-x-8"
         >
             <div class="order-2 h-36 sm:order-1 sm:h-80" data-part="sprayer">
@@ -81,14 +81,14 @@
                 />
             </div>
             <div class="order-1 grid gap-2 sm:order-2">
-                <p class="quiet" data-step-number>Step {walk.number} of {tally.tasks.length}</p>
+                <p class="quiet" data-step-number>{say('batch/one-step.step-of', { number: walk.number, tasks: tally.tasks.length })}</p>
                 <p
                     class={['leading-tight font-bold', long ? 'text-[1.25rem] sm:text-[2rem]' : 'text-[1.6rem] sm:text-[2.3rem]']}
                     data-part="step"
                 >
                     {task?.text}
                 </p>
-                {#if stands !== ''}<p class="quiet sm:text-lg" data-level>Then it stands {stands}.</p>{/if}
+                {#if stands !== ''}<p class="quiet sm:text-lg" data-level>{say('batch/one-step.then-stands', { stands })}</p>{/if}
                 <div class="hidden gap-3 sm:grid">{@render hands()}</div>
             </div>
             <div class="order-3 col-span-2 grid gap-3 sm:hidden">{@render hands()}</div>
@@ -96,11 +96,17 @@
     {/snippet}
     {#snippet apron()}
         <div class="flex flex-wrap items-center gap-x-4 gap-y-2">
-            <p class="min-w-52 flex-1" data-next>Next: {brief(walk.then)}</p>
+            <p class="min-w-52 flex-1" data-next>{say('batch/one-step.next', { then: brief(walk.then) })}</p>
             <div class="flex w-full gap-3 sm:w-auto">
-                <button class="aside-act" disabled={!walk.canGoBack} onclick={() => walk.back()}>Back</button>
+                <button class="aside-act" disabled={!walk.canGoBack} onclick={() => walk.back()}>{say('batch/one-step.back')}</button>
                 <button class="act min-h-16 flex-1" data-part="tick" onclick={go}
-                    >{done ? 'On' : item !== undefined ? 'All of it is in' : glass ? 'Skip the glass' : 'Done'}</button
+                    >{done
+                        ? say('batch/one-step.on')
+                        : item !== undefined
+                          ? say('batch/one-step.all-of-in')
+                          : glass
+                            ? say('batch/one-step.skip-glass')
+                            : say('batch/one-step.done')}</button
                 >
             </div>
         </div>
@@ -109,7 +115,7 @@
 {#snippet hands()}
     {#if item !== undefined}<Rings {item} {tally} onfull={() => walk.on()} />{/if}
     {#if stops.length > 0}<div class="border-error border-l-8 pl-3" data-against>
-            <p class="font-bold">Mixed all the same, though:</p>
+            <p class="font-bold">{say('batch/one-step.mixed-all-same-though')}</p>
             {#each stops as stop, i (i)}<p>{briefly(stop.because)}</p>{/each}
         </div>{/if}
     {#if cautions.length > 0}<ul class="list-disc space-y-1 pl-6" data-cautions>
@@ -125,4 +131,4 @@
             }}
         />{/if}
 {/snippet}
-<p role="status" class="sr-only">Step {walk.number}: {task?.text}</p>
+<p role="status" class="sr-only">{say('batch/one-step.step-2', { number: walk.number, text: task?.text })}</p>

@@ -12,13 +12,18 @@
 
 <Waiting of={rest}>
     {#snippet children(all)}
-        <p class="font-bold" data-rest>{all.leftWords} left{all.until === null ? '' : `, good until ${atTime(all.until)}`}.</p>
+        <p class="font-bold" data-rest>
+            {say('batch/rest.left', {
+                leftWords: all.leftWords,
+                until: all.until === null ? '' : say('batch/rest.good-until', { until: atTime(all.until) }),
+            })}
+        </p>
         <p class="mt-1">{all.where}</p>
         <ul class="mt-2 grid gap-1">
             {#each all.plants as plant (plant.id)}
                 <li class="grid grid-cols-[auto_1fr] gap-x-2">
                     <LevelMark level={plant.level} silent />
-                    <span><strong>{plant.name}</strong>{plant.level === 'ok' ? ': it may go there.' : `: ${plant.because}`}</span>
+                    <span><strong>{plant.name}</strong>{plant.level === 'ok' ? say('batch/rest.may-go-there') : `: ${plant.because}`}</span>
                 </li>
             {/each}
         </ul>

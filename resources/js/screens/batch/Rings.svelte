@@ -24,7 +24,11 @@
 </script>
 
 {#each item.scoops as scoop (scoop.id)}
-    <div class="flex flex-wrap items-center gap-3" role="group" aria-label={`${item.name}: ${scoop.count} times ${scoop.words}`}>
+    <div
+        class="flex flex-wrap items-center gap-3"
+        role="group"
+        aria-label={say('batch/rings.times', { name: item.name, count: scoop.count, words: scoop.words })}
+    >
         {#each numbers(scoop.count) as n (n)}
             {@const ticked = scoop.ticked.includes(n)}
             <button
@@ -34,7 +38,7 @@
                 ]}
                 data-ring
                 aria-pressed={ticked}
-                aria-label={`${scoop.words} of ${item.name}, spoonful ${n} of ${scoop.count}`}
+                aria-label={say('batch/rings.of-spoonful-of', { words: scoop.words, name: item.name, n, count: scoop.count })}
                 onclick={() => tick(scoop, n, !ticked)}
             >
                 {#if ticked}<Check size={40} strokeWidth={3.5} aria-hidden="true" />{:else}{scoop.words}{/if}

@@ -28,7 +28,7 @@
 
     let last = $state('');
 
-    async function say(result: string): Promise<void> {
+    async function keep(result: string): Promise<void> {
         last = result;
         const stood = startedAt === 0 ? {} : { seconds: Math.max(1, (Date.now() - startedAt) / 1000) };
         const saved = await sending.send((submission) =>
@@ -46,33 +46,41 @@
     }
 </script>
 
-<section class={['grid gap-3', !told && 'dish']} aria-label="Stand test">
-    {#if !told}<h2>Stand test</h2>{/if}
+<section class={['grid gap-3', !told && 'dish']} aria-label={say('batch/stand-tests.stand-test')}>
+    {#if !told}<h2>{say('batch/stand-tests.stand-test')}</h2>{/if}
     {#each batch.standTests as test, i (test.id)}
         <div class={['border-l-8 pl-3', test.code === 'even' ? 'border-success' : 'border-error']} data-stand={test.code}>
             <LevelMark level={test.code === 'even' ? 'ok' : test.code === 'give-up' ? 'stop' : 'caution'} />
             <p>
-                <strong>Glass {i + 1}: {test.seconds === null ? test.words : `${test.words} after ${Math.round(test.seconds)} s`}.</strong>
+                <strong
+                    >{say('batch/stand-tests.glass', {
+                        i: i + 1,
+                        words:
+                            test.seconds === null
+                                ? test.words
+                                : say('batch/stand-tests.after-s', { words: test.words, seconds: Math.round(test.seconds) }),
+                    })}</strong
+                >
                 {test.advice}
             </p>
         </div>
     {/each}
     {#if !given}
-        {#if !told}<p>Fill a glass 8 cm high and let it stand. Say what you see as soon as oil shows, or after a minute.</p>{/if}
+        {#if !told}<p>{say('batch/stand-tests.fill-glass-8-cm-high')}</p>{/if}
         {#if startedAt === 0}
-            <button type="button" class="btn" onclick={start}>The glass stands: start the minute</button>
+            <button type="button" class="btn" onclick={start}>{say('batch/stand-tests.glass-stands-start-minute')}</button>
         {:else}
             <p class="numeral text-3xl" role="timer">
                 {Math.floor(seconds / 60)}:{String(seconds % 60).padStart(2, '0')}{#if seconds >= 60}<span class="text-base">
-                        a minute is over: look now</span
+                        {say('batch/stand-tests.minute-over-look-now')}</span
                     >{/if}
             </p>
         {/if}
         <div class="flex flex-wrap gap-2">
             {#each catalogue.standTests.filter((one) => one.code !== 'not-done') as one (one.code)}
-                <button type="button" class="btn" disabled={sending.held} onclick={() => void say(one.code)}>{one.words}</button>
+                <button type="button" class="btn" disabled={sending.held} onclick={() => void keep(one.code)}>{one.words}</button>
             {/each}
         </div>
     {/if}
-    <FormFoot form={sending} send={() => void say(last)} />
+    <FormFoot form={sending} send={() => void keep(last)} />
 </section>

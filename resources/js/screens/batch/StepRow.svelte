@@ -22,7 +22,7 @@
             type="checkbox"
             class="checkbox checkbox-primary size-8 shrink-0"
             checked={done}
-            aria-label={`Done: ${task?.text ?? ''}`}
+            aria-label={say('batch/step-row.done', { text: task?.text ?? '' })}
             onchange={(event) => tally.tickStep(load, number, event.currentTarget.checked)}
         />
     {:else}

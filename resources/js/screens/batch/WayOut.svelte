@@ -35,24 +35,28 @@
                 <ul class="list-disc pl-6" data-said>
                     {#each slip.before as one, i (i)}<li>{one.words}</li>{/each}
                 </ul>
-                <button class="btn" onclick={() => (slip.before = [])}>Forget those</button>
+                <button class="btn" onclick={() => (slip.before = [])}>{say('batch/way-out.forget-those')}</button>
             {/if}
             <Choice
-                legend={slip.before.length === 0 ? 'What went wrong' : 'What else went wrong'}
+                legend={slip.before.length === 0 ? say('batch/way-out.what-went-wrong') : say('batch/way-out.what-else-went-wrong')}
                 name="slip"
                 options={[...KINDS]}
                 bind:value={slip.kind}
             />
             {#if slip.kind !== 'water'}
                 <label class="grid gap-1">
-                    <span class="font-bold">With what</span>
+                    <span class="font-bold">{say('batch/way-out.with-what')}</span>
                     <select class="select w-full" bind:value={slip.item}>
-                        {#each slip.load.items as item (item.key)}<option value={item.key}>{item.name}: {item.words} planned</option>{/each}
+                        {#each slip.load.items as item (item.key)}<option value={item.key}
+                                >{say('batch/way-out.planned', { name: item.name, words: item.words })}</option
+                            >{/each}
                     </select>
                 </label>
             {/if}
             <SlipNumbers state={slip} />
-            {#if slip.slip !== null}<button class="btn" onclick={() => slip.another()}>And something else went wrong</button>{/if}
+            {#if slip.slip !== null}<button class="btn" onclick={() => slip.another()}
+                    >{say('batch/way-out.and-something-else-went-wrong')}</button
+                >{/if}
         </div>
         <div class="grid gap-4">
             <FaultNote fault={slip.ways.fault} />

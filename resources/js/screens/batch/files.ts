@@ -5,6 +5,6 @@ export async function keepBatch(document: unknown): Promise<string> {
     const answer = api.POST('/api/batches/documents', { body: document as Schemas['BatchDocument'] });
     const batch = await taken(answer);
     return (await answer).response.status === 201
-        ? `kept, ${batch.makeWords} of ${batch.name}`
-        : `the batch of ${batch.name} was here already`;
+        ? say('batch/files.kept-of', { makeWords: batch.makeWords, name: batch.name })
+        : say('batch/files.batch-of-was-here-already', { name: batch.name });
 }

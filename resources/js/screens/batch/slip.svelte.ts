@@ -7,11 +7,11 @@ type Slip = Schemas['Slip'];
 type Load = Schemas['Plan']['loads'][number];
 
 export const KINDS = [
-    { value: 'count', label: 'I lost count, or put in too many or too few' },
-    { value: 'left-out', label: 'I left it out' },
-    { value: 'ran-out', label: 'I ran out of it' },
-    { value: 'measure', label: 'I used the wrong spoon' },
-    { value: 'water', label: 'The water was not as planned' },
+    { value: 'count', label: say('batch/slip.i-lost-count-or-put') },
+    { value: 'left-out', label: say('batch/slip.i-left-out') },
+    { value: 'ran-out', label: say('batch/slip.i-ran-out-of') },
+    { value: 'measure', label: say('batch/slip.i-used-wrong-spoon') },
+    { value: 'water', label: say('batch/slip.water-was-not-as-planned') },
 ] as const;
 
 export interface Spoon {
@@ -22,10 +22,10 @@ export interface Spoon {
 /** What could have been taken for the right spoon: one's own, and the usual ones. */
 export function spoonsAbout(own: Schemas['Measure'][]): Spoon[] {
     const usual: Spoon[] = [
-        { words: 'a US teaspoon', holds: { amount: 1, unit: '[tsp_us]' } },
-        { words: 'a US tablespoon', holds: { amount: 1, unit: '[tbs_us]' } },
-        { words: 'a US fluid ounce', holds: { amount: 1, unit: '[foz_us]' } },
-        { words: 'a US cup', holds: { amount: 1, unit: '[cup_us]' } },
+        { words: say('batch/slip.us-teaspoon'), holds: { amount: 1, unit: '[tsp_us]' } },
+        { words: say('batch/slip.us-tablespoon'), holds: { amount: 1, unit: '[tbs_us]' } },
+        { words: say('batch/slip.us-fluid-ounce'), holds: { amount: 1, unit: '[foz_us]' } },
+        { words: say('batch/slip.us-cup'), holds: { amount: 1, unit: '[cup_us]' } },
     ];
     const all = [
         ...own
@@ -135,7 +135,7 @@ export class SlipState {
     ): Promise<Schemas['Batch']> {
         const slips = this.slips;
         if (slips === null) {
-            throw new Fault('', 'Say first what went wrong.');
+            throw new Fault('', say('batch/slip.say-first-what-went-wrong'));
         }
         return taken(
             api.PUT('/api/batches/{id}/loads/{load}/slip', {

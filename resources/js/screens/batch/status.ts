@@ -1,5 +1,11 @@
 import type { Schemas } from '../../lib/client';
 
 export function statusWords(status: Schemas['BatchBrief']['status']): string {
-    return { mixing: 'still mixing', ready: 'ready to use', old: 'kept too long', discarded: 'thrown away', 'used-up': 'used up' }[status];
+    return {
+        mixing: say('batch/status.still-mixing'),
+        ready: say('batch/status.ready-to-use'),
+        old: say('batch/status.kept-too-long'),
+        discarded: say('batch/status.thrown-away'),
+        'used-up': say('batch/status.used-up'),
+    }[status];
 }

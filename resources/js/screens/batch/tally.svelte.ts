@@ -220,7 +220,7 @@ export class Tally {
         if (tick !== null && !this.#isTold(entry)) {
             this.#show({ ...tick, ticked: !tick.ticked });
         }
-        this.fault = new Fault(fault.path, `That tick was not saved and was taken back: ${fault.message}`, fault.status);
+        this.fault = new Fault(fault.path, say('batch/tally.that-tick-was-not-saved', { message: fault.message }), fault.status);
     }
 
     /** Whether something newer is kept of the same spoonful. */

@@ -16,7 +16,14 @@ const PATH = /^\/api\/batches\/\d+\/(scoops|loads)\/(\d+)\/(?:ticks|steps)\/(\d+
 export function entryOf(batch: number, tick: Tick): Fresh {
     const rest = tick.step ? `loads/${tick.of}/steps/${tick.number}` : `scoops/${tick.of}/ticks/${tick.number}`;
     const path = `/api/batches/${batch}/${rest}`;
-    return { key: path, group: `batches/${batch}`, method: 'PUT', path, body: { ticked: tick.ticked }, what: 'A tick of the tally' };
+    return {
+        key: path,
+        group: `batches/${batch}`,
+        method: 'PUT',
+        path,
+        body: { ticked: tick.ticked },
+        what: say('batch/tick.tick-of-tally'),
+    };
 }
 
 /** The tick that an entry is; null where it is something else. */

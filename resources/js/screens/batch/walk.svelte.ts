@@ -22,7 +22,7 @@ export class Walk {
         if (task !== undefined) {
             return task.text;
         }
-        return this.tally.load < this.tally.loads ? `Load ${this.tally.load + 1}.` : 'Save the batch.';
+        return this.tally.load < this.tally.loads ? say('batch/walk.load', { load: this.tally.load + 1 }) : say('batch/walk.save-batch');
     }
 
     /** The step is done: on to the next that is not, in this load or the one after. */

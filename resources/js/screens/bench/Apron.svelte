@@ -19,13 +19,13 @@
     const barred = $derived(bench.memory?.final === true ? bench.memory.words : bench.against[0]);
     const level = $derived(barred !== undefined ? 'stop' : (verdict?.level ?? 'ok'));
     const sentence = $derived(
-        barred ?? (verdict === undefined || verdict.level === 'ok' ? 'Nothing speaks against it.' : briefly(verdict.because)),
+        barred ?? (verdict === undefined || verdict.level === 'ok' ? say('bench/apron.nothing-speaks-against') : briefly(verdict.because)),
     );
     /** What mends it, as a button. */
     const remedy = $derived.by(() => {
         const instead = bench.instead;
         if (instead !== null) {
-            return { words: `Take ${instead.name}`, press: () => bench.take(instead) };
+            return { words: say('bench/apron.take', { name: instead.name }), press: () => bench.take(instead) };
         }
         const mending = bench.mending;
         return mending === null || level === 'ok' ? null : { words: mending.words, press: () => bench.mend(mending) };
@@ -43,7 +43,7 @@
                 >{sentence}
                 {#if level !== 'ok' && verdict !== undefined && barred === undefined}<Standing {verdict} />{/if}
                 <button class="link -my-2.5 inline-flex min-h-11 min-w-11 items-center justify-center align-middle font-bold" onclick={why}
-                    >Why</button
+                    >{say('bench/apron.why')}</button
                 ></span
             >
         </p>
@@ -52,9 +52,10 @@
         {#if remedy !== null}
             <button class="act" aria-describedby="bench-verdict" data-part="act" data-mend onclick={remedy.press}>{remedy.words}</button>
         {:else}
-            <a class="act" href="/" aria-describedby="bench-verdict" data-part="act">Leave it for now</a>
+            <a class="act" href="/" aria-describedby="bench-verdict" data-part="act">{say('bench/apron.leave-for-now')}</a>
         {/if}
-        <button class="aside-act" aria-describedby="bench-verdict" disabled={held} onclick={start}>Mix it all the same</button>
+        <button class="aside-act" aria-describedby="bench-verdict" disabled={held} onclick={start}>{say('bench/apron.mix-all-same')}</button
+        >
     {:else}
         {#if remedy !== null}<button class="aside-act" aria-describedby="bench-verdict" data-part="remedy" data-mend onclick={remedy.press}
                 >{remedy.words}</button
@@ -64,7 +65,7 @@
             aria-describedby="bench-verdict"
             data-part="act"
             disabled={held}
-            onclick={start}>Start mixing</button
+            onclick={start}>{say('bench/apron.start-mixing')}</button
         >
     {/if}
 </div>

@@ -9,7 +9,7 @@
     const shelf = new Loaded(async () => new BenchState(await fetchShelf(from), from));
 </script>
 
-<svelte:head><title>Bench · Idle Mixer</title></svelte:head>
+<svelte:head><title>{say('bench/bench.bench-idle-mixer')}</title></svelte:head>
 <Waiting of={shelf}>
     {#snippet children(state)}<BenchTop {state} />{/snippet}
 </Waiting>

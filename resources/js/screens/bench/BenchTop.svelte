@@ -42,9 +42,9 @@
     $effect(() => history.replaceState(history.state, '', `/bench?${bench.address}`));
 
     keys.use(() => ({
-        m: { what: 'how much to make', press: () => document.querySelector<HTMLElement>('[data-make]')?.focus() },
-        r: { what: 'choose the spray', press: () => document.querySelector<HTMLElement>('[data-recipe]')?.focus() },
-        s: { what: 'start mixing', press: () => void start() },
+        m: { what: say('bench/bench-top.how-much-to-make'), press: () => document.querySelector<HTMLElement>('[data-make]')?.focus() },
+        r: { what: say('bench/bench-top.choose-spray'), press: () => document.querySelector<HTMLElement>('[data-recipe]')?.focus() },
+        s: { what: say('bench/bench-top.start-mixing'), press: () => void start() },
     }));
 
     async function start(): Promise<void> {
@@ -68,14 +68,20 @@
             ),
         );
         if (batch !== null) {
-            undo.made('batches', batch, `The batch of ${batch.makeWords} ${batch.name}`, '/bench', 'Begun.');
+            undo.made(
+                'batches',
+                batch,
+                say('bench/bench-top.batch-of', { makeWords: batch.makeWords, name: batch.name }),
+                '/bench',
+                'Begun.',
+            );
             void navigate('/batches/:id', { params: { id: String(batch.id) } });
         }
     }
 </script>
 
 <div class="no-print">
-    <Stage label="The decision">
+    <Stage label={say('bench/bench-top.decision')}>
         {#snippet wall()}
             <Sentence state={bench} own={() => void drawers?.show('own')} />
             {#if bench.shelf.opening.note}<p class="border-info my-1 border-l-8 pl-3" data-note>{bench.shelf.opening.note}</p>{/if}
@@ -85,15 +91,16 @@
                     <button
                         class={['quiet min-h-11 text-left leading-tight', bench.memory !== null && 'hidden sm:block']}
                         onclick={() => void drawers?.show('settings')}
-                        >{bench.plan.spoken.strength.join(', ') || 'nothing reckoned in percent'}{bench.changed
-                            ? ', changed here'
+                        >{bench.plan.spoken.strength.join(', ') || say('bench/bench-top.nothing-reckoned-in-percent')}{bench.changed
+                            ? say('bench/bench-top.changed-here')
                             : ''}{bench.plan.loads.length > 1 ? `; ${bench.plan.spoken.loads}` : ''}</button
                     >
                     <Memory state={bench} />
                     {#if bench.filling.canPutBack}<button
                             class="link ml-auto inline-flex min-h-11 min-w-11 items-center gap-1 font-bold"
-                            aria-label="Put the level back"
-                            onclick={() => bench.filling.putBack()}><Undo2 size={20} aria-hidden="true" />Undo</button
+                            aria-label={say('bench/bench-top.put-level-back')}
+                            onclick={() => bench.filling.putBack()}
+                            ><Undo2 size={20} aria-hidden="true" />{say('bench/bench-top.undo')}</button
                         >{/if}
                 </div>
             {/if}

@@ -18,16 +18,16 @@
             await navigator.clipboard.writeText(cardText(name, plan));
             said = 'Copied.';
         } catch {
-            said = 'This browser does not let the page copy here; print the card instead.';
+            said = say('bench/card-buttons.this-browser-does-not-let');
         }
     }
 
     keys.use(() => ({
-        p: { what: 'print the card', press: () => print() },
-        c: { what: 'copy the plan as text', press: () => void copy() },
+        p: { what: say('bench/card-buttons.print-card'), press: () => print() },
+        c: { what: say('bench/card-buttons.copy-plan-as-text'), press: () => void copy() },
     }));
 </script>
 
-<button class="btn" disabled={plan === null} onclick={() => print()}>Print the card</button>
-<button class="btn" disabled={plan === null} onclick={() => void copy()}>Copy as text</button>
+<button class="btn" disabled={plan === null} onclick={() => print()}>{say('bench/card-buttons.print-card-2')}</button>
+<button class="btn" disabled={plan === null} onclick={() => void copy()}>{say('bench/card-buttons.copy-as-text')}</button>
 <span role="status">{said}</span>

@@ -43,7 +43,12 @@
 </script>
 
 <div class="mt-4 grid items-start gap-x-8 md:grid-cols-2" data-drawers>
-    <Drawer name="why" title="What was checked" note={cautions === 0 ? 'all fine' : `${cautions} to mind`} bind:open={open.why}>
+    <Drawer
+        name="why"
+        title={say('bench/drawers.what-was-checked')}
+        note={cautions === 0 ? say('bench/drawers.all-fine') : say('bench/drawers.to-mind', { cautions })}
+        bind:open={open.why}
+    >
         {#if bench.against.length > 1}<ul class="mb-3">
                 {#each bench.against as reason, i (i)}<li>{reason}</li>{/each}
             </ul>{/if}
@@ -51,45 +56,52 @@
     </Drawer>
     <Drawer
         name="own"
-        title="Your sprayer and spoons"
-        note={bench.shelf.sprayers.length === 0 ? 'none named yet' : ''}
+        title={say('bench/drawers.your-sprayer-and-spoons')}
+        note={bench.shelf.sprayers.length === 0 ? say('bench/drawers.none-named-yet') : ''}
         bind:open={open.own}
     >
         <div class="grid gap-3">
             <OneTap catalogue={bench.shelf.catalogue} of="sprayers" owned={bench.shelf.sprayers} onadded={() => void bench.restock()} />
             <OneTap catalogue={bench.shelf.catalogue} of="spoons" onadded={() => void bench.restock()} />
             <p class="quiet">
-                {bench.shelf.kit.length === 0 ? 'A US kitchen set is assumed.' : `${bench.shelf.kit.length} spoons and marks are used.`}
+                {bench.shelf.kit.length === 0
+                    ? say('bench/drawers.us-kitchen-set-assumed')
+                    : say('bench/drawers.spoons-and-marks-are-used', { kit: bench.shelf.kit.length })}
             </p>
-            <a class="btn justify-self-start" href="/shed">All of them</a>
+            <a class="btn justify-self-start" href="/shed">{say('bench/drawers.all-of-them')}</a>
         </div>
     </Drawer>
-    <Drawer name="settings" title="Strength, order, water" note={settingsOf(bench)} bind:open={open.settings}
+    <Drawer name="settings" title={say('bench/drawers.strength-order-water')} note={settingsOf(bench)} bind:open={open.settings}
         ><MixSettings state={bench} /></Drawer
     >
     {#if plan !== null && plan.emulsion.glass.length > 0}
-        <Drawer name="glass" title="How long it holds" note={again === undefined ? '' : `shake every ${again}`} bind:open={open.glass}
-            ><Glass emulsion={plan.emulsion} order={bench.orderNow} hand={bench.shelf.hand} /></Drawer
+        <Drawer
+            name="glass"
+            title={say('bench/drawers.how-long-holds')}
+            note={again === undefined ? '' : say('bench/drawers.shake-every', { again })}
+            bind:open={open.glass}><Glass emulsion={plan.emulsion} order={bench.orderNow} hand={bench.shelf.hand} /></Drawer
         >
     {/if}
-    <Drawer name="day" title="The day and the plant" note={bench.day.summary} bind:open={open.day}><DayFields day={bench.day} /></Drawer>
-    <Drawer name="much" title="How much, or only so much left" note="" bind:open={open.much}
+    <Drawer name="day" title={say('bench/drawers.day-and-plant')} note={bench.day.summary} bind:open={open.day}
+        ><DayFields day={bench.day} /></Drawer
+    >
+    <Drawer name="much" title={say('bench/drawers.how-much-or-only-so')} note="" bind:open={open.much}
         ><div class="grid gap-4"><HowMuch state={bench} open={open.much} /><LeftOver state={bench} /></div></Drawer
     >
     {#if (bench.recipe?.stocks.length ?? 0) > 0}<Drawer
             name="stock"
-            title="The stock"
+            title={say('bench/drawers.stock')}
             note={bench.recipe?.stocks[0]?.name ?? ''}
             bind:open={open.stock}><StockJar state={bench} /></Drawer
         >{/if}
-    <Drawer name="steps" title="Steps and cautions" note="" bind:open={open.steps}>
+    <Drawer name="steps" title={say('bench/drawers.steps-and-cautions')} note="" bind:open={open.steps}>
         {#if plan !== null}
             {#if plan.loads.length > 1}<Spoons {plan} all />{/if}
             {#if bench.easier?.spoon}<p data-helpful>{bench.easier.spoon}</p>{/if}
             <ol class="my-3 list-decimal space-y-1 pl-6">
                 {#each plan.steps as step, i (i)}<li>{step}</li>{/each}
             </ol>
-            <h2 class="text-base">Cautions</h2>
+            <h2 class="text-base">{say('bench/drawers.cautions')}</h2>
             <ul class="my-2 list-disc space-y-1 pl-6">
                 {#each plan.cautions as caution (caution.code)}<li>{caution.text}</li>{/each}
             </ul>
@@ -97,11 +109,11 @@
             {#each plan.notes as note, i (i)}<p class="quiet text-sm">{note}</p>{/each}
         {/if}
     </Drawer>
-    <Drawer name="spray" title="About this spray" note={bench.recipe?.useWords ?? ''} bind:open={open.spray}
+    <Drawer name="spray" title={say('bench/drawers.about-this-spray')} note={bench.recipe?.useWords ?? ''} bind:open={open.spray}
         ><AboutSpray state={bench} /></Drawer
     >
 </div>
 <div class="mt-3 flex flex-wrap items-center gap-2">
     <CardButtons name={bench.recipe?.name ?? ''} {plan} />
-    <a class="btn" href="/batches">Earlier batches</a>
+    <a class="btn" href="/batches">{say('bench/drawers.earlier-batches')}</a>
 </div>

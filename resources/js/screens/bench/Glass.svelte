@@ -17,15 +17,15 @@
     const layer = $derived(Math.min(60, ((at?.on_top_mm ?? 0) * 10 * 120) / emulsion.glass_height_mm));
 
     function spoken(seconds: number): string {
-        return seconds < 60 ? `${seconds} s` : seconds < 3600 ? `${seconds / 60} min` : `${seconds / 3600} h`;
+        return seconds < 60 ? `${seconds} s` : seconds < 3600 ? say('bench/glass.min', { seconds: seconds / 60 }) : `${seconds / 3600} h`;
     }
 </script>
 
-<section aria-label="How long it holds">
+<section aria-label={say('bench/glass.how-long-holds')}>
     <p>
-        Shake again every <strong data-reshake>{again}</strong>. Unshaken, the last tenth would hold {percent(
-            emulsion.last_tenth_oil_percent,
-        )} % oil.
+        {say('bench/glass.shake-again-every')} <strong data-reshake>{again}</strong>{say('bench/glass.unshaken-last-tenth-would-hold', {
+            last_tenth_oil_percent: percent(emulsion.last_tenth_oil_percent),
+        })}
     </p>
     <div class="mt-2 flex items-center gap-4">
         <svg viewBox="0 0 90 150" class="h-40 shrink-0" aria-hidden="true" fill="none" stroke="currentColor" stroke-width="3">
@@ -38,7 +38,10 @@
         </svg>
         <div class="grid flex-1 gap-2">
             <label class="grid gap-1">
-                <span><strong>After {spoken(at?.seconds ?? 0)}</strong> in a glass {emulsion.glass_height_mm / 10} cm high</span>
+                <span
+                    ><strong>{say('bench/glass.after', { seconds: spoken(at?.seconds ?? 0) })}</strong>
+                    {say('bench/glass.in-glass-cm-high', { glass_height_mm: emulsion.glass_height_mm / 10 })}</span
+                >
                 <input
                     type="range"
                     class="w-full"
@@ -46,31 +49,36 @@
                     max={emulsion.glass.length - 1}
                     step="1"
                     bind:value={moment}
-                    aria-valuetext={`after ${spoken(at?.seconds ?? 0)}`}
+                    aria-valuetext={say('bench/glass.after-2', { seconds: spoken(at?.seconds ?? 0) })}
                 />
             </label>
             <p>
                 {(at?.on_top_mm ?? 0) < 0.01
-                    ? 'Less than 0.01 mm of oil on top'
-                    : `${short(at?.on_top_mm ?? 0)} mm of oil on top (drawn ten times as thick)`}
+                    ? say('bench/glass.less-than-0-01-mm')
+                    : say('bench/glass.mm-of-oil-on-top', { on_top_mm: short(at?.on_top_mm ?? 0) })}
             </p>
-            <p>The tube draws {Math.round(100 * share)} % of the oil that was mixed in.</p>
+            <p>{say('bench/glass.tube-draws-of-oil-that', { share: Math.round(100 * share) })}</p>
         </div>
     </div>
     {#if hand.coarseness !== 1}<p class="text-sm">
-            Reckoned with your own hand: {hand.readings} stand tests, droplets {short(hand.coarseness)} times the usual size.
+            {say('bench/glass.reckoned-with-your-own-hand', { readings: hand.readings, coarseness: short(hand.coarseness) })}
         </p>{/if}
     <details>
-        <summary class="min-h-11 cursor-pointer py-2">The figures</summary>
+        <summary class="min-h-11 cursor-pointer py-2">{say('bench/glass.figures')}</summary>
         <table class="table">
-            <caption class="sr-only">Oil on top and what the tube draws, over time</caption>
-            <thead><tr><th scope="col">After</th><th scope="col">Oil on top</th><th scope="col">The tube draws</th></tr></thead>
+            <caption class="sr-only">{say('bench/glass.oil-on-top-and-what')}</caption>
+            <thead
+                ><tr
+                    ><th scope="col">{say('bench/glass.after-3')}</th><th scope="col">{say('bench/glass.oil-on-top')}</th><th scope="col"
+                        >{say('bench/glass.tube-draws')}</th
+                    ></tr
+                ></thead
+            >
             <tbody>
                 {#each emulsion.glass as row (row.seconds)}
                     <tr
-                        ><td>{spoken(row.seconds)}</td><td class="numeral">{short(row.on_top_mm)} mm</td><td class="numeral"
-                            >{Math.round(100 * row.tube_share)} %</td
-                        ></tr
+                        ><td>{spoken(row.seconds)}</td><td class="numeral">{say('bench/glass.mm', { on_top_mm: short(row.on_top_mm) })}</td
+                        ><td class="numeral">{Math.round(100 * row.tube_share)} %</td></tr
                     >
                 {/each}
             </tbody>

@@ -21,14 +21,14 @@
     });
 </script>
 
-<section aria-label="Only so much left">
-    <h2 class="text-base">Only so much left</h2>
+<section aria-label={say('bench/left-over.only-so-much-left')}>
+    <h2 class="text-base">{say('bench/left-over.only-so-much-left')}</h2>
     <div class="mt-1 grid gap-3">
         <label class="grid gap-1"
-            ><span class="font-bold">What is left, one thing a line</span><textarea
+            ><span class="font-bold">{say('bench/left-over.what-left-one-thing-line')}</span><textarea
                 class="textarea w-full"
                 rows="2"
-                placeholder="40 ml neem"
+                placeholder={say('bench/left-over.40-ml-neem')}
                 spellcheck="false"
                 bind:value={text}></textarea></label
         >
@@ -51,7 +51,9 @@
                 <p class={answer.bites ? 'border-error border-l-8 pl-3 font-bold' : ''}>{answer.because}</p>
                 {#if answer.bites && answer.amount !== null}
                     {@const amount = answer.amount}
-                    <button class="btn mt-2" onclick={() => bench.filling.fillTo(Number(shortDown(amount)))}>Make that much</button>
+                    <button class="btn mt-2" onclick={() => bench.filling.fillTo(Number(shortDown(amount)))}
+                        >{say('bench/left-over.make-that-much')}</button
+                    >
                 {/if}
             </div>
         {/if}

@@ -15,7 +15,7 @@
     }
 </script>
 
-<section aria-label="The sprayer" class="grid min-h-0 content-end justify-items-center gap-2" data-part="sprayer">
+<section aria-label={say('bench/level.sprayer')} class="grid min-h-0 content-end justify-items-center gap-2" data-part="sprayer">
     <div class="h-[10rem] sm:h-[19rem]">
         <Sprayer
             shape={bench.filling.sprayer?.shape ?? 'jar'}
@@ -28,9 +28,19 @@
             bare
         />
     </div>
-    <p class="hidden text-center sm:block">{kitchenly(level)} of {kitchenly(bench.filling.capacity)} {bench.filling.unitWords}</p>
+    <p class="hidden text-center sm:block">
+        {say('bench/level.of', {
+            level: kitchenly(level),
+            capacity: kitchenly(bench.filling.capacity),
+            unitWords: bench.filling.unitWords,
+        })}
+    </p>
     <div class="flex">
-        <button class="btn btn-square" aria-label="Less" onclick={() => by(-1)}><Minus size={20} aria-hidden="true" /></button>
-        <button class="btn btn-square" aria-label="More" onclick={() => by(1)}><Plus size={20} aria-hidden="true" /></button>
+        <button class="btn btn-square" aria-label={say('bench/level.less')} onclick={() => by(-1)}
+            ><Minus size={20} aria-hidden="true" /></button
+        >
+        <button class="btn btn-square" aria-label={say('bench/level.more')} onclick={() => by(1)}
+            ><Plus size={20} aria-hidden="true" /></button
+        >
     </div>
 </section>

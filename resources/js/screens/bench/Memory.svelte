@@ -11,12 +11,12 @@
 
     async function washed(): Promise<void> {
         const id = bench.filling.sprayerId;
-        const name = bench.filling.sprayer?.name ?? 'the sprayer';
+        const name = bench.filling.sprayer?.name ?? say('bench/memory.sprayer');
         const said = await sending.send((submission) =>
             taken(api.POST('/api/sprayers/{id}/events', { params: { path: { id } }, body: { submission, kind: 'washed' } })),
         );
         if (said !== null) {
-            undo.made('sprayer-events', said.saved, `The wash of ${name}`);
+            undo.made('sprayer-events', said.saved, say('bench/memory.wash-of', { name }));
             await bench.restock();
         }
     }
@@ -32,9 +32,9 @@
         <span>{bench.memory.briefly}.</span>
         {#if !bench.memory.final}<button
                 class="link min-h-11 min-w-11 font-bold"
-                aria-label="It is empty and washed"
+                aria-label={say('bench/memory.empty-and-washed')}
                 disabled={sending.held}
-                onclick={() => void washed()}>Washed</button
+                onclick={() => void washed()}>{say('bench/memory.washed')}</button
             >{/if}
         <FormFoot form={sending} send={() => void washed()} />
     </span>

@@ -9,12 +9,12 @@
     /** What this order would give for this recipe and this water. */
     const again = (code: string): string => {
         const found = state.plan?.emulsion.orders.find((one) => one.order === code);
-        return found === undefined ? '' : `Here: shake again every ${found.words}.`;
+        return found === undefined ? '' : say('bench/mix-settings.here-shake-again-every', { words: found.words });
     };
     const orders = $derived(
         state.shelf.catalogue.orders.map((one) => ({
             value: one.code,
-            label: one.name + (one.code === state.recipe?.document.order ? ' (as the recipe has it)' : ''),
+            label: one.name + (one.code === state.recipe?.document.order ? say('bench/mix-settings.as-recipe-has') : ''),
             note: [again(one.code), one.price].filter(Boolean).join(' '),
         })),
     );
@@ -24,14 +24,16 @@
 
 <div class="grid gap-3">
     <p class="quiet">
-        {#if measured}As your measures have it: {measured}.{/if}
-        {#if range}From the low to the high end of the recipe: {range}.{/if}
-        {#if state.own !== null}<button class="btn mt-2" onclick={() => (state.own = null)}>Back to the recipe as it is written</button
+        {#if measured}{say('bench/mix-settings.as-your-measures-have', { measured })}{/if}
+        {#if range}{say('bench/mix-settings.from-low-to-high-end', { range })}{/if}
+        {#if state.own !== null}<button class="btn mt-2" onclick={() => (state.own = null)}
+                >{say('bench/mix-settings.back-to-recipe-as-written')}</button
             >{/if}
     </p>
     {#if ranged}
         <label class="flex min-h-11 items-center gap-3"
-            ><input type="checkbox" class="checkbox checkbox-primary" bind:checked={state.highEnd} /> Take the high end of the recipe’s range</label
+            ><input type="checkbox" class="checkbox checkbox-primary" bind:checked={state.highEnd} />
+            {say('bench/mix-settings.take-high-end-of-recipes')}</label
         >
     {/if}
     <label class="flex min-h-11 items-center gap-3"
@@ -40,39 +42,41 @@
             class="checkbox checkbox-primary"
             bind:checked={() => state.factor !== 1, (half) => (state.factor = half ? HALF : 1)}
         />
-        Made at {strengthOf(state.factor === 1 ? HALF : state.factor)}</label
+        {say('bench/mix-settings.made-at', { HALF: strengthOf(state.factor === 1 ? HALF : state.factor) })}</label
     >
     <Choice
-        legend="How it is mixed"
+        legend={say('bench/mix-settings.how-mixed')}
         name="order"
         options={orders}
         bind:value={() => state.orderNow as string, (code) => (state.order = code as typeof state.orderNow)}
     />
     <label class="grid gap-1">
-        <span class="font-bold">How it is worked</span>
+        <span class="font-bold">{say('bench/mix-settings.how-worked')}</span>
         <select class="select w-full" bind:value={state.agitation}>
             {#each state.shelf.catalogue.agitations as one (one.code)}<option value={one.code}>{one.words}</option>{/each}
         </select>
     </label>
     <label class="grid gap-1">
-        <span class="font-bold">Kind of water</span>
+        <span class="font-bold">{say('bench/mix-settings.kind-of-water')}</span>
         <select class="select w-full" bind:value={state.water.kind}>
-            <option value="">not known</option>
+            <option value="">{say('bench/mix-settings.not-known')}</option>
             {#each state.shelf.catalogue.waters as water (water.code)}<option value={water.code}>{water.words}</option>{/each}
-            <option value="number">a figure of my own</option>
+            <option value="number">{say('bench/mix-settings.figure-of-my-own')}</option>
         </select>
     </label>
     {#if state.water.kind === 'number'}
         <div class="grid grid-cols-2 gap-2">
             <label class="grid gap-1"
-                ><span class="font-bold">Hardness</span><input
+                ><span class="font-bold">{say('bench/mix-settings.hardness')}</span><input
                     class="input w-full"
                     inputmode="decimal"
                     bind:value={state.water.hardnessText}
                 /></label
             >
             <label class="grid gap-1"
-                ><span class="font-bold">in</span><select class="select w-full" bind:value={state.water.hardnessUnit}
+                ><span class="font-bold">{say('bench/mix-settings.in')}</span><select
+                    class="select w-full"
+                    bind:value={state.water.hardnessUnit}
                     >{#each state.shelf.catalogue.hardnessUnits as unit (unit.code)}<option value={unit.code}>{unit.words}</option
                         >{/each}</select
                 ></label
@@ -80,11 +84,14 @@
         </div>
     {/if}
     <label class="grid gap-1"
-        ><span class="font-bold">Water temperature, °C <span class="font-normal">(empty: room temperature)</span></span>
+        ><span class="font-bold"
+            >{say('bench/mix-settings.water-temperature-c')}
+            <span class="font-normal">{say('bench/mix-settings.empty-room-temperature')}</span></span
+        >
         <input class="input w-full" type="number" min="0" max="100" step="0.5" bind:value={state.water.celsius} /></label
     >
     <div>
-        <button class="btn" onclick={() => void state.water.read()}>Read strip and thermometer</button>
-        <p class="quiet text-sm">Simulated: a stand-in for real devices that ships with the application.</p>
+        <button class="btn" onclick={() => void state.water.read()}>{say('bench/mix-settings.read-strip-and-thermometer')}</button>
+        <p class="quiet text-sm">{say('bench/mix-settings.simulated-stand-in-for-real')}</p>
     </div>
 </div>

@@ -13,7 +13,7 @@
 
 {#snippet unit(get: () => Schemas['Amount']['unit'], set: (code: Schemas['Amount']['unit']) => void)}
     <label class="grid content-end gap-1"
-        ><span class="font-bold">Unit</span><select class="select w-full" bind:value={get, set}
+        ><span class="font-bold">{say('bench/need-fields.unit')}</span><select class="select w-full" bind:value={get, set}
             >{#each catalogue.volumeUnits as one (one.code)}<option value={one.code}>{one.words}</option>{/each}</select
         ></label
     >
@@ -21,7 +21,7 @@
 
 {#snippet soil()}
     <label class="grid gap-1"
-        ><span class="font-bold">The soil is</span><select class="select w-full" bind:value={need.dryness}
+        ><span class="font-bold">{say('bench/need-fields.soil')}</span><select class="select w-full" bind:value={need.dryness}
             >{#each catalogue.soils as one (one.code)}<option value={one.code}>{one.words}</option>{/each}</select
         ></label
     >
@@ -29,34 +29,36 @@
 
 {#if need.kind === 'plants'}
     <label class="grid gap-1"
-        ><span class="font-bold">They are</span><select class="select w-full" bind:value={need.size}
+        ><span class="font-bold">{say('bench/need-fields.they-are')}</span><select class="select w-full" bind:value={need.size}
             >{#each catalogue.plantSizes as one (one.code)}<option value={one.code}>{one.words}</option>{/each}</select
         ></label
     >
     {@render field(
-        'How many',
+        say('bench/need-fields.how-many'),
         () => need.count,
         (text) => (need.count = text),
     )}
 {:else if need.kind === 'bed'}
     <label class="grid gap-1"
-        ><span class="font-bold">Measured in</span><select class="select w-full" bind:value={need.measuredIn}
-            ><option value="m">metres, depth in cm</option><option value="ft">feet, depth in inches</option></select
+        ><span class="font-bold">{say('bench/need-fields.measured-in')}</span><select class="select w-full" bind:value={need.measuredIn}
+            ><option value="m">{say('bench/need-fields.metres-depth-in-cm')}</option><option value="ft"
+                >{say('bench/need-fields.feet-depth-in-inches')}</option
+            ></select
         ></label
     >
     <div class="grid grid-cols-3 gap-2">
         {@render field(
-            `Length, ${need.measuredIn}`,
+            say('bench/need-fields.length', { measuredIn: need.measuredIn }),
             () => need.length,
             (text) => (need.length = text),
         )}
         {@render field(
-            `Width, ${need.measuredIn}`,
+            say('bench/need-fields.width', { measuredIn: need.measuredIn }),
             () => need.width,
             (text) => (need.width = text),
         )}
         {@render field(
-            `Depth, ${need.measuredIn === 'm' ? 'cm' : 'in'}`,
+            say('bench/need-fields.depth', { measuredIn: need.measuredIn === 'm' ? 'cm' : 'in' }),
             () => need.depth,
             (text) => (need.depth = text),
         )}
@@ -65,12 +67,12 @@
 {:else if need.kind === 'pots'}
     <div class="grid grid-cols-3 gap-2">
         {@render field(
-            'Pots',
+            say('bench/need-fields.pots'),
             () => need.count,
             (text) => (need.count = text),
         )}
         {@render field(
-            'Each holds',
+            say('bench/need-fields.each-holds'),
             () => need.holds,
             (text) => (need.holds = text),
         )}
@@ -83,7 +85,7 @@
 {:else}
     <div class="grid grid-cols-2 gap-2">
         {@render field(
-            'It took',
+            say('bench/need-fields.took'),
             () => need.used,
             (text) => (need.used = text),
         )}
@@ -92,12 +94,12 @@
             (code) => (need.usedUnit = code),
         )}
         {@render field(
-            'for so many plants',
+            say('bench/need-fields.for-so-many-plants'),
             () => need.plants,
             (text) => (need.plants = text),
         )}
         {@render field(
-            'Now so many',
+            say('bench/need-fields.now-so-many'),
             () => need.count,
             (text) => (need.count = text),
         )}

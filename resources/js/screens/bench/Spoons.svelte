@@ -22,9 +22,9 @@
     const now = $derived(all ? shown : shown.slice(Math.min(at, shown.length - 1)).slice(0, 1));
 </script>
 
-<section aria-label="The spoons" class="grid min-w-0 content-end" data-plan>
+<section aria-label={say('bench/spoons.spoons')} class="grid min-w-0 content-end" data-plan>
     {#if shown.length > 1 && !all}
-        <div class="mb-1 flex flex-wrap gap-2" role="group" aria-label="Loads">
+        <div class="mb-1 flex flex-wrap gap-2" role="group" aria-label={say('bench/spoons.loads')}>
             {#each shown as each, i (each.first)}
                 <button
                     class={['min-h-11 rounded border-2 px-3', i === at ? 'border-primary font-bold' : 'border-base-300']}
@@ -46,8 +46,8 @@
                 </li>
             {/each}
             <li class="py-1 sm:py-1.5" data-spoon>
-                <span class="text-[1.3rem] leading-tight font-bold sm:text-[1.9rem]">water</span>
-                <span class="sm:text-lg">to the {each.load.spoken.split(' (')[0]} mark</span>
+                <span class="text-[1.3rem] leading-tight font-bold sm:text-[1.9rem]">{say('bench/spoons.water')}</span>
+                <span class="sm:text-lg">{say('bench/spoons.to-mark', { spoken: each.load.spoken.split(' (')[0] })}</span>
             </li>
         </ol>
     {/each}

@@ -32,32 +32,34 @@
             ),
         );
         if (batch !== null) {
-            undo.made('batches', batch, `The jar of ${batch.name}`, '/bench');
+            undo.made('batches', batch, say('bench/stock-jar.jar-of', { name: batch.name }), '/bench');
             void navigate('/batches/:id', { params: { id: String(batch.id) } });
         }
     }
 </script>
 
 {#if stock !== undefined}
-    <section class="grid gap-2" aria-label="The stock">
+    <section class="grid gap-2" aria-label={say('bench/stock-jar.stock')}>
         {#if bench.jars.length > 0}
             <label class="grid gap-1">
-                <span class="font-bold">Pour from</span>
+                <span class="font-bold">{say('bench/stock-jar.pour-from')}</span>
                 <select class="select w-full" data-jar bind:value={bench.jarId}>
                     {#each bench.jars as jar (jar.id)}<option value={jar.id}
-                            >jar of {onShortDay(jar.madeAt)}: {jar.leftWords} left{jar.discardAt
-                                ? `, until ${onShortDay(jar.discardAt)}`
-                                : ''}</option
+                            >{say('bench/stock-jar.jar-of-left', {
+                                madeAt: onShortDay(jar.madeAt),
+                                leftWords: jar.leftWords,
+                                discardAt: jar.discardAt ? say('bench/stock-jar.until', { discardAt: onShortDay(jar.discardAt) }) : '',
+                            })}</option
                         >{/each}
-                    <option value={0}>a jar that is made with this batch</option>
+                    <option value={0}>{say('bench/stock-jar.jar-that-made-with-this')}</option>
                 </select>
             </label>
         {:else}
-            <p>No jar of it stands ready: the steps make it first.</p>
+            <p>{say('bench/stock-jar.no-jar-of-stands-ready')}</p>
         {/if}
         <FormFoot form={making} send={() => void make()} />
         <button class="btn justify-self-start" disabled={making.held || bench.bench === null} onclick={() => void make()}
-            >Make a jar of it now ({stock.words})</button
+            >{say('bench/stock-jar.make-jar-of-now', { words: stock.words })}</button
         >
     </section>
 {/if}

@@ -42,7 +42,7 @@ export class Day {
         const numbers = [this.air.trim().replace(/^-/, ''), this.pickedInDays, this.everyDays];
         return numbers.every((text) => text.trim() === '' || !Number.isNaN(typedNumber(text)))
             ? ''
-            : 'Write temperature and days as numbers, like 21 or 7, or leave them empty.';
+            : say('bench/day.write-temperature-and-days-as');
     }
 
     get circumstances(): Circumstances {
@@ -62,13 +62,13 @@ export class Day {
 
     get summary(): string {
         const all = [
-            this.season && (this.season === 'growing' ? 'in leaf' : 'dormant'),
+            this.season && (this.season === 'growing' ? say('bench/day.in-leaf') : 'dormant'),
             this.air.trim() && `${this.air.trim()} ${this.airUnit}`,
-            this.inFlower && 'in flower',
-            this.pickedInDays.trim() && `picked in ${this.pickedInDays.trim()} days`,
-            this.everyDays.trim() && `every ${this.everyDays.trim()} days`,
+            this.inFlower && say('bench/day.in-flower'),
+            this.pickedInDays.trim() && say('bench/day.picked-in-days', { pickedInDays: this.pickedInDays.trim() }),
+            this.everyDays.trim() && say('bench/day.every-days', { everyDays: this.everyDays.trim() }),
         ].filter(Boolean);
-        return all.length === 0 ? 'nothing said' : all.join(', ');
+        return all.length === 0 ? say('bench/day.nothing-said') : all.join(', ');
     }
 
     #celsius(air: number | undefined): number | undefined {

@@ -55,7 +55,7 @@ export class Filling {
     }
 
     get typedFault(): string {
-        return Number.isNaN(this.make) ? this.spoken || 'Write how much to make: a number like 1.5, or “half a gallon”.' : '';
+        return Number.isNaN(this.make) ? this.spoken || say('bench/filling.write-how-much-to-make') : '';
     }
 
     /** How much to make, said in words. */

@@ -20,6 +20,10 @@ export function distinct(loads: Load[]): Distinct[] {
     });
     return starts.map(({ load, first }, i) => {
         const last = (starts[i + 1]?.first ?? loads.length + 1) - 1;
-        return { load, first, name: first === last ? `Load ${first}` : `Loads ${first} to ${last}, each` };
+        return {
+            load,
+            first,
+            name: first === last ? say('bench/loads.load', { first }) : say('bench/loads.loads-to-each', { first, last }),
+        };
     });
 }

@@ -5,11 +5,11 @@ import { typedNumber } from '../../lib/figures';
 export type NeedKind = 'plants' | 'last' | 'trial' | 'bed' | 'pots';
 
 export const NEED_KINDS: { value: NeedKind; label: string }[] = [
-    { value: 'plants', label: 'by the plants' },
-    { value: 'last', label: 'by what last time took' },
-    { value: 'trial', label: 'by a trial with plain water' },
-    { value: 'bed', label: 'a drench for a bed' },
-    { value: 'pots', label: 'a drench for pots' },
+    { value: 'plants', label: say('bench/need.by-plants') },
+    { value: 'last', label: say('bench/need.by-what-last-time-took') },
+    { value: 'trial', label: say('bench/need.by-trial-with-plain-water') },
+    { value: 'bed', label: say('bench/need.drench-for-bed') },
+    { value: 'pots', label: say('bench/need.drench-for-pots') },
 ];
 
 /** How much to make, as it is being said. */

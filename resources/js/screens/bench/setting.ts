@@ -4,12 +4,22 @@ import type { BenchState } from './bench.svelte';
 
 /** How strong it is made, of everything but the water: “half strength”, “25 % of full strength”. */
 export function strengthOf(factor: number): string {
-    return factor === 1 ? 'full strength' : factor === HALF ? 'half strength' : `${short(100 * factor)} % of full strength`;
+    return factor === 1
+        ? say('bench/setting.full-strength')
+        : factor === HALF
+          ? say('bench/setting.half-strength')
+          : say('bench/setting.of-full-strength', { factor: short(100 * factor) });
 }
 
 /** What is set beyond the sentence, in short. */
 export function settingsOf(state: BenchState): string {
     const order = state.shelf.catalogue.orders.find((one) => one.code === state.orderNow)?.name.toLowerCase() ?? '';
-    const strength = state.factor === 1 && state.highEnd ? 'high end' : strengthOf(state.factor);
-    return [strength, order, state.water.hardness === null ? 'hardness unknown' : `${short(state.water.hardness)} mg/L hard`].join(', ');
+    const strength = state.factor === 1 && state.highEnd ? say('bench/setting.high-end') : strengthOf(state.factor);
+    return [
+        strength,
+        order,
+        state.water.hardness === null
+            ? say('bench/setting.hardness-unknown')
+            : say('bench/setting.mg-l-hard', { hardness: short(state.water.hardness) }),
+    ].join(', ');
 }

@@ -24,7 +24,7 @@ export class Water {
 
     get typedFault(): string {
         return this.kind === 'number' && Number.isNaN(typedNumber(this.hardnessText))
-            ? 'Write the hardness as a number, like 120, or choose another water.'
+            ? say('bench/water.write-hardness-as-number-like')
             : '';
     }
 

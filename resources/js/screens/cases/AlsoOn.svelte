@@ -43,7 +43,7 @@
                 />{/key}
             <FormFoot form={sending} send={() => void open()} />
             <button class="btn btn-primary" disabled={!(choice?.isKnown() ?? false) || sending.held} onclick={() => void open()}
-                >Open a case: {one.pestName.toLowerCase()}</button
+                >{say('cases/also-on.open-case', { pestName: one.pestName.toLowerCase() })}</button
             >
             {#each opened as each (each.id)}<a class="link" href={`/cases/${each.id}`}>{each.name}</a>{/each}
         </div>

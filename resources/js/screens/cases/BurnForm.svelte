@@ -55,9 +55,14 @@
         }
         const changed = saved.rounds.flatMap((one) => one.burns).find((one) => one.id === (burn?.id ?? form.mended?.id));
         if (changed !== undefined) {
-            undo.changed('burns', changed, 'The burn', form.mended === null ? 'The burn is corrected.' : arrived('The burn', form.mended));
+            undo.changed(
+                'burns',
+                changed,
+                say('cases/burn-form.burn'),
+                form.mended === null ? say('cases/burn-form.burn-corrected') : arrived(say('cases/burn-form.burn'), form.mended),
+            );
         } else if (saved.saved !== null) {
-            undo.made('burns', saved.saved, 'The burn');
+            undo.made('burns', saved.saved, say('cases/burn-form.burn'));
         }
         form.clear();
         onsaved(saved);
@@ -66,14 +71,14 @@
 
 <form class="grid gap-3 py-2" onsubmit={save}>
     <label class="flex items-center gap-2"
-        ><span class="font-bold">The worst leaves are hurt by</span><input
+        ><span class="font-bold">{say('cases/burn-form.worst-leaves-are-hurt-by')}</span><input
             class="input numeral w-20"
             inputmode="decimal"
             required
             bind:value={form.values.share}
         /> %</label
     >
-    {#each [{ field: 'kinds' as const, legend: 'What it looks like', list: catalogue.value?.injuries ?? [] }, { field: 'special' as const, legend: 'What was special', list: catalogue.value?.burnCauses ?? [] }] as part (part.field)}
+    {#each [{ field: 'kinds' as const, legend: say('cases/burn-form.what-looks-like'), list: catalogue.value?.injuries ?? [] }, { field: 'special' as const, legend: say('cases/burn-form.what-was-special'), list: catalogue.value?.burnCauses ?? [] }] as part (part.field)}
         <fieldset>
             <legend class="font-bold">{part.legend}</legend>
             <div class="mt-1 flex flex-wrap gap-1">
@@ -87,10 +92,14 @@
         </fieldset>
     {/each}
     <label class="grid gap-1"
-        ><span>Notes</span><textarea class="textarea w-full" rows="2" maxlength="1000" bind:value={form.values.notes}></textarea></label
+        ><span>{say('cases/burn-form.notes')}</span><textarea
+            class="textarea w-full"
+            rows="2"
+            maxlength="1000"
+            bind:value={form.values.notes}></textarea></label
     >
     <FormFoot {form} send={() => void save()} />
     <button class="btn btn-primary" disabled={form.held || !(share > 0 && share <= 100)}
-        >{burn === undefined ? 'They burnt' : 'Correct the burn'}</button
+        >{burn === undefined ? say('cases/burn-form.they-burnt') : say('cases/burn-form.correct-burn')}</button
     >
 </form>

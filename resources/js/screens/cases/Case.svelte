@@ -48,16 +48,15 @@
 <Waiting of={page}>
     {#snippet children(one)}
         <Head title={one.name}
-            ><a class="btn" href={`/api/cases/${one.id}/story`} target="_blank" rel="noopener">The story</a><a
+            ><a class="btn" href={`/api/cases/${one.id}/story`} target="_blank" rel="noopener">{say('cases/case.story')}</a><a
                 class="btn"
-                href={`/cases/${one.id}/choose`}>Contain and choose</a
+                href={`/cases/${one.id}/choose`}>{say('cases/case.contain-and-choose')}</a
             ></Head
         >
         <p class="quiet -mt-3 mb-3">
-            On <a class="link" href={`/plants/${one.plant.id}`}>{one.plant.name}</a>{#if one.plant.place}, {one.plant.place}{/if}, since {onDay(
-                one.openedAt,
-            )}.
-            {#if one.closedAt}<strong>Closed {onDay(one.closedAt)}.</strong> {one.conclusion}{/if}
+            {say('cases/case.on')} <a class="link" href={`/plants/${one.plant.id}`}>{one.plant.name}</a>{#if one.plant.place}, {one.plant
+                    .place}{/if}{say('cases/case.since', { openedAt: onDay(one.openedAt) })}
+            {#if one.closedAt}<strong>{say('cases/case.closed', { closedAt: onDay(one.closedAt) })}</strong> {one.conclusion}{/if}
         </p>
         {#if one.closedAt === null}<NextAct {one} onsaved={saved} onlook={look} />{/if}
         <div class="mt-5 grid gap-6 lg:grid-cols-2">
@@ -66,27 +65,27 @@
         </div>
         {#if one.rounds.length > 0}
             <details class="dish mt-4" bind:open={open.plan}>
-                <summary class="min-h-12 cursor-pointer py-3 font-bold">Plan</summary>
+                <summary class="min-h-12 cursor-pointer py-3 font-bold">{say('cases/case.plan')}</summary>
                 {#if open.plan}<Programme {one} />{/if}
             </details>
         {/if}
         {#if one.notes}<p class="quiet mt-4 whitespace-pre-line">{one.notes}</p>{/if}
         <div class="no-print mt-6 grid items-start gap-x-8 lg:grid-cols-2">
             <details class="border-base-300 border-b" id="look" bind:open={open.count}>
-                <summary class="min-h-12 cursor-pointer py-3 font-bold">Count</summary>
+                <summary class="min-h-12 cursor-pointer py-3 font-bold">{say('cases/case.count')}</summary>
                 {#if open.count}<CountForm {one} onsaved={saved} />{/if}
             </details>
             <details class="border-base-300 border-b" bind:open={open.round}>
-                <summary class="min-h-12 cursor-pointer py-3 font-bold">It was sprayed</summary>
+                <summary class="min-h-12 cursor-pointer py-3 font-bold">{say('cases/case.was-sprayed')}</summary>
                 {#if open.round}<RoundForm {one} onsaved={saved} />{/if}
             </details>
             <details class="border-base-300 border-b" bind:open={open.also}>
-                <summary class="min-h-12 cursor-pointer py-3 font-bold">On another plant, too</summary>
+                <summary class="min-h-12 cursor-pointer py-3 font-bold">{say('cases/case.on-another-plant-too')}</summary>
                 {#if open.also}<AlsoOn {one} />{/if}
             </details>
             <details class="border-base-300 border-b" bind:open={open.close}>
                 <summary class="min-h-12 cursor-pointer py-3 font-bold"
-                    >{one.closedAt === null ? 'Close the case' : 'Open it again'}</summary
+                    >{one.closedAt === null ? say('cases/case.close-case') : say('cases/case.open-again')}</summary
                 >
                 {#if open.close}{#key one.version}<CloseForm {one} onsaved={saved} />{/key}{/if}
             </details>

@@ -21,8 +21,9 @@
         if (saved !== null) {
             const { version, closedAt, conclusion, name } = saved;
             const put = { basedOn: version, closed: closedAt === null, conclusion };
-            undo.done(`${name} is ${closedAt === null ? 'open again' : 'closed'}.`, () =>
-                taken(api.PUT('/api/cases/{id}/closed', { params: { path: { id: one.id } }, body: put })),
+            undo.done(
+                say('cases/close-form.is', { name, closedAt: closedAt === null ? say('cases/close-form.open-again') : 'closed' }),
+                () => taken(api.PUT('/api/cases/{id}/closed', { params: { path: { id: one.id } }, body: put })),
             );
             form.clear();
             onsaved(saved);
@@ -32,12 +33,17 @@
 
 <form class="grid gap-3 pb-4" onsubmit={save}>
     {#if one.closedAt === null}
-        <p class="quiet">One quiet week is not the end: eggs laid on the first day may hatch weeks later.</p>
+        <p class="quiet">{say('cases/close-form.one-quiet-week-not-end')}</p>
         <label class="grid gap-1"
-            ><span>What came of it</span><textarea class="textarea w-full" rows="2" maxlength="1000" bind:value={form.values.conclusion}
-            ></textarea></label
+            ><span>{say('cases/close-form.what-came-of')}</span><textarea
+                class="textarea w-full"
+                rows="2"
+                maxlength="1000"
+                bind:value={form.values.conclusion}></textarea></label
         >
     {/if}
     <FormFoot {form} send={() => void save()} />
-    <button class="btn" disabled={form.held}>{one.closedAt === null ? 'Close it' : 'Open it again'}</button>
+    <button class="btn" disabled={form.held}
+        >{one.closedAt === null ? say('cases/close-form.close') : say('cases/close-form.open-again-2')}</button
+    >
 </form>

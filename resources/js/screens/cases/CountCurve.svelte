@@ -18,22 +18,33 @@
     const story = $derived.by(() => {
         const treated = one.counts.filter((count) => !count.untreated);
         const [first, last] = [treated[0], treated.at(-1)];
-        const rounds = one.rounds.length === 0 ? 'not sprayed yet' : one.rounds.length === 1 ? 'one round' : `${one.rounds.length} rounds`;
+        const rounds =
+            one.rounds.length === 0
+                ? say('cases/count-curve.not-sprayed-yet')
+                : one.rounds.length === 1
+                  ? say('cases/count-curve.one-round')
+                  : say('cases/count-curve.rounds', { rounds: one.rounds.length });
         if (first === undefined || last === undefined) {
-            return `No count of the sprayed plant, ${rounds}`;
+            return say('cases/count-curve.no-count-of-sprayed-plant', { rounds });
         }
         return first === last
-            ? `${first.value} on ${onShortDay(first.countedAt)}, ${rounds}`
-            : `From ${first.value} on ${onShortDay(first.countedAt)} to ${last.value} on ${onShortDay(last.countedAt)}, ${rounds}`;
+            ? say('cases/count-curve.on', { first: first.value, countedAt: onShortDay(first.countedAt), rounds })
+            : say('cases/count-curve.from-on-to-on', {
+                  first: first.value,
+                  countedAt: onShortDay(first.countedAt),
+                  last: last.value,
+                  countedAt2: onShortDay(last.countedAt),
+                  rounds,
+              });
     });
     const compared = $derived(one.counts.some((count) => count.untreated));
 </script>
 
-<section class="dish" aria-label="Counts" bind:clientWidth={width}>
-    <h2>Counts</h2>
+<section class="dish" aria-label={say('cases/count-curve.counts')} bind:clientWidth={width}>
+    <h2>{say('cases/count-curve.counts')}</h2>
     <p class="quiet">{one.counted}</p>
     {#if one.counts.length === 0}
-        <p class="mt-2">Nothing is counted yet. Count before you spray: without it nobody can say whether it worked.</p>
+        <p class="mt-2">{say('cases/count-curve.nothing-counted-yet-count-before')}</p>
     {:else}
         <svg viewBox={`0 0 ${width} ${HEIGHT}`} class="my-2 w-full" style:height={`${HEIGHT}px`} role="img" aria-label={story}>
             {#each curve.y.ticks(4) as tick (tick)}
@@ -71,12 +82,16 @@
         </svg>
         <p>{story}.</p>
         <p class="quiet text-sm">
-            {compared
-                ? 'Dot: sprayed plant. Open square: unsprayed plant. Numbered wedge: a round.'
-                : 'Dot: a count. Numbered wedge: a round.'}
+            {compared ? say('cases/count-curve.dot-sprayed-plant-open-square') : say('cases/count-curve.dot-count-numbered-wedge-round')}
         </p>
         <table class="mt-2 hidden w-full text-left print:table">
-            <thead><tr><th scope="col">Counted</th><th scope="col">Sprayed plant</th><th scope="col">Unsprayed plant</th></tr></thead>
+            <thead
+                ><tr
+                    ><th scope="col">{say('cases/count-curve.counted')}</th><th scope="col">{say('cases/count-curve.sprayed-plant')}</th><th
+                        scope="col">{say('cases/count-curve.unsprayed-plant')}</th
+                    ></tr
+                ></thead
+            >
             <tbody>
                 {#each one.counts as count (count.id)}<tr class="border-base-300 border-t"
                         ><td>{atTime(count.countedAt)}</td><td>{count.untreated ? '' : count.value}</td><td

@@ -46,7 +46,7 @@
         const { total, text, each, stages, newClean, helpers, spots } = form.values;
         const stage = stages.map((number) => (number.trim() === '' ? null : typedNumber(number)));
         if (stage.some((number) => number !== null && Number.isNaN(number))) {
-            return 'Write how many of each stage as a number, or leave it empty.';
+            return say('cases/count-form.write-how-many-of-each');
         }
         const more = {
             stages: Object.fromEntries(
@@ -58,14 +58,14 @@
         };
         if (total) {
             const value = typedNumber(text);
-            return Number.isNaN(value) ? 'Write how many you counted as a number, like 40; 0 when there are none.' : { value, ...more };
+            return Number.isNaN(value) ? say('cases/count-form.write-how-many-you-counted') : { value, ...more };
         }
         const filled = each.filter((spot) => spot.trim() !== '').map(spotOf);
         if (filled.length === 0) {
-            return `Say of each ${one.look.spot} how many there are, 0 where there are none; or write the total.`;
+            return say('cases/count-form.say-of-each-how-many', { spot: one.look.spot });
         }
         const known = filled.filter((spot): spot is Exclude<typeof spot, null> => spot !== null);
-        return known.length < filled.length ? 'One of these is no number: write numbers, or tap a class.' : { each: known, ...more };
+        return known.length < filled.length ? say('cases/count-form.one-of-these-no-number') : { each: known, ...more };
     }
 
     async function save(event?: SubmitEvent): Promise<void> {
@@ -78,7 +78,10 @@
         }
         const instant = instantOf(when, count?.countedAt);
         const at = instant === undefined ? {} : { countedAt: instant };
-        const said = 'value' in look ? `The count of ${look.value} ${one.counted}` : `The count of ${one.counted}`;
+        const said =
+            'value' in look
+                ? say('cases/count-form.count-of', { look: look.value, counted: one.counted })
+                : say('cases/count-form.count-of-2', { counted: one.counted });
         const correct = (id: number, basedOn: number): Promise<Schemas['Case']> =>
             taken(
                 api.PUT('/api/counts/{id}', {
@@ -103,7 +106,12 @@
         }
         const changed = saved.counts.find((each) => each.id === (count?.id ?? form.mended?.id));
         if (changed !== undefined) {
-            undo.changed('counts', changed, said, form.mended === null ? `${said} is corrected.` : arrived(said, form.mended));
+            undo.changed(
+                'counts',
+                changed,
+                said,
+                form.mended === null ? say('cases/count-form.corrected', { said }) : arrived(said, form.mended),
+            );
         } else if (saved.saved !== null) {
             undo.made('counts', saved.saved, said);
         }
@@ -116,27 +124,33 @@
     <p class="quiet">{one.look.where}</p>
     {#if form.values.total}
         <label class="grid gap-1">
-            <span>How many {one.counted}? <span class="quiet">Living ones only, the same spots each time.</span></span>
+            <span
+                >{say('cases/count-form.how-many', { counted: one.counted })}
+                <span class="quiet">{say('cases/count-form.living-ones-only-same-spots')}</span></span
+            >
             <input class="input numeral w-full text-xl" inputmode="decimal" name="count" bind:value={form.values.text} />
         </label>
     {:else}
         <Spots
-            label={one.look.percent ? `Percent of each ${one.look.spot}` : `How many on each ${one.look.spot}`}
+            label={one.look.percent
+                ? say('cases/count-form.percent-of-each', { spot: one.look.spot })
+                : say('cases/count-form.how-many-on-each', { spot: one.look.spot })}
             bind:each={form.values.each}
             classes={!one.look.percent}
             shares={one.look.percent ? SHARES : []}
         />
         {#if spotsLeft > 0 && spotsLeft < form.values.each.length}<p class="quiet text-sm">
-                {spotsLeft} left out: the others stand for them.
+                {say('cases/count-form.left-out-others-stand-for', { spotsLeft })}
             </p>{/if}
     {/if}
     <label class="flex min-h-11 items-center gap-3"
-        ><input type="checkbox" class="checkbox checkbox-primary" bind:checked={form.values.total} /> Only a total</label
+        ><input type="checkbox" class="checkbox checkbox-primary" bind:checked={form.values.total} />
+        {say('cases/count-form.only-total')}</label
     >
     {#if one.look.stages.length > 0}
         <div class="flex flex-wrap gap-3">
             {#each one.look.stages as stage, i (stage.key)}<label class="grid gap-1"
-                    ><span>Of these {stage.name}</span><input
+                    ><span>{say('cases/count-form.of-these', { name: stage.name })}</span><input
                         class="input numeral w-24"
                         inputmode="decimal"
                         bind:value={form.values.stages[i]}
@@ -146,29 +160,36 @@
     {/if}
     <div class="flex flex-wrap gap-3">
         <label class="grid gap-1"
-            ><span>New growth</span><select class="select" bind:value={form.values.newClean}
-                ><option value="">not looked at</option><option value="yes">clean</option><option value="no">hit</option></select
+            ><span>{say('cases/count-form.new-growth')}</span><select class="select" bind:value={form.values.newClean}
+                ><option value="">{say('cases/count-form.not-looked-at')}</option><option value="yes"
+                    >{say('cases/count-form.clean')}</option
+                ><option value="no">{say('cases/count-form.hit')}</option></select
             ></label
         >
         <label class="grid gap-1"
-            ><span>Helpful insects</span><select class="select" bind:value={form.values.helpers}
-                ><option value="">not looked for</option><option value="yes">seen</option><option value="no">none</option></select
+            ><span>{say('cases/count-form.helpful-insects')}</span><select class="select" bind:value={form.values.helpers}
+                ><option value="">{say('cases/count-form.not-looked-for')}</option><option value="yes"
+                    >{say('cases/count-form.seen')}</option
+                ><option value="no">{say('cases/count-form.none')}</option></select
             ></label
         >
     </div>
     <label class="grid gap-1"
-        ><span>Where you look <span class="quiet">(kept for the next time)</span></span><input
+        ><span>{say('cases/count-form.where-you-look')} <span class="quiet">{say('cases/count-form.kept-for-next-time')}</span></span><input
             class="input w-full"
             maxlength="500"
-            placeholder="Shoots with a thread, north side"
+            placeholder={say('cases/count-form.shoots-with-thread-north-side')}
             bind:value={form.values.spots}
         /></label
     >
     {#if one.look.compare && !form.values.untreated}<p class="quiet text-sm" data-compare>{one.look.compare}</p>{/if}
     <label class="flex min-h-11 items-center gap-3"
-        ><input type="checkbox" class="checkbox checkbox-primary" bind:checked={form.values.untreated} /> Counted on a plant that is left unsprayed</label
+        ><input type="checkbox" class="checkbox checkbox-primary" bind:checked={form.values.untreated} />
+        {say('cases/count-form.counted-on-plant-that-left')}</label
     >
-    <When label="When" bind:value={form.values.when} />
+    <When label={say('cases/count-form.when')} bind:value={form.values.when} />
     <FormFoot {form} send={() => void save()} />
-    <button class="btn btn-primary" disabled={form.held}>{count === undefined ? 'Save the count' : 'Correct the count'}</button>
+    <button class="btn btn-primary" disabled={form.held}
+        >{count === undefined ? say('cases/count-form.save-count') : say('cases/count-form.correct-count')}</button
+    >
 </form>

@@ -47,7 +47,7 @@
         );
         if (saved !== null) {
             if (saved.saved !== null) {
-                undo.made('rounds', saved.saved, 'The round');
+                undo.made('rounds', saved.saved, say('cases/next-act.round'));
             }
             left = batchId;
             why = '';
@@ -65,32 +65,38 @@
     const counted = (): void => void caseOf(one).then(onsaved);
 </script>
 
-<section aria-label="What is next" class="apron no-print -mx-4 px-4 py-4 sm:mx-0 sm:rounded-b" data-part="act" data-act={act.kind}>
+<section
+    aria-label={say('cases/next-act.what-next')}
+    class="apron no-print -mx-4 px-4 py-4 sm:mx-0 sm:rounded-b"
+    data-part="act"
+    data-act={act.kind}
+>
     {#if left > 0}
         <div class="mb-3 flex flex-wrap items-center gap-3" data-left>
-            <p class="font-bold">Is any of it left?</p>
-            <button class="aside-act" disabled={ending.held} onclick={() => void end(true)}>All used up</button>
-            <button class="aside-act" disabled={ending.held} onclick={() => void end(false)}>Poured away</button>
-            <button class="aside-act" onclick={() => (left = 0)}>It is kept</button>
+            <p class="font-bold">{say('cases/next-act.any-of-left')}</p>
+            <button class="aside-act" disabled={ending.held} onclick={() => void end(true)}>{say('cases/next-act.all-used-up')}</button>
+            <button class="aside-act" disabled={ending.held} onclick={() => void end(false)}>{say('cases/next-act.poured-away')}</button>
+            <button class="aside-act" onclick={() => (left = 0)}>{say('cases/next-act.kept')}</button>
             <FormFoot form={ending} send={() => void end(true)} />
         </div>
     {/if}
     <div class="flex flex-wrap items-center gap-x-5 gap-y-3">
         {#if act.kind === 'spray'}
             <p class="min-w-56 flex-1" id="next-act">
-                <strong class="block text-xl">{act.batch.name} is ready to be sprayed.</strong>
+                <strong class="block text-xl">{say('cases/next-act.ready-to-be-sprayed', { name: act.batch.name })}</strong>
                 {#if verdict !== undefined && verdict.level !== 'ok'}<span class="flex items-start gap-2"
                         ><LevelMark level={verdict.level} /><span>{briefly(verdict.because)}</span></span
                     >{:else}{act.batch.how}{/if}
-                {#if act.off !== null}<span class="mt-1 block" data-off>Due {atTime(act.off.dueAt)}. {act.off.moves.join(' ')}</span>{/if}
+                {#if act.off !== null}<span class="mt-1 block" data-off
+                        >{say('cases/next-act.due', { dueAt: atTime(act.off.dueAt), moves: act.off.moves.join(' ') })}</span
+                    >{/if}
             </p>
             {#if unproven !== undefined}
-                {#if act.batch.leafTestId === null}<a class="act" href={`/batches/${act.batch.id}`}>Test it on its leaves</a>{:else}<a
-                        class="act"
-                        href={`/leaf-tests/${act.batch.leafTestId}`}>To its leaf test</a
-                    >{/if}
+                {#if act.batch.leafTestId === null}<a class="act" href={`/batches/${act.batch.id}`}
+                        >{say('cases/next-act.test-on-its-leaves')}</a
+                    >{:else}<a class="act" href={`/leaf-tests/${act.batch.leafTestId}`}>{say('cases/next-act.to-its-leaf-test')}</a>{/if}
                 <details class="w-full" data-gate>
-                    <summary class="link min-h-11 cursor-pointer py-2">It was sprayed all the same</summary>
+                    <summary class="link min-h-11 cursor-pointer py-2">{say('cases/next-act.was-sprayed-all-same')}</summary>
                     <form
                         class="flex flex-wrap items-end gap-3"
                         onsubmit={(event) => {
@@ -99,41 +105,45 @@
                         }}
                     >
                         <label class="grid min-w-56 flex-1 gap-1"
-                            ><span class="font-bold">Why, without proof?</span><input
+                            ><span class="font-bold">{say('cases/next-act.why-without-proof')}</span><input
                                 class="input w-full"
                                 maxlength="500"
                                 required
                                 bind:value={why}
                             /></label
                         >
-                        <button class="aside-act" disabled={spraying.held || why.trim() === ''}>Sprayed for that reason</button>
+                        <button class="aside-act" disabled={spraying.held || why.trim() === ''}
+                            >{say('cases/next-act.sprayed-for-that-reason')}</button
+                        >
                     </form>
                 </details>
             {:else}
-                <a class="aside-act" href={`/bed?batch=${act.batch.id}&case=${one.id}`}>Step by step</a>
+                <a class="aside-act" href={`/bed?batch=${act.batch.id}&case=${one.id}`}>{say('cases/next-act.step-by-step')}</a>
                 <button class="act" aria-describedby="next-act" disabled={spraying.held} onclick={() => void sprayed()}
-                    >It is sprayed</button
+                    >{say('cases/next-act.sprayed')}</button
                 >
             {/if}
         {:else if act.kind === 'count'}
             <QuickCount caseId={one.id} counted={one.counted} main onsaved={counted} />
-            <button class="aside-act self-end" onclick={onlook}>On each {one.look.spot}</button>
+            <button class="aside-act self-end" onclick={onlook}>{say('cases/next-act.on-each', { spot: one.look.spot })}</button>
         {:else if act.kind === 'begin'}
-            <p class="w-full text-xl font-bold">Count what is there first: without it nobody can say what the spray did.</p>
+            <p class="w-full text-xl font-bold">{say('cases/next-act.count-what-there-first-without')}</p>
             <QuickCount caseId={one.id} counted={one.counted} main onsaved={counted} />
-            <button class="aside-act self-end" onclick={onlook}>On each {one.look.spot}</button>
-            <a class="aside-act" href={`/bench?case=${one.id}`}>Mix it</a>
+            <button class="aside-act self-end" onclick={onlook}>{say('cases/next-act.on-each', { spot: one.look.spot })}</button>
+            <a class="aside-act" href={`/bench?case=${one.id}`}>{say('cases/next-act.mix')}</a>
         {:else if act.kind === 'mix'}
             <p class="min-w-56 flex-1 text-xl font-bold" id="next-act">
-                {one.rounds.length > 0 ? 'The next round is due.' : 'Not sprayed yet.'}
+                {one.rounds.length > 0 ? say('cases/next-act.next-round-due') : say('cases/next-act.not-sprayed-yet')}
             </p>
-            <a class="act" href={`/bench?case=${one.id}`} aria-describedby="next-act">Mix it</a>
-            {#if round !== undefined}<a class="aside-act" href={`/bench?again=${round.batch.id}`}>The same again</a>{/if}
+            <a class="act" href={`/bench?case=${one.id}`} aria-describedby="next-act">{say('cases/next-act.mix')}</a>
+            {#if round !== undefined}<a class="aside-act" href={`/bench?again=${round.batch.id}`}>{say('cases/next-act.same-again')}</a
+                >{/if}
         {:else if act.kind === 'wait'}
             <p class="min-w-56 flex-1" id="next-act"><strong class="block text-xl">{act.words} {atTime(act.at)}.</strong></p>
-            {#if round !== undefined}<a class="aside-act" href={`/bench?again=${round.batch.id}`}>The same again</a>{/if}
+            {#if round !== undefined}<a class="aside-act" href={`/bench?again=${round.batch.id}`}>{say('cases/next-act.same-again')}</a
+                >{/if}
         {:else}
-            <p class="min-w-56 flex-1 text-xl font-bold">Nothing is due. Look again in a week, and close it when it stays clean.</p>
+            <p class="min-w-56 flex-1 text-xl font-bold">{say('cases/next-act.nothing-due-look-again-in')}</p>
         {/if}
     </div>
     <FormFoot form={spraying} send={() => void sprayed()} />

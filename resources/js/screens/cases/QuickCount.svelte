@@ -23,14 +23,14 @@
         event?.preventDefault();
         const value = typedNumber(form.values.text);
         if (Number.isNaN(value)) {
-            form.fault = new Fault('', 'Write how many you counted as a number, like 12. None is 0.');
+            form.fault = new Fault('', say('cases/quick-count.write-how-many-you-counted'));
             return;
         }
         const saved = await form.send((submission) =>
             taken(api.POST('/api/cases/{id}/counts', { params: { path: { id: caseId } }, body: { submission, value, untreated: false } })),
         );
         if (saved !== null) {
-            undo.made('counts', saved.saved, `The count of ${value} ${counted}`);
+            undo.made('counts', saved.saved, say('cases/quick-count.count-of', { value, counted }));
             form.clear();
             onsaved();
         }
@@ -38,7 +38,7 @@
 </script>
 
 <form class="flex flex-wrap items-end gap-3" onsubmit={save} data-quick-count={caseId}>
-    <Stepper label={`How many ${counted}?`} name={`count-${caseId}`} bind:value={form.values.text} />
-    <button class={main ? 'act min-h-12' : 'btn min-h-12'} disabled={form.held}>Save the count</button>
+    <Stepper label={say('cases/quick-count.how-many', { counted })} name={`count-${caseId}`} bind:value={form.values.text} />
+    <button class={main ? 'act min-h-12' : 'btn min-h-12'} disabled={form.held}>{say('cases/quick-count.save-count')}</button>
     <FormFoot {form} send={() => void save()} />
 </form>

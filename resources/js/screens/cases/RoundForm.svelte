@@ -38,7 +38,7 @@
         })),
         ...(round === undefined || one.batches.some((each) => each.id === round.batch.id)
             ? []
-            : [{ id: round.batch.id, words: `${round.batch.name}, as it is written now` }]),
+            : [{ id: round.batch.id, words: say('cases/round-form.as-written-now', { name: round.batch.name }) }]),
     ]);
 
     async function save(event?: SubmitEvent): Promise<void> {
@@ -69,11 +69,11 @@
             undo.changed(
                 'rounds',
                 changed,
-                'The round',
-                form.mended === null ? 'The round is corrected.' : arrived('The round', form.mended),
+                say('cases/round-form.round'),
+                form.mended === null ? say('cases/round-form.round-corrected') : arrived(say('cases/round-form.round'), form.mended),
             );
         } else if (saved.saved !== null) {
-            undo.made('rounds', saved.saved, 'The round');
+            undo.made('rounds', saved.saved, say('cases/round-form.round'));
         }
         form.clear();
         onsaved(saved);
@@ -82,44 +82,48 @@
 
 <form class="grid gap-3 pb-4" onsubmit={save}>
     {#if offered.length === 0}
-        <p>There is no mixed batch to spray.</p>
-        <a class="btn" href={`/bench?case=${one.id}`}>Mix one</a>
+        <p>{say('cases/round-form.there-no-mixed-batch-to')}</p>
+        <a class="btn" href={`/bench?case=${one.id}`}>{say('cases/round-form.mix-one')}</a>
     {:else}
         <label class="grid gap-1">
-            <span class="font-bold">Which batch</span>
+            <span class="font-bold">{say('cases/round-form.which-batch')}</span>
             <select class="select w-full" bind:value={form.values.batchId}>
                 {#each offered as each (each.id)}<option value={each.id}>{each.words}</option>{/each}
             </select>
         </label>
         {#if batch !== undefined && round === undefined}<Verdicts verdicts={batch.verdicts} />{/if}
         <label class="flex min-h-11 items-center gap-3"
-            ><input type="checkbox" class="checkbox checkbox-primary" bind:checked={form.values.handWork} /> Also pruned, wiped or washed down
-            the same day</label
+            ><input type="checkbox" class="checkbox checkbox-primary" bind:checked={form.values.handWork} />
+            {say('cases/round-form.also-pruned-wiped-or-washed')}</label
         >
-        <When label="When" bind:value={form.values.when} />
+        <When label={say('cases/round-form.when')} bind:value={form.values.when} />
         <label class="grid gap-1"
-            ><span>Notes</span><textarea class="textarea w-full" rows="2" maxlength="1000" bind:value={form.values.notes}></textarea></label
+            ><span>{say('cases/round-form.notes')}</span><textarea
+                class="textarea w-full"
+                rows="2"
+                maxlength="1000"
+                bind:value={form.values.notes}></textarea></label
         >
         {#if round === undefined && unproven}<label class="grid gap-1" data-gate
-                ><span class="font-bold">Not proven on its leaves: why is it sprayed all the same?</span><input
+                ><span class="font-bold">{say('cases/round-form.not-proven-on-its-leaves')}</span><input
                     class="input w-full"
                     maxlength="500"
                     required
                     bind:value={form.values.override}
-                /><span class="quiet text-sm">It stays with the round, and counts where you see what worked.</span></label
+                /><span class="quiet text-sm">{say('cases/round-form.stays-with-round-and-counts')}</span></label
             >{/if}
         {#if round === undefined}<p class="quiet text-sm">
-                Undersides first, from the bottom up. Shake between plants. No sun on wet leaves, no open flowers.
+                {say('cases/round-form.undersides-first-from-bottom-up')}
             </p>{/if}
         <FormFoot {form} send={() => void save()} />
         {#if round === undefined}
             <button
                 class={['btn', !stopped && 'btn-primary']}
                 disabled={form.held || batch === undefined || (unproven && form.values.override.trim() === '')}
-                >{stopped || unproven ? 'It was sprayed all the same' : 'It is sprayed'}</button
+                >{stopped || unproven ? say('cases/round-form.was-sprayed-all-same') : say('cases/round-form.sprayed')}</button
             >
         {:else}
-            <button class="btn btn-primary" disabled={form.held}>Correct the round</button>
+            <button class="btn btn-primary" disabled={form.held}>{say('cases/round-form.correct-round')}</button>
         {/if}
     {/if}
 </form>

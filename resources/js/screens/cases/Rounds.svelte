@@ -17,13 +17,18 @@
     const { one, onsaved }: { one: Schemas['Case']; onsaved: (next: Schemas['Case']) => void } = $props();
 </script>
 
-<section class="dish" aria-label="Rounds">
-    <h2>Rounds</h2>
-    {#if one.rounds.length === 0}<p class="mt-2">Not sprayed yet.</p>{/if}
+<section class="dish" aria-label={say('cases/rounds.rounds')}>
+    <h2>{say('cases/rounds.rounds')}</h2>
+    {#if one.rounds.length === 0}<p class="mt-2">{say('cases/rounds.not-sprayed-yet')}</p>{/if}
     <ol class="mt-2 grid gap-4">
         {#each one.rounds as round, i (round.id)}
             <li class="grid gap-1" data-outcome={round.outcome} data-round={round.id}>
-                <Correctable kind="rounds" of={round} what={`Round ${i + 1} of ${atTime(round.sprayedAt)}`} changes={round.changes}>
+                <Correctable
+                    kind="rounds"
+                    of={round}
+                    what={say('cases/rounds.round-of', { i: i + 1, sprayedAt: atTime(round.sprayedAt) })}
+                    changes={round.changes}
+                >
                     {#snippet head()}
                         <span class="font-bold"
                             >{i + 1}. {atTime(round.sprayedAt)}:
@@ -49,21 +54,35 @@
                         </div>
                     {/if}
                     {#if round.formula}<details class="text-sm" data-formula>
-                            <summary class="quiet min-h-11 cursor-pointer py-2">{round.compared ? 'Compared' : 'Not compared'}</summary>
+                            <summary class="quiet min-h-11 cursor-pointer py-2"
+                                >{round.compared ? say('cases/rounds.compared') : say('cases/rounds.not-compared')}</summary
+                            >
                             <p class="quiet">{round.formula}</p>
                         </details>{/if}
-                    {#if round.handWork}<p class="quiet text-sm">Pruned, wiped or washed down the same day.</p>{/if}
+                    {#if round.handWork}<p class="quiet text-sm">{say('cases/rounds.pruned-wiped-or-washed-down')}</p>{/if}
                     {#if round.litres !== null || round.weather}<p class="quiet text-sm" data-then>
-                            {[round.litres === null ? '' : `Some ${millilitres(1000 * round.litres)}`, round.weather]
+                            {[
+                                round.litres === null ? '' : say('cases/rounds.some', { litres: millilitres(1000 * round.litres) }),
+                                round.weather,
+                            ]
                                 .filter((part) => part !== '')
                                 .join('; ')}.
                         </p>{/if}
-                    {#if round.override}<p class="text-sm" data-override>Sprayed without proof: {round.override}</p>{/if}
+                    {#if round.override}<p class="text-sm" data-override>
+                            {say('cases/rounds.sprayed-without-proof', { override: round.override })}
+                        </p>{/if}
                     {#each round.burns as burn (burn.id)}
                         <div data-burn={burn.id}>
-                            <Correctable kind="burns" of={burn} what={`The burn after round ${i + 1}`} changes={burn.changes}>
+                            <Correctable
+                                kind="burns"
+                                of={burn}
+                                what={say('cases/rounds.burn-after-round', { i: i + 1 })}
+                                changes={burn.changes}
+                            >
                                 {#snippet head()}<span class="flex items-start gap-2"
-                                        ><LevelMark level="caution" silent /><span>{burn.words}, seen {atTime(burn.seenAt)}</span></span
+                                        ><LevelMark level="caution" silent /><span
+                                            >{say('cases/rounds.seen', { words: burn.words, seenAt: atTime(burn.seenAt) })}</span
+                                        ></span
                                     >{/snippet}
                                 {#snippet form(done)}<BurnForm
                                         {round}
@@ -79,7 +98,7 @@
                     {/each}
                     {#if round.notes}<p class="quiet whitespace-pre-line">{round.notes}</p>{/if}
                     {#if i >= one.rounds.length - LATELY}<details class="no-print" bind:open={burning[round.id]}>
-                            <summary class="link min-h-11 cursor-pointer py-2 text-sm">Burnt leaves?</summary>
+                            <summary class="link min-h-11 cursor-pointer py-2 text-sm">{say('cases/rounds.burnt-leaves')}</summary>
                             {#if burning[round.id]}<BurnForm {round} {onsaved} />{/if}
                         </details>{/if}
                 </Correctable>

@@ -29,5 +29,9 @@ export function actOf(one: Pick<Case, 'ready' | 'rounds' | 'batches' | 'counts' 
     if (next === undefined) {
         return { kind: 'none' };
     }
-    return { kind: 'wait', words: next.kind === 'count-after' ? 'Next: count again' : 'Next round', at: next.dueAt };
+    return {
+        kind: 'wait',
+        words: next.kind === 'count-after' ? say('cases/act.next-count-again') : say('cases/act.next-round'),
+        at: next.dueAt,
+    };
 }

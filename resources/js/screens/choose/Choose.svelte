@@ -21,7 +21,9 @@
 
 <Waiting of={page}>
     {#snippet children({ one, ingredients, choosing })}
-        <Head title={`${one.pestName}: contain, then choose`}><a class="btn" href={`/cases/${one.id}`}>To the case</a></Head>
+        <Head title={say('choose/choose.contain-then-choose', { pestName: one.pestName })}
+            ><a class="btn" href={`/cases/${one.id}`}>{say('choose/choose.to-case')}</a></Head
+        >
         <div class="grid items-start gap-6 lg:grid-cols-[minmax(0,1.5fr)_minmax(18rem,1fr)]">
             <div class="grid gap-6">
                 <Contain {one} onsaved={(next) => (page.value = { one: next, ingredients, choosing })} />

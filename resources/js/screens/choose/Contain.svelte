@@ -26,10 +26,10 @@
         keep(() => taken(api.PUT('/api/watches/{id}', { params: { path: { id } }, body: { looked } })));
 </script>
 
-<section class="dish grid gap-2" aria-label="Contain it first">
-    <h2>Contain it first</h2>
+<section class="dish grid gap-2" aria-label={say('choose/contain.contain-first')}>
+    <h2>{say('choose/contain.contain-first')}</h2>
     <FaultNote fault={sending.fault} />
-    {#if todo.length === 0 && one.watches.every((watch) => watch.cleared)}<p class="quiet">Done.</p>{/if}
+    {#if todo.length === 0 && one.watches.every((watch) => watch.cleared)}<p class="quiet">{say('choose/contain.done')}</p>{/if}
     {#each all ? [...todo, ...done] : todo.slice(0, SHOWN) as each (each.slug)}
         <label class="flex min-h-11 items-center gap-3">
             <input
@@ -43,11 +43,13 @@
             >
         </label>
     {/each}
-    {#if !all && rest > 0}<button class="link min-h-11 justify-self-start" onclick={() => (all = true)}>{rest} more</button>{/if}
+    {#if !all && rest > 0}<button class="link min-h-11 justify-self-start" onclick={() => (all = true)}
+            >{say('choose/contain.more', { rest })}</button
+        >{/if}
     {#if one.watches.length > 0}
         <details>
             <summary class="min-h-11 cursor-pointer py-2 font-bold"
-                >Stood next to it: {one.watches.filter((watch) => !watch.cleared).length} to look over weekly</summary
+                >{say('choose/contain.stood-next-to-to-look', { watches: one.watches.filter((watch) => !watch.cleared).length })}</summary
             >
             {#each one.watches as watch (watch.id)}
                 <label class="flex min-h-11 items-center gap-3">
@@ -60,8 +62,13 @@
                     <span class={[watch.cleared && 'line-through']}
                         >{watch.plant.name}<span class="quiet block text-sm"
                             >{watch.cleared
-                                ? 'four clean weeks: cleared'
-                                : `${watch.lookedAt ? `looked over and clean ${atTime(watch.lookedAt)}; ` : ''}next look ${atTime(watch.dueAt)}`}</span
+                                ? say('choose/contain.four-clean-weeks')
+                                : say('choose/contain.next-look', {
+                                      lookedAt: watch.lookedAt
+                                          ? say('choose/contain.looked-over-and-clean', { lookedAt: atTime(watch.lookedAt) })
+                                          : '',
+                                      dueAt: atTime(watch.dueAt),
+                                  })}</span
                         ></span
                     >
                 </label>

@@ -21,7 +21,8 @@
 
 {#snippet reason(sign: string, text: string)}
     <li>
-        <span class="mr-2 font-bold" aria-hidden="true">{sign}</span><span class="sr-only">{sign === '+' ? 'For it: ' : 'Its price: '}</span
+        <span class="mr-2 font-bold" aria-hidden="true">{sign}</span><span class="sr-only"
+            >{sign === '+' ? say('choose/proposal.for') : say('choose/proposal.its-price')}</span
         >{bare(text)}
     </li>
 {/snippet}
@@ -31,7 +32,7 @@
         <h3 class="text-xl font-bold">{option.name}</h3>
         <span class="quiet">{option.strength.join(', ')}</span>
         {#if option.inRotation}<span class="border-secondary text-secondary ml-auto rounded border-2 px-2 text-sm font-bold"
-                >take in turn</span
+                >{say('choose/proposal.take-in-turn')}</span
             >{/if}
     </div>
     <p class="text-lg font-bold" data-spoons>{option.spoons}</p>
@@ -40,9 +41,11 @@
         {#if option.against[0] !== undefined}{@render reason('−', option.against[0])}{/if}
     </ul>
     <div class="flex flex-wrap items-start gap-x-4">
-        <a class={main ? 'act' : 'btn'} href={`/bench?case=${caseId}&recipe=${option.slug}${dose}`}>Take {option.name} to the bench</a>
+        <a class={main ? 'act' : 'btn'} href={`/bench?case=${caseId}&recipe=${option.slug}${dose}`}
+            >{say('choose/proposal.take-to-bench', { name: option.name })}</a
+        >
         <details class="min-w-0 flex-1 basis-56">
-            <summary class="min-h-11 cursor-pointer py-2">More about it</summary>
+            <summary class="min-h-11 cursor-pointer py-2">{say('choose/proposal.more-about')}</summary>
             <ul>
                 {#each more as each (each.text)}{@render reason(each.sign, each.text)}{/each}
             </ul>

@@ -12,7 +12,7 @@
     const choice = $derived(choosing.choice.value);
 </script>
 
-<section class="grid gap-3" aria-label="Sprays that fit">
+<section class="grid gap-3" aria-label={say('choose/proposals.sprays-that-fit')}>
     <FaultNote fault={choosing.choice.fault} />
     {#if choice !== null}
         <p class="text-lg" data-advice>{choice.advice} <Standing verdict={{ standing: 'common-practice', source: null }} /></p>
@@ -22,7 +22,7 @@
                 <p class="text-lg font-bold">{choice.nothing}</p>
             </div>
         {:else}
-            <h2>{choice.worthIt ? 'Sprays that fit, best first' : 'If it comes to a spray'}</h2>
+            <h2>{choice.worthIt ? say('choose/proposals.sprays-that-fit-best-first') : say('choose/proposals.if-comes-to-spray')}</h2>
             <ol class="grid gap-3">
                 {#each choice.proposed.slice(0, SHOWN) as option, i (option.slug)}<Proposal
                         {option}
@@ -31,11 +31,13 @@
                     />{/each}
             </ol>
             {#if choice.proposed.some((one) => one.inRotation)}<p class="quiet text-sm">
-                    Take in turn: those two work in different ways.
+                    {say('choose/proposals.take-in-turn-those-two')}
                 </p>{/if}
             {#if choice.proposed.length > SHOWN}
                 <details>
-                    <summary class="min-h-11 cursor-pointer py-2 font-bold">{choice.proposed.length - SHOWN} more that fit</summary>
+                    <summary class="min-h-11 cursor-pointer py-2 font-bold"
+                        >{say('choose/proposals.more-that-fit', { proposed: choice.proposed.length - SHOWN })}</summary
+                    >
                     <ol class="grid gap-3">
                         {#each choice.proposed.slice(SHOWN) as option (option.slug)}<Proposal
                                 {option}
@@ -47,7 +49,9 @@
             {/if}
         {/if}
         <details>
-            <summary class="min-h-11 cursor-pointer py-2 font-bold">Not proposed, and why ({choice.excluded.length})</summary>
+            <summary class="min-h-11 cursor-pointer py-2 font-bold"
+                >{say('choose/proposals.not-proposed-and-why', { excluded: choice.excluded.length })}</summary
+            >
             <ul class="mt-2 grid gap-3">
                 {#each choice.excluded as option (option.slug)}
                     <li>

@@ -12,35 +12,40 @@
     }
     const { choosing, ingredients, stages, matters }: Props = $props();
     const flags = [
-        { key: 'inBloom', words: 'In open flower' },
-        { key: 'dryAtRoot', words: 'Dry at the root' },
+        { key: 'inBloom', words: say('choose/situation-form.in-open-flower') },
+        { key: 'dryAtRoot', words: say('choose/situation-form.dry-at-root') },
         { key: 'seedling', words: 'A seedling' },
-        { key: 'wounded', words: 'Grazed or wounded leaves' },
-        { key: 'eatenSoon', words: 'Eaten within two weeks' },
-        { key: 'bearsNoOil', words: 'Of a kind that bears no oil: maple, walnut, hickory, blue conifer, fern' },
-        { key: 'soapSensitive', words: 'Of a kind that soap marks' },
-        { key: 'sulfurLately', words: 'Sulfur on it within the last four weeks' },
-        { key: 'copperLately', words: 'Copper on it within the last two weeks' },
-        { key: 'oilLately', words: 'Oil on it within the last week' },
-        { key: 'indoors', words: 'Stands indoors' },
-        { key: 'cats', words: 'A cat comes near it' },
+        { key: 'wounded', words: say('choose/situation-form.grazed-or-wounded-leaves') },
+        { key: 'eatenSoon', words: say('choose/situation-form.eaten-within-two-weeks') },
+        { key: 'bearsNoOil', words: say('choose/situation-form.of-kind-that-bears-no') },
+        { key: 'soapSensitive', words: say('choose/situation-form.of-kind-that-soap-marks') },
+        { key: 'sulfurLately', words: say('choose/situation-form.sulfur-on-within-last-four') },
+        { key: 'copperLately', words: say('choose/situation-form.copper-on-within-last-two') },
+        { key: 'oilLately', words: say('choose/situation-form.oil-on-within-last-week') },
+        { key: 'indoors', words: say('choose/situation-form.stands-indoors') },
+        { key: 'cats', words: say('choose/situation-form.cat-comes-near') },
     ] as const;
     const severities = [
-        { value: 'light', label: 'Light', note: 'a few' },
-        { value: 'moderate', label: 'Moderate', note: 'easily found' },
-        { value: 'heavy', label: 'Heavy', note: 'everywhere' },
+        { value: 'light', label: say('choose/situation-form.light'), note: 'a few' },
+        { value: 'moderate', label: say('choose/situation-form.moderate'), note: say('choose/situation-form.easily-found') },
+        { value: 'heavy', label: say('choose/situation-form.heavy'), note: 'everywhere' },
     ] as const;
 
     $effect(() => choosing.ask(choosing.situation));
 </script>
 
-<section class="dish grid gap-3" aria-label="How it stands">
-    <h2>How it stands</h2>
+<section class="dish grid gap-3" aria-label={say('choose/situation-form.how-stands')}>
+    <h2>{say('choose/situation-form.how-stands')}</h2>
     <p class="quiet">{matters}</p>
-    <Choice legend="How bad is it" name="severity" options={[...severities]} bind:value={choosing.situation.severity} />
+    <Choice
+        legend={say('choose/situation-form.how-bad')}
+        name="severity"
+        options={[...severities]}
+        bind:value={choosing.situation.severity}
+    />
     {#if stages.length > 1}
         <Choice
-            legend="Which stage"
+            legend={say('choose/situation-form.which-stage')}
             name="stage"
             options={stages.map((stage) => ({ value: stage, label: stage }))}
             bind:value={choosing.situation.stage}
@@ -48,11 +53,11 @@
     {/if}
     <details>
         <summary class="min-h-11 cursor-pointer py-2"
-            ><span class="font-bold">The plant and its place:</span>
+            ><span class="font-bold">{say('choose/situation-form.plant-and-its-place')}</span>
             {flags
                 .filter((flag) => choosing.situation[flag.key])
                 .map((flag) => flag.words.toLowerCase())
-                .join(', ') || 'nothing special'}</summary
+                .join(', ') || say('choose/situation-form.nothing-special')}</summary
         >
         {#each flags as flag (flag.key)}
             <label class="flex min-h-11 items-center gap-3"
@@ -62,8 +67,10 @@
     </details>
     <details>
         <summary class="min-h-11 cursor-pointer py-2"
-            ><span class="font-bold">In the cupboard:</span>
-            {choosing.cupboardSaid ? `${choosing.situation.cupboard?.length} of ${ingredients.length}` : 'nobody said'}</summary
+            ><span class="font-bold">{say('choose/situation-form.in-cupboard')}</span>
+            {choosing.cupboardSaid
+                ? say('choose/situation-form.of', { cupboard: choosing.situation.cupboard?.length, ingredients: ingredients.length })
+                : say('choose/situation-form.nobody-said')}</summary
         >
         <div class="grid gap-1 sm:grid-cols-2">
             {#each ingredients as ingredient (ingredient.slug)}

@@ -22,10 +22,10 @@
     const webcal = (feed: string): string => `webcal://${location.host}${feed}`;
 </script>
 
-<Head title="Spray day">
+<Head title={say('day/day.spray-day')}>
     {#if day.value !== null}
         <label class="flex flex-wrap items-center gap-2"
-            ><span class="font-bold">Spray</span><select
+            ><span class="font-bold">{say('day/day.spray')}</span><select
                 class="select w-auto max-w-72"
                 value={day.value.spray.key}
                 onchange={(event) => {
@@ -42,19 +42,25 @@
         {@const zone = all.garden?.zone ?? 'UTC'}
         {@const first = soonest(all.plants)}
         {#if all.garden === null}
-            <p class="mb-3 max-w-prose">Where does your garden lie? Sun, weather and the clock hang on it.</p>
+            <p class="mb-3 max-w-prose">{say('day/day.where-does-your-garden-lie')}</p>
             <GardenForm garden={null} onkept={() => void day.reload()} />
         {:else if all.plants.length === 0}
-            <Empty text="No plant is known here yet. Each has its own hour." to="/plants" action="Go to the plants" />
+            <Empty text={say('day/day.no-plant-known-here-yet')} to="/plants" action={say('day/day.go-to-plants')} />
         {:else}
             <p class="mb-1 text-xl" data-best>
-                {#if all.tellers.length === 0}<strong>No weather is known for these days.</strong> Say below whom to ask, or how it is at the
-                    door.{:else if first === null}<strong>No hour of this week will do</strong> for {all.spray.name}.{:else}Best next:
+                {#if all.tellers.length === 0}<strong>{say('day/day.no-weather-known-for-these')}</strong>
+                    {say('day/day.say-below-whom-to-ask')}{:else if first === null}<strong>{say('day/day.no-hour-of-this-week')}</strong>
+                    {say('day/day.for', { name: all.spray.name })}{:else}{say('day/day.best-next')}
                     <strong>{untilDark(first.window, zone)}</strong>, {first.plant}.{/if}
             </p>
             <p class="quiet mb-3 text-sm">
-                {#if all.tellers.length > 0}Weather from {all.tellers.map((one) => one.name).join(', then ')}.{/if}
-                {#if all.sun?.rise && all.sun.set}Sun {clock(all.sun.rise, zone)} to {clock(all.sun.set, zone)}.{/if}
+                {#if all.tellers.length > 0}{say('day/day.weather-from', {
+                        tellers: all.tellers.map((one) => one.name).join(', then '),
+                    })}{/if}
+                {#if all.sun?.rise && all.sun.set}{say('day/day.sun-to', {
+                        rise: clock(all.sun.rise, zone),
+                        set: clock(all.sun.set, zone),
+                    })}{/if}
             </p>
             {#if all.tellers.length > 0}<div class="grid gap-x-8 gap-y-4 lg:grid-cols-[5fr_6fr]">
                     <PlantHours
@@ -68,15 +74,17 @@
                     />
                     {#if all.grid !== null}<HourGrid grid={all.grid} {zone} />{/if}
                 </div>{/if}
-            <section class="dish no-print mt-6 grid gap-4" aria-label="Weather">
+            <section class="dish no-print mt-6 grid gap-4" aria-label={say('day/day.weather')}>
                 <DoorForm ontold={() => void day.reload()} />
                 <p class="flex flex-wrap items-center gap-x-4" data-calendar>
-                    <span class="font-bold">Everything due, in your calendar:</span>
-                    <a class="link inline-flex min-h-11 items-center" href={all.garden.feed} download="garden-sprays.ics">download it</a>
-                    <a class="link inline-flex min-h-11 items-center" href={webcal(all.garden.feed)}>subscribe to it</a>
+                    <span class="font-bold">{say('day/day.everything-due-in-your-calendar')}</span>
+                    <a class="link inline-flex min-h-11 items-center" href={all.garden.feed} download="garden-sprays.ics"
+                        >{say('day/day.download')}</a
+                    >
+                    <a class="link inline-flex min-h-11 items-center" href={webcal(all.garden.feed)}>{say('day/day.subscribe-to')}</a>
                 </p>
                 <details>
-                    <summary class="min-h-11 cursor-pointer py-2 font-bold">Place, and where the weather comes from</summary>
+                    <summary class="min-h-11 cursor-pointer py-2 font-bold">{say('day/day.place-and-where-weather-comes')}</summary>
                     <div class="grid gap-4">
                         {#key all.garden.version}<GardenForm garden={all.garden} onkept={() => void day.reload()} />{/key}
                         <WeatherFile onread={() => void day.reload()} />

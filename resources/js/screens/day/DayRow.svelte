@@ -11,9 +11,13 @@
     const { day, zone, open, ontoggle }: Props = $props();
     const high = { good: 'h-9 bg-success', workable: 'half h-5', no: 'h-1 bg-base-300' };
     const figures = (hour: Day['spans'][number]['hours'][number]): string =>
-        `${Math.round(hour.celsius)} °C, ${Math.round(hour.humidityPercent)} % humid, Delta T ${hour.deltaT} °C` +
-        (hour.windKmh === null ? '' : `, wind ${Math.round(hour.windKmh)} km/h`) +
-        (hour.rainMm === null || hour.rainMm === 0 ? '' : `, rain ${hour.rainMm} mm`);
+        say('day/day-row.c-humid-delta-t-c', {
+            celsius: Math.round(hour.celsius),
+            humidityPercent: Math.round(hour.humidityPercent),
+            deltaT: hour.deltaT,
+            windKmh: hour.windKmh === null ? '' : say('day/day-row.wind-km-h', { windKmh: Math.round(hour.windKmh) }),
+            rainMm: hour.rainMm === null || hour.rainMm === 0 ? '' : say('day/day-row.rain-mm', { rainMm: hour.rainMm }),
+        });
 </script>
 
 <li class="border-base-300 border-b" data-day={day.name}>
@@ -35,7 +39,7 @@
                     >
                     <span
                         >{#each span.reasons as reason, i (i)}<span class="block">{reason}</span>{/each}{#if span.reasons.length === 0}<span
-                                class="block">Nothing against it.</span
+                                class="block">{say('day/day-row.nothing-against')}</span
                             >{/if}{#if span.hours[0] !== undefined}<span class="quiet block text-sm">{figures(span.hours[0])}</span
                             >{/if}</span
                     >

@@ -20,9 +20,11 @@
 
 <form class="grid max-w-xl gap-2" onsubmit={tell}>
     <label class="grid gap-1"
-        ><span><span class="font-bold">What is it like at the door?</span> <span class="quiet">(like “24 C, breeze, dry”)</span></span
+        ><span
+            ><span class="font-bold">{say('day/door-form.what-like-at-door')}</span>
+            <span class="quiet">{say('day/door-form.like-24-c-breeze-dry')}</span></span
         ><input class="input w-full" maxlength="200" required bind:value={form.values.text} /></label
     >
     <FormFoot {form} send={() => void tell()} />
-    <button class="btn" disabled={form.held}>Go by that for two hours</button>
+    <button class="btn" disabled={form.held}>{say('day/door-form.go-by-that-for-two')}</button>
 </form>

@@ -54,24 +54,30 @@
 
 <form class="grid max-w-xl gap-3" onsubmit={keep}>
     <div class="grid gap-3 sm:grid-cols-2">
-        {@render figure('latitude', 'Latitude, degrees', '(south below 0)')}
-        {@render figure('longitude', 'Longitude, degrees', '(west below 0)')}
+        {@render figure('latitude', say('day/garden-form.latitude-degrees'), say('day/garden-form.south-below-0'))}
+        {@render figure('longitude', say('day/garden-form.longitude-degrees'), say('day/garden-form.west-below-0'))}
         <label class="grid gap-1"
-            ><span class="font-bold">Time zone</span><input class="input w-full" required bind:value={form.values.zone} /></label
+            ><span class="font-bold">{say('day/garden-form.time-zone')}</span><input
+                class="input w-full"
+                required
+                bind:value={form.values.zone}
+            /></label
         >
         {@render figure('room', 'Indoors, °C', '')}
     </div>
     <fieldset class="grid gap-1">
-        <legend class="font-bold">Weather from</legend>
+        <legend class="font-bold">{say('day/garden-form.weather-from')}</legend>
         <label class="flex min-h-11 items-center gap-3"
-            ><input type="radio" class="radio radio-primary" value="station" bind:group={form.values.source} /> the simulated station</label
+            ><input type="radio" class="radio radio-primary" value="station" bind:group={form.values.source} />
+            {say('day/garden-form.simulated-station')}</label
         >
         <label class="flex min-h-11 items-center gap-3"
-            ><input type="radio" class="radio radio-primary" value="file" bind:group={form.values.source} /> a file of hours{was?.file
-                ? `: ${was.file.name}`
-                : ' (bring one first)'}</label
+            ><input type="radio" class="radio radio-primary" value="file" bind:group={form.values.source} />
+            {say('day/garden-form.file-of-hours', {
+                name: was?.file ? `: ${was.file.name}` : say('day/garden-form.bring-one-first'),
+            })}</label
         >
     </fieldset>
     <FormFoot {form} send={() => void keep()} />
-    <button class="btn btn-primary" disabled={form.held}>Keep the place</button>
+    <button class="btn btn-primary" disabled={form.held}>{say('day/garden-form.keep-place')}</button>
 </form>

@@ -10,9 +10,9 @@
     const marks = ['0', '6', '12', '18'];
 </script>
 
-<section class="dish" aria-label={`Hours for ${grid.name}`}>
+<section class="dish" aria-label={say('day/hour-grid.hours-for', { name: grid.name })}>
     <div class="flex flex-wrap items-baseline gap-x-4">
-        <h2>Hour by hour: {grid.name}</h2>
+        <h2>{say('day/hour-grid.hour-by-hour', { name: grid.name })}</h2>
         <p class="quiet flex flex-wrap gap-x-3 text-sm">
             <HourMark verdict="good" />
             <HourMark verdict="workable" />
@@ -36,7 +36,7 @@
         class="btn mt-3"
         aria-pressed={open.length === all.length}
         onclick={() => (open = open.length === all.length ? [] : all.map((day) => day.name))}
-        >{open.length === all.length ? 'Bars only' : 'All hours as a list'}</button
+        >{open.length === all.length ? say('day/hour-grid.bars-only') : say('day/hour-grid.all-hours-as-list')}</button
     >
 </section>
 

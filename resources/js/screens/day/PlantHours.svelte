@@ -12,7 +12,7 @@
     const { plants, shown, zone, onshow }: Props = $props();
 </script>
 
-<ul class="mb-4" aria-label="Plants">
+<ul class="mb-4" aria-label={say('day/plant-hours.plants')}>
     {#each plants as plant (plant.id)}
         <li
             class={['border-base-300 border-b border-l-8 py-2 pl-3', plant.id === shown ? 'border-l-accent' : 'border-l-transparent']}
@@ -27,11 +27,11 @@
             </div>
             <div>
                 <p class="text-sm">
-                    <span class="mr-1">Now</span><HourMark verdict={plant.verdict} />
+                    <span class="mr-1">{say('day/plant-hours.now')}</span><HourMark verdict={plant.verdict} />
                     {#if plant.verdict !== 'good'}{plant.because}{/if}
                 </p>
                 {#if plant.windows.length === 0}
-                    <p class="font-bold">No hour of this week will do. Wait, or take another spray.</p>
+                    <p class="font-bold">{say('day/plant-hours.no-hour-of-this-week')}</p>
                 {:else}
                     <ol class="flex flex-wrap gap-x-4 gap-y-1">
                         {#each plant.windows as window (window.from)}<li class="flex gap-1.5" title={window.because}>

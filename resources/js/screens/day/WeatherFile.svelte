@@ -24,8 +24,8 @@
 
 <label class="grid gap-1">
     <span
-        ><span class="font-bold">A file of hours</span>
-        <span class="quiet">(CSV with at, temperature_C, humidity_percent, …, or JSON)</span></span
+        ><span class="font-bold">{say('day/weather-file.file-of-hours')}</span>
+        <span class="quiet">{say('day/weather-file.csv-with-at-temperature-c')}</span></span
     >
     <input
         type="file"

@@ -36,14 +36,18 @@ export function stretch(one: { from: string; to: string }, zone: string): string
     const end = `${dayOf(one.to, zone)}, ${clock(one.to, zone)}`;
     const from = `${dayOf(one.from, zone)}, ${clock(one.from, zone)}`;
     if (long) {
-        return `any time from ${from} to ${end}`;
+        return say('day/spans.any-time-from-to', { from, end });
     }
-    return dayOf(one.from, zone) === dayOf(one.to, zone) ? `${from} to ${clock(one.to, zone)}` : `${from} to ${end}`;
+    return dayOf(one.from, zone) === dayOf(one.to, zone)
+        ? say('day/spans.to', { from, to: clock(one.to, zone) })
+        : say('day/spans.to-2', { from, end });
 }
 
 /** “Sat 21 Jun, 20:00 to 22:24, then dark”, where the light goes before the hours end. */
 export const untilDark = (one: Schemas['Window'], zone: string): string =>
-    one.darkFrom === null ? stretch(one, zone) : `${stretch({ from: one.from, to: one.darkFrom }, zone)}, then dark`;
+    one.darkFrom === null
+        ? stretch(one, zone)
+        : say('day/spans.then-dark', { stretch: stretch({ from: one.from, to: one.darkFrom }, zone) });
 
 /** What a sentence begins with, without figures: two hours with the same causes are one stretch. */
 const cause = (reason: string): string => reason.replace(/[\d.]+/g, '#');
@@ -88,8 +92,10 @@ const TOLD: Record<Hour['verdict'], string> = { good: 'good', workable: 'workabl
 /** The day in a sentence, for whoever does not see the bars. */
 export function inWords(day: Day, zone: string): string {
     const useful = day.spans.filter((one) => one.verdict !== 'no');
-    const stretches = useful.map((one) => `${TOLD[one.verdict]} ${clock(one.from, zone)} to ${clock(one.to, zone)}`);
-    return `${day.name}: ${stretches.length === 0 ? 'no hour' : stretches.join(', ')}`;
+    const stretches = useful.map((one) =>
+        say('day/spans.to-3', { TOLD: TOLD[one.verdict], from: clock(one.from, zone), to: clock(one.to, zone) }),
+    );
+    return `${day.name}: ${stretches.length === 0 ? say('day/spans.no-hour') : stretches.join(', ')}`;
 }
 
 /** The soonest of the best windows of all plants; what may be done at any time is nothing to wait for. */

@@ -14,24 +14,33 @@
     const home = ['127.0.0.1', 'localhost', '[::1]'].includes(location.hostname);
 </script>
 
-<Head title="Label"><button class="btn btn-primary" onclick={() => print()}>Print it</button></Head>
+<Head title={say('label/label.label')}><button class="btn btn-primary" onclick={() => print()}>{say('label/label.print')}</button></Head>
 <Waiting of={page}>
     {#snippet children(batch)}
-        <article class="label grid gap-2 border-2 p-4" aria-label="The label">
+        <article class="label grid gap-2 border-2 p-4" aria-label={say('label/label.label-2')}>
             <h2 class="text-2xl">{batch.name}</h2>
-            <p class="font-bold">Not for drinking. Keep from children and pets.</p>
+            <p class="font-bold">{say('label/label.not-for-drinking-keep-from')}</p>
             <div class="grid grid-cols-[1fr_auto] gap-3">
                 <dl class="grid grid-cols-[auto_1fr] content-start gap-x-3 gap-y-1">
-                    <dt>In it</dt>
-                    <dd>{batch.plan.lines.map((line) => line.name).join(', ')}, water</dd>
-                    <dt>Strength</dt>
+                    <dt>{say('label/label.in')}</dt>
+                    <dd>{say('label/label.water', { lines: batch.plan.lines.map((line) => line.name).join(', ') })}</dd>
+                    <dt>{say('label/label.strength')}</dt>
                     <dd>{(batch.actual?.spoken ?? batch.plan.spoken.strength).join(', ')}</dd>
-                    <dt>Mixed</dt>
-                    <dd>{batch.madeAt === null ? 'not yet' : atTime(batch.madeAt)}, {batch.makeWords}</dd>
-                    <dt>Throw away</dt>
-                    <dd class="font-bold" data-until>{batch.discardAt === null ? 'the same day' : `by ${atTime(batch.discardAt)}`}</dd>
+                    <dt>{say('label/label.mixed')}</dt>
+                    <dd>{batch.madeAt === null ? say('label/label.not-yet') : atTime(batch.madeAt)}, {batch.makeWords}</dd>
+                    <dt>{say('label/label.throw-away')}</dt>
+                    <dd class="font-bold" data-until>
+                        {batch.discardAt === null
+                            ? say('label/label.same-day')
+                            : say('label/label.by', { discardAt: atTime(batch.discardAt) })}
+                    </dd>
                 </dl>
-                <svg viewBox={`-2 -2 ${code.size + 4} ${code.size + 4}`} class="code" role="img" aria-label={`Code that opens ${address}`}>
+                <svg
+                    viewBox={`-2 -2 ${code.size + 4} ${code.size + 4}`}
+                    class="code"
+                    role="img"
+                    aria-label={say('label/label.code-that-opens', { address })}
+                >
                     <rect x="-2" y="-2" width={code.size + 4} height={code.size + 4} fill="#fff" />
                     <path d={code.path} fill="#000" />
                 </svg>
@@ -41,9 +50,7 @@
             </ul>
         </article>
         <p class="no-print quiet mt-3">
-            The code opens {address}.{home
-                ? ' From a phone that only works once this machine serves the house: open the page by its own address first.'
-                : ''}
+            {say('label/label.code-opens', { address, home: home ? say('label/label.from-phone-that-only-works') : '' })}
         </p>
     {/snippet}
 </Waiting>

@@ -42,39 +42,43 @@
 
 <Waiting of={page}>
     {#snippet children({ leaves, eye, shapes })}
-        <Head title="Train your eye"
+        <Head title={say('leaf/eye.train-your-eye')}
             ><label class="flex items-center gap-2"
-                >Leaf <select class="select" bind:value={shape} onchange={anew}
+                >{say('leaf/eye.leaf')}
+                <select class="select" bind:value={shape} onchange={anew}
                     >{#each shapes as one (one.code)}<option value={one.code}>{one.words}</option>{/each}</select
                 ></label
             ></Head
         >
-        <p class="mb-4">How much of each leaf is hurt, in percent? Ten drawn leaves, new every time.</p>
+        <p class="mb-4">{say('leaf/eye.how-much-of-each-leaf')}</p>
         {#if told !== null}
             <div class="border-primary mb-4 border-l-8 pl-4 text-lg" role="status" data-eye>
                 <p>{told.words}</p>
-                <button class="btn mt-2" onclick={anew}>Ten others</button>
+                <button class="btn mt-2" onclick={anew}>{say('leaf/eye.ten-others')}</button>
             </div>
-        {:else if eye !== null}<p class="quiet mb-4">Last time: {eye.words}</p>{/if}
+        {:else if eye !== null}<p class="quiet mb-4">{say('leaf/eye.last-time', { words: eye.words })}</p>{/if}
         <form onsubmit={tell}>
             <ol class="grid grid-cols-2 gap-4 sm:grid-cols-3 lg:grid-cols-5">
                 {#each leaves as leaf, n (n)}
                     <li class="grid justify-items-center gap-1">
                         <span class="block h-32 w-32"><DrawnLeaf {leaf} /></span>
                         <label class="flex items-center gap-2"
-                            ><span class="sr-only">Leaf {n + 1}, percent hurt</span><input
+                            ><span class="sr-only">{say('leaf/eye.leaf-percent-hurt', { n: n + 1 })}</span><input
                                 class="input numeral w-20"
                                 inputmode="decimal"
                                 disabled={told !== null}
                                 bind:value={guesses[n]}
                             /> %</label
                         >
-                        {#if told !== null}<span class="numeral" data-truth>it is {percent(told.truths[n] ?? 0)} %</span>{/if}
+                        {#if told !== null}<span class="numeral" data-truth
+                                >{say('leaf/eye.it-is', { truths: percent(told.truths[n] ?? 0) })}</span
+                            >{/if}
                     </li>
                 {/each}
             </ol>
             <FormFoot form={sending} send={() => void tell()} />
-            {#if told === null}<button class="btn btn-primary mt-4" disabled={!complete || sending.held}>Tell me</button>{/if}
+            {#if told === null}<button class="btn btn-primary mt-4" disabled={!complete || sending.held}>{say('leaf/eye.tell-me')}</button
+                >{/if}
         </form>
     {/snippet}
 </Waiting>

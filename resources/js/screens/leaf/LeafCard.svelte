@@ -17,14 +17,14 @@
     let kind = $state<Schemas['InjuryKind']>('spots');
     let photo = $state(false);
     const blank = $derived(drawings[0]);
-    const name = $derived(`Leaf ${leaf.number}, ${leaf.words}`);
+    const name = $derived(say('leaf/leaf-card.leaf', { number: leaf.number, words: leaf.words }));
     const said = $derived(
         seen.lost
             ? 'gone'
             : seen.share === null
-              ? 'not said yet'
+              ? say('leaf/leaf-card.not-said-yet')
               : seen.from === 'photo'
-                ? `${percent(seen.share)} % (${percent(seen.low)} to ${percent(seen.high)} %), measured`
+                ? say('leaf/leaf-card.to-measured', { share: percent(seen.share), low: percent(seen.low), high: percent(seen.high) })
                 : `${percent(seen.share)} %`,
     );
 
@@ -36,7 +36,7 @@
 
 <fieldset class="border-base-300 grid gap-2 border-b pb-4" data-leaf={leaf.number}>
     <legend class="text-lg font-bold">{name}: <span data-said>{said}</span></legend>
-    <p class="sr-only" id={`like-${leaf.number}`}>Which drawn leaf is it most like? Percent of the leaf that is hurt.</p>
+    <p class="sr-only" id={`like-${leaf.number}`}>{say('leaf/leaf-card.which-drawn-leaf-most-like')}</p>
     <div class="grid grid-cols-5 gap-1 sm:grid-cols-9" role="group" aria-labelledby={`like-${leaf.number}`}>
         {#each drawings as drawing (drawing.share)}
             <button
@@ -52,12 +52,12 @@
         {/each}
     </div>
     <details>
-        <summary class="link min-h-11 cursor-pointer py-2">What, where, or a photograph</summary>
+        <summary class="link min-h-11 cursor-pointer py-2">{say('leaf/leaf-card.what-where-or-photograph')}</summary>
         <div class="flex flex-wrap items-start gap-3">
             {#if blank !== undefined}<button
                     type="button"
                     class="h-40 w-40 shrink-0 rounded border"
-                    aria-label={`${name}: tap where you see ${kind}`}
+                    aria-label={say('leaf/leaf-card.tap-where-you-see', { name, kind })}
                     onclick={tap}><DrawnLeaf leaf={blank} spots={seen.spots} /></button
                 >{/if}
             <div class="flex min-w-56 flex-1 flex-wrap gap-1">
@@ -71,9 +71,12 @@
                         }}>{one.words}</button
                     >{/each}
                 <label class="flex min-h-11 items-center gap-2"
-                    ><input type="checkbox" class="checkbox checkbox-primary" bind:checked={seen.lost} /> Gone: torn off or eaten</label
+                    ><input type="checkbox" class="checkbox checkbox-primary" bind:checked={seen.lost} />
+                    {say('leaf/leaf-card.gone-torn-off-or-eaten')}</label
                 >
-                <button type="button" class="btn" aria-expanded={photo} onclick={() => (photo = !photo)}>Measure a photograph</button>
+                <button type="button" class="btn" aria-expanded={photo} onclick={() => (photo = !photo)}
+                    >{say('leaf/leaf-card.measure-photograph')}</button
+                >
             </div>
         </div>
         {#if photo}<PhotoMeasure {testId} {leaf} {seen} {onphoto} />{/if}

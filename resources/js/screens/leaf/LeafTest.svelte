@@ -32,7 +32,7 @@
 
 <Waiting of={page}>
     {#snippet children({ test, catalogue })}
-        <Head title={`Leaf test on ${test.plant.name}`} />
+        <Head title={say('leaf/leaf-test.leaf-test-on', { name: test.plant.name })} />
         <div
             class={['mb-4 border-l-8 pl-4 text-lg', { ok: 'border-success', caution: 'border-warning', stop: 'border-error' }[test.level]]}
             role="status"
@@ -41,31 +41,41 @@
             <LevelMark level={test.outcome === 'waiting' ? 'wait' : test.level} />
             <p>{test.because}</p>
             {#if test.outcome === 'go-ahead'}<p class="no-print mt-2">
-                    {#if test.batch.waits && test.batch.caseId !== null}<a class="act" href={`/cases/${test.batch.caseId}`}>Spray it</a
-                        >{:else}<a class="act" href={`/bench?again=${test.batch.id}`}>Mix the full batch</a>{/if}
+                    {#if test.batch.waits && test.batch.caseId !== null}<a class="act" href={`/cases/${test.batch.caseId}`}
+                            >{say('leaf/leaf-test.spray')}</a
+                        >{:else}<a class="act" href={`/bench?again=${test.batch.id}`}>{say('leaf/leaf-test.mix-full-batch')}</a>{/if}
                 </p>{/if}
             {#if test.weaker !== null}
                 <p class="no-print mt-2">
                     {#if test.weaker.proven}<a class="act" href={`/bench?again=${test.batch.id}&times=${test.weaker.factor}`}
-                            >Mix it at {test.weaker.words}</a
+                            >{say('leaf/leaf-test.mix-at', { words: test.weaker.words })}</a
                         >{:else}<a class="act" href={`/bench?again=${test.batch.id}&times=${test.weaker.factor}&cup=1`}
-                            >{test.weaker.factor === 0.5 ? 'Half strength' : 'Half of that'}, test again</a
+                            >{say('leaf/leaf-test.test-again', {
+                                factor:
+                                    test.weaker.factor === 0.5 ? say('leaf/leaf-test.half-strength') : say('leaf/leaf-test.half-of-that'),
+                            })}</a
                         >{/if}
                 </p>
             {/if}
             <details class="text-base">
                 <summary class="link min-h-11 cursor-pointer py-2">
-                    {test.batch.name}, wetted {atTime(test.appliedAt)}, due {atTime(test.dueAt)}
+                    {say('leaf/leaf-test.wetted-due', {
+                        name: test.batch.name,
+                        appliedAt: atTime(test.appliedAt),
+                        dueAt: atTime(test.dueAt),
+                    })}
                 </summary>
                 {#if test.spray.length > 0}<p>
-                        Tested at {test.spray.join(', ')}: it speaks for this spray up to that strength, in whatever batch.
+                        {say('leaf/leaf-test.tested-at-speaks-for-this', { spray: test.spray.join(', ') })}
                     </p>{/if}
-                {#if test.marks}<p>Where the leaves are: {test.marks}</p>{/if}
+                {#if test.marks}<p>{say('leaf/leaf-test.where-leaves-are', { marks: test.marks })}</p>{/if}
                 <p class="flex flex-wrap gap-x-4">
                     <a class="link min-h-11 py-2" href={`/batches/${test.batch.id}`}>{test.batch.name}</a>
                     <a class="link min-h-11 py-2" href={`/plants/${test.plant.id}`}>{test.plant.name}</a>
-                    {#if test.batch.caseId !== null}<a class="link min-h-11 py-2" href={`/cases/${test.batch.caseId}`}>Its case</a>{/if}
-                    <a class="link min-h-11 py-2" href="/eye">Train your eye on drawn leaves</a>
+                    {#if test.batch.caseId !== null}<a class="link min-h-11 py-2" href={`/cases/${test.batch.caseId}`}
+                            >{say('leaf/leaf-test.its-case')}</a
+                        >{/if}
+                    <a class="link min-h-11 py-2" href="/eye">{say('leaf/leaf-test.train-your-eye-on-drawn')}</a>
                 </p>
             </details>
         </div>
@@ -74,14 +84,14 @@
                 {@render look(test, catalogue)}
             {:else}
                 <details class="dish no-print">
-                    <summary class="min-h-11 cursor-pointer py-2 font-bold">Look once more</summary>
+                    <summary class="min-h-11 cursor-pointer py-2 font-bold">{say('leaf/leaf-test.look-once-more')}</summary>
                     {@render look(test, catalogue)}
                 </details>
             {/if}
             <div class="grid content-start gap-4">
                 <Looks {test} {catalogue} onread={read} />
                 <details class="dish no-print" data-details>
-                    <summary class="min-h-11 cursor-pointer py-2 font-bold">The test itself: correct it, or take it back</summary>
+                    <summary class="min-h-11 cursor-pointer py-2 font-bold">{say('leaf/leaf-test.test-itself-correct-or-take')}</summary>
                     {#key JSON.stringify(test)}<TestDetails {test} {catalogue} onsaved={read} />{/key}
                 </details>
             </div>

@@ -26,9 +26,9 @@
     );
     const plants = new Loaded(async () => (await taken(api.GET('/api/plants'))).plants.filter((plant) => !plant.retired));
     const ladders = [
-        { value: 1, label: 'Full strength only' },
-        { value: 2, label: 'Full and half', note: 'Thin a part of the cup with as much water.' },
-        { value: 3, label: 'Full, half and a quarter', note: 'Thin the half once more the same way.' },
+        { value: 1, label: say('leaf/leaf-test-form.full-strength-only') },
+        { value: 2, label: say('leaf/leaf-test-form.full-and-half'), note: say('leaf/leaf-test-form.thin-part-of-cup-with') },
+        { value: 3, label: say('leaf/leaf-test-form.full-half-and-quarter'), note: say('leaf/leaf-test-form.thin-half-once-more-same') },
     ];
 
     async function start(event?: SubmitEvent): Promise<void> {
@@ -51,7 +51,7 @@
             ({ id, version }) => taken(api.PUT('/api/leaf-tests/{id}', { params: { path: { id } }, body: { basedOn: version, ...body } })),
         );
         if (made !== null) {
-            const what = `The leaf test on ${made.plant.name}`;
+            const what = say('leaf/leaf-test-form.leaf-test-on', { name: made.plant.name });
             undo.made('leaf-tests', made, what, '/plants', form.mended === null ? undefined : arrived(what, form.mended));
             form.clear();
             void navigate('/leaf-tests/:id', { params: { id: String(made.id) } });
@@ -60,58 +60,66 @@
 </script>
 
 <form class="dish grid gap-3" onsubmit={start}>
-    <h2>Test it on a few leaves first</h2>
+    <h2>{say('leaf/leaf-test-form.test-on-few-leaves-first')}</h2>
     <label class="grid gap-1">
-        <span class="font-bold">Plant</span>
+        <span class="font-bold">{say('leaf/leaf-test-form.plant')}</span>
         <select class="select w-full" bind:value={form.values.plantId} required>
-            <option value={0} disabled>Choose a plant</option>
+            <option value={0} disabled>{say('leaf/leaf-test-form.choose-plant')}</option>
             {#each plants.value ?? [] as plant (plant.id)}<option value={plant.id}>{plant.name}</option>{/each}
         </select>
     </label>
     <details>
-        <summary class="link min-h-11 cursor-pointer py-2">Which leaves, and when</summary>
+        <summary class="link min-h-11 cursor-pointer py-2">{say('leaf/leaf-test-form.which-leaves-and-when')}</summary>
         <ul class="list-disc pl-5">
             {#each catalogue.leafPlan as line, i (i)}<li>{line}</li>{/each}
         </ul>
     </details>
     <Choice
-        legend="Leaves"
+        legend={say('leaf/leaf-test-form.leaves')}
         name="leaves"
         options={[
-            { value: 3, label: 'Three: one old, one new, one between' },
-            { value: 2, label: 'Two' },
+            { value: 3, label: say('leaf/leaf-test-form.three-one-old-one-new') },
+            { value: 2, label: say('leaf/leaf-test-form.two') },
         ]}
         bind:value={form.values.leaves}
     />
     <label class="flex min-h-11 items-center gap-3"
-        ><input type="checkbox" class="checkbox checkbox-primary" bind:checked={form.values.controls} /> Beside them one with water only, and
-        one untouched</label
+        ><input type="checkbox" class="checkbox checkbox-primary" bind:checked={form.values.controls} />
+        {say('leaf/leaf-test-form.beside-them-one-with-water')}</label
     >
     <Choice
-        legend="Wait"
+        legend={say('leaf/leaf-test-form.wait')}
         name="wait"
-        options={catalogue.leafWaits.map((one) => ({ value: one.hours as number, label: `${one.hours} hours`, note: one.words }))}
+        options={catalogue.leafWaits.map((one) => ({
+            value: one.hours as number,
+            label: say('leaf/leaf-test-form.hours', { hours: one.hours }),
+            note: one.words,
+        }))}
         bind:value={form.values.wait}
     />
     <details>
-        <summary class="link min-h-11 cursor-pointer py-2">A ladder of strengths, the shape of the leaf, where they are</summary>
+        <summary class="link min-h-11 cursor-pointer py-2">{say('leaf/leaf-test-form.ladder-of-strengths-shape-of')}</summary>
         <div class="grid gap-3">
-            <Choice legend="Strengths" name="steps" options={ladders} bind:value={form.values.steps} />
+            <Choice legend={say('leaf/leaf-test-form.strengths')} name="steps" options={ladders} bind:value={form.values.steps} />
             <label class="grid gap-1"
-                ><span class="font-bold">Shape of the leaf</span><select class="select w-full" bind:value={form.values.shape}
+                ><span class="font-bold">{say('leaf/leaf-test-form.shape-of-leaf')}</span><select
+                    class="select w-full"
+                    bind:value={form.values.shape}
                     >{#each catalogue.leafShapes as one (one.code)}<option value={one.code}>{one.words}</option>{/each}</select
                 ></label
             >
             <label class="grid gap-1"
-                ><span class="font-bold">Where the leaves are</span><input
+                ><span class="font-bold">{say('leaf/leaf-test-form.where-leaves-are')}</span><input
                     class="input w-full"
                     maxlength="500"
                     bind:value={form.values.marks}
                 /></label
             >
-            <When label="Wetted" bind:value={form.values.when} />
+            <When label={say('leaf/leaf-test-form.wetted')} bind:value={form.values.when} />
         </div>
     </details>
     <FormFoot {form} send={() => void start()} />
-    <button class="btn btn-primary" disabled={form.held || form.values.plantId === 0}>The leaves are wet: start waiting</button>
+    <button class="btn btn-primary" disabled={form.held || form.values.plantId === 0}
+        >{say('leaf/leaf-test-form.leaves-are-wet-start-waiting')}</button
+    >
 </form>

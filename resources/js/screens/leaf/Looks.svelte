@@ -16,22 +16,27 @@
     function said(leaf: Schemas['SeenLeaf']): string {
         const share =
             leaf.low < leaf.share || leaf.high > leaf.share
-                ? `${percent(leaf.share)} % (${percent(leaf.low)} to ${percent(leaf.high)})`
+                ? say('leaf/looks.to', { share: percent(leaf.share), low: percent(leaf.low), high: percent(leaf.high) })
                 : leaf.share === 0
                   ? 'clean'
                   : `${percent(leaf.share)} %`;
-        const how = leaf.from === 'photo' ? ', measured' : leaf.from === 'word' ? ', from words of an older look' : '';
+        const how = leaf.from === 'photo' ? ', measured' : leaf.from === 'word' ? say('leaf/looks.from-words-of-older-look') : '';
         return leaf.lost ? 'gone' : [`${share}${how}`, ...leaf.kinds.map((kind) => words(catalogue.injuries, kind))].join(', ');
     }
 </script>
 
-<section class="dish" aria-label="Looks so far">
-    <h2>Looks so far</h2>
-    {#if test.readings.length === 0}<p class="quiet mt-2">None yet.</p>{/if}
+<section class="dish" aria-label={say('leaf/looks.looks-so-far')}>
+    <h2>{say('leaf/looks.looks-so-far')}</h2>
+    {#if test.readings.length === 0}<p class="quiet mt-2">{say('leaf/looks.none-yet')}</p>{/if}
     <ul class="mt-2 grid gap-4">
         {#each test.readings as reading (reading.id)}
             <li data-look={reading.id}>
-                <Correctable kind="readings" of={reading} what={`The look of ${atTime(reading.readAt)}`} changes={reading.changes}>
+                <Correctable
+                    kind="readings"
+                    of={reading}
+                    what={say('leaf/looks.look-of', { readAt: atTime(reading.readAt) })}
+                    changes={reading.changes}
+                >
                     {#snippet head()}<span class="font-bold">{atTime(reading.readAt)}</span> <By who={reading.who} />{/snippet}
                     {#snippet form(done)}
                         <ReadingForm
@@ -53,7 +58,9 @@
                         {/each}
                     </ul>
                     {#if reading.weather.length > 0}<p class="quiet">
-                            Meanwhile: {reading.weather.map((code) => words(catalogue.meanwhile, code)).join(', ')}.
+                            {say('leaf/looks.meanwhile', {
+                                weather: reading.weather.map((code) => words(catalogue.meanwhile, code)).join(', '),
+                            })}
                         </p>{/if}
                     {#if reading.notes}<p class="whitespace-pre-line">{reading.notes}</p>{/if}
                 </Correctable>

@@ -47,15 +47,20 @@
 </script>
 
 <div class="mt-2 grid gap-3" data-photo={leaf.number}>
-    <p>One leaf on plain white paper, even light, no flash; the paper reaches to all edges of the picture.</p>
+    <p>{say('leaf/photo-measure.one-leaf-on-plain-white')}</p>
     <div class="flex flex-wrap gap-2">
         {#each ['before', 'after'] as const as when (when)}
             <label class="btn"
-                >{when === 'before' ? 'Before it was wetted' : 'Now'}{kept[when] ? ' (kept)' : ''}<input
+                >{when === 'before' ? say('leaf/photo-measure.before-was-wetted') : say('leaf/photo-measure.now')}{kept[when]
+                    ? ' (kept)'
+                    : ''}<input
                     type="file"
                     accept="image/jpeg,image/png,image/webp"
                     class="sr-only"
-                    aria-label={`Leaf ${leaf.number}: photograph ${when === 'before' ? 'before it was wetted' : 'now'}`}
+                    aria-label={say('leaf/photo-measure.leaf-photograph', {
+                        number: leaf.number,
+                        when: when === 'before' ? say('leaf/photo-measure.before-was-wetted-2') : 'now',
+                    })}
                     onchange={(event) => void take(event.currentTarget, when)}
                 /></label
             >
@@ -65,7 +70,10 @@
                     onclick={() => {
                         photo.when = when;
                         void photo.again();
-                    }}>Measure {when === 'before' ? 'the earlier one' : 'it'} again</button
+                    }}
+                    >{say('leaf/photo-measure.measure-again', {
+                        when: when === 'before' ? say('leaf/photo-measure.earlier-one') : 'it',
+                    })}</button
                 >{/if}
         {/each}
     </div>
@@ -73,25 +81,41 @@
     {#if photo.measured !== null}
         {@const measured = photo.measured}
         <div class="flex flex-wrap items-start gap-4">
-            <button type="button" class="relative block w-full max-w-sm" aria-label="Tap what is counted wrongly" onclick={tap}>
-                <img class="block w-full" src={photo.source} alt={`Leaf ${leaf.number}, ${photo.when}`} />
+            <button
+                type="button"
+                class="relative block w-full max-w-sm"
+                aria-label={say('leaf/photo-measure.tap-what-counted-wrongly')}
+                onclick={tap}
+            >
+                <img
+                    class="block w-full"
+                    src={photo.source}
+                    alt={say('leaf/photo-measure.leaf', { number: leaf.number, when: photo.when })}
+                />
                 {#key measured}<canvas class="absolute inset-0 h-full w-full" aria-hidden="true" {@attach draw}></canvas>{/key}
             </button>
             <div class="grid min-w-56 flex-1 gap-2">
                 <p class="text-lg" role="status" data-measured>
-                    <strong class="numeral">{percent(measured.injured)} % hurt</strong>, {percent(measured.low)} to {percent(measured.high)} %{measured.lessBefore
-                        ? '; what was there before is taken off'
-                        : ''}.
-                    {#if measured.unsure}<strong>Unsure.</strong> {measured.doubts.join(' ')}{/if}
+                    <strong class="numeral">{say('leaf/photo-measure.hurt', { injured: percent(measured.injured) })}</strong>{say(
+                        'leaf/photo-measure.to',
+                        {
+                            low: percent(measured.low),
+                            high: percent(measured.high),
+                            lessBefore: measured.lessBefore ? say('leaf/photo-measure.what-was-there-before-taken') : '',
+                        },
+                    )}
+                    {#if measured.unsure}<strong>{say('leaf/photo-measure.unsure')}</strong> {measured.doubts.join(' ')}{/if}
                 </p>
                 <p class="quiet text-sm">
-                    {Object.entries(measured.tissue)
-                        .filter(([, share]) => share > 0)
-                        .map(([tissue, share]) => `${tissue} ${percent(share)} %`)
-                        .join(', ')}. Striped is what was counted as hurt.
+                    {say('leaf/photo-measure.striped-what-was-counted-as', {
+                        tissue: Object.entries(measured.tissue)
+                            .filter(([, share]) => share > 0)
+                            .map(([tissue, share]) => `${tissue} ${percent(share)} %`)
+                            .join(', '),
+                    })}
                 </p>
                 <label class="grid gap-1"
-                    ><span class="font-bold">Counts as hurt: less, more</span><input
+                    ><span class="font-bold">{say('leaf/photo-measure.counts-as-hurt-less-more')}</span><input
                         type="range"
                         class="range range-primary w-full"
                         min="-1"
@@ -102,23 +126,23 @@
                     /></label
                 >
                 <div class="flex flex-wrap items-center gap-2">
-                    <span>A tap on it</span>
+                    <span>{say('leaf/photo-measure.tap-on')}</span>
                     <button
                         type="button"
                         class={['btn', as === 'healthy' && 'btn-primary']}
                         aria-pressed={as === 'healthy'}
-                        onclick={() => (as = 'healthy')}>is healthy: a vein</button
+                        onclick={() => (as = 'healthy')}>{say('leaf/photo-measure.healthy-vein')}</button
                     >
                     <button
                         type="button"
                         class={['btn', as === 'leaveOut' && 'btn-primary']}
                         aria-pressed={as === 'leaveOut'}
-                        onclick={() => (as = 'leaveOut')}>leave it out: a label</button
+                        onclick={() => (as = 'leaveOut')}>{say('leaf/photo-measure.leave-out-label')}</button
                     >
-                    <button type="button" class="btn" onclick={() => void photo.unmark()}>As measured</button>
+                    <button type="button" class="btn" onclick={() => void photo.unmark()}>{say('leaf/photo-measure.as-measured')}</button>
                 </div>
                 {#if photo.when === 'after'}<button type="button" class="btn btn-primary" onclick={() => seen.measured(measured)}
-                        >Take {percent(measured.injured)} % for leaf {leaf.number}</button
+                        >{say('leaf/photo-measure.take-for-leaf', { injured: percent(measured.injured), number: leaf.number })}</button
                     >{/if}
             </div>
         </div>

@@ -76,11 +76,11 @@
             undo.changed(
                 'readings',
                 changed,
-                'The look',
-                form.mended === null ? 'The look is corrected.' : arrived('The look', form.mended),
+                say('leaf/reading-form.look'),
+                form.mended === null ? say('leaf/reading-form.look-corrected') : arrived(say('leaf/reading-form.look'), form.mended),
             );
         } else if (saved.saved !== null) {
-            undo.made('readings', saved.saved, 'The look');
+            undo.made('readings', saved.saved, say('leaf/reading-form.look'));
         }
         form.clear();
         onread(saved);
@@ -90,10 +90,12 @@
 <form class={['grid gap-4', reading === undefined && 'dish']} onsubmit={save}>
     {#if reading === undefined}
         <div class="flex flex-wrap items-center justify-between gap-2">
-            <h2>How do the leaves look?</h2>
-            <button type="button" class="btn" onclick={() => states.forEach((one) => one.looksLike(0))}>All are clean</button>
+            <h2>{say('leaf/reading-form.how-do-leaves-look')}</h2>
+            <button type="button" class="btn" onclick={() => states.forEach((one) => one.looksLike(0))}
+                >{say('leaf/reading-form.all-are-clean')}</button
+            >
         </div>
-        <p class="quiet">Take the drawn leaf it is most like: percent of the leaf that is hurt.</p>
+        <p class="quiet">{say('leaf/reading-form.take-drawn-leaf-most-like')}</p>
     {/if}
     <Waiting of={drawings}>
         {#snippet children(drawn)}
@@ -111,7 +113,7 @@
         {/snippet}
     </Waiting>
     <fieldset>
-        <legend class="font-bold">What it was like meanwhile</legend>
+        <legend class="font-bold">{say('leaf/reading-form.what-was-like-meanwhile')}</legend>
         <div class="mt-1 flex flex-wrap gap-1">
             {#each catalogue.meanwhile as one (one.code)}<button
                     type="button"
@@ -122,7 +124,7 @@
         </div>
     </fieldset>
     <label class="grid gap-1"
-        ><span class="font-bold">Anything else seen</span><textarea
+        ><span class="font-bold">{say('leaf/reading-form.anything-else-seen')}</span><textarea
             class="textarea w-full"
             rows="2"
             maxlength="1000"
@@ -130,11 +132,11 @@
     >
     {#if reading === undefined && eye.value?.correctable === true}<label class="flex min-h-11 items-center gap-3"
             ><input type="checkbox" class="checkbox checkbox-primary" bind:checked={form.values.correctedByEye} /><span
-                >Correct what I judged by eye. {eye.value.words}</span
+                >{say('leaf/reading-form.correct-what-i-judged-by', { words: eye.value.words })}</span
             ></label
         >{/if}
     <FormFoot {form} send={() => void save()} />
     <button class="btn btn-primary" disabled={!complete || form.held}
-        >{reading === undefined ? 'Save this look' : 'Correct this look'}</button
+        >{reading === undefined ? say('leaf/reading-form.save-this-look') : say('leaf/reading-form.correct-this-look')}</button
     >
 </form>

@@ -58,7 +58,7 @@
         );
         if (saved !== null) {
             form.clear();
-            undo.changed('leaf-tests', saved, 'The leaf test', 'The leaf test is corrected.');
+            undo.changed('leaf-tests', saved, say('leaf/test-details.leaf-test'), say('leaf/test-details.leaf-test-corrected'));
             onsaved(saved);
         }
     }
@@ -68,30 +68,36 @@
     {#snippet children({ plants, batches })}
         <form class="grid gap-3" onsubmit={save}>
             <label class="grid gap-1">
-                <span class="font-bold">Batch</span>
+                <span class="font-bold">{say('leaf/test-details.batch')}</span>
                 <select class="select w-full" bind:value={form.values.batchId}>
                     {#each batches as one (one.id)}<option value={one.id}>{one.name}, {atTime(one.madeAt ?? one.startedAt)}</option>{/each}
                 </select>
             </label>
             <label class="grid gap-1">
-                <span class="font-bold">Plant</span>
+                <span class="font-bold">{say('leaf/test-details.plant')}</span>
                 <select class="select w-full" bind:value={form.values.plantId}>
                     {#each plants as plant (plant.id)}<option value={plant.id}>{plant.name}</option>{/each}
                 </select>
             </label>
             <div class="grid gap-3 sm:grid-cols-2">
                 <label class="grid gap-1"
-                    ><span class="font-bold">Leaves</span><select class="select w-full" bind:value={form.values.leaves}
+                    ><span class="font-bold">{say('leaf/test-details.leaves')}</span><select
+                        class="select w-full"
+                        bind:value={form.values.leaves}
                         >{#each [...new Set([2, 3, test.leaves])] as n (n)}<option value={n}>{n}</option>{/each}</select
                     ></label
                 >
                 <label class="grid gap-1"
-                    ><span class="font-bold">Wait</span><select class="select w-full" bind:value={form.values.waitHours}
-                        >{#each catalogue.leafWaits as { hours } (hours)}<option value={hours}>{hours} hours</option>{/each}</select
+                    ><span class="font-bold">{say('leaf/test-details.wait')}</span><select
+                        class="select w-full"
+                        bind:value={form.values.waitHours}
+                        >{#each catalogue.leafWaits as { hours } (hours)}<option value={hours}
+                                >{say('leaf/test-details.hours', { hours })}</option
+                            >{/each}</select
                     ></label
                 >
                 <label class="grid gap-1 sm:col-span-2"
-                    ><span class="font-bold">Wetted</span><input
+                    ><span class="font-bold">{say('leaf/test-details.wetted')}</span><input
                         type="datetime-local"
                         class="input w-full"
                         required
@@ -101,16 +107,22 @@
                 >
             </div>
             <label class="grid gap-1"
-                ><span class="font-bold">Where the leaves are</span><input
+                ><span class="font-bold">{say('leaf/test-details.where-leaves-are')}</span><input
                     class="input w-full"
                     maxlength="500"
                     bind:value={form.values.marks}
                 /></label
             >
             <FormFoot {form} send={() => void save()} />
-            <button class="btn" disabled={form.held}>Correct the test</button>
+            <button class="btn" disabled={form.held}>{say('leaf/test-details.correct-test')}</button>
         </form>
     {/snippet}
 </Waiting>
 <History kind="leaf-tests" id={test.id} changes={test.changes} />
-<TakeBack kind="leaf-tests" of={test} what={`The leaf test on ${test.plant.name}`} label="Take the test back" leave="/plants" />
+<TakeBack
+    kind="leaf-tests"
+    of={test}
+    what={say('leaf/test-details.leaf-test-on', { name: test.plant.name })}
+    label={say('leaf/test-details.take-test-back')}
+    leave="/plants"
+/>

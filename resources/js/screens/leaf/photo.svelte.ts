@@ -79,7 +79,7 @@ export class PhotoState {
 
     #took(measured: Schemas['MeasuredLeaf'] | null | undefined): void {
         if (measured === undefined) {
-            this.sending.fault ??= new Fault('', 'The photograph was not measured.');
+            this.sending.fault ??= new Fault('', say('leaf/photo.photograph-was-not-measured'));
         } else {
             this.measured = measured;
         }

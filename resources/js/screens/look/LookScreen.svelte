@@ -22,7 +22,10 @@
         const first = found?.suspects[0];
         return first === undefined
             ? null
-            : `${found?.finding === 'cannot-tell' ? 'Perhaps' : 'Likely'} ${first.name.toLowerCase()}: see why`;
+            : say('look/look-screen.see-why', {
+                  finding: found?.finding === 'cannot-tell' ? say('look/look-screen.perhaps') : say('look/look-screen.likely'),
+                  name: first.name.toLowerCase(),
+              });
     });
 
     /** Whether they are on the screen: then nothing need lead there. */
@@ -40,15 +43,17 @@
     }
 
     const groups = [
-        { code: 'creatures', name: 'Anything alive' },
-        { code: 'traces', name: 'What they leave' },
-        { code: 'marks', name: 'Marks on the leaves' },
-        { code: 'plant', name: 'The whole plant' },
-        { code: 'before', name: 'What went before' },
+        { code: 'creatures', name: say('look/look-screen.anything-alive') },
+        { code: 'traces', name: say('look/look-screen.what-they-leave') },
+        { code: 'marks', name: say('look/look-screen.marks-on-leaves') },
+        { code: 'plant', name: say('look/look-screen.whole-plant') },
+        { code: 'before', name: say('look/look-screen.what-went-before') },
     ] as const;
 </script>
 
-<Head title="What is it?"><button class="btn" disabled={seen.signs.size === 0} onclick={() => seen.clear()}>Start over</button></Head>
+<Head title={say('look/look-screen.what')}
+    ><button class="btn" disabled={seen.signs.size === 0} onclick={() => seen.clear()}>{say('look/look-screen.start-over')}</button></Head
+>
 <Waiting of={page}>
     {#snippet children({ known, plants, tolerance })}
         <div class="grid items-start gap-4 lg:grid-cols-[minmax(0,1.5fr)_minmax(20rem,1fr)]">

@@ -19,7 +19,7 @@
 >
     <SignDrawing code={sign.drawing} />
     <span class="min-w-0 flex-1"
-        >{sign.words}{#if absent}<span class="block text-sm font-bold">looked for, not there</span>{/if}</span
+        >{sign.words}{#if absent}<span class="block text-sm font-bold">{say('look/sign-tile.looked-for-not-there')}</span>{/if}</span
     >
     {#if ticked}<Check size={24} strokeWidth={3} aria-hidden="true" />{/if}
 </button>

@@ -39,12 +39,12 @@
     }
 </script>
 
-<section class="dish grid gap-3" aria-label="Suspects">
+<section class="dish grid gap-3" aria-label={say('look/suspects.suspects')}>
     <FaultNote fault={seen.diagnosis.fault} />
     {#if found !== null}
         <div role="status">
             {#if found.finding === 'likely' && found.suspects[0] !== undefined}
-                <h2 data-finding={found.finding}>Likely {found.suspects[0].name.toLowerCase()}</h2>
+                <h2 data-finding={found.finding}>{say('look/suspects.likely', { name: found.suspects[0].name.toLowerCase() })}</h2>
                 <p class="quiet text-sm">{found.words}</p>
             {:else}<h2 data-finding={found.finding}>{found.words}</h2>{/if}
         </div>
@@ -52,17 +52,28 @@
             <div class="border-info border-l-8 pl-3">
                 <p class="font-bold">{look.words}</p>
                 {#if look.yes.length > 0 && look.no.length > 0}<p class="quiet text-sm">
-                        Yes speaks for {look.yes.join(', ').toLowerCase()}; no for {look.no.join(', ').toLowerCase()}.
+                        {say('look/suspects.yes-speaks-for-no-for', {
+                            yes: look.yes.join(', ').toLowerCase(),
+                            no: look.no.join(', ').toLowerCase(),
+                        })}
                     </p>{/if}
                 <div class="mt-2 flex gap-2">
-                    <button class="btn" aria-label={`Yes: ${look.words}`} onclick={() => seen.answer(look.sign, true)}>Yes</button>
-                    <button class="btn" aria-label={`No: ${look.words}`} onclick={() => seen.answer(look.sign, false)}>No</button>
+                    <button
+                        class="btn"
+                        aria-label={say('look/suspects.yes', { words: look.words })}
+                        onclick={() => seen.answer(look.sign, true)}>{say('look/suspects.yes-2')}</button
+                    >
+                    <button
+                        class="btn"
+                        aria-label={say('look/suspects.no', { words: look.words })}
+                        onclick={() => seen.answer(look.sign, false)}>{say('look/suspects.no-2')}</button
+                    >
                 </div>
             </div>
         {/each}
         {#if pests}
             <PlantChoice bind:this={choice} {plants} {tolerance} bind:plantId />
-            <p class="quiet text-sm">A case keeps the looks, the sprays and the counts of one pest on one plant together.</p>
+            <p class="quiet text-sm">{say('look/suspects.case-keeps-looks-sprays-and')}</p>
             <FormFoot form={sending} send={() => void open(last)} />
         {/if}
         <ol class="grid gap-4">
@@ -80,28 +91,34 @@
                             class="fill-primary"
                         />
                     </svg>
-                    {#if suspect.for.length > 0}<p class="text-sm">For it: {suspect.for.join('; ')}.</p>{/if}
-                    {#if suspect.against.length > 0}<p class="text-sm">Not its doing: {suspect.against.join('; ')}.</p>{/if}
-                    {#if suspect.missing.length > 0}<p class="text-sm">Missing: {suspect.missing.join('; ')}.</p>{/if}
+                    {#if suspect.for.length > 0}<p class="text-sm">{say('look/suspects.for', { for: suspect.for.join('; ') })}</p>{/if}
+                    {#if suspect.against.length > 0}<p class="text-sm">
+                            {say('look/suspects.not-its-doing', { against: suspect.against.join('; ') })}
+                        </p>{/if}
+                    {#if suspect.missing.length > 0}<p class="text-sm">
+                            {say('look/suspects.missing', { missing: suspect.missing.join('; ') })}
+                        </p>{/if}
                     <p class="quiet text-sm">{suspect.matters}</p>
                     {#each suspect.slugs as slug (slug)}
                         {#if pestNames[slug] !== undefined}
                             <button
                                 class="btn btn-primary mt-2 mr-2"
                                 disabled={!(choice?.isKnown() ?? false) || sending.held}
-                                onclick={() => void open(slug)}>Open a case: {pestNames[slug].toLowerCase()}</button
+                                onclick={() => void open(slug)}
+                                >{say('look/suspects.open-case', { pestNames: pestNames[slug].toLowerCase() })}</button
                             >
                         {/if}
                     {/each}
                     {#if suspect.bySpray}
                         {#each found.rounds as round, i (i)}
                             <p class="border-warning mt-2 border-l-8 pl-3" data-burn>
-                                Was it <a class="link" href={`/batches/${round.batch.id}`}>{round.batch.name}</a>, sprayed {atTime(
-                                    round.sprayedAt,
-                                )} on <a class="link" href={`/cases/${round.case.id}`}>{round.case.name}</a>?
+                                {say('look/suspects.was')} <a class="link" href={`/batches/${round.batch.id}`}>{round.batch.name}</a>{say(
+                                    'look/suspects.sprayed-on',
+                                    { sprayedAt: atTime(round.sprayedAt) },
+                                )} <a class="link" href={`/cases/${round.case.id}`}>{round.case.name}</a>?
                             </p>
                         {:else}
-                            <p class="mt-2">No round of the last week is written down here.</p>
+                            <p class="mt-2">{say('look/suspects.no-round-of-last-week')}</p>
                         {/each}
                     {/if}
                 </li>

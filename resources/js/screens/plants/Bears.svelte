@@ -13,13 +13,15 @@
     const { tests, proven, plant }: Props = $props();
 </script>
 
-<section class="dish" aria-label="What it is proven to bear">
-    <h2>What it is proven to bear</h2>
+<section class="dish" aria-label={say('plants/bears.what-proven-to-bear')}>
+    <h2>{say('plants/bears.what-proven-to-bear')}</h2>
     <p class="quiet">
-        {tests.length === 0 ? 'Nothing yet. Until' : 'For any other spray, until'} a leaf test says more, it is taken for what its leaf looks
-        like: {plant.toleranceName.toLowerCase()}.
+        {say('plants/bears.leaf-test-says-more-taken', {
+            tests: tests.length === 0 ? say('plants/bears.nothing-yet-until') : say('plants/bears.for-any-other-spray-until'),
+            toleranceName: plant.toleranceName.toLowerCase(),
+        })}
     </p>
-    <a class="btn mt-2" href={`/bench?plant=${plant.id}&cup=1`}>Mix a cup to test</a>
+    <a class="btn mt-2" href={`/bench?plant=${plant.id}&cup=1`}>{say('plants/bears.mix-cup-to-test')}</a>
     <ul>
         {#each tests as test (test.id)}
             <li class="border-base-300 border-b py-2" data-test={test.id}>
@@ -29,9 +31,12 @@
                     <span class="quiet">{test.spray.join(', ')}</span>
                 </a>
                 <p class="quiet text-sm">
-                    {test.leaves} leaves, {onShortDay(test.appliedAt)}{test.plant.id === plant.id ? '' : `, on ${test.plant.name}`}. {proven.find(
-                        (one) => one.testId === test.id,
-                    )?.words ?? test.because}
+                    {say('plants/bears.leaves', {
+                        leaves: test.leaves,
+                        appliedAt: onShortDay(test.appliedAt),
+                        id: test.plant.id === plant.id ? '' : say('plants/bears.on', { name: test.plant.name }),
+                        words: proven.find((one) => one.testId === test.id)?.words ?? test.because,
+                    })}
                 </p>
             </li>
         {/each}

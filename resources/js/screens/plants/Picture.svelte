@@ -22,12 +22,12 @@
         if (kept !== null) {
             onchange();
         } else if (sending.fault === null) {
-            sending.fault = new Fault('', 'The picture was not kept.');
+            sending.fault = new Fault('', say('plants/picture.picture-was-not-kept'));
         }
     }
 </script>
 
-<section aria-label="Its picture" class="no-print">
+<section aria-label={say('plants/picture.its-picture')} class="no-print">
     {#if pictureAt !== null}
         <img
             class="max-h-80 w-full rounded object-cover"
@@ -37,7 +37,7 @@
     {/if}
     <div class="flex flex-wrap gap-2">
         <label class="btn mt-2"
-            >{pictureAt === null ? 'Add a picture' : 'Another picture'}<input
+            >{pictureAt === null ? 'Add a picture' : say('plants/picture.another-picture')}<input
                 type="file"
                 accept="image/*"
                 class="sr-only"
@@ -47,7 +47,9 @@
                 }}
             /></label
         >
-        {#if pictureAt !== null}<button class="btn mt-2" disabled={sending.held} onclick={() => void keep(null)}>Take it away</button>{/if}
+        {#if pictureAt !== null}<button class="btn mt-2" disabled={sending.held} onclick={() => void keep(null)}
+                >{say('plants/picture.take-away')}</button
+            >{/if}
     </div>
     <FormFoot form={sending} send={() => undefined} />
 </section>

@@ -35,24 +35,24 @@
                 plant.toleranceName.toLowerCase(),
                 plant.place,
                 plant.size,
-                plant.inFlower ? 'in flower' : '',
-                plant.harvestOn ? `picked ${onDay(plant.harvestOn)}` : '',
+                plant.inFlower ? say('plants/plant.in-flower') : '',
+                plant.harvestOn ? say('plants/plant.picked', { harvestOn: onDay(plant.harvestOn) }) : '',
             ]
                 .filter(Boolean)
                 .join(', ')}
         </p>
         <div class="grid items-start gap-6 lg:grid-cols-[minmax(0,1.3fr)_minmax(18rem,1fr)]">
             <div class="grid gap-6">
-                {#if next.length > 0}<section class="dish" aria-label="What comes next">
-                        <h2>What comes next</h2>
+                {#if next.length > 0}<section class="dish" aria-label={say('plants/plant.what-comes-next')}>
+                        <h2>{say('plants/plant.what-comes-next')}</h2>
                         <ul>
                             {#each next as task, i (keyOf(task))}<TaskRow {task} now={new Date()} main={i === 0} onchange={again} />{/each}
                         </ul>
                     </section>{/if}
                 <OnIt {plant} {cases} pests={catalogue.pests} />
-                <section class="dish" aria-label="What it had">
-                    <h2>What it had</h2>
-                    {#if had.length === 0}<p class="quiet">Nothing was sprayed on it yet.</p>{/if}
+                <section class="dish" aria-label={say('plants/plant.what-had')}>
+                    <h2>{say('plants/plant.what-had')}</h2>
+                    {#if had.length === 0}<p class="quiet">{say('plants/plant.nothing-was-sprayed-on-yet')}</p>{/if}
                     <ol>
                         {#each had as one, i (i)}<li class="border-base-300 flex gap-x-3 border-b py-1">
                                 <span class="flex min-w-0 flex-1 flex-wrap gap-x-3">
@@ -63,7 +63,10 @@
                                 <a
                                     class="link no-print"
                                     href={`/bench?again=${one.batch.id}`}
-                                    aria-label={`The same again: ${one.batch.name}, ${onShortDay(one.sprayedAt)}`}>again</a
+                                    aria-label={say('plants/plant.same-again', {
+                                        name: one.batch.name,
+                                        sprayedAt: onShortDay(one.sprayedAt),
+                                    })}>{say('plants/plant.again')}</a
                                 >
                             </li>{/each}
                     </ol>
@@ -73,7 +76,7 @@
                 <Picture {plant} {pictureAt} onchange={again} />
                 <Bears {tests} {proven} {plant} />
                 <details class="no-print" data-details>
-                    <summary class="min-h-12 cursor-pointer py-3 font-bold">Change it, or put it away</summary>
+                    <summary class="min-h-12 cursor-pointer py-3 font-bold">{say('plants/plant.change-or-put-away')}</summary>
                     {#key JSON.stringify(plant)}<PlantForm {plant} tolerance={catalogue.tolerance} onadded={again} />{/key}
                     <PutAway {plant} onchange={again} />
                 </details>

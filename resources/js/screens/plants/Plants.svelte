@@ -28,12 +28,10 @@
         plants.filter((one) => !one.retired).toSorted((a, b) => open(cases, b.id).length - open(cases, a.id).length);
 </script>
 
-<Head title="Plants"><a class="btn btn-primary" href="/look">What is on my plant?</a></Head>
+<Head title={say('plants/plants.plants')}><a class="btn btn-primary" href="/look">{say('plants/plants.what-on-my-plant')}</a></Head>
 <Waiting of={page}>
     {#snippet children({ plants, cases, tests, tolerance })}
-        {#if plants.length === 0}<Empty
-                text="None yet. A plant’s leaf decides how strong a spray it bears; what is on it, what it had and what it is proven to bear is kept with it."
-            />{/if}
+        {#if plants.length === 0}<Empty text={say('plants/plants.none-yet-plants-leaf-decides')} />{/if}
         <ul class="mb-6 grid gap-x-8 lg:grid-cols-2">
             {#each ordered(plants, cases) as plant (plant.id)}
                 <li class="border-base-300 border-b">
@@ -44,7 +42,8 @@
                             >{#each open(cases, plant.id) as one (one.id)}<span class="block"
                                     >{one.pestName}{#if one.latestCount !== null}: <span class="quiet">{one.latestCount} {one.counted}</span
                                         >{/if}</span
-                                >{/each}{#if waits(tests, plant.id)}<span class="block">leaf test waits</span>{/if}</span
+                                >{/each}{#if waits(tests, plant.id)}<span class="block">{say('plants/plants.leaf-test-waits')}</span
+                                >{/if}</span
                         >
                     </a>
                 </li>

@@ -19,7 +19,15 @@
             ),
         );
         if (saved !== null) {
-            undo.changed('plants', saved, plant.name, `${plant.name} is ${plant.retired ? 'taken out again' : 'put away'}.`);
+            undo.changed(
+                'plants',
+                saved,
+                plant.name,
+                say('plants/put-away.is', {
+                    name: plant.name,
+                    retired: plant.retired ? say('plants/put-away.taken-out-again') : say('plants/put-away.put-away'),
+                }),
+            );
             onchange();
         }
     }
@@ -27,7 +35,9 @@
 
 <FormFoot form={sending} send={() => void retire()} />
 <div class="mt-3 flex flex-wrap gap-2">
-    <button class="btn" disabled={sending.held} onclick={() => void retire()}>{plant.retired ? 'Take it out again' : 'Put it away'}</button>
+    <button class="btn" disabled={sending.held} onclick={() => void retire()}
+        >{plant.retired ? say('plants/put-away.take-out-again') : say('plants/put-away.put-away-2')}</button
+    >
     <TakeBack kind="plants" of={plant} what={plant.name} leave="/plants" />
 </div>
 <History kind="plants" id={plant.id} />

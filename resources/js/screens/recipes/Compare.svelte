@@ -11,7 +11,7 @@
     });
 </script>
 
-<Head title="Compare two recipes"><a class="btn" href="/shed">All recipes</a></Head>
+<Head title={say('recipes/compare.compare-two-recipes')}><a class="btn" href="/shed">{say('recipes/compare.all-recipes')}</a></Head>
 <Waiting of={loaded}>
     {#snippet children({ recipes, catalogue })}<Comparing {recipes} units={catalogue.volumeUnits} />{/snippet}
 </Waiting>

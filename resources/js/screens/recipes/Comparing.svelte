@@ -31,7 +31,7 @@
         const body = { recipes: [sent(left), sent(right)] as never, make: { amount: typedNumber(amount), unit } };
         history.replaceState(history.state, '', `/recipes/compare?left=${left}&right=${right}`);
         if (Number.isNaN(body.make.amount)) {
-            compared.drop(new Fault('', 'Write the volume as a number, like 1.5.'));
+            compared.drop(new Fault('', say('recipes/comparing.write-volume-as-number-like')));
         } else {
             void compared.ask(() => taken(api.POST('/api/compare', { body })));
         }
@@ -46,22 +46,24 @@
             ></label
         >
     {/each}
-    <div class="md:col-span-2"><AmountField label="Each made to" {units} bind:amount bind:unit /></div>
+    <div class="md:col-span-2"><AmountField label={say('recipes/comparing.each-made-to')} {units} bind:amount bind:unit /></div>
 </div>
 <FaultNote fault={compared.fault} />
 {#if compared.value !== null && compared.fault === null}
     {@const both = compared.value}
     <div class="grid gap-4 lg:grid-cols-2" data-compared>
-        <section class="dish lg:col-span-2" aria-label="Strength">
+        <section class="dish lg:col-span-2" aria-label={say('recipes/comparing.strength')}>
             <div class="mb-4"><Verdicts verdicts={both.verdicts} /></div>
             <StrengthBars {both} />
         </section>
-        <section class="dish lg:col-span-2" aria-label="What goes in">
-            <h2>What goes into {both.make}</h2>
+        <section class="dish lg:col-span-2" aria-label={say('recipes/comparing.what-goes-in')}>
+            <h2>{say('recipes/comparing.what-goes-into', { make: both.make })}</h2>
             <table class="table [&_td]:px-2 [&_th]:px-2 [&_th]:break-words [&_th]:whitespace-normal">
                 <thead
                     ><tr
-                        ><th scope="col">Ingredient</th>{#each both.recipes as recipe, i (i)}<th scope="col">{recipe.name}</th>{/each}</tr
+                        ><th scope="col">{say('recipes/comparing.ingredient')}</th>{#each both.recipes as recipe, i (i)}<th scope="col"
+                                >{recipe.name}</th
+                            >{/each}</tr
                     ></thead
                 >
                 <tbody>
@@ -83,7 +85,9 @@
                 <h2>{recipe.name}</h2>
                 <p class="quiet mb-3">{recipe.useWords[0]?.toUpperCase()}{recipe.useWords.slice(1)}. {recipe.notes}</p>
                 <Verdicts verdicts={recipe.verdicts} />
-                {#if recipe.useWords !== 'stock'}<a class="btn mt-3" href={`/bench?recipe=${recipe.slug}`}>Mix this one</a>{/if}
+                {#if recipe.useWords !== 'stock'}<a class="btn mt-3" href={`/bench?recipe=${recipe.slug}`}
+                        >{say('recipes/comparing.mix-this-one')}</a
+                    >{/if}
             </section>
         {/each}
     </div>

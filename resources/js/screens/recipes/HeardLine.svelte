@@ -7,7 +7,14 @@
         onanswer: (line: string) => void;
     }
     const { line, typed, onanswer }: Props = $props();
-    const marks = { line: 'Taken:', water: 'Water:', asked: 'Unclear:', refused: 'Not taken:', 'left-out': 'Left out:', empty: '' };
+    const marks = {
+        line: 'Taken:',
+        water: 'Water:',
+        asked: 'Unclear:',
+        refused: say('recipes/heard-line.not-taken'),
+        'left-out': say('recipes/heard-line.left-out'),
+        empty: '',
+    };
     const rims = {
         line: 'border-success',
         water: 'border-info',

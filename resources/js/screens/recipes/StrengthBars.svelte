@@ -7,7 +7,7 @@
     const names = $derived(both.recipes.map((one) => one.name));
 </script>
 
-<h2>How strong</h2>
+<h2>{say('recipes/strength-bars.how-strong')}</h2>
 <div class="grid gap-4" aria-hidden="true">
     {#each both.strengths as row (row.what)}
         <div>

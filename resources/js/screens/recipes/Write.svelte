@@ -17,7 +17,7 @@
     });
 </script>
 
-<Head title="Write a recipe"><a class="btn" href="/shed">All recipes</a></Head>
+<Head title={say('recipes/write.write-recipe')}><a class="btn" href="/shed">{say('recipes/write.all-recipes')}</a></Head>
 <Waiting of={loaded}>
     {#snippet children({ composing, catalogue, household })}<WriteForm {composing} {household} orders={catalogue.orders} />{/snippet}
 </Waiting>

@@ -19,13 +19,17 @@
     const { composing, household, orders }: Props = $props();
     const sending = new Sending();
     const composed = $derived(composing.composed);
-    const example = ['1 gallon of water', '2 to 4 tbsp neem', 'a squirt of castile'].join('\n');
+    const example = [
+        say('recipes/write-form.1-gallon-of-water'),
+        say('recipes/write-form.2-to-4-tbsp-neem'),
+        say('recipes/write-form.squirt-of-castile'),
+    ].join('\n');
     const uses = [
-        { value: 'foliar', label: 'a leaf spray' },
-        { value: 'spot', label: 'for a swab, one insect at a time' },
-        { value: 'drench', label: 'a drench for the soil' },
-        { value: 'dormant', label: 'for bare winter wood' },
-        { value: 'stock', label: 'a stock, to be let down later' },
+        { value: 'foliar', label: say('recipes/write-form.leaf-spray') },
+        { value: 'spot', label: say('recipes/write-form.for-swab-one-insect-at') },
+        { value: 'drench', label: say('recipes/write-form.drench-for-soil') },
+        { value: 'dormant', label: say('recipes/write-form.for-bare-winter-wood') },
+        { value: 'stock', label: say('recipes/write-form.stock-to-be-let-down') },
     ] as const;
 
     $effect(() => composing.hear(composing.body));
@@ -48,19 +52,19 @@
 </script>
 
 <form class="grid items-start gap-4 lg:grid-cols-2" onsubmit={keep}>
-    <section class="dish grid gap-3" aria-label="What you write">
+    <section class="dish grid gap-3" aria-label={say('recipes/write-form.what-you-write')}>
         <label class="grid gap-1"
-            ><span class="font-bold">Name</span><input
+            ><span class="font-bold">{say('recipes/write-form.name')}</span><input
                 class="input w-full"
                 maxlength="200"
-                placeholder={composed?.document?.name ?? 'by what is in it'}
+                placeholder={composed?.document?.name ?? say('recipes/write-form.by-what-in')}
                 bind:value={composing.name}
             /></label
         >
         <label class="grid gap-1">
             <span
-                ><span class="font-bold">What goes in</span>
-                <span class="quiet">(as you would say it, the water too; a whole page may be pasted)</span></span
+                ><span class="font-bold">{say('recipes/write-form.what-goes-in')}</span>
+                <span class="quiet">{say('recipes/write-form.as-you-would-say-water')}</span></span
             >
             <textarea
                 class="textarea w-full text-lg leading-relaxed"
@@ -73,32 +77,36 @@
         <FormFoot form={settling} send={() => void settle()} />
         <div class="grid gap-3">
             <label class="grid gap-1"
-                ><span class="font-bold">It is</span><select class="select w-full" bind:value={composing.use}
+                ><span class="font-bold">{say('recipes/write-form.it-is')}</span><select class="select w-full" bind:value={composing.use}
                     >{#each uses as use (use.value)}<option value={use.value}>{use.label}</option>{/each}</select
                 ></label
             >
             <label class="grid gap-1"
-                ><span class="font-bold">Mixed</span><select class="select w-full" bind:value={composing.order}
+                ><span class="font-bold">{say('recipes/write-form.mixed')}</span><select class="select w-full" bind:value={composing.order}
                     >{#each orders as order (order.code)}<option value={order.code}>{order.name.toLowerCase()}</option>{/each}</select
                 ></label
             >
         </div>
         <label class="grid gap-1"
-            ><span class="font-bold">Notes</span><textarea class="textarea w-full" rows="2" maxlength="4000" bind:value={composing.notes}
-            ></textarea></label
+            ><span class="font-bold">{say('recipes/write-form.notes')}</span><textarea
+                class="textarea w-full"
+                rows="2"
+                maxlength="4000"
+                bind:value={composing.notes}></textarea></label
         >
     </section>
-    <section class="grid gap-4" aria-label="What was understood">
+    <section class="grid gap-4" aria-label={say('recipes/write-form.what-was-understood')}>
         <FaultNote fault={composing.fault} />
         {#if composed !== null}
             <div class="dish" aria-live="polite">
-                <h2 class="mb-2">Understood so far</h2>
+                <h2 class="mb-2">{say('recipes/write-form.understood-so-far')}</h2>
                 {#if composing.text.trim() === ''}
                     <p class="mb-3">
-                        Write a line and it is said back here, with how strong the whole comes out. Spoons, cups, percent, parts and “a
-                        squirt” will do; “2 tbsp neem, squirt of castile per gallon” is a whole recipe.
+                        {say('recipes/write-form.write-line-and-said-back')}
                     </p>
-                    <button type="button" class="btn" onclick={() => (composing.text = example)}>Begin with an example</button>
+                    <button type="button" class="btn" onclick={() => (composing.text = example)}
+                        >{say('recipes/write-form.begin-with-example')}</button
+                    >
                 {/if}
                 <ol class="grid gap-3">
                     {#each composed.lines as line, i (i)}
@@ -116,14 +124,16 @@
             </div>
             {#if composed.verdicts.length > 0}
                 <div class="dish">
-                    <h2 class="mb-2">On an ordinary plant</h2>
+                    <h2 class="mb-2">{say('recipes/write-form.on-ordinary-plant')}</h2>
                     <Verdicts verdicts={composed.verdicts} />
                 </div>
             {/if}
         {/if}
         <FormFoot form={sending} send={() => void keep()} />
-        <button class="btn btn-primary btn-lg" disabled={sending.held || composed?.document == null}>Keep this recipe</button>
-        {#if composed?.document == null}<p class="quiet">It can be kept once every line is understood.</p>{/if}
+        <button class="btn btn-primary btn-lg" disabled={sending.held || composed?.document == null}
+            >{say('recipes/write-form.keep-this-recipe')}</button
+        >
+        {#if composed?.document == null}<p class="quiet">{say('recipes/write-form.can-be-kept-once-every')}</p>{/if}
         {#if composing.slug !== null}<Versions slug={composing.slug} ontake={(recipe) => composing.take(recipe)} />{/if}
     </section>
 </form>

@@ -46,7 +46,7 @@ export class Composing {
         this.#key = `${slug ?? ''}/${recipe?.slug ?? ''}`;
         if (recipe !== null) {
             this.take(recipe);
-            this.name = slug === null ? `${recipe.name}, my way` : recipe.name;
+            this.name = slug === null ? say('recipes/composing.my-way', { name: recipe.name }) : recipe.name;
         }
         this.#takeUp();
     }
@@ -104,7 +104,7 @@ export class Composing {
     async keep(basedOn: (version: number) => number = (version) => version): Promise<Schemas['Recipe']> {
         const composed = await taken(api.POST('/api/compose', { body: this.body }));
         if (composed.document === null) {
-            throw new Fault('/lines', 'A line is not understood yet: see what is said beside it.');
+            throw new Fault('/lines', say('recipes/composing.line-not-understood-yet-see'));
         }
         const kept = await taken(
             api.POST('/api/recipes', { params: { query: { basedOn: basedOn(this.#version) } }, body: composed.document }),

@@ -40,12 +40,12 @@
     const toggle = (id: number): number[] => (chosen.includes(id) ? chosen.filter((one) => one !== id) : [...chosen, id]);
 </script>
 
-<Head title="Into the bed" />
+<Head title={say('run/begin.into-bed')} />
 <Waiting of={page}>
     {#snippet children(cases)}
         <form class="grid max-w-2xl gap-4" onsubmit={begin}>
             <fieldset class="grid gap-1">
-                <legend class="mb-1 font-bold">Which plants, in which order? Tap them as you will come by.</legend>
+                <legend class="mb-1 font-bold">{say('run/begin.which-plants-in-which-order')}</legend>
                 {#each cases as one (one.id)}
                     <button
                         type="button"
@@ -61,24 +61,26 @@
                 {/each}
             </fieldset>
             <fieldset class="flex flex-wrap gap-x-5">
-                <legend class="font-bold">Rinsed off afterwards?</legend>
+                <legend class="font-bold">{say('run/begin.rinsed-off-afterwards')}</legend>
                 <label class="flex min-h-11 items-center gap-2"
-                    ><input type="radio" class="radio radio-primary" value="school" bind:group={school} /> as the recipe has it</label
+                    ><input type="radio" class="radio radio-primary" value="school" bind:group={school} />
+                    {say('run/begin.as-recipe-has')}</label
                 >
                 <label class="flex min-h-11 items-center gap-2"
-                    ><input type="radio" class="radio radio-primary" value="rinse" bind:group={school} /> rinse</label
+                    ><input type="radio" class="radio radio-primary" value="rinse" bind:group={school} /> {say('run/begin.rinse')}</label
                 >
                 <label class="flex min-h-11 items-center gap-2"
-                    ><input type="radio" class="radio radio-primary" value="leave" bind:group={school} /> leave it on</label
+                    ><input type="radio" class="radio radio-primary" value="leave" bind:group={school} /> {say('run/begin.leave-on')}</label
                 >
             </fieldset>
             <label class="grid gap-1"
                 ><span
-                    ><span class="font-bold">Why, without proof?</span> <span class="quiet">(only where a leaf test is missing)</span></span
+                    ><span class="font-bold">{say('run/begin.why-without-proof')}</span>
+                    <span class="quiet">{say('run/begin.only-where-leaf-test-missing')}</span></span
                 ><input class="input w-full" maxlength="500" bind:value={override} /></label
             >
             <FormFoot form={sending} send={() => void begin()} />
-            <button class="act" disabled={sending.held || chosen.length === 0}>Begin</button>
+            <button class="act" disabled={sending.held || chosen.length === 0}>{say('run/begin.begin')}</button>
         </form>
     {/snippet}
 </Waiting>

@@ -12,9 +12,9 @@
 </script>
 
 <div class="grid gap-1" data-shake={timer.rings}>
-    {#if now}<p class="text-error text-3xl font-bold" role="status">Shake now!</p>{/if}
+    {#if now}<p class="text-error text-3xl font-bold" role="status">{say('run/shake-clock.shake-now')}</p>{/if}
     <p class="flex items-baseline gap-3">
         <span class="numeral text-3xl" role="timer">{Math.floor(timer.left / 60)}:{String(timer.left % 60).padStart(2, '0')}</span>
-        <span>to the next shake. {words}</span>
+        <span>{say('run/shake-clock.to-next-shake', { words })}</span>
     </p>
 </div>

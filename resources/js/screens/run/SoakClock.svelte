@@ -24,5 +24,5 @@
 </script>
 
 <p class="numeral text-4xl" role="timer" data-soak={left}>
-    {#if left > 0}{Math.floor(left / 60)}:{String(left % 60).padStart(2, '0')}{:else}It has soaked.{/if}
+    {#if left > 0}{Math.floor(left / 60)}:{String(left % 60).padStart(2, '0')}{:else}{say('run/soak-clock.has-soaked')}{/if}
 </p>

@@ -25,13 +25,13 @@
 {#if step === null}
     <Done run={bed.run} />
 {:else}
-    <Stage label="What comes next">
+    <Stage label={say('run/walk.what-comes-next')}>
         {#snippet wall()}
-            <Head title={`In the bed: ${bed.run.batch.name}`} small />
-            <section class="my-auto grid gap-4 py-3" aria-label="The step">
-                <p class="quiet" data-step-number>Step {bed.number} of {bed.run.steps.length}</p>
+            <Head title={say('run/walk.in-bed', { name: bed.run.batch.name })} small />
+            <section class="my-auto grid gap-4 py-3" aria-label={say('run/walk.step')}>
+                <p class="quiet" data-step-number>{say('run/walk.step-of', { number: bed.number, steps: bed.run.steps.length })}</p>
                 <p class="text-[1.7rem] leading-tight font-bold sm:text-[2.6rem]" data-part="step" data-step={step.key}>
-                    {paused ? 'Paused.' : step.say}
+                    {paused ? say('run/walk.paused') : step.say}
                 </p>
                 {#if !paused}
                     <p class="max-w-prose sm:text-xl">{step.more}</p>
@@ -47,27 +47,29 @@
         {/snippet}
         {#snippet apron()}
             <div class="flex flex-wrap items-center gap-3">
-                {#if !paused && bed.next !== null}<p class="w-full truncate" data-next>Next: {bed.next.say}</p>{/if}
+                {#if !paused && bed.next !== null}<p class="w-full truncate" data-next>
+                        {say('run/walk.next', { say: bed.next.say })}
+                    </p>{/if}
                 {#if paused}
-                    <button class="act min-h-16 flex-1" onclick={() => void bed.pause(false)}>Go on</button>
+                    <button class="act min-h-16 flex-1" onclick={() => void bed.pause(false)}>{say('run/walk.go-on')}</button>
                 {:else if step.kind === 'rest'}
                     <Rest {bed} />
                 {:else}
                     {@const last = bed.last}
                     <button class="aside-act" disabled={last === null} onclick={() => last !== null && void bed.tap(last.key, false)}
-                        >Back</button
+                        >{say('run/walk.back')}</button
                     >
-                    <button class="aside-act" onclick={() => void bed.pause(true)}>Pause</button>
+                    <button class="aside-act" onclick={() => void bed.pause(true)}>{say('run/walk.pause')}</button>
                     {#if bed.run.emptyKey !== null}{@const empty = bed.run.emptyKey}<button
                             class="aside-act"
-                            onclick={() => void bed.tap(empty, true)}>It is empty</button
+                            onclick={() => void bed.tap(empty, true)}>{say('run/walk.empty')}</button
                         >{/if}
                     <button class="act min-h-16 flex-1" data-part="done" onclick={() => void bed.tap(step.key, true)}
-                        >{step.kind === 'plant' ? 'This plant is done' : 'Done'}</button
+                        >{step.kind === 'plant' ? say('run/walk.this-plant-done') : say('run/walk.done')}</button
                     >
                 {/if}
             </div>
         {/snippet}
     </Stage>
-    <p role="status" class="sr-only">Step {bed.number}: {step.say}</p>
+    <p role="status" class="sr-only">{say('run/walk.step-2', { number: bed.number, say: step.say })}</p>
 {/if}

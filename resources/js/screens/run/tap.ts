@@ -12,7 +12,7 @@ const PATH = /^\/api\/runs\/\d+\/steps\/([a-z0-9-]+)$/;
 /** As it waits on this device. */
 export function entryOf(run: number, { step, done, at }: Tap): Fresh {
     const path = `/api/runs/${run}/steps/${step}`;
-    return { key: path, group: `runs/${run}`, method: 'PUT', path, body: { done, at }, what: 'A step in the bed' };
+    return { key: path, group: `runs/${run}`, method: 'PUT', path, body: { done, at }, what: say('run/tap.step-in-bed') };
 }
 
 /** The tap that an entry is; null where it is something else. */

@@ -26,7 +26,7 @@
         }
         const body = { count: typedNumber(count), came: { amount: typedNumber(came), unit }, of: unit === 'mL' || of === '' ? null : of };
         if (Number.isNaN(body.count) || Number.isNaN(body.came.amount)) {
-            form.fault = new Fault('', 'Write both as numbers, like 30 and 2.');
+            form.fault = new Fault('', say('shed/calibrate-form.write-both-as-numbers-like'));
             return;
         }
         const kept = await form.send((_, basedOn) =>
@@ -40,7 +40,12 @@
         if (kept !== null) {
             said = `${kept.name}: ${kept.words}.`;
             form.clear();
-            undo.changed('measures', kept, kept.name, `${kept.name} counts as ${kept.words} from now on.`);
+            undo.changed(
+                'measures',
+                kept,
+                kept.name,
+                say('shed/calibrate-form.counts-as-from-now-on', { name: kept.name, words: kept.words }),
+            );
             onkept();
         }
     }
@@ -48,45 +53,52 @@
 
 {#if possible.length > 0}
     <details>
-        <summary class="btn">Measure one of them</summary>
+        <summary class="btn">{say('shed/calibrate-form.measure-one-of-them')}</summary>
         <form class="mt-3 grid gap-3" onsubmit={keep}>
-            <p class="quiet">Fill many and measure them together: 30 drops into a syringe, or 10 level spoons onto a scale.</p>
+            <p class="quiet">{say('shed/calibrate-form.fill-many-and-measure-them')}</p>
             <label class="grid gap-1"
-                ><span class="font-bold">Which</span><select class="select w-full" bind:value={form.values.chosen}
+                ><span class="font-bold">{say('shed/calibrate-form.which')}</span><select
+                    class="select w-full"
+                    bind:value={form.values.chosen}
                     >{#each possible as one, i (one.id)}<option value={i === 0 ? 0 : one.id}>{one.name}</option>{/each}</select
                 ></label
             >
             <div class="grid grid-cols-3 gap-2">
                 <label class="grid gap-1"
-                    ><span class="font-bold">So many</span><input
+                    ><span class="font-bold">{say('shed/calibrate-form.so-many')}</span><input
                         class="input numeral w-full"
                         inputmode="numeric"
                         bind:value={form.values.count}
                     /></label
                 >
                 <label class="grid gap-1"
-                    ><span class="font-bold">came to</span><input
+                    ><span class="font-bold">{say('shed/calibrate-form.came-to')}</span><input
                         class="input numeral w-full"
                         inputmode="decimal"
                         bind:value={form.values.came}
                     /></label
                 >
                 <label class="grid gap-1"
-                    ><span class="font-bold">Unit</span><select class="select w-full" bind:value={form.values.unit}
-                        ><option value="mL">mL</option><option value="g">g</option><option value="[oz_av]">oz</option></select
+                    ><span class="font-bold">{say('shed/calibrate-form.unit')}</span><select
+                        class="select w-full"
+                        bind:value={form.values.unit}
+                        ><option value="mL">{say('shed/calibrate-form.ml')}</option><option value="g">g</option><option value="[oz_av]"
+                            >{say('shed/calibrate-form.oz')}</option
+                        ></select
                     ></label
                 >
             </div>
             {#if form.values.unit !== 'mL'}
                 <label class="grid gap-1"
-                    ><span class="font-bold">of</span><select class="select w-full" bind:value={form.values.of}
-                        ><option value="">water</option>{#each ingredients as one (one.slug)}<option value={one.slug}>{one.name}</option
+                    ><span class="font-bold">{say('shed/calibrate-form.of')}</span><select class="select w-full" bind:value={form.values.of}
+                        ><option value="">{say('shed/calibrate-form.water')}</option>{#each ingredients as one (one.slug)}<option
+                                value={one.slug}>{one.name}</option
                             >{/each}</select
                     ></label
                 >
             {/if}
             <FormFoot {form} send={() => void keep()} />
-            <button class="btn btn-primary" disabled={form.held}>Count it as that</button>
+            <button class="btn btn-primary" disabled={form.held}>{say('shed/calibrate-form.count-as-that')}</button>
         </form>
     </details>
     <p role="status">{said}</p>

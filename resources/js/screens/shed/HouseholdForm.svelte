@@ -23,30 +23,30 @@
     }
 </script>
 
-<section class="dish grid gap-3" aria-label="Our measures">
-    <h2>What words mean here</h2>
+<section class="dish grid gap-3" aria-label={say('shed/household-form.our-measures')}>
+    <h2>{say('shed/household-form.what-words-mean-here')}</h2>
     <form class="grid gap-3" onsubmit={save}>
         <KitchenChoice bind:value={household.kitchen} />
         <details>
-            <summary class="min-h-11 cursor-pointer py-2 font-bold">Amounts by eye, measured once</summary>
+            <summary class="min-h-11 cursor-pointer py-2 font-bold">{say('shed/household-form.amounts-by-eye-measured-once')}</summary>
             <p class="quiet mb-2">
-                Squirt into a measuring spoon as you always do, five times over, and write the mean. What stays empty is reckoned as a
-                range.
+                {say('shed/household-form.squirt-into-measuring-spoon-as')}
             </p>
             <div class="grid gap-2 sm:grid-cols-2">
                 {#each household.rows as row (row.code)}
                     <label class="grid gap-1"
-                        ><span>{row.words}, mL <span class="quiet">(else {short(row.lowMl)} to {short(row.highMl)} mL)</span></span><input
-                            class="input numeral w-full"
-                            inputmode="decimal"
-                            bind:value={household.typed[row.code]}
-                        /></label
+                        ><span
+                            >{say('shed/household-form.ml', { words: row.words })}
+                            <span class="quiet"
+                                >{say('shed/household-form.else-to-ml', { lowMl: short(row.lowMl), highMl: short(row.highMl) })}</span
+                            ></span
+                        ><input class="input numeral w-full" inputmode="decimal" bind:value={household.typed[row.code]} /></label
                     >
                 {/each}
             </div>
         </details>
         <FormFoot form={sending} typed={household.draft} send={() => void save()} />
-        <button class="btn" disabled={sending.held}>Keep</button>
+        <button class="btn" disabled={sending.held}>{say('shed/household-form.keep')}</button>
         <p role="status">{said}</p>
     </form>
 </section>

@@ -15,7 +15,9 @@
 
 <form method="post" action="/passphrase/forget" class="grid gap-2" onsubmit={lock}>
     {#if warned}<p role="alert" class="font-bold">
-            {many === 1 ? 'One entry waits' : `${many} entries wait`} on this device and would be lost.
+            {say('shed/lock-device.on-this-device-and-would', {
+                many: many === 1 ? say('shed/lock-device.one-entry-waits') : say('shed/lock-device.entries-wait', { many }),
+            })}
         </p>{/if}
-    <button class="btn">{warned ? 'Lock it all the same' : 'Lock this device'}</button>
+    <button class="btn">{warned ? say('shed/lock-device.lock-all-same') : say('shed/lock-device.lock-this-device')}</button>
 </form>

@@ -17,10 +17,10 @@
     const { units, measure, onadded }: Props = $props();
     type Kind = Schemas['Measure']['kind'];
     const kinds: { value: Kind; label: string }[] = [
-        { value: 'level', label: 'a spoon or cup, filled level' },
-        { value: 'marked', label: 'a syringe, jug or cylinder with marks' },
+        { value: 'level', label: say('shed/measure-form.spoon-or-cup-filled-level') },
+        { value: 'marked', label: say('shed/measure-form.syringe-jug-or-cylinder-with') },
         { value: 'dropper', label: 'a dropper' },
-        { value: 'scale', label: 'a kitchen scale' },
+        { value: 'scale', label: say('shed/measure-form.kitchen-scale') },
     ];
     const was = untrack(() => measure);
     const form = new Form(was === undefined ? 'measure' : `measure-${was.id}-${was.version}`, {
@@ -53,7 +53,7 @@
         const holds = { amount: typedNumber(amount), unit };
         const every = typedNumber(step);
         if (Number.isNaN(holds.amount) || (kind === 'marked' && Number.isNaN(every))) {
-            form.fault = new Fault('', 'Write the numbers like 5 or 0.5.');
+            form.fault = new Fault('', say('shed/measure-form.write-numbers-like-5-or'));
             return;
         }
         const body = { name, holds, kind, ...(kind === 'marked' ? { step: every } : {}) };
@@ -70,7 +70,7 @@
             return;
         }
         if (measure !== undefined) {
-            undo.changed('measures', kept, kept.name, `${kept.name} is corrected.`);
+            undo.changed('measures', kept, kept.name, say('shed/measure-form.corrected', { name: kept.name }));
         } else {
             undo.made('measures', kept, kept.name, undefined, form.mended === null ? undefined : arrived(kept.name, form.mended));
         }
@@ -82,15 +82,25 @@
 {#snippet fields()}
     <form class="mt-3 grid gap-3" onsubmit={add}>
         <label class="grid gap-1"
-            ><span class="font-bold">It is</span><select class="select w-full" bind:value={() => kind, pick}
+            ><span class="font-bold">{say('shed/measure-form.it-is')}</span><select class="select w-full" bind:value={() => kind, pick}
                 >{#each kinds as one (one.value)}<option value={one.value}>{one.label}</option>{/each}</select
             ></label
         >
         <label class="grid gap-1"
-            ><span class="font-bold">Name</span><input class="input w-full" maxlength="200" required bind:value={form.values.name} /></label
+            ><span class="font-bold">{say('shed/measure-form.name')}</span><input
+                class="input w-full"
+                maxlength="200"
+                required
+                bind:value={form.values.name}
+            /></label
         >
         <AmountField
-            label={{ level: 'Holds', marked: 'Up to its last mark', dropper: 'One drop', scale: 'Shows steps of' }[kind]}
+            label={{
+                level: say('shed/measure-form.holds'),
+                marked: say('shed/measure-form.up-to-its-last-mark'),
+                dropper: say('shed/measure-form.one-drop'),
+                scale: say('shed/measure-form.shows-steps-of'),
+            }[kind]}
             required
             units={offered}
             weight={kind === 'scale'}
@@ -99,7 +109,7 @@
         />
         {#if kind === 'marked'}
             <label class="grid gap-1"
-                ><span class="font-bold">From one readable mark to the next</span><input
+                ><span class="font-bold">{say('shed/measure-form.from-one-readable-mark-to')}</span><input
                     class="input numeral w-full"
                     inputmode="decimal"
                     required
@@ -108,16 +118,18 @@
             >
         {/if}
         {#if kind === 'dropper'}<p class="quiet">
-                0.05 mL is the pharmacist’s drop; yours differs. Measure it below once it is added.
+                {say('shed/measure-form.0-05-ml-pharmacists-drop')}
             </p>{/if}
         <FormFoot {form} send={() => void add()} />
-        <button class="btn btn-primary" disabled={form.held}>{measure === undefined ? 'Add' : 'Correct the measure'}</button>
+        <button class="btn btn-primary" disabled={form.held}
+            >{measure === undefined ? say('shed/measure-form.add') : say('shed/measure-form.correct-measure')}</button
+        >
     </form>
 {/snippet}
 
 {#if measure === undefined}
     <details>
-        <summary class="btn">Another measure</summary>
+        <summary class="btn">{say('shed/measure-form.another-measure')}</summary>
         {@render fields()}
     </details>
 {:else}

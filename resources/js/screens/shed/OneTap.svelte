@@ -38,13 +38,20 @@
                 params: { path: { id } },
                 body: { basedOn: version, takenBack: true },
             }));
-            undo.done(`${name}: now yours.`, () => Promise.all(back.map((one) => taken(api.PUT('/api/measures/{id}/taken-back', one)))));
+            undo.done(say('shed/one-tap.now-yours', { name }), () =>
+                Promise.all(back.map((one) => taken(api.PUT('/api/measures/{id}/taken-back', one)))),
+            );
             onadded();
         }
     }
 </script>
 
-<div class="flex flex-wrap gap-2" role="group" aria-label={of === 'sprayers' ? 'Common sprayers' : 'Sets of spoons'} data-one-tap={of}>
+<div
+    class="flex flex-wrap gap-2"
+    role="group"
+    aria-label={of === 'sprayers' ? say('shed/one-tap.common-sprayers') : say('shed/one-tap.sets-of-spoons')}
+    data-one-tap={of}
+>
     {#if of === 'sprayers'}
         {#each offered as one (one.name + one.words)}<button class="btn" disabled={sending.held} onclick={() => void sprayer(one)}
                 >{one.name}, {one.words}</button

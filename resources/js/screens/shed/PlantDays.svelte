@@ -13,13 +13,25 @@
 </script>
 
 <div class="grid gap-2 sm:grid-cols-3">
-    <label class="grid gap-1"><span>In flower from</span><input type="date" class="input w-full" bind:value={days.bloomFrom} /></label>
-    <label class="grid gap-1"><span>until</span><input type="date" class="input w-full" bind:value={days.bloomUntil} /></label>
-    <label class="grid gap-1"><span>Picked on</span><input type="date" class="input w-full" bind:value={days.harvestOn} /></label>
+    <label class="grid gap-1"
+        ><span>{say('shed/plant-days.in-flower-from')}</span><input type="date" class="input w-full" bind:value={days.bloomFrom} /></label
+    >
+    <label class="grid gap-1"
+        ><span>{say('shed/plant-days.until')}</span><input type="date" class="input w-full" bind:value={days.bloomUntil} /></label
+    >
+    <label class="grid gap-1"
+        ><span>{say('shed/plant-days.picked-on')}</span><input type="date" class="input w-full" bind:value={days.harvestOn} /></label
+    >
 </div>
 <fieldset class="grid gap-2 sm:grid-cols-3">
-    <legend class="font-bold">Sprayed on it before, out of a bought bottle</legend>
-    <label class="grid gap-1"><span>Sulfur on</span><input type="date" class="input w-full" bind:value={days.sulfurOn} /></label>
-    <label class="grid gap-1"><span>Copper on</span><input type="date" class="input w-full" bind:value={days.copperOn} /></label>
-    <label class="grid gap-1"><span>Oil on</span><input type="date" class="input w-full" bind:value={days.oilOn} /></label>
+    <legend class="font-bold">{say('shed/plant-days.sprayed-on-before-out-of')}</legend>
+    <label class="grid gap-1"
+        ><span>{say('shed/plant-days.sulfur-on')}</span><input type="date" class="input w-full" bind:value={days.sulfurOn} /></label
+    >
+    <label class="grid gap-1"
+        ><span>{say('shed/plant-days.copper-on')}</span><input type="date" class="input w-full" bind:value={days.copperOn} /></label
+    >
+    <label class="grid gap-1"
+        ><span>{say('shed/plant-days.oil-on')}</span><input type="date" class="input w-full" bind:value={days.oilOn} /></label
+    >
 </fieldset>

@@ -84,7 +84,7 @@
         if (plant === undefined) {
             undo.made('plants', kept, kept.name, undefined, form.mended === null ? undefined : arrived(kept.name, form.mended));
         } else {
-            undo.changed('plants', kept, kept.name, `${kept.name} is corrected.`);
+            undo.changed('plants', kept, kept.name, say('shed/plant-form.corrected', { name: kept.name }));
         }
         form.clear();
         onadded();
@@ -105,15 +105,14 @@
     <form class="mt-3 grid gap-3" onsubmit={add}>
         {#if plant === undefined}
             <label class="grid gap-1"
-                ><span><span class="font-bold">Name</span> <span class="quiet">(several: one a line)</span></span><textarea
-                    class="textarea w-full"
-                    rows="2"
-                    required
-                    bind:value={form.values.names}></textarea></label
+                ><span
+                    ><span class="font-bold">{say('shed/plant-form.name')}</span>
+                    <span class="quiet">{say('shed/plant-form.several-one-line')}</span></span
+                ><textarea class="textarea w-full" rows="2" required bind:value={form.values.names}></textarea></label
             >
         {:else}
             <label class="grid gap-1"
-                ><span class="font-bold">Name</span><input
+                ><span class="font-bold">{say('shed/plant-form.name')}</span><input
                     class="input w-full"
                     maxlength="200"
                     required
@@ -123,12 +122,12 @@
         {/if}
         <label class="grid gap-1"
             ><span
-                ><span class="font-bold">What it is</span>
-                <span class="quiet">(like “tomato”: a leaf test holds for all of a kind)</span></span
+                ><span class="font-bold">{say('shed/plant-form.what')}</span>
+                <span class="quiet">{say('shed/plant-form.like-tomato-leaf-test-holds')}</span></span
             ><input class="input w-full" maxlength="200" bind:value={form.values.kind} /></label
         >
         <label class="grid gap-1">
-            <span class="font-bold">What the spray lands on</span>
+            <span class="font-bold">{say('shed/plant-form.what-spray-lands-on')}</span>
             <select class="select w-full" bind:value={form.values.tolerance}>
                 {#each tolerance as one (one.slug)}<option value={one.slug}>{one.name}</option>{/each}
             </select>
@@ -136,23 +135,28 @@
         </label>
         <PlantStand bind:stand={form.values} />
         <label class="flex min-h-11 items-center gap-3"
-            ><input type="checkbox" class="checkbox checkbox-primary" bind:checked={form.values.bearsNoOil} /> Of a kind that bears no oil: maple,
-            walnut, hickory, blue conifer, fern</label
+            ><input type="checkbox" class="checkbox checkbox-primary" bind:checked={form.values.bearsNoOil} />
+            {say('shed/plant-form.of-kind-that-bears-no')}</label
         >
         <label class="flex min-h-11 items-center gap-3"
-            ><input type="checkbox" class="checkbox checkbox-primary" bind:checked={form.values.soapSensitive} /> Of a kind that soap marks</label
+            ><input type="checkbox" class="checkbox checkbox-primary" bind:checked={form.values.soapSensitive} />
+            {say('shed/plant-form.of-kind-that-soap-marks')}</label
         >
         <PlantDays bind:days={form.values} />
         <FormFoot {form} send={() => void add()} />
         <button class="btn btn-primary" disabled={form.held || all.length === 0}
-            >{plant !== undefined ? 'Correct the plant' : all.length > 1 ? `Add ${all.length} plants` : 'Add the plant'}</button
+            >{plant !== undefined
+                ? say('shed/plant-form.correct-plant')
+                : all.length > 1
+                  ? say('shed/plant-form.add-plants', { all: all.length })
+                  : say('shed/plant-form.add-plant')}</button
         >
     </form>
 {/snippet}
 
 {#if plant === undefined}
     <details>
-        <summary class="btn">Add a plant</summary>
+        <summary class="btn">{say('shed/plant-form.add-plant-2')}</summary>
         {@render fields()}
     </details>
 {:else}

@@ -13,41 +13,48 @@
 
     let { stand = $bindable() }: { stand: Stand } = $props();
     const exposures = [
-        { value: 'full-sun', label: 'Full sun' },
-        { value: 'half-shade', label: 'Half shade' },
-        { value: 'shade', label: 'Shade' },
+        { value: 'full-sun', label: say('shed/plant-stand.full-sun') },
+        { value: 'half-shade', label: say('shed/plant-stand.half-shade') },
+        { value: 'shade', label: say('shed/plant-stand.shade') },
     ] as const;
 </script>
 
 <label class="grid gap-1"
-    ><span><span class="font-bold">Where it stands</span> <span class="quiet">(the same words for plants side by side)</span></span><input
-        class="input w-full"
-        maxlength="200"
-        bind:value={stand.place}
-    /></label
+    ><span
+        ><span class="font-bold">{say('shed/plant-stand.where-stands')}</span>
+        <span class="quiet">{say('shed/plant-stand.same-words-for-plants-side')}</span></span
+    ><input class="input w-full" maxlength="200" bind:value={stand.place} /></label
 >
 <label class="grid gap-1"
-    ><span class="font-bold">Sun there</span><select class="select w-full" bind:value={stand.exposure}
+    ><span class="font-bold">{say('shed/plant-stand.sun-there')}</span><select class="select w-full" bind:value={stand.exposure}
         >{#each exposures as one (one.value)}<option value={one.value}>{one.label}</option>{/each}</select
     ></label
 >
 <label class="grid gap-1"
-    ><span><span class="font-bold">Pot or bed</span> <span class="quiet">(like “10 L pot” or “1 × 2 m”)</span></span><input
-        class="input w-full"
-        maxlength="200"
-        bind:value={stand.size}
-    /></label
+    ><span
+        ><span class="font-bold">{say('shed/plant-stand.pot-or-bed')}</span>
+        <span class="quiet">{say('shed/plant-stand.like-10-l-pot-or')}</span></span
+    ><input class="input w-full" maxlength="200" bind:value={stand.size} /></label
 >
 <label class="flex min-h-11 items-center gap-3"
-    ><input type="checkbox" class="checkbox checkbox-primary" bind:checked={stand.indoors} /> Stands indoors</label
+    ><input type="checkbox" class="checkbox checkbox-primary" bind:checked={stand.indoors} />
+    {say('shed/plant-stand.stands-indoors')}</label
 >
 {#if stand.indoors}
     <div class="grid gap-3 sm:grid-cols-2">
         <label class="grid gap-1"
-            ><span class="font-bold">Lamps go on at</span><input type="time" class="input w-full" bind:value={stand.lightsOn} /></label
+            ><span class="font-bold">{say('shed/plant-stand.lamps-go-on-at')}</span><input
+                type="time"
+                class="input w-full"
+                bind:value={stand.lightsOn}
+            /></label
         >
         <label class="grid gap-1"
-            ><span class="font-bold">Lamps go off at</span><input type="time" class="input w-full" bind:value={stand.lightsOff} /></label
+            ><span class="font-bold">{say('shed/plant-stand.lamps-go-off-at')}</span><input
+                type="time"
+                class="input w-full"
+                bind:value={stand.lightsOff}
+            /></label
         >
     </div>
 {/if}

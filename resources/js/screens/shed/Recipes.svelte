@@ -16,36 +16,50 @@
     }
 </script>
 
-<section class="dish grid gap-3" aria-label="Recipes">
+<section class="dish grid gap-3" aria-label={say('shed/recipes.recipes')}>
     <div class="flex flex-wrap items-center gap-2">
-        <h2 class="mr-auto">Recipes</h2>
-        <a class="btn btn-primary" href="/recipes/write">Write one</a>
-        <a class="btn" href="/recipes/compare">Compare two</a>
+        <h2 class="mr-auto">{say('shed/recipes.recipes')}</h2>
+        <a class="btn btn-primary" href="/recipes/write">{say('shed/recipes.write-one')}</a>
+        <a class="btn" href="/recipes/compare">{say('shed/recipes.compare-two')}</a>
     </div>
     <ul class="divide-base-300 divide-y-2">
         {#each recipes as recipe (recipe.slug)}
             <li class="flex flex-wrap items-center gap-x-3 py-1">
                 <span class="min-w-48 flex-1"
                     ><strong>{recipe.name}</strong><span class="quiet block text-sm"
-                        >{recipe.useWords}{#if recipe.strength.length > 0}; {recipe.strength.join(', ')}{/if}{#if !recipe.shipped}; your
-                            own, version {recipe.version}{/if}</span
+                        >{recipe.useWords}{#if recipe.strength.length > 0}; {recipe.strength.join(', ')}{/if}{#if !recipe.shipped}{say(
+                                'shed/recipes.your-own-version',
+                                { version: recipe.version },
+                            )}{/if}</span
                     ></span
                 >
                 <a
                     class="btn btn-ghost"
                     href={`/recipes/write?${recipe.shipped ? 'from' : 'edit'}=${recipe.slug}`}
-                    aria-label={`${recipe.shipped ? 'Copy and change' : 'Change'} ${recipe.name}`}>{recipe.shipped ? 'Copy' : 'Change'}</a
+                    aria-label={`${recipe.shipped ? say('shed/recipes.copy-and-change') : say('shed/recipes.change')} ${recipe.name}`}
+                    >{recipe.shipped ? say('shed/recipes.copy') : say('shed/recipes.change')}</a
                 >
-                <button class="btn btn-ghost" onclick={() => save([recipe])} aria-label={`Save ${recipe.name} as a file`}>Save</button>
-                {#if recipe.use !== 'stock'}<a class="btn btn-ghost" href={`/bench?recipe=${recipe.slug}`} aria-label={`Mix ${recipe.name}`}
-                        >Mix</a
+                <button
+                    class="btn btn-ghost"
+                    onclick={() => save([recipe])}
+                    aria-label={say('shed/recipes.save-as-file', { name: recipe.name })}>{say('shed/recipes.save')}</button
+                >
+                {#if recipe.use !== 'stock'}<a
+                        class="btn btn-ghost"
+                        href={`/bench?recipe=${recipe.slug}`}
+                        aria-label={say('shed/recipes.mix', { name: recipe.name })}>{say('shed/recipes.mix-2')}</a
                     >{/if}
             </li>
         {/each}
     </ul>
-    <ReadFiles label="Read recipe documents from files" what="a recipe document" keep={keepRecipe} onread={onadded} />
+    <ReadFiles
+        label={say('shed/recipes.read-recipe-documents-from-files')}
+        what={say('shed/recipes.a-recipe-document')}
+        keep={keepRecipe}
+        onread={onadded}
+    />
     <div class="flex flex-wrap gap-2">
-        {#if own.length > 0}<button class="btn" onclick={() => save(own)}>Save all your own</button>{/if}
-        <button class="btn" onclick={() => save(recipes)}>Save them all as a zip</button>
+        {#if own.length > 0}<button class="btn" onclick={() => save(own)}>{say('shed/recipes.save-all-your-own')}</button>{/if}
+        <button class="btn" onclick={() => save(recipes)}>{say('shed/recipes.save-them-all-as-zip')}</button>
     </div>
 </section>

@@ -34,32 +34,32 @@
     undo.followedBy(shed);
 </script>
 
-<Head title="Shed" />
+<Head title={say('shed/shed.shed')} />
 <Waiting of={shed}>
     {#snippet children(all)}
         <div class="grid items-start gap-x-8 gap-y-6 lg:grid-cols-2">
             <div class="grid min-w-0 gap-6">
-                <section class="dish grid gap-3" aria-label="Sprayers">
-                    <h2>Sprayers</h2>
+                <section class="dish grid gap-3" aria-label={say('shed/shed.sprayers')}>
+                    <h2>{say('shed/shed.sprayers')}</h2>
                     <Things
                         path="sprayers"
                         things={all.sprayers}
                         about={(one) => `${one.words}, ${one.shapeWords}`}
                         to={(one) => `/sprayers/${one.id}`}
                         onchange={again}
-                        none="None yet. Tap the one that is yours:"
+                        none={say('shed/shed.none-yet-tap-one-that')}
                     />
                     <OneTap catalogue={all.catalogue} of="sprayers" onadded={again} />
                     <SprayerForm units={all.catalogue.volumeUnits} shapes={all.catalogue.shapes} onadded={again} />
                 </section>
-                <section class="dish grid gap-3" aria-label="Measures">
-                    <h2>Spoons and measures</h2>
+                <section class="dish grid gap-3" aria-label={say('shed/shed.measures')}>
+                    <h2>{say('shed/shed.spoons-and-measures')}</h2>
                     <Things
                         path="measures"
                         things={all.measures}
                         about={(one) => one.words}
                         onchange={again}
-                        none="None yet: a US kitchen set and a dropper are assumed. Tap a set that is yours:"
+                        none={say('shed/shed.none-yet-us-kitchen-set')}
                     >
                         {#snippet form(measure, done)}<MeasureForm {measure} units={all.catalogue.volumeUnits} onadded={done} />{/snippet}
                     </Things>
@@ -68,10 +68,10 @@
                     <CalibrateForm measures={all.measures} ingredients={all.catalogue.ingredients} onkept={again} />
                 </section>
                 <HouseholdForm household={all.household} />
-                <section class="dish no-print flex flex-wrap items-center gap-3" aria-label="This device">
-                    <h2 class="mr-auto">This device</h2>
+                <section class="dish no-print flex flex-wrap items-center gap-3" aria-label={say('shed/shed.this-device')}>
+                    <h2 class="mr-auto">{say('shed/shed.this-device')}</h2>
                     <ThemeSwitch />
-                    <button class="btn" onclick={() => (keys.sheet = true)}>Keys</button>
+                    <button class="btn" onclick={() => (keys.sheet = true)}>{say('shed/shed.keys')}</button>
                     {#if isElsewhere()}<LockDevice />{/if}
                     <WhoForm people={all.people} />
                     <SignIns />

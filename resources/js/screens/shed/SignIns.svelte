@@ -19,23 +19,25 @@
         }
     }}
 >
-    <summary class="link min-h-11 cursor-pointer py-2">Who came in from other machines</summary>
+    <summary class="link min-h-11 cursor-pointer py-2">{say('shed/sign-ins.who-came-in-from-other')}</summary>
     {#if signIns !== null}
         <Waiting of={signIns}>
             {#snippet children(all)}
                 {#if all.length === 0}
-                    <p>Nobody yet.</p>
+                    <p>{say('shed/sign-ins.nobody-yet')}</p>
                 {:else}
                     <ol class="grid gap-1" data-sign-ins>
                         {#each all as one, i (i)}
                             <li>
-                                {atTime(one.at)}: {one.what === 'in' ? 'came in' : 'tried another passphrase'}
-                                <span class="quiet">from {one.from}</span>
+                                {atTime(one.at)}: {one.what === 'in'
+                                    ? say('shed/sign-ins.came-in')
+                                    : say('shed/sign-ins.tried-another-passphrase')}
+                                <span class="quiet">{say('shed/sign-ins.from', { from: one.from })}</span>
                             </li>
                         {/each}
                     </ol>
                     <p class="quiet mt-2">
-                        Somebody you do not know? Set another passphrase: every device is locked out until it is entered there.
+                        {say('shed/sign-ins.somebody-you-do-not-know')}
                     </p>
                 {/if}
             {/snippet}

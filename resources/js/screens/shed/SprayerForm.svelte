@@ -31,7 +31,7 @@
         const shape = form.values.shape as Schemas['Sprayer']['shape'];
         const holds = { amount: typedNumber(form.values.amount), unit: form.values.unit as Schemas['Amount']['unit'] };
         if (Number.isNaN(holds.amount)) {
-            form.fault = new Fault('', 'Write how much it holds as a number, like 1.5.');
+            form.fault = new Fault('', say('shed/sprayer-form.write-how-much-holds-as'));
             return;
         }
         const made = await form.send(
@@ -54,29 +54,35 @@
 </script>
 
 <details>
-    <summary class="btn">Another sprayer</summary>
+    <summary class="btn">{say('shed/sprayer-form.another-sprayer')}</summary>
     <form class="mt-3 grid gap-3" onsubmit={add}>
         <label class="grid gap-1"
-            ><span class="font-bold">Name</span><input class="input w-full" maxlength="200" required bind:value={form.values.name} /></label
+            ><span class="font-bold">{say('shed/sprayer-form.name')}</span><input
+                class="input w-full"
+                maxlength="200"
+                required
+                bind:value={form.values.name}
+            /></label
         >
         <AmountField
-            label="Holds"
-            placeholder="1.5, or: half a gallon"
+            label={say('shed/sprayer-form.holds')}
+            placeholder={say('shed/sprayer-form.1-5-or-half-gallon')}
             required
             {units}
             bind:amount={form.values.amount}
             bind:unit={form.values.unit}
         />
         <label class="grid gap-1"
-            ><span class="font-bold">It is a</span><select class="select w-full" bind:value={form.values.shape}
+            ><span class="font-bold">{say('shed/sprayer-form.it-is-a')}</span><select class="select w-full" bind:value={form.values.shape}
                 >{#each shapes as one (one.code)}<option value={one.code}>{one.words}</option>{/each}</select
             ></label
         >
         <label class="flex min-h-11 items-center gap-3"
-            ><input type="checkbox" class="checkbox checkbox-primary" bind:checked={form.values.weeds} /> Weed killer was in it once</label
+            ><input type="checkbox" class="checkbox checkbox-primary" bind:checked={form.values.weeds} />
+            {say('shed/sprayer-form.weed-killer-was-in-once')}</label
         >
         <FormFoot form={weeds} send={() => void tellWeeds()} />
         <FormFoot {form} send={() => void add()} />
-        <button class="btn btn-primary" disabled={form.held}>Add</button>
+        <button class="btn btn-primary" disabled={form.held}>{say('shed/sprayer-form.add')}</button>
     </form>
 </details>

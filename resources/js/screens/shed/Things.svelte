@@ -36,7 +36,15 @@
             ),
         );
         if (saved !== null) {
-            undo.changed(path, saved, thing.name, `${thing.name} is ${thing.retired ? 'taken out again' : 'put away'}.`);
+            undo.changed(
+                path,
+                saved,
+                thing.name,
+                say('shed/things.is', {
+                    name: thing.name,
+                    retired: thing.retired ? say('shed/things.taken-out-again') : say('shed/things.put-away'),
+                }),
+            );
             onchange();
         }
     }
@@ -57,18 +65,20 @@
                     ><strong>{thing.name}</strong>{#if about(thing)}<span class="quiet">, {about(thing)}</span>{/if}</span
                 >
                 <span class="flex flex-wrap"
-                    >{#if to}<a class="btn btn-ghost" href={to(thing)} aria-label={`Change ${thing.name}`}>Change</a>{/if}
+                    >{#if to}<a class="btn btn-ghost" href={to(thing)} aria-label={say('shed/things.change', { name: thing.name })}
+                            >{say('shed/things.change-2')}</a
+                        >{/if}
                     {#if form}<button
                             class="btn btn-ghost"
                             aria-expanded={open === thing.id}
-                            aria-label={`Change ${thing.name}`}
-                            onclick={() => (open = open === thing.id ? 0 : thing.id)}>Change</button
+                            aria-label={say('shed/things.change', { name: thing.name })}
+                            onclick={() => (open = open === thing.id ? 0 : thing.id)}>{say('shed/things.change-2')}</button
                         >{/if}
                     <button
                         class="btn btn-ghost"
                         onclick={() => void retire(thing)}
-                        aria-label={`${thing.retired ? 'Take out again' : 'Put away'}: ${thing.name}`}
-                        >{thing.retired ? 'Take out' : 'Put away'}</button
+                        aria-label={`${thing.retired ? say('shed/things.take-out-again') : say('shed/things.put-away-2')}: ${thing.name}`}
+                        >{thing.retired ? say('shed/things.take-out') : say('shed/things.put-away-2')}</button
                     ></span
                 >
             </div>

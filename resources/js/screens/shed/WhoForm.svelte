@@ -16,25 +16,25 @@
 
 <div class="grid w-full gap-2">
     <label class="grid gap-1"
-        ><span class="font-bold">Who uses this device</span><input
+        ><span class="font-bold">{say('shed/who-form.who-uses-this-device')}</span><input
             class="input w-full"
             maxlength={LONGEST}
             autocomplete="nickname"
-            placeholder="a name, or nothing"
+            placeholder={say('shed/who-form.name-or-nothing')}
             value={name}
             onchange={(event) => keep(event.currentTarget.value)}
         /></label
     >
     {#if people.some((one) => one !== name)}
-        <div class="flex flex-wrap gap-2" role="group" aria-label="Names so far">
+        <div class="flex flex-wrap gap-2" role="group" aria-label={say('shed/who-form.names-so-far')}>
             {#each people as one (one)}<button class="btn" aria-pressed={one === name} onclick={() => keep(one)}>{one}</button>{/each}
         </div>
     {/if}
     <p class="quiet text-sm" role="status">
         {kept
             ? name === ''
-                ? 'From now on no name stands on what is written down here.'
-                : `From now on “${name}” stands on what is written down here.`
-            : 'It stands on what is written down here, so that each sees who did what. It opens nothing.'}
+                ? say('shed/who-form.from-now-on-no-name')
+                : say('shed/who-form.from-now-on-stands-on', { name })
+            : say('shed/who-form.stands-on-what-written-down')}
     </p>
 </div>

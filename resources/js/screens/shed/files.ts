@@ -18,5 +18,7 @@ export function bundle(recipes: Schemas['Recipe'][]): { name: string; blob: Blob
 /** Keeps a recipe document that was read from a file. */
 export async function keepRecipe(document: unknown, basedOn = 0): Promise<string> {
     const kept = await taken(api.POST('/api/recipes', { params: { query: { basedOn } }, body: document as RecipeDocument }));
-    return kept.shipped ? `${kept.name} was here already` : `kept as ${kept.name}, version ${kept.version ?? 1}`;
+    return kept.shipped
+        ? say('shed/files.was-here-already', { name: kept.name })
+        : say('shed/files.kept-as-version', { name: kept.name, version: kept.version ?? 1 });
 }

@@ -26,67 +26,81 @@
         const kept = await sending.send((_, basedOn) => details.keep(basedOn));
         if (kept !== null) {
             details.draft.settle();
-            undo.changed('sprayers', kept, kept.name, `${kept.name} is corrected.`);
+            undo.changed('sprayers', kept, kept.name, say('sprayer/details-form.corrected', { name: kept.name }));
             onkept();
         }
     }
 </script>
 
 <form class="dish no-print grid gap-4" onsubmit={keep}>
-    <p>It holds {sprayer.words}.</p>
+    <p>{say('sprayer/details-form.holds', { words: sprayer.words })}</p>
     <div class="grid gap-3 sm:grid-cols-2">
         <label class="grid gap-1"
-            ><span class="font-bold">Name</span><input class="input w-full" maxlength="200" required bind:value={details.name} /></label
+            ><span class="font-bold">{say('sprayer/details-form.name')}</span><input
+                class="input w-full"
+                maxlength="200"
+                required
+                bind:value={details.name}
+            /></label
         >
-        <AmountField label="Holds" required {units} bind:amount={details.holds} bind:unit={details.unit} />
+        <AmountField label={say('sprayer/details-form.holds-2')} required {units} bind:amount={details.holds} bind:unit={details.unit} />
     </div>
     <label class="grid gap-1"
-        ><span class="font-bold">It is a</span><select class="select w-full" bind:value={details.shape}
+        ><span class="font-bold">{say('sprayer/details-form.it-is-a')}</span><select class="select w-full" bind:value={details.shape}
             >{#each shapes as one (one.code)}<option value={one.code}>{one.words}</option>{/each}</select
         ></label
     >
     <div class="grid gap-3 sm:grid-cols-2">
         <label class="grid gap-1"
-            ><span class="font-bold">Largest sensible fill, mL</span><input
+            ><span class="font-bold">{say('sprayer/details-form.largest-sensible-fill-ml')}</span><input
                 class="input numeral w-full"
                 inputmode="decimal"
-                placeholder={`all of it: ${millilitres(sprayer.mL)}`}
+                placeholder={say('sprayer/details-form.all-of-it', { mL: millilitres(sprayer.mL) })}
                 bind:value={details.fill}
-            /><span class="quiet text-sm">Room for the pump, for air and for shaking: a tenth is usual.</span></label
+            /><span class="quiet text-sm">{say('sprayer/details-form.room-for-pump-for-air')}</span></label
         >
         <label class="grid gap-1"
-            ><span class="font-bold">Stays in hose and bottom, mL</span><input
+            ><span class="font-bold">{say('sprayer/details-form.stays-in-hose-and-bottom')}</span><input
                 class="input numeral w-full"
                 inputmode="decimal"
                 placeholder="none"
                 bind:value={details.left}
-            /><span class="quiet text-sm">Spray plain water till it spits, then pour out and measure the rest.</span></label
+            /><span class="quiet text-sm">{say('sprayer/details-form.spray-plain-water-till-spits')}</span></label
         >
     </div>
     <fieldset class="grid gap-2">
-        <legend class="font-bold">Pour known volumes, measure how high they stand</legend>
-        <p class="quiet">Stand it level. Pour in one measured volume after the other; each time measure from the bottom to the water.</p>
+        <legend class="font-bold">{say('sprayer/details-form.pour-known-volumes-measure-how')}</legend>
+        <p class="quiet">{say('sprayer/details-form.stand-level-pour-in-one')}</p>
         {#each details.pours as pour, i (i)}
             <div class="grid grid-cols-[1fr_1fr_auto] items-end gap-2">
                 <label class="grid gap-1"
-                    ><span>mL in all, pour {i + 1}</span><input
+                    ><span>{say('sprayer/details-form.ml-in-all-pour', { i: i + 1 })}</span><input
                         class="input numeral w-full"
                         inputmode="decimal"
                         bind:value={pour.mL}
                     /></label
                 >
                 <label class="grid gap-1"
-                    ><span>mm above the bottom</span><input class="input numeral w-full" inputmode="decimal" bind:value={pour.mm} /></label
+                    ><span>{say('sprayer/details-form.mm-above-bottom')}</span><input
+                        class="input numeral w-full"
+                        inputmode="decimal"
+                        bind:value={pour.mm}
+                    /></label
                 >
-                <button type="button" class="btn btn-ghost" aria-label={`Take out pour ${i + 1}`} onclick={() => details.pours.splice(i, 1)}
-                    >Take out</button
+                <button
+                    type="button"
+                    class="btn btn-ghost"
+                    aria-label={say('sprayer/details-form.take-out-pour', { i: i + 1 })}
+                    onclick={() => details.pours.splice(i, 1)}>{say('sprayer/details-form.take-out')}</button
                 >
             </div>
         {/each}
-        <button type="button" class="btn" onclick={() => details.addPour()}>Add a pour</button>
+        <button type="button" class="btn" onclick={() => details.addPour()}>{say('sprayer/details-form.add-pour')}</button>
     </fieldset>
     <FormFoot form={sending} typed={details.draft} send={() => void keep()} />
-    <button class="btn btn-primary" disabled={sending.held}>Keep</button>
+    <button class="btn btn-primary" disabled={sending.held}>{say('sprayer/details-form.keep')}</button>
     <History kind="sprayers" id={sprayer.id} />
-    <div><TakeBack kind="sprayers" of={sprayer} what={sprayer.name} label="Take the sprayer back" leave="/shed" /></div>
+    <div>
+        <TakeBack kind="sprayers" of={sprayer} what={sprayer.name} label={say('sprayer/details-form.take-sprayer-back')} leave="/shed" />
+    </div>
 </form>

@@ -9,13 +9,13 @@
     const sending = new Sending();
     type Kind = 'washed' | 'emptied' | 'weed-killer';
     const kinds: { kind: Kind; words: string; said: string }[] = [
-        { kind: 'washed', words: 'It is empty and washed', said: 'The wash of' },
-        { kind: 'emptied', words: 'It is empty', said: 'The emptying of' },
-        { kind: 'weed-killer', words: 'Weed killer was in it', said: 'The weed killer in' },
+        { kind: 'washed', words: say('sprayer/remembers.empty-and-washed'), said: say('sprayer/remembers.wash-of') },
+        { kind: 'emptied', words: say('sprayer/remembers.empty'), said: say('sprayer/remembers.emptying-of') },
+        { kind: 'weed-killer', words: say('sprayer/remembers.weed-killer-was-in'), said: say('sprayer/remembers.weed-killer-in') },
     ];
     let last = $state<Kind>('washed');
 
-    async function say(kind: Kind): Promise<void> {
+    async function wrote(kind: Kind): Promise<void> {
         last = kind;
         const said = await sending.send((submission) =>
             taken(api.POST('/api/sprayers/{id}/events', { params: { path: { id: sprayer.id } }, body: { submission, kind } })),
@@ -27,19 +27,21 @@
     }
 </script>
 
-<section class="dish no-print grid gap-3" aria-label="What it remembers">
-    <h2>What was in it</h2>
+<section class="dish no-print grid gap-3" aria-label={say('sprayer/remembers.what-remembers')}>
+    <h2>{say('sprayer/remembers.what-was-in')}</h2>
     <p class="flex items-start gap-2" data-memory={sprayer.memory?.code ?? ''}>
         {#if sprayer.memory === null}<LevelMark level="ok" silent />
-            {sprayer.held === '' ? 'Nothing that this notebook knows of.' : `${sprayer.held}, washed out since.`}{:else}<LevelMark
+            {sprayer.held === ''
+                ? say('sprayer/remembers.nothing-that-this-notebook-knows')
+                : say('sprayer/remembers.washed-out-since', { held: sprayer.held })}{:else}<LevelMark
                 level={sprayer.memory.final ? 'stop' : 'caution'}
                 silent
             />
             <span>{sprayer.memory.words}</span>{/if}
     </p>
     <div class="flex flex-wrap gap-2">
-        {#each kinds as one (one.kind)}<button class="btn" disabled={sending.held} onclick={() => void say(one.kind)}>{one.words}</button
+        {#each kinds as one (one.kind)}<button class="btn" disabled={sending.held} onclick={() => void wrote(one.kind)}>{one.words}</button
             >{/each}
     </div>
-    <FormFoot form={sending} send={() => void say(last)} />
+    <FormFoot form={sending} send={() => void wrote(last)} />
 </section>

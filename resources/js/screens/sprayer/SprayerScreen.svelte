@@ -21,11 +21,15 @@
 <Waiting of={page}>
     {#snippet children({ sprayer, catalogue })}
         {#if sprayer === null}
-            <Empty text="There is no such sprayer in this notebook." to="/shed" action="To the shed" />
+            <Empty
+                text={say('sprayer/sprayer-screen.there-no-such-sprayer-in')}
+                to="/shed"
+                action={say('sprayer/sprayer-screen.to-shed')}
+            />
         {:else}
             <Head title={sprayer.name}>
-                <button class="btn" onclick={() => print()}>Print the strip</button>
-                <a class="btn" href="/shed">Shed</a>
+                <button class="btn" onclick={() => print()}>{say('sprayer/sprayer-screen.print-strip')}</button>
+                <a class="btn" href="/shed">{say('sprayer/sprayer-screen.shed')}</a>
             </Head>
             <div class="grid items-start gap-4 lg:grid-cols-[minmax(0,1.4fr)_minmax(16rem,1fr)]">
                 {#key JSON.stringify(sprayer)}<DetailsForm

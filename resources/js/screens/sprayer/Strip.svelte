@@ -10,15 +10,15 @@
     );
 </script>
 
-<section class="strip dish" aria-label="Fill-mark strip">
+<section class="strip dish" aria-label={say('sprayer/strip.fill-mark-strip')}>
     <h2>{sprayer.name}</h2>
     {#if sprayer.marks.length === 0}
         <p class="quiet">
-            Once known volumes are poured in and measured, a strip with your own fill marks stands here, ready to print at true scale.
+            {say('sprayer/strip.once-known-volumes-are-poured')}
         </p>
     {:else}
         <p class="no-print quiet mb-2">
-            Print at 100 %, never “fit to page”. Cut it out, stick it beside the window, its foot level with the bottom.
+            {say('sprayer/strip.print-at-100-never-fit')}
         </p>
         <div class="flex flex-wrap items-end gap-8">
             <!-- One unit of the drawing is one millimetre on paper. -->
@@ -27,7 +27,9 @@
                 height={`${top}mm`}
                 viewBox={`0 0 34 ${top}`}
                 role="img"
-                aria-label={`Marks: ${sprayer.marks.map((mark) => `${mark.words} at ${short(mark.mm)} mm`).join(', ')}`}
+                aria-label={say('sprayer/strip.marks', {
+                    marks: sprayer.marks.map((mark) => say('sprayer/strip.at-mm', { words: mark.words, mm: short(mark.mm) })).join(', '),
+                })}
                 data-strip
             >
                 <rect
@@ -48,7 +50,14 @@
                 {/each}
             </svg>
             <div>
-                <svg width="14mm" height="100mm" viewBox="0 0 14 100" role="img" aria-label="A ruler of 100 mm" data-ruler>
+                <svg
+                    width="14mm"
+                    height="100mm"
+                    viewBox="0 0 14 100"
+                    role="img"
+                    aria-label={say('sprayer/strip.ruler-of-100-mm')}
+                    data-ruler
+                >
                     {#each ruler as mm (mm)}
                         <path
                             d={`M0 ${Math.min(99.8, Math.max(0.2, 100 - mm))}h${mm % 50 === 0 ? 6 : 3}`}
@@ -60,7 +69,7 @@
                             >{/if}
                     {/each}
                 </svg>
-                <p class="max-w-40 text-sm">Lay a ruler on it: these are 100 mm. If not, the printer has shrunk the page.</p>
+                <p class="max-w-40 text-sm">{say('sprayer/strip.lay-ruler-on-these-are')}</p>
             </div>
         </div>
     {/if}

@@ -47,7 +47,7 @@ export class Details {
             }
             const ml = typedNumber(text);
             if (!(ml > 0)) {
-                throw new Fault('', `Write ${what} as a number of mL, like 60, or leave it empty.`);
+                throw new Fault('', say('sprayer/pours.write-as-number-of-ml', { what }));
             }
             return { amount: ml, unit: 'mL' };
         };
@@ -55,11 +55,11 @@ export class Details {
             .filter((pour) => pour.mm.trim() !== '')
             .map((pour) => ({ mL: typedNumber(pour.mL), mm: typedNumber(pour.mm) }));
         if (pours.some((pour) => Number.isNaN(pour.mL) || Number.isNaN(pour.mm))) {
-            throw new Fault('', 'Write each pour as numbers: mL in all, and mm above the bottom.');
+            throw new Fault('', say('sprayer/pours.write-each-pour-as-numbers'));
         }
         const holds = { amount: typedNumber(this.holds), unit: this.unit };
         if (Number.isNaN(holds.amount)) {
-            throw new Fault('', 'Write how much it holds as a number, like 1.5.');
+            throw new Fault('', say('sprayer/pours.write-how-much-holds-as'));
         }
         return taken(
             api.PUT('/api/sprayers/{id}', {
@@ -69,8 +69,8 @@ export class Details {
                     name: this.name,
                     holds,
                     shape: this.shape,
-                    largestFill: amount(this.fill, 'the largest fill'),
-                    leftBehind: amount(this.left, 'what stays behind'),
+                    largestFill: amount(this.fill, say('sprayer/pours.largest-fill')),
+                    leftBehind: amount(this.left, say('sprayer/pours.what-stays-behind')),
                     pours,
                 },
             }),

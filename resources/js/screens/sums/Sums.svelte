@@ -12,5 +12,5 @@
     });
 </script>
 
-<Head title="Percent and parts"><a class="btn" href="/bench">Bench</a></Head>
+<Head title={say('sums/sums.percent-and-parts')}><a class="btn" href="/bench">{say('sums/sums.bench')}</a></Head>
 <Waiting of={loaded}>{#snippet children({ household, units })}<SumsTop {household} {units} />{/snippet}</Waiting>

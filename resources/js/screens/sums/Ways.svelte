@@ -4,13 +4,13 @@
 
     const { sums, onanswer }: { sums: Schemas['Sums']; onanswer: (line: string) => void } = $props();
     const rows = (way: Schemas['Sums']['ways'][number]): [string, string][] => [
-        ['To measure', way.scoops],
-        ['That is', way.amount],
-        ['Percent of the finished spray', way.percent],
-        ...(way.pure === null ? [] : ([['Of the pure substance', way.pure]] as [string, string][])),
-        ['In parts', way.parts],
+        [say('sums/ways.to-measure'), way.scoops],
+        [say('sums/ways.that'), way.amount],
+        [say('sums/ways.percent-of-finished-spray'), way.percent],
+        ...(way.pure === null ? [] : ([[say('sums/ways.of-pure-substance'), way.pure]] as [string, string][])),
+        [say('sums/ways.in-parts'), way.parts],
         ['As a rate', way.perLitre],
-        ['By the gallon', way.perGallon],
+        [say('sums/ways.by-gallon'), way.perGallon],
         ['Water', way.water],
     ];
 </script>
@@ -33,7 +33,7 @@
 </div>
 {#if sums.verdicts.length > 0}
     <div class="dish">
-        <h2 class="mb-2">On an ordinary leaf</h2>
+        <h2 class="mb-2">{say('sums/ways.on-ordinary-leaf')}</h2>
         <Verdicts verdicts={sums.verdicts} />
     </div>
 {/if}

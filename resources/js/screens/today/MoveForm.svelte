@@ -17,7 +17,7 @@
         { to: '', reason: '' },
     );
 
-    async function say(to: string | null): Promise<void> {
+    async function move(to: string | null): Promise<void> {
         const said = await form.send((submission) =>
             taken(
                 api.POST('/api/moves', {
@@ -27,7 +27,7 @@
         );
         if (said !== null) {
             // The bar stays over other screens: it has to say of what it speaks.
-            const [what, done] = to === null ? ['Skipping', 'Skipped'] : ['The new time of', 'Moved'];
+            const [what, done] = to === null ? ['Skipping', 'Skipped'] : [say('today/move-form.new-time-of'), 'Moved'];
             undo.made('moves', said.saved, `${what} “${task.text}”`, undefined, `${done}: ${task.text}.`);
             form.clear();
             onchange();
@@ -36,20 +36,28 @@
 </script>
 
 <details class={['no-print', open && 'w-full']} bind:open data-move>
-    <summary class="link min-h-11 cursor-pointer py-2 text-sm">Move or skip</summary>
+    <summary class="link min-h-11 cursor-pointer py-2 text-sm">{say('today/move-form.move-or-skip')}</summary>
     <form class="flex flex-wrap items-end gap-3" onsubmit={(event) => event.preventDefault()}>
         <label class="grid gap-1"
-            ><span class="font-bold">When</span><input type="datetime-local" class="input w-full" bind:value={form.values.to} /></label
+            ><span class="font-bold">{say('today/move-form.when')}</span><input
+                type="datetime-local"
+                class="input w-full"
+                bind:value={form.values.to}
+            /></label
         >
         <label class="grid min-w-40 flex-1 gap-1"
-            ><span class="font-bold">Why</span><input class="input w-full" maxlength="500" bind:value={form.values.reason} /></label
+            ><span class="font-bold">{say('today/move-form.why')}</span><input
+                class="input w-full"
+                maxlength="500"
+                bind:value={form.values.reason}
+            /></label
         >
-        <button type="button" class="btn" disabled={form.held || form.values.to === ''} onclick={() => void say(fromField(form.values.to))}
-            >Move it</button
+        <button type="button" class="btn" disabled={form.held || form.values.to === ''} onclick={() => void move(fromField(form.values.to))}
+            >{say('today/move-form.move')}</button
         >
-        <button type="button" class="btn" disabled={form.held || form.values.reason.trim() === ''} onclick={() => void say(null)}
-            >Skip it</button
+        <button type="button" class="btn" disabled={form.held || form.values.reason.trim() === ''} onclick={() => void move(null)}
+            >{say('today/move-form.skip')}</button
         >
     </form>
-    <FormFoot {form} send={() => void say(form.values.to === '' ? null : fromField(form.values.to))} />
+    <FormFoot {form} send={() => void move(form.values.to === '' ? null : fromField(form.values.to))} />
 </details>

@@ -44,20 +44,36 @@
                 {#if task.kind === 'count-after' && task.counted !== null}
                     <QuickCount caseId={task.ref} counted={task.counted} {main} onsaved={onchange} />
                 {:else if task.kind === 'discard'}
-                    <button class="btn" disabled={sending.held} onclick={() => void end(true)}>Used up</button>
-                    <button class="btn" disabled={sending.held} onclick={() => void end(false)}>Poured away</button>
+                    <button class="btn" disabled={sending.held} onclick={() => void end(true)}>{say('today/task-row.used-up')}</button>
+                    <button class="btn" disabled={sending.held} onclick={() => void end(false)}>{say('today/task-row.poured-away')}</button>
                 {:else if round && task.ready !== null}
-                    <a class={[main ? 'act min-h-12' : 'btn']} href={`/cases/${task.ref}`} aria-label={`Spray it: ${task.text}`}>Spray it</a
+                    <a
+                        class={[main ? 'act min-h-12' : 'btn']}
+                        href={`/cases/${task.ref}`}
+                        aria-label={say('today/task-row.spray', { text: task.text })}>{say('today/task-row.spray-2')}</a
                     >
-                    <a class="btn" href={`/day?spray=batch-${task.ready}`} aria-label={`Which hour: ${task.text}`}>Which hour</a>
+                    <a
+                        class="btn"
+                        href={`/day?spray=batch-${task.ready}`}
+                        aria-label={say('today/task-row.which-hour', { text: task.text })}>{say('today/task-row.which-hour-2')}</a
+                    >
                 {:else if round}
-                    <a class={[main ? 'act min-h-12' : 'btn']} href={`/bench?case=${task.ref}`} aria-label={`Mix it: ${task.text}`}
-                        >Mix it</a
+                    <a
+                        class={[main ? 'act min-h-12' : 'btn']}
+                        href={`/bench?case=${task.ref}`}
+                        aria-label={say('today/task-row.mix', { text: task.text })}>{say('today/task-row.mix-2')}</a
                     >
-                    <a class="btn" href="/day" aria-label={`Which hour: ${task.text}`}>Which hour</a>
-                    {#if task.again !== null}<a class="btn" href={`/bench?again=${task.again}`} aria-label={`The same again: ${task.text}`}
-                            >The same again</a
-                        >{:else}<a class="btn" href={`/cases/${task.ref}/choose`} aria-label={`Choose a spray: ${task.text}`}>Choose</a
+                    <a class="btn" href="/day" aria-label={say('today/task-row.which-hour', { text: task.text })}
+                        >{say('today/task-row.which-hour-2')}</a
+                    >
+                    {#if task.again !== null}<a
+                            class="btn"
+                            href={`/bench?again=${task.again}`}
+                            aria-label={say('today/task-row.same-again', { text: task.text })}>{say('today/task-row.same-again-2')}</a
+                        >{:else}<a
+                            class="btn"
+                            href={`/cases/${task.ref}/choose`}
+                            aria-label={say('today/task-row.choose-spray', { text: task.text })}>{say('today/task-row.choose')}</a
                         >{/if}
                 {:else}
                     <a class={[main ? 'act min-h-12' : 'btn']} href={place}>{task.do}</a>

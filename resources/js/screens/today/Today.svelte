@@ -23,28 +23,23 @@
     const first = (tasks: Schemas['Task'][]): Schemas['Task'] | undefined =>
         tasks.find((one) => one.slot === 'now') ?? tasks.find((one) => one.slot === 'evening');
     const slots = [
-        { key: 'now', title: 'Now' },
-        { key: 'evening', title: 'This evening' },
-        { key: 'week', title: 'This week' },
-        { key: 'after', title: 'After that' },
+        { key: 'now', title: say('today/today.now') },
+        { key: 'evening', title: say('today/today.this-evening') },
+        { key: 'week', title: say('today/today.this-week') },
+        { key: 'after', title: say('today/today.after-that') },
     ] as const;
 </script>
 
-<Head title="Today"
-    ><a class="btn" href="/look">What is on my plant?</a><a class="btn" href="/day">When to spray</a><a class="btn" href="/bench"
-        >Mix a spray</a
-    ></Head
+<Head title={say('today/today.today')}
+    ><a class="btn" href="/look">{say('today/today.what-on-my-plant')}</a><a class="btn" href="/day">{say('today/today.when-to-spray')}</a
+    ><a class="btn" href="/bench">{say('today/today.mix-spray')}</a></Head
 >
 <Waiting of={today}>
     {#snippet children(all)}
         {#if all.plants === 0}
-            <Empty
-                text="This notebook is empty. See what is on your plant and name it there; or mix a spray right away."
-                to="/look"
-                action="What is on my plant?"
-            />
+            <Empty text={say('today/today.this-notebook-empty-see-what')} to="/look" action={say('today/today.what-on-my-plant')} />
         {:else if !all.tasks.some((task) => task.slot === 'now' || task.slot === 'evening')}
-            <p class="my-6 text-xl" data-quiet>Nothing to do today.</p>
+            <p class="my-6 text-xl" data-quiet>{say('today/today.nothing-to-do-today')}</p>
         {/if}
         {#each slots as slot (slot.key)}
             {@const tasks = all.tasks.filter((task) => task.slot === slot.key)}
@@ -67,7 +62,7 @@
                 onclick={() => {
                     ++pages;
                     void today.reload();
-                }}>Show more</button
+                }}>{say('today/today.show-more')}</button
             >{/if}
     {/snippet}
 </Waiting>

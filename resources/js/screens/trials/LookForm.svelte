@@ -28,7 +28,7 @@
         event?.preventDefault();
         const counts = countsOf(form.values.each);
         if (counts === null) {
-            form.fault = new Fault('', 'Write a number for each, 0 where there are none; leave out what is lost.');
+            form.fault = new Fault('', say('trials/look-form.write-number-for-each-0'));
             return;
         }
         const saved = await form.send((submission, basedOn) =>
@@ -44,7 +44,7 @@
         if (saved !== null) {
             const made = saved.looks.at(-1);
             if (look === undefined && made !== undefined) {
-                undo.made('trial-looks', made, 'The look');
+                undo.made('trial-looks', made, say('trials/look-form.look'));
             }
             form.clear();
             onsaved(saved);
@@ -53,9 +53,9 @@
 </script>
 
 <form class="grid gap-3" onsubmit={save} data-trial-look>
-    <Spots label={`Count on each ${trial.unit}`} bind:each={form.values.each} />
+    <Spots label={say('trials/look-form.count-on-each', { unit: trial.unit })} bind:each={form.values.each} />
     <FormFoot {form} send={() => void save()} />
     <button class="btn btn-primary justify-self-start" disabled={form.held}
-        >{look === undefined ? 'Save the look' : 'Correct the look'}</button
+        >{look === undefined ? say('trials/look-form.save-look') : say('trials/look-form.correct-look')}</button
     >
 </form>

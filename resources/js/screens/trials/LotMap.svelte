@@ -4,10 +4,10 @@
     const { trial, hidden = false }: { trial: Schemas['Trial']; hidden?: boolean } = $props();
 </script>
 
-<section aria-label="Map of the lots" data-map>
-    <h2>Who gets what</h2>
+<section aria-label={say('trials/lot-map.map-of-lots')} data-map>
+    <h2>{say('trials/lot-map.who-gets-what')}</h2>
     {#if hidden}
-        <p>Hidden from who counts. Whoever sprays opens it.</p>
+        <p>{say('trials/lot-map.hidden-from-who-counts-whoever')}</p>
     {:else}
         <p class="quiet text-sm"><strong>A</strong> {trial.one}. <strong>B</strong> {trial.other}.</p>
         <ol class="mt-2 flex flex-wrap gap-1">

@@ -25,7 +25,7 @@
     async function save(event?: SubmitEvent): Promise<void> {
         event?.preventDefault();
         const { name, pest, one, other, unit, units, blind } = form.values;
-        const title = name.trim() === '' ? `${one} against ${other}` : name;
+        const title = name.trim() === '' ? say('trials/new-trial.against', { one, other }) : name;
         const made = await form.send((submission) =>
             taken(
                 api.POST('/api/trials', {
@@ -43,7 +43,7 @@
             ),
         );
         if (made !== null) {
-            undo.made('trials', made, `The trial “${made.name}”`);
+            undo.made('trials', made, say('trials/new-trial.trial', { name: made.name }));
             form.clear();
             onsaved(made);
         }
@@ -52,23 +52,35 @@
 
 <form class="grid max-w-2xl gap-3 sm:grid-cols-2" onsubmit={save} data-new-trial>
     <label class="grid gap-1"
-        ><span>One side</span><input class="input w-full" required maxlength="200" bind:value={form.values.one} /></label
+        ><span>{say('trials/new-trial.one-side')}</span><input
+            class="input w-full"
+            required
+            maxlength="200"
+            bind:value={form.values.one}
+        /></label
     >
     <label class="grid gap-1"
-        ><span>The other side</span><input class="input w-full" required maxlength="200" bind:value={form.values.other} /></label
+        ><span>{say('trials/new-trial.other-side')}</span><input
+            class="input w-full"
+            required
+            maxlength="200"
+            bind:value={form.values.other}
+        /></label
     >
     <label class="grid gap-1"
-        ><span>Against</span><select class="select w-full" bind:value={form.values.pest}>
+        ><span>{say('trials/new-trial.against-2')}</span><select class="select w-full" bind:value={form.values.pest}>
             {#each pests.value ?? [] as pest (pest.slug)}<option value={pest.slug}>{pest.name}</option>{/each}
         </select></label
     >
     <label class="grid gap-1"
-        ><span>What is marked</span><select class="select w-full" bind:value={form.values.unit}
-            ><option value="leaf">Leaves or tips</option><option value="plant">Whole plants</option></select
+        ><span>{say('trials/new-trial.what-marked')}</span><select class="select w-full" bind:value={form.values.unit}
+            ><option value="leaf">{say('trials/new-trial.leaves-or-tips')}</option><option value="plant"
+                >{say('trials/new-trial.whole-plants')}</option
+            ></select
         ></label
     >
     <label class="grid gap-1"
-        ><span>How many, both sides together</span><input
+        ><span>{say('trials/new-trial.how-many-both-sides-together')}</span><input
             class="input numeral w-full"
             type="number"
             min="6"
@@ -78,13 +90,18 @@
         /></label
     >
     <label class="grid gap-1"
-        ><span>Name, if it needs one</span><input class="input w-full" maxlength="200" bind:value={form.values.name} /></label
+        ><span>{say('trials/new-trial.name-if-needs-one')}</span><input
+            class="input w-full"
+            maxlength="200"
+            bind:value={form.values.name}
+        /></label
     >
     <label class="flex min-h-11 items-center gap-3 sm:col-span-2"
-        ><input type="checkbox" class="checkbox checkbox-primary" bind:checked={form.values.blind} /> Who counts is not told which is which</label
+        ><input type="checkbox" class="checkbox checkbox-primary" bind:checked={form.values.blind} />
+        {say('trials/new-trial.who-counts-not-told-which')}</label
     >
     <div class="sm:col-span-2">
         <FormFoot {form} send={() => void save()} />
-        <button class="btn btn-primary" disabled={form.held}>Draw the lots</button>
+        <button class="btn btn-primary" disabled={form.held}>{say('trials/new-trial.draw-lots')}</button>
     </div>
 </form>

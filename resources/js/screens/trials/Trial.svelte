@@ -24,7 +24,7 @@
             taken(api.PUT('/api/trials/{id}', { params: { path: { id } }, body: { basedOn: trial.version, ...body } })),
         );
         if (saved !== null) {
-            undo.changed('trials', saved, 'The trial', 'The trial is changed.');
+            undo.changed('trials', saved, say('trials/trial.trial'), say('trials/trial.trial-changed'));
             page.value = saved;
         }
     }
@@ -37,60 +37,65 @@
 <Waiting of={page}>
     {#snippet children(trial)}
         {@const hidden = trial.blind && trial.endedAt === null && !shown}
-        <Head title={trial.name}><button class="btn" onclick={() => print()}>Print map and labels</button></Head>
+        <Head title={trial.name}><button class="btn" onclick={() => print()}>{say('trials/trial.print-map-and-labels')}</button></Head>
         <p class="quiet -mt-3 mb-3">
-            {trial.pestName}, since {onDay(trial.begunAt)}. {trial.units}
-            {trial.unit === 'leaf' ? 'marked leaves' : 'plants'}, half and half by lot.
+            {say('trials/trial.since-half-and-half-by', {
+                pestName: trial.pestName,
+                begunAt: onDay(trial.begunAt),
+                units: trial.units,
+                unit: trial.unit === 'leaf' ? say('trials/trial.marked-leaves') : 'plants',
+            })}
         </p>
-        <section class="apron -mx-4 px-4 py-4 sm:mx-0" aria-label="What it says" data-part="act">
-            <p class="text-xl font-bold" data-result>{hidden ? 'What it says is hidden from who counts.' : trial.result}</p>
+        <section class="apron -mx-4 px-4 py-4 sm:mx-0" aria-label={say('trials/trial.what-says')} data-part="act">
+            <p class="text-xl font-bold" data-result>{hidden ? say('trials/trial.what-says-hidden-from-who') : trial.result}</p>
             <div class="no-print mt-2 flex flex-wrap gap-2">
                 {#if trial.looks.length > 0 && trial.sprayedAt === null}<button
                         class="act"
                         disabled={sending.held}
-                        onclick={() => void change(trial, { sprayed: true })}>It is sprayed</button
+                        onclick={() => void change(trial, { sprayed: true })}>{say('trials/trial.sprayed')}</button
                     >{/if}
                 {#if trial.sprayedAt !== null && trial.endedAt === null}<button
                         class="aside-act"
                         disabled={sending.held}
-                        onclick={() => void change(trial, { ended: true, conclusion })}>End it</button
+                        onclick={() => void change(trial, { ended: true, conclusion })}>{say('trials/trial.end')}</button
                     >{/if}
                 {#if trial.blind && trial.endedAt === null}<button class="aside-act" onclick={() => (shown = !shown)}
-                        >{shown ? 'Hide who got what' : 'I spray: show who gets what'}</button
+                        >{shown ? say('trials/trial.hide-who-got-what') : say('trials/trial.i-spray-show-who-gets')}</button
                     >{/if}
             </div>
             <FormFoot form={sending} send={() => void change(trial, {})} />
         </section>
         <div class="mt-5 grid gap-6 lg:grid-cols-2">
             <div class="dish"><LotMap {trial} {hidden} /></div>
-            <section class="dish no-print" aria-label="Looks">
-                <h2>Looks</h2>
+            <section class="dish no-print" aria-label={say('trials/trial.looks')}>
+                <h2>{say('trials/trial.looks')}</h2>
                 {#if trial.looks.length > 0}
                     <table class="my-2 w-full text-left">
                         <thead
                             ><tr
-                                ><th scope="col">When</th><th scope="col">{hidden ? 'All' : `A, mean per ${trial.unit}`}</th
-                                >{#if !hidden}<th scope="col">B, mean per {trial.unit}</th>{/if}</tr
+                                ><th scope="col">{say('trials/trial.when')}</th><th scope="col"
+                                    >{hidden ? say('trials/trial.all') : say('trials/trial.mean-per', { unit: trial.unit })}</th
+                                >{#if !hidden}<th scope="col">{say('trials/trial.b-mean-per', { unit: trial.unit })}</th>{/if}</tr
                             ></thead
                         >
                         <tbody>
                             {#each trial.looks as look (look.id)}
                                 <tr data-look={look.id}>
                                     <td>{atTime(look.countedAt)}</td>
-                                    {#if hidden}<td>counted</td>{:else}<td class="numeral">{mean(trial, look.counts, true)}</td><td
-                                            class="numeral">{mean(trial, look.counts, false)}</td
-                                        >{/if}
+                                    {#if hidden}<td>{say('trials/trial.counted')}</td>{:else}<td class="numeral"
+                                            >{mean(trial, look.counts, true)}</td
+                                        ><td class="numeral">{mean(trial, look.counts, false)}</td>{/if}
                                 </tr>
                             {/each}
                         </tbody>
                     </table>
                     <details>
-                        <summary class="min-h-11 cursor-pointer py-2">Correct a look, or take it back</summary>
+                        <summary class="min-h-11 cursor-pointer py-2">{say('trials/trial.correct-look-or-take-back')}</summary>
                         {#each trial.looks as look (`${look.id} ${look.version}`)}
                             <Correctable
                                 kind="trial-looks"
                                 of={look}
-                                what={`The look of ${atTime(look.countedAt)}`}
+                                what={say('trials/trial.look-of', { countedAt: atTime(look.countedAt) })}
                                 changes={look.version - 1}
                             >
                                 {#snippet head()}<span>{atTime(look.countedAt)}</span>{/snippet}
@@ -107,11 +112,14 @@
                     </details>
                 {/if}
                 {#if trial.endedAt === null}<LookForm {trial} onsaved={(next) => (page.value = next)} />{:else}<p>
-                        Ended {onDay(trial.endedAt)}. {trial.conclusion}
+                        {say('trials/trial.ended', { endedAt: onDay(trial.endedAt), conclusion: trial.conclusion })}
                     </p>{/if}
                 {#if trial.sprayedAt !== null && trial.endedAt === null}<label class="mt-3 grid gap-1"
-                        ><span>What came of it</span><textarea class="textarea w-full" rows="2" maxlength="1000" bind:value={conclusion}
-                        ></textarea></label
+                        ><span>{say('trials/trial.what-came-of')}</span><textarea
+                            class="textarea w-full"
+                            rows="2"
+                            maxlength="1000"
+                            bind:value={conclusion}></textarea></label
                     >{/if}
             </section>
         </div>

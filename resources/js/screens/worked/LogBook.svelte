@@ -27,7 +27,7 @@
         const told: unknown = await answer.json();
         if (!answer.ok) {
             const error = (told as { error?: { path?: string; message?: string } }).error;
-            throw new Fault(error?.path ?? '', error?.message ?? 'The file could not be taken in.');
+            throw new Fault(error?.path ?? '', error?.message ?? say('worked/log-book.file-could-not-be-taken'));
         }
         return told;
     }
@@ -48,8 +48,13 @@
             } else {
                 report = (await put(`/api/log.csv?keep=${keep}`, 'text/csv', file)) as Report;
                 said = report.kept
-                    ? `Taken in: ${report.new} new of ${report.rows} rows${report.known > 0 ? `, ${report.known} were here` : ''}${report.bad > 0 ? `, ${report.bad} left out` : ''}.`
-                    : `Nothing was taken in: ${report.bad} of ${report.rows} rows cannot be read.`;
+                    ? say('worked/log-book.taken-in-new-of-rows', {
+                          new: report.new,
+                          rows: report.rows,
+                          known: report.known > 0 ? say('worked/log-book.were-here', { known: report.known }) : '',
+                          bad: report.bad > 0 ? say('worked/log-book.left-out', { bad: report.bad }) : '',
+                      })
+                    : say('worked/log-book.nothing-was-taken-in-of', { bad: report.bad, rows: report.rows });
                 if (report.kept) {
                     ontaken();
                 }
@@ -63,12 +68,14 @@
 
 <div class="grid gap-3" data-logbook>
     <p class="flex flex-wrap gap-2">
-        <a class="btn" href="/api/log.json" download>Take it out: one document</a><a class="btn" href="/api/log.csv" download
-            >Take it out: a table</a
+        <a class="btn" href="/api/log.json" download>{say('worked/log-book.take-out-one-document')}</a><a
+            class="btn"
+            href="/api/log.csv"
+            download>{say('worked/log-book.take-out-table')}</a
         >
     </p>
     <label class="grid gap-1"
-        ><span>Take in such a document, or a table of counts</span><input
+        ><span>{say('worked/log-book.take-in-such-document-or')}</span><input
             type="file"
             class="file-input"
             accept=".json,.csv,application/json,text/csv"
@@ -80,19 +87,21 @@
             }}
         /></label
     >
-    <p><button class="btn" disabled={file === null || sending} onclick={() => void send('all')}>Take it in</button></p>
+    <p>
+        <button class="btn" disabled={file === null || sending} onclick={() => void send('all')}>{say('worked/log-book.take-in')}</button>
+    </p>
     <p aria-live="polite">{said}</p>
     {#if fault !== null}<FaultNote {fault} />{/if}
     {#if report !== null && report.bad > 0}
         <table class="w-full text-left text-sm" data-faults>
-            <thead><tr><th scope="col">Line</th><th scope="col">Why not</th></tr></thead>
+            <thead><tr><th scope="col">{say('worked/log-book.line')}</th><th scope="col">{say('worked/log-book.why-not')}</th></tr></thead>
             <tbody>
                 {#each report.faults as one (one.line)}<tr><td class="numeral pr-3">{one.line}</td><td>{one.reason}</td></tr>{/each}
             </tbody>
         </table>
-        {#if report.bad > report.faults.length}<p>And {report.bad - report.faults.length} more.</p>{/if}
+        {#if report.bad > report.faults.length}<p>{say('worked/log-book.and-more', { bad: report.bad - report.faults.length })}</p>{/if}
         {#if !report.kept && report.bad < report.rows}<p>
-                <button class="btn" disabled={sending} onclick={() => void send('good')}>Take in the good ones</button>
+                <button class="btn" disabled={sending} onclick={() => void send('good')}>{say('worked/log-book.take-in-good-ones')}</button>
             </p>{/if}
     {/if}
 </div>

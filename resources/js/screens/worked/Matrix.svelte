@@ -6,12 +6,12 @@
     const columns = $derived(families(groups.flatMap((group) => group.rows)));
 </script>
 
-<p id="matrix-told" class="quiet pb-1 text-sm">Percent down in the middle of your cases. Full frame: sure; dashes: fairly; dots: hardly.</p>
-<div class="overflow-x-auto" role="region" aria-label="Pest by spray" tabindex="-1">
+<p id="matrix-told" class="quiet pb-1 text-sm">{say('worked/matrix.percent-down-in-middle-of')}</p>
+<div class="overflow-x-auto" role="region" aria-label={say('worked/matrix.pest-by-spray')} tabindex="-1">
     <table class={['matrix w-full text-left', columns.length > 2 && 'min-w-xl']} aria-describedby="matrix-told">
         <thead>
             <tr>
-                <th scope="col">Pest</th>
+                <th scope="col">{say('worked/matrix.pest')}</th>
                 {#each columns as family (family)}<th scope="col">{family}</th>{/each}
             </tr>
         </thead>
@@ -31,7 +31,13 @@
                                     }}
                                     class={['cell', `sure-${row.sure}`]}
                                     data-sure={row.sure}
-                                    aria-label={`${family} on ${group.name}: ${row.verdictWords} ${row.effect === '' ? 'Not judged yet' : row.effect}, ${SURENESS[row.sure]}`}
+                                    aria-label={say('worked/matrix.on', {
+                                        family,
+                                        name: group.name,
+                                        verdictWords: row.verdictWords,
+                                        effect: row.effect === '' ? say('worked/matrix.not-judged-yet') : row.effect,
+                                        SURENESS: SURENESS[row.sure],
+                                    })}
                                 >
                                     <LevelMark level={levelOf(row.verdict)} silent />
                                     <span class="numeral font-bold">{down(row.effectPercent)}</span>
@@ -43,7 +49,9 @@
                                         /></svg
                                     >
                                 </a>
-                            {:else if group.untried.some((one) => one.family === family)}<span class="quiet text-sm">not tried</span>{/if}
+                            {:else if group.untried.some((one) => one.family === family)}<span class="quiet text-sm"
+                                    >{say('worked/matrix.not-tried')}</span
+                                >{/if}
                         </td>
                     {/each}
                 </tr>

@@ -13,16 +13,16 @@
 </script>
 
 {#if asked === undefined}
-    <button class="btn" onclick={ask}>What to try next</button>
+    <button class="btn" onclick={ask}>{say('worked/next-trial.what-to-try-next')}</button>
 {:else}
     <Waiting of={asked}>
         {#snippet children(answer)}
-            {#if answer.next === null}<p>Nothing to compare yet.</p>{:else}
+            {#if answer.next === null}<p>{say('worked/next-trial.nothing-to-compare-yet')}</p>{:else}
                 <p class="max-w-prose" data-next>{answer.next.words}</p>
                 <a
                     class="btn mt-1"
                     href={`/trials?${new URLSearchParams({ pest, one: answer.next.one, other: answer.next.other, units: String(answer.next.units) })}`}
-                    >Begin that trial</a
+                    >{say('worked/next-trial.begin-that-trial')}</a
                 >
             {/if}
         {/snippet}

@@ -6,13 +6,20 @@
     const { row }: { row: Row } = $props();
     const FROM = 10;
     const LENGTH = 200;
-    const told = $derived(row.effect === '' ? 'Not judged yet' : `Leaves ${row.effect}`);
+    const told = $derived(
+        row.effect === '' ? say('worked/record-row.not-judged-yet') : say('worked/record-row.leaves', { effect: row.effect }),
+    );
     const costs = $derived(
         [
-            row.roundsNeeded === null ? '' : `${row.roundsNeeded} ${row.roundsNeeded === 1 ? 'round' : 'rounds'} until down`,
+            row.roundsNeeded === null
+                ? ''
+                : say('worked/record-row.until-down', {
+                      roundsNeeded: row.roundsNeeded,
+                      roundsNeeded2: row.roundsNeeded === 1 ? 'round' : 'rounds',
+                  }),
             row.litresPerCase === null ? '' : `${millilitres(1000 * row.litresPerCase)} a case`,
-            row.minutesPerCase === null ? '' : `${Math.round(row.minutesPerCase)} min a case`,
-            row.burntAfter === 0 ? '' : `burnt after ${row.burntAfter} of ${row.rounds}`,
+            row.minutesPerCase === null ? '' : say('worked/record-row.min-case', { minutesPerCase: Math.round(row.minutesPerCase) }),
+            row.burntAfter === 0 ? '' : say('worked/record-row.burnt-after-of', { burntAfter: row.burntAfter, rounds: row.rounds }),
         ].filter((part) => part !== ''),
     );
 </script>
@@ -45,20 +52,22 @@
                     class="fill-accent stroke-base-content"
                     stroke-width="2"
                 />
-            {:else}<text x={FROM + LENGTH / 2} y="14" text-anchor="middle" font-size="13" class="fill-base-content">not judged</text>{/if}
+            {:else}<text x={FROM + LENGTH / 2} y="14" text-anchor="middle" font-size="13" class="fill-base-content"
+                    >{say('worked/record-row.not-judged')}</text
+                >{/if}
         </svg>
         <span class="hidden text-sm print:block">{told}.</span>
     </td>
     <td
-        ><span class="md:hidden">Worked in&nbsp;</span><span data-worked>{row.worked} of {row.judged}</span><span class="sr-only">
-            judged rounds</span
-        ></td
+        ><span class="md:hidden">{say('worked/record-row.worked-in')}</span><span data-worked
+            >{say('worked/record-row.of', { worked: row.worked, judged: row.judged })}</span
+        ><span class="sr-only"> {say('worked/record-row.judged-rounds')}</span></td
     >
     <td>
         {#if costs.length > 0}<span class="quiet block text-sm">{costs.join(', ')}</span>{/if}
         <div class="no-print flex flex-wrap items-start gap-x-4">
             <details class="min-w-0">
-                <summary class="min-h-11 cursor-pointer py-2">Why</summary>
+                <summary class="min-h-11 cursor-pointer py-2">{say('worked/record-row.why')}</summary>
                 <ul class="quiet text-sm">
                     {#each row.because as sentence, i (i)}<li>{sentence}</li>{/each}
                     {#each row.wentWith as sentence, i (i)}<li>{sentence}</li>{/each}
@@ -67,7 +76,7 @@
             <a
                 class="link inline-flex min-h-11 items-center"
                 href={`/bench?again=${row.lastBatch}`}
-                aria-label={`Mix it again: ${row.recipe.name}`}>Mix it again</a
+                aria-label={say('worked/record-row.mix-again', { name: row.recipe.name })}>{say('worked/record-row.mix-again-2')}</a
             >
         </div>
     </td>

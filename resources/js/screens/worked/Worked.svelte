@@ -40,15 +40,11 @@
 </script>
 
 <svelte:window onbeforeprint={() => (paper = true)} onafterprint={() => (paper = false)} />
-<Head title="What worked"><a class="btn" href="/trials">Trials</a></Head>
+<Head title={say('worked/worked.what-worked')}><a class="btn" href="/trials">{say('worked/worked.trials')}</a></Head>
 <Waiting of={worked}>
     {#snippet children(all)}
         {#if all.groups.length === 0}
-            <Empty
-                text="Nothing was sprayed yet. Count before spraying and again at the fair look, and this page will say which spray worked on what."
-                to="/plants"
-                action="Go to the plants"
-            />
+            <Empty text={say('worked/worked.nothing-was-sprayed-yet-count')} to="/plants" action={say('worked/worked.go-to-plants')} />
         {:else}
             <Matrix groups={all.groups} onshow={(pest) => void show(pest)} />
             {#each all.groups as group, i (group.pest)}
@@ -58,9 +54,10 @@
                         <table class="records w-full text-left">
                             <thead>
                                 <tr>
-                                    <th scope="col">Best first</th><th scope="col">Verdict</th><th scope="col">Percent down</th><th
-                                        scope="col">Worked</th
-                                    ><th scope="col"><span class="sr-only">What it took, and why</span></th>
+                                    <th scope="col">{say('worked/worked.best-first')}</th><th scope="col">{say('worked/worked.verdict')}</th
+                                    ><th scope="col">{say('worked/worked.percent-down')}</th><th scope="col"
+                                        >{say('worked/worked.worked')}</th
+                                    ><th scope="col"><span class="sr-only">{say('worked/worked.what-took-and-why')}</span></th>
                                 </tr>
                             </thead>
                             <tbody>
@@ -68,9 +65,13 @@
                             </tbody>
                         </table>
                         {#if group.untried.length > 0}<p class="quiet mt-2 text-sm" data-untried>
-                                Never tried here: {group.untried
-                                    .map((one) => `${one.family} (${one.expectedPercent} % expected)`)
-                                    .join(', ')}.
+                                {say('worked/worked.never-tried-here', {
+                                    untried: group.untried
+                                        .map((one) =>
+                                            say('worked/worked.expected', { family: one.family, expectedPercent: one.expectedPercent }),
+                                        )
+                                        .join(', '),
+                                })}
                             </p>{/if}
                         <div class="no-print mt-2"><NextTrial pest={group.pest} /></div>
                     </details>
@@ -82,12 +83,12 @@
                         onclick={() => {
                             ++pages;
                             void worked.reload();
-                        }}>Show more</button
+                        }}>{say('worked/worked.show-more')}</button
                     >
                 </p>{/if}
         {/if}
         <details class="no-print border-base-300 mt-6 border-b">
-            <summary class="min-h-12 cursor-pointer py-3 font-bold">The book out, and in</summary>
+            <summary class="min-h-12 cursor-pointer py-3 font-bold">{say('worked/worked.book-out-and-in')}</summary>
             <LogBook ontaken={() => void worked.reload()} />
         </details>
     {/snippet}

@@ -50,7 +50,12 @@ export function span(low: number, high: number, from: number, length: number): {
 }
 
 /** How sure an effect is, in words. */
-export const SURENESS = { none: 'not judged', hardly: 'hardly sure', fairly: 'fairly sure', sure: 'sure' } as const;
+export const SURENESS = {
+    none: say('worked/figures.not-judged'),
+    hardly: say('worked/figures.hardly-sure'),
+    fairly: say('worked/figures.fairly-sure'),
+    sure: 'sure',
+} as const;
 
 /** The mark that goes with a verdict. */
 export const levelOf = (verdict: Row['verdict']): 'ok' | 'caution' | 'stop' | 'wait' =>

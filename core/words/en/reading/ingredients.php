@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 /*
- * Words for ingredients. `assumed` is the key of what is said when a loose word is taken for this one (`phrase-words.php`).
+ * Words for ingredients. `assumed` is the key of what is said when a loose word is taken for this one (`words/en/remarks.php`).
  */
 $named = static fn(string $slug, string ...$words): array => ['slug' => $slug, 'words' => $words, 'assumed' => null];
 $loose = static fn(string $slug, string $assumed, string ...$words): array => ['slug' => $slug, 'words' => $words, 'assumed' => $assumed];

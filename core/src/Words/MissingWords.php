@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace IdleMixer\Core\Wording;
+namespace IdleMixer\Core\Words;
 
 use IdleMixer\Core\Failure;
 

@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 /*
- * Names that are sold as different things: what the label says decides. `code` is a key of `phrase-words.php`; each answer says
+ * Names that are sold as different things: what the label says decides. `code` is a key of `words/en/remarks.php`; each answer says
  * what the line would then be. Common practice.
  */
 $spirit = static fn(string ...$words): array => [

@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 /*
- * What people ask for and do not get, each with its reason (key `refused-…` of `phrase-words.php`). Common practice where nothing else is said.
+ * What people ask for and do not get, each with its reason (key `refused-…` of `words/en/remarks.php`). Common practice where nothing else is said.
  */
 return [
     'nicotine' => ['tobacco', 'nicotine', 'cigarette', 'cigarettes', 'cigar', 'cigars', 'cigarette butts', 'tobacco tea', 'tobacco juice', 'snuff', 'vape', 'vape juice', 'chewing tobacco'],

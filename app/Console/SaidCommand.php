@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console;
+
+use IdleMixer\Core\Words\Say;
+use Illuminate\Console\Command;
+
+/** A command whose help stands with the other words: `commands.php` has what it does and what each of its arguments and options is. */
+abstract class SaidCommand extends Command
+{
+    public function __construct()
+    {
+        $own = explode(' ', substr($this->signature, strlen('mixer:')))[0];
+        $words = Say::all('commands');
+        $this->description = $words["{$own}.does"] ?? '';
+        $this->signature = preg_replace_callback(
+            '/\{(-{0,2}([a-z]+)[^} ]*)\}/',
+            static fn(array $found): string => '{' . $found[1] . ' : ' . ($words["{$own}.{$found[2]}"] ?? $words["any.{$found[2]}"] ?? '') . '}',
+            $this->signature,
+        ) ?? '';
+        parent::__construct();
+    }
+}

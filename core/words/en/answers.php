@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'batch-answers.on' => '{name} on {name-2}',
+    'calendar-file.idle-mixer-garden-en' => '-//Idle Mixer//Garden//EN',
+    'calendar-file.garden-sprays' => 'Garden sprays',
+    'calendar-file.hour' => '+{hours} hour',
+    'case-answers.on' => '{name} on {name-2}',
+    'choice-answers.proposed-without-dose' => '{slug} is proposed without a dose.',
+    'compared-answers.us-tbsp' => '{tbsp} US tbsp',
+    'compared-answers.us-tsp' => '{short} US tsp',
+    'diagnosis-answers.on' => '{name} on {name-2}',
+    'first-bench.bench-cannot-open-on-there' => 'The bench cannot open on {slug}: there is no such recipe.',
+    'need-answers.this-comes-to-more-than' => 'This comes to {ml}, more than the 10,000 L that one plan may make. Do it in parts.',
+    'next-trial-answers.never-tried-here' => '{name}, never tried here',
+    'reach-answers.say-how-much-left-as' => 'Say how much is left as an amount, like “40 ml neem”.',
+    'run-answers.just-now' => 'just now',
+    'run-answers.ago' => '{get-timestamp} ago',
+    'shed-answers.mark-every' => ', a mark every {amount}',
+    'shed-answers.scale-that-shows-steps-of' => 'a scale that shows steps of {amount}',
+    'story-answers.first-seen' => 'First seen. {notes}',
+    'story-answers.rain-mm' => 'Rain: {millimetres} mm.',
+    'story-answers.closed' => 'Closed. {conclusion}',
+    'story-answers.on' => '{name} on {name-2}',
+    'story-answers.round' => 'Round {number}: {name}{value}',
+    'story-answers.pruned-wiped-or-hosed-same' => 'Pruned, wiped or hosed the same day.',
+    'story-answers.weather' => 'Weather: {weather}.',
+    'story-answers.without-proof-on-leaves' => 'Without proof on leaves: {override}',
+    'story-answers.on-plant-left-alone' => ', on the plant left alone: ',
+    'story-answers.clean' => 'New growth clean.',
+    'story-answers.hit' => 'New growth hit.',
+    'story-answers.helpful-insects-about' => 'Helpful insects about.',
+    'story-answers.leaf-of-leaf-test' => 'Leaf {leaf} of a leaf test, {value}.',
+    'sums-answers.that-leaves-no-room-for' => 'That leaves no room for water. Say less of it, or a larger volume.',
+];

@@ -1,0 +1,7 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'plan.there-no-load-in-this' => 'There is no load {number} in this plan.',
+];
