@@ -9,6 +9,7 @@ use IdleMixer\Core\Bench\Bench;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Ingredient\IngredientCatalogue;
 use IdleMixer\Core\Mix\Formulator;
+use IdleMixer\Core\Phrase\LineFinding;
 use IdleMixer\Core\Phrase\SpokenKind;
 use IdleMixer\Core\Phrase\SpokenLine;
 use IdleMixer\Core\Plan\CupboardReach;
@@ -41,7 +42,7 @@ final readonly class ReachAnswers
                 $said[] = new UnclearAnswer($i, match (true) {
                     $heard->question !== null => $words->question($heard->question),
                     $heard->refusal !== null || $heard->leftOut !== null => $words->refusal($heard->refusal ?? $heard->leftOut),
-                    default => $words->say('water-not-counted'),
+                    default => $words->say(LineFinding::WaterNotCounted),
                 }, AnswersToQuestion::of($heard));
                 continue;
             }

@@ -16,6 +16,7 @@ use IdleMixer\Core\Mix\Mixture;
 use IdleMixer\Core\Mix\Part;
 use IdleMixer\Core\Mix\Strengths;
 use IdleMixer\Core\Phrase\Composer;
+use IdleMixer\Core\Phrase\LineFinding;
 use IdleMixer\Core\Phrase\OnePart;
 use IdleMixer\Core\Phrase\OneWater;
 use IdleMixer\Core\Phrase\SpokenBasis;
@@ -55,7 +56,7 @@ final readonly class SumsAnswers
             return new SumsAnswer($heard->question === null ? 'refused' : 'asked', match (true) {
                 $heard->question !== null => $words->question($heard->question),
                 $heard->refusal !== null || $heard->leftOut !== null => $words->refusal($heard->refusal ?? $heard->leftOut),
-                default => $words->say('only-water'),
+                default => $words->say(LineFinding::OnlyWater),
             }, AnswersToQuestion::of($heard), [], [], [], []);
         }
         $low = $this->mixed($heard->lines, $input, false);

@@ -48,7 +48,7 @@ final readonly class Hours
             'hours' => array_map(fn(JudgedHour $hour): array => [
                 'at' => self::instant($hour->hour->told->at),
                 'verdict' => $hour->verdict->value,
-                'reasons' => array_map(fn(HourReason $reason): array => ['code' => $reason->code, 'text' => $this->words->reason($reason), 'verdict' => $reason->verdict->value], $hour->reasons),
+                'reasons' => array_map(fn(HourReason $reason): array => ['code' => $reason->finding->value, 'text' => $this->words->reason($reason), 'verdict' => $reason->verdict->value], $hour->reasons),
                 'delta_t_C' => round($hour->hour->deltaT, 2),
                 'sun_elevation_deg' => round($hour->hour->sun, 2),
             ], $judged),

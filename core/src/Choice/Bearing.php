@@ -25,7 +25,7 @@ final readonly class Bearing
         $kinds = $this->kinds($recipe);
         $has = static fn(Substance ...$asked): bool => array_filter($asked, static fn(Substance $kind): bool => in_array($kind, $kinds, true)) !== [];
 
-        return [...$this->place($recipe, $practice, $situation), ...$this->plant($recipe, $practice, $situation->plant, $has), ...($situation->cats && $has(Substance::EssentialOil) ? [new Reason('cats')] : [])];
+        return [...$this->place($recipe, $practice, $situation), ...$this->plant($recipe, $practice, $situation->plant, $has), ...($situation->cats && $has(Substance::EssentialOil) ? [new Reason(ChoiceFinding::Cats)] : [])];
     }
 
     /** @return list<Substance> */
@@ -46,11 +46,11 @@ final readonly class Bearing
         $plant = $situation->plant;
 
         return array_values(array_filter([
-            $recipe->use === RecipeUse::Drench && $plant->isBare() ? new Reason('drench-on-leaf') : null,
-            $practice->onlyWhereNothingGrows && ! $plant->isEmptyBed() ? new Reason('drench-planted') : null,
-            $recipe->use !== RecipeUse::Drench && ($soil || $plant->isSoilOnly()) ? new Reason('spray-on-soil') : null,
-            $recipe->use === RecipeUse::Dormant && ! $plant->isBare() ? new Reason('winter-only') : null,
-            $recipe->use === RecipeUse::Foliar && $plant->isBare() ? new Reason('leaves-only') : null,
+            $recipe->use === RecipeUse::Drench && $plant->isBare() ? new Reason(ChoiceFinding::DrenchOnLeaf) : null,
+            $practice->onlyWhereNothingGrows && ! $plant->isEmptyBed() ? new Reason(ChoiceFinding::DrenchPlanted) : null,
+            $recipe->use !== RecipeUse::Drench && ($soil || $plant->isSoilOnly()) ? new Reason(ChoiceFinding::SprayOnSoil) : null,
+            $recipe->use === RecipeUse::Dormant && ! $plant->isBare() ? new Reason(ChoiceFinding::WinterOnly) : null,
+            $recipe->use === RecipeUse::Foliar && $plant->isBare() ? new Reason(ChoiceFinding::LeavesOnly) : null,
         ]));
     }
 
@@ -65,15 +65,15 @@ final readonly class Bearing
         $sprayed = $recipe->use === RecipeUse::Foliar || $recipe->use === RecipeUse::Dormant;
 
         return array_values(array_filter([
-            $plant->hasNoOil() && $oily && $recipe->use !== RecipeUse::Drench ? new Reason('no-oil-kind') : null,
-            $plant->tolerance->wiltsByAlcohol && $has(Substance::Alcohol) ? new Reason('hairy-alcohol') : null,
-            $plant->tolerance->hasBloom && $has(Substance::Detergent) ? new Reason('wax-detergent') : null,
-            $plant->inBloom && $sprayed ? new Reason('in-bloom') : null,
-            $plant->dryAtRoot && ($oily || $has(Substance::Alcohol)) && $recipe->use !== RecipeUse::Drench ? new Reason('dry-root', [], 'extension-oil') : null,
-            $plant->seedling && ($oily || $has(Substance::Alcohol)) ? new Reason('seedling') : null,
-            $plant->sulfurLately && $oily && $recipe->use !== RecipeUse::Drench ? new Reason('sulfur-lately', [], 'extension-oil') : null,
-            $plant->soapSensitive && array_intersect($practice->ways, self::SOAPS) !== [] ? new Reason('soap-sensitive') : null,
-            $plant->eatenSoon && $has(Substance::Egg) ? new Reason('eaten-raw') : null,
+            $plant->hasNoOil() && $oily && $recipe->use !== RecipeUse::Drench ? new Reason(ChoiceFinding::NoOilKind) : null,
+            $plant->tolerance->wiltsByAlcohol && $has(Substance::Alcohol) ? new Reason(ChoiceFinding::HairyAlcohol) : null,
+            $plant->tolerance->hasBloom && $has(Substance::Detergent) ? new Reason(ChoiceFinding::WaxDetergent) : null,
+            $plant->inBloom && $sprayed ? new Reason(ChoiceFinding::InBloom) : null,
+            $plant->dryAtRoot && ($oily || $has(Substance::Alcohol)) && $recipe->use !== RecipeUse::Drench ? new Reason(ChoiceFinding::DryRoot, [], 'extension-oil') : null,
+            $plant->seedling && ($oily || $has(Substance::Alcohol)) ? new Reason(ChoiceFinding::Seedling) : null,
+            $plant->sulfurLately && $oily && $recipe->use !== RecipeUse::Drench ? new Reason(ChoiceFinding::SulfurLately, [], 'extension-oil') : null,
+            $plant->soapSensitive && array_intersect($practice->ways, self::SOAPS) !== [] ? new Reason(ChoiceFinding::SoapSensitive) : null,
+            $plant->eatenSoon && $has(Substance::Egg) ? new Reason(ChoiceFinding::EatenRaw) : null,
         ]));
     }
 }

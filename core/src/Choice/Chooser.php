@@ -81,7 +81,7 @@ final readonly class Chooser
         $effects = $this->effects->of($situation->trouble, $situation->stage, $practice->ways);
         $mixture = $this->formulator->onBasis($recipe);
         $fairLook = $this->fairLook->of($mixture, $recipe->use, ! $situation->plant->isEmptyBed(), $situation->trouble->kind)->judged->value;
-        $excluded = [...($effects === [] ? [new Reason('no-effect')] : []), ...$this->bearing->exclusions($recipe, $practice, $situation)];
+        $excluded = [...($effects === [] ? [new Reason(ChoiceFinding::NoEffect)] : []), ...$this->bearing->exclusions($recipe, $practice, $situation)];
         if ($excluded !== [] || $effects === []) {
             return new Option($recipe, $practice, $effects, null, [], [], $excluded, 0.0, 0, $fairLook);
         }
@@ -95,7 +95,7 @@ final readonly class Chooser
         // A little soap that holds the oil or wets the wax kills nothing by itself.
         $effects = $dose->soapKills ? $effects : array_values(array_filter($effects, static fn(Effect $effect): bool => $effect->way !== self::BY_SOAP));
         if ($effects === []) {
-            return new Option($recipe, $practice, [], null, [], [], [new Reason('soap-too-weak')], 0.0, 0, $fairLook);
+            return new Option($recipe, $practice, [], null, [], [], [new Reason(ChoiceFinding::SoapTooWeak)], 0.0, 0, $fairLook);
         }
         $score = Score::of($mixture, $recipe, $practice, $situation, $effects[0], $dose, $fairLook, self::hindered($doses, $dose));
 

@@ -11,7 +11,7 @@ final readonly class Reason
 {
     /** @param array<string, int|float|string> $args */
     public function __construct(
-        public string $code,
+        public ChoiceFinding $finding,
         public array $args = [],
         /** Key of the source, where a published or practised limit decides. */
         public ?string $source = null,
@@ -21,6 +21,6 @@ final readonly class Reason
 
     public static function ofBench(Verdict $verdict): self
     {
-        return new self('bench', [], $verdict->source, $verdict);
+        return new self(ChoiceFinding::Bench, [], $verdict->source, $verdict);
     }
 }

@@ -36,11 +36,11 @@ final readonly class Score
     {
         $points = self::A_POINT_OF_EFFECT * EffectCatalogue::weight($best) - self::A_STEP_OF_WORK * $practice->work - self::A_DAY_OF_WAITING * $fairLookHours / 24.0;
         $own = $situation->own[$recipe->slug] ?? null;
-        $for = $own === null ? [] : [new Reason($own->plant === '' ? 'own' : 'own-last', ['worked' => $own->worked, 'judged' => $own->judged, 'plant' => $own->plant])];
+        $for = $own === null ? [] : [new Reason($own->plant === '' ? ChoiceFinding::Own : ChoiceFinding::OwnLast, ['worked' => $own->worked, 'judged' => $own->judged, 'plant' => $own->plant])];
         $points += $own === null ? 0.0 : ChoiceLines::OWN_RESULTS['value'] * ($own->worked / $own->judged - ChoiceLines::OWN_MIDDLE['value']) * min(1.0, $own->judged / ChoiceLines::OWN_ROUNDS['value']);
-        $for[] = new Reason($best->kills ? 'kills' : 'checks', ['why' => $best->why, 'sure' => $best->sure], $best->source);
+        $for[] = new Reason($best->kills ? ChoiceFinding::Kills : ChoiceFinding::Checks, ['why' => $best->why, 'sure' => $best->sure], $best->source);
         if (in_array($situation->trouble->slug, $practice->for, true)) {
-            $for[] = new Reason('used-for', ['trouble' => lcfirst($situation->trouble->name)]);
+            $for[] = new Reason(ChoiceFinding::UsedFor, ['trouble' => lcfirst($situation->trouble->name)]);
             $points += ChoiceLines::PRACTISED['value'] + ($practice->for[0] === $situation->trouble->slug ? ChoiceLines::MADE_FOR['value'] : 0.0);
         }
         if ($recipe->use === RecipeUse::Spot) {
@@ -52,12 +52,12 @@ final readonly class Score
         }
         [$doseFor, $against, $weight] = self::dose($practice, $situation, $dose, $hindered);
         $missing = self::missing($mixture, $situation->cupboard);
-        array_push($for, ...$doseFor, ...($missing === [] && $situation->cupboard !== null ? [new Reason('in-cupboard')] : []), ...($practice->work === 1 ? [new Reason('little-work')] : []));
+        array_push($for, ...$doseFor, ...($missing === [] && $situation->cupboard !== null ? [new Reason(ChoiceFinding::InCupboard)] : []), ...($practice->work === 1 ? [new Reason(ChoiceFinding::LittleWork)] : []));
         foreach (self::nuisances($mixture, $situation) as $reason) {
             $against[] = $reason;
-            $points -= $reason->code === 'oil-lately' ? ChoiceLines::OIL_LATELY['value'] : self::A_NUISANCE;
+            $points -= $reason->finding === ChoiceFinding::OilLately ? ChoiceLines::OIL_LATELY['value'] : self::A_NUISANCE;
         }
-        array_push($against, ...($missing === [] ? [] : [new Reason('missing', ['what' => implode(', ', $missing)])]), ...self::effort($practice, $fairLookHours));
+        array_push($against, ...($missing === [] ? [] : [new Reason(ChoiceFinding::Missing, ['what' => implode(', ', $missing)])]), ...self::effort($practice, $fairLookHours));
 
         return new self($for, $against, $points + $weight - ChoiceLines::MISSING_INGREDIENT['value'] * count($missing), count($missing));
     }
@@ -65,7 +65,7 @@ final readonly class Score
     /** @return array{list<Reason>, list<Reason>, float} what the dose has for and against it, and its weight */
     private static function dose(Practice $practice, Situation $situation, Dose $dose, ?Verdict $hindered): array
     {
-        $for = $dose->highEnd ? [new Reason('high')] : [];
+        $for = $dose->highEnd ? [new Reason(ChoiceFinding::High)] : [];
         $weight = 0.0;
         $against = [];
         $weak = $dose->weak();
@@ -78,16 +78,16 @@ final readonly class Score
             $weight -= ChoiceLines::CAUTION['value'];
         }
         if (! $dose->holds) {
-            $against[] = new Reason('not-held');
+            $against[] = new Reason(ChoiceFinding::NotHeld);
         }
         if ($dose->factor < 1.0 && in_array($situation->trouble->slug, $practice->halfFor, true)) {
-            $for[] = new Reason('half-is-enough', ['trouble' => lcfirst($situation->trouble->name)]);
+            $for[] = new Reason(ChoiceFinding::HalfIsEnough, ['trouble' => lcfirst($situation->trouble->name)]);
         } elseif ($dose->factor < 1.0) {
-            $against[] = new Reason('half');
+            $against[] = new Reason(ChoiceFinding::Half);
             $weight -= ChoiceLines::TOO_STRONG_AS_WRITTEN['value'];
         }
         if ($situation->severity === Severity::Heavy && $hindered !== null) {
-            $against[] = new Reason('leaf-wins', [], $hindered->source, $hindered);
+            $against[] = new Reason(ChoiceFinding::LeafWins, [], $hindered->source, $hindered);
         }
 
         return [$for, $against, $weight];
@@ -97,8 +97,8 @@ final readonly class Score
     private static function effort(Practice $practice, float $fairLookHours): array
     {
         return array_values(array_filter([
-            $practice->work === ChoiceLines::MUCH_WORK['value'] ? new Reason('much-work') : null,
-            $fairLookHours > ChoiceLines::LONG_WAIT['value'] ? new Reason('wait', ['hours' => $fairLookHours]) : null,
+            $practice->work === ChoiceLines::MUCH_WORK['value'] ? new Reason(ChoiceFinding::MuchWork) : null,
+            $fairLookHours > ChoiceLines::LONG_WAIT['value'] ? new Reason(ChoiceFinding::Wait, ['hours' => $fairLookHours]) : null,
         ]));
     }
 
@@ -112,13 +112,13 @@ final readonly class Score
         $soapy = $has(Substance::TrueSoap, Substance::Detergent);
 
         return array_values(array_filter([
-            $situation->indoors && $smells ? new Reason('smell') : null,
-            $situation->plant->oilLately && $oil ? new Reason('oil-lately') : null,
-            $situation->plant->copperLately && $has(Substance::TrueSoap, Substance::Soda, Substance::Peroxide) ? new Reason('copper-lately') : null,
-            $situation->plant->soapSensitive && $soapy ? new Reason('soap-marks') : null,
-            $has(Substance::Alcohol) ? new Reason('flammable') : null,
-            $situation->plant->tolerance->hasBloom && ($oil || $has(Substance::TrueSoap)) ? new Reason('strips-wax') : null,
-            $situation->plant->eatenSoon ? new Reason('wash-food') : null,
+            $situation->indoors && $smells ? new Reason(ChoiceFinding::Smell) : null,
+            $situation->plant->oilLately && $oil ? new Reason(ChoiceFinding::OilLately) : null,
+            $situation->plant->copperLately && $has(Substance::TrueSoap, Substance::Soda, Substance::Peroxide) ? new Reason(ChoiceFinding::CopperLately) : null,
+            $situation->plant->soapSensitive && $soapy ? new Reason(ChoiceFinding::SoapMarks) : null,
+            $has(Substance::Alcohol) ? new Reason(ChoiceFinding::Flammable) : null,
+            $situation->plant->tolerance->hasBloom && ($oil || $has(Substance::TrueSoap)) ? new Reason(ChoiceFinding::StripsWax) : null,
+            $situation->plant->eatenSoon ? new Reason(ChoiceFinding::WashFood) : null,
         ]));
     }
 

@@ -87,7 +87,7 @@ final readonly class AmountPlace
         $after = $this->after;
         if ($this->waiting?->kind === TokenKind::Per) {
             return $this->much->kind !== MuchKind::Parts
-                && ($this->much->kind === MuchKind::Measured || throw Unclear::becauseOf(new Refusal('rate-per-what', ['unit' => $after === null ? 'that' : $after->word])));
+                && ($this->much->kind === MuchKind::Measured || throw Unclear::becauseOf(new Refusal(LineFinding::RatePerWhat, ['unit' => $after === null ? 'that' : $after->word])));
         }
 
         return $this->waiting?->kind === TokenKind::To && $this->much->kind === MuchKind::Measured && ! $this->open->isEmpty()

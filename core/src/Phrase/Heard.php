@@ -47,7 +47,7 @@ final readonly class Heard
         return match (true) {
             $this->isUnclear(), $next->leftOut !== null => $this,
             $next->isUnclear(), $this->leftOut !== null => $next,
-            $this->basis !== null && $next->basis !== null => self::refused(new Refusal('two-waters')),
+            $this->basis !== null && $next->basis !== null => self::refused(new Refusal(LineFinding::TwoWaters)),
             default => self::things([...$this->lines, ...$next->lines], $this->basis ?? $next->basis),
         };
     }

@@ -16,7 +16,7 @@ final readonly class JoinedAmounts
     {
         $top = $this->units->inUnitOf($to, $from);
         if ($top === null || $top <= $from->low) {
-            throw Unclear::becauseOf(new Refusal('range-backwards', ['range' => Say::it('phrase/joined-amounts.to', ['word' => $from->unit->word ?? '', 'word-2' => $to->unit->word ?? ''])]));
+            throw Unclear::becauseOf(new Refusal(LineFinding::RangeBackwards, ['range' => Say::it('phrase/joined-amounts.to', ['word' => $from->unit->word ?? '', 'word-2' => $to->unit->word ?? ''])]));
         }
 
         return $from->upTo($top, $to->to);
@@ -31,6 +31,6 @@ final readonly class JoinedAmounts
         }
         $more = $first->high === null && $second->high === null ? $this->units->inUnitOf($second, $first) : null;
 
-        return $more === null ? throw Unclear::becauseOf(new Refusal('shape')) : $first->and($more, $second->to);
+        return $more === null ? throw Unclear::becauseOf(new Refusal(LineFinding::Shape)) : $first->and($more, $second->to);
     }
 }

@@ -55,7 +55,7 @@ final class LineParser
             $i = $self->step($i);
         }
         if ($self->waiting?->kind === TokenKind::MadeUpTo) {
-            throw Unclear::becauseOf(new Refusal('no-number'));
+            throw Unclear::becauseOf(new Refusal(LineFinding::NoNumber));
         }
         $self->close();
 
@@ -141,8 +141,8 @@ final class LineParser
             $place->isSum() => $this->open->much = $this->joined->sum($this->open->much, $much),
             $place->isStrength() => $this->open->strength = $much,
             $place->isAmountOf() => [$this->open->strength, $this->open->much] = [$this->open->much, $much],
-            $waiting?->kind === TokenKind::Or => throw Unclear::becauseOf(new Refusal('two-things')),
-            $this->open->things === [] => throw Unclear::becauseOf(new Refusal('shape')),
+            $waiting?->kind === TokenKind::Or => throw Unclear::becauseOf(new Refusal(LineFinding::TwoThings)),
+            $this->open->things === [] => throw Unclear::becauseOf(new Refusal(LineFinding::Shape)),
             default => $this->begin($much),
         };
 
@@ -171,7 +171,7 @@ final class LineParser
         } elseif ($this->open->takesMore() || ($this->open->much === null && ($joint !== null || $waiting !== null))) {
             $this->open->things[] = $thing;
         } elseif ($joint === null && ! $this->open->namesCameFirst()) {
-            throw Unclear::becauseOf(new Refusal('two-things'));
+            throw Unclear::becauseOf(new Refusal(LineFinding::TwoThings));
         } else {
             $this->close();
             $this->open->things[] = $thing;
@@ -227,7 +227,7 @@ final class LineParser
     private function basis(Much $much): void
     {
         if ($much->kind !== MuchKind::Measured) {
-            throw Unclear::becauseOf(new Refusal($much->kind === MuchKind::Counted ? 'no-unit-water' : 'shape'));
+            throw Unclear::becauseOf(new Refusal($much->kind === MuchKind::Counted ? LineFinding::NoUnitWater : LineFinding::Shape));
         }
         $this->clauses[] = $this->water(new Tail($much, true));
         $this->justWater = $much;

@@ -36,7 +36,7 @@ final readonly class MuchReader
             return [Much::of($next->kind === TokenKind::Unit ? MuchKind::Measured : MuchKind::ByEye, $low, $high, $first->from, max($next->to, $size->to ?? 0), $next, $size), $i];
         }
         if ($number === null || $size !== null) {
-            throw Unclear::becauseOf(new Refusal('size-of-what', ['word' => ($size ?? $first)->word, 'unit' => $next === null ? 'nothing' : $next->word]));
+            throw Unclear::becauseOf(new Refusal(LineFinding::SizeOfWhat, ['word' => ($size ?? $first)->word, 'unit' => $next === null ? 'nothing' : $next->word]));
         }
 
         return $this->share($number, $i) ?? [Much::of(MuchKind::Counted, $low, $high, $first->from, $number->to), $i];

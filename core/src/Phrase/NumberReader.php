@@ -78,10 +78,10 @@ final class NumberReader
             return null;
         }
         if ($found[0] <= 0.0) {
-            throw Unclear::becauseOf(new Refusal('zero'));
+            throw Unclear::becauseOf(new Refusal(LineFinding::Zero));
         }
         if ($found[0] > self::LARGEST) {
-            throw Unclear::becauseOf(new Refusal('too-large', ['limit' => '1,000,000']));
+            throw Unclear::becauseOf(new Refusal(LineFinding::TooLarge, ['limit' => '1,000,000']));
         }
 
         return $found;
@@ -104,7 +104,7 @@ final class NumberReader
             return $whole;
         }
         if (floor($value) !== $value || $after[0] >= 1.0) {
-            throw Unclear::becauseOf(new Refusal('number-unreadable', ['number' => $this->between($i, $after[1])]));
+            throw Unclear::becauseOf(new Refusal(LineFinding::NumberUnreadable, ['number' => $this->between($i, $after[1])]));
         }
 
         return [$value + $after[0], $after[1]];
@@ -116,11 +116,11 @@ final class NumberReader
         $word = $this->text($i);
         if ($this->isDigits($i) && $this->text($i + 1) === '/' && $this->isDigits($i + 2)) {
             if ($this->text($i + 3) === '/') {
-                throw Unclear::becauseOf(new Refusal('number-unreadable', ['number' => $this->between($i, $i + 4)]));
+                throw Unclear::becauseOf(new Refusal(LineFinding::NumberUnreadable, ['number' => $this->between($i, $i + 4)]));
             }
             $below = (float) $this->text($i + 2);
             if ($below <= 0.0) {
-                throw Unclear::becauseOf(new Refusal('number-unreadable', ['number' => $this->between($i, $i + 3)]));
+                throw Unclear::becauseOf(new Refusal(LineFinding::NumberUnreadable, ['number' => $this->between($i, $i + 3)]));
             }
 
             $this->askOfJoined($i, $word, $this->text($i + 2));
@@ -169,10 +169,10 @@ final class NumberReader
         }
         if ($this->mayBeThousands($word)) {
             $readings = [str_replace(',', '.', rtrim(rtrim($word, '0'), '.,')), str_replace([',', '.'], '', $word)];
-            throw Unclear::becauseOf(new Question('thousand', $word, array_map(fn(string $one): array => ['words' => $one, 'line' => $this->replaced($i, $one)], $readings)));
+            throw Unclear::becauseOf(new Question(LineFinding::Thousand, $word, array_map(fn(string $one): array => ['words' => $one, 'line' => $this->replaced($i, $one)], $readings)));
         }
         if (preg_match('/\A(?:\d+|\d*[.,]\d+)\z/', $word) !== 1 || preg_match('/\A[1-9]\d{0,2},\d{3}\z/', $word) === 1) {
-            throw Unclear::becauseOf(new Refusal('number-unreadable', ['number' => $word]));
+            throw Unclear::becauseOf(new Refusal(LineFinding::NumberUnreadable, ['number' => $word]));
         }
 
         return [(float) str_replace(',', '.', $word), $i + 1];
@@ -225,7 +225,7 @@ final class NumberReader
             return;
         }
         $decimal = rtrim(rtrim(number_format((float) $above / (float) $below, 4, '.', ''), '0'), '.');
-        throw Unclear::becauseOf(new Question('mixed-or-fraction', "{$above}/{$below}", array_map(
+        throw Unclear::becauseOf(new Question(LineFinding::MixedOrFraction, "{$above}/{$below}", array_map(
             fn(string $one): array => ['words' => $one, 'line' => substr_replace($this->plain, $one, $this->words[$i]->offset, $this->words[$i + 2]->end() - $this->words[$i]->offset)],
             ["{$whole} {$rest}/{$below}", $decimal],
         )));

@@ -44,7 +44,7 @@ final readonly class PhraseReader
             $heard = $heard === null ? $next : $heard->and($next);
         }
 
-        return $heard ?? Heard::refused(new Refusal('empty'));
+        return $heard ?? Heard::refused(new Refusal(LineFinding::Empty));
     }
 
     private function sentence(string $line): Heard
@@ -52,7 +52,7 @@ final readonly class PhraseReader
         try {
             $plain = PlainText::of($line);
 
-            return $plain === '' ? Heard::refused(new Refusal('empty')) : $this->understood($plain);
+            return $plain === '' ? Heard::refused(new Refusal(LineFinding::Empty)) : $this->understood($plain);
         } catch (Unclear $unclear) {
             return $unclear->what instanceof Question ? Heard::asking($unclear->what) : Heard::refused($unclear->what);
         }
@@ -63,7 +63,7 @@ final readonly class PhraseReader
     {
         $tokens = Tokenizer::tokens($plain, $this->vocabulary, $this->kitchen, $this->shelf);
         if (Prose::isProse($tokens)) {
-            return Heard::leftOut(new Refusal('left-out'));
+            return Heard::leftOut(new Refusal(LineFinding::LeftOut));
         }
         $tokens = Asides::without($tokens);
         $this->stopAtWhatIsNot($tokens);
@@ -71,7 +71,7 @@ final readonly class PhraseReader
         $said = array_values(array_filter($tokens, static fn(Token $token): bool => $token->kind !== TokenKind::Filler));
         $clauses = LineParser::clauses($said, $units);
         if ($clauses === []) {
-            throw Unclear::becauseOf(new Refusal('no-ingredient'));
+            throw Unclear::becauseOf(new Refusal(LineFinding::NoIngredient));
         }
 
         return $this->things->of($clauses, $units, $plain, array_values(array_filter($tokens, static fn(Token $token): bool => $token->readAs !== null)));
@@ -86,7 +86,7 @@ final readonly class PhraseReader
     {
         foreach ($tokens as $token) {
             if ($token->kind === TokenKind::Refused) {
-                throw Unclear::becauseOf(new Refusal("refused-{$token->code}", ['word' => $token->word]));
+                throw Unclear::becauseOf(new Refusal(LineFinding::from("refused-{$token->code}"), ['word' => $token->word]));
             }
         }
         foreach ($tokens as $token) {
@@ -95,7 +95,7 @@ final readonly class PhraseReader
             }
             if ($token->kind === TokenKind::Unknown) {
                 $near = $this->vocabulary->nearest($token->word);
-                throw Unclear::becauseOf($near === null ? new Refusal('unknown-word', ['word' => $token->word]) : new Refusal('misspelt', ['word' => $token->word, 'near' => $near]));
+                throw Unclear::becauseOf($near === null ? new Refusal(LineFinding::UnknownWord, ['word' => $token->word]) : new Refusal(LineFinding::Misspelt, ['word' => $token->word, 'near' => $near]));
             }
         }
     }

@@ -28,10 +28,10 @@ final class PlainText
     public static function of(string $line): string
     {
         if (! mb_check_encoding($line, 'UTF-8')) {
-            throw Unclear::becauseOf(new Refusal('not-text'));
+            throw Unclear::becauseOf(new Refusal(LineFinding::NotText));
         }
         if (mb_strlen($line) > self::LONGEST) {
-            throw Unclear::becauseOf(new Refusal('too-long', ['limit' => (string) self::LONGEST]));
+            throw Unclear::becauseOf(new Refusal(LineFinding::TooLong, ['limit' => (string) self::LONGEST]));
         }
         // What stands in a line of its own is a thing of its own.
         $line = (string) preg_replace('/(?<=[\p{L}\p{N})%])\s*\R\s*(?=\S)/u', ', ', $line);

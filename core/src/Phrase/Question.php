@@ -8,9 +8,8 @@ namespace IdleMixer\Core\Phrase;
 final readonly class Question
 {
     /**
-     * @param string                                     $code    key of the sentence in `core/words/en/remarks.php`
      * @param string                                     $word    what was written
      * @param list<array{words: string, line: string}> $answers how each answer is called, and what the whole line would be
      */
-    public function __construct(public string $code, public string $word, public array $answers) {}
+    public function __construct(public LineFinding $finding, public string $word, public array $answers) {}
 }

@@ -8,8 +8,7 @@ namespace IdleMixer\Core\Phrase;
 final readonly class Remark
 {
     /**
-     * @param string                $code key of the sentence `assumed-…` in `core/words/en/remarks.php`
      * @param array<string, string> $args
      */
-    public function __construct(public string $code, public array $args = []) {}
+    public function __construct(public LineFinding $finding, public array $args = []) {}
 }

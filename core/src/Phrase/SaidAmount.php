@@ -47,7 +47,7 @@ final readonly class SaidAmount
     {
         $strange = array_filter($tokens, static fn(Token $token): bool => ! $token->is(TokenKind::Number, TokenKind::Unit, TokenKind::Open, TokenKind::Close, TokenKind::Or, TokenKind::Joint, TokenKind::Vessel));
         if ($strange !== [] || $tokens === [] || ! ($tokens[0]->beginsAmount() || $tokens[0]->kind === TokenKind::Vessel)) {
-            throw Unclear::becauseOf(new Refusal($whole === null ? 'amount-alone' : 'amount-of-whole'));
+            throw Unclear::becauseOf(new Refusal($whole === null ? LineFinding::AmountAlone : LineFinding::AmountOfWhole));
         }
         $share = self::shareOf($tokens, $whole, $unit?->dimension() === Dimension::Volume ? $unit : Unit::Millilitre);
         if ($share !== null) {
@@ -57,12 +57,12 @@ final readonly class SaidAmount
         $clauses = LineParser::clauses($tokens, $units);
         $much = count($clauses) === 1 && $clauses[0]->things === [] ? $clauses[0]->much : null;
         if ($much === null || $much->kind !== MuchKind::Measured || $much->high !== null || $much->size !== null) {
-            throw Unclear::becauseOf(new Refusal($whole === null ? 'amount-alone' : 'amount-of-whole'));
+            throw Unclear::becauseOf(new Refusal($whole === null ? LineFinding::AmountAlone : LineFinding::AmountOfWhole));
         }
         $meaning = $units->meaning($much, true, array_column($clauses[0]->also, 0));
         $units->mustAgree($clauses[0], null);
         if ($meaning->unit->dimension() !== $dimension) {
-            throw Unclear::becauseOf(new Refusal($dimension === Dimension::Volume ? 'water-weighed' : 'amount-weight', ['unit' => $meaning->words]));
+            throw Unclear::becauseOf(new Refusal($dimension === Dimension::Volume ? LineFinding::WaterWeighed : LineFinding::AmountWeight, ['unit' => $meaning->words]));
         }
 
         return Amount::of($much->low * $meaning->factor, $meaning->unit);
@@ -81,10 +81,10 @@ final readonly class SaidAmount
             return null;
         }
         if ($whole === null) {
-            throw Unclear::becauseOf(new Refusal('amount-which-bottle'));
+            throw Unclear::becauseOf(new Refusal(LineFinding::AmountWhichBottle));
         }
         if ($number?->high !== null) {
-            throw Unclear::becauseOf(new Refusal('amount-of-whole'));
+            throw Unclear::becauseOf(new Refusal(LineFinding::AmountOfWhole));
         }
 
         return Amount::of(($number->low ?? 1.0) * $whole / $unit->factor(), $unit);

@@ -19,24 +19,24 @@ final class SpokenPercent
     public static function of(Clause $clause, Much $much, Ingredient|Recipe $of, array $remarks, string $plain): SpokenLine
     {
         if (! $of instanceof Ingredient) {
-            throw Unclear::becauseOf(new Refusal('stock-percent'));
+            throw Unclear::becauseOf(new Refusal(LineFinding::StockPercent));
         }
         if (($much->high ?? $much->low) >= 100.0) {
-            throw Unclear::becauseOf(new Refusal('percent-too-much'));
+            throw Unclear::becauseOf(new Refusal(LineFinding::PercentTooMuch));
         }
         if ($much->by !== null && ($much->by->kind === TokenKind::ByVolume) !== $of->substance->isLiquid()) {
-            throw Unclear::becauseOf(new Refusal('percent-kind', ['said' => $much->by->kind === TokenKind::ByVolume ? 'volume' : 'weight', 'name' => $of->name]));
+            throw Unclear::becauseOf(new Refusal(LineFinding::PercentKind, ['said' => $much->by->kind === TokenKind::ByVolume ? 'volume' : 'weight', 'name' => $of->name]));
         }
         if ($of->substance->hasStrength() && $clause->strength === null) {
             $usual = $of->defaultStrength->value ?? 100.0;
-            throw Unclear::becauseOf(new Question('whose-percent', $of->name, [
+            throw Unclear::becauseOf(new Question(LineFinding::WhosePercent, $of->name, [
                 ['words' => Say::it('phrase/spoken-percent.finished-spray-from-bottle-of', ['usual' => $usual]), 'line' => "{$plain} from {$usual}%"],
                 ['words' => Say::it('phrase/spoken-percent.bottle-cup-of-and-i'), 'line' => Say::it('phrase/spoken-percent.1-cup', ['plain' => $plain])],
             ]));
         }
         $strength = $clause->strength === null ? null : self::bottle($clause->strength, $of);
         if ($strength !== null && ($much->high ?? $much->low) > $strength) {
-            throw Unclear::becauseOf(new Refusal('stronger-than-bottle', ['bottle' => (string) $strength]));
+            throw Unclear::becauseOf(new Refusal(LineFinding::StrongerThanBottle, ['bottle' => (string) $strength]));
         }
 
         return new SpokenLine($of, SpokenKind::Percent, $much->low, $much->high, null, strength: $strength, remarks: $remarks);
@@ -46,10 +46,10 @@ final class SpokenPercent
     public static function bottle(Much $percent, Ingredient|Recipe $of): float
     {
         if (! $of instanceof Ingredient || ! $of->substance->hasStrength()) {
-            throw Unclear::becauseOf(new Refusal('no-bottle-strength', ['name' => $of->name]));
+            throw Unclear::becauseOf(new Refusal(LineFinding::NoBottleStrength, ['name' => $of->name]));
         }
         if ($percent->kind !== MuchKind::Percent || $percent->high !== null || $percent->low > 100.0) {
-            throw Unclear::becauseOf(new Refusal('bottle-strength'));
+            throw Unclear::becauseOf(new Refusal(LineFinding::BottleStrength));
         }
 
         return $percent->low;

@@ -28,12 +28,12 @@ final readonly class SpokenThings
     {
         $lines = [];
         $basis = null;
-        $spelled = array_map(static fn(Token $token): Remark => new Remark('spelling', ['word' => $token->word, 'near' => (string) $token->readAs]), $misspelt);
+        $spelled = array_map(static fn(Token $token): Remark => new Remark(LineFinding::AssumedSpelling, ['word' => $token->word, 'near' => (string) $token->readAs]), $misspelt);
         $this->partHalves($clauses);
         foreach ($clauses as $clause) {
             $water = SpokenWater::of($clause, $units);
             if ($water !== null && $basis !== null) {
-                throw Unclear::becauseOf(new Refusal('two-waters'));
+                throw Unclear::becauseOf(new Refusal(LineFinding::TwoWaters));
             }
             $basis ??= $water;
             foreach ($water === null ? $this->lines($clause, $units, $plain) : [] as $line) {
@@ -74,20 +74,20 @@ final readonly class SpokenThings
     {
         $things = array_values(array_filter($clause->things, static fn(Token $thing): bool => $thing->kind !== TokenKind::Water));
         if ($things === []) {
-            throw Unclear::becauseOf(new Refusal('no-ingredient'));
+            throw Unclear::becauseOf(new Refusal(LineFinding::NoIngredient));
         }
         if ($clause->much === null && $this->isPiece($things[0])) {
             $clause->much = Much::of(MuchKind::Counted, 1.0, null, $things[0]->from, $things[0]->from);
         }
         if ($clause->much === null) {
-            throw Unclear::becauseOf(new Refusal('no-number'));
+            throw Unclear::becauseOf(new Refusal(LineFinding::NoNumber));
         }
         $withWater = count($things) < count($clause->things);
         if ($clause->much->kind === MuchKind::Ratio) {
             return $this->ratio($clause, $clause->much, $things, $withWater, $units);
         }
         if ($withWater || count($things) > 1) {
-            throw Unclear::becauseOf(new Refusal('two-things'));
+            throw Unclear::becauseOf(new Refusal(LineFinding::TwoThings));
         }
 
         return array_map(fn(Token $thing): SpokenLine => $this->line($clause, $clause->much, $thing, $units, $plain), $things);
@@ -105,7 +105,7 @@ final readonly class SpokenThings
         $waterFirst = $withWater && $clause->things[0]->kind === TokenKind::Water;
         [$first, $second] = $waterFirst ? [$much->high ?? 1.0, $much->low] : [$much->low, $much->high ?? 1.0];
         if (count($things) > 2 || (count($things) === 2 && $withWater)) {
-            throw Unclear::becauseOf(new Refusal('shape'));
+            throw Unclear::becauseOf(new Refusal(LineFinding::Shape));
         }
         $one = fn(Token $thing, float $parts, ?float $water): SpokenLine => $this->shared($clause, $this->thing($thing, $units), new SpokenLine($this->thing($thing, $units), SpokenKind::Parts, $parts, null, null, waterParts: $water, strength: $this->bottle($clause, $thing, $units), remarks: self::loose($thing)), $units);
 
@@ -136,11 +136,11 @@ final readonly class SpokenThings
         }
         $per = $clause->tail->much;
         if ($line->kind !== SpokenKind::Amount) {
-            throw Unclear::becauseOf(new Refusal('shape'));
+            throw Unclear::becauseOf(new Refusal(LineFinding::Shape));
         }
         $meaning = $units->meaning($per, true);
         if ($meaning->unit->dimension() !== Dimension::Volume || $per->high !== null) {
-            throw Unclear::becauseOf(new Refusal('rate-per-what', ['unit' => $meaning->words]));
+            throw Unclear::becauseOf(new Refusal(LineFinding::RatePerWhat, ['unit' => $meaning->words]));
         }
 
         return $line->per(SpokenBasis::volume($per->low, $meaning, $clause->tail->finished ? BasisOf::Finished : BasisOf::Water));
@@ -154,7 +154,7 @@ final readonly class SpokenThings
         [$low, $high] = [$much->low, $much->high];
         if ($much->size !== null) {
             if ($meaning->unit === Unit::Drop || $meaning->unit->dimension() !== Dimension::Volume || $meaning->inBase() === 1.0 || $meaning->inBase() >= 1000.0) {
-                throw Unclear::becauseOf(new Refusal('size-of-what', ['word' => $much->size->word, 'unit' => $meaning->words]));
+                throw Unclear::becauseOf(new Refusal(LineFinding::SizeOfWhat, ['word' => $much->size->word, 'unit' => $meaning->words]));
             }
             $liquid = ! $of instanceof Ingredient || $of->substance->isLiquid();
             [$low, $high, $remark] = $this->sized($much, $much->size, $liquid ? 'liquid' : 'spoon');
@@ -173,7 +173,7 @@ final readonly class SpokenThings
     {
         [$from, $to] = $this->vocabulary->sized($size->code, $as);
 
-        return [$much->low * $from, ($much->high ?? $much->low) * $to, new Remark('size', ['word' => $size->word, 'low' => (string) round($from, 2), 'high' => (string) round($to, 2)])];
+        return [$much->low * $from, ($much->high ?? $much->low) * $to, new Remark(LineFinding::AssumedSize, ['word' => $size->word, 'low' => (string) round($from, 2), 'high' => (string) round($to, 2)])];
     }
 
     /** @param list<Remark> $remarks */
@@ -192,7 +192,7 @@ final readonly class SpokenThings
     private static function counted(Much $much, Ingredient|Recipe $of): SpokenLine
     {
         if (! $of instanceof Ingredient || $of->pieceVolume === null) {
-            throw Unclear::becauseOf(new Refusal('no-unit', ['name' => $of->name]));
+            throw Unclear::becauseOf(new Refusal(LineFinding::NoUnit, ['name' => $of->name]));
         }
 
         return new SpokenLine($of, SpokenKind::Amount, $much->low, $much->high, SpokenUnits::pieces($of->slug));
@@ -205,7 +205,7 @@ final readonly class SpokenThings
 
     private static function single(Much $much): float
     {
-        return $much->high === null ? $much->low : throw Unclear::becauseOf(new Refusal('range-in-parts'));
+        return $much->high === null ? $much->low : throw Unclear::becauseOf(new Refusal(LineFinding::RangeInParts));
     }
 
     private function thing(Token $thing, SpokenUnits $units): Ingredient|Recipe
@@ -226,6 +226,6 @@ final readonly class SpokenThings
     /** @return list<Remark> */
     private static function loose(Token $thing): array
     {
-        return $thing->assumed === null ? [] : [new Remark($thing->assumed)];
+        return $thing->assumed === null ? [] : [new Remark(LineFinding::from("assumed-{$thing->assumed}"))];
     }
 }

@@ -31,7 +31,7 @@ final readonly class SpokenUnits
             $meanings = count($agreeing) === 1 ? $agreeing : $meanings;
         }
         if (count($meanings) !== 1) {
-            throw Unclear::becauseOf(new Question('unit-unclear', $unit->word, array_map(fn(UnitMeaning $one): array => [
+            throw Unclear::becauseOf(new Question(LineFinding::UnitUnclear, $unit->word, array_map(fn(UnitMeaning $one): array => [
                 'words' => $one->words,
                 'line' => substr_replace($this->plain, strtolower($one->words), $unit->from, $unit->to - $unit->from),
             ], $meanings)));
@@ -87,7 +87,7 @@ final readonly class SpokenUnits
         [$first, $second] = [$this->written($much->from, $much->to), $this->written($other->from, $other->to)];
         $without = trim((string) preg_replace('/\s+/', ' ', substr_replace($this->plain, ' ', $from, $to - $from)));
 
-        return new Question('two-amounts', Say::it('phrase/spoken-units.and', ['first' => $first, 'second' => $second]), [
+        return new Question(LineFinding::TwoAmounts, Say::it('phrase/spoken-units.and', ['first' => $first, 'second' => $second]), [
             ['words' => $first, 'line' => $without],
             ['words' => $second, 'line' => substr_replace($without, $second, $much->from, $much->to - $much->from)],
         ]);
@@ -103,7 +103,7 @@ final readonly class SpokenUnits
         [$first, $second] = [$this->written($much->from, $much->to), $this->written($other->from, $other->to)];
         $instead = fn(string $words): string => substr_replace($this->plain, $words, $much->from, $other->to - $much->from);
 
-        return new Question('range-or-rate', $this->written($much->from, $other->to), [
+        return new Question(LineFinding::RangeOrRate, $this->written($much->from, $other->to), [
             ['words' => Say::it('phrase/spoken-units.in-of-water', ['first' => $first, 'second' => $second]), 'line' => $named ? $instead(Say::it('phrase/spoken-units.per', ['first' => $first, 'second' => $second])) : Say::it('phrase/spoken-units.per.per', ['value' => $instead($first), 'second' => $second])],
             ['words' => "from {$first} to {$second}", 'line' => $instead("{$first} - {$second}")],
         ]);
@@ -124,7 +124,7 @@ final readonly class SpokenUnits
     {
         $only = fn(Token $one): string => substr_replace($this->plain, $this->written($one->from, $one->to), $first->from, $second->to - $first->from);
 
-        return new Question('which-of-two', $this->written($first->from, $second->to), [
+        return new Question(LineFinding::WhichOfTwo, $this->written($first->from, $second->to), [
             ['words' => $this->written($first->from, $first->to), 'line' => $only($first)],
             ['words' => $this->written($second->from, $second->to), 'line' => $only($second)],
         ]);
@@ -133,7 +133,7 @@ final readonly class SpokenUnits
     /** A stock that several have something of in their names. */
     public function whichStock(Token $stock): Question
     {
-        return new Question('which-stock', $stock->word, array_map(fn($one): array => [
+        return new Question(LineFinding::WhichStock, $stock->word, array_map(fn($one): array => [
             'words' => $one->name,
             'line' => substr_replace($this->plain, $one->name, $stock->from, $stock->to - $stock->from),
         ], $stock->stocks));

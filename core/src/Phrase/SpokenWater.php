@@ -22,20 +22,20 @@ final class SpokenWater
         }
         $much = $clause->much;
         if ($much === null) {
-            throw Unclear::becauseOf(new Refusal('no-ingredient'));
+            throw Unclear::becauseOf(new Refusal(LineFinding::NoIngredient));
         }
         if ($much->high !== null && $much->kind !== MuchKind::Ratio) {
-            throw Unclear::becauseOf(new Refusal('water-range'));
+            throw Unclear::becauseOf(new Refusal(LineFinding::WaterRange));
         }
         if ($clause->tail !== null || $clause->strength !== null) {
-            throw Unclear::becauseOf(new Refusal('shape'));
+            throw Unclear::becauseOf(new Refusal(LineFinding::Shape));
         }
 
         return match ($much->kind) {
             MuchKind::Parts => SpokenBasis::parts($much->low),
             MuchKind::Measured => self::volume($clause, $much, $units),
-            MuchKind::Counted => throw Unclear::becauseOf(new Refusal('no-unit-water')),
-            default => throw Unclear::becauseOf(new Refusal('shape')),
+            MuchKind::Counted => throw Unclear::becauseOf(new Refusal(LineFinding::NoUnitWater)),
+            default => throw Unclear::becauseOf(new Refusal(LineFinding::Shape)),
         };
     }
 
@@ -43,7 +43,7 @@ final class SpokenWater
     {
         $meaning = $units->meaning($much, true, array_column($clause->also, 0));
         if ($meaning->unit->dimension() !== Dimension::Volume) {
-            throw Unclear::becauseOf(new Refusal('water-weighed', ['unit' => $meaning->words]));
+            throw Unclear::becauseOf(new Refusal(LineFinding::WaterWeighed, ['unit' => $meaning->words]));
         }
         $units->mustAgree($clause, null);
 

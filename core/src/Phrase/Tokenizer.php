@@ -56,7 +56,7 @@ final class Tokenizer
         [$of] = $this->numbers->at($i) ?? [1.0];
         [$water, $next] = $this->numbers->at($i + 2) ?? [1.0, $i + 3];
         if ($this->text($next) === ':') {
-            throw Unclear::becauseOf(new Refusal('shape'));
+            throw Unclear::becauseOf(new Refusal(LineFinding::Shape));
         }
 
         return $this->push(Token::ratio("{$first}:{$second}", $this->from($i), $this->to($next - 1), $of, $water), $next);
@@ -108,7 +108,7 @@ final class Tokenizer
         }
         $asked = $this->vocabulary->asked($word);
         if ($asked !== null) {
-            return Token::asked(new Question($asked['code'], $word, array_map(fn(array $answer): array => ['words' => $answer['words'], 'line' => substr_replace($this->plain, $answer['as'], $from, $to - $from)], $asked['answers'])), $from, $to);
+            return Token::asked(new Question(LineFinding::from($asked['code']), $word, array_map(fn(array $answer): array => ['words' => $answer['words'], 'line' => substr_replace($this->plain, $answer['as'], $from, $to - $from)], $asked['answers'])), $from, $to);
         }
         $ingredient = $this->vocabulary->ingredient($word);
         if ($ingredient !== null) {
@@ -179,7 +179,7 @@ final class Tokenizer
     private function number(int $i): ?int
     {
         if ($this->text($i) === '-' && isset($this->words[$i + 1])) {
-            throw Unclear::becauseOf(new Refusal('negative'));
+            throw Unclear::becauseOf(new Refusal(LineFinding::Negative));
         }
         [$open, $joints] = match ($this->text($i)) {
             'between' => [1, ['and', '&', '-']],
@@ -214,12 +214,12 @@ final class Tokenizer
         $to = $this->to($next - 1);
         $written = substr($this->plain, $from, $to - $from);
         if ($joint !== '-' || $high >= 1.0) {
-            return new Refusal('range-backwards', ['range' => $written]);
+            return new Refusal(LineFinding::RangeBackwards, ['range' => $written]);
         }
         $mixed = str_replace('-', ' ', $written);
         [$left, $right] = explode('-', $written, 2);
 
-        return new Question('mixed-or-range', $written, array_map(
+        return new Question(LineFinding::MixedOrRange, $written, array_map(
             fn(string $one): array => ['words' => $one, 'line' => substr_replace($this->plain, $one, $from, $to - $from)],
             [trim((string) preg_replace('/\s+/', ' ', $mixed)), Say::it('phrase/tokenizer.to', ['right' => trim($right), 'left' => trim($left)])],
         ));

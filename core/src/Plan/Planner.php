@@ -30,6 +30,7 @@ use IdleMixer\Core\Work\AsMade;
 use IdleMixer\Core\Work\Item;
 use IdleMixer\Core\Work\Load;
 use IdleMixer\Core\Work\Step;
+use IdleMixer\Core\Work\StepCode;
 use IdleMixer\Core\Work\Steps;
 use IdleMixer\Core\Work\StockSteps;
 
@@ -148,7 +149,7 @@ final readonly class Planner
         foreach ($runs as $i => [$first, $count, $volume]) {
             $load = Load::of($whole->times($volume->millilitres() / $whole->finished()), $spoons);
             $steps = array_map(
-                static fn(Step $step): Step => $step->code === 'shake-hard' && $again !== null ? $step->with(['again' => $again]) : $step,
+                static fn(Step $step): Step => $step->code === StepCode::ShakeHard && $again !== null ? $step->with(['again' => $again]) : $step,
                 Steps::of($load, $bench->recipe->order, $bench->recipe->use, $bench->sprayer !== null && $volume->equals($bench->sprayer, self::FULL * $bench->sprayer->millilitres())),
             );
             $groups[] = new LoadGroup($first, $count, $load, Steps::inARow($steps, $this->stocks($bench), $i === 0, $i === count($runs) - 1));

@@ -9,6 +9,6 @@ final readonly class BloomCheck implements HourCheck
 {
     public function reasons(Week $week, int $index, Spray $spray, Stand $stand): array
     {
-        return $stand->inBloom && $spray->isMist() ? [new HourReason('bloom', HourVerdict::No, [], 'practice')] : [];
+        return $stand->inBloom && $spray->isMist() ? [new HourReason(HourFinding::Bloom, HourVerdict::No, [], 'practice')] : [];
     }
 }

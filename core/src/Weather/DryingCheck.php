@@ -18,7 +18,7 @@ final readonly class DryingCheck implements HourCheck
         $dewy = ! $stand->indoors && $spray->isOnLeaves() && self::isDewy($hour);
 
         return [
-            ...($dewy ? [new HourReason('dew', HourVerdict::Workable, ['humidity' => $hour->told->humidity, 'dew' => $hour->dewPoint], 'practice')] : []),
+            ...($dewy ? [new HourReason(HourFinding::Dew, HourVerdict::Workable, ['humidity' => $hour->told->humidity, 'dew' => $hour->dewPoint], 'practice')] : []),
             ...self::speed($hour, $spray, $stand),
         ];
     }
@@ -30,10 +30,10 @@ final readonly class DryingCheck implements HourCheck
 
         return match (true) {
             // Indoors nothing drifts: what dries fast there only works for a shorter time.
-            $hour->deltaT > WeatherLines::DELTA_T_NO['value'] => [new HourReason('dries-too-fast', $stand->indoors ? HourVerdict::Workable : HourVerdict::No, [...$args, 'limit' => WeatherLines::DELTA_T_NO['value']], WeatherLines::DELTA_T_NO['source'])],
-            $hour->deltaT > WeatherLines::DELTA_T_HIGH['value'] => [new HourReason('dries-too-fast', HourVerdict::Workable, [...$args, 'limit' => WeatherLines::DELTA_T_HIGH['value']], WeatherLines::DELTA_T_HIGH['source'])],
+            $hour->deltaT > WeatherLines::DELTA_T_NO['value'] => [new HourReason(HourFinding::DriesTooFast, $stand->indoors ? HourVerdict::Workable : HourVerdict::No, [...$args, 'limit' => WeatherLines::DELTA_T_NO['value']], WeatherLines::DELTA_T_NO['source'])],
+            $hour->deltaT > WeatherLines::DELTA_T_HIGH['value'] => [new HourReason(HourFinding::DriesTooFast, HourVerdict::Workable, [...$args, 'limit' => WeatherLines::DELTA_T_HIGH['value']], WeatherLines::DELTA_T_HIGH['source'])],
             // Cold air always has a small Delta T; on bare wood only damp air matters.
-            $hour->deltaT < WeatherLines::DELTA_T_LOW['value'] && ($spray->isOnLeaves() || $hour->told->humidity >= WeatherLines::DAMP['value']) => [new HourReason('dries-slowly', HourVerdict::Workable, [...$args, 'limit' => WeatherLines::DELTA_T_LOW['value']], WeatherLines::DELTA_T_LOW['source'])],
+            $hour->deltaT < WeatherLines::DELTA_T_LOW['value'] && ($spray->isOnLeaves() || $hour->told->humidity >= WeatherLines::DAMP['value']) => [new HourReason(HourFinding::DriesSlowly, HourVerdict::Workable, [...$args, 'limit' => WeatherLines::DELTA_T_LOW['value']], WeatherLines::DELTA_T_LOW['source'])],
             default => [],
         };
     }

@@ -19,10 +19,10 @@ final readonly class FrostCheck implements HourCheck
         if ($in !== null) {
             $args = ['hours' => $in, 'limit' => $in <= $frost->value ? $frost->value : $mild->value];
 
-            return [new HourReason('frost', $in <= $frost->value ? HourVerdict::No : HourVerdict::Workable, $args, $in <= $frost->value ? $frost->source : $mild->source)];
+            return [new HourReason(HourFinding::Frost, $in <= $frost->value ? HourVerdict::No : HourVerdict::Workable, $args, $in <= $frost->value ? $frost->source : $mild->source)];
         }
         $unknown = ! $week->reaches($index, $frost->value) && $week->coldest($index, $frost->value) < WeatherLines::FROST_NEAR['value'];
 
-        return $unknown ? [new HourReason('frost-unknown', HourVerdict::Workable, ['limit' => $frost->value], $frost->source)] : [];
+        return $unknown ? [new HourReason(HourFinding::FrostUnknown, HourVerdict::Workable, ['limit' => $frost->value], $frost->source)] : [];
     }
 }

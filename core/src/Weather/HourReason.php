@@ -9,7 +9,7 @@ final readonly class HourReason
 {
     /** @param array<string, float|string> $args */
     public function __construct(
-        public string $code,
+        public HourFinding $finding,
         public HourVerdict $verdict,
         public array $args,
         /** Key of the source of the limit. */

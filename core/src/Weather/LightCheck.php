@@ -10,9 +10,7 @@ use IdleMixer\Core\Data\WeatherLines;
 final readonly class LightCheck implements HourCheck
 {
     /** Codes of hours in which nobody sees what is sprayed: from the start, and for most of it. */
-    public const DARK = 'dark';
 
-    public const DARK_SOON = 'dark-soon';
 
     private const SECONDS_A_MINUTE = 60.0;
 
@@ -29,8 +27,8 @@ final readonly class LightCheck implements HourCheck
         $soon = $stand->indoors && $stand->lights !== null && $next !== null && $stand->lights->areOn($next->minute);
 
         return array_values(array_filter([
-            $lit ? new HourReason('lights', HourVerdict::No, [], 'practice') : null,
-            $soon && ! $lit ? new HourReason('lights-soon', HourVerdict::Workable, [], 'practice') : null,
+            $lit ? new HourReason(HourFinding::Lights, HourVerdict::No, [], 'practice') : null,
+            $soon && ! $lit ? new HourReason(HourFinding::LightsSoon, HourVerdict::Workable, [], 'practice') : null,
             self::sun($hour, $next, $stand),
             self::dark($hour, $stand),
         ]));
@@ -42,9 +40,9 @@ final readonly class LightCheck implements HourCheck
         $args = ['sun' => $hour->sun, 'cloud' => $hour->told->cloud ?? 0.0, 'exposure' => $stand->exposure->words(), 'light' => 100.0 * $light, 'limit' => 100.0 * WeatherLines::LIGHT_GOOD['value'], 'stop' => 100.0 * WeatherLines::LIGHT_NO['value']];
 
         return match (true) {
-            $light > WeatherLines::LIGHT_NO['value'] => new HourReason('sun', HourVerdict::No, $args, WeatherLines::LIGHT_NO['source']),
-            $light > WeatherLines::LIGHT_GOOD['value'] => new HourReason('sun', HourVerdict::Workable, $args, WeatherLines::LIGHT_GOOD['source']),
-            $next !== null && $next->light * $stand->light() > WeatherLines::LIGHT_NO['value'] => new HourReason('sun-soon', HourVerdict::Workable, $args, WeatherLines::LIGHT_NO['source']),
+            $light > WeatherLines::LIGHT_NO['value'] => new HourReason(HourFinding::Sun, HourVerdict::No, $args, WeatherLines::LIGHT_NO['source']),
+            $light > WeatherLines::LIGHT_GOOD['value'] => new HourReason(HourFinding::Sun, HourVerdict::Workable, $args, WeatherLines::LIGHT_GOOD['source']),
+            $next !== null && $next->light * $stand->light() > WeatherLines::LIGHT_NO['value'] => new HourReason(HourFinding::SunSoon, HourVerdict::Workable, $args, WeatherLines::LIGHT_NO['source']),
             default => null,
         };
     }
@@ -55,8 +53,8 @@ final readonly class LightCheck implements HourCheck
 
         return match (true) {
             $stand->indoors => null,
-            $hour->sun < WeatherLines::DARK['value'] => new HourReason(self::DARK, HourVerdict::Workable, ['below' => -$hour->sun], WeatherLines::DARK['source']),
-            $minutes < WeatherLines::LEAST_LIGHT['value'] => new HourReason(self::DARK_SOON, HourVerdict::Workable, ['minutes' => $minutes, 'limit' => WeatherLines::LEAST_LIGHT['value']], WeatherLines::LEAST_LIGHT['source']),
+            $hour->sun < WeatherLines::DARK['value'] => new HourReason(HourFinding::Dark, HourVerdict::Workable, ['below' => -$hour->sun], WeatherLines::DARK['source']),
+            $minutes < WeatherLines::LEAST_LIGHT['value'] => new HourReason(HourFinding::DarkSoon, HourVerdict::Workable, ['minutes' => $minutes, 'limit' => WeatherLines::LEAST_LIGHT['value']], WeatherLines::LEAST_LIGHT['source']),
             default => null,
         };
     }

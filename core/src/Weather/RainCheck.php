@@ -16,14 +16,14 @@ final readonly class RainCheck implements HourCheck
         }
         $now = $week->hours[$index]->told->rain ?? 0.0;
         if ($now >= WeatherLines::RAIN['value']) {
-            return [new HourReason('raining', $spray->isOnSoil() ? HourVerdict::Workable : HourVerdict::No, ['rain' => $now], WeatherLines::RAIN['source'])];
+            return [new HourReason(HourFinding::Raining, $spray->isOnSoil() ? HourVerdict::Workable : HourVerdict::No, ['rain' => $now], WeatherLines::RAIN['source'])];
         }
         $reasons = [];
         $since = $spray->isOnSoil() ? null : $week->rainedWithin($index, WeatherLines::WET['value']);
         if ($since !== null && $since < WeatherLines::WET['value']) {
             $reasons[] = $since <= WeatherLines::WET_NO['value']
-                ? new HourReason('wet', HourVerdict::No, ['hours' => $since, 'limit' => WeatherLines::WET_NO['value']], WeatherLines::WET_NO['source'])
-                : new HourReason('wet', HourVerdict::Workable, ['hours' => $since, 'limit' => WeatherLines::WET['value']], WeatherLines::WET['source']);
+                ? new HourReason(HourFinding::Wet, HourVerdict::No, ['hours' => $since, 'limit' => WeatherLines::WET_NO['value']], WeatherLines::WET_NO['source'])
+                : new HourReason(HourFinding::Wet, HourVerdict::Workable, ['hours' => $since, 'limit' => WeatherLines::WET['value']], WeatherLines::WET['source']);
         }
         $worst = null;
         foreach ($spray->wants as $want) {
@@ -44,12 +44,12 @@ final readonly class RainCheck implements HourCheck
             [$in, $rain] = $within;
             $borne = $rain <= $want->light->value;
 
-            return new HourReason('rain-soon', $borne ? HourVerdict::Workable : HourVerdict::No, [...$args, 'hours' => $in, 'rain' => $rain, 'borne' => $borne ? 'yes' : 'no'], $borne ? $want->light->source : $want->dry->source);
+            return new HourReason(HourFinding::RainSoon, $borne ? HourVerdict::Workable : HourVerdict::No, [...$args, 'hours' => $in, 'rain' => $rain, 'borne' => $borne ? 'yes' : 'no'], $borne ? $want->light->source : $want->dry->source);
         }
         $later = $want->safe->value > $want->dry->value ? $week->rainWithin($index, $want->safe->value) : null;
 
         return $later !== null && $later[1] > $want->light->value
-            ? new HourReason('rain-soon', HourVerdict::Workable, [...$args, 'hours' => $later[0], 'rain' => $later[1], 'limit' => $want->safe->value, 'borne' => 'late'], $want->safe->source)
+            ? new HourReason(HourFinding::RainSoon, HourVerdict::Workable, [...$args, 'hours' => $later[0], 'rain' => $later[1], 'limit' => $want->safe->value, 'borne' => 'late'], $want->safe->source)
             : null;
     }
 }

@@ -21,7 +21,7 @@ final readonly class WarmthCheck implements HourCheck
             }
         }
 
-        return [...$worst, ...($worst !== [] && $worst[0]->code === 'hot' ? [] : self::still($hour, $spray, $stand))];
+        return [...$worst, ...($worst !== [] && $worst[0]->finding === HourFinding::Hot ? [] : self::still($hour, $spray, $stand))];
     }
 
     /** °C; in the sun a leaf is warmer than the air. */
@@ -36,10 +36,10 @@ final readonly class WarmthCheck implements HourCheck
         $args = ['what' => $want->what, 'celsius' => $felt, 'of' => $want->byLeaf ? 'leaf' : 'air'];
 
         return match (true) {
-            $felt > $want->hot->value => new HourReason('hot', HourVerdict::No, [...$args, 'limit' => $want->hot->value], $want->hot->source),
-            $air < $want->cold->value => new HourReason('cold', HourVerdict::No, [...$args, 'celsius' => $air, 'of' => 'air', 'limit' => $want->cold->value], $want->cold->source),
-            $felt > $want->warm->value => new HourReason('warm', HourVerdict::Workable, [...$args, 'limit' => $want->warm->value, 'stop' => $want->hot->value], $want->warm->source),
-            $air < $want->cool->value => new HourReason('cool', HourVerdict::Workable, [...$args, 'celsius' => $air, 'of' => 'air', 'limit' => $want->cool->value], $want->cool->source),
+            $felt > $want->hot->value => new HourReason(HourFinding::Hot, HourVerdict::No, [...$args, 'limit' => $want->hot->value], $want->hot->source),
+            $air < $want->cold->value => new HourReason(HourFinding::Cold, HourVerdict::No, [...$args, 'celsius' => $air, 'of' => 'air', 'limit' => $want->cold->value], $want->cold->source),
+            $felt > $want->warm->value => new HourReason(HourFinding::Warm, HourVerdict::Workable, [...$args, 'limit' => $want->warm->value, 'stop' => $want->hot->value], $want->warm->source),
+            $air < $want->cool->value => new HourReason(HourFinding::Cool, HourVerdict::Workable, [...$args, 'celsius' => $air, 'of' => 'air', 'limit' => $want->cool->value], $want->cool->source),
             default => null,
         };
     }
@@ -50,7 +50,7 @@ final readonly class WarmthCheck implements HourCheck
         $wind = $hour->told->wind;
 
         return $wind !== null && ! $stand->indoors && $spray->isMist() && $wind < WeatherLines::STILL['value'] && $hour->told->temperature > WeatherLines::STILL_WARM['value']
-            ? [new HourReason('still', HourVerdict::Workable, ['wind' => $wind, 'limit' => WeatherLines::STILL['value']], WeatherLines::STILL['source'])]
+            ? [new HourReason(HourFinding::Still, HourVerdict::Workable, ['wind' => $wind, 'limit' => WeatherLines::STILL['value']], WeatherLines::STILL['source'])]
             : [];
     }
 }

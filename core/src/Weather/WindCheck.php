@@ -17,8 +17,8 @@ final readonly class WindCheck implements HourCheck
         }
 
         return match (true) {
-            $wind > WeatherLines::WIND_NO['value'] => [new HourReason('windy', HourVerdict::No, ['wind' => $wind, 'limit' => WeatherLines::WIND_NO['value']], WeatherLines::WIND_NO['source'])],
-            $wind > WeatherLines::WIND_GOOD['value'] => [new HourReason('windy', HourVerdict::Workable, ['wind' => $wind, 'limit' => WeatherLines::WIND_GOOD['value']], WeatherLines::WIND_GOOD['source'])],
+            $wind > WeatherLines::WIND_NO['value'] => [new HourReason(HourFinding::Windy, HourVerdict::No, ['wind' => $wind, 'limit' => WeatherLines::WIND_NO['value']], WeatherLines::WIND_NO['source'])],
+            $wind > WeatherLines::WIND_GOOD['value'] => [new HourReason(HourFinding::Windy, HourVerdict::Workable, ['wind' => $wind, 'limit' => WeatherLines::WIND_GOOD['value']], WeatherLines::WIND_GOOD['source'])],
             default => [],
         };
     }

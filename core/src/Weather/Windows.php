@@ -32,7 +32,7 @@ final class Windows
         $windows = [];
         foreach ($hours as $hour) {
             $at = $hour->hour->told->at;
-            if ($hour->verdict === HourVerdict::No || array_intersect([LightCheck::DARK, LightCheck::DARK_SOON], array_column($hour->reasons, 'code')) !== []) {
+            if ($hour->verdict === HourVerdict::No || array_filter($hour->reasons, static fn(HourReason $one): bool => in_array($one->finding, [HourFinding::Dark, HourFinding::DarkSoon], true)) !== []) {
                 continue;
             }
             $last = $windows === [] ? null : $windows[count($windows) - 1];

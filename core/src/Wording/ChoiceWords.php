@@ -42,7 +42,7 @@ final readonly class ChoiceWords
     {
         $hours = (float) ($reason->args['hours'] ?? 0.0);
 
-        return $this->fill($this->reasons[$reason->code] ?? throw MissingWords::becauseOf($reason->code), $reason, [
+        return $this->fill($this->reasons[$reason->finding->value] ?? throw MissingWords::becauseOf($reason->finding->value), $reason, [
             'wait' => Durations::words($hours),
             'sure' => match ((int) ($reason->args['sure'] ?? 0)) {
                 3 => Say::it('wording/choice-words.everybody'),
@@ -57,7 +57,7 @@ final readonly class ChoiceWords
     /** @throws MissingWords when the catalogue lacks the sentence */
     public function exclusion(Reason $reason, Option $option, Situation $situation): string
     {
-        return $this->fill($this->cannot[$reason->code] ?? throw MissingWords::becauseOf($reason->code), $reason, [
+        return $this->fill($this->cannot[$reason->finding->value] ?? throw MissingWords::becauseOf($reason->finding->value), $reason, [
             'name' => $option->recipe->name,
             'trouble' => lcfirst($situation->trouble->name),
             'plant' => $situation->plant->name,

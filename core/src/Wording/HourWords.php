@@ -7,6 +7,7 @@ namespace IdleMixer\Core\Wording;
 use DateTimeImmutable;
 use DateTimeZone;
 use IdleMixer\Core\Source\SourceCatalogue;
+use IdleMixer\Core\Weather\HourFinding;
 use IdleMixer\Core\Weather\HourReason;
 use IdleMixer\Core\Weather\HourVerdict;
 use IdleMixer\Core\Weather\Window;
@@ -41,7 +42,7 @@ final readonly class HourWords
     {
         $fill = [];
         foreach ($reason->args as $name => $value) {
-            $fill["{{$name}}"] = self::said($name, $value, $reason->code);
+            $fill["{{$name}}"] = self::said($name, $value, $reason->finding);
         }
         $what = $reason->args['what'] ?? null;
         if (is_string($what)) {
@@ -76,15 +77,15 @@ final readonly class HourWords
             default => $reason->verdict === HourVerdict::No ? 'no' : 'workable',
         };
 
-        return $this->words["{$reason->code}/{$weight}"] ?? $this->words[$reason->code] ?? throw MissingWords::becauseOf($reason->code);
+        return $this->words["{$reason->finding->value}/{$weight}"] ?? $this->words[$reason->finding->value] ?? throw MissingWords::becauseOf($reason->finding->value);
     }
 
-    private static function said(string $name, float|string $value, string $code): string
+    private static function said(string $name, float|string $value, HourFinding $finding): string
     {
         if (is_string($value)) {
             return $value;
         }
-        $isHours = $name === 'hours' || ($name === 'limit' && in_array($code, ['frost', 'frost-unknown', 'wet', 'rain-soon'], true));
+        $isHours = $name === 'hours' || ($name === 'limit' && in_array($finding, [HourFinding::Frost, HourFinding::FrostUnknown, HourFinding::Wet, HourFinding::RainSoon], true));
 
         return match (true) {
             $isHours => Durations::words($value),

@@ -6,6 +6,7 @@ namespace IdleMixer\Core\Wording;
 
 use IdleMixer\Core\Data\InputLines;
 use IdleMixer\Core\Phrase\Heard;
+use IdleMixer\Core\Phrase\LineFinding;
 use IdleMixer\Core\Phrase\Question;
 use IdleMixer\Core\Phrase\Refusal;
 use IdleMixer\Core\Phrase\Remark;
@@ -41,21 +42,21 @@ final readonly class PhraseWords
      *
      * @throws MissingWords when the catalogue lacks the sentence
      */
-    public function say(string $code): string
+    public function say(LineFinding $finding): string
     {
-        return $this->fill($code, []);
+        return $this->fill($finding, []);
     }
 
     /** @throws MissingWords when the catalogue lacks the sentence */
     public function refusal(Refusal $refusal): string
     {
-        return $this->fill($refusal->code, $refusal->args);
+        return $this->fill($refusal->finding, $refusal->args);
     }
 
     /** @throws MissingWords when the catalogue lacks the sentence */
     public function question(Question $question): string
     {
-        return $this->fill($question->code, ['word' => $question->word]);
+        return $this->fill($question->finding, ['word' => $question->word]);
     }
 
     public function basis(SpokenBasis $basis): string
@@ -99,10 +100,10 @@ final readonly class PhraseWords
      */
     public function assumed(SpokenLine $line): array
     {
-        $said = array_map(fn(Remark $remark): string => $this->fill("assumed-{$remark->code}", $remark->args), $line->remarks);
+        $said = array_map(fn(Remark $remark): string => $this->fill($remark->finding, $remark->args), $line->remarks);
         if ($line->byEye !== null) {
             $range = $this->vocabulary->byEyeRange($line->byEye);
-            $said[] = $this->fill($line->high === null ? 'by-eye-measured' : 'by-eye', [
+            $said[] = $this->fill($line->high === null ? LineFinding::ByEyeMeasured : LineFinding::ByEye, [
                 'what' => $range['words'],
                 'low' => Figures::short($range['low']),
                 'high' => Figures::short($range['high']),
@@ -153,13 +154,13 @@ final readonly class PhraseWords
     }
 
     /** @param array<string, string> $args */
-    private function fill(string $code, array $args): string
+    private function fill(LineFinding $finding, array $args): string
     {
         $pairs = [];
         foreach ($args as $key => $value) {
             $pairs['{' . $key . '}'] = mb_substr($value, 0, InputLines::LONGEST_ECHO['value']);
         }
 
-        return strtr($this->words[$code] ?? throw MissingWords::becauseOf($code), $pairs);
+        return strtr($this->words[$finding->value] ?? throw MissingWords::becauseOf($finding->value), $pairs);
     }
 }

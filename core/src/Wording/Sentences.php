@@ -102,7 +102,7 @@ final readonly class Sentences
     /** @throws MissingWords when the catalogue lacks the sentence */
     public function step(Step $step, Load $load, Unit $unit): string
     {
-        $template = $this->steps[$step->code] ?? throw MissingWords::becauseOf($step->code);
+        $template = $this->steps[$step->code->value] ?? throw MissingWords::becauseOf($step->code->value);
         $ml = (float) ($step->args['mL'] ?? 0.0);
         $item = $step->item === null ? null : $load->items[$step->item];
 

@@ -8,13 +8,12 @@ namespace IdleMixer\Core\Work;
 final readonly class Step
 {
     /**
-     * @param string                          $code       one of the keys of `core/words/en/steps.php`
      * @param string|null                     $item       key of the load's item that is measured out now
      * @param array<string, int|float|string> $args
      * @param float                           $levelAfter mL in the sprayer once it is done
      */
     public function __construct(
-        public string $code,
+        public StepCode $code,
         public ?string $item = null,
         public array $args = [],
         public float $levelAfter = 0.0,
@@ -26,7 +25,7 @@ final readonly class Step
         return new self($this->code, $this->item, [...$this->args, ...$args], $this->levelAfter);
     }
 
-    public function as(string $code): self
+    public function as(StepCode $code): self
     {
         return new self($code, $this->item, $this->args, $this->levelAfter);
     }

@@ -23,9 +23,9 @@ final readonly class Steps
     private const SPLASH = WorkLines::SPLASH['value'];
 
     /** What is done once, however many loads there are. */
-    private const BEFORE = ['protect', 'old-rest', 'warm-neem'];
+    private const BEFORE = [StepCode::Protect, StepCode::OldRest, 'warm-neem'];
 
-    private const AFTER = ['wash-sprayer', 'wash-can', 'keep-swab'];
+    private const AFTER = [StepCode::WashSprayer, StepCode::WashCan, 'keep-swab'];
 
     /**
      * @param bool $full whether the load fills the sprayer, so that its half mark is one to go by
@@ -35,12 +35,12 @@ final readonly class Steps
     public static function of(Load $load, MixingOrder $order, RecipeUse $use, bool $full = false): array
     {
         if ($use === RecipeUse::Stock) {
-            return [new Step('protect'), ...self::warmed($load), ...self::stock($load, $order)];
+            return [new Step(StepCode::Protect), ...self::warmed($load), ...self::stock($load, $order)];
         }
         $open = $load->givesOffGas();
         $steps = [
-            new Step('protect'),
-            ...($use === RecipeUse::Spot || $open ? [] : [new Step('old-rest')]),
+            new Step(StepCode::Protect),
+            ...($use === RecipeUse::Spot || $open ? [] : [new Step(StepCode::OldRest)]),
             ...self::warmed($load),
             ...match (true) {
                 $use === RecipeUse::Spot => self::swab($load),
@@ -51,16 +51,16 @@ final readonly class Steps
                 $order === MixingOrder::Blender => self::blender($load),
                 default => self::allTogether($load),
             },
-            ...($load->hasOil() && ! $open ? [new Step('stand-test')] : []),
-            new Step($open ? 'use-at-once' : 'label'),
+            ...($load->hasOil() && ! $open ? [new Step(StepCode::StandTest)] : []),
+            new Step($open ? StepCode::UseAtOnce : StepCode::Label),
             new Step(match ($use) {
-                RecipeUse::Spot => 'keep-swab',
-                RecipeUse::Drench => 'wash-can',
-                default => 'wash-sprayer',
+                RecipeUse::Spot => StepCode::KeepSwab,
+                RecipeUse::Drench => StepCode::WashCan,
+                default => StepCode::WashSprayer,
             }),
         ];
 
-        return TankLevels::mark(array_map(static fn(Step $step): Step => $step->code === 'first-water' && $full ? $step->as('first-water-half') : $step, $steps), $load);
+        return TankLevels::mark(array_map(static fn(Step $step): Step => $step->code === StepCode::FirstWater && $full ? $step->as(StepCode::FirstWaterHalf) : $step, $steps), $load);
     }
 
     /**
@@ -81,18 +81,18 @@ final readonly class Steps
     /** @return list<Step> */
     private static function warmed(Load $load): array
     {
-        return $load->hasNeem() ? [new Step('warm-neem')] : [];
+        return $load->hasNeem() ? [new Step(StepCode::WarmNeem)] : [];
     }
 
     /** @return list<Step> */
     private static function stock(Load $load, MixingOrder $order): array
     {
-        $add = $order === MixingOrder::Blender ? 'add-blender' : 'add-jar';
+        $add = $order === MixingOrder::Blender ? StepCode::AddBlender : StepCode::AddJar;
 
         return [
             ...self::add($load, $add, static fn(): bool => true),
-            new Step($order === MixingOrder::Blender ? 'blend' : 'shake-jar'),
-            new Step('label-stock'),
+            new Step($order === MixingOrder::Blender ? StepCode::Blend : StepCode::ShakeJar),
+            new Step(StepCode::LabelStock),
         ];
     }
 
@@ -104,9 +104,9 @@ final readonly class Steps
     private static function swab(Load $load): array
     {
         return [
-            new Step('jar-water', null, ['mL' => $load->mixture->water]),
-            ...self::add($load, 'add-swab-jar', static fn(): bool => true),
-            new Step('turn-jar'),
+            new Step(StepCode::JarWater, null, ['mL' => $load->mixture->water]),
+            ...self::add($load, StepCode::AddSwabJar, static fn(): bool => true),
+            new Step(StepCode::TurnJar),
         ];
     }
 
@@ -118,10 +118,10 @@ final readonly class Steps
     private static function openVessel(Load $load): array
     {
         return [
-            new Step('open-water', null, ['mL' => $load->mixture->water * self::FIRST_WATER]),
-            ...self::add($load, 'add-open', static fn(): bool => true),
-            new Step('open-top-up', null, ['mL' => $load->mixture->finished()]),
-            new Step('stir-open'),
+            new Step(StepCode::OpenWater, null, ['mL' => $load->mixture->water * self::FIRST_WATER]),
+            ...self::add($load, StepCode::AddOpen, static fn(): bool => true),
+            new Step(StepCode::OpenTopUp, null, ['mL' => $load->mixture->finished()]),
+            new Step(StepCode::StirOpen),
         ];
     }
 
@@ -130,8 +130,8 @@ final readonly class Steps
     {
         return [
             self::firstWater($load),
-            ...self::add($load, 'add-tank', static fn(): bool => true),
-            ...($load->hasOil() ? [new Step('shake-hard')] : []),
+            ...self::add($load, StepCode::AddTank, static fn(): bool => true),
+            ...($load->hasOil() ? [new Step(StepCode::ShakeHard)] : []),
             ...self::toTheMark($load),
         ];
     }
@@ -141,10 +141,10 @@ final readonly class Steps
     {
         return [
             self::firstWater($load),
-            ...self::add($load, 'add-tank', static fn(Item $item): bool => ! $item->isOily()),
-            new Step('swirl'),
-            ...self::add($load, 'add-tank', static fn(Item $item): bool => $item->isOily()),
-            new Step('shake-hard'),
+            ...self::add($load, StepCode::AddTank, static fn(Item $item): bool => ! $item->isOily()),
+            new Step(StepCode::Swirl),
+            ...self::add($load, StepCode::AddTank, static fn(Item $item): bool => $item->isOily()),
+            new Step(StepCode::ShakeHard),
             ...self::toTheMark($load),
         ];
     }
@@ -157,11 +157,11 @@ final readonly class Steps
         $splash = min(self::SPLASH * $concentrate, $load->mixture->water * self::FIRST_WATER);
 
         return [
-            ...self::add($load, 'add-jar', $oily),
-            new Step('splash', null, ['mL' => $splash]),
+            ...self::add($load, StepCode::AddJar, $oily),
+            new Step(StepCode::Splash, null, ['mL' => $splash]),
             self::firstWater($load),
-            ...self::add($load, 'add-tank', static fn(Item $item): bool => ! $oily($item)),
-            new Step('let-down'),
+            ...self::add($load, StepCode::AddTank, static fn(Item $item): bool => ! $oily($item)),
+            new Step(StepCode::LetDown),
             ...self::toTheMark($load),
         ];
     }
@@ -172,13 +172,13 @@ final readonly class Steps
         $cup = min(self::CUP_ML, $load->mixture->water * self::FIRST_WATER);
 
         return [
-            new Step('cup-water', null, ['mL' => $cup]),
-            ...self::add($load, 'add-cup', static fn(Item $item): bool => ! $item->isOily()),
-            ...self::add($load, 'add-cup', static fn(Item $item): bool => $item->isOily()),
-            new Step('stir-cup'),
-            new Step('part-fill', null, ['mL' => ($load->mixture->water - $cup) * self::FIRST_WATER]),
-            new Step('pour-cup'),
-            ...($load->hasOil() ? [new Step('shake-hard')] : []),
+            new Step(StepCode::CupWater, null, ['mL' => $cup]),
+            ...self::add($load, StepCode::AddCup, static fn(Item $item): bool => ! $item->isOily()),
+            ...self::add($load, StepCode::AddCup, static fn(Item $item): bool => $item->isOily()),
+            new Step(StepCode::StirCup),
+            new Step(StepCode::PartFill, null, ['mL' => ($load->mixture->water - $cup) * self::FIRST_WATER]),
+            new Step(StepCode::PourCup),
+            ...($load->hasOil() ? [new Step(StepCode::ShakeHard)] : []),
             ...self::toTheMark($load),
         ];
     }
@@ -187,24 +187,24 @@ final readonly class Steps
     private static function blender(Load $load): array
     {
         return [
-            ...self::add($load, 'add-blender', static fn(Item $item): bool => $item->pour === null),
-            ...(self::has($load, static fn(Item $item): bool => $item->pour === null) ? [new Step('blend')] : []),
+            ...self::add($load, StepCode::AddBlender, static fn(Item $item): bool => $item->pour === null),
+            ...(self::has($load, static fn(Item $item): bool => $item->pour === null) ? [new Step(StepCode::Blend)] : []),
             self::firstWater($load),
-            ...self::add($load, 'add-tank', static fn(Item $item): bool => $item->pour !== null),
-            new Step('stir-milky'),
+            ...self::add($load, StepCode::AddTank, static fn(Item $item): bool => $item->pour !== null),
+            new Step(StepCode::StirMilky),
             ...self::toTheMark($load),
         ];
     }
 
     private static function firstWater(Load $load): Step
     {
-        return new Step('first-water', null, ['mL' => $load->mixture->water * self::FIRST_WATER]);
+        return new Step(StepCode::FirstWater, null, ['mL' => $load->mixture->water * self::FIRST_WATER]);
     }
 
     /** @return list<Step> */
     private static function toTheMark(Load $load): array
     {
-        return [new Step('top-up', null, ['mL' => $load->mixture->finished()])];
+        return [new Step(StepCode::TopUp, null, ['mL' => $load->mixture->finished()])];
     }
 
     /**
@@ -212,7 +212,7 @@ final readonly class Steps
      *
      * @return list<Step>
      */
-    private static function add(Load $load, string $code, callable $which): array
+    private static function add(Load $load, StepCode $code, callable $which): array
     {
         $steps = [];
         foreach ($load->items as $key => $item) {

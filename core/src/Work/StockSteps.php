@@ -18,13 +18,13 @@ final class StockSteps
     public static function of(Recipe $stock, float $keeps): array
     {
         $said = ['stock' => $stock->name];
-        $steps = [new Step('stock-first', null, $said)];
+        $steps = [new Step(StepCode::StockFirst, null, $said)];
         foreach ($stock->lines as $line) {
             $name = $line->ingredient->name ?? $line->stock->name ?? '';
-            $steps[] = new Step('stock-add', null, ['amount' => $line->amount->value, 'unit' => $line->amount->unit->value, 'of' => $name]);
+            $steps[] = new Step(StepCode::StockAdd, null, ['amount' => $line->amount->value, 'unit' => $line->amount->unit->value, 'of' => $name]);
         }
-        $steps[] = new Step($stock->order === MixingOrder::Blender ? 'stock-blend' : 'stock-shake');
-        $steps[] = new Step('stock-label', null, [...$said, 'keeps' => $keeps]);
+        $steps[] = new Step($stock->order === MixingOrder::Blender ? StepCode::StockBlend : StepCode::StockShake);
+        $steps[] = new Step(StepCode::StockLabel, null, [...$said, 'keeps' => $keeps]);
 
         return $steps;
     }

@@ -24,35 +24,35 @@ final class TankLevels
             $ml = (float) ($step->args['mL'] ?? 0.0);
             $room = $step->item === null ? 0.0 : $load->items[$step->item]->room();
             switch ($step->code) {
-                case 'first-water':
-                case 'first-water-half':
-                case 'part-fill':
-                case 'jar-water':
-                case 'open-water':
+                case StepCode::FirstWater:
+                case StepCode::FirstWaterHalf:
+                case StepCode::PartFill:
+                case StepCode::JarWater:
+                case StepCode::OpenWater:
                     $tank += $ml;
                     break;
-                case 'add-tank':
-                case 'add-swab-jar':
-                case 'add-open':
+                case StepCode::AddTank:
+                case StepCode::AddSwabJar:
+                case StepCode::AddOpen:
                     $tank += $room;
                     break;
-                case 'cup-water':
-                case 'splash':
+                case StepCode::CupWater:
+                case StepCode::Splash:
                     $aside += $ml;
                     break;
-                case 'add-jar':
-                case 'add-cup':
-                case 'add-blender':
+                case StepCode::AddJar:
+                case StepCode::AddCup:
+                case StepCode::AddBlender:
                     $aside += $room;
                     break;
-                case 'pour-cup':
-                case 'let-down':
-                case 'stir-milky':
+                case StepCode::PourCup:
+                case StepCode::LetDown:
+                case StepCode::StirMilky:
                     $tank += $aside;
                     $aside = 0.0;
                     break;
-                case 'top-up':
-                case 'open-top-up':
+                case StepCode::TopUp:
+                case StepCode::OpenTopUp:
                     $tank = $ml;
                     break;
             }

@@ -62,7 +62,7 @@ final readonly class LoadWriter
             Measures::volume($load->mixture->finished(), $unit),
             self::lines($load, $measured),
             self::items($load, $measured),
-            array_map(static fn(Step $step, string $text): WrittenTask => new WrittenTask($step->code, $step->item, $text, $step->levelAfter), $group->steps, $texts),
+            array_map(static fn(Step $step, string $text): WrittenTask => new WrittenTask($step->code->value, $step->item, $text, $step->levelAfter), $group->steps, $texts),
         );
     }
 

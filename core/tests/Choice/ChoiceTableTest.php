@@ -206,7 +206,7 @@ it('says of each spray only what is true of it', function (): void {
     foreach (['aphids', 'mealybugs', 'spider-mites', 'powdery-mildew'] as $trouble) {
         foreach (['light', 'heavy'] as $how) {
             foreach (Chooser::shipped()->choose(caseOf($trouble, ['how' => $how, 'hardness' => 250.0]))->proposed as $option) {
-                $codes = array_map(static fn($reason): string => $reason->code, [...$option->for, ...$option->against]);
+                $codes = array_map(static fn($reason): string => $reason->finding->value, [...$option->for, ...$option->against]);
                 $ranged = array_filter($option->recipe->lines, static fn($line): bool => $line->upTo !== null) !== [];
                 expect(in_array('high', $codes, true))->toBe($option->dose->highEnd ?? false)
                     ->and(! in_array('high', $codes, true) || $ranged)->toBeTrue($option->recipe->slug)

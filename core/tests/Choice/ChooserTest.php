@@ -38,7 +38,7 @@ function against(Choice $choice, string $slug): array
 {
     foreach ([...$choice->excluded, ...$choice->proposed] as $option) {
         if ($option->recipe->slug === $slug) {
-            return array_map(static fn(Reason $reason): string => $reason->code, [...$option->excluded, ...$option->against]);
+            return array_map(static fn(Reason $reason): string => $reason->finding->value, [...$option->excluded, ...$option->against]);
         }
     }
 
@@ -166,13 +166,13 @@ it('never proposes what the catalogues exclude, over every trouble, plant and se
                             ->and($situation->cats && preg_match('/peppermint|rosemary/', $lines) === 1)->toBeFalse($about);
                         expect($option->dose?->stop())->toBeNull($about);
                         foreach ([...$option->for, ...$option->against] as $reason) {
-                            $said[$reason->code] ??= $words->reason($reason, $option);
+                            $said[$reason->finding->value] ??= $words->reason($reason, $option);
                         }
                     }
                     foreach ($choice->excluded as $option) {
                         expect($option->excluded)->not->toBeEmpty();
                         foreach ($option->excluded as $reason) {
-                            $said[$reason->code] ??= $words->exclusion($reason, $option, $situation);
+                            $said[$reason->finding->value] ??= $words->exclusion($reason, $option, $situation);
                         }
                     }
                 }

@@ -23,7 +23,7 @@ function speaksOf(string $slug, string $trouble, string $leaf = 'ordinary-leaf',
     $situation = new Situation(TroubleCatalogue::shipped()->trouble($trouble), $stage, Severity::Moderate, new PlantState('Zinnia', ToleranceCatalogue::shipped()->get($leaf), ...$plant), $indoors, false, $hardness, $cupboard);
     $found = array_filter(Chooser::shipped()->choose($situation)->proposed, static fn(Option $option): bool => $option->recipe->slug === $slug);
 
-    return array_merge(...array_values(array_map(static fn(Option $option): array => array_map(static fn(Reason $reason): string => $reason->code, [...$option->for, ...$option->against]), $found)));
+    return array_merge(...array_values(array_map(static fn(Option $option): array => array_map(static fn(Reason $reason): string => $reason->finding->value, [...$option->for, ...$option->against]), $found)));
 }
 
 // What a spray is minded for: common practice, no source.

@@ -195,7 +195,7 @@ it('reads more than a hundred and twenty ways of saying it', function (): void {
 
 it('understands', function (string $text, string $slug, string $kind, float $low, ?float $high, ?float $per = null): void {
     $heard = PhraseReader::shipped(Kitchen::Us)->read($text);
-    expect($heard->refusal?->code)->toBeNull()->and($heard->question?->code)->toBeNull()->and($heard->lines)->toHaveCount(1);
+    expect($heard->refusal?->finding->value)->toBeNull()->and($heard->question?->finding->value)->toBeNull()->and($heard->lines)->toHaveCount(1);
     $line = $heard->lines[0];
     $times = $line->unit === null ? 1.0 : $line->unit->inBase();
     expect($line->slug())->toBe($slug)
@@ -242,11 +242,11 @@ it('goes by the kitchen of the household', function (Kitchen $kitchen, string $t
 
 it('asks what is meant', function (?Kitchen $kitchen, string $text, string $code, int $answers): void {
     $question = PhraseReader::shipped($kitchen)->read($text)->question;
-    expect($question?->code)->toBe($code)->and($question->answers ?? [])->toHaveCount($answers);
+    expect($question?->finding->value)->toBe($code)->and($question->answers ?? [])->toHaveCount($answers);
     foreach ($question->answers ?? [] as ['line' => $line]) {
         $again = PhraseReader::shipped($kitchen)->read($line);
-        expect($again->question?->code === $code && $again->question->word === $question?->word)->toBeFalse("answered, it asks the same again: {$line}")
-            ->and($again->refusal?->code)->toBeNull();
+        expect($again->question?->finding->value === $code && $again->question->word === $question?->word)->toBeFalse("answered, it asks the same again: {$line}")
+            ->and($again->refusal?->finding->value)->toBeNull();
     }
     expect($question === null ? '' : PhraseWords::shipped()->question($question))->toEndWith('?');
 })->with([
@@ -273,14 +273,14 @@ it('asks what is meant', function (?Kitchen $kitchen, string $text, string $code
 ]);
 
 it('reads a line of two hundred letters, and none that is longer', function (): void {
-    $line = static fn(int $letters): ?string => PhraseReader::shipped(Kitchen::Us)->read(str_pad('2 tbsp neem oil', $letters))->refusal?->code;
+    $line = static fn(int $letters): ?string => PhraseReader::shipped(Kitchen::Us)->read(str_pad('2 tbsp neem oil', $letters))->refusal?->finding->value;
     expect([$line(200), $line(201)])->toBe([null, 'too-long']);
 });
 
 // What is far off is no hint: nobody means a dash by a fish.
 it('hints at a word that is near, and at none that is far', function (string $text, ?string $near): void {
     $refusal = PhraseReader::shipped(Kitchen::Us)->read($text)->refusal;
-    expect([$refusal?->code, $refusal->args['near'] ?? null])->toBe([$near === null ? 'unknown-word' : 'misspelt', $near]);
+    expect([$refusal?->finding->value, $refusal->args['near'] ?? null])->toBe([$near === null ? 'unknown-word' : 'misspelt', $near]);
 })->with([
     ['2 tbsp meem', 'neem'], ['2 tbsp heem oil', 'neem'], ['1 tsp zoap', 'soap'],
     ['2 tbsp fish oil', null], ['2 tbsp seam oil', null], ['1 squirt dawn', null], ['one egg yolk', null], ['1 tsp soap or less', null], ['1 tbsp xyz', null],
@@ -289,7 +289,7 @@ it('hints at a word that is near, and at none that is far', function (string $te
 
 it('refuses', function (string $text, string $code): void {
     $heard = PhraseReader::shipped(Kitchen::Us)->read($text);
-    expect($heard->refusal?->code)->toBe($code)
+    expect($heard->refusal?->finding->value)->toBe($code)
         ->and($heard->lines)->toBe([])
         ->and(strlen($heard->refusal === null ? '' : PhraseWords::shipped()->refusal($heard->refusal)))->toBeGreaterThan(20);
 })->with([
@@ -325,7 +325,7 @@ it('asks where an amount has two readings, and each answer is read as it says', 
     expect(array_column($question->answers ?? [], 'words'))->toBe(array_map(strval(...), array_keys($answers)));
     foreach (array_values($answers) as $i => $meant) {
         $heard = PhraseReader::shipped($kitchen)->read($question->answers[$i]['line'] ?? '');
-        is_string($meant) ? expect($heard->refusal?->code)->toBe($meant) : expect($heard->lines[0]->low ?? null)->toEqualWithDelta($meant, 1e-9);
+        is_string($meant) ? expect($heard->refusal?->finding->value)->toBe($meant) : expect($heard->lines[0]->low ?? null)->toEqualWithDelta($meant, 1e-9);
     }
 })->with([
     'three decimals in a metric kitchen' => [Kitchen::Metric, '1.500 ml neem', ['1.5' => 1.5, '1500' => 1500.0]],

@@ -63,7 +63,7 @@ it('reads the line as people mean it, asks, refuses, or leaves it out', function
 
         return;
     }
-    expect(outcome($heard))->toBe('read', ($heard->question ?? $heard->refusal)->code ?? '');
+    expect(outcome($heard))->toBe('read', ($heard->question ?? $heard->refusal)->finding->value ?? '');
     $things = $water = [];
     foreach (Said::items($gives) as $item) {
         if (in_array($item['slug'], ['water', 'fin'], true)) {
@@ -145,7 +145,7 @@ it('says back what it read so that it reads the same again, in any kitchen', fun
         $echo = $words->whole($heard);
         foreach (Kitchen::cases() as $other) {
             $again = PhraseReader::shipped($other)->read($echo);
-            expect(outcome($again))->toBe('read', "{$text} → {$echo}: " . (($again->question ?? $again->refusal)->code ?? ''));
+            expect(outcome($again))->toBe('read', "{$text} → {$echo}: " . (($again->question ?? $again->refusal)->finding->value ?? ''));
             expect(count($again->lines))->toBe(count($heard->lines), $echo);
             foreach ($heard->lines as $i => $line) {
                 [$slug, $kind, $low, $high, $per, $strength] = asSaid($line);
@@ -180,14 +180,14 @@ it('asks which of two stocks is meant, and takes the one there is', function ():
     $stocks = RecipeCatalogue::shipped()->stocks();
     $reader = PhraseReader::shipped(Kitchen::Us, [], $stocks);
     $question = $reader->read('2 tsp of my kitchen-oil stock')->question;
-    expect($question?->code)->toBe('which-stock')->and(count($question->answers ?? []))->toBe(2);
+    expect($question?->finding->value)->toBe('which-stock')->and(count($question->answers ?? []))->toBe(2);
     foreach ($question->answers ?? [] as $answer) {
         expect($reader->read($answer['line'])->lines[0]->name())->toBe($answer['words']);
     }
     expect($reader->read('2 tsp mint kitchen-oil stock')->lines[0]->name())->toBe('Mint kitchen-oil stock')
         ->and($reader->read('5 g of mild kitchen-oil stock')->lines[0]->unit?->words)->toBe('g')
-        ->and($reader->read('2 % mild kitchen-oil stock')->refusal?->code)->toBe('stock-percent')
-        ->and(PhraseReader::shipped(Kitchen::Us)->read('2 tsp of my kitchen stock')->refusal?->code)->toBe('unknown-word');
+        ->and($reader->read('2 % mild kitchen-oil stock')->refusal?->finding->value)->toBe('stock-percent')
+        ->and(PhraseReader::shipped(Kitchen::Us)->read('2 tsp of my kitchen stock')->refusal?->finding->value)->toBe('unknown-word');
 });
 
 it('counts what is counted, and nothing of a unit', function (): void {

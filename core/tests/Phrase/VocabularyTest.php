@@ -58,12 +58,12 @@ it('takes each word for a thing as that thing, however it is written', function 
 
 it('refuses each word that is none, with a reason of its own', function (string $reason, string $figures, string $word): void {
     foreach (["5 ml {$word}", "a splash of {$word}", "1 cup {$word}", $word] as $text) {
-        expect(PhraseReader::shipped()->read($text)->refusal?->code)->toBe("refused-{$reason}", $text);
+        expect(PhraseReader::shipped()->read($text)->refusal?->finding->value)->toBe("refused-{$reason}", $text);
     }
 })->with(meant('refused'));
 
 it('asks what is in the bottle where a name is sold as two things', function (string $code, string $figures, string $word): void {
-    expect(PhraseReader::shipped()->read("10 ml {$word}")->question?->code)->toBe($code);
+    expect(PhraseReader::shipped()->read("10 ml {$word}")->question?->finding->value)->toBe($code);
 })->with(meant('asked'));
 
 it('takes an amount by eye for its range, and a measured one for what it is', function (string $code, string $figures, string $word): void {

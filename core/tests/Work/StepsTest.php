@@ -10,6 +10,7 @@ use IdleMixer\Core\Tests\Support\Plans;
 use IdleMixer\Core\Wording\Sentences;
 use IdleMixer\Core\Work\Load;
 use IdleMixer\Core\Work\Step;
+use IdleMixer\Core\Work\StepCode;
 use IdleMixer\Core\Work\Steps;
 use IdleMixer\Core\Writing\PlanWriter;
 
@@ -30,7 +31,7 @@ function shape(string $order): array
 {
     $names = ['baking-soda' => 'soda', 'neem-oil' => 'oil', 'castile-soap' => 'soap'];
 
-    return array_map(static fn(Step $step): string => $step->code . ($step->item === null ? '' : ' ' . $names[$step->item]), stepsOf($order));
+    return array_map(static fn(Step $step): string => $step->code->value . ($step->item === null ? '' : ' ' . $names[$step->item]), stepsOf($order));
 }
 
 /** What is done with neem before anything is poured, and after it is mixed: common practice, no source. */
@@ -53,7 +54,7 @@ it('premixes in a cup, then pours into a part-filled sprayer', function (): void
 // A cup of 250 mL, and of a small load half of its water: by hand, 300 mL with 2 mL of oil and 1 mL of soap to the litre hold 299.1 mL of it.
 it('premixes in a cup of water, and in half of it where there is less', function (float $litres, float $cup): void {
     $recipe = Plans::recipe([['ingredient' => 'neem-oil', 'amount' => 2, 'unit' => 'mL'], ['ingredient' => 'castile-soap', 'amount' => 1, 'unit' => 'mL']], ['amount' => 1, 'unit' => 'L', 'of' => 'water'], 'foliar', 'cup-premix');
-    $steps = array_filter(Plans::of(['recipe' => $recipe, 'make' => ['amount' => $litres, 'unit' => 'L']])->groups[0]->steps, static fn(Step $step): bool => $step->code === 'cup-water');
+    $steps = array_filter(Plans::of(['recipe' => $recipe, 'make' => ['amount' => $litres, 'unit' => 'L']])->groups[0]->steps, static fn(Step $step): bool => $step->code === StepCode::CupWater);
     expect(array_values($steps)[0]->args['mL'] ?? 0.0)->toEqualWithDelta($cup, 0.05);
 })->with([[2.0, 250.0], [0.3, 149.55]]);
 
@@ -66,7 +67,7 @@ it('puts all in and shakes', function (): void {
 });
 
 it('has no water and no stand test in a stock', function (): void {
-    $codes = array_map(static fn(Step $step): string => $step->code, stepsOf('all-together', 'stock'));
+    $codes = array_map(static fn(Step $step): string => $step->code->value, stepsOf('all-together', 'stock'));
 
     expect($codes)->toBe(['protect', 'warm-neem', 'add-jar', 'add-jar', 'add-jar', 'shake-jar', 'label-stock']);
 });
@@ -88,7 +89,7 @@ it('measures out every item once, never overfills, and ends at the mark', functi
 })->with(RecipeCatalogue::shipped()->slugs());
 
 it('asks for no stand test where there is no oil', function (): void {
-    $codes = array_map(static fn(Step $step): string => $step->code, Plans::shipped('mild-soap', 1.0, 'L')->groups[0]->steps);
+    $codes = array_map(static fn(Step $step): string => $step->code->value, Plans::shipped('mild-soap', 1.0, 'L')->groups[0]->steps);
 
     expect($codes)->not->toContain('stand-test', 'shake-hard', 'warm-neem')->toContain('top-up');
 });
@@ -129,12 +130,12 @@ it('makes a stock first, with its own steps, label and keeping', function (strin
 
 it('shakes while there is room, then tops up to the mark and turns it over', function (): void {
     foreach (RecipeCatalogue::shipped()->slugs() as $slug) {
-        $codes = array_map(static fn(Step $step): string => $step->code, Plans::shipped($slug, 1.0, 'L')->groups[0]->steps);
+        $codes = array_map(static fn(Step $step): string => $step->code->value, Plans::shipped($slug, 1.0, 'L')->groups[0]->steps);
         $shake = array_search('shake-hard', $codes, true);
         $top = array_search('top-up', $codes, true);
         expect($shake === false || $shake < $top)->toBeTrue($slug);
         foreach (Plans::shipped($slug, 1.0, 'L')->groups[0]->steps as $step) {
-            expect($step->code !== 'top-up' || str_contains(Sentences::shipped()->step($step, Plans::shipped($slug, 1.0, 'L')->groups[0]->load, Unit::Litre), 'close it and turn it over'))->toBeTrue($slug);
+            expect($step->code !== StepCode::TopUp || str_contains(Sentences::shipped()->step($step, Plans::shipped($slug, 1.0, 'L')->groups[0]->load, Unit::Litre), 'close it and turn it over'))->toBeTrue($slug);
         }
     }
 });
@@ -163,5 +164,5 @@ it('names no mark that nobody can read, and the cups and bottles of the own syst
 // The house's own: where half of the water comes within a twentieth of the half mark, nobody sees a difference.
 it('goes by the half mark only where the half is there', function (float $litres, bool $marked): void {
     $steps = array_column(Plans::shipped('neem-leaf-quart', $litres, 'L', ['sprayer' => ['amount' => 1, 'unit' => 'L']])->groups[0]->steps, 'code');
-    expect(in_array('first-water-half', $steps, true))->toBe($marked)->and(in_array('first-water', $steps, true))->toBe(! $marked);
+    expect(in_array(StepCode::FirstWaterHalf, $steps, true))->toBe($marked)->and(in_array(StepCode::FirstWater, $steps, true))->toBe(! $marked);
 })->with([[1.0, true], [0.96, true], [0.945, false], [0.5, false]]);

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IdleMixer\Core\Choice;
+
+/** What may speak for or against a spray, or exclude it. Each has its sentence in `core/words/en/choice-reasons.php` or `exclusions.php`. */
+enum ChoiceFinding: string
+{
+    case Kills = 'kills';
+    case Checks = 'checks';
+    case UsedFor = 'used-for';
+    case InCupboard = 'in-cupboard';
+    case LittleWork = 'little-work';
+    case Missing = 'missing';
+    case MuchWork = 'much-work';
+    case Wait = 'wait';
+    case Smell = 'smell';
+    case Own = 'own';
+    case OwnLast = 'own-last';
+    case HalfIsEnough = 'half-is-enough';
+    case Bench = 'bench';
+    case NotHeld = 'not-held';
+    case OilLately = 'oil-lately';
+    case CopperLately = 'copper-lately';
+    case SoapMarks = 'soap-marks';
+    case Flammable = 'flammable';
+    case StripsWax = 'strips-wax';
+    case WashFood = 'wash-food';
+    case LeafWins = 'leaf-wins';
+    case Half = 'half';
+    case High = 'high';
+    case NoEffect = 'no-effect';
+    case DrenchOnLeaf = 'drench-on-leaf';
+    case SprayOnSoil = 'spray-on-soil';
+    case DrenchPlanted = 'drench-planted';
+    case WinterOnly = 'winter-only';
+    case LeavesOnly = 'leaves-only';
+    case NoOilKind = 'no-oil-kind';
+    case HairyAlcohol = 'hairy-alcohol';
+    case WaxDetergent = 'wax-detergent';
+    case InBloom = 'in-bloom';
+    case DryRoot = 'dry-root';
+    case Seedling = 'seedling';
+    case EatenRaw = 'eaten-raw';
+    case Cats = 'cats';
+    case SoapTooWeak = 'soap-too-weak';
+    case SulfurLately = 'sulfur-lately';
+    case SoapSensitive = 'soap-sensitive';
+}
