@@ -64,7 +64,7 @@ file_put_contents(__DIR__ . '/evidence.md', strtr(<<<'MD'
     6. Leaves burnt after {burnt} of its rounds and more: tune.
     7. Otherwise keep.
 
-    Shrunk: what is known of a family (what kills or holds back, as sure as `core/data/effects.php` says) counts as {known} cases and is
+    Shrunk: what is known of a family (what kills or holds back, as sure as `core/data/troubles` says) counts as {known} cases and is
     moved by the cases of its other sprays; the family counts as {family} case for the spray. What was never tried is ranked by its
     family alone, so it stands above what failed. All of these lines are our own.
 

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use IdleMixer\Core\Catalogue\Things;
 use IdleMixer\Core\Source\SourceCatalogue;
 use Tests\Architecture\Literals;
 use Tests\Architecture\Sources;
@@ -139,8 +140,7 @@ it('has for every line a value, a unit and a source that is known', function (st
 })->with(lineClasses());
 
 it('names no recipe and no ingredient in any rule', function (): void {
-    $data = dirname(__DIR__, 2) . '/core/data';
-    $slugs = [...array_keys((array) require "{$data}/ingredients.php"), ...array_map(static fn(mixed $file): string => basename((string) $file, '.json'), (array) glob("{$data}/recipes/*.json"))];
+    $slugs = [...array_keys(Things::of('ingredients')->rows()), ...array_keys(Things::of('sprays')->rows())];
     expect(count($slugs))->toBeGreaterThan(30);
     foreach (Sources::core() as $file) {
         // A kind of substance may be called like the one ingredient that is of it.

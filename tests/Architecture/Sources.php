@@ -13,7 +13,7 @@ use SplFileInfo;
 final class Sources
 {
     /** What leans on what: a module names only itself and those before it. */
-    public const MODULES = ['Words', 'Data', 'Document', 'Source', 'Quantity', 'Ingredient', 'Recipe', 'Phrase', 'Trouble', 'Mix', 'Measure', 'Vessel', 'Work', 'Emulsion', 'Plant', 'Weather', 'Schedule', 'Evidence', 'Safety', 'Photo', 'Leaf', 'Bench', 'Plan', 'Choice', 'WayOut', 'Run', 'Wording', 'Writing', 'Batch', 'Ask'];
+    public const MODULES = ['Words', 'Catalogue', 'Data', 'Document', 'Source', 'Quantity', 'Ingredient', 'Recipe', 'Phrase', 'Trouble', 'Mix', 'Measure', 'Vessel', 'Work', 'Emulsion', 'Plant', 'Weather', 'Schedule', 'Evidence', 'Safety', 'Photo', 'Leaf', 'Bench', 'Plan', 'Choice', 'WayOut', 'Run', 'Wording', 'Writing', 'Batch', 'Ask'];
 
     /** @return list<string> */
     public static function core(): array
@@ -47,6 +47,6 @@ final class Sources
     {
         $data = dirname(__DIR__, 2) . '/core/data';
 
-        return array_map(strval(...), array_merge((array) glob("{$data}/*.php"), (array) glob("{$data}/lines/*.php")));
+        return array_map(strval(...), array_merge((array) glob("{$data}/*.php"), (array) glob("{$data}/*/*.php")));
     }
 }

@@ -75,6 +75,10 @@ it('has no sentence that nobody says', function (): void {
     $whole = array_merge(...array_map(static fn(SaidIn $said): array => $said->areas, array_values($product)));
     $unsaid = [];
     foreach (array_diff(areasOfWords(), $whole) as $area) {
+        // What a thing is called stands in a file of its own, and there is a thing for it.
+        if (is_file(dirname(__DIR__, 2) . "/core/data/{$area}.php")) {
+            continue;
+        }
         foreach (array_keys(Say::words($area)) as $entry) {
             if (! in_array("{$area}/{$entry}", $named, true)) {
                 $unsaid[] = "{$area}/{$entry}";

@@ -5,6 +5,7 @@ declare(strict_types=1);
 use IdleMixer\Core\Bench\BenchReader;
 use IdleMixer\Core\Bench\CircumstancesReader;
 use IdleMixer\Core\Bench\WaterReader;
+use IdleMixer\Core\Catalogue\Things;
 use IdleMixer\Core\Ingredient\IngredientCatalogue;
 use IdleMixer\Core\Plant\ToleranceCatalogue;
 use IdleMixer\Core\Recipe\RecipeCatalogue;
@@ -14,14 +15,18 @@ use Tests\Feature\Contract;
 use Tests\Feature\InTables;
 use Tests\Feature\Notebook;
 
-/** Serves with the shipped recipes from another folder, as a newer version of the product would. */
-function servedFrom(string $folder): void
+/**
+ * Serves with other recipes than the shipped ones, as a newer version of the product would.
+ *
+ * @param array<string, array<string, mixed>> $documents by slug
+ */
+function servedWith(array $documents): void
 {
     $ingredients = IngredientCatalogue::shipped();
     $reader = new RecipeReader($ingredients);
     /** @var array<string, array{ways: list<string>, work: int, for: list<string>, repeat_days: int|null, repeat: string, waits: list<array{string, int, int}>, source: string}> $practice */
-    $practice = require dirname(__DIR__, 2) . '/core/data/recipe-practice.php';
-    $recipes = new RecipeCatalogue($practice, $folder, $reader);
+    $practice = Things::of('sprays')->column('practice');
+    $recipes = new RecipeCatalogue($practice, $documents, $reader);
     app()->instance(RecipeCatalogue::class, $recipes);
     app()->instance(BenchReader::class, new BenchReader($reader, $recipes, ToleranceCatalogue::shipped(), new CircumstancesReader(), new WaterReader()));
 }
@@ -33,24 +38,18 @@ function waysOf(Answer $answer): array
 }
 
 it('finishes as it was started, though the recipe was written otherwise meanwhile', function (): void {
-    $folder = sys_get_temp_dir() . '/idle-mixer-recipes-' . getmypid();
-    @mkdir($folder);
-    foreach ((array) glob(dirname(__DIR__, 2) . '/core/data/recipes/*.json') as $file) {
-        copy((string) $file, $folder . '/' . basename((string) $file));
-    }
-    servedFrom($folder);
+    /** @var array<string, array{lines: list<array<string, mixed>>}> $documents */
+    $documents = Things::of('sprays')->column('recipe');
+    servedWith($documents);
     $batch = Notebook::batch(['recipe' => 'neem-by-the-gallon', 'make' => ['amount' => 1, 'unit' => '[gal_us]']], null);
-    $own = json_decode((string) file_get_contents("{$folder}/neem-leaf-quart.json"), false);
     $two = Notebook::batch(['recipe' => 'neem-leaf-quart', 'make' => ['amount' => 1, 'unit' => '[gal_us]']]);
     Notebook::tickAll($batch);
     Notebook::tickAll($two);
 
     // The two lines change places, and the one of the other recipe is doubled; the server is started again.
-    assert($own instanceof stdClass && is_array($own->lines));
-    $own->lines = array_reverse($own->lines);
-    file_put_contents("{$folder}/neem-leaf-quart.json", json_encode($own));
-    file_put_contents("{$folder}/neem-by-the-gallon.json", str_replace('"amount": 2,', '"amount": 4,', (string) file_get_contents("{$folder}/neem-by-the-gallon.json")));
-    servedFrom($folder);
+    $documents['neem-leaf-quart']['lines'] = array_reverse($documents['neem-leaf-quart']['lines']);
+    $documents['neem-by-the-gallon']['lines'][0]['amount'] = 4;
+    servedWith($documents);
 
     $made = Notebook::post("/api/batches/{$two->id()}/finish", ['standTest' => 'even']);
     // Two tablespoons of neem and two teaspoons of soap, made up to a gallon of 768 teaspoons: 6 and 2 of them, by hand.
@@ -60,10 +59,6 @@ it('finishes as it was started, though the recipe was written otherwise meanwhil
         ->and(Notebook::get("/api/batches/{$two->id()}")->text('recipeDocument.lines.0.ingredient'))->toBe('neem-oil')
         // What is planned from now on is as it is written now.
         ->and(Notebook::batch(['recipe' => 'neem-by-the-gallon', 'make' => ['amount' => 1, 'unit' => '[gal_us]']])->number('plan.strength.oil_percent_vv'))->toEqualWithDelta(1.54, 0.01);
-    foreach (new FilesystemIterator($folder, FilesystemIterator::CURRENT_AS_PATHNAME | FilesystemIterator::SKIP_DOTS) as $path) {
-        unlink((string) $path);
-    }
-    rmdir($folder);
 });
 
 it('remembers the season in the way out: a winter oil planned with leaves on is not used as it is', function (): void {

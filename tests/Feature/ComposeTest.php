@@ -118,10 +118,10 @@ it('goes back to an earlier version, and is not changed by what was mixed otherw
 });
 
 it('takes a shipped recipe back from a file, and only unchanged', function (): void {
-    $document = (string) file_get_contents(dirname(__DIR__, 2) . '/core/data/recipes/mild-soap.json');
+    $document = RecipeCatalogue::shipped()->document('mild-soap');
 
     expect(Notebook::recipe($document)->status)->toBe(200)
-        ->and(Notebook::recipe(str_replace('"amount": 3', '"amount": 4', $document))->text('error.path'))->toBe('/slug');
+        ->and(Notebook::recipe(str_replace('"amount":3', '"amount":4', $document))->text('error.path'))->toBe('/slug');
 });
 
 it('hears a page on which nothing is typed yet, and makes no recipe of it', function (): void {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Http\Api\AnswerSchemas;
 use App\Http\Api\ApiDocument;
+use App\Http\Api\SlugLists;
 use Illuminate\Routing\RedirectController;
 use Illuminate\Routing\Router;
 use Symfony\Component\Yaml\Yaml;
@@ -18,6 +19,12 @@ it('publishes the document that routes, answers and declarations give', function
     expect(app(ApiDocument::class)->yaml())->toBe((string) file_get_contents(dirname(__DIR__, 2) . '/openapi.yaml'))
         ->and(is_array($written) && is_array($written['paths']) ? count($written['paths']) : 0)->toBeGreaterThan(100);
 });
+
+it('lists in every schema the ingredients, leaves and units that there are', function (string $schema): void {
+    $written = (string) file_get_contents($schema);
+
+    expect(json_decode(app(SlugLists::class)->into($written)))->toEqual(json_decode($written));
+})->with(array_map(strval(...), (array) glob(dirname(__DIR__, 2) . '/schemas/*.json')));
 
 it('refuses a route that does not say what it does', function (): void {
     // What Laravel brings itself has none.

@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Models\Round;
 use App\Models\SprayerEvent;
 use App\Models\WeighedRound;
+use IdleMixer\Core\Recipe\RecipeCatalogue;
 use Illuminate\Support\Facades\Date;
 use Tests\Feature\Answer;
 use Tests\Feature\Notebook;
@@ -186,7 +187,7 @@ it('waits as long as the school of the recipe has it, and not where the recipe i
     [$run] = begun(1, ['recipe' => 'mild-soap']);
     $steps = $run->list('steps');
     expect(array_column($steps, 'minutes', 'key'))->toHaveKey('soak', 20);
-    $shipped = (array) json_decode((string) file_get_contents(dirname(__DIR__, 2) . '/core/data/recipes/mild-soap.json'), true);
+    $shipped = (array) json_decode(RecipeCatalogue::shipped()->document('mild-soap'), true);
     [$own] = begun(1, ['recipe' => [...$shipped, 'slug' => 'own-soap', 'name' => 'Own soap']]);
     expect(array_column($own->list('steps'), 'key'))->toContain('wash')
         ->and(array_column($own->list('steps'), 'key'))->not->toContain('soak');

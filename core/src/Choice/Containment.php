@@ -4,24 +4,32 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Choice;
 
+use IdleMixer\Core\Catalogue\Things;
 use IdleMixer\Core\Trouble\Trouble;
+use IdleMixer\Core\Words\Say;
 
 /**
  * What is done before any spray.
  *
- * @phpstan-type ContainmentRow array{words: string, for: list<string>, place: string, hours: int, source: string}
+ * @phpstan-type ContainmentRow array{kinds: list<string>, place: string, hours: int, source: string}
  */
 final readonly class Containment
 {
-    /** @param array<string, ContainmentRow> $rows */
-    public function __construct(private array $rows) {}
+    /**
+     * @param array<string, ContainmentRow> $rows
+     * @param array<string, list<string>>   $named steps that a trouble names itself
+     */
+    public function __construct(private array $rows, private array $named) {}
 
     public static function shipped(): self
     {
         /** @var array<string, ContainmentRow> $rows */
         $rows = require __DIR__ . '/../../data/containment.php';
 
-        return new self($rows);
+        /** @var array<string, list<string>> $named */
+        $named = Things::of('troubles')->column('containment');
+
+        return new self($rows, $named);
     }
 
     /** @return list<ContainmentStep> in the order of the work */
@@ -30,8 +38,8 @@ final readonly class Containment
         $place = $indoors ? 'indoors' : 'outdoors';
         $steps = [];
         foreach ($this->rows as $slug => $row) {
-            if (array_intersect([$trouble->slug, $trouble->kind->value], $row['for']) !== [] && in_array($row['place'], ['any', $place], true)) {
-                $steps[] = new ContainmentStep($slug, $row['words'], $row['hours']);
+            if ((in_array($trouble->kind->value, $row['kinds'], true) || in_array($slug, $this->named[$trouble->slug] ?? [], true)) && in_array($row['place'], ['any', $place], true)) {
+                $steps[] = new ContainmentStep($slug, Say::it("containment/{$slug}"), $row['hours']);
             }
         }
         usort($steps, static fn(ContainmentStep $a, ContainmentStep $b): int => $a->hours <=> $b->hours);

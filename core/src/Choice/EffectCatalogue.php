@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Choice;
 
+use IdleMixer\Core\Catalogue\Things;
 use IdleMixer\Core\Data\ChoiceLines;
 use IdleMixer\Core\Source\SourceCatalogue;
 use IdleMixer\Core\Trouble\Trouble;
+use IdleMixer\Core\Words\Say;
 
 /**
  * Which ways of working do something to which trouble, at which stage.
@@ -15,13 +17,13 @@ use IdleMixer\Core\Trouble\Trouble;
  */
 final readonly class EffectCatalogue
 {
-    /** @param array<string, array<string, EffectRow>> $rows by "trouble/stage", then by way */
+    /** @param array<string, array<string, array<string, EffectRow>>> $rows by trouble, stage and way */
     public function __construct(private array $rows, private SourceCatalogue $sources) {}
 
     public static function shipped(): self
     {
-        /** @var array<string, array<string, EffectRow>> $rows */
-        $rows = require __DIR__ . '/../../data/effects.php';
+        /** @var array<string, array<string, array<string, EffectRow>>> $rows */
+        $rows = Things::of('troubles')->column('effects');
 
         return new self($rows, SourceCatalogue::shipped());
     }
@@ -34,8 +36,8 @@ final readonly class EffectCatalogue
     public function of(Trouble $trouble, string $stage, array $ways): array
     {
         $found = [];
-        foreach (array_intersect_key($this->rows["{$trouble->slug}/{$stage}"] ?? [], array_flip($ways)) as $way => $row) {
-            $found[] = new Effect($way, $row['effect'] === 'kills', $row['sure'], $row['why'], $this->sources->get($row['source'])->key);
+        foreach (array_intersect_key($this->rows[$trouble->slug][$stage] ?? [], array_flip($ways)) as $way => $row) {
+            $found[] = new Effect($way, $row['effect'] === 'kills', $row['sure'], Say::it("effects/{$row['why']}", ['trouble' => lcfirst($trouble->name)]), $this->sources->get($row['source'])->key);
         }
         usort($found, static fn(Effect $a, Effect $b): int => self::weight($b) <=> self::weight($a));
 

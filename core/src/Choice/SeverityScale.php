@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Choice;
 
+use IdleMixer\Core\Catalogue\Things;
+
 /**
  * From a count to how bad it is.
  *
@@ -17,7 +19,7 @@ final readonly class SeverityScale
     public static function shipped(): self
     {
         /** @var array<string, SeverityRow> $rows */
-        $rows = require __DIR__ . '/../../data/severity.php';
+        $rows = Things::of('troubles')->column('severity');
 
         return new self($rows);
     }

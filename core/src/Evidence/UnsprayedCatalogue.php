@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Evidence;
 
+use IdleMixer\Core\Catalogue\Things;
 use IdleMixer\Core\Data\EvidenceLines;
 use IdleMixer\Core\Source\SourceCatalogue;
 
@@ -16,7 +17,7 @@ final readonly class UnsprayedCatalogue
     public static function shipped(): self
     {
         /** @var array<string, array{least: float, most: float, unit: string, source: string}> $rows */
-        $rows = require __DIR__ . '/../../data/unsprayed.php';
+        $rows = Things::of('troubles')->column('unsprayed');
         $sources = SourceCatalogue::shipped();
         array_map(static fn(array $row): string => $sources->get($row['source'])->key, $rows);
 

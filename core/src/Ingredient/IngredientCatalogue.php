@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Ingredient;
 
+use IdleMixer\Core\Catalogue\Things;
 use IdleMixer\Core\Source\SourceCatalogue;
 use IdleMixer\Core\Source\Sourced;
 use IdleMixer\Core\Words\Say;
@@ -26,7 +27,7 @@ final class IngredientCatalogue
     public static function shipped(): self
     {
         /** @var array<string, IngredientRow> $rows */
-        $rows = require __DIR__ . '/../../data/ingredients.php';
+        $rows = Things::of('ingredients')->named();
 
         return new self($rows, SourceCatalogue::shipped());
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Phrase;
 
+use IdleMixer\Core\Catalogue\Things;
 use IdleMixer\Core\Data\InputLines;
 use IdleMixer\Core\Quantity\Unit;
 use IdleMixer\Core\Words\Say;
@@ -101,8 +102,14 @@ final class Vocabulary
     {
         /** @var list<UnitRow> $units */
         $units = Say::words('reading/units');
-        /** @var list<NamedRow> $ingredients */
-        $ingredients = Say::words('reading/ingredients');
+        $ingredients = [];
+        foreach (Things::of('ingredients')->words() as $slug => $said) {
+            /** @var array{words: list<string>, loose?: array<string, list<string>>} $said */
+            $ingredients[] = ['slug' => $slug, 'words' => $said['words'], 'assumed' => null];
+            foreach ($said['loose'] ?? [] as $assumed => $words) {
+                $ingredients[] = ['slug' => $slug, 'words' => $words, 'assumed' => $assumed];
+            }
+        }
         /** @var array<string, list<string>> $refused */
         $refused = Say::words('reading/refused-ingredients');
         /** @var array<string, ByEyeRow> $byEye */

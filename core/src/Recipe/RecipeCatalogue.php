@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Recipe;
 
+use IdleMixer\Core\Catalogue\Things;
 use IdleMixer\Core\Data\RecipeLines;
 use IdleMixer\Core\Document\JsonText;
 use IdleMixer\Core\Ingredient\IngredientCatalogue;
 
 /**
- * The shipped recipes: one open document a file, and what practice says about each.
+ * The shipped recipes: one a file, an open document with what practice says about it.
  *
  * @phpstan-type PracticeRow array{ways: list<string>, work: int, for: list<string>, repeat_days: int|null, repeat: string, waits: list<array{string, int, int}>, source: string, only_where_nothing_grows?: bool, rinsed?: bool, half_for?: list<string>}
  */
@@ -18,15 +19,21 @@ final readonly class RecipeCatalogue
     /** Between rounds of a recipe that nobody said more of: our own choice, the interval met most often in practice. */
     private const USUAL_REPEAT_DAYS = RecipeLines::USUAL_REPEAT['value'];
 
-    /** @param array<string, PracticeRow> $practice by slug, in the order in which recipes are offered */
-    public function __construct(private array $practice, private string $folder, private RecipeReader $reader) {}
+    /**
+     * @param array<string, PracticeRow>          $practice by slug, in the order in which recipes are offered
+     * @param array<string, array<string, mixed>> $recipes  open documents, by slug
+     */
+    public function __construct(private array $practice, private array $recipes, private RecipeReader $reader) {}
 
     public static function shipped(?IngredientCatalogue $ingredients = null): self
     {
+        $sprays = Things::of('sprays');
         /** @var array<string, PracticeRow> $practice */
-        $practice = require __DIR__ . '/../../data/recipe-practice.php';
+        $practice = $sprays->column('practice');
+        /** @var array<string, array<string, mixed>> $recipes */
+        $recipes = $sprays->column('recipe');
 
-        return new self($practice, __DIR__ . '/../../data/recipes', new RecipeReader($ingredients ?? IngredientCatalogue::shipped()));
+        return new self($practice, $recipes, new RecipeReader($ingredients ?? IngredientCatalogue::shipped()));
     }
 
     /** @return list<string> */
@@ -40,7 +47,19 @@ final readonly class RecipeCatalogue
     {
         $this->refuseUnknown($slug);
 
-        return $this->reader->read(JsonText::parse((string) file_get_contents("{$this->folder}/{$slug}.json")));
+        return $this->reader->read(JsonText::parse($this->document($slug)));
+    }
+
+    /**
+     * @return string JSON, as it is handed out
+     *
+     * @throws UnknownRecipe when there is none of that slug
+     */
+    public function document(string $slug): string
+    {
+        $this->refuseUnknown($slug);
+
+        return json_encode($this->recipes[$slug], \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_PRESERVE_ZERO_FRACTION);
     }
 
     /** @throws UnknownRecipe when there is none of that slug */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Schedule;
 
+use IdleMixer\Core\Catalogue\Things;
+
 /**
  * How fast each pest develops.
  *
@@ -17,7 +19,7 @@ final readonly class BiologyCatalogue
     public static function shipped(): self
     {
         /** @var array<string, BiologyRow> $rows */
-        $rows = require __DIR__ . '/../../data/biology.php';
+        $rows = Things::of('troubles')->column('biology');
 
         return new self($rows);
     }

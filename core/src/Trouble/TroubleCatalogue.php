@@ -4,15 +4,18 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Trouble;
 
+use IdleMixer\Core\Catalogue\Things;
 use IdleMixer\Core\Data\TroubleLines;
 use IdleMixer\Core\Source\SourceCatalogue;
 use IdleMixer\Core\Source\UnknownSource;
+use IdleMixer\Core\Words\MissingWords;
+use IdleMixer\Core\Words\Say;
 
 /**
  * Signs, troubles and further looks.
  *
  * @phpstan-type SignRow array{group: string, words: string, drawing: string, usual: float, source: string}
- * @phpstan-type TroubleRow array{name: string, kind: string, commonness: int|float, signs: array<string, string>, matters: string, stages: list<string>, source: string, counted?: string, by_spray?: bool}
+ * @phpstan-type TroubleRow array{name: string, kind: string, commonness: int|float, signs: array<string, string>, matters: string, stages: list<string>, source: string, counted?: string|true, by_spray?: bool}
  * @phpstan-type LookRow array{words: string, sign: string, source: string}
  */
 final readonly class TroubleCatalogue
@@ -43,20 +46,40 @@ final readonly class TroubleCatalogue
     public function __construct(array $signs, array $troubles, array $looks, SourceCatalogue $sources)
     {
         $this->signs = self::built($signs, $sources, static fn(string $slug, array $row): Sign => new Sign($slug, $row['group'], $row['words'], $row['drawing'], $row['usual']));
-        $this->troubles = self::built($troubles, $sources, fn(string $slug, array $row): Trouble => new Trouble($slug, $row['name'], TroubleKind::from($row['kind']), (float) $row['commonness'], $this->shares($row['signs']), $row['matters'], $row['stages'], $row['counted'] ?? null, $row['by_spray'] ?? false));
+        $this->troubles = self::built($troubles, $sources, fn(string $slug, array $row): Trouble => new Trouble($slug, $row['name'], TroubleKind::from($row['kind']), (float) $row['commonness'], $this->shares($row['signs']), $row['matters'], $row['stages'], is_string($row['counted'] ?? null) ? $row['counted'] : null, $row['by_spray'] ?? false));
         $this->looks = self::built($looks, $sources, fn(string $slug, array $row): Look => new Look($slug, $row['words'], $this->sign($row['sign'])));
     }
 
     public static function shipped(): self
     {
+        /** @var array<string, array<string, mixed>> $seen */
+        $seen = require __DIR__ . '/../../data/signs.php';
         /** @var array<string, SignRow> $signs */
-        $signs = require __DIR__ . '/../../data/signs.php';
+        $signs = self::worded($seen, Say::all('signs'));
         /** @var non-empty-array<string, TroubleRow> $troubles */
-        $troubles = require __DIR__ . '/../../data/troubles.php';
+        $troubles = Things::of('troubles')->named();
+        /** @var array<string, array<string, mixed>> $further */
+        $further = require __DIR__ . '/../../data/looks.php';
         /** @var array<string, LookRow> $looks */
-        $looks = require __DIR__ . '/../../data/looks.php';
+        $looks = self::worded($further, Say::all('looks'));
 
         return new self($signs, $troubles, $looks, SourceCatalogue::shipped());
+    }
+
+    /**
+     * @param array<string, array<string, mixed>> $rows
+     * @param array<string, string>               $words
+     *
+     * @return array<string, array<string, mixed>>
+     */
+    private static function worded(array $rows, array $words): array
+    {
+        $all = [];
+        foreach ($rows as $slug => $row) {
+            $all[$slug] = [...$row, 'words' => $words[$slug] ?? throw MissingWords::becauseOf($slug)];
+        }
+
+        return $all;
     }
 
     /** @throws UnknownSign when there is none of that slug */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\WayOut;
 
+use IdleMixer\Core\Catalogue\Things;
 use IdleMixer\Core\Ingredient\IngredientCatalogue;
 use IdleMixer\Core\Mix\Mixture;
 use IdleMixer\Core\Mix\Part;
@@ -23,7 +24,7 @@ final readonly class StandIns
     public static function shipped(): self
     {
         /** @var array<string, list<StandInRow>> $rows */
-        $rows = require __DIR__ . '/../../data/stand-ins.php';
+        $rows = Things::of('ingredients')->column('stand_ins');
 
         return new self($rows, IngredientCatalogue::shipped());
     }

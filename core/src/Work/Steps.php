@@ -23,9 +23,9 @@ final readonly class Steps
     private const SPLASH = WorkLines::SPLASH['value'];
 
     /** What is done once, however many loads there are. */
-    private const BEFORE = [StepCode::Protect, StepCode::OldRest, 'warm-neem'];
+    private const BEFORE = [StepCode::Protect, StepCode::OldRest, StepCode::WarmNeem];
 
-    private const AFTER = [StepCode::WashSprayer, StepCode::WashCan, 'keep-swab'];
+    private const AFTER = [StepCode::WashSprayer, StepCode::WashCan, StepCode::KeepSwab];
 
     /**
      * @param bool $full whether the load fills the sprayer, so that its half mark is one to go by

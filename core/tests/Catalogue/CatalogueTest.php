@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use IdleMixer\Core\Catalogue\Things;
 use IdleMixer\Core\Ingredient\IngredientCatalogue;
 use IdleMixer\Core\Ingredient\Substance;
 use IdleMixer\Core\Ingredient\UnknownIngredient;
@@ -22,6 +23,9 @@ use IdleMixer\Core\Trouble\UnknownTrouble;
 /** @return array<string, mixed> */
 function rows(string $file): array
 {
+    if (is_dir(dirname(__DIR__, 2) . "/data/{$file}")) {
+        return Things::of($file)->rows();
+    }
     $rows = require dirname(__DIR__, 2) . "/data/{$file}.php";
     assert(is_array($rows));
 
@@ -55,7 +59,7 @@ function sourcesIn(string $file): array
 
 it('names a listed source for every value', function (string $source): void {
     expect(SourceCatalogue::shipped()->get($source)->citation)->not->toBe('');
-})->with(array_merge(...array_map(sourcesIn(...), ['ingredients', 'limits', 'tolerance', 'shelf-life', 'fair-look', 'recipe-practice', 'by-eye', 'plant-sizes', 'soil-dryness'])));
+})->with(array_merge(...array_map(sourcesIn(...), ['ingredients', 'limits', 'tolerance', 'shelf-life', 'fair-look', 'sprays', 'troubles', 'by-eye', 'plant-sizes', 'soil-dryness'])));
 
 it('gives every row of the catalogues of values a source', function (string $file): void {
     $sourced = array_keys(sourcesIn($file));
@@ -63,7 +67,7 @@ it('gives every row of the catalogues of values a source', function (string $fil
         $found = array_filter($sourced, static fn(string $path): bool => $path === "{$file}/{$key}" || str_starts_with($path, "{$file}/{$key}/"));
         expect($found)->not->toBeEmpty("{$file}: {$key}");
     }
-})->with(['ingredients', 'limits', 'shelf-life', 'fair-look', 'recipe-practice', 'by-eye', 'plant-sizes', 'soil-dryness']);
+})->with(['ingredients', 'limits', 'shelf-life', 'fair-look', 'sprays', 'troubles', 'by-eye', 'plant-sizes', 'soil-dryness']);
 
 it('has a plausible density for every ingredient', function (string $slug): void {
     $ingredient = IngredientCatalogue::shipped()->get($slug);

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use IdleMixer\Core\Catalogue\Things;
 use IdleMixer\Core\Choice\Choice;
 use IdleMixer\Core\Choice\Chooser;
 use IdleMixer\Core\Choice\Containment;
@@ -122,9 +123,8 @@ it('marks two of different families for rotation', function (): void {
 });
 
 it('never proposes what the catalogues exclude, over every trouble, plant and season', function (): void {
-    $effects = require dirname(__DIR__, 2) . '/data/effects.php';
-    $practice = require dirname(__DIR__, 2) . '/data/recipe-practice.php';
-    assert(is_array($effects) && is_array($practice));
+    $effects = Things::of('troubles')->column('effects');
+    $practice = Things::of('sprays')->column('practice');
     $chooser = Chooser::shipped();
     $words = ChoiceWords::shipped();
     $flags = [[], ['bearsNoOil'], ['inBloom'], ['dryAtRoot'], ['seedling'], ['wounded'], ['eatenSoon'], ['inBloom', 'wounded'], ['bearsNoOil', 'dryAtRoot'], ['seedling', 'eatenSoon']];
@@ -152,7 +152,8 @@ it('never proposes what the catalogues exclude, over every trouble, plant and se
                         $oily = preg_match('/neem-oil|vegetable-oil|horticultural-oil|paraffin-oil|peppermint-oil|rosemary-oil/', $lines) === 1;
                         $use = $option->recipe->use->value;
                         $about = "{$trouble->slug}/{$stage} {$leaf} " . implode('+', $set) . " {$option->recipe->slug}";
-                        $works = $effects["{$trouble->slug}/{$stage}"] ?? [];
+                        $stages = $effects[$trouble->slug] ?? [];
+                        $works = is_array($stages) ? $stages[$stage] ?? [] : [];
                         assert(is_array($works));
                         expect(array_intersect($row['ways'], array_keys($works)))->not->toBeEmpty($about)
                             ->and(in_array('bearsNoOil', $set, true) && $oily && $use !== 'drench')->toBeFalse($about)
@@ -187,7 +188,7 @@ it('never proposes what the catalogues exclude, over every trouble, plant and se
 });
 
 it('has a source and a standing for every row of its catalogues', function (string $file): void {
-    $rows = require dirname(__DIR__, 2) . "/data/{$file}.php";
+    $rows = in_array($file, ['troubles', 'sprays', 'ingredients'], true) ? Things::of($file)->rows() : require dirname(__DIR__, 2) . "/data/{$file}.php";
     assert(is_array($rows));
     $check = static function (array $row) use (&$check): int {
         if (isset($row['source'])) {
@@ -206,22 +207,23 @@ it('has a source and a standing for every row of its catalogues', function (stri
         assert(is_array($row));
         expect($check($row))->toBeGreaterThan(0, (string) $key);
     }
-})->with([['effects'], ['signs'], ['troubles'], ['looks'], ['severity'], ['containment']]);
+})->with([['signs'], ['troubles'], ['sprays'], ['looks'], ['containment']]);
 
 it('names in its effects only troubles, stages and ways that there are', function (): void {
-    $effects = require dirname(__DIR__, 2) . '/data/effects.php';
-    $practice = require dirname(__DIR__, 2) . '/data/recipe-practice.php';
-    assert(is_array($effects) && is_array($practice));
+    $effects = Things::of('troubles')->column('effects');
+    $practice = Things::of('sprays')->column('practice');
     $ways = [];
     foreach ($practice as $row) {
         assert(is_array($row) && is_array($row['ways']));
         array_push($ways, ...array_values($row['ways']));
     }
-    foreach ($effects as $key => $rows) {
-        [$trouble, $stage] = explode('/', (string) $key);
-        assert(is_array($rows));
-        expect(TroubleCatalogue::shipped()->trouble($trouble)->stages)->toContain($stage)
-            ->and(array_filter(array_keys($rows), static fn(int|string $way): bool => ! in_array($way, $ways, true)))->toBe([], (string) $key);
+    foreach ($effects as $trouble => $stages) {
+        assert(is_array($stages));
+        foreach ($stages as $stage => $rows) {
+            assert(is_array($rows));
+            expect(TroubleCatalogue::shipped()->trouble($trouble)->stages)->toContain($stage)
+                ->and(array_filter(array_keys($rows), static fn(int|string $way): bool => ! in_array($way, $ways, true)))->toBe([], "{$trouble}/{$stage}");
+        }
     }
 });
 

@@ -254,7 +254,7 @@ it('mixes cold neem coarser', function (): void {
 
 it('says for the order that is chosen what it says of it among all orders', function (string $slug): void {
     foreach (MixingOrder::cases() as $order) {
-        $recipe = json_decode((string) file_get_contents(dirname(__DIR__, 2) . "/data/recipes/{$slug}.json"), true);
+        $recipe = json_decode(RecipeCatalogue::shipped()->document($slug), true);
         assert(is_array($recipe));
         $emulsion = PlanWriter::shipped()->write(Plans::of(['recipe' => [...$recipe, 'slug' => 'mine', 'order' => $order->value], 'make' => ['amount' => 1, 'unit' => 'L']]))->emulsion;
         $mine = array_values(array_filter($emulsion->orders, static fn($one): bool => $one->order === $order->value))[0] ?? null;

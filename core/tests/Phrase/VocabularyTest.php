@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use IdleMixer\Core\Catalogue\Things;
 use IdleMixer\Core\Phrase\Kitchen;
 use IdleMixer\Core\Phrase\PhraseReader;
 use IdleMixer\Core\Phrase\SpokenKind;
@@ -35,7 +36,11 @@ function meant(string $section): array
 /** @return list<string> every word of a list of the product */
 function wordsIn(string $file): array
 {
-    $rows = $file === 'by-eye' ? require dirname(__DIR__, 2) . '/data/by-eye.php' : Say::words("reading/{$file}");
+    $rows = match ($file) {
+        'by-eye' => require dirname(__DIR__, 2) . '/data/by-eye.php',
+        'ingredients' => Things::of('ingredients')->words(),
+        default => Say::words("reading/{$file}"),
+    };
     assert(is_array($rows));
     $all = [];
     foreach ($rows as $row) {

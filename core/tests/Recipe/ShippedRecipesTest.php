@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use IdleMixer\Core\Catalogue\Things;
 use IdleMixer\Core\Document\JsonText;
 use IdleMixer\Core\Ingredient\IngredientCatalogue;
 use IdleMixer\Core\Ingredient\SubstanceGroup;
@@ -110,10 +111,11 @@ it('says of every shipped recipe what it is for and how often, from the catalogu
         ->and($practice->repeatDays ?? 1)->toBeGreaterThan(0);
 })->with(RecipeCatalogue::shipped()->slugs());
 
-it('ships a file for every recipe, and no other', function (): void {
-    $files = array_map(static fn(string $file): string => basename($file, '.json'), array_filter((array) glob(dirname(__DIR__, 2) . '/data/recipes/*.json'), is_string(...)));
+it('calls every recipe as its file is called, and offers no two at one place', function (): void {
+    $sprays = Things::of('sprays');
 
-    expect($files)->toEqualCanonicalizing(RecipeCatalogue::shipped()->slugs());
+    expect(array_map(static fn(string $slug): string => RecipeCatalogue::shipped()->get($slug)->slug, RecipeCatalogue::shipped()->slugs()))->toBe(RecipeCatalogue::shipped()->slugs())
+        ->and(array_unique(array_filter($sprays->column('rank'), is_int(...))))->toHaveCount(count($sprays->rows()));
 });
 
 it('can be made in every size from a cup to a barrel', function (string $slug): void {

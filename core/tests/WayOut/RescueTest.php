@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use IdleMixer\Core\Catalogue\Things;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\JsonText;
 use IdleMixer\Core\Measure\Kit;
@@ -119,7 +120,7 @@ it('makes good all that may be missing of what ran out', function (): void {
 // The house's own, on the careful side; nothing stands in for neem, alcohol, peroxide or soda.
 it('takes for each mL that ran out as much of what stands in for it as was written down', function (string $spent, array $instead): void {
     /** @var array<string, list<array{with: string, times: float}>> $rows */
-    $rows = require dirname(__DIR__, 2) . '/data/stand-ins.php';
+    $rows = Things::of('ingredients')->column('stand_ins');
     expect(array_column($rows[$spent] ?? [], 'times', 'with'))->toBe($instead);
 })->with([
     ['castile-soap', ['dish-detergent' => 0.5, 'saponin-extract' => 1.0]],

@@ -1,0 +1,12 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'rank' => 70,
+    'substance' => 'non-ionic',
+    'density' => ['value' => 1.03, 'unit' => 'g/mL', 'source' => 'house'],
+    'active' => ['value' => 0.18, 'unit' => 'g/g', 'source' => 'surfactants'],
+    'critical' => ['value' => 0.2, 'unit' => 'g/L', 'source' => 'surfactants'],
+    'stand_ins' => [['with' => 'castile-soap', 'times' => 1.0, 'cost' => 'soap-for-detergent']],
+];

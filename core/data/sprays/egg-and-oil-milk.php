@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'rank' => 200,
+    'recipe' => [
+        'format' => 'idle-mixer/recipe',
+        'version' => 1,
+        'slug' => 'egg-and-oil-milk',
+        'name' => 'Egg and oil milk',
+        'use' => 'foliar',
+        'order' => 'blender',
+        'basis' => ['amount' => 1, 'unit' => 'L', 'of' => 'water'],
+        'lines' => [
+            [
+                'stock' => [
+                    'format' => 'idle-mixer/recipe',
+                    'version' => 1,
+                    'slug' => 'egg-oil-mayonnaise',
+                    'name' => 'Egg and oil mayonnaise',
+                    'use' => 'stock',
+                    'order' => 'blender',
+                    'lines' => [
+                        ['ingredient' => 'egg', 'amount' => 1, 'unit' => '1'],
+                        ['ingredient' => 'vegetable-oil', 'amount' => 50, 'unit' => 'mL'],
+                    ],
+                    'notes' => 'Raw egg: use it the same day.',
+                ],
+                'amount' => 10,
+                'unit' => 'g',
+            ],
+        ],
+        'notes' => 'Scale by whole eggs: two eggs to 100 mL of oil.',
+    ],
+    'practice' => [
+        'ways' => ['egg-oil'],
+        'work' => 3,
+        'for' => ['aphids', 'whitefly', 'spider-mites'],
+        'repeat_days' => 3,
+        'repeat' => 'Judge on day 3, then repeat.',
+        'waits' => [['look-after', 3, 3]],
+        'source' => 'practice',
+        'prevention_days' => null,
+    ],
+];

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'rank' => 180,
+    'recipe' => [
+        'format' => 'idle-mixer/recipe',
+        'version' => 1,
+        'slug' => 'mild-neem',
+        'name' => 'Mild neem',
+        'use' => 'foliar',
+        'order' => 'all-together',
+        'basis' => ['amount' => 1, 'unit' => 'L', 'of' => 'water'],
+        'lines' => [['ingredient' => 'neem-oil', 'amount' => 2, 'unit' => 'mL']],
+        'notes' => 'Every 10 to 15 days as prevention. There is no emulsifier in it: shake all the while.',
+    ],
+    'practice' => [
+        'ways' => ['neem'],
+        'work' => 2,
+        'for' => ['mealybugs'],
+        'repeat_days' => 10,
+        'repeat' => 'Every 10 to 15 days as prevention.',
+        'waits' => [],
+        'source' => 'practice',
+        'prevention_days' => 10,
+    ],
+];

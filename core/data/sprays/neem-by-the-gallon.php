@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'rank' => 60,
+    'recipe' => [
+        'format' => 'idle-mixer/recipe',
+        'version' => 1,
+        'slug' => 'neem-by-the-gallon',
+        'name' => 'Neem by the gallon',
+        'use' => 'foliar',
+        'order' => 'all-together',
+        'basis' => ['amount' => 1, 'unit' => '[gal_us]', 'of' => 'water'],
+        'lines' => [['ingredient' => 'neem-oil', 'amount' => 2, 'unit' => '[tbs_us]']],
+        'notes' => 'Often called 1 %; it is 0.775 %. There is no emulsifier in it: shake hard and all the while.',
+    ],
+    'practice' => [
+        'ways' => ['neem'],
+        'work' => 2,
+        'for' => ['spider-mites', 'scale', 'powdery-mildew'],
+        'repeat_days' => 7,
+        'repeat' => 'By the label of the bottle; weekly is usual.',
+        'waits' => [],
+        'source' => 'practice',
+        'prevention_days' => 14,
+    ],
+];

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'rank' => 120,
+    'recipe' => [
+        'format' => 'idle-mixer/recipe',
+        'version' => 1,
+        'slug' => 'orchard-neem',
+        'name' => 'Orchard neem',
+        'use' => 'foliar',
+        'order' => 'all-together',
+        'basis' => ['amount' => 1, 'unit' => '[gal_us]', 'of' => 'water'],
+        'lines' => [
+            ['ingredient' => 'neem-oil', 'amount' => 0.25, 'unit' => '[cup_us]'],
+            ['ingredient' => 'castile-soap', 'amount' => 1, 'unit' => '[tsp_us]'],
+        ],
+        'notes' => 'Early spring, at first light, never on open blossom. The squirt of soap is taken as 1 tsp.',
+    ],
+    'practice' => [
+        'ways' => ['neem'],
+        'work' => 1,
+        'for' => ['aphids', 'spider-mites'],
+        'repeat_days' => 14,
+        'repeat' => 'Early spring; a fortnight between.',
+        'waits' => [],
+        'source' => 'practice',
+        'prevention_days' => 14,
+        'rounds' => 2,
+    ],
+];

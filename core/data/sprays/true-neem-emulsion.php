@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'rank' => 50,
+    'recipe' => [
+        'format' => 'idle-mixer/recipe',
+        'version' => 1,
+        'slug' => 'true-neem-emulsion',
+        'name' => 'True neem emulsion',
+        'use' => 'foliar',
+        'order' => 'emulsifier-first',
+        'basis' => ['amount' => 1, 'unit' => '[gal_us]', 'of' => 'finished'],
+        'lines' => [
+            ['ingredient' => 'neem-oil', 'amount' => 1, 'unit' => '[tbs_us]'],
+            ['ingredient' => 'saponin-extract', 'amount' => 1, 'unit' => '[tsp_us]'],
+        ],
+        'notes' => 'Soft water. Should not need shaking again. Use within 24 hours.',
+    ],
+    'practice' => [
+        'ways' => ['neem'],
+        'work' => 3,
+        'for' => ['scale', 'spider-mites', 'aphids'],
+        'repeat_days' => 7,
+        'repeat' => 'Weekly when infested.',
+        'waits' => [['use-within', 24, 24]],
+        'source' => 'practice',
+        'prevention_days' => 14,
+    ],
+];

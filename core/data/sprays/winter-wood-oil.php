@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'rank' => 110,
+    'recipe' => [
+        'format' => 'idle-mixer/recipe',
+        'version' => 1,
+        'slug' => 'winter-wood-oil',
+        'name' => 'Winter wood oil',
+        'use' => 'dormant',
+        'order' => 'emulsifier-first',
+        'basis' => ['amount' => 1, 'unit' => 'L', 'of' => 'water'],
+        'lines' => [
+            ['ingredient' => 'vegetable-oil', 'amount' => 2, 'unit' => '[tbs_us]'],
+            ['ingredient' => 'baking-soda', 'amount' => 1, 'unit' => '[tsp_us]'],
+            ['ingredient' => 'dish-detergent', 'amount' => 2, 'unit' => '[drp]'],
+        ],
+        'notes' => 'Bare wood only, before buds break. Body-warm water. Prune and brush off loose bark first; to the drip.',
+    ],
+    'practice' => [
+        'ways' => ['winter-oil'],
+        'work' => 3,
+        'for' => ['scale', 'blister-mites', 'overwintering-eggs'],
+        'repeat_days' => null,
+        'repeat' => 'Once, before buds break.',
+        'waits' => [['no-frost', 2, 2]],
+        'source' => 'practice',
+        'prevention_days' => 365,
+    ],
+];

@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'rank' => 80,
+    'kind' => 'insect',
+    'commonness' => 3.0,
+    'signs' => ['beetles' => 'u', 'yellow-eggs' => 'o', 'holes' => 'u', 'slime' => 'n', 'webs' => 'n'],
+    'stages' => ['adults', 'larvae'],
+    'source' => 'practice',
+    'counted' => true,
+    'biology' => ['threshold' => 12.0, 'hatch' => [55.0, 90.0], 'adult' => 350.0, 'longest' => 30.0, 'source' => 'degree-days'],
+    'severity' => ['moderate' => 10, 'heavy' => 40, 'source' => 'house'],
+    'look' => ['spots' => 5, 'spot' => 'plant', 'stages' => ['eggs', 'larvae', 'adults'], 'how' => 'count', 'source' => 'practice'],
+    'unsprayed' => ['least' => 0.3, 'most' => 2.0, 'unit' => '1', 'source' => 'house'],
+    'containment' => ['hand-pick'],
+    'effects' => [
+        'larvae' => ['neem' => ['effect' => 'checks', 'sure' => 2, 'why' => 'neem-puts-larvae-off-feeding-over', 'source' => 'practice']],
+        'adults' => ['neem' => ['effect' => 'checks', 'sure' => 1, 'why' => 'neem-puts-some-adults-off-feeding', 'source' => 'practice']],
+    ],
+];

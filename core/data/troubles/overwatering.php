@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'rank' => 230,
+    'kind' => 'care',
+    'commonness' => 6.0,
+    'signs' => [
+        'over-weeks' => 'o',
+        'limp-on-wet' => 'u',
+        'lately-watered-much' => 'u',
+        'yellow-patches' => 'o',
+        'leaf-drop' => 'o',
+        'pale-old-leaves' => 's',
+        'limp-on-dry' => 'n',
+    ],
+    'stages' => ['any'],
+    'source' => 'practice',
+];

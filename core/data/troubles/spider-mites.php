@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'rank' => 30,
+    'kind' => 'mite',
+    'commonness' => 8.0,
+    'signs' => [
+        'over-weeks' => 'o',
+        'stipple' => 'u',
+        'moving-specks' => 'u',
+        'webs' => 'o',
+        'yellow-patches' => 'o',
+        'hot-dry-air' => 'o',
+        'leaf-drop' => 's',
+        'honeydew' => 'n',
+        'ants' => 'n',
+    ],
+    'stages' => ['active', 'eggs'],
+    'source' => 'practice',
+    'counted' => true,
+    'biology' => ['threshold' => 11.2, 'hatch' => [40.0, 60.0], 'adult' => 137.0, 'longest' => 45.0, 'source' => 'mite-degree-days'],
+    'severity' => ['moderate' => 10, 'heavy' => 50, 'source' => 'house'],
+    'look' => ['spots' => 5, 'spot' => 'paper', 'stages' => [], 'how' => 'count', 'source' => 'practice'],
+    'unsprayed' => ['least' => 0.5, 'most' => 4.0, 'unit' => '1', 'source' => 'house'],
+    'containment' => ['water-jet', 'break-webs', 'less-feed'],
+    'effects' => [
+        'active' => [
+            'soap' => ['effect' => 'kills', 'sure' => 2, 'why' => 'soap-kills-mites-wets-not-eggs', 'source' => 'handbook-soap'],
+            'oil' => ['effect' => 'kills', 'sure' => 3, 'why' => 'oil-smothers-mites-and-eggs-wets', 'source' => 'extension-oil'],
+            'neem' => ['effect' => 'checks', 'sure' => 2, 'why' => 'neem-slows-feeding-and-egg-laying', 'source' => 'practice'],
+            'alcohol' => ['effect' => 'kills', 'sure' => 2, 'why' => 'alcohol-with-soap-kills-what-wets', 'source' => 'practice'],
+            'essential' => ['effect' => 'checks', 'sure' => 1, 'why' => 'strong-scent-masks-plant-some-see', 'source' => 'practice'],
+            'egg-oil' => ['effect' => 'kills', 'sure' => 1, 'why' => 'fine-egg-emulsion-smothers-what-wets', 'source' => 'practice'],
+            'systemic-neem' => ['effect' => 'checks', 'sure' => 1, 'why' => 'roots-take-neem-up-some-find', 'source' => 'practice'],
+        ],
+        'eggs' => ['oil' => ['effect' => 'kills', 'sure' => 3, 'why' => 'oil-smothers-eggs-wets', 'source' => 'extension-oil']],
+    ],
+];

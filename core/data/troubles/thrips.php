@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'rank' => 70,
+    'kind' => 'insect',
+    'commonness' => 4.0,
+    'signs' => [
+        'silvering' => 'u',
+        'slender-insects' => 'u',
+        'curled-tips' => 's',
+        'moving-specks' => 's',
+        'newest-worst' => 's',
+        'webs' => 'n',
+        'honeydew' => 'n',
+    ],
+    'stages' => ['any'],
+    'source' => 'practice',
+    'counted' => true,
+    'biology' => ['threshold' => 9.0, 'hatch' => [45.0, 70.0], 'adult' => 230.0, 'longest' => 30.0, 'source' => 'degree-days'],
+    'severity' => ['moderate' => 5, 'heavy' => 25, 'source' => 'house'],
+    'look' => ['spots' => 5, 'spot' => 'paper', 'stages' => [], 'how' => 'count', 'source' => 'practice'],
+    'unsprayed' => ['least' => 0.5, 'most' => 2.5, 'unit' => '1', 'source' => 'house'],
+    'containment' => ['water-jet'],
+    'effects' => [
+        'any' => [
+            'soap' => ['effect' => 'kills', 'sure' => 1, 'why' => 'soap-kills-those-wets-most-hide', 'source' => 'handbook-soap'],
+            'oil' => ['effect' => 'kills', 'sure' => 1, 'why' => 'oil-smothers-those-wets-most-hide', 'source' => 'extension-oil'],
+            'neem' => ['effect' => 'checks', 'sure' => 2, 'why' => 'neem-stops-feeding-and-moulting-over', 'source' => 'practice'],
+        ],
+    ],
+];

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'rank' => 60,
+    'kind' => 'insect',
+    'commonness' => 5.0,
+    'signs' => ['white-flies' => 'u', 'honeydew' => 'o', 'sooty-film' => 's', 'yellow-patches' => 's', 'cast-skins' => 's', 'webs' => 'n'],
+    'stages' => ['any'],
+    'source' => 'practice',
+    'counted' => true,
+    'biology' => ['threshold' => 8.3, 'hatch' => [110.0, 130.0], 'adult' => 380.0, 'longest' => 40.0, 'source' => 'degree-days'],
+    'severity' => ['moderate' => 10, 'heavy' => 50, 'source' => 'house'],
+    'look' => ['spots' => 10, 'spot' => 'leaf', 'stages' => ['nymphs', 'flies'], 'how' => 'count', 'source' => 'practice'],
+    'unsprayed' => ['least' => 0.6, 'most' => 2.0, 'unit' => '1', 'source' => 'house'],
+    'containment' => ['water-jet', 'less-feed'],
+    'effects' => [
+        'any' => [
+            'soap' => ['effect' => 'kills', 'sure' => 3, 'why' => 'soap-kills-flies-and-nymphs-wets', 'source' => 'handbook-soap'],
+            'oil' => ['effect' => 'kills', 'sure' => 3, 'why' => 'oil-smothers-nymphs-and-eggs-wets', 'source' => 'extension-oil'],
+            'neem' => ['effect' => 'checks', 'sure' => 2, 'why' => 'neem-stops-feeding-and-moulting-over', 'source' => 'practice'],
+            'egg-oil' => ['effect' => 'kills', 'sure' => 2, 'why' => 'fine-egg-emulsion-smothers-sucking-insects', 'source' => 'practice'],
+            'detergent' => ['effect' => 'kills', 'sure' => 2, 'why' => 'dish-or-hand-wash-dries-out', 'source' => 'practice'],
+        ],
+    ],
+];

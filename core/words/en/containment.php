@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'isolate' => 'Move it away from the other plants.',
+    'quarantine' => 'Keep newcomers apart for three to four weeks, and look at them once a week.',
+    'cut-out' => 'Cut out what is beyond help; bin or burn it, not on the compost.',
+    'water-jet' => 'Wash it off with a hard jet of water, undersides first.',
+    'hand-pick' => 'Pick them off by hand.',
+    'pick-at-dusk' => 'Go again at dusk with a torch.',
+    'wipe' => 'Wipe leaves and stems; swab single insects.',
+    'break-webs' => 'Brush and break the webs: through them no spray reaches the mites.',
+    'brush-bark' => 'Brush off loose bark before winter oil.',
+    'strip-spots' => 'Strip spotted leaves and pick up what fell.',
+    'water-soil' => 'Water the soil, not the leaf; mulch against splash.',
+    'dry-out' => 'Let the top of the soil dry before it is watered again.',
+    'change-soil' => 'Change the soil, or scald it and let it cool; clean the pot.',
+    'turn-bed' => 'Turn the bed over and let the birds at it.',
+    'less-feed' => 'Less nitrogen for a while: soft growth draws them.',
+    'ants' => 'Keep the ants off: they guard the honeydew.',
+    'look-again' => 'Look again, under the leaves and in the joints.',
+];

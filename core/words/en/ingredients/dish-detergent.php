@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'name' => 'dish detergent',
+    'words' => [
+        'dish detergent',
+        'dish soap',
+        'dishsoap',
+        'detergent',
+        'dishwashing liquid',
+        'washing up liquid',
+        'dish liquid',
+        'gentle detergent',
+        'dish washing liquid',
+        'gentle dish soap',
+        'dishwashing detergent',
+        'dish washing detergent',
+        'dishwashing soap',
+        'washing up',
+        'liquid dish soap',
+        'liquid detergent',
+        'mild dish soap',
+        'hand soap',
+        'hand wash',
+        'liquid hand soap',
+        'washing up soap',
+        'dish washing soap',
+    ],
+];

@@ -1,0 +1,9 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'name' => 'isopropyl alcohol',
+    'words' => ['isopropyl alcohol', 'isopropyl', 'isopropanol', 'ipa', 'rubbing alcohol', 'isopropyl rubbing alcohol', 'isoprop'],
+    'loose' => ['alcohol' => ['alcohol']],
+];

@@ -1,0 +1,8 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'name' => 'paraffin oil',
+    'words' => ['paraffin', 'paraffin oil', 'liquid paraffin', 'mineral oil', 'light paraffin oil'],
+];

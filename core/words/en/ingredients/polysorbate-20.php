@@ -1,0 +1,8 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'name' => 'polysorbate 20',
+    'words' => ['polysorbate', 'polysorbate 20', 'polysorbate20'],
+];

@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'name' => 'soap bark extract',
+    'words' => [
+        'saponin',
+        'saponin extract',
+        'soap bark',
+        'soap bark extract',
+        'soapbark extract',
+        'quillaja',
+        'quillaja extract',
+        'yucca extract',
+        'soapbark',
+        'soap bark liquid',
+    ],
+];

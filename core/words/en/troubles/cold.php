@@ -1,0 +1,8 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'name' => 'Cold',
+    'matters' => 'Wait and see what shoots again.',
+];
