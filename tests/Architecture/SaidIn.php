@@ -70,7 +70,7 @@ final class SaidIn extends NodeVisitorAbstract
         $said = trim(strip_tags($text));
 
         return preg_match('/\p{L}{2,}[,;:.!?”’%)]? [“(]?\p{L}{2,}/u', $said) === 1
-            && preg_match('/^[^A-Z]*\b(select|from|where|null|pragma|delete|insert|update|order by|rowid|vacuum|json_valid|json_extract|join|group by|charset|as planned|src)\b|^[+-][^A-Z]*(days|hours|minutes|seconds)$|^\/.*\/[a-z]*$|[{;]\s*[a-z-]+:|="|\w=\w|notnull/s', $said) !== 1;
+            && preg_match('/^-\/\/|^[^A-Z]*\b(select|from|where|null|pragma|delete|insert|update|order by|rowid|vacuum|json_valid|json_extract|join|group by|charset|as planned|src)\b|^[+%-][^A-Z]*(days|hours?|minutes|seconds)$|^\/.*\/[a-z]*$|[{;]\s*[a-z-]+:|="|\w=\w|notnull/s', $said) !== 1;
     }
 
     private function call(Node\Expr\StaticCall $call): void

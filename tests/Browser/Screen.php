@@ -122,6 +122,12 @@ final class Screen
         $this->tools->execute('Emulation.setDeviceMetricsOverride', ['width' => $width, 'height' => $height, 'deviceScaleFactor' => 1, 'mobile' => false]);
     }
 
+    /** The device is somewhere else: its clock on the wall is that of the zone. */
+    public function inZone(string $zone): void
+    {
+        $this->tools->execute('Emulation.setTimezoneOverride', ['timezoneId' => $zone]);
+    }
+
     /** Runs before anything of each page that is opened from now on. */
     public function before(string $script): void
     {

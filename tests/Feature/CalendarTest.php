@@ -13,7 +13,7 @@ beforeEach(function (): void {
     Notebook::put('/api/garden', ['basedOn' => 0, 'place' => ['latitude' => 47.3, 'longitude' => 9.9, 'zone' => 'Europe/Vienna'], 'roomCelsius' => 20, 'source' => 'station']);
 });
 
-/** @return array<string, array{start: string, day: bool, summary: string, description: string, sequence: int, alarms: int, minutes: int}> by UID, as the reference library ical.js reads it */
+/** @return array<string, array{start: string, day: bool, summary: string, description: string, sequence: int, alarms: int, minutes: int, rings: string}> by UID, as the reference library ical.js reads it */
 function calendar(): array
 {
     $answer = Notebook::get(Notebook::get('/api/garden')->text('garden.feed'));
@@ -25,13 +25,14 @@ function calendar(): array
         console.log(JSON.stringify(events.map((one) => ({
             uid: one.uid, start: one.startDate.isDate ? one.startDate.toString() : one.startDate.toJSDate().toISOString(), day: one.startDate.isDate,
             summary: one.summary, description: one.description ?? '', sequence: one.sequence, alarms: one.component.getAllSubcomponents('valarm').length, minutes: one.duration.toSeconds() / 60,
+            rings: one.component.getAllSubcomponents('valarm').map((alarm) => { const at = one.startDate.clone(); at.addDuration(alarm.getFirstPropertyValue('trigger')); return at.toJSDate().toISOString(); })[0] ?? '',
         }))));
         JS, $answer->text);
     $all = [];
     foreach ($read as $event) {
-        assert(is_array($event) && is_string($event['uid']) && is_string($event['start']) && is_bool($event['day']) && is_string($event['summary']) && is_string($event['description']) && is_int($event['sequence']) && is_int($event['alarms']) && is_int($event['minutes']));
+        assert(is_array($event) && is_string($event['uid']) && is_string($event['start']) && is_bool($event['day']) && is_string($event['summary']) && is_string($event['description']) && is_int($event['sequence']) && is_int($event['alarms']) && is_int($event['minutes']) && is_string($event['rings']));
         expect($all)->not->toHaveKey($event['uid']);
-        $all[$event['uid']] = ['start' => $event['start'], 'day' => $event['day'], 'summary' => $event['summary'], 'description' => $event['description'], 'sequence' => $event['sequence'], 'alarms' => $event['alarms'], 'minutes' => $event['minutes']];
+        $all[$event['uid']] = ['start' => $event['start'], 'day' => $event['day'], 'summary' => $event['summary'], 'description' => $event['description'], 'sequence' => $event['sequence'], 'alarms' => $event['alarms'], 'minutes' => $event['minutes'], 'rings' => $event['rings']];
     }
 
     return $all;
@@ -218,3 +219,24 @@ it('writes days by the clock of the garden, and hours for whoever reads them', f
     expect($entries["case-{$case}-spray-3@idle-mixer.invalid"]['start'])->toBe($third)
         ->and($entries["case-{$case}-count-1@idle-mixer.invalid"]['start'])->toBe('2026-06-04T18:00:00.000Z');
 })->with([['UTC', '2026-06-15'], ['America/New_York', '2026-06-15'], ['Pacific/Chatham', '2026-06-16']]);
+
+/*
+ * What the time zone database says (https://www.iana.org/time-zones): on 29 March 2026 Vienna goes from one hour ahead of UTC to two,
+ * New York has been four behind since the 8th, Chatham is 13:45 ahead until 5 April. Sprayed on the 25th at 18:00 UTC, that is at 19:00, 14:00 and
+ * on the 26th at 07:45. Neem is looked at after three days (common practice, no source); half an hour before it rings. Rounds come every seven days of the
+ * clock on the wall.
+ */
+it('keeps times and alarms to the hour of the place, across a change of the clock', function (string $zone, string $look, string $rings, string $third): void {
+    Date::setTestNow('2026-03-25T18:00:00Z');
+    Notebook::put('/api/garden', ['basedOn' => 1, 'place' => ['latitude' => 47.3, 'longitude' => 9.9, 'zone' => $zone], 'roomCelsius' => 20, 'source' => 'station']);
+    $case = sprayedCase();
+    $all = calendar();
+    $first = $all["case-{$case}-count-1@idle-mixer.invalid"];
+    $wall = static fn(string $instant): string => (new DateTimeImmutable($instant))->setTimezone(new DateTimeZone($zone))->format('D j M H:i');
+    expect([$wall($first['start']), $wall($first['rings'])])->toBe([$look, $rings])
+        ->and($all["case-{$case}-spray-3@idle-mixer.invalid"])->toMatchArray(['start' => $third, 'day' => true, 'rings' => '']);
+})->with([
+    ['Europe/Vienna', 'Sat 28 Mar 19:00', 'Sat 28 Mar 18:30', '2026-04-08'],
+    ['America/New_York', 'Sat 28 Mar 14:00', 'Sat 28 Mar 13:30', '2026-04-08'],
+    ['Pacific/Chatham', 'Sun 29 Mar 07:45', 'Sun 29 Mar 07:15', '2026-04-09'],
+]);

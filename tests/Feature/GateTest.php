@@ -183,3 +183,17 @@ it('fills the sprayer again once the full batch is mixed after a cup, and opens 
     expect($full->text('recipe'))->toBe('plain-soap')->and($full->number('factor'))->toBe(0.5)->and($full->at('make'))->toBeNull()
         ->and(Notebook::get('/api/opening')->text('why'))->toBe('first');
 });
+
+// Common practice, no source: a swab touches single insects, no leaf; what is misted wets them all.
+it('asks no leaf test of a swab, and one of what is misted', function (string $recipe, array $make, bool $asked): void {
+    $case = Notebook::case(Notebook::plant());
+    $batch = Notebook::mixed($case, ['recipe' => $recipe, 'make' => $make]);
+    $round = sprayRound($case, $batch);
+    expect($round->status)->toBe($asked ? 422 : 201);
+    if ($asked) {
+        expect($round->text('error.message'))->toContain('say why');
+    }
+})->with([
+    'a swab' => ['half-alcohol-swab', ['amount' => 100, 'unit' => 'mL'], false],
+    'a mist' => ['neem-leaf-quart', ['amount' => 1, 'unit' => 'L'], true],
+]);

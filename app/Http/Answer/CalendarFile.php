@@ -17,7 +17,7 @@ final class CalendarFile
     /** @param list<CalendarEntry> $entries */
     public static function write(array $entries, DateTimeImmutable $now): string
     {
-        $calendar = new VCalendar(['PRODID' => Say::it('answers/calendar-file.idle-mixer-garden-en'), 'X-WR-CALNAME' => Say::it('answers/calendar-file.garden-sprays'), 'REFRESH-INTERVAL;VALUE=DURATION' => 'PT6H', 'METHOD' => 'PUBLISH']);
+        $calendar = new VCalendar(['PRODID' => '-//Idle Mixer//Garden//EN', 'X-WR-CALNAME' => Say::it('answers/calendar-file.garden-sprays'), 'REFRESH-INTERVAL;VALUE=DURATION' => 'PT6H', 'METHOD' => 'PUBLISH']);
         foreach ($entries as $entry) {
             $stamp = $now->format('Ymd\THis\Z');
             $event = $calendar->createComponent('VEVENT', [
@@ -32,7 +32,7 @@ final class CalendarFile
             } else {
                 $at = (new DateTimeImmutable('@' . $entry->at->getTimestamp()));
                 $event->add('DTSTART', $at->format('Ymd\THis\Z'));
-                $event->add('DTEND', $at->modify(Say::it('answers/calendar-file.hour', ['hours' => self::HOURS]))->format('Ymd\THis\Z'));
+                $event->add('DTEND', $at->modify('+' . self::HOURS . ' hour')->format('Ymd\THis\Z'));
             }
             if ($entry->rings !== null) {
                 $event->add($calendar->createComponent('VALARM', ['ACTION' => 'DISPLAY', 'DESCRIPTION' => $entry->summary, 'TRIGGER' => "-PT{$entry->rings}M"]));

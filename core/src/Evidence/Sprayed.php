@@ -6,7 +6,6 @@ namespace IdleMixer\Core\Evidence;
 
 use DateTimeImmutable;
 use IdleMixer\Core\Data\EvidenceLines;
-use IdleMixer\Core\Words\Say;
 
 /** One round as the counts are read against it. */
 final readonly class Sprayed
@@ -52,6 +51,6 @@ final readonly class Sprayed
 
     private static function later(DateTimeImmutable $from, float $hours): DateTimeImmutable
     {
-        return $from->modify(Say::it('evidence/sprayed.minutes', ['hours' => sprintf('%+d', (int) round($hours * 60.0))]));
+        return $from->modify(sprintf('%+d minutes', (int) round($hours * 60.0)));
     }
 }

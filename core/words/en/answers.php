@@ -4,9 +4,7 @@ declare(strict_types=1);
 
 return [
     'batch-answers.on' => '{name} on {name-2}',
-    'calendar-file.idle-mixer-garden-en' => '-//Idle Mixer//Garden//EN',
     'calendar-file.garden-sprays' => 'Garden sprays',
-    'calendar-file.hour' => '+{hours} hour',
     'case-answers.on' => '{name} on {name-2}',
     'choice-answers.proposed-without-dose' => '{slug} is proposed without a dose.',
     'compared-answers.us-tbsp' => '{tbsp} US tbsp',

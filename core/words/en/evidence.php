@@ -20,6 +20,5 @@ return [
     'reduction.untreated-count-after' => 'the untreated count after',
     'reduction.treated-count-after' => 'the treated count after',
     'reduction.untreated-count-before' => 'the untreated count before',
-    'sprayed.minutes' => '{hours} minutes',
     'student.number-of-degrees-of-freedom' => 'the number of degrees of freedom',
 ];

@@ -161,3 +161,19 @@ it('writes down on what version it is based, as it is told', async () => {
     await slip.keep('discard', (version) => version + 4);
     expect(asked[0]?.body).toEqual({ basedOn: 7, slips: [{ kind: 'left-out', item: 'neem-oil' }], remedy: 'discard' });
 });
+
+it('says of the wrong spoon which one it was, and which measure it stood for', () => {
+    const own = [
+        { kind: 'level', name: 'Soup spoon', words: '10 mL', holds: { amount: 10, unit: 'mL' } },
+    ] as unknown as Schemas['Measure'][];
+    const slip = new SlipState({ id: 8, version: 3 }, 1, load, spoonsAbout(own));
+    slip.kind = 'measure';
+    // By their place in the list that is offered: one's own first, then the usual ones.
+    expect(slip.slip).toEqual({ kind: 'measure', item: 'neem-oil', scoop: 0, measure: { amount: 10, unit: 'mL' } });
+    slip.measure = slip.spoons.findIndex((one) => one.words === 'a US tablespoon');
+    slip.scoop = 1;
+    expect(slip.slip).toEqual({ kind: 'measure', item: 'neem-oil', scoop: 1, measure: { amount: 1, unit: '[tbs_us]' } });
+    slip.measure = slip.spoons.findIndex((one) => one.words === 'a US teaspoon');
+    slip.item = 'castile-soap';
+    expect(slip.slip).toEqual({ kind: 'measure', item: 'castile-soap', scoop: 0, measure: { amount: 1, unit: '[tsp_us]' } });
+});
