@@ -7,9 +7,9 @@ namespace App\Devices;
 use DateTimeImmutable;
 use IdleMixer\Core\Weather\Place;
 use IdleMixer\Core\Weather\Sun;
+use IdleMixer\Core\Weather\TellerKind;
 use IdleMixer\Core\Weather\ToldHour;
 use IdleMixer\Core\Weather\WeatherSource;
-use IdleMixer\Core\Words\Say;
 
 /**
  * Stands in for a real weather station with its forecast: made up from the place and the date alone, so that the same hour always
@@ -24,9 +24,14 @@ final class SimulatedStation implements WeatherSource
     /** @var array<string, float> what chance gave, by what, place and number: the same for all hours of a spell */
     private array $drawn = [];
 
+    public function kind(): TellerKind
+    {
+        return TellerKind::Station;
+    }
+
     public function name(): string
     {
-        return Say::it('records/simulated-station');
+        return '';
     }
 
     public function hours(Place $place, int $from, int $count): array

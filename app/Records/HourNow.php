@@ -5,15 +5,15 @@ declare(strict_types=1);
 namespace App\Records;
 
 use DateTimeImmutable;
-use IdleMixer\Core\Wording\WeatherWords;
+use IdleMixer\Core\Weather\KeptWeather;
 
-/** The weather of an hour, in words that stay in a record. */
+/** The weather of an hour, as it stays in a record. */
 final readonly class HourNow
 {
     public function __construct(private GardenBook $garden, private WeatherBook $weather) {}
 
-    /** Empty where nobody said where the garden lies. */
-    public function words(DateTimeImmutable $at): string
+    /** @return string JSON of what is kept; empty where nobody said where the garden lies */
+    public function kept(DateTimeImmutable $at): string
     {
         $place = $this->garden->place();
         if ($place === null) {
@@ -22,6 +22,6 @@ final readonly class HourNow
         $forecast = $this->weather->between($place, WeatherBook::hour($at), 1, $at);
         $hour = $forecast->hours[0] ?? null;
 
-        return $hour === null ? '' : WeatherWords::of($hour) . " ({$forecast->tellers[0]->name})";
+        return $hour === null ? '' : KeptWeather::of($hour, $forecast->tellers[0])->json();
     }
 }

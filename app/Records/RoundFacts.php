@@ -11,7 +11,7 @@ use IdleMixer\Core\Data\EvidenceLines;
 use IdleMixer\Core\Evidence\Facts;
 use IdleMixer\Core\Mix\Composition;
 use IdleMixer\Core\Mix\Mixture;
-use IdleMixer\Core\Wording\WeatherWords;
+use IdleMixer\Core\Weather\KeptWeather;
 use IdleMixer\Core\Work\AsMade;
 use IdleMixer\Core\Work\Load;
 use IdleMixer\Core\Work\StandTest;
@@ -35,7 +35,7 @@ final readonly class RoundFacts
             $record->water->hardness,
             $record->order,
             (int) $round->sprayed_at->setTimezone($this->garden->place()->zone ?? new DateTimeZone('UTC'))->format('G'),
-            WeatherWords::celsius($round->weather ?? ''),
+            KeptWeather::kept($round->weather ?? '')?->celsius,
             self::asPlanned($batch, array_map(static fn(Load $load): Mixture => $load->mixture, $record->loads)),
             $round->litres,
         );

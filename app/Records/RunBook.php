@@ -42,7 +42,7 @@ final readonly class RunBook
      */
     public function begin(Submitted $submitted, Batch $batch, array $cases, bool $rinses, string $override, DateTimeImmutable $now): array
     {
-        return Submissions::of(Run::query(), $submitted, ['batch_id' => $batch->id, 'rinses' => $rinses, 'weather' => $this->weather->words($now), 'override' => $override, 'started_at' => $now], static function (Run $run) use ($cases): void {
+        return Submissions::of(Run::query(), $submitted, ['batch_id' => $batch->id, 'rinses' => $rinses, 'weather' => $this->weather->kept($now), 'override' => $override, 'started_at' => $now], static function (Run $run) use ($cases): void {
             foreach ($cases as $i => $case) {
                 RunPlant::query()->create(['run_id' => $run->id, 'case_id' => $case->id, 'position' => $i + 1]);
             }
@@ -179,7 +179,7 @@ final readonly class RunBook
             'sprayed_at' => $at,
             'hand_work' => $run->taps->contains('step', 'knock-back'),
             'override' => $run->override,
-            'weather' => $this->weather->words($at),
+            'weather' => $this->weather->kept($at),
             'run_id' => $run->id,
         ]);
         $plant->update(['round_id' => $round->id]);

@@ -14,7 +14,6 @@ use IdleMixer\Core\Weather\ToldHour;
 use IdleMixer\Core\Weather\ToldHours;
 use IdleMixer\Core\Weather\WeatherReader;
 use IdleMixer\Core\Weather\WeatherSource;
-use IdleMixer\Core\Words\Say;
 
 /** Asks everybody who tells the weather of the garden: who stood at the door, then the file or the station. */
 final readonly class WeatherBook
@@ -58,11 +57,11 @@ final readonly class WeatherBook
     {
         $sources = [];
         foreach (WeatherReport::query()->where('source', WeatherReport::DOOR)->where('told_at', '>', $now->modify('-1 day'))->orderByDesc('told_at')->orderByDesc('id')->get() as $report) {
-            $sources[] = ToldHours::atTheDoor(Say::it('records/weather-book.what-you-said-at-door', ['name' => $report->name]), $this->hoursOf($report)[0], WeatherLines::DOOR_HOLDS['value']);
+            $sources[] = ToldHours::atTheDoor($report->name, $this->hoursOf($report)[0], WeatherLines::DOOR_HOLDS['value']);
         }
         $file = $this->garden->row()?->source === WeatherReport::FILE ? $this->file() : null;
         if ($file !== null) {
-            $sources[] = ToldHours::ofFile(Say::it('records/weather-book.the-file', ['name' => $file->name]), $this->hoursOf($file));
+            $sources[] = ToldHours::ofFile($file->name, $this->hoursOf($file));
         } else {
             $sources[] = $this->station;
         }

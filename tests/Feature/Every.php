@@ -26,7 +26,7 @@ final class Every
         'measures.unit' => 'mL', 'measures.step' => 2.5, 'measures.kind' => 'marked',
         'households.kitchen' => 'metric', 'households.by_eye' => '{"squirt":2.5}',
         'gardens.zone' => 'Pacific/Chatham', 'gardens.source' => 'station', 'gardens.latitude' => -43.9, 'gardens.longitude' => -176.5, 'gardens.room_celsius' => 18.5,
-        'weather_reports.source' => 'door', 'weather_reports.hours' => '{"hours":[{"at":"2026-05-04T03:00:00Z","temperature_C":18.5,"humidity_percent":61.5}]}',
+        'rounds.weather' => '{"celsius":21.5,"humidity":60.0,"wind":6.5,"rain":0.5,"teller":"file","name":"May"}', 'runs.weather' => '{"said":"grey and still"}', 'weather_reports.source' => 'door', 'weather_reports.hours' => '{"hours":[{"at":"2026-05-04T03:00:00Z","temperature_C":18.5,"humidity_percent":61.5}]}',
         'batches.stand_test' => 'beads', 'batches.keeping' => 'patient', 'stand_tests.result' => 'ring',
         'leaf_tests.rungs' => '1 0.5', 'leaf_tests.shape' => 'lance', 'leaf_readings.weather' => 'sunny hot',
         'cases.situation' => '{"severity":"heavy","said":"é/"}', 'burns.kinds' => 'edge-burn', 'burns.special' => 'sun',

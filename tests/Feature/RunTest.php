@@ -57,8 +57,9 @@ it('records from the taps what was done: when, on which plant, with how much, in
         [$cases[0], $batch, '18:10', true, 'Tested last year.'],
         [$cases[1], $batch, '18:15', true, 'Tested last year.'],
         [$cases[2], $batch, '18:20', true, 'Tested last year.'],
-    ])->and($rounds->map(static fn(Round $round): string => $round->weather)->first())->toContain('°C')->toContain('simulated station');
+    ])->and($rounds->map(static fn(Round $round): string => $round->weather)->first())->toContain('"teller":"station"');
     $told = Notebook::get("/api/cases/{$cases[0]}");
+    expect($told->text('rounds.0.weather'))->toContain('°C')->toContain('(the simulated station)');
     expect($told->number('rounds.0.litres'))->toEqualWithDelta(0.25 * $make / 1000, 1e-9)->and(Notebook::get("/api/batches/{$batch}")->text('status'))->toBe('discarded');
 });
 

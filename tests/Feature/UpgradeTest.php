@@ -39,6 +39,13 @@ function broughtUpToDate(): void
     expect(app(Kernel::class)->call('migrate', ['--force' => true]))->toBe(0);
 }
 
+/** Takes back that migration and all after it. */
+function undoneFrom(string $migration): void
+{
+    $steps = DB::table('migrations')->where('migration', '>=', $migration)->count();
+    expect(app(Kernel::class)->call('migrate:rollback', ['--step' => $steps, '--force' => true]))->toBe(0);
+}
+
 /** @return array<string, mixed> what the older version said of a batch */
 function saidThen(string $which): array
 {
@@ -173,7 +180,7 @@ it('takes a still older notebook along: sprayers, spoons and recipes are what th
 it('says of each neighbour by itself what an older version said of all of them', function (): void {
     olderNotebook();
     broughtUpToDate();
-    expect(app(Kernel::class)->call('migrate:rollback', ['--step' => 3, '--force' => true]))->toBe(0);
+    undoneFrom('2026_11_29_000019');
     $case = DB::table('cases')->value('id');
     foreach (['East', 'West'] as $name) {
         $plant = DB::table('plants')->insertGetId(['submission' => (string) Str::uuid(), 'name' => $name, 'tolerance' => 'ordinary-leaf', 'place' => '']);
@@ -204,7 +211,7 @@ it('takes an older notebook through its log without losing anything', function (
 it('writes JSON in one way, and leaves what cannot be read as it is', function (): void {
     olderNotebook();
     broughtUpToDate();
-    app(Kernel::class)->call('migrate:rollback', ['--step' => 1, '--force' => true]);
+    undoneFrom('2026_11_29_000021');
     $case = DB::table('cases')->value('id');
     DB::table('cases')->where('id', $case)->update(['situation' => '{"said": "a\/b \u00e9", "n": 1.0}']);
     $batch = DB::table('batches')->value('id');
@@ -213,4 +220,21 @@ it('writes JSON in one way, and leaves what cannot be read as it is', function (
 
     expect(DB::table('cases')->where('id', $case)->value('situation'))->toBe('{"said":"a/b é","n":1.0}')
         ->and(DB::table('batches')->where('id', $batch)->value('rescues'))->toBe('{"torn');
+});
+
+it('keeps in figures what a round said of the weather, and a sentence that has none as it was', function (): void {
+    olderNotebook();
+    broughtUpToDate();
+    $round = DB::table('rounds')->value('id');
+    $kept = static function (string $weather) use ($round): mixed {
+        DB::table('rounds')->where('id', $round)->update(['weather' => $weather]);
+        undoneFrom('2026_11_29_000022');
+        broughtUpToDate();
+
+        return DB::table('rounds')->where('id', $round)->value('weather');
+    };
+
+    expect($kept('A grey evening'))->toBe('{"said":"A grey evening"}')
+        ->and($kept('21 °C, 60 % humid, wind 6 km/h (the simulated station)'))->toBe('{"celsius":21.0,"humidity":60.0,"wind":6.0,"teller":"station"}')
+        ->and(Notebook::get('/api/cases/1')->text('rounds.0.weather'))->toBe('21 °C, 60 % humid, wind 6 km/h (the simulated station)');
 });

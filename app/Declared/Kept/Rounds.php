@@ -11,6 +11,7 @@ use App\Declared\Record;
 use App\Declared\Values\Moment;
 use App\Declared\Values\Number;
 use App\Declared\Values\Text;
+use App\Declared\Values\WeatherKept;
 use App\Declared\Within;
 use IdleMixer\Core\Data\InputLines;
 use IdleMixer\Core\Recipe\RecipeReader;
@@ -48,7 +49,7 @@ final class Rounds extends Record
             Plain::usually('notes', Text::notes(RecipeReader::MAX_NOTES), ''),
             Plain::usually('override', Text::notes(RecipeReader::MAX_NOTES), ''),
             Plain::maybe('litres', Number::upTo(self::MOST_LITRES)),
-            Plain::usually('weather', Text::notes(RecipeReader::MAX_NOTES), ''),
+            Plain::usually('weather', new WeatherKept(), ''),
             Link::maybe('runs', 'run_id', 'run', 'walk'),
         ];
     }

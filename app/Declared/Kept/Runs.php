@@ -10,6 +10,7 @@ use App\Declared\Plain;
 use App\Declared\Record;
 use App\Declared\Values\Moment;
 use App\Declared\Values\Text;
+use App\Declared\Values\WeatherKept;
 use IdleMixer\Core\Data\InputLines;
 use IdleMixer\Core\Recipe\RecipeReader;
 
@@ -39,7 +40,7 @@ final class Runs extends Record
             ...$this->submitted(),
             Link::to('batches', 'batch_id', 'batch', 'batch'),
             self::flag('rinses'),
-            Plain::usually('weather', Text::notes(RecipeReader::MAX_NOTES), ''),
+            Plain::usually('weather', new WeatherKept(), ''),
             Plain::usually('override', Text::notes(RecipeReader::MAX_NOTES), ''),
             Plain::needed('started_at', Moment::past($this->clock)),
             Plain::maybe('paused_at', Moment::past($this->clock)),

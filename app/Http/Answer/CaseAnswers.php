@@ -29,11 +29,13 @@ use IdleMixer\Core\Evidence\UnsprayedCatalogue;
 use IdleMixer\Core\Leaf\Proof;
 use IdleMixer\Core\Recipe\RecipeUse;
 use IdleMixer\Core\Trouble\TroubleCatalogue;
+use IdleMixer\Core\Weather\KeptWeather;
 use IdleMixer\Core\Wording\ComparisonWords;
 use IdleMixer\Core\Wording\CompositionWords;
 use IdleMixer\Core\Wording\Findings;
 use IdleMixer\Core\Wording\MoveWords;
 use IdleMixer\Core\Wording\RunWords;
+use IdleMixer\Core\Wording\WeatherWords;
 use IdleMixer\Core\Words\Say;
 use IdleMixer\Core\Writing\VerdictWriter;
 use Illuminate\Database\Eloquent\Builder;
@@ -220,7 +222,7 @@ final readonly class CaseAnswers
             $round->override,
             array_values($round->burns->map(BurnAnswer::of(...))->all()),
             $round->litres,
-            $round->weather ?? '',
+            WeatherWords::of(KeptWeather::kept($round->weather ?? '')),
             $round->who,
         );
     }

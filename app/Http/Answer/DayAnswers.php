@@ -23,6 +23,7 @@ use IdleMixer\Core\Weather\Week;
 use IdleMixer\Core\Weather\Window;
 use IdleMixer\Core\Weather\Windows;
 use IdleMixer\Core\Wording\HourWords;
+use IdleMixer\Core\Wording\WeatherWords;
 
 /** Tells which hours of the coming week are good, plant by plant. */
 final readonly class DayAnswers
@@ -121,7 +122,7 @@ final readonly class DayAnswers
     {
         $ahead = array_filter($forecast->tellers, static fn(Teller $one): bool => $one->to > $from);
 
-        return array_values(array_map(static fn(Teller $one): TellerAnswer => new TellerAnswer($one->name, GardenAnswers::instant(max($one->from, $from)), GardenAnswers::instant($one->to)), $ahead));
+        return array_values(array_map(static fn(Teller $one): TellerAnswer => new TellerAnswer(WeatherWords::teller($one->kind, $one->name), GardenAnswers::instant(max($one->from, $from)), GardenAnswers::instant($one->to)), $ahead));
     }
 
     private static function sun(Place $place, DateTimeImmutable $now): SunAnswer

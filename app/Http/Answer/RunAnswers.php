@@ -13,10 +13,12 @@ use DateTimeImmutable;
 use IdleMixer\Core\Data\WorkLines;
 use IdleMixer\Core\Run\RunPlan;
 use IdleMixer\Core\Run\RunStep;
+use IdleMixer\Core\Weather\KeptWeather;
 use IdleMixer\Core\Wording\Durations;
 use IdleMixer\Core\Wording\Measures;
 use IdleMixer\Core\Wording\RestWords;
 use IdleMixer\Core\Wording\RunWords;
+use IdleMixer\Core\Wording\WeatherWords;
 use IdleMixer\Core\Words\Say;
 
 /** Tells of a walk through the bed: its steps, which is next, and what was done when. */
@@ -41,7 +43,7 @@ final readonly class RunAnswers
             Instant::of($now),
             new RefAnswer($run->batch->id, $run->batch->name),
             $run->rinses,
-            $run->weather,
+            WeatherWords::of(KeptWeather::kept($run->weather)),
             Instant::of($run->started_at),
             Instant::maybe($run->paused_at),
             Instant::maybe($run->finished_at),

@@ -18,9 +18,11 @@ use App\Records\WeatherBook;
 use DateTimeImmutable;
 use IdleMixer\Core\Data\EvidenceLines;
 use IdleMixer\Core\Trouble\TroubleCatalogue;
+use IdleMixer\Core\Weather\KeptWeather;
 use IdleMixer\Core\Wording\CompositionWords;
 use IdleMixer\Core\Wording\Figures;
 use IdleMixer\Core\Wording\Findings;
+use IdleMixer\Core\Wording\WeatherWords;
 use IdleMixer\Core\Words\Say;
 
 /** A case from first sight to closed, told in order. */
@@ -75,7 +77,7 @@ final readonly class StoryAnswers
         return implode(' ', array_filter([
             Say::it('answers/story-answers.round', ['number' => $number, 'name' => $round->batch->name, 'value' => $strength === '' ? '.' : " ({$strength})."]),
             $round->hand_work ? Say::it('answers/story-answers.pruned-wiped-or-hosed-same') : '',
-            $round->weather === '' ? '' : Say::it('answers/story-answers.weather', ['weather' => $round->weather]),
+            $round->weather === '' ? '' : Say::it('answers/story-answers.weather', ['weather' => WeatherWords::of(KeptWeather::kept($round->weather))]),
             $round->override === '' ? '' : Say::it('answers/story-answers.without-proof-on-leaves', ['override' => $round->override]),
             $round->notes,
         ], static fn(string $words): bool => $words !== ''));

@@ -105,7 +105,7 @@ final readonly class CaseController
             'hand_work' => $input->handWork,
             'notes' => $input->notes,
             'override' => $closed === null ? '' : $input->override,
-            'weather' => $weather->words($input->sprayedAt),
+            'weather' => $weather->kept($input->sprayedAt),
         ]);
 
         return $this->say($case, Saved::status($new), new SavedAnswer('rounds', $round->id, $round->version));

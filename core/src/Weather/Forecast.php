@@ -24,18 +24,18 @@ final readonly class Forecast
         $by = [];
         foreach ($sources as $source) {
             foreach ($source->hours($place, $from, $count) as $hour) {
-                $by[$hour->at] ??= [$hour, $source->name()];
+                $by[$hour->at] ??= [$hour, $source];
             }
         }
         ksort($by);
         $tellers = [];
-        foreach ($by as $at => [, $name]) {
+        foreach ($by as $at => [, $source]) {
             $last = $tellers === [] ? null : $tellers[count($tellers) - 1];
-            if ($last !== null && $last->name === $name) {
+            if ($last !== null && $last->kind === $source->kind() && $last->name === $source->name()) {
                 array_pop($tellers);
-                $tellers[] = new Teller($name, $last->from, $at + WeatherLines::APART['value']);
+                $tellers[] = new Teller($last->kind, $last->name, $last->from, $at + WeatherLines::APART['value']);
             } else {
-                $tellers[] = new Teller($name, $at, $at + WeatherLines::APART['value']);
+                $tellers[] = new Teller($source->kind(), $source->name(), $at, $at + WeatherLines::APART['value']);
             }
         }
 

@@ -7,5 +7,6 @@ namespace IdleMixer\Core\Weather;
 /** Who told the weather from when to when, in seconds since 1970. */
 final readonly class Teller
 {
-    public function __construct(public string $name, public int $from, public int $to) {}
+    /** @param string $name as the household calls it; empty where it has no name */
+    public function __construct(public TellerKind $kind, public string $name, public int $from, public int $to) {}
 }

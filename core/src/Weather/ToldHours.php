@@ -10,7 +10,7 @@ final readonly class ToldHours implements WeatherSource
     private const HOUR = 3600;
 
     /** @param array<int, ToldHour> $hours by the start of their hour, in seconds since 1970 */
-    private function __construct(private string $name, private array $hours) {}
+    private function __construct(private TellerKind $kind, private string $name, private array $hours) {}
 
     /** @param list<ToldHour> $hours */
     public static function ofFile(string $name, array $hours): self
@@ -20,7 +20,7 @@ final readonly class ToldHours implements WeatherSource
             $by[self::start($hour->at)] = self::at($hour, self::start($hour->at));
         }
 
-        return new self($name, $by);
+        return new self(TellerKind::File, $name, $by);
     }
 
     /** @param int $holds hours that it holds for, the first among them */
@@ -32,7 +32,12 @@ final readonly class ToldHours implements WeatherSource
             $by[$start] = self::at($hour, $start);
         }
 
-        return new self($name, $by);
+        return new self(TellerKind::Door, $name, $by);
+    }
+
+    public function kind(): TellerKind
+    {
+        return $this->kind;
     }
 
     public function name(): string

@@ -7,7 +7,9 @@ namespace IdleMixer\Core\Weather;
 /** Somebody who tells the weather of a place: a station, a file, a person at the door. */
 interface WeatherSource
 {
-    /** As screens call it. */
+    public function kind(): TellerKind;
+
+    /** As the household calls it; empty where it has no name. */
     public function name(): string;
 
     /**

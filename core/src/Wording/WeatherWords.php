@@ -4,25 +4,35 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Wording;
 
-use IdleMixer\Core\Weather\ToldHour;
+use IdleMixer\Core\Weather\KeptWeather;
+use IdleMixer\Core\Weather\TellerKind;
 use IdleMixer\Core\Words\Say;
 
-/** The weather of an hour in a line: “21 °C, 60 % humid, wind 6 km/h”. */
+/** The weather of an hour in a line: “21 °C, 60 % humid, wind 6 km/h (the simulated station)”. */
 final class WeatherWords
 {
-    /** °C of a line that {@see of} wrote; null where there is none. */
-    public static function celsius(string $line): ?float
+    /** Empty where nothing is kept. */
+    public static function of(?KeptWeather $kept): string
     {
-        return preg_match('/^(-?\d+(?:\.\d+)?) °C/', $line, $found) === 1 ? (float) $found[1] : null;
+        if ($kept === null || $kept->said !== '') {
+            return $kept->said ?? '';
+        }
+        $weather = implode(', ', array_filter([
+            $kept->celsius === null ? '' : Say::it('wording/weather-words.celsius', ['celsius' => Figures::short(round($kept->celsius))]),
+            $kept->humidity === null ? '' : Say::it('wording/weather-words.humid', ['humidity' => Figures::short(round($kept->humidity))]),
+            $kept->wind === null ? '' : Say::it('wording/weather-words.wind-km-h', ['wind' => Figures::short(round($kept->wind))]),
+            $kept->rain === null || $kept->rain <= 0.0 ? '' : Say::it('wording/weather-words.rain-mm', ['rain' => Figures::short($kept->rain)]),
+        ], static fn(string $part): bool => $part !== ''));
+
+        return $kept->teller === null ? $weather : Say::it('wording/weather-words.told-by', ['weather' => $weather, 'teller' => self::teller($kept->teller, $kept->name)]);
     }
 
-    public static function of(ToldHour $hour): string
+    public static function teller(TellerKind $kind, string $name): string
     {
-        return implode(', ', array_filter([
-            Figures::short(round($hour->temperature)) . ' °C',
-            Figures::short(round($hour->humidity)) . ' % humid',
-            $hour->wind === null ? '' : Say::it('wording/weather-words.wind-km-h', ['wind' => Figures::short(round($hour->wind))]),
-            $hour->rain === null || $hour->rain <= 0.0 ? '' : Say::it('wording/weather-words.rain-mm', ['rain' => Figures::short($hour->rain)]),
-        ], static fn(string $part): bool => $part !== ''));
+        return match ($kind) {
+            TellerKind::Station => Say::it('wording/weather-words.station'),
+            TellerKind::File => Say::it('wording/weather-words.file', ['name' => $name]),
+            TellerKind::Door => Say::it('wording/weather-words.door', ['name' => $name]),
+        };
     }
 }

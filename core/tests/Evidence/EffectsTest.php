@@ -27,10 +27,8 @@ use IdleMixer\Core\Tests\Support\Alone;
 use IdleMixer\Core\Tests\Support\Histories;
 use IdleMixer\Core\Tests\Support\NodeScript;
 use IdleMixer\Core\Trouble\TroubleCatalogue;
-use IdleMixer\Core\Weather\ToldHour;
 use IdleMixer\Core\Wording\Findings;
 use IdleMixer\Core\Wording\RecordWords;
-use IdleMixer\Core\Wording\WeatherWords;
 use IdleMixer\Core\Work\StandTest;
 
 /** @param list<array{?float, ?float, ?float, ?float}> $rounds in cases of their own */
@@ -219,7 +217,3 @@ it('brings what was known of a round to yes and no', function (): void {
         ->and($facts(null, 19, null, null))->toBe(['hand-work' => false, 'order' => false, 'hour' => true])
         ->and(Facts::of(true, StandTest::Ring, null, MixingOrder::EmulsifierFirst, 19, null, true, null))->toBe(['hand-work' => true, 'stand-test' => false, 'order' => true, 'hour' => true, 'strength' => true]);
 });
-
-it('reads the warmth back out of the weather that stays with a round', function (float $celsius, ?float $read): void {
-    expect(WeatherWords::celsius(WeatherWords::of(new ToldHour(0, $celsius, 60.0, 6.0, 0.0, 0.0)) . ' (the simulated station)'))->toBe($read)->and(WeatherWords::celsius(''))->toBeNull();
-})->with([[21.4, 21.0], [-3.0, -3.0], [0.0, 0.0]]);

@@ -8,6 +8,9 @@ use IdleMixer\Core\Mix\Formulator;
 use IdleMixer\Core\Recipe\RecipeCatalogue;
 use IdleMixer\Core\Schedule\MovedDate;
 use IdleMixer\Core\Tests\Support\Weather;
+use IdleMixer\Core\Weather\KeptWeather;
+use IdleMixer\Core\Weather\Teller;
+use IdleMixer\Core\Weather\TellerKind;
 use IdleMixer\Core\Weather\ToldHour;
 use IdleMixer\Core\Wording\MoveWords;
 use IdleMixer\Core\Wording\RestWords;
@@ -89,7 +92,7 @@ it('says where a rest may go, by what is in it', function (string $slug, array $
 ]);
 
 it('says the weather of an hour in a line', function (ToldHour $hour, string $line): void {
-    expect(WeatherWords::of($hour))->toBe($line);
+    expect(WeatherWords::of(KeptWeather::of($hour, new Teller(TellerKind::Station, '', 0, 3600))))->toBe("{$line} (the simulated station)");
 })->with([
     [new ToldHour(0, 21.4, 59.6, 6.2, 0.0, 10.0), '21 °C, 60 % humid, wind 6 km/h'],
     [new ToldHour(0, -3.0, 80.0, null, 1.25, null), '-3 °C, 80 % humid, rain 1.25 mm'],

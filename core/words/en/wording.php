@@ -137,4 +137,10 @@ return [
     'choice-words.everybody' => 'everybody finds so',
     'choice-words.most' => 'most find so',
     'choice-words.some' => 'some find so',
+    'weather-words.humid' => '{humidity} % humid',
+    'weather-words.celsius' => '{celsius} °C',
+    'weather-words.told-by' => '{weather} ({teller})',
+    'weather-words.station' => 'the simulated station',
+    'weather-words.file' => 'the file {name}',
+    'weather-words.door' => 'what you said at the door: {name}',
 ];
