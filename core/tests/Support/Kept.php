@@ -4,65 +4,73 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Tests\Support;
 
+use SebastianBergmann\Diff\Differ;
+use SebastianBergmann\Diff\Output\UnifiedDiffOutputBuilder;
+
 /**
- * Answers as they were when they were last read through. They prove nothing right: they show what a change changes, so that
- * somebody looks at it. MIXER_KEEP=1 keeps them anew.
+ * Pages of answers as they were when they were last read through: sentences and figures as a gardener gets them, one text file a
+ * page. They prove nothing right: they show what a change changes, so that somebody reads it.
  */
 final class Kept
 {
-    private const FOLDER = __DIR__ . '/../Kept/answers';
+    private const FOLDER = __DIR__ . '/../Kept/pages';
 
     /** Beside the tests of a whole application. */
-    public const OF_FEATURES = __DIR__ . '/../../../tests/fixtures/answers';
+    public const OF_FEATURES = __DIR__ . '/../../../tests/fixtures/pages';
 
-    /** Figures that differ by less than this share are the same. */
-    private const ROUNDING = 1e-9;
+    /** What is too long for one line goes on in the next. */
+    private const WIDTH = 150;
 
-    /** What differs from the kept answers of this name, with its place; empty where nothing does. */
-    public static function change(string $name, mixed $now, string $folder = self::FOLDER): string
+    /**
+     * What is said otherwise than on the kept page of this name, old above new; empty where nothing is.
+     *
+     * @param array<array-key, mixed> $page sentences and figures, by what they are
+     */
+    public static function change(string $name, array $page, string $folder = self::FOLDER): string
     {
-        $file = "{$folder}/{$name}.json";
+        $file = "{$folder}/{$name}.txt";
+        $now = self::printed($page, '');
         if (getenv('MIXER_KEEP') === '1') {
             is_dir($folder) || mkdir($folder, recursive: true);
-            $text = json_encode($now, \JSON_PRETTY_PRINT | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_PRESERVE_ZERO_FRACTION | \JSON_THROW_ON_ERROR);
-            file_put_contents($file, preg_replace_callback('/^(?: {4})+/m', static fn(array $indent): string => str_repeat(' ', intdiv(strlen($indent[0]), 4)), $text) . "\n");
+            file_put_contents($file, $now);
 
             return '';
         }
-        $text = is_file($file) ? file_get_contents($file) : false;
-        if ($text === false) {
-            return "Nothing is kept under {$name}: run its test with MIXER_KEEP=1, read what it wrote, and commit it.";
+        $was = is_file($file) ? (string) file_get_contents($file) : '';
+        if ($was === $now) {
+            return '';
         }
-        $plain = json_decode(json_encode($now, \JSON_PRESERVE_ZERO_FRACTION | \JSON_THROW_ON_ERROR), true, flags: \JSON_THROW_ON_ERROR);
+        $changed = (new Differ(new UnifiedDiffOutputBuilder("- kept\n+ now\n")))->diff($was, $now);
 
-        return self::between(json_decode($text, true, flags: \JSON_THROW_ON_ERROR), $plain, '');
+        return "{$name} says otherwise:\n{$changed}\nWhere all of it is meant, MIXER_KEEP=1 vendor/bin/pest --filter='Kept' keeps the page anew; read git diff before you commit it.";
     }
 
-    private static function between(mixed $was, mixed $is, string $at): string
+    /** @param array<array-key, mixed> $page */
+    private static function printed(array $page, string $indent): string
     {
-        if (is_array($was) && is_array($is)) {
-            foreach (array_unique([...array_keys($was), ...array_keys($is)]) as $key) {
-                $change = match (true) {
-                    ! array_key_exists($key, $was) => "{$at}/{$key} is new: " . self::shown($is[$key]),
-                    ! array_key_exists($key, $is) => "{$at}/{$key} is gone, which was " . self::shown($was[$key]),
-                    default => self::between($was[$key], $is[$key], "{$at}/{$key}"),
-                };
-                if ($change !== '') {
-                    return $change;
-                }
+        $text = '';
+        foreach ($page as $key => $value) {
+            $name = is_int($key) ? '-' : "{$key}:";
+            if (is_array($value)) {
+                $inside = self::printed($value, $indent . '  ');
+                // What holds nothing says nothing.
+                $text .= $inside === '' ? '' : "{$indent}{$name}\n{$inside}";
+            } elseif ($value !== null && $value !== '') {
+                $text .= $indent . wordwrap("{$name} " . self::said($value), self::WIDTH, "\n{$indent}    ") . "\n";
             }
-
-            return '';
-        }
-        if (is_numeric($was) && is_numeric($is) && ! is_string($was) && ! is_string($is)) {
-            return abs($was - $is) <= self::ROUNDING * max(abs($was), abs($is)) ? '' : "{$at} was " . self::shown($was) . ' and is ' . self::shown($is);
         }
 
-        return $was === $is ? '' : "{$at} was " . self::shown($was) . ' and is ' . self::shown($is);
+        return $text;
     }
 
-    private static function shown(mixed $value): string
+    private static function said(mixed $value): string
     {
-        return mb_strimwidth(json_encode($value, \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_THROW_ON_ERROR), 0, 400, '…');
+        return match (true) {
+            is_bool($value) => $value ? 'yes' : 'no',
+            // More figures than these mean nothing to a gardener.
+            is_float($value) => (string) (float) sprintf('%.4g', $value),
+            is_scalar($value) => (string) $value,
+            default => '',
+        };
     }
 }
