@@ -5,13 +5,14 @@ declare(strict_types=1);
 namespace App\Http\Answer;
 
 use App\Http\Api\Shape;
+use IdleMixer\Core\Quantity\Dimension;
 
 /** A number of some unit, by UCUM code. */
 final readonly class AmountAnswer
 {
     public function __construct(
         public int|float $amount,
-        #[Shape(words: ['mL', 'L', '[tsp_us]', '[tbs_us]', '[foz_us]', '[cup_us]', '[pt_us]', '[qt_us]', '[gal_us]', '[foz_br]', '[pt_br]', '[gal_br]', '[tsp_m]', '[tbs_m]', '[drp]'])]
+        #[Shape(unitsOf: Dimension::Volume)]
         public string $unit,
     ) {}
 }

@@ -21,6 +21,7 @@ use IdleMixer\Core\Plant\ToleranceCatalogue;
 use IdleMixer\Core\Quantity\Amount;
 use IdleMixer\Core\Quantity\Dimension;
 use IdleMixer\Core\Quantity\Unit;
+use IdleMixer\Core\Quantity\UnitNames;
 use IdleMixer\Core\Recipe\MixingOrder;
 use IdleMixer\Core\Trouble\Trouble;
 use IdleMixer\Core\Trouble\TroubleCatalogue;
@@ -70,7 +71,7 @@ final readonly class CatalogueAnswers
             self::named(NeedTable::shipped()->soils()),
             array_column(Keeping::cases(), 'value'),
             array_map(static fn(int $hours): LeafWaitAnswer => new LeafWaitAnswer($hours, $leaf->wait($hours)), LeafLines::WAITS['value']),
-            array_map(static fn(string $code): VolumeUnitAnswer => new VolumeUnitAnswer($code, Measures::unit(Unit::from($code)), Unit::from($code)->factor()), Unit::codes(Dimension::Volume)),
+            array_map(static fn(string $code): VolumeUnitAnswer => new VolumeUnitAnswer($code, UnitNames::spoken(Unit::from($code)), Unit::from($code)->factor()), Unit::codes(Dimension::Volume)),
             array_map(static fn(SprayerShape $shape): ChoiceWordsAnswer => new ChoiceWordsAnswer($shape->value, $shape->words()), SprayerShape::cases()),
             array_map(static fn(CommonSprayer $one): CommonSprayerAnswer => new CommonSprayerAnswer($one->name, new AmountAnswer(...$one->holds->toArray()), Measures::amount($one->holds), $one->shape->value), CommonSprayer::shipped()),
             self::sets(SpoonSets::shipped()),

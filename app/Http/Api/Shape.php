@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Api;
 
 use Attribute;
+use IdleMixer\Core\Quantity\Dimension;
+use IdleMixer\Core\Quantity\Unit;
 
 /** What the type of a property does not say of it: which words, a form, another document. Of a list it speaks of what stands in it. */
 #[Attribute(Attribute::TARGET_PROPERTY | Attribute::TARGET_PARAMETER)]
@@ -17,6 +19,7 @@ final readonly class Shape
      * @param string                       $ref    name of a schema
      * @param string                       $codes  name of a schema of codes, each of which comes with its words
      * @param array<string, mixed>         $schema JSON Schema, where nothing shorter says it
+     * @param Dimension|null               $unitsOf its units are the words
      */
     public function __construct(
         private string $format = '',
@@ -27,6 +30,7 @@ final readonly class Shape
         private ?float $least = null,
         private ?float $most = null,
         private array $schema = [],
+        private ?Dimension $unitsOf = null,
     ) {}
 
     /**
@@ -53,7 +57,11 @@ final readonly class Shape
      */
     private function closer(array $schema): array
     {
-        $words = $this->of === '' ? $this->words : array_column(($this->of)::cases(), 'value');
+        $words = match (true) {
+            $this->unitsOf !== null => Unit::codes($this->unitsOf),
+            $this->of !== '' => array_column(($this->of)::cases(), 'value'),
+            default => $this->words,
+        };
 
         return match (true) {
             $this->schema !== [] => $this->schema,

@@ -7,6 +7,7 @@ namespace IdleMixer\Core\Phrase;
 use IdleMixer\Core\Quantity\Amount;
 use IdleMixer\Core\Quantity\Dimension;
 use IdleMixer\Core\Quantity\Unit;
+use IdleMixer\Core\Quantity\UnitNames;
 use IdleMixer\Core\Recipe\Basis;
 use IdleMixer\Core\Recipe\BasisOf;
 use IdleMixer\Core\Recipe\Recipe;
@@ -39,7 +40,7 @@ final class PhraseWriter
 
         $of = $line->ingredient === null ? Say::it('phrase/phrase-writer.of', ['name' => $line->stock->name ?? '']) : $line->ingredient->name;
 
-        return "{$much} " . self::unit($line->amount->unit) . " {$of}{$strength}";
+        return "{$much} " . UnitNames::typed($line->amount->unit) . " {$of}{$strength}";
     }
 
     /** Nobody measures 0.823 of a tablespoon: what is no kitchen fraction of a spoon is said in mL. */
@@ -71,7 +72,7 @@ final class PhraseWriter
 
     public static function basis(Basis $basis): string
     {
-        $much = self::number($basis->amount->value) . ' ' . self::unit($basis->amount->unit);
+        $much = self::number($basis->amount->value) . ' ' . UnitNames::typed($basis->amount->unit);
 
         return $basis->of === BasisOf::Water ? Say::it('phrase/phrase-writer.of-water', ['much' => $much]) : Say::it('phrase/phrase-writer.made-up-to', ['much' => $much]);
     }
@@ -88,26 +89,5 @@ final class PhraseWriter
 
         // Three decimals after a point could be thousands elsewhere.
         return preg_match('/\A[1-9]\d{0,2}\.\d{3}\z/', $text) === 1 ? "{$text}0" : $text;
-    }
-
-    private static function unit(Unit $unit): string
-    {
-        return match ($unit) {
-            Unit::UsTeaspoon => Say::it('phrase/phrase-writer.us-teaspoon'),
-            Unit::UsTablespoon => Say::it('phrase/phrase-writer.us-tablespoon'),
-            Unit::UsFluidOunce => Say::it('phrase/phrase-writer.us-fluid-ounce'),
-            Unit::UsCup => Say::it('phrase/phrase-writer.us-cup'),
-            Unit::UsPint => Say::it('phrase/phrase-writer.us-pint'),
-            Unit::UsQuart => Say::it('phrase/phrase-writer.us-quart'),
-            Unit::UsGallon => Say::it('phrase/phrase-writer.us-gallon'),
-            Unit::ImperialFluidOunce => Say::it('phrase/phrase-writer.imperial-fluid-ounce'),
-            Unit::ImperialPint => Say::it('phrase/phrase-writer.imperial-pint'),
-            Unit::ImperialGallon => Say::it('phrase/phrase-writer.imperial-gallon'),
-            Unit::MetricTeaspoon => Say::it('phrase/phrase-writer.metric-teaspoon'),
-            Unit::MetricTablespoon => Say::it('phrase/phrase-writer.metric-tablespoon'),
-            Unit::Drop => 'drops',
-            Unit::AvoirdupoisOunce => Say::it('phrase/phrase-writer.avoirdupois-ounce'),
-            default => $unit->value,
-        };
     }
 }

@@ -101,7 +101,7 @@ final class Vocabulary
     public static function shipped(): self
     {
         /** @var list<UnitRow> $units */
-        $units = Say::words('reading/units');
+        $units = Say::words('units')['said'];
         $ingredients = [];
         foreach (Things::of('ingredients')->words() as $slug => $said) {
             /** @var array{words: list<string>, loose?: array<string, list<string>>} $said */

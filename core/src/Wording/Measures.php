@@ -10,38 +10,15 @@ use IdleMixer\Core\Measure\ScoopPlan;
 use IdleMixer\Core\Quantity\Amount;
 use IdleMixer\Core\Quantity\Dimension;
 use IdleMixer\Core\Quantity\Unit;
+use IdleMixer\Core\Quantity\UnitNames;
 use IdleMixer\Core\Words\Say;
 
 /** Amounts in the words of the kitchen: spoons first, millilitres second. */
 final class Measures
 {
-    public static function unit(Unit $unit, bool $many = false): string
-    {
-        return match ($unit) {
-            Unit::UsTeaspoon => 'tsp',
-            Unit::UsTablespoon => 'tbsp',
-            Unit::UsFluidOunce => Say::it('wording/measures.us-fluid-ounce'),
-            Unit::UsCup => $many ? 'cups' : 'cup',
-            Unit::UsPint => Say::it('wording/measures.us-pint'),
-            Unit::UsQuart => Say::it('wording/measures.us-quart'),
-            Unit::UsGallon => Say::it('wording/measures.us-gallon'),
-            Unit::ImperialFluidOunce => Say::it('wording/measures.imperial-fluid-ounce'),
-            Unit::ImperialPint => Say::it('wording/measures.imperial-pint'),
-            Unit::ImperialGallon => Say::it('wording/measures.imperial-gallon'),
-            Unit::MetricTeaspoon => Say::it('wording/measures.metric-teaspoon'),
-            Unit::MetricTablespoon => Say::it('wording/measures.metric-tablespoon'),
-            Unit::Drop => $many ? 'drops' : 'drop',
-            Unit::AvoirdupoisOunce => Say::it('wording/measures.avoirdupois-ounce'),
-            Unit::One => $many ? 'pieces' : 'piece',
-            Unit::Celsius => '°C',
-            Unit::Fahrenheit => '°F',
-            default => $unit->value,
-        };
-    }
-
     public static function amount(Amount $amount): string
     {
-        return Figures::kitchen($amount->value) . ' ' . self::unit($amount->unit, $amount->value > 1.0);
+        return Figures::kitchen($amount->value) . ' ' . UnitNames::spoken($amount->unit, $amount->value > 1.0);
     }
 
     /** "½ cup of vegetable oil", "2 eggs". */
@@ -69,10 +46,10 @@ final class Measures
             return (string) $count;
         }
         if ($unit->dimension() === Dimension::Mass) {
-            return Say::it('wording/measures.on-scale', ['count' => Figures::short($count * $amount), 'unit' => self::unit($unit)]);
+            return Say::it('wording/measures.on-scale', ['count' => Figures::short($count * $amount), 'unit' => UnitNames::spoken($unit)]);
         }
         if ($name === '' && $amount === 1.0) {
-            return $count . ' ' . self::unit($unit, $count > 1);
+            return $count . ' ' . UnitNames::spoken($unit, $count > 1);
         }
 
         return ($count > 1 ? $count . ' × ' : '') . ($name === '' ? self::amount(Amount::of($amount, $unit)) : $name);
@@ -109,7 +86,7 @@ final class Measures
         if ($large !== null && $millilitres >= 0.5 * $large->factor()) {
             $count = round($millilitres / $large->factor() * 4.0) / 4.0;
 
-            return Say::it('wording/measures.about', ['count' => Figures::kitchen($count), 'unit' => self::unit($large, $count > 1.0)]);
+            return Say::it('wording/measures.about', ['count' => Figures::kitchen($count), 'unit' => UnitNames::spoken($large, $count > 1.0)]);
         }
         if ($small === Unit::UsTablespoon && $millilitres < 1.5 * $small->factor()) {
             $small = Unit::UsTeaspoon;
@@ -117,7 +94,7 @@ final class Measures
         $step = $small === Unit::Millilitre && $millilitres >= 100.0 ? 50.0 : 1.0;
         $count = max($step, round($millilitres / $small->factor() / $step) * $step);
 
-        return Say::it('wording/measures.about', ['count' => Figures::short($count), 'unit' => self::unit($small, $count > 1.0)]);
+        return Say::it('wording/measures.about', ['count' => Figures::short($count), 'unit' => UnitNames::spoken($small, $count > 1.0)]);
     }
 
     /** mL up to a litre, then L. */
@@ -134,6 +111,6 @@ final class Measures
 
         return $unit === Unit::Millilitre || $unit === Unit::Litre
             ? $metric
-            : Figures::kitchen($millilitres / $unit->factor()) . ' ' . self::unit($unit) . " ({$metric})";
+            : Figures::kitchen($millilitres / $unit->factor()) . ' ' . UnitNames::spoken($unit) . " ({$metric})";
     }
 }

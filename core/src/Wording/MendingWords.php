@@ -6,6 +6,7 @@ namespace IdleMixer\Core\Wording;
 
 use IdleMixer\Core\Plan\Mending;
 use IdleMixer\Core\Quantity\Unit;
+use IdleMixer\Core\Quantity\UnitNames;
 use IdleMixer\Core\Quantity\Volume;
 use IdleMixer\Core\Words\MissingWords;
 use IdleMixer\Core\Words\Say;
@@ -38,7 +39,7 @@ final readonly class MendingWords
         }
         if (isset($args['mL']) && $unit !== null) {
             $ml = (float) $args['mL'];
-            $pairs['{volume}'] = in_array($unit, [Unit::Litre, Unit::Millilitre], true) ? Measures::metric($ml) : Figures::kitchen(Volume::ofMillilitres($ml)->in($unit)) . ' ' . Measures::unit($unit);
+            $pairs['{volume}'] = in_array($unit, [Unit::Litre, Unit::Millilitre], true) ? Measures::metric($ml) : Figures::kitchen(Volume::ofMillilitres($ml)->in($unit)) . ' ' . UnitNames::spoken($unit);
         }
 
         return strtr($this->words[$mending->kind->value] ?? throw MissingWords::becauseOf($mending->kind->value), $pairs);

@@ -39,6 +39,7 @@ function wordsIn(string $file): array
     $rows = match ($file) {
         'by-eye' => require dirname(__DIR__, 2) . '/data/by-eye.php',
         'ingredients' => Things::of('ingredients')->words(),
+        'units' => Say::words('units')['said'],
         default => Say::words("reading/{$file}"),
     };
     assert(is_array($rows));

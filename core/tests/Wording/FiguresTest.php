@@ -7,6 +7,7 @@ use IdleMixer\Core\Measure\Scoop;
 use IdleMixer\Core\Measure\ScoopPlan;
 use IdleMixer\Core\Quantity\Amount;
 use IdleMixer\Core\Quantity\Unit;
+use IdleMixer\Core\Quantity\UnitNames;
 use IdleMixer\Core\Wording\Durations;
 use IdleMixer\Core\Wording\EyeWords;
 use IdleMixer\Core\Wording\Figures;
@@ -43,7 +44,7 @@ it('says spoons with the fractions of a kitchen', function (float $number, strin
 ]);
 
 it('names each unit as a kitchen does', function (string $unit, string $one, string $many): void {
-    expect([Measures::unit(Unit::from($unit)), Measures::unit(Unit::from($unit), true)])->toBe([$one, $many]);
+    expect([UnitNames::spoken(Unit::from($unit)), UnitNames::spoken(Unit::from($unit), true)])->toBe([$one, $many]);
 })->with([
     ['[tsp_us]', 'tsp', 'tsp'], ['[tbs_us]', 'tbsp', 'tbsp'], ['[foz_us]', 'US fl oz', 'US fl oz'], ['[cup_us]', 'cup', 'cups'], ['[pt_us]', 'US pt', 'US pt'], ['[qt_us]', 'US qt', 'US qt'], ['[gal_us]', 'US gal', 'US gal'],
     ['[foz_br]', 'imp fl oz', 'imp fl oz'], ['[pt_br]', 'imp pt', 'imp pt'], ['[gal_br]', 'imp gal', 'imp gal'], ['[drp]', 'drop', 'drops'], ['[oz_av]', 'oz (weight)', 'oz (weight)'], ['1', 'piece', 'pieces'],
