@@ -39,6 +39,7 @@ use IdleMixer\Core\Ask\Diagnose;
 use IdleMixer\Core\Ask\Hours;
 use IdleMixer\Core\Ask\Rounds;
 use IdleMixer\Core\Ask\Worked;
+use IdleMixer\Core\Batch\BatchReader;
 use IdleMixer\Core\Batch\BatchWriter;
 use IdleMixer\Core\Bench\BenchReader;
 use IdleMixer\Core\Choice\Chooser;
@@ -53,6 +54,9 @@ use IdleMixer\Core\Emulsion\Emulsifier;
 use IdleMixer\Core\Evidence\LookPlans;
 use IdleMixer\Core\Evidence\UnsprayedCatalogue;
 use IdleMixer\Core\Ingredient\IngredientCatalogue;
+use IdleMixer\Core\Measure\SpoonSets;
+use IdleMixer\Core\Phrase\PhraseReader;
+use IdleMixer\Core\Phrase\Vocabulary;
 use IdleMixer\Core\Plan\Planner;
 use IdleMixer\Core\Plant\ToleranceCatalogue;
 use IdleMixer\Core\Recipe\RecipeCatalogue;
@@ -62,7 +66,9 @@ use IdleMixer\Core\Schedule\FairLook;
 use IdleMixer\Core\Schedule\ShelfLife;
 use IdleMixer\Core\Source\SourceCatalogue;
 use IdleMixer\Core\Trouble\TroubleCatalogue;
+use IdleMixer\Core\Vessel\NeedTable;
 use IdleMixer\Core\WayOut\StandIns;
+use IdleMixer\Core\Weather\DoorReader;
 use IdleMixer\Core\Weather\HourJudge;
 use IdleMixer\Core\Weather\SprayWants;
 use IdleMixer\Core\Weather\WeatherSource;
@@ -120,6 +126,12 @@ final class MixerServiceProvider extends ServiceProvider
     {
         return [
             IngredientCatalogue::class => IngredientCatalogue::shipped(...),
+            BatchReader::class => BatchReader::shipped(...),
+            DoorReader::class => DoorReader::shipped(...),
+            SpoonSets::class => SpoonSets::shipped(...),
+            NeedTable::class => NeedTable::shipped(...),
+            PhraseReader::class => PhraseReader::shipped(...),
+            Vocabulary::class => Vocabulary::shipped(...),
             SourceCatalogue::class => SourceCatalogue::shipped(...),
             ToleranceCatalogue::class => ToleranceCatalogue::shipped(...),
             BenchReader::class => BenchReader::shipped(...),

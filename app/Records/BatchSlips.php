@@ -10,6 +10,7 @@ use IdleMixer\Core\Batch\HistoryWriter;
 use IdleMixer\Core\Batch\Rescue;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\Node;
+use IdleMixer\Core\Plant\ToleranceCatalogue;
 use IdleMixer\Core\WayOut\Remedy;
 use IdleMixer\Core\WayOut\RemedyKind;
 use IdleMixer\Core\WayOut\SlipReader;
@@ -20,7 +21,7 @@ use IdleMixer\Core\Words\Say;
 /** What went wrong in the loads of a batch, and what was done about it. */
 final readonly class BatchSlips
 {
-    public function __construct(private BatchBook $book, private WayOutWords $words) {}
+    public function __construct(private BatchBook $book, private WayOutWords $words, private ToleranceCatalogue $kinds) {}
 
     /**
      * Keeps a slip and the way out that was taken, in amounts; the same load again replaces it.
@@ -35,7 +36,7 @@ final readonly class BatchSlips
         $record = $this->book->record($batch);
         $load = $record->load($number);
         $slips = AsTicked::of(SlipReader::read($said, $load), $this->book->history($batch, $record), $number, $load)->slips;
-        $remedy = self::remedy(WayOut::of($record->atHand($number), $record->limits)->remedies($load, $slips), $kind);
+        $remedy = self::remedy(WayOut::of($record->atHand($number), $record->limits, $this->kinds->emptyBed())->remedies($load, $slips), $kind);
         $rescue = Rescue::by($remedy, $slips, $said->json(), $this->words->remedy($remedy, $load, $record->unit));
         $taken = ['load' => $number, ...HistoryWriter::rescue($rescue)];
         $all = BatchBook::rescued($batch);

@@ -14,8 +14,10 @@ use IdleMixer\Core\Recipe\Recipe;
 use IdleMixer\Core\Vessel\UsualFill;
 
 /** Whose spoons this household means, and what it measured of its own amounts by eye. */
-final class Kitchenware
+final readonly class Kitchenware
 {
+    public function __construct(private Vocabulary $vocabulary, private PhraseReader $phrases) {}
+
     public function kitchen(): ?Kitchen
     {
         return Kitchen::tryFrom($this->row()->kitchen ?? '');
@@ -30,9 +32,9 @@ final class Kitchenware
     /** @return array<string, float> mL by code */
     public function byEye(): array
     {
-        $stored = JsonText::parse($this->row()->by_eye ?? '{}')->object(Vocabulary::shipped()->byEyeCodes());
+        $stored = JsonText::parse($this->row()->by_eye ?? '{}')->object($this->vocabulary->byEyeCodes());
         $all = [];
-        foreach (Vocabulary::shipped()->byEyeCodes() as $code) {
+        foreach ($this->vocabulary->byEyeCodes() as $code) {
             $ml = $stored->optional($code)?->positive();
             if ($ml !== null) {
                 $all[$code] = $ml;
@@ -68,7 +70,7 @@ final class Kitchenware
     /** @param list<Recipe> $stocks stocks that a line may speak of */
     public function reader(array $stocks = []): PhraseReader
     {
-        return PhraseReader::shipped($this->kitchen(), $this->byEye(), $stocks);
+        return $this->phrases->in($this->kitchen(), $this->byEye(), $stocks);
     }
 
     private function row(): ?Household

@@ -79,7 +79,7 @@ final readonly class OlderBatch
             }, array_values(Older::list(Older::at($one, 'slips'))));
             $json = json_encode($said, \JSON_THROW_ON_ERROR | \JSON_PRESERVE_ZERO_FRACTION);
             $slips = SlipReader::read(JsonText::parse($json), $load);
-            foreach (WayOut::of($record->atHand((int) $number), $record->limits)->remedies($load, $slips) as $remedy) {
+            foreach (WayOut::of($record->atHand((int) $number), $record->limits, ToleranceCatalogue::shipped()->emptyBed())->remedies($load, $slips) as $remedy) {
                 if ($remedy->kind->value === Older::at($one, 'remedy')) {
                     $all[(int) $number] = ['load' => (int) $number, ...HistoryWriter::rescue(Rescue::by($remedy, $slips, $json, WayOutWords::shipped()->remedy($remedy, $load, $record->unit)))];
                 }

@@ -50,7 +50,7 @@ final readonly class OlderBatches
     /** @param array<string, mixed> $document */
     private static function read(array $document): BatchRecord
     {
-        return (new BatchReader())->read(JsonText::parse(self::json($document)));
+        return BatchReader::shipped()->read(JsonText::parse(self::json($document)));
     }
 
     /** µm that was forecast for a hand like others; null without oil. */

@@ -41,6 +41,8 @@ final readonly class CatalogueAnswers
         private ToleranceCatalogue $tolerance,
         private TroubleCatalogue $troubles,
         private Kitchenware $kitchenware,
+        private NeedTable $needs,
+        private SpoonSets $sets,
     ) {}
 
     public function all(): CatalogueAnswer
@@ -67,14 +69,14 @@ final readonly class CatalogueAnswers
             ],
             array_map(static fn(Agitation $agitation): ChoiceWordsAnswer => new ChoiceWordsAnswer($agitation->value, Choices::agitation($agitation)), Agitation::cases()),
             array_map(static fn(HardnessUnit $unit): WaterAnswer => new WaterAnswer($unit->value, Choices::hardnessUnit($unit), $unit->milligramsPerLitre()), HardnessUnit::cases()),
-            self::named(NeedTable::shipped()->sizes()),
-            self::named(NeedTable::shipped()->soils()),
+            self::named($this->needs->sizes()),
+            self::named($this->needs->soils()),
             array_column(Keeping::cases(), 'value'),
             array_map(static fn(int $hours): LeafWaitAnswer => new LeafWaitAnswer($hours, $leaf->wait($hours)), LeafLines::WAITS['value']),
             array_map(static fn(string $code): VolumeUnitAnswer => new VolumeUnitAnswer($code, UnitNames::spoken(Unit::from($code)), Unit::from($code)->factor()), Unit::codes(Dimension::Volume)),
             array_map(static fn(SprayerShape $shape): ChoiceWordsAnswer => new ChoiceWordsAnswer($shape->value, $shape->words()), SprayerShape::cases()),
             array_map(static fn(CommonSprayer $one): CommonSprayerAnswer => new CommonSprayerAnswer($one->name, new AmountAnswer(...$one->holds->toArray()), Measures::amount($one->holds), $one->shape->value), CommonSprayer::shipped()),
-            self::sets(SpoonSets::shipped()),
+            self::sets($this->sets),
         );
     }
 

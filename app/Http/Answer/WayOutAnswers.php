@@ -6,6 +6,7 @@ namespace App\Http\Answer;
 
 use IdleMixer\Core\Mix\Mixture;
 use IdleMixer\Core\Mix\Strengths;
+use IdleMixer\Core\Plant\ToleranceCatalogue;
 use IdleMixer\Core\Safety\Judge;
 use IdleMixer\Core\Safety\Limits;
 use IdleMixer\Core\Source\SourceCatalogue;
@@ -23,7 +24,7 @@ use IdleMixer\Core\Writing\VerdictWriter;
 /** Tells what may stand in the sprayer, how that is judged at both ends, and the ways out. */
 final readonly class WayOutAnswers
 {
-    public function __construct(private WayOutWords $words, private Limits $limits, private SourceCatalogue $sources, private StandIns $standIns) {}
+    public function __construct(private WayOutWords $words, private Limits $limits, private SourceCatalogue $sources, private StandIns $standIns, private ToleranceCatalogue $kinds) {}
 
     /** By the limits of today, for what is only being tried. */
     public function now(LoadAtHand $at, Slips $slips): WayOutAnswer
@@ -38,7 +39,7 @@ final readonly class WayOutAnswers
      */
     public function of(LoadAtHand $at, Slips $slips, Limits $limits, SourceCatalogue $sources, bool $halfWater = false): WayOutAnswer
     {
-        $way = WayOut::of($at, $limits);
+        $way = WayOut::of($at, $limits, $this->kinds->emptyBed());
         $ends = WayOut::boundsOf($at, $limits)->sorted($slips->ends($at->load));
         $verdicts = new VerdictWriter(Sentences::of($sources), $sources);
 

@@ -29,6 +29,7 @@ use App\Records\Edits;
 use App\Records\HourNow;
 use App\Records\SprayGate;
 use App\Records\Submissions;
+use IdleMixer\Core\Evidence\LookPlans;
 use IdleMixer\Core\Trouble\TroubleCatalogue;
 use IdleMixer\Core\Words\Say;
 use IdleMixer\Core\Writing\VerdictWriter;
@@ -112,10 +113,10 @@ final readonly class CaseController
     }
 
     #[Call('Record a count', answer: ['saved' => SavedAnswer::class], body: '#NewCount', makes: true)]
-    public function count(Request $request, int $id): JsonResponse
+    public function count(Request $request, int $id, LookPlans $plans): JsonResponse
     {
         $case = $this->find($id);
-        $input = CountInput::read(Body::of($request), $case->pest, $this->clock->now());
+        $input = CountInput::read(Body::of($request), $case->pest, $plans, $this->clock->now());
         [$count, $new] = Submissions::of(Count::query(), $input->sent->submitted()->under("cases/{$id}"), [
             'case_id' => $case->id,
             ...$input->columns(),

@@ -42,9 +42,9 @@ final readonly class GardenController
     }
 
     #[Call('Say what the weather is at the door, like “24 C, breeze, dry”', answer: ['garden' => '?' . GardenAnswer::class], body: ['submission' => 'uuid', 'text' => 'string'], makes: true)]
-    public function door(Request $request, ClockInterface $clock): JsonResponse
+    public function door(Request $request, ClockInterface $clock, DoorReader $reader): JsonResponse
     {
-        $input = WeatherInput::door(Body::of($request), DoorReader::shipped(), $clock->now());
+        $input = WeatherInput::door(Body::of($request), $reader, $clock->now());
         [, $new] = Submissions::of(WeatherReport::query(), $input->sent->submitted(), $input->columns());
 
         return new JsonResponse(['garden' => $this->answer->now()], Saved::status($new));

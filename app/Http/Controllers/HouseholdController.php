@@ -22,13 +22,13 @@ final readonly class HouseholdController
     /** Nobody pours more than this by eye: 1 L. */
     private const MOST_ML = 1000.0;
 
-    public function __construct(private Kitchenware $kitchenware) {}
+    public function __construct(private Kitchenware $kitchenware, private Vocabulary $vocabulary) {}
 
     #[Call('Whose spoons are meant, and the household’s own amounts by eye', answer: HouseholdAnswer::class)]
     public function show(): JsonResponse
     {
         $measured = $this->kitchenware->byEye();
-        $vocabulary = Vocabulary::shipped();
+        $vocabulary = $this->vocabulary;
 
         return new JsonResponse(new HouseholdAnswer(
             $this->kitchenware->version(),
@@ -47,7 +47,7 @@ final readonly class HouseholdController
         $sent = Sent::toChange(Body::of($request), ['kitchen', 'byEye']);
         $object = $sent->object;
         $kitchen = $object->get('kitchen');
-        $codes = Vocabulary::shipped()->byEyeCodes();
+        $codes = $this->vocabulary->byEyeCodes();
         $given = $object->get('byEye')->object($codes);
         $byEye = [];
         foreach ($codes as $code) {

@@ -17,6 +17,8 @@ use App\Http\Saved;
 use App\Models\Measure;
 use App\Records\Corrections;
 use App\Records\Submissions;
+use IdleMixer\Core\Ingredient\IngredientCatalogue;
+use IdleMixer\Core\Measure\SpoonSets;
 use IdleMixer\Core\Words\Say;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -50,9 +52,9 @@ final readonly class MeasureController
 
     /** A whole set at once; each of its measures is a record of its own. */
     #[Call('Add a whole set of measures', answer: ['measures' => [MeasureAnswer::class], 'kit' => '#Kit', 'scaleGrams' => '?number'], body: ['submission' => 'uuid', 'set' => 'string'], makes: true)]
-    public function set(Request $request): JsonResponse
+    public function set(Request $request, SpoonSets $sets): JsonResponse
     {
-        $input = MeasureSetInput::read(Body::of($request));
+        $input = MeasureSetInput::read(Body::of($request), $sets);
         $measures = [];
         foreach ($input->measures as $i => $columns) {
             $measures[] = Submissions::of(Measure::query(), $input->sent->submitted()->part($i), $columns)[0]->refresh();
@@ -63,9 +65,9 @@ final readonly class MeasureController
 
     /** Counts from now on as what was found by filling or weighing. */
     #[Call('Say what so many of it filled or weighed', answer: MeasureAnswer::class, body: ['basedOn' => ['type' => 'integer', 'minimum' => 0], 'count' => ['type' => 'integer', 'minimum' => 1, 'maximum' => 1000], 'came' => ['amount' => ['type' => 'number', 'exclusiveMinimum' => 0], 'unit' => 'string'], 'of?' => '?string'])]
-    public function calibrate(Request $request, int $id): JsonResponse
+    public function calibrate(Request $request, int $id, IngredientCatalogue $ingredients): JsonResponse
     {
-        $input = CalibrationInput::read(Body::of($request));
+        $input = CalibrationInput::read(Body::of($request), $ingredients);
         $measure = $this->find($id);
         if (! in_array($measure->kind, ['level', 'dropper'], true)) {
             throw RefusedCall::conflict(Say::it('calls/measure-controller.only-spoons-cups-and-droppers'));

@@ -23,9 +23,8 @@ final readonly class CalibrationInput
     private function __construct(public int $basedOn, public Volume $each, public string $words) {}
 
     /** @throws InvalidDocument with the path of the first fault found */
-    public static function read(Node $node): self
+    public static function read(Node $node, IngredientCatalogue $ingredients): self
     {
-        $ingredients = IngredientCatalogue::shipped();
         $sent = Sent::toChange($node, ['count', 'came', 'of']);
         $object = $sent->object;
         $count = $object->get('count')->whole(1, self::MOST);

@@ -29,11 +29,12 @@ final readonly class CountInput
     ) {}
 
     /**
-     * @param string $pest slug
+     * @param string    $pest  slug
+     * @param LookPlans $plans how it is looked at
      *
      * @throws InvalidDocument with the path of the first fault found
      */
-    public static function read(Node $node, string $pest, DateTimeImmutable $now, bool $correcting = false): self
+    public static function read(Node $node, string $pest, LookPlans $plans, DateTimeImmutable $now, bool $correcting = false): self
     {
         $sent = Sent::opened($node, ['countedAt', ...LookReader::KEYS, 'untreated', 'notes', 'spots'], $correcting);
         $object = $sent->object;
@@ -41,7 +42,7 @@ final readonly class CountInput
         return new self(
             $sent,
             Moment::past($object->optional('countedAt'), $now),
-            LookReader::read($object, LookPlans::shipped()->of($pest)),
+            LookReader::read($object, $plans->of($pest)),
             $object->optional('untreated')?->flag() ?? false,
             $object->optional('notes')?->text(self::LONGEST_NOTE) ?? '',
             $object->optional('spots')?->text(self::LONGEST_SPOTS),

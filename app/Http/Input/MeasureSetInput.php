@@ -16,9 +16,8 @@ final readonly class MeasureSetInput
     private function __construct(public Sent $sent, public array $measures) {}
 
     /** @throws InvalidDocument with the path of the first fault found */
-    public static function read(Node $node): self
+    public static function read(Node $node, SpoonSets $sets): self
     {
-        $sets = SpoonSets::shipped();
         $sent = Sent::opened($node, ['set'], correcting: false);
 
         return new self($sent, $sets->measures($sent->object->get('set')->word($sets->slugs(), Say::it('input/measure-set-input.set-of-measures'))));

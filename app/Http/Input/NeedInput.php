@@ -29,10 +29,9 @@ final readonly class NeedInput
     private function __construct(public array $needs, public ?float $sprayer, public Unit $unit) {}
 
     /** @throws InvalidDocument with the path of the first fault found */
-    public static function read(Node $node): self
+    public static function read(Node $node, NeedTable $table): self
     {
         $object = $node->object(['plants', 'last', 'trial', 'beds', 'pots', 'leftBehind', 'sprayer', 'unit']);
-        $table = NeedTable::shipped();
         $needs = [
             ...self::rows($object->optional('plants'), 'plants', static fn(Node $row): Need => self::plants($row, $table)),
             ...self::use($object->optional('last'), 'last'),

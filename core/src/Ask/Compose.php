@@ -40,11 +40,11 @@ final readonly class Compose
     /** A page of prose with a recipe in it has more lines than any recipe. */
     private const MOST_LINES = InputLines::MOST_TYPED_LINES['value'];
 
-    public function __construct(private TypedRecipe $recipes, private PhraseWords $words, private Formulator $formulator, private RecipeCatalogue $shipped) {}
+    public function __construct(private TypedRecipe $recipes, private PhraseWords $words, private Formulator $formulator, private RecipeCatalogue $shipped, private PhraseReader $reader) {}
 
     public static function shipped(): self
     {
-        return new self(new TypedRecipe(new RecipeReader(IngredientCatalogue::shipped())), PhraseWords::shipped(), new Formulator(), RecipeCatalogue::shipped());
+        return new self(new TypedRecipe(new RecipeReader(IngredientCatalogue::shipped())), PhraseWords::shipped(), new Formulator(), RecipeCatalogue::shipped(), PhraseReader::shipped());
     }
 
     /**
@@ -60,7 +60,7 @@ final readonly class Compose
         if (count($lines) > self::MOST_LINES) {
             throw InvalidDocument::because('', Say::it('ask/compose.at-most-lines-are-read', ['most-lines' => self::MOST_LINES]), count($lines));
         }
-        $reader = PhraseReader::shipped($kitchen, [], $this->shipped->stocks());
+        $reader = $this->reader->in($kitchen, [], $this->shipped->stocks());
         $heard = array_map($reader->read(...), $lines);
         $problem = null;
         try {

@@ -11,6 +11,7 @@ use IdleMixer\Core\Document\ObjectNode;
 use IdleMixer\Core\Emulsion\SoapBudget;
 use IdleMixer\Core\Ingredient\Ingredient;
 use IdleMixer\Core\Ingredient\Substance;
+use IdleMixer\Core\Plant\ToleranceCatalogue;
 use IdleMixer\Core\Recipe\MixingOrder;
 use IdleMixer\Core\Recipe\RecipeUse;
 use IdleMixer\Core\Safety\Limits;
@@ -19,7 +20,7 @@ use IdleMixer\Core\Schedule\HoldingRule;
 use IdleMixer\Core\Source\SourceCatalogue;
 use IdleMixer\Core\Words\Say;
 
-/** Reads what a batch was started from. No catalogue of today is asked: the document says everything itself. */
+/** Reads what a batch was started from. The document says everything itself; what it could not know yet is that of today. */
 final readonly class BatchReader
 {
     private const KEYS = ['format', 'version', 'id', 'recipe', 'bench', 'ingredients', 'limits', 'sources', 'emulsion', 'holding', 'repeat_days', 'plan', 'record'];
@@ -30,6 +31,18 @@ final readonly class BatchReader
 
     private const LONGEST_DAYS = InputLines::LONGEST_DAYS['value'];
 
+    /**
+     * @param Limits           $limits  of today, for what was not asked then
+     * @param SourceCatalogue   $sources of today
+     * @param ToleranceCatalogue $kinds   of today, for what a kind of leaf did not say then
+     */
+    public function __construct(private Limits $limits, private SourceCatalogue $sources, private ToleranceCatalogue $kinds) {}
+
+    public static function shipped(): self
+    {
+        return new self(Limits::shipped(), SourceCatalogue::shipped(), ToleranceCatalogue::shipped());
+    }
+
     /** @throws InvalidDocument with the path of the first fault found */
     public function read(Node $node): BatchRecord
     {
@@ -38,9 +51,9 @@ final readonly class BatchReader
         if ($object->get('version')->number() !== (float) BatchRecord::VERSION) {
             throw $object->get('version')->fault(Say::it('batch/batch-reader.version-of-batch-not-known', ['version' => BatchRecord::VERSION]));
         }
-        $sources = self::sources($object->get('sources'));
+        $sources = $this->sources($object->get('sources'));
         $numbers = new NumberReader($sources);
-        $bench = new FrozenBench($object->get('bench'));
+        $bench = new FrozenBench($object->get('bench'), $this->kinds);
         $recipe = $object->get('recipe')->open();
         $plan = $object->get('plan')->open();
         $loads = new LoadReader(self::ingredients($object->get('ingredients'), $numbers));
@@ -63,7 +76,7 @@ final readonly class BatchReader
             $target,
             $bench->circumstances(),
             $bench->room(),
-            self::limits($object->get('limits'), $object->get('bench')->open()->filled('plant')?->open(), $numbers, $target, $sources),
+            $this->limits($object->get('limits'), $object->get('bench')->open()->filled('plant')?->open(), $numbers, $target, $sources),
             $sources,
             $read === [] ? throw $plan->get('loads')->fault(Say::it('batch/batch-reader.batch-has-at-least-one')) : $read,
             self::budget($plan->get('emulsion')->open()),
@@ -86,7 +99,7 @@ final readonly class BatchReader
         return $id;
     }
 
-    private static function sources(Node $node): SourceCatalogue
+    private function sources(Node $node): SourceCatalogue
     {
         $rows = [];
         $object = $node->open();
@@ -99,11 +112,11 @@ final readonly class BatchReader
             ];
         }
 
-        return SourceCatalogue::shipped()->with($rows);
+        return $this->sources->with($rows);
     }
 
     /** Those that were asked; for what was not asked then, those of today. */
-    private static function limits(Node $node, ?ObjectNode $plant, NumberReader $numbers, Target $target, SourceCatalogue $sources): Limits
+    private function limits(Node $node, ?ObjectNode $plant, NumberReader $numbers, Target $target, SourceCatalogue $sources): Limits
     {
         $rows = [];
         $object = $node->open();
@@ -111,7 +124,7 @@ final readonly class BatchReader
             $rows[$code] = $numbers->row($object->get($code));
         }
 
-        return new Limits([...Limits::shipped()->rows(), ...OlderLimits::forward($rows, $plant, $numbers, $target)], $sources);
+        return new Limits([...$this->limits->rows(), ...OlderLimits::forward($rows, $plant, $numbers, $target)], $sources);
     }
 
     /** @return array<string, Ingredient> by slug */

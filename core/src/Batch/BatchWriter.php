@@ -9,6 +9,7 @@ use IdleMixer\Core\Ingredient\Ingredient;
 use IdleMixer\Core\Measure\Measure;
 use IdleMixer\Core\Mix\Mixture;
 use IdleMixer\Core\Plan\Plan;
+use IdleMixer\Core\Plant\ToleranceCatalogue;
 use IdleMixer\Core\Plant\ToleranceClass;
 use IdleMixer\Core\Recipe\RecipeWriter;
 use IdleMixer\Core\Safety\Circumstances;
@@ -20,11 +21,11 @@ use IdleMixer\Core\Writing\PlanWriter;
 /** Writes down what a batch is started from, with every number that decides something about it later. */
 final readonly class BatchWriter
 {
-    public function __construct(private PlanWriter $plans, private Limits $limits, private SourceCatalogue $sources) {}
+    public function __construct(private PlanWriter $plans, private Limits $limits, private SourceCatalogue $sources, private ToleranceCatalogue $kinds) {}
 
     public static function shipped(): self
     {
-        return new self(PlanWriter::shipped(), Limits::shipped(), SourceCatalogue::shipped());
+        return new self(PlanWriter::shipped(), Limits::shipped(), SourceCatalogue::shipped(), ToleranceCatalogue::shipped());
     }
 
     /**
@@ -35,7 +36,7 @@ final readonly class BatchWriter
      */
     public function freeze(Plan $plan, string $id, ?int $repeatDays): array
     {
-        $limits = $this->limits->asked($plan->bench->target->limits() ?? '');
+        $limits = $this->limits->asked($plan->bench->target->limits() ?? '', $this->kinds->emptyBed()->limits);
 
         return [
             'format' => BatchRecord::FORMAT,

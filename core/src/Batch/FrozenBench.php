@@ -34,7 +34,7 @@ final readonly class FrozenBench
     private ObjectNode $bench;
 
     /** @throws InvalidDocument when a key is not known */
-    public function __construct(Node $node)
+    public function __construct(Node $node, private ToleranceCatalogue $kinds)
     {
         $this->bench = $node->object(['make_mL', 'unit', 'sprayer_mL', 'highEnd', 'factor', 'measures', 'scale_g', 'water', 'plant', 'circumstances', 'hand', 'agitation']);
     }
@@ -83,8 +83,7 @@ final readonly class FrozenBench
         // What it bears stood here in documents of before; now it is among the limits.
         $row = $node->object(['slug', 'name', 'surface', 'limits', ...OlderLimits::PLANT]);
         $slug = $row->get('slug')->text(InputLines::LONGEST_SLUG['value'], 1);
-        $kinds = ToleranceCatalogue::shipped();
-        $kind = in_array($slug, $kinds->known(), true) ? $kinds->get($slug) : null;
+        $kind = in_array($slug, $this->kinds->known(), true) ? $this->kinds->get($slug) : null;
         $surface = Surface::from($row->get('surface')->word(array_column(Surface::cases(), 'value'), 'surface'));
 
         return new ToleranceClass(

@@ -19,7 +19,7 @@ final readonly class PhraseReader
     /** @param array<string, float> $measured mL of the household's own amounts by eye, by code */
     public function __construct(
         private Vocabulary $vocabulary,
-        IngredientCatalogue $ingredients,
+        private IngredientCatalogue $ingredients,
         private ?Kitchen $kitchen = null,
         array $measured = [],
         private StockShelf $shelf = new StockShelf(),
@@ -34,6 +34,17 @@ final readonly class PhraseReader
     public static function shipped(?Kitchen $kitchen = null, array $measured = [], array $stocks = []): self
     {
         return new self(Vocabulary::shipped(), IngredientCatalogue::shipped(), $kitchen, $measured, shelf: new StockShelf($stocks));
+    }
+
+    /**
+     * The same for another kitchen, its own amounts by eye, and stocks that a line may speak of.
+     *
+     * @param array<string, float> $measured mL of the household's own amounts by eye, by code
+     * @param list<Recipe>         $stocks
+     */
+    public function in(?Kitchen $kitchen, array $measured, array $stocks): self
+    {
+        return new self($this->vocabulary, $this->ingredients, $kitchen, $measured, new StockShelf($stocks));
     }
 
     public function read(string $line): Heard

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Safety;
 
-use IdleMixer\Core\Plant\ToleranceCatalogue;
 use IdleMixer\Core\Source\SourceCatalogue;
 use IdleMixer\Core\Source\Sourced;
 
@@ -34,13 +33,12 @@ final readonly class Limits
 
     /**
      * @param string $column what it goes onto
+     * @param string $bed    column of an empty bed
      *
      * @return array<string, SourcedRow> those that are asked for it, and for an empty bed, where a rest may go
      */
-    public function asked(string $column): array
+    public function asked(string $column, string $bed): array
     {
-        $bed = ToleranceCatalogue::shipped()->emptyBed()->limits;
-
         return array_filter($this->rows, static fn(string $code): bool => in_array(explode('/', $code)[1] ?? $column, [$column, $bed], true), \ARRAY_FILTER_USE_KEY);
     }
 

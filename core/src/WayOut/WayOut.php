@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace IdleMixer\Core\WayOut;
 
 use IdleMixer\Core\Measure\ScoopPlanner;
-use IdleMixer\Core\Plant\ToleranceCatalogue;
+use IdleMixer\Core\Plant\ToleranceClass;
 use IdleMixer\Core\Recipe\RecipeUse;
 use IdleMixer\Core\Safety\Bound;
 use IdleMixer\Core\Safety\Ceilings;
@@ -25,15 +25,16 @@ final readonly class WayOut
     public function __construct(private Bounds $bounds, private array $drench, private ScoopPlanner $spoons) {}
 
     /**
-     * @param Limits $limits those that were asked when it was planned
+     * @param Limits         $limits those that were asked when it was planned
+     * @param ToleranceClass $bed    an empty bed, where a rest may go
      *
      * @throws UnknownLimit when a limit is missing
      */
-    public static function of(LoadAtHand $at, Limits $limits): self
+    public static function of(LoadAtHand $at, Limits $limits, ToleranceClass $bed): self
     {
         $ceilings = new Ceilings($limits);
 
-        return new self(self::boundsOf($at, $limits), $ceilings->of(Target::of(RecipeUse::Drench, ToleranceCatalogue::shipped()->emptyBed())), $at->kit->planner());
+        return new self(self::boundsOf($at, $limits), $ceilings->of(Target::of(RecipeUse::Drench, $bed)), $at->kit->planner());
     }
 
     /** @throws UnknownLimit when a limit is missing */

@@ -233,7 +233,7 @@ it('knows keys that it does not know', function (): void {
     $document = json_decode(Batches::document(QUART), true, 64, \JSON_THROW_ON_ERROR);
     assert(is_array($document));
     $text = json_encode([...$document, 'moon' => 'full'], \JSON_THROW_ON_ERROR);
-    expect(static fn(): BatchRecord => (new BatchReader())->read(JsonText::parse($text)))->toThrow(InvalidDocument::class, 'moon');
+    expect(static fn(): BatchRecord => BatchReader::shipped()->read(JsonText::parse($text)))->toThrow(InvalidDocument::class, 'moon');
 });
 
 it('measures a remembered load with what was at hand then', function (): void {

@@ -26,7 +26,7 @@ final class Batches
 
     public static function read(string $document): BatchRecord
     {
-        return (new BatchReader())->read(JsonText::parse($document));
+        return BatchReader::shipped()->read(JsonText::parse($document));
     }
 
     /** @param array<string, mixed> $request */
