@@ -52,6 +52,7 @@ use App\Http\Controllers\TroubleController;
 use App\Http\Controllers\WayOutController;
 use App\Http\Controllers\WorkedController;
 use App\Http\Middleware\InOneTransaction;
+use App\Records\Kinds;
 use Illuminate\Support\Facades\Route;
 
 Route::pattern('id', '[0-9]{1,18}');
@@ -112,7 +113,7 @@ Route::prefix('api')->group(static function (): void {
     Route::get('runs/{id}', [RunController::class, 'show']);
     Route::get('cases/{id}/story', [CaseController::class, 'story']);
     Route::get('cases/{id}/programme', [CaseController::class, 'programme']);
-    foreach (array_keys(CorrectionController::KINDS) as $kind) {
+    foreach (array_keys(Kinds::CORRECTABLE) as $kind) {
         Route::get("{$kind}/{id}/history", [CorrectionController::class, 'history'])->defaults('kind', $kind);
     }
 
@@ -182,7 +183,7 @@ Route::prefix('api')->group(static function (): void {
         Route::put('readings/{id}', [CorrectedController::class, 'reading']);
         Route::put('rounds/{id}', [CorrectedController::class, 'round']);
         Route::put('counts/{id}', [CorrectedController::class, 'count']);
-        foreach (array_keys(CorrectionController::KINDS) as $kind) {
+        foreach (array_keys(Kinds::CORRECTABLE) as $kind) {
             Route::put("{$kind}/{id}/taken-back", [CorrectionController::class, 'takeBack'])->defaults('kind', $kind);
             Route::put("{$kind}/{id}/undone", [CorrectionController::class, 'undo'])->defaults('kind', $kind);
         }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Declared;
 
 use IdleMixer\Core\Document\InvalidDocument;
-use IdleMixer\Core\Document\ObjectNode;
+use IdleMixer\Core\Document\Node;
 
 /** One thing that a record holds: its columns, what it is called outside, and whether the log carries it. */
 interface Field
@@ -30,7 +30,7 @@ interface Field
      *
      * @throws InvalidDocument with the path of the first fault found
      */
-    public function read(ObjectNode $entry, Arrivals $arrivals): array;
+    public function read(Node $entry, Arrivals $arrivals): array;
 
     /**
      * @param array<string, bool|float|int|string|null> $row columns as they are kept

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Declared;
 
-use IdleMixer\Core\Document\ObjectNode;
+use IdleMixer\Core\Document\Node;
 use IdleMixer\Core\Weather\WeatherReader;
 
 /** When lamps over a plant go on and off, by the clock: two columns that stand or fall together. */
@@ -34,7 +34,7 @@ final readonly class LightHours extends Particular
         return true;
     }
 
-    public function read(ObjectNode $entry, Arrivals $arrivals): array
+    public function read(Node $entry, Arrivals $arrivals): array
     {
         $node = $entry->filled($this->key());
         $lights = $node === null ? null : (new WeatherReader())->lights($node);

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Declared;
 
 use IdleMixer\Core\Document\InvalidDocument;
-use IdleMixer\Core\Document\ObjectNode;
+use IdleMixer\Core\Document\Node;
 use IdleMixer\Core\Words\Say;
 
 /** Which other record it belongs to: a row number in the notebook, and outside the identity that the other keeps everywhere. */
@@ -56,7 +56,7 @@ final readonly class Link extends Particular
         return ! $this->nullable;
     }
 
-    public function read(ObjectNode $entry, Arrivals $arrivals): array
+    public function read(Node $entry, Arrivals $arrivals): array
     {
         $node = $this->nullable ? $entry->filled($this->key) : $entry->get($this->key);
         if ($node === null) {

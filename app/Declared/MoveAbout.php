@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Declared;
 
 use App\Declared\Values\Text;
-use IdleMixer\Core\Document\ObjectNode;
+use IdleMixer\Core\Document\Node;
 use IdleMixer\Core\Schedule\TaskKind;
 use IdleMixer\Core\Words\Say;
 use Illuminate\Support\Facades\DB;
@@ -27,7 +27,7 @@ final readonly class MoveAbout extends Particular
         return [self::KIND, self::REF];
     }
 
-    public function read(ObjectNode $entry, Arrivals $arrivals): array
+    public function read(Node $entry, Arrivals $arrivals): array
     {
         $node = $entry->get($this->key());
         $said = $node->object(['kind', 'about', 'plant']);

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Declared;
 
-use IdleMixer\Core\Document\ObjectNode;
+use IdleMixer\Core\Document\Node;
 use Illuminate\Support\Str;
 
 /** A field of one column. */
@@ -81,7 +81,7 @@ final readonly class Plain implements Field
         return $this->notCarried;
     }
 
-    public function read(ObjectNode $entry, Arrivals $arrivals): array
+    public function read(Node $entry, Arrivals $arrivals): array
     {
         $node = $this->required ? $entry->get($this->key) : ($this->nullable ? $entry->filled($this->key) : $entry->optional($this->key));
 

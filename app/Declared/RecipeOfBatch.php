@@ -7,7 +7,7 @@ namespace App\Declared;
 use App\Declared\Values\Text;
 use IdleMixer\Core\Data\InputLines;
 use IdleMixer\Core\Document\InvalidDocument;
-use IdleMixer\Core\Document\ObjectNode;
+use IdleMixer\Core\Document\Node;
 use IdleMixer\Core\Words\Say;
 use Illuminate\Support\Facades\DB;
 
@@ -26,7 +26,7 @@ final readonly class RecipeOfBatch extends Particular
         return [self::COLUMN];
     }
 
-    public function read(ObjectNode $entry, Arrivals $arrivals): array
+    public function read(Node $entry, Arrivals $arrivals): array
     {
         $said = $entry->get($this->key())->object(['slug', 'number']);
         $slug = Text::line(InputLines::LONGEST_SLUG['value'], 1)->read($said->get('slug'));

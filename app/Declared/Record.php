@@ -9,7 +9,7 @@ use App\Declared\Values\Moment;
 use App\Declared\Values\Text;
 use App\Declared\Values\Whole;
 use IdleMixer\Core\Document\InvalidDocument;
-use IdleMixer\Core\Document\ObjectNode;
+use IdleMixer\Core\Document\Node;
 use Psr\Clock\ClockInterface;
 
 /** A record, declared once: models, what is entered, the log, the schemas and the checks of the notebook follow from it. */
@@ -82,7 +82,7 @@ abstract class Record
      *
      * @throws InvalidDocument
      */
-    public function check(ObjectNode $entry, array $columns): void {}
+    public function check(Node $entry, array $columns): void {}
 
     /** @return list<Field> */
     final public function fields(): array
@@ -119,7 +119,7 @@ abstract class Record
      *
      * @throws InvalidDocument with the path of the first fault found
      */
-    final public function enter(ObjectNode $entry): array
+    final public function enter(Node $entry): array
     {
         $arrivals = Arrivals::entered();
         $columns = [];

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Declared;
 
-use IdleMixer\Core\Document\ObjectNode;
+use IdleMixer\Core\Document\Node;
 
 /** The column that names the record which this one is told within: where it stands in the log says it. */
 final readonly class Within extends Particular
@@ -26,7 +26,7 @@ final readonly class Within extends Particular
         return false;
     }
 
-    public function read(ObjectNode $entry, Arrivals $arrivals): array
+    public function read(Node $entry, Arrivals $arrivals): array
     {
         return [];
     }

@@ -11,7 +11,7 @@ use App\Declared\Values\Day;
 use App\Declared\Values\Moment;
 use App\Declared\Values\Text;
 use App\Declared\Values\Word;
-use IdleMixer\Core\Document\ObjectNode;
+use IdleMixer\Core\Document\Node;
 use IdleMixer\Core\Plant\ToleranceCatalogue;
 use IdleMixer\Core\Recipe\RecipeReader;
 use IdleMixer\Core\Weather\Exposure;
@@ -41,7 +41,7 @@ final class Plants extends Record
         return true;
     }
 
-    public function check(ObjectNode $entry, array $columns): void
+    public function check(Node $entry, array $columns): void
     {
         $from = $columns['bloom_from'] ?? null;
         $until = $columns['bloom_until'] ?? null;

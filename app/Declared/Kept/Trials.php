@@ -13,7 +13,7 @@ use App\Declared\Values\Whole;
 use App\Declared\Values\Word;
 use IdleMixer\Core\Data\EvidenceLines;
 use IdleMixer\Core\Data\InputLines;
-use IdleMixer\Core\Document\ObjectNode;
+use IdleMixer\Core\Document\Node;
 use IdleMixer\Core\Recipe\RecipeReader;
 use IdleMixer\Core\Trouble\TroubleCatalogue;
 use Psr\Clock\ClockInterface;
@@ -48,7 +48,7 @@ final class Trials extends Record
         ];
     }
 
-    public function check(ObjectNode $entry, array $columns): void
+    public function check(Node $entry, array $columns): void
     {
         $units = $columns['units'] ?? 0;
         $looks = $entry->optional('looks')?->items(0, InputLines::MOST_ROWS['value'], 'looks') ?? [];

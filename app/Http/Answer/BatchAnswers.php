@@ -19,7 +19,6 @@ use IdleMixer\Core\Batch\BatchRecord;
 use IdleMixer\Core\Batch\Rescue;
 use IdleMixer\Core\Document\JsonText;
 use IdleMixer\Core\Document\Node;
-use IdleMixer\Core\Document\ObjectNode;
 use IdleMixer\Core\Safety\Cautions;
 use IdleMixer\Core\Trouble\TroubleCatalogue;
 use IdleMixer\Core\Wording\Measures;
@@ -86,12 +85,12 @@ final readonly class BatchAnswers
     }
 
     /** @return list<string> */
-    private static function labelCautions(ObjectNode $plan): array
+    private static function labelCautions(Node $plan): array
     {
-        $all = array_map(static fn(Node $one): ObjectNode => $one->open(), $plan->get('cautions')->items(0, 100, 'cautions'));
-        $forBottle = array_filter($all, static fn(ObjectNode $one): bool => Cautions::isForBottle($one->get('code')->text(100)));
+        $all = array_map(static fn(Node $one): Node => $one->open(), $plan->get('cautions')->items(0, 100, 'cautions'));
+        $forBottle = array_filter($all, static fn(Node $one): bool => Cautions::isForBottle($one->get('code')->text(100)));
 
-        return array_values(array_map(static fn(ObjectNode $one): string => $one->get('text')->text(1000), $forBottle));
+        return array_values(array_map(static fn(Node $one): string => $one->get('text')->text(1000), $forBottle));
     }
 
     /** @return list<TickedStepAnswer> */

@@ -4,21 +4,15 @@ declare(strict_types=1);
 
 namespace App\Http\Answer;
 
-use App\Http\Controllers\CorrectionController;
-use App\Models\Household;
-use App\Models\PestCase;
 use App\Models\RecipeVersion;
-use App\Models\StandTestRecord;
 use App\Records\Edits;
+use App\Records\Kinds;
 use App\Records\TwoVersions;
 use IdleMixer\Core\Wording\ColumnWords;
 
 /** Tells both versions of a record that two screens see differently. */
 final readonly class ConflictAnswers
 {
-    /** What the addresses of the API call what is never taken back. */
-    private const KINDS = ['cases' => PestCase::class, 'stand-tests' => StandTestRecord::class, 'household' => Household::class, 'recipes' => RecipeVersion::class];
-
     public function __construct(private ColumnWords $words) {}
 
     public function of(TwoVersions $conflict): ConflictAnswer
@@ -28,7 +22,7 @@ final readonly class ConflictAnswers
 
         $version = $record instanceof RecipeVersion ? $record->number : Edits::version($record);
 
-        return new ConflictAnswer((string) array_search($record::class, [...CorrectionController::KINDS, ...self::KINDS], true), is_int($id) ? $id : 0, $version, $this->fields($conflict));
+        return new ConflictAnswer(Kinds::of($record::class), is_int($id) ? $id : 0, $version, $this->fields($conflict));
     }
 
     /** @return list<ConflictingFieldAnswer> */

@@ -8,7 +8,7 @@ use App\Records\Opening;
 use App\Records\OpeningReason;
 use IdleMixer\Core\Data\InputLines;
 use IdleMixer\Core\Document\JsonText;
-use IdleMixer\Core\Document\ObjectNode;
+use IdleMixer\Core\Document\Node;
 use IdleMixer\Core\Quantity\Amount;
 use IdleMixer\Core\Quantity\Unit;
 use IdleMixer\Core\Recipe\RecipeUse;
@@ -56,14 +56,14 @@ final class OpeningAnswers
         );
     }
 
-    private static function make(ObjectNode $bench): AmountAnswer
+    private static function make(Node $bench): AmountAnswer
     {
         $unit = Unit::from($bench->get('unit')->text(InputLines::LONGEST_UNIT['value']));
 
         return new AmountAnswer(...Amount::of(round($bench->get('make_mL')->positive() / $unit->factor(), 9), $unit)->toArray());
     }
 
-    private static function number(?ObjectNode $water, string $key): ?float
+    private static function number(?Node $water, string $key): ?float
     {
         $value = $water?->get($key);
 

@@ -142,6 +142,6 @@ final class ApiDocument
      */
     private function shape(string|array $shape): array
     {
-        return Shapes::schema($shape, $this->answers, $this->requests);
+        return Shapes::schema($shape, $this->answers, $this->requests->named(...));
     }
 }

@@ -47,7 +47,7 @@ final class RequestShapes
         return match (true) {
             $shape instanceof Corrects => $this->correcting($this->schema($this->shapes[$shape->new] ?? [])),
             $shape instanceof Enters => $this->entered($this->records->get($shape->record)),
-            is_array($shape), is_string($shape) => Shapes::schema($shape, $this->answers, $this),
+            is_array($shape), is_string($shape) => Shapes::schema($shape, $this->answers, $this->named(...)),
             default => throw new LogicException('What is sent has no shape.'),
         };
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Api;
 
 use App\Declared\Schemas;
+use Closure;
 use LogicException;
 
 /** Shapes as calls and requests say them, as JSON Schema. */
@@ -18,18 +19,19 @@ final class Shapes
 
     /**
      * @param string|array<array-key, mixed> $shape
+     * @param Closure(string): string        $named the name of a schema, where there is one of that name
      *
      * @return array<string, mixed>
      *
      * @throws LogicException when it is none
      */
-    public static function schema(string|array $shape, AnswerSchemas $answers, RequestShapes $requests): array
+    public static function schema(string|array $shape, AnswerSchemas $answers, Closure $named): array
     {
         if (is_string($shape)) {
-            return self::word($shape, $answers, $requests);
+            return self::word($shape, $answers, $named);
         }
         if (array_is_list($shape) && count($shape) === 1 && (is_string($shape[0]) || is_array($shape[0]))) {
-            return ['type' => 'array', 'items' => self::schema($shape[0], $answers, $requests)];
+            return ['type' => 'array', 'items' => self::schema($shape[0], $answers, $named)];
         }
         if (array_intersect(array_keys($shape), self::SCHEMA) !== []) {
             /** @var array<string, mixed> */
@@ -42,7 +44,7 @@ final class Shapes
             if (! is_string($inside) && ! is_array($inside)) {
                 throw new LogicException("{$key} has no shape.");
             }
-            $properties[$name] = self::schema($inside, $answers, $requests);
+            $properties[$name] = self::schema($inside, $answers, $named);
             if ($name === (string) $key) {
                 $required[] = $name;
             }
@@ -51,12 +53,16 @@ final class Shapes
         return ['type' => 'object', ...$required === [] ? [] : ['required' => $required], ...$properties === [] ? [] : ['properties' => $properties], 'additionalProperties' => false];
     }
 
-    /** @return array<string, mixed> */
-    private static function word(string $shape, AnswerSchemas $answers, RequestShapes $requests): array
+    /**
+     * @param Closure(string): string $named
+     *
+     * @return array<string, mixed>
+     */
+    private static function word(string $shape, AnswerSchemas $answers, Closure $named): array
     {
         return match (true) {
-            $shape[0] === '?' => Schemas::orNull(self::word(substr($shape, 1), $answers, $requests)),
-            $shape[0] === '#' => ['$ref' => '#/components/schemas/' . $requests->named(substr($shape, 1))],
+            $shape[0] === '?' => Schemas::orNull(self::word(substr($shape, 1), $answers, $named)),
+            $shape[0] === '#' => ['$ref' => '#/components/schemas/' . $named(substr($shape, 1))],
             in_array($shape, self::TYPES, true) => ['type' => $shape],
             in_array($shape, self::FORMATS, true) => ['type' => 'string', 'format' => $shape],
             enum_exists($shape) => ['enum' => array_column($shape::cases(), 'value')],

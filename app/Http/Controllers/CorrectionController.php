@@ -10,21 +10,9 @@ use App\Http\Api\Call;
 use App\Http\Body;
 use App\Http\Input\Sent;
 use App\Http\RefusedCall;
-use App\Models\Batch;
-use App\Models\Burn;
 use App\Models\Correctable;
-use App\Models\Count;
-use App\Models\LeafReading;
-use App\Models\LeafTest;
-use App\Models\Measure;
-use App\Models\Plant;
-use App\Models\Round;
-use App\Models\Sprayer;
-use App\Models\SprayerEvent;
-use App\Models\TaskMove;
-use App\Models\Trial;
-use App\Models\TrialLook;
 use App\Records\Corrections;
+use App\Records\Kinds;
 use IdleMixer\Core\Words\Say;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -33,23 +21,6 @@ use Psr\Clock\ClockInterface;
 /** Takes records back and puts them back, undoes their last change, and tells what they were. */
 final readonly class CorrectionController
 {
-    /** What the addresses call them. */
-    public const KINDS = [
-        'plants' => Plant::class,
-        'sprayers' => Sprayer::class,
-        'measures' => Measure::class,
-        'batches' => Batch::class,
-        'leaf-tests' => LeafTest::class,
-        'readings' => LeafReading::class,
-        'rounds' => Round::class,
-        'counts' => Count::class,
-        'burns' => Burn::class,
-        'moves' => TaskMove::class,
-        'sprayer-events' => SprayerEvent::class,
-        'trials' => Trial::class,
-        'trial-looks' => TrialLook::class,
-    ];
-
     public function __construct(private HistoryAnswers $answer, private ClockInterface $clock) {}
 
     #[Call('Take a plant back, or put it back', answer: HistoryAnswer::class, body: ['basedOn' => ['type' => 'integer', 'minimum' => 0], 'takenBack' => 'boolean'])]
@@ -81,7 +52,7 @@ final readonly class CorrectionController
 
     private function find(string $kind, int $id): Correctable
     {
-        $class = self::KINDS[$kind] ?? throw RefusedCall::notFound(Say::it('calls/correction-controller.kind-of-record'), $kind);
+        $class = Kinds::CORRECTABLE[$kind] ?? throw RefusedCall::notFound(Say::it('calls/correction-controller.kind-of-record'), $kind);
 
         return $class::query()->withoutGlobalScope(Correctable::TAKEN_BACK)->find($id) ?? throw RefusedCall::notFound('record', $id);
     }

@@ -7,13 +7,12 @@ namespace App\Http\Input;
 use App\Records\Submitted;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\Node;
-use IdleMixer\Core\Document\ObjectNode;
 use IdleMixer\Core\Words\Say;
 
 /** What is sent to make a record, under a key of its own, or to change one that is there, with the version it is based on. */
 final readonly class Sent
 {
-    private function __construct(public ObjectNode $object, private ?Submitted $submitted, public int $basedOn) {}
+    private function __construct(public Node $object, private ?Submitted $submitted, public int $basedOn) {}
 
     /**
      * @param list<string> $keys

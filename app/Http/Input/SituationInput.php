@@ -8,7 +8,6 @@ use App\Records\SaidOfCase;
 use IdleMixer\Core\Choice\Severity;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\Node;
-use IdleMixer\Core\Document\ObjectNode;
 use IdleMixer\Core\Trouble\Trouble;
 use IdleMixer\Core\Words\Say;
 
@@ -52,7 +51,7 @@ final class SituationInput
         );
     }
 
-    private static function flag(ObjectNode $object, string $key): bool
+    private static function flag(Node $object, string $key): bool
     {
         return $object->optional($key)?->flag() ?? false;
     }

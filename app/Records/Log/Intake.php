@@ -16,7 +16,6 @@ use App\Models\Who;
 use IdleMixer\Core\Data\InputLines;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\Node;
-use IdleMixer\Core\Document\ObjectNode;
 use Illuminate\Support\Facades\DB;
 use Psr\Clock\ClockInterface;
 
@@ -84,7 +83,7 @@ final class Intake
      *
      * @throws InvalidDocument
      */
-    private function within(Part $part, string $key, ObjectNode $entry, int $id, Arrivals $arrivals, array &$taken): void
+    private function within(Part $part, string $key, Node $entry, int $id, Arrivals $arrivals, array &$taken): void
     {
         $record = $this->records->get($part->of);
         $new = 0;
@@ -116,7 +115,7 @@ final class Intake
      *
      * @throws InvalidDocument
      */
-    private function insert(Record $record, array $columns, Arrivals $arrivals, ObjectNode $entry): int
+    private function insert(Record $record, array $columns, Arrivals $arrivals, Node $entry): int
     {
         $said = $columns['number'] ?? null;
         if ($record instanceof RecipeVersions) {

@@ -9,7 +9,6 @@ use IdleMixer\Core\Choice\SprayFamily;
 use IdleMixer\Core\Data\InputLines;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\Node;
-use IdleMixer\Core\Document\ObjectNode;
 use IdleMixer\Core\Evidence\Counted;
 use IdleMixer\Core\Evidence\Sprayed;
 use IdleMixer\Core\Mix\Composition;
@@ -92,7 +91,7 @@ final readonly class WorkedReader
     }
 
     /** The product's own where it is left out. */
-    private function hours(ObjectNode $round, string $recipe, Trouble $pest): float
+    private function hours(Node $round, string $recipe, Trouble $pest): float
     {
         $said = $round->filled('fairLookHours');
         if ($said !== null) {

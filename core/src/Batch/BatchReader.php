@@ -7,7 +7,6 @@ namespace IdleMixer\Core\Batch;
 use IdleMixer\Core\Data\InputLines;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\Node;
-use IdleMixer\Core\Document\ObjectNode;
 use IdleMixer\Core\Emulsion\SoapBudget;
 use IdleMixer\Core\Ingredient\Ingredient;
 use IdleMixer\Core\Ingredient\Substance;
@@ -88,7 +87,7 @@ final readonly class BatchReader
         );
     }
 
-    private static function id(ObjectNode $object): string
+    private static function id(Node $object): string
     {
         $node = $object->get('id');
         $id = strtolower($node->text(InputLines::LONGEST_ID['value']));
@@ -116,7 +115,7 @@ final readonly class BatchReader
     }
 
     /** Those that were asked; for what was not asked then, those of today. */
-    private function limits(Node $node, ?ObjectNode $plant, NumberReader $numbers, Target $target, SourceCatalogue $sources): Limits
+    private function limits(Node $node, ?Node $plant, NumberReader $numbers, Target $target, SourceCatalogue $sources): Limits
     {
         $rows = [];
         $object = $node->open();
@@ -147,7 +146,7 @@ final readonly class BatchReader
         return $all;
     }
 
-    private static function budget(ObjectNode $emulsion): SoapBudget
+    private static function budget(Node $emulsion): SoapBudget
     {
         $ml = static fn(string $key): float => $emulsion->get($key)->countUpTo(\PHP_FLOAT_MAX);
 

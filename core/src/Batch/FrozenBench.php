@@ -8,7 +8,6 @@ use IdleMixer\Core\Bench\Water;
 use IdleMixer\Core\Data\InputLines;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\Node;
-use IdleMixer\Core\Document\ObjectNode;
 use IdleMixer\Core\Measure\Kit;
 use IdleMixer\Core\Measure\Measure;
 use IdleMixer\Core\Plant\Surface;
@@ -31,7 +30,7 @@ final readonly class FrozenBench
 
     private const MOST_DAYS = InputLines::LONGEST_DAYS['value'];
 
-    private ObjectNode $bench;
+    private Node $bench;
 
     /** @throws InvalidDocument when a key is not known */
     public function __construct(Node $node, private ToleranceCatalogue $kinds)

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Batch;
 
-use IdleMixer\Core\Document\ObjectNode;
+use IdleMixer\Core\Document\Node;
 use IdleMixer\Core\Plant\Surface;
 use IdleMixer\Core\Safety\Target;
 use IdleMixer\Core\Source\Sourced;
@@ -28,11 +28,11 @@ final class OlderLimits
 
     /**
      * @param array<string, SourcedRow> $rows  as they were written down
-     * @param ObjectNode|null           $plant with what it was said to bear
+     * @param Node|null           $plant with what it was said to bear
      *
      * @return array<string, SourcedRow> the same where they are of today
      */
-    public static function forward(array $rows, ?ObjectNode $plant, NumberReader $numbers, Target $target): array
+    public static function forward(array $rows, ?Node $plant, NumberReader $numbers, Target $target): array
     {
         $column = $target->limits();
         if (! isset($rows[self::MARK]) || $column === null) {

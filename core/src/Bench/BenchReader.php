@@ -7,7 +7,6 @@ namespace IdleMixer\Core\Bench;
 use IdleMixer\Core\Data\InputLines;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\Node;
-use IdleMixer\Core\Document\ObjectNode;
 use IdleMixer\Core\Emulsion\Agitation;
 use IdleMixer\Core\Ingredient\IngredientCatalogue;
 use IdleMixer\Core\Measure\Kit;
@@ -97,7 +96,7 @@ final readonly class BenchReader
             : $this->recipes->read($node);
     }
 
-    private function bench(Node $node, ?ObjectNode $beside): Bench
+    private function bench(Node $node, ?Node $beside): Bench
     {
         $object = $node->object(self::REQUEST);
         $recipe = $this->recipe($object->get('recipe'));
@@ -127,7 +126,7 @@ final readonly class BenchReader
         );
     }
 
-    private function kit(?Node $sizes, ?ObjectNode $beside): Kit
+    private function kit(?Node $sizes, ?Node $beside): Kit
     {
         $named = $beside?->optional('measures');
         if ($sizes !== null && $named !== null) {

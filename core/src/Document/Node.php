@@ -12,14 +12,15 @@ use IdleMixer\Core\Words\Say;
  */
 final readonly class Node
 {
-    public function __construct(private mixed $value, public string $path) {}
+    /** @param array<string, self> $members of an object that was read, by key; none of anything else */
+    public function __construct(private mixed $value, public string $path, private array $members = []) {}
 
     /**
      * @param list<string> $known the keys that may stand here
      *
      * @throws InvalidDocument when this is no object, or has a key that is not known
      */
-    public function object(array $known): ObjectNode
+    public function object(array $known): self
     {
         if (! $this->value instanceof \stdClass) {
             throw InvalidDocument::because($this->path, Say::it('document/node.expected-object-here-found'), $this->value);
@@ -36,7 +37,7 @@ final readonly class Node
             $members[$key] = new self($value, $at);
         }
 
-        return new ObjectNode($members, $this->path);
+        return new self($this->value, $this->path, $members);
     }
 
     /**
@@ -44,9 +45,41 @@ final readonly class Node
      *
      * @throws InvalidDocument when this is no object
      */
-    public function open(): ObjectNode
+    public function open(): self
     {
         return $this->object($this->value instanceof \stdClass ? array_map(strval(...), array_keys(get_object_vars($this->value))) : []);
+    }
+
+    /** @return list<string> keys of an object that was read */
+    public function keys(): array
+    {
+        // PHP keeps a key of digits as a number.
+        return array_map(strval(...), array_keys($this->members));
+    }
+
+    public function has(string $key): bool
+    {
+        return isset($this->members[$key]);
+    }
+
+    /** @throws InvalidDocument when the key is missing */
+    public function get(string $key): self
+    {
+        return $this->members[$key]
+            ?? throw InvalidDocument::because($this->path, Say::it('document/node.key-missing-here', ['key' => $key]), null);
+    }
+
+    public function optional(string $key): ?self
+    {
+        return $this->members[$key] ?? null;
+    }
+
+    /** The same, where null stands for nothing, too. */
+    public function filled(string $key): ?self
+    {
+        $node = $this->members[$key] ?? null;
+
+        return $node === null || $node->isNull() ? null : $node;
     }
 
     /**

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Evidence;
 
+use IdleMixer\Core\Data\InputLines;
+
 /** How a pest is looked at: the same way each time. */
 final readonly class LookPlan
 {
@@ -21,6 +23,6 @@ final readonly class LookPlan
     /** The most that a spot can have. */
     public function most(): float
     {
-        return $this->percent ? 100.0 : LookReader::MOST;
+        return $this->percent ? 100.0 : InputLines::MOST_BY_EYE['value'];
     }
 }

@@ -7,7 +7,6 @@ namespace IdleMixer\Core\Evidence;
 use IdleMixer\Core\Data\InputLines;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\Node;
-use IdleMixer\Core\Document\ObjectNode;
 use IdleMixer\Core\Words\Say;
 
 /** Reads what somebody saw: a total, or spot by spot in numbers or classes. */
@@ -19,7 +18,7 @@ final class LookReader
     public const KEYS = ['value', 'each', 'stages', 'newClean', 'helpers'];
 
     /** @throws InvalidDocument with the path of the first fault found */
-    public static function read(ObjectNode $look, LookPlan $plan): Look
+    public static function read(Node $look, LookPlan $plan): Look
     {
         $each = self::each($look, $plan);
         $said = $look->filled('value');
@@ -45,7 +44,7 @@ final class LookReader
      *
      * @throws InvalidDocument
      */
-    private static function each(ObjectNode $look, LookPlan $plan): ?array
+    private static function each(Node $look, LookPlan $plan): ?array
     {
         $each = array_map(static fn(Node $spot): float => self::spot($spot, $plan), $look->filled('each')?->items(1, InputLines::MOST_SPOTS['value'], 'spots') ?? []);
 
@@ -67,7 +66,7 @@ final class LookReader
      *
      * @throws InvalidDocument
      */
-    private static function stages(ObjectNode $look, LookPlan $plan): array
+    private static function stages(Node $look, LookPlan $plan): array
     {
         $found = [];
         $stages = $look->filled('stages')?->object(array_keys($plan->stages));

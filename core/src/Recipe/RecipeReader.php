@@ -7,7 +7,6 @@ namespace IdleMixer\Core\Recipe;
 use IdleMixer\Core\Data\InputLines;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\Node;
-use IdleMixer\Core\Document\ObjectNode;
 use IdleMixer\Core\Ingredient\IngredientCatalogue;
 use IdleMixer\Core\Quantity\AmountReader;
 use IdleMixer\Core\Quantity\Dimension;
@@ -72,7 +71,7 @@ final readonly class RecipeReader
         return $slug;
     }
 
-    private function basis(ObjectNode $object, RecipeUse $use): ?Basis
+    private function basis(Node $object, RecipeUse $use): ?Basis
     {
         if ($use === RecipeUse::Stock) {
             $given = $object->optional('basis');
@@ -114,7 +113,7 @@ final readonly class RecipeReader
         return RecipeLine::ofStock($recipe, $amount, $this->upTo($object, $amount->value, $amount->unit->factor()));
     }
 
-    private function ingredientLine(ObjectNode $object): RecipeLine
+    private function ingredientLine(Node $object): RecipeLine
     {
         $ingredient = $this->ingredients->get($object->get('ingredient')->word($this->ingredients->slugs(), 'ingredient'));
         $amount = AmountReader::fromParts($object->get('amount'), $object->get('unit'), ...$ingredient->dimensions());
@@ -131,7 +130,7 @@ final readonly class RecipeReader
         );
     }
 
-    private function upTo(ObjectNode $object, float $amount, float $factor): ?float
+    private function upTo(Node $object, float $amount, float $factor): ?float
     {
         $node = $object->optional('upTo');
         if ($node === null) {

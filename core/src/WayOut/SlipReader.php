@@ -7,7 +7,6 @@ namespace IdleMixer\Core\WayOut;
 use IdleMixer\Core\Data\InputLines;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\Node;
-use IdleMixer\Core\Document\ObjectNode;
 use IdleMixer\Core\Measure\Scoop;
 use IdleMixer\Core\Quantity\AmountReader;
 use IdleMixer\Core\Quantity\Dimension;
@@ -52,7 +51,7 @@ final class SlipReader
     }
 
     /** @return array{float, float} mL */
-    private static function range(string $kind, ObjectNode $object, Item $item): array
+    private static function range(string $kind, Node $object, Item $item): array
     {
         if ($kind === 'left-out') {
             return [0.0, 0.0];
@@ -72,7 +71,7 @@ final class SlipReader
     }
 
     /** @return array{float, float} spoonfuls, whole ones and parts of them */
-    private static function counted(ObjectNode $object, int $planned): array
+    private static function counted(Node $object, int $planned): array
     {
         $said = $object->optional('said');
         if ($said !== null) {

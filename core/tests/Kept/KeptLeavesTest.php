@@ -20,12 +20,8 @@ it('measures a made leaf as it did when that was read through', function (int $n
     expect(Kept::change("leaf-{$n}", ['truth' => round($truth, 1), ...$found]))->toBe('');
 })->with([
     // Lights, papers, hurts and colours, as `Leaves` draws them by lot.
-    'oak, brown, hard shadow' => [1],
-    'lobed, purple, blue paper' => [7],
     'round, variegated, half yellow, lined paper' => [12],
-    'oak, holes, glare' => [13],
     'compound, yellow, soft shadow' => [23],
-    'compound, wet, hard shadow' => [26],
     'lobed, of several hurts, blue paper' => [34],
     'lance, pale veins, straw, glare' => [46],
 ]);

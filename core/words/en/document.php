@@ -38,5 +38,5 @@ return [
     'node.expected-date-and-time-like' => 'Expected a date and time like 2026-05-03T19:30:00Z, found {found}.',
     'node.time-must-lie-between-and' => 'The time must lie between {from} and {to} (UTC), found {found}.',
     'node.expected-day-like-2026-05' => 'Expected a day like 2026-05-03, found {found}.',
-    'object-node.key-missing-here' => 'The key “{key}” is missing here.',
+    'node.key-missing-here' => 'The key “{key}” is missing here.',
 ];

@@ -1,6 +1,6 @@
-import type { Schemas } from './client';
+import type { components } from './api-types';
 
-export type Conflict = Schemas['Conflict']['conflict'];
+export type Conflict = components['schemas']['Conflict']['conflict'];
 
 /** What went wrong, in words for the person, and where in what was sent. */
 export class Fault extends Error {

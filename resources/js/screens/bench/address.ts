@@ -1,10 +1,17 @@
-import type { BenchState } from './bench.svelte';
-
 /** Half strength is said by name. */
 export const HALF = 0.5;
 
+interface Setting {
+    highEnd: boolean;
+    factor: number;
+    recipeSlug: string;
+    caseId: number;
+    plantId: number;
+    filling: { said: object };
+}
+
 /** What is set, as the address says it. */
-export function addressOf(state: BenchState): string {
+export function addressOf(state: Setting): string {
     const { highEnd, factor } = state;
     const byName = factor === 1 || (factor === HALF && !highEnd);
     const set = { recipe: state.recipeSlug, case: state.caseId, plant: state.plantId };

@@ -1,10 +1,32 @@
 import type { Schemas } from '../../lib/client';
-import type { BenchState } from './bench.svelte';
+import type { Day } from './day.svelte';
+import type { Filling } from './filling.svelte';
+import type { Shelf } from './shelf';
+import type { Water } from './water.svelte';
 
 type Request = Schemas['PlanRequest'];
 
+/** What stands on the bench, as far as a plan hangs on it. */
+interface Standing {
+    own: Schemas['RecipeDocument'] | null;
+    changed: boolean;
+    orderNow: Schemas['RecipeDocument']['order'];
+    recipe: Schemas['Recipe'] | undefined;
+    filling: Filling;
+    typedFault: string;
+    highEnd: boolean;
+    factor: number;
+    water: Water;
+    onto: string | undefined;
+    day: Day;
+    shelf: Shelf;
+    hand: number;
+    agitation: Schemas['Bench']['agitation'];
+    jarId: number;
+}
+
 /** A recipe of the house as it stands goes by its name; what was changed goes whole. */
-function recipeOf(state: BenchState, recipe: Schemas['Recipe']): Request['recipe'] {
+function recipeOf(state: Standing, recipe: Schemas['Recipe']): Request['recipe'] {
     const document = state.own ?? recipe.document;
     if (!state.changed && recipe.shipped) {
         return recipe.slug as never;
@@ -13,7 +35,7 @@ function recipeOf(state: BenchState, recipe: Schemas['Recipe']): Request['recipe
 }
 
 /** What a plan is asked for with; null while something is missing or typed wrong. */
-export function requestOf(state: BenchState): Request | null {
+export function requestOf(state: Standing): Request | null {
     const { recipe, filling } = state;
     if (recipe === undefined || state.typedFault !== '') {
         return null;
@@ -31,7 +53,7 @@ export function requestOf(state: BenchState): Request | null {
 }
 
 /** The same with the measures and the hand that it is mixed with. */
-export function benchOf(state: BenchState): Schemas['Bench'] | null {
+export function benchOf(state: Standing & { request: Request | null }): Schemas['Bench'] | null {
     const request = state.request;
     const { shelf } = state;
     const pickedInDays = state.day.pickedIn;

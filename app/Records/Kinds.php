@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Records;
+
+use App\Models\Batch;
+use App\Models\Burn;
+use App\Models\Count;
+use App\Models\Household;
+use App\Models\LeafReading;
+use App\Models\LeafTest;
+use App\Models\Measure;
+use App\Models\PestCase;
+use App\Models\Plant;
+use App\Models\RecipeVersion;
+use App\Models\Round;
+use App\Models\Sprayer;
+use App\Models\SprayerEvent;
+use App\Models\StandTestRecord;
+use App\Models\TaskMove;
+use App\Models\Trial;
+use App\Models\TrialLook;
+
+/** What the addresses of the API call each kind of record. */
+final class Kinds
+{
+    /** What can be corrected and taken back. */
+    public const CORRECTABLE = [
+        'plants' => Plant::class,
+        'sprayers' => Sprayer::class,
+        'measures' => Measure::class,
+        'batches' => Batch::class,
+        'leaf-tests' => LeafTest::class,
+        'readings' => LeafReading::class,
+        'rounds' => Round::class,
+        'counts' => Count::class,
+        'burns' => Burn::class,
+        'moves' => TaskMove::class,
+        'sprayer-events' => SprayerEvent::class,
+        'trials' => Trial::class,
+        'trial-looks' => TrialLook::class,
+    ];
+
+    /** What is changed, and never taken back. */
+    private const OTHERS = ['cases' => PestCase::class, 'stand-tests' => StandTestRecord::class, 'household' => Household::class, 'recipes' => RecipeVersion::class];
+
+    /** @param class-string $class */
+    public static function of(string $class): string
+    {
+        return (string) array_search($class, [...self::CORRECTABLE, ...self::OTHERS], true);
+    }
+}
