@@ -15,7 +15,7 @@ use App\Http\Api\Call;
 use App\Http\Body;
 use App\Http\Input\CaseInput;
 use App\Http\Input\CloseInput;
-use App\Http\Input\CountInput;
+use App\Http\Input\Counts;
 use App\Http\Input\RoundInput;
 use App\Http\Paging;
 use App\Http\RefusedCall;
@@ -29,7 +29,6 @@ use App\Records\Edits;
 use App\Records\HourNow;
 use App\Records\SprayGate;
 use App\Records\Submissions;
-use IdleMixer\Core\Evidence\LookPlans;
 use IdleMixer\Core\Trouble\TroubleCatalogue;
 use IdleMixer\Core\Words\Say;
 use IdleMixer\Core\Writing\VerdictWriter;
@@ -113,10 +112,10 @@ final readonly class CaseController
     }
 
     #[Call('Record a count', answer: ['saved' => SavedAnswer::class], body: '#NewCount', makes: true)]
-    public function count(Request $request, int $id, LookPlans $plans): JsonResponse
+    public function count(Request $request, int $id, Counts $counts): JsonResponse
     {
         $case = $this->find($id);
-        $input = CountInput::read(Body::of($request), $case->pest, $plans, $this->clock->now());
+        $input = $counts->read(Body::of($request), $case->pest, $this->clock->now());
         [$count, $new] = Submissions::of(Count::query(), $input->sent->submitted()->under("cases/{$id}"), [
             'case_id' => $case->id,
             ...$input->columns(),

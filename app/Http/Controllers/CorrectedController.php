@@ -13,7 +13,7 @@ use App\Http\Answer\LeafTestAnswers;
 use App\Http\Api\Call;
 use App\Http\Body;
 use App\Http\Input\BatchDetailsInput;
-use App\Http\Input\CountInput;
+use App\Http\Input\Counts;
 use App\Http\Input\LeafTestInput;
 use App\Http\Input\ReadingInput;
 use App\Http\Input\RoundInput;
@@ -30,7 +30,6 @@ use App\Records\Corrections;
 use App\Records\Eyes;
 use App\Records\FromNotebook;
 use App\Records\SprayGate;
-use IdleMixer\Core\Evidence\LookPlans;
 use IdleMixer\Core\Words\Say;
 use IdleMixer\Core\Writing\VerdictWriter;
 use Illuminate\Http\JsonResponse;
@@ -43,10 +42,10 @@ final readonly class CorrectedController
     public function __construct(private ClockInterface $clock) {}
 
     #[Call('Correct a count', answer: CaseAnswer::class, body: '#CorrectedCount')]
-    public function count(Request $request, int $id, CaseAnswers $answer, LookPlans $plans): JsonResponse
+    public function count(Request $request, int $id, CaseAnswers $answer, Counts $counts): JsonResponse
     {
         $count = Count::query()->find($id) ?? throw RefusedCall::notFound('count', $id);
-        $input = CountInput::read(Body::of($request), $count->case->pest, $plans, $this->clock->now(), correcting: true);
+        $input = $counts->read(Body::of($request), $count->case->pest, $this->clock->now(), correcting: true);
         Corrections::correct($count, $input->sent->basedOn, $input->columns(), $this->clock->now());
 
         return new JsonResponse($answer->whole($count->case, $this->clock->now()));

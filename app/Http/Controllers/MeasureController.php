@@ -8,7 +8,7 @@ use App\Http\Answer\MeasureAnswer;
 use App\Http\Answer\ShedAnswers;
 use App\Http\Api\Call;
 use App\Http\Body;
-use App\Http\Input\CalibrationInput;
+use App\Http\Input\Calibrations;
 use App\Http\Input\MeasureInput;
 use App\Http\Input\MeasureSetInput;
 use App\Http\Input\RetiredInput;
@@ -17,7 +17,6 @@ use App\Http\Saved;
 use App\Models\Measure;
 use App\Records\Corrections;
 use App\Records\Submissions;
-use IdleMixer\Core\Ingredient\IngredientCatalogue;
 use IdleMixer\Core\Measure\SpoonSets;
 use IdleMixer\Core\Words\Say;
 use Illuminate\Http\JsonResponse;
@@ -65,9 +64,9 @@ final readonly class MeasureController
 
     /** Counts from now on as what was found by filling or weighing. */
     #[Call('Say what so many of it filled or weighed', answer: MeasureAnswer::class, body: ['basedOn' => ['type' => 'integer', 'minimum' => 0], 'count' => ['type' => 'integer', 'minimum' => 1, 'maximum' => 1000], 'came' => ['amount' => ['type' => 'number', 'exclusiveMinimum' => 0], 'unit' => 'string'], 'of?' => '?string'])]
-    public function calibrate(Request $request, int $id, IngredientCatalogue $ingredients): JsonResponse
+    public function calibrate(Request $request, int $id, Calibrations $calibrations): JsonResponse
     {
-        $input = CalibrationInput::read(Body::of($request), $ingredients);
+        $input = $calibrations->read(Body::of($request));
         $measure = $this->find($id);
         if (! in_array($measure->kind, ['level', 'dropper'], true)) {
             throw RefusedCall::conflict(Say::it('calls/measure-controller.only-spoons-cups-and-droppers'));
