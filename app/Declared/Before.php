@@ -29,7 +29,7 @@ final class Before
         $before = (array) json_decode($node->json(), flags: \JSON_THROW_ON_ERROR);
         foreach (self::links($record, $before) as $column => $link) {
             $said = $entry->filled($column);
-            $before[$column] = $said === null ? null : $link->read(new \IdleMixer\Core\Document\Node([$link->key() => $said], $node->path), $arrivals)[$column] ?? null;
+            $before[$column] = $said === null ? null : $link->read(Node::holding([$link->key() => $said], $node->path), $arrivals)[$column] ?? null;
         }
 
         return json_encode((object) $before, Raw::FLAGS);

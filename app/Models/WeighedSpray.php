@@ -21,7 +21,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property float $left_log natural logarithm of the share that it is thought to leave
  * @property string $last_plant the plant that got it last
  * @property string $last_at when
- * @property string $told the answer of the interface, as JSON
+ * @property string $facts all that is told of it, in figures and codes, as JSON
  */
 final class WeighedSpray extends Model
 {

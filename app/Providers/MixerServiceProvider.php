@@ -130,7 +130,7 @@ final class MixerServiceProvider extends ServiceProvider
             DoorReader::class => DoorReader::shipped(...),
             SpoonSets::class => SpoonSets::shipped(...),
             NeedTable::class => NeedTable::shipped(...),
-            PhraseReader::class => PhraseReader::shipped(...),
+            PhraseReader::class => static fn(): PhraseReader => PhraseReader::shipped(),
             Vocabulary::class => Vocabulary::shipped(...),
             SourceCatalogue::class => SourceCatalogue::shipped(...),
             ToleranceCatalogue::class => ToleranceCatalogue::shipped(...),

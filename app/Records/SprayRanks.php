@@ -5,14 +5,13 @@ declare(strict_types=1);
 namespace App\Records;
 
 use App\Models\WeighedSpray;
-use IdleMixer\Core\Trouble\TroubleCatalogue;
 use Illuminate\Support\Facades\DB;
 use Psr\Clock\ClockInterface;
 
 /** Puts the sprays against each pest in order, as soon as one of its rounds was weighed anew. Call it inside a transaction. */
 final readonly class SprayRanks
 {
-    public function __construct(private SprayRecords $records, private TroubleCatalogue $troubles, private ClockInterface $clock) {}
+    public function __construct(private SprayRecords $records, private ClockInterface $clock) {}
 
     public function freshen(): void
     {
@@ -36,7 +35,7 @@ final readonly class SprayRanks
                     'left_log' => $spray->record->shrunkLog(),
                     'last_plant' => $spray->lastPlant,
                     'last_at' => $spray->lastAt->format('Y-m-d H:i:s'),
-                    'told' => json_encode(ToldSpray::of($spray, $this->troubles), \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE | \JSON_PRESERVE_ZERO_FRACTION),
+                    'facts' => WeighedFacts::of($spray)->kept(),
                 ]);
             }
         }

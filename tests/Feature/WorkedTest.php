@@ -180,7 +180,7 @@ it('turns pages of what worked, of cases and of today, and refuses places that a
 it('weighs all of it anew once the rules are others', function (): void {
     caseSprayedWith('plain-soap', 100, 5);
     DB::table('notebook')->insert(['id' => 1, 'mark' => 'here', 'weighed_by' => 'rules of last year']);
-    DB::table('weighed_sprays')->update(['told' => '{"pest":"aphids","old":true}']);
+    DB::table('weighed_sprays')->update(['facts' => '{"old":true}']);
     app(App\Records\Fresh::class)->byTheseRules();
     expect(Notebook::get('/api/worked')->text('records.0.verdict'))->toBe('not-enough');
     $by = DB::table('notebook')->value('weighed_by');

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Answer\UntriedAnswers;
+use App\Http\Answer\WorkedAnswers;
 use App\Http\Api\Call;
 use App\Http\Paging;
 use App\Models\WeighedSpray;
@@ -35,17 +36,17 @@ final class WorkedController
     }
 
     #[Call('What worked, by pest and spray as made, best first within each pest', answer: '#Worked', query: ['from' => ['type' => 'integer', 'minimum' => 0, 'maximum' => 1000000]])]
-    public function __invoke(Request $request, Fresh $fresh, UntriedAnswers $untried): JsonResponse
+    public function __invoke(Request $request, Fresh $fresh, UntriedAnswers $untried, WorkedAnswers $worked): JsonResponse
     {
         $fresh->all();
         $page = Paging::of($request, self::ROWS);
         $sprays = WeighedSpray::query();
         $sprays->orderBy('pest')->orderBy('rank')->offset($page->from)->limit($page->rows + 1);
-        $rows = $sprays->get(['pest', 'told'])->all();
+        $rows = $sprays->get()->all();
         $shown = array_slice(array_values($rows), 0, $page->rows);
 
         return new JsonResponse([
-            'records' => array_map(static fn(WeighedSpray $row): mixed => json_decode($row->told, flags: \JSON_THROW_ON_ERROR), $shown),
+            'records' => array_map($worked->of(...), $shown),
             'untried' => $untried->of(array_values(array_unique(array_map(static fn(WeighedSpray $row): string => $row->pest, $shown)))),
             'more' => count($rows) > $page->rows,
         ]);

@@ -8,6 +8,7 @@ use IdleMixer\Core\Choice\RecordBook;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\Node;
 use IdleMixer\Core\Evidence\CaseHistory;
+use IdleMixer\Core\Evidence\RecordFacts;
 use IdleMixer\Core\Evidence\Sprayed;
 use IdleMixer\Core\Evidence\Trial;
 use IdleMixer\Core\Wording\Findings;
@@ -90,7 +91,7 @@ final readonly class Worked
             'effect_high' => $estimate?->high,
             'shrunk_percent' => $record->shrunk(),
             'verdict' => $record->verdict()->value,
-            'because' => implode(' ', [RecordWords::verdict($record->verdict()), ...array_map($this->programme(...), $told->programmes), ...RecordWords::of($record)]),
+            'because' => implode(' ', [RecordWords::verdict($record->verdict()), ...array_map($this->programme(...), $told->programmes), ...RecordWords::of(RecordFacts::of($record))]),
         ];
     }
 

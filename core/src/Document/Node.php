@@ -16,6 +16,16 @@ final readonly class Node
     public function __construct(private mixed $value, public string $path, private array $members = []) {}
 
     /**
+     * An object that is put together of what was read.
+     *
+     * @param array<string, self> $members by key
+     */
+    public static function holding(array $members, string $path): self
+    {
+        return new self(new \stdClass(), $path, $members);
+    }
+
+    /**
      * @param list<string> $known the keys that may stand here
      *
      * @throws InvalidDocument when this is no object, or has a key that is not known

@@ -6,7 +6,7 @@ namespace IdleMixer\Core\Wording;
 
 use IdleMixer\Core\Data\EvidenceLines;
 use IdleMixer\Core\Evidence\Interval;
-use IdleMixer\Core\Evidence\Record;
+use IdleMixer\Core\Evidence\RecordFacts;
 use IdleMixer\Core\Evidence\RecordVerdict;
 use IdleMixer\Core\Evidence\VerdictReason;
 use IdleMixer\Core\Words\Say;
@@ -28,13 +28,13 @@ final class RecordWords
     }
 
     /** Why the verdict is what it is, with the line that it hangs on. */
-    public static function reason(Record $record): string
+    public static function reason(RecordFacts $record): string
     {
-        $judged = count($record->judged());
+        $judged = $record->tally->judged;
 
-        return strtr(match ($record->reason()) {
+        return strtr(match ($record->reason) {
             VerdictReason::FewRounds => Say::it('wording/record-words.few-rounds'),
-            VerdictReason::ByItself => $record->wentAlone() > $record->compared()
+            VerdictReason::ByItself => $record->tally->alone > $record->tally->compared
                 ? Say::it('wording/record-words.by-itself')
                 : Say::it('wording/record-words.by-itself.came-down-but-in-of'),
             VerdictReason::DoesNothing => Say::it('wording/record-words.does-nothing'),
@@ -45,14 +45,14 @@ final class RecordWords
         }, [
             '{few}' => (string) self::FEW,
             '{are}' => $judged === 1 ? 'is 1' : Say::it('wording/record-words.are', ['judged' => $judged]),
-            '{unclear}' => (string) ($judged - $record->clear()),
+            '{unclear}' => (string) ($judged - $record->tally->clear),
             '{judged}' => (string) $judged,
-            '{alone}' => self::count($record->wentAlone(), 'round'),
-            '{worked}' => (string) $record->worked(),
-            '{median}' => self::left($record->medianReduction() ?? 0.0),
+            '{alone}' => self::count($record->tally->alone, 'round'),
+            '{worked}' => (string) $record->tally->worked,
+            '{median}' => self::left($record->median ?? 0.0),
             '{helped}' => Figures::short(EvidenceLines::HELPED_FROM['value']),
-            '{burnt}' => (string) $record->burntAfter(),
-            '{rounds}' => self::count($record->rounds(), 'round'),
+            '{burnt}' => (string) $record->tally->burntAfter,
+            '{rounds}' => self::count($record->tally->rounds, 'round'),
         ]);
     }
 
@@ -63,49 +63,49 @@ final class RecordWords
     }
 
     /** @return list<string> sentences */
-    public static function of(Record $record): array
+    public static function of(RecordFacts $record): array
     {
-        $judged = count($record->judged());
-        $interval = $record->interval();
+        $judged = $record->tally->judged;
+        $interval = $record->share;
         $words = [self::reason($record)];
         if ($interval === null) {
             $words[] = Say::it('wording/record-words.nothing-to-judge-yet-count');
         } else {
-            $words[] = Say::it('wording/record-words.worked-in-of-from-so', ['worked' => $record->worked(), 'count' => self::count($judged, Say::it('wording/record-words.judged-round')), 'round' => (int) round(100 * $interval->low), 'round-2' => (int) round(100 * $interval->high)]);
+            $words[] = Say::it('wording/record-words.worked-in-of-from-so', ['worked' => $record->tally->worked, 'count' => self::count($judged, Say::it('wording/record-words.judged-round')), 'round' => (int) round(100 * $interval->low), 'round-2' => (int) round(100 * $interval->high)]);
             $words[] = self::effect($record);
-            $words[] = self::comparison($record->compared(), $judged);
+            $words[] = self::comparison($record->tally->compared, $judged);
         }
-        if ($record->withHandWork() > 0) {
-            $words[] = Say::it('wording/record-words.came-with-pruning-wiping-or', ['count' => self::count($record->withHandWork(), 'round')]);
+        if ($record->tally->withHandWork > 0) {
+            $words[] = Say::it('wording/record-words.came-with-pruning-wiping-or', ['count' => self::count($record->tally->withHandWork, 'round')]);
         }
-        if ($record->unproven() > 0) {
-            $words[] = Say::it('wording/record-words.went-without-proof-on-leaves', ['count' => self::count($record->unproven(), 'round')]);
+        if ($record->tally->unproven > 0) {
+            $words[] = Say::it('wording/record-words.went-without-proof-on-leaves', ['count' => self::count($record->tally->unproven, 'round')]);
         }
-        if ($record->burntAfter() > 0) {
-            $words[] = Say::it('wording/record-words.leaves-burnt-after', ['count' => self::count($record->burntAfter(), 'round')]);
+        if ($record->tally->burntAfter > 0) {
+            $words[] = Say::it('wording/record-words.leaves-burnt-after', ['count' => self::count($record->tally->burntAfter, 'round')]);
         }
-        if ($record->burned > 0) {
-            $marked = Interval::exact($record->burned, $record->leafTests);
-            $words[] = Say::it('wording/record-words.of-left-marks-from-so', ['burned' => $record->burned, 'count' => self::count($record->leafTests, Say::it('wording/record-words.leaf-test')), 'round' => (int) round(100 * $marked->low), 'round-2' => (int) round(100 * $marked->high)]);
+        if ($record->tally->marked > 0) {
+            $marked = Interval::exact($record->tally->marked, $record->tally->leafTests);
+            $words[] = Say::it('wording/record-words.of-left-marks-from-so', ['burned' => $record->tally->marked, 'count' => self::count($record->tally->leafTests, Say::it('wording/record-words.leaf-test')), 'round' => (int) round(100 * $marked->low), 'round-2' => (int) round(100 * $marked->high)]);
         }
 
         return $words;
     }
 
     /** What it leaves over its cases, and between what: “80 % fewer, from 12 % more to 95 % fewer”; empty where nothing is judged. */
-    public static function range(Record $record): string
+    public static function range(RecordFacts $record): string
     {
-        $estimate = $record->estimate();
+        $estimate = $record->estimate;
 
         return $estimate === null ? '' : Say::it('wording/record-words.from-to', ['left' => self::left($estimate->percent), 'left-2' => self::left($estimate->low), 'left-3' => self::left($estimate->high)]);
     }
 
     /** How far it brings the pest down over its cases, and what is made of that with what its family does. */
-    private static function effect(Record $record): string
+    private static function effect(RecordFacts $record): string
     {
-        $estimate = $record->estimate();
+        $estimate = $record->estimate;
 
-        return $estimate === null ? '' : Say::it('wording/record-words.over-leaves-from-to-student', ['count' => self::count($estimate->cases, 'case'), 'left' => self::left($estimate->percent), 'left-2' => self::left($estimate->low), 'left-3' => self::left($estimate->high), 'left-4' => self::left($record->shrunk())]);
+        return $estimate === null ? '' : Say::it('wording/record-words.over-leaves-from-to-student', ['count' => self::count($estimate->cases, 'case'), 'left' => self::left($estimate->percent), 'left-2' => self::left($estimate->low), 'left-3' => self::left($estimate->high), 'left-4' => self::left($record->shrunk)]);
     }
 
     /** “95 % fewer”, “40 % more”; beyond twice as many a figure says nothing. */
@@ -115,8 +115,8 @@ final class RecordWords
 
         return match (true) {
             $whole === 0.0 => Say::it('wording/record-words.no-fewer'),
-            $whole > 0.0 => Figures::short($whole) . ' % fewer',
-            $whole >= -EvidenceLines::TOLD_MORE['value'] => Figures::short(-$whole) . ' % more',
+            $whole > 0.0 => Say::it('wording/record-words.fewer', ['percent' => Figures::short($whole)]),
+            $whole >= -EvidenceLines::TOLD_MORE['value'] => Say::it('wording/record-words.more', ['percent' => Figures::short(-$whole)]),
             default => Say::it('wording/record-words.more-than-twice-as-many'),
         };
     }

@@ -15,6 +15,7 @@ use IdleMixer\Core\Evidence\Outcome;
 use IdleMixer\Core\Evidence\Pooled;
 use IdleMixer\Core\Evidence\Prior;
 use IdleMixer\Core\Evidence\Record;
+use IdleMixer\Core\Evidence\RecordFacts;
 use IdleMixer\Core\Evidence\RecordVerdict;
 use IdleMixer\Core\Evidence\RoundEffect;
 use IdleMixer\Core\Evidence\Student;
@@ -152,10 +153,10 @@ it('keeps, tunes and drops by a rule that looks at its families', function (): v
         // Where a plant left alone was counted, it went by itself.
         ->and(soapOnAphids([$worked, $worked, $worked, $gone])->reason())->toBe(VerdictReason::ByItself)
         ->and(soapOnAphids([$worked, $compared, $compared, $gone])->reason())->toBe(VerdictReason::Works)
-        ->and(RecordWords::reason(soapOnAphids([$worked, $worked, $worked, $gone])))->toBe('It came down, but so did the unsprayed plant beside it in 1 round: nothing says that the spray did it.')
-        ->and(RecordWords::reason(soapOnAphids([$worked, $worked])))->toBe('Under 3 judged rounds nothing is said (our own limit); there are 2.')
-        ->and(RecordWords::reason(soapOnAphids([$worked])))->toBe('Under 3 judged rounds nothing is said (our own limit); there is 1.')
-        ->and(RecordWords::reason(soapOnAphids([$worked, $worked, $worked], 1)))->toBe('Leaves burnt after 1 of 3 rounds (a quarter and more is too often; our own limit): weaken it.');
+        ->and(RecordWords::reason(RecordFacts::of(soapOnAphids([$worked, $worked, $worked, $gone]))))->toBe('It came down, but so did the unsprayed plant beside it in 1 round: nothing says that the spray did it.')
+        ->and(RecordWords::reason(RecordFacts::of(soapOnAphids([$worked, $worked]))))->toBe('Under 3 judged rounds nothing is said (our own limit); there are 2.')
+        ->and(RecordWords::reason(RecordFacts::of(soapOnAphids([$worked]))))->toBe('Under 3 judged rounds nothing is said (our own limit); there is 1.')
+        ->and(RecordWords::reason(RecordFacts::of(soapOnAphids([$worked, $worked, $worked], 1))))->toBe('Leaves burnt after 1 of 3 rounds (a quarter and more is too often; our own limit): weaken it.');
 });
 
 it('calls nothing a success that aphids do by themselves in a week', function (): void {

@@ -12,6 +12,7 @@ use IdleMixer\Core\Evidence\Outcome;
 use IdleMixer\Core\Evidence\Pooled;
 use IdleMixer\Core\Evidence\Prior;
 use IdleMixer\Core\Evidence\Record;
+use IdleMixer\Core\Evidence\RecordFacts;
 use IdleMixer\Core\Evidence\RoundEffect;
 use IdleMixer\Core\Evidence\SideBySide;
 use IdleMixer\Core\Evidence\Sureness;
@@ -92,8 +93,8 @@ it('says keep, tune or drop on either side of each line', function (Record $reco
 
 // By hand: 195.5 / 100.5 is 95 % more, 210.5 / 100.5 is 109 %; beyond twice as many a figure says nothing (our own).
 it('tells how many more are left, up to twice as many', function (): void {
-    expect(RecordWords::range(unknownSpray([195.0])))->toStartWith('95 % more, from more than twice as many to ')
-        ->and(RecordWords::range(unknownSpray([210.0])))->toStartWith('more than twice as many, from ');
+    expect(RecordWords::range(RecordFacts::of(unknownSpray([195.0]))))->toStartWith('95 % more, from more than twice as many to ')
+        ->and(RecordWords::range(RecordFacts::of(unknownSpray([210.0]))))->toStartWith('more than twice as many, from ');
 });
 
 // By hand: logarithms d apart around a fifth left, so that the interval of three cases (t 4.3027) is 40 sinh(4.3027 d / √3) points wide.

@@ -6,6 +6,7 @@ use IdleMixer\Core\Evidence\CaseHistory;
 use IdleMixer\Core\Evidence\Counted;
 use IdleMixer\Core\Evidence\Prior;
 use IdleMixer\Core\Evidence\Record;
+use IdleMixer\Core\Evidence\RecordFacts;
 use IdleMixer\Core\Evidence\RoundEffect;
 use IdleMixer\Core\Evidence\Sprayed;
 use IdleMixer\Core\Evidence\Unsprayed;
@@ -45,7 +46,7 @@ const BESIDE = [100.0, 5.0, 100.0, 110.0];
  * of 100 leave 5.5 of 100.5; the known 85 % counts as two cases.
  */
 it('says what a record tells, and what it does not', function (Record $record, array $said): void {
-    expect(RecordWords::of($record))->toBe($said);
+    expect(RecordWords::of(RecordFacts::of($record)))->toBe($said);
 })->with([
     'nothing yet' => [recordFrom([]), [
         'Under 3 judged rounds nothing is said (our own limit); there are 0.',
@@ -107,7 +108,7 @@ it('says what a record tells, and what it does not', function (Record $record, a
 ]);
 
 it('says in short what a spray leaves, and between what', function (Record $record, string $said): void {
-    expect(RecordWords::range($record))->toBe($said);
+    expect(RecordWords::range(RecordFacts::of($record)))->toBe($said);
 })->with([
     'nothing judged' => [recordFrom([]), ''],
     'one of each' => [recordFrom([DOWN, STILL]), '77 % fewer, from more than twice as many to 100 % fewer'],

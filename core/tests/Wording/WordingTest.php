@@ -7,6 +7,7 @@ use IdleMixer\Core\Evidence\Counted;
 use IdleMixer\Core\Evidence\Outcome;
 use IdleMixer\Core\Evidence\Prior;
 use IdleMixer\Core\Evidence\Record;
+use IdleMixer\Core\Evidence\RecordFacts;
 use IdleMixer\Core\Evidence\RoundEffect;
 use IdleMixer\Core\Evidence\Sprayed;
 use IdleMixer\Core\Evidence\Trial;
@@ -99,7 +100,7 @@ it('says when a count grew', function (): void {
 
 it('does not hide what a record cannot tell', function (): void {
     $now = new DateTimeImmutable('2026-06-01T00:00:00Z');
-    $words = implode(' ', RecordWords::of(new Record([RoundEffect::of('one', trialOf($now, 24.0, 80.0, 4.0, '+2 days'), true)], new Unsprayed(0.8, 2.0), Prior::unknown(), 2, 1)));
+    $words = implode(' ', RecordWords::of(RecordFacts::of(new Record([RoundEffect::of('one', trialOf($now, 24.0, 80.0, 4.0, '+2 days'), true)], new Unsprayed(0.8, 2.0), Prior::unknown(), 2, 1))));
 
     expect($words)->toContain('1 of 1 judged round; from so few', 'No unsprayed plant', 'may have done the work', '1 of 2 leaf tests left marks');
 });

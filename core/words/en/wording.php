@@ -133,4 +133,6 @@ return [
     'weather-words.station' => 'the simulated station',
     'weather-words.file' => 'the file {name}',
     'weather-words.door' => 'what you said at the door: {name}',
+    'record-words.fewer' => '{percent} % fewer',
+    'record-words.more' => '{percent} % more',
 ];
