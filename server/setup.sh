@@ -143,7 +143,7 @@ npm_packages() {
     printf '%s' "$mark" >node_modules/.mark
 }
 
-front_end_mark() { mark_of resources openapi.yaml schemas vite.config.ts package-lock.json tsconfig.json; }
+front_end_mark() { mark_of resources core/words/en/screens openapi.yaml schemas vite.config.ts package-lock.json tsconfig.json; }
 
 front_end() {
     local mark

@@ -17,7 +17,7 @@ function copyForNobody(): string
 {
     $copy = sys_get_temp_dir() . '/idle-mixer-nobody-' . bin2hex(random_bytes(4));
     $from = escapeshellarg(Served::root());
-    $parts = 'start artisan app bootstrap compat config core/src core/data database routes public resources schemas server openapi.yaml composer.json package.json package-lock.json vite.config.ts tsconfig.json var/vendor node_modules/qrcode-generator';
+    $parts = 'start artisan app bootstrap compat config core/src core/data core/words database routes public resources schemas server openapi.yaml composer.json package.json package-lock.json vite.config.ts tsconfig.json var/vendor node_modules/qrcode-generator';
     exec('mkdir -m 755 ' . escapeshellarg($copy) . " && cd {$from} && cp -a --parents {$parts} " . escapeshellarg($copy) . '/ && mkdir ' . escapeshellarg("{$copy}/data") . ' && chown -R 65534:65534 ' . escapeshellarg($copy) . ' 2>/dev/null; chmod -R go= ' . escapeshellarg("{$copy}/data"), $said, $failed);
     file_put_contents("{$copy}/data/passphrase", password_hash(PhoneHouse::PASSPHRASE, \PASSWORD_BCRYPT, ['cost' => 4]));
     if (posix_geteuid() === 0) {
