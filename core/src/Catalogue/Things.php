@@ -11,14 +11,22 @@ use IdleMixer\Core\Words\Say;
  * The things of one kind: troubles, ingredients, sprays. Each is one file of `core/data/<kind>`, which says what is so, and where it has
  * words one of `core/words/en/<kind>`, which says what it is called. `core/data/README.md` tells what stands in them.
  */
-final readonly class Things
+final class Things
 {
     private const FOLDER = __DIR__ . '/../../data';
 
+    /** @var array<string, self> kinds that were read: several catalogues are put together of one */
+    private static array $read = [];
+
     /** @param array<string, array<string, mixed>> $rows by slug, in the order in which they are offered */
-    private function __construct(private string $kind, private array $rows) {}
+    private function __construct(private readonly string $kind, private readonly array $rows) {}
 
     public static function of(string $kind): self
+    {
+        return self::$read[$kind] ??= self::folder($kind);
+    }
+
+    private static function folder(string $kind): self
     {
         $rows = [];
         $files = scandir(self::FOLDER . "/{$kind}");

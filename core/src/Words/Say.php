@@ -12,6 +12,12 @@ final class Say
 {
     private const FOLDER = __DIR__ . '/../../words/en';
 
+    /** @var array<string, array<array-key, mixed>> areas that were read: the files do not change while they are served, and an hour is judged in a hundred sentences */
+    private static array $read = [];
+
+    /** @var array<string, string> sentences that were said, by key */
+    private static array $said = [];
+
     /**
      * @param array<string, string|int|float> $arguments what stands in braces in the sentence; what is not given stays as it is,
      *                                                   for whoever puts it in later
@@ -20,11 +26,7 @@ final class Say
      */
     public static function it(string $key, array $arguments = []): string
     {
-        [$area, $entry] = explode('/', $key, 2) + [1 => ''];
-        $sentence = self::words($area)[$entry] ?? null;
-        if (! is_string($sentence)) {
-            throw MissingWords::becauseOf($key);
-        }
+        $sentence = self::$said[$key] ??= self::sentence($key);
         if ($arguments === []) {
             return $sentence;
         }
@@ -34,6 +36,14 @@ final class Say
         }
 
         return strtr($sentence, $pairs);
+    }
+
+    private static function sentence(string $key): string
+    {
+        $end = (int) strrpos($key, '/');
+        $sentence = self::words(substr($key, 0, $end))[substr($key, $end + 1)] ?? null;
+
+        return is_string($sentence) ? $sentence : throw MissingWords::becauseOf($key);
     }
 
     /**
@@ -61,6 +71,12 @@ final class Say
      * @throws MissingWords when there is no such file
      */
     public static function words(string $area): array
+    {
+        return self::$read[$area] ??= self::file($area);
+    }
+
+    /** @return array<array-key, mixed> */
+    private static function file(string $area): array
     {
         $file = self::FOLDER . "/{$area}.php";
         $words = is_file($file) ? require $file : null;
