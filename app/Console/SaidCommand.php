@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console;
 
+use IdleMixer\Core\Words\MissingWords;
 use IdleMixer\Core\Words\Say;
 use Illuminate\Console\Command;
 
@@ -14,10 +15,11 @@ abstract class SaidCommand extends Command
     {
         $own = explode(' ', substr($this->signature, strlen('mixer:')))[0];
         $words = Say::all('commands');
-        $this->description = $words["{$own}.does"] ?? '';
+        $said = static fn(string ...$keys): string => $words[current(array_filter($keys, static fn(string $key): bool => isset($words[$key])))] ?? throw MissingWords::becauseOf("commands/{$keys[0]}");
+        $this->description = $said("{$own}.does");
         $this->signature = preg_replace_callback(
             '/\{(-{0,2}([a-z]+)[^} ]*)\}/',
-            static fn(array $found): string => '{' . $found[1] . ' : ' . ($words["{$own}.{$found[2]}"] ?? $words["any.{$found[2]}"] ?? '') . '}',
+            static fn(array $found): string => '{' . $found[1] . ' : ' . $said("{$own}.{$found[2]}", "any.{$found[2]}") . '}',
             $this->signature,
         ) ?? '';
         parent::__construct();

@@ -24,9 +24,11 @@ function servedWith(array $documents): void
 {
     $ingredients = IngredientCatalogue::shipped();
     $reader = new RecipeReader($ingredients);
-    /** @var array<string, array{ways: list<string>, work: int, for: list<string>, repeat_days: int|null, repeat: string, waits: list<array{string, int, int}>, source: string}> $practice */
-    $practice = Things::of('sprays')->column('practice');
-    $recipes = new RecipeCatalogue($practice, $documents, $reader);
+    $rows = [];
+    foreach (Things::of('sprays')->rows() as $slug => $row) {
+        $rows[$slug] = [...$row, 'recipe' => $documents[$slug]];
+    }
+    $recipes = new RecipeCatalogue(Things::given('sprays', $rows), $reader);
     app()->instance(RecipeCatalogue::class, $recipes);
     app()->instance(BenchReader::class, new BenchReader($reader, $recipes, ToleranceCatalogue::shipped(), new CircumstancesReader(), new WaterReader()));
 }

@@ -92,7 +92,7 @@ final readonly class BenchReader
     public function recipe(Node $node): Recipe
     {
         return $node->isString()
-            ? $this->shipped->get($node->word($this->shipped->slugs(), Say::it('bench/bench-reader.shipped-recipe')))
+            ? $this->shippedSpray($node)
             : $this->recipes->read($node);
     }
 
@@ -178,5 +178,14 @@ final readonly class BenchReader
         }
 
         return $hand;
+    }
+
+    /** @throws InvalidDocument when no shipped spray is called so */
+    private function shippedSpray(Node $node): Recipe
+    {
+        $slug = $node->text(\PHP_INT_MAX);
+
+        // The list of all of them is only for whoever asks for one that there is not.
+        return $this->shipped->get(strlen($slug) <= InputLines::LONGEST_SLUG['value'] && $this->shipped->has($slug) ? $slug : $node->word($this->shipped->slugs(), Say::it('bench/bench-reader.shipped-recipe')));
     }
 }

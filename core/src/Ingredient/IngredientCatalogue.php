@@ -7,6 +7,7 @@ namespace IdleMixer\Core\Ingredient;
 use IdleMixer\Core\Catalogue\Things;
 use IdleMixer\Core\Source\SourceCatalogue;
 use IdleMixer\Core\Source\Sourced;
+use IdleMixer\Core\Words\MissingWords;
 use IdleMixer\Core\Words\Say;
 
 /**
@@ -14,7 +15,7 @@ use IdleMixer\Core\Words\Say;
  *
  * @phpstan-import-type SourcedRow from Sourced
  *
- * @phpstan-type IngredientRow array{name: string, substance: string, density: SourcedRow, strength?: SourcedRow, piece?: SourcedRow, usual_emulsifier?: bool, active?: SourcedRow, critical?: SourcedRow, tension?: SourcedRow, density_by_strength?: array{source: string, points: non-empty-array<int, float>}}
+ * @phpstan-type IngredientRow array{name?: string, substance: string, density: SourcedRow, strength?: SourcedRow, piece?: SourcedRow, usual_emulsifier?: bool, active?: SourcedRow, critical?: SourcedRow, tension?: SourcedRow, density_by_strength?: array{source: string, points: non-empty-array<int, float>}}
  */
 final class IngredientCatalogue
 {
@@ -27,7 +28,7 @@ final class IngredientCatalogue
     public static function shipped(): self
     {
         /** @var array<string, IngredientRow> $rows */
-        $rows = Things::of('ingredients')->named();
+        $rows = Things::of('ingredients')->rows();
 
         return new self($rows, SourceCatalogue::shipped());
     }
@@ -56,13 +57,21 @@ final class IngredientCatalogue
         return $this->built[$slug] ??= $this->build($slug);
     }
 
+    /** What it is called here; a catalogue that is given its rows may say so itself. */
+    private static function name(string $slug): string
+    {
+        $name = Things::of('ingredients')->wordsOf($slug)['name'] ?? null;
+
+        return is_string($name) ? $name : throw MissingWords::becauseOf("ingredients/{$slug}");
+    }
+
     private function build(string $slug): Ingredient
     {
         $row = $this->rows[$slug] ?? throw UnknownIngredient::becauseNotListed($slug, $this->slugs());
 
         return new Ingredient(
             $slug,
-            $row['name'],
+            $row['name'] ?? self::name($slug),
             Substance::from($row['substance']),
             Sourced::fromRow($row['density'], $this->sources),
             isset($row['strength']) ? Sourced::fromRow($row['strength'], $this->sources) : null,

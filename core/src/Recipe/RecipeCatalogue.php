@@ -19,34 +19,22 @@ final readonly class RecipeCatalogue
     /** Between rounds of a recipe that nobody said more of: our own choice, the interval met most often in practice. */
     private const USUAL_REPEAT_DAYS = RecipeLines::USUAL_REPEAT['value'];
 
-    /**
-     * @param array<string, PracticeRow>          $practice by slug, in the order in which recipes are offered
-     * @param array<string, array<string, mixed>> $recipes  open documents, by slug
-     */
-    public function __construct(private array $practice, private array $recipes, private RecipeReader $reader) {}
+    public function __construct(private Things $sprays, private RecipeReader $reader) {}
 
     public static function shipped(?IngredientCatalogue $ingredients = null): self
     {
-        $sprays = Things::of('sprays');
-        /** @var array<string, PracticeRow> $practice */
-        $practice = $sprays->column('practice');
-        /** @var array<string, array<string, mixed>> $recipes */
-        $recipes = $sprays->column('recipe');
-
-        return new self($practice, $recipes, new RecipeReader($ingredients ?? IngredientCatalogue::shipped()));
+        return new self(Things::of('sprays'), new RecipeReader($ingredients ?? IngredientCatalogue::shipped()));
     }
 
-    /** @return list<string> */
+    /** @return list<string> in the order in which they are offered */
     public function slugs(): array
     {
-        return array_keys($this->practice);
+        return array_keys($this->sprays->rows());
     }
 
     /** @throws UnknownRecipe when there is none of that slug */
     public function get(string $slug): Recipe
     {
-        $this->refuseUnknown($slug);
-
         return $this->reader->read(JsonText::parse($this->document($slug)));
     }
 
@@ -57,16 +45,13 @@ final readonly class RecipeCatalogue
      */
     public function document(string $slug): string
     {
-        $this->refuseUnknown($slug);
-
-        return json_encode($this->recipes[$slug], \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_PRESERVE_ZERO_FRACTION);
+        return json_encode($this->row($slug)['recipe'], \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_PRESERVE_ZERO_FRACTION);
     }
 
     /** @throws UnknownRecipe when there is none of that slug */
     public function practice(string $slug): Practice
     {
-        $this->refuseUnknown($slug);
-        $row = $this->practice[$slug];
+        $row = $this->row($slug)['practice'];
 
         return new Practice($row['ways'], $row['work'], $row['for'], $row['repeat_days'], $row['repeat'], $row['waits'], $row['source'], $row['only_where_nothing_grows'] ?? false, $row['rinsed'] ?? false, $row['half_for'] ?? []);
     }
@@ -86,19 +71,25 @@ final readonly class RecipeCatalogue
 
     public function has(string $slug): bool
     {
-        return isset($this->practice[$slug]);
+        return $this->sprays->row($slug) !== null;
     }
 
     /** Days from one round to the next; null where it is done once. For a recipe that is not shipped, a week. */
     public function repeatDays(string $slug): ?int
     {
-        return isset($this->practice[$slug]) ? $this->practice[$slug]['repeat_days'] : self::USUAL_REPEAT_DAYS;
+        return $this->has($slug) ? $this->row($slug)['practice']['repeat_days'] : self::USUAL_REPEAT_DAYS;
     }
 
-    private function refuseUnknown(string $slug): void
+    /**
+     * @return array{recipe: array<string, mixed>, practice: PracticeRow}
+     *
+     * @throws UnknownRecipe when there is none of that slug
+     */
+    private function row(string $slug): array
     {
-        if (! $this->has($slug)) {
-            throw UnknownRecipe::becauseNotShipped($slug, $this->slugs());
-        }
+        /** @var array{recipe: array<string, mixed>, practice: PracticeRow}|null $row */
+        $row = $this->sprays->row($slug);
+
+        return $row ?? throw UnknownRecipe::becauseNotShipped($slug, $this->slugs());
     }
 }

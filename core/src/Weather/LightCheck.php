@@ -37,7 +37,7 @@ final readonly class LightCheck implements HourCheck
     private static function sun(Hour $hour, ?Hour $next, Stand $stand): ?HourReason
     {
         $light = $hour->light * $stand->light();
-        $args = ['sun' => $hour->sun, 'cloud' => $hour->told->cloud ?? 0.0, 'exposure' => $stand->exposure->words(), 'light' => 100.0 * $light, 'limit' => 100.0 * WeatherLines::LIGHT_GOOD['value'], 'stop' => 100.0 * WeatherLines::LIGHT_NO['value']];
+        $args = ['sun' => $hour->sun, 'cloud' => $hour->told->cloud ?? 0.0, 'exposure' => $stand->exposure->value, 'light' => 100.0 * $light, 'limit' => 100.0 * WeatherLines::LIGHT_GOOD['value'], 'stop' => 100.0 * WeatherLines::LIGHT_NO['value']];
 
         return match (true) {
             $light > WeatherLines::LIGHT_NO['value'] => new HourReason(HourFinding::Sun, HourVerdict::No, $args, WeatherLines::LIGHT_NO['source']),

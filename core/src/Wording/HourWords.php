@@ -7,6 +7,7 @@ namespace IdleMixer\Core\Wording;
 use DateTimeImmutable;
 use DateTimeZone;
 use IdleMixer\Core\Source\SourceCatalogue;
+use IdleMixer\Core\Weather\Exposure;
 use IdleMixer\Core\Weather\HourFinding;
 use IdleMixer\Core\Weather\HourReason;
 use IdleMixer\Core\Weather\HourVerdict;
@@ -83,7 +84,7 @@ final readonly class HourWords
     private static function said(string $name, float|string $value, HourFinding $finding): string
     {
         if (is_string($value)) {
-            return $value;
+            return $name === 'exposure' ? Exposure::from($value)->words() : $value;
         }
         $isHours = $name === 'hours' || ($name === 'limit' && in_array($finding, [HourFinding::Frost, HourFinding::FrostUnknown, HourFinding::Wet, HourFinding::RainSoon], true));
 

@@ -1,15 +1,13 @@
 <script lang="ts">
     import By from '../../parts/By.svelte';
-    import { discard, end } from '../../lib/batches';
     import type { Schemas } from '../../lib/client';
-    import { millilitres } from '../../lib/figures';
-    import { Sending } from '../../lib/sending.svelte';
     import { atTime, fromNow } from '../../lib/time';
-    import FaultNote from '../../parts/FaultNote.svelte';
     import LevelMark from '../../parts/LevelMark.svelte';
     import Verdicts from '../../parts/Verdicts.svelte';
     import LeafTestForm from '../leaf/LeafTestForm.svelte';
     import BatchDetails from './BatchDetails.svelte';
+    import MadeActs from './MadeActs.svelte';
+    import PlannedAndMade from './PlannedAndMade.svelte';
     import Rest from './Rest.svelte';
     import ReshakeTimer from './ReshakeTimer.svelte';
     import { statusWords } from './status';
@@ -21,24 +19,14 @@
     }: { batch: Schemas['Batch']; catalogue: Schemas['Catalogue']; onchange: (batch: Schemas['Batch']) => void } = $props();
     const SEASONS: Record<Schemas['Batch']['season'], string> = {
         growing: say('batch/made-batch.in-leaf'),
-        dormant: 'dormant',
+        dormant: say('batch/made-batch.dormant'),
         unknown: say('batch/made-batch.unknown-nobody-said'),
     };
-    const sending = new Sending();
     let resting = $state(false);
     const unsteady = $derived(catalogue.standTests.find((one) => one.code === batch.standTest)?.unsteady ?? false);
-
     const again = $derived(batch.plan.emulsion.orders.find((one) => one.order === batch.recipeDocument.order));
-
-    async function leave(discarded: boolean, usedUp = false): Promise<void> {
-        const saved = await sending.send(() => (discarded ? end(batch.id, usedUp) : discard(batch.id, false)));
-        if (saved !== null) {
-            onchange(saved);
-        }
-    }
 </script>
 
-<FaultNote fault={sending.fault} />
 <div class="grid items-start gap-4 lg:grid-cols-2">
     <section class="dish grid content-start gap-3">
         <h2>{say('batch/made-batch.what-in-bottle')}</h2>
@@ -95,58 +83,8 @@
             {#if batch.notes}<dt class="quiet">{say('batch/made-batch.notes')}</dt>
                 <dd class="whitespace-pre-line">{batch.notes}</dd>{/if}
         </dl>
-        {#if batch.actual !== null}
-            <table class="table">
-                <caption class="sr-only">{say('batch/made-batch.amounts-planned-and-as-measured')}</caption>
-                <thead
-                    ><tr
-                        ><th scope="col">{say('batch/made-batch.ingredient')}</th><th scope="col">{say('batch/made-batch.planned-2')}</th
-                        ><th scope="col">{say('batch/made-batch.as-measured')}</th></tr
-                    ></thead
-                >
-                <tbody>
-                    {#each batch.plan.lines as line, i (i)}
-                        <tr
-                            ><th scope="row" class="font-normal">{line.name}</th><td class="numeral">{millilitres(line.mL)}</td><td
-                                class="numeral"
-                                >{millilitres(
-                                    batch.actual.lines
-                                        .filter((one) => one.ingredient === line.ingredient)
-                                        .reduce((all, one) => all + one.mL, 0),
-                                )}</td
-                            ></tr
-                        >
-                    {/each}
-                    <tr
-                        ><th scope="row" class="font-normal">{say('batch/made-batch.water-2')}</th><td class="numeral"
-                            >{millilitres(batch.plan.water_mL)}</td
-                        ><td class="numeral">{millilitres(batch.actual.water_mL)}</td></tr
-                    >
-                </tbody>
-            </table>
-        {/if}
-        <div class="no-print flex flex-wrap gap-2">
-            {#if batch.discardedAt === null}
-                <button class="btn" disabled={sending.busy} onclick={() => void leave(true, true)}>{say('batch/made-batch.used-up')}</button
-                >
-                <button class="btn" disabled={sending.busy} onclick={() => void leave(true)}>{say('batch/made-batch.thrown-away')}</button>
-            {:else}
-                <button class="btn" disabled={sending.busy} onclick={() => void leave(false)}>{say('batch/made-batch.still-there')}</button>
-            {/if}
-            {#if batch.jar !== null && batch.status === 'ready' && !batch.jar.empty}<a class="btn btn-primary" href="/bench"
-                    >{say('batch/made-batch.pour-from-at-bench')}</a
-                >{/if}
-            {#if batch.discardedAt === null}<a class="btn" href={`/labels/${batch.id}`}>{say('batch/made-batch.label-to-print')}</a>{/if}
-            {#if batch.jar === null}<a class="btn" href={`/bench?again=${batch.id}`}>{say('batch/made-batch.mix-same-again')}</a>{/if}
-            {#if batch.jar === null && batch.status === 'ready'}<a
-                    class="btn"
-                    href={`/bed?batch=${batch.id}${batch.case ? `&case=${batch.case.id}` : ''}`}
-                    >{say('batch/made-batch.into-bed-step-by-step')}</a
-                >{/if}
-            {#if batch.case && batch.status === 'ready'}<a class="btn btn-primary" href={`/cases/${batch.case.id}`}
-                    >{say('batch/made-batch.spray', { name: batch.case.name })}</a
-                >{/if}
-        </div>
+        {#if batch.actual !== null}<PlannedAndMade plan={batch.plan} actual={batch.actual} />{/if}
+        <MadeActs {batch} {onchange} />
         {#key batch.version}<BatchDetails {batch} {catalogue} onsaved={onchange} />{/key}
     </section>
     <div class="grid content-start gap-4">

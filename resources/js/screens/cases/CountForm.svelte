@@ -3,14 +3,14 @@
     import { caseOf } from '../../lib/case';
     import { api, taken, type Schemas } from '../../lib/client';
     import { Fault } from '../../lib/fault';
-    import { typedNumber } from '../../lib/figures';
     import { Form } from '../../lib/form.svelte';
     import { instantOf, whenField } from '../../lib/when';
     import { arrived, undo } from '../../lib/undo.svelte';
     import FormFoot from '../../parts/FormFoot.svelte';
-    import { spotOf } from '../../lib/spots';
     import Spots from '../../parts/Spots.svelte';
     import When from '../../parts/When.svelte';
+    import MoreSeen from './MoreSeen.svelte';
+    import { seen } from './seen';
 
     interface Props {
         one: Schemas['Case'];
@@ -18,11 +18,9 @@
         count?: Schemas['Case']['counts'][number];
         onsaved: (next: Schemas['Case']) => void;
     }
-    type Look = Pick<Schemas['NewCount'], 'value' | 'each' | 'stages' | 'newClean' | 'helpers' | 'spots'>;
     const { one, count, onsaved }: Props = $props();
     const shown = (number: number | undefined): string => (number === undefined ? '' : String(Math.round(100 * number) / 100));
     const flagText = (flag: boolean | null | undefined): string => (flag === null || flag === undefined ? '' : flag ? 'yes' : 'no');
-    const flagOf = (text: string): boolean | null => (text === '' ? null : text === 'yes');
     const form = untrack(
         () =>
             new Form(count === undefined ? `count-of-case-${one.id}` : `count-${count.id}-${count.version}`, {
@@ -41,37 +39,10 @@
     const SHARES = [0, 5, 10, 25, 50, 75, 100];
     const spotsLeft = $derived(form.values.each.filter((text) => text.trim() === '').length);
 
-    /** What was seen, as it is sent; a sentence where it cannot be. */
-    function seen(): Look | string {
-        const { total, text, each, stages, newClean, helpers, spots } = form.values;
-        const stage = stages.map((number) => (number.trim() === '' ? null : typedNumber(number)));
-        if (stage.some((number) => number !== null && Number.isNaN(number))) {
-            return say('cases/count-form.write-how-many-of-each');
-        }
-        const more = {
-            stages: Object.fromEntries(
-                one.look.stages.flatMap((known, i) => (typeof stage[i] === 'number' ? [[known.key, stage[i]]] : [])),
-            ),
-            newClean: flagOf(newClean),
-            helpers: flagOf(helpers),
-            ...(spots === one.look.own ? {} : { spots }),
-        };
-        if (total) {
-            const value = typedNumber(text);
-            return Number.isNaN(value) ? say('cases/count-form.write-how-many-you-counted') : { value, ...more };
-        }
-        const filled = each.filter((spot) => spot.trim() !== '').map(spotOf);
-        if (filled.length === 0) {
-            return say('cases/count-form.say-of-each-how-many', { spot: one.look.spot });
-        }
-        const known = filled.filter((spot): spot is Exclude<typeof spot, null> => spot !== null);
-        return known.length < filled.length ? say('cases/count-form.one-of-these-no-number') : { each: known, ...more };
-    }
-
     async function save(event?: SubmitEvent): Promise<void> {
         event?.preventDefault();
         const { untreated, when } = form.values;
-        const look = seen();
+        const look = seen(form.values, one.look);
         if (typeof look === 'string') {
             form.fault = new Fault('', look);
             return;
@@ -147,33 +118,7 @@
         ><input type="checkbox" class="checkbox checkbox-primary" bind:checked={form.values.total} />
         {say('cases/count-form.only-total')}</label
     >
-    {#if one.look.stages.length > 0}
-        <div class="flex flex-wrap gap-3">
-            {#each one.look.stages as stage, i (stage.key)}<label class="grid gap-1"
-                    ><span>{say('cases/count-form.of-these', { name: stage.name })}</span><input
-                        class="input numeral w-24"
-                        inputmode="decimal"
-                        bind:value={form.values.stages[i]}
-                    /></label
-                >{/each}
-        </div>
-    {/if}
-    <div class="flex flex-wrap gap-3">
-        <label class="grid gap-1"
-            ><span>{say('cases/count-form.new-growth')}</span><select class="select" bind:value={form.values.newClean}
-                ><option value="">{say('cases/count-form.not-looked-at')}</option><option value="yes"
-                    >{say('cases/count-form.clean')}</option
-                ><option value="no">{say('cases/count-form.hit')}</option></select
-            ></label
-        >
-        <label class="grid gap-1"
-            ><span>{say('cases/count-form.helpful-insects')}</span><select class="select" bind:value={form.values.helpers}
-                ><option value="">{say('cases/count-form.not-looked-for')}</option><option value="yes"
-                    >{say('cases/count-form.seen')}</option
-                ><option value="no">{say('cases/count-form.none')}</option></select
-            ></label
-        >
-    </div>
+    <MoreSeen look={one.look} bind:stages={form.values.stages} bind:newClean={form.values.newClean} bind:helpers={form.values.helpers} />
     <label class="grid gap-1"
         ><span>{say('cases/count-form.where-you-look')} <span class="quiet">{say('cases/count-form.kept-for-next-time')}</span></span><input
             class="input w-full"
