@@ -13,10 +13,10 @@ use IdleMixer\Core\Document\Node;
 use IdleMixer\Core\Evidence\Association;
 use IdleMixer\Core\Evidence\Estimate;
 use IdleMixer\Core\Evidence\Fact;
+use IdleMixer\Core\Evidence\Interval;
 use IdleMixer\Core\Evidence\RecordFacts;
 use IdleMixer\Core\Evidence\RecordTally;
 use IdleMixer\Core\Evidence\RoundEffect;
-use IdleMixer\Core\Evidence\Share;
 use IdleMixer\Core\Evidence\Sureness;
 use IdleMixer\Core\Evidence\VerdictReason;
 use IdleMixer\Core\Mix\Composition;
@@ -117,7 +117,7 @@ final readonly class WeighedFacts
 
         return new RecordFacts(
             new RecordTally($counted('rounds'), $counted('judged'), $counted('worked'), $counted('compared'), $counted('clear'), $counted('alone'), $counted('withHandWork'), $counted('unproven'), $counted('burntAfter'), $counted('leafTests'), $counted('marked')),
-            $share === null ? null : new Share($share->get('low')->number(), $share->get('high')->number()),
+            $share === null ? null : Interval::remembered($share->get('low')->number(), $share->get('high')->number()),
             $row->filled('median')?->number(),
             $estimate === null ? null : new Estimate($estimate->get('percent')->number(), $estimate->get('low')->number(), $estimate->get('high')->number(), $estimate->get('cases')->whole(0, self::MOST), $estimate->get('rounds')->whole(0, self::MOST)),
             $row->get('shrunk')->number(),

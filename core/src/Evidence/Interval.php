@@ -20,6 +20,12 @@ final readonly class Interval
 
     private function __construct(public float $low, public float $high) {}
 
+    /** As it was written down. */
+    public static function remembered(float $low, float $high): self
+    {
+        return new self($low, $high);
+    }
+
     /**
      * The score interval of Wilson (1927), without continuity correction, for rounds that lie in cases: rounds on one plant are alike,
      * so that together they tell less than as many on plants of their own. The number of trials is divided by the design effect

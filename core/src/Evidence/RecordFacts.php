@@ -10,7 +10,7 @@ final readonly class RecordFacts
     public function __construct(
         public RecordTally $tally,
         /** Shares of rounds that would work, as far as these tell; null with none judged. */
-        public ?Share $share,
+        public ?Interval $share,
         /** Percent down in the middle of the judged rounds; null with none judged. */
         public ?float $median,
         public ?Estimate $estimate,
@@ -23,11 +23,9 @@ final readonly class RecordFacts
 
     public static function of(Record $record): self
     {
-        $interval = $record->interval();
-
         return new self(
             RecordTally::of($record),
-            $interval === null ? null : new Share($interval->low, $interval->high),
+            $record->interval(),
             $record->medianReduction(),
             $record->estimate(),
             $record->shrunk(),
