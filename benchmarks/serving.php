@@ -69,17 +69,18 @@ function plant(): string
 }
 
 /** Opens a case to read and write; returns its number. */
-function opened(string $address): int
+/** @return array{id: int, key: string} a case */
+function opened(string $address): array
 {
-    $make = static function (string $path, string $fields) use ($address): int {
+    $make = static function (string $path, string $fields) use ($address): array {
         $curl = curl_init($address . $path);
         curl_setopt_array($curl, [\CURLOPT_RETURNTRANSFER => true, \CURLOPT_HTTPHEADER => ['Content-Type: application/json'], \CURLOPT_POSTFIELDS => substr(plant(), 0, 53) . "{$fields}}"]);
         $made = json_decode((string) curl_exec($curl), true);
 
-        return is_array($made) && is_int($made['id'] ?? null) ? $made['id'] : throw new RuntimeException("{$path} made nothing.");
+        return is_array($made) && is_int($made['id'] ?? null) && is_string($made['key'] ?? null) ? ['id' => $made['id'], 'key' => $made['key']] : throw new RuntimeException("{$path} made nothing.");
     };
 
-    return $make('/api/cases', '"pest":"aphids","plantId":' . $make('/api/plants', '"name":"Aster","tolerance":"ordinary-leaf"'));
+    return $make('/api/cases', '"pest":"aphids","plantId":' . $make('/api/plants', '"name":"Aster","tolerance":"ordinary-leaf"')['id']);
 }
 
 /**
@@ -133,8 +134,8 @@ $asked = [
     'served bare' => ["{$served->address}/api/ping", null],
     'served plan' => ["{$served->address}/api/plan", PLAN],
     'served new plant' => ["{$served->address}/api/plants", plant(...)],
-    'served case, read' => ["{$served->address}/api/cases/{$case}", null],
-    'served case, written' => ["{$served->address}/api/cases/{$case}/steps/water-jet", $flip, 'PUT'],
+    'served case, read' => ["{$served->address}/api/cases/{$case['id']}", null],
+    'served case, written' => ["{$served->address}/api/cases/{$case['key']}/steps/water-jet", $flip, 'PUT'],
 ];
 try {
     for ($warm = 0; $warm < 30; ++$warm) {

@@ -3,7 +3,9 @@
 declare(strict_types=1);
 
 use App\Http\Failures;
+use App\Http\Middleware\ByItsHour;
 use App\Http\Middleware\HomeOrPassphrase;
+use App\Http\Middleware\OfThisNotebook;
 use App\Http\Middleware\OnlyOwnPages;
 use App\Http\Middleware\OnlySoundNotebook;
 use App\Http\Middleware\SecurityHeaders;
@@ -22,7 +24,7 @@ $app = Application::configure(basePath: $root)
     })
     ->withMiddleware(static function (Middleware $middleware): void {
         // The page and its API share one origin, so nothing for other origins stands here.
-        $middleware->use([SecurityHeaders::class, ValidatePostSize::class, OnlyOwnPages::class, HomeOrPassphrase::class, OnlySoundNotebook::class]);
+        $middleware->use([SecurityHeaders::class, ValidatePostSize::class, OnlyOwnPages::class, HomeOrPassphrase::class, OnlySoundNotebook::class, OfThisNotebook::class, ByItsHour::class]);
     })
     ->withExceptions(static function (Exceptions $exceptions): void {
         Failures::describe($exceptions);

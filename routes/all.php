@@ -50,8 +50,10 @@ use App\Http\Controllers\TodayController;
 use App\Http\Controllers\TrialController;
 use App\Http\Controllers\TroubleController;
 use App\Http\Controllers\WayOutController;
+use App\Http\Controllers\WheretoController;
 use App\Http\Controllers\WorkedController;
 use App\Http\Middleware\InOneTransaction;
+use App\Http\Middleware\NamedByKey;
 use App\Records\Kinds;
 use Illuminate\Support\Facades\Route;
 
@@ -71,6 +73,7 @@ Route::prefix('api')->group(static function (): void {
     Route::get('ping', PingController::class);
     Route::get('several', SeveralController::class);
     Route::get('opening', OpeningController::class);
+    Route::get('whereto', WheretoController::class);
     Route::get('plants/{id}', [PlantController::class, 'show']);
     Route::get('plants/{id}/picture', [PictureController::class, 'show']);
     Route::get('catalogue', CatalogueController::class);
@@ -128,10 +131,12 @@ Route::prefix('api')->group(static function (): void {
     Route::post('way-out', WayOutController::class);
     Route::post('compose', ComposeController::class);
     Route::post('compare', CompareController::class);
-    Route::post('batches/{id}/loads/{load}/way-out', [BatchSlipController::class, 'ask']);
-    Route::post('leaf-tests/{id}/photos/{leaf}/{when}', [LeafPhotoController::class, 'measure']);
+    Route::middleware(NamedByKey::class)->where(array_fill_keys(NamedByKey::NAMES, NamedByKey::PATTERN))->group(static function (): void {
+        Route::post('batches/{id}/loads/{load}/way-out', [BatchSlipController::class, 'ask']);
+        Route::post('leaf-tests/{id}/photos/{leaf}/{when}', [LeafPhotoController::class, 'measure']);
+    });
 
-    Route::middleware(InOneTransaction::class)->group(static function (): void {
+    Route::middleware([InOneTransaction::class, NamedByKey::class])->where(array_fill_keys(NamedByKey::NAMES, NamedByKey::PATTERN))->group(static function (): void {
         Route::post('trials', [TrialController::class, 'store']);
         Route::put('trials/{id}', [TrialController::class, 'update']);
         Route::post('trials/{id}/looks', [TrialController::class, 'look']);
@@ -178,7 +183,7 @@ Route::prefix('api')->group(static function (): void {
         Route::post('cases/{id}/counts', [CaseController::class, 'count']);
         Route::post('cases/{id}/choice', [CaseChoiceController::class, 'choose']);
         Route::put('cases/{id}/steps/{step}', [CaseChoiceController::class, 'step']);
-        Route::put('watches/{id}', [CaseChoiceController::class, 'look']);
+        Route::put('cases/{id}/neighbours/{plant}', [CaseChoiceController::class, 'look']);
         Route::put('leaf-tests/{id}', [CorrectedController::class, 'leafTest']);
         Route::put('readings/{id}', [CorrectedController::class, 'reading']);
         Route::put('rounds/{id}', [CorrectedController::class, 'round']);

@@ -40,26 +40,26 @@ final class PreloadListCommand extends SaidCommand
         $notebook->beginTransaction();
         try {
             $plant = $this->made($kernel, '/api/plants', '"name":"Seen once","tolerance":"ordinary-leaf"');
-            $case = $this->made($kernel, '/api/cases', "\"plantId\":{$plant},\"pest\":\"aphids\"");
-            $batch = $this->made($kernel, '/api/batches', "\"bench\":{\"request\":{\"recipe\":\"mild-soap\",\"make\":{\"amount\":1,\"unit\":\"L\"}}},\"caseId\":{$case}");
-            $scoop = $notebook->table('batch_scoops')->max('id');
-            self::answer($kernel, 'PUT', "/api/batches/{$batch}/scoops/" . (is_int($scoop) ? $scoop : 0) . '/ticks/1', '{"ticked":true}');
-            self::answer($kernel, 'POST', "/api/batches/{$batch}/finish", '{"standTest":"even"}');
-            $this->made($kernel, '/api/leaf-tests', "\"batchId\":{$batch},\"plantId\":{$plant}");
-            $this->made($kernel, "/api/cases/{$case}/rounds", "\"batchId\":{$batch},\"override\":\"Seen once\"");
-            self::answer($kernel, 'POST', "/api/cases/{$case}/counts", '{"submission":"' . Str::uuid()->toString() . '","value":3}');
-            self::answer($kernel, 'PUT', "/api/plants/{$plant}", '{"basedOn":1,"name":"Seen twice","tolerance":"ordinary-leaf"}');
+            $case = $this->made($kernel, '/api/cases', "\"plantId\":{$plant['id']},\"pest\":\"aphids\"");
+            $batch = $this->made($kernel, '/api/batches', "\"bench\":{\"request\":{\"recipe\":\"mild-soap\",\"make\":{\"amount\":1,\"unit\":\"L\"}}},\"caseId\":{$case['id']}");
+            self::answer($kernel, 'PUT', "/api/batches/{$batch['key']}/scoops/1/ticks/1", '{"ticked":true}');
+            self::answer($kernel, 'POST', "/api/batches/{$batch['key']}/finish", '{"standTest":"even"}');
+            $this->made($kernel, '/api/leaf-tests', "\"batchId\":{$batch['id']},\"plantId\":{$plant['id']}");
+            $this->made($kernel, "/api/cases/{$case['key']}/rounds", "\"batch\":\"{$batch['key']}\",\"override\":\"Seen once\"");
+            self::answer($kernel, 'POST', "/api/cases/{$case['key']}/counts", '{"submission":"' . Str::uuid()->toString() . '","value":3}');
+            self::answer($kernel, 'PUT', "/api/plants/{$plant['key']}", '{"basedOn":1,"name":"Seen twice","tolerance":"ordinary-leaf"}');
         } finally {
             $notebook->rollBack();
         }
     }
 
-    /** @return int the number of what was made */
-    private function made(Kernel $kernel, string $path, string $fields): int
+    /** @return array{id: int, key: string} of what was made */
+    private function made(Kernel $kernel, string $path, string $fields): array
     {
-        $made = json_decode(self::answer($kernel, 'POST', $path, '{"submission":"' . Str::uuid()->toString() . '",' . $fields . '}'), true);
+        $key = Str::uuid()->toString();
+        $made = json_decode(self::answer($kernel, 'POST', $path, '{"submission":"' . $key . '",' . $fields . '}'), true);
 
-        return is_array($made) && is_int($made['id'] ?? null) ? $made['id'] : throw new \RuntimeException("{$path} made nothing.");
+        return is_array($made) && is_int($made['id'] ?? null) ? ['id' => $made['id'], 'key' => $key] : throw new \RuntimeException("{$path} made nothing.");
     }
 
     private static function answer(Kernel $kernel, string $method, string $path, ?string $body): string

@@ -17,10 +17,11 @@ final readonly class Page
     private const FIRST_FONTS = '/atkinson.*-normal-.*\.woff2$/';
 
     /**
-     * @param string $folder where the built screens lie
-     * @param string $style  what is painted before anything else has come
+     * @param string $folder   where the built screens lie
+     * @param string $style    what is painted before anything else has come
+     * @param string $notebook which notebook its answers are of
      */
-    public function __construct(private InnerCalls $calls, private string $folder, private string $style) {}
+    public function __construct(private InnerCalls $calls, private string $folder, private string $style, private string $notebook) {}
 
     /** What the content policy has to allow for it: its own style and no other. */
     public function policy(): string
@@ -57,7 +58,7 @@ final readonly class Page
         $page = (string) file_get_contents("{$this->folder}/index.html");
         $page = strtr($page, [
             '<!-- heading -->' => htmlspecialchars($screen->heading ?? ''),
-            '</head>' => "<style>{$this->style}</style>" . $this->announced($screen) . '</head>',
+            '</head>' => "<style>{$this->style}</style>" . $this->announced($screen) . $this->notebook($screen) . '</head>',
             '<html lang="en">' => $theme === '' ? '<html lang="en">' : "<html lang=\"en\" data-theme=\"{$theme}\">",
         ]);
 
@@ -72,6 +73,12 @@ final readonly class Page
     private static function within(array $answers): string
     {
         return $answers === [] ? '' : '<script type="application/json" id="answers">' . str_replace('<', '\u003c', InnerCalls::json($answers)) . '</script>';
+    }
+
+    /** The frame alone is kept on devices, and lasts longer than a notebook. */
+    private function notebook(?Screen $screen): string
+    {
+        return $screen === null || $this->notebook === '' ? '' : '<meta name="notebook" content="' . htmlspecialchars($this->notebook) . '">';
     }
 
     /** The module of the screen and all that it imports: fetched together once the frame is painted, and not one after the other. */

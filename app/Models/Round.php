@@ -11,6 +11,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
 
 /**
  * @property int $id
+ * @property string $submission UUID under which it was sent: its identity in every notebook
  * @property string $who who wrote it down; empty where the device said nobody
  * @property int $version how often it was made or changed
  * @property int $case_id

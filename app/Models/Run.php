@@ -13,6 +13,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * One walk through the bed with a batch.
  *
  * @property int $id
+ * @property string $submission UUID under which it was sent: its identity in every notebook
  * @property int $version how often it was made or changed
  * @property int $batch_id
  * @property bool $rinses

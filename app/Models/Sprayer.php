@@ -13,6 +13,7 @@ use IdleMixer\Core\Vessel\SprayerShape;
 
 /**
  * @property int $id
+ * @property string $submission UUID under which it was sent: its identity in every notebook
  * @property int $version how often it was made or changed
  * @property string $name
  * @property float $amount

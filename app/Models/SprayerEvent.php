@@ -10,6 +10,7 @@ use Carbon\CarbonImmutable;
  * What happened to a sprayer besides being filled: washed, emptied, weed killer.
  *
  * @property int $id
+ * @property string $submission UUID under which it was sent: its identity in every notebook
  * @property int $version how often it was made or changed
  * @property int $sprayer_id
  * @property string $kind

@@ -10,6 +10,7 @@ use Carbon\CarbonImmutable;
  * What somebody said of a task: another time for it, or that it is skipped.
  *
  * @property int $id
+ * @property string $submission UUID under which it was sent: its identity in every notebook
  * @property int $version how often it was made or changed
  * @property string $kind of the task
  * @property int $ref what it is about

@@ -12,6 +12,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * Two sprays side by side: which leaf or plant gets which is drawn by lot from its seed.
  *
  * @property int $id
+ * @property string $submission UUID under which it was sent: its identity in every notebook
  * @property int $version how often it was made or changed
  * @property string $pest
  * @property string $name

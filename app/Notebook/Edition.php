@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Notebook;
 
 use PDO;
+use PDOException;
 
 /** Which notebooks this code reads: their version is the number of steps that their tables have come. */
 final readonly class Edition
@@ -60,6 +61,21 @@ final readonly class Edition
         if (in_array('notebook', Sqlite::tables($pdo), true)) {
             self::mark($pdo, 'copy-' . bin2hex(random_bytes(16)));
         }
+    }
+
+    /**
+     * @return string what a notebook bears inside; empty where it bears nothing
+     *
+     * @throws PDOException when it cannot be read
+     */
+    public static function marked(string $path): string
+    {
+        if (! is_file($path)) {
+            return '';
+        }
+        $pdo = Sqlite::open($path);
+
+        return in_array('notebook', Sqlite::tables($pdo), true) ? Sqlite::texts($pdo, 'select mark from notebook')[0] ?? '' : '';
     }
 
     private static function mark(PDO $pdo, string $mark): void

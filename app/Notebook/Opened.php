@@ -8,8 +8,9 @@ namespace App\Notebook;
 final readonly class Opened
 {
     /**
-     * @param string $mark what it bears inside
-     * @param string $file which file it was, as the file system numbers it
+     * @param string $mark     what it bears inside
+     * @param string $file     which file it was, as the file system numbers it
+     * @param string $notebook which notebook it is: the same through every start, another after a restore or a fresh one
      */
-    public function __construct(public string $mark, public string $file) {}
+    public function __construct(public string $mark, public string $file, public string $notebook) {}
 }

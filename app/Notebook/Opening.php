@@ -6,6 +6,7 @@ namespace App\Notebook;
 
 use DateTimeImmutable;
 use IdleMixer\Core\Words\Say;
+use PDOException;
 
 /** Opens the notebook before it is served: looks whether it is sound, brings it forward, folds its log in, makes today's copy. */
 final readonly class Opening
@@ -33,9 +34,11 @@ final readonly class Opening
     public function open(DateTimeImmutable $now, bool $fresh, bool $demo): array
     {
         $said = $this->stray->setAside($now);
+        $notebook = $this->notebook();
         $found = $this->inspector->look($this->places->notebook);
         if ($fresh || ($found->condition === Condition::Absent && $this->places->opened() === null)) {
             array_push($said, ...$this->create($demo, $now));
+            $notebook = '';
             $found = new Finding(Condition::Sound);
         }
         if (! $found->condition->opens()) {
@@ -45,7 +48,7 @@ final readonly class Opening
             $said[] = $this->bringForward($now);
         }
         Sqlite::fold($this->places->notebook);
-        $this->mark();
+        $this->mark($notebook === '' ? bin2hex(random_bytes(16)) : $notebook);
 
         return [...$said, ...$this->daily($now)];
     }
@@ -102,14 +105,31 @@ final readonly class Opening
         Files::replace($this->places->notebook, $half);
     }
 
+    /**
+     * Which notebook stands there: the one that was opened here last, and nothing but that has written to it since. A copy that
+     * was put in its place, by a restore or by hand, bears another mark inside, and is another notebook: its row numbers go on from
+     * an earlier time.
+     *
+     * @return string empty where it is another one, or nothing is known
+     */
+    private function notebook(): string
+    {
+        $opened = $this->places->opened();
+        try {
+            return $opened !== null && $opened->mark === Edition::marked($this->places->notebook) ? $opened->notebook : '';
+        } catch (PDOException) {
+            return '';
+        }
+    }
+
     /** A mark for this time, in the file itself and beside it, so that a log that is left behind can be told from a stray one. */
-    private function mark(): void
+    private function mark(string $notebook): void
     {
         $pdo = Sqlite::open($this->places->notebook);
         $mark = $this->edition->stamp($pdo);
         unset($pdo);
         Sqlite::fold($this->places->notebook);
-        $this->places->remember(new Opened($mark, Places::fileAt($this->places->notebook)));
+        $this->places->remember(new Opened($mark, Places::fileAt($this->places->notebook), $notebook));
     }
 
     /** @return list<string> */

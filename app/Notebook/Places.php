@@ -40,7 +40,7 @@ final readonly class Places
         $text = is_file($this->remembered) ? file_get_contents($this->remembered) : false;
         $known = $text === false ? null : json_decode($text, true);
 
-        return is_array($known) && is_string($known['mark'] ?? null) && is_string($known['file'] ?? null) ? new Opened($known['mark'], $known['file']) : null;
+        return is_array($known) && is_string($known['mark'] ?? null) && is_string($known['file'] ?? null) ? new Opened($known['mark'], $known['file'], is_string($known['notebook'] ?? null) ? $known['notebook'] : '') : null;
     }
 
     public function remember(Opened $opened): void

@@ -26,6 +26,7 @@ use App\Devices\SimulatedStrip;
 use App\Devices\SimulatedThermometer;
 use App\Devices\Thermometer;
 use App\Http\Api\DescribeCommand;
+use App\Http\Clock\CallClock;
 use App\Models\Who;
 use App\Notebook\Edition;
 use App\Notebook\Forward;
@@ -107,7 +108,8 @@ final class MixerServiceProvider extends ServiceProvider
         Connection::resolverFor('pgsql', static fn(PDO|Closure $pdo, string $database, string $prefix, array $config): SharedConnection => new SharedConnection($pdo, $database, $prefix, $config));
         $this->app->singleton(Who::class);
         $this->app->singleton(Records::class);
-        $this->app->singleton(ClockInterface::class, SystemClock::class);
+        $this->app->singleton(CallClock::class, static fn(Application $app): CallClock => new CallClock($app->make(SystemClock::class)));
+        $this->app->alias(CallClock::class, ClockInterface::class);
         $this->app->singleton(Edition::class, static fn(Application $app): Edition => Edition::of($app->basePath()));
         $this->app->bind(Forward::class, LaravelForward::class);
         $this->app->singleton(RecipeReader::class, static fn(Application $app): RecipeReader => new RecipeReader($app->make(IngredientCatalogue::class)));

@@ -15,6 +15,7 @@ use App\Models\PestCase;
 use App\Models\Plant;
 use App\Models\RecipeVersion;
 use App\Models\Round;
+use App\Models\Run;
 use App\Models\Sprayer;
 use App\Models\SprayerEvent;
 use App\Models\StandTestRecord;
@@ -44,6 +45,17 @@ final class Kinds
 
     /** What is changed, and never taken back. */
     private const OTHERS = ['cases' => PestCase::class, 'stand-tests' => StandTestRecord::class, 'household' => Household::class, 'recipes' => RecipeVersion::class];
+
+    /** What only its address names otherwise than its kind. */
+    private const NAMED = ['cases' => PestCase::class, 'runs' => Run::class, 'neighbours' => Plant::class];
+
+    /** @throws \LogicException when addresses name no such kind */
+    public static function table(string $kind): string
+    {
+        $class = [...self::CORRECTABLE, ...self::NAMED][$kind] ?? throw new \LogicException($kind);
+
+        return (new $class())->getTable();
+    }
 
     /** @param class-string $class */
     public static function of(string $class): string

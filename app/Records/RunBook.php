@@ -54,7 +54,7 @@ final readonly class RunBook
         $record = $this->book->record($run->batch);
         $plants = [];
         foreach ($run->plants as $plant) {
-            $plants[$plant->case_id] = $plant->case->plant->name;
+            $plants[$plant->position] = $plant->case->plant->name;
         }
         assert($plants !== []);
 
@@ -160,9 +160,9 @@ final readonly class RunBook
         return $run->taps->firstWhere('step', $key) !== null || ($load !== null && $current !== null && $key === RunPlan::EMPTY . "{$load}-{$current->ref}");
     }
 
-    private function sprayed(Run $run, int $case, bool $done, DateTimeImmutable $at, DateTimeImmutable $now): void
+    private function sprayed(Run $run, int $position, bool $done, DateTimeImmutable $at, DateTimeImmutable $now): void
     {
-        $plant = $run->plants->firstWhere('case_id', $case);
+        $plant = $run->plants->firstWhere('position', $position);
         if ($plant === null) {
             return;
         }
@@ -174,7 +174,7 @@ final readonly class RunBook
         }
         $round = Round::query()->create([
             'submission' => Str::uuid()->toString(),
-            'case_id' => $case,
+            'case_id' => $plant->case_id,
             'batch_id' => $run->batch_id,
             'sprayed_at' => $at,
             'hand_work' => $run->taps->contains('step', 'knock-back'),

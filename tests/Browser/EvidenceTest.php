@@ -29,8 +29,8 @@ function soapFor(Screen $screen, int $case): int
         const done = arguments[0];
         const put = (path, body) => fetch(path, { method: 'PUT', headers: { 'Content-Type': 'application/json' }, body: JSON.stringify(body) });
         fetch('/api/batches/{$batch}').then((r) => r.json()).then(async (b) => {
-            for (const item of b.items) for (const scoop of item.scoops) for (let n = 1; n <= scoop.count; n++) await put(`/api/batches/{$batch}/scoops/\${scoop.id}/ticks/\${n}`, { ticked: true });
-            await fetch('/api/batches/{$batch}/finish', { method: 'POST', headers: { 'Content-Type': 'application/json' }, body: '{"standTest":"even"}' });
+            for (const item of b.items) for (const scoop of item.scoops) for (let n = 1; n <= scoop.count; n++) await put(`/api/batches/\${b.key}/scoops/\${scoop.id}/ticks/\${n}`, { ticked: true });
+            await fetch(`/api/batches/\${b.key}/finish`, { method: 'POST', headers: { 'Content-Type': 'application/json' }, body: '{"standTest":"even"}' });
             done(true);
         });
         JS);

@@ -68,7 +68,7 @@ it('walks through the bed: three plants, two loads, a soak, a pause, a reload, a
             $other->nothingWaits();
         });
         // “Next: Aster” stands there before it is Aster’s turn.
-        $screen->until(static fn(): bool => stepOn($screen) === "plant-{$cases['Aster']}", 'The other device was not heard of.');
+        $screen->until(static fn(): bool => stepOn($screen) === 'plant-3', 'The other device was not heard of.');
         // The line is dead: the tap stays, and goes through later.
         $screen->cutLine();
         stepDone($screen);

@@ -14,7 +14,9 @@ final class Devices
 {
     private readonly CurlMultiHandle $multi;
 
-    /** @var array<int, array{CurlHandle, int}> by handle: the handle, and whose call it is */
+    private readonly Names $names;
+
+    /** @var array<int, array{CurlHandle, int, Call}> by handle: the handle, whose call it is, and which */
     private array $calls = [];
 
     /**
@@ -24,6 +26,7 @@ final class Devices
     private function __construct(private readonly string $address, private readonly array $devices, private readonly array $options = [])
     {
         $this->multi = curl_multi_init();
+        $this->names = new Names($address, $options);
     }
 
     /**
@@ -91,7 +94,7 @@ final class Devices
 
     private function answered(CurlHandle $handle): void
     {
-        [, $n] = $this->calls[spl_object_id($handle)];
+        [, $n, $call] = $this->calls[spl_object_id($handle)];
         unset($this->calls[spl_object_id($handle)]);
         $text = curl_multi_getcontent($handle);
         $json = $text === null ? null : json_decode($text, true);
@@ -99,6 +102,7 @@ final class Devices
         $whole = is_array($json) || ! str_contains((string) curl_getinfo($handle, \CURLINFO_CONTENT_TYPE), 'json');
         $status = curl_errno($handle) === 0 && $whole ? curl_getinfo($handle, \CURLINFO_RESPONSE_CODE) : 0;
         curl_multi_remove_handle($this->multi, $handle);
+        $this->names->learn($call, is_array($json) ? $json : []);
         $this->devices[$n]->send(new Reply($status, is_array($json) ? $json : []));
         $this->next($n, $this->devices[$n]);
     }
@@ -109,7 +113,7 @@ final class Devices
         if (! $device->valid()) {
             return;
         }
-        $call = $device->current();
+        $call = $this->names->in($device->current());
         $handle = curl_init($this->address . $call->path);
         assert($handle instanceof CurlHandle);
         curl_setopt_array($handle, [
@@ -120,7 +124,7 @@ final class Devices
         if ($call->method !== 'GET') {
             curl_setopt($handle, \CURLOPT_POSTFIELDS, json_encode((object) $call->body, \JSON_THROW_ON_ERROR));
         }
-        $this->calls[spl_object_id($handle)] = [$handle, $n];
+        $this->calls[spl_object_id($handle)] = [$handle, $n, $call];
         curl_multi_add_handle($this->multi, $handle);
     }
 }

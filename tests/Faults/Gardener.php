@@ -85,7 +85,7 @@ final class Gardener
         $batch = $reply->id();
         $this->promised[] = ["select count(*) from batches where id = {$batch}", 1];
         $scoop = $reply->id('items.0.scoops.0.id');
-        yield from $this->changed("/api/batches/{$batch}/scoops/{$scoop}/ticks/1", ['ticked' => true], "select count(*) from batch_ticks where batch_scoop_id = {$scoop} and number = 1", 1);
+        yield from $this->changed("/api/batches/{$batch}/scoops/{$scoop}/ticks/1", ['ticked' => true], "select count(*) from batch_ticks t join batch_scoops s on s.id = t.batch_scoop_id join batch_items i on i.id = s.batch_item_id where i.batch_id = {$batch} and t.number = 1", 1);
         $slip = [['kind' => 'count', 'item' => 'neem-oil', 'scoop' => 0, 'from' => 5, 'to' => 8]];
         yield from $this->changed("/api/batches/{$batch}/loads/2/slip", ['basedOn' => 1, 'slips' => $slip, 'remedy' => 'pour-off'], "select json_extract(rescues, '$.2.taken.remedy') from batches where id = {$batch}", 'pour-off');
         yield from $this->asked('stand_tests', Call::make("/api/batches/{$batch}/stand-tests", ['result' => 'even', 'seconds' => 60]));
@@ -102,7 +102,7 @@ final class Gardener
     private function run(int $batch, int $case): Generator
     {
         $run = yield from $this->made('runs', Call::make('/api/runs', ['batchId' => $batch, 'caseIds' => [$case], 'override' => 'It was urgent']));
-        yield from $this->changed("/api/runs/{$run}/steps/plant-{$case}", ['done' => true], "select count(*) from run_plants p join rounds r on r.id = p.round_id where p.run_id = {$run}", 1);
+        yield from $this->changed("/api/runs/{$run}/steps/plant-1", ['done' => true], "select count(*) from run_plants p join rounds r on r.id = p.round_id where p.run_id = {$run}", 1);
         yield from $this->changed("/api/runs/{$run}/paused", ['paused' => true], "select count(*) from runs where id = {$run} and (paused_at is not null or finished_at is not null)", 1);
         yield from $this->changed("/api/runs/{$run}/finished", ['leftMl' => 0, 'rest' => 'kept'], "select count(*) from runs where id = {$run} and finished_at is not null", 1);
     }

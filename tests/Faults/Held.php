@@ -30,7 +30,7 @@ final class Held
         'a correction of a plant without what was there before' => "select count(*) from plants c where c.version - 1 != (select count(*) from revisions r where r.record = 'plants' and r.record_id = c.id)",
         'a way out without its version' => "select count(*) from batches b, json_each(b.rescues) r where json_extract(r.value, '$.version') > b.version",
         'a recipe without a version' => 'select count(*) from recipes r where not exists (select 1 from recipe_versions v where v.recipe_id = r.id)',
-        'a plant that was sprayed in the bed without its round' => "select count(*) from run_taps t join run_plants p on p.run_id = t.run_id and t.step = 'plant-' || p.case_id where p.round_id is null",
+        'a plant that was sprayed in the bed without its round' => "select count(*) from run_taps t join run_plants p on p.run_id = t.run_id and t.step = 'plant-' || p.position where p.round_id is null",
         // What is reckoned is in step with what it was reckoned from: weighed with it, or marked as stale.
         'a round that was never weighed' => 'select count(*) from rounds r where r.taken_back_at is null and not exists (select 1 from weighed_rounds w where w.case_id = r.case_id) and not exists (select 1 from stale_cases s where s.case_id = r.case_id)',
         'a weighed round of a case that is in no order' => 'select count(*) from weighed_rounds w where not exists (select 1 from weighed_sprays s where s.pest = w.pest) and not exists (select 1 from stale_pests p where p.pest = w.pest)',

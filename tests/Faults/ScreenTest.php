@@ -93,7 +93,7 @@ it('shows both versions of a plant that two tabs change', function (): void {
         $screen->open('/plants')->see('Add a plant');
         $plant = made($screen, '/api/plants', '{"name": "Twice changed", "tolerance": "ordinary-leaf"}');
         $screen->open("/plants/{$plant}")->press('Change it, or put it away');
-        $screen->later('const done = arguments[0]; fetch("/api/plants").then((a) => a.json()).then(({ plants }) => plants.find((one) => one.name === "Twice changed")).then((plant) => fetch(`/api/plants/${plant.id}`, { method: "PUT", headers: { "Content-Type": "application/json" }, body: JSON.stringify({ basedOn: plant.version, name: "Changed there", tolerance: "ordinary-leaf", place: "Porch" }) })).then(() => done(true))');
+        $screen->later('const done = arguments[0]; fetch("/api/plants").then((a) => a.json()).then(({ plants }) => plants.find((one) => one.name === "Twice changed")).then((plant) => fetch(`/api/plants/${plant.key}`, { method: "PUT", headers: { "Content-Type": "application/json" }, body: JSON.stringify({ basedOn: plant.version, name: "Changed there", tolerance: "ordinary-leaf", place: "Porch" }) })).then(() => done(true))');
         $screen->type('Name', 'Changed here')->press('Correct the plant')->see('This was changed meanwhile')->see('Changed there')->see('Changed here');
         $screen->press('Put yours in its place')->see('Changed here is corrected.');
         $screen->open('/plants')->see('Changed here');

@@ -10,6 +10,12 @@ final readonly class Answer
     /** @param array<string, string> $headers */
     public function __construct(public int $status, public string $text, public array $headers) {}
 
+    /** Empty where it has none of that name. */
+    public function header(string $name): string
+    {
+        return $this->headers[strtolower($name)] ?? '';
+    }
+
     /** The value at a path like `rounds.0.outcome`. */
     public function at(string $path): mixed
     {

@@ -86,10 +86,10 @@ it('puts the plants that stood next to it on the list to look at', function (): 
     Date::setTestNow('2026-06-04T09:00:00Z');
     $texts = array_map(static fn(mixed $task): string => is_array($task) && is_string($task['text']) ? $task['text'] : '', Notebook::get('/api/today')->list('tasks'));
     expect($texts)->toContain('Look over Aster: it stood next to Zinnia, which has aphids');
-    $looked = static fn(): Tests\Feature\Answer => Notebook::put("/api/watches/{$answer->id('watches.0.id')}", ['looked' => true]);
+    $looked = static fn(): Tests\Feature\Answer => Notebook::put("/api/cases/{$case}/neighbours/{$answer->id('watches.0.plant.id')}", ['looked' => true]);
     // Once is not enough: what was hidden hatches. Four weeks, once a week.
     expect($looked()->at('watches.0.cleared'))->toBeFalse()->and($looked()->text('watches.0.dueAt'))->toBe('2026-06-11T09:00:00Z')
-        ->and(Notebook::put('/api/watches/99', ['looked' => true])->status)->toBe(404);
+        ->and(Notebook::put("/api/cases/{$case}/neighbours/99", ['looked' => true])->status)->toBe(404);
     foreach (['2026-06-11T09:00:00Z' => false, '2026-06-18T09:00:00Z' => false, '2026-06-25T09:00:00Z' => false, '2026-07-02T09:00:00Z' => true] as $day => $cleared) {
         Date::setTestNow($day);
         expect($looked()->at('watches.0.cleared'))->toBe($cleared, $day);

@@ -160,6 +160,10 @@ final class Notebook
      */
     private static function call(string $method, string $path, array|string|null $body, array $server): Answer
     {
+        if ($method !== 'GET') {
+            $body = Keys::body($path, $body);
+            $path = Keys::in($path);
+        }
         $content = is_array($body) ? json_encode($body, \JSON_THROW_ON_ERROR) : $body;
         $kernel = app(Kernel::class);
         $request = Request::create("http://127.0.0.1{$path}", $method, [], self::$who === null ? [] : ['who' => self::$who], [], ['REMOTE_ADDR' => '127.0.0.1', 'CONTENT_TYPE' => 'application/json', ...$server], $content);

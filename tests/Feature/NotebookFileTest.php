@@ -334,7 +334,7 @@ it('notices that the file it writes to is no longer at its place, and copies out
     config(['database.connections.sqlite.turn' => "{$shelf->folder}/serve/turn"]);
     $inPlace = $shelf->make(InPlace::class);
     expect($inPlace->is())->toBeTrue();
-    $shelf->places()->remember(new Opened('0123456789abcdef', Places::fileAt($shelf->notebook)));
+    $shelf->places()->remember(new Opened('0123456789abcdef', Places::fileAt($shelf->notebook), 'ab'));
     $open = Sqlite::open($shelf->notebook);
     $open->exec('pragma journal_mode = wal');
     $open->exec("update plants set name = 'Saved last' where id = 2");

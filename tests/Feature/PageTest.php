@@ -33,7 +33,7 @@ it('lays within the page what its screen asks for, and nothing that could end a 
     mkdir("{$folder}/.vite", 0o700, true);
     copy(resource_path('index.html'), "{$folder}/index.html");
     file_put_contents("{$folder}/.vite/manifest.json", json_encode(['js/screens/plants/Plants.svelte' => ['file' => 'assets/Plants.js', 'imports' => ['_shared.js']], '_shared.js' => ['file' => 'assets/shared.js']], \JSON_THROW_ON_ERROR));
-    $page = implode('', [...(new Page(app(App\Http\InnerCalls::class), $folder, 'h1 { margin: 0 }'))->parts(Screen::at('/plants', '', ''), 'shed')]);
+    $page = implode('', [...(new Page(app(App\Http\InnerCalls::class), $folder, 'h1 { margin: 0 }', 'ab12'))->parts(Screen::at('/plants', '', ''), 'shed')]);
     exec('rm -rf ' . escapeshellarg($folder));
 
     expect(preg_match('#<script type="application/json" id="answers">(.*?)</script>#s', $page, $found))->toBe(1);
@@ -44,7 +44,7 @@ it('lays within the page what its screen asks for, and nothing that could end a 
         ->and(str_contains($page, '<script>alert'))->toBeFalse()
         ->and($page)->toContain('<style>h1 { margin: 0 }</style>')->toContain('<h1>Plants</h1>')->toContain('<html lang="en" data-theme="shed">')
         ->and($page)->toContain('<a href="/plants" aria-current="page" class="place">')
-        ->and($page)->toContain('<meta name="announced" content="/build/assets/Plants.js /build/assets/shared.js"></head>');
+        ->and($page)->toContain('<meta name="announced" content="/build/assets/Plants.js /build/assets/shared.js"><meta name="notebook" content="ab12"></head>');
 });
 
 it('paints the spoons of the opening before the rest is asked, each text escaped', function (): void {
@@ -53,7 +53,7 @@ it('paints the spoons of the opening before the rest is asked, each text escaped
     $folder = sys_get_temp_dir() . '/idle-mixer-page-' . bin2hex(random_bytes(4));
     mkdir($folder);
     copy(resource_path('index.html'), "{$folder}/index.html");
-    $parts = [...(new Page(app(App\Http\InnerCalls::class), $folder, ''))->parts(Screen::at('/bench', '', ''), '')];
+    $parts = [...(new Page(app(App\Http\InnerCalls::class), $folder, '', ''))->parts(Screen::at('/bench', '', ''), '')];
     exec('rm -rf ' . escapeshellarg($folder));
     expect($parts[0])->toContain('<h1>Bench</h1>')->and(str_contains($parts[0], 'data-spoon'))->toBeFalse()
         ->and($parts[1])->toStartWith('<ol class="first room"><li data-spoon>')

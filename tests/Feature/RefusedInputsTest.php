@@ -46,7 +46,7 @@ it('takes nothing for done with a batch that is not mixed', function (): void {
     $case = Notebook::case(Notebook::plant());
     $batch = Notebook::batch()->id();
     isRefused(Notebook::sent('/api/leaf-tests', ['batchId' => $batch, 'plantId' => 1, 'leaves' => 2]), '/batchId', 'not mixed yet');
-    isRefused(Notebook::sent("/api/cases/{$case}/rounds", ['batchId' => $batch, 'override' => 'x']), '/batchId', "batch {$batch} was not mixed yet");
+    isRefused(Notebook::sent("/api/cases/{$case}/rounds", ['batchId' => $batch, 'override' => 'x']), '/batch', 'was not mixed yet at that time');
     isRefused(Notebook::sent('/api/runs', ['batchId' => $batch, 'caseIds' => [$case], 'override' => 'x']), '/batchId', "Batch {$batch} is not mixed yet: finish mixing it first.");
 });
 

@@ -86,7 +86,8 @@ it('says of a spoonful that is not there which there are', function (): void {
         expect($answer->status)->toBe(404)->and($answer->text('error.message'))->not->toBe('');
     }
     $other = Notebook::batch();
-    expect(Notebook::put("/api/batches/{$other->id()}/scoops/{$scoop}/ticks/1", ['ticked' => true])->status)->toBe(404)
+    $beyond = count(array_unique(array_column(spoonfuls($other), 0))) + 1;
+    expect(Notebook::put("/api/batches/{$other->id()}/scoops/{$beyond}/ticks/1", ['ticked' => true])->status)->toBe(404)
         ->and(Notebook::put("/api/batches/{$batch->id()}/scoops/{$scoop}/ticks/1", ['ticked' => 'yes'])->text('error.path'))->toBe('/ticked')
         ->and(tickedOf($batch->id()))->toBe([]);
 });

@@ -56,6 +56,7 @@ final readonly class BatchAnswer extends BatchBriefAnswer
     ) {
         parent::__construct(
             $brief->id,
+            $brief->key,
             $brief->version,
             $brief->name,
             $brief->recipe,

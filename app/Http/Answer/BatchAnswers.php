@@ -14,6 +14,7 @@ use App\Models\Sprayer;
 use App\Records\BatchBook;
 use App\Records\Corrections;
 use App\Records\Jars;
+use App\Records\Scoops;
 use DateTimeImmutable;
 use IdleMixer\Core\Batch\BatchRecord;
 use IdleMixer\Core\Batch\Rescue;
@@ -36,13 +37,14 @@ final readonly class BatchAnswers
     {
         return new BatchBriefAnswer(
             $batch->id,
+            $batch->submission,
             $batch->version,
             $batch->name,
             new BatchRecipeAnswer($batch->recipeVersion->recipe->slug, $batch->recipeVersion->number),
             BatchBook::state($batch)->status($now)->value,
             Measures::metric($batch->make_ml),
-            $batch->plant === null ? null : new RefAnswer($batch->plant->id, $batch->plant->name),
-            $batch->case === null ? null : new RefAnswer($batch->case->id, Say::it('answers/batch-answers.on', ['name' => $this->troubles->trouble($batch->case->pest)->name, 'name-2' => $batch->case->plant->name])),
+            $batch->plant === null ? null : new RefAnswer($batch->plant->id, $batch->plant->submission, $batch->plant->name),
+            $batch->case === null ? null : new RefAnswer($batch->case->id, $batch->case->submission, Say::it('answers/batch-answers.on', ['name' => $this->troubles->trouble($batch->case->pest)->name, 'name-2' => $batch->case->plant->name])),
             $batch->stand_test,
             StandTest::from($batch->stand_test)->words(),
             Instant::of($batch->started_at),
@@ -79,7 +81,7 @@ final readonly class BatchAnswers
             $batch->rounds->count(),
             Corrections::count($batch),
             $jar === null ? null : new BatchJarAnswer($jar->left(), Measures::metric($jar->left()), $jar->isEmpty()),
-            $batch->jar === null ? null : new RefAnswer($batch->jar->id, $batch->jar->name),
+            $batch->jar === null ? null : new RefAnswer($batch->jar->id, $batch->jar->submission, $batch->jar->name),
             $batch->who,
         );
     }
@@ -106,12 +108,12 @@ final readonly class BatchAnswers
         // What is weighed is one tick, whatever the scale shows.
         $words = $planned->isWeighed() ? Measures::scoop($planned) : Measures::measure($planned->measure);
 
-        return new TallyScoopAnswer($scoop->id, $words, $planned->eachTap(), $planned->taps(), array_values($ticked));
+        return new TallyScoopAnswer(Scoops::number($record, $scoop), $words, $planned->eachTap(), $planned->taps(), array_values($ticked));
     }
 
     private static function sprayer(Sprayer $sprayer): BatchSprayerAnswer
     {
-        return new BatchSprayerAnswer($sprayer->id, $sprayer->name, new AmountAnswer(...$sprayer->amount()->toArray()), ShedAnswers::pours($sprayer), $sprayer->shape()->value);
+        return new BatchSprayerAnswer($sprayer->id, $sprayer->submission, $sprayer->name, new AmountAnswer(...$sprayer->amount()->toArray()), ShedAnswers::pours($sprayer), $sprayer->shape()->value);
     }
 
     private static function item(BatchItem $item, BatchRecord $record): TallyItemAnswer

@@ -15,6 +15,8 @@ final readonly class BatchSprayerAnswer
      */
     public function __construct(
         public int $id,
+        /** Its identity in every notebook: the UUID under which it was sent. */
+        public string $key,
         public string $name,
         public AmountAnswer $holds,
         public array $pours,

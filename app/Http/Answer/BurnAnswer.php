@@ -21,6 +21,8 @@ final readonly class BurnAnswer
      */
     public function __construct(
         public int $id,
+        /** Its identity in every notebook: the UUID under which it was sent. */
+        public string $key,
         #[Shape(least: 1)]
         public int $version,
         #[Shape(format: 'date-time')]
@@ -45,6 +47,7 @@ final readonly class BurnAnswer
 
         return new self(
             $burn->id,
+            $burn->submission,
             $burn->version,
             Instant::of($burn->seen_at),
             $burn->share,

@@ -38,6 +38,7 @@ final readonly class CaseAnswer extends CaseBriefAnswer
     ) {
         parent::__construct(
             $brief->id,
+            $brief->key,
             $brief->version,
             $brief->name,
             $brief->pest,

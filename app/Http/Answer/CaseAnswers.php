@@ -94,6 +94,7 @@ final readonly class CaseAnswers
 
         return new CaseBriefAnswer(
             $case->id,
+            $case->submission,
             $case->version,
             Say::it('answers/case-answers.on', ['name' => $pest->name, 'name-2' => $plant->name]),
             $case->pest,
@@ -129,7 +130,7 @@ final readonly class CaseAnswers
             $trouble->stages,
             self::situation($this->situations->known($case, self::latest($case), $now)),
             $this->containment($case),
-            array_values($case->watches->map(static fn(Watch $watch): WatchAnswer => new WatchAnswer($watch->id, new RefAnswer($watch->plant->id, $watch->plant->name), Instant::of($watch->due_at), Instant::maybe($watch->looked_at), $watch->cleared_at !== null))->all()),
+            array_values($case->watches->map(static fn(Watch $watch): WatchAnswer => new WatchAnswer($watch->id, new RefAnswer($watch->plant->id, $watch->plant->submission, $watch->plant->name), Instant::of($watch->due_at), Instant::maybe($watch->looked_at), $watch->cleared_at !== null))->all()),
             $case->closed_at !== null ? [] : TaskAnswers::of($this->tasks->ofCase($case, $now), $ready, $now, $this->findings, $this->moves),
             $saved,
             $this->lookPlan($case),
@@ -203,8 +204,9 @@ final readonly class CaseAnswers
     {
         return new RoundAnswer(
             $round->id,
+            $round->submission,
             $round->version,
-            new RefAnswer($round->batch->id, $round->batch->name),
+            new RefAnswer($round->batch->id, $round->batch->submission, $round->batch->name),
             CompositionWords::of(BatchBook::composition($round->batch)),
             Instant::of($round->sprayed_at),
             $round->hand_work,
@@ -229,7 +231,7 @@ final readonly class CaseAnswers
 
     private static function count(Count $count, int $changes): CountAnswer
     {
-        return new CountAnswer($count->id, $count->version, Instant::of($count->counted_at), $count->value, $count->untreated, $count->notes, Looks::each($count), Looks::stages($count) === [] ? new \stdClass() : Looks::stages($count), $count->new_growth === null ? null : $count->new_growth === 'clean', $count->helpers, $changes, $count->who);
+        return new CountAnswer($count->id, $count->submission, $count->version, Instant::of($count->counted_at), $count->value, $count->untreated, $count->notes, Looks::each($count), Looks::stages($count) === [] ? new \stdClass() : Looks::stages($count), $count->new_growth === null ? null : $count->new_growth === 'clean', $count->helpers, $changes, $count->who);
     }
 
     /** @return list<SprayableAnswer> what could be sprayed on this case, with what speaks for and against each */
@@ -249,6 +251,7 @@ final readonly class CaseAnswers
 
         return new SprayableAnswer(
             $batch->id,
+            $batch->submission,
             $batch->name,
             CompositionWords::of($spray),
             Instant::maybe($batch->made_at),

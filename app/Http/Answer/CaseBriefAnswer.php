@@ -11,6 +11,8 @@ readonly class CaseBriefAnswer
 {
     public function __construct(
         public int $id,
+        /** Its identity in every notebook: the UUID under which it was sent. */
+        public string $key,
         #[Shape(least: 1)]
         public int $version,
         public string $name,

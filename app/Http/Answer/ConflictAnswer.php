@@ -12,8 +12,9 @@ final readonly class ConflictAnswer
 {
     /**
      * @param string                       $kind    as the addresses of the API call it
+     * @param string                       $key     UUID; empty for what there is one of
      * @param int                          $version of what is saved; a change that is based on it is taken
      * @param list<ConflictingFieldAnswer> $fields  where the two differ, as far as it can be told in words
      */
-    public function __construct(public string $kind, public int $id, public int $version, public array $fields) {}
+    public function __construct(public string $kind, public int $id, public string $key, public int $version, public array $fields) {}
 }

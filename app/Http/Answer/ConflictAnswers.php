@@ -22,7 +22,7 @@ final readonly class ConflictAnswers
 
         $version = $record instanceof RecipeVersion ? $record->number : Edits::version($record);
 
-        return new ConflictAnswer(Kinds::of($record::class), is_int($id) ? $id : 0, $version, $this->fields($conflict));
+        return new ConflictAnswer(Kinds::of($record::class), is_int($id) ? $id : 0, is_string($key = $record->getAttribute('submission')) ? $key : '', $version, $this->fields($conflict));
     }
 
     /** @return list<ConflictingFieldAnswer> */

@@ -15,6 +15,8 @@ final readonly class CountAnswer
      */
     public function __construct(
         public int $id,
+        /** Its identity in every notebook: the UUID under which it was sent. */
+        public string $key,
         #[Shape(least: 1)]
         public int $version,
         #[Shape(format: 'date-time')]

@@ -18,6 +18,8 @@ final readonly class LeafTestAnswer
      */
     public function __construct(
         public int $id,
+        /** Its identity in every notebook: the UUID under which it was sent. */
+        public string $key,
         #[Shape(least: 1)]
         public int $version,
         public TestedBatchAnswer $batch,

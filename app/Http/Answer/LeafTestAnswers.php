@@ -73,9 +73,10 @@ final readonly class LeafTestAnswers
 
         return new LeafTestAnswer(
             $test->id,
+            $test->submission,
             $test->version,
             self::batch($test->batch, $ready),
-            new RefAnswer($test->plant->id, $test->plant->name),
+            new RefAnswer($test->plant->id, $test->plant->submission, $test->plant->name),
             CompositionWords::of(BatchBook::composition($test->batch)),
             $test->leaves,
             $rules->leaves->rungs(),
@@ -92,6 +93,7 @@ final readonly class LeafTestAnswers
             $this->weaker($rules, $now),
             array_values($test->readings->map(static fn(LeafReading $reading): ReadingAnswer => new ReadingAnswer(
                 $reading->id,
+                $reading->submission,
                 $reading->version,
                 Instant::of($reading->read_at),
                 array_map(SeenLeafAnswer::of(...), FromNotebook::leaves($reading)),

@@ -15,6 +15,8 @@ final readonly class PlantAnswer implements JsonSerializable
 {
     public function __construct(
         public int $id,
+        /** Its identity in every notebook: the UUID under which it was sent. */
+        public string $key,
         public int $version,
         private Told $record,
         public string $toleranceName,
@@ -28,6 +30,6 @@ final readonly class PlantAnswer implements JsonSerializable
     /** @return array<string, mixed> */
     public function jsonSerialize(): array
     {
-        return ['id' => $this->id, 'version' => $this->version, ...$this->record->fields, 'toleranceName' => $this->toleranceName, 'onBench' => $this->onBench, 'inFlower' => $this->inFlower, 'pickedInDays' => $this->pickedInDays, 'retired' => $this->retired];
+        return ['id' => $this->id, 'key' => $this->key, 'version' => $this->version, ...$this->record->fields, 'toleranceName' => $this->toleranceName, 'onBench' => $this->onBench, 'inFlower' => $this->inFlower, 'pickedInDays' => $this->pickedInDays, 'retired' => $this->retired];
     }
 }

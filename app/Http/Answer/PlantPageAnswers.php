@@ -55,8 +55,8 @@ final readonly class PlantPageAnswers
             $this->proven(array_values($tests->all()), Proofs::of($plant, $now), $now),
             array_values($rounds->map(static fn(Round $round): HadAnswer => new HadAnswer(
                 Instant::of($round->sprayed_at),
-                new RefAnswer($round->batch->id, $round->batch->name),
-                new RefAnswer($round->case_id, $names[$round->case_id] ?? ''),
+                new RefAnswer($round->batch->id, $round->batch->submission, $round->batch->name),
+                new RefAnswer($round->case_id, $round->case->submission, $names[$round->case_id] ?? ''),
                 CompositionWords::of(BatchBook::composition($round->batch)),
             ))->all()),
             $this->next($plant, array_values($cases->map(static fn(PestCase $case): int => $case->id)->all()), $now),

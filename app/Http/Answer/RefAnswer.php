@@ -9,6 +9,8 @@ final readonly class RefAnswer
 {
     public function __construct(
         public int $id,
+        /** Its identity in every notebook: the UUID under which it was sent. */
+        public string $key,
         public string $name,
     ) {}
 }

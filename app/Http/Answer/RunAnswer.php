@@ -15,6 +15,8 @@ final readonly class RunAnswer
      */
     public function __construct(
         public int $id,
+        /** Its identity in every notebook: the UUID under which it was sent. */
+        public string $key,
         public int $version,
         #[Shape(format: 'date-time')]
         public string $now,

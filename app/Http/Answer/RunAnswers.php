@@ -39,9 +39,10 @@ final readonly class RunAnswers
 
         return new RunAnswer(
             $run->id,
+            $run->submission,
             $run->version,
             Instant::of($now),
-            new RefAnswer($run->batch->id, $run->batch->name),
+            new RefAnswer($run->batch->id, $run->batch->submission, $run->batch->name),
             $run->rinses,
             WeatherWords::of(KeptWeather::kept($run->weather)),
             Instant::of($run->started_at),

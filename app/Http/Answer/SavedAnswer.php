@@ -10,5 +10,5 @@ use App\Http\Api\Shape;
 final readonly class SavedAnswer
 {
     /** @param string $kind as the addresses of the API call it */
-    public function __construct(public string $kind, public int $id, #[Shape(least: 1)] public int $version) {}
+    public function __construct(public string $kind, public int $id, public string $key, #[Shape(least: 1)] public int $version) {}
 }

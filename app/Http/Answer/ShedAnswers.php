@@ -34,6 +34,7 @@ final readonly class ShedAnswers
 
         return new PlantAnswer(
             $plant->id,
+            $plant->submission,
             $plant->version,
             Told::of($this->plants, $plant),
             $kind->name,
@@ -52,6 +53,7 @@ final readonly class ShedAnswers
 
         return new MeasureAnswer(
             $measure->id,
+            $measure->submission,
             $measure->version,
             $measure->name,
             $measure->kind,
@@ -95,6 +97,7 @@ final readonly class ShedAnswers
 
         return new SprayerAnswer(
             $sprayer->id,
+            $sprayer->submission,
             $sprayer->version,
             $sprayer->name,
             new AmountAnswer(...$amount->toArray()),

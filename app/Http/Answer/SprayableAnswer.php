@@ -16,6 +16,8 @@ final readonly class SprayableAnswer
      */
     public function __construct(
         public int $id,
+        /** Its identity in every notebook: the UUID under which it was sent. */
+        public string $key,
         public string $name,
         public array $strength,
         #[Shape(format: 'date-time')]

@@ -14,6 +14,7 @@ final readonly class TallyScoopAnswer
      * @param list<int> $ticked
      */
     public function __construct(
+        /** Its number in the order of the plan, from 1. */
         public int $id,
         public string $words,
         public float $eachMl,

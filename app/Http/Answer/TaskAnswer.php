@@ -17,6 +17,9 @@ final readonly class TaskAnswer
         #[Shape(of: TaskKind::class)]
         public string $kind,
         public int $ref,
+        /** Under which what it is about was sent, where it can be settled on the spot. */
+        #[Shape(format: 'uuid')]
+        public ?string $key,
         public string $text,
         public string $do,
         #[Shape(format: 'date-time')]

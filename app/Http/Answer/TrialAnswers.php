@@ -28,6 +28,7 @@ final readonly class TrialAnswers
 
         return new TrialAnswer(
             $trial->id,
+            $trial->submission,
             $trial->version,
             $trial->name,
             $trial->pest,
@@ -42,7 +43,7 @@ final readonly class TrialAnswers
             Instant::maybe($trial->ended_at),
             $trial->conclusion,
             $lots,
-            array_map(static fn(TrialLook $look): TrialLookAnswer => new TrialLookAnswer($look->id, $look->version, Instant::of($look->counted_at), Looks::ofTrial($look)), $looks),
+            array_map(static fn(TrialLook $look): TrialLookAnswer => new TrialLookAnswer($look->id, $look->submission, $look->version, Instant::of($look->counted_at), Looks::ofTrial($look)), $looks),
             $found?->percent,
             $found?->low,
             $found?->high,

@@ -10,5 +10,5 @@ use App\Http\Api\Shape;
 final readonly class TrialLookAnswer
 {
     /** @param list<float|null> $counts by the number on the label, from the first */
-    public function __construct(public int $id, #[Shape(least: 1)] public int $version, #[Shape(format: 'date-time')] public string $countedAt, public array $counts) {}
+    public function __construct(public int $id, public string $key, #[Shape(least: 1)] public int $version, #[Shape(format: 'date-time')] public string $countedAt, public array $counts) {}
 }

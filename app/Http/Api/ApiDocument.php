@@ -6,6 +6,7 @@ namespace App\Http\Api;
 
 use App\Declared\Records;
 use App\Http\Middleware\InOneTransaction;
+use App\Http\Middleware\NamedByKey;
 use Illuminate\Routing\Route;
 use Illuminate\Routing\Router;
 use LogicException;
@@ -60,7 +61,7 @@ final class ApiDocument
         return Yaml::dump($this->whole(), self::DEEPEST, self::INDENT, Yaml::DUMP_EMPTY_ARRAY_AS_SEQUENCE);
     }
 
-    private const ABOUT = 'The notebook and the arithmetic behind the screens. Every record is made with a `submission`, a UUID that the sender makes up once: sending the same again makes no second record, and something else under the same UUID is a conflict (409). A change carries `basedOn`, the version that was on the screen: when the record is another by then, nothing is overwritten and both versions are told (409). Written by `php artisan mixer:describe`.';
+    private const ABOUT = 'The notebook and the arithmetic behind the screens. Every record is made with a `submission`, a UUID that the sender makes up once: sending the same again makes no second record, and something else under the same UUID is a conflict (409). A change carries `basedOn`, the version that was on the screen: when the record is another by then, nothing is overwritten and both versions are told (409). Addresses that write name a record by the `key` that answers give, the UUID under which it was sent. Every answer carries `Notebook-Mark`, which changes when a copy is put in the notebook\'s place; a call that writes and sends another mark than the present one does nothing (409). Written by `php artisan mixer:describe`.';
 
     private const RESPONSES = [
         'NotNow' => ['description' => 'The notebook cannot be read or written now; the message says why. Nothing was saved.', 'content' => ['application/json' => ['schema' => ['$ref' => '#/components/schemas/Error']]]],
@@ -72,7 +73,7 @@ final class ApiDocument
     private function call(Route $route): array
     {
         $call = self::said($route);
-        $parameters = [...array_map(fn(string $name): array => ['name' => $name, 'in' => 'path', 'required' => true, 'schema' => $this->placed($name)], self::words($route->parameterNames())), ...array_map(static fn(string $name, array $schema): array => ['name' => $name, 'in' => 'query', 'required' => false, 'schema' => $schema], array_keys($call->query), $call->query)];
+        $parameters = [...array_map(fn(string $name): array => ['name' => $name, 'in' => 'path', 'required' => true, 'schema' => $this->placed($route, $name)], self::words($route->parameterNames())), ...array_map(static fn(string $name, array $schema): array => ['name' => $name, 'in' => 'query', 'required' => false, 'schema' => $schema], array_keys($call->query), $call->query)];
 
         return [
             'summary' => $call->does,
@@ -124,11 +125,12 @@ final class ApiDocument
     }
 
     /** @return array<string, mixed> what stands in the place of a name in an address */
-    private function placed(string $name): array
+    private function placed(Route $route, string $name): array
     {
-        $pattern = self::words([$this->router->getPatterns()[$name] ?? ''])[0];
+        $pattern = self::words([$route->wheres[$name] ?? $this->router->getPatterns()[$name] ?? ''])[0];
 
         return match (true) {
+            $pattern === NamedByKey::PATTERN => ['type' => 'string', 'format' => 'uuid'],
             str_starts_with($pattern, '[0-9]') => ['type' => 'integer'],
             preg_match('/^[a-z]+(\|[a-z]+)+$/', $pattern) === 1 => ['enum' => explode('|', $pattern)],
             default => ['type' => 'string'],

@@ -32,7 +32,7 @@ final readonly class BurnController
         $input = BurnInput::read(Body::of($request), $round, $this->clock->now());
         [$burn, $new] = Submissions::of(Burn::query(), $input->sent->submitted()->under("rounds/{$id}"), ['round_id' => $round->id, ...$input->columns()]);
 
-        return new JsonResponse($this->answer->whole($round->case, $this->clock->now(), new SavedAnswer('burns', $burn->id, $burn->version)), Saved::status($new));
+        return new JsonResponse($this->answer->whole($round->case, $this->clock->now(), new SavedAnswer('burns', $burn->id, $burn->submission, $burn->version)), Saved::status($new));
     }
 
     #[Call('Correct a burn', answer: CaseAnswer::class, body: '#CorrectedBurn')]

@@ -56,9 +56,9 @@ final readonly class CaseChoiceController
     }
 
     #[Call('Say that a plant which stood next to an infested one was looked at', answer: CaseAnswer::class, body: ['looked' => 'boolean'])]
-    public function look(Request $request, int $id): JsonResponse
+    public function look(Request $request, int $id, int $plant): JsonResponse
     {
-        $watch = Watch::query()->find($id) ?? throw RefusedCall::notFound(Say::it('calls/case-choice-controller.plant-to-look-at'), $id);
+        $watch = Watch::query()->where('case_id', $id)->where('plant_id', $plant)->first() ?? throw RefusedCall::notFound(Say::it('calls/case-choice-controller.plant-to-look-at'), $plant);
         $looked = Body::of($request)->object(['looked'])->get('looked')->flag();
         $now = $this->clock->now();
         $next = $looked ? Quarantine::nextLook($watch->case->opened_at, $now) : null;

@@ -108,7 +108,7 @@ final readonly class CaseController
             'weather' => $weather->kept($input->sprayedAt),
         ]);
 
-        return $this->say($case, Saved::status($new), new SavedAnswer('rounds', $round->id, $round->version));
+        return $this->say($case, Saved::status($new), new SavedAnswer('rounds', $round->id, $round->submission, $round->version));
     }
 
     #[Call('Record a count', answer: ['saved' => SavedAnswer::class], body: '#NewCount', makes: true)]
@@ -125,7 +125,7 @@ final readonly class CaseController
             PestCase::query()->where('id', $case->id)->update(['spots' => $input->spots]);
         }
 
-        return new JsonResponse(['saved' => new SavedAnswer('counts', $count->id, $count->version)], Saved::status($new));
+        return new JsonResponse(['saved' => new SavedAnswer('counts', $count->id, $count->submission, $count->version)], Saved::status($new));
     }
 
     #[Call('Close a case, or open it again', answer: CaseAnswer::class, body: '#CloseCase')]

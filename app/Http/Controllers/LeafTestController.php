@@ -42,7 +42,7 @@ final readonly class LeafTestController
         $input = LeafTestInput::read(Body::of($request), $this->clock->now());
         [$test, $new] = Submissions::of(LeafTest::query(), $input->sent->submitted(), $input->columns());
 
-        return $this->say($test, Saved::status($new), new SavedAnswer('leaf-tests', $test->id, $test->version));
+        return $this->say($test, Saved::status($new), new SavedAnswer('leaf-tests', $test->id, $test->submission, $test->version));
     }
 
     #[Call('One leaf test', answer: LeafTestAnswer::class)]
@@ -61,7 +61,7 @@ final readonly class LeafTestController
             ...$input->columns(Eyes::correction()),
         ]);
 
-        return $this->say($test, Saved::status($new), new SavedAnswer('readings', $reading->id, $reading->version));
+        return $this->say($test, Saved::status($new), new SavedAnswer('readings', $reading->id, $reading->submission, $reading->version));
     }
 
     private function find(int $id): LeafTest

@@ -25,6 +25,6 @@ final class MoveController
         $input = MoveInput::read(Body::of($request), $clock->now());
         [$move, $new] = Submissions::of(TaskMove::query(), $input->sent->submitted(), $input->columns($clock->now()));
 
-        return new JsonResponse(['saved' => new SavedAnswer('moves', $move->id, $move->version)], Saved::status($new));
+        return new JsonResponse(['saved' => new SavedAnswer('moves', $move->id, $move->submission, $move->version)], Saved::status($new));
     }
 }

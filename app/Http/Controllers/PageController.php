@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Http\InnerCalls;
 use App\Http\Page;
 use App\Http\Screen;
+use App\Notebook\Places;
 use DateTimeZone;
 use IdleMixer\Core\Words\Say;
 use Illuminate\Http\Request;
@@ -21,7 +22,7 @@ final readonly class PageController
     /** The frame alone, which a device keeps for when no line is. */
     private const SHELL = '/shell';
 
-    public function __construct(private InnerCalls $calls) {}
+    public function __construct(private InnerCalls $calls, private Places $places) {}
 
     public function __invoke(Request $request): Response|StreamedResponse
     {
@@ -38,7 +39,7 @@ final readonly class PageController
         $theme = $request->cookies->get('theme');
         $screen = Screen::at($path, $request->getQueryString() ?? '', is_string($zone) && in_array($zone, DateTimeZone::listIdentifiers(DateTimeZone::ALL_WITH_BC), true) ? $zone : '');
 
-        $page = new Page($this->calls, $folder, (string) file_get_contents(resource_path('css/shell.css')));
+        $page = new Page($this->calls, $folder, (string) file_get_contents(resource_path('css/shell.css')), $this->places->opened()->notebook ?? '');
         $parts = $page->parts($screen, in_array($theme, self::THEMES, true) ? $theme : '');
 
         return new StreamedResponse(static function () use ($parts): void {

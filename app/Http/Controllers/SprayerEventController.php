@@ -33,6 +33,6 @@ final class SprayerEventController
         $kind = $sent->object->get('kind')->word(self::KINDS, Say::it('calls/sprayer-event-controller.event-of-sprayer'));
         $event = SprayerMemories::happened($sent->submitted()->under("sprayers/{$id}"), $sprayer, $kind, $sent->object->optional('notes')?->text(self::LONGEST_NOTE) ?? '', $clock->now());
 
-        return new JsonResponse(['saved' => new SavedAnswer('sprayer-events', $event->id, $event->version)], Saved::status($event->wasRecentlyCreated));
+        return new JsonResponse(['saved' => new SavedAnswer('sprayer-events', $event->id, $event->submission, $event->version)], Saved::status($event->wasRecentlyCreated));
     }
 }

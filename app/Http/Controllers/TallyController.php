@@ -10,11 +10,10 @@ use App\Http\Api\Call;
 use App\Http\Body;
 use App\Http\RefusedCall;
 use App\Models\Batch;
-use App\Models\BatchItem;
-use App\Models\BatchScoop;
 use App\Models\BatchTick;
 use App\Models\Who;
 use App\Records\BatchBook;
+use App\Records\Scoops;
 use IdleMixer\Core\Words\Say;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -33,16 +32,15 @@ final readonly class TallyController
         if ($batch->made_at !== null) {
             throw RefusedCall::conflict(Say::it('calls/tally-controller.this-batch-finished-its-tally'));
         }
-        $row = BatchScoop::query()->whereIn('batch_item_id', BatchItem::query()->select('id')->where('batch_id', $id))->find($scoop)
-            ?? throw RefusedCall::notFound(Say::it('calls/tally-controller.measure-in-this-batch-with'), $scoop);
         $record = $this->book->record($batch);
+        $row = Scoops::find($batch->id, $record, $scoop) ?? throw RefusedCall::notFound(Say::it('calls/tally-controller.measure-in-this-batch-with'), $scoop);
         $fills = BatchAnswers::scoop($row, $row->item, $record)->count;
         if ($number < 1 || $number > $fills) {
             throw RefusedCall::notFound(Say::it('calls/tally-controller.spoonful-this-measure-filled-times', ['number' => $number, 'fills' => $fills]), $number);
         }
         $ticked
-            ? BatchTick::query()->insertOrIgnore(['batch_scoop_id' => $scoop, 'number' => $number, 'ticked_at' => $this->clock->now()->format('Y-m-d H:i:s'), 'who' => $this->who->name()])
-            : BatchTick::query()->where('batch_scoop_id', $scoop)->where('number', $number)->delete();
+            ? BatchTick::query()->insertOrIgnore(['batch_scoop_id' => $row->id, 'number' => $number, 'ticked_at' => $this->clock->now()->format('Y-m-d H:i:s'), 'who' => $this->who->name()])
+            : BatchTick::query()->where('batch_scoop_id', $row->id)->where('number', $number)->delete();
 
         return new JsonResponse(BatchAnswers::scoop($row->load('ticks'), $row->item, $record));
     }

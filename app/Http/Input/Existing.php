@@ -30,6 +30,22 @@ final class Existing
     }
 
     /**
+     * As what may wait on a device names it: a row number may be another record by the time it arrives.
+     *
+     * @template T of Model
+     *
+     * @param Builder<T> $records
+     *
+     * @return T
+     *
+     * @throws InvalidDocument when none was sent under that UUID
+     */
+    public static function named(Node $node, Builder $records, string $what): Model
+    {
+        return $records->where('submission', strtolower($node->text(36)))->first() ?? throw $node->fault(Say::it('input/existing.there-no-in-this-notebook', ['what' => $what]));
+    }
+
+    /**
      * @template T of Model
      *
      * @param Builder<T> $records

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Input;
 
+use App\Http\Clock\CallClock;
 use DateTimeImmutable;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\Node;
+use Illuminate\Container\Container;
 
 /** When something was done: not before 2000, and not in the future. */
 final class Moment
@@ -19,6 +21,12 @@ final class Moment
     /** @throws InvalidDocument when it is no instant, or not in the past */
     public static function past(?Node $node, DateTimeImmutable $now): DateTimeImmutable
     {
-        return $node === null ? $now : $node->instant(new DateTimeImmutable(self::EARLIEST), $now->modify(self::SLACK));
+        if ($node === null) {
+            return $now;
+        }
+        $clock = Container::getInstance()->make(CallClock::class);
+
+        // Bounds as the clock has them by which it was said.
+        return $clock->meant($node->instant($clock->said(new DateTimeImmutable(self::EARLIEST)), $clock->said($now->modify(self::SLACK))));
     }
 }

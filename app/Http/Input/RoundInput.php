@@ -30,12 +30,12 @@ final readonly class RoundInput
     /** @throws InvalidDocument with the path of the first fault found */
     public static function read(Node $node, DateTimeImmutable $now, bool $correcting = false): self
     {
-        $sent = Sent::opened($node, ['batchId', 'sprayedAt', 'handWork', 'notes', 'override'], $correcting);
+        $sent = Sent::opened($node, ['batch', 'sprayedAt', 'handWork', 'notes', 'override'], $correcting);
         $object = $sent->object;
-        $batch = Existing::of($object->get('batchId'), Batch::query(), 'batch');
+        $batch = Existing::named($object->get('batch'), Batch::query(), 'batch');
         $sprayedAt = Moment::past($object->optional('sprayedAt'), $now);
         if ($batch->made_at === null || $sprayedAt < $batch->made_at->modify('-1 minute')) {
-            throw $object->get('batchId')->fault(Say::it('input/round-input.batch-sprayed-once-mixed-and'));
+            throw $object->get('batch')->fault(Say::it('input/round-input.batch-sprayed-once-mixed-and', ['batch' => $batch->name]));
         }
 
         return new self(

@@ -5,6 +5,7 @@ declare(strict_types=1);
 return [
     'batch-answers.on' => '{name} on {name-2}',
     'calendar-file.garden-sprays' => 'Garden sprays',
+    'where-answers.on' => '{what} on {where}',
     'case-answers.on' => '{name} on {name-2}',
     'choice-answers.proposed-without-dose' => '{slug} is proposed without a dose.',
     'compared-answers.us-tbsp' => '{tbsp} US tbsp',

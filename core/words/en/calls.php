@@ -56,6 +56,8 @@ return [
     'only-own-pages.on-this-machine-application-at' => 'On this machine the application is at 127.0.0.1 or localhost, under no other name.',
     'only-own-pages.this-call-comes-from-page' => 'This call comes from the page of another site and is refused.',
     'paging.no-place-in-list-how' => '{found} is no place in a list; how many rows to leave out is needed, from 0 to {last}.',
+    'whereto-controller.one-of' => 'Expected one of {kinds}.',
+    'of-this-notebook.another-notebook' => 'The notebook is another one by now: a copy was put in its place, or it was begun anew. Nothing was saved, so that nothing lands in the wrong record. Open this page again.',
     'refused-call.there-no-may-be-from' => 'There is no {what} {id}. It may be from another notebook, or the address is mistyped.',
     'story-curve.over-time-table-below-has' => '{counted}, over time; the table below has every figure',
     'story-page.still-open' => ', still open',

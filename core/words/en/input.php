@@ -35,7 +35,7 @@ return [
     'photo-reading-input.expected-number-from-to-found' => 'Expected a number from {low} to {high}, found {found}.',
     'reading-input.leaves-cannot-be-looked-at' => 'The leaves cannot be looked at before they were wetted.',
     'reading-input.words-of-weather' => 'words of weather',
-    'round-input.batch-sprayed-once-mixed-and' => 'A batch is sprayed once it is mixed and saved; batch {found} was not mixed yet at that time.',
+    'round-input.batch-sprayed-once-mixed-and' => 'A batch is sprayed once it is mixed and saved; {batch} was not mixed yet at that time.',
     'run-input.batch-not-mixed-yet-finish' => 'Batch {found} is not mixed yet: finish mixing it first.',
     'run-input.batch-was-thrown-away-or' => 'Batch {found} was thrown away or used up: mix another.',
     'run-input.case-closed' => 'Case {found} is closed.',

@@ -23,8 +23,8 @@ export type Step = 'take-back' | 'put-back' | 'undo' | 'reopen';
 export const INVERSE: Record<Step, Step> = { 'take-back': 'put-back', 'put-back': 'take-back', undo: 'undo', reopen: 'undo' };
 
 /** Returns the version that the record has then. */
-export async function apply(step: Step, kind: Kind, id: number, basedOn: number): Promise<number> {
-    const params = { path: { id } };
+export async function apply(step: Step, kind: Kind, key: string, basedOn: number): Promise<number> {
+    const params = { path: { id: key } };
     switch (step) {
         case 'take-back':
         case 'put-back':

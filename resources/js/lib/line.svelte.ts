@@ -1,10 +1,18 @@
 import type { Component } from 'svelte';
+import { notebook } from './notebook.svelte';
 import { Together } from './together';
 
 /** The page's own origin; outside a page, as in tests, any will do. */
 export const baseUrl = typeof location === 'undefined' ? 'http://127.0.0.1' : location.origin;
 
-const together = new Together((request) => fetch(request), baseUrl);
+/** Every call says of which notebook it is, and every answer is heard for it. */
+async function call(request: Request): Promise<Response> {
+    const response = await fetch(notebook.signed(request));
+    notebook.hear(response);
+    return response;
+}
+
+const together = new Together(call, baseUrl);
 
 /** How this page reaches the machine that serves, and what is said where it does not. */
 class Line {

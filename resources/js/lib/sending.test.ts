@@ -36,7 +36,7 @@ it('says in words when nobody answers', async () => {
     expect(sending.busy).toBe(false);
 });
 
-const conflict = { kind: 'counts', id: 9, version: 1, fields: [] };
+const conflict = { kind: 'counts', id: 9, key: 'key-9', version: 1, fields: [] };
 
 const savedBefore = (): Promise<never> => Promise.reject(new Fault('/submission', 'Saved before.', 409, conflict));
 const lost = (): Promise<never> => Promise.reject(new TypeError('Failed to fetch'));

@@ -19,12 +19,12 @@ export function arrived(what: string, earlier: Conflict): string {
 /** A record, and which version of it. */
 export interface Version {
     id: number;
+    key: string;
     version: number;
 }
 
-interface Offer {
+interface Offer extends Version {
     kind: Kind;
-    id: number;
     /** The version that is undone; another by then is left alone. */
     version: number;
     /** What the record is called, to begin a sentence with. */
@@ -80,6 +80,7 @@ export class Undo {
         this.#show({
             kind,
             id: saved.id,
+            key: saved.key,
             version: saved.version,
             what,
             step: 'take-back',
@@ -90,7 +91,7 @@ export class Undo {
 
     /** Something was changed by a step that another step undoes. */
     changed(kind: Kind, saved: Version, what: string, said: string, step: Step = 'undo'): void {
-        this.#show({ kind, id: saved.id, version: saved.version, what, step, said });
+        this.#show({ kind, id: saved.id, key: saved.key, version: saved.version, what, step, said });
     }
 
     /** Something was done that its own way back undoes. */
@@ -108,8 +109,8 @@ export class Undo {
         this.busy = true;
         this.fault = null;
         try {
-            const version = await apply(step, kind, from.id, from.version);
-            this.#show({ kind, id: from.id, version, what, step: INVERSE[step], said: `${what} ${DONE[step]}.` });
+            const version = await apply(step, kind, from.key, from.version);
+            this.#show({ kind, id: from.id, key: from.key, version, what, step: INVERSE[step], said: `${what} ${DONE[step]}.` });
             await this.refresh();
             return step === 'take-back' ? (leave ?? null) : null;
         } catch (thrown) {

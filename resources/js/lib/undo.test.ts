@@ -16,40 +16,40 @@ afterEach(() => {
 it('takes back what was saved, and puts it back again', async () => {
     const asked = server(() => answer(200, history));
     const undo = new Undo();
-    undo.made('counts', { id: 7, version: 4 }, 'The count of 40');
+    undo.made('counts', { id: 7, key: 'key-7', version: 4 }, 'The count of 40');
     expect(undo.offer?.said).toBe('The count of 40 is saved.');
     await undo.undo();
     expect(undo.offer?.said).toBe('The count of 40 is taken back.');
     await undo.undo();
     expect(undo.offer?.said).toBe('The count of 40 is put back.');
     expect(asked).toEqual([
-        { path: '/api/counts/7/taken-back', method: 'PUT', body: { basedOn: 4, takenBack: true } },
-        { path: '/api/counts/7/taken-back', method: 'PUT', body: { basedOn: 5, takenBack: false } },
+        { path: '/api/counts/key-7/taken-back', method: 'PUT', body: { basedOn: 4, takenBack: true } },
+        { path: '/api/counts/key-7/taken-back', method: 'PUT', body: { basedOn: 5, takenBack: false } },
     ]);
 });
 
 it('undoes a correction, and undoes that', async () => {
     const asked = server(() => answer(200, history));
     const undo = new Undo();
-    undo.changed('rounds', { id: 3, version: 4 }, 'The round', 'The round is corrected.');
+    undo.changed('rounds', { id: 3, key: 'key-3', version: 4 }, 'The round', 'The round is corrected.');
     await undo.undo();
     await undo.undo();
-    expect(asked.map((one) => one.path)).toEqual(['/api/rounds/3/undone', '/api/rounds/3/undone']);
+    expect(asked.map((one) => one.path)).toEqual(['/api/rounds/key-3/undone', '/api/rounds/key-3/undone']);
 });
 
 it('opens a finished batch again, and finishes it as it was', async () => {
     const asked = server(() => answer(200, history));
     const undo = new Undo();
-    undo.changed('batches', { id: 2, version: 4 }, 'The batch', 'The batch is saved.', 'reopen');
+    undo.changed('batches', { id: 2, key: 'key-2', version: 4 }, 'The batch', 'The batch is saved.', 'reopen');
     await undo.undo();
     await undo.undo();
-    expect(asked.map((one) => one.path)).toEqual(['/api/batches/2/reopened', '/api/batches/2/undone']);
+    expect(asked.map((one) => one.path)).toEqual(['/api/batches/key-2/reopened', '/api/batches/key-2/undone']);
 });
 
 it('says where to go when the screen of what was taken back is gone', async () => {
     server(() => answer(200, history));
     const undo = new Undo();
-    undo.made('batches', { id: 2, version: 4 }, 'The batch', '/bench');
+    undo.made('batches', { id: 2, key: 'key-2', version: 4 }, 'The batch', '/bench');
     expect(await undo.undo()).toBe('/bench');
     expect(await undo.undo()).toBeNull();
 });
@@ -57,7 +57,7 @@ it('says where to go when the screen of what was taken back is gone', async () =
 it('keeps the offer when the server refuses, and says why', async () => {
     server(() => answer(409, { error: { path: '', message: 'A round was sprayed with it.' } }));
     const undo = new Undo();
-    undo.made('batches', { id: 2, version: 4 }, 'The batch');
+    undo.made('batches', { id: 2, key: 'key-2', version: 4 }, 'The batch');
     await undo.undo();
     expect(undo.fault?.message).toBe('A round was sprayed with it.');
     expect(undo.offer).toMatchObject({ step: 'take-back' });
@@ -67,10 +67,10 @@ it('keeps the offer when the server refuses, and says why', async () => {
 });
 
 it('leaves a record alone that was changed meanwhile, and says so', async () => {
-    const conflict = { kind: 'counts', id: 7, version: 6, fields: [] };
+    const conflict = { kind: 'counts', id: 7, key: 'key-7', version: 6, fields: [] };
     server(() => answer(409, { error: { path: '/basedOn', message: 'This was changed meanwhile.' }, conflict }));
     const undo = new Undo();
-    undo.changed('counts', { id: 7, version: 4 }, 'The count', 'The count is corrected.');
+    undo.changed('counts', { id: 7, key: 'key-7', version: 4 }, 'The count', 'The count is corrected.');
     await undo.undo();
     expect(undo.fault?.conflict).toEqual(conflict);
     expect(undo.offer).toMatchObject({ version: 4 });
@@ -78,7 +78,7 @@ it('leaves a record alone that was changed meanwhile, and says so', async () => 
 
 it('says what had arrived under a lost answer', () => {
     const fields = [{ name: 'Count', saved: '3', sent: '30' }];
-    expect(arrived('The count of 30', { kind: 'counts', id: 1, version: 1, fields })).toBe(
+    expect(arrived('The count of 30', { kind: 'counts', id: 1, key: 'key-1', version: 1, fields })).toBe(
         'The count of 30 is saved. What you sent before had arrived after all (Count 3) and is corrected.',
     );
 });
@@ -101,8 +101,10 @@ it('names what had arrived field by field, and leaves the hour to the record', (
         { name: 'Count', saved: '3', sent: '30' },
         { name: 'Notes', saved: 'odd', sent: '' },
     ];
-    expect(arrived('The count of 30', { kind: 'counts', id: 1, version: 1, fields })).toContain('after all (Count 3, Notes odd) and is');
-    expect(arrived('The round', { kind: 'rounds', id: 1, version: 1, fields: fields.slice(0, 1) })).toBe(
+    expect(arrived('The count of 30', { kind: 'counts', id: 1, key: 'key-1', version: 1, fields })).toContain(
+        'after all (Count 3, Notes odd) and is',
+    );
+    expect(arrived('The round', { kind: 'rounds', id: 1, key: 'key-1', version: 1, fields: fields.slice(0, 1) })).toBe(
         'The round is saved. What you sent before had arrived after all and is corrected.',
     );
 });
@@ -115,12 +117,12 @@ it('does one thing at a time, and fetches what follows it until its screen is go
     const screen = { reload: () => Promise.resolve(void fetched++) };
     undo.followedBy(screen);
     undo.followedBy(screen);
-    undo.made('counts', { id: 7, version: 4 }, 'The count', '/plants', 'The count is there.');
+    undo.made('counts', { id: 7, key: 'key-7', version: 4 }, 'The count', '/plants', 'The count is there.');
     expect(undo.offer?.said).toBe('The count is there.');
     undo.fault = new Fault('', 'old');
     const first = undo.undo();
     expect([undo.busy, undo.fault]).toEqual([true, null]);
-    expect(await undo.does('take-back', 'counts', { id: 7, version: 4 }, 'The count')).toBeNull();
+    expect(await undo.does('take-back', 'counts', { id: 7, key: 'key-7', version: 4 }, 'The count')).toBeNull();
     await vi.waitFor(() => expect(asked).toHaveLength(1));
     answered();
     expect(await first).toBe('/plants');
@@ -134,16 +136,16 @@ it('goes nowhere where nothing says where, and has nothing to undo where nothing
     server(() => answer(200, history));
     const undo = new Undo();
     expect(await undo.undo()).toBeNull();
-    expect(await undo.does('take-back', 'counts', { id: 7, version: 4 }, 'The count')).toBeNull();
-    expect(undo.offer).toMatchObject({ kind: 'counts', id: 7, version: 5, step: 'put-back' });
-    expect(await undo.does('put-back', 'counts', { id: 7, version: 5 }, 'The count', '/bench')).toBeNull();
+    expect(await undo.does('take-back', 'counts', { id: 7, key: 'key-7', version: 4 }, 'The count')).toBeNull();
+    expect(undo.offer).toMatchObject({ kind: 'counts', id: 7, key: 'key-7', version: 5, step: 'put-back' });
+    expect(await undo.does('put-back', 'counts', { id: 7, key: 'key-7', version: 5 }, 'The count', '/bench')).toBeNull();
 });
 
 it('says what each step does', async () => {
     server(() => answer(200, history));
     const undo = new Undo();
     const said = async (step: 'take-back' | 'put-back' | 'undo' | 'reopen'): Promise<unknown> => {
-        await undo.does(step, 'batches', { id: 1, version: 1 }, 'It');
+        await undo.does(step, 'batches', { id: 1, key: 'key-1', version: 1 }, 'It');
         return undo.offer?.said;
     };
     expect([await said('take-back'), await said('put-back'), await said('undo'), await said('reopen')]).toEqual([
@@ -168,7 +170,7 @@ it('goes back by its own call: busy meanwhile, and what follows is fetched', asy
     await undo.undo();
     expect([undo.busy, fetched]).toEqual([false, 1]);
     undo.done('It is.', () => Promise.resolve());
-    undo.changed('counts', { id: 1, version: 1 }, 'The count', 'The count is corrected.');
+    undo.changed('counts', { id: 1, key: 'key-1', version: 1 }, 'The count', 'The count is corrected.');
     expect(undo.offer).toMatchObject({ step: 'undo', said: 'The count is corrected.', what: 'The count' });
 });
 
@@ -177,18 +179,18 @@ it('stays for the screen that it leads to, and is gone at the next one', async (
     const undo = new Undo();
     undo.moved();
     undo.moved();
-    undo.made('counts', { id: 7, version: 4 }, 'The count');
+    undo.made('counts', { id: 7, key: 'key-7', version: 4 }, 'The count');
     undo.moved();
     expect(undo.offer?.said).toBe('The count is saved.');
     // What is saved anew stays as long.
-    undo.changed('counts', { id: 7, version: 5 }, 'The count', 'The count is corrected.');
+    undo.changed('counts', { id: 7, key: 'key-7', version: 5 }, 'The count', 'The count is corrected.');
     undo.moved();
     expect(undo.offer?.said).toBe('The count is corrected.');
     undo.moved();
     expect(undo.offer).toBeNull();
     // What shows no record of its own has no other way back.
     for (const kind of ['moves', 'sprayer-events'] as const) {
-        undo.made(kind, { id: 3, version: 1 }, 'Skipped');
+        undo.made(kind, { id: 3, key: 'key-3', version: 1 }, 'Skipped');
         undo.moved();
         undo.moved();
         expect(undo.offer).toMatchObject({ kind, id: 3 });

@@ -1,18 +1,23 @@
 <script lang="ts">
+    import { notebook } from '../lib/notebook.svelte';
     import { newSubmission } from '../lib/submission';
     import { atTime } from '../lib/time';
     import LevelMark from '../parts/LevelMark.svelte';
     import TwoVersions from '../parts/TwoVersions.svelte';
+    import Astray from './Astray.svelte';
     import type { Entry } from './entry';
     import { PLAN } from './guard';
     import { device, outbox } from './here';
     import { asAnother, inPlace } from './kinds';
     import { faultOf } from './outbox.svelte';
     import { isActive } from '../routes';
-    import { alike } from './told';
+    import { alike, off, together } from './told';
 
     const waiting = $derived(alike(outbox.waiting));
-    const refused = $derived(outbox.entries.filter((one) => one.refused !== null && one.refused.conflict === null));
+    const astray = $derived(together(outbox.entries.filter((one) => one.refused?.astray === true)));
+    const refused = $derived(
+        outbox.entries.filter((one) => one.refused !== null && one.refused.conflict === null && one.refused.astray !== true),
+    );
     const conflicts = $derived(
         outbox.entries.flatMap((entry) =>
             entry.refused === null || entry.refused.conflict === null ? [] : [{ entry, fault: faultOf(entry.refused) }],
@@ -41,12 +46,27 @@
     }
 </script>
 
-{#if stuck || outbox.full || conflicts.length > 0 || refused.length > 0}
+{#if stuck || outbox.full || conflicts.length > 0 || refused.length > 0 || astray.length > 0 || notebook.other || notebook.ahead !== 0}
     <aside
         class="no-print mx-auto grid max-w-7xl gap-1 px-4 pt-2 sm:px-6"
         aria-label={say('offline/strip.this-device-and-line')}
         data-strip
     >
+        {#if notebook.other}
+            <p role="alert" class="flex flex-wrap items-center gap-2" data-other-notebook>
+                <LevelMark level="stop" silent />
+                <span class="min-w-52 flex-1">{say('offline/strip.other-notebook')}</span>
+                <button class="btn" onclick={() => location.reload()}>{say('offline/strip.open-anew')}</button>
+            </p>
+        {:else}
+            {#each astray as one (one[0]?.id)}<Astray entries={one} />{/each}
+        {/if}
+        {#if notebook.ahead !== 0}
+            <p role="status" class="flex items-start gap-2" data-clock-off>
+                <LevelMark level="caution" silent />
+                <span>{say('offline/strip.clock-off', { off: off(notebook.ahead) })}</span>
+            </p>
+        {/if}
         {#if stuck}
             <details>
                 <summary class="flex min-h-11 cursor-pointer flex-wrap items-center gap-x-2 py-1 font-bold" data-waiting>
@@ -66,7 +86,7 @@
                     {#each waiting as one (one.entries[0]?.id)}
                         <li class="flex flex-wrap items-center gap-x-3">
                             <span class="flex-1"
-                                >{one.entries.length > 1 ? `${one.entries.length} × ` : ''}{one.what}
+                                >{one.entries.length > 1 ? `${one.entries.length} × ` : ''}{one.what}{one.of === '' ? '' : `, ${one.of}`}
                                 <span class="quiet">{atTime(one.entries[0]?.at ?? '')}</span></span
                             >
                             <button class="btn btn-ghost" onclick={() => one.entries.forEach((entry) => outbox.drop(entry))}
@@ -94,7 +114,7 @@
         {/if}
         {#each conflicts as { entry, fault } (entry.id)}
             <div data-refused>
-                <p><strong>{entry.what}</strong> <span class="quiet">{atTime(entry.at)}</span></p>
+                <p><strong>{entry.what}{entry.of === '' ? '' : `, ${entry.of}`}</strong> <span class="quiet">{atTime(entry.at)}</span></p>
                 <TwoVersions
                     {fault}
                     {...fault.isSavedBefore
@@ -107,7 +127,8 @@
         {#each alike(refused) as one (one.entries[0]?.id)}
             <div class="border-warning flex flex-wrap items-center gap-x-3 border-l-8 pl-3" role="alert" data-refused>
                 <p class="min-w-52 flex-1">
-                    <strong>{one.entries.length > 1 ? `${one.entries.length} × ` : ''}{one.what}</strong>
+                    <strong>{one.entries.length > 1 ? `${one.entries.length} × ` : ''}{one.what}{one.of === '' ? '' : `, ${one.of}`}</strong
+                    >
                     <span class="quiet">{atTime(one.entries[0]?.at ?? '')}</span>
                     {say('offline/strip.was-not-taken', { message: one.entries[0]?.refused?.message })}
                 </p>

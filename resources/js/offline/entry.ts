@@ -6,6 +6,8 @@ export interface Refusal {
     message: string;
     status: number;
     conflict: Conflict | null;
+    /** Another notebook answers than it was entered for: whoever entered it says where it belongs. */
+    astray?: boolean;
 }
 
 /** Something that was entered here and that the server has not taken yet. */
@@ -14,7 +16,7 @@ export interface Entry {
     readonly id: number;
     /** An earlier one under the same key is replaced by a later one; null where each stands by itself. */
     readonly key: string | null;
-    /** What it is of, like batches/3. */
+    /** What it is of, like batches/3f0c…: kind and identity. */
     readonly group: string;
     readonly method: 'POST' | 'PUT';
     /** Its address at the server. */
@@ -22,8 +24,18 @@ export interface Entry {
     readonly body: Readonly<Record<string, unknown>>;
     /** In words, to begin a sentence with. */
     readonly what: string;
+    /** The plant and the trouble, or whatever it is of, in words; empty where no screen told. */
+    readonly of: string;
+    /** The notebook that it was entered for. */
+    readonly mark: string;
+    /** By the clock of this device. */
     readonly at: string;
+    /** Seconds by which that clock was ahead then; null where nobody knows. */
+    readonly ahead: number | null;
     readonly refused: Refusal | null;
 }
 
-export type Fresh = Omit<Entry, 'id' | 'at' | 'refused'>;
+export type Fresh = Omit<Entry, 'id' | 'of' | 'mark' | 'at' | 'ahead' | 'refused'>;
+
+/** When something was entered, and in which notebook. */
+export type Entered = Pick<Entry, 'of' | 'mark' | 'at' | 'ahead'>;

@@ -85,7 +85,7 @@ it('keeps a count with the hour at which it was made, and says so', async () => 
         true,
         'A count of 7 is kept on this device, and is sent once the machine that serves answers.',
     ]);
-    expect(outbox.waiting.map((one) => one.body)).toEqual([{ submission: 'a', each: [3, 4, 0], countedAt: '2026-06-01T18:00:00.000Z' }]);
+    expect(outbox.waiting.map((one) => one.body)).toEqual([{ submission: 'a', each: [3, 4, 0] }]);
     // What needs the server now is not kept for later.
     await expect(send('/api/batches', { submission: 'b' })).rejects.toThrow('no route');
     expect(outbox.waiting).toHaveLength(1);
@@ -102,21 +102,23 @@ it('sends what was entered before first, and then what is entered now', async ()
 });
 
 it('knows what may wait, and when it was', () => {
-    const kept = (path: string, body: Record<string, unknown> = {}) => keepable('POST', path, body, 'now');
-    expect(kept('/api/cases/6/rounds')?.body).toEqual({ sprayedAt: 'now' });
+    const kept = (path: string, body: Record<string, unknown> = {}) => keepable('POST', path, body);
+    expect(kept('/api/cases/6/rounds')?.body).toEqual({});
     expect(kept('/api/cases/6/rounds', { sprayedAt: 'then' })?.body).toEqual({ sprayedAt: 'then' });
-    expect(kept('/api/leaf-tests/2/readings')?.body).toEqual({ readAt: 'now' });
+    expect(kept('/api/leaf-tests/2/readings')?.body).toEqual({});
     expect(kept('/api/batches/3/finish')?.group).toBe('batches/3');
     expect(['/api/plants', '/api/cases', '/api/batches', '/api/runs'].map((path) => kept(path))).toEqual([null, null, null, null]);
-    expect(keepable('PUT', '/api/cases/6/counts', {}, 'now')).toBeNull();
+    expect(keepable('PUT', '/api/cases/6/counts', {})).toBeNull();
 });
 
 it('puts a batch that was finished here in the place of what somebody else said of it, and a record beside another', () => {
-    const conflict = { kind: 'batches', id: 3, version: 5, fields: [] };
+    const conflict = { kind: 'batches', id: 3, key: 'key-3', version: 5, fields: [] };
     const entry = {
-        ...(keepable('POST', '/api/batches/3/finish', { standTest: 'even', keeping: 'strict', rest: 'kept', notes: 'mine' }, 'now') ??
-            fail()),
+        ...(keepable('POST', '/api/batches/3/finish', { standTest: 'even', keeping: 'strict', rest: 'kept', notes: 'mine' }) ?? fail()),
         id: 1,
+        of: '',
+        mark: 'a',
+        ahead: null,
         at: 'now',
         refused: { path: '', message: '', status: 409, conflict },
     };

@@ -57,8 +57,7 @@ export class Guard {
             return this.#plan(request);
         }
         const text = await request.clone().text();
-        const now = new Date(this.clock()).toISOString();
-        const fresh = keepable(request.method, path, (text === '' ? {} : JSON.parse(text)) as Record<string, unknown>, now);
+        const fresh = keepable(request.method, path, (text === '' ? {} : JSON.parse(text)) as Record<string, unknown>);
         if (fresh === null) {
             return this.#heard(this.call(request));
         }

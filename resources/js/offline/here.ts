@@ -1,4 +1,5 @@
 import { baseUrl, line } from '../lib/line.svelte';
+import { notebook } from '../lib/notebook.svelte';
 import { pageIsThere, read } from '../lib/together';
 import { Device } from './device';
 import { Guard } from './guard';
@@ -7,18 +8,24 @@ import { Outbox } from './outbox.svelte';
 export const device = new Device();
 
 /** What waits on this device. */
-export const outbox = new Outbox(device, (method, path, body) =>
+export const outbox = new Outbox(device, (method, path, body, acted) =>
     line.direct(
-        new Request(baseUrl + path, {
-            method,
-            headers: { 'Content-Type': 'application/json' },
-            body: method === 'GET' ? null : JSON.stringify(body),
-        }),
+        notebook.signed(
+            new Request(baseUrl + path, {
+                method,
+                headers: { 'Content-Type': 'application/json' },
+                body: method === 'GET' ? null : JSON.stringify(body),
+            }),
+            acted,
+        ),
     ),
 );
 
 const guard = new Guard(line.direct, device, outbox, baseUrl);
 line.fetch = (request) => guard.fetch(request);
+/** What was answered before is of another notebook. */
+const forget = (): Promise<void> => device.forgetAnswers().catch(() => undefined);
+notebook.onOther = () => void forget();
 if (typeof document !== 'undefined') {
-    void pageIsThere().then(() => guard.takeUp(read()));
+    void Promise.all([pageIsThere(), notebook.isNew ? forget() : undefined]).then(() => guard.takeUp(read()));
 }

@@ -1,7 +1,10 @@
 import { Fault } from '../lib/fault';
+import { nameOf } from '../lib/about';
+import { deviceClock } from '../lib/clock';
+import { notebook as shown, type Acted, type Notebook } from '../lib/notebook.svelte';
 import { instantAt, isInstant } from '../lib/time';
 import type { Device } from './device';
-import type { Entry, Fresh, Refusal } from './entry';
+import type { Entered, Entry, Fresh, Refusal } from './entry';
 
 /** How often what waits is sent again, in ms. */
 const AGAIN = 4000;
@@ -71,8 +74,9 @@ export class Outbox {
     /** @param call asks the server, without any of what is here between */
     constructor(
         private readonly device: Device,
-        private readonly call: (method: Entry['method'] | 'GET', path: string, body: unknown) => Promise<Response>,
+        private readonly call: (method: Entry['method'] | 'GET', path: string, body: unknown, acted: Acted | null) => Promise<Response>,
         private readonly clock: () => number = Date.now,
+        private readonly notebook: Notebook = shown,
     ) {
         this.#others = typeof BroadcastChannel === 'undefined' || typeof document === 'undefined' ? null : new BroadcastChannel(LOCK);
         this.#others?.addEventListener('message', () => {
@@ -107,7 +111,13 @@ export class Outbox {
 
     /** What the server refused is sent in another form: both in one write, or a page that goes in between loses it. */
     instead(refused: Entry, fresh: Fresh): void {
-        this.#keep(fresh, [refused.id]);
+        this.#keep(fresh, [refused.id], { of: refused.of, mark: refused.mark, at: refused.at, ahead: refused.ahead });
+        void this.drain();
+    }
+
+    /** What was entered for another notebook goes where whoever entered it says, with its own hour. */
+    putWhere(astray: Entry, fresh: Fresh): void {
+        this.#keep(fresh, [astray.id], { of: astray.of, mark: this.notebook.mark, at: astray.at, ahead: astray.ahead });
         void this.drain();
     }
 
@@ -133,12 +143,13 @@ export class Outbox {
         }
     }
 
-    #keep(fresh: Fresh, instead: readonly number[]): Entry {
+    #keep(fresh: Fresh, instead: readonly number[], entered: Entered | null = null): Entry {
         const now = this.clock();
         // In order also where two come in one millisecond, or the clock is set back; another tab draws its own numbers.
         const drawn = now * IN_ONE_MS + Math.floor(Math.random() * IN_ONE_MS);
         this.#last = Math.max(this.#last + 1, drawn, (this.entries.at(-1)?.id ?? 0) + 1);
-        const entry: Entry = { ...fresh, id: this.#last, at: instantAt(now), refused: null };
+        const said = entered ?? { of: nameOf(fresh.group), mark: this.notebook.mark, at: instantAt(now), ahead: deviceClock.ahead };
+        const entry: Entry = { ...fresh, ...said, id: this.#last, refused: null };
         const replaced = [...instead, ...this.waiting.filter((one) => one.key !== null && one.key === entry.key).map((one) => one.id)];
         this.entries = [...this.entries.filter((one) => !replaced.includes(one.id)), entry];
         this.#write(replaced, entry);
@@ -161,7 +172,7 @@ export class Outbox {
     /** Nothing is to be sent: whether anybody answers. */
     async #knock(): Promise<void> {
         try {
-            await this.call('GET', '/api/ping', null);
+            await this.call('GET', '/api/ping', null, null);
             this.down = false;
             this.onNews();
         } catch {
@@ -179,7 +190,7 @@ export class Outbox {
             tried = [...tried, entry.id];
             let response: Response;
             try {
-                response = await this.call(entry.method, entry.path, entry.body);
+                response = await this.call(entry.method, entry.path, entry.body, entry);
             } catch {
                 this.down = true;
                 this.#later();
@@ -198,7 +209,8 @@ export class Outbox {
 
     async #answered(entry: Entry, response: Response): Promise<void> {
         const listener = this.#listeners[entry.group];
-        const refused = response.ok ? null : await refusalIn(response);
+        const astray = this.notebook.isOfAnother(response, entry.mark);
+        const refused = response.ok ? null : { ...(await refusalIn(response)), ...(astray ? { astray } : {}) };
         if (refused === null || hadArrived(refused)) {
             const answer: unknown = refused === null ? await response.json().catch(() => null) : null;
             this.drop(entry);
@@ -209,7 +221,7 @@ export class Outbox {
             return;
         }
         // A tick is told where it was made; all else stays here until somebody has seen it.
-        if (entry.key !== null && listener !== undefined) {
+        if (entry.key !== null && listener !== undefined && !astray) {
             this.drop(entry);
             listener.refused(entry, faultOf(refused));
             return;

@@ -2,8 +2,11 @@ import 'fake-indexeddb/auto';
 import { afterEach, beforeEach, expect, it, vi } from 'vitest';
 import { count, newDevice, noLine, outboxOn, reloaded, tick } from '../tests/outbox';
 import { answer, server } from '../tests/page';
-import type { Fresh } from './entry';
-import { alike } from './told';
+import { called } from '../lib/about';
+import { Notebook } from '../lib/notebook.svelte';
+import type { Entry, Fresh } from './entry';
+import { moved } from './kinds';
+import { alike, off, together } from './told';
 
 beforeEach(noLine);
 afterEach(() => {
@@ -56,7 +59,7 @@ it('keeps what the server refuses, with both versions, and goes on with the rest
     const outbox = outboxOn(device);
     outbox.put(count(12));
     outbox.put(count(13));
-    const conflict = { kind: 'counts', id: 4, version: 2, fields: [{ name: 'how many', saved: '9', sent: '12' }] };
+    const conflict = { kind: 'counts', id: 4, key: 'key-4', version: 2, fields: [{ name: 'how many', saved: '9', sent: '12' }] };
     server(({ body }) =>
         (body as { value: number }).value === 12
             ? answer(409, { error: { path: '/basedOn', message: 'Somebody changed it.' }, conflict })
@@ -72,7 +75,7 @@ it('keeps what the server refuses, with both versions, and goes on with the rest
 
 it('takes an entry for saved that had arrived, though its answer was lost, and nothing else for that', async () => {
     const outbox = outboxOn(newDevice());
-    const conflict = (...fields: object[]): object => ({ kind: 'counts', id: 4, version: 1, fields });
+    const conflict = (...fields: object[]): object => ({ kind: 'counts', id: 4, key: 'key-4', version: 1, fields });
     const hour = { name: 'when', saved: '2026-06-01T18:00:00Z', sent: '2026-06-01T18:00:02Z' };
     const number = { name: 'Count', saved: '3', sent: '30' };
     for (const [fields, left] of [
@@ -136,4 +139,57 @@ it('knocks until somebody answers where nothing waits, and has the screens fetch
     await vi.advanceTimersByTimeAsync(4000);
     await outbox.drain();
     expect([outbox.down, asked.map((one) => one.path), news.mock.calls.length]).toEqual([false, ['/api/ping'], 1]);
+});
+
+it('puts nothing into another notebook: it asks where it belongs, and keeps what was done and when', async () => {
+    let now = Date.UTC(2026, 5, 1, 18);
+    const before = new Notebook('before');
+    const device = newDevice();
+    const outbox = outboxOn(device, () => now, before);
+    called('cases/1', 'Aphids on Dahlia');
+    outbox.put(count(12));
+    outbox.put(tick(1, true));
+    await outbox.drain();
+    const refused: Entry[] = [];
+    outbox.listen('batches/1', { sent: () => undefined, refused: (one) => void refused.push(one) });
+    const elsewhere = (status: number): Response =>
+        new Response(JSON.stringify({ error: { path: '/mark', message: 'The notebook is another one by now.' } }), {
+            status,
+            headers: { 'Notebook-Mark': 'after' },
+        });
+    server(() => elsewhere(409));
+    now += 60_000;
+    await outbox.drain();
+    expect(refused).toEqual([]);
+    expect(outbox.entries.map((one) => [one.what, one.of, one.mark, one.refused?.astray])).toEqual([
+        ['A count of 12', 'Aphids on Dahlia', 'before', true],
+        ['A tick of the tally', '', 'before', true],
+    ]);
+
+    // The page is opened anew, and whoever entered it says where it goes.
+    await outbox.written();
+    const later = outboxOn(device, () => now, new Notebook('after'));
+    await later.ready;
+    const sent: (string | null)[][] = [];
+    vi.stubGlobal('fetch', async (request: Request) => {
+        sent.push([new URL(request.url).pathname, request.headers.get('Notebook-Mark'), request.headers.get('Acted-At')]);
+        return answer(200, {});
+    });
+    const astray = later.entries[0] as Entry;
+    later.putWhere(astray, moved(astray, 'cases/7'));
+    await later.drain();
+    expect(sent).toEqual([['/api/cases/7/counts', 'after', '2026-06-01T18:00:00.000Z']]);
+    expect(later.entries.map((one) => one.what)).toEqual(['A tick of the tally']);
+});
+
+it('tells how far a clock is off as people say it', () => {
+    expect([180, -180, 3600, -7200, 86_400, -172_800].map(off)).toEqual([
+        '3 minutes ahead',
+        '3 minutes behind',
+        '60 minutes ahead',
+        '2 hours behind',
+        '24 hours ahead',
+        '2 days behind',
+    ]);
+    expect(together([...outboxWith(tick(1, true), tick(2, true), count(3), count(4))]).map((some) => some.length)).toEqual([2, 1, 1]);
 });

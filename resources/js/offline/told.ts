@@ -2,15 +2,44 @@ import type { Entry } from './entry';
 
 export interface Alike {
     readonly what: string;
+    readonly of: string;
     readonly entries: readonly Entry[];
 }
 
 /** Entries of one kind and one thing are one line: twelve ticks are not told twelve times. */
 export function alike(entries: readonly Entry[]): readonly Alike[] {
+    return byName(entries, (one) => `${one.group} ${one.what}`).map((some) => ({
+        what: some[0]?.what ?? '',
+        of: some[0]?.of ?? '',
+        entries: some,
+    }));
+}
+
+/** What was entered of one record, as far as it goes together to another. */
+export const together = (entries: readonly Entry[]): readonly (readonly Entry[])[] => byName(entries, (one) => one.group);
+
+/** What stands by itself is a line of its own. */
+function byName(entries: readonly Entry[], name: (entry: Entry) => string): readonly (readonly Entry[])[] {
     const all = new Map<string, Entry[]>();
     for (const entry of entries) {
-        const name = entry.key === null ? String(entry.id) : `${entry.group} ${entry.what}`;
-        all.set(name, [...(all.get(name) ?? []), entry]);
+        const known = entry.key === null ? String(entry.id) : name(entry);
+        all.set(known, [...(all.get(known) ?? []), entry]);
     }
-    return [...all.values()].map((some) => ({ what: some[0]?.what ?? '', entries: some }));
+    return [...all.values()];
+}
+
+const MINUTE = 60;
+const HOUR = 60 * MINUTE;
+const DAY = 24 * HOUR;
+
+/** How far a clock is off, in words, by the second. */
+export function off(seconds: number): string {
+    const far = Math.abs(seconds);
+    const by =
+        far < 1.5 * HOUR
+            ? say('offline/strip.minutes', { count: Math.round(far / MINUTE) })
+            : far < 1.5 * DAY
+              ? say('offline/strip.hours', { count: Math.round(far / HOUR) })
+              : say('offline/strip.days', { count: Math.round(far / DAY) });
+    return seconds > 0 ? say('offline/strip.clock-ahead', { by }) : say('offline/strip.clock-behind', { by });
 }

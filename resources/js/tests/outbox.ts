@@ -1,4 +1,5 @@
 import { vi } from 'vitest';
+import { Notebook } from '../lib/notebook.svelte';
 import { Device } from '../offline/device';
 import type { Fresh } from '../offline/entry';
 import { Outbox } from '../offline/outbox.svelte';
@@ -9,12 +10,18 @@ let databases = 0;
 export const newDevice = (): Device => new Device(`test-${++databases}`);
 
 /** What waits on a device, sent by what the test puts in the place of fetch. */
-export const outboxOn = (device: Device, clock: () => number = Date.now): Outbox =>
+export const outboxOn = (device: Device, clock: () => number = Date.now, notebook = new Notebook('a')): Outbox =>
     new Outbox(
         device,
-        (method, path, body) =>
-            fetch(new Request(`http://127.0.0.1${path}`, { method, body: method === 'GET' ? null : JSON.stringify(body) })),
+        (method, path, body, acted) =>
+            fetch(
+                notebook.signed(
+                    new Request(`http://127.0.0.1${path}`, { method, body: method === 'GET' ? null : JSON.stringify(body) }),
+                    acted,
+                ),
+            ),
         clock,
+        notebook,
     );
 
 /** The page is loaded anew: what was written on the device is read. */

@@ -11,6 +11,7 @@ export function batch(): Schemas['Batch'] {
     ];
     return {
         id: 3,
+        key: 'key-3',
         plan: { loads: [{ tasks }, { tasks }] },
         steps: [],
         items: [

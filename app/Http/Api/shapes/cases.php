@@ -19,7 +19,7 @@ return [
     ],
     'NewRound' => [
         'submission' => 'uuid',
-        'batchId' => 'integer',
+        'batch' => 'uuid',
         'sprayedAt?' => 'date-time',
         'handWork?' => 'boolean',
         'notes?' => 'string',

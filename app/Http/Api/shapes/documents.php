@@ -24,6 +24,7 @@ return [
         'conflict' => [
             'kind' => 'string',
             'id' => 'integer',
+            'key' => 'string',
             'version' => ['type' => 'integer', 'minimum' => 0],
             'fields' => [['name' => 'string', 'saved' => 'string', 'sent' => 'string']],
         ],

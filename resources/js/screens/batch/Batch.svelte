@@ -1,5 +1,6 @@
 <script lang="ts">
     import { api, taken, type Schemas } from '../../lib/client';
+    import { called } from '../../lib/about';
     import { Loaded } from '../../lib/loaded.svelte';
     import { undo } from '../../lib/undo.svelte';
     import { outbox } from '../../offline/here';
@@ -19,10 +20,13 @@
             taken(api.GET('/api/measures')),
             taken(api.GET('/api/catalogue')),
         ]);
+        called(`batches/${batch.key}`, batch.case === null ? batch.name : `${batch.name}, ${batch.case.name}`);
         return { batch, measures, catalogue };
     });
 
-    const finished = $derived(outbox.of(`batches/${id}`).some((one) => one.path.endsWith('/finish')));
+    const finished = $derived(
+        page.value !== null && outbox.of(`batches/${page.value.batch.key}`).some((one) => one.path.endsWith('/finish')),
+    );
 
     undo.followedBy(page);
 

@@ -18,7 +18,7 @@
     const { batch, catalogue, onsaved }: Props = $props();
     const form = untrack(
         () =>
-            new Form(`batch-${batch.id}-${batch.version}`, {
+            new Form(`batch-${batch.key}-${batch.version}`, {
                 when: whenField(batch.madeAt),
                 keeping: (batch.keeping ?? 'strict') as string,
                 standTest: batch.standTest as string,
@@ -35,7 +35,9 @@
             notes: form.values.notes,
         };
         const saved = await form.send((_, basedOn) =>
-            taken(api.PUT('/api/batches/{id}', { params: { path: { id: batch.id } }, body: { basedOn: basedOn(batch.version), ...body } })),
+            taken(
+                api.PUT('/api/batches/{id}', { params: { path: { id: batch.key } }, body: { basedOn: basedOn(batch.version), ...body } }),
+            ),
         );
         if (saved !== null) {
             form.clear();
@@ -48,7 +50,9 @@
 
     async function reopen(): Promise<void> {
         const saved = await reopening.send((_, basedOn) =>
-            taken(api.PUT('/api/batches/{id}/reopened', { params: { path: { id: batch.id } }, body: { basedOn: basedOn(batch.version) } })),
+            taken(
+                api.PUT('/api/batches/{id}/reopened', { params: { path: { id: batch.key } }, body: { basedOn: basedOn(batch.version) } }),
+            ),
         );
         if (saved !== null) {
             undo.changed('batches', saved, say('batch/batch-details.batch'), say('batch/batch-details.batch-open-again-its-spoonfuls'));

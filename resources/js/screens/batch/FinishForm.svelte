@@ -28,7 +28,7 @@
     const rest = $derived(form.values.rest as NonNullable<Schemas['FinishBatch']['rest']>);
     const missing = $derived(tally.planned - tally.ticked);
     const oily = $derived(tally.batch.plan.emulsion.verdict !== 'none-needed');
-    const path = $derived({ id: tally.batch.id });
+    const path = $derived({ id: tally.batch.key });
     const [strict, patient] = $derived([tally.batch.plan.holding.strict_hours, tally.batch.plan.holding.patient_hours]);
     const kept = (hours: number): string =>
         hours < 72
@@ -52,7 +52,7 @@
     async function putInPlace(): Promise<void> {
         const basedOn = form.fault?.conflict?.version ?? 0;
         const made = await form.send(async () => {
-            const there = await taken(api.GET('/api/batches/{id}', { params: { path } }));
+            const there = await taken(api.GET('/api/batches/{id}', { params: { path: { id: tally.batch.id } } }));
             const body = { basedOn, madeAt: there.madeAt ?? new Date().toISOString(), keeping, standTest, notes: form.values.notes };
             return taken(api.PUT('/api/batches/{id}', { params: { path }, body }));
         });

@@ -8,7 +8,7 @@
     const sending = new Sending();
 
     async function leave(discarded: boolean, usedUp = false): Promise<void> {
-        const saved = await sending.send(() => (discarded ? end(batch.id, usedUp) : discard(batch.id, false)));
+        const saved = await sending.send(() => (discarded ? end(batch.key, usedUp) : discard(batch.key, false)));
         if (saved !== null) {
             onchange(saved);
         }

@@ -34,7 +34,7 @@
         const saved = await sending.send((submission) =>
             taken(
                 api.POST('/api/batches/{id}/stand-tests', {
-                    params: { path: { id: batch.id } },
+                    params: { path: { id: batch.key } },
                     body: { submission, result: result as 'even' | 'ring' | 'beads' | 'layer' | 'scum', ...stood },
                 }),
             ),

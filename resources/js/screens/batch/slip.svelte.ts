@@ -52,7 +52,7 @@ export class SlipState {
     readonly ways = new Latest<Schemas['WayOut']>();
 
     constructor(
-        readonly batch: { id: number; version: number },
+        readonly batch: { key: string; version: number },
         readonly number: number,
         readonly load: Load,
         readonly spoons: Spoon[],
@@ -122,7 +122,7 @@ export class SlipState {
         void this.ways.ask(() =>
             taken(
                 api.POST('/api/batches/{id}/loads/{load}/way-out', {
-                    params: { path: { id: this.batch.id, load: this.number } },
+                    params: { path: { id: this.batch.key, load: this.number } },
                     body: { slips },
                 }),
             ),
@@ -139,7 +139,7 @@ export class SlipState {
         }
         return taken(
             api.PUT('/api/batches/{id}/loads/{load}/slip', {
-                params: { path: { id: this.batch.id, load: this.number } },
+                params: { path: { id: this.batch.key, load: this.number } },
                 body: { basedOn: basedOn(this.batch.version), slips, remedy },
             }),
         );

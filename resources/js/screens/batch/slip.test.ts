@@ -10,7 +10,7 @@ const load = {
         { key: 'castile-soap', name: 'castile soap', measured: { scoops: [scoop('1 tsp', 2)] } },
     ],
 } as unknown as Schemas['Plan']['loads'][number];
-const state = (): SlipState => new SlipState({ id: 8, version: 3 }, 1, load, spoonsAbout([]));
+const state = (): SlipState => new SlipState({ key: 'key-8', version: 3 }, 1, load, spoonsAbout([]));
 
 afterEach(() => vi.unstubAllGlobals());
 
@@ -58,7 +58,7 @@ it('offers each spoon once that could have been taken for the right one', () => 
         { kind: 'scale', name: 'Scale', words: 'steps of 1 g', holds: { amount: 1, unit: 'g' } },
     ] as unknown as Schemas['Measure'][];
     expect(spoonsAbout(own).map((one) => one.words)).toEqual(['Teaspoon, 1 tsp', 'a US tablespoon', 'a US fluid ounce', 'a US cup']);
-    const slip = new SlipState({ id: 8, version: 3 }, 1, load, spoonsAbout(own));
+    const slip = new SlipState({ key: 'key-8', version: 3 }, 1, load, spoonsAbout(own));
     slip.kind = 'measure';
     slip.measure = 1;
     expect(slip.slip).toEqual({ kind: 'measure', item: 'neem-oil', scoop: 0, measure: { amount: 1, unit: '[tbs_us]' } });
@@ -74,8 +74,8 @@ it('asks for ways out, and writes down what was done', async () => {
     await slip.keep('pour-off');
     const slips = [{ kind: 'count', item: 'neem-oil', scoop: 0, said: '5' }];
     expect(asked).toEqual([
-        { path: '/api/batches/8/loads/1/way-out', method: 'POST', body: { slips } },
-        { path: '/api/batches/8/loads/1/slip', method: 'PUT', body: { basedOn: 3, slips, remedy: 'pour-off' } },
+        { path: '/api/batches/key-8/loads/1/way-out', method: 'POST', body: { slips } },
+        { path: '/api/batches/key-8/loads/1/slip', method: 'PUT', body: { basedOn: 3, slips, remedy: 'pour-off' } },
     ]);
     slip.ask(null);
     expect(slip.ways.value).toBeNull();
@@ -97,7 +97,7 @@ it('begins with a count of the first thing, and knows what it was measured with'
     expect(slip.scoopAt).toBe(1);
     slip.item = 'nothing';
     expect([slip.scoops, slip.scoopAt]).toEqual([[], 0]);
-    const bare = new SlipState({ id: 8, version: 3 }, 1, { items: [] } as unknown as typeof load, []);
+    const bare = new SlipState({ key: 'key-8', version: 3 }, 1, { items: [] } as unknown as typeof load, []);
     expect([bare.item, bare.scoopAt]).toEqual(['', 0]);
     bare.kind = 'measure';
     expect(bare.slip).toBeNull();
@@ -166,7 +166,7 @@ it('says of the wrong spoon which one it was, and which measure it stood for', (
     const own = [
         { kind: 'level', name: 'Soup spoon', words: '10 mL', holds: { amount: 10, unit: 'mL' } },
     ] as unknown as Schemas['Measure'][];
-    const slip = new SlipState({ id: 8, version: 3 }, 1, load, spoonsAbout(own));
+    const slip = new SlipState({ key: 'key-8', version: 3 }, 1, load, spoonsAbout(own));
     slip.kind = 'measure';
     // By their place in the list that is offered: one's own first, then the usual ones.
     expect(slip.slip).toEqual({ kind: 'measure', item: 'neem-oil', scoop: 0, measure: { amount: 10, unit: 'mL' } });

@@ -173,7 +173,7 @@ export class Tally {
     }
 
     get #group(): string {
-        return `batches/${this.batch.id}`;
+        return `batches/${this.batch.key}`;
     }
 
     /** Those of this batch that wait, oldest first. */
@@ -193,7 +193,7 @@ export class Tally {
             this.#done.push({ step: tick.step, of: tick.of, number: tick.number });
         }
         this.#show(tick);
-        this.outbox.put(entryOf(this.batch.id, tick));
+        this.outbox.put(entryOf(this.batch.key, tick));
         this.#send();
     }
 

@@ -63,7 +63,7 @@ it('loses no tick while nothing answers: it stays, survives a reload, and is sen
     const again = new Tally(batch(), later);
     expect(again.ticked).toBe(2);
     await again.settled();
-    expect(sent).toEqual(['/api/batches/3/scoops/11/ticks/2']);
+    expect(sent).toEqual(['/api/batches/key-3/scoops/11/ticks/2']);
     expect(again.fault).toBeNull();
 
     // Taken now: the next load of the page has nothing left to send.
@@ -136,7 +136,7 @@ it('keeps the ticks of two tabs, and sends each once', async () => {
     await third.settled();
     await one.settled();
     await other.settled();
-    expect([...new Set(sent)].sort()).toEqual(['/api/batches/3/scoops/11/ticks/2', '/api/batches/3/scoops/12/ticks/1']);
+    expect([...new Set(sent)].sort()).toEqual(['/api/batches/key-3/scoops/11/ticks/2', '/api/batches/key-3/scoops/12/ticks/1']);
 });
 
 it('keeps a tick where storage is shut, as long as the page stands', async () => {
@@ -170,7 +170,7 @@ it('keeps a ticked step while nothing answers, and sends it to its own address',
     const again = new Tally(batch(), await reloaded(device, outbox));
     expect(again.isDone(2, 3)).toBe(true);
     await again.settled();
-    expect(sent).toEqual(['/api/batches/3/loads/2/steps/3 {"ticked":true}']);
+    expect(sent).toEqual(['/api/batches/key-3/loads/2/steps/3 {"ticked":true}']);
 });
 
 it('puts in all of a step at once, and no spoonful twice', () => {

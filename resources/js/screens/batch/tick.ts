@@ -10,10 +10,10 @@ export interface Tick {
     readonly ticked: boolean;
 }
 
-const PATH = /^\/api\/batches\/\d+\/(scoops|loads)\/(\d+)\/(?:ticks|steps)\/(\d+)$/;
+const PATH = /^\/api\/batches\/[^/]+\/(scoops|loads)\/(\d+)\/(?:ticks|steps)\/(\d+)$/;
 
 /** As it waits on this device: the last word on a spoonful counts. */
-export function entryOf(batch: number, tick: Tick): Fresh {
+export function entryOf(batch: string, tick: Tick): Fresh {
     const rest = tick.step ? `loads/${tick.of}/steps/${tick.number}` : `scoops/${tick.of}/ticks/${tick.number}`;
     const path = `/api/batches/${batch}/${rest}`;
     return {

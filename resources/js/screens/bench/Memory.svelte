@@ -10,10 +10,9 @@
     const sending = new Sending();
 
     async function washed(): Promise<void> {
-        const id = bench.filling.sprayerId;
-        const name = bench.filling.sprayer?.name ?? say('bench/memory.sprayer');
+        const { key, name } = bench.filling.sprayer ?? { key: '', name: say('bench/memory.sprayer') };
         const said = await sending.send((submission) =>
-            taken(api.POST('/api/sprayers/{id}/events', { params: { path: { id } }, body: { submission, kind: 'washed' } })),
+            taken(api.POST('/api/sprayers/{id}/events', { params: { path: { id: key } }, body: { submission, kind: 'washed' } })),
         );
         if (said !== null) {
             undo.made('sprayer-events', said.saved, say('bench/memory.wash-of', { name }));

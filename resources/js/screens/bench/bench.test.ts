@@ -167,12 +167,12 @@ it('puts what fits the case first, best first, and says what speaks against the 
                   proposed: [{ slug: 'own' }, { slug: 'neem' }],
                   excluded: [{ slug: 'soap', reasons: ['It does not reach them.'] }],
               })
-            : answer(200, { situation: { severity: 'some' } }),
+            : answer(200, { key: 'key-7', situation: { severity: 'some' } }),
     );
     const state = bench('case=7&recipe=neem');
     expect(state.offered.map((one) => one.slug)).toEqual(['neem', 'soap', 'drench', 'own']);
     await state.weighed.ask(7);
-    expect(asked.map((one) => one.path)).toEqual(['/api/cases/7', '/api/cases/7/choice']);
+    expect(asked.map((one) => one.path)).toEqual(['/api/cases/7', '/api/cases/key-7/choice']);
     expect(state.offered.map((one) => one.slug)).toEqual(['own', 'neem', 'soap', 'drench']);
     expect(state.against).toEqual([]);
     state.pickRecipe('soap');

@@ -23,8 +23,8 @@ export class Weighed {
             return;
         }
         await this.#choices.ask(async () => {
-            const { situation } = await taken(api.GET('/api/cases/{id}', { params: { path: { id: caseId } } }));
-            return taken(api.POST('/api/cases/{id}/choice', { params: { path: { id: caseId } }, body: situation }));
+            const { key, situation } = await taken(api.GET('/api/cases/{id}', { params: { path: { id: caseId } } }));
+            return taken(api.POST('/api/cases/{id}/choice', { params: { path: { id: key } }, body: situation }));
         });
     }
 }

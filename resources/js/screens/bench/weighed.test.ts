@@ -8,7 +8,7 @@ it('asks the rules about the case as it stands, and says which spray fits and wh
     const proposed = [{ slug: 'plain-soap' }];
     const asked = server(({ method }) =>
         method === 'GET'
-            ? answer(200, { situation: { severity: 'heavy' } })
+            ? answer(200, { key: 'key-7', situation: { severity: 'heavy' } })
             : answer(200, { proposed, excluded: [{ slug: 'winter-wood-oil', reasons: ['It has leaves.'] }] }),
     );
     const weighed = new Weighed();
@@ -16,7 +16,7 @@ it('asks the rules about the case as it stands, and says which spray fits and wh
     await weighed.ask(7);
     expect(asked.map((one) => [one.method, one.path, one.body])).toEqual([
         ['GET', '/api/cases/7', null],
-        ['POST', '/api/cases/7/choice', { severity: 'heavy' }],
+        ['POST', '/api/cases/key-7/choice', { severity: 'heavy' }],
     ]);
     expect([weighed.proposed, weighed.against('winter-wood-oil'), weighed.against('plain-soap')]).toEqual([
         proposed,

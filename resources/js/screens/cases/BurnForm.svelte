@@ -17,7 +17,7 @@
     const { round, burn, onsaved }: Props = $props();
     const form = untrack(
         () =>
-            new Form(burn === undefined ? `burn-of-round-${round.id}` : `burn-${burn.id}-${burn.version}`, {
+            new Form(burn === undefined ? `burn-of-round-${round.key}` : `burn-${burn.key}-${burn.version}`, {
                 share: burn === undefined ? '' : String(burn.share),
                 kinds: (burn?.kinds ?? []) as string[],
                 special: (burn?.special ?? []) as string[],
@@ -41,14 +41,14 @@
             notes: form.values.notes,
             ...(burn === undefined ? {} : { seenAt: burn.seenAt }),
         };
-        const correct = (id: number, basedOn: number): Promise<Schemas['Case']> =>
-            taken(api.PUT('/api/burns/{id}', { params: { path: { id } }, body: { basedOn, ...body } }));
+        const correct = (key: string, basedOn: number): Promise<Schemas['Case']> =>
+            taken(api.PUT('/api/burns/{id}', { params: { path: { id: key } }, body: { basedOn, ...body } }));
         const saved = await form.send(
             (submission, basedOn) =>
                 burn === undefined
-                    ? taken(api.POST('/api/rounds/{id}/burns', { params: { path: { id: round.id } }, body: { submission, ...body } }))
-                    : correct(burn.id, basedOn(burn.version)),
-            (earlier) => correct(earlier.id, earlier.version),
+                    ? taken(api.POST('/api/rounds/{id}/burns', { params: { path: { id: round.key } }, body: { submission, ...body } }))
+                    : correct(burn.key, basedOn(burn.version)),
+            (earlier) => correct(earlier.key, earlier.version),
         );
         if (saved === null) {
             return;

@@ -1,6 +1,7 @@
 <script lang="ts">
     import { tick } from 'svelte';
     import { api, taken, type Schemas } from '../../lib/client';
+    import { called } from '../../lib/about';
     import { Kept } from '../../lib/kept';
     import { Loaded } from '../../lib/loaded.svelte';
     import { onDay } from '../../lib/time';
@@ -18,17 +19,26 @@
     import Rounds from './Rounds.svelte';
 
     const id = Number(route.params.id);
-    const page = new Loaded(() => taken(api.GET('/api/cases/{id}', { params: { path: { id } } })));
+    const page = new Loaded(async () => {
+        const one = await taken(api.GET('/api/cases/{id}', { params: { path: { id } } }));
+        called(`cases/${one.key}`, one.name);
+        one.rounds.forEach((round) => called(`rounds/${round.key}`, `${one.name}, ${onDay(round.sprayedAt)}`));
+        if (first) {
+            first = false;
+            open = {
+                ...open,
+                count: typed(`count-of-case-${one.key}`),
+                round: typed(`round-of-case-${one.key}`),
+                close: typed(`close-case-${one.key}`),
+            };
+        }
+        return one;
+    });
     undo.followedBy(page);
+    let first = true;
     /** What was typed and not saved yet is shown without a tap. */
     const typed = (form: string): boolean => new Kept(`idle-mixer-typed/${form}`).read() !== null;
-    let open = $state({
-        count: typed(`count-of-case-${id}`),
-        round: typed(`round-of-case-${id}`),
-        close: typed(`close-case-${id}`),
-        also: false,
-        plan: false,
-    });
+    let open = $state({ count: false, round: false, close: false, also: false, plan: false });
 
     /** Opens the form that asks spot by spot, and goes there. */
     async function look(): Promise<void> {

@@ -6,14 +6,14 @@
     import FormFoot from '../../parts/FormFoot.svelte';
 
     const { one, onsaved }: { one: Schemas['Case']; onsaved: (next: Schemas['Case']) => void } = $props();
-    const form = untrack(() => new Form(`close-case-${one.id}`, { conclusion: one.conclusion }));
+    const form = untrack(() => new Form(`close-case-${one.key}`, { conclusion: one.conclusion }));
 
     async function save(event?: SubmitEvent): Promise<void> {
         event?.preventDefault();
         const saved = await form.send((_, basedOn) =>
             taken(
                 api.PUT('/api/cases/{id}/closed', {
-                    params: { path: { id: one.id } },
+                    params: { path: { id: one.key } },
                     body: { basedOn: basedOn(one.version), closed: one.closedAt === null, conclusion: form.values.conclusion },
                 }),
             ),
@@ -23,7 +23,7 @@
             const put = { basedOn: version, closed: closedAt === null, conclusion };
             undo.done(
                 say('cases/close-form.is', { name, closedAt: closedAt === null ? say('cases/close-form.open-again') : 'closed' }),
-                () => taken(api.PUT('/api/cases/{id}/closed', { params: { path: { id: one.id } }, body: put })),
+                () => taken(api.PUT('/api/cases/{id}/closed', { params: { path: { id: one.key } }, body: put })),
             );
             form.clear();
             onsaved(saved);

@@ -23,7 +23,7 @@
     const flagText = (flag: boolean | null | undefined): string => (flag === null || flag === undefined ? '' : flag ? 'yes' : 'no');
     const form = untrack(
         () =>
-            new Form(count === undefined ? `count-of-case-${one.id}` : `count-${count.id}-${count.version}`, {
+            new Form(count === undefined ? `count-of-case-${one.key}` : `count-${count.key}-${count.version}`, {
                 // As it was counted last: the same way each time.
                 total: (count ?? one.counts.at(-1))?.each === null,
                 text: count === undefined || count.each !== null ? '' : String(count.value),
@@ -53,10 +53,10 @@
             'value' in look
                 ? say('cases/count-form.count-of', { look: look.value, counted: one.counted })
                 : say('cases/count-form.count-of-2', { counted: one.counted });
-        const correct = (id: number, basedOn: number): Promise<Schemas['Case']> =>
+        const correct = (key: string, basedOn: number): Promise<Schemas['Case']> =>
             taken(
                 api.PUT('/api/counts/{id}', {
-                    params: { path: { id } },
+                    params: { path: { id: key } },
                     body: { basedOn, notes: count?.notes ?? '', untreated, ...look, ...at },
                 }),
             );
@@ -65,12 +65,12 @@
                 count === undefined
                     ? taken(
                           api.POST('/api/cases/{id}/counts', {
-                              params: { path: { id: one.id } },
+                              params: { path: { id: one.key } },
                               body: { submission, untreated, ...look, ...at },
                           }),
                       ).then(async ({ saved: made }) => ({ ...(await caseOf(one)), saved: made }))
-                    : correct(count.id, basedOn(count.version)),
-            (earlier) => correct(earlier.id, earlier.version),
+                    : correct(count.key, basedOn(count.version)),
+            (earlier) => correct(earlier.key, earlier.version),
         );
         if (saved === null) {
             return;

@@ -21,7 +21,7 @@
     const spraying = new Sending();
     const ending = new Sending();
     /** The batch that was sprayed just now: is any of it left? */
-    let left = $state(0);
+    let left = $state('');
     const act = $derived(actOf(one, new Date()));
     const verdict = $derived(act.kind === 'spray' ? worst(act.batch.verdicts) : undefined);
     const round = $derived(one.rounds.at(-1));
@@ -36,12 +36,12 @@
         if (act.kind !== 'spray') {
             return;
         }
-        const batchId = act.batch.id;
+        const batch = act.batch.key;
         const saved = await spraying.send((submission) =>
             taken(
                 api.POST('/api/cases/{id}/rounds', {
-                    params: { path: { id: one.id } },
-                    body: { submission, batchId, handWork: false, notes: '', override: why },
+                    params: { path: { id: one.key } },
+                    body: { submission, batch, handWork: false, notes: '', override: why },
                 }),
             ),
         );
@@ -49,7 +49,7 @@
             if (saved.saved !== null) {
                 undo.made('rounds', saved.saved, say('cases/next-act.round'));
             }
-            left = batchId;
+            left = batch;
             why = '';
             onsaved(saved);
         }
@@ -57,7 +57,7 @@
 
     async function end(usedUp: boolean): Promise<void> {
         if ((await ending.send(() => endBatch(left, usedUp))) !== null) {
-            left = 0;
+            left = '';
         }
     }
 
@@ -71,12 +71,12 @@
     data-part="act"
     data-act={act.kind}
 >
-    {#if left > 0}
+    {#if left !== ''}
         <div class="mb-3 flex flex-wrap items-center gap-3" data-left>
             <p class="font-bold">{say('cases/next-act.any-of-left')}</p>
             <button class="aside-act" disabled={ending.held} onclick={() => void end(true)}>{say('cases/next-act.all-used-up')}</button>
             <button class="aside-act" disabled={ending.held} onclick={() => void end(false)}>{say('cases/next-act.poured-away')}</button>
-            <button class="aside-act" onclick={() => (left = 0)}>{say('cases/next-act.kept')}</button>
+            <button class="aside-act" onclick={() => (left = '')}>{say('cases/next-act.kept')}</button>
             <FormFoot form={ending} send={() => void end(true)} />
         </div>
     {/if}
@@ -124,11 +124,11 @@
                 >
             {/if}
         {:else if act.kind === 'count'}
-            <QuickCount caseId={one.id} counted={one.counted} main onsaved={counted} />
+            <QuickCount caseKey={one.key} counted={one.counted} main onsaved={counted} />
             <button class="aside-act self-end" onclick={onlook}>{say('cases/next-act.on-each', { spot: one.look.spot })}</button>
         {:else if act.kind === 'begin'}
             <p class="w-full text-xl font-bold">{say('cases/next-act.count-what-there-first-without')}</p>
-            <QuickCount caseId={one.id} counted={one.counted} main onsaved={counted} />
+            <QuickCount caseKey={one.key} counted={one.counted} main onsaved={counted} />
             <button class="aside-act self-end" onclick={onlook}>{say('cases/next-act.on-each', { spot: one.look.spot })}</button>
             <a class="aside-act" href={`/bench?case=${one.id}`}>{say('cases/next-act.mix')}</a>
         {:else if act.kind === 'mix'}

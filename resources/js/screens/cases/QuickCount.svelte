@@ -9,15 +9,15 @@
     import Stepper from '../../parts/Stepper.svelte';
 
     interface Props {
-        caseId: number;
+        caseKey: string;
         /** What is counted, in words. */
         counted: string;
         /** It is the main act of the screen. */
         main?: boolean;
         onsaved: () => void;
     }
-    const { caseId, counted, main = false, onsaved }: Props = $props();
-    const form = untrack(() => new Form(`quick-count-${caseId}`, { text: '' }));
+    const { caseKey, counted, main = false, onsaved }: Props = $props();
+    const form = untrack(() => new Form(`quick-count-${caseKey}`, { text: '' }));
 
     async function save(event?: SubmitEvent): Promise<void> {
         event?.preventDefault();
@@ -27,7 +27,7 @@
             return;
         }
         const saved = await form.send((submission) =>
-            taken(api.POST('/api/cases/{id}/counts', { params: { path: { id: caseId } }, body: { submission, value, untreated: false } })),
+            taken(api.POST('/api/cases/{id}/counts', { params: { path: { id: caseKey } }, body: { submission, value, untreated: false } })),
         );
         if (saved !== null) {
             undo.made('counts', saved.saved, say('cases/quick-count.count-of', { value, counted }));
@@ -37,8 +37,8 @@
     }
 </script>
 
-<form class="flex flex-wrap items-end gap-3" onsubmit={save} data-quick-count={caseId}>
-    <Stepper label={say('cases/quick-count.how-many', { counted })} name={`count-${caseId}`} bind:value={form.values.text} />
+<form class="flex flex-wrap items-end gap-3" onsubmit={save} data-quick-count={caseKey}>
+    <Stepper label={say('cases/quick-count.how-many', { counted })} name={`count-${caseKey}`} bind:value={form.values.text} />
     <button class={main ? 'act min-h-12' : 'btn min-h-12'} disabled={form.held}>{say('cases/quick-count.save-count')}</button>
     <FormFoot {form} send={() => void save()} />
 </form>

@@ -18,48 +18,48 @@
     const { one, round, onsaved }: Props = $props();
     const form = untrack(
         () =>
-            new Form(round === undefined ? `round-of-case-${one.id}` : `round-${round.id}-${round.version}`, {
-                batchId: round?.batch.id ?? one.batches[0]?.id ?? 0,
+            new Form(round === undefined ? `round-of-case-${one.key}` : `round-${round.key}-${round.version}`, {
+                batch: round?.batch.key ?? one.batches[0]?.key ?? '',
                 handWork: round?.handWork ?? false,
                 notes: round?.notes ?? '',
                 override: round?.override ?? '',
                 when: whenField(round?.sprayedAt),
             }),
     );
-    const batch = $derived(one.batches.find((each) => each.id === form.values.batchId));
+    const batch = $derived(one.batches.find((each) => each.key === form.values.batch));
     const stopped = $derived(batch?.verdicts.some((verdict) => verdict.level === 'stop') ?? false);
     /** The leaf tests do not allow a full spray: it goes only with a reason. */
     const unproven = $derived(batch?.verdicts.some((verdict) => verdict.code === 'leaf-test' && verdict.level !== 'ok') ?? false);
     /** What a round was sprayed with may be thrown away since. */
     const offered = $derived([
         ...one.batches.map((each) => ({
-            id: each.id,
+            key: each.key,
             words: [each.name, each.strength.join(', '), each.madeAt === null ? '' : atTime(each.madeAt)].filter(Boolean).join('; '),
         })),
         ...(round === undefined || one.batches.some((each) => each.id === round.batch.id)
             ? []
-            : [{ id: round.batch.id, words: say('cases/round-form.as-written-now', { name: round.batch.name }) }]),
+            : [{ key: round.batch.key, words: say('cases/round-form.as-written-now', { name: round.batch.name }) }]),
     ]);
 
     async function save(event?: SubmitEvent): Promise<void> {
         event?.preventDefault();
-        const { batchId, handWork, notes, when, override } = form.values;
+        const { batch: sprayed, handWork, notes, when, override } = form.values;
         const instant = instantOf(when, round?.sprayedAt);
         const body = {
-            batchId,
+            batch: sprayed,
             handWork,
             notes,
             override: unproven || round !== undefined ? override : '',
             ...(instant === undefined ? {} : { sprayedAt: instant }),
         };
-        const correct = (id: number, basedOn: number): Promise<Schemas['Case']> =>
-            taken(api.PUT('/api/rounds/{id}', { params: { path: { id } }, body: { basedOn, ...body } }));
+        const correct = (key: string, basedOn: number): Promise<Schemas['Case']> =>
+            taken(api.PUT('/api/rounds/{id}', { params: { path: { id: key } }, body: { basedOn, ...body } }));
         const saved = await form.send(
             (submission, basedOn) =>
                 round === undefined
-                    ? taken(api.POST('/api/cases/{id}/rounds', { params: { path: { id: one.id } }, body: { submission, ...body } }))
-                    : correct(round.id, basedOn(round.version)),
-            (earlier) => correct(earlier.id, earlier.version),
+                    ? taken(api.POST('/api/cases/{id}/rounds', { params: { path: { id: one.key } }, body: { submission, ...body } }))
+                    : correct(round.key, basedOn(round.version)),
+            (earlier) => correct(earlier.key, earlier.version),
         );
         if (saved === null) {
             return;
@@ -87,8 +87,8 @@
     {:else}
         <label class="grid gap-1">
             <span class="font-bold">{say('cases/round-form.which-batch')}</span>
-            <select class="select w-full" bind:value={form.values.batchId}>
-                {#each offered as each (each.id)}<option value={each.id}>{each.words}</option>{/each}
+            <select class="select w-full" bind:value={form.values.batch}>
+                {#each offered as each (each.key)}<option value={each.key}>{each.words}</option>{/each}
             </select>
         </label>
         {#if batch !== undefined && round === undefined}<Verdicts verdicts={batch.verdicts} />{/if}

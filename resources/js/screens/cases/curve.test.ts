@@ -7,6 +7,7 @@ const WIDTH = 480;
 it('draws counts in order of time, within its frame, sprayed and unsprayed apart', () => {
     const count = (day: number, value: number, untreated = false): Schemas['Case']['counts'][number] => ({
         id: day,
+        key: `key-${day}`,
         version: 1,
         countedAt: `2026-06-${String(day).padStart(2, '0')}T10:00:00Z`,
         value,

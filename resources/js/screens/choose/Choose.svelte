@@ -15,7 +15,7 @@
             taken(api.GET('/api/cases/{id}', { params: { path: { id } } })),
             taken(api.GET('/api/catalogue')),
         ]);
-        return { one, ingredients: catalogue.ingredients, choosing: new Choosing(id, one.situation) };
+        return { one, ingredients: catalogue.ingredients, choosing: new Choosing(one, one.situation) };
     });
 </script>
 

@@ -21,9 +21,9 @@
         }
     }
     const step = (slug: string, done: boolean): Promise<void> =>
-        keep(() => taken(api.PUT('/api/cases/{id}/steps/{step}', { params: { path: { id: one.id, step: slug } }, body: { done } })));
-    const look = (id: number, looked: boolean): Promise<void> =>
-        keep(() => taken(api.PUT('/api/watches/{id}', { params: { path: { id } }, body: { looked } })));
+        keep(() => taken(api.PUT('/api/cases/{id}/steps/{step}', { params: { path: { id: one.key, step: slug } }, body: { done } })));
+    const look = (plant: string, looked: boolean): Promise<void> =>
+        keep(() => taken(api.PUT('/api/cases/{id}/neighbours/{plant}', { params: { path: { id: one.key, plant } }, body: { looked } })));
 </script>
 
 <section class="dish grid gap-2" aria-label={say('choose/contain.contain-first')}>
@@ -57,7 +57,7 @@
                         type="checkbox"
                         class="checkbox checkbox-primary"
                         checked={watch.cleared}
-                        onchange={(event) => void look(watch.id, event.currentTarget.checked)}
+                        onchange={(event) => void look(watch.plant.key, event.currentTarget.checked)}
                     />
                     <span class={[watch.cleared && 'line-through']}
                         >{watch.plant.name}<span class="quiet block text-sm"

@@ -27,7 +27,7 @@
                 {#each choice.proposed.slice(0, SHOWN) as option, i (option.slug)}<Proposal
                         {option}
                         main={i === 0 && choice.worthIt}
-                        caseId={choosing.caseId}
+                        caseId={choosing.of.id}
                     />{/each}
             </ol>
             {#if choice.proposed.some((one) => one.inRotation)}<p class="quiet text-sm">
@@ -42,7 +42,7 @@
                         {#each choice.proposed.slice(SHOWN) as option (option.slug)}<Proposal
                                 {option}
                                 main={false}
-                                caseId={choosing.caseId}
+                                caseId={choosing.of.id}
                             />{/each}
                     </ol>
                 </details>

@@ -7,7 +7,7 @@ export class Choosing {
     readonly choice = new Latest<Schemas['Choice']>();
 
     constructor(
-        readonly caseId: number,
+        readonly of: Pick<Schemas['Case'], 'id' | 'key'>,
         known: Schemas['KnownSituation'],
     ) {
         this.situation = known;
@@ -29,6 +29,6 @@ export class Choosing {
 
     ask(situation: Schemas['KnownSituation']): void {
         const body = $state.snapshot(situation);
-        void this.choice.ask(() => taken(api.POST('/api/cases/{id}/choice', { params: { path: { id: this.caseId } }, body })));
+        void this.choice.ask(() => taken(api.POST('/api/cases/{id}/choice', { params: { path: { id: this.of.key } }, body })));
     }
 }

@@ -8,7 +8,7 @@ const known = (): Schemas['KnownSituation'] => ({ severity: 'some', cupboard: nu
 afterEach(() => vi.unstubAllGlobals());
 
 it('tells an empty cupboard from one that nobody spoke of', () => {
-    const choosing = new Choosing(4, known());
+    const choosing = new Choosing({ id: 4, key: 'key-4' }, known());
     expect(choosing.cupboardSaid).toBe(false);
     choosing.put('neem-oil', true);
     choosing.put('castile-soap', true);
@@ -22,9 +22,9 @@ it('tells an empty cupboard from one that nobody spoke of', () => {
 
 it('asks for its case, with what was said', async () => {
     const asked = server(() => answer(200, { proposed: [], excluded: [] }));
-    const choosing = new Choosing(4, known());
+    const choosing = new Choosing({ id: 4, key: 'key-4' }, known());
     choosing.put('neem-oil', true);
     choosing.ask(choosing.situation);
     await vi.waitFor(() => expect(choosing.choice.value).not.toBeNull());
-    expect(asked).toEqual([{ path: '/api/cases/4/choice', method: 'POST', body: { severity: 'some', cupboard: ['neem-oil'] } }]);
+    expect(asked).toEqual([{ path: '/api/cases/key-4/choice', method: 'POST', body: { severity: 'some', cupboard: ['neem-oil'] } }]);
 });

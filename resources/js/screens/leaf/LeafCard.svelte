@@ -6,14 +6,14 @@
     import type { SeenState } from './seen.svelte';
 
     interface Props {
-        testId: number;
+        test: Pick<Schemas['LeafTest'], 'id' | 'key'>;
         leaf: Schemas['LeafTest']['leafList'][number];
         seen: SeenState;
         drawings: Schemas['DrawnLeaf'][];
         injuries: Schemas['Catalogue']['injuries'];
         onphoto: () => void;
     }
-    const { testId, leaf, seen, drawings, injuries, onphoto }: Props = $props();
+    const { test, leaf, seen, drawings, injuries, onphoto }: Props = $props();
     let kind = $state<Schemas['InjuryKind']>('spots');
     let photo = $state(false);
     const blank = $derived(drawings[0]);
@@ -79,6 +79,6 @@
                 >
             </div>
         </div>
-        {#if photo}<PhotoMeasure {testId} {leaf} {seen} {onphoto} />{/if}
+        {#if photo}<PhotoMeasure {test} {leaf} {seen} {onphoto} />{/if}
     </details>
 </fieldset>

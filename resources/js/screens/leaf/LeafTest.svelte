@@ -1,5 +1,6 @@
 <script lang="ts">
     import { api, taken, type Schemas } from '../../lib/client';
+    import { called } from '../../lib/about';
     import { Loaded } from '../../lib/loaded.svelte';
     import { atTime } from '../../lib/time';
     import { undo } from '../../lib/undo.svelte';
@@ -19,6 +20,7 @@
             taken(api.GET('/api/leaf-tests/{id}', { params: { path: { id } } })),
             taken(api.GET('/api/catalogue')),
         ]);
+        called(`leaf-tests/${test.key}`, `${test.batch.name}, ${test.plant.name}`);
         return { test, catalogue };
     });
     undo.followedBy(page);

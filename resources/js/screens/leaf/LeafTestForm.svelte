@@ -13,7 +13,7 @@
     const { batch, catalogue }: { batch: Schemas['Batch']; catalogue: Schemas['Catalogue'] } = $props();
     const form = untrack(
         () =>
-            new Form(`leaf-test-of-batch-${batch.id}`, {
+            new Form(`leaf-test-of-batch-${batch.key}`, {
                 plantId: batch.plant?.id ?? 0,
                 wait: (catalogue.leafWaits[0]?.hours ?? 48) as number,
                 leaves: 3,
@@ -48,7 +48,8 @@
         };
         const made = await form.send(
             (submission) => taken(api.POST('/api/leaf-tests', { body: { submission, ...body } })),
-            ({ id, version }) => taken(api.PUT('/api/leaf-tests/{id}', { params: { path: { id } }, body: { basedOn: version, ...body } })),
+            ({ key, version }) =>
+                taken(api.PUT('/api/leaf-tests/{id}', { params: { path: { id: key } }, body: { basedOn: version, ...body } })),
         );
         if (made !== null) {
             const what = say('leaf/leaf-test-form.leaf-test-on', { name: made.plant.name });

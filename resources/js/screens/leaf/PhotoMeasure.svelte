@@ -8,13 +8,13 @@
     import type { SeenState } from './seen.svelte';
 
     interface Props {
-        testId: number;
+        test: Pick<Schemas['LeafTest'], 'id' | 'key'>;
         leaf: Schemas['LeafTest']['leafList'][number];
         seen: SeenState;
         onphoto: () => void;
     }
-    const { testId, leaf, seen, onphoto }: Props = $props();
-    const photo = untrack(() => new PhotoState(testId, leaf.number));
+    const { test, leaf, seen, onphoto }: Props = $props();
+    const photo = untrack(() => new PhotoState(test, leaf.number));
     let as = $state<'leaveOut' | 'healthy'>('healthy');
     const kept = $derived({ before: leaf.photoBefore, after: leaf.photoAfter });
 

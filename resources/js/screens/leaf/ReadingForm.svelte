@@ -20,7 +20,7 @@
     const { test, catalogue, reading, onread, onphoto = () => undefined }: Props = $props();
     const form = untrack(
         () =>
-            new Form(reading === undefined ? `look-at-test-${test.id}` : `look-${reading.id}-${reading.version}`, {
+            new Form(reading === undefined ? `look-at-test-${test.key}` : `look-${reading.key}-${reading.version}`, {
                 leaves: test.leafList.map((leaf) => {
                     const seen = reading?.leaves.find((one) => one.leaf === leaf.number);
                     return seen === undefined ? '' : JSON.stringify(seen);
@@ -54,19 +54,21 @@
             notes: form.values.notes,
             correctedByEye: form.values.correctedByEye,
         };
-        const correct = (id: number, basedOn: number): Promise<Schemas['LeafTest']> =>
+        const correct = (key: string, basedOn: number): Promise<Schemas['LeafTest']> =>
             taken(
                 api.PUT('/api/readings/{id}', {
-                    params: { path: { id } },
+                    params: { path: { id: key } },
                     body: { basedOn, ...(reading === undefined ? {} : { readAt: reading.readAt }), ...body },
                 }),
             );
         const saved = await form.send(
             (submission, basedOn) =>
                 reading === undefined
-                    ? taken(api.POST('/api/leaf-tests/{id}/readings', { params: { path: { id: test.id } }, body: { submission, ...body } }))
-                    : correct(reading.id, basedOn(reading.version)),
-            (earlier) => correct(earlier.id, earlier.version),
+                    ? taken(
+                          api.POST('/api/leaf-tests/{id}/readings', { params: { path: { id: test.key } }, body: { submission, ...body } }),
+                      )
+                    : correct(reading.key, basedOn(reading.version)),
+            (earlier) => correct(earlier.key, earlier.version),
         );
         if (saved === null) {
             return;
@@ -101,14 +103,7 @@
         {#snippet children(drawn)}
             {#each test.leafList as leaf, n (leaf.number)}
                 {@const seen = states[n]}
-                {#if seen !== undefined}<LeafCard
-                        testId={test.id}
-                        {leaf}
-                        {seen}
-                        drawings={drawn}
-                        injuries={catalogue.injuries}
-                        {onphoto}
-                    />{/if}
+                {#if seen !== undefined}<LeafCard {test} {leaf} {seen} drawings={drawn} injuries={catalogue.injuries} {onphoto} />{/if}
             {/each}
         {/snippet}
     </Waiting>

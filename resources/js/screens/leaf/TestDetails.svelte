@@ -19,7 +19,7 @@
     const { test, catalogue, onsaved }: Props = $props();
     const form = untrack(
         () =>
-            new Form(`leaf-test-${test.id}-${test.version}`, {
+            new Form(`leaf-test-${test.key}-${test.version}`, {
                 batchId: test.batch.id,
                 plantId: test.plant.id,
                 leaves: test.leaves,
@@ -40,7 +40,7 @@
         const saved = await form.send((_, basedOn) =>
             taken(
                 api.PUT('/api/leaf-tests/{id}', {
-                    params: { path: { id: test.id } },
+                    params: { path: { id: test.key } },
                     body: {
                         basedOn: basedOn(test.version),
                         batchId,

@@ -8,6 +8,8 @@ type Circle = { x: number; y: number; radius: number };
 /** The longer side of what is sent, in px. */
 const LONGEST = 1600;
 
+type Tested = Pick<Schemas['LeafTest'], 'id' | 'key'>;
+
 /** A photograph of one leaf, and how it is read. */
 export class PhotoState {
     when = $state<'before' | 'after'>('after');
@@ -18,20 +20,20 @@ export class PhotoState {
     /** Changes with each picture, so that the browser shows the new one. */
     turn = $state(0);
     readonly sending = new Sending();
-    readonly #test: number;
+    readonly #test: Tested;
     readonly #leaf: number;
 
-    constructor(test: number, leaf: number) {
+    constructor(test: Tested, leaf: number) {
         this.#test = test;
         this.#leaf = leaf;
     }
 
-    get path(): { id: number; leaf: number; when: 'before' | 'after' } {
-        return { id: this.#test, leaf: this.#leaf, when: this.when };
+    get path(): { id: string; leaf: number; when: 'before' | 'after' } {
+        return { id: this.#test.key, leaf: this.#leaf, when: this.when };
     }
 
     get source(): string {
-        return `/api/leaf-tests/${this.#test}/photos/${this.#leaf}/${this.when}?turn=${this.turn}`;
+        return `/api/leaf-tests/${this.#test.id}/photos/${this.#leaf}/${this.when}?turn=${this.turn}`;
     }
 
     async take(file: File, when: 'before' | 'after'): Promise<boolean> {

@@ -12,7 +12,7 @@
         pests: Schemas['Catalogue']['pests'];
     }
     const { plant, cases, pests }: Props = $props();
-    const form = untrack(() => new Form(`case-on-${plant.id}`, { pest: '', notes: '' }));
+    const form = untrack(() => new Form(`case-on-${plant.key}`, { pest: '', notes: '' }));
     const open = $derived(cases.filter((one) => one.closedAt === null));
     const closed = $derived(cases.filter((one) => one.closedAt !== null));
 

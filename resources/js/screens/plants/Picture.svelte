@@ -17,7 +17,7 @@
     async function keep(file: File | null): Promise<void> {
         const kept = await sending.send(async () => {
             const picture = file === null ? '' : await small(file);
-            return taken(api.PUT('/api/plants/{id}/picture', { params: { path: { id: plant.id } }, body: { picture } }));
+            return taken(api.PUT('/api/plants/{id}/picture', { params: { path: { id: plant.key } }, body: { picture } }));
         });
         if (kept !== null) {
             onchange();

@@ -13,7 +13,7 @@
         const saved = await sending.send((_, basedOn) =>
             taken(
                 api.PUT('/api/plants/{id}/retired', {
-                    params: { path: { id: plant.id } },
+                    params: { path: { id: plant.key } },
                     body: { basedOn: basedOn(plant.version), retired: !plant.retired },
                 }),
             ),

@@ -1,6 +1,6 @@
+import { called } from '../../lib/about';
 import { api, taken, type Schemas } from '../../lib/client';
 import { Fault } from '../../lib/fault';
-import { instantAt } from '../../lib/time';
 import type { Entry } from '../../offline/entry';
 import { outbox as here } from '../../offline/here';
 import type { Outbox } from '../../offline/outbox.svelte';
@@ -30,6 +30,7 @@ export class Bed {
     ) {
         this.run = run;
         this.#ahead = clock() - Date.parse(run.now);
+        called(this.#group, [run.batch.name, ...run.plants.map((plant) => plant.name)].join(', '));
         outbox.listen(this.#group, {
             sent: (entry: Entry, answer: unknown) => {
                 this.fault = null;
@@ -47,7 +48,7 @@ export class Bed {
     }
 
     get #group(): string {
-        return `runs/${this.run.id}`;
+        return `runs/${this.run.key}`;
     }
 
     /** Sends what waits, and fetches what another device did, again and again. */
@@ -95,20 +96,20 @@ export class Bed {
 
     async tap(step: string, done: boolean): Promise<void> {
         this.fault = null;
-        this.outbox.put(entryOf(this.run.id, { step, done, at: instantAt(this.clock() - this.#ahead) }));
+        this.outbox.put(entryOf(this.run.key, { step, done }));
         await this.send();
     }
 
     async pause(paused: boolean): Promise<void> {
         this.fault = await this.#ask(() =>
-            taken(api.PUT('/api/runs/{id}/paused', { params: { path: { id: this.run.id } }, body: { paused } })),
+            taken(api.PUT('/api/runs/{id}/paused', { params: { path: { id: this.run.key } }, body: { paused } })),
         );
     }
 
     async finish(leftMl: number, rest: 'used-up' | 'poured-away' | 'kept'): Promise<void> {
         await this.send();
         this.fault = await this.#ask(() =>
-            taken(api.PUT('/api/runs/{id}/finished', { params: { path: { id: this.run.id } }, body: { leftMl, rest } })),
+            taken(api.PUT('/api/runs/{id}/finished', { params: { path: { id: this.run.key } }, body: { leftMl, rest } })),
         );
     }
 
@@ -136,7 +137,8 @@ export class Bed {
     }
 
     #doneAt(step: Step): number {
-        return Date.parse(this.waiting.findLast((tap) => tap.step === step.key)?.at ?? step.doneAt ?? '');
+        const here = this.waiting.findLast((tap) => tap.step === step.key);
+        return here === undefined ? Date.parse(step.doneAt ?? '') : Date.parse(here.at) - this.#ahead;
     }
 
     /** What was asked earlier may come later: it knows less. */

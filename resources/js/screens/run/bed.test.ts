@@ -18,9 +18,10 @@ function step(
 function run(steps: Schemas['RunStep'][]): Schemas['Run'] {
     return {
         id: 4,
+        key: 'key-4',
         version: 1,
         now: new Date(NOW).toISOString(),
-        batch: { id: 1, name: 'Soap' },
+        batch: { id: 1, key: 'key-1', name: 'Soap' },
         rinses: false,
         weather: '',
         startedAt: new Date(NOW).toISOString(),
@@ -39,6 +40,7 @@ function run(steps: Schemas['RunStep'][]): Schemas['Run'] {
 
 let answers: (() => Response)[] = [];
 const sent: string[] = [];
+const acted: string[] = [];
 const json = (body: unknown, status = 200): Response =>
     new Response(JSON.stringify(body), { status, headers: { 'Content-Type': 'application/json' } });
 
@@ -47,6 +49,7 @@ beforeEach(() => {
     sent.length = 0;
     vi.stubGlobal('fetch', async (request: Request) => {
         sent.push(`${request.url.replace(/^.*\/api/, '')} ${request.method === 'PUT' ? await request.clone().text() : ''}`);
+        acted.push(request.headers.get('Acted-At') ?? '');
         const answer = answers.shift();
         return answer === undefined ? Promise.reject(new TypeError('no line')) : answer();
     });
@@ -58,7 +61,7 @@ afterEach(() => {
 describe('a walk through the bed', () => {
     it('shows a tap at once, keeps it while the line is down, and sends it once in its order', async () => {
         const device = newDevice();
-        const outbox = outboxOn(device);
+        const outbox = outboxOn(device, () => NOW);
         const bed = new Bed(run([step('protect', 'protect'), step('check', 'check'), step('rest', 'rest')]), () => NOW, outbox);
         await bed.tap('protect', true);
         await bed.tap('check', true);
@@ -71,9 +74,11 @@ describe('a walk through the bed', () => {
         const done = run([step('protect', 'protect', 'x'), step('check', 'check', 'x'), step('rest', 'rest')]);
         answers = [() => json(done), () => json(done)];
         sent.length = 0;
+        acted.length = 0;
         await again.send();
-        expect(sent.map((one) => one.slice(0, 24))).toEqual(['/runs/4/steps/protect {"', '/runs/4/steps/check {"do']);
-        expect(sent[0]).toContain('2026-06-01T18:00:00.000Z');
+        expect(sent.map((one) => one.slice(0, 24))).toEqual(['/runs/key-4/steps/protec', '/runs/key-4/steps/check ']);
+        // It says itself when it was.
+        expect(acted).toEqual(['2026-06-01T18:00:00.000Z', '2026-06-01T18:00:00.000Z']);
         expect(again.waiting).toEqual([]);
         expect(new Bed(done, () => NOW, await reloaded(device, later)).current?.key).toBe('rest');
     });
@@ -121,7 +126,11 @@ describe('a walk through the bed', () => {
             step('rest', 'rest'),
         ];
         let now = NOW + 3_600_000;
-        const bed = new Bed(run(steps), () => now, outboxOn(newDevice()));
+        const bed = new Bed(
+            run(steps),
+            () => now,
+            outboxOn(newDevice(), () => now),
+        );
         expect(bed.left).toBe(360_000);
         now += 400_000;
         expect(bed.left).toBe(-40_000);
@@ -175,7 +184,11 @@ describe('a walk through the bed', () => {
             step('soak', 'soak', null, 10),
         ];
         let now = NOW;
-        const bed = new Bed(run(steps), () => now, outboxOn(newDevice()));
+        const bed = new Bed(
+            run(steps),
+            () => now,
+            outboxOn(newDevice(), () => now),
+        );
         now += 5000;
         await bed.tap('plant-2', true);
         now += 10_000;
@@ -233,20 +246,24 @@ describe('a walk through the bed', () => {
         await bed.finish(200, 'poured-away');
         expect([bed.fault, bed.run.finishedAt]).toEqual([null, 'x']);
         expect(sent).toEqual([
-            '/runs/4/paused {"paused":true}',
-            '/runs/4/finished {"leftMl":5000,"rest":"kept"}',
-            '/runs/4/finished {"leftMl":200,"rest":"poured-away"}',
+            '/runs/key-4/paused {"paused":true}',
+            '/runs/key-4/finished {"leftMl":5000,"rest":"kept"}',
+            '/runs/key-4/finished {"leftMl":200,"rest":"poured-away"}',
         ]);
     });
 
     it('goes by the clock of the server from each answer on, and takes an answer of the same version', async () => {
         let now = NOW + 3_600_000;
-        const bed = new Bed(run([step('rest', 'rest')]), () => now, outboxOn(newDevice()));
+        const soak = step('soak', 'soak', null, 10);
+        const bed = new Bed(
+            run([step('plant-1', 'plant', new Date(NOW).toISOString()), soak]),
+            () => now,
+            outboxOn(newDevice(), () => now),
+        );
         now += 1000;
         answers = [() => json({ ...bed.run, weather: 'rain', now: new Date(NOW + 5000).toISOString() })];
         await bed.fetch();
         expect(bed.run.weather).toBe('rain');
-        await bed.tap('rest', true);
-        expect(bed.waiting).toMatchObject([{ step: 'rest', done: true, at: '2026-06-01T18:00:05.000Z' }]);
+        expect(bed.left).toBe(595_000);
     });
 });

@@ -7,16 +7,16 @@ export interface Tap {
     readonly at: string;
 }
 
-const PATH = /^\/api\/runs\/\d+\/steps\/([a-z0-9-]+)$/;
+const PATH = /^\/api\/runs\/[^/]+\/steps\/([a-z0-9-]+)$/;
 
 /** As it waits on this device. */
-export function entryOf(run: number, { step, done, at }: Tap): Fresh {
+export function entryOf(run: string, { step, done }: Omit<Tap, 'at'>): Fresh {
     const path = `/api/runs/${run}/steps/${step}`;
-    return { key: path, group: `runs/${run}`, method: 'PUT', path, body: { done, at }, what: say('run/tap.step-in-bed') };
+    return { key: path, group: `runs/${run}`, method: 'PUT', path, body: { done }, what: say('run/tap.step-in-bed') };
 }
 
 /** The tap that an entry is; null where it is something else. */
 export function tapIn(entry: Entry): Tap | null {
     const step = PATH.exec(entry.path)?.[1];
-    return step === undefined ? null : { step, done: entry.body['done'] === true, at: String(entry.body['at']) };
+    return step === undefined ? null : { step, done: entry.body['done'] === true, at: entry.at };
 }

@@ -32,7 +32,7 @@
         const kept = await form.send((_, basedOn) =>
             taken(
                 api.PUT('/api/measures/{id}/calibrated', {
-                    params: { path: { id: measure.id } },
+                    params: { path: { id: measure.key } },
                     body: { basedOn: basedOn(measure.version), ...body },
                 }),
             ),

@@ -23,7 +23,7 @@
         { value: 'scale', label: say('shed/measure-form.kitchen-scale') },
     ];
     const was = untrack(() => measure);
-    const form = new Form(was === undefined ? 'measure' : `measure-${was.id}-${was.version}`, {
+    const form = new Form(was === undefined ? 'measure' : `measure-${was.key}-${was.version}`, {
         kind: (was?.kind ?? 'level') as string,
         name: was?.name ?? '',
         amount: was === undefined ? '' : String(was.holds.amount),
@@ -57,14 +57,14 @@
             return;
         }
         const body = { name, holds, kind, ...(kind === 'marked' ? { step: every } : {}) };
-        const correct = (id: number, basedOn: number): Promise<Schemas['Measure']> =>
-            taken(api.PUT('/api/measures/{id}', { params: { path: { id } }, body: { basedOn, ...body } }));
+        const correct = (key: string, basedOn: number): Promise<Schemas['Measure']> =>
+            taken(api.PUT('/api/measures/{id}', { params: { path: { id: key } }, body: { basedOn, ...body } }));
         const kept = await form.send(
             (submission, basedOn) =>
                 measure === undefined
                     ? taken(api.POST('/api/measures', { body: { submission, ...body } }))
-                    : correct(measure.id, basedOn(measure.version)),
-            (earlier) => correct(earlier.id, earlier.version),
+                    : correct(measure.key, basedOn(measure.version)),
+            (earlier) => correct(earlier.key, earlier.version),
         );
         if (kept === null) {
             return;

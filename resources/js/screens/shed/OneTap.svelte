@@ -34,8 +34,8 @@
         again = () => void spoons(set, name);
         const made = await sending.send((submission) => taken(api.POST('/api/measures/sets', { body: { submission, set } })));
         if (made !== null) {
-            const back = made.measures.map(({ id, version }) => ({
-                params: { path: { id } },
+            const back = made.measures.map(({ key, version }) => ({
+                params: { path: { id: key } },
                 body: { basedOn: version, takenBack: true },
             }));
             undo.done(say('shed/one-tap.now-yours', { name }), () =>

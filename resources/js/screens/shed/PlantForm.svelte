@@ -16,7 +16,7 @@
     }
     const { tolerance, plant, onadded }: Props = $props();
     const was = untrack(() => plant);
-    const form = new Form(was === undefined ? 'plant' : `plant-${was.id}-${was.version}`, {
+    const form = new Form(was === undefined ? 'plant' : `plant-${was.key}-${was.version}`, {
         names: was?.name ?? '',
         kind: was?.kind ?? '',
         tolerance: was?.tolerance ?? 'ordinary-leaf',
@@ -61,19 +61,21 @@
             oilOn: day(oilOn),
         };
         const said = { kind, tolerance: leaf, place, size, bearsNoOil, soapSensitive, indoors, exposure, lights, ...dates };
-        const correct = (id: number, basedOn: number, name: string): Promise<Schemas['Plant']> =>
-            taken(api.PUT('/api/plants/{id}', { params: { path: { id } }, body: { basedOn, ...said, name, notes: plant?.notes ?? '' } }));
+        const correct = (key: string, basedOn: number, name: string): Promise<Schemas['Plant']> =>
+            taken(
+                api.PUT('/api/plants/{id}', { params: { path: { id: key } }, body: { basedOn, ...said, name, notes: plant?.notes ?? '' } }),
+            );
         const kept = await form.send(async (submission, basedOn) => {
             if (plant !== undefined) {
-                return correct(plant.id, basedOn(plant.version), names.trim());
+                return correct(plant.key, basedOn(plant.version), names.trim());
             }
             let last: Schemas['Plant'] | null = null;
             for (const name of all) {
                 // A name alone is the form itself, and may be typed anew; of several each is known by its name.
-                const key = all.length === 1 ? submission : submissionOf(name);
+                const mine = all.length === 1 ? submission : submissionOf(name);
                 last = await form.orCorrected(
-                    () => taken(api.POST('/api/plants', { body: { submission: key, name, ...said } })),
-                    (earlier) => correct(earlier.id, earlier.version, name),
+                    () => taken(api.POST('/api/plants', { body: { submission: mine, name, ...said } })),
+                    (earlier) => correct(earlier.key, earlier.version, name),
                 );
             }
             return last;

@@ -17,7 +17,7 @@
     const form = new Form('sprayer', { name: '', amount: '', unit: 'L' as string, shape: 'trigger-bottle' as string, weeds: false });
     /** What is asked once of every sprayer. */
     const weeds = new Sending();
-    let held = 0;
+    let held = '';
 
     async function tellWeeds(): Promise<void> {
         await weeds.send((submission) =>
@@ -36,14 +36,17 @@
         }
         const made = await form.send(
             (submission) => taken(api.POST('/api/sprayers', { body: { submission, name, holds, shape } })),
-            ({ id, version }) =>
+            ({ key, version }) =>
                 taken(
-                    api.PUT('/api/sprayers/{id}', { params: { path: { id } }, body: { basedOn: version, name, holds, shape, pours: [] } }),
+                    api.PUT('/api/sprayers/{id}', {
+                        params: { path: { id: key } },
+                        body: { basedOn: version, name, holds, shape, pours: [] },
+                    }),
                 ),
         );
         if (made !== null) {
             if (form.values.weeds) {
-                held = made.id;
+                held = made.key;
                 await tellWeeds();
             }
             undo.made('sprayers', made, made.name, undefined, form.mended === null ? undefined : arrived(made.name, form.mended));

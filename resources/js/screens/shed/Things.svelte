@@ -1,4 +1,4 @@
-<script lang="ts" generics="T extends { id: number; version: number; name: string; retired: boolean }">
+<script lang="ts" generics="T extends { id: number; key: string; version: number; name: string; retired: boolean }">
     import type { Snippet } from 'svelte';
     import { api, taken } from '../../lib/client';
     import { Sending } from '../../lib/sending.svelte';
@@ -30,7 +30,7 @@
         const saved = await sending.send((_, basedOn) =>
             taken(
                 api.PUT(`/api/${path}/{id}/retired`, {
-                    params: { path: { id: thing.id } },
+                    params: { path: { id: thing.key } },
                     body: { basedOn: basedOn(thing.version), retired: !thing.retired },
                 }),
             ),

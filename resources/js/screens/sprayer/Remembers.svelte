@@ -18,7 +18,7 @@
     async function wrote(kind: Kind): Promise<void> {
         last = kind;
         const said = await sending.send((submission) =>
-            taken(api.POST('/api/sprayers/{id}/events', { params: { path: { id: sprayer.id } }, body: { submission, kind } })),
+            taken(api.POST('/api/sprayers/{id}/events', { params: { path: { id: sprayer.key } }, body: { submission, kind } })),
         );
         if (said !== null) {
             undo.made('sprayer-events', said.saved, `${kinds.find((one) => one.kind === kind)?.said ?? ''} ${sprayer.name}`);

@@ -63,7 +63,7 @@ export class Details {
         }
         return taken(
             api.PUT('/api/sprayers/{id}', {
-                params: { path: { id: this.sprayer.id } },
+                params: { path: { id: this.sprayer.key } },
                 body: {
                     basedOn: basedOn(this.sprayer.version),
                     name: this.name,

@@ -6,6 +6,7 @@ import { Details } from './pours.svelte';
 const can = (more: object = {}): Schemas['Sprayer'] =>
     ({
         id: 5,
+        key: 'key-5',
         name: 'Can',
         holds: { amount: 2, unit: 'L' },
         mL: 2000,
@@ -53,7 +54,7 @@ it('sends what was measured and leaves out a pour without a height', async () =>
     await details.keep();
     expect(asked).toEqual([
         {
-            path: '/api/sprayers/5',
+            path: '/api/sprayers/key-5',
             method: 'PUT',
             body: {
                 name: 'Big can',

@@ -13,7 +13,7 @@
     const { task, onchange }: Props = $props();
     let open = $state(false);
     const form = new Form(
-        untrack(() => `move-${task.kind}-${task.ref}`),
+        untrack(() => `move-${task.kind}-${task.ref}-${task.plannedAt}`),
         { to: '', reason: '' },
     );
 

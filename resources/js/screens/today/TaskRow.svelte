@@ -1,4 +1,6 @@
 <script lang="ts">
+    import { untrack } from 'svelte';
+    import { called } from '../../lib/about';
     import { end as endBatch } from '../../lib/batches';
     import type { Schemas } from '../../lib/client';
     import { Sending } from '../../lib/sending.svelte';
@@ -17,6 +19,11 @@
     }
     const { task, now, main, onchange }: Props = $props();
     const sending = new Sending();
+    untrack(() => {
+        if (task.counted !== null && task.key !== null) {
+            called(`cases/${task.key}`, task.text);
+        }
+    });
     const due = $derived(task.slot === 'now' || task.slot === 'evening');
     const place = $derived(placeOf(task));
     const round = $derived(task.kind === 'next-round' || task.kind === 'first-round');
@@ -24,7 +31,7 @@
 
     async function end(usedUp: boolean): Promise<void> {
         gone = usedUp;
-        if ((await sending.send(() => endBatch(task.ref, usedUp))) !== null) {
+        if ((await sending.send(() => endBatch(task.key ?? '', usedUp))) !== null) {
             onchange();
         }
     }
@@ -41,8 +48,8 @@
     {#if due || round || task.kind === 'count-after'}
         {#if due || task.ready !== null}
             <div class="no-print flex w-full flex-wrap items-end gap-2 sm:w-auto">
-                {#if task.kind === 'count-after' && task.counted !== null}
-                    <QuickCount caseId={task.ref} counted={task.counted} {main} onsaved={onchange} />
+                {#if task.kind === 'count-after' && task.counted !== null && task.key !== null}
+                    <QuickCount caseKey={task.key} counted={task.counted} {main} onsaved={onchange} />
                 {:else if task.kind === 'discard'}
                     <button class="btn" disabled={sending.held} onclick={() => void end(true)}>{say('today/task-row.used-up')}</button>
                     <button class="btn" disabled={sending.held} onclick={() => void end(false)}>{say('today/task-row.poured-away')}</button>

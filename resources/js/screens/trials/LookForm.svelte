@@ -17,7 +17,7 @@
     const { trial, look, onsaved }: Props = $props();
     const form = untrack(
         () =>
-            new Form(look === undefined ? `look-of-trial-${trial.id}` : `trial-look-${look.id}-${look.version}`, {
+            new Form(look === undefined ? `look-of-trial-${trial.key}` : `trial-look-${look.key}-${look.version}`, {
                 each: (look?.counts ?? Array.from({ length: trial.units }, () => null)).map((count) =>
                     count === null ? '' : String(count),
                 ),
@@ -33,10 +33,10 @@
         }
         const saved = await form.send((submission, basedOn) =>
             look === undefined
-                ? taken(api.POST('/api/trials/{id}/looks', { params: { path: { id: trial.id } }, body: { submission, counts } }))
+                ? taken(api.POST('/api/trials/{id}/looks', { params: { path: { id: trial.key } }, body: { submission, counts } }))
                 : taken(
                       api.PUT('/api/trial-looks/{id}', {
-                          params: { path: { id: look.id } },
+                          params: { path: { id: look.key } },
                           body: { basedOn: basedOn(look.version), countedAt: look.countedAt, counts },
                       }),
                   ),

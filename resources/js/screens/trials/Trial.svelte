@@ -21,7 +21,7 @@
 
     async function change(trial: Schemas['Trial'], body: { sprayed?: boolean; ended?: boolean; conclusion?: string }): Promise<void> {
         const saved = await sending.send(() =>
-            taken(api.PUT('/api/trials/{id}', { params: { path: { id } }, body: { basedOn: trial.version, ...body } })),
+            taken(api.PUT('/api/trials/{id}', { params: { path: { id: trial.key } }, body: { basedOn: trial.version, ...body } })),
         );
         if (saved !== null) {
             undo.changed('trials', saved, say('trials/trial.trial'), say('trials/trial.trial-changed'));

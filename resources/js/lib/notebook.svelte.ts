@@ -1,0 +1,95 @@
+import { deviceClock, type DeviceClock } from './clock';
+import { Kept } from './kept';
+
+const MARK = 'Notebook-Mark';
+const AHEAD = 'Clock-Ahead';
+
+/** What a call tells of the hour it is about, where it waited on this device. */
+export interface Acted {
+    readonly mark: string;
+    readonly at: string;
+    readonly ahead: number | null;
+}
+
+/** Which notebook this page shows. Another one may stand in its place by now: what was entered here is none of that one's. */
+export class Notebook {
+    /** Another one answers than this page was drawn from. */
+    other = $state(false);
+    /** Seconds by which the clock of this device is ahead of the machine's; 0 where they go together. */
+    ahead = $state(0);
+    /** What was kept of the last page is of another notebook. */
+    readonly isNew: boolean;
+    onOther: () => void = () => undefined;
+    #mark: string;
+
+    constructor(
+        within: string | null,
+        private readonly clock: DeviceClock = deviceClock,
+        private readonly kept = new Kept('idle-mixer-notebook'),
+    ) {
+        const before = this.kept.read();
+        const last = typeof before === 'string' ? before : '';
+        this.#mark = within ?? last;
+        this.isNew = this.#mark !== last;
+        this.#keep(this.#mark);
+    }
+
+    get mark(): string {
+        return this.#mark;
+    }
+
+    hear(response: Response): void {
+        this.clock.hear(response);
+        const ahead = Number(response.headers.get(AHEAD) ?? '0');
+        this.ahead = Number.isFinite(ahead) ? ahead : 0;
+        const mark = response.headers.get(MARK) ?? '';
+        if (mark === '' || mark === this.#mark) {
+            return;
+        }
+        this.#keep(mark);
+        if (this.#mark === '') {
+            this.#mark = mark;
+        } else {
+            this.other = true;
+            this.onOther();
+        }
+    }
+
+    /** Says of a call which notebook it is meant for, and by this device's clock when it was made; what waited says when it was done. */
+    signed(request: Request, acted: Acted | null = null): Request {
+        const headers = new Headers(request.headers);
+        if (headers.has('Device-Clock')) {
+            return request;
+        }
+        headers.set('Device-Clock', this.clock.instant);
+        const mark = acted?.mark ?? this.#mark;
+        if (request.method !== 'GET' && mark !== '') {
+            headers.set(MARK, mark);
+        }
+        if (acted !== null) {
+            headers.set('Acted-At', acted.at);
+            if (acted.ahead !== null) {
+                headers.set('Acted-Ahead', String(acted.ahead));
+            }
+        }
+        return new Request(request, { headers });
+    }
+
+    /** Whether an answer says that what was sent is not of the notebook that stands there. */
+    isOfAnother(response: Response, mark: string): boolean {
+        const there = response.headers.get(MARK);
+        return response.status === CONFLICT && there !== null && mark !== there;
+    }
+
+    #keep(mark: string): void {
+        if (mark !== '') {
+            this.kept.keep(mark);
+        }
+    }
+}
+
+const CONFLICT = 409;
+
+const meta = typeof document === 'undefined' ? null : document.querySelector<HTMLMetaElement>('meta[name="notebook"]');
+
+export const notebook = new Notebook(meta?.content ?? null);
