@@ -49,6 +49,12 @@ final class Kinds
     /** What only its address names otherwise than its kind. */
     private const NAMED = ['cases' => PestCase::class, 'runs' => Run::class, 'neighbours' => Plant::class];
 
+    /** Whether addresses name such a kind of record. */
+    public static function knows(string $kind): bool
+    {
+        return isset(self::CORRECTABLE[$kind]) || isset(self::NAMED[$kind]);
+    }
+
     /** @throws \LogicException when addresses name no such kind */
     public static function table(string $kind): string
     {

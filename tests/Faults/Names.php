@@ -21,7 +21,7 @@ final class Names
         if ($call->method === 'GET') {
             return $call;
         }
-        $path = (string) preg_replace_callback('#(?<=/)([a-z-]+)/(\d{1,18})(?=/|$)#', fn(array $named): string => self::isKind($named[1]) ? "{$named[1]}/" . $this->of($named[1], $named[2]) : $named[0], $call->path);
+        $path = (string) preg_replace_callback('#(?<=/)([a-z-]+)/(\d{1,18})(?=/|$)#', fn(array $named): string => Kinds::knows($named[1]) ? "{$named[1]}/" . $this->of($named[1], $named[2]) : $named[0], $call->path);
         $body = $call->body;
         $batch = $body['batchId'] ?? null;
         if (is_int($batch) && preg_match('#^/api/(cases/[^/]+/rounds|rounds/[^/]+)$#', $path) === 1) {
@@ -60,14 +60,5 @@ final class Names
         $own = is_array($answer) && is_string($answer['key'] ?? null) ? $answer['key'] : null;
 
         return $own ?? (is_array($record) && is_string($record['key'] ?? null) ? $record['key'] : null);
-    }
-
-    private static function isKind(string $kind): bool
-    {
-        try {
-            return Kinds::table($kind) !== '';
-        } catch (\LogicException) {
-            return false;
-        }
     }
 }

@@ -13,7 +13,7 @@ final class Keys
     /** The address as a device writes to it; what is named and not there keeps its number, as a UUID. */
     public static function in(string $path): string
     {
-        return (string) preg_replace_callback('#(?<=/)([a-z-]+)/(\d+)(?=/|$)#', static fn(array $named): string => self::has($named[1]) ? "{$named[1]}/" . self::of($named[1], (int) $named[2]) : $named[0], $path);
+        return (string) preg_replace_callback('#(?<=/)([a-z-]+)/(\d+)(?=/|$)#', static fn(array $named): string => Kinds::knows($named[1]) ? "{$named[1]}/" . self::of($named[1], (int) $named[2]) : $named[0], $path);
     }
 
     /**
@@ -41,14 +41,5 @@ final class Keys
         $key = DB::table(Kinds::table($kind))->where('id', $row)->value('submission');
 
         return is_string($key) ? $key : sprintf('%08x-0000-4000-8000-000000000000', $row % 0xFFFFFFFF);
-    }
-
-    private static function has(string $kind): bool
-    {
-        try {
-            return Kinds::table($kind) !== '';
-        } catch (\LogicException) {
-            return false;
-        }
     }
 }

@@ -114,6 +114,9 @@ it('takes an hour that was typed by a clock that is off as what was meant, and s
     expect([$ahead->status, $ahead->header('Clock-Ahead'), countedLast()])->toBe([201, '86400', '2026-06-10 08:00:00']);
     $behind = countFor($case, ['Device-Clock' => '2026-06-09T12:00:00Z'], '2026-06-09T11:00:00Z');
     expect([$behind->status, $behind->header('Clock-Ahead'), countedLast()])->toBe([201, '-86400', '2026-06-10 11:00:00']);
+    // A battery that died: back at the year in which the device was made.
+    countFor($case, ['Device-Clock' => '2016-01-01T01:00:00Z'], '2016-01-01T00:30:00Z');
+    expect(countedLast())->toBe('2026-06-10 11:30:00');
     // Within two minutes two clocks are one, and what was typed stands.
     $same = countFor($case, ['Device-Clock' => '2026-06-10T12:01:00Z'], '2026-06-10T11:00:00Z');
     expect([$same->status, $same->header('Clock-Ahead'), countedLast()])->toBe([201, '', '2026-06-10 11:00:00']);

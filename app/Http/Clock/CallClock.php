@@ -50,6 +50,12 @@ final class CallClock implements ClockInterface
 
     private static function earlier(DateTimeImmutable $at, float $seconds): DateTimeImmutable
     {
-        return $seconds === 0.0 ? $at : $at->modify(sprintf('%+d microseconds', (int) round(-1e6 * $seconds)));
+        if ($seconds === 0.0) {
+            return $at;
+        }
+        $whole = (int) floor($seconds);
+
+        // In two parts: so many microseconds at once are more than PHP adds right.
+        return $at->modify(sprintf('%+d seconds', -$whole))->modify(sprintf('-%d microseconds', (int) round(1e6 * ($seconds - $whole))));
     }
 }

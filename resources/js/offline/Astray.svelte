@@ -8,7 +8,6 @@
     import { Loaded } from '../lib/loaded.svelte';
     import { atTime, onShortDay } from '../lib/time';
     import FaultNote from '../parts/FaultNote.svelte';
-    import LevelMark from '../parts/LevelMark.svelte';
     import type { Entry } from './entry';
     import { outbox } from './here';
     import { moved } from './kinds';
@@ -52,49 +51,48 @@
 </script>
 
 <form
-    class="border-warning grid gap-2 border-l-8 pl-3"
+    class="border-warning grid gap-1 border-l-8 py-1 pl-3"
     data-astray={kind}
     onsubmit={(event) => {
         event.preventDefault();
         put();
     }}
 >
-    <p role="alert" class="flex items-start gap-2">
-        <LevelMark level="caution" silent />
-        <span
-            ><strong>{entries.length > 1 ? `${entries.length} × ` : ''}{first.what}{first.of === '' ? '' : `, ${first.of}`}</strong>
-            <span class="quiet">{atTime(first.at)}</span>
-            {say('offline/astray.another-notebook')}</span
-        >
+    <p>
+        <strong>{entries.length > 1 ? `${entries.length} × ` : ''}{first.what}{first.of === '' ? '' : `, ${first.of}`}</strong>
+        <span class="quiet">{atTime(first.at)}</span>
     </p>
     <FaultNote fault={places.fault} />
     {#if places.value !== null}
         {@const { here, choices, batches } = places.value}
-        {#if choices.length > 0}
-            <label class="grid gap-1"
-                ><span class="font-bold">{say('offline/astray.where')}</span>
-                <select class="select w-full" bind:value={place} required data-place>
-                    <option value="" disabled>{say('offline/astray.choose')}</option>
-                    {#each choices as one (one.key)}<option value={one.key}
-                            >{one.name}, {onShortDay(one.at)}{one.key === here?.key ? say('offline/astray.the-same') : ''}</option
-                        >{/each}
-                </select></label
-            >
-        {:else if here !== null}
-            <p>{say('offline/astray.only-there', { name: here.name, at: onShortDay(here.at) })}</p>
-        {:else}
-            <p>{say('offline/astray.nowhere')}</p>
+        {#if choices.length === 0}
+            <p class="quiet">
+                {here === null
+                    ? say('offline/astray.nowhere')
+                    : say('offline/astray.only-there', { name: here.name, at: onShortDay(here.at) })}
+            </p>
         {/if}
-        {#if batches.length > 0}
-            <label class="grid gap-1"
-                ><span class="font-bold">{say('offline/astray.which-batch')}</span>
-                <select class="select w-full" bind:value={batch} required data-batch>
-                    <option value="" disabled>{say('offline/astray.choose')}</option>
-                    {#each batches as one (one.key)}<option value={one.key}>{one.name}, {onShortDay(one.at)}</option>{/each}
-                </select></label
-            >
-        {/if}
-        <div class="flex flex-wrap gap-2">
+        <div class="flex flex-wrap items-end gap-2">
+            {#if choices.length > 0}
+                <label class="grid min-w-52 flex-1 gap-1"
+                    ><span>{say('offline/astray.where')}</span>
+                    <select class="select w-full" bind:value={place} required data-place>
+                        <option value="" disabled>{say('offline/astray.choose')}</option>
+                        {#each choices as one (one.key)}<option value={one.key}
+                                >{one.name}, {onShortDay(one.at)}{one.key === here?.key ? say('offline/astray.the-same') : ''}</option
+                            >{/each}
+                    </select></label
+                >
+            {/if}
+            {#if batches.length > 0}
+                <label class="grid min-w-52 flex-1 gap-1"
+                    ><span>{say('offline/astray.which-batch')}</span>
+                    <select class="select w-full" bind:value={batch} required data-batch>
+                        <option value="" disabled>{say('offline/astray.choose')}</option>
+                        {#each batches as one (one.key)}<option value={one.key}>{one.name}, {onShortDay(one.at)}</option>{/each}
+                    </select></label
+                >
+            {/if}
             {#if here !== null || choices.length > 0}<button class="btn" disabled={!ready} data-put>{say('offline/astray.put')}</button
                 >{/if}
             <button type="button" class="btn btn-ghost" onclick={() => entries.forEach((entry) => outbox.drop(entry))} data-away

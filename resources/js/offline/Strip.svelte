@@ -13,6 +13,8 @@
     import { isActive } from '../routes';
     import { alike, off, together } from './told';
 
+    /** More than anybody settles in one go stand in the way of the screen. */
+    const AT_ONCE = 4;
     const waiting = $derived(alike(outbox.waiting));
     const astray = $derived(together(outbox.entries.filter((one) => one.refused?.astray === true)));
     const refused = $derived(
@@ -58,8 +60,15 @@
                 <span class="min-w-52 flex-1">{say('offline/strip.other-notebook')}</span>
                 <button class="btn" onclick={() => location.reload()}>{say('offline/strip.open-anew')}</button>
             </p>
-        {:else}
-            {#each astray as one (one[0]?.id)}<Astray entries={one} />{/each}
+        {:else if astray.length > 0}
+            <p role="alert" class="flex items-start gap-2">
+                <LevelMark level="caution" silent />
+                <span>{astray.length === 1 ? say('offline/strip.astray-one') : say('offline/strip.astray', { many: astray.length })}</span>
+            </p>
+            {#each astray.slice(0, AT_ONCE) as one (one[0]?.id)}<Astray entries={one} />{/each}
+            {#if astray.length > AT_ONCE}<p class="quiet">
+                    {say('offline/strip.astray-rest', { many: astray.length - AT_ONCE })}
+                </p>{/if}
         {/if}
         {#if notebook.ahead !== 0}
             <p role="status" class="flex items-start gap-2" data-clock-off>
