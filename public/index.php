@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
+use App\Http\Arrival;
 use Illuminate\Foundation\Application;
-use Illuminate\Http\Request;
 
 define('LARAVEL_START', microtime(true));
 
@@ -12,4 +12,4 @@ require __DIR__ . '/../bootstrap/autoload.php';
 /** @var Application $app */
 $app = require __DIR__ . '/../bootstrap/app.php';
 
-$app->handleRequest(Request::capture());
+$app->handleRequest(Arrival::capture());

@@ -13,6 +13,8 @@ enum Condition: string
     case Older = 'older';
     case Newer = 'newer';
     case Damaged = 'damaged';
+    /** Sound but for some records that cannot be read: they are set aside. */
+    case Patchy = 'patchy';
     case Emptied = 'emptied';
     case Foreign = 'foreign';
     /** Nothing any more: there was one. */
@@ -21,6 +23,6 @@ enum Condition: string
     /** Whether it can be opened, perhaps after it was brought forward. */
     public function opens(): bool
     {
-        return $this === self::Sound || $this === self::Older;
+        return $this === self::Sound || $this === self::Older || $this === self::Patchy;
     }
 }

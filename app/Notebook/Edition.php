@@ -29,6 +29,17 @@ final readonly class Edition
         'revisions' => ['before'], 'sprayers' => ['pours'], 'trial_looks' => ['counts'], 'weather_reports' => ['hours'],
     ];
 
+    /** What every batch has, whatever it was mixed from. */
+    private const IN_A_BATCH = '$.plan';
+
+    /** The question for rows of which a column holds what nobody can read. */
+    public static function unreadable(string $table, string $column): string
+    {
+        $none = $table === 'batches' && $column === 'document' ? " or json_type({$column}, '" . self::IN_A_BATCH . "') is not 'object'" : '';
+
+        return "{$column} is not null and {$column} != '' and (not json_valid({$column}){$none})";
+    }
+
     /** @param list<string> $steps names of the migrations, in order */
     public function __construct(public array $steps) {}
 

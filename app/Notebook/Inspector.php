@@ -69,8 +69,8 @@ final readonly class Inspector
         }
         foreach (Edition::JSON as $table => $columns) {
             foreach (array_intersect($columns, Sqlite::texts($pdo, "select name from pragma_table_info('{$table}')")) as $column) {
-                if (Sqlite::number($pdo, "select count(*) from {$table} where {$column} is not null and {$column} != '' and not json_valid({$column})") > 0) {
-                    return new Finding(Condition::Damaged, Say::it('notebook/inspector.what-stands-in-overwritten', ['table' => $table]));
+                if (Sqlite::number($pdo, "select count(*) from {$table} where " . Edition::unreadable($table, $column)) > 0) {
+                    return new Finding(Condition::Patchy, Say::it('notebook/inspector.what-stands-in-overwritten', ['table' => $table]));
                 }
             }
         }

@@ -22,6 +22,16 @@ final readonly class LeftOver
         return Sqlite::number($this->pdo, 'select count(*) from left_over');
     }
 
+    /**
+     * What those are called that came in since; others by their kind.
+     *
+     * @return list<string>
+     */
+    public function since(int $before): array
+    {
+        return Sqlite::texts($this->pdo, "select coalesce(json_extract(content, '$.name'), record) from left_over where id > {$before} and why like '%overwritten%' order by id");
+    }
+
     /** @param array<string, mixed> $row */
     public function keep(string $table, array $row, string $why): void
     {
@@ -41,7 +51,7 @@ final readonly class LeftOver
 
     private function emptied(string $table, string $column): void
     {
-        $broken = Sqlite::texts($this->pdo, "select rowid from {$table} where {$column} is not null and {$column} != '' and not json_valid({$column})");
+        $broken = Sqlite::texts($this->pdo, "select rowid from {$table} where " . Edition::unreadable($table, $column));
         $empty = Sqlite::texts($this->pdo, "select iif(\"notnull\", coalesce(dflt_value, ''), 'null') from pragma_table_info('{$table}') where name = '{$column}'")[0] ?? '';
         // An empty text is no document either.
         if (in_array($empty, ['', "''"], true)) {

@@ -20,6 +20,7 @@ final readonly class Opening
         private Forward $forward,
         private Verdict $verdict,
         private StrayLog $stray,
+        private SetAside $setAside,
     ) {}
 
     /**
@@ -40,6 +41,10 @@ final readonly class Opening
             array_push($said, ...$this->create($demo, $now));
             $notebook = '';
             $found = new Finding(Condition::Sound);
+        }
+        if ($found->condition === Condition::Patchy) {
+            array_push($said, ...$this->setAside->unreadable($now));
+            $found = $this->inspector->look($this->places->notebook);
         }
         if (! $found->condition->opens()) {
             throw $this->verdict->of($found->condition === Condition::Absent ? new Finding(Condition::Gone) : $found);
@@ -127,6 +132,7 @@ final readonly class Opening
     {
         $pdo = Sqlite::open($this->places->notebook);
         $mark = $this->edition->stamp($pdo);
+        $this->places->laidOut(Layout::of($pdo));
         unset($pdo);
         Sqlite::fold($this->places->notebook);
         $this->places->remember(new Opened($mark, Places::fileAt($this->places->notebook), $notebook));

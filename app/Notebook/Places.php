@@ -17,6 +17,8 @@ final readonly class Places
 
     private string $refusal;
 
+    private string $layout;
+
     public function __construct(Repository $config)
     {
         $folder = $config->get('mixer.data');
@@ -26,6 +28,7 @@ final readonly class Places
         $this->copies = "{$folder}/copies";
         $this->remembered = "{$folder}/serve/opened.json";
         $this->refusal = "{$folder}/serve/refused.txt";
+        $this->layout = "{$folder}/serve/layout.json";
     }
 
     /** The name of a copy: what it was made for, and when or of what. */
@@ -46,6 +49,18 @@ final readonly class Places
     public function remember(Opened $opened): void
     {
         Files::write($this->remembered, json_encode($opened, \JSON_THROW_ON_ERROR));
+    }
+
+    /** How the notebook was laid out when it was opened or restored last; null where nobody knows. */
+    public function layout(): ?Layout
+    {
+        return is_file($this->layout) ? Layout::read((string) file_get_contents($this->layout)) : null;
+    }
+
+    public function laidOut(Layout $layout): void
+    {
+        Files::folder(dirname($this->layout));
+        Files::write($this->layout, json_encode($layout, \JSON_THROW_ON_ERROR));
     }
 
     /** Why the notebook is not served, for the page that says so; null where it is. */

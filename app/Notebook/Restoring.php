@@ -49,6 +49,8 @@ final readonly class Restoring
             throw new Refused(Say::it('notebook/restoring.was-copied-and-what-arrived', ['copy' => $copy, 'why' => $this->why($after), 'value' => $kept === null ? '' : Say::it('notebook/restoring.what-was-there-before-in', ['kept' => $kept])]));
         }
 
+        $this->places->laidOut(Layout::of(Sqlite::open($this->places->notebook)));
+
         return [
             ...($kept === null ? [] : [Say::it('notebook/restoring.what-was-in-notebook-before', ['kept' => $kept])]),
             Say::it('notebook/restoring.notebook-as-was-in', ['copy' => $copy]),

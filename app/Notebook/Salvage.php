@@ -17,7 +17,10 @@ final readonly class Salvage
 {
     private const HEADER_BYTES = 100;
 
-    public function __construct(private Edition $edition, private Forward $forward) {}
+    /** Tables that tell of the notebook, and hold nothing that anybody entered. */
+    private const OF_ITSELF = ['migrations', 'notebook', LeftOver::TABLE];
+
+    public function __construct(private Edition $edition, private Forward $forward, private Places $places) {}
 
     /** @throws StoreFault when not even its tables can be found */
     public function out(string $damaged, string $to): Salvaged
@@ -30,19 +33,22 @@ final readonly class Salvage
                 Files::remove($path);
             }
             $this->forward->bring($donor);
-            $old = $this->opened($damaged, $work, $donor);
+            [$old, $scattered] = $this->opened($damaged, $work, $donor);
             $new = Sqlite::open($half);
             $new->exec('pragma foreign_keys = off');
             $leftOver = new LeftOver($new);
-            $rows = $this->copy($old, $new, $leftOver, $work);
+            $rows = $this->copy($old, $new, $leftOver, $work, $scattered);
             $this->steps($new, Sqlite::number($old, 'pragma user_version'));
-            $this->missing($donor, $new);
+            $this->missing($donor, $new, $leftOver);
             $leftOver->unreadable();
             (new StandIns($new))->put();
             $leftOver->orphans();
             $new->exec('insert or ignore into stale_cases (case_id) select id from cases');
             foreach (array_keys($rows) as $table) {
                 $rows[$table] = Sqlite::number($new, 'select count(*) from ' . Sqlite::name($table));
+            }
+            if (array_sum(array_diff_key($rows, array_flip(self::OF_ITSELF))) === 0) {
+                throw new StoreFault(StoreTrouble::Damaged, Say::it('notebook/salvage.nothing-could-be-read-out.nothing-could-be-read-out', ['value' => '.']));
             }
             $many = $leftOver->count();
             $new->exec('vacuum into ' . $new->quote("{$half}.whole"));
@@ -59,8 +65,13 @@ final readonly class Salvage
         }
     }
 
-    /** A working copy that opens: as it is, with a new header, or with a new first page; what was cut off is filled up. */
-    private function opened(string $damaged, string $work, string $donor): PDO
+    /**
+     * A working copy that opens: as it is, with a new header, with a new first page, or with a new list of its tables; what was cut
+     * off is filled up.
+     *
+     * @return array{PDO, bool} and whether nobody knows where its tables begin
+     */
+    private function opened(string $damaged, string $work, string $donor): array
     {
         $last = null;
         foreach ([[0, false], [self::HEADER_BYTES, false], [\PHP_INT_MAX, false], [0, true], [\PHP_INT_MAX, true]] as [$replaced, $tail]) {
@@ -73,7 +84,23 @@ final readonly class Salvage
                 if (array_intersect(Sqlite::tables($pdo), Edition::TABLES) !== []) {
                     $pdo->exec('pragma wal_checkpoint(truncate)');
 
-                    return $pdo;
+                    return [$pdo, false];
+                }
+            } catch (PDOException $e) {
+                $last = $e;
+            }
+            unset($pdo);
+        }
+
+        // Its own list of tables is gone: as it was when it was opened last, or where nobody wrote that down, as a new one begins.
+        foreach (array_filter([$this->places->layout(), Layout::of(Sqlite::open($donor))->scattered()]) as $layout) {
+            Files::remove($work);
+            file_put_contents($work, (new NewFront($layout))->over((string) file_get_contents($damaged), "{$work}.front"));
+            try {
+                $pdo = Sqlite::open($work);
+                $pdo->exec('pragma writable_schema = on');
+                if (array_intersect(Sqlite::tables($pdo), Edition::TABLES) !== []) {
+                    return [$pdo, $layout->isScattered()];
                 }
             } catch (PDOException $e) {
                 $last = $e;
@@ -115,7 +142,7 @@ final readonly class Salvage
     }
 
     /** @return array<string, int> rows by table */
-    private function copy(PDO $old, PDO $new, LeftOver $leftOver, string $work): array
+    private function copy(PDO $old, PDO $new, LeftOver $leftOver, string $work, bool $scattered): array
     {
         $reader = new RowReader($old);
         $rows = [];
@@ -137,7 +164,7 @@ final readonly class Salvage
                     $leftOver->keep($table, $row, $e->getMessage());
                 }
             }
-            if (! $whole) {
+            if (! $whole || $scattered) {
                 $broken[] = $table;
             }
         }
@@ -179,7 +206,7 @@ final readonly class Salvage
     }
 
     /** Tables that are gone as a whole, in a notebook of the newest version: empty ones, so that it opens. */
-    private function missing(string $donor, PDO $new): void
+    private function missing(string $donor, PDO $new, LeftOver $leftOver): void
     {
         if (Sqlite::number($new, 'pragma user_version') !== $this->edition->version()) {
             return;
@@ -191,7 +218,11 @@ final readonly class Salvage
             }
         }
         foreach (array_diff_key($this->definitions(Sqlite::open($donor), 'index'), $this->definitions($new, 'index')) as $sql) {
-            $new->exec($sql);
+            try {
+                $new->exec($sql);
+            } catch (PDOException) {
+                $this->again($new, $leftOver, $sql);
+            }
         }
     }
 

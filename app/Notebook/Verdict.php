@@ -21,7 +21,7 @@ final readonly class Verdict
             Condition::Emptied => Say::it('notebook/verdict.emptied.notebook-empty-file-all-that', ['path' => $path, 'newest' => $this->newest(Say::it('notebook/verdict.emptied'))]),
             Condition::Foreign => Say::it('notebook/verdict.foreign.not-notebook-of-idle-mixer', ['path' => $path, 'detail' => $found->detail, 'newest' => $this->newest(Say::it('notebook/verdict.foreign'))]),
             Condition::Gone => Say::it('notebook/verdict.gone.notebook-gone-there-was-one', ['path' => $path, 'newest' => $this->newest(Say::it('notebook/verdict.gone'))]),
-            Condition::Absent, Condition::Sound, Condition::Older => throw new \LogicException(Say::it('notebook/verdict.absent', ['path' => $path])),
+            Condition::Absent, Condition::Sound, Condition::Older, Condition::Patchy => throw new \LogicException(Say::it('notebook/verdict.absent', ['path' => $path])),
         });
     }
 

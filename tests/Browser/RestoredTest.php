@@ -15,7 +15,7 @@ use Tests\Faults\Start;
  * what waits must land in no other record.
  */
 
-function asked(string $address, Call $call): Reply
+function answered(string $address, Call $call): Reply
 {
     $reply = Devices::one($address, $call);
     expect($reply->acknowledged())->toBeTrue($call->path . ': ' . $reply->message());
@@ -24,29 +24,29 @@ function asked(string $address, Call $call): Reply
 }
 
 /** A batch with every spoonful in it, that is saved. */
-function readyFor(string $address, int $case): int
+function savedFor(string $address, int $case): int
 {
-    $batch = asked($address, Call::make('/api/batches', ['bench' => ['request' => ['recipe' => 'plain-soap', 'make' => ['amount' => 1, 'unit' => 'L']]], 'caseId' => $case]));
+    $batch = answered($address, Call::make('/api/batches', ['bench' => ['request' => ['recipe' => 'plain-soap', 'make' => ['amount' => 1, 'unit' => 'L']]], 'caseId' => $case]));
     foreach ((array) $batch->at('items') as $i => $item) {
         foreach ((array) $batch->at("items.{$i}.scoops") as $j => $scoop) {
             for ($number = 1; $number <= $batch->id("items.{$i}.scoops.{$j}.count"); ++$number) {
-                asked($address, new Call('PUT', "/api/batches/{$batch->id()}/scoops/{$batch->id("items.{$i}.scoops.{$j}.id")}/ticks/{$number}", ['ticked' => true]));
+                answered($address, new Call('PUT', "/api/batches/{$batch->id()}/scoops/{$batch->id("items.{$i}.scoops.{$j}.id")}/ticks/{$number}", ['ticked' => true]));
             }
         }
     }
 
-    return asked($address, new Call('POST', "/api/batches/{$batch->id()}/finish", ['standTest' => 'even']))->id();
+    return answered($address, new Call('POST', "/api/batches/{$batch->id()}/finish", ['standTest' => 'even']))->id();
 }
 
 /** @return array{case: int, batch: int, mixing: int, test: int, run: int} a case with one of everything that is written to without a line */
 function withEverything(string $address, int $plant, string $pest): array
 {
-    $case = asked($address, Call::make('/api/cases', ['plantId' => $plant, 'pest' => $pest]))->id();
-    $batch = readyFor($address, $case);
-    asked($address, Call::make("/api/cases/{$case}/rounds", ['batchId' => $batch, 'override' => 'It was urgent']));
-    $mixing = asked($address, Call::make('/api/batches', ['bench' => ['request' => ['recipe' => 'plain-soap', 'make' => ['amount' => 1, 'unit' => 'L']]], 'caseId' => $case]))->id();
-    $test = asked($address, Call::make('/api/leaf-tests', ['batchId' => $batch, 'plantId' => $plant, 'leaves' => 2, 'controls' => false]))->id();
-    $run = asked($address, Call::make('/api/runs', ['batchId' => $batch, 'caseIds' => [$case], 'override' => 'It was urgent']))->id();
+    $case = answered($address, Call::make('/api/cases', ['plantId' => $plant, 'pest' => $pest]))->id();
+    $batch = savedFor($address, $case);
+    answered($address, Call::make("/api/cases/{$case}/rounds", ['batchId' => $batch, 'override' => 'It was urgent']));
+    $mixing = answered($address, Call::make('/api/batches', ['bench' => ['request' => ['recipe' => 'plain-soap', 'make' => ['amount' => 1, 'unit' => 'L']]], 'caseId' => $case]))->id();
+    $test = answered($address, Call::make('/api/leaf-tests', ['batchId' => $batch, 'plantId' => $plant, 'leaves' => 2, 'controls' => false]))->id();
+    $run = answered($address, Call::make('/api/runs', ['batchId' => $batch, 'caseIds' => [$case], 'override' => 'It was urgent']))->id();
 
     return ['case' => $case, 'batch' => $batch, 'mixing' => $mixing, 'test' => $test, 'run' => $run];
 }
@@ -71,8 +71,8 @@ it('puts nothing that waited into another record after a restore, and asks where
     $options = ['--port', (string) Served::freePort(), '--empty'];
     $start = Start::run($folder, $options);
     $address = $start->awaitUp();
-    $dahlia = asked($address, Call::make('/api/plants', ['name' => 'Dahlia', 'tolerance' => 'ordinary-leaf']))->id();
-    $rose = asked($address, Call::make('/api/plants', ['name' => 'Rose', 'tolerance' => 'ordinary-leaf']))->id();
+    $dahlia = answered($address, Call::make('/api/plants', ['name' => 'Dahlia', 'tolerance' => 'ordinary-leaf']))->id();
+    $rose = answered($address, Call::make('/api/plants', ['name' => 'Rose', 'tolerance' => 'ordinary-leaf']))->id();
     [$code, $said] = Start::toTheEnd($folder, ['--backup', "{$folder}/before.sqlite"]);
     expect($code)->toBe(0, $said);
     $mine = withEverything($address, $dahlia, 'aphids');
@@ -102,7 +102,7 @@ it('puts nothing that waited into another record after a restore, and asks where
         $start->awaitUp();
         $theirs = withEverything($address, $rose, 'spider-mites');
         expect($theirs)->toBe($mine);
-        $again = asked($address, Call::make('/api/cases', ['plantId' => $dahlia, 'pest' => 'aphids']))->id();
+        $again = answered($address, Call::make('/api/cases', ['plantId' => $dahlia, 'pest' => 'aphids']))->id();
 
         $screen->open('/')->see('4 things were entered here for the notebook as it was before a copy was put in its place');
         $screen->until(static fn(): bool => count($screen->all('[data-astray]')) === 4, static fn(): string => 'Not all of it is asked for: ' . $screen->text());

@@ -54,8 +54,7 @@ it('dates a count by the hour of the machine, whatever the clock of the phone sa
                 };
             }
             JS);
-        static $value = 1000;
-        $value += 2;
+        $value = 2 * random_int(1_000, 400_000);
         $screen->open('/cases/6')->see('Counts');
         $screen->cutLine();
         totalOf($screen, $value)->press('Save the count')->see("A count of {$value} is kept on this device");

@@ -8,6 +8,7 @@ use Tests\Browser\Served;
 use Tests\Faults\Call;
 use Tests\Faults\Damage;
 use Tests\Faults\Devices;
+use Tests\Faults\Long;
 
 /*
  * A table of notebooks that cannot be opened as they are: each gets its sentence and its way back, and nothing that could be
@@ -29,7 +30,6 @@ dataset('damaged notebooks', [
     }],
     'a table is missing' => ['is damaged: tables are missing in it', static fn(string $path) => Sqlite::open($path)->exec('drop table batch_ticks')],
     'records have lost what they belong to' => ['is damaged: records have lost what they belong to', static fn(string $path) => Sqlite::open($path)->exec('delete from plants where id = 1')],
-    'what stands in a record is overwritten' => ['is damaged: what stands in batches is overwritten', static fn(string $path) => Sqlite::open($path)->exec('update batches set document = substr(document, 1, 400) || zeroblob(40) || substr(document, 441) where id = 2')],
 ]);
 
 it('copies out of a damaged notebook what can be read, and tells the way back', function (string $said, Closure $damage): void {
@@ -155,4 +155,63 @@ it('takes no log for the notebook’s that belongs to the file before it', funct
     $house->kill();
     $house->open();
     expect(Sqlite::number($house->pdo(), "select count(*) from plants where name = 'Written last'"))->toBe(1);
+});
+
+/** @return array<string, int> rows by table that SQLite's own shell reads out of a file, from both ends of each table */
+function dumped(string $path): array
+{
+    $out = "{$path}.dumped";
+    exec('rm -f ' . escapeshellarg($out) . '; sqlite3 ' . escapeshellarg($path) . ' .dump 2>/dev/null | sed s/^ROLLBACK.*/COMMIT\\;/ | sqlite3 ' . escapeshellarg($out) . ' 2>/dev/null');
+    $rows = array_map(count(...), Damage::readable($out));
+    @unlink($out);
+
+    return array_intersect_key($rows, array_flip(array_diff(Edition::TABLES, ['notebook', 'migrations', ...Edition::RECKONED])));
+}
+
+/*
+ * Pages at random, in notebooks as they grew and in such as were restored, whose pages lie otherwise. Held against what the shell
+ * of SQLite reads out (.dump): its newer .recover needs a table that Debian builds it without. https://www.sqlite.org/cli.html
+ */
+it('reads out of notebooks that are damaged at random all that the shell of SQLite reads', function (): void {
+    $given = getenv('MIXER_SEED');
+    $seed = $given === false ? 20261129 : (int) $given;
+    $random = new Random\Randomizer(new Random\Engine\Mt19937($seed));
+    $many = Long::times(4, 40);
+    $told = ['read by both' => 0, 'read here besides' => 0, 'of SQLite alone' => 0];
+    for ($n = 0; $n < $many; ++$n) {
+        $house = Damage::house();
+        $path = $house->notebook();
+        if ($n % 2 === 1) {
+            [$status, $said] = $house->artisan('mixer:backup', "{$house->folder}/copies/backup-of-{$n}.sqlite");
+            expect($status)->toBe(0, $said);
+            $house->artisan('mixer:restore', "{$house->folder}/copies/backup-of-{$n}.sqlite");
+            $house->open();
+            $house->artisan('mixer:close');
+        }
+        $pages = intdiv((int) filesize($path), 4096);
+        // The first page of every fourth, and up to three of all the others.
+        foreach ([...$n % 4 < 2 ? [1] : [], ...array_map(static fn(): int => $random->getInt(1, $pages), range(1, $random->getInt(1, 3)))] as $page) {
+            Damage::page($path, $page, $random->getInt(0, 1) === 0 ? str_repeat("\0", 4096) : $random->getBytes(4096));
+        }
+        $theirs = dumped($path);
+        // Without a copy to go back to in every third.
+        if ($n % 3 === 2) {
+            exec('rm -f ' . escapeshellarg("{$house->folder}/copies") . '/*');
+        }
+        [$status, $sentence] = $house->artisan('mixer:open');
+        if ($status === 0) {
+            // What was hit held nothing.
+            continue;
+        }
+        expect(preg_match('#\./start --restore (\S+rescued\S+\.sqlite)#', $sentence, $way))->toBe(1, "Seed {$seed}, notebook {$n}: {$sentence}");
+        $ours = array_map(count(...), Damage::rescued($way[1] ?? ''));
+        foreach ($theirs as $table => $rows) {
+            $told['read by both'] += min($rows, $ours[$table] ?? 0);
+            $told['read here besides'] += max(0, ($ours[$table] ?? 0) - $rows);
+            $told['of SQLite alone'] += max(0, $rows - ($ours[$table] ?? 0));
+            expect($ours[$table] ?? 0)->toBeGreaterThanOrEqual($rows, "Seed {$seed}, notebook {$n}, {$table}");
+        }
+    }
+    Long::tell('salvage', ['notebooks' => $many, 'seed' => (string) $seed, ...$told]);
+    expect($told['read by both'])->toBeGreaterThan(100);
 });

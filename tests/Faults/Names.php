@@ -39,7 +39,7 @@ final class Names
         if (is_array($saved) && is_string($saved['kind'] ?? null) && is_int($saved['id'] ?? null) && is_string($saved['key'] ?? null)) {
             $this->known["{$saved['kind']}/{$saved['id']}"] = $saved['key'];
         }
-        if (is_int($answer['id'] ?? null) && is_string($answer['key'] ?? null) && preg_match('#^/api/([a-z-]+)#', $call->path, $kind) === 1) {
+        if (is_int($answer['id'] ?? null) && is_string($answer['key'] ?? null) && preg_match('#^/api/([a-z-]+)$#', $call->path, $kind) === 1) {
             $this->known["{$kind[1]}/{$answer['id']}"] = $answer['key'];
         }
     }

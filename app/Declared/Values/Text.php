@@ -38,7 +38,8 @@ final readonly class Text implements Value
 
     public function read(Node $node): string
     {
-        $text = $node->text($this->most, $this->pattern === '' ? $this->least : 0);
+        $least = $this->pattern === '' ? $this->least : 0;
+        $text = $this->trimmed ? $node->line($this->most, $least) : $node->text($this->most, $least);
         if ($this->pattern !== '' && preg_match("/{$this->pattern}/D", $text) !== 1) {
             throw $node->fault($this->otherwise);
         }

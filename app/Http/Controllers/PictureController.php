@@ -9,6 +9,9 @@ use App\Http\Body;
 use App\Http\RefusedCall;
 use App\Models\Plant;
 use App\Models\PlantPicture;
+use IdleMixer\Core\Document\Node;
+use IdleMixer\Core\Photo\PictureFile;
+use IdleMixer\Core\Photo\RefusedPicture;
 use IdleMixer\Core\Words\Say;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -49,8 +52,18 @@ final class PictureController
         if ($size === false || $size[2] !== \IMAGETYPE_JPEG || max($size[0], $size[1]) > self::WIDEST_PX) {
             throw $node->fault(Say::it('calls/picture-controller.expected-jpeg-of-at-most', ['widest-px' => self::WIDEST_PX]));
         }
-        PlantPicture::query()->updateOrCreate(['plant_id' => $id], ['picture' => $text, 'taken_at' => $clock->now()]);
+        PlantPicture::query()->updateOrCreate(['plant_id' => $id], ['picture' => base64_encode(self::anew($bytes, $node)), 'taken_at' => $clock->now()]);
 
         return new JsonResponse(['pictureAt' => $clock->now()->format('Y-m-d\TH:i:s\Z')]);
+    }
+
+    /** What is seen on it and nothing else: whatever stood beside that in the file is gone. */
+    private static function anew(string $bytes, Node $node): string
+    {
+        try {
+            return PictureFile::stripped($bytes, self::WIDEST_PX);
+        } catch (RefusedPicture $refused) {
+            throw $node->fault($refused->getMessage());
+        }
     }
 }

@@ -40,7 +40,7 @@ final readonly class ComposeInput
         $from = $object->optional('from');
 
         return new self(
-            trim($object->get('name')->text(RecipeReader::MAX_NAME)),
+            trim($object->get('name')->line(RecipeReader::MAX_NAME)),
             $slug === null || $slug->isNull() ? null : $slug->text(100, 1),
             RecipeUse::from($object->get('use')->word(array_column(RecipeUse::cases(), 'value'), 'use')),
             MixingOrder::from($object->get('order')->word(array_column(MixingOrder::cases(), 'value'), Say::it('input/compose-input.mixing-order'))),

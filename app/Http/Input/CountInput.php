@@ -45,7 +45,7 @@ final readonly class CountInput
             LookReader::read($object, $plans->of($pest)),
             $object->optional('untreated')?->flag() ?? false,
             $object->optional('notes')?->text(self::LONGEST_NOTE) ?? '',
-            $object->optional('spots')?->text(self::LONGEST_SPOTS),
+            $object->optional('spots')?->line(self::LONGEST_SPOTS),
         );
     }
 

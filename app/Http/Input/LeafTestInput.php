@@ -74,7 +74,7 @@ final readonly class LeafTestInput
             LeafShape::from($object->optional('shape')?->word(array_column(LeafShape::cases(), 'value'), Say::it('input/leaf-test-input.shape-of-leaf')) ?? LeafShape::Oval->value),
             $wait,
             $appliedAt,
-            $object->optional('marks')?->text(self::LONGEST_MARKS) ?? '',
+            $object->optional('marks')?->line(self::LONGEST_MARKS) ?? '',
         );
     }
 

@@ -39,7 +39,7 @@ final readonly class MeasureInput
 
         return new self(
             $sent,
-            trim($object->get('name')->text(RecipeReader::MAX_NAME, 1)),
+            trim($object->get('name')->line(RecipeReader::MAX_NAME, 1)),
             $holds,
             $kind,
             $step,

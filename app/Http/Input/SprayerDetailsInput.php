@@ -47,7 +47,7 @@ final readonly class SprayerDetailsInput
         }
         FillMarks::of($pours);
 
-        return new self($sent->basedOn, $name === null ? $sprayer->name : trim($name->text(RecipeReader::MAX_NAME, 1)), $amount, $fill, $left ?? 0.0, $pours, $object->optional('shape')?->word(array_column(SprayerShape::cases(), 'value'), Say::it('input/sprayer-details-input.shape-of-sprayer')) ?? $sprayer->shape);
+        return new self($sent->basedOn, $name === null ? $sprayer->name : trim($name->line(RecipeReader::MAX_NAME, 1)), $amount, $fill, $left ?? 0.0, $pours, $object->optional('shape')?->word(array_column(SprayerShape::cases(), 'value'), Say::it('input/sprayer-details-input.shape-of-sprayer')) ?? $sprayer->shape);
     }
 
     private static function within(?Node $node, float $most): ?float

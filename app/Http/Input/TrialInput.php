@@ -26,8 +26,8 @@ final readonly class TrialInput
     {
         $sent = Sent::opened($node, ['pest', 'name', 'one', 'other', 'unit', 'units', 'blind', 'begunAt'], correcting: false);
         $object = $sent->object;
-        $one = $object->get('one')->text(self::LONGEST, 1);
-        $other = $object->get('other')->text(self::LONGEST, 1);
+        $one = $object->get('one')->line(self::LONGEST, 1);
+        $other = $object->get('other')->line(self::LONGEST, 1);
         if (mb_strtolower(trim($one)) === mb_strtolower(trim($other))) {
             throw $object->get('other')->fault(Say::it('input/trial-input.both-sides-are-trial-needs'));
         }
@@ -35,7 +35,7 @@ final readonly class TrialInput
         return new self(
             $sent,
             $object->get('pest')->word($troubles->pestSlugs(), 'pest'),
-            $object->get('name')->text(self::LONGEST, 1),
+            $object->get('name')->line(self::LONGEST, 1),
             $one,
             $other,
             $object->get('unit')->word(self::UNITS, 'unit'),

@@ -27,7 +27,7 @@ final readonly class VesselInput
 
         return new self(
             $sent,
-            trim($object->get('name')->text(RecipeReader::MAX_NAME, 1)),
+            trim($object->get('name')->line(RecipeReader::MAX_NAME, 1)),
             AmountReader::read($object->get('holds'), Dimension::Volume),
             $object->optional('shape')?->word(array_column(SprayerShape::cases(), 'value'), Say::it('input/vessel-input.shape-of-sprayer')) ?? '',
         );

@@ -40,7 +40,7 @@ final readonly class WeatherInput
             throw $fault->under('/content');
         }
 
-        return new self($sent, WeatherReport::FILE, trim($sent->object->get('name')->text(InputLines::LONGEST_NAME['value'], 1)), $hours, $now);
+        return new self($sent, WeatherReport::FILE, trim($sent->object->get('name')->line(InputLines::LONGEST_NAME['value'], 1)), $hours, $now);
     }
 
     /** @return array<string, mixed> as they are kept */

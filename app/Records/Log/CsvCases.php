@@ -93,8 +93,8 @@ final class CsvCases
      */
     private function plant(array $row): Plant
     {
-        $name = (new Node($row['plant'] ?? '', 'plant'))->text(self::LONGEST, 1);
-        $place = (new Node($row['place'] ?? '', 'place'))->text(self::LONGEST);
+        $name = (new Node($row['plant'] ?? '', 'plant'))->line(self::LONGEST, 1);
+        $place = (new Node($row['place'] ?? '', 'place'))->line(self::LONGEST);
         $found = Plant::query()->where('name', $name);
         if (isset($row['place'])) {
             $found->where('place', $place);

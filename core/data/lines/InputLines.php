@@ -91,6 +91,12 @@ final class InputLines
     /** The bound of the open documents. */
     public const LONGEST_DOCUMENT = ['value' => 1_000_000, 'unit' => 'bytes', 'source' => 'house'];
 
+    /** Names in one object: far more than any open document has. */
+    public const MOST_KEYS = ['value' => 500, 'unit' => '1', 'source' => 'house'];
+
+    /** Digits from which on a number may be beyond what is reckoned with. */
+    public const LONGEST_NUMBER = ['value' => 300, 'unit' => 'characters', 'source' => 'house'];
+
     /** Deeper than any open document. */
     public const DEEPEST_DOCUMENT = ['value' => 64, 'unit' => 'levels', 'source' => 'house'];
 

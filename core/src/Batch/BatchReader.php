@@ -102,7 +102,7 @@ final readonly class BatchReader
     {
         $rows = [];
         $object = $node->open();
-        foreach ($object->keys() as $key) {
+        foreach ($object->names() as $key) {
             $row = $object->get($key)->object(['citation', 'standing', 'from_memory']);
             $rows[$key] = [
                 'citation' => $row->get('citation')->text(InputLines::LONGEST_CITATION['value'], 1),
@@ -119,7 +119,7 @@ final readonly class BatchReader
     {
         $rows = [];
         $object = $node->open();
-        foreach ($object->keys() as $code) {
+        foreach ($object->names() as $code) {
             $rows[$code] = $numbers->row($object->get($code));
         }
 

@@ -155,7 +155,7 @@ final readonly class BenchReader
 
             return Measure::holding(
                 AmountReader::fromParts($row->get('amount'), $row->get('unit'), Dimension::Volume),
-                trim($row->optional('name')?->text(self::LONGEST_MEASURE_NAME) ?? ''),
+                trim($row->optional('name')?->line(self::LONGEST_MEASURE_NAME) ?? ''),
             );
         }, $node->items(1, self::MAX_MEASURES, 'measures'));
     }

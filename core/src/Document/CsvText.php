@@ -7,8 +7,8 @@ namespace IdleMixer\Core\Document;
 /** Cells of a CSV file (RFC 4180), with text that a spreadsheet would take for a formula made harmless, and read back as it was. */
 final class CsvText
 {
-    /** What makes a formula of a cell. */
-    private const BEGINS_FORMULA = "=+-@\t\r";
+    /** What makes a formula of a cell; programs take the full-width signs of East Asian keyboards for the same. */
+    private const BEGINS_FORMULA = '/\A[=+\-@\t\r\x{FF1D}\x{FF0B}\x{FF0D}\x{FF20}]/u';
 
     /** @param list<string|null> $cells */
     public static function row(array $cells): string
@@ -25,9 +25,7 @@ final class CsvText
     /** Whether it was written by {@see row}, with a sign before it that takes the formula away. */
     private static function isQuoted(string $cell): bool
     {
-        $rest = ltrim($cell, "'");
-
-        return $cell !== '' && $cell[0] === "'" && $rest !== '' && strpbrk($rest[0], self::BEGINS_FORMULA) !== false;
+        return $cell !== '' && $cell[0] === "'" && preg_match(self::BEGINS_FORMULA, ltrim($cell, "'")) !== 0;
     }
 
     private static function cell(?string $cell): string
@@ -35,8 +33,7 @@ final class CsvText
         if ($cell === null || $cell === '') {
             return '';
         }
-        $bare = ltrim($cell, "'");
-        $safe = $bare !== '' && strpbrk($bare[0], self::BEGINS_FORMULA) !== false && ! is_numeric($cell) ? "'{$cell}" : $cell;
+        $safe = preg_match(self::BEGINS_FORMULA, ltrim($cell, "'")) !== 0 && ! is_numeric($cell) ? "'{$cell}" : $cell;
 
         return strpbrk($safe, ",\"\r\n;") === false && trim($safe) === $safe ? $safe : '"' . str_replace('"', '""', $safe) . '"';
     }

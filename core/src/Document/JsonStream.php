@@ -101,7 +101,10 @@ final class JsonStream
     private function parsed(string $path): Node
     {
         try {
-            return new Node(json_decode($this->slice($path), false, self::DEEPEST, \JSON_THROW_ON_ERROR), $path);
+            $text = $this->slice($path);
+            JsonShape::check($text, $path);
+
+            return new Node(json_decode($text, false, self::DEEPEST, \JSON_THROW_ON_ERROR), $path);
         } catch (\JsonException $e) {
             throw InvalidDocument::because($path, Say::it('document/json-stream.this-not-json', ['get-message' => lcfirst($e->getMessage())]), null);
         }

@@ -18,7 +18,7 @@ final class JsonText
     /** What some programs write before everything else. */
     private const BYTE_ORDER_MARK = "\xEF\xBB\xBF";
 
-    /** @throws InvalidDocument when the text is empty, over 1 MB, not UTF-8, not JSON, or has a key twice in one object */
+    /** @throws InvalidDocument when the text is empty, over 1 MB, not UTF-8, not JSON, has a key twice or too many in one object, or a number that is too large */
     public static function parse(string $text): Node
     {
         $text = str_starts_with($text, self::BYTE_ORDER_MARK) ? substr($text, strlen(self::BYTE_ORDER_MARK)) : $text;
@@ -33,14 +33,11 @@ final class JsonText
             );
         }
 
+        JsonShape::check($text);
         try {
             $read = json_decode($text, false, self::MAX_DEPTH, JSON_THROW_ON_ERROR);
         } catch (\JsonException $e) {
             throw InvalidDocument::because('', Say::it('document/json-text.this-not-json', ['get-message' => lcfirst($e->getMessage())]), $text);
-        }
-        $twice = DoubleKey::in($text);
-        if ($twice !== null) {
-            throw InvalidDocument::because($twice, Say::it('document/json-text.this-key-stands-twice-in'), null);
         }
 
         return new Node($read, '');

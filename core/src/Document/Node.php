@@ -67,6 +67,22 @@ final readonly class Node
         return array_map(strval(...), array_keys($this->members));
     }
 
+    /**
+     * @return list<string> keys of an object of which each names something
+     *
+     * @throws InvalidDocument when one is a number, which PHP would count and not name by
+     */
+    public function names(): array
+    {
+        foreach ($this->keys() as $key) {
+            if (ctype_digit(ltrim($key, '-'))) {
+                throw InvalidDocument::because("{$this->path}/{$key}", Say::it('document/node.no-number'), null);
+            }
+        }
+
+        return $this->keys();
+    }
+
     public function has(string $key): bool
     {
         return isset($this->members[$key]);
@@ -132,16 +148,29 @@ final readonly class Node
     /** @throws InvalidDocument when this is no text, has fewer characters than `$min` or more than `$max`, or is blank where it must not be empty */
     public function text(int $max, int $min = 0): string
     {
-        if (! is_string($this->value)) {
-            throw InvalidDocument::because($this->path, Say::it('document/node.expected-text-here-found'), $this->value);
-        }
-        $length = mb_strlen($this->value);
-        if ($length > $max || $length < $min || ($min > 0 && trim($this->value) === '')) {
+        return $this->bounded(PlainText::lines($this->string()), $max, $min);
+    }
+
+    /** @throws InvalidDocument as for text; a name is one line, whatever stood between its words */
+    public function line(int $max, int $min = 0): string
+    {
+        return $this->bounded(PlainText::line($this->string()), $max, $min);
+    }
+
+    private function string(): string
+    {
+        return is_string($this->value) ? $this->value : throw InvalidDocument::because($this->path, Say::it('document/node.expected-text-here-found'), $this->value);
+    }
+
+    private function bounded(string $text, int $max, int $min): string
+    {
+        $length = mb_strlen($text);
+        if ($length > $max || $length < $min || ($min > 0 && trim($text) === '')) {
             $bounds = $min > 0 ? Say::it('document/node.between-and-characters', ['min' => $min, 'max' => $max]) : Say::it('document/node.at-most-characters', ['max' => $max]);
             throw InvalidDocument::because($this->path, Say::it('document/node.may-stand-here-found.may-stand-here-found', ['bounds' => $bounds, 'length' => $length]), $this->value);
         }
 
-        return $this->value;
+        return $text;
     }
 
     /**

@@ -52,7 +52,7 @@ final readonly class RecipeReader
 
         return new Recipe(
             $this->slug($object->get('slug')),
-            $object->get('name')->text(self::MAX_NAME, 1),
+            $object->get('name')->line(self::MAX_NAME, 1),
             $use,
             $order,
             $basis,

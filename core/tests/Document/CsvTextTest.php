@@ -17,7 +17,7 @@ it('makes formulas harmless, and reads them back as they were', function (string
     $cell = str_getcsv(rtrim(CsvText::row([$text]), "\r\n"), ',', '"', '')[0] ?? '';
     // What spreadsheets take for a formula begins with one of these: common practice, no source.
     expect($cell)->toStartWith("'")->and(CsvText::plain($cell))->toBe($text);
-})->with(['=cmd()', '+1+1', '-2+3', '@SUM(A1)', "\tx", "'=already", "''-twice"]);
+})->with(['=cmd()', '+1+1', '-2+3', '@SUM(A1)', "\tx", "'=already", "''-twice", '＝cmd()', '＋1', '－2', '＠SUM(A1)']);
 
 it('leaves numbers and words alone', function (string $text): void {
     expect(rtrim(CsvText::row([$text]), "\r\n"))->toBe($text)->and(CsvText::plain($text))->toBe($text);

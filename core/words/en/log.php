@@ -14,6 +14,7 @@ return [
     'csv-cells.number-from-0-to-needed' => '{column} is {found}; a number from 0 to {most} is needed.',
     'csv-cells.yes-or-no-needed' => '{column} is {found}; yes or no is needed.',
     'csv-cells.stages-names-with-counts-are' => 'stages is {found}; names with counts are needed, like adults:3 crawlers:12.',
+    'csv-report.another-table' => '{bad} of the first {rows} rows cannot be read, so nothing of the table was taken in: is it the right one? The first of them: {reason}',
     'csv-reader.there-no-column-there-are' => 'There is no column {found}; there are {all}.',
     'csv-reader.column-missing-in-first-line' => 'The column {needed} is missing in the first line. Needed are {needed-2}, and value or each.',
     'csv-reader.column-stands-twice-in-first' => 'A column stands twice in the first line.',
