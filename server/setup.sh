@@ -46,6 +46,27 @@ house_address() {
     php -r '$s = @stream_socket_client("udp://192.0.2.1:9", $n, $t, 1); $a = $s ? (string) stream_socket_get_name($s, false) : ""; echo preg_replace("/:[0-9]+$/", "", $a);' 2>/dev/null
 }
 
+# holders FILE: the processes that have it open.
+holders() {
+    find /proc/[0-9]*/fd -lname "$1" 2>/dev/null | cut -d/ -f3 | sort -un
+}
+
+# end_left_over LOCK: a server that outlived its ./start holds the notebook, and nobody can press Ctrl-C there any more. It is ended,
+# and nothing else: whoever has that lock open is of this notebook. Where a ./start lives, nothing is.
+end_left_over() {
+    left=$(holders "$1" | grep -vx "$$")
+    for pid in $left; do
+        if tr '\0' ' ' <"/proc/$pid/cmdline" 2>/dev/null | grep -qE '^([^ ]*/)?(ba)?sh ([^ ]*/)?start( |$)'; then return 1; fi
+    done
+    [ -n "$left" ] || return 0
+    # shellcheck disable=SC2086
+    kill -TERM $left 2>/dev/null
+    for _ in {1..40}; do [ -n "$(holders "$1" | grep -vx "$$")" ] || break; sleep 0.05; done
+    # shellcheck disable=SC2046
+    kill -KILL $(holders "$1" | grep -vx "$$") 2>/dev/null
+    say "A server was left behind by a ./start that is gone, and was ended (process $(echo $left | sed 's/ /, /g'))."
+}
+
 # Logs that have grown beyond a megabyte lose their beginning; who writes goes on at the end.
 short_logs() {
     for grown in "$1"/*.log; do

@@ -142,24 +142,6 @@ it('keeps a copy of each of the last seven days, and no more', function (): void
     copy("{$house->folder}/sound.sqlite", "{$house->folder}/copies/daily-2026-01-01.sqlite");
 });
 
-it('does not start on a folder whose server goes on without its ./start, and says how to stop it', function (): void {
-    $folder = sys_get_temp_dir() . '/idle-mixer-orphan-' . bin2hex(random_bytes(6));
-    $start = Start::run($folder, ['--empty', '--port', (string) Served::freePort()]);
-    $address = $start->awaitUp();
-    $start->killShell();
-    expect(addPlant($address, 'Still'))->toBe(201);
-    [$status, $said] = Start::toTheEnd($folder, ['--port', (string) Served::freePort()]);
-    expect($status)->toBe(1)->and($said)->toContain('its server goes on: stop it with  kill -- -');
-    preg_match('#(kill -- -\d+)#', $said, $way);
-    exec($way[1] ?? 'false');
-    usleep(300_000);
-    $again = Start::run($folder, ['--port', (string) Served::freePort()]);
-    $again->awaitUp();
-    $again->interrupt();
-    expect(plantsIn("{$folder}/notebook.sqlite"))->toBe('Still');
-    exec('rm -rf ' . escapeshellarg($folder));
-});
-
 it('leaves nothing behind when the first start fails, and answers a made-up file name', function (): void {
     $house = House::build();
     unlink($house->notebook());

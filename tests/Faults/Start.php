@@ -136,6 +136,11 @@ final class Start
         return $this->await();
     }
 
+    public function isRunning(): bool
+    {
+        return proc_get_status($this->process)['running'];
+    }
+
     public function await(): int
     {
         for ($i = 0; $i < 30_000; ++$i) {
