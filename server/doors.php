@@ -3,9 +3,12 @@
 declare(strict_types=1);
 
 /*
- * php server/doors.php FOLDER HOUSE PORT: writes into FOLDER what the web server is told (caddy.json) for three doors. To this
+ * php server/doors.php FOLDER HOUSE PORT: writes into FOLDER what the web server is told (nginx.conf) for three doors. To this
  * machine as ever, plain, at 127.0.0.1:PORT. To the house over TLS at HOUSE:PORT, where everybody needs the passphrase. And at
  * HOUSE:PORT+1, plain, one page that says how to trust this machine, with the certificate of its authority and nothing else.
+ *
+ * Bodies are waited for here, whole, and not by PHP, whose few workers a device that sends a byte at a time would keep; before
+ * PHP is given one, it is asked without the body whether the sender may speak. Directives: https://nginx.org/en/docs/
  */
 (static function (): void {
     $given = is_array($_SERVER['argv'] ?? null) ? $_SERVER['argv'] : [];
@@ -15,75 +18,170 @@ declare(strict_types=1);
     if (! is_string($folder) || ! is_string($house) || ! is_string($port)) {
         throw new InvalidArgumentException('Give the folder, the address and the port.');
     }
-    $data = (string) getenv('MIXER_DATA');
+    $text = static fn(string $path): string => '"' . addcslashes($path, '"\\$') . '"';
+    $tls = (string) getenv('MIXER_DATA') . '/tls';
     $public = dirname(__DIR__) . '/public';
     $socket = (string) getenv('MIXER_SOCKET');
     $at = static fn(string $address, int $port): string => (str_contains($address, ':') ? "[{$address}]" : $address) . ":{$port}";
+    $user = function_exists('posix_geteuid') && posix_geteuid() === 0 ? "user root root;\n" : '';
+    $types = ['js' => 'text/javascript', 'css' => 'text/css', 'svg' => 'image/svg+xml', 'woff2' => 'font/woff2', 'woff' => 'font/woff', 'webmanifest' => 'application/manifest+json', 'png' => 'image/png', 'ico' => 'image/x-icon'];
 
-    // Whoever sends slowly keeps one of the workers of PHP that long, and no longer: 2 MB within it is a poor wireless line.
-    $bounds = ['read_header_timeout' => '10s', 'read_timeout' => '15s', 'write_timeout' => '120s', 'idle_timeout' => '5m', 'max_header_bytes' => 16_384, 'protocols' => ['h1', 'h2'], 'automatic_https' => ['disable' => true]];
-    /** @param array<string, string> $headers */
-    $fixed = static function (array $headers): array {
-        $set = [];
-        foreach ($headers as $name => $value) {
-            $set[$name] = [$value];
+    /** @param array<string, string> $besides */
+    $headers = static function (string $life, array $besides = []): string {
+        $all = ['X-Content-Type-Options' => 'nosniff', 'Cross-Origin-Resource-Policy' => 'same-origin', 'Cache-Control' => $life, ...$besides];
+
+        return implode('', array_map(static fn(string $name, string $value): string => "add_header {$name} \"{$value}\" always; ", array_keys($all), $all));
+    };
+    $files = "default-src 'none'; style-src 'self'";
+    // Compressed when it was built: the name of what is sent ends in br or gz, and its type is that of what it was.
+    $served = static fn(string $where, string $type, string $told): string => "        location {$where} { types { {$type} } charset utf-8; charset_types text/javascript text/css; gzip off; add_header Content-Encoding \$coding; add_header Vary Accept-Encoding; {$told}try_files \$uri\$ending =404; }\n";
+    $shipped = '';
+    foreach ($types as $ending => $type) {
+        $shipped .= $served("~ ^/build/assets/.*\\.{$ending}\$", "{$type} {$ending} br gz;", $headers('public, max-age=31536000, immutable', ['Content-Security-Policy' => $files]));
+    }
+    $shipped .= $served('= /build/sw.js', 'text/javascript js br gz;', $headers('no-cache', ['Content-Security-Policy' => "default-src 'none'; connect-src 'self'", 'Service-Worker-Allowed' => '/']));
+    foreach (['plain.css', 'favicon.svg', 'favicon.ico', 'icon-192.png', 'icon-512.png', 'manifest.webmanifest'] as $name) {
+        $ending = pathinfo($name, \PATHINFO_EXTENSION);
+        $shipped .= $served("= /{$name}", "{$types[$ending]} {$ending} br gz;", $headers('no-cache', ['Content-Security-Policy' => $files]));
+    }
+
+    $php = static fn(string $door): string => <<<PHP
+        fastcgi_pass unix:{$socket};
+                    fastcgi_param SCRIPT_FILENAME {$text($public . '/index.php')};
+                    fastcgi_param SCRIPT_NAME /index.php;
+                    fastcgi_param QUERY_STRING \$query_string;
+                    fastcgi_param CONTENT_TYPE \$content_type;
+                    fastcgi_param SERVER_PROTOCOL \$server_protocol;
+                    fastcgi_param REMOTE_ADDR \$remote_addr;
+                    fastcgi_param REMOTE_PORT \$remote_port;
+                    fastcgi_param SERVER_ADDR \$server_addr;
+                    fastcgi_param SERVER_PORT \$server_port;
+                    fastcgi_param SERVER_NAME \$host;
+                    fastcgi_param HTTPS \$https if_not_empty;
+                    fastcgi_param HTTP_PROXY "";
+                    fastcgi_param MIXER_DOOR {$door};
+                    fastcgi_read_timeout 120s;
+        PHP;
+    $application = static fn(string $door): string => <<<CONF
+                root {$text($public)};
+                recursive_error_pages on;
+                set \$ending "";
+                set \$coding "";
+                if (-f \$document_root\$uri\$smaller) { set \$ending \$smaller; set \$coding \$coded; }
+        {$shipped}
+                location / {
+                    # Whoever sends a body is let in first.
+                    if (\$request_method !~ ^(GET|HEAD)\$) { return 418; }
+                    error_page 418 = @body;
+                    error_page 413 = @too-large;
+                    fastcgi_param REQUEST_URI \$request_uri;
+                    fastcgi_param REQUEST_METHOD \$request_method;
+                    # The frame of a page goes out before the rest is asked.
+                    fastcgi_buffering off;
+                    {$php($door)}
+                }
+                location @body {
+                    auth_request /the-door;
+                    error_page 401 403 = @refused;
+                    error_page 413 = @too-large;
+                    fastcgi_param REQUEST_URI \$request_uri;
+                    fastcgi_param REQUEST_METHOD \$request_method;
+                    fastcgi_param CONTENT_LENGTH \$content_length;
+                    {$php($door)}
+                }
+                # Its answer to who is not let in is PHP's own, without the body.
+                location @refused {
+                    fastcgi_param REQUEST_URI \$request_uri;
+                    fastcgi_param REQUEST_METHOD \$request_method;
+                    fastcgi_param CONTENT_LENGTH 0;
+                    fastcgi_pass_request_body off;
+                    {$php($door)}
+                }
+                location = /passphrase {
+                    client_max_body_size 4k;
+                    fastcgi_param REQUEST_URI \$request_uri;
+                    fastcgi_param REQUEST_METHOD \$request_method;
+                    fastcgi_param CONTENT_LENGTH \$content_length;
+                    {$php($door)}
+                }
+                location = /the-door {
+                    internal;
+                    fastcgi_pass_request_body off;
+                    fastcgi_param REQUEST_URI /api/ping;
+                    fastcgi_param REQUEST_METHOD GET;
+                    fastcgi_param CONTENT_LENGTH "";
+                    {$php($door)}
+                }
+                error_page 413 = @too-large;
+                location @too-large { internal; default_type application/json; return 413 '{"error":{"path":"","message":"What was sent is larger than 2 MB."}}'; }
+        CONF;
+
+    $nothing = 'default_type "text/plain; charset=utf-8"; return 421 "There is nothing under this name.\n";';
+    $name = str_contains($house, ':') ? "\"[{$house}]\"" : $house;
+    $here = $house === '127.0.0.1' ? '' : <<<CONF
+            server {
+                listen {$at('127.0.0.1', (int) $port)};
+        {$application('here')}
+            }
+        CONF;
+    file_put_contents("{$folder}/nginx.conf", <<<CONF
+        {$user}daemon off;
+        pid {$text("{$folder}/nginx.pid")};
+        error_log stderr error;
+        worker_processes 1;
+        events { worker_connections 1024; }
+        http {
+            access_log off;
+            server_tokens off;
+            client_body_temp_path {$text("{$folder}/nginx/body")};
+            fastcgi_temp_path {$text("{$folder}/nginx/fastcgi")};
+            proxy_temp_path {$text("{$folder}/nginx/proxy")};
+            uwsgi_temp_path {$text("{$folder}/nginx/uwsgi")};
+            scgi_temp_path {$text("{$folder}/nginx/scgi")};
+            # Whoever sends slowly is waited for here, and by no worker of PHP; but not for ever.
+            client_header_timeout 10s;
+            client_body_timeout 15s;
+            send_timeout 30s;
+            keepalive_timeout 300s;
+            client_max_body_size 2m;
+            large_client_header_buffers 4 16k;
+            fastcgi_request_buffering on;
+            # More at a time is no household's screen.
+            limit_conn_zone \$binary_remote_addr zone=devices:1m;
+            limit_conn devices 32;
+            limit_conn_status 429;
+            gzip on;
+            gzip_types application/json image/svg+xml text/javascript text/css;
+            gzip_min_length 512;
+            gzip_vary on;
+            default_type application/octet-stream;
+            map \$http_accept_encoding \$smaller { default ""; "~*\\bbr\\b" .br; "~*\\bgzip\\b" .gz; }
+            map \$smaller \$coded { default ""; .br br; .gz gzip; }
+            server {
+                listen {$at($house, (int) $port)} ssl http2 default_server;
+                server_name _;
+                ssl_certificate {$text("{$tls}/house.crt")};
+                ssl_certificate_key {$text("{$tls}/house.key")};
+                {$nothing}
+            }
+            server {
+                listen {$at($house, (int) $port)} ssl http2;
+                server_name {$name};
+                ssl_certificate {$text("{$tls}/house.crt")};
+                ssl_certificate_key {$text("{$tls}/house.key")};
+                ssl_protocols TLSv1.2 TLSv1.3;
+        {$application('house')}
+            }
+            server {
+                listen {$at($house, (int) $port + 1)};
+                root {$text("{$folder}/trust")};
+                location = / { default_type "text/html; charset=utf-8"; types { } {$headers('no-store', ['Content-Security-Policy' => "default-src 'none'; style-src 'self'; frame-ancestors 'none'", 'Referrer-Policy' => 'no-referrer'])}try_files /trust.html =404; }
+                location = /idle-mixer.crt { default_type application/x-x509-ca-cert; types { } {$headers('no-store', ['Content-Disposition' => 'attachment; filename=idle-mixer.crt'])}try_files /idle-mixer.crt =404; }
+                location = /plain.css { root {$text($public)}; types { text/css css; } {$headers('no-cache', ['Content-Security-Policy' => $files])}try_files /plain.css =404; }
+                location / { default_type "text/plain; charset=utf-8"; return 404 "Only the page / is here.\n"; }
+            }
+        {$here}
         }
 
-        return ['handler' => 'headers', 'response' => ['set' => $set]];
-    };
-    $sealed = ['X-Content-Type-Options' => 'nosniff', 'Cross-Origin-Resource-Policy' => 'same-origin'];
-    /** @param array<string, string> $besides */
-    $files = static fn(string $life, array $besides = []): array => [
-        $fixed([...$sealed, 'Cache-Control' => $life, 'Vary' => 'Accept-Encoding', 'Content-Security-Policy' => "default-src 'none'; style-src 'self'", ...$besides]),
-        // Compressed when it was built.
-        ['handler' => 'file_server', 'root' => $public, 'precompressed' => ['br' => (object) [], 'gzip' => (object) []], 'precompressed_order' => ['br', 'gzip']],
-    ];
-    $there = ['file' => ['root' => $public, 'try_files' => ['{http.request.uri.path}']]];
-    $application = static fn(string $door): array => [
-        ['match' => [['path' => ['/build/assets/*'], ...$there]], 'handle' => $files('public, max-age=31536000, immutable'), 'terminal' => true],
-        ['match' => [['path' => ['/build/sw.js'], ...$there]], 'handle' => $files('no-cache', ['Content-Security-Policy' => "default-src 'none'; connect-src 'self'", 'Service-Worker-Allowed' => '/']), 'terminal' => true],
-        ['match' => [['path' => ['/plain.css', '/favicon.svg', '/favicon.ico', '/icon-192.png', '/icon-512.png', '/manifest.webmanifest'], ...$there]], 'handle' => $files('no-cache'), 'terminal' => true],
-        // More than PHP takes is refused before any of it is passed on: a request that breaks off keeps a worker waiting.
-        ['match' => [['header_regexp' => ['Content-Length' => ['pattern' => '^(?:209715[3-9]|20971[6-9]\\d|2097[2-9]\\d{2}|209[89]\\d{3}|2[1-9]\\d{5}|[3-9]\\d{6}|\\d{8,})$']]]], 'handle' => [['handler' => 'static_response', 'status_code' => 413, 'headers' => ['Content-Type' => ['application/json']], 'body' => '{"error":{"path":"","message":"What was sent is larger than 2 MB."}}']], 'terminal' => true],
-        ['handle' => [
-            ['handler' => 'request_body', 'max_size' => 2_100_000],
-            ['handler' => 'encode', 'encodings' => ['gzip' => (object) []], 'minimum_length' => 512],
-            ['handler' => 'rewrite', 'uri' => '/index.php'],
-            [
-                'handler' => 'reverse_proxy',
-                'upstreams' => [['dial' => "unix/{$socket}"]],
-                // The frame of a page goes out before the rest is asked.
-                'flush_interval' => -1,
-                'transport' => ['protocol' => 'fastcgi', 'root' => $public, 'split_path' => ['.php'], 'env' => ['MIXER_DOOR' => $door]],
-            ],
-        ]],
-    ];
-    $nothing = ['handle' => [['handler' => 'static_response', 'status_code' => 421, 'body' => "There is nothing under this name.\n"]]];
-
-    $servers = [
-        'house' => [...$bounds, 'listen' => [$at($house, (int) $port)],
-            // Who comes by the number of the machine names nobody.
-            'tls_connection_policies' => [['default_sni' => $house]],
-            'routes' => [['match' => [['host' => [$house]]], 'handle' => [['handler' => 'subroute', 'routes' => $application('house')]], 'terminal' => true], $nothing]],
-        'trust' => [...$bounds, 'listen' => [$at($house, (int) $port + 1)], 'routes' => [
-            ['match' => [['path' => ['/']]], 'handle' => [['handler' => 'rewrite', 'uri' => '/trust.html'], $fixed([...$sealed, 'Cache-Control' => 'no-store', 'Content-Type' => 'text/html; charset=utf-8', 'Content-Security-Policy' => "default-src 'none'; style-src 'self'; frame-ancestors 'none'", 'Referrer-Policy' => 'no-referrer']), ['handler' => 'file_server', 'root' => "{$folder}/trust"]], 'terminal' => true],
-            ['match' => [['path' => ['/idle-mixer.crt']]], 'handle' => [$fixed([...$sealed, 'Cache-Control' => 'no-store', 'Content-Type' => 'application/x-x509-ca-cert', 'Content-Disposition' => 'attachment; filename="idle-mixer.crt"']), ['handler' => 'file_server', 'root' => "{$folder}/trust"]], 'terminal' => true],
-            ['match' => [['path' => ['/plain.css']]], 'handle' => $files('no-cache'), 'terminal' => true],
-            ['handle' => [['handler' => 'static_response', 'status_code' => 404, 'body' => "Only the page / is here.\n"]]],
-        ]],
-    ];
-    if ($house !== '127.0.0.1') {
-        $servers['here'] = [...$bounds, 'listen' => [$at('127.0.0.1', (int) $port)], 'routes' => $application('here')];
-    }
-    $told = [
-        'admin' => ['disabled' => true, 'config' => ['persist' => false]],
-        'logging' => ['logs' => ['default' => ['level' => 'ERROR', 'writer' => ['output' => 'stderr'], 'encoder' => ['format' => 'console']]]],
-        'storage' => ['module' => 'file_system', 'root' => "{$data}/tls"],
-        'apps' => [
-            'http' => ['servers' => $servers],
-            'tls' => ['certificates' => ['automate' => [$house]], 'automation' => ['policies' => [['subjects' => [$house], 'issuers' => [['module' => 'internal']]]]]],
-            'pki' => ['certificate_authorities' => ['local' => ['name' => 'Idle Mixer of this household', 'root_common_name' => 'Idle Mixer of this household', 'install_trust' => false]]],
-        ],
-    ];
-    file_put_contents("{$folder}/caddy.json", json_encode($told, \JSON_THROW_ON_ERROR | \JSON_PRETTY_PRINT | \JSON_UNESCAPED_SLASHES));
+        CONF);
 })();

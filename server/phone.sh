@@ -1,4 +1,6 @@
 # What ./start --phone takes besides: sourced by ./start, whose names it uses; never run.
+# shellcheck source=server/authority.sh
+. server/authority.sh
 
 # The address in the house that the certificate is for.
 need_house_host() {
@@ -15,7 +17,8 @@ write_doors() {
     # The name of a socket is short: in a folder of its own where that of the notebook is long.
     export MIXER_DOORS=$serve MIXER_SOCKET=$serve/php.sock
     [ "${#MIXER_SOCKET}" -lt 100 ] || MIXER_SOCKET=$(mktemp -d)/php.sock
-    mkdir -p "$data/tls" "$serve/trust"
+    mkdir -p "$data/tls" "$serve/trust" "$serve/nginx"
+    write_authority "$data/tls" "$host" || die 'The certificate of this household could not be made (see above).'
     # Started by root, PHP is told that it may stay root: everything here belongs to whoever starts it.
     owner=''
     [ "$(id -u)" != 0 ] || owner=$(printf 'user = root\ngroup = root\nlisten.owner = root\nlisten.group = root')
@@ -44,11 +47,9 @@ drop_socket() {
     [ "$MIXER_SOCKET" = "$serve/php.sock" ] || rmdir "${MIXER_SOCKET%/*}" 2>/dev/null
 }
 
-# The page that says how to trust this machine, once its authority is there.
+# The page that says how to trust this machine.
 write_trust() {
-    authority_file=$data/tls/pki/authorities/local/root.crt
-    for _ in {1..100}; do [ -s "$authority_file" ] && break; sleep 0.05; done
-    [ -s "$authority_file" ] || { say 'The authority of this household was not made.' >&2; return 1; }
+    authority_file=$data/tls/authority.crt
     cp "$authority_file" "$serve/trust/idle-mixer.crt"
     fingerprint=$(php -r 'echo implode(":", str_split(strtoupper((string) openssl_x509_fingerprint((string) file_get_contents($argv[1]), "sha256")), 2));' "$authority_file")
     sed -e "s|@fingerprint@|$fingerprint|g" -e "s|@address@|https://$bracketed:$port/|g" "$root/resources/trust.html" >"$serve/trust/trust.html"

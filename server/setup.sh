@@ -113,7 +113,8 @@ debian_install() {
 # The two servers of --phone; they run only while ./start does.
 need_servers() {
     missing=''
-    command -v caddy >/dev/null 2>&1 || missing="$missing caddy"
+    command -v nginx >/dev/null 2>&1 || missing="$missing nginx-light"
+    command -v openssl >/dev/null 2>&1 || missing="$missing openssl"
     command -v php-fpm8.2 >/dev/null 2>&1 || missing="$missing php8.2-fpm"
     # shellcheck disable=SC2086
     [ -z "$missing" ] || debian_install --without-services $missing

@@ -16,7 +16,7 @@ use Tests\Faults\Start;
 /** @return array<int, string> the processes of a ./start that are not only passing, by number: what each is */
 function parts(Start $start): array
 {
-    $kinds = ['~^bash \S*/start ~' => 'start', '~server/serve~' => 'serve', '~^php -d ~' => 'php', '~php-fpm: master~' => 'fpm', '~php-fpm: pool~' => 'pool', '~^nginx: master|caddy run~' => 'web', '~^nginx: worker~' => 'web worker'];
+    $kinds = ['~^bash \S*/start ~' => 'start', '~server/serve~' => 'serve', '~^php -d ~' => 'php', '~php-fpm: master~' => 'fpm', '~php-fpm: pool~' => 'pool', '~^nginx: master~' => 'web', '~^nginx: worker~' => 'web worker'];
     $parts = [];
     foreach ($start->processes() as $number => $what) {
         foreach ($kinds as $pattern => $kind) {

@@ -61,7 +61,7 @@ it('serves the house encrypted as a user without rights, to whoever trusts its a
     expect($fingerprint)->toBe($doors->fingerprint)
         ->and($page)->toContain($doors->fingerprint)->toContain("{$doors->bench}/")
         ->and(ofPlain($doors->trust . '/api/plants'))->toBe(404)
-        ->and(ofPlain($doors->trust . '/trust/../caddy.json'))->toBe(404)
+        ->and(ofPlain($doors->trust . '/trust/../nginx.conf'))->toBe(404)
         ->and(ofPlain($doors->trust . '/'))->toBe(200);
 
     // Whoever does not trust it hears nothing.
@@ -77,7 +77,7 @@ it('serves the house encrypted as a user without rights, to whoever trusts its a
     expect(count($paths[1]))->toBeGreaterThan(60);
     foreach ($paths[1] as $path) {
         foreach (['GET', 'POST', 'PUT'] as $method) {
-            $phone->send($method, str_replace(['{id}', '{load}', '{scoop}', '{number}', '{leaf}'], '1', $path), '{}');
+            $phone->send($method, str_replace(['{id}', '{load}', '{scoop}', '{number}', '{leaf}', '{plant}'], '1', $path), '{}');
             expect("{$method} {$path} {$phone->status}")->toBe("{$method} {$path} 401");
         }
     }
@@ -104,13 +104,13 @@ it('serves the house encrypted as a user without rights, to whoever trusts its a
     expect(Served::isListening($port, '127.0.0.2'))->toBeTrue()->and(Served::isListening($port + 1, '127.0.0.2'))->toBeTrue();
 
     // All of it belongs to that user, and nobody else reads the keys.
-    $keys = (array) glob("{$copy}/data/tls/pki/authorities/local/*.key");
+    $keys = (array) glob("{$copy}/data/tls/*.key");
     expect($keys)->not->toBe([]);
     foreach ($keys as $key) {
         expect(fileperms((string) $key) & 0o077)->toBe(0);
     }
     $running = $start->processes();
-    expect(preg_grep('/^(caddy|php-fpm)/', $running))->toHaveCount(6)
+    expect(preg_grep('/^(nginx: |php-fpm)/', $running))->toHaveCount(7)
         ->and($start->interrupt())->toBe(0)
         ->and(stillRunning($running))->toBe([])
         ->and(file_exists("{$copy}/data/serve/php.sock"))->toBeFalse()
@@ -126,7 +126,7 @@ it('serves the house encrypted as a user without rights, to whoever trusts its a
     expect([$phone->error, $phone->status])->toBe([0, 200]);
     // Where one of the two servers ends, nothing goes on by half.
     $running = $again->processes();
-    exec('pkill -f ' . escapeshellarg("caddy run --config {$copy}"));
+    exec('pkill -f ' . escapeshellarg("nginx: master process nginx -p {$copy}"));
     expect($again->await())->not->toBe(0)->and(stillRunning($running))->toBe([]);
 
     // Nor where all that ./start runs is killed at once.

@@ -94,6 +94,9 @@ final class InputLines
     /** Names in one object: far more than any open document has. */
     public const MOST_KEYS = ['value' => 500, 'unit' => '1', 'source' => 'house'];
 
+    /** Lists and objects in one document: far more than its bytes leave room for anything. */
+    public const MOST_PARTS = ['value' => 50_000, 'unit' => '1', 'source' => 'house'];
+
     /** Digits from which on a number may be beyond what is reckoned with. */
     public const LONGEST_NUMBER = ['value' => 300, 'unit' => 'characters', 'source' => 'house'];
 

@@ -10,7 +10,7 @@ use IdleMixer\Core\Words\Say;
 /**
  * Looks over JSON text before it is decoded, in one pass and a few bytes of memory: what PHP would silently drop (a key that
  * stands twice, a number beyond its range), and what would hold it up for minutes (thousands of keys in one object, made up so
- * that all of them fall into one place of its table). Text that is no JSON is left to the decoder.
+ * that all of them fall into one place of its table; lists by the hundred thousand). Text that is no JSON is left to the decoder.
  */
 final class JsonShape
 {
@@ -18,6 +18,8 @@ final class JsonShape
     private array $open = [];
 
     private int $at = 0;
+
+    private int $parts = 0;
 
     private function __construct(private readonly string $json, private readonly string $path) {}
 
@@ -54,6 +56,9 @@ final class JsonShape
                 // Deeper than anything is read: the decoder says so.
                 if ($last + 1 > InputLines::DEEPEST_DOCUMENT['value']) {
                     return;
+                }
+                if (++$this->parts > InputLines::MOST_PARTS['value']) {
+                    throw InvalidDocument::because($this->here(), Say::it('document/json-text.too-many-parts', ['most' => InputLines::MOST_PARTS['value']]), null);
                 }
                 $this->open[] = ['keys' => $sign === '{' ? [] : null, 'at' => 0];
             } elseif ($sign !== ',') {

@@ -17,6 +17,7 @@ return [
     'json-text.document-bytes-long-at-most' => 'The document is {text} bytes long; at most {max-bytes} bytes (1 MB) are read.',
     'json-text.this-not-json' => 'This is not JSON: {get-message}.',
     'json-text.too-many-keys' => 'More than {most} names stand in one object here; no document of this application has so many.',
+    'json-text.too-many-parts' => 'More than {most} lists and objects stand in this document; none of this application has so many.',
     'json-text.too-large-a-number' => 'This number is too large to be read.',
     'node.no-number' => 'A name is needed here, and a number is none.',
     'json-text.this-key-stands-twice-in' => 'This key stands twice in one object. Leave one of them: which one counts, nobody can know.',
