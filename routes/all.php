@@ -141,6 +141,7 @@ Route::prefix('api')->group(static function (): void {
         Route::put('trials/{id}', [TrialController::class, 'update']);
         Route::post('trials/{id}/looks', [TrialController::class, 'look']);
         Route::put('trial-looks/{id}', [TrialController::class, 'correctLook']);
+        Route::put('rejudged', [TodayController::class, 'seen']);
         Route::put('log.json', [LogController::class, 'takeJson']);
         Route::put('log.csv', [LogController::class, 'takeCsv']);
         Route::post('recipes', [RecipeController::class, 'store']);

@@ -28,9 +28,15 @@ declare(strict_types=1);
 
     /** @param array<string, string> $besides */
     $headers = static function (string $life, array $besides = []): string {
+        /** @var array<string, string> $all */
         $all = ['X-Content-Type-Options' => 'nosniff', 'Cross-Origin-Resource-Policy' => 'same-origin', 'Cache-Control' => $life, ...$besides];
 
-        return implode('', array_map(static fn(string $name, string $value): string => "add_header {$name} \"{$value}\" always; ", array_keys($all), $all));
+        $told = '';
+        foreach ($all as $name => $value) {
+            $told .= "add_header {$name} \"{$value}\" always; ";
+        }
+
+        return $told;
     };
     $files = "default-src 'none'; style-src 'self'";
     // Compressed when it was built: the name of what is sent ends in br or gz, and its type is that of what it was.

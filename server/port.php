@@ -14,7 +14,7 @@ declare(strict_types=1);
     if ($socket !== false) {
         return;
     }
-    if (! str_contains(strtolower($text), 'in use')) {
+    if (! str_contains(strtolower((string) $text), 'in use')) {
         fwrite(\STDERR, "Cannot serve on {$address}: {$text}.\n");
         exit(1);
     }

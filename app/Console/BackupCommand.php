@@ -38,6 +38,12 @@ final class BackupCommand extends SaidCommand
 
                 return self::FAILURE;
             }
+            $folder = is_string($file) ? dirname($file) : '';
+            if ($folder !== '' && ! (is_dir($folder) && is_writable($folder))) {
+                $this->line(is_dir($folder) ? Say::it('console/backup-command.no-right', ['folder' => $folder]) : Say::it('console/backup-command.no-folder', ['folder' => $folder]));
+
+                return self::FAILURE;
+            }
             if (is_string($file)) {
                 $copier->copy($places->notebook, $file);
             } else {

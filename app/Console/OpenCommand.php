@@ -27,7 +27,11 @@ final class OpenCommand extends SaidCommand
             foreach ($opening->open($clock->now(), (bool) $this->option('fresh'), ! (bool) $this->option('empty')) as $said) {
                 $this->line($said);
             }
-            $fresh->byTheseRules();
+            $changed = $fresh->byTheseRules();
+            if ($changed !== []) {
+                $places->rejudge($changed);
+                $this->line(Say::it('console/open-command.judged-anew', ['many' => count($changed)]));
+            }
 
             return self::SUCCESS;
         } catch (Refused $refused) {

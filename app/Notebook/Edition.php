@@ -29,15 +29,12 @@ final readonly class Edition
         'revisions' => ['before'], 'sprayers' => ['pours'], 'trial_looks' => ['counts'], 'weather_reports' => ['hours'],
     ];
 
-    /** What every batch has, whatever it was mixed from. */
-    private const IN_A_BATCH = '$.plan';
-
-    /** The question for rows of which a column holds what nobody can read. */
+    /** The question for rows of which a column holds what nobody can read; every batch has a plan, whatever it was mixed from. */
     public static function unreadable(string $table, string $column): string
     {
-        $none = $table === 'batches' && $column === 'document' ? " or json_type({$column}, '" . self::IN_A_BATCH . "') is not 'object'" : '';
+        $whole = $table === 'batches' && $column === 'document' ? '$.plan' : '$';
 
-        return "{$column} is not null and {$column} != '' and (not json_valid({$column}){$none})";
+        return strtr("select rowid from {table} where {column} is not null and {column} != '' and (not json_valid({column}) or json_type({column}, '{whole}') is null)", ['{table}' => $table, '{column}' => $column, '{whole}' => $whole]);
     }
 
     /** @param list<string> $steps names of the migrations, in order */

@@ -69,7 +69,7 @@ final readonly class Inspector
         }
         foreach (Edition::JSON as $table => $columns) {
             foreach (array_intersect($columns, Sqlite::texts($pdo, "select name from pragma_table_info('{$table}')")) as $column) {
-                if (Sqlite::number($pdo, "select count(*) from {$table} where " . Edition::unreadable($table, $column)) > 0) {
+                if (Sqlite::number($pdo, 'select count(*) from (' . Edition::unreadable($table, $column) . ')') > 0) {
                     return new Finding(Condition::Patchy, Say::it('notebook/inspector.what-stands-in-overwritten', ['table' => $table]));
                 }
             }

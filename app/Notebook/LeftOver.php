@@ -51,7 +51,7 @@ final readonly class LeftOver
 
     private function emptied(string $table, string $column): void
     {
-        $broken = Sqlite::texts($this->pdo, "select rowid from {$table} where " . Edition::unreadable($table, $column));
+        $broken = Sqlite::texts($this->pdo, Edition::unreadable($table, $column));
         $empty = Sqlite::texts($this->pdo, "select iif(\"notnull\", coalesce(dflt_value, ''), 'null') from pragma_table_info('{$table}') where name = '{$column}'")[0] ?? '';
         // An empty text is no document either.
         if (in_array($empty, ['', "''"], true)) {

@@ -19,6 +19,8 @@ final readonly class Places
 
     private string $layout;
 
+    private string $rejudged;
+
     public function __construct(Repository $config)
     {
         $folder = $config->get('mixer.data');
@@ -29,6 +31,7 @@ final readonly class Places
         $this->remembered = "{$folder}/serve/opened.json";
         $this->refusal = "{$folder}/serve/refused.txt";
         $this->layout = "{$folder}/serve/layout.json";
+        $this->rejudged = "{$folder}/serve/rejudged.json";
     }
 
     /** The name of a copy: what it was made for, and when or of what. */
@@ -61,6 +64,44 @@ final readonly class Places
     {
         Files::folder(dirname($this->layout));
         Files::write($this->layout, json_encode($layout, \JSON_THROW_ON_ERROR));
+    }
+
+    /**
+     * Rounds that a newer version judges otherwise, until somebody has seen it.
+     *
+     * @return list<array{round: int, was: array{outcome: string, percent: float|null}, now: array{outcome: string, percent: float|null}}>
+     */
+    public function rejudged(): array
+    {
+        $told = is_file($this->rejudged) ? json_decode((string) file_get_contents($this->rejudged), true) : null;
+        $all = [];
+        foreach (is_array($told) ? $told : [] as $one) {
+            $was = is_array($one) ? self::judgement($one['was'] ?? null) : null;
+            $now = is_array($one) ? self::judgement($one['now'] ?? null) : null;
+            if (is_array($one) && is_int($one['round'] ?? null) && $was !== null && $now !== null) {
+                $all[] = ['round' => $one['round'], 'was' => $was, 'now' => $now];
+            }
+        }
+
+        return $all;
+    }
+
+    /** @param list<array{round: int, was: array{outcome: string, percent: float|null}, now: array{outcome: string, percent: float|null}}> $changed none: it was seen */
+    public function rejudge(array $changed): void
+    {
+        if ($changed !== []) {
+            Files::write($this->rejudged, json_encode($changed, \JSON_THROW_ON_ERROR));
+        } elseif (is_file($this->rejudged)) {
+            unlink($this->rejudged);
+        }
+    }
+
+    /** @return array{outcome: string, percent: float|null}|null */
+    private static function judgement(mixed $told): ?array
+    {
+        $percent = is_array($told) ? $told['percent'] ?? null : null;
+
+        return is_array($told) && is_string($told['outcome'] ?? null) && ($percent === null || is_numeric($percent)) ? ['outcome' => $told['outcome'], 'percent' => $percent === null ? null : (float) $percent] : null;
     }
 
     /** Why the notebook is not served, for the page that says so; null where it is. */

@@ -36,7 +36,9 @@ final readonly class SetAside
             Files::remove($half);
         }
 
-        return [Say::it(count($names) === 1 ? 'notebook/set-aside.one' : 'notebook/set-aside.many', ['many' => count($names), 'names' => implode(', ', array_map(static fn(string $name): string => "“{$name}”", $names)), 'copy' => $copy])];
+        $told = implode(', ', array_map(static fn(string $name): string => "“{$name}”", $names));
+
+        return [count($names) === 1 ? Say::it('notebook/set-aside.one', ['names' => $told, 'copy' => $copy]) : Say::it('notebook/set-aside.many', ['many' => count($names), 'names' => $told, 'copy' => $copy])];
     }
 
     /** @return list<string> what is set aside, by name */

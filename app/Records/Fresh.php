@@ -24,19 +24,26 @@ final readonly class Fresh
 
     public function __construct(private Connection $notebook, private Weigher $weigher) {}
 
-    /** At each start, before anything is served: the rules may be others than those it was weighed by. */
-    public function byTheseRules(): void
+    /**
+     * At each start, before anything is served: the rules may be others than those it was weighed by.
+     *
+     * @return list<array{round: int, was: array{outcome: string, percent: float|null}, now: array{outcome: string, percent: float|null}}> rounds that they judge otherwise
+     */
+    public function byTheseRules(): array
     {
         $rules = self::rules();
         if (DB::table('notebook')->where('weighed_by', $rules)->exists()) {
-            return;
+            return [];
         }
+        $before = Rejudged::judgements();
         Together::of($this->notebook, function () use ($rules): void {
             Stale::everything();
             DB::delete('delete from weighed_sprays');
             DB::table('notebook')->update(['weighed_by' => $rules]);
             $this->weigher->all();
         });
+
+        return Rejudged::between($before, Rejudged::judgements());
     }
 
     /** What each case came to, and when it is due. */

@@ -6,6 +6,7 @@ use Tests\Browser\Served;
 use Tests\Faults\Call;
 use Tests\Faults\Devices;
 use Tests\Faults\Long;
+use Tests\Faults\PhoneHouse;
 use Tests\Faults\Start;
 
 /*
@@ -38,8 +39,11 @@ function plantsNamed(string $address, string $name): int
 }
 
 it('comes up in five seconds after any one of its processes was killed, with all that was acknowledged', function (array $options): void {
+    /** @var list<string> $options */
     $folder = sys_get_temp_dir() . '/idle-mixer-left-' . bin2hex(random_bytes(4));
-    $port = Served::freePort();
+    $port = PhoneHouse::twoPorts();
+    mkdir($folder, 0o700, true);
+    file_put_contents("{$folder}/passphrase", password_hash(PhoneHouse::PASSPHRASE, \PASSWORD_BCRYPT, ['cost' => 4]));
     $run = static fn(): Start => Start::run($folder, ['--empty', '--port', (string) $port, ...$options]);
     $start = $run();
     $address = $start->awaitUp();
@@ -74,7 +78,7 @@ it('comes up in five seconds after any one of its processes was killed, with all
     Long::tell($options === [] ? 'left-over' : 'left-over-phone', ['killed' => array_sum($killed), 'of each' => implode(', ', array_map(static fn(string $kind, int $many): string => "{$kind} {$many}", array_keys($killed), $killed)), 'slowest start, s' => round($slowest, 2), 'lost' => 0]);
     expect($slowest)->toBeLessThan(5.0)->and(exec('find /proc/[0-9]*/fd -lname ' . escapeshellarg("{$folder}/lock") . ' 2>/dev/null | wc -l'))->toBe('0');
     exec('rm -rf ' . escapeshellarg($folder));
-})->with(['as it is' => [[]]]);
+})->with(['to this machine' => [[]], 'to the house' => [['--phone', '--host', '127.0.0.2']]]);
 
 it('ends what a ./start that is gone left behind, says so, and leaves another one alone', function (): void {
     $folder = sys_get_temp_dir() . '/idle-mixer-orphan-' . bin2hex(random_bytes(6));

@@ -84,7 +84,7 @@ it('copies where it is told to, overwrites nothing, and copies nothing where the
         ->and(askedOfConsole('mixer:backup', ['--daily' => true]))->toBe([0, ''])
         ->and(is_file("{$shelf->folder}/copies/daily-2026-06-01.sqlite"))->toBeTrue();
     [$status, $no] = askedOfConsole('mixer:backup', ['file' => "{$shelf->folder}/no/such/folder/mine.sqlite"]);
-    expect($status)->toBe(1)->and($no)->toStartWith('No copy was made. The file of the notebook cannot be read or written');
+    expect($status)->toBe(1)->and($no)->toBe("There is no folder {$shelf->folder}/no/such/folder. Make it first, or name another; nothing was copied.");
     $shelf->change('delete from plants where id = 1');
     [$status, $no] = askedOfConsole('mixer:backup', ['file' => "{$shelf->folder}/damaged.sqlite"]);
     expect($status)->toBe(1)->and($no)->toContain('records have lost what they belong to');

@@ -108,7 +108,7 @@ it('shows pictures of the plant and of its test leaves that belong to the case',
     Notebook::put("/api/plants/{$plant}/picture", ['picture' => $jpeg]);
     $photographed();
     expect($pictures())->toBe(['Aster.', 'Leaf 1 of a leaf test, before.', 'Leaf 2 of a leaf test, after.'])
-        ->and((string) storyOf($case)->getContent())->toContain("<img alt=\"Aster.\" src=\"data:image/jpeg;base64,{$jpeg}\">");
+        ->and((string) storyOf($case)->getContent())->toContain('<img alt="Aster." src="data:image/jpeg;base64,' . App\Models\PlantPicture::query()->firstOrFail()->picture . '">');
     // Closed, it takes nothing that comes later.
     Notebook::change("/api/cases/{$case}/closed", ['closed' => true, 'conclusion' => '']);
     Date::setTestNow('2026-06-04T18:00:00Z');

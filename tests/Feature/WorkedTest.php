@@ -224,3 +224,28 @@ it('keeps what is told in step with its table', function (): void {
     Notebook::weighed();
     expect(WeighedSpray::query()->count())->toBe(0)->and(Notebook::get('/api/worked')->list('records'))->toBe([]);
 });
+
+it('tells once which rounds a newer version judges otherwise, from what to what', function (): void {
+    Date::setTestNow('2026-06-01T18:00:00Z');
+    $case = Notebook::case(Notebook::plant('Dahlia'));
+    $batch = Notebook::mixed($case);
+    Notebook::sent("/api/cases/{$case}/counts", ['value' => 100]);
+    Date::setTestNow('2026-06-01T19:00:00Z');
+    Notebook::sent("/api/cases/{$case}/rounds", ['batchId' => $batch, 'override' => 'It was urgent']);
+    Date::setTestNow('2026-06-08T20:00:00Z');
+    Notebook::sent("/api/cases/{$case}/counts", ['value' => 20]);
+    $fresh = app(App\Records\Fresh::class);
+    DB::table('notebook')->insertOrIgnore(['id' => 1, 'mark' => 'a']);
+    $fresh->byTheseRules();
+    expect($fresh->byTheseRules())->toBe([]);
+    // As if the rules before had come to another share, and to the same outcome.
+    DB::table('weighed_rounds')->update(['reduction' => 72.4]);
+    DB::table('notebook')->update(['weighed_by' => 'other rules']);
+    $changed = $fresh->byTheseRules();
+    expect($changed)->toHaveCount(1, (string) json_encode($changed))->and($changed[0]['was']['percent'])->toBe(72.4)->and($changed[0]['now']['percent'])->toEqualWithDelta(80.0, 1e-9);
+    $shelf = Tests\Feature\Shelf::bare(app());
+    $shelf->places()->rejudge($changed);
+    expect(Notebook::get('/api/today?zone=UTC')->at('rejudged'))->toBe(['Neem leaf spray on Aphids on Dahlia, 1 Jun 2026: 72 % fewer before, 80 % fewer now.'])
+        ->and(Notebook::put('/api/rejudged', ['seen' => true])->status)->toBe(200)
+        ->and(Notebook::get('/api/today?zone=UTC')->at('rejudged'))->toBe([]);
+});

@@ -11,6 +11,7 @@ final readonly class TodayAnswer
 {
     /**
      * @param list<TaskAnswer> $tasks
+     * @param list<string>     $rejudged rounds that this version judges otherwise than the one before, until somebody has seen it
      */
     public function __construct(
         #[Shape(format: 'date-time')]
@@ -22,5 +23,6 @@ final readonly class TodayAnswer
         public int $plants,
         public int $openCases,
         public int $batches,
+        public array $rejudged,
     ) {}
 }

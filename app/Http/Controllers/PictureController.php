@@ -61,7 +61,7 @@ final class PictureController
     private static function anew(string $bytes, Node $node): string
     {
         try {
-            return PictureFile::stripped($bytes, self::WIDEST_PX);
+            return PictureFile::stripped($bytes, self::WIDEST_PX, least: 1);
         } catch (RefusedPicture $refused) {
             throw $node->fault($refused->getMessage());
         }

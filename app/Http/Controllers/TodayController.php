@@ -5,13 +5,16 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Answer\Instant;
+use App\Http\Answer\RejudgedAnswers;
 use App\Http\Answer\TaskAnswers;
 use App\Http\Answer\TodayAnswer;
 use App\Http\Api\Call;
+use App\Http\Body;
 use App\Http\Paging;
 use App\Models\Batch;
 use App\Models\PestCase;
 use App\Models\Plant;
+use App\Notebook\Places;
 use App\Records\ReadyBatches;
 use App\Records\TaskList;
 use DateTimeZone;
@@ -30,7 +33,7 @@ final class TodayController
     private const ROWS = 16;
 
     #[Call('What needs doing', answer: TodayAnswer::class, query: ['zone' => ['type' => 'string'], 'from' => ['type' => 'integer', 'minimum' => 0, 'maximum' => 1000000]])]
-    public function __invoke(Request $request, ClockInterface $clock, TaskList $tasks, Findings $findings, MoveWords $moves): JsonResponse
+    public function __invoke(Request $request, ClockInterface $clock, TaskList $tasks, Findings $findings, MoveWords $moves, RejudgedAnswers $rejudged): JsonResponse
     {
         $now = $clock->now()->setTimezone(self::zone($request->query('zone', 'UTC')));
         $page = $tasks->page($now, Paging::of($request, self::ROWS)->from, self::ROWS);
@@ -43,7 +46,17 @@ final class TodayController
             Plant::query()->whereNull('retired_at')->count(),
             PestCase::query()->whereNull('closed_at')->count(),
             Batch::query()->count(),
+            $rejudged->all(),
         ));
+    }
+
+    #[Call('Say that the rounds were seen which this version judges otherwise', answer: ['seen' => ['const' => true]], body: ['seen' => ['const' => true]])]
+    public function seen(Request $request, Places $places): JsonResponse
+    {
+        Body::of($request)->object(['seen'])->get('seen')->flag();
+        $places->rejudge([]);
+
+        return new JsonResponse(['seen' => true]);
     }
 
     /** @param array<array-key, mixed>|string|null $name */

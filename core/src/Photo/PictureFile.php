@@ -23,19 +23,20 @@ final class PictureFile
      */
     public static function read(string $bytes): Pixels
     {
-        return Pixels::of(self::small($bytes, PhotoLines::WORK_SIDE['value']));
+        return Pixels::of(self::small($bytes, PhotoLines::WORK_SIDE['value'], PhotoLines::LEAST_SIDE['value']));
     }
 
     /**
-     * @param int $side longest, in points
+     * @param int $side  longest, in points
+     * @param int $least shortest that is taken, in points: what is measured has to be larger than what is only looked at
      *
      * @return string a JPEG of it without anything else the camera wrote, the place above all
      *
      * @throws RefusedPicture as for reading
      */
-    public static function stripped(string $bytes, int $side): string
+    public static function stripped(string $bytes, int $side, int $least = PhotoLines::LEAST_SIDE['value']): string
     {
-        $picture = self::small($bytes, $side);
+        $picture = self::small($bytes, $side, $least);
         $stream = fopen('php://memory', 'w+b');
         if ($stream === false || ! imagejpeg($picture, $stream, PhotoLines::KEPT_QUALITY['value'])) {
             throw RefusedPicture::because('unreadable', Say::it('photo/picture-file.unreadable'));
@@ -46,9 +47,9 @@ final class PictureFile
     }
 
     /** @throws RefusedPicture */
-    private static function small(string $bytes, int $most): GdImage
+    private static function small(string $bytes, int $most, int $least): GdImage
     {
-        self::refuseForm($bytes);
+        self::refuseForm($bytes, $least);
         $large = self::decoded($bytes);
         [$width, $height] = [imagesx($large), imagesy($large)];
         $share = min(1.0, $most / max($width, $height));
@@ -83,7 +84,7 @@ final class PictureFile
     }
 
     /** @throws RefusedPicture */
-    private static function refuseForm(string $bytes): void
+    private static function refuseForm(string $bytes, int $least): void
     {
         if ($bytes === '') {
             throw RefusedPicture::because('empty', Say::it('photo/picture-file.empty'));
@@ -101,8 +102,8 @@ final class PictureFile
         if ($size[0] * $size[1] > PhotoLines::MOST_PIXELS['value']) {
             throw RefusedPicture::because('too-large', Say::it('photo/picture-file.too-large.picture-has-by-points-at', ['size' => $size[0], 'size-2' => $size[1]]));
         }
-        if (min($size[0], $size[1]) < PhotoLines::LEAST_SIDE['value']) {
-            throw RefusedPicture::because('too-small', Say::it('photo/picture-file.too-small', ['size' => $size[0], 'size-2' => $size[1], 'least-side' => PhotoLines::LEAST_SIDE['value']]));
+        if (min($size[0], $size[1]) < $least) {
+            throw RefusedPicture::because('too-small', Say::it('photo/picture-file.too-small', ['size' => $size[0], 'size-2' => $size[1], 'least-side' => $least]));
         }
         if (($size['channels'] ?? 3) === 4 && $size[2] === IMAGETYPE_JPEG) {
             throw RefusedPicture::because('colours', Say::it('photo/picture-file.colours'));

@@ -5,6 +5,11 @@ declare(strict_types=1);
 return [
     'batch-answers.on' => '{name} on {name-2}',
     'calendar-file.garden-sprays' => 'Garden sprays',
+    'rejudged-answers.round' => '{spray} on {trouble} on {plant}, {at}: {was} before, {now} now.',
+    'rejudged-answers.fewer' => '{percent} % fewer',
+    'rejudged-answers.more-of-them' => '{percent} % more',
+    'rejudged-answers.not-judged' => 'not judged',
+    'rejudged-answers.more' => 'And {more} more.',
     'where-answers.on' => '{what} on {where}',
     'case-answers.on' => '{name} on {name-2}',
     'choice-answers.proposed-without-dose' => '{slug} is proposed without a dose.',

@@ -3,6 +3,9 @@
 declare(strict_types=1);
 
 return [
+    'open-command.judged-anew' => 'This version judges {many} earlier rounds otherwise than the one before; Today tells which.',
+    'backup-command.no-folder' => 'There is no folder {folder}. Make it first, or name another; nothing was copied.',
+    'backup-command.no-right' => 'Nobody may write into {folder} as this user. Name another folder, or give the right to write; nothing was copied.',
     'backup-command.there-no-notebook-at-to' => 'There is no notebook at {notebook} to copy.',
     'backup-command.there-already-and-not-overwritten' => '{file} is there already, and is not overwritten: name another file.',
     'backup-command.no-copy-was-made' => 'No copy was made. {get-message}',

@@ -1,10 +1,12 @@
 <script lang="ts">
     import { api, taken, type Schemas } from '../../lib/client';
     import { Loaded } from '../../lib/loaded.svelte';
+    import { Sending } from '../../lib/sending.svelte';
     import { eachOnce, keyOf } from '../../lib/tasks';
     import { zone } from '../../lib/time';
     import { undo } from '../../lib/undo.svelte';
     import Empty from '../../parts/Empty.svelte';
+    import FaultNote from '../../parts/FaultNote.svelte';
     import Head from '../../parts/Head.svelte';
     import Waiting from '../../parts/Waiting.svelte';
     import TaskRow from './TaskRow.svelte';
@@ -20,6 +22,12 @@
         return { ...all, tasks: eachOnce(all.tasks) };
     });
     undo.followedBy(today);
+    const seeing = new Sending();
+    async function seen(): Promise<void> {
+        if ((await seeing.send(() => taken(api.PUT('/api/rejudged', { body: { seen: true } })))) !== null) {
+            await today.reload();
+        }
+    }
     const first = (tasks: Schemas['Task'][]): Schemas['Task'] | undefined =>
         tasks.find((one) => one.slot === 'now') ?? tasks.find((one) => one.slot === 'evening');
     const slots = [
@@ -40,6 +48,16 @@
             <Empty text={say('today/today.this-notebook-empty-see-what')} to="/look" action={say('today/today.what-on-my-plant')} />
         {:else if !all.tasks.some((task) => task.slot === 'now' || task.slot === 'evening')}
             <p class="my-6 text-xl" data-quiet>{say('today/today.nothing-to-do-today')}</p>
+        {/if}
+        {#if all.rejudged.length > 0}
+            <aside class="dish mb-6" data-rejudged>
+                <p class="font-bold">{say('today/today.judged-anew')}</p>
+                <ul class="list-disc pl-6">
+                    {#each all.rejudged as one (one)}<li>{one}</li>{/each}
+                </ul>
+                <FaultNote fault={seeing.fault} />
+                <button class="btn mt-2" disabled={seeing.held} onclick={() => void seen()}>{say('today/today.i-have-seen-it')}</button>
+            </aside>
         {/if}
         {#each slots as slot (slot.key)}
             {@const tasks = all.tasks.filter((task) => task.slot === slot.key)}

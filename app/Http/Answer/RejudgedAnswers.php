@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Answer;
+
+use App\Models\Round;
+use App\Notebook\Places;
+use IdleMixer\Core\Evidence\Outcome;
+use IdleMixer\Core\Trouble\TroubleCatalogue;
+use IdleMixer\Core\Wording\Figures;
+use IdleMixer\Core\Words\Say;
+
+/** Tells, until somebody has seen it, which rounds a newer version judges otherwise. */
+final readonly class RejudgedAnswers
+{
+    /** Those that are told one by one; more would hide the day's work. */
+    private const TOLD = 12;
+
+    public function __construct(private Places $places, private TroubleCatalogue $troubles) {}
+
+    /** @return list<string> */
+    public function all(): array
+    {
+        $changed = $this->places->rejudged();
+        $rounds = $changed === [] ? [] : Round::query()->with(['batch', 'case.plant'])->whereIn('id', array_column($changed, 'round'))->get()->keyBy('id')->all();
+        $said = [];
+        foreach (array_slice($changed, 0, self::TOLD) as $one) {
+            $round = $rounds[$one['round']] ?? null;
+            if ($round !== null) {
+                $said[] = Say::it('answers/rejudged-answers.round', [
+                    'spray' => $round->batch->name,
+                    'trouble' => $this->troubles->trouble($round->case->pest)->name,
+                    'plant' => $round->case->plant->name,
+                    'at' => $round->sprayed_at->format('j M Y'),
+                    'was' => self::judged($one['was']),
+                    'now' => self::judged($one['now']),
+                ]);
+            }
+        }
+
+        return count($changed) > self::TOLD ? [...$said, Say::it('answers/rejudged-answers.more', ['more' => count($changed) - self::TOLD])] : $said;
+    }
+
+    /** @param array{outcome: string, percent: float|null} $judgement */
+    private static function judged(array $judgement): string
+    {
+        $outcome = Outcome::tryFrom($judgement['outcome']);
+        $percent = $judgement['percent'];
+
+        return match (true) {
+            $outcome === null || ! $outcome->isJudged() || $percent === null => Say::it('answers/rejudged-answers.not-judged'),
+            $percent < 0.0 => Say::it('answers/rejudged-answers.more-of-them', ['percent' => Figures::percent(-$percent)]),
+            default => Say::it('answers/rejudged-answers.fewer', ['percent' => Figures::percent($percent)]),
+        };
+    }
+}
