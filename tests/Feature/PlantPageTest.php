@@ -42,7 +42,7 @@ it('keeps a small JPEG of it, and refuses what is none before it is decoded', fu
     expect(getimagesizefromstring((string) $served->getContent()))->toMatchArray([0 => 40, 1 => 30, 2 => \IMAGETYPE_JPEG]);
     Notebook::put($path, ['picture' => base64_encode(substr($jpeg, 0, 2) . "\xFF\xFE\x00\x22<script>alert(1)</script>123456" . substr($jpeg, 2) . '<?php echo 1;')]);
     $served = app(Illuminate\Contracts\Http\Kernel::class)->handle(Illuminate\Http\Request::create("http://127.0.0.1{$path}", 'GET', server: ['REMOTE_ADDR' => '127.0.0.1']));
-    expect((string) $served->getContent())->not->toContain('script')->not->toContain('<?php')->and($served->headers->get('Content-Type'))->toBe('image/jpeg')->and($served->headers->get('X-Content-Type-Options'))->toBe('nosniff');
+    expect(preg_match('/script|<\?php/', (string) $served->getContent()))->toBe(0)->and($served->headers->get('Content-Type'))->toBe('image/jpeg')->and($served->headers->get('X-Content-Type-Options'))->toBe('nosniff');
     foreach (['a PNG' => base64_encode($png), 'a script' => base64_encode('<script>alert(1)</script>'), 'no base 64' => '!!!', 'base 64 with something else in it' => substr_replace(base64_encode($jpeg), '!', 40, 0)] as $what => $picture) {
         expect(Notebook::put($path, ['picture' => $picture])->text('error.path'))->toBe('/picture', $what);
     }

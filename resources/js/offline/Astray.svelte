@@ -23,7 +23,7 @@
     const sought = key.includes('-') ? key : NOBODY;
     /** Ticks of one batch and steps of one walk fit no other. */
     const onlyHere = first.key !== null || kind === 'runs';
-    const sprayed = typeof first.body['batch'] === 'string' ? first.body['batch'] : null;
+    const sprayed = typeof first.body['batch'] === 'string' ? first.body['batch'] : 'batchId' in first.body ? NOBODY : null;
 
     const asked = (of: Kind, named: string) => taken(api.GET('/api/whereto', { params: { query: { kind: of, key: named } } }));
     const places = new Loaded(async () => {

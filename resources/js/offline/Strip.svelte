@@ -26,6 +26,8 @@
         ),
     );
     const many = $derived(outbox.waiting.length);
+    /** So many are sent before anybody has read that they are. */
+    const SOON = 20;
     /** What is on its way is nothing to speak of: it is there in a moment. */
     const stuck = $derived(outbox.down || (outbox.held !== null && many > 0));
     /** The newest plan that was worked out here, while no other can be. */
@@ -48,7 +50,7 @@
     }
 </script>
 
-{#if stuck || outbox.full || conflicts.length > 0 || refused.length > 0 || astray.length > 0 || notebook.other || notebook.ahead !== 0}
+{#if stuck || many > SOON || outbox.full || conflicts.length > 0 || refused.length > 0 || astray.length > 0 || notebook.other || notebook.ahead !== 0}
     <aside
         class="no-print mx-auto grid max-w-7xl gap-1 px-4 pt-2 sm:px-6"
         aria-label={say('offline/strip.this-device-and-line')}
@@ -75,6 +77,9 @@
                 <LevelMark level="caution" silent />
                 <span>{say('offline/strip.clock-off', { off: off(notebook.ahead) })}</span>
             </p>
+        {/if}
+        {#if !stuck && many > SOON}
+            <p role="status" data-sending>{say('offline/strip.being-sent', { many })}</p>
         {/if}
         {#if stuck}
             <details>

@@ -89,12 +89,12 @@ it('tells apart what waits from what was refused, and what is of one thing from 
     outbox.put(count(1));
     outbox.put(tick(1, true));
     await outbox.drain();
-    expect([outbox.entries.length, outbox.waiting.length, outbox.of('batches/1').length, outbox.of('cases/1').length]).toEqual([
+    expect([outbox.entries.length, outbox.waiting.length, outbox.of('batches/k1').length, outbox.of('cases/k1').length]).toEqual([
         2, 1, 1, 0,
     ]);
     // What was refused is not replaced by what waits under no key.
     outbox.put(count(2));
-    expect([outbox.of('cases/1').length, outbox.entries.length]).toEqual([1, 3]);
+    expect([outbox.of('cases/k1').length, outbox.entries.length]).toEqual([1, 3]);
 });
 
 it('is held by each status that may pass, and by no other', async () => {
@@ -117,8 +117,8 @@ it('tells whoever shows it what was saved, and the screens only what was no tick
     const news = vi.fn();
     outbox.onNews = news;
     const sent: unknown[] = [];
-    outbox.listen('batches/1', { sent: (entry, told) => void sent.push([entry.what, told]), refused: () => undefined });
-    outbox.listen('cases/1', { sent: (entry, told) => void sent.push([entry.what, told]), refused: () => undefined });
+    outbox.listen('batches/k1', { sent: (entry, told) => void sent.push([entry.what, told]), refused: () => undefined });
+    outbox.listen('cases/k1', { sent: (entry, told) => void sent.push([entry.what, told]), refused: () => undefined });
     server((asked) => (asked.path.includes('ticks') ? answer(200, { ticked: [1] }) : new Response('', { status: 201 })));
     outbox.put(tick(1, true));
     await outbox.drain();
@@ -141,7 +141,7 @@ it('keeps a refused tick that nobody shows until somebody has seen it', async ()
     expect((await reloaded(device, outbox)).entries.map((one) => one.refused?.message)).toEqual(['Finished.']);
     // And a refused count is kept though somebody shows its case.
     const refused = vi.fn();
-    outbox.listen('cases/1', { sent: () => undefined, refused });
+    outbox.listen('cases/k1', { sent: () => undefined, refused });
     outbox.put(count(3));
     await outbox.drain();
     expect([refused.mock.calls.length, outbox.entries.length]).toEqual([0, 2]);

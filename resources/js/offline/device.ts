@@ -17,6 +17,8 @@ interface Shape extends DBSchema {
 
 const NAME = 'idle-mixer';
 
+const BEFORE = { of: '', mark: '', ahead: null };
+
 /** The database of this device: what waits to be sent, and what was last heard. Where the browser keeps none, both last as long as the page. */
 export class Device {
     /** Null where the browser keeps nothing for this site. */
@@ -36,7 +38,9 @@ export class Device {
     }
 
     async entries(): Promise<Entry[] | null> {
-        return (await this.#database)?.getAll('outbox') ?? null;
+        const all = await (await this.#database)?.getAll('outbox');
+        // One that a version before kept says less.
+        return all?.map((one) => ({ ...BEFORE, ...one })) ?? null;
     }
 
     /** Throws where there is no room left. */

@@ -79,7 +79,7 @@ it('answers a plan that was asked for before, says that a new one needs the serv
 it('keeps a count with the hour at which it was made, and says so', async () => {
     const { outbox, send } = guarded();
     noLine();
-    const fault = await send('/api/cases/6/counts', { submission: 'a', each: [3, 4, 0] }).catch((thrown: unknown) => thrown);
+    const fault = await send('/api/cases/k6/counts', { submission: 'a', each: [3, 4, 0] }).catch((thrown: unknown) => thrown);
     expect(fault).toBeInstanceOf(Fault);
     expect([(fault as Fault).waits, (fault as Fault).message]).toEqual([
         true,
@@ -94,10 +94,10 @@ it('keeps a count with the hour at which it was made, and says so', async () => 
 it('sends what was entered before first, and then what is entered now', async () => {
     const { outbox, send } = guarded();
     noLine();
-    await send('/api/batches/3/finish', { standTest: 'even' }).catch(() => undefined);
+    await send('/api/batches/k3/finish', { standTest: 'even' }).catch(() => undefined);
     const asked = server(() => answer(200, {}));
-    await send('/api/cases/6/counts', { submission: 'a', value: 3 });
-    expect(asked.map((one) => one.path)).toEqual(['/api/batches/3/finish', '/api/cases/6/counts']);
+    await send('/api/cases/k6/counts', { submission: 'a', value: 3 });
+    expect(asked.map((one) => one.path)).toEqual(['/api/batches/k3/finish', '/api/cases/k6/counts']);
     expect(outbox.entries).toEqual([]);
 });
 
@@ -106,15 +106,15 @@ it('knows what may wait, and when it was', () => {
     expect(kept('/api/cases/6/rounds')?.body).toEqual({});
     expect(kept('/api/cases/6/rounds', { sprayedAt: 'then' })?.body).toEqual({ sprayedAt: 'then' });
     expect(kept('/api/leaf-tests/2/readings')?.body).toEqual({});
-    expect(kept('/api/batches/3/finish')?.group).toBe('batches/3');
+    expect(kept('/api/batches/k3/finish')?.group).toBe('batches/k3');
     expect(['/api/plants', '/api/cases', '/api/batches', '/api/runs'].map((path) => kept(path))).toEqual([null, null, null, null]);
-    expect(keepable('PUT', '/api/cases/6/counts', {})).toBeNull();
+    expect(keepable('PUT', '/api/cases/k6/counts', {})).toBeNull();
 });
 
 it('puts a batch that was finished here in the place of what somebody else said of it, and a record beside another', () => {
     const conflict = { kind: 'batches', id: 3, key: 'key-3', version: 5, fields: [] };
     const entry = {
-        ...(keepable('POST', '/api/batches/3/finish', { standTest: 'even', keeping: 'strict', rest: 'kept', notes: 'mine' }) ?? fail()),
+        ...(keepable('POST', '/api/batches/k3/finish', { standTest: 'even', keeping: 'strict', rest: 'kept', notes: 'mine' }) ?? fail()),
         id: 1,
         of: '',
         mark: 'a',
@@ -124,7 +124,7 @@ it('puts a batch that was finished here in the place of what somebody else said 
     };
     expect(inPlace(entry)).toMatchObject({
         method: 'PUT',
-        path: '/api/batches/3',
+        path: '/api/batches/k3',
         body: { basedOn: 5, madeAt: 'now', standTest: 'even', keeping: 'strict', notes: 'mine' },
     });
     expect(inPlace({ ...entry, path: '/api/cases/1/counts' })).toBeNull();

@@ -59,7 +59,14 @@ export function inPlace(entry: Entry): Fresh | null {
 export function moved(entry: Entry, group: string, more: Body = {}): Fresh {
     const { key, method, path, body, what } = entry;
     const there = (text: string): string => text.replace(entry.group, group);
-    return { key: key === null ? null : there(key), group, method, path: there(path), body: { ...body, ...more }, what };
+    return {
+        key: key === null ? null : there(key),
+        group,
+        method,
+        path: there(path),
+        body: { ...Object.fromEntries(Object.entries(body).filter(([name]) => name !== 'batchId')), ...more },
+        what,
+    };
 }
 
 export const asAnother = (entry: Entry, submission: string): Fresh => ({ ...entry, body: { ...entry.body, submission } });

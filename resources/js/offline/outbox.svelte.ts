@@ -12,6 +12,9 @@ const AGAIN = 4000;
 const IN_ONE_MS = 4096;
 const LOCK = 'idle-mixer-outbox';
 
+/** As a version before named records: a row number may be another record by now, and nobody can tell. */
+const BY_ROW = /^[a-z-]+\/\d+$/;
+
 /** Whoever shows what an entry is of hears what became of it. */
 export interface Listener {
     sent(entry: Entry, answer: unknown): void;
@@ -188,6 +191,10 @@ export class Outbox {
                 return;
             }
             tried = [...tried, entry.id];
+            if (BY_ROW.test(entry.group)) {
+                this.#refuse(entry, { path: '', message: '', status: 0, conflict: null, astray: true });
+                continue;
+            }
             let response: Response;
             try {
                 response = await this.call(entry.method, entry.path, entry.body, entry);
@@ -226,6 +233,11 @@ export class Outbox {
             listener.refused(entry, faultOf(refused));
             return;
         }
+        this.#refuse(entry, refused);
+    }
+
+    /** It stays here until somebody has decided. */
+    #refuse(entry: Entry, refused: Refusal): void {
         const told = { ...entry, refused };
         this.entries = this.entries.map((one) => (one.id === entry.id ? told : one));
         this.#write([], told);

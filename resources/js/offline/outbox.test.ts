@@ -30,9 +30,9 @@ it('keeps what was entered through a reload, and sends it once and in order when
     await outbox.drain();
     await outbox.drain();
     expect(asked.map((one) => one.path.replace('/api/', ''))).toEqual([
-        'batches/1/scoops/1/ticks/1',
-        'cases/1/counts',
-        'batches/1/scoops/1/ticks/2',
+        'batches/k1/scoops/1/ticks/1',
+        'cases/k1/counts',
+        'batches/k1/scoops/1/ticks/2',
     ]);
     expect([outbox.entries, outbox.down, news.mock.calls.length]).toEqual([[], false, 1]);
     expect((await reloaded(device, outbox)).entries).toEqual([]);
@@ -99,7 +99,7 @@ it('holds what a busy server does not take, says why, and tells of a tick that i
     expect([outbox.held?.message, outbox.down, outbox.waiting.length]).toEqual(['The disk is full.', false, 1]);
     status = 409;
     const refused: string[] = [];
-    outbox.listen('batches/1', { sent: () => undefined, refused: (_, fault) => void refused.push(fault.message) });
+    outbox.listen('batches/k1', { sent: () => undefined, refused: (_, fault) => void refused.push(fault.message) });
     await outbox.drain();
     expect([refused, outbox.held, outbox.entries]).toEqual([['The disk is full.'], null, []]);
 });
@@ -146,12 +146,12 @@ it('puts nothing into another notebook: it asks where it belongs, and keeps what
     const before = new Notebook('before');
     const device = newDevice();
     const outbox = outboxOn(device, () => now, before);
-    called('cases/1', 'Aphids on Dahlia');
+    called('cases/k1', 'Aphids on Dahlia');
     outbox.put(count(12));
     outbox.put(tick(1, true));
     await outbox.drain();
     const refused: Entry[] = [];
-    outbox.listen('batches/1', { sent: () => undefined, refused: (one) => void refused.push(one) });
+    outbox.listen('batches/k1', { sent: () => undefined, refused: (one) => void refused.push(one) });
     const elsewhere = (status: number): Response =>
         new Response(JSON.stringify({ error: { path: '/mark', message: 'The notebook is another one by now.' } }), {
             status,
@@ -176,9 +176,9 @@ it('puts nothing into another notebook: it asks where it belongs, and keeps what
         return answer(200, {});
     });
     const astray = later.entries[0] as Entry;
-    later.putWhere(astray, moved(astray, 'cases/7'));
+    later.putWhere(astray, moved(astray, 'cases/k7'));
     await later.drain();
-    expect(sent).toEqual([['/api/cases/7/counts', 'after', '2026-06-01T18:00:00.000Z']]);
+    expect(sent).toEqual([['/api/cases/k7/counts', 'after', '2026-06-01T18:00:00.000Z']]);
     expect(later.entries.map((one) => one.what)).toEqual(['A tick of the tally']);
 });
 
@@ -192,4 +192,28 @@ it('tells how far a clock is off as people say it', () => {
         '2 days behind',
     ]);
     expect(together([...outboxWith(tick(1, true), tick(2, true), count(3), count(4))]).map((some) => some.length)).toEqual([2, 1, 1]);
+});
+
+it('sends nothing that a version before named by its row, and asks where it belongs', async () => {
+    const device = newDevice();
+    // As the version before wrote it.
+    const old = {
+        key: null,
+        group: 'cases/28',
+        method: 'POST',
+        path: '/api/cases/28/rounds',
+        body: { batchId: 3, notes: 'n' },
+        what: 'A round',
+        id: 1,
+        at: '2026-06-01T18:00:00.000Z',
+        refused: null,
+    };
+    await device.replace([], old as unknown as Entry);
+    const outbox = outboxOn(device);
+    await outbox.ready;
+    const asked = server(() => answer(200, {}));
+    await outbox.drain();
+    expect([asked.length, outbox.entries[0]?.refused?.astray, outbox.entries[0]?.of]).toEqual([0, true, '']);
+    const there = moved(outbox.entries[0] as Entry, 'cases/k7', { batch: 'k3' });
+    expect([there.path, there.body]).toEqual(['/api/cases/k7/rounds', { notes: 'n', batch: 'k3' }]);
 });

@@ -35,17 +35,17 @@ export async function reloaded(device: Device, before: Outbox): Promise<Outbox> 
 /** Something entered that is its own each time, something that the next replaces, and a line that is dead. */
 export const count = (value: number): Fresh => ({
     key: null,
-    group: 'cases/1',
+    group: 'cases/k1',
     method: 'POST',
-    path: '/api/cases/1/counts',
+    path: '/api/cases/k1/counts',
     body: { value },
     what: `A count of ${value}`,
 });
 export const tick = (number: number, ticked: boolean): Fresh => ({
     key: `tick ${number}`,
-    group: 'batches/1',
+    group: 'batches/k1',
     method: 'PUT',
-    path: `/api/batches/1/scoops/1/ticks/${number}`,
+    path: `/api/batches/k1/scoops/1/ticks/${number}`,
     body: { ticked },
     what: 'A tick of the tally',
 });
