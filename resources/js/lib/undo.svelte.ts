@@ -77,21 +77,12 @@ export class Undo {
 
     /** Something new was saved. */
     made(kind: Kind, saved: Version, what: string, leave?: Leave, said = say('lib/undo.saved', { what })): void {
-        this.#show({
-            kind,
-            id: saved.id,
-            key: saved.key,
-            version: saved.version,
-            what,
-            step: 'take-back',
-            said,
-            ...(leave === undefined ? {} : { leave }),
-        });
+        this.#show({ ...saved, kind, what, step: 'take-back', said, ...(leave === undefined ? {} : { leave }) });
     }
 
     /** Something was changed by a step that another step undoes. */
     changed(kind: Kind, saved: Version, what: string, said: string, step: Step = 'undo'): void {
-        this.#show({ kind, id: saved.id, key: saved.key, version: saved.version, what, step, said });
+        this.#show({ ...saved, kind, what, step, said });
     }
 
     /** Something was done that its own way back undoes. */
@@ -110,7 +101,7 @@ export class Undo {
         this.fault = null;
         try {
             const version = await apply(step, kind, from.key, from.version);
-            this.#show({ kind, id: from.id, key: from.key, version, what, step: INVERSE[step], said: `${what} ${DONE[step]}.` });
+            this.#show({ ...from, kind, version, what, step: INVERSE[step], said: `${what} ${DONE[step]}.` });
             await this.refresh();
             return step === 'take-back' ? (leave ?? null) : null;
         } catch (thrown) {

@@ -51,7 +51,7 @@
 </script>
 
 <form
-    class="border-warning grid gap-1 border-l-8 py-1 pl-3"
+    class="border-warning grid gap-1 border-l-8 pl-3"
     data-astray={kind}
     onsubmit={(event) => {
         event.preventDefault();

@@ -1,5 +1,4 @@
 <script lang="ts">
-    import { notebook } from '../lib/notebook.svelte';
     import { newSubmission } from '../lib/submission';
     import { atTime } from '../lib/time';
     import LevelMark from '../parts/LevelMark.svelte';
@@ -9,6 +8,7 @@
     import { PLAN } from './guard';
     import { device, outbox } from './here';
     import { asAnother, inPlace } from './kinds';
+    import { notebook } from './notebook.svelte';
     import { faultOf } from './outbox.svelte';
     import { isActive } from '../routes';
     import { alike, off, together } from './told';

@@ -1,8 +1,8 @@
 import { baseUrl, line } from '../lib/line.svelte';
-import { notebook } from '../lib/notebook.svelte';
 import { pageIsThere, read } from '../lib/together';
 import { Device } from './device';
 import { Guard } from './guard';
+import { notebook } from './notebook.svelte';
 import { Outbox } from './outbox.svelte';
 
 export const device = new Device();
@@ -23,6 +23,11 @@ export const outbox = new Outbox(device, (method, path, body, acted) =>
 
 const guard = new Guard(line.direct, device, outbox, baseUrl);
 line.fetch = (request) => guard.fetch(request);
+line.call = async (request) => {
+    const response = await fetch(notebook.signed(request));
+    notebook.hear(response);
+    return response;
+};
 /** What was answered before is of another notebook. */
 const forget = (): Promise<void> => device.forgetAnswers().catch(() => undefined);
 notebook.onOther = () => void forget();

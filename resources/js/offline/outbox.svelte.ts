@@ -1,10 +1,10 @@
 import { Fault } from '../lib/fault';
-import { nameOf } from '../lib/about';
-import { deviceClock } from '../lib/clock';
-import { notebook as shown, type Acted, type Notebook } from '../lib/notebook.svelte';
+import { line } from '../lib/line.svelte';
 import { instantAt, isInstant } from '../lib/time';
+import { deviceClock } from './clock';
 import type { Device } from './device';
 import type { Entered, Entry, Fresh, Refusal } from './entry';
+import { notebook as shown, type Acted, type Notebook } from './notebook.svelte';
 
 /** How often what waits is sent again, in ms. */
 const AGAIN = 4000;
@@ -151,7 +151,12 @@ export class Outbox {
         // In order also where two come in one millisecond, or the clock is set back; another tab draws its own numbers.
         const drawn = now * IN_ONE_MS + Math.floor(Math.random() * IN_ONE_MS);
         this.#last = Math.max(this.#last + 1, drawn, (this.entries.at(-1)?.id ?? 0) + 1);
-        const said = entered ?? { of: nameOf(fresh.group), mark: this.notebook.mark, at: instantAt(now), ahead: deviceClock.ahead };
+        const said = entered ?? {
+            of: line.names.get(fresh.group) ?? '',
+            mark: this.notebook.mark,
+            at: instantAt(now),
+            ahead: deviceClock.ahead,
+        };
         const entry: Entry = { ...fresh, ...said, id: this.#last, refused: null };
         const replaced = [...instead, ...this.waiting.filter((one) => one.key !== null && one.key === entry.key).map((one) => one.id)];
         this.entries = [...this.entries.filter((one) => !replaced.includes(one.id)), entry];

@@ -1,5 +1,5 @@
 import { vi } from 'vitest';
-import { Notebook } from '../lib/notebook.svelte';
+import { Notebook } from '../offline/notebook.svelte';
 import { Device } from '../offline/device';
 import type { Fresh } from '../offline/entry';
 import { Outbox } from '../offline/outbox.svelte';

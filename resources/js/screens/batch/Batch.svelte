@@ -1,6 +1,6 @@
 <script lang="ts">
     import { api, taken, type Schemas } from '../../lib/client';
-    import { called } from '../../lib/about';
+    import { line } from '../../lib/line.svelte';
     import { Loaded } from '../../lib/loaded.svelte';
     import { undo } from '../../lib/undo.svelte';
     import { outbox } from '../../offline/here';
@@ -20,7 +20,7 @@
             taken(api.GET('/api/measures')),
             taken(api.GET('/api/catalogue')),
         ]);
-        called(`batches/${batch.key}`, batch.case === null ? batch.name : `${batch.name}, ${batch.case.name}`);
+        line.names.set(`batches/${batch.key}`, batch.case === null ? batch.name : `${batch.name}, ${batch.case.name}`);
         return { batch, measures, catalogue };
     });
 

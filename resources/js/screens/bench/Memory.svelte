@@ -10,12 +10,15 @@
     const sending = new Sending();
 
     async function washed(): Promise<void> {
-        const { key, name } = bench.filling.sprayer ?? { key: '', name: say('bench/memory.sprayer') };
+        const { sprayer } = bench.filling;
+        if (!sprayer) {
+            return;
+        }
         const said = await sending.send((submission) =>
-            taken(api.POST('/api/sprayers/{id}/events', { params: { path: { id: key } }, body: { submission, kind: 'washed' } })),
+            taken(api.POST('/api/sprayers/{id}/events', { params: { path: { id: sprayer.key } }, body: { submission, kind: 'washed' } })),
         );
         if (said !== null) {
-            undo.made('sprayer-events', said.saved, say('bench/memory.wash-of', { name }));
+            undo.made('sprayer-events', said.saved, say('bench/memory.wash-of', { name: sprayer.name }));
             await bench.restock();
         }
     }

@@ -1,7 +1,7 @@
 <script lang="ts">
     import { tick } from 'svelte';
     import { api, taken, type Schemas } from '../../lib/client';
-    import { called } from '../../lib/about';
+    import { line } from '../../lib/line.svelte';
     import { Kept } from '../../lib/kept';
     import { Loaded } from '../../lib/loaded.svelte';
     import { onDay } from '../../lib/time';
@@ -21,8 +21,8 @@
     const id = Number(route.params.id);
     const page = new Loaded(async () => {
         const one = await taken(api.GET('/api/cases/{id}', { params: { path: { id } } }));
-        called(`cases/${one.key}`, one.name);
-        one.rounds.forEach((round) => called(`rounds/${round.key}`, `${one.name}, ${onDay(round.sprayedAt)}`));
+        line.names.set(`cases/${one.key}`, one.name);
+        one.rounds.forEach((round) => line.names.set(`rounds/${round.key}`, `${one.name}, ${onDay(round.sprayedAt)}`));
         if (first) {
             first = false;
             open = {

@@ -1,6 +1,6 @@
 <script lang="ts">
     import { api, taken, type Schemas } from '../../lib/client';
-    import { called } from '../../lib/about';
+    import { line } from '../../lib/line.svelte';
     import { Loaded } from '../../lib/loaded.svelte';
     import { atTime } from '../../lib/time';
     import { undo } from '../../lib/undo.svelte';
@@ -20,7 +20,7 @@
             taken(api.GET('/api/leaf-tests/{id}', { params: { path: { id } } })),
             taken(api.GET('/api/catalogue')),
         ]);
-        called(`leaf-tests/${test.key}`, `${test.batch.name}, ${test.plant.name}`);
+        line.names.set(`leaf-tests/${test.key}`, `${test.batch.name}, ${test.plant.name}`);
         return { test, catalogue };
     });
     undo.followedBy(page);

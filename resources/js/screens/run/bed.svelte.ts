@@ -1,4 +1,4 @@
-import { called } from '../../lib/about';
+import { line } from '../../lib/line.svelte';
 import { api, taken, type Schemas } from '../../lib/client';
 import { Fault } from '../../lib/fault';
 import type { Entry } from '../../offline/entry';
@@ -30,7 +30,7 @@ export class Bed {
     ) {
         this.run = run;
         this.#ahead = clock() - Date.parse(run.now);
-        called(this.#group, [run.batch.name, ...run.plants.map((plant) => plant.name)].join(', '));
+        line.names.set(this.#group, [run.batch.name, ...run.plants.map((plant) => plant.name)].join(', '));
         outbox.listen(this.#group, {
             sent: (entry: Entry, answer: unknown) => {
                 this.fault = null;

@@ -1,6 +1,6 @@
 <script lang="ts">
     import { untrack } from 'svelte';
-    import { called } from '../../lib/about';
+    import { line } from '../../lib/line.svelte';
     import { end as endBatch } from '../../lib/batches';
     import type { Schemas } from '../../lib/client';
     import { Sending } from '../../lib/sending.svelte';
@@ -21,7 +21,7 @@
     const sending = new Sending();
     untrack(() => {
         if (task.counted !== null && task.key !== null) {
-            called(`cases/${task.key}`, task.text);
+            line.names.set(`cases/${task.key}`, task.text);
         }
     });
     const due = $derived(task.slot === 'now' || task.slot === 'evening');

@@ -52,7 +52,7 @@
         {#if all.rejudged.length > 0}
             <aside class="dish mb-6" data-rejudged>
                 <p class="font-bold">{say('today/today.judged-anew')}</p>
-                <ul class="list-disc pl-6">
+                <ul class="grid gap-1">
                     {#each all.rejudged as one (one)}<li>{one}</li>{/each}
                 </ul>
                 <FaultNote fault={seeing.fault} />

@@ -1,5 +1,5 @@
 import { deviceClock, type DeviceClock } from './clock';
-import { Kept } from './kept';
+import { Kept } from '../lib/kept';
 
 const MARK = 'Notebook-Mark';
 const AHEAD = 'Clock-Ahead';

@@ -1,4 +1,4 @@
-import { instantAt } from './time';
+import { instantAt } from '../lib/time';
 
 /** Within this many ms two clocks are one. */
 const SAME = 120_000;
