@@ -17,7 +17,7 @@ const RUN = <<<'JS'
     const send = (method, path, body) => fetch(path, { method, headers: { 'Content-Type': 'application/json' }, body: JSON.stringify(body) }).then((answer) => answer.json());
     send('POST', '/api/runs', { submission: crypto.randomUUID(), batchId: 18, caseIds: [7, 8], override: 'For the picture.' }).then(async (run) => {
         for (const step of ['protect', 'knock-back', 'check', 'fill-1', 'shake-1']) {
-            await send('PUT', `/api/runs/${run.id}/steps/${step}`, { done: true });
+            await send('PUT', `/api/runs/${run.key}/steps/${step}`, { done: true });
         }
         location.assign(`/runs/${run.id}`);
     });
@@ -28,9 +28,9 @@ const TRIAL = <<<'JS'
     const send = (method, path, body) => fetch(path, { method, headers: { 'Content-Type': 'application/json' }, body: JSON.stringify(body) }).then((answer) => answer.json());
     const long = (hours) => new Date(Date.now() - 3_600_000 * hours).toISOString().slice(0, 19) + 'Z';
     send('POST', '/api/trials', { submission: crypto.randomUUID(), pest: 'aphids', name: 'Soap against oil on the rose', one: 'Plain soap spray', other: 'Kitchen oil, by the quart', unit: 'leaf', units: 20 }).then(async (trial) => {
-        const look = (counts, hours) => send('POST', `/api/trials/${trial.id}/looks`, { submission: crypto.randomUUID(), counts, countedAt: long(hours) });
+        const look = (counts, hours) => send('POST', `/api/trials/${trial.key}/looks`, { submission: crypto.randomUUID(), counts, countedAt: long(hours) });
         await look(trial.lots.map((_, i) => 9 + ((i * 7) % 8)), 60);
-        await send('PUT', `/api/trials/${trial.id}`, { basedOn: 1, sprayed: true });
+        await send('PUT', `/api/trials/${trial.key}`, { basedOn: 1, sprayed: true });
         location.assign(`/trials/${trial.id}`);
     });
     JS;

@@ -156,6 +156,7 @@ declare(strict_types=1);
             limit_conn_zone \$binary_remote_addr zone=devices:1m;
             limit_conn devices 32;
             limit_conn_status 429;
+            ssl_protocols TLSv1.2 TLSv1.3;
             gzip on;
             gzip_types application/json image/svg+xml text/javascript text/css;
             gzip_min_length 512;
@@ -175,7 +176,6 @@ declare(strict_types=1);
                 server_name {$name};
                 ssl_certificate {$text("{$tls}/house.crt")};
                 ssl_certificate_key {$text("{$tls}/house.key")};
-                ssl_protocols TLSv1.2 TLSv1.3;
         {$application('house')}
             }
             server {

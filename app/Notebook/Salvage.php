@@ -66,41 +66,32 @@ final readonly class Salvage
     }
 
     /**
-     * A working copy that opens: as it is, with a new header, with a new first page, or with a new list of its tables; what was cut
-     * off is filled up.
+     * A working copy that opens: as it is, or with a new header; with its list of tables as that was when it was opened last; with
+     * the first page of a new notebook, what was cut off filled up; or with all tables to be found page by page.
      *
      * @return array{PDO, bool} and whether nobody knows where its tables begin
      */
     private function opened(string $damaged, string $work, string $donor): array
     {
+        $known = $this->places->layout();
+        $fronts = [[0, false], [self::HEADER_BYTES, false], $known, [\PHP_INT_MAX, false], [0, true], [\PHP_INT_MAX, true], Layout::of(Sqlite::open($donor))->scattered()];
         $last = null;
-        foreach ([[0, false], [self::HEADER_BYTES, false], [\PHP_INT_MAX, false], [0, true], [\PHP_INT_MAX, true]] as [$replaced, $tail]) {
+        foreach (array_filter($fronts) as $front) {
             Files::remove($work);
-            Copier::plain($damaged, $work);
-            self::fill($work, (string) file_get_contents($donor), $replaced, $tail);
+            if ($front instanceof Layout) {
+                $file = LogFrames::over((string) file_get_contents($damaged), is_file("{$damaged}-wal") ? (string) file_get_contents("{$damaged}-wal") : '', $front->page);
+                file_put_contents($work, (new NewFront($front))->over($file, "{$work}.front"));
+            } else {
+                Copier::plain($damaged, $work);
+                self::fill($work, (string) file_get_contents($donor), ...$front);
+            }
             try {
                 $pdo = Sqlite::open($work);
                 $pdo->exec('pragma writable_schema = on');
                 if (array_intersect(Sqlite::tables($pdo), Edition::TABLES) !== []) {
                     $pdo->exec('pragma wal_checkpoint(truncate)');
 
-                    return [$pdo, false];
-                }
-            } catch (PDOException $e) {
-                $last = $e;
-            }
-            unset($pdo);
-        }
-
-        // Its own list of tables is gone: as it was when it was opened last, or where nobody wrote that down, as a new one begins.
-        foreach (array_filter([$this->places->layout(), Layout::of(Sqlite::open($donor))->scattered()]) as $layout) {
-            Files::remove($work);
-            file_put_contents($work, (new NewFront($layout))->over((string) file_get_contents($damaged), "{$work}.front"));
-            try {
-                $pdo = Sqlite::open($work);
-                $pdo->exec('pragma writable_schema = on');
-                if (array_intersect(Sqlite::tables($pdo), Edition::TABLES) !== []) {
-                    return [$pdo, $layout->isScattered()];
+                    return [$pdo, $front instanceof Layout && $front->isScattered()];
                 }
             } catch (PDOException $e) {
                 $last = $e;

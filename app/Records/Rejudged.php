@@ -9,7 +9,7 @@ use Illuminate\Support\Facades\DB;
 /** Rounds that the rules of a newer version judge otherwise than those before: what each was taken for, and what it is now. */
 final class Rejudged
 {
-    /** Differences that nobody would see, in percent. */
+    /** Differences that nobody would see, in percent: ours. */
     private const SAME = 0.05;
 
     /** @return array<int, array{outcome: string, percent: float|null}> by the number of the round */

@@ -11,12 +11,21 @@ use IdleMixer\Core\Batch\BatchRecord;
 /** Numbers the measures of a batch in the order of its plan, from 1: the same in every notebook that the batch comes into. */
 final class Scoops
 {
-    /** @throws \LogicException when the plan has no such measure */
-    public static function number(BatchRecord $record, BatchScoop $scoop): int
+    /** @return array<string, int> the number of each, by what it is of ({@see of}) */
+    public static function numbers(BatchRecord $record): array
     {
-        $at = array_search([$scoop->item->load, $scoop->item->key, $scoop->position], self::all($record), true);
+        $numbers = [];
+        foreach (self::all($record) as $i => $one) {
+            $numbers[self::of(...$one)] = $i + 1;
+        }
 
-        return $at === false ? throw new \LogicException($scoop->item->key) : $at + 1;
+        return $numbers;
+    }
+
+    /** @param int $position among the measures of its thing, from 0 */
+    public static function of(int $load, string $thing, int $position): string
+    {
+        return "{$load}/{$position}/{$thing}";
     }
 
     /** @return BatchScoop|null null where the plan has no measure of this number */

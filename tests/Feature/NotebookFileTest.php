@@ -311,6 +311,56 @@ it('reads out of a notebook that was restored what can be read, though the list 
     expect(array_intersect_key($read->rows, ['cases' => 0, 'batches' => 0, 'leaf_tests' => 0, 'counts' => 0, 'plants' => 0]))->toEqual(['plants' => 2, 'cases' => 3, 'batches' => 3, 'leaf_tests' => 3, 'counts' => 3]);
 })->with(['as it was when it was opened last' => [true], 'where nobody wrote that down' => [false]]);
 
+it('puts no table at the pages of another, whichever page of the list is gone in a notebook that was restored', function (string $by): void {
+    $shelf = Shelf::filled(app());
+    $opening = $shelf->make(Opening::class);
+    $opening->open(at(), fresh: false, demo: false);
+    // As a notebook grows: its pages lie otherwise than those of a new one once it is copied.
+    $shelf->make(Restoring::class)->restore($shelf->make(Copies::class)->make('backup', at()), at());
+    $opening->open(at(), fresh: false, demo: false);
+    $rows = static function (string $path): array {
+        $pdo = Sqlite::open($path);
+        $all = [];
+        foreach (array_diff(Sqlite::tables($pdo), ['notebook', 'migrations', 'left_over', ...Edition::RECKONED]) as $table) {
+            $read = $pdo->query("select * from \"{$table}\" order by 1, 2");
+            $all[$table] = $read === false ? [] : $read->fetchAll();
+        }
+
+        return $all;
+    };
+    $whole = $rows($shelf->notebook);
+    $file = (string) file_get_contents($shelf->notebook);
+    foreach (pagesOfTheList($shelf) as $page) {
+        file_put_contents($shelf->notebook, $file);
+        $shelf->spoil($page, $by === '' ? random_bytes(4096) : $by);
+        $shelf->make(Salvage::class)->out($shelf->notebook, "{$shelf->folder}/out.sqlite");
+        expect($rows("{$shelf->folder}/out.sqlite"))->toEqual($whole, "page {$page}");
+    }
+})->with(['emptied' => [str_repeat("\0", 4096)], 'overwritten' => ['']]);
+
+it('reads what is in the log beside a notebook whose first page is gone', function (bool $restored): void {
+    $shelf = Shelf::filled(app());
+    $shelf->make(Opening::class)->open(at(), fresh: false, demo: false);
+    if ($restored) {
+        $shelf->make(Restoring::class)->restore($shelf->make(Copies::class)->make('backup', at()), at());
+        $shelf->make(Opening::class)->open(at(), fresh: false, demo: false);
+    }
+    $writing = Sqlite::open($shelf->notebook);
+    $writing->exec('pragma journal_mode = wal');
+    $writing->exec("update plants set name = 'Written last' where id = 2");
+    $kept = "{$shelf->folder}/kept";
+    copy("{$shelf->notebook}-wal", "{$kept}-wal");
+    copy($shelf->notebook, $kept);
+    unset($writing);
+    foreach (['', '-wal'] as $beside) {
+        copy("{$kept}{$beside}", "{$shelf->notebook}{$beside}");
+    }
+    @unlink("{$shelf->notebook}-shm");
+    $shelf->spoil(1, str_repeat("\0", 4096));
+    $shelf->make(Salvage::class)->out($shelf->notebook, "{$shelf->folder}/out.sqlite");
+    expect(Sqlite::texts(Sqlite::open("{$shelf->folder}/out.sqlite"), 'select name from plants order by id'))->toBe(['Aster', 'Written last']);
+})->with(['as it grew' => [false], 'restored' => [true]]);
+
 it('sets one record aside that cannot be read, with its name, and opens with all the others', function (string $statement, string $says, int $batches): void {
     $shelf = Shelf::filled(app());
     $opening = $shelf->make(Opening::class);

@@ -2,11 +2,11 @@
 
 declare(strict_types=1);
 
-use App\Http\Clock\ActedHour;
 use App\Http\Middleware\OfThisNotebook;
 use App\Models\Count;
 use App\Notebook\Opened;
 use App\Notebook\Places;
+use IdleMixer\Core\Schedule\ActedHour;
 use Illuminate\Support\Facades\Date;
 use Tests\Feature\Answer;
 use Tests\Feature\Keys;
@@ -89,9 +89,9 @@ it('says where something may belong that was entered for another notebook', func
 });
 
 // What each device's clock said, and when it really was; by hand.
-it('dates what waited by this clock, whatever the clock of the device said', function (string $sent, string $acted, ?string $known, string $really): void {
+it('dates what waited by this clock, whatever the clock of the device said', function (string $sent, string $acted, ?string $known, string $really, string $drift = '0'): void {
     $case = Notebook::case(Notebook::plant());
-    expect(countFor($case, ['Device-Clock' => $sent, 'Acted-At' => $acted, ...($known === null ? [] : ['Acted-Ahead' => $known])])->status)->toBe(201)
+    expect(countFor($case, ['Device-Clock' => $sent, 'Acted-At' => $acted, ...($known === null ? [] : ['Acted-Ahead' => $known, 'Acted-Drift' => $drift])])->status)->toBe(201)
         ->and(countedLast())->toBe($really);
 })->with([
     'both right, two hours ago' => ['2026-06-10T12:00:00Z', '2026-06-10T10:00:00Z', '0', '2026-06-10 10:00:00'],
@@ -102,6 +102,8 @@ it('dates what waited by this clock, whatever the clock of the device said', fun
     'a day ahead, set right before it was sent' => ['2026-06-10T12:00:00Z', '2026-06-11T09:00:00Z', '86400', '2026-06-10 09:00:00'],
     'a day behind, set right before it was sent' => ['2026-06-10T12:00:00Z', '2026-06-09T09:00:00Z', '-86400', '2026-06-10 09:00:00'],
     'right when it was heard last, and a day behind since' => ['2026-06-09T12:00:00Z', '2026-06-09T11:00:00Z', null, '2026-06-10 11:00:00'],
+    'right when it was heard last, and a day behind from before the act on' => ['2026-06-09T12:00:00Z', '2026-06-09T11:00:00Z', '0', '2026-06-10 11:00:00', '-86400'],
+    'asleep for three hours before the act' => ['2026-06-10T12:00:00Z', '2026-06-10T11:00:00Z', '0', '2026-06-10 11:00:00', '10800'],
     'set back between, and nobody knew' => ['2026-06-10T12:00:00Z', '2026-06-10T18:00:00Z', null, '2026-06-10 12:00:00'],
     'thirty days ago' => ['2026-06-10T12:00:00Z', '2026-05-11T12:00:00Z', '0', '2026-05-11 12:00:00'],
     'across a change to summer time' => ['2026-06-10T12:00:00Z', '2026-03-29T00:30:00Z', '0', '2026-03-29 00:30:00'],

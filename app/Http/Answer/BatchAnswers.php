@@ -61,6 +61,7 @@ final readonly class BatchAnswers
         $document = JsonText::parse($batch->document)->open();
         $rescues = $this->book->rescues($batch, $record);
         $jar = $this->jars->jar($batch, $record);
+        $numbers = Scoops::numbers($record);
 
         return new BatchAnswer(
             $this->brief($batch, $now),
@@ -72,7 +73,7 @@ final readonly class BatchAnswers
             $document->get('recipe')->raw(),
             $document->get('plan')->raw(),
             $batch->made === null ? null : JsonText::parse($batch->made)->raw(),
-            array_values($batch->items->map(static fn(BatchItem $item): TallyItemAnswer => self::item($item, $record))->all()),
+            array_values($batch->items->map(static fn(BatchItem $item): TallyItemAnswer => self::item($item, $record, $numbers))->all()),
             self::steps($batch),
             array_values($batch->leafTests->map(static fn(LeafTest $test): int => $test->id)->all()),
             $this->glasses->of($batch, $record),
@@ -101,14 +102,15 @@ final readonly class BatchAnswers
         return array_values($batch->steps->map(static fn(BatchStep $step): TickedStepAnswer => new TickedStepAnswer($step->load, $step->number))->all());
     }
 
-    public static function scoop(BatchScoop $scoop, BatchItem $item, BatchRecord $record): TallyScoopAnswer
+    /** @param int $number in the order of the plan */
+    public static function scoop(BatchScoop $scoop, BatchItem $item, BatchRecord $record, int $number): TallyScoopAnswer
     {
         $planned = $record->load($item->load)->items[$item->key]->measured->scoops[$scoop->position];
         $ticked = $scoop->ticks->map(static fn(BatchTick $tick): int => $tick->number)->sort()->values()->all();
         // What is weighed is one tick, whatever the scale shows.
         $words = $planned->isWeighed() ? Measures::scoop($planned) : Measures::measure($planned->measure);
 
-        return new TallyScoopAnswer(Scoops::number($record, $scoop), $words, $planned->eachTap(), $planned->taps(), array_values($ticked));
+        return new TallyScoopAnswer($number, $words, $planned->eachTap(), $planned->taps(), array_values($ticked));
     }
 
     private static function sprayer(Sprayer $sprayer): BatchSprayerAnswer
@@ -116,7 +118,8 @@ final readonly class BatchAnswers
         return new BatchSprayerAnswer($sprayer->id, $sprayer->submission, $sprayer->name, new AmountAnswer(...$sprayer->amount()->toArray()), ShedAnswers::pours($sprayer), $sprayer->shape()->value);
     }
 
-    private static function item(BatchItem $item, BatchRecord $record): TallyItemAnswer
+    /** @param array<string, int> $numbers of the measures of all of it */
+    private static function item(BatchItem $item, BatchRecord $record, array $numbers): TallyItemAnswer
     {
         $planned = $record->load($item->load)->items[$item->key];
 
@@ -126,7 +129,7 @@ final readonly class BatchAnswers
             $item->key,
             $planned->name(),
             $planned->millilitres(),
-            array_values($item->scoops->map(static fn(BatchScoop $scoop): TallyScoopAnswer => self::scoop($scoop, $item, $record))->all()),
+            array_values($item->scoops->map(static fn(BatchScoop $scoop): TallyScoopAnswer => self::scoop($scoop, $item, $record, $numbers[Scoops::of($item->load, $item->key, $scoop->position)]))->all()),
         );
     }
 }

@@ -6,6 +6,7 @@ namespace App\Http\Answer;
 
 use App\Models\Round;
 use App\Notebook\Places;
+use DateTimeZone;
 use IdleMixer\Core\Evidence\Outcome;
 use IdleMixer\Core\Trouble\TroubleCatalogue;
 use IdleMixer\Core\Wording\Figures;
@@ -14,13 +15,13 @@ use IdleMixer\Core\Words\Say;
 /** Tells, until somebody has seen it, which rounds a newer version judges otherwise. */
 final readonly class RejudgedAnswers
 {
-    /** Those that are told one by one; more would hide the day's work. */
+    /** Those that are told one by one; more would hide the day's work: ours. */
     private const TOLD = 12;
 
     public function __construct(private Places $places, private TroubleCatalogue $troubles) {}
 
     /** @return list<string> */
-    public function all(): array
+    public function all(DateTimeZone $zone): array
     {
         $changed = $this->places->rejudged();
         $rounds = $changed === [] ? [] : Round::query()->with(['batch', 'case.plant'])->whereIn('id', array_column($changed, 'round'))->get()->keyBy('id')->all();
@@ -32,7 +33,7 @@ final readonly class RejudgedAnswers
                     'spray' => $round->batch->name,
                     'trouble' => $this->troubles->trouble($round->case->pest)->name,
                     'plant' => $round->case->plant->name,
-                    'at' => $round->sprayed_at->format('j M Y'),
+                    'at' => $round->sprayed_at->setTimezone($zone)->format('j M Y'),
                     'was' => self::judged($one['was']),
                     'now' => self::judged($one['now']),
                 ]);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Clock;
 
 use DateTimeImmutable;
+use IdleMixer\Core\Schedule\ActedHour;
 use Psr\Clock\ClockInterface;
 
 /**

@@ -34,7 +34,7 @@ final readonly class TallyController
         }
         $record = $this->book->record($batch);
         $row = Scoops::find($batch->id, $record, $scoop) ?? throw RefusedCall::notFound(Say::it('calls/tally-controller.measure-in-this-batch-with'), $scoop);
-        $fills = BatchAnswers::scoop($row, $row->item, $record)->count;
+        $fills = BatchAnswers::scoop($row, $row->item, $record, $scoop)->count;
         if ($number < 1 || $number > $fills) {
             throw RefusedCall::notFound(Say::it('calls/tally-controller.spoonful-this-measure-filled-times', ['number' => $number, 'fills' => $fills]), $number);
         }
@@ -42,6 +42,6 @@ final readonly class TallyController
             ? BatchTick::query()->insertOrIgnore(['batch_scoop_id' => $row->id, 'number' => $number, 'ticked_at' => $this->clock->now()->format('Y-m-d H:i:s'), 'who' => $this->who->name()])
             : BatchTick::query()->where('batch_scoop_id', $row->id)->where('number', $number)->delete();
 
-        return new JsonResponse(BatchAnswers::scoop($row->load('ticks'), $row->item, $record));
+        return new JsonResponse(BatchAnswers::scoop($row->load('ticks'), $row->item, $record, $scoop));
     }
 }

@@ -46,15 +46,16 @@ final class TodayController
             Plant::query()->whereNull('retired_at')->count(),
             PestCase::query()->whereNull('closed_at')->count(),
             Batch::query()->count(),
-            $rejudged->all(),
+            $rejudged->all($now->getTimezone()),
         ));
     }
 
     #[Call('Say that the rounds were seen which this version judges otherwise', answer: ['seen' => ['const' => true]], body: ['seen' => ['const' => true]])]
     public function seen(Request $request, Places $places): JsonResponse
     {
-        Body::of($request)->object(['seen'])->get('seen')->flag();
-        $places->rejudge([]);
+        if (Body::of($request)->object(['seen'])->get('seen')->flag()) {
+            $places->rejudge([]);
+        }
 
         return new JsonResponse(['seen' => true]);
     }

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
-use App\Http\Clock\ActedHour;
 use App\Http\Clock\CallClock;
 use Closure;
 use DateTimeImmutable;
 use Exception;
+use IdleMixer\Core\Schedule\ActedHour;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
 
@@ -19,8 +19,11 @@ final readonly class ByItsHour
 
     public const ACTED = 'Acted-At';
 
-    /** Seconds by which its clock was ahead when it was done. */
+    /** Seconds by which its clock was ahead when it heard this machine last before it was done. */
     public const KNOWN = 'Acted-Ahead';
+
+    /** Seconds by which its clock and one that nobody sets parted from then on. */
+    public const DRIFT = 'Acted-Drift';
 
     /** Seconds by which the device's clock is ahead of this machine's; only where it is off. */
     public const AHEAD = 'Clock-Ahead';
@@ -30,8 +33,8 @@ final readonly class ByItsHour
     /** @param Closure(Request): Response $next */
     public function handle(Request $request, Closure $next): Response
     {
-        $known = $request->headers->get(self::KNOWN);
-        $hour = ActedHour::of($this->clock->arrival(), self::told($request, self::SENT), self::told($request, self::ACTED), is_numeric($known) ? (float) $known : null);
+        $seconds = static fn(string $header): ?float => is_numeric($said = $request->headers->get($header)) ? (float) $said : null;
+        $hour = ActedHour::of($this->clock->arrival(), self::told($request, self::SENT), self::told($request, self::ACTED), $seconds(self::KNOWN), $seconds(self::DRIFT) ?? 0.0);
         // What is changed is told by hours that stand here already.
         $this->clock->hear($request->isMethod('POST') ? $hour : new ActedHour($hour->ago, 0.0));
         try {

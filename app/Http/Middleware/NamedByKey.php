@@ -4,22 +4,20 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
+use App\Declared\Identities;
 use App\Http\RefusedCall;
 use App\Records\Kinds;
 use Closure;
-use Illuminate\Database\Connection;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
 
 /** Addresses that write name records by the UUID under which they were sent; whoever writes is given the row that it is here. */
-final readonly class NamedByKey
+final class NamedByKey
 {
     /** What names a record in an address. */
     public const PATTERN = '[0-9a-fA-F]{8}(?:-[0-9a-fA-F]{4}){3}-[0-9a-fA-F]{12}';
 
     public const NAMES = ['id', 'plant'];
-
-    public function __construct(private Connection $notebook) {}
 
     /** @param Closure(Request): Response $next */
     public function handle(Request $request, Closure $next): Response
@@ -36,8 +34,6 @@ final readonly class NamedByKey
 
     private function row(string $kind, string $key): int
     {
-        $row = $this->notebook->table(Kinds::table($kind))->where('submission', $key)->value('id');
-
-        return is_int($row) ? $row : throw RefusedCall::notFound('record', $key);
+        return (new Identities())->row(Kinds::table($kind), $key) ?? throw RefusedCall::notFound('record', $key);
     }
 }

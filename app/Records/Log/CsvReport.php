@@ -13,7 +13,7 @@ final class CsvReport
     /** Faults that are listed; the others are counted. */
     private const LISTED = 200;
 
-    /** So many bad rows are no slips of the hand, where they are most of all. */
+    /** So many bad rows are no slips of the hand, where they are most of all: ours. */
     private const MOST_BAD = 1_000;
 
     private const BAD_SHARE = 0.5;

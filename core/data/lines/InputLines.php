@@ -100,6 +100,9 @@ final class InputLines
     /** Digits from which on a number may be beyond what is reckoned with. */
     public const LONGEST_NUMBER = ['value' => 300, 'unit' => 'characters', 'source' => 'house'];
 
+    /** Two clocks in one house differ by seconds, and a call takes some: within this they are one. */
+    public const SAME_CLOCK = ['value' => 120.0, 'unit' => 's', 'source' => 'house'];
+
     /** Deeper than any open document. */
     public const DEEPEST_DOCUMENT = ['value' => 64, 'unit' => 'levels', 'source' => 'house'];
 

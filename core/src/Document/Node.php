@@ -148,29 +148,13 @@ final readonly class Node
     /** @throws InvalidDocument when this is no text, has fewer characters than `$min` or more than `$max`, or is blank where it must not be empty */
     public function text(int $max, int $min = 0): string
     {
-        return $this->bounded(PlainText::lines($this->string()), $max, $min);
+        return BoundedText::lines($this->value, $this->path, $max, $min);
     }
 
     /** @throws InvalidDocument as for text; a name is one line, whatever stood between its words */
     public function line(int $max, int $min = 0): string
     {
-        return $this->bounded(PlainText::line($this->string()), $max, $min);
-    }
-
-    private function string(): string
-    {
-        return is_string($this->value) ? $this->value : throw InvalidDocument::because($this->path, Say::it('document/node.expected-text-here-found'), $this->value);
-    }
-
-    private function bounded(string $text, int $max, int $min): string
-    {
-        $length = mb_strlen($text);
-        if ($length > $max || $length < $min || ($min > 0 && trim($text) === '')) {
-            $bounds = $min > 0 ? Say::it('document/node.between-and-characters', ['min' => $min, 'max' => $max]) : Say::it('document/node.at-most-characters', ['max' => $max]);
-            throw InvalidDocument::because($this->path, Say::it('document/node.may-stand-here-found.may-stand-here-found', ['bounds' => $bounds, 'length' => $length]), $this->value);
-        }
-
-        return $text;
+        return BoundedText::line($this->value, $this->path, $max, $min);
     }
 
     /**
@@ -248,25 +232,7 @@ final readonly class Node
      */
     public function instant(\DateTimeImmutable $from, \DateTimeImmutable $to): \DateTimeImmutable
     {
-        $text = $this->text(40);
-        $shape = preg_match('/\A\d{4}-\d\d-\d\dT\d\d:\d\d(:\d\d(\.\d{1,9})?)?(Z|[+-]\d\d:\d\d)\z/', $text) === 1;
-        try {
-            $at = $shape ? new \DateTimeImmutable($text) : null;
-        } catch (\Exception) {
-            $at = null;
-        }
-        if ($at === null || ! str_starts_with($at->format('Y-m-d\TH:i'), substr($text, 0, 16))) {
-            throw InvalidDocument::because($this->path, Say::it('document/node.expected-date-and-time-like'), $text);
-        }
-        if ($at < $from || $at > $to) {
-            throw InvalidDocument::because(
-                $this->path,
-                Say::it('document/node.time-must-lie-between-and', ['from' => $from->format('Y-m-d H:i'), 'to' => $to->format('Y-m-d H:i')]),
-                $text,
-            );
-        }
-
-        return $at->setTimezone(new \DateTimeZone('UTC'));
+        return DayAndHour::instant($this->text(40), $this->path, $from, $to);
     }
 
     /**
@@ -276,13 +242,7 @@ final readonly class Node
      */
     public function day(): string
     {
-        $text = $this->text(10);
-        $day = preg_match('/\A2[01]\d\d-\d\d-\d\d\z/', $text) === 1 ? \DateTimeImmutable::createFromFormat('!Y-m-d', $text) : false;
-        if ($day === false || $day->format('Y-m-d') !== $text) {
-            throw InvalidDocument::because($this->path, Say::it('document/node.expected-day-like-2026-05'), $text);
-        }
-
-        return $text;
+        return DayAndHour::day($this->text(10), $this->path);
     }
 
     /** The value as JSON text again. */

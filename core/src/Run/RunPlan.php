@@ -23,13 +23,13 @@ final readonly class RunPlan
 
     /**
      * @param list<string>       $loads  volume of each, in words
-     * @param array<int, string> $plants by case, in the order in which they are sprayed
+     * @param array<int, string> $plants by their place in the walk, in the order in which they are sprayed
      */
     private function __construct(private array $loads, private array $plants, private RecipeUse $use, private ?int $soak, private ?int $rinse, private bool $rinses) {}
 
     /**
      * @param non-empty-list<string>       $loads  volume of each, in words
-     * @param non-empty-array<int, string> $plants by case, in the order in which they are sprayed
+     * @param non-empty-array<int, string> $plants by their place in the walk, in the order in which they are sprayed
      * @param bool                         $rinses whether it is rinsed off where some do and some do not
      */
     public static function of(array $loads, array $plants, RecipeUse $use, ?Practice $practice, bool $rinses): self
@@ -106,12 +106,12 @@ final readonly class RunPlan
         $steps = [];
         $load = 1;
         $number = 0;
-        foreach ($this->plants as $case => $name) {
+        foreach ($this->plants as $place => $name) {
             ++$number;
-            while (isset($this->loads[$load]) && in_array(self::EMPTY . "{$load}-{$case}", $tapped, true)) {
+            while (isset($this->loads[$load]) && in_array(self::EMPTY . "{$load}-{$place}", $tapped, true)) {
                 array_push($steps, ...$this->filled(++$load));
             }
-            $steps[] = new RunStep("plant-{$case}", RunStepKind::Plant, ['plant' => $name, 'number' => $number, 'of' => count($this->plants)], null, $case, $this->use);
+            $steps[] = new RunStep("plant-{$place}", RunStepKind::Plant, ['plant' => $name, 'number' => $number, 'of' => count($this->plants)], null, $place, $this->use);
         }
 
         return $steps;

@@ -17,7 +17,7 @@ final readonly class RunStep
         public array $args = [],
         /** Minutes that it takes at least; null where it is done when it is done. */
         public ?int $minutes = null,
-        /** Number of the load, or id of the case. */
+        /** Number of the load, or place of the plant in the walk. */
         public ?int $ref = null,
         /** What is put on, where the words hang on it; else null. */
         public ?RecipeUse $use = null,

@@ -1,6 +1,6 @@
 <script lang="ts">
     import { newSubmission } from '../lib/submission';
-    import { atTime } from '../lib/time';
+    import { atTime, fromNow, instantAt } from '../lib/time';
     import LevelMark from '../parts/LevelMark.svelte';
     import TwoVersions from '../parts/TwoVersions.svelte';
     import Astray from './Astray.svelte';
@@ -11,7 +11,7 @@
     import { notebook } from './notebook.svelte';
     import { faultOf } from './outbox.svelte';
     import { isActive } from '../routes';
-    import { alike, off, together } from './told';
+    import { alike, together } from './told';
 
     /** More than anybody settles in one go stand in the way of the screen. */
     const AT_ONCE = 4;
@@ -75,7 +75,7 @@
         {#if notebook.ahead !== 0}
             <p role="status" class="flex items-start gap-2" data-clock-off>
                 <LevelMark level="caution" silent />
-                <span>{say('offline/strip.clock-off', { off: off(notebook.ahead) })}</span>
+                <span>{say('offline/strip.clock-off', { shows: fromNow(instantAt(notebook.ahead * 1000), new Date(0)) })}</span>
             </p>
         {/if}
         {#if !stuck && many > SOON}

@@ -1,9 +1,12 @@
 import { instantAt } from '../lib/time';
 
-/** Within this many ms two clocks are one. */
-const SAME = 120_000;
+/** How far this clock was ahead when the machine that serves was heard last, and how far it parted since from one that nobody sets; in seconds. */
+export interface Known {
+    readonly ahead: number;
+    readonly drift: number;
+}
 
-/** When the machine that serves was last heard, by the clock of this device and by one that nobody sets. */
+/** By the clock of this device and by one that nobody sets, in ms. */
 interface Heard {
     readonly ahead: number;
     readonly at: number;
@@ -31,17 +34,13 @@ export class DeviceClock {
         }
     }
 
-    /**
-     * Seconds by which this clock is ahead of the machine's, as far as that is known now: null where nothing was heard on this page,
-     * and where the clock was set since, or the device slept.
-     */
-    get ahead(): number | null {
+    /** Null where nothing was heard on this page. What it comes to is not judged here. */
+    get known(): Known | null {
         if (this.#heard === null) {
             return null;
         }
         const { ahead, at, running } = this.#heard;
-        const drift = this.now() - at - (this.running() - running);
-        return Math.abs(drift) > SAME ? null : Math.round(ahead / 1000);
+        return { ahead: Math.round(ahead / 1000), drift: Math.round((this.now() - at - (this.running() - running)) / 1000) };
     }
 }
 

@@ -17,7 +17,7 @@ interface Shape extends DBSchema {
 
 const NAME = 'idle-mixer';
 
-const BEFORE = { of: '', mark: '', ahead: null };
+const BEFORE = { of: '', mark: '', known: null };
 
 /** The database of this device: what waits to be sent, and what was last heard. Where the browser keeps none, both last as long as the page. */
 export class Device {

@@ -1,4 +1,5 @@
 import type { Conflict } from '../lib/fault';
+import type { Known } from './clock';
 
 /** What the server said of an entry that it did not take. */
 export interface Refusal {
@@ -30,12 +31,12 @@ export interface Entry {
     readonly mark: string;
     /** By the clock of this device. */
     readonly at: string;
-    /** Seconds by which that clock was ahead then; null where nobody knows. */
-    readonly ahead: number | null;
+    /** How that clock stood to the machine's; null where nobody knows. */
+    readonly known: Known | null;
     readonly refused: Refusal | null;
 }
 
-export type Fresh = Omit<Entry, 'id' | 'of' | 'mark' | 'at' | 'ahead' | 'refused'>;
+export type Fresh = Omit<Entry, 'id' | 'of' | 'mark' | 'at' | 'known' | 'refused'>;
 
 /** When something was entered, and in which notebook. */
-export type Entered = Pick<Entry, 'of' | 'mark' | 'at' | 'ahead'>;
+export type Entered = Pick<Entry, 'of' | 'mark' | 'at' | 'known'>;

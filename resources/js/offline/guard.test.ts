@@ -118,7 +118,7 @@ it('puts a batch that was finished here in the place of what somebody else said 
         id: 1,
         of: '',
         mark: 'a',
-        ahead: null,
+        known: null,
         at: 'now',
         refused: { path: '', message: '', status: 409, conflict },
     };

@@ -1,4 +1,4 @@
-import { deviceClock, type DeviceClock } from './clock';
+import { deviceClock, type DeviceClock, type Known } from './clock';
 import { Kept } from '../lib/kept';
 
 const MARK = 'Notebook-Mark';
@@ -8,7 +8,7 @@ const AHEAD = 'Clock-Ahead';
 export interface Acted {
     readonly mark: string;
     readonly at: string;
-    readonly ahead: number | null;
+    readonly known: Known | null;
 }
 
 /** Which notebook this page shows. Another one may stand in its place by now: what was entered here is none of that one's. */
@@ -68,8 +68,9 @@ export class Notebook {
         }
         if (acted !== null) {
             headers.set('Acted-At', acted.at);
-            if (acted.ahead !== null) {
-                headers.set('Acted-Ahead', String(acted.ahead));
+            if (acted.known !== null) {
+                headers.set('Acted-Ahead', String(acted.known.ahead));
+                headers.set('Acted-Drift', String(acted.known.drift));
             }
         }
         return new Request(request, { headers });

@@ -34,12 +34,13 @@ it('says with what is written which notebook is meant, and with what waited when
         Object.fromEntries(notebook.signed(new Request('http://127.0.0.1/api/x', { method: 'PUT', body: '{}' }), acted).headers);
     expect(put()).toMatchObject({ 'notebook-mark': 'a', 'device-clock': '2026-06-01T12:00:00.000Z' });
     expect(put()).not.toHaveProperty('acted-at');
-    expect(put({ mark: 'old', at: '2026-06-01T09:00:00.000Z', ahead: 86_400 })).toMatchObject({
+    expect(put({ mark: 'old', at: '2026-06-01T09:00:00.000Z', known: { ahead: 86_400, drift: 3 } })).toMatchObject({
         'notebook-mark': 'old',
         'acted-at': '2026-06-01T09:00:00.000Z',
         'acted-ahead': '86400',
+        'acted-drift': '3',
     });
-    expect(put({ mark: 'old', at: '2026-06-01T09:00:00.000Z', ahead: null })).not.toHaveProperty('acted-ahead');
+    expect(put({ mark: 'old', at: '2026-06-01T09:00:00.000Z', known: null })).not.toHaveProperty('acted-ahead');
     const read = notebook.signed(new Request('http://127.0.0.1/api/x'));
     expect([read.headers.get('Notebook-Mark'), notebook.signed(read)]).toEqual([null, read]);
 });

@@ -114,13 +114,13 @@ export class Outbox {
 
     /** What the server refused is sent in another form: both in one write, or a page that goes in between loses it. */
     instead(refused: Entry, fresh: Fresh): void {
-        this.#keep(fresh, [refused.id], { of: refused.of, mark: refused.mark, at: refused.at, ahead: refused.ahead });
+        this.#keep(fresh, [refused.id], { of: refused.of, mark: refused.mark, at: refused.at, known: refused.known });
         void this.drain();
     }
 
     /** What was entered for another notebook goes where whoever entered it says, with its own hour. */
     putWhere(astray: Entry, fresh: Fresh): void {
-        this.#keep(fresh, [astray.id], { of: astray.of, mark: this.notebook.mark, at: astray.at, ahead: astray.ahead });
+        this.#keep(fresh, [astray.id], { of: astray.of, mark: this.notebook.mark, at: astray.at, known: astray.known });
         void this.drain();
     }
 
@@ -155,7 +155,7 @@ export class Outbox {
             of: line.names.get(fresh.group) ?? '',
             mark: this.notebook.mark,
             at: instantAt(now),
-            ahead: deviceClock.ahead,
+            known: deviceClock.known,
         };
         const entry: Entry = { ...fresh, ...said, id: this.#last, refused: null };
         const replaced = [...instead, ...this.waiting.filter((one) => one.key !== null && one.key === entry.key).map((one) => one.id)];

@@ -6,7 +6,7 @@ import { line } from '../lib/line.svelte';
 import { Notebook } from './notebook.svelte';
 import type { Entry, Fresh } from './entry';
 import { moved } from './kinds';
-import { alike, off, together } from './told';
+import { alike, together } from './told';
 
 beforeEach(noLine);
 afterEach(() => {
@@ -182,15 +182,7 @@ it('puts nothing into another notebook: it asks where it belongs, and keeps what
     expect(later.entries.map((one) => one.what)).toEqual(['A tick of the tally']);
 });
 
-it('tells how far a clock is off as people say it', () => {
-    expect([180, -180, 3600, -7200, 86_400, -172_800].map(off)).toEqual([
-        '3 minutes ahead',
-        '3 minutes behind',
-        '60 minutes ahead',
-        '2 hours behind',
-        '24 hours ahead',
-        '2 days behind',
-    ]);
+it('tells together what was entered of one record, as far as it goes together to another', () => {
     expect(together([...outboxWith(tick(1, true), tick(2, true), count(3), count(4))]).map((some) => some.length)).toEqual([2, 1, 1]);
 });
 

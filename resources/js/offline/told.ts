@@ -27,19 +27,3 @@ function byName(entries: readonly Entry[], name: (entry: Entry) => string): read
     }
     return [...all.values()];
 }
-
-const MINUTE = 60;
-const HOUR = 60 * MINUTE;
-const DAY = 24 * HOUR;
-
-/** How far a clock is off, in words, by the second. */
-export function off(seconds: number): string {
-    const far = Math.abs(seconds);
-    const by =
-        far < 1.5 * HOUR
-            ? say('offline/strip.minutes', { count: Math.round(far / MINUTE) })
-            : far < 1.5 * DAY
-              ? say('offline/strip.hours', { count: Math.round(far / HOUR) })
-              : say('offline/strip.days', { count: Math.round(far / DAY) });
-    return seconds > 0 ? say('offline/strip.clock-ahead', { by }) : say('offline/strip.clock-behind', { by });
-}
