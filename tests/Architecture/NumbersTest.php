@@ -67,7 +67,8 @@ const EXPLAINED_NUMBERS = [
     'Wording/ChoiceWords' => 'names of the three steps of sureness',
     'Writing/EmulsionWriter' => 'decimals of a forecast',
     'Quantity/Amount' => 'up to where a whole number is exact',
-    'Document/Node' => 'length of a date, and of an instant',
+    'Document/Node' => 'how much of a wrong text or name is shown',
+    'Document/DayAndHour' => 'length of a date, and of an instant',
     'Document/JsonStream' => 'bytes that are read at a time',
     // How a search is cut short; what it finds is held against brute force.
     'Emulsion/GlassReading' => 'steps of a bisection',

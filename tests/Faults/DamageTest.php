@@ -88,6 +88,7 @@ it('reads out all but the page that is broken', function (string $where): void {
         default => Damage::page($path, Damage::rootOf($path, 'sprayers'), random_bytes(4096)),
     };
     [, $sentence] = $house->artisan('mixer:open');
+    expect($sentence)->toMatch('#copied to (\S+\.sqlite)#');
     preg_match('#copied to (\S+\.sqlite)#', $sentence, $copy);
     expect($counted($copy[1] ?? ''))->toBe($all);
 })->with(['header', 'first page', 'the table of sprayers']);
