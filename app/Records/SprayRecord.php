@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Records;
 
 use DateTimeImmutable;
-use IdleMixer\Core\Choice\SprayFamily;
+use IdleMixer\Core\Mix\SprayFamily;
 use IdleMixer\Core\Evidence\Association;
 use IdleMixer\Core\Evidence\Record;
 use IdleMixer\Core\Mix\Composition;

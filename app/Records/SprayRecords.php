@@ -10,7 +10,7 @@ use App\Models\PestCase;
 use App\Models\WeighedRound;
 use DateTimeImmutable;
 use IdleMixer\Core\Choice\RecordBook;
-use IdleMixer\Core\Choice\SprayFamily;
+use IdleMixer\Core\Mix\SprayFamily;
 use IdleMixer\Core\Evidence\AlikeSprays;
 use IdleMixer\Core\Evidence\Associations;
 use IdleMixer\Core\Evidence\Formula;

@@ -6,7 +6,7 @@ namespace App\Records;
 
 use IdleMixer\Core\Batch\MadeReader;
 use IdleMixer\Core\Batch\MadeWriter;
-use IdleMixer\Core\Choice\SprayFamily;
+use IdleMixer\Core\Mix\SprayFamily;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\JsonText;
 use IdleMixer\Core\Document\Node;

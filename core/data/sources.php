@@ -17,6 +17,16 @@ return [
         'standing' => 'ours',
         'from_memory' => false,
     ],
+    'labels' => [
+        'citation' => 'Labels of bought products and handbooks: days from spray to picking, rounds a season',
+        'standing' => 'published',
+        'from_memory' => true,
+    ],
+    'plant-kinds' => [
+        'citation' => 'Handbooks and labels of oils and soaps: kinds of plants that bear no oil, that soap marks, and what their leaves are like',
+        'standing' => 'published',
+        'from_memory' => true,
+    ],
     'nist-44' => [
         'citation' => 'NIST Handbook 44, Appendix C: general tables of units of measurement',
         'standing' => 'published',

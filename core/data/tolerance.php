@@ -35,7 +35,7 @@ return [
         'looks_like' => 'Ferns, blue conifers, red and Japanese maples, walnuts, hickories.',
     ],
     'dormant-wood' => [
-        'name' => 'Bare dormant wood', 'surface' => 'wood', 'limits' => 'wood',
+        'name' => 'Bare dormant wood', 'surface' => 'wood', 'bare' => true, 'limits' => 'wood',
         'looks_like' => 'No leaf out and no bud breaking.',
     ],
     'empty-bed' => [

@@ -6,7 +6,7 @@ namespace App\Http\Answer;
 
 use App\Models\WeighedSpray;
 use IdleMixer\Core\Choice\KnownEffects;
-use IdleMixer\Core\Choice\SprayFamily;
+use IdleMixer\Core\Mix\SprayFamily;
 use IdleMixer\Core\Evidence\Kept;
 use IdleMixer\Core\Trouble\TroubleCatalogue;
 use IdleMixer\Core\Wording\FamilyWords;

@@ -28,6 +28,12 @@ final class LeafLines
     /** Share by which two strengths may differ and count as the same: as near as spoons come. */
     public const SAME_STRENGTH = ['value' => 0.05, 'unit' => '1', 'source' => 'house'];
 
+    /** How many times as strong as what was tested a clean test still speaks for: three leaves cannot tell a tenth apart. */
+    public const REACHES = ['value' => 1.2, 'unit' => '1', 'source' => 'practice'];
+
+    /** Days after which a clean test has faded: two leaves once more. */
+    public const FADES = ['value' => 60, 'unit' => 'd', 'source' => 'practice'];
+
     /** Up to this share of a leaf it is clean, up to the next slightly marked, above marked, and from the last on dead; percent. */
     public const CLEAN = ['value' => 1.0, 'unit' => '%', 'source' => 'house'];
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace IdleMixer\Core\Ask;
 
 use IdleMixer\Core\Choice\RecordBook;
-use IdleMixer\Core\Choice\SprayFamily;
+use IdleMixer\Core\Mix\SprayFamily;
 use IdleMixer\Core\Evidence\Record;
 use IdleMixer\Core\Evidence\RoundEffect;
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Ask;
 
-use IdleMixer\Core\Choice\SprayFamily;
+use IdleMixer\Core\Mix\SprayFamily;
 use IdleMixer\Core\Evidence\Sprayed;
 
 /** One round of a document. */

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace IdleMixer\Core\Ask;
 
 use DateTimeImmutable;
-use IdleMixer\Core\Choice\SprayFamily;
+use IdleMixer\Core\Mix\SprayFamily;
 use IdleMixer\Core\Data\InputLines;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\Node;

@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace IdleMixer\Core\Bench;
 
 use IdleMixer\Core\Emulsion\Agitation;
+use IdleMixer\Core\Gate\Whom;
 use IdleMixer\Core\Measure\Kit;
 use IdleMixer\Core\Quantity\Unit;
 use IdleMixer\Core\Quantity\Volume;
+use IdleMixer\Core\Recipe\Practice;
 use IdleMixer\Core\Recipe\Recipe;
 use IdleMixer\Core\Safety\Circumstances;
 use IdleMixer\Core\Safety\Target;
@@ -38,6 +40,10 @@ final readonly class Bench
         public Agitation $agitation,
         /** Whether the stock that is poured from stands ready in its jar. */
         public bool $stockReady,
+        /** What is known of the recipe where it is shipped. */
+        public ?Practice $practice = null,
+        /** The plant that it is for; null where only a kind of leaf is meant. */
+        public ?Whom $whom = null,
     ) {}
 
     /** The same bench with one or several things on it changed. */
@@ -57,6 +63,14 @@ final readonly class Bench
             $this->hand,
             $this->agitation,
             $this->stockReady,
+            $this->practice,
+            $this->whom,
         );
+    }
+
+    /** The same bench, for a plant. */
+    public function for(Whom $whom): self
+    {
+        return new self($this->recipe, $this->make, $this->unit, $this->sprayer, $this->highEnd, $this->factor, $this->kit, $this->water, $this->target, $this->circumstances, $this->hand, $this->agitation, $this->stockReady, $this->practice, $whom);
     }
 }

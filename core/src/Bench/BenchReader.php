@@ -16,6 +16,7 @@ use IdleMixer\Core\Quantity\Amount;
 use IdleMixer\Core\Quantity\AmountReader;
 use IdleMixer\Core\Quantity\Dimension;
 use IdleMixer\Core\Quantity\Unit;
+use IdleMixer\Core\Recipe\Practice;
 use IdleMixer\Core\Recipe\Recipe;
 use IdleMixer\Core\Recipe\RecipeCatalogue;
 use IdleMixer\Core\Recipe\RecipeReader;
@@ -103,7 +104,7 @@ final readonly class BenchReader
         $make = AmountReader::vessel($object->get('make'), Say::it('bench/bench-reader.volume-to-make'));
         $sprayer = $object->optional('sprayer');
         $plant = $object->optional('plant');
-        $practice = $this->shipped->has($recipe->slug) ? $this->shipped->practice($recipe->slug) : null;
+        $practice = $this->practice($recipe);
 
         return new Bench(
             $recipe,
@@ -123,6 +124,7 @@ final readonly class BenchReader
             $this->hand($beside?->optional('hand')),
             Agitation::from($beside?->optional('agitation')?->word(array_column(Agitation::cases(), 'value'), Say::it('bench/bench-reader.way-of-working-mix')) ?? Agitation::HandShake->value),
             $beside?->optional('stockReady')?->flag() ?? false,
+            $practice,
         );
     }
 
@@ -160,7 +162,14 @@ final readonly class BenchReader
         }, $node->items(1, self::MAX_MEASURES, 'measures'));
     }
 
-    private static function factor(?Node $node): float
+    /** What is known of a recipe where it is shipped; null where it is one's own. */
+    public function practice(Recipe $recipe): ?Practice
+    {
+        return $this->shipped->has($recipe->slug) ? $this->shipped->practice($recipe->slug) : null;
+    }
+
+    /** @throws InvalidDocument when it is out of bounds */
+    public static function factor(?Node $node): float
     {
         $factor = $node?->number() ?? 1.0;
         if ($node !== null && ($factor < self::SMALLEST_FACTOR || $factor > self::LARGEST_FACTOR)) {

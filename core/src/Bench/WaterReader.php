@@ -17,9 +17,9 @@ use IdleMixer\Core\Words\Say;
 final readonly class WaterReader
 {
     /** Water is liquid between these, in °C. */
-    private const COLDEST = 0.0;
+    public const COLDEST = 0.0;
 
-    private const HOTTEST = 100.0;
+    public const HOTTEST = 100.0;
 
     private const HARDEST = InputLines::HARDEST_WATER['value'];
 

@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace IdleMixer\Core\Choice;
 
 use IdleMixer\Core\Data\SafetyLines;
+use IdleMixer\Core\Gate\Gate;
+use IdleMixer\Core\Gate\Question;
+use IdleMixer\Core\Gate\SprayNow;
 use IdleMixer\Core\Ingredient\Substance;
 use IdleMixer\Core\Ingredient\SubstanceGroup;
 use IdleMixer\Core\Mix\Formulator;
@@ -15,9 +18,7 @@ use IdleMixer\Core\Recipe\Recipe;
 use IdleMixer\Core\Recipe\RecipeCatalogue;
 use IdleMixer\Core\Recipe\RecipeUse;
 use IdleMixer\Core\Safety\Circumstances;
-use IdleMixer\Core\Safety\Judge;
 use IdleMixer\Core\Safety\Level;
-use IdleMixer\Core\Safety\Limits;
 use IdleMixer\Core\Safety\Target;
 use IdleMixer\Core\Safety\Verdict;
 use IdleMixer\Core\Schedule\FairLook;
@@ -30,11 +31,11 @@ final readonly class InTurns
 {
     private const UNKNOWN_WAY = 'own';
 
-    public function __construct(private RecipeCatalogue $shipped, private ProgrammeCatalogue $programmes, private FairLook $fairLook, private Formulator $formulator, private Judge $judge) {}
+    public function __construct(private RecipeCatalogue $shipped, private ProgrammeCatalogue $programmes, private FairLook $fairLook, private Formulator $formulator, private Gate $gate) {}
 
     public static function shipped(): self
     {
-        return new self(RecipeCatalogue::shipped(), ProgrammeCatalogue::shipped(), FairLook::shipped(), new Formulator(), new Judge(Limits::shipped()));
+        return new self(RecipeCatalogue::shipped(), ProgrammeCatalogue::shipped(), FairLook::shipped(), new Formulator(), Gate::shipped());
     }
 
     public function of(Recipe $recipe, ProgrammeAsk $ask): InTurn
@@ -74,8 +75,9 @@ final readonly class InTurns
         if ($ask->plant === null) {
             return null;
         }
-        $strengths = Strengths::of(self::stronger($this->formulator->onBasis($recipe), $ask->factor));
-        foreach ($this->judge->verdicts($strengths, Target::of($recipe->use, $ask->plant), new Circumstances()) as $verdict) {
+        $practice = $this->shipped->has($recipe->slug) ? $this->shipped->practice($recipe->slug) : null;
+        $spray = SprayNow::of(self::stronger($this->formulator->onBasis($recipe), $ask->factor), $recipe->use, $practice, $ask->factor);
+        foreach ($this->gate->verdicts(Question::onto($spray, Target::of($recipe->use, $ask->plant), new Circumstances())) as $verdict) {
             if ($verdict->level === Level::Stop) {
                 return $verdict;
             }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Choice;
 
+use IdleMixer\Core\Mix\SprayFamily;
 use IdleMixer\Core\Data\EvidenceLines;
 use IdleMixer\Core\Evidence\Prior;
 use IdleMixer\Core\Trouble\Trouble;

@@ -16,6 +16,12 @@ final readonly class ProofFinding
      */
     public function __construct(public ProofOutcome $outcome, public ?TestedSpray $by, public int $leaves = 0, public int $rounds = 0) {}
 
+    /** Whether clean leaves speak for it now. */
+    public function isProven(): bool
+    {
+        return $this->outcome === ProofOutcome::GoAhead || $this->outcome === ProofOutcome::ThisBottle;
+    }
+
     /**
      * Share of leaves, 0 to 1, that may still burn when none of those seen did: the exact bound at 95 %. A clean round counts as
      * one more leaf, though it wetted many: nobody looked at each (our own caution). 1 where nothing is proven.

@@ -13,6 +13,10 @@ enum ProofOutcome: string
     case None = 'none';
     /** Proven, but only for a weaker one. */
     case Stronger = 'stronger';
+    /** Proven once, long ago or before a heat wave. */
+    case Faded = 'faded';
+    /** Nobody knows what is in it, but leaves bore this very bottle. */
+    case ThisBottle = 'this-bottle';
     case Waiting = 'waiting';
     case LookNow = 'look-now';
     case LookAgain = 'look-again';
@@ -23,7 +27,8 @@ enum ProofOutcome: string
     public function level(): Level
     {
         return match ($this) {
-            self::None, self::Stronger => Level::Caution,
+            self::None, self::Stronger, self::Faded => Level::Caution,
+            self::ThisBottle => Level::Ok,
             default => LeafTestOutcome::from($this->value)->level(),
         };
     }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Mix;
 
+use IdleMixer\Core\Ingredient\Substance;
+
 /**
  * Water and parts. Volumes add: the contraction of alcohol and water (a few percent at most) is ignored.
  */
@@ -32,6 +34,14 @@ final readonly class Mixture
     public function grams(): float
     {
         return array_sum(array_map(static fn(Part $part): float => $part->grams(), $this->parts));
+    }
+
+    /** Percent on the strongest bottle of one substance; null where there is none of it, or bottles state none. */
+    public function bottleOf(Substance $what): ?float
+    {
+        $strengths = array_filter(array_map(static fn(Part $part): ?float => $part->ingredient->substance === $what ? $part->strength ?? $part->ingredient->defaultStrength?->value : null, $this->parts), static fn(?float $one): bool => $one !== null);
+
+        return $strengths === [] ? null : max($strengths);
     }
 
     public function times(float $factor): self

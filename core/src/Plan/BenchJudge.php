@@ -8,24 +8,29 @@ use IdleMixer\Core\Bench\Bench;
 use IdleMixer\Core\Emulsion\Contents;
 use IdleMixer\Core\Emulsion\Emulsifier;
 use IdleMixer\Core\Emulsion\EmulsionVerdict;
+use IdleMixer\Core\Gate\Answer;
+use IdleMixer\Core\Gate\Gate;
+use IdleMixer\Core\Gate\Question;
+use IdleMixer\Core\Gate\SprayNow;
 use IdleMixer\Core\Ingredient\Substance;
 use IdleMixer\Core\Mix\Mixture;
 use IdleMixer\Core\Mix\Strengths;
-use IdleMixer\Core\Safety\Judge;
+use IdleMixer\Core\Plant\ToleranceCatalogue;
 use IdleMixer\Core\Safety\Limits;
 use IdleMixer\Core\Safety\UnknownLimit;
 use IdleMixer\Core\Safety\Verdict;
-use IdleMixer\Core\Safety\VesselJudge;
 use IdleMixer\Core\Safety\WeakJudge;
 
 /** What the bench says of a mixture before a spoon is looked at: the same for a plan as for a choice. */
 final readonly class BenchJudge
 {
-    public function __construct(private Judge $judge, private WeakJudge $weak, private VesselJudge $vessel, private Emulsifier $emulsifier) {}
+    public function __construct(private Gate $gate, private WeakJudge $weak, private ToleranceCatalogue $classes, private Emulsifier $emulsifier) {}
 
-    public static function of(Limits $limits, Emulsifier $emulsifier): self
+    public static function of(Limits $limits, Emulsifier $emulsifier, ?ToleranceCatalogue $classes = null): self
     {
-        return new self(new Judge($limits), new WeakJudge($limits), new VesselJudge($limits), $emulsifier);
+        $classes ??= ToleranceCatalogue::shipped();
+
+        return new self(Gate::of($limits, $classes), new WeakJudge($limits), $classes, $emulsifier);
     }
 
     /**
@@ -39,10 +44,31 @@ final readonly class BenchJudge
         $lost = 100.0 * $this->emulsifier->lost(Contents::of($mixture), $hardness) / max(1e-12, $mixture->finished());
 
         return [
-            ...$this->judge->verdicts($strengths, $bench->target, $bench->circumstances),
+            ...$this->gate->verdicts($this->question($bench, $mixture)),
             ...$this->weak->verdicts($strengths, $bench->target, $lost, $this->emulsifier->lossPerLitre($hardness) * 100.0 / 1000.0, $hardness, $bench->water->hardness === null),
-            ...$this->vessel->verdicts($strengths, $bench->water->temperature?->celsius()),
         ];
+    }
+
+    /**
+     * What the gate says of it, for the plant that it is for.
+     *
+     * @throws UnknownLimit when the catalogue of limits lacks a row
+     */
+    public function gate(Bench $bench, Mixture $mixture): Answer
+    {
+        return $this->gate->answer($this->question($bench, $mixture));
+    }
+
+    /** What is asked of the gate: of a plant by what it really had, of a kind of leaf by the interval of practice. */
+    private function question(Bench $bench, Mixture $mixture): Question
+    {
+        $now = $bench->circumstances;
+        $spray = SprayNow::of($mixture, $bench->recipe->use, $bench->practice, $bench->factor)->rinsed($now->rinsed === true);
+        $water = $bench->water->temperature?->celsius();
+
+        return $bench->whom === null
+            ? Question::onto($spray, $bench->target, $now, $water)
+            : Question::for($spray, $bench->whom, $this->classes, $now->practised ? null : $now->everyDays, $now->air, $water);
     }
 
     /** Whether the water leaves enough true soap free to kill by itself. */

@@ -15,7 +15,6 @@ use IdleMixer\Core\Mix\Mixture;
 use IdleMixer\Core\Mix\Strengths;
 use IdleMixer\Core\Quantity\Volume;
 use IdleMixer\Core\Recipe\RecipeUse;
-use IdleMixer\Core\Safety\Cautions;
 use IdleMixer\Core\Safety\Ceilings;
 use IdleMixer\Core\Safety\Finding;
 use IdleMixer\Core\Safety\Limits;
@@ -84,7 +83,7 @@ final readonly class Planner
             $groups,
             $strengths,
             [...$this->verdicts($bench, $whole, $strengths, $measured, $top, $emulsion, $remedy, MeasuringJudge::verdicts($loads, $spoons->measures())), ...$overflow],
-            Cautions::of($whole, $bench->target),
+            $this->judge->gate($bench, $whole)->cautions,
             $this->shelfLife->of($whole, $bench->recipe->use),
             $this->fairLook->of($whole, $bench->recipe->use, $bench->target->plant->planted ?? true),
             $emulsion,

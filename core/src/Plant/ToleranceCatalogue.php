@@ -7,7 +7,7 @@ namespace IdleMixer\Core\Plant;
 /**
  * The plant tolerance classes that a plan request may name.
  *
- * @phpstan-type ToleranceRow array{name: string, surface: string, limits: string, looks_like: string, wilts_by_alcohol?: bool, has_bloom?: bool, wounded?: bool, bears_no_oil?: bool, planted?: bool, empty?: bool, formerly?: list<string>}
+ * @phpstan-type ToleranceRow array{name: string, surface: string, limits: string, looks_like: string, wilts_by_alcohol?: bool, has_bloom?: bool, wounded?: bool, bears_no_oil?: bool, bare?: bool, planted?: bool, empty?: bool, formerly?: list<string>}
  */
 final readonly class ToleranceCatalogue
 {
@@ -34,12 +34,6 @@ final readonly class ToleranceCatalogue
         return array_values(array_unique([...$this->slugs(), ...array_merge(...array_map(static fn(array $row): array => $row['formerly'] ?? [], array_values($this->rows)))]));
     }
 
-    /** What a plant of a kind that bears no oil is taken for, whatever its leaf. */
-    public function noOil(): ToleranceClass
-    {
-        return $this->marked('bears_no_oil');
-    }
-
     /** Soil with roots in it. */
     public function plantedSoil(): ToleranceClass
     {
@@ -58,7 +52,13 @@ final readonly class ToleranceCatalogue
         return $this->marked('wounded');
     }
 
-    /** @param 'wounded'|'bears_no_oil'|'empty'|'planted' $mark */
+    /** Wood with no leaf on it. */
+    public function bareWood(): ToleranceClass
+    {
+        return $this->marked('bare');
+    }
+
+    /** @param 'wounded'|'bare'|'empty'|'planted' $mark */
     private function marked(string $mark): ToleranceClass
     {
         foreach ($this->rows as $slug => $row) {

@@ -20,12 +20,14 @@ final readonly class Circumstances
         public ?float $everyDays = null,
         /** Whether each round is rinsed off within a day; null where nobody said. */
         public ?bool $rinsed = null,
+        /** Whether the interval is that of practice, because nobody said one. */
+        public bool $practised = false,
     ) {}
 
     /** The same, with the interval and the rinse that practice uses where nobody said another. */
     public function asPractised(?float $days, bool $rinsed): self
     {
-        return new self($this->season, $this->air, $this->inFlower, $this->pickedInDays, $this->everyDays ?? $days, $this->rinsed ?? ($this->everyDays === null && $rinsed));
+        return new self($this->season, $this->air, $this->inFlower, $this->pickedInDays, $this->everyDays ?? $days, $this->rinsed ?? ($this->everyDays === null && $rinsed), $this->everyDays === null);
     }
 
     /** The same, sprayed at another interval in days, above 0. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace IdleMixer\Core\Safety;
 
 use IdleMixer\Core\Ingredient\Substance;
+use IdleMixer\Core\Ingredient\SubstanceGroup;
 use IdleMixer\Core\Words\Say;
 use LogicException;
 
@@ -110,6 +111,38 @@ enum Finding: string
     case LeafTestGoAheadAndRounds = 'leaf-test-go-ahead-and-rounds';
     case LeafTestWeaken = 'leaf-test-weaken';
     case LeafTestRefuse = 'leaf-test-refuse';
+    case DrenchPlanted = 'drench-planted';
+    case WinterOilOnGreen = 'winter-oil-on-green';
+    case BareUnknown = 'bare-unknown';
+    case InFlowerIndoors = 'in-flower-indoors';
+    case DryRoot = 'dry-root';
+    case Young = 'young';
+    case YoungMild = 'young-mild';
+    case SoapSensitiveCaution = 'soap-sensitive-caution';
+    case SoapSensitiveStop = 'soap-sensitive-stop';
+    case HadOk = 'had-ok';
+    case HadCaution = 'had-caution';
+    case HadStop = 'had-stop';
+    case EssentialHadOk = 'essential-had-ok';
+    case EssentialHadCaution = 'essential-had-caution';
+    case EssentialHadStop = 'essential-had-stop';
+    case StrongOilAgainCaution = 'strong-oil-again-caution';
+    case StrongOilAgainStop = 'strong-oil-again-stop';
+    case SulfurCaution = 'sulfur-caution';
+    case SulfurStop = 'sulfur-stop';
+    case CopperLately = 'copper-lately';
+    case BurntBefore = 'burnt-before';
+    case MarkedBefore = 'marked-before';
+    case BurntFamily = 'burnt-family';
+    case BurntLately = 'burnt-lately';
+    case EatenRaw = 'eaten-raw';
+    case UnknownMix = 'unknown-mix';
+    case BatchOld = 'batch-old';
+    case WeedKiller = 'weed-killer';
+    case PeroxideBottleCaution = 'peroxide-bottle-caution';
+    case PeroxideBottleStop = 'peroxide-bottle-stop';
+    case LeafTestFaded = 'leaf-test-faded';
+    case LeafTestThisBottle = 'leaf-test-this-bottle';
 
     /** The code of the open plan document: what is judged, however the judgement falls. Empty where it is that of another finding. */
     public function code(): string
@@ -140,21 +173,37 @@ enum Finding: string
             self::Gas => 'gas',
             self::HighEndOverflow => 'overflow',
             self::WinterOilInSeason => 'season',
-            self::RepeatedOk, self::RepeatedCaution, self::RepeatedStop => 'repeated',
-            self::EssentialRepeatedOk, self::EssentialRepeatedCaution, self::EssentialRepeatedStop => 'essential-repeated',
+            self::RepeatedOk, self::RepeatedCaution, self::RepeatedStop, self::HadOk, self::HadCaution, self::HadStop => 'repeated',
+            self::EssentialRepeatedOk, self::EssentialRepeatedCaution, self::EssentialRepeatedStop, self::EssentialHadOk, self::EssentialHadCaution, self::EssentialHadStop => 'essential-repeated',
             self::LeafSprayOnSoil => 'leaf-spray-on-soil',
             self::EmulsionEnough, self::EmulsionMarginal, self::EmulsionShortMore, self::EmulsionShortMoreOrSoft, self::EmulsionShortSoftWater, self::EmulsionShortEmulsifierFirst, self::EmulsionShortKeepMoving => 'emulsion',
             self::TooHot, self::TooCold, self::TooWarmForSoap, self::TemperatureFine => 'temperature',
-            self::InFlower => 'in-flower',
+            self::InFlower, self::InFlowerIndoors => 'in-flower',
             self::PickedSoon, self::PickedLater => 'picked-soon',
             self::DrenchOnLeaves, self::DrenchOnSoil => 'drench-on-leaves',
-            self::WinterOilOnLeaves => 'winter-oil-on-leaves',
+            self::WinterOilOnLeaves, self::WinterOilOnGreen => 'winter-oil-on-leaves',
             self::StockOnly => 'stock-only',
             self::MeasureOver, self::MeasureOverThinned, self::MeasureUnder, self::MeasureUnderThinned => 'measure-coarse',
             self::MeasureInStock => 'measure-in-stock',
-            self::BatchFit, self::BatchKeptTooLong, self::BatchDiscarded, self::BatchNotFinished => 'batch',
+            self::BatchFit, self::BatchKeptTooLong, self::BatchDiscarded, self::BatchNotFinished, self::BatchOld => 'batch',
             self::BatchUnsteady => 'stand-test',
-            self::LeafTestNone, self::LeafTestUnknown, self::LeafTestStronger, self::LeafTestWaiting, self::LeafTestLookNow, self::LeafTestLookAgain, self::LeafTestGoAhead, self::LeafTestGoAheadAndRounds, self::LeafTestWeaken, self::LeafTestRefuse => 'leaf-test',
+            self::LeafTestNone, self::LeafTestUnknown, self::LeafTestStronger, self::LeafTestWaiting, self::LeafTestLookNow, self::LeafTestLookAgain, self::LeafTestGoAhead, self::LeafTestGoAheadAndRounds, self::LeafTestWeaken, self::LeafTestRefuse, self::LeafTestFaded, self::LeafTestThisBottle => 'leaf-test',
+            self::DrenchPlanted => 'drench-planted',
+            self::BareUnknown => 'bare-unknown',
+            self::DryRoot => 'dry-root',
+            self::Young, self::YoungMild => 'young-plant',
+            self::SoapSensitiveCaution, self::SoapSensitiveStop => 'soap-sensitive',
+            self::StrongOilAgainCaution, self::StrongOilAgainStop => 'strong-oil-again',
+            self::SulfurCaution, self::SulfurStop => 'sulfur-lately',
+            self::CopperLately => 'copper-lately',
+            self::BurntBefore => 'burnt-before',
+            self::MarkedBefore => 'marked-before',
+            self::BurntFamily => 'burnt-family',
+            self::BurntLately => 'burnt-lately',
+            self::EatenRaw => 'eaten-raw',
+            self::UnknownMix => 'unknown-mix',
+            self::WeedKiller => 'weed-killer',
+            self::PeroxideBottleCaution, self::PeroxideBottleStop => 'peroxide-bottle',
             self::HighEndOver, self::HighEndOverTogether, self::MeasuredOver, self::MeasuredOverTogether, self::CompareApart, self::CompareSame, self::CompareAlike => '',
         };
     }
@@ -166,19 +215,19 @@ enum Finding: string
             self::OilOk, self::OilCaution, self::OilStop, self::OilsTogetherCaution, self::OilsTogetherStop, self::NoOil => About::Oil,
             self::NeemOk, self::NeemCaution, self::NeemStop => About::Neem,
             self::EssentialOk, self::EssentialCaution, self::EssentialStop => About::Essential,
-            self::OilOnBloom, self::Swab, self::SwabOnHairs, self::LeafSprayOnSoil, self::PickedSoon, self::PickedLater, self::DrenchOnLeaves, self::DrenchOnSoil, self::LeafTestNone, self::LeafTestUnknown, self::LeafTestStronger, self::LeafTestWaiting, self::LeafTestLookNow, self::LeafTestLookAgain, self::LeafTestGoAhead, self::LeafTestGoAheadAndRounds, self::LeafTestWeaken, self::LeafTestRefuse => About::Place,
-            self::SoapOk, self::SoapCaution, self::SoapStop => About::Soap,
+            self::OilOnBloom, self::Swab, self::SwabOnHairs, self::LeafSprayOnSoil, self::PickedSoon, self::PickedLater, self::DrenchOnLeaves, self::DrenchOnSoil, self::LeafTestNone, self::LeafTestUnknown, self::LeafTestStronger, self::LeafTestWaiting, self::LeafTestLookNow, self::LeafTestLookAgain, self::LeafTestGoAhead, self::LeafTestGoAheadAndRounds, self::LeafTestWeaken, self::LeafTestRefuse, self::DrenchPlanted, self::DryRoot, self::Young, self::YoungMild, self::BurntBefore, self::MarkedBefore, self::BurntFamily, self::BurntLately, self::EatenRaw, self::LeafTestFaded, self::LeafTestThisBottle => About::Place,
+            self::SoapOk, self::SoapCaution, self::SoapStop, self::SoapSensitiveCaution, self::SoapSensitiveStop => About::Soap,
             self::DetergentOk, self::DetergentCaution, self::DetergentStop => About::Detergent,
             self::NonIonicCaution, self::EmulsionEnough, self::EmulsionMarginal, self::EmulsionShortMore, self::EmulsionShortMoreOrSoft, self::EmulsionShortSoftWater, self::EmulsionShortEmulsifierFirst, self::EmulsionShortKeepMoving, self::BatchUnsteady => About::Emulsion,
             self::SodaOk, self::SodaCaution, self::SodaStop => About::Soda,
             self::AlcoholOk, self::AlcoholCaution, self::AlcoholStop => About::Alcohol,
-            self::PeroxideOk, self::PeroxideCaution, self::PeroxideStop => About::Peroxide,
+            self::PeroxideOk, self::PeroxideCaution, self::PeroxideStop, self::PeroxideBottleCaution, self::PeroxideBottleStop => About::Peroxide,
             self::ActiveSoap => About::ActiveSoap,
             self::WeakSoap, self::WeakSoapWater, self::WeakDetergent, self::WeakOil, self::WeakNeem, self::WeakAlcohol, self::WeakSoda, self::WeakEssentialOil => About::Weak,
-            self::HotWater, self::Gas, self::StockOnly, self::BatchFit, self::BatchKeptTooLong, self::BatchDiscarded, self::BatchNotFinished => About::Container,
+            self::HotWater, self::Gas, self::StockOnly, self::BatchFit, self::BatchKeptTooLong, self::BatchDiscarded, self::BatchNotFinished, self::UnknownMix, self::BatchOld, self::WeedKiller => About::Container,
             self::HighEndOverflow, self::MeasuredOver, self::MeasuredOverTogether, self::MeasureOver, self::MeasureOverThinned, self::MeasureUnder, self::MeasureUnderThinned, self::MeasureInStock => About::Measuring,
-            self::WinterOilInSeason, self::InFlower, self::WinterOilOnLeaves => About::Season,
-            self::RepeatedOk, self::RepeatedCaution, self::RepeatedStop, self::EssentialRepeatedOk, self::EssentialRepeatedCaution, self::EssentialRepeatedStop => About::Repeat,
+            self::WinterOilInSeason, self::InFlower, self::WinterOilOnLeaves, self::WinterOilOnGreen, self::BareUnknown, self::InFlowerIndoors => About::Season,
+            self::RepeatedOk, self::RepeatedCaution, self::RepeatedStop, self::EssentialRepeatedOk, self::EssentialRepeatedCaution, self::EssentialRepeatedStop, self::HadOk, self::HadCaution, self::HadStop, self::EssentialHadOk, self::EssentialHadCaution, self::EssentialHadStop, self::StrongOilAgainCaution, self::StrongOilAgainStop, self::SulfurCaution, self::SulfurStop, self::CopperLately => About::Repeat,
             self::TooHot, self::TooCold, self::TooWarmForSoap, self::TemperatureFine => About::Weather,
             self::HighEndOver, self::HighEndOverTogether, self::CompareApart, self::CompareSame, self::CompareAlike => About::Oil,
         };
@@ -187,9 +236,9 @@ enum Finding: string
     public function level(): Level
     {
         return match ($this) {
-            self::OilOk, self::NeemOk, self::EssentialOk, self::SoapOk, self::DetergentOk, self::SodaOk, self::AlcoholOk, self::PeroxideOk, self::Swab, self::ActiveSoap, self::RepeatedOk, self::EssentialRepeatedOk, self::EmulsionEnough, self::EmulsionMarginal, self::TemperatureFine, self::PickedLater, self::DrenchOnSoil, self::MeasureInStock, self::CompareSame, self::CompareAlike, self::BatchFit, self::LeafTestGoAhead, self::LeafTestGoAheadAndRounds => Level::Ok,
-            self::OilCaution, self::NeemCaution, self::EssentialCaution, self::OilsTogetherCaution, self::OilOnBloom, self::SoapCaution, self::DetergentCaution, self::NonIonicCaution, self::SodaCaution, self::AlcoholCaution, self::PeroxideCaution, self::WeakSoap, self::WeakSoapWater, self::WeakDetergent, self::WeakOil, self::WeakNeem, self::WeakAlcohol, self::WeakSoda, self::WeakEssentialOil, self::Gas, self::HighEndOver, self::HighEndOverTogether, self::HighEndOverflow, self::MeasuredOver, self::MeasuredOverTogether, self::RepeatedCaution, self::EssentialRepeatedCaution, self::LeafSprayOnSoil, self::EmulsionShortMore, self::EmulsionShortMoreOrSoft, self::EmulsionShortSoftWater, self::EmulsionShortEmulsifierFirst, self::EmulsionShortKeepMoving, self::TooWarmForSoap, self::PickedSoon, self::StockOnly, self::MeasureOver, self::MeasureOverThinned, self::MeasureUnder, self::MeasureUnderThinned, self::CompareApart, self::LeafTestNone, self::LeafTestUnknown, self::LeafTestStronger, self::LeafTestWaiting, self::LeafTestLookNow, self::LeafTestLookAgain, self::LeafTestWeaken => Level::Caution,
-            self::OilStop, self::NeemStop, self::EssentialStop, self::OilsTogetherStop, self::NoOil, self::SoapStop, self::DetergentStop, self::SodaStop, self::AlcoholStop, self::PeroxideStop, self::SwabOnHairs, self::HotWater, self::WinterOilInSeason, self::RepeatedStop, self::EssentialRepeatedStop, self::TooHot, self::TooCold, self::InFlower, self::DrenchOnLeaves, self::WinterOilOnLeaves, self::BatchKeptTooLong, self::BatchDiscarded, self::BatchNotFinished, self::BatchUnsteady, self::LeafTestRefuse => Level::Stop,
+            self::OilOk, self::NeemOk, self::EssentialOk, self::SoapOk, self::DetergentOk, self::SodaOk, self::AlcoholOk, self::PeroxideOk, self::Swab, self::ActiveSoap, self::RepeatedOk, self::EssentialRepeatedOk, self::EmulsionEnough, self::EmulsionMarginal, self::TemperatureFine, self::PickedLater, self::DrenchOnSoil, self::MeasureInStock, self::CompareSame, self::CompareAlike, self::BatchFit, self::LeafTestGoAhead, self::LeafTestGoAheadAndRounds, self::HadOk, self::EssentialHadOk, self::LeafTestThisBottle => Level::Ok,
+            self::OilCaution, self::NeemCaution, self::EssentialCaution, self::OilsTogetherCaution, self::OilOnBloom, self::SoapCaution, self::DetergentCaution, self::NonIonicCaution, self::SodaCaution, self::AlcoholCaution, self::PeroxideCaution, self::WeakSoap, self::WeakSoapWater, self::WeakDetergent, self::WeakOil, self::WeakNeem, self::WeakAlcohol, self::WeakSoda, self::WeakEssentialOil, self::Gas, self::HighEndOver, self::HighEndOverTogether, self::HighEndOverflow, self::MeasuredOver, self::MeasuredOverTogether, self::RepeatedCaution, self::EssentialRepeatedCaution, self::LeafSprayOnSoil, self::EmulsionShortMore, self::EmulsionShortMoreOrSoft, self::EmulsionShortSoftWater, self::EmulsionShortEmulsifierFirst, self::EmulsionShortKeepMoving, self::TooWarmForSoap, self::PickedSoon, self::StockOnly, self::MeasureOver, self::MeasureOverThinned, self::MeasureUnder, self::MeasureUnderThinned, self::CompareApart, self::LeafTestNone, self::LeafTestUnknown, self::LeafTestStronger, self::LeafTestWaiting, self::LeafTestLookNow, self::LeafTestLookAgain, self::LeafTestWeaken, self::BareUnknown, self::InFlowerIndoors, self::YoungMild, self::SoapSensitiveCaution, self::HadCaution, self::EssentialHadCaution, self::StrongOilAgainCaution, self::SulfurCaution, self::CopperLately, self::MarkedBefore, self::BurntFamily, self::BurntLately, self::UnknownMix, self::BatchOld, self::PeroxideBottleCaution, self::LeafTestFaded, self::SwabOnHairs => Level::Caution,
+            self::OilStop, self::NeemStop, self::EssentialStop, self::OilsTogetherStop, self::NoOil, self::SoapStop, self::DetergentStop, self::SodaStop, self::AlcoholStop, self::PeroxideStop, self::HotWater, self::WinterOilInSeason, self::RepeatedStop, self::EssentialRepeatedStop, self::TooHot, self::TooCold, self::InFlower, self::DrenchOnLeaves, self::WinterOilOnLeaves, self::BatchKeptTooLong, self::BatchDiscarded, self::BatchNotFinished, self::BatchUnsteady, self::LeafTestRefuse, self::DrenchPlanted, self::WinterOilOnGreen, self::DryRoot, self::Young, self::SoapSensitiveStop, self::HadStop, self::EssentialHadStop, self::StrongOilAgainStop, self::SulfurStop, self::BurntBefore, self::EatenRaw, self::WeedKiller, self::PeroxideBottleStop => Level::Stop,
         };
     }
 
@@ -197,9 +246,9 @@ enum Finding: string
     public function source(): ?string
     {
         return match ($this) {
-            self::OilOk, self::OilCaution, self::OilStop, self::NeemOk, self::NeemCaution, self::NeemStop, self::EssentialOk, self::EssentialCaution, self::EssentialStop, self::SoapOk, self::SoapCaution, self::SoapStop, self::DetergentOk, self::DetergentCaution, self::DetergentStop, self::NonIonicCaution, self::SodaOk, self::SodaCaution, self::SodaStop, self::AlcoholOk, self::AlcoholCaution, self::AlcoholStop, self::PeroxideOk, self::PeroxideCaution, self::PeroxideStop, self::ActiveSoap, self::WeakSoap, self::WeakSoapWater, self::WeakDetergent, self::WeakOil, self::WeakNeem, self::WeakAlcohol, self::WeakSoda, self::WeakEssentialOil, self::HotWater, self::HighEndOver, self::HighEndOverTogether, self::HighEndOverflow, self::MeasuredOver, self::MeasuredOverTogether, self::RepeatedOk, self::RepeatedCaution, self::RepeatedStop, self::EssentialRepeatedOk, self::EssentialRepeatedCaution, self::EssentialRepeatedStop, self::TooHot, self::TooCold, self::TooWarmForSoap, self::TemperatureFine => null,
-            self::OilsTogetherCaution, self::OilsTogetherStop, self::NoOil, self::OilOnBloom, self::Swab, self::SwabOnHairs, self::Gas, self::WinterOilInSeason, self::LeafSprayOnSoil, self::EmulsionEnough, self::EmulsionMarginal, self::EmulsionShortMore, self::EmulsionShortMoreOrSoft, self::EmulsionShortSoftWater, self::EmulsionShortEmulsifierFirst, self::EmulsionShortKeepMoving, self::InFlower, self::DrenchOnLeaves, self::DrenchOnSoil, self::WinterOilOnLeaves, self::StockOnly, self::BatchFit, self::BatchKeptTooLong, self::BatchUnsteady, self::LeafTestNone, self::LeafTestUnknown, self::LeafTestStronger, self::LeafTestWaiting, self::LeafTestLookNow, self::LeafTestLookAgain, self::LeafTestGoAhead, self::LeafTestGoAheadAndRounds, self::LeafTestWeaken, self::LeafTestRefuse => 'practice',
-            self::PickedSoon, self::PickedLater, self::MeasureOver, self::MeasureOverThinned, self::MeasureUnder, self::MeasureUnderThinned, self::MeasureInStock, self::CompareApart, self::CompareSame, self::CompareAlike, self::BatchDiscarded, self::BatchNotFinished => 'house',
+            self::OilOk, self::OilCaution, self::OilStop, self::NeemOk, self::NeemCaution, self::NeemStop, self::EssentialOk, self::EssentialCaution, self::EssentialStop, self::SoapOk, self::SoapCaution, self::SoapStop, self::DetergentOk, self::DetergentCaution, self::DetergentStop, self::NonIonicCaution, self::SodaOk, self::SodaCaution, self::SodaStop, self::AlcoholOk, self::AlcoholCaution, self::AlcoholStop, self::PeroxideOk, self::PeroxideCaution, self::PeroxideStop, self::ActiveSoap, self::WeakSoap, self::WeakSoapWater, self::WeakDetergent, self::WeakOil, self::WeakNeem, self::WeakAlcohol, self::WeakSoda, self::WeakEssentialOil, self::HotWater, self::HighEndOver, self::HighEndOverTogether, self::HighEndOverflow, self::MeasuredOver, self::MeasuredOverTogether, self::RepeatedOk, self::RepeatedCaution, self::RepeatedStop, self::EssentialRepeatedOk, self::EssentialRepeatedCaution, self::EssentialRepeatedStop, self::TooHot, self::TooCold, self::TooWarmForSoap, self::TemperatureFine, self::SoapSensitiveCaution, self::SoapSensitiveStop, self::HadOk, self::HadCaution, self::HadStop, self::EssentialHadOk, self::EssentialHadCaution, self::EssentialHadStop, self::StrongOilAgainCaution, self::StrongOilAgainStop, self::SulfurCaution, self::SulfurStop, self::CopperLately, self::BurntLately, self::EatenRaw, self::PeroxideBottleCaution, self::PeroxideBottleStop, self::PickedSoon, self::PickedLater => null,
+            self::OilsTogetherCaution, self::OilsTogetherStop, self::NoOil, self::OilOnBloom, self::Swab, self::SwabOnHairs, self::Gas, self::WinterOilInSeason, self::LeafSprayOnSoil, self::EmulsionEnough, self::EmulsionMarginal, self::EmulsionShortMore, self::EmulsionShortMoreOrSoft, self::EmulsionShortSoftWater, self::EmulsionShortEmulsifierFirst, self::EmulsionShortKeepMoving, self::InFlower, self::DrenchOnLeaves, self::DrenchOnSoil, self::WinterOilOnLeaves, self::StockOnly, self::BatchFit, self::BatchKeptTooLong, self::BatchUnsteady, self::LeafTestNone, self::LeafTestUnknown, self::LeafTestStronger, self::LeafTestWaiting, self::LeafTestLookNow, self::LeafTestLookAgain, self::LeafTestGoAhead, self::LeafTestGoAheadAndRounds, self::LeafTestWeaken, self::LeafTestRefuse, self::DrenchPlanted, self::WinterOilOnGreen, self::BareUnknown, self::InFlowerIndoors, self::DryRoot, self::Young, self::YoungMild, self::BurntBefore, self::MarkedBefore, self::BurntFamily, self::UnknownMix, self::BatchOld, self::WeedKiller, self::LeafTestFaded, self::LeafTestThisBottle => 'practice',
+            self::MeasureOver, self::MeasureOverThinned, self::MeasureUnder, self::MeasureUnderThinned, self::MeasureInStock, self::CompareApart, self::CompareSame, self::CompareAlike, self::BatchDiscarded, self::BatchNotFinished => 'house',
         };
     }
 
@@ -231,6 +280,34 @@ enum Finding: string
         };
     }
 
+    /**
+     * How much of one group leaves get in a week.
+     *
+     * @param bool $planned whether by the interval that is planned, and not by what they had
+     */
+    public static function ofWeek(SubstanceGroup $what, Level $level, bool $planned): self
+    {
+        $essential = $what === SubstanceGroup::Essential;
+
+        return match ($level) {
+            Level::Ok => $essential ? ($planned ? self::EssentialRepeatedOk : self::EssentialHadOk) : ($planned ? self::RepeatedOk : self::HadOk),
+            Level::Caution => $essential ? ($planned ? self::EssentialRepeatedCaution : self::EssentialHadCaution) : ($planned ? self::RepeatedCaution : self::HadCaution),
+            Level::Stop => $essential ? ($planned ? self::EssentialRepeatedStop : self::EssentialHadStop) : ($planned ? self::RepeatedStop : self::HadStop),
+        };
+    }
+
+    /** Whether it is not said any more once leaves bore the very spray. */
+    public function givesWayToProof(): bool
+    {
+        return $this === self::OilOnBloom || $this === self::SoapSensitiveCaution;
+    }
+
+    /** Whether a leaf test is what it wants. */
+    public function isWantOfProof(): bool
+    {
+        return $this->code() === self::LeafTestNone->code() && $this->level() === Level::Caution;
+    }
+
     /** Whether it says how strong that substance is. */
     public function isStrengthOf(Substance $what): bool
     {
@@ -244,6 +321,9 @@ enum Finding: string
             self::EssentialRepeatedOk => self::RepeatedOk->value,
             self::EssentialRepeatedCaution => self::RepeatedCaution->value,
             self::EssentialRepeatedStop => self::RepeatedStop->value,
+            self::EssentialHadOk => self::HadOk->value,
+            self::EssentialHadCaution => self::HadCaution->value,
+            self::EssentialHadStop => self::HadStop->value,
             default => $this->value,
         };
     }

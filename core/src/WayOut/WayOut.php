@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\WayOut;
 
+use IdleMixer\Core\Gate\PlaceRule;
+use IdleMixer\Core\Gate\Question;
+use IdleMixer\Core\Gate\SprayNow;
+use IdleMixer\Core\Mix\Strengths;
 use IdleMixer\Core\Measure\ScoopPlanner;
 use IdleMixer\Core\Plant\ToleranceClass;
 use IdleMixer\Core\Recipe\RecipeUse;
 use IdleMixer\Core\Safety\Bound;
 use IdleMixer\Core\Safety\Ceilings;
-use IdleMixer\Core\Safety\Judge;
 use IdleMixer\Core\Safety\Limits;
 use IdleMixer\Core\Safety\Target;
 use IdleMixer\Core\Safety\UnknownLimit;
@@ -43,7 +46,7 @@ final readonly class WayOut
         return new Bounds(
             (new Ceilings($limits))->of($at->target),
             $at->capacity,
-            (new Judge($limits))->misplaced($at->target, $at->circumstances) !== null,
+            (new PlaceRule())->misplaced(Question::onto(new SprayNow($at->target->use, Strengths::of($at->load->mixture)), $at->target, $at->circumstances)) !== null,
         );
     }
 

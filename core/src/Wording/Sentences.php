@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace IdleMixer\Core\Wording;
 
 use IdleMixer\Core\Data\EmulsionLines;
+use IdleMixer\Core\Data\GateLines;
 use IdleMixer\Core\Quantity\Amount;
 use IdleMixer\Core\Quantity\Unit;
+use IdleMixer\Core\Safety\Level;
 use IdleMixer\Core\Safety\Verdict;
 use IdleMixer\Core\Schedule\FairTime;
 use IdleMixer\Core\Schedule\HoldingRule;
@@ -73,10 +75,13 @@ final readonly class Sentences
         }
 
         if (isset($args['days'])) {
-            $args['span'] = (float) $args['days'] === 1.0 ? '1 day' : Say::it('wording/sentences.days', ['days' => Figures::short((float) $args['days'])]);
+            $args['span'] = self::days((float) $args['days']);
             $args['every'] = $args['span'] === '1 day' ? 'day' : $args['span'];
         }
 
+        if (isset($args['wait-days'])) {
+            $args['wait'] = self::days((float) $args['wait-days']);
+        }
         if (isset($args['seconds'])) {
             $args['holds'] = Durations::interval((float) $args['seconds']);
         }
@@ -91,12 +96,49 @@ final readonly class Sentences
         return ucfirst($this->fill($this->verdicts[$verdict->finding->wording()] ?? throw MissingWords::becauseOf($verdict->finding->wording()), $args));
     }
 
+    private static function days(float $days): string
+    {
+        return match (true) {
+            $days < 1.0 => Say::it('wording/sentences.under-a-day'),
+            $days === 1.0 => '1 day',
+            default => Say::it('wording/sentences.days', ['days' => Figures::short(floor($days))]),
+        };
+    }
+
     /** "published, noted from memory", "common practice, no source", "our own limit". */
     public function standing(string $source): string
     {
         $found = $this->sources->get($source);
 
         return $found->standing->words() . ($found->fromMemory ? Say::it('wording/sentences.noted-from-memory') : '');
+    }
+
+    /**
+     * The one thing to do about it, with the hands and the spoons at hand; empty where nothing is wrong.
+     *
+     * @throws MissingWords when the catalogue lacks the sentence
+     */
+    public function remedy(Verdict $verdict): string
+    {
+        if ($verdict->level === Level::Ok) {
+            return '';
+        }
+        $all = Say::all('remedies');
+        $key = $verdict->finding->wording();
+        $sentence = $all[$key] ?? throw MissingWords::becauseOf("remedies/{$key}");
+        if (! str_contains($sentence, '{share}')) {
+            return $sentence;
+        }
+        $args = $verdict->args;
+        // By how much it is over what is borne well, as a part that spoons can measure.
+        $over = isset($args['times']) ? (float) $args['times'] / 100.0 : (float) ($args['percent'] ?? 0.0) / (float) ($args['limit'] ?? 1.0);
+        foreach (GateLines::SHARES['value'] as $share) {
+            if ($over * $share <= 1.0) {
+                return strtr($sentence, ['{share}' => Say::all('shares')[(string) $share], '{what}' => (string) ($args['what'] ?? '')]);
+            }
+        }
+
+        return $all['another-spray'];
     }
 
     /** @throws MissingWords when the catalogue lacks the sentence */

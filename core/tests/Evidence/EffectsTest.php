@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 use IdleMixer\Core\Choice\KnownEffects;
 use IdleMixer\Core\Choice\RecordBook;
-use IdleMixer\Core\Choice\SprayFamily;
+use IdleMixer\Core\Mix\SprayFamily;
 use IdleMixer\Core\Evidence\Counted;
 use IdleMixer\Core\Evidence\Facts;
 use IdleMixer\Core\Evidence\Interval;

@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 use IdleMixer\Core\Choice\RecordBook;
-use IdleMixer\Core\Choice\SprayFamily;
+use IdleMixer\Core\Mix\SprayFamily;
 use IdleMixer\Core\Evidence\CaseHistory;
 use IdleMixer\Core\Evidence\Formula;
 use IdleMixer\Core\Evidence\Judgement;

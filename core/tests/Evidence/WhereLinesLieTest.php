@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use IdleMixer\Core\Choice\SprayFamily;
+use IdleMixer\Core\Mix\SprayFamily;
 use IdleMixer\Core\Evidence\Fact;
 use IdleMixer\Core\Evidence\Facts;
 use IdleMixer\Core\Evidence\Formula;

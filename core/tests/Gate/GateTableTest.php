@@ -10,7 +10,7 @@ use IdleMixer\Core\Tests\Support\Gates;
  * plant outdoors, a spray that is planned, nothing had, and a clean leaf test of the very spray ten days ago.
  */
 
-it('answers as a careful grower does', function (array $spray, array $plant, array $more, string $level, array $codes, array $not = []): void {
+it('answers as a careful grower does', function (array|string $spray, array $plant, array $more, string $level, array $codes, array $not = []): void {
     $answer = Gates::ask($spray, $plant, $more);
     expect($answer->level)->toBe($level, $answer->told())->and($answer->codes())->toContain(...$codes);
     foreach ($not as $code) {

@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 use IdleMixer\Core\Choice\KnownEffects;
-use IdleMixer\Core\Choice\SprayFamily;
+use IdleMixer\Core\Mix\SprayFamily;
 use IdleMixer\Core\Evidence\Chance;
 use IdleMixer\Core\Evidence\TrialSize;
 use IdleMixer\Core\Evidence\UnsprayedCatalogue;

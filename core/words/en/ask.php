@@ -16,4 +16,9 @@ return [
     'rounds.expected-to-c-found' => 'Expected {coldest-air} to {hottest-air} °C, found {found}.',
     'rounds.plant-tolerance-class' => 'plant tolerance class',
     'worked-reader.no-shipped-spray-say-with' => '{found} is no shipped spray: say with fairLookHours after how many hours it may be judged.',
+    'gate-reader.leaf-tests' => 'leaf tests',
+    'gate-reader.way-of-ticking' => 'way of ticking',
+    'gate-reader.thing-that-happened' => 'thing that happened since',
+    'gate-reader.things-that-happened' => 'things that happened since',
+    'gate-reader.number-from-0' => 'expected a number from 0 to {most}',
 ];

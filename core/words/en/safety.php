@@ -3,7 +3,6 @@
 declare(strict_types=1);
 
 return [
-    'circumstance-judge.rinsed-off-each-time' => ', rinsed off each time',
     'finding.egg' => 'Egg has no limit of its own.',
     'target.foliar' => 'ordinary leaf',
     'target.dormant' => 'bare dormant wood',

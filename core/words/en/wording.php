@@ -135,4 +135,5 @@ return [
     'weather-words.door' => 'what you said at the door: {name}',
     'record-words.fewer' => '{percent} % fewer',
     'record-words.more' => '{percent} % more',
+    'sentences.under-a-day' => 'less than a day',
 ];

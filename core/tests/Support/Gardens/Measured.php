@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace IdleMixer\Core\Tests\Support\Gardens;
 
 use IdleMixer\Core\Choice\RecordBook;
-use IdleMixer\Core\Choice\SprayFamily;
+use IdleMixer\Core\Mix\SprayFamily;
 use IdleMixer\Core\Evidence\Chance;
 use IdleMixer\Core\Evidence\Outcome;
 use IdleMixer\Core\Evidence\Prior;

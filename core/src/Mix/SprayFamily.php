@@ -2,12 +2,10 @@
 
 declare(strict_types=1);
 
-namespace IdleMixer\Core\Choice;
+namespace IdleMixer\Core\Mix;
 
 use IdleMixer\Core\Data\EvidenceLines;
 use IdleMixer\Core\Ingredient\Substance;
-use IdleMixer\Core\Mix\Component;
-use IdleMixer\Core\Mix\Composition;
 
 /** Sprays that work the same way, whatever else is in them. */
 enum SprayFamily: string

@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IdleMixer\Core\Gate;
+
+use IdleMixer\Core\Data\GateLines;
+use IdleMixer\Core\Ingredient\Substance;
+use IdleMixer\Core\Safety\Finding;
+use IdleMixer\Core\Safety\Verdict;
+
+/** What is kept apart on one plant: oil from sulfur, soap from copper. */
+final readonly class ApartRule implements Rule
+{
+    public function verdicts(Question $question): array
+    {
+        $had = $question->whom?->had;
+        if ($had === null || ! $question->isSprayed()) {
+            return [];
+        }
+
+        return array_values(array_filter([
+            $question->spray->strengths->oily() > 0.0 ? self::sulfur($had->sulfurDaysAgo) : null,
+            $question->spray->has(Substance::TrueSoap, Substance::Detergent) && $had->copperDaysAgo !== null && $had->copperDaysAgo <= GateLines::COPPER_MIND['value']
+                ? Verdict::of(Finding::CopperLately, ['days' => $had->copperDaysAgo, 'limit' => GateLines::COPPER_MIND['value']], GateLines::COPPER_MIND['source'])
+                : null,
+        ]));
+    }
+
+    private static function sulfur(?float $days): ?Verdict
+    {
+        return match (true) {
+            $days === null || $days > GateLines::SULFUR_MIND['value'] => null,
+            $days <= GateLines::SULFUR_STOP['value'] => Verdict::of(Finding::SulfurStop, ['days' => $days, 'limit' => GateLines::SULFUR_STOP['value']], GateLines::SULFUR_STOP['source']),
+            default => Verdict::of(Finding::SulfurCaution, ['days' => $days, 'limit' => GateLines::SULFUR_MIND['value']], GateLines::SULFUR_MIND['source']),
+        };
+    }
+}

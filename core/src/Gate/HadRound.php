@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IdleMixer\Core\Gate;
+
+use IdleMixer\Core\Data\LeafLines;
+use IdleMixer\Core\Ingredient\SubstanceGroup;
+use IdleMixer\Core\Mix\Composition;
+use IdleMixer\Core\Mix\Strengths;
+use IdleMixer\Core\Recipe\RecipeUse;
+
+/** A round that a plant had, or one of its kind. */
+final readonly class HadRound
+{
+    public function __construct(
+        /** Days since it was sprayed, 0 or more. */
+        public float $daysAgo,
+        public RecipeUse $use,
+        public Strengths $strengths,
+        /** Null where nobody knows what was in it. */
+        public ?Composition $composition,
+        /** Whether it was rinsed off within a day. */
+        public bool $rinsed,
+        /** Percent of a leaf that was hurt after it; null where nobody saw a mark. */
+        public ?float $burnt = null,
+        /** Whether it was this very plant, and not another of its kind. */
+        public bool $onItself = true,
+    ) {}
+
+    public function hasBurnt(): bool
+    {
+        return $this->burnt !== null && $this->burnt > LeafLines::SLIGHT['value'];
+    }
+
+    /** Percent of one group that its leaves got. */
+    public function onLeaf(SubstanceGroup $what): float
+    {
+        return $this->onItself && ($this->use === RecipeUse::Foliar || $this->use === RecipeUse::Dormant) ? $this->strengths->in($what) : 0.0;
+    }
+}
