@@ -19,6 +19,7 @@ use App\Http\Controllers\DayController;
 use App\Http\Controllers\DeviceController;
 use App\Http\Controllers\EyeController;
 use App\Http\Controllers\GardenController;
+use App\Http\Controllers\GateController;
 use App\Http\Controllers\HandController;
 use App\Http\Controllers\HouseholdController;
 use App\Http\Controllers\JarController;
@@ -122,6 +123,7 @@ Route::prefix('api')->group(static function (): void {
 
     // Reckons and keeps nothing.
     Route::post('plan', [PlanController::class, 'request']);
+    Route::post('gate', GateController::class);
     Route::post('bench', [PlanController::class, 'bench']);
     Route::post('diagnosis', [TroubleController::class, 'diagnose']);
     Route::post('sums', SumsController::class);

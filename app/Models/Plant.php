@@ -21,6 +21,12 @@ use Carbon\CarbonImmutable;
  * @property CarbonImmutable|null $sulfur_on when it was last sprayed with it
  * @property CarbonImmutable|null $copper_on
  * @property CarbonImmutable|null $oil_on
+ * @property string|null $stage how far it is in its year, as it was said last
+ * @property CarbonImmutable|null $stage_on
+ * @property CarbonImmutable|null $dry_on when it was found dry at the root or wilted
+ * @property CarbonImmutable|null $moved_on
+ * @property bool $wounded
+ * @property bool $eaten_raw
  * @property string $size
  * @property CarbonImmutable|null $bloom_from
  * @property CarbonImmutable|null $bloom_until

@@ -9,6 +9,7 @@ use App\Console\ChooseCommand;
 use App\Console\CloseCommand;
 use App\Console\ComposeCommand;
 use App\Console\DiagnoseCommand;
+use App\Console\GateCommand;
 use App\Console\HoursCommand;
 use App\Console\LaravelForward;
 use App\Console\LeafCommand;
@@ -37,6 +38,7 @@ use Closure;
 use IdleMixer\Core\Ask\Choose;
 use IdleMixer\Core\Ask\Compose;
 use IdleMixer\Core\Ask\Diagnose;
+use IdleMixer\Core\Ask\Gate as GateAsk;
 use IdleMixer\Core\Ask\Hours;
 use IdleMixer\Core\Ask\Rounds;
 use IdleMixer\Core\Ask\Worked;
@@ -54,11 +56,13 @@ use IdleMixer\Core\Choice\SeverityScale;
 use IdleMixer\Core\Emulsion\Emulsifier;
 use IdleMixer\Core\Evidence\LookPlans;
 use IdleMixer\Core\Evidence\UnsprayedCatalogue;
+use IdleMixer\Core\Gate\Gate;
 use IdleMixer\Core\Ingredient\IngredientCatalogue;
 use IdleMixer\Core\Measure\SpoonSets;
 use IdleMixer\Core\Phrase\PhraseReader;
 use IdleMixer\Core\Phrase\Vocabulary;
 use IdleMixer\Core\Plan\Planner;
+use IdleMixer\Core\Plant\KindCatalogue;
 use IdleMixer\Core\Plant\ToleranceCatalogue;
 use IdleMixer\Core\Recipe\RecipeCatalogue;
 use IdleMixer\Core\Recipe\RecipeReader;
@@ -175,6 +179,9 @@ final class MixerServiceProvider extends ServiceProvider
             ShelfLife::class => ShelfLife::shipped(...),
             Diagnose::class => Diagnose::shipped(...),
             Choose::class => Choose::shipped(...),
+            GateAsk::class => GateAsk::shipped(...),
+            Gate::class => Gate::shipped(...),
+            KindCatalogue::class => static fn(): KindCatalogue => KindCatalogue::shipped(),
             Compose::class => Compose::shipped(...),
             Worked::class => Worked::shipped(...),
             Hours::class => Hours::shipped(...),
@@ -193,7 +200,7 @@ final class MixerServiceProvider extends ServiceProvider
             }
         });
         if ($this->app->runningInConsole()) {
-            $this->commands([PlanCommand::class, DescribeCommand::class, DiagnoseCommand::class, ChooseCommand::class, ComposeCommand::class, WorkedCommand::class, LeafCommand::class, HoursCommand::class, RoundsCommand::class, PassphraseCommand::class, OpenCommand::class, CloseCommand::class, BackupCommand::class, RestoreCommand::class, PreloadListCommand::class]);
+            $this->commands([PlanCommand::class, DescribeCommand::class, DiagnoseCommand::class, ChooseCommand::class, GateCommand::class, ComposeCommand::class, WorkedCommand::class, LeafCommand::class, HoursCommand::class, RoundsCommand::class, PassphraseCommand::class, OpenCommand::class, CloseCommand::class, BackupCommand::class, RestoreCommand::class, PreloadListCommand::class]);
         }
     }
 }

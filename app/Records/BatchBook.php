@@ -21,9 +21,14 @@ use IdleMixer\Core\Batch\MadeReader;
 use IdleMixer\Core\Batch\Rescue;
 use IdleMixer\Core\Batch\StepDone;
 use IdleMixer\Core\Batch\Tick;
+use IdleMixer\Core\Data\InputLines;
 use IdleMixer\Core\Document\JsonText;
 use IdleMixer\Core\Document\Node;
 use IdleMixer\Core\Mix\Composition;
+use IdleMixer\Core\Mix\Mixture;
+use IdleMixer\Core\Recipe\RecipeUse;
+use IdleMixer\Core\Work\AsMade;
+use IdleMixer\Core\Work\Load;
 use IdleMixer\Core\Work\StandTest;
 
 /** Reads a batch from the notebook: what it was started from, and what was done with it since. */
@@ -34,6 +39,18 @@ final readonly class BatchBook
     public function record(Batch $batch): BatchRecord
     {
         return $this->reader->read(JsonText::parse($batch->document));
+    }
+
+    /** What its recipe is for. */
+    public function use(Batch $batch): RecipeUse
+    {
+        return RecipeUse::from(JsonText::parse($batch->document)->open()->get('recipe')->open()->get('use')->text(InputLines::LONGEST_SLUG['value']));
+    }
+
+    /** All loads of it together, as they were planned. */
+    public function planned(BatchRecord $record): Mixture
+    {
+        return AsMade::together(array_map(static fn(Load $load): Mixture => $load->mixture, $record->loads));
     }
 
     public static function state(Batch $batch): BatchState
@@ -53,10 +70,12 @@ final readonly class BatchBook
         return $batch->made === null ? null : MadeReader::read(JsonText::parse($batch->made));
     }
 
-    /** What is in it, for proof and evidence; null where nobody knows. */
+    /** What is in it, for proof and evidence; null where nobody knows because not every spoonful was ticked. */
     public static function composition(Batch $batch): ?Composition
     {
-        return self::made($batch)?->composition;
+        $made = self::made($batch);
+
+        return $made?->isKnown() === true ? $made->composition : null;
     }
 
     /** @return array<int, Rescue> by load */

@@ -31,6 +31,7 @@ final readonly class BatchStarter
         private RecipeCatalogue $recipes,
         private Tallies $tallies,
         private Jars $jars,
+        private Whoms $whoms,
     ) {}
 
     /**
@@ -40,7 +41,8 @@ final readonly class BatchStarter
      */
     public function start(Submitted $submitted, Bench $bench, ?Sprayer $sprayer, ?Plant $plant, ?PestCase $case, DateTimeImmutable $now, ?Batch $jar = null, bool $forLeafTest = false): array
     {
-        $plan = $this->planner->plan($bench);
+        $meant = $case->plant ?? $plant;
+        $plan = $this->planner->plan($meant === null ? $bench : $bench->for($this->whoms->of($meant, $now)));
         if ($plan->loadCount() > BatchLines::MOST_LOADS['value']) {
             throw InvalidDocument::because('/bench/request/make/amount', Say::it('records/batch-starter.this-would-take-fills-of', ['load-count' => $plan->loadCount(), 'most-loads' => BatchLines::MOST_LOADS['value']]), null);
         }

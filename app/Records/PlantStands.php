@@ -6,7 +6,7 @@ namespace App\Records;
 
 use App\Models\Plant;
 use DateTimeImmutable;
-use IdleMixer\Core\Schedule\PlantCalendar;
+use IdleMixer\Core\Plant\Stage;
 use IdleMixer\Core\Weather\Exposure;
 use IdleMixer\Core\Weather\GrowLights;
 use IdleMixer\Core\Weather\Stand;
@@ -20,7 +20,7 @@ final class PlantStands
             Exposure::from($plant->exposure),
             $plant->indoors,
             $plant->lights_on === null || $plant->lights_off === null ? null : new GrowLights($plant->lights_on, $plant->lights_off),
-            PlantCalendar::isInBloom($plant->bloom_from, $plant->bloom_until, $now),
+            Whoms::stage($plant, $now) === Stage::InBloom,
         );
     }
 }

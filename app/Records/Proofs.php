@@ -46,10 +46,7 @@ final class Proofs
     {
         $tested = [];
         foreach (LeafTest::query()->whereIn('plant_id', $kin)->with(['readings', 'batch'])->orderBy('id')->get() as $test) {
-            $spray = BatchBook::composition($test->batch);
-            if ($spray !== null) {
-                array_push($tested, ...TestedSpray::each($test->id, FromNotebook::leafTest($test), $spray));
-            }
+            array_push($tested, ...TestedSpray::each($test->id, FromNotebook::leafTest($test), BatchBook::composition($test->batch), $test->batch->submission));
         }
 
         return $tested;

@@ -8,14 +8,14 @@ use App\Models\PestCase;
 use App\Models\Plant;
 use App\Models\Round;
 use DateTimeImmutable;
-use IdleMixer\Core\Choice\PlantState;
 use IdleMixer\Core\Choice\Severity;
 use IdleMixer\Core\Choice\SeverityScale;
 use IdleMixer\Core\Choice\Situation;
 use IdleMixer\Core\Ingredient\IngredientCatalogue;
+use IdleMixer\Core\Plant\KindCatalogue;
+use IdleMixer\Core\Plant\Stage;
 use IdleMixer\Core\Plant\Surface;
 use IdleMixer\Core\Plant\ToleranceCatalogue;
-use IdleMixer\Core\Safety\Season;
 use IdleMixer\Core\Schedule\PlantCalendar;
 use IdleMixer\Core\Trouble\Trouble;
 use IdleMixer\Core\Trouble\TroubleCatalogue;
@@ -23,7 +23,7 @@ use IdleMixer\Core\Trouble\TroubleCatalogue;
 /** Reads a case as the situation that a spray is chosen for. */
 final readonly class Situations
 {
-    public function __construct(private TroubleCatalogue $troubles, private ToleranceCatalogue $tolerance, private SeverityScale $scale, private IngredientCatalogue $ingredients, private OwnResults $own) {}
+    public function __construct(private TroubleCatalogue $troubles, private ToleranceCatalogue $tolerance, private SeverityScale $scale, private IngredientCatalogue $ingredients, private OwnResults $own, private Whoms $whoms, private KindCatalogue $kinds) {}
 
     public function trouble(PestCase $case): Trouble
     {
@@ -38,18 +38,15 @@ final readonly class Situations
 
     public function of(PestCase $case, SaidOfCase $said, DateTimeImmutable $now): Situation
     {
-        $kind = $this->tolerance->get($case->plant->tolerance);
-
         return new Situation(
             $this->trouble($case),
             $said->stage,
             $said->severity,
-            new PlantState($case->plant->name, $kind, $said->bearsNoOil, $said->inBloom, $said->dryAtRoot, $said->seedling, $said->wounded, $said->eatenSoon, $said->soapSensitive, $said->sulfurLately, $said->copperLately, $said->oilLately),
-            $said->indoors,
+            $case->plant->name,
+            $this->whoms->said($case->plant, $said, $now),
             $said->cats,
             $said->hardness,
             $said->cupboard,
-            $kind->isBare() ? Season::Dormant : Season::Growing,
             $this->own->against($case->pest),
         );
     }
@@ -59,20 +56,31 @@ final readonly class Situations
     {
         $today = $now->format('Y-m-d');
         $columns = array_filter([
+            'wounded' => $said->wounded === $plant->wounded ? null : $said->wounded,
             'soap_sensitive' => $said->soapSensitive === $plant->soap_sensitive ? null : $said->soapSensitive,
             'sulfur_on' => $said->sulfurLately && ! PlantCalendar::isSulfurLately($plant->sulfur_on, $now) ? $today : null,
             'copper_on' => $said->copperLately && ! PlantCalendar::isCopperLately($plant->copper_on, $now) ? $today : null,
             'oil_on' => $said->oilLately && ! PlantCalendar::isOilLately($plant->oil_on, $now) && ! $this->sprayedOil($plant, $now) ? $today : null,
+            'dry_on' => $said->dryAtRoot && ! PlantCalendar::isDry($plant->dry_on, $now) ? $today : null,
+            ...self::stage($plant, $said, $now),
         ], static fn(mixed $value): bool => $value !== null);
         $gone = array_filter([
             'sulfur_on' => ! $said->sulfurLately && PlantCalendar::isSulfurLately($plant->sulfur_on, $now),
             'copper_on' => ! $said->copperLately && PlantCalendar::isCopperLately($plant->copper_on, $now),
             'oil_on' => ! $said->oilLately && PlantCalendar::isOilLately($plant->oil_on, $now),
+            'dry_on' => ! $said->dryAtRoot && PlantCalendar::isDry($plant->dry_on, $now),
+            'stage' => ! $said->seedling && Whoms::stage($plant, $now) === Stage::Seedling,
         ]);
         $changes = [...$columns, ...array_map(static fn(bool $gone): null => null, $gone)];
         if ($changes !== []) {
             Corrections::correct($plant, $plant->version, $changes, $now);
         }
+    }
+
+    /** @return array<string, string> */
+    private static function stage(Plant $plant, SaidOfCase $said, DateTimeImmutable $now): array
+    {
+        return $said->seedling && Whoms::stage($plant, $now) !== Stage::Seedling ? ['stage' => Stage::Seedling->value, 'stage_on' => $now->format('Y-m-d')] : [];
     }
 
     /** Whether a round of the last days had oil in it. */
@@ -108,13 +116,13 @@ final readonly class Situations
             $house->flag('cats'),
             $house->number('hardnessMgL'),
             $house->texts('cupboard'),
-            $plant->bears_no_oil,
-            PlantCalendar::isInBloom($plant->bloom_from, $plant->bloom_until, $now),
-            $own->flag('dryAtRoot'),
-            $own->flag('seedling'),
-            $own->flag('wounded'),
+            $plant->bears_no_oil || ($this->kinds->read($plant->kind)->bearsNoOil ?? false),
+            Whoms::stage($plant, $now) === Stage::InBloom,
+            PlantCalendar::isDry($plant->dry_on, $now),
+            Whoms::stage($plant, $now) === Stage::Seedling,
+            $plant->wounded,
             PlantCalendar::isEatenSoon($plant->harvest_on, $now),
-            $plant->soap_sensitive,
+            $plant->soap_sensitive || ($this->kinds->read($plant->kind)->soapSensitive ?? false),
             PlantCalendar::isSulfurLately($plant->sulfur_on, $now),
             PlantCalendar::isCopperLately($plant->copper_on, $now),
             PlantCalendar::isOilLately($plant->oil_on, $now) || $this->sprayedOil($plant, $now),

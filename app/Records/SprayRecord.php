@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Records;
 
 use DateTimeImmutable;
-use IdleMixer\Core\Mix\SprayFamily;
 use IdleMixer\Core\Evidence\Association;
 use IdleMixer\Core\Evidence\Record;
 use IdleMixer\Core\Mix\Composition;
+use IdleMixer\Core\Mix\SprayFamily;
 
 /** What one spray, at one strength, did to one pest. */
 final readonly class SprayRecord

@@ -10,7 +10,6 @@ use App\Models\PestCase;
 use App\Models\WeighedRound;
 use DateTimeImmutable;
 use IdleMixer\Core\Choice\RecordBook;
-use IdleMixer\Core\Mix\SprayFamily;
 use IdleMixer\Core\Evidence\AlikeSprays;
 use IdleMixer\Core\Evidence\Associations;
 use IdleMixer\Core\Evidence\Formula;
@@ -21,6 +20,7 @@ use IdleMixer\Core\Evidence\RoundEffect;
 use IdleMixer\Core\Leaf\LeafTestOutcome;
 use IdleMixer\Core\Leaf\TestedSpray;
 use IdleMixer\Core\Mix\Composition;
+use IdleMixer\Core\Mix\SprayFamily;
 use Illuminate\Database\Eloquent\Collection;
 
 /** All weighed rounds against a pest, gathered by what was really sprayed. */
@@ -63,7 +63,7 @@ final readonly class SprayRecords
             $spray = BatchBook::composition($test->batch);
             foreach ($spray === null ? [] : TestedSpray::each($test->id, FromNotebook::leafTest($test), $spray) as $one) {
                 $outcome = $one->test->outcome($now);
-                if ($outcome->isConcluded() && $outcome !== LeafTestOutcome::SaysNothing) {
+                if ($one->spray !== null && $outcome->isConcluded() && $outcome !== LeafTestOutcome::SaysNothing) {
                     $all[] = [$one->spray, $outcome];
                 }
             }

@@ -6,7 +6,6 @@ namespace App\Records;
 
 use IdleMixer\Core\Batch\MadeReader;
 use IdleMixer\Core\Batch\MadeWriter;
-use IdleMixer\Core\Mix\SprayFamily;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\JsonText;
 use IdleMixer\Core\Document\Node;
@@ -20,6 +19,7 @@ use IdleMixer\Core\Evidence\RoundEffect;
 use IdleMixer\Core\Evidence\Sureness;
 use IdleMixer\Core\Evidence\VerdictReason;
 use IdleMixer\Core\Mix\Composition;
+use IdleMixer\Core\Mix\SprayFamily;
 
 /** What one spray did to one pest, in figures and codes: kept in this form until a round of that pest is weighed anew. */
 final readonly class WeighedFacts

@@ -8,7 +8,7 @@ declare(strict_types=1);
  */
 $rows = [];
 $say = static function (string $what, bool|string $value, string $slugs) use (&$rows): void {
-    foreach (preg_split('/\s+/', trim($slugs)) ?: [] as $slug) {
+    foreach (explode(' ', $slugs) as $slug) {
         $rows[$slug] = ['leaf' => null, 'bears_no_oil' => false, 'soap_sensitive' => false, 'stands_bare' => false, 'source' => 'plant-kinds', ...$rows[$slug] ?? [], $what => $value];
     }
 };

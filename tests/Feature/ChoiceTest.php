@@ -136,7 +136,7 @@ it('keeps the day on which it was said, each of sulfur, copper and oil by itself
     // Said again while it holds, the day stays; that it is not so takes it away.
     Date::setTestNow("{$kept}T08:00:00Z");
     expect($say(true))->toBe($only('2026-06-01'))->and($say(false))->toBe($only(null))->and($say(true))->toBe($only($kept));
-})->with([['sulfurLately', 'sulfurOn', '2026-06-28'], ['copperLately', 'copperOn', '2026-06-14'], ['oilLately', 'oilOn', '2026-06-07']]);
+})->with([['sulfurLately', 'sulfurOn', '2026-06-28'], ['copperLately', 'copperOn', '2026-06-08'], ['oilLately', 'oilOn', '2026-06-07']]);
 
 it('knows of the oil that its own rounds brought onto a plant', function (): void {
     Date::setTestNow('2026-06-01T08:00:00Z');

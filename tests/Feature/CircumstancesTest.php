@@ -12,7 +12,7 @@ it('takes the day along with a plan', function (): void {
         Notebook::post('/api/bench', json_encode(['request' => [...NEEM_LITRE, 'circumstances' => (object) $said], ...$beside], \JSON_THROW_ON_ERROR))->list('plan.verdicts'),
     );
 
-    expect($codes(['celsius' => 35, 'inFlower' => true, 'everyDays' => 1], ['pickedInDays' => 2]))->toContain('temperature stop', 'in-flower stop', 'picked-soon caution', 'repeated stop')
+    expect($codes(['celsius' => 35, 'inFlower' => true, 'everyDays' => 1], ['pickedInDays' => 0]))->toContain('temperature stop', 'in-flower stop', 'picked-soon caution', 'repeated stop')
         ->and($codes([], []))->not->toContain('temperature stop');
 });
 

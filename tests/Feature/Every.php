@@ -21,7 +21,7 @@ final class Every
 
     /** What a column may hold that has a shape of its own. */
     private const SHAPED = [
-        'plants.tolerance' => 'hairy-leaf', 'plants.exposure' => 'shade', 'plants.lights_on' => 361, 'plants.lights_off' => 1_321,
+        'plants.tolerance' => 'hairy-leaf', 'plants.exposure' => 'shade', 'plants.stage' => 'in-leaf', 'plants.lights_on' => 361, 'plants.lights_off' => 1_321,
         'sprayers.unit' => 'L', 'sprayers.shape' => 'knapsack', 'sprayers.pours' => '[[250.5,31.0],[500.0,62.0]]', 'sprayers.amount' => 3.5,
         'measures.unit' => 'mL', 'measures.step' => 2.5, 'measures.kind' => 'marked',
         'households.kitchen' => 'metric', 'households.by_eye' => '{"squirt":2.5}',

@@ -107,5 +107,5 @@ it('says before spraying what speaks against a batch', function (): void {
         $levels[$answer->text("batches.0.verdicts.{$i}.code")] = $answer->text("batches.0.verdicts.{$i}.level");
     }
 
-    expect($levels)->toBe(['batch' => 'ok', 'stand-test' => 'stop', 'leaf-test' => 'caution']);
+    expect($levels)->toMatchArray(['neem-strength' => 'ok', 'batch' => 'ok', 'stand-test' => 'stop', 'leaf-test' => 'caution']);
 });

@@ -12,6 +12,7 @@ use App\Declared\Values\Moment;
 use App\Declared\Values\Text;
 use App\Declared\Values\Word;
 use IdleMixer\Core\Document\Node;
+use IdleMixer\Core\Plant\Stage;
 use IdleMixer\Core\Plant\ToleranceCatalogue;
 use IdleMixer\Core\Recipe\RecipeReader;
 use IdleMixer\Core\Weather\Exposure;
@@ -69,6 +70,12 @@ final class Plants extends Record
             Plain::maybe('sulfur_on', new Day())->entered(),
             Plain::maybe('copper_on', new Day())->entered(),
             Plain::maybe('oil_on', new Day())->entered(),
+            Plain::maybe('stage', Word::of(Stage::class, 'stage'))->entered(),
+            Plain::maybe('stage_on', new Day())->entered(),
+            Plain::maybe('dry_on', new Day())->entered(),
+            Plain::maybe('moved_on', new Day())->entered(),
+            self::flag('wounded')->entered(),
+            self::flag('eaten_raw')->entered(),
             Plain::usually('exposure', Word::of(Exposure::class, 'exposure'), Exposure::FullSun->value)->entered(),
             new LightHours(),
             Plain::maybe('retired_at', Moment::past($this->clock)),

@@ -53,6 +53,8 @@ final readonly class BatchAnswer extends BatchBriefAnswer
         public ?RefAnswer $pouredFrom,
         /** Who began it; empty where the device said nobody. */
         public string $who,
+        /** Whether it may go on the plant that it was mixed for; null where none is meant. */
+        public ?GateAnswer $gate,
     ) {
         parent::__construct(
             $brief->id,

@@ -13,6 +13,7 @@ use App\Models\LeafTest;
 use App\Models\Sprayer;
 use App\Records\BatchBook;
 use App\Records\Corrections;
+use App\Records\Gates;
 use App\Records\Jars;
 use App\Records\Scoops;
 use DateTimeImmutable;
@@ -20,7 +21,7 @@ use IdleMixer\Core\Batch\BatchRecord;
 use IdleMixer\Core\Batch\Rescue;
 use IdleMixer\Core\Document\JsonText;
 use IdleMixer\Core\Document\Node;
-use IdleMixer\Core\Safety\Cautions;
+use IdleMixer\Core\Gate\Cautions;
 use IdleMixer\Core\Trouble\TroubleCatalogue;
 use IdleMixer\Core\Wording\Measures;
 use IdleMixer\Core\Words\Say;
@@ -31,7 +32,7 @@ final readonly class BatchAnswers
 {
     public const WITH = ['recipeVersion.recipe', 'plant', 'case.plant', 'sprayer'];
 
-    public function __construct(private TroubleCatalogue $troubles, private BatchBook $book, private GlassAnswers $glasses, private Jars $jars) {}
+    public function __construct(private TroubleCatalogue $troubles, private BatchBook $book, private GlassAnswers $glasses, private Jars $jars, private Gates $gates, private GateAnswers $gate) {}
 
     public function brief(Batch $batch, DateTimeImmutable $now): BatchBriefAnswer
     {
@@ -84,7 +85,16 @@ final readonly class BatchAnswers
             $jar === null ? null : new BatchJarAnswer($jar->left(), Measures::metric($jar->left()), $jar->isEmpty()),
             $batch->jar === null ? null : new RefAnswer($batch->jar->id, $batch->jar->submission, $batch->jar->name),
             $batch->who,
+            $this->gate($batch, $now),
         );
+    }
+
+    /** Whether it may go on the plant that it was mixed for; null where none is meant. */
+    private function gate(Batch $batch, DateTimeImmutable $now): ?GateAnswer
+    {
+        $plant = $batch->case->plant ?? $batch->plant;
+
+        return $plant === null ? null : $this->gate->of($this->gates->ofBatch($plant, $batch, $now));
     }
 
     /** @return list<string> */

@@ -27,15 +27,16 @@ final readonly class BenchPlans
         private MendingWriter $mendings,
         private RounderSpoons $rounder,
         private EaseWords $words,
+        private GateAnswers $gate,
     ) {}
 
-    /** @return array{plan: WrittenPlan, mending: WrittenMending|null, easier: EasierAnswer} */
+    /** @return array{plan: WrittenPlan, mending: WrittenMending|null, easier: EasierAnswer, gate: GateAnswer} */
     public function of(Bench $bench): array
     {
         $plan = $this->planner->plan($bench);
         $mending = $this->mender->of($plan);
 
-        return ['plan' => $this->writer->write($plan), 'mending' => $mending === null ? null : $this->mendings->write($mending, $bench), 'easier' => $this->easier($plan)];
+        return ['plan' => $this->writer->write($plan), 'mending' => $mending === null ? null : $this->mendings->write($mending, $bench), 'easier' => $this->easier($plan), 'gate' => $this->gate->of($plan->gate)];
     }
 
     private function easier(Plan $plan): EasierAnswer

@@ -13,20 +13,20 @@ use App\Models\Watch;
 use App\Records\BatchBook;
 use App\Records\CaseTrials;
 use App\Records\Corrections;
+use App\Records\Gates;
 use App\Records\Looks;
-use App\Records\Proofs;
 use App\Records\ReadyBatches;
 use App\Records\SaidOfCase;
 use App\Records\Situations;
 use App\Records\TaskList;
+use App\Records\Whoms;
 use DateTimeImmutable;
-use IdleMixer\Core\Batch\SprayCheck;
 use IdleMixer\Core\Choice\Containment;
 use IdleMixer\Core\Choice\ContainmentStep;
 use IdleMixer\Core\Evidence\LookPlans;
 use IdleMixer\Core\Evidence\Trial;
 use IdleMixer\Core\Evidence\UnsprayedCatalogue;
-use IdleMixer\Core\Leaf\Proof;
+use IdleMixer\Core\Gate\Whom;
 use IdleMixer\Core\Recipe\RecipeUse;
 use IdleMixer\Core\Trouble\TroubleCatalogue;
 use IdleMixer\Core\Weather\KeptWeather;
@@ -61,6 +61,9 @@ final readonly class CaseAnswers
         private LookPlans $plans,
         private UnsprayedCatalogue $unsprayed,
         private RunWords $run,
+        private Whoms $whoms,
+        private Gates $gates,
+        private GateAnswers $gate,
     ) {}
 
     /**
@@ -238,16 +241,17 @@ final readonly class CaseAnswers
     private function batches(PestCase $case, DateTimeImmutable $now): array
     {
         $found = Batch::query()->whereNotNull('made_at')->whereNull('discarded_at')->where('for_leaf_test', false)->orderByDesc('made_at')->orderByDesc('id')->limit(self::MOST_BATCHES)->get();
-        $proof = Proofs::of($case->plant, $now);
+        $whom = $this->whoms->of($case->plant, $now);
 
-        return array_map(fn(Batch $batch): SprayableAnswer => $this->sprayable($batch, $proof, $now), array_values(array_filter($found->all(), fn(Batch $batch): bool => $this->book->record($batch)->target->use !== RecipeUse::Stock)));
+        return array_map(fn(Batch $batch): SprayableAnswer => $this->sprayable($batch, $whom, $now), array_values(array_filter($found->all(), fn(Batch $batch): bool => $this->book->record($batch)->target->use !== RecipeUse::Stock)));
     }
 
-    private function sprayable(Batch $batch, Proof $proof, DateTimeImmutable $now): SprayableAnswer
+    private function sprayable(Batch $batch, Whom $whom, DateTimeImmutable $now): SprayableAnswer
     {
+        $asked = $this->gates->spray($batch, $now);
+        $answer = $this->gates->of($whom, $asked);
         $spray = BatchBook::composition($batch);
-        $target = $this->book->record($batch)->target;
-        $by = $spray === null ? null : $proof->of($spray, $now)->by;
+        $by = $spray === null ? null : $whom->proof?->of($spray, $now)->by;
 
         return new SprayableAnswer(
             $batch->id,
@@ -256,9 +260,10 @@ final readonly class CaseAnswers
             CompositionWords::of($spray),
             Instant::maybe($batch->made_at),
             $by === null || $by->round ? null : $by->ref,
-            array_map($this->verdicts->write(...), SprayCheck::verdicts(BatchBook::state($batch), $target, $spray, $proof, $now)),
+            array_map($this->verdicts->write(...), $answer->verdicts),
+            $this->gate->of($answer),
             $batch->case_id,
-            $this->run->how($target->use),
+            $this->run->how($asked->use),
         );
     }
 }

@@ -5,10 +5,13 @@ declare(strict_types=1);
 namespace App\Http\Answer;
 
 use App\Records\AtHand;
+use App\Records\Gates;
 use IdleMixer\Core\Choice\Chooser;
 use IdleMixer\Core\Choice\Option;
 use IdleMixer\Core\Choice\Reason;
 use IdleMixer\Core\Choice\Situation;
+use IdleMixer\Core\Gate\SprayNow;
+use IdleMixer\Core\Mix\Formulator;
 use IdleMixer\Core\Wording\Choices;
 use IdleMixer\Core\Wording\ChoiceWords;
 use IdleMixer\Core\Wording\Durations;
@@ -19,7 +22,7 @@ use LogicException;
 /** The sprays that fit a case, best first, and why the others do not. */
 final readonly class ChoiceAnswers
 {
-    public function __construct(private Chooser $chooser, private ChoiceWords $words, private AtHand $atHand) {}
+    public function __construct(private Chooser $chooser, private ChoiceWords $words, private AtHand $atHand, private Gates $gates, private GateAnswers $gate) {}
 
     public function of(Situation $situation): ChoiceAnswer
     {
@@ -31,7 +34,7 @@ final readonly class ChoiceAnswers
             $situation->trouble->matters,
             $choice->proposed === [] ? $this->words->noSpray($choice, $situation) : null,
             $situation->severity->isWorthASpray(),
-            array_map(fn(Option $option): ProposedAnswer => $this->option($option, $rotation), $choice->proposed),
+            array_map(fn(Option $option): ProposedAnswer => $this->option($option, $rotation, $situation), $choice->proposed),
             array_map(fn(Option $option): ExcludedAnswer => new ExcludedAnswer(
                 $option->recipe->slug,
                 $option->recipe->name,
@@ -41,7 +44,7 @@ final readonly class ChoiceAnswers
     }
 
     /** @param list<string> $rotation */
-    private function option(Option $option, array $rotation): ProposedAnswer
+    private function option(Option $option, array $rotation, Situation $situation): ProposedAnswer
     {
         [$for, $against] = $option->telling();
         $said = fn(Reason $reason): string => $this->words->reason($reason, $option);
@@ -62,6 +65,7 @@ final readonly class ChoiceAnswers
             $option->practice->repeat,
             count($rotation) === 2 && in_array($option->recipe->slug, $rotation, true),
             $this->atHand->spoons($option->recipe, $dose),
+            $this->gate->of($this->gates->of($situation->whom, SprayNow::of((new Formulator())->onBasis($option->recipe, $dose->highEnd, $dose->factor), $option->recipe->use, $option->practice, $dose->factor))),
         );
     }
 }

@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Answer;
 
+use IdleMixer\Core\Gate\Gate;
+use IdleMixer\Core\Gate\Question;
+use IdleMixer\Core\Gate\SprayNow;
 use IdleMixer\Core\Mix\Strengths;
 use IdleMixer\Core\Plan\Comparison;
 use IdleMixer\Core\Quantity\Unit;
 use IdleMixer\Core\Recipe\Recipe;
 use IdleMixer\Core\Safety\Circumstances;
-use IdleMixer\Core\Safety\Judge;
 use IdleMixer\Core\Safety\Target;
 use IdleMixer\Core\Wording\Choices;
 use IdleMixer\Core\Wording\Figures;
@@ -20,7 +22,7 @@ use IdleMixer\Core\Writing\VerdictWriter;
 /** Two recipes side by side, in words. */
 final readonly class ComparedAnswers
 {
-    public function __construct(private Judge $judge, private VerdictWriter $verdicts) {}
+    public function __construct(private Gate $gate, private VerdictWriter $verdicts) {}
 
     public function of(Comparison $comparison, Unit $unit): ComparedAnswer
     {
@@ -56,7 +58,7 @@ final readonly class ComparedAnswers
             $recipe->name,
             Choices::use($recipe->use),
             $recipe->notes,
-            array_map($this->verdicts->write(...), $this->judge->verdicts($strengths, Target::of($recipe->use, null), new Circumstances())),
+            array_map($this->verdicts->write(...), $this->gate->verdicts(Question::onto(new SprayNow($recipe->use, $strengths), Target::of($recipe->use, null), new Circumstances()))),
         );
     }
 

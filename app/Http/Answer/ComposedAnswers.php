@@ -8,6 +8,9 @@ use App\Http\Input\ComposeInput;
 use App\Records\Kitchenware;
 use App\Records\RecipeShelf;
 use IdleMixer\Core\Failure;
+use IdleMixer\Core\Gate\Gate;
+use IdleMixer\Core\Gate\Question;
+use IdleMixer\Core\Gate\SprayNow;
 use IdleMixer\Core\Mix\Formulator;
 use IdleMixer\Core\Mix\Strengths;
 use IdleMixer\Core\Phrase\Heard;
@@ -19,7 +22,6 @@ use IdleMixer\Core\Recipe\RecipeUse;
 use IdleMixer\Core\Recipe\RecipeWriter;
 use IdleMixer\Core\Recipe\Slug;
 use IdleMixer\Core\Safety\Circumstances;
-use IdleMixer\Core\Safety\Judge;
 use IdleMixer\Core\Safety\Target;
 use IdleMixer\Core\Wording\PhraseWords;
 use IdleMixer\Core\Writing\MixtureWriter;
@@ -34,7 +36,7 @@ final readonly class ComposedAnswers
         private RecipeReader $recipes,
         private RecipeCatalogue $shipped,
         private RecipeShelf $shelf,
-        private Judge $judge,
+        private Gate $gate,
         private VerdictWriter $verdicts,
         private Formulator $formulator,
     ) {}
@@ -103,7 +105,7 @@ final readonly class ComposedAnswers
 
         return [
             'strength' => MixtureWriter::range($low, $high),
-            'verdicts' => array_map($this->verdicts->write(...), $this->judge->verdicts($high, Target::of($recipe->use, null), new Circumstances())),
+            'verdicts' => array_map($this->verdicts->write(...), $this->gate->verdicts(Question::onto(new SprayNow($recipe->use, $high), Target::of($recipe->use, null), new Circumstances()))),
         ];
     }
 }

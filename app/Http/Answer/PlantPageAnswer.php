@@ -15,6 +15,7 @@ final readonly class PlantPageAnswer
      * @param list<ProvenAnswer>     $proven by those tests that let it go
      * @param list<HadAnswer>        $had    newest first
      * @param list<TaskAnswer>       $next   earliest first
+     * @param list<StandingAnswer>   $standing what stands mixed, and whether it may go on it, newest first
      */
     public function __construct(
         public PlantAnswer $plant,
@@ -26,5 +27,6 @@ final readonly class PlantPageAnswer
         /** When its picture was taken; null where it has none. */
         #[Shape(format: 'date-time')]
         public ?string $pictureAt,
+        public array $standing,
     ) {}
 }

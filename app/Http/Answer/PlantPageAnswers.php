@@ -4,17 +4,20 @@ declare(strict_types=1);
 
 namespace App\Http\Answer;
 
+use App\Models\Batch;
 use App\Models\LeafTest;
 use App\Models\PestCase;
 use App\Models\Plant;
 use App\Models\PlantPicture;
 use App\Models\Round;
 use App\Records\BatchBook;
+use App\Records\Gates;
 use App\Records\Proofs;
 use App\Records\ReadyBatches;
 use App\Records\TaskList;
+use App\Records\Whoms;
 use DateTimeImmutable;
-use IdleMixer\Core\Batch\SprayCheck;
+use IdleMixer\Core\Gate\ProofRule;
 use IdleMixer\Core\Leaf\Proof;
 use IdleMixer\Core\Leaf\ProofOutcome;
 use IdleMixer\Core\Wording\CompositionWords;
@@ -28,6 +31,9 @@ final readonly class PlantPageAnswers
     /** As many as are told of on the page. */
     private const MOST = 40;
 
+    /** As many as stand mixed in any house. */
+    private const MOST_STANDING = 6;
+
     public function __construct(
         private ShedAnswers $shed,
         private CaseAnswers $cases,
@@ -36,6 +42,9 @@ final readonly class PlantPageAnswers
         private Findings $findings,
         private MoveWords $moves,
         private VerdictWriter $verdicts,
+        private Whoms $whoms,
+        private Gates $gates,
+        private GateAnswers $gate,
     ) {}
 
     public function of(Plant $plant, DateTimeImmutable $now): PlantPageAnswer
@@ -61,6 +70,7 @@ final readonly class PlantPageAnswers
             ))->all()),
             $this->next($plant, array_values($cases->map(static fn(PestCase $case): int => $case->id)->all()), $now),
             Instant::maybe(PlantPicture::query()->where('plant_id', $plant->id)->first()?->taken_at),
+            $this->standing($plant, $now),
         );
     }
 
@@ -75,11 +85,20 @@ final readonly class PlantPageAnswers
         foreach ($tests as $test) {
             $spray = BatchBook::composition($test->batch);
             if ($spray !== null && $proof->of($spray, $now)->outcome === ProofOutcome::GoAhead) {
-                $proven[] = new ProvenAnswer($test->id, $this->verdicts->write(SprayCheck::leaves($spray, $proof, $now))->because);
+                $proven[] = new ProvenAnswer($test->id, $this->verdicts->write(ProofRule::verdict($proof->of($spray, $now), $spray, $now))->because);
             }
         }
 
         return $proven;
+    }
+
+    /** @return list<StandingAnswer> what stands mixed, newest first */
+    private function standing(Plant $plant, DateTimeImmutable $now): array
+    {
+        $batches = Batch::query()->whereNotNull('made_at')->whereNull('discarded_at')->where('for_leaf_test', false)->where(static fn($some) => $some->whereNull('discard_at')->orWhere('discard_at', '>=', $now))->orderByDesc('made_at')->orderByDesc('id')->limit(self::MOST_STANDING)->get();
+        $whom = $batches->isEmpty() ? null : $this->whoms->of($plant, $now);
+
+        return $whom === null ? [] : array_values($batches->map(fn(Batch $batch): StandingAnswer => new StandingAnswer(new RefAnswer($batch->id, $batch->submission, $batch->name), $this->gate->of($this->gates->of($whom, $this->gates->spray($batch, $now)))))->all());
     }
 
     /**

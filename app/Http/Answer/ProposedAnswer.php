@@ -30,5 +30,6 @@ final readonly class ProposedAnswer
         public bool $inRotation,
         /** What goes into the sprayer at hand, in spoons. */
         public string $spoons,
+        public GateAnswer $gate,
     ) {}
 }

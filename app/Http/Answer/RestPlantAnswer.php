@@ -10,11 +10,13 @@ use IdleMixer\Core\Safety\Level;
 /** A plant, and whether what is left may go onto it. */
 final readonly class RestPlantAnswer
 {
+    /** @param list<string> $codes of all that is not ok, the worst first */
     public function __construct(
         public int $id,
         public string $name,
         #[Shape(of: Level::class)]
         public string $level,
         public string $because,
+        public array $codes,
     ) {}
 }

@@ -8,7 +8,9 @@ use App\Models\Round;
 use App\Models\Run;
 use App\Models\RunPlant;
 use App\Records\BatchBook;
+use App\Records\Gates;
 use App\Records\RunBook;
+use App\Records\Whoms;
 use DateTimeImmutable;
 use IdleMixer\Core\Data\WorkLines;
 use IdleMixer\Core\Run\RunPlan;
@@ -24,7 +26,7 @@ use IdleMixer\Core\Words\Say;
 /** Tells of a walk through the bed: its steps, which is next, and what was done when. */
 final readonly class RunAnswers
 {
-    public function __construct(private RunBook $runs, private BatchBook $book, private RunWords $words, private RestWords $rest) {}
+    public function __construct(private RunBook $runs, private BatchBook $book, private RunWords $words, private RestWords $rest, private Gates $gates, private Whoms $whoms, private GateAnswers $gate) {}
 
     public function of(Run $run, DateTimeImmutable $now): RunAnswer
     {
@@ -55,7 +57,7 @@ final readonly class RunAnswers
             array_map(fn(RunStep $step): RunStepAnswer => $this->step($step, $run, $again, $now), $plan->steps($tapped)),
             $current?->key,
             $empty === null || $current === null ? null : RunPlan::EMPTY . "{$empty}-{$current->ref}",
-            $this->plants($run),
+            $this->plants($run, $now),
         );
     }
 
@@ -76,14 +78,18 @@ final readonly class RunAnswers
     }
 
     /** @return list<RunPlantAnswer> */
-    private function plants(Run $run): array
+    private function plants(Run $run, DateTimeImmutable $now): array
     {
+        $spray = $this->gates->spray($run->batch, $now);
         $rounds = Round::query()->where('run_id', $run->id)->get()->keyBy('id');
 
-        return array_values($run->plants->map(static function (RunPlant $plant) use ($rounds): RunPlantAnswer {
+        return array_values($run->plants->map(function (RunPlant $plant) use ($rounds, $spray, $now): RunPlantAnswer {
             $round = $plant->round_id === null ? null : $rounds->get($plant->round_id);
 
-            return new RunPlantAnswer($plant->case_id, $plant->case->plant->name, Instant::maybe($round?->sprayed_at), $round?->litres);
+            // What was sprayed is told as it was when it was sprayed; what waits, as it is now.
+            $whom = $this->whoms->of($plant->case->plant, $round->sprayed_at ?? $now, $round?->id);
+
+            return new RunPlantAnswer($plant->case_id, $plant->case->plant->name, Instant::maybe($round?->sprayed_at), $round?->litres, $this->gate->of($this->gates->of($whom, $spray)));
         })->all());
     }
 }

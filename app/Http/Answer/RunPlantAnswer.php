@@ -15,5 +15,6 @@ final readonly class RunPlantAnswer
         #[Shape(format: 'date-time')]
         public ?string $sprayedAt,
         public ?float $litres,
+        public GateAnswer $gate,
     ) {}
 }

@@ -11,7 +11,8 @@ use App\Models\Plant;
 use App\Models\Sprayer;
 use App\Records\HouseholdKit;
 use App\Records\SprayerMemories;
-use IdleMixer\Core\Choice\PlantState;
+use App\Records\Whoms;
+use IdleMixer\Core\Plant\Stage;
 use IdleMixer\Core\Plant\ToleranceCatalogue;
 use IdleMixer\Core\Quantity\Amount;
 use IdleMixer\Core\Quantity\Dimension;
@@ -38,8 +39,8 @@ final readonly class ShedAnswers
             $plant->version,
             Told::of($this->plants, $plant),
             $kind->name,
-            (new PlantState($plant->name, $kind, $plant->bears_no_oil))->asItStands($this->tolerance)->slug,
-            PlantCalendar::isInBloom($plant->bloom_from, $plant->bloom_until, $this->clock->now()),
+            $kind->slug,
+            Whoms::stage($plant, $this->clock->now()) === Stage::InBloom,
             PlantCalendar::daysToHarvest($plant->harvest_on, $this->clock->now()),
             $plant->retired_at !== null,
         );

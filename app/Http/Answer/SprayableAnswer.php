@@ -24,6 +24,7 @@ final readonly class SprayableAnswer
         public ?string $madeAt,
         public ?int $leafTestId,
         public array $verdicts,
+        public GateAnswer $gate,
         /** The case that it was mixed for. */
         public ?int $caseId,
         /** How it is put on, in words. */

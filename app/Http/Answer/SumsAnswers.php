@@ -9,6 +9,9 @@ use App\Records\HouseholdKit;
 use App\Records\Kitchenware;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\JsonText;
+use IdleMixer\Core\Gate\Gate;
+use IdleMixer\Core\Gate\Question;
+use IdleMixer\Core\Gate\SprayNow;
 use IdleMixer\Core\Measure\Kit;
 use IdleMixer\Core\Mix\Equivalents;
 use IdleMixer\Core\Mix\Formulator;
@@ -27,7 +30,6 @@ use IdleMixer\Core\Recipe\Recipe;
 use IdleMixer\Core\Recipe\RecipeReader;
 use IdleMixer\Core\Recipe\RecipeUse;
 use IdleMixer\Core\Safety\Circumstances;
-use IdleMixer\Core\Safety\Judge;
 use IdleMixer\Core\Safety\Target;
 use IdleMixer\Core\Wording\EquivalentWords;
 use IdleMixer\Core\Wording\Measures;
@@ -43,7 +45,7 @@ final readonly class SumsAnswers
         private Kitchenware $kitchenware,
         private RecipeReader $recipes,
         private Formulator $formulator,
-        private Judge $judge,
+        private Gate $gate,
         private VerdictWriter $verdicts,
     ) {}
 
@@ -68,7 +70,7 @@ final readonly class SumsAnswers
             [],
             array_merge(...array_map($words->assumed(...), $heard->lines)),
             array_map(fn(Part $part, Part $top): WayAnswer => $this->ways($low, $part, $high, $top), $low->parts, $high->parts),
-            array_map($this->verdicts->write(...), $this->judge->verdicts(Strengths::of($high), Target::of(RecipeUse::Foliar, null), new Circumstances())),
+            array_map($this->verdicts->write(...), $this->gate->verdicts(Question::onto(new SprayNow(RecipeUse::Foliar, Strengths::of($high)), Target::of(RecipeUse::Foliar, null), new Circumstances()))),
             MixtureWriter::range(Strengths::of($low), Strengths::of($high)),
         );
     }

@@ -6,8 +6,8 @@ namespace App\Http\Answer;
 
 use App\Models\WeighedSpray;
 use IdleMixer\Core\Choice\KnownEffects;
-use IdleMixer\Core\Mix\SprayFamily;
 use IdleMixer\Core\Evidence\Kept;
+use IdleMixer\Core\Mix\SprayFamily;
 use IdleMixer\Core\Trouble\TroubleCatalogue;
 use IdleMixer\Core\Wording\FamilyWords;
 

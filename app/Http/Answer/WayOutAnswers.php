@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Answer;
 
+use IdleMixer\Core\Gate\Gate;
+use IdleMixer\Core\Gate\Question;
+use IdleMixer\Core\Gate\SprayNow;
 use IdleMixer\Core\Mix\Mixture;
 use IdleMixer\Core\Mix\Strengths;
 use IdleMixer\Core\Plant\ToleranceCatalogue;
-use IdleMixer\Core\Safety\Judge;
 use IdleMixer\Core\Safety\Limits;
 use IdleMixer\Core\Source\SourceCatalogue;
 use IdleMixer\Core\WayOut\LoadAtHand;
@@ -46,8 +48,8 @@ final readonly class WayOutAnswers
         return new WayOutAnswer(
             MixtureWriter::spoken(Strengths::of($at->load->mixture)),
             count($ends) === 1,
-            self::end($ends[0], $at, new Judge($limits), $verdicts),
-            self::end($ends[count($ends) - 1], $at, new Judge($limits), $verdicts),
+            self::end($ends[0], $at, Gate::of($limits, $this->kinds), $verdicts),
+            self::end($ends[count($ends) - 1], $at, Gate::of($limits, $this->kinds), $verdicts),
             array_map(fn(Remedy $remedy): RemedyAnswer => $this->remedy($remedy, $at), $way->remedies($at->load, $slips)),
             $halfWater ? $this->words->say('half-water') : '',
             array_map($this->words->standIn(...), $this->standIns->of($at, $slips, $limits)),
@@ -61,14 +63,14 @@ final readonly class WayOutAnswers
         return new RemedyAnswer($remedy->kind->value, $words['title'], $words['text'], $remedy->finished);
     }
 
-    private static function end(Mixture $mixture, LoadAtHand $at, Judge $judge, VerdictWriter $verdicts): WayOutEndAnswer
+    private static function end(Mixture $mixture, LoadAtHand $at, Gate $gate, VerdictWriter $verdicts): WayOutEndAnswer
     {
         $strengths = Strengths::of($mixture);
 
         return new WayOutEndAnswer(
             Measures::volume($mixture->finished(), $at->unit),
             MixtureWriter::spoken($strengths),
-            array_map($verdicts->write(...), $judge->verdicts($strengths, $at->target, $at->circumstances)),
+            array_map($verdicts->write(...), $gate->verdicts(Question::onto(new SprayNow($at->target->use, $strengths), $at->target, $at->circumstances))),
         );
     }
 }

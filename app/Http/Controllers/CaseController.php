@@ -26,8 +26,8 @@ use App\Models\PestCase;
 use App\Models\Round;
 use App\Records\CaseOpener;
 use App\Records\Edits;
+use App\Records\Gates;
 use App\Records\HourNow;
-use App\Records\SprayGate;
 use App\Records\Submissions;
 use IdleMixer\Core\Trouble\TroubleCatalogue;
 use IdleMixer\Core\Words\Say;
@@ -89,12 +89,12 @@ final readonly class CaseController
     }
 
     #[Call('Record a round', answer: CaseAnswer::class, body: '#NewRound', makes: true)]
-    public function round(Request $request, int $id, SprayGate $gate, VerdictWriter $verdicts, HourNow $weather): JsonResponse
+    public function round(Request $request, int $id, Gates $gates, VerdictWriter $verdicts, HourNow $weather): JsonResponse
     {
         $case = $this->find($id);
         $node = Body::of($request);
         $input = RoundInput::read($node, $this->clock->now());
-        $closed = $gate->closed($case, $input->batch, $input->sprayedAt);
+        $closed = $gates->ofBatch($case->plant, $input->batch, $input->sprayedAt)->closedBy();
         if ($closed !== null && $input->override === '') {
             throw ($input->sent->object->optional('override') ?? $node)->fault(Say::it('calls/case-controller.to-spray-all-same-say', ['because' => $verdicts->write($closed)->because]));
         }

@@ -29,7 +29,7 @@ use App\Records\BatchFinisher;
 use App\Records\Corrections;
 use App\Records\Eyes;
 use App\Records\FromNotebook;
-use App\Records\SprayGate;
+use App\Records\Gates;
 use IdleMixer\Core\Words\Say;
 use IdleMixer\Core\Writing\VerdictWriter;
 use Illuminate\Http\JsonResponse;
@@ -52,13 +52,13 @@ final readonly class CorrectedController
     }
 
     #[Call('Correct a round', answer: CaseAnswer::class, body: '#CorrectedRound')]
-    public function round(Request $request, int $id, CaseAnswers $answer, SprayGate $gate, VerdictWriter $verdicts): JsonResponse
+    public function round(Request $request, int $id, CaseAnswers $answer, Gates $gates, VerdictWriter $verdicts): JsonResponse
     {
         $round = Round::query()->find($id) ?? throw RefusedCall::notFound('round', $id);
         $node = Body::of($request);
         $input = RoundInput::read($node, $this->clock->now(), correcting: true);
         $override = $input->override === '' ? $round->override : $input->override;
-        $closed = $input->batch->id === $round->batch_id ? null : $gate->closed($round->case, $input->batch, $input->sprayedAt);
+        $closed = $input->batch->id === $round->batch_id ? null : $gates->ofBatch($round->case->plant, $input->batch, $input->sprayedAt, $round->id)->closedBy();
         if ($closed !== null && $override === '') {
             throw $node->fault(Say::it('calls/corrected-controller.to-say-that-was-sprayed', ['because' => $verdicts->write($closed)->because]));
         }

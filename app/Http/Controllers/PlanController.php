@@ -7,11 +7,15 @@ namespace App\Http\Controllers;
 use App\Http\Answer\BenchPlans;
 use App\Http\Api\Call;
 use App\Http\Body;
+use App\Http\RefusedCall;
+use App\Models\Plant;
+use App\Records\Whoms;
 use IdleMixer\Core\Bench\BenchReader;
 use IdleMixer\Core\Plan\Planner;
 use IdleMixer\Core\Writing\PlanWriter;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Psr\Clock\ClockInterface;
 
 /** Works out a plan; nothing is kept. */
 final readonly class PlanController
@@ -25,10 +29,14 @@ final readonly class PlanController
         return new JsonResponse($this->writer->write($this->planner->plan($this->benches->request(Body::of($request)))));
     }
 
-    /** Of the whole bench, as the screens have it, with what mends it. */
-    #[Call('Work out the plan of a whole bench, as the screens have it, and what mends it; nothing is kept', answer: '#BenchPlan', body: '#Bench')]
-    public function bench(Request $request): JsonResponse
+    /** Of the whole bench, as the screens have it, with what mends it; for a plant by what it had and what is proven on its kind. */
+    #[Call('Work out the plan of a whole bench, as the screens have it, and what mends it; nothing is kept', answer: '#BenchPlan', body: '#Bench', query: ['plant' => ['type' => 'integer', 'minimum' => 1]])]
+    public function bench(Request $request, Whoms $whoms, ClockInterface $clock): JsonResponse
     {
-        return new JsonResponse($this->plans->of($this->benches->read(Body::of($request))));
+        $bench = $this->benches->read(Body::of($request));
+        $named = $request->query('plant');
+        $plant = is_string($named) && $named !== '' ? Plant::query()->find((int) $named) ?? throw RefusedCall::notFound('plant', $named) : null;
+
+        return new JsonResponse($this->plans->of($plant === null ? $bench : $bench->for($whoms->of($plant, $clock->now()))));
     }
 }

@@ -12,8 +12,8 @@ use App\Http\Input\RunInput;
 use App\Http\RefusedCall;
 use App\Http\Saved;
 use App\Models\Run;
+use App\Records\Gates;
 use App\Records\RunBook;
-use App\Records\SprayGate;
 use IdleMixer\Core\Data\InputLines;
 use IdleMixer\Core\Run\RunPlan;
 use IdleMixer\Core\Words\Say;
@@ -36,14 +36,14 @@ final readonly class RunController
     }
 
     #[Call('Begin a walk through the bed', answer: RunAnswer::class, body: ['submission' => 'uuid', 'batchId' => 'integer', 'caseIds' => ['integer'], 'rinses?' => '?boolean', 'override?' => 'string'], makes: true)]
-    public function store(Request $request, SprayGate $gate, VerdictWriter $verdicts): JsonResponse
+    public function store(Request $request, Gates $gates, VerdictWriter $verdicts): JsonResponse
     {
         $node = Body::of($request);
         $input = RunInput::read($node);
         $now = $this->clock->now();
         $wasClosed = false;
         foreach ($input->cases as $case) {
-            $closed = $gate->closed($case, $input->batch, $now);
+            $closed = $gates->ofBatch($case->plant, $input->batch, $now)->closedBy();
             $wasClosed = $wasClosed || $closed !== null;
             if ($closed !== null && $input->override === '') {
                 throw ($input->sent->object->optional('override') ?? $node)->fault(Say::it('calls/run-controller.to-spray-all-same-say', ['name' => $case->plant->name, 'because' => $verdicts->write($closed)->because]));

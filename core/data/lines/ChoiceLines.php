@@ -52,9 +52,6 @@ final class ChoiceLines
     /** Weight of being too weak to work. */
     public const WEAK = ['value' => 40.0, 'unit' => '1', 'source' => 'house'];
 
-    /** Weight of an oil on the plant within the last week, for another one. */
-    public const OIL_LATELY = ['value' => 15.0, 'unit' => '1', 'source' => 'house'];
-
     /** Weight of a swab where there are few, and against it where there are many. */
     public const SWAB = ['value' => 12.0, 'unit' => '1', 'source' => 'house'];
 

@@ -10,6 +10,15 @@ final class GateLines
     /** A round with so much oil is strong, percent v/v. */
     public const STRONG_OIL = ['value' => 2.0, 'unit' => '%', 'source' => 'practice'];
 
+    /** What an oil is taken for of which nobody said how strong it was, percent v/v. */
+    public const USUAL_OIL = ['value' => 1.0, 'unit' => '%', 'source' => 'extension-oil'];
+
+    /** Days since sulfur, copper or oil that somebody only says was lately. */
+    public const LATELY = ['value' => 3, 'unit' => 'd', 'source' => 'house'];
+
+    /** Days to picking of what somebody only says is eaten soon. */
+    public const EATEN_SOON = ['value' => 2, 'unit' => 'd', 'source' => 'house'];
+
     /** Two strong rounds are no closer than this. */
     public const STRONG_OIL_STOP = ['value' => 7, 'unit' => 'd', 'source' => 'practice'];
 
@@ -52,7 +61,10 @@ final class GateLines
     /** Cautions that stand in a first screen. */
     public const FIRST_CAUTIONS = ['value' => 3, 'unit' => '1', 'source' => 'house'];
 
-    /** How often what was said of a plant holds: thirst, in days. */
+    /** Days for which a stage that was said holds. */
+    public const STAGE_HOLDS = ['value' => ['bare' => 90, 'budding' => 21, 'in-leaf' => 180, 'in-bloom' => 14, 'seedling' => 42], 'unit' => 'd', 'source' => 'house'];
+
+    /** How long what was said of a plant holds: thirst, in days. */
     public const THIRST_HOLDS = ['value' => 2, 'unit' => 'd', 'source' => 'house'];
 
     /** A plant is freshly moved for so long. */

@@ -22,12 +22,6 @@ final class ScheduleLines
     /** From here on a stretch of time is told in days. */
     public const SAID_IN_DAYS = ['value' => 72.0, 'unit' => 'h', 'source' => 'house'];
 
-    /** Oil and sulfur stay this far apart. */
-    public const SULFUR_LATELY = ['value' => 28, 'unit' => 'd', 'source' => 'extension-oil'];
-
-    /** Soap, soda and peroxide stay this far from copper. */
-    public const COPPER_LATELY = ['value' => 14, 'unit' => 'd', 'source' => 'practice'];
-
     /** What an oil adds up with. */
     public const OIL_LATELY = ['value' => 7, 'unit' => 'd', 'source' => 'practice'];
 

@@ -38,10 +38,10 @@ final readonly class AskedSpray
     private static function from(Node $strengths, RecipeLine $line): RecipeLine
     {
         $open = $strengths->open();
-        $given = $line->ingredient === null || ! $open->has($line->ingredient->slug) ? null : $open->get($line->ingredient->slug);
-        if ($given === null || $given->isNull() || $line->ingredient === null) {
+        if ($line->ingredient === null || ! $open->has($line->ingredient->slug) || $open->get($line->ingredient->slug)->isNull()) {
             return $line;
         }
+        $given = $open->get($line->ingredient->slug);
 
         return $line->ingredient->substance->hasStrength()
             ? RecipeLine::ofIngredient($line->ingredient, $line->amount, $line->upTo, $given->positive(100.0))

@@ -9,13 +9,19 @@ use IdleMixer\Core\Choice\Chooser;
 use IdleMixer\Core\Choice\Containment;
 use IdleMixer\Core\Choice\ContainmentStep;
 use IdleMixer\Core\Choice\Option;
-use IdleMixer\Core\Choice\PlantState;
 use IdleMixer\Core\Choice\Reason;
 use IdleMixer\Core\Choice\Severity;
 use IdleMixer\Core\Choice\Situation;
+use IdleMixer\Core\Data\GateLines;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\Node;
+use IdleMixer\Core\Gate\HadRound;
+use IdleMixer\Core\Gate\PlantHad;
+use IdleMixer\Core\Gate\Whom;
 use IdleMixer\Core\Ingredient\IngredientCatalogue;
+use IdleMixer\Core\Plant\PlantNow;
+use IdleMixer\Core\Plant\Site;
+use IdleMixer\Core\Plant\Stage;
 use IdleMixer\Core\Plant\ToleranceCatalogue;
 use IdleMixer\Core\Plant\ToleranceClass;
 use IdleMixer\Core\Safety\Season;
@@ -79,7 +85,7 @@ final readonly class Choose
                 'recipe' => $option->recipe->slug,
                 'reasons' => array_map(fn(Reason $reason): string => $this->words->exclusion($reason, $option, $situation), $option->excluded),
             ], $choice->excluded),
-            'advice' => [...$none, ...array_map(static fn(ContainmentStep $step): string => $step->words, $this->containment->steps($situation->trouble, $situation->indoors))],
+            'advice' => [...$none, ...array_map(static fn(ContainmentStep $step): string => $step->words, $this->containment->steps($situation->trouble, $situation->isIndoors()))],
         ];
     }
 
@@ -99,12 +105,29 @@ final readonly class Choose
             $trouble,
             self::stage($object->filled('stage'), $trouble, $kind),
             $severity === null ? Severity::Moderate : Severity::from($severity->word(array_column(Severity::cases(), 'value'), 'severity')),
-            new PlantState($kind->name, $kind, $has('bears-no-oil'), $has('in-flower'), $has('dry-root'), $has('seedling'), $has('wounded'), $has('eaten-soon'), $has('soap-sensitive'), $has('sulfur-lately'), $has('copper-lately'), $has('oil-lately')),
-            $object->filled('indoors')?->flag() ?? false,
+            $kind->name,
+            self::whom($kind, $has, $object->filled('indoors')?->flag() ?? false, $season === null ? Season::Growing : Season::from($season->word(array_column(Season::cases(), 'value'), 'season'))),
             $has('cats'),
             (new WaterReader())->read($object->filled('water'))->hardness,
             $object->filled('cupboard') === null ? null : array_map(fn(Node $item): string => $item->word($this->ingredients->slugs(), 'ingredient'), $object->get('cupboard')->items(0, count($this->ingredients->slugs()), 'ingredients')),
-            $season === null ? Season::Growing : Season::from($season->word(array_column(Season::cases(), 'value'), 'season')),
+        );
+    }
+
+    /** @param callable(string): bool $has whether a flag was said */
+    private static function whom(ToleranceClass $kind, callable $has, bool $indoors, Season $season): Whom
+    {
+        $stage = match (true) {
+            $has('in-flower') => Stage::InBloom,
+            $has('seedling') => Stage::Seedling,
+            // Wood in the growing season has buds that break.
+            $kind->isBare() => $season === Season::Dormant ? Stage::Bare : Stage::Budding,
+            default => null,
+        };
+        $lately = (float) GateLines::LATELY['value'];
+
+        return new Whom(
+            new PlantNow($kind, null, $indoors ? Site::Indoors : Site::Outdoors, $stage, $has('dry-root'), $has('wounded'), false, $has('eaten-soon'), $has('soap-sensitive'), $has('bears-no-oil'), $has('eaten-soon') ? (float) GateLines::EATEN_SOON['value'] : null),
+            new PlantHad($has('oil-lately') ? [HadRound::ofOil($lately)] : [], $has('sulfur-lately') ? $lately : null, $has('copper-lately') ? $lately : null),
         );
     }
 

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace IdleMixer\Core\Ask;
 
 use IdleMixer\Core\Choice\RecordBook;
-use IdleMixer\Core\Mix\SprayFamily;
 use IdleMixer\Core\Evidence\Record;
 use IdleMixer\Core\Evidence\RoundEffect;
+use IdleMixer\Core\Mix\SprayFamily;
 
 /** Puts what a document tells together by pest and spray, best first within each pest. */
 final class ToldRecords

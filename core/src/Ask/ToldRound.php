@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Ask;
 
-use IdleMixer\Core\Mix\SprayFamily;
 use IdleMixer\Core\Evidence\Sprayed;
+use IdleMixer\Core\Mix\SprayFamily;
 
 /** One round of a document. */
 final readonly class ToldRound

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace IdleMixer\Core\Ask;
 
 use DateTimeImmutable;
-use IdleMixer\Core\Mix\SprayFamily;
 use IdleMixer\Core\Data\InputLines;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\Node;
@@ -13,6 +12,7 @@ use IdleMixer\Core\Evidence\Counted;
 use IdleMixer\Core\Evidence\Sprayed;
 use IdleMixer\Core\Mix\Composition;
 use IdleMixer\Core\Mix\Formulator;
+use IdleMixer\Core\Mix\SprayFamily;
 use IdleMixer\Core\Recipe\RecipeCatalogue;
 use IdleMixer\Core\Recipe\RecipeUse;
 use IdleMixer\Core\Schedule\FairLook;

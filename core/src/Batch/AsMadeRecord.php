@@ -27,4 +27,10 @@ final readonly class AsMadeRecord
         public int $planned,
         public Composition $composition,
     ) {}
+
+    /** Whether every spoonful was ticked, so that what is in it is known. */
+    public function isKnown(): bool
+    {
+        return $this->ticked >= $this->planned;
+    }
 }

@@ -84,6 +84,7 @@ final readonly class BatchReader
             ($look->filled('first_hours') ?? $look->get('hours'))->countUpTo(24.0 * self::LONGEST_DAYS),
             $look->get('hours')->countUpTo(24.0 * self::LONGEST_DAYS),
             $repeat?->whole(1, self::LONGEST_DAYS),
+            $bench->factor(),
         );
     }
 

@@ -56,6 +56,8 @@ final readonly class BatchRecord
         public float $fairLookHours,
         /** Days to the next round; null where it is done once. */
         public ?int $repeatDays,
+        /** Times as strong as its recipe has it, above 0. */
+        public float $factor = 1.0,
     ) {}
 
     /** @param int $number from 1 to the count of loads */

@@ -98,6 +98,12 @@ final readonly class FrozenBench
         );
     }
 
+    /** Times as strong as the recipe has it. */
+    public function factor(): float
+    {
+        return $this->bench->filled('factor')?->positive() ?? 1.0;
+    }
+
     /** @throws InvalidDocument with the path of the first fault found */
     public function circumstances(): Circumstances
     {

@@ -6,12 +6,14 @@ namespace IdleMixer\Core\Choice;
 
 use IdleMixer\Core\Ingredient\Substance;
 use IdleMixer\Core\Mix\Formulator;
+use IdleMixer\Core\Plant\PlantNow;
+use IdleMixer\Core\Plant\Stage;
 use IdleMixer\Core\Recipe\Practice;
 use IdleMixer\Core\Recipe\Recipe;
 use IdleMixer\Core\Recipe\RecipeUse;
 use IdleMixer\Core\Trouble\TroubleKind;
 
-/** Why a spray may not be used on this plant, in this season, in this place. */
+/** Why a spray is not for what is sprayed here, or not for this house. What the plant bears is the gate's to say. */
 final readonly class Bearing
 {
     /** Ways in which soap is what kills. */
@@ -22,10 +24,7 @@ final readonly class Bearing
     /** @return list<Reason> none when it may be used */
     public function exclusions(Recipe $recipe, Practice $practice, Situation $situation): array
     {
-        $kinds = $this->kinds($recipe);
-        $has = static fn(Substance ...$asked): bool => array_filter($asked, static fn(Substance $kind): bool => in_array($kind, $kinds, true)) !== [];
-
-        return [...$this->place($recipe, $practice, $situation), ...$this->plant($recipe, $practice, $situation->plant, $has), ...($situation->cats && $has(Substance::EssentialOil) ? [new Reason(ChoiceFinding::Cats)] : [])];
+        return [...$this->place($recipe, $practice, $situation), ...$this->leaf($recipe, $practice, $situation->plant), ...($situation->cats && in_array(Substance::EssentialOil, $this->kinds($recipe), true) ? [new Reason(ChoiceFinding::Cats)] : [])];
     }
 
     /** @return list<Substance> */
@@ -55,25 +54,20 @@ final readonly class Bearing
     }
 
     /**
-     * @param callable(Substance...): bool $has
+     * What is not chosen for such a plant while something else works, though it may go on with care.
      *
      * @return list<Reason>
      */
-    private function plant(Recipe $recipe, Practice $practice, PlantState $plant, callable $has): array
+    private function leaf(Recipe $recipe, Practice $practice, PlantNow $plant): array
     {
-        $oily = $has(...array_filter(Substance::cases(), static fn(Substance $one): bool => $one->isOily()));
-        $sprayed = $recipe->use === RecipeUse::Foliar || $recipe->use === RecipeUse::Dormant;
+        $kinds = $this->kinds($recipe);
+        $alcohol = in_array(Substance::Alcohol, $kinds, true);
+        $oily = array_filter($kinds, static fn(Substance $one): bool => $one->isOily()) !== [];
 
         return array_values(array_filter([
-            $plant->hasNoOil() && $oily && $recipe->use !== RecipeUse::Drench ? new Reason(ChoiceFinding::NoOilKind) : null,
-            $plant->tolerance->wiltsByAlcohol && $has(Substance::Alcohol) ? new Reason(ChoiceFinding::HairyAlcohol) : null,
-            $plant->tolerance->hasBloom && $has(Substance::Detergent) ? new Reason(ChoiceFinding::WaxDetergent) : null,
-            $plant->inBloom && $sprayed ? new Reason(ChoiceFinding::InBloom) : null,
-            $plant->dryAtRoot && ($oily || $has(Substance::Alcohol)) && $recipe->use !== RecipeUse::Drench ? new Reason(ChoiceFinding::DryRoot, [], 'extension-oil') : null,
-            $plant->seedling && ($oily || $has(Substance::Alcohol)) ? new Reason(ChoiceFinding::Seedling) : null,
-            $plant->sulfurLately && $oily && $recipe->use !== RecipeUse::Drench ? new Reason(ChoiceFinding::SulfurLately, [], 'extension-oil') : null,
-            $plant->soapSensitive && array_intersect($practice->ways, self::SOAPS) !== [] ? new Reason(ChoiceFinding::SoapSensitive) : null,
-            $plant->eatenSoon && $has(Substance::Egg) ? new Reason(ChoiceFinding::EatenRaw) : null,
+            $alcohol && $plant->wiltsByAlcohol() ? new Reason(ChoiceFinding::HairyAlcohol) : null,
+            $plant->stage === Stage::Seedling && ($oily || $alcohol) ? new Reason(ChoiceFinding::Seedling) : null,
+            $plant->isSoapSensitive() && array_intersect($practice->ways, self::SOAPS) !== [] ? new Reason(ChoiceFinding::SoapSensitive) : null,
         ]));
     }
 }

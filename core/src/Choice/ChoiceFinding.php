@@ -21,12 +21,7 @@ enum ChoiceFinding: string
     case HalfIsEnough = 'half-is-enough';
     case Bench = 'bench';
     case NotHeld = 'not-held';
-    case OilLately = 'oil-lately';
-    case CopperLately = 'copper-lately';
-    case SoapMarks = 'soap-marks';
     case Flammable = 'flammable';
-    case StripsWax = 'strips-wax';
-    case WashFood = 'wash-food';
     case LeafWins = 'leaf-wins';
     case Half = 'half';
     case High = 'high';
@@ -36,15 +31,9 @@ enum ChoiceFinding: string
     case DrenchPlanted = 'drench-planted';
     case WinterOnly = 'winter-only';
     case LeavesOnly = 'leaves-only';
-    case NoOilKind = 'no-oil-kind';
     case HairyAlcohol = 'hairy-alcohol';
-    case WaxDetergent = 'wax-detergent';
-    case InBloom = 'in-bloom';
-    case DryRoot = 'dry-root';
     case Seedling = 'seedling';
-    case EatenRaw = 'eaten-raw';
+    case SoapSensitive = 'soap-sensitive';
     case Cats = 'cats';
     case SoapTooWeak = 'soap-too-weak';
-    case SulfurLately = 'sulfur-lately';
-    case SoapSensitive = 'soap-sensitive';
 }

@@ -32,13 +32,12 @@ final readonly class Chooser
         private array $recipes,
         private RecipeCatalogue $catalogue,
         private EffectCatalogue $effects,
-        ToleranceCatalogue $kinds,
         private FairLook $fairLook,
         private Formulator $formulator,
         BenchJudge $judge,
     ) {
         $this->bearing = new Bearing($formulator);
-        $this->doses = new Doses($formulator, $judge, $kinds);
+        $this->doses = new Doses($formulator, $judge);
     }
 
     public static function shipped(): self
@@ -49,10 +48,9 @@ final readonly class Chooser
             array_map($catalogue->get(...), $catalogue->slugs()),
             $catalogue,
             EffectCatalogue::shipped(),
-            ToleranceCatalogue::shipped(),
             FairLook::shipped(),
             new Formulator(),
-            BenchJudge::of(Limits::shipped(), Emulsifier::shipped()),
+            BenchJudge::of(Limits::shipped(), Emulsifier::shipped(), ToleranceCatalogue::shipped()),
         );
     }
 

@@ -31,10 +31,10 @@ final readonly class Dose
         return $this->first(static fn(Verdict $verdict): bool => $verdict->about() === About::Weak);
     }
 
-    /** @return list<Verdict> what weakening would mend, and what else is to be minded */
+    /** @return list<Verdict> what weakening would mend, and what else is to be minded; that it was not tested yet is so of most sprays, and moves none before another */
     public function cautions(): array
     {
-        return array_values(array_filter($this->verdicts, static fn(Verdict $verdict): bool => $verdict->level === Level::Caution && $verdict->about() !== About::Weak));
+        return array_values(array_filter($this->verdicts, static fn(Verdict $verdict): bool => $verdict->level === Level::Caution && $verdict->about() !== About::Weak && ! $verdict->finding->isWantOfProof()));
     }
 
     /** @param callable(Verdict): bool $which */

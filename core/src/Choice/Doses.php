@@ -12,12 +12,10 @@ use IdleMixer\Core\Measure\Kit;
 use IdleMixer\Core\Mix\Formulator;
 use IdleMixer\Core\Mix\Strengths;
 use IdleMixer\Core\Plan\BenchJudge;
-use IdleMixer\Core\Plant\ToleranceCatalogue;
 use IdleMixer\Core\Quantity\Unit;
 use IdleMixer\Core\Quantity\Volume;
 use IdleMixer\Core\Recipe\Practice;
 use IdleMixer\Core\Recipe\Recipe;
-use IdleMixer\Core\Recipe\RecipeUse;
 use IdleMixer\Core\Safety\Circumstances;
 use IdleMixer\Core\Safety\Target;
 
@@ -26,7 +24,7 @@ final readonly class Doses
 {
     private const HALF = ChoiceLines::HALF['value'];
 
-    public function __construct(private Formulator $formulator, private BenchJudge $judge, private ToleranceCatalogue $kinds) {}
+    public function __construct(private Formulator $formulator, private BenchJudge $judge) {}
 
     /**
      * In the order in which they are wanted: the high end when it is bad, half where practice takes half; the high end
@@ -73,10 +71,6 @@ final readonly class Doses
 
     private function bench(Recipe $recipe, Practice $practice, Situation $situation, bool $highEnd, float $factor): Bench
     {
-        $plant = $situation->plant;
-        // What is poured wets no leaf, whatever grows in it.
-        $kind = $recipe->use === RecipeUse::Drench && ! $plant->isSoilOnly() ? $this->kinds->plantedSoil() : $plant->asItStands($this->kinds);
-
         return new Bench(
             $recipe,
             Volume::ofMillilitres(Unit::Litre->factor()),
@@ -86,11 +80,14 @@ final readonly class Doses
             $factor,
             Kit::kitchen(),
             new Water($situation->hardness, null),
-            Target::of($recipe->use, $kind),
-            (new Circumstances($situation->season, inFlower: $plant->inBloom))->asPractised($practice->repeatDays, $practice->rinsed),
+            Target::of($recipe->use, $situation->plant->leaf),
+            // A spray is chosen with the rhythm of its school.
+            new Circumstances(everyDays: $practice->repeatDays === null ? null : (float) $practice->repeatDays, rinsed: $practice->rinsed),
             1.0,
             Agitation::HandShake,
             false,
+            $practice,
+            $situation->whom,
         );
     }
 

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Choice;
 
-use IdleMixer\Core\Mix\SprayFamily;
 use IdleMixer\Core\Data\EvidenceLines;
 use IdleMixer\Core\Evidence\Prior;
+use IdleMixer\Core\Mix\SprayFamily;
 use IdleMixer\Core\Trouble\Trouble;
 
 /** What gardeners and handbooks know a family of sprays to do to a pest, as a figure that a household's own cases move. */

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Choice;
 
-use IdleMixer\Core\Mix\SprayFamily;
 use IdleMixer\Core\Evidence\Pooled;
 use IdleMixer\Core\Evidence\Prior;
 use IdleMixer\Core\Evidence\Ranking;
 use IdleMixer\Core\Evidence\Record;
 use IdleMixer\Core\Evidence\RoundEffect;
 use IdleMixer\Core\Evidence\UnsprayedCatalogue;
+use IdleMixer\Core\Mix\SprayFamily;
 use IdleMixer\Core\Trouble\TroubleCatalogue;
 
 /**

@@ -55,7 +55,7 @@ final readonly class Score
         array_push($for, ...$doseFor, ...($missing === [] && $situation->cupboard !== null ? [new Reason(ChoiceFinding::InCupboard)] : []), ...($practice->work === 1 ? [new Reason(ChoiceFinding::LittleWork)] : []));
         foreach (self::nuisances($mixture, $situation) as $reason) {
             $against[] = $reason;
-            $points -= $reason->finding === ChoiceFinding::OilLately ? ChoiceLines::OIL_LATELY['value'] : self::A_NUISANCE;
+            $points -= self::A_NUISANCE;
         }
         array_push($against, ...($missing === [] ? [] : [new Reason(ChoiceFinding::Missing, ['what' => implode(', ', $missing)])]), ...self::effort($practice, $fairLookHours));
 
@@ -108,17 +108,10 @@ final readonly class Score
         $kinds = array_map(static fn($part): Substance => $part->ingredient->substance, $mixture->parts);
         $has = static fn(Substance ...$asked): bool => array_filter($asked, static fn(Substance $kind): bool => in_array($kind, $kinds, true)) !== [];
         $smells = $has(Substance::Neem, Substance::EssentialOil, Substance::Egg);
-        $oil = array_filter($kinds, static fn(Substance $kind): bool => $kind->isOil()) !== [];
-        $soapy = $has(Substance::TrueSoap, Substance::Detergent);
 
         return array_values(array_filter([
-            $situation->indoors && $smells ? new Reason(ChoiceFinding::Smell) : null,
-            $situation->plant->oilLately && $oil ? new Reason(ChoiceFinding::OilLately) : null,
-            $situation->plant->copperLately && $has(Substance::TrueSoap, Substance::Soda, Substance::Peroxide) ? new Reason(ChoiceFinding::CopperLately) : null,
-            $situation->plant->soapSensitive && $soapy ? new Reason(ChoiceFinding::SoapMarks) : null,
+            $situation->isIndoors() && $smells ? new Reason(ChoiceFinding::Smell) : null,
             $has(Substance::Alcohol) ? new Reason(ChoiceFinding::Flammable) : null,
-            $situation->plant->tolerance->hasBloom && ($oil || $has(Substance::TrueSoap)) ? new Reason(ChoiceFinding::StripsWax) : null,
-            $situation->plant->eatenSoon ? new Reason(ChoiceFinding::WashFood) : null,
         ]));
     }
 

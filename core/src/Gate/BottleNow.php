@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Gate;
 
+use DateTimeImmutable;
 use IdleMixer\Core\Work\StandTest;
 
 /** What stands mixed, as far as it decides whether it may still go on. */
 final readonly class BottleNow
 {
-    /** @param float|null $ageHours hours since it was mixed, 0 or more; null while it is still being mixed */
+    /** @param float|null $ageHours hours since it was mixed, below 0 by a clock that is behind; null while it is still being mixed */
     public function __construct(
         public ?float $ageHours,
         /** Hours that it keeps, by the strictest of those who are asked; null where it was never said. */
@@ -25,4 +26,19 @@ final readonly class BottleNow
         /** What it is called among leaf tests; empty where nobody asks. */
         public string $name = '',
     ) {}
+
+    /**
+     * What stands mixed, by what was written down of it.
+     *
+     * @param DateTimeImmutable|null $madeAt null while it is still being mixed
+     * @param DateTimeImmutable|null $until  to which it keeps, by the school that was chosen
+     * @param bool                   $known  whether every spoonful was ticked
+     */
+    public static function since(?DateTimeImmutable $madeAt, ?DateTimeImmutable $until, DateTimeImmutable $now, bool $known, bool $gone, StandTest $standTest, string $name, bool $hadWeedKiller = false): self
+    {
+        $hours = static fn(DateTimeImmutable $from, DateTimeImmutable $to): float => ($to->getTimestamp() - $from->getTimestamp()) / 3600.0;
+        $keeps = $madeAt === null || $until === null ? null : $hours($madeAt, $until);
+
+        return new self($madeAt === null ? null : $hours($madeAt, $now), $keeps, $keeps, $known, $gone, $standTest, $hadWeedKiller, $name);
+    }
 }

@@ -34,7 +34,7 @@ final readonly class BottleRule implements Rule
             $most === null => null,
             $age > $most => Verdict::of(Finding::BatchKeptTooLong, ['hours-ago' => $age - $most]),
             $bottle->keepsHours !== null && $age > $bottle->keepsHours => Verdict::of(Finding::BatchOld, ['hours-ago' => $age, 'hours-left' => $most - $age]),
-            default => Verdict::of(Finding::BatchFit, ['hours-ago' => $age, 'hours-left' => ($bottle->keepsHours ?? $most) - $age]),
+            default => Verdict::of(Finding::BatchFit, ['hours-ago' => max(0.0, $age), 'hours-left' => ($bottle->keepsHours ?? $most) - $age]),
         };
     }
 }

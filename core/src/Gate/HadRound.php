@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Gate;
 
+use IdleMixer\Core\Data\GateLines;
 use IdleMixer\Core\Data\LeafLines;
+use IdleMixer\Core\Ingredient\Substance;
 use IdleMixer\Core\Ingredient\SubstanceGroup;
 use IdleMixer\Core\Mix\Composition;
 use IdleMixer\Core\Mix\Strengths;
@@ -27,6 +29,12 @@ final readonly class HadRound
         /** Whether it was this very plant, and not another of its kind. */
         public bool $onItself = true,
     ) {}
+
+    /** An oil of which nobody said how much of it there was: taken for a usual one. */
+    public static function ofOil(float $daysAgo): self
+    {
+        return new self($daysAgo, RecipeUse::Foliar, Strengths::told(Substance::RefinedOil, GateLines::USUAL_OIL['value']), null, false);
+    }
 
     public function hasBurnt(): bool
     {

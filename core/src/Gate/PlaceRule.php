@@ -42,7 +42,7 @@ final readonly class PlaceRule implements Rule
     }
 
     /** @param array<string, string> $onto */
-    private static function poured(Question $question, array $onto): ?Verdict
+    private static function poured(Question $question, array $onto): Verdict
     {
         $planted = $question->lands(Surface::Soil) && array_filter($question->targets, static fn(Target $target): bool => $target->plant->planted ?? false) !== [];
 
@@ -62,7 +62,7 @@ final readonly class PlaceRule implements Rule
             $plant->stage?->hasGreen() === true => Verdict::of(Finding::WinterOilOnGreen),
             $plant->isBare() => $plant->stage === null && $question->season === Season::Growing ? Verdict::of(Finding::WinterOilInSeason) : null,
             // A plant of which only the kind is known may be bare now; one that keeps its leaves never is.
-            $plant->leaf === null && ($plant->kind->standsBare ?? false) => Verdict::of(Finding::BareUnknown, ['kind' => $plant->kind->name]),
+            $plant->leaf === null && $plant->kind !== null && $plant->kind->standsBare => Verdict::of(Finding::BareUnknown, ['kind' => $plant->kind->name]),
             $question->lands(Surface::Leaf) && ($plant->leaf !== null || $plant->kind !== null) => Verdict::of(Finding::WinterOilOnLeaves, $onto),
             $question->season === Season::Growing => Verdict::of(Finding::WinterOilInSeason),
             default => null,

@@ -19,11 +19,15 @@ final readonly class ProofRule implements Rule
     {
         $whom = $question->whom;
         $found = self::found($question);
-        if ($whom === null || $found === null) {
+        if ($whom?->now === null || $found === null) {
             return [];
         }
         $verdict = self::verdict($found, self::known($question->spray), $whom->now);
 
+        // What is not there to be sprayed is not asked what was tested.
+        if ($question->spray->bottle !== null && ($question->spray->bottle->isGone || $question->spray->bottle->ageHours === null)) {
+            return [];
+        }
         // What is poured wets no leaf, bare wood has none, and a swab touches single insects: there only what burnt counts.
         return $question->wetsLeaves() || $verdict->level === Level::Stop ? [$verdict] : [];
     }
@@ -31,7 +35,9 @@ final readonly class ProofRule implements Rule
     /** Null where no plant is meant. */
     public static function found(Question $question): ?ProofFinding
     {
-        return $question->whom?->proof->of(self::known($question->spray), $question->whom->now, $question->spray->bottle->name ?? '');
+        $whom = $question->whom;
+
+        return $whom?->proof === null || $whom->now === null ? null : $whom->proof->of(self::known($question->spray), $whom->now, $question->spray->bottle->name ?? '');
     }
 
     /** What is surely in it; null where nobody knows. */

@@ -14,7 +14,8 @@ final readonly class Whom
     public function __construct(
         public PlantNow $plant,
         public PlantHad $had,
-        public Proof $proof,
-        public DateTimeImmutable $now,
+        /** Null where nobody asks what was tested. */
+        public ?Proof $proof = null,
+        public ?DateTimeImmutable $now = null,
     ) {}
 }

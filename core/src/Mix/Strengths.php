@@ -16,6 +16,29 @@ final readonly class Strengths
      */
     private function __construct(private array $percents, private array $groups) {}
 
+    /** Of what really was measured, at the strongest that it may be. */
+    public static function ofComposition(Composition $spray): self
+    {
+        $percents = $groups = [];
+        foreach ($spray->components as $one) {
+            $percents[$one->substance->value] = ($percents[$one->substance->value] ?? 0.0) + $one->high;
+            $group = $one->substance->group()?->value;
+            if ($group !== null) {
+                $groups[$group] = ($groups[$group] ?? 0.0) + $one->high;
+            }
+        }
+
+        return new self($percents, $groups);
+    }
+
+    /** Of one substance, as somebody told it; percent of the finished spray. */
+    public static function told(Substance $what, float $percent): self
+    {
+        $group = $what->group()?->value;
+
+        return new self([$what->value => $percent], $group === null ? [] : [$group => $percent]);
+    }
+
     public static function of(Mixture $mixture): self
     {
         $finished = $mixture->finished();

@@ -26,10 +26,8 @@ final readonly class BenchJudge
 {
     public function __construct(private Gate $gate, private WeakJudge $weak, private ToleranceCatalogue $classes, private Emulsifier $emulsifier) {}
 
-    public static function of(Limits $limits, Emulsifier $emulsifier, ?ToleranceCatalogue $classes = null): self
+    public static function of(Limits $limits, Emulsifier $emulsifier, ToleranceCatalogue $classes): self
     {
-        $classes ??= ToleranceCatalogue::shipped();
-
         return new self(Gate::of($limits, $classes), new WeakJudge($limits), $classes, $emulsifier);
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace IdleMixer\Core\Plan;
 
 use IdleMixer\Core\Bench\Bench;
+use IdleMixer\Core\Gate\Answer;
 use IdleMixer\Core\Mix\Mixture;
 use IdleMixer\Core\Mix\Strengths;
 use IdleMixer\Core\Safety\Verdict;
@@ -19,7 +20,6 @@ final readonly class Plan
     /**
      * @param list<LoadGroup> $groups
      * @param list<Verdict>   $verdicts
-     * @param list<string>    $cautions codes
      */
     public function __construct(
         public Bench $bench,
@@ -27,7 +27,8 @@ final readonly class Plan
         public array $groups,
         public Strengths $strengths,
         public array $verdicts,
-        public array $cautions,
+        /** What the gate says of it, for what it goes onto. */
+        public Answer $gate,
         public HoldingRule $holding,
         /** When a look says something, and when it may judge. */
         public FairTime $fairLook,

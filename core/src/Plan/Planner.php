@@ -13,6 +13,7 @@ use IdleMixer\Core\Measure\ScoopPlanner;
 use IdleMixer\Core\Mix\Formulator;
 use IdleMixer\Core\Mix\Mixture;
 use IdleMixer\Core\Mix\Strengths;
+use IdleMixer\Core\Plant\ToleranceCatalogue;
 use IdleMixer\Core\Quantity\Volume;
 use IdleMixer\Core\Recipe\RecipeUse;
 use IdleMixer\Core\Safety\Ceilings;
@@ -58,7 +59,7 @@ final readonly class Planner
         $ceilings = new Ceilings($limits);
         $emulsifier = Emulsifier::shipped();
 
-        return new self(new Formulator(), BenchJudge::of($limits, $emulsifier), ShelfLife::shipped(), FairLook::shipped(), $emulsifier, new HoldingRemedies($emulsifier, $ceilings), new RangeJudge($ceilings));
+        return new self(new Formulator(), BenchJudge::of($limits, $emulsifier, ToleranceCatalogue::shipped()), ShelfLife::shipped(), FairLook::shipped(), $emulsifier, new HoldingRemedies($emulsifier, $ceilings), new RangeJudge($ceilings));
     }
 
     /**
@@ -83,7 +84,7 @@ final readonly class Planner
             $groups,
             $strengths,
             [...$this->verdicts($bench, $whole, $strengths, $measured, $top, $emulsion, $remedy, MeasuringJudge::verdicts($loads, $spoons->measures())), ...$overflow],
-            $this->judge->gate($bench, $whole)->cautions,
+            $this->judge->gate($bench, $whole),
             $this->shelfLife->of($whole, $bench->recipe->use),
             $this->fairLook->of($whole, $bench->recipe->use, $bench->target->plant->planted ?? true),
             $emulsion,

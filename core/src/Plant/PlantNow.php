@@ -37,6 +37,12 @@ final readonly class PlantNow
         return $this->soapSensitive || ($this->kind->soapSensitive ?? false);
     }
 
+    /** Whether it has hairs, which alcohol wilts for good. */
+    public function wiltsByAlcohol(): bool
+    {
+        return ($this->leaf->wiltsByAlcohol ?? false) || ($this->kind->leaf->wiltsByAlcohol ?? false);
+    }
+
     /** Whether it is known to be bare. */
     public function isBare(): bool
     {

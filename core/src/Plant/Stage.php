@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Plant;
 
+use DateTimeImmutable;
+use IdleMixer\Core\Data\GateLines;
+
 /** How far a plant is in its year. */
 enum Stage: string
 {
@@ -15,6 +18,12 @@ enum Stage: string
     case InBloom = 'in-bloom';
     /** Under four true leaves. */
     case Seedling = 'seedling';
+
+    /** Whether what was said on a day still holds on another: a season for a plant in leaf or bare, days for what passes. */
+    public function holds(DateTimeImmutable $said, DateTimeImmutable $now): bool
+    {
+        return $said >= $now->modify('-' . GateLines::STAGE_HOLDS['value'][$this->value] . ' days');
+    }
 
     public function hasGreen(): bool
     {

@@ -5,13 +5,29 @@ declare(strict_types=1);
 namespace IdleMixer\Core\Schedule;
 
 use DateTimeImmutable;
+use IdleMixer\Core\Data\GateLines;
 use IdleMixer\Core\Data\ScheduleLines;
+use IdleMixer\Core\Plant\Stage;
 
 /** What the dates of a plant say of today. */
 final class PlantCalendar
 {
     /** Days before a harvest from which on a plant counts as soon eaten: our own choice. */
     public const SOON_DAYS = ScheduleLines::SOON['value'];
+
+    /**
+     * How far it is in its year: in bloom by its dates, else what was said of it last while that holds; null where nobody knows.
+     *
+     * @param array{?DateTimeImmutable, ?DateTimeImmutable} $bloom from and until
+     */
+    public static function stage(?Stage $said, ?DateTimeImmutable $on, array $bloom, DateTimeImmutable $now): ?Stage
+    {
+        return match (true) {
+            self::isInBloom($bloom[0], $bloom[1], $now) => Stage::InBloom,
+            $said !== null && $on !== null && $said->holds($on, $now) => $said,
+            default => null,
+        };
+    }
 
     /** Both ends belong to it; with one of them missing it is open on that side. */
     public static function isInBloom(?DateTimeImmutable $from, ?DateTimeImmutable $until, DateTimeImmutable $now): bool
@@ -42,21 +58,41 @@ final class PlantCalendar
 
     public static function isSulfurLately(?DateTimeImmutable $on, DateTimeImmutable $now): bool
     {
-        return self::isWithin($on, $now, ScheduleLines::SULFUR_LATELY['value']);
+        return self::isWithin($on, $now, GateLines::SULFUR_MIND['value']);
     }
 
     public static function isCopperLately(?DateTimeImmutable $on, DateTimeImmutable $now): bool
     {
-        return self::isWithin($on, $now, ScheduleLines::COPPER_LATELY['value']);
+        return self::isWithin($on, $now, GateLines::COPPER_MIND['value']);
+    }
+
+    /** Dry at the root or wilted, until somebody may be taken to have watered it. */
+    public static function isDry(?DateTimeImmutable $on, DateTimeImmutable $now): bool
+    {
+        return self::isWithin($on, $now, GateLines::THIRST_HOLDS['value'] - 1);
+    }
+
+    public static function isFreshlyMoved(?DateTimeImmutable $on, DateTimeImmutable $now): bool
+    {
+        return self::isWithin($on, $now, GateLines::MOVED_HOLDS['value'] - 1);
     }
 
     public static function isOilLately(?DateTimeImmutable $on, DateTimeImmutable $now): bool
     {
-        return self::isWithin($on, $now, ScheduleLines::OIL_LATELY['value']);
+        return self::isWithin($on, $now, ScheduleLines::OIL_LATELY['value'] - 1);
     }
 
+    /** Whole days since; null where it never was. */
+    public static function daysSince(?DateTimeImmutable $on, DateTimeImmutable $now): ?int
+    {
+        return $on === null ? null : max(0, (int) (new DateTimeImmutable($on->format('Y-m-d')))->diff(new DateTimeImmutable($now->format('Y-m-d')))->format('%r%a'));
+    }
+
+    /** Both ends belong to it. */
     private static function isWithin(?DateTimeImmutable $on, DateTimeImmutable $now, int $days): bool
     {
-        return $on !== null && $on->format('Y-m-d') > $now->modify("-{$days} days")->format('Y-m-d');
+        $since = self::daysSince($on, $now);
+
+        return $since !== null && $since <= $days;
     }
 }

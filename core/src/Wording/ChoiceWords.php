@@ -60,7 +60,7 @@ final readonly class ChoiceWords
         return $this->fill($this->cannot[$reason->finding->value] ?? throw MissingWords::becauseOf($reason->finding->value), $reason, [
             'name' => $option->recipe->name,
             'trouble' => lcfirst($situation->trouble->name),
-            'plant' => $situation->plant->name,
+            'plant' => $situation->name,
         ]);
     }
 
@@ -82,7 +82,7 @@ final readonly class ChoiceWords
         return strtr($this->cannot[$code] ?? throw MissingWords::becauseOf($code), [
             '{trouble}' => lcfirst($situation->trouble->name),
             '{matters}' => $situation->trouble->matters,
-            '{plant}' => $situation->plant->name,
+            '{plant}' => $situation->name,
         ]);
     }
 

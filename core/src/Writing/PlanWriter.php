@@ -35,7 +35,7 @@ final readonly class PlanWriter
             EmulsionWriter::write($plan),
             array_map($this->verdicts->write(...), $plan->verdicts),
             $steps,
-            array_map(fn(string $code): WrittenCaution => new WrittenCaution($code, $this->sentences->caution($code)), $plan->cautions),
+            array_map(fn(string $code): WrittenCaution => new WrittenCaution($code, $this->sentences->caution($code)), $plan->gate->cautions),
             self::spoken($plan),
             new WrittenHolding($plan->holding->strict->value, $plan->holding->patient->value, $this->sentences->holding($plan->holding)),
             new WrittenFairLook($plan->fairLook->first->value, $plan->fairLook->judged->value, $this->sentences->fairLook($plan->fairLook)),

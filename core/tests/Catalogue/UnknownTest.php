@@ -36,8 +36,7 @@ it('names what is not listed, and what is', function (Closure $ask, string $begi
 
 it('finds the kinds of leaf and soil that rules speak of', function (): void {
     $kinds = ToleranceCatalogue::shipped();
-    expect([$kinds->noOil()->slug, $kinds->plantedSoil()->slug, $kinds->emptyBed()->slug, $kinds->wounded()->slug])->toBe(['no-oil-leaf', 'planted-soil', 'empty-bed', 'wounded-leaf'])
-        ->and($kinds->noOil()->bearsNoOil)->toBeTrue()
+    expect([$kinds->bareWood()->slug, $kinds->plantedSoil()->slug, $kinds->emptyBed()->slug, $kinds->wounded()->slug])->toBe(['dormant-wood', 'planted-soil', 'empty-bed', 'wounded-leaf'])
         ->and($kinds->plantedSoil()->planted)->toBeTrue()
         ->and($kinds->emptyBed()->planted)->toBeFalse()
         // What documents of before called soil is the empty bed.

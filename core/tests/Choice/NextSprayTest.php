@@ -5,17 +5,14 @@ declare(strict_types=1);
 use IdleMixer\Core\Choice\Choice;
 use IdleMixer\Core\Choice\Chooser;
 use IdleMixer\Core\Choice\NextSpray;
-use IdleMixer\Core\Choice\PlantState;
 use IdleMixer\Core\Choice\Severity;
 use IdleMixer\Core\Choice\Situation;
-use IdleMixer\Core\Plant\ToleranceCatalogue;
+use IdleMixer\Core\Tests\Support\Stands;
 use IdleMixer\Core\Trouble\TroubleCatalogue;
 
 function aphidsOnZinnia(): Choice
 {
-    $plant = new PlantState('Zinnia', ToleranceCatalogue::shipped()->get('ordinary-leaf'));
-
-    return Chooser::shipped()->choose(new Situation(TroubleCatalogue::shipped()->trouble('aphids'), 'any', Severity::Moderate, $plant, false, false, null, null));
+    return Chooser::shipped()->choose(new Situation(TroubleCatalogue::shipped()->trouble('aphids'), 'any', Severity::Moderate, 'Zinnia', Stands::as('ordinary-leaf')));
 }
 
 // Two sprays of different families in turn, so that no pest grows used to one (common practice, no source).

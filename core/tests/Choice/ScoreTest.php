@@ -5,11 +5,10 @@ declare(strict_types=1);
 use IdleMixer\Core\Choice\Chooser;
 use IdleMixer\Core\Choice\Option;
 use IdleMixer\Core\Choice\OwnResult;
-use IdleMixer\Core\Choice\PlantState;
 use IdleMixer\Core\Choice\Reason;
 use IdleMixer\Core\Choice\Severity;
 use IdleMixer\Core\Choice\Situation;
-use IdleMixer\Core\Plant\ToleranceCatalogue;
+use IdleMixer\Core\Tests\Support\Stands;
 use IdleMixer\Core\Trouble\TroubleCatalogue;
 
 /**
@@ -20,7 +19,7 @@ use IdleMixer\Core\Trouble\TroubleCatalogue;
  */
 function speaksOf(string $slug, string $trouble, string $leaf = 'ordinary-leaf', array $plant = [], bool $indoors = false, ?float $hardness = null, ?array $cupboard = null, string $stage = 'any'): array
 {
-    $situation = new Situation(TroubleCatalogue::shipped()->trouble($trouble), $stage, Severity::Moderate, new PlantState('Zinnia', ToleranceCatalogue::shipped()->get($leaf), ...$plant), $indoors, false, $hardness, $cupboard);
+    $situation = new Situation(TroubleCatalogue::shipped()->trouble($trouble), $stage, Severity::Moderate, 'Zinnia', Stands::as($leaf, $plant, $indoors), false, $hardness, $cupboard);
     $found = array_filter(Chooser::shipped()->choose($situation)->proposed, static fn(Option $option): bool => $option->recipe->slug === $slug);
 
     return array_merge(...array_values(array_map(static fn(Option $option): array => array_map(static fn(Reason $reason): string => $reason->finding->value, [...$option->for, ...$option->against]), $found)));
@@ -33,10 +32,9 @@ it('says what to mind of a spray where it matters, and only there', function ():
         ->and(speaksOf('mild-soap', 'aphids', indoors: true))->not->toContain('smell')
         ->and(speaksOf('neem-leaf-quart', 'aphids', hardness: 250.0))->toContain('not-held')
         ->and(speaksOf('neem-leaf-quart', 'aphids', hardness: 30.0))->not->toContain('not-held')
-        ->and(speaksOf('plain-soap', 'aphids', 'waxy-bloom-leaf'))->toContain('strips-wax')
-        ->and(speaksOf('plain-soap', 'aphids'))->not->toContain('strips-wax')
-        ->and(speaksOf('mild-soap', 'aphids', plant: ['eatenSoon' => true]))->toContain('wash-food')
-        ->and(speaksOf('mild-soap', 'aphids'))->not->toContain('wash-food')
+        // What the gate minds: a detergent wants three days until it is picked.
+        ->and(speaksOf('mild-soap', 'aphids', plant: ['eatenSoon' => true]))->toContain('bench')
+        ->and(speaksOf('mild-soap', 'aphids'))->not->toContain('bench')
         ->and(speaksOf('half-alcohol-swab', 'mealybugs', stage: 'adults'))->toContain('flammable')
         ->and(speaksOf('mild-soap', 'aphids'))->not->toContain('flammable');
 });
@@ -44,7 +42,7 @@ it('says what to mind of a spray where it matters, and only there', function ():
 it('tells three reasons at most, and of what speaks against a spray one at least', function (): void {
     $more = 0;
     foreach ([['aphids', 'ordinary-leaf'], ['mealybugs', 'waxy-bloom-leaf'], ['spider-mites', 'tender-leaf']] as [$trouble, $leaf]) {
-        $situation = new Situation(TroubleCatalogue::shipped()->trouble($trouble), 'any', Severity::Moderate, new PlantState('Zinnia', ToleranceCatalogue::shipped()->get($leaf), eatenSoon: true), true, false, 250.0, ['castile-soap']);
+        $situation = new Situation(TroubleCatalogue::shipped()->trouble($trouble), 'any', Severity::Moderate, 'Zinnia', Stands::as($leaf, ['eatenSoon' => true], true), false, 250.0, ['castile-soap']);
         foreach (Chooser::shipped()->choose($situation)->proposed as $option) {
             [$for, $against] = $option->telling();
             $all = count($option->for) + count($option->against);
@@ -73,8 +71,8 @@ it('weighs what speaks for a spray and against it', function (string $slug, stri
         TroubleCatalogue::shipped()->trouble($trouble),
         $stage,
         $severity,
-        new PlantState('Zinnia', ToleranceCatalogue::shipped()->get($leaf), ...$more['plant'] ?? []),
-        $more['indoors'] ?? false,
+        'Zinnia',
+        Stands::as($leaf, $more['plant'] ?? [], $more['indoors'] ?? false),
         cupboard: $more['cupboard'] ?? null,
         own: isset($more['own']) ? [$slug => $more['own']] : [],
     );
@@ -86,7 +84,7 @@ it('weighs what speaks for a spray and against it', function (string $slug, stri
     'used on it, and not first' => ['fine-paraffin-mist', 'spider-mites', 'active', 90 - 4 - 2 + 8],
     'on nobody’s list for it' => ['fine-paraffin-mist', 'aphids', 'any', 90 - 4 - 2],
     'it smells in the house' => ['neem-leaf-quart', 'aphids', 'any', 45 - 4, 'ordinary-leaf', ['indoors' => true]],
-    'oil was there lately: fifteen less' => ['fine-paraffin-mist', 'spider-mites', 'active', 92 - 15, 'ordinary-leaf', ['plant' => ['oilLately' => true]]],
+    'oil was there lately: half of it is what the leaf bears' => ['fine-paraffin-mist', 'spider-mites', 'active', 92 - 12, 'ordinary-leaf', ['plant' => ['oilLately' => true]]],
     'half of it is what the leaf bears: twelve less' => ['castile-and-kitchen-oil', 'aphids', 'any', 90 - 2 - 2 + 8 + 6 - 12],
     'half is enough for mildew' => ['neem-leaf-quart', 'powdery-mildew', 'any', 40 - 2 - 7 + 8],
     'a caution: six less' => ['mild-soap', 'aphids', 'any', 60 - 2 - 20 / 24 + 8 - 6, 'tender-leaf'],

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 use IdleMixer\Core\Choice\KnownEffects;
 use IdleMixer\Core\Choice\RecordBook;
-use IdleMixer\Core\Mix\SprayFamily;
 use IdleMixer\Core\Evidence\Counted;
 use IdleMixer\Core\Evidence\Facts;
 use IdleMixer\Core\Evidence\Interval;
@@ -23,6 +22,7 @@ use IdleMixer\Core\Evidence\Sureness;
 use IdleMixer\Core\Evidence\Unsprayed;
 use IdleMixer\Core\Evidence\UnsprayedCatalogue;
 use IdleMixer\Core\Evidence\VerdictReason;
+use IdleMixer\Core\Mix\SprayFamily;
 use IdleMixer\Core\Recipe\MixingOrder;
 use IdleMixer\Core\Tests\Support\Alone;
 use IdleMixer\Core\Tests\Support\Histories;

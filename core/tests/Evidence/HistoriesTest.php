@@ -3,7 +3,6 @@
 declare(strict_types=1);
 
 use IdleMixer\Core\Choice\RecordBook;
-use IdleMixer\Core\Mix\SprayFamily;
 use IdleMixer\Core\Evidence\CaseHistory;
 use IdleMixer\Core\Evidence\Formula;
 use IdleMixer\Core\Evidence\Judgement;
@@ -11,6 +10,7 @@ use IdleMixer\Core\Evidence\Outcome;
 use IdleMixer\Core\Evidence\Record;
 use IdleMixer\Core\Evidence\RecordVerdict;
 use IdleMixer\Core\Evidence\RoundEffect;
+use IdleMixer\Core\Mix\SprayFamily;
 use IdleMixer\Core\Source\Standing;
 use IdleMixer\Core\Tests\Support\Histories;
 use IdleMixer\Core\Wording\Findings;

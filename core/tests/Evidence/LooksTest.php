@@ -2,7 +2,6 @@
 
 declare(strict_types=1);
 
-use IdleMixer\Core\Mix\SprayFamily;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\JsonText;
 use IdleMixer\Core\Evidence\Association;
@@ -20,6 +19,7 @@ use IdleMixer\Core\Evidence\RoundEffect;
 use IdleMixer\Core\Ingredient\Substance;
 use IdleMixer\Core\Mix\Component;
 use IdleMixer\Core\Mix\Composition;
+use IdleMixer\Core\Mix\SprayFamily;
 use IdleMixer\Core\Tests\Support\Alone;
 use IdleMixer\Core\Trouble\TroubleCatalogue;
 use IdleMixer\Core\Wording\AssociationWords;

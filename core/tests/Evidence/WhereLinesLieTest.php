@@ -2,7 +2,6 @@
 
 declare(strict_types=1);
 
-use IdleMixer\Core\Mix\SprayFamily;
 use IdleMixer\Core\Evidence\Fact;
 use IdleMixer\Core\Evidence\Facts;
 use IdleMixer\Core\Evidence\Formula;
@@ -23,6 +22,7 @@ use IdleMixer\Core\Evidence\VerdictReason;
 use IdleMixer\Core\Ingredient\Substance;
 use IdleMixer\Core\Mix\Component;
 use IdleMixer\Core\Mix\Composition;
+use IdleMixer\Core\Mix\SprayFamily;
 use IdleMixer\Core\Recipe\MixingOrder;
 use IdleMixer\Core\Tests\Support\Histories;
 use IdleMixer\Core\Tests\Support\NodeScript;

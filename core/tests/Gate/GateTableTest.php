@@ -11,6 +11,13 @@ use IdleMixer\Core\Tests\Support\Gates;
  */
 
 it('answers as a careful grower does', function (array|string $spray, array $plant, array $more, string $level, array $codes, array $not = []): void {
+    /**
+     * @var array<string, mixed>|string $spray
+     * @var array<string, mixed>        $plant
+     * @var array<string, mixed>        $more
+     * @var list<string>                $codes
+     * @var list<string>                $not
+     */
     $answer = Gates::ask($spray, $plant, $more);
     expect($answer->level)->toBe($level, $answer->told())->and($answer->codes())->toContain(...$codes);
     foreach ($not as $code) {
@@ -143,6 +150,7 @@ it('answers as a careful grower does', function (array|string $spray, array $pla
 
 // How proven it is, in one word.
 it('says how far it is proven', function (array|string $spray, array $tests, string $proven): void {
+    /** @var array<string, mixed>|string $spray */
     expect(Gates::ask($spray, ['kind' => 'rose'], ['tests' => $tests])->proven)->toBe($proven);
 })->with([
     'clean' => ['plain-soap', [Gates::clean('plain-soap')], 'yes'],
@@ -157,6 +165,10 @@ it('says how far it is proven', function (array|string $spray, array $tests, str
 
 // Labels, from memory.
 it('says from when on it may be picked', function (array|string $spray, array $plant, float $days): void {
+    /**
+     * @var array<string, mixed>|string $spray
+     * @var array<string, mixed>        $plant
+     */
     expect(Gates::ask($spray, ['kind' => 'rose', ...$plant], [])->pickFromDays)->toBe($days);
 })->with([
     'soap' => ['plain-soap', [], 0.0],

@@ -3,10 +3,10 @@
 declare(strict_types=1);
 
 use IdleMixer\Core\Choice\KnownEffects;
-use IdleMixer\Core\Mix\SprayFamily;
 use IdleMixer\Core\Evidence\Chance;
 use IdleMixer\Core\Evidence\TrialSize;
 use IdleMixer\Core\Evidence\UnsprayedCatalogue;
+use IdleMixer\Core\Mix\SprayFamily;
 use IdleMixer\Core\Tests\Support\Kept;
 use IdleMixer\Core\Trouble\TroubleCatalogue;
 

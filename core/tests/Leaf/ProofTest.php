@@ -31,16 +31,18 @@ const CLEAN = [49 => Reaction::Clean];
 const DEAD = [30 => Reaction::Dead];
 const SLIGHT = [30 => Reaction::Slight];
 
-it('concludes what a careful grower would', function (array $tests, Composition $spray, ProofOutcome $outcome, Level $level): void {
+it('concludes what a careful grower would', function (array $tests, Composition $spray, ProofOutcome $outcome, Level $level, string $now = '2026-06-30T08:00:00Z'): void {
     /** @var list<TestedSpray> $tests */
-    expect(proven($tests, $spray))->toBe($outcome)->and($outcome->level())->toBe($level);
+    expect(proven($tests, $spray, $now))->toBe($outcome)->and($outcome->level())->toBe($level);
     // In whatever order the notebook hands them over.
-    expect(proven(array_reverse($tests), $spray))->toBe($outcome);
+    expect(proven(array_reverse($tests), $spray, $now))->toBe($outcome);
 })->with([
     'nothing was tested' => [[], Sprays::neem(), ProofOutcome::None, Level::Caution],
     'clean, the same again' => [[Sprays::tested(1, Sprays::neem(), 1, CLEAN)], Sprays::neem(), ProofOutcome::GoAhead, Level::Ok],
     'clean, half of it' => [[Sprays::tested(1, Sprays::neem(), 1, CLEAN)], Sprays::neem(0.5), ProofOutcome::GoAhead, Level::Ok],
     'clean, a spoon’s error more' => [[Sprays::tested(1, Sprays::neem(), 1, CLEAN)], Sprays::neem(1.04), ProofOutcome::GoAhead, Level::Ok],
+    'clean, a fifth stronger: three leaves cannot tell that apart' => [[Sprays::tested(1, Sprays::neem(), 1, CLEAN)], Sprays::neem(1.2), ProofOutcome::GoAhead, Level::Ok],
+    'clean, two months ago' => [[Sprays::tested(1, Sprays::neem(), 1, CLEAN)], Sprays::neem(), ProofOutcome::Faded, Level::Caution, '2026-08-01T08:00:00Z'],
     'clean, a third stronger' => [[Sprays::tested(1, Sprays::neem(), 1, CLEAN)], Sprays::neem(1.33), ProofOutcome::Stronger, Level::Caution],
     'clean, as much oil but more soap' => [[Sprays::tested(1, Sprays::neem(), 1, CLEAN)], Sprays::of(['neem-oil' => 0.773, 'castile-soap' => 0.5]), ProofOutcome::Stronger, Level::Caution],
     'clean, but another soap' => [[Sprays::tested(1, Sprays::neem(), 1, CLEAN)], Sprays::of(['neem-oil' => 0.773, 'dish-detergent' => 0.258]), ProofOutcome::None, Level::Caution],
@@ -63,7 +65,7 @@ it('concludes what a careful grower would', function (array $tests, Composition 
     'side by side, one clean and one dead' => [[Sprays::tested(1, Sprays::neem(), 1, CLEAN), Sprays::tested(2, Sprays::neem(), 1, DEAD)], Sprays::neem(), ProofOutcome::Refuse, Level::Stop],
     'slight and dead: the worse counts' => [[Sprays::tested(1, Sprays::neem(), 1, DEAD), Sprays::tested(2, Sprays::neem(), 10, SLIGHT)], Sprays::neem(), ProofOutcome::Refuse, Level::Stop],
     'of unsure strength: only the least is proven' => [[Sprays::tested(1, Sprays::of(['neem-oil' => [0.4, 0.8], 'castile-soap' => 0.258]), 1, CLEAN)], Sprays::neem(), ProofOutcome::Stronger, Level::Caution],
-    'of unsure strength: the most is sprayed' => [[Sprays::tested(1, Sprays::neem(), 1, CLEAN)], Sprays::of(['neem-oil' => [0.7, 0.9], 'castile-soap' => 0.258]), ProofOutcome::Stronger, Level::Caution],
+    'of unsure strength: the most is sprayed' => [[Sprays::tested(1, Sprays::neem(), 1, CLEAN)], Sprays::of(['neem-oil' => [0.7, 1.0], 'castile-soap' => 0.258]), ProofOutcome::Stronger, Level::Caution],
 ]);
 
 it('says which test speaks', function (): void {
@@ -111,5 +113,8 @@ it('takes each strength of a ladder by itself, and a burn after a round for a ma
         ->and(proven($ladder, Sprays::neem(0.7)))->toBe(ProofOutcome::Stronger);
     $burnt = new TestedSpray(9, Burn::asTest($begun->modify('+10 days'), $begun->modify('+12 days'), 15.0), Sprays::neem(0.5), round: true);
     expect(proven([...$ladder, $burnt], Sprays::neem(0.5)))->toBe(ProofOutcome::Refuse)
-        ->and(proven([...$ladder, $burnt, Sprays::tested(10, Sprays::neem(0.5), 15, CLEAN)], Sprays::neem(0.5)))->toBe(ProofOutcome::GoAhead);
+        // What burnt a plant is freed by something weaker that stayed clean since, as far as that reaches.
+        ->and(proven([...$ladder, $burnt, Sprays::tested(10, Sprays::neem(0.5), 15, CLEAN)], Sprays::neem(0.5)))->toBe(ProofOutcome::Refuse)
+        ->and(proven([...$ladder, $burnt, Sprays::tested(10, Sprays::neem(0.45), 15, CLEAN)], Sprays::neem(0.5)))->toBe(ProofOutcome::GoAhead)
+        ->and(proven([...$ladder, $burnt, Sprays::tested(10, Sprays::neem(0.3), 15, CLEAN)], Sprays::neem(0.5)))->toBe(ProofOutcome::Refuse);
 });

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use IdleMixer\Core\Emulsion\Emulsifier;
 use IdleMixer\Core\Plan\BenchJudge;
+use IdleMixer\Core\Plant\ToleranceCatalogue;
 use IdleMixer\Core\Safety\Limits;
 use IdleMixer\Core\Tests\Support\Plans;
 
@@ -15,7 +16,7 @@ use IdleMixer\Core\Tests\Support\Plans;
 function soapAndOil(string $slug, ?float $hardness, array $more = []): array
 {
     $plan = Plans::shipped($slug, 1.0, 'L', [...$more, ...($hardness === null ? [] : ['water' => ['hardness' => ['amount' => $hardness, 'unit' => 'mg/L']]])]);
-    $judge = BenchJudge::of(Limits::shipped(), Emulsifier::shipped());
+    $judge = BenchJudge::of(Limits::shipped(), Emulsifier::shipped(), ToleranceCatalogue::shipped());
 
     return [$judge->soapKills($plan->bench, $plan->whole, $plan->strengths), $judge->holds($plan->bench, $plan->whole)];
 }

@@ -60,8 +60,8 @@ it('counts what a leaf gets of oil in a week, as practice repeats and rinses it'
 
 it('stops a spray on open bloom, and minds the harvest', function (): void {
     expect(levelUnder('mild-soap', new Circumstances(inFlower: true), 'in-flower'))->toBe(Level::Stop)
-        ->and(levelUnder('mild-soap', new Circumstances(pickedInDays: 3.0), 'picked-soon'))->toBe(Level::Caution)
-        ->and(levelUnder('mild-soap', new Circumstances(pickedInDays: 30.0), 'picked-soon'))->toBe(Level::Ok)
+        ->and(levelUnder('mild-soap', new Circumstances(pickedInDays: 2.0), 'picked-soon'))->toBe(Level::Caution)
+        ->and(levelUnder('mild-soap', new Circumstances(pickedInDays: 3.0), 'picked-soon'))->toBe(Level::Ok)
         ->and(levelUnder('mild-soap', new Circumstances(), 'in-flower'))->toBeNull()
         ->and(levelUnder('empty-bed-neem-drench', new Circumstances(inFlower: true), 'in-flower'))->toBeNull();
 });

@@ -9,6 +9,8 @@ return [
     'choose.file' => 'a case, or - for standard input',
     'any.json' => 'print the document; there is no other form',
     'choose.does' => 'Choose a spray for a case',
+    'gate.file' => 'a spray and a plant as it is now, or - for standard input',
+    'gate.does' => 'Say whether a spray may go on a plant now',
     'close.does' => 'Fold the log into the notebook, so that its one file is all there is',
     'compose.file' => 'plain text, one thing a line, or - for standard input',
     'compose.kitchen' => 'us, uk, au or metric',

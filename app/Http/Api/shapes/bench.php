@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Http\Answer\AmountAnswer;
+use App\Http\Answer\GateAnswer;
 use IdleMixer\Core\Plan\MendingKind;
 use IdleMixer\Core\Recipe\MixingOrder;
 use IdleMixer\Core\Recipe\RecipeUse;
@@ -29,6 +30,7 @@ return [
             'makeWords' => 'string',
             'spoon' => 'string',
         ],
+        'gate' => GateAnswer::class,
     ],
     'Mending' => [
         'about' => 'string',

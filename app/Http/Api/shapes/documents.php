@@ -32,6 +32,8 @@ return [
     'RecipeDocument' => ['$ref' => 'schemas/recipe.schema.json'],
     'PlanRequest' => ['$ref' => 'schemas/plan-request.schema.json'],
     'Plan' => ['$ref' => 'schemas/plan.schema.json'],
+    'GateRequest' => ['$ref' => 'schemas/gate-request.schema.json'],
+    'Gate' => ['$ref' => 'schemas/gate.schema.json'],
     'Verdict' => ['$ref' => 'schemas/plan.schema.json#/$defs/verdict'],
     'Level' => Level::class,
     'BatchDocument' => ['$ref' => 'schemas/batch.schema.json'],

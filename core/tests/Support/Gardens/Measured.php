@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace IdleMixer\Core\Tests\Support\Gardens;
 
 use IdleMixer\Core\Choice\RecordBook;
-use IdleMixer\Core\Mix\SprayFamily;
 use IdleMixer\Core\Evidence\Chance;
 use IdleMixer\Core\Evidence\Outcome;
 use IdleMixer\Core\Evidence\Prior;
@@ -13,6 +12,7 @@ use IdleMixer\Core\Evidence\Record;
 use IdleMixer\Core\Evidence\RecordVerdict;
 use IdleMixer\Core\Evidence\RoundEffect;
 use IdleMixer\Core\Evidence\Unsprayed;
+use IdleMixer\Core\Mix\SprayFamily;
 
 /** How often intervals hold the truth, and verdicts are right, in gardens where it is known. */
 final class Measured

@@ -4,15 +4,23 @@ declare(strict_types=1);
 
 use IdleMixer\Core\Batch\BatchState;
 use IdleMixer\Core\Batch\BatchStatus;
-use IdleMixer\Core\Batch\SprayCheck;
+use IdleMixer\Core\Gate\BottleNow;
+use IdleMixer\Core\Gate\Gate;
+use IdleMixer\Core\Gate\PlantHad;
+use IdleMixer\Core\Gate\Question;
+use IdleMixer\Core\Gate\SprayNow;
+use IdleMixer\Core\Gate\Whom;
+use IdleMixer\Core\Ingredient\Substance;
 use IdleMixer\Core\Leaf\Proof;
 use IdleMixer\Core\Leaf\Reaction;
 use IdleMixer\Core\Leaf\TestedSpray;
 use IdleMixer\Core\Mix\Composition;
+use IdleMixer\Core\Mix\Strengths;
+use IdleMixer\Core\Plant\PlantNow;
+use IdleMixer\Core\Plant\ToleranceCatalogue;
 use IdleMixer\Core\Recipe\RecipeUse;
 use IdleMixer\Core\Safety\Finding;
 use IdleMixer\Core\Safety\Level;
-use IdleMixer\Core\Safety\Target;
 use IdleMixer\Core\Safety\Verdict;
 use IdleMixer\Core\Tests\Support\Sprays;
 use IdleMixer\Core\Wording\Sentences;
@@ -30,12 +38,26 @@ function stateOf(StandTest $glass = StandTest::Even, bool $discarded = false, ?s
 /**
  * @param list<TestedSpray> $tests
  *
+ * @return list<Verdict> what is said of the bottle and of what was tested
+ */
+function foundOf(BatchState $batch, array $tests, string $now, ?Composition $spray, RecipeUse $use = RecipeUse::Foliar): array
+{
+    $at = new DateTimeImmutable($now);
+    $asked = new SprayNow($use, Strengths::told(Substance::Neem, 0.4), $spray, bottle: BottleNow::since($batch->madeAt, $batch->discardAt, $at, $spray !== null, $batch->discarded, $batch->standTest, 'this'));
+    $found = Gate::shipped()->verdicts(Question::for($asked, new Whom(new PlantNow(), new PlantHad(), new Proof($tests), $at), ToleranceCatalogue::shipped()));
+
+    return array_values(array_filter($found, static fn(Verdict $verdict): bool => in_array($verdict->code, ['batch', 'stand-test', 'leaf-test', 'unknown-mix'], true)));
+}
+
+/**
+ * @param list<TestedSpray> $tests
+ *
  * @return array<string, Level> by wording
  */
 function said(BatchState $batch, array $tests, string $now, ?Composition $spray = null, RecipeUse $use = RecipeUse::Foliar): array
 {
     $all = [];
-    foreach (SprayCheck::verdicts($batch, Target::of($use, null), $spray ?? Sprays::neem(), new Proof($tests), new DateTimeImmutable($now)) as $verdict) {
+    foreach (foundOf($batch, $tests, $now, $spray ?? Sprays::neem(), $use) as $verdict) {
         $all[$verdict->finding->value] = $verdict->level;
         // Every sentence is whole.
         expect(Sentences::shipped()->verdict($verdict))->not->toMatch('/[{}]/');
@@ -65,7 +87,7 @@ it('stops what was kept too long', function (): void {
 
 // Made at 18:00 and good for eight hours, until 02:00: hours by the clock.
 it('says how long ago a batch was made, and how long it is still good', function (string $now, string $wording, array $hours): void {
-    $found = SprayCheck::verdicts(stateOf(), Target::of(RecipeUse::Drench, null), Sprays::neem(), new Proof([]), new DateTimeImmutable($now));
+    $found = foundOf(stateOf(), [], $now, Sprays::neem(), RecipeUse::Drench);
     expect($found[0]->finding->value)->toBe($wording)->and($found[0]->args)->toEqualWithDelta($hours, 1e-9);
 })->with([
     'just made' => [MADE, 'batch-fit', ['hours-ago' => 0.0, 'hours-left' => 8.0]],
@@ -82,7 +104,7 @@ it('stops what separated in the glass', function (StandTest $glass): void {
 it('asks for a leaf test of a new spray, of a stronger one, and of one that nobody wrote down', function (): void {
     expect(said(stateOf(), [], AFTER))->toHaveKey('leaf-test-none', Level::Caution)
         ->and(said(stateOf(), cleanTest(), AFTER, Sprays::neem(1.5)))->toHaveKey('leaf-test-stronger', Level::Caution)
-        ->and(SprayCheck::leaves(null, new Proof(cleanTest()), new DateTimeImmutable(AFTER))->finding->value)->toBe('leaf-test-unknown');
+        ->and(array_map(static fn(Verdict $one): string => $one->finding->value, foundOf(stateOf(), cleanTest(), AFTER, null)))->toBe(['batch-fit', 'unknown-mix', 'leaf-test-unknown']);
 });
 
 it('asks for none of what is poured into the soil', function (): void {

@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Records;
+
+use App\Models\Batch;
+use App\Models\Plant;
+use App\Models\Sprayer;
+use DateTimeImmutable;
+use IdleMixer\Core\Gate\Answer;
+use IdleMixer\Core\Gate\BottleNow;
+use IdleMixer\Core\Gate\Gate;
+use IdleMixer\Core\Gate\Question;
+use IdleMixer\Core\Gate\SprayNow;
+use IdleMixer\Core\Gate\Whom;
+use IdleMixer\Core\Ingredient\Substance;
+use IdleMixer\Core\Mix\Composition;
+use IdleMixer\Core\Mix\Strengths;
+use IdleMixer\Core\Plant\ToleranceCatalogue;
+use IdleMixer\Core\Recipe\RecipeCatalogue;
+use IdleMixer\Core\Vessel\MemoryFinding;
+
+/** Asks the gate whether what stands mixed may go on a plant of the notebook. */
+final readonly class Gates
+{
+    public function __construct(private Gate $gate, private Whoms $whoms, private BatchBook $book, private RecipeCatalogue $shipped, private ToleranceCatalogue $classes) {}
+
+    /** @param int|null $but a round that is left out, because it is the one that is asked about */
+    public function ofBatch(Plant $plant, Batch $batch, DateTimeImmutable $now, ?int $but = null): Answer
+    {
+        return $this->of($this->whoms->of($plant, $now, $but), $this->spray($batch, $now));
+    }
+
+    public function of(Whom $whom, SprayNow $spray): Answer
+    {
+        return $this->gate->answer(Question::for($spray, $whom, $this->classes));
+    }
+
+    /** What stands mixed, as it was really measured; what was planned, where nobody ticked. */
+    public function spray(Batch $batch, DateTimeImmutable $now): SprayNow
+    {
+        $record = $this->book->record($batch);
+        $planned = $this->book->planned($record);
+        $made = BatchBook::composition($batch);
+        $state = BatchBook::state($batch);
+        $practice = $this->shipped->has($record->slug) ? $this->shipped->practice($record->slug) : null;
+
+        return new SprayNow(
+            $record->target->use,
+            $made === null ? Strengths::of($planned) : Strengths::ofComposition($made),
+            $made ?? Composition::of([$planned]),
+            $practice,
+            $record->factor,
+            $planned->bottleOf(Substance::Peroxide),
+            BottleNow::since($state->madeAt, $state->discardAt, $now, $made !== null, $state->discarded || $state->usedUp, $state->standTest, $batch->submission, self::hadWeedKiller($batch->sprayer)),
+            $practice->rinsed ?? false,
+        );
+    }
+
+    private static function hadWeedKiller(?Sprayer $sprayer): bool
+    {
+        return $sprayer !== null && SprayerMemories::of($sprayer)->before('') === MemoryFinding::WeedKiller;
+    }
+}
