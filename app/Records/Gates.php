@@ -9,6 +9,7 @@ use App\Models\Plant;
 use App\Models\Sprayer;
 use DateTimeImmutable;
 use IdleMixer\Core\Gate\Answer;
+use IdleMixer\Core\Gate\AsMeasured;
 use IdleMixer\Core\Gate\BottleNow;
 use IdleMixer\Core\Gate\Gate;
 use IdleMixer\Core\Gate\Question;
@@ -42,14 +43,15 @@ final readonly class Gates
     {
         $record = $this->book->record($batch);
         $planned = $this->book->planned($record);
+        $meant = Composition::of([$planned]);
         $made = BatchBook::composition($batch);
         $state = BatchBook::state($batch);
         $practice = $this->shipped->has($record->slug) ? $this->shipped->practice($record->slug) : null;
 
         return new SprayNow(
             $record->target->use,
-            $made === null ? Strengths::of($planned) : Strengths::ofComposition($made),
-            $made ?? Composition::of([$planned]),
+            $made === null ? Strengths::of($planned) : Strengths::ofComposition(AsMeasured::of($made, $meant)),
+            $made ?? $meant,
             $practice,
             $record->factor,
             $planned->bottleOf(Substance::Peroxide),

@@ -21,6 +21,7 @@ use IdleMixer\Core\Recipe\MixingOrder;
 use IdleMixer\Core\Recipe\RecipeLine;
 use IdleMixer\Core\Safety\About;
 use IdleMixer\Core\Safety\Ceilings;
+use IdleMixer\Core\Safety\Finding;
 use IdleMixer\Core\Safety\Level;
 use IdleMixer\Core\Safety\UnknownLimit;
 use IdleMixer\Core\Safety\Verdict;
@@ -91,9 +92,19 @@ final readonly class Mender
             if ($verdict->code === $mending->about && $verdict->level !== Level::Ok) {
                 return false;
             }
+            // What is said to measure true does so, and is not only near.
+            if ($verdict->finding === Finding::MeasureNear && in_array($verdict->args['name'] ?? '', self::coarse($before), true)) {
+                return false;
+            }
         }
 
         return self::badness($after) < self::badness($before);
+    }
+
+    /** @return list<int|float|string> names of what the spoons do not hit */
+    private static function coarse(Plan $plan): array
+    {
+        return array_values(array_map(static fn(Verdict $one): int|float|string => $one->args['name'] ?? '', array_filter($plan->verdicts, static fn(Verdict $one): bool => $one->about() === About::Measuring && $one->level !== Level::Ok)));
     }
 
     /** @return array{int, int} stops and cautions */

@@ -83,7 +83,7 @@ final readonly class Planner
             $whole,
             $groups,
             $strengths,
-            [...$this->verdicts($bench, $whole, $strengths, $measured, $top, $emulsion, $remedy, MeasuringJudge::verdicts($loads, $spoons->measures())), ...$overflow],
+            [...$this->verdicts($bench, $whole, $strengths, $measured, $emulsion, $remedy, MeasuringJudge::verdicts($loads, $spoons->measures())), ...$overflow],
             $this->judge->gate($bench, $whole),
             $this->shelfLife->of($whole, $bench->recipe->use),
             $this->fairLook->of($whole, $bench->recipe->use, $bench->target->plant->planted ?? true),
@@ -99,14 +99,13 @@ final readonly class Planner
      *
      * @return list<Verdict>
      */
-    private function verdicts(Bench $bench, Mixture $whole, Strengths $strengths, Strengths $measured, ?Strengths $top, EmulsionForecast $emulsion, ?HoldingRemedy $remedy, array $coarse): array
+    private function verdicts(Bench $bench, Mixture $whole, Strengths $strengths, Strengths $measured, EmulsionForecast $emulsion, ?HoldingRemedy $remedy, array $coarse): array
     {
         $verdicts = $this->judge->verdicts($bench, $whole, $strengths);
         $seconds = $emulsion->reshake[$bench->recipe->order->value] ?? null;
 
         return [
             ...$verdicts,
-            ...($top === null || $bench->highEnd ? [] : $this->rangeJudge->highEnd($verdicts, $top, $bench->target)),
             ...($coarse === [] ? [] : $this->rangeJudge->measured($verdicts, $measured, $bench->target)),
             ...($seconds === null || $bench->recipe->use === RecipeUse::Stock ? [] : [EmulsionJudge::verdict($emulsion, $seconds, $remedy)]),
             ...$coarse,

@@ -46,7 +46,7 @@ final readonly class PlantNow
     /** Whether it is known to be bare. */
     public function isBare(): bool
     {
-        return $this->stage === Stage::Bare || ($this->stage === null && $this->leaf?->surface === Surface::Wood);
+        return $this->stage === Stage::Bare || ($this->leaf?->surface === Surface::Wood && ($this->stage === null || $this->stage === Stage::Seedling));
     }
 
     public function isInBloom(): bool

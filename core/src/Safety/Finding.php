@@ -57,8 +57,6 @@ enum Finding: string
     case WeakEssentialOil = 'weak-essential-oil';
     case HotWater = 'hot-water';
     case Gas = 'gas';
-    case HighEndOver = 'high-end-over';
-    case HighEndOverTogether = 'high-end-over-together';
     case HighEndOverflow = 'high-end-overflow';
     case MeasuredOver = 'measured-over';
     case MeasuredOverTogether = 'measured-over-together';
@@ -92,6 +90,9 @@ enum Finding: string
     case MeasureOverThinned = 'measure-over-thinned';
     case MeasureUnder = 'measure-under';
     case MeasureUnderThinned = 'measure-under-thinned';
+    case MeasureNear = 'measure-near';
+    case MeasureTenfold = 'measure-tenfold';
+    case MeasureTenfoldThinned = 'measure-tenfold-thinned';
     case MeasureInStock = 'measure-in-stock';
     case CompareApart = 'compare-apart';
     case CompareSame = 'compare-same';
@@ -183,7 +184,7 @@ enum Finding: string
             self::DrenchOnLeaves, self::DrenchOnSoil => 'drench-on-leaves',
             self::WinterOilOnLeaves, self::WinterOilOnGreen => 'winter-oil-on-leaves',
             self::StockOnly => 'stock-only',
-            self::MeasureOver, self::MeasureOverThinned, self::MeasureUnder, self::MeasureUnderThinned => 'measure-coarse',
+            self::MeasureOver, self::MeasureOverThinned, self::MeasureUnder, self::MeasureUnderThinned, self::MeasureNear, self::MeasureTenfold, self::MeasureTenfoldThinned => 'measure-coarse',
             self::MeasureInStock => 'measure-in-stock',
             self::BatchFit, self::BatchKeptTooLong, self::BatchDiscarded, self::BatchNotFinished, self::BatchOld => 'batch',
             self::BatchUnsteady => 'stand-test',
@@ -204,7 +205,7 @@ enum Finding: string
             self::UnknownMix => 'unknown-mix',
             self::WeedKiller => 'weed-killer',
             self::PeroxideBottleCaution, self::PeroxideBottleStop => 'peroxide-bottle',
-            self::HighEndOver, self::HighEndOverTogether, self::MeasuredOver, self::MeasuredOverTogether, self::CompareApart, self::CompareSame, self::CompareAlike => '',
+            self::MeasuredOver, self::MeasuredOverTogether, self::CompareApart, self::CompareSame, self::CompareAlike => '',
         };
     }
 
@@ -225,20 +226,20 @@ enum Finding: string
             self::ActiveSoap => About::ActiveSoap,
             self::WeakSoap, self::WeakSoapWater, self::WeakDetergent, self::WeakOil, self::WeakNeem, self::WeakAlcohol, self::WeakSoda, self::WeakEssentialOil => About::Weak,
             self::HotWater, self::Gas, self::StockOnly, self::BatchFit, self::BatchKeptTooLong, self::BatchDiscarded, self::BatchNotFinished, self::UnknownMix, self::BatchOld, self::WeedKiller => About::Container,
-            self::HighEndOverflow, self::MeasuredOver, self::MeasuredOverTogether, self::MeasureOver, self::MeasureOverThinned, self::MeasureUnder, self::MeasureUnderThinned, self::MeasureInStock => About::Measuring,
+            self::HighEndOverflow, self::MeasuredOver, self::MeasuredOverTogether, self::MeasureOver, self::MeasureOverThinned, self::MeasureUnder, self::MeasureUnderThinned, self::MeasureInStock, self::MeasureNear, self::MeasureTenfold, self::MeasureTenfoldThinned => About::Measuring,
             self::WinterOilInSeason, self::InFlower, self::WinterOilOnLeaves, self::WinterOilOnGreen, self::BareUnknown, self::InFlowerIndoors => About::Season,
             self::RepeatedOk, self::RepeatedCaution, self::RepeatedStop, self::EssentialRepeatedOk, self::EssentialRepeatedCaution, self::EssentialRepeatedStop, self::HadOk, self::HadCaution, self::HadStop, self::EssentialHadOk, self::EssentialHadCaution, self::EssentialHadStop, self::StrongOilAgainCaution, self::StrongOilAgainStop, self::SulfurCaution, self::SulfurStop, self::CopperLately => About::Repeat,
             self::TooHot, self::TooCold, self::TooWarmForSoap, self::TemperatureFine => About::Weather,
-            self::HighEndOver, self::HighEndOverTogether, self::CompareApart, self::CompareSame, self::CompareAlike => About::Oil,
+            self::CompareApart, self::CompareSame, self::CompareAlike => About::Oil,
         };
     }
 
     public function level(): Level
     {
         return match ($this) {
-            self::OilOk, self::NeemOk, self::EssentialOk, self::SoapOk, self::DetergentOk, self::SodaOk, self::AlcoholOk, self::PeroxideOk, self::Swab, self::ActiveSoap, self::RepeatedOk, self::EssentialRepeatedOk, self::EmulsionEnough, self::EmulsionMarginal, self::TemperatureFine, self::PickedLater, self::DrenchOnSoil, self::MeasureInStock, self::CompareSame, self::CompareAlike, self::BatchFit, self::LeafTestGoAhead, self::LeafTestGoAheadAndRounds, self::HadOk, self::EssentialHadOk, self::LeafTestThisBottle => Level::Ok,
-            self::OilCaution, self::NeemCaution, self::EssentialCaution, self::OilsTogetherCaution, self::OilOnBloom, self::SoapCaution, self::DetergentCaution, self::NonIonicCaution, self::SodaCaution, self::AlcoholCaution, self::PeroxideCaution, self::WeakSoap, self::WeakSoapWater, self::WeakDetergent, self::WeakOil, self::WeakNeem, self::WeakAlcohol, self::WeakSoda, self::WeakEssentialOil, self::Gas, self::HighEndOver, self::HighEndOverTogether, self::HighEndOverflow, self::MeasuredOver, self::MeasuredOverTogether, self::RepeatedCaution, self::EssentialRepeatedCaution, self::LeafSprayOnSoil, self::EmulsionShortMore, self::EmulsionShortMoreOrSoft, self::EmulsionShortSoftWater, self::EmulsionShortEmulsifierFirst, self::EmulsionShortKeepMoving, self::TooWarmForSoap, self::PickedSoon, self::StockOnly, self::MeasureOver, self::MeasureOverThinned, self::MeasureUnder, self::MeasureUnderThinned, self::CompareApart, self::LeafTestNone, self::LeafTestUnknown, self::LeafTestStronger, self::LeafTestWaiting, self::LeafTestLookNow, self::LeafTestLookAgain, self::LeafTestWeaken, self::BareUnknown, self::InFlowerIndoors, self::YoungMild, self::SoapSensitiveCaution, self::HadCaution, self::EssentialHadCaution, self::StrongOilAgainCaution, self::SulfurCaution, self::CopperLately, self::MarkedBefore, self::BurntFamily, self::BurntLately, self::UnknownMix, self::BatchOld, self::PeroxideBottleCaution, self::LeafTestFaded, self::SwabOnHairs => Level::Caution,
-            self::OilStop, self::NeemStop, self::EssentialStop, self::OilsTogetherStop, self::NoOil, self::SoapStop, self::DetergentStop, self::SodaStop, self::AlcoholStop, self::PeroxideStop, self::HotWater, self::WinterOilInSeason, self::RepeatedStop, self::EssentialRepeatedStop, self::TooHot, self::TooCold, self::InFlower, self::DrenchOnLeaves, self::WinterOilOnLeaves, self::BatchKeptTooLong, self::BatchDiscarded, self::BatchNotFinished, self::BatchUnsteady, self::LeafTestRefuse, self::DrenchPlanted, self::WinterOilOnGreen, self::DryRoot, self::Young, self::SoapSensitiveStop, self::HadStop, self::EssentialHadStop, self::StrongOilAgainStop, self::SulfurStop, self::BurntBefore, self::EatenRaw, self::WeedKiller, self::PeroxideBottleStop => Level::Stop,
+            self::OilOk, self::NeemOk, self::EssentialOk, self::SoapOk, self::DetergentOk, self::SodaOk, self::AlcoholOk, self::PeroxideOk, self::Swab, self::ActiveSoap, self::RepeatedOk, self::EssentialRepeatedOk, self::EmulsionEnough, self::EmulsionMarginal, self::TemperatureFine, self::PickedLater, self::DrenchOnSoil, self::MeasureInStock, self::CompareSame, self::CompareAlike, self::BatchFit, self::LeafTestGoAhead, self::LeafTestGoAheadAndRounds, self::HadOk, self::EssentialHadOk, self::LeafTestThisBottle, self::MeasureNear => Level::Ok,
+            self::OilCaution, self::NeemCaution, self::EssentialCaution, self::OilsTogetherCaution, self::OilOnBloom, self::SoapCaution, self::DetergentCaution, self::NonIonicCaution, self::SodaCaution, self::AlcoholCaution, self::PeroxideCaution, self::WeakSoap, self::WeakSoapWater, self::WeakDetergent, self::WeakOil, self::WeakNeem, self::WeakAlcohol, self::WeakSoda, self::WeakEssentialOil, self::Gas, self::HighEndOverflow, self::MeasuredOver, self::MeasuredOverTogether, self::RepeatedCaution, self::EssentialRepeatedCaution, self::LeafSprayOnSoil, self::EmulsionShortMore, self::EmulsionShortMoreOrSoft, self::EmulsionShortSoftWater, self::EmulsionShortEmulsifierFirst, self::EmulsionShortKeepMoving, self::TooWarmForSoap, self::PickedSoon, self::StockOnly, self::MeasureOver, self::MeasureOverThinned, self::MeasureUnder, self::MeasureUnderThinned, self::CompareApart, self::LeafTestNone, self::LeafTestUnknown, self::LeafTestStronger, self::LeafTestWaiting, self::LeafTestLookNow, self::LeafTestLookAgain, self::LeafTestWeaken, self::BareUnknown, self::InFlowerIndoors, self::YoungMild, self::SoapSensitiveCaution, self::HadCaution, self::EssentialHadCaution, self::StrongOilAgainCaution, self::SulfurCaution, self::CopperLately, self::MarkedBefore, self::BurntFamily, self::BurntLately, self::UnknownMix, self::BatchOld, self::PeroxideBottleCaution, self::LeafTestFaded, self::SwabOnHairs => Level::Caution,
+            self::OilStop, self::NeemStop, self::EssentialStop, self::OilsTogetherStop, self::NoOil, self::SoapStop, self::DetergentStop, self::SodaStop, self::AlcoholStop, self::PeroxideStop, self::HotWater, self::WinterOilInSeason, self::RepeatedStop, self::EssentialRepeatedStop, self::TooHot, self::TooCold, self::InFlower, self::DrenchOnLeaves, self::WinterOilOnLeaves, self::BatchKeptTooLong, self::BatchDiscarded, self::BatchNotFinished, self::BatchUnsteady, self::LeafTestRefuse, self::DrenchPlanted, self::WinterOilOnGreen, self::DryRoot, self::Young, self::SoapSensitiveStop, self::HadStop, self::EssentialHadStop, self::StrongOilAgainStop, self::SulfurStop, self::BurntBefore, self::EatenRaw, self::WeedKiller, self::PeroxideBottleStop, self::MeasureTenfold, self::MeasureTenfoldThinned => Level::Stop,
         };
     }
 
@@ -246,9 +247,9 @@ enum Finding: string
     public function source(): ?string
     {
         return match ($this) {
-            self::OilOk, self::OilCaution, self::OilStop, self::NeemOk, self::NeemCaution, self::NeemStop, self::EssentialOk, self::EssentialCaution, self::EssentialStop, self::SoapOk, self::SoapCaution, self::SoapStop, self::DetergentOk, self::DetergentCaution, self::DetergentStop, self::NonIonicCaution, self::SodaOk, self::SodaCaution, self::SodaStop, self::AlcoholOk, self::AlcoholCaution, self::AlcoholStop, self::PeroxideOk, self::PeroxideCaution, self::PeroxideStop, self::ActiveSoap, self::WeakSoap, self::WeakSoapWater, self::WeakDetergent, self::WeakOil, self::WeakNeem, self::WeakAlcohol, self::WeakSoda, self::WeakEssentialOil, self::HotWater, self::HighEndOver, self::HighEndOverTogether, self::HighEndOverflow, self::MeasuredOver, self::MeasuredOverTogether, self::RepeatedOk, self::RepeatedCaution, self::RepeatedStop, self::EssentialRepeatedOk, self::EssentialRepeatedCaution, self::EssentialRepeatedStop, self::TooHot, self::TooCold, self::TooWarmForSoap, self::TemperatureFine, self::SoapSensitiveCaution, self::SoapSensitiveStop, self::HadOk, self::HadCaution, self::HadStop, self::EssentialHadOk, self::EssentialHadCaution, self::EssentialHadStop, self::StrongOilAgainCaution, self::StrongOilAgainStop, self::SulfurCaution, self::SulfurStop, self::CopperLately, self::BurntLately, self::EatenRaw, self::PeroxideBottleCaution, self::PeroxideBottleStop, self::PickedSoon, self::PickedLater => null,
+            self::OilOk, self::OilCaution, self::OilStop, self::NeemOk, self::NeemCaution, self::NeemStop, self::EssentialOk, self::EssentialCaution, self::EssentialStop, self::SoapOk, self::SoapCaution, self::SoapStop, self::DetergentOk, self::DetergentCaution, self::DetergentStop, self::NonIonicCaution, self::SodaOk, self::SodaCaution, self::SodaStop, self::AlcoholOk, self::AlcoholCaution, self::AlcoholStop, self::PeroxideOk, self::PeroxideCaution, self::PeroxideStop, self::ActiveSoap, self::WeakSoap, self::WeakSoapWater, self::WeakDetergent, self::WeakOil, self::WeakNeem, self::WeakAlcohol, self::WeakSoda, self::WeakEssentialOil, self::HotWater, self::HighEndOverflow, self::MeasuredOver, self::MeasuredOverTogether, self::RepeatedOk, self::RepeatedCaution, self::RepeatedStop, self::EssentialRepeatedOk, self::EssentialRepeatedCaution, self::EssentialRepeatedStop, self::TooHot, self::TooCold, self::TooWarmForSoap, self::TemperatureFine, self::SoapSensitiveCaution, self::SoapSensitiveStop, self::HadOk, self::HadCaution, self::HadStop, self::EssentialHadOk, self::EssentialHadCaution, self::EssentialHadStop, self::StrongOilAgainCaution, self::StrongOilAgainStop, self::SulfurCaution, self::SulfurStop, self::CopperLately, self::BurntLately, self::EatenRaw, self::PeroxideBottleCaution, self::PeroxideBottleStop, self::PickedSoon, self::PickedLater, self::MeasureOver, self::MeasureOverThinned, self::MeasureUnder, self::MeasureUnderThinned, self::MeasureNear, self::MeasureTenfold, self::MeasureTenfoldThinned => null,
             self::OilsTogetherCaution, self::OilsTogetherStop, self::NoOil, self::OilOnBloom, self::Swab, self::SwabOnHairs, self::Gas, self::WinterOilInSeason, self::LeafSprayOnSoil, self::EmulsionEnough, self::EmulsionMarginal, self::EmulsionShortMore, self::EmulsionShortMoreOrSoft, self::EmulsionShortSoftWater, self::EmulsionShortEmulsifierFirst, self::EmulsionShortKeepMoving, self::InFlower, self::DrenchOnLeaves, self::DrenchOnSoil, self::WinterOilOnLeaves, self::StockOnly, self::BatchFit, self::BatchKeptTooLong, self::BatchUnsteady, self::LeafTestNone, self::LeafTestUnknown, self::LeafTestStronger, self::LeafTestWaiting, self::LeafTestLookNow, self::LeafTestLookAgain, self::LeafTestGoAhead, self::LeafTestGoAheadAndRounds, self::LeafTestWeaken, self::LeafTestRefuse, self::DrenchPlanted, self::WinterOilOnGreen, self::BareUnknown, self::InFlowerIndoors, self::DryRoot, self::Young, self::YoungMild, self::BurntBefore, self::MarkedBefore, self::BurntFamily, self::UnknownMix, self::BatchOld, self::WeedKiller, self::LeafTestFaded, self::LeafTestThisBottle => 'practice',
-            self::MeasureOver, self::MeasureOverThinned, self::MeasureUnder, self::MeasureUnderThinned, self::MeasureInStock, self::CompareApart, self::CompareSame, self::CompareAlike, self::BatchDiscarded, self::BatchNotFinished => 'house',
+            self::MeasureInStock, self::CompareApart, self::CompareSame, self::CompareAlike, self::BatchDiscarded, self::BatchNotFinished => 'house',
         };
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Safety;
 
+use IdleMixer\Core\Data\SafetyLines;
 use IdleMixer\Core\Measure\Measure;
 use IdleMixer\Core\Measure\PreDilution;
 use IdleMixer\Core\Measure\ScoopPlan;
@@ -50,6 +51,8 @@ final readonly class MeasuringJudge
 
         return Verdict::of(
             match (true) {
+                abs($error) <= 100.0 * SafetyLines::SPOONS_OFF['value'] * (1 + Ceiling::ROUNDING) => Finding::MeasureNear,
+                $plan->millilitres() >= SafetyLines::TIMES_MEANT['value'] * $plan->wanted * (1 - Ceiling::ROUNDING) => $thinned === null ? Finding::MeasureTenfold : Finding::MeasureTenfoldThinned,
                 $error > 0 => $thinned === null ? Finding::MeasureOver : Finding::MeasureOverThinned,
                 default => $thinned === null ? Finding::MeasureUnder : Finding::MeasureUnderThinned,
             },
@@ -61,6 +64,7 @@ final readonly class MeasuringJudge
                 'larger' => $load->mixture->finished() * $larger / 1000.0,
                 ...($thinned === null ? [] : self::thinned($thinned)),
             ],
+            SafetyLines::SPOONS_OFF['source'],
         );
     }
 

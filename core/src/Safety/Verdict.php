@@ -32,20 +32,16 @@ final readonly class Verdict
         return new self($finding, $finding->code(), $finding->about(), $finding->level(), $args, $finding->source() ?? $source);
     }
 
-    /** What the high end of a range would be told. */
-    public static function ofHighEnd(self $worse): self
-    {
-        $finding = isset($worse->args['limit']) ? Finding::HighEndOver : Finding::HighEndOverTogether;
-
-        return new self($finding, "high-end-{$worse->code}", $worse->about, $finding->level(), $worse->args, $worse->source);
-    }
-
-    /** What is told of it as the measures at hand have it; as bad as it is. */
-    public static function ofMeasured(self $worse): self
+    /**
+     * What is told of it as the measures at hand have it.
+     *
+     * @param bool $byFar whether they are off by so much that it is as bad as it is, and not only to be minded
+     */
+    public static function ofMeasured(self $worse, bool $byFar): self
     {
         $finding = isset($worse->args['limit']) ? Finding::MeasuredOver : Finding::MeasuredOverTogether;
 
-        return new self($finding, "measured-{$worse->code}", $finding->about(), $worse->level, $worse->args, $worse->source);
+        return new self($finding, "measured-{$worse->code}", $finding->about(), $byFar ? $worse->level : Level::Caution, $worse->args, $worse->source);
     }
 
     /**

@@ -55,7 +55,7 @@ it('makes no more than the sprayer holds', function (?float $sprayer, ?string $w
 })->with([[1.0, null], [2.0, 'Make 1.5 L: it measures true'], [null, 'Make 1.5 L: it measures true'], [1.2, null]]);
 
 it('finds another volume that the spoons measure true', function (): void {
-    $spoons = array_map(static fn(array $one): array => ['amount' => $one[0], 'unit' => $one[1]], [[1, '[tbs_us]'], [1, '[tsp_us]'], [0.5, '[tsp_us]'], [0.25, '[tsp_us]'], [1, '[drp]']]);
+    $spoons = array_map(static fn(array $one): array => ['amount' => $one[0], 'unit' => $one[1]], [[1, '[tbs_us]'], [1, '[tsp_us]'], [1, '[drp]']]);
     $plan = Plans::shipped('soda-and-oil-by-the-book', 1, 'L', ['sprayer' => ['amount' => 1, 'unit' => 'L'], 'measures' => $spoons]);
     $mending = mended($plan);
     assert($mending !== null);

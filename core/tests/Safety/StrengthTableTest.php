@@ -47,7 +47,7 @@ function holding(string $ingredient, float $percent): array
     return match ($ingredient) {
         'baking-soda' => ['ingredient' => $ingredient, 'amount' => 10.0 * $percent, 'unit' => 'g'],
         'isopropyl-alcohol' => ['ingredient' => $ingredient, 'amount' => 10.0 * $percent / 0.99, 'unit' => 'mL', 'strength' => 99],
-        'hydrogen-peroxide' => ['ingredient' => $ingredient, 'amount' => 10.0 * $percent / 0.08, 'unit' => 'mL', 'strength' => 8],
+        'hydrogen-peroxide' => ['ingredient' => $ingredient, 'amount' => $percent > 7.0 ? 10.0 * $percent / 0.12 : 10.0 * $percent / 0.08, 'unit' => 'mL', 'strength' => $percent > 7.0 ? 12 : 8],
         default => ['ingredient' => $ingredient, 'amount' => 10.0 * $percent, 'unit' => 'mL'],
     };
 }

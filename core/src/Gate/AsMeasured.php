@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IdleMixer\Core\Gate;
+
+use IdleMixer\Core\Data\SafetyLines;
+use IdleMixer\Core\Mix\Component;
+use IdleMixer\Core\Mix\Composition;
+
+/** What really was measured, as it is judged: what spoons are always off is no matter, and counts for what was meant. */
+final class AsMeasured
+{
+    /** @param Composition $meant what was planned */
+    public static function of(Composition $made, Composition $meant): Composition
+    {
+        return Composition::remembered(array_values(array_map(static function (Component $one) use ($meant): Component {
+            $planned = $meant->components[$one->slug]->high ?? 0.0;
+            $near = $one->high > $planned && $one->high <= $planned * (1.0 + SafetyLines::SPOONS_OFF['value']);
+
+            return $near ? new Component($one->slug, $one->name, $one->substance, min($one->low, $planned), $planned) : $one;
+        }, $made->components)));
+    }
+}
