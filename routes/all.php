@@ -37,6 +37,7 @@ use App\Http\Controllers\PictureController;
 use App\Http\Controllers\PingController;
 use App\Http\Controllers\PlanController;
 use App\Http\Controllers\PlantController;
+use App\Http\Controllers\PlantHelpController;
 use App\Http\Controllers\ReachController;
 use App\Http\Controllers\RecipeController;
 use App\Http\Controllers\RunController;
@@ -76,6 +77,8 @@ Route::prefix('api')->group(static function (): void {
     Route::get('opening', OpeningController::class);
     Route::get('whereto', WheretoController::class);
     Route::get('plants/{id}', [PlantController::class, 'show']);
+    Route::get('plants/{id}/burnt', [PlantHelpController::class, 'burnt']);
+    Route::get('kinds', [PlantHelpController::class, 'kind']);
     Route::get('plants/{id}/picture', [PictureController::class, 'show']);
     Route::get('catalogue', CatalogueController::class);
     Route::get('today', TodayController::class);

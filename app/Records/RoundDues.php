@@ -5,13 +5,16 @@ declare(strict_types=1);
 namespace App\Records;
 
 use App\Models\Batch;
+use App\Models\Burn;
 use App\Models\Count;
 use App\Models\PestCase;
 use App\Models\Round;
 use DateTimeImmutable;
 use IdleMixer\Core\Choice\InTurns;
 use IdleMixer\Core\Choice\LeafPace;
+use IdleMixer\Core\Data\GateLines;
 use IdleMixer\Core\Data\ScheduleLines;
+use IdleMixer\Core\Leaf\Burn as Burnt;
 use IdleMixer\Core\Mix\Mixture;
 use IdleMixer\Core\Schedule\CleanLooks;
 use IdleMixer\Core\Schedule\FairLook;
@@ -45,6 +48,9 @@ final class RoundDues
     /** @var array<int, int> the batch that waits to be sprayed, by case */
     private array $mixed = [];
 
+    /** @var array<int, DateTimeImmutable> until when a plant rests whose leaves burnt, by plant */
+    private array $rests = [];
+
     private DateTimeImmutable $now;
 
     public function __construct(
@@ -74,6 +80,7 @@ final class RoundDues
         $fresh->forecast = null;
         $fresh->weeks = [];
         $fresh->mixed = ReadyBatches::of($cases, $now);
+        $fresh->rests = self::rests($now);
         $fresh->now = $now;
 
         return $fresh;
@@ -87,10 +94,26 @@ final class RoundDues
         $batch = $last === null ? null : Batch::query()->with('recipeVersion.recipe')->find($last->batch_id);
         $mixed = $place === null ? null : $this->mixed($case);
         $facts = $last === null || $batch === null
-            ? new RoundFacts(null, $planned, null, 0, $testUntil, ...$this->hours($case, $mixed, $place))
+            ? new RoundFacts(null, $planned, null, 0, $testUntil, ...[...$this->hours($case, $mixed, $place), $this->rests[$case->plant_id] ?? null])
             : $this->since($case, $last, $batch, $mixed, $testUntil, $place);
 
         return RoundMoves::of($planned, $facts, $this->now);
+    }
+
+    /** @return array<int, DateTimeImmutable> */
+    private static function rests(DateTimeImmutable $now): array
+    {
+        $days = GateLines::BURN_RESTS['value'];
+        $rests = [];
+        $lately = Round::query()->where('sprayed_at', '>=', $now->modify("-{$days} days"))->whereIn('id', Burn::query()->select('round_id'))->with(['burns', 'case:id,plant_id'])->get();
+        foreach ($lately as $round) {
+            if ($round->burns->contains(static fn(Burn $burn): bool => Burnt::is($burn->share))) {
+                $until = $round->sprayed_at->addDays($days);
+                $rests[$round->case->plant_id] = max($rests[$round->case->plant_id] ?? $until, $until);
+            }
+        }
+
+        return $rests;
     }
 
     /** What is sprayed next, where it is mixed. */
@@ -116,7 +139,7 @@ final class RoundDues
             $this->cleanLooks($case, $last),
             $testUntil,
             // Until something else is mixed it goes by what was sprayed last.
-            ...$this->hours($case, $mixed ?? $spray, $place),
+            ...[...$this->hours($case, $mixed ?? $spray, $place), $this->rests[$case->plant_id] ?? null],
         );
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Records;
 
 use App\Models\Batch;
+use App\Models\Burn;
 use App\Models\LeafTest;
 use App\Models\PestCase;
 use App\Models\Round;
@@ -12,6 +13,7 @@ use App\Models\Run;
 use App\Models\Watch;
 use DateTimeImmutable;
 use IdleMixer\Core\Batch\BatchStatus;
+use IdleMixer\Core\Leaf\Burn as Burnt;
 use IdleMixer\Core\Schedule\CaseTasks;
 use IdleMixer\Core\Schedule\MovedDate;
 use IdleMixer\Core\Schedule\Task;
@@ -190,7 +192,7 @@ final readonly class TaskList
     private function open(DateTimeImmutable $now, TaskMoves $moves, Builder $cases): array
     {
         $tasks = [];
-        $cases = $cases->whereNull('closed_at')->with(['plant', 'rounds.batch:' . implode(',', self::WITHOUT_DOCUMENT), 'counts' => static fn(Relation $counts) => $counts->getBaseQuery()->whereRaw(self::SINCE_LAST)])->get();
+        $cases = $cases->whereNull('closed_at')->with(['plant', 'rounds.batch:' . implode(',', self::WITHOUT_DOCUMENT), 'rounds.burns', 'counts' => static fn(Relation $counts) => $counts->getBaseQuery()->whereRaw(self::SINCE_LAST)])->get();
         $tests = PlannedTasks::tested(array_values($cases->map(static fn(PestCase $case): int => $case->plant_id)->all()));
         $dues = $this->dues->at($now, array_values($cases->map(static fn(PestCase $case): int => $case->id)->all()));
         foreach ($cases as $case) {
@@ -231,7 +233,15 @@ final readonly class TaskList
         }
         $due = $dues->of($case, $last, $task->dueAt, $last === null ? null : self::testUntil($tests, $last, $now));
 
+        $task = self::hasBurnt($last) ? $task->withoutAgain() : $task;
+
         return $due->at === null ? null : $task->movedTo($due->at, ...$due->moves);
+    }
+
+    /** What burnt is not sprayed once more. */
+    private static function hasBurnt(?Round $last): bool
+    {
+        return $last !== null && $last->burns->contains(static fn(Burn $burn): bool => Burnt::is($burn->share));
     }
 
     /**

@@ -55,7 +55,7 @@ final readonly class Doors
     /** What the bench says of the same, as long as it is planned: what is said of what stands mixed is left out of both. */
     public function bench(): string
     {
-        return self::gate(Notebook::post("/api/bench?plant={$this->plant}", ['request' => $this->request]), 'gate');
+        return self::gate(Notebook::post('/api/bench', ['request' => $this->request, 'plantId' => $this->plant]), 'gate');
     }
 
     /** Whether a round of it is taken without a reason. */

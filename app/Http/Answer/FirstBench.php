@@ -61,6 +61,7 @@ final readonly class FirstBench
             'agitation' => $opening->agitation ?? Agitation::HandShake->value,
             ...($this->standsReady($recipe) ? ['stockReady' => true] : []),
             ...($told?->pickedInDays === null ? [] : ['pickedInDays' => $told->pickedInDays]),
+            ...($told === null ? [] : ['plantId' => $told->id]),
         ];
     }
 

@@ -45,6 +45,8 @@ final readonly class RoundAnswer
         /** Why it went without proof; empty where it had one. */
         public string $override,
         public array $burns,
+        /** Whether its leaves burnt, so that it is not made again. */
+        public bool $burnt,
         public ?float $litres,
         /** As it was then; empty where nobody told it. */
         public string $weather,

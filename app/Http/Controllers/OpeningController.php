@@ -9,13 +9,13 @@ use App\Http\Answer\FirstBench;
 use App\Http\Answer\OpeningAnswer;
 use App\Http\Answer\OpeningAnswers;
 use App\Http\Api\Call;
+use App\Http\Input\PlantBenches;
 use App\Http\RefusedCall;
 use App\Models\Batch;
 use App\Models\PestCase;
 use App\Records\Kitchenware;
 use App\Records\Opening;
 use App\Records\Openings;
-use IdleMixer\Core\Bench\BenchReader;
 use IdleMixer\Core\Document\JsonText;
 use IdleMixer\Core\Trouble\TroubleCatalogue;
 use IdleMixer\Core\Words\Say;
@@ -26,7 +26,7 @@ use Psr\Clock\ClockInterface;
 /** What the bench opens on: `again` a batch, for a `case`, or what is due; `times` its strength, and a `cup` of it for a leaf test. */
 final readonly class OpeningController
 {
-    public function __construct(private Openings $openings, private TroubleCatalogue $troubles, private ClockInterface $clock, private FirstBench $first, private BenchReader $benches, private BenchPlans $plans, private Kitchenware $kitchenware) {}
+    public function __construct(private Openings $openings, private TroubleCatalogue $troubles, private ClockInterface $clock, private FirstBench $first, private PlantBenches $benches, private BenchPlans $plans, private Kitchenware $kitchenware) {}
 
     #[Call('What the bench opens on: the same again, a case, or what is due', answer: OpeningAnswer::class, query: ['again' => ['type' => 'integer'], 'case' => ['type' => 'integer'], 'cup' => ['type' => 'number'], 'times' => ['type' => 'number']], also: [404])]
     public function __invoke(Request $request): JsonResponse

@@ -7,15 +7,12 @@ namespace App\Http\Controllers;
 use App\Http\Answer\BenchPlans;
 use App\Http\Api\Call;
 use App\Http\Body;
-use App\Http\RefusedCall;
-use App\Models\Plant;
-use App\Records\Whoms;
+use App\Http\Input\PlantBenches;
 use IdleMixer\Core\Bench\BenchReader;
 use IdleMixer\Core\Plan\Planner;
 use IdleMixer\Core\Writing\PlanWriter;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Psr\Clock\ClockInterface;
 
 /** Works out a plan; nothing is kept. */
 final readonly class PlanController
@@ -30,13 +27,9 @@ final readonly class PlanController
     }
 
     /** Of the whole bench, as the screens have it, with what mends it; for a plant by what it had and what is proven on its kind. */
-    #[Call('Work out the plan of a whole bench, as the screens have it, and what mends it; nothing is kept', answer: '#BenchPlan', body: '#Bench', query: ['plant' => ['type' => 'integer', 'minimum' => 1]])]
-    public function bench(Request $request, Whoms $whoms, ClockInterface $clock): JsonResponse
+    #[Call('Work out the plan of a whole bench, as the screens have it, and what mends it; nothing is kept', answer: '#BenchPlan', body: '#Bench')]
+    public function bench(Request $request, PlantBenches $benches): JsonResponse
     {
-        $bench = $this->benches->read(Body::of($request));
-        $named = $request->query('plant');
-        $plant = is_string($named) && $named !== '' ? Plant::query()->find((int) $named) ?? throw RefusedCall::notFound('plant', $named) : null;
-
-        return new JsonResponse($this->plans->of($plant === null ? $bench : $bench->for($whoms->of($plant, $clock->now()))));
+        return new JsonResponse($this->plans->of($benches->read(Body::of($request))));
     }
 }

@@ -25,7 +25,7 @@ use IdleMixer\Core\Words\Say;
 
 /**
  * Reads a bench, strictly: a plan request by itself, or the bench document of the screens, which holds the request and
- * beside it what the open request has no room for: `measures` by name, `scale`, `hand`, `agitation`, `pickedInDays`, `stockReady`.
+ * beside it what the open request has no room for: `measures` by name, `scale`, `hand`, `agitation`, `pickedInDays`, `stockReady`; `plantId`, whose plant only a notebook knows.
  */
 final readonly class BenchReader
 {
@@ -80,7 +80,7 @@ final readonly class BenchReader
      */
     public function read(Node $node): Bench
     {
-        $beside = $node->object(['request', 'measures', 'scale', 'hand', 'agitation', 'pickedInDays', 'stockReady']);
+        $beside = $node->object(['request', 'measures', 'scale', 'hand', 'agitation', 'pickedInDays', 'stockReady', 'plantId']);
 
         return $this->bench($beside->get('request'), $beside);
     }

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace IdleMixer\Core\Gate;
 
 use IdleMixer\Core\Data\GateLines;
-use IdleMixer\Core\Data\LeafLines;
 use IdleMixer\Core\Ingredient\Substance;
 use IdleMixer\Core\Ingredient\SubstanceGroup;
+use IdleMixer\Core\Leaf\Burn;
 use IdleMixer\Core\Mix\Composition;
 use IdleMixer\Core\Mix\Strengths;
 use IdleMixer\Core\Recipe\RecipeUse;
@@ -38,7 +38,7 @@ final readonly class HadRound
 
     public function hasBurnt(): bool
     {
-        return $this->burnt !== null && $this->burnt > LeafLines::SLIGHT['value'];
+        return $this->burnt !== null && Burn::is($this->burnt);
     }
 
     /** Percent of one group that its leaves got. */

@@ -66,7 +66,7 @@ final readonly class BenchJudge
 
         return $bench->whom === null
             ? Question::onto($spray, $bench->target, $now, $water)
-            : Question::for($spray, $bench->whom, $this->classes, $now->practised ? null : $now->everyDays, $now->air, $water);
+            : Question::for($spray, $bench->whom->on($now), $this->classes, $now->practised ? null : $now->everyDays, $now->air, $water);
     }
 
     /** Whether the water leaves enough true soap free to kill by itself. */

@@ -27,6 +27,18 @@ final readonly class PlantNow
         public ?float $harvestInDays = null,
     ) {}
 
+    /**
+     * The same on a day of which somebody tells more.
+     *
+     * @param float|null $pickedInDays days until it is picked, where that is sooner
+     */
+    public function on(bool $inFlower, ?float $pickedInDays): self
+    {
+        $harvest = $pickedInDays === null ? $this->harvestInDays : min($pickedInDays, $this->harvestInDays ?? \INF);
+
+        return new self($this->leaf, $this->kind, $this->site, $inFlower ? Stage::InBloom : $this->stage, $this->dryRoot, $this->wounded, $this->freshlyMoved, $this->eatenRaw, $this->soapSensitive, $this->bearsNoOil, $harvest);
+    }
+
     public function bearsNoOil(): bool
     {
         return $this->bearsNoOil || ($this->leaf->bearsNoOil ?? false) || ($this->kind->bearsNoOil ?? false);

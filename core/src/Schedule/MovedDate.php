@@ -9,6 +9,8 @@ use DateTimeImmutable;
 /** What moved a date, and to when; the sentence is put together elsewhere. */
 final readonly class MovedDate
 {
+    public const BURNT = 'burnt';
+
     public function __construct(
         public string $code,
         /** Null where it is done no more. */

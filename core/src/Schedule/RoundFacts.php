@@ -25,5 +25,7 @@ final readonly class RoundFacts
         public ?array $windows,
         /** Where the forecast ends. */
         public DateTimeImmutable $forecastEnd,
+        /** Until when it rests after its leaves burnt; null where none did. */
+        public ?DateTimeImmutable $restsUntil = null,
     ) {}
 }

@@ -21,7 +21,7 @@ final class RoundMoves
         }
         $at = $planned;
         $moves = [];
-        foreach ([self::washedOff(...), self::oneClean(...), self::tested(...)] as $rule) {
+        foreach ([self::washedOff(...), self::oneClean(...), self::tested(...), self::burnt(...)] as $rule) {
             $moved = $rule($at, $facts);
             if ($moved !== null) {
                 $at = $moved->to ?? $at;
@@ -56,6 +56,12 @@ final class RoundMoves
     private static function tested(DateTimeImmutable $at, RoundFacts $facts): ?MovedDate
     {
         return $facts->testUntil !== null && $facts->testUntil > $at ? new MovedDate('leaf-test', $facts->testUntil) : null;
+    }
+
+    /** Burnt leaves bear nothing else for a while. */
+    private static function burnt(DateTimeImmutable $at, RoundFacts $facts): ?MovedDate
+    {
+        return $facts->restsUntil !== null && $facts->restsUntil > $at ? new MovedDate(MovedDate::BURNT, $facts->restsUntil) : null;
     }
 
     /**

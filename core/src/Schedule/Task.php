@@ -34,6 +34,12 @@ final readonly class Task
         return $this->planned ?? $this->dueAt;
     }
 
+    /** The same, and what was sprayed last is not made again. */
+    public function withoutAgain(): self
+    {
+        return new self($this->kind, $this->ref, $this->about, $this->dueAt, $this->counted, null, $this->moves, $this->planned, $this->case);
+    }
+
     /** The same at another time. */
     public function movedTo(DateTimeImmutable $at, MovedDate ...$why): self
     {

@@ -23,4 +23,10 @@ return [
     'reading-reader.kind-of-injury' => 'kind of injury',
     'reading-reader.place-on-drawn-leaf-number' => 'A place on the drawn leaf is a number from 0 to 1, found {found}.',
     'reading-reader.share-percent-of-leaf-0' => 'A share is a percent of the leaf, 0 to 100; found {found}.',
+    'first-aid.rinse' => 'Rinse it with plain water today, unless the spray has dried: what is dry stays.',
+    'first-aid.shade' => 'Take it out of the sun, or shade it; no lamp on it.',
+    'first-aid.photograph' => 'Photograph the worst leaves: marks on edges and where drops hung speak for the spray, marks on new growth do not.',
+    'first-aid.nothing-else' => 'Nothing else on it for {days} days, and no feed.',
+    'first-aid.do-not-cut' => 'Cut nothing off before new growth shows: a hurt leaf still feeds it.',
+    'first-aid.look-again' => 'Look again on day 3 and day 7.',
 ];

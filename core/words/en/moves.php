@@ -10,6 +10,7 @@ return [
     'one-clean-look' => 'Later: the last look was clean. One more, and it ends; one quiet week is not the end.',
     'two-clean-looks' => 'Two clean looks a week apart: no more rounds. Look at new growth now and again.',
     'leaf-test' => 'Later: a leaf test runs until then.',
+    'burnt' => 'Later: its leaves burnt. Nothing else goes on it until then; look at it on day 3 and day 7.',
     'no-good-hour' => 'Later: before that, no hour is good or workable while you can see what you spray.',
     'no-hour-this-week' => 'Later: the forecast holds no hour for it. Ask again then.',
     'by-hand' => 'You moved it: {said}',

@@ -136,4 +136,8 @@ return [
     'record-words.fewer' => '{percent} % fewer',
     'record-words.more' => '{percent} % more',
     'sentences.under-a-day' => 'less than a day',
+    'kind-words.bears-no-oil' => 'bears no oil',
+    'kind-words.soap-marks-it' => 'soap marks it',
+    'kind-words.stands-bare' => 'bare in winter',
+    'kind-words.usually' => '{kind}, as handbooks have it: {tells}.',
 ];

@@ -19,6 +19,7 @@ return [
         'hand?' => ['type' => 'number', 'minimum' => 0.05, 'maximum' => 20, 'description' => 'How much coarser than usual the one at the bench mixes.'],
         'agitation?' => ['enum' => ['stir', 'hand-shake', 'brisk-shake', 'whisk', 'blender'], 'description' => 'How hard the mix is worked; a shake by hand when left out.'],
         'pickedInDays?' => ['type' => ['number', 'null'], 'minimum' => 0, 'maximum' => 3660],
+        'plantId?' => ['type' => 'integer', 'minimum' => 1],
         'stockReady?' => ['type' => 'boolean', 'description' => 'Whether the stock that is poured from stands ready in its jar.'],
     ],
     'BenchPlan' => [

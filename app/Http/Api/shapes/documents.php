@@ -33,7 +33,7 @@ return [
     'PlanRequest' => ['$ref' => 'schemas/plan-request.schema.json'],
     'Plan' => ['$ref' => 'schemas/plan.schema.json'],
     'GateRequest' => ['$ref' => 'schemas/gate-request.schema.json'],
-    'Gate' => ['$ref' => 'schemas/gate.schema.json'],
+    'GateDocument' => ['$ref' => 'schemas/gate.schema.json'],
     'Verdict' => ['$ref' => 'schemas/plan.schema.json#/$defs/verdict'],
     'Level' => Level::class,
     'BatchDocument' => ['$ref' => 'schemas/batch.schema.json'],

@@ -1,4 +1,5 @@
 <script lang="ts">
+    import GateSays from '../../parts/GateSays.svelte';
     import By from '../../parts/By.svelte';
     import type { Schemas } from '../../lib/client';
     import { atTime, fromNow } from '../../lib/time';
@@ -89,6 +90,15 @@
     </section>
     <div class="grid content-start gap-4">
         {#if batch.status === 'ready' && again !== undefined}<ReshakeTimer seconds={again.reshake_seconds} words={again.words} />{/if}
+        {#if batch.gate !== null && batch.discardedAt === null}
+            <section class="dish">
+                <h2 class="mb-2">{say('batch/made-batch.may-it-go-on')}</h2>
+                <GateSays gate={batch.gate} />
+                {#if batch.plant !== null}<a class="link inline-flex min-h-11 items-center" href={`/plants/${batch.plant.id}#burnt`}
+                        >{say('batch/made-batch.leaves-look-burnt')}</a
+                    >{/if}
+            </section>
+        {/if}
         {#if batch.discardedAt === null && batch.jar === null}
             <details class="dish no-print" bind:open={resting}>
                 <summary class="min-h-11 cursor-pointer py-2 font-bold">{say('batch/made-batch.what-left-and-where-may')}</summary>

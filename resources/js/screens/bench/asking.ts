@@ -23,6 +23,7 @@ interface Standing {
     hand: number;
     agitation: Schemas['Bench']['agitation'];
     jarId: number;
+    plantId: number;
 }
 
 /** A recipe of the house as it stands goes by its name; what was changed goes whole. */
@@ -43,11 +44,11 @@ export function requestOf(state: Standing): Request | null {
     return {
         recipe: recipeOf(state, recipe),
         make: { amount: filling.make, unit: filling.unit },
-        ...(filling.sprayer === undefined ? {} : { sprayer: filling.sprayer.fill }),
+        sprayer: filling.sprayer?.fill,
         highEnd: state.highEnd,
         factor: state.factor,
-        ...(state.water.asked === undefined ? {} : { water: state.water.asked }),
-        ...(state.onto === undefined ? {} : { plant: state.onto as Request['plant'] }),
+        water: state.water.asked,
+        plant: state.onto as Request['plant'],
         circumstances: state.day.circumstances,
     };
 }
@@ -56,18 +57,17 @@ export function requestOf(state: Standing): Request | null {
 export function benchOf(state: Standing & { request: Request | null }): Schemas['Bench'] | null {
     const request = state.request;
     const { shelf } = state;
-    const pickedInDays = state.day.pickedIn;
     return request === null
         ? null
         : {
               request,
-              ...(shelf.kit.length === 0
-                  ? {}
-                  : { measures: shelf.kit.map(({ amount, unit, name }) => ({ amount, unit, ...(name === '' ? {} : { name }) })) }),
-              ...(shelf.scaleGrams === null ? {} : { scale: shelf.scaleGrams }),
+              measures:
+                  shelf.kit.length > 0 ? shelf.kit.map(({ amount, unit, name }) => ({ amount, unit, name: name || undefined })) : undefined,
+              scale: shelf.scaleGrams ?? undefined,
               hand: state.hand,
               agitation: state.agitation,
-              ...(state.jarId === 0 ? {} : { stockReady: true }),
-              ...(pickedInDays === undefined ? {} : { pickedInDays }),
+              stockReady: state.jarId > 0 || undefined,
+              pickedInDays: state.day.pickedIn,
+              plantId: state.plantId || undefined,
           };
 }

@@ -46,13 +46,12 @@ export class Day {
     }
 
     get circumstances(): Circumstances {
-        const all = {
+        return {
             season: this.season || undefined,
             celsius: this.#celsius(said(this.air)),
             inFlower: this.inFlower || undefined,
             everyDays: said(this.everyDays),
         };
-        return Object.fromEntries(Object.entries(all).filter(([, value]) => value !== undefined));
     }
 
     /** Days until it is picked. */

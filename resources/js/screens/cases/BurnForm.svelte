@@ -9,7 +9,7 @@
 
     type Round = Schemas['Case']['rounds'][number];
     interface Props {
-        round: Round;
+        round: Pick<Round, 'key'>;
         /** The burn to correct; none for a new one. */
         burn?: Schemas['Burn'];
         onsaved: (next: Schemas['Case']) => void;

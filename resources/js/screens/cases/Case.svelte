@@ -71,6 +71,9 @@
         {#if one.closedAt === null}<NextAct {one} onsaved={saved} onlook={look} />{/if}
         <div class="mt-5 grid gap-6 lg:grid-cols-2">
             <CountCurve {one} onsaved={saved} />
+            <a class="link no-print inline-flex min-h-11 items-center" href={`/plants/${one.plant.id}#burnt`}
+                >{say('cases/case.leaves-look-burnt')}</a
+            >
             <Rounds {one} onsaved={saved} />
         </div>
         {#if one.rounds.length > 0}

@@ -4,7 +4,7 @@
     import { Sending } from '../../lib/sending.svelte';
     import { atTime } from '../../lib/time';
     import { undo } from '../../lib/undo.svelte';
-    import { briefly, worst } from '../../lib/verdicts';
+    import { briefly } from '../../lib/verdicts';
     import FormFoot from '../../parts/FormFoot.svelte';
     import LevelMark from '../../parts/LevelMark.svelte';
     import { actOf } from './act';
@@ -23,13 +23,13 @@
     /** The batch that was sprayed just now: is any of it left? */
     let left = $state('');
     const act = $derived(actOf(one, new Date()));
-    const verdict = $derived(act.kind === 'spray' ? worst(act.batch.verdicts) : undefined);
+    /** What the gate says of what stands mixed. */
+    const gate = $derived(act.kind === 'spray' ? act.batch.gate : undefined);
+    const reason = $derived(gate?.reasons[0]);
     const round = $derived(one.rounds.at(-1));
 
-    /** What its leaf tests do not allow yet; the reason to spray all the same stays in the record. */
-    const unproven = $derived(
-        act.kind === 'spray' ? act.batch.verdicts.find((found) => found.code === 'leaf-test' && found.level !== 'ok') : undefined,
-    );
+    /** It may not go on, or is not proven: the reason to spray all the same stays in the record. */
+    const closed = $derived(gate !== undefined && gate.closed !== '');
     let why = $state('');
 
     async function sprayed(): Promise<void> {
@@ -84,15 +84,16 @@
         {#if act.kind === 'spray'}
             <p class="min-w-56 flex-1" id="next-act">
                 <strong class="block text-xl">{say('cases/next-act.ready-to-be-sprayed', { name: act.batch.name })}</strong>
-                {#if verdict !== undefined && verdict.level !== 'ok'}<span class="flex items-start gap-2"
-                        ><LevelMark level={verdict.level} /><span>{briefly(verdict.because)}</span></span
+                {#if reason !== undefined}<span class="flex items-start gap-2" data-gate-says
+                        ><LevelMark level={reason.level} /><span>{briefly(reason.text)} {reason.remedy}</span></span
                     >{:else}{act.batch.how}{/if}
                 {#if act.off !== null}<span class="mt-1 block" data-off
                         >{say('cases/next-act.due', { dueAt: atTime(act.off.dueAt), moves: act.off.moves.join(' ') })}</span
                     >{/if}
             </p>
-            {#if unproven !== undefined}
-                {#if act.batch.leafTestId === null}<a class="act" href={`/batches/${act.batch.id}`}
+            {#if closed}
+                {#if reason?.level === 'stop'}<a class="act" href={`/cases/${one.id}/choose`}>{say('cases/next-act.choose-another')}</a
+                    >{:else if act.batch.leafTestId === null}<a class="act" href={`/batches/${act.batch.id}`}
                         >{say('cases/next-act.test-on-its-leaves')}</a
                     >{:else}<a class="act" href={`/leaf-tests/${act.batch.leafTestId}`}>{say('cases/next-act.to-its-leaf-test')}</a>{/if}
                 <details class="w-full" data-gate>
@@ -136,11 +137,13 @@
                 {one.rounds.length > 0 ? say('cases/next-act.next-round-due') : say('cases/next-act.not-sprayed-yet')}
             </p>
             <a class="act" href={`/bench?case=${one.id}`} aria-describedby="next-act">{say('cases/next-act.mix')}</a>
-            {#if round !== undefined}<a class="aside-act" href={`/bench?again=${round.batch.id}`}>{say('cases/next-act.same-again')}</a
+            {#if round !== undefined && !round.burnt}<a class="aside-act" href={`/bench?again=${round.batch.id}`}
+                    >{say('cases/next-act.same-again')}</a
                 >{/if}
         {:else if act.kind === 'wait'}
             <p class="min-w-56 flex-1" id="next-act"><strong class="block text-xl">{act.words} {atTime(act.at)}.</strong></p>
-            {#if round !== undefined}<a class="aside-act" href={`/bench?again=${round.batch.id}`}>{say('cases/next-act.same-again')}</a
+            {#if round !== undefined && !round.burnt}<a class="aside-act" href={`/bench?again=${round.batch.id}`}
+                    >{say('cases/next-act.same-again')}</a
                 >{/if}
         {:else}
             <p class="min-w-56 flex-1 text-xl font-bold">{say('cases/next-act.nothing-due-look-again-in')}</p>

@@ -27,9 +27,8 @@
             }),
     );
     const batch = $derived(one.batches.find((each) => each.key === form.values.batch));
-    const stopped = $derived(batch?.verdicts.some((verdict) => verdict.level === 'stop') ?? false);
-    /** The leaf tests do not allow a full spray: it goes only with a reason. */
-    const unproven = $derived(batch?.verdicts.some((verdict) => verdict.code === 'leaf-test' && verdict.level !== 'ok') ?? false);
+    /** It may not go on, or is not proven: it goes only with a reason. */
+    const closed = $derived(batch !== undefined && batch.gate.closed !== '');
     /** What a round was sprayed with may be thrown away since. */
     const offered = $derived([
         ...one.batches.map((each) => ({
@@ -49,7 +48,7 @@
             batch: sprayed,
             handWork,
             notes,
-            override: unproven || round !== undefined ? override : '',
+            override: closed || round !== undefined ? override : '',
             ...(instant === undefined ? {} : { sprayedAt: instant }),
         };
         const correct = (key: string, basedOn: number): Promise<Schemas['Case']> =>
@@ -104,7 +103,7 @@
                 maxlength="1000"
                 bind:value={form.values.notes}></textarea></label
         >
-        {#if round === undefined && unproven}<label class="grid gap-1" data-gate
+        {#if round === undefined && closed}<label class="grid gap-1" data-gate
                 ><span class="font-bold">{say('cases/round-form.not-proven-on-its-leaves')}</span><input
                     class="input w-full"
                     maxlength="500"
@@ -118,9 +117,9 @@
         <FormFoot {form} send={() => void save()} />
         {#if round === undefined}
             <button
-                class={['btn', !stopped && 'btn-primary']}
-                disabled={form.held || batch === undefined || (unproven && form.values.override.trim() === '')}
-                >{stopped || unproven ? say('cases/round-form.was-sprayed-all-same') : say('cases/round-form.sprayed')}</button
+                class={['btn', !closed && 'btn-primary']}
+                disabled={form.held || batch === undefined || (closed && form.values.override.trim() === '')}
+                >{closed ? say('cases/round-form.was-sprayed-all-same') : say('cases/round-form.sprayed')}</button
             >
         {:else}
             <button class="btn btn-primary" disabled={form.held}>{say('cases/round-form.correct-round')}</button>

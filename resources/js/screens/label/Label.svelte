@@ -5,6 +5,7 @@
     import Head from '../../parts/Head.svelte';
     import Waiting from '../../parts/Waiting.svelte';
     import { route } from '../../routes';
+    import { briefly } from '../../lib/verdicts';
     import { codeOf } from './code';
 
     const id = Number(route.params.id);
@@ -34,6 +35,11 @@
                             ? say('label/label.same-day')
                             : say('label/label.by', { discardAt: atTime(batch.discardAt) })}
                     </dd>
+                    {#if batch.gate !== null}<dt>{say('label/label.on-its-plant')}</dt>
+                        <dd data-gate-says>
+                            {batch.gate.reasons[0] === undefined ? say('label/label.may-go-on') : briefly(batch.gate.reasons[0].text)}
+                            {#if batch.gate.pickFromDays > 0}{say('label/label.pick-from', { days: batch.gate.pickFromDays })}{/if}
+                        </dd>{/if}
                 </dl>
                 <svg
                     viewBox={`-2 -2 ${code.size + 4} ${code.size + 4}`}

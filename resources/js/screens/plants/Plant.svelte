@@ -8,13 +8,16 @@
     import { route } from '../../routes';
     import PlantForm from '../shed/PlantForm.svelte';
     import TaskRow from '../today/TaskRow.svelte';
+    import GateSays from '../../parts/GateSays.svelte';
     import Bears from './Bears.svelte';
+    import BurntLeaves from './BurntLeaves.svelte';
     import OnIt from './OnIt.svelte';
     import Picture from './Picture.svelte';
     import PutAway from './PutAway.svelte';
     import { onDay, onShortDay } from '../../lib/time';
 
     const id = Number(route.params.id);
+    let burnt = $state(location.hash === '#burnt');
     const page = new Loaded(async () => {
         const [plant, catalogue] = await Promise.all([
             taken(api.GET('/api/plants/{id}', { params: { path: { id } } })),
@@ -27,7 +30,7 @@
 </script>
 
 <Waiting of={page}>
-    {#snippet children({ plant: { plant, cases, tests, proven, had, next, pictureAt }, catalogue })}
+    {#snippet children({ plant: { plant, cases, tests, proven, had, next, pictureAt, standing }, catalogue })}
         <Head title={plant.name} />
         <p class="quiet -mt-3 mb-3">
             {[
@@ -49,6 +52,19 @@
                             {#each next as task, i (keyOf(task))}<TaskRow {task} now={new Date()} main={i === 0} onchange={again} />{/each}
                         </ul>
                     </section>{/if}
+                {#if standing.length > 0}<section class="dish" aria-label={say('plants/plant.what-stands-mixed')}>
+                        <h2>{say('plants/plant.what-stands-mixed')}</h2>
+                        <ul class="mt-2 grid gap-3">
+                            {#each standing as one (one.batch.id)}<li>
+                                    <a class="link font-bold" href={`/batches/${one.batch.id}`}>{one.batch.name}</a>
+                                    <GateSays gate={one.gate} />
+                                </li>{/each}
+                        </ul>
+                    </section>{/if}
+                <details class="dish no-print" id="burnt" bind:open={burnt}>
+                    <summary class="min-h-11 cursor-pointer py-2 font-bold">{say('plants/plant.leaves-look-burnt')}</summary>
+                    {#if burnt}<BurntLeaves plantId={plant.id} onsaved={again} />{/if}
+                </details>
                 <OnIt {plant} {cases} pests={catalogue.pests} />
                 <section class="dish" aria-label={say('plants/plant.what-had')}>
                     <h2>{say('plants/plant.what-had')}</h2>

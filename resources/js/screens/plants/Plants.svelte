@@ -18,6 +18,8 @@
         return { plants: plants.plants, cases, tests: tests.leafTests, tolerance: catalogue.tolerance };
     });
     undo.followedBy(page);
+    /** Whoever comes with burnt leaves goes on to what helps them. */
+    const burnt = location.hash === '#burnt' ? '#burnt' : '';
 
     const open = (cases: Schemas['CaseBrief'][], plant: number): Schemas['CaseBrief'][] =>
         cases.filter((one) => one.plant.id === plant && one.closedAt === null);
@@ -31,11 +33,12 @@
 <Head title={say('plants/plants.plants')}><a class="btn btn-primary" href="/look">{say('plants/plants.what-on-my-plant')}</a></Head>
 <Waiting of={page}>
     {#snippet children({ plants, cases, tests, tolerance })}
+        {#if burnt !== ''}<p class="mb-2 text-lg font-bold">{say('plants/plants.which-looks-burnt')}</p>{/if}
         {#if plants.length === 0}<Empty text={say('plants/plants.none-yet-plants-leaf-decides')} />{/if}
         <ul class="mb-6 grid gap-x-8 lg:grid-cols-2">
             {#each ordered(plants, cases) as plant (plant.id)}
                 <li class="border-base-300 border-b">
-                    <a href={`/plants/${plant.id}`} class="flex min-h-14 flex-wrap items-baseline gap-x-3 py-2">
+                    <a href={`/plants/${plant.id}${burnt}`} class="flex min-h-14 flex-wrap items-baseline gap-x-3 py-2">
                         <span class="text-lg font-bold">{plant.name}</span>
                         <span class="quiet">{plant.place}</span>
                         <span class="ml-auto text-right"

@@ -1,10 +1,12 @@
 <script lang="ts">
     import { openCases } from '../../lib/cases';
-    import { api, taken } from '../../lib/client';
+    import { api, taken, type Schemas } from '../../lib/client';
     import { Loaded } from '../../lib/loaded.svelte';
     import { Sending } from '../../lib/sending.svelte';
     import FormFoot from '../../parts/FormFoot.svelte';
+    import { briefly } from '../../lib/verdicts';
     import Head from '../../parts/Head.svelte';
+    import LevelMark from '../../parts/LevelMark.svelte';
     import Waiting from '../../parts/Waiting.svelte';
     import { navigate } from '../../routes';
 
@@ -12,6 +14,9 @@
     const batch = Number(asked.get('batch'));
     const sending = new Sending();
     const page = new Loaded(openCases);
+    /** Whether what is mixed may go on each plant; they can be chosen before that is known. */
+    const rest = batch > 0 ? new Loaded(() => taken(api.GET('/api/batches/{id}/rest', { params: { path: { id: batch } } }))) : null;
+    const of = (plant: number): Schemas['RestPlant'] | undefined => rest?.value?.plants.find((one) => one.id === plant);
     /** In the order in which they were tapped. */
     let chosen = $state<number[]>(asked.get('case') === null ? [] : [Number(asked.get('case'))]);
     let school = $state<'school' | 'rinse' | 'leave'>('school');
@@ -58,8 +63,13 @@
                         >
                         <span class="text-lg">{one.name}</span>
                     </button>
+                    {@const told = of(one.plant.id)}
+                    {#if told !== undefined && told.level !== 'ok'}<p class="flex items-start gap-2 pb-2 text-sm" data-gate-says>
+                            <LevelMark level={told.level} /><span>{briefly(told.because)}</span>
+                        </p>{/if}
                 {/each}
             </fieldset>
+            <p class="quiet">{say('run/begin.any-dry')}</p>
             <fieldset class="flex flex-wrap gap-x-5">
                 <legend class="font-bold">{say('run/begin.rinsed-off-afterwards')}</legend>
                 <label class="flex min-h-11 items-center gap-2"

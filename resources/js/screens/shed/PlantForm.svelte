@@ -5,7 +5,9 @@
     import { arrived, undo } from '../../lib/undo.svelte';
     import { Form } from '../../lib/form.svelte';
     import FormFoot from '../../parts/FormFoot.svelte';
+    import KindTells from './KindTells.svelte';
     import PlantDays from './PlantDays.svelte';
+    import PlantNow from './PlantNow.svelte';
     import PlantStand from './PlantStand.svelte';
 
     interface Props {
@@ -31,6 +33,12 @@
         sulfurOn: was?.sulfurOn ?? '',
         copperOn: was?.copperOn ?? '',
         oilOn: was?.oilOn ?? '',
+        stage: was?.stage ?? '',
+        stageOn: was?.stageOn ?? '',
+        dryOn: was?.dryOn ?? '',
+        movedOn: was?.movedOn ?? '',
+        wounded: was?.wounded ?? false,
+        eatenRaw: was?.eatenRaw ?? false,
         exposure: was?.exposure ?? ('full-sun' as Schemas['Plant']['exposure']),
         lightsOn: was?.lights?.on ?? '',
         lightsOff: was?.lights?.off ?? '',
@@ -49,7 +57,7 @@
         event?.preventDefault();
         const { names, kind, tolerance: leaf, place, size, bearsNoOil, indoors, bloomFrom, bloomUntil, harvestOn } = form.values;
         const { soapSensitive, sulfurOn, copperOn, oilOn, lightsOn, lightsOff } = form.values;
-        const { exposure } = form.values;
+        const { exposure, stage, stageOn, dryOn, movedOn, wounded, eatenRaw } = form.values;
         const lights = indoors && lightsOn !== '' && lightsOff !== '' ? { on: lightsOn, off: lightsOff } : null;
         const day = (text: string): string | null => (text === '' ? null : text);
         const dates = {
@@ -59,8 +67,12 @@
             sulfurOn: day(sulfurOn),
             copperOn: day(copperOn),
             oilOn: day(oilOn),
+            dryOn: day(dryOn),
+            movedOn: day(movedOn),
+            stageOn: day(stageOn),
         };
-        const said = { kind, tolerance: leaf, place, size, bearsNoOil, soapSensitive, indoors, exposure, lights, ...dates };
+        const now = { stage: (stage === '' ? null : stage) as Schemas['Plant']['stage'], wounded, eatenRaw };
+        const said = { kind, tolerance: leaf, place, size, bearsNoOil, soapSensitive, indoors, exposure, lights, ...now, ...dates };
         const correct = (key: string, basedOn: number, name: string): Promise<Schemas['Plant']> =>
             taken(
                 api.PUT('/api/plants/{id}', { params: { path: { id: key } }, body: { basedOn, ...said, name, notes: plant?.notes ?? '' } }),
@@ -128,6 +140,7 @@
                 <span class="quiet">{say('shed/plant-form.like-tomato-leaf-test-holds')}</span></span
             ><input class="input w-full" maxlength="200" bind:value={form.values.kind} /></label
         >
+        <KindTells bind:of={form.values} />
         <label class="grid gap-1">
             <span class="font-bold">{say('shed/plant-form.what-spray-lands-on')}</span>
             <select class="select w-full" bind:value={form.values.tolerance}>
@@ -144,6 +157,7 @@
             ><input type="checkbox" class="checkbox checkbox-primary" bind:checked={form.values.soapSensitive} />
             {say('shed/plant-form.of-kind-that-soap-marks')}</label
         >
+        <PlantNow bind:now={form.values} />
         <PlantDays bind:days={form.values} />
         <FormFoot {form} send={() => void add()} />
         <button class="btn btn-primary" disabled={form.held || all.length === 0}

@@ -82,5 +82,8 @@
                     void today.reload();
                 }}>{say('today/today.show-more')}</button
             >{/if}
+        {#if all.plants > 0}<p class="mt-6">
+                <a class="link inline-flex min-h-11 items-center" href="/plants#burnt">{say('today/today.leaves-look-burnt')}</a>
+            </p>{/if}
     {/snippet}
 </Waiting>

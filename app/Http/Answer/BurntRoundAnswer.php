@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Answer;
+
+use App\Http\Api\Shape;
+
+/** A round that may have burnt leaves. */
+final readonly class BurntRoundAnswer
+{
+    public function __construct(
+        /** Its identity in every notebook: the UUID under which it was sent. */
+        public string $key,
+        public RefAnswer $batch,
+        #[Shape(format: 'date-time')]
+        public string $sprayedAt,
+        /** Whether burn of it would show by now, and not long before. */
+        public bool $likely,
+    ) {}
+}
