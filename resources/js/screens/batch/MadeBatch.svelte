@@ -32,7 +32,8 @@
     <section class="dish grid content-start gap-3">
         <h2>{say('batch/made-batch.what-in-bottle')}</h2>
         <p class="flex flex-wrap items-center gap-3 text-lg">
-            {#if batch.status !== 'discarded' && batch.status !== 'used-up'}<LevelMark
+            <!-- Where a plant is meant, the gate speaks alone: one screen says one thing. -->
+            {#if batch.status !== 'discarded' && batch.status !== 'used-up' && batch.gate === null}<LevelMark
                     level={batch.status === 'ready' && !unsteady ? 'ok' : 'stop'}
                 />{/if}<strong>{statusWords(batch.status)}</strong>
         </p>

@@ -16,8 +16,10 @@
     }
     const { state: bench, starting, start, why }: Props = $props();
     const verdict = $derived(bench.plan === null ? undefined : worst(bench.plan.verdicts, bench.mending?.about));
-    const barred = $derived(bench.memory?.final === true ? bench.memory.words : bench.against[0]);
-    const level = $derived(barred !== undefined ? 'stop' : (verdict?.level ?? 'ok'));
+    const final = $derived(bench.memory?.final === true);
+    /** Said before what the plan says, unless that stops it: that something works better is no stop. */
+    const barred = $derived(final ? bench.memory?.words : verdict?.level === 'stop' ? undefined : bench.against[0]);
+    const level = $derived(final ? 'stop' : barred === undefined ? (verdict?.level ?? 'ok') : 'caution');
     const sentence = $derived(
         barred ?? (verdict === undefined || verdict.level === 'ok' ? say('bench/apron.nothing-speaks-against') : briefly(verdict.because)),
     );

@@ -35,7 +35,7 @@
                             ? say('label/label.same-day')
                             : say('label/label.by', { discardAt: atTime(batch.discardAt) })}
                     </dd>
-                    {#if batch.gate !== null}<dt>{say('label/label.on-its-plant')}</dt>
+                    {#if batch.gate !== null}<dt>{say('label/label.on-its-plant', { plant: batch.plant?.name ?? '' })}</dt>
                         <dd data-gate-says>
                             {batch.gate.reasons[0] === undefined ? say('label/label.may-go-on') : briefly(batch.gate.reasons[0].text)}
                             {#if batch.gate.pickFromDays > 0}{say('label/label.pick-from', { days: batch.gate.pickFromDays })}{/if}

@@ -17,7 +17,9 @@
     import { onDay, onShortDay } from '../../lib/time';
 
     const id = Number(route.params.id);
-    let burnt = $state(location.hash === '#burnt');
+    /** Whoever comes for burnt leaves sees that first. */
+    const first = location.hash === '#burnt';
+    let burnt = $state(first);
     const page = new Loaded(async () => {
         const [plant, catalogue] = await Promise.all([
             taken(api.GET('/api/plants/{id}', { params: { path: { id } } })),
@@ -31,6 +33,12 @@
 
 <Waiting of={page}>
     {#snippet children({ plant: { plant, cases, tests, proven, had, next, pictureAt, standing }, catalogue })}
+        {#snippet looksBurnt()}
+            <details class="dish no-print" id="burnt" bind:open={burnt}>
+                <summary class="min-h-11 cursor-pointer py-2 font-bold">{say('plants/plant.leaves-look-burnt')}</summary>
+                {#if burnt}<BurntLeaves plantId={plant.id} onsaved={again} />{/if}
+            </details>
+        {/snippet}
         <Head title={plant.name} />
         <p class="quiet -mt-3 mb-3">
             {[
@@ -46,6 +54,7 @@
         </p>
         <div class="grid items-start gap-6 lg:grid-cols-[minmax(0,1.3fr)_minmax(18rem,1fr)]">
             <div class="grid gap-6">
+                {#if first}{@render looksBurnt()}{/if}
                 {#if next.length > 0}<section class="dish" aria-label={say('plants/plant.what-comes-next')}>
                         <h2>{say('plants/plant.what-comes-next')}</h2>
                         <ul>
@@ -61,10 +70,7 @@
                                 </li>{/each}
                         </ul>
                     </section>{/if}
-                <details class="dish no-print" id="burnt" bind:open={burnt}>
-                    <summary class="min-h-11 cursor-pointer py-2 font-bold">{say('plants/plant.leaves-look-burnt')}</summary>
-                    {#if burnt}<BurntLeaves plantId={plant.id} onsaved={again} />{/if}
-                </details>
+                {#if !first}{@render looksBurnt()}{/if}
                 <OnIt {plant} {cases} pests={catalogue.pests} />
                 <section class="dish" aria-label={say('plants/plant.what-had')}>
                     <h2>{say('plants/plant.what-had')}</h2>
