@@ -6,6 +6,7 @@ namespace IdleMixer\Core\Gate;
 
 use IdleMixer\Core\Data\GateLines;
 use IdleMixer\Core\Ingredient\Substance;
+use IdleMixer\Core\Ingredient\SubstanceGroup;
 use IdleMixer\Core\Safety\Finding;
 use IdleMixer\Core\Safety\Verdict;
 
@@ -20,7 +21,7 @@ final readonly class ApartRule implements Rule
         }
 
         return array_values(array_filter([
-            $question->spray->strengths->oily() > 0.0 ? self::sulfur($had->sulfurDaysAgo) : null,
+            $question->spray->strengths->in(SubstanceGroup::Oil) > 0.0 ? self::sulfur($had->sulfurDaysAgo) : null,
             $question->spray->has(Substance::TrueSoap, Substance::Detergent) && $had->copperDaysAgo !== null && $had->copperDaysAgo <= GateLines::COPPER_MIND['value']
                 ? Verdict::of(Finding::CopperLately, ['days' => $had->copperDaysAgo, 'limit' => GateLines::COPPER_MIND['value']], GateLines::COPPER_MIND['source'])
                 : null,

@@ -99,6 +99,7 @@ it('answers as a careful grower does', function (array|string $spray, array $pla
     'soda with oil three weeks after sulfur' => ['soda-and-oil-by-the-book', ['kind' => 'rose'], ['had' => [['daysAgo' => 21, 'substance' => 'sulfur']]], 'caution', ['sulfur-lately']],
     'neem a month after sulfur' => ['neem-leaf-quart', ['kind' => 'rose'], ['had' => [['daysAgo' => 31, 'substance' => 'sulfur']]], 'ok', [], ['sulfur-lately']],
     'plain soap two days after sulfur' => ['plain-soap', ['kind' => 'rose'], ['had' => [['daysAgo' => 2, 'substance' => 'sulfur']]], 'ok', [], ['sulfur-lately']],
+    'a scent of mint two days after sulfur' => ['mint-mask', ['kind' => 'rose'], ['had' => [['daysAgo' => 2, 'substance' => 'sulfur']]], 'ok', [], ['sulfur-lately']],
     'soap five days after copper' => ['plain-soap', ['kind' => 'rose'], ['had' => [['daysAgo' => 5, 'substance' => 'copper']]], 'caution', ['copper-lately']],
     'soap eight days after copper' => ['plain-soap', ['kind' => 'rose'], ['had' => [['daysAgo' => 8, 'substance' => 'copper']]], 'ok', [], ['copper-lately']],
     'peroxide five days after copper' => ['peroxide-in-turn', ['kind' => 'rose'], ['had' => [['daysAgo' => 5, 'substance' => 'copper']]], 'ok', [], ['copper-lately']],

@@ -1,6 +1,7 @@
 <script lang="ts">
     import type { Schemas } from '../../lib/client';
 
+    import GateSays from '../../parts/GateSays.svelte';
     import { bare } from '../../lib/verdicts';
 
     interface Props {
@@ -40,6 +41,7 @@
         {#if option.for[0] !== undefined}{@render reason('+', option.for[0])}{/if}
         {#if option.against[0] !== undefined}{@render reason('−', option.against[0])}{/if}
     </ul>
+    <GateSays gate={option.gate} />
     <div class="flex flex-wrap items-start gap-x-4">
         <a class={main ? 'act' : 'btn'} href={`/bench?case=${caseId}&recipe=${option.slug}${dose}`}
             >{say('choose/proposal.take-to-bench', { name: option.name })}</a
