@@ -159,6 +159,7 @@ Route::prefix('api')->group(static function (): void {
             Route::put("{$path}/{id}", [$controller, 'update']);
             Route::put("{$path}/{id}/retired", [$controller, 'retire']);
         }
+        Route::put('plants/{id}/now', [PlantController::class, 'now']);
         Route::put('plants/{id}/picture', [PictureController::class, 'store']);
         Route::post('sprayers/{id}/events', SprayerEventController::class);
         Route::post('measures/sets', [MeasureController::class, 'set']);

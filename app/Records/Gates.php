@@ -7,6 +7,7 @@ namespace App\Records;
 use App\Models\Batch;
 use App\Models\Plant;
 use App\Models\Sprayer;
+use App\Models\SprayerEvent;
 use DateTimeImmutable;
 use IdleMixer\Core\Gate\Answer;
 use IdleMixer\Core\Gate\AsMeasured;
@@ -20,7 +21,7 @@ use IdleMixer\Core\Mix\Composition;
 use IdleMixer\Core\Mix\Strengths;
 use IdleMixer\Core\Plant\ToleranceCatalogue;
 use IdleMixer\Core\Recipe\RecipeCatalogue;
-use IdleMixer\Core\Vessel\MemoryFinding;
+use IdleMixer\Core\Vessel\SprayerMemory;
 
 /** Asks the gate whether what stands mixed may go on a plant of the notebook. */
 final readonly class Gates
@@ -62,6 +63,6 @@ final readonly class Gates
 
     private static function hadWeedKiller(?Sprayer $sprayer): bool
     {
-        return $sprayer !== null && SprayerMemories::of($sprayer)->before('') === MemoryFinding::WeedKiller;
+        return $sprayer !== null && SprayerEvent::query()->where('sprayer_id', $sprayer->id)->where('kind', SprayerMemory::WEED_KILLER)->exists();
     }
 }

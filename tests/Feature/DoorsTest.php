@@ -93,6 +93,22 @@ it('stops what burnt one plant on all of its kind', function (): void {
         ->and($second->sprayed()->text('rounds.0.override'))->toBe('It was asked at every door.');
 });
 
+// Asked when it matters, and kept with its day: common practice, no source.
+it('goes by what was said of a plant today, until that has passed', function (): void {
+    $plant = Doors::plant(['kind' => 'Apple']);
+    $level = static fn(string $recipe): string => Doors::before([], ['recipe' => $recipe], $plant)->bench();
+    expect($level('winter-wood-oil'))->toStartWith('stop');
+    $bare = Notebook::change("/api/plants/{$plant}/now", ['stage' => 'bare']);
+    expect($bare->status)->toBe(200)->and($bare->text('stageNow'))->toBe('bare')->and($level('winter-wood-oil'))->toBe('ok');
+    expect(Notebook::change("/api/plants/{$plant}/now", ['stage' => 'budding'])->text('stageNow'))->toBe('budding')->and($level('winter-wood-oil'))->toStartWith('stop');
+    expect(Notebook::change("/api/plants/{$plant}/now", ['dry' => true])->at('dry'))->toBeTrue()->and($level('plain-soap'))->toContain('dry-root');
+    Date::setTestNow(Date::now()->addDays(2));
+    expect($level('plain-soap'))->not->toContain('dry-root');
+    foreach ([['stage' => 'asleep'], ['stage' => 1], ['dry' => 'yes']] as $wrong) {
+        expect(Notebook::change("/api/plants/{$plant}/now", $wrong)->status)->toBe(422);
+    }
+});
+
 // In full with --long: five thousand situations.
 it('says the same at every door of whatever is met', function (): void {
     $random = new Randomizer(new Mt19937(35));

@@ -32,6 +32,7 @@ final readonly class ShedAnswers
     public function plant(Plant $plant): PlantAnswer
     {
         $kind = $this->tolerance->get($plant->tolerance);
+        $stage = Whoms::stage($plant, $this->clock->now());
 
         return new PlantAnswer(
             $plant->id,
@@ -40,7 +41,9 @@ final readonly class ShedAnswers
             Told::of($this->plants, $plant),
             $kind->name,
             $kind->slug,
-            Whoms::stage($plant, $this->clock->now()) === Stage::InBloom,
+            $stage === Stage::InBloom,
+            PlantCalendar::isDry($plant->dry_on, $this->clock->now()),
+            $stage?->value,
             PlantCalendar::daysToHarvest($plant->harvest_on, $this->clock->now()),
             $plant->retired_at !== null,
         );

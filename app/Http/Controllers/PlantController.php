@@ -11,6 +11,7 @@ use App\Http\Answer\PlantPageAnswers;
 use App\Http\Answer\ShedAnswers;
 use App\Http\Api\Call;
 use App\Http\Body;
+use App\Http\Input\PlantNowInput;
 use App\Http\Input\RetiredInput;
 use App\Http\Input\Sent;
 use App\Http\RefusedCall;
@@ -63,6 +64,16 @@ final readonly class PlantController
         $plant = $this->find($id);
         $input = RetiredInput::read(Body::of($request));
         Corrections::correct($plant, $input->basedOn, ['retired_at' => $input->retired ? $plant->retired_at ?? $clock->now() : null], $clock->now());
+
+        return new JsonResponse($this->answer->plant($plant));
+    }
+
+    #[Call('Say how it is now: dry at the root or not, how far in its year; with the day', answer: PlantAnswer::class, body: '#PlantNow')]
+    public function now(Request $request, int $id, ClockInterface $clock): JsonResponse
+    {
+        $plant = $this->find($id);
+        $input = PlantNowInput::read(Body::of($request), $clock->now());
+        Corrections::correct($plant, $input->basedOn, $input->columns, $clock->now());
 
         return new JsonResponse($this->answer->plant($plant));
     }

@@ -28,7 +28,7 @@ function situations(int $seed, int $of): Generator
     $pick = static fn(array $of): mixed => $of[$random->getInt(0, count($of) - 1)];
     $sprays = ['plain-soap', 'neem-leaf-quart', 'castile-and-kitchen-oil', 'fine-paraffin-mist', 'soda-and-oil-by-the-book', 'mint-mask', 'mild-alcohol', 'soap-and-alcohol-by-eye', 'half-alcohol-swab', 'winter-wood-oil', 'weak-pot-drench', 'empty-bed-neem-drench', 'egg-and-oil-milk', 'peroxide-in-turn', 'orchard-neem'];
     for ($i = 0; $i < $of; ++$i) {
-        $recipe = $pick($sprays);
+        $recipe = $sprays[$random->getInt(0, count($sprays) - 1)];
         yield [
             ['recipe' => $recipe, 'factor' => $pick([0.3, 0.5, 0.7, 1.0, 1.4])],
             ['kind' => $pick([null, 'rose', 'basil', 'lemon', 'coleus', 'echeveria', 'apple', 'lantana']), 'place' => $pick(['outdoors', 'indoors', 'glasshouse']), 'stage' => $pick([null, null, 'bare', 'in-leaf', 'in-bloom', 'seedling'])],

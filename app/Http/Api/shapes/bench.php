@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Http\Answer\AmountAnswer;
 use App\Http\Answer\GateAnswer;
 use IdleMixer\Core\Plan\MendingKind;
+use IdleMixer\Core\Plant\Stage;
 use IdleMixer\Core\Recipe\MixingOrder;
 use IdleMixer\Core\Recipe\RecipeUse;
 
@@ -83,6 +84,11 @@ return [
         'measure?' => AmountAnswer::class,
         'water?' => AmountAnswer::class,
         'said?' => ['type' => 'string', 'description' => 'How many went in, as it is said, in place of from and to: “about two too many”.'],
+    ],
+    'PlantNow' => [
+        'basedOn' => ['type' => 'integer', 'minimum' => 0],
+        'dry?' => '?boolean',
+        'stage?' => ['enum' => [...array_column(Stage::cases(), 'value'), null]],
     ],
     'Retired' => [
         'basedOn' => ['type' => 'integer', 'minimum' => 0],

@@ -11,6 +11,7 @@
     import GateSays from '../../parts/GateSays.svelte';
     import Bears from './Bears.svelte';
     import BurntLeaves from './BurntLeaves.svelte';
+    import HowNow from './HowNow.svelte';
     import OnIt from './OnIt.svelte';
     import Picture from './Picture.svelte';
     import PutAway from './PutAway.svelte';
@@ -71,6 +72,7 @@
                         </ul>
                     </section>{/if}
                 {#if !first}{@render looksBurnt()}{/if}
+                <HowNow {plant} onchange={again} />
                 <OnIt {plant} {cases} pests={catalogue.pests} />
                 <section class="dish" aria-label={say('plants/plant.what-had')}>
                     <h2>{say('plants/plant.what-had')}</h2>
