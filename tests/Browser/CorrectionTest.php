@@ -30,7 +30,7 @@ it('corrects a wrong count and takes a second “sprayed” back, and what worke
         $screen->tick('Only a total')->type('How many', '400')->press('Save the count')->see('The count of 400');
         // Nobody tested it: a reason stays in the record.
         $screen->named('[data-gate] summary', 'It was sprayed all the same')->click();
-        $screen->type('Why, without proof?', 'They were all over it');
+        $screen->type('Why all the same?', 'They were all over it');
         $screen->script("const b = [...document.querySelectorAll('[data-part=act] button')].find((b) => /Sprayed/.test(b.textContent)); b.click(); b.click();");
         $screen->see('The round is saved.')->see('Is any of it left?');
         $screen->until(static fn(): bool => count($screen->all('[data-round]')) === 1, 'The round is not there.');

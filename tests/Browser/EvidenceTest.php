@@ -57,7 +57,7 @@ it('enters two cases from first look to closed, and a mistake in a count changes
             spots($screen, 'form', '10 8 9 9 7 8 9 10 8 9');
             $screen->tick('Counted on a plant that is left unsprayed')->press('Save the count')->until(static fn(): bool => count($screen->all('[data-count]')) === 2, 'The second count is not there.');
             $screen->named('[data-gate] summary', 'It was sprayed all the same')->click();
-            $screen->type('Why, without proof?', 'They were all over it')->press('Sprayed for that reason')->see('Is any of it left?')->press('All used up')->see('is used up.');
+            $screen->type('Why all the same?', 'They were all over it')->press('Sprayed for that reason')->see('Is any of it left?')->press('All used up')->see('is used up.');
             $served->passHours(26);
             $screen->open("/cases/{$case}");
             openCount($screen);

@@ -101,7 +101,7 @@ it('tests a spray on leaves before the full batch: cup, wait, photographs, verdi
             }
         }
         $screen->named('[data-gate] summary', 'It was sprayed all the same')->click();
-        $screen->type('Why, without proof?', 'The half did not hold them')->press('Sprayed for that reason')->see('Sprayed without proof: The half did not hold them');
+        $screen->type('Why all the same?', 'The half did not hold them')->press('Sprayed for that reason')->see('Sprayed against the advice: The half did not hold them');
         expect($screen->complaints())->toBe([]);
     });
 });

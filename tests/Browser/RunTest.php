@@ -38,7 +38,7 @@ it('walks through the bed: three plants, two loads, a soak, a pause, a reload, a
         Walk::through($screen);
         $batch = preg_replace('/\D/', '', $screen->path());
         $screen->open("/bed?batch={$batch}&case={$cases['Zinnia']}")->see('in which order');
-        $screen->press('Spider mites on Lupin')->press('Spider mites on Aster')->type('Why, without proof?', 'A trial')->press('Begin');
+        $screen->press('Spider mites on Lupin')->press('Spider mites on Aster')->type('Why all the same?', 'A trial')->press('Begin');
         $screen->until(static fn(): bool => stepOn($screen) === 'protect', 'The run did not begin.');
         $run = $screen->path();
         expect($screen->text())->toContain('Gloves and glasses on.');
@@ -46,7 +46,7 @@ it('walks through the bed: three plants, two loads, a soak, a pause, a reload, a
         // One-handed: every act lies in the lower half of a phone.
         $screen->resize(390, 844);
         expect($screen->script('return [...document.querySelectorAll("[data-part=apron] button")].every((one) => { const box = one.getBoundingClientRect(); return box.top > innerHeight / 2 && box.height >= 44 && box.bottom <= innerHeight; })'))->toBeTrue();
-        foreach (['knock-back', 'check', 'fill-1', 'shake-1'] as $next) {
+        foreach (['knock-back', 'check', 'shake-1'] as $next) {
             stepDone($screen);
             expect(stepOn($screen))->toBe($next);
         }
@@ -91,7 +91,7 @@ it('walks through the bed: three plants, two loads, a soak, a pause, a reload, a
         // What was tapped is what is recorded: half a litre each of two, less a quarter.
         expect($screen->text())->toContain('some 500 mL');
         $screen->resize(1280, 800);
-        $screen->open("/cases/{$cases['Lupin']}")->see('Sprayed without proof: A trial')->see('washed down the same day');
+        $screen->open("/cases/{$cases['Lupin']}")->see('Sprayed against the advice: A trial')->see('washed down the same day');
         expect($screen->complaints())->toBe([]);
     });
 });
@@ -104,7 +104,7 @@ it('rings for the next shake while oil is sprayed', function (): void {
         $screen->open("/bench?recipe=mint-mask&case={$case}&make=1&unit=L")->see('Start mixing')->press('Start mixing')->see('spoonful');
         Walk::through($screen);
         $batch = preg_replace('/\D/', '', $screen->path());
-        $screen->open("/bed?batch={$batch}&case={$case}")->type('Why, without proof?', 'A trial')->press('Begin');
+        $screen->open("/bed?batch={$batch}&case={$case}")->type('Why all the same?', 'A trial')->press('Begin');
         $screen->until(static fn(): bool => stepOn($screen) === 'protect', 'The run did not begin.');
         foreach (range(1, 5) as $_) {
             stepDone($screen);

@@ -56,7 +56,7 @@ it('takes mealybugs on three house plants through one jar of alcohol', function 
         $served->passHours(49);
         $taps->press('Today', 'Look at the test leaves')->press('Say how they look', 'The wait is over')->press('All are clean', '')->press('Save this look', 'none of 3 sprayed leaves')
             ->press('Spray it', 'is ready to be sprayed')->press('Step by step', 'Which plants, in which order?')->press('Mealybugs on Jade', '')->press('Mealybugs on Orchid', '')
-            ->type('Why, without proof?', 'The same kind of leaf', '')->press('Begin', 'Step 1 of')->through()->press('Nothing', '3 of 3 plants');
+            ->type('Why all the same?', 'The same kind of leaf', '')->press('Begin', 'Step 1 of')->through()->press('Nothing', '3 of 3 plants');
     }, 45);
 });
 

@@ -107,7 +107,7 @@ final class Every
         $case = Notebook::get('/api/cases')->number('cases.0.id');
         $batch = Notebook::mixed((int) $case);
         $run = Notebook::sent('/api/runs', ['batchId' => $batch, 'caseIds' => [(int) $case], 'override' => 'So that it is there.'])->id();
-        foreach (['protect', 'knock-back', 'check', 'fill-1'] as $step) {
+        foreach (['protect', 'knock-back', 'check'] as $step) {
             Notebook::put("/api/runs/{$run}/steps/{$step}", ['done' => true]);
         }
         DB::table('batch_steps')->insertOrIgnore(['batch_id' => $batch, 'load' => 1, 'number' => 1, 'ticked_at' => self::AT]);

@@ -8,7 +8,7 @@ use IdleMixer\Core\Recipe\Practice;
 use IdleMixer\Core\Recipe\RecipeUse;
 
 /**
- * The way through the bed: protect, knock back, fill, shake, plant by plant, soak, rinse, wash, the rest. A load that runs empty
+ * The way through the bed: protect, knock back, shake what stands mixed, plant by plant, soak, rinse, wash, the rest. A load that runs empty
  * before the plants are done is followed by the next one.
  */
 final readonly class RunPlan
@@ -51,7 +51,8 @@ final readonly class RunPlan
     public function steps(array $tapped): array
     {
         $steps = [new RunStep('protect', RunStepKind::Protect), new RunStep('knock-back', RunStepKind::KnockBack), new RunStep('check', RunStepKind::Check)];
-        array_push($steps, ...$this->filled(1), ...$this->sprayed($tapped), ...$this->afterwards());
+        // The first load stands mixed: it is shaken, and filled no second time.
+        array_push($steps, self::shaken(1), ...$this->sprayed($tapped), ...$this->afterwards());
 
         return [...$steps, new RunStep('wash', RunStepKind::Wash), new RunStep('rest', RunStepKind::Rest)];
     }
@@ -90,8 +91,13 @@ final readonly class RunPlan
     {
         return [
             new RunStep("fill-{$load}", RunStepKind::Fill, ['load' => $load, 'loads' => count($this->loads), 'volume' => $this->loads[$load - 1]], null, $load),
-            new RunStep("shake-{$load}", RunStepKind::Shake, [], null, $load),
+            self::shaken($load),
         ];
+    }
+
+    private static function shaken(int $load): RunStep
+    {
+        return new RunStep("shake-{$load}", RunStepKind::Shake, [], null, $load);
     }
 
     /**

@@ -29,11 +29,11 @@ function planFor(string $slug, int $loads = 1, bool $rinses = false): RunPlan
 it('walks through the bed in the order of the work', function (string $slug, bool $rinses, array $keys): void {
     expect(keysOf(planFor($slug, 1, $rinses)))->toBe($keys);
 })->with([
-    'oil, left on' => ['fine-paraffin-mist', false, ['protect', 'knock-back', 'check', 'fill-1', 'shake-1', 'plant-7', 'plant-3', 'plant-9', 'wash', 'rest']],
-    'soaked, brushed, rinsed' => ['alcohol-soap-and-brush', true, ['protect', 'knock-back', 'check', 'fill-1', 'shake-1', 'plant-7', 'plant-3', 'plant-9', 'soak', 'brush', 'rinse', 'wash', 'rest']],
-    'rinsed after 20 minutes' => ['mild-soap', true, ['protect', 'knock-back', 'check', 'fill-1', 'shake-1', 'plant-7', 'plant-3', 'plant-9', 'soak', 'rinse', 'wash', 'rest']],
-    'the same, left on' => ['mild-soap', false, ['protect', 'knock-back', 'check', 'fill-1', 'shake-1', 'plant-7', 'plant-3', 'plant-9', 'wash', 'rest']],
-    'poured' => ['weak-pot-drench', true, ['protect', 'knock-back', 'check', 'fill-1', 'shake-1', 'plant-7', 'plant-3', 'plant-9', 'wash', 'rest']],
+    'oil, left on' => ['fine-paraffin-mist', false, ['protect', 'knock-back', 'check', 'shake-1', 'plant-7', 'plant-3', 'plant-9', 'wash', 'rest']],
+    'soaked, brushed, rinsed' => ['alcohol-soap-and-brush', true, ['protect', 'knock-back', 'check', 'shake-1', 'plant-7', 'plant-3', 'plant-9', 'soak', 'brush', 'rinse', 'wash', 'rest']],
+    'rinsed after 20 minutes' => ['mild-soap', true, ['protect', 'knock-back', 'check', 'shake-1', 'plant-7', 'plant-3', 'plant-9', 'soak', 'rinse', 'wash', 'rest']],
+    'the same, left on' => ['mild-soap', false, ['protect', 'knock-back', 'check', 'shake-1', 'plant-7', 'plant-3', 'plant-9', 'wash', 'rest']],
+    'poured' => ['weak-pot-drench', true, ['protect', 'knock-back', 'check', 'shake-1', 'plant-7', 'plant-3', 'plant-9', 'wash', 'rest']],
 ]);
 
 it('soaks as long as practice has it', function (): void {
@@ -44,20 +44,20 @@ it('soaks as long as practice has it', function (): void {
 it('goes on where it was left, whatever the order of the taps', function (): void {
     $plan = planFor('plain-soap');
     expect($plan->current([])?->key)->toBe('protect')
-        ->and($plan->current(['protect', 'knock-back', 'check', 'fill-1', 'shake-1', 'plant-7'])?->key)->toBe('plant-3')
-        ->and($plan->current(['plant-7', 'shake-1', 'check', 'fill-1', 'protect', 'knock-back'])?->key)->toBe('plant-3')
+        ->and($plan->current(['protect', 'knock-back', 'check', 'shake-1', 'plant-7'])?->key)->toBe('plant-3')
+        ->and($plan->current(['plant-7', 'shake-1', 'check', 'protect', 'knock-back'])?->key)->toBe('plant-3')
         ->and($plan->current(keysOf($plan)))->toBeNull();
 });
 
 it('fills the next load before the plant that was waiting when the last one ran empty', function (): void {
     $plan = planFor('plain-soap', 3);
-    $before = ['protect', 'knock-back', 'check', 'fill-1', 'shake-1', 'plant-7'];
+    $before = ['protect', 'knock-back', 'check', 'shake-1', 'plant-7'];
     expect($plan->canRunEmpty([]))->toBeNull()
         ->and($plan->canRunEmpty($before))->toBe(1)
-        ->and(array_slice(keysOf($plan, [...$before, 'empty-1-3']), 5, 5))->toBe(['plant-7', 'fill-2', 'shake-2', 'plant-3', 'plant-9'])
+        ->and(array_slice(keysOf($plan, [...$before, 'empty-1-3']), 4, 5))->toBe(['plant-7', 'fill-2', 'shake-2', 'plant-3', 'plant-9'])
         ->and($plan->current([...$before, 'empty-1-3'])?->key)->toBe('fill-2')
         // Twice at the same plant, then no more is there.
-        ->and(array_slice(keysOf($plan, [...$before, 'empty-1-3', 'empty-2-3']), 5, 7))->toBe(['plant-7', 'fill-2', 'shake-2', 'fill-3', 'shake-3', 'plant-3', 'plant-9'])
+        ->and(array_slice(keysOf($plan, [...$before, 'empty-1-3', 'empty-2-3']), 4, 7))->toBe(['plant-7', 'fill-2', 'shake-2', 'fill-3', 'shake-3', 'plant-3', 'plant-9'])
         ->and($plan->canRunEmpty([...$before, 'empty-1-3', 'fill-2', 'shake-2', 'empty-2-3', 'fill-3', 'shake-3']))->toBeNull()
         ->and(planFor('plain-soap')->canRunEmpty($before))->toBeNull();
 });
@@ -71,7 +71,9 @@ it('says every step in words, with nothing left open', function (): void {
             }
         }
     }
-    expect(RunWords::shipped()->step(planFor('plain-soap', 2)->steps([])[3], $known)['say'])->toBe('Fill load 1 of 2: 1 L.');
+    // What stands mixed is filled no second time; the second load is.
+    expect(array_filter(keysOf(planFor('plain-soap', 2), []), static fn(string $key): bool => str_starts_with($key, 'fill-')))->toBe([])
+        ->and(RunWords::shipped()->step(planFor('plain-soap', 2)->steps(['empty-1-3'])[5], $known)['say'])->toBe('Fill load 2 of 2: 1 L.');
 });
 
 // Common practice, no source: leaves from below, bare wood to the drip while it is dry and no frost comes, single insects by touch, a drench onto soil.
