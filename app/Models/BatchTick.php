@@ -11,6 +11,7 @@ use Carbon\CarbonImmutable;
  * @property int $batch_scoop_id
  * @property int $number
  * @property CarbonImmutable $ticked_at
+ * @property CarbonImmutable|null $again_at when a device that was apart ticked it, too
  */
 final class BatchTick extends Kept
 {

@@ -122,7 +122,7 @@ final readonly class BatchBook
         foreach ($batch->items as $item) {
             foreach ($item->scoops as $scoop) {
                 foreach ($scoop->ticks as $tick) {
-                    $ticks[] = new Tick($item->load, $item->key, $scoop->position, $tick->number, $tick->ticked_at);
+                    $ticks[] = new Tick($item->load, $item->key, $scoop->position, $tick->number, $tick->ticked_at, $tick->again_at);
                 }
             }
         }

@@ -40,6 +40,7 @@ final readonly class Tallies
                 'batch_scoop_id' => $rows["{$tick->load}/{$tick->item}/{$tick->scoop}"],
                 'number' => $tick->number,
                 'ticked_at' => $tick->at->format('Y-m-d H:i:s'),
+                'again_at' => $tick->again?->format('Y-m-d H:i:s'),
             ]);
         }
     }

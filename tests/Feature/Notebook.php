@@ -38,10 +38,13 @@ final class Notebook
         return self::post($path, ['submission' => self::submission(), ...$body]);
     }
 
-    /** @param array<string, mixed>|string $body */
-    public static function put(string $path, array|string $body): Answer
+    /**
+     * @param array<string, mixed>|string $body
+     * @param array<string, string>       $server
+     */
+    public static function put(string $path, array|string $body, array $server = []): Answer
     {
-        return self::call('PUT', $path, $body, []);
+        return self::call('PUT', $path, $body, $server);
     }
 
     /**

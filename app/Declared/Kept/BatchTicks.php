@@ -31,6 +31,7 @@ final class BatchTicks extends Record
             new Within('batch_scoop_id', 'batch_scoops'),
             Plain::needed('number', new Whole(1, InputLines::MOST_TICKS['value'])),
             Plain::needed('ticked_at', Moment::past($this->clock)),
+            Plain::maybe('again_at', Moment::past($this->clock)),
             $this->writer(),
         ];
     }

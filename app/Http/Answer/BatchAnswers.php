@@ -120,7 +120,7 @@ final readonly class BatchAnswers
         // What is weighed is one tick, whatever the scale shows.
         $words = $planned->isWeighed() ? Measures::scoop($planned) : Measures::measure($planned->measure);
 
-        return new TallyScoopAnswer($number, $words, $planned->eachTap(), $planned->taps(), array_values($ticked));
+        return new TallyScoopAnswer($number, $words, $planned->eachTap(), $planned->taps(), array_values($ticked), array_values($scoop->ticks->filter(static fn(BatchTick $tick): bool => $tick->again_at !== null)->map(static fn(BatchTick $tick): int => $tick->number)->sort()->values()->all()));
     }
 
     private static function sprayer(Sprayer $sprayer): BatchSprayerAnswer

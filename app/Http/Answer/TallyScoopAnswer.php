@@ -12,6 +12,7 @@ final readonly class TallyScoopAnswer
 {
     /**
      * @param list<int> $ticked
+     * @param list<int> $again  of these, those that a device that was apart ticked, too: two may have gone in
      */
     public function __construct(
         /** Its number in the order of the plan, from 1. */
@@ -20,5 +21,6 @@ final readonly class TallyScoopAnswer
         public float $eachMl,
         public int $count,
         public array $ticked,
+        public array $again,
     ) {}
 }

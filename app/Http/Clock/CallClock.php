@@ -26,6 +26,12 @@ final class CallClock implements ClockInterface
         return self::earlier($this->clock->now(), $this->acted->ago);
     }
 
+    /** Whether it was done a while before it arrived. */
+    public function hasWaited(): bool
+    {
+        return $this->acted->ago > 1.0;
+    }
+
     /** The hour of this machine, whenever what is asked for was done. */
     public function arrival(): DateTimeImmutable
     {

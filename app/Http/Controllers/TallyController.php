@@ -8,6 +8,7 @@ use App\Http\Answer\BatchAnswers;
 use App\Http\Answer\TallyScoopAnswer;
 use App\Http\Api\Call;
 use App\Http\Body;
+use App\Http\Clock\CallClock;
 use App\Http\RefusedCall;
 use App\Models\Batch;
 use App\Models\BatchTick;
@@ -17,12 +18,14 @@ use App\Records\Scoops;
 use IdleMixer\Core\Words\Say;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Psr\Clock\ClockInterface;
 
 /** Ticks one spoonful, or takes the tick back. Doing it twice is doing it once. */
 final readonly class TallyController
 {
-    public function __construct(private BatchBook $book, private ClockInterface $clock, private Who $who) {}
+    /** Seconds by which one tap that is sent twice may be off. */
+    private const SAME_TAP = 5;
+
+    public function __construct(private BatchBook $book, private CallClock $clock, private Who $who) {}
 
     #[Call('Tick one spoonful, or take the tick back', answer: TallyScoopAnswer::class, body: ['ticked' => 'boolean'])]
     public function __invoke(Request $request, int $id, int $scoop, int $number): JsonResponse
@@ -39,9 +42,20 @@ final readonly class TallyController
             throw RefusedCall::notFound(Say::it('calls/tally-controller.spoonful-this-measure-filled-times', ['number' => $number, 'fills' => $fills]), $number);
         }
         $ticked
-            ? BatchTick::query()->insertOrIgnore(['batch_scoop_id' => $row->id, 'number' => $number, 'ticked_at' => $this->clock->now()->format('Y-m-d H:i:s'), 'who' => $this->who->name()])
+            ? $this->tick($row->id, $number)
             : BatchTick::query()->where('batch_scoop_id', $row->id)->where('number', $number)->delete();
 
         return new JsonResponse(BatchAnswers::scoop($row->load('ticks'), $row->item, $record, $scoop));
+    }
+
+    /** What waited on a device that was apart, and was ticked elsewhere at another time, may be a second spoonful. */
+    private function tick(int $scoop, int $number): void
+    {
+        $at = $this->clock->now();
+        $new = BatchTick::query()->insertOrIgnore(['batch_scoop_id' => $scoop, 'number' => $number, 'ticked_at' => $at->format('Y-m-d H:i:s'), 'who' => $this->who->name()]);
+        $before = $new > 0 || ! $this->clock->hasWaited() ? null : BatchTick::query()->where('batch_scoop_id', $scoop)->where('number', $number)->first();
+        if ($before !== null && abs($before->ticked_at->getTimestamp() - $at->getTimestamp()) > self::SAME_TAP) {
+            BatchTick::query()->where('batch_scoop_id', $scoop)->where('number', $number)->update(['again_at' => $at->format('Y-m-d H:i:s')]);
+        }
     }
 }

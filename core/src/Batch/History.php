@@ -31,14 +31,18 @@ final readonly class History
         public bool $forLeafTest = false,
     ) {}
 
-    /** @return array<string, float> mL that went in by the ticks, by key of the load's item */
-    public function scooped(int $number, Load $load): array
+    /**
+     * @param bool $most whether what two devices ticked while they were apart is taken to have gone in twice
+     *
+     * @return array<string, float> mL that went in by the ticks, by key of the load's item
+     */
+    public function scooped(int $number, Load $load, bool $most = false): array
     {
         $all = array_map(static fn(): float => 0.0, $load->items);
         foreach ($this->ticks as $tick) {
             $scoop = $tick->load === $number ? $load->items[$tick->item]->measured->scoops[$tick->scoop] ?? null : null;
             if ($scoop !== null) {
-                $all[$tick->item] += $scoop->eachTap();
+                $all[$tick->item] += $scoop->eachTap() * ($most && $tick->again !== null ? 2.0 : 1.0);
             }
         }
 

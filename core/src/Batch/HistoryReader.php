@@ -91,13 +91,14 @@ final readonly class HistoryReader
     {
         $ticks = [];
         foreach ($node->items(0, self::MOST_TICKS, 'ticks') as $one) {
-            $row = $one->object(['load', 'item', 'scoop', 'number', 'at']);
+            $row = $one->object(['load', 'item', 'scoop', 'number', 'at', 'again']);
             $load = $row->get('load')->whole(1, count($this->batch->loads));
             $items = $this->batch->load($load)->items;
             $item = $row->get('item')->word(array_keys($items), Say::it('batch/history-reader.thing-in-this-load'));
             $scoop = $row->get('scoop')->whole(0, count($items[$item]->measured->scoops) - 1);
             $number = $row->get('number')->whole(1, $items[$item]->measured->scoops[$scoop]->taps());
-            $ticks["{$load}/{$item}/{$scoop}/{$number}"] = new Tick($load, $item, $scoop, $number, self::at($row->get('at')));
+            $again = $row->filled('again');
+            $ticks["{$load}/{$item}/{$scoop}/{$number}"] = new Tick($load, $item, $scoop, $number, self::at($row->get('at')), $again === null ? null : self::at($again));
         }
 
         return array_values($ticks);

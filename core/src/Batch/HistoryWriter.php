@@ -18,7 +18,7 @@ final class HistoryWriter
     {
         return [
             'startedAt' => self::at($history->startedAt),
-            'ticks' => array_map(static fn(Tick $tick): array => ['load' => $tick->load, 'item' => $tick->item, 'scoop' => $tick->scoop, 'number' => $tick->number, 'at' => self::at($tick->at)], $history->ticks),
+            'ticks' => array_map(static fn(Tick $tick): array => ['load' => $tick->load, 'item' => $tick->item, 'scoop' => $tick->scoop, 'number' => $tick->number, 'at' => self::at($tick->at), ...$tick->again === null ? [] : ['again' => self::at($tick->again)]], $history->ticks),
             'rescues' => array_map(static fn(int $load, Rescue $rescue): array => ['load' => $load, ...self::rescue($rescue), 'version' => $rescue->version], array_keys($history->rescues), $history->rescues),
             'glasses' => array_map(static fn(Glass $glass): array => ['at' => self::at($glass->at), 'result' => $glass->result->value, 'seconds' => $glass->seconds, 'height_mm' => $glass->height], $history->glasses),
             'finish' => $history->finish === null ? null : self::finish($history->finish),

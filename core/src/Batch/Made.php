@@ -55,7 +55,8 @@ final readonly class Made
         $ticked = $history->scooped($number, $load);
         $rescue = $history->rescues[$number] ?? null;
         if ($rescue === null) {
-            return [AsMade::of($load, $ticked)];
+            // What two devices ticked while they were apart may have gone in twice.
+            return [AsMade::of($load, $ticked), AsMade::of($load, $history->scooped($number, $load, most: true))];
         }
         $before = $rescue->slips->over($ticked)->ends($load);
         $after = array_map(static fn(Mixture $end): Mixture => $rescue->after($load, $end), $before);

@@ -14,6 +14,7 @@ final readonly class Tick
      * @param string $item   key of the load's item
      * @param int    $scoop  which of its measures, from 0
      * @param int    $number which fill of that measure, from 1
+     * @param DateTimeImmutable|null $again when another device that was apart ticked it, too: two may have gone in
      */
-    public function __construct(public int $load, public string $item, public int $scoop, public int $number, public DateTimeImmutable $at) {}
+    public function __construct(public int $load, public string $item, public int $scoop, public int $number, public DateTimeImmutable $at, public ?DateTimeImmutable $again = null) {}
 }

@@ -3,7 +3,14 @@ import type { Tally } from '../screens/batch/tally.svelte';
 
 /** Two loads of water, two spoonfuls of oil and water on top, the first spoonful of which is in. */
 export function batch(): Schemas['Batch'] {
-    const scoop = (id: number, count: number, ticked: number[]): Schemas['Scoop'] => ({ id, words: '1 tbsp', eachMl: 14.8, count, ticked });
+    const scoop = (id: number, count: number, ticked: number[]): Schemas['Scoop'] => ({
+        id,
+        words: '1 tbsp',
+        eachMl: 14.8,
+        count,
+        ticked,
+        again: [],
+    });
     const tasks = [
         { code: 'first-water', item: null, text: '', level_mL: 500 },
         { code: 'add-tank', item: 'neem-oil', text: '', level_mL: 530 },

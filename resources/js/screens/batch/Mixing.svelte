@@ -43,6 +43,16 @@
         x: { what: say('batch/mixing.something-went-wrong'), press: () => (slipping = !slipping) },
     }));
 
+    /** What two devices ticked while they were apart, until somebody said what is so. */
+    const twice = $derived(
+        tally.batch.slips.some((one) => one.load === tally.load)
+            ? ''
+            : tally.batch.items
+                  .filter((item) => item.load === tally.load && item.scoops.some((scoop) => scoop.again.length > 0))
+                  .map((item) => item.name)
+                  .join(', '),
+    );
+
     /** The ticks on this screen are newer than the answer. */
     function slipped(next: Schemas['Batch']): void {
         slipping = false;
@@ -84,6 +94,10 @@
         >
     </div>
     <FaultNote fault={tally.fault} />
+    {#if twice !== ''}<p class="border-warning my-2 border-l-8 pl-3" data-twice>
+            {say('batch/mixing.two-may-have-gone-in', { twice })}
+            <button class="link min-h-11 font-bold" onclick={() => (slipping = true)}>{say('batch/mixing.way-out')}</button>
+        </p>{/if}
     {#each tally.batch.slips.filter((one) => one.load === tally.load) as slip (slip.load)}
         <p class="border-warning my-2 border-l-8 pl-3" data-slip>
             {say('batch/mixing.something-went-wrong-with-this')} <strong>{slip.words}</strong>.

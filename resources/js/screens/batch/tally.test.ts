@@ -8,7 +8,7 @@ import { Tally } from './tally.svelte';
 afterEach(() => vi.unstubAllGlobals());
 
 it('opens at the first load that is not through, and draws the level as far as the ticks say', async () => {
-    vi.stubGlobal('fetch', async () => answer(200, { id: 11, words: '1 tbsp', eachMl: 14.8, count: 2, ticked: [1, 2] }));
+    vi.stubGlobal('fetch', async () => answer(200, { id: 11, words: '1 tbsp', eachMl: 14.8, count: 2, ticked: [1, 2], again: [] }));
     const tally = new Tally(batch(), outboxOn(newDevice()));
     expect([tally.load, tally.ticked, tally.planned, tally.level]).toEqual([1, 1, 4, 0]);
     tally.tickNext();
@@ -34,7 +34,7 @@ it('ticks the rest in one go, each spoonful once', async () => {
     const sent: string[] = [];
     vi.stubGlobal('fetch', async (request: Request) => {
         sent.push(new URL(request.url).pathname);
-        return answer(200, { id: 0, words: '', eachMl: 0, count: 2, ticked: [1, 2] });
+        return answer(200, { id: 0, words: '', eachMl: 0, count: 2, ticked: [1, 2], again: [] });
     });
     const tally = new Tally(batch(), outboxOn(newDevice()));
     await tally.tickRest();
@@ -57,7 +57,7 @@ it('loses no tick while nothing answers: it stays, survives a reload, and is sen
     const sent: string[] = [];
     vi.stubGlobal('fetch', async (request: Request) => {
         sent.push(new URL(request.url).pathname);
-        return answer(200, { id: 11, words: '1 tbsp', eachMl: 14.8, count: 2, ticked: [1, 2] });
+        return answer(200, { id: 11, words: '1 tbsp', eachMl: 14.8, count: 2, ticked: [1, 2], again: [] });
     });
     const later = await reloaded(device, outbox);
     const again = new Tally(batch(), later);
@@ -73,7 +73,7 @@ it('loses no tick while nothing answers: it stays, survives a reload, and is sen
 
 it('ticks the next spoonful in turn and takes the last tick back', async () => {
     vi.stubGlobal('fetch', async (request: Request) => {
-        const { ticked } = (await request.json()) as { ticked: boolean };
+        const { ticked } = (await request.json()) as { ticked: boolean; again: [] };
         return answer(200, { id: 11, words: '1 tbsp', eachMl: 14.8, count: 2, ticked: ticked ? [1, 2] : [1] });
     });
     const tally = new Tally(batch(), outboxOn(newDevice()));
@@ -131,7 +131,7 @@ it('keeps the ticks of two tabs, and sends each once', async () => {
     const sent: string[] = [];
     vi.stubGlobal('fetch', async (request: Request) => {
         sent.push(new URL(request.url).pathname);
-        return answer(200, { id: 0, words: '', eachMl: 0, count: 2, ticked: [1, 2] });
+        return answer(200, { id: 0, words: '', eachMl: 0, count: 2, ticked: [1, 2], again: [] });
     });
     await third.settled();
     await one.settled();
@@ -149,7 +149,7 @@ it('keeps a tick where storage is shut, as long as the page stands', async () =>
     const sent: string[] = [];
     vi.stubGlobal('fetch', async (request: Request) => {
         sent.push(request.method);
-        return answer(200, { id: 11, words: '', eachMl: 0, count: 2, ticked: [1, 2] });
+        return answer(200, { id: 11, words: '', eachMl: 0, count: 2, ticked: [1, 2], again: [] });
     });
     await tally.settled();
     expect(sent).toEqual(['PUT']);
@@ -165,7 +165,7 @@ it('keeps a ticked step while nothing answers, and sends it to its own address',
     const sent: string[] = [];
     vi.stubGlobal('fetch', async (request: Request) => {
         sent.push(`${new URL(request.url).pathname} ${await request.text()}`);
-        return answer(200, { ticked: [{ load: 2, number: 3 }] });
+        return answer(200, { ticked: [{ load: 2, number: 3 }], again: [] });
     });
     const again = new Tally(batch(), await reloaded(device, outbox));
     expect(again.isDone(2, 3)).toBe(true);
@@ -184,15 +184,15 @@ it('puts in all of a step at once, and no spoonful twice', () => {
 });
 
 it('has a thing in once all of its spoons are, of whatever kind', async () => {
-    vi.stubGlobal('fetch', async () => answer(200, { id: 14, words: '1 tsp', eachMl: 4.93, count: 1, ticked: [1] }));
+    vi.stubGlobal('fetch', async () => answer(200, { id: 14, words: '1 tsp', eachMl: 4.93, count: 1, ticked: [1], again: [] }));
     const made = batch();
     const item = made.items[0];
     if (item === undefined) {
         throw new Error('There is nothing in the batch.');
     }
     item.scoops = [
-        { id: 13, words: '1 tbsp', eachMl: 14.8, count: 1, ticked: [1] },
-        { id: 14, words: '1 tsp', eachMl: 4.93, count: 1, ticked: [] },
+        { id: 13, words: '1 tbsp', eachMl: 14.8, count: 1, ticked: [1], again: [] },
+        { id: 14, words: '1 tsp', eachMl: 4.93, count: 1, ticked: [], again: [] },
     ];
     const tally = new Tally(made, outboxOn(newDevice()));
     tally.tickNext();
