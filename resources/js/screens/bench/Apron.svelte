@@ -50,7 +50,7 @@
             >
         </p>
     {/if}
-    {#if level === 'stop'}
+    {#if level === 'stop' || bench.instead !== null}
         {#if remedy !== null}
             <button class="act" aria-describedby="bench-verdict" data-part="act" data-mend onclick={remedy.press}>{remedy.words}</button>
         {:else}

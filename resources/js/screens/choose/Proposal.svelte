@@ -2,7 +2,8 @@
     import type { Schemas } from '../../lib/client';
 
     import GateSays from '../../parts/GateSays.svelte';
-    import { bare } from '../../lib/verdicts';
+    import LevelMark from '../../parts/LevelMark.svelte';
+    import { bare, briefly } from '../../lib/verdicts';
 
     interface Props {
         option: Schemas['Choice']['proposed'][number];
@@ -12,10 +13,12 @@
     }
     const { option, main, caseId }: Props = $props();
     const dose = $derived(option.half ? '&dose=half' : option.highEnd ? '&dose=high' : '');
+    /** What the gate minds most is its price; what else it costs is told with the rest. */
+    const gate = $derived(option.gate.reasons[0]);
     const more = $derived([
         ...option.for.slice(1).map((text) => ({ sign: '+', text })),
         ...option.moreFor.map((text) => ({ sign: '+', text })),
-        ...option.against.slice(1).map((text) => ({ sign: '−', text })),
+        ...option.against.slice(gate === undefined ? 1 : 0).map((text) => ({ sign: '−', text })),
         ...option.moreAgainst.map((text) => ({ sign: '−', text })),
     ]);
 </script>
@@ -39,15 +42,18 @@
     <p class="text-lg font-bold" data-spoons>{option.spoons}</p>
     <ul>
         {#if option.for[0] !== undefined}{@render reason('+', option.for[0])}{/if}
-        {#if option.against[0] !== undefined}{@render reason('−', option.against[0])}{/if}
+        {#if gate === undefined && option.against[0] !== undefined}{@render reason('−', option.against[0])}{/if}
     </ul>
-    <GateSays gate={option.gate} />
+    {#if gate !== undefined}<p class="flex items-start gap-2" data-gate-brief>
+            <LevelMark level={gate.level} /><span>{briefly(gate.text)}</span>
+        </p>{/if}
     <div class="flex flex-wrap items-start gap-x-4">
         <a class={main ? 'act' : 'btn'} href={`/bench?case=${caseId}&recipe=${option.slug}${dose}`}
             >{say('choose/proposal.take-to-bench', { name: option.name })}</a
         >
         <details class="min-w-0 flex-1 basis-56">
             <summary class="min-h-11 cursor-pointer py-2">{say('choose/proposal.more-about')}</summary>
+            <GateSays gate={option.gate} />
             <ul>
                 {#each more as each (each.text)}{@render reason(each.sign, each.text)}{/each}
             </ul>

@@ -21,6 +21,8 @@
     /** Whoever comes for burnt leaves sees that first. */
     const first = location.hash === '#burnt';
     let burnt = $state(first);
+    /** Once it was opened, what is typed stays. */
+    let changing = $state(false);
     const page = new Loaded(async () => {
         const [plant, catalogue] = await Promise.all([
             taken(api.GET('/api/plants/{id}', { params: { path: { id } } })),
@@ -99,9 +101,13 @@
             <div class="grid gap-6">
                 <Picture {plant} {pictureAt} onchange={again} />
                 <Bears {tests} {proven} {plant} />
-                <details class="no-print" data-details>
+                <details class="no-print" data-details ontoggle={() => (changing = true)}>
                     <summary class="min-h-12 cursor-pointer py-3 font-bold">{say('plants/plant.change-or-put-away')}</summary>
-                    {#key JSON.stringify(plant)}<PlantForm {plant} tolerance={catalogue.tolerance} onadded={again} />{/key}
+                    {#if changing}{#key JSON.stringify(plant)}<PlantForm
+                                {plant}
+                                tolerance={catalogue.tolerance}
+                                onadded={again}
+                            />{/key}{/if}
                     <PutAway {plant} onchange={again} />
                 </details>
             </div>
