@@ -10,6 +10,12 @@ use PDO;
 /** On which pages of a notebook its tables begin. Without it a file whose first pages are gone is a heap of pages. */
 final readonly class Layout implements JsonSerializable
 {
+    /** First byte of a page on which a table or an index begins. */
+    private const BEGINS = ['table' => [0x05, 0x0D], 'index' => [0x02, 0x0A]];
+
+    /** Of a file that is damaged here and there most places still fit; of another file about half do. Our own limit. */
+    private const FITS = 0.75;
+
     /** A table of which nobody knows where it begins. */
     public const NOWHERE = 0;
 
@@ -56,6 +62,15 @@ final readonly class Layout implements JsonSerializable
     public function isScattered(): bool
     {
         return array_unique(array_column($this->rows, 'rootpage')) === [self::NOWHERE];
+    }
+
+    /** Whether the file may be laid out like this: it may be another than the one that was opened last. */
+    public function fits(string $file): bool
+    {
+        $known = array_filter($this->rows, static fn(array $row): bool => $row['rootpage'] > 1);
+        $fit = array_filter($known, fn(array $row): bool => in_array(ord(substr($file, $this->page * ($row['rootpage'] - 1), 1)), self::BEGINS[$row['type']] ?? [], true));
+
+        return count($fit) >= self::FITS * count($known);
     }
 
     /** @return array{page: int, version: int, rows: list<array<string, int|string>>} */

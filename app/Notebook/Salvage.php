@@ -80,6 +80,9 @@ final readonly class Salvage
             Files::remove($work);
             if ($front instanceof Layout) {
                 $file = LogFrames::over((string) file_get_contents($damaged), is_file("{$damaged}-wal") ? (string) file_get_contents("{$damaged}-wal") : '', $front->page);
+                if (! $front->fits($file)) {
+                    continue;
+                }
                 file_put_contents($work, (new NewFront($front))->over($file, "{$work}.front"));
             } else {
                 Copier::plain($damaged, $work);

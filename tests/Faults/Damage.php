@@ -22,6 +22,7 @@ final class Damage
         exec('rm -rf ' . escapeshellarg($house->notebook()) . ' ' . escapeshellarg("{$house->notebook()}-wal") . ' ' . escapeshellarg("{$house->notebook()}-shm"));
         copy("{$house->folder}/sound.sqlite", $house->notebook());
         copy("{$house->folder}/sound.json", "{$house->folder}/serve/opened.json");
+        copy("{$house->folder}/sound-layout.json", "{$house->folder}/serve/layout.json");
 
         return $house;
     }
@@ -108,6 +109,7 @@ final class Damage
         $house->artisan('mixer:close');
         copy($house->notebook(), "{$house->folder}/sound.sqlite");
         copy("{$house->folder}/serve/opened.json", "{$house->folder}/sound.json");
+        copy("{$house->folder}/serve/layout.json", "{$house->folder}/sound-layout.json");
         // An earlier day's, so that every case has a copy to go back to.
         copy($house->notebook(), "{$house->folder}/copies/daily-2026-01-01.sqlite");
 

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Notebook\Edition;
+use App\Notebook\Layout;
 use App\Notebook\Sqlite;
 use Tests\Browser\Served;
 use Tests\Faults\Call;
@@ -92,6 +93,23 @@ it('reads out all but the page that is broken', function (string $where): void {
     preg_match('#copied to (\S+\.sqlite)#', $sentence, $copy);
     expect($counted($copy[1] ?? ''))->toBe($all);
 })->with(['header', 'first page', 'the table of sprayers']);
+
+it('finds the tables page by page where what was written down is of another file', function (): void {
+    $house = Damage::house();
+    $path = $house->notebook();
+    $counted = static fn(string $file): int => Sqlite::number(Sqlite::open($file), 'select count(*) from plants') + Sqlite::number(Sqlite::open($file), 'select count(*) from batches');
+    $all = $counted($path);
+    $known = "{$house->folder}/serve/layout.json";
+    $layout = Layout::read((string) file_get_contents($known));
+    assert($layout !== null);
+    $roots = array_reverse(array_column($layout->rows, 'rootpage'));
+    $rows = array_map(static fn(array $row, int $root): array => [...$row, 'rootpage' => $root], $layout->rows, $roots);
+    file_put_contents($known, json_encode(new Layout($layout->page, $layout->version, $rows)));
+    Damage::overwrite($path, 0, str_repeat("\0", 4096));
+    [, $sentence] = $house->artisan('mixer:open');
+    expect(preg_match('#copied to (\S+\.sqlite)#', $sentence, $copy))->toBe(1)
+        ->and($counted($copy[1] ?? ''))->toBeGreaterThanOrEqual($all);
+});
 
 it('tells what is no notebook, and what is none any more, with the way back', function (string $said, bool $copies, Closure $put): void {
     $house = Damage::house();
