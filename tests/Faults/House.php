@@ -92,6 +92,28 @@ final class House
         }
     }
 
+    /** Its workers are told to end, as they are when all of it is, but earlier than what watches them. */
+    public function endWorkers(): void
+    {
+        $watch = $this->server === null ? 0 : proc_get_status($this->server)['pid'];
+        exec("pkill -TERM -P $(pgrep -d , -P {$watch} php)");
+    }
+
+    /** Whether it ends when it is told to; it is ended in any case. */
+    public function endsWithin(float $seconds): bool
+    {
+        assert($this->server !== null);
+        posix_kill(-proc_get_status($this->server)['pid'], \SIGTERM);
+        $until = microtime(true) + $seconds;
+        do {
+            usleep(20_000);
+            $runs = proc_get_status($this->server)['running'];
+        } while ($runs && microtime(true) < $until);
+        $this->kill();
+
+        return ! $runs;
+    }
+
     public function clear(): void
     {
         $this->kill();

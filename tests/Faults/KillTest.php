@@ -70,3 +70,16 @@ it('loses nothing that was acknowledged, and keeps nothing by half, whenever it 
         // Everything there is to write was under way when it struck.
         ->and(count($kinds))->toBe(36);
 });
+
+it('ends when it is told to, also while it begins anew because workers died', function (): void {
+    $house = House::build();
+    $house->open();
+    foreach (range(1, Long::times(12, 200)) as $n) {
+        $house->serve();
+        // It looks after its workers every half second: the word to end meets each part of that in turn.
+        usleep(700_000);
+        $house->endWorkers();
+        usleep(random_int(0, 600_000));
+        expect($house->endsWithin(8.0))->toBeTrue("It did not end at try {$n}.");
+    }
+});
