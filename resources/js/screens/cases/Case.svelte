@@ -69,11 +69,11 @@
             {#if one.closedAt}<strong>{say('cases/case.closed', { closedAt: onDay(one.closedAt) })}</strong> {one.conclusion}{/if}
         </p>
         {#if one.closedAt === null}<NextAct {one} onsaved={saved} onlook={look} />{/if}
-        <div class="mt-5 grid gap-6 lg:grid-cols-2">
+        <a class="link no-print mt-2 inline-flex min-h-11 items-center" href={`/plants/${one.plant.id}#burnt`}
+            >{say('cases/case.leaves-look-burnt')}</a
+        >
+        <div class="mt-3 grid gap-6 lg:grid-cols-2">
             <CountCurve {one} onsaved={saved} />
-            <a class="link no-print inline-flex min-h-11 items-center" href={`/plants/${one.plant.id}#burnt`}
-                >{say('cases/case.leaves-look-burnt')}</a
-            >
             <Rounds {one} onsaved={saved} />
         </div>
         {#if one.rounds.length > 0}
