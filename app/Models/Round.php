@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
+use IdleMixer\Core\Leaf\Burn as Burnt;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -56,5 +57,11 @@ final class Round extends Correctable
     public function burns(): HasMany
     {
         return $this->hasMany(Burn::class)->orderBy('id');
+    }
+
+    /** Whether somebody saw leaves that it burnt, and not only marked. */
+    public function hasBurnt(): bool
+    {
+        return $this->burns->contains(static fn(Burn $burn): bool => Burnt::is($burn->share));
     }
 }

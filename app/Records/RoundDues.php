@@ -14,7 +14,6 @@ use IdleMixer\Core\Choice\InTurns;
 use IdleMixer\Core\Choice\LeafPace;
 use IdleMixer\Core\Data\GateLines;
 use IdleMixer\Core\Data\ScheduleLines;
-use IdleMixer\Core\Leaf\Burn as Burnt;
 use IdleMixer\Core\Mix\Mixture;
 use IdleMixer\Core\Schedule\CleanLooks;
 use IdleMixer\Core\Schedule\FairLook;
@@ -107,7 +106,7 @@ final class RoundDues
         $rests = [];
         $lately = Round::query()->where('sprayed_at', '>=', $now->modify("-{$days} days"))->whereIn('id', Burn::query()->select('round_id'))->with(['burns', 'case:id,plant_id'])->get();
         foreach ($lately as $round) {
-            if ($round->burns->contains(static fn(Burn $burn): bool => Burnt::is($burn->share))) {
+            if ($round->hasBurnt()) {
                 $until = $round->sprayed_at->addDays($days);
                 $rests[$round->case->plant_id] = max($rests[$round->case->plant_id] ?? $until, $until);
             }

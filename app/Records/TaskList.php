@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Records;
 
 use App\Models\Batch;
-use App\Models\Burn;
 use App\Models\LeafTest;
 use App\Models\PestCase;
 use App\Models\Round;
@@ -13,7 +12,6 @@ use App\Models\Run;
 use App\Models\Watch;
 use DateTimeImmutable;
 use IdleMixer\Core\Batch\BatchStatus;
-use IdleMixer\Core\Leaf\Burn as Burnt;
 use IdleMixer\Core\Schedule\CaseTasks;
 use IdleMixer\Core\Schedule\MovedDate;
 use IdleMixer\Core\Schedule\Task;
@@ -233,15 +231,10 @@ final readonly class TaskList
         }
         $due = $dues->of($case, $last, $task->dueAt, $last === null ? null : self::testUntil($tests, $last, $now));
 
-        $task = self::hasBurnt($last) ? $task->withoutAgain() : $task;
+        // What burnt is not sprayed once more.
+        $task = $last?->hasBurnt() === true ? $task->withoutAgain() : $task;
 
         return $due->at === null ? null : $task->movedTo($due->at, ...$due->moves);
-    }
-
-    /** What burnt is not sprayed once more. */
-    private static function hasBurnt(?Round $last): bool
-    {
-        return $last !== null && $last->burns->contains(static fn(Burn $burn): bool => Burnt::is($burn->share));
     }
 
     /**

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Answer;
 
 use App\Models\Batch;
-use App\Models\Burn;
 use App\Models\CaseStep;
 use App\Models\Count;
 use App\Models\PestCase;
@@ -28,7 +27,6 @@ use IdleMixer\Core\Evidence\LookPlans;
 use IdleMixer\Core\Evidence\Trial;
 use IdleMixer\Core\Evidence\UnsprayedCatalogue;
 use IdleMixer\Core\Gate\Whom;
-use IdleMixer\Core\Leaf\Burn as Burnt;
 use IdleMixer\Core\Recipe\RecipeUse;
 use IdleMixer\Core\Trouble\TroubleCatalogue;
 use IdleMixer\Core\Weather\KeptWeather;
@@ -228,7 +226,7 @@ final readonly class CaseAnswers
             $changes,
             $round->override,
             array_values($round->burns->map(BurnAnswer::of(...))->all()),
-            $round->burns->contains(static fn(Burn $burn): bool => Burnt::is($burn->share)),
+            $round->hasBurnt(),
             $round->litres,
             WeatherWords::of(KeptWeather::kept($round->weather ?? '')),
             $round->who,

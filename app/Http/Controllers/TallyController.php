@@ -15,6 +15,7 @@ use App\Models\BatchTick;
 use App\Models\Who;
 use App\Records\BatchBook;
 use App\Records\Scoops;
+use IdleMixer\Core\Batch\Tick;
 use IdleMixer\Core\Words\Say;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -22,9 +23,6 @@ use Illuminate\Http\Request;
 /** Ticks one spoonful, or takes the tick back. Doing it twice is doing it once. */
 final readonly class TallyController
 {
-    /** Seconds by which one tap that is sent twice may be off. */
-    private const SAME_TAP = 5;
-
     public function __construct(private BatchBook $book, private CallClock $clock, private Who $who) {}
 
     #[Call('Tick one spoonful, or take the tick back', answer: TallyScoopAnswer::class, body: ['ticked' => 'boolean'])]
@@ -54,7 +52,7 @@ final readonly class TallyController
         $at = $this->clock->now();
         $new = BatchTick::query()->insertOrIgnore(['batch_scoop_id' => $scoop, 'number' => $number, 'ticked_at' => $at->format('Y-m-d H:i:s'), 'who' => $this->who->name()]);
         $before = $new > 0 || ! $this->clock->hasWaited() ? null : BatchTick::query()->where('batch_scoop_id', $scoop)->where('number', $number)->first();
-        if ($before !== null && abs($before->ticked_at->getTimestamp() - $at->getTimestamp()) > self::SAME_TAP) {
+        if ($before !== null && Tick::isAnother($before->ticked_at, $at)) {
             BatchTick::query()->where('batch_scoop_id', $scoop)->where('number', $number)->update(['again_at' => $at->format('Y-m-d H:i:s')]);
         }
     }

@@ -37,6 +37,9 @@ final class GateLines
     /** After a burn every spray is to be minded for so long. */
     public const BURN_RESTS = ['value' => 14, 'unit' => 'd', 'source' => 'practice'];
 
+    /** Rounds that are asked about where leaves look burnt go back this far. */
+    public const BURN_ASKED_BACK = ['value' => 28, 'unit' => 'd', 'source' => 'house'];
+
     /** What a seedling or a plant that was moved bears, as a share of the recipe. */
     public const YOUNG_FACTOR = ['value' => 0.5, 'unit' => '1', 'source' => 'practice'];
 

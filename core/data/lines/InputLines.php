@@ -103,6 +103,9 @@ final class InputLines
     /** Two clocks in one house differ by seconds, and a call takes some: within this they are one. */
     public const SAME_CLOCK = ['value' => 120.0, 'unit' => 's', 'source' => 'house'];
 
+    /** One tap that is sent twice arrives with hours that differ by less. */
+    public const SAME_TAP = ['value' => 5, 'unit' => 's', 'source' => 'house'];
+
     /** Deeper than any open document. */
     public const DEEPEST_DOCUMENT = ['value' => 64, 'unit' => 'levels', 'source' => 'house'];
 
