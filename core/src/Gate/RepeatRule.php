@@ -76,7 +76,7 @@ final readonly class RepeatRule implements Rule
             default => Level::Stop,
         };
 
-        return Verdict::of(Finding::ofWeek($what, $level, $planned), [
+        return Verdict::of(WeekFinding::of($what, $level, $planned), [
             'what' => $what->words(),
             'percent' => $percent,
             ...$interval,

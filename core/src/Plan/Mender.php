@@ -23,6 +23,7 @@ use IdleMixer\Core\Safety\About;
 use IdleMixer\Core\Safety\Ceilings;
 use IdleMixer\Core\Safety\Finding;
 use IdleMixer\Core\Safety\Level;
+use IdleMixer\Core\Safety\StrengthFinding;
 use IdleMixer\Core\Safety\UnknownLimit;
 use IdleMixer\Core\Safety\Verdict;
 use IdleMixer\Core\Vessel\TooManyLoads;
@@ -128,7 +129,7 @@ final readonly class Mender
         }
         foreach (Substance::cases() as $what) {
             $now = $plan->strengths->percent($what);
-            $ceiling = $now <= 0.0 || ! $verdict->finding->isStrengthOf($what) ? null : $this->ceilings->forSubstance($what, $bench->target);
+            $ceiling = $now <= 0.0 || ! StrengthFinding::is($verdict->finding, $what) ? null : $this->ceilings->forSubstance($what, $bench->target);
             if ($ceiling === null || $now <= $ceiling->limit->value) {
                 continue;
             }

@@ -39,7 +39,7 @@ final readonly class Ceiling implements Bound
         $level = $this->levelOf($percent);
 
         return $percent <= 0.0 || ($this->stop === null && $level === Level::Ok) ? null : Verdict::of(
-            Finding::ofStrength($this->what, $level),
+            StrengthFinding::of($this->what, $level),
             ['percent' => $percent, 'limit' => $this->limit->value, 'stop' => $this->stop->value ?? 0.0, ...$this->stop === null ? [] : ['stop-source' => $this->stop->source], 'onto' => $this->onto, 'what' => $this->what->words(), 'unit' => $this->what->unit()],
             $this->limit->source,
         );

@@ -4,11 +4,6 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Safety;
 
-use IdleMixer\Core\Ingredient\Substance;
-use IdleMixer\Core\Ingredient\SubstanceGroup;
-use IdleMixer\Core\Words\Say;
-use LogicException;
-
 /**
  * What may be found out about a spray. Each has its sentence in `core/words/en/verdicts.php`; what it is about, how bad it is and where it
  * comes from are decided here for every one of them: a new one that is not decided does not pass the type checker.
@@ -253,50 +248,6 @@ enum Finding: string
         };
     }
 
-    /**
-     * How strong one substance is.
-     *
-     * @throws LogicException for what has no limit of its own, like egg
-     */
-    public static function ofStrength(Substance $what, Level $level): self
-    {
-        $three = match ($what) {
-            Substance::RefinedOil, Substance::KitchenOil => [self::OilOk, self::OilCaution, self::OilStop],
-            Substance::Neem => [self::NeemOk, self::NeemCaution, self::NeemStop],
-            Substance::EssentialOil => [self::EssentialOk, self::EssentialCaution, self::EssentialStop],
-            Substance::TrueSoap => [self::SoapOk, self::SoapCaution, self::SoapStop],
-            Substance::Detergent => [self::DetergentOk, self::DetergentCaution, self::DetergentStop],
-            Substance::Soda => [self::SodaOk, self::SodaCaution, self::SodaStop],
-            Substance::Alcohol => [self::AlcoholOk, self::AlcoholCaution, self::AlcoholStop],
-            Substance::Peroxide => [self::PeroxideOk, self::PeroxideCaution, self::PeroxideStop],
-            // It has no line from which it burns, and is not spoken of while it is within its limit.
-            Substance::NonIonic => [self::NonIonicCaution, self::NonIonicCaution, self::NonIonicCaution],
-            Substance::Egg => throw new LogicException(Say::it('safety/finding.egg')),
-        };
-
-        return match ($level) {
-            Level::Ok => $three[0],
-            Level::Caution => $three[1],
-            Level::Stop => $three[2],
-        };
-    }
-
-    /**
-     * How much of one group leaves get in a week.
-     *
-     * @param bool $planned whether by the interval that is planned, and not by what they had
-     */
-    public static function ofWeek(SubstanceGroup $what, Level $level, bool $planned): self
-    {
-        $essential = $what === SubstanceGroup::Essential;
-
-        return match ($level) {
-            Level::Ok => $essential ? ($planned ? self::EssentialRepeatedOk : self::EssentialHadOk) : ($planned ? self::RepeatedOk : self::HadOk),
-            Level::Caution => $essential ? ($planned ? self::EssentialRepeatedCaution : self::EssentialHadCaution) : ($planned ? self::RepeatedCaution : self::HadCaution),
-            Level::Stop => $essential ? ($planned ? self::EssentialRepeatedStop : self::EssentialHadStop) : ($planned ? self::RepeatedStop : self::HadStop),
-        };
-    }
-
     /** Whether it is not said any more once leaves bore the very spray. */
     public function givesWayToProof(): bool
     {
@@ -307,12 +258,6 @@ enum Finding: string
     public function isWantOfProof(): bool
     {
         return $this->code() === self::LeafTestNone->code() && $this->level() === Level::Caution;
-    }
-
-    /** Whether it says how strong that substance is. */
-    public function isStrengthOf(Substance $what): bool
-    {
-        return $what !== Substance::Egg && $this->code() === self::ofStrength($what, Level::Caution)->code();
     }
 
     /** Key of the sentence it is told in: both kinds of oil share theirs. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 use IdleMixer\Core\Ingredient\Substance;
 use IdleMixer\Core\Safety\Finding;
 use IdleMixer\Core\Safety\Level;
+use IdleMixer\Core\Safety\StrengthFinding;
 use IdleMixer\Core\Safety\Verdict;
 use IdleMixer\Core\Source\SourceCatalogue;
 
@@ -44,10 +45,10 @@ it('says where a limit comes from as its row has it, for every finding that rest
 })->with(array_map(static fn(Finding $finding): array => [$finding], Finding::cases()));
 
 it('tells strengths of different substances apart, and the two plain oils not', function (): void {
-    expect(Verdict::of(Finding::OilCaution)->finding->isStrengthOf(Substance::KitchenOil))->toBeTrue()
-        ->and(Finding::OilStop->isStrengthOf(Substance::RefinedOil))->toBeTrue()
-        ->and(Finding::OilStop->isStrengthOf(Substance::Neem))->toBeFalse()
-        ->and(Finding::OilStop->isStrengthOf(Substance::Egg))->toBeFalse()
-        ->and(Finding::OilsTogetherStop->isStrengthOf(Substance::KitchenOil))->toBeFalse()
-        ->and(static fn(): Finding => Finding::ofStrength(Substance::Egg, Level::Ok))->toThrow(LogicException::class);
+    expect(StrengthFinding::is(Verdict::of(Finding::OilCaution)->finding, Substance::KitchenOil))->toBeTrue()
+        ->and(StrengthFinding::is(Finding::OilStop, Substance::RefinedOil))->toBeTrue()
+        ->and(StrengthFinding::is(Finding::OilStop, Substance::Neem))->toBeFalse()
+        ->and(StrengthFinding::is(Finding::OilStop, Substance::Egg))->toBeFalse()
+        ->and(StrengthFinding::is(Finding::OilsTogetherStop, Substance::KitchenOil))->toBeFalse()
+        ->and(static fn(): Finding => StrengthFinding::of(Substance::Egg, Level::Ok))->toThrow(LogicException::class);
 });

@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 return [
-    'finding.egg' => 'Egg has no limit of its own.',
+    'strength-finding.egg' => 'Egg has no limit of its own.',
     'target.foliar' => 'ordinary leaf',
     'target.dormant' => 'bare dormant wood',
     'target.drench' => 'soil with plants in it',
