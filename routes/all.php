@@ -6,6 +6,7 @@ use App\Http\Controllers\AmountController;
 use App\Http\Controllers\BatchController;
 use App\Http\Controllers\BatchFileController;
 use App\Http\Controllers\BatchSlipController;
+use App\Http\Controllers\BottleLineController;
 use App\Http\Controllers\BurnController;
 use App\Http\Controllers\CalendarController;
 use App\Http\Controllers\CaseChoiceController;
@@ -170,6 +171,7 @@ Route::prefix('api')->group(static function (): void {
         Route::post('batches', [BatchController::class, 'store']);
         Route::post('batches/{id}/finish', [BatchController::class, 'finish']);
         Route::post('batches/{id}/stand-tests', [BatchController::class, 'stand']);
+        Route::post('batches/{id}/lines', BottleLineController::class);
         Route::put('batches/{id}/loads/{load}/slip', [BatchSlipController::class, 'keep']);
         Route::put('batches/{id}/discarded', [BatchController::class, 'discard']);
         Route::put('batches/{id}/loads/{load}/steps/{number}', StepController::class);

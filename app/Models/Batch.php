@@ -22,6 +22,8 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string $name of the recipe it was made by
  * @property string $document what it was started from, as its open document
  * @property string $rescues what went wrong by load and what was done about it, as JSON
+ * @property string $lines what happened to it that its plan does not know, as JSON
+ * @property string $mixed when each load was mixed, as JSON
  * @property string|null $made what really is in it, as JSON; null while it is being mixed
  * @property float $make_ml
  * @property string $stand_test
@@ -46,6 +48,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property-read Collection<int, LeafTest> $leafTests
  * @property-read Collection<int, Round> $rounds
  * @property-read Collection<int, StandTestRecord> $standTests
+ * @property-read Collection<int, Run> $runs
  * @property CarbonImmutable|null $taken_back_at
  */
 final class Batch extends Correctable
@@ -102,6 +105,12 @@ final class Batch extends Correctable
     public function rounds(): HasMany
     {
         return $this->hasMany(Round::class)->orderBy('id');
+    }
+
+    /** @return HasMany<Run, $this> */
+    public function runs(): HasMany
+    {
+        return $this->hasMany(Run::class)->orderBy('id');
     }
 
     /** @return HasMany<StandTestRecord, $this> */

@@ -77,6 +77,7 @@ use IdleMixer\Core\Weather\DoorReader;
 use IdleMixer\Core\Weather\HourJudge;
 use IdleMixer\Core\Weather\SprayWants;
 use IdleMixer\Core\Weather\WeatherSource;
+use IdleMixer\Core\Wording\BottleWords;
 use IdleMixer\Core\Wording\ChoiceWords;
 use IdleMixer\Core\Wording\ColumnWords;
 use IdleMixer\Core\Wording\EaseWords;
@@ -163,6 +164,7 @@ final class MixerServiceProvider extends ServiceProvider
             FairLook::class => FairLook::shipped(...),
             SprayWants::class => SprayWants::shipped(...),
             HourJudge::class => HourJudge::shipped(...),
+            BottleWords::class => BottleWords::shipped(...),
             RunWords::class => RunWords::shipped(...),
             RestWords::class => RestWords::shipped(...),
             MemoryWords::class => MemoryWords::shipped(...),

@@ -7,16 +7,18 @@ namespace App\Records;
 use App\Models\Batch;
 use App\Models\BatchStep;
 use App\Models\StandTestRecord;
+use DateTimeImmutable;
 use IdleMixer\Core\Batch\AsMadeRecord;
 use IdleMixer\Core\Batch\BatchReader;
 use IdleMixer\Core\Batch\BatchRecord;
-use IdleMixer\Core\Batch\BatchState;
+use IdleMixer\Core\Batch\BottleLine;
 use IdleMixer\Core\Batch\Finish;
 use IdleMixer\Core\Batch\Glass;
 use IdleMixer\Core\Batch\History;
 use IdleMixer\Core\Batch\HistoryReader;
 use IdleMixer\Core\Batch\HistoryWriter;
 use IdleMixer\Core\Batch\Keeping;
+use IdleMixer\Core\Batch\KeptLineReader;
 use IdleMixer\Core\Batch\MadeReader;
 use IdleMixer\Core\Batch\Rescue;
 use IdleMixer\Core\Batch\StepDone;
@@ -27,6 +29,7 @@ use IdleMixer\Core\Document\Node;
 use IdleMixer\Core\Mix\Composition;
 use IdleMixer\Core\Mix\Mixture;
 use IdleMixer\Core\Recipe\RecipeUse;
+use IdleMixer\Core\Words\Say;
 use IdleMixer\Core\Work\AsMade;
 use IdleMixer\Core\Work\Load;
 use IdleMixer\Core\Work\StandTest;
@@ -53,16 +56,25 @@ final readonly class BatchBook
         return AsMade::together(array_map(static fn(Load $load): Mixture => $load->mixture, $record->loads));
     }
 
-    public static function state(Batch $batch): BatchState
-    {
-        return new BatchState($batch->made_at, $batch->discard_at, $batch->discarded_at !== null, StandTest::from($batch->stand_test), $batch->used_up);
-    }
-
     public function history(Batch $batch, BatchRecord $record): History
     {
         $glasses = $batch->standTests->map(static fn(StandTestRecord $test): Glass => new Glass($test->tested_at, StandTest::from($test->result), $test->seconds, $test->height_mm))->all();
 
-        return new History($batch->started_at, self::ticks($batch), $this->rescues($batch, $record), array_values($glasses), self::finish($batch), $batch->discarded_at, array_values($batch->steps->map(static fn(BatchStep $step): StepDone => new StepDone($step->load, $step->number, $step->ticked_at))->all()), $batch->used_up, $batch->for_leaf_test);
+        return new History($batch->started_at, self::ticks($batch), $this->rescues($batch, $record), array_values($glasses), self::finish($batch), $batch->discarded_at, array_values($batch->steps->map(static fn(BatchStep $step): StepDone => new StepDone($step->load, $step->number, $step->ticked_at))->all()), $batch->used_up, $batch->for_leaf_test, self::lines($batch, $record), self::mixed($batch, $record));
+    }
+
+    /** @return list<BottleLine> that its plan does not know, earliest first */
+    public static function lines(Batch $batch, BatchRecord $record): array
+    {
+        return array_map((new KeptLineReader($record))->read(...), JsonText::parse($batch->lines)->items(0, InputLines::MOST_GLASSES['value'], 'lines'));
+    }
+
+    /** @return list<DateTimeImmutable> when each load was mixed; where nobody said so, all of one that is made */
+    public static function mixed(Batch $batch, BatchRecord $record): array
+    {
+        $said = array_map(HistoryReader::at(...), JsonText::parse($batch->mixed)->items(0, count($record->loads), Say::it('batch/history-reader.loads')));
+
+        return $said === [] && $batch->made_at !== null ? array_fill(0, count($record->loads), $batch->made_at) : $said;
     }
 
     public static function made(Batch $batch): ?AsMadeRecord

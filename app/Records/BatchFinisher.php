@@ -8,25 +8,32 @@ use App\Models\Batch;
 use DateTimeImmutable;
 use DateTimeZone;
 use IdleMixer\Core\Batch\BatchRecord;
+use IdleMixer\Core\Batch\HistoryWriter;
 use IdleMixer\Core\Batch\Keeping;
+use IdleMixer\Core\Batch\Lasting;
 use IdleMixer\Core\Batch\Made;
 use IdleMixer\Core\Batch\MadeWriter;
-use IdleMixer\Core\Data\LeafLines;
+use IdleMixer\Core\Schedule\ShelfLife;
 use IdleMixer\Core\Work\StandTest;
 
 /** Closes the mixing of a batch: what was really scooped, how the glass looked, and how long it keeps. */
 final readonly class BatchFinisher
 {
-    public function __construct(private BatchBook $book) {}
+    public function __construct(private BatchBook $book, private ShelfLife $keeps) {}
 
     /**
      * The second of two taps finds it finished already, and changes nothing.
      *
+     * @param int|null $load up to which it is mixed, from 1; null where all are
+     *
      * @throws TwoVersions when it is finished, and was told otherwise
      */
-    public function finish(Batch $batch, StandTest $standTest, Keeping $keeping, DateTimeImmutable $madeAt, string $notes): void
+    public function finish(Batch $batch, StandTest $standTest, Keeping $keeping, DateTimeImmutable $madeAt, string $notes, ?int $load = null): void
     {
-        if ($batch->made_at !== null) {
+        $record = $this->book->record($batch);
+        $mixed = BatchBook::mixed($batch, $record);
+        $upTo = $load ?? count($record->loads);
+        if (count($mixed) >= $upTo) {
             $said = ['stand_test' => $standTest->value, 'keeping' => $keeping->value, 'notes' => $notes];
             if ($said !== $batch->only(array_keys($said))) {
                 throw TwoVersions::finishedMeanwhile($batch, $said);
@@ -34,18 +41,49 @@ final readonly class BatchFinisher
 
             return;
         }
-        $record = $this->book->record($batch);
-        $batch->load('items.scoops.ticks', 'standTests');
-        $made = MadeWriter::record(Made::of($record, $this->book->history($batch, $record)));
-        $batch->update([
+        $batch->fill([
             'version' => $batch->version + 1,
-            'made' => json_encode(MadeWriter::write($made), \JSON_UNESCAPED_UNICODE | \JSON_PRESERVE_ZERO_FRACTION | \JSON_THROW_ON_ERROR),
             'stand_test' => $standTest->value,
             'keeping' => $keeping->value,
             'notes' => $notes,
             'made_at' => $madeAt,
-            'discard_at' => self::discardAt($record, $keeping, $madeAt, $batch->for_leaf_test),
+            'mixed' => self::json(array_map(HistoryWriter::at(...), [...$mixed, ...array_fill(0, $upTo - count($mixed), $madeAt)])),
         ]);
+        $batch->fill($this->reckoned($batch, $record))->save();
+    }
+
+    /**
+     * What is in it and until when it keeps, by all that was written down of it.
+     *
+     * @return array{made: string|null, discard_at: DateTimeImmutable|null}
+     */
+    public function reckoned(Batch $batch, BatchRecord $record): array
+    {
+        $batch->load('items.scoops.ticks', 'standTests', 'steps');
+
+        return $batch->made_at === null ? ['made' => null, 'discard_at' => null] : [
+            'made' => self::json(MadeWriter::write(MadeWriter::record(Made::of($record, $this->book->history($batch, $record))))),
+            'discard_at' => $this->discardAt($batch, $record, Keeping::from($batch->keeping), $batch->made_at),
+        ];
+    }
+
+    public function discardAt(Batch $batch, BatchRecord $record, Keeping $keeping, DateTimeImmutable $madeAt): DateTimeImmutable
+    {
+        return Lasting::until($record, BatchBook::lines($batch, $record), $keeping, $madeAt, $batch->for_leaf_test, $this->keeps);
+    }
+
+    /** When each load was mixed, where the last of them was mixed at another time than was said. */
+    public static function mixedAt(Batch $batch, BatchRecord $record, DateTimeImmutable $madeAt): string
+    {
+        $all = BatchBook::mixed($batch, $record);
+
+        return self::json(array_map(HistoryWriter::at(...), array_map(static fn(DateTimeImmutable $at): DateTimeImmutable => $at === $batch->made_at ? $madeAt : $at, $all)));
+    }
+
+    /** @param array<array-key, mixed> $value */
+    private static function json(array $value): string
+    {
+        return json_encode($value, \JSON_UNESCAPED_UNICODE | \JSON_PRESERVE_ZERO_FRACTION | \JSON_THROW_ON_ERROR);
     }
 
     /** When a batch that was opened again was made; null for one that never was. */
@@ -59,14 +97,5 @@ final readonly class BatchFinisher
         }
 
         return null;
-    }
-
-    public static function discardAt(BatchRecord $record, Keeping $keeping, DateTimeImmutable $madeAt, bool $forLeafTest): DateTimeImmutable
-    {
-        // What is left of a cup has done its work once the leaves are wet.
-        $hours = $forLeafTest ? min(LeafLines::CUP_KEEPS['value'], $keeping->hours($record->holding)) : $keeping->hours($record->holding);
-        $seconds = (int) round(3600.0 * $hours);
-
-        return $madeAt->modify("+{$seconds} seconds");
     }
 }

@@ -11,6 +11,7 @@ use App\Models\StandTestRecord;
 use DateTimeImmutable;
 use IdleMixer\Core\Batch\BatchReader;
 use IdleMixer\Core\Batch\BatchRecord;
+use IdleMixer\Core\Batch\BottleLineWriter;
 use IdleMixer\Core\Batch\Glass;
 use IdleMixer\Core\Batch\History;
 use IdleMixer\Core\Batch\HistoryReader;
@@ -122,6 +123,8 @@ final readonly class BatchImporter
             'discarded_at' => $history->discardedAt,
             'used_up' => $history->usedUp,
             'for_leaf_test' => $history->forLeafTest,
+            'lines' => json_encode(array_map(BottleLineWriter::write(...), $history->lines), \JSON_UNESCAPED_UNICODE | \JSON_PRESERVE_ZERO_FRACTION | \JSON_THROW_ON_ERROR),
+            'mixed' => json_encode(array_map(HistoryWriter::at(...), $history->mixed), \JSON_THROW_ON_ERROR),
             'made' => $made === null ? null : json_encode(MadeWriter::write($made), \JSON_UNESCAPED_UNICODE | \JSON_PRESERVE_ZERO_FRACTION | \JSON_THROW_ON_ERROR),
         ];
     }

@@ -22,6 +22,7 @@ use IdleMixer\Core\Mix\Strengths;
 use IdleMixer\Core\Plant\ToleranceCatalogue;
 use IdleMixer\Core\Recipe\RecipeCatalogue;
 use IdleMixer\Core\Vessel\SprayerMemory;
+use IdleMixer\Core\Work\StandTest;
 
 /** Asks the gate whether what stands mixed may go on a plant of the notebook. */
 final readonly class Gates
@@ -46,7 +47,6 @@ final readonly class Gates
         $planned = $this->book->planned($record);
         $meant = Composition::of([$planned]);
         $made = BatchBook::composition($batch);
-        $state = BatchBook::state($batch);
         $practice = $this->shipped->has($record->slug) ? $this->shipped->practice($record->slug) : null;
 
         return new SprayNow(
@@ -56,7 +56,7 @@ final readonly class Gates
             $practice,
             $record->factor,
             $planned->bottleOf(Substance::Peroxide),
-            BottleNow::since($state->madeAt, $state->discardAt, $now, $made !== null, $state->discarded || $state->usedUp, $state->standTest, $batch->submission, self::hadWeedKiller($batch->sprayer)),
+            BottleNow::since($batch->made_at, $batch->discard_at, $now, $made !== null, $batch->discarded_at !== null || $batch->used_up, StandTest::from($batch->stand_test), $batch->submission, self::hadWeedKiller($batch->sprayer)),
             $practice->rinsed ?? false,
         );
     }

@@ -28,7 +28,7 @@ final class ReadyBatches
         }
         $ready = [];
         foreach (Batch::query()->whereIn('case_id', $cases)->where('for_leaf_test', false)->whereNotNull('made_at')->orderBy('made_at')->get(['id', 'case_id', 'made_at', 'discard_at', 'discarded_at', 'used_up', 'stand_test']) as $batch) {
-            if ($batch->case_id !== null && BatchBook::state($batch)->waits($sprayed[$batch->case_id] ?? null, $now)) {
+            if ($batch->case_id !== null && Bottles::waits($batch, $sprayed[$batch->case_id] ?? null, $now)) {
                 $ready[$batch->case_id] = $batch->id;
             }
         }

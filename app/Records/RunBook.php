@@ -17,8 +17,11 @@ use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\JsonText;
 use IdleMixer\Core\Recipe\Practice;
 use IdleMixer\Core\Recipe\RecipeCatalogue;
+use IdleMixer\Core\Run\RunLoads;
 use IdleMixer\Core\Run\RunPlan;
+use IdleMixer\Core\Run\RunSpray;
 use IdleMixer\Core\Run\RunStep;
+use IdleMixer\Core\Run\RunStepKind;
 use IdleMixer\Core\Trouble\TroubleCatalogue;
 use IdleMixer\Core\Vessel\SprayerMemory;
 use IdleMixer\Core\Wording\Measures;
@@ -58,7 +61,16 @@ final readonly class RunBook
         }
         assert($plants !== []);
 
-        return RunPlan::of(array_map(static fn(Load $load): string => Measures::volume($load->mixture->finished(), $record->unit), $record->loads), $plants, $record->target->use, $this->practice($run->batch), $run->rinses);
+        $mixed = BatchBook::mixed($run->batch, $record);
+        $standing = count(array_filter($mixed, static fn(DateTimeImmutable $at): bool => $at <= $run->started_at));
+
+        return RunPlan::of(
+            new RunLoads(array_map(static fn(Load $load): string => Measures::volume($load->mixture->finished(), $record->unit), $record->loads), max(1, $standing), count($mixed)),
+            $plants,
+            RunSpray::of($record->target->use, $record->loads[0]->mixture),
+            $this->practice($run->batch),
+            $run->rinses,
+        );
     }
 
     public function practice(Batch $batch): ?Practice
@@ -87,7 +99,10 @@ final readonly class RunBook
         }
         $plan = $this->plan($run);
         $step = array_values(array_filter($plan->steps(self::tapped($run)), static fn(RunStep $one): bool => $one->key === $key))[0] ?? null;
-        if ($step === null && ! $this->isEmptying($run, $plan, $key)) {
+        if ($step?->kind === RunStepKind::Mix) {
+            throw InvalidDocument::because('/step', Say::it('records/run-book.load-is-mixed-on-its-own'), $key);
+        }
+        if ($step === null && ! $this->isEmptying($run, $plan, $key) && ! $this->isLeavingOut($run, $plan, $key)) {
             throw InvalidDocument::because('/step', Say::it('records/run-book.there-no-step-in-this'), $key);
         }
         if ($tap !== null) {
@@ -110,12 +125,12 @@ final readonly class RunBook
     /**
      * The run is over: what was really sprayed is shared among the plants that were.
      *
-     * @param float $leftMl of all that was mixed
+     * @param float $sprayedMl of all that was mixed
      */
-    public function finish(Run $run, float $leftMl, DateTimeImmutable $now): void
+    public function finish(Run $run, float $sprayedMl, DateTimeImmutable $now): void
     {
         $rounds = Round::query()->where('run_id', $run->id)->get();
-        $sprayed = max(0.0, $run->batch->make_ml - $leftMl) / self::ML_PER_LITRE;
+        $sprayed = max(0.0, $sprayedMl) / self::ML_PER_LITRE;
         foreach ($rounds as $round) {
             $round->update(['litres' => $sprayed / count($rounds)]);
         }
@@ -158,6 +173,13 @@ final readonly class RunBook
         $current = $plan->current(self::tapped($run));
 
         return $run->taps->firstWhere('step', $key) !== null || ($load !== null && $current !== null && $key === RunPlan::EMPTY . "{$load}-{$current->ref}");
+    }
+
+    private function isLeavingOut(Run $run, RunPlan $plan, string $key): bool
+    {
+        $one = $plan->canLeaveOut(self::tapped($run));
+
+        return $run->taps->firstWhere('step', $key) !== null || ($one !== null && $key === RunPlan::LEFT_OUT . $one);
     }
 
     private function sprayed(Run $run, int $position, bool $done, DateTimeImmutable $at, DateTimeImmutable $now): void

@@ -11,7 +11,6 @@ use App\Models\Round;
 use App\Models\Run;
 use App\Models\Watch;
 use DateTimeImmutable;
-use IdleMixer\Core\Batch\BatchStatus;
 use IdleMixer\Core\Schedule\CaseTasks;
 use IdleMixer\Core\Schedule\MovedDate;
 use IdleMixer\Core\Schedule\Task;
@@ -152,8 +151,7 @@ final readonly class TaskList
     {
         $tasks = [];
         foreach (Batch::query()->whereIn('id', $ids)->get(self::WITHOUT_DOCUMENT) as $batch) {
-            $status = BatchBook::state($batch)->status($now);
-            if ($status === BatchStatus::Mixing) {
+            if ($batch->made_at === null) {
                 $tasks[] = new Task(TaskKind::FinishMixing, $batch->id, $batch->name, $batch->started_at);
             } elseif ($batch->discard_at !== null) {
                 $tasks[] = new Task(TaskKind::Discard, $batch->id, $batch->name, $batch->discard_at);

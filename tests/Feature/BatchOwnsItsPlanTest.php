@@ -120,7 +120,7 @@ it('writes a batch that another notebook reads and finishes: the same numbers, t
     InTables::emptied();
     expect(Notebook::get('/api/batches')->list('batches'))->toBe([]);
     $there = Notebook::post('/api/batches/documents', $document->text);
-    expect($there->status)->toBe(201)->and($there->text('status'))->toBe('mixing');
+    expect($there->status)->toBe(201)->and($there->text('bottle.state'))->toBe('mixing');
     $theirs = Notebook::post("/api/batches/{$there->id()}/finish", $finish);
     foreach (['actual', 'plan', 'recipeDocument', 'standTests.0.advice', 'slips', 'discardAt', 'standTestWords', 'notes', 'makeWords', 'season', 'water'] as $what) {
         expect(json_encode($theirs->at($what)))->toBe(json_encode($mine->at($what)), $what);

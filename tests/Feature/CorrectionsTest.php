@@ -120,7 +120,7 @@ it('opens a finished batch again to put its tally right, and keeps when it was m
         ->and(Notebook::put("{$tick}/2", ['ticked' => true])->text('error.message'))->toContain('Open it again');
 
     Date::setTestNow('2026-06-01T19:00:00Z');
-    expect(Notebook::change("/api/batches/{$batch->id()}/reopened", '{}')->text('status'))->toBe('mixing')
+    expect(Notebook::change("/api/batches/{$batch->id()}/reopened", '{}')->text('bottle.state'))->toBe('mixing')
         ->and(Notebook::put("{$tick}/2", ['ticked' => true])->status)->toBe(200);
     $again = Notebook::post("/api/batches/{$batch->id()}/finish", ['standTest' => 'even']);
     expect($again->number('actual.strength.oil_percent_vv'))->toEqualWithDelta(200 / 256, 1e-9)

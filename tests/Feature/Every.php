@@ -36,7 +36,7 @@ final class Every
     ];
 
     /** What keeps what it holds: it names other rows, or hangs together with them. */
-    private const LEFT = ['submission', 'pest', 'document', 'made', 'rescues', 'step', 'key', 'position', 'load', 'number', 'units', 'counts', 'kind', 'leaves', 'slug', 'written', 'before', 'record'];
+    private const LEFT = ['submission', 'pest', 'document', 'made', 'rescues', 'lines', 'mixed', 'step', 'key', 'position', 'load', 'number', 'units', 'counts', 'kind', 'leaves', 'slug', 'written', 'before', 'record'];
 
     public static function thing(): void
     {
@@ -111,6 +111,7 @@ final class Every
             Notebook::put("/api/runs/{$run}/steps/{$step}", ['done' => true]);
         }
         DB::table('batch_steps')->insertOrIgnore(['batch_id' => $batch, 'load' => 1, 'number' => 1, 'ticked_at' => self::AT]);
+        Notebook::post("/api/batches/{$batch}/lines", ['submission' => Notebook::submission(), 'kind' => 'spilled', 'share' => 0.25]);
         Notebook::post("/api/batches/{$batch}/stand-tests", ['submission' => Notebook::submission(), 'result' => 'even']);
         $round = self::one('rounds');
         DB::table('run_plants')->update(['round_id' => $round]);

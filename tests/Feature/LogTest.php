@@ -173,7 +173,7 @@ it('reads a log of version 1, as an older notebook wrote it', function (): void 
     $log = (string) file_get_contents(dirname(__DIR__) . '/fixtures/log-1.json');
     expect(Intake::told(Intake::of('/api/log.json', $log))['taken'] ?? null)->toMatchArray(['plants' => 1, 'batches' => 1, 'leafTests' => 1, 'cases' => 1, 'rounds' => 1, 'counts' => 1, 'trials' => 1])
         ->and(Notebook::get('/api/cases/1')->list('rounds.0.burns'))->toHaveCount(1)
-        ->and(Notebook::get('/api/batches/1')->text('status'))->toBe('used-up')
+        ->and(Notebook::get('/api/batches/1')->text('bottle.end'))->toBe('sprayed')
         ->and(DB::table('batches')->value('case_id'))->toBe(1)
         ->and(array_sum((array) (Intake::told(Intake::of('/api/log.json', $log))['taken'] ?? [1])))->toBe(0);
 });

@@ -96,10 +96,15 @@ it('brings a batch in every state back from its open document', function (string
         Notebook::post("{$path}/finish", ['standTest' => 'ring', 'notes' => 'Öily.', 'keeping' => 'patient']);
         Notebook::post("{$path}/stand-tests", ['submission' => Notebook::submission(), 'result' => 'even', 'seconds' => 60]);
     }
+    if ($state === 'half of it spilled') {
+        Date::setTestNow(Date::now()->addMinutes(10));
+        Notebook::post("{$path}/lines", ['submission' => Notebook::submission(), 'kind' => 'spilled', 'share' => 0.5]);
+        Notebook::post("{$path}/lines", ['submission' => Notebook::submission(), 'kind' => 'added', 'ingredient' => 'castile-soap', 'amount' => ['amount' => 5, 'unit' => 'mL']]);
+    }
     if (in_array($state, ['used up', 'poured away'], true)) {
         Notebook::put("{$path}/discarded", ['discarded' => true, 'usedUp' => $state === 'used up']);
     }
-    expect(Notebook::get($path)->text('status'))->toBe(['begun' => 'mixing', 'ticked' => 'mixing', 'a way out taken' => 'mixing', 'used up' => 'used-up', 'poured away' => 'discarded'][$state] ?? 'ready');
+    expect(Notebook::get($path)->text('bottle.words'))->toBe(['begun' => 'Not begun', 'ticked' => 'Being mixed', 'a way out taken' => 'Being mixed', 'used up' => 'All sprayed', 'poured away' => 'Poured away', 'half of it spilled' => 'Mixed'][$state] ?? 'Stands ready');
     $before = InTables::ofBatch($batch->id());
     $document = Notebook::get("{$path}/document")->text;
     expect(Contract::schemaFault('batch', $document))->toBe('');
@@ -107,7 +112,7 @@ it('brings a batch in every state back from its open document', function (string
     $again = Notebook::post('/api/batches/documents', $document);
 
     expect(InTables::ofBatch($again->id()))->toEqual($before);
-})->with(['begun', 'ticked', 'a way out taken', 'mixed', 'a cup for a leaf test', 'used up', 'poured away']);
+})->with(['begun', 'ticked', 'a way out taken', 'mixed', 'a cup for a leaf test', 'used up', 'poured away', 'half of it spilled']);
 
 it('leaves out what is said of a task that there is not, so that the rest can be read', function (): void {
     $case = Notebook::case(Notebook::plant());

@@ -114,8 +114,8 @@ it('remembers exactly what a batch was made from, whatever becomes of the recipe
 
 it('undoes a batch that was thrown away by mistake', function (): void {
     $batch = Notebook::mixed();
-    expect(Notebook::put("/api/batches/{$batch}/discarded", ['discarded' => true])->text('status'))->toBe('discarded')
-        ->and(Notebook::put("/api/batches/{$batch}/discarded", ['discarded' => false])->text('status'))->toBe('ready');
+    expect(Notebook::put("/api/batches/{$batch}/discarded", ['discarded' => true])->text('bottle.end'))->toBe('poured-off')
+        ->and(Notebook::put("/api/batches/{$batch}/discarded", ['discarded' => false])->at('bottle.end'))->toBeNull();
 });
 
 it('puts things away and takes them out again', function (): void {

@@ -62,7 +62,7 @@ it('records from the taps what was done: when, on which plant, with how much, in
     ])->and($rounds->map(static fn(Round $round): string => $round->weather)->first())->toContain('"teller":"station"');
     $told = Notebook::get("/api/cases/{$cases[0]}");
     expect($told->text('rounds.0.weather'))->toContain('°C')->toContain('(the simulated station)');
-    expect($told->number('rounds.0.litres'))->toEqualWithDelta(0.25 * $make / 1000, 1e-9)->and(Notebook::get("/api/batches/{$batch}")->text('status'))->toBe('discarded');
+    expect($told->number('rounds.0.litres'))->toEqualWithDelta(0.25 * $make / 1000, 1e-9)->and(Notebook::get("/api/batches/{$batch}")->text('bottle.end'))->toBe('poured-off');
 });
 
 it('says after how long it is shaken again where there is oil in it, and nothing where all is dissolved', function (): void {

@@ -35,12 +35,12 @@ it('tells a bottle that was used up from one that was poured away, and nags abou
     $batch = Notebook::batch();
     $straight = Notebook::post("/api/batches/{$batch->id()}/finish", ['standTest' => 'not-done', 'rest' => 'used-up']);
 
-    expect(Notebook::get("/api/batches/{$used}")->text('status'))->toBe('used-up')
-        ->and(Notebook::get("/api/batches/{$away}")->text('status'))->toBe('discarded')
-        ->and($straight->text('status'))->toBe('used-up')
+    expect(Notebook::get("/api/batches/{$used}")->text('bottle.end'))->toBe('sprayed')
+        ->and(Notebook::get("/api/batches/{$away}")->text('bottle.end'))->toBe('poured-off')
+        ->and($straight->text('bottle.end'))->toBe('sprayed')
         ->and(array_column(Notebook::get('/api/today')->list('tasks'), 'kind'))->not->toContain('discard');
     Notebook::put("/api/batches/{$used}/discarded", ['discarded' => false]);
-    expect(Notebook::get("/api/batches/{$used}")->text('status'))->toBe('ready')
+    expect(Notebook::get("/api/batches/{$used}")->at('bottle.end'))->toBeNull()
         ->and(array_column(Notebook::get('/api/today')->list('tasks'), 'kind'))->toContain('discard')
         ->and(Notebook::post('/api/batches/' . Notebook::batch()->id() . '/finish', ['standTest' => 'even', 'rest' => 'drunk'])->text('error.path'))->toBe('/rest');
 });

@@ -87,7 +87,7 @@ it('reads a batch in every state as it was said then', function (string $which, 
         $tally[] = [$now->at("items.{$i}.load"), $now->text("items.{$i}.name"), $now->at("items.{$i}.plannedMl"), $scoops];
     }
 
-    expect($now->text('status'))->toBe($status)
+    expect($now->text('bottle.words'))->toBe($status)
         ->and($now->text('name'))->toBe($then['name'])
         ->and($now->text('makeWords'))->toBe($then['makeWords'])
         ->and($now->at('plan.spoken'))->toBe($then['spoken'])
@@ -103,7 +103,13 @@ it('reads a batch in every state as it was said then', function (string $which, 
         $kept = $now->at('actual');
         expect(is_array($kept) ? array_diff_key($kept, ['composition' => 1]) : null)->toBe($made);
     }
-})->with([['mixing', 'mixing'], ['ready', 'old'], ['slip', 'mixing'], ['discarded', 'discarded'], ['winter', 'mixing']]);
+})->with([
+    ['mixing', 'Being mixed'],
+    ['ready', 'A rest, kept too long'],
+    ['slip', 'Being mixed'],
+    ['discarded', 'Poured away'],
+    ['winter', 'Not begun'],
+]);
 
 it('finishes what was being mixed with the numbers that the older version came to', function (string $mixing, string $finished): void {
     olderNotebook();

@@ -63,5 +63,5 @@ it('keeps with a batch what went wrong and what was done, and reckons with it', 
 it('throws away what cannot be saved', function (): void {
     $batch = Notebook::batch(['recipe' => 'neem-by-the-gallon', 'make' => ['amount' => 1, 'unit' => '[gal_us]']]);
     $kept = Notebook::change("/api/batches/{$batch->id()}/loads/1/slip", ['slips' => [['kind' => 'left-out', 'item' => 'neem-oil']], 'remedy' => 'discard']);
-    expect($kept->text('status'))->toBe('discarded');
+    expect($kept->text('bottle.end'))->toBe('poured-off');
 });

@@ -13,10 +13,10 @@ it('walks the whole job, from a recipe to what worked', function (): void {
     Notebook::post("/api/cases/{$case}/counts", ['submission' => Notebook::submission(), 'value' => 80]);
 
     $batch = Notebook::batch([], $case);
-    expect($batch->status)->toBe(201)->and($batch->text('status'))->toBe('mixing')->and($batch->text('plant.name'))->toBe('Zinnia');
+    expect($batch->status)->toBe(201)->and($batch->text('bottle.state'))->toBe('planned')->and($batch->text('plant.name'))->toBe('Zinnia');
     Notebook::tickAll($batch);
     $made = Notebook::post("/api/batches/{$batch->id()}/finish", ['standTest' => 'even', 'notes' => 'milky']);
-    expect($made->text('status'))->toBe('ready')
+    expect($made->at('bottle.end'))->toBeNull()
         ->and($made->text('discardAt'))->toBe('2026-06-02T02:00:00Z')
         ->and($made->number('actual.ticked'))->toBe($made->number('actual.planned'))
         ->and($made->number('actual.strength.oil_percent_vv'))->toEqualWithDelta(0.773, 0.02);

@@ -16,6 +16,7 @@ use App\Declared\Values\Text;
 use App\Declared\Values\Whole;
 use App\Declared\Values\Word;
 use IdleMixer\Core\Batch\BatchReader;
+use IdleMixer\Core\Batch\HistoryReader;
 use IdleMixer\Core\Batch\Keeping;
 use IdleMixer\Core\Batch\MadeReader;
 use IdleMixer\Core\Data\InputLines;
@@ -79,6 +80,22 @@ final class Batches extends Record
         }
     }
 
+    /** @throws InvalidDocument where one has not even its name; what it says is read against what the batch was started from */
+    private static function lines(Node $node): void
+    {
+        foreach ($node->items(0, InputLines::MOST_GLASSES['value'], 'lines') as $one) {
+            $one->open()->get('id')->text(InputLines::LONGEST_ID['value'], 1);
+        }
+    }
+
+    /** @throws InvalidDocument */
+    private static function mixed(Node $node): void
+    {
+        foreach ($node->items(0, InputLines::MOST_LOADS['value'], Say::it('batch/history-reader.loads')) as $one) {
+            HistoryReader::at($one);
+        }
+    }
+
     /** @throws InvalidDocument when it is nothing that is in a batch */
     private static function made(Node $node): void
     {
@@ -110,6 +127,8 @@ final class Batches extends Record
             self::flag('used_up'),
             self::flag('for_leaf_test'),
             Plain::usually('rescues', new Json(self::rescued(...), ['type' => 'object']), '{}'),
+            Plain::usually('lines', new Json(self::lines(...), ['type' => 'array']), '[]'),
+            Plain::usually('mixed', new Json(self::mixed(...), ['type' => 'array', 'items' => ['type' => 'string', 'format' => 'date-time']]), '[]'),
             Plain::maybe('made', new Json(self::made(...), ['type' => 'object'])),
         ];
     }

@@ -20,6 +20,8 @@ final readonly class BatchAnswer extends BatchBriefAnswer
      * @param list<int>              $leafTestIds
      * @param list<GlassAnswer>      $standTests
      * @param list<SlipAnswer>       $slips
+     * @param list<BottleLineAnswer> $lines
+     * @param list<int>              $mixingSteps
      * @param list<string>           $labelCautions  of those of the plan, what goes on the bottle
      */
     public function __construct(
@@ -55,6 +57,13 @@ final readonly class BatchAnswer extends BatchBriefAnswer
         public string $who,
         /** Whether it may go on the plant that it was mixed for; null where none is meant. */
         public ?GateAnswer $gate,
+        /** What happened to it that its plan does not know, earliest first. */
+        public array $lines,
+        /** How many steps of each load make it; what comes after the spraying is no step of the mixing. */
+        public array $mixingSteps,
+        /** mL that are left of it. */
+        #[Shape(least: 0)]
+        public float $leftMl,
     ) {
         parent::__construct(
             $brief->id,
@@ -62,7 +71,7 @@ final readonly class BatchAnswer extends BatchBriefAnswer
             $brief->version,
             $brief->name,
             $brief->recipe,
-            $brief->status,
+            $brief->bottle,
             $brief->makeWords,
             $brief->plant,
             $brief->case,

@@ -12,29 +12,36 @@ use App\Models\BatchTick;
 use App\Models\LeafTest;
 use App\Models\Sprayer;
 use App\Records\BatchBook;
+use App\Records\Bottles;
 use App\Records\Corrections;
 use App\Records\Gates;
 use App\Records\Jars;
+use App\Records\Lefts;
 use App\Records\Scoops;
 use DateTimeImmutable;
 use IdleMixer\Core\Batch\BatchRecord;
+use IdleMixer\Core\Batch\BottleLine;
 use IdleMixer\Core\Batch\Rescue;
+use IdleMixer\Core\Data\InputLines;
 use IdleMixer\Core\Document\JsonText;
 use IdleMixer\Core\Document\Node;
+use IdleMixer\Core\Gate\Answer;
 use IdleMixer\Core\Gate\Cautions;
 use IdleMixer\Core\Trouble\TroubleCatalogue;
+use IdleMixer\Core\Wording\BottleWords;
 use IdleMixer\Core\Wording\Measures;
 use IdleMixer\Core\Words\Say;
 use IdleMixer\Core\Work\StandTest;
+use IdleMixer\Core\Work\Steps;
 
 /** Tells of a batch: in short for lists, and whole with its plan and tally. */
 final readonly class BatchAnswers
 {
-    public const WITH = ['recipeVersion.recipe', 'plant', 'case.plant', 'sprayer'];
+    public const WITH = ['recipeVersion.recipe', 'plant', 'case.plant', 'sprayer', ...Bottles::WITH];
 
-    public function __construct(private TroubleCatalogue $troubles, private BatchBook $book, private GlassAnswers $glasses, private Jars $jars, private Gates $gates, private GateAnswers $gate) {}
+    public function __construct(private TroubleCatalogue $troubles, private BatchBook $book, private GlassAnswers $glasses, private Jars $jars, private Gates $gates, private GateAnswers $gate, private BottleAnswers $bottles, private BottleWords $words) {}
 
-    public function brief(Batch $batch, DateTimeImmutable $now): BatchBriefAnswer
+    public function brief(Batch $batch, DateTimeImmutable $now, ?BatchRecord $record = null, ?Answer $gate = null): BatchBriefAnswer
     {
         return new BatchBriefAnswer(
             $batch->id,
@@ -42,7 +49,7 @@ final readonly class BatchAnswers
             $batch->version,
             $batch->name,
             new BatchRecipeAnswer($batch->recipeVersion->recipe->slug, $batch->recipeVersion->number),
-            BatchBook::state($batch)->status($now)->value,
+            $this->bottles->of($batch, $now, $record, $gate),
             Measures::metric($batch->make_ml),
             $batch->plant === null ? null : new RefAnswer($batch->plant->id, $batch->plant->submission, $batch->plant->name),
             $batch->case === null ? null : new RefAnswer($batch->case->id, $batch->case->submission, Say::it('answers/batch-answers.on', ['name' => $this->troubles->trouble($batch->case->pest)->name, 'name-2' => $batch->case->plant->name])),
@@ -61,11 +68,12 @@ final readonly class BatchAnswers
         $record = $this->book->record($batch);
         $document = JsonText::parse($batch->document)->open();
         $rescues = $this->book->rescues($batch, $record);
+        $gate = $this->asked($batch, $now);
         $jar = $this->jars->jar($batch, $record);
         $numbers = Scoops::numbers($record);
 
         return new BatchAnswer(
-            $this->brief($batch, $now),
+            $this->brief($batch, $now, $record, $gate),
             $batch->sprayer === null ? null : self::sprayer($batch->sprayer),
             new BatchWaterAnswer($record->water->hardness, $record->water->temperature?->celsius()),
             $record->circumstances->season->value ?? 'unknown',
@@ -85,16 +93,19 @@ final readonly class BatchAnswers
             $jar === null ? null : new BatchJarAnswer($jar->left(), Measures::metric($jar->left()), $jar->isEmpty()),
             $batch->jar === null ? null : new RefAnswer($batch->jar->id, $batch->jar->submission, $batch->jar->name),
             $batch->who,
-            $this->gate($batch, $now),
+            $gate === null ? null : $this->gate->of($gate),
+            array_map(fn(BottleLine $line): BottleLineAnswer => new BottleLineAnswer($line->id, $line->kind->value, $this->words->line($line, $record->load($line->load), $record->unit), Instant::of($line->at)), BatchBook::lines($batch, $record)),
+            array_map(static fn(Node $load): int => Steps::toMixed(array_map(static fn(Node $task): string => $task->open()->get('code')->text(InputLines::LONGEST_SLUG['value']), $load->open()->get('tasks')->items(0, InputLines::MOST_ROWS['value'], 'steps'))), $document->get('plan')->open()->get('loads')->items(1, InputLines::MOST_LOADS['value'], 'loads')),
+            Lefts::of($batch, $record),
         );
     }
 
     /** Whether it may go on the plant that it was mixed for; null where none is meant. */
-    private function gate(Batch $batch, DateTimeImmutable $now): ?GateAnswer
+    private function asked(Batch $batch, DateTimeImmutable $now): ?Answer
     {
         $plant = $batch->case->plant ?? $batch->plant;
 
-        return $plant === null ? null : $this->gate->of($this->gates->ofBatch($plant, $batch, $now));
+        return $plant === null ? null : $this->gates->ofBatch($plant, $batch, $now);
     }
 
     /** @return list<string> */

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Answer;
 
 use App\Http\Api\Shape;
-use IdleMixer\Core\Batch\BatchStatus;
 
 /** A batch in short, for lists. */
 readonly class BatchBriefAnswer
@@ -18,8 +17,7 @@ readonly class BatchBriefAnswer
         public int $version,
         public string $name,
         public BatchRecipeAnswer $recipe,
-        #[Shape(of: BatchStatus::class)]
-        public string $status,
+        public BottleAnswer $bottle,
         public string $makeWords,
         public ?RefAnswer $plant,
         public ?RefAnswer $case,

@@ -33,7 +33,6 @@ use IdleMixer\Core\Weather\KeptWeather;
 use IdleMixer\Core\Wording\ComparisonWords;
 use IdleMixer\Core\Wording\CompositionWords;
 use IdleMixer\Core\Wording\Findings;
-use IdleMixer\Core\Wording\MoveWords;
 use IdleMixer\Core\Wording\RunWords;
 use IdleMixer\Core\Wording\WeatherWords;
 use IdleMixer\Core\Words\Say;
@@ -57,7 +56,8 @@ final readonly class CaseAnswers
         private VerdictWriter $verdicts,
         private CaseTrials $trials,
         private TaskList $tasks,
-        private MoveWords $moves,
+        private TaskAnswers $doing,
+        private BottleAnswers $bottles,
         private LookPlans $plans,
         private UnsprayedCatalogue $unsprayed,
         private RunWords $run,
@@ -134,7 +134,7 @@ final readonly class CaseAnswers
             self::situation($this->situations->known($case, self::latest($case), $now)),
             $this->containment($case),
             array_values($case->watches->map(static fn(Watch $watch): WatchAnswer => new WatchAnswer($watch->id, new RefAnswer($watch->plant->id, $watch->plant->submission, $watch->plant->name), Instant::of($watch->due_at), Instant::maybe($watch->looked_at), $watch->cleared_at !== null))->all()),
-            $case->closed_at !== null ? [] : TaskAnswers::of($this->tasks->ofCase($case, $now), $ready, $now, $this->findings, $this->moves),
+            $case->closed_at !== null ? [] : $this->doing->of($this->tasks->ofCase($case, $now), $ready, $now),
             $saved,
             $this->lookPlan($case),
         );
@@ -265,6 +265,7 @@ final readonly class CaseAnswers
             $this->gate->of($answer),
             $batch->case_id,
             $this->run->how($asked->use),
+            $this->bottles->of($batch, $now),
         );
     }
 }

@@ -18,5 +18,7 @@ final readonly class GlassAnswer
         public string $testedAt,
         public string $code,
         public string $advice,
+        /** What is to be added by it; null where nothing is. */
+        public ?GlassAddAnswer $add,
     ) {}
 }

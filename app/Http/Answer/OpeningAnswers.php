@@ -20,8 +20,9 @@ final class OpeningAnswers
     /**
      * @param float       $times of the strength it would have
      * @param Amount|null $cup   how much is made for a leaf test; null for a full batch
+     * @param array{batch: int, note: string}|null $stands what waits to be sprayed already
      */
-    public static function of(Opening $opening, ?string $note, float $times, ?Amount $cup): OpeningAnswer
+    public static function of(Opening $opening, ?string $note, float $times, ?Amount $cup, ?array $stands = null): OpeningAnswer
     {
         $like = $opening->like;
         $same = $opening->option === null;
@@ -52,7 +53,8 @@ final class OpeningAnswers
             self::number($water, 'hardness_mg_L'),
             $opening->why === OpeningReason::Again ? self::number($water, 'celsius') : null,
             $bench?->get('agitation')->text(40),
-            $note,
+            $stands === null ? $note : trim("{$stands['note']} {$note}"),
+            $stands === null ? null : "/batches/{$stands['batch']}",
         );
     }
 

@@ -21,8 +21,6 @@ use IdleMixer\Core\Gate\ProofRule;
 use IdleMixer\Core\Leaf\Proof;
 use IdleMixer\Core\Leaf\ProofOutcome;
 use IdleMixer\Core\Wording\CompositionWords;
-use IdleMixer\Core\Wording\Findings;
-use IdleMixer\Core\Wording\MoveWords;
 use IdleMixer\Core\Writing\VerdictWriter;
 
 /** Tells of a plant: what is on it, what it had, what it is proven to bear, what comes next. */
@@ -39,8 +37,8 @@ final readonly class PlantPageAnswers
         private CaseAnswers $cases,
         private LeafTestAnswers $tests,
         private TaskList $tasks,
-        private Findings $findings,
-        private MoveWords $moves,
+        private TaskAnswers $doing,
+        private BottleAnswers $bottles,
         private VerdictWriter $verdicts,
         private Whoms $whoms,
         private Gates $gates,
@@ -98,7 +96,7 @@ final readonly class PlantPageAnswers
         $batches = Batch::query()->whereNotNull('made_at')->whereNull('discarded_at')->where('for_leaf_test', false)->where(static fn($some) => $some->whereNull('discard_at')->orWhere('discard_at', '>=', $now))->orderByDesc('made_at')->orderByDesc('id')->limit(self::MOST_STANDING)->get();
         $whom = $batches->isEmpty() ? null : $this->whoms->of($plant, $now);
 
-        return $whom === null ? [] : array_values($batches->map(fn(Batch $batch): StandingAnswer => new StandingAnswer(new RefAnswer($batch->id, $batch->submission, $batch->name), $this->gate->of($this->gates->of($whom, $this->gates->spray($batch, $now)))))->all());
+        return $whom === null ? [] : array_values($batches->map(fn(Batch $batch): StandingAnswer => new StandingAnswer(new RefAnswer($batch->id, $batch->submission, $batch->name), $this->gate->of($this->gates->of($whom, $this->gates->spray($batch, $now))), $this->bottles->of($batch, $now)))->all());
     }
 
     /**
@@ -110,6 +108,6 @@ final readonly class PlantPageAnswers
     {
         $mine = $this->tasks->ofPlant($plant->id, $cases, $now);
 
-        return TaskAnswers::of($mine, ReadyBatches::ofTasks($mine, $now), $now, $this->findings, $this->moves);
+        return $this->doing->of($mine, ReadyBatches::ofTasks($mine, $now), $now);
     }
 }

@@ -6,9 +6,9 @@ namespace App\Http\Answer;
 
 use App\Models\Batch;
 use App\Models\Plant;
-use App\Models\Round;
 use App\Records\BatchBook;
 use App\Records\Gates;
+use App\Records\Lefts;
 use App\Records\Whoms;
 use DateTimeImmutable;
 use IdleMixer\Core\Gate\SprayNow;
@@ -20,8 +20,6 @@ use IdleMixer\Core\Wording\Sentences;
 /** Tells what is left of a batch, until when it is good, on which plants it may still go, and where it may be poured. */
 final readonly class RestAnswers
 {
-    private const ML_PER_LITRE = 1000.0;
-
     public function __construct(private BatchBook $book, private RestWords $words, private Gates $gates, private Whoms $whoms, private Sentences $sentences) {}
 
     public function of(Batch $batch, DateTimeImmutable $now): RestAnswer
@@ -29,8 +27,7 @@ final readonly class RestAnswers
         $record = $this->book->record($batch);
         $mixture = $this->book->planned($record);
         $spray = $this->gates->spray($batch, $now);
-        $used = Round::query()->where('batch_id', $batch->id)->whereNotNull('litres')->sum('litres');
-        $left = $batch->discarded_at !== null ? 0.0 : max(0.0, $batch->make_ml - self::ML_PER_LITRE * (is_numeric($used) ? (float) $used : 0.0));
+        $left = Lefts::of($batch, $record);
 
         return new RestAnswer(
             $left,

@@ -38,5 +38,8 @@ final readonly class RunAnswer
         /** The step that says that the load in hand is empty; null where none can be. */
         public ?string $emptyKey,
         public array $plants,
+        /** The step that says that what comes next is left out this time; null where it may not be. */
+        public ?string $leaveOutKey,
+        public BottleAnswer $bottle,
     ) {}
 }

@@ -9,12 +9,14 @@ use App\Models\Run;
 use App\Models\RunPlant;
 use App\Records\BatchBook;
 use App\Records\Gates;
+use App\Records\Lefts;
 use App\Records\RunBook;
 use App\Records\Whoms;
 use DateTimeImmutable;
 use IdleMixer\Core\Data\WorkLines;
 use IdleMixer\Core\Run\RunPlan;
 use IdleMixer\Core\Run\RunStep;
+use IdleMixer\Core\Run\RunStepKind;
 use IdleMixer\Core\Weather\KeptWeather;
 use IdleMixer\Core\Wording\Durations;
 use IdleMixer\Core\Wording\Measures;
@@ -26,18 +28,19 @@ use IdleMixer\Core\Words\Say;
 /** Tells of a walk through the bed: its steps, which is next, and what was done when. */
 final readonly class RunAnswers
 {
-    public function __construct(private RunBook $runs, private BatchBook $book, private RunWords $words, private RestWords $rest, private Gates $gates, private Whoms $whoms, private GateAnswers $gate) {}
+    public function __construct(private RunBook $runs, private BatchBook $book, private RunWords $words, private RestWords $rest, private Gates $gates, private Whoms $whoms, private GateAnswers $gate, private BottleAnswers $bottles) {}
 
     public function of(Run $run, DateTimeImmutable $now): RunAnswer
     {
         $run->loadMissing(['batch.recipeVersion.recipe', 'plants.case.plant', 'taps']);
         $plan = $this->runs->plan($run);
         $tapped = RunBook::tapped($run);
+        $record = $this->book->record($run->batch);
         $seconds = $this->runs->reshakeSeconds($run->batch);
-        $again = $seconds === null ? '' : $this->words->again($seconds);
+        $again = $seconds === null ? '' : $this->words->again($seconds, $record->target->use);
         $empty = $plan->canRunEmpty($tapped);
         $current = $plan->current($tapped);
-        $record = $this->book->record($run->batch);
+        $stands = Lefts::beside($run->batch, $record, $run->id);
 
         return new RunAnswer(
             $run->id,
@@ -50,14 +53,16 @@ final readonly class RunAnswers
             Instant::of($run->started_at),
             Instant::maybe($run->paused_at),
             Instant::maybe($run->finished_at),
-            $run->batch->make_ml,
-            Measures::volume($run->batch->make_ml, $record->unit),
+            $stands,
+            Measures::volume($stands, $record->unit),
             $seconds !== null && $seconds <= WorkLines::LONGEST_CLOCK['value'] ? $seconds : null,
             $again,
             array_map(fn(RunStep $step): RunStepAnswer => $this->step($step, $run, $again, $now), $plan->steps($tapped)),
             $current?->key,
             $empty === null || $current === null ? null : RunPlan::EMPTY . "{$empty}-{$current->ref}",
             $this->plants($run, $now),
+            $plan->canLeaveOut($tapped) === null ? null : RunPlan::LEFT_OUT . $plan->canLeaveOut($tapped),
+            $this->bottles->of($run->batch, $now, $record),
         );
     }
 
@@ -67,7 +72,7 @@ final readonly class RunAnswers
             'plants' => $this->runs->troubles($run),
             'batch' => $run->batch->name,
             'mixed' => $run->batch->made_at === null ? Say::it('answers/run-answers.just-now') : Say::it('answers/run-answers.ago', ['get-timestamp' => Durations::rounded(max(0.0, ($now->getTimestamp() - $run->batch->made_at->getTimestamp()) / 3600.0))]),
-            'spoons' => str_starts_with($step->key, 'fill-') && $step->ref !== null ? $this->runs->spoons($run->batch, $step->ref) : '',
+            'spoons' => in_array($step->kind, [RunStepKind::Fill, RunStepKind::Mix], true) && $step->ref !== null ? $this->runs->spoons($run->batch, $step->ref) : '',
             'again' => $again,
             'rest' => $this->rest->where($this->book->record($run->batch)->loads[0]->mixture),
         ]);

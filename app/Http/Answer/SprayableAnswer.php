@@ -29,5 +29,6 @@ final readonly class SprayableAnswer
         public ?int $caseId,
         /** How it is put on, in words. */
         public string $how,
+        public BottleAnswer $bottle,
     ) {}
 }

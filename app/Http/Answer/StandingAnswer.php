@@ -7,5 +7,5 @@ namespace App\Http\Answer;
 /** Something that stands mixed, and whether it may go on the plant. */
 final readonly class StandingAnswer
 {
-    public function __construct(public RefAnswer $batch, public GateAnswer $gate) {}
+    public function __construct(public RefAnswer $batch, public GateAnswer $gate, public BottleAnswer $bottle) {}
 }

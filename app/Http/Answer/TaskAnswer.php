@@ -40,5 +40,7 @@ final readonly class TaskAnswer
         #[Shape(format: 'date-time')]
         public string $plannedAt,
         public array $moves,
+        /** Where what is mixed for it stands; null where nothing is. */
+        public ?BottleAnswer $bottle,
     ) {}
 }

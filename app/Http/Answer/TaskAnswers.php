@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Answer;
 
 use App\Declared\Identities;
+use App\Models\Batch;
+use App\Records\Bottles;
 use DateTimeImmutable;
 use IdleMixer\Core\Schedule\Agenda;
 use IdleMixer\Core\Schedule\Slot;
@@ -15,19 +17,49 @@ use IdleMixer\Core\Wording\Findings;
 use IdleMixer\Core\Wording\MoveWords;
 
 /** Tells of things to do. */
-final class TaskAnswers
+final readonly class TaskAnswers
 {
+    public function __construct(private Findings $findings, private MoveWords $moves, private BottleAnswers $bottles) {}
+
     /**
      * @param list<Task>      $tasks
      * @param array<int, int> $ready the batch that waits to be sprayed, by case
      *
      * @return list<TaskAnswer> most urgent first
      */
-    public static function of(array $tasks, array $ready, DateTimeImmutable $now, Findings $findings, MoveWords $moves): array
+    public function of(array $tasks, array $ready, DateTimeImmutable $now): array
     {
         $identities = self::identities($tasks);
+        $bottles = $this->bottles($tasks, $ready, $now);
 
-        return array_map(static fn(array $row): TaskAnswer => self::one($row, $findings, $moves, $ready[$row['task']->ref] ?? null, $identities), Agenda::sort($tasks, $now));
+        return array_map(fn(array $row): TaskAnswer => $this->one($row, $ready[$row['task']->ref] ?? null, $identities, $bottles), Agenda::sort($tasks, $now));
+    }
+
+    /**
+     * @param list<Task>      $tasks
+     * @param array<int, int> $ready the batch that waits to be sprayed, by case
+     *
+     * @return array<int, BottleAnswer> where each batch stands that is spoken of, by its id
+     */
+    private function bottles(array $tasks, array $ready, DateTimeImmutable $now): array
+    {
+        $ids = array_filter(array_map(static fn(Task $task): ?int => self::batchOf($task, $ready[$task->ref] ?? null), $tasks), static fn(?int $id): bool => $id !== null);
+        $all = [];
+        foreach (Batch::query()->whereIn('id', array_unique($ids))->with([...Bottles::WITH, 'plant', 'case.plant'])->get() as $batch) {
+            $all[$batch->id] = $this->bottles->of($batch, $now);
+        }
+
+        return $all;
+    }
+
+    /** @param int|null $ready the batch that waits to be sprayed on the case that the task is of */
+    private static function batchOf(Task $task, ?int $ready): ?int
+    {
+        return match (true) {
+            $task->kind === TaskKind::FinishMixing, $task->kind === TaskKind::Discard => $task->ref,
+            $task->kind->isRound() => $ready,
+            default => null,
+        };
     }
 
     /** @param list<Task> $tasks */
@@ -51,14 +83,18 @@ final class TaskAnswers
         };
     }
 
-    /** @param array{task: Task, urgency: Urgency, slot: Slot} $row */
-    private static function one(array $row, Findings $findings, MoveWords $moves, ?int $ready, Identities $identities): TaskAnswer
+    /**
+     * @param array{task: Task, urgency: Urgency, slot: Slot} $row
+     * @param array<int, BottleAnswer>                        $bottles by batch
+     */
+    private function one(array $row, ?int $ready, Identities $identities, array $bottles): TaskAnswer
     {
         $task = $row['task'];
         $table = self::settled($task);
         $key = $table === '' ? null : $identities->of($table, $task->ref);
-        $words = $findings->task($task);
+        $words = $this->findings->task($task);
+        $bottle = $bottles[self::batchOf($task, $ready) ?? 0] ?? null;
 
-        return new TaskAnswer($task->kind->value, $task->ref, $key, $words['text'], $words['do'], Instant::of($task->dueAt), $row['urgency']->value, $row['slot']->value, $task->counted, $task->again, $task->kind->isRound() ? $ready : null, $task->case, Instant::of($task->plannedAt()), array_map($moves->move(...), $task->moves));
+        return new TaskAnswer($task->kind->value, $task->ref, $key, $task->kind === TaskKind::Discard && $bottle !== null && $bottle->end === null ? $this->findings->stands($task, $bottle->words) : $words['text'], $bottle->actWords ?? $words['do'], Instant::of($task->dueAt), $row['urgency']->value, $row['slot']->value, $task->counted, $task->again, $task->kind->isRound() ? $ready : null, $task->case, Instant::of($task->plannedAt()), array_map($this->moves->move(...), $task->moves), $bottle);
     }
 }

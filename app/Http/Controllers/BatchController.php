@@ -18,6 +18,7 @@ use App\Http\RefusedCall;
 use App\Http\Saved;
 use App\Models\Batch;
 use App\Models\StandTestRecord;
+use App\Records\BatchBook;
 use App\Records\BatchFinisher;
 use App\Records\BatchStarter;
 use App\Records\Submissions;
@@ -68,11 +69,11 @@ final readonly class BatchController
     }
 
     #[Call('Save a batch as mixed', answer: BatchAnswer::class, body: '#FinishBatch')]
-    public function finish(Request $request, int $id, BatchFinisher $finisher): JsonResponse
+    public function finish(Request $request, int $id, BatchFinisher $finisher, BatchBook $book): JsonResponse
     {
         $batch = $this->find($id);
-        $input = FinishInput::read(Body::of($request), $this->clock->now(), $finisher->madeBefore($batch));
-        $finisher->finish($batch, $input->standTest, $input->keeping, $input->madeAt, $input->notes);
+        $input = FinishInput::read(Body::of($request), $this->clock->now(), $finisher->madeBefore($batch), count($book->record($batch)->loads));
+        $finisher->finish($batch, $input->standTest, $input->keeping, $input->madeAt, $input->notes, $input->load);
         if ($input->rest !== 'kept' && $batch->discarded_at === null) {
             $batch->update(['discarded_at' => $input->madeAt, 'used_up' => $input->rest === 'used-up']);
         }

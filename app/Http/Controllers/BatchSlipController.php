@@ -47,10 +47,12 @@ final readonly class BatchSlipController
         $object = Body::of($request)->object(['basedOn', 'slips', 'remedy']);
         $kind = RemedyKind::from($object->get('remedy')->word(array_column(RemedyKind::cases(), 'value'), Say::it('calls/batch-slip-controller.way-out')));
         $batch = $this->find($id);
-        if ($batch->made_at !== null) {
+        $record = $this->book->record($batch);
+        $number = self::load($record, $load);
+        if ($number <= count(BatchBook::mixed($batch, $record))) {
             throw RefusedCall::conflict(Say::it('calls/batch-slip-controller.this-batch-finished-what-went'));
         }
-        $slips->keep($batch, $object->get('basedOn')->whole(0, \PHP_INT_MAX), self::load($this->book->record($batch), $load), $object->get('slips'), $kind);
+        $slips->keep($batch, $object->get('basedOn')->whole(0, \PHP_INT_MAX), $number, $object->get('slips'), $kind);
         if ($kind === RemedyKind::Discard) {
             $batch->update(['discarded_at' => $clock->now()]);
         }

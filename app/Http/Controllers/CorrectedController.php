@@ -94,16 +94,18 @@ final readonly class CorrectedController
     }
 
     #[Call('Correct a batch that is made', answer: BatchAnswer::class, body: '#CorrectedBatch')]
-    public function batch(Request $request, int $id, BatchBook $book, BatchAnswers $answer): JsonResponse
+    public function batch(Request $request, int $id, BatchBook $book, BatchFinisher $finisher, BatchAnswers $answer): JsonResponse
     {
         $batch = $this->batchOf($id);
         $input = BatchDetailsInput::read(Body::of($request), $batch, $this->clock->now());
+        $record = $book->record($batch);
         Corrections::correct($batch, $input->basedOn, [
             'made_at' => $input->madeAt,
             'keeping' => $input->keeping->value,
             'stand_test' => $input->standTest->value,
             'notes' => $input->notes,
-            'discard_at' => BatchFinisher::discardAt($book->record($batch), $input->keeping, $input->madeAt, $batch->for_leaf_test),
+            'mixed' => BatchFinisher::mixedAt($batch, $record, $input->madeAt),
+            'discard_at' => $finisher->discardAt($batch, $record, $input->keeping, $input->madeAt),
         ], $this->clock->now());
 
         return new JsonResponse($answer->whole($batch, $this->clock->now()));
@@ -115,7 +117,7 @@ final readonly class CorrectedController
     {
         $sent = Sent::toChange(Body::of($request), []);
         $batch = $this->batchOf($id);
-        Corrections::correct($batch, $sent->basedOn, ['made_at' => null, 'made' => null, 'discard_at' => null, 'discarded_at' => null, 'used_up' => false], $this->clock->now(), 'reopened');
+        Corrections::correct($batch, $sent->basedOn, ['made_at' => null, 'mixed' => '[]', 'made' => null, 'discard_at' => null, 'discarded_at' => null, 'used_up' => false], $this->clock->now(), 'reopened');
 
         return new JsonResponse($answer->whole($batch, $this->clock->now()));
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Answer\BenchPlans;
+use App\Http\Answer\BottleAnswers;
 use App\Http\Answer\FirstBench;
 use App\Http\Answer\OpeningAnswer;
 use App\Http\Answer\OpeningAnswers;
@@ -16,6 +17,7 @@ use App\Models\PestCase;
 use App\Records\Kitchenware;
 use App\Records\Opening;
 use App\Records\Openings;
+use App\Records\ReadyBatches;
 use IdleMixer\Core\Document\JsonText;
 use IdleMixer\Core\Trouble\TroubleCatalogue;
 use IdleMixer\Core\Words\Say;
@@ -26,7 +28,7 @@ use Psr\Clock\ClockInterface;
 /** What the bench opens on: `again` a batch, for a `case`, or what is due; `times` its strength, and a `cup` of it for a leaf test. */
 final readonly class OpeningController
 {
-    public function __construct(private Openings $openings, private TroubleCatalogue $troubles, private ClockInterface $clock, private FirstBench $first, private PlantBenches $benches, private BenchPlans $plans, private Kitchenware $kitchenware) {}
+    public function __construct(private Openings $openings, private TroubleCatalogue $troubles, private ClockInterface $clock, private FirstBench $first, private PlantBenches $benches, private BenchPlans $plans, private Kitchenware $kitchenware, private BottleAnswers $bottles) {}
 
     #[Call('What the bench opens on: the same again, a case, or what is due', answer: OpeningAnswer::class, query: ['again' => ['type' => 'integer'], 'case' => ['type' => 'integer'], 'cup' => ['type' => 'number'], 'times' => ['type' => 'number']], also: [404])]
     public function __invoke(Request $request): JsonResponse
@@ -54,12 +56,25 @@ final readonly class OpeningController
     {
         $times = $request->query('times');
         $cup = $request->query('cup') === '1' ? $this->kitchenware->leafCup() : null;
-        $told = OpeningAnswers::of($opening, $note, is_string($times) && preg_match('/^(1|0?\.[0-9]{1,4})$/', $times) === 1 ? (float) $times : 1.0, $cup);
+        $told = OpeningAnswers::of($opening, $note, is_string($times) && preg_match('/^(1|0?\.[0-9]{1,4})$/', $times) === 1 ? (float) $times : 1.0, $cup, $cup === null ? $this->stands($opening) : null);
         $bench = json_encode($this->first->of($told), \JSON_THROW_ON_ERROR | \JSON_PRESERVE_ZERO_FRACTION);
         $node = JsonText::parse($bench);
         $answer = json_encode($this->plans->of($this->benches->read($node)), \JSON_THROW_ON_ERROR);
 
         return JsonResponse::fromJsonString(substr(json_encode($told, \JSON_THROW_ON_ERROR), 0, -1) . ",\"first\":{\"bench\":{$bench},\"answer\":{$answer}}}");
+    }
+
+    /** @return array{batch: int, note: string}|null what is mixed for the case already and waits to be sprayed */
+    private function stands(Opening $opening): ?array
+    {
+        $now = $this->clock->now();
+        $ready = $opening->case === null ? null : Batch::query()->find(ReadyBatches::of([$opening->case->id], $now)[$opening->case->id] ?? 0);
+        if ($ready === null) {
+            return null;
+        }
+        $bottle = $this->bottles->of($ready, $now);
+
+        return ['batch' => $ready->id, 'note' => Say::it('calls/opening-controller.stands', ['name' => $ready->name, 'state' => lcfirst($bottle->words), 'act' => lcfirst($bottle->actWords)])];
     }
 
     private function closed(PestCase $case): string

@@ -12,7 +12,9 @@ use App\Http\Input\RunInput;
 use App\Http\RefusedCall;
 use App\Http\Saved;
 use App\Models\Run;
+use App\Records\BatchBook;
 use App\Records\Gates;
+use App\Records\Lefts;
 use App\Records\RunBook;
 use IdleMixer\Core\Data\InputLines;
 use IdleMixer\Core\Run\RunPlan;
@@ -83,18 +85,19 @@ final readonly class RunController
     }
 
     #[Call('The run is over: how much is left, and what becomes of it', answer: RunAnswer::class, body: ['leftMl' => 'number', 'rest' => ['enum' => ['used-up', 'poured-away', 'kept']]])]
-    public function finish(Request $request, int $id): JsonResponse
+    public function finish(Request $request, int $id, BatchBook $book): JsonResponse
     {
         $object = Body::of($request)->object(['leftMl', 'rest']);
         $run = $this->find($id);
         $left = $object->get('leftMl')->countUpTo(InputLines::LARGEST_VESSEL['value']);
         $rest = $object->get('rest')->word(['used-up', 'poured-away', 'kept'], Say::it('calls/run-controller.way-with-rest'));
-        if ($left > $run->batch->make_ml) {
-            throw $object->get('leftMl')->fault(Say::it('calls/run-controller.no-more-can-be-left', ['make-ml' => $run->batch->make_ml]));
+        $stands = Lefts::beside($run->batch, $book->record($run->batch), $run->id);
+        if ($left > $stands * (1.0 + 1e-9)) {
+            throw $object->get('leftMl')->fault(Say::it('calls/run-controller.no-more-can-be-left', ['make-ml' => $stands]));
         }
         $now = $this->clock->now();
         $this->runs->tap($run, 'rest', true, $now, $now);
-        $this->runs->finish($run, $left, $now);
+        $this->runs->finish($run, $stands - $left, $now);
         if ($rest !== 'kept' && $run->batch->discarded_at === null) {
             $run->batch->update(['discarded_at' => $now, 'used_up' => $rest === 'used-up']);
         }

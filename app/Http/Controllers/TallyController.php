@@ -30,11 +30,11 @@ final readonly class TallyController
     {
         $ticked = Body::of($request)->object(['ticked'])->get('ticked')->flag();
         $batch = Batch::query()->find($id) ?? throw RefusedCall::notFound('batch', $id);
-        if ($batch->made_at !== null) {
-            throw RefusedCall::conflict(Say::it('calls/tally-controller.this-batch-finished-its-tally'));
-        }
         $record = $this->book->record($batch);
         $row = Scoops::find($batch->id, $record, $scoop) ?? throw RefusedCall::notFound(Say::it('calls/tally-controller.measure-in-this-batch-with'), $scoop);
+        if ($row->item->load <= count(BatchBook::mixed($batch, $record))) {
+            throw RefusedCall::conflict(Say::it('calls/tally-controller.this-batch-finished-its-tally'));
+        }
         $fills = BatchAnswers::scoop($row, $row->item, $record, $scoop)->count;
         if ($number < 1 || $number > $fills) {
             throw RefusedCall::notFound(Say::it('calls/tally-controller.spoonful-this-measure-filled-times', ['number' => $number, 'fills' => $fills]), $number);

@@ -20,8 +20,6 @@ use App\Records\TaskList;
 use DateTimeZone;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Schedule\Agenda;
-use IdleMixer\Core\Wording\Findings;
-use IdleMixer\Core\Wording\MoveWords;
 use IdleMixer\Core\Words\Say;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -33,14 +31,14 @@ final class TodayController
     private const ROWS = 16;
 
     #[Call('What needs doing', answer: TodayAnswer::class, query: ['zone' => ['type' => 'string'], 'from' => ['type' => 'integer', 'minimum' => 0, 'maximum' => 1000000]])]
-    public function __invoke(Request $request, ClockInterface $clock, TaskList $tasks, Findings $findings, MoveWords $moves, RejudgedAnswers $rejudged): JsonResponse
+    public function __invoke(Request $request, ClockInterface $clock, TaskList $tasks, TaskAnswers $answer, RejudgedAnswers $rejudged): JsonResponse
     {
         $now = $clock->now()->setTimezone(self::zone($request->query('zone', 'UTC')));
         $page = $tasks->page($now, Paging::of($request, self::ROWS)->from, self::ROWS);
 
         return new JsonResponse(new TodayAnswer(
             Instant::of($now),
-            TaskAnswers::of($page->tasks, ReadyBatches::ofTasks($page->tasks, $now), $now, $findings, $moves),
+            $answer->of($page->tasks, ReadyBatches::ofTasks($page->tasks, $now), $now),
             $page->next,
             Agenda::HORIZON_DAYS,
             Plant::query()->whereNull('retired_at')->count(),

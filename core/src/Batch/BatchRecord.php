@@ -10,6 +10,7 @@ use IdleMixer\Core\Measure\Kit;
 use IdleMixer\Core\Mix\StockPour;
 use IdleMixer\Core\Quantity\Unit;
 use IdleMixer\Core\Recipe\MixingOrder;
+use IdleMixer\Core\Recipe\RecipeUse;
 use IdleMixer\Core\Safety\Circumstances;
 use IdleMixer\Core\Safety\Limits;
 use IdleMixer\Core\Safety\Target;
@@ -76,6 +77,12 @@ final readonly class BatchRecord
     public function pours(string $stock): float
     {
         return array_sum(array_map(static fn(Load $load): float => array_sum(array_map(static fn(StockPour $pour): float => $pour->slug === $stock ? $pour->millilitres : 0.0, $load->mixture->pours)), $this->loads));
+    }
+
+    /** Whether a glass of it says that the oil stays in; what gives off gas is used at once. */
+    public function wantsGlass(): bool
+    {
+        return $this->target->use !== RecipeUse::Stock && $this->loads[0]->hasOil() && ! $this->loads[0]->givesOffGas();
     }
 
     /** mL of all loads as they were planned. */

@@ -29,7 +29,7 @@ final readonly class HistoryReader
     /** @throws InvalidDocument with the path of the first fault found */
     public function read(Node $node): History
     {
-        $object = $node->object(['startedAt', 'ticks', 'rescues', 'glasses', 'finish', 'discardedAt', 'steps', 'usedUp', 'forLeafTest']);
+        $object = $node->object(['startedAt', 'ticks', 'rescues', 'glasses', 'finish', 'discardedAt', 'steps', 'usedUp', 'forLeafTest', 'lines', 'mixed']);
         $rescues = [];
         foreach ($object->get('rescues')->items(0, count($this->batch->loads), Say::it('batch/history-reader.ways-out')) as $one) {
             $number = $one->open()->get('load')->whole(1, count($this->batch->loads));
@@ -37,6 +37,8 @@ final readonly class HistoryReader
         }
         $finish = $object->filled('finish');
         $discarded = $object->filled('discardedAt');
+        // Batches of before were finished whole.
+        $mixed = $object->optional('mixed')?->items(0, count($this->batch->loads), Say::it('batch/history-reader.loads'));
 
         return new History(
             self::at($object->get('startedAt')),
@@ -48,6 +50,8 @@ final readonly class HistoryReader
             array_map($this->step(...), $object->optional('steps')?->items(0, InputLines::MOST_TICKS['value'], 'steps') ?? []),
             $object->optional('usedUp')?->flag() ?? false,
             $object->optional('forLeafTest')?->flag() ?? false,
+            array_map((new KeptLineReader($this->batch))->read(...), $object->optional('lines')?->items(0, InputLines::MOST_GLASSES['value'], 'lines') ?? []),
+            $mixed !== null ? array_map(self::at(...), $mixed) : ($finish === null ? [] : array_fill(0, count($this->batch->loads), self::at($finish->open()->get('madeAt')))),
         );
     }
 
@@ -131,7 +135,8 @@ final readonly class HistoryReader
         );
     }
 
-    private static function at(Node $node): DateTimeImmutable
+    /** @throws InvalidDocument */
+    public static function at(Node $node): DateTimeImmutable
     {
         return $node->instant(new DateTimeImmutable(self::EARLIEST), new DateTimeImmutable(self::LATEST));
     }

@@ -25,6 +25,8 @@ final class HistoryWriter
             'steps' => array_map(static fn(StepDone $step): array => ['load' => $step->load, 'number' => $step->number, 'at' => self::at($step->at)], $history->steps),
             'usedUp' => $history->usedUp,
             'forLeafTest' => $history->forLeafTest,
+            'lines' => array_map(BottleLineWriter::write(...), $history->lines),
+            'mixed' => array_map(self::at(...), $history->mixed),
             'discardedAt' => $history->discardedAt === null ? null : self::at($history->discardedAt),
         ];
     }
@@ -56,7 +58,7 @@ final class HistoryWriter
         ];
     }
 
-    private static function at(DateTimeImmutable $at): string
+    public static function at(DateTimeImmutable $at): string
     {
         return $at->setTimezone(new DateTimeZone('UTC'))->format(self::SHAPE);
     }

@@ -45,6 +45,14 @@ final readonly class Answer
         return null;
     }
 
+    /** Id of the leaf test that speaks for or against it, or is waited for; null where none does. */
+    public function test(): ?int
+    {
+        $by = $this->proof?->by;
+
+        return $by === null || $by->round ? null : $by->ref;
+    }
+
     /** @return 'yes'|'faded'|'no'|'this-bottle-only' */
     public function proven(): string
     {

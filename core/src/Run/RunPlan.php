@@ -21,20 +21,23 @@ final readonly class RunPlan
 
     public const EMPTY = 'empty-';
 
-    /**
-     * @param list<string>       $loads  volume of each, in words
-     * @param array<int, string> $plants by their place in the walk, in the order in which they are sprayed
-     */
-    private function __construct(private array $loads, private array $plants, private RecipeUse $use, private ?int $soak, private ?int $rinse, private bool $rinses) {}
+    /** Before the key of a step that nobody does this time. */
+    public const LEFT_OUT = 'left-out-';
+
+    private const HAND_WORK = 'knock-back';
 
     /**
-     * @param non-empty-list<string>       $loads  volume of each, in words
+     * @param array<int, string> $plants by their place in the walk, in the order in which they are sprayed
+     */
+    private function __construct(private RunLoads $loads, private array $plants, private RunSpray $spray, private ?int $soak, private ?int $rinse, private bool $rinses) {}
+
+    /**
      * @param non-empty-array<int, string> $plants by their place in the walk, in the order in which they are sprayed
      * @param bool                         $rinses whether it is rinsed off where some do and some do not
      */
-    public static function of(array $loads, array $plants, RecipeUse $use, ?Practice $practice, bool $rinses): self
+    public static function of(RunLoads $loads, array $plants, RunSpray $spray, ?Practice $practice, bool $rinses): self
     {
-        return new self($loads, $plants, $use, self::waits($practice, self::SOAK), self::waits($practice, self::RINSE), $rinses);
+        return new self($loads, $plants, $spray, self::waits($practice, self::SOAK), self::waits($practice, self::RINSE), $rinses);
     }
 
     /** Whether schools differ on rinsing it off, and what its own does. */
@@ -50,11 +53,11 @@ final readonly class RunPlan
      */
     public function steps(array $tapped): array
     {
-        $steps = [new RunStep('protect', RunStepKind::Protect), new RunStep('knock-back', RunStepKind::KnockBack), new RunStep('check', RunStepKind::Check)];
+        $steps = [new RunStep('protect', RunStepKind::Protect), new RunStep(self::HAND_WORK, RunStepKind::KnockBack), new RunStep('check', RunStepKind::Check, plain: ! $this->spray->hasOil)];
         // The first load stands mixed: it is shaken, and filled no second time.
-        array_push($steps, self::shaken(1), ...$this->sprayed($tapped), ...$this->afterwards());
+        array_push($steps, $this->shaken(1), ...$this->sprayed($tapped), ...$this->afterwards());
 
-        return [...$steps, new RunStep('wash', RunStepKind::Wash), new RunStep('rest', RunStepKind::Rest)];
+        return [...$steps, new RunStep('wash', RunStepKind::Wash, use: $this->spray->use), new RunStep('rest', RunStepKind::Rest)];
     }
 
     /**
@@ -65,7 +68,7 @@ final readonly class RunPlan
     public function current(array $tapped): ?RunStep
     {
         foreach ($this->steps($tapped) as $step) {
-            if (! in_array($step->key, $tapped, true)) {
+            if (! $this->isDone($step, $tapped)) {
                 return $step;
             }
         }
@@ -83,21 +86,43 @@ final readonly class RunPlan
         $current = $this->current($tapped);
         $load = self::loadInHand($tapped);
 
-        return $current !== null && $current->kind === RunStepKind::Plant && $load < count($this->loads) ? $load : null;
+        return $current !== null && $current->kind === RunStepKind::Plant && $load < $this->loads->count() ? $load : null;
+    }
+
+    /**
+     * Key of the step that may be left out now; null where none may.
+     *
+     * @param list<string> $tapped
+     */
+    public function canLeaveOut(array $tapped): ?string
+    {
+        return $this->current($tapped)?->kind === RunStepKind::KnockBack ? self::HAND_WORK : null;
     }
 
     /** @return list<RunStep> */
     private function filled(int $load): array
     {
+        $kind = $this->loads->isMixedOnTheWay($load) ? RunStepKind::Mix : RunStepKind::Fill;
+
         return [
-            new RunStep("fill-{$load}", RunStepKind::Fill, ['load' => $load, 'loads' => count($this->loads), 'volume' => $this->loads[$load - 1]], null, $load),
-            self::shaken($load),
+            new RunStep("{$kind->value}-{$load}", $kind, ['load' => $load, 'loads' => $this->loads->count(), 'volume' => $this->loads->volumes[$load - 1]], null, $load),
+            $this->shaken($load),
         ];
     }
 
-    private static function shaken(int $load): RunStep
+    private function shaken(int $load): RunStep
     {
-        return new RunStep("shake-{$load}", RunStepKind::Shake, [], null, $load);
+        $open = $this->spray->givesOffGas || $this->spray->use === RecipeUse::Drench;
+
+        return new RunStep("shake-{$load}", $open ? RunStepKind::Stir : RunStepKind::Shake, [], null, $load, $this->spray->use);
+    }
+
+    /** @param list<string> $tapped */
+    private function isDone(RunStep $step, array $tapped): bool
+    {
+        return $step->kind === RunStepKind::Mix && $step->ref !== null
+            ? $this->loads->isMixed($step->ref)
+            : in_array($step->key, $tapped, true) || in_array(self::LEFT_OUT . $step->key, $tapped, true);
     }
 
     /**
@@ -114,10 +139,10 @@ final readonly class RunPlan
         $number = 0;
         foreach ($this->plants as $place => $name) {
             ++$number;
-            while (isset($this->loads[$load]) && in_array(self::EMPTY . "{$load}-{$place}", $tapped, true)) {
+            while ($load < $this->loads->count() && in_array(self::EMPTY . "{$load}-{$place}", $tapped, true)) {
                 array_push($steps, ...$this->filled(++$load));
             }
-            $steps[] = new RunStep("plant-{$place}", RunStepKind::Plant, ['plant' => $name, 'number' => $number, 'of' => count($this->plants)], null, $place, $this->use);
+            $steps[] = new RunStep("plant-{$place}", RunStepKind::Plant, ['plant' => $name, 'number' => $number, 'of' => count($this->plants)], null, $place, $this->spray->use);
         }
 
         return $steps;
@@ -126,7 +151,7 @@ final readonly class RunPlan
     /** @return list<RunStep> */
     private function afterwards(): array
     {
-        if ($this->use === RecipeUse::Drench) {
+        if ($this->spray->use === RecipeUse::Drench) {
             return [];
         }
         $steps = [];

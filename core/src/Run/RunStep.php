@@ -21,5 +21,7 @@ final readonly class RunStep
         public ?int $ref = null,
         /** What is put on, where the words hang on it; else null. */
         public ?RecipeUse $use = null,
+        /** Whether there is no oil in it that could come out. */
+        public bool $plain = false,
     ) {}
 }

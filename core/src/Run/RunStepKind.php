@@ -11,6 +11,10 @@ enum RunStepKind: string
     case KnockBack = 'knock-back';
     case Check = 'check';
     case Fill = 'fill';
+    /** A load is mixed, on a screen of its own. */
+    case Mix = 'mix';
+    /** What stands open, or gives off gas, is not shaken. */
+    case Stir = 'stir';
     case Shake = 'shake';
     case Plant = 'plant';
     case Soak = 'soak';

@@ -260,6 +260,15 @@ enum Finding: string
         return $this->code() === self::LeafTestNone->code() && $this->level() === Level::Caution;
     }
 
+    /** Whether what speaks against it passes by itself or by a day's work: dry roots, bloom, heat and frost, what the plant had lately. */
+    public function passes(): bool
+    {
+        return match ($this) {
+            self::DryRoot, self::InFlower, self::TooHot, self::TooCold, self::SulfurStop, self::HadStop, self::EssentialHadStop, self::StrongOilAgainStop, self::EatenRaw, self::HotWater => true,
+            default => false,
+        };
+    }
+
     /** Key of the sentence it is told in: both kinds of oil share theirs. */
     public function wording(): string
     {

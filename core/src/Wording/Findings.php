@@ -120,4 +120,16 @@ final readonly class Findings
 
         return ['text' => strtr($row['text'], ['{about}' => $task->about]), 'do' => $row['do']];
     }
+
+    /**
+     * Of what is mixed, while some of it is good.
+     *
+     * @param string $state where it stands, in words
+     *
+     * @throws MissingWords when the catalogue lacks the sentence
+     */
+    public function stands(Task $task, string $state): string
+    {
+        return strtr(($this->tasks['stands'] ?? throw MissingWords::becauseOf('stands'))['text'], ['{about}' => $task->about, '{state}' => lcfirst($state)]);
+    }
 }

@@ -32,7 +32,11 @@ final readonly class RunWords
      */
     public function step(RunStep $step, array $known): array
     {
-        return $this->filled($step->use === null ? $step->kind->value : $this->by($step->kind->value, $step->use), [...$known, ...$step->args]);
+        return $this->filled(match (true) {
+            $step->plain => "{$step->kind->value}/plain",
+            $step->use === null => $step->kind->value,
+            default => $this->by($step->kind->value, $step->use),
+        }, [...$known, ...$step->args]);
     }
 
     /**
@@ -56,9 +60,9 @@ final readonly class RunWords
      *
      * @throws MissingWords when the catalogue lacks the sentence
      */
-    public function again(float $seconds): string
+    public function again(float $seconds, RecipeUse $use): string
     {
-        return $this->filled('again', ['interval' => Durations::interval($seconds)])['say'];
+        return $this->filled($this->by('again', $use), ['interval' => Durations::interval($seconds)])['say'];
     }
 
     /**

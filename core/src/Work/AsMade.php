@@ -6,6 +6,7 @@ namespace IdleMixer\Core\Work;
 
 use IdleMixer\Core\Mix\Mixture;
 use IdleMixer\Core\Mix\Part;
+use IdleMixer\Core\Mix\StockPour;
 
 /** What a load really holds once it was scooped: what was ticked off, topped up to the same mark. */
 final class AsMade
@@ -28,6 +29,18 @@ final class AsMade
                 $pours[] = $item->pour->times($ratio);
             }
         }
+
+        return self::toTheMark($load, $parts, $pours);
+    }
+
+    /**
+     * These parts, filled up with water to the mark of the load; a stock without water has none.
+     *
+     * @param list<Part>      $parts
+     * @param list<StockPour> $pours
+     */
+    public static function toTheMark(Load $load, array $parts, array $pours): Mixture
+    {
         $room = array_sum(array_map(static fn(Part $part): float => $part->room(), $parts));
 
         return new Mixture($load->mixture->water > 0.0 ? max(0.0, $load->mixture->finished() - $room) : 0.0, $parts, $pours);

@@ -51,6 +51,27 @@ final readonly class Load
         return new self($mixture, $measured, $items);
     }
 
+    /**
+     * The same, where one item was really something else, by the same spoons.
+     *
+     * @param string $key of an item that is no stock
+     */
+    public function withItem(string $key, Part $taken): self
+    {
+        $item = $this->items[$key] ?? null;
+        $which = $item === null ? false : array_search($item->part, $this->mixture->parts, true);
+        if ($item?->part === null || $which === false) {
+            return $this;
+        }
+        $part = new Part($taken->ingredient, $item->part->millilitres, $taken->strength, null);
+
+        return new self(
+            new Mixture($this->mixture->water, array_values(array_replace($this->mixture->parts, [$which => $part])), $this->mixture->pours),
+            $this->measured,
+            array_replace($this->items, [$key => Item::ofPart($key, $part, $item->measured)]),
+        );
+    }
+
     public function hasOil(): bool
     {
         foreach ($this->mixture->parts as $part) {

@@ -78,6 +78,18 @@ final readonly class Steps
         return $first && $stocks !== [] ? [$kept[0], ...$stocks, ...array_slice($kept, 1)] : $kept;
     }
 
+    /**
+     * How many of the steps of a load make it, from the first: washing and the rest come after the spraying.
+     *
+     * @param list<string> $codes of its steps
+     */
+    public static function toMixed(array $codes): int
+    {
+        $after = array_map(static fn(StepCode $code): string => $code->value, self::AFTER);
+
+        return count(array_filter($codes, static fn(string $code): bool => ! in_array($code, $after, true)));
+    }
+
     /** @return list<Step> */
     private static function warmed(Load $load): array
     {

@@ -3,8 +3,6 @@
 declare(strict_types=1);
 
 use IdleMixer\Core\Batch\BatchRecord;
-use IdleMixer\Core\Batch\BatchState;
-use IdleMixer\Core\Batch\BatchStatus;
 use IdleMixer\Core\Batch\Finish;
 use IdleMixer\Core\Batch\Glass;
 use IdleMixer\Core\Batch\History;
@@ -98,16 +96,6 @@ it('keeps both ends where somebody lost count', function (): void {
     expect([$oil->low, $oil->high])->toEqualWithDelta([300 / 768, 900 / 768], 1e-9)
         ->and($record->sure)->toBeFalse()
         ->and($record->spoken[0])->toBe('0.39 to 1.2 % oil');
-});
-
-it('goes through its states by its times', function (): void {
-    $state = static fn(?int $made, ?int $discard, bool $discarded): BatchState => new BatchState($made === null ? null : Batches::at($made), $discard === null ? null : Batches::at($discard), $discarded, StandTest::NotDone);
-    expect($state(null, null, false)->status(Batches::at(1)))->toBe(BatchStatus::Mixing)
-        ->and($state(0, 480, false)->status(Batches::at(480)))->toBe(BatchStatus::Ready)
-        ->and($state(0, 480, false)->status(Batches::at(481)))->toBe(BatchStatus::Old)
-        ->and($state(0, null, false)->status(Batches::at(100_000)))->toBe(BatchStatus::Ready)
-        ->and($state(0, 480, true)->status(Batches::at(1)))->toBe(BatchStatus::Discarded)
-        ->and($state(null, null, true)->status(Batches::at(1)))->toBe(BatchStatus::Discarded);
 });
 
 it('reads slips against what is in the load', function (string $slips, string $at): void {

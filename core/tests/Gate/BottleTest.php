@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use IdleMixer\Core\Batch\BatchState;
-use IdleMixer\Core\Batch\BatchStatus;
+use IdleMixer\Core\Batch\Bottle;
+use IdleMixer\Core\Batch\BottleState;
 use IdleMixer\Core\Gate\BottleNow;
 use IdleMixer\Core\Gate\Gate;
 use IdleMixer\Core\Gate\PlantHad;
@@ -28,11 +28,11 @@ use IdleMixer\Core\Work\StandTest;
 
 const MADE = '2026-06-10T18:00:00Z';
 
-function stateOf(StandTest $glass = StandTest::Even, bool $discarded = false, ?string $made = MADE): BatchState
+function stateOf(StandTest $glass = StandTest::Even, bool $discarded = false, ?string $made = MADE): Bottle
 {
     $at = $made === null ? null : new DateTimeImmutable($made);
 
-    return new BatchState($at, $at?->modify('+8 hours'), $discarded, $glass);
+    return new Bottle($at, $at?->modify('+8 hours'), $discarded, false, $glass, mixed: $at === null ? 0 : 1);
 }
 
 /**
@@ -40,7 +40,7 @@ function stateOf(StandTest $glass = StandTest::Even, bool $discarded = false, ?s
  *
  * @return list<Verdict> what is said of the bottle and of what was tested
  */
-function foundOf(BatchState $batch, array $tests, string $now, ?Composition $spray, RecipeUse $use = RecipeUse::Foliar): array
+function foundOf(Bottle $batch, array $tests, string $now, ?Composition $spray, RecipeUse $use = RecipeUse::Foliar): array
 {
     $at = new DateTimeImmutable($now);
     $asked = new SprayNow($use, Strengths::told(Substance::Neem, 0.4), $spray, bottle: BottleNow::since($batch->madeAt, $batch->discardAt, $at, $spray !== null, $batch->discarded, $batch->standTest, 'this'));
@@ -54,7 +54,7 @@ function foundOf(BatchState $batch, array $tests, string $now, ?Composition $spr
  *
  * @return array<string, Level> by wording
  */
-function said(BatchState $batch, array $tests, string $now, ?Composition $spray = null, RecipeUse $use = RecipeUse::Foliar): array
+function said(Bottle $batch, array $tests, string $now, ?Composition $spray = null, RecipeUse $use = RecipeUse::Foliar): array
 {
     $all = [];
     foreach (foundOf($batch, $tests, $now, $spray ?? Sprays::neem(), $use) as $verdict) {
@@ -81,8 +81,8 @@ it('passes a fresh batch of a spray whose leaves stayed clean, whatever batch wa
 it('stops what was kept too long', function (): void {
     // Common practice, no source: neem sprays 8 hours by the cautious school.
     expect(said(stateOf(), cleanTest(), '2026-06-11T02:00:01Z'))->toBe(['batch-kept-too-long' => Level::Stop, 'leaf-test-go-ahead' => Level::Ok])
-        ->and(stateOf()->status(new DateTimeImmutable('2026-06-11T02:00:01Z')))->toBe(BatchStatus::Old)
-        ->and(stateOf()->status(new DateTimeImmutable('2026-06-11T02:00:00Z')))->toBe(BatchStatus::Ready);
+        ->and(stateOf()->state(new DateTimeImmutable('2026-06-11T02:00:01Z')))->toBe(BottleState::Gone)
+        ->and(stateOf()->state(new DateTimeImmutable('2026-06-11T02:00:00Z')))->toBe(BottleState::Standing);
 });
 
 // Made at 18:00 and good for eight hours, until 02:00: hours by the clock.
@@ -125,7 +125,7 @@ it('has one level for each reaction, on the page of the test and before spraying
 it('has nothing to spray while it is mixed, or once it is thrown away', function (): void {
     expect(said(stateOf(made: null), [], AFTER))->toBe(['batch-not-finished' => Level::Stop])
         ->and(said(stateOf(discarded: true), [], AFTER))->toBe(['batch-discarded' => Level::Stop])
-        ->and(stateOf(made: null)->status(new DateTimeImmutable(MADE)))->toBe(BatchStatus::Mixing);
+        ->and(stateOf(made: null)->state(new DateTimeImmutable(MADE)))->toBe(BottleState::Planned);
 });
 
 it('knows a worse level', function (): void {
@@ -135,7 +135,7 @@ it('knows a worse level', function (): void {
 });
 
 // Common practice, no source: what is mixed is sprayed before anything is mixed anew; what is old, gone or parted is not.
-it('waits to be sprayed from when it is mixed until it was sprayed, is old, gone or parted', function (BatchState $batch, ?string $sprayed, string $now, bool $waits): void {
+it('waits to be sprayed from when it is mixed until it was sprayed, is old, gone or parted', function (Bottle $batch, ?string $sprayed, string $now, bool $waits): void {
     expect($batch->waits($sprayed === null ? null : new DateTimeImmutable($sprayed), new DateTimeImmutable($now)))->toBe($waits);
 })->with([
     'mixed an hour ago' => [fn() => stateOf(), null, '2026-06-10T19:00:00Z', true],
@@ -148,5 +148,5 @@ it('waits to be sprayed from when it is mixed until it was sprayed, is old, gone
     'kept to the last minute' => [fn() => stateOf(), null, '2026-06-11T02:00:00Z', true],
     'kept too long' => [fn() => stateOf(), null, '2026-06-11T02:00:01Z', false],
     'a ring of oil in the glass' => [fn() => stateOf(StandTest::Ring), null, '2026-06-10T19:00:00Z', false],
-    'used up' => [fn() => new BatchState(new DateTimeImmutable(MADE), null, true, StandTest::Even, true), null, '2026-06-10T19:00:00Z', false],
+    'used up' => [fn() => new Bottle(new DateTimeImmutable(MADE), null, true, true, StandTest::Even, mixed: 1), null, '2026-06-10T19:00:00Z', false],
 ]);

@@ -2,8 +2,13 @@
 
 declare(strict_types=1);
 
+use IdleMixer\Core\Mix\Formulator;
+use IdleMixer\Core\Quantity\Amount;
+use IdleMixer\Core\Quantity\Unit;
 use IdleMixer\Core\Recipe\RecipeCatalogue;
+use IdleMixer\Core\Run\RunLoads;
 use IdleMixer\Core\Run\RunPlan;
+use IdleMixer\Core\Run\RunSpray;
 use IdleMixer\Core\Run\RunStep;
 use IdleMixer\Core\Wording\RunWords;
 
@@ -17,11 +22,14 @@ function keysOf(RunPlan $plan, array $tapped = []): array
     return array_map(static fn(RunStep $step): string => $step->key, $plan->steps($tapped));
 }
 
-function planFor(string $slug, int $loads = 1, bool $rinses = false): RunPlan
+/** @param int|null $standing loads that stood mixed when the walk began, null for all; `$mixed` those that are mixed by now */
+function planFor(string $slug, int $loads = 1, bool $rinses = false, ?int $standing = null, ?int $mixed = null): RunPlan
 {
     $catalogue = RecipeCatalogue::shipped();
 
-    return RunPlan::of(array_fill(0, max(1, $loads), '1 L'), [7 => 'Rose', 3 => 'Lemon', 9 => 'Bay'], $catalogue->get($slug)->use, $catalogue->practice($slug), $rinses);
+    $made = (new Formulator())->scaledTo(Amount::of(1.0, Unit::Litre)->volume(), $catalogue->get($slug));
+
+    return RunPlan::of(new RunLoads(array_fill(0, max(1, $loads), '1 L'), $standing ?? $loads, $mixed ?? $standing ?? $loads), [7 => 'Rose', 3 => 'Lemon', 9 => 'Bay'], RunSpray::of($catalogue->get($slug)->use, $made), $catalogue->practice($slug), $rinses);
 }
 
 // Common practice, no source: gloves, knock back, look at the mix, fill, shake, plant by plant, soak and brush and rinse by school,
@@ -48,6 +56,40 @@ it('goes on where it was left, whatever the order of the taps', function (): voi
         ->and($plan->current(['plant-7', 'shake-1', 'check', 'protect', 'knock-back'])?->key)->toBe('plant-3')
         ->and($plan->current(keysOf($plan)))->toBeNull();
 });
+
+it('mixes the next load once the last one ran empty, and fills nothing that was mixed into the sprayer', function (): void {
+    $before = ['protect', 'knock-back', 'check', 'shake-1', 'plant-7', 'empty-1-3'];
+    // One of two loads was mixed: the other is mixed where the first ran empty, and that fills the sprayer.
+    expect(array_slice(keysOf(planFor('plain-soap', 2, standing: 1), $before), 4, 5))->toBe(['plant-7', 'mix-2', 'shake-2', 'plant-3', 'plant-9'])
+        ->and(planFor('plain-soap', 2, standing: 1)->current($before)?->key)->toBe('mix-2')
+        // It is mixed on its own screen, and not by a tap.
+        ->and(planFor('plain-soap', 2, standing: 1)->current([...$before, 'mix-2'])?->key)->toBe('mix-2')
+        ->and(planFor('plain-soap', 2, standing: 1, mixed: 2)->current($before)?->key)->toBe('shake-2')
+        ->and(planFor('plain-soap', 3, standing: 1, mixed: 2)->current([...$before, 'shake-2', 'empty-2-3'])?->key)->toBe('mix-3')
+        // Both stand in a bucket: the sprayer is filled from it.
+        ->and(planFor('plain-soap', 2)->current($before)?->key)->toBe('fill-2')
+        ->and(RunWords::shipped()->step(planFor('plain-soap', 2, standing: 1)->steps($before)[5], ['spoons' => '2 tsp soap'])['say'])->toBe('Mix load 2 of 2: 1 L.');
+});
+
+it('takes hand work for done where somebody did it, and lets it be left out', function (): void {
+    $plan = planFor('plain-soap');
+    expect($plan->current(['protect', RunPlan::LEFT_OUT . 'knock-back'])?->key)->toBe('check')
+        ->and($plan->canLeaveOut(['protect']))->toBe('knock-back')
+        ->and($plan->canLeaveOut([]))->toBeNull()
+        ->and($plan->canLeaveOut(['protect', 'knock-back']))->toBeNull();
+});
+
+// Common practice, no source: what is stirred stands open, a swab is wetted from a jar, gas bursts what is closed, water and soap show no ring.
+it('moves what is in the hand as that is moved, and looks for a ring where there is oil', function (string $slug, string $move, string $check, string $wash): void {
+    $said = array_map(static fn(RunStep $step): string => implode(' ', RunWords::shipped()->step($step, ['again' => '', 'batch' => 'It', 'mixed' => 'now'])), planFor($slug)->steps([]));
+    expect(implode("\n", array_slice($said, 2, 2)))->toContain($move)->toContain($check)->and($said[count($said) - 2])->toContain($wash);
+})->with([
+    'oil in a sprayer' => ['neem-leaf-quart', 'Close it and shake hard.', 'No ring, no beads of oil.', 'Wash the sprayer.'],
+    'soap in a sprayer' => ['plain-soap', 'Close it and shake hard.', 'Look at it.', 'Wash the sprayer.'],
+    'a jar for swabs' => ['half-alcohol-swab', 'Close the jar and turn it over once.', 'Look at it.', 'Close the jar.'],
+    'a can to pour from' => ['weak-pot-drench', 'Stir it well.', 'No ring, no beads of oil.', 'Rinse the can.'],
+    'peroxide' => ['peroxide-in-turn', 'Stir it; do not close it.', 'Look at it.', 'Wash the sprayer.'],
+]);
 
 it('fills the next load before the plant that was waiting when the last one ran empty', function (): void {
     $plan = planFor('plain-soap', 3);

@@ -25,6 +25,7 @@ return [
     'measure-controller.only-spoons-cups-and-droppers' => 'Only spoons, cups and droppers are measured this way: a scale and printed marks are taken as they are.',
     'opening-controller.no-spray-fits-now-see' => 'No spray fits {name} now; see there why.',
     'opening-controller.closed-so-this-mixed-without' => '{name} is closed, so this is mixed without a case. Open it again there, if it is back.',
+    'opening-controller.stands' => 'There is {name} for this case already: {state}. First {act}.',
     'opening-controller.on' => '{name} on {name-2}',
     'page-controller.screens-are-not-built-yet' => 'The screens are not built yet: run ./start once.',
     'page-controller.there-no-such-file' => 'There is no such file.',

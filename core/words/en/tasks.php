@@ -10,6 +10,7 @@ return [
     'finish-mixing' => ['text' => 'Finish mixing {about}', 'do' => 'Go on mixing'],
     'read-leaf-test' => ['text' => 'Look at the test leaves: {about}', 'do' => 'Say how they look'],
     'discard' => ['text' => 'Throw away what is left of {about}', 'do' => 'See the batch'],
+    'stands' => ['text' => '{about}: {state}', 'do' => ''],
     'count-after' => ['text' => 'Count again: {about}', 'do' => 'Count'],
     'look-over' => ['text' => 'Look over {about}', 'do' => 'Say how it looks'],
     'next-round' => ['text' => 'Next round: {about}', 'do' => 'Open the case'],

@@ -1,3 +1,4 @@
+import { bottlePlace } from './bottle';
 import type { Schemas } from './client';
 
 type Task = Schemas['Task'];
@@ -13,9 +14,17 @@ const PLACES: Record<Task['kind'], (task: Task) => string> = {
     'first-round': ({ ref }) => `/cases/${ref}`,
 };
 
-/** Where it is done. */
+/** Where it stands. */
 export function placeOf(task: Task): string {
     return PLACES[task.kind](task);
+}
+
+/** Where what comes next with it is done: what is mixed says so itself. */
+export function actPlace(task: Task): string {
+    const round = task.kind === 'next-round' || task.kind === 'first-round';
+    return task.bottle === null
+        ? placeOf(task)
+        : bottlePlace(task.bottle, round ? (task.ready ?? task.ref) : task.ref, round ? task.ref : null);
 }
 
 /** No other task has the same. */

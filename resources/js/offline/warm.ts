@@ -23,7 +23,7 @@ export async function warm(): Promise<void> {
     ]);
     await Promise.all([
         ...batches
-            .filter((one) => one.status === 'mixing' || one.status === 'ready')
+            .filter((one) => one.bottle.end === null)
             .slice(0, 5)
             .map((one) => api.GET('/api/batches/{id}', { params: { path: { id: one.id } } })),
         ...cases.slice(0, 8).map((one) => api.GET('/api/cases/{id}', { params: { path: { id: one.id } } })),

@@ -31,6 +31,7 @@ export const opening = (more: Partial<Schemas['Opening']> = {}): Schemas['Openin
     celsius: null,
     agitation: null,
     note: null,
+    to: null,
     first: { bench: {}, answer: { plan: {}, mending: null } } as unknown as Schemas['Opening']['first'],
     ...more,
 });

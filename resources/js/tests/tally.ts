@@ -19,6 +19,8 @@ export function batch(): Schemas['Batch'] {
     return {
         id: 3,
         key: 'key-3',
+        bottle: { loads: 2, mixed: 0 },
+        mixingSteps: [3, 3],
         plan: { loads: [{ tasks }, { tasks }] },
         steps: [],
         items: [

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use IdleMixer\Core\Batch\BottleLineKind;
 use IdleMixer\Core\Batch\Keeping;
 use IdleMixer\Core\Work\StandTest;
 
@@ -24,6 +25,19 @@ return [
         'madeAt?' => 'date-time',
         'notes?' => 'string',
         'rest?' => ['enum' => ['kept', 'used-up', 'poured-away']],
+        'load?' => ['type' => ['integer', 'null'], 'minimum' => 1, 'description' => 'Up to which load it is mixed; all of them where none is said.'],
+    ],
+    'NewBottleLine' => [
+        'submission' => 'uuid',
+        'kind' => BottleLineKind::class,
+        'load?' => ['type' => 'integer', 'minimum' => 1, 'description' => 'The load in hand where none is said.'],
+        'ingredient?' => ['type' => 'string', 'description' => 'What was added, or taken in the place of `item`.'],
+        'amount?' => ['$ref' => '#/components/schemas/Amount'],
+        'strength?' => ['type' => 'number', 'description' => 'Percent on its bottle.'],
+        'share?' => ['type' => 'number', 'exclusiveMinimum' => 0, 'maximum' => 1, 'description' => 'Of what stood there, that was spilled.'],
+        'toMark?' => ['type' => 'boolean', 'description' => 'Whether it was filled up to the mark with water.'],
+        'item?' => ['type' => 'string', 'description' => 'Key of the thing of the load that something else was taken for.'],
+        'restOf?' => ['type' => 'string', 'format' => 'uuid', 'description' => 'The batch whose rest it was filled onto.'],
     ],
     'CorrectedBatch' => [
         'basedOn' => ['type' => 'integer', 'minimum' => 0],

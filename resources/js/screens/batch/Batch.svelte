@@ -1,4 +1,5 @@
 <script lang="ts">
+    import { isMixed } from '../../lib/bottle';
     import { api, taken, type Schemas } from '../../lib/client';
     import { line } from '../../lib/line.svelte';
     import { Loaded } from '../../lib/loaded.svelte';
@@ -6,7 +7,7 @@
     import { outbox } from '../../offline/here';
     import Head from '../../parts/Head.svelte';
     import Waiting from '../../parts/Waiting.svelte';
-    import { route } from '../../routes';
+    import { navigate, route } from '../../routes';
     import { spoonsAbout } from './slip.svelte';
     import MadeBatch from './MadeBatch.svelte';
     import Mixing from './Mixing.svelte';
@@ -31,6 +32,11 @@
     undo.followedBy(page);
 
     function replace(batch: Schemas['Batch']): void {
+        // A load that was mixed on a walk goes on there.
+        if (batch.bottle.act === 'go-on-spraying' && page.value !== null && !isMixed(page.value.batch.bottle)) {
+            void navigate('/runs/:id', { params: { id: String(batch.bottle.ref) } });
+            return;
+        }
         if (page.value !== null) {
             page.value = { ...page.value, batch };
         }
@@ -40,13 +46,13 @@
 
 <Waiting of={page}>
     {#snippet children({ batch, catalogue, measures })}
-        {#if batch.status === 'mixing' && finished}
+        {#if !isMixed(batch.bottle) && finished}
             <Head title={batch.name}><a class="btn" href="/batches">{say('batch/batch.all-batches')}</a></Head>
             <p class="dish" data-finished-here>
                 <strong>{say('batch/batch.finished-on-this-device')}</strong>
                 {say('batch/batch.saved-once-machine-that-serves')}
             </p>
-        {:else if batch.status === 'mixing'}
+        {:else if !isMixed(batch.bottle)}
             <Mixing {batch} {catalogue} spoons={spoonsAbout(measures)} onfinished={replace} />
         {:else}
             <Head title={batch.name}>

@@ -8,7 +8,6 @@
     import ReadFiles from '../../parts/ReadFiles.svelte';
     import Waiting from '../../parts/Waiting.svelte';
     import { keepBatch } from './files';
-    import { statusWords } from './status';
 
     const batches = new Loaded(async () => (await taken(api.GET('/api/batches'))).batches);
     undo.followedBy(batches);
@@ -28,7 +27,9 @@
                         <span>{batch.makeWords}</span>
                         {#if batch.case}<span>{say('batch/batches.for', { name: batch.case.name.toLowerCase() })}</span>{/if}
                         <span class="quiet sm:ml-auto">{atTime(batch.madeAt ?? batch.startedAt)}</span>
-                        <span class="font-bold">{statusWords(batch.status)}</span>
+                        <span class="font-bold">{batch.bottle.words}</span>
+                        {#if batch.bottle.actWords}<span class="w-full">{say('batch/batches.next', { act: batch.bottle.actWords })}</span
+                            >{/if}
                         {#if batch.standTest !== 'not-done'}<span class="quiet w-full"
                                 >{say('batch/batches.glass', { standTestWords: batch.standTestWords })}</span
                             >{/if}

@@ -1,7 +1,6 @@
 <script module lang="ts">
     export interface Finishing extends Record<string, string> {
         keeping: string;
-        rest: string;
         notes: string;
     }
 </script>
@@ -21,11 +20,12 @@
         catalogue: Schemas['Catalogue'];
         onfinished: (batch: Schemas['Batch']) => void;
         back: () => void;
+        /** The next load is mixed before this one is sprayed. */
+        another: (load: number) => void;
     }
-    const { tally, form, catalogue, onfinished, back }: Props = $props();
+    const { tally, form, catalogue, onfinished, back, another }: Props = $props();
     const standTest = $derived(tally.batch.standTest as Schemas['FinishBatch']['standTest']);
     const keeping = $derived(form.values.keeping as 'strict' | 'patient');
-    const rest = $derived(form.values.rest as NonNullable<Schemas['FinishBatch']['rest']>);
     const missing = $derived(tally.planned - tally.ticked);
     const oily = $derived(tally.batch.plan.emulsion.verdict !== 'none-needed');
     const path = $derived({ id: tally.batch.key });
@@ -39,7 +39,12 @@
         event?.preventDefault();
         await tally.settled();
         const made = await form.send(() =>
-            taken(api.POST('/api/batches/{id}/finish', { params: { path }, body: { standTest, keeping, rest, notes: form.values.notes } })),
+            taken(
+                api.POST('/api/batches/{id}/finish', {
+                    params: { path },
+                    body: { standTest, keeping, load: tally.load, notes: form.values.notes },
+                }),
+            ),
         );
         if (made !== null) {
             form.clear();
@@ -65,7 +70,17 @@
 </script>
 
 <form class="mt-3 grid gap-4" onsubmit={save} data-part="step">
-    <h2 class="text-[1.6rem]">{say('batch/finish-form.mixed-save')}</h2>
+    <h2 class="text-[1.6rem]">
+        {tally.loads > 1
+            ? say('batch/finish-form.load-mixed', { load: tally.load, loads: tally.loads })
+            : say('batch/finish-form.mixed-save')}
+    </h2>
+    {#if tally.load < tally.loads}<p data-loads>
+            {say('batch/finish-form.spray-first', { load: tally.load + 1 })}
+            <button type="button" class="link min-h-11 font-bold" onclick={() => another(tally.load + 1)}
+                >{say('batch/finish-form.both-in-bucket', { load: tally.load + 1 })}</button
+            >
+        </p>{/if}
     {#if missing > 0}
         <p>
             {say('batch/finish-form.not-ticked-what-ticked-what', {
@@ -80,19 +95,15 @@
             batch={tally.batch}
             {catalogue}
             ontested={(next) =>
-                (tally.batch = { ...tally.batch, version: next.version, standTest: next.standTest, standTests: next.standTests })}
+                (tally.batch = {
+                    ...tally.batch,
+                    version: next.version,
+                    standTest: next.standTest,
+                    standTests: next.standTests,
+                    lines: next.lines,
+                })}
         />{/if}
-    <Choice
-        legend={say('batch/finish-form.all-used-up')}
-        name="rest"
-        options={[
-            { value: 'kept', label: say('batch/finish-form.not-yet-kept') },
-            { value: 'used-up', label: say('batch/finish-form.all-used-up-2') },
-            { value: 'poured-away', label: say('batch/finish-form.poured-away') },
-        ]}
-        bind:value={form.values.rest}
-    />
-    {#if rest === 'kept' && strict !== patient}<Choice
+    {#if strict !== patient}<Choice
             legend={say('batch/finish-form.keep-at-most')}
             name="keeping"
             options={[

@@ -23,16 +23,10 @@
     {:else}
         <button class="btn" disabled={sending.busy} onclick={() => void leave(false)}>{say('batch/made-batch.still-there')}</button>
     {/if}
-    {#if batch.jar !== null && batch.status === 'ready' && !batch.jar.empty}<a class="btn btn-primary" href="/bench"
-            >{say('batch/made-batch.pour-from-at-bench')}</a
-        >{/if}
     {#if batch.discardedAt === null}<a class="btn" href={`/labels/${batch.id}`}>{say('batch/made-batch.label-to-print')}</a>{/if}
     {#if batch.jar === null}<a class="btn" href={`/bench?again=${batch.id}`}>{say('batch/made-batch.mix-same-again')}</a>{/if}
-    {#if batch.jar === null && batch.status === 'ready'}<a
+    {#if batch.jar === null && batch.bottle.end === null}<a
             class="btn"
             href={`/bed?batch=${batch.id}${batch.case ? `&case=${batch.case.id}` : ''}`}>{say('batch/made-batch.into-bed-step-by-step')}</a
-        >{/if}
-    {#if batch.case && batch.status === 'ready'}<a class="btn btn-primary" href={`/cases/${batch.case.id}`}
-            >{say('batch/made-batch.spray', { name: batch.case.name })}</a
         >{/if}
 </div>

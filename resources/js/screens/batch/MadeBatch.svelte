@@ -1,17 +1,19 @@
 <script lang="ts">
     import GateSays from '../../parts/GateSays.svelte';
     import By from '../../parts/By.svelte';
+    import { bottlePlace } from '../../lib/bottle';
     import type { Schemas } from '../../lib/client';
     import { atTime, fromNow } from '../../lib/time';
     import LevelMark from '../../parts/LevelMark.svelte';
     import Verdicts from '../../parts/Verdicts.svelte';
     import LeafTestForm from '../leaf/LeafTestForm.svelte';
     import BatchDetails from './BatchDetails.svelte';
+    import Happened from './Happened.svelte';
     import MadeActs from './MadeActs.svelte';
     import PlannedAndMade from './PlannedAndMade.svelte';
     import Rest from './Rest.svelte';
     import ReshakeTimer from './ReshakeTimer.svelte';
-    import { statusWords } from './status';
+    import StandTests from './StandTests.svelte';
 
     const {
         batch,
@@ -23,7 +25,7 @@
         dormant: say('batch/made-batch.dormant'),
         unknown: say('batch/made-batch.unknown-nobody-said'),
     };
-    let resting = $state(false);
+    let resting = $state(location.hash === '#rest');
     const unsteady = $derived(catalogue.standTests.find((one) => one.code === batch.standTest)?.unsteady ?? false);
     const again = $derived(batch.plan.emulsion.orders.find((one) => one.order === batch.recipeDocument.order));
 </script>
@@ -33,10 +35,18 @@
         <h2>{say('batch/made-batch.what-in-bottle')}</h2>
         <p class="flex flex-wrap items-center gap-3 text-lg">
             <!-- Where a plant is meant, the gate speaks alone: one screen says one thing. -->
-            {#if batch.status !== 'discarded' && batch.status !== 'used-up' && batch.gate === null}<LevelMark
-                    level={batch.status === 'ready' && !unsteady ? 'ok' : 'stop'}
-                />{/if}<strong>{statusWords(batch.status)}</strong>
+            {#if batch.discardedAt === null && batch.gate === null}<LevelMark
+                    level={batch.bottle.end === null && batch.bottle.act !== 'mend' ? 'ok' : 'stop'}
+                />{/if}<strong data-state={batch.bottle.state}>{batch.bottle.words}</strong>
         </p>
+        {#if batch.bottle.actWords && batch.bottle.act !== 'pour-off'}
+            {@const place = bottlePlace(batch.bottle, batch.id, batch.case?.id ?? null)}
+            {#if place.split('#')[0] === `/batches/${batch.id}`}<p class="font-bold" data-act={batch.bottle.act}>
+                    {say('batch/made-batch.next', { act: batch.bottle.actWords })}
+                </p>
+            {:else}<a class="act justify-self-start" href={place} data-act={batch.bottle.act}>{batch.bottle.actWords}</a>{/if}
+        {/if}
+        {#if batch.bottle.act === 'stand-test' || batch.bottle.act === 'mend'}<StandTests {batch} {catalogue} ontested={onchange} />{/if}
         <dl class="grid grid-cols-[auto_1fr] gap-x-4 gap-y-1">
             <dt class="quiet">{say('batch/made-batch.made')}</dt>
             <dd>
@@ -90,7 +100,7 @@
         {#key batch.version}<BatchDetails {batch} {catalogue} onsaved={onchange} />{/key}
     </section>
     <div class="grid content-start gap-4">
-        {#if batch.status === 'ready' && again !== undefined}<ReshakeTimer seconds={again.reshake_seconds} words={again.words} />{/if}
+        {#if batch.bottle.end === null && again !== undefined}<ReshakeTimer seconds={again.reshake_seconds} words={again.words} />{/if}
         {#if batch.gate !== null && batch.discardedAt === null}
             <section class="dish">
                 <h2 class="mb-2">{say('batch/made-batch.may-it-go-on')}</h2>
@@ -101,12 +111,18 @@
             </section>
         {/if}
         {#if batch.discardedAt === null && batch.jar === null}
-            <details class="dish no-print" bind:open={resting}>
+            <details class="dish no-print" id="rest" bind:open={resting}>
                 <summary class="min-h-11 cursor-pointer py-2 font-bold">{say('batch/made-batch.what-left-and-where-may')}</summary>
                 {#if resting}<Rest batch={batch.id} />{/if}
             </details>
         {/if}
-        {#if batch.discardedAt === null && batch.jar === null}<LeafTestForm {batch} {catalogue} />{/if}
+        {#if batch.discardedAt === null && batch.jar === null}<div id="leaf-test"><LeafTestForm {batch} {catalogue} /></div>{/if}
+        {#if batch.discardedAt === null}
+            <details class="dish no-print" open={batch.lines.length > 0}>
+                <summary class="min-h-11 cursor-pointer py-2 font-bold">{say('batch/made-batch.something-happened')}</summary>
+                <Happened {batch} {catalogue} load={Math.max(1, batch.bottle.mixed)} onkept={onchange} />
+            </details>
+        {/if}
         {#if batch.leafTestIds.length > 0}
             <section class="dish">
                 <h2>{say('batch/made-batch.leaf-tests-of-this-batch')}</h2>

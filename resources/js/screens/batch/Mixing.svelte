@@ -1,5 +1,7 @@
 <script lang="ts">
     import { untrack } from 'svelte';
+    import { isMixed } from '../../lib/bottle';
+    import { end } from '../../lib/batches';
     import type { Schemas } from '../../lib/client';
     import { Form } from '../../lib/form.svelte';
     import { keys } from '../../lib/keys.svelte';
@@ -8,6 +10,7 @@
     import TakeBack from '../../parts/TakeBack.svelte';
     import { stayAwake } from './awake';
     import FinishForm, { type Finishing } from './FinishForm.svelte';
+    import Happened from './Happened.svelte';
     import MixingSheet from './MixingSheet.svelte';
     import OneStep from './OneStep.svelte';
     import type { Spoon } from './slip.svelte';
@@ -29,7 +32,7 @@
     $effect(() => tally.watch());
     $effect(() => stayAwake());
     /** An empty glass is what the last one showed. */
-    const finish = untrack(() => new Form<Finishing>(`finish-batch-${batch.id}`, { keeping: 'strict', rest: 'kept', notes: '' }));
+    const finish = untrack(() => new Form<Finishing>(`finish-batch-${batch.id}`, { keeping: 'strict', notes: '' }));
 
     keys.use(() => ({
         n: {
@@ -56,16 +59,26 @@
     /** The ticks on this screen are newer than the answer. */
     function slipped(next: Schemas['Batch']): void {
         slipping = false;
-        if (next.status === 'discarded') {
+        if (next.bottle.end !== null) {
             onfinished(next);
         } else {
             tally.batch = { ...tally.batch, version: next.version, slips: next.slips };
         }
     }
 
+    function happened(next: Schemas['Batch']): void {
+        slipping = false;
+        tally.batch = { ...tally.batch, version: next.version, lines: next.lines, standTest: next.standTest };
+    }
+
+    /** What was mixed is sprayed, and the loads that are left are not needed. */
+    async function enough(): Promise<void> {
+        onfinished(await end(batch.key, true));
+    }
+
     $effect(() => {
         // Whoever is about to finish it is told when it is saved that somebody else did, and chooses.
-        if (tally.batch.status !== 'mixing' && !finish.touched) {
+        if (isMixed(tally.batch.bottle) && !finish.touched) {
             onfinished(tally.batch);
         }
     });
@@ -78,9 +91,9 @@
             <strong data-tally>{say('batch/mixing.of-spoonfuls-are-in', { ticked: tally.ticked, planned: tally.planned })}</strong>
             {tally.batch.plan.spoken.make.split(' (')[0]}
         </p>
-        {#if tally.loads > 1}
+        {#if tally.loads - tally.mixed > 1}
             <div class="flex flex-wrap gap-2" role="group" aria-label={say('batch/mixing.loads')}>
-                {#each tally.batch.plan.loads.keys() as i (i)}
+                {#each tally.batch.plan.loads.slice(tally.mixed).map((_, n) => tally.mixed + n) as i (i)}
                     <button
                         class={['min-h-11 rounded border-2 px-3', i + 1 === tally.load ? 'border-primary font-bold' : 'border-base-300']}
                         aria-pressed={i + 1 === tally.load}
@@ -89,6 +102,9 @@
                 {/each}
             </div>
         {/if}
+        {#if tally.mixed > 0}<button class="link min-h-11" onclick={() => void enough()} data-enough
+                >{say('batch/mixing.no-more-is-needed')}</button
+            >{/if}
         <button class="link ml-auto min-h-11 font-bold" aria-expanded={slipping} onclick={() => (slipping = !slipping)}
             >{say('batch/mixing.something-went-wrong-2')}</button
         >
@@ -103,12 +119,20 @@
             {say('batch/mixing.something-went-wrong-with-this')} <strong>{slip.words}</strong>.
         </p>
     {/each}
-    {#if slipping}{#key tally.load}<WayOut {tally} {spoons} onkept={slipped} />{/key}{/if}
+    {#if tally.batch.lines.length > 0 && !slipping}
+        <ul class="my-2 list-disc pl-6" data-lines>
+            {#each tally.batch.lines as line (line.id)}<li>{line.words}</li>{/each}
+        </ul>
+    {/if}
+    {#if slipping}
+        <Happened batch={tally.batch} {catalogue} load={tally.load} onkept={happened} />
+        {#key tally.load}<WayOut {tally} {spoons} onkept={slipped} />{/key}
+    {/if}
 {/snippet}
 <div class="no-print">
     {#if walk.finishing}
         {@render top()}
-        <FinishForm {tally} form={finish} {catalogue} {onfinished} back={() => walk.back()} />
+        <FinishForm {tally} form={finish} {catalogue} {onfinished} back={() => walk.back()} another={(load) => walk.toLoad(load)} />
     {:else}
         <OneStep {tally} {walk} {catalogue} {top} />
     {/if}

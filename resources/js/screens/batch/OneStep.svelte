@@ -126,7 +126,13 @@
             batch={tally.batch}
             {catalogue}
             ontested={(next) => {
-                tally.batch = { ...tally.batch, version: next.version, standTest: next.standTest, standTests: next.standTests };
+                tally.batch = {
+                    ...tally.batch,
+                    version: next.version,
+                    standTest: next.standTest,
+                    standTests: next.standTests,
+                    lines: next.lines,
+                };
                 if (next.standTest === 'even') go();
             }}
         />{/if}

@@ -3,6 +3,7 @@
     import { api, taken, type Schemas } from '../../lib/client';
     import { Sending } from '../../lib/sending.svelte';
     import FormFoot from '../../parts/FormFoot.svelte';
+    import { undo } from '../../lib/undo.svelte';
     import LevelMark from '../../parts/LevelMark.svelte';
 
     interface Props {
@@ -24,6 +25,24 @@
     function start(): void {
         now = Date.now();
         startedAt = now;
+    }
+
+    const adding = new Sending();
+
+    /** What the glass asked for is in: a line of the batch, and another glass says whether it holds now. */
+    async function added(add: NonNullable<Schemas['Batch']['standTests'][number]['add']>): Promise<void> {
+        const saved = await adding.send((submission) =>
+            taken(
+                api.POST('/api/batches/{id}/lines', {
+                    params: { path: { id: batch.key } },
+                    body: { submission, kind: 'added', ingredient: add.ingredient, amount: add.amount },
+                }),
+            ),
+        );
+        if (saved !== null) {
+            undo.changed('batches', saved, say('batch/happened.batch'), say('batch/happened.written-down'));
+            ontested(saved);
+        }
     }
 
     let last = $state('');
@@ -63,6 +82,10 @@
                 >
                 {test.advice}
             </p>
+            {#if test.add !== null && i === batch.standTests.length - 1 && batch.standTest !== 'not-done'}{@const add = test.add}
+                <button type="button" class="btn" disabled={adding.held} onclick={() => void added(add)}
+                    >{say('batch/stand-tests.i-added-it')}</button
+                >{/if}
         </div>
     {/each}
     {#if !given}
@@ -83,4 +106,11 @@
         </div>
     {/if}
     <FormFoot form={sending} send={() => void keep(last)} />
+    <FormFoot
+        form={adding}
+        send={() => {
+            const add = batch.standTests.at(-1)?.add ?? null;
+            if (add !== null) void added(add);
+        }}
+    />
 </section>

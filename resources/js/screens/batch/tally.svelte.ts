@@ -35,7 +35,7 @@ export class Tally {
             refused: (entry, fault) => this.#refused(entry, fault),
         });
         this.#send();
-        this.load = this.batch.plan.loads.findIndex((_, i) => this.currentIn(i + 1) !== null) + 1 || this.loads;
+        this.load = this.#begun;
     }
 
     get items(): Batch['items'] {
@@ -44,6 +44,11 @@ export class Tally {
 
     get loads(): number {
         return this.batch.plan.loads.length;
+    }
+
+    /** Loads that are mixed, and sprayed or in the sprayer. */
+    get mixed(): number {
+        return this.batch.bottle.mixed;
     }
 
     get shown(): Batch['items'] {
@@ -63,7 +68,7 @@ export class Tally {
     }
 
     tasksOf(load: number): Task[] {
-        return this.batch.plan.loads[load - 1]?.tasks ?? [];
+        return (this.batch.plan.loads[load - 1]?.tasks ?? []).slice(0, this.batch.mixingSteps[load - 1]);
     }
 
     itemOf(load: number, task: Task): Batch['items'][number] | undefined {
@@ -143,7 +148,7 @@ export class Tally {
     }
 
     async tickRest(): Promise<void> {
-        for (const item of this.items) {
+        for (const item of this.#inHand) {
             this.tickItem(item);
         }
         await this.settled();
@@ -261,7 +266,25 @@ export class Tally {
         this.batch = { ...this.batch, items };
     }
 
+    /** The last load that something went into since what stands mixed; the next where nothing did. */
+    get #begun(): number {
+        const begun = (load: number): boolean => this.tasksOf(load).some((task, i) => this.#isTouched(load, task, i + 1));
+        return (
+            Array.from({ length: this.loads }, (_, i) => i + 1).findLast((load) => load > this.mixed && begun(load)) ??
+            Math.min(this.mixed + 1, this.loads)
+        );
+    }
+
+    #isTouched(load: number, task: Task, number: number): boolean {
+        return this.isDone(load, number) || (this.itemOf(load, task)?.scoops.some((scoop) => scoop.ticked.length > 0) ?? false);
+    }
+
+    /** Of the loads that are mixed now: the one that is shown, and those before it that stand with it. */
+    get #inHand(): Batch['items'] {
+        return this.items.filter((item) => item.load > this.mixed && item.load <= Math.max(this.load, this.mixed + 1));
+    }
+
     #sum(of: (scoop: Scoop) => number): number {
-        return this.items.reduce((all, item) => all + item.scoops.reduce((some, scoop) => some + of(scoop), 0), 0);
+        return this.#inHand.reduce((all, item) => all + item.scoops.reduce((some, scoop) => some + of(scoop), 0), 0);
     }
 }

@@ -26,7 +26,7 @@ it('draws no level before anything is in, and knows what a step is of', () => {
         scoop.ticked = [];
     }
     const tally = new Tally(bare, outboxOn(newDevice()));
-    expect([tally.load, tally.level, tally.ticked, tally.planned, tally.shown.length, tally.tasks.length]).toEqual([1, 0, 0, 4, 1, 3]);
+    expect([tally.load, tally.level, tally.ticked, tally.planned, tally.shown.length, tally.tasks.length]).toEqual([1, 0, 0, 2, 1, 3]);
     const [water, oil] = tally.tasks;
     expect(water === undefined ? null : tally.itemOf(1, water)).toBeUndefined();
     expect(oil === undefined ? null : tally.itemOf(2, oil)?.id).toBe(2);

@@ -7,9 +7,9 @@ export class Walk {
 
     constructor(private readonly tally: Tally) {}
 
-    /** All loads are through, and what is left is to save it. */
+    /** The load is through, and what is left is to save it: it is sprayed before the next is mixed. */
     get finishing(): boolean {
-        return this.#at === null && this.#open === null;
+        return this.#at === null && this.#next === null;
     }
 
     get number(): number {
@@ -22,15 +22,12 @@ export class Walk {
         if (task !== undefined) {
             return task.text;
         }
-        return this.tally.load < this.tally.loads ? say('batch/walk.load', { load: this.tally.load + 1 }) : say('batch/walk.save-batch');
+        return say('batch/walk.save-batch');
     }
 
-    /** The step is done: on to the next that is not, in this load or the one after. */
+    /** The step is done: on to the next that is not. */
     on(): void {
         this.#at = null;
-        if (this.#next === null) {
-            this.tally.load = this.#open ?? this.tally.load;
-        }
     }
 
     back(): void {
@@ -53,12 +50,6 @@ export class Walk {
 
     private get finishingNumber(): number {
         return this.#at ?? this.#next ?? this.tally.tasks.length + 1;
-    }
-
-    /** The first load that is not through, the one that is shown before all others; null when all are. */
-    get #open(): number | null {
-        const loads = [...Array(this.tally.loads).keys()].map((i) => i + 1);
-        return [this.tally.load, ...loads].find((load) => this.tally.currentIn(load) !== null) ?? null;
     }
 
     get #next(): number | null {

@@ -84,7 +84,10 @@
     <Stage label={say('bench/bench-top.decision')}>
         {#snippet wall()}
             <Sentence state={bench} own={() => void drawers?.show('own')} />
-            {#if bench.shelf.opening.note}<p class="border-info my-1 border-l-8 pl-3" data-note>{bench.shelf.opening.note}</p>{/if}
+            <!-- Without an address it is no link: nothing is mixed already. -->
+            {#if bench.shelf.opening.note}<a class="link" href={bench.shelf.opening.to} data-note
+                    >{bench.shelf.opening.note}</a
+                >{/if}
             {#if bench.found}<p class="quiet text-sm leading-tight" data-found>{bench.found}</p>{/if}
             {#if bench.plan !== null}
                 <div class="flex items-center gap-3">

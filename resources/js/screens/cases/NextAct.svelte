@@ -1,5 +1,6 @@
 <script lang="ts">
     import { end as endBatch } from '../../lib/batches';
+    import { bottlePlace } from '../../lib/bottle';
     import { api, taken, type Schemas } from '../../lib/client';
     import { Sending } from '../../lib/sending.svelte';
     import { atTime } from '../../lib/time';
@@ -83,7 +84,9 @@
     <div class="flex flex-wrap items-center gap-x-5 gap-y-3">
         {#if act.kind === 'spray'}
             <p class="min-w-56 flex-1" id="next-act">
-                <strong class="block text-xl">{say('cases/next-act.ready-to-be-sprayed', { name: act.batch.name })}</strong>
+                <strong class="block text-xl"
+                    >{say('cases/next-act.stands', { name: act.batch.name, stands: act.batch.bottle.words.toLowerCase() })}</strong
+                >
                 {#if reason !== undefined}<span class="flex items-start gap-2" data-gate-says
                         ><LevelMark level={reason.level} /><span>{briefly(reason.text)} {reason.remedy}</span></span
                     >{:else}{act.batch.how}{/if}
@@ -93,9 +96,7 @@
             </p>
             {#if closed}
                 {#if reason?.level === 'stop'}<a class="act" href={`/cases/${one.id}/choose`}>{say('cases/next-act.choose-another')}</a
-                    >{:else if act.batch.leafTestId === null}<a class="act" href={`/batches/${act.batch.id}`}
-                        >{say('cases/next-act.test-on-its-leaves')}</a
-                    >{:else}<a class="act" href={`/leaf-tests/${act.batch.leafTestId}`}>{say('cases/next-act.to-its-leaf-test')}</a>{/if}
+                    >{:else}<a class="act" href={bottlePlace(act.batch.bottle, act.batch.id, one.id)}>{act.batch.bottle.actWords}</a>{/if}
                 <details class="w-full" data-gate>
                     <summary class="link min-h-11 cursor-pointer py-2">{say('cases/next-act.was-sprayed-all-same')}</summary>
                     <form
@@ -118,6 +119,11 @@
                         >
                     </form>
                 </details>
+            {:else if act.batch.bottle.act !== 'spray'}
+                <a class="act" href={bottlePlace(act.batch.bottle, act.batch.id, one.id)}>{act.batch.bottle.actWords}</a>
+                <button class="aside-act" aria-describedby="next-act" disabled={spraying.held} onclick={() => void sprayed()}
+                    >{say('cases/next-act.sprayed')}</button
+                >
             {:else}
                 <a class="aside-act" href={`/bed?batch=${act.batch.id}&case=${one.id}`}>{say('cases/next-act.step-by-step')}</a>
                 <button class="act" aria-describedby="next-act" disabled={spraying.held} onclick={() => void sprayed()}

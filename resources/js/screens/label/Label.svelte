@@ -24,11 +24,20 @@
             <div class="grid grid-cols-[1fr_auto] gap-3">
                 <dl class="grid grid-cols-[auto_1fr] content-start gap-x-3 gap-y-1">
                     <dt>{say('label/label.in')}</dt>
-                    <dd>{say('label/label.water', { lines: batch.plan.lines.map((line) => line.name).join(', ') })}</dd>
+                    <dd>
+                        {say('label/label.water', {
+                            lines: (batch.actual?.lines ?? batch.plan.lines)
+                                .map((line) => line.name)
+                                .filter((name, i, all) => all.indexOf(name) === i)
+                                .join(', '),
+                        })}
+                    </dd>
                     <dt>{say('label/label.strength')}</dt>
                     <dd>{(batch.actual?.spoken ?? batch.plan.spoken.strength).join(', ')}</dd>
                     <dt>{say('label/label.mixed')}</dt>
                     <dd>{batch.madeAt === null ? say('label/label.not-yet') : atTime(batch.madeAt)}, {batch.makeWords}</dd>
+                    <dt>{say('label/label.state')}</dt>
+                    <dd data-state={batch.bottle.state}>{batch.bottle.words}</dd>
                     <dt>{say('label/label.throw-away')}</dt>
                     <dd class="font-bold" data-until>
                         {batch.discardAt === null

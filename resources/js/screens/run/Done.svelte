@@ -1,4 +1,5 @@
 <script lang="ts">
+    import { bottlePlace } from '../../lib/bottle';
     import type { Schemas } from '../../lib/client';
     import { millilitres } from '../../lib/figures';
     import { atTime } from '../../lib/time';
@@ -28,6 +29,10 @@
     {/each}
 </ul>
 {#if run.weather}<p class="quiet mb-4">{say('run/done.weather-at-start', { weather: run.weather })}</p>{/if}
+{#if run.bottle.end === null}<p class="mb-4" data-state={run.bottle.state}>
+        <strong>{run.bottle.words}.</strong>
+        <a class="link inline-flex min-h-11 items-center" href={bottlePlace(run.bottle, run.batch.id, null)}>{run.bottle.actWords}</a>
+    </p>{/if}
 <div class="no-print flex flex-wrap gap-2">
     <a class="btn btn-primary" href="/">{say('run/done.back-to-today')}</a>
     <a class="btn" href={`/labels/${run.batch.id}`}>{say('run/done.label-for-what-kept')}</a>

@@ -60,13 +60,19 @@
                         >{say('run/walk.back')}</button
                     >
                     <button class="aside-act" onclick={() => void bed.pause(true)}>{say('run/walk.pause')}</button>
+                    {#if bed.run.leaveOutKey !== null}{@const left = bed.run.leaveOutKey}<button
+                            class="aside-act"
+                            onclick={() => void bed.tap(left, true)}>{say('run/walk.not-this-time')}</button
+                        >{/if}
                     {#if bed.run.emptyKey !== null}{@const empty = bed.run.emptyKey}<button
                             class="aside-act"
                             onclick={() => void bed.tap(empty, true)}>{say('run/walk.empty')}</button
                         >{/if}
-                    <button class="act min-h-16 flex-1" data-part="done" onclick={() => void bed.tap(step.key, true)}
-                        >{step.kind === 'plant' ? say('run/walk.this-plant-done') : say('run/walk.done')}</button
-                    >
+                    {#if step.kind === 'mix'}<a class="act min-h-16 flex-1" href={`/batches/${bed.run.batch.id}`}
+                            >{bed.run.bottle.actWords}</a
+                        >{:else}<button class="act min-h-16 flex-1" data-part="done" onclick={() => void bed.tap(step.key, true)}
+                            >{step.kind === 'plant' ? say('run/walk.this-plant-done') : say('run/walk.done')}</button
+                        >{/if}
                 {/if}
             </div>
         {/snippet}

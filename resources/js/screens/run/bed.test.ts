@@ -34,6 +34,17 @@ function run(steps: Schemas['RunStep'][]): Schemas['Run'] {
         steps,
         current: null,
         emptyKey: null,
+        leaveOutKey: null,
+        bottle: {
+            state: 'in-the-sprayer',
+            words: 'In the sprayer',
+            end: null,
+            act: 'go-on-spraying',
+            actWords: 'Go on spraying',
+            ref: 1,
+            loads: 1,
+            mixed: 1,
+        },
         plants: [],
     };
 }

@@ -4,7 +4,7 @@
     import { end as endBatch } from '../../lib/batches';
     import type { Schemas } from '../../lib/client';
     import { Sending } from '../../lib/sending.svelte';
-    import { placeOf } from '../../lib/tasks';
+    import { actPlace, placeOf } from '../../lib/tasks';
     import { fromNow } from '../../lib/time';
     import FormFoot from '../../parts/FormFoot.svelte';
     import MoveForm from './MoveForm.svelte';
@@ -26,6 +26,7 @@
     });
     const due = $derived(task.slot === 'now' || task.slot === 'evening');
     const place = $derived(placeOf(task));
+    const next = $derived(actPlace(task));
     const round = $derived(task.kind === 'next-round' || task.kind === 'first-round');
     let gone = $state(true);
 
@@ -51,13 +52,16 @@
                 {#if task.kind === 'count-after' && task.counted !== null && task.key !== null}
                     <QuickCount caseKey={task.key} counted={task.counted} {main} onsaved={onchange} />
                 {:else if task.kind === 'discard'}
+                    {#if task.bottle !== null && task.bottle.act !== 'pour-off'}<a class={[main ? 'act min-h-12' : 'btn']} href={next}
+                            >{task.do}</a
+                        >{/if}
                     <button class="btn" disabled={sending.held} onclick={() => void end(true)}>{say('today/task-row.used-up')}</button>
                     <button class="btn" disabled={sending.held} onclick={() => void end(false)}>{say('today/task-row.poured-away')}</button>
                 {:else if round && task.ready !== null}
                     <a
                         class={[main ? 'act min-h-12' : 'btn']}
-                        href={`/cases/${task.ref}`}
-                        aria-label={say('today/task-row.spray', { text: task.text })}>{say('today/task-row.spray-2')}</a
+                        href={next}
+                        aria-label={say('today/task-row.spray', { act: task.do, text: task.text })}>{task.do}</a
                     >
                     <a
                         class="btn"
@@ -83,7 +87,7 @@
                             aria-label={say('today/task-row.choose-spray', { text: task.text })}>{say('today/task-row.choose')}</a
                         >{/if}
                 {:else}
-                    <a class={[main ? 'act min-h-12' : 'btn']} href={place}>{task.do}</a>
+                    <a class={[main ? 'act min-h-12' : 'btn']} href={next}>{task.do}</a>
                 {/if}
             </div>
             <FormFoot form={sending} send={() => void end(gone)} />

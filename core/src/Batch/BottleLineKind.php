@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IdleMixer\Core\Batch;
+
+/** What may happen to a mix that its plan does not know. */
+enum BottleLineKind: string
+{
+    case Added = 'added';
+    case Spilled = 'spilled';
+    case Thinned = 'thinned';
+    /** Something went in, by the same spoons, in place of what was planned. */
+    case Swapped = 'swapped';
+    /** It was filled onto what was left of another batch. */
+    case OverRest = 'over-a-rest';
+
+    /** Whether what a glass showed before it says nothing any more. */
+    public function wantsAnotherGlass(): bool
+    {
+        return $this !== self::Spilled;
+    }
+}
