@@ -93,7 +93,7 @@ final readonly class RunBook
      */
     public function tap(Run $run, string $key, bool $done, DateTimeImmutable $at, DateTimeImmutable $now): void
     {
-        $tap = $run->taps->firstWhere('step', $key);
+        $tap = $run->taps->firstWhere('step', $key) ?? ($done ? null : $run->taps->firstWhere('step', RunPlan::LEFT_OUT . $key));
         if ($done === ($tap !== null)) {
             return;
         }

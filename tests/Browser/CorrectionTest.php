@@ -25,7 +25,7 @@ it('corrects a wrong count and takes a second “sprayed” back, and what worke
         soapMixed($screen, $case);
 
         // 40 were counted, 400 typed; sprayed once, and tapped twice in one go: one round.
-        $screen->open("/cases/{$case}")->see('is ready to be sprayed');
+        $screen->open("/cases/{$case}")->see('stands ready');
         $screen->named('main summary', 'Count')->click();
         $screen->tick('Only a total')->type('How many', '400')->press('Save the count')->see('The count of 400');
         // Nobody tested it: a reason stays in the record.
@@ -35,7 +35,7 @@ it('corrects a wrong count and takes a second “sprayed” back, and what worke
         $screen->see('The round is saved.')->see('Is any of it left?');
         $screen->until(static fn(): bool => count($screen->all('[data-round]')) === 1, 'The round is not there.');
         usleep(300_000);
-        expect($screen->all('[data-round]'))->toHaveCount(1)->and(str_contains($screen->text(), 'is ready to be sprayed'))->toBeFalse();
+        expect($screen->all('[data-round]'))->toHaveCount(1)->and(str_contains($screen->text(), 'stands ready'))->toBeFalse();
         $screen->press('Undo')->see('The round is taken back.');
         $screen->until(static fn(): bool => $screen->all('[data-round]') === [], 'The round is still there.');
         $screen->press('Undo')->see('The round is put back.')->press('All used up')->see('is used up.');
@@ -69,7 +69,7 @@ it('opens a saved batch again, and takes back one that was never mixed', functio
         $plant = $screen->made('/api/plants', '{"name": "Begonia", "tolerance": "ordinary-leaf"}');
         $case = $screen->made('/api/cases', '{"plantId": ' . $plant . ', "pest": "aphids"}');
         $batch = soapMixed($screen, $case);
-        $screen->see('The batch is saved as it is ticked.')->press('Undo')->see('It is mixed: save it')->press('Save the batch')->see('ready to use');
+        $screen->see('The batch is saved as it is ticked.')->press('Undo')->see('It is mixed: save it')->press('Save the batch')->see('What is in the bottle');
 
         // As a file, and read again: it is here already.
         $document = $screen->later('const done = arguments[0]; fetch(document.querySelector("a[download]").href).then((answer) => answer.text()).then(done)');

@@ -92,7 +92,7 @@ it('has the step, the sprayer and the tick in the first screen while mixing, wha
             expect($small)->toBe(0, $said);
             $screen->keys('n');
         }
-        $screen->see('All used up?');
+        $screen->see('Anything odd');
     }, $width, $height);
 })->with([DESK, PHONE]);
 

@@ -94,7 +94,7 @@ it('tests a spray on leaves before the full batch: cup, wait, photographs, verdi
             $mix = $free ? 'Start mixing' : 'Mix it all the same';
             $screen->open("/bench?again={$id}&times={$times}")->see($mix)->press($mix)->see('spoonful');
             Walk::through($screen);
-            $screen->open("/cases/{$case}")->see('is ready to be sprayed');
+            $screen->open("/cases/{$case}")->see(': mixed.');
             expect($screen->all('[data-gate]') === [])->toBe($free);
             if ($free) {
                 $screen->press('It is sprayed')->see('The round is saved.');

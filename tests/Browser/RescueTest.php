@@ -54,7 +54,7 @@ it('mixes a recipe of one line from an empty notebook in under fifteen taps', fu
         fwrite(\STDERR, "A recipe of one line, typed and mixed: {$taps} taps.\n");
         expect($taps)->toBeLessThan(15);
         tapsUntil($screen, 'It is mixed: save it');
-        $screen->press('Save the batch')->see('ready to use');
+        $screen->press('Save the batch')->see('What is in the bottle');
         expect($screen->complaints())->toBe([]);
     });
 });

@@ -60,8 +60,12 @@ it('walks through the bed: three plants, two loads, a soak, a pause, a reload, a
         $screen->open($run)->see('Lupin: from the bottom up')->press('Pause')->see('Paused.');
         Screen::with($served, static function (Screen $other) use ($run): void {
             $other->open($run)->see('Paused.')->press('Go on')->see('Lupin: from the bottom up')->press('It is empty');
-            $other->until(static fn(): bool => stepOn($other) === 'fill-2', 'The second load is not filled.');
-            stepDone($other);
+            $other->until(static fn(): bool => stepOn($other) === 'mix-2', 'The second load is not mixed.');
+            // What is mixed fills the sprayer: the walk goes on where it stopped.
+            $other->press('Mix load 2 of 2')->see('spoonfuls are in');
+            Walk::toSaving($other);
+            $other->press('Save the batch');
+            $other->until(static fn(): bool => stepOn($other) === 'shake-2', static fn(): string => 'The walk does not go on; the screen says: ' . $other->text());
             stepDone($other);
             $other->see('Lupin: from the bottom up');
             stepDone($other);

@@ -89,7 +89,7 @@ it('finds the way out on a phone, too', function (): void {
         $screen->open('/bench?recipe=neem-leaf-quart&sprayer=3')->see('Start mixing')->press('Start mixing')->see('spoonfuls are in')->press('Something went wrong')->tick('I used the wrong spoon')->choose('Used instead', 'Tin cup')->see('What to do');
         expect($screen->script('return document.documentElement.scrollWidth - document.documentElement.clientWidth'))->toBe(0);
         $screen->named('[data-remedy="discard"] button', 'I did this: write it down')->click();
-        $screen->see('thrown away');
+        $screen->see('Poured away');
         expect($screen->complaints())->toBe([]);
     }, 390, 844);
 });

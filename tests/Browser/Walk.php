@@ -31,8 +31,14 @@ final class Walk
     /** Through all steps and spoonfuls, and saved. */
     public static function through(Screen $screen): void
     {
+        self::toSaving($screen);
+        $screen->press('Save the batch')->see('What is in the bottle');
+    }
+
+    /** Through all steps and spoonfuls of the load in hand. */
+    public static function toSaving(Screen $screen): void
+    {
         $screen->see('spoonfuls are in');
-        self::until($screen, static fn(): bool => str_contains($screen->shown(), 'It is mixed: save it'));
-        $screen->press('Save the batch')->see('ready to use');
+        self::until($screen, static fn(): bool => str_contains($screen->shown(), 'mixed: save it'));
     }
 }

@@ -44,7 +44,7 @@ it('walks the whole job through the real interface, and no request leaves the ma
         Walk::until($screen, static fn(): bool => str_contains($screen->shown(), 'It is mixed: save it'));
         // Without oil no glass is asked for.
         expect(str_contains($screen->text(), 'Fill a glass'))->toBeFalse();
-        $screen->see('9 of 9 spoonfuls are in')->press('Save the batch')->see('ready to use')->see('9 of 9 spoonfuls ticked');
+        $screen->see('9 of 9 spoonfuls are in')->press('Save the batch')->see('What is in the bottle')->see('9 of 9 spoonfuls ticked');
 
         // Three leaves; two days; how they look.
         $screen->press('The leaves are wet: start waiting')->see('Wait: 48 hours to go');
@@ -55,7 +55,7 @@ it('walks the whole job through the real interface, and no request leaves the ma
         $screen->press('All are clean')->press('Save this look')->see('none of 3 sprayed leaves')->see('63 %');
 
         // Spray; a day later, count and read what worked.
-        $screen->open($case)->see('is ready to be sprayed')->press('It is sprayed')->see('Is any of it left?')->press('It is kept')->see('Not judged yet: count again');
+        $screen->open($case)->see('stands ready')->press('It is sprayed')->see('Is any of it left?')->press('It is kept')->see('Not judged yet: count again');
         expect($screen->path())->toBe($case);
         $served->passHours(25);
         $screen->open('/')->see('Count again: Aphids on Zinnia')->type('How many', '6')->press('Save the count')->see('is saved.');

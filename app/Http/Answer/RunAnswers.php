@@ -7,6 +7,7 @@ namespace App\Http\Answer;
 use App\Models\Round;
 use App\Models\Run;
 use App\Models\RunPlant;
+use App\Models\RunTap;
 use App\Records\BatchBook;
 use App\Records\Gates;
 use App\Records\Lefts;
@@ -77,9 +78,10 @@ final readonly class RunAnswers
             'rest' => $this->rest->where($this->book->record($run->batch)->loads[0]->mixture),
         ]);
 
-        $tap = $run->taps->firstWhere('step', $step->key);
+        $tap = $run->taps->first(static fn(RunTap $one): bool => $one->step === $step->key || $one->step === RunPlan::LEFT_OUT . $step->key);
+        $mixed = $step->kind === RunStepKind::Mix && $step->ref !== null ? BatchBook::mixed($run->batch, $this->book->record($run->batch))[$step->ref - 1] ?? null : null;
 
-        return new RunStepAnswer($step->key, $step->kind->value, $words['say'], $words['more'], $step->minutes, Instant::maybe($tap?->tapped_at), $tap->who ?? '');
+        return new RunStepAnswer($step->key, $step->kind->value, $words['say'], $words['more'], $step->minutes, Instant::maybe($tap->tapped_at ?? $mixed), $tap->who ?? '');
     }
 
     /** @return list<RunPlantAnswer> */

@@ -11,6 +11,7 @@ type Step = Schemas['RunStep'];
 
 /** How often what another device did is fetched, in ms. */
 const AGAIN = 3000;
+const LEFT_OUT = /^left-out-/;
 const MINUTE = 60_000;
 /** From this status on the server refused. */
 const LEAST_REFUSAL = 400;
@@ -59,7 +60,8 @@ export class Bed {
     }
 
     isDone(step: Step): boolean {
-        return this.waiting.findLast((tap) => tap.step === step.key)?.done ?? step.doneAt !== null;
+        // What is left out this time is done with, too.
+        return this.waiting.findLast((tap) => tap.step.replace(LEFT_OUT, '') === step.key)?.done ?? step.doneAt !== null;
     }
 
     get current(): Step | null {
@@ -76,7 +78,8 @@ export class Bed {
         const current = this.current;
         const done = this.run.steps
             .slice(0, current === null ? undefined : this.run.steps.indexOf(current))
-            .filter((step) => this.isDone(step));
+            // A load that is mixed stays mixed.
+            .filter((step) => step.kind !== 'mix' && this.isDone(step));
         return done.at(-1) ?? null;
     }
 
