@@ -35,15 +35,17 @@ it('walks the whole job through the real interface, and no request leaves the ma
         expect($screen->script('return document.querySelector("select[aria-label=For]").selectedOptions[0].innerText'))->toContain('Aphids on Zinnia');
         $screen->choose('Spray', 'Mild dish or hand wash')->see('0.3 % detergent');
         $screen->type('Make', '1.5')->see('2 loads')->press('Load 2: 500 mL');
-        $screen->press('Start mixing')->see('0 of 9 spoonfuls are in');
+        $screen->press('Start mixing')->see('0 of 6 spoonfuls are in');
 
         // Step by step and spoonful by spoonful; what is ticked survives a reload.
         Walk::toSpoonful($screen, 1);
         $screen->driver->navigate()->refresh();
-        $screen->see('1 of 9 spoonfuls are in');
-        Walk::until($screen, static fn(): bool => str_contains($screen->shown(), 'It is mixed: save it'));
+        $screen->see('1 of 6 spoonfuls are in');
+        Walk::toSaving($screen);
         // Without oil no glass is asked for.
         expect(str_contains($screen->text(), 'Fill a glass'))->toBeFalse();
+        $screen->see('6 of 6 spoonfuls are in')->press('No: I mix load 2 now, they stand in a bucket')->see('6 of 9 spoonfuls are in');
+        Walk::toSaving($screen);
         $screen->see('9 of 9 spoonfuls are in')->press('Save the batch')->see('What is in the bottle')->see('9 of 9 spoonfuls ticked');
 
         // Three leaves; two days; how they look.

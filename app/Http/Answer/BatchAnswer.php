@@ -21,6 +21,7 @@ final readonly class BatchAnswer extends BatchBriefAnswer
      * @param list<GlassAnswer>      $standTests
      * @param list<SlipAnswer>       $slips
      * @param list<BottleLineAnswer> $lines
+     * @param list<RefillAnswer>     $refill
      * @param list<int>              $mixingSteps
      * @param list<string>           $labelCautions  of those of the plan, what goes on the bottle
      */
@@ -64,6 +65,8 @@ final readonly class BatchAnswer extends BatchBriefAnswer
         /** mL that are left of it. */
         #[Shape(least: 0)]
         public float $leftMl,
+        /** What went with what was spilled while the load in hand was mixed, and is not back in. */
+        public array $refill,
     ) {
         parent::__construct(
             $brief->id,

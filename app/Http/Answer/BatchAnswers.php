@@ -21,12 +21,14 @@ use App\Records\Scoops;
 use DateTimeImmutable;
 use IdleMixer\Core\Batch\BatchRecord;
 use IdleMixer\Core\Batch\BottleLine;
+use IdleMixer\Core\Batch\Refill;
 use IdleMixer\Core\Batch\Rescue;
 use IdleMixer\Core\Data\InputLines;
 use IdleMixer\Core\Document\JsonText;
 use IdleMixer\Core\Document\Node;
 use IdleMixer\Core\Gate\Answer;
 use IdleMixer\Core\Gate\Cautions;
+use IdleMixer\Core\Quantity\Unit;
 use IdleMixer\Core\Trouble\TroubleCatalogue;
 use IdleMixer\Core\Wording\BottleWords;
 use IdleMixer\Core\Wording\Measures;
@@ -97,7 +99,21 @@ final readonly class BatchAnswers
             array_map(fn(BottleLine $line): BottleLineAnswer => new BottleLineAnswer($line->id, $line->kind->value, $this->words->line($line, $record->load($line->load), $record->unit), Instant::of($line->at)), BatchBook::lines($batch, $record)),
             array_map(static fn(Node $load): int => Steps::toMixed(array_map(static fn(Node $task): string => $task->open()->get('code')->text(InputLines::LONGEST_SLUG['value']), $load->open()->get('tasks')->items(0, InputLines::MOST_ROWS['value'], 'steps'))), $document->get('plan')->open()->get('loads')->items(1, InputLines::MOST_LOADS['value'], 'loads')),
             Lefts::of($batch, $record),
+            $this->refill($batch, $record),
         );
+    }
+
+    /** @return list<RefillAnswer> */
+    private function refill(Batch $batch, BatchRecord $record): array
+    {
+        $load = min(count($record->loads), count(BatchBook::mixed($batch, $record)) + 1);
+        $all = [];
+        foreach (Refill::of($record, $this->book->history($batch, $record), $load) as $key => $plan) {
+            $item = $record->load($load)->items[$key];
+            $all[] = new RefillAnswer($item->part->ingredient->slug ?? '', new AmountAnswer($plan->millilitres(), Unit::Millilitre->value), Measures::of($plan, $item->name()));
+        }
+
+        return $all;
     }
 
     /** Whether it may go on the plant that it was mixed for; null where none is meant. */

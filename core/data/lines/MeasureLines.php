@@ -43,6 +43,9 @@ final class MeasureLines
     /** More fills of one measure than this are no help. */
     public const MOST_FILLS = ['value' => 4, 'unit' => '1', 'source' => 'house'];
 
+    /** What a spoon measures, if badly, is thinned only where that takes no more fills than this in all; what is less than the smallest spoon always is. */
+    public const FILLS_TO_THIN = ['value' => 4, 'unit' => '1', 'source' => 'house'];
+
     /** Of baking soda, at 0 °C: what is warmer dissolves more. */
     public const DISSOLVES = ['value' => 0.069, 'unit' => 'g/mL', 'source' => 'crc-soda'];
 

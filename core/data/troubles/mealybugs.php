@@ -19,6 +19,7 @@ return [
     ],
     'stages' => ['adults', 'crawlers'],
     'source' => 'practice',
+    'waxed' => true,
     'counted' => true,
     // Hatch within 7 to 10 days in a warm room, up to 45 in the cold; 6 to 9 weeks to adult.
     'biology' => ['threshold' => 10.0, 'hatch' => [105.0, 150.0], 'adult' => 780.0, 'longest' => 45.0, 'source' => 'practice'],

@@ -18,6 +18,7 @@ return [
     ],
     'stages' => ['adults', 'crawlers', 'winter'],
     'source' => 'practice',
+    'waxed' => true,
     'counted' => true,
     'biology' => ['threshold' => 10.0, 'hatch' => [100.0, 300.0], 'adult' => 800.0, 'longest' => 60.0, 'source' => 'degree-days'],
     'severity' => ['moderate' => 10, 'heavy' => 50, 'source' => 'house'],

@@ -101,7 +101,7 @@ final readonly class LoadReader
             $unit = Unit::from($row->get('unit')->word(Unit::codes(Dimension::Volume, Dimension::Mass, Dimension::Count), Say::it('batch/load-reader.unit-here')));
 
             return new Scoop(
-                Measure::remembered(Amount::of($row->get('amount')->positive(), $unit), $row->get('mL')->positive(self::LARGEST), $row->optional('name')?->text(InputLines::LONGEST_NAME['value']) ?? ''),
+                Measure::remembered(Amount::of($row->get('amount')->positive(), $unit), $row->get('mL')->positive(self::LARGEST), $row->optional('name')?->text(InputLines::LONGEST_NAME['value']) ?? '', $row->optional('share')?->positive(1.0) ?? 1.0),
                 $row->get('count')->whole(1, self::MOST_FILLS),
             );
         }, $node->open()->get('scoops')->items(1, self::MOST_SCOOPS, 'measures')), $wanted);

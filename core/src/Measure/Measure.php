@@ -15,8 +15,9 @@ final readonly class Measure
      * @param float  $millilitres what it holds, above 0
      * @param string $name        what the household calls it; empty where it is called by its size
      * @param bool   $isDropper   whether it sucks up what it measures: no powder goes into it
+     * @param float  $share       of what is in it that is the thing itself, above 0; below 1 where it was thinned
      */
-    private function __construct(public Amount $amount, public float $millilitres, public string $name, public bool $isDropper = false) {}
+    private function __construct(public Amount $amount, public float $millilitres, public string $name, public bool $isDropper = false, public float $share = 1.0) {}
 
     /** @throws InvalidQuantity when the amount is no volume */
     public static function holding(Amount $amount, string $name = ''): self
@@ -40,9 +41,19 @@ final readonly class Measure
         return new self($one, $millilitres, '');
     }
 
-    /** As it was written down with a batch, whatever its unit comes to. */
-    public static function remembered(Amount $amount, float $millilitres, string $name): self
+    /** The same, filled with what was thinned: it brings a share of what it holds. */
+    public function thinned(float $share): self
     {
-        return new self($amount, $millilitres, $name);
+        return new self($this->amount, $this->millilitres * $share, $this->name, $this->isDropper, $share);
+    }
+
+    /**
+     * As it was written down with a batch, whatever its unit comes to.
+     *
+     * @param float $share of what is in it that is the thing itself
+     */
+    public static function remembered(Amount $amount, float $millilitres, string $name, float $share = 1.0): self
+    {
+        return new self($amount, $millilitres, $name, false, $share);
     }
 }

@@ -25,9 +25,26 @@ final readonly class PreDilution
     /** mL of the thing itself that it brings. */
     public function millilitres(): float
     {
+        return $this->use->millilitres() * $this->share();
+    }
+
+    /** Of a mL of it, how much is the thing itself. */
+    public function share(): float
+    {
         $dose = $this->dose->millilitres();
 
-        return $this->use->millilitres() * $dose / (($this->dissolves ? 0.0 : $dose) + $this->water->millilitres());
+        return $dose / (($this->dissolves ? 0.0 : $dose) + $this->water->millilitres());
+    }
+
+    public function fills(): int
+    {
+        return $this->dose->count + $this->water->count + $this->use->count;
+    }
+
+    /** What is scooped by it. */
+    public function plan(float $wanted): ScoopPlan
+    {
+        return new ScoopPlan([new Scoop($this->use->measure->thinned($this->share()), $this->use->count)], $wanted, thinned: $this);
     }
 
     /**

@@ -16,8 +16,9 @@ final readonly class ScoopPlan
      * @param list<Scoop> $scoops largest measure first
      * @param float       $wanted mL, above 0
      * @param float       $within share that it may be off
+     * @param PreDilution|null $thinned what is scooped, where that is thinned first
      */
-    public function __construct(public array $scoops, public float $wanted, private float $within = self::TOLERANCE) {}
+    public function __construct(public array $scoops, public float $wanted, private float $within = self::TOLERANCE, public ?PreDilution $thinned = null) {}
 
     public function millilitres(): float
     {

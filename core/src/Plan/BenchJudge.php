@@ -28,7 +28,7 @@ final readonly class BenchJudge
 
     public static function of(Limits $limits, Emulsifier $emulsifier, ToleranceCatalogue $classes): self
     {
-        return new self(Gate::of($limits, $classes), new WeakJudge($limits), $classes, $emulsifier);
+        return new self(Gate::of($limits, $classes), WeakJudge::of($limits), $classes, $emulsifier);
     }
 
     /**
@@ -43,7 +43,7 @@ final readonly class BenchJudge
 
         return [
             ...$this->gate->verdicts($this->question($bench, $mixture)),
-            ...$this->weak->verdicts($strengths, $bench->target, $lost, $this->emulsifier->lossPerLitre($hardness) * 100.0 / 1000.0, $hardness, $bench->water->hardness === null),
+            ...$this->weak->verdicts($strengths, $bench->target, $lost, $this->emulsifier->lossPerLitre($hardness) * 100.0 / 1000.0, $hardness, $bench->water->hardness === null, $bench->practice?->for),
         ];
     }
 

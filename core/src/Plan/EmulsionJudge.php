@@ -6,14 +6,19 @@ namespace IdleMixer\Core\Plan;
 
 use IdleMixer\Core\Data\EmulsionLines;
 use IdleMixer\Core\Emulsion\EmulsionVerdict;
+use IdleMixer\Core\Recipe\RecipeUse;
 use IdleMixer\Core\Safety\Finding;
 use IdleMixer\Core\Safety\Verdict;
 
 /** Says how long the oil is held, and the one thing that mends it. */
 final class EmulsionJudge
 {
-    /** @param float $seconds until it wants shaking again */
-    public static function verdict(EmulsionForecast $forecast, float $seconds, ?HoldingRemedy $remedy): Verdict
+    /**
+     * What is poured is stirred all the while, and wets no leaf: there a mix that parts does no harm (common practice, no source).
+     *
+     * @param float $seconds until it wants shaking again
+     */
+    public static function verdict(EmulsionForecast $forecast, float $seconds, ?HoldingRemedy $remedy, RecipeUse $use): Verdict
     {
         $args = [
             'seconds' => $seconds,
@@ -26,6 +31,9 @@ final class EmulsionJudge
         ];
         if ($forecast->verdict !== EmulsionVerdict::Short || $remedy === null) {
             return Verdict::of($forecast->verdict === EmulsionVerdict::Marginal ? Finding::EmulsionMarginal : Finding::EmulsionEnough, $args);
+        }
+        if ($use === RecipeUse::Drench) {
+            return Verdict::of(Finding::EmulsionStirred, $args);
         }
         $scoop = $remedy->scoop;
 

@@ -31,7 +31,7 @@ final readonly class HelpfulSpoon
             $saved = 0;
             foreach ($items as $item) {
                 $then = $with->planner()->plan($item->millilitres(), $item->part?->ingredient->density->value ?? $item->pour?->density, $item->part !== null && ! $item->part->ingredient->substance->isLiquid());
-                $closer = $then->isWithinTolerance() && ! $item->measured->isWithinTolerance() ? [...$closer, $item->name()] : $closer;
+                $closer = $then->isWithinTolerance() && ($item->measured->thinned !== null || ! $item->measured->isWithinTolerance()) ? [...$closer, $item->name()] : $closer;
                 $saved += $item->measured->isWithinTolerance() ? max(0, $item->measured->taps() - $then->taps()) : 0;
             }
             $one = new self($measure, $closer, $saved);

@@ -107,7 +107,7 @@ final readonly class Planner
         return [
             ...$verdicts,
             ...($coarse === [] ? [] : $this->rangeJudge->measured($verdicts, $measured, $bench->target)),
-            ...($seconds === null || $bench->recipe->use === RecipeUse::Stock ? [] : [EmulsionJudge::verdict($emulsion, $seconds, $remedy)]),
+            ...($seconds === null || $bench->recipe->use === RecipeUse::Stock ? [] : [EmulsionJudge::verdict($emulsion, $seconds, $remedy, $bench->recipe->use)]),
             ...$coarse,
         ];
     }

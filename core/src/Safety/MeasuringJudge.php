@@ -25,7 +25,9 @@ final readonly class MeasuringJudge
         $verdicts = [];
         foreach ($loads as $load) {
             foreach ($load->items as $item) {
-                if (! $item->measured->isWithinTolerance()) {
+                if ($item->measured->thinned !== null) {
+                    $verdicts[] = self::thinned($load, $item, $item->measured->thinned);
+                } elseif (! $item->measured->isWithinTolerance()) {
                     $verdicts[] = self::coarse($load, $item, $measures);
                 }
             }
@@ -47,14 +49,13 @@ final readonly class MeasuringJudge
         $smallest = $measures === [] ? $plan->millilitres() : $measures[count($measures) - 1]->millilitres;
         // So much more of it that whole fills of the smallest measure hit it.
         $larger = ceil($item->millilitres() / $smallest) * $smallest / $item->millilitres();
-        $thinned = self::mayBeThinned($item) ? PreDilution::of($measures, $item->millilitres(), $item->room() > 0.0 ? null : $item->part?->ingredient->density->value) : null;
 
         return Verdict::of(
             match (true) {
                 abs($error) <= 100.0 * SafetyLines::SPOONS_OFF['value'] * (1 + Ceiling::ROUNDING) => Finding::MeasureNear,
-                $plan->millilitres() >= SafetyLines::TIMES_MEANT['value'] * $plan->wanted * (1 - Ceiling::ROUNDING) => $thinned === null ? Finding::MeasureTenfold : Finding::MeasureTenfoldThinned,
-                $error > 0 => $thinned === null ? Finding::MeasureOver : Finding::MeasureOverThinned,
-                default => $thinned === null ? Finding::MeasureUnder : Finding::MeasureUnderThinned,
+                $plan->millilitres() >= SafetyLines::TIMES_MEANT['value'] * $plan->wanted * (1 - Ceiling::ROUNDING) => Finding::MeasureTenfold,
+                $error > 0 => Finding::MeasureOver,
+                default => Finding::MeasureUnder,
             },
             [
                 'name' => $item->name(),
@@ -62,30 +63,22 @@ final readonly class MeasuringJudge
                 'measured' => $plan->millilitres(),
                 'error' => abs($error),
                 'larger' => $load->mixture->finished() * $larger / 1000.0,
-                ...($thinned === null ? [] : self::thinned($thinned)),
             ],
             SafetyLines::SPOONS_OFF['source'],
         );
     }
 
-    /** Oil does not mix with water, and an egg is whole. */
-    private static function mayBeThinned(Item $item): bool
+    /** The steps thin it: what the spoons would make of it by themselves is said, and is no matter. */
+    private static function thinned(Load $load, Item $item, PreDilution $way): Verdict
     {
-        return $item->part !== null && ! $item->isOily() && $item->part->ingredient->pieceVolume === null;
-    }
+        $which = array_search($item->part, $load->mixture->parts, true);
 
-    /** @return array<string, float|int|string> */
-    private static function thinned(PreDilution $way): array
-    {
-        $args = [];
-        foreach (['dose' => $way->dose, 'water' => $way->water, 'use' => $way->use] as $key => $scoop) {
-            $args["{$key}-count"] = $scoop->count;
-            $args["{$key}-amount"] = $scoop->measure->amount->value;
-            $args["{$key}-unit"] = $scoop->measure->amount->unit->value;
-            $args["{$key}-name"] = $scoop->measure->name;
-        }
-
-        return $args;
+        return Verdict::of(Finding::MeasureThinned, [
+            'name' => $item->name(),
+            'wanted' => $item->millilitres(),
+            'measured' => is_int($which) ? $load->measured[$which]->millilitres() : $item->measured->millilitres(),
+            'thinned' => $way->millilitres(),
+        ], SafetyLines::SPOONS_OFF['source']);
     }
 
     /** Harmless: the stock carries it, nobody measures it by itself. */

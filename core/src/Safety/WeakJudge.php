@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Safety;
 
+use IdleMixer\Core\Catalogue\Things;
 use IdleMixer\Core\Data\SafetyLines;
 use IdleMixer\Core\Ingredient\Substance;
 use IdleMixer\Core\Ingredient\SubstanceGroup;
@@ -17,18 +18,29 @@ use IdleMixer\Core\Words\Say;
  */
 final readonly class WeakJudge
 {
-    public function __construct(private Limits $limits) {}
+    /** @param list<string> $waxed slugs of the troubles that sit under wax */
+    public function __construct(private Limits $limits, private array $waxed) {}
+
+    public static function of(Limits $limits): self
+    {
+        /** @var array<string, bool> $waxed */
+        $waxed = Things::of('troubles')->column('waxed');
+
+        return new self($limits, array_keys(array_filter($waxed)));
+    }
+
 
     /**
      * @param float $lost     percent of the spray, true soap as bought, that hardness takes
      * @param float $takes    the same that it would take if there were enough
      * @param float $hardness mg/L as CaCO3 that was reckoned with
+     * @param list<string>|null $for what it is for; null where nobody says
      *
      * @return list<Verdict>
      *
      * @throws UnknownLimit when the catalogue of limits lacks a row
      */
-    public function verdicts(Strengths $strengths, Target $target, float $lost, float $takes, float $hardness, bool $assumed): array
+    public function verdicts(Strengths $strengths, Target $target, float $lost, float $takes, float $hardness, bool $assumed, ?array $for = null): array
     {
         if ($target->use === RecipeUse::Stock) {
             return [];
@@ -39,7 +51,8 @@ final readonly class WeakJudge
         return array_values(array_filter([
             $this->soapIsWhatKills($strengths) ? $this->soap($free, $strengths, $water) : null,
             $this->weak(Finding::WeakDetergent, $this->detergentIsWhatKills($strengths) ? $strengths->percent(Substance::Detergent) : 0.0),
-            $this->weak(Finding::WeakAlcohol, $strengths->in(SubstanceGroup::Alcohol)),
+            // Weak alcohol fails on wax alone: common practice, no source.
+            $for === null || array_intersect($for, $this->waxed) !== [] ? $this->weak(Finding::WeakAlcohol, $strengths->in(SubstanceGroup::Alcohol)) : null,
             $this->weak(Finding::WeakSoda, $strengths->in(SubstanceGroup::Soda)),
             ...($this->somethingKills($strengths, $free) ? [] : [
                 $this->oils($strengths),

@@ -26,7 +26,7 @@ final class AsItStands
         return self::isMade($at) ? new Remedy(RemedyKind::AsItIs, finished: $at->full(), asPlanned: true) : null;
     }
 
-    /** Not what was planned, and harmless all the same; not where the soap that holds the oil is short. */
+    /** Not what was planned, and harmless all the same; not where soap that has oil to hold is short. */
     public static function withinLimits(InTheSprayer $at): ?Remedy
     {
         $times = $at->times($at->ends);
@@ -41,7 +41,7 @@ final class AsItStands
         $all = array_merge(...array_values($times));
         $remedy = new Remedy(RemedyKind::WithinLimits, finished: $at->full(), weakest: min($all), strongest: max($all), times: $times, planned: $at->bounds->timesByGroup($at->load->mixture));
 
-        return in_array(SubstanceGroup::Soap->value, $remedy->short(), true) ? null : $remedy;
+        return $at->load->hasOil() && in_array(SubstanceGroup::Soap->value, $remedy->short(), true) ? null : $remedy;
     }
 
     /** @param list<Bound> $limits of a drench, which hold for everything that is poured there */

@@ -74,6 +74,7 @@ final readonly class Remedy
                 $this->kind === RemedyKind::Drench => 5,
                 $this->wasted > VesselLines::HALF['value'] => 4,
                 $this->kind === RemedyKind::AsItIs => 0,
+                $this->kind === RemedyKind::GlassTells => 1,
                 $this->asPlanned => 1,
                 $this->kind === RemedyKind::WithinLimits => 3,
                 default => 2,

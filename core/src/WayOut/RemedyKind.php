@@ -13,6 +13,10 @@ enum RemedyKind: string
     case AddWater = 'add-water';
     case BiggerBatch = 'bigger-batch';
     case PourOff = 'pour-off';
+    /** What holds the oil, for as much oil as is in. */
+    case AddSoap = 'add-soap';
+    /** Whether what holds the oil is in shows in a glass. */
+    case GlassTells = 'glass-tells';
     case WithinLimits = 'within-limits';
     case Drench = 'drench';
     case Discard = 'discard';

@@ -61,6 +61,8 @@ final readonly class WayOut
             $missing?->asPlanned === true ? null : Room::made($at),
             Added::smaller($at),
             Added::bigger($at),
+            Held::added($at),
+            Held::shown($at),
             Thinned::byWater($at),
             Thinned::byPouringOff($at),
             AsItStands::withinLimits($at),

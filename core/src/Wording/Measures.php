@@ -30,13 +30,17 @@ final class Measures
     /** What the household calls it, else by its size: “blue spoon”, “½ tsp”. */
     public static function measure(Measure $measure): string
     {
-        return $measure->name === '' ? self::amount($measure->amount) : $measure->name;
+        $words = $measure->name === '' ? self::amount($measure->amount) : $measure->name;
+
+        return $measure->share < 1.0 ? Say::it('wording/measures.thinned', ['scoop' => $words]) : $words;
     }
 
     /** “2 tbsp”, “3 × ½ tsp”, “6 × blue spoon”. */
     public static function scoop(Scoop $scoop): string
     {
-        return self::counted($scoop->count, $scoop->measure->amount->value, $scoop->measure->amount->unit, $scoop->measure->name);
+        $words = self::counted($scoop->count, $scoop->measure->amount->value, $scoop->measure->amount->unit, $scoop->measure->name);
+
+        return $scoop->measure->share < 1.0 ? Say::it('wording/measures.thinned', ['scoop' => $words]) : $words;
     }
 
     /** So many of a measure; on a scale, what it has to show. */

@@ -198,6 +198,11 @@ final readonly class Sentences
 
     private function scoopsOf(Item $item): string
     {
+        $way = $item->measured->thinned;
+        if ($way !== null) {
+            return Say::it('wording/sentences.thinned', ['use' => Measures::scoop($way->use), 'ml' => Measures::metric($way->millilitres()), 'dose' => Measures::scoop($way->dose), 'name' => $item->name(), 'water' => Measures::scoop($way->water)]);
+        }
+
         return $item->part?->ingredient->pieceVolume !== null ? Measures::of($item->measured, $item->name()) : Say::it('wording/sentences.of', ['scoops' => $this->scoops($item), 'name' => $item->name()]);
     }
 

@@ -4,8 +4,12 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Work;
 
+use IdleMixer\Core\Data\MeasureLines;
+use IdleMixer\Core\Data\SafetyLines;
 use IdleMixer\Core\Ingredient\Substance;
 use IdleMixer\Core\Measure\EggCount;
+use IdleMixer\Core\Measure\Measure;
+use IdleMixer\Core\Measure\PreDilution;
 use IdleMixer\Core\Measure\ScoopPlan;
 use IdleMixer\Core\Measure\ScoopPlanner;
 use IdleMixer\Core\Mix\Mixture;
@@ -29,7 +33,7 @@ final readonly class Load
             $measured[] = $plan;
             if ($part->pour === null) {
                 $key = self::freeKey($part->ingredient->slug, $items);
-                $items[$key] = Item::ofPart($key, $part, $plan);
+                $items[$key] = Item::ofPart($key, $part, $mixture->water > 0.0 ? self::thinned($part, $plan, $planner->measures()) : $plan);
             }
         }
         foreach ($mixture->pours as $pour) {
@@ -38,6 +42,24 @@ final readonly class Load
         }
 
         return new self($mixture, $measured, $items);
+    }
+
+    /**
+     * What is too little for the spoons, or badly measured by them, is thinned first where hands can do that. Oil does not mix with
+     * water, and an egg is whole.
+     *
+     * @param list<Measure> $measures at hand, largest first
+     */
+    private static function thinned(Part $part, ScoopPlan $plan, array $measures): ScoopPlan
+    {
+        $is = $part->ingredient;
+        if ($measures === [] || $is->substance->isOily() || $is->pieceVolume !== null || abs($plan->errorPercent()) <= 100.0 * SafetyLines::SPOONS_OFF['value'] * (1 + 1e-9)) {
+            return $plan;
+        }
+        $way = PreDilution::of($measures, $part->millilitres, $is->substance->isLiquid() ? null : $is->density->value);
+        $tooLittle = $part->millilitres < $measures[count($measures) - 1]->millilitres;
+
+        return $way !== null && ($tooLittle || $way->fills() <= MeasureLines::FILLS_TO_THIN['value']) ? $way->plan($part->millilitres) : $plan;
     }
 
     /**

@@ -117,7 +117,7 @@ final readonly class LoadWriter
         $scoops = [];
         foreach ($plan->scoops as $scoop) {
             ['amount' => $amount, 'unit' => $unit] = $scoop->measure->amount->toArray();
-            $scoops[] = new WrittenScoop($amount, $unit, $scoop->count, $scoop->measure->millilitres, $scoop->measure->name, Measures::measure($scoop->measure));
+            $scoops[] = new WrittenScoop($amount, $unit, $scoop->count, $scoop->measure->millilitres, $scoop->measure->name, Measures::measure($scoop->measure), $scoop->measure->share);
         }
 
         return new WrittenMeasured($scoops, $plan->millilitres(), $plan->errorPercent());

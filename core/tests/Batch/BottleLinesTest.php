@@ -11,8 +11,10 @@ use IdleMixer\Core\Batch\Keeping;
 use IdleMixer\Core\Batch\KeptLineReader;
 use IdleMixer\Core\Batch\Lasting;
 use IdleMixer\Core\Batch\Made;
+use IdleMixer\Core\Batch\Refill;
 use IdleMixer\Core\Document\JsonText;
 use IdleMixer\Core\Ingredient\IngredientCatalogue;
+use IdleMixer\Core\Measure\ScoopPlan;
 use IdleMixer\Core\Schedule\ShelfLife;
 use IdleMixer\Core\Tests\Support\Batches;
 
@@ -143,3 +145,18 @@ it('says what is wrong with a line, and where', function (array $line, string $a
     [['kind' => 'thinned'], ''],
     [['kind' => 'spilled', 'share' => 0.5, 'load' => 2], '/load'],
 ]);
+
+it('says what went with what was spilled, until it is back in: then the load is as planned', function (): void {
+    // Half of two tablespoons of neem and half of two teaspoons of soap: one of each.
+    $batch = Batches::gallonOfNeem();
+    $spilled = bottleLine($batch, ['minute' => 5, 'kind' => 'spilled', 'share' => 0.5]);
+    $history = static fn(BottleLine ...$lines): History => new History(Batches::at(0), Batches::ticks($batch), [], [], null, null, lines: array_values($lines));
+    $back = Refill::of($batch, $history($spilled), 1);
+    expect(array_map(static fn(ScoopPlan $plan): float => round($plan->millilitres(), 3), $back))->toEqual(['neem-oil' => 14.787, 'castile-soap' => 4.929])
+        ->and(Refill::of($batch, $history(), 1))->toBe([]);
+    $neem = bottleLine($batch, ['minute' => 6, 'kind' => 'added', 'ingredient' => 'neem-oil', 'amount' => ['amount' => 1, 'unit' => '[tbs_us]']]);
+    expect(array_keys(Refill::of($batch, $history($spilled, $neem), 1)))->toBe(['castile-soap']);
+    $soap = bottleLine($batch, ['minute' => 7, 'kind' => 'added', 'ingredient' => 'castile-soap', 'amount' => ['amount' => 1, 'unit' => '[tsp_us]']]);
+    expect(Refill::of($batch, $history($spilled, $neem, $soap), 1))->toBe([])
+        ->and(bottleHolds($batch, [['minute' => 5, 'kind' => 'spilled', 'share' => 0.5], ['minute' => 6, 'kind' => 'added', 'ingredient' => 'neem-oil', 'amount' => ['amount' => 1, 'unit' => '[tbs_us]']], ['minute' => 7, 'kind' => 'added', 'ingredient' => 'castile-soap', 'amount' => ['amount' => 1, 'unit' => '[tsp_us]']]]))->toEqual([3785.4, ['neem-oil' => 0.781, 'castile-soap' => 0.260]]);
+});

@@ -47,10 +47,11 @@ it('names the one thing that hands would do', function (string $slug, float $amo
     'wax is not opened by so little alcohol' => ['mild-alcohol', 1, '[qt_us]', [], null],
 ]);
 
-// By hand: a litre of plain soap takes 10 mL, a tablespoon holds 14.79 mL: true at 1.48 L, to 5 % from 1.41 to 1.55 L. A bottle of a litre does
+// By hand: a litre takes 10 mL of oil, which nobody thins, a tablespoon holds 14.79 mL: true at 1.48 L, to 5 % from 1.41 to 1.55 L. A bottle of a litre does
 // not hold that much; one of two litres has a mark there, and so has a litre and a half where nothing says how much there is room for.
 it('makes no more than the sprayer holds', function (?float $sprayer, ?string $words): void {
-    $mending = mended(Plans::shipped('plain-soap', 1.0, 'L', ['measures' => [['amount' => 1, 'unit' => '[tbs_us]']], ...($sprayer === null ? [] : ['sprayer' => ['amount' => $sprayer, 'unit' => 'L']])]));
+    $recipe = Plans::recipe([['ingredient' => 'neem-oil', 'amount' => 10, 'unit' => 'mL'], ['ingredient' => 'polysorbate-20', 'amount' => 10, 'unit' => 'mL']], ['amount' => 1, 'unit' => 'L', 'of' => 'finished']);
+    $mending = mended(Plans::of(['recipe' => $recipe, 'make' => ['amount' => 1, 'unit' => 'L'], 'measures' => [['amount' => 1, 'unit' => '[tbs_us]']], ...($sprayer === null ? [] : ['sprayer' => ['amount' => $sprayer, 'unit' => 'L']])]));
     expect($mending === null ? null : MendingWords::shipped()->of($mending))->toBe($words);
 })->with([[1.0, null], [2.0, 'Make 1.5 L: it measures true'], [null, 'Make 1.5 L: it measures true'], [1.2, null]]);
 

@@ -156,7 +156,7 @@ it('offers what wastes least first, then what is least work, and most of it pour
     $neem = $load->items['neem-oil']->millilitres();
     $kinds = static fn(float $times, float $capacity): array => array_map(static fn(Remedy $one): RemedyKind => $one->kind, waysOut($load, new Slips(['neem-oil' => [$neem * $times, $neem * $times]]), $capacity));
     // Two fifths too much, with room for it: water and soap before any pouring off, and water alone, which thins the soap, after both.
-    expect($kinds(1.4, 6000.0))->toBe([RemedyKind::BiggerBatch, RemedyKind::PourOff, RemedyKind::AddWater, RemedyKind::WithinLimits, RemedyKind::Discard])
+    expect($kinds(1.4, 6000.0))->toBe([RemedyKind::BiggerBatch, RemedyKind::PourOff, RemedyKind::AddWater, RemedyKind::AddSoap, RemedyKind::WithinLimits, RemedyKind::Discard])
         // Three times as much in a full sprayer: two thirds would go, and that is said.
         ->and($kinds(3.0, 3785.411784))->toBe([RemedyKind::PourOff, RemedyKind::Discard]);
     $off = waysOut($load, new Slips(['neem-oil' => [$neem * 3.0, $neem * 3.0]]))[0];

@@ -297,3 +297,29 @@ it('refuses slips that cannot be', function (string $slip, string $path): void {
     ['[{"kind":"count","item":"neem-oil","scoop":4,"from":1,"to":2}]', '/0/scoop'], ['[{"kind":"water","water":{"amount":0,"unit":"L"}}]', '/0/water/amount'],
     ['[{"kind":"measure","item":"neem-oil","scoop":0,"measure":{"amount":1,"unit":"g"}}]', '/0/measure/unit'],
 ]);
+
+// Common practice, no source: what holds the oil goes in with the oil; a glass shows whether it is in; what is safe with it and without it is no waste.
+it('adds the soap that doubled oil wants, where the leaf bears the oil', function (): void {
+    $load = loadOf([line('neem-oil', 20.0), line('castile-soap', 10.0)]);
+    // 40 mL of neem in 4 L are 1 %, within the 1.1 % of an ordinary leaf; ten mL of soap more hold them as the first ten held twenty.
+    $added = remedy(wayOut(5000.0)->remedies($load, new Slips(['neem-oil' => [40.0, 40.0]])), RemedyKind::AddSoap);
+    expect($added?->add['castile-soap']->millilitres())->toEqualWithDelta(10.0, 0.5)->and($added?->pourOff)->toBe(0.0)->and($added?->water)->toBe(0.0)
+        // 80 mL are 2 %: too much for it, whatever holds it.
+        ->and(remedy(wayOut(5000.0)->remedies($load, new Slips(['neem-oil' => [80.0, 80.0]])), RemedyKind::AddSoap))->toBeNull()
+        // Nothing is short where nothing was doubled.
+        ->and(remedy(wayOut(5000.0)->remedies($load, new Slips(['castile-soap' => [20.0, 20.0]])), RemedyKind::AddSoap))->toBeNull();
+});
+
+it('lets a glass tell where only what holds the oil is not sure, and throws away nothing that is safe both ways', function (): void {
+    $load = loadOf([line('paraffin-oil', 40.0), line('dish-detergent', 2.5)]);
+    $remedies = wayOut(4000.0)->remedies($load, new Slips(['dish-detergent' => [0.0, 2.5]]));
+    expect(remedy($remedies, RemedyKind::GlassTells))->not->toBeNull()
+        ->and($remedies[count($remedies) - 1]->kind)->toBe(RemedyKind::Discard)->and($remedies[0]->kind)->not->toBe(RemedyKind::Discard)
+        // Where the oil is not sure either, no glass tells.
+        ->and(remedy(wayOut(4000.0)->remedies($load, new Slips(['dish-detergent' => [0.0, 2.5], 'paraffin-oil' => [20.0, 40.0]])), RemedyKind::GlassTells))->toBeNull()
+        // At one end it is over what a leaf bears: 0.5 to 1 % detergent.
+        ->and(remedy(wayOut(4000.0)->remedies($load, new Slips(['dish-detergent' => [20.0, 40.0]])), RemedyKind::GlassTells))->toBeNull();
+    // Without oil nothing has to be held: soda with a spoon of detergent or none may be sprayed after a leaf test.
+    $soda = loadOf([line('baking-soda', 16.0), line('dish-detergent', 2.5)]);
+    expect(remedy(wayOut(4000.0)->remedies($soda, new Slips(['dish-detergent' => [0.0, 2.5]])), RemedyKind::WithinLimits))->not->toBeNull();
+});

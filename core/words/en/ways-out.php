@@ -13,6 +13,8 @@ return [
     'bigger-batch' => ['title' => 'Make it a bigger batch', 'text' => 'Add {items}, up to the {finished} mark: the same strength as planned, only more of it. Shake it again.'],
     'add-water' => ['title' => 'Add water', 'text' => 'Add {items}. Then {finished} stand in the sprayer. Shake it again.'],
     'pour-off' => ['title' => 'Pour off and top up', 'text' => 'Shake it, pour {off} off into a labelled can, then add {items}, up to the {finished} mark. What you poured off is as strong as before: no leaf, pond or drain gets it.'],
+    'add-soap' => ['title' => 'Add the soap that is missing now', 'text' => 'There is more oil in it than was planned, and it wants more to hold it: add {items}, shake for a full minute, and look at a glass. Then test two leaves.'],
+    'glass-tells' => ['title' => 'Let a glass tell', 'text' => 'With it or without it no leaf is harmed by how much there is. Shake, fill a glass and let it stand one minute. Even: it is in, go on. A ring or beads of oil: it is not; add it, shake, and look again.'],
     'within-limits' => ['title' => 'Use it after a leaf test', 'text' => 'It is no stronger than the plant bears: {size}. {short}Test two leaves first. Write its strength on the sprayer, not the recipe’s.'],
     'drench' => ['title' => 'Use it as a drench', 'text' => 'It is too strong for leaves, and no stronger than what is drenched into empty beds. Pour it onto bare soil, on no leaf and no root you want to keep, and wait about three days before planting.'],
     'discard' => ['title' => 'Throw it away and start again', 'text' => 'Pour it onto bare ground away from plants, ponds, drains and gutters, or as your local rules for garden chemicals have it. Rinse the sprayer.'],

@@ -105,6 +105,8 @@ return [
     'sentences.use-within-of-mixing-some' => 'Use it within {strict} of mixing ({from}); some keep it up to {patient} ({patient-from}).',
     'sentences.look-after-judge-after-at' => 'Look after {first}; judge it after {hours} at the earliest ({from}).',
     'sentences.judge-after-at-earliest' => 'Judge it after {hours} at the earliest ({from}).',
+    'measures.thinned' => '{scoop} thinned',
+    'sentences.thinned' => '{use} ({ml} of it) of a mix of {dose} of {name} and {water} of water',
     'sentences.of' => '{scoops} of {name}',
     'stand-words.of-soap' => '{millilitres} of soap',
     'stand-words.of-soap.of-soap' => '{scoop} of soap ({millilitres})',

@@ -77,17 +77,15 @@
         <button type="button" class="btn" aria-pressed={kind === 'swapped'} onclick={() => (kind = kind === 'swapped' ? '' : 'swapped')}
             >{say('batch/happened.i-took-something-else')}</button
         >
-        {#if mixed}
-            <button type="button" class="btn" disabled={sending.held} onclick={() => void keep({ kind: 'spilled', share: 0.5 })}
-                >{say('batch/happened.half-was-spilled')}</button
-            >
-            <button type="button" class="btn" disabled={sending.held} onclick={() => void keep({ kind: 'spilled', share: 0.25 })}
-                >{say('batch/happened.quarter-was-spilled')}</button
-            >
-            <button type="button" class="btn" disabled={sending.held} onclick={() => void keep({ kind: 'thinned', toMark: true })}
+        <button type="button" class="btn" disabled={sending.held} onclick={() => void keep({ kind: 'spilled', share: 0.5 })}
+            >{say('batch/happened.half-was-spilled')}</button
+        >
+        <button type="button" class="btn" disabled={sending.held} onclick={() => void keep({ kind: 'spilled', share: 0.25 })}
+            >{say('batch/happened.quarter-was-spilled')}</button
+        >
+        {#if mixed}<button type="button" class="btn" disabled={sending.held} onclick={() => void keep({ kind: 'thinned', toMark: true })}
                 >{say('batch/happened.filled-up-with-water')}</button
-            >
-        {/if}
+            >{/if}
         <button type="button" class="btn" aria-pressed={kind === 'rest'} onclick={() => void (kind === 'rest' ? (kind = '') : chooseRest())}
             >{say('batch/happened.went-onto-a-rest')}</button
         >

@@ -2,10 +2,12 @@
     import { untrack } from 'svelte';
     import { isMixed } from '../../lib/bottle';
     import { end } from '../../lib/batches';
-    import type { Schemas } from '../../lib/client';
+    import { api, taken, type Schemas } from '../../lib/client';
     import { Form } from '../../lib/form.svelte';
     import { keys } from '../../lib/keys.svelte';
     import Head from '../../parts/Head.svelte';
+    import { Sending } from '../../lib/sending.svelte';
+    import FormFoot from '../../parts/FormFoot.svelte';
     import FaultNote from '../../parts/FaultNote.svelte';
     import TakeBack from '../../parts/TakeBack.svelte';
     import { stayAwake } from './awake';
@@ -68,7 +70,27 @@
 
     function happened(next: Schemas['Batch']): void {
         slipping = false;
-        tally.batch = { ...tally.batch, version: next.version, lines: next.lines, standTest: next.standTest };
+        tally.batch = { ...tally.batch, version: next.version, lines: next.lines, refill: next.refill, standTest: next.standTest };
+    }
+
+    const refilling = new Sending();
+
+    /** What went with what was spilled is back in: one thing after the other, each a line. */
+    async function refill(): Promise<void> {
+        for (const { ingredient, amount } of tally.batch.refill) {
+            const saved = await refilling.send((submission) =>
+                taken(
+                    api.POST('/api/batches/{id}/lines', {
+                        params: { path: { id: batch.key } },
+                        body: { submission, kind: 'added', load: tally.load, ingredient, amount },
+                    }),
+                ),
+            );
+            if (saved === null) {
+                return;
+            }
+            happened(saved);
+        }
     }
 
     /** What was mixed is sprayed, and the loads that are left are not needed. */
@@ -124,6 +146,11 @@
             {#each tally.batch.lines as line (line.id)}<li>{line.words}</li>{/each}
         </ul>
     {/if}
+    {#if tally.batch.refill.length > 0 && !slipping}<div class="border-warning my-2 border-l-8 pl-3" data-refill>
+            <p>{say('batch/mixing.put-back', { what: tally.batch.refill.map((one) => one.words).join(', ') })}</p>
+            <button class="btn" disabled={refilling.held} onclick={() => void refill()}>{say('batch/mixing.i-put-it-back')}</button>
+            <FormFoot form={refilling} send={() => void refill()} />
+        </div>{/if}
     {#if slipping}
         <Happened batch={tally.batch} {catalogue} load={tally.load} onkept={happened} />
         {#key tally.load}<WayOut {tally} {spoons} onkept={slipped} />{/key}
