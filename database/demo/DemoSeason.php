@@ -131,7 +131,7 @@ final readonly class DemoSeason
             Round::query()->create(['submission' => Str::uuid()->toString(), 'case_id' => $case->id, 'batch_id' => $batch->id, 'sprayed_at' => self::before($now, $row['sprayed']), 'hand_work' => $row['hand'] ?? false, 'notes' => $row['notes'] ?? '', 'override' => $row['override'] ?? '']);
         }
         if (! isset($row['mixing']) && ($batch->discard_at < $now || isset($row['discarded']))) {
-            $batch->update(['discarded_at' => $batch->discard_at]);
+            $batch->update(['discarded_at' => $batch->discard_at, 'used_up' => isset($row['sprayed']) && ! isset($row['discarded'])]);
         }
     }
 

@@ -28,7 +28,7 @@ function everywhere(int $batch, ?int $case, ?int $run = null): array
         }
     }
     foreach (Notebook::get('/api/today')->list('tasks') as $task) {
-        if (is_array($task) && $task['bottle'] !== null && (in_array($task['kind'], ['finish-mixing', 'discard'], true) ? $task['ref'] : $task['ready']) === $batch) {
+        if (is_array($task) && is_string($task['kind']) && $task['bottle'] !== null && (in_array($task['kind'], ['finish-mixing', 'discard'], true) ? $task['ref'] : $task['ready']) === $batch) {
             $doors["today {$task['kind']}"] = $task['bottle'];
             expect($task['do'])->toBe(is_array($task['bottle']) ? $task['bottle']['actWords'] : '');
         }
@@ -54,7 +54,7 @@ function scoopAll(int $batch, int $load = 1): void
     foreach (Notebook::get("/api/batches/{$batch}")->list('items') as $item) {
         if (is_array($item) && $item['load'] === $load && is_array($item['scoops'])) {
             foreach ($item['scoops'] as $scoop) {
-                for ($number = 1; is_array($scoop) && $number <= $scoop['count']; ++$number) {
+                for ($number = 1; is_array($scoop) && is_int($scoop['id']) && $number <= $scoop['count']; ++$number) {
                     Notebook::put("/api/batches/{$batch}/scoops/{$scoop['id']}/ticks/{$number}", ['ticked' => true]);
                 }
             }
@@ -63,7 +63,7 @@ function scoopAll(int $batch, int $load = 1): void
 }
 
 /** @param array<string, mixed> $line */
-function happened(int $batch, array $line, ?string $submission = null): Answer
+function toldOf(int $batch, array $line, ?string $submission = null): Answer
 {
     return Notebook::post("/api/batches/{$batch}/lines", ['submission' => $submission ?? Notebook::submission(), ...$line]);
 }
@@ -84,10 +84,10 @@ it('goes through its states in the same words at every door', function (): void 
     expect(everywhere($batch, $case))->toBe(['mixed', 'mend']);
     // What the glass asks for goes in by one tap, and another glass is wanted.
     $add = Notebook::get("/api/batches/{$batch}")->at('standTests.0.add');
-    assert(is_array($add));
+    assert(is_array($add) && is_array($add['amount']));
     $before = Notebook::get("/api/batches/{$batch}")->number('actual.strength.soap_percent_vv');
     Date::setTestNow('2026-06-01T08:10:00Z');
-    happened($batch, ['kind' => 'added', ...$add]);
+    toldOf($batch, ['kind' => 'added', 'ingredient' => $add['ingredient'], 'amount' => $add['amount']]);
     expect(everywhere($batch, $case))->toBe(['mixed', 'stand-test'])
         ->and(Notebook::get("/api/batches/{$batch}")->number('actual.strength.soap_percent_vv'))->toBeGreaterThan($before);
     Notebook::post("/api/batches/{$batch}/stand-tests", ['submission' => Notebook::submission(), 'result' => 'even']);
@@ -143,13 +143,13 @@ it('keeps what happened to it, once, and takes it back', function (): void {
     $whole = Notebook::get("/api/batches/{$batch}");
     Date::setTestNow('2026-06-01T08:10:00Z');
     $key = Notebook::submission();
-    $spilled = happened($batch, ['kind' => 'spilled', 'share' => 0.5], $key);
+    $spilled = toldOf($batch, ['kind' => 'spilled', 'share' => 0.5], $key);
     expect($spilled->status)->toBe(201)->and($spilled->text('lines.0.words'))->toBe('Spilled: 50 % of it')
         ->and($spilled->number('leftMl'))->toEqualWithDelta($whole->number('leftMl') / 2, 1e-6)
         // A second tap is the same tap.
-        ->and(happened($batch, ['kind' => 'spilled', 'share' => 0.5], $key)->list('lines'))->toHaveCount(1);
+        ->and(toldOf($batch, ['kind' => 'spilled', 'share' => 0.5], $key)->list('lines'))->toHaveCount(1);
     Date::setTestNow('2026-06-01T08:11:00Z');
-    $swapped = happened($batch, ['kind' => 'swapped', 'item' => 'castile-soap', 'ingredient' => 'dish-detergent']);
+    $swapped = toldOf($batch, ['kind' => 'swapped', 'item' => 'castile-soap', 'ingredient' => 'dish-detergent']);
     expect($swapped->text('actual.composition.0.ingredient'))->toBe('dish-detergent')->and($swapped->text('lines.1.words'))->toContain('in place of castile soap');
     $undone = Notebook::put("/api/batches/{$batch}/undone", ['basedOn' => (int) $swapped->number('version')]);
     expect($undone->status)->toBe(200)->and(Notebook::get("/api/batches/{$batch}")->list('lines'))->toHaveCount(1)
@@ -157,7 +157,7 @@ it('keeps what happened to it, once, and takes it back', function (): void {
     // The open document tells it, and another notebook reads it.
     $document = Notebook::get("/api/batches/{$batch}/document");
     Batch::query()->where('id', $batch)->forceDelete();
-    $again = Notebook::post('/api/batches/documents', (array) json_decode($document->text, true));
+    $again = Notebook::post('/api/batches/documents', $document->text);
     expect($again->list('lines'))->toHaveCount(1)->and($again->text('lines.0.words'))->toBe('Spilled: 50 % of it');
 });
 
@@ -166,13 +166,13 @@ it('is filled onto a rest, which it then keeps no longer than', function (): voi
     $until = Notebook::get("/api/batches/{$old}")->text('discardAt');
     Date::setTestNow('2026-06-01T12:00:00Z');
     $new = Notebook::batch(['recipe' => 'plain-soap', 'make' => ['amount' => 1, 'unit' => 'L']])->id();
-    $line = happened($new, ['kind' => 'over-a-rest', 'restOf' => Notebook::get("/api/batches/{$old}")->text('key'), 'amount' => ['amount' => 100, 'unit' => 'mL']]);
+    $line = toldOf($new, ['kind' => 'over-a-rest', 'restOf' => Notebook::get("/api/batches/{$old}")->text('key'), 'amount' => ['amount' => 100, 'unit' => 'mL']]);
     expect($line->status)->toBe(201);
     scoopAll($new);
     $made = Notebook::post("/api/batches/{$new}/finish", ['standTest' => 'not-done']);
     expect($made->text('discardAt'))->toBe($until)->and(json_encode($made->at('actual.composition')))->toContain('neem-oil')
         ->and($made->number('actual.finished_mL'))->toEqualWithDelta(1000.0, 1e-6)
-        ->and(happened($new, ['kind' => 'over-a-rest', 'restOf' => Notebook::get("/api/batches/{$old}")->text('key'), 'amount' => ['amount' => 5, 'unit' => 'L']])->text('error.path'))->toBe('/amount');
+        ->and(toldOf($new, ['kind' => 'over-a-rest', 'restOf' => Notebook::get("/api/batches/{$old}")->text('key'), 'amount' => ['amount' => 5, 'unit' => 'L']])->text('error.path'))->toBe('/amount');
 });
 
 it('takes nothing more into what was sprayed as it was, or is gone', function (): void {
@@ -181,10 +181,10 @@ it('takes nothing more into what was sprayed as it was, or is gone', function ()
     Date::setTestNow('2026-06-01T08:10:00Z');
     Notebook::post("/api/cases/{$case}/rounds", ['submission' => Notebook::submission(), 'batchId' => $batch, 'override' => 'Tested last year.']);
     $soap = ['kind' => 'added', 'ingredient' => 'castile-soap', 'amount' => ['amount' => 5, 'unit' => 'mL']];
-    expect(happened($batch, $soap)->status)->toBe(409)
-        ->and(happened($batch, ['kind' => 'spilled', 'share' => 0.25])->status)->toBe(201);
+    expect(toldOf($batch, $soap)->status)->toBe(409)
+        ->and(toldOf($batch, ['kind' => 'spilled', 'share' => 0.25])->status)->toBe(201);
     Notebook::put("/api/batches/{$batch}/discarded", ['discarded' => true]);
-    expect(happened($batch, ['kind' => 'spilled', 'share' => 0.25])->status)->toBe(409)
-        ->and(happened(99_999, $soap)->status)->toBe(404)
-        ->and(happened(Notebook::mixed(null, ['recipe' => 'plain-soap']), ['kind' => 'drunk'])->text('error.path'))->toBe('/kind');
+    expect(toldOf($batch, ['kind' => 'spilled', 'share' => 0.25])->status)->toBe(409)
+        ->and(toldOf(99_999, $soap)->status)->toBe(404)
+        ->and(toldOf(Notebook::mixed(null, ['recipe' => 'plain-soap']), ['kind' => 'drunk'])->text('error.path'))->toBe('/kind');
 });

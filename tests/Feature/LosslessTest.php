@@ -9,6 +9,7 @@ use App\Declared\NotCarried;
 use App\Declared\Record;
 use App\Declared\Records;
 use App\Notebook\Edition;
+use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 use Tests\Feature\Contract;

@@ -13,6 +13,7 @@ use App\Records\Whoms;
 use DateTimeImmutable;
 use IdleMixer\Core\Gate\SprayNow;
 use IdleMixer\Core\Safety\Verdict;
+use IdleMixer\Core\Schedule\PlantCalendar;
 use IdleMixer\Core\Wording\Measures;
 use IdleMixer\Core\Wording\RestWords;
 use IdleMixer\Core\Wording\Sentences;
@@ -43,6 +44,6 @@ final readonly class RestAnswers
         $answer = $this->gates->of($this->whoms->of($plant, $now), $spray);
         $worst = $answer->reasons()[0] ?? null;
 
-        return new RestPlantAnswer($plant->id, $plant->name, $answer->level()->value, $worst === null ? '' : $this->sentences->verdict($worst), array_map(static fn(Verdict $one): string => $one->code, $answer->reasons()));
+        return new RestPlantAnswer($plant->id, $plant->name, $answer->level()->value, $worst === null ? '' : $this->sentences->verdict($worst), array_map(static fn(Verdict $one): string => $one->code, $answer->reasons()), $plant->submission, $plant->version, PlantCalendar::isDry($plant->dry_on, $now));
     }
 }

@@ -18,5 +18,11 @@ final readonly class RestPlantAnswer
         public string $level,
         public string $because,
         public array $codes,
+        #[Shape(format: 'uuid')]
+        public string $key,
+        #[Shape(least: 1)]
+        public int $version,
+        /** Whether somebody said today that it is dry at the root. */
+        public bool $dry,
     ) {}
 }

@@ -52,7 +52,7 @@ final readonly class WeakJudge
             $this->soapIsWhatKills($strengths) ? $this->soap($free, $strengths, $water) : null,
             $this->weak(Finding::WeakDetergent, $this->detergentIsWhatKills($strengths) ? $strengths->percent(Substance::Detergent) : 0.0),
             // Weak alcohol fails on wax alone: common practice, no source.
-            $for === null || array_intersect($for, $this->waxed) !== [] ? $this->weak(Finding::WeakAlcohol, $strengths->in(SubstanceGroup::Alcohol)) : null,
+            $this->weak($for === null || array_intersect($for, $this->waxed) !== [] ? Finding::WeakAlcohol : Finding::WeakAlcoholSoft, $strengths->in(SubstanceGroup::Alcohol)),
             $this->weak(Finding::WeakSoda, $strengths->in(SubstanceGroup::Soda)),
             ...($this->somethingKills($strengths, $free) ? [] : [
                 $this->oils($strengths),
@@ -139,7 +139,7 @@ final readonly class WeakJudge
 
     private function weak(Finding $finding, float $percent): ?Verdict
     {
-        $limit = $this->limits->get($finding->value);
+        $limit = $this->limits->get($finding->code());
 
         return $percent > 0.0 && $percent < $limit->value * (1 - Ceiling::ROUNDING)
             ? Verdict::of($finding, ['percent' => $percent, 'limit' => $limit->value, 'times' => self::roundUp($limit->value / $percent)], $limit->source)

@@ -15,9 +15,10 @@ final class Held
     {
         $oil = $holds = 0.0;
         foreach ($at->load->items as $key => $item) {
-            $times = $at->in($key)[1] / max(1e-12, $item->millilitres());
-            $oil = self::isOil($item) ? max($oil, $times) : $oil;
-            $holds = $item->isEmulsifier() ? max($holds, $times) : $holds;
+            [$least, $most] = array_map(static fn(float $ml): float => $ml / max(1e-12, $item->millilitres()), $at->in($key));
+            // What is surely in it wants holding; what only may be does not.
+            $oil = self::isOil($item) ? max($oil, $least) : $oil;
+            $holds = $item->isEmulsifier() ? max($holds, $most) : $holds;
         }
         if ($oil <= 1.0 + ScoopPlan::TOLERANCE || $holds <= 0.0 || $oil <= $holds * (1.0 + ScoopPlan::TOLERANCE)) {
             return null;
@@ -37,7 +38,8 @@ final class Held
         $unsure = array_filter($at->load->items, static fn(Item $item): bool => $at->in($item->key)[0] < $at->in($item->key)[1]);
         $others = array_filter($unsure, static fn(Item $item): bool => ! $item->isEmulsifier());
         $short = array_filter($at->load->items, static fn(Item $item): bool => ! $item->isEmulsifier() && $at->in($item->key)[0] < $item->millilitres() * (1.0 - ScoopPlan::TOLERANCE));
-        if ($unsure === [] || $others !== [] || $short !== [] || ! $at->load->hasOil()) {
+        $leftOut = array_filter($unsure, static fn(Item $item): bool => $at->in($item->key)[0] < $item->millilitres() * (1.0 - ScoopPlan::TOLERANCE));
+        if ($leftOut === [] || $others !== [] || $short !== [] || ! $at->load->hasOil()) {
             return null;
         }
 

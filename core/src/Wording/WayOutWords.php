@@ -107,7 +107,10 @@ final readonly class WayOutWords
 
     private function short(Remedy $remedy): string
     {
-        return implode(' ', array_map(fn(string $what): string => $this->each('short', $what), $remedy->short())) . ' ';
+        $oil = array_intersect_key($remedy->times, [SubstanceGroup::Oil->value => true, SubstanceGroup::Essential->value => true]) !== [];
+        $told = static fn(string $what): string => $what === SubstanceGroup::Soap->value && ! $oil ? 'soap-alone' : $what;
+
+        return implode(' ', array_map(fn(string $what): string => $this->each('short', $told($what)), $remedy->short())) . ' ';
     }
 
     /** @return array{title: string, text: string} */
@@ -127,7 +130,7 @@ final readonly class WayOutWords
 
     private function ending(Remedy $remedy): string
     {
-        if (in_array($remedy->kind, [RemedyKind::AsItIs, RemedyKind::WithinLimits, RemedyKind::Drench, RemedyKind::Discard], true)) {
+        if (in_array($remedy->kind, [RemedyKind::AsItIs, RemedyKind::GlassTells, RemedyKind::WithinLimits, RemedyKind::Drench, RemedyKind::Discard], true)) {
             return '';
         }
         $most = $remedy->wasted > VesselLines::HALF['value'] ? ' ' . $this->say('most-of-it') : '';

@@ -10,7 +10,6 @@ use IdleMixer\Core\Safety\Verdict;
 use IdleMixer\Core\Tests\Support\Batches;
 use IdleMixer\Core\Tests\Support\Plans;
 use IdleMixer\Core\Wording\Sentences;
-use IdleMixer\Core\Work\Step;
 
 /*
  * What is too little for the spoons is thinned in the steps: so much of it in so much water, and so much of that. Common practice, no
@@ -30,7 +29,7 @@ function stepsWith(Plan $plan, string $item): array
 {
     $all = [];
     foreach ($plan->groups[0]->steps as $step) {
-        if ($step instanceof Step && $step->item === $item) {
+        if ($step->item === $item) {
             $all[] = Sentences::shipped()->step($step, $plan->groups[0]->load, $plan->bench->unit);
         }
     }

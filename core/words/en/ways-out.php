@@ -29,6 +29,7 @@ return [
     ],
     'short' => [
         'oil' => 'With so little oil it smothers little.', 'essential' => 'With so little essential oil it does little more than smell.', 'soap' => 'With so little soap it hardly wets, and the oil does not hold.',
+        'soap-alone' => 'With so little soap it hardly wets.',
         'alcohol' => 'With so little alcohol it does not get through wax.', 'peroxide' => 'With so little peroxide it hardly cleans a leaf.', 'soda' => 'With so little soda it does not stop mildew.',
     ],
     'stand-in' => '{scoops} of {with} ({mL}) may go in for the {missing} of {spent} that you lack. {cost} Note it with the batch: the recipe does not know of it.',

@@ -70,24 +70,39 @@
             {#each batch.lines as line (line.id)}<li>{line.words}</li>{/each}
         </ul>
     {/if}
-    <div class="flex flex-wrap gap-2">
-        <button type="button" class="btn" aria-pressed={kind === 'added'} onclick={() => (kind = kind === 'added' ? '' : 'added')}
-            >{say('batch/happened.i-added-something')}</button
+    <div class="grid grid-cols-2 gap-2 sm:flex sm:flex-wrap">
+        <button
+            type="button"
+            class="btn h-auto min-h-11"
+            aria-pressed={kind === 'added'}
+            onclick={() => (kind = kind === 'added' ? '' : 'added')}>{say('batch/happened.i-added-something')}</button
         >
-        <button type="button" class="btn" aria-pressed={kind === 'swapped'} onclick={() => (kind = kind === 'swapped' ? '' : 'swapped')}
-            >{say('batch/happened.i-took-something-else')}</button
+        <button
+            type="button"
+            class="btn h-auto min-h-11"
+            aria-pressed={kind === 'swapped'}
+            onclick={() => (kind = kind === 'swapped' ? '' : 'swapped')}>{say('batch/happened.i-took-something-else')}</button
         >
-        <button type="button" class="btn" disabled={sending.held} onclick={() => void keep({ kind: 'spilled', share: 0.5 })}
+        <button type="button" class="btn h-auto min-h-11" disabled={sending.held} onclick={() => void keep({ kind: 'spilled', share: 0.5 })}
             >{say('batch/happened.half-was-spilled')}</button
         >
-        <button type="button" class="btn" disabled={sending.held} onclick={() => void keep({ kind: 'spilled', share: 0.25 })}
-            >{say('batch/happened.quarter-was-spilled')}</button
+        <button
+            type="button"
+            class="btn h-auto min-h-11"
+            disabled={sending.held}
+            onclick={() => void keep({ kind: 'spilled', share: 0.25 })}>{say('batch/happened.quarter-was-spilled')}</button
         >
-        {#if mixed}<button type="button" class="btn" disabled={sending.held} onclick={() => void keep({ kind: 'thinned', toMark: true })}
-                >{say('batch/happened.filled-up-with-water')}</button
+        {#if mixed}<button
+                type="button"
+                class="btn h-auto min-h-11"
+                disabled={sending.held}
+                onclick={() => void keep({ kind: 'thinned', toMark: true })}>{say('batch/happened.filled-up-with-water')}</button
             >{/if}
-        <button type="button" class="btn" aria-pressed={kind === 'rest'} onclick={() => void (kind === 'rest' ? (kind = '') : chooseRest())}
-            >{say('batch/happened.went-onto-a-rest')}</button
+        <button
+            type="button"
+            class="btn h-auto min-h-11"
+            aria-pressed={kind === 'rest'}
+            onclick={() => void (kind === 'rest' ? (kind = '') : chooseRest())}>{say('batch/happened.went-onto-a-rest')}</button
         >
     </div>
     {#if kind !== ''}

@@ -22,6 +22,23 @@
     let school = $state<'school' | 'rinse' | 'leave'>('school');
     let override = $state('');
 
+    const drying = new Sending();
+
+    /** What is dry or limp is watered today and sprayed tomorrow: the gate says so from then on. */
+    async function dried(plant: Schemas['RestPlant']): Promise<void> {
+        const saved = await drying.send((_, basedOn) =>
+            taken(
+                api.PUT('/api/plants/{id}/now', {
+                    params: { path: { id: plant.key } },
+                    body: { basedOn: basedOn(plant.version), dry: !plant.dry },
+                }),
+            ),
+        );
+        if (saved !== null) {
+            await rest?.reload();
+        }
+    }
+
     async function begin(event?: SubmitEvent): Promise<void> {
         event?.preventDefault();
         const run = await sending.send((submission) =>
@@ -67,9 +84,16 @@
                     {#if told !== undefined && told.level !== 'ok'}<p class="flex items-start gap-2 pb-2 text-sm" data-gate-says>
                             <LevelMark level={told.level} /><span>{briefly(told.because)}</span>
                         </p>{/if}
+                    {#if told !== undefined && chosen.includes(one.id)}<button
+                            type="button"
+                            class={['btn mb-2 justify-self-start', told.dry && 'btn-primary']}
+                            aria-pressed={told.dry}
+                            disabled={drying.held}
+                            onclick={() => void dried(told)}>{say('run/begin.dry', { name: one.plant.name })}</button
+                        >{/if}
                 {/each}
             </fieldset>
-            <p class="quiet">{say('run/begin.any-dry')}</p>
+            <FormFoot form={drying} send={() => undefined} />
             <fieldset class="flex flex-wrap gap-x-5">
                 <legend class="font-bold">{say('run/begin.rinsed-off-afterwards')}</legend>
                 <label class="flex min-h-11 items-center gap-2"
