@@ -72,6 +72,7 @@ final readonly class MoveAbout extends Particular
             TaskKind::FinishRun => 'runs',
             TaskKind::FinishMixing, TaskKind::Discard => 'batches',
             TaskKind::ReadLeafTest => 'leaf_tests',
+            TaskKind::LookAtBurn => 'plants',
             TaskKind::CountAfter, TaskKind::NextRound, TaskKind::FirstRound, TaskKind::LookOver => 'cases',
         };
     }

@@ -26,6 +26,7 @@ use IdleMixer\Core\Batch\Tick;
 use IdleMixer\Core\Data\InputLines;
 use IdleMixer\Core\Document\JsonText;
 use IdleMixer\Core\Document\Node;
+use IdleMixer\Core\Gate\AsMeasured;
 use IdleMixer\Core\Mix\Composition;
 use IdleMixer\Core\Mix\Mixture;
 use IdleMixer\Core\Recipe\RecipeUse;
@@ -88,6 +89,14 @@ final readonly class BatchBook
         $made = self::made($batch);
 
         return $made?->isKnown() === true ? $made->composition : null;
+    }
+
+    /** The same as it is judged: what spoons are always off counts for what was meant, at every door. */
+    public function judged(Batch $batch): ?Composition
+    {
+        $made = self::composition($batch);
+
+        return $made === null ? null : AsMeasured::of($made, Composition::of([$this->planned($this->record($batch))]));
     }
 
     /** @return array<int, Rescue> by load */

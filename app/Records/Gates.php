@@ -10,7 +10,6 @@ use App\Models\Sprayer;
 use App\Models\SprayerEvent;
 use DateTimeImmutable;
 use IdleMixer\Core\Gate\Answer;
-use IdleMixer\Core\Gate\AsMeasured;
 use IdleMixer\Core\Gate\BottleNow;
 use IdleMixer\Core\Gate\Gate;
 use IdleMixer\Core\Gate\Question;
@@ -46,12 +45,12 @@ final readonly class Gates
         $record = $this->book->record($batch);
         $planned = $this->book->planned($record);
         $meant = Composition::of([$planned]);
-        $made = BatchBook::composition($batch);
+        $made = $this->book->judged($batch);
         $practice = $this->shipped->has($record->slug) ? $this->shipped->practice($record->slug) : null;
 
         return new SprayNow(
             $record->target->use,
-            $made === null ? Strengths::of($planned) : Strengths::ofComposition(AsMeasured::of($made, $meant)),
+            $made === null ? Strengths::of($planned) : Strengths::ofComposition($made),
             $made ?? $meant,
             $practice,
             $record->factor,

@@ -56,6 +56,9 @@ final class PlannedList
                 $all[] = ['due' => self::kept($rules->nextLookAt($now)), 'kind' => 'test', 'id' => $test->id];
             }
         }
+        foreach (BurntPlants::looks($now) as $plant => $look) {
+            $all[] = ['due' => self::kept($look), 'kind' => 'burn', 'id' => $plant];
+        }
         usort($all, static fn(array $a, array $b): int => [$a['due'], $a['kind'], $a['id']] <=> [$b['due'], $b['kind'], $b['id']]);
 
         return $all;

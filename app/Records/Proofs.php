@@ -11,18 +11,23 @@ use DateTimeImmutable;
 use IdleMixer\Core\Data\LeafLines;
 use IdleMixer\Core\Leaf\Burn;
 use IdleMixer\Core\Leaf\Proof;
+use IdleMixer\Core\Leaf\SinceThen;
 use IdleMixer\Core\Leaf\TestedSpray;
+use IdleMixer\Core\Plant\Stage;
 
 /** What a plant, and those of its kind, are proven to bear: by leaf tests, by rounds that left no mark, and by what burnt after one. */
-final class Proofs
+final readonly class Proofs
 {
-    public static function of(Plant $plant, DateTimeImmutable $now): Proof
+    public function __construct(private BatchBook $book) {}
+
+    public function of(Plant $plant, DateTimeImmutable $now): Proof
     {
         $kin = self::kin($plant);
         $tested = self::tests($kin);
         $clean = [];
         foreach (Round::query()->whereHas('case', static fn($case) => $case->whereIn('plant_id', $kin))->with(['batch', 'burns'])->orderBy('id')->get() as $round) {
-            $spray = BatchBook::composition($round->batch);
+            // What burnt is what was meant, where spoons were off no more than they always are.
+            $spray = $round->burns->isEmpty() ? BatchBook::composition($round->batch) : $this->book->judged($round->batch);
             if ($spray === null) {
                 continue;
             }
@@ -45,8 +50,10 @@ final class Proofs
     private static function tests(array $kin): array
     {
         $tested = [];
-        foreach (LeafTest::query()->whereIn('plant_id', $kin)->with(['readings', 'batch'])->orderBy('id')->get() as $test) {
-            array_push($tested, ...TestedSpray::each($test->id, FromNotebook::leafTest($test), BatchBook::composition($test->batch), $test->batch->submission));
+        foreach (LeafTest::query()->whereIn('plant_id', $kin)->with(['readings', 'batch', 'plant'])->orderBy('id')->get() as $test) {
+            $on = $test->plant;
+            $since = SinceThen::onPlant($test->applied_at, $on->dry_on, $on->stage === null ? null : Stage::tryFrom($on->stage), $on->stage_on);
+            array_push($tested, ...TestedSpray::each($test->id, FromNotebook::leafTest($test), BatchBook::composition($test->batch), $test->batch->submission, $since));
         }
 
         return $tested;

@@ -74,7 +74,7 @@ final readonly class TaskList
      */
     private function those(array $planned, DateTimeImmutable $now, TaskMoves $moves): array
     {
-        $ids = ['run' => [0], 'batch' => [0], 'test' => [0], 'case' => [0], 'watch' => [0]];
+        $ids = ['run' => [0], 'batch' => [0], 'test' => [0], 'case' => [0], 'watch' => [0], 'burn' => [0]];
         foreach ($planned as $one) {
             $ids[$one['kind']][] = $one['id'];
         }
@@ -85,6 +85,7 @@ final readonly class TaskList
             ...self::leafTests($now, LeafTest::query()->whereIn('id', $ids['test'])),
             ...$this->open($now, $moves, PestCase::query()->whereIn('id', $ids['case'])),
             ...$this->neighbours(Watch::query()->whereIn('id', $ids['watch'])),
+            ...BurntPlants::tasks($ids['burn'], $now),
         ];
     }
 
@@ -109,6 +110,7 @@ final readonly class TaskList
             ...self::leafTests($now, LeafTest::query()->where('plant_id', $plant)),
             ...$this->open($now, $moves, PestCase::query()->whereIn('id', $cases)),
             ...$this->neighbours(Watch::query()->whereIn('case_id', $cases)),
+            ...BurntPlants::tasks([$plant], $now),
         ];
 
         return array_values(array_filter(array_map($moves->applied(...), $all)));

@@ -26,7 +26,7 @@ use IdleMixer\Core\Schedule\PlantCalendar;
 /** Reads a plant of the notebook as it is today, what it had, and what is proven on its kind: the one place, for every screen. */
 final readonly class Whoms
 {
-    public function __construct(private ToleranceCatalogue $classes, private KindCatalogue $kinds, private RecipeCatalogue $shipped, private BatchBook $book) {}
+    public function __construct(private ToleranceCatalogue $classes, private KindCatalogue $kinds, private RecipeCatalogue $shipped, private BatchBook $book, private Proofs $proofs) {}
 
     /** @param int|null $but a round that is left out, because it is the one that is asked about */
     public function of(Plant $plant, DateTimeImmutable $now, ?int $but = null): Whom
@@ -89,7 +89,7 @@ final readonly class Whoms
         $rounds = $this->rounds($plant, $now, $but);
         $said = $oil !== null && $oil < GateLines::STRONG_OIL_MIND['value'] && array_filter($rounds, static fn(HadRound $round): bool => $round->composition?->hasOil() === true) === [] ? [HadRound::ofOil($oil)] : [];
 
-        return new Whom($is, new PlantHad([...$rounds, ...$said], $sulfur, $copper), Proofs::of($plant, $now), $now);
+        return new Whom($is, new PlantHad([...$rounds, ...$said], $sulfur, $copper), $this->proofs->of($plant, $now), $now);
     }
 
     /** @return list<HadRound> its own of the last weeks, and what burnt it or others of its kind */
@@ -110,7 +110,7 @@ final readonly class Whoms
             if ($round->id === $but || (! $own && $burnt === null)) {
                 continue;
             }
-            $spray = BatchBook::composition($round->batch);
+            $spray = $this->book->judged($round->batch);
             $slug = $round->batch->recipeVersion->recipe->slug;
             $had[] = new HadRound(
                 max(0.0, ($now->getTimestamp() - $round->sprayed_at->getTimestamp()) / 86_400.0),

@@ -97,7 +97,8 @@ it('stops what burnt one plant on all of its kind', function (): void {
 it('goes by what was said of a plant today, until that has passed', function (): void {
     $plant = Doors::plant(['kind' => 'Apple']);
     $level = static fn(string $recipe): string => Doors::before([], ['recipe' => $recipe], $plant)->bench();
-    expect($level('winter-wood-oil'))->toStartWith('stop');
+    // Nobody said yet whether it is bare.
+    expect($level('winter-wood-oil'))->toStartWith('caution bare-unknown');
     $bare = Notebook::change("/api/plants/{$plant}/now", ['stage' => 'bare']);
     expect($bare->status)->toBe(200)->and($bare->text('stageNow'))->toBe('bare')->and($level('winter-wood-oil'))->toBe('ok');
     expect(Notebook::change("/api/plants/{$plant}/now", ['stage' => 'budding'])->text('stageNow'))->toBe('budding')->and($level('winter-wood-oil'))->toStartWith('stop');

@@ -197,3 +197,33 @@ it('asks no leaf test of a swab, and one of what is misted', function (string $r
     'a swab' => ['half-alcohol-swab', ['amount' => 100, 'unit' => 'mL'], false],
     'a mist' => ['neem-leaf-quart', ['amount' => 1, 'unit' => 'L'], true],
 ]);
+
+// Common practice, no source: burnt leaves are looked at on the third and the seventh day, and left alone for two weeks.
+it('asks to look at burnt leaves on the third and the seventh day, on Today and on the page of the plant', function (): void {
+    $plant = Notebook::plant();
+    $case = Notebook::case($plant);
+    $round = Notebook::post("/api/cases/{$case}/rounds", ['submission' => Notebook::submission(), 'batchId' => Notebook::mixed($case), 'override' => 'It was urgent.'])->id('saved.id');
+    Notebook::post("/api/rounds/{$round}/burns", ['submission' => Notebook::submission(), 'share' => 15]);
+    $looks = static fn(string $path, string $list): array => array_values(array_map(static fn(array $task): string => is_string($task['dueAt'] ?? null) ? substr($task['dueAt'], 0, 10) : '', array_filter(Notebook::get($path)->list($list), static fn(mixed $task): bool => is_array($task) && $task['kind'] === 'look-at-burn')));
+    $on = static fn(int $days): string => Date::now()->addDays($days)->format('Y-m-d');
+    $first = $on(3);
+    expect($looks('/api/today', 'tasks'))->toBe([$first])->and($looks("/api/plants/{$plant}", 'next'))->toBe([$first]);
+    $second = $on(7);
+    Date::setTestNow(Date::now()->addDays(8));
+    expect($looks('/api/today', 'tasks'))->toBe([$second]);
+    Date::setTestNow(Date::now()->addDays(7));
+    expect($looks('/api/today', 'tasks'))->toBe([]);
+});
+
+// Common practice, no source: leaves that stood dry since they were tested are other leaves.
+it('asks for two leaves once more where the plant stood dry since it was tested', function (): void {
+    $plant = Notebook::plant();
+    $case = Notebook::case($plant);
+    testedFor($plant, Notebook::mixed($case), [0.0, 0.0, 0.0, 0.0]);
+    $says = static fn(): string => Notebook::get('/api/batches/' . Notebook::mixed($case))->text('gate.proven');
+    expect($says())->toBe('yes');
+    Date::setTestNow(Date::now()->addDays(2));
+    Notebook::change("/api/plants/{$plant}/now", ['dry' => true]);
+    Date::setTestNow(Date::now()->addDays(2));
+    expect($says())->toBe('faded');
+});

@@ -252,7 +252,6 @@ final readonly class CaseAnswers
         $asked = $this->gates->spray($batch, $now);
         $answer = $this->gates->of($whom, $asked);
         $spray = BatchBook::composition($batch);
-        $by = $spray === null ? null : $whom->proof?->of($spray, $now)->by;
 
         return new SprayableAnswer(
             $batch->id,
@@ -260,7 +259,7 @@ final readonly class CaseAnswers
             $batch->name,
             CompositionWords::of($spray),
             Instant::maybe($batch->made_at),
-            $by === null || $by->round ? null : $by->ref,
+            $asked->bottle?->isKnown === true ? $answer->test() : null,
             array_map($this->verdicts->write(...), $answer->verdicts),
             $this->gate->of($answer),
             $batch->case_id,

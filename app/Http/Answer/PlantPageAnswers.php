@@ -39,6 +39,7 @@ final readonly class PlantPageAnswers
         private TaskList $tasks,
         private TaskAnswers $doing,
         private BottleAnswers $bottles,
+        private Proofs $proofs,
         private VerdictWriter $verdicts,
         private Whoms $whoms,
         private Gates $gates,
@@ -59,7 +60,7 @@ final readonly class PlantPageAnswers
             $this->shed->plant($plant),
             $briefs,
             $this->tests->all($tests, $now),
-            $this->proven(array_values($tests->all()), Proofs::of($plant, $now), $now),
+            $this->proven(array_values($tests->all()), $this->proofs->of($plant, $now), $now),
             array_values($rounds->map(static fn(Round $round): HadAnswer => new HadAnswer(
                 Instant::of($round->sprayed_at),
                 new RefAnswer($round->batch->id, $round->batch->submission, $round->batch->name),

@@ -96,4 +96,10 @@ final class ScheduleLines
 
     /** Whether rain washed off a round that is longer ago does not matter any more: the next one was due anyway. */
     public const WASHED_LATELY = ['value' => 21, 'unit' => 'd', 'source' => 'house'];
+
+    /** When burnt leaves are looked at first, after they were seen. */
+    public const FIRST_BURN_LOOK = ['value' => 3, 'unit' => 'd', 'source' => 'practice'];
+
+    /** And once more. */
+    public const SECOND_BURN_LOOK = ['value' => 7, 'unit' => 'd', 'source' => 'practice'];
 }

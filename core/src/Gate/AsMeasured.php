@@ -16,7 +16,7 @@ final class AsMeasured
     {
         return Composition::remembered(array_values(array_map(static function (Component $one) use ($meant): Component {
             $planned = $meant->components[$one->slug]->high ?? 0.0;
-            $near = $one->high > $planned && $one->high <= $planned * (1.0 + SafetyLines::SPOONS_OFF['value']);
+            $near = $planned > 0.0 && abs($one->high - $planned) <= $planned * SafetyLines::SPOONS_OFF['value'] * (1.0 + 1e-9);
 
             return $near ? new Component($one->slug, $one->name, $one->substance, min($one->low, $planned), $planned) : $one;
         }, $made->components)));

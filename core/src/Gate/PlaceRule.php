@@ -61,8 +61,8 @@ final readonly class PlaceRule implements Rule
         return match (true) {
             $plant->stage?->hasGreen() === true => Verdict::of(Finding::WinterOilOnGreen),
             $plant->isBare() => $plant->stage === null && $question->season === Season::Growing ? Verdict::of(Finding::WinterOilInSeason) : null,
-            // A plant of which only the kind is known may be bare now; one that keeps its leaves never is.
-            $plant->leaf === null && $plant->kind !== null && $plant->kind->standsBare => Verdict::of(Finding::BareUnknown, ['kind' => $plant->kind->name]),
+            // A plant of which nobody said how far it is may be bare now, whatever its leaves are; one that keeps them never is.
+            $plant->kind !== null && $plant->kind->standsBare && ($plant->leaf === null || $plant->leaf->slug === $plant->kind->leaf->slug) => Verdict::of(Finding::BareUnknown, ['kind' => $plant->kind->name]),
             $question->lands(Surface::Leaf) && ($plant->leaf !== null || $plant->kind !== null) => Verdict::of(Finding::WinterOilOnLeaves, $onto),
             $question->season === Season::Growing => Verdict::of(Finding::WinterOilInSeason),
             default => null,

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Leaf;
 
+use DateTimeImmutable;
+use IdleMixer\Core\Plant\Stage;
+
 /** What has happened since a leaf test, so that it speaks less surely. */
 enum SinceThen: string
 {
@@ -14,4 +17,24 @@ enum SinceThen: string
     case Season = 'season';
     /** A bottle of another grade or kind of an ingredient. */
     case OtherBottle = 'other-bottle';
+
+    /**
+     * What was said of the plant since it was tested. Common practice, no source; each from the day after.
+     *
+     * @param DateTimeImmutable      $tested  when the leaves were wetted
+     * @param DateTimeImmutable|null $dryOn   when it was dry at the root last
+     * @param Stage|null             $stage   as it was said last
+     * @param DateTimeImmutable|null $stageOn when that was said
+     *
+     * @return list<self>
+     */
+    public static function onPlant(DateTimeImmutable $tested, ?DateTimeImmutable $dryOn, ?Stage $stage, ?DateTimeImmutable $stageOn): array
+    {
+        $isSeason = in_array($stage, [Stage::Bare, Stage::Budding, Stage::InLeaf], true);
+
+        return [
+            ...($dryOn > $tested ? [self::Drought] : []),
+            ...($isSeason && $stageOn > $tested ? [self::Season] : []),
+        ];
+    }
 }

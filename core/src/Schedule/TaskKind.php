@@ -13,6 +13,8 @@ enum TaskKind: string
     case Discard = 'discard';
     case CountAfter = 'count-after';
     case LookOver = 'look-over';
+    /** Burnt leaves are looked at again. */
+    case LookAtBurn = 'look-at-burn';
     case NextRound = 'next-round';
     case FirstRound = 'first-round';
 

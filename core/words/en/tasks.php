@@ -13,6 +13,7 @@ return [
     'stands' => ['text' => '{about}: {state}', 'do' => ''],
     'count-after' => ['text' => 'Count again: {about}', 'do' => 'Count'],
     'look-over' => ['text' => 'Look over {about}', 'do' => 'Say how it looks'],
+    'look-at-burn' => ['text' => 'Look at the burnt leaves of {about}: new marks, or only the old ones?', 'do' => 'See what may be done'],
     'next-round' => ['text' => 'Next round: {about}', 'do' => 'Open the case'],
     'first-round' => ['text' => 'Not sprayed yet: {about}', 'do' => 'Open the case'],
 ];

@@ -10,6 +10,7 @@ const PLACES: Record<Task['kind'], (task: Task) => string> = {
     'read-leaf-test': ({ ref }) => `/leaf-tests/${ref}`,
     'count-after': ({ ref }) => `/cases/${ref}`,
     'look-over': ({ case: of }) => `/cases/${of}/choose`,
+    'look-at-burn': ({ ref }) => `/plants/${ref}#burnt`,
     'next-round': ({ ref }) => `/cases/${ref}`,
     'first-round': ({ ref }) => `/cases/${ref}`,
 };
