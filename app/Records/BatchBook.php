@@ -20,6 +20,7 @@ use IdleMixer\Core\Batch\HistoryWriter;
 use IdleMixer\Core\Batch\Keeping;
 use IdleMixer\Core\Batch\KeptLineReader;
 use IdleMixer\Core\Batch\MadeReader;
+use IdleMixer\Core\Batch\Moments;
 use IdleMixer\Core\Batch\Rescue;
 use IdleMixer\Core\Batch\StepDone;
 use IdleMixer\Core\Batch\Tick;
@@ -73,7 +74,7 @@ final readonly class BatchBook
     /** @return list<DateTimeImmutable> when each load was mixed; where nobody said so, all of one that is made */
     public static function mixed(Batch $batch, BatchRecord $record): array
     {
-        $said = array_map(HistoryReader::at(...), JsonText::parse($batch->mixed)->items(0, count($record->loads), Say::it('batch/history-reader.loads')));
+        $said = array_map(Moments::read(...), JsonText::parse($batch->mixed)->items(0, count($record->loads), Say::it('batch/history-reader.loads')));
 
         return $said === [] && $batch->made_at !== null ? array_fill(0, count($record->loads), $batch->made_at) : $said;
     }

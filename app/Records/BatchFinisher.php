@@ -8,11 +8,11 @@ use App\Models\Batch;
 use DateTimeImmutable;
 use DateTimeZone;
 use IdleMixer\Core\Batch\BatchRecord;
-use IdleMixer\Core\Batch\HistoryWriter;
 use IdleMixer\Core\Batch\Keeping;
 use IdleMixer\Core\Batch\Lasting;
 use IdleMixer\Core\Batch\Made;
 use IdleMixer\Core\Batch\MadeWriter;
+use IdleMixer\Core\Batch\Moments;
 use IdleMixer\Core\Schedule\ShelfLife;
 use IdleMixer\Core\Work\StandTest;
 
@@ -47,7 +47,7 @@ final readonly class BatchFinisher
             'keeping' => $keeping->value,
             'notes' => $notes,
             'made_at' => $madeAt,
-            'mixed' => self::json(array_map(HistoryWriter::at(...), [...$mixed, ...array_fill(0, $upTo - count($mixed), $madeAt)])),
+            'mixed' => self::json(array_map(Moments::written(...), [...$mixed, ...array_fill(0, $upTo - count($mixed), $madeAt)])),
         ]);
         $batch->fill($this->reckoned($batch, $record))->save();
     }
@@ -77,7 +77,7 @@ final readonly class BatchFinisher
     {
         $all = BatchBook::mixed($batch, $record);
 
-        return self::json(array_map(HistoryWriter::at(...), array_map(static fn(DateTimeImmutable $at): DateTimeImmutable => $at === $batch->made_at ? $madeAt : $at, $all)));
+        return self::json(array_map(Moments::written(...), array_map(static fn(DateTimeImmutable $at): DateTimeImmutable => $at === $batch->made_at ? $madeAt : $at, $all)));
     }
 
     /** @param array<array-key, mixed> $value */

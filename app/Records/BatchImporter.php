@@ -17,6 +17,7 @@ use IdleMixer\Core\Batch\History;
 use IdleMixer\Core\Batch\HistoryReader;
 use IdleMixer\Core\Batch\HistoryWriter;
 use IdleMixer\Core\Batch\MadeWriter;
+use IdleMixer\Core\Batch\Moments;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\Node;
 use IdleMixer\Core\Recipe\RecipeReader;
@@ -124,7 +125,7 @@ final readonly class BatchImporter
             'used_up' => $history->usedUp,
             'for_leaf_test' => $history->forLeafTest,
             'lines' => json_encode(array_map(BottleLineWriter::write(...), $history->lines), \JSON_UNESCAPED_UNICODE | \JSON_PRESERVE_ZERO_FRACTION | \JSON_THROW_ON_ERROR),
-            'mixed' => json_encode(array_map(HistoryWriter::at(...), $history->mixed), \JSON_THROW_ON_ERROR),
+            'mixed' => json_encode(array_map(Moments::written(...), $history->mixed), \JSON_THROW_ON_ERROR),
             'made' => $made === null ? null : json_encode(MadeWriter::write($made), \JSON_UNESCAPED_UNICODE | \JSON_PRESERVE_ZERO_FRACTION | \JSON_THROW_ON_ERROR),
         ];
     }

@@ -16,9 +16,9 @@ use App\Declared\Values\Text;
 use App\Declared\Values\Whole;
 use App\Declared\Values\Word;
 use IdleMixer\Core\Batch\BatchReader;
-use IdleMixer\Core\Batch\HistoryReader;
 use IdleMixer\Core\Batch\Keeping;
 use IdleMixer\Core\Batch\MadeReader;
+use IdleMixer\Core\Batch\Moments;
 use IdleMixer\Core\Data\InputLines;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\Node;
@@ -92,7 +92,7 @@ final class Batches extends Record
     private static function mixed(Node $node): void
     {
         foreach ($node->items(0, InputLines::MOST_LOADS['value'], Say::it('batch/history-reader.loads')) as $one) {
-            HistoryReader::at($one);
+            Moments::read($one);
         }
     }
 

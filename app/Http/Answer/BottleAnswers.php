@@ -15,10 +15,10 @@ use IdleMixer\Core\Batch\Bottle;
 use IdleMixer\Core\Batch\BottleAct;
 use IdleMixer\Core\Batch\BottleFor;
 use IdleMixer\Core\Batch\BottleState;
+use IdleMixer\Core\Batch\BottleWords;
 use IdleMixer\Core\Batch\NextSpoon;
 use IdleMixer\Core\Gate\Answer;
 use IdleMixer\Core\Recipe\RecipeUse;
-use IdleMixer\Core\Wording\BottleWords;
 
 /** Tells where what is mixed stands and what comes next with it: the one place, for every screen. */
 final readonly class BottleAnswers

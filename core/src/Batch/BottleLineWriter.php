@@ -15,13 +15,13 @@ final class BottleLineWriter
         return [
             'id' => $line->id,
             'kind' => $line->kind->value,
-            'at' => HistoryWriter::at($line->at),
+            'at' => Moments::written($line->at),
             'load' => $line->load,
             'parts' => array_map(static fn(Part $part): array => ['ingredient' => BatchWriter::ingredient($part->ingredient), 'mL' => $part->millilitres, 'strength' => $part->strength], $line->parts),
             'water_mL' => $line->water,
             'share' => $line->lost,
             'item' => $line->item,
-            'until' => $line->until === null ? null : HistoryWriter::at($line->until),
+            'until' => $line->until === null ? null : Moments::written($line->until),
         ];
     }
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Batch;
 
-use DateTimeImmutable;
 use IdleMixer\Core\Data\InputLines;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\Node;
@@ -19,10 +18,6 @@ final readonly class HistoryReader
     private const MOST_TICKS = InputLines::MOST_TICKS['value'];
 
     private const MOST_GLASSES = InputLines::MOST_GLASSES['value'];
-
-    private const EARLIEST = '2000-01-01T00:00:00Z';
-
-    private const LATEST = '2200-01-01T00:00:00Z';
 
     public function __construct(private BatchRecord $batch) {}
 
@@ -41,17 +36,17 @@ final readonly class HistoryReader
         $mixed = $object->optional('mixed')?->items(0, count($this->batch->loads), Say::it('batch/history-reader.loads'));
 
         return new History(
-            self::at($object->get('startedAt')),
+            Moments::read($object->get('startedAt')),
             $this->ticks($object->get('ticks')),
             $rescues,
             array_map(self::glass(...), $object->get('glasses')->items(0, self::MOST_GLASSES, 'glasses')),
             $finish === null ? null : self::finish($finish),
-            $discarded === null ? null : self::at($discarded),
+            $discarded === null ? null : Moments::read($discarded),
             array_map($this->step(...), $object->optional('steps')?->items(0, InputLines::MOST_TICKS['value'], 'steps') ?? []),
             $object->optional('usedUp')?->flag() ?? false,
             $object->optional('forLeafTest')?->flag() ?? false,
             array_map((new KeptLineReader($this->batch))->read(...), $object->optional('lines')?->items(0, InputLines::MOST_GLASSES['value'], 'lines') ?? []),
-            $mixed !== null ? array_map(self::at(...), $mixed) : ($finish === null ? [] : array_fill(0, count($this->batch->loads), self::at($finish->open()->get('madeAt')))),
+            $mixed !== null ? array_map(Moments::read(...), $mixed) : ($finish === null ? [] : array_fill(0, count($this->batch->loads), Moments::read($finish->open()->get('madeAt')))),
         );
     }
 
@@ -87,7 +82,7 @@ final readonly class HistoryReader
     {
         $row = $node->object(['load', 'number', 'at']);
 
-        return new StepDone($row->get('load')->whole(1, count($this->batch->loads)), $row->get('number')->whole(1, InputLines::MOST_ROWS['value']), self::at($row->get('at')));
+        return new StepDone($row->get('load')->whole(1, count($this->batch->loads)), $row->get('number')->whole(1, InputLines::MOST_ROWS['value']), Moments::read($row->get('at')));
     }
 
     /** @return list<Tick> each spoonful once */
@@ -102,7 +97,7 @@ final readonly class HistoryReader
             $scoop = $row->get('scoop')->whole(0, count($items[$item]->measured->scoops) - 1);
             $number = $row->get('number')->whole(1, $items[$item]->measured->scoops[$scoop]->taps());
             $again = $row->filled('again');
-            $ticks["{$load}/{$item}/{$scoop}/{$number}"] = new Tick($load, $item, $scoop, $number, self::at($row->get('at')), $again === null ? null : self::at($again));
+            $ticks["{$load}/{$item}/{$scoop}/{$number}"] = new Tick($load, $item, $scoop, $number, Moments::read($row->get('at')), $again === null ? null : Moments::read($again));
         }
 
         return array_values($ticks);
@@ -113,7 +108,7 @@ final readonly class HistoryReader
         $row = $node->object(['at', 'result', 'seconds', 'height_mm']);
 
         return new Glass(
-            self::at($row->get('at')),
+            Moments::read($row->get('at')),
             StandTest::from($row->get('result')->word(array_column(StandTest::cases(), 'value'), Say::it('batch/history-reader.stand-test-result'))),
             $row->filled('seconds')?->positive(),
             $row->filled('height_mm')?->positive(),
@@ -126,8 +121,8 @@ final readonly class HistoryReader
         $made = $row->filled('made');
 
         return new Finish(
-            self::at($row->get('madeAt')),
-            self::at($row->get('discardAt')),
+            Moments::read($row->get('madeAt')),
+            Moments::read($row->get('discardAt')),
             StandTest::from($row->get('standTest')->word(array_column(StandTest::cases(), 'value'), Say::it('batch/history-reader.stand-test-result'))),
             Keeping::from($row->get('keeping')->word(array_column(Keeping::cases(), 'value'), 'school')),
             $row->get('notes')->text(InputLines::LONGEST_NOTES['value']),
@@ -135,9 +130,4 @@ final readonly class HistoryReader
         );
     }
 
-    /** @throws InvalidDocument */
-    public static function at(Node $node): DateTimeImmutable
-    {
-        return $node->instant(new DateTimeImmutable(self::EARLIEST), new DateTimeImmutable(self::LATEST));
-    }
 }

@@ -28,13 +28,13 @@ final readonly class KeptLineReader
         return new BottleLine(
             strtolower($row->get('id')->text(InputLines::LONGEST_ID['value'], 1)),
             BottleLineKind::from($row->get('kind')->word(array_column(BottleLineKind::cases(), 'value'), Say::it('batch/bottle-line-reader.kind'))),
-            HistoryReader::at($row->get('at')),
+            Moments::read($row->get('at')),
             $number,
             array_map($this->keptPart(...), $row->get('parts')->items(0, InputLines::MOST_INGREDIENTS['value'], 'parts')),
             $water?->countUpTo(InputLines::LARGEST_VESSEL['value']),
             $row->get('share')->countUpTo(1.0),
             $item === '' ? '' : $row->get('item')->word(array_keys($this->batch->load($number)->items), Say::it('batch/history-reader.thing-in-this-load')),
-            $row->filled('until') === null ? null : HistoryReader::at($row->get('until')),
+            $row->filled('until') === null ? null : Moments::read($row->get('until')),
         );
     }
 

@@ -41,12 +41,6 @@ final readonly class PreDilution
         return $this->dose->count + $this->water->count + $this->use->count;
     }
 
-    /** What is scooped by it. */
-    public function plan(float $wanted): ScoopPlan
-    {
-        return new ScoopPlan([new Scoop($this->use->measure->thinned($this->share()), $this->use->count)], $wanted, thinned: $this);
-    }
-
     /**
      * The way with the fewest fills that comes within 5 %; null when there is none.
      *
@@ -82,7 +76,7 @@ final readonly class PreDilution
         foreach ($measures as $measure) {
             $count = max(1, (int) round($needed / $measure->millilitres));
             $poured = $count * $measure->millilitres;
-            $fits = abs($poured - $needed) <= $needed * ScoopPlan::TOLERANCE && $poured <= $there;
+            $fits = abs($poured - $needed) <= $needed * MeasureLines::TOLERANCE['value'] && $poured <= $there;
             if ($fits && $count < min($below, self::MOST_FILLS + 1)) {
                 $best = new Scoop($measure, $count);
                 $below = $count;

@@ -10,6 +10,7 @@ use IdleMixer\Core\Ingredient\Substance;
 use IdleMixer\Core\Measure\EggCount;
 use IdleMixer\Core\Measure\Measure;
 use IdleMixer\Core\Measure\PreDilution;
+use IdleMixer\Core\Measure\Scoop;
 use IdleMixer\Core\Measure\ScoopPlan;
 use IdleMixer\Core\Measure\ScoopPlanner;
 use IdleMixer\Core\Mix\Mixture;
@@ -59,7 +60,7 @@ final readonly class Load
         $way = PreDilution::of($measures, $part->millilitres, $is->substance->isLiquid() ? null : $is->density->value);
         $tooLittle = $part->millilitres < $measures[count($measures) - 1]->millilitres;
 
-        return $way !== null && ($tooLittle || $way->fills() <= MeasureLines::FILLS_TO_THIN['value']) ? $way->plan($part->millilitres) : $plan;
+        return $way !== null && ($tooLittle || $way->fills() <= MeasureLines::FILLS_TO_THIN['value']) ? new ScoopPlan([new Scoop($way->use->measure->thinned($way->share()), $way->use->count)], $part->millilitres, thinned: $way) : $plan;
     }
 
     /**

@@ -11,6 +11,7 @@ return [
     'frozen-bench.unit-here' => 'unit here',
     'bottle-line-reader.kind' => 'thing that happened to a mix',
     'bottle-line-reader.ingredient' => 'ingredient',
+    'bottle-words.water' => '{volume} of water',
     'history-reader.loads' => 'loads',
     'history-reader.ways-out' => 'ways out',
     'history-reader.thing-in-this-load' => 'thing in this load',

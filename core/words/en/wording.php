@@ -3,7 +3,6 @@
 declare(strict_types=1);
 
 return [
-    'bottle-words.water' => '{volume} of water',
     'association-words.worked-in-of-in-of' => 'Worked in {worked} of {of} {with}, in {other-worked} of {other-of} {without} (difference {round} to {round-2} points; Newcombe 1998). It went together; that need not be the cause.',
     'choice-words.nothing-seen' => 'Tick what you see. Look under leaves, in the joints, at the base and at the pot rim.',
     'choice-words.cannot-tell' => 'Cannot tell yet. One of these looks would help most.',

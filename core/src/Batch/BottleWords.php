@@ -2,17 +2,14 @@
 
 declare(strict_types=1);
 
-namespace IdleMixer\Core\Wording;
+namespace IdleMixer\Core\Batch;
 
 use DateTimeImmutable;
-use IdleMixer\Core\Batch\Bottle;
-use IdleMixer\Core\Batch\BottleAct;
-use IdleMixer\Core\Batch\BottleLine;
-use IdleMixer\Core\Batch\BottleLineKind;
-use IdleMixer\Core\Batch\NextSpoon;
 use IdleMixer\Core\Mix\Mixture;
 use IdleMixer\Core\Mix\Part;
 use IdleMixer\Core\Quantity\Unit;
+use IdleMixer\Core\Wording\Figures;
+use IdleMixer\Core\Wording\Measures;
 use IdleMixer\Core\Words\MissingWords;
 use IdleMixer\Core\Words\Say;
 use IdleMixer\Core\Work\Load;
@@ -76,7 +73,7 @@ final readonly class BottleWords
         return $this->filled('line/' . $line->kind->value . ($toMark ? '/mark' : ''), [
             'what' => match ($line->kind) {
                 BottleLineKind::Swapped => self::names($line),
-                BottleLineKind::Thinned => Say::it('wording/bottle-words.water', ['volume' => Measures::volume($water ?? 0.0, $unit)]),
+                BottleLineKind::Thinned => Say::it('batch/bottle-words.water', ['volume' => Measures::volume($water ?? 0.0, $unit)]),
                 BottleLineKind::OverRest => Measures::volume((new Mixture($water ?? 0.0, $line->parts, []))->finished(), $unit),
                 default => Measures::volume(array_sum(array_map(static fn(Part $part): float => $part->millilitres, $line->parts)), $unit) . ' ' . self::names($line),
             },
