@@ -56,4 +56,16 @@ final readonly class Measure
     {
         return new self($amount, $millilitres, $name, false, $share);
     }
+
+    /**
+     * @param list<self> $measures
+     *
+     * @return non-empty-list<self>|list<self> those that hold a powder; all where there are none
+     */
+    public static function forPowder(array $measures): array
+    {
+        $spoons = array_values(array_filter($measures, static fn(self $measure): bool => ! $measure->isDropper));
+
+        return $spoons === [] ? $measures : $spoons;
+    }
 }

@@ -53,7 +53,7 @@ final readonly class PreDilution
         $powder = $heavy !== null;
         $best = null;
         $fewest = 3 * self::MOST_FILLS + 1;
-        foreach ($powder ? ScoopPlanner::dry($measures) : $measures as $dose) {
+        foreach ($powder ? Measure::forPowder($measures) : $measures as $dose) {
             foreach ($measures as $water) {
                 $least = $powder ? max(1, (int) ceil($dose->millilitres * $heavy / self::DISSOLVES / $water->millilitres - 1e-9)) : 1;
                 for ($fills = $least; $fills <= self::MOST_FILLS && 2 + $fills < $fewest; ++$fills) {

@@ -54,7 +54,7 @@ final class ScoopPlanner
      */
     public function plan(float $wanted, ?float $density = null, bool $powder = false): ScoopPlan
     {
-        $spoons = $this->spoons($wanted, $powder ? self::dry($this->measures) : $this->measures);
+        $spoons = $this->spoons($wanted, $powder ? Measure::forPowder($this->measures) : $this->measures);
         if ($this->dropsLast && ! $powder) {
             $dropless = $this->spoons($wanted, array_values(array_filter($this->measures, static fn(Measure $measure): bool => $measure->amount->unit !== Unit::Drop)), MeasureLines::WIDER_TOLERANCE['value']);
             $spoons = $dropless->isWithinTolerance() && $dropless->count() <= self::MANY ? $dropless : $spoons;
@@ -68,18 +68,6 @@ final class ScoopPlanner
             : abs($weighed->errorPercent()) < abs($spoons->errorPercent());
 
         return $better ? $weighed : $spoons;
-    }
-
-    /**
-     * @param list<Measure> $measures
-     *
-     * @return non-empty-list<Measure>|list<Measure> those that hold a powder; all where there are none
-     */
-    public static function dry(array $measures): array
-    {
-        $spoons = array_values(array_filter($measures, static fn(Measure $measure): bool => ! $measure->isDropper));
-
-        return $spoons === [] ? $measures : $spoons;
     }
 
     /**
