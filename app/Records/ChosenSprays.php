@@ -7,9 +7,11 @@ namespace App\Records;
 use App\Models\Batch;
 use DateTimeImmutable;
 use IdleMixer\Core\Document\InvalidDocument;
+use IdleMixer\Core\Gate\SprayNow;
 use IdleMixer\Core\Mix\Formulator;
 use IdleMixer\Core\Mix\Mixture;
 use IdleMixer\Core\Recipe\Recipe;
+use IdleMixer\Core\Recipe\RecipeCatalogue;
 use IdleMixer\Core\Recipe\RecipeUse;
 use IdleMixer\Core\Weather\Spray;
 use IdleMixer\Core\Weather\SprayWants;
@@ -25,7 +27,7 @@ final readonly class ChosenSprays
     /** A recipe that is there in every notebook. */
     private const USUAL = 'plain-soap';
 
-    public function __construct(private BatchBook $book, private RecipeShelf $shelf, private SprayWants $wants, private Formulator $formulator) {}
+    public function __construct(private BatchBook $book, private RecipeShelf $shelf, private SprayWants $wants, private Formulator $formulator, private Gates $gates, private RecipeCatalogue $shipped) {}
 
     /** @return list<array{string, string}> key and name: batches that may still be sprayed, then the recipes */
     public function all(DateTimeImmutable $now): array
@@ -42,12 +44,12 @@ final readonly class ChosenSprays
         if ($key === '') {
             $ready = $this->ready($now);
 
-            return $ready === [] ? $this->latest() : $this->batch($ready[0]);
+            return $ready === [] ? $this->latest() : $this->batch($ready[0], $now);
         }
         if (preg_match('/\Abatch-([1-9]\d{0,14})\z/', $key, $found) === 1) {
             $batch = Batch::query()->find((int) $found[1]);
 
-            return $batch === null ? throw InvalidDocument::because('/spray', Say::it('records/chosen-sprays.there-no-batch'), $found[1]) : $this->batch($batch);
+            return $batch === null ? throw InvalidDocument::because('/spray', Say::it('records/chosen-sprays.there-no-batch'), $found[1]) : $this->batch($batch, $now);
         }
         foreach ($this->shelf->recipes() as $recipe) {
             if ($recipe->slug === $key) {
@@ -64,14 +66,17 @@ final readonly class ChosenSprays
         return $this->wants->of(AsMade::together(array_map(static fn(Load $load): Mixture => $load->mixture, $record->loads)), $record->target->use);
     }
 
-    private function batch(Batch $batch): ChosenSpray
+    private function batch(Batch $batch, DateTimeImmutable $now): ChosenSpray
     {
-        return new ChosenSpray(self::BATCH . $batch->id, $batch->name, $batch->id, $this->wantsOf($batch));
+        return new ChosenSpray(self::BATCH . $batch->id, $batch->name, $batch->id, $this->wantsOf($batch), $this->gates->spray($batch, $now));
     }
 
     private function recipe(Recipe $recipe): ChosenSpray
     {
-        return new ChosenSpray($recipe->slug, $recipe->name, null, $this->wants->of($this->formulator->onBasis($recipe), $recipe->use));
+        $mixture = $this->formulator->onBasis($recipe);
+        $practice = $this->shipped->has($recipe->slug) ? $this->shipped->practice($recipe->slug) : null;
+
+        return new ChosenSpray($recipe->slug, $recipe->name, null, $this->wants->of($mixture, $recipe->use), SprayNow::of($mixture, $recipe->use, $practice));
     }
 
     /** As what was mixed last, whatever became of it. */

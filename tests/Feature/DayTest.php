@@ -127,3 +127,16 @@ it('asks for the hours of a day back and a week ahead', function (): void {
     $at = static fn(int $key): string => gmdate('Y-m-d H:i', $hours[$key]->at ?? 0);
     expect(count($hours))->toBe(24 + 7 * 24)->and($at(0))->toBe('2026-06-20 18:00')->and($at(count($hours) - 1))->toBe('2026-06-28 17:00');
 });
+
+// Common practice, no source: no hour is good for a spray that the plant may not have at all; what passes leaves the hours, and says why not yet.
+it('offers no hour for what may not go on a plant, and says what the gate says', function (): void {
+    keepGarden();
+    Notebook::post('/api/plants', ['submission' => Notebook::submission(), 'name' => 'Apple', 'kind' => 'Apple', 'tolerance' => 'ordinary-leaf', 'stage' => 'in-leaf', 'stageOn' => '2026-06-01']);
+    $winter = Notebook::get('/api/day?spray=winter-wood-oil');
+    expect($winter->list('plants.0.windows'))->toBe([])->and($winter->text('plants.0.against'))->toContain('leaf');
+    $soap = Notebook::get('/api/day?spray=plain-soap');
+    expect($soap->list('plants.0.windows'))->not->toBe([])->and($soap->text('plants.0.against'))->toBe('');
+    Notebook::change('/api/plants/' . $soap->number('plants.0.id') . '/now', ['dry' => true]);
+    $dry = Notebook::get('/api/day?spray=plain-soap');
+    expect($dry->list('plants.0.windows'))->not->toBe([])->and($dry->text('plants.0.against'))->toContain('dry');
+});

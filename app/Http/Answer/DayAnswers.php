@@ -6,11 +6,15 @@ namespace App\Http\Answer;
 
 use App\Models\PestCase;
 use App\Models\Plant;
+use App\Records\ChosenSpray;
 use App\Records\ChosenSprays;
 use App\Records\GardenBook;
+use App\Records\Gates;
 use App\Records\PlantStands;
 use App\Records\WeatherBook;
+use App\Records\Whoms;
 use DateTimeImmutable;
+use IdleMixer\Core\Safety\Level;
 use IdleMixer\Core\Trouble\TroubleCatalogue;
 use IdleMixer\Core\Weather\Forecast;
 use IdleMixer\Core\Weather\HourJudge;
@@ -23,6 +27,7 @@ use IdleMixer\Core\Weather\Week;
 use IdleMixer\Core\Weather\Window;
 use IdleMixer\Core\Weather\Windows;
 use IdleMixer\Core\Wording\HourWords;
+use IdleMixer\Core\Wording\Sentences;
 use IdleMixer\Core\Wording\WeatherWords;
 
 /** Tells which hours of the coming week are good, plant by plant. */
@@ -36,6 +41,9 @@ final readonly class DayAnswers
         private HourJudge $judge,
         private HourWords $words,
         private TroubleCatalogue $troubles,
+        private Gates $gates,
+        private Whoms $whoms,
+        private Sentences $sentences,
     ) {}
 
     /** @param int|null $plant whose hours are told one by one; the first where it is null */
@@ -67,7 +75,7 @@ final readonly class DayAnswers
             $chosen->batch,
             $all,
             self::sun($place, $now),
-            array_map(fn(Plant $one): SprayDayPlantAnswer => $this->plant($one, $judged[$one->id], $place, $now), $plants),
+            array_map(fn(Plant $one): SprayDayPlantAnswer => $this->plant($one, $chosen, $judged[$one->id], $place, $now), $plants),
             $shown === null ? null : new HourGridAnswer($shown->id, $shown->name, array_map($this->hour(...), $judged[$shown->id])),
         );
     }
@@ -83,10 +91,12 @@ final readonly class DayAnswers
     }
 
     /** @param list<JudgedHour> $hours from now on */
-    private function plant(Plant $plant, array $hours, Place $place, DateTimeImmutable $now): SprayDayPlantAnswer
+    private function plant(Plant $plant, ChosenSpray $chosen, array $hours, Place $place, DateTimeImmutable $now): SprayDayPlantAnswer
     {
         $cases = PestCase::query()->where('plant_id', $plant->id)->whereNull('closed_at')->get();
         $reason = $hours === [] ? null : $hours[0]->reasons[0] ?? null;
+        $closed = $this->gates->of($this->whoms->of($plant, $now), $chosen->asked)->closedBy();
+        $stop = $closed?->level === Level::Stop ? $closed : null;
 
         return new SprayDayPlantAnswer(
             $plant->id,
@@ -95,7 +105,8 @@ final readonly class DayAnswers
             implode(', ', $cases->map(fn(PestCase $case): string => $this->troubles->trouble($case->pest)->name)->all()),
             $hours === [] ? 'no' : $hours[0]->verdict->value,
             $reason === null ? $this->words->nothing() : $this->words->reason($reason),
-            array_map(fn(Window $window): WindowAnswer => new WindowAnswer(GardenAnswers::instant($window->from), GardenAnswers::instant($window->to), $window->verdict->value, $window->darkAt === null ? null : GardenAnswers::instant($window->darkAt), $this->words->window($window, $place->zone)), Windows::best($hours)),
+            array_map(fn(Window $window): WindowAnswer => new WindowAnswer(GardenAnswers::instant($window->from), GardenAnswers::instant($window->to), $window->verdict->value, $window->darkAt === null ? null : GardenAnswers::instant($window->darkAt), $this->words->window($window, $place->zone)), $stop === null || $stop->finding->passes() ? Windows::best($hours) : []),
+            $stop === null ? '' : $this->sentences->verdict($stop),
         );
     }
 

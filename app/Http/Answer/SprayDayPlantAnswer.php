@@ -22,5 +22,7 @@ final readonly class SprayDayPlantAnswer
         public string $verdict,
         public string $because,
         public array $windows,
+        /** Why it may not go on this plant today, as the gate says it; empty where no hour is in vain. */
+        public string $against,
     ) {}
 }

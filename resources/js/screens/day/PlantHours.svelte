@@ -1,5 +1,7 @@
 <script lang="ts">
     import type { Schemas } from '../../lib/client';
+    import { briefly } from '../../lib/verdicts';
+    import LevelMark from '../../parts/LevelMark.svelte';
     import HourMark from './HourMark.svelte';
     import { untilDark } from './spans';
 
@@ -30,7 +32,10 @@
                     <span class="mr-1">{say('day/plant-hours.now')}</span><HourMark verdict={plant.verdict} />
                     {#if plant.verdict !== 'good'}{plant.because}{/if}
                 </p>
-                {#if plant.windows.length === 0}
+                {#if plant.against !== ''}<p class="flex items-start gap-2" data-gate-says>
+                        <LevelMark level="stop" /><span>{briefly(plant.against)}</span>
+                    </p>{/if}
+                {#if plant.windows.length === 0 && plant.against === ''}
                     <p class="font-bold">{say('day/plant-hours.no-hour-of-this-week')}</p>
                 {:else}
                     <ol class="flex flex-wrap gap-x-4 gap-y-1">

@@ -102,6 +102,7 @@ describe('the soonest window', () => {
         verdict: 'no',
         because: '',
         windows: windows.map(([from, to, verdict]) => ({ from, to, verdict, darkFrom: null, because: '' })),
+        against: '',
     });
 
     it('is a good one before a workable one, then the earliest', () => {
