@@ -95,12 +95,12 @@ it('is worked with the keyboard alone, from the first screen to a ticked spoonfu
         $screen->script('document.body.focus()');
         $go('Skip to the screen');
         expect($screen->script('return document.activeElement.id'))->toBe('main');
-        $go('Go on mixing');
-        $screen->see('2 of 6 spoonfuls are in')->see('Add 2 tsp');
+        $go('Go on mixing: castile soap, spoonful 1 of 2');
+        $screen->see('2 of 4 spoonfuls are in')->see('Add 2 tsp');
         $go('1 tsp of castile soap, spoonful 1 of 2');
-        $screen->see('3 of 6 spoonfuls are in');
+        $screen->see('3 of 4 spoonfuls are in');
         $go('1 tsp of castile soap, spoonful 1 of 2');
-        $screen->see('2 of 6 spoonfuls are in');
+        $screen->see('2 of 4 spoonfuls are in');
     });
 });
 

@@ -58,6 +58,31 @@ final readonly class Doors
         return self::gate(Notebook::post('/api/bench', ['request' => $this->request, 'plantId' => $this->plant]), 'gate');
     }
 
+    /** What the choice says of the same where it proposes it at this dose, as the case stands; null where it does not. */
+    public function choice(): ?string
+    {
+        $choice = Notebook::post("/api/cases/{$this->case}/choice", json_encode(Notebook::get("/api/cases/{$this->case}")->at('situation'), \JSON_THROW_ON_ERROR));
+        $factor = $this->request['factor'] ?? 1;
+        foreach (is_numeric($factor) && in_array((float) $factor, [0.5, 1.0], true) ? $choice->list('proposed') : [] as $i => $one) {
+            if (is_array($one) && $one['slug'] === $this->request['recipe'] && $one['highEnd'] === ($this->request['highEnd'] ?? false) && $one['half'] === ((float) $factor === 0.5)) {
+                return self::gate($choice, "proposed.{$i}.gate");
+            }
+        }
+
+        return null;
+    }
+
+    /** @return array<string, float> days until it may be picked, by door */
+    public function pickedFrom(): array
+    {
+        return [
+            'case' => Notebook::get("/api/cases/{$this->case}")->number('batches.0.gate.pickFromDays'),
+            'plant' => Notebook::get("/api/plants/{$this->plant}")->number('standing.0.gate.pickFromDays'),
+            'batch' => Notebook::get("/api/batches/{$this->batch}")->number('gate.pickFromDays'),
+            'bench' => Notebook::post('/api/bench', ['request' => $this->request, 'plantId' => $this->plant])->number('gate.pickFromDays'),
+        ];
+    }
+
     /** Whether a round of it is taken without a reason. */
     public function isOpen(): bool
     {

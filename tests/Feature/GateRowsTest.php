@@ -130,4 +130,10 @@ it('answers at every door as the table has it', function (array $spray, array $p
     foreach ($not as $code) {
         expect($said)->not->toContain($code);
     }
+    expect(array_unique(array_values($doors->pickedFrom())))->toHaveCount(1, json_encode($doors->pickedFrom(), \JSON_THROW_ON_ERROR));
+    // The choice proposes nothing that is stopped, and says the same of what it proposes.
+    $proposed = $doors->choice();
+    expect($proposed)->toBe($level === 'stop' || $proposed === null ? null : $all['bench']);
+    // A round is taken without a reason where nothing stops it and leaves bore it.
+    expect($doors->isOpen())->toBe($level !== 'stop' && ! in_array('leaf-test', $said, true));
 })->with(fn(): array => rowsForNotebooks());
