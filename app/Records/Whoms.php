@@ -68,7 +68,8 @@ final readonly class Whoms
             $said->dryAtRoot,
             $said->wounded,
             PlantCalendar::isFreshlyMoved($plant->moved_on, $now),
-            $plant->eaten_raw || $said->eatenSoon,
+            // Where a day is written down, that it is eaten soon says nothing new of it.
+            $plant->eaten_raw || ($said->eatenSoon && $harvest === null),
             $said->soapSensitive,
             $said->bearsNoOil,
             match (true) {

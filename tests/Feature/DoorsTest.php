@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Illuminate\Support\Facades\Date;
+use Illuminate\Support\Facades\DB;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 use Tests\Feature\Doors;
@@ -148,5 +149,8 @@ it('says the same at every door of whatever is met', function (): void {
         if (! str_contains($all['case'], 'unknown-mix')) {
             expect($doors->bench())->toBe($all['case'], json_encode([$plant, $request], \JSON_THROW_ON_ERROR));
         }
+        // What was asked about is put away, so that what is left is told of one plant and not of thousands.
+        DB::table('plants')->where('id', $id)->update(['retired_at' => Date::now()->format('Y-m-d H:i:s')]);
+        DB::table('runs')->whereNull('finished_at')->update(['finished_at' => Date::now()->format('Y-m-d H:i:s')]);
     }
 });

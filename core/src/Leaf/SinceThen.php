@@ -30,7 +30,8 @@ enum SinceThen: string
      */
     public static function onPlant(DateTimeImmutable $tested, ?DateTimeImmutable $dryOn, ?Stage $stage, ?DateTimeImmutable $stageOn): array
     {
-        $isSeason = in_array($stage, [Stage::Bare, Stage::Budding, Stage::InLeaf], true);
+        // That it is in leaf says nothing new of leaves that were tested.
+        $isSeason = in_array($stage, [Stage::Bare, Stage::Budding], true);
 
         return [
             ...($dryOn > $tested ? [self::Drought] : []),

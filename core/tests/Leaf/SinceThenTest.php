@@ -16,8 +16,8 @@ it('takes a drought and a change of season since a leaf test for a reason to tes
     'dry on the day' => ['2026-06-01', null, null, []],
     'bare since' => [null, Stage::Bare, '2026-11-20', [SinceThen::Season]],
     'budding since' => [null, Stage::Budding, '2027-03-20', [SinceThen::Season]],
-    'in leaf since' => [null, Stage::InLeaf, '2026-07-01', [SinceThen::Season]],
-    'it was in leaf then, too' => [null, Stage::InLeaf, '2026-05-01', []],
+    'in leaf, as it was when its leaves were tested' => [null, Stage::InLeaf, '2026-07-01', []],
+    'bare before' => [null, Stage::Bare, '2026-03-01', []],
     'in bloom is no season' => [null, Stage::InBloom, '2026-06-20', []],
     'both' => ['2026-06-08', Stage::Bare, '2026-11-20', [SinceThen::Drought, SinceThen::Season]],
 ]);
