@@ -64,7 +64,7 @@
     }
 </script>
 
-<section class="grid gap-3" aria-label={say('batch/happened.what-happened')} data-happened>
+<section class="my-3 grid gap-3" aria-label={say('batch/happened.what-happened')} data-happened>
     {#if batch.lines.length > 0}
         <ul class="list-disc pl-6" data-lines>
             {#each batch.lines as line (line.id)}<li>{line.words}</li>{/each}

@@ -53,7 +53,7 @@
                 {batch.madeAt === null ? say('batch/made-batch.not-saved') : atTime(batch.madeAt)}, {batch.makeWords}
                 <By who={batch.who} />
             </dd>
-            {#if batch.discardAt !== null}<dt class="quiet">{say('batch/made-batch.throw-away')}</dt>
+            {#if batch.discardAt !== null && batch.discardedAt === null}<dt class="quiet">{say('batch/made-batch.throw-away')}</dt>
                 <dd>
                     {say('batch/made-batch.by', { discardAt: atTime(batch.discardAt), discardAt2: fromNow(batch.discardAt, new Date()) })}
                 </dd>{/if}
