@@ -62,9 +62,10 @@ final readonly class Doors
     public function choice(): ?string
     {
         $choice = Notebook::post("/api/cases/{$this->case}/choice", json_encode(Notebook::get("/api/cases/{$this->case}")->at('situation'), \JSON_THROW_ON_ERROR));
-        $factor = $this->request['factor'] ?? 1;
-        foreach (is_numeric($factor) && in_array((float) $factor, [0.5, 1.0], true) ? $choice->list('proposed') : [] as $i => $one) {
-            if (is_array($one) && $one['slug'] === $this->request['recipe'] && $one['highEnd'] === ($this->request['highEnd'] ?? false) && $one['half'] === ((float) $factor === 0.5)) {
+        $said = $this->request['factor'] ?? 1;
+        $factor = is_numeric($said) ? (float) $said : 0.0;
+        foreach (in_array($factor, [0.5, 1.0], true) ? $choice->list('proposed') : [] as $i => $one) {
+            if (is_array($one) && $one['slug'] === $this->request['recipe'] && $one['highEnd'] === ($this->request['highEnd'] ?? false) && $one['half'] === ($factor === 0.5)) {
                 return self::gate($choice, "proposed.{$i}.gate");
             }
         }
