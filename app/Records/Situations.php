@@ -12,7 +12,6 @@ use IdleMixer\Core\Choice\Severity;
 use IdleMixer\Core\Choice\SeverityScale;
 use IdleMixer\Core\Choice\Situation;
 use IdleMixer\Core\Ingredient\IngredientCatalogue;
-use IdleMixer\Core\Plant\KindCatalogue;
 use IdleMixer\Core\Plant\Stage;
 use IdleMixer\Core\Plant\Surface;
 use IdleMixer\Core\Plant\ToleranceCatalogue;
@@ -23,7 +22,7 @@ use IdleMixer\Core\Trouble\TroubleCatalogue;
 /** Reads a case as the situation that a spray is chosen for. */
 final readonly class Situations
 {
-    public function __construct(private TroubleCatalogue $troubles, private ToleranceCatalogue $tolerance, private SeverityScale $scale, private IngredientCatalogue $ingredients, private OwnResults $own, private Whoms $whoms, private KindCatalogue $kinds) {}
+    public function __construct(private TroubleCatalogue $troubles, private ToleranceCatalogue $tolerance, private SeverityScale $scale, private IngredientCatalogue $ingredients, private OwnResults $own, private Whoms $whoms) {}
 
     public function trouble(PestCase $case): Trouble
     {
@@ -104,6 +103,7 @@ final readonly class Situations
         $own = new Remembered($case->situation);
         $house = $own->or(new Remembered(PestCase::query()->whereNotNull('situation')->orderByDesc('updated_at')->first()?->situation));
         $plant = $case->plant;
+        $is = $this->whoms->now($plant, $now);
         $trouble = $this->trouble($case);
         // Bare wood is met in the winter stage of a pest that has one.
         $stage = $this->tolerance->get($plant->tolerance)->surface === Surface::Wood && in_array('winter', $trouble->stages, true) ? 'winter' : $trouble->stages[0];
@@ -116,13 +116,13 @@ final readonly class Situations
             $house->flag('cats'),
             $house->number('hardnessMgL'),
             $house->texts('cupboard'),
-            $plant->bears_no_oil || ($this->kinds->read($plant->kind)->bearsNoOil ?? false),
-            Whoms::stage($plant, $now) === Stage::InBloom,
-            PlantCalendar::isDry($plant->dry_on, $now),
-            Whoms::stage($plant, $now) === Stage::Seedling,
+            $is->bearsNoOil(),
+            $is->isInBloom(),
+            $is->dryRoot,
+            $is->stage === Stage::Seedling,
             $plant->wounded,
             PlantCalendar::isEatenSoon($plant->harvest_on, $now),
-            $plant->soap_sensitive || ($this->kinds->read($plant->kind)->soapSensitive ?? false),
+            $is->isSoapSensitive(),
             PlantCalendar::isSulfurLately($plant->sulfur_on, $now),
             PlantCalendar::isCopperLately($plant->copper_on, $now),
             PlantCalendar::isOilLately($plant->oil_on, $now) || $this->sprayedOil($plant, $now),

@@ -31,9 +31,15 @@ final readonly class Whoms
     /** @param int|null $but a round that is left out, because it is the one that is asked about */
     public function of(Plant $plant, DateTimeImmutable $now, ?int $but = null): Whom
     {
+        return $this->with($plant, $this->now($plant, $now), self::since($plant->sulfur_on, $now), self::since($plant->copper_on, $now), self::since($plant->oil_on, $now), $now, $but);
+    }
+
+    /** The plant alone, without what it had. */
+    public function now(Plant $plant, DateTimeImmutable $now): PlantNow
+    {
         $harvest = PlantCalendar::daysToHarvest($plant->harvest_on, $now);
 
-        return $this->with($plant, new PlantNow(
+        return new PlantNow(
             $this->classes->get($plant->tolerance),
             $this->kinds->read($plant->kind),
             $plant->indoors ? Site::Indoors : Site::Outdoors,
@@ -45,7 +51,7 @@ final readonly class Whoms
             $plant->soap_sensitive,
             $plant->bears_no_oil,
             $harvest === null ? null : (float) $harvest,
-        ), self::since($plant->sulfur_on, $now), self::since($plant->copper_on, $now), self::since($plant->oil_on, $now), $now, $but);
+        );
     }
 
     /** The same plant, as somebody says it is now. */
