@@ -43,11 +43,15 @@ final readonly class BottleLines
         $load = $this->loadInHand($batch, $record, $now);
         $line = $rest === null
             ? (new BottleLineReader($record, $this->ingredients))->of($said, $id, $now, $load)
-            : $this->overRest($rest, $ml, $id, $now, $said->optional('load')?->whole(1, count($record->loads)) ?? $load);
+            : $this->overRest($batch, $rest, $ml, $id, $now, $said->optional('load')?->whole(1, count($record->loads)) ?? $load);
         self::refuse($batch, $record, $line);
         $batch->fill(['lines' => json_encode(array_map(BottleLineWriter::write(...), [...$lines, $line]), \JSON_UNESCAPED_UNICODE | \JSON_PRESERVE_ZERO_FRACTION | \JSON_THROW_ON_ERROR)]);
         $changed = ['lines' => $batch->lines, ...$line->kind->wantsAnotherGlass() ? ['stand_test' => StandTest::NotDone->value] : [], ...$this->finisher->reckoned($batch, $record)];
         Corrections::correct($batch->refresh(), $batch->version, $changed, $now);
+        if ($rest !== null && $ml === null) {
+            // It stands here now: nobody may count on it twice.
+            $rest->update(['discarded_at' => $now]);
+        }
     }
 
     /** @throws Conflict where it is gone */
@@ -73,9 +77,12 @@ final readonly class BottleLines
         }
     }
 
-    /** @throws InvalidDocument where there is no such rest */
-    private function overRest(Batch $rest, ?float $ml, string $id, DateTimeImmutable $now, int $load): BottleLine
+    /** @throws InvalidDocument where there is no such rest, or it is the batch's own */
+    private function overRest(Batch $batch, Batch $rest, ?float $ml, string $id, DateTimeImmutable $now, int $load): BottleLine
     {
+        if ($rest->is($batch)) {
+            throw InvalidDocument::because('/restOf', Say::it('records/bottle-lines.own-rest'), $rest->submission);
+        }
         $record = $this->book->record($rest);
         $left = Lefts::of($rest, $record);
         if ($left <= 0.0) {

@@ -175,6 +175,19 @@ it('is filled onto a rest, which it then keeps no longer than', function (): voi
         ->and(toldOf($new, ['kind' => 'over-a-rest', 'restOf' => Notebook::get("/api/batches/{$old}")->text('key'), 'amount' => ['amount' => 5, 'unit' => 'L']])->text('error.path'))->toBe('/amount');
 });
 
+// A bottle that was emptied into another holds nothing: common practice, no source.
+it('leaves nothing of a rest that another batch was filled onto', function (): void {
+    $old = Notebook::mixed(null, ['recipe' => 'neem-leaf-quart']);
+    $rest = Notebook::get("/api/batches/{$old}");
+    Date::setTestNow('2026-06-01T12:00:00Z');
+    $new = Notebook::batch(['recipe' => 'plain-soap', 'make' => ['amount' => 1, 'unit' => 'L']])->id();
+    expect(toldOf($new, ['kind' => 'over-a-rest', 'restOf' => Notebook::get("/api/batches/{$new}")->text('key')])->text('error.path'))->toBe('/restOf');
+    expect(toldOf($new, ['kind' => 'over-a-rest', 'restOf' => $rest->text('key')])->status)->toBe(201)
+        ->and(Notebook::get("/api/batches/{$old}")->text('bottle.state'))->toBe('gone')
+        ->and(toldOf($new, ['kind' => 'over-a-rest', 'restOf' => $rest->text('key')])->text('error.path'))->toBe('/restOf')
+        ->and(Notebook::get("/api/batches/{$new}")->list('lines'))->toHaveCount(1);
+});
+
 it('takes nothing more into what was sprayed as it was, or is gone', function (): void {
     $case = Notebook::case(Notebook::plant('Currant'));
     $batch = Notebook::mixed($case, ['recipe' => 'plain-soap']);

@@ -40,6 +40,7 @@ return [
     'run-book.load-is-mixed-on-its-own' => 'This load is mixed spoonful by spoonful, on the screen of its batch.',
     'bottle-lines.gone' => 'Nothing of this batch is left: say first that it is still there.',
     'bottle-lines.sprayed' => 'Some of it was sprayed as it was. Mix what you want to add as a batch of its own, and say there that it went onto this rest.',
+    'bottle-lines.own-rest' => 'A batch is not filled onto its own rest: name another one.',
     'bottle-lines.nothing-left' => 'Nothing of that batch is left.',
     'bottle-lines.not-so-much-left' => 'Only {left} mL of it are left, found {found}.',
     'batch-slips.no-way-out-here-would' => '{found} is no way out here: it would overfill, or not end within the limits.',
