@@ -37,19 +37,30 @@ use IdleMixer\Core\Work\Load;
 use IdleMixer\Core\Work\StandTest;
 
 /** Reads a batch from the notebook: what it was started from, and what was done with it since. */
-final readonly class BatchBook
+final class BatchBook
 {
-    public function __construct(private BatchReader $reader) {}
+    /** So many that are read stay read: a plant asks for the same few again and again, a log for thousands once. */
+    private const MOST_READ = 64;
+
+    /** @var array<string, BatchRecord> by what they were read from */
+    private array $read = [];
+
+    public function __construct(private readonly BatchReader $reader) {}
 
     public function record(Batch $batch): BatchRecord
     {
-        return $this->reader->read(JsonText::parse($batch->document));
+        $from = hash('xxh128', $batch->document);
+        if (! isset($this->read[$from]) && count($this->read) >= self::MOST_READ) {
+            $this->read = [];
+        }
+
+        return $this->read[$from] ??= $this->reader->read(JsonText::kept($batch->document));
     }
 
     /** What its recipe is for. */
     public function use(Batch $batch): RecipeUse
     {
-        return RecipeUse::from(JsonText::parse($batch->document)->open()->get('recipe')->open()->get('use')->text(InputLines::LONGEST_SLUG['value']));
+        return RecipeUse::from(JsonText::kept($batch->document)->open()->get('recipe')->open()->get('use')->text(InputLines::LONGEST_SLUG['value']));
     }
 
     /** All loads of it together, as they were planned. */
@@ -68,20 +79,20 @@ final readonly class BatchBook
     /** @return list<BottleLine> that its plan does not know, earliest first */
     public static function lines(Batch $batch, BatchRecord $record): array
     {
-        return array_map((new KeptLineReader($record))->read(...), JsonText::parse($batch->lines)->items(0, InputLines::MOST_GLASSES['value'], 'lines'));
+        return array_map((new KeptLineReader($record))->read(...), JsonText::kept($batch->lines)->items(0, InputLines::MOST_GLASSES['value'], 'lines'));
     }
 
     /** @return list<DateTimeImmutable> when each load was mixed; where nobody said so, all of one that is made */
     public static function mixed(Batch $batch, BatchRecord $record): array
     {
-        $said = array_map(Moments::read(...), JsonText::parse($batch->mixed)->items(0, count($record->loads), Say::it('batch/history-reader.loads')));
+        $said = array_map(Moments::read(...), JsonText::kept($batch->mixed)->items(0, count($record->loads), Say::it('batch/history-reader.loads')));
 
         return $said === [] && $batch->made_at !== null ? array_fill(0, count($record->loads), $batch->made_at) : $said;
     }
 
     public static function made(Batch $batch): ?AsMadeRecord
     {
-        return $batch->made === null ? null : MadeReader::read(JsonText::parse($batch->made));
+        return $batch->made === null ? null : MadeReader::read(JsonText::kept($batch->made));
     }
 
     /** What is in it, for proof and evidence; null where nobody knows because not every spoonful was ticked. */

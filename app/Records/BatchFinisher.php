@@ -75,9 +75,10 @@ final readonly class BatchFinisher
     /** When each load was mixed, where the last of them was mixed at another time than was said. */
     public static function mixedAt(Batch $batch, BatchRecord $record, DateTimeImmutable $madeAt): string
     {
-        $all = BatchBook::mixed($batch, $record);
+        $all = array_map(Moments::written(...), BatchBook::mixed($batch, $record));
+        $last = $all === [] ? null : max($all);
 
-        return self::json(array_map(Moments::written(...), array_map(static fn(DateTimeImmutable $at): DateTimeImmutable => $at === $batch->made_at ? $madeAt : $at, $all)));
+        return self::json(array_map(static fn(string $at): string => $at === $last ? Moments::written($madeAt) : $at, $all));
     }
 
     /** @param array<array-key, mixed> $value */

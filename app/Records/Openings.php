@@ -85,7 +85,7 @@ final readonly class Openings
 
     private static function isStopped(Batch $batch): bool
     {
-        $document = JsonText::parse($batch->document)->open();
+        $document = JsonText::kept($batch->document)->open();
         foreach ($document->get('plan')->open()->get('verdicts')->items(0, 1000, 'verdicts') as $verdict) {
             if ($verdict->open()->get('level')->text(20) === Level::Stop->value) {
                 return true;

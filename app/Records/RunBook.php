@@ -67,7 +67,7 @@ final readonly class RunBook
         return RunPlan::of(
             new RunLoads(array_map(static fn(Load $load): string => Measures::volume($load->mixture->finished(), $record->unit), $record->loads), max(1, $standing), count($mixed)),
             $plants,
-            RunSpray::of($record->target->use, $record->loads[0]->mixture),
+            RunSpray::of($record->target->use, $record->loads[0]),
             $this->practice($run->batch),
             $run->rinses,
         );
@@ -140,7 +140,7 @@ final readonly class RunBook
     /** Seconds until it has to be shaken again; null where it need not be. */
     public function reshakeSeconds(Batch $batch): ?float
     {
-        $seconds = JsonText::parse($batch->document)->open()->get('plan')->open()->get('emulsion')->open()->get('reshake_seconds')->number();
+        $seconds = JsonText::kept($batch->document)->open()->get('plan')->open()->get('emulsion')->open()->get('reshake_seconds')->number();
 
         return $seconds > 0.0 ? $seconds : null;
     }

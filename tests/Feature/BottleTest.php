@@ -175,6 +175,18 @@ it('is filled onto a rest, which it then keeps no longer than', function (): voi
         ->and(toldOf($new, ['kind' => 'over-a-rest', 'restOf' => Notebook::get("/api/batches/{$old}")->text('key'), 'amount' => ['amount' => 5, 'unit' => 'L']])->text('error.path'))->toBe('/amount');
 });
 
+it('moves the hour at which a load was mixed where that is corrected, and asks nothing back in once it is mixed', function (): void {
+    $batch = Notebook::batch(['recipe' => 'plain-soap'])->id();
+    scoopAll($batch);
+    Date::setTestNow('2026-06-01T08:10:00Z');
+    expect(toldOf($batch, ['kind' => 'spilled', 'share' => 0.5])->list('refill'))->toHaveCount(1);
+    Date::setTestNow('2026-06-01T08:20:00Z');
+    expect(Notebook::post("/api/batches/{$batch}/finish", ['standTest' => 'not-done'])->list('refill'))->toBe([]);
+    $corrected = Notebook::change("/api/batches/{$batch}", ['madeAt' => '2026-06-01T08:15:00Z', 'keeping' => 'strict', 'standTest' => 'not-done', 'notes' => '']);
+    expect($corrected->status)->toBe(200)
+        ->and(Notebook::get("/api/batches/{$batch}/document")->at('record.mixed'))->toBe(['2026-06-01T08:15:00Z']);
+});
+
 // A bottle that was emptied into another holds nothing: common practice, no source.
 it('leaves nothing of a rest that another batch was filled onto', function (): void {
     $old = Notebook::mixed(null, ['recipe' => 'neem-leaf-quart']);

@@ -68,7 +68,7 @@ final readonly class BatchAnswers
     {
         $batch->loadMissing([...self::WITH, 'items.scoops.ticks', 'steps', 'leafTests', 'rounds', 'standTests', 'jar']);
         $record = $this->book->record($batch);
-        $document = JsonText::parse($batch->document)->open();
+        $document = JsonText::kept($batch->document)->open();
         $rescues = $this->book->rescues($batch, $record);
         $gate = $this->asked($batch, $now);
         $jar = $this->jars->jar($batch, $record);
@@ -83,7 +83,7 @@ final readonly class BatchAnswers
             $batch->notes,
             $document->get('recipe')->raw(),
             $document->get('plan')->raw(),
-            $batch->made === null ? null : JsonText::parse($batch->made)->raw(),
+            $batch->made === null ? null : JsonText::kept($batch->made)->raw(),
             array_values($batch->items->map(static fn(BatchItem $item): TallyItemAnswer => self::item($item, $record, $numbers))->all()),
             self::steps($batch),
             array_values($batch->leafTests->map(static fn(LeafTest $test): int => $test->id)->all()),
@@ -106,10 +106,15 @@ final readonly class BatchAnswers
     /** @return list<RefillAnswer> */
     private function refill(Batch $batch, BatchRecord $record): array
     {
-        $load = min(count($record->loads), count(BatchBook::mixed($batch, $record)) + 1);
+        $number = Bottles::of($batch, $record)->nextLoad();
+        if ($number === null || $batch->discarded_at !== null) {
+            return [];
+        }
+        $history = $this->book->history($batch, $record);
+        $load = $history->taken($number, $record->load($number));
         $all = [];
-        foreach (Refill::of($record, $this->book->history($batch, $record), $load) as $key => $plan) {
-            $item = $record->load($load)->items[$key];
+        foreach (Refill::of($record, $history, $number) as $key => $plan) {
+            $item = $load->items[$key];
             $all[] = new RefillAnswer($item->part->ingredient->slug ?? '', new AmountAnswer($plan->millilitres(), Unit::Millilitre->value), Measures::of($plan, $item->name()));
         }
 

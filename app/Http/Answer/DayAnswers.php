@@ -14,7 +14,6 @@ use App\Records\PlantStands;
 use App\Records\WeatherBook;
 use App\Records\Whoms;
 use DateTimeImmutable;
-use IdleMixer\Core\Safety\Level;
 use IdleMixer\Core\Trouble\TroubleCatalogue;
 use IdleMixer\Core\Weather\Forecast;
 use IdleMixer\Core\Weather\HourJudge;
@@ -95,8 +94,8 @@ final readonly class DayAnswers
     {
         $cases = PestCase::query()->where('plant_id', $plant->id)->whereNull('closed_at')->get();
         $reason = $hours === [] ? null : $hours[0]->reasons[0] ?? null;
-        $closed = $this->gates->of($this->whoms->of($plant, $now), $chosen->asked)->closedBy();
-        $stop = $closed?->level === Level::Stop ? $closed : null;
+        $gate = $this->gates->of($this->whoms->of($plant, $now), $chosen->asked);
+        $stop = $gate->stoppedBy();
 
         return new SprayDayPlantAnswer(
             $plant->id,
@@ -105,7 +104,7 @@ final readonly class DayAnswers
             implode(', ', $cases->map(fn(PestCase $case): string => $this->troubles->trouble($case->pest)->name)->all()),
             $hours === [] ? 'no' : $hours[0]->verdict->value,
             $reason === null ? $this->words->nothing() : $this->words->reason($reason),
-            array_map(fn(Window $window): WindowAnswer => new WindowAnswer(GardenAnswers::instant($window->from), GardenAnswers::instant($window->to), $window->verdict->value, $window->darkAt === null ? null : GardenAnswers::instant($window->darkAt), $this->words->window($window, $place->zone)), $stop === null || $stop->finding->passes() ? Windows::best($hours) : []),
+            array_map(fn(Window $window): WindowAnswer => new WindowAnswer(GardenAnswers::instant($window->from), GardenAnswers::instant($window->to), $window->verdict->value, $window->darkAt === null ? null : GardenAnswers::instant($window->darkAt), $this->words->window($window, $place->zone)), $gate->barredBy() === null ? Windows::best($hours) : []),
             $stop === null ? '' : $this->sentences->verdict($stop),
         );
     }

@@ -26,7 +26,7 @@ final class OpeningAnswers
     {
         $like = $opening->like;
         $same = $opening->option === null;
-        $document = $like === null ? null : JsonText::parse($like->document)->open();
+        $document = $like === null ? null : JsonText::kept($like->document)->open();
         $bench = $document?->get('bench')->open();
         $water = $bench?->get('water')->open();
 

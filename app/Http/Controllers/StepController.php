@@ -32,7 +32,7 @@ final readonly class StepController
     {
         $ticked = Body::of($request)->object(['ticked'])->get('ticked')->flag();
         $batch = Batch::query()->find($id) ?? throw RefusedCall::notFound('batch', $id);
-        $loads = JsonText::parse($batch->document)->open()->get('plan')->open()->get('loads')->items(1, self::MOST_LOADS, 'loads');
+        $loads = JsonText::kept($batch->document)->open()->get('plan')->open()->get('loads')->items(1, self::MOST_LOADS, 'loads');
         $tasks = ($loads[$load - 1] ?? throw RefusedCall::notFound(Say::it('calls/step-controller.load-in-this-batch-with'), $load))->open()->get('tasks')->items(0, self::MOST_STEPS, 'steps');
         if ($load <= count(BatchBook::mixed($batch, $this->book->record($batch)))) {
             throw RefusedCall::conflict(Say::it('calls/step-controller.this-batch-finished-its-steps'));

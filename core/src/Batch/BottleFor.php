@@ -7,7 +7,6 @@ namespace IdleMixer\Core\Batch;
 use DateTimeImmutable;
 use IdleMixer\Core\Gate\Answer;
 use IdleMixer\Core\Safety\Finding;
-use IdleMixer\Core\Safety\Level;
 
 /** What it was mixed for, and so what comes next with it. */
 enum BottleFor
@@ -49,7 +48,8 @@ enum BottleFor
             $this === self::Jar => BottleAct::PourFrom,
             $this === self::LeafTest => BottleAct::LeafTest,
             $closed === null => BottleAct::Spray,
-            $closed->level === Level::Stop => $closed->finding->passes() ? BottleAct::Wait : BottleAct::Hold,
+            $gate->barredBy() !== null => BottleAct::Hold,
+            $gate->stoppedBy() !== null => BottleAct::Wait,
             $closed->finding === Finding::LeafTestWaiting => BottleAct::Wait,
             $closed->finding === Finding::LeafTestLookNow, $closed->finding === Finding::LeafTestLookAgain => BottleAct::LookAtLeaves,
             $closed->finding === Finding::LeafTestWeaken => BottleAct::Hold,

@@ -20,7 +20,7 @@ final class Refill
         if ($spills === []) {
             return [];
         }
-        $load = $batch->load($number);
+        $load = $history->taken($number, $batch->load($number));
         $left = $history->scooped($number, $load);
         $spilled = new History($history->startedAt, $history->ticks, [], [], null, null);
         $back = [];

@@ -45,6 +45,20 @@ final readonly class Answer
         return null;
     }
 
+    /** What stops it and does not pass by itself; null where it may go, now or later. */
+    public function barredBy(): ?Verdict
+    {
+        return array_values(array_filter($this->reasons(), static fn(Verdict $one): bool => $one->level === Level::Stop && ! $one->finding->passes()))[0] ?? null;
+    }
+
+    /** What stops it now, first what does not pass; null where nothing does. */
+    public function stoppedBy(): ?Verdict
+    {
+        $first = $this->reasons()[0] ?? null;
+
+        return $this->barredBy() ?? ($first?->level === Level::Stop ? $first : null);
+    }
+
     /** Id of the leaf test that speaks for or against it, or is waited for; null where none does. */
     public function test(): ?int
     {

@@ -159,4 +159,9 @@ it('says what went with what was spilled, until it is back in: then the load is 
     $soap = bottleLine($batch, ['minute' => 7, 'kind' => 'added', 'ingredient' => 'castile-soap', 'amount' => ['amount' => 1, 'unit' => '[tsp_us]']]);
     expect(Refill::of($batch, $history($spilled, $neem, $soap), 1))->toBe([])
         ->and(bottleHolds($batch, [['minute' => 5, 'kind' => 'spilled', 'share' => 0.5], ['minute' => 6, 'kind' => 'added', 'ingredient' => 'neem-oil', 'amount' => ['amount' => 1, 'unit' => '[tbs_us]']], ['minute' => 7, 'kind' => 'added', 'ingredient' => 'castile-soap', 'amount' => ['amount' => 1, 'unit' => '[tsp_us]']]]))->toEqual([3785.4, ['neem-oil' => 0.781, 'castile-soap' => 0.260]]);
+    // What was taken in the place of the soap is what goes back in.
+    $detergent = bottleLine($batch, ['minute' => 4, 'kind' => 'swapped', 'item' => 'castile-soap', 'ingredient' => 'dish-detergent']);
+    $other = bottleLine($batch, ['minute' => 7, 'kind' => 'added', 'ingredient' => 'dish-detergent', 'amount' => ['amount' => 1, 'unit' => '[tsp_us]']]);
+    expect(Refill::of($batch, $history($detergent, $spilled, $neem, $other), 1))->toBe([])
+        ->and(array_keys(Refill::of($batch, $history($detergent, $spilled, $neem, $soap), 1)))->toBe(['castile-soap']);
 });

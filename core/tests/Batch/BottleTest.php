@@ -52,6 +52,7 @@ dataset('what happened to it', [
     'even, and the test leaves are due' => [bottle(), bottleGate(Verdict::of(Finding::LeafTestLookNow)), 60, BottleState::Standing, BottleAct::LookAtLeaves],
     'even, and the roots are dry' => [bottle(), bottleGate(Verdict::of(Finding::DryRoot), Verdict::of(Finding::LeafTestGoAhead)), 60, BottleState::Standing, BottleAct::Wait],
     'even, and nobody may put it there' => [bottle(), bottleGate(Verdict::of(Finding::DrenchPlanted), Verdict::of(Finding::LeafTestNone)), 60, BottleState::Standing, BottleAct::Hold],
+    'even, and what is dry bears it never' => [bottle(), bottleGate(Verdict::of(Finding::DryRoot), Verdict::of(Finding::NoOil)), 60, BottleState::Standing, BottleAct::Hold],
     'even, and its leaves burnt before' => [bottle(), bottleGate(Verdict::of(Finding::BurntBefore)), 60, BottleState::Standing, BottleAct::Hold],
     'even, and the test is of last season: two leaves once more' => [bottle(), bottleGate(Verdict::of(Finding::LeafTestFaded)), 60, BottleState::Standing, BottleAct::LeafTest],
     'even, and the test leaves were marked' => [bottle(), bottleGate(Verdict::of(Finding::LeafTestWeaken)), 60, BottleState::Standing, BottleAct::Hold],

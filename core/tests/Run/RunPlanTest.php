@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use IdleMixer\Core\Measure\Kit;
 use IdleMixer\Core\Mix\Formulator;
 use IdleMixer\Core\Quantity\Amount;
 use IdleMixer\Core\Quantity\Unit;
@@ -11,6 +12,7 @@ use IdleMixer\Core\Run\RunPlan;
 use IdleMixer\Core\Run\RunSpray;
 use IdleMixer\Core\Run\RunStep;
 use IdleMixer\Core\Wording\RunWords;
+use IdleMixer\Core\Work\Load;
 
 /**
  * @param list<string> $tapped
@@ -29,7 +31,7 @@ function planFor(string $slug, int $loads = 1, bool $rinses = false, ?int $stand
 
     $made = (new Formulator())->scaledTo(Amount::of(1.0, Unit::Litre)->volume(), $catalogue->get($slug));
 
-    return RunPlan::of(new RunLoads(array_fill(0, max(1, $loads), '1 L'), $standing ?? $loads, $mixed ?? $standing ?? $loads), [7 => 'Rose', 3 => 'Lemon', 9 => 'Bay'], RunSpray::of($catalogue->get($slug)->use, $made), $catalogue->practice($slug), $rinses);
+    return RunPlan::of(new RunLoads(array_fill(0, max(1, $loads), '1 L'), $standing ?? $loads, $mixed ?? $standing ?? $loads), [7 => 'Rose', 3 => 'Lemon', 9 => 'Bay'], RunSpray::of($catalogue->get($slug)->use, Load::of($made, Kit::kitchen()->planner())), $catalogue->practice($slug), $rinses);
 }
 
 // Common practice, no source: gloves, knock back, look at the mix, fill, shake, plant by plant, soak and brush and rinse by school,
