@@ -85,7 +85,9 @@
         {#snippet wall()}
             <Sentence state={bench} own={() => void drawers?.show('own')} />
             <!-- Without an address it is no link: nothing is mixed already. -->
-            {#if bench.shelf.opening.note}<a class="link" href={bench.shelf.opening.to} data-note>{bench.shelf.opening.note}</a>{/if}
+            {#if bench.shelf.opening.note}<a class={bench.shelf.opening.to && 'link'} href={bench.shelf.opening.to} data-note
+                    >{bench.shelf.opening.note}</a
+                >{/if}
             {#if bench.found}<p class="quiet text-sm leading-tight" data-found>{bench.found}</p>{/if}
             {#if bench.plan !== null}
                 <div class="flex items-center gap-3">
