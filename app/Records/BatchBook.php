@@ -148,8 +148,8 @@ final class BatchBook
         return substr($frozen, 0, -1) . ',"record":' . $history . '}';
     }
 
-    /** @return list<Tick> */
-    private static function ticks(Batch $batch): array
+    /** @return list<Tick> of all loads */
+    public static function ticks(Batch $batch): array
     {
         $ticks = [];
         foreach ($batch->items as $item) {

@@ -12,6 +12,7 @@ use IdleMixer\Core\Batch\BottleLine;
 use IdleMixer\Core\Batch\BottleLineKind;
 use IdleMixer\Core\Batch\BottleLineReader;
 use IdleMixer\Core\Batch\BottleLineWriter;
+use IdleMixer\Core\Batch\InOrder;
 use IdleMixer\Core\Batch\Made;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\Node;
@@ -40,10 +41,12 @@ final readonly class BottleLines
         if (array_filter($lines, static fn(BottleLine $line): bool => $line->id === $id) !== []) {
             return;
         }
-        $load = $this->loadInHand($batch, $record, $now);
+        $inHand = $this->loadInHand($batch, $record, $now);
+        $load = $said->optional('load')?->whole(1, count($record->loads)) ?? $inHand;
+        $at = InOrder::ofLine($now, $load, BatchBook::ticks($batch), BatchBook::mixed($batch, $record)[$load - 1] ?? null);
         $line = $rest === null
-            ? (new BottleLineReader($record, $this->ingredients))->of($said, $id, $now, $load)
-            : $this->overRest($batch, $rest, $ml, $id, $now, $said->optional('load')?->whole(1, count($record->loads)) ?? $load);
+            ? (new BottleLineReader($record, $this->ingredients))->of($said, $id, $at, $load)
+            : $this->overRest($batch, $rest, $ml, $id, $at, $load);
         self::refuse($batch, $record, $line);
         $batch->fill(['lines' => json_encode(array_map(BottleLineWriter::write(...), [...$lines, $line]), \JSON_UNESCAPED_UNICODE | \JSON_PRESERVE_ZERO_FRACTION | \JSON_THROW_ON_ERROR)]);
         $changed = ['lines' => $batch->lines, ...$line->kind->wantsAnotherGlass() ? ['stand_test' => StandTest::NotDone->value] : [], ...$this->finisher->reckoned($batch, $record)];

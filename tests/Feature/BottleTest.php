@@ -187,6 +187,21 @@ it('moves the hour at which a load was mixed where that is corrected, and asks n
         ->and(Notebook::get("/api/batches/{$batch}/document")->at('record.mixed'))->toBe(['2026-06-01T08:15:00Z']);
 });
 
+// The notebook keeps seconds, and hands may be quicker: half of what was in is half, whatever the clock says. Hand reckoning.
+it('keeps the order of what happens within one second', function (): void {
+    $batch = Notebook::batch(['recipe' => 'plain-soap'])->id();
+    $half = toldOf($batch, ['kind' => 'spilled', 'share' => 0.5]);
+    expect($half->list('refill'))->toBe([]);
+    scoopAll($batch);
+    Notebook::post("/api/batches/{$batch}/finish", ['standTest' => 'not-done']);
+    $whole = Notebook::get("/api/batches/{$batch}");
+    $spilled = toldOf($batch, ['kind' => 'spilled', 'share' => 0.5]);
+    $unharmed = Notebook::get('/api/batches/' . Notebook::mixed(null, ['recipe' => 'plain-soap']));
+    expect($whole->at('actual.composition'))->toBe($unharmed->at('actual.composition'))
+        ->and($spilled->at('actual.composition'))->toBe($unharmed->at('actual.composition'))
+        ->and($spilled->number('actual.finished_mL'))->toEqualWithDelta($unharmed->number('actual.finished_mL') / 2, 1e-6);
+});
+
 // A bottle that was emptied into another holds nothing: common practice, no source.
 it('leaves nothing of a rest that another batch was filled onto', function (): void {
     $old = Notebook::mixed(null, ['recipe' => 'neem-leaf-quart']);

@@ -15,6 +15,8 @@ use App\Models\BatchTick;
 use App\Models\Who;
 use App\Records\BatchBook;
 use App\Records\Scoops;
+use DateTimeImmutable;
+use IdleMixer\Core\Batch\InOrder;
 use IdleMixer\Core\Batch\Tick;
 use IdleMixer\Core\Words\Say;
 use Illuminate\Http\JsonResponse;
@@ -40,16 +42,15 @@ final readonly class TallyController
             throw RefusedCall::notFound(Say::it('calls/tally-controller.spoonful-this-measure-filled-times', ['number' => $number, 'fills' => $fills]), $number);
         }
         $ticked
-            ? $this->tick($row->id, $number)
+            ? $this->tick($row->id, $number, InOrder::ofTick($this->clock->now(), $row->item->load, BatchBook::lines($batch, $record)))
             : BatchTick::query()->where('batch_scoop_id', $row->id)->where('number', $number)->delete();
 
         return new JsonResponse(BatchAnswers::scoop($row->load('ticks'), $row->item, $record, $scoop));
     }
 
     /** What waited on a device that was apart, and was ticked elsewhere at another time, may be a second spoonful. */
-    private function tick(int $scoop, int $number): void
+    private function tick(int $scoop, int $number, DateTimeImmutable $at): void
     {
-        $at = $this->clock->now();
         $new = BatchTick::query()->insertOrIgnore(['batch_scoop_id' => $scoop, 'number' => $number, 'ticked_at' => $at->format('Y-m-d H:i:s'), 'who' => $this->who->name()]);
         $before = $new > 0 || ! $this->clock->hasWaited() ? null : BatchTick::query()->where('batch_scoop_id', $scoop)->where('number', $number)->first();
         if ($before !== null && Tick::isAnother($before->ticked_at, $at)) {
