@@ -6,6 +6,7 @@ namespace App\Models;
 
 use Carbon\CarbonImmutable;
 use IdleMixer\Core\Leaf\Burn as Burnt;
+use IdleMixer\Core\Run\RunStepKind;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -19,6 +20,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property int $batch_id
  * @property CarbonImmutable $sprayed_at
  * @property bool $hand_work
+ * @property bool $rinsed off within a day, by hand
  * @property string $override why it went without proof; empty where it had one
  * @property string $notes
  * @property int|null $run_id the walk through the bed that it was part of
@@ -57,6 +59,12 @@ final class Round extends Correctable
     public function burns(): HasMany
     {
         return $this->hasMany(Burn::class)->orderBy('id');
+    }
+
+    /** Off within a day, by hand: it was said, or it was a step of its walk. */
+    public function wasRinsed(): bool
+    {
+        return $this->rinsed || $this->run?->taps->contains('step', RunStepKind::Rinse->value) === true;
     }
 
     /** Whether somebody saw leaves that it burnt, and not only marked. */

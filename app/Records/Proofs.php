@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Records;
 
+use App\Models\Batch;
 use App\Models\LeafTest;
 use App\Models\Plant;
 use App\Models\Round;
@@ -18,12 +19,12 @@ use IdleMixer\Core\Plant\Stage;
 /** What a plant, and those of its kind, are proven to bear: by leaf tests, by rounds that left no mark, and by what burnt after one. */
 final readonly class Proofs
 {
-    public function __construct(private BatchBook $book) {}
+    public function __construct(private BatchBook $book, private HeatWaves $heat) {}
 
     public function of(Plant $plant, DateTimeImmutable $now): Proof
     {
         $kin = self::kin($plant);
-        $tested = self::tests($kin);
+        $tested = $this->tests($kin, $now);
         $clean = [];
         foreach (Round::query()->whereHas('case', static fn($case) => $case->whereIn('plant_id', $kin))->with(['batch', 'burns'])->orderBy('id')->get() as $round) {
             // What burnt is what was meant, where spoons were off no more than they always are.
@@ -47,16 +48,22 @@ final readonly class Proofs
      *
      * @return list<TestedSpray> each strength of a ladder by itself
      */
-    private static function tests(array $kin): array
+    private function tests(array $kin, DateTimeImmutable $now): array
     {
         $tested = [];
         foreach (LeafTest::query()->whereIn('plant_id', $kin)->with(['readings', 'batch', 'plant'])->orderBy('id')->get() as $test) {
             $on = $test->plant;
-            $since = SinceThen::onPlant($test->applied_at, $on->dry_on, $on->stage === null ? null : Stage::tryFrom($on->stage), $on->stage_on);
-            array_push($tested, ...TestedSpray::each($test->id, FromNotebook::leafTest($test), BatchBook::composition($test->batch), $test->batch->submission, $since));
+            $since = SinceThen::onPlant($test->applied_at, $on->dry_on, $on->stage === null ? null : Stage::tryFrom($on->stage), $on->stage_on, $on->indoors ? null : $this->heat->last($now));
+            array_push($tested, ...TestedSpray::each($test->id, FromNotebook::leafTest($test), BatchBook::composition($test->batch), $test->batch->submission, $since, $this->grades($test->batch)));
         }
 
         return $tested;
+    }
+
+    /** @return array<string, float> */
+    private function grades(Batch $batch): array
+    {
+        return $this->book->planned($this->book->record($batch))->grades();
     }
 
     /** @return list<int> the plant itself, and those that are called the same kind and have the same leaf */

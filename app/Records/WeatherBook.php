@@ -18,7 +18,7 @@ use IdleMixer\Core\Weather\WeatherSource;
 /** Asks everybody who tells the weather of the garden: who stood at the door, then the file or the station. */
 final readonly class WeatherBook
 {
-    private const HOUR = 3600;
+    public const HOUR = 3600;
 
     public function __construct(private GardenBook $garden, private WeatherSource $station, private WeatherReader $reader) {}
 

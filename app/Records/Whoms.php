@@ -108,7 +108,7 @@ final readonly class Whoms
             ->whereIn('case_id', PestCase::query()->whereIn('plant_id', $kin)->select('id'))
             ->where('sprayed_at', '<=', $now)
             ->where(static fn($some) => $some->where('sprayed_at', '>=', $since)->orWhereIn('id', Burn::query()->select('round_id')))
-            ->with(['burns', 'case:id,plant_id', 'batch.recipeVersion.recipe'])
+            ->with(['burns', 'case:id,plant_id', 'batch.recipeVersion.recipe', 'run.taps'])
             ->orderBy('id')->get();
         $had = [];
         foreach ($rounds as $round) {
@@ -124,7 +124,7 @@ final readonly class Whoms
                 $this->book->use($round->batch),
                 $spray === null ? $this->planned($round) : Strengths::ofComposition($spray),
                 $spray,
-                $this->shipped->has($slug) && $this->shipped->practice($slug)->rinsed,
+                $round->wasRinsed() || ($this->shipped->has($slug) && $this->shipped->practice($slug)->rinsed),
                 is_numeric($burnt) ? (float) $burnt : null,
                 $own,
             );

@@ -15,16 +15,18 @@ final readonly class Doors
      * @param array<string, mixed> $plant   as it is entered, beside its name
      * @param array<string, mixed> $request of the bench
      * @param bool                 $tick    whether every spoonful is ticked
+     * @param int|null             $sprayer that it is mixed in
+     * @param string               $keeping the school by which it keeps
      */
-    public static function before(array $plant, array $request, ?int $known = null, bool $tick = true): self
+    public static function before(array $plant, array $request, ?int $known = null, bool $tick = true, ?int $sprayer = null, string $keeping = 'strict'): self
     {
         $id = $known ?? self::plant($plant);
         $case = Notebook::case($id);
-        $batch = Notebook::batch($request, $case);
+        $batch = Notebook::batch($request, $case, of: $sprayer);
         if ($tick) {
             Notebook::tickAll($batch);
         }
-        Notebook::post("/api/batches/{$batch->id()}/finish", ['standTest' => 'even']);
+        Notebook::post("/api/batches/{$batch->id()}/finish", ['standTest' => 'even', 'keeping' => $keeping]);
 
         return new self($id, $case, $batch->id(), ['recipe' => 'neem-leaf-quart', 'make' => ['amount' => 1, 'unit' => '[qt_us]'], ...$request]);
     }

@@ -102,13 +102,15 @@ final class Notebook
     /**
      * @param array<string, mixed> $request
      * @param array<string, mixed> $beside  what stands on the bench beside the request
+     * @param int|null             $of      the sprayer that it is mixed in
      */
-    public static function batch(array $request = [], ?int $case = null, array $beside = []): Answer
+    public static function batch(array $request = [], ?int $case = null, array $beside = [], ?int $of = null): Answer
     {
         return self::post('/api/batches', [
             'submission' => self::submission(),
             'bench' => ['request' => ['recipe' => 'neem-leaf-quart', 'make' => ['amount' => 1, 'unit' => '[qt_us]'], ...$request], ...$beside],
             'caseId' => $case,
+            'sprayerId' => $of,
         ]);
     }
 

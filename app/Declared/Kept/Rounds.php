@@ -46,6 +46,7 @@ final class Rounds extends Record
             Link::to('batches', 'batch_id', 'batch', 'batch'),
             Plain::needed('sprayed_at', Moment::past($this->clock)),
             self::flag('hand_work'),
+            self::flag('rinsed'),
             Plain::usually('notes', Text::notes(RecipeReader::MAX_NOTES), ''),
             Plain::usually('override', Text::notes(RecipeReader::MAX_NOTES), ''),
             Plain::maybe('litres', Number::upTo(self::MOST_LITRES)),

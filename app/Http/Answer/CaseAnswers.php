@@ -18,6 +18,7 @@ use App\Records\Looks;
 use App\Records\ReadyBatches;
 use App\Records\SaidOfCase;
 use App\Records\Situations;
+use App\Records\StandsMixed;
 use App\Records\TaskList;
 use App\Records\Whoms;
 use DateTimeImmutable;
@@ -27,7 +28,6 @@ use IdleMixer\Core\Evidence\LookPlans;
 use IdleMixer\Core\Evidence\Trial;
 use IdleMixer\Core\Evidence\UnsprayedCatalogue;
 use IdleMixer\Core\Gate\Whom;
-use IdleMixer\Core\Recipe\RecipeUse;
 use IdleMixer\Core\Trouble\TroubleCatalogue;
 use IdleMixer\Core\Weather\KeptWeather;
 use IdleMixer\Core\Wording\ComparisonWords;
@@ -62,6 +62,7 @@ final readonly class CaseAnswers
         private UnsprayedCatalogue $unsprayed,
         private RunWords $run,
         private Whoms $whoms,
+        private StandsMixed $stands,
         private Gates $gates,
         private GateAnswers $gate,
     ) {}
@@ -213,6 +214,7 @@ final readonly class CaseAnswers
             CompositionWords::of(BatchBook::composition($round->batch)),
             Instant::of($round->sprayed_at),
             $round->hand_work,
+            $round->rinsed,
             $round->notes,
             $trial?->outcome()->value,
             $trial === null ? '' : $this->findings->trial($trial),
@@ -241,10 +243,9 @@ final readonly class CaseAnswers
     /** @return list<SprayableAnswer> what could be sprayed on this case, with what speaks for and against each */
     private function batches(PestCase $case, DateTimeImmutable $now): array
     {
-        $found = Batch::query()->whereNotNull('made_at')->whereNull('discarded_at')->where('for_leaf_test', false)->orderByDesc('made_at')->orderByDesc('id')->limit(self::MOST_BATCHES)->get();
         $whom = $this->whoms->of($case->plant, $now);
 
-        return array_map(fn(Batch $batch): SprayableAnswer => $this->sprayable($batch, $whom, $now), array_values(array_filter($found->all(), fn(Batch $batch): bool => $this->book->record($batch)->target->use !== RecipeUse::Stock)));
+        return array_map(fn(Batch $batch): SprayableAnswer => $this->sprayable($batch, $whom, $now), $this->stands->newest(self::MOST_BATCHES));
     }
 
     private function sprayable(Batch $batch, Whom $whom, DateTimeImmutable $now): SprayableAnswer

@@ -14,6 +14,7 @@ use App\Records\BatchBook;
 use App\Records\Gates;
 use App\Records\Proofs;
 use App\Records\ReadyBatches;
+use App\Records\StandsMixed;
 use App\Records\TaskList;
 use App\Records\Whoms;
 use DateTimeImmutable;
@@ -42,6 +43,7 @@ final readonly class PlantPageAnswers
         private Proofs $proofs,
         private VerdictWriter $verdicts,
         private Whoms $whoms,
+        private StandsMixed $stands,
         private Gates $gates,
         private GateAnswers $gate,
     ) {}
@@ -94,10 +96,10 @@ final readonly class PlantPageAnswers
     /** @return list<StandingAnswer> what stands mixed, newest first */
     private function standing(Plant $plant, DateTimeImmutable $now): array
     {
-        $batches = Batch::query()->whereNotNull('made_at')->whereNull('discarded_at')->where('for_leaf_test', false)->where(static fn($some) => $some->whereNull('discard_at')->orWhere('discard_at', '>=', $now))->orderByDesc('made_at')->orderByDesc('id')->limit(self::MOST_STANDING)->get();
-        $whom = $batches->isEmpty() ? null : $this->whoms->of($plant, $now);
+        $batches = $this->stands->newest(self::MOST_STANDING);
+        $whom = $batches === [] ? null : $this->whoms->of($plant, $now);
 
-        return $whom === null ? [] : array_values($batches->map(fn(Batch $batch): StandingAnswer => new StandingAnswer(new RefAnswer($batch->id, $batch->submission, $batch->name), $this->gate->of($this->gates->of($whom, $this->gates->spray($batch, $now))), $this->bottles->of($batch, $now)))->all());
+        return $whom === null ? [] : array_map(fn(Batch $batch): StandingAnswer => new StandingAnswer(new RefAnswer($batch->id, $batch->submission, $batch->name), $this->gate->of($this->gates->of($whom, $this->gates->spray($batch, $now))), $this->bottles->of($batch, $now)), $batches);
     }
 
     /**

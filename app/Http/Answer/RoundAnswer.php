@@ -25,6 +25,8 @@ final readonly class RoundAnswer
         #[Shape(format: 'date-time')]
         public string $sprayedAt,
         public bool $handWork,
+        /** Whether it was rinsed off within a day, by hand. */
+        public bool $rinsed,
         public string $notes,
         #[Shape(ref: 'Outcome')]
         public ?string $outcome,

@@ -103,6 +103,7 @@ final readonly class CaseController
             'batch_id' => $input->batch->id,
             'sprayed_at' => $input->sprayedAt,
             'hand_work' => $input->handWork,
+            'rinsed' => $input->rinsed,
             'notes' => $input->notes,
             'override' => $closed === null ? '' : $input->override,
             'weather' => $weather->kept($input->sprayedAt),

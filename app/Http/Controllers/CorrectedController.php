@@ -62,7 +62,7 @@ final readonly class CorrectedController
         if ($closed !== null && $override === '') {
             throw $node->fault(Say::it('calls/corrected-controller.to-say-that-was-sprayed', ['because' => $verdicts->write($closed)->because]));
         }
-        Corrections::correct($round, $input->sent->basedOn, ['batch_id' => $input->batch->id, 'sprayed_at' => $input->sprayedAt, 'hand_work' => $input->handWork, 'notes' => $input->notes, 'override' => $override], $this->clock->now());
+        Corrections::correct($round, $input->sent->basedOn, ['batch_id' => $input->batch->id, 'sprayed_at' => $input->sprayedAt, 'hand_work' => $input->handWork, 'rinsed' => $input->rinsed, 'notes' => $input->notes, 'override' => $override], $this->clock->now());
 
         return new JsonResponse($answer->whole($round->case, $this->clock->now()));
     }

@@ -22,6 +22,8 @@ final readonly class RoundInput
         public Batch $batch,
         public DateTimeImmutable $sprayedAt,
         public bool $handWork,
+        /** Whether it was rinsed off within a day, by hand. */
+        public bool $rinsed,
         public string $notes,
         /** Why it goes without proof; empty where nobody said. */
         public string $override,
@@ -30,7 +32,7 @@ final readonly class RoundInput
     /** @throws InvalidDocument with the path of the first fault found */
     public static function read(Node $node, DateTimeImmutable $now, bool $correcting = false): self
     {
-        $sent = Sent::opened($node, ['batch', 'sprayedAt', 'handWork', 'notes', 'override'], $correcting);
+        $sent = Sent::opened($node, ['batch', 'sprayedAt', 'handWork', 'rinsed', 'notes', 'override'], $correcting);
         $object = $sent->object;
         $batch = Existing::named($object->get('batch'), Batch::query(), 'batch');
         $sprayedAt = Moment::past($object->optional('sprayedAt'), $now);
@@ -43,6 +45,7 @@ final readonly class RoundInput
             $batch,
             $sprayedAt,
             $object->optional('handWork')?->flag() ?? false,
+            $object->optional('rinsed')?->flag() ?? false,
             $object->optional('notes')?->text(self::LONGEST_NOTE) ?? '',
             trim($object->optional('override')?->text(self::LONGEST_REASON) ?? ''),
         );

@@ -55,7 +55,7 @@ final readonly class CsvCells
     /**
      * @param array<string, string> $row
      *
-     * @return array{batch_id: string, sprayed_at: string, hand_work: bool, override: string, litres: float|null, weather: string, notes: string}
+     * @return array{batch_id: string, sprayed_at: string, hand_work: bool, rinsed: bool, override: string, litres: float|null, weather: string, notes: string}
      *
      * @throws InvalidDocument
      */
@@ -69,6 +69,7 @@ final readonly class CsvCells
             'batch_id' => Entry::id(new Node($row['batch_id'], 'batch_id')),
             'sprayed_at' => $this->at($row, 'at', $now)->format('Y-m-d H:i:s'),
             'hand_work' => self::flag($row, 'hand_work') ?? false,
+            'rinsed' => self::flag($row, 'rinsed') ?? false,
             'override' => (new Node($row['override'] ?? '', 'override'))->text(self::LONGEST_NOTES),
             'litres' => isset($row['litres']) ? self::number($row['litres'], 'litres', self::MOST_LITRES) : null,
             'weather' => '',

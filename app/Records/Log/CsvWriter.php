@@ -70,7 +70,7 @@ final class CsvWriter
     {
         return [
             'what' => CsvColumns::SPRAYED, 'id' => self::id($round), 'at' => self::at($round->sprayed_at), 'batch_id' => self::id($round->batch), 'spray' => $round->batch->name,
-            'strength' => implode('; ', CompositionWords::of(BatchBook::composition($round->batch))), 'hand_work' => self::flag($round->hand_work), 'override' => $round->override,
+            'strength' => implode('; ', CompositionWords::of(BatchBook::composition($round->batch))), 'hand_work' => self::flag($round->hand_work), 'rinsed' => self::flag($round->rinsed), 'override' => $round->override,
             'litres' => $round->litres === null ? null : self::number($round->litres), 'outcome' => $weighed?->outcome, 'reduction_percent' => $weighed?->reduction === null ? null : self::number(round($weighed->reduction, 1)),
             'formula' => $weighed?->formula, 'notes' => $round->notes,
         ];

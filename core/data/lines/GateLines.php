@@ -73,6 +73,9 @@ final class GateLines
     /** A plant is freshly moved for so long. */
     public const MOVED_HOLDS = ['value' => 7, 'unit' => 'd', 'source' => 'practice'];
 
+    /** Water that was too hot when it went in is no longer so after so long in the bottle. */
+    public const WATER_COOLS = ['value' => 1.0, 'unit' => 'h', 'source' => 'house'];
+
     /** Shares of a strength that spoons can halve or part, largest first. */
     public const SHARES = ['value' => [0.75, 0.5, 0.33, 0.25, 0.125], 'unit' => '1', 'source' => 'house'];
 }

@@ -123,4 +123,10 @@ final class WeatherLines
 
     /** Hours that are further apart than this are not one stretch. */
     public const APART = ['value' => 3600, 'unit' => 's', 'source' => 'house'];
+
+    /** Days of which the warmest hour is over it make a heat wave; °C in the shade. */
+    public const HEAT_WAVE = ['value' => 32.0, 'unit' => 'Cel', 'source' => 'practice'];
+
+    /** So many of them, one after the other, are one. */
+    public const HEAT_WAVE_DAYS = ['value' => 3, 'unit' => 'd', 'source' => 'practice'];
 }

@@ -189,7 +189,7 @@ final readonly class GateReader
         $read = $begun->modify("+{$wait} hours");
         $test = new LeafTest($begun, $wait, TestLeaves::of(max(1, $leaves), [1.0], false), $leaves < 1 || ($read > $now && $worst <= LeafLines::CLEAN['value']) ? [] : [new LeafLook(min($read, $now), $seen)]);
 
-        return ($object->filled('sameKind')?->flag() ?? true) ? new TestedSpray(0, $test, $spray->composition(), bottle: ($object->filled('thisBottle')?->flag() ?? false) ? self::THIS_BOTTLE : '', since: $since) : null;
+        return ($object->filled('sameKind')?->flag() ?? true) ? new TestedSpray(0, $test, $spray->composition(), bottle: ($object->filled('thisBottle')?->flag() ?? false) ? self::THIS_BOTTLE : '', since: $since, grades: $spray->mixture->grades()) : null;
     }
 
     private static function ago(DateTimeImmutable $now, float $days): DateTimeImmutable

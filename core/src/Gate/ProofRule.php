@@ -37,7 +37,7 @@ final readonly class ProofRule implements Rule
     {
         $whom = $question->whom;
 
-        return $whom?->proof === null || $whom->now === null ? null : $whom->proof->of(self::known($question->spray), $whom->now, $question->spray->bottle->name ?? '');
+        return $whom?->proof === null || $whom->now === null ? null : $whom->proof->of(self::known($question->spray), $whom->now, $question->spray->bottle->name ?? '', $question->spray->grades);
     }
 
     /** What is surely in it; null where nobody knows. */

@@ -49,7 +49,7 @@ final readonly class Question
         $lands = self::surfaces($spray, $whom->plant, $classes);
         $targets = array_map(static fn(ToleranceClass $class): Target => Target::of($spray->use, $class), $lands);
 
-        return new self($spray, $targets === [] ? [Target::of($spray->use, null)] : $targets, $whom->plant, $whom, $everyDays, $air, $water);
+        return new self($spray, $targets === [] ? [Target::of($spray->use, null)] : $targets, $whom->plant, $whom, $everyDays, $air, $water ?? $spray->bottle?->water);
     }
 
     /** @return list<ToleranceClass> */

@@ -31,17 +31,19 @@ final readonly class SprayNow
         public ?BottleNow $bottle = null,
         /** Whether it is rinsed off within a day. */
         public bool $rinsed = false,
+        /** @var array<string, float> percent on the bottles that it comes from, where they state one, by slug of the ingredient */
+        public array $grades = [],
     ) {}
 
     /** What is planned, or what really was measured, by the mixture that it is. */
     public static function of(Mixture $mixture, RecipeUse $use, ?Practice $practice, float $factor = 1.0, ?BottleNow $bottle = null): self
     {
-        return new self($use, Strengths::of($mixture), Composition::of([$mixture]), $practice, $factor, $mixture->bottleOf(Substance::Peroxide), $bottle, $practice->rinsed ?? false);
+        return new self($use, Strengths::of($mixture), Composition::of([$mixture]), $practice, $factor, $mixture->bottleOf(Substance::Peroxide), $bottle, $practice->rinsed ?? false, $mixture->grades());
     }
 
     public function rinsed(bool $rinsed): self
     {
-        return new self($this->use, $this->strengths, $this->composition, $this->practice, $this->factor, $this->peroxideBottle, $this->bottle, $rinsed);
+        return new self($this->use, $this->strengths, $this->composition, $this->practice, $this->factor, $this->peroxideBottle, $this->bottle, $rinsed, $this->grades);
     }
 
     public function has(Substance ...$any): bool

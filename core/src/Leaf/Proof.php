@@ -31,13 +31,15 @@ final readonly class Proof
     /**
      * @param Composition|null $spray  null where nobody knows what is in it
      * @param string           $bottle that it stands in; empty where it is only planned
+     * @param array<string, float> $grades percent on the bottles that it comes from, where they state one, by slug of the ingredient
      */
-    public function of(?Composition $spray, DateTimeImmutable $now, string $bottle = ''): ProofFinding
+    public function of(?Composition $spray, DateTimeImmutable $now, string $bottle = '', array $grades = []): ProofFinding
     {
-        return $spray === null ? $this->ofBottle($bottle, $now) : $this->ofSpray($spray, $now);
+        return $spray === null ? $this->ofBottle($bottle, $now) : $this->ofSpray($spray, $now, $grades);
     }
 
-    private function ofSpray(Composition $spray, DateTimeImmutable $now): ProofFinding
+    /** @param array<string, float> $grades */
+    private function ofSpray(Composition $spray, DateTimeImmutable $now, array $grades): ProofFinding
     {
         $alike = array_values(array_filter($this->tests, static fn(TestedSpray $one): bool => $one->spray?->hasSameIngredients($spray) === true));
         usort($alike, static fn(TestedSpray $a, TestedSpray $b): int => [$a->test->saidAt() ?? $now, $a->ref] <=> [$b->test->saidAt() ?? $now, $b->ref]);
@@ -50,7 +52,7 @@ final readonly class Proof
             }
         }
         $proven = array_filter($clean, static fn(TestedSpray $one): bool => self::isAtMost($spray, $one, self::REACH));
-        $fresh = array_filter($proven, static fn(TestedSpray $one): bool => ! $one->hasFaded($now));
+        $fresh = array_filter($proven, static fn(TestedSpray $one): bool => ! $one->hasFaded($now, $grades));
 
         return match (true) {
             $worst !== null => new ProofFinding(ProofOutcome::from($worst->test->outcome($now)->value), $worst),

@@ -25,15 +25,17 @@ enum SinceThen: string
      * @param DateTimeImmutable|null $dryOn   when it was dry at the root last
      * @param Stage|null             $stage   as it was said last
      * @param DateTimeImmutable|null $stageOn when that was said
+     * @param DateTimeImmutable|null $hotOn   the last day of the last heat wave that it stood in
      *
      * @return list<self>
      */
-    public static function onPlant(DateTimeImmutable $tested, ?DateTimeImmutable $dryOn, ?Stage $stage, ?DateTimeImmutable $stageOn): array
+    public static function onPlant(DateTimeImmutable $tested, ?DateTimeImmutable $dryOn, ?Stage $stage, ?DateTimeImmutable $stageOn, ?DateTimeImmutable $hotOn = null): array
     {
         // That it is in leaf says nothing new of leaves that were tested.
         $isSeason = in_array($stage, [Stage::Bare, Stage::Budding], true);
 
         return [
+            ...($hotOn > $tested ? [self::Heat] : []),
             ...($dryOn > $tested ? [self::Drought] : []),
             ...($isSeason && $stageOn > $tested ? [self::Season] : []),
         ];

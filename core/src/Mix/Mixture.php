@@ -44,6 +44,20 @@ final readonly class Mixture
         return $strengths === [] ? null : max($strengths);
     }
 
+    /** @return array<string, float> percent on the bottle of each ingredient whose bottles state one, by its slug; of several the strongest */
+    public function grades(): array
+    {
+        $grades = [];
+        foreach ($this->parts as $part) {
+            $stated = $part->strength ?? $part->ingredient->defaultStrength?->value;
+            if ($stated !== null) {
+                $grades[$part->ingredient->slug] = max($stated, $grades[$part->ingredient->slug] ?? 0.0);
+            }
+        }
+
+        return $grades;
+    }
+
     public function times(float $factor): self
     {
         return new self(

@@ -44,6 +44,7 @@ return [
     'share' => 'Percent of the leaf',
     'sprayed_at' => 'Sprayed',
     'hand_work' => 'Hand work the same day',
+    'rinsed' => 'Rinsed off within a day',
     'counted_at' => 'Counted',
     'value' => 'Count',
     'untreated' => 'On the untreated plant',

@@ -22,6 +22,7 @@ return [
         'batch' => 'uuid',
         'sprayedAt?' => 'date-time',
         'handWork?' => 'boolean',
+        'rinsed?' => 'boolean',
         'notes?' => 'string',
         'override?' => ['type' => 'string', 'description' => 'Why it goes without proof: needed where the leaf tests do not allow it.'],
     ],

@@ -21,6 +21,7 @@
             new Form(round === undefined ? `round-of-case-${one.key}` : `round-${round.key}-${round.version}`, {
                 batch: round?.batch.key ?? one.batches[0]?.key ?? '',
                 handWork: round?.handWork ?? false,
+                rinsed: round?.rinsed ?? false,
                 notes: round?.notes ?? '',
                 override: round?.override ?? '',
                 when: whenField(round?.sprayedAt),
@@ -42,11 +43,12 @@
 
     async function save(event?: SubmitEvent): Promise<void> {
         event?.preventDefault();
-        const { batch: sprayed, handWork, notes, when, override } = form.values;
+        const { batch: sprayed, handWork, rinsed, notes, when, override } = form.values;
         const instant = instantOf(when, round?.sprayedAt);
         const body = {
             batch: sprayed,
             handWork,
+            rinsed,
             notes,
             override: closed || round !== undefined ? override : '',
             ...(instant === undefined ? {} : { sprayedAt: instant }),
@@ -94,6 +96,10 @@
         <label class="flex min-h-11 items-center gap-3"
             ><input type="checkbox" class="checkbox checkbox-primary" bind:checked={form.values.handWork} />
             {say('cases/round-form.also-pruned-wiped-or-washed')}</label
+        >
+        <label class="flex min-h-11 items-center gap-3"
+            ><input type="checkbox" class="checkbox checkbox-primary" bind:checked={form.values.rinsed} />
+            {say('cases/round-form.rinsed-off')}</label
         >
         <When label={say('cases/round-form.when')} bind:value={form.values.when} />
         <label class="grid gap-1"

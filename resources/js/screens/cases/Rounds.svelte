@@ -60,6 +60,7 @@
                             <p class="quiet">{round.formula}</p>
                         </details>{/if}
                     {#if round.handWork}<p class="quiet text-sm">{say('cases/rounds.pruned-wiped-or-washed-down')}</p>{/if}
+                    {#if round.rinsed}<p class="quiet text-sm">{say('cases/rounds.rinsed-off')}</p>{/if}
                     {#if round.litres !== null || round.weather}<p class="quiet text-sm" data-then>
                             {[
                                 round.litres === null ? '' : say('cases/rounds.some', { litres: millilitres(1000 * round.litres) }),
