@@ -9,7 +9,8 @@ import { asAnother, inPlace, keepable } from './kinds';
 const ORIGIN = 'http://127.0.0.1';
 const NOW = Date.UTC(2026, 5, 1, 18);
 
-function guarded(where = '/bench?recipe=soap') {
+function guarded(where = '/bench?recipe=soap', later = (task: () => void): void => task()) {
+    let screen = where;
     const device = newDevice();
     const outbox = outboxOn(device);
     const guard = new Guard(
@@ -18,13 +19,13 @@ function guarded(where = '/bench?recipe=soap') {
         outbox,
         ORIGIN,
         () => NOW,
-        () => where,
-        (task) => task(),
+        () => screen,
+        later,
     );
     const get = async (path: string): Promise<unknown> => (await guard.fetch(new Request(ORIGIN + path))).json();
     const send = (path: string, body: unknown): Promise<Response> =>
         guard.fetch(new Request(ORIGIN + path, { method: 'POST', body: JSON.stringify(body) }));
-    return { device, outbox, guard, get, send };
+    return { device, outbox, guard, get, send, goTo: (next: string) => (screen = next) };
 }
 
 const noLine = (): void => void vi.stubGlobal('fetch', async () => Promise.reject(new TypeError('no route')));
@@ -73,6 +74,17 @@ it('answers a plan that was asked for before, says that a new one needs the serv
     noLine();
     expect(await (await send('/api/bench', { make: 1 })).json()).toEqual({ loads: 1 });
     await expect(send('/api/bench', { make: 2 })).rejects.toThrow('A new plan needs the machine that serves');
+    expect((await device.newest('plan '))?.where).toBe('/bench?recipe=soap');
+});
+
+it('knows the screen that asked for a plan, also where hands have gone on by the time it is kept', async () => {
+    const tasks: (() => void)[] = [];
+    const { device, send, goTo } = guarded('/bench?recipe=soap', (task) => void tasks.push(task));
+    server(() => answer(200, { loads: 1 }));
+    await send('/api/bench', { make: 1 });
+    goTo('/batches/35');
+    tasks.forEach((task) => task());
+    await settled();
     expect((await device.newest('plan '))?.where).toBe('/bench?recipe=soap');
 });
 

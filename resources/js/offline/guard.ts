@@ -43,7 +43,7 @@ export class Guard {
     async takeUp(parts: Parts): Promise<void> {
         for (const [path, { status, body }] of Object.entries(parts)) {
             if (status === OK && !NOT_KEPT.test(path)) {
-                await this.#keep(path, JSON.stringify(body));
+                await this.#keep(path, JSON.stringify(body), this.where());
             }
         }
     }
@@ -87,6 +87,7 @@ export class Guard {
 
     /** What was answered last stands in for what is not answered. */
     async #read(request: Request, path: string): Promise<Response> {
+        const asker = this.where();
         let response: Response;
         try {
             response = await this.#heard(this.call(request));
@@ -97,7 +98,7 @@ export class Guard {
             void this.device.forgetAnswers().catch(() => undefined);
         } else if (response.ok && !NOT_KEPT.test(path) && response.headers.get('Content-Type')?.startsWith('application/json') === true) {
             const copy = response.clone();
-            this.later(() => void copy.text().then((body) => this.#keep(path, body)));
+            this.later(() => void copy.text().then((body) => this.#keep(path, body, asker)));
         }
         return response;
     }
@@ -105,6 +106,8 @@ export class Guard {
     /** Hands wait for a plan: its question is read once that is there, and only the last of many is kept. */
     async #plan(request: Request): Promise<Response> {
         const asked = request.clone();
+        // Whoever asked may be on another screen by the time it is kept.
+        const asker = this.where();
         let response: Response;
         try {
             response = await this.#heard(this.call(request));
@@ -120,7 +123,7 @@ export class Guard {
             const mine = ++this.#plans;
             this.later(() => {
                 if (mine === this.#plans) {
-                    void Promise.all([asked.text(), copy.text()]).then(([question, body]) => this.#keep(PLAN + question, body));
+                    void Promise.all([asked.text(), copy.text()]).then(([question, body]) => this.#keep(PLAN + question, body, asker));
                 }
             });
         }
@@ -132,15 +135,15 @@ export class Guard {
         return before === null ? null : new Response(before.body, { status: OK, headers: { 'Content-Type': 'application/json' } });
     }
 
-    async #keep(path: string, body: string): Promise<void> {
+    async #keep(path: string, body: string, asker: string): Promise<void> {
         try {
-            await this.device.keepAnswer(path, { body, at: this.clock(), where: this.where() });
+            await this.device.keepAnswer(path, { body, at: this.clock(), where: asker });
             if (OPENING.test(path)) {
                 // The first plan of a bench came with what it opens with.
                 await this.device.keepAnswer(PLAN + path, {
                     body: '',
                     at: this.clock(),
-                    where: this.where().startsWith(BENCH) ? this.where() : BENCH,
+                    where: asker.startsWith(BENCH) ? asker : BENCH,
                 });
             }
             if (path.startsWith(PLAN)) {
