@@ -29,7 +29,8 @@ final class HeatWaves
             return null;
         }
         $hour = WeatherBook::hour($now);
-        $of = implode(' ', [$row->version, $hour, WeatherReport::query()->max('id')]);
+        $told = WeatherReport::query()->max('id');
+        $of = implode(' ', [$row->version, $hour, is_int($told) ? $told : 0]);
         if ($of !== $this->of) {
             $hours = LeafLines::FADES['value'] * self::HOURS;
             $this->of = $of;

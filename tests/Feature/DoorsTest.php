@@ -147,12 +147,13 @@ it('says the same at every door of whatever is met', function (int $seed): void 
                 Notebook::post("/api/rounds/{$round}/burns", ['submission' => Notebook::submission(), 'share' => $random->getInt(1, 60)]);
             }
         }
+        /** @var array<string, mixed> $request */
         $request = ['recipe' => $pick($sprays), 'factor' => $pick([0.25, 0.5, 0.8, 1, 1.3]), ...$maybe(['water' => ['temperature' => ['amount' => $pick([38, 50]), 'unit' => 'Cel']]])];
         if ($random->getInt(1, 3) === 1) {
             leavesBore($id, ['recipe' => $request['recipe'], 'factor' => $pick([0.8, 1])]);
         }
-        $doors = Doors::before([], $request, $id, $random->getInt(1, 5) > 1, keeping: $pick(['strict', 'patient']));
-        $hours = $pick([0, 0, 0, 2, 10, 30]);
+        $doors = Doors::before([], $request, $id, $random->getInt(1, 5) > 1, keeping: ['strict', 'patient'][$random->getInt(0, 1)]);
+        $hours = [0, 0, 0, 2, 10, 30][$random->getInt(0, 5)];
         Date::setTestNow(Date::now()->addHours($hours));
         $all = $doors->all();
         $told = json_encode([$seed, $plant, $request, $hours, $all], \JSON_THROW_ON_ERROR);

@@ -52,7 +52,6 @@ final readonly class CaseAnswers
         private Findings $findings,
         private Situations $situations,
         private Containment $containment,
-        private BatchBook $book,
         private VerdictWriter $verdicts,
         private CaseTrials $trials,
         private TaskList $tasks,

@@ -10,7 +10,7 @@ use IdleMixer\Core\Weather\ToldHour;
  *
  * @return list<ToldHour> a night at 18 °C and an afternoon of each day, at UTC
  */
-function daysOf(array $warmest): array
+function warmestOn(array $warmest): array
 {
     $hours = [];
     foreach ($warmest as $day => $celsius) {
@@ -25,7 +25,7 @@ function daysOf(array $warmest): array
 // Three days over 32 °C, one after the other: common practice, no source; told by hand.
 it('knows a heat wave by three hot days in a row, and its last day', function (array $warmest, ?string $last): void {
     /** @var array<string, float> $warmest */
-    expect(HeatWave::last(daysOf($warmest), new DateTimeZone('UTC'))?->format('Y-m-d'))->toBe($last);
+    expect(HeatWave::last(warmestOn($warmest), new DateTimeZone('UTC'))?->format('Y-m-d'))->toBe($last);
 })->with([
     'no weather' => [[], null],
     'two hot days' => [['2026-07-01' => 33.0, '2026-07-02' => 36.0], null],
@@ -40,6 +40,6 @@ it('knows a heat wave by three hot days in a row, and its last day', function (a
 
 it('tells days by the clock of the place', function (): void {
     // 14:00 UTC is the small hours of the next day in the far east.
-    expect(HeatWave::last(daysOf(['2026-07-01' => 33.0, '2026-07-02' => 36.0, '2026-07-03' => 33.0]), new DateTimeZone('Asia/Tokyo'))?->format('Y-m-d'))->toBe('2026-07-03')
-        ->and(HeatWave::last(daysOf(['2026-07-01' => 33.0, '2026-07-02' => 36.0, '2026-07-03' => 33.0]), new DateTimeZone('Pacific/Auckland'))?->format('Y-m-d'))->toBe('2026-07-04');
+    expect(HeatWave::last(warmestOn(['2026-07-01' => 33.0, '2026-07-02' => 36.0, '2026-07-03' => 33.0]), new DateTimeZone('Asia/Tokyo'))?->format('Y-m-d'))->toBe('2026-07-03')
+        ->and(HeatWave::last(warmestOn(['2026-07-01' => 33.0, '2026-07-02' => 36.0, '2026-07-03' => 33.0]), new DateTimeZone('Pacific/Auckland'))?->format('Y-m-d'))->toBe('2026-07-04');
 });
