@@ -50,13 +50,14 @@ final readonly class Screen
     private static function opening(string $query): string
     {
         parse_str($query, $said);
-        foreach (['again', 'case'] as $key) {
-            if (is_string($said[$key] ?? null) && preg_match('/^[1-9]\d{0,14}$/', $said[$key]) === 1) {
-                return "opening?{$key}={$said[$key]}";
+        $meant = [];
+        foreach (['again', 'case', 'plant', 'times', 'cup'] as $key) {
+            if (is_string($said[$key] ?? null) && preg_match('/^(0\.\d{0,3}[1-9]|[1-9]\d{0,14})$/', $said[$key]) === 1) {
+                $meant[] = "{$key}={$said[$key]}";
             }
         }
 
-        return 'opening';
+        return 'opening' . ($meant === [] ? '' : '?' . implode('&', $meant));
     }
 
     /** As the spray day asks for it. */

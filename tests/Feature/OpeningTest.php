@@ -83,3 +83,16 @@ it('takes swabs to a jar, and what is sprayed after them to the sprayer', functi
     expect($then->text('recipe'))->not->toBe('half-alcohol-swab')->and($then->at('make'))->toBeNull()
         ->and($then->at('first.bench.request.make'))->toEqual(['amount' => 1.0, 'unit' => '[gal_us]']);
 });
+
+it('tells for a plant what stands mixed for any of its cases', function (): void {
+    $plant = Notebook::plant();
+    $case = Notebook::case($plant);
+    $batch = Notebook::mixed($case, ['recipe' => 'plain-soap']);
+    $other = Notebook::plant('Another');
+    $stands = static fn(string $query): mixed => Notebook::get("/api/opening?{$query}")->at('to');
+    expect($stands("plant={$plant}"))->toBe("/batches/{$batch}")->and(Notebook::get("/api/opening?plant={$plant}")->text('note'))->toContain('Plain soap spray')
+        ->and($stands("case={$case}"))->toBe("/batches/{$batch}")
+        ->and($stands("plant={$other}"))->toBeNull()
+        // A cup for its leaves is mixed beside it.
+        ->and($stands("plant={$plant}&cup=1"))->toBeNull();
+});

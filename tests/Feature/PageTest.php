@@ -74,7 +74,9 @@ it('asks for the opening as the bench does', function (string $query, string $as
     ['', '/api/opening'],
     ['recipe=mild-soap', '/api/opening'],
     ['case=4&recipe=mild-soap', '/api/opening?case=4'],
-    ['case=4&again=12', '/api/opening?again=12'],
+    ['case=4&again=12', '/api/opening?again=12&case=4'],
+    ['plant=3&cup=1', '/api/opening?plant=3&cup=1'],
+    ['cup=1&again=12&times=0.5', '/api/opening?again=12&times=0.5&cup=1'],
     ['case=4%26x', '/api/opening'],
 ]);
 

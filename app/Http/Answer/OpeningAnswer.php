@@ -33,7 +33,7 @@ final readonly class OpeningAnswer
         public ?string $agitation,
         /** What was asked for and cannot be had, in a sentence. */
         public ?string $note,
-        /** Where the batch is that stands mixed for the case, of which the note speaks; null where none does. */
+        /** Where the batch is that stands mixed for the case or the plant, of which the note speaks; null where none does. */
         public ?string $to,
     ) {}
 }

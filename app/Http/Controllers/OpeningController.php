@@ -30,7 +30,7 @@ final readonly class OpeningController
 {
     public function __construct(private Openings $openings, private TroubleCatalogue $troubles, private ClockInterface $clock, private FirstBench $first, private PlantBenches $benches, private BenchPlans $plans, private Kitchenware $kitchenware, private BottleAnswers $bottles) {}
 
-    #[Call('What the bench opens on: the same again, a case, or what is due', answer: OpeningAnswer::class, query: ['again' => ['type' => 'integer'], 'case' => ['type' => 'integer'], 'cup' => ['type' => 'number'], 'times' => ['type' => 'number']], also: [404])]
+    #[Call('What the bench opens on: the same again, a case, or what is due; for a plant it tells what stands mixed', answer: OpeningAnswer::class, query: ['again' => ['type' => 'integer'], 'case' => ['type' => 'integer'], 'plant' => ['type' => 'integer'], 'cup' => ['type' => 'number'], 'times' => ['type' => 'number']], also: [404])]
     public function __invoke(Request $request): JsonResponse
     {
         $now = $this->clock->now();
@@ -56,7 +56,7 @@ final readonly class OpeningController
     {
         $times = $request->query('times');
         $cup = $request->query('cup') === '1' ? $this->kitchenware->leafCup() : null;
-        $told = OpeningAnswers::of($opening, $note, is_string($times) && preg_match('/^(1|0?\.[0-9]{1,4})$/', $times) === 1 ? (float) $times : 1.0, $cup, $cup === null ? $this->stands($opening) : null);
+        $told = OpeningAnswers::of($opening, $note, is_string($times) && preg_match('/^(1|0?\.[0-9]{1,4})$/', $times) === 1 ? (float) $times : 1.0, $cup, $cup === null ? $this->stands($opening, $this->number($request, 'plant')) : null);
         $bench = json_encode($this->first->of($told), \JSON_THROW_ON_ERROR | \JSON_PRESERVE_ZERO_FRACTION);
         $node = JsonText::parse($bench);
         $answer = json_encode($this->plans->of($this->benches->read($node)), \JSON_THROW_ON_ERROR);
@@ -64,11 +64,17 @@ final readonly class OpeningController
         return JsonResponse::fromJsonString(substr(json_encode($told, \JSON_THROW_ON_ERROR), 0, -1) . ",\"first\":{\"bench\":{$bench},\"answer\":{$answer}}}");
     }
 
-    /** @return array{batch: int, note: string}|null what is mixed for the case already and waits to be sprayed */
-    private function stands(Opening $opening): ?array
+    /**
+     * @param int|null $plant that is mixed for, where it is no case
+     *
+     * @return array{batch: int, note: string}|null what is mixed for the case, or for any of the plant, and waits to be sprayed
+     */
+    private function stands(Opening $opening, ?int $plant): ?array
     {
         $now = $this->clock->now();
-        $ready = $opening->case === null ? null : Batch::query()->find(ReadyBatches::of([$opening->case->id], $now)[$opening->case->id] ?? 0);
+        $cases = $plant === null ? array_filter([$opening->case?->id]) : PestCase::query()->where('plant_id', $plant)->whereNull('closed_at')->get(['id'])->pluck('id')->all();
+        $waiting = ReadyBatches::of(array_values(array_filter($cases, is_int(...))), $now);
+        $ready = $waiting === [] ? null : Batch::query()->find(max($waiting));
         if ($ready === null) {
             return null;
         }

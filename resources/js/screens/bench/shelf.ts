@@ -30,13 +30,9 @@ export async function fetchVessels(): Promise<Pick<Shelf, 'sprayers' | 'kit' | '
 
 /** Everything the bench is laid out from; the address says whether a batch is mixed again, or a case is sprayed. */
 export async function fetchShelf(from: URLSearchParams): Promise<Shelf> {
-    const number = (key: string): number => Number(from.get(key) ?? 0) || 0;
-    const again = number('again');
-    const query = {
-        ...(again > 0 ? { again } : number('case') > 0 ? { case: number('case') } : {}),
-        ...(number('times') > 0 ? { times: number('times') } : {}),
-        ...(from.get('cup') === '1' ? { cup: 1 } : {}),
-    };
+    const query = Object.fromEntries(
+        ['again', 'case', 'plant', 'times', 'cup'].map((key) => [key, Number(from.get(key))] as const).filter(([, value]) => value > 0),
+    );
     const [opening, jars, hand, catalogue, recipes, plants, sprayers, measures, cases, own] = await Promise.all([
         taken(api.GET('/api/opening', { params: { query } })),
         taken(api.GET('/api/jars')),
