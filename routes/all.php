@@ -8,6 +8,7 @@ use App\Http\Controllers\BatchFileController;
 use App\Http\Controllers\BatchSlipController;
 use App\Http\Controllers\BottleLineController;
 use App\Http\Controllers\BurnController;
+use App\Http\Controllers\BurnPhotoController;
 use App\Http\Controllers\CalendarController;
 use App\Http\Controllers\CaseChoiceController;
 use App\Http\Controllers\CaseController;
@@ -112,6 +113,7 @@ Route::prefix('api')->group(static function (): void {
     Route::get('leaf-tests', [LeafTestController::class, 'index']);
     Route::get('leaf-tests/{id}', [LeafTestController::class, 'show']);
     Route::get('leaf-tests/{id}/photos/{leaf}/{when}', [LeafPhotoController::class, 'show']);
+    Route::get('burns/{id}/photo', [BurnPhotoController::class, 'show']);
     Route::get('leaf-drawings/{shape}', [EyeController::class, 'drawings']);
     Route::get('eye', [EyeController::class, 'latest']);
     Route::get('eye/{shape}/{seed}', [EyeController::class, 'show']);
@@ -137,6 +139,7 @@ Route::prefix('api')->group(static function (): void {
     Route::post('way-out', WayOutController::class);
     Route::post('compose', ComposeController::class);
     Route::post('compare', CompareController::class);
+    Route::post('leaf-photos', [BurnPhotoController::class, 'measure']);
     Route::middleware(NamedByKey::class)->where(array_fill_keys(NamedByKey::NAMES, NamedByKey::PATTERN))->group(static function (): void {
         Route::post('batches/{id}/loads/{load}/way-out', [BatchSlipController::class, 'ask']);
         Route::post('leaf-tests/{id}/photos/{leaf}/{when}', [LeafPhotoController::class, 'measure']);
@@ -182,6 +185,7 @@ Route::prefix('api')->group(static function (): void {
         Route::post('eye', [EyeController::class, 'store']);
         Route::post('rounds/{id}/burns', [BurnController::class, 'store']);
         Route::put('burns/{id}', [BurnController::class, 'update']);
+        Route::put('burns/{id}/photo', [BurnPhotoController::class, 'store']);
         Route::post('runs', [RunController::class, 'store']);
         Route::put('runs/{id}/steps/{step}', [RunController::class, 'tap']);
         Route::put('runs/{id}/paused', [RunController::class, 'pause']);

@@ -6,6 +6,7 @@ namespace App\Models;
 
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasOne;
 
 /**
  * Burn that was seen after a round.
@@ -21,6 +22,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string $special what was special about the round
  * @property string $notes
  * @property-read Round $round
+ * @property-read BurnPhoto|null $photo
  * @property CarbonImmutable|null $taken_back_at
  */
 final class Burn extends Correctable
@@ -29,5 +31,14 @@ final class Burn extends Correctable
     public function round(): BelongsTo
     {
         return $this->belongsTo(Round::class);
+    }
+
+    /** @return HasOne<BurnPhoto, $this> when it was taken, without the picture */
+    public function photo(): HasOne
+    {
+        $photo = $this->hasOne(BurnPhoto::class);
+        $photo->getQuery()->select('id', 'burn_id', 'taken_at');
+
+        return $photo;
     }
 }

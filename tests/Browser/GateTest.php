@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Tests\Browser\Photograph;
 use Tests\Browser\Screen;
 use Tests\Browser\Served;
 
@@ -49,6 +50,9 @@ it('stops what burnt a plant on every screen, from one tap on its page', functio
         $screen->open('/')->press('The leaves of a plant look burnt')->see('Which plant looks burnt?');
         $screen->open("/plants/{$plant}#burnt")->see('Nothing else on it for 14 days')->see('After which round?')->see('likely');
         expect($screen->axe())->toBe('');
+        // It was never tested: a photograph of the worst leaf proposes how much, and stays with the burn.
+        Photograph::into($screen, '[data-photograph] input', 'brown', 0.3);
+        $screen->see('The photograph shows');
         $screen->type('The worst leaves are hurt by', '30')->press('They burnt');
         $screen->see('Test two leaves with half of it, or choose another spray.');
 
@@ -58,6 +62,7 @@ it('stops what burnt a plant on every screen, from one tap on its page', functio
         $screen->open("/batches/{$fresh}")->see('May it go on?')->see($stop);
         $screen->open("/labels/{$fresh}")->see($stop);
         $screen->open("/cases/{$case}")->see($stop)->see('Choose another');
+        expect($screen->script("const picture = document.querySelector('[data-burn] img'); return picture !== null && picture.complete && picture.naturalWidth > 0;"))->toBeTrue();
         expect($screen->text())->not->toContain('The same again');
         $screen->open("/bed?batch={$fresh}")->see($stop);
         $screen->open("/bench?case={$case}&recipe=plain-soap")->see($stop)->see('Mix it all the same');

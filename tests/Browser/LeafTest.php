@@ -2,27 +2,10 @@
 
 declare(strict_types=1);
 
-use Facebook\WebDriver\Remote\LocalFileDetector;
-use Facebook\WebDriver\Remote\RemoteWebElement;
-use IdleMixer\Core\Tests\Support\Leaves\Camera;
-use IdleMixer\Core\Tests\Support\Leaves\Made;
-use IdleMixer\Core\Tests\Support\Leaves\Painter;
+use Tests\Browser\Photograph;
 use Tests\Browser\Screen;
 use Tests\Browser\Served;
 use Tests\Browser\Walk;
-
-/** Puts a made photograph into a field of the screen: taken lying on its side, as telephones do. */
-function photographed(Screen $screen, string $label, string $injury, float $share): void
-{
-    [$picture] = (new Painter($made = new Made(5, 'ovate', 'green', $injury, $share, ['petiole'], 'even', 'white', ['turned'], 90)))->paint();
-    $file = sys_get_temp_dir() . '/leaf-' . getmypid() . "-{$injury}.jpg";
-    file_put_contents($file, Camera::take($picture, $made));
-    $field = $screen->all("input[aria-label=\"{$label}\"]")[0];
-    assert($field instanceof RemoteWebElement);
-    $field->setFileDetector(new LocalFileDetector())->sendKeys($file);
-    // The browser may read it from where it lies, in its own time.
-    register_shutdown_function(static fn(): bool => unlink($file));
-}
 
 /** Percent that the photograph on the screen was measured to. */
 function measuredShare(Screen $screen): float
@@ -56,13 +39,13 @@ it('tests a spray on leaves before the full batch: cup, wait, photographs, verdi
             $screen->press('Measure a photograph')->see('One leaf on plain white paper');
         };
         $open();
-        photographed($screen, 'Leaf 1: photograph before it was wetted', 'none', 0.0);
+        Photograph::into($screen, 'input[aria-label="Leaf 1: photograph before it was wetted"]', 'none', 0.0);
         expect(measuredShare($screen))->toBe(0.0);
 
         $served->passHours(48);
         $screen->open('/')->see('Look at the test leaves')->press('Say how they look')->see('The wait is over');
         $open();
-        photographed($screen, 'Leaf 1: photograph now', 'brown', 0.12);
+        Photograph::into($screen, 'input[aria-label="Leaf 1: photograph now"]', 'brown', 0.12);
         $share = measuredShare($screen);
         expect($share)->toBeGreaterThan(8.0)->toBeLessThan(16.0);
         $screen->see('what was there before is taken off');

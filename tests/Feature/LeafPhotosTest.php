@@ -7,6 +7,8 @@ use IdleMixer\Core\Tests\Support\Leaves\Camera;
 use IdleMixer\Core\Tests\Support\Leaves\Leaves as MadeLeaves;
 use IdleMixer\Core\Tests\Support\Leaves\Painter;
 use IdleMixer\Core\Tests\Support\Leaves\Scenes;
+use Illuminate\Contracts\Http\Kernel;
+use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\Date;
 use Tests\Feature\Answer;
@@ -54,6 +56,33 @@ it('measures a photograph, takes off what was there before, and reads it again a
     expect(Notebook::get("/api/leaf-tests/{$test}")->at('leafList.0'))->toMatchArray(['photoBefore' => true, 'photoAfter' => true]);
     Notebook::put("/api/leaf-tests/{$test}/photos/1/before", ['picture' => '']);
     expect(Notebook::get("/api/leaf-tests/{$test}")->at('leafList.0.photoBefore'))->toBeFalse();
+});
+
+// Common practice, no source: what burnt is shown to somebody who knows, whether it was tested before or not.
+it('keeps a photograph of leaves that burnt without a test, and measures one that can be', function (): void {
+    $case = Notebook::case(Notebook::plant());
+    $round = Notebook::sent("/api/cases/{$case}/rounds", ['batchId' => Notebook::mixed($case), 'override' => 'It was urgent'])->id('saved.id');
+    [$photo, $truth] = madeLeaf(24);
+    expect(Notebook::post('/api/leaf-photos', ['picture' => base64_encode($photo)])->number('measured.injured'))->toEqualWithDelta($truth, 3.0)
+        ->and(Notebook::post('/api/leaf-photos', ['picture' => ''])->at('measured'))->toBeNull()
+        ->and(Notebook::post('/api/leaf-photos', ['picture' => '&'])->text('error.path'))->toBe('/picture');
+    $burn = Notebook::sent("/api/rounds/{$round}/burns", ['share' => 30])->id('saved.id');
+    $kept = static fn(): mixed => Notebook::get("/api/cases/{$case}")->at('rounds.0.burns.0.photoAt');
+    expect($kept())->toBeNull()->and(Notebook::get("/api/burns/{$burn}/photo")->status)->toBe(404)
+        ->and(Notebook::put("/api/burns/{$burn}/photo", ['picture' => base64_encode('no picture')])->text('error.path'))->toBe('/picture')
+        ->and(Notebook::put('/api/burns/99/photo', ['picture' => ''])->status)->toBe(404);
+    // A whole plant in the garden measures nothing, and is kept all the same.
+    $garden = imagecreatetruecolor(400, 300);
+    ob_start();
+    imagejpeg($garden);
+    $plain = (string) ob_get_clean();
+    expect(Notebook::post('/api/leaf-photos', ['picture' => base64_encode($plain)])->status)->toBe(422);
+    Notebook::put("/api/burns/{$burn}/photo", ['picture' => base64_encode($plain)]);
+    expect($kept())->toBe('2026-06-01T18:00:00Z');
+    $shown = (string) app(Kernel::class)->handle(Request::create("http://127.0.0.1/api/burns/{$burn}/photo"))->getContent();
+    expect((array) getimagesizefromstring($shown))->toMatchArray([0 => 400, 1 => 300, 'mime' => 'image/jpeg'])->and($shown)->not->toBe($plain);
+    Notebook::put("/api/burns/{$burn}/photo", ['picture' => '']);
+    expect($kept())->toBeNull();
 });
 
 it('keeps no place where a photograph was taken', function (): void {

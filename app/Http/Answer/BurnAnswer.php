@@ -38,6 +38,9 @@ final readonly class BurnAnswer
         public int $changes,
         /** Who wrote it down; empty where the device said nobody. */
         public string $who,
+        /** When it was photographed; null where it was not. */
+        #[Shape(format: 'date-time')]
+        public ?string $photoAt,
     ) {}
 
     public static function of(Burn $burn): self
@@ -57,6 +60,7 @@ final readonly class BurnAnswer
             $burn->notes,
             Corrections::count($burn),
             $burn->who,
+            Instant::maybe($burn->photo?->taken_at),
         );
     }
 }

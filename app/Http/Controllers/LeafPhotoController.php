@@ -7,20 +7,17 @@ namespace App\Http\Controllers;
 use App\Http\Answer\MeasuredLeafAnswer;
 use App\Http\Api\Call;
 use App\Http\Body;
+use App\Http\Input\LeafPicture;
 use App\Http\Input\PhotoReadingInput;
 use App\Http\RefusedCall;
 use App\Models\LeafPhoto;
 use App\Models\LeafTest;
 use App\Records\FromNotebook;
-use IdleMixer\Core\Data\PhotoLines;
 use IdleMixer\Core\Document\Node;
 use IdleMixer\Core\Leaf\TestLeaf;
 use IdleMixer\Core\Photo\Change;
-use IdleMixer\Core\Photo\LeafPhoto as Photo;
 use IdleMixer\Core\Photo\Measured;
-use IdleMixer\Core\Photo\PictureFile;
 use IdleMixer\Core\Photo\Reading;
-use IdleMixer\Core\Photo\RefusedPicture;
 use IdleMixer\Core\Words\Say;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -30,9 +27,6 @@ use Psr\Clock\ClockInterface;
 /** Photographs of the leaves of a test, and what they measure. */
 final class LeafPhotoController
 {
-    /** Letters of base 64: what fits into one call beside its keys. */
-    private const LONGEST = 1_900_000;
-
     #[Call('The photograph of a leaf', type: 'image/jpeg')]
     public function show(int $id, int $leaf, string $when): Response
     {
@@ -48,20 +42,16 @@ final class LeafPhotoController
         $this->leafOf($id, $leaf);
         $before = $when === 'before';
         $node = Body::of($request)->object(['picture'])->get('picture');
-        $text = $node->text(self::LONGEST);
         $key = ['leaf_test_id' => $id, 'leaf' => $leaf, 'before' => $before];
-        if ($text === '') {
+        $picture = LeafPicture::read($node);
+        if ($picture === null) {
             LeafPhoto::query()->where($key)->delete();
 
             return new JsonResponse(['measured' => null]);
         }
-        $bytes = base64_decode($text, true);
-        if ($bytes === false) {
-            throw $node->fault(Say::it('calls/leaf-photo-controller.expected-picture-in-base-64'));
-        }
         // It must be a picture that can be measured: anything else is not kept.
-        $measured = $this->measured($bytes, new Reading(), $node);
-        LeafPhoto::query()->updateOrCreate($key, ['picture' => base64_encode(PictureFile::stripped($bytes, PhotoLines::KEPT_SIDE['value'])), 'taken_at' => $clock->now()]);
+        $measured = $picture->measured();
+        LeafPhoto::query()->updateOrCreate($key, ['picture' => $picture->kept(), 'taken_at' => $clock->now()]);
 
         return $this->say($id, $leaf, $before, $measured, $node);
     }
@@ -73,24 +63,15 @@ final class LeafPhotoController
         $node = Body::of($request);
         $photo = $this->photo($id, $leaf, $when === 'before') ?? throw RefusedCall::notFound(Say::it('calls/leaf-photo-controller.photograph-of-leaf'), $leaf);
 
-        return $this->say($id, $leaf, $photo->before, $this->measured((string) base64_decode($photo->picture, true), PhotoReadingInput::read($node), $node), $node);
+        return $this->say($id, $leaf, $photo->before, LeafPicture::measure((string) base64_decode($photo->picture, true), PhotoReadingInput::read($node), $node), $node);
     }
 
     private function say(int $id, int $leaf, bool $before, Measured $measured, Node $node): JsonResponse
     {
         $earlier = $before ? null : $this->photo($id, $leaf, true);
-        $was = $earlier === null ? null : $this->measured((string) base64_decode($earlier->picture, true), new Reading(), $node);
+        $was = $earlier === null ? null : LeafPicture::measure((string) base64_decode($earlier->picture, true), new Reading(), $node);
 
         return new JsonResponse(['measured' => MeasuredLeafAnswer::of($measured, Change::between($was, $measured), $was !== null)]);
-    }
-
-    private function measured(string $bytes, Reading $reading, Node $node): Measured
-    {
-        try {
-            return Photo::measure(PictureFile::read($bytes), $reading);
-        } catch (RefusedPicture $refused) {
-            throw $node->fault($refused->getMessage());
-        }
     }
 
     private function photo(int $id, int $leaf, bool $before): ?LeafPhoto

@@ -72,7 +72,7 @@ final readonly class OpeningController
     private function stands(Opening $opening, ?int $plant): ?array
     {
         $now = $this->clock->now();
-        $cases = $plant === null ? array_filter([$opening->case?->id]) : PestCase::query()->where('plant_id', $plant)->whereNull('closed_at')->get(['id'])->pluck('id')->all();
+        $cases = $plant === null ? [$opening->case?->id] : PestCase::query()->where('plant_id', $plant)->whereNull('closed_at')->get(['id'])->pluck('id')->all();
         $waiting = ReadyBatches::of(array_values(array_filter($cases, is_int(...))), $now);
         $ready = $waiting === [] ? null : Batch::query()->find(max($waiting));
         if ($ready === null) {

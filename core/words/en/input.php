@@ -18,6 +18,7 @@ return [
     'finish-input.what-became-of-rest' => 'what became of the rest',
     'garden-input.expected-to-c-in-room' => 'Expected {coldest-room} to {warmest-room} °C in a room, found {found}.',
     'garden-input.source-of-weather' => 'source of weather',
+    'leaf-picture.expected-picture-in-base-64' => 'Expected a picture in base 64; this is none.',
     'leaf-test-input.wait-hours-found' => 'The wait is {waits} hours, found {found}.',
     'leaf-test-input.batch-tested-once-mixed-and' => 'A batch is tested once it is mixed and saved; batch {found} was not mixed yet at that time.',
     'leaf-test-input.shape-of-leaf' => 'shape of leaf',

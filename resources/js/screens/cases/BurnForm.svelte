@@ -1,8 +1,10 @@
 <script lang="ts">
     import { untrack } from 'svelte';
     import { api, taken, type Schemas } from '../../lib/client';
-    import { typedNumber } from '../../lib/figures';
+    import { percent, typedNumber } from '../../lib/figures';
     import { Form } from '../../lib/form.svelte';
+    import { Sending } from '../../lib/sending.svelte';
+    import { small } from '../../lib/small';
     import { Loaded } from '../../lib/loaded.svelte';
     import { arrived, undo } from '../../lib/undo.svelte';
     import FormFoot from '../../parts/FormFoot.svelte';
@@ -26,6 +28,43 @@
     );
     const catalogue = new Loaded(() => taken(api.GET('/api/catalogue')));
     const share = $derived(typedNumber(form.values.share));
+    /** The longer side of what is sent, in px. */
+    const LONGEST = 1600;
+    const measuring = new Sending();
+    let picture = $state.raw('');
+    let measured = $state.raw<Schemas['MeasuredLeaf'] | null>(null);
+
+    /** The burn that it belongs to, once that is saved. */
+    let belongsTo = $state('');
+    let caseId = 0;
+
+    /** What it measures is a proposal: hands may type another figure. One that cannot be measured is kept all the same. */
+    async function photograph(file: File | undefined): Promise<void> {
+        if (file === undefined) {
+            return;
+        }
+        const told = await measuring.send(async () => {
+            picture = await small(file, LONGEST);
+            return taken(api.POST('/api/leaf-photos', { body: { picture } }));
+        });
+        measured = told?.measured ?? null;
+        if (measured !== null) {
+            form.values.share = String(measured.injured);
+        }
+    }
+
+    /** The burn itself stays saved, whatever becomes of its picture. */
+    async function keepPicture(): Promise<void> {
+        const kept = await measuring.send(() =>
+            taken(api.PUT('/api/burns/{id}/photo', { params: { path: { id: belongsTo } }, body: { picture } })),
+        );
+        if (kept !== null) {
+            picture = '';
+            measured = null;
+            belongsTo = '';
+            onsaved(await taken(api.GET('/api/cases/{id}', { params: { path: { id: caseId } } })));
+        }
+    }
 
     function toggle(field: 'kinds' | 'special', code: string): void {
         const now = form.values[field];
@@ -65,11 +104,38 @@
             undo.made('burns', saved.saved, say('cases/burn-form.burn'));
         }
         form.clear();
-        onsaved(saved);
+        if (picture === '') {
+            onsaved(saved);
+        } else {
+            belongsTo = changed?.key ?? saved.saved?.key ?? '';
+            caseId = saved.id;
+            await keepPicture();
+        }
     }
 </script>
 
 <form class="grid gap-3 py-2" onsubmit={save}>
+    <div class="grid gap-1" data-photograph>
+        <label class="btn justify-self-start"
+            >{say('cases/burn-form.photograph')}<input
+                type="file"
+                accept="image/jpeg,image/png,image/webp"
+                class="sr-only"
+                onchange={(event) => void photograph(event.currentTarget.files?.[0])}
+            /></label
+        >
+        {#if measured !== null}<p role="status" data-measured>
+                {say('cases/burn-form.measured', {
+                    injured: percent(measured.injured),
+                    low: percent(measured.low),
+                    high: percent(measured.high),
+                })}
+                {#if measured.unsure}{measured.doubts.join(' ')}{/if}
+            </p>{:else}<p class="quiet text-sm">
+                {picture === '' ? say('cases/burn-form.one-leaf-on-white') : say('cases/burn-form.kept-not-measured')}
+            </p>{/if}
+        <FormFoot form={measuring} send={() => void (belongsTo === '' ? null : keepPicture())} />
+    </div>
     <label class="flex items-center gap-2"
         ><span class="font-bold">{say('cases/burn-form.worst-leaves-are-hurt-by')}</span><input
             class="input numeral w-20"
@@ -99,7 +165,7 @@
             bind:value={form.values.notes}></textarea></label
     >
     <FormFoot {form} send={() => void save()} />
-    <button class="btn btn-primary" disabled={form.held || !(share > 0 && share <= 100)}
+    <button class="btn btn-primary" disabled={form.held || belongsTo !== '' || !(share > 0 && share <= 100)}
         >{burn === undefined ? say('cases/burn-form.they-burnt') : say('cases/burn-form.correct-burn')}</button
     >
 </form>

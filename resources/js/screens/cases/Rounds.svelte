@@ -93,6 +93,11 @@
                                             onsaved(next);
                                         }}
                                     />{/snippet}
+                                {#if burn.photoAt}<img
+                                        class="mt-1 max-h-60 max-w-full"
+                                        src={`/api/burns/${burn.id}/photo?at=${encodeURIComponent(burn.photoAt)}`}
+                                        alt={say('cases/rounds.burn-photograph', { photoAt: atTime(burn.photoAt) })}
+                                    />{/if}
                                 {#if burn.notes}<p class="quiet whitespace-pre-line">{burn.notes}</p>{/if}
                             </Correctable>
                         </div>
