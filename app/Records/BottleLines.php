@@ -48,13 +48,32 @@ final readonly class BottleLines
             ? (new BottleLineReader($record, $this->ingredients))->of($said, $id, $at, $load)
             : $this->overRest($batch, $rest, $ml, $id, $at, $load);
         self::refuse($batch, $record, $line);
-        $batch->fill(['lines' => json_encode(array_map(BottleLineWriter::write(...), [...$lines, $line]), \JSON_UNESCAPED_UNICODE | \JSON_PRESERVE_ZERO_FRACTION | \JSON_THROW_ON_ERROR)]);
-        $changed = ['lines' => $batch->lines, ...$line->kind->wantsAnotherGlass() ? ['stand_test' => StandTest::NotDone->value] : [], ...$this->finisher->reckoned($batch, $record)];
-        Corrections::correct($batch->refresh(), $batch->version, $changed, $now);
-        if ($rest !== null && $ml === null) {
-            // It stands here now: nobody may count on it twice.
-            $rest->update(['discarded_at' => $now]);
+        $this->write($batch, $record, [...$lines, $line], $line->kind, $now);
+        if ($rest !== null) {
+            $this->takenFrom($rest, $ml, $id, $now);
         }
+    }
+
+    /** It stands in the other now: nobody may count on it twice. */
+    private function takenFrom(Batch $rest, ?float $ml, string $id, DateTimeImmutable $now): void
+    {
+        $record = $this->book->record($rest);
+        $left = Lefts::of($rest, $record);
+        if ($ml === null || $ml >= $left) {
+            $rest->update(['discarded_at' => $now]);
+
+            return;
+        }
+        $line = BottleLine::pouredOn($id, $now, max(1, count(BatchBook::mixed($rest, $record))), $ml / $left);
+        $this->write($rest, $record, [...BatchBook::lines($rest, $record), $line], $line->kind, $now);
+    }
+
+    /** @param list<BottleLine> $lines with what is new */
+    private function write(Batch $batch, BatchRecord $record, array $lines, BottleLineKind $new, DateTimeImmutable $now): void
+    {
+        $batch->fill(['lines' => json_encode(array_map(BottleLineWriter::write(...), $lines), \JSON_UNESCAPED_UNICODE | \JSON_PRESERVE_ZERO_FRACTION | \JSON_THROW_ON_ERROR)]);
+        $changed = ['lines' => $batch->lines, ...$new->wantsAnotherGlass() ? ['stand_test' => StandTest::NotDone->value] : [], ...$this->finisher->reckoned($batch, $record)];
+        Corrections::correct($batch->refresh(), $batch->version, $changed, $now);
     }
 
     /** @throws Conflict where it is gone */
@@ -72,7 +91,7 @@ final readonly class BottleLines
     private static function refuse(Batch $batch, BatchRecord $record, BottleLine $line): void
     {
         $mixed = BatchBook::mixed($batch, $record)[$line->load - 1] ?? null;
-        if ($mixed === null || $line->kind === BottleLineKind::Spilled || $line->kind === BottleLineKind::Swapped) {
+        if ($mixed === null || in_array($line->kind, [BottleLineKind::Spilled, BottleLineKind::Swapped, BottleLineKind::PouredOn], true)) {
             return;
         }
         if (Round::query()->where('batch_id', $batch->id)->where('sprayed_at', '>=', $mixed)->exists()) {

@@ -7,6 +7,8 @@ namespace App\Records;
 use App\Models\Batch;
 use App\Models\Round;
 use IdleMixer\Core\Batch\BatchRecord;
+use IdleMixer\Core\Batch\BottleLine;
+use IdleMixer\Core\Batch\Remaining;
 
 /** How much is left of what was mixed. */
 final class Lefts
@@ -32,8 +34,10 @@ final class Lefts
      */
     public static function beside(Batch $batch, BatchRecord $record, ?int $run): float
     {
-        $used = Round::query()->where('batch_id', $batch->id)->when($run !== null, static fn($some) => $some->where(static fn($other) => $other->whereNull('run_id')->orWhere('run_id', '!=', $run)))->whereNotNull('litres')->sum('litres');
+        $rounds = Round::query()->where('batch_id', $batch->id)->when($run !== null, static fn($some) => $some->where(static fn($other) => $other->whereNull('run_id')->orWhere('run_id', '!=', $run)))->whereNotNull('litres')->get(['sprayed_at', 'litres']);
+        $mixed = BatchBook::mixed($batch, $record);
+        $since = array_values(array_filter(BatchBook::lines($batch, $record), static fn(BottleLine $line): bool => isset($mixed[$line->load - 1]) && $line->at > $mixed[$line->load - 1]));
 
-        return max(0.0, self::mixed($batch, $record) - self::ML_PER_LITRE * (is_numeric($used) ? (float) $used : 0.0));
+        return Remaining::of(self::mixed($batch, $record), $since, array_values($rounds->map(static fn(Round $round): array => [$round->sprayed_at, self::ML_PER_LITRE * ($round->litres ?? 0.0)])->all()));
     }
 }

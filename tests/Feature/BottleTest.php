@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Models\Batch;
+use App\Models\Round;
 use Illuminate\Support\Facades\Date;
 use Tests\Feature\Answer;
 use Tests\Feature\Notebook;
@@ -213,6 +214,29 @@ it('leaves nothing of a rest that another batch was filled onto', function (): v
         ->and(Notebook::get("/api/batches/{$old}")->text('bottle.state'))->toBe('gone')
         ->and(toldOf($new, ['kind' => 'over-a-rest', 'restOf' => $rest->text('key')])->text('error.path'))->toBe('/restOf')
         ->and(Notebook::get("/api/batches/{$new}")->list('lines'))->toHaveCount(1);
+});
+
+it('leaves of a rest what another batch was not filled onto, and half of that once half is spilled', function (): void {
+    $case = Notebook::case(Notebook::plant('Currant'));
+    $old = Notebook::mixed($case, ['recipe' => 'neem-leaf-quart', 'make' => ['amount' => 1, 'unit' => 'L']]);
+    $left = static fn(): float => Notebook::get("/api/batches/{$old}")->number('leftMl');
+    Date::setTestNow('2026-06-01T09:00:00Z');
+    $new = Notebook::batch(['recipe' => 'plain-soap', 'make' => ['amount' => 1, 'unit' => 'L']])->id();
+    $key = Notebook::get("/api/batches/{$old}")->text('key');
+    $line = ['kind' => 'over-a-rest', 'restOf' => $key, 'amount' => ['amount' => 250, 'unit' => 'mL']];
+    $submission = Notebook::submission();
+    expect(toldOf($new, $line, $submission)->status)->toBe(201)->and($left())->toEqualWithDelta(750.0, 1e-6)
+        ->and(Notebook::get("/api/batches/{$old}")->text('lines.0.words'))->toBe('Filled up as another batch: 25 % of it')
+        // A second tap takes nothing more.
+        ->and(toldOf($new, $line, $submission)->list('lines'))->toHaveCount(1)->and($left())->toEqualWithDelta(750.0, 1e-6);
+    // Of what was sprayed in between nothing is lost.
+    Date::setTestNow('2026-06-01T09:30:00Z');
+    $round = Notebook::post("/api/cases/{$case}/rounds", ['submission' => Notebook::submission(), 'batchId' => $old, 'override' => 'Tested last year.'])->id('saved.id');
+    Round::query()->where('id', $round)->update(['litres' => 0.25]);
+    expect($left())->toEqualWithDelta(500.0, 1e-6);
+    Date::setTestNow('2026-06-01T09:40:00Z');
+    expect(toldOf($old, ['kind' => 'spilled', 'share' => 0.5])->status)->toBe(201)->and($left())->toEqualWithDelta(250.0, 1e-6)
+        ->and(Notebook::get("/api/batches/{$old}/rest")->number('leftMl'))->toEqualWithDelta(250.0, 1e-6);
 });
 
 it('takes nothing more into what was sprayed as it was, or is gone', function (): void {

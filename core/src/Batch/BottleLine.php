@@ -46,6 +46,16 @@ final readonly class BottleLine
         return new self($id, BottleLineKind::OverRest, $at, $load, array_map(static fn(Part $part): Part => $part->inPour(null), $left->parts), $left->water, until: $until);
     }
 
+    /**
+     * Some of it went into another batch.
+     *
+     * @param float $share of what stood there, from 0 to 1
+     */
+    public static function pouredOn(string $id, DateTimeImmutable $at, int $load, float $share): self
+    {
+        return new self($id, BottleLineKind::PouredOn, $at, $load, lost: $share);
+    }
+
     /** The load as it was really taken: something else by the same spoons. */
     public function taken(Load $load): Load
     {
@@ -57,7 +67,7 @@ final readonly class BottleLine
     {
         return match ($this->kind) {
             BottleLineKind::Swapped => $mixture,
-            BottleLineKind::Spilled => $mixture->times(1.0 - $this->lost),
+            BottleLineKind::Spilled, BottleLineKind::PouredOn => $mixture->times(1.0 - $this->lost),
             default => new Mixture($mixture->water + ($this->water ?? max(0.0, $load->mixture->finished() - $mixture->finished())), [...$mixture->parts, ...$this->parts], $mixture->pours),
         };
     }

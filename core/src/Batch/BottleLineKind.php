@@ -14,10 +14,12 @@ enum BottleLineKind: string
     case Swapped = 'swapped';
     /** It was filled onto what was left of another batch. */
     case OverRest = 'over-a-rest';
+    /** Some of it went into another batch. */
+    case PouredOn = 'poured-on';
 
     /** Whether what a glass showed before it says nothing any more. */
     public function wantsAnotherGlass(): bool
     {
-        return $this !== self::Spilled;
+        return $this !== self::Spilled && $this !== self::PouredOn;
     }
 }

@@ -39,6 +39,7 @@ return [
     'act/nothing' => '',
     'line/added' => 'Added: {what}',
     'line/spilled' => 'Spilled: {percent} % of it',
+    'line/poured-on' => 'Filled up as another batch: {percent} % of it',
     'line/thinned' => 'Thinned with {what}',
     'line/thinned/mark' => 'Filled up to the mark with water',
     'line/swapped' => '{what} in place of {item}',

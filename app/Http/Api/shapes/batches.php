@@ -2,7 +2,6 @@
 
 declare(strict_types=1);
 
-use IdleMixer\Core\Batch\BottleLineKind;
 use IdleMixer\Core\Batch\Keeping;
 use IdleMixer\Core\Work\StandTest;
 
@@ -29,7 +28,7 @@ return [
     ],
     'NewBottleLine' => [
         'submission' => 'uuid',
-        'kind' => BottleLineKind::class,
+        'kind' => ['enum' => ['added', 'spilled', 'thinned', 'swapped', 'over-a-rest']],
         'load?' => ['type' => 'integer', 'minimum' => 1, 'description' => 'The load in hand where none is said.'],
         'ingredient?' => ['type' => 'string', 'description' => 'What was added, or taken in the place of `item`.'],
         'amount?' => ['$ref' => '#/components/schemas/Amount'],
