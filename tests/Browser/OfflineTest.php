@@ -78,6 +78,8 @@ it('goes on without the server: tally, reload, finish and count, each saved once
         $before = preg_match('/\d+ of \d+ spoonfuls are in/', $screen->text(), $found) === 1 ? $found[0] : '';
         $screen->open($batch)->see($before)->see('No line to the machine that serves');
         expect($screen->axe())->toBe('');
+        // What happens to a mix is said without a line, too.
+        $screen->press('Something went wrong')->press('A quarter was spilled')->see('is kept on this device')->press('Something went wrong');
         tickAll($screen);
         $screen->type('Anything odd', 'mixed without a line')->press('Save the batch')->see('Finished on this device');
         // What it is for is opened, counted, and opened again.
@@ -98,7 +100,7 @@ it('goes on without the server: tally, reload, finish and count, each saved once
         $made = $ask('/api' . $batch);
         assert(is_array($made) && is_array($made['items']));
         $scoops = array_merge(...array_map(static fn(mixed $item): array => is_array($item) && is_array($item['scoops']) ? $item['scoops'] : [], $made['items']));
-        expect(is_array($made['bottle']) ? $made['bottle']['state'] : null)->toBeIn(['mixed', 'standing'])->and($made['notes'])->toBe('mixed without a line')
+        expect(is_array($made['bottle']) ? $made['bottle']['state'] : null)->toBeIn(['mixed', 'standing'])->and($made['notes'])->toBe('mixed without a line')->and($made['lines'])->toHaveCount(1)
             ->and(array_filter($scoops, static fn(mixed $scoop): bool => ! is_array($scoop) || ! is_array($scoop['ticked']) || count($scoop['ticked']) !== $scoop['count']))->toBe([]);
         $counts = [];
         $case = $ask('/api/cases/6');

@@ -119,6 +119,7 @@ it('knows what may wait, and when it was', () => {
     expect(kept('/api/cases/6/rounds', { sprayedAt: 'then' })?.body).toEqual({ sprayedAt: 'then' });
     expect(kept('/api/leaf-tests/2/readings')?.body).toEqual({});
     expect(kept('/api/batches/k3/finish')?.group).toBe('batches/k3');
+    expect(kept('/api/batches/k3/lines', { kind: 'spilled', share: 0.5 })?.what).toBe('Something that happened to a mix');
     expect(['/api/plants', '/api/cases', '/api/batches', '/api/runs'].map((path) => kept(path))).toEqual([null, null, null, null]);
     expect(keepable('PUT', '/api/cases/k6/counts', {})).toBeNull();
 });

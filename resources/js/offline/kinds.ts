@@ -18,6 +18,7 @@ function counted(body: Body): string {
 const KINDS: readonly Kind[] = [
     { method: 'POST', path: /^\/api\/(batches\/[^/]+)\/finish$/, what: () => say('offline/kinds.batch-that-finished') },
     { method: 'POST', path: /^\/api\/(batches\/[^/]+)\/stand-tests$/, what: () => say('offline/kinds.glass-that-was-looked-at') },
+    { method: 'POST', path: /^\/api\/(batches\/[^/]+)\/lines$/, what: () => say('offline/kinds.what-happened-to-mix') },
     { method: 'PUT', path: /^\/api\/(runs\/[^/]+)\/finished$/, what: () => say('offline/kinds.walk-through-bed-that-over') },
     { method: 'POST', path: /^\/api\/(cases\/[^/]+)\/counts$/, what: counted },
     { method: 'POST', path: /^\/api\/(cases\/[^/]+)\/rounds$/, what: () => say('offline/kinds.round-that-was-sprayed') },
@@ -54,7 +55,6 @@ export function inPlace(entry: Entry): Fresh | null {
     };
 }
 
-/** It is something else than what was saved before: as a record of its own. */
 /** Where what was entered belongs, in the notebook that there is now. */
 export function moved(entry: Entry, group: string, more: Body = {}): Fresh {
     const { key, method, path, body, what } = entry;
@@ -69,4 +69,5 @@ export function moved(entry: Entry, group: string, more: Body = {}): Fresh {
     };
 }
 
+/** It is something else than what was saved before: as a record of its own. */
 export const asAnother = (entry: Entry, submission: string): Fresh => ({ ...entry, body: { ...entry.body, submission } });

@@ -42,7 +42,7 @@
         type="file"
         accept=".json,application/json,.zip,application/zip"
         multiple
-        class="file-input w-full"
+        class="input h-auto py-2 file:mr-3 file:font-bold w-full"
         onchange={(event) => void take(event.currentTarget)}
     />
 </label>

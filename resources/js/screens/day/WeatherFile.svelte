@@ -30,7 +30,7 @@
     <input
         type="file"
         accept=".csv,.json,text/csv,application/json"
-        class="file-input w-full max-w-xl"
+        class="input h-auto py-2 file:mr-3 file:font-bold w-full max-w-xl"
         onchange={(event) => {
             file = event.currentTarget.files?.[0] ?? null;
             void bring();

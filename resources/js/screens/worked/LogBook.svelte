@@ -77,7 +77,7 @@
     <label class="grid gap-1"
         ><span>{say('worked/log-book.take-in-such-document-or')}</span><input
             type="file"
-            class="file-input"
+            class="input h-auto py-2 file:mr-3 file:font-bold"
             accept=".json,.csv,application/json,text/csv"
             onchange={(event) => {
                 file = event.currentTarget.files?.[0] ?? null;
