@@ -2,9 +2,11 @@
 
 declare(strict_types=1);
 
+use Facebook\WebDriver\WebDriverKeys;
 use Facebook\WebDriver\WebDriverSelect;
 use Tests\Browser\Screen;
 use Tests\Browser\Served;
+use Tests\Browser\Walk;
 use Tests\Faults\Call;
 use Tests\Faults\Devices;
 use Tests\Faults\Reply;
@@ -24,18 +26,25 @@ function answered(string $address, Call $call): Reply
 }
 
 /** A batch with every spoonful in it, that is saved. */
-function savedFor(string $address, int $case): int
+function savedFor(string $address, int $case, string $recipe = 'plain-soap', string $glass = 'even'): int
 {
-    $batch = answered($address, Call::make('/api/batches', ['bench' => ['request' => ['recipe' => 'plain-soap', 'make' => ['amount' => 1, 'unit' => 'L']]], 'caseId' => $case]));
-    foreach ((array) $batch->at('items') as $i => $item) {
-        foreach ((array) $batch->at("items.{$i}.scoops") as $j => $scoop) {
-            for ($number = 1; $number <= $batch->id("items.{$i}.scoops.{$j}.count"); ++$number) {
-                answered($address, new Call('PUT', "/api/batches/{$batch->id()}/scoops/{$batch->id("items.{$i}.scoops.{$j}.id")}/ticks/{$number}", ['ticked' => true]));
+    $batch = answered($address, Call::make('/api/batches', ['bench' => ['request' => ['recipe' => $recipe, 'make' => ['amount' => 1, 'unit' => 'L']]], 'caseId' => $case]))->id();
+    tickedUp($address, $batch);
+
+    return answered($address, new Call('POST', "/api/batches/{$batch}/finish", ['standTest' => $glass]))->id();
+}
+
+/** Every spoonful is in. */
+function tickedUp(string $address, int $batch): void
+{
+    $of = Devices::one($address, new Call('GET', "/api/batches/{$batch}", []));
+    foreach ((array) $of->at('items') as $i => $item) {
+        foreach ((array) $of->at("items.{$i}.scoops") as $j => $scoop) {
+            for ($number = 1; $number <= $of->id("items.{$i}.scoops.{$j}.count"); ++$number) {
+                answered($address, new Call('PUT', "/api/batches/{$batch}/scoops/{$of->id("items.{$i}.scoops.{$j}.id")}/ticks/{$number}", ['ticked' => true]));
             }
         }
     }
-
-    return answered($address, new Call('POST', "/api/batches/{$batch->id()}/finish", ['standTest' => 'even']))->id();
 }
 
 /** @return array{case: int, batch: int, mixing: int, test: int, run: int} a case with one of everything that is written to without a line */
@@ -131,6 +140,85 @@ it('puts nothing that waited into another record after a restore, and asks where
         $at = $of("/api/cases/{$again}")->at('counts.0.countedAt');
         expect(is_string($at) ? $entered - (int) strtotime($at) : 0)->toBeGreaterThanOrEqual(0)->toBeLessThan(60);
 
+        $start->interrupt();
+    });
+    exec('rm -rf ' . escapeshellarg($folder));
+});
+
+/** A batch of neem with every spoonful in it, that is saved and waits for its glass; and a walk that is at its last step. */
+function atTheEnd(string $address, int $case, int $run): int
+{
+    foreach ((array) Devices::one($address, new Call('GET', "/api/runs/{$run}", []))->at('steps') as $step) {
+        if (is_array($step) && is_string($step['key']) && $step['key'] !== 'rest') {
+            answered($address, new Call('PUT', "/api/runs/{$run}/steps/{$step['key']}", ['done' => true]));
+        }
+    }
+
+    return savedFor($address, $case, 'neem-leaf-quart', 'not-done');
+}
+
+it('asks where a round, a burn, a glass, a spill, a batch that was saved and the end of a walk belong after a restore', function (): void {
+    $folder = sys_get_temp_dir() . '/idle-mixer-restored-' . bin2hex(random_bytes(4));
+    $options = ['--port', (string) Served::freePort(), '--empty'];
+    $start = Start::run($folder, $options);
+    $address = $start->awaitUp();
+    $dahlia = answered($address, Call::make('/api/plants', ['name' => 'Dahlia', 'tolerance' => 'ordinary-leaf']))->id();
+    $rose = answered($address, Call::make('/api/plants', ['name' => 'Rose', 'tolerance' => 'ordinary-leaf']))->id();
+    [$code, $said] = Start::toTheEnd($folder, ['--backup', "{$folder}/before.sqlite"]);
+    expect($code)->toBe(0, $said);
+    $mine = withEverything($address, $dahlia, 'aphids');
+    $glass = atTheEnd($address, $mine['case'], $mine['run']);
+
+    Screen::with($address, static function (Screen $screen) use (&$start, $folder, $options, $address, $mine, $glass, $rose): void {
+        $screen->open("/cases/{$mine['case']}")->see('Aphids on Dahlia');
+        $screen->until(static fn(): bool => $screen->script('return navigator.serviceWorker.controller !== null && document.documentElement.dataset.offline === "ready"') === true, 'No worker took this page.');
+        foreach (["/cases/{$mine['case']}" => 'Dahlia', "/runs/{$mine['run']}" => 'How much is left', "/batches/{$glass}" => 'glass', "/batches/{$mine['mixing']}" => 'spoonfuls are in'] as $path => $says) {
+            $screen->open($path);
+            $screen->until(static fn(): bool => str_contains($screen->text(), $says) || $screen->all("[aria-label='{$says}']") !== [], static fn(): string => "“{$says}” is not there: " . $screen->text());
+            usleep(1_600_000);
+        }
+        Walk::toSaving($screen);
+        $screen->nothingWaits();
+        $screen->open("/batches/{$mine['mixing']}")->see('mixed: save it');
+        usleep(1_600_000);
+        expect($start->interrupt())->toBe(0);
+        $screen->open("/batches/{$mine['mixing']}")->press('Something went wrong')->press('A quarter was spilled')->see('is kept on this device')->press('Something went wrong');
+        $screen->press('Save the batch')->see('Finished on this device');
+        $screen->open("/batches/{$glass}")->press('even, no oil on top')->see('is kept on this device');
+        $screen->open("/runs/{$mine['run']}")->press('Nothing');
+        $screen->until(static fn(): bool => waitingThere($screen) === 4, 'The end of the walk does not wait.');
+        $screen->open("/cases/{$mine['case']}")->press('It was sprayed')->type('It may not go on, or is not proven', 'It was urgent')->keys(WebDriverKeys::ENTER)->see('is kept on this device');
+        $screen->open("/cases/{$mine['case']}")->press('Burnt leaves?')->type('The worst leaves are hurt by', '30')->press('They burnt')->see('is kept on this device');
+        expect(waitingThere($screen))->toBe(6);
+        $screen->driver->get('about:blank');
+
+        [$code, $said] = Start::toTheEnd($folder, ['--restore', "{$folder}/before.sqlite"]);
+        expect($code)->toBe(0, $said);
+        $start = Start::run($folder, $options);
+        $start->awaitUp();
+        $theirs = withEverything($address, $rose, 'spider-mites');
+        expect($theirs)->toBe($mine)->and(atTheEnd($address, $theirs['case'], $theirs['run']))->toBe($glass);
+
+        $screen->open('/')->see('6 things were entered here for the notebook as it was before a copy was put in its place');
+        expect($screen->axe())->toBe('');
+        // Nothing was sent into what bears its number now.
+        $of = static fn(string $path): Reply => Devices::one($address, new Call('GET', $path, []));
+        $untouched = static function () use ($of, $theirs, $glass): void {
+            expect((array) $of("/api/cases/{$theirs['case']}")->at('rounds'))->toHaveCount(2)
+                ->and($of("/api/cases/{$theirs['case']}")->at('rounds.0.burns'))->toBe([])
+                ->and($of("/api/batches/{$theirs['mixing']}")->at('madeAt'))->toBeNull()
+                ->and($of("/api/batches/{$theirs['mixing']}")->at('lines'))->toBe([])
+                ->and($of("/api/batches/{$glass}")->at('standTest'))->toBe('not-done')
+                ->and($of("/api/runs/{$theirs['run']}")->at('finishedAt'))->toBeNull();
+        };
+        $untouched();
+        // What belongs to nothing any more is thrown away by hand, each by itself.
+        $screen->until(static function () use ($screen): bool {
+            $screen->script("document.querySelector('[data-astray] [data-away]')?.click()");
+
+            return $screen->all('[data-astray]') === [] && waitingThere($screen) === 0;
+        }, 'Something is still asked for.');
+        $untouched();
         $start->interrupt();
     });
     exec('rm -rf ' . escapeshellarg($folder));
