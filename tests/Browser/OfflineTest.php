@@ -6,6 +6,7 @@ use Tests\Browser\Screen;
 use Tests\Browser\Served;
 use Tests\Faults\Call;
 use Tests\Faults\Devices;
+use Tests\Faults\Long;
 use Tests\Faults\Start;
 
 /*
@@ -147,5 +148,69 @@ it('says that the device is full, keeps what was entered as long as the page, an
         $screen->until(static fn(): bool => $screen->all('[data-strip]') === [], 'It is not sent.');
         $screen->open($batch)->see('spoonfuls are in');
         expect($screen->script('return document.querySelector("[data-step-number]")?.innerText ?? ""'))->toContain('2');
+    });
+});
+
+/** How many wait, as the database of the device has it. */
+function waiting(Screen $screen): int
+{
+    $many = $screen->later(<<<'JS'
+        const done = arguments[0];
+        const asked = indexedDB.open('idle-mixer');
+        asked.onsuccess = () => {
+            const found = asked.result.transaction('outbox').objectStore('outbox').count();
+            found.onsuccess = () => { asked.result.close(); done(found.result); };
+        };
+        JS);
+
+    return is_int($many) ? $many : -1;
+}
+
+/** Lets so many entries like the one that waits wait on this device, an hour apart until now, and none but them. */
+function manyWait(Screen $screen, int $many): void
+{
+    $screen->later(<<<'JS'
+        const [many, done] = arguments;
+        const asked = indexedDB.open('idle-mixer');
+        asked.onsuccess = () => {
+            const box = asked.result.transaction('outbox', 'readwrite').objectStore('outbox');
+            const found = box.getAll();
+            found.onsuccess = () => {
+                const [like] = found.result;
+                box.clear();
+                for (let i = 0; i < many; i++) {
+                    const at = new Date(Date.now() - (many - i) * 3_600_000).toISOString().replace(/\.\d+Z/, 'Z');
+                    box.put({ ...like, id: like.id + i, at, known: 0, body: { ...like.body, submission: crypto.randomUUID(), value: i + 1 } });
+                }
+                box.transaction.oncomplete = () => { asked.result.close(); done(true); };
+            };
+        };
+        JS, [$many]);
+}
+
+// Somebody was away for weeks and comes home: in order, once, and while one can watch.
+it('sends what waited for weeks in one go, in its order and once, and shows how far it is', function (): void {
+    Screen::with(Served::season(), static function (Screen $screen): void {
+        $screen->open('/plants');
+        $plant = $screen->made('/api/plants', '{"name":"Pot rose","kind":"Rose","tolerance":"ordinary-leaf"}');
+        $case = $screen->made('/api/cases', '{"plantId":' . $plant . ',"pest":"aphids","openedAt":"' . gmdate('Y-m-d\TH:i:s\Z', time() - 30 * 86_400) . '"}');
+        $screen->open("/cases/{$case}")->see('Counts')->cutLine();
+        $screen->press('Count')->tick('Only a total');
+        $screen->type('How many', '1')->press('Save the count')->see('A count of 1 is kept on this device');
+        $many = Long::times(120, 500);
+        manyWait($screen, $many);
+        $screen->open('/shed')->see('is being sent');
+        $began = microtime(true);
+        $left = -1;
+        $screen->until(static function () use ($screen, &$left): bool {
+            $now = waiting($screen);
+            $isFewer = $left < 0 || $now <= $left;
+            $left = $now;
+
+            return $isFewer && $now === 0;
+        }, 'Something still waits.');
+        Long::tell('weeks', ['entries' => $many, 'seconds until none waited' => round(microtime(true) - $began, 1)]);
+        $counts = $screen->later("const [done] = arguments; fetch('/api/cases/{$case}').then((answer) => answer.json()).then(({ counts }) => done(counts.map((one) => one.value)))");
+        expect($counts)->toEqual(range(1, $many));
     });
 });

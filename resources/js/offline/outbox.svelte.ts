@@ -67,6 +67,8 @@ export class Outbox {
     #writing: Promise<unknown> = Promise.resolve();
     #timer: ReturnType<typeof setTimeout> | undefined;
     #last = 0;
+    /** Something was taken that no tick is: what is shown may be old. */
+    #isNews = false;
     #unwritten: readonly number[] = [];
     #undropped: readonly number[] = [];
     /** What is on the device is being read: another tab may have changed it. */
@@ -172,7 +174,9 @@ export class Outbox {
         }
         const wasDown = this.down;
         await this.#sendAll();
-        if (wasDown && !this.down) {
+        // Once for all that went out: each would load the screen anew.
+        if (this.#isNews || (wasDown && !this.down)) {
+            this.#isNews = false;
             this.onNews();
         }
     }
@@ -227,9 +231,7 @@ export class Outbox {
             const answer: unknown = refused === null ? await response.json().catch(() => null) : null;
             this.drop(entry);
             listener?.sent(entry, answer);
-            if (entry.key === null) {
-                this.onNews();
-            }
+            this.#isNews ||= entry.key === null;
             return;
         }
         // A tick is told where it was made; all else stays here until somebody has seen it.
