@@ -69,6 +69,7 @@ use IdleMixer\Core\Recipe\RecipeCatalogue;
 use IdleMixer\Core\Recipe\RecipeReader;
 use IdleMixer\Core\Safety\Limits;
 use IdleMixer\Core\Schedule\FairLook;
+use IdleMixer\Core\Schedule\ProgrammeCatalogue;
 use IdleMixer\Core\Schedule\ShelfLife;
 use IdleMixer\Core\Source\SourceCatalogue;
 use IdleMixer\Core\Trouble\TroubleCatalogue;
@@ -172,6 +173,7 @@ final class MixerServiceProvider extends ServiceProvider
             RoundWords::class => RoundWords::shipped(...),
             InTurns::class => InTurns::shipped(...),
             LeafPace::class => LeafPace::shipped(...),
+            ProgrammeCatalogue::class => ProgrammeCatalogue::shipped(...),
             ProgrammePlanner::class => ProgrammePlanner::shipped(...),
             RecordBook::class => RecordBook::shipped(...),
             KnownEffects::class => KnownEffects::shipped(...),

@@ -27,6 +27,8 @@ final readonly class CasePlans
         private Situations $situations,
         private ToleranceCatalogue $plants,
         private GardenBook $garden,
+        private NextSprays $sprays,
+        private TaskList $tasks,
     ) {}
 
     /** @return list<CasePlan> of every open case that was sprayed */
@@ -49,10 +51,15 @@ final readonly class CasePlans
     {
         $case->loadMissing(['plant', 'counts', 'rounds.batch.recipeVersion.recipe']);
         $first = $case->rounds->first();
-        $recipes = $this->recipes($case);
-        if ($first === null || $recipes === []) {
+        if ($first === null) {
             return null;
         }
+        $next = $this->sprays->of($case, $now);
+        $recipes = $this->recipes($case, $next->slug);
+        if ($recipes === []) {
+            return null;
+        }
+        $due = $case->closed_at === null ? $this->tasks->nextRound($case, $now) : null;
         $zone = $this->garden->place()->zone ?? new DateTimeZone('UTC');
         $utc = new DateTimeZone('UTC');
         $start = new DateTimeImmutable($first->sprayed_at->setTimezone($zone)->format('Y-m-d'), $utc);
@@ -60,12 +67,12 @@ final readonly class CasePlans
         $had = array_values($case->rounds->map(static fn(Round $round): array => [$day($round->sprayed_at), $round->batch->recipeVersion->recipe->slug])->all());
         $celsius = $dues->celsius($case);
         $trouble = $this->situations->trouble($case);
-        $programme = $this->planner->plan(new ProgrammeAsk($trouble, $recipes, $this->plants->get($case->plant->tolerance), true, $celsius, null, 1.0, $had));
+        $programme = $this->planner->plan(new ProgrammeAsk($trouble, $recipes, $this->plants->get($case->plant->tolerance), true, $celsius, null, 1.0, $had, $due === null || $next->slug === null ? null : [max($day($due), $day($now)), $next->slug], $next->turns));
 
         return new CasePlan(
             $case->id,
             Say::it('records/case-plans.on', ['name' => $trouble->name, 'name-2' => $case->plant->name]),
-            $dues->isOver($case) ? $programme->ended() : $programme,
+            $due === null || $next->slug === null ? $programme->ended() : $programme,
             $start,
             array_map(static fn(array $one): int => $one[0], $had),
             $celsius,
@@ -73,10 +80,10 @@ final readonly class CasePlans
         );
     }
 
-    /** @return list<Recipe> what was sprayed, each once, in the order in which it came */
-    private function recipes(PestCase $case): array
+    /** @return list<Recipe> what was sprayed and what comes next, each once, in the order in which it came */
+    private function recipes(PestCase $case, ?string $next): array
     {
-        $slugs = array_values(array_unique($case->rounds->map(static fn(Round $round): string => $round->batch->recipeVersion->recipe->slug)->all()));
+        $slugs = array_values(array_unique([...$case->rounds->map(static fn(Round $round): string => $round->batch->recipeVersion->recipe->slug)->all(), ...$next === null ? [] : [$next]]));
         $known = [];
         foreach ($this->shelf->recipes() as $recipe) {
             $known[$recipe->slug] = $recipe;

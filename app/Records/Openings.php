@@ -5,14 +5,9 @@ declare(strict_types=1);
 namespace App\Records;
 
 use App\Models\Batch;
-use App\Models\Count;
 use App\Models\PestCase;
-use App\Models\Round;
 use DateTimeImmutable;
 use IdleMixer\Core\Bench\BenchReader;
-use IdleMixer\Core\Choice\Chooser;
-use IdleMixer\Core\Choice\NextSpray;
-use IdleMixer\Core\Choice\Option;
 use IdleMixer\Core\Document\JsonText;
 use IdleMixer\Core\Plan\Mender;
 use IdleMixer\Core\Plan\Planner;
@@ -30,8 +25,7 @@ final readonly class Openings
 
     public function __construct(
         private TaskList $tasks,
-        private Situations $situations,
-        private Chooser $chooser,
+        private NextSprays $sprays,
         private RecipeCatalogue $recipes,
         private BenchReader $benches,
         private Planner $planner,
@@ -44,32 +38,27 @@ final readonly class Openings
 
     public function forCase(PestCase $case, DateTimeImmutable $now, OpeningReason $why = OpeningReason::ForCase): ?Opening
     {
-        $round = $case->rounds->last();
-        $option = $this->next($case, $round, $now);
-        $like = $round->batch ?? Batch::query()->whereNotNull('made_at')->where('for_leaf_test', false)->orderByDesc('started_at')->orderByDesc('id')->first();
+        $next = $this->sprays->of($case, $now);
+        if ($next->slug === null) {
+            return null;
+        }
+        $like = NextSprays::like($case, $next->slug)->batch ?? $case->rounds->last()->batch ?? Batch::query()->whereNotNull('made_at')->where('for_leaf_test', false)->orderByDesc('started_at')->orderByDesc('id')->first();
 
-        return $option === null ? null : new Opening($why, $case, $like, $option, $option->recipe->slug);
+        return new Opening($why, $case, $like, $next->option, $next->slug);
     }
 
     public function due(DateTimeImmutable $now): Opening
     {
         foreach ($this->tasks->rounds() as $id => $at) {
             $case = Agenda::isForToday($at, $now) ? PestCase::query()->find($id) : null;
-            $opening = $case === null ? null : $this->forCase($case, $now, OpeningReason::Due);
+            $moved = $case === null ? null : $this->tasks->nextRound($case, $now);
+            $opening = $case === null || $moved === null || ! Agenda::isForToday($moved, $now) ? null : $this->forCase($case, $now, OpeningReason::Due);
             if ($opening !== null) {
                 return $opening;
             }
         }
 
         return $this->last() ?? new Opening(OpeningReason::First, null, null, null, $this->calm());
-    }
-
-    private function next(PestCase $case, ?Round $round, DateTimeImmutable $now): ?Option
-    {
-        $latest = $case->counts->filter(static fn(Count $count): bool => ! $count->untreated)->last()?->value;
-        $situation = $this->situations->of($case, $this->situations->known($case, $latest, $now), $now);
-
-        return NextSpray::of($this->chooser->choose($situation), $round?->batch->recipeVersion->recipe->slug);
     }
 
     private function last(): ?Opening

@@ -63,6 +63,7 @@ final class RoundDues
         private readonly TroubleCatalogue $troubles,
         private readonly FairLook $fairLook,
         private readonly ChosenSprays $sprays,
+        private readonly TurnDays $turns,
         ClockInterface $clock,
     ) {
         $this->now = $clock->now();
@@ -138,7 +139,7 @@ final class RoundDues
             $this->cleanLooks($case, $last),
             $testUntil,
             // Until something else is mixed it goes by what was sprayed last.
-            ...[...$this->hours($case, $mixed ?? $spray, $place), $this->rests[$case->plant_id] ?? null],
+            ...[...$this->hours($case, $mixed ?? $spray, $place), $this->rests[$case->plant_id] ?? null, $this->turns->after($case, $last)],
         );
     }
 

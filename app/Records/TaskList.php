@@ -98,6 +98,18 @@ final readonly class TaskList
         return array_values(array_filter(array_map($moves->applied(...), $all)));
     }
 
+    /** When a case is sprayed next, as Today has it; null where no more is sprayed. */
+    public function nextRound(PestCase $case, DateTimeImmutable $now): ?DateTimeImmutable
+    {
+        foreach ($this->ofCase($case, $now) as $task) {
+            if ($task->kind->isRound()) {
+                return $task->dueAt;
+            }
+        }
+
+        return null;
+    }
+
     /**
      * @param list<int> $cases open cases of the plant
      *

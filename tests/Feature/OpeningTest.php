@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Illuminate\Support\Facades\Date;
 use Tests\Feature\Notebook;
 
 it('opens an empty notebook on a spray that nothing speaks against', function (): void {
@@ -24,7 +25,8 @@ it('opens on the same again: as it was frozen, whatever the shelf has now', func
         ->and(Notebook::get('/api/opening?case=99')->status)->toBe(404);
 });
 
-it('opens a case on what the choice proposes, and then on its partner in turn', function (): void {
+// A course goes on as it was begun, and in the turns in which it was sprayed: common practice, no source.
+it('opens a case on what the choice proposes, goes on with it, and takes turns where somebody did', function (): void {
     $case = Notebook::case(Notebook::plant());
     Notebook::post("/api/cases/{$case}/counts", ['submission' => Notebook::submission(), 'value' => 60]);
     $choice = Notebook::post("/api/cases/{$case}/choice", (string) json_encode(Notebook::get("/api/cases/{$case}")->at('situation')));
@@ -35,8 +37,13 @@ it('opens a case on what the choice proposes, and then on its partner in turn', 
 
     $batch = Notebook::mixed($case, ['recipe' => $opening->text('recipe')]);
     Notebook::post("/api/cases/{$case}/rounds", ['submission' => Notebook::submission(), 'batchId' => $batch, 'override' => 'It was urgent']);
-    $turn = array_values(array_filter(array_map(static fn(mixed $one): string => is_array($one) && $one['inRotation'] === true && is_string($one['slug']) ? $one['slug'] : '', $choice->list('proposed')), static fn(string $slug): bool => $slug !== '' && $slug !== $opening->text('recipe')));
-    expect(Notebook::get("/api/opening?case={$case}")->text('recipe'))->toBe($turn[0]);
+    expect(Notebook::get("/api/opening?case={$case}")->text('recipe'))->toBe($opening->text('recipe'));
+    Date::setTestNow(Date::now()->addDays(8));
+    $other = $choice->text('proposed.1.slug');
+    $batch = Notebook::mixed($case, ['recipe' => $other]);
+    Notebook::post("/api/cases/{$case}/rounds", ['submission' => Notebook::submission(), 'batchId' => $batch, 'override' => 'It was urgent']);
+    Date::setTestNow(Date::now()->addDays(8));
+    expect(Notebook::get("/api/opening?case={$case}")->text('recipe'))->toBe($opening->text('recipe'));
 });
 
 it('says that a case is closed, and mixes without it', function (): void {
@@ -66,7 +73,7 @@ it('opens on the same again without a sprayer where there was none', function ()
         ->and(json_encode($opening->at('first.bench.request'), \JSON_THROW_ON_ERROR))->not->toContain('sprayer');
 });
 
-it('takes swabs to a jar, and what is sprayed after them to the sprayer', function (): void {
+it('takes swabs to a jar, and what is sprayed to the sprayer', function (): void {
     $recipes = array_column(array_filter(Notebook::get('/api/recipes')->list('recipes'), is_array(...)), 'usualFill', 'slug');
     // Half a cup: our own choice; what wipes a plant is never a sprayer full (common practice, no source).
     expect($recipes['half-alcohol-swab'])->toEqual(['amount' => 0.5, 'unit' => '[cup_us]'])->and($recipes['neem-leaf-quart'])->toBeNull();
@@ -80,8 +87,14 @@ it('takes swabs to a jar, and what is sprayed after them to the sprayer', functi
     $batch = Notebook::mixed($case, ['recipe' => 'half-alcohol-swab', 'make' => ['amount' => 0.5, 'unit' => '[cup_us]']]);
     Notebook::post("/api/cases/{$case}/rounds", ['submission' => Notebook::submission(), 'batchId' => $batch, 'override' => 'It was urgent']);
     $then = Notebook::get("/api/opening?case={$case}");
-    expect($then->text('recipe'))->not->toBe('half-alcohol-swab')->and($then->at('make'))->toBeNull()
-        ->and($then->at('first.bench.request.make'))->toEqual(['amount' => 1.0, 'unit' => '[gal_us]']);
+    expect($then->text('recipe'))->toBe('half-alcohol-swab')->and($then->at('sprayerId'))->toBeNull()
+        ->and($then->at('make'))->toEqual($recipes['half-alcohol-swab']);
+    // Of another case of the same house, that is sprayed.
+    $sprayed = Notebook::case(Notebook::plant('Aster'));
+    Notebook::post("/api/cases/{$sprayed}/counts", ['submission' => Notebook::submission(), 'value' => 60]);
+    $spray = Notebook::get("/api/opening?case={$sprayed}");
+    expect($spray->text('recipe'))->not->toBe('half-alcohol-swab')->and($spray->at('make'))->toBeNull()
+        ->and($spray->at('first.bench.request.make'))->toEqual(['amount' => 1.0, 'unit' => '[gal_us]']);
 });
 
 it('tells for a plant what stands mixed for any of its cases', function (): void {

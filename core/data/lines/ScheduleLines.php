@@ -102,4 +102,10 @@ final class ScheduleLines
 
     /** And once more. */
     public const SECOND_BURN_LOOK = ['value' => 7, 'unit' => 'd', 'source' => 'practice'];
+
+    /** A judged round that took less than this share of what was there is a poor one; percent. */
+    public const POOR = ['value' => 50.0, 'unit' => '%', 'source' => 'practice'];
+
+    /** So many poor ones in a row change tack. */
+    public const POOR_ROUNDS = ['value' => 2, 'unit' => '1', 'source' => 'practice'];
 }

@@ -27,5 +27,7 @@ final readonly class RoundFacts
         public DateTimeImmutable $forecastEnd,
         /** Until when it rests after its leaves burnt; null where none did. */
         public ?DateTimeImmutable $restsUntil = null,
+        /** When the spray whose turn it is comes after the last one; null where it is the same once more. */
+        public ?DateTimeImmutable $inTurn = null,
     ) {}
 }

@@ -21,7 +21,7 @@ final class RoundMoves
         }
         $at = $planned;
         $moves = [];
-        foreach ([self::washedOff(...), self::oneClean(...), self::tested(...), self::burnt(...)] as $rule) {
+        foreach ([self::inTurn(...), self::washedOff(...), self::oneClean(...), self::tested(...), self::burnt(...)] as $rule) {
             $moved = $rule($at, $facts);
             if ($moved !== null) {
                 $at = $moved->to ?? $at;
@@ -31,6 +31,12 @@ final class RoundMoves
         [$at, $weather] = self::weather($at, $moves === [], $facts, $now);
 
         return new RoundDue($at, $weather === null ? $moves : [...$moves, $weather]);
+    }
+
+    /** Another spray comes after other days than the same once more. */
+    private static function inTurn(DateTimeImmutable $at, RoundFacts $facts): ?MovedDate
+    {
+        return $facts->inTurn !== null && $facts->inTurn->format('Y-m-d') !== $at->format('Y-m-d') ? new MovedDate('in-turn', $facts->inTurn) : null;
     }
 
     private static function washedOff(DateTimeImmutable $at, RoundFacts $facts): ?MovedDate

@@ -23,6 +23,45 @@ final readonly class RoundPlanner
      */
     public function infested(array $rotation, ?Development $at, ?int $pace, array $had = []): array
     {
+        return $this->laid($rotation, $pace, $had, self::isEnough($rotation, $at));
+    }
+
+    /**
+     * The same from a round on whose day and spray are settled.
+     *
+     * @param non-empty-list<InTurn>             $rotation what takes turns from that round on
+     * @param non-empty-list<array{int, InTurn}> $had
+     * @param array{int, InTurn}                 $next
+     *
+     * @return list<Entry> sprays only, earliest first
+     */
+    public function goneOn(array $rotation, ?Development $at, array $had, array $next): array
+    {
+        [$day, $spray] = $next;
+        $before = $had[count($had) - 1];
+        $due = new Entry($day, EntryKind::Spray, $spray->recipe, 'due', ['day' => $day, 'days' => max(0, $day - $before[0])]);
+        $laid = $this->laid($rotation, null, [...$had, $next], self::isEnough($rotation, $at));
+
+        return array_map(static fn(int $i, Entry $entry): Entry => $i === count($had) ? $due : $entry, array_keys($laid), $laid);
+    }
+
+    /**
+     * Days from the last round to one with a spray, by its turn and what a leaf bears.
+     *
+     * @param non-empty-list<array{int, InTurn}> $had
+     */
+    public function days(array $had, InTurn $next): int
+    {
+        return $this->next($next, $had, null)->day - $had[count($had) - 1][0];
+    }
+
+    /**
+     * @param non-empty-list<InTurn> $rotation
+     *
+     * @return callable(int, int): bool of the rounds so far, and the day of the last
+     */
+    private static function isEnough(array $rotation, ?Development $at): callable
+    {
         $fewest = match (true) {
             count($rotation) > 1 && $at === null => ScheduleLines::CYCLES['value'] * count($rotation) - count(array_filter($rotation, static fn(InTurn $one): bool => $one->onSoil)),
             count($rotation) === 1 => $rotation[0]->rounds ?? ScheduleLines::ROUNDS['value'],
@@ -30,7 +69,7 @@ final readonly class RoundPlanner
         };
         $last = $at === null || count(array_filter($rotation, static fn(InTurn $one): bool => $one->lasts > 0)) > 0 ? 0.0 : $at->lastHatch;
 
-        return $this->laid($rotation, $pace, $had, static fn(int $rounds, int $day): bool => $rounds >= $fewest && $day >= $last);
+        return static fn(int $rounds, int $day): bool => $rounds >= $fewest && $day >= $last;
     }
 
     /**

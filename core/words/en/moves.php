@@ -6,6 +6,7 @@ declare(strict_types=1);
  * Why a date is not the one that was planned, by code.
  */
 return [
+    'in-turn' => 'Another day: it is the turn of the other spray, and its days count.',
     'washed-off' => 'Earlier: rain washed the last round off.',
     'one-clean-look' => 'Later: the last look was clean. One more, and it ends; one quiet week is not the end.',
     'two-clean-looks' => 'Two clean looks a week apart: no more rounds. Look at new growth now and again.',

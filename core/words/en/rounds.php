@@ -9,6 +9,7 @@ return [
     'first' => 'The first round. Knock back by hand what you can before it.',
     'had' => 'Day {day}: sprayed.',
     'again' => 'Day {day}: {days} after the last round, as its school has it.',
+    'due' => 'Day {day}: the next round, {days} after the last, as Today has it.',
     'own-pace' => 'Day {day}: {days} after the last round, as you asked.',
     'in-turn' => 'Day {day}: in turn, {days} after {before}.',
     'prevention' => 'Day {day}: as prevention, {days} after the last round.',

@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Records;
+
+use App\Models\Batch;
+use App\Models\PestCase;
+use App\Models\Round;
+use Carbon\CarbonImmutable;
+use IdleMixer\Core\Choice\InTurns;
+use IdleMixer\Core\Choice\LeafPace;
+use IdleMixer\Core\Course\NextMethod;
+use IdleMixer\Core\Mix\Mixture;
+use IdleMixer\Core\Schedule\InTurn;
+use IdleMixer\Core\Schedule\ProgrammeCatalogue;
+use IdleMixer\Core\Schedule\RoundPlanner;
+use IdleMixer\Core\Trouble\TroubleCatalogue;
+use IdleMixer\Core\Work\AsMade;
+use IdleMixer\Core\Work\Load;
+use Illuminate\Support\Collection;
+
+/** When the other spray comes, in a course whose sprays take turns. */
+final readonly class TurnDays
+{
+    private const DAY = 86_400;
+
+    public function __construct(private BatchBook $book, private InTurns $inTurns, private ProgrammeCatalogue $programmes, private LeafPace $pace, private TroubleCatalogue $troubles) {}
+
+    /** Null where it is the same once more. */
+    public function after(PestCase $case, Round $last): ?CarbonImmutable
+    {
+        if ($case->rounds->count() < 2) {
+            return null;
+        }
+        $batches = Batch::query()->withoutGlobalScopes()->whereIn('id', $case->rounds->map(static fn(Round $round): int => $round->batch_id)->all())->with('recipeVersion.recipe')->get()->keyBy('id');
+        $slugs = array_values($case->rounds->map(static fn(Round $round): string => $batches[$round->batch_id]?->recipeVersion->recipe->slug ?? '')->all());
+        $turns = $slugs === [] ? [] : NextMethod::turns($slugs);
+        if (count($turns) < 2) {
+            return null;
+        }
+        $sprays = $this->sprays($case, $batches);
+        $first = $case->rounds->first()->sprayed_at ?? $last->sprayed_at;
+        $had = [];
+        foreach ($case->rounds->values() as $i => $round) {
+            $had[] = [intdiv($round->sprayed_at->getTimestamp() - $first->getTimestamp(), self::DAY), $sprays[$slugs[$i]]];
+        }
+
+        return $had === [] ? null : $last->sprayed_at->addDays((new RoundPlanner($this->programmes->turns(), $this->pace->loads()))->days($had, $sprays[$turns[0]]));
+    }
+
+    /**
+     * @param Collection<int, Batch> $batches
+     *
+     * @return array<string, InTurn> by slug, as it was mixed last
+     */
+    private function sprays(PestCase $case, Collection $batches): array
+    {
+        $kind = $this->troubles->trouble($case->pest)->kind;
+        $sprays = [];
+        foreach ($batches as $batch) {
+            $record = $this->book->record($batch);
+            $slug = $batch->recipeVersion->recipe->slug;
+            $sprays[$slug] = $this->inTurns->made($slug, AsMade::together(array_map(static fn(Load $load): Mixture => $load->mixture, $record->loads)), $record->target, $kind);
+        }
+
+        return $sprays;
+    }
+}

@@ -1,0 +1,90 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IdleMixer\Core\Course;
+
+use IdleMixer\Core\Choice\Choice;
+use IdleMixer\Core\Choice\Option;
+use IdleMixer\Core\Data\ScheduleLines;
+
+/**
+ * With what a course goes on: what it was begun with, in its turns, until two judged rounds took less than half of what was there, or it
+ * may not go on any more. Common practice, no source.
+ */
+final readonly class NextMethod
+{
+    private function __construct(
+        /** Of the recipe; null where no spray fits. */
+        public ?string $slug,
+        public WhyNext $why,
+        /** As the choice proposes it; null where it knows nothing of it, and it is mixed as it was before. */
+        public ?Option $option = null,
+        /** @var list<string> the sprays that take turns from here on, the next first */
+        public array $turns = [],
+    ) {}
+
+    /**
+     * @param Choice          $choice as things stand now
+     * @param list<HadMethod> $had    earliest first
+     */
+    public static function of(Choice $choice, array $had): self
+    {
+        if ($had === []) {
+            return self::chosen($choice, WhyNext::First, []);
+        }
+        $judged = array_values(array_filter($had, static fn(HadMethod $one): bool => $one->took !== null));
+        $lately = array_slice($judged, -ScheduleLines::POOR_ROUNDS['value']);
+        if (count($lately) === ScheduleLines::POOR_ROUNDS['value'] && array_filter($lately, static fn(HadMethod $one): bool => $one->took >= ScheduleLines::POOR['value']) === []) {
+            return self::chosen($choice, WhyNext::ChangesTack, array_map(static fn(HadMethod $one): string => $one->slug, $lately));
+        }
+        $turns = self::turns(array_map(static fn(HadMethod $one): string => $one->slug, $had));
+        $next = $turns[0];
+        $option = array_values(array_filter($choice->proposed, static fn(Option $one): bool => $one->recipe->slug === $next))[0] ?? null;
+
+        return self::isBarred($choice, $next) ? self::chosen($choice, WhyNext::Barred, []) : new self($next, count($turns) === 1 ? WhyNext::GoesOn : WhyNext::InTurn, $option, $turns);
+    }
+
+    /**
+     * The best that works in another way than some; the best, where none does.
+     *
+     * @param list<string> $not slugs
+     */
+    private static function chosen(Choice $choice, WhyNext $why, array $not): self
+    {
+        $families = [];
+        foreach ([...$choice->proposed, ...$choice->excluded] as $option) {
+            $families[$option->recipe->slug] = $option->family();
+        }
+        $tried = array_map(static fn(string $slug): string => $families[$slug] ?? '', $not);
+        $others = array_values(array_filter($choice->proposed, static fn(Option $option): bool => ! in_array($option->family(), $tried, true)));
+        $best = $others[0] ?? $choice->proposed[0] ?? null;
+
+        return $best === null ? new self(null, WhyNext::Nothing) : new self($best->recipe->slug, $why, $best, [$best->recipe->slug]);
+    }
+
+    /**
+     * What was sprayed one after the other, each once, the longest ago first; else the last alone: what was sprayed twice in a row before
+     * it was given up for it.
+     *
+     * @param non-empty-list<string> $had slugs, earliest first
+     *
+     * @return non-empty-list<string> slugs
+     */
+    public static function turns(array $had): array
+    {
+        $slugs = array_reverse($had);
+        $turn = 1;
+        while (isset($slugs[$turn]) && ! in_array($slugs[$turn], array_slice($slugs, 0, $turn), true)) {
+            ++$turn;
+        }
+
+        return isset($slugs[$turn]) && $slugs[$turn] !== $slugs[0] ? [$slugs[0]] : array_reverse(array_slice($slugs, 0, $turn));
+    }
+
+    /** Whether the choice knows it and speaks against it. */
+    private static function isBarred(Choice $choice, string $slug): bool
+    {
+        return array_filter($choice->excluded, static fn(Option $option): bool => $option->recipe->slug === $slug) !== [];
+    }
+}

@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+use IdleMixer\Core\Choice\Choice;
+use IdleMixer\Core\Choice\Chooser;
+use IdleMixer\Core\Choice\Severity;
+use IdleMixer\Core\Choice\Situation;
+use IdleMixer\Core\Course\HadMethod;
+use IdleMixer\Core\Course\NextMethod;
+use IdleMixer\Core\Course\WhyNext;
+use IdleMixer\Core\Tests\Support\Stands;
+use IdleMixer\Core\Trouble\TroubleCatalogue;
+
+function choiceAgainst(string $trouble): Choice
+{
+    return Chooser::shipped()->choose(new Situation(TroubleCatalogue::shipped()->trouble($trouble), 'any', Severity::Moderate, 'Zinnia', Stands::as('ordinary-leaf')));
+}
+
+/**
+ * @param list<array{string, float|null}> $had slug, and percent that it took; null where it is not judged
+ *
+ * @return array{string, WhyNext}
+ */
+function nextAfter(string $trouble, array $had): array
+{
+    $next = NextMethod::of(choiceAgainst($trouble), array_map(static fn(array $one): HadMethod => new HadMethod($one[0], $one[1]), $had));
+
+    return [$next->slug ?? '', $next->why];
+}
+
+/*
+ * What is sprayed next, written down before the rule that gives it. Common practice, no source: a course goes on with what it was begun
+ * with, in its turns; two judged rounds that took less than half change tack.
+ */
+it('goes on as it was begun, and changes tack where that does not help', function (array $had, string $slug, WhyNext $why): void {
+    /** @var list<array{string, float|null}> $had */
+    expect(nextAfter('aphids', $had))->toBe([$slug, $why]);
+})->with([
+    'one round, not judged yet' => [[['neem-leaf-quart', null]], 'neem-leaf-quart', WhyNext::GoesOn],
+    'it took most of them' => [[['neem-leaf-quart', null], ['neem-leaf-quart', 85.0]], 'neem-leaf-quart', WhyNext::GoesOn],
+    'one that took little is one' => [[['neem-leaf-quart', 20.0]], 'neem-leaf-quart', WhyNext::GoesOn],
+    'little, and then most' => [[['neem-leaf-quart', 20.0], ['neem-leaf-quart', 80.0]], 'neem-leaf-quart', WhyNext::GoesOn],
+    'little twice, and then most' => [[['neem-leaf-quart', 20.0], ['neem-leaf-quart', 30.0], ['neem-leaf-quart', 80.0]], 'neem-leaf-quart', WhyNext::GoesOn],
+    'two in turn: the other one' => [[['plain-soap', null], ['neem-leaf-quart', null]], 'plain-soap', WhyNext::InTurn],
+    'two in turn, once more' => [[['plain-soap', null], ['neem-leaf-quart', null], ['plain-soap', null]], 'neem-leaf-quart', WhyNext::InTurn],
+    'three in turn: the first again' => [[['plain-soap', null], ['neem-leaf-quart', null], ['castile-and-kitchen-oil', null]], 'plain-soap', WhyNext::InTurn],
+    'one twice in vain, then another: that is no turn' => [[['plain-soap', 20.0], ['plain-soap', 10.0], ['neem-leaf-quart', 80.0]], 'neem-leaf-quart', WhyNext::GoesOn],
+    'begun with one, and on with another: that was changed, and is no turn' => [[['plain-soap', null], ['plain-soap', null], ['neem-leaf-quart', null], ['neem-leaf-quart', null]], 'neem-leaf-quart', WhyNext::GoesOn],
+    'a recipe of one\'s own, that the choice does not know' => [[['from-the-neighbour', null]], 'from-the-neighbour', WhyNext::GoesOn],
+]);
+
+it('takes the best where nothing was sprayed', function (): void {
+    expect(nextAfter('aphids', []))->toBe([choiceAgainst('aphids')->proposed[0]->recipe->slug, WhyNext::First]);
+});
+
+it('takes something that works in another way after two rounds that took less than half', function (array $had): void {
+    /** @var list<array{string, float|null}> $had */
+    [$slug, $why] = nextAfter('aphids', $had);
+    $choice = choiceAgainst('aphids');
+    $families = [];
+    foreach ([...$choice->proposed, ...$choice->excluded] as $option) {
+        $families[$option->recipe->slug] = $option->family();
+    }
+    $poor = array_slice(array_values(array_filter($had, static fn(array $one): bool => $one[1] !== null)), -2);
+    expect($why)->toBe(WhyNext::ChangesTack);
+    foreach ($poor as [$was]) {
+        expect($families[$slug])->not->toBe($families[$was]);
+    }
+})->with([
+    'neem twice' => [[['neem-leaf-quart', 20.0], ['neem-leaf-quart', 49.0]]],
+    'soap twice' => [[['plain-soap', 0.0], ['plain-soap', -10.0]]],
+    'what was not judged between them says nothing' => [[['neem-leaf-quart', 20.0], ['neem-leaf-quart', null], ['neem-leaf-quart', 30.0], ['neem-leaf-quart', null]]],
+    'two in turn, and neither helps' => [[['plain-soap', 10.0], ['neem-leaf-quart', 10.0]]],
+]);
+
+it('takes another where it may not go on', function (): void {
+    $choice = choiceAgainst('aphids');
+    $barred = new Choice(array_values(array_filter($choice->proposed, static fn($one): bool => $one->recipe->slug !== 'neem-leaf-quart')), array_values(array_filter([...$choice->proposed, ...$choice->excluded], static fn($one): bool => $one->recipe->slug === 'neem-leaf-quart')));
+    $next = NextMethod::of($barred, [new HadMethod('neem-leaf-quart', null)]);
+    expect($next->why)->toBe(WhyNext::Barred)->and($next->slug)->toBe($barred->proposed[0]->recipe->slug);
+});
+
+it('names nothing where nothing fits', function (): void {
+    expect(NextMethod::of(new Choice([], []), [])->slug)->toBeNull()->and(NextMethod::of(new Choice([], []), [])->why)->toBe(WhyNext::Nothing);
+});

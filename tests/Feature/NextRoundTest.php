@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+use IdleMixer\Core\Recipe\RecipeCatalogue;
+use Illuminate\Support\Facades\Date;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+use Tests\Feature\Answer;
+use Tests\Feature\Notebook;
+
+/*
+ * What comes next for a case, and on which day: Today, the case, its plan, the calendar and the bench give one answer. Common practice,
+ * no source.
+ */
+
+/** @return string|null when a list of tasks asks for the next round of a case; null where it asks for none */
+function roundDue(int $case, Answer $answer, string $list): ?string
+{
+    foreach ($answer->list($list) as $task) {
+        if (is_array($task) && $task['ref'] === $case && in_array($task['kind'], ['next-round', 'first-round'], true) && is_string($task['dueAt'])) {
+            return $task['dueAt'];
+        }
+    }
+
+    return null;
+}
+
+/** @return array{string, string} day and name of the spray that its plan lays out next; empty where it lays out none */
+function plannedNext(int $case): array
+{
+    $programme = Notebook::get("/api/cases/{$case}/programme")->at('programme');
+    foreach (is_array($programme) && is_array($programme['entries']) ? $programme['entries'] : [] as $entry) {
+        if (is_array($entry) && $entry['kind'] === 'spray' && $entry['done'] === false && is_string($entry['on']) && is_string($entry['spray'])) {
+            return [$entry['on'], $entry['spray']];
+        }
+    }
+
+    return ['', ''];
+}
+
+function sprayedWith(int $case, string $recipe): void
+{
+    $batch = Notebook::mixed($case, ['recipe' => $recipe, 'make' => ['amount' => 1, 'unit' => 'L']]);
+    Notebook::sent("/api/cases/{$case}/rounds", ['batchId' => $batch, 'override' => 'It was urgent']);
+    Notebook::put("/api/batches/{$batch}/discarded", ['discarded' => true]);
+}
+
+/** @return list<int> seeds, each of one notebook; in full with --long */
+function gardensOfChance(): array
+{
+    return range(1, getenv('MIXER_LONG') === '1' ? 400 : 12);
+}
+
+it('names one next round at every door', function (int $seed): void {
+    $random = new Randomizer(new Mt19937($seed));
+    $pick = static fn(string ...$of): string => array_values($of)[$random->getInt(0, count($of) - 1)];
+    Date::setTestNow('2026-06-01T08:00:00Z');
+    if ($random->getInt(0, 1) === 1) {
+        Notebook::put('/api/garden', ['basedOn' => 0, 'place' => ['latitude' => 47.3, 'longitude' => 9.9, 'zone' => 'UTC'], 'roomCelsius' => 20, 'source' => 'station']);
+    }
+    $plant = Notebook::plant('Rose', $pick('ordinary-leaf', 'tough-leaf'), 'Rose');
+    [$pest, $sprays] = [['aphids', ['plain-soap', 'neem-leaf-quart', 'castile-and-kitchen-oil']], ['spider-mites', ['neem-leaf-quart', 'rosemary-mist', 'plain-soap']], ['powdery-mildew', ['soda-leaf-spray', 'soda-and-neem']], ['mealybugs', ['mild-alcohol', 'gentle-neem']]][$random->getInt(0, 3)];
+    $case = Notebook::case($plant, $pest);
+    for ($rounds = $random->getInt(1, 4); $rounds > 0; --$rounds) {
+        if ($random->getInt(0, 1) === 1) {
+            Notebook::sent("/api/cases/{$case}/counts", ['value' => $random->getInt(0, 60)]);
+        }
+        sprayedWith($case, $pick(...$sprays));
+        Date::setTestNow(Date::now()->addHours(24 * $random->getInt(2, 9) + $random->getInt(0, 6)));
+        if ($random->getInt(0, 1) === 1) {
+            Notebook::sent("/api/cases/{$case}/counts", ['value' => $random->getInt(0, 60)]);
+        }
+    }
+    $told = [roundDue($case, Notebook::get("/api/cases/{$case}"), 'next'), roundDue($case, Notebook::get("/api/plants/{$plant}"), 'next')];
+    $today = roundDue($case, Notebook::get('/api/today'), 'tasks');
+    [$on, $spray] = plannedNext($case);
+    $seen = "seed {$seed}: " . json_encode([$today, $told, $on, $spray], \JSON_THROW_ON_ERROR);
+    // What is further off than Today looks ahead is told by the case alone.
+    expect($told[0])->toBe($told[1], $seen)->and($today ?? $told[0])->toBe($told[0], $seen)->and($told[0] === null)->toBe($on === '', $seen);
+    if ($told[0] !== null) {
+        // What is overdue is today's.
+        expect($on)->toBe(max(substr($told[0], 0, 10), Date::now()->format('Y-m-d')), $seen);
+        expect(RecipeCatalogue::shipped()->get(Notebook::get("/api/opening?case={$case}")->text('recipe'))->name)->toBe($spray, $seen);
+        $feed = Notebook::get('/api/garden')->at('garden') === null ? null : Notebook::get('/api/garden')->text('garden.feed');
+        expect($feed === null || preg_match_all("/UID:case-{$case}-spray-\\d+@/", Notebook::get($feed)->text) >= 1)->toBeTrue($seen);
+    }
+})->with(gardensOfChance(...));
