@@ -33,13 +33,15 @@ final readonly class TurnDays
         if ($case->rounds->count() < 2) {
             return null;
         }
-        $batches = Batch::query()->withoutGlobalScopes()->whereIn('id', $case->rounds->map(static fn(Round $round): int => $round->batch_id)->all())->with('recipeVersion.recipe')->get()->keyBy('id');
-        $slugs = array_values($case->rounds->map(static fn(Round $round): string => $batches[$round->batch_id]?->recipeVersion->recipe->slug ?? '')->all());
+        $of = Batch::query()->withoutGlobalScopes()->whereIn('id', $case->rounds->map(static fn(Round $round): int => $round->batch_id)->all())->with('recipeVersion.recipe');
+        // What they were started from is long, and is read only where sprays take turns.
+        $named = $of->clone()->get(['id', 'recipe_version_id'])->keyBy('id');
+        $slugs = array_values($case->rounds->map(static fn(Round $round): string => $named[$round->batch_id]?->recipeVersion->recipe->slug ?? '')->all());
         $turns = $slugs === [] ? [] : NextMethod::turns($slugs);
         if (count($turns) < 2) {
             return null;
         }
-        $sprays = $this->sprays($case, $batches);
+        $sprays = $this->sprays($case, $of->get());
         $first = $case->rounds->first()->sprayed_at ?? $last->sprayed_at;
         $had = [];
         foreach ($case->rounds->values() as $i => $round) {
