@@ -35,7 +35,7 @@ export class Guard {
         private readonly outbox: Outbox,
         private readonly origin: string,
         private readonly clock: () => number = Date.now,
-        private readonly where: () => string = () => location.pathname + location.search,
+        private readonly where: () => string = () => (typeof location === 'undefined' ? '' : location.pathname + location.search),
         private readonly later: (task: () => void) => void = atLeisure,
     ) {}
 
