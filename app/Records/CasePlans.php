@@ -67,7 +67,7 @@ final readonly class CasePlans
         $had = array_values($case->rounds->map(static fn(Round $round): array => [$day($round->sprayed_at), $round->batch->recipeVersion->recipe->slug])->all());
         $celsius = $dues->celsius($case);
         $trouble = $this->situations->trouble($case);
-        $programme = $this->planner->plan(new ProgrammeAsk($trouble, $recipes, $this->plants->get($case->plant->tolerance), true, $celsius, null, 1.0, $had, $due === null || $next->slug === null ? null : [max($day($due), $day($now)), $next->slug], $next->turns));
+        $programme = $this->planner->plan(new ProgrammeAsk($trouble, $recipes, $this->plants->get($case->plant->tolerance), true, $celsius, null, 1.0, $had, $due === null || $next->slug === null ? null : [max($day($due), $day($now)), $next->slug, "due-{$next->why->value}"], $next->turns));
 
         return new CasePlan(
             $case->id,

@@ -62,6 +62,14 @@ final readonly class Gates
         );
     }
 
+    /** The same, mixed once more as it was planned. */
+    public function again(Batch $batch): SprayNow
+    {
+        $record = $this->book->record($batch);
+
+        return SprayNow::of($this->book->planned($record), $record->target->use, $this->shipped->has($record->slug) ? $this->shipped->practice($record->slug) : null, $record->factor);
+    }
+
     private static function hadWeedKiller(?Sprayer $sprayer): bool
     {
         return $sprayer !== null && SprayerEvent::query()->where('sprayer_id', $sprayer->id)->where('kind', SprayerMemory::WEED_KILLER)->exists();

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Records;
 
+use App\Models\Batch;
 use App\Models\Count;
 use App\Models\PestCase;
 use App\Models\Round;
@@ -15,7 +16,7 @@ use IdleMixer\Core\Course\NextMethod;
 /** With what a case is sprayed next: the one answer for bench, plan and calendar. */
 final readonly class NextSprays
 {
-    public function __construct(private Situations $situations, private Chooser $chooser, private CaseTrials $trials) {}
+    public function __construct(private Situations $situations, private Chooser $chooser, private CaseTrials $trials, private Gates $gates, private Whoms $whoms) {}
 
     public function of(PestCase $case, DateTimeImmutable $now): NextMethod
     {
@@ -28,10 +29,22 @@ final readonly class NextSprays
             $trial = $trials[$round->id] ?? null;
 
             return new HadMethod($round->batch->recipeVersion->recipe->slug, $trial?->outcome()->isJudged() === true ? $trial->reduction() : null);
-        })->all()));
+        })->all()), $this->stopped($case, $now));
     }
 
-    /** The batch of a case that was sprayed last with a recipe; null where none was. */
+    /** @return list<string> slugs of what may not go on its plant once more as it was mixed last; what passes, as thirst or bloom, puts the round off */
+    private function stopped(PestCase $case, DateTimeImmutable $now): array
+    {
+        $last = [];
+        foreach ($case->rounds as $round) {
+            $last[$round->batch->recipeVersion->recipe->slug] = $round->batch;
+        }
+        $whom = $last === [] ? null : $this->whoms->of($case->plant, $now);
+
+        return $whom === null ? [] : array_keys(array_filter($last, fn(Batch $batch): bool => $this->gates->of($whom, $this->gates->again($batch))->barredBy() !== null));
+    }
+
+    /** The last round of a case with a recipe; null where none was. */
     public static function like(PestCase $case, string $slug): ?Round
     {
         return $case->rounds->last(static fn(Round $round): bool => $round->batch->recipeVersion->recipe->slug === $slug);

@@ -56,7 +56,7 @@ final readonly class OpeningController
     {
         $times = $request->query('times');
         $cup = $request->query('cup') === '1' ? $this->kitchenware->leafCup() : null;
-        $told = OpeningAnswers::of($opening, $note, is_string($times) && preg_match('/^(1|0?\.[0-9]{1,4})$/', $times) === 1 ? (float) $times : 1.0, $cup, $cup === null ? $this->stands($opening, $this->number($request, 'plant')) : null);
+        $told = OpeningAnswers::of($opening, $note, is_string($times) && preg_match('/^(1|0?\.[0-9]{1,4})$/', $times) === 1 ? (float) $times : 1.0, $cup, $cup === null ? $this->stands($opening, $this->number($request, 'case') === null ? $this->number($request, 'plant') : null) : null);
         $bench = json_encode($this->first->of($told), \JSON_THROW_ON_ERROR | \JSON_PRESERVE_ZERO_FRACTION);
         $node = JsonText::parse($bench);
         $answer = json_encode($this->plans->of($this->benches->read($node)), \JSON_THROW_ON_ERROR);

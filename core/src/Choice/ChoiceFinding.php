@@ -36,4 +36,10 @@ enum ChoiceFinding: string
     case SoapSensitive = 'soap-sensitive';
     case Cats = 'cats';
     case SoapTooWeak = 'soap-too-weak';
+
+    /** Whether it is only not chosen while something else works, and may go on with care where it was begun. */
+    public function wantsCare(): bool
+    {
+        return in_array($this, [self::HairyAlcohol, self::Seedling, self::SoapSensitive], true);
+    }
 }

@@ -14,7 +14,7 @@ final readonly class ProgrammeAsk
     /**
      * @param non-empty-list<Recipe>   $recipes in the order in which they take turns
      * @param list<array{int, string}> $had     rounds that were had: day and slug, the first on day 0
-     * @param array{int, string}|null  $next    day and slug of the round that comes next, where that is settled
+     * @param array{int, string, string}|null $next day and slug of the round that comes next, where that is settled, and the code of why
      * @param list<string>             $turns   slugs of what takes turns from that round on; all of them where none is
      */
     public function __construct(

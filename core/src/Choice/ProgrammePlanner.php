@@ -56,9 +56,10 @@ final readonly class ProgrammePlanner
         $planner = new RoundPlanner($this->programmes->turns(), $this->pace->loads());
         $byRecipe = array_combine(array_map(static fn(InTurn $one): string => $one->recipe, $rotation), $rotation);
         $had = self::had($ask->had, $byRecipe);
-        $next = $ask->next === null ? null : self::had([$ask->next], $byRecipe)[0] ?? null;
+        $next = $ask->next === null ? [] : self::had([[$ask->next[0], $ask->next[1]]], $byRecipe);
+        $because = $ask->next[2] ?? '';
         $turns = array_values(array_intersect_key($byRecipe, array_flip($ask->turns)));
-        $sprays = $had === [] || $next === null ? $planner->infested($rotation, $development, $ask->pace, $had) : $planner->goneOn($turns === [] ? $rotation : $turns, $development, $had, $next);
+        $sprays = $had === [] || $next === [] ? $planner->infested($rotation, $development, $ask->pace, $had) : $planner->goneOn($turns === [] ? $rotation : $turns, $development, $had, $next[0], $because);
 
         return new Programme([...$why, ...LookPlanner::around($sprays, $byRecipe)], $development === null ? [] : Gaps::between(self::working($sprays, $byRecipe), $development), $barred, $names, $development);
     }

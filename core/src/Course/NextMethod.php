@@ -6,6 +6,7 @@ namespace IdleMixer\Core\Course;
 
 use IdleMixer\Core\Choice\Choice;
 use IdleMixer\Core\Choice\Option;
+use IdleMixer\Core\Choice\Reason;
 use IdleMixer\Core\Data\ScheduleLines;
 
 /**
@@ -25,24 +26,29 @@ final readonly class NextMethod
     ) {}
 
     /**
-     * @param Choice          $choice as things stand now
-     * @param list<HadMethod> $had    earliest first
+     * @param Choice          $choice  as things stand now
+     * @param list<HadMethod> $had     earliest first
+     * @param list<string>    $stopped slugs of what may not go on any more as it was mixed
      */
-    public static function of(Choice $choice, array $had): self
+    public static function of(Choice $choice, array $had, array $stopped = []): self
     {
         if ($had === []) {
             return self::chosen($choice, WhyNext::First, []);
         }
         $judged = array_values(array_filter($had, static fn(HadMethod $one): bool => $one->took !== null));
         $lately = array_slice($judged, -ScheduleLines::POOR_ROUNDS['value']);
-        if (count($lately) === ScheduleLines::POOR_ROUNDS['value'] && array_filter($lately, static fn(HadMethod $one): bool => $one->took >= ScheduleLines::POOR['value']) === []) {
-            return self::chosen($choice, WhyNext::ChangesTack, array_map(static fn(HadMethod $one): string => $one->slug, $lately));
-        }
+        $isPoor = count($lately) === ScheduleLines::POOR_ROUNDS['value'] && array_filter($lately, static fn(HadMethod $one): bool => $one->took >= ScheduleLines::POOR['value']) === [];
         $turns = self::turns(array_map(static fn(HadMethod $one): string => $one->slug, $had));
-        $next = $turns[0];
-        $option = array_values(array_filter($choice->proposed, static fn(Option $one): bool => $one->recipe->slug === $next))[0] ?? null;
+        $isBarred = in_array($turns[0], $stopped, true) || self::isBarred($choice, $turns[0]);
+        $other = match (true) {
+            $isPoor => self::chosen($choice, WhyNext::ChangesTack, array_map(static fn(HadMethod $one): string => $one->slug, $lately)),
+            $isBarred => self::chosen($choice, WhyNext::Barred, []),
+            default => null,
+        };
+        $option = array_values(array_filter($choice->proposed, static fn(Option $one): bool => $one->recipe->slug === $turns[0]))[0] ?? null;
 
-        return self::isBarred($choice, $next) ? self::chosen($choice, WhyNext::Barred, []) : new self($next, count($turns) === 1 ? WhyNext::GoesOn : WhyNext::InTurn, $option, $turns);
+        // Where nothing else fits either, it is put off and not changed.
+        return $other?->slug === null ? new self($turns[0], count($turns) === 1 ? WhyNext::GoesOn : WhyNext::InTurn, $option, $turns) : $other;
     }
 
     /**
@@ -82,9 +88,9 @@ final readonly class NextMethod
         return isset($slugs[$turn]) && $slugs[$turn] !== $slugs[0] ? [$slugs[0]] : array_reverse(array_slice($slugs, 0, $turn));
     }
 
-    /** Whether the choice knows it and speaks against it. */
+    /** Whether the choice knows it and speaks against it for good: what wants care goes on with care, and what passes puts it off. */
     private static function isBarred(Choice $choice, string $slug): bool
     {
-        return array_filter($choice->excluded, static fn(Option $option): bool => $option->recipe->slug === $slug) !== [];
+        return array_filter($choice->excluded, static fn(Option $option): bool => $option->recipe->slug === $slug && array_filter($option->excluded, static fn(Reason $one): bool => ! $one->finding->wantsCare() && $one->verdict?->finding->passes() !== true) !== []) !== [];
     }
 }

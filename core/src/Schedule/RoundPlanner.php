@@ -32,14 +32,15 @@ final readonly class RoundPlanner
      * @param non-empty-list<InTurn>             $rotation what takes turns from that round on
      * @param non-empty-list<array{int, InTurn}> $had
      * @param array{int, InTurn}                 $next
+     * @param string                             $why  code of the sentence that says it
      *
      * @return list<Entry> sprays only, earliest first
      */
-    public function goneOn(array $rotation, ?Development $at, array $had, array $next): array
+    public function goneOn(array $rotation, ?Development $at, array $had, array $next, string $why): array
     {
         [$day, $spray] = $next;
         $before = $had[count($had) - 1];
-        $due = new Entry($day, EntryKind::Spray, $spray->recipe, 'due', ['day' => $day, 'days' => max(0, $day - $before[0])]);
+        $due = new Entry($day, EntryKind::Spray, $spray->recipe, $why, ['day' => $day, 'days' => max(0, $day - $before[0])]);
         $laid = $this->laid($rotation, null, [...$had, $next], self::isEnough($rotation, $at));
 
         return array_map(static fn(int $i, Entry $entry): Entry => $i === count($had) ? $due : $entry, array_keys($laid), $laid);

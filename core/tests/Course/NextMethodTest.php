@@ -74,11 +74,27 @@ it('takes something that works in another way after two rounds that took less th
     'two in turn, and neither helps' => [[['plain-soap', 10.0], ['neem-leaf-quart', 10.0]]],
 ]);
 
-it('takes another where it may not go on', function (): void {
-    $choice = choiceAgainst('aphids');
-    $barred = new Choice(array_values(array_filter($choice->proposed, static fn($one): bool => $one->recipe->slug !== 'neem-leaf-quart')), array_values(array_filter([...$choice->proposed, ...$choice->excluded], static fn($one): bool => $one->recipe->slug === 'neem-leaf-quart')));
-    $next = NextMethod::of($barred, [new HadMethod('neem-leaf-quart', null)]);
-    expect($next->why)->toBe(WhyNext::Barred)->and($next->slug)->toBe($barred->proposed[0]->recipe->slug);
+it('takes another where what was sprayed does nothing against it', function (): void {
+    expect(nextAfter('black-spot', [['gentle-neem', null]]))->toBe([choiceAgainst('black-spot')->proposed[0]->recipe->slug, WhyNext::Barred]);
+});
+
+// Fuchsia minds soap; what was begun on it and bore goes on with care: common practice, no source.
+it('goes on with what wants care, and with what only has to wait', function (array $said): void {
+    /** @var array<string, bool> $said */
+    $choice = Chooser::shipped()->choose(new Situation(TroubleCatalogue::shipped()->trouble('aphids'), 'any', Severity::Moderate, 'Fuchsia', Stands::as('ordinary-leaf', $said)));
+    expect(array_filter($choice->proposed, static fn($one): bool => $one->recipe->slug === 'plain-soap'))->toBe([]);
+    $next = NextMethod::of($choice, [new HadMethod('plain-soap', null)]);
+    expect([$next->slug, $next->why])->toBe(['plain-soap', WhyNext::GoesOn]);
+})->with(['it minds soap' => [['soapSensitive' => true]], 'in open bloom' => [['inBloom' => true]]]);
+
+it('takes another where the gate stops it as it was mixed', function (): void {
+    $next = NextMethod::of(choiceAgainst('aphids'), [new HadMethod('plain-soap', null)], ['plain-soap']);
+    expect($next->why)->toBe(WhyNext::Barred)->and($next->slug)->toBe(choiceAgainst('aphids')->proposed[0]->recipe->slug);
+});
+
+it('goes on where nothing else fits either', function (): void {
+    $next = NextMethod::of(new Choice([], []), [new HadMethod('plain-soap', 10.0), new HadMethod('plain-soap', 10.0)]);
+    expect([$next->slug, $next->why])->toBe(['plain-soap', WhyNext::GoesOn]);
 });
 
 it('names nothing where nothing fits', function (): void {

@@ -55,8 +55,9 @@
                             >{entry.done ? say('cases/programme.sprayed') : names[entry.kind]}</span
                         >
                         <span class="text-sm"
-                            >{#if entry.kind === 'spray'}{entry.spray}.
-                            {/if}{#if !entry.done}{entry.because}{/if}</span
+                            >{[entry.kind === 'spray' ? `${entry.spray}.` : '', entry.done ? '' : entry.because]
+                                .filter(Boolean)
+                                .join(' ')}</span
                         >
                     </li>
                 {/each}
