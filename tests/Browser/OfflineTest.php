@@ -151,21 +151,6 @@ it('says that the device is full, keeps what was entered as long as the page, an
     });
 });
 
-/** How many wait, as the database of the device has it. */
-function waiting(Screen $screen): int
-{
-    $many = $screen->later(<<<'JS'
-        const done = arguments[0];
-        const asked = indexedDB.open('idle-mixer');
-        asked.onsuccess = () => {
-            const found = asked.result.transaction('outbox').objectStore('outbox').count();
-            found.onsuccess = () => { asked.result.close(); done(found.result); };
-        };
-        JS);
-
-    return is_int($many) ? $many : -1;
-}
-
 /** Lets so many entries like the one that waits wait on this device, an hour apart until now, and none but them. */
 function manyWait(Screen $screen, int $many): void
 {
@@ -203,7 +188,7 @@ it('sends what waited for weeks in one go, in its order and once, and shows how 
         $began = microtime(true);
         $left = -1;
         $screen->until(static function () use ($screen, &$left): bool {
-            $now = waiting($screen);
+            $now = $screen->waiting();
             $isFewer = $left < 0 || $now <= $left;
             $left = $now;
 

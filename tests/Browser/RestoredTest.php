@@ -60,23 +60,9 @@ function withEverything(string $address, int $plant, string $pest): array
     return ['case' => $case, 'batch' => $batch, 'mixing' => $mixing, 'test' => $test, 'run' => $run];
 }
 
-/** What waits on the device, as its database has it. */
-function waitingThere(Screen $screen): int
+/** @return array{Start, string, int, int, list<string>} what serves a notebook with a copy of two plants, its address, the plants, and how it is started */
+function copied(string $folder): array
 {
-    $many = $screen->later(<<<'JS'
-        const done = arguments[0];
-        const asked = indexedDB.open('idle-mixer');
-        asked.onsuccess = () => {
-            const found = asked.result.transaction('outbox').objectStore('outbox').count();
-            found.onsuccess = () => { asked.result.close(); done(found.result); };
-        };
-        JS);
-
-    return is_int($many) ? $many : -1;
-}
-
-it('puts nothing that waited into another record after a restore, and asks where each of it belongs', function (): void {
-    $folder = sys_get_temp_dir() . '/idle-mixer-restored-' . bin2hex(random_bytes(4));
     $options = ['--port', (string) Served::freePort(), '--empty'];
     $start = Start::run($folder, $options);
     $address = $start->awaitUp();
@@ -84,6 +70,13 @@ it('puts nothing that waited into another record after a restore, and asks where
     $rose = answered($address, Call::make('/api/plants', ['name' => 'Rose', 'tolerance' => 'ordinary-leaf']))->id();
     [$code, $said] = Start::toTheEnd($folder, ['--backup', "{$folder}/before.sqlite"]);
     expect($code)->toBe(0, $said);
+
+    return [$start, $address, $dahlia, $rose, $options];
+}
+
+it('puts nothing that waited into another record after a restore, and asks where each of it belongs', function (): void {
+    $folder = sys_get_temp_dir() . '/idle-mixer-restored-' . bin2hex(random_bytes(4));
+    [$start, $address, $dahlia, $rose, $options] = copied($folder);
     $mine = withEverything($address, $dahlia, 'aphids');
 
     Screen::with($address, static function (Screen $screen) use (&$start, $folder, $options, $address, $mine, $dahlia, $rose): void {
@@ -101,7 +94,7 @@ it('puts nothing that waited into another record after a restore, and asks where
         $screen->open("/cases/{$mine['case']}")->press('Count')->tick('Only a total');
         $screen->type('How many', '23')->press('Save the count')->see('A count of 23 is kept on this device');
         $entered = time();
-        $waited = waitingThere($screen);
+        $waited = $screen->waiting();
         expect($waited)->toBe(4);
         $screen->driver->get('about:blank');
 
@@ -135,7 +128,7 @@ it('puts nothing that waited into another record after a restore, and asks where
         foreach (['runs', 'batches', 'leaf-tests'] as $kind) {
             $screen->script("document.querySelector('[data-astray={$kind}] [data-away]').click()");
         }
-        $screen->until(static fn(): bool => $screen->all('[data-astray]') === [] && waitingThere($screen) === 0, 'Something is still asked for.');
+        $screen->until(static fn(): bool => $screen->all('[data-astray]') === [] && $screen->waiting() === 0, 'Something is still asked for.');
         expect($of("/api/cases/{$theirs['case']}")->at('counts'))->toBe([])->and($of("/api/cases/{$again}")->at('counts.0.value'))->toEqual(23);
         $at = $of("/api/cases/{$again}")->at('counts.0.countedAt');
         expect(is_string($at) ? $entered - (int) strtotime($at) : 0)->toBeGreaterThanOrEqual(0)->toBeLessThan(60);
@@ -159,13 +152,7 @@ function atTheEnd(string $address, int $case, int $run): int
 
 it('asks where a round, a burn, a glass, a spill, a batch that was saved and the end of a walk belong after a restore', function (): void {
     $folder = sys_get_temp_dir() . '/idle-mixer-restored-' . bin2hex(random_bytes(4));
-    $options = ['--port', (string) Served::freePort(), '--empty'];
-    $start = Start::run($folder, $options);
-    $address = $start->awaitUp();
-    $dahlia = answered($address, Call::make('/api/plants', ['name' => 'Dahlia', 'tolerance' => 'ordinary-leaf']))->id();
-    $rose = answered($address, Call::make('/api/plants', ['name' => 'Rose', 'tolerance' => 'ordinary-leaf']))->id();
-    [$code, $said] = Start::toTheEnd($folder, ['--backup', "{$folder}/before.sqlite"]);
-    expect($code)->toBe(0, $said);
+    [$start, $address, $dahlia, $rose, $options] = copied($folder);
     $mine = withEverything($address, $dahlia, 'aphids');
     $glass = atTheEnd($address, $mine['case'], $mine['run']);
 
@@ -186,10 +173,10 @@ it('asks where a round, a burn, a glass, a spill, a batch that was saved and the
         $screen->press('Save the batch')->see('Finished on this device');
         $screen->open("/batches/{$glass}")->press('even, no oil on top')->see('is kept on this device');
         $screen->open("/runs/{$mine['run']}")->press('Nothing');
-        $screen->until(static fn(): bool => waitingThere($screen) === 4, 'The end of the walk does not wait.');
+        $screen->until(static fn(): bool => $screen->waiting() === 4, 'The end of the walk does not wait.');
         $screen->open("/cases/{$mine['case']}")->press('It was sprayed')->type('It may not go on, or is not proven', 'It was urgent')->keys(WebDriverKeys::ENTER)->see('is kept on this device');
         $screen->open("/cases/{$mine['case']}")->press('Burnt leaves?')->type('The worst leaves are hurt by', '30')->press('They burnt')->see('is kept on this device');
-        expect(waitingThere($screen))->toBe(6);
+        expect($screen->waiting())->toBe(6);
         $screen->driver->get('about:blank');
 
         [$code, $said] = Start::toTheEnd($folder, ['--restore', "{$folder}/before.sqlite"]);
@@ -216,7 +203,7 @@ it('asks where a round, a burn, a glass, a spill, a batch that was saved and the
         $screen->until(static function () use ($screen): bool {
             $screen->script("document.querySelector('[data-astray] [data-away]')?.click()");
 
-            return $screen->all('[data-astray]') === [] && waitingThere($screen) === 0;
+            return $screen->all('[data-astray]') === [] && $screen->waiting() === 0;
         }, 'Something is still asked for.');
         $untouched();
         $start->interrupt();

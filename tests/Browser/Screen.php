@@ -198,16 +198,24 @@ final class Screen
     /** Waits until the server has everything that was entered here. */
     public function nothingWaits(): self
     {
-        $this->until(fn(): bool => $this->later(<<<'JS'
+        $this->until(fn(): bool => $this->waiting() === 0, 'Something still waits on this device.');
+
+        return $this;
+    }
+
+    /** How many entries wait on this device, as its database has it. */
+    public function waiting(): int
+    {
+        $many = $this->later(<<<'JS'
             const done = arguments[0];
             const asked = indexedDB.open('idle-mixer');
             asked.onsuccess = () => {
                 const counted = asked.result.transaction('outbox').objectStore('outbox').count();
                 counted.onsuccess = () => { asked.result.close(); done(counted.result); };
             };
-            JS) === 0, 'Something still waits on this device.');
+            JS);
 
-        return $this;
+        return is_int($many) ? $many : -1;
     }
 
     /** The line to the server is cut, until it is mended or the page loaded anew. */
