@@ -143,14 +143,6 @@ final class RoundDues
         );
     }
 
-    /** Whether two clean looks ended it. */
-    public function isOver(PestCase $case): bool
-    {
-        $last = $case->rounds->last();
-
-        return $last !== null && $this->cleanLooks($case, $last) >= ScheduleLines::CLEAN_LOOKS['value'];
-    }
-
     /** °C; mean of the week to come where the plant stands; null where nobody said where that is. */
     public function celsius(PestCase $case): ?float
     {

@@ -243,8 +243,8 @@ final readonly class TaskList
         }
         $due = $dues->of($case, $last, $task->dueAt, $last === null ? null : self::testUntil($tests, $last, $now));
 
-        // What burnt is not sprayed once more.
-        $task = $last?->hasBurnt() === true ? $task->withoutAgain() : $task;
+        // What burnt is not sprayed once more, nor what has had its turn.
+        $task = $last?->hasBurnt() === true || $due->isOther ? $task->withoutAgain() : $task;
 
         return $due->at === null ? null : $task->movedTo($due->at, ...$due->moves);
     }

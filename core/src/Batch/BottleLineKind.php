@@ -17,6 +17,12 @@ enum BottleLineKind: string
     /** Some of it went into another batch. */
     case PouredOn = 'poured-on';
 
+    /** @return list<self> that hands can say; the other follows from what is said of another batch */
+    public static function told(): array
+    {
+        return [self::Added, self::Spilled, self::Thinned, self::Swapped, self::OverRest];
+    }
+
     /** Whether what a glass showed before it says nothing any more. */
     public function wantsAnotherGlass(): bool
     {

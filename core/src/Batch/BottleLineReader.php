@@ -23,9 +23,6 @@ final readonly class BottleLineReader
 {
     public const KEYS = ['kind', 'load', 'ingredient', 'amount', 'strength', 'share', 'toMark', 'item'];
 
-    /** What can be said; a rest is named by the batch that it is of. */
-    private const SAID = [BottleLineKind::Added, BottleLineKind::Spilled, BottleLineKind::Thinned, BottleLineKind::Swapped];
-
     public function __construct(private BatchRecord $batch, private IngredientCatalogue $known) {}
 
     /**
@@ -46,7 +43,9 @@ final readonly class BottleLineReader
      */
     public function of(Node $object, string $id, DateTimeImmutable $at, int $load = 1): BottleLine
     {
-        $kind = BottleLineKind::from($object->get('kind')->word(array_column(self::SAID, 'value'), Say::it('batch/bottle-line-reader.kind')));
+        // A rest is named by the batch that it is of, and read there.
+        $said = array_filter(BottleLineKind::told(), static fn(BottleLineKind $one): bool => $one !== BottleLineKind::OverRest);
+        $kind = BottleLineKind::from($object->get('kind')->word(array_column($said, 'value'), Say::it('batch/bottle-line-reader.kind')));
         $number = $object->optional('load')?->whole(1, count($this->batch->loads)) ?? $load;
 
         return match ($kind) {

@@ -37,18 +37,21 @@ final readonly class NextMethod
         }
         $judged = array_values(array_filter($had, static fn(HadMethod $one): bool => $one->took !== null));
         $lately = array_slice($judged, -ScheduleLines::POOR_ROUNDS['value']);
-        $isPoor = count($lately) === ScheduleLines::POOR_ROUNDS['value'] && array_filter($lately, static fn(HadMethod $one): bool => $one->took >= ScheduleLines::POOR['value']) === [];
-        $turns = self::turns(array_map(static fn(HadMethod $one): string => $one->slug, $had));
-        $isBarred = in_array($turns[0], $stopped, true) || self::isBarred($choice, $turns[0]);
+        $poor = array_map(static fn(HadMethod $one): string => $one->slug, array_values(array_filter($lately, static fn(HadMethod $one): bool => $one->took < ScheduleLines::POOR['value'])));
+        $slugs = array_map(static fn(HadMethod $one): string => $one->slug, $had);
+        $turns = self::turns($slugs);
+        $left = array_values(array_filter($turns, static fn(string $slug): bool => ! in_array($slug, $stopped, true) && ! self::isBarred($choice, $slug)));
         $other = match (true) {
-            $isPoor => self::chosen($choice, WhyNext::ChangesTack, array_map(static fn(HadMethod $one): string => $one->slug, $lately)),
-            $isBarred => self::chosen($choice, WhyNext::Barred, []),
+            // What was changed to since is given its rounds.
+            count($poor) === ScheduleLines::POOR_ROUNDS['value'] && in_array($slugs[count($slugs) - 1], $poor, true) => self::chosen($choice, WhyNext::ChangesTack, $poor),
+            $left === [] => self::chosen($choice, WhyNext::Barred, []),
             default => null,
         };
-        $option = array_values(array_filter($choice->proposed, static fn(Option $one): bool => $one->recipe->slug === $turns[0]))[0] ?? null;
-
         // Where nothing else fits either, it is put off and not changed.
-        return $other?->slug === null ? new self($turns[0], count($turns) === 1 ? WhyNext::GoesOn : WhyNext::InTurn, $option, $turns) : $other;
+        $left = $left === [] ? $turns : $left;
+        $option = array_values(array_filter($choice->proposed, static fn(Option $one): bool => $one->recipe->slug === $left[0]))[0] ?? null;
+
+        return $other?->slug === null ? new self($left[0], count($left) === 1 ? WhyNext::GoesOn : WhyNext::InTurn, $option, $left) : $other;
     }
 
     /**

@@ -39,7 +39,7 @@ final readonly class Mixture
     /** Percent on the strongest bottle of one substance; null where there is none of it, or bottles state none. */
     public function bottleOf(Substance $what): ?float
     {
-        $strengths = array_filter(array_map(static fn(Part $part): ?float => $part->ingredient->substance === $what ? $part->strength ?? $part->ingredient->defaultStrength?->value : null, $this->parts), static fn(?float $one): bool => $one !== null);
+        $strengths = array_filter(array_map(static fn(Part $part): ?float => $part->ingredient->substance === $what ? $part->stated() : null, $this->parts), static fn(?float $one): bool => $one !== null);
 
         return $strengths === [] ? null : max($strengths);
     }
@@ -49,7 +49,7 @@ final readonly class Mixture
     {
         $grades = [];
         foreach ($this->parts as $part) {
-            $stated = $part->strength ?? $part->ingredient->defaultStrength?->value;
+            $stated = $part->stated();
             if ($stated !== null) {
                 $grades[$part->ingredient->slug] = max($stated, $grades[$part->ingredient->slug] ?? 0.0);
             }

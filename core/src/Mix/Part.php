@@ -19,6 +19,12 @@ final readonly class Part
         public ?int $pour,
     ) {}
 
+    /** Percent on its bottle, as somebody said or as it is usually sold; null where bottles state none. */
+    public function stated(): ?float
+    {
+        return $this->strength ?? $this->ingredient->defaultStrength?->value;
+    }
+
     public function grams(): float
     {
         return $this->ingredient->grams($this->millilitres);

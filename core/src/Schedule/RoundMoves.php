@@ -30,7 +30,7 @@ final class RoundMoves
         }
         [$at, $weather] = self::weather($at, $moves === [], $facts, $now);
 
-        return new RoundDue($at, $weather === null ? $moves : [...$moves, $weather]);
+        return new RoundDue($at, $weather === null ? $moves : [...$moves, $weather], $facts->inTurn !== null);
     }
 
     /** Another spray comes after other days than the same once more. */

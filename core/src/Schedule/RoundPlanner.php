@@ -41,7 +41,11 @@ final readonly class RoundPlanner
         [$day, $spray] = $next;
         $before = $had[count($had) - 1];
         $due = new Entry($day, EntryKind::Spray, $spray->recipe, $why, ['day' => $day, 'days' => max(0, $day - $before[0])]);
-        $laid = $this->laid($rotation, null, [...$had, $next], self::isEnough($rotation, $at));
+        // What was had of another does not count for it.
+        $own = array_map(static fn(InTurn $one): string => $one->recipe, $rotation);
+        $others = count(array_filter($had, static fn(array $one): bool => ! in_array($one[1]->recipe, $own, true)));
+        $isEnough = self::isEnough($rotation, $at);
+        $laid = $this->laid($rotation, null, [...$had, $next], static fn(int $rounds, int $last): bool => $isEnough($rounds - $others, $last));
 
         return array_map(static fn(int $i, Entry $entry): Entry => $i === count($had) ? $due : $entry, array_keys($laid), $laid);
     }

@@ -46,6 +46,7 @@ it('goes on as it was begun, and changes tack where that does not help', functio
     'two in turn, once more' => [[['plain-soap', null], ['neem-leaf-quart', null], ['plain-soap', null]], 'neem-leaf-quart', WhyNext::InTurn],
     'three in turn: the first again' => [[['plain-soap', null], ['neem-leaf-quart', null], ['castile-and-kitchen-oil', null]], 'plain-soap', WhyNext::InTurn],
     'one twice in vain, then another: that is no turn' => [[['plain-soap', 20.0], ['plain-soap', 10.0], ['neem-leaf-quart', 80.0]], 'neem-leaf-quart', WhyNext::GoesOn],
+    'one twice in vain, then another that is not judged yet: it was changed already' => [[['plain-soap', 20.0], ['plain-soap', 10.0], ['neem-leaf-quart', null]], 'neem-leaf-quart', WhyNext::GoesOn],
     'begun with one, and on with another: that was changed, and is no turn' => [[['plain-soap', null], ['plain-soap', null], ['neem-leaf-quart', null], ['neem-leaf-quart', null]], 'neem-leaf-quart', WhyNext::GoesOn],
     'a recipe of one\'s own, that the choice does not know' => [[['from-the-neighbour', null]], 'from-the-neighbour', WhyNext::GoesOn],
 ]);
@@ -79,6 +80,10 @@ it('takes another where what was sprayed does nothing against it', function (): 
 });
 
 // Fuchsia minds soap; what was begun on it and bore goes on with care: common practice, no source.
+it('takes no turn with what does nothing any more', function (): void {
+    expect(nextAfter('black-spot', [['gentle-neem', null], ['soda-leaf-spray', null]]))->toBe(['soda-leaf-spray', WhyNext::GoesOn]);
+});
+
 it('goes on with what wants care, and with what only has to wait', function (array $said): void {
     /** @var array<string, bool> $said */
     $choice = Chooser::shipped()->choose(new Situation(TroubleCatalogue::shipped()->trouble('aphids'), 'any', Severity::Moderate, 'Fuchsia', Stands::as('ordinary-leaf', $said)));

@@ -41,3 +41,18 @@ it('ends rounds when practice ends them', function (array $rotation, bool $isWar
     'one of them on the soil, which is poured once' => [[turnOf('soap', 7), turnOf('drench', 7, onSoil: true)], false, ['0 soap', '7 drench', '14 soap']],
     'one that is done once' => [[turnOf('dormant', null)], false, ['0 dormant']],
 ]);
+
+// A spray that was changed to has its own rounds: common practice, no source.
+it('gives what comes next its rounds, whatever was had before of another', function (array $rotation, array $had, array $next, array $days): void {
+    /**
+     * @var non-empty-list<InTurn>            $rotation
+     * @var non-empty-list<array{int, InTurn}> $had
+     * @var array{int, InTurn}                $next
+     */
+    $laid = (new RoundPlanner(new Turns([]), []))->goneOn($rotation, null, $had, $next, 'due-goes-on');
+    expect(array_map(static fn(Entry $one): string => "{$one->day} {$one->recipe} {$one->because}", $laid))->toBe($days);
+})->with([
+    'the same once more, later than its pace' => [[turnOf('soap', 7)], [[0, turnOf('soap', 7)]], [9, turnOf('soap', 7)], ['0 soap had', '9 soap due-goes-on', '16 soap again']],
+    'enough were had, and it is asked for once more' => [[turnOf('soap', 7, rounds: 2)], [[0, turnOf('soap', 7)], [7, turnOf('soap', 7)]], [14, turnOf('soap', 7)], ['0 soap had', '7 soap had', '14 soap due-goes-on']],
+    'another after two of one' => [[turnOf('oil', 7)], [[0, turnOf('soap', 7)], [7, turnOf('soap', 7)]], [14, turnOf('oil', 7)], ['0 soap had', '7 soap had', '14 oil due-goes-on', '21 oil again', '28 oil again']],
+]);

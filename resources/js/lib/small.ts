@@ -4,6 +4,9 @@ import { Fault } from './fault';
 const LONGEST = 900;
 const QUALITY = 0.85;
 
+/** The longer side of what is measured, in px. */
+export const MEASURED = 1600;
+
 /** A picture turned as the camera says and made small on this device, as a JPEG in base 64: what else the camera wrote into it stays here. */
 export async function small(file: File, longest = LONGEST): Promise<string> {
     let bitmap: ImageBitmap;

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use IdleMixer\Core\Batch\BottleLineKind;
 use IdleMixer\Core\Batch\Keeping;
 use IdleMixer\Core\Work\StandTest;
 
@@ -28,7 +29,7 @@ return [
     ],
     'NewBottleLine' => [
         'submission' => 'uuid',
-        'kind' => ['enum' => ['added', 'spilled', 'thinned', 'swapped', 'over-a-rest']],
+        'kind' => ['enum' => array_column(BottleLineKind::told(), 'value')],
         'load?' => ['type' => 'integer', 'minimum' => 1, 'description' => 'The load in hand where none is said.'],
         'ingredient?' => ['type' => 'string', 'description' => 'What was added, or taken in the place of `item`.'],
         'amount?' => ['$ref' => '#/components/schemas/Amount'],

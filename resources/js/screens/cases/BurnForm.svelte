@@ -4,7 +4,7 @@
     import { percent, typedNumber } from '../../lib/figures';
     import { Form } from '../../lib/form.svelte';
     import { Sending } from '../../lib/sending.svelte';
-    import { small } from '../../lib/small';
+    import { MEASURED, small } from '../../lib/small';
     import { Loaded } from '../../lib/loaded.svelte';
     import { arrived, undo } from '../../lib/undo.svelte';
     import FormFoot from '../../parts/FormFoot.svelte';
@@ -28,8 +28,6 @@
     );
     const catalogue = new Loaded(() => taken(api.GET('/api/catalogue')));
     const share = $derived(typedNumber(form.values.share));
-    /** The longer side of what is sent, in px. */
-    const LONGEST = 1600;
     const measuring = new Sending();
     let picture = $state.raw('');
     let measured = $state.raw<Schemas['MeasuredLeaf'] | null>(null);
@@ -44,7 +42,7 @@
             return;
         }
         const told = await measuring.send(async () => {
-            picture = await small(file, LONGEST);
+            picture = await small(file, MEASURED);
             return taken(api.POST('/api/leaf-photos', { body: { picture } }));
         });
         measured = told?.measured ?? null;

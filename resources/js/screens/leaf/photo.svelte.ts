@@ -1,12 +1,9 @@
 import { api, taken, type Schemas } from '../../lib/client';
 import { Fault } from '../../lib/fault';
 import { Sending } from '../../lib/sending.svelte';
-import { small } from '../../lib/small';
+import { MEASURED, small } from '../../lib/small';
 
 type Circle = { x: number; y: number; radius: number };
-
-/** The longer side of what is sent, in px. */
-const LONGEST = 1600;
 
 type Tested = Pick<Schemas['LeafTest'], 'id' | 'key'>;
 
@@ -41,7 +38,7 @@ export class PhotoState {
         this.measured = null;
         this.#plain();
         const kept = await this.sending.send(async () => {
-            const picture = await small(file, LONGEST);
+            const picture = await small(file, MEASURED);
             return taken(api.PUT('/api/leaf-tests/{id}/photos/{leaf}/{when}', { params: { path: this.path }, body: { picture } }));
         });
         this.#took(kept?.measured);
