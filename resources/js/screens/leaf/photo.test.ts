@@ -4,7 +4,8 @@ import { answer, server } from '../../tests/page';
 import { PhotoState } from './photo.svelte';
 
 const made = vi.hoisted((): { picture: () => Promise<string>; longest: number } => ({ picture: () => Promise.resolve('abc'), longest: 0 }));
-vi.mock('../../lib/small', () => ({
+vi.mock('../../lib/small', async (original) => ({
+    ...(await original<typeof import('../../lib/small')>()),
     small: (_: File, longest: number) => {
         made.longest = longest;
         return made.picture();
