@@ -12,6 +12,7 @@ use Carbon\CarbonImmutable;
  * @property int $version how often it was made or changed
  * @property string $name
  * @property string $kind what it is, for all plants of it together; empty where nobody said
+ * @property string $variety red or white of one kind; empty where none is named
  * @property string $tolerance
  * @property string $place
  * @property string $notes
@@ -27,6 +28,7 @@ use Carbon\CarbonImmutable;
  * @property CarbonImmutable|null $moved_on
  * @property bool $wounded
  * @property bool $eaten_raw
+ * @property bool $rare whether it cannot be had again
  * @property string $size
  * @property CarbonImmutable|null $bloom_from
  * @property CarbonImmutable|null $bloom_until

@@ -24,9 +24,9 @@ final readonly class Proofs
     public function of(Plant $plant, DateTimeImmutable $now): Proof
     {
         $kin = self::kin($plant);
-        $tested = $this->tests($kin, $now);
+        $tested = $this->tests($plant, $kin, $now);
         $clean = [];
-        foreach (Round::query()->whereHas('case', static fn($case) => $case->whereIn('plant_id', $kin))->with(['batch', 'burns'])->orderBy('id')->get() as $round) {
+        foreach (Round::query()->whereHas('case', static fn($case) => $case->whereIn('plant_id', $kin))->with(['batch', 'burns', 'case.plant'])->orderBy('id')->get() as $round) {
             // What burnt is what was meant, where spoons were off no more than they always are.
             $spray = $round->burns->isEmpty() ? BatchBook::composition($round->batch) : $this->book->judged($round->batch);
             if ($spray === null) {
@@ -35,7 +35,7 @@ final readonly class Proofs
             foreach ($round->burns as $burn) {
                 $tested[] = new TestedSpray($round->case_id, Burn::asTest($round->sprayed_at, $burn->seen_at, $burn->share), $spray, round: true);
             }
-            if ($round->burns->isEmpty() && $round->sprayed_at <= $now->modify('-' . LeafLines::ROUND_SHOWS['value'] . ' days')) {
+            if ($round->burns->isEmpty() && self::onAnother($plant, $round->case->plant) === [] && $round->sprayed_at <= $now->modify('-' . LeafLines::ROUND_SHOWS['value'] . ' days')) {
                 $clean[] = $spray;
             }
         }
@@ -43,18 +43,24 @@ final readonly class Proofs
         return new Proof($tested, $clean);
     }
 
+    /** @return list<SinceThen> why what that plant bore speaks less surely of this */
+    private static function onAnother(Plant $plant, Plant $tested): array
+    {
+        return SinceThen::onAnother($plant->is($tested), $plant->variety, $tested->variety, $plant->rare);
+    }
+
     /**
      * @param list<int> $kin
      *
      * @return list<TestedSpray> each strength of a ladder by itself
      */
-    private function tests(array $kin, DateTimeImmutable $now): array
+    private function tests(Plant $plant, array $kin, DateTimeImmutable $now): array
     {
         $tested = [];
         foreach (LeafTest::query()->whereIn('plant_id', $kin)->with(['readings', 'batch', 'plant'])->orderBy('id')->get() as $test) {
             $on = $test->plant;
             $since = SinceThen::onPlant($test->applied_at, $on->dry_on, $on->stage === null ? null : Stage::tryFrom($on->stage), $on->stage_on, $on->indoors ? null : $this->heat->last($now));
-            array_push($tested, ...TestedSpray::each($test->id, FromNotebook::leafTest($test), BatchBook::composition($test->batch), $test->batch->submission, $since, $this->grades($test->batch)));
+            array_push($tested, ...TestedSpray::each($test->id, FromNotebook::leafTest($test), BatchBook::composition($test->batch), $test->batch->submission, [...$since, ...self::onAnother($plant, $on)], $this->grades($test->batch)));
         }
 
         return $tested;

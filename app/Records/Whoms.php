@@ -51,6 +51,7 @@ final readonly class Whoms
             $plant->soap_sensitive,
             $plant->bears_no_oil,
             $harvest === null ? null : (float) $harvest,
+            $plant->rare,
         );
     }
 
@@ -83,6 +84,7 @@ final readonly class Whoms
                 $said->eatenSoon => (float) GateLines::EATEN_SOON['value'],
                 default => null,
             },
+            $plant->rare,
         ), $said->sulfurLately ? self::since($plant->sulfur_on, $now) ?? $lately : null, $said->copperLately ? self::since($plant->copper_on, $now) ?? $lately : null, self::since($plant->oil_on, $now) ?? ($said->oilLately ? $lately : null), $now, null);
     }
 

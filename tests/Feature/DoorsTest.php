@@ -111,10 +111,10 @@ it('goes by what was said of a plant today, until that has passed', function ():
     }
 });
 
-/** @return list<int> seeds, each of one notebook; in full with --long: five thousand situations */
+/** @return list<int> seeds, each of one notebook of fifty situations; in full with --long: five thousand */
 function notebooksOfChance(): array
 {
-    return getenv('MIXER_LONG') === '1' ? range(1, 20) : [35];
+    return getenv('MIXER_LONG') === '1' ? range(1, 100) : [35];
 }
 
 it('says the same at every door of whatever is met', function (int $seed): void {
@@ -130,7 +130,7 @@ it('says the same at every door of whatever is met', function (int $seed): void 
     $sprays = ['plain-soap', 'neem-leaf-quart', 'castile-and-kitchen-oil', 'fine-paraffin-mist', 'soda-and-oil-by-the-book', 'mint-mask', 'mild-alcohol', 'half-alcohol-swab', 'winter-wood-oil', 'weak-pot-drench', 'empty-bed-neem-drench', 'egg-and-oil-milk', 'peroxide-in-turn'];
     $today = Date::now()->toImmutable();
     $kinds = ['', 'Rose', 'Red maple', 'Lantana', 'Basil', 'Lemon', 'Echeveria', 'Coleus', 'Apple', 'something else'];
-    for ($turn = getenv('MIXER_LONG') === '1' ? 250 : 15; $turn > 0; --$turn) {
+    for ($turn = getenv('MIXER_LONG') === '1' ? 50 : 15; $turn > 0; --$turn) {
         // Each begins three weeks later, so that nothing of the one before stands mixed any more.
         $today = $today->addDays(21);
         Date::setTestNow($today);

@@ -123,7 +123,7 @@ final class RowInNotebook
         $flags = is_array($this->is['flags'] ?? null) ? $this->is['flags'] : [];
         $kind = is_string($this->is['kind'] ?? null) ? $this->is['kind'] : '';
         $fields = ['kind' => $kind, 'tolerance' => $this->is['leaf'] ?? KindCatalogue::shipped()->read($kind)->leaf->slug ?? 'ordinary-leaf', 'indoors' => ($this->is['place'] ?? '') === 'indoors'];
-        foreach (['dry-root' => ['dryOn' => $day(0)], 'freshly-moved' => ['movedOn' => $day(-1)], 'wounded' => ['wounded' => true], 'eaten-raw' => ['eatenRaw' => true], 'soap-sensitive' => ['soapSensitive' => true], 'bears-no-oil' => ['bearsNoOil' => true]] as $flag => $field) {
+        foreach (['dry-root' => ['dryOn' => $day(0)], 'freshly-moved' => ['movedOn' => $day(-1)], 'wounded' => ['wounded' => true], 'eaten-raw' => ['eatenRaw' => true], 'soap-sensitive' => ['soapSensitive' => true], 'bears-no-oil' => ['bearsNoOil' => true], 'rare' => ['rare' => true]] as $flag => $field) {
             $fields = in_array($flag, $flags, true) ? [...$fields, ...$field] : $fields;
         }
         if (isset($this->is['stage'])) {
@@ -157,7 +157,12 @@ final class RowInNotebook
     private function test(array $one): void
     {
         $since = $one['sinceThen'] ?? [];
-        $on = ($one['sameKind'] ?? true) ? $this->plant : Doors::plant([...$this->entered(), 'kind' => 'Pepper', 'name' => 'Another']);
+        $on = match (true) {
+            ! ($one['sameKind'] ?? true) => Doors::plant([...$this->entered(), 'kind' => 'Pepper', 'name' => 'Another']),
+            in_array('other-variety', $since, true) => Doors::plant([...$this->entered(), 'variety' => 'white', 'name' => 'The white one']),
+            in_array('other-plant', $since, true) => Doors::plant([...$this->entered(), 'name' => 'Its neighbour']),
+            default => $this->plant,
+        };
         self::daysBefore($one['daysAgo'] + 0.05);
         $batch = ($one['thisBottle'] ?? false) && $this->doors !== null ? $this->doors->batch() : $this->tested($one, $on, in_array('other-bottle', $since, true));
         $leaves = $one['leaves'] ?? 3;

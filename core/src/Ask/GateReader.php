@@ -37,7 +37,7 @@ use IdleMixer\Core\Words\Say;
 /** Reads what is asked of the gate, strictly: a spray, a plant now, what it had, and leaf tests. */
 final readonly class GateReader
 {
-    private const FLAGS = ['dry-root', 'wounded', 'freshly-moved', 'eaten-raw', 'soap-sensitive', 'bears-no-oil'];
+    private const FLAGS = ['dry-root', 'wounded', 'freshly-moved', 'eaten-raw', 'soap-sensitive', 'bears-no-oil', 'rare'];
 
     private const TICKED = ['all', 'some', 'none'];
 
@@ -136,6 +136,7 @@ final readonly class GateReader
             $has('soap-sensitive'),
             $has('bears-no-oil'),
             $harvest === null ? null : self::upTo($harvest, InputLines::LONGEST_DAYS['value']),
+            $has('rare'),
         );
     }
 

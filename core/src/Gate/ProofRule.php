@@ -29,7 +29,11 @@ final readonly class ProofRule implements Rule
             return [];
         }
         // What is poured wets no leaf, bare wood has none, and a swab touches single insects: there only what burnt counts.
-        return $question->wetsLeaves() || $verdict->level === Level::Stop ? [$verdict] : [];
+        if (! $question->wetsLeaves()) {
+            return $verdict->level === Level::Stop ? [$verdict] : [];
+        }
+
+        return $question->plant->isRare && ! $found->isProven() ? [$verdict, Verdict::of(Finding::RarePlant)] : [$verdict];
     }
 
     /** Null where no plant is meant. */

@@ -17,6 +17,10 @@ enum SinceThen: string
     case Season = 'season';
     /** A bottle of another grade or kind of an ingredient. */
     case OtherBottle = 'other-bottle';
+    /** Red and white of one kind bear differently. */
+    case OtherVariety = 'other-variety';
+    /** Of a rare plant only its own leaves speak. */
+    case OtherPlant = 'other-plant';
 
     /**
      * What was said of the plant since it was tested. Common practice, no source; each from the day after.
@@ -38,6 +42,26 @@ enum SinceThen: string
             ...($hotOn > $tested ? [self::Heat] : []),
             ...($dryOn > $tested ? [self::Drought] : []),
             ...($isSeason && $stageOn > $tested ? [self::Season] : []),
+        ];
+    }
+
+    /**
+     * Why what one plant bore speaks less surely of another of its kind. Common practice, no source.
+     *
+     * @param bool   $same    whether it is the very plant
+     * @param string $variety of the plant that is asked about; empty where none is named
+     * @param string $tested  of the plant that was tested
+     * @param bool   $rare    whether the one that is asked about cannot be had again
+     *
+     * @return list<self>
+     */
+    public static function onAnother(bool $same, string $variety, string $tested, bool $rare): array
+    {
+        $named = static fn(string $name): string => mb_strtolower(trim($name));
+
+        return [
+            ...(! $same && $named($variety) !== $named($tested) ? [self::OtherVariety] : []),
+            ...(! $same && $rare ? [self::OtherPlant] : []),
         ];
     }
 }

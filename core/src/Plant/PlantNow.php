@@ -25,6 +25,8 @@ final readonly class PlantNow
         private bool $bearsNoOil = false,
         /** Days until it is picked, 0 or more; null where it is not. */
         public ?float $harvestInDays = null,
+        /** One that cannot be had again. */
+        public bool $isRare = false,
     ) {}
 
     /**
@@ -36,7 +38,7 @@ final readonly class PlantNow
     {
         $harvest = $pickedInDays === null ? $this->harvestInDays : min($pickedInDays, $this->harvestInDays ?? \INF);
 
-        return new self($this->leaf, $this->kind, $this->site, $inFlower ? Stage::InBloom : $this->stage, $this->dryRoot, $this->wounded, $this->freshlyMoved, $this->eatenRaw, $this->soapSensitive, $this->bearsNoOil, $harvest);
+        return new self($this->leaf, $this->kind, $this->site, $inFlower ? Stage::InBloom : $this->stage, $this->dryRoot, $this->wounded, $this->freshlyMoved, $this->eatenRaw, $this->soapSensitive, $this->bearsNoOil, $harvest, $this->isRare);
     }
 
     public function bearsNoOil(): bool

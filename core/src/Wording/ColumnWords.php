@@ -31,7 +31,7 @@ final readonly class ColumnWords
 
         return $name === null ? null : ['name' => $name, 'value' => match (true) {
             $value === null, $value === '' => 'nothing',
-            in_array($column, ['bears_no_oil', 'indoors', 'hand_work', 'rinsed', 'untreated', 'helpers'], true) => (bool) $value ? 'yes' : 'no',
+            in_array($column, ['bears_no_oil', 'rare', 'indoors', 'hand_work', 'rinsed', 'untreated', 'helpers'], true) => (bool) $value ? 'yes' : 'no',
             // Instants are kept in UTC; the screen says them as its clock does.
             is_string($value) && str_ends_with($column, '_at') => str_replace(' ', 'T', $value) . 'Z',
             is_string($value) && $column === 'by_eye' => self::amounts($value),

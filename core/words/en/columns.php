@@ -8,11 +8,13 @@ declare(strict_types=1);
 return [
     'name' => 'Name',
     'kind' => 'Kind',
+    'variety' => 'Variety',
     'tolerance' => 'Leaf',
     'place' => 'Place',
     'size' => 'Size',
     'notes' => 'Notes',
     'bears_no_oil' => 'Bears no oil',
+    'rare' => 'Cannot be had again',
     'indoors' => 'Indoors',
     'bloom_from' => 'In flower from',
     'bloom_until' => 'In flower until',

@@ -81,6 +81,7 @@ return [
     'leaf-test-waiting' => 'Wait for the leaves, and look at them.',
     'leaf-test-look-now' => 'Look at the leaves now.',
     'leaf-test-look-again' => 'Look at the leaves again.',
+    'rare-plant' => 'Pick off what you can by hand; if not, wet two small leaves of this very plant and wait two days.',
     'leaf-test-faded' => 'Wet two leaves once more, and wait two days.',
     'leaf-test-weaken' => 'Test two leaves with half of it.',
     'leaf-test-refuse' => 'Test two leaves with half of it, or choose another spray.',

@@ -133,6 +133,7 @@ return [
     'weed-killer' => 'Weed killer was once in this sprayer, and a trace of it harms for years ({limit-from}). Pour this away on bare soil, and take another sprayer.',
     'peroxide-bottle-caution' => 'The peroxide comes from a bottle of {percent} %, over the {limit} % from which it burns skin and eyes and feeds fire ({limit-from}). Goggles and gloves on, pour it into the water and not the other way, or buy 3 %.',
     'peroxide-bottle-stop' => 'The peroxide comes from a bottle of {percent} %; from {stop} % on it is no thing for a kitchen ({limit-from}). Leave it shut, and buy 3 %.',
+    'rare-plant' => 'It cannot be had again: is it worth the risk? What others bore says little of it ({limit-from}). Wet two small leaves of this very plant first, where nobody looks.',
     'leaf-test-faded' => 'Proven on this kind of plant once, but that was {ago} ago, or much has changed since ({limit-from}). Wet two leaves once more.',
     'leaf-test-this-bottle' => 'None of {leaves} leaves burnt under what is in this very bottle; read {ago} ago ({limit-from}). It says nothing of any other.',
 ];

@@ -21,6 +21,7 @@
     const form = new Form(was === undefined ? 'plant' : `plant-${was.key}-${was.version}`, {
         names: was?.name ?? '',
         kind: was?.kind ?? '',
+        variety: was?.variety ?? '',
         tolerance: was?.tolerance ?? 'ordinary-leaf',
         place: was?.place ?? '',
         size: was?.size ?? '',
@@ -39,6 +40,7 @@
         movedOn: was?.movedOn ?? '',
         wounded: was?.wounded ?? false,
         eatenRaw: was?.eatenRaw ?? false,
+        rare: was?.rare ?? false,
         exposure: was?.exposure ?? ('full-sun' as Schemas['Plant']['exposure']),
         lightsOn: was?.lights?.on ?? '',
         lightsOff: was?.lights?.off ?? '',
@@ -55,7 +57,7 @@
 
     async function add(event?: SubmitEvent): Promise<void> {
         event?.preventDefault();
-        const { names, kind, tolerance: leaf, place, size, bearsNoOil, indoors, bloomFrom, bloomUntil, harvestOn } = form.values;
+        const { names, kind, variety, rare, tolerance: leaf, place, size, bearsNoOil, indoors, bloomFrom, bloomUntil, harvestOn } = form.values;
         const { soapSensitive, sulfurOn, copperOn, oilOn, lightsOn, lightsOff } = form.values;
         const { exposure, stage, stageOn, dryOn, movedOn, wounded, eatenRaw } = form.values;
         const lights = indoors && lightsOn !== '' && lightsOff !== '' ? { on: lightsOn, off: lightsOff } : null;
@@ -72,7 +74,7 @@
             stageOn: day(stageOn),
         };
         const now = { stage: (stage === '' ? null : stage) as Schemas['Plant']['stage'], wounded, eatenRaw };
-        const said = { kind, tolerance: leaf, place, size, bearsNoOil, soapSensitive, indoors, exposure, lights, ...now, ...dates };
+        const said = { kind, variety, rare, tolerance: leaf, place, size, bearsNoOil, soapSensitive, indoors, exposure, lights, ...now, ...dates };
         const correct = (key: string, basedOn: number, name: string): Promise<Schemas['Plant']> =>
             taken(
                 api.PUT('/api/plants/{id}', { params: { path: { id: key } }, body: { basedOn, ...said, name, notes: plant?.notes ?? '' } }),
@@ -141,6 +143,12 @@
             ><input class="input w-full" maxlength="200" bind:value={form.values.kind} /></label
         >
         <KindTells bind:of={form.values} />
+        <label class="grid gap-1"
+            ><span
+                ><span class="font-bold">{say('shed/plant-form.variety')}</span>
+                <span class="quiet">{say('shed/plant-form.red-or-white')}</span></span
+            ><input class="input w-full" maxlength="200" bind:value={form.values.variety} /></label
+        >
         <label class="grid gap-1">
             <span class="font-bold">{say('shed/plant-form.what-spray-lands-on')}</span>
             <select class="select w-full" bind:value={form.values.tolerance}>
@@ -156,6 +164,10 @@
         <label class="flex min-h-11 items-center gap-3"
             ><input type="checkbox" class="checkbox checkbox-primary" bind:checked={form.values.soapSensitive} />
             {say('shed/plant-form.of-kind-that-soap-marks')}</label
+        >
+        <label class="flex min-h-11 items-center gap-3"
+            ><input type="checkbox" class="checkbox checkbox-primary" bind:checked={form.values.rare} />
+            {say('shed/plant-form.rare')}</label
         >
         <PlantNow bind:now={form.values} />
         <PlantDays bind:days={form.values} />
