@@ -22,6 +22,8 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string|null $situation
  * @property string $spots where its counts are made, in the words of who counts
  * @property CarbonImmutable|null $due_at what it asks for next, before weather and moves; null where nothing, or not reckoned yet
+ * @property string|null $pressure how bad it is, as it was weighed last
+ * @property int|null $round_days between rounds of what was sprayed last, by how bad it is; null where there is no next one
  * @property-read Plant $plant
  * @property-read Collection<int, Round> $rounds
  * @property-read Collection<int, Count> $counts

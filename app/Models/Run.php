@@ -17,6 +17,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property int $version how often it was made or changed
  * @property int $batch_id
  * @property bool $rinses
+ * @property bool $by_hand whether it is brushed or sponged on, and not sprayed
  * @property string $weather as it was when it began, in words
  * @property string $override why it was sprayed against advice; empty where it was not
  * @property CarbonImmutable $started_at

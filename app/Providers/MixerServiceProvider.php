@@ -8,6 +8,7 @@ use App\Console\BackupCommand;
 use App\Console\ChooseCommand;
 use App\Console\CloseCommand;
 use App\Console\ComposeCommand;
+use App\Console\CourseCommand;
 use App\Console\DiagnoseCommand;
 use App\Console\GateCommand;
 use App\Console\HoursCommand;
@@ -18,7 +19,6 @@ use App\Console\PassphraseCommand;
 use App\Console\PlanCommand;
 use App\Console\PreloadListCommand;
 use App\Console\RestoreCommand;
-use App\Console\RoundsCommand;
 use App\Console\WorkedCommand;
 use App\Declared\Records;
 use App\Devices\HardnessStrip;
@@ -37,10 +37,10 @@ use App\SystemClock;
 use Closure;
 use IdleMixer\Core\Ask\Choose;
 use IdleMixer\Core\Ask\Compose;
+use IdleMixer\Core\Ask\Courses;
 use IdleMixer\Core\Ask\Diagnose;
 use IdleMixer\Core\Ask\Gate as GateAsk;
 use IdleMixer\Core\Ask\Hours;
-use IdleMixer\Core\Ask\Rounds;
 use IdleMixer\Core\Ask\Worked;
 use IdleMixer\Core\Batch\BatchReader;
 use IdleMixer\Core\Batch\BatchWriter;
@@ -48,12 +48,12 @@ use IdleMixer\Core\Batch\BottleWords;
 use IdleMixer\Core\Bench\BenchReader;
 use IdleMixer\Core\Choice\Chooser;
 use IdleMixer\Core\Choice\Containment;
-use IdleMixer\Core\Choice\InTurns;
 use IdleMixer\Core\Choice\KnownEffects;
-use IdleMixer\Core\Choice\LeafPace;
-use IdleMixer\Core\Choice\ProgrammePlanner;
 use IdleMixer\Core\Choice\RecordBook;
 use IdleMixer\Core\Choice\SeverityScale;
+use IdleMixer\Core\Course\CourseMethods;
+use IdleMixer\Core\Course\CoursePlanner;
+use IdleMixer\Core\Course\LeafPace;
 use IdleMixer\Core\Emulsion\Emulsifier;
 use IdleMixer\Core\Evidence\LookPlans;
 use IdleMixer\Core\Evidence\UnsprayedCatalogue;
@@ -68,9 +68,10 @@ use IdleMixer\Core\Plant\ToleranceCatalogue;
 use IdleMixer\Core\Recipe\RecipeCatalogue;
 use IdleMixer\Core\Recipe\RecipeReader;
 use IdleMixer\Core\Safety\Limits;
+use IdleMixer\Core\Schedule\BiologyCatalogue;
 use IdleMixer\Core\Schedule\FairLook;
-use IdleMixer\Core\Schedule\ProgrammeCatalogue;
 use IdleMixer\Core\Schedule\ShelfLife;
+use IdleMixer\Core\Schedule\Turns;
 use IdleMixer\Core\Source\SourceCatalogue;
 use IdleMixer\Core\Trouble\TroubleCatalogue;
 use IdleMixer\Core\Vessel\NeedTable;
@@ -81,6 +82,7 @@ use IdleMixer\Core\Weather\SprayWants;
 use IdleMixer\Core\Weather\WeatherSource;
 use IdleMixer\Core\Wording\ChoiceWords;
 use IdleMixer\Core\Wording\ColumnWords;
+use IdleMixer\Core\Wording\CourseWords;
 use IdleMixer\Core\Wording\EaseWords;
 use IdleMixer\Core\Wording\Findings;
 use IdleMixer\Core\Wording\HourWords;
@@ -89,7 +91,6 @@ use IdleMixer\Core\Wording\MemoryWords;
 use IdleMixer\Core\Wording\MendingWords;
 use IdleMixer\Core\Wording\MoveWords;
 use IdleMixer\Core\Wording\RestWords;
-use IdleMixer\Core\Wording\RoundWords;
 use IdleMixer\Core\Wording\RunWords;
 use IdleMixer\Core\Wording\Sentences;
 use IdleMixer\Core\Wording\StandWords;
@@ -170,11 +171,12 @@ final class MixerServiceProvider extends ServiceProvider
             RestWords::class => RestWords::shipped(...),
             MemoryWords::class => MemoryWords::shipped(...),
             MoveWords::class => MoveWords::shipped(...),
-            RoundWords::class => RoundWords::shipped(...),
-            InTurns::class => InTurns::shipped(...),
+            CourseWords::class => CourseWords::shipped(...),
+            CourseMethods::class => CourseMethods::shipped(...),
             LeafPace::class => LeafPace::shipped(...),
-            ProgrammeCatalogue::class => ProgrammeCatalogue::shipped(...),
-            ProgrammePlanner::class => ProgrammePlanner::shipped(...),
+            BiologyCatalogue::class => BiologyCatalogue::shipped(...),
+            Turns::class => Turns::shipped(...),
+            CoursePlanner::class => CoursePlanner::shipped(...),
             RecordBook::class => RecordBook::shipped(...),
             KnownEffects::class => KnownEffects::shipped(...),
             LookPlans::class => LookPlans::shipped(...),
@@ -189,7 +191,7 @@ final class MixerServiceProvider extends ServiceProvider
             Compose::class => Compose::shipped(...),
             Worked::class => Worked::shipped(...),
             Hours::class => Hours::shipped(...),
-            Rounds::class => Rounds::shipped(...),
+            Courses::class => Courses::shipped(...),
         ];
     }
 
@@ -204,7 +206,7 @@ final class MixerServiceProvider extends ServiceProvider
             }
         });
         if ($this->app->runningInConsole()) {
-            $this->commands([PlanCommand::class, DescribeCommand::class, DiagnoseCommand::class, ChooseCommand::class, GateCommand::class, ComposeCommand::class, WorkedCommand::class, LeafCommand::class, HoursCommand::class, RoundsCommand::class, PassphraseCommand::class, OpenCommand::class, CloseCommand::class, BackupCommand::class, RestoreCommand::class, PreloadListCommand::class]);
+            $this->commands([PlanCommand::class, DescribeCommand::class, DiagnoseCommand::class, ChooseCommand::class, GateCommand::class, ComposeCommand::class, WorkedCommand::class, LeafCommand::class, HoursCommand::class, CourseCommand::class, PassphraseCommand::class, OpenCommand::class, CloseCommand::class, BackupCommand::class, RestoreCommand::class, PreloadListCommand::class]);
         }
     }
 }

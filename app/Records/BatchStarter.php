@@ -47,7 +47,7 @@ final readonly class BatchStarter
             throw InvalidDocument::because('/bench/request/make/amount', Say::it('records/batch-starter.this-would-take-fills-of', ['load-count' => $plan->loadCount(), 'most-loads' => BatchLines::MOST_LOADS['value']]), null);
         }
 
-        $document = json_encode($this->writer->freeze($plan, $submitted->key, $this->recipes->repeatDays($plan->bench->recipe->slug)), \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_PRESERVE_ZERO_FRACTION | \JSON_THROW_ON_ERROR);
+        $document = json_encode($this->writer->freeze($plan, $submitted->key, $this->recipes->methodOf($plan->bench->recipe)->usualDays()), \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_PRESERVE_ZERO_FRACTION | \JSON_THROW_ON_ERROR);
         $record = $this->reader->read(JsonText::parse($document));
         if ($jar !== null) {
             $this->jars->refuse($jar, $record);

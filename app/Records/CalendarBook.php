@@ -7,16 +7,16 @@ namespace App\Records;
 use App\Models\PestCase;
 use App\Models\TaskMove;
 use DateTimeImmutable;
-use IdleMixer\Core\Choice\Programme;
+use IdleMixer\Core\Course\Act;
+use IdleMixer\Core\Course\ActKind;
+use IdleMixer\Core\Course\Course;
 use IdleMixer\Core\Data\ScheduleLines;
-use IdleMixer\Core\Schedule\Entry;
-use IdleMixer\Core\Schedule\EntryKind;
 use IdleMixer\Core\Schedule\MovedDate;
 use IdleMixer\Core\Schedule\Task;
 use IdleMixer\Core\Schedule\TaskKind;
+use IdleMixer\Core\Wording\CourseWords;
 use IdleMixer\Core\Wording\Findings;
 use IdleMixer\Core\Wording\MoveWords;
-use IdleMixer\Core\Wording\RoundWords;
 use IdleMixer\Core\Words\Say;
 
 /** Everything that is due or planned, as entries of a calendar with identities that stay. */
@@ -25,7 +25,7 @@ final readonly class CalendarBook
     /** A calendar with more entries is of no use to anybody. */
     private const MOST = 500;
 
-    public function __construct(private TaskList $tasks, private CasePlans $plans, private Findings $findings, private MoveWords $moves, private RoundWords $rounds) {}
+    public function __construct(private TaskList $tasks, private CasePlans $plans, private Findings $findings, private MoveWords $moves, private CourseWords $rounds) {}
 
     /** @return list<CalendarEntry> earliest first */
     public function all(DateTimeImmutable $now): array
@@ -61,40 +61,41 @@ final readonly class CalendarBook
     private function planned(CasePlan $plan, DateTimeImmutable $now): array
     {
         $entries = [];
-        $sprays = count(array_filter($plan->programme->entries, static fn(Entry $entry): bool => $entry->because === 'had'));
+        $sprays = count(array_filter($plan->course->entries, static fn(Act $entry): bool => $entry->done));
         $looks = 0;
         $next = $sprays;
-        foreach ($plan->programme->entries as $entry) {
-            if ($entry->because === 'had' || $plan->on($entry->day) <= $now) {
+        foreach ($plan->course->entries as $entry) {
+            // Hand work is told at the run, and dates are asked for on the screen.
+            if ($entry->done || ! in_array($entry->kind, [ActKind::Round, ActKind::Rinse, ActKind::Look], true) || $plan->on($entry->day) <= $now) {
                 continue;
             }
-            if ($entry->kind === EntryKind::Spray) {
+            if ($entry->kind === ActKind::Round) {
                 ++$next;
             }
             // The next round and the look before it are tasks of their own.
-            if ($next <= $sprays + 1 && $entry->kind !== EntryKind::Rinse && $this->hasNextRound($plan->programme, $sprays)) {
+            if ($next <= $sprays + 1 && $entry->kind !== ActKind::Rinse && $this->hasNextRound($plan->course, $sprays)) {
                 continue;
             }
             $ordinal = match ($entry->kind) {
-                EntryKind::Spray => "spray-{$next}",
-                EntryKind::Rinse => "rinse-{$next}",
-                EntryKind::Look => 'look-' . $sprays . '-' . ++$looks,
+                ActKind::Round => "spray-{$next}",
+                ActKind::Rinse => "rinse-{$next}",
+                default => 'look-' . $sprays . '-' . ++$looks,
             };
-            $name = $plan->programme->names[(string) $entry->recipe] ?? '';
+            $name = $plan->course->names[(string) $entry->recipe] ?? '';
             $what = match ($entry->kind) {
-                EntryKind::Spray => Say::it('records/calendar-book.spray', ['name' => $name]),
-                EntryKind::Rinse => Say::it('records/calendar-book.rinse'),
-                EntryKind::Look => 'Look',
+                ActKind::Round => Say::it('records/calendar-book.spray', ['name' => $name]),
+                ActKind::Rinse => Say::it('records/calendar-book.rinse'),
+                default => 'Look',
             };
-            $entries[] = new CalendarEntry("case-{$plan->case}-{$ordinal}", $plan->on($entry->day), true, "{$what}: {$plan->about}", $this->rounds->entry($entry, $plan->programme), 0, null);
+            $entries[] = new CalendarEntry("case-{$plan->case}-{$ordinal}", $plan->on($entry->day), true, "{$what}: {$plan->about}", $this->rounds->act($entry, $plan->course), 0, null);
         }
 
         return $entries;
     }
 
-    private function hasNextRound(Programme $programme, int $had): bool
+    private function hasNextRound(Course $course, int $had): bool
     {
-        return count(array_filter($programme->entries, static fn(Entry $entry): bool => $entry->kind === EntryKind::Spray)) > $had;
+        return count(array_filter($course->entries, static fn(Act $entry): bool => $entry->kind === ActKind::Round)) > $had;
     }
 
     /** @return array<string, int> how often each task was moved by hand, by kind and what it is about */

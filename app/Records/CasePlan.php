@@ -5,16 +5,16 @@ declare(strict_types=1);
 namespace App\Records;
 
 use DateTimeImmutable;
-use IdleMixer\Core\Choice\Programme;
+use IdleMixer\Core\Course\Course;
 
-/** The programme of a case, from the day of its first round on. */
+/** The course of a case, from the day of its first round on. */
 final readonly class CasePlan
 {
     /** @param list<int> $had days of the rounds that were had */
     public function __construct(
         public int $case,
         public string $about,
-        public Programme $programme,
+        public Course $course,
         /** Midnight of the day of the first round, in UTC. */
         private DateTimeImmutable $start,
         public array $had,

@@ -8,8 +8,14 @@ use App\Models\PestCase;
 use App\Models\Round;
 use DateTimeImmutable;
 use DateTimeZone;
-use IdleMixer\Core\Choice\ProgrammeAsk;
-use IdleMixer\Core\Choice\ProgrammePlanner;
+use IdleMixer\Core\Course\CourseAsk;
+use IdleMixer\Core\Course\CourseMethod;
+use IdleMixer\Core\Course\CourseMethods;
+use IdleMixer\Core\Course\CoursePlanner;
+use IdleMixer\Core\Course\Recorded;
+use IdleMixer\Core\Course\RecordKind;
+use IdleMixer\Core\Course\Settled;
+use IdleMixer\Core\Plant\PlantNow;
 use IdleMixer\Core\Plant\ToleranceCatalogue;
 use IdleMixer\Core\Recipe\Recipe;
 use IdleMixer\Core\Words\Say;
@@ -22,9 +28,11 @@ final readonly class CasePlans
 
     public function __construct(
         private RecipeShelf $shelf,
-        private ProgrammePlanner $planner,
+        private CoursePlanner $planner,
         private RoundDues $dues,
         private Situations $situations,
+        private CourseMethods $methods,
+        private Rhythms $rhythms,
         private ToleranceCatalogue $plants,
         private GardenBook $garden,
         private NextSprays $sprays,
@@ -64,17 +72,21 @@ final readonly class CasePlans
         $utc = new DateTimeZone('UTC');
         $start = new DateTimeImmutable($first->sprayed_at->setTimezone($zone)->format('Y-m-d'), $utc);
         $day = static fn(DateTimeImmutable $at): int => (int) $start->diff(new DateTimeImmutable($at->setTimezone($zone)->format('Y-m-d'), $utc))->format('%r%a');
-        $had = array_values($case->rounds->map(static fn(Round $round): array => [$day($round->sprayed_at), $round->batch->recipeVersion->recipe->slug])->all());
+        $record = array_values($case->rounds->map(static fn(Round $round): Recorded => new Recorded($day($round->sprayed_at), RecordKind::Round, $round->batch->recipeVersion->recipe->slug))->all());
         $celsius = $dues->celsius($case);
         $trouble = $this->situations->trouble($case);
-        $programme = $this->planner->plan(new ProgrammeAsk($trouble, $recipes, $this->plants->get($case->plant->tolerance), true, $celsius, null, 1.0, $had, $due === null || $next->slug === null ? null : [max($day($due), $day($now)), $next->slug, "due-{$next->why->value}"], $next->turns));
+        $plant = new PlantNow($this->plants->get($case->plant->tolerance));
+        $methods = array_map(fn(Recipe $recipe): CourseMethod => $this->methods->of($recipe, $trouble, null, $plant), $recipes);
+        // Which round comes next, and when, is settled by what Today has.
+        $settled = $due === null || $next->slug === null ? null : new Settled(max($day($due), $day($now)), $next->slug, "due-{$next->why->value}", $next->turns);
+        $course = $this->planner->plan(new CourseAsk($trouble, $plant, $methods, $this->rhythms->pressure($case), $day($now), $celsius, record: $record, settled: $settled));
 
         return new CasePlan(
             $case->id,
             Say::it('records/case-plans.on', ['name' => $trouble->name, 'name-2' => $case->plant->name]),
-            $due === null || $next->slug === null ? $programme->ended() : $programme,
+            $settled === null ? $course->ended() : $course,
             $start,
-            array_map(static fn(array $one): int => $one[0], $had),
+            array_map(static fn(Recorded $one): int => $one->day, $record),
             $celsius,
             $day($now),
         );

@@ -17,7 +17,7 @@ use PDOException;
 final readonly class Fresh
 {
     /** What the evidence is weighed by, from the root of the project. */
-    private const RULES = ['core/src/Evidence', 'core/src/Choice', 'core/data', 'core/data/lines', 'core/data/troubles', 'core/data/sprays', 'core/data/ingredients', 'app/Records'];
+    private const RULES = ['core/src/Evidence', 'core/src/Choice', 'core/src/Method', 'core/src/Course', 'core/src/Schedule', 'core/data', 'core/data/lines', 'core/data/troubles', 'core/data/sprays', 'core/data/ingredients', 'app/Records'];
 
     /** SQLite: read-only, fault of input or output, full (https://www.sqlite.org/rescode.html). */
     private const CANNOT_WRITE = [8, 10, 13];

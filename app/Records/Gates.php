@@ -57,7 +57,7 @@ final readonly class Gates
             $record->factor,
             $planned->bottleOf(Substance::Peroxide),
             BottleNow::since($batch->made_at, $batch->discard_at, $now, $made !== null, $batch->discarded_at !== null || $batch->used_up, StandTest::from($batch->stand_test), $batch->submission, self::hadWeedKiller($batch->sprayer), $record->water->temperature?->celsius(), $batch->made_at === null || $batch->keeping === Keeping::Strict->value ? null : $this->finisher->discardAt($batch, $record, Keeping::Strict, $batch->made_at)),
-            $practice->rinsed ?? false,
+            $practice !== null && $practice->method->isRinsedNextDay(),
             $planned->grades(),
         );
     }

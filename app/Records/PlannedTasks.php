@@ -35,7 +35,7 @@ final readonly class PlannedTasks
             $round->sprayed_at,
             $round->batch->first_look_hours,
             $round->batch->fair_look_hours,
-            $round->batch->repeat_days,
+            $case->round_days,
             self::countedSince($case, $round)?->counted_at,
             $trial->isLookedAt(),
         );

@@ -10,8 +10,8 @@ use App\Models\Count;
 use App\Models\PestCase;
 use App\Models\Round;
 use DateTimeImmutable;
-use IdleMixer\Core\Choice\InTurns;
-use IdleMixer\Core\Choice\LeafPace;
+use IdleMixer\Core\Course\CourseMethods;
+use IdleMixer\Core\Course\LeafPace;
 use IdleMixer\Core\Data\GateLines;
 use IdleMixer\Core\Data\ScheduleLines;
 use IdleMixer\Core\Mix\Mixture;
@@ -56,7 +56,8 @@ final class RoundDues
         private readonly GardenBook $garden,
         private readonly WeatherBook $weather,
         private readonly SprayWants $wants,
-        private readonly InTurns $inTurns,
+        private readonly CourseMethods $methods,
+        private readonly Rhythms $rhythms,
         private readonly LeafPace $pace,
         private readonly BatchBook $book,
         private readonly HourJudge $judge,
@@ -130,7 +131,7 @@ final class RoundDues
         $record = $this->book->record($batch);
         $mixture = AsMade::together(array_map(static fn(Load $load): Mixture => $load->mixture, $record->loads));
         $spray = $this->wants->of($mixture, $record->target->use);
-        $turn = $this->inTurns->made($batch->recipeVersion->recipe->slug, $mixture, $record->target, $this->troubles->trouble($case->pest)->kind);
+        $turn = $this->methods->made($batch->recipeVersion->recipe->slug, $this->rhythms->method($batch), '', $mixture, $record->target, $this->troubles->trouble($case->pest)->kind, $case->round_days, $this->rhythms->pressure($case));
 
         return new RoundFacts(
             $last->sprayed_at,
@@ -139,8 +140,17 @@ final class RoundDues
             $this->cleanLooks($case, $last),
             $testUntil,
             // Until something else is mixed it goes by what was sprayed last.
-            ...[...$this->hours($case, $mixed ?? $spray, $place), $this->rests[$case->plant_id] ?? null, $this->turns->after($case, $last)],
+            ...[...$this->hours($case, $mixed ?? $spray, $place), $this->rests[$case->plant_id] ?? null, $this->turns->after($case, $last), $this->slowed($case, $last)],
         );
+    }
+
+    /** When the next round comes where it is cool; null where nobody said where the garden lies, or it makes no difference. */
+    private function slowed(PestCase $case, Round $last): ?DateTimeImmutable
+    {
+        $celsius = $case->round_days === null ? null : $this->celsius($case);
+        $days = $celsius === null ? null : $this->rhythms->slowed($case, $celsius);
+
+        return $days === null || $days < $case->round_days ? null : $last->sprayed_at->modify("+{$days} days");
     }
 
     /** °C; mean of the week to come where the plant stands; null where nobody said where that is. */

@@ -15,8 +15,7 @@ use App\Models\SprayerEvent;
 use DateTimeImmutable;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\JsonText;
-use IdleMixer\Core\Recipe\Practice;
-use IdleMixer\Core\Recipe\RecipeCatalogue;
+use IdleMixer\Core\Method\Method;
 use IdleMixer\Core\Run\RunLoads;
 use IdleMixer\Core\Run\RunPlan;
 use IdleMixer\Core\Run\RunSpray;
@@ -24,6 +23,7 @@ use IdleMixer\Core\Run\RunStep;
 use IdleMixer\Core\Run\RunStepKind;
 use IdleMixer\Core\Trouble\TroubleCatalogue;
 use IdleMixer\Core\Vessel\SprayerMemory;
+use IdleMixer\Core\Vessel\SprayerShape;
 use IdleMixer\Core\Wording\Measures;
 use IdleMixer\Core\Words\Say;
 use IdleMixer\Core\Work\Item;
@@ -35,17 +35,18 @@ final readonly class RunBook
 {
     private const ML_PER_LITRE = 1000.0;
 
-    public function __construct(private BatchBook $book, private RecipeCatalogue $recipes, private TroubleCatalogue $troubles, private HourNow $weather) {}
+    public function __construct(private BatchBook $book, private Rhythms $rhythms, private TroubleCatalogue $troubles, private HourNow $weather) {}
 
     /**
      * @param list<PestCase> $cases    in the order in which they are sprayed
+     * @param bool           $byHand   whether it is brushed or sponged on, and not sprayed
      * @param string         $override why it is sprayed against advice; empty where it is not
      *
      * @return array{Run, bool} the run, and whether it was begun now
      */
-    public function begin(Submitted $submitted, Batch $batch, array $cases, bool $rinses, string $override, DateTimeImmutable $now): array
+    public function begin(Submitted $submitted, Batch $batch, array $cases, bool $rinses, string $override, DateTimeImmutable $now, bool $byHand = false): array
     {
-        return Submissions::of(Run::query(), $submitted, ['batch_id' => $batch->id, 'rinses' => $rinses, 'weather' => $this->weather->kept($now), 'override' => $override, 'started_at' => $now], static function (Run $run) use ($cases): void {
+        return Submissions::of(Run::query(), $submitted, ['batch_id' => $batch->id, 'rinses' => $rinses, 'by_hand' => $byHand, 'weather' => $this->weather->kept($now), 'override' => $override, 'started_at' => $now], static function (Run $run) use ($cases): void {
             foreach ($cases as $i => $case) {
                 RunPlant::query()->create(['run_id' => $run->id, 'case_id' => $case->id, 'position' => $i + 1]);
             }
@@ -67,17 +68,15 @@ final readonly class RunBook
         return RunPlan::of(
             new RunLoads(array_map(static fn(Load $load): string => Measures::volume($load->mixture->finished(), $record->unit), $record->loads), max(1, $standing), count($mixed)),
             $plants,
-            RunSpray::of($record->target->use, $record->loads[0]),
-            $this->practice($run->batch),
+            RunSpray::of($record->target->use, $record->loads[0], $this->method($run->batch), $run->by_hand, $run->batch->sprayer?->shape() === SprayerShape::Bucket),
             $run->rinses,
         );
     }
 
-    public function practice(Batch $batch): ?Practice
+    /** How its school uses what was mixed. */
+    public function method(Batch $batch): Method
     {
-        $slug = $batch->recipeVersion->recipe->slug;
-
-        return $this->recipes->has($slug) ? $this->recipes->practice($slug) : null;
+        return $this->rhythms->method($batch);
     }
 
     /** @return list<string> keys of what was done, in the order in which it was */

@@ -24,7 +24,7 @@ use Illuminate\Database\Eloquent\Relations\Relation;
 final readonly class TaskList
 {
     /** A batch without what it was started from, which is long and says nothing of what is due. */
-    private const WITHOUT_DOCUMENT = ['id', 'name', 'made', 'started_at', 'made_at', 'discard_at', 'discarded_at', 'used_up', 'stand_test', 'first_look_hours', 'fair_look_hours', 'repeat_days'];
+    private const WITHOUT_DOCUMENT = ['id', 'name', 'made', 'started_at', 'made_at', 'discard_at', 'discarded_at', 'used_up', 'stand_test', 'first_look_hours', 'fair_look_hours'];
 
     /** What comes next hangs on what was counted since the last round only. */
     private const SINCE_LAST = 'counted_at >= (select max(rounds.sprayed_at) from rounds where rounds.case_id = counts.case_id and rounds.taken_back_at is null)';
@@ -92,10 +92,20 @@ final readonly class TaskList
     /** @return list<Task> what one open case asks for */
     public function ofCase(PestCase $case, DateTimeImmutable $now): array
     {
+        $this->weighed($case);
         $moves = TaskMoves::read();
         $all = $this->one($case, PlannedTasks::tested([$case->plant_id])[$case->plant_id] ?? [], $this->dues->at($now, [$case->id]), $moves, $now);
 
         return array_values(array_filter(array_map($moves->applied(...), $all)));
+    }
+
+    /** Days between its rounds hang on what was counted: they are reckoned before they are told. */
+    private function weighed(PestCase $case): void
+    {
+        $this->fresh->cases();
+        $weighed = PestCase::query()->findOrFail($case->id, ['id', 'pressure', 'round_days']);
+        $case->pressure = $weighed->pressure;
+        $case->round_days = $weighed->round_days;
     }
 
     /** When a case is sprayed next, as Today has it; null where no more is sprayed. */
@@ -117,6 +127,7 @@ final readonly class TaskList
      */
     public function ofPlant(int $plant, array $cases, DateTimeImmutable $now): array
     {
+        $this->fresh->cases();
         $moves = TaskMoves::read();
         $all = [
             ...self::leafTests($now, LeafTest::query()->where('plant_id', $plant)),
@@ -131,12 +142,13 @@ final readonly class TaskList
     /** @return array<int, DateTimeImmutable> when each open case is sprayed next, by case; none that was sprayed for good */
     public function rounds(): array
     {
-        $cases = PestCase::query()->whereNull('closed_at')->with('rounds.batch:id,repeat_days')->get();
+        $this->fresh->cases();
+        $cases = PestCase::query()->whereNull('closed_at')->with('rounds')->get();
         $tests = PlannedTasks::tested(array_values($cases->map(static fn(PestCase $case): int => $case->plant_id)->all()));
         $due = [];
         foreach ($cases as $case) {
             $last = $case->rounds->last();
-            $next = CaseTasks::sprayedNext(PlannedTasks::readyAt($case, $tests[$case->plant_id] ?? []), $last?->sprayed_at, $last?->batch->repeat_days);
+            $next = CaseTasks::sprayedNext(PlannedTasks::readyAt($case, $tests[$case->plant_id] ?? []), $last?->sprayed_at, $case->round_days);
             if ($next !== null) {
                 $due[$case->id] = $next;
             }
@@ -236,8 +248,8 @@ final readonly class TaskList
     private static function round(Task $task, PestCase $case, ?Round $last, array $tests, RoundDues $dues, TaskMoves $moves, DateTimeImmutable $now): ?Task
     {
         $skipped = $moves->of($task->kind->value, $task->ref, $task->dueAt);
-        while ($skipped !== null && $skipped->moved_to === null && $last?->batch->repeat_days !== null) {
-            $next = $task->plannedAt()->modify("+{$last->batch->repeat_days} days");
+        while ($skipped !== null && $skipped->moved_to === null && $case->round_days !== null) {
+            $next = $task->plannedAt()->modify("+{$case->round_days} days");
             $task = new Task($task->kind, $task->ref, $task->about, $next, $task->counted, $task->again, [new MovedDate('skipped', $next, $skipped->reason)]);
             $skipped = $moves->of($task->kind->value, $task->ref, $next);
         }

@@ -8,13 +8,13 @@ use App\Models\Batch;
 use App\Models\PestCase;
 use App\Models\Round;
 use Carbon\CarbonImmutable;
-use IdleMixer\Core\Choice\InTurns;
-use IdleMixer\Core\Choice\LeafPace;
+use IdleMixer\Core\Course\CourseMethods;
+use IdleMixer\Core\Course\LeafPace;
 use IdleMixer\Core\Course\NextMethod;
+use IdleMixer\Core\Course\RoundsAhead;
 use IdleMixer\Core\Mix\Mixture;
 use IdleMixer\Core\Schedule\InTurn;
-use IdleMixer\Core\Schedule\ProgrammeCatalogue;
-use IdleMixer\Core\Schedule\RoundPlanner;
+use IdleMixer\Core\Schedule\Turns;
 use IdleMixer\Core\Trouble\TroubleCatalogue;
 use IdleMixer\Core\Work\AsMade;
 use IdleMixer\Core\Work\Load;
@@ -25,7 +25,7 @@ final readonly class TurnDays
 {
     private const DAY = 86_400;
 
-    public function __construct(private BatchBook $book, private InTurns $inTurns, private ProgrammeCatalogue $programmes, private LeafPace $pace, private TroubleCatalogue $troubles) {}
+    public function __construct(private BatchBook $book, private CourseMethods $methods, private Turns $between, private Rhythms $rhythms, private LeafPace $pace, private TroubleCatalogue $troubles, private RecipeShelf $shelf) {}
 
     /** Null where it is the same once more. */
     public function after(PestCase $case, Round $last): ?CarbonImmutable
@@ -48,7 +48,7 @@ final readonly class TurnDays
             $had[] = [intdiv($round->sprayed_at->getTimestamp() - $first->getTimestamp(), self::DAY), $sprays[$slugs[$i]]];
         }
 
-        return $had === [] ? null : $last->sprayed_at->addDays((new RoundPlanner($this->programmes->turns(), $this->pace->loads()))->days($had, $sprays[$turns[0]]));
+        return $had === [] ? null : $last->sprayed_at->addDays((new RoundsAhead($this->between, $this->pace->loads()))->days($had, $sprays[$turns[0]]));
     }
 
     /**
@@ -63,7 +63,9 @@ final readonly class TurnDays
         foreach ($batches as $batch) {
             $record = $this->book->record($batch);
             $slug = $batch->recipeVersion->recipe->slug;
-            $sprays[$slug] = $this->inTurns->made($slug, AsMade::together(array_map(static fn(Load $load): Mixture => $load->mixture, $record->loads)), $record->target, $kind);
+            $mixture = AsMade::together(array_map(static fn(Load $load): Mixture => $load->mixture, $record->loads));
+            $method = $this->rhythms->method($batch);
+            $sprays[$slug] = $this->methods->made($slug, $method, $this->methods->way($this->shelf->read($batch->recipeVersion)), $mixture, $record->target, $kind, $this->rhythms->days($case, $method, $mixture), $this->rhythms->pressure($case));
         }
 
         return $sprays;

@@ -18,7 +18,7 @@ final readonly class Weigher
 {
     private const WITH = ['plant', 'rounds.batch', 'rounds.burns', 'rounds.run.plants', 'counts'];
 
-    public function __construct(private CaseTrials $trials, private PlannedTasks $planned, private RoundFacts $facts, private SprayRanks $ranks) {}
+    public function __construct(private CaseTrials $trials, private PlannedTasks $planned, private RoundFacts $facts, private SprayRanks $ranks, private Rhythms $rhythms) {}
 
     /** Everything that is told of evidence. */
     public function all(): void
@@ -48,10 +48,12 @@ final readonly class Weigher
         foreach ($judged as [$rounds, $trial]) {
             WeighedRound::query()->insert($this->row($case, $rounds, $trial));
         }
+        $case->pressure = $this->rhythms->weighed($case)->value;
+        $case->round_days = $this->rhythms->afterLast($case);
         $tests = PlannedTasks::tested([$case->plant_id])[$case->plant_id] ?? [];
         $due = array_map(static fn(Task $task): DateTimeImmutable => $task->dueAt, $this->planned->of($case, $this->trials->of($case), $tests));
         // No correction of the case: its version stays.
-        DB::update('update cases set due_at = ? where id = ?', [$due === [] ? null : min($due)->format('Y-m-d H:i:s'), $case->id]);
+        DB::update('update cases set due_at = ?, pressure = ?, round_days = ? where id = ?', [$due === [] ? null : min($due)->format('Y-m-d H:i:s'), $case->pressure, $case->round_days, $case->id]);
         // A case without a round is in no record.
         if ($had > 0 || $judged !== []) {
             DB::table('stale_pests')->insertOrIgnore(['pest' => $case->pest]);

@@ -126,7 +126,7 @@ final readonly class Whoms
                 $this->book->use($round->batch),
                 $spray === null ? $this->planned($round) : Strengths::ofComposition($spray),
                 $spray,
-                $round->wasRinsed() || ($this->shipped->has($slug) && $this->shipped->practice($slug)->rinsed),
+                $round->wasRinsed() || ($this->shipped->has($slug) && $this->shipped->method($slug)->isRinsedNextDay()),
                 is_numeric($burnt) ? (float) $burnt : null,
                 $own,
             );

@@ -11,5 +11,6 @@ return [
     ['name' => 'Pump can', 'amount' => 1, 'unit' => '[gal_us]', 'shape' => 'pump-can'],
     ['name' => 'Pump can', 'amount' => 5, 'unit' => 'L', 'shape' => 'pump-can'],
     ['name' => 'Knapsack', 'amount' => 4, 'unit' => '[gal_us]', 'shape' => 'knapsack'],
+    ['name' => 'Bucket', 'amount' => 10, 'unit' => 'L', 'shape' => 'bucket'],
     ['name' => 'Watering can', 'amount' => 10, 'unit' => 'L', 'shape' => 'watering-can'],
 ];

@@ -36,7 +36,7 @@ it('answers each question on the console with the document that its schema descr
     'which hour' => ['hours', 'hours', '{"place":{"latitude":50,"longitude":10,"zone":"Europe/Berlin"},"recipe":"plain-soap","plant":"ordinary-leaf","inBloom":false,"indoors":false,"exposure":"full-sun","lights":null,"hours":[{"at":"2026-06-21T11:00:00Z","temperature_C":21,"humidity_percent":60,"wind_kmh":6,"rain_mm":0,"cloud_percent":0},{"at":"2026-06-21T18:00:00Z","temperature_C":21,"humidity_percent":60,"wind_kmh":6,"rain_mm":0,"cloud_percent":0}]}', 'hours.0.verdict', 'no'],
     'which window' => ['hours', 'hours', '{"place":{"latitude":50,"longitude":10,"zone":"Europe/Berlin"},"recipe":"plain-soap","plant":"ordinary-leaf","inBloom":false,"indoors":false,"exposure":"full-sun","lights":null,"hours":[{"at":"2026-06-21T11:00:00Z","temperature_C":21,"humidity_percent":60,"wind_kmh":6,"rain_mm":0,"cloud_percent":0},{"at":"2026-06-21T18:00:00Z","temperature_C":21,"humidity_percent":60,"wind_kmh":6,"rain_mm":0,"cloud_percent":0}]}', 'windows.0.from', '2026-06-21T18:00:00Z'],
     // Alcohol and soap, neem a week later, alcohol and soap ten days on (common practice, no source).
-    'which rounds' => ['rounds', 'rounds', '{"trouble":"mealybugs","plant":"tough-leaf","recipes":["soap-and-alcohol-by-eye","neem-leaf-quart"],"start":"2026-04-01","zone":"UTC","pressure":"infested","temperature_C":20,"interval_days":null}', 'entries.2.on', '2026-04-08'],
+    'which rounds' => ['course', 'course', '{"trouble":"mealybugs","plant":"tough-leaf","methods":["soap-and-alcohol-by-eye","neem-leaf-quart"],"start":"2026-04-01","today":"2026-04-02","zone":"UTC","pressure":"moderate","temperature_C":20,"everyDays":null,"record":[{"on":"2026-04-01","kind":"round","recipe":"soap-and-alcohol-by-eye"}]}', 'next.0.kind', 'look'],
     // Henderson and Tilton (1955): 100 × (1 − 20 × 50 / (100 × 100)) = 90.
     'what worked' => ['worked', 'worked', '{"cases":[{"id":"a","pest":"aphids","plant":"zinnia","rounds":[{"at":"2026-06-01T18:00:00Z","recipe":"plain-soap","fairLookHours":24}],"counts":[{"at":"2026-06-01T17:00:00Z","value":100},{"at":"2026-06-01T17:00:00Z","value":50,"untreated":true},{"at":"2026-06-03T17:00:00Z","value":20},{"at":"2026-06-03T17:00:00Z","value":100,"untreated":true}]}]}', 'rounds.0.reduction_percent', 90.0],
 ]);
@@ -59,10 +59,10 @@ it('says on the console what is wrong, where, and what would be right', function
     'a count that is negative' => ['worked', '{"cases":[{"id":"a","pest":"aphids","plant":"zinnia","rounds":[],"counts":[{"at":"2026-06-01T18:00:00Z","value":-3}]}]}', '/cases/0/counts/0/value', '-3'],
     'a day that is none' => ['worked', '{"cases":[{"id":"a","pest":"aphids","plant":"zinnia","rounds":[],"counts":[{"at":"yesterday","value":3}]}]}', '/cases/0/counts/0/at', 'yesterday'],
     'a humidity that is none' => ['hours', '{"place":{"latitude":50,"longitude":10,"zone":"Europe/Berlin"},"recipe":"plain-soap","plant":"ordinary-leaf","inBloom":false,"indoors":false,"exposure":"full-sun","lights":null,"hours":[{"at":"2026-06-21T11:00:00Z","temperature_C":21,"humidity_percent":160,"wind_kmh":6,"rain_mm":0,"cloud_percent":0},{"at":"2026-06-21T18:00:00Z","temperature_C":21,"humidity_percent":60,"wind_kmh":6,"rain_mm":0,"cloud_percent":0}]}', '/hours/0/humidity_percent', '160'],
-    'a day that no calendar has' => ['rounds', '{"trouble":"aphids","recipes":["plain-soap"],"start":"2026-02-30"}', '/start', '2026-02-30'],
-    'no spray at all' => ['rounds', '{"trouble":"aphids","recipes":[],"start":"2026-02-20"}', '/recipes', 'Between 1 and 6'],
-    'no pace at all' => ['rounds', '{"trouble":"aphids","recipes":["plain-soap"],"start":"2026-02-20","interval_days":0}', '/interval_days', '1 to 366'],
-    'as hot as the sun' => ['rounds', '{"trouble":"aphids","recipes":["plain-soap"],"start":"2026-02-20","temperature_C":1e300}', '/temperature_C', '60'],
+    'a day that no calendar has' => ['course', '{"trouble":"aphids","methods":["plain-soap"],"start":"2026-02-30"}', '/start', '2026-02-30'],
+    'no spray at all' => ['course', '{"trouble":"aphids","methods":[],"start":"2026-02-20"}', '/methods', 'Between 1 and 6'],
+    'no pace at all' => ['course', '{"trouble":"aphids","methods":["plain-soap"],"start":"2026-02-20","everyDays":0}', '/everyDays', '1 to 366'],
+    'as hot as the sun' => ['course', '{"trouble":"aphids","methods":["plain-soap"],"start":"2026-02-20","temperature_C":1e300}', '/temperature_C', '60'],
     'no JSON' => ['choose', 'aphids, please', '', 'JSON'],
     'nothing' => ['worked', '', '', 'JSON'],
     'another encoding' => ['diagnose', "{\"signs\":[\"webs\xE9\"]}", '', 'UTF-8'],

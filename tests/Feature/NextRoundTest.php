@@ -31,7 +31,7 @@ function plannedNext(int $case): array
 {
     $programme = Notebook::get("/api/cases/{$case}/programme")->at('programme');
     foreach (is_array($programme) && is_array($programme['entries']) ? $programme['entries'] : [] as $entry) {
-        if (is_array($entry) && $entry['kind'] === 'spray' && $entry['done'] === false && is_string($entry['on']) && is_string($entry['spray'])) {
+        if (is_array($entry) && $entry['kind'] === 'round' && $entry['done'] === false && is_string($entry['on']) && is_string($entry['spray'])) {
             return [$entry['on'], $entry['spray']];
         }
     }

@@ -37,8 +37,8 @@ it('goes on from the rounds that were had, at the temperature of the place', fun
     $told = Notebook::get("/api/cases/{$case}/programme");
     expect($told->text('programme.spray'))->toBe('Soap and alcohol, by eye, then Neem leaf spray')
         ->and($told->number('programme.celsius'))->toBe(12.0)
-        ->and(comingEntry($case, 'spray')['on'])->toBe('2026-06-18')
-        ->and(comingEntry($case, 'spray')['spray'])->toBe('Soap and alcohol, by eye')
+        ->and(comingEntry($case, 'round')['on'])->toBe('2026-06-18')
+        ->and(comingEntry($case, 'round')['spray'])->toBe('Soap and alcohol, by eye')
         ->and($told->list('programme.gaps'))->toBe([])
         // Day 8 to day 45 after the first of June.
         ->and([$told->text('programme.stopped.0.from'), $told->text('programme.stopped.0.to')])->toBe(['2026-06-09', '2026-07-16']);

@@ -48,7 +48,8 @@ it('records from the taps what was done: when, on which plant, with how much, in
         tapped($id, 'plant-' . ($n + 1));
     }
     $answer = Notebook::get("/api/runs/{$id}");
-    expect($answer->text('current'))->toBe('wash');
+    expect($answer->text('current'))->toBe('aftercare');
+    tapped($id, 'aftercare');
     tapped($id, 'wash');
     $make = $answer->number('makeMl');
     $end = Notebook::put("/api/runs/{$id}/finished", ['leftMl' => $make * 0.25, 'rest' => 'poured-away']);
@@ -185,13 +186,19 @@ it('says before it is sprayed how long ago it was mixed', function (): void {
     expect($check())->toContain('mixed 5 hours ago');
 });
 
-// Common practice, no source: mild soap is left on for 20 minutes and rinsed off; a recipe of one's own has no school that says so.
-it('waits as long as the school of the recipe has it, and not where the recipe is one’s own', function (): void {
+// Common practice, no source: mild soap is left on for 20 minutes and rinsed off; what a recipe of one's own says of it holds, and what it does
+// not say is as with what it is most like.
+it('waits as long as the school of the recipe has it, and as a recipe of one’s own says', function (): void {
     [$run] = begun(1, ['recipe' => 'mild-soap']);
     $steps = $run->list('steps');
     expect(array_column($steps, 'minutes', 'key'))->toHaveKey('soak', 20);
     $shipped = (array) json_decode(RecipeCatalogue::shipped()->document('mild-soap'), true);
-    [$own] = begun(1, ['recipe' => [...$shipped, 'slug' => 'own-soap', 'name' => 'Own soap']]);
-    expect(array_column($own->list('steps'), 'key'))->toContain('wash')
-        ->and(array_column($own->list('steps'), 'key'))->not->toContain('soak');
+    [$alike] = begun(1, ['recipe' => [...$shipped, 'slug' => 'own-soap', 'name' => 'Own soap']]);
+    expect(array_column($alike->list('steps'), 'minutes', 'key'))->toHaveKey('soak', 20);
+    $method = ['soakMinutes' => 12, 'brush' => true, 'secondSoakMinutes' => 5, 'rinse' => 'after-soak', 'after' => ['clean-pot']];
+    [$own] = begun(1, ['recipe' => [...$shipped, 'version' => 2, 'slug' => 'own-soap', 'name' => 'Own soap', 'method' => $method]]);
+    expect(array_slice(array_column($own->list('steps'), 'key'), -7, 5))->toBe(['soak', 'brush', 'second-soak', 'rinse', 'aftercare'])
+        ->and(array_column($own->list('steps'), 'minutes', 'key'))->toHaveKey('soak', 12)->toHaveKey('second-soak', 5);
+    [$left] = begun(1, ['recipe' => [...$shipped, 'version' => 2, 'slug' => 'own-soap', 'name' => 'Own soap', 'method' => ['soakMinutes' => null, 'rinse' => 'no']]]);
+    expect(array_intersect(['soak', 'rinse'], array_column($left->list('steps'), 'key')))->toBe([]);
 });

@@ -11,11 +11,13 @@ use App\Declared\Record;
 use App\Declared\Values\Json;
 use App\Declared\Values\Moment;
 use App\Declared\Values\Text;
+use App\Declared\Values\Whole;
 use App\Declared\Values\Word;
 use IdleMixer\Core\Data\EvidenceLines;
 use IdleMixer\Core\Data\InputLines;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\Node;
+use IdleMixer\Core\Method\Pressure;
 use IdleMixer\Core\Recipe\RecipeReader;
 use IdleMixer\Core\Trouble\TroubleCatalogue;
 use IdleMixer\Core\Words\Say;
@@ -68,6 +70,8 @@ final class Cases extends Record
             Plain::usually('spots', Text::notes(RecipeReader::MAX_NOTES), ''),
             Plain::maybe('situation', new Json(self::situation(...), ['type' => 'object'])),
             Plain::maybe('due_at', Moment::any())->withoutLog(Say::it('records/cases.reckoned-from-rounds-counts-and')),
+            Plain::maybe('pressure', Word::of(Pressure::class, Say::it('records/cases.pressure')))->withoutLog(Say::it('records/cases.reckoned-from-rounds-counts-and')),
+            Plain::maybe('round_days', new Whole(1, InputLines::LONGEST_DAYS['value']))->withoutLog(Say::it('records/cases.reckoned-from-rounds-counts-and')),
         ];
     }
 }

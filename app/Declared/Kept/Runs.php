@@ -40,6 +40,7 @@ final class Runs extends Record
             ...$this->submitted(),
             Link::to('batches', 'batch_id', 'batch', 'batch'),
             self::flag('rinses'),
+            self::flag('by_hand'),
             Plain::usually('weather', new WeatherKept(), ''),
             Plain::usually('override', Text::notes(RecipeReader::MAX_NOTES), ''),
             Plain::needed('started_at', Moment::past($this->clock)),

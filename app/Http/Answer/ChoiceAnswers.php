@@ -15,6 +15,7 @@ use IdleMixer\Core\Mix\Formulator;
 use IdleMixer\Core\Wording\Choices;
 use IdleMixer\Core\Wording\ChoiceWords;
 use IdleMixer\Core\Wording\Durations;
+use IdleMixer\Core\Wording\MethodWords;
 use IdleMixer\Core\Words\Say;
 use IdleMixer\Core\Writing\MixtureWriter;
 use LogicException;
@@ -62,7 +63,7 @@ final readonly class ChoiceAnswers
             array_map($said, array_slice($option->for, count($for))),
             array_map($said, array_slice($option->against, count($against))),
             Durations::words($option->fairLookHours),
-            $option->practice->repeat,
+            MethodWords::rhythm($option->practice->method),
             count($rotation) === 2 && in_array($option->recipe->slug, $rotation, true),
             $this->atHand->spoons($option->recipe, $dose),
             $this->gate->of($this->gates->of($situation->whom, SprayNow::of((new Formulator())->onBasis($option->recipe, $dose->highEnd, $dose->factor), $option->recipe->use, $option->practice, $dose->factor))),

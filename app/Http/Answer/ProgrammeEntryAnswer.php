@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Answer;
 
 use App\Http\Api\Shape;
-use IdleMixer\Core\Schedule\EntryKind;
+use IdleMixer\Core\Course\ActKind;
 
 /** One thing to do on a day of a programme. */
 final readonly class ProgrammeEntryAnswer
@@ -13,7 +13,7 @@ final readonly class ProgrammeEntryAnswer
     public function __construct(
         #[Shape(format: 'date')]
         public string $on,
-        #[Shape(of: EntryKind::class)]
+        #[Shape(of: ActKind::class)]
         public string $kind,
         public string $spray,
         public string $because,

@@ -14,6 +14,7 @@ use IdleMixer\Core\Trouble\TroubleCatalogue;
 use IdleMixer\Core\Vessel\UsualFill;
 use IdleMixer\Core\Wording\Choices;
 use IdleMixer\Core\Wording\Measures;
+use IdleMixer\Core\Wording\MethodWords;
 use IdleMixer\Core\Wording\WaitWords;
 use IdleMixer\Core\Writing\MixtureWriter;
 
@@ -26,7 +27,9 @@ final readonly class RecipeAnswers
     {
         $shipped = $this->catalogue->has($recipe->slug);
         $practice = $shipped ? $this->catalogue->practice($recipe->slug) : null;
-        $for = $practice->for ?? [];
+        $method = $this->catalogue->methodOf($recipe);
+        // Of a recipe of one's own it is proposed, and said where it is written.
+        $for = $shipped || $recipe->method !== null ? $method->against : [];
 
         $fill = UsualFill::inAJar($recipe->use);
 
@@ -38,9 +41,9 @@ final readonly class RecipeAnswers
             $shipped,
             $version,
             $for,
-            array_map(fn(string $slug): string => $this->troubles->trouble($slug)->name, $for),
-            array_map(WaitWords::shipped()->of(...), $practice->waits ?? []),
-            $practice->repeat ?? '',
+            array_map(fn(string $slug): string => $this->troubles->trouble($slug)->name, array_values(array_filter($for, fn(string $slug): bool => isset($this->troubles->troubles[$slug])))),
+            [...($for === [] ? [] : MethodWords::afterwards($method)), ...array_map(WaitWords::shipped()->of(...), $practice->waits ?? [])],
+            $for === [] ? '' : MethodWords::rhythm($method),
             MixtureWriter::range(Strengths::of((new Formulator())->onBasis($recipe)), Strengths::of((new Formulator())->onBasis($recipe, true))),
             PhraseWriter::lines($recipe),
             RecipeWriter::write($recipe),

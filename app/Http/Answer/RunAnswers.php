@@ -15,6 +15,7 @@ use App\Records\RunBook;
 use App\Records\Whoms;
 use DateTimeImmutable;
 use IdleMixer\Core\Data\WorkLines;
+use IdleMixer\Core\Method\Chore;
 use IdleMixer\Core\Run\RunPlan;
 use IdleMixer\Core\Run\RunStep;
 use IdleMixer\Core\Run\RunStepKind;
@@ -71,6 +72,8 @@ final readonly class RunAnswers
     {
         $words = $this->words->step($step, [
             'plants' => $this->runs->troubles($run),
+            'chores' => $this->words->chores($method = $this->runs->method($run->batch)),
+            'care' => implode(' ', array_map(static fn(Chore $one): string => $one->words(), $method->after)),
             'batch' => $run->batch->name,
             'mixed' => $run->batch->made_at === null ? Say::it('answers/run-answers.just-now') : Say::it('answers/run-answers.ago', ['get-timestamp' => Durations::rounded(max(0.0, ($now->getTimestamp() - $run->batch->made_at->getTimestamp()) / 3600.0))]),
             'spoons' => in_array($step->kind, [RunStepKind::Fill, RunStepKind::Mix], true) && $step->ref !== null ? $this->runs->spoons($run->batch, $step->ref) : '',

@@ -37,7 +37,7 @@ final readonly class RunController
         return new JsonResponse(['runs' => $open->map(fn(Run $run) => $this->answer->of($run, $this->clock->now()))->values()->all()]);
     }
 
-    #[Call('Begin a walk through the bed', answer: RunAnswer::class, body: ['submission' => 'uuid', 'batchId' => 'integer', 'caseIds' => ['integer'], 'rinses?' => '?boolean', 'override?' => 'string'], makes: true)]
+    #[Call('Begin a walk through the bed', answer: RunAnswer::class, body: ['submission' => 'uuid', 'batchId' => 'integer', 'caseIds' => ['integer'], 'rinses?' => '?boolean', 'byHand?' => 'boolean', 'override?' => 'string'], makes: true)]
     public function store(Request $request, Gates $gates, VerdictWriter $verdicts): JsonResponse
     {
         $node = Body::of($request);
@@ -51,7 +51,7 @@ final readonly class RunController
                 throw ($input->sent->object->optional('override') ?? $node)->fault(Say::it('calls/run-controller.to-spray-all-same-say', ['name' => $case->plant->name, 'because' => $verdicts->write($closed)->because]));
             }
         }
-        [$run, $new] = $this->runs->begin($input->sent->submitted(), $input->batch, $input->cases, $input->rinses ?? RunPlan::rinsesByItsSchool($this->runs->practice($input->batch)), $wasClosed ? $input->override : '', $now);
+        [$run, $new] = $this->runs->begin($input->sent->submitted(), $input->batch, $input->cases, $input->rinses ?? RunPlan::rinsesByItsSchool($this->runs->method($input->batch)), $wasClosed ? $input->override : '', $now, $input->byHand);
 
         return $this->say($run, Saved::status($new));
     }

@@ -18,12 +18,12 @@ final readonly class RunInput
     private const LONGEST_REASON = 500;
 
     /** @param list<PestCase> $cases in the order in which they are sprayed */
-    private function __construct(public Sent $sent, public Batch $batch, public array $cases, public ?bool $rinses, public string $override) {}
+    private function __construct(public Sent $sent, public Batch $batch, public array $cases, public ?bool $rinses, public string $override, public bool $byHand) {}
 
     /** @throws InvalidDocument with the path of the first fault found */
     public static function read(Node $node): self
     {
-        $sent = Sent::opened($node, ['batchId', 'caseIds', 'rinses', 'override'], false);
+        $sent = Sent::opened($node, ['batchId', 'caseIds', 'rinses', 'byHand', 'override'], false);
         $batch = Existing::of($sent->object->get('batchId'), Batch::query(), 'batch');
         if ($batch->made_at === null) {
             throw $sent->object->get('batchId')->fault(Say::it('input/run-input.batch-not-mixed-yet-finish'));
@@ -43,6 +43,6 @@ final readonly class RunInput
             $cases[$case->id] = $case;
         }
 
-        return new self($sent, $batch, array_values($cases), $sent->object->filled('rinses')?->flag(), trim($sent->object->optional('override')?->text(self::LONGEST_REASON) ?? ''));
+        return new self($sent, $batch, array_values($cases), $sent->object->filled('rinses')?->flag(), trim($sent->object->optional('override')?->text(self::LONGEST_REASON) ?? ''), $sent->object->optional('byHand')?->flag() ?? false);
     }
 }

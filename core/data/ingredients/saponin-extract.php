@@ -8,5 +8,6 @@ return [
     'density' => ['value' => 1.03, 'unit' => 'g/mL', 'source' => 'house'],
     'active' => ['value' => 0.18, 'unit' => 'g/g', 'source' => 'surfactants'],
     'critical' => ['value' => 0.2, 'unit' => 'g/L', 'source' => 'surfactants'],
+    'soaked' => true,
     'stand_ins' => [['with' => 'castile-soap', 'times' => 1.0, 'cost' => 'soap-for-detergent']],
 ];

@@ -121,6 +121,9 @@ final class InputLines
     /** Notes; the open documents fix it. */
     public const LONGEST_NOTES = ['value' => 4000, 'unit' => 'characters', 'source' => 'house'];
 
+    /** Minutes that a spray may be told to stay on before it is brushed or rinsed. */
+    public const LONGEST_SOAK = ['value' => 240, 'unit' => 'min', 'source' => 'house'];
+
     /** Slug of a recipe; the open documents fix it. */
     public const LONGEST_SLUG = ['value' => 100, 'unit' => 'characters', 'source' => 'house'];
 

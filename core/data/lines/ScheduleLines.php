@@ -38,7 +38,7 @@ final class ScheduleLines
     public const CYCLES = ['value' => 2, 'unit' => '1', 'source' => 'practice'];
 
     /** Rounds of one programme; after so many another spray is due. */
-    public const MOST_ROUNDS = ['value' => 12, 'unit' => '1', 'source' => 'house'];
+    public const MOST_ROUNDS = ['value' => 60, 'unit' => '1', 'source' => 'house'];
 
     /** As prevention it is planned so far ahead. */
     public const PREVENTION_AHEAD = ['value' => 91, 'unit' => 'd', 'source' => 'house'];
@@ -73,11 +73,20 @@ final class ScheduleLines
     /** Warmer does not hasten anything. */
     public const WARMEST = ['value' => 34.0, 'unit' => 'Cel', 'source' => 'house'];
 
+    /** Of a day, below which a round is not put off by one more. */
+    public const TENTH = ['value' => 0.1, 'unit' => 'd', 'source' => 'house'];
+
+    /** Times as many days between rounds in the cold at most. */
+    public const MOST_SLOWED = ['value' => 2.0, 'unit' => '1', 'source' => 'house'];
+
     /** Where nobody says how warm it is. */
     public const USUAL_CELSIUS = ['value' => 20.0, 'unit' => 'Cel', 'source' => 'house'];
 
     /** Sprays in one rotation. */
     public const MOST_IN_TURN = ['value' => 6, 'unit' => '1', 'source' => 'house'];
+
+    /** Days between rounds as prevention, from what was seen to nothing found again and again. */
+    public const PREVENTION_STEPS = ['value' => [7, 10, 14, 28], 'unit' => 'd', 'source' => 'practice'];
 
     /** Days between rounds as prevention of a spray that nobody else knows. */
     public const OWN_PREVENTION = ['value' => 14, 'unit' => 'd', 'source' => 'practice'];

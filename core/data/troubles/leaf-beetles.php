@@ -17,6 +17,5 @@ return [
     'containment' => ['hand-pick'],
     'effects' => [
         'larvae' => ['neem' => ['effect' => 'checks', 'sure' => 2, 'why' => 'neem-puts-larvae-off-feeding-over', 'source' => 'practice']],
-        'adults' => ['neem' => ['effect' => 'checks', 'sure' => 1, 'why' => 'neem-puts-some-adults-off-feeding', 'source' => 'practice']],
     ],
 ];

@@ -25,20 +25,13 @@ use IdleMixer\Core\Leaf\SeenLeaf;
 use IdleMixer\Core\Leaf\SinceThen;
 use IdleMixer\Core\Leaf\TestedSpray;
 use IdleMixer\Core\Leaf\TestLeaves;
-use IdleMixer\Core\Plant\KindCatalogue;
-use IdleMixer\Core\Plant\PlantNow;
-use IdleMixer\Core\Plant\Site;
-use IdleMixer\Core\Plant\Stage;
 use IdleMixer\Core\Plant\ToleranceCatalogue;
-use IdleMixer\Core\Recipe\RecipeReader;
 use IdleMixer\Core\Schedule\ShelfLife;
 use IdleMixer\Core\Words\Say;
 
 /** Reads what is asked of the gate, strictly: a spray, a plant now, what it had, and leaf tests. */
 final readonly class GateReader
 {
-    private const FLAGS = ['dry-root', 'wounded', 'freshly-moved', 'eaten-raw', 'soap-sensitive', 'bears-no-oil', 'rare'];
-
     private const TICKED = ['all', 'some', 'none'];
 
     private const SUBSTANCES = ['sulfur', 'copper'];
@@ -54,14 +47,14 @@ final readonly class GateReader
 
     public function __construct(
         private AskedSpray $sprays,
-        private KindCatalogue $kinds,
+        private PlantReader $plants,
         private ToleranceCatalogue $classes,
         private ShelfLife $shelfLife,
     ) {}
 
     public static function shipped(): self
     {
-        return new self(new AskedSpray(BenchReader::shipped()), KindCatalogue::shipped(), ToleranceCatalogue::shipped(), ShelfLife::shipped());
+        return new self(new AskedSpray(BenchReader::shipped()), PlantReader::shipped(), ToleranceCatalogue::shipped(), ShelfLife::shipped());
     }
 
     /** @throws InvalidDocument with the path of the first fault found */
@@ -80,7 +73,7 @@ final readonly class GateReader
 
         return Question::for(
             $this->spray($object->get('spray')),
-            new Whom($this->plant($object->get('plant')), new PlantHad($rounds, $days['sulfur'] ?? null, $days['copper'] ?? null), new Proof([...$burns, ...array_values(array_filter($tested))]), $now),
+            new Whom($this->plants->read($object->get('plant')), new PlantHad($rounds, $days['sulfur'] ?? null, $days['copper'] ?? null), new Proof([...$burns, ...array_values(array_filter($tested))]), $now),
             $this->classes,
             $object->filled('everyDays')?->positive(InputLines::LONGEST_DAYS['value']),
             null,
@@ -110,33 +103,6 @@ final readonly class GateReader
             ($object->filled('ticked')?->word(self::TICKED, Say::it('ask/gate-reader.way-of-ticking')) ?? self::TICKED[0]) === self::TICKED[0],
             hadWeedKiller: $object->filled('sprayerHadWeedKiller')?->flag() ?? false,
             name: self::THIS_BOTTLE,
-        );
-    }
-
-    private function plant(Node $node): PlantNow
-    {
-        $object = $node->object(['kind', 'leaf', 'place', 'stage', 'flags', 'harvestInDays']);
-        $leaf = $object->filled('leaf');
-        $place = $object->filled('place');
-        $stage = $object->filled('stage');
-        $kind = $object->filled('kind');
-        $harvest = $object->filled('harvestInDays');
-        $flags = array_map(static fn(Node $flag): string => $flag->word(self::FLAGS, 'flag'), $object->filled('flags')?->items(0, count(self::FLAGS), 'flags') ?? []);
-        $has = static fn(string $flag): bool => in_array($flag, $flags, true);
-
-        return new PlantNow(
-            $leaf === null ? null : $this->classes->get($leaf->word($this->classes->known(), Say::it('ask/choose.plant-tolerance-class'))),
-            $kind === null ? null : $this->kinds->read($kind->line(RecipeReader::MAX_NAME)),
-            $place === null ? Site::Outdoors : Site::from($place->word(array_column(Site::cases(), 'value'), 'place')),
-            $stage === null ? null : Stage::from($stage->word(array_column(Stage::cases(), 'value'), 'stage')),
-            $has('dry-root'),
-            $has('wounded'),
-            $has('freshly-moved'),
-            $has('eaten-raw'),
-            $has('soap-sensitive'),
-            $has('bears-no-oil'),
-            $harvest === null ? null : self::upTo($harvest, InputLines::LONGEST_DAYS['value']),
-            $has('rare'),
         );
     }
 

@@ -44,7 +44,15 @@ final readonly class Bench
         public ?Practice $practice = null,
         /** The plant that it is for; null where only a kind of leaf is meant. */
         public ?Whom $whom = null,
+        /** Whether it is mixed in a bucket or a jug, from which the sprayer is filled. */
+        private bool $inBucket = false,
     ) {}
+
+    /** Whether what it is mixed in stands open. */
+    public function isOpen(): bool
+    {
+        return $this->inBucket || $this->practice?->method->vessel->isOpen() === true;
+    }
 
     /** The same bench with one or several things on it changed. */
     public function with(?Recipe $recipe = null, ?Volume $make = null, ?bool $highEnd = null, ?float $factor = null, ?Water $water = null, ?Circumstances $circumstances = null): self
@@ -65,12 +73,13 @@ final readonly class Bench
             $this->stockReady,
             $this->practice,
             $this->whom,
+            $this->inBucket,
         );
     }
 
     /** The same bench, for a plant. */
     public function for(Whom $whom): self
     {
-        return new self($this->recipe, $this->make, $this->unit, $this->sprayer, $this->highEnd, $this->factor, $this->kit, $this->water, $this->target, $this->circumstances, $this->hand, $this->agitation, $this->stockReady, $this->practice, $whom);
+        return new self($this->recipe, $this->make, $this->unit, $this->sprayer, $this->highEnd, $this->factor, $this->kit, $this->water, $this->target, $this->circumstances, $this->hand, $this->agitation, $this->stockReady, $this->practice, $whom, $this->inBucket);
     }
 }

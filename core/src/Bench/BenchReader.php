@@ -38,7 +38,7 @@ final readonly class BenchReader
 
     public const LONGEST_MEASURE_NAME = InputLines::LONGEST_MEASURE_NAME['value'];
 
-    private const REQUEST = ['recipe', 'make', 'sprayer', 'highEnd', 'factor', 'measures', 'water', 'plant', 'circumstances'];
+    private const REQUEST = ['recipe', 'make', 'sprayer', 'highEnd', 'factor', 'measures', 'water', 'plant', 'circumstances', 'inBucket'];
 
     /** A hand that is finer or coarser by more than this is a slip of the keys: our own bounds. */
     private const FINEST_HAND = InputLines::FINEST_HAND['value'];
@@ -120,11 +120,12 @@ final readonly class BenchReader
                 $practice !== null && $practice->onlyWhereNothingGrows => $this->tolerance->emptyBed(),
                 default => null,
             }),
-            $this->circumstances->read($object->optional('circumstances'), $beside?->optional('pickedInDays'))->asPractised($practice?->repeatDays, $practice !== null && $practice->rinsed),
+            $this->circumstances->read($object->optional('circumstances'), $beside?->optional('pickedInDays'))->asPractised($practice?->method->usualDays(), $practice !== null && $practice->method->isRinsedNextDay()),
             $this->hand($beside?->optional('hand')),
             Agitation::from($beside?->optional('agitation')?->word(array_column(Agitation::cases(), 'value'), Say::it('bench/bench-reader.way-of-working-mix')) ?? Agitation::HandShake->value),
             $beside?->optional('stockReady')?->flag() ?? false,
             $practice,
+            inBucket: $object->optional('inBucket')?->flag() ?? false,
         );
     }
 

@@ -9,6 +9,7 @@ use IdleMixer\Core\Bench\Water;
 use IdleMixer\Core\Data\ChoiceLines;
 use IdleMixer\Core\Emulsion\Agitation;
 use IdleMixer\Core\Measure\Kit;
+use IdleMixer\Core\Method\Pressure;
 use IdleMixer\Core\Mix\Formulator;
 use IdleMixer\Core\Mix\Strengths;
 use IdleMixer\Core\Plan\BenchJudge;
@@ -81,8 +82,8 @@ final readonly class Doses
             Kit::kitchen(),
             new Water($situation->hardness, null),
             Target::of($recipe->use, $situation->plant->leaf),
-            // A spray is chosen with the rhythm of its school.
-            new Circumstances(everyDays: $practice->repeatDays === null ? null : (float) $practice->repeatDays, rinsed: $practice->rinsed),
+            // A spray is chosen for what its school does when it is bad.
+            new Circumstances(everyDays: $practice->method->tightestDays(), rinsed: $practice->method->isRinsedAt(Pressure::Heavy)),
             1.0,
             Agitation::HandShake,
             false,

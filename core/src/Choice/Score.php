@@ -39,9 +39,9 @@ final readonly class Score
         $for = $own === null ? [] : [new Reason($own->plant === '' ? ChoiceFinding::Own : ChoiceFinding::OwnLast, ['worked' => $own->worked, 'judged' => $own->judged, 'plant' => $own->plant])];
         $points += $own === null ? 0.0 : ChoiceLines::OWN_RESULTS['value'] * ($own->worked / $own->judged - ChoiceLines::OWN_MIDDLE['value']) * min(1.0, $own->judged / ChoiceLines::OWN_ROUNDS['value']);
         $for[] = new Reason($best->kills ? ChoiceFinding::Kills : ChoiceFinding::Checks, ['why' => $best->why, 'sure' => $best->sure], $best->source);
-        if (in_array($situation->trouble->slug, $practice->for, true)) {
+        if (in_array($situation->trouble->slug, $practice->method->against, true)) {
             $for[] = new Reason(ChoiceFinding::UsedFor, ['trouble' => lcfirst($situation->trouble->name)]);
-            $points += ChoiceLines::PRACTISED['value'] + ($practice->for[0] === $situation->trouble->slug ? ChoiceLines::MADE_FOR['value'] : 0.0);
+            $points += ChoiceLines::PRACTISED['value'] + ($practice->method->against[0] === $situation->trouble->slug ? ChoiceLines::MADE_FOR['value'] : 0.0);
         }
         if ($recipe->use === RecipeUse::Spot) {
             $points += match ($situation->severity) {

@@ -38,7 +38,7 @@ final readonly class SprayNow
     /** What is planned, or what really was measured, by the mixture that it is. */
     public static function of(Mixture $mixture, RecipeUse $use, ?Practice $practice, float $factor = 1.0, ?BottleNow $bottle = null): self
     {
-        return new self($use, Strengths::of($mixture), Composition::of([$mixture]), $practice, $factor, $mixture->bottleOf(Substance::Peroxide), $bottle, $practice->rinsed ?? false, $mixture->grades());
+        return new self($use, Strengths::of($mixture), Composition::of([$mixture]), $practice, $factor, $mixture->bottleOf(Substance::Peroxide), $bottle, $practice !== null && $practice->method->isRinsedNextDay(), $mixture->grades());
     }
 
     public function rinsed(bool $rinsed): self

@@ -26,6 +26,8 @@ final readonly class Ingredient
         /** mN/m between it and bare water; null for what is no oil. */
         public ?Sourced $tension = null,
         private ?DensityByStrength $byStrength = null,
+        /** Whether it is also sold as a dry powder, which is soaked before it is measured. */
+        public bool $isSoaked = false,
     ) {}
 
     /** g of what holds oil in a mL as bought; 0 for what holds none. */
@@ -47,6 +49,7 @@ final readonly class Ingredient
             $this->emulsifying,
             $this->tension,
             $this->byStrength,
+            $this->isSoaked,
         );
     }
 

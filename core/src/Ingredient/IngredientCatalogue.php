@@ -15,7 +15,7 @@ use IdleMixer\Core\Words\Say;
  *
  * @phpstan-import-type SourcedRow from Sourced
  *
- * @phpstan-type IngredientRow array{name?: string, substance: string, density: SourcedRow, strength?: SourcedRow, piece?: SourcedRow, usual_emulsifier?: bool, active?: SourcedRow, critical?: SourcedRow, tension?: SourcedRow, density_by_strength?: array{source: string, points: non-empty-array<int, float>}}
+ * @phpstan-type IngredientRow array{name?: string, substance: string, density: SourcedRow, strength?: SourcedRow, piece?: SourcedRow, usual_emulsifier?: bool, active?: SourcedRow, critical?: SourcedRow, tension?: SourcedRow, density_by_strength?: array{source: string, points: non-empty-array<int, float>}, soaked?: bool}
  */
 final class IngredientCatalogue
 {
@@ -79,6 +79,7 @@ final class IngredientCatalogue
             isset($row['active'], $row['critical']) ? new Emulsifying(Sourced::fromRow($row['active'], $this->sources), Sourced::fromRow($row['critical'], $this->sources)) : null,
             isset($row['tension']) ? Sourced::fromRow($row['tension'], $this->sources) : null,
             isset($row['density_by_strength']) ? new DensityByStrength($row['density_by_strength']['points'], $row['density_by_strength']['source'], $this->sources) : null,
+            $row['soaked'] ?? false,
         );
     }
 }

@@ -43,7 +43,7 @@ final readonly class BenchJudge
 
         return [
             ...$this->gate->verdicts($this->question($bench, $mixture)),
-            ...$this->weak->verdicts($strengths, $bench->target, $lost, $this->emulsifier->lossPerLitre($hardness) * 100.0 / 1000.0, $hardness, $bench->water->hardness === null, $bench->practice?->for),
+            ...$this->weak->verdicts($strengths, $bench->target, $lost, $this->emulsifier->lossPerLitre($hardness) * 100.0 / 1000.0, $hardness, $bench->water->hardness === null, $bench->practice?->method->against),
         ];
     }
 

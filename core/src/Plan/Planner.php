@@ -148,8 +148,8 @@ final readonly class Planner
         foreach ($runs as $i => [$first, $count, $volume]) {
             $load = Load::of($whole->times($volume->millilitres() / $whole->finished()), $spoons);
             $steps = array_map(
-                static fn(Step $step): Step => $step->code === StepCode::ShakeHard && $again !== null ? $step->with(['again' => $again]) : $step,
-                Steps::of($load, $bench->recipe->order, $bench->recipe->use, $bench->sprayer !== null && $volume->equals($bench->sprayer, self::FULL * $bench->sprayer->millilitres())),
+                static fn(Step $step): Step => in_array($step->code, [StepCode::ShakeHard, StepCode::WhiskOpen], true) && $again !== null ? $step->with(['again' => $again]) : $step,
+                Steps::of($load, $bench->recipe->order, $bench->recipe->use, $bench->sprayer !== null && $volume->equals($bench->sprayer, self::FULL * $bench->sprayer->millilitres()), $bench->isOpen()),
             );
             $groups[] = new LoadGroup($first, $count, $load, Steps::inARow($steps, $this->stocks($bench), $i === 0, $i === count($runs) - 1));
         }

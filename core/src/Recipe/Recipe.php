@@ -4,12 +4,18 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Recipe;
 
+use IdleMixer\Core\Document\Node;
+use IdleMixer\Core\Ingredient\Substance;
+
 /** A recipe as its open document states it. */
 final readonly class Recipe
 {
     public const FORMAT = 'idle-mixer/recipe';
 
     public const VERSION = 1;
+
+    /** Of documents that say how it is used as well. */
+    public const WITH_METHOD = 2;
 
     /** @param list<RecipeLine> $lines */
     public function __construct(
@@ -21,6 +27,8 @@ final readonly class Recipe
         public ?Basis $basis,
         public array $lines,
         public string $notes,
+        /** What its document says of how it is used; null where it says nothing. */
+        public ?Node $method = null,
     ) {}
 
     /**
@@ -40,6 +48,19 @@ final readonly class Recipe
         return $all;
     }
 
+    /** @return list<Substance> what is in it, in its stocks too, each once */
+    public function substances(): array
+    {
+        $all = [];
+        foreach ($this->lines as $line) {
+            foreach ($line->stock?->substances() ?? ($line->ingredient === null ? [] : [$line->ingredient->substance]) as $one) {
+                $all[$one->value] = $one;
+            }
+        }
+
+        return array_values($all);
+    }
+
     /**
      * The same recipe with other lines, or another order of mixing.
      *
@@ -47,6 +68,6 @@ final readonly class Recipe
      */
     public function with(?array $lines = null, ?MixingOrder $order = null): self
     {
-        return new self($this->slug, $this->name, $this->use, $order ?? $this->order, $this->basis, $lines ?? $this->lines, $this->notes);
+        return new self($this->slug, $this->name, $this->use, $order ?? $this->order, $this->basis, $lines ?? $this->lines, $this->notes, $this->method);
     }
 }

@@ -5,19 +5,25 @@ declare(strict_types=1);
 namespace IdleMixer\Core\Recipe;
 
 use IdleMixer\Core\Catalogue\Things;
-use IdleMixer\Core\Data\RecipeLines;
+use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\JsonText;
 use IdleMixer\Core\Ingredient\IngredientCatalogue;
+use IdleMixer\Core\Ingredient\Substance;
+use IdleMixer\Core\Method\Method;
+use IdleMixer\Core\Method\MethodReader;
+use IdleMixer\Core\Method\MethodRows;
 
 /**
  * The shipped recipes: one a file, an open document with what practice says about it.
  *
- * @phpstan-type PracticeRow array{ways: list<string>, work: int, for: list<string>, repeat_days: int|null, repeat: string, waits: list<array{string, int, int}>, source: string, only_where_nothing_grows?: bool, rinsed?: bool, half_for?: list<string>}
+ * @phpstan-import-type MethodRow from MethodRows
+ *
+ * @phpstan-type PracticeRow array{ways: list<string>, work: int, waits: list<array{string, int, int}>, source: string, only_where_nothing_grows?: bool, half_for?: list<string>}
  */
 final readonly class RecipeCatalogue
 {
-    /** Between rounds of a recipe that nobody said more of: our own choice, the interval met most often in practice. */
-    private const USUAL_REPEAT_DAYS = RecipeLines::USUAL_REPEAT['value'];
+    /** Which shipped method a recipe of one's own is used like: data. */
+    private const LIKENESS = __DIR__ . '/../../data/likeness.php';
 
     public function __construct(private Things $sprays, private RecipeReader $reader) {}
 
@@ -53,7 +59,52 @@ final readonly class RecipeCatalogue
     {
         $row = $this->row($slug)['practice'];
 
-        return new Practice($row['ways'], $row['work'], $row['for'], $row['repeat_days'], $row['repeat'], $row['waits'], $row['source'], $row['only_where_nothing_grows'] ?? false, $row['rinsed'] ?? false, $row['half_for'] ?? []);
+        return new Practice($row['ways'], $row['work'], $row['waits'], $row['source'], $this->method($slug), $row['only_where_nothing_grows'] ?? false, $row['half_for'] ?? []);
+    }
+
+    /** @throws UnknownRecipe when there is none of that slug */
+    public function method(string $slug): Method
+    {
+        return MethodRows::read($this->row($slug)['method']);
+    }
+
+    /**
+     * How any recipe is used: as its document says, and where that says nothing as it is shipped, or as what it is most like.
+     *
+     * @throws InvalidDocument when its method says something that no method may
+     */
+    public function methodOf(Recipe $recipe): Method
+    {
+        $known = $this->method($this->has($recipe->slug) ? $recipe->slug : $this->likest($recipe));
+
+        return $recipe->method === null ? $known : MethodReader::read($recipe->method, $known);
+    }
+
+    /**
+     * What is known of any recipe: of one's own what it works by is read from what is in it.
+     *
+     * @throws InvalidDocument when its method says something that no method may
+     */
+    public function practiceOf(Recipe $recipe): Practice
+    {
+        $known = $this->practice($this->has($recipe->slug) ? $recipe->slug : $this->likest($recipe));
+
+        return $this->has($recipe->slug) && $recipe->method === null ? $known : new Practice($known->ways, $known->work, $known->waits, $known->source, $this->methodOf($recipe), $known->onlyWhereNothingGrows, $known->halfFor);
+    }
+
+    /** Slug of the shipped spray that a recipe of one's own is most like. */
+    private function likest(Recipe $recipe): string
+    {
+        /** @var array{uses: array<string, string>, substances: array<string, string>, otherwise: string} $likeness */
+        $likeness = require self::LIKENESS;
+        $substances = array_map(static fn(Substance $one): string => $one->value, $recipe->substances());
+        foreach ($likeness['substances'] as $substance => $slug) {
+            if (in_array($substance, $substances, true)) {
+                return $likeness['uses'][$recipe->use->value] ?? $slug;
+            }
+        }
+
+        return $likeness['uses'][$recipe->use->value] ?? $likeness['otherwise'];
     }
 
     /** @return list<Recipe> the stocks that shipped recipes are made from, each once */
@@ -74,20 +125,14 @@ final readonly class RecipeCatalogue
         return $this->sprays->row($slug) !== null;
     }
 
-    /** Days from one round to the next; null where it is done once. For a recipe that is not shipped, a week. */
-    public function repeatDays(string $slug): ?int
-    {
-        return $this->has($slug) ? $this->row($slug)['practice']['repeat_days'] : self::USUAL_REPEAT_DAYS;
-    }
-
     /**
-     * @return array{recipe: array<string, mixed>, practice: PracticeRow}
+     * @return array{recipe: array<string, mixed>, practice: PracticeRow, method: MethodRow}
      *
      * @throws UnknownRecipe when there is none of that slug
      */
     private function row(string $slug): array
     {
-        /** @var array{recipe: array<string, mixed>, practice: PracticeRow}|null $row */
+        /** @var array{recipe: array<string, mixed>, practice: PracticeRow, method: MethodRow}|null $row */
         $row = $this->sprays->row($slug);
 
         return $row ?? throw UnknownRecipe::becauseNotShipped($slug, $this->slugs());

@@ -37,10 +37,15 @@ final readonly class RecipeReader
 
     private function recipe(Node $node, int $depth): Recipe
     {
-        $object = $node->object(['format', 'version', 'slug', 'name', 'use', 'order', 'basis', 'lines', 'notes']);
+        $object = $node->object(['format', 'version', 'slug', 'name', 'use', 'order', 'basis', 'lines', 'notes', 'method']);
         $object->get('format')->word([Recipe::FORMAT], 'format');
-        if ($object->get('version')->number() !== (float) Recipe::VERSION) {
-            throw $object->get('version')->fault(Say::it('recipe/recipe-reader.only-version-of-recipe-documents', ['version' => Recipe::VERSION]));
+        $version = $object->get('version');
+        $method = $object->filled('method');
+        if (! in_array($version->number(), [(float) Recipe::VERSION, (float) Recipe::WITH_METHOD], true)) {
+            throw $version->fault(Say::it('recipe/recipe-reader.only-version-of-recipe-documents', ['version' => Recipe::VERSION, 'method' => Recipe::WITH_METHOD]));
+        }
+        if ($method !== null && $version->number() !== (float) Recipe::WITH_METHOD) {
+            throw $method->fault(Say::it('recipe/recipe-reader.method-stands-in-version', ['version' => Recipe::WITH_METHOD]));
         }
         $use = RecipeUse::from($object->get('use')->word(array_column(RecipeUse::cases(), 'value'), 'use'));
         $order = MixingOrder::from($object->get('order')->word(array_column(MixingOrder::cases(), 'value'), Say::it('recipe/recipe-reader.mixing-order')));
@@ -58,6 +63,7 @@ final readonly class RecipeReader
             $basis,
             $lines,
             $object->optional('notes')?->text(self::MAX_NOTES) ?? '',
+            $method,
         );
     }
 

@@ -12,7 +12,7 @@ final class RecipeWriter
     {
         $document = [
             'format' => Recipe::FORMAT,
-            'version' => Recipe::VERSION,
+            'version' => $recipe->method === null ? Recipe::VERSION : Recipe::WITH_METHOD,
             'slug' => $recipe->slug,
             'name' => $recipe->name,
             'use' => $recipe->use->value,
@@ -23,6 +23,9 @@ final class RecipeWriter
         }
         $document['lines'] = array_map(self::line(...), $recipe->lines);
         $document['notes'] = $recipe->notes;
+        if ($recipe->method !== null) {
+            $document['method'] = $recipe->method->raw();
+        }
 
         return $document;
     }

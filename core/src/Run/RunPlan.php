@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Run;
 
-use IdleMixer\Core\Recipe\Practice;
+use IdleMixer\Core\Method\Method;
+use IdleMixer\Core\Method\Rinse;
 use IdleMixer\Core\Recipe\RecipeUse;
 
 /**
@@ -13,12 +14,6 @@ use IdleMixer\Core\Recipe\RecipeUse;
  */
 final readonly class RunPlan
 {
-    /** Minutes that it soaks before it is brushed. */
-    private const SOAK = 'soak';
-
-    /** Minutes after which it is rinsed off. */
-    private const RINSE = 'rinse-after';
-
     public const EMPTY = 'empty-';
 
     /** Before the key of a step that nobody does this time. */
@@ -29,21 +24,21 @@ final readonly class RunPlan
     /**
      * @param array<int, string> $plants by their place in the walk, in the order in which they are sprayed
      */
-    private function __construct(private RunLoads $loads, private array $plants, private RunSpray $spray, private ?int $soak, private ?int $rinse, private bool $rinses) {}
+    private function __construct(private RunLoads $loads, private array $plants, private RunSpray $spray, private bool $rinses) {}
 
     /**
      * @param non-empty-array<int, string> $plants by their place in the walk, in the order in which they are sprayed
      * @param bool                         $rinses whether it is rinsed off where some do and some do not
      */
-    public static function of(RunLoads $loads, array $plants, RunSpray $spray, ?Practice $practice, bool $rinses): self
+    public static function of(RunLoads $loads, array $plants, RunSpray $spray, bool $rinses): self
     {
-        return new self($loads, $plants, $spray, self::waits($practice, self::SOAK), self::waits($practice, self::RINSE), $rinses);
+        return new self($loads, $plants, $spray, $rinses);
     }
 
     /** Whether schools differ on rinsing it off, and what its own does. */
-    public static function rinsesByItsSchool(?Practice $practice): bool
+    public static function rinsesByItsSchool(Method $method): bool
     {
-        return self::waits($practice, self::RINSE) !== null || self::waits($practice, self::SOAK) !== null;
+        return $method->rinse === Rinse::AfterSoak;
     }
 
     /**
@@ -53,11 +48,14 @@ final readonly class RunPlan
      */
     public function steps(array $tapped): array
     {
-        $steps = [new RunStep('protect', RunStepKind::Protect), new RunStep(self::HAND_WORK, RunStepKind::KnockBack), new RunStep('check', RunStepKind::Check, plain: ! $this->spray->hasOil)];
+        $steps = [new RunStep('protect', RunStepKind::Protect), new RunStep(self::HAND_WORK, RunStepKind::KnockBack), new RunStep('check', RunStepKind::Check, how: $this->spray->hasOil ? null : 'plain')];
         // The first load stands mixed: it is shaken, and filled no second time.
+        if ($this->spray->inBucket) {
+            $steps[] = new RunStep('from-bucket', RunStepKind::Fill, how: 'bucket');
+        }
         array_push($steps, $this->shaken(1), ...$this->sprayed($tapped), ...$this->afterwards());
 
-        return [...$steps, new RunStep('wash', RunStepKind::Wash, use: $this->spray->use), new RunStep('rest', RunStepKind::Rest)];
+        return [...$steps, new RunStep('wash', RunStepKind::Wash, how: $this->spray->use->value), new RunStep('rest', RunStepKind::Rest)];
     }
 
     /**
@@ -112,9 +110,7 @@ final readonly class RunPlan
 
     private function shaken(int $load): RunStep
     {
-        $open = $this->spray->givesOffGas || $this->spray->use === RecipeUse::Drench;
-
-        return new RunStep("shake-{$load}", $open ? RunStepKind::Stir : RunStepKind::Shake, [], null, $load, $this->spray->use);
+        return new RunStep("shake-{$load}", $this->spray->isStirred() ? RunStepKind::Stir : RunStepKind::Shake, [], null, $load, $this->spray->moved());
     }
 
     /** @param list<string> $tapped */
@@ -142,7 +138,7 @@ final readonly class RunPlan
             while ($load < $this->loads->count() && in_array(self::EMPTY . "{$load}-{$place}", $tapped, true)) {
                 array_push($steps, ...$this->filled(++$load));
             }
-            $steps[] = new RunStep("plant-{$place}", RunStepKind::Plant, ['plant' => $name, 'number' => $number, 'of' => count($this->plants)], null, $place, $this->spray->use);
+            $steps[] = new RunStep("plant-{$place}", RunStepKind::Plant, ['plant' => $name, 'number' => $number, 'of' => count($this->plants)], null, $place, $this->spray->putOn());
         }
 
         return $steps;
@@ -151,37 +147,31 @@ final readonly class RunPlan
     /** @return list<RunStep> */
     private function afterwards(): array
     {
+        $method = $this->spray->method;
+        $care = $method->after === [] ? [] : [new RunStep('aftercare', RunStepKind::Aftercare)];
         if ($this->spray->use === RecipeUse::Drench) {
-            return [];
+            return $care;
         }
         $steps = [];
-        if ($this->soak !== null) {
-            $steps[] = new RunStep('soak', RunStepKind::Soak, ['minutes' => $this->soak], $this->soak);
-            $steps[] = new RunStep('brush', RunStepKind::Brush);
-        } elseif ($this->rinse !== null && $this->rinses) {
-            $steps[] = new RunStep('soak', RunStepKind::Soak, ['minutes' => $this->rinse], $this->rinse);
+        if ($method->soakMinutes !== null && ($method->brush || $this->rinses)) {
+            $steps[] = new RunStep('soak', RunStepKind::Soak, ['minutes' => $method->soakMinutes], $method->soakMinutes);
         }
-        if ($this->rinses && ($this->soak !== null || $this->rinse !== null)) {
+        if ($method->brush) {
+            $steps[] = new RunStep('brush', RunStepKind::Brush);
+        }
+        if ($method->secondSoakMinutes !== null) {
+            $steps[] = new RunStep('second-soak', RunStepKind::SecondSoak, ['minutes' => $method->secondSoakMinutes], $method->secondSoakMinutes);
+        }
+        if ($this->rinses && $method->rinse === Rinse::AfterSoak) {
             $steps[] = new RunStep('rinse', RunStepKind::Rinse);
         }
 
-        return $steps;
+        return [...$steps, ...$care];
     }
 
     /** @param list<string> $tapped */
     private static function loadInHand(array $tapped): int
     {
         return 1 + count(array_filter($tapped, static fn(string $key): bool => str_starts_with($key, self::EMPTY)));
-    }
-
-    private static function waits(?Practice $practice, string $key): ?int
-    {
-        foreach ($practice->waits ?? [] as [$code, $minutes]) {
-            if ($code === $key) {
-                return $minutes;
-            }
-        }
-
-        return null;
     }
 }

@@ -4,16 +4,60 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Run;
 
+use IdleMixer\Core\Method\Agitation;
+use IdleMixer\Core\Method\Method;
+use IdleMixer\Core\Method\Wetness;
 use IdleMixer\Core\Recipe\RecipeUse;
 use IdleMixer\Core\Work\Load;
 
-/** What is sprayed, as far as the hands go by it. */
+/** What is put on, as far as the hands go by it. */
 final readonly class RunSpray
 {
-    private function __construct(public RecipeUse $use, public bool $hasOil, public bool $givesOffGas) {}
+    private function __construct(
+        public RecipeUse $use,
+        public Method $method,
+        public bool $hasOil,
+        private bool $givesOffGas,
+        /** Whether leaf by leaf is brushed or sponged, and nothing sprayed. */
+        private bool $byHand,
+        /** Whether it stands in a bucket, from which the sprayer is filled. */
+        public bool $inBucket,
+    ) {}
 
-    public static function of(RecipeUse $use, Load $load): self
+    public static function of(RecipeUse $use, Load $load, Method $method, bool $byHand = false, bool $inBucket = false): self
     {
-        return new self($use, $load->hasOil(), $load->givesOffGas());
+        $isSprayed = in_array($use, [RecipeUse::Foliar, RecipeUse::Dormant], true);
+
+        return new self($use, $method, $load->hasOil(), $load->givesOffGas(), $byHand && $isSprayed, $inBucket && $isSprayed && ! $byHand);
+    }
+
+    /** Whether it stands open and is stirred. */
+    public function isStirred(): bool
+    {
+        return $this->givesOffGas || $this->byHand || $this->method->vessel->isOpen();
+    }
+
+    /** Which words go with moving it; null for the usual ones. */
+    public function moved(): ?string
+    {
+        return match (true) {
+            $this->byHand => 'by-hand',
+            $this->use !== RecipeUse::Foliar => $this->use->value,
+            $this->method->agitation === Agitation::Swirled => 'swirled',
+            default => null,
+        };
+    }
+
+    /** Which words go with putting it on; null for the usual ones. */
+    public function putOn(): ?string
+    {
+        return match (true) {
+            $this->byHand => 'by-hand',
+            $this->use !== RecipeUse::Foliar => $this->use->value,
+            $this->method->wet === Wetness::Mist => 'mist',
+            $this->hasOil => 'oil',
+            $this->method->wet === Wetness::RunOff => 'run-off',
+            default => null,
+        };
     }
 }

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Run;
 
-use IdleMixer\Core\Recipe\RecipeUse;
-
 /** One thing to do in the bed; the sentence is put together elsewhere. */
 final readonly class RunStep
 {
@@ -19,9 +17,7 @@ final readonly class RunStep
         public ?int $minutes = null,
         /** Number of the load, or place of the plant in the walk. */
         public ?int $ref = null,
-        /** What is put on, where the words hang on it; else null. */
-        public ?RecipeUse $use = null,
-        /** Whether there is no oil in it that could come out. */
-        public bool $plain = false,
+        /** Which words of its kind are said; null for the usual ones. */
+        public ?string $how = null,
     ) {}
 }

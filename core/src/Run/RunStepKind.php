@@ -19,7 +19,11 @@ enum RunStepKind: string
     case Plant = 'plant';
     case Soak = 'soak';
     case Brush = 'brush';
+    /** Once more, after the brush. */
+    case SecondSoak = 'second-soak';
     case Rinse = 'rinse';
+    /** Shade, moving air, fresh soil, the pot flushed. */
+    case Aftercare = 'aftercare';
     case Wash = 'wash';
     case Rest = 'rest';
 }

@@ -22,7 +22,31 @@ final readonly class Biology
         public float $longest,
         /** Key of the source. */
         public string $source,
+        /** Degree-days over which rounds have to cover what is laid where that is more than to the last hatch; null where it is not. */
+        private ?float $cover = null,
+        /** Whether pupae rest where no spray reaches them. */
+        private bool $rests = false,
+        /** °C up to which nothing develops, where handbooks tell another than the line that degree-days are counted from. */
+        private ?float $still = null,
+        /** Days between rounds where practice goes by what hatches and not by the spray; null elsewhere. */
+        public ?int $every = null,
+        /** Rounds at those days. */
+        public ?int $rounds = null,
     ) {}
+
+    /** Whether nothing develops at so many °C. */
+    public function standsStillAt(float $celsius): bool
+    {
+        return $celsius <= ($this->still ?? $this->threshold);
+    }
+
+    /** How many times as long it takes at so many °C as where the days of methods are told for; 1 where it is warmer. */
+    public function slowedAt(float $celsius): float
+    {
+        $usual = ScheduleLines::USUAL_CELSIUS['value'] - $this->threshold;
+
+        return $celsius <= $this->threshold ? 1.0 : min(ScheduleLines::MOST_SLOWED['value'], max(1.0, $usual / ($celsius - $this->threshold)));
+    }
 
     /** @param float $celsius mean of day and night */
     public function at(float $celsius): Development
@@ -32,6 +56,6 @@ final readonly class Biology
         $hatch = fn(?float $degreeDays): float => $degreeDays === null ? 0.0 : min($days($degreeDays), $this->longest);
         $mean = (($this->firstHatch ?? 0.0) + ($this->lastHatch ?? 0.0)) / 2.0;
 
-        return new Development($celsius, $hatch($this->firstHatch), $hatch($this->lastHatch), $days($this->adult), $days($this->adult - $mean), $this->firstHatch === null);
+        return new Development($celsius, $hatch($this->firstHatch), $hatch($this->lastHatch), $days($this->adult), $days($this->adult - $mean), $this->firstHatch === null, $this->cover === null ? null : min($days($this->cover), $this->longest), $this->rests);
     }
 }

@@ -19,7 +19,24 @@ final readonly class Development
         private float $nymph,
         /** Whether young are born every day, and no eggs laid. */
         public bool $bears,
+        /** Days over which rounds have to cover what is laid, where that is more than to the last hatch. */
+        private ?float $cover = null,
+        /** Whether pupae rest where no spray reaches them. */
+        private bool $rests = false,
     ) {}
+
+    /**
+     * Day from which on no more rounds are needed, when they are so many days apart: the last of what was there at first has hatched; where
+     * pupae are not touched, the last of it has grown.
+     */
+    public function covered(int $apart): float
+    {
+        return match (true) {
+            $this->rests && is_finite($this->toAdult) => max($this->lastHatch, (floor($this->toAdult / $apart) - 1.0) * $apart),
+            default => max($this->lastHatch, $this->cover ?? 0.0),
+        };
+    }
+
 
     /** Days from hatching, or birth, to adult. */
     public function nymph(): float

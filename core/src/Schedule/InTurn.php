@@ -11,7 +11,7 @@ final readonly class InTurn
 {
     public function __construct(
         public string $recipe,
-        /** Days to the next round of its own; null where it is done once. */
+        /** Days to the next round of its own, 1 or more; null where it is done once. */
         public ?int $pace,
         /** How it works, the main way. */
         public string $way,
@@ -29,9 +29,18 @@ final readonly class InTurn
         public bool $onWood = false,
         /** Days that it goes on working. */
         public int $lasts = 0,
-        /** How many rounds practice names; null where it names none. */
-        public ?int $rounds = null,
+        /** Rounds one after the other at most; null where there is no limit. */
+        public ?int $inARow = null,
+        /** Rounds after which it is done every so many days, where its school has it so. */
+        public ?int $thenAfter = null,
+        public ?int $thenDays = null,
     ) {}
+
+    /** Days from the last round of its own to the next, after so many. */
+    public function paceAfter(int $rounds): ?int
+    {
+        return $this->pace !== null && $this->thenAfter !== null && $rounds >= $this->thenAfter ? max($this->pace, $this->thenDays ?? 0) : $this->pace;
+    }
 
     /** Days until refined oil of it may go on again, strong oil later; null where there is too little to count. */
     public function oilAgain(): ?int

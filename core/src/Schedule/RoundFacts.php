@@ -29,5 +29,7 @@ final readonly class RoundFacts
         public ?DateTimeImmutable $restsUntil = null,
         /** When the spray whose turn it is comes after the last one; null where it is the same once more. */
         public ?DateTimeImmutable $inTurn = null,
+        /** When it comes where it is cool and what is fought develops slowly; null where that makes no difference. */
+        public ?DateTimeImmutable $slowed = null,
     ) {}
 }

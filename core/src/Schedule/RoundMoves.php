@@ -21,7 +21,7 @@ final class RoundMoves
         }
         $at = $planned;
         $moves = [];
-        foreach ([self::inTurn(...), self::washedOff(...), self::oneClean(...), self::tested(...), self::burnt(...)] as $rule) {
+        foreach ([self::inTurn(...), self::slowed(...), self::washedOff(...), self::oneClean(...), self::tested(...), self::burnt(...)] as $rule) {
             $moved = $rule($at, $facts);
             if ($moved !== null) {
                 $at = $moved->to ?? $at;
@@ -37,6 +37,12 @@ final class RoundMoves
     private static function inTurn(DateTimeImmutable $at, RoundFacts $facts): ?MovedDate
     {
         return $facts->inTurn !== null && $facts->inTurn->format('Y-m-d') !== $at->format('Y-m-d') ? new MovedDate('in-turn', $facts->inTurn) : null;
+    }
+
+    /** In the cool what is fought develops slowly, and the rounds follow it. */
+    private static function slowed(DateTimeImmutable $at, RoundFacts $facts): ?MovedDate
+    {
+        return $facts->inTurn === null && $facts->slowed !== null && $facts->slowed > $at ? new MovedDate('cool', $facts->slowed) : null;
     }
 
     private static function washedOff(DateTimeImmutable $at, RoundFacts $facts): ?MovedDate

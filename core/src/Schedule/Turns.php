@@ -10,6 +10,14 @@ final readonly class Turns
     /** @param array<string, int> $days by "way>way" */
     public function __construct(private array $days) {}
 
+    public static function shipped(): self
+    {
+        /** @var array<string, int> $days */
+        $days = require __DIR__ . '/../../data/turns.php';
+
+        return new self($days);
+    }
+
     /** Days that must pass after `$before` before `$next` is sprayed. */
     public function between(InTurn $before, InTurn $next): int
     {

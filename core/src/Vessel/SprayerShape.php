@@ -16,6 +16,8 @@ enum SprayerShape: string
     case Knapsack = 'knapsack';
     case HoseEnd = 'hose-end';
     case WateringCan = 'watering-can';
+    /** Mixed in, and the sprayer filled from it. */
+    case Bucket = 'bucket';
     case SwabJar = 'jar';
 
     /** What so large a sprayer mostly is, until somebody says it: common practice, no source. */
@@ -37,6 +39,7 @@ enum SprayerShape: string
             self::Knapsack => 'knapsack',
             self::HoseEnd => Say::it('vessel/sprayer-shape.hose-end'),
             self::WateringCan => Say::it('vessel/sprayer-shape.watering-can'),
+            self::Bucket => Say::it('vessel/sprayer-shape.bucket'),
             self::SwabJar => Say::it('vessel/sprayer-shape.swab-jar'),
         };
     }

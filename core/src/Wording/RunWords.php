@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Wording;
 
+use IdleMixer\Core\Method\Chore;
+use IdleMixer\Core\Method\Method;
 use IdleMixer\Core\Recipe\RecipeUse;
 use IdleMixer\Core\Run\RunStep;
 use IdleMixer\Core\Words\MissingWords;
@@ -24,7 +26,7 @@ final readonly class RunWords
     }
 
     /**
-     * @param array<string, string> $known what the run knows besides: `plants`, `batch`, `mixed`, `spoons`, `again`, `rest`
+     * @param array<string, string> $known what the run knows besides: `plants`, `chores`, `care`, `batch`, `mixed`, `spoons`, `again`, `rest`
      *
      * @return array{say: string, more: string}
      *
@@ -32,11 +34,7 @@ final readonly class RunWords
      */
     public function step(RunStep $step, array $known): array
     {
-        return $this->filled(match (true) {
-            $step->plain => "{$step->kind->value}/plain",
-            $step->use === null => $step->kind->value,
-            default => $this->by($step->kind->value, $step->use),
-        }, [...$known, ...$step->args]);
+        return $this->filled($step->how === null ? $step->kind->value : $this->by($step->kind->value, $step->how), [...$known, ...$step->args]);
     }
 
     /**
@@ -46,13 +44,19 @@ final readonly class RunWords
      */
     public function how(RecipeUse $use): string
     {
-        return $this->filled($this->by('how', $use), [])['say'];
+        return $this->filled($this->by('how', $use->value), [])['say'];
     }
 
-    /** Where a use has no words of its own, leaves are sprayed. */
-    private function by(string $what, RecipeUse $use): string
+    /** Hand work before a spray; what is usual where its school names none. */
+    public function chores(Method $method): string
     {
-        return isset($this->words["{$what}/{$use->value}"]) ? "{$what}/{$use->value}" : $what;
+        return $method->before === [] ? $this->filled('chores', [])['say'] : implode(' ', array_map(static fn(Chore $one): string => $one->words(), $method->before));
+    }
+
+    /** Where there are no words for it, leaves are sprayed. */
+    private function by(string $what, string $how): string
+    {
+        return isset($this->words["{$what}/{$how}"]) ? "{$what}/{$how}" : $what;
     }
 
     /**
@@ -62,7 +66,7 @@ final readonly class RunWords
      */
     public function again(float $seconds, RecipeUse $use): string
     {
-        return $this->filled($this->by('again', $use), ['interval' => Durations::interval($seconds)])['say'];
+        return $this->filled($this->by('again', $use->value), ['interval' => Durations::interval($seconds)])['say'];
     }
 
     /**

@@ -111,6 +111,12 @@ final readonly class Load
         return $this->holds(Substance::Neem);
     }
 
+    /** Whether something in it may be a dry powder that is soaked first. */
+    public function hasSoaked(): bool
+    {
+        return array_filter($this->mixture->parts, static fn($part): bool => $part->ingredient->isSoaked) !== [];
+    }
+
     /** Peroxide gives off gas, and with soda at once. */
     public function givesOffGas(): bool
     {

@@ -10,6 +10,7 @@ enum StepCode: string
     case Protect = 'protect';
     case OldRest = 'old-rest';
     case WarmNeem = 'warm-neem';
+    case SoakBark = 'soak-bark';
     case StockFirst = 'stock-first';
     case StockAdd = 'stock-add';
     case StockShake = 'stock-shake';
@@ -40,6 +41,10 @@ enum StepCode: string
     case AddOpen = 'add-open';
     case OpenTopUp = 'open-top-up';
     case StirOpen = 'stir-open';
+    case StirEven = 'stir-even';
+    case WhiskOpen = 'whisk-open';
+    case LetDownOpen = 'let-down-open';
+    case PourCupOpen = 'pour-cup-open';
     case StandTest = 'stand-test';
     case Label = 'label';
     case LabelStock = 'label-stock';
@@ -49,4 +54,19 @@ enum StepCode: string
     case KeepSwab = 'keep-swab';
     case TurnOver = 'turn-over';
     case Whip = 'whip';
+
+    /** The same in a bucket, a jug or a can, which stand open: nothing is closed, and nothing shaken. */
+    public function inOpen(): self
+    {
+        return match ($this) {
+            self::FirstWater, self::FirstWaterHalf, self::PartFill => self::OpenWater,
+            self::AddTank => self::AddOpen,
+            self::TopUp => self::OpenTopUp,
+            self::ShakeHard => self::WhiskOpen,
+            self::Swirl => self::StirEven,
+            self::LetDown => self::LetDownOpen,
+            self::PourCup => self::PourCupOpen,
+            default => $this,
+        };
+    }
 }

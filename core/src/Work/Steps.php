@@ -23,16 +23,17 @@ final readonly class Steps
     private const SPLASH = WorkLines::SPLASH['value'];
 
     /** What is done once, however many loads there are. */
-    private const BEFORE = [StepCode::Protect, StepCode::OldRest, StepCode::WarmNeem];
+    private const BEFORE = [StepCode::Protect, StepCode::OldRest, StepCode::WarmNeem, StepCode::SoakBark];
 
     private const AFTER = [StepCode::WashSprayer, StepCode::WashCan, StepCode::KeepSwab];
 
     /**
      * @param bool $full whether the load fills the sprayer, so that its half mark is one to go by
+     * @param bool $inOpen whether it is mixed in a bucket, a jug or a can
      *
      * @return list<Step>
      */
-    public static function of(Load $load, MixingOrder $order, RecipeUse $use, bool $full = false): array
+    public static function of(Load $load, MixingOrder $order, RecipeUse $use, bool $full = false, bool $inOpen = false): array
     {
         if ($use === RecipeUse::Stock) {
             return [new Step(StepCode::Protect), ...self::warmed($load), ...self::stock($load, $order)];
@@ -40,7 +41,7 @@ final readonly class Steps
         $open = $load->givesOffGas();
         $steps = [
             new Step(StepCode::Protect),
-            ...($use === RecipeUse::Spot || $open ? [] : [new Step(StepCode::OldRest)]),
+            ...($use === RecipeUse::Spot || $open || $inOpen ? [] : [new Step(StepCode::OldRest)]),
             ...self::warmed($load),
             ...match (true) {
                 $use === RecipeUse::Spot => self::swab($load),
@@ -60,7 +61,11 @@ final readonly class Steps
             }),
         ];
 
-        return TankLevels::mark(array_map(static fn(Step $step): Step => $step->code === StepCode::FirstWater && $full ? $step->as(StepCode::FirstWaterHalf) : $step, $steps), $load);
+        return TankLevels::mark(array_map(static fn(Step $step): Step => match (true) {
+            $inOpen => $step->as($step->code->inOpen()),
+            $step->code === StepCode::FirstWater && $full => $step->as(StepCode::FirstWaterHalf),
+            default => $step,
+        }, $steps), $load);
     }
 
     /**
@@ -93,7 +98,7 @@ final readonly class Steps
     /** @return list<Step> */
     private static function warmed(Load $load): array
     {
-        return $load->hasNeem() ? [new Step(StepCode::WarmNeem)] : [];
+        return [...($load->hasNeem() ? [new Step(StepCode::WarmNeem)] : []), ...($load->hasSoaked() ? [new Step(StepCode::SoakBark)] : [])];
     }
 
     /** @return list<Step> */

@@ -47,6 +47,8 @@ final class TankLevels
                     break;
                 case StepCode::PourCup:
                 case StepCode::LetDown:
+                case StepCode::PourCupOpen:
+                case StepCode::LetDownOpen:
                 case StepCode::StirMilky:
                     $tank += $aside;
                     $aside = 0.0;

@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 use IdleMixer\Core\Ask\Choose;
-use IdleMixer\Core\Ask\Rounds;
+use IdleMixer\Core\Ask\Courses;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\JsonText;
 
@@ -21,7 +21,7 @@ function choiceOf(array $said): string
 /** @param array<string, mixed> $said */
 function programmeOf(array $said): string
 {
-    return json_encode(Rounds::shipped()->answer(JsonText::parse(json_encode(['trouble' => 'aphids', 'recipes' => ['plain-soap'], 'start' => '2026-05-01', 'zone' => 'UTC', ...$said], \JSON_THROW_ON_ERROR))), \JSON_THROW_ON_ERROR);
+    return json_encode(Courses::shipped()->answer(JsonText::parse(json_encode(['trouble' => 'aphids', 'methods' => ['plain-soap'], 'start' => '2026-05-01', 'zone' => 'UTC', ...$said], \JSON_THROW_ON_ERROR))), \JSON_THROW_ON_ERROR);
 }
 
 it('chooses for what a gardener mostly has', function (string $key, mixed $usual, mixed $another): void {
@@ -39,7 +39,9 @@ it('lays out rounds for what a gardener mostly has', function (string $key, mixe
     expect(programmeOf([$key => $usual]))->toBe(programmeOf([]))->and(programmeOf([$key => null]))->toBe(programmeOf([]))
         ->and(programmeOf([$key => $another]))->not->toBe(programmeOf([]));
 })->with([
-    'how much of it there is' => ['pressure', 'infested', 'prevention'],
+    'how much of it there is' => ['pressure', 'moderate', 'prevention'],
+    'a plant' => ['plant', null, ['kind' => 'red maple', 'flags' => ['dry-root']]],
+    'what was recorded' => ['record', [], [['on' => '2026-05-01', 'kind' => 'round']]],
 ]);
 
 it('takes a temperature of this world, to its bounds', function (float $celsius, bool $taken): void {

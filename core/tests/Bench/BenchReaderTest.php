@@ -102,7 +102,7 @@ it('says where the fault is and what would be right', function (string $path, mi
     'air hotter than any garden' => ['/circumstances', ['celsius' => 60.1], '-40 and 60 °C', '/circumstances/celsius'],
     'unknown plant' => ['/plant', 'triffid', 'known are ordinary-leaf'],
     'a wrong format' => ['/recipe/format', 'something/else', 'known are idle-mixer/recipe'],
-    'a later version' => ['/recipe/version', 2, 'version 1'],
+    'a later version' => ['/recipe/version', 3, 'versions 1 and 2'],
     'a slug with spaces' => ['/recipe/slug', 'Lemon Tub', 'small letters and digits'],
     'an empty name' => ['/recipe/name', '  ', 'Between 1 and 200'],
     'a long name' => ['/recipe/name', str_repeat('ä', 201), 'Between 1 and 200'],

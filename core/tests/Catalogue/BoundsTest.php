@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use IdleMixer\Core\Ask\Rounds;
+use IdleMixer\Core\Ask\Courses;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\JsonText;
 use IdleMixer\Core\Quantity\AmountReader;
@@ -49,6 +49,6 @@ it('takes what measures, and what is a pace, up to its bounds', function (Closur
     'more' => [static fn() => AmountReader::measure(JsonText::parse('{"amount": 20.1, "unit": "L"}'), Dimension::Volume), false],
     'ten thousand litres' => [static fn() => AmountReader::read(JsonText::parse('{"amount": 10000, "unit": "L"}'), Dimension::Volume), true],
     'and a litre' => [static fn() => AmountReader::read(JsonText::parse('{"amount": 10001, "unit": "L"}'), Dimension::Volume), false],
-    'a pace of a year' => [static fn() => Rounds::shipped()->answer(JsonText::parse('{"trouble": "aphids", "recipes": ["neem-leaf-quart"], "start": "2027-05-01", "zone": "UTC", "pressure": "infested", "temperature_C": 20, "interval_days": 366}')), true],
-    'a longer one' => [static fn() => Rounds::shipped()->answer(JsonText::parse('{"trouble": "aphids", "recipes": ["neem-leaf-quart"], "start": "2027-05-01", "zone": "UTC", "pressure": "infested", "temperature_C": 20, "interval_days": 367}')), false],
+    'a pace of a year' => [static fn() => Courses::shipped()->answer(JsonText::parse('{"trouble": "aphids", "methods": ["neem-leaf-quart"], "start": "2027-05-01", "zone": "UTC", "pressure": "moderate", "temperature_C": 20, "everyDays": 366}')), true],
+    'a longer one' => [static fn() => Courses::shipped()->answer(JsonText::parse('{"trouble": "aphids", "methods": ["neem-leaf-quart"], "start": "2027-05-01", "zone": "UTC", "pressure": "moderate", "temperature_C": 20, "everyDays": 367}')), false],
 ]);

@@ -70,7 +70,7 @@ it('sells sprayers and spoons as shops do', function (): void {
     foreach (SpoonSets::shipped()->slugs() as $slug) {
         $sets[$slug] = array_map(static fn(array $one): array => [round(Amount::of($one['amount'], Unit::from($one['unit']))->inBase(), 2), $one['step']], SpoonSets::shipped()->measures($slug));
     }
-    expect($sprayers)->toBe([946.4, 750.0, 3785.4, 5000.0, 15141.6, 10000.0])
+    expect($sprayers)->toBe([946.4, 750.0, 3785.4, 5000.0, 15141.6, 10000.0, 10000.0])
         ->and($sets)->toBe([
             'us' => [[14.79, null], [4.93, null], [2.46, null], [1.23, null]],
             'us-cups' => [[236.59, null], [118.29, null], [59.15, null]],

@@ -92,7 +92,7 @@ it('knows what each way of working does', function (string $stage, string $does)
     ['spider-mites/eggs', 'oil:k3'], ['flat-mites/active', 'oil:k3 neem:c1'], ['flat-mites/eggs', 'oil:k2'],
     ['scale/adults', 'oil:k2 alcohol:k2 neem:c1'], ['scale/crawlers', 'soap:k3 oil:k3 neem:c2 egg-oil:k2 detergent:k2 alcohol:k2'], ['scale/winter', 'winter-oil:k3'],
     ['whitefly/any', 'soap:k3 oil:k3 neem:c2 egg-oil:k2 detergent:k2'], ['thrips/any', 'soap:k1 oil:k1 neem:c2'],
-    ['leaf-beetles/larvae', 'neem:c2'], ['leaf-beetles/adults', 'neem:c1'], ['grubs/any', 'drench:c1'], ['blister-mites/winter', 'winter-oil:k2'], ['overwintering-eggs/winter', 'winter-oil:k3'],
+    ['leaf-beetles/larvae', 'neem:c2'], ['grubs/any', 'drench:c1'], ['blister-mites/winter', 'winter-oil:k2'], ['overwintering-eggs/winter', 'winter-oil:k3'],
     ['powdery-mildew/any', 'soda-with-oil:c3 soda:c2 oil:c1 neem:c2'], ['early-blight/any', 'soda-with-oil:c2 soda:c1 peroxide:c1'],
     ['black-spot/any', 'soda-with-oil:c2 soda:c1 peroxide:c1'], ['rust/any', 'soda-with-oil:c2 soda:c1 peroxide:c1'],
 ]);

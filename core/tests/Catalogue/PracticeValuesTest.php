@@ -7,68 +7,67 @@ use IdleMixer\Core\Recipe\RecipeCatalogue;
 use IdleMixer\Core\Recipe\RecipeUse;
 use IdleMixer\Core\Schedule\FairLook;
 use IdleMixer\Core\Schedule\InTurn;
-use IdleMixer\Core\Schedule\ProgrammeCatalogue;
+use IdleMixer\Core\Schedule\Turns;
 use IdleMixer\Core\Tests\Support\Plans;
 use IdleMixer\Core\Wording\WaitWords;
 
 /*
- * What practice says of each method in figures: common practice, no source. Days between rounds when infested (0: once), as prevention
- * (0: none), how many rounds (0: no number named), how long it goes on working; how much work it is (1 little, 2 some, 3 much: the
- * house's own reading of the steps).
+ * How much work each method is (1 little, 2 some, 3 much: the house's own reading of the steps), and how long it goes on working: common
+ * practice, no source. Its rounds stand in the table of methods.
  */
-it('has the rounds of each method', function (string $slug, int $infested, int $prevention, int $rounds, int $lasts, int $work): void {
+it('knows what each method costs in work', function (string $slug, int $lasts, int $work): void {
     $practice = RecipeCatalogue::shipped()->practice($slug);
-    $programme = ProgrammeCatalogue::shipped();
-    expect([$practice->repeatDays ?? 0, $programme->prevention($slug) ?? 0, $programme->rounds($slug) ?? 0, $programme->lasts($slug), $practice->work])->toBe([$infested, $prevention, $rounds, $lasts, $work]);
+    expect([$practice->method->lastsDays, $practice->work])->toBe([$lasts, $work]);
 })->with([
-    'once, on an empty bed, before planting' => ['empty-bed-neem-drench', 0, 365, 0, 0, 3],
-    'alcohol and soap, again ten days after the neem' => ['soap-and-alcohol-by-eye', 10, 0, 0, 0, 2],
-    'soda in a rotation of about a fortnight' => ['soda-leaf-spray', 14, 14, 0, 0, 2],
-    'egg milk, judged on day 3' => ['egg-and-oil-milk', 3, 0, 0, 0, 3],
-    'the half-and-half swab, over weeks' => ['half-alcohol-swab', 7, 0, 0, 0, 3],
-    'neem by the label' => ['neem-by-the-gallon', 7, 14, 0, 0, 2],
-    'soap and kitchen oil every 2 days, never as prevention' => ['castile-and-kitchen-oil', 2, 0, 0, 0, 1],
-    'orchard neem in early spring, twice' => ['orchard-neem', 14, 14, 2, 0, 1],
-    'winter oil once a year' => ['winter-wood-oil', 0, 365, 0, 0, 3],
-    'neem by the quart weekly, fortnightly as prevention' => ['neem-leaf-quart', 7, 14, 0, 0, 1],
-    'soda and neem weekly' => ['soda-and-neem', 7, 14, 0, 0, 2],
-    'gentle neem, looked at after 2 to 3 days' => ['gentle-neem', 3, 14, 0, 0, 2],
-    'alcohol and a brush weekly' => ['alcohol-soap-and-brush', 7, 0, 0, 0, 3],
-    'the stock by the quart as seen' => ['kitchen-oil-by-the-quart', 7, 0, 0, 0, 2],
-    'paraffin after 7 days, twice a year to keep clean' => ['fine-paraffin-mist', 7, 182, 0, 0, 2],
-    'the stock by the cup daily' => ['mint-oil-by-the-cup', 1, 0, 0, 0, 2],
-    'mild soap as seen' => ['mild-soap', 7, 0, 0, 0, 1],
-    'mild alcohol as seen' => ['mild-alcohol', 7, 0, 0, 0, 1],
-    'mild neem every 10 days' => ['mild-neem', 10, 10, 0, 0, 2],
-    'mint every 3 to 5 days, as a mask every 7 to 10' => ['mint-mask', 5, 7, 0, 0, 2],
-    'neem on beetles two or three times a week' => ['beetle-neem', 3, 0, 0, 0, 1],
-    'a pot drench again after five weeks, which it works through' => ['weak-pot-drench', 35, 35, 2, 35, 2],
-    'rosemary weekly' => ['rosemary-mist', 7, 7, 0, 0, 1],
-    'the true emulsion weekly' => ['true-neem-emulsion', 7, 14, 0, 0, 3],
-    'plain soap every 4 to 5 days' => ['plain-soap', 5, 0, 0, 0, 1],
-    'soda by the book weekly' => ['soda-and-oil-by-the-book', 7, 14, 0, 0, 2],
-    'peroxide about fortnightly' => ['peroxide-in-turn', 14, 14, 0, 0, 1],
+    ['empty-bed-neem-drench', 0, 3],
+    ['soap-and-alcohol-by-eye', 0, 2],
+    ['soda-leaf-spray', 0, 2],
+    ['egg-and-oil-milk', 0, 3],
+    ['half-alcohol-swab', 0, 3],
+    ['neem-by-the-gallon', 0, 2],
+    ['castile-and-kitchen-oil', 0, 1],
+    ['orchard-neem', 0, 1],
+    ['winter-wood-oil', 0, 3],
+    ['neem-leaf-quart', 0, 1],
+    ['soda-and-neem', 0, 2],
+    ['gentle-neem', 0, 2],
+    ['alcohol-soap-and-brush', 0, 3],
+    ['kitchen-oil-by-the-quart', 0, 2],
+    ['fine-paraffin-mist', 0, 2],
+    ['mint-oil-by-the-cup', 0, 2],
+    ['mild-soap', 0, 1],
+    ['mild-alcohol', 0, 1],
+    ['mild-neem', 0, 2],
+    ['mint-mask', 0, 2],
+    ['beetle-neem', 0, 1],
+    ['weak-pot-drench', 35, 2],
+    ['rosemary-mist', 0, 1],
+    ['true-neem-emulsion', 0, 3],
+    ['plain-soap', 0, 1],
+    ['soda-and-oil-by-the-book', 0, 2],
+    ['peroxide-in-turn', 0, 1],
 ]);
 
 it('waits before and after as practice has it', function (string $slug, array $waits): void {
     expect(array_map(static fn(array $wait): array => array_slice($wait, 1), RecipeCatalogue::shipped()->practice($slug)->waits))->toBe($waits)
         ->and(array_map(WaitWords::shipped()->of(...), RecipeCatalogue::shipped()->practice($slug)->waits))->each->toEndWith('.');
 })->with([
-    'a day of clean water between' => ['castile-and-kitchen-oil', [[1, 1]]], 'good for 8 hours' => ['neem-leaf-quart', [[8, 8]]], 'good for 24' => ['true-neem-emulsion', [[24, 24]]],
+    'good for 8 hours' => ['neem-leaf-quart', [[8, 8]]], 'good for 24' => ['true-neem-emulsion', [[24, 24]]],
     'a leaf test of 24 hours' => ['soda-and-neem', [[24, 24]]], 'no frost for 2 days' => ['winter-wood-oil', [[2, 2]]], '2 to 3 days out of the sun, and until the look' => ['gentle-neem', [[2, 3], [2, 3]]],
-    'rinsed after 20 minutes' => ['mild-soap', [[20, 20]]], 'so is alcohol' => ['mild-alcohol', [[20, 20]]], 'looked at on day 3' => ['egg-and-oil-milk', [[3, 3]]],
+    'looked at on day 3' => ['egg-and-oil-milk', [[3, 3]]],
     'planted after 3 days' => ['empty-bed-neem-drench', [[3, 3]]], 'most in the leaves on day 10' => ['weak-pot-drench', [[10, 10]]],
-    'rinsed after 20 minutes, looked at daily' => ['soap-and-alcohol-by-eye', [[20, 20], [1, 1]]], 'soaks 10 to 15 minutes' => ['alcohol-soap-and-brush', [[10, 15]]],
+    'looked at daily' => ['soap-and-alcohol-by-eye', [[1, 1]]],
 ]);
 
 it('goes from one way of working to another as practice has it', function (string $from, string $to, int $days): void {
-    // Peroxide first, then soda some days later, then the soil: common practice, no source. The figure is the house's own.
+    // Peroxide first, then soda one to three days later, then the soil by day 7, again at 14; neem a week after alcohol: common practice, no source.
     $fair = FairLook::shipped()->of(new Mixture(0.0, [], []), RecipeUse::Foliar);
     $turn = static fn(string $way): InTurn => new InTurn($way, 9, $way, 0.0, 0.0, 0.0, $fair);
-    expect(ProgrammeCatalogue::shipped()->turns()->between($turn($from), $turn($to)))->toBe($days);
+    expect(Turns::shipped()->between($turn($from), $turn($to)))->toBe($days);
 })->with([
     ['peroxide', 'soda', 3], ['peroxide', 'soda-with-oil', 3], ['soda', 'systemic-neem', 3], ['soda-with-oil', 'systemic-neem', 3],
-    ['soda', 'peroxide', 0], ['soda-with-oil', 'peroxide', 0], ['systemic-neem', 'peroxide', 0], ['systemic-neem', 'soda', 0],
+    ['soda', 'peroxide', 11], ['soda-with-oil', 'peroxide', 11], ['systemic-neem', 'peroxide', 8], ['systemic-neem', 'soda', 11], ['alcohol', 'neem', 7], ['neem', 'alcohol', 10],
+    'what is not named goes by the second' => ['soap', 'neem', 9],
 ]);
 
 /*

@@ -116,7 +116,7 @@ it('takes what a careful grower would', function (string $trouble, array $case, 
     'rust' => ['rust', [], ['soda-and-oil-by-the-book'], ['soda-and-neem', 'peroxide-in-turn'], ['plain-soap']],
     'rust on what bears no oil' => ['rust', ['plant' => ['bearsNoOil' => true]], ['peroxide-in-turn'], [], ['soda-and-oil-by-the-book', 'soda-and-neem']],
     'leaf beetles, larvae' => ['leaf-beetles', ['stage' => 'larvae'], ['beetle-neem', 'neem-leaf-quart'], ['neem-leaf-quart'], ['plain-soap', 'castile-and-kitchen-oil']],
-    'leaf beetles, adults' => ['leaf-beetles', ['stage' => 'adults'], ['beetle-neem', 'neem-leaf-quart'], [], ['plain-soap', 'mild-soap', 'castile-and-kitchen-oil']],
+    'leaf beetles, adults: pick, neem does little to them' => ['leaf-beetles', ['stage' => 'adults'], [], [], ['beetle-neem', 'neem-leaf-quart', 'plain-soap', 'mild-soap', 'castile-and-kitchen-oil']],
     'grubs in an empty bed' => ['grubs', ['leaf' => 'empty-bed'], ['empty-bed-neem-drench'], [], ['weak-pot-drench', 'neem-leaf-quart']],
     'grubs in a planted bed' => ['grubs', ['leaf' => 'planted-soil'], [], [], ['empty-bed-neem-drench']],
     'caterpillars' => ['caterpillars', [], []],
@@ -208,7 +208,7 @@ it('says of each spray only what is true of it', function (): void {
                 $ranged = array_filter($option->recipe->lines, static fn($line): bool => $line->upTo !== null) !== [];
                 expect(in_array('high', $codes, true))->toBe($option->dose->highEnd ?? false)
                     ->and(! in_array('high', $codes, true) || $ranged)->toBeTrue($option->recipe->slug)
-                    ->and(in_array('used-for', $codes, true))->toBe(in_array($trouble, $option->practice->for, true))
+                    ->and(in_array('used-for', $codes, true))->toBe(in_array($trouble, $option->practice->method->against, true))
                     ->and(in_array('not-held', $codes, true))->toBe(! $option->holds());
                 foreach ([...$option->for, ...$option->against] as $reason) {
                     expect($words->reason($reason, $option))->not->toContain('{');

@@ -3,9 +3,9 @@
 declare(strict_types=1);
 
 use IdleMixer\Core\Ask\Choose;
+use IdleMixer\Core\Ask\Courses;
 use IdleMixer\Core\Ask\Diagnose;
 use IdleMixer\Core\Ask\Hours;
-use IdleMixer\Core\Ask\Rounds;
 use IdleMixer\Core\Document\JsonText;
 use IdleMixer\Core\Document\Node;
 use IdleMixer\Core\Tests\Support\Kept;
@@ -52,17 +52,17 @@ it('names the suspects that it named when that was read through', function (): v
     expect(Kept::change('suspects', $told))->toBe('');
 });
 
-it('plans the rounds that it planned when they were read through', function (string $page, array $courses): void {
-    $ask = Rounds::shipped();
+it('lays out courses as it did when they were read through', function (string $page, array $courses): void {
+    $ask = Courses::shipped();
     $told = [];
     foreach ($courses as $course) {
         assert(is_string($course));
         [$trouble, $recipes, $plant, $pressure, $celsius, $days] = [...explode(' | ', $course), '', '', ''];
-        $told[$course] = $ask->answer(asked(['trouble' => $trouble, 'plant' => $plant, 'recipes' => explode(' + ', $recipes), 'start' => '2026-04-01', 'zone' => 'UTC', 'pressure' => $pressure, 'temperature_C' => $celsius === '' ? null : (int) $celsius, 'interval_days' => $days === '' ? null : (int) $days]));
+        $told[$course] = $ask->answer(asked(['trouble' => $trouble, 'plant' => $plant, 'methods' => explode(' + ', $recipes), 'start' => '2026-04-01', 'zone' => 'UTC', 'pressure' => $pressure, 'temperature_C' => $celsius === '' ? null : (int) $celsius, 'everyDays' => $days === '' ? null : (int) $days]));
     }
-    expect(Kept::change("rounds-{$page}", $told))->toBe('');
+    expect(Kept::change("course-{$page}", $told))->toBe('');
 })->with([
-    ['infested', ['aphids | plain-soap | ordinary-leaf | infested | 20', 'mealybugs | gentle-neem + mild-alcohol | tough-leaf | infested | 20', 'spider-mites | fine-paraffin-mist | ordinary-leaf | infested | 26', 'spider-mites | mint-mask | ordinary-leaf | infested | 16 | 5', 'whitefly | plain-soap | ordinary-leaf | infested | 22', 'scale | winter-wood-oil | dormant-wood | infested', 'powdery-mildew | soda-and-oil-by-the-book | ordinary-leaf | infested | 18', 'early-blight | peroxide-in-turn + soda-leaf-spray | ordinary-leaf | infested | 20']],
+    ['infested', ['aphids | plain-soap | ordinary-leaf | moderate | 20', 'mealybugs | gentle-neem + mild-alcohol | tough-leaf | moderate | 20', 'spider-mites | fine-paraffin-mist | ordinary-leaf | moderate | 26', 'spider-mites | mint-mask | ordinary-leaf | moderate | 16 | 5', 'whitefly | plain-soap | ordinary-leaf | moderate | 22', 'scale | winter-wood-oil | dormant-wood | moderate', 'powdery-mildew | soda-and-oil-by-the-book | ordinary-leaf | moderate | 18', 'early-blight | peroxide-in-turn + soda-leaf-spray | ordinary-leaf | moderate | 20']],
     ['prevention', ['aphids | neem-leaf-quart | ordinary-leaf | prevention | 20', 'mealybugs | mild-neem | tough-leaf | prevention | 20 | 12', 'spider-mites | rosemary-mist | ordinary-leaf | prevention | 24', 'whitefly | plain-soap | ordinary-leaf | prevention | 22', 'black-spot | soda-leaf-spray | ordinary-leaf | prevention | | 21', 'scale | castile-and-kitchen-oil | ordinary-leaf | prevention | 20']],
 ]);
 

@@ -42,7 +42,8 @@ it('names the one thing that hands would do', function (string $slug, float $amo
     'nothing speaks against it' => ['plain-soap', 1, '[qt_us]', [], null],
     'the high end asked for, where the low end is borne' => ['neem-leaf-quart', 1, '[gal_us]', ['highEnd' => true, 'plant' => 'tender-leaf'], 'Weaken it to 0.6 % neem oil'],
     'oil that nothing holds, in soft water' => ['neem-by-the-gallon', 1, '[gal_us]', ['water' => ['hardness' => ['amount' => 60, 'unit' => 'mg/L']]], 'Put in 1 tsp of castile soap'],
-    'too often for the oil in it' => ['beetle-neem', 1, '[gal_us]', ['water' => ['hardness' => ['amount' => 0, 'unit' => 'mg/L']]], 'Leave 7 days between'],
+    'too often for the oil in it' => ['beetle-neem', 1, '[gal_us]', ['water' => ['hardness' => ['amount' => 0, 'unit' => 'mg/L']], 'circumstances' => ['everyDays' => 3]], 'Leave 7 days between'],
+    'as often as its school has it' => ['beetle-neem', 1, '[gal_us]', ['water' => ['hardness' => ['amount' => 0, 'unit' => 'mg/L']]], null],
     'heat is not mended at the bench' => ['plain-soap', 1, '[qt_us]', ['circumstances' => ['celsius' => 38]], null],
     'wax is not opened by so little alcohol' => ['mild-alcohol', 1, '[qt_us]', [], null],
 ]);

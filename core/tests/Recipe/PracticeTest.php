@@ -5,28 +5,35 @@ declare(strict_types=1);
 use IdleMixer\Core\Recipe\MixingOrder;
 use IdleMixer\Core\Recipe\RecipeCatalogue;
 use IdleMixer\Core\Tests\Support\Plans;
+use IdleMixer\Core\Wording\MethodWords;
 use IdleMixer\Core\Wording\WaitWords;
 
 /*
  * What gardeners do with each method, as it is written down in the craft: common practice, no source.
  */
 
-it('repeats as practice has it', function (string $slug, ?int $days): void {
-    expect(RecipeCatalogue::shipped()->practice($slug)->repeatDays)->toBe($days)
-        ->and(Plans::shipped($slug, 1, 'L')->bench->circumstances->everyDays)->toBe($days === null ? null : (float) $days);
+it('is judged at the bench by the days that practice has between when it is light', function (string $slug, ?int $days): void {
+    expect(Plans::shipped($slug, 1, 'L')->bench->circumstances->everyDays)->toBe($days === null ? null : (float) $days);
 })->with([
     'once on an empty bed' => ['empty-bed-neem-drench', null],
-    'soda about fortnightly' => ['soda-leaf-spray', 14],
-    'soap and kitchen oil every second day' => ['castile-and-kitchen-oil', 2],
+    'soda fortnightly' => ['soda-leaf-spray', 14],
+    'soap and kitchen oil weekly, rinsed' => ['castile-and-kitchen-oil', 7],
     'winter oil once' => ['winter-wood-oil', null],
     'neem by the quart weekly' => ['neem-leaf-quart', 7],
-    'soda and neem weekly' => ['soda-and-neem', 7],
     'paraffin after seven days' => ['fine-paraffin-mist', 7],
-    'the stock by the cup daily' => ['mint-oil-by-the-cup', 1],
-    'mild neem every ten to fifteen days' => ['mild-neem', 10],
     'weak pot drench after about five weeks' => ['weak-pot-drench', 35],
     'brushed alcohol and soap weekly' => ['alcohol-soap-and-brush', 7],
-    'alcohol and soap ten days after the neem' => ['soap-and-alcohol-by-eye', 10],
+]);
+
+// Common practice, no source.
+it('says in a sentence how often', function (string $slug, string $words): void {
+    expect(MethodWords::rhythm(RecipeCatalogue::shipped()->method($slug)))->toBe($words);
+})->with([
+    ['neem-leaf-quart', 'Every 7 days, when it is bad every 4 days. No more than 6 in a row. As prevention every 14 days.'],
+    ['castile-and-kitchen-oil', 'Every 7 days when it is light, every 4 days when moderate, every 2 days when bad. No more than 3 in a row. Not as prevention.'],
+    ['winter-wood-oil', 'Once.'],
+    ['half-alcohol-swab', 'Every 7 days when it is light, every 3 days when moderate, daily when bad. Not as prevention.'],
+    ['soap-and-alcohol-by-eye', 'Every 7 days. No more than 7 in a row. Not as prevention.'],
 ]);
 
 it('is mixed in the order that practice has it', function (string $slug, MixingOrder $order): void {
@@ -46,9 +53,6 @@ it('waits as practice has it', function (string $slug, string $words): void {
 })->with([
     'three days before planting' => ['empty-bed-neem-drench', '3 days'],
     'no frost for two days' => ['winter-wood-oil', '2 days'],
-    'rinse after twenty minutes' => ['mild-soap', '20 minutes'],
-    'alcohol too' => ['mild-alcohol', '20 minutes'],
-    'soak ten to fifteen minutes' => ['alcohol-soap-and-brush', '10 to 15 minutes'],
     'out of the sun' => ['gentle-neem', '2 to 3 days'],
     'good for eight hours' => ['neem-leaf-quart', '8 hours'],
     'good for a day' => ['true-neem-emulsion', '24 hours'],

@@ -12,6 +12,7 @@ use IdleMixer\Core\Recipe\RecipeReader;
 use IdleMixer\Core\Recipe\RecipeWriter;
 use IdleMixer\Core\Tests\Support\Plans;
 use IdleMixer\Core\Trouble\TroubleCatalogue;
+use IdleMixer\Core\Wording\MethodWords;
 
 /*
  * Percentages that gardeners work with: common practice, no source. They are checked to the last digit quoted.
@@ -105,10 +106,10 @@ it('reads, writes and reads again without a change', function (string $slug): vo
 it('says of every shipped recipe what it is for and how often, from the catalogue of pests', function (string $slug): void {
     $practice = RecipeCatalogue::shipped()->practice($slug);
 
-    expect($practice->for)->not->toBeEmpty()
-        ->and(array_diff($practice->for, TroubleCatalogue::shipped()->pestSlugs()))->toBeEmpty()
-        ->and($practice->repeat)->not->toBe('')
-        ->and($practice->repeatDays ?? 1)->toBeGreaterThan(0);
+    expect($practice->method->against)->not->toBeEmpty()
+        ->and(array_diff($practice->method->against, TroubleCatalogue::shipped()->pestSlugs()))->toBeEmpty()
+        ->and(array_diff($practice->method->inTurnWith, RecipeCatalogue::shipped()->slugs()))->toBeEmpty()
+        ->and(MethodWords::rhythm($practice->method))->toEndWith('.');
 })->with(RecipeCatalogue::shipped()->slugs());
 
 it('calls every recipe as its file is called, and offers no two at one place', function (): void {

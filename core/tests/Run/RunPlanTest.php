@@ -25,13 +25,13 @@ function keysOf(RunPlan $plan, array $tapped = []): array
 }
 
 /** @param int|null $standing loads that stood mixed when the walk began, null for all; `$mixed` those that are mixed by now */
-function planFor(string $slug, int $loads = 1, bool $rinses = false, ?int $standing = null, ?int $mixed = null): RunPlan
+function planFor(string $slug, int $loads = 1, bool $rinses = false, ?int $standing = null, ?int $mixed = null, bool $byHand = false): RunPlan
 {
     $catalogue = RecipeCatalogue::shipped();
 
     $made = (new Formulator())->scaledTo(Amount::of(1.0, Unit::Litre)->volume(), $catalogue->get($slug));
 
-    return RunPlan::of(new RunLoads(array_fill(0, max(1, $loads), '1 L'), $standing ?? $loads, $mixed ?? $standing ?? $loads), [7 => 'Rose', 3 => 'Lemon', 9 => 'Bay'], RunSpray::of($catalogue->get($slug)->use, Load::of($made, Kit::kitchen()->planner())), $catalogue->practice($slug), $rinses);
+    return RunPlan::of(new RunLoads(array_fill(0, max(1, $loads), '1 L'), $standing ?? $loads, $mixed ?? $standing ?? $loads), [7 => 'Rose', 3 => 'Lemon', 9 => 'Bay'], RunSpray::of($catalogue->get($slug)->use, Load::of($made, Kit::kitchen()->planner()), $catalogue->method($slug), $byHand), $rinses);
 }
 
 // Common practice, no source: gloves, knock back, look at the mix, fill, shake, plant by plant, soak and brush and rinse by school,
@@ -39,11 +39,11 @@ function planFor(string $slug, int $loads = 1, bool $rinses = false, ?int $stand
 it('walks through the bed in the order of the work', function (string $slug, bool $rinses, array $keys): void {
     expect(keysOf(planFor($slug, 1, $rinses)))->toBe($keys);
 })->with([
-    'oil, left on' => ['fine-paraffin-mist', false, ['protect', 'knock-back', 'check', 'shake-1', 'plant-7', 'plant-3', 'plant-9', 'wash', 'rest']],
-    'soaked, brushed, rinsed' => ['alcohol-soap-and-brush', true, ['protect', 'knock-back', 'check', 'shake-1', 'plant-7', 'plant-3', 'plant-9', 'soak', 'brush', 'rinse', 'wash', 'rest']],
+    'oil, left on' => ['fine-paraffin-mist', false, ['protect', 'knock-back', 'check', 'shake-1', 'plant-7', 'plant-3', 'plant-9', 'aftercare', 'wash', 'rest']],
+    'soaked, brushed, soaked once more, rinsed, fresh soil' => ['alcohol-soap-and-brush', true, ['protect', 'knock-back', 'check', 'shake-1', 'plant-7', 'plant-3', 'plant-9', 'soak', 'brush', 'second-soak', 'rinse', 'aftercare', 'wash', 'rest']],
     'rinsed after 20 minutes' => ['mild-soap', true, ['protect', 'knock-back', 'check', 'shake-1', 'plant-7', 'plant-3', 'plant-9', 'soak', 'rinse', 'wash', 'rest']],
     'the same, left on' => ['mild-soap', false, ['protect', 'knock-back', 'check', 'shake-1', 'plant-7', 'plant-3', 'plant-9', 'wash', 'rest']],
-    'poured' => ['weak-pot-drench', true, ['protect', 'knock-back', 'check', 'shake-1', 'plant-7', 'plant-3', 'plant-9', 'wash', 'rest']],
+    'poured, and the saucer emptied' => ['weak-pot-drench', true, ['protect', 'knock-back', 'check', 'shake-1', 'plant-7', 'plant-3', 'plant-9', 'aftercare', 'wash', 'rest']],
 ]);
 
 it('soaks as long as practice has it', function (): void {
@@ -89,6 +89,7 @@ it('moves what is in the hand as that is moved, and looks for a ring where there
     'oil in a sprayer' => ['neem-leaf-quart', 'Close it and shake hard.', 'No ring, no beads of oil.', 'Wash the sprayer.'],
     'soap in a sprayer' => ['plain-soap', 'Close it and shake hard.', 'Look at it.', 'Wash the sprayer.'],
     'a jar for swabs' => ['half-alcohol-swab', 'Close the jar and turn it over once.', 'Look at it.', 'Close the jar.'],
+    'succulents' => ['gentle-neem', 'Close it and swirl it until it is even.', 'No ring, no beads of oil.', 'Wash the sprayer.'],
     'a can to pour from' => ['weak-pot-drench', 'Stir it well.', 'No ring, no beads of oil.', 'Rinse the can.'],
     'peroxide' => ['peroxide-in-turn', 'Stir it; do not close it.', 'Look at it.', 'Wash the sprayer.'],
 ]);
@@ -107,7 +108,7 @@ it('fills the next load before the plant that was waiting when the last one ran 
 });
 
 it('says every step in words, with nothing left open', function (): void {
-    $known = ['plants' => 'Aphids on Rose.', 'batch' => 'Plain soap', 'mixed' => '1 hour ago', 'spoons' => '2 tbsp soap', 'again' => 'Shake again every 2 minutes.', 'rest' => 'On bare soil.'];
+    $known = ['plants' => 'Aphids on Rose.', 'chores' => 'Wash it.', 'care' => 'Shade it.', 'batch' => 'Plain soap', 'mixed' => '1 hour ago', 'spoons' => '2 tbsp soap', 'again' => 'Shake again every 2 minutes.', 'rest' => 'On bare soil.'];
     foreach ([planFor('alcohol-soap-and-brush', 2, true), planFor('weak-pot-drench')] as $plan) {
         foreach ($plan->steps(['empty-1-3']) as $step) {
             foreach (RunWords::shipped()->step($step, $known) as $sentence) {
@@ -129,10 +130,27 @@ it('says of a plant, and of how it is put on, what goes with the spray', functio
     ['plain-soap', 'Lemon: from the bottom up, undersides first.', 'Undersides first, from the bottom up. No sun on wet leaves, no open flowers.'],
     ['winter-wood-oil', 'Lemon: all the wood, to the drip.', 'All the wood, to the drip. Dry bark, and no frost for two days.'],
     ['half-alcohol-swab', 'Lemon: touch each insect with the swab.', 'Touch each insect with the swab, in the joints and under the leaves.'],
+    ['fine-paraffin-mist', 'Lemon: the finest mist, undersides first.', 'Undersides first, from the bottom up. No sun on wet leaves, no open flowers.'],
     ['weak-pot-drench', 'Lemon: pour slowly around it.', 'Pour it slowly onto the soil; no leaf is wetted.'],
 ]);
 
 // Common practice, no source: soaps, detergents and alcohol are rinsed off after 20 minutes by one school, and left on to soak by another.
-it('asks about rinsing where schools differ on it, and nowhere else', function (?string $slug, bool $asked): void {
-    expect(RunPlan::rinsesByItsSchool($slug === null ? null : RecipeCatalogue::shipped()->practice($slug)))->toBe($asked);
-})->with([['mild-soap', true], ['mild-alcohol', true], ['soap-and-alcohol-by-eye', true], ['alcohol-soap-and-brush', true], ['plain-soap', false], ['neem-leaf-quart', false], ['winter-wood-oil', false], [null, false]]);
+it('asks about rinsing where schools differ on it, and nowhere else', function (string $slug, bool $asked): void {
+    expect(RunPlan::rinsesByItsSchool(RecipeCatalogue::shipped()->method($slug)))->toBe($asked);
+})->with([['mild-soap', true], ['mild-alcohol', true], ['soap-and-alcohol-by-eye', true], ['alcohol-soap-and-brush', true], ['plain-soap', false], ['neem-leaf-quart', false], ['winter-wood-oil', false]]);
+
+// Common practice, no source: what is brushed or sponged on comes out of a bowl, leaf by leaf, and the brush is rinsed between.
+it('brushes or sponges a whole plant where nobody sprays', function (string $slug, string $moved, string $put): void {
+    $said = array_map(static fn(RunStep $step): string => RunWords::shipped()->step($step, [])['say'], planFor($slug, byHand: true)->steps([]));
+    expect($said)->toContain($moved)->toContain($put);
+})->with([
+    ['fine-paraffin-mist', 'Pour some into a bowl and stir it.', 'Lemon: brush or sponge every leaf, undersides first.'],
+    'a swab is a swab' => ['half-alcohol-swab', 'Close the jar and turn it over once.', 'Lemon: touch each insect with the swab.'],
+    'what is poured is poured' => ['weak-pot-drench', 'Stir it well.', 'Lemon: pour slowly around it.'],
+]);
+
+// Common practice, no source: a shiny fingertip is too much oil; a mist has no splotches.
+it('says what too much oil looks like, and nothing of oil where there is none', function (string $slug, bool $shine): void {
+    $step = array_values(array_filter(planFor($slug)->steps([]), static fn(RunStep $one): bool => $one->key === 'plant-7'))[0];
+    expect(str_contains(RunWords::shipped()->step($step, [])['more'], 'fingertip'))->toBe($shine);
+})->with([['fine-paraffin-mist', true], ['neem-leaf-quart', true], ['plain-soap', false], ['mild-alcohol', false]]);

@@ -47,15 +47,17 @@ it('stops oil in heat and cold, and warns of soap in the warm', function (string
 ]);
 
 // Common practice, no source: a leaf bears 1.6 % of oil in any seven days, and a round that is rinsed off counts a quarter.
-it('counts what a leaf gets of oil in a week, as practice repeats and rinses it', function (string $recipe, ?float $every, ?Level $level): void {
-    expect(levelUnder($recipe, new Circumstances(everyDays: $every), 'repeated'))->toBe($level);
+it('counts what a leaf gets of oil in a week, as practice repeats and rinses it', function (string $recipe, ?float $every, ?Level $level, ?bool $rinsed = null): void {
+    expect(levelUnder($recipe, new Circumstances(everyDays: $every, rinsed: $rinsed), 'repeated'))->toBe($level);
 })->with([
-    'kitchen oil every two days, rinsed on the days between, as practised' => ['castile-and-kitchen-oil', null, Level::Caution],
+    'kitchen oil every two days, rinsed on the days between, as practised when it is bad' => ['castile-and-kitchen-oil', 2.0, Level::Caution, true],
+    'the same weekly, as practised when it is light' => ['castile-and-kitchen-oil', null, null],
     'the same once a fortnight' => ['castile-and-kitchen-oil', 14.0, null],
-    'daily mint oil' => ['mint-oil-by-the-cup', null, Level::Stop],
+    'daily mint oil' => ['mint-oil-by-the-cup', 1.0, Level::Stop],
     'neem weekly' => ['neem-leaf-quart', null, null],
     '1 % every week' => ['fine-paraffin-mist', 7.0, null],
-    'neem three times a week' => ['beetle-neem', null, Level::Caution],
+    'neem three times a week' => ['beetle-neem', 2.3, Level::Caution],
+    'neem on beetles, as often as its school has it' => ['beetle-neem', null, null],
 ]);
 
 it('stops a spray on open bloom, and minds the harvest', function (): void {

@@ -21,11 +21,11 @@ it('takes a sprayer for what one of its size mostly is', function (float $ml, Sp
     'four gallons' => [15141, SprayerShape::Knapsack],
 ]);
 
-it('draws every common sprayer as what its size is, but for the watering can', function (): void {
+it('draws every common sprayer as what its size is, but for what stands open', function (): void {
     $all = CommonSprayer::shipped();
     expect(count($all))->toBeGreaterThan(4);
     foreach ($all as $one) {
-        expect(in_array($one->shape, [SprayerShape::likely($one->holds->volume()), SprayerShape::WateringCan], true))->toBeTrue($one->name);
+        expect(in_array($one->shape, [SprayerShape::likely($one->holds->volume()), SprayerShape::WateringCan, SprayerShape::Bucket], true))->toBeTrue($one->name);
     }
 });
 

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use IdleMixer\Core\Ask\Rounds;
+use IdleMixer\Core\Ask\Courses;
 use IdleMixer\Core\Document\JsonText;
 use IdleMixer\Core\Mix\Formulator;
 use IdleMixer\Core\Recipe\RecipeCatalogue;
@@ -46,22 +46,22 @@ it('says of the sun how high it stands, and how much of it falls there', functio
 });
 
 it('says on which day of a programme what is done, and why', function (): void {
-    $answer = Rounds::shipped()->answer(JsonText::parse('{"trouble":"mealybugs","recipes":["soap-and-alcohol-by-eye","neem-leaf-quart"],"start":"2026-04-01","pressure":"infested","temperature_C":12}'));
+    $answer = Courses::shipped()->answer(JsonText::parse('{"trouble":"mealybugs","methods":["soap-and-alcohol-by-eye","neem-leaf-quart"],"start":"2026-04-01","pressure":"moderate","temperature_C":12}'));
     $said = array_map(static fn(array $entry): string => "{$entry['on']} {$entry['kind']}: {$entry['because']}", $answer['entries']);
-    expect($said[0])->toBe('2026-04-01 spray: The first round. Knock back by hand what you can before it.')
-        ->and($said)->toContain('2026-04-08 spray: Day 7: in turn, 7 days after “Soap and alcohol, by eye”.')
-        ->and($said)->toContain('2026-04-18 spray: Day 17: in turn, 10 days after “Neem leaf spray”.')
+    expect($said)->toContain('2026-04-01 round: The first round. Knock back by hand what you can before it.')
+        ->and($said)->toContain('2026-04-08 round: Day 7: in turn, 7 days after “Soap and alcohol, by eye”.')
+        ->and($said)->toContain('2026-04-18 round: Day 17: in turn, 10 days after “Neem leaf spray”.')
         ->and($said)->toContain('2026-05-23 look: Day 52: the look that judges the programme, 1 day after its last round. Clean, with clean new growth, is the first of two.');
 });
 
 it('says what a programme leaves open, and how close rounds would leave nothing', function (): void {
     // By the published figures of the mite at 30 °C: 60 of 137 degree-days to the last hatch, 3 days; 87 from the mean hatch on, 4.6 days.
-    $answer = Rounds::shipped()->answer(JsonText::parse('{"trouble":"spider-mites","recipes":["plain-soap"],"start":"2026-04-01","temperature_C":30,"interval_days":14}'));
+    $answer = Courses::shipped()->answer(JsonText::parse('{"trouble":"spider-mites","methods":["plain-soap"],"start":"2026-04-01","temperature_C":30,"everyDays":14}'));
     expect($answer['gaps'])->toBe([['from' => '2026-04-02', 'to' => '2026-04-04', 'because' => 'What hatches on these days is grown 5 days later at 30 °C, before the round of day 14. No gap is left up to 5 days apart.']]);
 });
 
 it('says of what bears young that they are born, and what comes after the last round', function (): void {
-    $gap = static fn(string $trouble, int $celsius): string => Rounds::shipped()->answer(JsonText::parse('{"trouble":"' . $trouble . '","recipes":["plain-soap"],"start":"2026-04-01","temperature_C":' . $celsius . ',"interval_days":14}'))['gaps'][0]['because'] ?? '';
+    $gap = static fn(string $trouble, int $celsius): string => Courses::shipped()->answer(JsonText::parse('{"trouble":"' . $trouble . '","methods":["plain-soap"],"start":"2026-04-01","temperature_C":' . $celsius . ',"everyDays":14}'))['gaps'][0]['because'] ?? '';
     // Aphids at 20 °C: 120 degree-days above 4 °C, 7.5 days from birth to adult.
     expect($gap('aphids', 20))->toBe('What is born on these days is grown 8 days later at 20 °C, before the round of day 14. No gap is left up to 8 days apart.');
 });

@@ -36,7 +36,6 @@ return [
     'soap-kills-those-wets-most-hide' => 'Soap kills those that it wets; most hide.',
     'oil-smothers-those-wets-most-hide' => 'Oil smothers those that it wets; most hide.',
     'neem-puts-larvae-off-feeding-over' => 'Neem puts larvae off feeding, over days.',
-    'neem-puts-some-adults-off-feeding' => 'Neem puts some adults off feeding.',
     'neem-drench-before-planting-some-find' => 'A neem drench before planting: some find fewer grubs.',
     'winter-oil-smothers-mites-under-bud' => 'Winter oil smothers mites under the bud scales.',
     'winter-oil-smothers-eggs-on-bare' => 'Winter oil smothers eggs on bare wood.',

@@ -7,6 +7,7 @@ declare(strict_types=1);
  */
 return [
     'in-turn' => 'Another day: it is the turn of the other spray, and its days count.',
+    'cool' => 'Later: in the cool they develop slowly, and the rounds follow that.',
     'washed-off' => 'Earlier: rain washed the last round off.',
     'one-clean-look' => 'Later: the last look was clean. One more, and it ends; one quiet week is not the end.',
     'two-clean-looks' => 'Two clean looks a week apart: no more rounds. Look at new growth now and again.',

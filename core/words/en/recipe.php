@@ -3,8 +3,9 @@
 declare(strict_types=1);
 
 return [
-    'recipe-reader.only-version-of-recipe-documents' => 'Only version {version} of recipe documents is read, found {found}.',
+    'recipe-reader.only-version-of-recipe-documents' => 'Only versions {version} and {method} of recipe documents are read, found {found}.',
     'recipe-reader.mixing-order' => 'mixing order',
+    'recipe-reader.method-stands-in-version' => 'How a recipe is used stands in documents of version {version}; this one says it is older.',
     'recipe-reader.slug-small-letters-and-digits' => 'A slug is small letters and digits joined by single hyphens, like “lemon-tub-neem”; found {found}.',
     'recipe-reader.stock-has-no-water-so' => 'A stock has no water, so it has no basis: leave it out.',
     'recipe-reader.line-of-ingredient-or-of' => 'A line is of an ingredient or of a stock, not of both.',

@@ -7,6 +7,7 @@ return [
     'identities.there-no-version-of-recipe' => 'There is no version {version} of a recipe.',
     'batches.stand-test-result' => 'stand test result',
     'burns.kind-of-injury' => 'kind of injury',
+    'cases.pressure' => 'pressure',
     'cases.reckoned-from-rounds-counts-and' => 'Reckoned from rounds, counts and tests, and made anew.',
     'counts.state-of-new-growth' => 'state of new growth',
     'eye-rounds.shape-of-leaf' => 'shape of leaf',

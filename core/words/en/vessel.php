@@ -6,6 +6,7 @@ return [
     'fill-marks.each-pour-must-bring-more' => 'Each pour must bring more water, and stand higher, than the one before.',
     'sprayer-shape.trigger-bottle' => 'trigger bottle',
     'sprayer-shape.pump-can' => 'pump can',
+    'sprayer-shape.bucket' => 'bucket or jug, to fill a sprayer from',
     'sprayer-shape.hose-end' => 'hose-end jar',
     'sprayer-shape.watering-can' => 'watering can',
     'sprayer-shape.swab-jar' => 'jar for swabs',

@@ -6,12 +6,9 @@ declare(strict_types=1);
  * What has to pass before or after spraying, in words; {much} is how long. All of it common practice.
  */
 return [
-    'water-rinse-day' => ['text' => 'Rinse with clean water {much} after each round.', 'unit' => 'day'],
     'out-of-sun' => ['text' => 'Keep the plant out of the sun for {much}.', 'unit' => 'day'],
     'look-after' => ['text' => 'Look again after {much}.', 'unit' => 'day'],
     'no-frost' => ['text' => 'No frost may be due for {much}.', 'unit' => 'day'],
-    'rinse-after' => ['text' => 'Rinse with clean water after {much}.', 'unit' => 'minute'],
-    'soak' => ['text' => 'Let it soak {much}, then brush every leaf on both sides and rinse.', 'unit' => 'minute'],
     'plant-after' => ['text' => 'Wait {much} before anything is planted.', 'unit' => 'day'],
     'peak-after' => ['text' => 'Taken up by the roots, it is strongest in the leaf after about {much}.', 'unit' => 'day'],
     'use-within' => ['text' => 'Use it up within {much} of mixing.', 'unit' => 'hour'],

@@ -58,6 +58,14 @@ export const SHAPES: Record<ShapeCode, Drawn> = {
         right: 182,
         tube: null,
     },
+    bucket: {
+        body: 'M34 62h144q8 0 7 9l-16 245q-1 20-21 20H64q-20 0-21-20L27 71q-1-9 7-9z',
+        lines: 'M34 62C40 -6 172 -6 178 62',
+        solid: '',
+        left: 34,
+        right: 178,
+        tube: null,
+    },
     jar: {
         body: 'M56 62h98q26 6 26 34v218q0 22-22 22H52q-22 0-22-22V96q0-28 26-34z',
         lines: 'M150 30l44 60',

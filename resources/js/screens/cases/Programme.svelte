@@ -11,7 +11,15 @@
     const programme = new Loaded(
         async () => (await taken(api.GET('/api/cases/{id}/programme', { params: { path: { id } } }))).programme ?? undefined,
     );
-    const names = { spray: 'Spray', look: 'Look', rinse: 'Rinse' };
+    const names: Record<Schemas['ProgrammeEntry']['kind'], string> = {
+        round: say('cases/programme.round'),
+        look: say('cases/programme.look'),
+        rinse: say('cases/programme.rinse'),
+        count: say('cases/programme.count'),
+        handwork: say('cases/programme.handwork'),
+        test: say('cases/programme.test'),
+        date: say('cases/programme.date'),
+    };
     const days = (gap: Schemas['ProgrammeGap']): string =>
         gap.from === gap.to ? onShortDay(gap.from) : say('cases/programme.to', { from: onShortDay(gap.from), to: onShortDay(gap.to) });
 </script>
@@ -55,7 +63,7 @@
                             >{entry.done ? say('cases/programme.sprayed') : names[entry.kind]}</span
                         >
                         <span class="text-sm"
-                            >{[entry.kind === 'spray' ? `${entry.spray}.` : '', entry.done ? '' : entry.because]
+                            >{[entry.kind === 'round' ? `${entry.spray}.` : '', entry.done ? '' : entry.because]
                                 .filter(Boolean)
                                 .join(' ')}</span
                         >

@@ -20,6 +20,7 @@
     /** In the order in which they were tapped. */
     let chosen = $state<number[]>(asked.get('case') === null ? [] : [Number(asked.get('case'))]);
     let school = $state<'school' | 'rinse' | 'leave'>('school');
+    let byHand = $state(false);
     let override = $state('');
 
     const drying = new Sending();
@@ -49,6 +50,7 @@
                         batchId: batch,
                         caseIds: [...chosen],
                         rinses: school === 'school' ? null : school === 'rinse',
+                        byHand,
                         override,
                     },
                 }),
@@ -105,6 +107,15 @@
                 >
                 <label class="flex min-h-11 items-center gap-2"
                     ><input type="radio" class="radio radio-primary" value="leave" bind:group={school} /> {say('run/begin.leave-on')}</label
+                >
+            </fieldset>
+            <fieldset class="flex flex-wrap gap-x-5">
+                <legend class="font-bold">{say('run/begin.how')}</legend>
+                <label class="flex min-h-11 items-center gap-2"
+                    ><input type="radio" class="radio radio-primary" value={false} bind:group={byHand} /> {say('run/begin.as-mixed')}</label
+                >
+                <label class="flex min-h-11 items-center gap-2"
+                    ><input type="radio" class="radio radio-primary" value={true} bind:group={byHand} /> {say('run/begin.by-hand')}</label
                 >
             </fieldset>
             <label class="grid gap-1"

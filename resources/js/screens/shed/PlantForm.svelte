@@ -57,7 +57,20 @@
 
     async function add(event?: SubmitEvent): Promise<void> {
         event?.preventDefault();
-        const { names, kind, variety, rare, tolerance: leaf, place, size, bearsNoOil, indoors, bloomFrom, bloomUntil, harvestOn } = form.values;
+        const {
+            names,
+            kind,
+            variety,
+            rare,
+            tolerance: leaf,
+            place,
+            size,
+            bearsNoOil,
+            indoors,
+            bloomFrom,
+            bloomUntil,
+            harvestOn,
+        } = form.values;
         const { soapSensitive, sulfurOn, copperOn, oilOn, lightsOn, lightsOff } = form.values;
         const { exposure, stage, stageOn, dryOn, movedOn, wounded, eatenRaw } = form.values;
         const lights = indoors && lightsOn !== '' && lightsOff !== '' ? { on: lightsOn, off: lightsOff } : null;
@@ -74,7 +87,21 @@
             stageOn: day(stageOn),
         };
         const now = { stage: (stage === '' ? null : stage) as Schemas['Plant']['stage'], wounded, eatenRaw };
-        const said = { kind, variety, rare, tolerance: leaf, place, size, bearsNoOil, soapSensitive, indoors, exposure, lights, ...now, ...dates };
+        const said = {
+            kind,
+            variety,
+            rare,
+            tolerance: leaf,
+            place,
+            size,
+            bearsNoOil,
+            soapSensitive,
+            indoors,
+            exposure,
+            lights,
+            ...now,
+            ...dates,
+        };
         const correct = (key: string, basedOn: number, name: string): Promise<Schemas['Plant']> =>
             taken(
                 api.PUT('/api/plants/{id}', { params: { path: { id: key } }, body: { basedOn, ...said, name, notes: plant?.notes ?? '' } }),
