@@ -200,5 +200,5 @@ it('waits as long as the school of the recipe has it, and as a recipe of one’s
     expect(array_slice(array_column($own->list('steps'), 'key'), -7, 5))->toBe(['soak', 'brush', 'second-soak', 'rinse', 'aftercare'])
         ->and(array_column($own->list('steps'), 'minutes', 'key'))->toHaveKey('soak', 12)->toHaveKey('second-soak', 5);
     [$left] = begun(1, ['recipe' => [...$shipped, 'version' => 2, 'slug' => 'own-soap', 'name' => 'Own soap', 'method' => ['soakMinutes' => null, 'rinse' => 'no']]]);
-    expect(array_intersect(['soak', 'rinse'], array_column($left->list('steps'), 'key')))->toBe([]);
+    expect(array_filter(array_column($left->list('steps'), 'key'), static fn(mixed $key): bool => in_array($key, ['soak', 'rinse'], true)))->toBe([]);
 });

@@ -60,6 +60,6 @@ final readonly class Option
     /** What it mainly works by; two sprays of one family are no rotation. */
     public function family(): string
     {
-        return $this->effects[0]->way ?? $this->practice->ways[0] ?? '';
+        return Families::of($this->effects[0]->way ?? $this->practice->ways[0] ?? '');
     }
 }

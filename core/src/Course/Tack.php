@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Course;
 
+use IdleMixer\Core\Choice\Families;
 use IdleMixer\Core\Data\ScheduleLines;
 use IdleMixer\Core\Schedule\InTurn;
 
@@ -32,7 +33,7 @@ final readonly class Tack
         $lately = array_slice(array_values(array_filter($judged, static fn(HadMethod $one): bool => $one->took !== null)), -ScheduleLines::POOR_ROUNDS['value']);
         $poor = array_filter($lately, static fn(HadMethod $one): bool => $one->took < ScheduleLines::POOR['value']);
         if (count($poor) === ScheduleLines::POOR_ROUNDS['value'] && in_array($last->recipe, array_map(static fn(HadMethod $one): string => $one->slug, $poor), true)) {
-            $ways = array_map(static fn(HadMethod $one): string => $ask->method($one->slug)->way ?? '', $poor);
+            $ways = array_map(static fn(HadMethod $one): string => Families::of($ask->method($one->slug)->way ?? ''), $poor);
 
             return new self('two-poor', ['recipe' => $last->recipe], self::other($ask, $left, $ways));
         }
@@ -42,7 +43,7 @@ final readonly class Tack
         }
         $found = array_filter($ask->recorded(RecordKind::Count, RecordKind::Look), static fn(Recorded $one): bool => $one->day > $day && $one->isFound());
 
-        return $found !== [] && $last->inARow !== null && $row >= $last->inARow ? new self('in-a-row', ['recipe' => $last->recipe, 'rounds' => $row], self::other($ask, $left, [$last->way])) : null;
+        return $found !== [] && $last->inARow !== null && $row >= $last->inARow ? new self('in-a-row', ['recipe' => $last->recipe, 'rounds' => $row], self::other($ask, $left, [Families::of($last->way)])) : null;
     }
 
     /**
@@ -52,7 +53,7 @@ final readonly class Tack
     private static function other(CourseAsk $ask, array $left, array $ways): ?string
     {
         foreach ($ask->methods as $method) {
-            if (isset($left[$method->recipe->slug]) && ! in_array($method->way, $ways, true)) {
+            if (isset($left[$method->recipe->slug]) && ! in_array(Families::of($method->way), $ways, true)) {
                 return $method->recipe->slug;
             }
         }
