@@ -36,7 +36,7 @@
                 {#if !paused}
                     <p class="max-w-prose sm:text-xl">{step.more}</p>
                     {#if step.kind === 'plant' && shakes !== null}<ShakeClock seconds={shakes} words={bed.run.reshakeWords} />{/if}
-                    {#if step.kind === 'soak'}<SoakClock {bed} />{/if}
+                    {#if step.minutes !== null}{#key step.key}<SoakClock {bed} />{/key}{/if}
                 {/if}
             </section>
             {#if bed.fault?.waits}

@@ -87,13 +87,13 @@ export class Bed {
         return this.run.steps[this.number] ?? null;
     }
 
-    /** Milliseconds until a step with a time of its own is over: from the last plant on, by the server's clock. */
+    /** Milliseconds until a step with a time of its own is over: from the last plant or brush on, by the server's clock. */
     get left(): number | null {
         const minutes = this.current?.minutes ?? null;
         if (minutes === null) {
             return null;
         }
-        const sprayed = this.run.steps.filter((step) => step.kind === 'plant' && this.isDone(step)).map((step) => this.#doneAt(step));
+        const sprayed = this.run.steps.filter((step) => (step.kind === 'plant' || step.kind === 'brush') && this.isDone(step)).map((step) => this.#doneAt(step));
         return Math.max(...sprayed, 0) + minutes * MINUTE - (this.clock() - this.#ahead);
     }
 
