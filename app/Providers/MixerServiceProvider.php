@@ -48,6 +48,7 @@ use IdleMixer\Core\Batch\BottleWords;
 use IdleMixer\Core\Bench\BenchReader;
 use IdleMixer\Core\Choice\Chooser;
 use IdleMixer\Core\Choice\Containment;
+use IdleMixer\Core\Choice\EffectCatalogue;
 use IdleMixer\Core\Choice\KnownEffects;
 use IdleMixer\Core\Choice\RecordBook;
 use IdleMixer\Core\Choice\SeverityScale;
@@ -159,6 +160,7 @@ final class MixerServiceProvider extends ServiceProvider
             Chooser::class => Chooser::shipped(...),
             ChoiceWords::class => ChoiceWords::shipped(...),
             Containment::class => Containment::shipped(...),
+            EffectCatalogue::class => EffectCatalogue::shipped(...),
             SeverityScale::class => SeverityScale::shipped(...),
             Emulsifier::class => Emulsifier::shipped(...),
             StandWords::class => StandWords::shipped(...),

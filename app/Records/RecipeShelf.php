@@ -64,10 +64,22 @@ final readonly class RecipeShelf
         return $this->reader->read(JsonText::parse($version->document));
     }
 
+    /** @return list<RecipeDocument> what was written here to be sprayed, each as it is now */
+    public function own(): array
+    {
+        return array_values(array_filter($this->written(), static fn(RecipeDocument $recipe): bool => $recipe->use !== RecipeUse::Stock));
+    }
+
     /** @return list<RecipeDocument> the shipped ones, then those that were written here, each as it is now */
     public function recipes(): array
     {
-        $all = array_map($this->shipped->get(...), $this->shipped->slugs());
+        return [...array_map($this->shipped->get(...), $this->shipped->slugs()), ...$this->written()];
+    }
+
+    /** @return list<RecipeDocument> */
+    private function written(): array
+    {
+        $all = [];
         foreach (Recipe::query()->whereNotIn('slug', $this->shipped->slugs())->orderBy('slug')->get() as $own) {
             $version = $this->newest($own->slug);
             if ($version !== null) {

@@ -22,7 +22,7 @@ use IdleMixer\Core\Trouble\TroubleCatalogue;
 /** Reads a case as the situation that a spray is chosen for. */
 final readonly class Situations
 {
-    public function __construct(private TroubleCatalogue $troubles, private ToleranceCatalogue $tolerance, private SeverityScale $scale, private IngredientCatalogue $ingredients, private OwnResults $own, private Whoms $whoms) {}
+    public function __construct(private TroubleCatalogue $troubles, private ToleranceCatalogue $tolerance, private SeverityScale $scale, private IngredientCatalogue $ingredients, private OwnResults $own, private Whoms $whoms, private RecipeShelf $shelf) {}
 
     public function trouble(PestCase $case): Trouble
     {
@@ -47,6 +47,7 @@ final readonly class Situations
             $said->hardness,
             $said->cupboard,
             $this->own->against($case->pest),
+            $this->shelf->own(),
         );
     }
 

@@ -21,4 +21,17 @@ return [
         'detergent' => 'mild-soap',
     ],
     'otherwise' => 'plain-soap',
+    // How it works, the main way first; what only wets or holds oil works by nothing.
+    'ways' => [
+        'egg' => 'egg-oil',
+        'neem' => 'neem',
+        'refined-oil' => 'oil',
+        'kitchen-oil' => 'oil',
+        'alcohol' => 'alcohol',
+        'soda' => 'soda',
+        'peroxide' => 'peroxide',
+        'essential-oil' => 'essential',
+        'true-soap' => 'soap',
+        'detergent' => 'detergent',
+    ],
 ];

@@ -13,6 +13,8 @@ final readonly class ComposedAnswer
     /**
      * @param list<HeardAnswer> $lines
      * @param array<string, mixed> $document
+     * @param array<string, mixed> $method
+     * @param list<string> $worksOn
      * @param list<string> $strength
      * @param list<WrittenVerdict> $verdicts
      */
@@ -22,6 +24,13 @@ final readonly class ComposedAnswer
         /** null */
         #[Shape(ref: 'RecipeDocument')]
         public ?array $document,
+        /** How it is used, as is proposed from what is in it; null while there is no recipe, and for a stock. */
+        #[Shape(ref: 'MethodDocument')]
+        public ?array $method,
+        /** The same in a sentence or two. */
+        public string $used,
+        /** What something in it works on. */
+        public array $worksOn,
         public array $strength,
         public array $verdicts,
     ) {}

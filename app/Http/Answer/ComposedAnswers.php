@@ -7,10 +7,12 @@ namespace App\Http\Answer;
 use App\Http\Input\ComposeInput;
 use App\Records\Kitchenware;
 use App\Records\RecipeShelf;
+use IdleMixer\Core\Choice\EffectCatalogue;
 use IdleMixer\Core\Failure;
 use IdleMixer\Core\Gate\Gate;
 use IdleMixer\Core\Gate\Question;
 use IdleMixer\Core\Gate\SprayNow;
+use IdleMixer\Core\Method\MethodWriter;
 use IdleMixer\Core\Mix\Formulator;
 use IdleMixer\Core\Mix\Strengths;
 use IdleMixer\Core\Phrase\Heard;
@@ -23,6 +25,8 @@ use IdleMixer\Core\Recipe\RecipeWriter;
 use IdleMixer\Core\Recipe\Slug;
 use IdleMixer\Core\Safety\Circumstances;
 use IdleMixer\Core\Safety\Target;
+use IdleMixer\Core\Trouble\TroubleCatalogue;
+use IdleMixer\Core\Wording\MethodWords;
 use IdleMixer\Core\Wording\PhraseWords;
 use IdleMixer\Core\Writing\MixtureWriter;
 use IdleMixer\Core\Writing\VerdictWriter;
@@ -39,6 +43,8 @@ final readonly class ComposedAnswers
         private Gate $gate,
         private VerdictWriter $verdicts,
         private Formulator $formulator,
+        private TroubleCatalogue $troubles,
+        private EffectCatalogue $effects,
     ) {}
 
     public function of(ComposeInput $input): ComposedAnswer
@@ -57,7 +63,21 @@ final readonly class ComposedAnswers
             [$recipe, $problem] = [null, $failure->getMessage()];
         }
 
-        return new ComposedAnswer($said, $problem, $recipe === null ? null : RecipeWriter::write($recipe), ...$this->judged($recipe));
+        $method = $recipe === null || $recipe->use === RecipeUse::Stock ? null : $this->shipped->methodOf($recipe);
+
+        return new ComposedAnswer($said, $problem, $recipe === null ? null : RecipeWriter::write($recipe), $method === null ? null : MethodWriter::write($method), $method === null ? '' : implode(' ', [...MethodWords::afterwards($method), MethodWords::rhythm($method)]), $recipe === null ? [] : $this->worksOn($recipe), ...$this->judged($recipe));
+    }
+
+    /** @return list<string> slugs of troubles */
+    private function worksOn(Recipe $recipe): array
+    {
+        $ways = $this->shipped->practiceOf($recipe)->ways;
+
+        return array_values(array_filter($this->troubles->pestSlugs(), function (string $slug) use ($ways): bool {
+            $trouble = $this->troubles->trouble($slug);
+
+            return array_filter($trouble->stages, fn(string $stage): bool => $this->effects->of($trouble, $stage, $ways) !== []) !== [];
+        }));
     }
 
     private static function said(?Heard $heard, PhraseWords $words): HeardAnswer

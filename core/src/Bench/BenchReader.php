@@ -163,10 +163,10 @@ final readonly class BenchReader
         }, $node->items(1, self::MAX_MEASURES, 'measures'));
     }
 
-    /** What is known of a recipe where it is shipped; null where it is one's own. */
+    /** What is known of a recipe where it is shipped, or its document says how it is used; null elsewhere. */
     public function practice(Recipe $recipe): ?Practice
     {
-        return $this->shipped->has($recipe->slug) ? $this->shipped->practice($recipe->slug) : null;
+        return $this->shipped->has($recipe->slug) || $recipe->method !== null ? $this->shipped->practiceOf($recipe) : null;
     }
 
     /** @throws InvalidDocument when it is out of bounds */

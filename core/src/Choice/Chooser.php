@@ -56,7 +56,7 @@ final readonly class Chooser
 
     public function choose(Situation $situation): Choice
     {
-        $options = array_map(fn(Recipe $recipe): Option => $this->option($recipe, $situation), $this->recipes);
+        $options = array_map(fn(Recipe $recipe): Option => $this->option($recipe, $situation), [...$this->recipes, ...$situation->recipes]);
         $proposed = array_values(array_filter($options, static fn(Option $option): bool => $option->isProposed()));
         usort($proposed, static fn(Option $a, Option $b): int => self::rank($b) <=> self::rank($a));
 
@@ -75,7 +75,7 @@ final readonly class Chooser
 
     private function option(Recipe $recipe, Situation $situation): Option
     {
-        $practice = $this->catalogue->practice($recipe->slug);
+        $practice = $this->catalogue->practiceOf($recipe);
         $effects = $this->effects->of($situation->trouble, $situation->stage, $practice->ways);
         $mixture = $this->formulator->onBasis($recipe);
         $fairLook = $this->fairLook->of($mixture, $recipe->use, ! $situation->plant->isEmptyBed(), $situation->trouble->kind)->judged->value;

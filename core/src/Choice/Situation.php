@@ -7,6 +7,7 @@ namespace IdleMixer\Core\Choice;
 use IdleMixer\Core\Gate\Whom;
 use IdleMixer\Core\Plant\PlantNow;
 use IdleMixer\Core\Plant\Site;
+use IdleMixer\Core\Recipe\Recipe;
 use IdleMixer\Core\Trouble\Trouble;
 
 /** Everything that a choice of spray hangs on. */
@@ -20,6 +21,7 @@ final readonly class Situation
      * @param float|null               $hardness mg/L as CaCO3; null when unknown
      * @param list<string>|null        $cupboard ingredients at hand; null when nobody said
      * @param array<string, OwnResult> $own      what this household found, by slug of the recipe
+     * @param list<Recipe>             $recipes  of its own, to be chosen from like any other
      */
     public function __construct(
         public Trouble $trouble,
@@ -31,6 +33,7 @@ final readonly class Situation
         public ?float $hardness = null,
         public ?array $cupboard = null,
         public array $own = [],
+        public array $recipes = [],
     ) {
         $this->plant = $whom->plant;
     }

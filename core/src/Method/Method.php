@@ -90,6 +90,12 @@ final readonly class Method
         return $this->rinse === Rinse::NextDay;
     }
 
+    /** The same, proposed for a recipe of one's own: what that is against nobody knows, and no school has it in turn. */
+    public function proposed(): self
+    {
+        return new self($this->surface, $this->agitation, $this->vessel, $this->before, $this->wet, $this->soakMinutes, $this->brush, $this->secondSoakMinutes, $this->rinse, $this->after, $this->everyDays, $this->inARow, [], [], $this->firstLookHours, $this->judgeHours, $this->lastsDays, $this->source, $this->wideDays, $this->thenAfter, $this->thenDays, $this->rinseFrom);
+    }
+
     /** Whether there is anything to wait for before it may dry. */
     public function soaks(): bool
     {

@@ -75,7 +75,7 @@ final readonly class RecipeCatalogue
      */
     public function methodOf(Recipe $recipe): Method
     {
-        $known = $this->method($this->has($recipe->slug) ? $recipe->slug : $this->likest($recipe));
+        $known = $this->has($recipe->slug) ? $this->method($recipe->slug) : $this->method($this->likest($recipe))->proposed();
 
         return $recipe->method === null ? $known : MethodReader::read($recipe->method, $known);
     }
@@ -89,7 +89,22 @@ final readonly class RecipeCatalogue
     {
         $known = $this->practice($this->has($recipe->slug) ? $recipe->slug : $this->likest($recipe));
 
-        return $this->has($recipe->slug) && $recipe->method === null ? $known : new Practice($known->ways, $known->work, $known->waits, $known->source, $this->methodOf($recipe), $known->onlyWhereNothingGrows, $known->halfFor);
+        $ways = $this->ways($recipe);
+
+        return $this->has($recipe->slug) && $recipe->method === null ? $known : new Practice($ways === [] ? $known->ways : $ways, $known->work, $known->waits, $known->source, $this->methodOf($recipe), $known->onlyWhereNothingGrows, $known->halfFor);
+    }
+
+    /** @return list<string> how a recipe of one's own works, by what is in it, the main way first */
+    private function ways(Recipe $recipe): array
+    {
+        if ($this->has($recipe->slug)) {
+            return [];
+        }
+        /** @var array{ways: array<string, string>} $likeness */
+        $likeness = require self::LIKENESS;
+        $substances = array_map(static fn(Substance $one): string => $one->value, $recipe->substances());
+
+        return array_values(array_unique(array_intersect_key($likeness['ways'], array_flip($substances))));
     }
 
     /** Slug of the shipped spray that a recipe of one's own is most like. */

@@ -12,7 +12,7 @@ use IdleMixer\Core\Document\JsonText;
  */
 
 /** @return list<array{on: string, kind: string, recipe: string|null, value: float|int|null, clean: bool|null}> of lines like `3 round plain-soap`, `4 count 12`, `9 look clean` */
-function recordOf(string $lines): array
+function recordedAs(string $lines): array
 {
     $start = new DateTimeImmutable('2026-05-01');
 
@@ -34,7 +34,7 @@ function recordOf(string $lines): array
 it('goes on from what was recorded as a careful grower would', function (string $trouble, array $methods, int $today, string $record, string $state, string $code, string $next, array $more = []): void {
     /** @var array<string, mixed> $more */
     $start = new DateTimeImmutable('2026-05-01');
-    $course = Courses::shipped()->answer(JsonText::parse(json_encode(['trouble' => $trouble, 'methods' => $methods, 'start' => '2026-05-01', 'today' => $start->modify("+{$today} days")->format('Y-m-d'), 'pressure' => 'moderate', 'temperature_C' => 20, 'record' => recordOf($record), ...$more], \JSON_THROW_ON_ERROR)));
+    $course = Courses::shipped()->answer(JsonText::parse(json_encode(['trouble' => $trouble, 'methods' => $methods, 'start' => '2026-05-01', 'today' => $start->modify("+{$today} days")->format('Y-m-d'), 'pressure' => 'moderate', 'temperature_C' => 20, 'record' => recordedAs($record), ...$more], \JSON_THROW_ON_ERROR)));
     $rounds = array_values(array_filter($course['next'], static fn(array $act): bool => $act['kind'] === 'round'));
     $said = $rounds === [] ? '' : (int) $start->diff(new DateTimeImmutable($rounds[0]['on']))->format('%r%a') . " {$rounds[0]['recipe']}";
     expect([$course['state'], $course['code'], $said])->toBe([$state, $code, $next], $course['because']);

@@ -1,5 +1,5 @@
 import { afterEach, expect, it } from 'vitest';
-import { atTime, forField, fromField, fromNow, onDay, onShortDay, toField } from './time';
+import { atTime, dueFrom, forField, fromField, fromNow, onDay, onShortDay, toField } from './time';
 
 const now = new Date('2026-06-01T12:00:00Z');
 const at = (hours: number): string => new Date(now.getTime() + hours * 3_600_000).toISOString();
@@ -14,6 +14,27 @@ it.each([
     [168, 'in 7 days'],
 ])('says %f hours as people do', (hours, words) => {
     expect(fromNow(at(hours), now)).toBe(words);
+});
+
+// Common practice, no source: people say since when something is due, and do not count hours back.
+it.each([
+    ['2026-06-03T15:00', 'in 3 hours'],
+    ['2026-06-03T11:00', 'due now'],
+    ['2026-06-03T08:00', 'due since this morning'],
+    ['2026-06-03T02:00', 'due since last night'],
+    ['2026-06-02T19:30', 'due since last night'],
+    ['2026-06-02T05:00', 'due since yesterday'],
+    ['2026-06-01T05:00', 'due since Monday'],
+    ['2026-05-12T05:00', 'due since 12 May'],
+])('says of %s at noon of the third of June since when it is due', (due, words) => {
+    expect(dueFrom(new Date(due).toISOString(), new Date('2026-06-03T12:00'))).toBe(words);
+});
+
+it.each([
+    ['2026-06-03T12:30', 'due since midday'],
+    ['2026-06-03T18:00', 'due since this evening'],
+])('says of %s late in the evening since when it is due', (due, words) => {
+    expect(dueFrom(new Date(due).toISOString(), new Date('2026-06-03T22:00'))).toBe(words);
 });
 
 it('writes the local time as a field takes it', () => {

@@ -45,6 +45,36 @@ export function fromNow(instant: string, now: Date): string {
         : words.format(Math.round(minutes / 60 / 24), 'day');
 }
 
+const weekday = new Intl.DateTimeFormat(WRITTEN, { weekday: 'long' });
+const MORNING = 4;
+const NOON = 11;
+const LATE = 17;
+const LATELY = 7;
+
+/** "in 5 hours", "due since last night": nobody counts back thirty-one hours. */
+export function dueFrom(instant: string, now: Date): string {
+    const due = new Date(instant);
+    if (due.getTime() > now.getTime() - 90 * 60_000) {
+        return due > now ? fromNow(instant, now) : say('lib/time.due-now');
+    }
+    const midnight = (at: Date): number => new Date(at.getFullYear(), at.getMonth(), at.getDate()).getTime();
+    const days = Math.round((midnight(now) - midnight(due)) / (24 * HOUR));
+    const hour = due.getHours();
+    if ((days === 0 && hour < MORNING) || (days === 1 && hour >= LATE)) {
+        return say('lib/time.due-since-last-night');
+    }
+    if (days === 0) {
+        return hour < NOON
+            ? say('lib/time.due-since-this-morning')
+            : hour < LATE
+              ? say('lib/time.due-since-midday')
+              : say('lib/time.due-since-this-evening');
+    }
+    return days === 1
+        ? say('lib/time.due-since-yesterday')
+        : say('lib/time.due-since', { day: days < LATELY ? weekday.format(due) : shortDay.format(due) });
+}
+
 /** The local time as a field of the kind `datetime-local` takes it. */
 export function forField(at: Date): string {
     const pad = (n: number): string => String(n).padStart(2, '0');

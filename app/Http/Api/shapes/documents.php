@@ -30,6 +30,7 @@ return [
         ],
     ],
     'RecipeDocument' => ['$ref' => 'schemas/recipe.schema.json'],
+    'MethodDocument' => ['$ref' => 'schemas/recipe.schema.json#/$defs/method'],
     'PlanRequest' => ['$ref' => 'schemas/plan-request.schema.json'],
     'Plan' => ['$ref' => 'schemas/plan.schema.json'],
     'GateRequest' => ['$ref' => 'schemas/gate-request.schema.json'],

@@ -19,5 +19,10 @@
 
 <Head title={say('recipes/write.write-recipe')}><a class="btn" href="/shed">{say('recipes/write.all-recipes')}</a></Head>
 <Waiting of={loaded}>
-    {#snippet children({ composing, catalogue, household })}<WriteForm {composing} {household} orders={catalogue.orders} />{/snippet}
+    {#snippet children({ composing, catalogue, household })}<WriteForm
+            {composing}
+            {household}
+            orders={catalogue.orders}
+            pests={catalogue.pests}
+        />{/snippet}
 </Waiting>

@@ -9,14 +9,16 @@
     import { navigate } from '../../routes';
     import type { Composing } from './composing.svelte';
     import HeardLine from './HeardLine.svelte';
+    import MethodForm from './MethodForm.svelte';
     import Versions from './Versions.svelte';
 
     interface Props {
         composing: Composing;
         household: Household;
         orders: Schemas['Catalogue']['orders'];
+        pests: Schemas['Pest'][];
     }
-    const { composing, household, orders }: Props = $props();
+    const { composing, household, orders, pests }: Props = $props();
     const sending = new Sending();
     const composed = $derived(composing.composed);
     const example = [
@@ -122,6 +124,12 @@
                     <p class="mt-3 text-lg font-bold" data-strength>{composed.strength.join(', ')}</p>
                 {/if}
             </div>
+            {#if composed.method !== null}<MethodForm
+                    method={composing.method}
+                    proposed={composed.method}
+                    used={composed.used}
+                    pests={pests.filter((one) => composed.worksOn.includes(one.slug))}
+                />{/if}
             {#if composed.verdicts.length > 0}
                 <div class="dish">
                     <h2 class="mb-2">{say('recipes/write-form.on-ordinary-plant')}</h2>

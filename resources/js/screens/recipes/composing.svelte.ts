@@ -2,6 +2,7 @@ import { api, taken, type Schemas } from '../../lib/client';
 import { Fault } from '../../lib/fault';
 import { Kept } from '../../lib/kept';
 import { Latest } from '../../lib/latest.svelte';
+import { MethodOf, type MethodDraft } from './method.svelte';
 
 type Use = Schemas['Composing']['use'];
 type Order = Schemas['Composing']['order'];
@@ -16,6 +17,7 @@ interface Draft {
     order: Order;
     notes: string;
     text: string;
+    method?: MethodDraft;
 }
 
 export interface Pattern {
@@ -31,6 +33,7 @@ export class Composing {
     order = $state<Order>('emulsifier-first');
     notes = $state('');
     text = $state('');
+    readonly method = new MethodOf();
     readonly #slug: string | null;
     /** Which version is written on from; 0 for a recipe of its own. */
     readonly #version: number;
@@ -63,6 +66,7 @@ export class Composing {
         this.order = recipe.document.order;
         this.notes = recipe.document.notes ?? '';
         this.text = recipe.typed.join('\n');
+        this.method.take(recipe.document.method);
     }
 
     get lines(): string[] {
@@ -95,7 +99,15 @@ export class Composing {
     }
 
     hear(body: Schemas['Composing']): void {
-        const draft: Draft = { key: this.#key, name: body.name, use: body.use, order: body.order, notes: body.notes, text: this.text };
+        const draft: Draft = {
+            key: this.#key,
+            name: body.name,
+            use: body.use,
+            order: body.order,
+            notes: body.notes,
+            text: this.text,
+            method: $state.snapshot(this.method.draft),
+        };
         DRAFT.keep(draft);
         void this.#heard.ask(() => taken(api.POST('/api/compose', { body })));
     }
@@ -106,9 +118,9 @@ export class Composing {
         if (composed.document === null) {
             throw new Fault('/lines', say('recipes/composing.line-not-understood-yet-see'));
         }
-        const kept = await taken(
-            api.POST('/api/recipes', { params: { query: { basedOn: basedOn(this.#version) } }, body: composed.document }),
-        );
+        const method = this.method.document;
+        const body = method === undefined ? composed.document : { ...composed.document, version: 2 as const, method };
+        const kept = await taken(api.POST('/api/recipes', { params: { query: { basedOn: basedOn(this.#version) } }, body }));
         DRAFT.drop();
         return kept;
     }
@@ -117,6 +129,7 @@ export class Composing {
         const draft = DRAFT.read() as Draft | null;
         if (draft?.key === this.#key) {
             Object.assign(this, { name: draft.name, use: draft.use, order: draft.order, notes: draft.notes, text: draft.text });
+            this.method.draft = draft.method ?? {};
         }
     }
 }

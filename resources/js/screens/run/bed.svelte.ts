@@ -93,7 +93,9 @@ export class Bed {
         if (minutes === null) {
             return null;
         }
-        const sprayed = this.run.steps.filter((step) => (step.kind === 'plant' || step.kind === 'brush') && this.isDone(step)).map((step) => this.#doneAt(step));
+        const sprayed = this.run.steps
+            .filter((step) => (step.kind === 'plant' || step.kind === 'brush') && this.isDone(step))
+            .map((step) => this.#doneAt(step));
         return Math.max(...sprayed, 0) + minutes * MINUTE - (this.clock() - this.#ahead);
     }
 

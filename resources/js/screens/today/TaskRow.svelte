@@ -5,7 +5,7 @@
     import type { Schemas } from '../../lib/client';
     import { Sending } from '../../lib/sending.svelte';
     import { actPlace, placeOf } from '../../lib/tasks';
-    import { fromNow } from '../../lib/time';
+    import { dueFrom } from '../../lib/time';
     import FormFoot from '../../parts/FormFoot.svelte';
     import MoveForm from './MoveForm.svelte';
     import QuickCount from '../cases/QuickCount.svelte';
@@ -42,7 +42,7 @@
     <p class="min-w-56 flex-1">
         <a class="text-lg font-bold" href={place}>{task.text}</a>
         <span class={['text-sm whitespace-nowrap', task.urgency === 'overdue' ? 'text-error font-bold' : 'quiet']}
-            >{fromNow(task.dueAt, now)}</span
+            >{dueFrom(task.dueAt, now)}</span
         >
         {#each task.moves as move, i (i)}<span class="block text-sm" data-moved>{move}</span>{/each}
     </p>
