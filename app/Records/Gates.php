@@ -27,7 +27,7 @@ use IdleMixer\Core\Work\StandTest;
 /** Asks the gate whether what stands mixed may go on a plant of the notebook. */
 final readonly class Gates
 {
-    public function __construct(private Gate $gate, private Whoms $whoms, private BatchBook $book, private RecipeCatalogue $shipped, private ToleranceCatalogue $classes, private BatchFinisher $finisher) {}
+    public function __construct(private Gate $gate, private Whoms $whoms, private BatchBook $book, private RecipeCatalogue $shipped, private RecipeShelf $shelf, private ToleranceCatalogue $classes, private BatchFinisher $finisher) {}
 
     /** @param int|null $but a round that is left out, because it is the one that is asked about */
     public function ofBatch(Plant $plant, Batch $batch, DateTimeImmutable $now, ?int $but = null): Answer
@@ -57,7 +57,7 @@ final readonly class Gates
             $record->factor,
             $planned->bottleOf(Substance::Peroxide),
             BottleNow::since($batch->made_at, $batch->discard_at, $now, $made !== null, $batch->discarded_at !== null || $batch->used_up, StandTest::from($batch->stand_test), $batch->submission, self::hadWeedKiller($batch->sprayer), $record->water->temperature?->celsius(), $batch->made_at === null || $batch->keeping === Keeping::Strict->value ? null : $this->finisher->discardAt($batch, $record, Keeping::Strict, $batch->made_at)),
-            $practice !== null && $practice->method->isRinsedNextDay(),
+            $this->shelf->method($batch->recipeVersion)->isRinsedNextDay(),
             $planned->grades(),
         );
     }

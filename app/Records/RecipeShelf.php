@@ -7,6 +7,7 @@ namespace App\Records;
 use App\Models\Recipe;
 use App\Models\RecipeVersion;
 use IdleMixer\Core\Document\JsonText;
+use IdleMixer\Core\Method\Method;
 use IdleMixer\Core\Recipe\Recipe as RecipeDocument;
 use IdleMixer\Core\Recipe\RecipeCatalogue;
 use IdleMixer\Core\Recipe\RecipeReader;
@@ -57,6 +58,14 @@ final readonly class RecipeShelf
         }
 
         return $version;
+    }
+
+    /** How what was mixed of a version is used. */
+    public function method(RecipeVersion $version): Method
+    {
+        $slug = $version->recipe->slug;
+
+        return $this->shipped->has($slug) ? $this->shipped->method($slug) : $this->shipped->methodOf($this->read($version));
     }
 
     public function read(RecipeVersion $version): RecipeDocument

@@ -13,7 +13,6 @@ use IdleMixer\Core\Course\Pacing;
 use IdleMixer\Core\Method\Method;
 use IdleMixer\Core\Method\Pressure;
 use IdleMixer\Core\Mix\Mixture;
-use IdleMixer\Core\Recipe\RecipeCatalogue;
 use IdleMixer\Core\Schedule\BiologyCatalogue;
 use IdleMixer\Core\Work\AsMade;
 use IdleMixer\Core\Work\Load;
@@ -21,7 +20,7 @@ use IdleMixer\Core\Work\Load;
 /** How bad a case is, and so how many days lie between its rounds: the one place, for every screen. */
 final readonly class Rhythms
 {
-    public function __construct(private RecipeShelf $shelf, private RecipeCatalogue $recipes, private SeverityScale $scale, private BiologyCatalogue $biology, private BatchBook $book) {}
+    public function __construct(private RecipeShelf $shelf, private SeverityScale $scale, private BiologyCatalogue $biology, private BatchBook $book) {}
 
     /** As it was weighed; moderate until it was. */
     public function pressure(PestCase $case): Pressure
@@ -41,7 +40,7 @@ final readonly class Rhythms
     /** How its school uses what was mixed. */
     public function method(Batch $batch): Method
     {
-        return $this->recipes->methodOf($this->shelf->read($batch->recipeVersion));
+        return $this->shelf->method($batch->recipeVersion);
     }
 
     /** Days to the next round with a method; null where it is done once. */

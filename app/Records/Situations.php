@@ -7,6 +7,7 @@ namespace App\Records;
 use App\Models\PestCase;
 use App\Models\Plant;
 use App\Models\Round;
+use App\Models\Stale;
 use DateTimeImmutable;
 use IdleMixer\Core\Choice\Severity;
 use IdleMixer\Core\Choice\SeverityScale;
@@ -49,6 +50,13 @@ final readonly class Situations
             $this->own->against($case->pest),
             $this->shelf->own(),
         );
+    }
+
+    /** What was said of a case is kept with it; how bad it is sets the days of its rounds. */
+    public function note(PestCase $case, string $said): void
+    {
+        $case->update(['situation' => $said]);
+        Stale::case($case->id);
     }
 
     /** What was said of the plant once is kept with it: what was sprayed on it lately, and what marks its kind. */

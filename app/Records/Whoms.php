@@ -20,13 +20,12 @@ use IdleMixer\Core\Plant\PlantNow;
 use IdleMixer\Core\Plant\Site;
 use IdleMixer\Core\Plant\Stage;
 use IdleMixer\Core\Plant\ToleranceCatalogue;
-use IdleMixer\Core\Recipe\RecipeCatalogue;
 use IdleMixer\Core\Schedule\PlantCalendar;
 
 /** Reads a plant of the notebook as it is today, what it had, and what is proven on its kind: the one place, for every screen. */
 final readonly class Whoms
 {
-    public function __construct(private ToleranceCatalogue $classes, private KindCatalogue $kinds, private RecipeCatalogue $shipped, private BatchBook $book, private Proofs $proofs) {}
+    public function __construct(private ToleranceCatalogue $classes, private KindCatalogue $kinds, private RecipeShelf $shelf, private BatchBook $book, private Proofs $proofs) {}
 
     /** @param int|null $but a round that is left out, because it is the one that is asked about */
     public function of(Plant $plant, DateTimeImmutable $now, ?int $but = null): Whom
@@ -120,13 +119,12 @@ final readonly class Whoms
                 continue;
             }
             $spray = $this->book->judged($round->batch);
-            $slug = $round->batch->recipeVersion->recipe->slug;
             $had[] = new HadRound(
                 max(0.0, ($now->getTimestamp() - $round->sprayed_at->getTimestamp()) / 86_400.0),
                 $this->book->use($round->batch),
                 $spray === null ? $this->planned($round) : Strengths::ofComposition($spray),
                 $spray,
-                $round->wasRinsed() || ($this->shipped->has($slug) && $this->shipped->method($slug)->isRinsedNextDay()),
+                $round->wasRinsed() || $this->shelf->method($round->batch->recipeVersion)->isRinsedNextDay(),
                 is_numeric($burnt) ? (float) $burnt : null,
                 $own,
             );

@@ -68,3 +68,25 @@ it('tells every move and every event of a sprayer with its history', function ()
             ->and(Notebook::put("{$record}/taken-back", ['basedOn' => 2, 'takenBack' => false])->status)->toBe(200);
     }
 });
+
+// Common practice, no source: soap every seven days when it is light, every five, every four when it is bad; neem weekly, and every four.
+it('comes back the sooner the worse it is, by the last count, and by what was said where nobody counted', function (string $recipe, array $days): void {
+    $case = Notebook::case(Notebook::plant());
+    $batch = Notebook::mixed($case, ['recipe' => $recipe, 'make' => ['amount' => 1, 'unit' => 'L']]);
+    Notebook::post("/api/cases/{$case}/rounds", ['submission' => Notebook::submission(), 'batchId' => $batch, 'override' => 'x']);
+    $next = static fn(): int => (int) (new DateTimeImmutable('2026-06-01'))->diff(new DateTimeImmutable(substr(array_values(array_filter(array_map(static fn(mixed $one): string => is_array($one) && $one['kind'] === 'next-round' && is_string($one['plannedAt']) ? $one['plannedAt'] : '', Notebook::get("/api/cases/{$case}")->list('next')), static fn(string $at): bool => $at !== ''))[0] ?? '', 0, 10)))->format('%a');
+    $said = Notebook::get("/api/cases/{$case}")->at('situation');
+    assert(is_array($said));
+    $got = [];
+    foreach (['light', 'moderate', 'heavy'] as $severity) {
+        Notebook::post("/api/cases/{$case}/choice", json_encode([...$said, 'severity' => $severity], \JSON_THROW_ON_ERROR));
+        $got[] = $next();
+    }
+    expect($got)->toBe($days);
+    $got = [];
+    foreach ([4, 40, 400] as $counted) {
+        Notebook::post("/api/cases/{$case}/counts", ['submission' => Notebook::submission(), 'value' => $counted]);
+        $got[] = $next();
+    }
+    expect($got)->toBe($days);
+})->with([['plain-soap', [7, 5, 4]], ['neem-leaf-quart', [7, 7, 4]], ['egg-and-oil-milk', [7, 5, 5]]]);

@@ -35,7 +35,7 @@ final readonly class CaseChoiceController
         $case = $this->find($id);
         $body = Body::of($request);
         $said = SituationInput::read($body, $situations->trouble($case), $situations->ingredients());
-        $case->update(['situation' => $body->json()]);
+        $situations->note($case, $body->json());
         $situations->keep($case->plant, $said, $this->clock->now());
 
         return new JsonResponse($choice->of($situations->of($case, $said, $this->clock->now())));

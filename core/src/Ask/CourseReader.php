@@ -60,6 +60,7 @@ final readonly class CourseReader
         $plant = $this->plant($object->filled('plant'));
         $methods = array_map(fn(Node $item): CourseMethod => $this->methods->of($this->recipes->recipe($item), $trouble, $stage, $plant), $object->get('methods')->items(1, ScheduleLines::MOST_IN_TURN['value'], 'methods'));
         assert($methods !== []);
+        $today = $day($object->filled('today')) ?? 0;
         $pressure = $object->filled('pressure');
         [$hours, $until] = $this->hours($object, $methods[0], $plant, $start, $local);
 
@@ -68,7 +69,7 @@ final readonly class CourseReader
             $plant,
             $methods,
             $pressure === null ? Pressure::Moderate : Pressure::from($pressure->word(array_column(Pressure::cases(), 'value'), 'pressure')),
-            $day($object->filled('today')) ?? 0,
+            $today,
             self::celsius($object->filled('temperature_C')),
             $object->filled('everyDays')?->whole(1, ScheduleLines::LONGEST_PACE['value']),
             $day($object->filled('budBreak')),
@@ -77,6 +78,7 @@ final readonly class CourseReader
             $this->record($object->filled('record'), $methods, $day),
             $hours,
             $until,
+            seasonBegan: (int) $start->diff($start->modify("+{$today} days")->modify('first day of January'))->format('%r%a'),
         ), $start];
     }
 

@@ -44,6 +44,17 @@ final readonly class EffectCatalogue
         return $found;
     }
 
+    /**
+     * Whether anything of it works.
+     *
+     * @param string       $trouble slug
+     * @param list<string> $ways
+     */
+    public function does(string $trouble, string $stage, array $ways): bool
+    {
+        return array_intersect_key($this->rows[$trouble][$stage] ?? [], array_flip($ways)) !== [];
+    }
+
     /** 2 to 9: three for killing, two for holding back, times how sure that is. */
     public static function weight(Effect $effect): int
     {

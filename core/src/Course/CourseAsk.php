@@ -40,6 +40,8 @@ final readonly class CourseAsk
         /** The day until which the weather is told. */
         public ?int $toldUntil = null,
         public ?Settled $settled = null,
+        /** The first day of this season: of the year that today is of; below 0 where that was before the start. */
+        public int $seasonBegan = 0,
     ) {}
 
     /** @return list<Recorded> earliest first */

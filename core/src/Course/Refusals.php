@@ -119,7 +119,7 @@ final readonly class Refusals
 
     private function named(CourseAsk $ask): string
     {
-        return implode(', ', array_slice(array_values($this->working($ask)), 0, self::NAMED));
+        return implode(', ', array_map(fn(string $slug): string => $this->shipped->get($slug)->name, array_slice($this->working($ask), 0, self::NAMED)));
     }
 
     /** Whether some spray does something to another stage of it. */
@@ -128,7 +128,7 @@ final readonly class Refusals
         return $ask->trouble !== null && $this->against($ask, $ask->trouble->stages) !== [];
     }
 
-    /** @return array<string, string> names of shipped sprays that work on it as it is, by slug */
+    /** @return list<string> slugs of shipped sprays that work on it as it is */
     private function working(CourseAsk $ask): array
     {
         return $ask->trouble === null ? [] : $this->against($ask, $ask->stage === null ? $ask->trouble->stages : [$ask->stage]);
@@ -137,20 +137,19 @@ final readonly class Refusals
     /**
      * @param list<string> $stages
      *
-     * @return array<string, string>
+     * @return list<string>
      */
     private function against(CourseAsk $ask, array $stages): array
     {
-        $names = [];
-        foreach ($ask->trouble === null ? [] : $this->shipped->slugs() as $slug) {
-            $ways = $this->shipped->practice($slug)->ways;
-            foreach ($stages as $stage) {
-                if ($ask->trouble !== null && $this->effects->of($ask->trouble, $stage, $ways) !== []) {
-                    $names[$slug] = $this->shipped->get($slug)->name;
-                }
-            }
+        $trouble = $ask->trouble;
+        if ($trouble === null) {
+            return [];
         }
 
-        return $names;
+        return array_values(array_filter($this->shipped->slugs(), function (string $slug) use ($trouble, $stages): bool {
+            $ways = $this->shipped->practice($slug)->ways;
+
+            return array_filter($stages, fn(string $stage): bool => $this->effects->does($trouble->slug, $stage, $ways)) !== [];
+        }));
     }
 }

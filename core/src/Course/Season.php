@@ -30,7 +30,7 @@ final readonly class Season
                 $used[$code] ??= 0;
             }
         }
-        foreach ($ask->rounds() as $round) {
+        foreach (array_filter($ask->rounds(), static fn(Recorded $one): bool => $one->day >= $ask->seasonBegan) as $round) {
             $method = $ask->method($round->recipe);
             foreach ($method === null ? [] : self::codes($method) as $code) {
                 $used[$code] = ($used[$code] ?? 0) + 1;

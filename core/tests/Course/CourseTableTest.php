@@ -168,5 +168,7 @@ it('counts what of a season is used, and changes when it is used up', function (
     $had = array_map(static fn(int $i): array => ['on' => (new DateTimeImmutable('2026-05-01'))->modify('+' . 7 * $i . ' days')->format('Y-m-d'), 'kind' => 'round', 'recipe' => 'plain-soap'], range(0, 11));
     $course = courseOf('aphids', 'plain-soap', ['record' => $had, 'today' => '2026-08-01']);
     expect($course['limits'])->toBe([['code' => 'soap', 'used' => 12, 'of' => 12]])->and([$course['state'], $course['code']])->toBe(['change', 'season-used'])
-        ->and(courseOf('aphids', 'plain-soap', ['record' => array_slice($had, 0, 2), 'today' => '2026-05-09'])['limits'])->toBe([['code' => 'soap', 'used' => 2, 'of' => 12]]);
+        ->and(courseOf('aphids', 'plain-soap', ['record' => array_slice($had, 0, 2), 'today' => '2026-05-09'])['limits'])->toBe([['code' => 'soap', 'used' => 2, 'of' => 12]])
+        // A new year is a new season.
+        ->and(courseOf('aphids', 'plain-soap', ['record' => $had, 'today' => '2027-03-01'])['limits'])->toBe([['code' => 'soap', 'used' => 0, 'of' => 12]]);
 });

@@ -25,7 +25,7 @@ function recordedAs(string $lines): array
             'recipe' => in_array($kind, ['round'], true) && $what !== '' ? $what : null,
             'value' => is_numeric($what) ? (float) $what : null,
             'clean' => match ($what) {
-                'clean' => true, 'found' => false, default => null
+                'clean' => true, 'found' => false, default => null,
             },
         ];
     }, $lines === '' ? [] : explode(',', $lines));
