@@ -172,3 +172,25 @@ it('counts what of a season is used, and changes when it is used up', function (
         // A new year is a new season.
         ->and(courseOf('aphids', 'plain-soap', ['record' => $had, 'today' => '2027-03-01'])['limits'])->toBe([['code' => 'soap', 'used' => 0, 'of' => 12]]);
 });
+
+/*
+ * The weather to come, hour by hour from 1 May at 50° N: 18 °C, no wind, half a sky of cloud. Common practice, no source: nothing is sprayed in
+ * the sun or the rain, soap wants four dry hours; where no hour may have it, it waits, and says until when.
+ */
+it('puts a round where its hours are', function (array $wet, string $state, string $code, ?string $on): void {
+    $hours = [];
+    for ($i = 0; $i < 72; ++$i) {
+        $hours[] = ['at' => (new DateTimeImmutable('2026-05-01T00:00:00Z'))->modify("+{$i} hours")->format('Y-m-d\TH:i:s\Z'), 'temperature_C' => 18, 'humidity_percent' => 60, 'wind_kmh' => 2, 'rain_mm' => in_array(intdiv($i, 24), $wet, true) ? 2 : 0, 'cloud_percent' => 50];
+    }
+    $course = courseOf('aphids', 'plain-soap', ['place' => ['latitude' => 50, 'longitude' => 10, 'zone' => 'UTC'], 'hours' => $hours]);
+    $round = array_values(array_filter($course['next'], static fn(array $act): bool => $act['kind'] === 'round'))[0] ?? ['on' => null, 'from' => '', 'to' => ''];
+    expect([$course['state'], $course['code'], $round['on']])->toBe([$state, $code, $on], $course['because']);
+    if ($code !== 'no-good-hour') {
+        expect($round['from'])->toStartWith("{$on}T")->and($round['to'] > $round['from'])->toBeTrue();
+    }
+})->with([
+    'dry' => [[], 'go-on', 'on-its-day', '2026-05-01'],
+    'the first day wet' => [[0], 'wait', 'better-hour', '2026-05-02'],
+    'two days wet' => [[0, 1], 'wait', 'better-hour', '2026-05-03'],
+    'wet as far as is told' => [[0, 1, 2], 'wait', 'no-good-hour', '2026-05-04'],
+]);
