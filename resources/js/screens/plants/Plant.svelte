@@ -46,6 +46,8 @@
         <p class="quiet -mt-3 mb-3">
             {[
                 plant.kind,
+                plant.variety,
+                plant.rare ? say('plants/plant.rare') : '',
                 plant.toleranceName.toLowerCase(),
                 plant.place,
                 plant.size,
