@@ -25,13 +25,13 @@ function keysOf(RunPlan $plan, array $tapped = []): array
 }
 
 /** @param int|null $standing loads that stood mixed when the walk began, null for all; `$mixed` those that are mixed by now */
-function planFor(string $slug, int $loads = 1, bool $rinses = false, ?int $standing = null, ?int $mixed = null, bool $byHand = false): RunPlan
+function planFor(string $slug, int $loads = 1, bool $rinses = false, ?int $standing = null, ?int $mixed = null, bool $byHand = false, bool $inBucket = false): RunPlan
 {
     $catalogue = RecipeCatalogue::shipped();
 
     $made = (new Formulator())->scaledTo(Amount::of(1.0, Unit::Litre)->volume(), $catalogue->get($slug));
 
-    return RunPlan::of(new RunLoads(array_fill(0, max(1, $loads), '1 L'), $standing ?? $loads, $mixed ?? $standing ?? $loads), [7 => 'Rose', 3 => 'Lemon', 9 => 'Bay'], RunSpray::of($catalogue->get($slug)->use, Load::of($made, Kit::kitchen()->planner()), $catalogue->method($slug), $byHand), $rinses);
+    return RunPlan::of(new RunLoads(array_fill(0, max(1, $loads), '1 L'), $standing ?? $loads, $mixed ?? $standing ?? $loads), [7 => 'Rose', 3 => 'Lemon', 9 => 'Bay'], RunSpray::of($catalogue->get($slug)->use, Load::of($made, Kit::kitchen()->planner()), $catalogue->method($slug), $byHand, $inBucket), $rinses);
 }
 
 // Common practice, no source: gloves, knock back, look at the mix, fill, shake, plant by plant, soak and brush and rinse by school,
@@ -154,3 +154,12 @@ it('says what too much oil looks like, and nothing of oil where there is none', 
     $step = array_values(array_filter(planFor($slug)->steps([]), static fn(RunStep $one): bool => $one->key === 'plant-7'))[0];
     expect(str_contains(RunWords::shipped()->step($step, [])['more'], 'fingertip'))->toBe($shine);
 })->with([['fine-paraffin-mist', true], ['neem-leaf-quart', true], ['plain-soap', false], ['mild-alcohol', false]]);
+
+// Common practice, no source: what is mixed in a bucket fills a small sprayer more than once, and is stirred each time.
+it('fills the sprayer from the bucket that it was mixed in', function (): void {
+    $steps = planFor('plain-soap', inBucket: true)->steps([]);
+    $said = array_map(static fn(RunStep $step): string => implode(' ', RunWords::shipped()->step($step, [])), $steps);
+    expect(array_slice(keysOf(planFor('plain-soap', inBucket: true)), 2, 3))->toBe(['check', 'from-bucket', 'shake-1'])
+        ->and($said[3])->toContain('Stir the bucket')->toContain('nothing new is mixed')
+        ->and(keysOf(planFor('weak-pot-drench', inBucket: true)))->not->toContain('from-bucket');
+});

@@ -8,6 +8,7 @@ use IdleMixer\Core\Recipe\MixingOrder;
 use IdleMixer\Core\Recipe\RecipeCatalogue;
 use IdleMixer\Core\Tests\Support\Plans;
 use IdleMixer\Core\Wording\Sentences;
+use IdleMixer\Core\Words\Say;
 use IdleMixer\Core\Work\Load;
 use IdleMixer\Core\Work\Step;
 use IdleMixer\Core\Work\StepCode;
@@ -166,3 +167,20 @@ it('goes by the half mark only where the half is there', function (float $litres
     $steps = array_column(Plans::shipped('neem-leaf-quart', $litres, 'L', ['sprayer' => ['amount' => 1, 'unit' => 'L']])->groups[0]->steps, 'code');
     expect(in_array(StepCode::FirstWaterHalf, $steps, true))->toBe($marked)->and(in_array(StepCode::FirstWater, $steps, true))->toBe(! $marked);
 })->with([[1.0, true], [0.96, true], [0.945, false], [0.5, false]]);
+
+// Common practice, no source: a bucket, a jug and a can stand open, so what is in them is stirred and never closed or shaken; the premix of a
+// cup and of a jar is let down into them the same way. A dry powder of soap bark is soaked before it is measured.
+it('stirs what stands open, and closes nothing that cannot be closed', function (string $recipe, array $more, array $codes): void {
+    $steps = Plans::shipped($recipe, 4, 'L', $more)->groups[0]->steps;
+    expect(array_map(static fn(Step $step): string => $step->code->value, $steps))->toBe($codes);
+    foreach ($steps as $step) {
+        $words = Say::words('steps')[$step->code->value];
+        expect($words)->not->toContain('Close it')->not->toContain('close it')->not->toContain('the sprayer slowly');
+    }
+    // Half the water, the lines, and to the mark: as much stands in it in the end as in a sprayer.
+    expect(max(array_map(static fn(Step $step): float => $step->levelAfter, $steps)))->toBeGreaterThan(3900.0);
+})->with([
+    'whipped neem for a small sprayer, mixed in a bucket' => ['true-neem-emulsion', ['inBucket' => true], ['protect', 'warm-neem', 'soak-bark', 'add-jar', 'add-jar', 'splash', 'open-water', 'let-down-open', 'open-top-up', 'stand-test', 'label', 'wash-sprayer']],
+    'a drench, in its can' => ['empty-bed-neem-drench', [], ['protect', 'warm-neem', 'open-water', 'add-open', 'add-open', 'whisk-open', 'open-top-up', 'stand-test', 'label', 'wash-can']],
+    'a premix in a cup, into a bucket' => ['soda-leaf-spray', ['inBucket' => true], ['protect', 'cup-water', 'add-cup', 'add-cup', 'add-cup', 'stir-cup', 'open-water', 'pour-cup-open', 'whisk-open', 'open-top-up', 'stand-test', 'label', 'wash-sprayer']],
+]);
