@@ -20,6 +20,11 @@ use IdleMixer\Core\Weather\SprayWants;
 /** The one answer to what comes next: lays out a course from its start, and says how it stands today. */
 final readonly class CoursePlanner
 {
+    /** Why a method of the course is left out: it does nothing to what is there, or a season has had enough of it. */
+    private const USELESS = 'useless';
+
+    private const USED_UP = 'used-up';
+
     public function __construct(
         private CourseMethods $methods,
         private Turns $turns,
@@ -39,7 +44,7 @@ final readonly class CoursePlanner
     public function plan(CourseAsk $ask): Course
     {
         $biology = $ask->trouble === null ? null : $this->biology->of($ask->trouble->slug);
-        $names = $barred = $rotation = [];
+        $names = $barred = $rotation = $left = [];
         foreach ($ask->methods as $method) {
             $slug = $method->recipe->slug;
             $names[$slug] = $method->recipe->name;
@@ -48,16 +53,19 @@ final readonly class CoursePlanner
                 $barred[$slug] = $method->stop;
             } elseif ($ask->settled !== null || $this->isUsable($method, $ask)) {
                 $rotation[$slug] = $this->methods->inTurn($method, $ask->pressure, $ask->trouble, $biology, count($ask->methods) > 1 ? null : $ask->celsius, $ask->everyDays);
+            } else {
+                $left[] = new Act(0, ActKind::Look, $slug, $method->effects === [] && $ask->trouble !== null ? self::USELESS : self::USED_UP, ['day' => 0]);
             }
         }
+        $left = [...self::barredActs($barred), ...$left];
         $limits = $this->season->used($ask);
         $refusal = $ask->settled === null ? $this->refusals->of($ask, $rotation) : null;
         if ($refusal !== null) {
-            return new Course($refusal->state, $refusal->because, $refusal->args, $refusal->next, self::sorted([...self::had($ask), ...self::barredActs($barred), ...$refusal->next]), [], $barred, $names, null, $limits, $refusal->nearest);
+            return new Course($refusal->state, $refusal->because, $refusal->args, $refusal->next, self::sorted([...self::had($ask), ...$left, ...$refusal->next]), [], $barred, $names, null, $limits, $refusal->nearest);
         }
         $standing = Standing::of($ask, $rotation, $biology, $this->judged->rounds($ask), $this->pacing(), new PutOff($ask, $this->wants));
 
-        return $this->laid($ask, $standing, $rotation, $biology, $barred, $names, $limits);
+        return $this->laid($ask, $standing, $rotation, $biology, $barred, $names, $limits, $left);
     }
 
     private function pacing(): RoundsAhead
@@ -79,16 +87,17 @@ final readonly class CoursePlanner
      * @param array<string, Verdict> $barred
      * @param array<string, string>                             $names
      * @param list<SeasonUse>                                   $limits
+     * @param list<Act>                                         $left     why methods are left out
      */
-    private function laid(CourseAsk $ask, Standing $standing, array $rotation, ?Biology $biology, array $barred, array $names, array $limits): Course
+    private function laid(CourseAsk $ask, Standing $standing, array $rotation, ?Biology $biology, array $barred, array $names, array $limits, array $left): Course
     {
         $development = $biology?->at($ask->celsius ?? ScheduleLines::USUAL_CELSIUS['value']);
         $rounds = $standing->rounds($this->pacing(), $development);
         $looks = $ask->pressure === Pressure::Prevention ? LooksBetween::beforeEach($rounds) : LooksBetween::around($rounds, $rotation, $ask->budBreak);
         // What is given up is told by its looks alone.
         $entries = $standing->isOver() ? array_values(array_filter($looks, static fn(Act $act): bool => $act->done || $act->kind !== ActKind::Round)) : $looks;
-        $entries = self::sorted([...self::barredActs($barred), ...self::inTheirHours($entries, $ask), ...$standing->more, ...self::counted($ask), ...self::chores($ask, $rounds, $standing)]);
-        $next = [...$standing->more, ...array_values(array_filter($entries, static fn(Act $act): bool => ! $act->done && $act->day >= $ask->today))];
+        $entries = self::sorted([...$left, ...self::inTheirHours($entries, $ask), ...$standing->more, ...self::counted($ask), ...self::chores($ask, $rounds, $standing)]);
+        $next = [...$standing->more, ...array_values(array_filter($entries, static fn(Act $act): bool => ! $act->done && $act->day >= $ask->today && ! in_array($act, $left, true)))];
         if ($next === []) {
             $next = [new Act($ask->today + ScheduleLines::WEEK['value'], ActKind::Look, null, 'weekly-look', ['day' => $ask->today + ScheduleLines::WEEK['value']])];
             $entries = self::sorted([...$entries, ...$next]);

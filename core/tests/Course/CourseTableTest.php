@@ -163,6 +163,15 @@ it('says what may be instead of what was chosen', function (): void {
         ->and(courseOf('aphids', 'plain-soap')['nearest'])->toBeNull();
 });
 
+// Common practice, no source: soap does nothing to grown mealybugs, alcohol does.
+it('leaves out what does nothing, says so, and goes on with what works', function (): void {
+    $course = courseOf('mealybugs', ['plain-soap', 'mild-alcohol'], ['pestStage' => 'adults']);
+    $said = array_column(array_filter($course['entries'], static fn(array $act): bool => $act['recipe'] === 'plain-soap'), 'because');
+    expect($course['state'])->toBe('go-on')->and($said)->toBe(['Plain soap spray does nothing to it as it is now: it is left out.'])
+        ->and(array_values(array_unique(array_column(array_filter($course['entries'], static fn(array $act): bool => $act['kind'] === 'round'), 'recipe'))))->toBe(['mild-alcohol'])
+        ->and(array_column($course['next'], 'recipe'))->not->toContain('plain-soap');
+});
+
 // Labels, from memory: oil 8, neem 8, soap 12, alcohol 8, soda 10, winter oil 2 in a season.
 it('counts what of a season is used, and changes when it is used up', function (): void {
     $had = array_map(static fn(int $i): array => ['on' => (new DateTimeImmutable('2026-05-01'))->modify('+' . 7 * $i . ' days')->format('Y-m-d'), 'kind' => 'round', 'recipe' => 'plain-soap'], range(0, 11));

@@ -29,6 +29,8 @@ return [
     'bud-look' => 'Day {day}: at bud break, look for crawlers and fresh blisters.',
     'season-look' => 'Day {day}: the season after shows what a winter oil was worth.',
     'no-prevention' => 'Nothing is sprayed as prevention with {recipe}: it is for an outbreak, it only works on what it wets. Look once a week instead.',
+    'useless' => '{recipe} does nothing to it as it is now: it is left out.',
+    'used-up' => 'A season has had enough rounds of {recipe}: it is left out.',
     'barred' => '{recipe} is not sprayed on this plant: {why}',
     'gap-last' => 'Eggs of day 0 hatch until day {last} at {celsius} °C: what hatches after the round of day {after} meets none.',
     'gap-between' => 'What hatches on these days is grown {nymph} later at {celsius} °C, before the round of day {next}. No gap is left up to {fit} apart.',
