@@ -78,7 +78,7 @@ final readonly class CourseReader
             $this->record($object->filled('record'), $methods, $day),
             $hours,
             $until,
-            seasonBegan: (int) $start->diff($start->modify("+{$today} days")->modify('first day of January'))->format('%r%a'),
+            seasonBegan: (int) $start->diff($start->setDate((int) $start->modify("{$today} days")->format('Y'), 1, 1))->format('%r%a'),
         ), $start];
     }
 
