@@ -11,7 +11,7 @@ use Illuminate\Support\Facades\DB;
 final class Stale
 {
     /** Of a batch, what its rounds hang on. */
-    private const OF_A_BATCH = ['made', 'name', 'made_at', 'stand_test', 'first_look_hours', 'fair_look_hours', 'repeat_days', 'taken_back_at'];
+    private const OF_A_BATCH = ['made', 'name', 'made_at', 'stand_test', 'first_look_hours', 'fair_look_hours', 'taken_back_at'];
 
     public static function mark(Correctable $saved): void
     {

@@ -7,9 +7,6 @@ namespace IdleMixer\Core\Data;
 /** Numbers that decide what is said of recipes, each with its source. */
 final class RecipeLines
 {
-    /** Between rounds of a recipe that nobody said more of; the interval met most often. */
-    public const USUAL_REPEAT = ['value' => 7, 'unit' => 'd', 'source' => 'practice'];
-
     /** From this many times as strong two recipes must not be taken for each other. */
     public const NOT_ALIKE_FROM = ['value' => 1.5, 'unit' => '1', 'source' => 'house'];
 

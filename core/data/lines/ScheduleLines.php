@@ -88,9 +88,6 @@ final class ScheduleLines
     /** Days between rounds as prevention, from what was seen to nothing found again and again. */
     public const PREVENTION_STEPS = ['value' => [7, 10, 14, 28], 'unit' => 'd', 'source' => 'practice'];
 
-    /** Days between rounds as prevention of a spray that nobody else knows. */
-    public const OWN_PREVENTION = ['value' => 14, 'unit' => 'd', 'source' => 'practice'];
-
     /** Weekly looks that stand for a prevention that there is none of. */
     public const WEEKLY_LOOKS = ['value' => 4, 'unit' => '1', 'source' => 'house'];
 

@@ -25,17 +25,7 @@ return [
         'source' => 'practice',
     ],
     'method' => [
-        'surface' => 'leaf',
-        'vessel' => 'sprayer',
-        'agitation' => 'shaken',
-        'before' => ['jet'],
-        'wet' => 'run-off',
-        'rinse' => 'next-day',
-        'after' => [],
-        'everyDays' => ['prevention' => null, 'light' => 7, 'moderate' => 4, 'heavy' => 2],
-        'inARow' => 3,
-        'inTurnWith' => [],
+        'as' => 'soap-and-kitchen-oil',
         'against' => ['aphids'],
-        'source' => 'practice',
     ],
 ];

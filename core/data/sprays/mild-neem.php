@@ -22,17 +22,8 @@ return [
         'source' => 'practice',
     ],
     'method' => [
-        'surface' => 'leaf',
-        'vessel' => 'sprayer',
-        'agitation' => 'shaken',
-        'before' => ['jet'],
-        'wet' => 'run-off',
-        'rinse' => 'no',
-        'after' => ['shade-till-dry'],
+        'as' => 'neem-on-leaves',
         'everyDays' => ['prevention' => 10, 'light' => 7, 'moderate' => 7, 'heavy' => 4],
-        'inARow' => 6,
-        'inTurnWith' => [],
         'against' => ['mealybugs'],
-        'source' => 'practice',
     ],
 ];

@@ -41,17 +41,8 @@ return [
         'source' => 'practice',
     ],
     'method' => [
-        'surface' => 'leaf',
-        'vessel' => 'sprayer',
-        'agitation' => 'shaken',
-        'before' => ['jet'],
-        'wet' => 'run-off',
+        'as' => 'soap-and-kitchen-oil',
         'rinse' => 'no',
-        'after' => [],
-        'everyDays' => ['prevention' => null, 'light' => 7, 'moderate' => 4, 'heavy' => 2],
-        'inARow' => 3,
-        'inTurnWith' => [],
         'against' => ['aphids', 'whitefly'],
-        'source' => 'practice',
     ],
 ];

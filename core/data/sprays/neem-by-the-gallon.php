@@ -22,17 +22,7 @@ return [
         'source' => 'practice',
     ],
     'method' => [
-        'surface' => 'leaf',
-        'vessel' => 'sprayer',
-        'agitation' => 'shaken',
-        'before' => ['jet'],
-        'wet' => 'run-off',
-        'rinse' => 'no',
-        'after' => ['shade-till-dry'],
-        'everyDays' => ['prevention' => 14, 'light' => 7, 'moderate' => 7, 'heavy' => 4],
-        'inARow' => 6,
-        'inTurnWith' => [],
+        'as' => 'neem-on-leaves',
         'against' => ['spider-mites', 'scale', 'powdery-mildew'],
-        'source' => 'practice',
     ],
 ];

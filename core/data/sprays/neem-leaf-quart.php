@@ -26,17 +26,7 @@ return [
         'half_for' => ['powdery-mildew'],
     ],
     'method' => [
-        'surface' => 'leaf',
-        'vessel' => 'sprayer',
-        'agitation' => 'shaken',
-        'before' => ['jet'],
-        'wet' => 'run-off',
-        'rinse' => 'no',
-        'after' => ['shade-till-dry'],
-        'everyDays' => ['prevention' => 14, 'light' => 7, 'moderate' => 7, 'heavy' => 4],
-        'inARow' => 6,
-        'inTurnWith' => [],
+        'as' => 'neem-on-leaves',
         'against' => ['aphids', 'mealybugs', 'whitefly', 'thrips', 'leaf-beetles', 'powdery-mildew'],
-        'source' => 'practice',
     ],
 ];

@@ -22,17 +22,9 @@ return [
         'source' => 'practice',
     ],
     'method' => [
-        'surface' => 'leaf',
-        'vessel' => 'sprayer',
+        'as' => 'soda-on-leaves',
         'agitation' => 'stirred',
-        'before' => ['strip'],
-        'wet' => 'drip',
-        'rinse' => 'no',
-        'after' => [],
-        'everyDays' => ['prevention' => 14, 'light' => 14, 'moderate' => 7, 'heavy' => 7],
-        'inARow' => 6,
         'inTurnWith' => ['soda-leaf-spray', 'weak-pot-drench'],
         'against' => ['early-blight', 'black-spot', 'rust'],
-        'source' => 'practice',
     ],
 ];

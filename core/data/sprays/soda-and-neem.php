@@ -26,17 +26,8 @@ return [
         'source' => 'practice',
     ],
     'method' => [
-        'surface' => 'leaf',
-        'vessel' => 'sprayer',
-        'agitation' => 'shaken',
-        'before' => ['strip'],
-        'wet' => 'drip',
-        'rinse' => 'no',
-        'after' => [],
+        'as' => 'soda-on-leaves',
         'everyDays' => ['prevention' => 14, 'light' => 7, 'moderate' => 7, 'heavy' => 7],
-        'inARow' => 6,
-        'inTurnWith' => [],
         'against' => ['powdery-mildew', 'black-spot', 'rust', 'aphids'],
-        'source' => 'practice',
     ],
 ];

@@ -26,17 +26,7 @@ return [
         'source' => 'practice',
     ],
     'method' => [
-        'surface' => 'leaf',
-        'vessel' => 'sprayer',
-        'agitation' => 'shaken',
-        'before' => ['strip'],
-        'wet' => 'drip',
-        'rinse' => 'no',
-        'after' => [],
-        'everyDays' => ['prevention' => 14, 'light' => 14, 'moderate' => 7, 'heavy' => 7],
-        'inARow' => 6,
-        'inTurnWith' => [],
+        'as' => 'soda-on-leaves',
         'against' => ['powdery-mildew', 'black-spot', 'rust', 'early-blight'],
-        'source' => 'practice',
     ],
 ];

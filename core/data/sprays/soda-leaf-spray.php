@@ -26,17 +26,8 @@ return [
         'source' => 'practice',
     ],
     'method' => [
-        'surface' => 'leaf',
-        'vessel' => 'sprayer',
-        'agitation' => 'shaken',
-        'before' => ['strip'],
-        'wet' => 'drip',
-        'rinse' => 'no',
-        'after' => [],
-        'everyDays' => ['prevention' => 14, 'light' => 14, 'moderate' => 7, 'heavy' => 7],
-        'inARow' => 6,
+        'as' => 'soda-on-leaves',
         'inTurnWith' => ['peroxide-in-turn', 'weak-pot-drench'],
         'against' => ['early-blight', 'black-spot'],
-        'source' => 'practice',
     ],
 ];

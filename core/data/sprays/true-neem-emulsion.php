@@ -25,17 +25,8 @@ return [
         'source' => 'practice',
     ],
     'method' => [
-        'surface' => 'leaf',
-        'vessel' => 'sprayer',
+        'as' => 'neem-on-leaves',
         'agitation' => 'whisked',
-        'before' => ['jet'],
-        'wet' => 'run-off',
-        'rinse' => 'no',
-        'after' => ['shade-till-dry'],
-        'everyDays' => ['prevention' => 14, 'light' => 7, 'moderate' => 7, 'heavy' => 4],
-        'inARow' => 6,
-        'inTurnWith' => [],
         'against' => ['scale', 'spider-mites', 'aphids'],
-        'source' => 'practice',
     ],
 ];

@@ -6,16 +6,14 @@ namespace IdleMixer\Core\Course;
 
 use IdleMixer\Core\Data\ScheduleLines;
 use IdleMixer\Core\Method\Pressure;
+use IdleMixer\Core\Schedule\Biology;
 use IdleMixer\Core\Schedule\InTurn;
 
 /** Two clean looks a week apart after the last round end a course; what winters or sits tight is told by the season after. Common practice, no source. */
 final class Ends
 {
-    /** Crawlers of the season after are the proof of what was done to scale. */
-    private const SEASON = 'scale';
-
     /** @param list<array{int, InTurn}> $had */
-    public static function of(CourseAsk $ask, array $had): ?Act
+    public static function of(CourseAsk $ask, array $had, ?Biology $biology): ?Act
     {
         if ($had === [] || $ask->pressure === Pressure::Prevention) {
             return null;
@@ -30,7 +28,7 @@ final class Ends
         if ($clean === [] || $clean[count($clean) - 1] - $clean[0] < ScheduleLines::CLEAN_LOOKS_APART['value']) {
             return null;
         }
-        $season = $spray->onWood || $ask->trouble?->slug === self::SEASON;
+        $season = $spray->onWood || $biology?->isProvenBySeason === true;
         $day = $season ? $last + ScheduleLines::SEASON_AFTER['value'] : $clean[count($clean) - 1] + ScheduleLines::MONTHLY['value'];
 
         return new Act(max($day, $ask->today), ActKind::Look, $spray->recipe, $season ? 'season-look' : 'monthly-look', ['day' => $day]);

@@ -7,7 +7,6 @@ namespace IdleMixer\Core\Course;
 use IdleMixer\Core\Choice\Choice;
 use IdleMixer\Core\Choice\Option;
 use IdleMixer\Core\Choice\Reason;
-use IdleMixer\Core\Data\ScheduleLines;
 
 /**
  * With what a course goes on: what it was begun with, in its turns, until two judged rounds took less than half of what was there, or it
@@ -35,15 +34,12 @@ final readonly class NextMethod
         if ($had === []) {
             return self::chosen($choice, WhyNext::First, []);
         }
-        $judged = array_values(array_filter($had, static fn(HadMethod $one): bool => $one->took !== null));
-        $lately = array_slice($judged, -ScheduleLines::POOR_ROUNDS['value']);
-        $poor = array_map(static fn(HadMethod $one): string => $one->slug, array_values(array_filter($lately, static fn(HadMethod $one): bool => $one->took < ScheduleLines::POOR['value'])));
         $slugs = array_map(static fn(HadMethod $one): string => $one->slug, $had);
+        $poor = PoorRounds::of($had, $slugs[count($slugs) - 1]);
         $turns = self::turns($slugs);
         $left = array_values(array_filter($turns, static fn(string $slug): bool => ! in_array($slug, $stopped, true) && ! self::isBarred($choice, $slug)));
         $other = match (true) {
-            // What was changed to since is given its rounds.
-            count($poor) === ScheduleLines::POOR_ROUNDS['value'] && in_array($slugs[count($slugs) - 1], $poor, true) => self::chosen($choice, WhyNext::ChangesTack, $poor),
+            $poor !== [] => self::chosen($choice, WhyNext::ChangesTack, $poor),
             $left === [] => self::chosen($choice, WhyNext::Barred, []),
             default => null,
         };

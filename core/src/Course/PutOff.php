@@ -85,7 +85,7 @@ final readonly class PutOff
             }
         }
 
-        return new Moved($day, $because, $args, $more, $day !== $due, $day > max($before, $due) || ($day > $before));
+        return new Moved($day, $because, $args, $more, $day !== $due, $day > $before);
     }
 
     /** @return list<array{int, string, list<Act>}> the first day that each leaves, its code, and what is done meanwhile */

@@ -8,9 +8,4 @@ namespace IdleMixer\Core\Course;
 final readonly class SeasonUse
 {
     public function __construct(public string $code, public int $used, public int $of) {}
-
-    public function isUsedUp(): bool
-    {
-        return $this->used >= $this->of;
-    }
 }

@@ -55,7 +55,7 @@ final readonly class Standing
         if ($biology !== null && $ask->celsius !== null && $biology->standsStillAt($ask->celsius) && $ask->pressure !== Pressure::Prevention) {
             return $it->over(CourseState::Wait, 'too-cold', ['celsius' => $ask->celsius], self::weekly($ask));
         }
-        $end = Ends::of($ask, $had);
+        $end = Ends::of($ask, $had, $biology);
         if ($end !== null) {
             return $it->over(CourseState::End, $end->because, ['day' => $end->day], [$end]);
         }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace IdleMixer\Core\Course;
 
 use IdleMixer\Core\Choice\Families;
-use IdleMixer\Core\Data\ScheduleLines;
 use IdleMixer\Core\Schedule\InTurn;
 
 /** Why a spray is given up, and for which: two judged rounds that took less than half, or as many in a row as it may have. Common practice, no source. */
@@ -30,10 +29,9 @@ final readonly class Tack
             return null;
         }
         [$day, $last] = $had[count($had) - 1];
-        $lately = array_slice(array_values(array_filter($judged, static fn(HadMethod $one): bool => $one->took !== null)), -ScheduleLines::POOR_ROUNDS['value']);
-        $poor = array_filter($lately, static fn(HadMethod $one): bool => $one->took < ScheduleLines::POOR['value']);
-        if (count($poor) === ScheduleLines::POOR_ROUNDS['value'] && in_array($last->recipe, array_map(static fn(HadMethod $one): string => $one->slug, $poor), true)) {
-            $ways = array_map(static fn(HadMethod $one): string => Families::of($ask->method($one->slug)->way ?? ''), $poor);
+        $poor = PoorRounds::of($judged, $last->recipe);
+        if ($poor !== []) {
+            $ways = array_map(static fn(string $slug): string => Families::of($ask->method($slug)->way ?? ''), $poor);
 
             return new self('two-poor', ['recipe' => $last->recipe], self::other($ask, $left, $ways));
         }

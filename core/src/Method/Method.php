@@ -96,9 +96,4 @@ final readonly class Method
         return new self($this->surface, $this->agitation, $this->vessel, $this->before, $this->wet, $this->soakMinutes, $this->brush, $this->secondSoakMinutes, $this->rinse, $this->after, $this->everyDays, $this->inARow, [], [], $this->firstLookHours, $this->judgeHours, $this->lastsDays, $this->source, $this->wideDays, $this->thenAfter, $this->thenDays, $this->rinseFrom);
     }
 
-    /** Whether there is anything to wait for before it may dry. */
-    public function soaks(): bool
-    {
-        return $this->soakMinutes !== null;
-    }
 }

@@ -7,13 +7,22 @@ namespace IdleMixer\Core\Method;
 /**
  * Methods as data has them: what is left out of a row is not done.
  *
- * @phpstan-type MethodRow array{surface: string, vessel: string, agitation: string, before: list<string>, wet: string, soakMinutes?: int, brush?: bool, secondSoakMinutes?: int, rinse: string, after: list<string>, everyDays: array<string, int|string|null>, inARow: int|null, inTurnWith: list<string>, against: list<string>, lastsDays?: int, wideDays?: int, then?: array{int, int}, rinseFrom?: string, source: string}
+ * @phpstan-type MethodRow array{surface: string, vessel: string, agitation: string, before: list<string>, wet: string, soakMinutes?: int, brush?: bool, secondSoakMinutes?: int, rinse: string, after: list<string>, everyDays: array<string, int|string|null>, inARow: int|null, inTurnWith?: list<string>, against: list<string>, lastsDays?: int, wideDays?: int, then?: array{int, int}, rinseFrom?: string, source: string}
  */
 final class MethodRows
 {
-    /** @param MethodRow $row */
-    public static function read(array $row): Method
+    /** Methods that several sprays share. */
+    private const SHARED = __DIR__ . '/../../data/methods.php';
+
+    /** @param array<string, mixed> $said what a spray says itself; `as` names a shared method that holds where it says nothing */
+    public static function read(array $said): Method
     {
+        /** @var array<string, array<string, mixed>> $shared */
+        $shared = require self::SHARED;
+        $as = $said['as'] ?? null;
+        /** @var MethodRow $row */
+        $row = [...(is_string($as) ? $shared[$as] : []), ...$said];
+
         return new Method(
             Onto::from($row['surface']),
             Agitation::from($row['agitation']),
@@ -27,7 +36,7 @@ final class MethodRows
             array_map(Chore::from(...), $row['after']),
             array_map(Rhythm::of(...), $row['everyDays']),
             $row['inARow'],
-            $row['inTurnWith'],
+            $row['inTurnWith'] ?? [],
             $row['against'],
             lastsDays: $row['lastsDays'] ?? 0,
             source: $row['source'],

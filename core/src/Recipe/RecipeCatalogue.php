@@ -16,8 +16,6 @@ use IdleMixer\Core\Method\MethodRows;
 /**
  * The shipped recipes: one a file, an open document with what practice says about it.
  *
- * @phpstan-import-type MethodRow from MethodRows
- *
  * @phpstan-type PracticeRow array{ways: list<string>, work: int, waits: list<array{string, int, int}>, source: string, only_where_nothing_grows?: bool, half_for?: list<string>}
  */
 final readonly class RecipeCatalogue
@@ -141,13 +139,13 @@ final readonly class RecipeCatalogue
     }
 
     /**
-     * @return array{recipe: array<string, mixed>, practice: PracticeRow, method: MethodRow}
+     * @return array{recipe: array<string, mixed>, practice: PracticeRow, method: array<string, mixed>}
      *
      * @throws UnknownRecipe when there is none of that slug
      */
     private function row(string $slug): array
     {
-        /** @var array{recipe: array<string, mixed>, practice: PracticeRow, method: MethodRow}|null $row */
+        /** @var array{recipe: array<string, mixed>, practice: PracticeRow, method: array<string, mixed>}|null $row */
         $row = $this->sprays->row($slug);
 
         return $row ?? throw UnknownRecipe::becauseNotShipped($slug, $this->slugs());

@@ -32,6 +32,8 @@ final readonly class Biology
         public ?int $every = null,
         /** Rounds at those days. */
         public ?int $rounds = null,
+        /** Whether only the season after tells that it is over. */
+        public bool $isProvenBySeason = false,
     ) {}
 
     /** Whether nothing develops at so many °C. */
