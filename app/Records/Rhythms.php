@@ -31,10 +31,15 @@ final readonly class Rhythms
     /** By its last count, else by what was said of it; moderate where nobody said. All its counts have to be there. */
     public function weighed(PestCase $case): Pressure
     {
-        $latest = $case->counts->filter(static fn(Count $count): bool => ! $count->untreated)->last()?->value;
-        $said = Severity::tryFrom((new Remembered($case->situation))->text('severity') ?? '');
+        return Pressure::from($this->severity($case, $case->counts->filter(static fn(Count $count): bool => ! $count->untreated)->last()?->value)->value);
+    }
 
-        return Pressure::from(($latest === null && $said !== null ? $said : $this->scale->of($case->pest, $latest))->value);
+    /** How bad a case is, by its latest count, else by what was said of it. */
+    public function severity(PestCase $case, ?float $latest): Severity
+    {
+        $said = $latest === null ? Severity::tryFrom((new Remembered($case->situation))->text('severity') ?? '') : null;
+
+        return $said ?? $this->scale->of($case->pest, $latest);
     }
 
     /** How its school uses what was mixed. */

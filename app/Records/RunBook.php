@@ -23,7 +23,6 @@ use IdleMixer\Core\Run\RunStep;
 use IdleMixer\Core\Run\RunStepKind;
 use IdleMixer\Core\Trouble\TroubleCatalogue;
 use IdleMixer\Core\Vessel\SprayerMemory;
-use IdleMixer\Core\Vessel\SprayerShape;
 use IdleMixer\Core\Wording\Measures;
 use IdleMixer\Core\Words\Say;
 use IdleMixer\Core\Work\Item;
@@ -68,7 +67,7 @@ final readonly class RunBook
         return RunPlan::of(
             new RunLoads(array_map(static fn(Load $load): string => Measures::volume($load->mixture->finished(), $record->unit), $record->loads), max(1, $standing), count($mixed)),
             $plants,
-            RunSpray::of($record->target->use, $record->loads[0], $this->method($run->batch), $run->by_hand, $run->batch->sprayer?->shape() === SprayerShape::Bucket),
+            RunSpray::of($record->target->use, $record->loads[0], $this->method($run->batch), $run->by_hand, $run->batch->sprayer?->shape()->isBucket() === true),
             $run->rinses,
         );
     }

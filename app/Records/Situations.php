@@ -9,8 +9,6 @@ use App\Models\Plant;
 use App\Models\Round;
 use App\Models\Stale;
 use DateTimeImmutable;
-use IdleMixer\Core\Choice\Severity;
-use IdleMixer\Core\Choice\SeverityScale;
 use IdleMixer\Core\Choice\Situation;
 use IdleMixer\Core\Ingredient\IngredientCatalogue;
 use IdleMixer\Core\Plant\Stage;
@@ -23,7 +21,7 @@ use IdleMixer\Core\Trouble\TroubleCatalogue;
 /** Reads a case as the situation that a spray is chosen for. */
 final readonly class Situations
 {
-    public function __construct(private TroubleCatalogue $troubles, private ToleranceCatalogue $tolerance, private SeverityScale $scale, private IngredientCatalogue $ingredients, private OwnResults $own, private Whoms $whoms, private RecipeShelf $shelf) {}
+    public function __construct(private TroubleCatalogue $troubles, private ToleranceCatalogue $tolerance, private Rhythms $rhythms, private IngredientCatalogue $ingredients, private OwnResults $own, private Whoms $whoms, private RecipeShelf $shelf) {}
 
     public function trouble(PestCase $case): Trouble
     {
@@ -116,11 +114,10 @@ final readonly class Situations
         $trouble = $this->trouble($case);
         // Bare wood is met in the winter stage of a pest that has one.
         $stage = $this->tolerance->get($plant->tolerance)->surface === Surface::Wood && in_array('winter', $trouble->stages, true) ? 'winter' : $trouble->stages[0];
-        $counted = $this->scale->of($case->pest, $latestCount);
 
         return new SaidOfCase(
             $own->text('stage') ?? $stage,
-            $latestCount === null ? Severity::tryFrom($own->text('severity') ?? '') ?? $counted : $counted,
+            $this->rhythms->severity($case, $latestCount),
             $plant->indoors,
             $house->flag('cats'),
             $house->number('hardnessMgL'),

@@ -15,7 +15,6 @@ use IdleMixer\Core\Recipe\RecipeCatalogue;
 use IdleMixer\Core\Recipe\RecipeLine;
 use IdleMixer\Core\Recipe\RecipeUse;
 use IdleMixer\Core\Recipe\RecipeWriter;
-use IdleMixer\Core\Vessel\SprayerShape;
 use IdleMixer\Core\Vessel\UsualFill;
 use IdleMixer\Core\Words\Say;
 
@@ -47,7 +46,7 @@ final readonly class FirstBench
             'recipe' => $opening->recipeDocument ?? ($this->shipped->has($opening->recipe) ? $opening->recipe : RecipeWriter::write($recipe)),
             'make' => $asked ?? $fill ?? UsualFill::first()->toArray(),
             ...($fill === null ? [] : ['sprayer' => $fill]),
-            ...($sprayer?->shape() === SprayerShape::Bucket ? ['inBucket' => true] : []),
+            ...($sprayer?->shape()->isBucket() === true ? ['inBucket' => true] : []),
             'highEnd' => $opening->highEnd,
             'factor' => $opening->factor,
             ...($water === [] ? [] : ['water' => $water]),

@@ -39,7 +39,7 @@ final readonly class RunAnswers
         $tapped = RunBook::tapped($run);
         $record = $this->book->record($run->batch);
         $seconds = $this->runs->reshakeSeconds($run->batch);
-        $again = $seconds === null ? '' : $this->words->again($seconds, $record->target->use);
+        $again = $seconds === null ? '' : $this->words->again($seconds, $record->target->use, $this->runs->method($run->batch));
         $empty = $plan->canRunEmpty($tapped);
         $current = $plan->current($tapped);
         $stands = Lefts::beside($run->batch, $record, $run->id);

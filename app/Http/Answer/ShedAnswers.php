@@ -115,6 +115,7 @@ final readonly class ShedAnswers
             $sprayer->retired_at !== null,
             $sprayer->shape()->value,
             $sprayer->shape()->words(),
+            $sprayer->shape()->isBucket(),
             $memory->last,
             $finding === null ? null : new MemoryAnswer($finding->value, $memory->last, $this->memories->said($memory, $finding), $this->memories->briefly($memory, $finding), $finding->isFinal()),
         );

@@ -34,6 +34,8 @@ final readonly class SprayerAnswer
         #[Shape(of: SprayerShape::class)]
         public string $shape,
         public string $shapeWords,
+        /** Whether it is a bucket or a jug that a sprayer is filled from. */
+        public bool $inBucket,
         /** What was in it last; empty where nothing is known. */
         public string $held,
         /** What speaks against filling it with something else; null where nothing does. */

@@ -10,6 +10,7 @@ use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Emulsion\Emulsifier;
 use IdleMixer\Core\Emulsion\EmulsionVerdict;
 use IdleMixer\Core\Measure\ScoopPlanner;
+use IdleMixer\Core\Method\Agitation as MethodAgitation;
 use IdleMixer\Core\Mix\Formulator;
 use IdleMixer\Core\Mix\Mixture;
 use IdleMixer\Core\Mix\Strengths;
@@ -148,8 +149,8 @@ final readonly class Planner
         foreach ($runs as $i => [$first, $count, $volume]) {
             $load = Load::of($whole->times($volume->millilitres() / $whole->finished()), $spoons);
             $steps = array_map(
-                static fn(Step $step): Step => in_array($step->code, [StepCode::ShakeHard, StepCode::WhiskOpen], true) && $again !== null ? $step->with(['again' => $again]) : $step,
-                Steps::of($load, $bench->recipe->order, $bench->recipe->use, $bench->sprayer !== null && $volume->equals($bench->sprayer, self::FULL * $bench->sprayer->millilitres()), $bench->isOpen()),
+                static fn(Step $step): Step => in_array($step->code, [StepCode::ShakeHard, StepCode::SwirlHard, StepCode::WhiskOpen], true) && $again !== null ? $step->with(['again' => $again]) : $step,
+                Steps::of($load, $bench->recipe->order, $bench->recipe->use, $bench->sprayer !== null && $volume->equals($bench->sprayer, self::FULL * $bench->sprayer->millilitres()), $bench->isOpen(), $bench->practice?->method->agitation === MethodAgitation::Swirled),
             );
             $groups[] = new LoadGroup($first, $count, $load, Steps::inARow($steps, $this->stocks($bench), $i === 0, $i === count($runs) - 1));
         }

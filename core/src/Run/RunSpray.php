@@ -48,6 +48,16 @@ final readonly class RunSpray
         };
     }
 
+    /** How it is moved before the next plant. */
+    public function move(): Agitation
+    {
+        return match (true) {
+            $this->isStirred() => Agitation::Stirred,
+            $this->method->agitation === Agitation::Swirled => Agitation::Swirled,
+            default => Agitation::Shaken,
+        };
+    }
+
     /** Which words go with putting it on; null for the usual ones. */
     public function putOn(): ?string
     {

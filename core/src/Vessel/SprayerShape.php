@@ -20,6 +20,12 @@ enum SprayerShape: string
     case Bucket = 'bucket';
     case SwabJar = 'jar';
 
+    /** Whether the sprayer is filled from it, and it is stirred and never closed. */
+    public function isBucket(): bool
+    {
+        return $this === self::Bucket;
+    }
+
     /** What so large a sprayer mostly is, until somebody says it: common practice, no source. */
     public static function likely(Volume $holds): self
     {

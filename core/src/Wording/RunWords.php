@@ -34,7 +34,10 @@ final readonly class RunWords
      */
     public function step(RunStep $step, array $known): array
     {
-        return $this->filled($step->how === null ? $step->kind->value : $this->by($step->kind->value, $step->how), [...$known, ...$step->args]);
+        $move = $step->args['move'] ?? null;
+        $known = $move === null ? $known : [...$known, 'move' => $this->filled("move/{$move}", [])['say']];
+
+        return $this->filled($step->how === null ? $step->kind->value : $this->by($step->kind->value, $step->how), [...$step->args, ...$known]);
     }
 
     /**
@@ -60,13 +63,16 @@ final readonly class RunWords
     }
 
     /**
-     * @param float $seconds until the oil has to be shaken in again
+     * @param float     $seconds until the oil has to be moved in again
      *
      * @throws MissingWords when the catalogue lacks the sentence
      */
-    public function again(float $seconds, RecipeUse $use): string
+    public function again(float $seconds, RecipeUse $use, Method $method): string
     {
-        return $this->filled($this->by('again', $use->value), ['interval' => Durations::interval($seconds)])['say'];
+        // What its use says comes first: a swab's jar is turned over, a can is stirred.
+        $by = $this->by('again', $use->value);
+
+        return $this->filled($by === 'again' ? $this->by('again', $method->agitation->value) : $by, ['interval' => Durations::interval($seconds)])['say'];
     }
 
     /**

@@ -43,6 +43,7 @@ enum StepCode: string
     case StirOpen = 'stir-open';
     case StirEven = 'stir-even';
     case WhiskOpen = 'whisk-open';
+    case SwirlHard = 'swirl-hard';
     case LetDownOpen = 'let-down-open';
     case PourCupOpen = 'pour-cup-open';
     case StandTest = 'stand-test';

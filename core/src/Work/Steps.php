@@ -29,11 +29,12 @@ final readonly class Steps
 
     /**
      * @param bool $full whether the load fills the sprayer, so that its half mark is one to go by
+     * @param bool $isSwirled whether its school swirls it, and does not shake
      * @param bool $inOpen whether it is mixed in a bucket, a jug or a can
      *
      * @return list<Step>
      */
-    public static function of(Load $load, MixingOrder $order, RecipeUse $use, bool $full = false, bool $inOpen = false): array
+    public static function of(Load $load, MixingOrder $order, RecipeUse $use, bool $full = false, bool $inOpen = false, bool $isSwirled = false): array
     {
         if ($use === RecipeUse::Stock) {
             return [new Step(StepCode::Protect), ...self::warmed($load), ...self::stock($load, $order)];
@@ -63,6 +64,7 @@ final readonly class Steps
 
         return TankLevels::mark(array_map(static fn(Step $step): Step => match (true) {
             $inOpen => $step->as($step->code->inOpen()),
+            $isSwirled && $step->code === StepCode::ShakeHard => $step->as(StepCode::SwirlHard),
             $step->code === StepCode::FirstWater && $full => $step->as(StepCode::FirstWaterHalf),
             default => $step,
         }, $steps), $load);

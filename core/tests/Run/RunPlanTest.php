@@ -7,12 +7,16 @@ use IdleMixer\Core\Mix\Formulator;
 use IdleMixer\Core\Quantity\Amount;
 use IdleMixer\Core\Quantity\Unit;
 use IdleMixer\Core\Recipe\RecipeCatalogue;
+use IdleMixer\Core\Recipe\RecipeUse;
 use IdleMixer\Core\Run\RunLoads;
 use IdleMixer\Core\Run\RunPlan;
 use IdleMixer\Core\Run\RunSpray;
 use IdleMixer\Core\Run\RunStep;
+use IdleMixer\Core\Tests\Support\Plans;
 use IdleMixer\Core\Wording\RunWords;
+use IdleMixer\Core\Words\Say;
 use IdleMixer\Core\Work\Load;
+use IdleMixer\Core\Work\Step;
 
 /**
  * @param list<string> $tapped
@@ -162,4 +166,14 @@ it('fills the sprayer from the bucket that it was mixed in', function (): void {
     expect(array_slice(keysOf(planFor('plain-soap', inBucket: true)), 2, 3))->toBe(['check', 'from-bucket', 'shake-1'])
         ->and($said[3])->toContain('Stir the bucket')->toContain('nothing new is mixed')
         ->and(keysOf(planFor('weak-pot-drench', inBucket: true)))->not->toContain('from-bucket');
+});
+
+// Common practice, no source: what strips bloom off succulents is swirled; the bench and the walk say the same of it.
+it('swirls what its school swirls, from the bench to the last plant', function (): void {
+    $said = array_map(static fn(Step $step): string => is_string($words = Say::words('steps')[$step->code->value] ?? null) ? $words : '', Plans::shipped('gentle-neem', 1, 'L')->groups[0]->steps);
+    foreach (planFor('gentle-neem')->steps([]) as $step) {
+        $said[] = implode(' ', RunWords::shipped()->step($step, ['again' => RunWords::shipped()->again(90.0, RecipeUse::Foliar, RecipeCatalogue::shipped()->method('gentle-neem'))]));
+    }
+    $all = implode("\n", $said);
+    expect(preg_match('/shak/i', $all))->toBe(0, $all)->and($all)->toContain('swirl it for a full minute')->toContain('Swirl again every')->toContain('Swirl it before you go on.');
 });

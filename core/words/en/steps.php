@@ -24,6 +24,7 @@ return [
     'add-blender' => 'Put {scoops} of {name} into the blender. No water yet.',
     'top-up' => 'Top up with water to the {volume} mark, close it and turn it over a few times.',
     'shake-hard' => 'Close it and shake hard for a full minute, while there is room. Shake again every {again} while you spray.',
+    'swirl-hard' => 'Close it and swirl it for a full minute, until it is even and milky. Swirl again every {again} while you spray.',
     'shake-jar' => 'Close the jar and shake it for a full minute.',
     'swirl' => 'Swirl until it is even.',
     'splash' => 'Add a splash of body-warm water, {roughly} ({water}), and whip or shake for a full minute until it is thick and milky, with no oil to be seen.',

@@ -45,7 +45,7 @@ export function requestOf(state: Standing): Request | null {
         recipe: recipeOf(state, recipe),
         make: { amount: filling.make, unit: filling.unit },
         sprayer: filling.sprayer?.fill,
-        inBucket: filling.sprayer?.shape === 'bucket' || undefined,
+        inBucket: filling.sprayer?.inBucket || undefined,
         highEnd: state.highEnd,
         factor: state.factor,
         water: state.water.asked,

@@ -108,7 +108,8 @@
                         class="input w-24"
                         min="1"
                         max="365"
-                        value={method.days(at, proposed)}
+                        value={typeof method.rhythm(at, proposed) === 'number' ? method.rhythm(at, proposed) : null}
+                        placeholder={method.rhythm(at, proposed) === 'once' ? say('recipes/method-form.once') : ''}
                         oninput={(event) => method.sayDays(at, typed(event))}
                     />
                     {say('recipes/method-form.days')}</label

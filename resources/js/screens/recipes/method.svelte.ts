@@ -2,6 +2,7 @@ import type { Schemas } from '../../lib/client';
 
 type Document = Schemas['MethodDocument'];
 export type Pressure = 'prevention' | 'light' | 'moderate' | 'heavy';
+type Rhythm = number | 'once' | null;
 export const PRESSURES: readonly Pressure[] = ['light', 'moderate', 'heavy', 'prevention'];
 
 /** What is typed of how a recipe of one's own is used; what nobody touched stays as it is proposed. */
@@ -11,7 +12,9 @@ export interface MethodDraft {
     brush?: boolean;
     secondSoak?: number | null;
     rinse?: NonNullable<Document['rinse']>;
-    every?: Partial<Record<Pressure, number | null>>;
+    every?: Partial<Record<Pressure, Rhythm>>;
+    /** What its document says that nobody is asked for here. */
+    rest?: Document;
 }
 
 /** How a recipe of one's own is used: three things are asked, the rest is proposed from what is in it. */
@@ -24,7 +27,7 @@ export class MethodOf {
 
     /** Whether anything but what it is against is said. */
     get isUsedOtherwise(): boolean {
-        return Object.keys(this.draft).some((key) => key !== 'against');
+        return Object.keys(this.draft).some((key) => key !== 'against' && key !== 'rest');
     }
 
     take(document: Document | null | undefined): void {
@@ -32,14 +35,15 @@ export class MethodOf {
             this.draft = {};
             return;
         }
-        const every = document.everyDays ?? undefined;
+        const { against, soakMinutes, brush, secondSoakMinutes, rinse, everyDays, ...rest } = document;
         this.draft = {
-            ...(document.against ? { against: [...document.against] } : {}),
-            ...(document.soakMinutes === undefined ? {} : { soak: document.soakMinutes }),
-            ...(document.brush === null || document.brush === undefined ? {} : { brush: document.brush }),
-            ...(document.secondSoakMinutes === undefined ? {} : { secondSoak: document.secondSoakMinutes }),
-            ...(document.rinse ? { rinse: document.rinse } : {}),
-            ...(every === undefined ? {} : { every: Object.fromEntries(PRESSURES.map((at) => [at, daysOf(every[at])])) }),
+            ...(against ? { against: [...against] } : {}),
+            ...(soakMinutes === undefined ? {} : { soak: soakMinutes }),
+            ...(brush === null || brush === undefined ? {} : { brush }),
+            ...(secondSoakMinutes === undefined ? {} : { secondSoak: secondSoakMinutes }),
+            ...(rinse ? { rinse } : {}),
+            ...(everyDays ? { every: { ...everyDays } } : {}),
+            ...(Object.keys(rest).length > 0 ? { rest } : {}),
         };
     }
 
@@ -48,9 +52,10 @@ export class MethodOf {
         this.draft.against = now.includes(trouble) ? now.filter((one) => one !== trouble) : [...now, trouble];
     }
 
-    days(at: Pressure, proposed: Document | null): number | null {
+    /** What is said of how often, else what is proposed. */
+    rhythm(at: Pressure, proposed: Document | null): Rhythm {
         const said = this.draft.every?.[at];
-        return said === undefined ? daysOf(proposed?.everyDays?.[at]) : said;
+        return said === undefined ? (proposed?.everyDays?.[at] ?? null) : said;
     }
 
     sayDays(at: Pressure, days: number | null): void {
@@ -59,9 +64,10 @@ export class MethodOf {
 
     /** As its document has it; undefined where nothing was said. */
     get document(): Document | undefined {
-        const { against, soak, brush, secondSoak, rinse, every } = this.draft;
+        const { against, soak, brush, secondSoak, rinse, every, rest } = this.draft;
         return this.isSaid
             ? {
+                  ...rest,
                   ...(against === undefined ? {} : { against }),
                   ...(soak === undefined ? {} : { soakMinutes: soak }),
                   ...(brush === undefined ? {} : { brush }),
@@ -71,8 +77,4 @@ export class MethodOf {
               }
             : undefined;
     }
-}
-
-function daysOf(rhythm: number | 'once' | null | undefined): number | null {
-    return typeof rhythm === 'number' ? rhythm : null;
 }

@@ -8,6 +8,7 @@
     import KindTells from './KindTells.svelte';
     import PlantDays from './PlantDays.svelte';
     import PlantNow from './PlantNow.svelte';
+    import { saidOf, valuesOf } from './plant-values';
     import PlantStand from './PlantStand.svelte';
 
     interface Props {
@@ -19,31 +20,7 @@
     const { tolerance, plant, onadded }: Props = $props();
     const was = untrack(() => plant);
     const form = new Form(was === undefined ? 'plant' : `plant-${was.key}-${was.version}`, {
-        names: was?.name ?? '',
-        kind: was?.kind ?? '',
-        variety: was?.variety ?? '',
-        tolerance: was?.tolerance ?? 'ordinary-leaf',
-        place: was?.place ?? '',
-        size: was?.size ?? '',
-        bearsNoOil: was?.bearsNoOil ?? false,
-        indoors: was?.indoors ?? false,
-        bloomFrom: was?.bloomFrom ?? '',
-        bloomUntil: was?.bloomUntil ?? '',
-        harvestOn: was?.harvestOn ?? '',
-        soapSensitive: was?.soapSensitive ?? false,
-        sulfurOn: was?.sulfurOn ?? '',
-        copperOn: was?.copperOn ?? '',
-        oilOn: was?.oilOn ?? '',
-        stage: was?.stage ?? '',
-        stageOn: was?.stageOn ?? '',
-        dryOn: was?.dryOn ?? '',
-        movedOn: was?.movedOn ?? '',
-        wounded: was?.wounded ?? false,
-        eatenRaw: was?.eatenRaw ?? false,
-        rare: was?.rare ?? false,
-        exposure: was?.exposure ?? ('full-sun' as Schemas['Plant']['exposure']),
-        lightsOn: was?.lights?.on ?? '',
-        lightsOff: was?.lights?.off ?? '',
+        ...valuesOf(was),
         /** Of several at once: the submission of each, and its name. */
         submissions: [] as string[],
     });
@@ -57,58 +34,14 @@
 
     async function add(event?: SubmitEvent): Promise<void> {
         event?.preventDefault();
-        const {
-            names,
-            kind,
-            variety,
-            rare,
-            tolerance: leaf,
-            place,
-            size,
-            bearsNoOil,
-            indoors,
-            bloomFrom,
-            bloomUntil,
-            harvestOn,
-        } = form.values;
-        const { soapSensitive, sulfurOn, copperOn, oilOn, lightsOn, lightsOff } = form.values;
-        const { exposure, stage, stageOn, dryOn, movedOn, wounded, eatenRaw } = form.values;
-        const lights = indoors && lightsOn !== '' && lightsOff !== '' ? { on: lightsOn, off: lightsOff } : null;
-        const day = (text: string): string | null => (text === '' ? null : text);
-        const dates = {
-            bloomFrom: day(bloomFrom),
-            bloomUntil: day(bloomUntil),
-            harvestOn: day(harvestOn),
-            sulfurOn: day(sulfurOn),
-            copperOn: day(copperOn),
-            oilOn: day(oilOn),
-            dryOn: day(dryOn),
-            movedOn: day(movedOn),
-            stageOn: day(stageOn),
-        };
-        const now = { stage: (stage === '' ? null : stage) as Schemas['Plant']['stage'], wounded, eatenRaw };
-        const said = {
-            kind,
-            variety,
-            rare,
-            tolerance: leaf,
-            place,
-            size,
-            bearsNoOil,
-            soapSensitive,
-            indoors,
-            exposure,
-            lights,
-            ...now,
-            ...dates,
-        };
+        const said = saidOf(form.values);
         const correct = (key: string, basedOn: number, name: string): Promise<Schemas['Plant']> =>
             taken(
                 api.PUT('/api/plants/{id}', { params: { path: { id: key } }, body: { basedOn, ...said, name, notes: plant?.notes ?? '' } }),
             );
         const kept = await form.send(async (submission, basedOn) => {
             if (plant !== undefined) {
-                return correct(plant.key, basedOn(plant.version), names.trim());
+                return correct(plant.key, basedOn(plant.version), form.values.names.trim());
             }
             let last: Schemas['Plant'] | null = null;
             for (const name of all) {
