@@ -101,6 +101,7 @@
                 <span class="quiet">{say('recipes/method-form.between')}</span></legend
             >
             {#each PRESSURES as at (at)}
+                {@const rhythm = method.rhythm(at, proposed)}
                 <label class="flex min-h-11 flex-wrap items-center gap-2"
                     ><span class="w-32">{when[at]}</span>
                     <input
@@ -108,11 +109,14 @@
                         class="input w-24"
                         min="1"
                         max="365"
-                        value={typeof method.rhythm(at, proposed) === 'number' ? method.rhythm(at, proposed) : null}
-                        placeholder={method.rhythm(at, proposed) === 'once' ? say('recipes/method-form.once') : ''}
+                        value={typeof rhythm === 'number' ? rhythm : null}
                         oninput={(event) => method.sayDays(at, typed(event))}
                     />
-                    {say('recipes/method-form.days')}</label
+                    {rhythm === null
+                        ? say('recipes/method-form.not-then')
+                        : rhythm === 'once'
+                          ? say('recipes/method-form.once')
+                          : say('recipes/method-form.days')}</label
                 >
             {/each}
         </fieldset>
