@@ -17,6 +17,7 @@ use App\Http\Controllers\CompareController;
 use App\Http\Controllers\ComposeController;
 use App\Http\Controllers\CorrectedController;
 use App\Http\Controllers\CorrectionController;
+use App\Http\Controllers\CourseController;
 use App\Http\Controllers\DayController;
 use App\Http\Controllers\DeviceController;
 use App\Http\Controllers\EyeController;
@@ -89,6 +90,8 @@ Route::prefix('api')->group(static function (): void {
     Route::get('own', [WorkedController::class, 'own']);
     Route::get('trials', [TrialController::class, 'index']);
     Route::get('trials/{id}', [TrialController::class, 'show']);
+    Route::get('courses', [CourseController::class, 'index']);
+    Route::get('courses/{id}', [CourseController::class, 'show']);
     Route::get('log.json', [LogController::class, 'json']);
     Route::get('log.csv', [LogController::class, 'csv']);
     Route::get('day', DayController::class);
@@ -122,7 +125,7 @@ Route::prefix('api')->group(static function (): void {
     Route::get('runs', [RunController::class, 'index']);
     Route::get('runs/{id}', [RunController::class, 'show']);
     Route::get('cases/{id}/story', [CaseController::class, 'story']);
-    Route::get('cases/{id}/programme', [CaseController::class, 'programme']);
+    Route::get('cases/{id}/ahead', [CaseController::class, 'ahead']);
     foreach (array_keys(Kinds::CORRECTABLE) as $kind) {
         Route::get("{$kind}/{id}/history", [CorrectionController::class, 'history'])->defaults('kind', $kind);
     }
@@ -146,6 +149,9 @@ Route::prefix('api')->group(static function (): void {
     });
 
     Route::middleware([InOneTransaction::class, NamedByKey::class])->where(array_fill_keys(NamedByKey::NAMES, NamedByKey::PATTERN))->group(static function (): void {
+        Route::post('courses', [CourseController::class, 'store']);
+        Route::put('courses/{id}', [CourseController::class, 'update']);
+        Route::post('courses/{id}/looks', [CourseController::class, 'look']);
         Route::post('trials', [TrialController::class, 'store']);
         Route::put('trials/{id}', [TrialController::class, 'update']);
         Route::post('trials/{id}/looks', [TrialController::class, 'look']);

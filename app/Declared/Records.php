@@ -27,6 +27,7 @@ final class Records
         $all = [
             new Of\Households($clock), new Of\Gardens($clock), new Of\WeatherReports($clock, $weather), new Of\Sprayers($clock), new Of\Measures($clock),
             new Of\Recipes($clock), new Of\RecipeVersions($clock, $recipes), new Of\Plants($clock, $tolerance), new Of\PlantPictures($clock),
+            new Of\Courses($clock, $troubles), new Of\CourseLooks($clock),
             new Of\Batches($clock, $batches), new Of\BatchItems($clock), new Of\BatchScoops($clock), new Of\BatchTicks($clock), new Of\BatchSteps($clock), new Of\StandTests($clock),
             new Of\LeafTests($clock), new Of\LeafReadings($clock), new Of\LeafPhotos($clock), new Of\EyeRounds($clock),
             new Of\Runs($clock), new Of\RunTaps($clock),

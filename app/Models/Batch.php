@@ -18,6 +18,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property int|null $sprayer_id
  * @property int|null $plant_id
  * @property int|null $case_id
+ * @property int|null $course_id of the many plants that it is mixed for together
  * @property int|null $stock_batch_id the jar that it was poured from
  * @property string $name of the recipe it was made by
  * @property string $document what it was started from, as its open document
@@ -42,6 +43,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property-read Sprayer|null $sprayer
  * @property-read Plant|null $plant
  * @property-read PestCase|null $case
+ * @property-read Course|null $course
  * @property-read Batch|null $jar
  * @property-read Collection<int, BatchItem> $items
  * @property-read Collection<int, BatchStep> $steps
@@ -75,6 +77,12 @@ final class Batch extends Correctable
     public function case(): BelongsTo
     {
         return $this->belongsTo(PestCase::class, 'case_id');
+    }
+
+    /** @return BelongsTo<Course, $this> */
+    public function course(): BelongsTo
+    {
+        return $this->belongsTo(Course::class);
     }
 
     /** @return BelongsTo<self, $this> */

@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\Relations\Relation;
 
 /**
  * @property int $id
@@ -24,7 +26,9 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property CarbonImmutable|null $due_at what it asks for next, before weather and moves; null where nothing, or not reckoned yet
  * @property string|null $pressure how bad it is, as it was weighed last
  * @property int|null $round_days between rounds of what was sprayed last, by how bad it is; null where there is no next one
+ * @property int|null $course_id of which it is one plant; null where it stands by itself
  * @property-read Plant $plant
+ * @property-read Course|null $course
  * @property-read Collection<int, Round> $rounds
  * @property-read Collection<int, Count> $counts
  * @property-read Collection<int, CaseStep> $steps
@@ -32,11 +36,33 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  */
 final class PestCase extends Kept
 {
+    /** What is a plant on a course is in no list of cases: its course tells of it. */
+    public const OF_ITS_OWN = 'no-plant-of-a-course';
+
     protected $table = 'cases';
 
     protected static function booted(): void
     {
+        static::addGlobalScope(self::OF_ITS_OWN, static function (Builder $cases): void {
+            $cases->whereNull($cases->getModel()->qualifyColumn('course_id'));
+        });
         static::saved(static fn(self $case) => Stale::case($case->id));
+    }
+
+    /**
+     * Those on a course, too.
+     *
+     * @template T of Relation|Builder
+     *
+     * @param T $cases
+     *
+     * @return T
+     */
+    public static function any(Relation|Builder $cases): Relation|Builder
+    {
+        ($cases instanceof Relation ? $cases->getQuery() : $cases)->withoutGlobalScope(self::OF_ITS_OWN);
+
+        return $cases;
     }
 
     /** @return BelongsTo<Plant, $this> taken back or not */
@@ -46,6 +72,15 @@ final class PestCase extends Kept
         $plant->getQuery()->withoutGlobalScopes();
 
         return $plant;
+    }
+
+    /** @return BelongsTo<Course, $this> taken back or not */
+    public function course(): BelongsTo
+    {
+        $course = $this->belongsTo(Course::class);
+        $course->getQuery()->withoutGlobalScopes();
+
+        return $course;
     }
 
     /** @return HasMany<Round, $this> */

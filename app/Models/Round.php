@@ -34,10 +34,10 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  */
 final class Round extends Correctable
 {
-    /** @return BelongsTo<PestCase, $this> */
+    /** @return BelongsTo<PestCase, $this> by itself, or on a course */
     public function case(): BelongsTo
     {
-        return $this->belongsTo(PestCase::class, 'case_id');
+        return PestCase::any($this->belongsTo(PestCase::class, 'case_id'));
     }
 
     /** @return BelongsTo<Batch, $this> taken back or not */

@@ -20,9 +20,9 @@ final class RunPlant extends Kept
 {
     public $timestamps = false;
 
-    /** @return BelongsTo<PestCase, $this> */
+    /** @return BelongsTo<PestCase, $this> by itself, or on a course */
     public function case(): BelongsTo
     {
-        return $this->belongsTo(PestCase::class, 'case_id');
+        return PestCase::any($this->belongsTo(PestCase::class, 'case_id'));
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Records;
 
 use App\Models\Batch;
+use App\Models\Course;
 use App\Models\PestCase;
 use App\Models\Plant;
 use App\Models\Sprayer;
@@ -39,7 +40,7 @@ final readonly class BatchStarter
      *
      * @throws InvalidDocument when it takes more loads than one batch may have
      */
-    public function start(Submitted $submitted, Bench $bench, ?Sprayer $sprayer, ?Plant $plant, ?PestCase $case, DateTimeImmutable $now, ?Batch $jar = null, bool $forLeafTest = false): array
+    public function start(Submitted $submitted, Bench $bench, ?Sprayer $sprayer, ?Plant $plant, ?PestCase $case, DateTimeImmutable $now, ?Batch $jar = null, bool $forLeafTest = false, ?Course $course = null): array
     {
         $meant = $case->plant ?? $plant;
         $plan = $this->planner->plan($meant === null ? $bench : $bench->for($this->whoms->of($meant, $now)));
@@ -57,6 +58,7 @@ final readonly class BatchStarter
             'sprayer_id' => $sprayer?->id,
             'plant_id' => $plant->id ?? $case?->plant_id,
             'case_id' => $case?->id,
+            'course_id' => $course?->id,
             'stock_batch_id' => $jar?->id,
             'for_leaf_test' => $forLeafTest,
             'document' => $document,

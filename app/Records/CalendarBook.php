@@ -25,7 +25,7 @@ final readonly class CalendarBook
     /** A calendar with more entries is of no use to anybody. */
     private const MOST = 500;
 
-    public function __construct(private TaskList $tasks, private CasePlans $plans, private Findings $findings, private MoveWords $moves, private CourseWords $rounds) {}
+    public function __construct(private TaskList $tasks, private CasePlans $plans, private CoursesAhead $courses, private Findings $findings, private MoveWords $moves, private CourseWords $rounds) {}
 
     /** @return list<CalendarEntry> earliest first */
     public function all(DateTimeImmutable $now): array
@@ -33,10 +33,11 @@ final readonly class CalendarBook
         $sequences = self::sequences();
         $entries = [];
         $had = self::rounds();
+        $courses = $this->courses->open($now);
         foreach ($this->tasks->ahead($now, self::MOST) as $task) {
-            $entries[] = $this->task($task, $had[$task->ref] ?? 0, $sequences["{$task->kind->value} {$task->ref}"] ?? 0);
+            $entries[] = $this->task($task, $task->kind === TaskKind::CourseRound ? count($courses[$task->ref]->had ?? []) : $had[$task->ref] ?? 0, $sequences["{$task->kind->value} {$task->ref}"] ?? 0);
         }
-        foreach ($this->plans->open($now) as $plan) {
+        foreach ([...$this->plans->open($now), ...$courses] as $plan) {
             array_push($entries, ...$this->planned($plan, $now));
         }
         usort($entries, static fn(CalendarEntry $a, CalendarEntry $b): int => [$a->at, $a->id] <=> [$b->at, $b->id]);
@@ -49,6 +50,7 @@ final readonly class CalendarBook
         $words = $this->findings->task($task);
         $id = match ($task->kind) {
             TaskKind::FirstRound, TaskKind::NextRound => "case-{$task->ref}-spray-" . ($had + 1),
+            TaskKind::CourseRound => "course-{$task->ref}-spray-" . ($had + 1),
             TaskKind::CountAfter => "case-{$task->ref}-count-{$had}",
             TaskKind::LookOver => "case-{$task->case}-look-over-{$task->ref}",
             default => "{$task->kind->value}-{$task->ref}",
@@ -58,10 +60,10 @@ final readonly class CalendarBook
     }
 
     /** @return list<CalendarEntry> what comes after the next round */
-    private function planned(CasePlan $plan, DateTimeImmutable $now): array
+    private function planned(LaidCourse $plan, DateTimeImmutable $now): array
     {
         $entries = [];
-        $sprays = count(array_filter($plan->course->entries, static fn(Act $entry): bool => $entry->done));
+        $sprays = count(array_filter($plan->course->entries, static fn(Act $entry): bool => $entry->done && $entry->kind === ActKind::Round));
         $looks = 0;
         $next = $sprays;
         foreach ($plan->course->entries as $entry) {
@@ -87,7 +89,7 @@ final readonly class CalendarBook
                 ActKind::Rinse => Say::it('records/calendar-book.rinse'),
                 default => 'Look',
             };
-            $entries[] = new CalendarEntry("case-{$plan->case}-{$ordinal}", $plan->on($entry->day), true, "{$what}: {$plan->about}", $this->rounds->act($entry, $plan->course), 0, null);
+            $entries[] = new CalendarEntry("{$plan->key}-{$ordinal}", $plan->on($entry->day), true, "{$what}: {$plan->about}", $this->rounds->act($entry, $plan->course), 0, null);
         }
 
         return $entries;

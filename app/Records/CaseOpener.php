@@ -13,25 +13,33 @@ use IdleMixer\Core\Schedule\CaseTasks;
 /** Opens a case, and puts the plants that stood next to it on the list to look at. */
 final readonly class CaseOpener
 {
-    /** @return array{PestCase, bool} */
-    public function open(Submitted $submitted, Plant $plant, string $pest, DateTimeImmutable $openedAt, string $notes): array
+    /**
+     * @param list<int> $together plants that are looked over in another way, and not one by one
+     *
+     * @return array{PestCase, bool}
+     */
+    public function open(Submitted $submitted, Plant $plant, string $pest, DateTimeImmutable $openedAt, string $notes, array $together = []): array
     {
         $columns = ['plant_id' => $plant->id, 'pest' => $pest, 'opened_at' => $openedAt, 'notes' => $notes];
 
-        return Submissions::of(PestCase::query(), $submitted, $columns, static function (PestCase $case) use ($plant, $openedAt): void {
-            foreach (self::neighbours($plant) as $neighbour) {
+        return Submissions::of(PestCase::query(), $submitted, $columns, static function (PestCase $case) use ($plant, $openedAt, $together): void {
+            foreach (self::neighbours($plant, $together) as $neighbour) {
                 Watch::query()->create(['case_id' => $case->id, 'plant_id' => $neighbour->id, 'due_at' => $openedAt->modify('+' . CaseTasks::NEIGHBOURS_AFTER_HOURS . ' hours')]);
             }
         });
     }
 
-    /** @return list<Plant> in the same place */
-    private static function neighbours(Plant $plant): array
+    /**
+     * @param list<int> $but
+     *
+     * @return list<Plant> in the same place
+     */
+    private static function neighbours(Plant $plant, array $but): array
     {
         if ($plant->place === '') {
             return [];
         }
 
-        return array_values(Plant::query()->where('place', $plant->place)->where('id', '!=', $plant->id)->whereNull('retired_at')->orderBy('id')->get()->all());
+        return array_values(Plant::query()->where('place', $plant->place)->whereNotIn('id', [...$but, $plant->id])->whereNull('retired_at')->orderBy('id')->get()->all());
     }
 }

@@ -39,23 +39,23 @@ final readonly class CasePlans
         private TaskList $tasks,
     ) {}
 
-    /** @return list<CasePlan> of every open case that was sprayed */
+    /** @return list<LaidCourse> of every open case that was sprayed */
     public function open(DateTimeImmutable $now): array
     {
         $cases = PestCase::query()->whereNull('closed_at')->with(['plant', 'counts', 'rounds.batch.recipeVersion.recipe'])->orderBy('id')->get();
 
         $dues = $this->dues->at($now);
 
-        return array_values(array_filter(array_map(fn(PestCase $case): ?CasePlan => $this->plan($case, $dues, $now), $cases->all())));
+        return array_values(array_filter(array_map(fn(PestCase $case): ?LaidCourse => $this->plan($case, $dues, $now), $cases->all())));
     }
 
     /** Null where nothing was sprayed yet. */
-    public function of(PestCase $case, DateTimeImmutable $now): ?CasePlan
+    public function of(PestCase $case, DateTimeImmutable $now): ?LaidCourse
     {
         return $this->plan($case, $this->dues->at($now), $now);
     }
 
-    private function plan(PestCase $case, RoundDues $dues, DateTimeImmutable $now): ?CasePlan
+    private function plan(PestCase $case, RoundDues $dues, DateTimeImmutable $now): ?LaidCourse
     {
         $case->loadMissing(['plant', 'counts', 'rounds.batch.recipeVersion.recipe']);
         $first = $case->rounds->first();
@@ -81,14 +81,15 @@ final readonly class CasePlans
         $settled = $due === null || $next->slug === null ? null : new Settled(max($day($due), $day($now)), $next->slug, "due-{$next->why->value}", $next->turns);
         $course = $this->planner->plan(new CourseAsk($trouble, $plant, $methods, $this->rhythms->pressure($case), $day($now), $celsius, record: $record, settled: $settled));
 
-        return new CasePlan(
-            $case->id,
+        return new LaidCourse(
+            "case-{$case->id}",
             Say::it('records/case-plans.on', ['name' => $trouble->name, 'name-2' => $case->plant->name]),
             $settled === null ? $course->ended() : $course,
             $start,
             array_map(static fn(Recorded $one): int => $one->day, $record),
             $celsius,
             $day($now),
+            $zone,
         );
     }
 

@@ -21,7 +21,7 @@ final class HangingOn
     {
         [$counts, $instead] = match (true) {
             $record instanceof Plant => [[
-                'cases' => PestCase::query()->where('plant_id', $record->id)->count(),
+                'cases' => PestCase::any(PestCase::query())->where('plant_id', $record->id)->count(),
                 'leaf-tests' => LeafTest::query()->where('plant_id', $record->id)->count(),
                 'batches' => Batch::query()->where('plant_id', $record->id)->count(),
             ], Say::it('records/hanging-on.put-away-instead-then-offered')],

@@ -7,6 +7,8 @@ namespace App\Records;
 use App\Models\Batch;
 use App\Models\Burn;
 use App\Models\Count;
+use App\Models\Course;
+use App\Models\CourseLook;
 use App\Models\Household;
 use App\Models\LeafReading;
 use App\Models\LeafTest;
@@ -41,6 +43,8 @@ final class Kinds
         'sprayer-events' => SprayerEvent::class,
         'trials' => Trial::class,
         'trial-looks' => TrialLook::class,
+        'courses' => Course::class,
+        'course-looks' => CourseLook::class,
     ];
 
     /** What is changed, and never taken back. */

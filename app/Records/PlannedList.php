@@ -20,28 +20,38 @@ final class PlannedList
     private const QUESTION = <<<'SQL'
         select 'run' as kind, id, started_at as due from runs where finished_at is null
         union all select 'batch', id, coalesce(discard_at, started_at) from batches where discarded_at is null and taken_back_at is null and (made_at is null or discard_at is not null)
-        union all select 'case', id, due_at from cases where closed_at is null and due_at is not null
+        union all select 'case', id, due_at from cases where course_id is null and closed_at is null and due_at is not null
         union all select 'watch', w.id, w.due_at from watches w join cases c on c.id = w.case_id join plants p on p.id = w.plant_id and p.taken_back_at is null where w.cleared_at is null and c.closed_at is null
         SQL;
 
     /**
      * Up to a week beyond what is shown: rain may bring a round forward.
      *
+     * @param array<int, DateTimeImmutable> $courses when each asks for something
+     *
      * @return list<array{due: string, kind: string, id: int}> earliest first
      */
-    public static function near(DateTimeImmutable $now): array
+    public static function near(DateTimeImmutable $now, array $courses): array
     {
-        return self::until($now, $now->modify('+' . (Agenda::HORIZON_DAYS + ScheduleLines::WEEK['value']) . ' days'));
+        return self::until($now, $courses, $now->modify('+' . (Agenda::HORIZON_DAYS + ScheduleLines::WEEK['value']) . ' days'));
     }
 
-    /** @return list<array{due: string, kind: string, id: int}> earliest first, however far off */
-    public static function all(DateTimeImmutable $now): array
+    /**
+     * @param array<int, DateTimeImmutable> $courses when each asks for something
+     *
+     * @return list<array{due: string, kind: string, id: int}> earliest first, however far off
+     */
+    public static function all(DateTimeImmutable $now, array $courses): array
     {
-        return self::until($now, new DateTimeImmutable(self::NEVER));
+        return self::until($now, $courses, new DateTimeImmutable(self::NEVER));
     }
 
-    /** @return list<array{due: string, kind: string, id: int}> */
-    private static function until(DateTimeImmutable $now, DateTimeImmutable $end): array
+    /**
+     * @param array<int, DateTimeImmutable> $courses
+     *
+     * @return list<array{due: string, kind: string, id: int}>
+     */
+    private static function until(DateTimeImmutable $now, array $courses, DateTimeImmutable $end): array
     {
         $end = self::kept($end);
         $all = [];
@@ -58,6 +68,11 @@ final class PlannedList
         }
         foreach (BurntPlants::looks($now) as $plant => $look) {
             $all[] = ['due' => self::kept($look), 'kind' => 'burn', 'id' => $plant];
+        }
+        foreach ($courses as $course => $at) {
+            if (self::kept($at) <= $end) {
+                $all[] = ['due' => self::kept($at), 'kind' => 'course', 'id' => $course];
+            }
         }
         usort($all, static fn(array $a, array $b): int => [$a['due'], $a['kind'], $a['id']] <=> [$b['due'], $b['kind'], $b['id']]);
 

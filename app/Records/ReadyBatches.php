@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Records;
 
 use App\Models\Batch;
+use App\Models\PestCase;
 use App\Models\Round;
 use DateTimeImmutable;
 use IdleMixer\Core\Schedule\Task;
@@ -30,6 +31,24 @@ final class ReadyBatches
         foreach (Batch::query()->whereIn('case_id', $cases)->where('for_leaf_test', false)->whereNotNull('made_at')->orderBy('made_at')->get(['id', 'case_id', 'made_at', 'discard_at', 'discarded_at', 'used_up', 'stand_test']) as $batch) {
             if ($batch->case_id !== null && Bottles::waits($batch, $sprayed[$batch->case_id] ?? null, $now)) {
                 $ready[$batch->case_id] = $batch->id;
+            }
+        }
+
+        return $ready;
+    }
+
+    /**
+     * @param list<int> $courses
+     *
+     * @return array<int, int> the newest batch by course
+     */
+    public static function ofCourses(array $courses, DateTimeImmutable $now): array
+    {
+        $ready = [];
+        foreach (Batch::query()->whereIn('course_id', $courses)->where('for_leaf_test', false)->whereNotNull('made_at')->orderBy('made_at')->get() as $batch) {
+            $sprayed = Round::query()->whereIn('case_id', PestCase::any(PestCase::query())->where('course_id', $batch->course_id)->select('id'))->orderByDesc('sprayed_at')->first()?->sprayed_at;
+            if ($batch->course_id !== null && Bottles::waits($batch, $sprayed, $now)) {
+                $ready[$batch->course_id] = $batch->id;
             }
         }
 

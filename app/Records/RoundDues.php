@@ -21,15 +21,10 @@ use IdleMixer\Core\Schedule\RoundDue;
 use IdleMixer\Core\Schedule\RoundFacts;
 use IdleMixer\Core\Schedule\RoundMoves;
 use IdleMixer\Core\Trouble\TroubleCatalogue;
-use IdleMixer\Core\Weather\Forecast;
-use IdleMixer\Core\Weather\HourJudge;
-use IdleMixer\Core\Weather\JudgedHour;
 use IdleMixer\Core\Weather\Place;
 use IdleMixer\Core\Weather\Spray;
 use IdleMixer\Core\Weather\SprayWants;
 use IdleMixer\Core\Weather\WashOff;
-use IdleMixer\Core\Weather\Week;
-use IdleMixer\Core\Weather\Windows;
 use IdleMixer\Core\Work\AsMade;
 use IdleMixer\Core\Work\Load;
 use Psr\Clock\ClockInterface;
@@ -37,13 +32,6 @@ use Psr\Clock\ClockInterface;
 /** When the next round of a case really is: by rain, counts, leaf tests and the weather to come. */
 final class RoundDues
 {
-    private const HOUR = 3600;
-
-    private ?Forecast $forecast = null;
-
-    /** @var array<string, Week> outdoors and in, reckoned once for all cases */
-    private array $weeks = [];
-
     /** @var array<int, int> the batch that waits to be sprayed, by case */
     private array $mixed = [];
 
@@ -60,7 +48,7 @@ final class RoundDues
         private readonly Rhythms $rhythms,
         private readonly LeafPace $pace,
         private readonly BatchBook $book,
-        private readonly HourJudge $judge,
+        private GoodHours $hours,
         private readonly TroubleCatalogue $troubles,
         private readonly FairLook $fairLook,
         private readonly ChosenSprays $sprays,
@@ -78,8 +66,7 @@ final class RoundDues
     public function at(DateTimeImmutable $now, array $cases = []): self
     {
         $fresh = clone $this;
-        $fresh->forecast = null;
-        $fresh->weeks = [];
+        $fresh->hours = $this->hours->at($now);
         $fresh->mixed = ReadyBatches::of($cases, $now);
         $fresh->rests = self::rests($now);
         $fresh->now = $now;
@@ -95,7 +82,7 @@ final class RoundDues
         $batch = $last === null ? null : Batch::query()->with('recipeVersion.recipe')->find($last->batch_id);
         $mixed = $place === null ? null : $this->mixed($case);
         $facts = $last === null || $batch === null
-            ? new RoundFacts(null, $planned, null, 0, $testUntil, ...[...$this->hours($case, $mixed, $place), $this->rests[$case->plant_id] ?? null])
+            ? new RoundFacts(null, $planned, null, 0, $testUntil, ...[...$this->hours->of($case->plant, $mixed), $this->rests[$case->plant_id] ?? null])
             : $this->since($case, $last, $batch, $mixed, $testUntil, $place);
 
         return RoundMoves::of($planned, $facts, $this->now);
@@ -140,7 +127,7 @@ final class RoundDues
             $this->cleanLooks($case, $last),
             $testUntil,
             // Until something else is mixed it goes by what was sprayed last.
-            ...[...$this->hours($case, $mixed ?? $spray, $place), $this->rests[$case->plant_id] ?? null, $this->turns->after($case, $last), $this->slowed($case, $last)],
+            ...[...$this->hours->of($case->plant, $mixed ?? $spray), $this->rests[$case->plant_id] ?? null, $this->turns->after($case, $last), $this->slowed($case, $last)],
         );
     }
 
@@ -156,45 +143,14 @@ final class RoundDues
     /** °C; mean of the week to come where the plant stands; null where nobody said where that is. */
     public function celsius(PestCase $case): ?float
     {
-        $now = $this->now;
-        $place = $this->garden->place();
-        if ($place === null || $case->plant->indoors) {
-            return $place === null ? null : $this->garden->room();
-        }
-        $hours = $this->forecast($place)->hours;
-
-        return $hours === [] ? null : array_sum(array_map(static fn($hour): float => $hour->temperature, $hours)) / count($hours);
-    }
-
-    /** @return array{list<\IdleMixer\Core\Weather\Window>|null, DateTimeImmutable} from now on, null where nobody knows of what or where, and where the forecast ends */
-    private function hours(PestCase $case, ?Spray $spray, ?Place $place): array
-    {
-        if ($spray === null || $place === null) {
-            return [null, $this->now];
-        }
-        $week = $this->week($place, $case->plant->indoors);
-        $from = WeatherBook::hour($this->now);
-        $judged = array_values(array_filter($this->judge->judge($week, $spray, PlantStands::of($case->plant, $this->now)), static fn(JudgedHour $hour): bool => $hour->hour->told->at >= $from));
-        $end = $judged === [] ? $from : $judged[count($judged) - 1]->hour->told->at + self::HOUR;
-
-        return [Windows::all($judged), new DateTimeImmutable("@{$end}")];
-    }
-
-    private function week(Place $place, bool $indoors): Week
-    {
-        return $this->weeks[$indoors ? 'in' : 'out'] ??= Week::of($place, $indoors ? $this->forecast($place)->inside($this->garden->room())->hours : $this->forecast($place)->hours);
-    }
-
-    private function forecast(Place $place): Forecast
-    {
-        return $this->forecast ??= $this->weather->around($place, $this->now);
+        return $this->hours->celsius($case->plant);
     }
 
     private function washedOff(Round $last, Spray $spray, Place $place, DateTimeImmutable $now): ?DateTimeImmutable
     {
         $from = WeatherBook::hour($last->sprayed_at);
-        $until = min($from + (int) ceil($spray->dry->value + 1.0) * self::HOUR, WeatherBook::hour($now));
-        $hours = $until < $from ? [] : $this->weather->between($place, $from, intdiv($until - $from, self::HOUR) + 1, $now)->hours;
+        $until = min($from + (int) ceil($spray->dry->value + 1.0) * WeatherBook::HOUR, WeatherBook::hour($now));
+        $hours = $until < $from ? [] : $this->weather->between($place, $from, intdiv($until - $from, WeatherBook::HOUR) + 1, $now)->hours;
         $at = WashOff::at($hours, $last->sprayed_at->getTimestamp(), $spray);
 
         return $at === null ? null : (new DateTimeImmutable("@{$at}"))->setTimezone($place->zone);

@@ -152,7 +152,10 @@ final readonly class RunBook
     /** What is on each plant of it. */
     public function troubles(Run $run): string
     {
-        return implode(' ', array_map(fn(RunPlant $plant): string => Say::it('records/run-book.on', ['name' => $this->troubles->trouble($plant->case->pest)->name, 'name-2' => $plant->case->plant->name]), array_values($run->plants->all())));
+        // Where nothing is there yet, there is nothing to knock back.
+        $there = array_filter($run->plants->all(), static fn(RunPlant $plant): bool => $plant->case->course_id === null);
+
+        return implode(' ', array_map(fn(RunPlant $plant): string => Say::it('records/run-book.on', ['name' => $this->troubles->trouble($plant->case->pest)->name, 'name-2' => $plant->case->plant->name]), array_values($there)));
     }
 
     private function washed(Run $run, Sprayer $sprayer, bool $done, DateTimeImmutable $at, DateTimeImmutable $now): void

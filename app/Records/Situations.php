@@ -92,7 +92,7 @@ final readonly class Situations
     /** Whether a round of the last days had oil in it. */
     private function sprayedOil(Plant $plant, DateTimeImmutable $now): bool
     {
-        foreach (Round::query()->whereIn('case_id', PestCase::query()->where('plant_id', $plant->id)->select('id'))->with('batch:id,made')->get() as $round) {
+        foreach (Round::query()->whereIn('case_id', PestCase::any(PestCase::query())->where('plant_id', $plant->id)->select('id'))->with('batch:id,made')->get() as $round) {
             if (PlantCalendar::isOilLately($round->sprayed_at, $now) && BatchBook::composition($round->batch)?->hasOil() === true) {
                 return true;
             }

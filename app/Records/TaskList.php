@@ -29,7 +29,7 @@ final readonly class TaskList
     /** What comes next hangs on what was counted since the last round only. */
     private const SINCE_LAST = 'counted_at >= (select max(rounds.sprayed_at) from rounds where rounds.case_id = counts.case_id and rounds.taken_back_at is null)';
 
-    public function __construct(private TroubleCatalogue $troubles, private CaseTrials $trials, private RoundDues $dues, private PlannedTasks $planned, private Fresh $fresh) {}
+    public function __construct(private TroubleCatalogue $troubles, private CaseTrials $trials, private RoundDues $dues, private PlannedTasks $planned, private Fresh $fresh, private CoursesAhead $courses) {}
 
     /**
      * So many tasks, and what comes with them, in the order in which they were planned: what moved lies elsewhere in the page, never
@@ -41,7 +41,9 @@ final readonly class TaskList
     {
         $this->fresh->cases();
 
-        return $this->worked(PlannedList::near($now), $now, $from, $rows);
+        $courses = $this->ofCourses($now);
+
+        return $this->worked(PlannedList::near($now, self::earliest($courses)), $courses, $now, $from, $rows);
     }
 
     /** @return list<Task> so many of all that is planned, however far off */
@@ -49,11 +51,37 @@ final readonly class TaskList
     {
         $this->fresh->cases();
 
-        return $this->worked(PlannedList::all($now), $now, 0, $rows)->tasks;
+        $courses = $this->ofCourses($now);
+
+        return $this->worked(PlannedList::all($now, self::earliest($courses)), $courses, $now, 0, $rows)->tasks;
     }
 
-    /** @param list<array{due: string, kind: string, id: int}> $planned earliest first */
-    private function worked(array $planned, DateTimeImmutable $now, int $from, int $rows): TaskPage
+    /** @return array<int, non-empty-list<Task>> what each course of many plants asks for */
+    private function ofCourses(DateTimeImmutable $now): array
+    {
+        $tasks = [];
+        foreach ($this->courses->open($now) as $id => $laid) {
+            $tasks[$id] = $this->courses->tasks($id, $laid);
+        }
+
+        return array_filter($tasks, static fn(array $some): bool => $some !== []);
+    }
+
+    /**
+     * @param array<int, non-empty-list<Task>> $courses
+     *
+     * @return array<int, DateTimeImmutable>
+     */
+    private static function earliest(array $courses): array
+    {
+        return array_map(static fn(array $tasks): DateTimeImmutable => min(array_map(static fn(Task $task): DateTimeImmutable => $task->dueAt, $tasks)), $courses);
+    }
+
+    /**
+     * @param list<array{due: string, kind: string, id: int}> $planned earliest first
+     * @param array<int, non-empty-list<Task>>                $courses
+     */
+    private function worked(array $planned, array $courses, DateTimeImmutable $now, int $from, int $rows): TaskPage
     {
         $moves = TaskMoves::read();
         $tasks = [];
@@ -61,7 +89,7 @@ final readonly class TaskList
         while (count($tasks) < $rows && $at < count($planned)) {
             $some = array_slice($planned, $at, $rows - count($tasks));
             $at += count($some);
-            array_push($tasks, ...array_values(array_filter(array_map($moves->applied(...), $this->those($some, $now, $moves)))));
+            array_push($tasks, ...array_values(array_filter(array_map($moves->applied(...), $this->those($some, $courses, $now, $moves)))));
         }
 
         return new TaskPage($tasks, $at < count($planned) ? $at : null);
@@ -69,12 +97,13 @@ final readonly class TaskList
 
     /**
      * @param list<array{due: string, kind: string, id: int}> $planned
+     * @param array<int, non-empty-list<Task>>                $courses
      *
      * @return list<Task>
      */
-    private function those(array $planned, DateTimeImmutable $now, TaskMoves $moves): array
+    private function those(array $planned, array $courses, DateTimeImmutable $now, TaskMoves $moves): array
     {
-        $ids = ['run' => [0], 'batch' => [0], 'test' => [0], 'case' => [0], 'watch' => [0], 'burn' => [0]];
+        $ids = ['run' => [0], 'batch' => [0], 'test' => [0], 'case' => [0], 'watch' => [0], 'burn' => [0], 'course' => []];
         foreach ($planned as $one) {
             $ids[$one['kind']][] = $one['id'];
         }
@@ -86,6 +115,7 @@ final readonly class TaskList
             ...$this->open($now, $moves, PestCase::query()->whereIn('id', $ids['case'])),
             ...$this->neighbours(Watch::query()->whereIn('id', $ids['watch'])),
             ...BurntPlants::tasks($ids['burn'], $now),
+            ...array_merge(...array_values(array_intersect_key($courses, array_flip($ids['course'])))),
         ];
     }
 

@@ -106,7 +106,7 @@ final readonly class Whoms
         $kin = Proofs::kin($plant);
         $since = $now->modify('-' . (GateLines::STRONG_OIL_MIND['value'] + 1) . ' days');
         $rounds = Round::query()
-            ->whereIn('case_id', PestCase::query()->whereIn('plant_id', $kin)->select('id'))
+            ->whereIn('case_id', PestCase::any(PestCase::query())->whereIn('plant_id', $kin)->select('id'))
             ->where('sprayed_at', '<=', $now)
             ->where(static fn($some) => $some->where('sprayed_at', '>=', $since)->orWhereIn('id', Burn::query()->select('round_id')))
             ->with(['burns', 'case:id,plant_id', 'batch.recipeVersion.recipe', 'run.taps'])

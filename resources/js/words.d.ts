@@ -4,6 +4,7 @@ import type batch from '../../core/words/en/screens/batch.json';
 import type bench from '../../core/words/en/screens/bench.json';
 import type cases from '../../core/words/en/screens/cases.json';
 import type choose from '../../core/words/en/screens/choose.json';
+import type courses from '../../core/words/en/screens/courses.json';
 import type day from '../../core/words/en/screens/day.json';
 import type label from '../../core/words/en/screens/label.json';
 import type leaf from '../../core/words/en/screens/leaf.json';
@@ -30,6 +31,7 @@ declare global {
         | Of<'bench', typeof bench>
         | Of<'cases', typeof cases>
         | Of<'choose', typeof choose>
+        | Of<'courses', typeof courses>
         | Of<'day', typeof day>
         | Of<'label', typeof label>
         | Of<'leaf', typeof leaf>

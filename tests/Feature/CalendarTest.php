@@ -171,7 +171,7 @@ it('goes by what is mixed for the next round, and by what was sprayed last until
 // Common practice, no source: two clean looks a week apart end a programme; looks go on.
 it('plans no more rounds once two looks were clean', function (): void {
     $case = sprayedCase();
-    $sprays = static fn(): int => count(array_filter(Notebook::get("/api/cases/{$case}/programme")->list('programme.entries'), static fn(mixed $one): bool => is_array($one) && $one['kind'] === 'round' && $one['done'] === false));
+    $sprays = static fn(): int => count(array_filter(Notebook::get("/api/cases/{$case}/ahead")->list('ahead.entries'), static fn(mixed $one): bool => is_array($one) && $one['kind'] === 'round' && $one['done'] === false));
     expect($sprays())->toBeGreaterThan(0);
     foreach (['2026-06-09T18:00:00Z', '2026-06-17T18:00:00Z'] as $at) {
         Date::setTestNow($at);
@@ -179,7 +179,7 @@ it('plans no more rounds once two looks were clean', function (): void {
     }
     expect($sprays())->toBe(0)
         ->and(array_filter(array_keys(calendar()), static fn(string $uid): bool => str_contains($uid, '-spray-')))->toBe([])
-        ->and(Notebook::get("/api/cases/{$case}/programme")->list('programme.entries'))->not->toBe([]);
+        ->and(Notebook::get("/api/cases/{$case}/ahead")->list('ahead.entries'))->not->toBe([]);
 });
 
 it('refuses a move that makes no sense', function (array $change, string $path): void {

@@ -33,7 +33,7 @@ final class Every
         'cases.situation' => '{"severity":"heavy","said":"é/"}', 'burns.kinds' => 'edge-burn', 'burns.special' => 'sun',
         'counts.each' => '[3,0,5.5]', 'counts.stages' => '{"adults":2,"crawlers":6}', 'counts.new_growth' => 'hit',
         'sprayer_events.kind' => 'emptied', 'trials.unit' => 'plant', 'eye_rounds.shape' => 'lance', 'eye_rounds.guesses' => '[1,2.5,100]',
-        'revisions.what' => 'put-back',
+        'revisions.what' => 'put-back', 'courses.methods' => '["plain-soap","neem-by-the-gallon"]',
     ];
 
     /** What keeps what it holds: it names other rows, or hangs together with them. */
@@ -127,12 +127,15 @@ final class Every
         Notebook::change('/api/batches/' . Notebook::batch()->id() . '/loads/1/slip', ['slips' => [['kind' => 'left-out', 'item' => 'neem-oil']], 'remedy' => 'discard']);
         $trial = Notebook::sent('/api/trials', ['pest' => 'aphids', 'name' => 'Soap or oil', 'one' => 'Soap', 'other' => 'Oil', 'unit' => 'leaf', 'units' => 6])->id();
         Notebook::sent("/api/trials/{$trial}/looks", ['counts' => [1, 2, null, 4, 5.5, 6]]);
+        $kept = Notebook::sent('/api/courses', ['name' => 'The rack', 'pest' => 'aphids', 'recipes' => ['neem-by-the-gallon'], 'plantIds' => [DB::table('plants')->value('id')]]);
+        Notebook::sent("/api/courses/{$kept->id()}/looks", ['found' => []]);
+        DB::table('batches')->latest('id')->limit(1)->update(['course_id' => $kept->id()]);
         $case = DB::table('cases')->whereNull('closed_at')->value('id');
         $plant = DB::table('plants')->latest('id')->value('id');
         DB::table('watches')->insertOrIgnore(['case_id' => $case, 'plant_id' => $plant, 'due_at' => self::AT]);
         DB::table('case_steps')->insertOrIgnore(['case_id' => $case, 'step' => 'isolate', 'done_at' => self::AT]);
         DB::table('eye_rounds')->insert(['submission' => Notebook::submission(), 'seed' => 3, 'shape' => 'oval', 'guesses' => '[]', 'guessed_at' => self::AT]);
-        foreach (['look-over' => DB::table('watches')->value('id'), 'discard' => DB::table('batches')->value('id'), 'read-leaf-test' => DB::table('leaf_tests')->value('id'), 'next-round' => $case, 'finish-run' => DB::table('runs')->value('id')] as $kind => $ref) {
+        foreach (['look-over' => DB::table('watches')->value('id'), 'discard' => DB::table('batches')->value('id'), 'read-leaf-test' => DB::table('leaf_tests')->value('id'), 'next-round' => $case, 'course-round' => $kept->id(), 'finish-run' => DB::table('runs')->value('id')] as $kind => $ref) {
             DB::table('task_moves')->insert(['submission' => Notebook::submission(), 'kind' => $kind, 'ref' => $ref, 'due_at' => self::AT, 'made_at' => self::AT]);
         }
         DB::table('batches')->limit(1)->update(['stock_batch_id' => DB::table('batches')->latest('id')->value('id')]);

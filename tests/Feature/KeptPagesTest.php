@@ -23,7 +23,7 @@ function undrawn(string $text): string
 it('answers of the demo season what it answered when that was read through', function (): void {
     Date::setTestNow('2026-06-20T18:00:00Z');
     app(DemoSeason::class)->write(new DateTimeImmutable('2026-06-20T18:00:00Z'));
-    $paths = ['today', 'opening?case=5', 'plants/2', 'cases/5', 'cases/6/programme', 'leaf-tests/1', 'batches/18', 'batches/18/rest', 'worked', 'trials'];
+    $paths = ['today', 'opening?case=5', 'plants/2', 'cases/5', 'cases/6/ahead', 'leaf-tests/1', 'batches/18', 'batches/18/rest', 'worked', 'trials'];
     foreach ($paths as $path) {
         $answer = Notebook::get("/api/{$path}");
         $name = trim((string) preg_replace('/\W+/', '-', $path), '-');

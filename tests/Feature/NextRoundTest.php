@@ -29,8 +29,8 @@ function roundDue(int $case, Answer $answer, string $list): ?string
 /** @return array{string, string} day and name of the spray that its plan lays out next; empty where it lays out none */
 function plannedNext(int $case): array
 {
-    $programme = Notebook::get("/api/cases/{$case}/programme")->at('programme');
-    foreach (is_array($programme) && is_array($programme['entries']) ? $programme['entries'] : [] as $entry) {
+    $ahead = Notebook::get("/api/cases/{$case}/ahead")->at('ahead');
+    foreach (is_array($ahead) && is_array($ahead['entries']) ? $ahead['entries'] : [] as $entry) {
         if (is_array($entry) && $entry['kind'] === 'round' && $entry['done'] === false && is_string($entry['on']) && is_string($entry['spray'])) {
             return [$entry['on'], $entry['spray']];
         }

@@ -110,6 +110,7 @@ final class Batches extends Record
             Link::maybe('sprayers', 'sprayer_id', 'sprayer', 'sprayer'),
             Link::maybe('plants', 'plant_id', 'plant', 'plant'),
             Link::ahead('cases', 'case_id', 'case', 'case'),
+            Link::maybe('courses', 'course_id', 'course', 'course'),
             Link::ahead('batches', 'stock_batch_id', 'jar', 'jar'),
             Plain::needed('name', Text::line(RecipeReader::MAX_NAME, 1)),
             Plain::needed('document', new Json($this->frozen(...), ['$ref' => 'batch.schema.json'])),

@@ -62,7 +62,9 @@ final class Cases extends Record
         return [
             ...$this->submitted(),
             Link::to('plants', 'plant_id', 'plant', 'plant'),
-            Plain::needed('pest', new Word($this->troubles->pestSlugs(), 'pest', open: true)),
+            // A plant on a course that fears nothing by name has none.
+            Plain::needed('pest', new Word(['', ...$this->troubles->pestSlugs()], 'pest', open: true)),
+            Link::maybe('courses', 'course_id', 'course', 'course'),
             Plain::needed('opened_at', Moment::past($this->clock)),
             Plain::maybe('closed_at', Moment::past($this->clock)),
             Plain::usually('conclusion', Text::notes(RecipeReader::MAX_NOTES), ''),

@@ -29,5 +29,7 @@ final readonly class BottleAnswer
         /** How many of them are mixed. */
         #[Shape(least: 0)]
         public int $mixed,
+        /** Id of the course whose plants it is mixed for together; null where it is for one. */
+        public ?int $course,
     ) {}
 }

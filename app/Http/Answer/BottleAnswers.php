@@ -49,6 +49,7 @@ final readonly class BottleAnswers
             },
             $bottle->loads,
             $bottle->mixed,
+            $batch->course_id,
         );
     }
 

@@ -6,9 +6,9 @@ namespace App\Http\Answer;
 
 use App\Http\Api\Shape;
 
-/** A round that a plant had. */
+/** A round that a plant had, for its case or on a course of many. */
 final readonly class HadAnswer
 {
     /** @param list<string> $strength */
-    public function __construct(#[Shape(format: 'date-time')] public string $sprayedAt, public RefAnswer $batch, public RefAnswer $case, public array $strength) {}
+    public function __construct(#[Shape(format: 'date-time')] public string $sprayedAt, public RefAnswer $batch, public ?RefAnswer $case, public ?RefAnswer $course, public array $strength) {}
 }

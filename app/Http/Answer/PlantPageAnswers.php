@@ -54,7 +54,7 @@ final readonly class PlantPageAnswers
         $briefly->orderByRaw('closed_at is not null')->orderByDesc('opened_at');
         $cases = $briefly->get();
         $tests = LeafTest::query()->whereIn('plant_id', Proofs::kin($plant))->with(LeafTestAnswers::WITH)->orderByDesc('applied_at')->limit(self::MOST)->get();
-        $rounds = Round::query()->whereIn('case_id', $cases->modelKeys())->with(['batch', 'case'])->orderByDesc('sprayed_at')->limit(self::MOST)->get();
+        $rounds = Round::query()->whereIn('case_id', PestCase::any(PestCase::query())->where('plant_id', $plant->id)->select('id'))->with(['batch', 'case.course'])->orderByDesc('sprayed_at')->limit(self::MOST)->get();
         $briefs = array_values($cases->map($this->cases->brief(...))->all());
         $names = array_column($briefs, 'name', 'id');
 
@@ -66,7 +66,8 @@ final readonly class PlantPageAnswers
             array_values($rounds->map(static fn(Round $round): HadAnswer => new HadAnswer(
                 Instant::of($round->sprayed_at),
                 new RefAnswer($round->batch->id, $round->batch->submission, $round->batch->name),
-                new RefAnswer($round->case_id, $round->case->submission, $names[$round->case_id] ?? ''),
+                $round->case->course === null ? new RefAnswer($round->case_id, $round->case->submission, $names[$round->case_id] ?? '') : null,
+                $round->case->course === null ? null : new RefAnswer($round->case->course->id, $round->case->course->submission, $round->case->course->name),
                 CompositionWords::of(BatchBook::composition($round->batch)),
             ))->all()),
             $this->next($plant, array_values($cases->map(static fn(PestCase $case): int => $case->id)->all()), $now),

@@ -99,7 +99,7 @@ final readonly class RunAnswers
             // What was sprayed is told as it was when it was sprayed; what waits, as it is now.
             $whom = $this->whoms->of($plant->case->plant, $round->sprayed_at ?? $now, $round?->id);
 
-            return new RunPlantAnswer($plant->case_id, $plant->case->plant->name, Instant::maybe($round?->sprayed_at), $round?->litres, $this->gate->of($this->gates->of($whom, $spray)));
+            return new RunPlantAnswer($plant->case_id, $plant->case->plant->name, Instant::maybe($round?->sprayed_at), $round?->litres, $this->gate->of($this->gates->of($whom, $spray)), $plant->case->plant_id, $plant->case->course_id, "plant-{$plant->position}");
         })->all());
     }
 }

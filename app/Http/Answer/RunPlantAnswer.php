@@ -16,5 +16,10 @@ final readonly class RunPlantAnswer
         public ?string $sprayedAt,
         public ?float $litres,
         public GateAnswer $gate,
+        public int $plantId,
+        /** Id of the course of many plants that it is on; null where it has a case of its own. */
+        public ?int $course,
+        /** Key of the step in which it is sprayed. */
+        public string $step,
     ) {}
 }

@@ -7,6 +7,7 @@ namespace App\Http\Answer;
 use App\Declared\Identities;
 use App\Models\Batch;
 use App\Records\Bottles;
+use App\Records\ReadyBatches;
 use DateTimeImmutable;
 use IdleMixer\Core\Schedule\Agenda;
 use IdleMixer\Core\Schedule\Slot;
@@ -30,20 +31,22 @@ final readonly class TaskAnswers
     public function of(array $tasks, array $ready, DateTimeImmutable $now): array
     {
         $identities = self::identities($tasks);
-        $bottles = $this->bottles($tasks, $ready, $now);
+        $courses = ReadyBatches::ofCourses(array_values(array_map(static fn(Task $task): int => $task->ref, array_filter($tasks, static fn(Task $task): bool => $task->kind === TaskKind::CourseRound))), $now);
+        $waits = static fn(Task $task): ?int => ($task->kind === TaskKind::CourseRound ? $courses : ($task->kind->isRound() ? $ready : []))[$task->ref] ?? null;
+        $bottles = $this->bottles($tasks, $waits, $now);
 
-        return array_map(fn(array $row): TaskAnswer => $this->one($row, $ready[$row['task']->ref] ?? null, $identities, $bottles), Agenda::sort($tasks, $now));
+        return array_map(fn(array $row): TaskAnswer => $this->one($row, $waits($row['task']), $identities, $bottles), Agenda::sort($tasks, $now));
     }
 
     /**
-     * @param list<Task>      $tasks
-     * @param array<int, int> $ready the batch that waits to be sprayed, by case
+     * @param list<Task>           $tasks
+     * @param callable(Task): ?int $waits the batch that waits to be sprayed
      *
      * @return array<int, BottleAnswer> where each batch stands that is spoken of, by its id
      */
-    private function bottles(array $tasks, array $ready, DateTimeImmutable $now): array
+    private function bottles(array $tasks, callable $waits, DateTimeImmutable $now): array
     {
-        $ids = array_filter(array_map(static fn(Task $task): ?int => self::batchOf($task, $ready[$task->ref] ?? null), $tasks), static fn(?int $id): bool => $id !== null);
+        $ids = array_filter(array_map(static fn(Task $task): ?int => self::batchOf($task, $waits($task)), $tasks), static fn(?int $id): bool => $id !== null);
         $all = [];
         foreach (Batch::query()->whereIn('id', array_unique($ids))->with([...Bottles::WITH, 'plant', 'case.plant'])->get() as $batch) {
             $all[$batch->id] = $this->bottles->of($batch, $now);
@@ -52,13 +55,12 @@ final readonly class TaskAnswers
         return $all;
     }
 
-    /** @param int|null $ready the batch that waits to be sprayed on the case that the task is of */
+    /** @param int|null $ready the batch that waits to be sprayed on what the task is of */
     private static function batchOf(Task $task, ?int $ready): ?int
     {
         return match (true) {
             $task->kind === TaskKind::FinishMixing, $task->kind === TaskKind::Discard => $task->ref,
-            $task->kind->isRound() => $ready,
-            default => null,
+            default => $ready,
         };
     }
 
@@ -95,6 +97,6 @@ final readonly class TaskAnswers
         $words = $this->findings->task($task);
         $bottle = $bottles[self::batchOf($task, $ready) ?? 0] ?? null;
 
-        return new TaskAnswer($task->kind->value, $task->ref, $key, $task->kind === TaskKind::Discard && $bottle !== null && $bottle->end === null ? $this->findings->stands($task, $bottle->words) : $words['text'], $bottle->actWords ?? $words['do'], Instant::of($task->dueAt), $row['urgency']->value, $row['slot']->value, $task->counted, $task->again, $task->kind->isRound() ? $ready : null, $task->case, Instant::of($task->plannedAt()), array_map($this->moves->move(...), $task->moves), $bottle);
+        return new TaskAnswer($task->kind->value, $task->ref, $key, $task->kind === TaskKind::Discard && $bottle !== null && $bottle->end === null ? $this->findings->stands($task, $bottle->words) : $words['text'], $bottle->actWords ?? $words['do'], Instant::of($task->dueAt), $row['urgency']->value, $row['slot']->value, $task->counted, $task->again, $ready, $task->case, Instant::of($task->plannedAt()), array_map($this->moves->move(...), $task->moves), $bottle);
     }
 }

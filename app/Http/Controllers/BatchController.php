@@ -51,7 +51,7 @@ final readonly class BatchController
     public function store(Request $request, BenchReader $benches, BatchStarter $starter): JsonResponse
     {
         $input = BatchInput::read(Body::of($request), $benches);
-        [$batch, $new] = $starter->start($input->sent->submitted(), $input->bench, $input->sprayer, $input->plant, $input->case, $this->clock->now(), $input->jar, $input->forLeafTest);
+        [$batch, $new] = $starter->start($input->sent->submitted(), $input->bench, $input->sprayer, $input->plant, $input->case, $this->clock->now(), $input->jar, $input->forLeafTest, $input->course);
 
         return $this->whole($batch, Saved::status($new));
     }

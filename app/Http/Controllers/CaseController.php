@@ -7,8 +7,8 @@ namespace App\Http\Controllers;
 use App\Http\Answer\CaseAnswer;
 use App\Http\Answer\CaseAnswers;
 use App\Http\Answer\CaseBriefAnswer;
-use App\Http\Answer\ProgrammeAnswer;
-use App\Http\Answer\ProgrammeAnswers;
+use App\Http\Answer\AheadAnswer;
+use App\Http\Answer\AheadAnswers;
 use App\Http\Answer\SavedAnswer;
 use App\Http\Answer\StoryAnswers;
 use App\Http\Api\Call;
@@ -76,10 +76,10 @@ final readonly class CaseController
         return $this->say($this->find($id), 200);
     }
 
-    #[Call('The rounds and looks of a case from here on, and what they leave open', answer: ['programme' => '?' . ProgrammeAnswer::class])]
-    public function programme(int $id, ProgrammeAnswers $programmes): JsonResponse
+    #[Call('The rounds and looks of a case from here on, and what they leave open', answer: ['ahead' => '?' . AheadAnswer::class])]
+    public function ahead(int $id, AheadAnswers $ahead): JsonResponse
     {
-        return new JsonResponse(['programme' => $programmes->of($this->find($id), $this->clock->now())]);
+        return new JsonResponse(['ahead' => $ahead->of($this->find($id), $this->clock->now())]);
     }
 
     #[Call('A case from first sight to closed, as one self-contained page', type: 'text/html')]

@@ -40,7 +40,7 @@ final readonly class PlantHelpController
     {
         $plant = Plant::query()->find($id) ?? throw RefusedCall::notFound('plant', $id);
         $now = $clock->now();
-        $rounds = Round::query()->whereIn('case_id', PestCase::query()->where('plant_id', $plant->id)->select('id'))->where('sprayed_at', '>=', $now->modify('-' . GateLines::BURN_ASKED_BACK['value'] . ' days'))->where('sprayed_at', '<=', $now)->with('batch:id,submission,name')->orderByDesc('sprayed_at')->orderByDesc('id')->get();
+        $rounds = Round::query()->whereIn('case_id', PestCase::any(PestCase::query())->where('plant_id', $plant->id)->select('id'))->where('sprayed_at', '>=', $now->modify('-' . GateLines::BURN_ASKED_BACK['value'] . ' days'))->where('sprayed_at', '<=', $now)->with('batch:id,submission,name')->orderByDesc('sprayed_at')->orderByDesc('id')->get();
 
         return new JsonResponse(new BurntAnswer(
             FirstAid::steps($rounds->first()?->sprayed_at, $now),

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Input;
 
 use App\Models\Batch;
+use App\Models\Course;
 use App\Models\PestCase;
 use App\Models\Plant;
 use App\Models\Sprayer;
@@ -22,6 +23,7 @@ final readonly class BatchInput
         public ?Sprayer $sprayer,
         public ?Plant $plant,
         public ?PestCase $case,
+        public ?Course $course,
         /** The jar of a stock that it is poured from. */
         public ?Batch $jar,
         /** Whether it is a cup for a leaf test. */
@@ -31,7 +33,7 @@ final readonly class BatchInput
     /** @throws InvalidDocument with the path of the first fault found */
     public static function read(Node $node, BenchReader $benches): self
     {
-        $sent = Sent::opened($node, ['bench', 'sprayerId', 'plantId', 'caseId', 'stockBatchId', 'forLeafTest'], correcting: false);
+        $sent = Sent::opened($node, ['bench', 'sprayerId', 'plantId', 'caseId', 'courseId', 'stockBatchId', 'forLeafTest'], correcting: false);
         $object = $sent->object;
 
         return new self(
@@ -40,6 +42,7 @@ final readonly class BatchInput
             Existing::maybe($object->optional('sprayerId'), Sprayer::query(), 'sprayer'),
             Existing::maybe($object->optional('plantId'), Plant::query(), 'plant'),
             Existing::maybe($object->optional('caseId'), PestCase::query(), 'case'),
+            Existing::maybe($object->optional('courseId'), Course::query(), 'course'),
             Existing::maybe($object->optional('stockBatchId'), Batch::query(), 'jar'),
             $object->optional('forLeafTest')?->flag() ?? false,
         );

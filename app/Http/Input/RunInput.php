@@ -6,6 +6,7 @@ namespace App\Http\Input;
 
 use App\Models\Batch;
 use App\Models\PestCase;
+use IdleMixer\Core\Data\InputLines;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\Node;
 use IdleMixer\Core\Words\Say;
@@ -13,8 +14,6 @@ use IdleMixer\Core\Words\Say;
 /** A walk through the bed, as somebody begins it. */
 final readonly class RunInput
 {
-    private const MOST_PLANTS = 100;
-
     private const LONGEST_REASON = 500;
 
     /** @param list<PestCase> $cases in the order in which they are sprayed */
@@ -32,8 +31,8 @@ final readonly class RunInput
             throw $sent->object->get('batchId')->fault(Say::it('input/run-input.batch-was-thrown-away-or'));
         }
         $cases = [];
-        foreach ($sent->object->get('caseIds')->items(1, self::MOST_PLANTS, 'cases') as $one) {
-            $case = Existing::of($one, PestCase::query(), 'case');
+        foreach ($sent->object->get('caseIds')->items(1, InputLines::MOST_TOGETHER['value'], 'cases') as $one) {
+            $case = Existing::of($one, PestCase::any(PestCase::query()), 'case');
             if ($case->closed_at !== null) {
                 throw $one->fault(Say::it('input/run-input.case-closed'));
             }

@@ -208,6 +208,9 @@ final class InputLines
     /** Cases in one document. */
     public const MOST_CASES = ['value' => 10_000, 'unit' => '1', 'source' => 'house'];
 
+    /** Plants that are sprayed and looked over together. */
+    public const MOST_TOGETHER = ['value' => 100, 'unit' => '1', 'source' => 'house'];
+
     /** Rounds, or counts, of one case. */
     public const MOST_ROWS = ['value' => 2_000, 'unit' => '1', 'source' => 'house'];
 

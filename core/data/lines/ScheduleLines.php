@@ -10,6 +10,12 @@ final class ScheduleLines
     /** When the plants that stood next to it are looked at, after a case was opened. */
     public const NEIGHBOURS_AFTER = ['value' => 72, 'unit' => 'h', 'source' => 'house'];
 
+    /** Hour of the day from which on it is sprayed where nobody told the weather: out of the sun. */
+    public const SPRAYED_IN_THE_EVENING = ['value' => 18, 'unit' => 'h', 'source' => 'practice'];
+
+    /** Hour of the day at which a look is put. */
+    public const LOOKED_IN_THE_MORNING = ['value' => 8, 'unit' => 'h', 'source' => 'house'];
+
     /** Before a harvest, from when on a plant counts as soon eaten. */
     public const SOON = ['value' => 14, 'unit' => 'd', 'source' => 'house'];
 

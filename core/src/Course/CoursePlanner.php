@@ -93,7 +93,7 @@ final readonly class CoursePlanner
     {
         $development = $biology?->at($ask->celsius ?? ScheduleLines::USUAL_CELSIUS['value']);
         $rounds = $standing->rounds($this->pacing(), $development);
-        $looks = $ask->pressure === Pressure::Prevention ? LooksBetween::beforeEach($rounds) : LooksBetween::around($rounds, $rotation, $ask->budBreak);
+        $looks = $ask->pressure === Pressure::Prevention ? LooksBetween::beforeEach($rounds, $ask) : LooksBetween::around($rounds, $rotation, $ask->budBreak);
         // What is given up is told by its looks alone.
         $entries = $standing->isOver() ? array_values(array_filter($looks, static fn(Act $act): bool => $act->done || $act->kind !== ActKind::Round)) : $looks;
         $entries = self::sorted([...$left, ...self::inTheirHours($entries, $ask), ...$standing->more, ...self::counted($ask), ...self::chores($ask, $rounds, $standing)]);

@@ -48,11 +48,11 @@ final class LooksBetween
     /**
      * @param list<Act> $sprays earliest first
      *
-     * @return list<Act> with a look before each, for it may have come
+     * @return list<Act> with a look before each, for it may have come; and one soon after something was found, for it may have spread
      */
-    public static function beforeEach(array $sprays): array
+    public static function beforeEach(array $sprays, CourseAsk $ask): array
     {
-        $entries = $sprays;
+        $entries = [...$sprays, ...self::lookAround($ask)];
         foreach ($sprays as $i => $spray) {
             if ($i > 0) {
                 $entries[] = new Act($spray->day, ActKind::Look, $spray->recipe, 'look-before', ['day' => $spray->day, 'days' => $spray->day - $sprays[$i - 1]->day, 'round' => $sprays[$i - 1]->day]);
@@ -60,6 +60,16 @@ final class LooksBetween
         }
 
         return self::sorted($entries);
+    }
+
+    /** @return list<Act> none where nothing was found at the last look */
+    private static function lookAround(CourseAsk $ask): array
+    {
+        $looks = $ask->recorded(RecordKind::Count, RecordKind::Look);
+        $last = $looks === [] ? null : $looks[count($looks) - 1];
+        $day = $last?->isFound() !== true ? null : max($ask->today, $last->day + self::days(ScheduleLines::NEIGHBOURS_AFTER['value']));
+
+        return $day === null ? [] : [new Act($day, ActKind::Look, null, 'look-around', ['day' => $day])];
     }
 
     /** @return list<Act> looks after the last round */

@@ -88,13 +88,15 @@ final readonly class RunPlan
     }
 
     /**
-     * Key of the step that may be left out now; null where none may.
+     * Key of the step that may be left out now: the hand work, or a plant that is not sprayed this time; null where none may.
      *
      * @param list<string> $tapped
      */
     public function canLeaveOut(array $tapped): ?string
     {
-        return $this->current($tapped)?->kind === RunStepKind::KnockBack ? self::HAND_WORK : null;
+        $current = $this->current($tapped);
+
+        return $current !== null && in_array($current->kind, [RunStepKind::KnockBack, RunStepKind::Plant], true) ? $current->key : null;
     }
 
     /** @return list<RunStep> */

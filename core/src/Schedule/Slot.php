@@ -18,7 +18,7 @@ enum Slot: string
     /** What is sprayed is sprayed in the evening, out of the sun (common practice, no source); the rest when it is due. */
     public static function of(Task $task, Urgency $urgency, DateTimeImmutable $now): self
     {
-        $sprayed = $task->kind->isRound();
+        $sprayed = $task->kind->isSprayed();
 
         return match (true) {
             $urgency !== Urgency::Later && ($sprayed || $task->dueAt > $now) => self::Evening,

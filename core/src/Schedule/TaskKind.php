@@ -17,8 +17,17 @@ enum TaskKind: string
     case LookAtBurn = 'look-at-burn';
     case NextRound = 'next-round';
     case FirstRound = 'first-round';
+    /** All plants of a course are looked over. */
+    case CourseLook = 'course-look';
+    case CourseRound = 'course-round';
 
-    /** Whether something is sprayed. */
+    /** Whether something is sprayed: on one plant, or on many together. */
+    public function isSprayed(): bool
+    {
+        return $this->isRound() || $this === self::CourseRound;
+    }
+
+    /** Whether the round of a case is meant. */
     public function isRound(): bool
     {
         return $this === self::FirstRound || $this === self::NextRound;

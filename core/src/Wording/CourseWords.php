@@ -7,6 +7,7 @@ namespace IdleMixer\Core\Wording;
 use IdleMixer\Core\Course\Act;
 use IdleMixer\Core\Course\Course;
 use IdleMixer\Core\Course\Nearest;
+use IdleMixer\Core\Course\SeasonUse;
 use IdleMixer\Core\Method\Chore;
 use IdleMixer\Core\Schedule\Gap;
 use IdleMixer\Core\Schedule\Gaps;
@@ -79,6 +80,16 @@ final readonly class CourseWords
         $fill['{why}'] = $stop === null ? '' : lcfirst($this->sentences->verdict($stop));
 
         return strtr($this->words["so/{$course->because}"] ?? throw MissingWords::becauseOf("so/{$course->because}"), $fill);
+    }
+
+    /** @throws MissingWords when the catalogue lacks the sentence */
+    public function season(SeasonUse $one): string
+    {
+        return strtr($this->words['season'] ?? throw MissingWords::becauseOf('season'), [
+            '{what}' => $this->words["season/{$one->code}"] ?? throw MissingWords::becauseOf("season/{$one->code}"),
+            '{used}' => (string) $one->used,
+            '{of}' => (string) $one->of,
+        ]);
     }
 
     public function nearest(Nearest $nearest): string

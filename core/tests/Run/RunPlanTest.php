@@ -85,6 +85,14 @@ it('takes hand work for done where somebody did it, and lets it be left out', fu
         ->and($plan->canLeaveOut(['protect', 'knock-back']))->toBeNull();
 });
 
+// Common practice, no source: what is found infested on the way is not sprayed with the others.
+it('lets a plant be left out, and goes on with the next', function (): void {
+    $before = ['protect', 'knock-back', 'check', 'shake-1'];
+    $plan = planFor('plain-soap');
+    expect($plan->canLeaveOut($before))->toBe('plant-7')
+        ->and($plan->current([...$before, RunPlan::LEFT_OUT . 'plant-7'])?->key)->toBe('plant-3');
+});
+
 // Common practice, no source: what is stirred stands open, a swab is wetted from a jar, gas bursts what is closed, water and soap show no ring.
 it('moves what is in the hand as that is moved, and looks for a ring where there is oil', function (string $slug, string $move, string $check, string $wash): void {
     $said = array_map(static fn(RunStep $step): string => implode(' ', RunWords::shipped()->step($step, ['again' => '', 'batch' => 'It', 'mixed' => 'now'])), planFor($slug)->steps([]));

@@ -58,6 +58,15 @@ return [
     'water-it' => 'Day {day}: water it, and let it stand in the shade.',
     'bud-break-asked' => 'Day {day}: when do its buds break? Say the date: it is looked at then.',
 
+    'look-around' => 'Day {day}: something was found on one of them: look over all the others.',
+    'season' => '{what}: {used} of {of} rounds this year, as labels usually have it.',
+    'season/oil' => 'Oil',
+    'season/neem' => 'Neem',
+    'season/soap' => 'Soap',
+    'season/alcohol' => 'Alcohol',
+    'season/soda' => 'Soda',
+    'season/winter-oil' => 'Winter oil',
+
     'so/no-spray' => 'No spray does anything to {trouble}. What helps instead is below, with its days.',
     'so/no-spray-now' => 'No spray does anything to {trouble} at this stage. What helps instead is below, with its days.',
     'so/does-nothing' => '{recipe} does nothing to {trouble} as it is now. What works: {works}.',

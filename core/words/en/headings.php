@@ -13,6 +13,7 @@ return [
     'compare-two-recipes' => 'Compare two recipes',
     'percent-and-parts' => 'Percent and parts',
     'plants' => 'Plants',
+    'keep-many-clean' => 'Keep many plants clean',
     'train-your-eye' => 'Train your eye',
     'what-is-it' => 'What is it?',
     'trials' => 'Trials',

@@ -3,6 +3,11 @@
 declare(strict_types=1);
 
 return [
+    'course-input.no-plant' => 'Which plants? Tap those that are on it, or say how many new ones there are.',
+    'course-input.plant-twice' => 'This plant stands here twice.',
+    'course-input.recipe' => 'recipe that is sprayed',
+    'course-look-input.finds' => 'finds',
+    'course-look-input.not-on-it' => 'This plant is not on the course.',
     'batch-details-input.this-batch-still-being-mixed' => 'This batch is still being mixed: finish and save it first.',
     'batch-details-input.stand-test-result' => 'stand test result',
     'burn-input.what-was-seen-before-round' => 'What was seen before the round was not done by it.',

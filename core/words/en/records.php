@@ -3,6 +3,9 @@
 declare(strict_types=1);
 
 return [
+    'course-book.found' => 'Something was found on it: it has a case of its own.',
+    'courses-ahead.one' => '{name} (1 plant)',
+    'courses-ahead.many' => '{name} ({plants} plants)',
     'household-kit.drop-of' => 'drop of {name}',
     'identities.there-no-version-of-recipe' => 'There is no version {version} of a recipe.',
     'batches.stand-test-result' => 'stand test result',

@@ -11,7 +11,7 @@ const PLACES: Record<Bottle['act'], (bottle: Bottle, batch: number, of: number |
     'look-at-leaves': ({ ref }, batch) => (ref === null ? `/batches/${batch}` : `/leaf-tests/${ref}`),
     wait: ({ ref }, batch) => (ref === null ? `/batches/${batch}` : `/leaf-tests/${ref}`),
     hold: (_, batch) => `/batches/${batch}`,
-    spray: (_, batch, of) => (of === null ? `/bed?batch=${batch}` : `/cases/${of}`),
+    spray: ({ course }, batch, of) => (of !== null ? `/cases/${of}` : `/bed?batch=${batch}${course === null ? '' : `&course=${course}`}`),
     'go-on-spraying': ({ ref }, batch) => (ref === null ? `/batches/${batch}` : `/runs/${ref}`),
     'next-load': (_, batch) => `/batches/${batch}`,
     'pour-from': () => '/bench',

@@ -14,7 +14,9 @@ export type Kind =
     | 'moves'
     | 'sprayer-events'
     | 'trials'
-    | 'trial-looks';
+    | 'trial-looks'
+    | 'courses'
+    | 'course-looks';
 
 /** What can be done to a record that was saved. */
 export type Step = 'take-back' | 'put-back' | 'undo' | 'reopen';

@@ -13,6 +13,8 @@ const PLACES: Record<Task['kind'], (task: Task) => string> = {
     'look-at-burn': ({ ref }) => `/plants/${ref}#burnt`,
     'next-round': ({ ref }) => `/cases/${ref}`,
     'first-round': ({ ref }) => `/cases/${ref}`,
+    'course-round': ({ ref }) => `/courses/${ref}`,
+    'course-look': ({ ref }) => `/courses/${ref}#look`,
 };
 
 /** Where it stands. */
@@ -23,9 +25,7 @@ export function placeOf(task: Task): string {
 /** Where what comes next with it is done: what is mixed says so itself. */
 export function actPlace(task: Task): string {
     const round = task.kind === 'next-round' || task.kind === 'first-round';
-    return task.bottle === null
-        ? placeOf(task)
-        : bottlePlace(task.bottle, round ? (task.ready ?? task.ref) : task.ref, round ? task.ref : null);
+    return task.bottle === null ? placeOf(task) : bottlePlace(task.bottle, task.ready ?? task.ref, round ? task.ref : null);
 }
 
 /** No other task has the same. */

@@ -16,6 +16,7 @@ return [
         'sprayerId?' => '?integer',
         'plantId?' => '?integer',
         'caseId?' => '?integer',
+        'courseId?' => '?integer',
         'stockBatchId?' => ['type' => ['integer', 'null'], 'description' => 'The jar of a stock that it is poured from.'],
         'forLeafTest?' => 'boolean',
     ],

@@ -4,12 +4,45 @@ declare(strict_types=1);
 
 use App\Http\Api\Corrects;
 use IdleMixer\Core\Choice\Severity;
+use IdleMixer\Core\Data\InputLines;
 use IdleMixer\Core\Evidence\Outcome;
 
 /*
  * What is said of a case. The shape of each by its name; a key that ends in a question mark may be left out.
  */
 return [
+    'NewCourse' => [
+        'submission' => 'uuid',
+        'name' => 'string',
+        'pest?' => ['type' => ['string', 'null'], 'description' => 'What is feared; nothing by name where it is left out.'],
+        'recipes' => ['string'],
+        'everyDays?' => '?integer',
+        'plantIds' => ['integer'],
+        'newPlants?' => ['oneOf' => [['$ref' => '#/components/schemas/PlantsAlike'], ['type' => 'null']]],
+    ],
+    'PlantsAlike' => [
+        'count' => ['type' => 'integer', 'minimum' => 1, 'maximum' => InputLines::MOST_TOGETHER['value']],
+        'name' => 'string',
+        'kind?' => 'string',
+        'tolerance' => 'string',
+        'place?' => 'string',
+        'indoors?' => 'boolean',
+    ],
+    'ChangedCourse' => [
+        'basedOn' => ['type' => 'integer', 'minimum' => 0],
+        'name' => 'string',
+        'pest?' => '?string',
+        'recipes' => ['string'],
+        'everyDays?' => '?integer',
+        'plantIds' => ['integer'],
+        'ended?' => 'boolean',
+    ],
+    'NewCourseLook' => [
+        'submission' => 'uuid',
+        'lookedAt?' => 'date-time',
+        'all?' => ['type' => 'boolean', 'description' => 'Whether the others were looked at, too; so where it is left out.'],
+        'found' => [['plantId' => 'integer', 'pest' => 'string', 'count?' => '?number']],
+    ],
     'NewCase' => [
         'submission' => 'uuid',
         'plantId' => 'integer',

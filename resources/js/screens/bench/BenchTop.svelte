@@ -61,6 +61,7 @@
                         sprayerId: bench.filling.sprayerId || null,
                         plantId: bench.plantId || null,
                         caseId: bench.caseId || null,
+                        courseId: bench.courseId || null,
                         stockBatchId: bench.jarId || null,
                         forLeafTest: bench.filling.cup,
                     },

@@ -7,6 +7,7 @@ interface Setting {
     recipeSlug: string;
     caseId: number;
     plantId: number;
+    courseId: number;
     filling: { said: object };
 }
 
@@ -14,7 +15,7 @@ interface Setting {
 export function addressOf(state: Setting): string {
     const { highEnd, factor } = state;
     const byName = factor === 1 || (factor === HALF && !highEnd);
-    const set = { recipe: state.recipeSlug, case: state.caseId, plant: state.plantId };
+    const set = { recipe: state.recipeSlug, case: state.caseId, plant: state.plantId, course: state.courseId };
     const dose = highEnd ? 'high' : factor === HALF ? 'half' : '';
     return Object.entries({ ...set, dose, times: byName ? '' : factor, ...state.filling.said })
         .flatMap(([key, value]) => (value ? [`${key}=${encodeURIComponent(String(value))}`] : []))

@@ -28,6 +28,8 @@ export class BenchState {
     own = $state.raw<Document | null>(null);
     plantId = $state(0);
     caseId = $state(0);
+    /** The course of many plants that it is mixed for; 0 where it is for one. */
+    courseId = 0;
     highEnd = $state(false);
     /** Of everything but the water; 1 is full strength. */
     factor = $state(1);
@@ -55,6 +57,7 @@ export class BenchState {
         const offered = asked === undefined ? opening : null;
         this.caseId = shelf.cases.find((one) => one.id === (number('case') || offered?.caseId))?.id ?? 0;
         this.plantId = shelf.plants.find((one) => one.id === (number('plant') || (this.case?.plant.id ?? offered?.plantId)))?.id ?? 0;
+        this.courseId = number('course');
         this.day.takeFrom(this.plant);
         this.recipeSlug = (asked?.slug ?? opening.recipe) || (shelf.recipes[0]?.slug ?? '');
         this.own = offered?.recipeDocument ?? null;

@@ -9,12 +9,12 @@
     import Head from '../../parts/Head.svelte';
     import Waiting from '../../parts/Waiting.svelte';
     import { route } from '../../routes';
+    import CaseAhead from './CaseAhead.svelte';
     import CloseForm from './CloseForm.svelte';
     import CountCurve from './CountCurve.svelte';
     import CountForm from './CountForm.svelte';
     import AlsoOn from './AlsoOn.svelte';
     import NextAct from './NextAct.svelte';
-    import Programme from './Programme.svelte';
     import RoundForm from './RoundForm.svelte';
     import Rounds from './Rounds.svelte';
 
@@ -79,7 +79,7 @@
         {#if one.rounds.length > 0}
             <details class="dish mt-4" bind:open={open.plan}>
                 <summary class="min-h-12 cursor-pointer py-3 font-bold">{say('cases/case.plan')}</summary>
-                {#if open.plan}<Programme {one} />{/if}
+                {#if open.plan}<CaseAhead {one} />{/if}
             </details>
         {/if}
         {#if one.notes}<p class="quiet mt-4 whitespace-pre-line">{one.notes}</p>{/if}

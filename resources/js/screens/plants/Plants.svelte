@@ -9,13 +9,20 @@
     import PlantForm from '../shed/PlantForm.svelte';
 
     const page = new Loaded(async () => {
-        const [plants, cases, tests, catalogue] = await Promise.all([
+        const [plants, cases, tests, catalogue, courses] = await Promise.all([
             taken(api.GET('/api/plants')),
             openCases(),
             taken(api.GET('/api/leaf-tests')),
             taken(api.GET('/api/catalogue')),
+            taken(api.GET('/api/courses')),
         ]);
-        return { plants: plants.plants, cases, tests: tests.leafTests, tolerance: catalogue.tolerance };
+        return {
+            plants: plants.plants,
+            cases,
+            tests: tests.leafTests,
+            tolerance: catalogue.tolerance,
+            courses: courses.courses.filter((one) => one.endedAt === null),
+        };
     });
     undo.followedBy(page);
     /** Whoever comes with burnt leaves goes on to what helps them. */
@@ -30,11 +37,29 @@
         plants.filter((one) => !one.retired).toSorted((a, b) => open(cases, b.id).length - open(cases, a.id).length);
 </script>
 
-<Head title={say('plants/plants.plants')}><a class="btn btn-primary" href="/look">{say('plants/plants.what-on-my-plant')}</a></Head>
+<Head title={say('plants/plants.plants')}
+    ><a class="btn btn-primary" href="/look">{say('plants/plants.what-on-my-plant')}</a><a class="btn" href="/courses/new"
+        >{say('plants/plants.keep-many-clean')}</a
+    ></Head
+>
 <Waiting of={page}>
-    {#snippet children({ plants, cases, tests, tolerance })}
+    {#snippet children({ plants, cases, tests, tolerance, courses })}
         {#if burnt !== ''}<p class="mb-2 text-lg font-bold">{say('plants/plants.which-looks-burnt')}</p>{/if}
         {#if plants.length === 0}<Empty text={say('plants/plants.none-yet-plants-leaf-decides')} />{/if}
+        {#if courses.length > 0}
+            <h2>{say('plants/plants.kept-clean')}</h2>
+            <ul class="mb-4 grid gap-x-8 lg:grid-cols-2">
+                {#each courses as course (course.id)}
+                    <li class="border-base-300 border-b">
+                        <a href={`/courses/${course.id}`} class="flex min-h-14 flex-wrap items-baseline gap-x-3 py-2"
+                            ><span class="text-lg font-bold">{course.name}</span>
+                            <span class="quiet">{say('plants/plants.course-plants', { plants: course.plants })}</span>
+                            <span class="ml-auto">{course.pestName}</span></a
+                        >
+                    </li>
+                {/each}
+            </ul>
+        {/if}
         <ul class="mb-6 grid gap-x-8 lg:grid-cols-2">
             {#each ordered(plants, cases) as plant (plant.id)}
                 <li class="border-base-300 border-b">

@@ -13,12 +13,24 @@
     const asked = new URLSearchParams(location.search);
     const batch = Number(asked.get('batch'));
     const sending = new Sending();
-    const page = new Loaded(openCases);
+    /** In the order in which they were tapped. */
+    let chosen = $state<number[]>(asked.get('case') === null ? [] : [Number(asked.get('case'))]);
+    const course = Number(asked.get('course') ?? 0);
+    /** Plants with a case of their own, after those of the course that it was mixed for. */
+    const page = new Loaded(async () => {
+        const [cases, kept] = await Promise.all([
+            openCases(),
+            course > 0 ? taken(api.GET('/api/courses/{id}', { params: { path: { id: course } } })) : null,
+        ]);
+        const on = kept?.plants.filter((one) => !one.left).map((one) => ({ id: one.caseId, name: one.plant.name, plant: one.plant })) ?? [];
+        if (chosen.length === 0) {
+            chosen = on.map((one) => one.id);
+        }
+        return [...on, ...cases.map(({ id, name, plant }) => ({ id, name, plant }))];
+    });
     /** Whether what is mixed may go on each plant; they can be chosen before that is known. */
     const rest = batch > 0 ? new Loaded(() => taken(api.GET('/api/batches/{id}/rest', { params: { path: { id: batch } } }))) : null;
     const of = (plant: number): Schemas['RestPlant'] | undefined => rest?.value?.plants.find((one) => one.id === plant);
-    /** In the order in which they were tapped. */
-    let chosen = $state<number[]>(asked.get('case') === null ? [] : [Number(asked.get('case'))]);
     let school = $state<'school' | 'rinse' | 'leave'>('school');
     let byHand = $state(false);
     let override = $state('');

@@ -19,7 +19,9 @@
 <ul class="mb-4" data-record>
     {#each run.plants as plant (plant.caseId)}
         <li class="border-base-300 border-b py-2">
-            <a class="text-lg font-bold" href={`/cases/${plant.caseId}`}>{plant.name}</a>
+            <a class="text-lg font-bold" href={plant.course === null ? `/cases/${plant.caseId}` : `/courses/${plant.course}`}
+                >{plant.name}</a
+            >
             <span class="quiet"
                 >{plant.sprayedAt === null ? say('run/done.not-sprayed') : atTime(plant.sprayedAt)}{plant.litres === null
                     ? ''

@@ -16,6 +16,8 @@
     const step = $derived(bed.current);
     const paused = $derived(bed.run.pausedAt !== null);
     const shakes = $derived(bed.run.reshakeSeconds);
+    /** The plant that is sprayed now, where it is one of many that are kept clean. */
+    const kept = $derived(bed.run.plants.find((one) => one.step === step?.key && one.course !== null));
     onMount(() => {
         const stop = [bed.follow(), stayAwake()];
         return () => stop.forEach((one) => one());
@@ -35,6 +37,13 @@
                 </p>
                 {#if !paused}
                     <p class="max-w-prose sm:text-xl">{step.more}</p>
+                    {#if kept !== undefined}<p>
+                            <a
+                                class="link inline-flex min-h-11 items-center"
+                                href={`/courses/${kept.course}?plant=${kept.plantId}#look`}
+                                data-found>{say('run/walk.something-on-it')}</a
+                            >
+                        </p>{/if}
                     {#if step.kind === 'plant' && shakes !== null}<ShakeClock seconds={shakes} words={bed.run.reshakeWords} />{/if}
                     {#if step.minutes !== null}{#key step.key}<SoakClock {bed} />{/key}{/if}
                 {/if}

@@ -44,6 +44,7 @@ function run(steps: Schemas['RunStep'][]): Schemas['Run'] {
             ref: 1,
             loads: 1,
             mixed: 1,
+            course: null,
         },
         plants: [],
     };

@@ -28,6 +28,7 @@
     const place = $derived(placeOf(task));
     const next = $derived(actPlace(task));
     const round = $derived(task.kind === 'next-round' || task.kind === 'first-round');
+    const together = $derived(task.kind === 'course-round');
     let gone = $state(true);
 
     async function end(usedUp: boolean): Promise<void> {
@@ -46,7 +47,7 @@
         >
         {#each task.moves as move, i (i)}<span class="block text-sm" data-moved>{move}</span>{/each}
     </p>
-    {#if due || round || task.kind === 'count-after'}
+    {#if due || round || together || task.kind === 'count-after'}
         {#if due || task.ready !== null}
             <div class="no-print flex w-full flex-wrap items-end gap-2 sm:w-auto">
                 {#if task.kind === 'count-after' && task.counted !== null && task.key !== null}
@@ -57,6 +58,8 @@
                         >{/if}
                     <button class="btn" disabled={sending.held} onclick={() => void end(true)}>{say('today/task-row.used-up')}</button>
                     <button class="btn" disabled={sending.held} onclick={() => void end(false)}>{say('today/task-row.poured-away')}</button>
+                {:else if together && task.ready !== null}
+                    <a class={[main ? 'act min-h-12' : 'btn']} href={next}>{task.do}</a>
                 {:else if round && task.ready !== null}
                     <a
                         class={[main ? 'act min-h-12' : 'btn']}

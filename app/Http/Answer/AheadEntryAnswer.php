@@ -8,7 +8,7 @@ use App\Http\Api\Shape;
 use IdleMixer\Core\Course\ActKind;
 
 /** One thing to do on a day of a programme. */
-final readonly class ProgrammeEntryAnswer
+final readonly class AheadEntryAnswer
 {
     public function __construct(
         #[Shape(format: 'date')]

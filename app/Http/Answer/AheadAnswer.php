@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\Http\Answer;
 
 /** The rounds and looks of a case from here on, and what they leave open. */
-final readonly class ProgrammeAnswer
+final readonly class AheadAnswer
 {
     /**
-     * @param list<ProgrammeEntryAnswer> $entries
-     * @param list<ProgrammeGapAnswer>   $gaps
-     * @param list<ProgrammeGapAnswer>   $stopped what is left open where nothing more is sprayed
+     * @param list<AheadEntryAnswer> $entries
+     * @param list<AheadGapAnswer>   $gaps
+     * @param list<AheadGapAnswer>   $stopped what is left open where nothing more is sprayed
      */
     public function __construct(
         public string $spray,

@@ -12,12 +12,12 @@ beforeEach(function (): void {
 /** @return array<array-key, mixed> the first entry of that kind that is still to come */
 function comingEntry(int $case, string $kind): array
 {
-    return array_merge(...array_slice(array_values(array_filter(Notebook::get("/api/cases/{$case}/programme")->list('programme.entries'), static fn(mixed $one): bool => is_array($one) && $one['kind'] === $kind && $one['done'] === false)), 0, 1));
+    return array_merge(...array_slice(array_values(array_filter(Notebook::get("/api/cases/{$case}/ahead")->list('ahead.entries'), static fn(mixed $one): bool => is_array($one) && $one['kind'] === $kind && $one['done'] === false)), 0, 1));
 }
 
 it('has no programme before the first round, and none of a case that is none', function (): void {
     $case = Notebook::case(Notebook::plant());
-    expect(Notebook::get("/api/cases/{$case}/programme")->at('programme'))->toBeNull()->and(Notebook::get('/api/cases/99/programme')->status)->toBe(404);
+    expect(Notebook::get("/api/cases/{$case}/ahead")->at('ahead'))->toBeNull()->and(Notebook::get('/api/cases/99/ahead')->status)->toBe(404);
 });
 
 // Common practice, no source: neem a week after alcohol and soap, alcohol and soap ten days after the neem; eggs of mealybugs hatch
@@ -34,14 +34,14 @@ it('goes on from the rounds that were had, at the temperature of the place', fun
     Date::setTestNow('2026-06-08T18:00:00Z');
     $spray('neem-leaf-quart');
     Date::setTestNow('2026-06-09T18:00:00Z');
-    $told = Notebook::get("/api/cases/{$case}/programme");
-    expect($told->text('programme.spray'))->toBe('Soap and alcohol, by eye, then Neem leaf spray')
-        ->and($told->number('programme.celsius'))->toBe(12.0)
+    $told = Notebook::get("/api/cases/{$case}/ahead");
+    expect($told->text('ahead.spray'))->toBe('Soap and alcohol, by eye, then Neem leaf spray')
+        ->and($told->number('ahead.celsius'))->toBe(12.0)
         ->and(comingEntry($case, 'round')['on'])->toBe('2026-06-18')
         ->and(comingEntry($case, 'round')['spray'])->toBe('Soap and alcohol, by eye')
-        ->and($told->list('programme.gaps'))->toBe([])
+        ->and($told->list('ahead.gaps'))->toBe([])
         // Day 8 to day 45 after the first of June.
-        ->and([$told->text('programme.stopped.0.from'), $told->text('programme.stopped.0.to')])->toBe(['2026-06-09', '2026-07-16']);
+        ->and([$told->text('ahead.stopped.0.from'), $told->text('ahead.stopped.0.to')])->toBe(['2026-06-09', '2026-07-16']);
 });
 
 it('counts what a plant took, and offers it for the next', function (): void {

@@ -7,7 +7,7 @@ namespace App\Http\Answer;
 use App\Http\Api\Shape;
 
 /** Days on which what hatches meets no round. */
-final readonly class ProgrammeGapAnswer
+final readonly class AheadGapAnswer
 {
     public function __construct(
         #[Shape(format: 'date')]

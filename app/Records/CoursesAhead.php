@@ -1,0 +1,170 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Records;
+
+use App\Models\Course;
+use App\Models\CourseLook;
+use App\Models\PestCase;
+use App\Models\Plant;
+use DateTimeImmutable;
+use DateTimeZone;
+use IdleMixer\Core\Course\Act;
+use IdleMixer\Core\Course\ActKind;
+use IdleMixer\Core\Course\CourseAsk;
+use IdleMixer\Core\Course\CourseMethod;
+use IdleMixer\Core\Course\CourseMethods;
+use IdleMixer\Core\Course\CoursePlanner;
+use IdleMixer\Core\Course\Recorded;
+use IdleMixer\Core\Course\RecordKind;
+use IdleMixer\Core\Data\InputLines;
+use IdleMixer\Core\Data\ScheduleLines;
+use IdleMixer\Core\Document\JsonText;
+use IdleMixer\Core\Document\Node;
+use IdleMixer\Core\Method\Pressure;
+use IdleMixer\Core\Plant\PlantNow;
+use IdleMixer\Core\Plant\Site;
+use IdleMixer\Core\Plant\ToleranceCatalogue;
+use IdleMixer\Core\Recipe\Recipe;
+use IdleMixer\Core\Schedule\Task;
+use IdleMixer\Core\Schedule\TaskKind;
+use IdleMixer\Core\Trouble\TroubleCatalogue;
+use IdleMixer\Core\Weather\SprayWants;
+use IdleMixer\Core\Weather\Window;
+use IdleMixer\Core\Words\Say;
+
+/** Asks core what comes next of courses of many plants: Today, their page and the calendar read it here. */
+final readonly class CoursesAhead
+{
+    private const WITH = ['cases.plant', 'cases.rounds.batch.recipeVersion.recipe', 'looks'];
+
+    public function __construct(private RecipeShelf $shelf, private CoursePlanner $planner, private CourseMethods $methods, private ToleranceCatalogue $classes, private TroubleCatalogue $troubles, private SprayWants $wants, private GardenBook $garden, private GoodHours $hours) {}
+
+    /** @return array<int, LaidCourse> of every course that is open, by its id */
+    public function open(DateTimeImmutable $now): array
+    {
+        $hours = $this->hours->at($now);
+        $all = [];
+        foreach (Course::query()->whereNull('ended_at')->with(self::WITH)->orderBy('id')->get() as $course) {
+            $laid = $this->laid($course, $hours, $now);
+            if ($laid !== null) {
+                $all[$course->id] = $laid;
+            }
+        }
+
+        return $all;
+    }
+
+    /** Null where no plant is on it any more, or none of its recipes is known. */
+    public function of(Course $course, DateTimeImmutable $now): ?LaidCourse
+    {
+        $course->loadMissing(self::WITH);
+
+        return $this->laid($course, $this->hours->at($now), $now);
+    }
+
+    /** @return list<Task> what a course asks for: its next round, and its next look where that comes before it */
+    public function tasks(int $id, LaidCourse $laid): array
+    {
+        $round = self::first($laid, ActKind::Round);
+        $look = self::first($laid, ActKind::Look);
+
+        return [
+            ...($round === null ? [] : [new Task(TaskKind::CourseRound, $id, $laid->about, $laid->at($round))]),
+            ...($look === null || ($round !== null && $look->day >= $round->day) ? [] : [new Task(TaskKind::CourseLook, $id, $laid->about, $laid->at($look))]),
+        ];
+    }
+
+    private static function first(LaidCourse $laid, ActKind $kind): ?Act
+    {
+        return array_values(array_filter($laid->course->next, static fn(Act $one): bool => $one->kind === $kind))[0] ?? null;
+    }
+
+    /** @return list<Recipe> that its methods name, in turn, as each is now */
+    public function recipes(Course $course): array
+    {
+        $known = [];
+        foreach ($this->shelf->recipes() as $recipe) {
+            $known[$recipe->slug] = $recipe;
+        }
+
+        return array_values(array_filter(array_map(static fn(string $slug): ?Recipe => $known[$slug] ?? null, self::slugs($course))));
+    }
+
+    /** @return list<string> */
+    public static function slugs(Course $course): array
+    {
+        return array_map(static fn(Node $one): string => $one->text(InputLines::LONGEST_SLUG['value'], 1), JsonText::kept($course->methods)->items(0, ScheduleLines::MOST_IN_TURN['value'], 'methods'));
+    }
+
+    private function laid(Course $course, GoodHours $hours, DateTimeImmutable $now): ?LaidCourse
+    {
+        $on = array_values($course->cases->filter(static fn(PestCase $case): bool => $case->closed_at === null)->all());
+        $trouble = $course->pest === '' ? null : $this->troubles->trouble($course->pest);
+        $plant = ($on[0] ?? null)?->plant;
+        $is = $plant === null ? new PlantNow() : new PlantNow($this->classes->get($plant->tolerance), site: $plant->indoors ? Site::Indoors : Site::Outdoors);
+        $methods = array_map(fn(Recipe $recipe): CourseMethod => $this->methods->of($recipe, $trouble, null, $is), $this->recipes($course));
+        if ($plant === null || $methods === []) {
+            return null;
+        }
+        $zone = $this->garden->place()->zone ?? new DateTimeZone('UTC');
+        $utc = new DateTimeZone('UTC');
+        $start = new DateTimeImmutable($course->begun_at->setTimezone($zone)->format('Y-m-d'), $utc);
+        $day = static fn(DateTimeImmutable $at): int => (int) $start->diff(new DateTimeImmutable($at->setTimezone($zone)->format('Y-m-d'), $utc))->format('%r%a');
+        [$windows, $end] = $this->windows($plant, $methods[0], $hours, $day);
+        $record = self::record($course, $day);
+        $today = $day($now);
+        $celsius = $hours->celsius($plant);
+        $plan = $this->planner->plan(new CourseAsk(
+            $trouble,
+            $is,
+            $methods,
+            Pressure::Prevention,
+            $today,
+            $celsius,
+            $course->every_days,
+            record: $record,
+            hours: $windows,
+            toldUntil: $end,
+            seasonBegan: (int) $start->diff($start->setDate((int) $now->setTimezone($zone)->format('Y'), 1, 1))->format('%r%a'),
+        ));
+
+        return new LaidCourse("course-{$course->id}", count($on) === 1 ? Say::it('records/courses-ahead.one', ['name' => $course->name]) : Say::it('records/courses-ahead.many', ['name' => $course->name, 'plants' => count($on)]), $plan, $start, array_values(array_map(static fn(Recorded $one): int => $one->day, array_filter($record, static fn(Recorded $one): bool => $one->kind === RecordKind::Round))), $celsius, $today, $zone);
+    }
+
+    /**
+     * @param callable(DateTimeImmutable): int $day
+     *
+     * @return array{list<array{int, Window}>|null, int|null}
+     */
+    private function windows(Plant $plant, CourseMethod $method, GoodHours $hours, callable $day): array
+    {
+        [$windows, $end] = $hours->of($plant, $this->wants->of($method->mixture, $method->recipe->use));
+
+        return $windows === null ? [null, null] : [array_map(static fn(Window $one): array => [$day(new DateTimeImmutable("@{$one->from}")), $one], $windows), $day($end)];
+    }
+
+    /**
+     * A walk over many plants is one round of the course.
+     *
+     * @param callable(DateTimeImmutable): int $day
+     *
+     * @return list<Recorded> earliest first
+     */
+    private static function record(Course $course, callable $day): array
+    {
+        $record = [];
+        foreach ($course->cases as $case) {
+            foreach ($case->rounds as $round) {
+                $slug = $round->batch->recipeVersion->recipe->slug;
+                $on = $day($round->sprayed_at);
+                $record["{$on} {$slug}"] = new Recorded($on, RecordKind::Round, $slug);
+            }
+        }
+        $record = [...array_values($record), ...array_values($course->looks->map(static fn(CourseLook $look): Recorded => new Recorded($day($look->looked_at), RecordKind::Look, clean: $look->found === 0))->all())];
+        usort($record, static fn(Recorded $a, Recorded $b): int => $a->day <=> $b->day);
+
+        return $record;
+    }
+}

@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Records;
+
+use DateTimeImmutable;
+use DateTimeZone;
+use IdleMixer\Core\Course\Act;
+use IdleMixer\Core\Course\ActKind;
+use IdleMixer\Core\Course\Course;
+use IdleMixer\Core\Data\ScheduleLines;
+
+/** What core lays out of a case or of a course of many plants, with the days of the place. */
+final readonly class LaidCourse
+{
+    /** @param list<int> $had days of the rounds that were had */
+    public function __construct(
+        /** Of what it is, for a calendar: "case-5", "course-2". */
+        public string $key,
+        public string $about,
+        public Course $course,
+        /** Midnight of its first day, in UTC. */
+        private DateTimeImmutable $start,
+        public array $had,
+        /** °C; null where nobody said where the garden lies. */
+        public ?float $celsius,
+        /** Days from then to today. */
+        public int $today,
+        /** Of the place. */
+        private DateTimeZone $zone,
+    ) {}
+
+    public function on(int $day): DateTimeImmutable
+    {
+        return $this->start->modify("+{$day} days");
+    }
+
+    /** The best hour of its day; where nobody told the weather, what is sprayed in the evening, out of the sun, and the rest in the morning. */
+    public function at(Act $act): DateTimeImmutable
+    {
+        $hour = $act->kind === ActKind::Round ? ScheduleLines::SPRAYED_IN_THE_EVENING['value'] : ScheduleLines::LOOKED_IN_THE_MORNING['value'];
+
+        return $act->from ?? new DateTimeImmutable("{$this->on($act->day)->format('Y-m-d')} {$hour}:00", $this->zone);
+    }
+}

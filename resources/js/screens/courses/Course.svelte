@@ -1,0 +1,124 @@
+<script lang="ts">
+    import { bottlePlace } from '../../lib/bottle';
+    import { api, taken, type Schemas } from '../../lib/client';
+    import { Loaded } from '../../lib/loaded.svelte';
+    import { atTime, onDay, onShortDay } from '../../lib/time';
+    import { undo } from '../../lib/undo.svelte';
+    import Ahead from '../../parts/Ahead.svelte';
+    import Head from '../../parts/Head.svelte';
+    import TakeBack from '../../parts/TakeBack.svelte';
+    import Waiting from '../../parts/Waiting.svelte';
+    import { route } from '../../routes';
+    import ChangeCourse from './ChangeCourse.svelte';
+    import LookOver from './LookOver.svelte';
+
+    const id = Number(route.params.id);
+    const page = new Loaded(() => taken(api.GET('/api/courses/{id}', { params: { path: { id } } })));
+    undo.followedBy(page);
+    let looking = $state(location.hash === '#look');
+    let changing = $state(false);
+    /** A plant on which something was seen during a walk. */
+    const seen = Number(new URLSearchParams(location.search).get('plant') ?? 0) || null;
+
+    const round = (course: Schemas['Course']): Schemas['Task'] | undefined => course.tasks.find((one) => one.kind === 'course-round');
+    const next = (course: Schemas['Course']): Schemas['AheadEntry'] | undefined =>
+        course.ahead?.entries.find((one) => !one.done && (one.kind === 'round' || one.kind === 'look'));
+    const bench = (course: Schemas['Course']): string =>
+        `/bench?recipe=${course.methods[0]?.slug ?? ''}&plant=${course.plants.find((one) => !one.left)?.plant.id ?? ''}&course=${course.id}`;
+
+    function saved(course: Schemas['Course']): void {
+        page.value = course;
+        looking = false;
+        changing = false;
+        scrollTo({ top: 0 });
+    }
+</script>
+
+<Waiting of={page}>
+    {#snippet children(course)}
+        {@const on = course.plants.filter((one) => !one.left)}
+        {@const due = round(course)}
+        {@const coming = next(course)}
+        <Head title={course.name} />
+        <p class="quiet -mt-3 mb-3">
+            {say('courses/course.plants-against', {
+                plants: on.length,
+                against: course.pestName === '' ? '' : `, ${course.pestName.toLowerCase()}`,
+            })}
+            {say('courses/course.since', { begunAt: onDay(course.begunAt), name: course.methods.map((one) => one.name).join(', ') })}
+            {#if course.endedAt !== null}<strong>{say('courses/course.ended', { endedAt: onDay(course.endedAt) })}</strong>{/if}
+        </p>
+        {#if course.endedAt === null}
+            <section
+                class="apron no-print -mx-4 px-4 py-4 sm:mx-0 sm:rounded-b"
+                aria-label={say('courses/course.what-next')}
+                data-part="act"
+                data-state={course.state}
+            >
+                {#if due !== undefined && due.slot !== 'after' && due.slot !== 'week'}
+                    <p class="text-xl font-bold">{say('courses/course.all-are-sprayed', { plants: on.length })}</p>
+                {:else if coming !== undefined}
+                    <p class="text-xl font-bold">
+                        {coming.kind === 'round'
+                            ? say('courses/course.next-round', { on: onShortDay(coming.on) })
+                            : say('courses/course.next-look', { on: onShortDay(coming.on) })}
+                    </p>
+                {/if}
+                <p data-because>{course.because} {course.nearest}</p>
+                <div class="mt-3 flex flex-wrap gap-2">
+                    {#if due !== undefined && due.bottle !== null && due.ready !== null}
+                        <a class="act" href={bottlePlace(due.bottle, due.ready, null)}>{due.bottle.actWords}</a>
+                    {:else if due !== undefined}
+                        <a class="act" href={bench(course)}>{say('courses/course.mix-for-all')}</a>
+                    {/if}
+                    {#if on.length > 0}<button
+                            class={due === undefined ? 'act' : 'aside-act'}
+                            aria-expanded={looking}
+                            onclick={() => (looking = !looking)}>{say('courses/course.look-them-over')}</button
+                        >{/if}
+                </div>
+            </section>
+            {#if looking}<LookOver {course} {seen} onsaved={saved} />{/if}
+        {/if}
+        {#if course.ahead !== null}
+            <details class="dish mt-4" open>
+                <summary class="min-h-12 cursor-pointer py-3 font-bold">{say('courses/course.the-line')}</summary>
+                <Ahead all={course.ahead} />
+                {#each course.limits as limit (limit)}<p class="quiet mt-2 text-sm">{limit}</p>{/each}
+            </details>
+        {/if}
+        <h2 class="mt-6">{say('courses/course.its-plants')}</h2>
+        <ul class="grid gap-x-8 sm:grid-cols-2 lg:grid-cols-3">
+            {#each course.plants as one (one.caseId)}
+                <li class="border-base-300 border-b">
+                    <a class="flex min-h-11 flex-wrap items-baseline gap-x-3 py-1" href={`/plants/${one.plant.id}`}
+                        ><span class={one.left ? 'quiet' : 'font-bold'}>{one.plant.name}</span>
+                        {#if one.left}<span class="quiet text-sm">{one.conclusion || say('courses/course.no-more-on-it')}</span>{/if}</a
+                    >
+                </li>
+            {/each}
+        </ul>
+        {#if course.looks.length > 0}
+            <h2 class="mt-6">{say('courses/course.looks')}</h2>
+            <ul>
+                {#each course.looks as look (look.id)}
+                    <li class="border-base-300 flex flex-wrap items-center gap-x-3 border-b">
+                        <span class="min-w-56 flex-1"
+                            >{look.found === 0
+                                ? say('courses/course.looked-clean', { at: atTime(look.lookedAt), plants: look.plants })
+                                : say('courses/course.looked-found', {
+                                      at: atTime(look.lookedAt),
+                                      plants: look.plants,
+                                      found: look.found,
+                                  })}</span
+                        ><TakeBack kind="course-looks" of={look} what={say('courses/course.the-look')} />
+                    </li>
+                {/each}
+            </ul>
+        {/if}
+        <details class="mt-6" bind:open={changing}>
+            <summary class="min-h-12 cursor-pointer py-3 font-bold">{say('courses/course.change')}</summary>
+            {#if changing}{#key course.version}<ChangeCourse {course} onsaved={saved} />{/key}{/if}
+        </details>
+    {/snippet}
+</Waiting>

@@ -1,0 +1,31 @@
+<script lang="ts">
+    import type { Schemas } from '../../lib/client';
+    import { places, toggledAll } from './chosen';
+
+    interface Props {
+        plants: Schemas['Plant'][];
+        /** Ids of those that are on it. */
+        chosen: number[];
+    }
+    let { plants, chosen = $bindable() }: Props = $props();
+    const there = $derived(plants.filter((one) => !one.retired));
+</script>
+
+<fieldset class="grid gap-2">
+    <legend class="mb-1 font-bold">{say('courses/plant-taps.which-plants')}</legend>
+    {#each places(plants) as place (place.name)}
+        <button
+            type="button"
+            class="btn justify-self-start"
+            aria-pressed={place.ids.every((id) => chosen.includes(id))}
+            onclick={() => (chosen = toggledAll(chosen, place.ids))}
+            >{say('courses/plant-taps.all-of-place', { name: place.name, plants: place.ids.length })}</button
+        >
+    {/each}
+    <div class="flex flex-wrap gap-x-5">
+        {#each there as plant (plant.id)}<label class="flex min-h-11 items-center gap-2"
+                ><input type="checkbox" class="checkbox checkbox-primary" value={plant.id} bind:group={chosen} />
+                {plant.name}</label
+            >{/each}
+    </div>
+</fieldset>

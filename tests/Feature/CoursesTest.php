@@ -1,0 +1,168 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Round;
+use App\Models\Watch;
+use Illuminate\Support\Facades\Date;
+use Illuminate\Support\Facades\DB;
+use Tests\Feature\Answer;
+use Tests\Feature\Notebook;
+
+/*
+ * Courses of many plants: what is sprayed on all of them as prevention, and the looks over them. Common practice, no source: neem every
+ * 14 days as prevention; while nothing is found the days grow (7, 10, 14, 28), and they shrink when something is seen; what stood next to
+ * an infested plant is looked at three days later.
+ */
+
+beforeEach(function (): void {
+    Date::setTestNow('2026-06-01T08:00:00Z');
+});
+
+/** @param array<string, mixed> $over */
+function begunCourse(array $over = []): Answer
+{
+    return Notebook::post('/api/courses', [
+        'submission' => Notebook::submission(), 'name' => 'The orchid rack', 'pest' => 'spider-mites', 'recipes' => ['neem-by-the-gallon'], 'plantIds' => [],
+        'newPlants' => ['count' => 20, 'name' => 'Orchid', 'tolerance' => 'tough-leaf', 'place' => 'The rack', 'indoors' => true], ...$over,
+    ]);
+}
+
+/** @return list<string> kind and day of what Today asks of courses */
+function courseTasks(): array
+{
+    $told = [];
+    foreach (Notebook::get('/api/today')->list('tasks') as $task) {
+        if (is_array($task) && is_string($task['kind']) && is_string($task['dueAt']) && str_starts_with($task['kind'], 'course-')) {
+            $told[] = "{$task['kind']} " . substr($task['dueAt'], 0, 10);
+        }
+    }
+
+    return $told;
+}
+
+/** @return string kind and day of what its line has next, that was not done yet */
+function courseNext(Answer $course): string
+{
+    foreach (Notebook::get("/api/courses/{$course->id()}")->list('ahead.entries') as $one) {
+        if (is_array($one) && $one['done'] === false && $one['kind'] !== 'handwork' && is_string($one['kind']) && is_string($one['on'])) {
+            return "{$one['kind']} {$one['on']}";
+        }
+    }
+
+    return '';
+}
+
+/** @return list<int> ids of its plants */
+function onCourse(Answer $course): array
+{
+    return array_values(array_map(static fn(mixed $one): int => is_array($one) && is_array($one['plant']) && is_int($one['plant']['id']) ? $one['plant']['id'] : 0, $course->list('plants')));
+}
+
+/** All its plants are sprayed in one walk. */
+function walkOver(Answer $course): int
+{
+    $batch = Notebook::post('/api/batches', ['submission' => Notebook::submission(), 'bench' => ['request' => ['recipe' => 'neem-by-the-gallon', 'make' => ['amount' => 1, 'unit' => 'L']]], 'courseId' => $course->id()])->id();
+    Notebook::post("/api/batches/{$batch}/finish", ['standTest' => 'even']);
+    $cases = array_values(array_filter(array_map(static fn(mixed $one): ?int => is_array($one) && $one['left'] === false && is_int($one['caseId']) ? $one['caseId'] : null, $course->list('plants'))));
+    $run = Notebook::post('/api/runs', ['submission' => Notebook::submission(), 'batchId' => $batch, 'caseIds' => $cases, 'override' => 'Tested last year.'])->id();
+    foreach ($cases as $i => $case) {
+        Notebook::put("/api/runs/{$run}/steps/plant-" . ($i + 1), ['done' => true]);
+    }
+    Notebook::put("/api/runs/{$run}/finished", ['leftMl' => 0, 'rest' => 'used-up']);
+
+    return $batch;
+}
+
+it('sets twenty plants under prevention in one call, and sends the same twice as one', function (): void {
+    $key = Notebook::submission();
+    $course = begunCourse(['submission' => $key]);
+    expect($course->status)->toBe(201)->and(begunCourse(['submission' => $key])->status)->toBe(200)
+        ->and(DB::table('plants')->count())->toBe(20)->and(DB::table('courses')->count())->toBe(1)
+        ->and($course->list('plants'))->toHaveCount(20)->and($course->text('plants.19.plant.name'))->toBe('Orchid 20')
+        ->and([$course->text('state'), $course->text('because')])->toBe(['go-on', 'As prevention: the first round.'])
+        // One task for all, and no case in any list.
+        ->and(courseTasks())->toBe(['course-round 2026-06-01'])
+        ->and(Notebook::get('/api/cases')->list('cases'))->toBe([])
+        ->and(Notebook::get('/api/today')->number('openCases'))->toBe(0.0);
+});
+
+it('is one round when all are sprayed in one walk, and the next comes by its school', function (): void {
+    $course = begunCourse();
+    walkOver($course);
+    $after = Notebook::get("/api/courses/{$course->id()}");
+    expect(Round::query()->count())->toBe(20)->and($after->number('rounds'))->toBe(1.0)
+        ->and(courseNext($course))->toBe('look 2026-06-15')
+        // What each plant had is told of it, and judged with it.
+        ->and(Notebook::get("/api/plants/{$course->number('plants.3.plant.id')}")->text('had.0.course.name'))->toBe('The orchid rack')
+        ->and($after->list('limits'))->toContain('Neem: 1 of 8 rounds this year, as labels usually have it.');
+});
+
+it('stretches while nothing is found, and shrinks when something is', function (): void {
+    $course = begunCourse();
+    walkOver($course);
+    Date::setTestNow('2026-06-10T08:00:00Z');
+    Notebook::post("/api/courses/{$course->id()}/looks", ['submission' => Notebook::submission(), 'found' => []]);
+    expect(courseTasks())->toBe([])->and(courseNext($course))->toBe('look 2026-06-29');
+    Date::setTestNow('2026-06-11T08:00:00Z');
+    $orchid = Notebook::get("/api/courses/{$course->id()}")->number('plants.4.plant.id');
+    Notebook::post("/api/courses/{$course->id()}/looks", ['submission' => Notebook::submission(), 'found' => [['plantId' => (int) $orchid, 'pest' => 'mealybugs', 'count' => 6]]]);
+    // The others are looked over three days later, and sprayed after 14 days as at first.
+    expect(courseTasks())->toBe(['course-look 2026-06-14', 'course-round 2026-06-15']);
+});
+
+it('gives the plant that is infested a case of its own, and asks about its neighbours once', function (): void {
+    $course = begunCourse();
+    Notebook::post('/api/plants', ['submission' => Notebook::submission(), 'name' => 'Fern beside it', 'tolerance' => 'tender-leaf', 'place' => 'The rack']);
+    $orchid = (int) $course->number('plants.4.plant.id');
+    $key = Notebook::submission();
+    $look = ['submission' => $key, 'found' => [['plantId' => $orchid, 'pest' => 'mealybugs', 'count' => 6]]];
+    expect(Notebook::post("/api/courses/{$course->id()}/looks", $look)->status)->toBe(201)
+        ->and(Notebook::post("/api/courses/{$course->id()}/looks", $look)->status)->toBe(200);
+    $cases = Notebook::get('/api/cases');
+    expect($cases->list('cases'))->toHaveCount(1)->and($cases->text('cases.0.name'))->toBe('Mealybugs on Orchid 5')->and($cases->number('cases.0.latestCount'))->toBe(6.0)
+        // Only the fern, which is not on the course, is looked over by itself.
+        ->and(Watch::query()->count())->toBe(1);
+    $now = Notebook::get("/api/courses/{$course->id()}");
+    expect($now->at('plants.4.left'))->toBeTrue()->and($now->text('plants.4.conclusion'))->toBe('Something was found on it: it has a case of its own.')
+        ->and($now->text('tasks.0.text'))->toContain('(19 plants)');
+});
+
+it('refuses days that a leaf does not bear, and says the nearest that may be', function (): void {
+    $course = begunCourse();
+    $changed = Notebook::change("/api/courses/{$course->id()}", ['name' => 'The orchid rack', 'pest' => 'spider-mites', 'recipes' => ['neem-by-the-gallon'], 'everyDays' => 1, 'plantIds' => onCourse($course)]);
+    expect($changed->text('state'))->toBe('refuse')->and($changed->text('because'))->toContain('more than a leaf bears')->and($changed->text('nearest'))->not->toBe('')->and(courseTasks())->toBe(['course-look 2026-06-01']);
+});
+
+it('leaves out what is taken off it, takes it back, and ends', function (): void {
+    $course = begunCourse();
+    $ids = onCourse($course);
+    $say = static fn(array $plants, array $over = []): Answer => Notebook::change("/api/courses/{$course->id()}", ['name' => 'The rack', 'pest' => null, 'recipes' => ['neem-by-the-gallon'], 'plantIds' => $plants, ...$over]);
+    $on = static fn(Answer $answer): int => count(array_filter($answer->list('plants'), static fn(mixed $one): bool => is_array($one) && $one['left'] === false));
+    expect($on($say(array_slice($ids, 0, 5))))->toBe(5)->and($on($say($ids)))->toBe(20)->and($say($ids)->at('pest'))->toBeNull();
+    $ended = $say($ids, ['ended' => true]);
+    expect($ended->at('endedAt'))->not->toBeNull()->and(courseTasks())->toBe([])->and($ended->list('tasks'))->toBe([]);
+});
+
+it('says what is wrong with what is sent, and keeps nothing of it', function (array $over, string $path, string $says): void {
+    $answer = begunCourse($over);
+    expect($answer->status)->toBe(422)->and($answer->text('error.path'))->toBe($path)->and($answer->text('error.message'))->toContain($says)
+        ->and(DB::table('courses')->count())->toBe(0)->and(DB::table('plants')->count())->toBe(0);
+})->with([
+    'no plants' => [['newPlants' => null], '/plantIds', 'Which plants?'],
+    'too many' => [['newPlants' => ['count' => 101, 'name' => 'Orchid', 'tolerance' => 'tough-leaf']], '/newPlants/count', '100'],
+    'none of them' => [['newPlants' => ['count' => 0, 'name' => 'Orchid', 'tolerance' => 'tough-leaf']], '/newPlants/count', '1'],
+    'a plant that is not there' => [['plantIds' => [99]], '/plantIds/0', 'plant'],
+    'a recipe that is not there' => [['recipes' => ['moon-dust']], '/recipes/0', 'moon-dust'],
+    'no recipe' => [['recipes' => []], '/recipes', ''],
+    'no days' => [['everyDays' => 0], '/everyDays', '0'],
+    'a pest that is none' => [['pest' => 'dragons'], '/pest', 'dragons'],
+    'no name' => [['name' => ' '], '/name', ''],
+]);
+
+it('goes into the calendar', function (): void {
+    $feed = Notebook::put('/api/garden', ['basedOn' => 0, 'place' => ['latitude' => 47.3, 'longitude' => 9.9, 'zone' => 'Europe/Vienna'], 'roomCelsius' => 20, 'source' => 'station'])->text('garden.feed');
+    walkOver(begunCourse());
+    $calendar = (string) preg_replace('/\r\n /', '', Notebook::get($feed)->text);
+    expect($calendar)->toContain('SUMMARY:All of them are sprayed: The orchid rack (20 plants)')->toContain('SUMMARY:Spray Neem by the gallon: The orchid rack (20 plants)');
+});
