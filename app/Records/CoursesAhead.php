@@ -27,6 +27,7 @@ use IdleMixer\Core\Plant\PlantNow;
 use IdleMixer\Core\Plant\Site;
 use IdleMixer\Core\Plant\ToleranceCatalogue;
 use IdleMixer\Core\Recipe\Recipe;
+use IdleMixer\Core\Schedule\BestHours;
 use IdleMixer\Core\Schedule\Task;
 use IdleMixer\Core\Schedule\TaskKind;
 use IdleMixer\Core\Trouble\TroubleCatalogue;
@@ -71,7 +72,7 @@ final readonly class CoursesAhead
         $look = self::first($laid, ActKind::Look);
 
         return [
-            ...($round === null ? [] : [new Task(TaskKind::CourseRound, $id, $laid->about, $laid->at($round))]),
+            ...($round === null ? [] : [(new Task(TaskKind::CourseRound, $id, $laid->about, $laid->at($round)))->in($round->from === null || $round->to === null ? null : new BestHours($round->from, $round->to))]),
             ...($look === null || ($round !== null && $look->day >= $round->day) ? [] : [new Task(TaskKind::CourseLook, $id, $laid->about, $laid->at($look))]),
         ];
     }

@@ -280,15 +280,12 @@ final readonly class TaskList
         $skipped = $moves->of($task->kind->value, $task->ref, $task->dueAt);
         while ($skipped !== null && $skipped->moved_to === null && $case->round_days !== null) {
             $next = $task->plannedAt()->modify("+{$case->round_days} days");
-            $task = new Task($task->kind, $task->ref, $task->about, $next, $task->counted, $task->again, [new MovedDate('skipped', $next, $skipped->reason)]);
+            $task = new Task($task->kind, $task->ref, $task->about, $next, $task->counted, [new MovedDate('skipped', $next, $skipped->reason)]);
             $skipped = $moves->of($task->kind->value, $task->ref, $next);
         }
         $due = $dues->of($case, $last, $task->dueAt, $last === null ? null : self::testUntil($tests, $last, $now));
 
-        // What burnt is not sprayed once more, nor what has had its turn.
-        $task = $last?->hasBurnt() === true || $due->isOther ? $task->withoutAgain() : $task;
-
-        return $due->at === null ? null : $task->movedTo($due->at, ...$due->moves);
+        return $due->at === null ? null : $task->movedTo($due->at, ...$due->moves)->in($due->best);
     }
 
     /**

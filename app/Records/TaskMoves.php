@@ -33,7 +33,7 @@ final readonly class TaskMoves
         return match (true) {
             $move === null => $task,
             $move->moved_to === null => null,
-            default => $task->movedTo($move->moved_to, new MovedDate('by-hand', $move->moved_to, $move->reason)),
+            default => $task->movedTo($move->moved_to, new MovedDate('by-hand', $move->moved_to, $move->reason))->in(null),
         };
     }
 

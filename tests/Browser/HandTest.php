@@ -106,17 +106,20 @@ it('keeps to the words that each screen has', function (string $path, int $most)
     });
 })->with([['/bench', 250], ['/batches/19', 120], ['/cases/6', 200], ['/cases/5', 200], ['/cases/6/choose', 250], ['/cases/5/choose', 250], ['/worked', 300]]);
 
-it('takes one tap from Today to the spoons that are due, two to the same again, three to a count', function (): void {
+it('takes one tap from Today to the spoons that are due, and from a plant to the same again, three to a count', function (): void {
     Screen::with(Served::demo(), static function (Screen $screen): void {
-        $screen->open('/')->see('This evening');
+        $screen->open('/')->see('Next round');
         // In the dark the weather puts it off until tomorrow: whoever sprays by lamp says so, and the walk is the same at every hour.
         $moved = $screen->later('const done = arguments[0]; fetch("/api/today").then((r) => r.json()).then(({ tasks }) => { const one = tasks.find((task) => task.kind === "next-round" && task.text.includes("Black spot on Climbing rose")); return fetch("/api/moves", { method: "POST", headers: { "Content-Type": "application/json" }, body: JSON.stringify({ submission: crypto.randomUUID(), kind: one.kind, ref: one.ref, plannedAt: one.plannedAt, to: new Date(Date.now() + 600_000).toISOString(), reason: "By lamp" }) }); }).then((r) => done(r.status))');
         expect($moved)->toBe(201);
         $screen->open('/')->press('Mix it: Next round: Black spot on Climbing rose')->see('Start mixing');
         $screen->until(static fn(): bool => $screen->all('[data-spoon]') !== [], 'There are no spoons.');
 
-        $screen->open('/')->see('This evening');
-        $task = $screen->named('[data-task="next-round"] a', 'The same again: Next round: Black spot on Climbing rose');
+        // The same once more is asked for where it stands what the plant had; what comes next, core says.
+        $screen->open('/')->see('Next round');
+        $plant = $screen->later('fetch("/api/plants").then((r) => r.json()).then(({ plants }) => arguments[0](plants.find((one) => one.name === "Climbing rose").id))');
+        $screen->open('/plants/' . (is_int($plant) ? $plant : 0))->see('What it had');
+        $task = $screen->all('a[href*="again="]')[0];
         $batch = (int) preg_replace('/\D/', '', (string) parse_url($task->getAttribute('href') ?? '', \PHP_URL_QUERY));
         $task->click();
         $screen->see('Start mixing')->press('Start mixing')->see('spoonfuls are in');
@@ -279,16 +282,16 @@ it('prints on white whatever the screen is, the bench card on one page, and no b
 it('asks nothing of the server for a screen that its page did not bring, and one call at most for one that is gone to', function (): void {
     Screen::with(Served::demo(), static function (Screen $screen): void {
         $asked = static fn(): array => array_values(array_filter($screen->requests(), static fn(string $url): bool => str_contains($url, '/api/')));
-        $screen->open('/')->see('This evening');
+        $screen->open('/')->see('Next round');
         $screen->requests();
-        foreach (['/' => 'This evening', '/bench' => 'What was checked', '/batches/19' => 'spoonfuls are in', '/plants' => 'Climbing rose', '/plants/2' => 'What it had', '/cases/6' => 'Counts', '/worked' => 'Best first', '/shed' => 'Recipes', '/look' => 'Tick what you see'] as $path => $said) {
+        foreach (['/' => 'Next round', '/bench' => 'What was checked', '/batches/19' => 'spoonfuls are in', '/plants' => 'Climbing rose', '/plants/2' => 'What it had', '/cases/6' => 'Counts', '/worked' => 'Best first', '/shed' => 'Recipes', '/look' => 'Tick what you see'] as $path => $said) {
             $screen->open($path)->see($said);
             $calls = $asked();
             // The bench asks what the rules say of its case once the plan is there, and what was ticked is asked of the suspects.
             $beside = array_filter($calls, static fn(string $url): bool => preg_match('#/api/(cases/\d+(/choice)?|diagnosis)$#', $url) === 1);
             expect(array_values(array_diff($calls, $beside)))->toBe([], $path);
         }
-        foreach (['Plants' => 'Climbing rose', 'Shed' => 'Recipes', 'Worked' => 'Best first', 'Today' => 'This evening'] as $word => $said) {
+        foreach (['Plants' => 'Climbing rose', 'Shed' => 'Recipes', 'Worked' => 'Best first', 'Today' => 'Next round'] as $word => $said) {
             $asked();
             $screen->press($word)->see($said);
             expect(count($asked()))->toBeLessThanOrEqual(1, $word);

@@ -56,7 +56,7 @@ function courseNext(Answer $course): string
 /** @return list<int> ids of its plants */
 function onCourse(Answer $course): array
 {
-    return array_values(array_map(static fn(mixed $one): int => is_array($one) && is_array($one['plant']) && is_int($one['plant']['id']) ? $one['plant']['id'] : 0, $course->list('plants')));
+    return array_map(static fn(mixed $one): int => is_array($one) && is_array($one['plant']) && is_int($one['plant']['id']) ? $one['plant']['id'] : 0, $course->list('plants'));
 }
 
 /** All its plants are sprayed in one walk. */
@@ -64,7 +64,7 @@ function walkOver(Answer $course): int
 {
     $batch = Notebook::post('/api/batches', ['submission' => Notebook::submission(), 'bench' => ['request' => ['recipe' => 'neem-by-the-gallon', 'make' => ['amount' => 1, 'unit' => 'L']]], 'courseId' => $course->id()])->id();
     Notebook::post("/api/batches/{$batch}/finish", ['standTest' => 'even']);
-    $cases = array_values(array_filter(array_map(static fn(mixed $one): ?int => is_array($one) && $one['left'] === false && is_int($one['caseId']) ? $one['caseId'] : null, $course->list('plants'))));
+    $cases = array_values(array_filter(array_map(static fn(mixed $one): ?int => is_array($one) && $one['left'] === false && is_int($one['caseId']) ? $one['caseId'] : null, $course->list('plants')), is_int(...)));
     $run = Notebook::post('/api/runs', ['submission' => Notebook::submission(), 'batchId' => $batch, 'caseIds' => $cases, 'override' => 'Tested last year.'])->id();
     foreach ($cases as $i => $case) {
         Notebook::put("/api/runs/{$run}/steps/plant-" . ($i + 1), ['done' => true]);
@@ -137,32 +137,33 @@ it('refuses days that a leaf does not bear, and says the nearest that may be', f
 it('leaves out what is taken off it, takes it back, and ends', function (): void {
     $course = begunCourse();
     $ids = onCourse($course);
-    $say = static fn(array $plants, array $over = []): Answer => Notebook::change("/api/courses/{$course->id()}", ['name' => 'The rack', 'pest' => null, 'recipes' => ['neem-by-the-gallon'], 'plantIds' => $plants, ...$over]);
+    /** @param list<int> $plants */
+    $say = static fn(array $plants, bool $ended = false): Answer => Notebook::change("/api/courses/{$course->id()}", ['name' => 'The rack', 'pest' => null, 'recipes' => ['neem-by-the-gallon'], 'plantIds' => $plants, 'ended' => $ended]);
     $on = static fn(Answer $answer): int => count(array_filter($answer->list('plants'), static fn(mixed $one): bool => is_array($one) && $one['left'] === false));
     expect($on($say(array_slice($ids, 0, 5))))->toBe(5)->and($on($say($ids)))->toBe(20)->and($say($ids)->at('pest'))->toBeNull();
-    $ended = $say($ids, ['ended' => true]);
+    $ended = $say($ids, true);
     expect($ended->at('endedAt'))->not->toBeNull()->and(courseTasks())->toBe([])->and($ended->list('tasks'))->toBe([]);
 });
 
-it('says what is wrong with what is sent, and keeps nothing of it', function (array $over, string $path, string $says): void {
-    $answer = begunCourse($over);
+it('says what is wrong with what is sent, and keeps nothing of it', function (string $key, mixed $value, string $path, string $says): void {
+    $answer = begunCourse([$key => $value]);
     expect($answer->status)->toBe(422)->and($answer->text('error.path'))->toBe($path)->and($answer->text('error.message'))->toContain($says)
         ->and(DB::table('courses')->count())->toBe(0)->and(DB::table('plants')->count())->toBe(0);
 })->with([
-    'no plants' => [['newPlants' => null], '/plantIds', 'Which plants?'],
-    'too many' => [['newPlants' => ['count' => 101, 'name' => 'Orchid', 'tolerance' => 'tough-leaf']], '/newPlants/count', '100'],
-    'none of them' => [['newPlants' => ['count' => 0, 'name' => 'Orchid', 'tolerance' => 'tough-leaf']], '/newPlants/count', '1'],
-    'a plant that is not there' => [['plantIds' => [99]], '/plantIds/0', 'plant'],
-    'a recipe that is not there' => [['recipes' => ['moon-dust']], '/recipes/0', 'moon-dust'],
-    'no recipe' => [['recipes' => []], '/recipes', ''],
-    'no days' => [['everyDays' => 0], '/everyDays', '0'],
-    'a pest that is none' => [['pest' => 'dragons'], '/pest', 'dragons'],
-    'no name' => [['name' => ' '], '/name', ''],
+    'no plants' => ['newPlants', null, '/plantIds', 'Which plants?'],
+    'too many' => ['newPlants', ['count' => 101, 'name' => 'Orchid', 'tolerance' => 'tough-leaf'], '/newPlants/count', '100'],
+    'none of them' => ['newPlants', ['count' => 0, 'name' => 'Orchid', 'tolerance' => 'tough-leaf'], '/newPlants/count', '1'],
+    'a plant that is not there' => ['plantIds', [99], '/plantIds/0', 'plant'],
+    'a recipe that is not there' => ['recipes', ['moon-dust'], '/recipes/0', 'moon-dust'],
+    'no recipe' => ['recipes', [], '/recipes', ''],
+    'no days' => ['everyDays', 0, '/everyDays', '0'],
+    'a pest that is none' => ['pest', 'dragons', '/pest', 'dragons'],
+    'no name' => ['name', ' ', '/name', ''],
 ]);
 
 it('goes into the calendar', function (): void {
     $feed = Notebook::put('/api/garden', ['basedOn' => 0, 'place' => ['latitude' => 47.3, 'longitude' => 9.9, 'zone' => 'Europe/Vienna'], 'roomCelsius' => 20, 'source' => 'station'])->text('garden.feed');
     walkOver(begunCourse());
     $calendar = (string) preg_replace('/\r\n /', '', Notebook::get($feed)->text);
-    expect($calendar)->toContain('SUMMARY:All of them are sprayed: The orchid rack (20 plants)')->toContain('SUMMARY:Spray Neem by the gallon: The orchid rack (20 plants)');
+    expect($calendar)->toContain('SUMMARY:Spray all of them: The orchid rack (20 plants)')->toContain('SUMMARY:Spray Neem by the gallon: The orchid rack (20 plants)');
 });

@@ -26,13 +26,16 @@ final readonly class TaskAnswer
         public string $dueAt,
         #[Shape(of: Urgency::class)]
         public string $urgency,
-        /** now, evening, week or after. */
+        /** now, today, week or after. */
         #[Shape(of: Slot::class)]
         public string $slot,
         /** What is counted, where it can be counted on the spot. */
         public ?string $counted,
-        /** The batch that was sprayed last. */
-        public ?int $again,
+        /** From when on it may be sprayed on its day; null where nobody told the weather, or nothing is sprayed. */
+        #[Shape(format: 'date-time')]
+        public ?string $bestFrom,
+        #[Shape(format: 'date-time')]
+        public ?string $bestTo,
         /** The batch that is mixed for it and waits to be sprayed. */
         public ?int $ready,
         /** The case on whose account a neighbour is looked over. */

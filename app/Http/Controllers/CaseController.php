@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Answer\AheadAnswer;
+use App\Http\Answer\AheadAnswers;
 use App\Http\Answer\CaseAnswer;
 use App\Http\Answer\CaseAnswers;
 use App\Http\Answer\CaseBriefAnswer;
-use App\Http\Answer\AheadAnswer;
-use App\Http\Answer\AheadAnswers;
 use App\Http\Answer\SavedAnswer;
 use App\Http\Answer\StoryAnswers;
 use App\Http\Api\Call;

@@ -16,12 +16,11 @@ final class CaseTasks
 
     /**
      * @param string|null       $counted what is counted of it
-     * @param int|null          $again   the batch that was sprayed last
      * @param DateTimeImmutable $ready when the first round may be: when the case was opened, or when its leaf test is over
      *
      * @return list<Task>
      */
-    public static function of(int $case, string $about, DateTimeImmutable $ready, ?RoundDone $last, ?string $counted = null, ?int $again = null): array
+    public static function of(int $case, string $about, DateTimeImmutable $ready, ?RoundDone $last, ?string $counted = null): array
     {
         if ($last === null) {
             return [new Task(TaskKind::FirstRound, $case, $about, $ready)];
@@ -33,7 +32,7 @@ final class CaseTasks
         }
         $round = self::sprayedNext($ready, $last->at, $last->repeatDays);
         if ($round !== null) {
-            $tasks[] = new Task(TaskKind::NextRound, $case, $about, $round, null, $again);
+            $tasks[] = new Task(TaskKind::NextRound, $case, $about, $round);
         }
 
         return $tasks;

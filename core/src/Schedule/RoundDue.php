@@ -14,7 +14,7 @@ final readonly class RoundDue
         /** Null where no more is sprayed. */
         public ?DateTimeImmutable $at,
         public array $moves,
-        /** Whether it is the turn of another spray than the last. */
-        public bool $isOther = false,
+        /** Of its day; null where nobody told the weather. */
+        public ?BestHours $best = null,
     ) {}
 }

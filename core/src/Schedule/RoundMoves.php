@@ -28,9 +28,9 @@ final class RoundMoves
                 $moves[] = $moved;
             }
         }
-        [$at, $weather] = self::weather($at, $moves === [], $facts, $now);
+        [$at, $weather, $best] = self::weather($at, $moves === [], $facts, $now);
 
-        return new RoundDue($at, $weather === null ? $moves : [...$moves, $weather], $facts->inTurn !== null);
+        return new RoundDue($at, $weather === null ? $moves : [...$moves, $weather], $best === null ? null : BestHours::of($best));
     }
 
     /** Another spray comes after other days than the same once more. */
@@ -79,7 +79,7 @@ final class RoundMoves
     /**
      * @param bool $asPlanned whether nothing has moved it so far, so that an hour before that of the last time does, too
      *
-     * @return array{DateTimeImmutable, MovedDate|null}
+     * @return array{DateTimeImmutable, MovedDate|null, Window|null} when it is, what moved it, and the hours of its day
      */
     private static function weather(DateTimeImmutable $at, bool $asPlanned, RoundFacts $facts, DateTimeImmutable $now): array
     {
@@ -87,17 +87,17 @@ final class RoundMoves
         $now = $now->setTimezone($at->getTimezone());
         $from = max($at, $now);
         if ($facts->windows === null || $from >= $facts->forecastEnd) {
-            return [$at, null];
+            return [$at, null, null];
         }
         $thatDay = self::onThatDay($facts->windows, $from, $asPlanned ? max($now, $from->setTime(0, 0)) : $from);
         if ($thatDay !== null) {
             // What is overdue stays so: its hour is today.
-            return [$from > $at ? $at : $thatDay, null];
+            return [$from > $at ? $at : $thatDay[0], null, $thatDay[1]];
         }
         $next = array_values(array_filter($facts->windows, static fn(Window $one): bool => $one->to > $from->getTimestamp()))[0] ?? null;
         $later = $next === null ? $facts->forecastEnd : $from->setTimestamp($next->from);
 
-        return [$later, new MovedDate($next === null ? 'no-hour-this-week' : 'no-good-hour', $later)];
+        return [$later, new MovedDate($next === null ? 'no-hour-this-week' : 'no-good-hour', $later), $next];
     }
 
     /**
@@ -105,15 +105,15 @@ final class RoundMoves
      * @param DateTimeImmutable $wanted   the hour that would be best
      * @param DateTimeImmutable $earliest not before that
      *
-     * @return DateTimeImmutable|null the nearest to it of the same day
+     * @return array{DateTimeImmutable, Window}|null the nearest to it of the same day, and in which hours
      */
-    private static function onThatDay(array $windows, DateTimeImmutable $wanted, DateTimeImmutable $earliest): ?DateTimeImmutable
+    private static function onThatDay(array $windows, DateTimeImmutable $wanted, DateTimeImmutable $earliest): ?array
     {
         $best = null;
         foreach ($windows as $window) {
             $at = $wanted->setTimestamp(max($window->from, $earliest->getTimestamp(), min($wanted->getTimestamp(), $window->to - WeatherLines::APART['value'])));
-            if ($at->getTimestamp() < $window->to && $at->format('Y-m-d') === $wanted->format('Y-m-d') && ($best === null || self::apart($at, $wanted) < self::apart($best, $wanted))) {
-                $best = $at;
+            if ($at->getTimestamp() < $window->to && $at->format('Y-m-d') === $wanted->format('Y-m-d') && ($best === null || self::apart($at, $wanted) < self::apart($best[0], $wanted))) {
+                $best = [$at, $window];
             }
         }
 

@@ -11,18 +11,17 @@ use IdleMixer\Core\Data\ScheduleLines;
 enum Slot: string
 {
     case Now = 'now';
-    case Evening = 'evening';
+    case Today = 'today';
     case Week = 'week';
     case After = 'after';
 
-    /** What is sprayed is sprayed in the evening, out of the sun (common practice, no source); the rest when it is due. */
+    /** What is sprayed is sprayed in the hours that it may have; where nobody told the weather, later today; the rest when it is due. */
     public static function of(Task $task, Urgency $urgency, DateTimeImmutable $now): self
     {
-        $sprayed = $task->kind->isSprayed();
+        $waits = $task->kind->isSprayed() ? $task->best === null || $task->best->from > $now : $task->dueAt > $now;
 
         return match (true) {
-            $urgency !== Urgency::Later && ($sprayed || $task->dueAt > $now) => self::Evening,
-            $urgency !== Urgency::Later => self::Now,
+            $urgency !== Urgency::Later => $waits ? self::Today : self::Now,
             $task->dueAt <= $now->setTime(0, 0)->modify('+' . ScheduleLines::WEEK['value'] . ' days') => self::Week,
             default => self::After,
         };

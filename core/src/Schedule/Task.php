@@ -20,12 +20,12 @@ final readonly class Task
         public DateTimeImmutable $dueAt,
         /** What is counted, where it is a count. */
         public ?string $counted = null,
-        /** The batch that was sprayed last, where it is a round after the first. */
-        public ?int $again = null,
         public array $moves = [],
         private ?DateTimeImmutable $planned = null,
         /** The case on whose account a neighbour is looked over. */
         public ?int $case = null,
+        /** Of a round, on its day; null where nobody told the weather. */
+        public ?BestHours $best = null,
     ) {}
 
     /** When it was planned, before anything moved it. */
@@ -34,15 +34,15 @@ final readonly class Task
         return $this->planned ?? $this->dueAt;
     }
 
-    /** The same, and what was sprayed last is not made again. */
-    public function withoutAgain(): self
+    /** The same, in these hours. */
+    public function in(?BestHours $best): self
     {
-        return new self($this->kind, $this->ref, $this->about, $this->dueAt, $this->counted, null, $this->moves, $this->planned, $this->case);
+        return new self($this->kind, $this->ref, $this->about, $this->dueAt, $this->counted, $this->moves, $this->planned, $this->case, $best);
     }
 
     /** The same at another time. */
     public function movedTo(DateTimeImmutable $at, MovedDate ...$why): self
     {
-        return new self($this->kind, $this->ref, $this->about, $at, $this->counted, $this->again, [...$this->moves, ...array_values($why)], $this->plannedAt(), $this->case);
+        return new self($this->kind, $this->ref, $this->about, $at, $this->counted, [...$this->moves, ...array_values($why)], $this->plannedAt(), $this->case, $this->best);
     }
 }

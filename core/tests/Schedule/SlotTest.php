@@ -3,20 +3,26 @@
 declare(strict_types=1);
 
 use IdleMixer\Core\Schedule\Agenda;
+use IdleMixer\Core\Schedule\BestHours;
 use IdleMixer\Core\Schedule\CaseTasks;
 use IdleMixer\Core\Schedule\Slot;
 use IdleMixer\Core\Schedule\Task;
 use IdleMixer\Core\Schedule\TaskKind;
 
-// Oils, soap and neem are put on at dusk, out of the sun (common practice, no source).
-it('puts spraying in the evening, and the rest when it is due', function (TaskKind $kind, string $due, Slot $slot): void {
-    $sorted = Agenda::sort([new Task($kind, 1, 'x', new DateTimeImmutable($due))], new DateTimeImmutable('2026-06-10T10:00:00Z'));
+// Common practice, no source: what is sprayed waits for hours that it may have; where nobody told the weather, for the end of the day.
+it('puts spraying into its hours, and the rest when it is due', function (TaskKind $kind, string $due, Slot $slot, ?string $from = null): void {
+    $best = $from === null ? null : new BestHours(new DateTimeImmutable($from), new DateTimeImmutable('2026-06-10T20:00:00Z'));
+    $sorted = Agenda::sort([(new Task($kind, 1, 'x', new DateTimeImmutable($due)))->in($best)], new DateTimeImmutable('2026-06-10T10:00:00Z'));
     expect($sorted[0]['slot'])->toBe($slot);
 })->with([
-    'a round of today' => [TaskKind::NextRound, '2026-06-10T06:00:00Z', Slot::Evening],
-    'a round of the day before yesterday' => [TaskKind::FirstRound, '2026-06-08T06:00:00Z', Slot::Evening],
+    'a round of today' => [TaskKind::NextRound, '2026-06-10T06:00:00Z', Slot::Today],
+    'a round of the day before yesterday' => [TaskKind::FirstRound, '2026-06-08T06:00:00Z', Slot::Today],
+    'a round of today whose hours have begun' => [TaskKind::NextRound, '2026-06-10T09:00:00Z', Slot::Now, '2026-06-10T08:00:00Z'],
+    'a round of yesterday whose hours begin now' => [TaskKind::NextRound, '2026-06-09T09:00:00Z', Slot::Now, '2026-06-10T10:00:00Z'],
+    'a round of today whose hours are in the evening' => [TaskKind::NextRound, '2026-06-10T18:00:00Z', Slot::Today, '2026-06-10T18:00:00Z'],
+    'a course of today whose hours have begun' => [TaskKind::CourseRound, '2026-06-10T08:00:00Z', Slot::Now, '2026-06-10T08:00:00Z'],
     'a count that is due' => [TaskKind::CountAfter, '2026-06-10T09:59:00Z', Slot::Now],
-    'a look later today' => [TaskKind::ReadLeafTest, '2026-06-10T18:00:00Z', Slot::Evening],
+    'a look later today' => [TaskKind::ReadLeafTest, '2026-06-10T18:00:00Z', Slot::Today],
     'a round in six days' => [TaskKind::NextRound, '2026-06-16T10:00:00Z', Slot::Week],
     'the end of the seventh day' => [TaskKind::Discard, '2026-06-17T00:00:00Z', Slot::Week],
     'after that' => [TaskKind::Discard, '2026-06-17T00:01:00Z', Slot::After],

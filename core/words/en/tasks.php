@@ -16,6 +16,6 @@ return [
     'look-at-burn' => ['text' => 'Look at the burnt leaves of {about}: new marks, or only the old ones?', 'do' => 'See what may be done'],
     'next-round' => ['text' => 'Next round: {about}', 'do' => 'Open the case'],
     'first-round' => ['text' => 'Not sprayed yet: {about}', 'do' => 'Open the case'],
-    'course-round' => ['text' => 'All of them are sprayed: {about}', 'do' => 'Open the course'],
+    'course-round' => ['text' => 'Spray all of them: {about}', 'do' => 'Open the course'],
     'course-look' => ['text' => 'Look over {about}', 'do' => 'Look them over'],
 ];

@@ -1,5 +1,6 @@
 import { bottlePlace } from './bottle';
 import type { Schemas } from './client';
+import { atTime, untilTime } from './time';
 
 type Task = Schemas['Task'];
 
@@ -37,4 +38,18 @@ export function keyOf(task: Pick<Task, 'kind' | 'ref'>): string {
 export function eachOnce<T extends Pick<Task, 'kind' | 'ref'>>(tasks: T[]): T[] {
     const seen = new Set<string>();
     return tasks.filter((task) => !seen.has(keyOf(task)) && seen.add(keyOf(task)));
+}
+
+/** In which hours of its day what is due is sprayed; without weather, as gardeners do. */
+export function bestHours(task: Pick<Task, 'bestFrom' | 'bestTo'>, now: Date): string {
+    if (task.bestFrom === null || task.bestTo === null) {
+        return say('lib/tasks.in-the-evening');
+    }
+    const from = new Date(task.bestFrom);
+    if (from <= now && new Date(task.bestTo).toDateString() !== now.toDateString()) {
+        return say('lib/tasks.any-hour');
+    }
+    return from <= now
+        ? say('lib/tasks.until', { to: untilTime(task.bestTo, now) })
+        : say('lib/tasks.from-to', { from: atTime(task.bestFrom), to: untilTime(task.bestTo, from) });
 }

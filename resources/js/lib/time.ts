@@ -14,6 +14,14 @@ export function atTime(instant: string): string {
     return dayAndTime.format(new Date(instant));
 }
 
+const timeOnly = new Intl.DateTimeFormat(WRITTEN, { hour: '2-digit', minute: '2-digit' });
+
+/** The hour alone where it is the same day, else with its day. */
+export function untilTime(instant: string, from: Date): string {
+    const at = new Date(instant);
+    return at.toDateString() === from.toDateString() ? timeOnly.format(at) : dayAndTime.format(at);
+}
+
 const INSTANT = /^\d{4}-\d\d-\d\dT[\d:.]+Z$/;
 
 export const isInstant = (text: string): boolean => INSTANT.test(text);

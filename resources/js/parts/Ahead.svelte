@@ -3,7 +3,8 @@
     import { onShortDay } from '../lib/time';
     import LevelMark from './LevelMark.svelte';
 
-    const { all }: { all: Schemas['Ahead'] } = $props();
+    /** Where nothing is there yet, nothing is left open. */
+    const { all, prevents = false }: { all: Schemas['Ahead']; prevents?: boolean } = $props();
     const names: Record<Schemas['AheadEntry']['kind'], string> = {
         round: say('parts/ahead.round'),
         look: say('parts/ahead.look'),
@@ -32,7 +33,7 @@
         'parts/ahead.dates-move-with-rain-counts',
     )}
 </p>
-{#if all.gaps.length === 0}
+{#if all.gaps.length === 0 && !prevents}
     <p class="mb-2 flex items-start gap-2">
         <LevelMark level="ok" silent />
         {say('parts/ahead.these-rounds-leave-nothing-open')}
@@ -40,7 +41,10 @@
 {/if}
 <ul class="mb-2 grid gap-1">
     {#each all.gaps as gap (gap.from)}{@render open(gap, say('parts/ahead.these-rounds-leave'))}{/each}
-    {#if all.gaps.length === 0}{#each all.stopped as gap (gap.from)}{@render open(gap, say('parts/ahead.to-stop-now-leaves'))}{/each}{/if}
+    {#if all.gaps.length === 0 && !prevents}{#each all.stopped as gap (gap.from)}{@render open(
+                gap,
+                say('parts/ahead.to-stop-now-leaves'),
+            )}{/each}{/if}
 </ul>
 <ol class="grid gap-1" data-ahead>
     {#each all.entries as entry, i (i)}

@@ -3,6 +3,7 @@
     import { bottlePlace } from '../../lib/bottle';
     import { api, taken, type Schemas } from '../../lib/client';
     import { Sending } from '../../lib/sending.svelte';
+    import { bestHours } from '../../lib/tasks';
     import { atTime } from '../../lib/time';
     import { undo } from '../../lib/undo.svelte';
     import { briefly } from '../../lib/verdicts';
@@ -27,7 +28,7 @@
     /** What the gate says of what stands mixed. */
     const gate = $derived(act.kind === 'spray' ? act.batch.gate : undefined);
     const reason = $derived(gate?.reasons[0]);
-    const round = $derived(one.rounds.at(-1));
+    const due = $derived(one.next.find((task) => task.kind === 'next-round' || task.kind === 'first-round'));
 
     /** It may not go on, or is not proven: the reason to spray all the same stays in the record. */
     const closed = $derived(gate !== undefined && gate.closed !== '');
@@ -139,18 +140,15 @@
             <button class="aside-act self-end" onclick={onlook}>{say('cases/next-act.on-each', { spot: one.look.spot })}</button>
             <a class="aside-act" href={`/bench?case=${one.id}`}>{say('cases/next-act.mix')}</a>
         {:else if act.kind === 'mix'}
-            <p class="min-w-56 flex-1 text-xl font-bold" id="next-act">
-                {one.rounds.length > 0 ? say('cases/next-act.next-round-due') : say('cases/next-act.not-sprayed-yet')}
+            <p class="min-w-56 flex-1" id="next-act">
+                <strong class="block text-xl"
+                    >{one.rounds.length > 0 ? say('cases/next-act.next-round-due') : say('cases/next-act.not-sprayed-yet')}</strong
+                >
+                {#if due !== undefined}<span data-best>{bestHours(due, new Date())}</span>{/if}
             </p>
             <a class="act" href={`/bench?case=${one.id}`} aria-describedby="next-act">{say('cases/next-act.mix')}</a>
-            {#if round !== undefined && !round.burnt}<a class="aside-act" href={`/bench?again=${round.batch.id}`}
-                    >{say('cases/next-act.same-again')}</a
-                >{/if}
         {:else if act.kind === 'wait'}
             <p class="min-w-56 flex-1" id="next-act"><strong class="block text-xl">{act.words} {atTime(act.at)}.</strong></p>
-            {#if round !== undefined && !round.burnt}<a class="aside-act" href={`/bench?again=${round.batch.id}`}
-                    >{say('cases/next-act.same-again')}</a
-                >{/if}
         {:else}
             <p class="min-w-56 flex-1 text-xl font-bold">{say('cases/next-act.nothing-due-look-again-in')}</p>
         {/if}

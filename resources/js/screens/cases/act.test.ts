@@ -38,15 +38,15 @@ it('says of what is mixed when its hour is, where that was put off', () => {
     const hot = task('first-round', '2026-06-12T05:00:00Z', 'week', ['Later: too hot.']);
     expect(off(hot)).toBe(hot);
     // As planned, and what was put off until now: nothing is said.
-    expect(off(task('first-round', '2026-06-10T18:00:00Z', 'evening'))).toBeNull();
-    expect(off(task('next-round', '2026-06-10T12:00:00Z', 'evening', ['Later: too hot.']))).toBeNull();
-    expect(off(task('next-round', '2026-06-10T12:00:01Z', 'evening', ['Later: too hot.']))).not.toBeNull();
+    expect(off(task('first-round', '2026-06-10T18:00:00Z', 'today'))).toBeNull();
+    expect(off(task('next-round', '2026-06-10T12:00:00Z', 'today', ['Later: too hot.']))).toBeNull();
+    expect(off(task('next-round', '2026-06-10T12:00:01Z', 'today', ['Later: too hot.']))).not.toBeNull();
 });
 
 it('counts before it sprays again, and waits for what is not due', () => {
     const rounds = [sprayed('2026-06-01T18:00:00Z')];
     const count = task('count-after', '2026-06-09T18:00:00Z', 'now');
-    const round = task('next-round', '2026-06-10T18:00:00Z', 'evening');
+    const round = task('next-round', '2026-06-10T18:00:00Z', 'today');
     expect(actOf({ ready: null, rounds, batches: [], counts: [], next: [round, count] }, NOW).kind).toBe('count');
     expect(actOf({ ready: null, rounds, batches: [], counts: [], next: [round] }, NOW).kind).toBe('mix');
     const later = task('count-after', '2026-06-14T18:00:00Z', 'week');

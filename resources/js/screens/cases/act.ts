@@ -17,7 +17,7 @@ export function actOf(one: Pick<Case, 'ready' | 'rounds' | 'batches' | 'counts' 
         const round = one.next.find((task) => task.kind === 'first-round' || task.kind === 'next-round');
         return { kind: 'spray', batch, off: round !== undefined && round.moves.length > 0 && new Date(round.dueAt) > now ? round : null };
     }
-    const due = one.next.filter((task) => task.slot === 'now' || task.slot === 'evening' || new Date(task.dueAt) <= now);
+    const due = one.next.filter((task) => task.slot === 'now' || task.slot === 'today' || new Date(task.dueAt) <= now);
     if (due.some((task) => task.kind === 'count-after')) {
         return { kind: 'count' };
     }

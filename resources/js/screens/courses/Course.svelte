@@ -83,7 +83,7 @@
         {#if course.ahead !== null}
             <details class="dish mt-4" open>
                 <summary class="min-h-12 cursor-pointer py-3 font-bold">{say('courses/course.the-line')}</summary>
-                <Ahead all={course.ahead} />
+                <Ahead all={course.ahead} prevents />
                 {#each course.limits as limit (limit)}<p class="quiet mt-2 text-sm">{limit}</p>{/each}
             </details>
         {/if}

@@ -4,7 +4,7 @@
     import { end as endBatch } from '../../lib/batches';
     import type { Schemas } from '../../lib/client';
     import { Sending } from '../../lib/sending.svelte';
-    import { actPlace, placeOf } from '../../lib/tasks';
+    import { actPlace, bestHours, placeOf } from '../../lib/tasks';
     import { dueFrom } from '../../lib/time';
     import FormFoot from '../../parts/FormFoot.svelte';
     import MoveForm from './MoveForm.svelte';
@@ -24,7 +24,7 @@
             line.names.set(`cases/${task.key}`, task.text);
         }
     });
-    const due = $derived(task.slot === 'now' || task.slot === 'evening');
+    const due = $derived(task.slot === 'now' || task.slot === 'today');
     const place = $derived(placeOf(task));
     const next = $derived(actPlace(task));
     const round = $derived(task.kind === 'next-round' || task.kind === 'first-round');
@@ -45,6 +45,9 @@
         <span class={['text-sm whitespace-nowrap', task.urgency === 'overdue' ? 'text-error font-bold' : 'quiet']}
             >{dueFrom(task.dueAt, now)}</span
         >
+        {#if (round || together) && (task.bestFrom !== null || (due && task.moves.length === 0))}<span class="block text-sm" data-best
+                >{bestHours(task, now)}</span
+            >{/if}
         {#each task.moves as move, i (i)}<span class="block text-sm" data-moved>{move}</span>{/each}
     </p>
     {#if due || round || together || task.kind === 'count-after'}
@@ -80,15 +83,9 @@
                     <a class="btn" href="/day" aria-label={say('today/task-row.which-hour', { text: task.text })}
                         >{say('today/task-row.which-hour-2')}</a
                     >
-                    {#if task.again !== null}<a
-                            class="btn"
-                            href={`/bench?again=${task.again}`}
-                            aria-label={say('today/task-row.same-again', { text: task.text })}>{say('today/task-row.same-again-2')}</a
-                        >{:else}<a
-                            class="btn"
-                            href={`/cases/${task.ref}/choose`}
-                            aria-label={say('today/task-row.choose-spray', { text: task.text })}>{say('today/task-row.choose')}</a
-                        >{/if}
+                    <a class="btn" href={`/cases/${task.ref}/choose`} aria-label={say('today/task-row.choose-spray', { text: task.text })}
+                        >{say('today/task-row.choose')}</a
+                    >
                 {:else}
                     <a class={[main ? 'act min-h-12' : 'btn']} href={next}>{task.do}</a>
                 {/if}

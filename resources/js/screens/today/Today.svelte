@@ -29,10 +29,10 @@
         }
     }
     const first = (tasks: Schemas['Task'][]): Schemas['Task'] | undefined =>
-        tasks.find((one) => one.slot === 'now') ?? tasks.find((one) => one.slot === 'evening');
+        tasks.find((one) => one.slot === 'now') ?? tasks.find((one) => one.slot === 'today');
     const slots = [
         { key: 'now', title: say('today/today.now') },
-        { key: 'evening', title: say('today/today.this-evening') },
+        { key: 'today', title: say('today/today.later-today') },
         { key: 'week', title: say('today/today.this-week') },
         { key: 'after', title: say('today/today.after-that') },
     ] as const;
@@ -46,7 +46,7 @@
     {#snippet children(all)}
         {#if all.plants === 0}
             <Empty text={say('today/today.this-notebook-empty-see-what')} to="/look" action={say('today/today.what-on-my-plant')} />
-        {:else if !all.tasks.some((task) => task.slot === 'now' || task.slot === 'evening')}
+        {:else if !all.tasks.some((task) => task.slot === 'now' || task.slot === 'today')}
             <p class="my-6 text-xl" data-quiet>{say('today/today.nothing-to-do-today')}</p>
         {/if}
         {#if all.rejudged.length > 0}
