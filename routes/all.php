@@ -150,6 +150,7 @@ Route::prefix('api')->group(static function (): void {
 
     Route::middleware([InOneTransaction::class, NamedByKey::class])->where(array_fill_keys(NamedByKey::NAMES, NamedByKey::PATTERN))->group(static function (): void {
         Route::post('courses', [CourseController::class, 'store']);
+        Route::put('cases/{id}/course', [CaseController::class, 'course']);
         Route::put('courses/{id}', [CourseController::class, 'update']);
         Route::post('courses/{id}/looks', [CourseController::class, 'look']);
         Route::post('trials', [TrialController::class, 'store']);

@@ -28,9 +28,14 @@ final class OpenCommand extends SaidCommand
                 $this->line($said);
             }
             $changed = $fresh->byTheseRules();
-            if ($changed !== []) {
-                $places->rejudge($changed);
-                $this->line(Say::it('console/open-command.judged-anew', ['many' => count($changed)]));
+            if ($changed['rounds'] !== [] || $changed['cases'] !== []) {
+                $places->rejudge($changed['rounds'], $changed['cases']);
+            }
+            if ($changed['rounds'] !== []) {
+                $this->line(Say::it('console/open-command.judged-anew', ['many' => count($changed['rounds'])]));
+            }
+            if ($changed['cases'] !== []) {
+                $this->line(Say::it('console/open-command.other-days', ['many' => count($changed['cases'])]));
             }
 
             return self::SUCCESS;

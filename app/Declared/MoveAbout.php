@@ -10,7 +10,7 @@ use IdleMixer\Core\Schedule\TaskKind;
 use IdleMixer\Core\Words\Say;
 use Illuminate\Support\Facades\DB;
 
-/** The task that was moved: its kind, and the record it is about, which is a run, a batch, a leaf test, a case, a course or a watched neighbour. */
+/** The task that was moved: its kind, and the record it is about, which is a run, a batch, a leaf test, a case, a course, a trial or a watched neighbour. */
 final readonly class MoveAbout extends Particular
 {
     private const KIND = 'kind';
@@ -73,6 +73,7 @@ final readonly class MoveAbout extends Particular
             TaskKind::FinishMixing, TaskKind::Discard => 'batches',
             TaskKind::ReadLeafTest => 'leaf_tests',
             TaskKind::LookAtBurn => 'plants',
+            TaskKind::TrialCount, TaskKind::TrialSpray, TaskKind::TrialEnd => 'trials',
             TaskKind::CourseLook, TaskKind::CourseRound => 'courses',
             TaskKind::CountAfter, TaskKind::NextRound, TaskKind::FirstRound, TaskKind::LookOver => 'cases',
         };

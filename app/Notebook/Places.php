@@ -73,9 +73,8 @@ final readonly class Places
      */
     public function rejudged(): array
     {
-        $told = is_file($this->rejudged) ? json_decode((string) file_get_contents($this->rejudged), true) : null;
         $all = [];
-        foreach (is_array($told) ? $told : [] as $one) {
+        foreach ($this->otherwise() as $one) {
             $was = is_array($one) ? self::judgement($one['was'] ?? null) : null;
             $now = is_array($one) ? self::judgement($one['now'] ?? null) : null;
             if (is_array($one) && is_int($one['round'] ?? null) && $was !== null && $now !== null) {
@@ -86,11 +85,36 @@ final readonly class Places
         return $all;
     }
 
-    /** @param list<array{round: int, was: array{outcome: string, percent: float|null}, now: array{outcome: string, percent: float|null}}> $changed none: it was seen */
-    public function rejudge(array $changed): void
+    /** @return list<array{case: int, was: int|null, now: int|null}> cases that a newer version sprays after other days, until somebody has seen it */
+    public function repaced(): array
     {
-        if ($changed !== []) {
-            Files::write($this->rejudged, json_encode($changed, \JSON_THROW_ON_ERROR));
+        $days = static fn(mixed $told): ?int => is_int($told) ? $told : null;
+        $all = [];
+        foreach ($this->otherwise() as $one) {
+            if (is_array($one) && is_int($one['case'] ?? null)) {
+                $all[] = ['case' => $one['case'], 'was' => $days($one['was'] ?? null), 'now' => $days($one['now'] ?? null)];
+            }
+        }
+
+        return $all;
+    }
+
+    /** @return array<mixed> */
+    private function otherwise(): array
+    {
+        $told = is_file($this->rejudged) ? json_decode((string) file_get_contents($this->rejudged), true) : null;
+
+        return is_array($told) ? $told : [];
+    }
+
+    /**
+     * @param list<array{round: int, was: array{outcome: string, percent: float|null}, now: array{outcome: string, percent: float|null}}> $rounds none of these nor of those: it was seen
+     * @param list<array{case: int, was: int|null, now: int|null}>                                                                   $cases
+     */
+    public function rejudge(array $rounds, array $cases = []): void
+    {
+        if ($rounds !== [] || $cases !== []) {
+            Files::write($this->rejudged, json_encode([...$rounds, ...$cases], \JSON_THROW_ON_ERROR));
         } elseif (is_file($this->rejudged)) {
             unlink($this->rejudged);
         }

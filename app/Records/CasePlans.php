@@ -8,6 +8,7 @@ use App\Models\PestCase;
 use App\Models\Round;
 use DateTimeImmutable;
 use DateTimeZone;
+use IdleMixer\Core\Course\Course;
 use IdleMixer\Core\Course\CourseAsk;
 use IdleMixer\Core\Course\CourseMethod;
 use IdleMixer\Core\Course\CourseMethods;
@@ -55,6 +56,20 @@ final readonly class CasePlans
         return $this->plan($case, $this->dues->at($now), $now);
     }
 
+    /** What speaks against so many days between the rounds of a case, and the nearest that may be; null where nothing does. */
+    public function against(PestCase $case, int $everyDays, DateTimeImmutable $now): ?Course
+    {
+        $recipes = $this->recipes($case->loadMissing(['plant', 'counts', 'rounds.batch.recipeVersion.recipe']), $this->sprays->of($case, $now)->slug);
+        if ($recipes === []) {
+            return null;
+        }
+        $trouble = $this->situations->trouble($case);
+        $plant = new PlantNow($this->plants->get($case->plant->tolerance));
+        $course = $this->planner->plan(new CourseAsk($trouble, $plant, array_map(fn(Recipe $recipe): CourseMethod => $this->methods->of($recipe, $trouble, null, $plant), $recipes), $this->rhythms->pressure($case), everyDays: $everyDays));
+
+        return $course->nearest === null ? null : $course;
+    }
+
     private function plan(PestCase $case, RoundDues $dues, DateTimeImmutable $now): ?LaidCourse
     {
         $case->loadMissing(['plant', 'counts', 'rounds.batch.recipeVersion.recipe']);
@@ -79,7 +94,7 @@ final readonly class CasePlans
         $methods = array_map(fn(Recipe $recipe): CourseMethod => $this->methods->of($recipe, $trouble, null, $plant), $recipes);
         // Which round comes next, and when, is settled by what Today has.
         $settled = $due === null || $next->slug === null ? null : new Settled(max($day($due), $day($now)), $next->slug, "due-{$next->why->value}", $next->turns);
-        $course = $this->planner->plan(new CourseAsk($trouble, $plant, $methods, $this->rhythms->pressure($case), $day($now), $celsius, record: $record, settled: $settled));
+        $course = $this->planner->plan(new CourseAsk($trouble, $plant, $methods, $this->rhythms->pressure($case), $day($now), $celsius, $case->every_days, $case->bud_break_on === null ? null : $day($case->bud_break_on), record: $record, settled: $settled));
 
         return new LaidCourse(
             "case-{$case->id}",

@@ -27,15 +27,16 @@ final readonly class Fresh
     /**
      * At each start, before anything is served: the rules may be others than those it was weighed by.
      *
-     * @return list<array{round: int, was: array{outcome: string, percent: float|null}, now: array{outcome: string, percent: float|null}}> rounds that they judge otherwise
+     * @return array{rounds: list<array{round: int, was: array{outcome: string, percent: float|null}, now: array{outcome: string, percent: float|null}}>, cases: list<array{case: int, was: int|null, now: int|null}>} rounds that they judge otherwise, and cases that are sprayed after other days
      */
     public function byTheseRules(): array
     {
         $rules = self::rules();
         if (DB::table('notebook')->where('weighed_by', $rules)->exists()) {
-            return [];
+            return ['rounds' => [], 'cases' => []];
         }
         $before = Rejudged::judgements();
+        $days = Rejudged::days();
         Together::of($this->notebook, function () use ($rules): void {
             Stale::everything();
             DB::delete('delete from weighed_sprays');
@@ -43,7 +44,7 @@ final readonly class Fresh
             $this->weigher->all();
         });
 
-        return Rejudged::between($before, Rejudged::judgements());
+        return ['rounds' => Rejudged::between($before, Rejudged::judgements()), 'cases' => Rejudged::moved($days, Rejudged::daysNow())];
     }
 
     /** What each case came to, and when it is due. */

@@ -27,31 +27,31 @@ final class PlannedList
     /**
      * Up to a week beyond what is shown: rain may bring a round forward.
      *
-     * @param array<int, DateTimeImmutable> $courses when each asks for something
+     * @param array<string, array<int, DateTimeImmutable>> $others when each course and each trial asks for something, by kind
      *
      * @return list<array{due: string, kind: string, id: int}> earliest first
      */
-    public static function near(DateTimeImmutable $now, array $courses): array
+    public static function near(DateTimeImmutable $now, array $others): array
     {
-        return self::until($now, $courses, $now->modify('+' . (Agenda::HORIZON_DAYS + ScheduleLines::WEEK['value']) . ' days'));
+        return self::until($now, $others, $now->modify('+' . (Agenda::HORIZON_DAYS + ScheduleLines::WEEK['value']) . ' days'));
     }
 
     /**
-     * @param array<int, DateTimeImmutable> $courses when each asks for something
+     * @param array<string, array<int, DateTimeImmutable>> $others when each course and each trial asks for something, by kind
      *
      * @return list<array{due: string, kind: string, id: int}> earliest first, however far off
      */
-    public static function all(DateTimeImmutable $now, array $courses): array
+    public static function all(DateTimeImmutable $now, array $others): array
     {
-        return self::until($now, $courses, new DateTimeImmutable(self::NEVER));
+        return self::until($now, $others, new DateTimeImmutable(self::NEVER));
     }
 
     /**
-     * @param array<int, DateTimeImmutable> $courses
+     * @param array<string, array<int, DateTimeImmutable>> $others
      *
      * @return list<array{due: string, kind: string, id: int}>
      */
-    private static function until(DateTimeImmutable $now, array $courses, DateTimeImmutable $end): array
+    private static function until(DateTimeImmutable $now, array $others, DateTimeImmutable $end): array
     {
         $end = self::kept($end);
         $all = [];
@@ -69,9 +69,11 @@ final class PlannedList
         foreach (BurntPlants::looks($now) as $plant => $look) {
             $all[] = ['due' => self::kept($look), 'kind' => 'burn', 'id' => $plant];
         }
-        foreach ($courses as $course => $at) {
-            if (self::kept($at) <= $end) {
-                $all[] = ['due' => self::kept($at), 'kind' => 'course', 'id' => $course];
+        foreach ($others as $kind => $dues) {
+            foreach ($dues as $id => $at) {
+                if (self::kept($at) <= $end) {
+                    $all[] = ['due' => self::kept($at), 'kind' => $kind, 'id' => $id];
+                }
             }
         }
         usort($all, static fn(array $a, array $b): int => [$a['due'], $a['kind'], $a['id']] <=> [$b['due'], $b['kind'], $b['id']]);

@@ -9,6 +9,7 @@ use App\Models\LeafTest;
 use App\Models\PestCase;
 use App\Models\Round;
 use DateTimeImmutable;
+use IdleMixer\Core\Data\ScheduleLines;
 use IdleMixer\Core\Evidence\Trial;
 use IdleMixer\Core\Schedule\CaseTasks;
 use IdleMixer\Core\Schedule\RoundDone;
@@ -38,6 +39,7 @@ final readonly class PlannedTasks
             $case->round_days,
             self::countedSince($case, $round)?->counted_at,
             $trial->isLookedAt(),
+            $case->bud_break_on?->setTime(ScheduleLines::LOOKED_IN_THE_MORNING['value'], 0),
         );
         $trouble = $this->troubles->trouble($case->pest);
 

@@ -48,10 +48,10 @@ final readonly class Rhythms
         return $this->shelf->method($batch->recipeVersion);
     }
 
-    /** Days to the next round with a method; null where it is done once. */
+    /** Days to the next round with a method, as the gardener wants them, else as its school has them; null where it is done once. */
     public function days(PestCase $case, Method $method, Mixture $mixture): ?int
     {
-        return Pacing::of($method, $this->pressure($case), $this->biology->of($case->pest), null, null, $mixture);
+        return Pacing::of($method, $this->pressure($case), $this->biology->of($case->pest), null, $case->every_days, $mixture);
     }
 
     /** Days from the last round of a case to the next of the same; null where there is none. */
@@ -70,7 +70,7 @@ final readonly class Rhythms
     public function slowed(PestCase $case, float $celsius): ?int
     {
         $biology = $this->biology->of($case->pest);
-        $days = $biology === null || $biology->every !== null || $case->round_days === null ? null : Pacing::slowed($case->round_days, $biology, $celsius);
+        $days = $case->every_days !== null || $biology === null || $biology->every !== null || $case->round_days === null ? null : Pacing::slowed($case->round_days, $biology, $celsius);
 
         return $days === $case->round_days ? null : $days;
     }

@@ -41,9 +41,9 @@ final readonly class TaskList
     {
         $this->fresh->cases();
 
-        $courses = $this->ofCourses($now);
+        $others = $this->others($now);
 
-        return $this->worked(PlannedList::near($now, self::earliest($courses)), $courses, $now, $from, $rows);
+        return $this->worked(PlannedList::near($now, self::earliest($others)), $others, $now, $from, $rows);
     }
 
     /** @return list<Task> so many of all that is planned, however far off */
@@ -51,37 +51,37 @@ final readonly class TaskList
     {
         $this->fresh->cases();
 
-        $courses = $this->ofCourses($now);
+        $others = $this->others($now);
 
-        return $this->worked(PlannedList::all($now, self::earliest($courses)), $courses, $now, 0, $rows)->tasks;
+        return $this->worked(PlannedList::all($now, self::earliest($others)), $others, $now, 0, $rows)->tasks;
     }
 
-    /** @return array<int, non-empty-list<Task>> what each course of many plants asks for */
-    private function ofCourses(DateTimeImmutable $now): array
+    /** @return array<string, array<int, non-empty-list<Task>>> what each course of many plants and each trial asks for, by kind */
+    private function others(DateTimeImmutable $now): array
     {
-        $tasks = [];
+        $courses = [];
         foreach ($this->courses->open($now) as $id => $laid) {
-            $tasks[$id] = $this->courses->tasks($id, $laid);
+            $courses[$id] = $this->courses->tasks($id, $laid);
         }
 
-        return array_filter($tasks, static fn(array $some): bool => $some !== []);
+        return ['course' => array_filter($courses, static fn(array $some): bool => $some !== []), 'trial' => array_map(static fn(Task $task): array => [$task], OpenTrials::tasks())];
     }
 
     /**
-     * @param array<int, non-empty-list<Task>> $courses
+     * @param array<string, array<int, non-empty-list<Task>>> $others
      *
-     * @return array<int, DateTimeImmutable>
+     * @return array<string, array<int, DateTimeImmutable>>
      */
-    private static function earliest(array $courses): array
+    private static function earliest(array $others): array
     {
-        return array_map(static fn(array $tasks): DateTimeImmutable => min(array_map(static fn(Task $task): DateTimeImmutable => $task->dueAt, $tasks)), $courses);
+        return array_map(static fn(array $each): array => array_map(static fn(array $tasks): DateTimeImmutable => min(array_map(static fn(Task $task): DateTimeImmutable => $task->dueAt, $tasks)), $each), $others);
     }
 
     /**
      * @param list<array{due: string, kind: string, id: int}> $planned earliest first
-     * @param array<int, non-empty-list<Task>>                $courses
+     * @param array<string, array<int, non-empty-list<Task>>> $others
      */
-    private function worked(array $planned, array $courses, DateTimeImmutable $now, int $from, int $rows): TaskPage
+    private function worked(array $planned, array $others, DateTimeImmutable $now, int $from, int $rows): TaskPage
     {
         $moves = TaskMoves::read();
         $tasks = [];
@@ -89,7 +89,7 @@ final readonly class TaskList
         while (count($tasks) < $rows && $at < count($planned)) {
             $some = array_slice($planned, $at, $rows - count($tasks));
             $at += count($some);
-            array_push($tasks, ...array_values(array_filter(array_map($moves->applied(...), $this->those($some, $courses, $now, $moves)))));
+            array_push($tasks, ...array_values(array_filter(array_map($moves->applied(...), $this->those($some, $others, $now, $moves)))));
         }
 
         return new TaskPage($tasks, $at < count($planned) ? $at : null);
@@ -97,13 +97,13 @@ final readonly class TaskList
 
     /**
      * @param list<array{due: string, kind: string, id: int}> $planned
-     * @param array<int, non-empty-list<Task>>                $courses
+     * @param array<string, array<int, non-empty-list<Task>>> $others
      *
      * @return list<Task>
      */
-    private function those(array $planned, array $courses, DateTimeImmutable $now, TaskMoves $moves): array
+    private function those(array $planned, array $others, DateTimeImmutable $now, TaskMoves $moves): array
     {
-        $ids = ['run' => [0], 'batch' => [0], 'test' => [0], 'case' => [0], 'watch' => [0], 'burn' => [0], 'course' => []];
+        $ids = ['run' => [0], 'batch' => [0], 'test' => [0], 'case' => [0], 'watch' => [0], 'burn' => [0], 'course' => [], 'trial' => []];
         foreach ($planned as $one) {
             $ids[$one['kind']][] = $one['id'];
         }
@@ -115,7 +115,7 @@ final readonly class TaskList
             ...$this->open($now, $moves, PestCase::query()->whereIn('id', $ids['case'])),
             ...$this->neighbours(Watch::query()->whereIn('id', $ids['watch'])),
             ...BurntPlants::tasks($ids['burn'], $now),
-            ...array_merge(...array_values(array_intersect_key($courses, array_flip($ids['course'])))),
+            ...array_merge(...array_values(array_intersect_key($others['course'], array_flip($ids['course']))), ...array_values(array_intersect_key($others['trial'], array_flip($ids['trial'])))),
         ];
     }
 

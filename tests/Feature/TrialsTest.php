@@ -85,3 +85,19 @@ it('refuses a look with a leaf too few, or in the future, and a trial that is no
         ->and(Notebook::get('/api/trials/999')->status)->toBe(404)
         ->and(Notebook::post("/api/trials/{$trial}/looks", ['submission' => Notebook::submission(), 'counts' => [1, 2, 3, 4, 5, 6, 7, 8], 'countedAt' => '2030-01-01T00:00:00Z'])->text('error.path'))->toBe('/countedAt');
 });
+
+it('stands on Today with what it asks for, until it has ended', function (): void {
+    $asks = static function (): array {
+        $told = array_map(static fn(mixed $task): string => is_array($task) && is_string($task['kind']) && is_string($task['dueAt']) ? "{$task['kind']} " . substr($task['dueAt'], 0, 10) : '', Notebook::get('/api/today')->list('tasks'));
+
+        return array_values(array_filter($told, static fn(string $one): bool => str_starts_with($one, 'trial-')));
+    };
+    $trial = begunTrial()->id();
+    expect($asks())->toBe(['trial-count 2026-06-01']);
+    lookAt($trial, [12, 11, 13, 12, 11, 12, 13, 11]);
+    expect($asks())->toBe(['trial-spray 2026-06-01']);
+    Notebook::change("/api/trials/{$trial}", ['sprayed' => true]);
+    expect($asks())->toBe(['trial-count 2026-06-04']);
+    Notebook::change("/api/trials/{$trial}", ['ended' => true]);
+    expect($asks())->toBe([]);
+});

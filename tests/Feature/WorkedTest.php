@@ -237,15 +237,36 @@ it('tells once which rounds a newer version judges otherwise, from what to what'
     $fresh = app(App\Records\Fresh::class);
     DB::table('notebook')->insertOrIgnore(['id' => 1, 'mark' => 'a']);
     $fresh->byTheseRules();
-    expect($fresh->byTheseRules())->toBe([]);
+    expect($fresh->byTheseRules())->toBe(['rounds' => [], 'cases' => []]);
     // As if the rules before had come to another share, and to the same outcome.
     DB::table('weighed_rounds')->update(['reduction' => 72.4]);
     DB::table('notebook')->update(['weighed_by' => 'other rules']);
-    $changed = $fresh->byTheseRules();
-    expect($changed)->toHaveCount(1, (string) json_encode($changed))->and($changed[0]['was']['percent'])->toBe(72.4)->and($changed[0]['now']['percent'])->toEqualWithDelta(80.0, 1e-9);
+    $all = $fresh->byTheseRules();
+    $changed = $all['rounds'];
+    expect($all['cases'])->toBe([])->and($changed)->toHaveCount(1, (string) json_encode($changed))->and($changed[0]['was']['percent'])->toBe(72.4)->and($changed[0]['now']['percent'])->toEqualWithDelta(80.0, 1e-9);
     $shelf = Tests\Feature\Shelf::bare(app());
     $shelf->places()->rejudge($changed);
     expect(Notebook::get('/api/today?zone=UTC')->at('rejudged'))->toBe(['Neem leaf spray on Aphids on Dahlia, 1 Jun 2026: 72 % fewer before, 80 % fewer now.'])
+        ->and(Notebook::put('/api/rejudged', ['seen' => true])->status)->toBe(200)
+        ->and(Notebook::get('/api/today?zone=UTC')->at('rejudged'))->toBe([]);
+});
+
+it('tells once which cases a newer version sprays after other days', function (): void {
+    Date::setTestNow('2026-06-01T18:00:00Z');
+    $case = Notebook::case(Notebook::plant('Dahlia'));
+    $batch = Notebook::mixed($case, ['recipe' => 'plain-soap', 'make' => ['amount' => 1, 'unit' => 'L']]);
+    Notebook::sent("/api/cases/{$case}/rounds", ['batchId' => $batch, 'override' => 'It was urgent']);
+    DB::table('notebook')->insertOrIgnore(['id' => 1, 'mark' => 'a']);
+    $fresh = app(App\Records\Fresh::class);
+    $fresh->byTheseRules();
+    // A notebook of before kept its days with what was mixed.
+    DB::table('cases')->update(['round_days' => null]);
+    DB::table('batches')->update(['repeat_days' => 7]);
+    DB::table('notebook')->update(['weighed_by' => 'other rules']);
+    $all = $fresh->byTheseRules();
+    expect($all)->toBe(['rounds' => [], 'cases' => [['case' => $case, 'was' => 7, 'now' => 5]]]);
+    Tests\Feature\Shelf::bare(app())->places()->rejudge($all['rounds'], $all['cases']);
+    expect(Notebook::get('/api/today?zone=UTC')->at('rejudged'))->toBe(['Aphids on Dahlia: the next round comes 5 days after the last, not 7.'])
         ->and(Notebook::put('/api/rejudged', ['seen' => true])->status)->toBe(200)
         ->and(Notebook::get('/api/today?zone=UTC')->at('rejudged'))->toBe([]);
 });

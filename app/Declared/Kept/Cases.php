@@ -8,6 +8,7 @@ use App\Declared\Link;
 use App\Declared\Part;
 use App\Declared\Plain;
 use App\Declared\Record;
+use App\Declared\Values\Day;
 use App\Declared\Values\Json;
 use App\Declared\Values\Moment;
 use App\Declared\Values\Text;
@@ -15,6 +16,7 @@ use App\Declared\Values\Whole;
 use App\Declared\Values\Word;
 use IdleMixer\Core\Data\EvidenceLines;
 use IdleMixer\Core\Data\InputLines;
+use IdleMixer\Core\Data\ScheduleLines;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\Node;
 use IdleMixer\Core\Method\Pressure;
@@ -71,6 +73,8 @@ final class Cases extends Record
             Plain::usually('notes', Text::notes(RecipeReader::MAX_NOTES), ''),
             Plain::usually('spots', Text::notes(RecipeReader::MAX_NOTES), ''),
             Plain::maybe('situation', new Json(self::situation(...), ['type' => 'object'])),
+            Plain::maybe('every_days', new Whole(1, ScheduleLines::LONGEST_PACE['value'])),
+            Plain::maybe('bud_break_on', new Day()),
             Plain::maybe('due_at', Moment::any())->withoutLog(Say::it('records/cases.reckoned-from-rounds-counts-and')),
             Plain::maybe('pressure', Word::of(Pressure::class, Say::it('records/cases.pressure')))->withoutLog(Say::it('records/cases.reckoned-from-rounds-counts-and')),
             Plain::maybe('round_days', new Whole(1, InputLines::LONGEST_DAYS['value']))->withoutLog(Say::it('records/cases.reckoned-from-rounds-counts-and')),

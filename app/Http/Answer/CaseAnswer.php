@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Answer;
 
+use App\Http\Api\Shape;
 use App\Http\Api\Spread;
 
 /** A case whole: its rounds, its counts, and what may be sprayed now. */
@@ -35,6 +36,12 @@ final readonly class CaseAnswer extends CaseBriefAnswer
         /** What this call saved; null where nothing was. */
         public ?SavedAnswer $saved,
         public LookPlanAnswer $look,
+        /** Days between rounds that the gardener wants; null where they come as the school has it. */
+        public ?int $everyDays,
+        #[Shape(format: 'date')]
+        public ?string $budBreakOn,
+        /** Whether what was sprayed on bare wood waits for somebody to say when the buds break. */
+        public bool $asksBudBreak,
     ) {
         parent::__construct(
             $brief->id,

@@ -16,6 +16,7 @@ use App\Records\Corrections;
 use App\Records\Gates;
 use App\Records\Looks;
 use App\Records\ReadyBatches;
+use App\Records\Rhythms;
 use App\Records\SaidOfCase;
 use App\Records\Situations;
 use App\Records\StandsMixed;
@@ -28,6 +29,7 @@ use IdleMixer\Core\Evidence\LookPlans;
 use IdleMixer\Core\Evidence\Trial;
 use IdleMixer\Core\Evidence\UnsprayedCatalogue;
 use IdleMixer\Core\Gate\Whom;
+use IdleMixer\Core\Method\Onto;
 use IdleMixer\Core\Trouble\TroubleCatalogue;
 use IdleMixer\Core\Weather\KeptWeather;
 use IdleMixer\Core\Wording\ComparisonWords;
@@ -42,7 +44,7 @@ use Illuminate\Database\Eloquent\Builder;
 /** Tells of a case: in short for lists, and whole with its rounds, counts and what may be sprayed now. */
 final readonly class CaseAnswers
 {
-    private const WITH = ['plant', 'rounds.batch', 'rounds.burns', 'counts', 'steps', 'watches.plant'];
+    private const WITH = ['plant', 'rounds.batch.recipeVersion.recipe', 'rounds.burns', 'counts', 'steps', 'watches.plant'];
 
     /** As many as could be sprayed, newest first. */
     private const MOST_BATCHES = 12;
@@ -64,6 +66,7 @@ final readonly class CaseAnswers
         private StandsMixed $stands,
         private Gates $gates,
         private GateAnswers $gate,
+        private Rhythms $rhythms,
     ) {}
 
     /**
@@ -137,7 +140,18 @@ final readonly class CaseAnswers
             $case->closed_at !== null ? [] : $this->doing->of($this->tasks->ofCase($case, $now), $ready, $now),
             $saved,
             $this->lookPlan($case),
+            $case->every_days,
+            $case->bud_break_on?->format('Y-m-d'),
+            $this->asksBudBreak($case),
         );
+    }
+
+    /** What was sprayed on bare wood is looked at when its buds break: nobody knows the day but who sees it. */
+    private function asksBudBreak(PestCase $case): bool
+    {
+        $last = $case->rounds->last()?->batch;
+
+        return $case->closed_at === null && $case->bud_break_on === null && $last !== null && $this->rhythms->method($last)->surface === Onto::BareWood;
     }
 
     private function lookPlan(PestCase $case): LookPlanAnswer

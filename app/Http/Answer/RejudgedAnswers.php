@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Answer;
 
+use App\Models\PestCase;
 use App\Models\Round;
 use App\Notebook\Places;
 use DateTimeZone;
@@ -12,7 +13,7 @@ use IdleMixer\Core\Trouble\TroubleCatalogue;
 use IdleMixer\Core\Wording\Figures;
 use IdleMixer\Core\Words\Say;
 
-/** Tells, until somebody has seen it, which rounds a newer version judges otherwise. */
+/** Tells, until somebody has seen it, which rounds a newer version judges otherwise, and which cases it sprays after other days. */
 final readonly class RejudgedAnswers
 {
     /** Those that are told one by one; more would hide the day's work: ours. */
@@ -40,7 +41,30 @@ final readonly class RejudgedAnswers
             }
         }
 
+        array_push($said, ...$this->days());
+
         return count($changed) > self::TOLD ? [...$said, Say::it('answers/rejudged-answers.more', ['more' => count($changed) - self::TOLD])] : $said;
+    }
+
+    /** @return list<string> */
+    private function days(): array
+    {
+        $moved = $this->places->repaced();
+        $cases = $moved === [] ? [] : PestCase::query()->with('plant')->whereIn('id', array_column($moved, 'case'))->get()->keyBy('id')->all();
+        $said = [];
+        foreach (array_slice($moved, 0, self::TOLD) as $one) {
+            $case = $cases[$one['case']] ?? null;
+            if ($case !== null) {
+                $named = ['trouble' => $this->troubles->trouble($case->pest)->name, 'plant' => $case->plant->name];
+                $said[] = match (true) {
+                    $one['now'] === null => Say::it('answers/rejudged-answers.no-next', $named),
+                    $one['was'] === null => Say::it('answers/rejudged-answers.comes-now', [...$named, 'now' => $one['now']]),
+                    default => Say::it('answers/rejudged-answers.other-days', [...$named, 'was' => $one['was'], 'now' => $one['now']]),
+                };
+            }
+        }
+
+        return $said;
     }
 
     /** @param array{outcome: string, percent: float|null} $judgement */

@@ -7,9 +7,8 @@ namespace App\Http\Answer;
 use App\Models\Trial;
 use App\Models\TrialLook;
 use App\Records\Looks;
+use App\Records\OpenTrials;
 use IdleMixer\Core\Evidence\Lots;
-use IdleMixer\Core\Evidence\LotTrial;
-use IdleMixer\Core\Evidence\SpotLook;
 use IdleMixer\Core\Trouble\TroubleCatalogue;
 use IdleMixer\Core\Wording\TrialWords;
 
@@ -22,7 +21,7 @@ final readonly class TrialAnswers
     {
         $lots = Lots::draw($trial->seed, $trial->units);
         $looks = array_values($trial->looks->all());
-        $counted = new LotTrial($lots, array_map(static fn(TrialLook $look): SpotLook => new SpotLook($look->counted_at, Looks::ofTrial($look)), $looks), $trial->sprayed_at);
+        $counted = OpenTrials::read($trial);
         $found = $counted->result();
         $trouble = $this->troubles->trouble($trial->pest);
 

@@ -13,6 +13,7 @@ use App\Http\Answer\SavedAnswer;
 use App\Http\Answer\StoryAnswers;
 use App\Http\Api\Call;
 use App\Http\Body;
+use App\Http\Input\CaseCourseInput;
 use App\Http\Input\CaseInput;
 use App\Http\Input\CloseInput;
 use App\Http\Input\Counts;
@@ -25,11 +26,13 @@ use App\Models\Count;
 use App\Models\PestCase;
 use App\Models\Round;
 use App\Records\CaseOpener;
+use App\Records\CasePlans;
 use App\Records\Edits;
 use App\Records\Gates;
 use App\Records\HourNow;
 use App\Records\Submissions;
 use IdleMixer\Core\Trouble\TroubleCatalogue;
+use IdleMixer\Core\Wording\CourseWords;
 use IdleMixer\Core\Words\Say;
 use IdleMixer\Core\Writing\VerdictWriter;
 use Illuminate\Http\JsonResponse;
@@ -138,6 +141,21 @@ final readonly class CaseController
         $case->save();
 
         return $this->say($case, 200);
+    }
+
+    #[Call('Other days between its rounds than its school has, and when its buds break', answer: CaseAnswer::class, body: '#CaseCourse')]
+    public function course(Request $request, int $id, CasePlans $plans, CourseWords $words): JsonResponse
+    {
+        $case = $this->find($id);
+        $input = CaseCourseInput::read(Body::of($request));
+        $against = $input->everyDays === null ? null : $plans->against($case, $input->everyDays, $this->clock->now());
+        if ($against?->nearest !== null) {
+            throw $input->object->get('everyDays')->fault("{$words->because($against, static fn(int $day): string => (string) $day)} {$words->nearest($against->nearest)}");
+        }
+        Edits::fill($case, $input->basedOn, ['every_days' => $input->everyDays, 'bud_break_on' => $input->budBreakOn]);
+        $case->save();
+
+        return $this->say($case->refresh(), 200);
     }
 
     private function find(int $id): PestCase

@@ -124,6 +124,9 @@ final class EvidenceLines
     /** Share that may be left of a pest after a week by itself, up to which a plant left alone is worth having. */
     public const WORTH_COMPARING = ['value' => 0.6, 'unit' => '1', 'source' => 'house'];
 
+    /** After the spraying, of the looks of a trial. */
+    public const TRIAL_DAYS = ['value' => [3, 7, 14], 'unit' => 'd', 'source' => 'house'];
+
     /** Looks that one case holds. */
     public const MOST_LOOKS = ['value' => 5_000, 'unit' => '1', 'source' => 'house'];
 

@@ -17,7 +17,7 @@ final readonly class LotTrial
      * @param list<bool>     $lots  whether each gets the first spray
      * @param list<SpotLook> $looks earliest first
      */
-    public function __construct(private array $lots, private array $looks, private ?DateTimeImmutable $sprayedAt) {}
+    public function __construct(private array $lots, private array $looks, public ?DateTimeImmutable $sprayedAt) {}
 
     public function isSprayed(): bool
     {

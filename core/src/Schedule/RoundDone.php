@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace IdleMixer\Core\Schedule;
 
 use DateTimeImmutable;
+use IdleMixer\Core\Data\ScheduleLines;
 
 /** The last round of a case, as far as what comes next depends on it. */
 final readonly class RoundDone
@@ -21,6 +22,8 @@ final readonly class RoundDone
         public ?DateTimeImmutable $counted,
         /** Whether that count may judge it. */
         public bool $judged,
+        /** Of what is sprayed on bare wood: when its buds break; null where nobody said, or it does not matter. */
+        public ?DateTimeImmutable $budBreak = null,
     ) {}
 
     /** The look that comes next; null when both were had. */
@@ -29,10 +32,22 @@ final readonly class RoundDone
         $first = $this->after($this->firstLookHours);
 
         return match (true) {
+            // Nothing is looked at in between: what wintered shows at bud break, and in the season after.
+            $this->budBreak !== null && $this->budBreak > $this->at => $this->counted === null || $this->counted < $this->budBreak ? $this->budBreak : ($this->isSeasonLater() ? null : $this->seasonAfter()),
             $this->judged => null,
             $this->counted === null || $this->counted < $first => $first,
             default => $this->after($this->fairLookHours),
         };
+    }
+
+    private function isSeasonLater(): bool
+    {
+        return $this->counted !== null && $this->counted >= $this->seasonAfter();
+    }
+
+    private function seasonAfter(): DateTimeImmutable
+    {
+        return $this->at->modify('+' . ScheduleLines::SEASON_AFTER['value'] . ' days');
     }
 
     private function after(float $hours): DateTimeImmutable

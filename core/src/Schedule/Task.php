@@ -10,7 +10,7 @@ use DateTimeImmutable;
 final readonly class Task
 {
     /**
-     * @param int             $ref   id of the run, batch, leaf test, case, course or watched neighbour it is about; with the kind its identity
+     * @param int             $ref   id of the run, batch, leaf test, case, course, trial or watched neighbour it is about; with the kind its identity
      * @param list<MovedDate> $moves what moved it from when it was planned
      */
     public function __construct(

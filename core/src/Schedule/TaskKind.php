@@ -20,6 +20,12 @@ enum TaskKind: string
     /** All plants of a course are looked over. */
     case CourseLook = 'course-look';
     case CourseRound = 'course-round';
+    /** Every leaf or plant of a trial is counted. */
+    case TrialCount = 'trial-count';
+    /** Each is sprayed with its own. */
+    case TrialSpray = 'trial-spray';
+    /** What came of it is said. */
+    case TrialEnd = 'trial-end';
 
     /** Whether something is sprayed: on one plant, or on many together. */
     public function isSprayed(): bool

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 return [
+    'open-command.other-days' => 'This version sprays {many} open cases after other days than the one before; Today says which.',
     'open-command.judged-anew' => 'This version judges {many} earlier rounds otherwise than the one before; Today tells which.',
     'backup-command.no-folder' => 'There is no folder {folder}. Make it first, or name another; nothing was copied.',
     'backup-command.no-right' => 'Nobody may write into {folder} as this user. Name another folder, or give the right to write; nothing was copied.',

@@ -16,6 +16,9 @@ return [
     'look-at-burn' => ['text' => 'Look at the burnt leaves of {about}: new marks, or only the old ones?', 'do' => 'See what may be done'],
     'next-round' => ['text' => 'Next round: {about}', 'do' => 'Open the case'],
     'first-round' => ['text' => 'Not sprayed yet: {about}', 'do' => 'Open the case'],
+    'trial-count' => ['text' => 'Count every leaf of the trial: {about}', 'do' => 'Count them'],
+    'trial-spray' => ['text' => 'Spray each with its own: {about}', 'do' => 'See who gets what'],
+    'trial-end' => ['text' => 'Say what came of the trial: {about}', 'do' => 'See what it says'],
     'course-round' => ['text' => 'Spray all of them: {about}', 'do' => 'Open the course'],
     'course-look' => ['text' => 'Look over {about}', 'do' => 'Look them over'],
 ];

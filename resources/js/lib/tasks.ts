@@ -14,6 +14,9 @@ const PLACES: Record<Task['kind'], (task: Task) => string> = {
     'look-at-burn': ({ ref }) => `/plants/${ref}#burnt`,
     'next-round': ({ ref }) => `/cases/${ref}`,
     'first-round': ({ ref }) => `/cases/${ref}`,
+    'trial-count': ({ ref }) => `/trials/${ref}`,
+    'trial-spray': ({ ref }) => `/trials/${ref}`,
+    'trial-end': ({ ref }) => `/trials/${ref}`,
     'course-round': ({ ref }) => `/courses/${ref}`,
     'course-look': ({ ref }) => `/courses/${ref}#look`,
 };

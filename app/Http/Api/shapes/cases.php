@@ -11,6 +11,11 @@ use IdleMixer\Core\Evidence\Outcome;
  * What is said of a case. The shape of each by its name; a key that ends in a question mark may be left out.
  */
 return [
+    'CaseCourse' => [
+        'basedOn' => ['type' => 'integer', 'minimum' => 0],
+        'everyDays?' => ['type' => ['integer', 'null'], 'description' => 'As its school has it where it is left out.'],
+        'budBreakOn?' => ['type' => ['string', 'null'], 'format' => 'date'],
+    ],
     'NewCourse' => [
         'submission' => 'uuid',
         'name' => 'string',

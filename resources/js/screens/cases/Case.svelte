@@ -11,6 +11,7 @@
     import { route } from '../../routes';
     import CaseAhead from './CaseAhead.svelte';
     import CloseForm from './CloseForm.svelte';
+    import CourseForm from './CourseForm.svelte';
     import CountCurve from './CountCurve.svelte';
     import CountForm from './CountForm.svelte';
     import AlsoOn from './AlsoOn.svelte';
@@ -79,7 +80,7 @@
         {#if one.rounds.length > 0}
             <details class="dish mt-4" bind:open={open.plan}>
                 <summary class="min-h-12 cursor-pointer py-3 font-bold">{say('cases/case.plan')}</summary>
-                {#if open.plan}<CaseAhead {one} />{/if}
+                {#if open.plan}{#key one.version}<CaseAhead {one} /><CourseForm {one} onsaved={saved} />{/key}{/if}
             </details>
         {/if}
         {#if one.notes}<p class="quiet mt-4 whitespace-pre-line">{one.notes}</p>{/if}

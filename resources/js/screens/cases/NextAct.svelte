@@ -11,6 +11,7 @@
     import LevelMark from '../../parts/LevelMark.svelte';
     import { actOf } from './act';
     import { caseOf } from '../../lib/case';
+    import CourseForm from './CourseForm.svelte';
     import QuickCount from './QuickCount.svelte';
 
     interface Props {
@@ -81,6 +82,10 @@
             <button class="aside-act" onclick={() => (left = '')}>{say('cases/next-act.kept')}</button>
             <FormFoot form={ending} send={() => void end(true)} />
         </div>
+    {/if}
+    {#if one.asksBudBreak}
+        <p class="mb-2 font-bold">{say('cases/next-act.buds')}</p>
+        <CourseForm {one} buds {onsaved} />
     {/if}
     <div class="flex flex-wrap items-center gap-x-5 gap-y-3">
         {#if act.kind === 'spray'}
