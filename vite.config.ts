@@ -53,6 +53,8 @@ export default defineConfig({
         modulePreload: { polyfill: false },
         rolldownOptions: {
             output: {
+                // Every script that another brings is named in the first: the manifest says which is whose.
+                chunkFileNames: 'assets/[hash].js',
                 // What several screens share is one file: each file is a connection.
                 codeSplitting: {
                     groups: [

@@ -44,12 +44,12 @@ final readonly class ChosenSprays
         if ($key === '') {
             $ready = $this->ready($now);
 
-            return $ready === [] ? $this->latest() : $this->batch($ready[0], $now);
+            return $ready === [] ? $this->latest() : $this->ofBatch($ready[0], $now);
         }
         if (preg_match('/\Abatch-([1-9]\d{0,14})\z/', $key, $found) === 1) {
             $batch = Batch::query()->find((int) $found[1]);
 
-            return $batch === null ? throw InvalidDocument::because('/spray', Say::it('records/chosen-sprays.there-no-batch'), $found[1]) : $this->batch($batch, $now);
+            return $batch === null ? throw InvalidDocument::because('/spray', Say::it('records/chosen-sprays.there-no-batch'), $found[1]) : $this->ofBatch($batch, $now);
         }
         foreach ($this->shelf->recipes() as $recipe) {
             if ($recipe->slug === $key) {
@@ -66,7 +66,7 @@ final readonly class ChosenSprays
         return $this->wants->of(AsMade::together(array_map(static fn(Load $load): Mixture => $load->mixture, $record->loads)), $record->target->use);
     }
 
-    private function batch(Batch $batch, DateTimeImmutable $now): ChosenSpray
+    public function ofBatch(Batch $batch, DateTimeImmutable $now): ChosenSpray
     {
         return new ChosenSpray(self::BATCH . $batch->id, $batch->name, $batch->id, $this->wantsOf($batch), $this->gates->spray($batch, $now));
     }

@@ -68,3 +68,21 @@ it('sets twenty plants under prevention in under twelve taps, walks over all of 
         $screen->open('/courses/1#look')->press('All 19 are clean')->see('all clean');
     }, 390, 844);
 });
+
+// Common practice, no source: after winter oil nothing is looked at before bud break; when that is, sees who stands before it.
+it('asks on a vine in winter when its buds break, and looks then', function (): void {
+    Screen::with(Served::shed(), static function (Screen $screen): void {
+        $screen->open('/');
+        $vine = $screen->made('/api/plants', '{"name": "Vine", "kind": "vine", "tolerance": "dormant-wood", "stage": "bare"}');
+        $case = $screen->made('/api/cases', "{\"plantId\": {$vine}, \"pest\": \"scale\"}");
+        $screen->open("/bench?recipe=winter-wood-oil&case={$case}&make=1&unit=L")->see('Start mixing')->press('Start mixing')->see('spoonful');
+        Walk::through($screen);
+        $screen->open("/cases/{$case}")->press('It is sprayed')->see('When do its buds break?');
+        expect($screen->axe())->toBe('');
+        $screen->script("const field = document.querySelector('[data-course-form] input[type=date]'); field.value = new Date(Date.now() + 9 * 86400000).toISOString().slice(0, 10); field.dispatchEvent(new Event('input', { bubbles: true }));");
+        $screen->press('Save');
+        $screen->until(static fn(): bool => ! str_contains($screen->text(), 'It is looked at when the buds break'), 'It is asked once more.');
+        $next = $screen->later("fetch('/api/cases/{$case}').then((r) => r.json()).then((one) => arguments[0](one.next.map((task) => task.kind + ' ' + Math.round((new Date(task.dueAt) - Date.now()) / 86400000)).join(', ')))");
+        expect($next)->toBeIn(['count-after 8', 'count-after 9'])->and($screen->complaints())->toBe([]);
+    }, 390, 844);
+});

@@ -29,7 +29,7 @@ it('says in a sentence that a screen cannot be shown, with ways on', function ()
     Screen::with(Served::bare(), static function (Screen $screen): void {
         $screen->whole('/shed');
         // Every answer has the shape of none that a screen knows.
-        $screen->script('window.fetch = (asked) => { const all = new URL(asked.url).searchParams.getAll("get[]"); const none = { plants: [null], cases: [], leafTests: [], tolerance: [], next: null }; return Promise.resolve(Response.json(all.length === 0 ? none : Object.fromEntries(all.map((path) => [path, { status: 200, body: none }])))); };');
+        $screen->script('window.fetch = (asked) => { const all = new URL(asked.url).searchParams.getAll("get[]"); const none = { plants: [null], cases: [], leafTests: [], tolerance: [], courses: [], next: null }; return Promise.resolve(Response.json(all.length === 0 ? none : Object.fromEntries(all.map((path) => [path, { status: 200, body: none }])))); };');
         $screen->press('Plants')->see('This screen cannot be shown')->see('Nothing that you saved is lost');
         expect($screen->shown())->not->toContain('One moment')->and($screen->axe())->toBe('');
         // What failed comes when it is loaded anew.

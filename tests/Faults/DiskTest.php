@@ -111,7 +111,7 @@ it('says that the disk is read-only, and starts again once it is not', function 
 });
 
 it('leaves no half of a notebook behind when the disk is full at the first start', function (): void {
-    $disk = smallDisk(4);
+    $disk = smallDisk(5);
     $house = House::build($disk->folder);
     array_map(static fn(string|false $file): bool => unlink((string) $file), (array) glob("{$disk->folder}/notebook.sqlite*"));
     unlink("{$disk->folder}/serve/opened.json");

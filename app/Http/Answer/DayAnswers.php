@@ -10,6 +10,7 @@ use App\Records\ChosenSpray;
 use App\Records\ChosenSprays;
 use App\Records\GardenBook;
 use App\Records\Gates;
+use App\Records\OwnSprays;
 use App\Records\PlantStands;
 use App\Records\WeatherBook;
 use App\Records\Whoms;
@@ -28,6 +29,7 @@ use IdleMixer\Core\Weather\Windows;
 use IdleMixer\Core\Wording\HourWords;
 use IdleMixer\Core\Wording\Sentences;
 use IdleMixer\Core\Wording\WeatherWords;
+use IdleMixer\Core\Words\Say;
 
 /** Tells which hours of the coming week are good, plant by plant. */
 final readonly class DayAnswers
@@ -43,26 +45,29 @@ final readonly class DayAnswers
         private Gates $gates,
         private Whoms $whoms,
         private Sentences $sentences,
+        private OwnSprays $own,
     ) {}
 
     /** @param int|null $plant whose hours are told one by one; the first where it is null */
     public function of(string $spray, ?int $plant, DateTimeImmutable $now): DayAnswer
     {
-        $chosen = $this->sprays->of($spray, $now);
-        $all = array_map(static fn(array $one): ChoosableAnswer => new ChoosableAnswer($one[0], $one[1]), $this->sprays->all($now));
+        $own = $spray === '' || $spray === OwnSprays::KEY ? $this->own->all($now) : [];
+        $chosen = $this->sprays->of($spray === OwnSprays::KEY ? '' : $spray, $now);
+        $each = new ChoosableAnswer(OwnSprays::KEY, Say::it('answers/day-answers.each-its-own'));
+        $all = [$each, ...array_map(static fn(array $one): ChoosableAnswer => new ChoosableAnswer($one[0], $one[1]), $this->sprays->all($now))];
         $place = $this->garden->place();
-        $key = new ChoosableAnswer($chosen->key, $chosen->name);
+        $key = $own === [] ? new ChoosableAnswer($chosen->key, $chosen->name) : $each;
         if ($place === null) {
-            return new DayAnswer(Instant::of($now), null, [], $key, $chosen->batch, $all, null, [], null);
+            return new DayAnswer(Instant::of($now), null, [], $key, $own === [] ? $chosen->batch : null, $all, null, [], null);
         }
         $forecast = $this->weather->around($place, $now);
         $from = WeatherBook::hour($now);
-        $plants = $this->plants();
+        $plants = $this->plants(array_keys($own));
         $inside = array_filter($plants, static fn(Plant $one): bool => $one->indoors) === [] ? [] : $forecast->inside($this->garden->room())->hours;
         $weeks = [Week::of($place, $forecast->hours), Week::of($place, $inside)];
         $judged = [];
         foreach ($plants as $one) {
-            $judged[$one->id] = array_values(array_filter($this->judge->judge($weeks[$one->indoors ? 1 : 0], $chosen->wants, PlantStands::of($one, $now)), static fn(JudgedHour $hour): bool => $hour->hour->told->at >= $from));
+            $judged[$one->id] = array_values(array_filter($this->judge->judge($weeks[$one->indoors ? 1 : 0], ($own[$one->id] ?? $chosen)->wants, PlantStands::of($one, $now)), static fn(JudgedHour $hour): bool => $hour->hour->told->at >= $from));
         }
         $shown = array_values(array_filter($plants, static fn(Plant $one): bool => $one->id === $plant))[0] ?? $plants[0] ?? null;
 
@@ -71,20 +76,24 @@ final readonly class DayAnswers
             $this->gardens->now(),
             self::tellers($forecast, $from),
             $key,
-            $chosen->batch,
+            $own === [] ? $chosen->batch : null,
             $all,
             self::sun($place, $now),
-            array_map(fn(Plant $one): SprayDayPlantAnswer => $this->plant($one, $chosen, $judged[$one->id], $place, $now), $plants),
+            array_map(fn(Plant $one): SprayDayPlantAnswer => $this->plant($one, $own[$one->id] ?? $chosen, $judged[$one->id], $place, $now), $plants),
             $shown === null ? null : new HourGridAnswer($shown->id, $shown->name, array_map($this->hour(...), $judged[$shown->id])),
         );
     }
 
-    /** @return list<Plant> those that have something; all where none has */
-    private function plants(): array
+    /**
+     * @param list<int> $kept ids of plants that are sprayed before they have anything
+     *
+     * @return list<Plant> those that have something; all where none has
+     */
+    private function plants(array $kept): array
     {
         $ill = PestCase::query()->whereNull('closed_at')->pluck('plant_id')->unique()->all();
         $all = array_values(Plant::query()->whereNull('retired_at')->orderBy('name')->get()->all());
-        $some = array_values(array_filter($all, static fn(Plant $plant): bool => in_array($plant->id, $ill, true)));
+        $some = array_values(array_filter($all, static fn(Plant $plant): bool => in_array($plant->id, [...$ill, ...$kept], true)));
 
         return $some === [] ? $all : $some;
     }
@@ -106,6 +115,7 @@ final readonly class DayAnswers
             $reason === null ? $this->words->nothing() : $this->words->reason($reason),
             array_map(fn(Window $window): WindowAnswer => new WindowAnswer(GardenAnswers::instant($window->from), GardenAnswers::instant($window->to), $window->verdict->value, $window->darkAt === null ? null : GardenAnswers::instant($window->darkAt), $this->words->window($window, $place->zone)), $gate->barredBy() === null ? Windows::best($hours) : []),
             $stop === null ? '' : $this->sentences->verdict($stop),
+            $chosen->name,
         );
     }
 

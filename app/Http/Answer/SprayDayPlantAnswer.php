@@ -24,5 +24,7 @@ final readonly class SprayDayPlantAnswer
         public array $windows,
         /** Why it may not go on this plant today, as the gate says it; empty where no hour is in vain. */
         public string $against,
+        /** With what it is sprayed. */
+        public string $spray,
     ) {}
 }

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 return [
+    'day-answers.each-its-own' => 'Each plant its own',
     'batch-answers.on' => '{name} on {name-2}',
     'calendar-file.garden-sprays' => 'Garden sprays',
     'rejudged-answers.round' => '{spray} on {trouble} on {plant}, {at}: {was} before, {now} now.',

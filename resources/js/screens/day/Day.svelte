@@ -66,6 +66,7 @@
                     <PlantHours
                         plants={all.plants}
                         shown={all.grid?.plantId ?? null}
+                        own={all.spray.key === 'own'}
                         {zone}
                         onshow={(id) => {
                             plant = id;

@@ -8,10 +8,12 @@
     interface Props {
         plants: Schemas['SprayDayPlant'][];
         shown: number | null;
+        /** Whether each is sprayed with its own. */
+        own: boolean;
         zone: string;
         onshow: (plant: number) => void;
     }
-    const { plants, shown, zone, onshow }: Props = $props();
+    const { plants, shown, own, zone, onshow }: Props = $props();
 </script>
 
 <ul class="mb-4" aria-label={say('day/plant-hours.plants')}>
@@ -25,7 +27,9 @@
                 <button class="text-left text-lg font-bold underline" aria-pressed={plant.id === shown} onclick={() => onshow(plant.id)}
                     >{plant.name}</button
                 >
-                <p class="quiet text-sm">{[plant.troubles, plant.stands].filter((one) => one !== '').join(' · ')}</p>
+                <p class="quiet text-sm">
+                    {[own ? plant.spray : '', plant.troubles, plant.stands].filter((one) => one !== '').join(' · ')}
+                </p>
             </div>
             <div>
                 <p class="text-sm">

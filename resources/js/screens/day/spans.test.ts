@@ -103,6 +103,7 @@ describe('the soonest window', () => {
         because: '',
         windows: windows.map(([from, to, verdict]) => ({ from, to, verdict, darkFrom: null, because: '' })),
         against: '',
+        spray: '',
     });
 
     it('is a good one before a workable one, then the earliest', () => {

@@ -9,6 +9,7 @@
     import LevelMark from '../../parts/LevelMark.svelte';
     import Waiting from '../../parts/Waiting.svelte';
     import { navigate } from '../../routes';
+    import QuickCount from '../cases/QuickCount.svelte';
 
     const asked = new URLSearchParams(location.search);
     const batch = Number(asked.get('batch'));
@@ -22,15 +23,20 @@
             openCases(),
             course > 0 ? taken(api.GET('/api/courses/{id}', { params: { path: { id: course } } })) : null,
         ]);
-        const on = kept?.plants.filter((one) => !one.left).map((one) => ({ id: one.caseId, name: one.plant.name, plant: one.plant })) ?? [];
+        const on =
+            kept?.plants
+                .filter((one) => !one.left)
+                .map((one) => ({ id: one.caseId, name: one.plant.name, plant: one.plant, key: '', counted: '' })) ?? [];
         if (chosen.length === 0) {
             chosen = on.map((one) => one.id);
         }
-        return [...on, ...cases.map(({ id, name, plant }) => ({ id, name, plant }))];
+        return [...on, ...cases.map(({ id, name, plant, key, counted }) => ({ id, name, plant, key, counted }))];
     });
     /** Whether what is mixed may go on each plant; they can be chosen before that is known. */
     const rest = batch > 0 ? new Loaded(() => taken(api.GET('/api/batches/{id}/rest', { params: { path: { id: batch } } }))) : null;
     const of = (plant: number): Schemas['RestPlant'] | undefined => rest?.value?.plants.find((one) => one.id === plant);
+    /** Of which it was said how many there are, before the round. */
+    let counted = $state<number[]>([]);
     let school = $state<'school' | 'rinse' | 'leave'>('school');
     let byHand = $state(false);
     let override = $state('');
@@ -79,7 +85,8 @@
 <Head title={say('run/begin.into-bed')} />
 <Waiting of={page}>
     {#snippet children(cases)}
-        <form class="grid max-w-2xl gap-4" onsubmit={begin}>
+        {@const toCount = cases.filter((one) => one.counted !== '' && chosen.includes(one.id) && !counted.includes(one.id))}
+        <div class="grid max-w-2xl gap-4">
             <fieldset class="grid gap-1">
                 <legend class="mb-1 font-bold">{say('run/begin.which-plants-in-which-order')}</legend>
                 {#each cases as one (one.id)}
@@ -108,6 +115,19 @@
                 {/each}
             </fieldset>
             <FormFoot form={drying} send={() => undefined} />
+            {#if toCount.length > 0}
+                <section class="dish grid gap-3" aria-label={say('run/begin.how-many-now')} data-count-first>
+                    <p><strong>{say('run/begin.how-many-now')}</strong> {say('run/begin.else-not-judged')}</p>
+                    {#each toCount as one (one.id)}
+                        <div>
+                            <p class="font-bold">{one.name}</p>
+                            <QuickCount caseKey={one.key} counted={one.counted} onsaved={() => (counted = [...counted, one.id])} />
+                        </div>
+                    {/each}
+                </section>
+            {/if}
+        </div>
+        <form class="mt-4 grid max-w-2xl gap-4" onsubmit={begin}>
             <fieldset class="flex flex-wrap gap-x-5">
                 <legend class="font-bold">{say('run/begin.rinsed-off-afterwards')}</legend>
                 <label class="flex min-h-11 items-center gap-2"
