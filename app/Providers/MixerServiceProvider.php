@@ -62,6 +62,7 @@ use IdleMixer\Core\Gate\Gate;
 use IdleMixer\Core\Ingredient\IngredientCatalogue;
 use IdleMixer\Core\Measure\SpoonSets;
 use IdleMixer\Core\Phrase\PhraseReader;
+use IdleMixer\Core\Phrase\SameAmount;
 use IdleMixer\Core\Phrase\Vocabulary;
 use IdleMixer\Core\Plan\Planner;
 use IdleMixer\Core\Plant\KindCatalogue;
@@ -141,6 +142,7 @@ final class MixerServiceProvider extends ServiceProvider
             SpoonSets::class => SpoonSets::shipped(...),
             NeedTable::class => NeedTable::shipped(...),
             PhraseReader::class => static fn(): PhraseReader => PhraseReader::shipped(),
+            SameAmount::class => SameAmount::shipped(...),
             Vocabulary::class => Vocabulary::shipped(...),
             SourceCatalogue::class => SourceCatalogue::shipped(...),
             ToleranceCatalogue::class => ToleranceCatalogue::shipped(...),

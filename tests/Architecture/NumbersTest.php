@@ -26,6 +26,7 @@ const EXPLAINED_NUMBERS = [
     'Weather/Sun' => 'equations of the sun',
     'Weather/WeatherReader' => 'degrees of the poles, and length of a time of day',
     'Evidence/Interval' => 'quantiles of the Wilson interval and of the rule of three',
+    'Phrase/Pasted' => 'from full width to plain signs, as Unicode has them',
     'Photo/Colours' => 'equations of CIELAB, tabulated',
     'Photo/Lab' => 'equations of CIELAB',
     'Photo/LinearLight' => 'equations of sRGB and of luminance, and weights of a smoothing',

@@ -295,7 +295,9 @@ it('asks nothing of the server for a screen that its page did not bring, and one
         foreach (['Plants' => 'Climbing rose', 'Shed' => 'Recipes', 'Worked' => 'Best first', 'Today' => 'Next round'] as $word => $said) {
             $asked();
             $screen->press($word)->see($said);
-            expect(array_slice($asked(), 1))->toBe([], $word);
+            // What is kept here for when the line is gone is fetched when nothing else is to be done, and hinders nobody.
+            $kept = '/api/several?get%5B%5D=%2Fapi%2Fbatches&get%5B%5D=%2Fapi%2Fcases&get%5B%5D=%2Fapi%2Fleaf-tests';
+            expect(array_slice(array_values(array_filter($asked(), static fn(string $url): bool => ! str_ends_with($url, $kept))), 1))->toBe([], $word);
         }
     }, listens: true);
 });

@@ -51,10 +51,9 @@ final readonly class ComposedAnswers
     {
         $reader = $this->kitchenware->reader($this->shelf->stocks($input->from ?? $input->slug));
         $words = PhraseWords::shipped();
-        $heard = [];
-        foreach ($input->lines as $line) {
-            $heard[] = trim($line) === '' ? null : $reader->read($line);
-        }
+        $typed = array_filter($input->lines, static fn(string $line): bool => trim($line) !== '');
+        $read = array_combine(array_keys($typed), $reader->all(array_values($typed)));
+        $heard = array_map(static fn(int $i): ?Heard => $read[$i] ?? null, array_keys($input->lines));
         $said = array_map(static fn(?Heard $one): HeardAnswer => self::said($one, $words), $heard);
 
         try {

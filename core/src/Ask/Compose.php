@@ -61,7 +61,7 @@ final readonly class Compose
             throw InvalidDocument::because('', Say::it('ask/compose.at-most-lines-are-read', ['most-lines' => self::MOST_LINES]), count($lines));
         }
         $reader = $this->reader->in($kitchen, [], $this->shipped->stocks());
-        $heard = array_map($reader->read(...), $lines);
+        $heard = $reader->all($lines);
         $problem = null;
         try {
             $recipe = $this->recipes->of($heard, 'typed', 'Typed', $use, MixingOrder::AllTogether, '', $kitchen);

@@ -19,6 +19,10 @@ enum LineFinding: string
     case Thousand = 'thousand';
     case MixedOrFraction = 'mixed-or-fraction';
     case WhichSpirit = 'which-spirit';
+    case WhichNeem = 'which-neem';
+    case WhichOil = 'which-oil';
+    case WhichBlackSoap = 'which-black-soap';
+    case SoapPercent = 'soap-percent';
     case RefusedParaffin = 'refused-paraffin';
     case MixedOrRange = 'mixed-or-range';
     case RangeBackwards = 'range-backwards';
@@ -65,12 +69,14 @@ enum LineFinding: string
     case RefusedMetal = 'refused-metal';
     case RefusedSystemic = 'refused-systemic';
     case RefusedOtherAlcohol = 'refused-other-alcohol';
+    case RefusedRotenone = 'refused-rotenone';
     case RefusedFood = 'refused-food';
     case RefusedEssential = 'refused-essential';
     case AssumedOil = 'assumed-oil';
     case AssumedSoap = 'assumed-soap';
     case AssumedAlcohol = 'assumed-alcohol';
     case AssumedSoda = 'assumed-soda';
+    case AssumedWash = 'assumed-wash';
     case AssumedSpelling = 'assumed-spelling';
     case AssumedSize = 'assumed-size';
     case AssumedAlso = 'assumed-also';

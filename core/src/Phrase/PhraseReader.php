@@ -20,6 +20,7 @@ final readonly class PhraseReader
     public function __construct(
         private Vocabulary $vocabulary,
         private IngredientCatalogue $ingredients,
+        private SameAmount $same,
         private ?Kitchen $kitchen = null,
         array $measured = [],
         private StockShelf $shelf = new StockShelf(),
@@ -33,7 +34,7 @@ final readonly class PhraseReader
      */
     public static function shipped(?Kitchen $kitchen = null, array $measured = [], array $stocks = []): self
     {
-        return new self(Vocabulary::shipped(), IngredientCatalogue::shipped(), $kitchen, $measured, shelf: new StockShelf($stocks));
+        return new self(Vocabulary::shipped(), IngredientCatalogue::shipped(), SameAmount::shipped(), $kitchen, $measured, shelf: new StockShelf($stocks));
     }
 
     /**
@@ -44,13 +45,45 @@ final readonly class PhraseReader
      */
     public function in(?Kitchen $kitchen, array $measured, array $stocks): self
     {
-        return new self($this->vocabulary, $this->ingredients, $kitchen, $measured, new StockShelf($stocks));
+        return new self($this->vocabulary, $this->ingredients, $this->same, $kitchen, $measured, new StockShelf($stocks));
+    }
+
+    /**
+     * Lines of one text, in their order: “the same amount of soap” is as much as of the thing above.
+     *
+     * @param list<string> $lines
+     *
+     * @return list<Heard>
+     */
+    public function all(array $lines): array
+    {
+        $last = null;
+        $all = [];
+        foreach ($lines as $line) {
+            $like = $this->same->of($line);
+            $heard = $like === null ? $this->read($line) : $this->asMuch($like[0], $like[1], $last);
+            $last = $heard->lines === [] ? $last : $heard->lines[count($heard->lines) - 1];
+            $all[] = $heard;
+        }
+
+        return $all;
+    }
+
+    /** So many times as much of a thing as of another. */
+    private function asMuch(string $thing, float $times, ?SpokenLine $from): Heard
+    {
+        $heard = $this->read("1 ml {$thing}");
+        if ($heard->lines === []) {
+            return $heard;
+        }
+
+        return $from === null ? Heard::refused(new Refusal(LineFinding::NoNumber)) : Heard::things(array_map(static fn(SpokenLine $line): SpokenLine => SameAmount::taken($line, $from, $times), $heard->lines));
     }
 
     public function read(string $line): Heard
     {
         $heard = null;
-        foreach (PlainText::sentences($line) as $sentence) {
+        foreach (PlainText::sentences(Pasted::plain($line)) as $sentence) {
             $next = $this->sentence($sentence);
             $heard = $heard === null ? $next : $heard->and($next);
         }
@@ -73,6 +106,9 @@ final readonly class PhraseReader
     private function understood(string $plain): Heard
     {
         $tokens = Tokenizer::tokens($plain, $this->vocabulary, $this->kitchen, $this->shelf);
+        if (Prose::leavesOpen($tokens, $plain)) {
+            throw Unclear::becauseOf(new Refusal(LineFinding::NoNumber));
+        }
         if (Prose::isProse($tokens)) {
             return Heard::leftOut(new Refusal(LineFinding::LeftOut));
         }

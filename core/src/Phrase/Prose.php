@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace IdleMixer\Core\Phrase;
 
 use IdleMixer\Core\Data\InputLines;
+use IdleMixer\Core\Words\Say;
 
 /** Tells the lines of a page in which something is measured from those that only tell about it. */
 final class Prose
@@ -34,6 +35,23 @@ final class Prose
 
         // What begins with an amount asks for it, whatever is said behind.
         return ! $tokens[0]->beginsAmount() && $words >= InputLines::PROSE_WORDS['value'] && $unknown >= InputLines::PROSE_SHARE['value'] * $words;
+    }
+
+    /**
+     * Whether a thing is named and it is left open how much of it goes in: that is asked, and never passed over.
+     *
+     * @param list<Token> $tokens
+     */
+    public static function leavesOpen(array $tokens, string $plain): bool
+    {
+        if (self::hasAmount($tokens) || array_filter($tokens, static fn(Token $token): bool => $token->isThing()) === [] || count($tokens) > InputLines::PROSE_WORDS['value']) {
+            return false;
+        }
+        /** @var array{before: list<string>, behind: list<string>} $open */
+        $open = Say::words('reading/no-amounts');
+
+        return array_filter($open['before'], static fn(string $words): bool => str_starts_with($plain, "{$words} ")) !== []
+            || array_filter($open['behind'], static fn(string $words): bool => str_ends_with($plain, $words)) !== [];
     }
 
     /** @param list<Token> $tokens */

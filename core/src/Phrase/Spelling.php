@@ -39,7 +39,7 @@ final class Spelling
                 continue;
             }
             $off = self::distance($word, $known);
-            if ($off > $bears) {
+            if ($off > $bears || ! self::isNearWordByWord($word, $known)) {
                 continue;
             }
             $best = min($best, $off);
@@ -77,6 +77,22 @@ final class Spelling
         for ($length = max(1, strlen($word) - $off); $length <= strlen($word) + $off; ++$length) {
             yield from $this->known[$word[0]][$length] ?? [];
         }
+    }
+
+    /** “Seam oil” is no sesame oil: what stands beside a word does not make it bear more letters too many or too few. */
+    private static function isNearWordByWord(string $word, string $known): bool
+    {
+        [$said, $meant] = [explode(' ', $word), explode(' ', $known)];
+        if (count($said) !== count($meant)) {
+            return true;
+        }
+        foreach ($said as $i => $one) {
+            if (abs(strlen($one) - strlen($meant[$i])) > max(1, self::allowed(min(strlen($one), strlen($meant[$i]))))) {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     private static function allowed(int $letters): int

@@ -29,25 +29,28 @@ final readonly class RoundDone
     /** The look that comes next; null when both were had. */
     public function nextLook(): ?DateTimeImmutable
     {
+        if ($this->budBreak !== null && $this->budBreak > $this->at) {
+            return $this->lookAtWood($this->budBreak);
+        }
         $first = $this->after($this->firstLookHours);
 
         return match (true) {
-            // Nothing is looked at in between: what wintered shows at bud break, and in the season after.
-            $this->budBreak !== null && $this->budBreak > $this->at => $this->counted === null || $this->counted < $this->budBreak ? $this->budBreak : ($this->isSeasonLater() ? null : $this->seasonAfter()),
             $this->judged => null,
             $this->counted === null || $this->counted < $first => $first,
             default => $this->after($this->fairLookHours),
         };
     }
 
-    private function isSeasonLater(): bool
+    /** Nothing is looked at in between: what wintered shows at bud break, and in the season after. */
+    private function lookAtWood(DateTimeImmutable $budBreak): ?DateTimeImmutable
     {
-        return $this->counted !== null && $this->counted >= $this->seasonAfter();
-    }
+        $season = $this->at->modify('+' . ScheduleLines::SEASON_AFTER['value'] . ' days');
 
-    private function seasonAfter(): DateTimeImmutable
-    {
-        return $this->at->modify('+' . ScheduleLines::SEASON_AFTER['value'] . ' days');
+        return match (true) {
+            $this->counted === null || $this->counted < $budBreak => $budBreak,
+            $this->counted < $season => $season,
+            default => null,
+        };
     }
 
     private function after(float $hours): DateTimeImmutable

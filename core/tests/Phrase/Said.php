@@ -19,7 +19,7 @@ final class Said
     private const SLUGS = [
         'neem' => 'neem-oil', 'veg' => 'vegetable-oil', 'hort' => 'horticultural-oil', 'par' => 'paraffin-oil', 'cas' => 'castile-soap', 'det' => 'dish-detergent',
         'sap' => 'saponin-extract', 'poly' => 'polysorbate-20', 'alc' => 'isopropyl-alcohol', 'pox' => 'hydrogen-peroxide', 'soda' => 'baking-soda', 'mint' => 'peppermint-oil',
-        'ros' => 'rosemary-oil', 'egg' => 'egg', 'stock' => 'stock',
+        'ros' => 'rosemary-oil', 'next' => 'neem-extract', 'bar' => 'bar-soap', 'kbi' => 'potassium-bicarbonate', 'egg' => 'egg', 'stock' => 'stock',
     ];
 
     /** @return array<string, array{Kitchen, string, string}> kitchen, line, what it gives */

@@ -80,7 +80,7 @@ it('reads the line as people mean it, asks, refuses, or leaves it out', function
 /** @param list<Recipe> $stocks */
 function recipeOf(Kitchen $kitchen, string $text, RecipeUse $use, array $stocks = []): ?Recipe
 {
-    $heard = array_map(PhraseReader::shipped($kitchen, [], $stocks)->read(...), explode("\n", $text));
+    $heard = PhraseReader::shipped($kitchen, [], $stocks)->all(explode("\n", $text));
     try {
         return (new TypedRecipe(new RecipeReader(IngredientCatalogue::shipped())))->of($heard, 'typed', 'Typed', $use, MixingOrder::AllTogether, '', $kitchen);
     } catch (InvalidDocument) {

@@ -45,7 +45,7 @@ return [
         'mg/L' => ['one' => 'mg/L', 'many' => 'mg/L', 'typed' => 'mg/L'],
     ],
     'said' => [
-        ['words' => ['ml', 'mls', 'millilitre', 'millilitres', 'milliliter', 'milliliters', 'cc', 'ccs', 'mil', 'mils'], 'means' => [1.0, 'mL', 'mL'], 'vessel' => false],
+        ['words' => ['ml', 'mls', 'millilitre', 'millilitres', 'milliliter', 'milliliters', 'cc', 'ccs', 'cm3', 'ccm', 'mil', 'mils'], 'means' => [1.0, 'mL', 'mL'], 'vessel' => false],
         ['words' => ['cl', 'centilitre', 'centilitres', 'centiliter', 'centiliters'], 'means' => [10.0, 'mL', 'cL'], 'vessel' => false],
         ['words' => ['dl', 'decilitre', 'decilitres', 'deciliter', 'deciliters'], 'means' => [100.0, 'mL', 'dL'], 'vessel' => false],
         ['words' => ['l', 'litre', 'litres', 'liter', 'liters', 'ltr', 'ltrs', 'lit', 'lits'], 'means' => [1.0, 'L', 'L'], 'vessel' => true],

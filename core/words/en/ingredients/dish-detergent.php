@@ -27,5 +27,11 @@ return [
         'liquid hand soap',
         'washing up soap',
         'dish washing soap',
+        'dish wash',
+        'dishwash',
+        'dish wash liquid',
+        'dishwash liquid',
+        'washing up detergent',
     ],
+    'loose' => ['wash' => ['shampoo', 'body wash', 'shower gel', 'baby shampoo', 'bubble bath']],
 ];

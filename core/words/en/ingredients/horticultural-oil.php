@@ -4,5 +4,5 @@ declare(strict_types=1);
 
 return [
     'name' => 'horticultural oil',
-    'words' => ['horticultural oil', 'hort oil', 'garden oil', 'summer oil', 'white oil', 'horticulture oil', 'winter oil', 'dormant oil'],
+    'words' => ['horticultural oil', 'hort oil', 'garden oil', 'summer oil', 'white oil', 'horticulture oil', 'winter oil', 'dormant oil', 'superior oil'],
 ];

@@ -15,5 +15,12 @@ return [
         'yucca extract',
         'soapbark',
         'soap bark liquid',
+        'yucca',
+        'soap nut',
+        'soap nuts',
+        'soapnut',
+        'soapnuts',
+        'soap nut extract',
+        'soap nut liquid',
     ],
 ];

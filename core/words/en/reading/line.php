@@ -32,7 +32,7 @@ return [
     'apart' => [':', '-', '.', '*', '|', '_', '>'],
     'share' => ['of the finished spray is', 'of the spray is', 'solution', 'solution of', 'strength'],
     'filler' => [
-        'of', 'the', 'about', 'approximately', 'approx', 'roughly', 'around', 'level', 'levelled', 'add', '~', 'liquid', 'pure', 'please', 'my', 'our', 'your', 'some of the', 'some of',
+        'of', 'the', 'about', 'approximately', 'approx', 'ca', 'circa', '@', 'roughly', 'around', 'level', 'levelled', 'add', '~', 'liquid', 'pure', 'please', 'my', 'our', 'your', 'some of the', 'some of',
         'mix', 'mix in', 'mix together', 'mixed', 'mixed in', 'mixed with', 'stir', 'stir in', 'stirred in', 'shake', 'shake well', 'shake it', 'shake in', 'shake hard', 'combine', 'pour', 'pour in', 'put', 'put in', 'use', 'take', 'dissolve', 'dissolved', 'dissolved in', 'blend', 'blend in',
         'whisk', 'whisk in', 'drop in', 'together', 'well', 'measure', 'measure out', 'you need', 'you will need', 'we use', 'i use', 'add in', 'next', 'first', 'finally', 'lastly', 'now', 'let down', 'let down with', 'diluted', 'diluted in', 'dilute', 'dilute in', 'dilute with', 'diluted with',
         'warm', 'hot', 'cold', 'cool', 'lukewarm', 'luke warm', 'tepid', 'rain', 'tap', 'soft', 'distilled', 'fresh', 'clean', 'plain', 'filtered', 'boiled', 'hand warm', 'body warm', 'room temperature', 'still', 'slightly', 'very',
