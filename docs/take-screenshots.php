@@ -35,6 +35,13 @@ const TRIAL = <<<'JS'
     });
     JS;
 
+/** Keeps twenty orchids clean together, on a copy of the demo that is thrown away. */
+const COURSE = <<<'JS'
+    const send = (method, path, body) => fetch(path, { method, headers: { 'Content-Type': 'application/json' }, body: JSON.stringify(body) }).then((answer) => answer.json());
+    const orchids = { count: 20, name: 'Orchid', tolerance: 'tough-leaf', place: 'The rack', indoors: true };
+    send('POST', '/api/courses', { submission: crypto.randomUUID(), name: 'The orchid rack', pest: 'mealybugs', recipes: ['neem-by-the-gallon'], plantIds: [], newPlants: orchids }).then((course) => location.assign(`/courses/${course.id}#look`));
+    JS;
+
 /** name => [address, width, height, theme, script to run first] */
 $pictures = [
     'today' => ['/', 1280, 800, 'enamel', ''],
@@ -57,7 +64,7 @@ $pictures = [
     'case' => ['/cases/6', 1280, 1400, 'enamel', '[...document.querySelectorAll("main summary")].find((one) => one.textContent.trim() === "Plan").click()'],
     'worked' => ['/worked', 1280, 1000, 'enamel', ''],
     'trial' => ['/trials', 1280, 900, 'enamel', TRIAL],
-    'sprayer' => ['/sprayers/2', 1280, 900, 'enamel', ''],
+    'course' => ['/plants', 1280, 900, 'enamel', COURSE],
     'write' => ['/recipes/write', 1280, 900, 'enamel', <<<'JS'
         const field = document.querySelector('textarea');
         field.value = '1 gallon of water\n2 to 4 tbsp neem\na squirt of castile\n1 oz alcohol 91 %\n2 tbsp tobacco';

@@ -37,7 +37,7 @@
     }
 </script>
 
-<form class="no-print flex flex-wrap items-end gap-3" onsubmit={save} data-course-form>
+<form class="no-print mt-4 flex flex-wrap items-end gap-3" onsubmit={save} data-course-form>
     {#if !buds}
         <label class="grid gap-1"
             ><span

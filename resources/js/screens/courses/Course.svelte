@@ -2,6 +2,7 @@
     import { bottlePlace } from '../../lib/bottle';
     import { api, taken, type Schemas } from '../../lib/client';
     import { Loaded } from '../../lib/loaded.svelte';
+    import { bestHours } from '../../lib/tasks';
     import { atTime, onDay, onShortDay } from '../../lib/time';
     import { undo } from '../../lib/undo.svelte';
     import Ahead from '../../parts/Ahead.svelte';
@@ -65,6 +66,7 @@
                     </p>
                 {/if}
                 <p data-because>{course.because} {course.nearest}</p>
+                {#if due !== undefined && due.slot !== 'after' && due.slot !== 'week'}<p data-best>{bestHours(due, new Date())}</p>{/if}
                 <div class="mt-3 flex flex-wrap gap-2">
                     {#if due !== undefined && due.bottle !== null && due.ready !== null}
                         <a class="act" href={bottlePlace(due.bottle, due.ready, null)}>{due.bottle.actWords}</a>
