@@ -161,6 +161,20 @@ it('says what is wrong with what is sent, and keeps nothing of it', function (st
     'no name' => ['name', ' ', '/name', ''],
 ]);
 
+// Common practice, no source: what burnt one of them rests two weeks, and no round of that spray goes on its kind.
+it('hears of leaves that burnt after a round of the course, also where nothing is feared by name', function (?string $pest): void {
+    $course = begunCourse(['pest' => $pest, 'newPlants' => ['count' => 2, 'name' => 'Orchid', 'tolerance' => 'tough-leaf', 'place' => 'The rack', 'indoors' => true]]);
+    walkOver($course);
+    $plant = (int) $course->number('plants.0.plant.id');
+    $round = Notebook::get("/api/plants/{$plant}/burnt")->text('rounds.0.key');
+    $burn = Notebook::sent("/api/rounds/{$round}/burns", ['share' => 30]);
+    expect($burn->status)->toBe(201)->and($burn->at('case'))->toBeNull();
+    expect(Notebook::change("/api/burns/{$burn->id('saved.id')}", ['share' => 40, 'kinds' => [], 'special' => []])->status)->toBe(200);
+    expect(DB::table('burns')->pluck('share')->all())->toBe([40.0])
+        // Its plant rests, and is looked at.
+        ->and(array_column(Notebook::get('/api/today')->list('tasks'), 'kind'))->toContain('look-at-burn');
+})->with(['spider mites' => ['spider-mites'], 'nothing' => [null]]);
+
 it('goes into the calendar', function (): void {
     $feed = Notebook::put('/api/garden', ['basedOn' => 0, 'place' => ['latitude' => 47.3, 'longitude' => 9.9, 'zone' => 'Europe/Vienna'], 'roomCelsius' => 20, 'source' => 'station'])->text('garden.feed');
     walkOver(begunCourse());

@@ -115,7 +115,7 @@ it('counts what burnt after a round against the proof, and a clean round for it'
     expect($says())->toContain('None of 2 leaves')->toContain('63')
         ->and(Notebook::get("/api/plants/{$plant}")->text('proven.0.words'))->toContain('rounds (1 so far)');
     $burn = Notebook::post("/api/rounds/{$round}/burns", ['submission' => Notebook::submission(), 'share' => 15, 'kinds' => ['edge-burn'], 'special' => ['sun', 'soon']]);
-    expect($burn->status)->toBe(201)->and($burn->text('rounds.0.burns.0.words'))->toContain('15 %')->toContain('burnt edge')->toContain('too soon')
+    expect($burn->status)->toBe(201)->and($burn->text('case.rounds.0.burns.0.words'))->toContain('15 %')->toContain('burnt edge')->toContain('too soon')
         ->and(Notebook::get("/api/cases/{$case}")->at('batches.0.leafTestId'))->toBeNull()
         ->and(sprayRound($case, $fresh)->status)->toBe(422);
     $id = $burn->id('saved.id');
@@ -127,7 +127,7 @@ it('takes a burn of which nobody said what it looks like or what was special', f
     $case = Notebook::case(Notebook::plant('Fern'));
     $round = Notebook::post("/api/cases/{$case}/rounds", ['submission' => Notebook::submission(), 'batchId' => Notebook::mixed($case), 'override' => 'Tested last year.'])->number('rounds.0.id');
     $burn = Notebook::post("/api/rounds/{$round}/burns", ['submission' => Notebook::submission(), 'share' => 15, 'kinds' => [], 'special' => []]);
-    expect($burn->status)->toBe(201)->and($burn->list('rounds.0.burns.0.kinds'))->toBe([])->and($burn->list('rounds.0.burns.0.special'))->toBe([]);
+    expect($burn->status)->toBe(201)->and($burn->list('case.rounds.0.burns.0.kinds'))->toBe([])->and($burn->list('case.rounds.0.burns.0.special'))->toBe([]);
     // A burn of nothing is none, and there is no more of a leaf than all of it.
     foreach ([0, -1, 101, 1e300] as $share) {
         expect(Notebook::post("/api/rounds/{$round}/burns", ['submission' => Notebook::submission(), 'share' => $share])->text('error.path'))->toBe('/share');

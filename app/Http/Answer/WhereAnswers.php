@@ -72,6 +72,7 @@ final readonly class WhereAnswers
 
     private function on(PestCase $case): string
     {
-        return Say::it('answers/case-answers.on', ['name' => $this->troubles->trouble($case->pest)->name, 'name-2' => $case->plant->name]);
+        // One of many plants has no trouble of its own.
+        return $case->course_id !== null ? $case->plant->name : Say::it('answers/case-answers.on', ['name' => $this->troubles->trouble($case->pest)->name, 'name-2' => $case->plant->name]);
     }
 }

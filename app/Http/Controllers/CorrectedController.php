@@ -26,6 +26,7 @@ use App\Models\LeafTest;
 use App\Models\Round;
 use App\Records\BatchBook;
 use App\Records\BatchFinisher;
+use App\Records\Conflict;
 use App\Records\Corrections;
 use App\Records\Eyes;
 use App\Records\FromNotebook;
@@ -55,6 +56,9 @@ final readonly class CorrectedController
     public function round(Request $request, int $id, CaseAnswers $answer, Gates $gates, VerdictWriter $verdicts): JsonResponse
     {
         $round = Round::query()->find($id) ?? throw RefusedCall::notFound('round', $id);
+        if ($round->case->course_id !== null) {
+            throw new Conflict(Say::it('calls/corrected-controller.round-of-a-course'));
+        }
         $node = Body::of($request);
         $input = RoundInput::read($node, $this->clock->now(), correcting: true);
         $override = $input->override === '' ? $round->override : $input->override;

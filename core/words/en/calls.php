@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 return [
+    'corrected-controller.round-of-a-course' => 'This round was one of a walk over many plants: take the tap back in its walk, and it is taken back.',
     'batch-slip-controller.way-out' => 'way out',
     'batch-slip-controller.this-batch-finished-what-went' => 'This batch is finished; what went into it stays as it was saved. Open it again to put it right.',
     'calendar-controller.of-that-key' => 'of that key',

@@ -14,7 +14,8 @@
         round: Pick<Round, 'key'>;
         /** The burn to correct; none for a new one. */
         burn?: Schemas['Burn'];
-        onsaved: (next: Schemas['Case']) => void;
+        /** With the case as it is now; null where it was one of many plants on a course. */
+        onsaved: (next: Schemas['Case'] | null) => void;
     }
     const { round, burn, onsaved }: Props = $props();
     const form = untrack(
@@ -34,7 +35,7 @@
 
     /** The burn that it belongs to, once that is saved. */
     let belongsTo = $state('');
-    let caseId = 0;
+    let caseId: number | null = null;
 
     /** What it measures is a proposal: hands may type another figure. One that cannot be measured is kept all the same. */
     async function photograph(file: File | undefined): Promise<void> {
@@ -60,7 +61,7 @@
             picture = '';
             measured = null;
             belongsTo = '';
-            onsaved(await taken(api.GET('/api/cases/{id}', { params: { path: { id: caseId } } })));
+            onsaved(caseId === null ? null : await taken(api.GET('/api/cases/{id}', { params: { path: { id: caseId } } })));
         }
     }
 
@@ -78,7 +79,8 @@
             notes: form.values.notes,
             ...(burn === undefined ? {} : { seenAt: burn.seenAt }),
         };
-        const correct = (key: string, basedOn: number): Promise<Schemas['Case']> =>
+        type Answer = { saved: Schemas['Case']['saved']; case: Schemas['Case'] | null };
+        const correct = (key: string, basedOn: number): Promise<Answer> =>
             taken(api.PUT('/api/burns/{id}', { params: { path: { id: key } }, body: { basedOn, ...body } }));
         const saved = await form.send(
             (submission, basedOn) =>
@@ -90,7 +92,7 @@
         if (saved === null) {
             return;
         }
-        const changed = saved.rounds.flatMap((one) => one.burns).find((one) => one.id === (burn?.id ?? form.mended?.id));
+        const changed = saved.case?.rounds.flatMap((one) => one.burns).find((one) => one.id === (burn?.id ?? form.mended?.id));
         if (changed !== undefined) {
             undo.changed(
                 'burns',
@@ -103,10 +105,10 @@
         }
         form.clear();
         if (picture === '') {
-            onsaved(saved);
+            onsaved(saved.case);
         } else {
             belongsTo = changed?.key ?? saved.saved?.key ?? '';
-            caseId = saved.id;
+            caseId = saved.case?.id ?? null;
             await keepPicture();
         }
     }

@@ -45,7 +45,7 @@
                                 onsaved(next);
                             }}
                         />
-                        {#if i < one.rounds.length - LATELY}<BurnForm {round} {onsaved} />{/if}
+                        {#if i < one.rounds.length - LATELY}<BurnForm {round} onsaved={(next) => next !== null && onsaved(next)} />{/if}
                     {/snippet}
                     {#if round.outcome}
                         <div class="flex items-start gap-2">
@@ -90,7 +90,9 @@
                                         {burn}
                                         onsaved={(next) => {
                                             done();
-                                            onsaved(next);
+                                            if (next !== null) {
+                                                onsaved(next);
+                                            }
                                         }}
                                     />{/snippet}
                                 {#if burn.photoAt}<img
@@ -105,7 +107,7 @@
                     {#if round.notes}<p class="quiet whitespace-pre-line">{round.notes}</p>{/if}
                     {#if i >= one.rounds.length - LATELY}<details class="no-print" bind:open={burning[round.id]}>
                             <summary class="link min-h-11 cursor-pointer py-2 text-sm">{say('cases/rounds.burnt-leaves')}</summary>
-                            {#if burning[round.id]}<BurnForm {round} {onsaved} />{/if}
+                            {#if burning[round.id]}<BurnForm {round} onsaved={(next) => next !== null && onsaved(next)} />{/if}
                         </details>{/if}
                 </Correctable>
             </li>
