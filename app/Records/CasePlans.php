@@ -7,7 +7,6 @@ namespace App\Records;
 use App\Models\PestCase;
 use App\Models\Round;
 use DateTimeImmutable;
-use DateTimeZone;
 use IdleMixer\Core\Course\Course;
 use IdleMixer\Core\Course\CourseAsk;
 use IdleMixer\Core\Course\CourseMethod;
@@ -37,7 +36,7 @@ final readonly class CasePlans
         private ToleranceCatalogue $plants,
         private GardenBook $garden,
         private NextSprays $sprays,
-        private TaskList $tasks,
+        private CasesAsk $asks,
     ) {}
 
     /** @return list<LaidCourse> of every open case that was sprayed */
@@ -82,29 +81,26 @@ final readonly class CasePlans
         if ($recipes === []) {
             return null;
         }
-        $due = $case->closed_at === null ? $this->tasks->nextRound($case, $now) : null;
-        $zone = $this->garden->place()->zone ?? new DateTimeZone('UTC');
-        $utc = new DateTimeZone('UTC');
-        $start = new DateTimeImmutable($first->sprayed_at->setTimezone($zone)->format('Y-m-d'), $utc);
-        $day = static fn(DateTimeImmutable $at): int => (int) $start->diff(new DateTimeImmutable($at->setTimezone($zone)->format('Y-m-d'), $utc))->format('%r%a');
-        $record = array_values($case->rounds->map(static fn(Round $round): Recorded => new Recorded($day($round->sprayed_at), RecordKind::Round, $round->batch->recipeVersion->recipe->slug))->all());
+        $due = $case->closed_at === null ? $this->asks->nextRound($case, $now) : null;
+        $days = PlaceDays::from($first->sprayed_at, $this->garden->zone());
+        $today = $days->of($now);
+        $record = array_values($case->rounds->map(static fn(Round $round): Recorded => new Recorded($days->of($round->sprayed_at), RecordKind::Round, $round->batch->recipeVersion->recipe->slug))->all());
         $celsius = $dues->celsius($case);
         $trouble = $this->situations->trouble($case);
         $plant = new PlantNow($this->plants->get($case->plant->tolerance));
         $methods = array_map(fn(Recipe $recipe): CourseMethod => $this->methods->of($recipe, $trouble, null, $plant), $recipes);
         // Which round comes next, and when, is settled by what Today has.
-        $settled = $due === null || $next->slug === null ? null : new Settled(max($day($due), $day($now)), $next->slug, "due-{$next->why->value}", $next->turns);
-        $course = $this->planner->plan(new CourseAsk($trouble, $plant, $methods, $this->rhythms->pressure($case), $day($now), $celsius, $case->every_days, $case->bud_break_on === null ? null : $day($case->bud_break_on), record: $record, settled: $settled));
+        $settled = $due === null || $next->slug === null ? null : new Settled(max($days->of($due), $today), $next->slug, "due-{$next->why->value}", $next->turns);
+        $course = $this->planner->plan(new CourseAsk($trouble, $plant, $methods, $this->rhythms->pressure($case), $today, $celsius, $case->every_days, $case->bud_break_on === null ? null : $days->ofDate($case->bud_break_on), record: $record, settled: $settled));
 
         return new LaidCourse(
             "case-{$case->id}",
             Say::it('records/case-plans.on', ['name' => $trouble->name, 'name-2' => $case->plant->name]),
             $settled === null ? $course->ended() : $course,
-            $start,
+            $days,
             array_map(static fn(Recorded $one): int => $one->day, $record),
             $celsius,
-            $day($now),
-            $zone,
+            $today,
         );
     }
 
@@ -112,11 +108,7 @@ final readonly class CasePlans
     private function recipes(PestCase $case, ?string $next): array
     {
         $slugs = array_values(array_unique([...$case->rounds->map(static fn(Round $round): string => $round->batch->recipeVersion->recipe->slug)->all(), ...$next === null ? [] : [$next]]));
-        $known = [];
-        foreach ($this->shelf->recipes() as $recipe) {
-            $known[$recipe->slug] = $recipe;
-        }
 
-        return array_values(array_filter(array_map(static fn(string $slug): ?Recipe => $known[$slug] ?? null, array_slice($slugs, 0, self::MOST))));
+        return $this->shelf->named(array_slice($slugs, 0, self::MOST));
     }
 }

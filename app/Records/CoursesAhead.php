@@ -9,7 +9,6 @@ use App\Models\CourseLook;
 use App\Models\PestCase;
 use App\Models\Plant;
 use DateTimeImmutable;
-use DateTimeZone;
 use IdleMixer\Core\Course\Act;
 use IdleMixer\Core\Course\ActKind;
 use IdleMixer\Core\Course\CourseAsk;
@@ -38,7 +37,7 @@ use IdleMixer\Core\Words\Say;
 /** Asks core what comes next of courses of many plants: Today, their page and the calendar read it here. */
 final readonly class CoursesAhead
 {
-    private const WITH = ['cases.plant', 'cases.rounds.batch.recipeVersion.recipe', 'looks'];
+    private const WITH = ['cases.plant', 'cases.rounds:id,case_id,batch_id,sprayed_at', 'cases.rounds.batch:id,recipe_version_id', 'cases.rounds.batch.recipeVersion:id,recipe_id', 'cases.rounds.batch.recipeVersion.recipe', 'looks'];
 
     public function __construct(private RecipeShelf $shelf, private CoursePlanner $planner, private CourseMethods $methods, private ToleranceCatalogue $classes, private TroubleCatalogue $troubles, private SprayWants $wants, private GardenBook $garden, private GoodHours $hours) {}
 
@@ -85,12 +84,7 @@ final readonly class CoursesAhead
     /** @return list<Recipe> that its methods name, in turn, as each is now */
     public function recipes(Course $course): array
     {
-        $known = [];
-        foreach ($this->shelf->recipes() as $recipe) {
-            $known[$recipe->slug] = $recipe;
-        }
-
-        return array_values(array_filter(array_map(static fn(string $slug): ?Recipe => $known[$slug] ?? null, self::slugs($course))));
+        return $this->shelf->named(self::slugs($course));
     }
 
     /** @return list<string> */
@@ -109,13 +103,10 @@ final readonly class CoursesAhead
         if ($plant === null || $methods === []) {
             return null;
         }
-        $zone = $this->garden->place()->zone ?? new DateTimeZone('UTC');
-        $utc = new DateTimeZone('UTC');
-        $start = new DateTimeImmutable($course->begun_at->setTimezone($zone)->format('Y-m-d'), $utc);
-        $day = static fn(DateTimeImmutable $at): int => (int) $start->diff(new DateTimeImmutable($at->setTimezone($zone)->format('Y-m-d'), $utc))->format('%r%a');
-        [$windows, $end] = $this->windows($plant, $methods[0], $hours, $day);
-        $record = self::record($course, $day);
-        $today = $day($now);
+        $days = PlaceDays::from($course->begun_at, $this->garden->zone());
+        [$windows, $end] = $this->windows($plant, $methods[0], $hours, $days);
+        $record = self::record($course, $days);
+        $today = $days->of($now);
         $celsius = $hours->celsius($plant);
         $plan = $this->planner->plan(new CourseAsk(
             $trouble,
@@ -128,42 +119,36 @@ final readonly class CoursesAhead
             record: $record,
             hours: $windows,
             toldUntil: $end,
-            seasonBegan: (int) $start->diff($start->setDate((int) $now->setTimezone($zone)->format('Y'), 1, 1))->format('%r%a'),
+            seasonBegan: $days->newYear($now),
         ));
 
-        return new LaidCourse("course-{$course->id}", count($on) === 1 ? Say::it('records/courses-ahead.one', ['name' => $course->name]) : Say::it('records/courses-ahead.many', ['name' => $course->name, 'plants' => count($on)]), $plan, $start, array_values(array_map(static fn(Recorded $one): int => $one->day, array_filter($record, static fn(Recorded $one): bool => $one->kind === RecordKind::Round))), $celsius, $today, $zone);
+        return new LaidCourse("course-{$course->id}", count($on) === 1 ? Say::it('records/courses-ahead.one', ['name' => $course->name]) : Say::it('records/courses-ahead.many', ['name' => $course->name, 'plants' => count($on)]), $plan, $days, array_values(array_map(static fn(Recorded $one): int => $one->day, array_filter($record, static fn(Recorded $one): bool => $one->kind === RecordKind::Round))), $celsius, $today);
     }
 
-    /**
-     * @param callable(DateTimeImmutable): int $day
-     *
-     * @return array{list<array{int, Window}>|null, int|null}
-     */
-    private function windows(Plant $plant, CourseMethod $method, GoodHours $hours, callable $day): array
+    /** @return array{list<array{int, Window}>|null, int|null} */
+    private function windows(Plant $plant, CourseMethod $method, GoodHours $hours, PlaceDays $days): array
     {
         [$windows, $end] = $hours->of($plant, $this->wants->of($method->mixture, $method->recipe->use));
 
-        return $windows === null ? [null, null] : [array_map(static fn(Window $one): array => [$day(new DateTimeImmutable("@{$one->from}")), $one], $windows), $day($end)];
+        return $windows === null ? [null, null] : [array_map(static fn(Window $one): array => [$days->of(new DateTimeImmutable("@{$one->from}")), $one], $windows), $days->of($end)];
     }
 
     /**
      * A walk over many plants is one round of the course.
      *
-     * @param callable(DateTimeImmutable): int $day
-     *
      * @return list<Recorded> earliest first
      */
-    private static function record(Course $course, callable $day): array
+    private static function record(Course $course, PlaceDays $days): array
     {
         $record = [];
         foreach ($course->cases as $case) {
             foreach ($case->rounds as $round) {
                 $slug = $round->batch->recipeVersion->recipe->slug;
-                $on = $day($round->sprayed_at);
+                $on = $days->of($round->sprayed_at);
                 $record["{$on} {$slug}"] = new Recorded($on, RecordKind::Round, $slug);
             }
         }
-        $record = [...array_values($record), ...array_values($course->looks->map(static fn(CourseLook $look): Recorded => new Recorded($day($look->looked_at), RecordKind::Look, clean: $look->found === 0))->all())];
+        $record = [...array_values($record), ...array_values($course->looks->map(static fn(CourseLook $look): Recorded => new Recorded($days->of($look->looked_at), RecordKind::Look, clean: $look->found === 0))->all())];
         usort($record, static fn(Recorded $a, Recorded $b): int => $a->day <=> $b->day);
 
         return $record;

@@ -32,6 +32,12 @@ final class GardenBook
         return $row === null ? null : new Place($row->latitude, $row->longitude, new DateTimeZone($row->zone));
     }
 
+    /** UTC where nobody said where the garden lies. */
+    public function zone(): DateTimeZone
+    {
+        return $this->place()->zone ?? new DateTimeZone('UTC');
+    }
+
     /** °C. */
     public function room(): float
     {

@@ -6,6 +6,7 @@ namespace App\Records;
 
 use App\Models\Batch;
 use App\Models\Correctable;
+use App\Models\CourseLook;
 use App\Models\LeafTest;
 use App\Models\PestCase;
 use App\Models\Plant;
@@ -30,6 +31,7 @@ final class HangingOn
                 'rounds' => Round::query()->where('batch_id', $record->id)->count(),
                 'leaf-tests' => LeafTest::query()->where('batch_id', $record->id)->count(),
             ], Say::it('records/hanging-on.take-those-back-first-or')],
+            $record instanceof CourseLook => [['cases' => $record->found], Say::it('records/hanging-on.close-the-case')],
             default => [[], ''],
         };
         $hanging = array_filter($counts, static fn(int $count): bool => $count > 0);

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Records;
 
 use DateTimeImmutable;
-use DateTimeZone;
 use IdleMixer\Core\Course\Act;
 use IdleMixer\Core\Course\ActKind;
 use IdleMixer\Core\Course\Course;
@@ -14,26 +13,24 @@ use IdleMixer\Core\Data\ScheduleLines;
 /** What core lays out of a case or of a course of many plants, with the days of the place. */
 final readonly class LaidCourse
 {
-    /** @param list<int> $had days of the rounds that were had */
+    /** @param list<int> $had days of the rounds that were had, from the first day on */
     public function __construct(
         /** Of what it is, for a calendar: "case-5", "course-2". */
         public string $key,
         public string $about,
         public Course $course,
-        /** Midnight of its first day, in UTC. */
-        private DateTimeImmutable $start,
+        private PlaceDays $days,
         public array $had,
         /** °C; null where nobody said where the garden lies. */
         public ?float $celsius,
         /** Days from then to today. */
         public int $today,
-        /** Of the place. */
-        private DateTimeZone $zone,
     ) {}
 
+    /** Midnight of a day, in UTC. */
     public function on(int $day): DateTimeImmutable
     {
-        return $this->start->modify("+{$day} days");
+        return $this->days->on($day);
     }
 
     /** The best hour of its day; where nobody told the weather, what is sprayed in the evening, out of the sun, and the rest in the morning. */
@@ -41,6 +38,6 @@ final readonly class LaidCourse
     {
         $hour = $act->kind === ActKind::Round ? ScheduleLines::SPRAYED_IN_THE_EVENING['value'] : ScheduleLines::LOOKED_IN_THE_MORNING['value'];
 
-        return $act->from ?? new DateTimeImmutable("{$this->on($act->day)->format('Y-m-d')} {$hour}:00", $this->zone);
+        return $act->from ?? $this->days->at($act->day, $hour);
     }
 }

@@ -24,7 +24,7 @@ final readonly class Openings
     private const BACK = 12;
 
     public function __construct(
-        private TaskList $tasks,
+        private CasesAsk $asks,
         private NextSprays $sprays,
         private RecipeCatalogue $recipes,
         private BenchReader $benches,
@@ -49,9 +49,9 @@ final readonly class Openings
 
     public function due(DateTimeImmutable $now): Opening
     {
-        foreach ($this->tasks->rounds() as $id => $at) {
+        foreach ($this->asks->rounds() as $id => $at) {
             $case = Agenda::isForToday($at, $now) ? PestCase::query()->find($id) : null;
-            $moved = $case === null ? null : $this->tasks->nextRound($case, $now);
+            $moved = $case === null ? null : $this->asks->nextRound($case, $now);
             $opening = $case === null || $moved === null || ! Agenda::isForToday($moved, $now) ? null : $this->forCase($case, $now, OpeningReason::Due);
             if ($opening !== null) {
                 return $opening;

@@ -9,7 +9,6 @@ use App\Models\LeafTest;
 use App\Models\PestCase;
 use App\Models\Round;
 use DateTimeImmutable;
-use IdleMixer\Core\Data\ScheduleLines;
 use IdleMixer\Core\Evidence\Trial;
 use IdleMixer\Core\Schedule\CaseTasks;
 use IdleMixer\Core\Schedule\RoundDone;
@@ -20,7 +19,7 @@ use IdleMixer\Core\Words\Say;
 /** What an open case asks for, as planned: before weather, counts and people move it. */
 final readonly class PlannedTasks
 {
-    public function __construct(private TroubleCatalogue $troubles) {}
+    public function __construct(private TroubleCatalogue $troubles, private GardenBook $garden) {}
 
     /**
      * @param array<int, Trial> $trials by round
@@ -39,7 +38,7 @@ final readonly class PlannedTasks
             $case->round_days,
             self::countedSince($case, $round)?->counted_at,
             $trial->isLookedAt(),
-            $case->bud_break_on?->setTime(ScheduleLines::LOOKED_IN_THE_MORNING['value'], 0),
+            $case->bud_break_on === null ? null : PlaceDays::from($round->sprayed_at, $this->garden->zone())->morningOf($case->bud_break_on),
         );
         $trouble = $this->troubles->trouble($case->pest);
 

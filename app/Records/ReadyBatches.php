@@ -44,6 +44,9 @@ final class ReadyBatches
      */
     public static function ofCourses(array $courses, DateTimeImmutable $now): array
     {
+        if ($courses === []) {
+            return [];
+        }
         $ready = [];
         foreach (Batch::query()->whereIn('course_id', $courses)->where('for_leaf_test', false)->whereNotNull('made_at')->orderBy('made_at')->get() as $batch) {
             $sprayed = Round::query()->whereIn('case_id', PestCase::any(PestCase::query())->where('course_id', $batch->course_id)->select('id'))->orderByDesc('sprayed_at')->first()?->sprayed_at;

@@ -85,6 +85,21 @@ final readonly class RecipeShelf
         return [...array_map($this->shipped->get(...), $this->shipped->slugs()), ...$this->written()];
     }
 
+    /**
+     * @param list<string> $slugs
+     *
+     * @return list<RecipeDocument> those of them that are known, in that order, each as it is now
+     */
+    public function named(array $slugs): array
+    {
+        $known = [];
+        foreach ($this->recipes() as $recipe) {
+            $known[$recipe->slug] = $recipe;
+        }
+
+        return array_values(array_filter(array_map(static fn(string $slug): ?RecipeDocument => $known[$slug] ?? null, $slugs)));
+    }
+
     /** @return list<RecipeDocument> */
     private function written(): array
     {

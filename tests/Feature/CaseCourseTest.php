@@ -87,3 +87,17 @@ it('asks after winter oil when the buds break, looks then, and moves with what w
     Date::setTestNow('2027-08-05T10:00:00Z');
     expect(asksFor($case))->toBe(['count-after 2027-08-07']);
 });
+
+// A date that somebody said is that date, whichever side of Greenwich the garden lies on.
+it('looks on the day that was said, in any zone', function (string $zone): void {
+    Date::setTestNow('2026-12-10T20:00:00Z');
+    Notebook::put('/api/garden', ['basedOn' => 0, 'place' => ['latitude' => 20.0, 'longitude' => -156.0, 'zone' => $zone], 'roomCelsius' => 20, 'source' => 'station']);
+    $vine = Notebook::post('/api/plants', ['submission' => Notebook::submission(), 'name' => 'Vine', 'tolerance' => 'dormant-wood', 'stage' => 'bare', 'stageOn' => '2026-12-01'])->id();
+    $case = Notebook::case($vine, 'scale');
+    caseRoundWith($case, 'winter-wood-oil');
+    wanted($case, ['budBreakOn' => '2027-04-02']);
+    $looks = array_filter(Notebook::get("/api/cases/{$case}/ahead")->list('ahead.entries'), static fn(mixed $one): bool => is_array($one) && $one['kind'] === 'look' && $one['done'] === false);
+    Date::setTestNow('2027-03-28T20:00:00Z');
+    $due = Notebook::get("/api/cases/{$case}")->text('next.0.dueAt');
+    expect(array_column($looks, 'on')[0] ?? null)->toBe('2027-04-02')->and((new DateTimeImmutable($due))->setTimezone(new DateTimeZone($zone))->format('Y-m-d H:i'))->toBe('2027-04-02 08:00');
+})->with(['Pacific/Honolulu', 'UTC', 'Pacific/Kiritimati']);

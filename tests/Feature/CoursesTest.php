@@ -128,6 +128,16 @@ it('gives the plant that is infested a case of its own, and asks about its neigh
         ->and($now->text('tasks.0.text'))->toContain('(19 plants)');
 });
 
+it('takes back a look at clean plants, and none from which a case was opened', function (): void {
+    $course = begunCourse();
+    $clean = Notebook::sent("/api/courses/{$course->id()}/looks", ['found' => []])->id('looks.0.id');
+    expect(Notebook::put("/api/course-looks/{$clean}/taken-back", ['basedOn' => 1, 'takenBack' => true])->status)->toBe(200);
+    $found = Notebook::sent("/api/courses/{$course->id()}/looks", ['found' => [['plantId' => onCourse($course)[0], 'pest' => 'mealybugs']]])->id('looks.0.id');
+    $refused = Notebook::put("/api/course-looks/{$found}/taken-back", ['basedOn' => 1, 'takenBack' => true]);
+    expect($refused->status)->toBe(409)->and($refused->text('error.message'))->toContain('1 case')
+        ->and(Notebook::get("/api/courses/{$course->id()}")->list('looks'))->toHaveCount(1);
+});
+
 it('refuses days that a leaf does not bear, and says the nearest that may be', function (): void {
     $course = begunCourse();
     $changed = Notebook::change("/api/courses/{$course->id()}", ['name' => 'The orchid rack', 'pest' => 'spider-mites', 'recipes' => ['neem-by-the-gallon'], 'everyDays' => 1, 'plantIds' => onCourse($course)]);

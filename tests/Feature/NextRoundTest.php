@@ -26,6 +26,27 @@ function roundDue(int $case, Answer $answer, string $list): ?string
     return null;
 }
 
+/**
+ * What Today says of its hours and spray day of the same plant: the round lies in an hour that its spray may have, and in none that is over.
+ *
+ * @param list<mixed> $tasks
+ */
+function inItsHours(int $plant, array $tasks, string $seen): void
+{
+    foreach ($tasks as $task) {
+        if (! is_array($task) || ! is_string($task['kind']) || ! in_array($task['kind'], ['next-round', 'first-round'], true) || ! is_string($task['bestFrom']) || ! is_string($task['bestTo'])) {
+            continue;
+        }
+        $hours = [];
+        foreach (Notebook::get("/api/day?plant={$plant}")->list('grid.hours') as $hour) {
+            if (is_array($hour) && is_string($hour['at']) && $hour['at'] >= $task['bestFrom'] && $hour['at'] < $task['bestTo']) {
+                $hours[] = $hour['verdict'];
+            }
+        }
+        expect($hours)->not->toBe([], $seen)->and(in_array('no', $hours, true))->toBeFalse($seen)->and($task['bestTo'] > Date::now()->format('Y-m-d\TH:i:s\Z'))->toBeTrue($seen);
+    }
+}
+
 /** @return array{string, string} day and name of the spray that its plan lays out next; empty where it lays out none */
 function plannedNext(int $case): array
 {
@@ -78,6 +99,7 @@ it('names one next round at every door', function (int $seed): void {
     $seen = "seed {$seed}: " . json_encode([$today, $told, $on, $spray], \JSON_THROW_ON_ERROR);
     // What is further off than Today looks ahead is told by the case alone.
     expect($told[0])->toBe($told[1], $seen)->and($today ?? $told[0])->toBe($told[0], $seen)->and($told[0] === null)->toBe($on === '', $seen);
+    inItsHours($plant, Notebook::get("/api/cases/{$case}")->list('next'), $seen);
     if ($told[0] !== null) {
         // What is overdue is today's.
         expect($on)->toBe(max(substr($told[0], 0, 10), Date::now()->format('Y-m-d')), $seen);

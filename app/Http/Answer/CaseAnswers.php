@@ -11,6 +11,7 @@ use App\Models\PestCase;
 use App\Models\Round;
 use App\Models\Watch;
 use App\Records\BatchBook;
+use App\Records\CasesAsk;
 use App\Records\CaseTrials;
 use App\Records\Corrections;
 use App\Records\Gates;
@@ -20,7 +21,6 @@ use App\Records\Rhythms;
 use App\Records\SaidOfCase;
 use App\Records\Situations;
 use App\Records\StandsMixed;
-use App\Records\TaskList;
 use App\Records\Whoms;
 use DateTimeImmutable;
 use IdleMixer\Core\Choice\Containment;
@@ -29,7 +29,6 @@ use IdleMixer\Core\Evidence\LookPlans;
 use IdleMixer\Core\Evidence\Trial;
 use IdleMixer\Core\Evidence\UnsprayedCatalogue;
 use IdleMixer\Core\Gate\Whom;
-use IdleMixer\Core\Method\Onto;
 use IdleMixer\Core\Trouble\TroubleCatalogue;
 use IdleMixer\Core\Weather\KeptWeather;
 use IdleMixer\Core\Wording\ComparisonWords;
@@ -56,7 +55,7 @@ final readonly class CaseAnswers
         private Containment $containment,
         private VerdictWriter $verdicts,
         private CaseTrials $trials,
-        private TaskList $tasks,
+        private CasesAsk $asks,
         private TaskAnswers $doing,
         private BottleAnswers $bottles,
         private LookPlans $plans,
@@ -137,7 +136,7 @@ final readonly class CaseAnswers
             self::situation($this->situations->known($case, self::latest($case), $now)),
             $this->containment($case),
             array_values($case->watches->map(static fn(Watch $watch): WatchAnswer => new WatchAnswer($watch->id, new RefAnswer($watch->plant->id, $watch->plant->submission, $watch->plant->name), Instant::of($watch->due_at), Instant::maybe($watch->looked_at), $watch->cleared_at !== null))->all()),
-            $case->closed_at !== null ? [] : $this->doing->of($this->tasks->ofCase($case, $now), $ready, $now),
+            $case->closed_at !== null ? [] : $this->doing->of($this->asks->of($case, $now), $ready, $now),
             $saved,
             $this->lookPlan($case),
             $case->every_days,
@@ -151,7 +150,7 @@ final readonly class CaseAnswers
     {
         $last = $case->rounds->last()?->batch;
 
-        return $case->closed_at === null && $case->bud_break_on === null && $last !== null && $this->rhythms->method($last)->surface === Onto::BareWood;
+        return $case->closed_at === null && $case->bud_break_on === null && $last !== null && $this->rhythms->method($last)->showsAtBudBreak();
     }
 
     private function lookPlan(PestCase $case): LookPlanAnswer

@@ -84,6 +84,12 @@ final readonly class Method
         return $this->isRinsedNextDay() || $pressure === $this->rinseFrom;
     }
 
+    /** Whether what it did is seen when the buds break, and not before. */
+    public function showsAtBudBreak(): bool
+    {
+        return $this->surface === Onto::BareWood;
+    }
+
     /** Whether a round is rinsed off within a day, however bad it is. */
     public function isRinsedNextDay(): bool
     {

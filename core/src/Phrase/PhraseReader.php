@@ -61,7 +61,7 @@ final readonly class PhraseReader
         $all = [];
         foreach ($lines as $line) {
             $like = $this->same->of($line);
-            $heard = $like === null ? $this->read($line) : $this->asMuch($like[0], $like[1], $last);
+            $heard = $like === null ? $this->read($line) : $this->asMuch($line, $like[0], $like[1], $last);
             $last = $heard->lines === [] ? $last : $heard->lines[count($heard->lines) - 1];
             $all[] = $heard;
         }
@@ -69,15 +69,25 @@ final readonly class PhraseReader
         return $all;
     }
 
-    /** So many times as much of a thing as of another. */
-    private function asMuch(string $thing, float $times, ?SpokenLine $from): Heard
+    /** So many times as much of a thing, or of water, as of another; where that names nothing, the line is read as any other. */
+    private function asMuch(string $line, string $thing, float $times, ?SpokenLine $from): Heard
     {
         $heard = $this->read("1 ml {$thing}");
-        if ($heard->lines === []) {
-            return $heard;
+        if ($heard->lines === [] && $heard->basis === null) {
+            $plain = $this->read($line);
+
+            return $plain->leftOut === null ? $heard : $plain;
+        }
+        if ($from === null) {
+            return Heard::refused(new Refusal(LineFinding::NoNumber));
+        }
+        if ($heard->basis !== null) {
+            $water = SameAmount::water($from, $times);
+
+            return $water === null || $heard->lines !== [] ? Heard::refused(new Refusal(LineFinding::NoUnitWater)) : Heard::things([], $water);
         }
 
-        return $from === null ? Heard::refused(new Refusal(LineFinding::NoNumber)) : Heard::things(array_map(static fn(SpokenLine $line): SpokenLine => SameAmount::taken($line, $from, $times), $heard->lines));
+        return Heard::things(array_map(static fn(SpokenLine $one): SpokenLine => SameAmount::taken($one, $from, $times), $heard->lines));
     }
 
     public function read(string $line): Heard

@@ -49,9 +49,14 @@ final class Prose
         }
         /** @var array{before: list<string>, behind: list<string>} $open */
         $open = Say::words('reading/no-amounts');
+        $said = [
+            ...array_filter($open['before'], static fn(string $words): bool => str_starts_with($plain, "{$words} ")),
+            ...array_filter($open['behind'], static fn(string $words): bool => str_ends_with($plain, $words)),
+        ];
+        $known = explode(' ', implode(' ', $said));
 
-        return array_filter($open['before'], static fn(string $words): bool => str_starts_with($plain, "{$words} ")) !== []
-            || array_filter($open['behind'], static fn(string $words): bool => str_ends_with($plain, $words)) !== [];
+        // Another word that is not known makes it a sentence: “some gardeners add soap”.
+        return $said !== [] && array_filter($tokens, static fn(Token $token): bool => $token->kind === TokenKind::Unknown && ! in_array($token->word, $known, true)) === [];
     }
 
     /** @param list<Token> $tokens */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Phrase;
 
+use IdleMixer\Core\Quantity\Dimension;
+use IdleMixer\Core\Recipe\BasisOf;
 use IdleMixer\Core\Words\Say;
 
 /** “The same amount of soap”, “half as much”: so much as of the last thing above that was understood and is no water. */
@@ -38,5 +40,13 @@ final readonly class SameAmount
     public static function taken(SpokenLine $thing, SpokenLine $from, float $times): SpokenLine
     {
         return new SpokenLine($thing->of, $from->kind, $from->low * $times, $from->high === null ? null : $from->high * $times, $from->unit, $from->per, $from->waterParts, $thing->strength, $from->byEye, $thing->remarks);
+    }
+
+    /** So many times as much water; null where the other is no one volume. */
+    public static function water(SpokenLine $from, float $times): ?SpokenBasis
+    {
+        $unit = $from->kind === SpokenKind::Amount && $from->high === null ? $from->unit : null;
+
+        return $unit?->unit->dimension() === Dimension::Volume ? SpokenBasis::volume($from->low * $times, $unit, BasisOf::Water) : null;
     }
 }

@@ -11,6 +11,8 @@ use IdleMixer\Core\Words\Say;
 /** What a percent is of: the finished spray, or the bottle. */
 final class SpokenPercent
 {
+    private const PURE = 100.0;
+
     /**
      * Of alcohol and peroxide a bare percent may be the bottle's or the spray's.
      *
@@ -42,9 +44,16 @@ final class SpokenPercent
         return new SpokenLine($of, SpokenKind::Percent, $much->low, $much->high, null, strength: $strength, remarks: $remarks);
     }
 
-    /** @throws Unclear when the bottle states none, or not one */
-    public static function bottle(Much $percent, Ingredient|Recipe $of): float
+    /**
+     * Percent v/v on the bottle; null where “100 %” only says that nothing else is in it.
+     *
+     * @throws Unclear when the bottle states none, or not one
+     */
+    public static function bottle(Much $percent, Ingredient|Recipe $of): ?float
     {
+        if ($of instanceof Ingredient && ! $of->substance->hasStrength() && $percent->kind === MuchKind::Percent && $percent->high === null && $percent->low === self::PURE) {
+            return null;
+        }
         if (! $of instanceof Ingredient || ! $of->substance->hasStrength()) {
             throw Unclear::becauseOf(new Refusal(LineFinding::NoBottleStrength, ['name' => $of->name]));
         }

@@ -305,7 +305,7 @@ it('refuses', function (string $text, string $code): void {
     ['neem', 'no-number'], ['5 neem', 'no-unit'], ['5', 'no-ingredient'], ['2 tbsp', 'no-ingredient'], ['water', 'no-ingredient'],
     ['2 4 tsp soda', 'shape'], ['1:2:3 neem', 'shape'],
     ['2-3 gallons of water', 'water-range'], ['500 g water', 'water-weighed'], ['2 ml per kg neem', 'rate-per-what'],
-    ['100 % neem', 'no-number'], ['100 % castile', 'percent-too-much'], ['80 % alcohol from 70 %', 'stronger-than-bottle'], ['1 to 2 parts neem to 100 parts water', 'range-in-parts'], ['1-2:100 neem', 'shape'],
+    ['100 % neem', 'percent-too-much'], ['80 % alcohol from 70 %', 'stronger-than-bottle'], ['1 to 2 parts neem to 100 parts water', 'range-in-parts'], ['1-2:100 neem', 'shape'],
     ['1 cup 50 % neem', 'no-bottle-strength'], ['1 cup 120 % alcohol', 'bottle-strength'],
     ['1 cup tobacco tea', 'refused-nicotine'], ['3 cigarettes', 'refused-nicotine'], ['1 tsp nicotine', 'refused-nicotine'], ['2 tbsp bleach', 'refused-bleach'],
     ['1 cup vinegar', 'refused-acid'], ['1 cup ammonia', 'refused-ammonia'], ['1 tbsp kerosene', 'refused-fuel'], ['1 tbsp washing soda', 'refused-washing-soda'],

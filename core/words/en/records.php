@@ -76,6 +76,7 @@ return [
     'two-versions.this-batch-was-finished-meanwhile' => 'This batch was finished meanwhile, on another screen or device, and was told otherwise there. Nothing was overwritten: choose which holds.',
     'two-versions.this-batch-in-notebook-already' => 'This batch is in the notebook already, and something else was done with it here than the file says. What is in the notebook stays as it is.',
     'two-versions.this-was-saved-before-with' => 'This was saved before, with something else in it; the answer was lost on the way. Nothing was overwritten: choose which holds.',
+    'hanging-on.close-the-case' => 'Close what was opened from it instead, and put the plant back on the course.',
     'hanging-on.case' => '1 case',
     'hanging-on.cases' => '{count} cases',
     'hanging-on.leaf-test' => '1 leaf test',

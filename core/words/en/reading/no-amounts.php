@@ -7,5 +7,5 @@ declare(strict_types=1);
  */
 return [
     'before' => ['some', 'enough', 'a bit of', 'a little bit of', 'a small amount of', 'a bit'],
-    'behind' => ['as needed', 'as required', 'as you like', 'to taste', 'to suit', 'if needed', 'until it foams'],
+    'behind' => ['as needed', 'as required', 'as you like', 'to taste', 'to suit'],
 ];

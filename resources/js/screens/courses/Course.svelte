@@ -113,7 +113,7 @@
                                       plants: look.plants,
                                       found: look.found,
                                   })}</span
-                        ><TakeBack kind="course-looks" of={look} what={say('courses/course.the-look')} />
+                        >{#if look.found === 0}<TakeBack kind="course-looks" of={look} what={say('courses/course.the-look')} />{/if}
                     </li>
                 {/each}
             </ul>
