@@ -19,7 +19,8 @@ use Facebook\WebDriver\WebDriverSelect;
 /** A window of headless Chromium, used as a person uses it: by what is written on things. */
 final class Screen
 {
-    private const PATIENCE_SECONDS = 45.0;
+    /** Two cores are shared by three browsers, the servers and the rules: what is there at once may take a minute. */
+    private const PATIENCE_SECONDS = 120.0;
 
     /** Quiet is a page to which nothing was done, and which asked for nothing, for so long. */
     private const QUIET_MS = 120;
