@@ -19,6 +19,7 @@ use App\Console\PassphraseCommand;
 use App\Console\PlanCommand;
 use App\Console\PreloadListCommand;
 use App\Console\RestoreCommand;
+use App\Console\ShelfCommand;
 use App\Console\WorkedCommand;
 use App\Declared\Records;
 use App\Devices\HardnessStrip;
@@ -41,6 +42,7 @@ use IdleMixer\Core\Ask\Courses;
 use IdleMixer\Core\Ask\Diagnose;
 use IdleMixer\Core\Ask\Gate as GateAsk;
 use IdleMixer\Core\Ask\Hours;
+use IdleMixer\Core\Ask\Shelf;
 use IdleMixer\Core\Ask\Worked;
 use IdleMixer\Core\Batch\BatchReader;
 use IdleMixer\Core\Batch\BatchWriter;
@@ -74,6 +76,7 @@ use IdleMixer\Core\Schedule\BiologyCatalogue;
 use IdleMixer\Core\Schedule\FairLook;
 use IdleMixer\Core\Schedule\ShelfLife;
 use IdleMixer\Core\Schedule\Turns;
+use IdleMixer\Core\Shelf\CanMake;
 use IdleMixer\Core\Source\SourceCatalogue;
 use IdleMixer\Core\Trouble\TroubleCatalogue;
 use IdleMixer\Core\Vessel\NeedTable;
@@ -196,6 +199,8 @@ final class MixerServiceProvider extends ServiceProvider
             Worked::class => Worked::shipped(...),
             Hours::class => Hours::shipped(...),
             Courses::class => Courses::shipped(...),
+            Shelf::class => Shelf::shipped(...),
+            CanMake::class => CanMake::shipped(...),
         ];
     }
 
@@ -210,7 +215,7 @@ final class MixerServiceProvider extends ServiceProvider
             }
         });
         if ($this->app->runningInConsole()) {
-            $this->commands([PlanCommand::class, DescribeCommand::class, DiagnoseCommand::class, ChooseCommand::class, GateCommand::class, ComposeCommand::class, WorkedCommand::class, LeafCommand::class, HoursCommand::class, CourseCommand::class, PassphraseCommand::class, OpenCommand::class, CloseCommand::class, BackupCommand::class, RestoreCommand::class, PreloadListCommand::class]);
+            $this->commands([PlanCommand::class, DescribeCommand::class, DiagnoseCommand::class, ChooseCommand::class, GateCommand::class, ComposeCommand::class, WorkedCommand::class, LeafCommand::class, HoursCommand::class, CourseCommand::class, ShelfCommand::class, PassphraseCommand::class, OpenCommand::class, CloseCommand::class, BackupCommand::class, RestoreCommand::class, PreloadListCommand::class]);
         }
     }
 }

@@ -15,6 +15,7 @@ use IdleMixer\Core\Plant\Stage;
 use IdleMixer\Core\Plant\Surface;
 use IdleMixer\Core\Plant\ToleranceCatalogue;
 use IdleMixer\Core\Schedule\PlantCalendar;
+use IdleMixer\Core\Shelf\Cupboard;
 use IdleMixer\Core\Trouble\Trouble;
 use IdleMixer\Core\Trouble\TroubleCatalogue;
 
@@ -44,7 +45,7 @@ final readonly class Situations
             $this->whoms->said($case->plant, $said, $now),
             $said->cats,
             $said->hardness,
-            $said->cupboard,
+            $said->cupboard === null ? null : Cupboard::holding($said->cupboard, $this->ingredients),
             $this->own->against($case->pest),
             $this->shelf->own(),
         );

@@ -37,6 +37,9 @@ it('answers each question on the console with the document that its schema descr
     'which window' => ['hours', 'hours', '{"place":{"latitude":50,"longitude":10,"zone":"Europe/Berlin"},"recipe":"plain-soap","plant":"ordinary-leaf","inBloom":false,"indoors":false,"exposure":"full-sun","lights":null,"hours":[{"at":"2026-06-21T11:00:00Z","temperature_C":21,"humidity_percent":60,"wind_kmh":6,"rain_mm":0,"cloud_percent":0},{"at":"2026-06-21T18:00:00Z","temperature_C":21,"humidity_percent":60,"wind_kmh":6,"rain_mm":0,"cloud_percent":0}]}', 'windows.0.from', '2026-06-21T18:00:00Z'],
     // Alcohol and soap, neem a week later, alcohol and soap ten days on (common practice, no source).
     'which rounds' => ['course', 'course', '{"trouble":"mealybugs","plant":"tough-leaf","methods":["soap-and-alcohol-by-eye","neem-leaf-quart"],"start":"2026-04-01","today":"2026-04-02","zone":"UTC","pressure":"moderate","temperature_C":20,"everyDays":null,"record":[{"on":"2026-04-01","kind":"round","recipe":"soap-and-alcohol-by-eye"}]}', 'next.0.kind', 'look'],
+    // 5 mL of neem and 10 mL of soap to a litre: 2 mL of neem are enough for 406 mL (common practice, no source).
+    'what can be made' => ['shelf', 'shelf', '{"cupboard":[{"words":"cold pressed neem","left":{"amount":2,"unit":"mL"},"strength":null},{"words":"baby mild castile","left":null}],"measures":[{"amount":1,"unit":"[tsp_us]"}],"sprayer":{"amount":1,"unit":"L"},"trouble":null,"plant":{"leaf":"ordinary-leaf"},"had":[]}', 'understood.0.ingredient', 'neem-oil'],
+    'what can be made against something' => ['shelf', 'shelf', '{"cupboard":[{"words":"castile soap","left":{"amount":5,"unit":"mL"}}],"sprayer":{"amount":1,"unit":"L"},"trouble":"aphids","severity":"light","plant":{"leaf":"ordinary-leaf"}}', 'sprays.0.make_mL', 500.0],
     // Henderson and Tilton (1955): 100 × (1 − 20 × 50 / (100 × 100)) = 90.
     'what worked' => ['worked', 'worked', '{"cases":[{"id":"a","pest":"aphids","plant":"zinnia","rounds":[{"at":"2026-06-01T18:00:00Z","recipe":"plain-soap","fairLookHours":24}],"counts":[{"at":"2026-06-01T17:00:00Z","value":100},{"at":"2026-06-01T17:00:00Z","value":50,"untreated":true},{"at":"2026-06-03T17:00:00Z","value":20},{"at":"2026-06-03T17:00:00Z","value":100,"untreated":true}]}]}', 'rounds.0.reduction_percent', 90.0],
 ]);
@@ -55,6 +58,10 @@ it('says on the console what is wrong, where, and what would be right', function
     'a stage that another pest has' => ['choose', '{"trouble":"scale","stage":"larvae"}', '/stage', 'is no stage of Scale; its stages are adults, crawlers, winter'],
     'a flag that nobody knows' => ['choose', '{"trouble":"aphids","flags":["moon"]}', '/flags/0', 'moon'],
     'a cupboard with what nobody knows' => ['choose', '{"trouble":"aphids","cupboard":["moonshine"]}', '/cupboard/0', 'moonshine'],
+    'a shelf without a sprayer' => ['shelf', '{"cupboard":[]}', '', 'sprayer'],
+    'less than nothing left' => ['shelf', '{"cupboard":[{"words":"neem oil","left":{"amount":-1,"unit":"mL"}}],"sprayer":{"amount":1,"unit":"L"}}', '/cupboard/0/left/amount', '-1'],
+    'oil at a strength' => ['shelf', '{"cupboard":[{"words":"neem oil","strength":70}],"sprayer":{"amount":1,"unit":"L"}}', '/cupboard/0/strength', 'alcohol'],
+    'a bottle without a word' => ['shelf', '{"cupboard":[{"words":""}],"sprayer":{"amount":1,"unit":"L"}}', '/cupboard/0/words', 'character'],
     'a spray that is not shipped' => ['worked', '{"cases":[{"id":"a","pest":"aphids","plant":"zinnia","rounds":[{"at":"2026-06-01T18:00:00Z","recipe":"grandma"}],"counts":[]}]}', '/cases/0/rounds/0/recipe', 'fairLookHours'],
     'a count that is negative' => ['worked', '{"cases":[{"id":"a","pest":"aphids","plant":"zinnia","rounds":[],"counts":[{"at":"2026-06-01T18:00:00Z","value":-3}]}]}', '/cases/0/counts/0/value', '-3'],
     'a day that is none' => ['worked', '{"cases":[{"id":"a","pest":"aphids","plant":"zinnia","rounds":[],"counts":[{"at":"yesterday","value":3}]}]}', '/cases/0/counts/0/at', 'yesterday'],

@@ -9,4 +9,7 @@ return [
     'rank' => 110,
     'substance' => 'soda',
     'density' => ['value' => 4.6 / 4.92892159375, 'unit' => 'g/mL', 'source' => 'usda-fdc'],
+    'stand_ins' => [
+        ['with' => 'potassium-bicarbonate', 'times' => 1.0, 'cost' => 'other-soda'],
+    ],
 ];

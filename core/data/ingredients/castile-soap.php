@@ -12,5 +12,6 @@ return [
     'stand_ins' => [
         ['with' => 'dish-detergent', 'times' => 0.5, 'cost' => 'detergent-for-soap'],
         ['with' => 'saponin-extract', 'times' => 1.0, 'cost' => 'only-holds'],
+        ['with' => 'polysorbate-20', 'times' => 0.5, 'cost' => 'only-holds'],
     ],
 ];

@@ -9,5 +9,7 @@ return [
     'rank' => 115,
     'substance' => 'soda',
     'density' => ['value' => 4.6 / 4.92892159375, 'unit' => 'g/mL', 'source' => 'practice'],
-    'stand_ins' => [],
+    'stand_ins' => [
+        ['with' => 'baking-soda', 'times' => 1.0, 'cost' => 'other-soda'],
+    ],
 ];

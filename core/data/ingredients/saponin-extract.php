@@ -9,5 +9,9 @@ return [
     'active' => ['value' => 0.18, 'unit' => 'g/g', 'source' => 'surfactants'],
     'critical' => ['value' => 0.2, 'unit' => 'g/L', 'source' => 'surfactants'],
     'soaked' => true,
-    'stand_ins' => [['with' => 'castile-soap', 'times' => 1.0, 'cost' => 'soap-for-detergent']],
+    'stand_ins' => [
+        ['with' => 'castile-soap', 'times' => 1.0, 'cost' => 'soap-for-detergent'],
+        ['with' => 'polysorbate-20', 'times' => 0.5, 'cost' => 'only-holds'],
+        ['with' => 'dish-detergent', 'times' => 0.5, 'cost' => 'detergent-for-soap'],
+    ],
 ];

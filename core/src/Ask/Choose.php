@@ -25,6 +25,7 @@ use IdleMixer\Core\Plant\Stage;
 use IdleMixer\Core\Plant\ToleranceCatalogue;
 use IdleMixer\Core\Plant\ToleranceClass;
 use IdleMixer\Core\Safety\Season;
+use IdleMixer\Core\Shelf\Cupboard;
 use IdleMixer\Core\Trouble\Trouble;
 use IdleMixer\Core\Trouble\TroubleCatalogue;
 use IdleMixer\Core\Wording\ChoiceWords;
@@ -109,7 +110,7 @@ final readonly class Choose
             self::whom($kind, $has, $object->filled('indoors')?->flag() ?? false, $season === null ? Season::Growing : Season::from($season->word(array_column(Season::cases(), 'value'), 'season'))),
             $has('cats'),
             (new WaterReader())->read($object->filled('water'))->hardness,
-            $object->filled('cupboard') === null ? null : array_map(fn(Node $item): string => $item->word($this->ingredients->slugs(), 'ingredient'), $object->get('cupboard')->items(0, count($this->ingredients->slugs()), 'ingredients')),
+            $object->filled('cupboard') === null ? null : Cupboard::holding(array_map(fn(Node $item): string => $item->word($this->ingredients->slugs(), 'ingredient'), $object->get('cupboard')->items(0, count($this->ingredients->slugs()), 'ingredients')), $this->ingredients),
         );
     }
 

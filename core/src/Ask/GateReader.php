@@ -67,18 +67,30 @@ final readonly class GateReader
         if ($celsius !== null && ($celsius < WaterReader::COLDEST || $celsius > WaterReader::HOTTEST)) {
             throw $object->get('waterTemperature_C')->fault(Say::it('bench/water-reader.water-liquid-from-0-to'));
         }
-        $had = $object->filled('had')?->items(0, self::MOST, 'rounds') ?? [];
         $tested = array_map(fn(Node $test): ?TestedSpray => $this->test($test, $now), $object->filled('tests')?->items(0, self::MOST, Say::it('ask/gate-reader.leaf-tests')) ?? []);
-        [$rounds, $burns, $days] = $this->had($had, $now);
 
         return Question::for(
             $this->spray($object->get('spray')),
-            new Whom($this->plants->read($object->get('plant')), new PlantHad($rounds, $days['sulfur'] ?? null, $days['copper'] ?? null), new Proof([...$burns, ...array_values(array_filter($tested))]), $now),
+            $this->whom($object->get('plant'), $object->filled('had'), array_values(array_filter($tested)), $now),
             $this->classes,
             $object->filled('everyDays')?->positive(InputLines::LONGEST_DAYS['value']),
             null,
             $celsius ?? $water->temperature?->celsius(),
         );
+    }
+
+    /**
+     * A plant now, with what it had.
+     *
+     * @param list<TestedSpray> $tested
+     *
+     * @throws InvalidDocument with the path of the first fault found
+     */
+    public function whom(Node $plant, ?Node $had, array $tested = [], DateTimeImmutable $now = new DateTimeImmutable(self::TODAY)): Whom
+    {
+        [$rounds, $burns, $days] = $this->had($had?->items(0, self::MOST, 'rounds') ?? [], $now);
+
+        return new Whom($this->plants->read($plant), new PlantHad($rounds, $days['sulfur'] ?? null, $days['copper'] ?? null), new Proof([...$burns, ...$tested]), $now);
     }
 
     private function spray(Node $node): SprayNow

@@ -129,6 +129,16 @@ final readonly class BenchReader
         );
     }
 
+    /**
+     * What there is to measure with, without a scale; a usual kitchen's where nobody said.
+     *
+     * @throws InvalidDocument with the path of the first fault found
+     */
+    public function measuresAlone(?Node $sizes): Kit
+    {
+        return $this->kit($sizes, null);
+    }
+
     private function kit(?Node $sizes, ?Node $beside): Kit
     {
         $named = $beside?->optional('measures');

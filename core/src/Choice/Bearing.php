@@ -24,7 +24,7 @@ final readonly class Bearing
     /** @return list<Reason> none when it may be used */
     public function exclusions(Recipe $recipe, Practice $practice, Situation $situation): array
     {
-        return [...$this->place($recipe, $practice, $situation), ...$this->leaf($recipe, $practice, $situation->plant), ...($situation->cats && in_array(Substance::EssentialOil, $this->kinds($recipe), true) ? [new Reason(ChoiceFinding::Cats)] : [])];
+        return [...self::place($recipe, $practice, $situation->plant, $situation->trouble->kind === TroubleKind::Soil), ...$this->leaf($recipe, $practice, $situation->plant), ...($situation->cats && in_array(Substance::EssentialOil, $this->kinds($recipe), true) ? [new Reason(ChoiceFinding::Cats)] : [])];
     }
 
     /** @return list<Substance> */
@@ -38,12 +38,15 @@ final readonly class Bearing
         return array_values(array_unique($kinds, \SORT_REGULAR));
     }
 
-    /** @return list<Reason> */
-    private function place(Recipe $recipe, Practice $practice, Situation $situation): array
+    /**
+     * Why it is not for what is sprayed here: leaves, bare wood, soil.
+     *
+     * @param bool $soil whether what is fought lives in it
+     *
+     * @return list<Reason> none where it is
+     */
+    public static function place(Recipe $recipe, Practice $practice, PlantNow $plant, bool $soil): array
     {
-        $soil = $situation->trouble->kind === TroubleKind::Soil;
-        $plant = $situation->plant;
-
         return array_values(array_filter([
             $recipe->use === RecipeUse::Drench && $plant->isBare() ? new Reason(ChoiceFinding::DrenchOnLeaf) : null,
             $practice->onlyWhereNothingGrows && ! $plant->isEmptyBed() ? new Reason(ChoiceFinding::DrenchPlanted) : null,

@@ -13,6 +13,7 @@ enum ChoiceFinding: string
     case InCupboard = 'in-cupboard';
     case LittleWork = 'little-work';
     case Missing = 'missing';
+    case StandsIn = 'stands-in';
     case MuchWork = 'much-work';
     case Wait = 'wait';
     case Smell = 'smell';

@@ -13,6 +13,7 @@ use IdleMixer\Core\Recipe\RecipeCatalogue;
 use IdleMixer\Core\Safety\Limits;
 use IdleMixer\Core\Safety\Verdict;
 use IdleMixer\Core\Schedule\FairLook;
+use IdleMixer\Core\Shelf\FromCupboard;
 
 /**
  * Finds the sprays that fit pest, stage, plant, season and place, best first. Every dose is put on the bench of the case, and
@@ -35,6 +36,7 @@ final readonly class Chooser
         private FairLook $fairLook,
         private Formulator $formulator,
         BenchJudge $judge,
+        private FromCupboard $cupboards,
     ) {
         $this->bearing = new Bearing($formulator);
         $this->doses = new Doses($formulator, $judge);
@@ -51,6 +53,7 @@ final readonly class Chooser
             FairLook::shipped(),
             new Formulator(),
             BenchJudge::of(Limits::shipped(), Emulsifier::shipped(), ToleranceCatalogue::shipped()),
+            FromCupboard::shipped(),
         );
     }
 
@@ -70,34 +73,37 @@ final readonly class Chooser
      */
     private static function rank(Option $option): array
     {
-        return [-$option->missing, $option->holds(), $option->score];
+        return [-$option->missing(), $option->holds(), $option->score];
     }
 
     private function option(Recipe $recipe, Situation $situation): Option
     {
         $practice = $this->catalogue->practiceOf($recipe);
+        $stocked = $situation->cupboard === null ? null : $this->cupboards->of($recipe, $practice, $situation->cupboard);
+        // What cannot be made is judged as it is written.
+        $recipe = $stocked?->missing === [] ? $stocked->recipe : $recipe;
         $effects = $this->effects->of($situation->trouble, $situation->stage, $practice->ways);
         $mixture = $this->formulator->onBasis($recipe);
         $fairLook = $this->fairLook->of($mixture, $recipe->use, ! $situation->plant->isEmptyBed(), $situation->trouble->kind)->judged->value;
         $excluded = [...($effects === [] ? [new Reason(ChoiceFinding::NoEffect)] : []), ...$this->bearing->exclusions($recipe, $practice, $situation)];
         if ($excluded !== [] || $effects === []) {
-            return new Option($recipe, $practice, $effects, null, [], [], $excluded, 0.0, 0, $fairLook);
+            return new Option($recipe, $practice, $effects, null, [], [], $excluded, 0.0, $fairLook, $stocked);
         }
         $doses = $this->doses->of($recipe, $practice, $situation);
         $dose = Doses::best($doses);
         if ($dose === null) {
             $stop = $doses[count($doses) - 1]->stop();
 
-            return new Option($recipe, $practice, $effects, null, [], [], $stop === null ? [] : [Reason::ofBench($stop)], 0.0, 0, $fairLook);
+            return new Option($recipe, $practice, $effects, null, [], [], $stop === null ? [] : [Reason::ofBench($stop)], 0.0, $fairLook, $stocked);
         }
         // A little soap that holds the oil or wets the wax kills nothing by itself.
         $effects = $dose->soapKills ? $effects : array_values(array_filter($effects, static fn(Effect $effect): bool => $effect->way !== self::BY_SOAP));
         if ($effects === []) {
-            return new Option($recipe, $practice, [], null, [], [], [new Reason(ChoiceFinding::SoapTooWeak)], 0.0, 0, $fairLook);
+            return new Option($recipe, $practice, [], null, [], [], [new Reason(ChoiceFinding::SoapTooWeak)], 0.0, $fairLook, $stocked);
         }
-        $score = Score::of($mixture, $recipe, $practice, $situation, $effects[0], $dose, $fairLook, self::hindered($doses, $dose));
+        $score = Score::of($mixture, $recipe, $practice, $situation, $effects[0], $dose, $fairLook, self::hindered($doses, $dose), $stocked);
 
-        return new Option($recipe, $practice, $effects, $dose, $score->for, $score->against, [], $score->points, $score->missing, $fairLook);
+        return new Option($recipe, $practice, $effects, $dose, $score->for, $score->against, [], $score->points, $fairLook, $stocked);
     }
 
     /**

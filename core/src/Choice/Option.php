@@ -7,8 +7,9 @@ namespace IdleMixer\Core\Choice;
 use IdleMixer\Core\Data\ChoiceLines;
 use IdleMixer\Core\Recipe\Practice;
 use IdleMixer\Core\Recipe\Recipe;
+use IdleMixer\Core\Shelf\AsStocked;
 
-/** A recipe as it fits a situation, or why it does not. */
+/** A recipe as it fits a situation, with what is in the house, or why it does not. */
 final readonly class Option
 {
     /**
@@ -27,11 +28,17 @@ final readonly class Option
         public array $against,
         public array $excluded,
         public float $score,
-        /** How many of its ingredients are not in the house. */
-        public int $missing,
         /** Hours to the first fair look. */
         public float $fairLookHours,
+        /** As this house can make it; null where nobody said what is at hand. */
+        public ?AsStocked $stocked = null,
     ) {}
+
+    /** How many of its ingredients are not in the house. */
+    public function missing(): int
+    {
+        return count($this->stocked->missing ?? []);
+    }
 
     /** Whether the oil is held in the water of the house. */
     public function holds(): bool

@@ -5,13 +5,14 @@ declare(strict_types=1);
 namespace IdleMixer\Core\Choice;
 
 use IdleMixer\Core\Data\ChoiceLines;
-use IdleMixer\Core\Ingredient\Ingredient;
+use IdleMixer\Core\Ingredient\Instead;
 use IdleMixer\Core\Ingredient\Substance;
 use IdleMixer\Core\Mix\Mixture;
 use IdleMixer\Core\Recipe\Practice;
 use IdleMixer\Core\Recipe\Recipe;
 use IdleMixer\Core\Recipe\RecipeUse;
 use IdleMixer\Core\Safety\Verdict;
+use IdleMixer\Core\Shelf\AsStocked;
 
 /** What speaks for and against a spray that may be used, the most telling first, and how much. The weights are our own. */
 final readonly class Score
@@ -27,12 +28,14 @@ final readonly class Score
     /**
      * @param list<Reason> $for
      * @param list<Reason> $against
-     * @param int          $missing ingredients that are not in the house
      */
-    private function __construct(public array $for, public array $against, public float $points, public int $missing) {}
+    private function __construct(public array $for, public array $against, public float $points) {}
 
-    /** @param Verdict|null $hindered what the leaf said to a stronger dose that was wanted */
-    public static function of(Mixture $mixture, Recipe $recipe, Practice $practice, Situation $situation, Effect $best, Dose $dose, float $fairLookHours, ?Verdict $hindered): self
+    /**
+     * @param Verdict|null   $hindered what the leaf said to a stronger dose that was wanted
+     * @param AsStocked|null $stocked  as this house can make it; null where nobody said what is at hand
+     */
+    public static function of(Mixture $mixture, Recipe $recipe, Practice $practice, Situation $situation, Effect $best, Dose $dose, float $fairLookHours, ?Verdict $hindered, ?AsStocked $stocked = null): self
     {
         $points = self::A_POINT_OF_EFFECT * EffectCatalogue::weight($best) - self::A_STEP_OF_WORK * $practice->work - self::A_DAY_OF_WAITING * $fairLookHours / 24.0;
         $own = $situation->own[$recipe->slug] ?? null;
@@ -51,15 +54,15 @@ final readonly class Score
             };
         }
         [$doseFor, $against, $weight] = self::dose($practice, $situation, $dose, $hindered);
-        $missing = self::missing($mixture, $situation->cupboard);
-        array_push($for, ...$doseFor, ...($missing === [] && $situation->cupboard !== null ? [new Reason(ChoiceFinding::InCupboard)] : []), ...($practice->work === 1 ? [new Reason(ChoiceFinding::LittleWork)] : []));
-        foreach (self::nuisances($mixture, $situation) as $reason) {
+        $missing = $stocked === null ? [] : self::names($stocked->missing, $recipe);
+        array_push($for, ...$doseFor, ...($stocked !== null && $stocked->missing === [] && $stocked->instead === [] ? [new Reason(ChoiceFinding::InCupboard)] : []), ...($practice->work === 1 ? [new Reason(ChoiceFinding::LittleWork)] : []));
+        foreach ([...self::swaps($stocked), ...self::nuisances($mixture, $situation)] as $reason) {
             $against[] = $reason;
             $points -= self::A_NUISANCE;
         }
         array_push($against, ...($missing === [] ? [] : [new Reason(ChoiceFinding::Missing, ['what' => implode(', ', $missing)])]), ...self::effort($practice, $fairLookHours));
 
-        return new self($for, $against, $points + $weight - ChoiceLines::MISSING_INGREDIENT['value'] * count($missing), count($missing));
+        return new self($for, $against, $points + $weight - ChoiceLines::MISSING_INGREDIENT['value'] * count($missing));
     }
 
     /** @return array{list<Reason>, list<Reason>, float} what the dose has for and against it, and its weight */
@@ -115,21 +118,32 @@ final readonly class Score
         ]));
     }
 
-    /**
-     * @param list<string>|null $cupboard
-     *
-     * @return list<string> names
-     */
-    private static function missing(Mixture $mixture, ?array $cupboard): array
+    /** @return list<Reason> what stands in for what, where all of it can be made so */
+    private static function swaps(?AsStocked $stocked): array
     {
-        if ($cupboard === null) {
-            return [];
-        }
-        $needed = array_map(static fn($part): Ingredient => $part->ingredient, $mixture->parts);
+        return $stocked === null || $stocked->missing !== [] ? [] : array_map(
+            static fn(string $for, Instead $one): Reason => new Reason(ChoiceFinding::StandsIn, ['with' => $one->with, 'for' => $for, 'cost' => $one->cost]),
+            array_keys($stocked->instead),
+            array_values($stocked->instead),
+        );
+    }
 
-        return array_values(array_unique(array_map(
-            static fn(Ingredient $ingredient): string => $ingredient->name,
-            array_filter($needed, static fn(Ingredient $ingredient): bool => ! in_array($ingredient->slug, $cupboard, true)),
-        )));
+    /**
+     * @param list<string> $slugs
+     *
+     * @return list<string>
+     */
+    private static function names(array $slugs, Recipe $recipe): array
+    {
+        $names = [];
+        foreach ([$recipe, ...$recipe->stocks()] as $one) {
+            foreach ($one->lines as $line) {
+                if ($line->ingredient !== null && in_array($line->ingredient->slug, $slugs, true)) {
+                    $names[$line->ingredient->slug] = $line->ingredient->name;
+                }
+            }
+        }
+
+        return array_values($names);
     }
 }

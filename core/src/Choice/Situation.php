@@ -8,6 +8,7 @@ use IdleMixer\Core\Gate\Whom;
 use IdleMixer\Core\Plant\PlantNow;
 use IdleMixer\Core\Plant\Site;
 use IdleMixer\Core\Recipe\Recipe;
+use IdleMixer\Core\Shelf\Cupboard;
 use IdleMixer\Core\Trouble\Trouble;
 
 /** Everything that a choice of spray hangs on. */
@@ -19,7 +20,6 @@ final readonly class Situation
      * @param string                   $stage    one of the stages of the trouble
      * @param string                   $name     of the plant
      * @param float|null               $hardness mg/L as CaCO3; null when unknown
-     * @param list<string>|null        $cupboard ingredients at hand; null when nobody said
      * @param array<string, OwnResult> $own      what this household found, by slug of the recipe
      * @param list<Recipe>             $recipes  of its own, to be chosen from like any other
      */
@@ -31,7 +31,8 @@ final readonly class Situation
         public Whom $whom,
         public bool $cats = false,
         public ?float $hardness = null,
-        public ?array $cupboard = null,
+        /** What is at hand; null when nobody said. */
+        public ?Cupboard $cupboard = null,
         public array $own = [],
         public array $recipes = [],
     ) {

@@ -62,12 +62,12 @@ final readonly class Recipe
     }
 
     /**
-     * The same recipe with other lines, or another order of mixing.
+     * The same recipe with other lines, another order of mixing, or for another volume.
      *
      * @param list<RecipeLine>|null $lines
      */
-    public function with(?array $lines = null, ?MixingOrder $order = null): self
+    public function with(?array $lines = null, ?MixingOrder $order = null, ?Basis $basis = null): self
     {
-        return new self($this->slug, $this->name, $this->use, $order ?? $this->order, $this->basis, $lines ?? $this->lines, $this->notes, $this->method);
+        return new self($this->slug, $this->name, $this->use, $order ?? $this->order, $basis ?? $this->basis, $lines ?? $this->lines, $this->notes, $this->method);
     }
 }

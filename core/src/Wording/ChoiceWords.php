@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace IdleMixer\Core\Wording;
 
 use IdleMixer\Core\Choice\Choice;
+use IdleMixer\Core\Choice\ChoiceFinding;
 use IdleMixer\Core\Choice\Option;
 use IdleMixer\Core\Choice\Reason;
 use IdleMixer\Core\Choice\Severity;
 use IdleMixer\Core\Choice\Situation;
+use IdleMixer\Core\Ingredient\IngredientCatalogue;
 use IdleMixer\Core\Source\SourceCatalogue;
 use IdleMixer\Core\Trouble\Finding;
 use IdleMixer\Core\Trouble\TroubleKind;
@@ -23,7 +25,7 @@ final readonly class ChoiceWords
      * @param array<string, string> $cannot
      * @param array<string, string> $severity
      */
-    public function __construct(private array $reasons, private array $cannot, private array $severity, private SourceCatalogue $sources, private Sentences $sentences) {}
+    public function __construct(private array $reasons, private array $cannot, private array $severity, private SourceCatalogue $sources, private Sentences $sentences, private IngredientCatalogue $ingredients) {}
 
     public static function shipped(): self
     {
@@ -34,7 +36,7 @@ final readonly class ChoiceWords
         /** @var array<string, string> $severity */
         $severity = Say::words('severities');
 
-        return new self($reasons, $cannot, $severity, SourceCatalogue::shipped(), Sentences::shipped());
+        return new self($reasons, $cannot, $severity, SourceCatalogue::shipped(), Sentences::shipped(), IngredientCatalogue::shipped());
     }
 
     /** @throws MissingWords when the catalogue lacks the sentence */
@@ -51,7 +53,14 @@ final readonly class ChoiceWords
                 default => '',
             },
             'work' => Choices::orderInShort($option->recipe->order),
+            ...($reason->finding === ChoiceFinding::StandsIn ? $this->standsIn((string) $reason->args['with'], (string) $reason->args['for'], (string) $reason->args['cost']) : []),
         ]);
+    }
+
+    /** @return array{with: string, for: string, costs: string} */
+    private function standsIn(string $with, string $for, string $cost): array
+    {
+        return ['with' => $this->ingredients->get($with)->name, 'for' => lcfirst($this->ingredients->get($for)->name), 'costs' => StandInWords::cost($cost)];
     }
 
     /** @throws MissingWords when the catalogue lacks the sentence */

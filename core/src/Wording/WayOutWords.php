@@ -74,7 +74,7 @@ final readonly class WayOutWords
             '{mL}' => Measures::metric($one->measured->millilitres()),
             '{missing}' => Measures::metric($one->missing),
             '{spent}' => $one->spent,
-            '{cost}' => $this->each('costs', $one->cost),
+            '{cost}' => StandInWords::cost($one->cost),
         ]);
     }
 

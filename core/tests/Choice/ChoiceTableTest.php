@@ -8,12 +8,14 @@ use IdleMixer\Core\Choice\Option;
 use IdleMixer\Core\Choice\OwnResult;
 use IdleMixer\Core\Choice\Severity;
 use IdleMixer\Core\Choice\Situation;
+use IdleMixer\Core\Ingredient\IngredientCatalogue;
 use IdleMixer\Core\Plan\Planner;
 use IdleMixer\Core\Plant\ToleranceCatalogue;
 use IdleMixer\Core\Recipe\RecipeUse;
 use IdleMixer\Core\Safety\About;
 use IdleMixer\Core\Safety\Level;
 use IdleMixer\Core\Safety\Verdict;
+use IdleMixer\Core\Shelf\Cupboard;
 use IdleMixer\Core\Tests\Support\Plans;
 use IdleMixer\Core\Tests\Support\Stands;
 use IdleMixer\Core\Trouble\TroubleCatalogue;
@@ -37,7 +39,7 @@ function caseOf(string $trouble, array $case): Situation
         Stands::as($case['leaf'] ?? 'ordinary-leaf', [...$case['plant'] ?? [], 'buds' => ($case['season'] ?? 'growing') === 'growing'], $case['indoors'] ?? false),
         $case['cats'] ?? false,
         $case['hardness'] ?? null,
-        $case['cupboard'] ?? null,
+        isset($case['cupboard']) ? Cupboard::holding($case['cupboard'], IngredientCatalogue::shipped()) : null,
         $case['own'] ?? [],
     );
 }

@@ -11,7 +11,9 @@ use IdleMixer\Core\Choice\Reason;
 use IdleMixer\Core\Choice\Severity;
 use IdleMixer\Core\Choice\SeverityScale;
 use IdleMixer\Core\Choice\Situation;
+use IdleMixer\Core\Ingredient\IngredientCatalogue;
 use IdleMixer\Core\Plant\ToleranceCatalogue;
+use IdleMixer\Core\Shelf\Cupboard;
 use IdleMixer\Core\Source\SourceCatalogue;
 use IdleMixer\Core\Tests\Support\Stands;
 use IdleMixer\Core\Trouble\TroubleCatalogue;
@@ -23,7 +25,7 @@ use IdleMixer\Core\Wording\ChoiceWords;
  */
 function situation(string $trouble, string $stage = 'any', Severity $severity = Severity::Moderate, string $leaf = 'ordinary-leaf', array $plant = [], bool $indoors = false, bool $cats = false, ?float $hardness = null, ?array $cupboard = null): Situation
 {
-    return new Situation(TroubleCatalogue::shipped()->trouble($trouble), $stage, $severity, 'Zinnia', Stands::as($leaf, $plant, $indoors), $cats, $hardness, $cupboard);
+    return new Situation(TroubleCatalogue::shipped()->trouble($trouble), $stage, $severity, 'Zinnia', Stands::as($leaf, $plant, $indoors), $cats, $hardness, $cupboard === null ? null : Cupboard::holding($cupboard, IngredientCatalogue::shipped()));
 }
 
 /** @return list<string> */

@@ -8,6 +8,8 @@ use IdleMixer\Core\Choice\OwnResult;
 use IdleMixer\Core\Choice\Reason;
 use IdleMixer\Core\Choice\Severity;
 use IdleMixer\Core\Choice\Situation;
+use IdleMixer\Core\Ingredient\IngredientCatalogue;
+use IdleMixer\Core\Shelf\Cupboard;
 use IdleMixer\Core\Tests\Support\Stands;
 use IdleMixer\Core\Trouble\TroubleCatalogue;
 
@@ -19,7 +21,7 @@ use IdleMixer\Core\Trouble\TroubleCatalogue;
  */
 function speaksOf(string $slug, string $trouble, string $leaf = 'ordinary-leaf', array $plant = [], bool $indoors = false, ?float $hardness = null, ?array $cupboard = null, string $stage = 'any'): array
 {
-    $situation = new Situation(TroubleCatalogue::shipped()->trouble($trouble), $stage, Severity::Moderate, 'Zinnia', Stands::as($leaf, $plant, $indoors), false, $hardness, $cupboard);
+    $situation = new Situation(TroubleCatalogue::shipped()->trouble($trouble), $stage, Severity::Moderate, 'Zinnia', Stands::as($leaf, $plant, $indoors), false, $hardness, $cupboard === null ? null : Cupboard::holding($cupboard, IngredientCatalogue::shipped()));
     $found = array_filter(Chooser::shipped()->choose($situation)->proposed, static fn(Option $option): bool => $option->recipe->slug === $slug);
 
     return array_merge(...array_values(array_map(static fn(Option $option): array => array_map(static fn(Reason $reason): string => $reason->finding->value, [...$option->for, ...$option->against]), $found)));
@@ -42,7 +44,7 @@ it('says what to mind of a spray where it matters, and only there', function ():
 it('tells three reasons at most, and of what speaks against a spray one at least', function (): void {
     $more = 0;
     foreach ([['aphids', 'ordinary-leaf'], ['mealybugs', 'waxy-bloom-leaf'], ['spider-mites', 'tender-leaf']] as [$trouble, $leaf]) {
-        $situation = new Situation(TroubleCatalogue::shipped()->trouble($trouble), 'any', Severity::Moderate, 'Zinnia', Stands::as($leaf, ['eatenSoon' => true], true), false, 250.0, ['castile-soap']);
+        $situation = new Situation(TroubleCatalogue::shipped()->trouble($trouble), 'any', Severity::Moderate, 'Zinnia', Stands::as($leaf, ['eatenSoon' => true], true), false, 250.0, Cupboard::holding(['castile-soap'], IngredientCatalogue::shipped()));
         foreach (Chooser::shipped()->choose($situation)->proposed as $option) {
             [$for, $against] = $option->telling();
             $all = count($option->for) + count($option->against);
@@ -73,7 +75,7 @@ it('weighs what speaks for a spray and against it', function (string $slug, stri
         $severity,
         'Zinnia',
         Stands::as($leaf, $more['plant'] ?? [], $more['indoors'] ?? false),
-        cupboard: $more['cupboard'] ?? null,
+        cupboard: isset($more['cupboard']) ? Cupboard::holding($more['cupboard'], IngredientCatalogue::shipped()) : null,
         own: isset($more['own']) ? [$slug => $more['own']] : [],
     );
     $found = array_values(array_filter(Chooser::shipped()->choose($situation)->proposed, static fn(Option $option): bool => $option->recipe->slug === $slug));

@@ -100,7 +100,7 @@ it('names what may stand in, as much as the limits leave, and what it costs', fu
     $plan = Plans::shipped('neem-leaf-quart', 1.0, '[gal_us]');
     $at = LoadAtHand::of($plan->groups[0]->load, Target::of(RecipeUse::Foliar, null), new Circumstances(), Kit::kitchen(), Unit::UsGallon, null);
     $found = StandIns::shipped()->of($at, new Slips(['castile-soap' => [0.0, 0.0]], null, ['castile-soap']), Limits::shipped());
-    expect(array_map(static fn(StandIn $one): string => $one->with->slug, $found))->toBe(['dish-detergent', 'saponin-extract'])
+    expect(array_map(static fn(StandIn $one): string => $one->with->slug, $found))->toBe(['dish-detergent', 'saponin-extract', 'polysorbate-20'])
         // Two teaspoons to a gallon of water are 9.76 mL in a gallon of spray; half as much of the detergent.
         ->and($found[0]->measured->millilitres())->toEqualWithDelta(9.86 / 2, 0.3)
         ->and(WayOutWords::shipped()->standIn($found[0]))->toContain('1 tsp of dish detergent', '9.76 mL of castile soap', 'strips wax');
@@ -117,25 +117,25 @@ it('makes good all that may be missing of what ran out', function (): void {
     expect($found[0]->with->slug)->toBe('dish-detergent')->and($found[0]->missing)->toEqualWithDelta(7.32, 0.08);
 });
 
-// The house's own, on the careful side; nothing stands in for neem, alcohol, peroxide or soda.
+// The house's own, on the careful side; nothing stands in for neem, alcohol or peroxide. What holds oil holds it by the same rates in both directions.
 it('takes for each mL that ran out as much of what stands in for it as was written down', function (string $spent, array $instead): void {
     /** @var array<string, list<array{with: string, times: float}>> $rows */
     $rows = Things::of('ingredients')->column('stand_ins');
     expect(array_column($rows[$spent] ?? [], 'times', 'with'))->toBe($instead);
 })->with([
-    ['castile-soap', ['dish-detergent' => 0.5, 'saponin-extract' => 1.0]],
-    ['dish-detergent', ['castile-soap' => 2.0]],
-    ['saponin-extract', ['castile-soap' => 1.0]],
-    ['polysorbate-20', ['castile-soap' => 2.0]],
-    ['vegetable-oil', ['horticultural-oil' => 1.0]],
+    ['castile-soap', ['dish-detergent' => 0.5, 'saponin-extract' => 1.0, 'polysorbate-20' => 0.5]],
+    ['dish-detergent', ['castile-soap' => 2.0, 'polysorbate-20' => 1.0, 'saponin-extract' => 2.0]],
+    ['saponin-extract', ['castile-soap' => 1.0, 'polysorbate-20' => 0.5, 'dish-detergent' => 0.5]],
+    ['polysorbate-20', ['castile-soap' => 2.0, 'saponin-extract' => 2.0, 'dish-detergent' => 1.0]],
+    ['vegetable-oil', ['horticultural-oil' => 1.0, 'paraffin-oil' => 1.0]],
     ['horticultural-oil', ['paraffin-oil' => 1.0, 'vegetable-oil' => 1.0]],
-    ['paraffin-oil', ['horticultural-oil' => 1.0]],
+    ['paraffin-oil', ['horticultural-oil' => 1.0, 'vegetable-oil' => 1.0]],
     ['peppermint-oil', ['rosemary-oil' => 1.0]],
     ['rosemary-oil', ['peppermint-oil' => 1.0]],
     ['neem-oil', []],
     ['isopropyl-alcohol', []],
     ['hydrogen-peroxide', []],
-    ['baking-soda', []],
+    ['baking-soda', ['potassium-bicarbonate' => 1.0]],
 ]);
 
 it('says how strong it is by its size, never “not quite” of less than half', function (float $share, string $said): void {

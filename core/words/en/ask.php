@@ -13,6 +13,7 @@ return [
     'leaf-photos.before' => 'Before: {doubt}',
     'leaf-photos.counted-on-this-picture-alone' => 'Counted on this picture alone: what was there before the spray counts as well.',
     'leaf-photos.what-was-there-before-spray' => 'What was there before the spray is taken off.',
+    'shelf-reader.bottles' => 'bottles',
     'course-reader.stage' => 'stage',
     'course-reader.kind-of-record' => 'kind of record',
     'course-reader.records' => 'records',

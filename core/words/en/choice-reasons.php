@@ -12,6 +12,7 @@ return [
     'in-cupboard' => 'Everything for it is in the cupboard.',
     'little-work' => 'Little work.',
     'missing' => 'Missing from the cupboard: {what}.',
+    'stands-in' => '{with} stands in for {for}. {costs}',
     'much-work' => 'Much work: {work}.',
     'wait' => 'Judge it after {wait} at the earliest.',
     'smell' => 'Smells indoors for a day or more (common practice, no source).',

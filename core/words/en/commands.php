@@ -33,6 +33,8 @@ return [
     'preload-list.does' => 'Write the list of files that the server preloads',
     'restore.file' => 'the copy that is to be the notebook',
     'restore.does' => 'Put a copy in the place of the notebook, and keep what was there; nobody may use it meanwhile',
+    'shelf.file' => 'what stands in a cupboard, a sprayer, a plant and a trouble or none, or - for standard input',
+    'shelf.does' => 'Say what can be made of a cupboard, how much, and what ends it',
     'course.file' => 'a trouble, methods, a first day and what was recorded, or - for standard input',
     'course.does' => 'Say how a course stands, what comes next and why, and the whole line of it',
     'worked.file' => 'cases with rounds and counts, or - for standard input',

@@ -33,8 +33,4 @@ return [
         'alcohol' => 'With so little alcohol it does not get through wax.', 'peroxide' => 'With so little peroxide it hardly cleans a leaf.', 'soda' => 'With so little soda it does not stop mildew.',
     ],
     'stand-in' => '{scoops} of {with} ({mL}) may go in for the {missing} of {spent} that you lack. {cost} Note it with the batch: the recipe does not know of it.',
-    'costs' => [
-        'detergent-for-soap' => 'It is the stronger of the two and strips wax: test two leaves.', 'only-holds' => 'It holds the oil and wets, and kills nothing by itself.',
-        'soap-for-detergent' => 'Hard water takes some of it.', 'other-oil' => 'It smothers as well, and is as heavy on leaves.', 'kitchen-for-refined' => 'It is heavier on leaves: test two first.', 'other-scent' => 'It masks with another scent.',
-    ],
 ];

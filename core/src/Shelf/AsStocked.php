@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IdleMixer\Core\Shelf;
+
+use IdleMixer\Core\Ingredient\Instead;
+use IdleMixer\Core\Recipe\Recipe;
+
+/** A recipe as a house can make it. */
+final readonly class AsStocked
+{
+    /**
+     * @param Recipe                 $recipe  with what stands in, and from the bottles that are there
+     * @param array<string, Instead> $instead by slug of what it stands in for
+     * @param list<string>           $missing slugs of what is not there and nothing stands in for
+     */
+    public function __construct(public Recipe $recipe, public array $instead, public array $missing) {}
+
+    /** Slug of what it stands in for; null where it is as written. */
+    public function for(string $slug): ?string
+    {
+        foreach ($this->instead as $for => $instead) {
+            if ($instead->with === $slug) {
+                return $for;
+            }
+        }
+
+        return null;
+    }
+}

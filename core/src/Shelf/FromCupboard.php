@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IdleMixer\Core\Shelf;
+
+use IdleMixer\Core\Choice\Families;
+use IdleMixer\Core\Ingredient\Ingredient;
+use IdleMixer\Core\Ingredient\IngredientCatalogue;
+use IdleMixer\Core\Ingredient\Instead;
+use IdleMixer\Core\Ingredient\InsteadCatalogue;
+use IdleMixer\Core\Quantity\Amount;
+use IdleMixer\Core\Quantity\Unit;
+use IdleMixer\Core\Recipe\Basis;
+use IdleMixer\Core\Recipe\BasisOf;
+use IdleMixer\Core\Recipe\Practice;
+use IdleMixer\Core\Recipe\Recipe;
+use IdleMixer\Core\Recipe\RecipeLine;
+
+/**
+ * Writes a recipe for what is in the house: from bottles of another strength so much that the spray is as strong as it was, and for what is
+ * not there what may stand in. What the spray mainly works by is not swapped: that would be another spray.
+ */
+final readonly class FromCupboard
+{
+    /** The way of working of soap and detergent. */
+    private const BY_SOAP = 'soap';
+
+    public function __construct(private InsteadCatalogue $insteads, private IngredientCatalogue $ingredients) {}
+
+    public static function shipped(): self
+    {
+        return new self(InsteadCatalogue::shipped(), IngredientCatalogue::shipped());
+    }
+
+    public function of(Recipe $recipe, Practice $practice, Cupboard $cupboard): AsStocked
+    {
+        return $this->stocked($recipe, Families::of($practice->ways[0] ?? '') === self::BY_SOAP, $cupboard);
+    }
+
+    /** @param bool $soapKills whether soap or detergent is what it mainly works by */
+    private function stocked(Recipe $recipe, bool $soapKills, Cupboard $cupboard): AsStocked
+    {
+        $lines = $missing = $instead = [];
+        $saved = 0.0;
+        foreach ($recipe->lines as $line) {
+            if ($line->stock !== null) {
+                $stock = $this->stocked($line->stock, $soapKills, $cupboard);
+                $instead += $stock->instead;
+                $missing = [...$missing, ...$stock->missing];
+                $lines[] = RecipeLine::ofStock($stock->recipe, $line->amount, $line->upTo);
+            } elseif ($line->ingredient !== null && $cupboard->has($line->ingredient->slug)) {
+                $lines[] = $bottled = self::bottled($line, $line->ingredient, $cupboard);
+                $saved += $line->ingredient->millilitres($line->amount) - $line->ingredient->millilitres($bottled->amount);
+            } elseif ($line->ingredient !== null) {
+                $found = $soapKills && $line->ingredient->substance->isEmulsifier() ? null : $this->standsIn($line->ingredient, $cupboard);
+                if ($found === null) {
+                    $missing[] = $line->ingredient->slug;
+                } else {
+                    $instead[$line->ingredient->slug] = $found;
+                }
+                $lines[] = $found === null ? $line : $this->swapped($line, $line->ingredient, $found);
+            }
+        }
+        $basis = $recipe->basis;
+        // What a stronger bottle saves is water: the spray stays as strong and as much.
+        $water = $basis === null || $basis->of !== BasisOf::Water ? 0.0 : $basis->millilitres() + $saved;
+        $basis = $basis !== null && $saved !== 0.0 && $water > 0.0 ? new Basis(Amount::of($water, Unit::Millilitre), BasisOf::Water) : $basis;
+
+        return new AsStocked($recipe->with($lines, basis: $basis), $instead, array_values(array_unique($missing)));
+    }
+
+    /** So much of the bottle that is there that as much of the pure substance goes in. */
+    private static function bottled(RecipeLine $line, Ingredient $ingredient, Cupboard $cupboard): RecipeLine
+    {
+        $strength = $cupboard->strength($ingredient->slug, $line->strength);
+        if ($strength === null || $line->strength === null || $strength === $line->strength) {
+            return $line;
+        }
+        $times = $line->strength / $strength;
+
+        return RecipeLine::ofIngredient($ingredient, Amount::of($line->amount->value * $times, $line->amount->unit), $line->upTo === null ? null : $line->upTo * $times, $strength);
+    }
+
+    private function standsIn(Ingredient $for, Cupboard $cupboard): ?Instead
+    {
+        return array_values(array_filter($this->insteads->of($for->slug), static fn(Instead $one): bool => $cupboard->has($one->with)))[0] ?? null;
+    }
+
+    private function swapped(RecipeLine $line, Ingredient $for, Instead $instead): RecipeLine
+    {
+        $with = $this->ingredients->get($instead->with);
+        [$each, $unit] = $for->substance->isLiquid() ? [$for->millilitres(Amount::of(1.0, $line->amount->unit)), Unit::Millilitre] : [$for->grams($for->millilitres(Amount::of(1.0, $line->amount->unit))), Unit::Gram];
+
+        return RecipeLine::ofIngredient($with, Amount::of($line->amount->value * $each * $instead->times, $unit), $line->upTo === null ? null : $line->upTo * $each * $instead->times, null);
+    }
+}
