@@ -45,6 +45,7 @@ use App\Http\Controllers\ReachController;
 use App\Http\Controllers\RecipeController;
 use App\Http\Controllers\RunController;
 use App\Http\Controllers\SeveralController;
+use App\Http\Controllers\ShelfController;
 use App\Http\Controllers\SignInController;
 use App\Http\Controllers\SprayerController;
 use App\Http\Controllers\SprayerEventController;
@@ -106,9 +107,12 @@ Route::prefix('api')->group(static function (): void {
     Route::get('household', [HouseholdController::class, 'show']);
     Route::get('recipes/{slug}/versions', [RecipeController::class, 'versions']);
     Route::get('recipes/{slug}', [RecipeController::class, 'show']);
-    foreach (['plants' => PlantController::class, 'sprayers' => SprayerController::class, 'measures' => MeasureController::class] as $path => $controller) {
+    foreach (['plants' => PlantController::class, 'sprayers' => SprayerController::class, 'measures' => MeasureController::class, 'shelf' => ShelfController::class] as $path => $controller) {
         Route::get($path, [$controller, 'index']);
     }
+    Route::get('shelf/read', [ShelfController::class, 'read']);
+    Route::get('shelf/made', [ShelfController::class, 'made']);
+    Route::get('shelf/recipes/{slug}', [ShelfController::class, 'recipe']);
     Route::get('batches', [BatchController::class, 'index']);
     Route::get('batches/{id}/document', [BatchFileController::class, 'show']);
     Route::get('batches/{id}', [BatchController::class, 'show']);
@@ -165,7 +169,7 @@ Route::prefix('api')->group(static function (): void {
         Route::post('weather/door', [GardenController::class, 'door']);
         Route::post('weather/files', [GardenController::class, 'file']);
         Route::put('household', [HouseholdController::class, 'store']);
-        foreach (['plants' => PlantController::class, 'sprayers' => SprayerController::class, 'measures' => MeasureController::class] as $path => $controller) {
+        foreach (['plants' => PlantController::class, 'sprayers' => SprayerController::class, 'measures' => MeasureController::class, 'shelf' => ShelfController::class] as $path => $controller) {
             Route::post($path, [$controller, 'store']);
             Route::put("{$path}/{id}", [$controller, 'update']);
             Route::put("{$path}/{id}/retired", [$controller, 'retire']);

@@ -6,6 +6,7 @@ namespace App\Declared;
 
 use App\Declared\Kept as Of;
 use IdleMixer\Core\Batch\BatchReader;
+use IdleMixer\Core\Ingredient\IngredientCatalogue;
 use IdleMixer\Core\Plant\ToleranceCatalogue;
 use IdleMixer\Core\Recipe\RecipeReader;
 use IdleMixer\Core\Trouble\TroubleCatalogue;
@@ -22,10 +23,10 @@ final class Records
     /** @var array<string, true>|null */
     private ?array $signed = null;
 
-    public function __construct(ClockInterface $clock, ToleranceCatalogue $tolerance, TroubleCatalogue $troubles, RecipeReader $recipes, BatchReader $batches, WeatherReader $weather)
+    public function __construct(ClockInterface $clock, ToleranceCatalogue $tolerance, TroubleCatalogue $troubles, RecipeReader $recipes, BatchReader $batches, WeatherReader $weather, IngredientCatalogue $ingredients)
     {
         $all = [
-            new Of\Households($clock), new Of\Gardens($clock), new Of\WeatherReports($clock, $weather), new Of\Sprayers($clock), new Of\Measures($clock),
+            new Of\Households($clock), new Of\Gardens($clock), new Of\WeatherReports($clock, $weather), new Of\Sprayers($clock), new Of\Measures($clock), new Of\ShelfBottles($clock, $ingredients),
             new Of\Recipes($clock), new Of\RecipeVersions($clock, $recipes), new Of\Plants($clock, $tolerance), new Of\PlantPictures($clock),
             new Of\Courses($clock, $troubles), new Of\CourseLooks($clock),
             new Of\Batches($clock, $batches), new Of\BatchItems($clock), new Of\BatchScoops($clock), new Of\BatchTicks($clock), new Of\BatchSteps($clock), new Of\StandTests($clock),

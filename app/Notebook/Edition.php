@@ -16,7 +16,7 @@ final readonly class Edition
     /** The tables of a notebook of the newest version. */
     public const TABLES = [
         'batch_items', 'batch_scoops', 'batch_steps', 'batch_ticks', 'batches', 'burn_photos', 'burns', 'case_steps', 'cases', 'counts', 'course_looks', 'courses', 'eye_rounds', 'gardens', 'households', 'leaf_photos', 'leaf_readings', 'leaf_tests',
-        'measures', 'migrations', 'notebook', 'plant_pictures', 'plants', 'recipe_versions', 'recipes', 'revisions', 'rounds', 'run_plants', 'run_taps', 'runs', 'sprayer_events', 'sprayers', 'stale_cases', 'stale_pests', 'stand_tests',
+        'measures', 'migrations', 'notebook', 'plant_pictures', 'plants', 'recipe_versions', 'recipes', 'revisions', 'rounds', 'run_plants', 'run_taps', 'runs', 'shelf_bottles', 'sprayer_events', 'sprayers', 'stale_cases', 'stale_pests', 'stand_tests',
         'task_moves', 'trial_looks', 'trials', 'watches', 'weather_reports', 'weighed_rounds', 'weighed_sprays',
     ];
 

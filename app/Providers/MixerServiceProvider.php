@@ -77,6 +77,7 @@ use IdleMixer\Core\Schedule\FairLook;
 use IdleMixer\Core\Schedule\ShelfLife;
 use IdleMixer\Core\Schedule\Turns;
 use IdleMixer\Core\Shelf\CanMake;
+use IdleMixer\Core\Shelf\FromCupboard;
 use IdleMixer\Core\Source\SourceCatalogue;
 use IdleMixer\Core\Trouble\TroubleCatalogue;
 use IdleMixer\Core\Vessel\NeedTable;
@@ -95,6 +96,7 @@ use IdleMixer\Core\Wording\LeafWords;
 use IdleMixer\Core\Wording\MemoryWords;
 use IdleMixer\Core\Wording\MendingWords;
 use IdleMixer\Core\Wording\MoveWords;
+use IdleMixer\Core\Wording\PhraseWords;
 use IdleMixer\Core\Wording\RestWords;
 use IdleMixer\Core\Wording\RunWords;
 use IdleMixer\Core\Wording\Sentences;
@@ -200,7 +202,9 @@ final class MixerServiceProvider extends ServiceProvider
             Hours::class => Hours::shipped(...),
             Courses::class => Courses::shipped(...),
             Shelf::class => Shelf::shipped(...),
+            PhraseWords::class => PhraseWords::shipped(...),
             CanMake::class => CanMake::shipped(...),
+            FromCupboard::class => FromCupboard::shipped(...),
         ];
     }
 

@@ -27,7 +27,7 @@ final class AtHand
     public function spoons(Recipe $recipe, Dose $dose): string
     {
         $this->kit ??= HouseholdKit::kit() ?? Kit::kitchen();
-        $this->fill ??= self::sprayer();
+        $this->fill ??= self::fillOf(self::lastSprayer());
         $fill = UsualFill::inAJar($recipe->use) ?? $this->fill;
         $whole = (new Formulator())->scaledTo($fill->volume(), $recipe, $dose->highEnd, $dose->factor, '/recipe');
         $items = Load::of($whole, $this->kit->planner())->items;
@@ -35,10 +35,17 @@ final class AtHand
         return Say::it('records/at-hand.in', ['items' => implode(', ', array_map(static fn(Item $item): string => Measures::scoops($item->measured) . ' ' . $item->name(), $items)), 'amount' => Measures::amount($fill)]);
     }
 
-    private static function sprayer(): Amount
+    /** The sprayer that was used last, else the smallest; null where there is none. */
+    public static function lastSprayer(): ?Sprayer
     {
         $used = Batch::query()->whereNotNull('sprayer_id')->orderByDesc('started_at')->orderByDesc('id')->first()?->sprayer;
-        $sprayer = $used === null || $used->retired_at !== null ? Sprayer::query()->whereNull('retired_at')->orderBy('amount')->first() : $used;
+
+        return $used === null || $used->retired_at !== null ? Sprayer::query()->whereNull('retired_at')->orderBy('amount')->first() : $used;
+    }
+
+    /** One fill of a sprayer, in the unit that it is spoken of in. */
+    public static function fillOf(?Sprayer $sprayer): Amount
+    {
         if ($sprayer === null) {
             return UsualFill::first();
         }

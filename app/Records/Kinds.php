@@ -18,6 +18,7 @@ use App\Models\Plant;
 use App\Models\RecipeVersion;
 use App\Models\Round;
 use App\Models\Run;
+use App\Models\ShelfBottle;
 use App\Models\Sprayer;
 use App\Models\SprayerEvent;
 use App\Models\StandTestRecord;
@@ -33,6 +34,7 @@ final class Kinds
         'plants' => Plant::class,
         'sprayers' => Sprayer::class,
         'measures' => Measure::class,
+        'shelf' => ShelfBottle::class,
         'batches' => Batch::class,
         'leaf-tests' => LeafTest::class,
         'readings' => LeafReading::class,

@@ -41,14 +41,6 @@ final readonly class Remembered
         return is_int($value) || is_float($value) ? (float) $value : null;
     }
 
-    /** @return list<string>|null */
-    public function texts(string $key): ?array
-    {
-        $value = $this->value($key);
-
-        return is_array($value) ? array_values(array_filter($value, is_string(...))) : null;
-    }
-
     private function value(string $key): mixed
     {
         return array_key_exists($key, $this->said) ? $this->said[$key] : $this->else?->value($key);

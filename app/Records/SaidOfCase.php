@@ -6,17 +6,15 @@ namespace App\Records;
 
 use IdleMixer\Core\Choice\Severity;
 
-/** What somebody says of plant, place and cupboard before a spray is chosen. */
+/** What somebody says of plant and place before a spray is chosen. */
 final readonly class SaidOfCase
 {
-    /** @param list<string>|null $cupboard */
     public function __construct(
         public string $stage,
         public Severity $severity,
         public bool $indoors,
         public bool $cats,
         public ?float $hardness,
-        public ?array $cupboard,
         public bool $bearsNoOil,
         public bool $inBloom,
         public bool $dryAtRoot,

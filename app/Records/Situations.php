@@ -10,29 +10,21 @@ use App\Models\Round;
 use App\Models\Stale;
 use DateTimeImmutable;
 use IdleMixer\Core\Choice\Situation;
-use IdleMixer\Core\Ingredient\IngredientCatalogue;
 use IdleMixer\Core\Plant\Stage;
 use IdleMixer\Core\Plant\Surface;
 use IdleMixer\Core\Plant\ToleranceCatalogue;
 use IdleMixer\Core\Schedule\PlantCalendar;
-use IdleMixer\Core\Shelf\Cupboard;
 use IdleMixer\Core\Trouble\Trouble;
 use IdleMixer\Core\Trouble\TroubleCatalogue;
 
 /** Reads a case as the situation that a spray is chosen for. */
 final readonly class Situations
 {
-    public function __construct(private TroubleCatalogue $troubles, private ToleranceCatalogue $tolerance, private Rhythms $rhythms, private IngredientCatalogue $ingredients, private OwnResults $own, private Whoms $whoms, private RecipeShelf $shelf) {}
+    public function __construct(private TroubleCatalogue $troubles, private ToleranceCatalogue $tolerance, private Rhythms $rhythms, private OwnResults $own, private Whoms $whoms, private RecipeShelf $shelf, private ShelfBook $cupboard) {}
 
     public function trouble(PestCase $case): Trouble
     {
         return $this->troubles->trouble($case->pest);
-    }
-
-    /** @return list<string> slugs of all that may stand in a cupboard */
-    public function ingredients(): array
-    {
-        return $this->ingredients->slugs();
     }
 
     public function of(PestCase $case, SaidOfCase $said, DateTimeImmutable $now): Situation
@@ -45,7 +37,7 @@ final readonly class Situations
             $this->whoms->said($case->plant, $said, $now),
             $said->cats,
             $said->hardness,
-            $said->cupboard === null ? null : Cupboard::holding($said->cupboard, $this->ingredients),
+            $this->cupboard->cupboard(),
             $this->own->against($case->pest),
             $this->shelf->own(),
         );
@@ -122,7 +114,6 @@ final readonly class Situations
             $plant->indoors,
             $house->flag('cats'),
             $house->number('hardnessMgL'),
-            $house->texts('cupboard'),
             $is->bearsNoOil(),
             $is->isInBloom(),
             $is->dryRoot,

@@ -35,11 +35,10 @@ it('fills in what is known of the plant, and keeps what was said', function (): 
     Date::setTestNow('2026-06-11T12:00:00Z');
     expect(Notebook::get("/api/cases/{$case}")->at('situation.inBloom'))->toBeFalse();
 
-    $choice = Notebook::post("/api/cases/{$case}/choice", ['stage' => 'crawlers', 'severity' => 'heavy', 'bearsNoOil' => true, 'cats' => true, 'cupboard' => ['castile-soap']]);
+    $choice = Notebook::post("/api/cases/{$case}/choice", ['stage' => 'crawlers', 'severity' => 'heavy', 'bearsNoOil' => true, 'cats' => true]);
     expect($choice->status)->toBe(200)->and($choice->text('proposed.0.slug'))->toBe('plain-soap')->and($choice->at('proposed.0.inRotation'))->toBeTrue();
     $other = Notebook::case($plant, 'aphids');
     expect(Notebook::get("/api/cases/{$other}")->at('situation.cats'))->toBeTrue()
-        ->and(Notebook::get("/api/cases/{$other}")->list('situation.cupboard'))->toBe(['castile-soap'])
         ->and(Notebook::get("/api/cases/{$case}")->text('situation.stage'))->toBe('crawlers');
 });
 
@@ -58,7 +57,7 @@ it('refuses a situation that cannot be', function (string $key, mixed $value, st
     expect($answer->status)->toBe(422)->and($answer->text('error.path'))->toBe($path);
 })->with([
     ['stage', 'winter', '/stage'], ['severity', 'awful', '/severity'], ['hardnessMgL', -1, '/hardnessMgL'], ['hardnessMgL', 1e9, '/hardnessMgL'],
-    ['cupboard', ['nicotine'], '/cupboard/0'], ['cats', 'many', '/cats'], ['dogs', true, '/dogs'],
+    ['cats', 'many', '/cats'], ['dogs', true, '/dogs'],
 ]);
 
 it('keeps the steps of containment with the case', function (): void {

@@ -78,7 +78,7 @@ final class Notebook
     {
         preg_match('#^/api/([a-z-]+)(?:/(\d+))?#', $path, $named);
         $kind = $named[1] ?? '';
-        $table = ['leaf-tests' => 'leaf_tests', 'readings' => 'leaf_readings', 'household' => 'households'][$kind] ?? $kind;
+        $table = ['leaf-tests' => 'leaf_tests', 'readings' => 'leaf_readings', 'household' => 'households', 'shelf' => 'shelf_bottles'][$kind] ?? $kind;
         $version = DB::table($table)->where('id', (int) ($named[2] ?? 1))->value('version');
 
         return is_int($version) ? $version : 0;

@@ -189,7 +189,6 @@ final readonly class CaseAnswers
             $said->indoors,
             $said->cats,
             $said->hardness,
-            $said->cupboard,
             $said->bearsNoOil,
             $said->inBloom,
             $said->dryAtRoot,

@@ -9,9 +9,6 @@ use App\Http\Api\Shape;
 /** What is known before anything is said. */
 final readonly class KnownSituationAnswer
 {
-    /**
-     * @param list<string> $cupboard
-     */
     public function __construct(
         public string $stage,
         #[Shape(ref: 'Severity')]
@@ -19,8 +16,6 @@ final readonly class KnownSituationAnswer
         public bool $indoors,
         public bool $cats,
         public ?float $hardnessMgL,
-        /** null */
-        public ?array $cupboard,
         public bool $bearsNoOil,
         public bool $inBloom,
         public bool $dryAtRoot,

@@ -34,7 +34,7 @@ final readonly class CaseChoiceController
     {
         $case = $this->find($id);
         $body = Body::of($request);
-        $said = SituationInput::read($body, $situations->trouble($case), $situations->ingredients());
+        $said = SituationInput::read($body, $situations->trouble($case));
         $situations->note($case, $body->json());
         $situations->keep($case->plant, $said, $this->clock->now());
 

@@ -11,22 +11,17 @@ use IdleMixer\Core\Document\Node;
 use IdleMixer\Core\Trouble\Trouble;
 use IdleMixer\Core\Words\Say;
 
-/** Reads what somebody says of plant, place and cupboard before a spray is chosen. */
+/** Reads what somebody says of plant and place before a spray is chosen. */
 final class SituationInput
 {
     /** mg/L as CaCO3: harder water comes from no tap. */
     private const HARDEST = 2000.0;
 
-    /**
-     * @param list<string> $ingredients slugs of all that may stand in a cupboard
-     *
-     * @throws InvalidDocument with the path of the first fault found
-     */
-    public static function read(Node $node, Trouble $trouble, array $ingredients): SaidOfCase
+    /** @throws InvalidDocument with the path of the first fault found */
+    public static function read(Node $node, Trouble $trouble): SaidOfCase
     {
-        $object = $node->object(['stage', 'severity', 'indoors', 'cats', 'hardnessMgL', 'cupboard', 'bearsNoOil', 'inBloom', 'dryAtRoot', 'seedling', 'wounded', 'eatenSoon', 'soapSensitive', 'sulfurLately', 'copperLately', 'oilLately']);
+        $object = $node->object(['stage', 'severity', 'indoors', 'cats', 'hardnessMgL', 'bearsNoOil', 'inBloom', 'dryAtRoot', 'seedling', 'wounded', 'eatenSoon', 'soapSensitive', 'sulfurLately', 'copperLately', 'oilLately']);
         $hardness = $object->optional('hardnessMgL');
-        $cupboard = $object->optional('cupboard');
 
         return new SaidOfCase(
             $object->get('stage')->word($trouble->stages, Say::it('input/situation-input.stage-of', ['name' => $trouble->name])),
@@ -34,10 +29,6 @@ final class SituationInput
             self::flag($object, 'indoors'),
             self::flag($object, 'cats'),
             $hardness === null || $hardness->isNull() ? null : $hardness->countUpTo(self::HARDEST),
-            $cupboard === null || $cupboard->isNull() ? null : array_map(
-                static fn(Node $item): string => $item->word($ingredients, 'ingredient'),
-                $cupboard->items(0, 60, 'ingredients'),
-            ),
             self::flag($object, 'bearsNoOil'),
             self::flag($object, 'inBloom'),
             self::flag($object, 'dryAtRoot'),

@@ -25,6 +25,7 @@ use IdleMixer\Core\Recipe\RecipeUse;
 use IdleMixer\Core\Safety\Circumstances;
 use IdleMixer\Core\Safety\Level;
 use IdleMixer\Core\Safety\Target;
+use IdleMixer\Core\Vessel\UsualFill;
 
 /** Finds the sprays that can be made now of what is in the house, how much of each, and what ends it. */
 final readonly class CanMake
@@ -129,11 +130,14 @@ final readonly class CanMake
 
     private static function bench(ShelfAsk $ask, Recipe $recipe, Practice $practice, float $factor, bool $highEnd): Bench
     {
+        $jar = $ask->swabsInAJar ? UsualFill::inAJar($recipe->use)?->volume() : null;
+        $fill = $jar !== null && $jar->millilitres() < $ask->sprayer->millilitres() ? $jar : $ask->sprayer;
+
         return new Bench(
             $recipe,
-            $ask->sprayer,
+            $fill,
             $ask->unit,
-            $ask->sprayer,
+            $fill,
             $highEnd,
             $factor,
             $ask->kit,

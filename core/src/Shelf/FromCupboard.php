@@ -43,6 +43,7 @@ final readonly class FromCupboard
     {
         $lines = $missing = $instead = [];
         $saved = 0.0;
+        $otherwise = false;
         foreach ($recipe->lines as $line) {
             if ($line->stock !== null) {
                 $stock = $this->stocked($line->stock, $soapKills, $cupboard);
@@ -51,6 +52,7 @@ final readonly class FromCupboard
                 $lines[] = RecipeLine::ofStock($stock->recipe, $line->amount, $line->upTo);
             } elseif ($line->ingredient !== null && $cupboard->has($line->ingredient->slug)) {
                 $lines[] = $bottled = self::bottled($line, $line->ingredient, $cupboard);
+                $otherwise = $otherwise || $bottled !== $line;
                 $saved += $line->ingredient->millilitres($line->amount) - $line->ingredient->millilitres($bottled->amount);
             } elseif ($line->ingredient !== null) {
                 $found = $soapKills && $line->ingredient->substance->isEmulsifier() ? null : $this->standsIn($line->ingredient, $cupboard);
@@ -67,7 +69,7 @@ final readonly class FromCupboard
         $water = $basis === null || $basis->of !== BasisOf::Water ? 0.0 : $basis->millilitres() + $saved;
         $basis = $basis !== null && $saved !== 0.0 && $water > 0.0 ? new Basis(Amount::of($water, Unit::Millilitre), BasisOf::Water) : $basis;
 
-        return new AsStocked($recipe->with($lines, basis: $basis), $instead, array_values(array_unique($missing)));
+        return new AsStocked($recipe->with($lines, basis: $basis), $instead, array_values(array_unique($missing)), $instead !== [] || $basis !== $recipe->basis || $otherwise);
     }
 
     /** So much of the bottle that is there that as much of the pure substance goes in. */

@@ -28,5 +28,7 @@ final readonly class ShelfAsk
         /** With the same cupboard; null where no trouble is named. */
         public ?Situation $situation = null,
         public array $own = [],
+        /** Whether swabs are mixed in a jar as they are dipped into, and no sprayer is filled. */
+        public bool $swabsInAJar = false,
     ) {}
 }

@@ -3,6 +3,11 @@
 declare(strict_types=1);
 
 return [
+    'shelf-answers.ends' => 'The {what} is enough for {much}.',
+    'shelf-answers.stands-in' => '{with} instead of {for}. {cost}',
+    'shelf-answers.nobody-said' => 'how much is left nobody said',
+    'shelf-answers.empty' => 'empty',
+    'shelf-answers.left' => '{much} left',
     'day-answers.each-its-own' => 'Each plant its own',
     'batch-answers.on' => '{name} on {name-2}',
     'calendar-file.garden-sprays' => 'Garden sprays',

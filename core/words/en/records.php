@@ -3,6 +3,8 @@
 declare(strict_types=1);
 
 return [
+    'shelf-bottles.amount-without-unit' => 'Say in which unit, like mL or g.',
+    'shelf-bottles.unit-of-another-kind' => '{unit} does not measure {name}: a volume or a weight does.',
     'course-book.found' => 'Something was found on it: it has a case of its own.',
     'courses-ahead.one' => '{name} (1 plant)',
     'courses-ahead.many' => '{name} ({plants} plants)',

@@ -89,7 +89,6 @@ return [
         'indoors?' => 'boolean',
         'cats?' => 'boolean',
         'hardnessMgL?' => '?number',
-        'cupboard?' => ['type' => ['array', 'null'], 'items' => ['type' => 'string']],
         'bearsNoOil?' => 'boolean',
         'inBloom?' => 'boolean',
         'dryAtRoot?' => 'boolean',

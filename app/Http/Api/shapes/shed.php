@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Declared\Kept\Plants;
+use App\Declared\Kept\ShelfBottles;
 use App\Http\Answer\AmountAnswer;
 use App\Http\Api\Corrects;
 use App\Http\Api\Enters;
@@ -32,6 +33,8 @@ return [
         'step?' => ['type' => 'number', 'exclusiveMinimum' => 0],
     ],
     'CorrectedMeasure' => new Corrects('NewMeasure'),
+    'NewShelfBottle' => new Enters(ShelfBottles::class),
+    'CorrectedShelfBottle' => new Corrects('NewShelfBottle'),
     'SprayerDetails' => [
         'basedOn' => ['type' => 'integer', 'minimum' => 0],
         'name?' => ['type' => 'string', 'minLength' => 1, 'maxLength' => 200],

@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Records;
+
+use App\Models\Batch;
+use App\Models\ShelfBottle;
+use IdleMixer\Core\Ingredient\IngredientCatalogue;
+use IdleMixer\Core\Quantity\Amount;
+use IdleMixer\Core\Quantity\Unit;
+use IdleMixer\Core\Shelf\Bottle;
+use IdleMixer\Core\Shelf\Cupboard;
+use IdleMixer\Core\Shelf\Poured;
+use IdleMixer\Core\Shelf\Stock;
+use IdleMixer\Core\Shelf\ToldBottle;
+
+/** What stands in the house, and what is left of it: what was said last, less what went into batches since. */
+final readonly class ShelfBook
+{
+    private const TENTHS = 10.0;
+
+    /** mL; a bottle with less is empty. */
+    private const DREGS = 0.05;
+
+    public function __construct(private IngredientCatalogue $ingredients, private BatchBook $batches) {}
+
+    /** @return list<array{ShelfBottle, Bottle}> those in use, the one that is used up first before its like, each with what is left now */
+    public function all(): array
+    {
+        $rows = array_values(ShelfBottle::query()->whereNull('retired_at')->orderBy('ingredient')->orderBy('opened_on')->orderBy('id')->get()->all());
+        $told = array_map($this->told(...), $rows);
+
+        return array_map(static fn(ShelfBottle $row, Bottle $now): array => [$row, $now], $rows, Stock::now($told, $this->poured($rows)));
+    }
+
+    /** Null where nobody ever said what is there. */
+    public function cupboard(): ?Cupboard
+    {
+        $all = $this->all();
+        if ($all === [] && ShelfBottle::query()->doesntExist()) {
+            return null;
+        }
+
+        return new Cupboard(array_values(array_filter(array_column($all, 1), static fn(Bottle $one): bool => $one->left === null || $one->left > self::DREGS)));
+    }
+
+    /** What it holds when it is full, in mL, of a powder in the spoon; null where nobody said. */
+    public function whole(ShelfBottle $row): ?float
+    {
+        return $row->amount === null || $row->unit === null ? null : $this->ingredients->get($row->ingredient)->bottledAt($row->strength)->millilitres(Amount::of($row->amount, Unit::from($row->unit)));
+    }
+
+    private function told(ShelfBottle $row): ToldBottle
+    {
+        $whole = $this->whole($row);
+        $left = $row->tenths === 0 ? 0.0 : ($whole === null || $row->tenths === null ? null : $whole * $row->tenths / self::TENTHS);
+
+        return new ToldBottle(new Bottle($this->ingredients->get($row->ingredient), $left, $row->strength), $row->said_at);
+    }
+
+    /**
+     * @param list<ShelfBottle> $rows
+     *
+     * @return list<Poured> into batches since the first of them was said; what a jar of stock holds was poured when the jar was mixed
+     */
+    private function poured(array $rows): array
+    {
+        $said = array_map(static fn(ShelfBottle $row) => $row->said_at, array_filter($rows, static fn(ShelfBottle $row): bool => $row->tenths !== null));
+        $poured = [];
+        foreach ($said === [] ? [] : Batch::query()->whereNotNull('made_at')->where('made_at', '>=', min($said))->get() as $batch) {
+            foreach ($this->batches->planned($this->batches->record($batch))->parts as $part) {
+                if ($batch->made_at !== null && ($part->pour === null || $batch->stock_batch_id === null)) {
+                    $poured[] = new Poured($part->ingredient->slug, $part->millilitres, $part->ingredient->substance->hasStrength() ? $part->stated() : null, $batch->made_at);
+                }
+            }
+        }
+
+        return $poured;
+    }
+}

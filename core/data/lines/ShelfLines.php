@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IdleMixer\Core\Data;
+
+/** What time does to bottles that stand open, each with its source. */
+final class ShelfLines
+{
+    /** An open bottle of peroxide holds half of it after so long. */
+    public const PEROXIDE_HALVES = ['value' => 182.0, 'unit' => 'd', 'source' => 'practice'];
+
+    /** What has faded is said from then on. */
+    public const PEROXIDE_SAID = ['value' => 30.0, 'unit' => 'd', 'source' => 'house'];
+
+    /** Neem that was opened so long ago may feed no more. */
+    public const NEEM_OLD = ['value' => 365.0, 'unit' => 'd', 'source' => 'practice'];
+
+    /** Soap that was opened so long ago may have gone stringy. */
+    public const SOAP_OLD = ['value' => 730.0, 'unit' => 'd', 'source' => 'practice'];
+}

@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\ShelfBottle;
+use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\DB;
+use Tests\Feature\Notebook;
+
+/** @param array<string, mixed> $more */
+function putOnShelf(string $ingredient, array $more = []): int
+{
+    return Notebook::sent('/api/shelf', ['words' => str_replace('-', ' ', $ingredient), 'ingredient' => $ingredient, ...$more])->id();
+}
+
+it('keeps a bottle by the name that the household gives it, and tells what is left of it', function (): void {
+    $id = putOnShelf('vegetable-oil', ['words' => 'the green one', 'amount' => 500, 'unit' => 'mL', 'tenths' => 4, 'openedOn' => '2026-05-01', 'price' => 3.5]);
+    $bottle = Notebook::get('/api/shelf');
+    expect($bottle->text('bottles.0.words'))->toBe('the green one')
+        ->and($bottle->number('bottles.0.leftMl'))->toEqual(200)
+        ->and($bottle->text('bottles.0.leftWords'))->toContain('200 mL')
+        ->and($bottle->at('bottles.0.share'))->toEqual(0.4);
+    Notebook::change("/api/shelf/{$id}", ['words' => 'the green one', 'ingredient' => 'vegetable-oil', 'amount' => 500, 'unit' => 'mL', 'tenths' => 1]);
+    expect(Notebook::get('/api/shelf')->number('bottles.0.leftMl'))->toEqual(50);
+    Notebook::change("/api/shelf/{$id}/retired", ['retired' => true]);
+    expect(Notebook::get('/api/shelf')->list('bottles'))->toBe([]);
+});
+
+it('reads what people call a bottle, asks what it does not know, and says why not', function (string $words, ?string $ingredient, string $says, int $answers): void {
+    $heard = Notebook::get('/api/shelf/read?words=' . rawurlencode($words));
+    expect($heard->at('ingredient'))->toBe($ingredient)
+        ->and($heard->text('says'))->toContain($says)
+        ->and(count($heard->list('answers')))->toBeGreaterThanOrEqual($answers);
+})->with([
+    ['peanut oil', 'vegetable-oil', '', 0],
+    ['soap', 'castile-soap', 'taken as castile soap', 0],
+    ['alcohol 96 %', null, '96', 0],
+    ['bleach', null, 'leach', 0],
+    ['glitter', null, 'glitter', 0],
+    ['', null, '', 0],
+]);
+
+it('says what is wrong with a bottle, and where', function (array $more, string $path): void {
+    /** @var array<string, mixed> $more */
+    $answer = Notebook::sent('/api/shelf', ['words' => 'x', 'ingredient' => 'neem-oil', ...$more]);
+    expect($answer->status)->toBe(422)->and($answer->text('error.path'))->toBe($path);
+})->with([
+    [['ingredient' => 'moonshine'], '/ingredient'], [['words' => ''], '/words'], [['tenths' => 11], '/tenths'], [['amount' => -1, 'unit' => 'mL'], '/amount'],
+    [['amount' => 1e300, 'unit' => 'mL'], '/amount'], [['amount' => 5], '/amount'], [['amount' => 5, 'unit' => 'Cel'], '/unit'], [['strength' => 70], '/strength'], [['openedOn' => 'yesterday'], '/openedOn'], [['price' => -1], '/price'],
+]);
+
+// 5 mL of neem and 10 mL of soap to a litre of water make 1,015 mL (common practice, no source).
+it('takes from the shelf what went into a batch, and gives it back with the batch', function (): void {
+    putOnShelf('neem-oil', ['amount' => 100, 'unit' => 'mL', 'tenths' => 10]);
+    putOnShelf('castile-soap', ['amount' => 1, 'unit' => 'L', 'tenths' => 5]);
+    putOnShelf('baking-soda');
+    $batch = Notebook::mixed(null, ['recipe' => 'gentle-neem', 'make' => ['amount' => 1015, 'unit' => 'mL']]);
+    $left = static fn(): array => array_column(Notebook::get('/api/shelf')->list('bottles'), 'leftMl', 'ingredient');
+    expect($left()['neem-oil'])->toEqualWithDelta(95.0, 0.01)->and($left()['castile-soap'])->toEqualWithDelta(490.0, 0.01)->and($left()['baking-soda'])->toBeNull();
+    Notebook::change("/api/batches/{$batch}/taken-back", ['takenBack' => true]);
+    expect($left()['neem-oil'])->toEqualWithDelta(100.0, 1e-6)->and($left()['castile-soap'])->toEqualWithDelta(500.0, 1e-6);
+});
+
+it('makes what can be made of it, and the choice of a case says the same', function (): void {
+    $case = Notebook::case(Notebook::plant());
+    expect(Notebook::get("/api/shelf/made?case={$case}")->list('sprays'))->toBe([]);
+    putOnShelf('castile-soap', ['amount' => 100, 'unit' => 'mL', 'tenths' => 1]);
+    $made = Notebook::get("/api/shelf/made?case={$case}");
+    $choice = Notebook::post("/api/cases/{$case}/choice", ['stage' => 'any', 'severity' => 'moderate']);
+    expect($made->text('sprays.0.slug'))->toBe('plain-soap')
+        ->and($choice->text('proposed.0.slug'))->toBe('plain-soap')
+        ->and($made->text('lacking.0.lacks'))->not->toBe('');
+    // 10 mL of soap are enough for a litre, and a fill is a US quart.
+    expect($made->text('sprays.0.ends'))->toBe('');
+    ShelfBottle::query()->update(['tenths' => 0]);
+    expect(Notebook::get("/api/shelf/made?case={$case}")->list('sprays'))->toBe([]);
+    // Vegetable oil and dish soap: nothing is said to be missing for the kitchen oil.
+    ShelfBottle::query()->update(['ingredient' => 'vegetable-oil', 'words' => 'sunflower', 'amount' => 1, 'unit' => 'L', 'tenths' => 9]);
+    putOnShelf('dish-detergent');
+    $now = Notebook::get("/api/shelf/made?case={$case}");
+    $at = array_search('castile-and-kitchen-oil', array_column($now->list('sprays'), 'slug'), true);
+    expect($at)->not->toBeFalse()->and($now->text("sprays.{$at}.instead.0"))->toContain('instead of castile soap');
+    $document = Notebook::get('/api/shelf/recipes/castile-and-kitchen-oil');
+    expect(array_column($document->list('document.lines'), 'ingredient'))->toBe(['dish-detergent', 'vegetable-oil']);
+});
+
+it('makes bottles of a cupboard that was ticked before there was a shelf', function (): void {
+    $case = Notebook::case(Notebook::plant());
+    DB::table('cases')->where('id', $case)->update(['situation' => '{"cupboard":["castile-soap","neem-oil"]}']);
+    Artisan::call('migrate:rollback', ['--step' => 1, '--force' => true]);
+    Artisan::call('migrate', ['--force' => true]);
+    expect(array_column(Notebook::get('/api/shelf')->list('bottles'), 'ingredient'))->toBe(['castile-soap', 'neem-oil']);
+});
