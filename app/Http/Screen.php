@@ -27,7 +27,7 @@ final readonly class Screen
         '#^/courses/new$#' => ['/plants', 'keep-many-clean', 'courses/NewCourse', ['courses', 'plants', 'catalogue']],
         '#^/courses/(\d{1,18})$#' => ['/plants', '', 'courses/Course', ['courses/{id}']],
         '#^/cases/(\d{1,18})$#' => ['/plants', '', 'cases/Case', ['cases/{id}']],
-        '#^/cases/(\d{1,18})/choose$#' => ['/plants', '', 'choose/Choose', ['cases/{id}', 'catalogue']],
+        '#^/cases/(\d{1,18})/choose$#' => ['/plants', '', 'choose/Choose', ['cases/{id}', 'shelf']],
         '#^/leaf-tests/(\d{1,18})$#' => ['/plants', '', 'leaf/LeafTest', ['leaf-tests/{id}', 'catalogue']],
         '#^/eye$#' => ['/plants', 'train-your-eye', 'leaf/Eye', ['eye', 'catalogue']],
         '#^/look$#' => ['/plants', 'what-is-it', 'look/LookScreen', ['troubles', 'plants', 'catalogue']],
@@ -35,6 +35,7 @@ final readonly class Screen
         '#^/trials/(\d{1,18})$#' => ['/worked', '', 'trials/Trial', ['trials/{id}']],
         '#^/worked$#' => ['/worked', 'what-worked', 'worked/Worked', ['worked']],
         '#^/shed$#' => ['/shed', 'shed', 'shed/Shed', ['sprayers', 'measures', 'recipes', 'catalogue', 'household', 'people']],
+        '#^/shelf$#' => ['/shed', 'what-can-i-make', 'shelf/ShelfScreen', ['shelf', 'catalogue', 'cases']],
         '#^/sprayers/(\d{1,18})$#' => ['/shed', '', 'sprayer/SprayerScreen', ['sprayers', 'catalogue']],
     ];
 

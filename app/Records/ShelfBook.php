@@ -18,7 +18,8 @@ use IdleMixer\Core\Shelf\ToldBottle;
 /** What stands in the house, and what is left of it: what was said last, less what went into batches since. */
 final readonly class ShelfBook
 {
-    private const TENTHS = 10.0;
+    /** How finely it is said how much is left. */
+    public const TENTHS = 10.0;
 
     /** mL; a bottle with less is empty. */
     private const DREGS = 0.05;

@@ -16,6 +16,7 @@ import type plants from '../../core/words/en/screens/plants.json';
 import type recipes from '../../core/words/en/screens/recipes.json';
 import type run from '../../core/words/en/screens/run.json';
 import type shed from '../../core/words/en/screens/shed.json';
+import type shelf from '../../core/words/en/screens/shelf.json';
 import type sprayer from '../../core/words/en/screens/sprayer.json';
 import type sums from '../../core/words/en/screens/sums.json';
 import type today from '../../core/words/en/screens/today.json';
@@ -43,6 +44,7 @@ declare global {
         | Of<'recipes', typeof recipes>
         | Of<'run', typeof run>
         | Of<'shed', typeof shed>
+        | Of<'shelf', typeof shelf>
         | Of<'sprayer', typeof sprayer>
         | Of<'sums', typeof sums>
         | Of<'today', typeof today>

@@ -11,6 +11,7 @@ use IdleMixer\Core\Emulsion\Agitation;
 use IdleMixer\Core\Emulsion\HardnessClass;
 use IdleMixer\Core\Emulsion\HardnessUnit;
 use IdleMixer\Core\Emulsion\WaterKind;
+use IdleMixer\Core\Ingredient\Ingredient;
 use IdleMixer\Core\Ingredient\IngredientCatalogue;
 use IdleMixer\Core\Leaf\BurnCause;
 use IdleMixer\Core\Leaf\InjuryKind;
@@ -51,7 +52,7 @@ final readonly class CatalogueAnswers
         $leaf = LeafWords::shipped();
 
         return new CatalogueAnswer(
-            array_map(fn(string $slug): IngredientAnswer => new IngredientAnswer($slug, $this->ingredients->get($slug)->name, $this->ingredients->get($slug)->substance->value), $this->ingredients->slugs()),
+            array_map(fn(string $slug): IngredientAnswer => self::ingredient($this->ingredients->get($slug)), $this->ingredients->slugs()),
             array_map($this->tolerance(...), $this->tolerance->slugs()),
             array_map(static fn(Trouble $pest): PestAnswer => new PestAnswer($pest->slug, $pest->name, $pest->counted ?? ''), $this->troubles->pests()),
             array_map(static fn(MixingOrder $order): OrderAnswer => new OrderAnswer($order->value, ...$choices->order($order)), MixingOrder::cases()),
@@ -105,5 +106,10 @@ final readonly class CatalogueAnswers
     private static function named(array $words): array
     {
         return array_map(static fn(string $code, string $said): ChoiceWordsAnswer => new ChoiceWordsAnswer($code, $said), array_keys($words), $words);
+    }
+
+    private static function ingredient(Ingredient $one): IngredientAnswer
+    {
+        return new IngredientAnswer($one->slug, $one->name, $one->substance->value, ! $one->substance->isLiquid(), $one->substance->hasStrength());
     }
 }

@@ -67,6 +67,7 @@ final readonly class ChoiceAnswers
             count($rotation) === 2 && in_array($option->recipe->slug, $rotation, true),
             $this->atHand->spoons($option->recipe, $dose),
             $this->gate->of($this->gates->of($situation->whom, SprayNow::of((new Formulator())->onBasis($option->recipe, $dose->highEnd, $dose->factor), $option->recipe->use, $option->practice, $dose->factor))),
+            $option->stocked?->isOtherwise() === true,
         );
     }
 }

@@ -11,5 +11,9 @@ final readonly class IngredientAnswer
         public string $slug,
         public string $name,
         public string $substance,
+        /** Whether it is weighed. */
+        public bool $powder,
+        /** Whether its bottle states a strength. */
+        public bool $hasStrength,
     ) {}
 }

@@ -12,6 +12,7 @@ use IdleMixer\Core\Document\Node;
 use IdleMixer\Core\Quantity\Amount;
 use IdleMixer\Core\Quantity\Unit;
 use IdleMixer\Core\Recipe\RecipeUse;
+use IdleMixer\Core\Recipe\RecipeWriter;
 use IdleMixer\Core\Vessel\UsualFill;
 
 /** Tells what the bench opens on: a batch as it was frozen, or a proposal at its dose in what was used last. */
@@ -40,7 +41,7 @@ final class OpeningAnswers
             $opening->case?->id,
             $opening->case->plant_id ?? ($same ? $like?->plant_id : null),
             $opening->recipe,
-            $same ? $document?->get('recipe')->raw() : null,
+            $same ? $document?->get('recipe')->raw() : ($opening->option->stocked?->isOtherwise() === true ? (object) RecipeWriter::write($opening->option->recipe) : null),
             $same ? ($bench?->get('highEnd')->flag() ?? false) : ($opening->option->dose->highEnd ?? false),
             $times * ($same ? ($bench?->get('factor')->positive() ?? 1.0) : ($opening->option->dose->factor ?? 1.0)),
             $alike && $cup === null ? $like?->sprayer_id : null,

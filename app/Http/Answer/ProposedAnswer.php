@@ -31,5 +31,7 @@ final readonly class ProposedAnswer
         /** What goes into the sprayer at hand, in spoons. */
         public string $spoons,
         public GateAnswer $gate,
+        /** Whether this house makes it otherwise than it is written: something stands in, or a bottle is of another strength. */
+        public bool $stocked,
     ) {}
 }

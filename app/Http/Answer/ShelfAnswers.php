@@ -162,7 +162,7 @@ final readonly class ShelfAnswers
             $row->amount === null || $row->unit === null ? null : new AmountAnswer($row->amount, $row->unit),
             $row->tenths,
             $now->left,
-            $whole === null || $now->left === null ? null : min(1.0, $now->left / $whole),
+            $whole === null || $now->left === null ? ($row->tenths === null ? null : $row->tenths / ShelfBook::TENTHS) : min(1.0, $now->left / $whole),
             $this->left($row, $now),
             $row->opened_on?->format('Y-m-d'),
             $row->price,
@@ -174,7 +174,7 @@ final readonly class ShelfAnswers
     private function left(ShelfBottle $row, Bottle $now): string
     {
         if ($now->left === null) {
-            return Say::it('answers/shelf-answers.nobody-said');
+            return $row->tenths === null ? Say::it('answers/shelf-answers.nobody-said') : Say::it('answers/shelf-answers.share', ['tenths' => $row->tenths]);
         }
         $unit = Unit::tryFrom($row->unit ?? '') ?? Unit::Millilitre;
         $much = $unit->dimension() === Dimension::Mass ? Amount::of(max(1e-9, $now->holds->grams($now->left)) / $unit->factor(), $unit) : null;

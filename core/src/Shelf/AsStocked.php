@@ -18,10 +18,10 @@ final readonly class AsStocked
      */
     public function __construct(public Recipe $recipe, public array $instead, public array $missing, private bool $otherwise = false) {}
 
-    /** Whether it is written otherwise than the recipe has it. */
+    /** Whether it can be made, and is written otherwise than the recipe has it. */
     public function isOtherwise(): bool
     {
-        return $this->otherwise;
+        return $this->missing === [] && $this->otherwise;
     }
 
     /** Slug of what it stands in for; null where it is as written. */

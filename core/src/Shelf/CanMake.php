@@ -71,7 +71,7 @@ final readonly class CanMake
             }
             $found = $this->made($ask, $this->cupboards->of($recipe, $practice, $ask->cupboard), $practice, self::DOSES, false, null);
             if ($found instanceof Making) {
-                $sprays[] = [count($found->stocked->instead), $practice->work, count($sprays), $found];
+                $sprays[] = [$found->isMinded() ? 1 : 0, count($found->stocked->instead), $practice->work, count($sprays), $found];
             } elseif ($found instanceof Lacking) {
                 $lacking[] = [count($found->slugs), $practice->work, count($lacking), $found];
             }
@@ -79,7 +79,7 @@ final readonly class CanMake
         sort($sprays);
         sort($lacking);
 
-        return new OnTheShelf(self::safeFirst(array_column($sprays, 3)), array_column($lacking, 3));
+        return new OnTheShelf(self::safeFirst(array_column($sprays, 4)), array_column($lacking, 3));
     }
 
     /**

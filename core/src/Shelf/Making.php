@@ -27,6 +27,12 @@ final readonly class Making
         return $this->plan->bench->make->millilitres();
     }
 
+    /** Whether the bench minds anything but that it was not tested yet. */
+    public function isMinded(): bool
+    {
+        return array_filter($this->plan->verdicts, static fn(Verdict $one): bool => $one->level !== Level::Ok && ! $one->finding->isWantOfProof()) !== [];
+    }
+
     /** What the gate says of it, or what the spoons make of it where that is worse. */
     public function level(): Level
     {

@@ -6,6 +6,7 @@ return [
     'shelf-answers.ends' => 'The {what} is enough for {much}.',
     'shelf-answers.stands-in' => '{with} instead of {for}. {cost}',
     'shelf-answers.nobody-said' => 'how much is left nobody said',
+    'shelf-answers.share' => '{tenths} tenths of it left; say what it holds',
     'shelf-answers.empty' => 'empty',
     'shelf-answers.left' => '{much} left',
     'day-answers.each-its-own' => 'Each plant its own',

@@ -19,4 +19,5 @@ return [
     'trials' => 'Trials',
     'what-worked' => 'What worked',
     'shed' => 'Shed',
+    'what-can-i-make' => 'What can I make?',
 ];

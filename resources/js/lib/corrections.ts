@@ -5,6 +5,7 @@ export type Kind =
     | 'plants'
     | 'sprayers'
     | 'measures'
+    | 'shelf'
     | 'batches'
     | 'leaf-tests'
     | 'readings'

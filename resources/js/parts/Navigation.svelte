@@ -9,7 +9,7 @@
         { to: '/bench', name: say('parts/navigation.bench'), also: ['/batches', '/labels', '/sums', '/recipes'] },
         { to: '/plants', name: say('parts/navigation.plants'), also: ['/cases', '/leaf-tests', '/look'] },
         { to: '/worked', name: say('parts/navigation.worked'), also: ['/trials'] },
-        { to: '/shed', name: say('parts/navigation.shed'), also: ['/sprayers'] },
+        { to: '/shed', name: say('parts/navigation.shed'), also: ['/sprayers', '/shelf'] },
     ];
 
     function here(place: (typeof places)[number]): boolean {

@@ -60,13 +60,18 @@ export class BenchState {
         this.courseId = number('course');
         this.day.takeFrom(this.plant);
         this.recipeSlug = (asked?.slug ?? opening.recipe) || (shelf.recipes[0]?.slug ?? '');
-        this.own = offered?.recipeDocument ?? null;
+        this.own = shelf.stocked ?? offered?.recipeDocument ?? null;
         this.jarId = this.jars[0]?.id ?? 0;
         this.highEnd = offered?.highEnd ?? from.get('dose') === 'high';
         this.factor = offered?.factor ?? (number('times') || (from.get('dose') === 'half' ? HALF : 1));
         this.agitation = offered?.agitation ?? this.agitation;
         this.water.takeUp(opening.hardnessMgL, opening.celsius);
         this.filling.open(from, opening, this.recipe?.usualFill ?? this.#asWritten, offered !== null);
+    }
+
+    /** Whether it is laid out as the house can make it. */
+    get isStocked(): boolean {
+        return this.own !== null && this.own === this.shelf.stocked;
     }
 
     /** Where nobody said which sprayer, a recipe of one’s own is made as it was written. */

@@ -18,6 +18,8 @@ export interface Shelf {
     jars: Schemas['Jar'][];
     /** What it opens on. */
     opening: Schemas['Opening'];
+    /** The recipe that is asked for, as this house can make it. */
+    stocked?: Schemas['RecipeDocument'];
 }
 
 const inUse = <T extends { retired: boolean }>(all: T[]): T[] => all.filter((one) => !one.retired);
@@ -33,7 +35,8 @@ export async function fetchShelf(from: URLSearchParams): Promise<Shelf> {
     const query = Object.fromEntries(
         ['again', 'case', 'plant', 'times', 'cup'].map((key) => [key, Number(from.get(key))] as const).filter(([, value]) => value > 0),
     );
-    const [opening, jars, hand, catalogue, recipes, plants, sprayers, measures, cases, own] = await Promise.all([
+    const slug = from.has('shelf') ? from.get('recipe') : null;
+    const [opening, jars, hand, catalogue, recipes, plants, sprayers, measures, cases, own, stocked] = await Promise.all([
         taken(api.GET('/api/opening', { params: { query } })),
         taken(api.GET('/api/jars')),
         taken(api.GET('/api/hand')),
@@ -44,6 +47,7 @@ export async function fetchShelf(from: URLSearchParams): Promise<Shelf> {
         taken(api.GET('/api/measures')),
         openCases(),
         taken(api.GET('/api/own')),
+        slug === null ? null : taken(api.GET('/api/shelf/recipes/{slug}', { params: { path: { slug } } })),
     ]);
     return {
         opening,
@@ -57,5 +61,6 @@ export async function fetchShelf(from: URLSearchParams): Promise<Shelf> {
         scaleGrams: measures.scaleGrams,
         cases,
         own: own.own,
+        ...(stocked !== null && { stocked: stocked.document }),
     };
 }

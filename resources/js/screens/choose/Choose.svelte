@@ -11,25 +11,25 @@
 
     const id = Number(route.params.id);
     const page = new Loaded(async () => {
-        const [one, catalogue] = await Promise.all([
+        const [one, shelf] = await Promise.all([
             taken(api.GET('/api/cases/{id}', { params: { path: { id } } })),
-            taken(api.GET('/api/catalogue')),
+            taken(api.GET('/api/shelf')),
         ]);
-        return { one, ingredients: catalogue.ingredients, choosing: new Choosing(one, one.situation) };
+        return { one, bottles: shelf.bottles.length, choosing: new Choosing(one, one.situation) };
     });
 </script>
 
 <Waiting of={page}>
-    {#snippet children({ one, ingredients, choosing })}
+    {#snippet children({ one, bottles, choosing })}
         <Head title={say('choose/choose.contain-then-choose', { pestName: one.pestName })}
             ><a class="btn" href={`/cases/${one.id}`}>{say('choose/choose.to-case')}</a></Head
         >
         <div class="grid items-start gap-6 lg:grid-cols-[minmax(0,1.5fr)_minmax(18rem,1fr)]">
             <div class="grid gap-6">
-                <Contain {one} onsaved={(next) => (page.value = { one: next, ingredients, choosing })} />
+                <Contain {one} onsaved={(next) => (page.value = { one: next, bottles, choosing })} />
                 <Proposals {choosing} />
             </div>
-            <SituationForm {choosing} {ingredients} stages={one.stages} matters={one.matters} />
+            <SituationForm {choosing} {bottles} stages={one.stages} matters={one.matters} />
         </div>
     {/snippet}
 </Waiting>

@@ -12,7 +12,7 @@
         caseId: number;
     }
     const { option, main, caseId }: Props = $props();
-    const dose = $derived(option.half ? '&dose=half' : option.highEnd ? '&dose=high' : '');
+    const dose = $derived((option.half ? '&dose=half' : option.highEnd ? '&dose=high' : '') + (option.stocked ? '&shelf=1' : ''));
     /** What the gate minds most is its price; what else it costs is told with the rest. */
     const gate = $derived(option.gate.reasons[0]);
     const more = $derived([

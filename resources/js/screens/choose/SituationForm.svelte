@@ -1,16 +1,16 @@
 <script lang="ts">
-    import type { Schemas } from '../../lib/client';
     import Choice from '../../parts/Choice.svelte';
     import type { Choosing } from './choosing.svelte';
 
     interface Props {
         choosing: Choosing;
-        ingredients: Schemas['Catalogue']['ingredients'];
+        /** How many stand on the shelf. */
+        bottles: number;
         stages: string[];
         /** What it does to a plant, in a sentence. */
         matters: string;
     }
-    const { choosing, ingredients, stages, matters }: Props = $props();
+    const { choosing, bottles, stages, matters }: Props = $props();
     const flags = [
         { key: 'inBloom', words: say('choose/situation-form.in-open-flower') },
         { key: 'dryAtRoot', words: say('choose/situation-form.dry-at-root') },
@@ -65,25 +65,11 @@
             >
         {/each}
     </details>
-    <details>
-        <summary class="min-h-11 cursor-pointer py-2"
-            ><span class="font-bold">{say('choose/situation-form.in-cupboard')}</span>
-            {choosing.cupboardSaid
-                ? say('choose/situation-form.of', { cupboard: choosing.situation.cupboard?.length, ingredients: ingredients.length })
-                : say('choose/situation-form.nobody-said')}</summary
+    <p class="flex flex-wrap items-baseline gap-x-3">
+        <span class="font-bold">{say('choose/situation-form.from-shelf')}</span>
+        <span>{bottles > 0 ? say('choose/situation-form.bottles', { bottles }) : say('choose/situation-form.empty-shelf')}</span>
+        <a class="link inline-flex min-h-11 items-center" href={`/shelf?case=${choosing.of.id}`}
+            >{say('choose/situation-form.say-what-is-here')}</a
         >
-        <div class="grid gap-1 sm:grid-cols-2">
-            {#each ingredients as ingredient (ingredient.slug)}
-                <label class="flex min-h-11 items-center gap-3"
-                    ><input
-                        type="checkbox"
-                        class="checkbox checkbox-primary"
-                        checked={choosing.has(ingredient.slug)}
-                        onchange={(event) => choosing.put(ingredient.slug, event.currentTarget.checked)}
-                    />
-                    {ingredient.name}</label
-                >
-            {/each}
-        </div>
-    </details>
+    </p>
 </section>

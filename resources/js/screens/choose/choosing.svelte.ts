@@ -1,7 +1,7 @@
 import { api, taken, type Schemas } from '../../lib/client';
 import { Latest } from '../../lib/latest.svelte';
 
-/** What is said of plant, place and cupboard, and the sprays that fit. */
+/** What is said of plant and place, and the sprays that fit. */
 export class Choosing {
     situation = $state<Schemas['KnownSituation']>() as Schemas['KnownSituation'];
     readonly choice = new Latest<Schemas['Choice']>();
@@ -11,20 +11,6 @@ export class Choosing {
         known: Schemas['KnownSituation'],
     ) {
         this.situation = known;
-    }
-
-    /** Whether anybody said what is at hand. */
-    get cupboardSaid(): boolean {
-        return this.situation.cupboard !== null;
-    }
-
-    has(ingredient: string): boolean {
-        return this.situation.cupboard?.includes(ingredient) ?? false;
-    }
-
-    put(ingredient: string, there: boolean): void {
-        const others = (this.situation.cupboard ?? []).filter((one) => one !== ingredient);
-        this.situation.cupboard = there ? [...others, ingredient] : others;
     }
 
     ask(situation: Schemas['KnownSituation']): void {

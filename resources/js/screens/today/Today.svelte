@@ -40,7 +40,8 @@
 
 <Head title={say('today/today.today')}
     ><a class="btn" href="/look">{say('today/today.what-on-my-plant')}</a><a class="btn" href="/day">{say('today/today.when-to-spray')}</a
-    ><a class="btn" href="/bench">{say('today/today.mix-spray')}</a></Head
+    ><a class="btn" href="/shelf">{say('today/today.what-can-i-make')}</a><a class="btn" href="/bench">{say('today/today.mix-spray')}</a
+    ></Head
 >
 <Waiting of={today}>
     {#snippet children(all)}
