@@ -6,14 +6,14 @@ namespace App\Records;
 
 use App\Models\Batch;
 use App\Models\ShelfBottle;
+use IdleMixer\Core\Cupboard\Bottle;
+use IdleMixer\Core\Cupboard\Cupboard;
+use IdleMixer\Core\Cupboard\Poured;
+use IdleMixer\Core\Cupboard\Stock;
+use IdleMixer\Core\Cupboard\ToldBottle;
 use IdleMixer\Core\Ingredient\IngredientCatalogue;
 use IdleMixer\Core\Quantity\Amount;
 use IdleMixer\Core\Quantity\Unit;
-use IdleMixer\Core\Shelf\Bottle;
-use IdleMixer\Core\Shelf\Cupboard;
-use IdleMixer\Core\Shelf\Poured;
-use IdleMixer\Core\Shelf\Stock;
-use IdleMixer\Core\Shelf\ToldBottle;
 
 /** What stands in the house, and what is left of it: what was said last, less what went into batches since. */
 final readonly class ShelfBook

@@ -25,6 +25,12 @@ final class Served
         return self::$running['shed'] ??= self::start(['--empty']);
     }
 
+    /** And one for the tests that put bottles on the shelf. */
+    public static function shelf(): self
+    {
+        return self::$running['shelf'] ??= self::start(['--empty']);
+    }
+
     /** And one for the tests that correct. */
     public static function corrections(): self
     {

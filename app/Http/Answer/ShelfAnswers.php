@@ -17,6 +17,11 @@ use App\Records\Situations;
 use App\Records\Whoms;
 use DateTimeImmutable;
 use IdleMixer\Core\Bench\Water;
+use IdleMixer\Core\Cupboard\Bottle;
+use IdleMixer\Core\Cupboard\BottleAge;
+use IdleMixer\Core\Cupboard\BottleWordsReader;
+use IdleMixer\Core\Cupboard\Cupboard;
+use IdleMixer\Core\Cupboard\FromCupboard;
 use IdleMixer\Core\Data\ChoiceLines;
 use IdleMixer\Core\Gate\PlantHad;
 use IdleMixer\Core\Gate\Whom;
@@ -29,12 +34,7 @@ use IdleMixer\Core\Quantity\Dimension;
 use IdleMixer\Core\Quantity\Unit;
 use IdleMixer\Core\Recipe\RecipeCatalogue;
 use IdleMixer\Core\Recipe\RecipeWriter;
-use IdleMixer\Core\Shelf\Bottle;
-use IdleMixer\Core\Shelf\BottleAge;
-use IdleMixer\Core\Shelf\BottleWordsReader;
 use IdleMixer\Core\Shelf\CanMake;
-use IdleMixer\Core\Shelf\Cupboard;
-use IdleMixer\Core\Shelf\FromCupboard;
 use IdleMixer\Core\Shelf\Lacking;
 use IdleMixer\Core\Shelf\Making;
 use IdleMixer\Core\Shelf\ShelfAsk;
@@ -171,10 +171,21 @@ final readonly class ShelfAnswers
         );
     }
 
+    private static function share(int $tenths): string
+    {
+        return match ($tenths) {
+            3 => Say::it('answers/shelf-answers.third'),
+            5 => Say::it('answers/shelf-answers.half'),
+            7 => Say::it('answers/shelf-answers.two-thirds'),
+            10 => Say::it('answers/shelf-answers.all'),
+            default => Say::it('answers/shelf-answers.tenths', ['tenths' => $tenths]),
+        };
+    }
+
     private function left(ShelfBottle $row, Bottle $now): string
     {
         if ($now->left === null) {
-            return $row->tenths === null ? Say::it('answers/shelf-answers.nobody-said') : Say::it('answers/shelf-answers.share', ['tenths' => $row->tenths]);
+            return $row->tenths === null ? Say::it('answers/shelf-answers.nobody-said') : Say::it('answers/shelf-answers.share', ['share' => self::share($row->tenths)]);
         }
         $unit = Unit::tryFrom($row->unit ?? '') ?? Unit::Millilitre;
         $much = $unit->dimension() === Dimension::Mass ? Amount::of(max(1e-9, $now->holds->grams($now->left)) / $unit->factor(), $unit) : null;

@@ -10,6 +10,9 @@ final class ShelfLines
     /** An open bottle of peroxide holds half of it after so long. */
     public const PEROXIDE_HALVES = ['value' => 182.0, 'unit' => 'd', 'source' => 'practice'];
 
+    /** What is left after that time. */
+    public const HALF = ['value' => 0.5, 'unit' => '1', 'source' => 'practice'];
+
     /** What has faded is said from then on. */
     public const PEROXIDE_SAID = ['value' => 30.0, 'unit' => 'd', 'source' => 'house'];
 

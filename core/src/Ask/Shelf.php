@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Ask;
 
+use IdleMixer\Core\Cupboard\HeardBottle;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\Node;
 use IdleMixer\Core\Shelf\CanMake;
-use IdleMixer\Core\Shelf\HeardBottle;
 use IdleMixer\Core\Shelf\Lacking;
 use IdleMixer\Core\Shelf\Making;
 use IdleMixer\Core\Wording\PhraseWords;

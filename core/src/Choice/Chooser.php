@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Choice;
 
+use IdleMixer\Core\Cupboard\FromCupboard;
 use IdleMixer\Core\Emulsion\Emulsifier;
 use IdleMixer\Core\Mix\Formulator;
 use IdleMixer\Core\Plan\BenchJudge;
@@ -13,7 +14,6 @@ use IdleMixer\Core\Recipe\RecipeCatalogue;
 use IdleMixer\Core\Safety\Limits;
 use IdleMixer\Core\Safety\Verdict;
 use IdleMixer\Core\Schedule\FairLook;
-use IdleMixer\Core\Shelf\FromCupboard;
 
 /**
  * Finds the sprays that fit pest, stage, plant, season and place, best first. Every dose is put on the bench of the case, and

@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Choice;
 
+use IdleMixer\Core\Cupboard\AsStocked;
 use IdleMixer\Core\Data\ChoiceLines;
+use IdleMixer\Core\Recipe\Families;
 use IdleMixer\Core\Recipe\Practice;
 use IdleMixer\Core\Recipe\Recipe;
-use IdleMixer\Core\Shelf\AsStocked;
 
 /** A recipe as it fits a situation, with what is in the house, or why it does not. */
 final readonly class Option

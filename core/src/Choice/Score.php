@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Choice;
 
+use IdleMixer\Core\Cupboard\AsStocked;
 use IdleMixer\Core\Data\ChoiceLines;
 use IdleMixer\Core\Ingredient\Instead;
 use IdleMixer\Core\Ingredient\Substance;
@@ -12,7 +13,6 @@ use IdleMixer\Core\Recipe\Practice;
 use IdleMixer\Core\Recipe\Recipe;
 use IdleMixer\Core\Recipe\RecipeUse;
 use IdleMixer\Core\Safety\Verdict;
-use IdleMixer\Core\Shelf\AsStocked;
 
 /** What speaks for and against a spray that may be used, the most telling first, and how much. The weights are our own. */
 final readonly class Score

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Choice;
 
+use IdleMixer\Core\Cupboard\Cupboard;
 use IdleMixer\Core\Gate\Whom;
 use IdleMixer\Core\Plant\PlantNow;
 use IdleMixer\Core\Plant\Site;
 use IdleMixer\Core\Recipe\Recipe;
-use IdleMixer\Core\Shelf\Cupboard;
 use IdleMixer\Core\Trouble\Trouble;
 
 /** Everything that a choice of spray hangs on. */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Course;
 
-use IdleMixer\Core\Choice\Families;
+use IdleMixer\Core\Recipe\Families;
 use IdleMixer\Core\Schedule\InTurn;
 
 /** Why a spray is given up, and for which: two judged rounds that took less than half, or as many in a row as it may have. Common practice, no source. */

@@ -9,6 +9,8 @@ use IdleMixer\Core\Choice\Bearing;
 use IdleMixer\Core\Choice\Chooser;
 use IdleMixer\Core\Choice\Option;
 use IdleMixer\Core\Choice\Situation;
+use IdleMixer\Core\Cupboard\AsStocked;
+use IdleMixer\Core\Cupboard\FromCupboard;
 use IdleMixer\Core\Data\ChoiceLines;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Emulsion\Agitation;
@@ -71,15 +73,15 @@ final readonly class CanMake
             }
             $found = $this->made($ask, $this->cupboards->of($recipe, $practice, $ask->cupboard), $practice, self::DOSES, false, null);
             if ($found instanceof Making) {
-                $sprays[] = [$found->isMinded() ? 1 : 0, count($found->stocked->instead), $practice->work, count($sprays), $found];
+                $sprays[] = ['rank' => [$found->isMinded() ? 1 : 0, count($found->stocked->instead), $practice->work], 'is' => $found];
             } elseif ($found instanceof Lacking) {
-                $lacking[] = [count($found->slugs), $practice->work, count($lacking), $found];
+                $lacking[] = ['rank' => [count($found->slugs), $practice->work], 'is' => $found];
             }
         }
-        sort($sprays);
-        sort($lacking);
+        usort($sprays, static fn(array $a, array $b): int => $a['rank'] <=> $b['rank']);
+        usort($lacking, static fn(array $a, array $b): int => $a['rank'] <=> $b['rank']);
 
-        return new OnTheShelf(self::safeFirst(array_column($sprays, 4)), array_column($lacking, 3));
+        return new OnTheShelf(self::safeFirst(array_column($sprays, 'is')), array_column($lacking, 'is'));
     }
 
     /**

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace IdleMixer\Core\Shelf;
 
 use IdleMixer\Core\Choice\Option;
+use IdleMixer\Core\Cupboard\AsStocked;
 use IdleMixer\Core\Plan\Plan;
 use IdleMixer\Core\Safety\Level;
 use IdleMixer\Core\Safety\Verdict;

@@ -6,6 +6,7 @@ namespace IdleMixer\Core\Shelf;
 
 use IdleMixer\Core\Bench\Water;
 use IdleMixer\Core\Choice\Situation;
+use IdleMixer\Core\Cupboard\Cupboard;
 use IdleMixer\Core\Gate\Whom;
 use IdleMixer\Core\Measure\Kit;
 use IdleMixer\Core\Quantity\Unit;

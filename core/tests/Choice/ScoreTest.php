@@ -8,8 +8,8 @@ use IdleMixer\Core\Choice\OwnResult;
 use IdleMixer\Core\Choice\Reason;
 use IdleMixer\Core\Choice\Severity;
 use IdleMixer\Core\Choice\Situation;
+use IdleMixer\Core\Cupboard\Cupboard;
 use IdleMixer\Core\Ingredient\IngredientCatalogue;
-use IdleMixer\Core\Shelf\Cupboard;
 use IdleMixer\Core\Tests\Support\Stands;
 use IdleMixer\Core\Trouble\TroubleCatalogue;
 

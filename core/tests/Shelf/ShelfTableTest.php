@@ -3,9 +3,9 @@
 declare(strict_types=1);
 
 use IdleMixer\Core\Ask\Shelf;
+use IdleMixer\Core\Cupboard\BottleWordsReader;
 use IdleMixer\Core\Document\JsonText;
 use IdleMixer\Core\Ingredient\IngredientCatalogue;
-use IdleMixer\Core\Shelf\BottleWordsReader;
 use Random\Engine\Xoshiro256StarStar;
 use Random\Randomizer;
 

@@ -10,6 +10,8 @@
     import Made from './Made.svelte';
 
     let caseId = $state(Number(new URLSearchParams(location.search).get('case') ?? 0) || 0);
+    /** Who comes with bottles on the shelf comes for the answer; who fills it first is not moved away from it. */
+    let answersFirst = $state<boolean | null>(null);
     const page = new Loaded(async () => {
         const [shelf, catalogue, cases, made] = await Promise.all([
             taken(api.GET('/api/shelf')),
@@ -17,6 +19,7 @@
             openCases(),
             taken(api.GET('/api/shelf/made', { params: { query: caseId > 0 ? { case: caseId } : {} } })),
         ]);
+        answersFirst ??= shelf.bottles.length > 0;
         return { bottles: shelf.bottles, ingredients: catalogue.ingredients, units: catalogue.volumeUnits, cases, made };
     });
     undo.followedBy(page);
@@ -30,6 +33,15 @@
         <div class="grid items-start gap-6 lg:grid-cols-2">
             <section class="grid gap-3" aria-label={say('shelf/shelf-screen.in-the-house')}>
                 <h2>{say('shelf/shelf-screen.in-the-house')}</h2>
+                {#if bottles.length > 0 && answersFirst === false}<p
+                        class="bg-base-100 sticky top-0 py-2 lg:hidden"
+                        role="status"
+                        data-how-many
+                    >
+                        <a class="link inline-flex min-h-11 items-center" href="#made"
+                            >{say('shelf/shelf-screen.how-many', { sprays: made.sprays.length })}</a
+                        >
+                    </p>{/if}
                 {#if bottles.length > 0}<ul>
                         {#each bottles as bottle (bottle.id)}<BottleRow
                                 {bottle}
@@ -41,7 +53,7 @@
                     </ul>{/if}
                 <AddBottle {ingredients} {bottles} onadded={reload} />
             </section>
-            <div class={bottles.length > 0 ? 'order-first grid gap-3 lg:order-none' : 'grid gap-3'}>
+            <div id="made" class={answersFirst === true ? 'order-first grid gap-3 lg:order-none' : 'grid gap-3'}>
                 {#if cases.length > 0}<label class="grid gap-1"
                         ><span class="font-bold">{say('shelf/shelf-screen.against')}</span><select
                             class="select w-full"

@@ -1,5 +1,5 @@
 /** How much is left, said in five taps: in tenths of the bottle. */
-export const LEVELS = [0, 3, 5, 8, 10] as const;
+export const LEVELS = [0, 3, 5, 7, 10] as const;
 
 /** The tap that comes nearest to what is left; null where nobody said. */
 export function nearest(share: number | null): number | null {
@@ -11,4 +11,4 @@ export function nearest(share: number | null): number | null {
 }
 
 /** As it is written on the tap. */
-export const MARK: Record<number, string> = { 0: '0', 3: '¼', 5: '½', 8: '¾', 10: '1' };
+export const MARK: Record<number, string> = { 0: '0', 3: '⅓', 5: '½', 7: '⅔', 10: '1' };

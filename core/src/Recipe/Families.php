@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace IdleMixer\Core\Choice;
+namespace IdleMixer\Core\Recipe;
 
 /** What works in the same way as something else: in turn with it it is no turn. */
 final class Families

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace IdleMixer\Core\Shelf;
+namespace IdleMixer\Core\Cupboard;
 
 /**
  * What is left in each bottle: what was said last, less all that was poured since. It is reckoned anew from what is written down, so that a

@@ -2,12 +2,12 @@
 
 declare(strict_types=1);
 
+use IdleMixer\Core\Cupboard\Bottle;
+use IdleMixer\Core\Cupboard\BottleAge;
+use IdleMixer\Core\Cupboard\Poured;
+use IdleMixer\Core\Cupboard\Stock;
+use IdleMixer\Core\Cupboard\ToldBottle;
 use IdleMixer\Core\Ingredient\IngredientCatalogue;
-use IdleMixer\Core\Shelf\Bottle;
-use IdleMixer\Core\Shelf\BottleAge;
-use IdleMixer\Core\Shelf\Poured;
-use IdleMixer\Core\Shelf\Stock;
-use IdleMixer\Core\Shelf\ToldBottle;
 use Random\Engine\Xoshiro256StarStar;
 use Random\Randomizer;
 

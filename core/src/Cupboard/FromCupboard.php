@@ -2,9 +2,8 @@
 
 declare(strict_types=1);
 
-namespace IdleMixer\Core\Shelf;
+namespace IdleMixer\Core\Cupboard;
 
-use IdleMixer\Core\Choice\Families;
 use IdleMixer\Core\Ingredient\Ingredient;
 use IdleMixer\Core\Ingredient\IngredientCatalogue;
 use IdleMixer\Core\Ingredient\Instead;
@@ -13,6 +12,7 @@ use IdleMixer\Core\Quantity\Amount;
 use IdleMixer\Core\Quantity\Unit;
 use IdleMixer\Core\Recipe\Basis;
 use IdleMixer\Core\Recipe\BasisOf;
+use IdleMixer\Core\Recipe\Families;
 use IdleMixer\Core\Recipe\Practice;
 use IdleMixer\Core\Recipe\Recipe;
 use IdleMixer\Core\Recipe\RecipeLine;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace IdleMixer\Core\Shelf;
+namespace IdleMixer\Core\Cupboard;
 
 use IdleMixer\Core\Ingredient\Ingredient;
 use IdleMixer\Core\Ingredient\IngredientCatalogue;
