@@ -8,6 +8,10 @@ use IdleMixer\Core\Ask\Compose;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\JsonText;
 use IdleMixer\Core\Phrase\Kitchen;
+use IdleMixer\Core\Phrase\PhraseReader;
+use IdleMixer\Core\Quantity\AmountReader;
+use IdleMixer\Core\Quantity\Unit;
+use IdleMixer\Core\Quantity\Volume;
 use IdleMixer\Core\Recipe\RecipeUse;
 use IdleMixer\Core\Words\Say;
 
@@ -16,7 +20,7 @@ final class ComposeCommand extends DocumentCommand
     /** As the console calls them. */
     private const KITCHENS = ['us' => Kitchen::Us, 'uk' => Kitchen::British, 'au' => Kitchen::Australian, 'metric' => Kitchen::Metric];
 
-    protected $signature = 'mixer:compose {file} {--kitchen=} {--use=foliar} {--json}';
+    protected $signature = 'mixer:compose {file} {--kitchen=} {--use=foliar} {--bottle=} {--json}';
 
     public function handle(Compose $compose): int
     {
@@ -27,8 +31,21 @@ final class ComposeCommand extends DocumentCommand
                 throw InvalidDocument::because('', Say::it('console/compose-command.this-more-than-recipe-at'), null);
             }
 
-            return $compose->answer($text, $kitchen === null ? null : self::KITCHENS[$kitchen], RecipeUse::from($use));
+            return $compose->answer($text, $kitchen === null ? null : self::KITCHENS[$kitchen], RecipeUse::from($use), $this->bottle());
         });
+    }
+
+    /** “1 L”, “24 oz”: as anybody says how much a bottle holds. */
+    private function bottle(): ?Volume
+    {
+        $said = $this->option('bottle');
+        if (! is_string($said)) {
+            return null;
+        }
+        $heard = PhraseReader::shipped()->read("{$said} water");
+        $holds = $heard->basis === null || $heard->lines !== [] ? 0.0 : $heard->basis->millilitres();
+
+        return $holds > 0.0 ? AmountReader::vessel(JsonText::parse(json_encode(['amount' => $holds, 'unit' => Unit::Millilitre->value], \JSON_THROW_ON_ERROR)), Say::it('console/compose-command.bottle')) : throw InvalidDocument::because('/bottle', Say::it('console/compose-command.expected-bottle'), $said);
     }
 
     /** @param list<string> $allowed */

@@ -75,6 +75,15 @@ it('says on the console what is wrong, where, and what would be right', function
     'another encoding' => ['diagnose', "{\"signs\":[\"webs\xE9\"]}", '', 'UTF-8'],
 ]);
 
+it('fills the bottle that is named, tells the strength of each bottle, and says what is no bottle', function (): void {
+    $answer = consoleSays('mixer:compose', "100 ml isopropyl alcohol 91 %\nfill the rest with water", ['--bottle' => '1 L']);
+    expect($answer->at('recipe.basis'))->toEqual(['amount' => 1000, 'unit' => 'mL', 'of' => 'finished'])
+        ->and($answer->at('lines.0.strength'))->toEqual(91)->and($answer->at('lines.1.strength'))->toBeNull();
+    foreach (['a bucket', '0 L', '-1 L', '1e300 L', ''] as $bottle) {
+        expect(consoleSays('mixer:compose', '10 ml neem oil', ['--bottle' => $bottle], 1)->text('error.path'))->toBe('/bottle', $bottle);
+    }
+});
+
 it('reads a spoon by the kitchen, and asks where nobody says which', function (): void {
     $lines = "1 gallon water\n2 tbsp neem oil";
     // A British gallon is 4,546.09 mL, an Australian tablespoon 20 mL (published).

@@ -97,7 +97,7 @@ final class Every
             in_array($type, ['datetime', 'timestamp'], true) => self::AT,
             in_array($type, ['integer', 'int4', 'int8'], true) => 7,
             in_array($type, ['double', 'float8'], true) => 12.25,
-            in_array($column, ['name', 'kind', 'place', 'size', 'one', 'other'], true) => 'Ünder the “eaves”',
+            in_array($column, ['name', 'kind', 'place', 'size', 'one', 'other', 'words'], true) => 'Ünder the “eaves”',
             default => self::NOTE,
         }]);
     }

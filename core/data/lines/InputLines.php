@@ -193,6 +193,12 @@ final class InputLines
     /** Up to so many parts of water a part is a cup. */
     public const PARTS_BY_CUP = ['value' => 20.0, 'unit' => 'parts', 'source' => 'house'];
 
+    /** Characters of a line that says how a bottle is filled. */
+    public const LONGEST_FILL = ['value' => 80, 'unit' => 'characters', 'source' => 'house'];
+
+    /** Shares of a bottle that is filled, and not quite. */
+    public const SHORT_OF_FULL = ['value' => [0.75, 0.8, 0.9], 'unit' => '1', 'source' => 'practice'];
+
     /** Words from which on a line may be prose. */
     public const PROSE_WORDS = ['value' => 6, 'unit' => 'words', 'source' => 'house'];
 

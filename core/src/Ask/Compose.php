@@ -15,6 +15,7 @@ use IdleMixer\Core\Phrase\PhraseReader;
 use IdleMixer\Core\Phrase\SpokenKind;
 use IdleMixer\Core\Phrase\SpokenLine;
 use IdleMixer\Core\Phrase\TypedRecipe;
+use IdleMixer\Core\Quantity\Volume;
 use IdleMixer\Core\Recipe\MixingOrder;
 use IdleMixer\Core\Recipe\RecipeCatalogue;
 use IdleMixer\Core\Recipe\RecipeReader;
@@ -27,7 +28,7 @@ use IdleMixer\Core\Writing\MixtureWriter;
 /**
  * A recipe from plain text, one thing a line as people say it.
  *
- * @phpstan-type LineRow array{text: string, status: 'understood'|'asked'|'refused', ingredient: string|null, amount: float|null, unit: string|null, upTo: float|null, leftOut: bool, message: string, answers: list<array{words: string, line: string}>}
+ * @phpstan-type LineRow array{text: string, status: 'understood'|'asked'|'refused', ingredient: string|null, amount: float|null, unit: string|null, upTo: float|null, strength: float|null, leftOut: bool, message: string, answers: list<array{words: string, line: string}>}
  */
 final readonly class Compose
 {
@@ -48,19 +49,20 @@ final readonly class Compose
     }
 
     /**
+     * @param Volume|null $bottle that all of it goes into
      * @param string $text UTF-8, a page with lines that say how much; blank lines are passed over, and so is what measures nothing
      *
      * @return array{recipe: array<string, mixed>|null, lines: list<LineRow>, strength: array<string, float>|null, problem: string|null}
      *
      * @throws InvalidDocument when there are too many lines
      */
-    public function answer(string $text, ?Kitchen $kitchen, RecipeUse $use): array
+    public function answer(string $text, ?Kitchen $kitchen, RecipeUse $use, ?Volume $bottle = null): array
     {
         $lines = array_values(array_filter(explode("\n", str_replace(["\r\n", "\r"], "\n", $text)), static fn(string $line): bool => trim($line) !== ''));
         if (count($lines) > self::MOST_LINES) {
             throw InvalidDocument::because('', Say::it('ask/compose.at-most-lines-are-read', ['most-lines' => self::MOST_LINES]), count($lines));
         }
-        $reader = $this->reader->in($kitchen, [], $this->shipped->stocks());
+        $reader = $this->reader->in($kitchen, [], $this->shipped->stocks())->into($bottle);
         $heard = $reader->all($lines);
         $problem = null;
         try {
@@ -82,7 +84,7 @@ final readonly class Compose
     /** @return list<LineRow> one for each thing on the line */
     private function rows(string $text, Heard $heard): array
     {
-        $bare = ['ingredient' => null, 'amount' => null, 'unit' => null, 'upTo' => null, 'leftOut' => false];
+        $bare = ['ingredient' => null, 'amount' => null, 'unit' => null, 'upTo' => null, 'strength' => null, 'leftOut' => false];
         if ($heard->question !== null) {
             return [['text' => $text, 'status' => 'asked', ...$bare, 'message' => $this->words->question($heard->question), 'answers' => $heard->question->answers]];
         }
@@ -93,7 +95,7 @@ final readonly class Compose
         $rows = array_map(fn(SpokenLine $line): array => $this->row($text, $line), $heard->lines);
         if ($heard->basis !== null) {
             $unit = $heard->basis->unit;
-            $rows[] = ['text' => $text, 'status' => 'understood', 'ingredient' => self::WATER, 'amount' => $heard->basis->amount * ($unit->factor ?? 1.0), 'unit' => $unit?->unit->value, 'upTo' => null, 'leftOut' => false, 'message' => $this->words->basis($heard->basis), 'answers' => []];
+            $rows[] = ['text' => $text, 'status' => 'understood', 'ingredient' => self::WATER, 'amount' => $heard->basis->amount * ($unit->factor ?? 1.0), 'unit' => $unit?->unit->value, 'upTo' => null, 'strength' => null, 'leftOut' => false, 'message' => $this->words->basis($heard->basis), 'answers' => []];
         }
 
         return $rows;
@@ -112,6 +114,7 @@ final readonly class Compose
             'amount' => $line->low * $factor,
             'unit' => $line->kind === SpokenKind::Percent ? self::PERCENT : $line->unit?->unit->value,
             'upTo' => $line->high === null ? null : $line->high * $factor,
+            'strength' => $line->strength,
             'message' => implode(' ', [$this->words->line($line) . '.', ...$this->words->assumed($line)]),
             'answers' => [],
         ];

@@ -52,6 +52,12 @@ final readonly class Heard
         };
     }
 
+    /** Whether it says how much water there is, or tells it with a thing. */
+    public function saysWater(): bool
+    {
+        return $this->basis !== null || array_filter($this->lines, static fn(SpokenLine $one): bool => $one->per !== null || $one->waterParts !== null) !== [];
+    }
+
     public function isUnclear(): bool
     {
         return $this->question !== null || $this->refusal !== null;

@@ -23,6 +23,8 @@ enum LineFinding: string
     case WhichOil = 'which-oil';
     case WhichBlackSoap = 'which-black-soap';
     case SoapPercent = 'soap-percent';
+    case FillsWhat = 'fills-what';
+    case FillsHowFar = 'fills-how-far';
     case RefusedParaffin = 'refused-paraffin';
     case MixedOrRange = 'mixed-or-range';
     case RangeBackwards = 'range-backwards';

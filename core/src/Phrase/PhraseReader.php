@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace IdleMixer\Core\Phrase;
 
 use IdleMixer\Core\Ingredient\IngredientCatalogue;
+use IdleMixer\Core\Quantity\Volume;
 use IdleMixer\Core\Recipe\Recipe;
 
 /**
@@ -22,8 +23,9 @@ final readonly class PhraseReader
         private IngredientCatalogue $ingredients,
         private SameAmount $same,
         private ?Kitchen $kitchen = null,
-        array $measured = [],
+        private array $measured = [],
         private StockShelf $shelf = new StockShelf(),
+        private ?Volume $bottle = null,
     ) {
         $this->things = new SpokenThings($vocabulary, $ingredients, $measured);
     }
@@ -48,6 +50,12 @@ final readonly class PhraseReader
         return new self($this->vocabulary, $this->ingredients, $this->same, $kitchen, $measured, new StockShelf($stocks));
     }
 
+    /** The same, where all of it goes into a bottle. */
+    public function into(?Volume $bottle): self
+    {
+        return new self($this->vocabulary, $this->ingredients, $this->same, $this->kitchen, $this->measured, $this->shelf, $bottle);
+    }
+
     /**
      * Lines of one text, in their order: “the same amount of soap” is as much as of the thing above.
      *
@@ -65,8 +73,10 @@ final readonly class PhraseReader
             $last = $heard->lines === [] ? $last : $heard->lines[count($heard->lines) - 1];
             $all[] = $heard;
         }
+        // Where the water is said, a line that tells of filling up only says how it is done.
+        $isSaid = array_filter($all, static fn(Heard $one): bool => $one->saysWater()) !== [];
 
-        return $all;
+        return $isSaid ? $all : array_map(fn(Heard $heard, string $line): Heard => $heard->lines === [] && $heard->basis === null ? FillUp::of($line, $this->bottle) ?? $heard : $heard, $all, $lines);
     }
 
     /** So many times as much of a thing, or of water, as of another; where that names nothing, the line is read as any other. */

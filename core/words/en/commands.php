@@ -14,6 +14,7 @@ return [
     'close.does' => 'Fold the log into the notebook, so that its one file is all there is',
     'compose.file' => 'plain text, one thing a line, or - for standard input',
     'compose.kitchen' => 'us, uk, au or metric',
+    'compose.bottle' => 'what the bottle holds that all of it goes into, like 1 L',
     'compose.use' => 'foliar, drench, dormant, spot or stock',
     'compose.does' => 'Make a recipe of plain text as people say it',
     'diagnose.file' => 'signs, or - for standard input',

@@ -3,6 +3,8 @@
 declare(strict_types=1);
 
 return [
+    'compose-command.bottle' => 'A bottle',
+    'compose-command.expected-bottle' => 'Say what the bottle holds, like “1 L” or “750 mL”; found {found}.',
     'open-command.other-days' => 'This version sprays {many} open cases after other days than the one before; Today says which.',
     'open-command.judged-anew' => 'This version judges {many} earlier rounds otherwise than the one before; Today tells which.',
     'backup-command.no-folder' => 'There is no folder {folder}. Make it first, or name another; nothing was copied.',

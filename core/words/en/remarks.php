@@ -21,6 +21,8 @@ return [
     'which-neem' => '“{word}” may have an emulsifier in it: then its label says how much, and nothing else goes in. What does the label say is in it?',
     'which-oil' => '“{word}” is an oil for plants only where nothing else is in it. What does the label name? What is scented stays off leaves.',
     'which-black-soap' => '“{word}” is sold liquid and solid. Which is yours?',
+    'fills-what' => '“{word}”: what does the bottle hold when it is filled so? Write it like “made up to 1 litre”.',
+    'fills-how-far' => '“{word}”: how much is in the bottle then hangs on its shape. Measure it once with a jug, and write it like “made up to 800 mL”.',
     'soap-percent' => 'Soap concentrates hold from a few to 50 percent of soap. What does the label of “{word}” say?',
     'refused-rotenone' => '“{word}” is refused: it poisons fish and people, and is withdrawn in most places.',
     'refused-paraffin' => '“{word}” is lamp fuel in Britain, and refused: it burns leaves and catches fire. The paraffin oil of the pharmacy (liquid paraffin) is what is meant.',
