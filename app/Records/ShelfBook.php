@@ -57,7 +57,7 @@ final readonly class ShelfBook
         $whole = $this->whole($row);
         $left = $row->tenths === 0 ? 0.0 : ($whole === null || $row->tenths === null ? null : $whole * $row->tenths / self::TENTHS);
 
-        return new ToldBottle(new Bottle($this->ingredients->get($row->ingredient), $left, $row->strength), $row->said_at);
+        return new ToldBottle(new Bottle($this->ingredients->get($row->ingredient), $left, $row->strength, $whole === null || $row->price === null ? null : $row->price / $whole), $row->said_at);
     }
 
     /**

@@ -91,3 +91,13 @@ it('makes bottles of a cupboard that was ticked before there was a shelf', funct
     Artisan::call('migrate', ['--force' => true]);
     expect(array_column(Notebook::get('/api/shelf')->list('bottles'), 'ingredient'))->toBe(['castile-soap', 'neem-oil']);
 });
+
+// 5 mL of neem at 10.00 for 100 mL and 10 mL of soap at 5.00 for half a litre, in 1,015 mL: 0.50 and 0.10; a fill is a US quart of 946 mL.
+it('says what a spray costs by what its bottles cost, and nothing where nobody said', function (): void {
+    putOnShelf('neem-oil', ['amount' => 100, 'unit' => 'mL', 'tenths' => 10, 'price' => 10]);
+    putOnShelf('castile-soap', ['amount' => 500, 'unit' => 'mL', 'tenths' => 10, 'price' => 5]);
+    putOnShelf('baking-soda');
+    $made = Notebook::get('/api/shelf/made');
+    $costs = array_column($made->list('sprays'), 'costs', 'slug');
+    expect($costs['gentle-neem'])->toContain(number_format(0.60 * 946.353 / 1015, 2))->and($costs['soda-and-neem'])->toBe('');
+});

@@ -25,6 +25,8 @@ final readonly class MadeSprayAnswer
         public bool $highEnd,
         public GateAnswer $gate,
         public string $strength,
+        /** What goes into it costs so much, in the money of the house; empty where nobody said what its bottles cost. */
+        public string $costs,
         /** Whether it is written otherwise than its recipe, for what is there. */
         public bool $stocked,
     ) {}

@@ -141,6 +141,7 @@ final readonly class ShelfAnswers
             $bench->highEnd,
             $this->gates->of($one->plan->gate),
             implode(', ', MixtureWriter::spoken($one->plan->strengths)),
+            $one->cost === null ? '' : Say::it('answers/shelf-answers.costs', ['cost' => number_format($one->cost, 2, '.', '')]),
             $stocked->isOtherwise(),
         );
     }

@@ -15,6 +15,8 @@ final readonly class Bottle
         public ?float $left = null,
         /** Percent v/v on its label; null where nobody said, or where bottles state none. */
         public ?float $strength = null,
+        /** What a mL of it cost, in the money of the house; null where nobody said. */
+        public ?float $each = null,
     ) {}
 
     /** Percent v/v: as its label says, or as it is usually sold; null where bottles state none. */

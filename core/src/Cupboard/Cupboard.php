@@ -63,6 +63,12 @@ final readonly class Cupboard
         return $left;
     }
 
+    /** What a mL of it costs from the bottle that is used up first, in the money of the house; null where nobody said. */
+    public function each(string $slug): ?float
+    {
+        return $this->of($slug)[0]->each ?? null;
+    }
+
     /** @return list<Bottle> */
     private function of(string $slug): array
     {

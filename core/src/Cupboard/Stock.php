@@ -31,7 +31,7 @@ final class Stock
             }
         }
 
-        return array_map(static fn(ToldBottle $one, ?float $now): Bottle => new Bottle($one->bottle->holds, $now, $one->bottle->strength), $told, $left);
+        return array_map(static fn(ToldBottle $one, ?float $now): Bottle => new Bottle($one->bottle->holds, $now, $one->bottle->strength, $one->bottle->each), $told, $left);
     }
 
     /**

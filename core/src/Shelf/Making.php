@@ -18,6 +18,8 @@ final readonly class Making
         public Plan $plan,
         /** Slug of what runs out first; null where it is enough for a fill. */
         public ?string $limitedBy,
+        /** What goes into it costs so much by what its bottles cost; null where nobody said of one of them. */
+        public ?float $cost,
         /** Why it is chosen; null where no trouble was named. */
         public ?Option $option,
     ) {}

@@ -12,6 +12,7 @@ return [
     'shelf-answers.half' => 'about half',
     'shelf-answers.two-thirds' => 'about two thirds',
     'shelf-answers.all' => 'all of it',
+    'shelf-answers.costs' => 'costs {cost}, by what your bottles cost',
     'shelf-answers.empty' => 'empty',
     'shelf-answers.left' => '{much} left',
     'day-answers.each-its-own' => 'Each plant its own',

@@ -28,6 +28,7 @@
             <h3 class="text-xl font-bold">{one.name}</h3>
             <span class="font-bold">{say('shelf/made.makes', { makes: one.makes })}</span>
             <span class="quiet">{one.strength}</span>
+            {#if one.costs !== ''}<span data-costs>{one.costs}</span>{/if}
         </div>
         {#if one.ends !== ''}<p data-ends>{one.ends}</p>{/if}
         {#each one.instead as each (each)}<p data-instead>{each}</p>{/each}
