@@ -42,17 +42,24 @@ const COURSE = <<<'JS'
     send('POST', '/api/courses', { submission: crypto.randomUUID(), name: 'The orchid rack', pest: 'mealybugs', recipes: ['neem-by-the-gallon'], plantIds: [], newPlants: orchids }).then((course) => location.assign(`/courses/${course.id}#look`));
     JS;
 
+/** Puts bottles on the shelf, on a copy of the demo that is thrown away. */
+const SHELF = <<<'JS'
+    const day = (ago) => new Date(Date.now() - 86_400_000 * ago).toISOString().slice(0, 10);
+    const put = (words, ingredient, amount, unit, tenths, more = {}) => fetch('/api/shelf', { method: 'POST', headers: { 'Content-Type': 'application/json' }, body: JSON.stringify({ submission: crypto.randomUUID(), words, ingredient, amount, unit, tenths, ...more }) });
+    Promise.all([
+        put('Neem, cold pressed', 'neem-oil', 100, 'mL', 1, { price: 12, openedOn: day(400) }),
+        put('Baby mild castile', 'castile-soap', 500, 'mL', 7, { price: 9 }),
+        put('Sunflower oil', 'vegetable-oil', 1, 'L', 5, { price: 3 }),
+        put('Rubbing alcohol', 'isopropyl-alcohol', 250, 'mL', 3, { price: 4, strength: 91 }),
+    ]).then(() => location.assign('/shelf?case=6'));
+    JS;
+
 /** name => [address, width, height, theme, script to run first] */
 $pictures = [
     'today' => ['/', 1280, 800, 'enamel', ''],
     'bench' => ['/bench?recipe=neem-leaf-quart&case=8&sprayer=1', 1280, 800, 'enamel', ''],
     'bench-phone-dark' => ['/bench?recipe=kitchen-oil-by-the-quart&sprayer=3', 390, 844, 'shed', ''],
     'mixing' => ['/batches/19', 1280, 800, 'enamel', ''],
-    'way-out' => ['/batches/19', 1280, 1000, 'enamel', <<<'JS'
-        const press = (text) => [...document.querySelectorAll('main button')].find((b) => b.textContent.trim() === text).click();
-        press('Something went wrong');
-        setTimeout(() => press('about two too many'), 150);
-        JS],
     'batch' => ['/batches/16', 1280, 900, 'enamel', ''],
     'day' => ['/day', 1280, 900, 'enamel', 'document.querySelectorAll(".day")[2].click()'],
     'run-phone' => ['/bed?batch=18', 390, 844, 'enamel', RUN],
@@ -70,6 +77,7 @@ $pictures = [
         field.value = '1 gallon of water\n2 to 4 tbsp neem\na squirt of castile\n1 oz alcohol 91 %\n2 tbsp tobacco';
         field.dispatchEvent(new Event('input', { bubbles: true }));
         JS],
+    'shelf' => ['/shed', 1280, 1000, 'enamel', SHELF],
     'shed' => ['/shed', 1280, 800, 'enamel', ''],
 ];
 $only = array_slice($argv, 1);

@@ -43,3 +43,10 @@ it('puts on the shelf what is tapped and what is called by its label, says what 
         $screen->see('Start mixing')->see('dish detergent');
     }, 390, 844);
 });
+
+it('lists what to take along, for paper and as text', function (): void {
+    Screen::with(Served::demo(), static function (Screen $screen): void {
+        $screen->open('/shelf')->see('What can I make?')->press('To take along: what the rounds ahead want')->see('for the round of');
+        expect($screen->all('[data-to-buy] li'))->not->toBe([])->and($screen->axe())->toBe('')->and($screen->complaints())->toBe([]);
+    });
+});

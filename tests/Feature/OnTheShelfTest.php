@@ -101,3 +101,19 @@ it('says what a spray costs by what its bottles cost, and nothing where nobody s
     $costs = array_column($made->list('sprays'), 'costs', 'slug');
     expect($costs['gentle-neem'])->toContain(number_format(0.60 * 946.353 / 1015, 2))->and($costs['soda-and-neem'])->toBe('');
 });
+
+// A swab is dipped into a cup of half alcohol; plain soap takes 10 mL to a litre, and 9.46 mL to the US quart that is filled where nobody has a sprayer (common practice, no source).
+it('lists what the rounds ahead take more of than is there, as text to take along', function (): void {
+    $case = Notebook::case(Notebook::plant());
+    $batch = Notebook::mixed($case, ['recipe' => 'plain-soap']);
+    Notebook::sent("/api/cases/{$case}/counts", ['value' => 30]);
+    Notebook::sent("/api/cases/{$case}/rounds", ['batchId' => $batch, 'override' => 'It has to go.']);
+    $none = Notebook::get('/api/shelf/list');
+    expect($none->text('list.0.ingredient'))->toBe('castile-soap')->and($none->text('text'))->toContain('Castile soap: ', 'for the round of');
+    $takes = $none->number('list.0.takes');
+    expect($takes / 9.46353)->toEqualWithDelta(round($takes / 9.46353), 0.01);
+    putOnShelf('castile-soap');
+    expect(Notebook::get('/api/shelf/list')->text('text'))->toContain('look whether');
+    ShelfBottle::query()->update(['amount' => 1, 'unit' => 'L', 'tenths' => 10]);
+    expect(Notebook::get('/api/shelf/list')->list('list'))->toBe([]);
+});

@@ -12,6 +12,7 @@ use App\Records\AtHand;
 use App\Records\HouseholdKit;
 use App\Records\Kitchenware;
 use App\Records\RecipeShelf;
+use App\Records\ShelfAhead;
 use App\Records\ShelfBook;
 use App\Records\Situations;
 use App\Records\Whoms;
@@ -22,6 +23,7 @@ use IdleMixer\Core\Cupboard\BottleAge;
 use IdleMixer\Core\Cupboard\BottleWordsReader;
 use IdleMixer\Core\Cupboard\Cupboard;
 use IdleMixer\Core\Cupboard\FromCupboard;
+use IdleMixer\Core\Cupboard\ToBuy;
 use IdleMixer\Core\Data\ChoiceLines;
 use IdleMixer\Core\Gate\PlantHad;
 use IdleMixer\Core\Gate\Whom;
@@ -63,6 +65,7 @@ final readonly class ShelfAnswers
         private GateAnswers $gates,
         private FromCupboard $cupboards,
         private RecipeCatalogue $shipped,
+        private ShelfAhead $ahead,
     ) {}
 
     /** @return list<ShelfBottleAnswer> */
@@ -120,6 +123,26 @@ final readonly class ShelfAnswers
         $stocked = $recipe === null ? null : $this->cupboards->of($recipe, $this->shipped->practiceOf($recipe), $this->shelf->cupboard() ?? new Cupboard([]));
 
         return $recipe === null || $stocked === null ? null : RecipeWriter::write($stocked->missing === [] ? $stocked->recipe : $recipe);
+    }
+
+    /** @return array{list: list<ToBuyAnswer>, text: string, fill: string} */
+    public function list(DateTimeImmutable $now): array
+    {
+        $list = array_map($this->toBuy(...), $this->ahead->list($now));
+
+        return ['list' => $list, 'text' => implode("\n", array_map(static fn(ToBuyAnswer $one): string => $one->line, $list)), 'fill' => Measures::amount(AtHand::fillOf(AtHand::lastSprayer()))];
+    }
+
+    private function toBuy(ToBuy $one): ToBuyAnswer
+    {
+        $is = $this->ingredients->get($one->slug);
+        $much = static fn(float $ml): string => $is->substance->isLiquid() ? Measures::metric($ml) : Measures::amount(Amount::of(max(1.0, round($is->grams($ml))), Unit::Gram));
+        $short = $one->short === null ? '' : $much($one->short);
+        $from = $one->from?->format('Y-m-d');
+
+        return new ToBuyAnswer($is->slug, $is->name, $is->substance->isLiquid() ? $one->takes : $is->grams($one->takes), $short, $from, $from === null
+            ? Say::it('answers/shelf-answers.look-whether', ['what' => ucfirst($is->name), 'takes' => $much($one->takes)])
+            : Say::it('answers/shelf-answers.to-buy', ['what' => ucfirst($is->name), 'much' => $short, 'on' => $from]));
     }
 
     private function spray(Making $one, Cupboard $cupboard): MadeSprayAnswer

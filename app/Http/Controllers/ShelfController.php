@@ -10,6 +10,7 @@ use App\Http\Answer\HeardBottleAnswer;
 use App\Http\Answer\OnTheShelfAnswer;
 use App\Http\Answer\ShelfAnswers;
 use App\Http\Answer\ShelfBottleAnswer;
+use App\Http\Answer\ToBuyAnswer;
 use App\Http\Api\Call;
 use App\Http\Body;
 use App\Http\Input\RetiredInput;
@@ -71,6 +72,12 @@ final readonly class ShelfController
     public function recipe(string $slug): JsonResponse
     {
         return new JsonResponse(['document' => $this->answer->recipe($slug) ?? throw RefusedCall::notFound('recipe', $slug)]);
+    }
+
+    #[Call('What the rounds of the next four weeks take more of than is there, as a list to take along', answer: ['list' => [ToBuyAnswer::class], 'text' => 'string', 'fill' => 'string'])]
+    public function list(ClockInterface $clock): JsonResponse
+    {
+        return new JsonResponse($this->answer->list($clock->now()));
     }
 
     #[Call('Add one to the bottles of the shelf', answer: ShelfBottleAnswer::class, body: '#NewShelfBottle', makes: true)]

@@ -120,4 +120,7 @@ final class ScheduleLines
 
     /** So many poor ones in a row change tack. */
     public const POOR_ROUNDS = ['value' => 2, 'unit' => '1', 'source' => 'practice'];
+
+    /** For so long ahead is shopped. */
+    public const SHOPPED_AHEAD = ['value' => 28, 'unit' => 'd', 'source' => 'house'];
 }

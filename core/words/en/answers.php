@@ -13,6 +13,8 @@ return [
     'shelf-answers.two-thirds' => 'about two thirds',
     'shelf-answers.all' => 'all of it',
     'shelf-answers.costs' => 'costs {cost}, by what your bottles cost',
+    'shelf-answers.to-buy' => '{what}: {much}, for the round of {on}',
+    'shelf-answers.look-whether' => '{what}: look whether {takes} are there',
     'shelf-answers.empty' => 'empty',
     'shelf-answers.left' => '{much} left',
     'day-answers.each-its-own' => 'Each plant its own',

@@ -65,11 +65,7 @@
             >
         {/each}
     </details>
-    <p class="flex flex-wrap items-baseline gap-x-3">
-        <span class="font-bold">{say('choose/situation-form.from-shelf')}</span>
-        <span>{bottles > 0 ? say('choose/situation-form.bottles', { bottles }) : say('choose/situation-form.empty-shelf')}</span>
-        <a class="link inline-flex min-h-11 items-center" href={`/shelf?case=${choosing.of.id}`}
-            >{say('choose/situation-form.say-what-is-here')}</a
-        >
-    </p>
+    <a class="link inline-flex min-h-11 items-center" href={`/shelf?case=${choosing.of.id}`}
+        >{bottles > 0 ? say('choose/situation-form.bottles', { bottles }) : say('choose/situation-form.empty-shelf')}</a
+    >
 </section>

@@ -34,7 +34,7 @@
     undo.followedBy(shed);
 </script>
 
-<Head title={say('shed/shed.shed')} />
+<Head title={say('shed/shed.shed')}><a class="btn" href="/shelf">{say('shed/shed.bottles')}</a></Head>
 <Waiting of={shed}>
     {#snippet children(all)}
         <div class="grid items-start gap-x-8 gap-y-6 lg:grid-cols-2">

@@ -40,7 +40,7 @@
     </li>
 {/snippet}
 
-<section class="grid gap-3" aria-label={say('shelf/made.can-be-made-now')} data-can-make>
+<section class="no-print grid gap-3" aria-label={say('shelf/made.can-be-made-now')} data-can-make>
     <h2>{say('shelf/made.can-be-made-now')}</h2>
     <p class="quiet">{say('shelf/made.one-fill-is', { fill: made.fill })}</p>
     {#if made.sprays.length === 0}

@@ -8,6 +8,7 @@
     import AddBottle from './AddBottle.svelte';
     import BottleRow from './BottleRow.svelte';
     import Made from './Made.svelte';
+    import ToBuy from './ToBuy.svelte';
 
     let caseId = $state(Number(new URLSearchParams(location.search).get('case') ?? 0) || 0);
     /** Who comes with bottles on the shelf comes for the answer; who fills it first is not moved away from it. */
@@ -29,9 +30,9 @@
 <Head title={say('shelf/shelf-screen.what-can-i-make')} />
 <Waiting of={page}>
     {#snippet children({ bottles, ingredients, units, cases, made })}
-        <p class="mb-4 max-w-prose">{say('shelf/shelf-screen.what-it-is')}</p>
+        <p class="no-print mb-4 max-w-prose">{say('shelf/shelf-screen.what-it-is')}</p>
         <div class="grid items-start gap-6 lg:grid-cols-2">
-            <section class="grid gap-3" aria-label={say('shelf/shelf-screen.in-the-house')}>
+            <section class="no-print grid gap-3" aria-label={say('shelf/shelf-screen.in-the-house')}>
                 <h2>{say('shelf/shelf-screen.in-the-house')}</h2>
                 {#if bottles.length > 0 && answersFirst === false}<p
                         class="bg-base-100 sticky top-0 py-2 lg:hidden"
@@ -54,7 +55,7 @@
                 <AddBottle {ingredients} {bottles} onadded={reload} />
             </section>
             <div id="made" class={answersFirst === true ? 'order-first grid gap-3 lg:order-none' : 'grid gap-3'}>
-                {#if cases.length > 0}<label class="grid gap-1"
+                {#if cases.length > 0}<label class="no-print grid gap-1"
                         ><span class="font-bold">{say('shelf/shelf-screen.against')}</span><select
                             class="select w-full"
                             bind:value={caseId}
@@ -67,6 +68,7 @@
                         </select></label
                     >{/if}
                 <Made {made} {caseId} />
+                <ToBuy />
             </div>
         </div>
     {/snippet}
