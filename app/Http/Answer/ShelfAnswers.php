@@ -155,9 +155,9 @@ final readonly class ShelfAnswers
         return new MadeSprayAnswer(
             $stocked->recipe->slug,
             $stocked->recipe->name,
-            Measures::volume($makes, $bench->unit),
+            self::volume($makes, $bench->unit),
             new AmountAnswer($makes / $bench->unit->factor(), $bench->unit->value),
-            $limit === null ? '' : Say::it('answers/shelf-answers.ends', ['what' => lcfirst($limit->name), 'much' => Measures::volume($makes, $bench->unit)]),
+            $limit === null ? '' : Say::it('answers/shelf-answers.ends', ['what' => lcfirst($limit->name), 'much' => self::volume($makes, $bench->unit)]),
             array_map(fn(string $for): string => Say::it('answers/shelf-answers.stands-in', ['with' => $this->ingredients->get($stocked->instead[$for]->with)->name, 'for' => lcfirst($this->ingredients->get($for)->name), 'cost' => StandInWords::cost($stocked->instead[$for]->cost)]), array_keys($stocked->instead)),
             array_values(array_map(static fn(Item $item): string => Measures::of($item->measured, lcfirst($item->name())), $one->plan->load(1)->items)),
             $bench->factor === ChoiceLines::HALF['value'],
@@ -167,6 +167,12 @@ final readonly class ShelfAnswers
             $one->cost === null ? '' : Say::it('answers/shelf-answers.costs', ['cost' => number_format($one->cost, 2, '.', '')]),
             $stocked->isOtherwise(),
         );
+    }
+
+    /** Nobody speaks of a tenth of a gallon. */
+    private static function volume(float $millilitres, Unit $unit): string
+    {
+        return $millilitres < $unit->factor() / 2 ? Measures::metric($millilitres) : Measures::volume($millilitres, $unit);
     }
 
     private function told(ShelfBottle $row, Bottle $now, DateTimeImmutable $at): ShelfBottleAnswer

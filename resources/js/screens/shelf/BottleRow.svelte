@@ -4,7 +4,7 @@
     import { undo } from '../../lib/undo.svelte';
     import FaultNote from '../../parts/FaultNote.svelte';
     import BottleForm from './BottleForm.svelte';
-    import { LEVELS, MARK, nearest } from './level';
+    import { LEVELS, MARK, tapOf } from './level';
     import { bodyOf } from './said';
 
     interface Props {
@@ -16,7 +16,7 @@
     }
     const { bottle, units, powder, alcohol, onchange }: Props = $props();
     const sending = new Sending();
-    const level = $derived(nearest(bottle.share));
+    const level = $derived(tapOf(bottle.share));
     let open = $state(false);
 
     async function change(tenths: number): Promise<void> {

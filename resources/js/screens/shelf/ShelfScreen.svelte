@@ -34,15 +34,6 @@
         <div class="grid items-start gap-6 lg:grid-cols-2">
             <section class="no-print grid gap-3" aria-label={say('shelf/shelf-screen.in-the-house')}>
                 <h2>{say('shelf/shelf-screen.in-the-house')}</h2>
-                {#if bottles.length > 0 && answersFirst === false}<p
-                        class="bg-base-100 sticky top-0 py-2 lg:hidden"
-                        role="status"
-                        data-how-many
-                    >
-                        <a class="link inline-flex min-h-11 items-center" href="#made"
-                            >{say('shelf/shelf-screen.how-many', { sprays: made.sprays.length })}</a
-                        >
-                    </p>{/if}
                 {#if bottles.length > 0}<ul>
                         {#each bottles as bottle (bottle.id)}<BottleRow
                                 {bottle}
@@ -53,6 +44,15 @@
                             />{/each}
                     </ul>{/if}
                 <AddBottle {ingredients} {bottles} onadded={reload} />
+                {#if bottles.length > 0 && answersFirst === false}<p
+                        class="bg-base-100 sticky bottom-14 border-t py-1 lg:hidden"
+                        role="status"
+                        data-how-many
+                    >
+                        <a class="link inline-flex min-h-11 items-center" href="#made"
+                            >{say('shelf/shelf-screen.how-many', { sprays: made.sprays.length })}</a
+                        >
+                    </p>{/if}
             </section>
             <div id="made" class={answersFirst === true ? 'order-first grid gap-3 lg:order-none' : 'grid gap-3'}>
                 {#if cases.length > 0}<label class="no-print grid gap-1"

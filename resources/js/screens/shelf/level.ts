@@ -1,13 +1,12 @@
 /** How much is left, said in five taps: in tenths of the bottle. */
 export const LEVELS = [0, 3, 5, 7, 10] as const;
 
-/** The tap that comes nearest to what is left; null where nobody said. */
-export function nearest(share: number | null): number | null {
-    if (share === null) {
-        return null;
-    }
-    const tenths = share * 10;
-    return LEVELS.reduce<number>((best, one) => (Math.abs(one - tenths) < Math.abs(best - tenths) ? one : best), LEVELS[0]);
+/** Further from a tap than that, in tenths, no tap says it. */
+const NEAR = 0.8;
+
+/** The tap that says what is left; null where none does, or nobody said. */
+export function tapOf(share: number | null): number | null {
+    return share === null ? null : (LEVELS.find((one) => (one === 0 ? share === 0 : Math.abs(one - share * 10) <= NEAR)) ?? null);
 }
 
 /** As it is written on the tap. */
