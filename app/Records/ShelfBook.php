@@ -14,17 +14,21 @@ use IdleMixer\Core\Cupboard\ToldBottle;
 use IdleMixer\Core\Ingredient\IngredientCatalogue;
 use IdleMixer\Core\Quantity\Amount;
 use IdleMixer\Core\Quantity\Unit;
+use Illuminate\Database\Eloquent\Builder;
 
 /** What stands in the house, and what is left of it: what was said last, less what went into batches since. */
-final readonly class ShelfBook
+final class ShelfBook
 {
+    /** @var array{string, Cupboard|null}|null what was read last, with what it was read from: every open case asks for it */
+    private ?array $read = null;
+
     /** How finely it is said how much is left. */
     public const TENTHS = 10.0;
 
     /** mL; a bottle with less is empty. */
     private const DREGS = 0.05;
 
-    public function __construct(private IngredientCatalogue $ingredients, private BatchBook $batches) {}
+    public function __construct(private readonly IngredientCatalogue $ingredients, private readonly BatchBook $batches) {}
 
     /** @return list<array{ShelfBottle, Bottle}> those in use, the one that is used up first before its like, each with what is left now */
     public function all(): array
@@ -38,12 +42,23 @@ final readonly class ShelfBook
     /** Null where nobody ever said what is there. */
     public function cupboard(): ?Cupboard
     {
-        $all = $this->all();
-        if ($all === [] && ShelfBottle::query()->doesntExist()) {
-            return null;
+        $from = self::state(ShelfBottle::query()) . ' ' . self::state(Batch::query());
+        if ($this->read === null || $this->read[0] !== $from) {
+            $all = $this->all();
+            $this->read = [$from, $all === [] && ShelfBottle::query()->doesntExist() ? null : new Cupboard(array_values(array_filter(array_column($all, 1), static fn(Bottle $one): bool => $one->left === null || $one->left > self::DREGS)))];
         }
 
-        return new Cupboard(array_values(array_filter(array_column($all, 1), static fn(Bottle $one): bool => $one->left === null || $one->left > self::DREGS)));
+        return $this->read[1];
+    }
+
+    /**
+     * What changes with every record that is made, corrected or taken back.
+     *
+     * @param Builder<covariant ShelfBottle>|Builder<covariant Batch> $records
+     */
+    private static function state(Builder $records): string
+    {
+        return (string) json_encode($records->toBase()->selectRaw('count(*) as many, coalesce(sum(version), 0) as versions, max(id) as last, max(updated_at) as at')->first());
     }
 
     /** What it holds when it is full, in mL, of a powder in the spoon; null where nobody said. */

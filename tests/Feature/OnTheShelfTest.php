@@ -72,10 +72,10 @@ it('makes what can be made of it, and the choice of a case says the same', funct
         ->and($made->text('lacking.0.lacks'))->not->toBe('');
     // 10 mL of soap are enough for a litre, and a fill is a US quart.
     expect($made->text('sprays.0.ends'))->toBe('');
-    ShelfBottle::query()->update(['tenths' => 0]);
+    ShelfBottle::query()->update(['version' => DB::raw('version + 1'), 'tenths' => 0]);
     expect(Notebook::get("/api/shelf/made?case={$case}")->list('sprays'))->toBe([]);
     // Vegetable oil and dish soap: nothing is said to be missing for the kitchen oil.
-    ShelfBottle::query()->update(['ingredient' => 'vegetable-oil', 'words' => 'sunflower', 'amount' => 1, 'unit' => 'L', 'tenths' => 9]);
+    ShelfBottle::query()->update(['version' => DB::raw('version + 1'), 'ingredient' => 'vegetable-oil', 'words' => 'sunflower', 'amount' => 1, 'unit' => 'L', 'tenths' => 9]);
     putOnShelf('dish-detergent');
     $now = Notebook::get("/api/shelf/made?case={$case}");
     $at = array_search('castile-and-kitchen-oil', array_column($now->list('sprays'), 'slug'), true);
@@ -114,6 +114,6 @@ it('lists what the rounds ahead take more of than is there, as text to take alon
     expect($takes / 9.46353)->toEqualWithDelta(round($takes / 9.46353), 0.01);
     putOnShelf('castile-soap');
     expect(Notebook::get('/api/shelf/list')->text('text'))->toContain('look whether');
-    ShelfBottle::query()->update(['amount' => 1, 'unit' => 'L', 'tenths' => 10]);
+    ShelfBottle::query()->update(['version' => DB::raw('version + 1'), 'amount' => 1, 'unit' => 'L', 'tenths' => 10]);
     expect(Notebook::get('/api/shelf/list')->list('list'))->toBe([]);
 });
