@@ -36,9 +36,9 @@
         if (said === '') {
             return;
         }
-        const found = await taken(api.GET('/api/shelf/read', { params: { query: { words: said } } }));
+        const found = await sending.send(() => taken(api.GET('/api/shelf/read', { params: { query: { words: said } } })));
         heard = found;
-        if (found.ingredient !== null && found.says === '') {
+        if (found !== null && found.ingredient !== null && found.says === '') {
             await put(said, found.ingredient as Slug, found.strength);
         }
     }
