@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Records;
 
 use App\Models\Household;
+use App\Models\ShelfBottle;
 use IdleMixer\Core\Document\JsonText;
 use IdleMixer\Core\Phrase\Kitchen;
 use IdleMixer\Core\Phrase\PhraseReader;
@@ -70,7 +71,18 @@ final readonly class Kitchenware
     /** @param list<Recipe> $stocks stocks that a line may speak of */
     public function reader(array $stocks = []): PhraseReader
     {
-        return $this->phrases->in($this->kitchen(), $this->byEye(), $stocks);
+        return $this->phrases->in($this->kitchen(), $this->byEye(), $stocks, $this->bottles());
+    }
+
+    /** @return array<array-key, string> slug of what is in each bottle of the shelf, by what the household calls it */
+    private function bottles(): array
+    {
+        $names = [];
+        foreach (ShelfBottle::query()->whereNull('retired_at')->get(['words', 'ingredient']) as $bottle) {
+            $names[$bottle->words] = $bottle->ingredient;
+        }
+
+        return $names;
     }
 
     private function row(): ?Household

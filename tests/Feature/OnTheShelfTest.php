@@ -26,6 +26,12 @@ it('keeps a bottle by the name that the household gives it, and tells what is le
     expect(Notebook::get('/api/shelf')->list('bottles'))->toBe([]);
 });
 
+it('reads a recipe by the names that the household gave its bottles', function (): void {
+    putOnShelf('vegetable-oil', ['words' => 'the green one']);
+    $heard = Notebook::post('/api/compose', ['name' => 'Mine', 'use' => 'foliar', 'order' => 'all-together', 'notes' => '', 'lines' => ['1 litre water', '10 ml the green one']]);
+    expect($heard->text)->toContain('vegetable-oil');
+});
+
 it('reads what people call a bottle, asks what it does not know, and says why not', function (string $words, ?string $ingredient, string $says, int $answers): void {
     $heard = Notebook::get('/api/shelf/read?words=' . rawurlencode($words));
     expect($heard->at('ingredient'))->toBe($ingredient)

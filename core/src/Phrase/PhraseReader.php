@@ -43,11 +43,12 @@ final readonly class PhraseReader
      * The same for another kitchen, its own amounts by eye, and stocks that a line may speak of.
      *
      * @param array<string, float> $measured mL of the household's own amounts by eye, by code
-     * @param list<Recipe>         $stocks
+     * @param list<Recipe>            $stocks
+     * @param array<array-key, string> $names slug of what is in a bottle of its own, by what it calls it
      */
-    public function in(?Kitchen $kitchen, array $measured, array $stocks): self
+    public function in(?Kitchen $kitchen, array $measured, array $stocks, array $names = []): self
     {
-        return new self($this->vocabulary, $this->ingredients, $this->same, $kitchen, $measured, new StockShelf($stocks));
+        return new self($names === [] ? $this->vocabulary : $this->vocabulary->knowing($names), $this->ingredients, $this->same, $kitchen, $measured, new StockShelf($stocks));
     }
 
     /** The same, where all of it goes into a bottle. */

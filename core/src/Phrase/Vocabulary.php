@@ -37,6 +37,9 @@ final class Vocabulary
     /** @var array<string, NamedRow> */
     private array $ingredients = [];
 
+    /** @var array<string, string> slug by what the household calls a bottle of its own */
+    private array $own = [];
+
     /** @var array<string, string> reason by word */
     private array $refused = [];
 
@@ -126,6 +129,28 @@ final class Vocabulary
         return new self($units, $ingredients, $refused, $byEye, $asked, $line, $sizes);
     }
 
+    /**
+     * The same, with what a household calls its own bottles. A name that means something already goes on meaning that, unless it was only
+     * taken for it; what is refused stays so.
+     *
+     * @param array<array-key, string> $names slug of what is in it, by what it is called
+     */
+    public function knowing(array $names): self
+    {
+        $fresh = clone $this;
+        foreach ($names as $called => $slug) {
+            $word = trim((string) preg_replace('/[^\p{L}\']+/u', ' ', mb_strtolower((string) $called)));
+            $known = $this->ingredients[$word] ?? null;
+            $isElse = isset($this->units[$word]) || isset($this->refused[$word]) || isset($this->line[$word]) || isset($this->size[$word]) || isset($this->eye[$word]);
+            // A number in a name is an amount in a line.
+            if ($word !== '' && preg_match('/\d/', (string) $called) !== 1 && ! $isElse && ($known === null || $known['assumed'] !== null)) {
+                $fresh->own[$word] = $slug;
+            }
+        }
+
+        return $fresh;
+    }
+
     public function refusal(string $word, ?Kitchen $kitchen = null): ?string
     {
         return self::REFUSED_IN[$kitchen->value ?? ''][$word] ?? $this->refused[$word] ?? null;
@@ -134,11 +159,17 @@ final class Vocabulary
     /** @return AskedRow|null what has to be asked of a name that is sold as different things */
     public function asked(string $word): ?array
     {
-        return $this->asked[$word] ?? null;
+        return isset($this->own[$word]) ? null : $this->asked[$word] ?? null;
     }
 
     /** @return array{slug: string, assumed: string|null}|null */
     public function ingredient(string $word): ?array
+    {
+        return isset($this->own[$word]) ? ['slug' => $this->own[$word], 'assumed' => null] : $this->known($word);
+    }
+
+    /** @return array{slug: string, assumed: string|null}|null */
+    private function known(string $word): ?array
     {
         return isset($this->ingredients[$word]) ? ['slug' => $this->ingredients[$word]['slug'], 'assumed' => $this->ingredients[$word]['assumed']] : null;
     }
