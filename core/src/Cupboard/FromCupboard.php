@@ -64,12 +64,51 @@ final readonly class FromCupboard
                 $lines[] = $found === null ? $line : $this->swapped($line, $line->ingredient, $found);
             }
         }
-        $basis = $recipe->basis;
-        // What a stronger bottle saves is water: the spray stays as strong and as much.
-        $water = $basis === null || $basis->of !== BasisOf::Water ? 0.0 : $basis->millilitres() + $saved;
-        $basis = $basis !== null && $saved !== 0.0 && $water > 0.0 ? new Basis(Amount::of($water, Unit::Millilitre), BasisOf::Water) : $basis;
+        $basis = $saved === 0.0 ? $recipe->basis : self::saving($recipe->basis, $saved);
+        if ($saved < 0.0 && ! self::fits($lines, $basis, false)) {
+            // A bottle so weak that there is no room for so much of it.
+            $missing = [...$missing, ...self::withStrength($lines)];
+        }
+        $lines = $basis === null || self::fits($lines, $basis, true) ? $lines : array_map(static fn(RecipeLine $line): RecipeLine => $line->times(1.0, false), $lines);
 
         return new AsStocked($recipe->with($lines, basis: $basis), $instead, array_values(array_unique($missing)), $instead !== [] || $basis !== $recipe->basis || $otherwise);
+    }
+
+    /** What a stronger bottle saves is water: the spray stays as strong and as much. Null where no water would be left. */
+    private static function saving(?Basis $basis, float $saved): ?Basis
+    {
+        $water = $basis === null ? 0.0 : $basis->millilitres() + $saved;
+
+        return match (true) {
+            $basis === null || $basis->of !== BasisOf::Water => $basis,
+            $water > 0.0 => new Basis(Amount::of($water, Unit::Millilitre), BasisOf::Water),
+            default => null,
+        };
+    }
+
+    /**
+     * Whether what is measured has room in the spray; what is added to water always has.
+     *
+     * @param list<RecipeLine> $lines
+     */
+    private static function fits(array $lines, ?Basis $basis, bool $highEnd): bool
+    {
+        if ($basis === null || $basis->of !== BasisOf::Finished) {
+            return $basis !== null;
+        }
+        $room = array_sum(array_map(static fn(RecipeLine $line): float => $line->ingredient?->substance->isLiquid() === true ? $line->ingredient->millilitres($line->amountAt($highEnd)) : 0.0, $lines));
+
+        return $room <= $basis->millilitres();
+    }
+
+    /**
+     * @param list<RecipeLine> $lines
+     *
+     * @return list<string> slugs
+     */
+    private static function withStrength(array $lines): array
+    {
+        return array_values(array_filter(array_map(static fn(RecipeLine $line): ?string => $line->ingredient?->substance->hasStrength() === true ? $line->ingredient->slug : null, $lines), static fn(?string $slug): bool => $slug !== null));
     }
 
     /** So much of the bottle that is there that as much of the pure substance goes in. */

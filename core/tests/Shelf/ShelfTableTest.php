@@ -120,6 +120,9 @@ it('says what stands in for what, and what stands in for nothing', function (str
     'nothing stands in for alcohol' => ['castile soap', 'alcohol-soap-and-brush', [], ['isopropyl-alcohol']],
     'nothing stands in for peroxide' => ['castile soap', 'peroxide-in-turn', [], ['hydrogen-peroxide']],
     'two are missing' => ['baking soda', 'soda-and-neem', [], ['neem-oil', 'castile-soap']],
+    'a bottle so weak that a third of alcohol is no spray of it' => ['rubbing alcohol at 20', 'half-alcohol-swab', [], ['isopropyl-alcohol']],
+    'a bottle so weak that there is no room for it' => ['hydrogen peroxide at 0.4', 'peroxide-in-turn', [], ['hydrogen-peroxide']],
+    'a weak bottle that has room at its low end only' => ['hydrogen peroxide at 0.8', 'peroxide-in-turn', [], []],
     'less than a swab of it is none' => ['neem oil 0.01 mL; castile soap', 'gentle-neem', [], ['neem-oil']],
 ]);
 
