@@ -22,27 +22,27 @@ final class ComposeCommand extends DocumentCommand
 
     protected $signature = 'mixer:compose {file} {--kitchen=} {--use=foliar} {--bottle=} {--json}';
 
-    public function handle(Compose $compose): int
+    public function handle(Compose $compose, PhraseReader $reader): int
     {
-        return $this->respond(function (string $text) use ($compose): array {
+        return $this->respond(function (string $text) use ($compose, $reader): array {
             $kitchen = $this->chosen('kitchen', array_keys(self::KITCHENS));
             $use = $this->chosen('use', array_column(RecipeUse::cases(), 'value')) ?? RecipeUse::Foliar->value;
             if (strlen($text) > JsonText::MAX_BYTES) {
                 throw InvalidDocument::because('', Say::it('console/compose-command.this-more-than-recipe-at'), null);
             }
 
-            return $compose->answer($text, $kitchen === null ? null : self::KITCHENS[$kitchen], RecipeUse::from($use), $this->bottle());
+            return $compose->answer($text, $kitchen === null ? null : self::KITCHENS[$kitchen], RecipeUse::from($use), $this->bottle($reader));
         });
     }
 
     /** “1 L”, “24 oz”: as anybody says how much a bottle holds. */
-    private function bottle(): ?Volume
+    private function bottle(PhraseReader $reader): ?Volume
     {
         $said = $this->option('bottle');
         if (! is_string($said)) {
             return null;
         }
-        $heard = PhraseReader::shipped()->read("{$said} water");
+        $heard = $reader->read("{$said} water");
         $holds = $heard->basis === null || $heard->lines !== [] ? 0.0 : $heard->basis->millilitres();
 
         return $holds > 0.0 ? AmountReader::vessel(JsonText::parse(json_encode(['amount' => $holds, 'unit' => Unit::Millilitre->value], \JSON_THROW_ON_ERROR)), Say::it('console/compose-command.bottle')) : throw InvalidDocument::because('/bottle', Say::it('console/compose-command.expected-bottle'), $said);

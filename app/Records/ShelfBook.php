@@ -58,7 +58,7 @@ final class ShelfBook
      */
     private static function state(Builder $records): string
     {
-        return (string) json_encode($records->toBase()->selectRaw('count(*) as many, coalesce(sum(version), 0) as versions, max(id) as last, max(updated_at) as at')->first());
+        return (string) json_encode($records->toBase()->selectRaw('count(*)')->selectRaw('sum(version)')->selectRaw('max(id)')->selectRaw('max(updated_at)')->first());
     }
 
     /** What it holds when it is full, in mL, of a powder in the spoon; null where nobody said. */

@@ -39,6 +39,6 @@ final class FillUp
     {
         $much = (string) round($millilitres);
 
-        return ['words' => "{$much} mL", 'line' => "made up to {$much} mL"];
+        return ['words' => "{$much} mL", 'line' => Say::it('phrase/phrase-writer.made-up-to', ['much' => "{$much} mL"])];
     }
 }
