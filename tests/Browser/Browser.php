@@ -115,7 +115,9 @@ final class Browser
         $capabilities->setCapability(ChromeOptions::CAPABILITY, $options);
         $capabilities->setCapability('goog:loggingPrefs', ['browser' => 'ALL', 'performance' => $listens ? 'ALL' : 'OFF']);
         $capabilities->setCapability('acceptInsecureCerts', $ours);
-        $driver = RemoteWebDriver::create(Driver::address(), $capabilities, 30_000, 60_000);
+        $driver = RemoteWebDriver::create(Driver::address(), $capabilities, 60_000, 180_000);
+        // A machine that others use as well may be at a standstill for longer than half a minute.
+        $driver->manage()->timeouts()->setScriptTimeout(120);
         $browser = new self($ours, $listens, $driver, new ChromeDevToolsDriver($driver), $profile, $driver->getWindowHandle());
         register_shutdown_function($browser->quit(...));
 
