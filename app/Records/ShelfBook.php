@@ -25,9 +25,6 @@ final class ShelfBook
     /** How finely it is said how much is left. */
     public const TENTHS = 10.0;
 
-    /** mL; a bottle with less is empty. */
-    private const DREGS = 0.05;
-
     public function __construct(private readonly IngredientCatalogue $ingredients, private readonly BatchBook $batches) {}
 
     /** @return list<array{ShelfBottle, Bottle}> those in use, the one that is used up first before its like, each with what is left now */
@@ -45,7 +42,7 @@ final class ShelfBook
         $from = self::state(ShelfBottle::query()) . ' ' . self::state(Batch::query());
         if ($this->read === null || $this->read[0] !== $from) {
             $all = $this->all();
-            $this->read = [$from, $all === [] && ShelfBottle::query()->doesntExist() ? null : new Cupboard(array_values(array_filter(array_column($all, 1), static fn(Bottle $one): bool => $one->left === null || $one->left > self::DREGS)))];
+            $this->read = [$from, $all === [] && ShelfBottle::query()->doesntExist() ? null : new Cupboard(array_column($all, 1))];
         }
 
         return $this->read[1];

@@ -32,6 +32,15 @@ it('reads a recipe by the names that the household gave its bottles', function (
     expect($heard->text)->toContain('vegetable-oil');
 });
 
+it('leaves what is left as it is where only something else is corrected', function (): void {
+    $id = putOnShelf('castile-soap', ['amount' => 100, 'unit' => 'mL', 'tenths' => 1]);
+    Notebook::mixed(null, ['recipe' => 'plain-soap', 'make' => ['amount' => 970, 'unit' => 'mL']]);
+    $left = Notebook::get('/api/shelf')->number('bottles.0.leftMl');
+    expect($left)->toEqualWithDelta(0.3, 0.01);
+    Notebook::change("/api/shelf/{$id}", ['words' => 'castile soap', 'ingredient' => 'castile-soap', 'amount' => 100, 'unit' => 'mL', 'price' => 7]);
+    expect(Notebook::get('/api/shelf')->number('bottles.0.leftMl'))->toEqualWithDelta($left, 1e-9)->and(Notebook::get('/api/shelf')->number('bottles.0.price'))->toEqual(7);
+});
+
 it('reads what people call a bottle, asks what it does not know, and says why not', function (string $words, ?string $ingredient, string $says, int $answers): void {
     $heard = Notebook::get('/api/shelf/read?words=' . rawurlencode($words));
     expect($heard->at('ingredient'))->toBe($ingredient)
@@ -122,4 +131,12 @@ it('lists what the rounds ahead take more of than is there, as text to take alon
     expect(Notebook::get('/api/shelf/list')->text('text'))->toContain('look whether');
     ShelfBottle::query()->update(['version' => DB::raw('version + 1'), 'amount' => 1, 'unit' => 'L', 'tenths' => 10]);
     expect(Notebook::get('/api/shelf/list')->list('list'))->toBe([]);
+});
+
+it('lists what is wanted where the bottle that is there is too weak for it', function (): void {
+    $case = Notebook::case(Notebook::plant(), 'early-blight');
+    $batch = Notebook::mixed($case, ['recipe' => 'peroxide-in-turn', 'make' => ['amount' => 1, 'unit' => 'L']]);
+    Notebook::sent("/api/cases/{$case}/rounds", ['batchId' => $batch, 'override' => 'It has to go.']);
+    putOnShelf('hydrogen-peroxide', ['strength' => 0.4, 'amount' => 100, 'unit' => 'mL', 'tenths' => 10]);
+    expect(Notebook::get('/api/shelf/list')->status)->toBe(200)->and(Notebook::get('/api/shelf/recipes/peroxide-in-turn')->status)->toBe(200);
 });

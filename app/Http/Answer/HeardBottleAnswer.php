@@ -13,8 +13,6 @@ final readonly class HeardBottleAnswer
         public ?string $ingredient,
         public string $name,
         public ?float $strength,
-        public bool $hasStrength,
-        public bool $powder,
         /** What was taken for granted, what is asked, or why not. */
         public string $says,
         public array $answers,

@@ -90,7 +90,7 @@ final readonly class ShelfAnswers
         $heard = (new BottleWordsReader($this->kitchenware->reader()))->read($words);
         $is = $heard->ingredient;
 
-        return new HeardBottleAnswer($is?->slug, $is->name ?? '', $heard->strength, $is?->substance->hasStrength() ?? false, $is !== null && ! $is->substance->isLiquid(), match (true) {
+        return new HeardBottleAnswer($is?->slug, $is->name ?? '', $heard->strength, match (true) {
             $heard->question !== null => $this->words->question($heard->question),
             $heard->refusal !== null => $this->words->refusal($heard->refusal),
             $heard->line !== null => implode(' ', $this->words->assumed($heard->line)),
@@ -120,9 +120,8 @@ final readonly class ShelfAnswers
     public function recipe(string $slug): ?array
     {
         $recipe = $this->recipes->named([$slug])[0] ?? null;
-        $stocked = $recipe === null ? null : $this->cupboards->of($recipe, $this->shipped->practiceOf($recipe), $this->shelf->cupboard() ?? new Cupboard([]));
 
-        return $recipe === null || $stocked === null ? null : RecipeWriter::write($stocked->missing === [] ? $stocked->recipe : $recipe);
+        return $recipe === null ? null : RecipeWriter::write($this->cupboards->of($recipe, $this->shipped->practiceOf($recipe), $this->shelf->cupboard() ?? new Cupboard([]))->recipe);
     }
 
     /** @return array{list: list<ToBuyAnswer>, text: string, fill: string} */

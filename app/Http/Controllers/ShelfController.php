@@ -95,7 +95,9 @@ final readonly class ShelfController
     {
         $bottle = $this->find($id);
         $sent = Sent::opened(Body::of($request), $this->bottles->enteredKeys(), correcting: true);
-        Corrections::correct($bottle, $sent->basedOn, [...$this->bottles->enter($sent->object), ...($sent->object->has('tenths') ? ['said_at' => $clock->now()] : [])], $clock->now());
+        // Who corrects a price says nothing of how much is left.
+        $left = $sent->object->has('tenths') ? ['said_at' => $clock->now()] : ['tenths' => $bottle->tenths];
+        Corrections::correct($bottle, $sent->basedOn, [...$this->bottles->enter($sent->object), ...$left], $clock->now());
 
         return new JsonResponse($this->answer->one($bottle->refresh(), $clock->now()));
     }

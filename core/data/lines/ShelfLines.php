@@ -16,6 +16,9 @@ final class ShelfLines
     /** What has faded is said from then on. */
     public const PEROXIDE_SAID = ['value' => 30.0, 'unit' => 'd', 'source' => 'house'];
 
+    /** A bottle with no more than that in it is empty: a drop. */
+    public const DREGS = ['value' => 0.05, 'unit' => 'mL', 'source' => 'house'];
+
     /** Neem that was opened so long ago may feed no more. */
     public const NEEM_OLD = ['value' => 365.0, 'unit' => 'd', 'source' => 'practice'];
 

@@ -80,8 +80,7 @@ final readonly class Chooser
     {
         $practice = $this->catalogue->practiceOf($recipe);
         $stocked = $situation->cupboard === null ? null : $this->cupboards->of($recipe, $practice, $situation->cupboard);
-        // What cannot be made is judged as it is written.
-        $recipe = $stocked?->missing === [] ? $stocked->recipe : $recipe;
+        $recipe = $stocked->recipe ?? $recipe;
         $effects = $this->effects->of($situation->trouble, $situation->stage, $practice->ways);
         $mixture = $this->formulator->onBasis($recipe);
         $fairLook = $this->fairLook->of($mixture, $recipe->use, ! $situation->plant->isEmptyBed(), $situation->trouble->kind)->judged->value;

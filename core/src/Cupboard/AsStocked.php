@@ -11,7 +11,7 @@ use IdleMixer\Core\Recipe\Recipe;
 final readonly class AsStocked
 {
     /**
-     * @param Recipe                 $recipe  with what stands in, and from the bottles that are there
+     * @param Recipe                 $recipe  with what stands in, and from the bottles that are there; as it is written where something is missing
      * @param array<string, Instead> $instead by slug of what it stands in for
      * @param list<string>           $missing slugs of what is not there and nothing stands in for
      * @param bool                   $otherwise whether it is written otherwise than the recipe has it: something stands in, or a bottle is of another strength

@@ -4,14 +4,21 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Cupboard;
 
+use IdleMixer\Core\Data\ShelfLines;
 use IdleMixer\Core\Ingredient\Ingredient;
 use IdleMixer\Core\Ingredient\IngredientCatalogue;
 
 /** What stands in the house: bottles of one ingredient add up. */
 final readonly class Cupboard
 {
-    /** @param list<Bottle> $bottles */
-    public function __construct(public array $bottles) {}
+    /** @var list<Bottle> */
+    public array $bottles;
+
+    /** @param list<Bottle> $bottles those that are empty stand there no more */
+    public function __construct(array $bottles)
+    {
+        $this->bottles = array_values(array_filter($bottles, static fn(Bottle $one): bool => $one->left === null || $one->left > ShelfLines::DREGS['value']));
+    }
 
     /**
      * Where nobody said how much is left.

@@ -71,7 +71,7 @@ final readonly class FromCupboard
         }
         $lines = $basis === null || self::fits($lines, $basis, true) ? $lines : array_map(static fn(RecipeLine $line): RecipeLine => $line->times(1.0, false), $lines);
 
-        return new AsStocked($recipe->with($lines, basis: $basis), $instead, array_values(array_unique($missing)), $instead !== [] || $basis !== $recipe->basis || $otherwise);
+        return new AsStocked($missing === [] ? $recipe->with($lines, basis: $basis) : $recipe, $instead, array_values(array_unique($missing)), $instead !== [] || $basis !== $recipe->basis || $otherwise);
     }
 
     /** What a stronger bottle saves is water: the spray stays as strong and as much. Null where no water would be left. */

@@ -46,8 +46,6 @@
             ingredient: bodyOf(bottle).ingredient,
             ...(percent != null && { strength: percent }),
             ...(holds != null && { amount: holds, unit: unit as NonNullable<Schemas['CorrectedShelfBottle']['unit']> }),
-            // What was said of it is said of the bottle as it is now.
-            ...(bottle.share !== null && { tenths: Math.round(bottle.share * 10) }),
             ...(openedOn !== '' && { openedOn }),
             ...(cost != null && { price: cost }),
         };
