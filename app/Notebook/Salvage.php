@@ -41,6 +41,7 @@ final readonly class Salvage
             $this->steps($new, Sqlite::number($old, 'pragma user_version'));
             $this->missing($donor, $new, $leftOver);
             $leftOver->unreadable();
+            $missing = Missing::from($old, $new);
             (new StandIns($new))->put();
             $leftOver->orphans();
             $new->exec('insert or ignore into stale_cases (case_id) select id from cases');
@@ -55,7 +56,7 @@ final readonly class Salvage
             unset($old, $new);
             Files::replace($to, "{$half}.whole");
 
-            return new Salvaged($rows, $many);
+            return new Salvaged($rows, $many, $missing);
         } catch (PDOException $e) {
             throw new StoreFault(StoreTrouble::of($e, $to) ?? StoreTrouble::Damaged, Say::it('notebook/salvage.nothing-could-be-read-out', ['get-message' => $e->getMessage()]));
         } finally {

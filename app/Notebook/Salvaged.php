@@ -9,19 +9,27 @@ use IdleMixer\Core\Words\Say;
 /** What could be read out of a damaged notebook. */
 final readonly class Salvaged
 {
+    /** What people know by name. */
+    public const NAMED = ['plants', 'cases', 'batches', 'leaf_tests', 'rounds', 'counts'];
+
     /**
      * @param array<string, int> $rows     by table
      * @param int                $leftOver records that have no place any more, in the table left_over
      */
-    public function __construct(public array $rows, public int $leftOver) {}
+    public function __construct(public array $rows, public int $leftOver, public Missing $missing) {}
 
-    /** How many of what people know by name. */
-    public function words(): string
+    /**
+     * How many of what people know by name, and how many of them are missing.
+     *
+     * @param string|null $copy the newest that opens
+     */
+    public function words(?string $copy): string
     {
-        $told = [];
-        foreach (['plants' => 'plant', 'cases' => 'case', 'batches' => 'batch', 'leaf_tests' => Say::it('notebook/salvaged.leaf-test'), 'rounds' => 'round', 'counts' => 'count'] as $table => $name) {
-            $many = $this->rows[$table] ?? 0;
-            $told[] = $many . ' ' . $name . ($many === 1 ? '' : ($name === 'batch' ? 'es' : 's'));
+        $read = array_map(fn(string $table): string => self::many($table, $this->rows[$table] ?? 0), self::NAMED);
+        $missing = [];
+        foreach ($this->missing->told($copy) as $table => [$many, $names]) {
+            $called = implode(', ', array_map(static fn(string $name): string => Say::it('notebook/salvaged.called', ['name' => $name]), $names));
+            $missing[] = self::many($table, $many) . ($called === '' ? '' : " ({$called})");
         }
         $left = match ($this->leftOver) {
             0 => '',
@@ -29,6 +37,11 @@ final readonly class Salvaged
             default => Say::it('notebook/salvaged.records-have-lost-what-they', ['left-over' => $this->leftOver]),
         };
 
-        return implode(', ', $told) . $left;
+        return implode(', ', $read) . ($missing === [] ? '' : Say::it('notebook/salvaged.not-in-it', ['missing' => implode(', ', $missing)])) . $left;
+    }
+
+    private static function many(string $table, int $many): string
+    {
+        return Say::it('notebook/salvaged.' . ($many === 1 ? 'one-of-' : 'many-of-') . $table, ['many' => $many]);
     }
 }

@@ -38,7 +38,7 @@ final readonly class Verdict
             return rtrim($why, '.') . $this->newest(Say::it('notebook/verdict.way-back-newest-copy'));
         }
 
-        return Say::it('notebook/verdict.what-can-be-read-of.what-can-be-read-of', ['to' => $to, 'read' => $read->words(), 'newest' => $this->newest(Say::it('notebook/verdict.or-go-back-to-newest'))]);
+        return Say::it('notebook/verdict.what-can-be-read-of.what-can-be-read-of', ['to' => $to, 'read' => $read->words($this->copies->newest()), 'newest' => $this->newest(Say::it('notebook/verdict.or-go-back-to-newest'))]);
     }
 
     /** @param string $way how a sentence goes on where there is a copy; it ends otherwise */

@@ -5,7 +5,9 @@ declare(strict_types=1);
 use Tests\Faults\Devices;
 use Tests\Faults\Fuzz;
 use Tests\Faults\House;
+use Tests\Faults\Inside;
 use Tests\Faults\Long;
+use Tests\Faults\MadeUp;
 use Tests\Faults\Phone;
 use Tests\Faults\PhoneHouse;
 use Tests\Faults\Reply;
@@ -13,9 +15,6 @@ use Tests\Faults\Reply;
 /*
  * What somebody sends who means harm, and what must not come of it.
  */
-
-/** What an answer must never tell. */
-const TRACES = '#Stack trace|vendor/|SQLSTATE|\.php\b|Undefined|Exception|/work/|/home/#';
 
 /**
  * One that makes calls up until enough are made.
@@ -31,17 +30,14 @@ function attacker(int $seed, int &$left, array &$said): Generator
         $call = $fuzz->call();
         $reply = yield $call;
         $said[$reply->status] = ($said[$reply->status] ?? 0) + 1;
-        // What one entered oneself may come back; what went wrong inside may not.
-        if ($reply->status === 0 || $reply->status >= 500 || preg_match(TRACES, $reply->message()) === 1) {
-            throw new RuntimeException("Seed {$seed}: {$call->method} {$call->path} " . json_encode($call->body, \JSON_PARTIAL_OUTPUT_ON_ERROR) . " was answered {$reply->status}: " . substr((string) json_encode($reply->json), 0, 600));
-        }
+        MadeUp::mayBe($seed, $call, $reply);
     }
 }
 
 it('breaks at nothing that is made up from its own description, and tells nothing of its inside', function (): void {
     $given = getenv('MIXER_SEED');
     $seed = $given === false ? 20261127 : (int) $given;
-    $calls = $left = Long::times(1_000, 200_000);
+    $calls = $left = Long::times(600, 50_000);
     $house = House::build();
     $house->open();
     $house->serve();
@@ -58,6 +54,33 @@ it('breaks at nothing that is made up from its own description, and tells nothin
     expect($said[200] ?? 0)->toBeGreaterThan($calls / 20)->and($said[422] ?? 0)->toBeGreaterThan($calls / 10)
         ->and(is_file($log) ? (string) file_get_contents($log) : '')->toBe('');
     $house->kill();
+});
+
+it('breaks at nothing of the same without a line between, where a thousand are made up while one is sent', function (): void {
+    $given = getenv('MIXER_SEED');
+    $seed = $given === false ? 20261130 : (int) $given;
+    $calls = Long::times(1_500, 1_000_000);
+    $house = House::build();
+    $house->open();
+    // Each in a notebook that grows no further than a household's: what a list of thousands takes is measured elsewhere.
+    $each = min(25_000, intdiv($calls, 2));
+    $said = [];
+    for ($n = 0; $n * $each < $calls; $n += 2) {
+        $pair = [Inside::begin($house, ['fuzz', (string) ($seed + $n), (string) $each]), Inside::begin($house, ['fuzz', (string) ($seed + $n + 1), (string) $each])];
+        foreach ($pair as $one) {
+            foreach ($one->sums() as $status => $many) {
+                $said[$status] = ($said[$status] ?? 0) + $many;
+            }
+            expect($one->end())->toBe('');
+        }
+        $house->artisan('mixer:open', '--empty', '--fresh');
+    }
+    $log = "{$house->folder}/storage/logs/mixer.log";
+    ksort($said);
+    Long::tell('fuzz-inside', ['calls' => array_sum($said), 'seed' => (string) $seed, 'answers' => implode(', ', array_map(static fn(int $status, int $many): string => "{$status}: " . number_format($many), array_keys($said), $said)), 'of 500' => $said[500] ?? 0]);
+    expect(array_sum($said))->toBeGreaterThanOrEqual($calls)
+        ->and($said[200] ?? 0)->toBeGreaterThan($calls / 20)->and($said[422] ?? 0)->toBeGreaterThan($calls / 10)
+        ->and(is_file($log) ? (string) file_get_contents($log) : '')->toBe('');
 });
 
 it('lets nobody in by headers, methods or addresses that claim something', function (): void {
@@ -88,16 +111,20 @@ it('lets nobody in by headers, methods or addresses that claim something', funct
 });
 
 /**
- * A request that is begun over TLS from an address of its own, and goes on a byte at a time.
+ * A request that is begun from an address of its own, and goes on a byte at a time.
+ *
+ * @param string      $address   where it is served
+ * @param string|null $authority that vouches for it; null where nothing is encrypted
  *
  * @return resource
  */
-function slowly(PhoneHouse $house, string $from, string $cookie)
+function slowly(string $address, ?string $authority, string $from, string $cookie)
 {
-    $socket = @stream_socket_client(str_replace('https', 'tls', $house->doors->bench), $code, $why, 5.0, \STREAM_CLIENT_CONNECT, stream_context_create(['socket' => ['bindto' => "{$from}:0"], 'ssl' => ['cafile' => $house->authority(), 'peer_name' => '127.0.0.2']]));
+    $context = stream_context_create(['socket' => ['bindto' => "{$from}:0"], 'ssl' => ['cafile' => (string) $authority, 'peer_name' => '127.0.0.2']]);
+    $socket = @stream_socket_client(strtr($address, ['https' => 'tls', 'http' => 'tcp']), $code, $why, 5.0, \STREAM_CLIENT_CONNECT, $context);
     assert($socket !== false);
     stream_set_blocking($socket, false);
-    fwrite($socket, "POST /api/bench HTTP/1.1\r\nHost: 127.0.0.2\r\n" . ($cookie === '' ? '' : "Cookie: {$cookie}\r\n") . "Content-Type: application/json\r\nContent-Length: 4000\r\n\r\n{");
+    fwrite($socket, "POST /api/bench HTTP/1.1\r\nHost: " . parse_url($address, \PHP_URL_HOST) . "\r\n" . ($cookie === '' ? '' : "Cookie: {$cookie}\r\n") . "Content-Type: application/json\r\nContent-Length: 4000\r\n\r\n{");
 
     return $socket;
 }
@@ -117,17 +144,15 @@ function medianOf(Phone $phone, int $many): float
     return $took[intdiv($many, 2)];
 }
 
-it('lets nobody wait for those who send a byte at a time, whether they were let in or not', function (): void {
-    $house = PhoneHouse::served();
-    $phone = new Phone($house->doors->bench, $house->authority());
-    $phone->enter(PhoneHouse::PASSPHRASE);
+it('lets nobody wait for those who send a byte at a time, whether they were let in or not', function (string $door, Closure $served): void {
+    [$address, $authority, $cookie, $phone] = $served();
+    assert(is_string($address) && ($authority === null || is_string($authority)) && is_string($cookie) && $phone instanceof Phone);
     medianOf($phone, 10);
     $many = Long::times(30, 120);
     $quiet = medianOf($phone, $many);
-    $cookie = $house->cookie();
     $slow = [];
     for ($i = 0; $i < 64; ++$i) {
-        $slow[] = slowly($house, '127.0.0.' . (3 + $i % 4), $i % 2 === 0 ? $cookie : '');
+        $slow[] = slowly($address, $authority, '127.0.0.' . (3 + $i % 4), $i % 2 === 0 ? $cookie : '');
     }
     usleep(300_000);
     $took = [];
@@ -136,15 +161,32 @@ it('lets nobody wait for those who send a byte at a time, whether they were let 
             @fwrite($socket, ' ');
         }
         $took[] = medianOf($phone, intdiv($many, 5));
+        $phone->get('/api/ping');
+        expect($phone->status)->toBe(200);
     }
     foreach ($slow as $socket) {
         fclose($socket);
     }
     sort($took);
-    Long::tell('slow', ['slow senders' => 64, 'median in a quiet minute, ms' => round($quiet, 1), 'median beside them, ms' => round($took[2], 1), 'ratio' => round($took[2] / $quiet, 2)]);
+    Long::tell("slow-{$door}", ['slow senders' => 64, 'median in a quiet minute, ms' => round($quiet, 1), 'median beside them, ms' => round($took[2], 1), 'ratio' => round($took[2] / $quiet, 2)]);
     // Beside all other tests of ./check, times say little: there it is that nobody waits as long as the slow ones go on.
     expect($took[2])->toBeLessThan(Long::is() ? 2 * $quiet : 10 * $quiet + 2_000);
-});
+})->with([
+    'over --phone' => ['phone', static function (): array {
+        $house = PhoneHouse::served();
+        $phone = new Phone($house->doors->bench, $house->authority());
+        $phone->enter(PhoneHouse::PASSPHRASE);
+
+        return [$house->doors->bench, $house->authority(), $house->cookie(), $phone];
+    }],
+    'over plain ./start' => ['plain', static function (): array {
+        $house = House::build();
+        $house->open();
+        $house->serve();
+
+        return [$house->address, null, '', new Phone($house->address, null)];
+    }],
+]);
 
 /** @return array<string, string> bodies that are made up to take long, by what they are */
 function heavy(): array

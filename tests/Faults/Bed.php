@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Faults;
 
+use Closure;
+
 /** What devices write about: a plant, its case, and a batch that is being mixed for it. */
 final readonly class Bed
 {
@@ -12,9 +14,15 @@ final readonly class Bed
 
     public static function dug(House $house): self
     {
-        $plant = Devices::one($house->address, Call::make('/api/plants', ['name' => 'Aster', 'tolerance' => 'ordinary-leaf']))->id();
-        $case = Devices::one($house->address, Call::make('/api/cases', ['plantId' => $plant, 'pest' => 'aphids']))->id();
-        $batch = Devices::one($house->address, self::batch('neem-by-the-gallon', 2, '[gal_us]', $case));
+        return self::by(static fn(Call $call): Reply => Devices::one($house->address, $call));
+    }
+
+    /** @param Closure(Call): Reply $ask */
+    public static function by(Closure $ask): self
+    {
+        $plant = $ask(Call::make('/api/plants', ['name' => 'Aster', 'tolerance' => 'ordinary-leaf']))->id();
+        $case = $ask(Call::make('/api/cases', ['plantId' => $plant, 'pest' => 'aphids']))->id();
+        $batch = $ask(self::batch('neem-by-the-gallon', 2, '[gal_us]', $case));
         $scoops = [];
         foreach (array_keys((array) $batch->at('items')) as $i) {
             $scoops[] = $batch->id("items.{$i}.scoops.0.id");

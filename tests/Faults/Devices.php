@@ -26,7 +26,7 @@ final class Devices
     private function __construct(private readonly string $address, private readonly array $devices, private readonly array $options = [])
     {
         $this->multi = curl_multi_init();
-        $this->names = new Names($address, $options);
+        $this->names = new Names($this->asked(...));
     }
 
     /**
@@ -105,6 +105,17 @@ final class Devices
         $this->names->learn($call, is_array($json) ? $json : []);
         $this->devices[$n]->send(new Reply($status, is_array($json) ? $json : []));
         $this->next($n, $this->devices[$n]);
+    }
+
+    /** @return array<mixed> */
+    private function asked(string $path): array
+    {
+        $handle = curl_init($this->address . $path);
+        assert($handle instanceof CurlHandle);
+        curl_setopt_array($handle, [\CURLOPT_RETURNTRANSFER => true, \CURLOPT_TIMEOUT => 10] + $this->options);
+        $answer = json_decode((string) curl_exec($handle), true);
+
+        return is_array($answer) ? $answer : [];
     }
 
     /** @param Generator<mixed, Call, Reply, mixed> $device */

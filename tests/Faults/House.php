@@ -121,7 +121,7 @@ final class House
     }
 
     /** @return array<string, string> as ./start hands it to the server */
-    private function environment(): array
+    public function environment(): array
     {
         $serve = "{$this->folder}/serve";
 

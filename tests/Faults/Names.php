@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\Faults;
 
 use App\Records\Kinds;
-use CurlHandle;
+use Closure;
 
 /** Tests name records by their rows; what is written names them by the UUID under which they were sent, as answers tell it. */
 final class Names
@@ -13,8 +13,8 @@ final class Names
     /** @var array<string, string> by kind and row */
     private array $known = [];
 
-    /** @param array<int, bool|int|string> $options of curl */
-    public function __construct(private readonly string $address, private readonly array $options) {}
+    /** @param Closure(string): array<mixed> $asked what an address answers */
+    public function __construct(private readonly Closure $asked) {}
 
     public function in(Call $call): Call
     {
@@ -52,12 +52,9 @@ final class Names
 
     private function asked(string $kind, string $row): ?string
     {
-        $handle = curl_init("{$this->address}/api/{$kind}/{$row}");
-        assert($handle instanceof CurlHandle);
-        curl_setopt_array($handle, [\CURLOPT_RETURNTRANSFER => true, \CURLOPT_TIMEOUT => 10] + $this->options);
-        $answer = json_decode((string) curl_exec($handle), true);
-        $record = is_array($answer) ? $answer['plant'] ?? $answer : [];
-        $own = is_array($answer) && is_string($answer['key'] ?? null) ? $answer['key'] : null;
+        $answer = ($this->asked)("/api/{$kind}/{$row}");
+        $record = $answer['plant'] ?? $answer;
+        $own = is_string($answer['key'] ?? null) ? $answer['key'] : null;
 
         return $own ?? (is_array($record) && is_string($record['key'] ?? null) ? $record['key'] : null);
     }

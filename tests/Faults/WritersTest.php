@@ -7,6 +7,7 @@ use Tests\Faults\Bed;
 use Tests\Faults\Call;
 use Tests\Faults\Devices;
 use Tests\Faults\House;
+use Tests\Faults\Inside;
 use Tests\Faults\Long;
 use Tests\Faults\Race;
 use Tests\Faults\Reply;
@@ -43,7 +44,7 @@ it('takes what eight devices write at once, without one error', function (): voi
 
 it('makes one of what is sent twice at once, and tells what differs', function (): void {
     $house = busyHouse();
-    $times = Long::times(160, 10_000);
+    $times = Long::times(160, 2_000);
     $faults = [];
     $told = 0;
     $bed = Bed::dug($house);
@@ -60,6 +61,39 @@ it('makes one of what is sent twice at once, and tells what differs', function (
     $doubles = Sqlite::number($house->pdo(), 'select count(*) - count(distinct submission) from counts');
     Long::tell('races', ['races' => $times, 'doubles' => $doubles, 'told that something else is saved' => $told, 'faults' => count($faults)]);
     // Of every four races two have a loser, and each loser is told.
+    expect($faults)->toBe([])->and($doubles)->toBe(0)->and($told)->toBe(intdiv($times, 2));
+});
+
+it('makes one of what two processes are told to write at the same moment, without a line between', function (): void {
+    $house = House::build();
+    $house->open();
+    $times = Long::times(200, 200_000);
+    $pair = [Inside::begin($house, ['answer']), Inside::begin($house, ['answer'])];
+    $bed = Bed::by($pair[0]->ask(...));
+    $faults = [];
+    $told = $doubles = 0;
+    for ($n = 0; $n < $times; ++$n) {
+        if ($n % 200 === 0) {
+            $bed = Bed::by($pair[0]->ask(...));
+        }
+        $race = Race::numbered($n, $bed->plant, $bed->case, $bed->batch, $n % 200);
+        foreach ($race->calls as $i => $call) {
+            $pair[$i]->send($call);
+        }
+        $replies = [$pair[0]->reply(), $pair[1]->reply()];
+        $told += count(array_filter($replies, static fn(Reply $reply): bool => $reply->status === 409));
+        if (! $race->isRight($replies)) {
+            $faults[] = "{$race->what}: " . implode(' | ', array_map(static fn(Reply $reply): string => "{$reply->status} {$reply->message()}", $replies));
+        }
+        if ($n % 20_000 === 19_999 || $n === $times - 1) {
+            // A notebook of its own for every twenty thousand: a household's is no larger.
+            $doubles += Sqlite::number($house->pdo(), 'select count(*) - count(distinct submission) from counts');
+            expect([$pair[0]->end(), $pair[1]->end()])->toBe(['', '']);
+            $house->artisan('mixer:open', '--empty', '--fresh');
+            $pair = [Inside::begin($house, ['answer']), Inside::begin($house, ['answer'])];
+        }
+    }
+    Long::tell('races-inside', ['races' => $times, 'doubles' => $doubles, 'told that something else is saved' => $told, 'faults' => count($faults)]);
     expect($faults)->toBe([])->and($doubles)->toBe(0)->and($told)->toBe(intdiv($times, 2));
 });
 

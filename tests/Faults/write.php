@@ -10,7 +10,7 @@ declare(strict_types=1);
     $docs = "{$root}/docs/faults.md";
     $text = (string) file_get_contents($docs);
     $rows = [];
-    foreach (['kills' => 'Hard kills', 'writers' => 'Writers at once', 'races' => 'Races', 'disk' => 'Full disk', 'soak' => 'Eight devices over `--phone`', 'fuzz' => 'Made-up calls', 'guesses' => 'Guesses of the passphrase', 'slow' => 'Slow senders', 'heavy' => 'Bodies made up to be slow', 'salvage' => 'Pages damaged at random', 'left-over' => 'Each process of `./start` killed', 'left-over-phone' => 'Each process of `--phone` killed', 'weeks' => 'A device that was away for weeks'] as $what => $name) {
+    foreach (['kills' => 'Hard kills', 'writers' => 'Writers at once', 'races' => 'Races', 'races-inside' => 'Races without a line between', 'disk' => 'Full disk', 'soak' => 'Eight devices over `--phone`', 'fuzz' => 'Made-up calls', 'fuzz-inside' => 'Made-up calls without a line between', 'guesses' => 'Guesses of the passphrase', 'slow-phone' => 'Slow senders, `--phone`', 'slow-plain' => 'Slow senders, plain `./start`', 'heavy' => 'Bodies made up to be slow', 'salvage' => 'Pages damaged at random', 'left-over' => 'Each process of `./start` killed', 'left-over-phone' => 'Each process of `--phone` killed', 'weeks' => 'A device that was away for weeks'] as $what => $name) {
         $found = is_file("{$root}/var/faults/{$what}.json") ? file_get_contents("{$root}/var/faults/{$what}.json") : false;
         $figures = $found === false ? null : json_decode($found, true);
         $there = preg_match('/^\| ' . preg_quote($name, '/') . ' *\|.*$/m', $text, $kept) === 1 ? $kept[0] : null;

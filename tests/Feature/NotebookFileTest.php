@@ -195,6 +195,24 @@ it('brings nothing back that was deleted, and finds all that was not', function 
         ->and($read->leftOver)->toBe(0);
 });
 
+it('names what could not be read out, by the numbers that its rows were given and by the newest copy', function (string $said, Closure $damage): void {
+    $shelf = Shelf::filled(app());
+    $shelf->make(Opening::class)->open(at(), fresh: false, demo: false);
+    $damage($shelf);
+    $read = $shelf->make(Salvage::class)->out($shelf->notebook, "{$shelf->folder}/out.sqlite");
+    expect($read->words($shelf->make(Copies::class)->newest()))->toBe($said);
+})->with([
+    'nothing is' => ['2 plants, 3 cases, 3 batches, 3 leaf tests, 3 rounds, 3 counts', static fn(Shelf $shelf) => $shelf->spoil(1, str_repeat("\xff", 100))],
+    // A stand-in is there for each plant that something hangs on.
+    'its plants, and a copy is at hand' => ['1 plant, 3 cases, 3 batches, 3 leaf tests, 3 rounds, 3 counts; not in it: 2 plants (“Aster”, “Borage”)', static fn(Shelf $shelf) => $shelf->spoil($shelf->rootOf('plants'), str_repeat("\0", 4096))],
+    'its plants, and there is no copy' => ['1 plant, 3 cases, 3 batches, 3 leaf tests, 3 rounds, 3 counts; not in it: 2 plants', static function (Shelf $shelf): void {
+        $shelf->spoil($shelf->rootOf('plants'), str_repeat("\0", 4096));
+        exec('rm -rf ' . escapeshellarg("{$shelf->folder}/copies"));
+    }],
+    'counts in the midst and at the end' => ['2 plants, 3 cases, 3 batches, 3 leaf tests, 3 rounds, 1 count; not in it: 2 counts', static fn(Shelf $shelf) => $shelf->change('delete from counts where id in (2, 3)')],
+    'a number that was overwritten tells nothing' => ['2 plants, 3 cases, 3 batches, 3 leaf tests, 3 rounds, 3 counts', static fn(Shelf $shelf) => $shelf->change("update sqlite_sequence set seq = 9000000000 where name = 'counts'")],
+]);
+
 it('finds nothing in what never was a notebook', function (): void {
     $shelf = Shelf::filled(app());
     file_put_contents($shelf->notebook, random_bytes(20_000));
@@ -273,7 +291,7 @@ it('says in a sentence why it does not open, and the way back', function (string
     ['The notebook {notebook} is an empty file: all that was in it is gone. The way back is the newest copy, of {daily} Without a copy, ./start --fresh begins anew.', static fn(Shelf $shelf) => file_put_contents($shelf->notebook, '')],
     ['{notebook} is not a notebook of Idle Mixer: it is no file of SQLite. Move it elsewhere, or go back to the newest copy of the notebook, of {daily} Or begin anew with ./start --fresh, which keeps it as a copy.', static fn(Shelf $shelf) => file_put_contents($shelf->notebook, 'Dear neighbour')],
     ['The notebook {notebook} was written by a newer Idle Mixer: it is of notebook version 99, and this one reads up to version ' . Shelf::version() . '. Start the newer one, or go back to the newest copy that this one reads, of {daily}', static fn(Shelf $shelf) => $shelf->change('pragma user_version = 99')],
-    ['The notebook {notebook} is damaged: records have lost what they belong to. What can be read of it was copied to {copies}/rescued-N.sqlite: 2 plants, 2 cases, 3 batches, 3 leaf tests, 2 rounds, 2 counts; 3 records have lost what they belong to and are kept in its table left_over. The way back: ./start --restore {copies}/rescued-N.sqlite, or go back to the newest copy, of {daily} The damaged file is kept as it is.', static fn(Shelf $shelf) => $shelf->change('delete from cases where id = 2')],
+    ['The notebook {notebook} is damaged: records have lost what they belong to. What can be read of it was copied to {copies}/rescued-N.sqlite: 2 plants, 2 cases, 3 batches, 3 leaf tests, 2 rounds, 2 counts; not in it: 1 case; 3 records have lost what they belong to and are kept in its table left_over. The way back: ./start --restore {copies}/rescued-N.sqlite, or go back to the newest copy, of {daily} The damaged file is kept as it is.', static fn(Shelf $shelf) => $shelf->change('delete from cases where id = 2')],
     ['The notebook {notebook} is damaged: records have lost what they belong to. What can be read of it could not be copied out: The file of the notebook cannot be read or written: its disk may be gone or failing. Look to that disk, then try again. The way back is the newest copy, of {daily} The damaged file is kept as it is.', static function (Shelf $shelf): void {
         $shelf->change('delete from cases where id = 2');
         mkdir("{$shelf->folder}/copies/rescued-" . substr((string) hash_file('sha256', $shelf->notebook), 0, 8) . '.sqlite');

@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Notebook;
+
+use PDO;
+use PDOException;
+
+/**
+ * What was in a damaged notebook and could not be read out of it. Its tables number their rows one after the other and take none
+ * away: what lacks between them was there, and so was what a copy has.
+ */
+final readonly class Missing
+{
+    /** A number beyond this was overwritten: it would be told as so many missing. */
+    private const MOST = 1_000_000;
+
+    /** @param array<string, array<int, true>> $numbers by table, which rows are missing */
+    private function __construct(private array $numbers) {}
+
+    /** @param PDO $new what was read out, before anything stands in for what was not */
+    public static function from(PDO $old, PDO $new): self
+    {
+        $numbers = [];
+        foreach (array_intersect(Salvaged::NAMED, Sqlite::tables($new)) as $table) {
+            $there = array_map(intval(...), [
+                ...Sqlite::texts($new, "select id from {$table}"),
+                ...Sqlite::texts($new, 'select json_extract(content, \'$.id\') from ' . LeftOver::TABLE . " where record = '{$table}'"),
+            ]);
+            $last = max([0, self::last($old, $table), ...$there]);
+            $numbers[$table] = $last > self::MOST ? [] : array_fill_keys(array_diff($last === 0 ? [] : range(1, $last), $there), true);
+        }
+
+        return new self($numbers);
+    }
+
+    /**
+     * @param string|null $copy the newest that opens: it tells what those plants are called that are missing
+     *
+     * @return array<string, array{int, list<string>}> by table: how many, and of plants how they are called; only of what lacks anything
+     */
+    public function told(?string $copy): array
+    {
+        $told = [];
+        foreach ($this->numbers as $table => $missing) {
+            if ($missing !== []) {
+                $told[$table] = [count($missing), $table === 'plants' && $copy !== null ? self::names($copy, array_keys($missing)) : []];
+            }
+        }
+
+        return $told;
+    }
+
+    /** The number that the last row of a table was given; 0 where that cannot be read. */
+    private static function last(PDO $old, string $table): int
+    {
+        try {
+            return Sqlite::number($old, "select coalesce(max(seq), 0) from sqlite_sequence where name = '{$table}'");
+        } catch (PDOException) {
+            return 0;
+        }
+    }
+
+    /**
+     * @param list<int> $plants
+     *
+     * @return list<string>
+     */
+    private static function names(string $copy, array $plants): array
+    {
+        try {
+            return Sqlite::texts(Sqlite::open($copy), 'select name from plants where id in (' . implode(', ', $plants) . ') order by id');
+        } catch (PDOException) {
+            return [];
+        }
+    }
+}
