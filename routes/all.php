@@ -55,6 +55,7 @@ use App\Http\Controllers\TallyController;
 use App\Http\Controllers\TodayController;
 use App\Http\Controllers\TrialController;
 use App\Http\Controllers\TroubleController;
+use App\Http\Controllers\WaitingController;
 use App\Http\Controllers\WayOutController;
 use App\Http\Controllers\WheretoController;
 use App\Http\Controllers\WorkedController;
@@ -147,6 +148,8 @@ Route::prefix('api')->group(static function (): void {
     Route::post('way-out', WayOutController::class);
     Route::post('compose', ComposeController::class);
     Route::post('compare', CompareController::class);
+    // Each of what waited is kept by itself.
+    Route::post('waiting', WaitingController::class);
     Route::post('leaf-photos', [BurnPhotoController::class, 'measure']);
     Route::middleware(NamedByKey::class)->where(array_fill_keys(NamedByKey::NAMES, NamedByKey::PATTERN))->group(static function (): void {
         Route::post('batches/{id}/loads/{load}/way-out', [BatchSlipController::class, 'ask']);

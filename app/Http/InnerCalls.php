@@ -8,6 +8,7 @@ use Illuminate\Contracts\Container\Container;
 use Illuminate\Contracts\Debug\ExceptionHandler;
 use Illuminate\Http\Request;
 use Illuminate\Routing\Router;
+use Symfony\Component\HttpFoundation\Response;
 use Throwable;
 
 /** Answers questions of the API inside one call: what a screen asks for comes in one go, or within its page. */
@@ -45,16 +46,23 @@ final readonly class InnerCalls
         return '{' . implode(',', $parts) . '}';
     }
 
-    /** @return array{int, string} */
-    private function one(Request $request): array
+    /** What would have been answered if it had come by itself. */
+    public function dispatched(Request $inner): Response
     {
         try {
-            $response = $this->router->dispatch($request);
+            return $this->router->dispatch($inner);
         } catch (Throwable $fault) {
             // What is no fault of the one who asks is written down as ever.
             $this->faults->report($fault);
-            $response = $this->faults->render($request, $fault);
+
+            return $this->faults->render($inner, $fault);
         }
+    }
+
+    /** @return array{int, string} */
+    private function one(Request $request): array
+    {
+        $response = $this->dispatched($request);
 
         return [$response->getStatusCode(), (string) $response->getContent()];
     }

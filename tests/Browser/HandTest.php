@@ -296,8 +296,8 @@ it('asks nothing of the server for a screen that its page did not bring, and one
             $asked();
             $screen->press($word)->see($said);
             // What is kept here for when the line is gone is fetched when nothing else is to be done, and hinders nobody.
-            $kept = '/api/several?get%5B%5D=%2Fapi%2Fbatches&get%5B%5D=%2Fapi%2Fcases&get%5B%5D=%2Fapi%2Fleaf-tests';
-            expect(array_slice(array_values(array_filter($asked(), static fn(string $url): bool => ! str_ends_with($url, $kept))), 1))->toBe([], $word);
+            $kept = '#%2Fapi%2Fbatches&get%5B%5D=%2Fapi%2Fcases&get%5B%5D=%2Fapi%2Fleaf-tests$|%2Fapi%2F(jars|leaf-tests%2F\d+|batches%2F\d+|cases%2F\d+)#';
+            expect(array_slice(array_values(array_filter($asked(), static fn(string $url): bool => preg_match($kept, $url) === 0)), 1))->toBe([], $word);
         }
     }, listens: true);
 });

@@ -55,4 +55,7 @@ return [
     'sums-input.volume-to-make' => 'A volume to make',
     'trial-input.both-sides-are-trial-needs' => 'Both sides are {found}: a trial needs two that differ; one of them may be nothing, or water.',
     'vessel-input.shape-of-sprayer' => 'shape of a sprayer',
+    'waiting-input.calls-that-waited' => 'calls that waited',
+    'waiting-input.no-address-that-writes' => 'Expected an address of this API that writes, like /api/cases/…/counts.',
+    'waiting-input.way-of-writing' => 'way of writing',
 ];

@@ -4,21 +4,27 @@ import { Device } from './device';
 import { Guard } from './guard';
 import { notebook } from './notebook.svelte';
 import { Outbox } from './outbox.svelte';
+import { sentTogether } from './several';
 
 export const device = new Device();
 
 /** What waits on this device. */
-export const outbox = new Outbox(device, (method, path, body, acted) =>
-    line.direct(
-        notebook.signed(
-            new Request(baseUrl + path, {
-                method,
-                headers: { 'Content-Type': 'application/json' },
-                body: method === 'GET' ? null : JSON.stringify(body),
-            }),
-            acted,
+export const outbox = new Outbox(
+    device,
+    (method, path, body, acted) =>
+        line.direct(
+            notebook.signed(
+                new Request(baseUrl + path, {
+                    method,
+                    headers: { 'Content-Type': 'application/json' },
+                    body: method === 'GET' ? null : JSON.stringify(body),
+                }),
+                acted,
+            ),
         ),
-    ),
+    Date.now,
+    notebook,
+    (entries) => sentTogether(line.direct, entries),
 );
 
 const guard = new Guard(line.direct, device, outbox, baseUrl);

@@ -1,8 +1,11 @@
 import { deviceClock, type DeviceClock, type Known } from './clock';
 import { Kept } from '../lib/kept';
 
-const MARK = 'Notebook-Mark';
+export const MARK = 'Notebook-Mark';
 const AHEAD = 'Clock-Ahead';
+const CLOCK = 'Device-Clock';
+/** What a call says of its notebook and its hour. */
+export const SAID: readonly string[] = [MARK, CLOCK, 'Acted-At', 'Acted-Ahead', 'Acted-Drift'];
 
 /** What a call tells of the hour it is about, where it waited on this device. */
 export interface Acted {
@@ -57,11 +60,10 @@ export class Notebook {
 
     /** Says of a call which notebook it is meant for, and by this device's clock when it was made; what waited says when it was done. */
     signed(request: Request, acted: Acted | null = null): Request {
-        const headers = new Headers(request.headers);
-        if (headers.has('Device-Clock')) {
+        if (request.headers.has(CLOCK)) {
             return request;
         }
-        headers.set('Device-Clock', this.clock.instant);
+        const headers = this.#timed(request);
         const mark = acted?.mark ?? this.#mark;
         if (request.method !== 'GET' && mark !== '') {
             headers.set(MARK, mark);
@@ -76,10 +78,21 @@ export class Notebook {
         return new Request(request, { headers });
     }
 
+    /** Says only what this device's clock says: what goes in one call is signed each by itself. */
+    timed(request: Request): Request {
+        return new Request(request, { headers: this.#timed(request) });
+    }
+
     /** Whether an answer says that what was sent is not of the notebook that stands there. */
     isOfAnother(response: Response, mark: string): boolean {
         const there = response.headers.get(MARK);
         return response.status === CONFLICT && there !== null && mark !== there;
+    }
+
+    #timed(request: Request): Headers {
+        const headers = new Headers(request.headers);
+        headers.set(CLOCK, this.clock.instant);
+        return headers;
     }
 
     #keep(mark: string): void {

@@ -3,7 +3,7 @@ import { line } from '../lib/line.svelte';
 import { instantAt, isInstant } from '../lib/time';
 import { deviceClock } from './clock';
 import type { Device } from './device';
-import type { Entered, Entry, Fresh, Refusal } from './entry';
+import { isHeld, type Entered, type Entry, type Fresh, type Refusal } from './entry';
 import { notebook as shown, type Acted, type Notebook } from './notebook.svelte';
 
 /** How often what waits is sent again, in ms. */
@@ -11,6 +11,9 @@ const AGAIN = 4000;
 /** So many numbers a millisecond has: their products stay whole numbers for centuries. */
 const IN_ONE_MS = 4096;
 const LOCK = 'idle-mixer-outbox';
+/** Where more wait, several go out in one call: a call costs more than what most of them do. */
+const FEW = 8;
+const SEVERAL = 25;
 
 /** As a version before named records: a row number may be another record by now, and nobody can tell. */
 const BY_ROW = /^[a-z-]+\/\d+$/;
@@ -44,9 +47,6 @@ function hadArrived(refusal: Refusal): boolean {
     const told = refusal.conflict?.fields.every((one) => isInstant(one.saved) && isInstant(one.sent));
     return refusal.path === '/submission' && told === true;
 }
-
-/** Who is not let in now may be later; a server that is busy refuses nothing. */
-const isHeld = (status: number): boolean => status >= 500 || status === 401 || status === 429;
 
 /**
  * What was entered on this device and waits for the server: in the database of this device until it was taken, through a reload
@@ -82,6 +82,8 @@ export class Outbox {
         private readonly call: (method: Entry['method'] | 'GET', path: string, body: unknown, acted: Acted | null) => Promise<Response>,
         private readonly clock: () => number = Date.now,
         private readonly notebook: Notebook = shown,
+        /** Asks for several at once: their answers in order, fewer where one has to wait on, and none where they have to go one by one. */
+        private readonly several: (entries: readonly Entry[]) => Promise<readonly Response[]> = async () => Promise.resolve([]),
     ) {
         this.#others = typeof BroadcastChannel === 'undefined' || typeof document === 'undefined' ? null : new BroadcastChannel(LOCK);
         this.#others?.addEventListener('message', () => {
@@ -195,31 +197,43 @@ export class Outbox {
     async #sendAll(): Promise<void> {
         let tried: readonly number[] = [];
         for (;;) {
-            const entry = this.waiting.find((one) => !tried.includes(one.id));
+            const next = this.waiting.filter((one) => !tried.includes(one.id));
+            const [entry] = next;
             if (entry === undefined) {
                 return;
             }
-            tried = [...tried, entry.id];
             if (BY_ROW.test(entry.group)) {
+                tried = [...tried, entry.id];
                 this.#refuse(entry, { path: '', message: '', status: 0, conflict: null, astray: true });
                 continue;
             }
-            let response: Response;
+            let responses: readonly Response[];
             try {
-                response = await this.call(entry.method, entry.path, entry.body, entry);
+                responses = next.length > FEW ? await this.several(next.filter((one) => !BY_ROW.test(one.group)).slice(0, SEVERAL)) : [];
+                if (responses.length === 0) {
+                    responses = [await this.call(entry.method, entry.path, entry.body, entry)];
+                }
             } catch {
                 this.down = true;
                 this.#later();
                 return;
             }
             this.down = false;
-            if (isHeld(response.status)) {
-                this.held = faultOf(await refusalIn(response));
-                this.#later();
-                return;
+            const sent = next.filter((one) => !BY_ROW.test(one.group));
+            for (const [i, response] of responses.entries()) {
+                const one = sent[i];
+                if (one === undefined) {
+                    break;
+                }
+                if (isHeld(response.status)) {
+                    this.held = faultOf(await refusalIn(response));
+                    this.#later();
+                    return;
+                }
+                this.held = null;
+                tried = [...tried, one.id];
+                await this.#answered(one, response);
             }
-            this.held = null;
-            await this.#answered(entry, response);
         }
     }
 

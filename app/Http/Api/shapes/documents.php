@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use App\Http\Input\WaitingInput;
+use App\Http\WaitingCalls;
 use IdleMixer\Core\Quantity\Unit;
 use IdleMixer\Core\Safety\Level;
 use IdleMixer\Core\Weather\Exposure;
@@ -28,6 +30,19 @@ return [
             'version' => ['type' => 'integer', 'minimum' => 0],
             'fields' => [['name' => 'string', 'saved' => 'string', 'sent' => 'string']],
         ],
+    ],
+    'Waiting' => [
+        'entries' => ['type' => 'array', 'minItems' => 1, 'maxItems' => WaitingInput::MOST, 'items' => [
+            'type' => 'object',
+            'required' => ['method', 'path', 'headers', 'body'],
+            'properties' => [
+                'method' => ['enum' => ['POST', 'PUT']],
+                'path' => ['type' => 'string', 'description' => 'An address of this API that writes.'],
+                'headers' => ['type' => 'object', 'properties' => array_fill_keys(WaitingCalls::HEADERS, ['type' => 'string']), 'additionalProperties' => false],
+                'body' => ['type' => 'object', 'description' => 'What it would have sent by itself.', 'additionalProperties' => true],
+            ],
+            'additionalProperties' => false,
+        ]],
     ],
     'RecipeDocument' => ['$ref' => 'schemas/recipe.schema.json'],
     'MethodDocument' => ['$ref' => 'schemas/recipe.schema.json#/$defs/method'],
