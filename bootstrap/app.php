@@ -8,6 +8,7 @@ use App\Http\Middleware\HomeOrPassphrase;
 use App\Http\Middleware\OfThisNotebook;
 use App\Http\Middleware\OnlyOwnPages;
 use App\Http\Middleware\OnlySoundNotebook;
+use App\Http\Middleware\ReadsOnce;
 use App\Http\Middleware\SecurityHeaders;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
@@ -24,7 +25,7 @@ $app = Application::configure(basePath: $root)
     })
     ->withMiddleware(static function (Middleware $middleware): void {
         // The page and its API share one origin, so nothing for other origins stands here.
-        $middleware->use([SecurityHeaders::class, ValidatePostSize::class, OnlyOwnPages::class, HomeOrPassphrase::class, OnlySoundNotebook::class, OfThisNotebook::class, ByItsHour::class]);
+        $middleware->use([SecurityHeaders::class, ValidatePostSize::class, OnlyOwnPages::class, HomeOrPassphrase::class, OnlySoundNotebook::class, OfThisNotebook::class, ByItsHour::class, ReadsOnce::class]);
     })
     ->withExceptions(static function (Exceptions $exceptions): void {
         Failures::describe($exceptions);

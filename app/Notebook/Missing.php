@@ -13,17 +13,20 @@ use PDOException;
  */
 final readonly class Missing
 {
+    /** What people know by name. */
+    public const NAMED = ['plants', 'cases', 'batches', 'leaf_tests', 'rounds', 'counts'];
+
     /** A number beyond this was overwritten: it would be told as so many missing. */
     private const MOST = 1_000_000;
 
-    /** @param array<string, array<int, true>> $numbers by table, which rows are missing */
+    /** @param array<value-of<self::NAMED>, array<int, true>> $numbers by table, which rows are missing */
     private function __construct(private array $numbers) {}
 
     /** @param PDO $new what was read out, before anything stands in for what was not */
     public static function from(PDO $old, PDO $new): self
     {
         $numbers = [];
-        foreach (array_intersect(Salvaged::NAMED, Sqlite::tables($new)) as $table) {
+        foreach (array_intersect(self::NAMED, Sqlite::tables($new)) as $table) {
             $there = array_map(intval(...), [
                 ...Sqlite::texts($new, "select id from {$table}"),
                 ...Sqlite::texts($new, 'select json_extract(content, \'$.id\') from ' . LeftOver::TABLE . " where record = '{$table}'"),
@@ -38,7 +41,7 @@ final readonly class Missing
     /**
      * @param string|null $copy the newest that opens: it tells what those plants are called that are missing
      *
-     * @return array<string, array{int, list<string>}> by table: how many, and of plants how they are called; only of what lacks anything
+     * @return array<value-of<self::NAMED>, array{int, list<string>}> by table: how many, and of plants how they are called; only of what lacks anything
      */
     public function told(?string $copy): array
     {

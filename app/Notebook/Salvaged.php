@@ -9,9 +9,6 @@ use IdleMixer\Core\Words\Say;
 /** What could be read out of a damaged notebook. */
 final readonly class Salvaged
 {
-    /** What people know by name. */
-    public const NAMED = ['plants', 'cases', 'batches', 'leaf_tests', 'rounds', 'counts'];
-
     /**
      * @param array<string, int> $rows     by table
      * @param int                $leftOver records that have no place any more, in the table left_over
@@ -25,7 +22,7 @@ final readonly class Salvaged
      */
     public function words(?string $copy): string
     {
-        $read = array_map(fn(string $table): string => self::many($table, $this->rows[$table] ?? 0), self::NAMED);
+        $read = array_map(fn(string $table): string => self::many($table, $this->rows[$table] ?? 0), Missing::NAMED);
         $missing = [];
         foreach ($this->missing->told($copy) as $table => [$many, $names]) {
             $called = implode(', ', array_map(static fn(string $name): string => Say::it('notebook/salvaged.called', ['name' => $name]), $names));
@@ -40,8 +37,16 @@ final readonly class Salvaged
         return implode(', ', $read) . ($missing === [] ? '' : Say::it('notebook/salvaged.not-in-it', ['missing' => implode(', ', $missing)])) . $left;
     }
 
+    /** @param value-of<Missing::NAMED> $table */
     private static function many(string $table, int $many): string
     {
-        return Say::it('notebook/salvaged.' . ($many === 1 ? 'one-of-' : 'many-of-') . $table, ['many' => $many]);
+        return match ($table) {
+            'plants' => $many === 1 ? Say::it('notebook/salvaged.one-of-plants') : Say::it('notebook/salvaged.many-of-plants', ['many' => $many]),
+            'cases' => $many === 1 ? Say::it('notebook/salvaged.one-of-cases') : Say::it('notebook/salvaged.many-of-cases', ['many' => $many]),
+            'batches' => $many === 1 ? Say::it('notebook/salvaged.one-of-batches') : Say::it('notebook/salvaged.many-of-batches', ['many' => $many]),
+            'leaf_tests' => $many === 1 ? Say::it('notebook/salvaged.one-of-leaf_tests') : Say::it('notebook/salvaged.many-of-leaf_tests', ['many' => $many]),
+            'rounds' => $many === 1 ? Say::it('notebook/salvaged.one-of-rounds') : Say::it('notebook/salvaged.many-of-rounds', ['many' => $many]),
+            'counts' => $many === 1 ? Say::it('notebook/salvaged.one-of-counts') : Say::it('notebook/salvaged.many-of-counts', ['many' => $many]),
+        };
     }
 }

@@ -34,6 +34,10 @@ use App\Notebook\Edition;
 use App\Notebook\Forward;
 use App\Notebook\NotebookConnection;
 use App\Notebook\SharedConnection;
+use App\Records\BatchBook;
+use App\Records\HeatWaves;
+use App\Records\Reading;
+use App\Records\WeatherBook;
 use App\SystemClock;
 use Closure;
 use IdleMixer\Core\Ask\Choose;
@@ -121,7 +125,12 @@ final class MixerServiceProvider extends ServiceProvider
         Connection::resolverFor('sqlite', static fn(PDO|Closure $pdo, string $database, string $prefix, array $config): NotebookConnection => new NotebookConnection($pdo, $database, $prefix, $config));
         Connection::resolverFor('pgsql', static fn(PDO|Closure $pdo, string $database, string $prefix, array $config): SharedConnection => new SharedConnection($pdo, $database, $prefix, $config));
         $this->app->singleton(Who::class);
+        $this->app->singleton(Reading::class);
         $this->app->singleton(Records::class);
+        // What they have read they know by what it was read from: one of each reads it once a call.
+        foreach ([BatchBook::class, WeatherBook::class, HeatWaves::class] as $book) {
+            $this->app->singleton($book);
+        }
         $this->app->singleton(CallClock::class, static fn(Application $app): CallClock => new CallClock($app->make(SystemClock::class)));
         $this->app->alias(CallClock::class, ClockInterface::class);
         $this->app->singleton(Edition::class, static fn(Application $app): Edition => Edition::of($app->basePath()));

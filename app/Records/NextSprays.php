@@ -16,9 +16,14 @@ use IdleMixer\Core\Course\NextMethod;
 /** With what a case is sprayed next: the one answer for bench, plan and calendar. */
 final readonly class NextSprays
 {
-    public function __construct(private Situations $situations, private Chooser $chooser, private CaseTrials $trials, private Gates $gates, private Whoms $whoms) {}
+    public function __construct(private Situations $situations, private Chooser $chooser, private CaseTrials $trials, private Gates $gates, private Whoms $whoms, private Reading $reading) {}
 
     public function of(PestCase $case, DateTimeImmutable $now): NextMethod
+    {
+        return $this->reading->once("next-spray/{$case->id}/{$now->getTimestamp()}", fn(): NextMethod => $this->reckoned($case, $now));
+    }
+
+    private function reckoned(PestCase $case, DateTimeImmutable $now): NextMethod
     {
         $case->loadMissing(['plant', 'counts', 'rounds.batch.recipeVersion.recipe']);
         $latest = $case->counts->filter(static fn(Count $count): bool => ! $count->untreated)->last()?->value;

@@ -19,9 +19,14 @@ use IdleMixer\Core\Plant\Stage;
 /** What a plant, and those of its kind, are proven to bear: by leaf tests, by rounds that left no mark, and by what burnt after one. */
 final readonly class Proofs
 {
-    public function __construct(private BatchBook $book, private HeatWaves $heat) {}
+    public function __construct(private BatchBook $book, private HeatWaves $heat, private Reading $reading) {}
 
     public function of(Plant $plant, DateTimeImmutable $now): Proof
+    {
+        return $this->reading->once("proof/{$plant->id}/{$now->getTimestamp()}", fn(): Proof => $this->reckoned($plant, $now));
+    }
+
+    private function reckoned(Plant $plant, DateTimeImmutable $now): Proof
     {
         $kin = self::kin($plant);
         $tested = $this->tests($plant, $kin, $now);

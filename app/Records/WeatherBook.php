@@ -16,11 +16,17 @@ use IdleMixer\Core\Weather\WeatherReader;
 use IdleMixer\Core\Weather\WeatherSource;
 
 /** Asks everybody who tells the weather of the garden: who stood at the door, then the file or the station. */
-final readonly class WeatherBook
+final class WeatherBook
 {
     public const HOUR = 3600;
 
-    public function __construct(private GardenBook $garden, private WeatherSource $station, private WeatherReader $reader) {}
+    /** A file, and who stood at the door of a day. */
+    private const MOST_READ = 32;
+
+    /** @var array<string, list<ToldHour>> by what they were read from */
+    private array $read = [];
+
+    public function __construct(private readonly GardenBook $garden, private readonly WeatherSource $station, private readonly WeatherReader $reader) {}
 
     /** The hours of a day back and a week ahead. */
     public function around(Place $place, DateTimeImmutable $now): Forecast
@@ -43,7 +49,12 @@ final readonly class WeatherBook
     /** @return list<ToldHour> */
     public function hoursOf(WeatherReport $report): array
     {
-        return $this->reader->hours(JsonText::parse($report->hours)->object(['hours'])->get('hours'));
+        $from = hash('xxh128', $report->hours);
+        if (! isset($this->read[$from]) && count($this->read) >= self::MOST_READ) {
+            $this->read = [];
+        }
+
+        return $this->read[$from] ??= $this->reader->hours(JsonText::kept($report->hours)->object(['hours'])->get('hours'));
     }
 
     /** Start of the hour, in seconds since 1970. */

@@ -25,7 +25,7 @@ use IdleMixer\Core\Schedule\PlantCalendar;
 /** Reads a plant of the notebook as it is today, what it had, and what is proven on its kind: the one place, for every screen. */
 final readonly class Whoms
 {
-    public function __construct(private ToleranceCatalogue $classes, private KindCatalogue $kinds, private RecipeShelf $shelf, private BatchBook $book, private Proofs $proofs) {}
+    public function __construct(private ToleranceCatalogue $classes, private KindCatalogue $kinds, private RecipeShelf $shelf, private BatchBook $book, private Proofs $proofs, private Reading $reading) {}
 
     /** @param int|null $but a round that is left out, because it is the one that is asked about */
     public function of(Plant $plant, DateTimeImmutable $now, ?int $but = null): Whom
@@ -94,7 +94,7 @@ final readonly class Whoms
 
     private function with(Plant $plant, PlantNow $is, ?float $sulfur, ?float $copper, ?float $oil, DateTimeImmutable $now, ?int $but): Whom
     {
-        $rounds = $this->rounds($plant, $now, $but);
+        $rounds = $this->reading->once("had/{$plant->id}/{$now->getTimestamp()}/{$but}", fn(): array => $this->rounds($plant, $now, $but));
         $said = $oil !== null && $oil < GateLines::STRONG_OIL_MIND['value'] && array_filter($rounds, static fn(HadRound $round): bool => $round->composition?->hasOil() === true) === [] ? [HadRound::ofOil($oil)] : [];
 
         return new Whom($is, new PlantHad([...$rounds, ...$said], $sulfur, $copper), $this->proofs->of($plant, $now), $now);

@@ -7,6 +7,7 @@ namespace Tests\Faults;
 use App\Http\Arrival;
 use Illuminate\Contracts\Http\Kernel;
 use Illuminate\Foundation\Application as Laravel;
+use PDO;
 use Symfony\Component\HttpFoundation\Response;
 use Tests\Browser\Served;
 
@@ -39,11 +40,11 @@ final class Application
     {
         if ($this->calls++ % self::CALLS === 0) {
             $this->app?->flush();
-            $this->app = null;
-            // Its line to the notebook is kept open for the next: one that goes in the midst of that one's call would end what it began.
-            gc_collect_cycles();
             $app = require Served::root() . '/bootstrap/app.php';
             assert($app instanceof Laravel);
+            $app->make(Kernel::class)->bootstrap();
+            // A line that is kept open would be shared by the one before, and what that one ends when it goes would be the next one's.
+            config(['database.connections.sqlite.options' => [PDO::ATTR_PERSISTENT => false]]);
             $this->app = $app;
         }
         assert($this->app !== null);

@@ -178,6 +178,24 @@ it('takes no log for the notebook’s that belongs to the file before it', funct
 });
 
 /**
+ * @param list<string> $rows as JSON
+ *
+ * @return list<int> their numbers; of none that only stands in for one
+ */
+function idsOf(array $rows): array
+{
+    $found = [];
+    foreach ($rows as $row) {
+        $id = str_contains($row, 'its name was lost') ? null : ((array) json_decode($row, true))['id'] ?? null;
+        if (is_int($id)) {
+            $found[] = $id;
+        }
+    }
+
+    return $found;
+}
+
+/**
  * @param array<string, list<string>> $sound   rows by table, as JSON
  * @param array<string, list<string>> $rescued
  *
@@ -185,11 +203,10 @@ it('takes no log for the notebook’s that belongs to the file before it', funct
  */
 function missingOf(array $sound, array $rescued, string $sentence): array
 {
-    $ids = static fn(array $rows): array => array_map(static fn(mixed $row): mixed => is_string($row) && ! str_contains($row, 'its name was lost') ? (((array) json_decode($row, true))['id'] ?? null) : null, $rows);
     preg_match('/; not in it: (.*?)(?:; \d+ records? ha|\. The way back)/', $sentence, $part);
     $missing = $named = [];
     foreach (['plants' => 'plant', 'cases' => 'case', 'batches' => 'batch', 'leaf_tests' => 'leaf test', 'rounds' => 'round', 'counts' => 'count'] as $table => $name) {
-        $missing[$table] = count(array_diff($ids($sound[$table] ?? []), $ids($rescued[$table] ?? [])));
+        $missing[$table] = count(array_diff(idsOf($sound[$table] ?? []), idsOf($rescued[$table] ?? [])));
         $named[$table] = preg_match("/(\\d+) {$name}/", $part[1] ?? '', $many) === 1 ? (int) $many[1] : 0;
     }
 

@@ -30,6 +30,21 @@ final readonly class Race
         };
     }
 
+    /** One of a submission alone: what is sent twice as it is, and what says something else under the same key. */
+    public static function ofSubmission(int $n, int $case): self
+    {
+        $count = static fn(int $value): Call => new Call('POST', "/api/cases/{$case}/counts", ['submission' => sprintf('10000000-0000-4000-8000-%012d', $n), 'value' => $value]);
+        $plant = static fn(string $name): Call => new Call('POST', '/api/plants', ['submission' => sprintf('20000000-0000-4000-8000-%012d', $n), 'name' => $name, 'tolerance' => 'ordinary-leaf']);
+        $one = static fn(array $saved): bool => count($saved) === 1;
+
+        return match ($n % 4) {
+            0 => new self('the same count twice', [$count($n), $count($n)], self::sameTwice(...)),
+            1 => new self('two counts under one key', [$count($n), $count($n + 1)], $one),
+            2 => new self('the same plant twice', [$plant("Plant {$n}"), $plant("Plant {$n}")], static fn(array $saved): bool => count($saved) === 2 && $saved[0]->id() === $saved[1]->id()),
+            default => new self('two plants under one key', [$plant("Plant {$n}"), $plant("Plant {$n}, other")], $one),
+        };
+    }
+
     /** @param list<Reply> $replies */
     public function isRight(array $replies): bool
     {

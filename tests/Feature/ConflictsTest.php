@@ -201,7 +201,8 @@ it('keeps everything of a call or nothing: each that may write runs in one trans
             $outside[] = $route->uri();
         }
     }
-    expect($outside)->toEqualCanonicalizing($reckon);
+    // What waited on a device is written each by itself.
+    expect($outside)->toEqualCanonicalizing([...$reckon, 'api/waiting']);
 
     // What only reckons does so over a notebook that may not be written to.
     $batch = Notebook::batch()->id();
