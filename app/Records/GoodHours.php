@@ -26,7 +26,7 @@ final class GoodHours
 
     private DateTimeImmutable $now;
 
-    public function __construct(private readonly GardenBook $garden, private readonly WeatherBook $weather, private readonly HourJudge $judge, ClockInterface $clock)
+    public function __construct(private readonly GardenBook $garden, private readonly WeatherBook $weather, private readonly HourJudge $judge, private readonly Reading $reading, ClockInterface $clock)
     {
         $this->now = $clock->now();
     }
@@ -71,7 +71,9 @@ final class GoodHours
 
     private function week(Place $place, bool $indoors): Week
     {
-        return $this->weeks[$indoors ? 'in' : 'out'] ??= Week::of($place, $indoors ? $this->forecast($place)->inside($this->garden->room())->hours : $this->forecast($place)->hours);
+        $where = $indoors ? 'in' : 'out';
+
+        return $this->weeks[$where] ??= $this->reading->once("week/{$where}/{$this->now->getTimestamp()}", fn(): Week => Week::of($place, $indoors ? $this->forecast($place)->inside($this->garden->room())->hours : $this->forecast($place)->hours));
     }
 
     private function forecast(Place $place): Forecast

@@ -26,12 +26,12 @@ final class WeatherBook
     /** @var array<string, list<ToldHour>> by what they were read from */
     private array $read = [];
 
-    public function __construct(private readonly GardenBook $garden, private readonly WeatherSource $station, private readonly WeatherReader $reader) {}
+    public function __construct(private readonly GardenBook $garden, private readonly WeatherSource $station, private readonly WeatherReader $reader, private readonly Reading $reading) {}
 
     /** The hours of a day back and a week ahead. */
     public function around(Place $place, DateTimeImmutable $now): Forecast
     {
-        return $this->between($place, self::hour($now) - WeatherLines::BACK['value'] * self::HOUR, WeatherLines::BACK['value'] + WeatherLines::AHEAD['value'], $now);
+        return $this->reading->once("around/{$now->getTimestamp()}", fn(): Forecast => $this->between($place, self::hour($now) - WeatherLines::BACK['value'] * self::HOUR, WeatherLines::BACK['value'] + WeatherLines::AHEAD['value'], $now));
     }
 
     /** @param int $from seconds since 1970, the start of an hour */
@@ -65,6 +65,12 @@ final class WeatherBook
 
     /** @return list<WeatherSource> the first that knows an hour tells it */
     private function sources(DateTimeImmutable $now): array
+    {
+        return $this->reading->once("tellers/{$now->getTimestamp()}", fn(): array => $this->tellers($now));
+    }
+
+    /** @return list<WeatherSource> */
+    private function tellers(DateTimeImmutable $now): array
     {
         $sources = [];
         foreach (WeatherReport::query()->where('source', WeatherReport::DOOR)->where('told_at', '>', $now->modify('-1 day'))->orderByDesc('told_at')->orderByDesc('id')->get() as $report) {
