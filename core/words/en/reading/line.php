@@ -20,7 +20,7 @@ return [
     'made-up-to' => [
         'made up to', 'make up to', 'to make up', 'make up', 'makes up', 'topped up to', 'top up to', 'topped to', 'top to', 'top with water to', 'topped with water to', 'topped up with water to', 'top up with water to',
         'fill up to', 'filled up to', 'fill to', 'filled to', 'fill it up to', 'top it up to', 'fill with water to', 'fill up with water to', 'filled with water to', 'made up with water to',
-        'make up with water to', 'water to', 'water up to', 'up with water to', 'enough water to make', 'water to make', 'water to make up', 'to make', 'makes', 'make', 'makes about', 'bring up to', 'then up to',
+        'make up with water to', 'water to', 'water up to', 'up with water to', 'enough water to make', 'water to make', 'water to make up', 'to make', 'makes', 'make', 'makes about', 'yield', 'yields', 'bring up to', 'then up to',
         'top up', 'topped up', 'fill up', 'fill',
     ],
     'finished' => ['finished', 'finished spray', 'in total', 'in all', 'total', 'altogether', 'of spray'],
@@ -32,7 +32,7 @@ return [
     'apart' => [':', '-', '.', '*', '|', '_', '>'],
     'share' => ['of the finished spray is', 'of the spray is', 'solution', 'solution of', 'strength'],
     'filler' => [
-        'of', 'the', 'about', 'approximately', 'approx', 'ca', 'circa', '@', 'roughly', 'around', 'level', 'levelled', 'add', '~', 'liquid', 'pure', 'please', 'my', 'our', 'your', 'some of the', 'some of',
+        'of', 'the', 'about', 'approximately', 'approx', 'ca', 'circa', '@', 'roughly', 'around', 'any', 'level', 'levelled', 'add', '~', '≈', 'liquid', 'pure', 'please', 'my', 'our', 'your', 'some of the', 'some of',
         'mix', 'mix in', 'mix together', 'mixed', 'mixed in', 'mixed with', 'stir', 'stir in', 'stirred in', 'shake', 'shake well', 'shake it', 'shake in', 'shake hard', 'combine', 'pour', 'pour in', 'put', 'put in', 'use', 'take', 'dissolve', 'dissolved', 'dissolved in', 'blend', 'blend in',
         'whisk', 'whisk in', 'drop in', 'together', 'well', 'measure', 'measure out', 'you need', 'you will need', 'we use', 'i use', 'add in', 'next', 'first', 'finally', 'lastly', 'now', 'let down', 'let down with', 'diluted', 'diluted in', 'dilute', 'dilute in', 'dilute with', 'diluted with',
         'warm', 'hot', 'cold', 'cool', 'lukewarm', 'luke warm', 'tepid', 'rain', 'tap', 'soft', 'distilled', 'fresh', 'clean', 'plain', 'filtered', 'boiled', 'hand warm', 'body warm', 'room temperature', 'still', 'slightly', 'very',
