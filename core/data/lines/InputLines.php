@@ -199,6 +199,9 @@ final class InputLines
     /** Shares of a bottle that is filled, and not quite. */
     public const SHORT_OF_FULL = ['value' => [0.75, 0.8, 0.9], 'unit' => '1', 'source' => 'practice'];
 
+    /** Times the water that a recipe says it makes, at most: “makes 1 quart” beside a quart of water says nothing more of the water. */
+    public const MAKES_ABOUT = ['value' => 1.1, 'unit' => '1', 'source' => 'house'];
+
     /** Words from which on a line may be prose. */
     public const PROSE_WORDS = ['value' => 6, 'unit' => 'words', 'source' => 'house'];
 

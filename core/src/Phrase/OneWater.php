@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Phrase;
 
+use IdleMixer\Core\Data\InputLines;
 use IdleMixer\Core\Document\InvalidDocument;
+use IdleMixer\Core\Recipe\BasisOf;
 use IdleMixer\Core\Recipe\RecipeUse;
 use IdleMixer\Core\Words\Say;
 
@@ -27,6 +29,7 @@ final readonly class OneWater
         if ($use === RecipeUse::Stock) {
             return $said === [] ? new self(array_map($part->measured(...), $lines), null) : throw InvalidDocument::because('/lines', Say::it('phrase/one-water.stock-has-no-water-in'), null);
         }
+        $said = self::withoutWhatComesOfIt($said);
         if (count($said) > 1) {
             throw InvalidDocument::because('/lines', Say::it('phrase/one-water.there-are-two-lines-of'), null);
         }
@@ -42,6 +45,25 @@ final readonly class OneWater
         }
 
         return new self($lines, $basis->measuredBy($part->of($basis->amount)));
+    }
+
+    /**
+     * Where water is measured, about as much that the whole makes is told, and not asked for.
+     *
+     * @param list<SpokenBasis> $said
+     *
+     * @return list<SpokenBasis>
+     */
+    private static function withoutWhatComesOfIt(array $said): array
+    {
+        $water = array_values(array_filter($said, static fn(SpokenBasis $one): bool => $one->of === BasisOf::Water && $one->unit !== null));
+        if (count($said) !== 2 || count($water) !== 1) {
+            return $said;
+        }
+        $measured = $water[0]->millilitres();
+        $makes = $said[0] === $water[0] ? $said[1] : $said[0];
+
+        return $makes->of === BasisOf::Finished && $makes->millilitres() >= $measured && $makes->millilitres() <= InputLines::MAKES_ABOUT['value'] * $measured ? $water : $said;
     }
 
     /** @param list<SpokenLine> $lines */

@@ -104,7 +104,8 @@ final readonly class PhraseReader
     public function read(string $line): Heard
     {
         $heard = null;
-        foreach (PlainText::sentences(Pasted::plain($line)) as $sentence) {
+        // “1. Mix the soap into the water.” is one sentence: the number of a step is none.
+        foreach (PlainText::sentences(PlainText::withoutBullet(Pasted::plain($line))) as $sentence) {
             $next = $this->sentence($sentence);
             $heard = $heard === null ? $next : $heard->and($next);
         }

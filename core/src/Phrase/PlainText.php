@@ -77,7 +77,7 @@ final class PlainText
         return $words;
     }
 
-    private static function withoutBullet(string $line): string
+    public static function withoutBullet(string $line): string
     {
         for ($i = 0; $i < 3 && preg_match(self::BULLET, $line, $found) === 1; ++$i) {
             $line = substr($line, strlen($found[0]));
@@ -93,7 +93,7 @@ final class PlainText
     private static function saysHowMuch(string $rest): bool
     {
         return preg_match('/\d|[½⅓⅔¼¾⅛⅜⅝⅞]|\b(?:an?|half|quarter|third|couple|few|equal|' . implode('|', NumberReader::words()) . ')\b/u', $rest) === 1
-            || preg_match('/\A(?:shake|stir|mix|spray|leave|wait|squirt|splash|dash|pinch|glug)\b/u', $rest) === 1;
+            || preg_match('/\A(?:shake|stir|mix|spray|leave|wait|squirt|splash|dash|pinch|glug|add|combine|pour|put|fill|use|test|rinse|repeat|let|apply|store|strain|dissolve|warm|heat|blend|whisk|wash|do|always|keep)\b/u', $rest) === 1;
     }
 
     /** “5to10”, “two-three”, “two-hundred”: blanks where they were left out. */
