@@ -31,7 +31,7 @@ final class Fuzz
     public function call(): Call
     {
         [$method, $path] = $this->operations[$this->chance->getInt(0, count($this->operations) - 1)];
-        $filled = (string) preg_replace_callback('/\{\w+\}/', fn(): string => $this->rarely(4) ? rawurlencode($this->one(self::ODD_PARTS)) : (string) $this->chance->getInt(1, 40), $path);
+        $filled = (string) preg_replace_callback('/\{\w+\}/', fn(): string => $this->rarely(12) ? rawurlencode($this->one(self::ODD_PARTS)) : (string) $this->chance->getInt(1, 40), $path);
         if ($this->rarely(5)) {
             $filled .= '?' . http_build_query(['from' => $this->one(self::ODD_PARTS), 'zone' => $this->one(self::ODD_PARTS), 'get' => [$this->one(self::ODD_PARTS)], 'spray' => $this->one(self::ODD_PARTS)]);
         }

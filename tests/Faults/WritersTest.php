@@ -67,7 +67,7 @@ it('makes one of what is sent twice at once, and tells what differs', function (
 it('makes one of what two processes are told to write at the same moment, without a line between', function (): void {
     $house = House::build();
     $house->open();
-    $times = Long::times(200, 200_000);
+    $times = Long::times(100, 200_000);
     $pair = [Inside::begin($house, ['answer']), Inside::begin($house, ['answer'])];
     $bed = Bed::by($pair[0]->ask(...));
     $faults = [];
