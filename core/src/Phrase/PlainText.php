@@ -22,7 +22,7 @@ final class PlainText
     private const NUMBERED = '/\A\s*(?:(?:step|no|nr)\b\.?\s*\d{1,2}\s*[:.)\-]?|\(?\d{1,2}[.)])\s+(?=(.*)\z)/us';
 
     /** Where a sentence ends: before a capital, and not behind what is short for a unit. */
-    private const SENTENCE = '/(?<=[\p{L}\p{N})%])(?<!\btsp|\btbsp|\btbs|\btblsp|\boz|\bfl|\bgal|\bqt|\bpt|\bc|\blit|\bltr|\bapprox|\bTsp|\bTbsp|\bTbs|\bOz|\bml|\bdr)[.!?]\s+(?=\p{Lu})/u';
+    private const SENTENCE = '/\s*\n\s*|(?<=[\p{L}\p{N})%])(?<!\btsp|\btbsp|\btbs|\btblsp|\boz|\bfl|\bgal|\bqt|\bpt|\bc|\blit|\bltr|\bapprox|\bTsp|\bTbsp|\bTbs|\bOz|\bml|\bdr)[.!?]\s+(?=\p{Lu})/u';
 
     /** @throws Unclear when it is too long, or no text */
     public static function of(string $line): string
