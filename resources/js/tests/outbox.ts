@@ -1,4 +1,4 @@
-import { vi } from 'vitest';
+import { expect, vi } from 'vitest';
 import { Notebook } from '../offline/notebook.svelte';
 import { Device } from '../offline/device';
 import type { Fresh } from '../offline/entry';
@@ -9,20 +9,22 @@ let databases = 0;
 /** A database of a device of its own, in a test that has one. */
 export const newDevice = (): Device => new Device(`test-${++databases}`);
 
-/** What waits on a device, sent by what the test puts in the place of fetch. */
-export const outboxOn = (device: Device, clock: () => number = Date.now, notebook = new Notebook('a')): Outbox =>
-    new Outbox(
+/** What waits on a device, sent by what the test puts in the place of fetch. Once that test is over it reaches nobody: it tries again by itself. */
+export function outboxOn(device: Device, clock: () => number = Date.now, notebook = new Notebook('a')): Outbox {
+    const test = expect.getState().currentTestName;
+    return new Outbox(
         device,
-        (method, path, body, acted) =>
-            fetch(
-                notebook.signed(
-                    new Request(`http://127.0.0.1${path}`, { method, body: method === 'GET' ? null : JSON.stringify(body) }),
-                    acted,
-                ),
-            ),
+        async (method, path, body, acted) => {
+            if (expect.getState().currentTestName !== test) {
+                throw new TypeError('Its test is over.');
+            }
+            const request = new Request(`http://127.0.0.1${path}`, { method, body: method === 'GET' ? null : JSON.stringify(body) });
+            return fetch(notebook.signed(request, acted));
+        },
         clock,
         notebook,
     );
+}
 
 /** The page is loaded anew: what was written on the device is read. */
 export async function reloaded(device: Device, before: Outbox): Promise<Outbox> {
