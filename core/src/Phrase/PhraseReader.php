@@ -137,7 +137,7 @@ final readonly class PhraseReader
         $tokens = Asides::without($tokens);
         $this->stopAtWhatIsNot($tokens);
         $units = new SpokenUnits($plain);
-        $said = array_values(array_filter($tokens, static fn(Token $token): bool => $token->kind !== TokenKind::Filler));
+        $said = array_values(array_filter($tokens, static fn(Token $token): bool => ! $token->weighsNothing()));
         $clauses = LineParser::clauses($said, $units);
         if ($clauses === []) {
             throw Unclear::becauseOf(new Refusal(LineFinding::NoIngredient));

@@ -47,11 +47,11 @@ final class Prose
         if (self::hasAmount($tokens) || array_filter($tokens, static fn(Token $token): bool => $token->isThing()) === [] || count($tokens) > InputLines::PROSE_WORDS['value']) {
             return false;
         }
-        /** @var array{before: list<string>, behind: list<string>, of-its-kind: list<string>} $open */
-        $open = Say::words('reading/no-amounts');
-        if (self::isBare($tokens, $open['of-its-kind'])) {
+        if (self::isBare($tokens)) {
             return true;
         }
+        /** @var array{before: list<string>, behind: list<string>} $open */
+        $open = Say::words('reading/no-amounts');
         $said = [
             ...array_filter($open['before'], static fn(string $words): bool => str_starts_with($plain, "{$words} ")),
             ...array_filter($open['behind'], static fn(string $words): bool => str_ends_with($plain, $words)),
@@ -65,13 +65,11 @@ final class Prose
     /**
      * Whether a thing stands there with nothing but of which kind it is: “neem oil, cold pressed”.
      *
-     * @param list<Token>  $tokens
-     * @param list<string> $kinds
+     * @param list<Token> $tokens
      */
-    private static function isBare(array $tokens, array $kinds): bool
+    private static function isBare(array $tokens): bool
     {
-        $more = array_filter($tokens, static fn(Token $token): bool => ! $token->is(TokenKind::Ingredient, TokenKind::Open, TokenKind::Close, TokenKind::Apart)
-            && ! ($token->kind === TokenKind::Joint && $token->word === ',') && ! ($token->kind === TokenKind::Filler && in_array($token->word, $kinds, true)));
+        $more = array_filter($tokens, static fn(Token $token): bool => ! $token->is(TokenKind::Ingredient, TokenKind::Quality, TokenKind::Open, TokenKind::Close, TokenKind::Apart) && $token->word !== ',');
 
         // A name by itself is asked for where lines are read; an egg by itself is one.
         return $more === [] && count($tokens) > 1 && count(array_filter($tokens, static fn(Token $token): bool => $token->kind === TokenKind::Ingredient)) === 1;

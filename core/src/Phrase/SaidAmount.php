@@ -28,7 +28,7 @@ final readonly class SaidAmount
             }
             $plain = $words->without('of-it', $plain);
             $tokens = Asides::without(Tokenizer::tokens($plain, Vocabulary::shipped(), $kitchen, new StockShelf()));
-            $kept = array_values(array_filter($tokens, static fn(Token $token): bool => ! $token->is(TokenKind::Filler, TokenKind::Apart, TokenKind::Water, TokenKind::Per, TokenKind::MadeUpTo)));
+            $kept = array_values(array_filter($tokens, static fn(Token $token): bool => ! $token->weighsNothing() && ! $token->is(TokenKind::Apart, TokenKind::Water, TokenKind::Per, TokenKind::MadeUpTo)));
 
             $bare = $unit !== null && count($kept) === 1 && $kept[0]->kind === TokenKind::Number && $kept[0]->high === null && ($whole === null || $kept[0]->low >= 1.0);
 

@@ -11,7 +11,7 @@ final class SaidNumber
     public static function range(string $said): ?array
     {
         try {
-            $tokens = array_values(array_filter(Tokenizer::tokens(PlainText::of($said), Vocabulary::shipped(), Kitchen::Us, new StockShelf()), static fn(Token $token): bool => $token->kind !== TokenKind::Filler));
+            $tokens = array_values(array_filter(Tokenizer::tokens(PlainText::of($said), Vocabulary::shipped(), Kitchen::Us, new StockShelf()), static fn(Token $token): bool => ! $token->weighsNothing()));
         } catch (Unclear) {
             return null;
         }

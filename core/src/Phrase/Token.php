@@ -95,6 +95,12 @@ final readonly class Token
         return $this->is(TokenKind::Ingredient, TokenKind::Stock, TokenKind::Water);
     }
 
+    /** It is understood, and reading goes on without it. */
+    public function weighsNothing(): bool
+    {
+        return $this->is(TokenKind::Quality, TokenKind::Filler);
+    }
+
     /** What an amount can begin with. */
     public function beginsAmount(): bool
     {

@@ -39,6 +39,8 @@ enum TokenKind: string
     case Share = 'share';
     /** Heaped, scant, good. */
     case Size = 'size';
-    /** Understood and of no weight: “of”, “the”, “about”. */
+    /** Of which kind a thing is, which changes nothing of it: “unscented”, “cold pressed”, “my”. */
+    case Quality = 'quality';
+    /** Understood and of no weight: “of”, “add”, “about”. */
     case Filler = 'filler';
 }

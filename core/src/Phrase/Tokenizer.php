@@ -168,7 +168,7 @@ final class Tokenizer
     private function before(): ?Token
     {
         for ($i = count($this->tokens) - 1; $i >= 0; --$i) {
-            if ($this->tokens[$i]->kind !== TokenKind::Filler) {
+            if (! $this->tokens[$i]->weighsNothing()) {
                 return $this->tokens[$i];
             }
         }

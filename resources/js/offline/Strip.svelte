@@ -9,7 +9,7 @@
     import { device, outbox } from './here';
     import { asAnother, inPlace } from './kinds';
     import { notebook } from './notebook.svelte';
-    import { faultOf } from './outbox.svelte';
+    import { faultOf } from './refusal';
     import { isActive } from '../routes';
     import { alike, together } from './told';
 

@@ -40,6 +40,3 @@ export type Fresh = Omit<Entry, 'id' | 'of' | 'mark' | 'at' | 'known' | 'refused
 
 /** When something was entered, and in which notebook. */
 export type Entered = Pick<Entry, 'of' | 'mark' | 'at' | 'known'>;
-
-/** Who is not let in now may be later; a server that is busy refuses nothing. */
-export const isHeld = (status: number): boolean => status >= 500 || status === 401 || status === 429;

@@ -9,23 +9,10 @@ import { sentTogether } from './several';
 export const device = new Device();
 
 /** What waits on this device. */
-export const outbox = new Outbox(
-    device,
-    (method, path, body, acted) =>
-        line.direct(
-            notebook.signed(
-                new Request(baseUrl + path, {
-                    method,
-                    headers: { 'Content-Type': 'application/json' },
-                    body: method === 'GET' ? null : JSON.stringify(body),
-                }),
-                acted,
-            ),
-        ),
-    Date.now,
-    notebook,
-    (entries) => sentTogether(line.direct, entries),
-);
+export const outbox = new Outbox(device, {
+    send: (entries) => sentTogether(line.direct, entries),
+    knock: () => line.direct(notebook.timed(new Request(`${baseUrl}/api/ping`))),
+});
 
 const guard = new Guard(line.direct, device, outbox, baseUrl);
 line.fetch = (request) => guard.fetch(request);

@@ -1,19 +1,19 @@
-import { Fault } from '../lib/fault';
+import type { Fault } from '../lib/fault';
 import { line } from '../lib/line.svelte';
-import { instantAt, isInstant } from '../lib/time';
+import { instantAt } from '../lib/time';
 import { deviceClock } from './clock';
 import type { Device } from './device';
-import { isHeld, type Entered, type Entry, type Fresh, type Refusal } from './entry';
-import { notebook as shown, type Acted, type Notebook } from './notebook.svelte';
+import { Drawer, TABS } from './drawer.svelte';
+import type { Entered, Entry, Fresh, Refusal } from './entry';
+import { notebook as shown, type Notebook } from './notebook.svelte';
+import { faultOf, hadArrived, isHeld, refusalIn } from './refusal';
 
 /** How often what waits is sent again, in ms. */
 const AGAIN = 4000;
 /** So many numbers a millisecond has: their products stay whole numbers for centuries. */
 const IN_ONE_MS = 4096;
-const LOCK = 'idle-mixer-outbox';
-/** Where more wait, several go out in one call: a call costs more than what most of them do. */
-const FEW = 8;
-const SEVERAL = 25;
+/** So many go out in one call, which costs more than what most of them do; what is more is refused, and told one by one. */
+const TOGETHER = 25;
 
 /** As a version before named records: a row number may be another record by now, and nobody can tell. */
 const BY_ROW = /^[a-z-]+\/\d+$/;
@@ -24,72 +24,52 @@ export interface Listener {
     refused(entry: Entry, fault: Fault): void;
 }
 
-async function refusalIn(response: Response): Promise<Refusal> {
-    // A body may be no object at all, and must not stop what waits behind.
-    const said = (await response.json().catch(() => null)) as {
-        error?: { path?: string; message?: string };
-        conflict?: Refusal['conflict'];
-    } | null;
-    return {
-        path: said?.error?.path ?? '',
-        message: said?.error?.message ?? say('offline/outbox.answer-could-not-be-read', { status: response.status }),
-        status: response.status,
-        conflict: said?.conflict ?? null,
-    };
+/** How what waits reaches the server, without any of what is here between. */
+export interface Way {
+    /** Answers in order; fewer where the others come later, and none where so many do not go together. Throws where nothing answers. */
+    send(entries: readonly Entry[]): Promise<readonly Response[]>;
+    /** Throws where nothing answers. */
+    knock(): Promise<unknown>;
 }
 
-export const faultOf = (refusal: Refusal): Fault => new Fault(refusal.path, refusal.message, refusal.status, refusal.conflict);
-
-const without = (all: readonly number[], some: readonly number[]): readonly number[] => all.filter((one) => !some.includes(one));
-
-/** It was taken the first time, though the answer was lost: nothing differs but the hour, which the server had written down itself. */
-function hadArrived(refusal: Refusal): boolean {
-    const told = refusal.conflict?.fields.every((one) => isInstant(one.saved) && isInstant(one.sent));
-    return refusal.path === '/submission' && told === true;
-}
-
-/**
- * What was entered on this device and waits for the server: in the database of this device until it was taken, through a reload
- * or a locked screen, sent one after the other in the order in which it was entered, and shared by the tabs that show it.
- */
+/** What was entered on this device and waits for the server: kept until it was taken, and sent in the order in which it was entered. */
 export class Outbox {
-    entries = $state.raw<readonly Entry[]>([]);
     /** Nothing answers. */
     down = $state(false);
     /** Why what waits is not taken, where something answers. */
     held = $state.raw<Fault | null>(null);
-    /** This device has no room left: what is entered lasts as long as this page. */
-    full = $state(false);
     readonly ready: Promise<void>;
+    readonly #drawer: Drawer;
     readonly #listeners: Record<string, Listener> = {};
-    readonly #others: BroadcastChannel | null;
     #sending: Promise<unknown> = Promise.resolve();
-    #writing: Promise<unknown> = Promise.resolve();
     #timer: ReturnType<typeof setTimeout> | undefined;
     #last = 0;
     /** Something was taken that no tick is: what is shown may be old. */
     #isNews = false;
-    #unwritten: readonly number[] = [];
-    #undropped: readonly number[] = [];
-    /** What is on the device is being read: another tab may have changed it. */
-    #reading: Promise<void>;
     /** The line is back, or what waited is sent: what is shown may be old. */
     onNews: () => void = () => undefined;
 
-    /** @param call asks the server, without any of what is here between */
     constructor(
-        private readonly device: Device,
-        private readonly call: (method: Entry['method'] | 'GET', path: string, body: unknown, acted: Acted | null) => Promise<Response>,
+        device: Device,
+        private readonly way: Way,
         private readonly clock: () => number = Date.now,
         private readonly notebook: Notebook = shown,
-        /** Asks for several at once: their answers in order, fewer where one has to wait on, and none where they have to go one by one. */
-        private readonly several: (entries: readonly Entry[]) => Promise<readonly Response[]> = async () => Promise.resolve([]),
     ) {
-        this.#others = typeof BroadcastChannel === 'undefined' || typeof document === 'undefined' ? null : new BroadcastChannel(LOCK);
-        this.#others?.addEventListener('message', () => {
-            this.#reading = this.#read();
-        });
-        this.ready = this.#reading = this.#read();
+        this.#drawer = new Drawer(device);
+        this.ready = this.#drawer.ready;
+    }
+
+    get entries(): readonly Entry[] {
+        return this.#drawer.entries;
+    }
+
+    /** This device has no room left: what is entered lasts as long as this page. */
+    get full(): boolean {
+        return this.#drawer.full;
+    }
+
+    set full(full: boolean) {
+        this.#drawer.full = full;
     }
 
     get waiting(): readonly Entry[] {
@@ -112,11 +92,10 @@ export class Outbox {
     }
 
     drop(entry: Entry): void {
-        this.entries = this.entries.filter((one) => one.id !== entry.id);
-        this.#write([entry.id], null);
+        this.#drawer.replace([entry.id], null);
     }
 
-    /** What the server refused is sent in another form: both in one write, or a page that goes in between loses it. */
+    /** What the server refused is sent in another form. */
     instead(refused: Entry, fresh: Fresh): void {
         this.#keep(fresh, [refused.id], { of: refused.of, mark: refused.mark, at: refused.at, known: refused.known });
         void this.drain();
@@ -137,7 +116,7 @@ export class Outbox {
 
     /** Everything is in the database of this device. */
     async written(): Promise<void> {
-        await this.#writing;
+        await this.#drawer.written();
     }
 
     /** The server answered, or did not. */
@@ -162,15 +141,14 @@ export class Outbox {
             known: deviceClock.known,
         };
         const entry: Entry = { ...fresh, ...said, id: this.#last, refused: null };
-        const replaced = [...instead, ...this.waiting.filter((one) => one.key !== null && one.key === entry.key).map((one) => one.id)];
-        this.entries = [...this.entries.filter((one) => !replaced.includes(one.id)), entry];
-        this.#write(replaced, entry);
+        const replaced = this.waiting.filter((one) => one.key !== null && one.key === entry.key).map((one) => one.id);
+        this.#drawer.replace([...instead, ...replaced], entry);
         return entry;
     }
 
     async #pass(): Promise<void> {
-        await this.#reading;
-        await this.#writing;
+        await this.#drawer.ready;
+        await this.#drawer.written();
         if (this.down && this.waiting.length === 0) {
             await this.#knock();
         }
@@ -186,7 +164,7 @@ export class Outbox {
     /** Nothing is to be sent: whether anybody answers. */
     async #knock(): Promise<void> {
         try {
-            await this.call('GET', '/api/ping', null, null);
+            await this.way.knock();
             this.down = false;
             this.onNews();
         } catch {
@@ -195,46 +173,51 @@ export class Outbox {
     }
 
     async #sendAll(): Promise<void> {
+        this.waiting.filter((one) => BY_ROW.test(one.group)).forEach((one) => this.#refuse(one, LOST));
         let tried: readonly number[] = [];
+        let most = TOGETHER;
         for (;;) {
-            const next = this.waiting.filter((one) => !tried.includes(one.id));
-            const [entry] = next;
-            if (entry === undefined) {
+            const some = this.waiting.filter((one) => !tried.includes(one.id)).slice(0, most);
+            if (some.length === 0) {
                 return;
             }
-            if (BY_ROW.test(entry.group)) {
-                tried = [...tried, entry.id];
-                this.#refuse(entry, { path: '', message: '', status: 0, conflict: null, astray: true });
-                continue;
+            const answered = await this.#sendSome(some);
+            if (answered === null) {
+                return;
             }
-            let responses: readonly Response[];
-            try {
-                responses = next.length > FEW ? await this.several(next.filter((one) => !BY_ROW.test(one.group)).slice(0, SEVERAL)) : [];
-                if (responses.length === 0) {
-                    responses = [await this.call(entry.method, entry.path, entry.body, entry)];
-                }
-            } catch {
-                this.down = true;
+            tried = [...tried, ...answered.map((one) => one.id)];
+            if (answered.length === 0 && most === 1) {
                 this.#later();
                 return;
             }
-            this.down = false;
-            const sent = next.filter((one) => !BY_ROW.test(one.group));
-            for (const [i, response] of responses.entries()) {
-                const one = sent[i];
-                if (one === undefined) {
-                    break;
-                }
-                if (isHeld(response.status)) {
-                    this.held = faultOf(await refusalIn(response));
-                    this.#later();
-                    return;
-                }
-                this.held = null;
-                tried = [...tried, one.id];
-                await this.#answered(one, response);
-            }
+            // Where so many do not go together, they go one by one.
+            most = answered.length === 0 ? 1 : most;
         }
+    }
+
+    /** @returns those that were answered; null where what waits has to wait on */
+    async #sendSome(some: readonly Entry[]): Promise<readonly Entry[] | null> {
+        let responses: readonly Response[];
+        try {
+            responses = await this.way.send(some);
+        } catch {
+            this.down = true;
+            this.#later();
+            return null;
+        }
+        this.down = false;
+        const answered = some.slice(0, responses.length);
+        for (const [i, entry] of answered.entries()) {
+            const response = responses[i] as Response;
+            if (isHeld(response.status)) {
+                this.held = faultOf(await refusalIn(response));
+                this.#later();
+                return null;
+            }
+            this.held = null;
+            await this.#answered(entry, response);
+        }
+        return answered;
     }
 
     async #answered(entry: Entry, response: Response): Promise<void> {
@@ -257,47 +240,23 @@ export class Outbox {
         this.#refuse(entry, refused);
     }
 
-    /** It stays here until somebody has decided. */
+    /** It stays here until somebody has decided; what was taken out meanwhile does not come back. */
     #refuse(entry: Entry, refused: Refusal): void {
-        const told = { ...entry, refused };
-        this.entries = this.entries.map((one) => (one.id === entry.id ? told : one));
-        this.#write([], told);
+        if (this.entries.some((one) => one.id === entry.id)) {
+            this.#drawer.replace([], { ...entry, refused });
+        }
     }
 
     /** Two tabs do not send at the same time, where the browser can tell them apart. */
     async #alone(pass: () => Promise<void>): Promise<void> {
-        await (typeof navigator === 'undefined' || !('locks' in navigator) ? pass() : navigator.locks.request(LOCK, pass));
+        await (typeof navigator === 'undefined' || !('locks' in navigator) ? pass() : navigator.locks.request(TABS, pass));
     }
 
     #later(): void {
         clearTimeout(this.#timer);
         this.#timer = setTimeout(() => void this.drain(), AGAIN);
     }
-
-    async #read(): Promise<void> {
-        await this.#writing;
-        const kept = await this.device.entries().catch(() => null);
-        if (kept !== null) {
-            // What is not written yet, or could not be, is here alone; what is to go is there still.
-            const alone = this.entries.filter((one) => this.#unwritten.includes(one.id));
-            const there = kept.filter((one) => !this.#undropped.includes(one.id) && !this.#unwritten.includes(one.id));
-            this.entries = [...there, ...alone].sort((a, b) => a.id - b.id);
-        }
-    }
-
-    #write(dropped: readonly number[], kept: Entry | null): void {
-        this.#unwritten = [...without(this.#unwritten, dropped), ...(kept === null ? [] : [kept.id])];
-        this.#undropped = [...this.#undropped, ...dropped];
-        this.#writing = this.#writing
-            .then(() => this.device.replace(dropped, kept))
-            .then(() => {
-                this.full = false;
-                this.#undropped = without(this.#undropped, dropped);
-                this.#unwritten = without(this.#unwritten, kept === null ? [] : [kept.id]);
-                this.#others?.postMessage('changed');
-            })
-            .catch(() => {
-                this.full = true;
-            });
-    }
 }
+
+/** What belongs to a record that nobody can tell any more. */
+const LOST: Refusal = { path: '', message: '', status: 0, conflict: null, astray: true };

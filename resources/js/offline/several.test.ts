@@ -14,41 +14,32 @@ interface Sent {
     entries: { method: string; path: string; headers: Record<string, string>; body: { value: number } }[];
 }
 
-/** A server that answers what comes together by the value of each, and what comes alone by itself. */
+/** A server that answers each by its value. */
 function serverOf(each: (value: number) => { status: number; body: unknown }) {
     const calls: Sent[] = [];
-    const alone: number[] = [];
     const call = async (request: Request): Promise<Response> => {
-        const body = (await request.json()) as Sent & { value?: number };
-        if (body.value !== undefined) {
-            alone.push(body.value);
-            const { status, body: said } = each(body.value);
-            return answer(status, said);
-        }
+        const body = (await request.json()) as Sent;
         calls.push(body);
         return answer(200, { answers: body.entries.map((one) => ({ mark: 'a', ...each(one.body.value) })) });
     };
-    return { calls, alone, call };
+    return { calls, call };
 }
 
 function waiting(many: number, call: (request: Request) => Promise<Response>): Outbox {
     const notebook = new Notebook('a');
-    const outbox = new Outbox(
-        newDevice(),
-        (method, path, body, acted) =>
-            call(notebook.signed(new Request(`http://127.0.0.1${path}`, { method, body: JSON.stringify(body) }), acted)),
-        Date.now,
-        notebook,
-        (entries) => sentTogether(call, entries, notebook),
-    );
+    const way = {
+        send: async (entries: readonly Entry[]) => sentTogether(call, entries, notebook),
+        knock: async () => Promise.reject(new TypeError('Nobody knocks here.')),
+    };
+    const outbox = new Outbox(newDevice(), way, Date.now, notebook);
     for (let n = 1; n <= many; n++) {
         outbox.put(count(n));
     }
     return outbox;
 }
 
-it('sends many in a few calls, in their order, each with its notebook and its hour, and few one by one', async () => {
-    const { calls, alone, call } = serverOf(() => ({ status: 201, body: {} }));
+it('sends many in a few calls, in their order, each with its notebook and its hour', async () => {
+    const { calls, call } = serverOf(() => ({ status: 201, body: {} }));
     const outbox = waiting(60, call);
     const at = outbox.entries.map((one) => one.at);
     await outbox.drain();
@@ -59,11 +50,11 @@ it('sends many in a few calls, in their order, each with its notebook and its ho
     expect(new Set(sent.map((one) => [one.method, one.path, one.headers['Notebook-Mark']].join(' ')))).toEqual(
         new Set(['POST /api/cases/k1/counts a']),
     );
-    expect([outbox.entries, alone]).toEqual([[], []]);
+    expect(outbox.entries).toEqual([]);
 
     outbox.put(count(61));
     await outbox.drain();
-    expect([calls.length, alone]).toEqual([3, [61]]);
+    expect(calls[3]?.entries.map((one) => one.body.value)).toEqual([61]);
 });
 
 it('keeps what is refused among them, and what is held from there on', async () => {
@@ -89,25 +80,40 @@ it('keeps what is refused among them, and what is held from there on', async () 
 });
 
 it('goes one by one where they do not go together, and waits where nobody is let in', async () => {
-    let status = 404;
-    const alone: number[] = [];
-    const call = async (request: Request): Promise<Response> => {
-        const { value } = (await request.json()) as { value?: number };
-        if (value === undefined) {
-            return answer(status, { error: { path: '', message: 'No.' } });
-        }
-        alone.push(value);
-        return answer(201, {});
+    let status = 422;
+    const { calls, call } = serverOf(() => ({ status: 201, body: {} }));
+    const narrow = async (request: Request): Promise<Response> => {
+        const { entries } = (await request.clone().json()) as Sent;
+        return entries.length > 1 ? answer(status, { error: { path: '', message: 'Too long.' } }) : call(request);
     };
-    const outbox = waiting(10, call);
+    const outbox = waiting(10, narrow);
     await outbox.drain();
-    expect([alone.length, outbox.entries.length]).toEqual([10, 0]);
+    expect([calls.map((one) => one.entries.length), outbox.entries.length]).toEqual([Array(10).fill(1), 0]);
     for (let n = 1; n <= 10; n++) {
         outbox.put(count(n));
     }
     status = 401;
     await outbox.drain();
-    expect([outbox.held?.status, outbox.waiting.length, alone.length]).toEqual([401, 10, 10]);
+    expect([outbox.held?.status, outbox.waiting.length, calls.length]).toEqual([401, 10, 10]);
+});
+
+it('keeps what is too long even by itself, with what was said of it, and tries what nobody answered later', async () => {
+    const outbox = waiting(1, async () => Promise.resolve(answer(422, { error: { path: '', message: 'Too long.' } })));
+    await outbox.drain();
+    expect(outbox.entries.map((one) => one.refused?.message)).toEqual(['Too long.']);
+    const silent = waiting(2, async () => Promise.resolve(answer(200, { answers: [] })));
+    await silent.drain();
+    expect(silent.waiting.length).toBe(2);
+});
+
+it('brings nothing back that was taken out while it was on its way', async () => {
+    const outbox = waiting(0, async () => {
+        outbox.entries.forEach((one) => outbox.drop(one));
+        return Promise.resolve(answer(200, { answers: [{ status: 422, mark: 'a', body: { error: { path: '', message: 'No.' } } }] }));
+    });
+    outbox.put(count(1));
+    await outbox.drain();
+    expect(outbox.entries).toEqual([]);
 });
 
 it('takes an answer of another notebook for one, for each by itself', async () => {

@@ -1,6 +1,7 @@
 import { baseUrl } from '../lib/line.svelte';
-import { isHeld, type Entry } from './entry';
+import type { Entry } from './entry';
 import { MARK, notebook as shown, SAID, type Notebook } from './notebook.svelte';
+import { isHeld } from './refusal';
 
 interface Answered {
     answers: readonly { status: number; mark: string | null; body: unknown }[];
@@ -15,10 +16,10 @@ function said(entry: Entry, notebook: Notebook): Record<string, string> {
 }
 
 /**
- * Sends several that waited in one call, each with its own notebook and hour.
+ * Sends what waited in one call, each with its own notebook and hour.
  *
- * @returns their answers in order; the one that says why all have to wait, where nobody is let in or something is broken; none where they have
- *          to go one by one
+ * @returns their answers in order; the one that says why all have to wait, where nobody is let in or something is broken; none where so many
+ *          do not go together
  */
 export async function sentTogether(
     call: (request: Request) => Promise<Response>,
@@ -29,7 +30,7 @@ export async function sentTogether(
     const request = new Request(`${baseUrl}/api/waiting`, { method: 'POST', headers: JSON_TYPE, body: JSON.stringify(body) });
     const response = await call(notebook.timed(request));
     if (!response.ok) {
-        return isHeld(response.status) ? [response] : [];
+        return entries.length === 1 || isHeld(response.status) ? [response] : [];
     }
     const { answers } = (await response.json()) as Answered;
     return answers.map(

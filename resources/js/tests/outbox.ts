@@ -2,28 +2,33 @@ import { expect, vi } from 'vitest';
 import { Notebook } from '../offline/notebook.svelte';
 import { Device } from '../offline/device';
 import type { Fresh } from '../offline/entry';
-import { Outbox } from '../offline/outbox.svelte';
+import { Outbox, type Way } from '../offline/outbox.svelte';
 
 let databases = 0;
 
 /** A database of a device of its own, in a test that has one. */
 export const newDevice = (): Device => new Device(`test-${++databases}`);
 
-/** What waits on a device, sent by what the test puts in the place of fetch. Once that test is over it reaches nobody: it tries again by itself. */
+/** What waits on a device, one by one to what the test puts in the place of fetch. Once that test is over it reaches nobody: it tries again by itself. */
 export function outboxOn(device: Device, clock: () => number = Date.now, notebook = new Notebook('a')): Outbox {
     const test = expect.getState().currentTestName;
-    return new Outbox(
-        device,
-        async (method, path, body, acted) => {
-            if (expect.getState().currentTestName !== test) {
-                throw new TypeError('Its test is over.');
+    const asked = async (request: Request): Promise<Response> => {
+        if (expect.getState().currentTestName !== test) {
+            throw new TypeError('Its test is over.');
+        }
+        return fetch(request);
+    };
+    const way: Way = {
+        send: async ([entry]) => {
+            if (entry === undefined) {
+                return [];
             }
-            const request = new Request(`http://127.0.0.1${path}`, { method, body: method === 'GET' ? null : JSON.stringify(body) });
-            return fetch(notebook.signed(request, acted));
+            const request = new Request(`http://127.0.0.1${entry.path}`, { method: entry.method, body: JSON.stringify(entry.body) });
+            return [await asked(notebook.signed(request, entry))];
         },
-        clock,
-        notebook,
-    );
+        knock: () => asked(new Request('http://127.0.0.1/api/ping')),
+    };
+    return new Outbox(device, way, clock, notebook);
 }
 
 /** The page is loaded anew: what was written on the device is read. */

@@ -31,12 +31,18 @@ return [
     'close' => [')', ']', '}'],
     'apart' => [':', '-', '.', '*', '|', '_', '>'],
     'share' => ['of the finished spray is', 'of the spray is', 'solution', 'solution of', 'strength'],
+    // Of which kind it is: it changes nothing, and by itself says nothing of how much.
+    'quality' => [
+        'any', 'the', 'my', 'our', 'your', 'liquid', 'pure', 'warm', 'cold', 'soft', 'fresh', 'clean', 'plain', 'mild', 'gentle', 'unscented', 'organic', 'natural',
+        'ordinary', 'regular', 'standard', 'household', 'raw', 'cold pressed', 'good quality', 'quality', 'light', 'unperfumed', 'optional',
+        'hot', 'cool', 'lukewarm', 'luke warm', 'tepid', 'distilled', 'filtered', 'boiled', 'hand warm', 'body warm', 'room temperature', 'warmed', 'melted', 'fine',
+    ],
     'filler' => [
-        'of', 'the', 'about', 'approximately', 'approx', 'ca', 'circa', '@', 'roughly', 'around', 'any', 'level', 'levelled', 'add', '~', '≈', 'liquid', 'pure', 'please', 'my', 'our', 'your', 'some of the', 'some of',
+        'of', 'about', 'approximately', 'approx', 'ca', 'circa', '@', 'roughly', 'around', 'level', 'levelled', 'add', '~', '≈', 'please', 'some of the', 'some of',
         'mix', 'mix in', 'mix together', 'mixed', 'mixed in', 'mixed with', 'stir', 'stir in', 'stirred in', 'shake', 'shake well', 'shake it', 'shake in', 'shake hard', 'combine', 'pour', 'pour in', 'put', 'put in', 'use', 'take', 'dissolve', 'dissolved', 'dissolved in', 'blend', 'blend in',
         'whisk', 'whisk in', 'drop in', 'together', 'well', 'measure', 'measure out', 'you need', 'you will need', 'we use', 'i use', 'add in', 'next', 'first', 'finally', 'lastly', 'now', 'let down', 'let down with', 'diluted', 'diluted in', 'dilute', 'dilute in', 'dilute with', 'diluted with',
-        'warm', 'hot', 'cold', 'cool', 'lukewarm', 'luke warm', 'tepid', 'rain', 'tap', 'soft', 'distilled', 'fresh', 'clean', 'plain', 'filtered', 'boiled', 'hand warm', 'body warm', 'room temperature', 'still', 'slightly', 'very',
-        'mild', 'gentle', 'unscented', 'organic', 'natural', 'ordinary', 'regular', 'standard', 'household', 'raw', 'cold pressed', 'good quality', 'quality', 'warmed', 'melted', 'light', 'unperfumed', 'fine', 'optional', 'exactly', 'just', 'only', 'worth of', 'full', 'full of', 'a total of', 'another', 'extra', 'more',
+        'rain', 'tap', 'still', 'slightly', 'very',
+        'exactly', 'just', 'only', 'worth of', 'full', 'full of', 'a total of', 'another', 'extra', 'more',
         'x', '!', '"', '…', "'", '#', '?',
     ],
     // These carry how full a spoon is: see the sizes below.
