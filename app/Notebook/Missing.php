@@ -9,7 +9,7 @@ use PDOException;
 
 /**
  * What was in a damaged notebook and could not be read out of it. Its tables number their rows one after the other and take none
- * away: what lacks between them was there, and so was what a copy has.
+ * away: what lacks between them was there.
  */
 final readonly class Missing
 {
@@ -19,23 +19,27 @@ final readonly class Missing
     /** A number beyond this was overwritten: it would be told as so many missing. */
     private const MOST = 1_000_000;
 
-    /** @param array<value-of<self::NAMED>, array<int, true>> $numbers by table, which rows are missing */
-    private function __construct(private array $numbers) {}
+    /**
+     * @param array<value-of<self::NAMED>, list<int>>  $numbers by table, which rows are missing
+     * @param array<value-of<self::NAMED>, list<string>> $keys  by table, “number key” of the rows that are there
+     */
+    private function __construct(private array $numbers, private array $keys) {}
 
     /** @param PDO $new what was read out, before anything stands in for what was not */
     public static function from(PDO $old, PDO $new): self
     {
-        $numbers = [];
+        $numbers = $keys = [];
         foreach (array_intersect(self::NAMED, Sqlite::tables($new)) as $table) {
             $there = array_map(intval(...), [
                 ...Sqlite::texts($new, "select id from {$table}"),
                 ...Sqlite::texts($new, 'select json_extract(content, \'$.id\') from ' . LeftOver::TABLE . " where record = '{$table}'"),
             ]);
             $last = max([0, self::last($old, $table), ...$there]);
-            $numbers[$table] = $last > self::MOST ? [] : array_fill_keys(array_diff($last === 0 ? [] : range(1, $last), $there), true);
+            $numbers[$table] = $last > self::MOST || $last === 0 ? [] : array_values(array_diff(range(1, $last), $there));
+            $keys[$table] = self::keys($new, $table);
         }
 
-        return new self($numbers);
+        return new self($numbers, $keys);
     }
 
     /**
@@ -48,7 +52,7 @@ final readonly class Missing
         $told = [];
         foreach ($this->numbers as $table => $missing) {
             if ($missing !== []) {
-                $told[$table] = [count($missing), $table === 'plants' && $copy !== null ? self::names($copy, array_keys($missing)) : []];
+                $told[$table] = [count($missing), $table === 'plants' && $copy !== null ? $this->names($copy, $missing) : []];
             }
         }
 
@@ -70,12 +74,36 @@ final readonly class Missing
      *
      * @return list<string>
      */
-    private static function names(string $copy, array $plants): array
+    private function names(string $path, array $plants): array
     {
         try {
-            return Sqlite::texts(Sqlite::open($copy), 'select name from plants where id in (' . implode(', ', $plants) . ') order by id');
+            $copy = Sqlite::open($path);
+
+            return $this->isOfTheSame($copy) ? Sqlite::texts($copy, 'select name from plants where id in (' . implode(', ', $plants) . ') order by id') : [];
         } catch (PDOException) {
             return [];
         }
+    }
+
+    /** Whether a copy is of this notebook, and not of one that stood in its place before: what has the same number in both is the same there. */
+    private function isOfTheSame(PDO $copy): bool
+    {
+        $both = 0;
+        foreach ($this->keys as $table => $here) {
+            $there = self::keys($copy, $table);
+            $numbers = array_intersect(array_map(intval(...), $here), array_map(intval(...), $there));
+            if (count($numbers) !== count(array_intersect($here, $there))) {
+                return false;
+            }
+            $both += count($numbers);
+        }
+
+        return $both > 0;
+    }
+
+    /** @return list<string> “number key” of each row */
+    private static function keys(PDO $pdo, string $table): array
+    {
+        return Sqlite::texts($pdo, "select id || ' ' || submission from {$table}");
     }
 }

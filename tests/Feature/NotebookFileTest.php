@@ -205,6 +205,13 @@ it('names what could not be read out, by the numbers that its rows were given an
     'nothing is' => ['2 plants, 3 cases, 3 batches, 3 leaf tests, 3 rounds, 3 counts', static fn(Shelf $shelf) => $shelf->spoil(1, str_repeat("\xff", 100))],
     // A stand-in is there for each plant that something hangs on.
     'its plants, and a copy is at hand' => ['1 plant, 3 cases, 3 batches, 3 leaf tests, 3 rounds, 3 counts; not in it: 2 plants (“Aster”, “Borage”)', static fn(Shelf $shelf) => $shelf->spoil($shelf->rootOf('plants'), str_repeat("\0", 4096))],
+    // Before a restore there stood another one here: its plants bear the same numbers.
+    'its plants, and the copy is of another notebook' => ['1 plant, 3 cases, 3 batches, 3 leaf tests, 3 rounds, 3 counts; not in it: 2 plants', static function (Shelf $shelf): void {
+        $shelf->spoil($shelf->rootOf('plants'), str_repeat("\0", 4096));
+        foreach ((array) glob("{$shelf->folder}/copies/*.sqlite") as $copy) {
+            Sqlite::open((string) $copy)->exec("update counts set submission = 'of-another-' || id");
+        }
+    }],
     'its plants, and there is no copy' => ['1 plant, 3 cases, 3 batches, 3 leaf tests, 3 rounds, 3 counts; not in it: 2 plants', static function (Shelf $shelf): void {
         $shelf->spoil($shelf->rootOf('plants'), str_repeat("\0", 4096));
         exec('rm -rf ' . escapeshellarg("{$shelf->folder}/copies"));
