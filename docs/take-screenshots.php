@@ -83,6 +83,8 @@ $pictures = [
 $only = array_slice($argv, 1);
 foreach ($only === [] ? $pictures : array_intersect_key($pictures, array_flip($only)) as $name => [$path, $width, $height, $theme, $script]) {
     Screen::with(Served::demo(), static function (Screen $screen) use ($name, $path, $theme, $script): void {
+        // Where the demo garden lies: what is on the page and what is told of the place are the same hours.
+        $screen->inZone('Europe/Vienna');
         $screen->open('/nothing');
         $screen->script("localStorage.setItem('idle-mixer-theme', JSON.stringify('{$theme}'))");
         $screen->open($path);
@@ -90,7 +92,10 @@ foreach ($only === [] ? $pictures : array_intersect_key($pictures, array_flip($o
         usleep(600_000);
         if ($script !== '') {
             $screen->script($script);
-            usleep(in_array($script, [RUN, TRIAL], true) ? 4_000_000 : 700_000);
+            if (str_contains($script, 'location.assign')) {
+                $screen->until(static fn(): bool => $screen->path() !== (string) strtok($path, '?') && $screen->all('main h1') !== [] && ! str_contains($screen->text(), 'One moment'), "{$name} did not go on to its screen.");
+            }
+            usleep(900_000);
         }
         $screen->driver->takeScreenshot(__DIR__ . "/screenshots/{$name}.png");
     }, $width, $height);

@@ -12,10 +12,17 @@ it('tells each task once, as it was told first', () => {
 it('says in which hours a round is sprayed', () => {
     const now = new Date('2026-06-10T10:00');
     const at = (local: string): string => new Date(local).toISOString();
-    const said = (from: string | null, to: string | null): string => bestHours({ bestFrom: from && at(from), bestTo: to && at(to) }, now);
+    const said = (from: string | null, to: string | null): string =>
+        bestHours({ bestFrom: from && at(from), bestTo: to && at(to), kind: 'next-round', ready: null }, now);
 
     expect(said('2026-06-10T08:00', '2026-06-10T12:00')).toBe('Its hours: until 12:00.');
     expect(said('2026-06-10T18:00', '2026-06-10T21:00')).toBe('Its hours: Wed 10 Jun, 18:00 to 21:00.');
     expect(said('2026-06-10T08:00', '2026-06-17T08:00')).toBe('Its hours: any hour today.');
     expect(said(null, null)).toBe('In the evening, out of the sun: nobody told the weather.');
+});
+
+it('says of what was never sprayed that its hours hang on what is chosen, and nothing of the weather', () => {
+    const first = { bestFrom: null, bestTo: null, kind: 'first-round', ready: null } as const;
+    expect(bestHours(first, new Date())).toBe('Its hours are told once you have chosen what to spray.');
+    expect(bestHours({ ...first, ready: 4 }, new Date())).toBe('In the evening, out of the sun: nobody told the weather.');
 });

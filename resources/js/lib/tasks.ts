@@ -43,10 +43,10 @@ export function eachOnce<T extends Pick<Task, 'kind' | 'ref'>>(tasks: T[]): T[] 
     return tasks.filter((task) => !seen.has(keyOf(task)) && seen.add(keyOf(task)));
 }
 
-/** In which hours of its day what is due is sprayed; without weather, as gardeners do. */
-export function bestHours(task: Pick<Task, 'bestFrom' | 'bestTo'>, now: Date): string {
+/** In which hours of its day what is due is sprayed: they hang on the spray; without weather, as gardeners do. */
+export function bestHours(task: Pick<Task, 'bestFrom' | 'bestTo' | 'kind' | 'ready'>, now: Date): string {
     if (task.bestFrom === null || task.bestTo === null) {
-        return say('lib/tasks.in-the-evening');
+        return task.kind === 'first-round' && task.ready === null ? say('lib/tasks.once-chosen') : say('lib/tasks.in-the-evening');
     }
     const from = new Date(task.bestFrom);
     if (from <= now && new Date(task.bestTo).toDateString() !== now.toDateString()) {
