@@ -93,7 +93,7 @@ foreach ($only === [] ? $pictures : array_intersect_key($pictures, array_flip($o
         if ($script !== '') {
             $screen->script($script);
             if (str_contains($script, 'location.assign')) {
-                $screen->until(static fn(): bool => $screen->path() !== (string) strtok($path, '?') && $screen->all('main h1') !== [] && ! str_contains($screen->text(), 'One moment'), "{$name} did not go on to its screen.");
+                $screen->until(static fn(): bool => $screen->path() !== strtok($path, '?') && $screen->all('main h1') !== [] && ! str_contains($screen->text(), 'One moment'), "{$name} did not go on to its screen.");
             }
             usleep(900_000);
         }

@@ -52,7 +52,7 @@ final readonly class BenchPlans
 
         return new EasierAnswer(
             $or,
-            $volume === null ? null : new AmountAnswer($volume->millilitres() / $unit->factor(), $unit->value),
+            $volume === null ? null : new AmountAnswer($volume->volume->millilitres() / $unit->factor(), $unit->value),
             $volume === null ? '' : $this->words->volume($volume, $unit),
             $spoon === null ? '' : $this->words->spoon($spoon),
         );

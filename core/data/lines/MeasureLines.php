@@ -25,6 +25,9 @@ final class MeasureLines
     /** Volumes nearby are looked for in steps of this share of the unit that is spoken of. */
     public const VOLUME_STEP = ['value' => 0.25, 'unit' => '1', 'source' => 'house'];
 
+    /** And of this, where a line takes too many moves at all of those. */
+    public const FINER_STEP = ['value' => 0.125, 'unit' => '1', 'source' => 'house'];
+
     /** Where mL are spoken of, four steps are so much. */
     public const MILLILITRES_APART = ['value' => 200.0, 'unit' => 'mL', 'source' => 'house'];
 
@@ -36,6 +39,21 @@ final class MeasureLines
 
     /** More scoops than this are lost count of; the open documents fix it. */
     public const MANY_SCOOPS = ['value' => 5, 'unit' => '1', 'source' => 'house'];
+
+    /** More moves than this in one line, and another way to measure is looked for: it is thinned, or another volume is offered. */
+    public const MOST_MOVES = ['value' => 8, 'unit' => '1', 'source' => 'house'];
+
+    /** Where a line takes more, volumes are looked for down to this share of what was asked for. */
+    public const FEWER_FROM = ['value' => 0.2, 'unit' => '1', 'source' => 'house'];
+
+    /** Nearer than this nobody comes to what is less than a few drops. */
+    public const HALF_A_DROP = ['value' => 0.025, 'unit' => 'mL', 'source' => 'practice'];
+
+    /** Figures of a recipe that are measured as they stand are off by less than this. */
+    public const EXACT = ['value' => 0.01, 'unit' => '%', 'source' => 'house'];
+
+    /** What is off by more is not measured at all: no spoon at hand is near it. */
+    public const NOT_AT_ALL = ['value' => 50.0, 'unit' => '%', 'source' => 'house'];
 
     /** Water near 20 °C. */
     public const WATER_DENSITY = ['value' => 0.9982, 'unit' => 'g/mL', 'source' => 'kell-1975'];

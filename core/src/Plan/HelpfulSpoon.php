@@ -13,9 +13,10 @@ final readonly class HelpfulSpoon
 {
     /**
      * @param list<string> $closer names of what would then be measured within tolerance
+     * @param list<string> $nearer names of what no measure at hand holds at all, and this one would come near to
      * @param int          $saved  moves that it would save
      */
-    private function __construct(public Measure $measure, public array $closer, public int $saved) {}
+    private function __construct(public Measure $measure, public array $closer, public array $nearer, private float $off, public int $saved) {}
 
     public static function of(Plan $plan): ?self
     {
@@ -27,18 +28,29 @@ final readonly class HelpfulSpoon
                 continue;
             }
             $with = new Kit([...$kit->measures, $measure], $kit->scale);
-            $closer = [];
+            $closer = $nearer = [];
             $saved = 0;
+            $off = 0.0;
             foreach ($items as $item) {
                 $then = $with->planner()->plan($item->millilitres(), $item->part?->ingredient->density->value ?? $item->pour?->density, $item->part !== null && ! $item->part->ingredient->substance->isLiquid());
                 $closer = $then->isWithinTolerance() && ($item->measured->thinned !== null || ! $item->measured->isWithinTolerance()) ? [...$closer, $item->name()] : $closer;
+                if (abs($item->measured->errorPercent()) > MeasureLines::NOT_AT_ALL['value']) {
+                    $off += abs($then->errorPercent());
+                    $nearer = abs($then->errorPercent()) <= MeasureLines::NOT_AT_ALL['value'] && ! in_array($item->name(), $closer, true) ? [...$nearer, $item->name()] : $nearer;
+                }
                 $saved += $item->measured->isWithinTolerance() ? max(0, $item->measured->taps() - $then->taps()) : 0;
             }
-            $one = new self($measure, $closer, $saved);
-            $best = $best === null || [count($one->closer), $one->saved] > [count($best->closer), $best->saved] ? $one : $best;
+            $one = new self($measure, $closer, $nearer, $off, $saved);
+            $best = $best === null || $one->worth() > $best->worth() ? $one : $best;
         }
 
-        return $best !== null && ($best->closer !== [] || $best->saved >= MeasureLines::WORTH_A_SPOON['value']) ? $best : null;
+        return $best !== null && ($best->closer !== [] || $best->nearer !== [] || $best->saved >= MeasureLines::WORTH_A_SPOON['value']) ? $best : null;
+    }
+
+    /** @return array{int, int, float, int} what cannot be measured without it comes first */
+    private function worth(): array
+    {
+        return [count($this->closer), count($this->nearer), -$this->off, $this->saved];
     }
 
     private static function isThere(Measure $measure, Kit $kit): bool

@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Wording;
 
+use IdleMixer\Core\Data\MeasureLines;
 use IdleMixer\Core\Measure\Scoop;
 use IdleMixer\Core\Plan\HelpfulSpoon;
+use IdleMixer\Core\Plan\RoundKind;
+use IdleMixer\Core\Plan\RoundVolume;
 use IdleMixer\Core\Quantity\Unit;
-use IdleMixer\Core\Quantity\Volume;
 use IdleMixer\Core\Words\MissingWords;
 use IdleMixer\Core\Words\Say;
 
@@ -33,13 +35,23 @@ final readonly class EaseWords
         return $this->fill($off > 0.0 ? 'or-more' : 'or-less', ['scoop' => Measures::scoop($scoop), 'percent' => (string) max(1.0, round(abs($off)))]);
     }
 
-    public function volume(Volume $volume, Unit $unit): string
+    public function volume(RoundVolume $round, Unit $unit): string
     {
-        return $this->fill('volume', ['volume' => Measures::volume($volume->millilitres(), $unit)]);
+        $code = match ($round->kind) {
+            RoundKind::Whole => 'volume-whole',
+            RoundKind::AsWritten => 'volume-as-written',
+            RoundKind::Fewer => 'volume-fewer',
+        };
+
+        return $this->fill($code, ['volume' => Measures::volume($round->volume->millilitres(), $unit), 'moves' => (string) MeasureLines::MOST_MOVES['value']]);
     }
 
     public function spoon(HelpfulSpoon $spoon): string
     {
+        if ($spoon->closer === [] && $spoon->nearer !== []) {
+            return $this->fill('spoon-nearer', ['measure' => Measures::measure($spoon->measure), 'names' => implode(' and ', $spoon->nearer)]);
+        }
+
         return $spoon->closer === []
             ? $this->fill('spoon-fewer', ['measure' => Measures::measure($spoon->measure), 'count' => (string) $spoon->saved])
             : $this->fill('spoon-closer', ['measure' => Measures::measure($spoon->measure), 'names' => implode(' and ', $spoon->closer)]);

@@ -44,6 +44,18 @@ final readonly class Item
         return $this->part !== null ? $this->part->grams() : ($this->pour->millilitres ?? 0.0) * ($this->pour->density ?? 0.0);
     }
 
+    /** How many times a measure is filled for it, what thins it among them. */
+    public function moves(): int
+    {
+        return $this->measured->thinned?->fills() ?? $this->measured->taps();
+    }
+
+    /** Whether it comes in pieces, as eggs do. */
+    public function isCounted(): bool
+    {
+        return $this->part?->ingredient->pieceVolume !== null;
+    }
+
     /** mL that it adds to the sprayer: dissolved solids take no room. */
     public function room(): float
     {

@@ -46,21 +46,23 @@ final readonly class Load
     }
 
     /**
-     * What is too little for the spoons, or badly measured by them, is thinned first where hands can do that. Oil does not mix with
-     * water, and an egg is whole.
+     * What is too little for the spoons, badly measured by them or counted out in many moves is thinned first where hands can do that.
+     * Oil does not mix with water, and an egg is whole.
      *
      * @param list<Measure> $measures at hand, largest first
      */
     private static function thinned(Part $part, ScoopPlan $plan, array $measures): ScoopPlan
     {
         $is = $part->ingredient;
-        if ($measures === [] || $is->substance->isOily() || $is->pieceVolume !== null || abs($plan->errorPercent()) <= 100.0 * SafetyLines::SPOONS_OFF['value'] * (1 + 1e-9)) {
+        $tooMany = $plan->taps() > MeasureLines::MOST_MOVES['value'];
+        if ($measures === [] || $is->substance->isOily() || $is->pieceVolume !== null || (! $tooMany && abs($plan->errorPercent()) <= 100.0 * SafetyLines::SPOONS_OFF['value'] * (1 + 1e-9))) {
             return $plan;
         }
         $way = PreDilution::of($measures, $part->millilitres, $is->substance->isLiquid() ? null : $is->density->value);
         $tooLittle = $part->millilitres < $measures[count($measures) - 1]->millilitres;
+        $most = $tooMany ? MeasureLines::MOST_MOVES['value'] : MeasureLines::FILLS_TO_THIN['value'];
 
-        return $way !== null && ($tooLittle || $way->fills() <= MeasureLines::FILLS_TO_THIN['value']) ? new ScoopPlan([new Scoop($way->use->measure->thinned($way->share()), $way->use->count)], $part->millilitres, thinned: $way) : $plan;
+        return $way !== null && ($tooLittle || $way->fills() <= $most) ? new ScoopPlan([new Scoop($way->use->measure->thinned($way->share()), $way->use->count)], $part->millilitres, thinned: $way) : $plan;
     }
 
     /**

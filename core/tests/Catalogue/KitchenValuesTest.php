@@ -74,9 +74,16 @@ it('sells sprayers and spoons as shops do', function (): void {
         ->and($sets)->toBe([
             'us' => [[14.79, null], [4.93, null], [2.46, null], [1.23, null]],
             'us-cups' => [[236.59, null], [118.29, null], [59.15, null]],
+            'uk' => [[15.0, null], [10.0, null], [5.0, null], [2.5, null], [1.25, null]],
+            'au' => [[20.0, null], [5.0, null], [2.5, null], [1.25, null]],
+            'au-cups' => [[250.0, null], [125.0, null], [62.5, null]],
             'metric' => [[15.0, null], [5.0, null], [2.5, null], [1.25, null]],
+            'metric-small' => [[15.0, null], [5.0, null], [2.0, null], [1.0, null]],
             'dropper' => [[1.0, 0.1]],
+            'syringe' => [[10.0, 0.5]],
             'jug' => [[500.0, 50.0]],
+            // A pound jar of jam holds some 370 mL to the brim, from memory.
+            'jam-jar' => [[360.0, 90.0]],
         ]);
 });
 

@@ -12,7 +12,7 @@ it('goes to the nearest volume at which every line is whole spoons', function (s
     $volume = RounderVolume::of(Plans::shipped($slug, $amount, $unit, $more));
     $millilitres === null
         ? expect($volume)->toBeNull()
-        : expect($volume?->millilitres())->toEqualWithDelta($millilitres, 0.01);
+        : expect($volume?->volume->millilitres())->toEqualWithDelta($millilitres, 0.01);
 })->with([
     'four and a half teaspoons are two tablespoons at a gallon' => ['neem-leaf-quart', 0.75, '[gal_us]', [], 3785.41],
     'all is whole at a gallon' => ['neem-leaf-quart', 1.0, '[gal_us]', [], null],

@@ -8,6 +8,8 @@ use IdleMixer\Core\Measure\Measure;
 use IdleMixer\Core\Measure\Scoop;
 use IdleMixer\Core\Plan\HelpfulSpoon;
 use IdleMixer\Core\Plan\Plan;
+use IdleMixer\Core\Plan\RoundKind;
+use IdleMixer\Core\Plan\RoundVolume;
 use IdleMixer\Core\Quantity\Amount;
 use IdleMixer\Core\Quantity\Unit;
 use IdleMixer\Core\Quantity\Volume;
@@ -30,7 +32,11 @@ it('says at which volume all is whole, and which spoon is missing', function ():
         return $spoon === null ? '' : $words->spoon($spoon);
     };
     $with = static fn(float $amount, string $unit): array => ['measures' => [['amount' => $amount, 'unit' => $unit]]];
-    expect($words->volume(Volume::of(1.0, Unit::UsGallon), Unit::UsGallon))->toBe('At 1 US gal (3.79 L) every line is whole spoons.')
+    $volume = static fn(RoundKind $kind): string => $words->volume(new RoundVolume(Volume::of(1.0, Unit::UsGallon), $kind), Unit::UsGallon);
+    expect($volume(RoundKind::Whole))->toBe('At 1 US gal (3.79 L) every line is whole spoons.')
+        ->and($volume(RoundKind::AsWritten))->toBe('As written it makes 1 US gal (3.79 L), and its own figures are whole spoons.')
+        ->and($volume(RoundKind::Fewer))->toBe('At 1 US gal (3.79 L) no line takes more than 8 moves.')
+        ->and($missing(Plans::of(['recipe' => 'soda-leaf-spray', 'make' => ['amount' => 360, 'unit' => 'mL'], 'measures' => [['amount' => 90, 'unit' => 'mL'], ['amount' => 1, 'unit' => '[drp]']]])))->toContain('baking soda')
         ->and($missing(Plans::shipped('plain-soap', 1.0, '[qt_us]', $with(1.0, '[tbs_us]'))))->toBe('A 1 tsp in the drawer would measure castile soap closely enough.')
         ->and($missing(Plans::shipped('neem-by-the-gallon', 5.0, '[gal_us]', $with(1.0, '[tbs_us]'))))->toBe('A ½ cup in the drawer would save 7 moves here.');
 });
