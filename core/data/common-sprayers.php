@@ -7,6 +7,7 @@ declare(strict_types=1);
  */
 return [
     ['name' => 'Trigger bottle', 'amount' => 1, 'unit' => '[qt_us]', 'shape' => 'trigger-bottle'],
+    ['name' => 'Trigger bottle', 'amount' => 1, 'unit' => 'L', 'shape' => 'trigger-bottle'],
     ['name' => 'Trigger bottle', 'amount' => 750, 'unit' => 'mL', 'shape' => 'trigger-bottle'],
     ['name' => 'Pump can', 'amount' => 1, 'unit' => '[gal_us]', 'shape' => 'pump-can'],
     ['name' => 'Pump can', 'amount' => 5, 'unit' => 'L', 'shape' => 'pump-can'],

@@ -34,14 +34,14 @@ it('takes aphids on a shrub from the first look to what the soap did', function 
             ->press('Likely aphids: see why', 'Name of the plant')->type('Name of the plant', 'Currant bush', '')->press('Open a case: aphids', 'contain, then choose')
             ->press('To the case', 'Count what is there first')->type('How many', '60', '')->press('Save the count', 'Not sprayed yet')
             ->press('Contain and choose', 'contain, then choose')->press('Take Plain soap spray to the bench', 'Start mixing')
-            ->press('which sprayer?', 'Trigger bottle')->press('Trigger bottle, 1 US qt', 'is saved')->pressWhere('button[aria-label^="US kitchen spoons"]', 'now yours')
+            ->press('Trigger bottle, 1 US qt', 'is saved')->pressWhere('button[aria-label^="US kitchen spoons"]', 'now yours')
             ->press('Start mixing', 'Step 1 of')->mix('It is mixed: save it')->press('Save the batch', 'What is in the bottle')->press('The leaves are wet: start waiting', '48 hours to go');
         $served->passHours(49);
         $taps->press('Today', 'Look at the test leaves')->press('Say how they look', 'The wait is over')->press('All are clean', '')->press('Save this look', 'none of 3 sprayed leaves')
             ->press('Spray it', 'stands ready')->press('It is sprayed', 'Is any of it left?')->press('It is kept', '');
         $served->passHours(25);
         $taps->press('Today', 'Count again: Aphids')->type('How many', '6', '')->press('Save the count', 'is saved.')->press('Worked', '89 %');
-    }, 36);
+    }, 35);
 });
 
 it('takes mealybugs on three house plants through one jar of alcohol', function (): void {
@@ -66,8 +66,8 @@ it('takes winter oil to bare wood', function (): void {
             ->type('Name of the plant', 'Old plum', '')->choose('Its leaf', 'Bare dormant wood', '')->press('Open a case: overwintering eggs', 'contain, then choose')
             ->press('To the case', 'Count what is there first')->type('How many', '12', '')->press('Save the count', 'Not sprayed yet')
             ->press('Contain and choose', 'contain, then choose')->press('Take Winter wood oil to the bench', 'Start mixing')
-            ->press('which sprayer?', 'Pump can, 5 L')->press('Pump can, 5 L', 'is saved')->pressWhere('button[aria-label^="Metric spoons"]', 'now yours')
+            ->press('Pump can, 5 L', 'is saved')->pressWhere('button[aria-label^="Metric spoons"]', 'now yours')
             ->press('Start mixing', 'Step 1 of')->mix('It is mixed: save it')->press('Save the batch', 'What is in the bottle')
             ->press('Overwintering eggs on Old plum', 'no frost for two days')->press('It is sprayed', 'Is any of it left?')->press('All used up', '');
-    }, 43);
+    }, 42);
 });

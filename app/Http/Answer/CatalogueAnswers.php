@@ -52,7 +52,7 @@ final readonly class CatalogueAnswers
         $leaf = LeafWords::shipped();
 
         return new CatalogueAnswer(
-            array_map(fn(string $slug): IngredientAnswer => self::ingredient($this->ingredients->get($slug)), $this->ingredients->slugs()),
+            array_map(fn(string $slug): IngredientAnswer => self::ingredient($this->ingredients->get($slug)), $this->ingredients->asInHouses()),
             array_map($this->tolerance(...), $this->tolerance->slugs()),
             array_map(static fn(Trouble $pest): PestAnswer => new PestAnswer($pest->slug, $pest->name, $pest->counted ?? ''), $this->troubles->pests()),
             array_map(static fn(MixingOrder $order): OrderAnswer => new OrderAnswer($order->value, ...$choices->order($order)), MixingOrder::cases()),
@@ -110,6 +110,6 @@ final readonly class CatalogueAnswers
 
     private static function ingredient(Ingredient $one): IngredientAnswer
     {
-        return new IngredientAnswer($one->slug, $one->name, $one->substance->value, ! $one->substance->isLiquid(), $one->substance->hasStrength());
+        return new IngredientAnswer($one->slug, $one->name, IngredientCatalogue::also($one->slug), $one->substance->value, ! $one->substance->isLiquid(), $one->substance->hasStrength());
     }
 }

@@ -10,6 +10,8 @@ final readonly class IngredientAnswer
     public function __construct(
         public string $slug,
         public string $name,
+        /** What people call it besides; empty where its name is what everybody says. */
+        public string $also,
         public string $substance,
         /** Whether it is weighed. */
         public bool $powder,

@@ -58,6 +58,23 @@ final class IngredientCatalogue
     }
 
     /** What it is called here; a catalogue that is given its rows may say so itself. */
+    /** @return list<string> slugs, those first that stand in most houses */
+    public function asInHouses(): array
+    {
+        /** @var list<string> $first */
+        $first = require __DIR__ . '/../../data/in-most-houses.php';
+
+        return [...array_values(array_intersect($first, $this->slugs())), ...array_values(array_diff($this->slugs(), $first))];
+    }
+
+    /** What people call it besides; empty where its name is what everybody says. */
+    public static function also(string $slug): string
+    {
+        $also = Things::of('ingredients')->wordsOf($slug)['also'] ?? '';
+
+        return is_string($also) ? $also : throw MissingWords::becauseOf("ingredients/{$slug}");
+    }
+
     private static function name(string $slug): string
     {
         $name = Things::of('ingredients')->wordsOf($slug)['name'] ?? null;

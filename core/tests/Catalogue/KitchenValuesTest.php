@@ -30,6 +30,13 @@ it('weighs what bottles hold', function (string $slug, float $density, ?float $s
     'soda 4.6 g a teaspoon of 4.93 mL' => ['baking-soda', 0.9333, null], 'peppermint' => ['peppermint-oil', 0.90, null], 'rosemary' => ['rosemary-oil', 0.90, null], 'egg' => ['egg', 1.03, null],
 ]);
 
+it('offers first what stands in most houses, and all else after it', function (): void {
+    // Common practice, no source: whoever has a kitchen has washing-up liquid, oil and soda.
+    $all = IngredientCatalogue::shipped()->asInHouses();
+    expect(array_slice($all, 0, 6))->toBe(['dish-detergent', 'vegetable-oil', 'baking-soda', 'castile-soap', 'isopropyl-alcohol', 'neem-oil'])
+        ->and($all)->toEqualCanonicalizing(IngredientCatalogue::shipped()->slugs())->and(array_unique($all))->toHaveCount(count($all));
+});
+
 it('weighs alcohol by the strength on its bottle', function (float $strength, float $density): void {
     // Handbook, from memory, within 0.01; between them in a straight line, neat 0.785 and water 0.998.
     expect(IngredientCatalogue::shipped()->get('isopropyl-alcohol')->bottledAt($strength)->density->value)->toEqualWithDelta($density, 0.001);
@@ -70,7 +77,7 @@ it('sells sprayers and spoons as shops do', function (): void {
     foreach (SpoonSets::shipped()->slugs() as $slug) {
         $sets[$slug] = array_map(static fn(array $one): array => [round(Amount::of($one['amount'], Unit::from($one['unit']))->inBase(), 2), $one['step']], SpoonSets::shipped()->measures($slug));
     }
-    expect($sprayers)->toBe([946.4, 750.0, 3785.4, 5000.0, 15141.6, 10000.0, 10000.0])
+    expect($sprayers)->toBe([946.4, 1000.0, 750.0, 3785.4, 5000.0, 15141.6, 10000.0, 10000.0])
         ->and($sets)->toBe([
             'us' => [[14.79, null], [4.93, null], [2.46, null], [1.23, null]],
             'us-cups' => [[236.59, null], [118.29, null], [59.15, null]],

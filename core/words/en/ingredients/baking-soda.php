@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 return [
     'name' => 'baking soda',
+    'also' => 'bicarbonate of soda',
     'words' => [
         'baking soda',
         'bicarbonate',

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 return [
     'name' => 'castile soap',
+    'also' => 'pure liquid soap',
     'words' => [
         'castile',
         'castile soap',

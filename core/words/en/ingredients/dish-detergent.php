@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 return [
     'name' => 'dish detergent',
+    'also' => 'dish soap, washing-up liquid',
     'words' => [
         'dish detergent',
         'dish soap',

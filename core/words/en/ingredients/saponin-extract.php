@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 return [
     'name' => 'soap bark extract',
+    'also' => 'soap nut, yucca',
     'words' => [
         'saponin',
         'saponin extract',

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 return [
     'name' => 'vegetable oil',
+    'also' => 'sunflower, rapeseed, olive',
     'words' => [
         'vegetable oil',
         'veg oil',

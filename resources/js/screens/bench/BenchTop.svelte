@@ -84,7 +84,8 @@
 <div class="no-print">
     <Stage label={say('bench/bench-top.decision')}>
         {#snippet wall()}
-            <Sentence state={bench} own={() => void drawers?.show('own')} />
+            <Sentence state={bench} />
+            {#await later then { FirstKit }}<FirstKit state={bench} />{/await}
             <!-- Without an address it is no link: nothing is mixed already. -->
             {#if bench.shelf.opening.note}<a class={bench.shelf.opening.to && 'link'} href={bench.shelf.opening.to} data-note
                     >{bench.shelf.opening.note}</a

@@ -1,3 +1,7 @@
+<script lang="ts" module>
+    export { default as FirstKit } from './FirstKit.svelte';
+</script>
+
 <script lang="ts">
     import type { BenchState } from './bench.svelte';
     import BenchCard from './BenchCard.svelte';

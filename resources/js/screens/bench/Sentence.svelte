@@ -4,12 +4,7 @@
     import { recipeIsDrench, type BenchState } from './bench.svelte';
     import { CUP } from './filling.svelte';
 
-    interface Props {
-        state: BenchState;
-        /** Shows where sprayers and spoons are owned. */
-        own: () => void;
-    }
-    const { state: bench, own }: Props = $props();
+    const { state: bench }: { state: BenchState } = $props();
     const fits = $derived(bench.fitting.length);
     let heading = $state<HTMLElement>();
     onMount(() => arrival.at(heading));
@@ -78,8 +73,7 @@
             {#each bench.shelf.catalogue.volumeUnits as unit (unit.code)}<option value={unit.code}>{unit.words}</option>{/each}
         </select></span
     >
-    {#if bench.shelf.sprayers.length === 0}{say('bench/sentence.in')}
-        <button class="word" onclick={own}>{say('bench/sentence.which-sprayer')}</button>{:else}
+    {#if bench.shelf.sprayers.length > 0}
         <span class="whitespace-nowrap"
             >{say('bench/sentence.in')}
             <select

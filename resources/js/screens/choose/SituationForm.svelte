@@ -4,13 +4,11 @@
 
     interface Props {
         choosing: Choosing;
-        /** How many stand on the shelf. */
-        bottles: number;
         stages: string[];
         /** What it does to a plant, in a sentence. */
         matters: string;
     }
-    const { choosing, bottles, stages, matters }: Props = $props();
+    const { choosing, stages, matters }: Props = $props();
     const flags = [
         { key: 'inBloom', words: say('choose/situation-form.in-open-flower') },
         { key: 'dryAtRoot', words: say('choose/situation-form.dry-at-root') },
@@ -66,6 +64,6 @@
         {/each}
     </details>
     <a class="link inline-flex min-h-11 items-center" href={`/shelf?case=${choosing.of.id}`}
-        >{bottles > 0 ? say('choose/situation-form.bottles', { bottles }) : say('choose/situation-form.empty-shelf')}</a
+        >{say('choose/situation-form.what-is-in-house')}</a
     >
 </section>

@@ -10,9 +10,11 @@
         of: 'sprayers' | 'spoons';
         /** What is not offered again. */
         owned?: Schemas['Sprayer'][];
+        /** Whether they stand in one row, which is passed along by a finger. */
+        row?: boolean;
         onadded: () => void;
     }
-    const { catalogue, of, owned = [], onadded }: Props = $props();
+    const { catalogue, of, owned = [], row = false, onadded }: Props = $props();
     type Common = Schemas['Catalogue']['commonSprayers'][number];
     const isOwned = ({ name, holds }: Common): boolean =>
         owned.some((mine) => mine.name === name && mine.holds.amount === holds.amount && mine.holds.unit === holds.unit);
@@ -47,7 +49,7 @@
 </script>
 
 <div
-    class="flex flex-wrap gap-2"
+    class={['flex gap-2', row ? '-mx-4 overflow-x-auto px-4 pb-1 whitespace-nowrap sm:flex-wrap *:shrink-0' : 'flex-wrap']}
     role="group"
     aria-label={of === 'sprayers' ? say('shed/one-tap.common-sprayers') : say('shed/one-tap.sets-of-spoons')}
     data-one-tap={of}

@@ -9,9 +9,13 @@
     interface Props {
         ingredients: Schemas['Catalogue']['ingredients'];
         bottles: Schemas['ShelfBottle'][];
+        /** Whether only what most sprays want stands open. */
+        few?: boolean;
         onadded: () => void;
     }
-    const { ingredients, bottles, onadded }: Props = $props();
+    /** So many fill no more than half a phone. */
+    const FEW = 6;
+    const { ingredients, bottles, few = false, onadded }: Props = $props();
     const offered = $derived(ingredients.filter((one) => !bottles.some((bottle) => bottle.ingredient === one.slug)));
     const sending = new Sending();
     let words = $state('');
@@ -47,14 +51,31 @@
 <div class="grid gap-3" data-add-bottle>
     {#if offered.length > 0}
         <p class="font-bold">{say('shelf/add-bottle.tap-what-is-here')}</p>
-        <div class="flex flex-wrap gap-2" role="group" aria-label={say('shelf/add-bottle.tap-what-is-here')}>
-            {#each offered as one (one.slug)}<button
-                    class="btn"
-                    disabled={sending.held}
-                    onclick={() => void put(one.name, one.slug as Slug, null)}>{one.name}</button
-                >{/each}
+        <div
+            class={few ? 'grid grid-cols-2 gap-2 sm:flex sm:flex-wrap' : 'flex flex-wrap gap-2'}
+            role="group"
+            aria-label={say('shelf/add-bottle.tap-what-is-here')}
+        >
+            {#each few ? offered.slice(0, FEW) : offered as one (one.slug)}{@render tap(one)}{/each}
         </div>
     {/if}
+    {#if few}<details>
+            <summary class="min-h-11 cursor-pointer py-2">{say('shelf/add-bottle.more')}</summary>
+            <div class="grid gap-3">
+                <div class="flex flex-wrap gap-2">
+                    {#each offered.slice(FEW) as one (one.slug)}{@render tap(one)}{/each}
+                </div>
+                {@render other()}
+            </div>
+        </details>{:else}{@render other()}{/if}
+    <FaultNote fault={sending.fault} />
+</div>
+
+{#snippet tap(one: Props['ingredients'][number])}<div class="grid content-start gap-1">
+        <button class="btn" disabled={sending.held} onclick={() => void put(one.name, one.slug as Slug, null)}>{one.name}</button
+        >{#if one.also}<span class="quiet px-1 text-sm leading-tight">{one.also}</span>{/if}
+    </div>{/snippet}
+{#snippet other()}
     <form class="grid max-w-xl gap-2" onsubmit={(event) => void read(event)}>
         <label class="grid gap-1" for={id}><span class="font-bold">{say('shelf/add-bottle.something-else')}</span></label>
         <div class="flex gap-2">
@@ -87,5 +108,4 @@
             </div>
         {/if}
     </form>
-    <FaultNote fault={sending.fault} />
-</div>
+{/snippet}
