@@ -114,6 +114,7 @@ Route::prefix('api')->group(static function (): void {
     Route::get('shelf/read', [ShelfController::class, 'read']);
     Route::get('shelf/made', [ShelfController::class, 'made']);
     Route::get('shelf/list', [ShelfController::class, 'list']);
+    Route::get('shelf/costs', [ShelfController::class, 'costs']);
     Route::get('shelf/recipes/{slug}', [ShelfController::class, 'recipe']);
     Route::get('batches', [BatchController::class, 'index']);
     Route::get('batches/{id}/document', [BatchFileController::class, 'show']);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Declared;
 
+use App\Records\Log\ToTakeAlong;
 use IdleMixer\Core\Words\Say;
 
 /** The schema of the log, as it follows from how the records are declared. */
@@ -31,7 +32,7 @@ final readonly class LogSchema
             'type' => 'object',
             'additionalProperties' => false,
             'required' => ['format', 'version'],
-            'properties' => ['format' => ['const' => self::FORMAT], 'version' => ['const' => self::VERSION], ...$lists],
+            'properties' => ['format' => ['const' => self::FORMAT], 'version' => ['const' => self::VERSION], ...$lists, ToTakeAlong::LIST => ToTakeAlong::schema()],
             '$defs' => ['lights' => ['type' => 'object', 'additionalProperties' => false, 'required' => ['on', 'off'], 'properties' => ['on' => ['type' => 'string'], 'off' => ['type' => 'string']]]],
         ];
     }

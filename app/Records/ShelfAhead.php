@@ -26,22 +26,39 @@ final readonly class ShelfAhead
     /** @return list<ToBuy> */
     public function list(DateTimeImmutable $now): array
     {
+        $wanted = [];
+        foreach ($this->rounds($now) as [$on, $mixture]) {
+            foreach ($mixture->parts as $part) {
+                $wanted[] = new Wanted($on, $part->ingredient->slug, $part->millilitres);
+            }
+        }
+
+        return ShoppingList::of($wanted, $this->shelf->cupboard() ?? new Cupboard([]));
+    }
+
+    /** @return list<Mixture> what each round ahead is one fill of */
+    public function fills(DateTimeImmutable $now): array
+    {
+        return array_column($this->rounds($now), 1);
+    }
+
+    /** @return list<array{DateTimeImmutable, Mixture}> each round of the weeks ahead: its day, and one fill of its spray */
+    private function rounds(DateTimeImmutable $now): array
+    {
         $cupboard = $this->shelf->cupboard() ?? new Cupboard([]);
         $fill = AtHand::fillOf(AtHand::lastSprayer())->volume();
-        $mixed = $wanted = [];
+        $mixed = $rounds = [];
         foreach ([...$this->plans->open($now), ...array_values($this->courses->open($now))] as $laid) {
             foreach ($laid->course->entries as $act) {
                 if ($act->kind !== ActKind::Round || $act->done || $act->recipe === null || $act->day < $laid->today || $act->day > $laid->today + ScheduleLines::SHOPPED_AHEAD['value']) {
                     continue;
                 }
                 $mixed[$act->recipe] ??= $this->fill($act->recipe, $fill, $cupboard);
-                foreach ($mixed[$act->recipe]->parts as $part) {
-                    $wanted[] = new Wanted($laid->on($act->day), $part->ingredient->slug, $part->millilitres);
-                }
+                $rounds[] = [$laid->on($act->day), $mixed[$act->recipe]];
             }
         }
 
-        return ShoppingList::of($wanted, $cupboard);
+        return $rounds;
     }
 
     /** One fill of it, as this house makes it. */

@@ -177,7 +177,8 @@ it('takes fourteen taps from an empty notebook to the first spoonful, the shelf 
         $screen->see('What do you measure with?');
         $tap('US kitchen spoons: 1 tbsp, 1 tsp, ½ tsp, ¼ tsp');
         $screen->see('now yours')->settle();
-        expect($screen->all('[data-first-kit]'))->toBe([])->and($screen->text())->toContain('vegetable oil')->not->toContain('paraffin oil');
+        expect($screen->all('[data-first-kit]'))->toBe([])->and($screen->text())->toContain('vegetable oil')
+            ->and($screen->text())->not->toContain('paraffin oil');
         $tap('Start mixing');
         $screen->see('spoonfuls are in');
         while ($screen->all('[data-ring]') === [] && $taps < 20) {
@@ -273,7 +274,7 @@ it('draws the border of a field three to one, by day and by night', function (st
 
 it('prints on white whatever the screen is, the bench card on one page, and no buttons', function (): void {
     Screen::with(Served::demo(), static function (Screen $screen): void {
-        foreach (['/bench?recipe=neem-leaf-quart&sprayer=1' => 1, '/batches/19' => 2, '/cases/6' => 2, '/worked' => 4, '/plants/2' => 2] as $path => $most) {
+        foreach (['/bench?recipe=neem-leaf-quart&sprayer=1' => 1, '/labels/19' => 1, '/batches/19' => 2, '/cases/6' => 2, '/worked' => 4, '/plants/2' => 2] as $path => $most) {
             $screen->whole($path);
             usleep(700_000);
             $screen->script("document.documentElement.dataset.theme = 'shed'");

@@ -47,6 +47,7 @@ it('puts on the shelf what is tapped and what is called by its label, says what 
 it('lists what to take along, for paper and as text', function (): void {
     Screen::with(Served::demo(), static function (Screen $screen): void {
         $screen->open('/shelf')->see('What can I make?')->press('To take along: what the rounds ahead want')->see('for the round of');
+        expect(preg_match_all('#/Type\s*/Page\b#', $screen->pdf()))->toBe(1);
         expect($screen->all('[data-to-buy] li'))->not->toBe([])->and($screen->axe())->toBe('')->and($screen->complaints())->toBe([]);
     });
 });

@@ -5,6 +5,8 @@ declare(strict_types=1);
 use App\Models\ShelfBottle;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
+use Tests\Feature\Answer;
+use Tests\Feature\Intake;
 use Tests\Feature\Notebook;
 
 /** @param array<string, mixed> $more */
@@ -131,6 +133,31 @@ it('lists what the rounds ahead take more of than is there, as text to take alon
     expect(Notebook::get('/api/shelf/list')->text('text'))->toContain('look whether');
     ShelfBottle::query()->update(['version' => DB::raw('version + 1'), 'amount' => 1, 'unit' => 'L', 'tenths' => 10]);
     expect(Notebook::get('/api/shelf/list')->list('list'))->toBe([]);
+});
+
+it('tells the same list in the log', function (): void {
+    app(Database\Demo\DemoSeason::class)->write(new DateTimeImmutable());
+    putOnShelf('castile-soap', ['amount' => 250, 'unit' => 'mL', 'tenths' => 1]);
+    $listed = array_column(Notebook::get('/api/shelf/list')->list('list'), 'from', 'ingredient');
+    $inLog = static fn(): array => array_column((array) (((array) json_decode(Intake::given('/api/log.json'), true, 64, \JSON_THROW_ON_ERROR))['toBuy'] ?? []), 'from', 'ingredient');
+    expect($listed)->not->toBe([])->and($inLog())->toBe($listed);
+});
+
+// A litre of plain soap spray is made of 10 mL of soap and 990 mL of water, of which 1,000 mL are mixed; half a litre of soap at 5.00 is 0.01 a mL.
+it('says what was mixed cost, for a case and in the year, and what the weeks ahead will', function (): void {
+    $told = static fn(): Answer => Notebook::get('/api/shelf/costs');
+    expect($told()->at('known'))->toBeFalse()->and($told()->text('season'))->toBe('');
+    $case = Notebook::case(Notebook::plant('Rose'));
+    $batch = Notebook::mixed($case, ['recipe' => 'plain-soap', 'make' => ['amount' => 1, 'unit' => 'L']]);
+    Notebook::sent("/api/cases/{$case}/rounds", ['batchId' => $batch, 'override' => 'It has to go.']);
+    putOnShelf('castile-soap');
+    expect($told()->text('season'))->toContain('1 L', 'nobody said', 'castile soap')->and($told()->at('known'))->toBeFalse();
+    ShelfBottle::query()->update(['amount' => 500, 'unit' => 'mL', 'tenths' => 10, 'price' => 5, 'version' => DB::raw('version + 1')]);
+    putOnShelf('dish-detergent', ['amount' => 1, 'unit' => 'L', 'tenths' => 10, 'price' => 2]);
+    expect($told()->at('known'))->toBeTrue()->and($told()->text('season'))->toContain('1 L for 0.10, 0.10 a litre')
+        ->and($told()->text('each.0.name'))->toContain('Rose')->and($told()->text('each.0.to'))->toBe("/cases/{$case}")->and($told()->text('each.0.costs'))->toBe('1 L for 0.10, 0.10 a litre.')
+        ->and($told()->text('ahead'))->toContain('next four weeks', ' a litre.')
+        ->and($told()->list('alike'))->toBe(['dish detergent 0.20 for 100 mL; castile soap 1.00 for 100 mL']);
 });
 
 it('lists what is wanted where the bottle that is there is too weak for it', function (): void {

@@ -30,9 +30,11 @@ final readonly class LogController
     public function __construct(private ClockInterface $clock) {}
 
     #[Call('The whole log as one document', answer: 'object')]
-    public function json(LogWriter $writer): StreamedResponse
+    public function json(LogWriter $writer, Fresh $fresh): StreamedResponse
     {
-        return self::stream($writer->pieces(), 'application/json', 'idle-mixer-log.json');
+        $fresh->all();
+
+        return self::stream($writer->pieces($this->clock->now()), 'application/json', 'idle-mixer-log.json');
     }
 
     #[Call('The whole log as a table, one row an observation', type: 'text/csv')]

@@ -10,6 +10,8 @@ use App\Http\Answer\HeardBottleAnswer;
 use App\Http\Answer\OnTheShelfAnswer;
 use App\Http\Answer\ShelfAnswers;
 use App\Http\Answer\ShelfBottleAnswer;
+use App\Http\Answer\ShelfCostsAnswer;
+use App\Http\Answer\ShelfCostsAnswers;
 use App\Http\Answer\ToBuyAnswer;
 use App\Http\Api\Call;
 use App\Http\Body;
@@ -78,6 +80,12 @@ final readonly class ShelfController
     public function list(ClockInterface $clock): JsonResponse
     {
         return new JsonResponse($this->answer->list($clock->now()));
+    }
+
+    #[Call('What was mixed this year cost, and what the rounds of the next four weeks will', answer: ShelfCostsAnswer::class)]
+    public function costs(ShelfCostsAnswers $costs, ClockInterface $clock): JsonResponse
+    {
+        return new JsonResponse($costs->all($clock->now()));
     }
 
     #[Call('Add one to the bottles of the shelf', answer: ShelfBottleAnswer::class, body: '#NewShelfBottle', makes: true)]

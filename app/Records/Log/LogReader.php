@@ -47,7 +47,7 @@ final readonly class LogReader
                 $announced[$entry->word([LogSchema::FORMAT], 'format')] = true;
             } elseif ($list === 'version') {
                 $announced[$entry->whole(1, LogSchema::VERSION)] = true;
-            } else {
+            } elseif ($list !== ToTakeAlong::LIST) {
                 $record = $lists[$list] ?? throw InvalidDocument::because("/{$list}", Say::it('log/log-reader.nothing-known-of-in-log', ['lists' => implode(', ', array_keys($lists))]), $list);
                 $taken[$list] += $this->older->isOlder($record, $entry) ? $this->older->take($entry, $arrivals, $now) : $this->intake->take($record, $entry, $arrivals, $taken);
             }

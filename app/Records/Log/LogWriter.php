@@ -12,6 +12,7 @@ use App\Declared\LogSchema;
 use App\Declared\Part;
 use App\Declared\Record;
 use App\Declared\Records;
+use DateTimeImmutable;
 use Generator;
 use Illuminate\Support\Facades\DB;
 
@@ -25,10 +26,10 @@ final readonly class LogWriter
 {
     private const AT_A_TIME = 50;
 
-    public function __construct(private Records $records) {}
+    public function __construct(private Records $records, private ToTakeAlong $ahead) {}
 
     /** @return Generator<int, string> */
-    public function pieces(): Generator
+    public function pieces(DateTimeImmutable $now): Generator
     {
         $identities = new Identities();
         yield '{"format":"' . LogSchema::FORMAT . '","version":' . LogSchema::VERSION;
@@ -43,7 +44,7 @@ final readonly class LogWriter
             }
             yield "\n]";
         }
-        yield "}\n";
+        yield ",\n\"" . ToTakeAlong::LIST . "\":[\n" . implode(",\n", $this->ahead->entries($now)) . "\n]}\n";
     }
 
     /** @return Generator<int, list<Row>> by the identity of the records, so many at a time */

@@ -10,14 +10,13 @@ use IdleMixer\Core\Choice\Chooser;
 use IdleMixer\Core\Choice\Option;
 use IdleMixer\Core\Choice\Situation;
 use IdleMixer\Core\Cupboard\AsStocked;
-use IdleMixer\Core\Cupboard\Cupboard;
+use IdleMixer\Core\Cupboard\Cost;
 use IdleMixer\Core\Cupboard\FromCupboard;
 use IdleMixer\Core\Data\ChoiceLines;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Emulsion\Agitation;
 use IdleMixer\Core\Method\Pressure;
 use IdleMixer\Core\Mix\Formulator;
-use IdleMixer\Core\Mix\Mixture;
 use IdleMixer\Core\Plan\CupboardReach;
 use IdleMixer\Core\Plan\Planner;
 use IdleMixer\Core\Quantity\AmountReader;
@@ -125,25 +124,13 @@ final readonly class CanMake
             }
             $plan = $this->planner->plan($bench->with(make: Volume::ofMillilitres($makes)));
             if ($option !== null || $plan->gate->level() !== Level::Stop) {
-                return new Making($stocked, $plan, $makes < $bench->make->millilitres() ? $reach->limiting : null, self::cost($plan->whole, $ask->cupboard), $option);
+                $cost = Cost::of([$plan->whole], $ask->cupboard);
+
+                return new Making($stocked, $plan, $makes < $bench->make->millilitres() ? $reach->limiting : null, $cost->isWhole() ? $cost->money : null, $option);
             }
         }
 
         return null;
-    }
-
-    private static function cost(Mixture $whole, Cupboard $cupboard): ?float
-    {
-        $sum = 0.0;
-        foreach ($whole->parts as $part) {
-            $each = $cupboard->each($part->ingredient->slug);
-            if ($each === null) {
-                return null;
-            }
-            $sum += $each * $part->millilitres;
-        }
-
-        return $sum;
     }
 
     private static function bench(ShelfAsk $ask, Recipe $recipe, Practice $practice, float $factor, bool $highEnd): Bench

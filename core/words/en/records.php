@@ -32,6 +32,7 @@ return [
     'weather-reports.source-of-weather' => 'source of weather',
     'link.neither-in-this-notebook-nor' => 'The {what} {found} is neither in this notebook nor earlier in this document.',
     'log-schema.what-notebook-holds-list-by' => 'What a notebook holds, list by list. Every record keeps its identity in every notebook. Written by `php artisan mixer:describe`.',
+    'log-schema.to-take-along' => 'What the rounds of the next four weeks take more of than is on the shelf: mL, of a powder in the spoon, what is wanting of it (null where nobody said how much is there), and the day from which. Told on the way out; reckoned anew by whoever takes the log in.',
     'log-schema.what-was-before-each-change' => 'What it was before each change, earliest first.',
     'move-about.kind-of-task' => 'kind of task',
     'move-about.what-this-task-about-neither' => 'What this task is about is neither in this notebook nor earlier in this document.',

@@ -7,6 +7,7 @@
     import Waiting from '../../parts/Waiting.svelte';
     import AddBottle from './AddBottle.svelte';
     import BottleRow from './BottleRow.svelte';
+    import Costs from './Costs.svelte';
     import Made from './Made.svelte';
     import ToBuy from './ToBuy.svelte';
 
@@ -69,6 +70,7 @@
                     >{/if}
                 <Made {made} {caseId} />
                 <ToBuy />
+                <Costs />
             </div>
         </div>
     {/snippet}
