@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Declared;
 
-use App\Records\Log\ToTakeAlong;
 use IdleMixer\Core\Words\Say;
 
 /** The schema of the log, as it follows from how the records are declared. */
@@ -32,7 +31,7 @@ final readonly class LogSchema
             'type' => 'object',
             'additionalProperties' => false,
             'required' => ['format', 'version'],
-            'properties' => ['format' => ['const' => self::FORMAT], 'version' => ['const' => self::VERSION], ...$lists, ToTakeAlong::LIST => ToTakeAlong::schema()],
+            'properties' => ['format' => ['const' => self::FORMAT], 'version' => ['const' => self::VERSION], ...$lists, ToBuySchema::LIST => ToBuySchema::schema()],
             '$defs' => ['lights' => ['type' => 'object', 'additionalProperties' => false, 'required' => ['on', 'off'], 'properties' => ['on' => ['type' => 'string'], 'off' => ['type' => 'string']]]],
         ];
     }

@@ -24,9 +24,11 @@ use IdleMixer\Core\Document\Node;
 use IdleMixer\Core\Method\Pressure;
 use IdleMixer\Core\Plant\PlantNow;
 use IdleMixer\Core\Plant\Site;
+use IdleMixer\Core\Plant\Stage;
 use IdleMixer\Core\Plant\ToleranceCatalogue;
 use IdleMixer\Core\Recipe\Recipe;
 use IdleMixer\Core\Schedule\BestHours;
+use IdleMixer\Core\Schedule\PlantCalendar;
 use IdleMixer\Core\Schedule\Task;
 use IdleMixer\Core\Schedule\TaskKind;
 use IdleMixer\Core\Trouble\TroubleCatalogue;
@@ -98,7 +100,7 @@ final readonly class CoursesAhead
         $on = array_values($course->cases->filter(static fn(PestCase $case): bool => $case->closed_at === null)->all());
         $trouble = $course->pest === '' ? null : $this->troubles->trouble($course->pest);
         $plant = ($on[0] ?? null)?->plant;
-        $is = $plant === null ? new PlantNow() : new PlantNow($this->classes->get($plant->tolerance), site: $plant->indoors ? Site::Indoors : Site::Outdoors);
+        $is = $plant === null ? new PlantNow() : new PlantNow($this->classes->get($plant->tolerance), site: $plant->indoors ? Site::Indoors : Site::Outdoors, dryRoot: array_filter($on, static fn(PestCase $case): bool => ! PlantCalendar::isDry($case->plant->dry_on, $now)) === []);
         $methods = array_map(fn(Recipe $recipe): CourseMethod => $this->methods->of($recipe, $trouble, null, $is), $this->recipes($course));
         if ($plant === null || $methods === []) {
             return null;
@@ -116,6 +118,7 @@ final readonly class CoursesAhead
             $today,
             $celsius,
             $course->every_days,
+            bloomUntil: self::bloomUntil($on, $days, $now),
             record: $record,
             hours: $windows,
             toldUntil: $end,
@@ -123,6 +126,26 @@ final readonly class CoursesAhead
         ));
 
         return new LaidCourse("course-{$course->id}", count($on) === 1 ? Say::it('records/courses-ahead.one', ['name' => $course->name]) : Say::it('records/courses-ahead.many', ['name' => $course->name, 'plants' => count($on)]), $plan, $days, array_values(array_map(static fn(Recorded $one): int => $one->day, array_filter($record, static fn(Recorded $one): bool => $one->kind === RecordKind::Round))), $celsius, $today);
+    }
+
+    /**
+     * The last day of bloom where all of them are in flower: who is not is sprayed, and the others are left out of the walk.
+     *
+     * @param list<PestCase> $on
+     */
+    private static function bloomUntil(array $on, PlaceDays $days, DateTimeImmutable $now): ?int
+    {
+        $until = null;
+        foreach ($on as $case) {
+            $plant = $case->plant;
+            $bloom = PlantCalendar::bloom($plant->stage === null ? null : Stage::tryFrom($plant->stage), $plant->stage_on, [$plant->bloom_from, $plant->bloom_until], $now);
+            if ($bloom === null || ($bloom[0] !== null && $bloom[0]->format('Y-m-d') > $now->format('Y-m-d'))) {
+                return null;
+            }
+            $until = min($until ?? \PHP_INT_MAX, $days->ofDate($bloom[1]));
+        }
+
+        return $until;
     }
 
     /** @return array{list<array{int, Window}>|null, int|null} */

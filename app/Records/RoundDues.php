@@ -11,12 +11,18 @@ use App\Models\PestCase;
 use App\Models\Round;
 use DateTimeImmutable;
 use IdleMixer\Core\Course\CourseMethods;
+use IdleMixer\Core\Course\HoldsOff;
 use IdleMixer\Core\Course\LeafPace;
 use IdleMixer\Core\Data\GateLines;
 use IdleMixer\Core\Data\ScheduleLines;
+use IdleMixer\Core\Method\Onto;
 use IdleMixer\Core\Mix\Mixture;
+use IdleMixer\Core\Plant\Site;
+use IdleMixer\Core\Plant\Stage;
+use IdleMixer\Core\Recipe\RecipeCatalogue;
 use IdleMixer\Core\Schedule\CleanLooks;
 use IdleMixer\Core\Schedule\FairLook;
+use IdleMixer\Core\Schedule\PlantCalendar;
 use IdleMixer\Core\Schedule\RoundDue;
 use IdleMixer\Core\Schedule\RoundFacts;
 use IdleMixer\Core\Schedule\RoundMoves;
@@ -53,6 +59,9 @@ final class RoundDues
         private readonly FairLook $fairLook,
         private readonly ChosenSprays $sprays,
         private readonly TurnDays $turns,
+        private readonly NextSprays $next,
+        private readonly RecipeShelf $shelf,
+        private readonly RecipeCatalogue $shipped,
         ClockInterface $clock,
     ) {
         $this->now = $clock->now();
@@ -82,7 +91,7 @@ final class RoundDues
         $batch = $last === null ? null : Batch::query()->with('recipeVersion.recipe')->find($last->batch_id);
         $mixed = $place === null ? null : $this->mixed($case);
         $facts = $last === null || $batch === null
-            ? new RoundFacts(null, $planned, null, 0, $testUntil, ...[...$this->hours->of($case->plant, $mixed), $this->rests[$case->plant_id] ?? null])
+            ? new RoundFacts(null, $planned, null, 0, $testUntil, ...[...$this->hours->of($case->plant, $mixed), $this->rests[$case->plant_id] ?? null], ...$this->keepsOff($case))
             : $this->since($case, $last, $batch, $mixed, $testUntil, $place);
 
         return RoundMoves::of($planned, $facts, $this->now);
@@ -128,7 +137,40 @@ final class RoundDues
             $testUntil,
             // Until something else is mixed it goes by what was sprayed last.
             ...[...$this->hours->of($case->plant, $mixed ?? $spray), $this->rests[$case->plant_id] ?? null, $this->turns->after($case, $last), $this->slowed($case, $last)],
+            ...$this->keepsOff($case),
         );
+    }
+
+    /**
+     * What keeps the spray that comes next off the plant: open flowers, thirst.
+     *
+     * @return array{blooms?: array{DateTimeImmutable|null, DateTimeImmutable}|null, dryUntil?: DateTimeImmutable|null} none where nothing does, or nobody knows what comes next
+     */
+    private function keepsOff(PestCase $case): array
+    {
+        $plant = $case->plant;
+        $blooms = PlantCalendar::bloom($plant->stage === null ? null : Stage::tryFrom($plant->stage), $plant->stage_on, [$plant->bloom_from, $plant->bloom_until], $this->now);
+        $dryUntil = PlantCalendar::dryUntil($plant->dry_on, $this->now);
+        // What is sprayed next takes long to say, and matters only here.
+        $surface = $blooms === null && $dryUntil === null ? null : $this->surface($case);
+
+        return $surface === null ? [] : [
+            'blooms' => HoldsOff::bloom($plant->indoors ? Site::Indoors : Site::Outdoors, $surface) ? $blooms : null,
+            'dryUntil' => HoldsOff::thirst($surface) ? $dryUntil : null,
+        ];
+    }
+
+    /** Where what comes next lands: what is mixed for it, else what the bench opens on. */
+    private function surface(PestCase $case): ?Onto
+    {
+        $ready = $this->mixed[$case->id] ?? null;
+        if ($ready !== null) {
+            return $this->rhythms->method(Batch::query()->with('recipeVersion.recipe')->findOrFail($ready))->surface;
+        }
+        $slug = $case->rounds->isEmpty() ? null : $this->next->of(PestCase::query()->findOrFail($case->id), $this->now)->slug;
+        $recipe = $slug === null ? null : $this->shelf->named([$slug])[0] ?? null;
+
+        return $recipe === null ? null : $this->shipped->methodOf($recipe)->surface;
     }
 
     /** When the next round comes where it is cool; null where nobody said where the garden lies, or it makes no difference. */

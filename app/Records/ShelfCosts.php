@@ -9,10 +9,10 @@ use App\Models\Course;
 use App\Models\PestCase;
 use DateTimeImmutable;
 use DateTimeZone;
-use IdleMixer\Core\Cupboard\Cost;
 use IdleMixer\Core\Cupboard\Cupboard;
 use IdleMixer\Core\Mix\Mixture;
 use IdleMixer\Core\Mix\Part;
+use IdleMixer\Core\Shelf\Cost;
 
 /** What was mixed cost, and what the rounds ahead will, by what the bottles of the shelf cost. */
 final readonly class ShelfCosts

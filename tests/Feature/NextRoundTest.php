@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use IdleMixer\Core\Recipe\RecipeCatalogue;
+use IdleMixer\Core\Schedule\Agenda;
 use Illuminate\Support\Facades\Date;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
@@ -80,7 +81,8 @@ it('names one next round at every door', function (int $seed): void {
     if ($random->getInt(0, 1) === 1) {
         Notebook::put('/api/garden', ['basedOn' => 0, 'place' => ['latitude' => 47.3, 'longitude' => 9.9, 'zone' => 'UTC'], 'roomCelsius' => 20, 'source' => 'station']);
     }
-    $plant = Notebook::plant('Rose', $pick('ordinary-leaf', 'tough-leaf'), 'Rose');
+    $leaf = $pick('ordinary-leaf', 'tough-leaf');
+    $plant = Notebook::plant('Rose', $leaf, 'Rose');
     [$pest, $sprays] = [['aphids', ['plain-soap', 'neem-leaf-quart', 'castile-and-kitchen-oil']], ['spider-mites', ['neem-leaf-quart', 'rosemary-mist', 'plain-soap']], ['powdery-mildew', ['soda-leaf-spray', 'soda-and-neem']], ['mealybugs', ['mild-alcohol', 'gentle-neem']]][$random->getInt(0, 3)];
     $case = Notebook::case($plant, $pest);
     for ($rounds = $random->getInt(1, 4); $rounds > 0; --$rounds) {
@@ -93,14 +95,30 @@ it('names one next round at every door', function (int $seed): void {
             Notebook::sent("/api/cases/{$case}/counts", ['value' => $random->getInt(0, 60)]);
         }
     }
+    // Leaves that burnt, flowers, thirst: now and then.
+    if ($random->getInt(0, 4) === 0) {
+        Notebook::sent('/api/rounds/' . Notebook::get("/api/cases/{$case}")->id('rounds.0.id') . '/burns', ['share' => $random->getInt(1, 30), 'kinds' => ['edge-burn'], 'special' => [], 'notes' => '']);
+    }
+    $day = static fn(int $days): string => Date::now()->addDays($days)->format('Y-m-d');
+    $begins = $random->getInt(-10, 10);
+    $bloom = $random->getInt(0, 2) === 0 ? [$day($begins), $day($begins + $random->getInt(0, 14))] : null;
+    $dry = $random->getInt(0, 3) === 0;
+    if ($bloom !== null || $dry) {
+        Notebook::change("/api/plants/{$plant}", ['name' => 'Rose', 'tolerance' => $leaf, 'kind' => 'Rose', ...$bloom === null ? [] : ['bloomFrom' => $bloom[0], 'bloomUntil' => $bloom[1]], ...$dry ? ['dryOn' => $day(0)] : []]);
+    }
     $told = [roundDue($case, Notebook::get("/api/cases/{$case}"), 'next'), roundDue($case, Notebook::get("/api/plants/{$plant}"), 'next')];
     $today = roundDue($case, Notebook::get('/api/today'), 'tasks');
     [$on, $spray] = plannedNext($case);
     $seen = "seed {$seed}: " . json_encode([$today, $told, $on, $spray], \JSON_THROW_ON_ERROR);
     // What is further off than Today looks ahead is told by the case alone.
-    expect($told[0])->toBe($told[1], $seen)->and($today ?? $told[0])->toBe($told[0], $seen)->and($told[0] === null)->toBe($on === '', $seen);
+    expect($told[0])->toBe($told[1], $seen)->and($today ?? $told[0])->toBe($told[0], $seen)->and($told[0] === null)->toBe($on === '' || $on > Date::now()->addDays(Agenda::HORIZON_DAYS)->format('Y-m-d'), $seen);
     inItsHours($plant, Notebook::get("/api/cases/{$case}")->list('next'), $seen);
     if ($told[0] !== null) {
+        // Nothing is proposed that the gate would stop on that day: what is overdue is today's.
+        $then = max(substr($told[0], 0, 10), $day(0));
+        // A swab wets neither flowers nor thirsty leaves.
+        $isSwab = $spray === 'Half-alcohol swab';
+        expect(! $isSwab && $bloom !== null && $bloom[0] <= $then && $then <= $bloom[1])->toBeFalse("{$seen}, in bloom " . implode(' to ', $bloom ?? []))->and(! $isSwab && $dry && $then === $day(0))->toBeFalse("{$seen}, dry");
         // What is overdue is today's.
         expect($on)->toBe(max(substr($told[0], 0, 10), Date::now()->format('Y-m-d')), $seen);
         expect(RecipeCatalogue::shipped()->get(Notebook::get("/api/opening?case={$case}")->text('recipe'))->name)->toBe($spray, $seen);

@@ -8,6 +8,7 @@ use App\Declared\Arrivals;
 use App\Declared\Identities;
 use App\Declared\LogSchema;
 use App\Declared\Records;
+use App\Declared\ToBuySchema;
 use App\Models\Stale;
 use DateTimeImmutable;
 use IdleMixer\Core\Document\InvalidDocument;
@@ -47,7 +48,7 @@ final readonly class LogReader
                 $announced[$entry->word([LogSchema::FORMAT], 'format')] = true;
             } elseif ($list === 'version') {
                 $announced[$entry->whole(1, LogSchema::VERSION)] = true;
-            } elseif ($list !== ToTakeAlong::LIST) {
+            } elseif ($list !== ToBuySchema::LIST) {
                 $record = $lists[$list] ?? throw InvalidDocument::because("/{$list}", Say::it('log/log-reader.nothing-known-of-in-log', ['lists' => implode(', ', array_keys($lists))]), $list);
                 $taken[$list] += $this->older->isOlder($record, $entry) ? $this->older->take($entry, $arrivals, $now) : $this->intake->take($record, $entry, $arrivals, $taken);
             }

@@ -12,6 +12,7 @@ use App\Declared\LogSchema;
 use App\Declared\Part;
 use App\Declared\Record;
 use App\Declared\Records;
+use App\Declared\ToBuySchema;
 use DateTimeImmutable;
 use Generator;
 use Illuminate\Support\Facades\DB;
@@ -44,7 +45,7 @@ final readonly class LogWriter
             }
             yield "\n]";
         }
-        yield ",\n\"" . ToTakeAlong::LIST . "\":[\n" . implode(",\n", $this->ahead->entries($now)) . "\n]}\n";
+        yield ",\n\"" . ToBuySchema::LIST . "\":[\n" . implode(",\n", $this->ahead->entries($now)) . "\n]}\n";
     }
 
     /** @return Generator<int, list<Row>> by the identity of the records, so many at a time */

@@ -7,7 +7,6 @@ namespace App\Records\Log;
 use App\Records\ShelfAhead;
 use DateTimeImmutable;
 use IdleMixer\Core\Cupboard\ToBuy;
-use IdleMixer\Core\Words\Say;
 
 /**
  * What the rounds ahead take more of than is there, as the log tells it: for other programs to read, and reckoned anew by whoever takes
@@ -15,8 +14,6 @@ use IdleMixer\Core\Words\Say;
  */
 final readonly class ToTakeAlong
 {
-    public const LIST = 'toBuy';
-
     public function __construct(private ShelfAhead $ahead) {}
 
     /** @return list<string> as JSON */
@@ -28,25 +25,5 @@ final readonly class ToTakeAlong
             'shortMl' => $one->short,
             'from' => $one->from?->format('Y-m-d'),
         ], \JSON_THROW_ON_ERROR | \JSON_PRESERVE_ZERO_FRACTION), $this->ahead->list($now));
-    }
-
-    /** @return array<string, mixed> JSON Schema (2020-12) */
-    public static function schema(): array
-    {
-        return [
-            'type' => 'array',
-            'description' => Say::it('records/log-schema.to-take-along'),
-            'items' => [
-                'type' => 'object',
-                'additionalProperties' => false,
-                'required' => ['ingredient', 'takesMl', 'shortMl', 'from'],
-                'properties' => [
-                    'ingredient' => ['type' => 'string'],
-                    'takesMl' => ['type' => 'number', 'minimum' => 0],
-                    'shortMl' => ['type' => ['number', 'null'], 'minimum' => 0],
-                    'from' => ['type' => ['string', 'null'], 'format' => 'date'],
-                ],
-            ],
-        ];
     }
 }

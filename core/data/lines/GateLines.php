@@ -67,8 +67,8 @@ final class GateLines
     /** Days for which a stage that was said holds. */
     public const STAGE_HOLDS = ['value' => ['bare' => 90, 'budding' => 21, 'in-leaf' => 180, 'in-bloom' => 14, 'seedling' => 42], 'unit' => 'd', 'source' => 'house'];
 
-    /** How long what was said of a plant holds: thirst, in days. */
-    public const THIRST_HOLDS = ['value' => 2, 'unit' => 'd', 'source' => 'house'];
+    /** How long what was said of a plant holds: thirst, in days. It is watered that day, and sprayed the day after. */
+    public const THIRST_HOLDS = ['value' => 1, 'unit' => 'd', 'source' => 'house'];
 
     /** A plant is freshly moved for so long. */
     public const MOVED_HOLDS = ['value' => 7, 'unit' => 'd', 'source' => 'practice'];

@@ -22,7 +22,13 @@ enum Stage: string
     /** Whether what was said on a day still holds on another: a season for a plant in leaf or bare, days for what passes. */
     public function holds(DateTimeImmutable $said, DateTimeImmutable $now): bool
     {
-        return $said >= $now->modify('-' . GateLines::STAGE_HOLDS['value'][$this->value] . ' days');
+        return $this->lasts($said) >= $now;
+    }
+
+    /** The last moment at which what was said still holds. */
+    public function lasts(DateTimeImmutable $said): DateTimeImmutable
+    {
+        return $said->modify('+' . GateLines::STAGE_HOLDS['value'][$this->value] . ' days');
     }
 
     public function hasGreen(): bool

@@ -29,6 +29,28 @@ final class PlantCalendar
         };
     }
 
+    /**
+     * The bloom that it is in, or that is to come: by its dates, else as long as what was said of it holds.
+     *
+     * @param array{?DateTimeImmutable, ?DateTimeImmutable} $bloom from and until
+     *
+     * @return array{DateTimeImmutable|null, DateTimeImmutable}|null first (null: it is open already) and last day; null where none is known to end
+     */
+    public static function bloom(?Stage $said, ?DateTimeImmutable $on, array $bloom, DateTimeImmutable $now): ?array
+    {
+        return match (true) {
+            $bloom[1] !== null && $now->format('Y-m-d') <= $bloom[1]->format('Y-m-d') => [$bloom[0], $bloom[1]],
+            $said === Stage::InBloom && $on !== null && $said->holds($on, $now) => [null, $said->lasts($on)->modify('-1 second')],
+            default => null,
+        };
+    }
+
+    /** From when on it may be taken to have been watered; null where it is not dry. */
+    public static function dryUntil(?DateTimeImmutable $on, DateTimeImmutable $now): ?DateTimeImmutable
+    {
+        return $on !== null && self::isDry($on, $now) ? $on->modify('+' . GateLines::THIRST_HOLDS['value'] . ' days') : null;
+    }
+
     /** Both ends belong to it; with one of them missing it is open on that side. */
     public static function isInBloom(?DateTimeImmutable $from, ?DateTimeImmutable $until, DateTimeImmutable $now): bool
     {

@@ -10,7 +10,10 @@ use IdleMixer\Core\Weather\Window;
 /** What is known that may move the next round. */
 final readonly class RoundFacts
 {
-    /** @param list<Window>|null $windows hours that are good or workable, earliest first; null where no weather is known */
+    /**
+     * @param list<Window>|null $windows hours that are good or workable, earliest first; null where no weather is known
+     * @param array{DateTimeImmutable|null, DateTimeImmutable}|null $blooms first (null: it does already) and last day of a bloom that keeps this spray off; null where none does
+     */
     public function __construct(
         /** When it was sprayed last; null before the first round. */
         public ?DateTimeImmutable $last,
@@ -31,5 +34,8 @@ final readonly class RoundFacts
         public ?DateTimeImmutable $inTurn = null,
         /** When it comes where it is cool and what is fought develops slowly; null where that makes no difference. */
         public ?DateTimeImmutable $slowed = null,
+        public ?array $blooms = null,
+        /** From when on it may be taken to have been watered; null where it is not dry at the root, or that does not keep this spray off. */
+        public ?DateTimeImmutable $dryUntil = null,
     ) {}
 }

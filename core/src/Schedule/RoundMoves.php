@@ -21,8 +21,8 @@ final class RoundMoves
         }
         $at = $planned;
         $moves = [];
-        foreach ([self::inTurn(...), self::slowed(...), self::washedOff(...), self::oneClean(...), self::tested(...), self::burnt(...)] as $rule) {
-            $moved = $rule($at, $facts);
+        foreach ([self::inTurn(...), self::slowed(...), self::washedOff(...), self::oneClean(...), self::tested(...), self::burnt(...), self::dry(...), self::inBloom(...)] as $rule) {
+            $moved = $rule($at, $facts, $now);
             if ($moved !== null) {
                 $at = $moved->to ?? $at;
                 $moves[] = $moved;
@@ -74,6 +74,29 @@ final class RoundMoves
     private static function burnt(DateTimeImmutable $at, RoundFacts $facts): ?MovedDate
     {
         return $facts->restsUntil !== null && $facts->restsUntil > $at ? new MovedDate(MovedDate::BURNT, $facts->restsUntil) : null;
+    }
+
+    /** Open flowers keep it off until the last of them is over: the day after, at the hour it has. */
+    private static function inBloom(DateTimeImmutable $at, RoundFacts $facts, DateTimeImmutable $now): ?MovedDate
+    {
+        if ($facts->blooms === null) {
+            return null;
+        }
+        [$from, $until] = $facts->blooms;
+        $day = max($at, $now->setTimezone($at->getTimezone()))->format('Y-m-d');
+
+        return ($from === null || $from->format('Y-m-d') <= $day) && $day <= $until->format('Y-m-d') ? new MovedDate('in-bloom', self::onDay($at, $until->modify('+1 day'))) : null;
+    }
+
+    /** Watered first, sprayed the day after. */
+    private static function dry(DateTimeImmutable $at, RoundFacts $facts): ?MovedDate
+    {
+        return $facts->dryUntil !== null && $facts->dryUntil > $at ? new MovedDate('dry-root', self::onDay($at, $facts->dryUntil)) : null;
+    }
+
+    private static function onDay(DateTimeImmutable $at, DateTimeImmutable $day): DateTimeImmutable
+    {
+        return $at->setDate((int) $day->format('Y'), (int) $day->format('n'), (int) $day->format('j'));
     }
 
     /**

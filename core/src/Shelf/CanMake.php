@@ -10,7 +10,6 @@ use IdleMixer\Core\Choice\Chooser;
 use IdleMixer\Core\Choice\Option;
 use IdleMixer\Core\Choice\Situation;
 use IdleMixer\Core\Cupboard\AsStocked;
-use IdleMixer\Core\Cupboard\Cost;
 use IdleMixer\Core\Cupboard\FromCupboard;
 use IdleMixer\Core\Data\ChoiceLines;
 use IdleMixer\Core\Document\InvalidDocument;

@@ -35,6 +35,7 @@ it('moves the next round, and says why', function (array $facts, string $now, ?s
             $windows[] = windowOf($one[0], $one[1]);
         }
     }
+    $bloom = is_array($facts['bloom'] ?? null) && is_string($facts['bloom'][1]) ? [is_string($facts['bloom'][0]) ? utc($facts['bloom'][0]) : null, utc($facts['bloom'][1])] : null;
     $due = RoundMoves::of($time('planned') ?? utc('2026-06-08T20:00'), new RoundFacts(
         utc('2026-06-01T20:00'),
         $time('earliest') ?? utc('2026-06-02T20:00'),
@@ -43,6 +44,9 @@ it('moves the next round, and says why', function (array $facts, string $now, ?s
         $time('test'),
         $windows,
         utc('2026-06-14T00:00'),
+        $time('rests'),
+        blooms: $bloom,
+        dryUntil: $time('dry'),
     ), utc($now));
     expect([$due->at?->format('Y-m-d H:i'), array_map(static fn(MovedDate $one): string => $one->code, $due->moves)])->toBe([$at, $codes]);
     foreach ($due->moves as $move) {
@@ -57,6 +61,16 @@ it('moves the next round, and says why', function (array $facts, string $now, ?s
     'two clean looks end it' => [['clean' => 2], '2026-06-07T08:00', null, ['two-clean-looks']],
     'a leaf test runs until the 10th' => [['test' => '2026-06-10T09:00'], '2026-06-07T08:00', '2026-06-10 09:00', ['leaf-test']],
     'a leaf test that is over before' => [['test' => '2026-06-05T09:00'], '2026-06-07T08:00', '2026-06-08 20:00', []],
+    'in bloom until the 10th: the day after, at its hour' => [['bloom' => ['2026-06-05', '2026-06-10']], '2026-06-07T08:00', '2026-06-11 20:00', ['in-bloom']],
+    'in bloom up to that very day' => [['bloom' => [null, '2026-06-08']], '2026-06-07T08:00', '2026-06-09 20:00', ['in-bloom']],
+    'it blooms from the day after' => [['bloom' => ['2026-06-09', '2026-06-20']], '2026-06-07T08:00', '2026-06-08 20:00', []],
+    'it bloomed until the day before' => [['bloom' => ['2026-06-01', '2026-06-07']], '2026-06-07T08:00', '2026-06-08 20:00', []],
+    'overdue, and in bloom since' => [['bloom' => ['2026-06-09', '2026-06-15']], '2026-06-10T10:00', '2026-06-16 20:00', ['in-bloom']],
+    'burnt, and in bloom once it has rested' => [['rests' => '2026-06-12T20:00', 'bloom' => ['2026-06-10', '2026-06-20']], '2026-06-07T08:00', '2026-06-21 20:00', ['burnt', 'in-bloom']],
+    'after the flowers no hour this week' => [['bloom' => ['2026-06-05', '2026-06-10'], 'windows' => [['2026-06-08T18:00', '2026-06-08T22:00']]], '2026-06-07T08:00', '2026-06-14 00:00', ['in-bloom', 'no-hour-this-week']],
+    'dry at the root on its day' => [['dry' => '2026-06-09T00:00'], '2026-06-08T08:00', '2026-06-09 20:00', ['dry-root']],
+    'dry at the root three days before' => [['dry' => '2026-06-06T00:00'], '2026-06-05T08:00', '2026-06-08 20:00', []],
+    'overdue, and dry at the root' => [['dry' => '2026-06-11T00:00'], '2026-06-10T10:00', '2026-06-11 20:00', ['dry-root']],
     'a good hour that evening' => [['windows' => [['2026-06-08T18:00', '2026-06-08T22:00']]], '2026-06-07T08:00', '2026-06-08 20:00', []],
     'a good hour later that evening' => [['windows' => [['2026-06-08T21:00', '2026-06-08T23:00']]], '2026-06-07T08:00', '2026-06-08 21:00', []],
     'good hours that afternoon, and dark by 20:00' => [['windows' => [['2026-06-08T16:00', '2026-06-08T19:00']]], '2026-06-07T08:00', '2026-06-08 18:00', []],

@@ -3,11 +3,11 @@
 declare(strict_types=1);
 
 use IdleMixer\Core\Cupboard\Bottle;
-use IdleMixer\Core\Cupboard\Cost;
 use IdleMixer\Core\Cupboard\Cupboard;
 use IdleMixer\Core\Ingredient\IngredientCatalogue;
 use IdleMixer\Core\Mix\Mixture;
 use IdleMixer\Core\Mix\Part;
+use IdleMixer\Core\Shelf\Cost;
 
 /**
  * @param array<string, float> $mls of each ingredient

@@ -2,8 +2,9 @@
 
 declare(strict_types=1);
 
-namespace IdleMixer\Core\Cupboard;
+namespace IdleMixer\Core\Shelf;
 
+use IdleMixer\Core\Cupboard\Cupboard;
 use IdleMixer\Core\Mix\Mixture;
 
 /** What mixtures cost by what the bottles on the shelf cost; water costs nothing. */
