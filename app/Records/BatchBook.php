@@ -13,6 +13,7 @@ use IdleMixer\Core\Batch\BatchReader;
 use IdleMixer\Core\Batch\BatchRecord;
 use IdleMixer\Core\Batch\BottleLine;
 use IdleMixer\Core\Batch\Finish;
+use IdleMixer\Core\Batch\FromBottles;
 use IdleMixer\Core\Batch\Glass;
 use IdleMixer\Core\Batch\History;
 use IdleMixer\Core\Batch\HistoryReader;
@@ -30,6 +31,7 @@ use IdleMixer\Core\Document\Node;
 use IdleMixer\Core\Gate\AsMeasured;
 use IdleMixer\Core\Mix\Composition;
 use IdleMixer\Core\Mix\Mixture;
+use IdleMixer\Core\Mix\Part;
 use IdleMixer\Core\Recipe\RecipeUse;
 use IdleMixer\Core\Words\Say;
 use IdleMixer\Core\Work\AsMade;
@@ -67,6 +69,14 @@ final class BatchBook
     public function planned(BatchRecord $record): Mixture
     {
         return AsMade::together(array_map(static fn(Load $load): Mixture => $load->mixture, $record->loads));
+    }
+
+    /** @return list<array{Part, DateTimeImmutable|null}> what went into it from the bottles of the shelf, and when, where that was not when it was mixed */
+    public function fromBottles(Batch $batch): array
+    {
+        $record = $this->record($batch);
+
+        return FromBottles::of($record, self::lines($batch, $record), $batch->stock_batch_id !== null);
     }
 
     public function history(Batch $batch, BatchRecord $record): History

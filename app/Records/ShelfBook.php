@@ -81,10 +81,10 @@ final class ShelfBook
     {
         $said = array_map(static fn(ShelfBottle $row) => $row->said_at, array_filter($rows, static fn(ShelfBottle $row): bool => $row->tenths !== null));
         $poured = [];
-        foreach ($said === [] ? [] : Batch::query()->whereNotNull('made_at')->where('made_at', '>=', min($said))->get() as $batch) {
-            foreach ($this->batches->planned($this->batches->record($batch))->parts as $part) {
-                if ($batch->made_at !== null && ($part->pour === null || $batch->stock_batch_id === null)) {
-                    $poured[] = new Poured($part->ingredient->slug, $part->millilitres, $part->ingredient->substance->hasStrength() ? $part->stated() : null, $batch->made_at);
+        foreach ($said === [] ? [] : Batch::query()->whereNotNull('made_at')->where(static fn(Builder $which) => $which->where('made_at', '>=', min($said))->orWhere('lines', '!=', '[]'))->get() as $batch) {
+            foreach ($this->batches->fromBottles($batch) as [$part, $at]) {
+                if ($batch->made_at !== null) {
+                    $poured[] = new Poured($part->ingredient->slug, $part->millilitres, $part->ingredient->substance->hasStrength() ? $part->stated() : null, $at ?? $batch->made_at);
                 }
             }
         }

@@ -11,7 +11,6 @@ use DateTimeImmutable;
 use DateTimeZone;
 use IdleMixer\Core\Cupboard\Cupboard;
 use IdleMixer\Core\Mix\Mixture;
-use IdleMixer\Core\Mix\Part;
 use IdleMixer\Core\Shelf\Cost;
 
 /** What was mixed cost, and what the rounds ahead will, by what the bottles of the shelf cost. */
@@ -67,17 +66,13 @@ final readonly class ShelfCosts
         return Cost::of(array_map($this->poured(...), $batches), $this->cupboard());
     }
 
-    /** What a jar of stock holds was paid when the jar was mixed. */
+    /** So much of finished spray as was planned, of what came from bottles: a jar of stock was paid when it was mixed. */
     private function poured(Batch $batch): Mixture
     {
-        $mixture = $this->batches->planned($this->batches->record($batch));
+        $parts = array_column($this->batches->fromBottles($batch), 0);
+        $litres = $this->batches->planned($this->batches->record($batch))->finished();
 
-        if ($batch->stock_batch_id === null) {
-            return $mixture;
-        }
-        $rest = new Mixture(0.0, array_values(array_filter($mixture->parts, static fn(Part $part): bool => $part->pour === null)), []);
-
-        return new Mixture($mixture->finished() - $rest->room(), $rest->parts, []);
+        return new Mixture(max(0.0, $litres - (new Mixture(0.0, $parts, []))->room()), $parts, []);
     }
 
     private function cupboard(): Cupboard

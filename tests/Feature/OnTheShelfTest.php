@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 use App\Models\ShelfBottle;
 use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\DB;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
 use Tests\Feature\Answer;
 use Tests\Feature\Intake;
 use Tests\Feature\Notebook;
@@ -108,6 +111,72 @@ it('makes bottles of a cupboard that was ticked before there was a shelf', funct
     Artisan::call('migrate', ['--force' => true]);
     expect(array_column(Notebook::get('/api/shelf')->list('bottles'), 'ingredient'))->toBe(['castile-soap', 'neem-oil']);
 });
+
+// A litre of gentle neem spray takes 5 mL of neem and 10 mL of soap, reckoned as above; what is added is poured, what is spilled was, and by the same spoons it is 10 mL of the other.
+it('takes what was added and what was taken instead, and nothing for what was spilled or thinned', function (array $lines, float $neem, float $castile, float $dish): void {
+    foreach (['neem-oil', 'castile-soap', 'dish-detergent'] as $slug) {
+        putOnShelf($slug, ['amount' => 500, 'unit' => 'mL', 'tenths' => 10]);
+    }
+    $batch = Notebook::mixed(null, ['recipe' => 'gentle-neem', 'make' => ['amount' => 1015, 'unit' => 'mL']]);
+    $of = static fn(): array => array_column(Notebook::get('/api/shelf')->list('bottles'), 'leftMl', 'ingredient');
+    /** @var list<array<string, mixed>> $lines */
+    foreach ($lines as $line) {
+        $answer = Notebook::post("/api/batches/{$batch}/lines", ['submission' => Notebook::submission(), ...$line]);
+        expect($answer->status)->toBe(201, $answer->text);
+    }
+    expect($of()['neem-oil'])->toEqualWithDelta(500.0 - $neem, 1e-6)->and($of()['castile-soap'])->toEqualWithDelta(500.0 - $castile, 1e-6)->and($of()['dish-detergent'])->toEqualWithDelta(500.0 - $dish, 1e-6);
+})->with([
+    'as planned' => [[], 5.0, 10.0, 0.0],
+    'two mL of soap more' => [[['kind' => 'added', 'ingredient' => 'castile-soap', 'amount' => ['amount' => 2, 'unit' => 'mL']]], 5.0, 12.0, 0.0],
+    'half of it spilled' => [[['kind' => 'spilled', 'share' => 0.5]], 5.0, 10.0, 0.0],
+    'more water' => [[['kind' => 'thinned', 'amount' => ['amount' => 100, 'unit' => 'mL']]], 5.0, 10.0, 0.0],
+    'dish soap by the same spoons' => [[['kind' => 'swapped', 'item' => 'castile-soap', 'ingredient' => 'dish-detergent']], 5.0, 0.0, 10.0],
+    'spilled, then three mL of neem more' => [[['kind' => 'spilled', 'share' => 0.25], ['kind' => 'added', 'ingredient' => 'neem-oil', 'amount' => ['amount' => 3, 'unit' => 'mL']]], 8.0, 10.0, 0.0],
+]);
+
+it('leaves what was said less what was poured, over batches, additions, corrections, take-backs and a log that is taken in again', function (int $seed): void {
+    $random = new Randomizer(new Mt19937($seed));
+    Date::setTestNow('2026-03-01T08:00:00Z');
+    $ids = ['neem-oil' => putOnShelf('neem-oil', ['amount' => 10, 'unit' => 'L', 'tenths' => 10]), 'castile-soap' => putOnShelf('castile-soap', ['amount' => 20, 'unit' => 'L', 'tenths' => 10])];
+    $whole = ['neem-oil' => 10_000.0, 'castile-soap' => 20_000.0];
+    $left = $whole;
+    /** @var array<int, array<string, float>> $poured by batch, what is still taken from what was said last */
+    $poured = [];
+    $told = static fn(): array => array_column(Notebook::get('/api/shelf')->list('bottles'), 'leftMl', 'ingredient');
+    for ($acts = getenv('MIXER_LONG') === '1' ? 1_000 : 40; $acts > 0; --$acts) {
+        Date::setTestNow(Date::now()->addMinutes(7));
+        $act = $random->getInt(0, 9);
+        if ($act < 6 || $poured === []) {
+            // 5 mL of neem and 10 mL of soap in 1,015 mL.
+            $make = $random->getInt(200, 5_000);
+            $batch = Notebook::mixed(null, ['recipe' => 'gentle-neem', 'make' => ['amount' => $make, 'unit' => 'mL']]);
+            $poured[$batch] = ['neem-oil' => 5.0 * $make / 1015.0, 'castile-soap' => 10.0 * $make / 1015.0];
+        } elseif ($act === 6) {
+            $batch = array_keys($poured)[$random->getInt(0, count($poured) - 1)];
+            $more = $random->getInt(1, 20);
+            $sent = Notebook::post("/api/batches/{$batch}/lines", ['submission' => Notebook::submission(), 'kind' => 'added', 'ingredient' => 'castile-soap', 'amount' => ['amount' => $more, 'unit' => 'mL']]);
+            // What was mixed before the bottle was said anew is over; what is added to it now is poured now.
+            $poured[$batch]['castile-soap'] += $sent->status === 201 ? (float) $more : 0.0;
+        } elseif ($act === 7) {
+            $batch = array_keys($poured)[$random->getInt(0, count($poured) - 1)];
+            Notebook::change("/api/batches/{$batch}/taken-back", ['takenBack' => true]);
+            unset($poured[$batch]);
+        } elseif ($act === 8) {
+            $slug = $random->getInt(0, 1) === 0 ? 'neem-oil' : 'castile-soap';
+            $tenths = $random->getInt(6, 10);
+            Notebook::change("/api/shelf/{$ids[$slug]}", ['words' => $slug, 'ingredient' => $slug, 'amount' => $whole[$slug] / 1000.0, 'unit' => 'L', 'tenths' => $tenths]);
+            $left[$slug] = $whole[$slug] * $tenths / 10.0;
+            $poured = array_map(static fn(array $one): array => array_diff_key($one, [$slug => 0.0]) + [$slug => 0.0], $poured);
+            Date::setTestNow(Date::now()->addMinutes(1));
+        } else {
+            expect(array_sum((array) (Intake::told(Intake::of('/api/log.json', Intake::given('/api/log.json')))['taken'] ?? [1])))->toBe(0);
+        }
+        $is = $told();
+        foreach ($left as $slug => $said) {
+            expect($is[$slug])->toEqualWithDelta($said - array_sum(array_column($poured, $slug)), 1e-6, "seed {$seed}, act {$act}, {$slug}");
+        }
+    }
+})->with([[1], [2]]);
 
 // 5 mL of neem at 10.00 for 100 mL and 10 mL of soap at 5.00 for half a litre, in 1,015 mL: 0.50 and 0.10; a fill is a US quart of 946 mL.
 it('says what a spray costs by what its bottles cost, and nothing where nobody said', function (): void {
