@@ -30,11 +30,16 @@ final readonly class NextSprays
         $situation = $this->situations->of($case, $this->situations->known($case, $latest, $now), $now);
         $trials = $this->trials->of($case);
 
-        return NextMethod::of($this->chooser->choose($situation), array_values($case->rounds->map(static function (Round $round) use ($trials): HadMethod {
+        $had = array_values($case->rounds->map(static function (Round $round) use ($trials): HadMethod {
             $trial = $trials[$round->id] ?? null;
 
             return new HadMethod($round->batch->recipeVersion->recipe->slug, $trial?->outcome()->isJudged() === true ? $trial->reduction() : null);
-        })->all()), $this->stopped($case, $now));
+        })->all());
+        $stopped = $this->stopped($case, $now);
+        $slugs = array_map(static fn(HadMethod $one): string => $one->slug, $had);
+
+        // Most cases go on as they were begun: that is told without a look at every spray there is.
+        return NextMethod::goingOn($this->chooser->of($slugs, $situation), $had, $stopped) ?? NextMethod::of($this->chooser->choose($situation), $had, $stopped);
     }
 
     /** @return list<string> slugs of what may not go on its plant once more as it was mixed last; what passes, as thirst or bloom, puts the round off */

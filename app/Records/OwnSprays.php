@@ -31,13 +31,22 @@ final readonly class OwnSprays
         $cases = PestCase::query()->whereNull('closed_at')->orderBy('id')->get();
         $ready = ReadyBatches::of(array_values($cases->map(static fn(PestCase $case): int => $case->id)->all()), $now);
         foreach ($cases as $case) {
-            $batch = $ready[$case->id] ?? null;
-            $spray = $this->chosen($batch, $batch === null ? $this->next->of($case, $now)->slug : null, $now);
+            $spray = $this->ofCase($case->id, $ready[$case->id] ?? null, $now);
             // Something that is there comes before what is feared.
             $all = $spray === null ? $all : [$case->plant_id => $spray] + $all;
         }
 
         return $all;
+    }
+
+    /**
+     * The same of one case that was sprayed before.
+     *
+     * @param int|null $ready what stands mixed for it
+     */
+    public function ofCase(int $case, ?int $ready, DateTimeImmutable $now): ?ChosenSpray
+    {
+        return $this->chosen($ready, $ready === null ? $this->next->of(PestCase::query()->findOrFail($case), $now)->slug : null, $now);
     }
 
     private function chosen(?int $batch, ?string $slug, DateTimeImmutable $now): ?ChosenSpray

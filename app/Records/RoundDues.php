@@ -31,6 +31,7 @@ use IdleMixer\Core\Weather\Place;
 use IdleMixer\Core\Weather\Spray;
 use IdleMixer\Core\Weather\SprayWants;
 use IdleMixer\Core\Weather\WashOff;
+use IdleMixer\Core\Weather\Window;
 use IdleMixer\Core\Work\AsMade;
 use IdleMixer\Core\Work\Load;
 use Psr\Clock\ClockInterface;
@@ -59,6 +60,7 @@ final class RoundDues
         private readonly FairLook $fairLook,
         private readonly ChosenSprays $sprays,
         private readonly TurnDays $turns,
+        private readonly OwnSprays $own,
         private readonly NextSprays $next,
         private readonly RecipeShelf $shelf,
         private readonly RecipeCatalogue $shipped,
@@ -89,10 +91,9 @@ final class RoundDues
         $planned = $place === null ? $planned : $planned->setTimezone($place->zone);
         // A list of tasks knows batches without what they were started from.
         $batch = $last === null ? null : Batch::query()->with('recipeVersion.recipe')->find($last->batch_id);
-        $mixed = $place === null ? null : $this->mixed($case);
         $facts = $last === null || $batch === null
-            ? new RoundFacts(null, $planned, null, 0, $testUntil, ...[...$this->hours->of($case->plant, $mixed), $this->rests[$case->plant_id] ?? null], ...$this->keepsOff($case))
-            : $this->since($case, $last, $batch, $mixed, $testUntil, $place);
+            ? new RoundFacts(null, $planned, null, 0, $testUntil, ...[...$this->hours->of($case->plant, $place === null ? null : $this->mixed($case)), $this->rests[$case->plant_id] ?? null], ...$this->keepsOff($case))
+            : $this->since($case, $last, $batch, $planned, $testUntil, $place);
 
         return RoundMoves::of($planned, $facts, $this->now);
     }
@@ -122,23 +123,46 @@ final class RoundDues
     }
 
     /** What is known since the last round. */
-    private function since(PestCase $case, Round $last, Batch $batch, ?Spray $mixed, ?DateTimeImmutable $testUntil, ?Place $place): RoundFacts
+    private function since(PestCase $case, Round $last, Batch $batch, DateTimeImmutable $planned, ?DateTimeImmutable $testUntil, ?Place $place): RoundFacts
     {
         $record = $this->book->record($batch);
         $mixture = AsMade::together(array_map(static fn(Load $load): Mixture => $load->mixture, $record->loads));
         $spray = $this->wants->of($mixture, $record->target->use);
         $turn = $this->methods->made($batch->recipeVersion->recipe->slug, $this->rhythms->method($batch), '', $mixture, $record->target, $this->troubles->trouble($case->pest)->kind, $case->round_days, $this->rhythms->pressure($case));
 
+        $washedOff = $place === null || $case->plant->indoors || $last->sprayed_at < $this->now->modify('-' . ScheduleLines::WASHED_LATELY['value'] . ' days') ? null : $this->washedOff($last, $spray, $place, $this->now);
+
+        $inTurn = $this->turns->after($case, $last);
+        // No rule but these makes it earlier than it is planned.
+        $earliest = min(array_filter([$planned, $inTurn, $washedOff]));
+
         return new RoundFacts(
             $last->sprayed_at,
             $last->sprayed_at->modify("+{$this->pace->days($turn)} days"),
-            $place === null || $case->plant->indoors || $last->sprayed_at < $this->now->modify('-' . ScheduleLines::WASHED_LATELY['value'] . ' days') ? null : $this->washedOff($last, $spray, $place, $this->now),
+            $washedOff,
             $this->cleanLooks($case, $last),
             $testUntil,
-            // Until something else is mixed it goes by what was sprayed last.
-            ...[...$this->hours->of($case->plant, $mixed ?? $spray), $this->rests[$case->plant_id] ?? null, $this->turns->after($case, $last), $this->slowed($case, $last)],
+            ...[...$this->hoursOf($case, $earliest, $spray), $this->rests[$case->plant_id] ?? null, $inTurn, $this->slowed($case, $last)],
             ...$this->keepsOff($case),
         );
+    }
+
+    /**
+     * The hours of what comes next, as spray day has it; of what was sprayed last where it is due after the weather that is told.
+     *
+     * @param DateTimeImmutable $earliest that it may be due
+     *
+     * @return array{list<Window>|null, DateTimeImmutable}
+     */
+    private function hoursOf(PestCase $case, DateTimeImmutable $earliest, Spray $last): array
+    {
+        $hours = $this->hours->of($case->plant, $last);
+        if ($hours[0] === null || $earliest >= $hours[1]) {
+            return $hours;
+        }
+        $next = $this->own->ofCase($case->id, $this->mixed[$case->id] ?? null, $this->now);
+
+        return $next === null ? $hours : $this->hours->of($case->plant, $next->wants);
     }
 
     /**

@@ -59,7 +59,23 @@ final readonly class Chooser
 
     public function choose(Situation $situation): Choice
     {
-        $options = array_map(fn(Recipe $recipe): Option => $this->option($recipe, $situation), [...$this->recipes, ...$situation->recipes]);
+        return $this->among([...$this->recipes, ...$situation->recipes], $situation);
+    }
+
+    /**
+     * The same of some recipes alone: what it says of each hangs on no other.
+     *
+     * @param list<string> $slugs
+     */
+    public function of(array $slugs, Situation $situation): Choice
+    {
+        return $this->among(array_values(array_filter([...$this->recipes, ...$situation->recipes], static fn(Recipe $recipe): bool => in_array($recipe->slug, $slugs, true))), $situation);
+    }
+
+    /** @param list<Recipe> $recipes */
+    private function among(array $recipes, Situation $situation): Choice
+    {
+        $options = array_map(fn(Recipe $recipe): Option => $this->option($recipe, $situation), $recipes);
         $proposed = array_values(array_filter($options, static fn(Option $option): bool => $option->isProposed()));
         usort($proposed, static fn(Option $a, Option $b): int => self::rank($b) <=> self::rank($a));
 

@@ -34,20 +34,53 @@ final readonly class NextMethod
         if ($had === []) {
             return self::chosen($choice, WhyNext::First, []);
         }
+        $going = self::goingOn($choice, $had, $stopped);
+        if ($going !== null) {
+            return $going;
+        }
         $slugs = array_map(static fn(HadMethod $one): string => $one->slug, $had);
         $poor = PoorRounds::of($had, $slugs[count($slugs) - 1]);
-        $turns = self::turns($slugs);
-        $left = array_values(array_filter($turns, static fn(string $slug): bool => ! in_array($slug, $stopped, true) && ! self::isBarred($choice, $slug)));
-        $other = match (true) {
-            $poor !== [] => self::chosen($choice, WhyNext::ChangesTack, $poor),
-            $left === [] => self::chosen($choice, WhyNext::Barred, []),
-            default => null,
-        };
+        $other = $poor === [] ? self::chosen($choice, WhyNext::Barred, []) : self::chosen($choice, WhyNext::ChangesTack, $poor);
+        $left = self::left($choice, $slugs, $stopped);
+
         // Where nothing else fits either, it is put off and not changed.
-        $left = $left === [] ? $turns : $left;
+        return $other->slug === null ? self::from($choice, $left === [] ? self::turns($slugs) : $left) : $other;
+    }
+
+    /**
+     * The same as long as nothing has to be changed, for which a choice among the sprays that take turns is enough.
+     *
+     * @param Choice          $choice  of these at least
+     * @param list<HadMethod> $had     earliest first
+     * @param list<string>    $stopped slugs of what may not go on any more as it was mixed
+     *
+     * @return self|null null where something else has to be chosen
+     */
+    public static function goingOn(Choice $choice, array $had, array $stopped = []): ?self
+    {
+        $slugs = array_map(static fn(HadMethod $one): string => $one->slug, $had);
+        $left = $slugs === [] || PoorRounds::of($had, $slugs[count($slugs) - 1]) !== [] ? [] : self::left($choice, $slugs, $stopped);
+
+        return $left === [] ? null : self::from($choice, $left);
+    }
+
+    /**
+     * @param non-empty-list<string> $slugs   what was sprayed, earliest first
+     * @param list<string>           $stopped
+     *
+     * @return list<string> what takes turns and may go on
+     */
+    private static function left(Choice $choice, array $slugs, array $stopped): array
+    {
+        return array_values(array_filter(self::turns($slugs), static fn(string $slug): bool => ! in_array($slug, $stopped, true) && ! self::isBarred($choice, $slug)));
+    }
+
+    /** @param non-empty-list<string> $left */
+    private static function from(Choice $choice, array $left): self
+    {
         $option = array_values(array_filter($choice->proposed, static fn(Option $one): bool => $one->recipe->slug === $left[0]))[0] ?? null;
 
-        return $other?->slug === null ? new self($left[0], count($left) === 1 ? WhyNext::GoesOn : WhyNext::InTurn, $option, $left) : $other;
+        return new self($left[0], count($left) === 1 ? WhyNext::GoesOn : WhyNext::InTurn, $option, $left);
     }
 
     /**

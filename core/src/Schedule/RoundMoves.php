@@ -28,7 +28,14 @@ final class RoundMoves
                 $moves[] = $moved;
             }
         }
-        [$at, $weather, $best] = self::weather($at, $moves === [], $facts, $now);
+        [$then, $weather, $best] = self::weather($at, $moves === [], $facts, $now);
+        $bloom = self::inBloom($then, $facts, $now);
+        if ($bloom !== null) {
+            // The hour that it was put off to is one in which it flowers.
+            $moves[] = $bloom;
+            [$then, $weather, $best] = self::weather($bloom->to ?? $then, false, $facts, $now);
+        }
+        $at = $then;
 
         return new RoundDue($at, $weather === null ? $moves : [...$moves, $weather], $best === null ? null : BestHours::of($best));
     }

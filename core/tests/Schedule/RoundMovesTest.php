@@ -68,6 +68,8 @@ it('moves the next round, and says why', function (array $facts, string $now, ?s
     'overdue, and in bloom since' => [['bloom' => ['2026-06-09', '2026-06-15']], '2026-06-10T10:00', '2026-06-16 20:00', ['in-bloom']],
     'burnt, and in bloom once it has rested' => [['rests' => '2026-06-12T20:00', 'bloom' => ['2026-06-10', '2026-06-20']], '2026-06-07T08:00', '2026-06-21 20:00', ['burnt', 'in-bloom']],
     'after the flowers no hour this week' => [['bloom' => ['2026-06-05', '2026-06-10'], 'windows' => [['2026-06-08T18:00', '2026-06-08T22:00']]], '2026-06-07T08:00', '2026-06-14 00:00', ['in-bloom', 'no-hour-this-week']],
+    'no hour on its day, and in bloom on the next that has one' => [['bloom' => ['2026-06-09', '2026-06-10'], 'windows' => [['2026-06-09T18:00', '2026-06-09T22:00'], ['2026-06-12T18:00', '2026-06-12T22:00']]], '2026-06-07T08:00', '2026-06-12 18:00', ['in-bloom', 'no-good-hour']],
+    'the same, and an hour on the day after the flowers' => [['bloom' => ['2026-06-09', '2026-06-10'], 'windows' => [['2026-06-09T18:00', '2026-06-09T22:00'], ['2026-06-11T18:00', '2026-06-11T22:00']]], '2026-06-07T08:00', '2026-06-11 18:00', ['in-bloom']],
     'dry at the root on its day' => [['dry' => '2026-06-09T00:00'], '2026-06-08T08:00', '2026-06-09 20:00', ['dry-root']],
     'dry at the root three days before' => [['dry' => '2026-06-06T00:00'], '2026-06-05T08:00', '2026-06-08 20:00', []],
     'overdue, and dry at the root' => [['dry' => '2026-06-11T00:00'], '2026-06-10T10:00', '2026-06-11 20:00', ['dry-root']],
