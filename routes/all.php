@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\AmountController;
+use App\Http\Controllers\AnotherBottleController;
 use App\Http\Controllers\BatchController;
 use App\Http\Controllers\BatchFileController;
 use App\Http\Controllers\BatchSlipController;
@@ -149,6 +150,7 @@ Route::prefix('api')->group(static function (): void {
     Route::post('way-out', WayOutController::class);
     Route::post('compose', ComposeController::class);
     Route::post('compare', CompareController::class);
+    Route::post('another-bottle', AnotherBottleController::class);
     // Each of what waited is kept by itself.
     Route::post('waiting', WaitingController::class);
     Route::post('leaf-photos', [BurnPhotoController::class, 'measure']);

@@ -61,6 +61,7 @@ use IdleMixer\Core\Choice\SeverityScale;
 use IdleMixer\Core\Course\CourseMethods;
 use IdleMixer\Core\Course\CoursePlanner;
 use IdleMixer\Core\Course\LeafPace;
+use IdleMixer\Core\Cupboard\AnotherBottle;
 use IdleMixer\Core\Cupboard\FromCupboard;
 use IdleMixer\Core\Emulsion\Emulsifier;
 use IdleMixer\Core\Evidence\LookPlans;
@@ -154,6 +155,7 @@ final class MixerServiceProvider extends ServiceProvider
             BatchReader::class => BatchReader::shipped(...),
             DoorReader::class => DoorReader::shipped(...),
             SpoonSets::class => SpoonSets::shipped(...),
+            AnotherBottle::class => AnotherBottle::shipped(...),
             NeedTable::class => NeedTable::shipped(...),
             PhraseReader::class => static fn(): PhraseReader => PhraseReader::shipped(),
             SameAmount::class => SameAmount::shipped(...),

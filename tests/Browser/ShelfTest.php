@@ -44,6 +44,20 @@ it('puts on the shelf what is tapped and what is called by its label, says what 
     }, 390, 844);
 });
 
+it('takes another bottle, or something else, by one tap on the word, and keeps it where a shelf is kept', function (): void {
+    Screen::with(Served::shelf(), static function (Screen $screen): void {
+        // A shelf is kept, so that what is said of a bottle is kept there.
+        $screen->open('/shelf')->see('What can I make?')->press('neem oil')->see('neem oil is saved.')->settle();
+        $screen->open('/bench?recipe=half-alcohol-swab')->see('isopropyl alcohol, 70 %')->press('isopropyl alcohol, 70 %')->see('Mine says, in percent');
+        expect($screen->axe())->toBe('');
+        $screen->type('Mine says, in percent', '0')->press('Take mine')->see('more than 0, at most 100');
+        $screen->type('Mine says, in percent', '91')->press('Take mine')->see('isopropyl alcohol, 91 %')->see('35 % pure alcohol, changed here');
+        $screen->open('/bench?recipe=gentle-neem')->see('castile soap')->press('castile soap')->see('Take soap bark extract instead')->press('Take soap bark extract instead')->see('changed here');
+        expect($screen->text())->toContain('soap bark extract')->and($screen->complaints())->toBe([]);
+        $screen->open('/shelf')->see('isopropyl alcohol 91 %')->see('soap bark extract');
+    }, 390, 844);
+});
+
 it('lists what to take along, for paper and as text', function (): void {
     Screen::with(Served::demo(), static function (Screen $screen): void {
         $screen->open('/shelf')->see('What can I make?')->press('To take along: what the rounds ahead want')->see('for the round of');

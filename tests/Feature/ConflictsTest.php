@@ -194,7 +194,7 @@ it('keeps what was written before an answer, and nothing of what was written bef
 })->with([[200, 1], [399, 1], [400, 0], [422, 0], [500, 0]]);
 
 it('keeps everything of a call or nothing: each that may write runs in one transaction, and no other writes', function (): void {
-    $reckon = ['api/plan', 'api/bench', 'api/diagnosis', 'api/gate', 'api/sums', 'api/amount', 'api/need', 'api/reach', 'api/way-out', 'api/compose', 'api/compare', 'api/leaf-photos', 'api/batches/{id}/loads/{load}/way-out', 'api/leaf-tests/{id}/photos/{leaf}/{when}'];
+    $reckon = ['api/plan', 'api/bench', 'api/diagnosis', 'api/gate', 'api/sums', 'api/amount', 'api/need', 'api/reach', 'api/way-out', 'api/compose', 'api/compare', 'api/another-bottle', 'api/leaf-photos', 'api/batches/{id}/loads/{load}/way-out', 'api/leaf-tests/{id}/photos/{leaf}/{when}'];
     $outside = [];
     foreach (app(Router::class)->getRoutes()->getRoutes() as $route) {
         if (str_starts_with($route->uri(), 'api/') && ! in_array('GET', $route->methods(), true) && ! in_array(InOneTransaction::class, $route->gatherMiddleware(), true)) {

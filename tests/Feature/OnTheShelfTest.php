@@ -229,6 +229,30 @@ it('says what was mixed cost, for a case and in the year, and what the weeks ahe
         ->and($told()->list('alike'))->toBe(['dish detergent 0.20 for 100 mL; castile soap 1.00 for 100 mL']);
 });
 
+it('answers for one word of a recipe what another bottle makes of it, and what may go in instead', function (array $more, ?string $path, ?float $amount): void {
+    /** @var array<string, mixed> $more */
+    $recipe = Notebook::get('/api/recipes')->list('recipes');
+    $of = static fn(string $slug): mixed => ((array) (array_column($recipe, null, 'slug')[$slug] ?? []))['document'] ?? null;
+    $asked = Notebook::post('/api/another-bottle', ['recipe' => $of('half-alcohol-swab'), 'ingredient' => 'isopropyl-alcohol', ...$more]);
+    if ($path !== null) {
+        expect($asked->status)->toBe(422)->and($asked->text('error.path'))->toBe($path);
+
+        return;
+    }
+    expect($asked->status)->toBe(200)->and($asked->at('percent'))->toEqual(70)->and($asked->list('insteads'))->toBe([])->and($asked->text('none'))->toContain('isopropyl alcohol');
+    $amount === null ? expect($asked->at('recipe'))->toBeNull() : expect($asked->number('recipe.lines.0.amount'))->toEqualWithDelta($amount, 1e-6);
+})->with([
+    'nothing said' => [[], null, null],
+    'of 91 %: 70 parts of 91' => [['percent' => 91], null, 70.0 / 91.0],
+    'of 140 %' => [['percent' => 140], '/percent', null],
+    'of no percent' => [['percent' => 0], '/percent', null],
+    'both' => [['percent' => 91, 'with' => 'egg'], '/with', null],
+    'nothing that is known' => [['with' => 'glitter'], '/with', null],
+    'what does not stand in for it' => [['with' => 'egg'], null, null],
+    'an oil has no percent' => [['ingredient' => 'neem-oil', 'percent' => 50], '/percent', null],
+    'no recipe' => [['recipe' => null], '/recipe', null],
+]);
+
 it('lists what is wanted where the bottle that is there is too weak for it', function (): void {
     $case = Notebook::case(Notebook::plant(), 'early-blight');
     $batch = Notebook::mixed($case, ['recipe' => 'peroxide-in-turn', 'make' => ['amount' => 1, 'unit' => 'L']]);

@@ -1,7 +1,6 @@
 <script lang="ts">
     import Undo2 from '@lucide/svelte/icons/undo-2';
     import { api, taken } from '../../lib/client';
-    import { keys } from '../../lib/keys.svelte';
     import { Sending } from '../../lib/sending.svelte';
     import { undo } from '../../lib/undo.svelte';
     import { briefly, worst } from '../../lib/verdicts';
@@ -19,7 +18,7 @@
     const starting = new Sending();
     /** What is opened where it matters, and the card for paper, come once the plan is painted. */
     const later = import('./Later.svelte');
-    let drawers = $state<{ show: (name: DrawerName) => Promise<void> }>();
+    let drawers = $state<{ show: (name: DrawerName) => Promise<void>; word: (of: string | null) => void }>();
     /** The changed line, for who listens; not the plan. */
     const told = $derived.by(() => {
         const plan = bench.plan;
@@ -40,12 +39,6 @@
 
     // The address says what is set, so that it can be kept, shared and gone back to.
     $effect(() => history.replaceState(history.state, '', `/bench?${bench.address}`));
-
-    keys.use(() => ({
-        m: { what: say('bench/bench-top.how-much-to-make'), press: () => document.querySelector<HTMLElement>('[data-make]')?.focus() },
-        r: { what: say('bench/bench-top.choose-spray'), press: () => document.querySelector<HTMLElement>('[data-recipe]')?.focus() },
-        s: { what: say('bench/bench-top.start-mixing'), press: () => void start() },
-    }));
 
     async function start(): Promise<void> {
         const now = bench.bench;
@@ -111,7 +104,12 @@
             {/if}
             <div class="mt-auto grid grid-cols-[6.5rem_minmax(0,1fr)] items-end gap-3 pb-3 sm:grid-cols-[18rem_minmax(0,1fr)] sm:gap-8">
                 <Level state={bench} />
-                {#if bench.plan !== null}<Spoons plan={bench.plan} easier={bench.easier} onround={() => bench.makeRound()} />{/if}
+                {#if bench.plan !== null}<Spoons
+                        plan={bench.plan}
+                        easier={bench.easier}
+                        onround={() => bench.makeRound()}
+                        word={(of) => drawers?.word(of)}
+                    />{/if}
             </div>
         {/snippet}
         {#snippet apron()}
@@ -120,4 +118,4 @@
     </Stage>
     <p role="status" class="sr-only">{told}</p>
 </div>
-{#await later then { default: Later }}<Later bind:this={drawers} state={bench} />{/await}
+{#await later then { default: Later }}<Later bind:this={drawers} state={bench} {start} />{/await}

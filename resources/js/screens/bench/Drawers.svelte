@@ -11,6 +11,7 @@
     import HowMuch from './HowMuch.svelte';
     import LeftOver from './LeftOver.svelte';
     import MixSettings from './MixSettings.svelte';
+    import MyBottle from './MyBottle.svelte';
     import { settingsOf } from './setting';
     import Spoons from './Spoons.svelte';
     import OneTap from '../shed/OneTap.svelte';
@@ -18,6 +19,7 @@
 
     const { state: bench }: { state: BenchState } = $props();
     let open = $state<Record<DrawerName, boolean>>({
+        bottle: false,
         own: false,
         why: false,
         glass: false,
@@ -31,6 +33,14 @@
     const plan = $derived(bench.plan);
     const cautions = $derived(plan?.verdicts.filter((one) => one.level !== 'ok').length ?? 0);
     const again = $derived(plan?.emulsion.orders.find((one) => one.order === bench.orderNow)?.words);
+
+    /** Of what it is asked which bottle somebody has. */
+    let of = $state<string | null>(null);
+
+    export function word(ingredient: string | null): void {
+        of = ingredient;
+        void show('bottle');
+    }
 
     /** Opens one of them and goes there. */
     export async function show(name: DrawerName): Promise<void> {
@@ -54,6 +64,9 @@
             </ul>{/if}
         {#if plan !== null}<Verdicts verdicts={plan.verdicts} />{/if}
     </Drawer>
+    {#if of !== null}<Drawer name="bottle" title={say('bench/drawers.my-bottle')} note="" bind:open={open.bottle}
+            >{#key of}<MyBottle state={bench} {of} ondone={() => (of = null)} />{/key}</Drawer
+        >{/if}
     <Drawer
         name="own"
         title={say('bench/drawers.your-sprayer-and-spoons')}
@@ -96,7 +109,7 @@
         >{/if}
     <Drawer name="steps" title={say('bench/drawers.steps-and-cautions')} note="" bind:open={open.steps}>
         {#if plan !== null}
-            {#if plan.loads.length > 1}<Spoons {plan} all />{/if}
+            {#if plan.loads.length > 1}<Spoons {plan} all {word} />{/if}
             {#if bench.easier?.spoon}<p data-helpful>{bench.easier.spoon}</p>{/if}
             <ol class="my-3 list-decimal space-y-1 pl-6">
                 {#each plan.steps as step, i (i)}<li>{step}</li>{/each}

@@ -9,8 +9,10 @@
         /** What would be rounder, and how to get there. */
         easier?: Schemas['BenchPlan']['easier'] | null;
         onround?: () => void;
+        /** Somebody taps on what goes in: their bottle is another. */
+        word?: (ingredient: string | null) => void;
     }
-    const { plan, all = false, easier = null, onround }: Props = $props();
+    const { plan, all = false, easier = null, onround, word }: Props = $props();
     const or = (key: string): string => easier?.or.find((one) => one.key === key)?.words ?? '';
     const shown = $derived(distinct(plan.loads));
     /** What a bottle is taken to hold is said with it. */
@@ -40,7 +42,10 @@
             {#each each.load.items as item (item.key)}
                 <li class="border-base-300 border-b py-1 sm:py-1.5" data-spoon>
                     <span class="text-[1.3rem] leading-tight font-bold sm:text-[1.9rem]">{item.words}</span>
-                    <span class="sm:text-lg">{named(item)}</span>
+                    {#if word && item.ingredient}<button
+                            class="link -my-2.5 min-h-11 text-left sm:text-lg"
+                            onclick={() => word(item.ingredient)}>{named(item)}</button
+                        >{:else}<span class="sm:text-lg">{named(item)}</span>{/if}
                     <span class="quiet text-sm">{millilitres(item.measured.mL)}{off(item.measured.error_percent)}</span>
                     {#if or(item.key)}<span class="text-sm whitespace-nowrap" data-or>{or(item.key)}</span>{/if}
                 </li>
