@@ -136,7 +136,7 @@ final readonly class CaseAnswers
             self::situation($this->situations->known($case, self::latest($case), $now)),
             $this->containment($case),
             array_values($case->watches->map(static fn(Watch $watch): WatchAnswer => new WatchAnswer($watch->id, new RefAnswer($watch->plant->id, $watch->plant->submission, $watch->plant->name), Instant::of($watch->due_at), Instant::maybe($watch->looked_at), $watch->cleared_at !== null))->all()),
-            $case->closed_at !== null ? [] : $this->doing->of($this->asks->of($case, $now), $ready, $now),
+            $case->closed_at !== null ? [] : $this->doing->of($this->asks->of($case, $now), $ready, $now, near: false),
             $saved,
             $this->lookPlan($case),
             $case->every_days,

@@ -61,7 +61,7 @@ final readonly class CourseAnswers
             $open?->course->state->value,
             $open === null ? '' : $this->words->because($open->course, static fn(int $day): string => $open->on($day)->format('j F')),
             $open?->course->nearest === null ? '' : $this->words->nearest($open->course->nearest),
-            $open === null ? [] : $this->tasks->of($this->ahead->tasks($course->id, $open), [], $now),
+            $open === null ? [] : $this->tasks->of($this->ahead->tasks($course->id, $open), [], $now, near: false),
             array_values($course->cases->map(static fn(PestCase $case): CoursePlantAnswer => new CoursePlantAnswer($case->id, new RefAnswer($case->plant->id, $case->plant->submission, $case->plant->name), $case->plant->place, $case->closed_at !== null, $case->conclusion))->all()),
             array_values($course->looks->reverse()->map(static fn(CourseLook $look): CourseLookAnswer => new CourseLookAnswer($look->id, $look->submission, $look->version, Instant::of($look->looked_at), $look->plants, $look->found))->all()),
             $laid === null ? 0 : count($laid->had),

@@ -112,6 +112,6 @@ final readonly class PlantPageAnswers
     {
         $mine = $this->tasks->ofPlant($plant->id, $cases, $now);
 
-        return $this->doing->of($mine, ReadyBatches::ofTasks($mine, $now), $now);
+        return $this->doing->of($mine, ReadyBatches::ofTasks($mine, $now), $now, near: false);
     }
 }

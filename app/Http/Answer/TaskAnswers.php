@@ -25,17 +25,18 @@ final readonly class TaskAnswers
     /**
      * @param list<Task>      $tasks
      * @param array<int, int> $ready the batch that waits to be sprayed, by case
+     * @param bool            $near  whether what lies beyond two weeks is left out, as it is of a day
      *
      * @return list<TaskAnswer> most urgent first
      */
-    public function of(array $tasks, array $ready, DateTimeImmutable $now): array
+    public function of(array $tasks, array $ready, DateTimeImmutable $now, bool $near = true): array
     {
         $identities = self::identities($tasks);
         $courses = ReadyBatches::ofCourses(array_values(array_map(static fn(Task $task): int => $task->ref, array_filter($tasks, static fn(Task $task): bool => $task->kind === TaskKind::CourseRound))), $now);
         $waits = static fn(Task $task): ?int => ($task->kind === TaskKind::CourseRound ? $courses : ($task->kind->isRound() ? $ready : []))[$task->ref] ?? null;
         $bottles = $this->bottles($tasks, $waits, $now);
 
-        return array_map(fn(array $row): TaskAnswer => $this->one($row, $waits($row['task']), $identities, $bottles), Agenda::sort($tasks, $now));
+        return array_map(fn(array $row): TaskAnswer => $this->one($row, $waits($row['task']), $identities, $bottles), Agenda::sort($tasks, $now, $near));
     }
 
     /**

@@ -15,21 +15,22 @@ final readonly class Agenda
 
     /**
      * @param list<Task> $tasks
+     * @param bool       $near  whether what lies beyond two weeks is left out, as it is of a day; of one case or plant all is told
      *
-     * @return list<array{task: Task, urgency: Urgency, slot: Slot}> earliest first; nothing beyond two weeks
+     * @return list<array{task: Task, urgency: Urgency, slot: Slot}> earliest first
      */
-    public static function sort(array $tasks, DateTimeImmutable $now): array
+    public static function sort(array $tasks, DateTimeImmutable $now, bool $near = true): array
     {
         $horizon = $now->modify('+' . self::HORIZON_DAYS . ' days');
-        $near = array_values(array_filter($tasks, static fn(Task $task): bool => $task->dueAt <= $horizon));
+        $those = array_values(array_filter($tasks, static fn(Task $task): bool => ! $near || $task->dueAt <= $horizon));
         $order = array_flip(array_map(static fn(TaskKind $kind): string => $kind->value, TaskKind::cases()));
-        usort($near, static fn(Task $a, Task $b): int => [$a->dueAt, $order[$a->kind->value], $a->ref] <=> [$b->dueAt, $order[$b->kind->value], $b->ref]);
+        usort($those, static fn(Task $a, Task $b): int => [$a->dueAt, $order[$a->kind->value], $a->ref] <=> [$b->dueAt, $order[$b->kind->value], $b->ref]);
 
         return array_map(static function (Task $task) use ($now): array {
             $urgency = self::urgency($task, $now);
 
             return ['task' => $task, 'urgency' => $urgency, 'slot' => Slot::of($task, $urgency, $now)];
-        }, $near);
+        }, $those);
     }
 
     /** Whether it is for today at the latest. */

@@ -97,4 +97,6 @@ it('sorts tasks by day, in the time zone it is asked in', function (): void {
         ['10 11:59', Urgency::Today],
         ['20 00:00', Urgency::Later],
     ]);
+    // Of one case or plant what is far off is told, too.
+    expect(array_map(static fn(array $row): string => $row['task']->dueAt->format('m-d'), Agenda::sort([$task('2026-07-20T00:00:00Z'), $task('2026-05-20T00:00:00Z')], $now, near: false)))->toBe(['05-20', '07-20']);
 });
