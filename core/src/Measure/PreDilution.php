@@ -20,7 +20,12 @@ final readonly class PreDilution
     /** g of baking soda, the one powder there is, that a mL of ice-cold water dissolves. */
     private const DISSOLVES = MeasureLines::DISSOLVES['value'];
 
-    private function __construct(public Scoop $dose, public Scoop $water, public Scoop $use, private bool $dissolves) {}
+    /**
+     * @param Scoop|null $dose      null where so much is stirred in that some stays undissolved
+     * @param Scoop|null $water     null then, too: a little of it
+     * @param float|null $saturated share of the clear that is the thing itself, then
+     */
+    private function __construct(public ?Scoop $dose, public ?Scoop $water, public Scoop $use, private bool $dissolves, private ?float $saturated = null) {}
 
     /** mL of the thing itself that it brings. */
     public function millilitres(): float
@@ -31,14 +36,14 @@ final readonly class PreDilution
     /** Of a mL of it, how much is the thing itself. */
     public function share(): float
     {
-        $dose = $this->dose->millilitres();
+        $dose = $this->dose?->millilitres() ?? 0.0;
 
-        return $dose / (($this->dissolves ? 0.0 : $dose) + $this->water->millilitres());
+        return $this->saturated ?? $dose / (($this->dissolves ? 0.0 : $dose) + ($this->water?->millilitres() ?? 0.0));
     }
 
     public function fills(): int
     {
-        return $this->dose->count + $this->water->count + $this->use->count;
+        return ($this->dose->count ?? 0) + ($this->water->count ?? 0) + $this->use->count;
     }
 
     /**
@@ -69,15 +74,33 @@ final readonly class PreDilution
         return $best;
     }
 
+    /**
+     * A powder without a spoon: of water in which more of it was stirred than dissolves, the clear holds so much and no more, however
+     * much was stirred in. Baking soda, the one powder there is, at 20 °C: between 15 and 25 °C it is a twelfth less or more.
+     *
+     * @param list<Measure> $measures
+     * @param float         $wanted   mL of the powder in a spoon, above 0
+     * @param float         $heavy    g/mL of that
+     *
+     * @return self|null null where that takes more fills of one measure than hands keep count of
+     */
+    public static function saturated(array $measures, float $wanted, float $heavy): ?self
+    {
+        $share = MeasureLines::SATURATED['value'] / $heavy;
+        $use = self::use($measures, $wanted / $share, \INF, MeasureLines::MOST_MOVES['value'] + 1, MeasureLines::MOST_MOVES['value']);
+
+        return $use === null ? null : new self(null, null, $use, true, $share);
+    }
+
     /** @param list<Measure> $measures */
-    private static function use(array $measures, float $needed, float $there, int $below): ?Scoop
+    private static function use(array $measures, float $needed, float $there, int $below, int $most = self::MOST_FILLS): ?Scoop
     {
         $best = null;
         foreach ($measures as $measure) {
             $count = max(1, (int) round($needed / $measure->millilitres));
             $poured = $count * $measure->millilitres;
             $fits = abs($poured - $needed) <= $needed * MeasureLines::TOLERANCE['value'] && $poured <= $there;
-            if ($fits && $count < min($below, self::MOST_FILLS + 1)) {
+            if ($fits && $count < min($below, $most + 1)) {
                 $best = new Scoop($measure, $count);
                 $below = $count;
             }

@@ -199,6 +199,9 @@ final readonly class Sentences
     private function scoopsOf(Item $item): string
     {
         $way = $item->measured->thinned;
+        if ($way !== null && ($way->dose === null || $way->water === null)) {
+            return Say::it('wording/sentences.saturated', ['use' => Measures::scoop($way->use), 'ml' => Measures::metric($way->millilitres()), 'name' => $item->name()]);
+        }
         if ($way !== null) {
             return Say::it('wording/sentences.thinned', ['use' => Measures::scoop($way->use), 'ml' => Measures::metric($way->millilitres()), 'dose' => Measures::scoop($way->dose), 'name' => $item->name(), 'water' => Measures::scoop($way->water)]);
         }

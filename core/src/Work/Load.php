@@ -59,10 +59,20 @@ final readonly class Load
             return $plan;
         }
         $way = PreDilution::of($measures, $part->millilitres, $is->substance->isLiquid() ? null : $is->density->value);
+        if ($way === null && ! $is->substance->isLiquid() && abs($plan->errorPercent()) > MeasureLines::NOT_AT_ALL['value']) {
+            $way = PreDilution::saturated($measures, $part->millilitres, $is->density->value);
+
+            return $way === null ? $plan : self::through($way, $part);
+        }
         $tooLittle = $part->millilitres < $measures[count($measures) - 1]->millilitres;
         $most = $tooMany ? MeasureLines::MOST_MOVES['value'] : MeasureLines::FILLS_TO_THIN['value'];
 
-        return $way !== null && ($tooLittle || $way->fills() <= $most) ? new ScoopPlan([new Scoop($way->use->measure->thinned($way->share()), $way->use->count)], $part->millilitres, thinned: $way) : $plan;
+        return $way !== null && ($tooLittle || $way->fills() <= $most) ? self::through($way, $part) : $plan;
+    }
+
+    private static function through(PreDilution $way, Part $part): ScoopPlan
+    {
+        return new ScoopPlan([new Scoop($way->use->measure->thinned($way->share()), $way->use->count)], $part->millilitres, thinned: $way);
     }
 
     /**

@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 use IdleMixer\Core\Batch\History;
 use IdleMixer\Core\Batch\Made;
+use IdleMixer\Core\Measure\Measure;
+use IdleMixer\Core\Measure\PreDilution;
 use IdleMixer\Core\Plan\Plan;
+use IdleMixer\Core\Quantity\Amount;
+use IdleMixer\Core\Quantity\Unit;
 use IdleMixer\Core\Safety\Level;
 use IdleMixer\Core\Safety\Verdict;
 use IdleMixer\Core\Tests\Support\Batches;
@@ -56,15 +60,31 @@ it('thins in the steps what is too little for the spoons, and says so without al
     'a little more than a quarter of one' => ['castile-soap', 1.3, false],
 ]);
 
+// 96 g of soda dissolve in a litre at 20 °C (CRC handbook, from memory), and a mL in the spoon weighs 0.9333 g: a mL of the clear brings 0.10286 mL.
+it('takes soda from the clear of a jar where there is nothing but a dropper', function (float $wanted, ?int $fills, ?float $ml): void {
+    $dropper = array_map(static fn(int $tenths): Measure => Measure::dropper(Amount::of($tenths / 10.0, Unit::Millilitre), 'dropper'), range(1, 10));
+    $way = PreDilution::saturated([Measure::holding(Amount::of(90.0, Unit::Millilitre)), ...$dropper], $wanted, 0.9333);
+    expect($way?->use->count)->toBe($fills)->and($ml === null ? $way : round((float) $way?->millilitres(), 4))->toBe($ml)
+        ->and($way?->dose)->toBeNull()->and($way?->fills())->toBe($fills);
+})->with([
+    'a mL of it' => [0.10286, 1, 0.1029],
+    // 6.9 mL of it are wanted: seven of 1 mL are 1.4 % more.
+    'seven of them' => [0.71, 7, 0.72],
+    // 7.8 mL: eight of 1 mL are 2.7 % more.
+    'eight of them' => [0.80, 8, 0.8229],
+    'more than eight' => [0.90, null, null],
+]);
+
 it('reckons what a spoon of the thinned brings', function (): void {
     // ¼ tsp in so much water, and so much of that: share times what is taken is what was wanted, within 5 %.
     $measured = litreOf('dish-detergent', 0.1)->groups[0]->load->items['dish-detergent']->measured;
     $way = $measured->thinned;
-    assert($way !== null);
-    $share = $way->dose->millilitres() / ($way->dose->millilitres() + $way->water->millilitres());
+    assert($way?->dose !== null && $way->water !== null);
+    $mix = $way->dose->millilitres() + $way->water->millilitres();
+    $share = $way->dose->millilitres() / $mix;
     expect($measured->millilitres())->toEqualWithDelta($share * $way->use->millilitres(), 1e-9)
         ->and($measured->millilitres())->toEqualWithDelta(0.1, 0.005)
-        ->and($way->use->millilitres())->toBeLessThanOrEqual($way->dose->millilitres() + $way->water->millilitres());
+        ->and($way->use->millilitres())->toBeLessThanOrEqual($mix);
 });
 
 it('thins no oil, no egg and nothing of a stock', function (): void {

@@ -8,7 +8,6 @@ use IdleMixer\Core\Measure\Kit;
 use IdleMixer\Core\Measure\Measure;
 use IdleMixer\Core\Measure\SpoonSets;
 use IdleMixer\Core\Mix\Formulator;
-use IdleMixer\Core\Plan\HelpfulSpoon;
 use IdleMixer\Core\Plan\Plan;
 use IdleMixer\Core\Plan\Planner;
 use IdleMixer\Core\Plan\RounderVolume;
@@ -18,9 +17,6 @@ use IdleMixer\Core\Quantity\Unit;
 use IdleMixer\Core\Recipe\RecipeCatalogue;
 use IdleMixer\Core\Recipe\RecipeLine;
 use IdleMixer\Core\Recipe\RecipeUse;
-use IdleMixer\Core\Safety\About;
-use IdleMixer\Core\Safety\Level;
-use IdleMixer\Core\Safety\Verdict;
 use IdleMixer\Core\Tests\Support\Plans;
 use IdleMixer\Core\Work\Item;
 
@@ -62,12 +58,6 @@ function inKitchen(array $sets, string $slug, float $make, float $vessel, Unit $
     return Planner::shipped()->plan(new Bench($said->recipe, $said->make, $said->unit, $said->sprayer, $said->highEnd, $said->factor, kitchenOf($sets), $said->water, $said->target, $said->circumstances, $said->hand, $said->agitation, $said->stockReady));
 }
 
-/** @param list<string> $sets */
-function hasSpoon(array $sets): bool
-{
-    return $sets !== ['dropper', 'jam-jar'];
-}
-
 /** @return list<string> what takes too many moves, or is not measured to a tenth */
 function tooMuchOf(Plan $plan): array
 {
@@ -107,13 +97,6 @@ it('takes at most eight moves a line, or offers the volume at which it does', fu
         return;
     }
     $offered = RounderVolume::of($plan);
-    if (! hasSpoon($sets) && array_filter($plan->load(1)->items, static fn(Item $item): bool => $item->part?->ingredient->substance->isLiquid() === false) !== []) {
-        // No powder goes into a dropper: it is said that it is measured badly, and which spoon would do it.
-        expect(array_filter($plan->verdicts, static fn(Verdict $one): bool => $one->about() === About::Measuring && $one->level !== Level::Ok))->not->toBe([])
-            ->and([...HelpfulSpoon::of($plan)->closer ?? [], ...HelpfulSpoon::of($plan)->nearer ?? []])->toContain('baking soda');
-
-        return;
-    }
     expect($offered)->not->toBeNull(implode('; ', tooMuchOf($plan)));
     $then = ($offered?->volume->millilitres() ?? 0.0) / $unit->factor();
     expect($then)->toBeLessThanOrEqual($make)->toBeGreaterThan(0.0)

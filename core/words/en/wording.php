@@ -107,6 +107,7 @@ return [
     'sentences.look-after-judge-after-at' => 'Look after {first}; judge it after {hours} at the earliest ({from}).',
     'sentences.judge-after-at-earliest' => 'Judge it after {hours} at the earliest ({from}).',
     'measures.thinned' => '{scoop} thinned',
+    'sentences.saturated' => '{use} ({ml} of it) of clear water in which more {name} was stirred than dissolves, at room temperature,',
     'sentences.thinned' => '{use} ({ml} of it) of a mix of {dose} of {name} and {water} of water',
     'sentences.of' => '{scoops} of {name}',
     'stand-words.of-soap' => '{millilitres} of soap',
