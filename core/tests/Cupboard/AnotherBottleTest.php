@@ -8,7 +8,7 @@ use IdleMixer\Core\Recipe\Recipe;
 use IdleMixer\Core\Recipe\RecipeCatalogue;
 
 /** @return array<string, array{float, float|null, float|null}> by ingredient: mL, up to, strength */
-function linesOf(?Recipe $recipe): array
+function anotherBottleLines(?Recipe $recipe): array
 {
     $all = [];
     foreach ($recipe->lines ?? [] as $line) {
@@ -24,7 +24,7 @@ function linesOf(?Recipe $recipe): array
 
 // By hand: as much of the pure thing goes in. A US cup is 236.588 mL: 70 % of it are 165.612 mL pure, in 181.991 mL of 91 %.
 it('writes a recipe for the bottle that somebody has, as strong as it was', function (string $slug, string $ingredient, float $percent, array $lines): void {
-    expect(linesOf(AnotherBottle::shipped()->ofStrength(RecipeCatalogue::shipped()->get($slug), $ingredient, $percent)))->toBe($lines);
+    expect(anotherBottleLines(AnotherBottle::shipped()->ofStrength(RecipeCatalogue::shipped()->get($slug), $ingredient, $percent)))->toBe($lines);
 })->with([
     'half a cup of alcohol of 91 %' => ['half-alcohol-swab', 'isopropyl-alcohol', 91.0, ['isopropyl-alcohol' => [181.991, null, 91.0]]],
     'the same bottle' => ['half-alcohol-swab', 'isopropyl-alcohol', 70.0, ['isopropyl-alcohol' => [236.588, null, 70.0]]],
@@ -37,7 +37,7 @@ it('takes something else in its place, and says what that may be', function (str
     $recipe = RecipeCatalogue::shipped()->get($slug);
     expect(array_map(static fn(Instead $one): string => $one->with, AnotherBottle::shipped()->insteads($recipe, $for)))->toBe($may);
     $taken = AnotherBottle::shipped()->instead($recipe, $for, $with);
-    expect($taken === null ? null : linesOf($taken))->toBe($lines);
+    expect($taken === null ? null : anotherBottleLines($taken))->toBe($lines);
 })->with([
     'kitchen oil for paraffin' => ['fine-paraffin-mist', 'paraffin-oil', ['horticultural-oil', 'vegetable-oil'], 'vegetable-oil', ['vegetable-oil' => [10.0, 20.0, null], 'dish-detergent' => [0.5, 1.5, null]]],
     'dish soap for castile' => ['gentle-neem', 'castile-soap', ['dish-detergent', 'saponin-extract', 'polysorbate-20'], 'dish-detergent', ['dish-detergent' => [5.0, null, null], 'neem-oil' => [5.0, null, null]]],

@@ -100,9 +100,9 @@ it('dissolves a powder in as much water as it takes', function (): void {
         $way = PreDilution::of($kitchen, $wanted, 0.93);
         if ($way !== null) {
             ++$found;
-            $water = $way->water->millilitres();
-            expect($way->dose->millilitres() * 0.93 / $water)->toBeLessThanOrEqual(0.069 + 1e-9)
-                ->and($way->use->millilitres() / $water * $way->dose->millilitres())->toEqualWithDelta($wanted, $wanted * 0.05 + 1e-9)
+            [$water, $dose] = [$way->water?->millilitres() ?? 0.0, $way->dose?->millilitres() ?? 0.0];
+            expect($dose * 0.93 / $water)->toBeLessThanOrEqual(0.069 + 1e-9)
+                ->and($way->use->millilitres() / $water * $dose)->toEqualWithDelta($wanted, $wanted * 0.05 + 1e-9)
                 ->and($way->use->millilitres())->toBeLessThanOrEqual($water + 1e-9);
         }
     }

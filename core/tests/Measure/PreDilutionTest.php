@@ -43,7 +43,7 @@ it('finds the way with the fewest fills, for what is liquid and for powder', fun
     $found = 0;
     for ($wanted = 0.07; $wanted < 6.0; $wanted *= 1.07) {
         $way = PreDilution::of($measures, $wanted, $heavy);
-        $fills = $way === null ? null : $way->dose->count + $way->water->count + $way->use->count;
+        $fills = $way?->fills();
         expect($fills)->toBe(fewestFills($plain, $wanted, $heavy), "{$wanted} mL");
         $found += $way === null ? 0 : 1;
     }
@@ -63,8 +63,8 @@ it('dips no dropper into powder, though it takes more fills without', function (
     $worse = 0;
     for ($wanted = 0.05; $wanted < 2.0; $wanted *= 1.05) {
         $way = PreDilution::of($measures, $wanted, 0.93);
-        $fills = $way === null ? null : $way->dose->count + $way->water->count + $way->use->count;
-        expect($way?->dose->measure->isDropper)->not->toBeTrue("{$wanted} mL")
+        $fills = $way?->fills();
+        expect($way?->dose?->measure->isDropper)->not->toBeTrue("{$wanted} mL")
             ->and($fills)->toBe(fewestFills([[240.0, false], [5.0, false], [$drops, true]], $wanted, 0.93), "{$wanted} mL");
         $worse += fewestFills([[240.0, false], [5.0, false], [$drops, false]], $wanted, 0.93) === $fills ? 0 : 1;
     }
@@ -74,6 +74,6 @@ it('dips no dropper into powder, though it takes more fills without', function (
 // By hand: a teaspoon of 5 mL in three of water is a quarter of it; in two, a third.
 it('goes by hand', function (float $wanted, array $fills): void {
     $way = PreDilution::of([Measure::holding(Amount::of(5.0, Unit::Millilitre))], $wanted);
-    expect($way === null ? [] : [$way->dose->count, $way->water->count, $way->use->count])->toBe($fills)
+    expect($way === null ? [] : [$way->dose?->count, $way->water?->count, $way->use->count])->toBe($fills)
         ->and($way?->millilitres() ?? $wanted)->toEqualWithDelta($wanted, 0.05 * $wanted);
 })->with([[2.5, [1, 1, 1]], [1.667, [1, 2, 1]], [1.25, [1, 3, 1]], [1.0, [1, 4, 1]], [3.33, [1, 2, 2]], [0.5, []], [3.75, [1, 3, 3]]]);
