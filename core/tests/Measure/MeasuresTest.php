@@ -81,7 +81,7 @@ it('thins what is too little for any spoon', function (): void {
     for ($round = 0; $round < 200; ++$round) {
         $wanted = $random->getInt(5, 120) / 100;
         $way = PreDilution::of($kitchen, $wanted);
-        if ($way !== null) {
+        if ($way?->dose !== null && $way->water !== null) {
             ++$found;
             // Again from scratch: a share of the thinned mix, and no more of it than there is.
             $there = $way->dose->count * $way->dose->measure->millilitres + $way->water->count * $way->water->measure->millilitres;
