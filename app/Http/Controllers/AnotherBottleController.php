@@ -8,9 +8,7 @@ use App\Http\Answer\AnotherBottleAnswer;
 use App\Http\Answer\AnotherBottleAnswers;
 use App\Http\Api\Call;
 use App\Http\Body;
-use App\Http\Input\AnotherBottleInput;
-use IdleMixer\Core\Ingredient\IngredientCatalogue;
-use IdleMixer\Core\Recipe\RecipeReader;
+use App\Http\Input\AnotherBottles;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
@@ -18,8 +16,8 @@ use Illuminate\Http\Request;
 final readonly class AnotherBottleController
 {
     #[Call('A recipe with one thing of it from another bottle, or something else in its place, and what that may be; nothing is kept', answer: AnotherBottleAnswer::class, body: ['recipe' => '#RecipeDocument', 'ingredient' => 'string', 'percent?' => 'number', 'with?' => 'string'])]
-    public function __invoke(Request $request, AnotherBottleAnswers $answer, RecipeReader $recipes, IngredientCatalogue $ingredients): JsonResponse
+    public function __invoke(Request $request, AnotherBottleAnswers $answer, AnotherBottles $bottles): JsonResponse
     {
-        return new JsonResponse($answer->of(AnotherBottleInput::read(Body::of($request), $recipes, $ingredients)));
+        return new JsonResponse($answer->of($bottles->read(Body::of($request))));
     }
 }
