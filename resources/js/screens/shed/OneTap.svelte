@@ -49,7 +49,7 @@
 </script>
 
 <div
-    class={['flex gap-2', row ? '-mx-4 overflow-x-auto px-4 pb-1 whitespace-nowrap sm:flex-wrap *:shrink-0' : 'flex-wrap']}
+    class={['flex gap-2', row ? '-mx-4 overflow-x-auto px-4 pb-1 whitespace-nowrap *:shrink-0' : 'flex-wrap']}
     role="group"
     aria-label={of === 'sprayers' ? say('shed/one-tap.common-sprayers') : say('shed/one-tap.sets-of-spoons')}
     data-one-tap={of}
