@@ -24,7 +24,6 @@ use IdleMixer\Core\Document\Node;
 use IdleMixer\Core\Method\Pressure;
 use IdleMixer\Core\Plant\PlantNow;
 use IdleMixer\Core\Plant\Site;
-use IdleMixer\Core\Plant\Stage;
 use IdleMixer\Core\Plant\ToleranceCatalogue;
 use IdleMixer\Core\Recipe\Recipe;
 use IdleMixer\Core\Schedule\BestHours;
@@ -137,8 +136,7 @@ final readonly class CoursesAhead
     {
         $until = null;
         foreach ($on as $case) {
-            $plant = $case->plant;
-            $bloom = PlantCalendar::bloom($plant->stage === null ? null : Stage::tryFrom($plant->stage), $plant->stage_on, [$plant->bloom_from, $plant->bloom_until], $now);
+            $bloom = Whoms::bloom($case->plant, $now);
             if ($bloom === null || ($bloom[0] !== null && $bloom[0]->format('Y-m-d') > $now->format('Y-m-d'))) {
                 return null;
             }

@@ -57,6 +57,15 @@ final class GoodHours
         return [Windows::all($judged), new DateTimeImmutable("@{$end}")];
     }
 
+    /** Where the forecast ends; null where nobody said where the garden lies. */
+    public function until(): ?DateTimeImmutable
+    {
+        $place = $this->garden->place();
+        $hours = $place === null ? [] : $this->forecast($place)->hours;
+
+        return $hours === [] ? null : new DateTimeImmutable('@' . ($hours[count($hours) - 1]->at + WeatherBook::HOUR));
+    }
+
     /** °C; mean of the week to come where the plant stands; null where nobody said where that is. */
     public function celsius(Plant $plant): ?float
     {

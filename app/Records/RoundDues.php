@@ -11,15 +11,15 @@ use App\Models\PestCase;
 use App\Models\Round;
 use DateTimeImmutable;
 use IdleMixer\Core\Course\CourseMethods;
-use IdleMixer\Core\Course\HoldsOff;
 use IdleMixer\Core\Course\LeafPace;
 use IdleMixer\Core\Data\GateLines;
 use IdleMixer\Core\Data\ScheduleLines;
-use IdleMixer\Core\Method\Onto;
+use IdleMixer\Core\Gate\KeepsOff;
+use IdleMixer\Core\Gate\PlantHad;
+use IdleMixer\Core\Gate\Question;
+use IdleMixer\Core\Gate\Whom;
 use IdleMixer\Core\Mix\Mixture;
-use IdleMixer\Core\Plant\Site;
-use IdleMixer\Core\Plant\Stage;
-use IdleMixer\Core\Recipe\RecipeCatalogue;
+use IdleMixer\Core\Plant\ToleranceCatalogue;
 use IdleMixer\Core\Schedule\CleanLooks;
 use IdleMixer\Core\Schedule\FairLook;
 use IdleMixer\Core\Schedule\PlantCalendar;
@@ -42,6 +42,9 @@ final class RoundDues
     /** @var array<int, int> the batch that waits to be sprayed, by case */
     private array $mixed = [];
 
+    /** @var array<int, ChosenSpray|null> what is sprayed next, by case */
+    private array $next = [];
+
     /** @var array<int, DateTimeImmutable> until when a plant rests whose leaves burnt, by plant */
     private array $rests = [];
 
@@ -58,12 +61,10 @@ final class RoundDues
         private GoodHours $hours,
         private readonly TroubleCatalogue $troubles,
         private readonly FairLook $fairLook,
-        private readonly ChosenSprays $sprays,
         private readonly TurnDays $turns,
         private readonly OwnSprays $own,
-        private readonly NextSprays $next,
-        private readonly RecipeShelf $shelf,
-        private readonly RecipeCatalogue $shipped,
+        private readonly Whoms $whoms,
+        private readonly ToleranceCatalogue $classes,
         ClockInterface $clock,
     ) {
         $this->now = $clock->now();
@@ -79,6 +80,7 @@ final class RoundDues
         $fresh = clone $this;
         $fresh->hours = $this->hours->at($now);
         $fresh->mixed = ReadyBatches::of($cases, $now);
+        $fresh->next = [];
         $fresh->rests = self::rests($now);
         $fresh->now = $now;
 
@@ -92,7 +94,7 @@ final class RoundDues
         // A list of tasks knows batches without what they were started from.
         $batch = $last === null ? null : Batch::query()->with('recipeVersion.recipe')->find($last->batch_id);
         $facts = $last === null || $batch === null
-            ? new RoundFacts(null, $planned, null, 0, $testUntil, ...[...$this->hours->of($case->plant, $place === null ? null : $this->mixed($case)), $this->rests[$case->plant_id] ?? null], ...$this->keepsOff($case))
+            ? new RoundFacts(null, $planned, null, 0, $testUntil, ...[...$this->hours->of($case->plant, $place === null ? null : $this->next($case)?->wants), $this->rests[$case->plant_id] ?? null], ...$this->keepsOff($case))
             : $this->since($case, $last, $batch, $planned, $testUntil, $place);
 
         return RoundMoves::of($planned, $facts, $this->now);
@@ -114,12 +116,15 @@ final class RoundDues
         return $rests;
     }
 
-    /** What is sprayed next, where it is mixed. */
-    private function mixed(PestCase $case): ?Spray
+    /** What is sprayed next: what is mixed for it, else what core says comes next. Before the first round nothing is settled until it is mixed. */
+    private function next(PestCase $case): ?ChosenSpray
     {
-        $batch = $this->mixed[$case->id] ?? null;
+        $ready = $this->mixed[$case->id] ?? null;
+        if (! array_key_exists($case->id, $this->next)) {
+            $this->next[$case->id] = $ready === null && $case->rounds->isEmpty() ? null : $this->own->ofCase($case->id, $ready, $this->now);
+        }
 
-        return $batch === null ? null : $this->sprays->wantsOf(Batch::query()->findOrFail($batch));
+        return $this->next[$case->id];
     }
 
     /** What is known since the last round. */
@@ -148,7 +153,7 @@ final class RoundDues
     }
 
     /**
-     * The hours of what comes next, as spray day has it; of what was sprayed last where it is due after the weather that is told.
+     * The hours of what comes next, as spray day has it; none are asked for where it is due after the weather that is told.
      *
      * @param DateTimeImmutable $earliest that it may be due
      *
@@ -156,13 +161,9 @@ final class RoundDues
      */
     private function hoursOf(PestCase $case, DateTimeImmutable $earliest, Spray $last): array
     {
-        $hours = $this->hours->of($case->plant, $last);
-        if ($hours[0] === null || $earliest >= $hours[1]) {
-            return $hours;
-        }
-        $next = $this->own->ofCase($case->id, $this->mixed[$case->id] ?? null, $this->now);
+        $end = $this->hours->until();
 
-        return $next === null ? $hours : $this->hours->of($case->plant, $next->wants);
+        return $end === null || $earliest >= $end ? [null, $end ?? $this->now] : $this->hours->of($case->plant, $this->next($case)->wants ?? $last);
     }
 
     /**
@@ -173,28 +174,16 @@ final class RoundDues
     private function keepsOff(PestCase $case): array
     {
         $plant = $case->plant;
-        $blooms = PlantCalendar::bloom($plant->stage === null ? null : Stage::tryFrom($plant->stage), $plant->stage_on, [$plant->bloom_from, $plant->bloom_until], $this->now);
+        $blooms = Whoms::bloom($plant, $this->now);
         $dryUntil = PlantCalendar::dryUntil($plant->dry_on, $this->now);
-        // What is sprayed next takes long to say, and matters only here.
-        $surface = $blooms === null && $dryUntil === null ? null : $this->surface($case);
-
-        return $surface === null ? [] : [
-            'blooms' => HoldsOff::bloom($plant->indoors ? Site::Indoors : Site::Outdoors, $surface) ? $blooms : null,
-            'dryUntil' => HoldsOff::thirst($surface) ? $dryUntil : null,
-        ];
-    }
-
-    /** Where what comes next lands: what is mixed for it, else what the bench opens on. */
-    private function surface(PestCase $case): ?Onto
-    {
-        $ready = $this->mixed[$case->id] ?? null;
-        if ($ready !== null) {
-            return $this->rhythms->method(Batch::query()->with('recipeVersion.recipe')->findOrFail($ready))->surface;
+        // What is sprayed next takes long to say: it is asked only where one of these may keep it off.
+        $next = $blooms === null && $dryUntil === null ? null : $this->next($case);
+        if ($next === null) {
+            return [];
         }
-        $slug = $case->rounds->isEmpty() ? null : $this->next->of(PestCase::query()->findOrFail($case->id), $this->now)->slug;
-        $recipe = $slug === null ? null : $this->shelf->named([$slug])[0] ?? null;
+        $question = Question::for($next->asked, new Whom($this->whoms->now($plant, $this->now), new PlantHad()), $this->classes);
 
-        return $recipe === null ? null : $this->shipped->methodOf($recipe)->surface;
+        return ['blooms' => KeepsOff::bees($question) ? $blooms : null, 'dryUntil' => KeepsOff::thirst($question) ? $dryUntil : null];
     }
 
     /** When the next round comes where it is cool; null where nobody said where the garden lies, or it makes no difference. */

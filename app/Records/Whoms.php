@@ -92,6 +92,12 @@ final readonly class Whoms
         return PlantCalendar::stage($plant->stage === null ? null : Stage::tryFrom($plant->stage), $plant->stage_on, [$plant->bloom_from, $plant->bloom_until], $now);
     }
 
+    /** @return array{DateTimeImmutable|null, DateTimeImmutable}|null first (null: it is open already) and last day of the bloom that it is in or that is to come; null where none is known to end */
+    public static function bloom(Plant $plant, DateTimeImmutable $now): ?array
+    {
+        return PlantCalendar::bloom($plant->stage === null ? null : Stage::tryFrom($plant->stage), $plant->stage_on, [$plant->bloom_from, $plant->bloom_until], $now);
+    }
+
     private function with(Plant $plant, PlantNow $is, ?float $sulfur, ?float $copper, ?float $oil, DateTimeImmutable $now, ?int $but): Whom
     {
         $rounds = $this->reading->once("had/{$plant->id}/{$now->getTimestamp()}/{$but}", fn(): array => $this->rounds($plant, $now, $but));

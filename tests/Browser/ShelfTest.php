@@ -50,7 +50,10 @@ it('takes another bottle, or something else, by one tap on the word, and keeps i
         $screen->open('/shelf')->see('What can I make?')->press('neem oil')->see('neem oil is saved.')->settle();
         $screen->open('/bench?recipe=half-alcohol-swab')->see('isopropyl alcohol, 70 %')->press('isopropyl alcohol, 70 %')->see('Mine says, in percent');
         expect($screen->axe())->toBe('');
-        $screen->type('Mine says, in percent', '0')->press('Take mine')->see('more than 0, at most 100');
+        $screen->type('Mine says, in percent', '0')->press('Take mine')->see('above 0');
+        // What is refused is told by the browser, too, once.
+        expect($screen->complaints())->toHaveCount(1);
+        $screen->type('Mine says, in percent', 'strong')->press('Take mine')->see('as a number, like 91');
         $screen->type('Mine says, in percent', '91')->press('Take mine')->see('isopropyl alcohol, 91 %')->see('35 % pure alcohol, changed here');
         $screen->open('/bench?recipe=gentle-neem')->see('castile soap')->press('castile soap')->see('Take soap bark extract instead')->press('Take soap bark extract instead')->see('changed here');
         expect($screen->text())->toContain('soap bark extract')->and($screen->complaints())->toBe([]);

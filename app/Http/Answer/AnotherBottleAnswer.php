@@ -19,6 +19,10 @@ final readonly class AnotherBottleAnswer
         public ?float $percent,
         #[Shape(ref: 'RecipeDocument')]
         public ?array $recipe,
+        /** Why it cannot be made so; empty where it can, or nothing was said. */
+        public string $cannot,
+        /** What the shelf gains by it; null where nothing. */
+        public ?KeptBottleAnswer $keep,
         public array $insteads,
         /** Why nothing may stand in for it; empty where something may. */
         public string $none,

@@ -26,17 +26,17 @@ final readonly class ShelfCostsAnswers
     public function all(DateTimeImmutable $now): ShelfCostsAnswer
     {
         $cupboard = $this->shelf->cupboard() ?? new Cupboard([]);
-        $season = $this->costs->season($now);
+        [$season, $spent] = $this->costs->year($now);
         $ahead = $this->costs->ahead($now);
         $each = [];
-        foreach ($this->costs->each($now) as [$for, $cost]) {
+        foreach ($spent as [$for, $cost]) {
             $each[] = $for instanceof PestCase
                 ? new SpentAnswer(Say::it('answers/case-answers.on', ['name' => $this->troubles->trouble($for->pest)->name, 'name-2' => $for->plant->name]), "/cases/{$for->id}", $this->said($cost))
                 : new SpentAnswer($for->name, "/courses/{$for->id}", $this->said($cost));
         }
 
         return new ShelfCostsAnswer(
-            array_filter($cupboard->bottles, static fn($one): bool => $one->each !== null) !== [],
+            $cupboard->isPriced(),
             $season->litres > 0.0 ? Say::it('answers/shelf-costs.season', ['costs' => $this->said($season)]) : '',
             $ahead->litres > 0.0 ? Say::it('answers/shelf-costs.ahead', ['costs' => $this->said($ahead)]) : '',
             $each,

@@ -26,5 +26,9 @@ final readonly class CourseMethod
         public array $effects,
         /** What stops it on this plant today and will not pass; null where nothing does. */
         public ?Verdict $stop,
+        /** Whether open flowers keep it off this plant until they are over. */
+        public bool $waitsForFlowers,
+        /** Whether it waits until the plant is watered, where that is dry. */
+        public bool $waitsForWater,
     ) {}
 }

@@ -7,6 +7,7 @@ namespace IdleMixer\Core\Course;
 use IdleMixer\Core\Choice\EffectCatalogue;
 use IdleMixer\Core\Data\SafetyLines;
 use IdleMixer\Core\Gate\Gate;
+use IdleMixer\Core\Gate\KeepsOff;
 use IdleMixer\Core\Gate\PlantHad;
 use IdleMixer\Core\Gate\Question;
 use IdleMixer\Core\Gate\SprayNow;
@@ -58,7 +59,9 @@ final readonly class CourseMethods
             }
         }
 
-        return new CourseMethod($recipe, $practice->method, $mixture, Target::of($recipe->use, $plant->leaf), $practice->ways[0] ?? '', $effects, $plant->isSaid() ? $this->gate->answer($this->question($mixture, $recipe, $practice, $factor, $plant))->barredBy() : null);
+        $question = $this->question($mixture, $recipe, $practice, $factor, $plant);
+
+        return new CourseMethod($recipe, $practice->method, $mixture, Target::of($recipe->use, $plant->leaf), $practice->ways[0] ?? '', $effects, $plant->isSaid() ? $this->gate->answer($question)->barredBy() : null, KeepsOff::bees($question), KeepsOff::thirst($question));
     }
 
     /**

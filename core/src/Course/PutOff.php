@@ -103,10 +103,10 @@ final readonly class PutOff
             $read = $test->day + (int) ceil(max(LeafLines::WAITS['value']) / self::HOURS_A_DAY);
             $all[] = [$read, 'test-waits', [new Act(max($today, $read), ActKind::Test, $test->recipe, 'read-test', ['day' => $read])]];
         }
-        if ($this->ask->bloomUntil !== null && $this->ask->bloomUntil >= $today && $method !== null && HoldsOff::bloom($this->ask->plant->site, $method->method->surface)) {
+        if ($this->ask->bloomUntil !== null && $this->ask->bloomUntil >= $today && $method?->waitsForFlowers === true) {
             $all[] = [$this->ask->bloomUntil + 1, 'in-bloom', [new Act($today, ActKind::HandWork, null, 'by-hand-meanwhile', ['day' => $today])]];
         }
-        if ($this->ask->plant->dryRoot && ($method === null || HoldsOff::thirst($method->method->surface))) {
+        if ($this->ask->plant->dryRoot && $method?->waitsForWater !== false) {
             $all[] = [$today + 1, 'dry-root', [new Act($today, ActKind::HandWork, null, 'water-it', ['day' => $today])]];
         }
 

@@ -30,7 +30,7 @@ final readonly class AnotherBottle
      */
     public function ofStrength(Recipe $recipe, string $slug, float $percent): ?Recipe
     {
-        return $this->from($recipe, $slug, array_map(static fn(Bottle $one): Bottle => $one->holds->slug === $slug ? new Bottle($one->holds, null, $percent) : $one, self::bottles($recipe)));
+        return $this->from($this->cupboards, $recipe, $slug, array_map(static fn(Bottle $one): Bottle => $one->holds->slug === $slug ? new Bottle($one->holds, null, $percent) : $one, self::bottles($recipe)));
     }
 
     /** @return list<Instead> what may stand in for it in this recipe, the best first; none where it is what the spray works by */
@@ -43,17 +43,25 @@ final readonly class AnotherBottle
     public function instead(Recipe $recipe, string $slug, string $with): ?Recipe
     {
         $others = array_values(array_filter(self::bottles($recipe), static fn(Bottle $one): bool => $one->holds->slug !== $slug));
-        $may = array_map(static fn(Instead $one): string => $one->with, $this->insteads->of($slug));
-        // What is in the recipe already stands in for nothing else in it.
-        $others = array_values(array_filter($others, static fn(Bottle $one): bool => $one->holds->slug === $with || ! in_array($one->holds->slug, $may, true)));
 
-        return in_array($with, $may, true) ? $this->from($recipe, $slug, [...$others, new Bottle($this->ingredients->get($with))]) : null;
+        return $this->from(new FromCupboard($this->insteads->only($slug, $with), $this->ingredients), $recipe, $slug, [...$others, new Bottle($this->ingredients->get($with))]);
+    }
+
+    /**
+     * Whether the bottle goes on the shelf, too: where a shelf is kept and has none like it. On an empty one it would say that all else is
+     * missing.
+     *
+     * @param float|null $percent v/v on it; null where nobody said
+     */
+    public static function isNew(?Cupboard $shelf, string $slug, ?float $percent): bool
+    {
+        return $shelf !== null && $shelf->bottles !== [] && array_filter($shelf->bottles, static fn(Bottle $one): bool => $one->holds->slug === $slug && ($percent === null || $one->strength === $percent)) === [];
     }
 
     /** @param list<Bottle> $bottles */
-    private function from(Recipe $recipe, string $slug, array $bottles): ?Recipe
+    private function from(FromCupboard $cupboards, Recipe $recipe, string $slug, array $bottles): ?Recipe
     {
-        $stocked = $this->cupboards->of($recipe, $this->shipped->practiceOf($recipe), new Cupboard($bottles));
+        $stocked = $cupboards->of($recipe, $this->shipped->practiceOf($recipe), new Cupboard($bottles));
         $isThere = array_filter(self::bottles($recipe), static fn(Bottle $one): bool => $one->holds->slug === $slug) !== [];
 
         return $isThere && $stocked->missing === [] ? $stocked->recipe : null;

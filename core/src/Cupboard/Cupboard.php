@@ -76,6 +76,12 @@ final readonly class Cupboard
         return $this->of($slug)[0]->each ?? null;
     }
 
+    /** Whether somebody said of any of it what it cost. */
+    public function isPriced(): bool
+    {
+        return array_filter($this->bottles, static fn(Bottle $one): bool => $one->each !== null) !== [];
+    }
+
     /** @return list<Bottle> */
     private function of(string $slug): array
     {

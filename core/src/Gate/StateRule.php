@@ -6,7 +6,6 @@ namespace IdleMixer\Core\Gate;
 
 use IdleMixer\Core\Data\GateLines;
 use IdleMixer\Core\Ingredient\Substance;
-use IdleMixer\Core\Plant\Site;
 use IdleMixer\Core\Plant\ToleranceCatalogue;
 use IdleMixer\Core\Recipe\RecipeUse;
 use IdleMixer\Core\Safety\Ceiling;
@@ -31,8 +30,8 @@ final readonly class StateRule implements Rule
         $plant = $question->plant;
 
         return array_values(array_filter([
-            $plant->isInBloom() && $question->isSprayed() ? Verdict::of($plant->site === Site::Outdoors ? Finding::InFlower : Finding::InFlowerIndoors) : null,
-            $plant->dryRoot && $spray->isHarsh() && ! $spray->isSwab() && ! $plant->isEmptyBed() ? Verdict::of(Finding::DryRoot) : null,
+            $plant->isInBloom() && KeepsOff::flowers($question) ? Verdict::of(KeepsOff::bees($question) ? Finding::InFlower : Finding::InFlowerIndoors) : null,
+            $plant->dryRoot && KeepsOff::thirst($question) ? Verdict::of(Finding::DryRoot) : null,
             $plant->isYoung() && $spray->isHarsh() ? $this->young($question) : null,
         ]));
     }

@@ -24,6 +24,12 @@ final readonly class InsteadCatalogue
         return new self($rows);
     }
 
+    /** The same as if this alone might stand in, and for that alone. */
+    public function only(string $slug, string $with): self
+    {
+        return new self([$slug => array_values(array_filter($this->rows[$slug] ?? [], static fn(array $row): bool => $row['with'] === $with))]);
+    }
+
     /** @return list<Instead> the best first; none where nothing does */
     public function of(string $slug): array
     {

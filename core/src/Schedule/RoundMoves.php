@@ -98,7 +98,7 @@ final class RoundMoves
     /** Watered first, sprayed the day after. */
     private static function dry(DateTimeImmutable $at, RoundFacts $facts): ?MovedDate
     {
-        return $facts->dryUntil !== null && $facts->dryUntil > $at ? new MovedDate('dry-root', self::onDay($at, $facts->dryUntil)) : null;
+        return $facts->dryUntil !== null && $facts->dryUntil->format('Y-m-d') > $at->format('Y-m-d') ? new MovedDate('dry-root', self::onDay($at, $facts->dryUntil)) : null;
     }
 
     private static function onDay(DateTimeImmutable $at, DateTimeImmutable $day): DateTimeImmutable

@@ -3,9 +3,13 @@
 declare(strict_types=1);
 
 use IdleMixer\Core\Cupboard\AnotherBottle;
+use IdleMixer\Core\Cupboard\Bottle;
+use IdleMixer\Core\Cupboard\Cupboard;
+use IdleMixer\Core\Ingredient\IngredientCatalogue;
 use IdleMixer\Core\Ingredient\Instead;
 use IdleMixer\Core\Recipe\Recipe;
 use IdleMixer\Core\Recipe\RecipeCatalogue;
+use IdleMixer\Core\Tests\Support\Plans;
 
 /** @return array<string, array{float, float|null, float|null}> by ingredient: mL, up to, strength */
 function anotherBottleLines(?Recipe $recipe): array
@@ -46,4 +50,24 @@ it('takes something else in its place, and says what that may be', function (str
     'soap is what plain soap works by' => ['plain-soap', 'castile-soap', [], 'dish-detergent', null],
     'oil is no soap' => ['gentle-neem', 'castile-soap', ['dish-detergent', 'saponin-extract', 'polysorbate-20'], 'vegetable-oil', null],
     'what is not in it' => ['plain-soap', 'neem-oil', [], 'neem-extract', null],
+]);
+
+it('leaves the other as it is where both are in one recipe', function (): void {
+    $recipe = Plans::bench(['recipe' => Plans::recipe([['ingredient' => 'castile-soap', 'amount' => 10, 'unit' => 'mL'], ['ingredient' => 'dish-detergent', 'amount' => 2, 'unit' => 'mL'], ['ingredient' => 'vegetable-oil', 'amount' => 5, 'unit' => 'mL']], ['amount' => 1, 'unit' => 'L', 'of' => 'water']), 'make' => ['amount' => 1, 'unit' => 'L']])->recipe;
+    expect(anotherBottleLines(AnotherBottle::shipped()->instead($recipe, 'castile-soap', 'polysorbate-20')))->toBe(['polysorbate-20' => [5.0, null, null], 'dish-detergent' => [2.0, null, null], 'vegetable-oil' => [5.0, null, null]]);
+});
+
+// One bottle on an empty shelf would say that all else is missing: it is kept where a shelf is kept.
+it('is kept where a shelf is kept and has none like it', function (?array $shelf, string $slug, ?float $percent, bool $kept): void {
+    /** @var list<array{string, float|null}>|null $shelf */
+    $cupboard = $shelf === null ? null : new Cupboard(array_map(static fn(array $one): Bottle => new Bottle(IngredientCatalogue::shipped()->get($one[0]), null, $one[1]), $shelf));
+    expect(AnotherBottle::isNew($cupboard, $slug, $percent))->toBe($kept);
+})->with([
+    'nobody keeps one' => [null, 'isopropyl-alcohol', 91.0, false],
+    'an empty one' => [[], 'isopropyl-alcohol', 91.0, false],
+    'none of it' => [[['neem-oil', null]], 'isopropyl-alcohol', 91.0, true],
+    'of another strength' => [[['isopropyl-alcohol', 70.0]], 'isopropyl-alcohol', 91.0, true],
+    'the very bottle' => [[['isopropyl-alcohol', 91.0]], 'isopropyl-alcohol', 91.0, false],
+    'dish soap that is there' => [[['dish-detergent', null]], 'dish-detergent', null, false],
+    'dish soap that is not' => [[['castile-soap', null]], 'dish-detergent', null, true],
 ]);

@@ -13,6 +13,8 @@ return [
     'shelf-answers.two-thirds' => 'about two thirds',
     'shelf-answers.all' => 'all of it',
     'shelf-answers.costs' => 'costs {cost}, by what your bottles cost',
+    'another-bottle.called' => '{what} {percent} %',
+    'another-bottle.cannot' => 'It cannot be made so: there is no room for so much {what}, or nothing stands in for it here.',
     'another-bottle.none' => 'Nothing stands in for {what} here: it is what this spray works by, or nothing does its work.',
     'shelf-costs.season' => 'Mixed this year: {costs}',
     'shelf-costs.ahead' => 'The rounds of the next four weeks, one fill each: {costs}',

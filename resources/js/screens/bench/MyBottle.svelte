@@ -18,7 +18,7 @@
     const asked = new Latest<Schemas['AnotherBottle']>();
     const taking = new Sending();
     let percent = $state('');
-    let none = $state('');
+    let wrong = $state('');
     const known = $derived(bench.shelf.catalogue.ingredients);
     const hasStrength = $derived(known.find((one) => one.slug === of)?.hasStrength ?? false);
     $effect(() => {
@@ -29,29 +29,25 @@
     });
 
     /** Lays the bench with it, and keeps the bottle where a shelf is kept. */
-    async function take(said: { percent?: number; with?: Slug }, name: string): Promise<void> {
+    async function take(said: { percent?: number; with?: Slug }): Promise<void> {
         const recipe = bench.document;
-        none = '';
-        if (recipe === undefined) {
-            return;
-        }
-        const made = await taking.send(() => taken(api.POST('/api/another-bottle', { body: { recipe, ingredient: of as Slug, ...said } })));
-        if (made === null) {
-            return;
-        }
-        if (made.recipe === null) {
-            none = say('bench/my-bottle.cannot-be-made');
+        wrong = '';
+        const made =
+            recipe === undefined
+                ? null
+                : await taking.send(() => taken(api.POST('/api/another-bottle', { body: { recipe, ingredient: of as Slug, ...said } })));
+        if (made === null || made.recipe === null) {
+            wrong = made?.cannot ?? '';
             return;
         }
         bench.own = made.recipe;
-        const slug = said.with ?? (of as Slug);
-        const { bottles } = await taken(api.GET('/api/shelf'));
-        const isThere = bottles.some((one) => one.ingredient === slug && (said.percent === undefined || one.strength === said.percent));
-        if (bottles.length > 0 && !isThere) {
+        const { keep } = made;
+        if (keep !== null) {
+            const { words, strength } = keep;
             const kept = await taking.send((submission) =>
                 taken(
                     api.POST('/api/shelf', {
-                        body: { submission, words: name, ingredient: slug, ...(said.percent !== undefined && { strength: said.percent }) },
+                        body: { submission, words, ingredient: keep.ingredient as Slug, ...(strength !== null && { strength }) },
                     }),
                 ),
             );
@@ -65,12 +61,12 @@
 
     async function mine(event: SubmitEvent): Promise<void> {
         event.preventDefault();
-        const figure = Number(percent.replace(',', '.'));
-        if (!(figure > 0 && figure <= 100)) {
-            none = say('bench/my-bottle.percent-between');
-            return;
+        const figure = Number(percent.trim().replace(',', '.') || NaN);
+        if (Number.isNaN(figure)) {
+            wrong = say('bench/my-bottle.write-number');
+        } else {
+            await take({ percent: figure });
         }
-        await take({ percent: figure }, `${asked.value?.name ?? of} ${short(figure)} %`);
     }
 </script>
 
@@ -92,14 +88,11 @@
         <p>{asked.value.none || say('bench/my-bottle.if-there-is-none')}</p>
         <ul class="grid gap-2">
             {#each asked.value.insteads as one (one.with)}<li class="grid gap-1">
-                    <button
-                        class="btn justify-self-start"
-                        disabled={taking.held}
-                        onclick={() => void take({ with: one.with as Slug }, one.name)}
+                    <button class="btn justify-self-start" disabled={taking.held} onclick={() => void take({ with: one.with as Slug })}
                         >{say('bench/my-bottle.take', { name: one.name })}</button
                     ><span class="quiet text-sm">{one.cost}</span>
                 </li>{/each}
         </ul>
-        <p role="status">{none}</p>
+        <p role="status">{wrong}</p>
     {/if}
 </div>

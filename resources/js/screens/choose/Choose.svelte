@@ -46,7 +46,7 @@
                     </details>{/if}
                 <Proposals {choosing} />
             </div>
-            <SituationForm {choosing} stages={one.stages} matters={one.matters} />
+            <SituationForm {choosing} shelved={house === null} stages={one.stages} matters={one.matters} />
         </div>
     {/snippet}
 </Waiting>

@@ -4,11 +4,13 @@
 
     interface Props {
         choosing: Choosing;
+        /** Whether its bottles are a page away; what is asked beside it needs no other way. */
+        shelved: boolean;
         stages: string[];
         /** What it does to a plant, in a sentence. */
         matters: string;
     }
-    const { choosing, stages, matters }: Props = $props();
+    const { choosing, shelved, stages, matters }: Props = $props();
     const flags = [
         { key: 'inBloom', words: say('choose/situation-form.in-open-flower') },
         { key: 'dryAtRoot', words: say('choose/situation-form.dry-at-root') },
@@ -63,7 +65,7 @@
             >
         {/each}
     </details>
-    <a class="link inline-flex min-h-11 items-center" href={`/shelf?case=${choosing.of.id}`}
-        >{say('choose/situation-form.what-is-in-house')}</a
-    >
+    {#if shelved}<a class="link inline-flex min-h-11 items-center" href={`/shelf?case=${choosing.of.id}`}
+            >{say('choose/situation-form.what-is-in-house')}</a
+        >{/if}
 </section>
