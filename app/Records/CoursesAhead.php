@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Records;
 
 use App\Models\Course;
-use App\Models\CourseLook;
 use App\Models\PestCase;
 use App\Models\Plant;
 use DateTimeImmutable;
@@ -40,15 +39,17 @@ final readonly class CoursesAhead
 {
     private const WITH = ['cases.plant', 'cases.rounds:id,case_id,batch_id,sprayed_at', 'cases.rounds.batch:id,recipe_version_id', 'cases.rounds.batch.recipeVersion:id,recipe_id', 'cases.rounds.batch.recipeVersion.recipe', 'looks'];
 
-    public function __construct(private RecipeShelf $shelf, private CoursePlanner $planner, private CourseMethods $methods, private ToleranceCatalogue $classes, private TroubleCatalogue $troubles, private SprayWants $wants, private GardenBook $garden, private GoodHours $hours) {}
+    public function __construct(private RecipeShelf $shelf, private CoursePlanner $planner, private CourseMethods $methods, private ToleranceCatalogue $classes, private TroubleCatalogue $troubles, private SprayWants $wants, private GardenBook $garden, private GoodHours $hours, private RainedOff $rain) {}
 
     /** @return array<int, LaidCourse> of every course that is open, by its id */
     public function open(DateTimeImmutable $now): array
     {
         $hours = $this->hours->at($now);
         $all = [];
-        foreach (Course::query()->whereNull('ended_at')->with(self::WITH)->orderBy('id')->get() as $course) {
-            $laid = $this->laid($course, $hours, $now);
+        $courses = array_values(Course::query()->whereNull('ended_at')->with(self::WITH)->orderBy('id')->get()->all());
+        $records = new CourseRecords($courses, $this->rain, $this->wants, $now);
+        foreach ($courses as $course) {
+            $laid = $this->laid($course, $records, $hours, $now);
             if ($laid !== null) {
                 $all[$course->id] = $laid;
             }
@@ -62,7 +63,7 @@ final readonly class CoursesAhead
     {
         $course->loadMissing(self::WITH);
 
-        return $this->laid($course, $this->hours->at($now), $now);
+        return $this->laid($course, new CourseRecords([$course], $this->rain, $this->wants, $now), $this->hours->at($now), $now);
     }
 
     /** @return list<Task> what a course asks for: its next round, and its next look where that comes before it */
@@ -94,9 +95,9 @@ final readonly class CoursesAhead
         return array_map(static fn(Node $one): string => $one->text(InputLines::LONGEST_SLUG['value'], 1), JsonText::kept($course->methods)->items(0, ScheduleLines::MOST_IN_TURN['value'], 'methods'));
     }
 
-    private function laid(Course $course, GoodHours $hours, DateTimeImmutable $now): ?LaidCourse
+    private function laid(Course $course, CourseRecords $records, GoodHours $hours, DateTimeImmutable $now): ?LaidCourse
     {
-        $on = array_values($course->cases->filter(static fn(PestCase $case): bool => $case->closed_at === null)->all());
+        $on = CourseRecords::on($course);
         $trouble = $course->pest === '' ? null : $this->troubles->trouble($course->pest);
         $plant = ($on[0] ?? null)?->plant;
         $is = $plant === null ? new PlantNow() : new PlantNow($this->classes->get($plant->tolerance), site: $plant->indoors ? Site::Indoors : Site::Outdoors, dryRoot: array_filter($on, static fn(PestCase $case): bool => ! PlantCalendar::isDry($case->plant->dry_on, $now)) === []);
@@ -106,7 +107,7 @@ final readonly class CoursesAhead
         }
         $days = PlaceDays::from($course->begun_at, $this->garden->zone());
         [$windows, $end] = $this->windows($plant, $methods[0], $hours, $days);
-        $record = self::record($course, $days);
+        $record = $records->of($course, $methods, $days);
         $today = $days->of($now);
         $celsius = $hours->celsius($plant);
         $plan = $this->planner->plan(new CourseAsk(
@@ -152,26 +153,5 @@ final readonly class CoursesAhead
         [$windows, $end] = $hours->of($plant, $this->wants->of($method->mixture, $method->recipe->use));
 
         return $windows === null ? [null, null] : [array_map(static fn(Window $one): array => [$days->of(new DateTimeImmutable("@{$one->from}")), $one], $windows), $days->of($end)];
-    }
-
-    /**
-     * A walk over many plants is one round of the course.
-     *
-     * @return list<Recorded> earliest first
-     */
-    private static function record(Course $course, PlaceDays $days): array
-    {
-        $record = [];
-        foreach ($course->cases as $case) {
-            foreach ($case->rounds as $round) {
-                $slug = $round->batch->recipeVersion->recipe->slug;
-                $on = $days->of($round->sprayed_at);
-                $record["{$on} {$slug}"] = new Recorded($on, RecordKind::Round, $slug);
-            }
-        }
-        $record = [...array_values($record), ...array_values($course->looks->map(static fn(CourseLook $look): Recorded => new Recorded($days->of($look->looked_at), RecordKind::Look, clean: $look->found === 0))->all())];
-        usort($record, static fn(Recorded $a, Recorded $b): int => $a->day <=> $b->day);
-
-        return $record;
     }
 }

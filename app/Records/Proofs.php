@@ -77,6 +77,12 @@ final readonly class Proofs
         return $this->book->planned($this->book->record($batch))->grades();
     }
 
+    /** What it shares with plants whose leaves speak for its own; only itself where nobody said what it is. */
+    public static function kind(Plant $plant): string
+    {
+        return $plant->kind === '' ? "#{$plant->id}" : implode(' ', [mb_strtolower($plant->kind), $plant->tolerance, $plant->bears_no_oil ? 'bears-no-oil' : '']);
+    }
+
     /** @return list<int> the plant itself, and those that are called the same kind and have the same leaf */
     public static function kin(Plant $plant): array
     {
@@ -84,9 +90,8 @@ final readonly class Proofs
         if ($plant->kind === '') {
             return $ids;
         }
-        $kind = mb_strtolower($plant->kind);
         foreach (Plant::query()->where('tolerance', $plant->tolerance)->where('bears_no_oil', $plant->bears_no_oil)->where('id', '!=', $plant->id)->get() as $other) {
-            if (mb_strtolower($other->kind) === $kind) {
+            if (self::kind($other) === self::kind($plant)) {
                 $ids[] = $other->id;
             }
         }

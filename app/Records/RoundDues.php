@@ -5,15 +5,12 @@ declare(strict_types=1);
 namespace App\Records;
 
 use App\Models\Batch;
-use App\Models\Burn;
 use App\Models\Count;
 use App\Models\PestCase;
 use App\Models\Round;
 use DateTimeImmutable;
 use IdleMixer\Core\Course\CourseMethods;
 use IdleMixer\Core\Course\LeafPace;
-use IdleMixer\Core\Data\GateLines;
-use IdleMixer\Core\Data\ScheduleLines;
 use IdleMixer\Core\Gate\KeepsOff;
 use IdleMixer\Core\Gate\PlantHad;
 use IdleMixer\Core\Gate\Question;
@@ -27,10 +24,8 @@ use IdleMixer\Core\Schedule\RoundDue;
 use IdleMixer\Core\Schedule\RoundFacts;
 use IdleMixer\Core\Schedule\RoundMoves;
 use IdleMixer\Core\Trouble\TroubleCatalogue;
-use IdleMixer\Core\Weather\Place;
 use IdleMixer\Core\Weather\Spray;
 use IdleMixer\Core\Weather\SprayWants;
-use IdleMixer\Core\Weather\WashOff;
 use IdleMixer\Core\Weather\Window;
 use IdleMixer\Core\Work\AsMade;
 use IdleMixer\Core\Work\Load;
@@ -52,7 +47,7 @@ final class RoundDues
 
     public function __construct(
         private readonly GardenBook $garden,
-        private readonly WeatherBook $weather,
+        private readonly RainedOff $rain,
         private readonly SprayWants $wants,
         private readonly CourseMethods $methods,
         private readonly Rhythms $rhythms,
@@ -81,7 +76,7 @@ final class RoundDues
         $fresh->hours = $this->hours->at($now);
         $fresh->mixed = ReadyBatches::of($cases, $now);
         $fresh->next = [];
-        $fresh->rests = self::rests($now);
+        $fresh->rests = BurntPlants::rests($now);
         $fresh->now = $now;
 
         return $fresh;
@@ -95,25 +90,9 @@ final class RoundDues
         $batch = $last === null ? null : Batch::query()->with('recipeVersion.recipe')->find($last->batch_id);
         $facts = $last === null || $batch === null
             ? new RoundFacts(null, $planned, null, 0, $testUntil, ...[...$this->hours->of($case->plant, $place === null ? null : $this->next($case)?->wants), $this->rests[$case->plant_id] ?? null], ...$this->keepsOff($case))
-            : $this->since($case, $last, $batch, $planned, $testUntil, $place);
+            : $this->since($case, $last, $batch, $planned, $testUntil);
 
         return RoundMoves::of($planned, $facts, $this->now);
-    }
-
-    /** @return array<int, DateTimeImmutable> */
-    private static function rests(DateTimeImmutable $now): array
-    {
-        $days = GateLines::BURN_RESTS['value'];
-        $rests = [];
-        $lately = Round::query()->where('sprayed_at', '>=', $now->modify("-{$days} days"))->whereIn('id', Burn::query()->select('round_id'))->with(['burns', 'case:id,plant_id'])->get();
-        foreach ($lately as $round) {
-            if ($round->hasBurnt()) {
-                $until = $round->sprayed_at->addDays($days);
-                $rests[$round->case->plant_id] = max($rests[$round->case->plant_id] ?? $until, $until);
-            }
-        }
-
-        return $rests;
     }
 
     /** What is sprayed next: what is mixed for it, else what core says comes next. Before the first round nothing is settled until it is mixed. */
@@ -128,14 +107,14 @@ final class RoundDues
     }
 
     /** What is known since the last round. */
-    private function since(PestCase $case, Round $last, Batch $batch, DateTimeImmutable $planned, ?DateTimeImmutable $testUntil, ?Place $place): RoundFacts
+    private function since(PestCase $case, Round $last, Batch $batch, DateTimeImmutable $planned, ?DateTimeImmutable $testUntil): RoundFacts
     {
         $record = $this->book->record($batch);
         $mixture = AsMade::together(array_map(static fn(Load $load): Mixture => $load->mixture, $record->loads));
         $spray = $this->wants->of($mixture, $record->target->use);
         $turn = $this->methods->made($batch->recipeVersion->recipe->slug, $this->rhythms->method($batch), '', $mixture, $record->target, $this->troubles->trouble($case->pest)->kind, $case->round_days, $this->rhythms->pressure($case));
 
-        $washedOff = $place === null || $case->plant->indoors || $last->sprayed_at < $this->now->modify('-' . ScheduleLines::WASHED_LATELY['value'] . ' days') ? null : $this->washedOff($last, $spray, $place, $this->now);
+        $washedOff = $case->plant->indoors ? null : $this->rain->off($last->sprayed_at, $spray, $this->now);
 
         $inTurn = $this->turns->after($case, $last);
         // No rule but these makes it earlier than it is planned.
@@ -199,16 +178,6 @@ final class RoundDues
     public function celsius(PestCase $case): ?float
     {
         return $this->hours->celsius($case->plant);
-    }
-
-    private function washedOff(Round $last, Spray $spray, Place $place, DateTimeImmutable $now): ?DateTimeImmutable
-    {
-        $from = WeatherBook::hour($last->sprayed_at);
-        $until = min($from + (int) ceil($spray->dry->value + 1.0) * WeatherBook::HOUR, WeatherBook::hour($now));
-        $hours = $until < $from ? [] : $this->weather->between($place, $from, intdiv($until - $from, WeatherBook::HOUR) + 1, $now)->hours;
-        $at = WashOff::at($hours, $last->sprayed_at->getTimestamp(), $spray);
-
-        return $at === null ? null : (new DateTimeImmutable("@{$at}"))->setTimezone($place->zone);
     }
 
     private function cleanLooks(PestCase $case, Round $last): int

@@ -13,6 +13,7 @@ use IdleMixer\Core\Data\GateLines;
 use IdleMixer\Core\Gate\HadRound;
 use IdleMixer\Core\Gate\PlantHad;
 use IdleMixer\Core\Gate\Whom;
+use IdleMixer\Core\Leaf\Burn as Burnt;
 use IdleMixer\Core\Mix\Composition;
 use IdleMixer\Core\Mix\Strengths;
 use IdleMixer\Core\Plant\KindCatalogue;
@@ -121,22 +122,29 @@ final readonly class Whoms
         foreach ($rounds as $round) {
             $own = $round->case->plant_id === $plant->id;
             $burnt = $round->burns->max('share');
+            $seen = $round->burns->filter(static fn(Burn $burn): bool => Burnt::is($burn->share))->max('seen_at');
             if ($round->id === $but || (! $own && $burnt === null)) {
                 continue;
             }
             $spray = $this->book->judged($round->batch);
             $had[] = new HadRound(
-                max(0.0, ($now->getTimestamp() - $round->sprayed_at->getTimestamp()) / 86_400.0),
+                self::daysAgo($round->sprayed_at, $now),
                 $this->book->use($round->batch),
                 $spray === null ? $this->planned($round) : Strengths::ofComposition($spray),
                 $spray,
                 $round->wasRinsed() || $this->shelf->method($round->batch->recipeVersion)->isRinsedNextDay(),
                 is_numeric($burnt) ? (float) $burnt : null,
                 $own,
+                $seen instanceof DateTimeImmutable ? self::daysAgo($seen, $now) : null,
             );
         }
 
         return $had;
+    }
+
+    private static function daysAgo(DateTimeImmutable $then, DateTimeImmutable $now): float
+    {
+        return max(0.0, ($now->getTimestamp() - $then->getTimestamp()) / 86_400.0);
     }
 
     /** Where nobody ticked, what was meant to go in. */

@@ -191,3 +191,47 @@ it('goes into the calendar', function (): void {
     $calendar = (string) preg_replace('/\r\n /', '', Notebook::get($feed)->text);
     expect($calendar)->toContain('SUMMARY:Spray all of them: The orchid rack (20 plants)')->toContain('SUMMARY:Spray Neem by the gallon: The orchid rack (20 plants)');
 });
+
+/*
+ * What a plant's leaves and the weather said of it moves its course as it moves a case. Common practice, no source: nothing else for 14
+ * days on leaves that burnt, from the day on which it was seen; a test that was begun is read before all of them are sprayed; what rain
+ * washed off is given again once the leaves are dry.
+ */
+it('moves a round when all its plants burnt, and not when one of them did', function (): void {
+    $course = begunCourse(['newPlants' => ['count' => 2, 'name' => 'Orchid', 'tolerance' => 'tough-leaf', 'kind' => 'Orchid', 'place' => 'The rack', 'indoors' => true]]);
+    walkOver($course);
+    $burnt = static function (int $plant) use ($course): void {
+        $round = Notebook::get("/api/plants/{$course->id("plants.{$plant}.plant.id")}/burnt")->text('rounds.0.key');
+        Notebook::sent("/api/rounds/{$round}/burns", ['share' => 30]);
+    };
+    Date::setTestNow('2026-06-04T08:00:00Z');
+    $burnt(0);
+    expect(courseNext($course))->toBe('look 2026-06-15');
+    Date::setTestNow('2026-06-13T08:00:00Z');
+    $burnt(1);
+    // The first burn was seen on the 4th: from the 18th on there is a plant that has rested. Two leaves with half of it come first.
+    $now = Notebook::get("/api/courses/{$course->id()}");
+    expect($now->text('state'))->toBe('wait')->and($now->text('because'))->toContain('17 June')
+        ->and(courseTasks())->not->toContain('course-round 2026-06-15');
+});
+
+it('waits for a leaf test that was begun', function (): void {
+    $course = begunCourse();
+    $batch = Notebook::post('/api/batches', ['submission' => Notebook::submission(), 'bench' => ['request' => ['recipe' => 'neem-by-the-gallon', 'make' => ['amount' => 1, 'unit' => 'L']]], 'courseId' => $course->id()])->id();
+    Notebook::post("/api/batches/{$batch}/finish", ['standTest' => 'even']);
+    Notebook::post('/api/leaf-tests', ['submission' => Notebook::submission(), 'batchId' => $batch, 'plantId' => $course->id('plants.0.plant.id'), 'leaves' => 2, 'controls' => false]);
+    expect(courseTasks())->toContain('course-round 2026-06-04')->and(Notebook::get("/api/courses/{$course->id()}")->text('state'))->toBe('wait');
+});
+
+it('gives a round again that rain washed off, out of doors only', function (bool $indoors, array $tasks): void {
+    Notebook::put('/api/garden', ['basedOn' => 0, 'place' => ['latitude' => 47.3, 'longitude' => 9.9, 'zone' => 'UTC'], 'roomCelsius' => 20, 'source' => 'file']);
+    $course = begunCourse(['newPlants' => ['count' => 2, 'name' => 'Rose', 'tolerance' => 'tough-leaf', 'place' => 'Bed', 'indoors' => $indoors]]);
+    walkOver($course);
+    $rows = "at,temperature_C,humidity_percent,wind_kmh,rain_mm,cloud_percent\n";
+    foreach (range(0, 140) as $hour) {
+        $rows .= gmdate('Y-m-d\TH:00:00\Z', 1_780_272_000 + $hour * 3600) . ',18,60,5,' . ($hour >= 10 && $hour <= 14 ? '6' : '0') . ",10\n";
+    }
+    Notebook::post('/api/weather/files', ['submission' => Notebook::submission(), 'name' => 'rain.csv', 'content' => $rows]);
+    Date::setTestNow('2026-06-02T07:00:00Z');
+    expect(courseTasks())->toBe($tasks);
+})->with(['out in it' => [false, ['course-round 2026-06-02']], 'under a roof' => [true, ['course-round 2026-06-15']]]);

@@ -70,7 +70,7 @@ function sprayedWith(int $case, string $recipe): void
 /** @return list<int> seeds, each of one notebook; in full with --long */
 function gardensOfChance(): array
 {
-    return range(1, getenv('MIXER_LONG') === '1' ? 400 : 12);
+    return range(1, getenv('MIXER_LONG') === '1' ? 2_000 : 12);
 }
 
 it('names one next round at every door', function (int $seed): void {

@@ -145,7 +145,7 @@ final readonly class PutOff
         $bears = min(array_map(static fn($want): float => $want->light->value, $wants->wants));
         $within = max(1, (int) floor($wants->dry->value / self::HOURS_A_DAY));
         foreach ($this->ask->recorded(RecordKind::Rain) as $rain) {
-            if ($rain->day >= $last->day && $rain->day <= $last->day + $within && $rain->value > max($bears, ScheduleLines::TENTH['value'])) {
+            if ($rain->day >= $last->day && $rain->day <= $last->day + $within && ($rain->value === null || $rain->value > max($bears, ScheduleLines::TENTH['value']))) {
                 return $rain->day;
             }
         }

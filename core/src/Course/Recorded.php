@@ -13,7 +13,7 @@ final readonly class Recorded
         public RecordKind $kind,
         /** Slug of the spray of a round, a test or a burn; null elsewhere, or where nobody said. */
         public ?string $recipe = null,
-        /** Number counted, percent of a leaf burnt, mm of rain; null where nobody said. */
+        /** Number counted, percent of a leaf burnt, mm of rain; null where nobody said: of rain, where it was judged by the hour that it washed off what was sprayed. */
         public ?float $value = null,
         /** Whether nothing was found, or leaves stayed clean; null where nobody said. */
         public ?bool $clean = null,

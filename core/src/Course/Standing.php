@@ -102,9 +102,11 @@ final readonly class Standing
         $due = array_values(array_filter(Ladder::rounds($this->ask, $spray, $this->had), static fn(Act $act): bool => ! $act->done))[0] ?? null;
         $moved = $due === null ? null : $moves->of($due->day, $spray);
 
-        return $moved === null || ! $moved->isLater
+        $isSooner = $due !== null && $moved !== null && $moved->day < $due->day;
+
+        return $moved === null || (! $moved->isLater && ! $isSooner)
             ? $this->next($turns, CourseState::GoOn, $because, [], [], null)
-            : $this->next($turns, CourseState::Wait, $moved->because, $moved->args, $moved->more, [$moved->day, $spray, $moved->because]);
+            : $this->next($turns, $moved->isLater ? CourseState::Wait : CourseState::GoOn, $moved->because, $moved->args, $moved->more, [$moved->day, $spray, $moved->because]);
     }
 
     /** @param non-empty-array<string, InTurn> $turns */

@@ -20,8 +20,8 @@ final readonly class BurnRule implements Rule
             if (! $round->hasBurnt()) {
                 continue;
             }
-            $lately = $round->onItself && $round->daysAgo <= GateLines::BURN_RESTS['value'] ? min($lately ?? \INF, $round->daysAgo) : $lately;
-            $alike = $family !== null && SprayFamily::of($round->composition) === $family ? min($alike ?? \INF, $round->daysAgo) : $alike;
+            $lately = $round->onItself && $round->burntAgo() <= GateLines::BURN_RESTS['value'] ? min($lately ?? \INF, $round->burntAgo()) : $lately;
+            $alike = $family !== null && SprayFamily::of($round->composition) === $family ? min($alike ?? \INF, $round->burntAgo()) : $alike;
         }
 
         return array_values(array_filter([

@@ -28,6 +28,8 @@ final readonly class HadRound
         public ?float $burnt = null,
         /** Whether it was this very plant, and not another of its kind. */
         public bool $onItself = true,
+        /** Days since the burn was seen; null where nobody said when: then it counts from the spraying. */
+        private ?float $burntDaysAgo = null,
     ) {}
 
     /** An oil of which nobody said how much of it there was: taken for a usual one. */
@@ -39,6 +41,12 @@ final readonly class HadRound
     public function hasBurnt(): bool
     {
         return $this->burnt !== null && Burn::is($this->burnt);
+    }
+
+    /** Days since it burnt, as far as anybody knows. */
+    public function burntAgo(): float
+    {
+        return $this->burntDaysAgo ?? $this->daysAgo;
     }
 
     /** Percent of one group that its leaves got. */
