@@ -44,6 +44,7 @@ use App\Http\Controllers\PlantController;
 use App\Http\Controllers\PlantHelpController;
 use App\Http\Controllers\ReachController;
 use App\Http\Controllers\RecipeController;
+use App\Http\Controllers\RowController;
 use App\Http\Controllers\RunController;
 use App\Http\Controllers\SeveralController;
 use App\Http\Controllers\ShelfController;
@@ -88,6 +89,7 @@ Route::prefix('api')->group(static function (): void {
     Route::get('plants/{id}/picture', [PictureController::class, 'show']);
     Route::get('catalogue', CatalogueController::class);
     Route::get('today', TodayController::class);
+    Route::get('rows', RowController::class);
     Route::get('worked', WorkedController::class);
     Route::get('worked/{pest}/next', [TrialController::class, 'next']);
     Route::get('own', [WorkedController::class, 'own']);

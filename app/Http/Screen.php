@@ -22,7 +22,7 @@ final readonly class Screen
         '#^/recipes/write$#' => ['/bench', 'write-a-recipe', 'recipes/Write', ['household', 'catalogue']],
         '#^/recipes/compare$#' => ['/bench', 'compare-two-recipes', 'recipes/Compare', ['recipes', 'catalogue']],
         '#^/sums$#' => ['/bench', 'percent-and-parts', 'sums/Sums', ['household', 'catalogue']],
-        '#^/plants$#' => ['/plants', 'plants', 'plants/Plants', ['plants', 'cases', 'leaf-tests', 'catalogue', 'courses']],
+        '#^/plants$#' => ['/plants', 'plants', 'plants/Plants', ['rows', 'catalogue', 'courses']],
         '#^/plants/(\d{1,18})$#' => ['/plants', '', 'plants/Plant', ['plants/{id}', 'catalogue']],
         '#^/courses/new$#' => ['/plants', 'keep-many-clean', 'courses/NewCourse', ['courses', 'plants', 'catalogue']],
         '#^/courses/(\d{1,18})$#' => ['/plants', '', 'courses/Course', ['courses/{id}']],

@@ -124,7 +124,7 @@ final readonly class CasesAsk
         }
         $due = $dues->of($case, $last, $task->dueAt, $last === null ? null : self::testUntil($tests, $last, $now));
 
-        return $due->at === null ? null : $task->movedTo($due->at, ...$due->moves)->in($due->best);
+        return $due->at === null ? null : $task->movedTo($due->at, ...$due->moves)->in($due->best, $due->hours);
     }
 
     /**

@@ -110,6 +110,25 @@ final readonly class TaskList
     }
 
     /**
+     * @param list<int> $plants
+     *
+     * @return list<Task> what some plants ask for
+     */
+    public function ofPlants(array $plants, DateTimeImmutable $now): array
+    {
+        $this->fresh->cases();
+        $moves = TaskMoves::read();
+        $all = [
+            ...self::leafTests($now, LeafTest::query()->whereIn('plant_id', $plants)),
+            ...$this->cases->open($now, $moves, PestCase::query()->whereIn('plant_id', $plants)),
+            ...$this->neighbours(Watch::query()->whereIn('plant_id', $plants)),
+            ...BurntPlants::tasks($plants, $now),
+        ];
+
+        return array_values(array_filter(array_map($moves->applied(...), $all)));
+    }
+
+    /**
      * @param list<int> $cases open cases of the plant
      *
      * @return list<Task> what one plant asks for

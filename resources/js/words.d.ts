@@ -14,6 +14,7 @@ import type offline from '../../core/words/en/screens/offline.json';
 import type parts from '../../core/words/en/screens/parts.json';
 import type plants from '../../core/words/en/screens/plants.json';
 import type recipes from '../../core/words/en/screens/recipes.json';
+import type row from '../../core/words/en/screens/row.json';
 import type run from '../../core/words/en/screens/run.json';
 import type shed from '../../core/words/en/screens/shed.json';
 import type shelf from '../../core/words/en/screens/shelf.json';
@@ -42,6 +43,7 @@ declare global {
         | Of<'parts', typeof parts>
         | Of<'plants', typeof plants>
         | Of<'recipes', typeof recipes>
+        | Of<'row', typeof row>
         | Of<'run', typeof run>
         | Of<'shed', typeof shed>
         | Of<'shelf', typeof shelf>

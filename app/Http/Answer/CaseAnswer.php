@@ -42,6 +42,8 @@ final readonly class CaseAnswer extends CaseBriefAnswer
         public ?string $budBreakOn,
         /** Whether what was sprayed on bare wood waits for somebody to say when the buds break. */
         public bool $asksBudBreak,
+        /** Of its plant, from what was first to what is laid out last. */
+        public RowAnswer $row,
     ) {
         parent::__construct(
             $brief->id,

@@ -29,6 +29,8 @@ use IdleMixer\Core\Evidence\LookPlans;
 use IdleMixer\Core\Evidence\Trial;
 use IdleMixer\Core\Evidence\UnsprayedCatalogue;
 use IdleMixer\Core\Gate\Whom;
+use IdleMixer\Core\Row\Span;
+use IdleMixer\Core\Schedule\Task;
 use IdleMixer\Core\Trouble\TroubleCatalogue;
 use IdleMixer\Core\Weather\KeptWeather;
 use IdleMixer\Core\Wording\ComparisonWords;
@@ -66,6 +68,7 @@ final readonly class CaseAnswers
         private Gates $gates,
         private GateAnswers $gate,
         private Rhythms $rhythms,
+        private RowAnswers $rows,
     ) {}
 
     /**
@@ -121,6 +124,7 @@ final readonly class CaseAnswers
         $case->loadMissing(self::WITH);
         $trials = $this->trials->of($case);
         $ready = ReadyBatches::of([$case->id], $now);
+        $tasks = $case->closed_at !== null ? [] : $this->asks->of($case, $now);
         $trouble = $this->situations->trouble($case);
         $roundChanges = Corrections::counts(Round::class, array_values($case->rounds->map(static fn(Round $round): int => $round->id)->all()));
         $countChanges = Corrections::counts(Count::class, array_values($case->counts->map(static fn(Count $count): int => $count->id)->all()));
@@ -136,13 +140,23 @@ final readonly class CaseAnswers
             self::situation($this->situations->known($case, self::latest($case), $now)),
             $this->containment($case),
             array_values($case->watches->map(static fn(Watch $watch): WatchAnswer => new WatchAnswer($watch->id, new RefAnswer($watch->plant->id, $watch->plant->submission, $watch->plant->name), Instant::of($watch->due_at), Instant::maybe($watch->looked_at), $watch->cleared_at !== null))->all()),
-            $case->closed_at !== null ? [] : $this->doing->of($this->asks->of($case, $now), $ready, $now, near: false),
+            $this->doing->of($tasks, $ready, $now, near: false),
             $saved,
             $this->lookPlan($case),
             $case->every_days,
             $case->bud_break_on?->format('Y-m-d'),
             $this->asksBudBreak($case),
+            $this->row($case, $tasks, $now),
         );
+    }
+
+    /** @param list<Task> $tasks */
+    private function row(PestCase $case, array $tasks, DateTimeImmutable $now): RowAnswer
+    {
+        $first = min([$case->opened_at, ...$case->rounds->map(static fn(Round $round): DateTimeImmutable => $round->sprayed_at)->all(), ...$case->counts->map(static fn(Count $count): DateTimeImmutable => $count->counted_at)->all()]);
+        $last = $tasks === [] ? null : max(array_map(static fn(Task $task): DateTimeImmutable => $task->dueAt, $tasks));
+
+        return $this->rows->of([$case->plant], [$case->plant_id => $tasks], Span::whole($now, $first, $last), $case)[0];
     }
 
     /** What was sprayed on bare wood is looked at when its buds break: nobody knows the day but who sees it. */

@@ -28,5 +28,6 @@ final readonly class PlantPageAnswer
         #[Shape(format: 'date-time')]
         public ?string $pictureAt,
         public array $standing,
+        public RowAnswer $row,
     ) {}
 }

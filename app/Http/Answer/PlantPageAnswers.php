@@ -21,6 +21,7 @@ use DateTimeImmutable;
 use IdleMixer\Core\Gate\ProofRule;
 use IdleMixer\Core\Leaf\Proof;
 use IdleMixer\Core\Leaf\ProofOutcome;
+use IdleMixer\Core\Row\Span;
 use IdleMixer\Core\Wording\CompositionWords;
 use IdleMixer\Core\Writing\VerdictWriter;
 
@@ -46,6 +47,7 @@ final readonly class PlantPageAnswers
         private StandsMixed $stands,
         private Gates $gates,
         private GateAnswers $gate,
+        private RowAnswers $rows,
     ) {}
 
     public function of(Plant $plant, DateTimeImmutable $now): PlantPageAnswer
@@ -57,6 +59,7 @@ final readonly class PlantPageAnswers
         $rounds = Round::query()->whereIn('case_id', PestCase::any(PestCase::query())->where('plant_id', $plant->id)->select('id'))->with(['batch', 'case.course'])->orderByDesc('sprayed_at')->limit(self::MOST)->get();
         $briefs = array_values($cases->map($this->cases->brief(...))->all());
         $names = array_column($briefs, 'name', 'id');
+        $tasks = $this->tasks->ofPlant($plant->id, array_values($cases->map(static fn(PestCase $case): int => $case->id)->all()), $now);
 
         return new PlantPageAnswer(
             $this->shed->plant($plant),
@@ -70,9 +73,10 @@ final readonly class PlantPageAnswers
                 $round->case->course === null ? null : new RefAnswer($round->case->course->id, $round->case->course->submission, $round->case->course->name),
                 CompositionWords::of(BatchBook::composition($round->batch)),
             ))->all()),
-            $this->next($plant, array_values($cases->map(static fn(PestCase $case): int => $case->id)->all()), $now),
+            $this->doing->of($tasks, ReadyBatches::ofTasks($tasks, $now), $now, near: false),
             Instant::maybe(PlantPicture::query()->where('plant_id', $plant->id)->first()?->taken_at),
             $this->standing($plant, $now),
+            $this->rows->of([$plant], [$plant->id => $tasks], Span::usual($now))[0],
         );
     }
 
@@ -101,17 +105,5 @@ final readonly class PlantPageAnswers
         $whom = $batches === [] ? null : $this->whoms->of($plant, $now);
 
         return $whom === null ? [] : array_map(fn(Batch $batch): StandingAnswer => new StandingAnswer(new RefAnswer($batch->id, $batch->submission, $batch->name), $this->gate->of($this->gates->of($whom, $this->gates->spray($batch, $now))), $this->bottles->of($batch, $now)), $batches);
-    }
-
-    /**
-     * @param list<int> $cases open cases
-     *
-     * @return list<TaskAnswer>
-     */
-    private function next(Plant $plant, array $cases, DateTimeImmutable $now): array
-    {
-        $mine = $this->tasks->ofPlant($plant->id, $cases, $now);
-
-        return $this->doing->of($mine, ReadyBatches::ofTasks($mine, $now), $now, near: false);
     }
 }

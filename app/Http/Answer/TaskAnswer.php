@@ -22,6 +22,10 @@ final readonly class TaskAnswer
         public ?string $key,
         public string $text,
         public string $do,
+        /** The same in a word or two. */
+        public string $short,
+        /** Of the plant that it is of; null where it is of none, or of many. */
+        public ?int $plantId,
         #[Shape(format: 'date-time')]
         public string $dueAt,
         #[Shape(of: Urgency::class)]

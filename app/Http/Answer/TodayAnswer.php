@@ -11,6 +11,7 @@ final readonly class TodayAnswer
 {
     /**
      * @param list<TaskAnswer> $tasks
+     * @param list<RowAnswer>  $rows     of the plants that something is asked for
      * @param list<string>     $rejudged rounds that this version judges otherwise than the one before, until somebody has seen it
      */
     public function __construct(
@@ -24,5 +25,8 @@ final readonly class TodayAnswer
         public int $openCases,
         public int $batches,
         public array $rejudged,
+        public array $rows,
+        /** Null where nobody said where the garden lies, or nobody tells its weather. */
+        public ?GardenDayAnswer $day,
     ) {}
 }

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Answer\GardenDayAnswers;
 use App\Http\Answer\Instant;
 use App\Http\Answer\RejudgedAnswers;
+use App\Http\Answer\RowAnswers;
 use App\Http\Answer\TaskAnswers;
 use App\Http\Answer\TodayAnswer;
 use App\Http\Api\Call;
@@ -17,8 +19,10 @@ use App\Models\Plant;
 use App\Notebook\Places;
 use App\Records\ReadyBatches;
 use App\Records\TaskList;
+use App\Records\TaskPlants;
 use DateTimeZone;
 use IdleMixer\Core\Document\InvalidDocument;
+use IdleMixer\Core\Row\Span;
 use IdleMixer\Core\Schedule\Agenda;
 use IdleMixer\Core\Words\Say;
 use Illuminate\Http\JsonResponse;
@@ -31,20 +35,25 @@ final class TodayController
     private const ROWS = 16;
 
     #[Call('What needs doing', answer: TodayAnswer::class, query: ['zone' => ['type' => 'string'], 'from' => ['type' => 'integer', 'minimum' => 0, 'maximum' => 1000000]])]
-    public function __invoke(Request $request, ClockInterface $clock, TaskList $tasks, TaskAnswers $answer, RejudgedAnswers $rejudged): JsonResponse
+    public function __invoke(Request $request, ClockInterface $clock, TaskList $tasks, TaskAnswers $answer, RowAnswers $rows, GardenDayAnswers $day, RejudgedAnswers $rejudged): JsonResponse
     {
         $now = $clock->now()->setTimezone(self::zone($request->query('zone', 'UTC')));
         $page = $tasks->page($now, Paging::of($request, self::ROWS)->from, self::ROWS);
 
+        $ready = ReadyBatches::ofTasks($page->tasks, $now);
+        $of = TaskPlants::by($page->tasks);
+
         return new JsonResponse(new TodayAnswer(
             Instant::of($now),
-            $answer->of($page->tasks, ReadyBatches::ofTasks($page->tasks, $now), $now),
+            $answer->of($page->tasks, $ready, $now),
             $page->next,
             Agenda::HORIZON_DAYS,
             Plant::query()->whereNull('retired_at')->count(),
             PestCase::query()->whereNull('closed_at')->count(),
             Batch::query()->count(),
             $rejudged->all($now->getTimezone()),
+            $rows->of(array_values(Plant::query()->whereIn('id', array_keys($of))->orderBy('name')->get()->all()), $of, Span::usual($now)),
+            $day->of($page->tasks, $ready, $now),
         ));
     }
 

@@ -37,7 +37,10 @@ final class RoundMoves
         }
         $at = $then;
 
-        return new RoundDue($at, $weather === null ? $moves : [...$moves, $weather], $best === null ? null : BestHours::of($best));
+        // Hours before it may be sprayed are none of its hours.
+        $since = min($at->getTimestamp(), $best->from ?? $at->getTimestamp());
+
+        return new RoundDue($at, $weather === null ? $moves : [...$moves, $weather], $best === null ? null : BestHours::of($best), array_values(array_filter($facts->windows ?? [], static fn(Window $one): bool => $one->from >= $since || ($one->to > $since && $at <= $now))));
     }
 
     /** Another spray comes after other days than the same once more. */

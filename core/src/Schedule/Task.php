@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace IdleMixer\Core\Schedule;
 
 use DateTimeImmutable;
+use IdleMixer\Core\Weather\Window;
 
 /** One thing to do, by when. */
 final readonly class Task
@@ -26,6 +27,8 @@ final readonly class Task
         public ?int $case = null,
         /** Of a round, on its day; null where nobody told the weather. */
         public ?BestHours $best = null,
+        /** @var list<Window> good and workable hours from when it is due, of a round; empty where none are known */
+        public array $hours = [],
     ) {}
 
     /** When it was planned, before anything moved it. */
@@ -34,15 +37,19 @@ final readonly class Task
         return $this->planned ?? $this->dueAt;
     }
 
-    /** The same, in these hours. */
-    public function in(?BestHours $best): self
+    /**
+     * The same, in these hours.
+     *
+     * @param list<Window> $hours
+     */
+    public function in(?BestHours $best, array $hours = []): self
     {
-        return new self($this->kind, $this->ref, $this->about, $this->dueAt, $this->counted, $this->moves, $this->planned, $this->case, $best);
+        return new self($this->kind, $this->ref, $this->about, $this->dueAt, $this->counted, $this->moves, $this->planned, $this->case, $best, $hours);
     }
 
     /** The same at another time. */
     public function movedTo(DateTimeImmutable $at, MovedDate ...$why): self
     {
-        return new self($this->kind, $this->ref, $this->about, $at, $this->counted, [...$this->moves, ...array_values($why)], $this->plannedAt(), $this->case, $this->best);
+        return new self($this->kind, $this->ref, $this->about, $at, $this->counted, [...$this->moves, ...array_values($why)], $this->plannedAt(), $this->case, $this->best, $this->hours);
     }
 }

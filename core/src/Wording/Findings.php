@@ -21,7 +21,7 @@ final readonly class Findings
     /**
      * @param array<string, string>                           $outcomes
      * @param array<string, string>                           $formulas
-     * @param array<string, array{text: string, do: string}> $tasks
+     * @param array<string, array{text: string, do: string, short: string}> $tasks
      */
     public function __construct(private array $outcomes, private array $formulas, private array $tasks, private UnsprayedCatalogue $unsprayed, private SourceCatalogue $sources) {}
 
@@ -31,7 +31,7 @@ final readonly class Findings
         $outcomes = Say::words('outcomes');
         /** @var array<string, string> $formulas */
         $formulas = Say::words('formulas');
-        /** @var array<string, array{text: string, do: string}> $tasks */
+        /** @var array<string, array{text: string, do: string, short: string}> $tasks */
         $tasks = Say::words('tasks');
 
         return new self($outcomes, $formulas, $tasks, UnsprayedCatalogue::shipped(), SourceCatalogue::shipped());
@@ -110,7 +110,7 @@ final readonly class Findings
     }
 
     /**
-     * @return array{text: string, do: string}
+     * @return array{text: string, do: string, short: string}
      *
      * @throws MissingWords when the catalogue lacks the sentence
      */
@@ -118,7 +118,7 @@ final readonly class Findings
     {
         $row = $this->tasks[$task->kind->value] ?? throw MissingWords::becauseOf($task->kind->value);
 
-        return ['text' => strtr($row['text'], ['{about}' => $task->about]), 'do' => $row['do']];
+        return ['text' => strtr($row['text'], ['{about}' => $task->about]), 'do' => $row['do'], 'short' => $row['short']];
     }
 
     /**

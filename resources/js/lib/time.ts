@@ -22,6 +22,10 @@ export function untilTime(instant: string, from: Date): string {
     return at.toDateString() === from.toDateString() ? timeOnly.format(at) : dayAndTime.format(at);
 }
 
+/** “20:00”, by the clock of a place. */
+export const clockOf = (instant: string, place: string): string =>
+    new Intl.DateTimeFormat(WRITTEN, { hour: '2-digit', minute: '2-digit', timeZone: place }).format(new Date(instant));
+
 const INSTANT = /^\d{4}-\d\d-\d\dT[\d:.]+Z$/;
 
 export const isInstant = (text: string): boolean => INSTANT.test(text);

@@ -4,7 +4,7 @@
     import { typedNumber } from '../lib/figures';
 
     /** A whole number that is tapped up and down, or typed. */
-    let { label, name, value = $bindable() }: { label: string; name: string; value: string } = $props();
+    let { label, name, value = $bindable(), brief = false }: { label: string; name: string; value: string; brief?: boolean } = $props();
 
     function by(step: number): void {
         const now = typedNumber(value);
@@ -13,14 +13,14 @@
 </script>
 
 <div class="grid gap-1">
-    <label for={`${name}-field`}>{label}</label>
+    <label for={`${name}-field`} class={[brief && 'sr-only']}>{label}</label>
     <div class="flex gap-1">
         <button type="button" class="btn btn-square size-12" aria-label={say('parts/stepper.one-less', { label })} onclick={() => by(-1)}
             ><Minus size={22} aria-hidden="true" /></button
         >
         <input
             id={`${name}-field`}
-            class="input numeral h-12 w-24 text-center text-xl"
+            class={['input numeral h-12 text-center text-xl', brief ? 'w-16' : 'w-24']}
             inputmode="decimal"
             autocomplete="off"
             {name}

@@ -12,7 +12,7 @@
     import CaseAhead from './CaseAhead.svelte';
     import CloseForm from './CloseForm.svelte';
     import CourseForm from './CourseForm.svelte';
-    import CountCurve from './CountCurve.svelte';
+    import CaseRow from './CaseRow.svelte';
     import CountForm from './CountForm.svelte';
     import AlsoOn from './AlsoOn.svelte';
     import NextAct from './NextAct.svelte';
@@ -73,10 +73,8 @@
         <a class="link no-print mt-2 inline-flex min-h-11 items-center" href={`/plants/${one.plant.id}#burnt`}
             >{say('cases/case.leaves-look-burnt')}</a
         >
-        <div class="mt-3 grid gap-6 lg:grid-cols-2">
-            <CountCurve {one} onsaved={saved} />
-            <Rounds {one} onsaved={saved} />
-        </div>
+        <CaseRow {one} onsaved={saved} />
+        <Rounds {one} onsaved={saved} />
         {#if one.rounds.length > 0}
             <details class="dish mt-4" bind:open={open.plan}>
                 <summary class="min-h-12 cursor-pointer py-3 font-bold">{say('cases/case.plan')}</summary>

@@ -14,10 +14,17 @@
         counted: string;
         /** It is the main act of the screen. */
         main?: boolean;
+        /** What is typed, before it is kept: a row draws it. */
+        text?: string;
+        /** Beside a row, where room is short. */
+        brief?: boolean;
         onsaved: () => void;
     }
-    const { caseKey, counted, main = false, onsaved }: Props = $props();
+    let { caseKey, counted, main = false, text = $bindable(''), brief = false, onsaved }: Props = $props();
     const form = untrack(() => new Form(`quick-count-${caseKey}`, { text: '' }));
+    $effect(() => {
+        text = form.values.text;
+    });
 
     async function save(event?: SubmitEvent): Promise<void> {
         event?.preventDefault();
@@ -37,8 +44,10 @@
     }
 </script>
 
-<form class="flex flex-wrap items-end gap-3" onsubmit={save} data-quick-count={caseKey}>
-    <Stepper label={say('cases/quick-count.how-many', { counted })} name={`count-${caseKey}`} bind:value={form.values.text} />
-    <button class={main ? 'act min-h-12' : 'btn min-h-12'} disabled={form.held}>{say('cases/quick-count.save-count')}</button>
+<form class={['flex items-end', brief ? 'gap-2' : 'flex-wrap gap-3']} onsubmit={save} data-quick-count={caseKey}>
+    <Stepper {brief} label={say('cases/quick-count.how-many', { counted })} name={`count-${caseKey}`} bind:value={form.values.text} />
+    <button class={main ? 'act min-h-12' : 'btn min-h-12'} disabled={form.held}
+        >{brief ? say('cases/quick-count.keep') : say('cases/quick-count.save-count')}</button
+    >
     <FormFoot {form} send={() => void save()} />
 </form>

@@ -1,4 +1,5 @@
 import type { Schemas } from '../../lib/client';
+import { clockOf as clock } from '../../lib/time';
 
 type Hour = Schemas['Hour'];
 
@@ -23,9 +24,7 @@ export const HOURS_A_DAY = 24;
 
 export const later = (instant: string, hours: number): string => new Date(new Date(instant).getTime() + hours * HOUR).toISOString();
 
-/** “20:00”, by the clock of the place. */
-export const clock = (instant: string, zone: string): string =>
-    new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit', timeZone: zone }).format(new Date(instant));
+export { clockOf as clock } from '../../lib/time';
 
 export const dayOf = (instant: string, zone: string): string =>
     new Intl.DateTimeFormat('en-GB', { weekday: 'short', day: 'numeric', month: 'short', timeZone: zone }).format(new Date(instant));

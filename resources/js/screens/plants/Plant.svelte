@@ -6,8 +6,10 @@
     import Head from '../../parts/Head.svelte';
     import Waiting from '../../parts/Waiting.svelte';
     import { route } from '../../routes';
+    import AxisHead from '../../row/AxisHead.svelte';
+    import Row from '../../row/Row.svelte';
     import PlantForm from '../shed/PlantForm.svelte';
-    import TaskRow from '../today/TaskRow.svelte';
+    import OtherLine from '../today/OtherLine.svelte';
     import GateSays from '../../parts/GateSays.svelte';
     import Bears from './Bears.svelte';
     import BurntLeaves from './BurntLeaves.svelte';
@@ -35,7 +37,7 @@
 </script>
 
 <Waiting of={page}>
-    {#snippet children({ plant: { plant, cases, tests, proven, had, next, pictureAt, standing }, catalogue })}
+    {#snippet children({ plant: { plant, cases, tests, proven, had, next, pictureAt, standing, row }, catalogue })}
         {#snippet looksBurnt()}
             <details class="dish no-print" id="burnt" bind:open={burnt}>
                 <summary class="min-h-11 cursor-pointer py-2 font-bold">{say('plants/plant.leaves-look-burnt')}</summary>
@@ -57,13 +59,19 @@
                 .filter(Boolean)
                 .join(', ')}
         </p>
+        <div class="mb-4"><AxisHead {row} /><Row {row} height={96} /></div>
         <div class="grid items-start gap-6 lg:grid-cols-[minmax(0,1.3fr)_minmax(18rem,1fr)]">
             <div class="grid gap-6">
                 {#if first}{@render looksBurnt()}{/if}
                 {#if next.length > 0}<section class="dish" aria-label={say('plants/plant.what-comes-next')}>
                         <h2>{say('plants/plant.what-comes-next')}</h2>
                         <ul>
-                            {#each next as task, i (keyOf(task))}<TaskRow {task} now={new Date()} main={i === 0} onchange={again} />{/each}
+                            {#each next as task, i (keyOf(task))}<OtherLine
+                                    {task}
+                                    now={new Date()}
+                                    main={i === 0}
+                                    onchange={again}
+                                />{/each}
                         </ul>
                     </section>{/if}
                 {#if standing.length > 0}<section class="dish" aria-label={say('plants/plant.what-stands-mixed')}>

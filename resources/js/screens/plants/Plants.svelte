@@ -1,40 +1,30 @@
 <script lang="ts">
-    import { openCases } from '../../lib/cases';
-    import { api, taken, type Schemas } from '../../lib/client';
+    import { api, taken } from '../../lib/client';
     import { Loaded } from '../../lib/loaded.svelte';
     import { undo } from '../../lib/undo.svelte';
     import Empty from '../../parts/Empty.svelte';
     import Head from '../../parts/Head.svelte';
     import Waiting from '../../parts/Waiting.svelte';
+    import AxisHead from '../../row/AxisHead.svelte';
+    import LeafState from '../../row/LeafState.svelte';
+    import Row from '../../row/Row.svelte';
     import PlantForm from '../shed/PlantForm.svelte';
+    import { placesOf } from './board';
 
+    let pages = $state(1);
     const page = new Loaded(async () => {
-        const [plants, cases, tests, catalogue, courses] = await Promise.all([
-            taken(api.GET('/api/plants')),
-            openCases(),
-            taken(api.GET('/api/leaf-tests')),
-            taken(api.GET('/api/catalogue')),
-            taken(api.GET('/api/courses')),
-        ]);
-        return {
-            plants: plants.plants,
-            cases,
-            tests: tests.leafTests,
-            tolerance: catalogue.tolerance,
-            courses: courses.courses.filter((one) => one.endedAt === null),
-        };
+        const [catalogue, courses] = await Promise.all([taken(api.GET('/api/catalogue')), taken(api.GET('/api/courses'))]);
+        let { rows, next } = await taken(api.GET('/api/rows'));
+        for (let shown = 1; shown < pages && next !== null; ++shown) {
+            const more = await taken(api.GET('/api/rows', { params: { query: { from: next } } }));
+            rows = [...rows, ...more.rows];
+            next = more.next;
+        }
+        return { rows, next, tolerance: catalogue.tolerance, courses: courses.courses.filter((one) => one.endedAt === null) };
     });
     undo.followedBy(page);
     /** Whoever comes with burnt leaves goes on to what helps them. */
     const burnt = location.hash === '#burnt' ? '#burnt' : '';
-
-    const open = (cases: Schemas['CaseBrief'][], plant: number): Schemas['CaseBrief'][] =>
-        cases.filter((one) => one.plant.id === plant && one.closedAt === null);
-    const waits = (tests: Schemas['LeafTest'][], plant: number): boolean =>
-        tests.some((one) => one.plant.id === plant && one.outcome === 'waiting');
-    /** Those with something on them first. */
-    const ordered = (plants: Schemas['Plant'][], cases: Schemas['CaseBrief'][]): Schemas['Plant'][] =>
-        plants.filter((one) => !one.retired).toSorted((a, b) => open(cases, b.id).length - open(cases, a.id).length);
 </script>
 
 <Head title={say('plants/plants.plants')}
@@ -43,9 +33,9 @@
     ></Head
 >
 <Waiting of={page}>
-    {#snippet children({ plants, cases, tests, tolerance, courses })}
+    {#snippet children({ rows, next, tolerance, courses })}
         {#if burnt !== ''}<p class="mb-2 text-lg font-bold">{say('plants/plants.which-looks-burnt')}</p>{/if}
-        {#if plants.length === 0}<Empty text={say('plants/plants.none-yet-plants-leaf-decides')} />{/if}
+        {#if rows.length === 0}<Empty text={say('plants/plants.none-yet-plants-leaf-decides')} />{/if}
         {#if courses.length > 0}
             <h2>{say('plants/plants.kept-clean')}</h2>
             <ul class="mb-4 grid gap-x-8 lg:grid-cols-2">
@@ -60,23 +50,58 @@
                 {/each}
             </ul>
         {/if}
-        <ul class="mb-6 grid gap-x-8 lg:grid-cols-2">
-            {#each ordered(plants, cases) as plant (plant.id)}
-                <li class="border-base-300 border-b">
-                    <a href={`/plants/${plant.id}${burnt}`} class="flex min-h-14 flex-wrap items-baseline gap-x-3 py-2">
-                        <span class="text-lg font-bold">{plant.name}</span>
-                        <span class="quiet">{plant.place}</span>
-                        <span class="ml-auto text-right"
-                            >{#each open(cases, plant.id) as one (one.id)}<span class="block"
-                                    >{one.pestName}{#if one.latestCount !== null}: <span class="quiet">{one.latestCount} {one.counted}</span
-                                        >{/if}</span
-                                >{/each}{#if waits(tests, plant.id)}<span class="block">{say('plants/plants.leaf-test-waits')}</span
-                                >{/if}</span
-                        >
-                    </a>
-                </li>
-            {/each}
-        </ul>
+        {#if rows[0] !== undefined}<div class="axis"><AxisHead row={rows[0]} /></div>{/if}
+        {#each placesOf(rows) as place (place.name)}
+            <section class="mb-4" aria-label={place.name === '' ? say('plants/plants.anywhere') : place.name}>
+                {#if place.name !== ''}<h2 class="text-base">{place.name}</h2>{/if}
+                <ul>
+                    {#each place.rows as row (row.plantId)}
+                        <li class="plant" data-plant={row.plantId}>
+                            <a href={`/plants/${row.plantId}${burnt}`} class="name">
+                                <LeafState {row} small />
+                                <span class="min-w-0"
+                                    ><span class="block truncate text-lg leading-tight font-bold">{row.name}</span>
+                                    <span class="block leading-tight">{row.brief}</span></span
+                                >
+                            </a>
+                            <Row {row} height={44} />
+                        </li>
+                    {/each}
+                </ul>
+            </section>
+        {/each}
+        {#if next !== null}<button
+                class="btn mb-4"
+                onclick={() => {
+                    ++pages;
+                    void page.reload();
+                }}>{say('plants/plants.more')}</button
+            >{/if}
         <PlantForm {tolerance} onadded={() => void page.reload()} />
     {/snippet}
 </Waiting>
+
+<style>
+    .plant {
+        display: grid;
+        grid-template-columns: minmax(0, 1fr);
+        border-top: 1px solid color-mix(in oklab, var(--color-base-300) 45%, transparent);
+    }
+    .name {
+        display: flex;
+        align-items: center;
+        gap: 0.5rem;
+        min-height: 2.75rem;
+        padding: 2px 0;
+    }
+    @media (min-width: 48rem) {
+        .plant {
+            grid-template-columns: 20rem minmax(0, 1fr);
+            column-gap: 1rem;
+            align-items: center;
+        }
+        .axis {
+            margin-left: 21rem;
+        }
+    }
+</style>

@@ -9,7 +9,11 @@
     import FaultNote from '../../parts/FaultNote.svelte';
     import Head from '../../parts/Head.svelte';
     import Waiting from '../../parts/Waiting.svelte';
-    import TaskRow from './TaskRow.svelte';
+    import AxisHead from '../../row/AxisHead.svelte';
+    import GardenBand from './GardenBand.svelte';
+    import { linesOf } from './lines';
+    import OtherLine from './OtherLine.svelte';
+    import PlantLine from './PlantLine.svelte';
 
     let pages = $state(1);
     /** As many pages as were asked for, put together. */
@@ -17,7 +21,12 @@
         let all = await taken(api.GET('/api/today', { params: { query: { zone: zone() } } }));
         for (let page = 1; page < pages && all.next !== null; ++page) {
             const next = await taken(api.GET('/api/today', { params: { query: { zone: zone(), from: all.next } } }));
-            all = { ...next, tasks: [...all.tasks, ...next.tasks].toSorted((a, b) => a.dueAt.localeCompare(b.dueAt)) };
+            all = {
+                ...next,
+                day: all.day,
+                tasks: [...all.tasks, ...next.tasks].toSorted((a, b) => a.dueAt.localeCompare(b.dueAt)),
+                rows: [...all.rows, ...next.rows.filter((row) => !all.rows.some((one) => one.plantId === row.plantId))],
+            };
         }
         return { ...all, tasks: eachOnce(all.tasks) };
     });
@@ -30,28 +39,20 @@
     }
     const first = (tasks: Schemas['Task'][]): Schemas['Task'] | undefined =>
         tasks.find((one) => one.slot === 'now') ?? tasks.find((one) => one.slot === 'today');
-    const slots = [
-        { key: 'now', title: say('today/today.now') },
-        { key: 'today', title: say('today/today.later-today') },
-        { key: 'week', title: say('today/today.this-week') },
-        { key: 'after', title: say('today/today.after-that') },
-    ] as const;
 </script>
 
-<Head title={say('today/today.today')}
-    ><a class="btn" href="/look">{say('today/today.what-on-my-plant')}</a><a class="btn" href="/day">{say('today/today.when-to-spray')}</a
-    ><a class="btn" href="/shelf">{say('today/today.what-can-i-make')}</a><a class="btn" href="/bench">{say('today/today.mix-spray')}</a
-    ></Head
->
+<Head title={say('today/today.today')} small unseen={today.value?.day != null} />
 <Waiting of={today}>
     {#snippet children(all)}
+        {@const main = first(all.tasks)}
+        {#if all.day !== null}<GardenBand day={all.day} now={all.now} />{/if}
         {#if all.plants === 0}
             <Empty text={say('today/today.this-notebook-empty-see-what')} to="/look" action={say('today/today.what-on-my-plant')} />
-        {:else if !all.tasks.some((task) => task.slot === 'now' || task.slot === 'today')}
-            <p class="my-6 text-xl" data-quiet>{say('today/today.nothing-to-do-today')}</p>
+        {:else if main === undefined}
+            <p class="my-3 text-xl" data-quiet>{say('today/today.nothing-to-do-today')}</p>
         {/if}
         {#if all.rejudged.length > 0}
-            <aside class="dish mb-6" data-rejudged>
+            <aside class="dish mb-3" data-rejudged>
                 <p class="font-bold">{say('today/today.judged-anew')}</p>
                 <ul class="grid gap-1">
                     {#each all.rejudged as one (one)}<li>{one}</li>{/each}
@@ -60,31 +61,44 @@
                 <button class="btn mt-2" disabled={seeing.held} onclick={() => void seen()}>{say('today/today.i-have-seen-it')}</button>
             </aside>
         {/if}
-        {#each slots as slot (slot.key)}
-            {@const tasks = all.tasks.filter((task) => task.slot === slot.key)}
-            {#if tasks.length > 0}
-                <section class="mb-6" aria-label={slot.title}>
-                    <h2>{slot.title}</h2>
-                    <ul>
-                        {#each tasks as task (keyOf(task))}<TaskRow
-                                {task}
-                                now={new Date(all.now)}
-                                main={task === first(all.tasks)}
-                                onchange={() => void today.reload()}
-                            />{/each}
-                    </ul>
-                </section>
-            {/if}
-        {/each}
+        {@const lines = linesOf(all.tasks, all.rows)}
+        {#if all.rows[0] !== undefined}<div class="axis"><AxisHead row={all.rows[0]} /></div>{/if}
+        <ul aria-label={say('today/today.today')}>
+            {#each lines as one (one.key)}
+                {#if one.row !== null}
+                    <PlantLine row={one.row} tasks={one.tasks} now={new Date(all.now)} {main} onchange={() => void today.reload()} />
+                {:else}
+                    {#each one.tasks as task (keyOf(task))}<OtherLine
+                            {task}
+                            now={new Date(all.now)}
+                            main={task === main}
+                            onchange={() => void today.reload()}
+                        />{/each}
+                {/if}
+            {/each}
+        </ul>
         {#if all.next !== null}<button
-                class="btn"
+                class="btn mt-2"
                 onclick={() => {
                     ++pages;
                     void today.reload();
                 }}>{say('today/today.show-more')}</button
             >{/if}
-        {#if all.plants > 0}<p class="mt-6">
-                <a class="link inline-flex min-h-11 items-center" href="/plants#burnt">{say('today/today.leaves-look-burnt')}</a>
-            </p>{/if}
+        <p class="no-print mt-4 flex flex-wrap gap-x-5">
+            {#each [{ to: '/look', name: say('today/today.what-on-my-plant') }, { to: '/day', name: say('today/today.when-to-spray') }, { to: '/shelf', name: say('today/today.what-can-i-make') }, { to: '/bench', name: say('today/today.mix-spray') }, ...(all.plants > 0 ? [{ to: '/plants#burnt', name: say('today/today.leaves-look-burnt') }] : [])] as way (way.to)}<a
+                    class="link inline-flex min-h-11 items-center"
+                    href={way.to}>{way.name}</a
+                >{/each}
+        </p>
     {/snippet}
 </Waiting>
+
+<style>
+    /* Above the rows, as wide as they are. */
+    @media (min-width: 64rem) {
+        .axis {
+            margin-left: calc(2.6rem + 14.5rem + 1rem);
+            margin-right: calc(17rem + 2.75rem + 1rem);
+        }
+    }
+</style>

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Answer\RowAnswer;
+use App\Http\Answer\RowAnswers;
+use App\Http\Api\Call;
+use App\Http\Paging;
+use App\Models\PestCase;
+use App\Models\Plant;
+use App\Records\TaskList;
+use App\Records\TaskPlants;
+use IdleMixer\Core\Row\Span;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Psr\Clock\ClockInterface;
+
+/** Plants as strips of time. */
+final class RowController
+{
+    /** Plants of a page. */
+    private const ROWS = 24;
+
+    #[Call('Plants as strips of time, those with something on them first', answer: ['rows' => [RowAnswer::class], 'next' => ['type' => ['integer', 'null']]], query: ['from' => ['type' => 'integer', 'minimum' => 0, 'maximum' => 1000000]])]
+    public function __invoke(Request $request, RowAnswers $rows, TaskList $tasks, ClockInterface $clock): JsonResponse
+    {
+        $now = $clock->now();
+        $page = Paging::of($request, self::ROWS);
+        $ill = PestCase::query()->select('plant_id')->whereNull('closed_at');
+        $order = Plant::query()->whereNull('retired_at');
+        $order->orderByRaw("id in ({$ill->toRawSql()}) desc")->orderBy('name')->orderBy('id')->offset($page->from)->limit(self::ROWS + 1);
+        $some = array_values($order->get()->all());
+        $plants = array_slice($some, 0, self::ROWS);
+        $asked = $tasks->ofPlants(array_map(static fn(Plant $plant): int => $plant->id, $plants), $now);
+
+        return new JsonResponse(['rows' => $rows->of($plants, TaskPlants::by($asked), Span::usual($now)), 'next' => count($some) > self::ROWS ? $page->from + self::ROWS : null]);
+    }
+}

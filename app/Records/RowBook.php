@@ -1,0 +1,134 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Records;
+
+use App\Models\Batch;
+use App\Models\Burn;
+use App\Models\Count;
+use App\Models\LeafTest;
+use App\Models\PestCase;
+use App\Models\Plant;
+use App\Models\Round;
+use DateTimeImmutable;
+use IdleMixer\Core\Row\ActAhead;
+use IdleMixer\Core\Row\Ending;
+use IdleMixer\Core\Row\EndKind;
+use IdleMixer\Core\Row\Mark;
+use IdleMixer\Core\Row\Row;
+use IdleMixer\Core\Row\Span;
+use IdleMixer\Core\Schedule\Task;
+use Illuminate\Database\Eloquent\Builder;
+
+/** Reads what a row shows of plants: what they had within its time, and what comes next of them, as every list has it. */
+final class RowBook
+{
+    /**
+     * @param list<Plant>             $plants
+     * @param array<int, list<Task>>  $tasks  what each of them asks for, by plant
+     *
+     * @return array<int, Row> by plant
+     */
+    public static function of(array $plants, array $tasks, Span $span): array
+    {
+        $ids = array_map(static fn(Plant $plant): int => $plant->id, $plants);
+        $marks = self::marks($ids, $span);
+        $rests = BurntPlants::rests($span->now);
+        $mixed = self::mixed($ids, $span->now);
+        $rows = [];
+        foreach ($plants as $plant) {
+            $asked = $tasks[$plant->id] ?? [];
+            $rows[$plant->id] = Row::of(
+                $span,
+                $marks[$plant->id] ?? [],
+                array_map(static fn(Task $task): ActAhead => new ActAhead($task->dueAt, $task->kind, $task->ref), $asked),
+                array_merge(...array_map(static fn(Task $task): array => $task->hours, $asked)),
+                self::ends($plant, $rests[$plant->id] ?? null, $mixed[$plant->id] ?? [], $span->now),
+            );
+        }
+
+        return $rows;
+    }
+
+    /**
+     * @param list<int> $plants
+     *
+     * @return array<int, list<Mark>> by plant
+     */
+    private static function marks(array $plants, Span $span): array
+    {
+        $marks = [];
+        $cases = self::plants(PestCase::any(PestCase::query())->whereIn('plant_id', $plants));
+        $of = array_keys($cases);
+        foreach (Count::query()->whereIn('case_id', $of)->where('counted_at', '>=', $span->from)->get(['id', 'case_id', 'counted_at', 'value', 'untreated']) as $count) {
+            $marks[$cases[$count->case_id]][] = $count->untreated ? Mark::compared($count->counted_at, $count->case_id, $count->value) : Mark::count($count->counted_at, $count->case_id, $count->value);
+        }
+        foreach (Round::query()->whereIn('case_id', $of)->where('sprayed_at', '>=', $span->from)->with('batch:id,name')->get(['id', 'case_id', 'batch_id', 'sprayed_at']) as $round) {
+            $marks[$cases[$round->case_id]][] = Mark::round($round->sprayed_at, $round->case_id, $round->batch->name);
+        }
+        foreach (Burn::query()->where('seen_at', '>=', $span->from)->whereHas('round', static fn($round) => $round->whereIn('case_id', $of))->with(['round:id,case_id,batch_id', 'round.batch:id,name'])->get() as $burn) {
+            $marks[$cases[$burn->round->case_id]][] = Mark::burn($burn->seen_at, $burn->round->batch->name, $burn->share);
+        }
+        foreach (LeafTest::query()->whereIn('plant_id', $plants)->where('applied_at', '>=', $span->from)->with(['readings', 'batch:id,name'])->get() as $test) {
+            $outcome = FromNotebook::leafTest($test)->outcome($span->now);
+            $marks[$test->plant_id][] = Mark::test($test->applied_at, $test->batch->name, $outcome->isConcluded() ? ! $outcome->isMarked() : null);
+        }
+
+        return $marks;
+    }
+
+    /**
+     * @param Builder<PestCase> $cases
+     *
+     * @return array<int, int> the plant of each, by case
+     */
+    private static function plants(Builder $cases): array
+    {
+        $of = [];
+        foreach ($cases->get(['id', 'plant_id']) as $case) {
+            $of[$case->id] = $case->plant_id;
+        }
+
+        return $of;
+    }
+
+    /**
+     * @param list<int> $plants
+     *
+     * @return array<int, list<DateTimeImmutable>> until when what is mixed for each is good, by plant
+     */
+    private static function mixed(array $plants, DateTimeImmutable $now): array
+    {
+        $cases = self::plants(PestCase::query()->whereIn('plant_id', $plants)->whereNull('closed_at'));
+        $ready = ReadyBatches::of(array_keys($cases), $now);
+        $ends = Batch::query()->whereIn('id', $ready)->whereNotNull('discard_at')->get(['id', 'discard_at'])->keyBy('id');
+        $mixed = [];
+        foreach ($ready as $case => $batch) {
+            $end = $ends[$batch]->discard_at ?? null;
+            if ($end !== null) {
+                $mixed[$cases[$case]][] = $end;
+            }
+        }
+
+        return $mixed;
+    }
+
+    /**
+     * @param list<DateTimeImmutable> $mixed
+     *
+     * @return list<Ending>
+     */
+    private static function ends(Plant $plant, ?DateTimeImmutable $rests, array $mixed, DateTimeImmutable $now): array
+    {
+        $bloom = Whoms::bloom($plant, $now);
+        $isOpen = $bloom !== null && ($bloom[0] === null || $bloom[0] <= $now);
+
+        return [
+            ...($bloom === null || ! $isOpen ? [] : [new Ending($bloom[1]->modify('+1 day'), EndKind::Bloom)]),
+            ...($rests === null ? [] : [new Ending($rests, EndKind::Rest)]),
+            ...($plant->harvest_on === null ? [] : [new Ending($plant->harvest_on, EndKind::Harvest)]),
+            ...array_map(static fn(DateTimeImmutable $end): Ending => new Ending($end, EndKind::Batch), $mixed),
+        ];
+    }
+}

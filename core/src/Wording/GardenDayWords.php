@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IdleMixer\Core\Wording;
+
+use DateTimeImmutable;
+use DateTimeZone;
+use IdleMixer\Core\Weather\GardenDay;
+use IdleMixer\Core\Weather\Window;
+use IdleMixer\Core\Words\MissingWords;
+use IdleMixer\Core\Words\Say;
+
+/** Says the day in the garden: when to spray, and what the sky does. */
+final readonly class GardenDayWords
+{
+    /**
+     * @param bool        $due    whether something is to be sprayed today
+     * @param Window|null $window the hours for it; null where there are none today
+     *
+     * @throws MissingWords when a sentence is not in the catalogue
+     */
+    public function spray(bool $due, ?Window $window, DateTimeImmutable $now, DateTimeZone $zone): string
+    {
+        if (! $due || $window === null) {
+            return Say::it($due ? 'garden-day/no-hour' : 'garden-day/nothing-due');
+        }
+        $isWhole = self::day($window->to, $zone) !== $now->setTimezone($zone)->format('Y-m-d');
+        $times = ['from' => self::hour($window->from, $zone), 'to' => self::hour($window->to, $zone)];
+
+        return match (true) {
+            $window->from > $now->getTimestamp() => Say::it('garden-day/spray', $times),
+            $isWhole => Say::it('garden-day/spray-any'),
+            default => Say::it('garden-day/spray-until', $times),
+        };
+    }
+
+    /** @throws MissingWords when a sentence is not in the catalogue */
+    public function sky(GardenDay $day, DateTimeImmutable $now, DateTimeZone $zone): string
+    {
+        $rain = match (true) {
+            $day->rainsAt === null => Say::it('garden-day/dry-as-told'),
+            $day->rainsAt <= $now->getTimestamp() => Say::it('garden-day/rains-now'),
+            self::day($day->rainsAt, $zone) === $now->setTimezone($zone)->format('Y-m-d') => Say::it('garden-day/rains-today', ['at' => self::hour($day->rainsAt, $zone)]),
+            default => Say::it('garden-day/dry-till', ['day' => (new DateTimeImmutable("@{$day->rainsAt}"))->setTimezone($zone)->format('l')]),
+        };
+
+        return Say::it($day->calm ? 'garden-day/calm' : 'garden-day/windy') . ", {$rain}.";
+    }
+
+    private static function day(int $at, DateTimeZone $zone): string
+    {
+        return (new DateTimeImmutable("@{$at}"))->setTimezone($zone)->format('Y-m-d');
+    }
+
+    private static function hour(int $at, DateTimeZone $zone): string
+    {
+        return (new DateTimeImmutable("@{$at}"))->setTimezone($zone)->format('H:i');
+    }
+}

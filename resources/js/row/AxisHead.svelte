@@ -1,0 +1,28 @@
+<script lang="ts">
+    import type { Schemas } from '../lib/client';
+    import { zone } from '../lib/time';
+    import { axisOf, ticks } from './axis';
+
+    /** What the time of all rows below is called, once: weeks before now, days after it. */
+    const { row }: { row: Schemas['Row'] } = $props();
+    let width = $state(320);
+    const axis = $derived(axisOf(row, width));
+    const scale = $derived(ticks(row, zone()));
+    const room = $derived(((width - axis.now) / 7) * 0.9);
+</script>
+
+<div bind:clientWidth={width} class="min-w-0 overflow-hidden" style:height="20px">
+    <svg viewBox={`0 0 ${width} 20`} {width} height="20" aria-hidden="true" class="block">
+        {#each scale.weeks as week, i (week)}<text x={axis.x(week)} y="15" text-anchor="middle"
+                >{say('row/axis-head.weeks', { weeks: i + 1 })}</text
+            >{/each}
+        {#each scale.days as day (day.at)}<text x={axis.x(day.at) + 2} y="15">{room < 32 ? day.name.slice(0, 1) : day.name}</text>{/each}
+    </svg>
+</div>
+
+<style>
+    text {
+        font-size: 14px;
+        fill: color-mix(in oklab, var(--color-base-content) 80%, var(--color-base-100));
+    }
+</style>

@@ -1,0 +1,166 @@
+<script lang="ts">
+    import type { Schemas } from '../lib/client';
+    import { onShortDay, zone } from '../lib/time';
+    import { axisOf, HALF_BOARD, ticks } from './axis';
+    import { drawnOf, type Height, type Typed } from './drawn';
+    import { LEAF, MARKED_LEAF } from './shapes';
+
+    interface Props {
+        row: Schemas['Row'];
+        /** Px: 44 in lists, 96 on the day, 280 on a case. */
+        height: Height;
+        typed?: Typed | null;
+    }
+    const { row, height, typed = null }: Props = $props();
+    let width = $state(320);
+    const axis = $derived(axisOf(row, width));
+    const drawn = $derived(drawnOf(row, width, height, typed));
+    const large = $derived(height === 280);
+    const thin = $derived(height === 44);
+    const scale = $derived(ticks(row, zone()));
+    /** Every so many days are named, as there is room. */
+    const every = $derived(Math.ceil((scale.days.length * 60) / (width - axis.now)));
+    const id = $props.id();
+</script>
+
+<div class="row" style:height={`${height}px`} bind:clientWidth={width} data-row={row.plantId}>
+    <svg viewBox={`0 0 ${width} ${height}`} {width} {height} role="img" aria-label={row.said}>
+        <defs
+            ><pattern id={`${id}-half`} width="5" height="5" patternUnits="userSpaceOnUse" patternTransform="rotate(45)"
+                ><path d="M0 0V5" class="stroke-success" stroke-width="4" /></pattern
+            ></defs
+        >
+        <path d={`M0 ${drawn.base}H${width}`} class="stroke-base-300" stroke-width="1.5" />
+        {#each [...scale.weeks, ...scale.days.map((day) => day.at)] as tick (tick)}
+            <path d={`M${axis.x(tick)} ${drawn.base}v5`} class="stroke-base-300" stroke-width="1.5" />
+        {/each}
+        {#if large}
+            {#each scale.weeks as week (week)}<text x={axis.x(week)} y={height - 8} text-anchor="middle" class="tick"
+                    >{onShortDay(week)}</text
+                >{/each}
+            {#each scale.days as day, i (day.at)}{#if i % every === 0}<text
+                        x={axis.x(day.at)}
+                        y={height - 8}
+                        text-anchor="middle"
+                        class="tick">{scale.days.length > 8 ? onShortDay(day.at) : day.name}</text
+                    >{/if}{/each}
+        {/if}
+        {#each drawn.hours as window (window.from)}
+            <rect
+                x={window.x}
+                y={drawn.base - drawn.block}
+                width={window.width}
+                height={drawn.block}
+                class={window.verdict === 'good' ? 'fill-success' : 'stroke-success'}
+                fill={window.verdict === 'good' ? undefined : `url(#${id}-half)`}
+                data-hours={window.from}><title>{window.because}</title></rect
+            >
+        {/each}
+        {#each drawn.stakes as stake, i (`${stake.at} ${i}`)}
+            <path
+                d={`M${stake.x} ${drawn.base}V${drawn.head - 2}m-5 0h10`}
+                class="stroke-secondary"
+                stroke-width={thin ? 2 : 3}
+                fill="none"
+                data-stake={stake.at}><title>{stake.spray}</title></path
+            >
+            {#if large}<text x={stake.x + 8} y={drawn.head - 2} class="number fill-secondary">{i + 1}</text>{/if}
+        {/each}
+        {#each drawn.curves as curve, i (curve.caseId)}
+            {#if large}<path d={curve.compared} class="stroke-base-content" fill="none" stroke-width="2.5" stroke-dasharray="8 5" />{/if}
+            <path
+                d={curve.path}
+                class="stroke-primary"
+                fill="none"
+                stroke-width={thin ? 2.5 : 3.5}
+                stroke-linejoin="round"
+                stroke-dasharray={i === 0 ? undefined : '2 4'}
+            />
+            {#each curve.dots as one, j (`${one.at} ${j}`)}
+                <circle cx={one.x} cy={one.y} r={drawn.dot} class="fill-primary stroke-base-100" stroke-width="1.5" data-dot={one.at} />
+                {#if large}<text x={one.x} y={one.y - 12} text-anchor="middle" class="number fill-primary">{one.value}</text>{/if}
+            {/each}
+            {#if large}{#each curve.squares as one, j (`${one.at} ${j}`)}<rect
+                        x={one.x - 6}
+                        y={one.y - 6}
+                        width="12"
+                        height="12"
+                        class="fill-base-100 stroke-base-content"
+                        stroke-width="2.5"
+                    />{/each}{/if}
+        {/each}
+        {#each drawn.tests as test, i (`${test.at} ${i}`)}
+            <g transform={`translate(${test.x} ${drawn.base}) scale(${drawn.leaf})`} data-test={test.at}>
+                <title>{test.spray}</title>
+                <path
+                    d={LEAF}
+                    class={[test.clean === true ? 'fill-success' : 'fill-base-100', 'stroke-primary']}
+                    stroke-width="2"
+                    stroke-dasharray={test.clean === null ? '3 2' : undefined}
+                />
+                {#if test.clean === false}<path d={MARKED_LEAF} class="stroke-error" fill="none" stroke-width="3" />{/if}
+            </g>
+        {/each}
+        {#each drawn.burns as burn, i (`${burn.at} ${i}`)}
+            <g transform={`translate(${burn.x} ${drawn.base - (thin ? 14 : 22)}) scale(${drawn.leaf})`} data-burn={burn.at}>
+                <path d={LEAF} class="fill-error" />
+                <path d="M-9 -27L9 -3M9 -27L-9 -3" class="stroke-base-100" stroke-width="3" />
+            </g>
+        {/each}
+        {#each drawn.ends as end (end.kind + end.at)}
+            <path
+                d={`M${end.x} ${drawn.head - 4}V${drawn.base}m-5 -4l10 -6`}
+                class="stroke-base-content"
+                stroke-width="2"
+                stroke-dasharray="2 3"
+                fill="none"
+                data-end={end.at}><title>{end.words}</title></path
+            >
+        {/each}
+        <rect x={drawn.now - HALF_BOARD} y="0" width={2 * HALF_BOARD} {height} class="fill-secondary" />
+        {#each drawn.acts as act (act.key)}
+            <circle cx={act.x} cy={act.y} r={drawn.dot + 2} class="fill-base-100 stroke-base-content" stroke-width="2.5" data-act={act.key}
+                ><title>{act.words}</title></circle
+            >
+        {/each}
+        {#if drawn.typed !== null}
+            <path d={drawn.typed.path} class="stroke-primary" stroke-width="2.5" stroke-dasharray="4 4" fill="none" />
+            <circle
+                cx={drawn.now}
+                cy={drawn.typed.y}
+                r={drawn.dot + 1}
+                class="fill-base-100 stroke-primary"
+                stroke-width="3"
+                data-typed={drawn.typed.value}
+            />
+        {/if}
+    </svg>
+</div>
+
+<style>
+    .row {
+        min-width: 0;
+        overflow: hidden;
+    }
+    svg {
+        display: block;
+    }
+    .tick {
+        font-size: 15px;
+        fill: var(--color-base-content);
+    }
+    .number {
+        font-size: 16px;
+        font-weight: 700;
+    }
+    @media print {
+        svg * {
+            print-color-adjust: exact;
+        }
+    }
+    @media (forced-colors: active) {
+        svg * {
+            forced-color-adjust: none;
+        }
+    }
+</style>

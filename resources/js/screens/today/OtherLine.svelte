@@ -1,0 +1,43 @@
+<script lang="ts">
+    import ChevronDown from '@lucide/svelte/icons/chevron-down';
+    import type { Schemas } from '../../lib/client';
+    import { bestHours, placeOf } from '../../lib/tasks';
+    import { dueFrom } from '../../lib/time';
+    import Glass from './Glass.svelte';
+    import Act from './Act.svelte';
+    import Later from './Later.svelte';
+
+    interface Props {
+        task: Schemas['Task'];
+        now: Date;
+        main: boolean;
+        onchange: () => void;
+    }
+    const { task, now, main, onchange }: Props = $props();
+    const fixed = $derived(task.kind === 'finish-run' || task.kind === 'finish-mixing' || task.kind === 'discard');
+    const due = $derived(task.slot === 'now' || task.slot === 'today');
+    let open = $state(false);
+    const wide = matchMedia('(min-width: 64rem)');
+</script>
+
+<li class="border-base-300/45 flex flex-wrap items-center gap-x-3 gap-y-1 border-t py-1" data-task={task.kind}>
+    <Glass {task} />
+    <p class="min-w-0 flex-1 basis-40">
+        <a class="text-lg leading-tight font-bold" href={placeOf(task)}>{task.text}</a>
+        <span class={['text-sm whitespace-nowrap', task.urgency === 'overdue' ? 'text-error font-bold' : 'quiet']}
+            >{dueFrom(task.dueAt, now)}</span
+        >
+        {#if task.kind === 'course-round' && task.bestFrom !== null}<span class="block text-sm" data-best>{bestHours(task, now)}</span>{/if}
+        {#each task.moves as move, i (i)}<span class="block text-sm" data-moved>{move}</span>{/each}
+    </p>
+    {#if due || task.ready !== null}<Act {task} {main} brief={!wide.matches} {onchange} />{/if}
+    {#if !fixed}
+        <button
+            class="btn btn-ghost btn-square no-print"
+            aria-expanded={open}
+            aria-label={say('today/plant-line.later', { text: task.text })}
+            onclick={() => (open = !open)}><ChevronDown size={22} aria-hidden="true" class={[open && 'rotate-180']} /></button
+        >
+        {#if open}<div class="w-full"><Later {task} {onchange} /></div>{/if}
+    {/if}
+</li>
