@@ -39,8 +39,8 @@ it('lays within the page what its screen asks for, and nothing that could end a 
     expect(preg_match('#<script type="application/json" id="answers">(.*?)</script>#s', $page, $found))->toBe(1);
     $answers = json_decode($found[1] ?? '', true, 64, \JSON_THROW_ON_ERROR);
     assert(is_array($answers));
-    expect(array_keys($answers))->toBe(['/api/plants', '/api/cases', '/api/leaf-tests', '/api/catalogue', '/api/courses'])
-        ->and($answers['/api/plants'])->toBe(['status' => 200, 'body' => json_decode(Notebook::get('/api/plants')->text, true)])
+    expect(array_keys($answers))->toBe(['/api/rows', '/api/catalogue', '/api/courses'])
+        ->and($answers['/api/catalogue'])->toBe(['status' => 200, 'body' => json_decode(Notebook::get('/api/catalogue')->text, true)])
         ->and(str_contains($page, '<script>alert'))->toBeFalse()
         ->and($page)->toContain('<style>h1 { margin: 0 }</style>')->toContain('<h1>Plants</h1>')->toContain('<html lang="en" data-theme="shed">')
         ->and($page)->toContain('<a href="/plants" aria-current="page" class="place">')

@@ -113,10 +113,21 @@ final readonly class DayAnswers
             implode(', ', $cases->map(fn(PestCase $case): string => $this->troubles->trouble($case->pest)->name)->all()),
             $hours === [] ? 'no' : $hours[0]->verdict->value,
             $reason === null ? $this->words->nothing() : $this->words->reason($reason),
-            array_map(fn(Window $window): WindowAnswer => new WindowAnswer(GardenAnswers::instant($window->from), GardenAnswers::instant($window->to), $window->verdict->value, $window->darkAt === null ? null : GardenAnswers::instant($window->darkAt), $this->words->window($window, $place->zone)), $gate->barredBy() === null ? Windows::best($hours) : []),
+            $this->windows($gate->barredBy() === null ? Windows::best($hours) : [], $place),
+            $this->windows($gate->barredBy() === null ? Windows::all($hours) : [], $place),
             $stop === null ? '' : $this->sentences->verdict($stop),
             $chosen->name,
         );
+    }
+
+    /**
+     * @param list<Window> $windows
+     *
+     * @return list<WindowAnswer>
+     */
+    private function windows(array $windows, Place $place): array
+    {
+        return array_map(fn(Window $window): WindowAnswer => new WindowAnswer(GardenAnswers::instant($window->from), GardenAnswers::instant($window->to), $window->verdict->value, $window->darkAt === null ? null : GardenAnswers::instant($window->darkAt), $this->words->window($window, $place->zone)), $windows);
     }
 
     private function hour(JudgedHour $hour): HourAnswer

@@ -28,13 +28,12 @@ final class RowController
     {
         $now = $clock->now();
         $page = Paging::of($request, self::ROWS);
-        $ill = PestCase::query()->select('plant_id')->whereNull('closed_at');
-        $order = Plant::query()->whereNull('retired_at');
-        $order->orderByRaw("id in ({$ill->toRawSql()}) desc")->orderBy('name')->orderBy('id')->offset($page->from)->limit(self::ROWS + 1);
-        $some = array_values($order->get()->all());
-        $plants = array_slice($some, 0, self::ROWS);
+        $ill = PestCase::query()->whereNull('closed_at')->pluck('plant_id')->all();
+        $all = array_values(Plant::query()->whereNull('retired_at')->orderBy('name')->orderBy('id')->get()->all());
+        $order = [...array_filter($all, static fn(Plant $plant): bool => in_array($plant->id, $ill, true)), ...array_filter($all, static fn(Plant $plant): bool => ! in_array($plant->id, $ill, true))];
+        $plants = array_slice($order, $page->from, self::ROWS);
         $asked = $tasks->ofPlants(array_map(static fn(Plant $plant): int => $plant->id, $plants), $now);
 
-        return new JsonResponse(['rows' => $rows->of($plants, TaskPlants::by($asked), Span::usual($now)), 'next' => count($some) > self::ROWS ? $page->from + self::ROWS : null]);
+        return new JsonResponse(['rows' => $rows->of($plants, TaskPlants::by($asked), Span::usual($now)), 'next' => count($order) > $page->from + self::ROWS ? $page->from + self::ROWS : null]);
     }
 }

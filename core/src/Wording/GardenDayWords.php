@@ -22,16 +22,18 @@ final readonly class GardenDayWords
      */
     public function spray(bool $due, ?Window $window, DateTimeImmutable $now, DateTimeZone $zone): string
     {
-        if (! $due || $window === null) {
-            return Say::it($due ? 'garden-day/no-hour' : 'garden-day/nothing-due');
+        if (! $due) {
+            return Say::it('garden-day/nothing-due');
+        }
+        if ($window === null) {
+            return Say::it('garden-day/no-hour');
         }
         $isWhole = self::day($window->to, $zone) !== $now->setTimezone($zone)->format('Y-m-d');
-        $times = ['from' => self::hour($window->from, $zone), 'to' => self::hour($window->to, $zone)];
 
         return match (true) {
-            $window->from > $now->getTimestamp() => Say::it('garden-day/spray', $times),
+            $window->from > $now->getTimestamp() => Say::it('garden-day/spray', ['from' => self::hour($window->from, $zone), 'to' => self::hour($window->to, $zone)]),
             $isWhole => Say::it('garden-day/spray-any'),
-            default => Say::it('garden-day/spray-until', $times),
+            default => Say::it('garden-day/spray-until', ['to' => self::hour($window->to, $zone)]),
         };
     }
 
@@ -45,7 +47,7 @@ final readonly class GardenDayWords
             default => Say::it('garden-day/dry-till', ['day' => (new DateTimeImmutable("@{$day->rainsAt}"))->setTimezone($zone)->format('l')]),
         };
 
-        return Say::it($day->calm ? 'garden-day/calm' : 'garden-day/windy') . ", {$rain}.";
+        return ($day->calm ? Say::it('garden-day/calm', ['rain' => $rain]) : Say::it('garden-day/windy', ['rain' => $rain]));
     }
 
     private static function day(int $at, DateTimeZone $zone): string

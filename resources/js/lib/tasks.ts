@@ -1,6 +1,6 @@
 import { bottlePlace } from './bottle';
 import type { Schemas } from './client';
-import { atTime, untilTime } from './time';
+import { untilTime } from './time';
 
 type Task = Schemas['Task'];
 
@@ -54,5 +54,5 @@ export function bestHours(task: Pick<Task, 'bestFrom' | 'bestTo' | 'kind' | 'rea
     }
     return from <= now
         ? say('lib/tasks.until', { to: untilTime(task.bestTo, now) })
-        : say('lib/tasks.from-to', { from: atTime(task.bestFrom), to: untilTime(task.bestTo, from) });
+        : say('lib/tasks.from-to', { from: untilTime(task.bestFrom, now), to: untilTime(task.bestTo, from) });
 }

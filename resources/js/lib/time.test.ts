@@ -20,19 +20,19 @@ it.each([
 it.each([
     ['2026-06-03T15:00', 'in 3 hours'],
     ['2026-06-03T11:00', 'due now'],
-    ['2026-06-03T08:00', 'due since this morning'],
-    ['2026-06-03T02:00', 'due since last night'],
-    ['2026-06-02T19:30', 'due since last night'],
-    ['2026-06-02T05:00', 'due since yesterday'],
-    ['2026-06-01T05:00', 'due since Monday'],
-    ['2026-05-12T05:00', 'due since 12 May'],
+    ['2026-06-03T08:00', 'since this morning'],
+    ['2026-06-03T02:00', 'since last night'],
+    ['2026-06-02T19:30', 'since last night'],
+    ['2026-06-02T05:00', 'since yesterday'],
+    ['2026-06-01T05:00', 'since Monday'],
+    ['2026-05-12T05:00', 'since 12 May'],
 ])('says of %s at noon of the third of June since when it is due', (due, words) => {
     expect(dueFrom(new Date(due).toISOString(), new Date('2026-06-03T12:00'))).toBe(words);
 });
 
 it.each([
-    ['2026-06-03T12:30', 'due since midday'],
-    ['2026-06-03T18:00', 'due since this evening'],
+    ['2026-06-03T12:30', 'since midday'],
+    ['2026-06-03T18:00', 'since this evening'],
 ])('says of %s late in the evening since when it is due', (due, words) => {
     expect(dueFrom(new Date(due).toISOString(), new Date('2026-06-03T22:00'))).toBe(words);
 });

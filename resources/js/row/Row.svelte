@@ -146,7 +146,7 @@
         display: block;
     }
     .tick {
-        font-size: 15px;
+        font-size: 16px;
         fill: var(--color-base-content);
     }
     .number {

@@ -67,6 +67,7 @@
                         plants={all.plants}
                         shown={all.grid?.plantId ?? null}
                         own={all.spray.key === 'own'}
+                        now={all.now}
                         {zone}
                         onshow={(id) => {
                             plant = id;

@@ -4,53 +4,79 @@
     import LevelMark from '../../parts/LevelMark.svelte';
     import HourMark from './HourMark.svelte';
     import { untilDark } from './spans';
+    import WeekStrip from './WeekStrip.svelte';
 
     interface Props {
         plants: Schemas['SprayDayPlant'][];
         shown: number | null;
         /** Whether each is sprayed with its own. */
         own: boolean;
+        now: string;
         zone: string;
         onshow: (plant: number) => void;
     }
-    const { plants, shown, own, zone, onshow }: Props = $props();
+    const { plants, shown, own, now, zone, onshow }: Props = $props();
+    const told = $derived(plants.find((one) => one.id === shown));
+    /** Its week in a sentence, for whoever does not see the strip. */
+    const inWords = (plant: Schemas['SprayDayPlant']): string =>
+        plant.against !== ''
+            ? briefly(plant.against)
+            : plant.windows.length === 0
+              ? say('day/plant-hours.no-hour-of-this-week')
+              : plant.windows.map((one) => `${one.verdict}: ${untilDark(one, zone)}`).join('; ');
 </script>
 
-<ul class="mb-4" aria-label={say('day/plant-hours.plants')}>
-    {#each plants as plant (plant.id)}
-        <li
-            class={['border-base-300 border-b border-l-8 py-2 pl-3', plant.id === shown ? 'border-l-accent' : 'border-l-transparent']}
-            data-plant={plant.id}
-        >
-            <div class="flex flex-wrap items-baseline gap-x-3">
-                <span class="hidden text-lg font-bold print:inline">{plant.name}</span>
-                <button class="text-left text-lg font-bold underline" aria-pressed={plant.id === shown} onclick={() => onshow(plant.id)}
-                    >{plant.name}</button
+<div>
+    <ul class="mb-3" aria-label={say('day/plant-hours.plants')}>
+        {#each plants as plant, i (plant.id)}
+            <li class={['plant', plant.id === shown && 'shown']} data-plant={plant.id}>
+                <button class="name text-left" aria-pressed={plant.id === shown} onclick={() => onshow(plant.id)}
+                    ><span class="block truncate leading-tight font-bold underline">{plant.name}</span><span
+                        class="quiet block truncate text-sm leading-tight">{own ? plant.spray : plant.troubles}</span
+                    ><span class="sr-only">{inWords(plant)}</span></button
                 >
-                <p class="quiet text-sm">
-                    {[own ? plant.spray : '', plant.troubles, plant.stands].filter((one) => one !== '').join(' · ')}
-                </p>
-            </div>
-            <div>
-                <p class="text-sm">
-                    <span class="mr-1">{say('day/plant-hours.now')}</span><HourMark verdict={plant.verdict} />
-                    {#if plant.verdict !== 'good'}{plant.because}{/if}
-                </p>
-                {#if plant.against !== ''}<p class="flex items-start gap-2" data-gate-says>
+                {#if plant.against !== ''}<p class="flex items-center gap-2 text-sm" data-gate-says>
                         <LevelMark level="stop" /><span>{briefly(plant.against)}</span>
-                    </p>{/if}
-                {#if plant.windows.length === 0 && plant.against === ''}
-                    <p class="font-bold">{say('day/plant-hours.no-hour-of-this-week')}</p>
-                {:else}
-                    <ol class="flex flex-wrap gap-x-4 gap-y-1">
-                        {#each plant.windows as window (window.from)}<li class="flex gap-1.5" title={window.because}>
-                                <HourMark verdict={window.verdict} silent /><span
-                                    ><span class="sr-only">{window.verdict}: </span>{untilDark(window, zone)}</span
-                                >
-                            </li>{/each}
-                    </ol>
-                {/if}
-            </div>
-        </li>
-    {/each}
-</ul>
+                    </p>{:else}<WeekStrip {plant} {now} {zone} named={i === 0} />{/if}
+            </li>
+        {/each}
+    </ul>
+    {#if told !== undefined}
+        <section class="mb-4" aria-label={told.name} data-told>
+            <p class="text-sm">
+                <span class="mr-1">{say('day/plant-hours.now')}</span><HourMark verdict={told.verdict} />
+                {#if told.verdict !== 'good'}{told.because}{/if}
+            </p>
+            <p class="quiet text-sm">{[told.troubles, told.stands].filter((one) => one !== '').join(' · ')}</p>
+            {#if told.windows.length === 0 && told.against === ''}
+                <p class="font-bold">{say('day/plant-hours.no-hour-of-this-week')}</p>
+            {:else}
+                <ol class="flex flex-wrap gap-x-4 gap-y-1">
+                    {#each told.windows as window (window.from)}<li class="flex gap-1.5" title={window.because}>
+                            <HourMark verdict={window.verdict} silent /><span
+                                ><span class="sr-only">{window.verdict}: </span>{untilDark(window, zone)}</span
+                            >
+                        </li>{/each}
+                </ol>
+            {/if}
+        </section>
+    {/if}
+</div>
+
+<style>
+    .plant {
+        display: grid;
+        grid-template-columns: 9.5rem minmax(0, 1fr);
+        column-gap: 0.6rem;
+        align-items: end;
+        border-left: 6px solid transparent;
+        padding-left: 0.4rem;
+    }
+    .shown {
+        border-left-color: var(--color-accent);
+    }
+    .name {
+        min-height: 2.75rem;
+        min-width: 0;
+    }
+</style>

@@ -101,6 +101,7 @@ describe('the soonest window', () => {
         troubles: '',
         verdict: 'no',
         because: '',
+        hours: [],
         windows: windows.map(([from, to, verdict]) => ({ from, to, verdict, darkFrom: null, because: '' })),
         against: '',
         spray: '',

@@ -13,8 +13,12 @@
 
     let pages = $state(1);
     const page = new Loaded(async () => {
-        const [catalogue, courses] = await Promise.all([taken(api.GET('/api/catalogue')), taken(api.GET('/api/courses'))]);
-        let { rows, next } = await taken(api.GET('/api/rows'));
+        const [catalogue, courses, board] = await Promise.all([
+            taken(api.GET('/api/catalogue')),
+            taken(api.GET('/api/courses')),
+            taken(api.GET('/api/rows')),
+        ]);
+        let { rows, next } = board;
         for (let shown = 1; shown < pages && next !== null; ++shown) {
             const more = await taken(api.GET('/api/rows', { params: { query: { from: next } } }));
             rows = [...rows, ...more.rows];

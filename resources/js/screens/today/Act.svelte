@@ -47,10 +47,10 @@
         >
     {:else if round}
         <a class={look} href={actPlace(task)} aria-label={say('today/task-row.spray', { act: task.do, text: task.text })}
-            >{brief && task.do.length > 12 ? task.short : task.do}</a
+            >{task.do.length > 12 ? task.short : task.do}</a
         >
     {:else}
-        <a class={look} href={actPlace(task)} aria-label={task.do}>{brief && task.do.length > 12 ? task.short : task.do}</a>
+        <a class={look} href={actPlace(task)} aria-label={task.do}>{task.do.length > 12 ? task.short : task.do}</a>
     {/if}
 </div>
 <FormFoot form={sending} send={() => void end(gone)} />

@@ -3,7 +3,7 @@
     import type { Schemas } from '../../lib/client';
     import { bestHours, placeOf } from '../../lib/tasks';
     import { dueFrom } from '../../lib/time';
-    import Glass from './Glass.svelte';
+    import Jar from '../batch/Jar.svelte';
     import Act from './Act.svelte';
     import Later from './Later.svelte';
 
@@ -21,7 +21,7 @@
 </script>
 
 <li class="border-base-300/45 flex flex-wrap items-center gap-x-3 gap-y-1 border-t py-1" data-task={task.kind}>
-    <Glass {task} />
+    {#if task.bottle !== null}<Jar bottle={task.bottle} />{/if}
     <p class="min-w-0 flex-1 basis-40">
         <a class="text-lg leading-tight font-bold" href={placeOf(task)}>{task.text}</a>
         <span class={['text-sm whitespace-nowrap', task.urgency === 'overdue' ? 'text-error font-bold' : 'quiet']}

@@ -8,7 +8,7 @@
 
 <p id="matrix-told" class="quiet pb-1 text-sm">{say('worked/matrix.percent-down-in-middle-of')}</p>
 <div class="overflow-x-auto" role="region" aria-label={say('worked/matrix.pest-by-spray')} tabindex="-1">
-    <table class={['matrix w-full text-left', columns.length > 2 && 'min-w-xl']} aria-describedby="matrix-told">
+    <table class="matrix w-full text-left" aria-describedby="matrix-told">
         <thead>
             <tr>
                 <th scope="col">{say('worked/matrix.pest')}</th>
@@ -39,6 +39,7 @@
                                         SURENESS: SURENESS[row.sure],
                                     })}
                                 >
+                                    <span class="family">{family}</span>
                                     <LevelMark level={levelOf(row.verdict)} silent />
                                     <span class="numeral font-bold">{down(row.effectPercent)}</span>
                                     <svg class="w-full" height="6" viewBox="0 0 100 6" preserveAspectRatio="none" aria-hidden="true"
@@ -77,6 +78,38 @@
         border: 2px dotted var(--color-base-content);
         color: inherit;
         text-decoration: none;
+    }
+    .family {
+        display: none;
+    }
+    /* On a phone a pest is a line of what was tried on it: nothing lies beside the edge. */
+    @media (max-width: 47.99rem) {
+        .matrix thead {
+            position: absolute;
+            clip-path: inset(50%);
+        }
+        .matrix tr {
+            display: flex;
+            flex-wrap: wrap;
+            gap: 0.25rem 0.5rem;
+            padding-bottom: 0.5rem;
+        }
+        .matrix th[scope='row'] {
+            width: 5.8rem;
+            align-self: center;
+            padding: 0;
+        }
+        .matrix td {
+            padding: 0;
+        }
+        .matrix td:not(:has(.cell)) {
+            display: none;
+        }
+        .family {
+            display: block;
+            grid-column: 1 / -1;
+            font-size: 0.9rem;
+        }
     }
     .cell .numeral {
         white-space: nowrap;

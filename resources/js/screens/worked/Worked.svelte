@@ -6,7 +6,7 @@
     import Empty from '../../parts/Empty.svelte';
     import Head from '../../parts/Head.svelte';
     import Waiting from '../../parts/Waiting.svelte';
-    import { byPest, type Row, type Untried } from './figures';
+    import { byPest, inShort, type Row, type Untried } from './figures';
     import LogBook from './LogBook.svelte';
     import Matrix from './Matrix.svelte';
     import NextTrial from './NextTrial.svelte';
@@ -46,6 +46,7 @@
         {#if all.groups.length === 0}
             <Empty text={say('worked/worked.nothing-was-sprayed-yet-count')} to="/plants" action={say('worked/worked.go-to-plants')} />
         {:else}
+            <p class="mb-3 text-xl leading-snug" data-in-short>{inShort(all.groups)}</p>
             <Matrix groups={all.groups} onshow={(pest) => void show(pest)} />
             {#each all.groups as group, i (group.pest)}
                 <section class="dish mt-5" aria-label={group.name} id={group.pest}>
