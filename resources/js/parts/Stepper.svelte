@@ -20,7 +20,7 @@
         >
         <input
             id={`${name}-field`}
-            class={['input numeral h-12 text-center text-xl', brief ? 'w-16' : 'w-24']}
+            class="input numeral h-12 w-20 text-center text-xl"
             inputmode="decimal"
             autocomplete="off"
             {name}

@@ -11,16 +11,17 @@
     const room = $derived(((width - axis.now) / 7) * 0.9);
 </script>
 
-<div bind:clientWidth={width} class="min-w-0 overflow-hidden" style:height="20px">
+<div bind:clientWidth={width} class="axis" style:height="20px">
     <svg viewBox={`0 0 ${width} 20`} {width} height="20" aria-hidden="true" class="block">
-        {#each scale.weeks.slice(0, 1) as week, i (week)}<text x={axis.x(week)} y="15" text-anchor="middle"
-                >{say('row/axis-head.weeks', { weeks: i + 1 })}</text
-            >{/each}
         {#each scale.days as day (day.at)}<text x={axis.x(day.at) + 2} y="15">{room < 32 ? day.name.slice(0, 1) : day.name}</text>{/each}
     </svg>
 </div>
 
 <style>
+    .axis {
+        min-width: 0;
+        overflow: hidden;
+    }
     text {
         font-size: 14px;
         fill: color-mix(in oklab, var(--color-base-content) 80%, var(--color-base-100));

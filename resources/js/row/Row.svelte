@@ -27,7 +27,7 @@
     <svg viewBox={`0 0 ${width} ${height}`} {width} {height} role="img" aria-label={row.said}>
         <defs
             ><pattern id={`${id}-half`} width="5" height="5" patternUnits="userSpaceOnUse" patternTransform="rotate(45)"
-                ><path d="M0 0V5" class="stroke-success" stroke-width="4" /></pattern
+                ><path d="M0 0V5" class="workable" stroke-width="4" /></pattern
             ></defs
         >
         <path d={`M0 ${drawn.base}H${width}`} class="stroke-base-300" stroke-width="1.5" />
@@ -51,14 +51,14 @@
                 y={drawn.base - drawn.block}
                 width={window.width}
                 height={drawn.block}
-                class={window.verdict === 'good' ? 'fill-success' : 'stroke-success'}
+                class={['hours', window.verdict]}
                 fill={window.verdict === 'good' ? undefined : `url(#${id}-half)`}
                 data-hours={window.from}><title>{window.because}</title></rect
             >
         {/each}
         {#each drawn.stakes as stake, i (`${stake.at} ${i}`)}
             <path
-                d={`M${stake.x} ${drawn.base}V${drawn.head - 2}m-5 0h10`}
+                d={`M${stake.x} ${drawn.base}V${drawn.head - 2}M${stake.x - 5} ${drawn.head - 2}h10`}
                 class="stroke-secondary"
                 stroke-width={thin ? 2 : 3}
                 fill="none"
@@ -94,22 +94,22 @@
                 <title>{test.spray}</title>
                 <path
                     d={LEAF}
-                    class={[test.clean === true ? 'fill-success' : 'fill-base-100', 'stroke-primary']}
+                    class={[test.clean === true ? 'good' : 'fill-base-100', 'stroke-primary']}
                     stroke-width="2"
                     stroke-dasharray={test.clean === null ? '3 2' : undefined}
                 />
-                {#if test.clean === false}<path d={MARKED_LEAF} class="stroke-error" fill="none" stroke-width="3" />{/if}
+                {#if test.clean === false}<path d={MARKED_LEAF} class="hurt" fill="none" stroke-width="3" />{/if}
             </g>
         {/each}
         {#each drawn.burns as burn, i (`${burn.at} ${i}`)}
             <g transform={`translate(${burn.x} ${drawn.base - (thin ? 14 : 22)}) scale(${drawn.leaf})`} data-burn={burn.at}>
-                <path d={LEAF} class="fill-error" />
+                <path d={LEAF} class="burnt" />
                 <path d="M-9 -27L9 -3M9 -27L-9 -3" class="stroke-base-100" stroke-width="3" />
             </g>
         {/each}
         {#each drawn.ends as end (end.kind + end.at)}
             <path
-                d={`M${end.x} ${drawn.head - 4}V${drawn.base}m-5 -4l10 -6`}
+                d={`M${end.x} ${drawn.head - 4}V${drawn.base}M${end.x - 5} ${drawn.base - 4}l10 -6`}
                 class="stroke-base-content"
                 stroke-width="2"
                 stroke-dasharray="2 3"
@@ -144,6 +144,18 @@
     }
     svg {
         display: block;
+    }
+    .good {
+        fill: var(--color-success);
+    }
+    .workable {
+        stroke: var(--color-success);
+    }
+    .hurt {
+        stroke: var(--color-error);
+    }
+    .burnt {
+        fill: var(--color-error);
     }
     .tick {
         font-size: 16px;

@@ -1,6 +1,7 @@
 <script lang="ts">
     import { api, taken } from '../../lib/client';
     import { Loaded } from '../../lib/loaded.svelte';
+    import { wordsIn } from '../../lib/found';
     import { onShortDay } from '../../lib/time';
     import { undo } from '../../lib/undo.svelte';
     import Empty from '../../parts/Empty.svelte';
@@ -8,13 +9,13 @@
     import ReadFiles from '../../parts/ReadFiles.svelte';
     import Waiting from '../../parts/Waiting.svelte';
     import { keepBatch } from './files';
-    import { foundIn } from './found';
+
     import Jar from './Jar.svelte';
 
     const batches = new Loaded(async () => (await taken(api.GET('/api/batches'))).batches);
     undo.followedBy(batches);
     /** As many as are shown at first. */
-    const FEW = 12;
+    const FEW = 8;
     let many = $state(false);
     let sought = $state('');
 </script>
@@ -25,7 +26,7 @@
         {#if all.length === 0}
             <Empty text={say('batch/batches.every-batch-that-you-mix')} to="/bench" action={say('batch/batches.mix-first-one')} />
         {/if}
-        {@const found = foundIn(all, sought)}
+        {@const found = all.filter((one) => wordsIn(sought, [one.name, one.makeWords, one.case?.name ?? '', one.bottle.words]))}
         {#if all.length > FEW}<label class="mb-3 grid max-w-md gap-1"
                 ><span class="font-bold">{say('batch/batches.find')}</span><input
                     class="input w-full"
@@ -34,21 +35,23 @@
                     bind:value={sought}
                 /></label
             >{/if}
-        <ul class="grid grid-cols-1 gap-x-8 lg:grid-cols-2">
+        <ul class="grid gap-x-8 lg:grid-cols-2">
             {#each many ? found : found.slice(0, FEW) as batch (batch.id)}
-                <li class="border-base-300/45 border-t">
+                <li class="border-base-300 border-b">
                     <a href={`/batches/${batch.id}`} class="flex min-h-14 items-center gap-3 py-1">
                         <Jar bottle={batch.bottle} />
                         <span class="min-w-0 flex-1 leading-tight"
                             ><span class="block truncate font-bold">{batch.name}, {batch.makeWords}</span>
-                            {#if batch.case}<span class="quiet block truncate text-sm">{batch.case.name}</span>{/if}</span
+                            <span class="quiet block truncate text-sm"
+                                >{batch.bottle.actWords !== ''
+                                    ? say('batch/batches.next', { act: batch.bottle.actWords })
+                                    : (batch.case?.name ?? '')}</span
+                            ></span
                         >
-                        <span class="max-w-36 text-right text-sm leading-tight"
-                            ><span class="block font-bold"
-                                >{batch.bottle.end === null && batch.bottle.actWords !== ''
-                                    ? batch.bottle.actWords
-                                    : batch.bottle.words}</span
-                            ><span class="quiet block">{onShortDay(batch.madeAt ?? batch.startedAt)}</span></span
+                        <span class="state text-right text-sm leading-tight"
+                            ><span class="block font-bold">{batch.bottle.words}</span><span class="quiet block"
+                                >{onShortDay(batch.madeAt ?? batch.startedAt)}</span
+                            ></span
                         >
                     </a>
                 </li>
@@ -68,3 +71,12 @@
         </section>
     {/snippet}
 </Waiting>
+
+<style>
+    .state {
+        max-width: 9rem;
+    }
+    li {
+        min-width: 0;
+    }
+</style>

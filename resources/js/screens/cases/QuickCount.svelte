@@ -44,7 +44,7 @@
     }
 </script>
 
-<form class={['flex items-end', brief ? 'gap-2' : 'flex-wrap gap-3']} onsubmit={save} data-quick-count={caseKey}>
+<form class="flex flex-wrap items-end gap-2" onsubmit={save} data-quick-count={caseKey}>
     <Stepper {brief} label={say('cases/quick-count.how-many', { counted })} name={`count-${caseKey}`} bind:value={form.values.text} />
     <button class={main ? 'act min-h-12' : 'btn min-h-12'} disabled={form.held}
         >{brief ? say('cases/quick-count.keep') : say('cases/quick-count.save-count')}</button

@@ -53,15 +53,6 @@
                     {say('day/day.for', { name: all.spray.name })}{:else}{say('day/day.best-next')}
                     <strong>{untilDark(first.window, zone)}</strong>, {first.plant}.{/if}
             </p>
-            <p class="quiet mb-3 text-sm">
-                {#if all.tellers.length > 0}{say('day/day.weather-from', {
-                        tellers: all.tellers.map((one) => one.name).join(', then '),
-                    })}{/if}
-                {#if all.sun?.rise && all.sun.set}{say('day/day.sun-to', {
-                        rise: clock(all.sun.rise, zone),
-                        set: clock(all.sun.set, zone),
-                    })}{/if}
-            </p>
             {#if all.tellers.length > 0}<div class="grid gap-x-8 gap-y-4 lg:grid-cols-[5fr_6fr]">
                     <PlantHours
                         plants={all.plants}
@@ -77,6 +68,15 @@
                     {#if all.grid !== null}<HourGrid grid={all.grid} {zone} />{/if}
                 </div>{/if}
             <section class="dish no-print mt-6 grid gap-4" aria-label={say('day/day.weather')}>
+                <p class="quiet text-sm">
+                    {#if all.tellers.length > 0}{say('day/day.weather-from', {
+                            tellers: all.tellers.map((one) => one.name).join(', then '),
+                        })}{/if}
+                    {#if all.sun?.rise && all.sun.set}{say('day/day.sun-to', {
+                            rise: clock(all.sun.rise, zone),
+                            set: clock(all.sun.set, zone),
+                        })}{/if}
+                </p>
                 <DoorForm ontold={() => void day.reload()} />
                 <p class="flex flex-wrap items-center gap-x-4" data-calendar>
                     <span class="font-bold">{say('day/day.everything-due-in-your-calendar')}</span>

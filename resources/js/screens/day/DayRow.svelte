@@ -22,7 +22,7 @@
 
 <li class="border-base-300 border-b" data-day={day.name}>
     <button class="day grid w-full items-end gap-x-3 py-1 text-left" aria-expanded={open} onclick={ontoggle}>
-        <span class="self-center font-bold">{day.name}</span>
+        <span class="self-center font-bold" aria-hidden="true">{day.short}</span>
         <span class="sr-only">{inWords(day, zone)}</span>
         <span class="bars grid items-end gap-px" aria-hidden="true">
             {#each day.hours as hour, i (i)}<span class={['block', hour === null ? 'h-0' : high[hour.verdict]]} data-hour={hour?.verdict}

@@ -50,14 +50,6 @@
             <p class="quiet text-sm">{[told.troubles, told.stands].filter((one) => one !== '').join(' · ')}</p>
             {#if told.windows.length === 0 && told.against === ''}
                 <p class="font-bold">{say('day/plant-hours.no-hour-of-this-week')}</p>
-            {:else}
-                <ol class="flex flex-wrap gap-x-4 gap-y-1">
-                    {#each told.windows as window (window.from)}<li class="flex gap-1.5" title={window.because}>
-                            <HourMark verdict={window.verdict} silent /><span
-                                ><span class="sr-only">{window.verdict}: </span>{untilDark(window, zone)}</span
-                            >
-                        </li>{/each}
-                </ol>
             {/if}
         </section>
     {/if}

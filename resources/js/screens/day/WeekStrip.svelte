@@ -17,11 +17,11 @@
     const id = $props.id();
 </script>
 
-<div bind:clientWidth={width} class="min-w-0 overflow-hidden" style:height={`${HEIGHT + head}px`}>
+<div bind:clientWidth={width} class="strip" style:height={`${HEIGHT + head}px`}>
     <svg viewBox={`0 0 ${width} ${HEIGHT + head}`} {width} height={HEIGHT + head} aria-hidden="true" class="block" data-week={plant.id}>
         <defs
             ><pattern id={`${id}-half`} width="5" height="5" patternUnits="userSpaceOnUse" patternTransform="rotate(45)"
-                ><path d="M0 0V5" class="stroke-success" stroke-width="4" /></pattern
+                ><path d="M0 0V5" class="workable" stroke-width="4" /></pattern
             ></defs
         >
         {#if named}{#each week.days as day (day.x)}{#if day.width > 24}<text x={day.x + 3} y="16"
@@ -33,7 +33,7 @@
                 y={head + 6}
                 width={block.width}
                 height={HEIGHT - 7}
-                class={block.verdict === 'good' ? 'fill-success' : 'stroke-success'}
+                class={block.verdict}
                 fill={block.verdict === 'good' ? undefined : `url(#${id}-half)`}
                 data-hours={block.verdict}
             />{/each}
@@ -43,6 +43,16 @@
 </div>
 
 <style>
+    .good {
+        fill: var(--color-success);
+    }
+    .workable {
+        stroke: var(--color-success);
+    }
+    .strip {
+        min-width: 0;
+        overflow: hidden;
+    }
     text {
         font-size: 15px;
         fill: var(--color-base-content);

@@ -15,6 +15,8 @@ export interface Span {
 /** The hours of one day by the clock of the place. */
 export interface Day {
     name: string;
+    /** Without its month. */
+    short: string;
     hours: (Hour | null)[];
     spans: Span[];
 }
@@ -28,6 +30,9 @@ export { clockOf as clock } from '../../lib/time';
 
 export const dayOf = (instant: string, zone: string): string =>
     new Intl.DateTimeFormat('en-GB', { weekday: 'short', day: 'numeric', month: 'short', timeZone: zone }).format(new Date(instant));
+
+const shortDay = (instant: string, zone: string): string =>
+    instant === '' ? '' : new Intl.DateTimeFormat('en-GB', { weekday: 'short', day: 'numeric', timeZone: zone }).format(new Date(instant));
 
 /** “Sat 21 Jun, 20:00 to 22:00”; over more than a day, “any time from Sat 21 Jun, 18:00 to Mon 23 Jun, 18:00”. */
 export function stretch(one: { from: string; to: string }, zone: string): string {
@@ -82,7 +87,7 @@ export function days(hours: Hour[], zone: string): Day[] {
         for (const hour of of) {
             row[Number(clock(hour.at, zone).slice(0, 2))] = hour;
         }
-        return { name, hours: row, spans: spans(of) };
+        return { name, short: shortDay(of[0]?.at ?? '', zone), hours: row, spans: spans(of) };
     });
 }
 

@@ -4,6 +4,7 @@
     import Head from '../../parts/Head.svelte';
     import Waiting from '../../parts/Waiting.svelte';
     import { Seen } from './seen.svelte';
+    import SignDrawing from './SignDrawing.svelte';
     import SignTile from './SignTile.svelte';
     import Suspects from './Suspects.svelte';
 
@@ -42,6 +43,12 @@
         place?.focus();
     }
 
+    /** What most look for stands open where nothing stands beside it. */
+    const wide = matchMedia('(min-width: 64rem)');
+    const first = (code: string): boolean => code === 'creatures' && !wide.matches;
+    /** Groups that were shut or opened by hand. */
+    let shut = $state<Record<string, boolean>>({});
+
     const groups = [
         { code: 'creatures', name: say('look/look-screen.anything-alive') },
         { code: 'traces', name: say('look/look-screen.what-they-leave') },
@@ -57,17 +64,29 @@
 <Waiting of={page}>
     {#snippet children({ known, plants, tolerance })}
         <div class="grid items-start gap-4 lg:grid-cols-[minmax(0,1.5fr)_minmax(20rem,1fr)]">
-            <div class="grid gap-4">
+            <div class="grid">
                 {#each groups as group (group.code)}
-                    <section class="dish" aria-label={group.name}>
-                        <h2 class="mb-2">{group.name}</h2>
-                        <div class="grid gap-2 sm:grid-cols-2">
-                            {#each known.signs.filter((sign) => sign.group === group.code) as sign (sign.slug)}<SignTile
-                                    {sign}
-                                    {seen}
-                                />{/each}
+                    {@const signs = known.signs.filter((sign) => sign.group === group.code)}
+                    {@const ticked = signs.filter((sign) => seen.isSeen(sign.slug)).length}
+                    <details
+                        class="dish"
+                        aria-label={group.name}
+                        data-group={group.code}
+                        open={shut[group.code] !== true && (ticked > 0 || shut[group.code] === false || first(group.code))}
+                        ontoggle={(event) => (shut[group.code] = !event.currentTarget.open)}
+                    >
+                        <summary class="flex min-h-14 cursor-pointer items-center gap-3 py-2"
+                            ><h2 class="flex-1">{group.name}</h2>
+                            {#if shut[group.code] !== false && ticked === 0 && !first(group.code)}<span class="quiet flex"
+                                    >{#each signs.slice(0, 4) as sign (sign.slug)}<SignDrawing code={sign.drawing} />{/each}</span
+                                >{/if}
+                            <span class="quiet text-sm">{ticked > 0 ? say('look/look-screen.ticked', { ticked }) : signs.length}</span
+                            ></summary
+                        >
+                        <div class="mb-3 grid gap-2 sm:grid-cols-2">
+                            {#each signs as sign (sign.slug)}<SignTile {sign} {seen} />{/each}
                         </div>
-                    </section>
+                    </details>
                 {/each}
             </div>
             <div id="suspects" {@attach watched} tabindex="-1" class="outline-none lg:sticky lg:top-4">

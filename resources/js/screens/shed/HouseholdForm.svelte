@@ -23,9 +23,9 @@
     }
 </script>
 
-<section class="dish grid gap-3" aria-label={say('shed/household-form.our-measures')}>
-    <h2>{say('shed/household-form.what-words-mean-here')}</h2>
-    <form class="grid gap-3" onsubmit={save}>
+<details class="dish">
+    <summary class="min-h-12 cursor-pointer py-2"><h2 class="inline">{say('shed/household-form.what-words-mean-here')}</h2></summary>
+    <form class="grid gap-3 py-2" aria-label={say('shed/household-form.our-measures')} onsubmit={save}>
         <KitchenChoice bind:value={household.kitchen} />
         <details>
             <summary class="min-h-11 cursor-pointer py-2 font-bold">{say('shed/household-form.amounts-by-eye-measured-once')}</summary>
@@ -49,4 +49,4 @@
         <button class="btn" disabled={sending.held}>{say('shed/household-form.keep')}</button>
         <p role="status">{said}</p>
     </form>
-</section>
+</details>

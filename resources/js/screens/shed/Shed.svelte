@@ -32,25 +32,33 @@
     });
     const again = (): void => void shed.reload();
     undo.followedBy(shed);
+    /** Open while there are none; as the hand left it from then on. */
+    let addSprayer = $state<boolean>();
+    let addMeasure = $state<boolean>();
 </script>
 
 <Head title={say('shed/shed.shed')}><a class="btn" href="/shelf">{say('shed/shed.bottles')}</a></Head>
 <Waiting of={shed}>
     {#snippet children(all)}
-        <div class="grid items-start gap-x-8 gap-y-6 lg:grid-cols-2">
-            <div class="grid min-w-0 gap-6">
+        <div class="grid items-start gap-x-8 gap-y-4 lg:grid-cols-2">
+            <div class="grid min-w-0 gap-4">
                 <section class="dish grid gap-3" aria-label={say('shed/shed.sprayers')}>
                     <h2>{say('shed/shed.sprayers')}</h2>
                     <Things
                         path="sprayers"
                         things={all.sprayers}
-                        about={(one) => `${one.words}, ${one.shapeWords}`}
+                        about={(one) => one.words}
                         to={(one) => `/sprayers/${one.id}`}
                         onchange={again}
                         none={say('shed/shed.none-yet-tap-one-that')}
                     />
-                    <OneTap catalogue={all.catalogue} of="sprayers" onadded={again} />
-                    <SprayerForm units={all.catalogue.volumeUnits} shapes={all.catalogue.shapes} onadded={again} />
+                    <details open={addSprayer ?? all.sprayers.length === 0} ontoggle={(event) => (addSprayer = event.currentTarget.open)}>
+                        <summary class="link min-h-11 cursor-pointer py-2">{say('shed/shed.add-sprayers')}</summary>
+                        <div class="grid gap-3">
+                            <OneTap catalogue={all.catalogue} of="sprayers" onadded={again} />
+                            <SprayerForm units={all.catalogue.volumeUnits} shapes={all.catalogue.shapes} onadded={again} />
+                        </div>
+                    </details>
                 </section>
                 <section class="dish grid gap-3" aria-label={say('shed/shed.measures')}>
                     <h2>{say('shed/shed.spoons-and-measures')}</h2>
@@ -63,19 +71,26 @@
                     >
                         {#snippet form(measure, done)}<MeasureForm {measure} units={all.catalogue.volumeUnits} onadded={done} />{/snippet}
                     </Things>
-                    <OneTap catalogue={all.catalogue} of="spoons" onadded={again} />
-                    <MeasureForm units={all.catalogue.volumeUnits} onadded={again} />
+                    <details open={addMeasure ?? all.measures.length === 0} ontoggle={(event) => (addMeasure = event.currentTarget.open)}>
+                        <summary class="link min-h-11 cursor-pointer py-2">{say('shed/shed.add-spoons')}</summary>
+                        <div class="grid gap-3">
+                            <OneTap catalogue={all.catalogue} of="spoons" onadded={again} />
+                            <MeasureForm units={all.catalogue.volumeUnits} onadded={again} />
+                        </div>
+                    </details>
                     <CalibrateForm measures={all.measures} ingredients={all.catalogue.ingredients} onkept={again} />
                 </section>
                 <HouseholdForm household={all.household} />
-                <section class="dish no-print flex flex-wrap items-center gap-3" aria-label={say('shed/shed.this-device')}>
-                    <h2 class="mr-auto">{say('shed/shed.this-device')}</h2>
-                    <ThemeSwitch />
-                    <button class="btn" onclick={() => (keys.sheet = true)}>{say('shed/shed.keys')}</button>
-                    {#if isElsewhere()}<LockDevice />{/if}
-                    <WhoForm people={all.people} />
-                    <SignIns />
-                </section>
+                <details class="no-print dish" open={isElsewhere()}>
+                    <summary class="min-h-12 cursor-pointer py-2"><h2 class="inline">{say('shed/shed.this-device')}</h2></summary>
+                    <div class="flex flex-wrap items-center gap-3 py-2">
+                        <ThemeSwitch />
+                        <button class="btn" onclick={() => (keys.sheet = true)}>{say('shed/shed.keys')}</button>
+                        {#if isElsewhere()}<LockDevice />{/if}
+                        <WhoForm people={all.people} />
+                        <SignIns />
+                    </div>
+                </details>
             </div>
             <Recipes recipes={all.recipes} onadded={again} />
         </div>

@@ -1,4 +1,5 @@
 <script lang="ts" generics="T extends { id: number; key: string; version: number; name: string; retired: boolean }">
+    import Ellipsis from '@lucide/svelte/icons/ellipsis';
     import type { Snippet } from 'svelte';
     import { api, taken } from '../../lib/client';
     import { Sending } from '../../lib/sending.svelte';
@@ -22,6 +23,11 @@
     const { path, things, about, none, to, form, onchange }: Props = $props();
     const sending = new Sending();
     let open = $state(0);
+    /** As many as are shown at first. */
+    const FEW = 4;
+    let many = $state(false);
+    /** Whose acts are shown. */
+    let menu = $state(0);
 
     let last = $state.raw<T | null>(null);
 
@@ -58,12 +64,20 @@
 <FormFoot form={sending} send={() => void (last === null ? null : retire(last))} />
 {#if things.length === 0}<p class="quiet">{none}</p>{/if}
 <ul class="divide-base-300 divide-y-2">
-    {#each things as thing (thing.id)}
+    {#each many ? things : things.slice(0, FEW) as thing (thing.id)}
         <li class="py-1">
             <div class="flex flex-wrap items-center gap-x-3">
                 <span class={['min-w-40 flex-1', thing.retired && 'line-through']}
                     ><strong>{thing.name}</strong>{#if about(thing)}<span class="quiet">, {about(thing)}</span>{/if}</span
                 >
+                <button
+                    class="btn btn-ghost btn-square"
+                    aria-expanded={menu === thing.id}
+                    aria-label={say('shed/things.more', { name: thing.name })}
+                    onclick={() => (menu = menu === thing.id ? 0 : thing.id)}><Ellipsis size={22} aria-hidden="true" /></button
+                >
+            </div>
+            {#if menu === thing.id}
                 <span class="flex flex-wrap"
                     >{#if to}<a class="btn btn-ghost" href={to(thing)} aria-label={say('shed/things.change', { name: thing.name })}
                             >{say('shed/things.change-2')}</a
@@ -81,7 +95,7 @@
                         >{thing.retired ? say('shed/things.take-out') : say('shed/things.put-away-2')}</button
                     ></span
                 >
-            </div>
+            {/if}
             {#if form && open === thing.id}
                 <div class="border-base-300 mb-3 border-l-4 pl-3">
                     {#key JSON.stringify(thing)}{@render form(thing, corrected)}{/key}
@@ -92,3 +106,6 @@
         </li>
     {/each}
 </ul>
+{#if !many && things.length > FEW}<button class="btn" onclick={() => (many = true)}
+        >{say('shed/things.all', { many: things.length })}</button
+    >{/if}

@@ -17,7 +17,7 @@
     );
     const round = $derived(task.kind === 'next-round' || task.kind === 'first-round');
     /** What goes by itself is not moved. */
-    const fixed = $derived(task.kind === 'finish-run' || task.kind === 'finish-mixing' || task.kind === 'discard');
+    const goesOn = $derived(task.kind === 'finish-run' || task.kind === 'finish-mixing' || task.kind === 'discard');
 
     async function move(to: string | null): Promise<void> {
         const said = await form.send((submission) =>
@@ -50,7 +50,7 @@
                     aria-label={say('today/later.choose-spray', { text: task.text })}>{say('today/later.choose')}</a
                 >{/if}
         </p>{/if}
-    {#if !fixed}
+    {#if !goesOn}
         <form class="flex flex-wrap items-end gap-3" onsubmit={(event) => event.preventDefault()}>
             <label class="grid gap-1"
                 ><span class="font-bold">{say('today/later.when')}</span><input

@@ -9,7 +9,6 @@
     import LeafState from '../../row/LeafState.svelte';
     import Row from '../../row/Row.svelte';
     import Act from './Act.svelte';
-    import Later from './Later.svelte';
 
     interface Props {
         row: Schemas['Row'];
@@ -34,8 +33,11 @@
     const same = $derived(due.slice(1).filter((one) => actPlace(one) === actPlace(first ?? one)));
     const others = $derived(due.slice(1).filter((one) => !same.includes(one)));
     let counting = $state(false);
+    /** What stands mixed for it says what comes next, in the words that it has everywhere. */
     const words = (task: Schemas['Task']): string =>
-        row.acts.find((act) => act.kind === task.kind && act.ref === task.ref)?.words ?? task.text;
+        task.bottle !== null && task.kind !== 'discard'
+            ? task.do
+            : (row.acts.find((act) => act.kind === task.kind && act.ref === task.ref)?.words ?? task.text);
     let typed = $state('');
     let open = $state(false);
     /** Four plants stand on the first screen of a phone. */
@@ -72,7 +74,7 @@
                 class="btn btn-ghost btn-square later no-print"
                 aria-expanded={open}
                 aria-label={say('today/plant-line.later', { text: first.text })}
-                onclick={() => (open = !open)}><ChevronDown size={22} aria-hidden="true" class={[open && 'rotate-180']} /></button
+                onclick={() => (open = !open)}><ChevronDown size={22} aria-hidden="true" /></button
             >
         </div>
         {#if open}
@@ -80,7 +82,7 @@
                 {#each [first, ...same] as task (keyOf(task))}
                     {#if task !== first}<p data-task={task.kind}><a class="font-bold" href={placeOf(task)}>{words(task)}</a></p>{/if}
                     {#each task.moves as move, i (i)}<p class="text-sm" data-moved>{move}</p>{/each}
-                    <Later {task} {onchange} />
+                    {#await import('./Later.svelte') then { default: Later }}<Later {task} {onchange} />{/await}
                 {/each}
             </div>
         {/if}
@@ -139,7 +141,7 @@
     }
     @media (min-width: 64rem) {
         .grid-line {
-            grid-template-columns: 2.6rem 14.5rem minmax(0, 1fr) 17rem 2.75rem;
+            grid-template-columns: 2.6rem 14.5rem minmax(0, 1fr) 18.5rem 2.75rem;
             grid-template-areas: 'leaf name strip act later';
         }
     }

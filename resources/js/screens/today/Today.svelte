@@ -41,7 +41,8 @@
         tasks.find((one) => one.slot === 'now') ?? tasks.find((one) => one.slot === 'today');
 </script>
 
-<Head title={say('today/today.today')} small unseen={today.value?.day != null} />
+<!-- The sentence of the day says it better: it stays for whoever listens. -->
+<div class={[today.value?.day && 'sr-only']}><Head title={say('today/today.today')} small /></div>
 <Waiting of={today}>
     {#snippet children(all)}
         {@const main = first(all.tasks)}
@@ -98,7 +99,7 @@
     @media (min-width: 64rem) {
         .axis {
             margin-left: calc(2.6rem + 14.5rem + 1rem);
-            margin-right: calc(17rem + 2.75rem + 1rem);
+            margin-right: calc(18.5rem + 2.75rem + 1rem);
         }
     }
 </style>

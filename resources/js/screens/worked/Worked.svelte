@@ -30,7 +30,8 @@
     /** Pests whose sprays are shown; the first one by itself, and all of them on paper. */
     let shown = $state<Record<string, boolean>>({});
     let paper = $state(false);
-    const isOpen = (pest: string, i: number): boolean => paper || (shown[pest] ?? i === 0);
+    const wide = matchMedia('(min-width: 48rem)');
+    const isOpen = (pest: string, i: number): boolean => paper || (shown[pest] ?? (i === 0 && wide.matches));
 
     async function show(pest: string): Promise<void> {
         shown[pest] = true;
@@ -46,7 +47,7 @@
         {#if all.groups.length === 0}
             <Empty text={say('worked/worked.nothing-was-sprayed-yet-count')} to="/plants" action={say('worked/worked.go-to-plants')} />
         {:else}
-            <p class="mb-3 text-xl leading-snug" data-in-short>{inShort(all.groups)}</p>
+            <p class="mb-3 text-xl leading-tight" data-in-short>{inShort(all.groups)}</p>
             <Matrix groups={all.groups} onshow={(pest) => void show(pest)} />
             {#each all.groups as group, i (group.pest)}
                 <section class="dish mt-5" aria-label={group.name} id={group.pest}>
