@@ -30,8 +30,8 @@ function walked(callable $walk, int $most): void
 
 it('takes aphids on a shrub from the first look to what the soap did', function (): void {
     walked(static function (Taps $taps, Served $served): void {
-        $taps->press('What is on my plant?', 'Anything alive')->press('Clusters of small soft insects on tips or stems', '')->press('A sticky shine on leaves or on the sill', '')
-            ->press('Likely aphids: see why', 'Name of the plant')->type('Name of the plant', 'Currant bush', '')->press('Open a case: aphids', 'contain, then choose')
+        $taps->press('What is on my plant?', 'Anything alive')->press('Clusters of small soft insects on tips or stems', '')->press('A sticky shine on leaves or on the sill', 'Name of the plant')
+            ->type('Name of the plant', 'Currant bush', '')->press('Open a case: aphids', 'contain, then choose')
             ->press('To the case', 'Count what is there first')->type('How many', '60', '')->press('Save the count', 'Not sprayed yet')
             ->press('Contain and choose', 'contain, then choose')->press('Take Plain soap spray to the bench', 'Start mixing')
             ->press('Trigger bottle, 1 US qt', 'is saved')->pressWhere('button[aria-label^="US kitchen spoons"]', 'now yours')
@@ -40,14 +40,14 @@ it('takes aphids on a shrub from the first look to what the soap did', function 
         $taps->press('Today', 'Look at the test leaves')->press('Say how they look', 'The wait is over')->press('All are clean', '')->press('Save this look', 'none of 3 sprayed leaves')
             ->press('Spray it', 'stands ready')->press('It is sprayed', 'Is any of it left?')->press('It is kept', '');
         $served->passHours(25);
-        $taps->press('Today', 'Count again: Aphids')->type('How many', '6', '')->press('Save the count', 'is saved.')->press('Worked', '89 %');
+        $taps->press('Today', 'Count aphids')->type('How many', '6', '')->press('Keep', 'is saved.')->press('Worked', '89 %');
     }, 35);
 });
 
 it('takes mealybugs on three house plants through one jar of alcohol', function (): void {
     walked(static function (Taps $taps, Served $served): void {
-        $taps->press('What is on my plant?', 'Anything alive')->press('White fluff in leaf joints or along veins', '')->press('Fluff that smears pink or brown under a swab of alcohol', '')
-            ->press('Likely mealybugs: see why', 'Name of the plant')->type('Name of the plant', 'Wax flower', '')->press('Open a case: mealybugs', 'contain, then choose')
+        $taps->press('What is on my plant?', 'Anything alive')->press('White fluff in leaf joints or along veins', '')->press('Fluff that smears pink or brown under a swab of alcohol', 'Name of the plant')
+            ->type('Name of the plant', 'Wax flower', '')->press('Open a case: mealybugs', 'contain, then choose')
             ->press('To the case', 'Count what is there first')->type('How many', '14', '')->press('Save the count', 'Not sprayed yet')
             ->press('On another plant, too', 'Name of the plant')->type('Name of the plant', 'Jade', '')->press('Open a case: mealybugs', 'Mealybugs on Jade')
             ->type('Name of the plant', 'Orchid', '')->press('Open a case: mealybugs', 'Mealybugs on Orchid')

@@ -11,19 +11,10 @@
     const room = $derived(((width - axis.now) / 7) * 0.9);
 </script>
 
-<div bind:clientWidth={width} class="axis" style:height="20px">
+<div bind:clientWidth={width} class="quiet min-w-0" style:height="20px" style:overflow="hidden">
     <svg viewBox={`0 0 ${width} 20`} {width} height="20" aria-hidden="true" class="block">
-        {#each scale.days as day (day.at)}<text x={axis.x(day.at) + 2} y="15">{room < 32 ? day.name.slice(0, 1) : day.name}</text>{/each}
+        {#each scale.days as day (day.at)}<text x={axis.x(day.at) + 2} y="15" font-size="16" fill="currentColor"
+                >{room < 32 ? day.name.slice(0, 1) : day.name}</text
+            >{/each}
     </svg>
 </div>
-
-<style>
-    .axis {
-        min-width: 0;
-        overflow: hidden;
-    }
-    text {
-        font-size: 14px;
-        fill: color-mix(in oklab, var(--color-base-content) 80%, var(--color-base-100));
-    }
-</style>

@@ -48,7 +48,7 @@
                                     : (batch.case?.name ?? '')}</span
                             ></span
                         >
-                        <span class="state text-right text-sm leading-tight"
+                        <span style:max-width="9rem" class="text-right text-sm leading-tight"
                             ><span class="block font-bold">{batch.bottle.words}</span><span class="quiet block"
                                 >{onShortDay(batch.madeAt ?? batch.startedAt)}</span
                             ></span
@@ -71,12 +71,3 @@
         </section>
     {/snippet}
 </Waiting>
-
-<style>
-    .state {
-        max-width: 9rem;
-    }
-    li {
-        min-width: 0;
-    }
-</style>

@@ -82,10 +82,7 @@
             </div>
             <div class="order-1 grid gap-2 sm:order-2">
                 <p class="quiet" data-step-number>{say('batch/one-step.step-of', { number: walk.number, tasks: tally.tasks.length })}</p>
-                <p
-                    class={['leading-tight font-bold', long ? 'text-[1.25rem] sm:text-[2rem]' : 'text-[1.6rem] sm:text-[2.3rem]']}
-                    data-part="step"
-                >
+                <p class={['leading-tight font-bold', long ? 'text-xl sm:text-[2rem]' : 'text-[1.6rem] sm:text-[2.3rem]']} data-part="step">
                     {task?.text}
                 </p>
                 {#if stands !== ''}<p class="quiet sm:text-lg" data-level>{say('batch/one-step.then-stands', { stands })}</p>{/if}

@@ -45,7 +45,7 @@
 
     /** What most look for stands open where nothing stands beside it. */
     const wide = matchMedia('(min-width: 64rem)');
-    const first = (code: string): boolean => code === 'creatures' && !wide.matches;
+    const first = (code: string): boolean => (code === 'creatures' || code === 'traces') && !wide.matches;
     /** Groups that were shut or opened by hand. */
     let shut = $state<Record<string, boolean>>({});
 
@@ -63,7 +63,7 @@
 >
 <Waiting of={page}>
     {#snippet children({ known, plants, tolerance })}
-        <div class="grid items-start gap-4 lg:grid-cols-[minmax(0,1.5fr)_minmax(20rem,1fr)]">
+        <div class="grid items-start gap-4 lg:grid-cols-[minmax(0,1.5fr)_minmax(18rem,1fr)]">
             <div class="grid">
                 {#each groups as group (group.code)}
                     {@const signs = known.signs.filter((sign) => sign.group === group.code)}
@@ -83,7 +83,7 @@
                             <span class="quiet text-sm">{ticked > 0 ? say('look/look-screen.ticked', { ticked }) : signs.length}</span
                             ></summary
                         >
-                        <div class="mb-3 grid gap-2 sm:grid-cols-2">
+                        <div class="mb-3 grid gap-1 sm:grid-cols-2">
                             {#each signs as sign (sign.slug)}<SignTile {sign} {seen} />{/each}
                         </div>
                     </details>

@@ -60,7 +60,7 @@
                 .join(', ')}
         </p>
         <div class="mb-4"><AxisHead {row} /><Row {row} height={96} /></div>
-        <div class="grid items-start gap-6 lg:grid-cols-[minmax(0,1.3fr)_minmax(18rem,1fr)]">
+        <div class="grid items-start gap-6 lg:grid-cols-[minmax(0,1.5fr)_minmax(18rem,1fr)]">
             <div class="grid gap-6">
                 {#if first}{@render looksBurnt()}{/if}
                 {#if next.length > 0}<section class="dish" aria-label={say('plants/plant.what-comes-next')}>

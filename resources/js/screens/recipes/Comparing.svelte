@@ -58,7 +58,7 @@
         </section>
         <section class="dish lg:col-span-2" aria-label={say('recipes/comparing.what-goes-in')}>
             <h2>{say('recipes/comparing.what-goes-into', { make: both.make })}</h2>
-            <table class="table [&_td]:px-2 [&_th]:px-2 [&_th]:break-words [&_th]:whitespace-normal">
+            <table class="compared table">
                 <thead
                     ><tr
                         ><th scope="col">{say('recipes/comparing.ingredient')}</th>{#each both.recipes as recipe, i (i)}<th scope="col"
@@ -92,3 +92,13 @@
         {/each}
     </div>
 {/if}
+
+<style>
+    .compared :is(td, th) {
+        padding-inline: 0.5rem;
+    }
+    .compared th {
+        overflow-wrap: break-word;
+        white-space: normal;
+    }
+</style>

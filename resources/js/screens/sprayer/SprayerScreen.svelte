@@ -31,7 +31,7 @@
                 <button class="btn" onclick={() => print()}>{say('sprayer/sprayer-screen.print-strip')}</button>
                 <a class="btn" href="/shed">{say('sprayer/sprayer-screen.shed')}</a>
             </Head>
-            <div class="grid items-start gap-4 lg:grid-cols-[minmax(0,1.4fr)_minmax(16rem,1fr)]">
+            <div class="grid items-start gap-4 lg:grid-cols-[minmax(0,1.5fr)_minmax(18rem,1fr)]">
                 {#key JSON.stringify(sprayer)}<DetailsForm
                         {sprayer}
                         units={catalogue.volumeUnits}

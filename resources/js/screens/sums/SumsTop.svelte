@@ -57,7 +57,7 @@
         <div class="flex flex-wrap gap-2" role="group" aria-label={say('sums/sums-top.examples')}>
             {#each examples as one, i (i)}<button class="btn" onclick={() => (line = one)}>{one}</button>{/each}
         </div>
-        <div class="grid grid-cols-[1fr_1fr] gap-2 sm:grid-cols-[1fr_1fr_1.4fr]">
+        <div class="grid grid-cols-2 gap-2 sm:grid-cols-[1fr_1fr_1.4fr]">
             <div class="col-span-2"><AmountField label={say('sums/sums-top.in')} {units} bind:amount bind:unit /></div>
             <label class="col-span-2 grid gap-1 sm:col-span-1"
                 ><span class="font-bold">{say('sums/sums-top.of')}</span><select class="select w-full" bind:value={of}

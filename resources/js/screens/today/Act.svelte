@@ -24,6 +24,9 @@
     const round = $derived(task.kind === 'next-round' || task.kind === 'first-round');
     let gone = $state(true);
 
+    /** What is written on it is in its name. */
+    const named = $derived(task.do.toLowerCase().includes(task.short.toLowerCase()) ? task.do : `${task.short}: ${task.do}`);
+
     async function end(usedUp: boolean): Promise<void> {
         gone = usedUp;
         if ((await sending.send(() => endBatch(task.key ?? '', usedUp))) !== null) {
@@ -50,7 +53,7 @@
             >{task.do.length > 12 ? task.short : task.do}</a
         >
     {:else}
-        <a class={look} href={actPlace(task)} aria-label={task.do}>{task.do.length > 12 ? task.short : task.do}</a>
+        <a class={look} href={actPlace(task)} aria-label={named}>{task.do.length > 12 ? task.short : task.do}</a>
     {/if}
 </div>
 <FormFoot form={sending} send={() => void end(gone)} />

@@ -16,7 +16,6 @@
     const goesOn = $derived(task.kind === 'finish-run' || task.kind === 'finish-mixing' || task.kind === 'discard');
     const due = $derived(task.slot === 'now' || task.slot === 'today');
     let open = $state(false);
-    const wide = matchMedia('(min-width: 64rem)');
 </script>
 
 <li class="border-base-300 flex flex-wrap items-center gap-x-3 gap-y-1 border-t py-1" data-task={task.kind}>
@@ -29,7 +28,7 @@
         {#if task.kind === 'course-round' && task.bestFrom !== null}<span class="block text-sm" data-best>{bestHours(task, now)}</span>{/if}
         {#each task.moves as move, i (i)}<span class="block text-sm" data-moved>{move}</span>{/each}
     </p>
-    {#if due || task.ready !== null}<Act {task} {main} brief={!wide.matches} {onchange} />{/if}
+    {#if due || task.ready !== null}<Act {task} {main} {onchange} />{/if}
     {#if !goesOn}
         <button
             class="btn btn-ghost btn-square no-print"

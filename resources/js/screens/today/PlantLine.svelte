@@ -41,7 +41,13 @@
     let typed = $state('');
     let open = $state(false);
     /** Four plants stand on the first screen of a phone. */
-    const wide = matchMedia('(min-width: 64rem)');
+    const query = matchMedia('(min-width: 64rem)');
+    let wide = $state(query.matches);
+    $effect(() => {
+        const turned = (): void => void (wide = query.matches);
+        query.addEventListener('change', turned);
+        return () => query.removeEventListener('change', turned);
+    });
     const number = $derived(typedNumber(typed));
     const round = (task: Schemas['Task']): boolean => task.kind === 'next-round' || task.kind === 'first-round';
     const acts = (task: Schemas['Task']): boolean => task.slot === 'now' || task.slot === 'today' || task.ready !== null;
@@ -61,14 +67,14 @@
             <div class="strip">
                 <Row
                     {row}
-                    height={due.length > 0 && wide.matches ? 96 : 44}
+                    height={due.length > 0 && wide ? 96 : 44}
                     typed={first.kind === 'count-after' && !Number.isNaN(number) && typed !== ''
                         ? { caseId: first.ref, value: number }
                         : null}
                 />
             </div>
             <div class="act-of">
-                {#if acts(first)}<Act task={first} main={first === main} brief={!wide.matches} bind:counting bind:typed {onchange} />{/if}
+                {#if acts(first)}<Act task={first} main={first === main} brief={!wide} bind:counting bind:typed {onchange} />{/if}
             </div>
             <button
                 class="btn btn-ghost btn-square later no-print"
@@ -90,7 +96,7 @@
             <div class="under other" data-task={task.kind}>
                 <a class="font-bold" href={placeOf(task)}>{words(task)}</a>
                 <span class="quiet text-sm">{dueFrom(task.dueAt, now)}</span>
-                <div class="ml-auto"><Act {task} main={task === main} brief={!wide.matches} {onchange} /></div>
+                <div class="ml-auto"><Act {task} main={task === main} brief={!wide} {onchange} /></div>
             </div>
         {/each}
     {/if}

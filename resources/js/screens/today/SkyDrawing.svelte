@@ -27,19 +27,19 @@
     <svg viewBox={`0 0 ${width} ${SKY}`} {width} height={SKY} role="img" aria-label={told} class="block">
         <defs
             ><pattern id={`${id}-half`} width="5" height="5" patternUnits="userSpaceOnUse" patternTransform="rotate(45)"
-                ><path d="M0 0V5" class="workable" stroke-width="4" /></pattern
+                ><path d="M0 0V5" stroke="var(--color-success)" stroke-width="4" /></pattern
             ></defs
         >
         {#each day.windows as window (window.from)}
             {@const [from, to] = [sky.x(window.from), sky.x(window.to)]}
-            <rect x={from} y={sky.ground - 44} width={Math.max(2, to - from)} height="44" class="good" opacity="0.16" />
+            <rect x={from} y={sky.ground - 44} width={Math.max(2, to - from)} height="44" fill="var(--color-success)" opacity="0.16" />
             <rect
                 x={from}
                 y={sky.ground}
                 width={Math.max(2, to - from)}
                 height="7"
-                class={window.verdict}
-                fill={window.verdict === 'good' ? undefined : `url(#${id}-half)`}
+                stroke={window.verdict === 'good' ? undefined : 'var(--color-success)'}
+                fill={window.verdict === 'good' ? 'var(--color-success)' : `url(#${id}-half)`}
                 data-hours={window.verdict}
             />
         {/each}
@@ -50,13 +50,14 @@
                 height={drop.height}
                 class="fill-info"
             />{/each}
-        <path d={sky.arc} class="sun" stroke-width="3" fill="none" />
+        <path d={sky.arc} stroke="var(--color-accent)" stroke-width="3" fill="none" />
         <path d={sky.celsius} class="stroke-base-content" stroke-width="2" fill="none" />
         {#each [sky.coldest, sky.warmest] as end, i (i)}{#if end !== null}<text
                     x={Math.min(width - 24, Math.max(24, sky.x(end.at)))}
                     y={sky.y(end.celsius) - 5}
                     text-anchor="middle"
-                    class="tick">{say('today/garden-band.celsius', { celsius: Math.round(end.celsius) })}</text
+                    font-size="16"
+                    class="fill-base-content">{say('today/garden-band.celsius', { celsius: Math.round(end.celsius) })}</text
                 >{/if}{/each}
         <path d={`M0 ${sky.ground}H${width}`} class="stroke-base-300" stroke-width="1.5" />
         {#each day.windows.slice(0, 1) as window (window.from)}
@@ -64,30 +65,19 @@
                     x={Math.min(width - 24, Math.max(24, sky.x(end)))}
                     y={SKY - 4}
                     text-anchor="middle"
-                    class="tick">{clock(end)}</text
+                    font-size="16"
+                    class="fill-base-content">{clock(end)}</text
                 >{/each}
         {/each}
         {#if day.windows.length === 0 && day.sun.rise !== null && day.sun.set !== null}
-            {#each [day.sun.rise, day.sun.set] as end (end)}<text x={sky.x(end)} y={SKY - 6} text-anchor="middle" class="tick"
-                    >{clock(end)}</text
+            {#each [day.sun.rise, day.sun.set] as end (end)}<text
+                    x={sky.x(end)}
+                    y={SKY - 6}
+                    text-anchor="middle"
+                    font-size="16"
+                    class="fill-base-content">{clock(end)}</text
                 >{/each}
         {/if}
         <rect x={sky.x(now) - 4} y="0" width="8" height={SKY} class="fill-secondary" />
     </svg>
 </div>
-
-<style>
-    .good {
-        fill: var(--color-success);
-    }
-    .workable {
-        stroke: var(--color-success);
-    }
-    .sun {
-        stroke: var(--color-accent);
-    }
-    .tick {
-        font-size: 15px;
-        fill: var(--color-base-content);
-    }
-</style>

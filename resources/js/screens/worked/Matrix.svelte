@@ -23,6 +23,7 @@
                         {@const row = best(group, family)}
                         <td>
                             {#if row !== undefined}
+                                <span class="family" aria-hidden="true">{family}</span>
                                 <a
                                     href={`#${group.pest}`}
                                     onclick={(event) => {
@@ -39,7 +40,6 @@
                                         SURENESS: SURENESS[row.sure],
                                     })}
                                 >
-                                    <span class="family">{family}</span>
                                     <LevelMark level={levelOf(row.verdict)} silent />
                                     <span class="numeral font-bold">{down(row.effectPercent)}</span>
                                     <svg class="w-full" height="6" viewBox="0 0 100 6" preserveAspectRatio="none" aria-hidden="true"
