@@ -68,8 +68,8 @@ it('flags a spray that cannot work when somebody takes it all the same', functio
 
 it('says when it is probably no pest, and offers no case for it', function (): void {
     Screen::with(Served::demo(), static function (Screen $screen): void {
-        $screen->open('/look')->see('Marks on the leaves');
-        $screen->script("document.querySelector('[data-group=marks] summary').click()");
+        $screen->open('/look')->see('The whole plant');
+        $screen->script("document.querySelector('[data-group=plant] summary').click()");
         $screen->press('Bleached, papery patches on the sunny side')->see('Probably not a pest');
         expect($screen->all('[data-suspect="sunburn"] button'))->toBe([]);
         $screen->press('Start over')->see('Tick what you see');

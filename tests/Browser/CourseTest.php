@@ -63,7 +63,7 @@ it('sets twenty plants under prevention in under twelve taps, walks over all of 
         $screen->nothingWaits();
 
         // The one that was infested has a case of its own; the others are looked over once, together.
-        $screen->open('/')->see('Look over The rack (19 plants)')->see('Mealybugs on Orchid 3');
+        $screen->open('/')->see('Look over The rack (19 plants)')->see('Orchid 3');
         expect($screen->all('[data-task=look-over]'))->toBe([])->and($screen->complaints())->toBe([]);
         $screen->open('/courses/1#look')->press('All 19 are clean')->see('all clean');
     }, 390, 844);

@@ -62,7 +62,7 @@ it('goes on without the server: tally, reload, finish and count, each saved once
     $ask = static fn(string $path): mixed => json_decode((string) file_get_contents($address . $path), true);
 
     Screen::with($address, static function (Screen $screen) use (&$start, $folder, $options, $address, $ask): void {
-        $screen->open('/')->see('Next round');
+        $screen->open('/')->see('Climbing rose');
         onTheDevice($screen);
         $screen->open('/cases/6')->see('Counts');
         keptThere($screen, '/api/cases/6');

@@ -56,7 +56,7 @@ it('measures a squirt once, and from then on a squirt is that', function (): voi
         $screen->open('/recipes/write')->see('Understood so far')->type('What goes in', "1 l water\na squirt of castile")->see('a squirt');
         $screen->until(static fn(): bool => preg_match('/Taken: [\d.½]+ to [\d.½]+ mL of castile soap/', $screen->text()) === 1, 'A squirt is no range.');
         $screen->open('/shed')->see('What words mean here')->press('What words mean here')->press('Amounts by eye, measured once')->type('a squirt', '3,5');
-        $screen->named('section[aria-label="Our measures"] button', 'Keep')->click();
+        $screen->named('[aria-label="Our measures"] button', 'Keep')->click();
         $screen->see('Kept');
         $screen->open('/recipes/write')->see('Taken: 3½ mL of castile soap')->see('Taken as this household measured it: a squirt');
         expect($screen->complaints())->toBe([]);

@@ -41,7 +41,7 @@ it('takes aphids on a shrub from the first look to what the soap did', function 
             ->press('Spray it', 'stands ready')->press('It is sprayed', 'Is any of it left?')->press('It is kept', '');
         $served->passHours(25);
         $taps->press('Today', 'Count aphids')->type('How many', '6', '')->press('Keep', 'is saved.')->press('Worked', '89 %');
-    }, 35);
+    }, 33);
 });
 
 it('takes mealybugs on three house plants through one jar of alcohol', function (): void {
@@ -57,7 +57,7 @@ it('takes mealybugs on three house plants through one jar of alcohol', function 
         $taps->press('Today', 'Look at the test leaves')->press('Say how they look', 'The wait is over')->press('All are clean', '')->press('Save this look', 'none of 3 sprayed leaves')
             ->press('Spray it', 'stands ready')->press('Step by step', 'Which plants, in which order?')->press('Mealybugs on Jade', '')->press('Mealybugs on Orchid', '')
             ->type('Why all the same?', 'The same kind of leaf', '')->press('Begin', 'Step 1 of')->through()->press('Nothing', '3 of 3 plants');
-    }, 45);
+    }, 42);
 });
 
 it('takes winter oil to bare wood', function (): void {
@@ -69,5 +69,5 @@ it('takes winter oil to bare wood', function (): void {
             ->press('Pump can, 5 L', 'is saved')->pressWhere('button[aria-label^="Metric spoons"]', 'now yours')
             ->press('Start mixing', 'Step 1 of')->mix('It is mixed: save it')->press('Save the batch', 'What is in the bottle')
             ->press('Overwintering eggs on Old plum', 'no frost for two days')->press('It is sprayed', 'Is any of it left?')->press('All used up', '');
-    }, 42);
+    }, 41);
 });

@@ -52,7 +52,7 @@ it('walks the whole job through the real interface, and no request leaves the ma
         $screen->press('The leaves are wet: start waiting')->see('Wait: 48 hours to go');
         $leafTest = $screen->path();
         $served->passHours(49);
-        $screen->open('/')->see('Look at the test leaves: Mild dish or hand wash on Zinnia')->press('Say how they look')->see('The wait is over');
+        $screen->open('/')->see('Zinnia')->see('Look at the test leaves')->press('Say how they look')->see('The wait is over');
         expect($screen->path())->toBe($leafTest);
         $screen->press('All are clean')->press('Save this look')->see('none of 3 sprayed leaves')->see('63 %');
 
@@ -60,7 +60,7 @@ it('walks the whole job through the real interface, and no request leaves the ma
         $screen->open($case)->see('stands ready')->press('It is sprayed')->see('Is any of it left?')->press('It is kept')->see('Not judged yet: count again');
         expect($screen->path())->toBe($case);
         $served->passHours(25);
-        $screen->open('/')->see('Count again: Aphids on Zinnia')->type('How many', '6')->press('Save the count')->see('is saved.');
+        $screen->open('/')->see('Count aphids')->type('How many', '6')->press('Keep')->see('is saved.');
         $screen->open($case)->see('Worked: 93 % fewer, from 80 to 6');
         $screen->press('Worked')->see('1 of 1')->see('Mild dish or hand wash')->press('Why')->see('No unsprayed plant was counted alongside');
 
