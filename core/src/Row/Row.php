@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Row;
 
-use DateTimeImmutable;
 use IdleMixer\Core\Weather\Window;
 
 /** A plant as one strip of time: what was done and seen, now, the hours to come, what it asks for, what ends. */
@@ -68,11 +67,5 @@ final readonly class Row
         usort($best, static fn(Window $a, Window $b): int => [$a->verdict->rank(), $a->from] <=> [$b->verdict->rank(), $b->from]);
 
         return $best[0] ?? null;
-    }
-
-    /** The first thing that was done or seen; null where nothing was. */
-    public function began(): ?DateTimeImmutable
-    {
-        return $this->marks[0]->at ?? null;
     }
 }

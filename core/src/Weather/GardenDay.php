@@ -18,8 +18,6 @@ final readonly class GardenDay
         public bool $calm,
         /** Seconds since 1970 of the first hour to come in which it rains; null where none is told. */
         public ?int $rainsAt,
-        /** Seconds since 1970 of the end of what is told; null where nothing is told of what is to come. */
-        public ?int $toldUntil,
     ) {}
 
     /** @param list<ToldHour> $hours that are told, earliest first; those of the day before do no harm */
@@ -32,7 +30,7 @@ final readonly class GardenDay
         $rain = array_values(array_filter($ahead, static fn(ToldHour $one): bool => $one->rain !== null && $one->rain >= WeatherLines::RAIN['value']))[0] ?? null;
         $wind = array_filter($ahead, static fn(ToldHour $one): bool => $day($one->at) === $today && $one->wind !== null && $one->wind > WeatherLines::WIND_GOOD['value']);
 
-        return new self($those, Sun::day($place, $now), $wind === [], $rain?->at, $ahead === [] ? null : $ahead[count($ahead) - 1]->at + WeatherLines::APART['value']);
+        return new self($those, Sun::day($place, $now), $wind === [], $rain?->at);
     }
 
     /**

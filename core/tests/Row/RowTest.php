@@ -47,8 +47,7 @@ it('shows what lies in its time, in order', function (): void {
     ]);
     expect(array_map(static fn(Mark $one): string => "{$one->kind->value} {$one->at->format('d.m.')}", $row->marks))->toBe(['count 18.05.', 'count 07.06.', 'round 08.06.'])
         ->and(array_map(static fn(Mark $one): ?float => $one->value, $row->marks(MarkKind::Count, 1)))->toBe([58.0])
-        ->and(array_map(static fn(Ending $one): string => $one->kind->value, $row->ends))->toBe(['bloom'])
-        ->and($row->began())->toEqual(rowAt('2026-05-18T08:00'))->and(rowOf([])->began())->toBeNull();
+        ->and(array_map(static fn(Ending $one): string => $one->kind->value, $row->ends))->toBe(['bloom']);
 });
 
 it('cuts hours at now and at its end', function (): void {

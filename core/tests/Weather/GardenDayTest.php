@@ -81,5 +81,5 @@ it('has the sun of the place, and what a spray bears', function (): void {
         ->and(abs(($day->sun->set ?? 0) - (new DateTimeImmutable('2026-06-15T20:57', vienna()->zone))->getTimestamp()))->toBeLessThan(180)
         // Oil with soap in it bears no more than soap alone.
         ->and($cold)->toBeLessThan($hot)->and($hot)->toBeGreaterThan(25.0)->and($hot <= $soapHot && $cold >= $soapCold)->toBeTrue()
-        ->and(GardenDay::of(vienna(), [], $now)->toldUntil)->toBeNull();
+        ->and(GardenDay::of(vienna(), [], $now)->rainsAt)->toBeNull();
 });

@@ -75,7 +75,7 @@
                         open={shut[group.code] !== true && (ticked > 0 || shut[group.code] === false || first(group.code))}
                         ontoggle={(event) => (shut[group.code] = !event.currentTarget.open)}
                     >
-                        <summary class="flex min-h-14 cursor-pointer items-center gap-3 py-2"
+                        <summary class="flex min-h-12 cursor-pointer items-center gap-3 py-2"
                             ><h2 class="flex-1">{group.name}</h2>
                             {#if shut[group.code] !== false && ticked === 0 && !first(group.code)}<span class="quiet flex"
                                     >{#each signs.slice(0, 4) as sign (sign.slug)}<SignDrawing code={sign.drawing} />{/each}</span
@@ -83,7 +83,7 @@
                             <span class="quiet text-sm">{ticked > 0 ? say('look/look-screen.ticked', { ticked }) : signs.length}</span
                             ></summary
                         >
-                        <div class="mb-3 grid gap-1 sm:grid-cols-2">
+                        <div class="mb-2 grid gap-1 sm:grid-cols-2">
                             {#each signs as sign (sign.slug)}<SignTile {sign} {seen} />{/each}
                         </div>
                     </details>

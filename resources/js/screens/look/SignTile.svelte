@@ -11,7 +11,7 @@
 
 <button
     class={[
-        'flex items-center gap-3 rounded border-2 p-2 text-left',
+        'flex items-center gap-3 rounded border-2 p-1 text-left sm:p-2',
         ticked ? 'border-primary bg-primary text-primary-content' : 'border-base-300 bg-base-100',
     ]}
     aria-pressed={ticked}

@@ -61,13 +61,15 @@
                 <ul>
                     {#each place.rows as row (row.plantId)}
                         <li class="plant" data-plant={row.plantId}>
-                            <a href={`/plants/${row.plantId}${burnt}`} class="name">
+                            <div class="name">
                                 <LeafState {row} small />
-                                <span class="min-w-0"
-                                    ><span class="block truncate text-lg leading-tight font-bold">{row.name}</span>
-                                    <span class="block leading-tight">{row.brief}</span></span
-                                >
-                            </a>
+                                <div class="min-w-0">
+                                    <a href={`/plants/${row.plantId}${burnt}`} class="block truncate text-lg leading-tight font-bold"
+                                        >{row.name}</a
+                                    >
+                                    <p class="leading-tight">{row.brief}</p>
+                                </div>
+                            </div>
                             <Row {row} height={44} />
                         </li>
                     {/each}
@@ -87,9 +89,16 @@
 
 <style>
     .plant {
+        position: relative;
         display: grid;
         grid-template-columns: minmax(0, 1fr);
         border-top: 1px solid color-mix(in oklab, var(--color-base-300) 45%, transparent);
+    }
+    /* The whole line leads to the plant. */
+    .plant a::after {
+        content: '';
+        position: absolute;
+        inset: 0;
     }
     .name {
         display: flex;

@@ -65,7 +65,7 @@
 {#if things.length === 0}<p class="quiet">{none}</p>{/if}
 <ul class="divide-base-300 divide-y-2">
     {#each many ? things : things.slice(0, FEW) as thing (thing.id)}
-        <li class="py-1">
+        <li>
             <div class="flex flex-wrap items-center gap-x-3">
                 <span class={['min-w-40 flex-1', thing.retired && 'line-through']}
                     ><strong>{thing.name}</strong>{#if about(thing)}<span class="quiet">, {about(thing)}</span>{/if}</span

@@ -18,6 +18,8 @@
             sky.coldest === null || sky.warmest === null
                 ? ''
                 : say('today/garden-band.degrees', { low: Math.round(sky.coldest.celsius), high: Math.round(sky.warmest.celsius) }),
+            ...sky.limits.map((one) => say('today/garden-band.limit', { spray: day.spray, celsius: one.celsius })),
+            sky.windy.length === 0 ? '' : say('today/garden-band.windy', { wind: Math.round(day.windLimit) }),
             ...day.windows.map((one) => one.because),
         ].join(' '),
     );
@@ -49,6 +51,19 @@
                 width={drop.width}
                 height={drop.height}
                 class="fill-info"
+            />{/each}
+        {#each sky.limits as limit (limit.celsius)}<path
+                d={`M0 ${limit.y}H${width}`}
+                class="stroke-base-content"
+                stroke-width="1.5"
+                stroke-dasharray="6 4"
+                data-limit={limit.celsius}
+            />{/each}
+        {#each sky.windy as gust (gust.x)}<path
+                d={`M${gust.x} 6h${gust.width}`}
+                class="stroke-base-content"
+                stroke-width="4"
+                data-windy
             />{/each}
         <path d={sky.arc} stroke="var(--color-accent)" stroke-width="3" fill="none" />
         <path d={sky.celsius} class="stroke-base-content" stroke-width="2" fill="none" />

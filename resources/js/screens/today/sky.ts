@@ -20,6 +20,10 @@ export interface Sky {
     coldest: Day['hours'][number] | null;
     warmest: Day['hours'][number] | null;
     rain: { x: number; width: number; height: number }[];
+    /** Temperatures that what is due does not bear, where the day comes near them. */
+    limits: { celsius: number; y: number }[];
+    /** Hours with more wind than a mist bears well. */
+    windy: { x: number; width: number }[];
 }
 
 /** The day of the garden on a drawing so many px wide. */
@@ -33,6 +37,8 @@ export function skyOf(day: Day, width: number): Sky {
     const arc = day.sun.rise === null || day.sun.set === null ? '' : arcOf(x(day.sun.rise), x(day.sun.set));
     const half = 1_800_000;
     const hour = (x(new Date(from + 2 * half).toISOString()) - x(day.from)) * 0.7;
+    const near = 4;
+    const limits = [day.cold, day.hot].filter((one): one is number => one !== null && one > low - near && one < high + near);
     return {
         x,
         y,
@@ -46,6 +52,8 @@ export function skyOf(day: Day, width: number): Sky {
             .join(''),
         coldest: day.hours.find((one) => one.celsius === low) ?? null,
         warmest: day.hours.find((one) => one.celsius === high) ?? null,
+        limits: limits.map((celsius) => ({ celsius, y: Math.max(4, Math.min(GROUND - 3, y(celsius))) })),
+        windy: day.hours.filter((one) => (one.windKmh ?? 0) > day.windLimit).map((one) => ({ x: x(one.at), width: hour })),
         rain: day.hours
             .filter((one) => (one.rainMm ?? 0) > 0)
             .map((one) => ({ x: x(one.at), width: hour, height: Math.min(GROUND - ROOF, 6 + (one.rainMm ?? 0) * 8) })),
