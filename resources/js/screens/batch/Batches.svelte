@@ -37,7 +37,7 @@
             >{/if}
         <ul class="grid gap-x-8 lg:grid-cols-2">
             {#each many ? found : found.slice(0, FEW) as batch (batch.id)}
-                <li class="border-base-300 border-b">
+                <li class="border-base-300 min-w-0 border-b">
                     <a href={`/batches/${batch.id}`} class="flex min-h-14 items-center gap-3 py-1">
                         <Jar bottle={batch.bottle} />
                         <span class="min-w-0 flex-1 leading-tight"

@@ -77,7 +77,9 @@
                     >
                         <summary class="flex min-h-12 cursor-pointer items-center gap-3 py-2"
                             ><h2 class="flex-1">{group.name}</h2>
-                            {#if shut[group.code] !== false && ticked === 0 && !first(group.code)}<span class="quiet flex"
+                            {#if shut[group.code] !== false && ticked === 0 && !first(group.code)}<span
+                                    class="quiet flex min-w-0"
+                                    style:overflow="hidden"
                                     >{#each signs.slice(0, 4) as sign (sign.slug)}<SignDrawing code={sign.drawing} />{/each}</span
                                 >{/if}
                             <span class="quiet text-sm">{ticked > 0 ? say('look/look-screen.ticked', { ticked }) : signs.length}</span

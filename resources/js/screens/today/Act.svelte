@@ -49,7 +49,7 @@
             >{say('today/task-row.mix-2')}</a
         >
     {:else if round}
-        <a class={look} href={actPlace(task)} aria-label={say('today/task-row.spray', { act: task.do, text: task.text })}
+        <a class={look} href={actPlace(task)} aria-label={say('today/task-row.spray', { act: named, text: task.text })}
             >{task.do.length > 12 ? task.short : task.do}</a
         >
     {:else}

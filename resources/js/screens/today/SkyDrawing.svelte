@@ -25,7 +25,7 @@
     );
 </script>
 
-<div style:height={`${SKY}px`} bind:clientWidth={width}>
+<div style:overflow="hidden" style:height={`${SKY}px`} bind:clientWidth={width}>
     <svg viewBox={`0 0 ${width} ${SKY}`} {width} height={SKY} role="img" aria-label={told} class="block">
         <defs
             ><pattern id={`${id}-half`} width="5" height="5" patternUnits="userSpaceOnUse" patternTransform="rotate(45)"
