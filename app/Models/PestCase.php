@@ -33,6 +33,7 @@ use Illuminate\Database\Eloquent\Relations\Relation;
  * @property-read Course|null $course
  * @property-read Collection<int, Round> $rounds
  * @property-read Collection<int, Count> $counts
+ * @property-read Collection<int, Count> $lastCounts
  * @property-read Collection<int, CaseStep> $steps
  * @property-read Collection<int, Watch> $watches
  */
@@ -89,6 +90,15 @@ final class PestCase extends Kept
     public function rounds(): HasMany
     {
         return $this->hasMany(Round::class, 'case_id')->orderBy('sprayed_at')->orderBy('id');
+    }
+
+    /** @return HasMany<Count, $this> the last two of what was sprayed, the last first */
+    public function lastCounts(): HasMany
+    {
+        $counts = $this->hasMany(Count::class, 'case_id')->orderBy('counted_at', 'desc')->orderBy('id', 'desc');
+        $counts->getQuery()->where('untreated', false);
+
+        return $counts->limit(2);
     }
 
     /** @return HasMany<Count, $this> */

@@ -64,6 +64,6 @@ final class BurntPlants
     {
         $looks = $plants === [] ? [] : array_intersect_key(self::looks($now), array_flip($plants));
 
-        return array_values(Plant::query()->whereIn('id', array_keys($looks))->get()->map(static fn(Plant $plant): Task => new Task(TaskKind::LookAtBurn, $plant->id, $plant->name, $looks[$plant->id]))->all());
+        return array_values(Plant::query()->whereIn('id', array_keys($looks))->get()->map(static fn(Plant $plant): Task => new Task(TaskKind::LookAtBurn, $plant->id, $plant->name, $looks[$plant->id], plant: $plant->id))->all());
     }
 }

@@ -106,7 +106,7 @@ final readonly class CasesAsk
             $tasks[] = $task->kind->isRound() ? self::round($task, $case, $round, $tests, $dues, $moves, $now) : $task;
         }
 
-        return array_values(array_filter($tasks));
+        return array_values(array_map(static fn(Task $task): Task => $task->onPlant($case->plant_id), array_filter($tasks)));
     }
 
     /**

@@ -73,7 +73,7 @@ final readonly class CoursesAhead
         $look = self::first($laid, ActKind::Look);
 
         return [
-            ...($round === null ? [] : [(new Task(TaskKind::CourseRound, $id, $laid->about, $laid->at($round)))->in($round->from === null || $round->to === null ? null : new BestHours($round->from, $round->to))]),
+            ...($round === null ? [] : [(new Task(TaskKind::CourseRound, $id, $laid->about, $laid->at($round)))->in($round->from === null || $round->to === null ? null : new BestHours($round->from, $round->to), array_values(array_filter($laid->hours, static fn(Window $one): bool => $one->from >= ($round->from?->getTimestamp() ?? \PHP_INT_MAX))))]),
             ...($look === null || ($round !== null && $look->day >= $round->day) ? [] : [new Task(TaskKind::CourseLook, $id, $laid->about, $laid->at($look))]),
         ];
     }
@@ -125,7 +125,7 @@ final readonly class CoursesAhead
             seasonBegan: $days->newYear($now),
         ));
 
-        return new LaidCourse("course-{$course->id}", count($on) === 1 ? Say::it('records/courses-ahead.one', ['name' => $course->name]) : Say::it('records/courses-ahead.many', ['name' => $course->name, 'plants' => count($on)]), $plan, $days, array_values(array_map(static fn(Recorded $one): int => $one->day, array_filter($record, static fn(Recorded $one): bool => $one->kind === RecordKind::Round))), $celsius, $today);
+        return new LaidCourse("course-{$course->id}", count($on) === 1 ? Say::it('records/courses-ahead.one', ['name' => $course->name]) : Say::it('records/courses-ahead.many', ['name' => $course->name, 'plants' => count($on)]), $plan, $days, array_values(array_map(static fn(Recorded $one): int => $one->day, array_filter($record, static fn(Recorded $one): bool => $one->kind === RecordKind::Round))), $celsius, $today, array_map(static fn(array $one): Window => $one[1], $windows ?? []));
     }
 
     /**

@@ -9,11 +9,15 @@ use IdleMixer\Core\Course\Act;
 use IdleMixer\Core\Course\ActKind;
 use IdleMixer\Core\Course\Course;
 use IdleMixer\Core\Data\ScheduleLines;
+use IdleMixer\Core\Weather\Window;
 
 /** What core lays out of a case or of a course of many plants, with the days of the place. */
 final readonly class LaidCourse
 {
-    /** @param list<int> $had days of the rounds that were had, from the first day on */
+    /**
+     * @param list<int>    $had   days of the rounds that were had, from the first day on
+     * @param list<Window> $hours good and workable ones to come of its first spray; empty where nobody told the weather
+     */
     public function __construct(
         /** Of what it is, for a calendar: "case-5", "course-2". */
         public string $key,
@@ -25,6 +29,7 @@ final readonly class LaidCourse
         public ?float $celsius,
         /** Days from then to today. */
         public int $today,
+        public array $hours = [],
     ) {}
 
     /** Midnight of a day, in UTC. */

@@ -18,6 +18,7 @@ use IdleMixer\Core\Row\EndKind;
 use IdleMixer\Core\Row\Mark;
 use IdleMixer\Core\Row\Row;
 use IdleMixer\Core\Row\Span;
+use IdleMixer\Core\Schedule\PlantCalendar;
 use IdleMixer\Core\Schedule\Task;
 use Illuminate\Database\Eloquent\Builder;
 
@@ -25,8 +26,8 @@ use Illuminate\Database\Eloquent\Builder;
 final class RowBook
 {
     /**
-     * @param list<Plant>             $plants
-     * @param array<int, list<Task>>  $tasks  what each of them asks for, by plant
+     * @param list<Plant> $plants
+     * @param list<Task>  $tasks  what they ask for
      *
      * @return array<int, Row> by plant
      */
@@ -38,13 +39,14 @@ final class RowBook
         $mixed = self::mixed($ids, $span->now);
         $rows = [];
         foreach ($plants as $plant) {
-            $asked = $tasks[$plant->id] ?? [];
+            $asked = array_values(array_filter($tasks, static fn(Task $task): bool => $task->plant === $plant->id));
             $rows[$plant->id] = Row::of(
                 $span,
                 $marks[$plant->id] ?? [],
                 array_map(static fn(Task $task): ActAhead => new ActAhead($task->dueAt, $task->kind, $task->ref), $asked),
                 array_merge(...array_map(static fn(Task $task): array => $task->hours, $asked)),
                 self::ends($plant, $rests[$plant->id] ?? null, $mixed[$plant->id] ?? [], $span->now),
+                isset($rests[$plant->id]),
             );
         }
 
@@ -122,10 +124,9 @@ final class RowBook
     private static function ends(Plant $plant, ?DateTimeImmutable $rests, array $mixed, DateTimeImmutable $now): array
     {
         $bloom = Whoms::bloom($plant, $now);
-        $isOpen = $bloom !== null && ($bloom[0] === null || $bloom[0] <= $now);
 
         return [
-            ...($bloom === null || ! $isOpen ? [] : [new Ending($bloom[1]->modify('+1 day'), EndKind::Bloom)]),
+            ...($bloom === null || ! PlantCalendar::isInBloom($bloom[0], $bloom[1], $now) ? [] : [new Ending($bloom[1]->modify('+1 day'), EndKind::Bloom)]),
             ...($rests === null ? [] : [new Ending($rests, EndKind::Rest)]),
             ...($plant->harvest_on === null ? [] : [new Ending($plant->harvest_on, EndKind::Harvest)]),
             ...array_map(static fn(DateTimeImmutable $end): Ending => new Ending($end, EndKind::Batch), $mixed),

@@ -116,32 +116,35 @@ final readonly class TaskList
      */
     public function ofPlants(array $plants, DateTimeImmutable $now): array
     {
-        $this->fresh->cases();
-        $moves = TaskMoves::read();
-        $all = [
-            ...self::leafTests($now, LeafTest::query()->whereIn('plant_id', $plants)),
-            ...$this->cases->open($now, $moves, PestCase::query()->whereIn('plant_id', $plants)),
-            ...$this->neighbours(Watch::query()->whereIn('plant_id', $plants)),
-            ...BurntPlants::tasks($plants, $now),
-        ];
-
-        return array_values(array_filter(array_map($moves->applied(...), $all)));
+        return $this->asked($plants, PestCase::query()->whereIn('plant_id', $plants), Watch::query()->whereIn('plant_id', $plants), $now);
     }
 
     /**
      * @param list<int> $cases open cases of the plant
      *
-     * @return list<Task> what one plant asks for
+     * @return list<Task> what one plant asks for, and its neighbours on its account
      */
     public function ofPlant(int $plant, array $cases, DateTimeImmutable $now): array
+    {
+        return $this->asked([$plant], PestCase::query()->whereIn('id', $cases), Watch::query()->whereIn('case_id', $cases), $now);
+    }
+
+    /**
+     * @param list<int>         $plants
+     * @param Builder<PestCase> $cases
+     * @param Builder<Watch>    $watches
+     *
+     * @return list<Task>
+     */
+    private function asked(array $plants, Builder $cases, Builder $watches, DateTimeImmutable $now): array
     {
         $this->fresh->cases();
         $moves = TaskMoves::read();
         $all = [
-            ...self::leafTests($now, LeafTest::query()->where('plant_id', $plant)),
-            ...$this->cases->open($now, $moves, PestCase::query()->whereIn('id', $cases)),
-            ...$this->neighbours(Watch::query()->whereIn('case_id', $cases)),
-            ...BurntPlants::tasks([$plant], $now),
+            ...self::leafTests($now, LeafTest::query()->whereIn('plant_id', $plants)),
+            ...$this->cases->open($now, $moves, $cases),
+            ...$this->neighbours($watches),
+            ...BurntPlants::tasks($plants, $now),
         ];
 
         return array_values(array_filter(array_map($moves->applied(...), $all)));
@@ -188,7 +191,7 @@ final readonly class TaskList
             $rules = FromNotebook::leafTest($test);
             // It speaks for every batch of this spray, whatever became of the one that was tested.
             if (! $rules->outcome($now)->isConcluded()) {
-                $tasks[] = new Task(TaskKind::ReadLeafTest, $test->id, Say::it('records/task-list.on', ['name' => $test->batch->name, 'name-2' => $test->plant->name]), $rules->nextLookAt($now));
+                $tasks[] = new Task(TaskKind::ReadLeafTest, $test->id, Say::it('records/task-list.on', ['name' => $test->batch->name, 'name-2' => $test->plant->name]), $rules->nextLookAt($now), plant: $test->plant_id);
             }
         }
 
@@ -206,7 +209,7 @@ final readonly class TaskList
         $open = $watches->whereNull('cleared_at')->whereHas('plant')->whereRelation('case', 'closed_at', null);
         foreach ($open->with(['plant', 'case.plant'])->get() as $watch) {
             $about = Say::it('records/task-list.stood-next-to-which-has', ['name' => $watch->plant->name, 'name-2' => $watch->case->plant->name, 'name-3' => lcfirst($this->troubles->trouble($watch->case->pest)->name)]);
-            $tasks[] = new Task(TaskKind::LookOver, $watch->id, $about, $watch->due_at, case: $watch->case_id);
+            $tasks[] = new Task(TaskKind::LookOver, $watch->id, $about, $watch->due_at, case: $watch->case_id, plant: $watch->plant_id);
         }
 
         return $tasks;

@@ -331,8 +331,7 @@ it('brings little with the first page, and little more with any other', function
     };
     $first = $weigh('index.html', 'js/begin.ts');
     expect(array_sum($first + $weigh('js/screens/bench/Bench.svelte')))->toBeLessThanOrEqual(70_000)
-        // The day draws itself.
-        ->and(array_sum($first + $weigh('js/screens/today/Today.svelte')))->toBeLessThanOrEqual(73_000);
+        ->and(array_sum($first + $weigh('js/screens/today/Today.svelte')))->toBeLessThanOrEqual(70_000);
     $screens = array_filter(array_keys($manifest), static fn(int|string $name): bool => is_string($name) && str_starts_with($name, 'js/screens/') && is_array($manifest[$name]) && ($manifest[$name]['isDynamicEntry'] ?? false) === true);
     expect(count($screens))->toBeGreaterThan(12);
     foreach ($screens as $screen) {

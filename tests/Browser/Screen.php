@@ -276,9 +276,7 @@ final class Screen
     /** Presses the button or link with this name. */
     public function press(string $name): self
     {
-        $this->named('button, a, summary', $name)->click();
-
-        return $this;
+        return $this->click(fn(): WebDriverElement => $this->named('button, a, summary', $name));
     }
 
     public function type(string $label, string $text): self
@@ -328,7 +326,21 @@ final class Screen
     /** Ticks the box, or picks the one of several, with this label. */
     public function tick(string $label): self
     {
-        $this->labelled($label)->click();
+        return $this->click(fn(): WebDriverElement => $this->labelled($label));
+    }
+
+    /**
+     * Looks again where it was drawn anew between finding it and pressing it: nothing was pressed then.
+     *
+     * @param callable(): WebDriverElement $found
+     */
+    public function click(callable $found): self
+    {
+        $this->until(static function () use ($found): bool {
+            $found()->click();
+
+            return true;
+        }, 'What was to be pressed is drawn anew without end.');
 
         return $this;
     }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use Facebook\WebDriver\WebDriverElement;
+
 /** Walks through the screens as a hand does, and counts: a press, a tick or a field typed into is one tap, a choice from a list two. */
 final class Taps
 {
@@ -27,9 +29,12 @@ final class Taps
     {
         return $this->step(1, $css, $then, function () use ($css): void {
             $this->screen->until(fn(): bool => $this->screen->all($css) !== [], "There is no {$css}.");
-            $found = $this->screen->all($css)[0];
-            $this->screen->driver->executeScript('arguments[0].scrollIntoView({block: "center"})', [$found]);
-            $found->click();
+            $this->screen->click(function () use ($css): WebDriverElement {
+                $found = $this->screen->all($css)[0];
+                $this->screen->driver->executeScript('arguments[0].scrollIntoView({block: "center"})', [$found]);
+
+                return $found;
+            });
         });
     }
 

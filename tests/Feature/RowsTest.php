@@ -100,12 +100,39 @@ it('draws what was done and seen, and says it', function (): void {
         ->and(array_column($row->list('row.ends'), 'kind'))->toBe([])
         ->and($row->text('row.said'))->toContain('Aphids: 40, 12.')->toContain('One round, Mon 1 Jun.')->toContain('Leaves burnt, seen on Thu 4 Jun: 30 %.');
     Date::setTestNow('2026-06-12T08:00:00Z');
-    expect(Notebook::get("/api/plants/{$plant}")->text('row.ends.0.words'))->toBe('Rests until Thu 18 Jun, its leaves were burnt.')
+    expect(Notebook::get("/api/plants/{$plant}")->text('row.ends.0.words'))->toBe('Rests until Thu 18 Jun, its leaves were burnt.')->and(Notebook::get("/api/plants/{$plant}")->text('row.leaf'))->toBe('burnt')
         ->and(substr(Notebook::get("/api/cases/{$case}")->text('next.0.dueAt'), 0, 10))->toBe('2026-06-18');
     Notebook::change("/api/cases/{$case}/closed", ['closed' => true, 'conclusion' => 'Gone']);
-    expect(Notebook::get("/api/plants/{$plant}")->text('row.brief'))->toBe('clean since 12 Jun')->and(Notebook::get("/api/plants/{$plant}")->list('row.curves'))->toBe([])
+    Date::setTestNow('2026-06-19T08:00:00Z');
+    expect(Notebook::get("/api/plants/{$plant}")->text('row.leaf'))->toBe('clean');
+    expect(Notebook::get("/api/plants/{$plant}")->text('row.brief'))->toBe('closed on 12 Jun')->and(Notebook::get("/api/plants/{$plant}")->list('row.curves'))->toBe([])
         // Its own page still shows its counts.
         ->and(Notebook::get("/api/cases/{$case}")->list('row.curves.0.counts'))->toHaveCount(2);
+});
+
+// The sentence on top and the lines below it are one answer.
+it('says of the day what its lines say: what is not chosen yet, and the hours of many plants together', function (): void {
+    Notebook::case(Notebook::plant('Rose', 'ordinary-leaf', 'Rose'));
+    $first = Notebook::get('/api/today?zone=UTC');
+    expect($first->text('day.said'))->toBe('Choose what to spray today: its hours hang on it.')->and($first->at('tasks.0.bestFrom'))->toBeNull();
+    Notebook::post('/api/courses', ['submission' => Notebook::submission(), 'name' => 'The bed', 'pest' => 'spider-mites', 'recipes' => ['neem-by-the-gallon'], 'plantIds' => [], 'newPlants' => ['count' => 3, 'name' => 'Bean', 'tolerance' => 'tough-leaf', 'place' => 'The bed']]);
+    $both = Notebook::get('/api/today?zone=UTC');
+    $round = array_merge(...array_values(array_filter($both->list('tasks'), static fn(mixed $one): bool => is_array($one) && $one['kind'] === 'course-round')));
+    [$from, $to] = [$round['bestFrom'] ?? '', $round['bestTo'] ?? ''];
+    expect(is_string($from) && str_starts_with($from, '2026-06-01'))->toBeTrue()
+        ->and($both->text('day.said'))->toBe($from > '2026-06-01T08:00:00Z' ? 'Spray between ' . substr(is_string($from) ? $from : '', 11, 5) . ' and ' . substr(is_string($to) ? $to : '', 11, 5) . '.' : 'Spray until ' . substr(is_string($to) ? $to : '', 11, 5) . '.')
+        ->and($both->list('day.windows'))->not->toBe([]);
+});
+
+it('calls a plant clean only where it was counted so', function (): void {
+    $case = soapedRose();
+    $plant = Notebook::get("/api/cases/{$case}")->id('plant.id');
+    Date::setTestNow('2026-06-08T08:00:00Z');
+    Notebook::sent("/api/cases/{$case}/counts", ['value' => 0]);
+    Notebook::sent("/api/cases/{$case}/counts", ['value' => 30, 'untreated' => true]);
+    expect(Notebook::get("/api/plants/{$plant}")->text('row.brief'))->toBe('Aphids, none left');
+    Notebook::change("/api/cases/{$case}/closed", ['closed' => true, 'conclusion' => 'Gone']);
+    expect(Notebook::get("/api/plants/{$plant}")->text('row.brief'))->toBe('clean since 8 Jun');
 });
 
 it('pages plants, those with something on them first', function (): void {

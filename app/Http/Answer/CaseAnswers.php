@@ -156,7 +156,7 @@ final readonly class CaseAnswers
         $first = min([$case->opened_at, ...$case->rounds->map(static fn(Round $round): DateTimeImmutable => $round->sprayed_at)->all(), ...$case->counts->map(static fn(Count $count): DateTimeImmutable => $count->counted_at)->all()]);
         $last = $tasks === [] ? null : max(array_map(static fn(Task $task): DateTimeImmutable => $task->dueAt, $tasks));
 
-        return $this->rows->of([$case->plant], [$case->plant_id => $tasks], Span::whole($now, $first, $last), $case)[0];
+        return $this->rows->of([$case->plant], $tasks, Span::whole($now, $first, $last), $case)[0];
     }
 
     /** What was sprayed on bare wood is looked at when its buds break: nobody knows the day but who sees it. */

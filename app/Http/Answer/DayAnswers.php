@@ -24,7 +24,6 @@ use IdleMixer\Core\Weather\Place;
 use IdleMixer\Core\Weather\Sun;
 use IdleMixer\Core\Weather\Teller;
 use IdleMixer\Core\Weather\Week;
-use IdleMixer\Core\Weather\Window;
 use IdleMixer\Core\Weather\Windows;
 use IdleMixer\Core\Wording\HourWords;
 use IdleMixer\Core\Wording\Sentences;
@@ -46,6 +45,7 @@ final readonly class DayAnswers
         private Whoms $whoms,
         private Sentences $sentences,
         private OwnSprays $own,
+        private WindowAnswers $windows,
     ) {}
 
     /** @param int|null $plant whose hours are told one by one; the first where it is null */
@@ -113,21 +113,11 @@ final readonly class DayAnswers
             implode(', ', $cases->map(fn(PestCase $case): string => $this->troubles->trouble($case->pest)->name)->all()),
             $hours === [] ? 'no' : $hours[0]->verdict->value,
             $reason === null ? $this->words->nothing() : $this->words->reason($reason),
-            $this->windows($gate->barredBy() === null ? Windows::best($hours) : [], $place),
-            $this->windows($gate->barredBy() === null ? Windows::all($hours) : [], $place),
+            $this->windows->all($gate->barredBy() === null ? Windows::best($hours) : [], $place->zone),
+            $this->windows->all($gate->barredBy() === null ? Windows::all($hours) : [], $place->zone),
             $stop === null ? '' : $this->sentences->verdict($stop),
             $chosen->name,
         );
-    }
-
-    /**
-     * @param list<Window> $windows
-     *
-     * @return list<WindowAnswer>
-     */
-    private function windows(array $windows, Place $place): array
-    {
-        return array_map(fn(Window $window): WindowAnswer => new WindowAnswer(GardenAnswers::instant($window->from), GardenAnswers::instant($window->to), $window->verdict->value, $window->darkAt === null ? null : GardenAnswers::instant($window->darkAt), $this->words->window($window, $place->zone)), $windows);
     }
 
     private function hour(JudgedHour $hour): HourAnswer

@@ -11,17 +11,17 @@ use App\Records\WeatherBook;
 use DateTimeImmutable;
 use IdleMixer\Core\Data\WeatherLines;
 use IdleMixer\Core\Schedule\Agenda;
+use IdleMixer\Core\Schedule\BestHours;
 use IdleMixer\Core\Schedule\Task;
 use IdleMixer\Core\Weather\GardenDay;
 use IdleMixer\Core\Weather\ToldHour;
 use IdleMixer\Core\Weather\Window;
 use IdleMixer\Core\Wording\GardenDayWords;
-use IdleMixer\Core\Wording\HourWords;
 
 /** Tells of the day in the garden: what the sky does, against what the spray bears that is due. */
 final readonly class GardenDayAnswers
 {
-    public function __construct(private GardenBook $garden, private WeatherBook $weather, private OwnSprays $own, private GardenDayWords $words, private HourWords $hours) {}
+    public function __construct(private GardenBook $garden, private WeatherBook $weather, private OwnSprays $own, private GardenDayWords $words, private WindowAnswers $windows) {}
 
     /**
      * @param list<Task>      $tasks
@@ -41,7 +41,8 @@ final readonly class GardenDayAnswers
         $end = $midnight->modify('+1 day');
         $due = array_values(array_filter($tasks, static fn(Task $task): bool => $task->kind->isSprayed() && Agenda::isForToday($task->dueAt, $now->setTimezone($place->zone))));
         $first = array_values(array_filter($due, static fn(Task $task): bool => $task->hours !== []))[0] ?? $due[0] ?? null;
-        $windows = $first === null ? [] : array_values(array_filter($first->hours, static fn(Window $one): bool => $one->from < $end->getTimestamp()));
+        $windows = array_map(static fn(Window $one): Window => new Window($one->from, min($one->to, $end->getTimestamp()), $one->verdict, $one->reason, $one->darkAt), array_values(array_filter($first->hours ?? [], static fn(Window $one): bool => $one->from < $end->getTimestamp())));
+        $best = array_values(array_filter(array_map(static fn(Task $task): ?BestHours => $task->best, $due)));
         $spray = $first === null ? null : $this->spray($first, $ready, $now);
         [$cold, $hot] = $spray === null ? [null, null] : GardenDay::bearable($spray->wants);
 
@@ -51,12 +52,12 @@ final readonly class GardenDayAnswers
             $place->zone->getName(),
             new SunAnswer($day->sun->rise === null ? null : GardenAnswers::instant($day->sun->rise), $day->sun->set === null ? null : GardenAnswers::instant($day->sun->set)),
             array_map(static fn(ToldHour $hour): SkyHourAnswer => new SkyHourAnswer(GardenAnswers::instant($hour->at), $hour->temperature, $hour->wind, $hour->rain), $day->hours),
-            array_map(fn(Window $window): WindowAnswer => new WindowAnswer(GardenAnswers::instant($window->from), GardenAnswers::instant(min($window->to, $end->getTimestamp())), $window->verdict->value, null, $this->hours->window($window, $place->zone)), $windows),
+            $this->windows->all($windows, $place->zone),
             $spray->name ?? '',
             $cold,
             $hot,
             WeatherLines::WIND_GOOD['value'],
-            $this->words->spray($due !== [], $windows[0] ?? null, $now, $place->zone),
+            $this->words->spray($due !== [], $best, $now, $place->zone),
             $this->words->sky($day, $now, $place->zone),
         );
     }

@@ -76,7 +76,7 @@ final readonly class PlantPageAnswers
             $this->doing->of($tasks, ReadyBatches::ofTasks($tasks, $now), $now, near: false),
             Instant::maybe(PlantPicture::query()->where('plant_id', $plant->id)->first()?->taken_at),
             $this->standing($plant, $now),
-            $this->rows->of([$plant], [$plant->id => $tasks], Span::usual($now))[0],
+            $this->rows->of([$plant], $tasks, Span::usual($now))[0],
         );
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Answer;
 
 use App\Http\Api\Shape;
+use IdleMixer\Core\Row\LeafState;
 
 /** A plant as one strip of time. */
 final readonly class RowAnswer
@@ -22,6 +23,10 @@ final readonly class RowAnswer
         public int $plantId,
         public string $name,
         public string $place,
+        #[Shape(of: LeafState::class)]
+        public string $leaf,
+        /** By whose clock its days begin. */
+        public string $zone,
         #[Shape(format: 'date-time')]
         public string $from,
         #[Shape(format: 'date-time')]

@@ -9,10 +9,10 @@ use App\Models\PestCase;
 use App\Models\Plant;
 use App\Records\GardenBook;
 use App\Records\RowBook;
-use DateTimeImmutable;
 use DateTimeZone;
 use IdleMixer\Core\Row\ActAhead;
 use IdleMixer\Core\Row\Ending;
+use IdleMixer\Core\Row\LeafState;
 use IdleMixer\Core\Row\Mark;
 use IdleMixer\Core\Row\MarkKind;
 use IdleMixer\Core\Row\Row;
@@ -20,19 +20,17 @@ use IdleMixer\Core\Row\Span;
 use IdleMixer\Core\Row\Trend;
 use IdleMixer\Core\Schedule\Task;
 use IdleMixer\Core\Trouble\TroubleCatalogue;
-use IdleMixer\Core\Weather\Window;
-use IdleMixer\Core\Wording\HourWords;
 use IdleMixer\Core\Wording\RowWords;
 
 /** Draws plants as strips of time: every screen that shows one asks here. */
 final readonly class RowAnswers
 {
-    public function __construct(private TroubleCatalogue $troubles, private RowWords $words, private HourWords $hours, private GardenBook $garden) {}
+    public function __construct(private TroubleCatalogue $troubles, private RowWords $words, private WindowAnswers $windows, private GardenBook $garden) {}
 
     /**
-     * @param list<Plant>            $plants
-     * @param array<int, list<Task>> $tasks  what each of them asks for, by plant
-     * @param PestCase|null          $shown  a case whose counts are shown though it is closed
+     * @param list<Plant>   $plants
+     * @param list<Task>    $tasks  what they ask for
+     * @param PestCase|null $shown  a case whose counts are shown though it is closed
      *
      * @return list<RowAnswer> in the order of the plants
      */
@@ -48,12 +46,12 @@ final readonly class RowAnswers
     /**
      * @param list<Plant> $plants
      *
-     * @return array<int, list<PestCase>> earliest first, by plant
+     * @return array<int, list<PestCase>> with their last two counts, earliest first, by plant
      */
     private static function cases(array $plants): array
     {
         $by = [];
-        $cases = PestCase::query()->whereIn('plant_id', array_map(static fn(Plant $plant): int => $plant->id, $plants))->with('counts:id,case_id,counted_at,value,untreated')->orderBy('id')->get();
+        $cases = PestCase::query()->whereIn('plant_id', array_map(static fn(Plant $plant): int => $plant->id, $plants))->with('lastCounts')->orderBy('id')->get();
         foreach ($cases as $case) {
             $by[$case->plant_id][] = $case;
         }
@@ -77,6 +75,8 @@ final readonly class RowAnswers
             $plant->id,
             $plant->name,
             $plant->place,
+            LeafState::of($row->rests, count($open))->value,
+            $zone->getName(),
             Instant::of($row->span->from),
             Instant::of($row->span->now),
             Instant::of($row->span->until),
@@ -84,7 +84,7 @@ final readonly class RowAnswers
             array_map($mark, $row->marks(MarkKind::Round)),
             array_map($mark, $row->marks(MarkKind::Test)),
             array_map($mark, $row->marks(MarkKind::Burn)),
-            array_map(fn(Window $window): WindowAnswer => new WindowAnswer(GardenAnswers::instant($window->from), GardenAnswers::instant($window->to), $window->verdict->value, $window->darkAt === null ? null : GardenAnswers::instant($window->darkAt), $this->hours->window($window, $zone)), $row->hours),
+            $this->windows->all($row->hours, $zone),
             array_map(fn(ActAhead $act): RowActAnswer => new RowActAnswer(Instant::of($act->at), $act->kind->value, $act->ref, $this->words->act($act, $names[$act->ref] ?? '')), $row->acts),
             array_map(fn(Ending $end): RowEndAnswer => new RowEndAnswer(Instant::of($end->at), $end->kind->value, $this->words->end($end, $zone)), $row->ends),
             $this->words->whole($row, $names, $zone),
@@ -99,19 +99,20 @@ final readonly class RowAnswers
      */
     private function brief(array $cases, array $open, array $names, DateTimeZone $zone): string
     {
-        if ($open === []) {
-            $closed = array_filter(array_map(static fn(PestCase $case): ?DateTimeImmutable => $case->closed_at, $cases));
-
-            return $this->words->clean($closed === [] ? null : max($closed), $zone);
+        $last = null;
+        foreach ($open === [] ? $cases : [] as $case) {
+            $last = $last === null || $case->closed_at > $last->closed_at ? $case : $last;
         }
 
-        return implode('; ', array_map(fn(PestCase $case): string => $this->words->trend(self::trend($case), $names[$case->id]), $open));
+        return match (true) {
+            $open !== [] => implode('; ', array_map(fn(PestCase $case): string => $this->words->trend(self::trend($case), $names[$case->id]), $open)),
+            $last?->closed_at === null => $this->words->nothing(),
+            default => $this->words->over(self::trend($last), $last->closed_at, $zone),
+        };
     }
 
     private static function trend(PestCase $case): Trend
     {
-        $counts = $case->counts->filter(static fn(Count $count): bool => ! $count->untreated)->sortBy('counted_at');
-
-        return Trend::of(array_values($counts->map(static fn(Count $count): float => $count->value)->all()));
+        return Trend::of(array_values($case->lastCounts->reverse()->map(static fn(Count $count): float => $count->value)->all()));
     }
 }

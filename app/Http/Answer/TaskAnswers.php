@@ -8,7 +8,6 @@ use App\Declared\Identities;
 use App\Models\Batch;
 use App\Records\Bottles;
 use App\Records\ReadyBatches;
-use App\Records\TaskPlants;
 use DateTimeImmutable;
 use IdleMixer\Core\Schedule\Agenda;
 use IdleMixer\Core\Schedule\Slot;
@@ -36,9 +35,8 @@ final readonly class TaskAnswers
         $courses = ReadyBatches::ofCourses(array_values(array_map(static fn(Task $task): int => $task->ref, array_filter($tasks, static fn(Task $task): bool => $task->kind === TaskKind::CourseRound))), $now);
         $waits = static fn(Task $task): ?int => ($task->kind === TaskKind::CourseRound ? $courses : ($task->kind->isRound() ? $ready : []))[$task->ref] ?? null;
         $bottles = $this->bottles($tasks, $waits, $now);
-        $plants = TaskPlants::of($tasks);
 
-        return array_map(fn(array $row): TaskAnswer => $this->one($row, $waits($row['task']), $identities, $bottles, $plants), Agenda::sort($tasks, $now, $near));
+        return array_map(fn(array $row): TaskAnswer => $this->one($row, $waits($row['task']), $identities, $bottles), Agenda::sort($tasks, $now, $near));
     }
 
     /**
@@ -91,9 +89,8 @@ final readonly class TaskAnswers
     /**
      * @param array{task: Task, urgency: Urgency, slot: Slot} $row
      * @param array<int, BottleAnswer>                        $bottles by batch
-     * @param array<string, int>                              $plants  by task
      */
-    private function one(array $row, ?int $ready, Identities $identities, array $bottles, array $plants): TaskAnswer
+    private function one(array $row, ?int $ready, Identities $identities, array $bottles): TaskAnswer
     {
         $task = $row['task'];
         $table = self::settled($task);
@@ -101,6 +98,6 @@ final readonly class TaskAnswers
         $words = $this->findings->task($task);
         $bottle = $bottles[self::batchOf($task, $ready) ?? 0] ?? null;
 
-        return new TaskAnswer($task->kind->value, $task->ref, $key, $task->kind === TaskKind::Discard && $bottle !== null && $bottle->end === null ? $this->findings->stands($task, $bottle->words) : $words['text'], $bottle->actWords ?? $words['do'], $words['short'], $plants[TaskPlants::key($task)] ?? null, Instant::of($task->dueAt), $row['urgency']->value, $row['slot']->value, $task->counted, Instant::maybe($task->best?->from), Instant::maybe($task->best?->to), $ready, $task->case, Instant::of($task->plannedAt()), array_map($this->moves->move(...), $task->moves), $bottle);
+        return new TaskAnswer($task->kind->value, $task->ref, $key, $task->kind === TaskKind::Discard && $bottle !== null && $bottle->end === null ? $this->findings->stands($task, $bottle->words) : $words['text'], $bottle->actWords ?? $words['do'], $words['short'], $task->plant, Instant::of($task->dueAt), $row['urgency']->value, $row['slot']->value, $task->counted, Instant::maybe($task->best?->from), Instant::maybe($task->best?->to), $ready, $task->case, Instant::of($task->plannedAt()), array_map($this->moves->move(...), $task->moves), $bottle);
     }
 }

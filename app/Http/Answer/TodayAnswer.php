@@ -26,7 +26,7 @@ final readonly class TodayAnswer
         public int $batches,
         public array $rejudged,
         public array $rows,
-        /** Null where nobody said where the garden lies, or nobody tells its weather. */
+        /** Null where nobody said where the garden lies, or nobody tells its weather, and on later pages. */
         public ?GardenDayAnswer $day,
     ) {}
 }

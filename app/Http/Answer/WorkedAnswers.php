@@ -8,6 +8,7 @@ use App\Models\WeighedSpray;
 use App\Records\WeighedFacts;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Evidence\Association;
+use IdleMixer\Core\Evidence\RecordVerdict;
 use IdleMixer\Core\Trouble\TroubleCatalogue;
 use IdleMixer\Core\Wording\AssociationWords;
 use IdleMixer\Core\Wording\CompositionWords;
@@ -40,6 +41,14 @@ final readonly class WorkedAnswers
             'lastBatch' => $facts->lastBatch,
             'lastPlant' => $row->last_plant,
         ];
+    }
+
+    /** What to take against what, of all that was sprayed. */
+    public function inShort(): string
+    {
+        $best = WeighedSpray::query()->where('rank', 1)->orderBy('pest')->get(['pest', 'name', 'verdict']);
+
+        return RecordWords::inShort(array_values($best->map(fn(WeighedSpray $row): array => [$this->troubles->trouble($row->pest)->name, $row->name, RecordVerdict::from($row->verdict)])->all()));
     }
 
     /** @return array<string, mixed> */

@@ -11,7 +11,6 @@ use App\Http\Paging;
 use App\Models\PestCase;
 use App\Models\Plant;
 use App\Records\TaskList;
-use App\Records\TaskPlants;
 use IdleMixer\Core\Row\Span;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -28,12 +27,13 @@ final class RowController
     {
         $now = $clock->now();
         $page = Paging::of($request, self::ROWS);
-        $ill = PestCase::query()->whereNull('closed_at')->pluck('plant_id')->all();
-        $all = array_values(Plant::query()->whereNull('retired_at')->orderBy('name')->orderBy('id')->get()->all());
-        $order = [...array_filter($all, static fn(Plant $plant): bool => in_array($plant->id, $ill, true)), ...array_filter($all, static fn(Plant $plant): bool => ! in_array($plant->id, $ill, true))];
-        $plants = array_slice($order, $page->from, self::ROWS);
-        $asked = $tasks->ofPlants(array_map(static fn(Plant $plant): int => $plant->id, $plants), $now);
+        $ill = array_flip(array_filter(PestCase::query()->whereNull('closed_at')->pluck('plant_id')->all(), is_int(...)));
+        $all = array_filter(Plant::query()->whereNull('retired_at')->orderBy('name')->orderBy('id')->pluck('id')->all(), is_int(...));
+        $order = [...array_filter($all, static fn(int $id): bool => isset($ill[$id])), ...array_filter($all, static fn(int $id): bool => ! isset($ill[$id]))];
+        $shown = array_slice($order, $page->from, self::ROWS);
+        $found = Plant::query()->whereIn('id', $shown)->get()->keyBy('id');
+        $plants = array_values(array_filter(array_map(static fn(int $id): ?Plant => $found[$id] ?? null, $shown)));
 
-        return new JsonResponse(['rows' => $rows->of($plants, TaskPlants::by($asked), Span::usual($now)), 'next' => count($order) > $page->from + self::ROWS ? $page->from + self::ROWS : null]);
+        return new JsonResponse(['rows' => $rows->of($plants, $tasks->ofPlants(array_values($shown), $now), Span::usual($now)), 'next' => count($order) > $page->from + self::ROWS ? $page->from + self::ROWS : null]);
     }
 }

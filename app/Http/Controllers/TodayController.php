@@ -19,11 +19,11 @@ use App\Models\Plant;
 use App\Notebook\Places;
 use App\Records\ReadyBatches;
 use App\Records\TaskList;
-use App\Records\TaskPlants;
 use DateTimeZone;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Row\Span;
 use IdleMixer\Core\Schedule\Agenda;
+use IdleMixer\Core\Schedule\Task;
 use IdleMixer\Core\Words\Say;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -38,10 +38,10 @@ final class TodayController
     public function __invoke(Request $request, ClockInterface $clock, TaskList $tasks, TaskAnswers $answer, RowAnswers $rows, GardenDayAnswers $day, RejudgedAnswers $rejudged): JsonResponse
     {
         $now = $clock->now()->setTimezone(self::zone($request->query('zone', 'UTC')));
-        $page = $tasks->page($now, Paging::of($request, self::ROWS)->from, self::ROWS);
+        $from = Paging::of($request, self::ROWS)->from;
+        $page = $tasks->page($now, $from, self::ROWS);
 
         $ready = ReadyBatches::ofTasks($page->tasks, $now);
-        $of = TaskPlants::by($page->tasks);
 
         return new JsonResponse(new TodayAnswer(
             Instant::of($now),
@@ -52,8 +52,8 @@ final class TodayController
             PestCase::query()->whereNull('closed_at')->count(),
             Batch::query()->count(),
             $rejudged->all($now->getTimezone()),
-            $rows->of(array_values(Plant::query()->whereIn('id', array_keys($of))->orderBy('name')->get()->all()), $of, Span::usual($now)),
-            $day->of($page->tasks, $ready, $now),
+            $rows->of(array_values(Plant::query()->whereIn('id', array_filter(array_map(static fn(Task $task): ?int => $task->plant, $page->tasks), is_int(...)))->orderBy('name')->get()->all()), $page->tasks, Span::usual($now)),
+            $from === 0 ? $day->of($page->tasks, $ready, $now) : null,
         ));
     }
 

@@ -49,6 +49,7 @@ final class WorkedController
             'records' => array_map($worked->of(...), $shown),
             'untried' => $untried->of(array_values(array_unique(array_map(static fn(WeighedSpray $row): string => $row->pest, $shown)))),
             'more' => count($rows) > $page->rows,
+            'inShort' => $worked->inShort(),
         ]);
     }
 }

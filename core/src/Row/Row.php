@@ -14,16 +14,18 @@ final readonly class Row
      * @param list<ActAhead> $acts  earliest first; what is overdue, or further off, is there with its own time
      * @param list<Window>   $hours after now, good or workable, earliest first
      * @param list<Ending>   $ends  after now, earliest first
+     * @param bool           $rests whether it rests now because its leaves were burnt
      */
-    private function __construct(public Span $span, public array $marks, public array $acts, public array $hours, public array $ends) {}
+    private function __construct(public Span $span, public array $marks, public array $acts, public array $hours, public array $ends, public bool $rests) {}
 
     /**
      * @param list<Mark>     $marks in any order; what lies outside of the span is left out, as are hours and ends
      * @param list<ActAhead> $acts
      * @param list<Window>   $hours
      * @param list<Ending>   $ends
+     * @param bool           $rests whether it rests now because its leaves were burnt
      */
-    public static function of(Span $span, array $marks, array $acts, array $hours, array $ends): self
+    public static function of(Span $span, array $marks, array $acts, array $hours, array $ends, bool $rests = false): self
     {
         $past = array_values(array_filter($marks, static fn(Mark $one): bool => $span->holds($one->at) && $one->at <= $span->now));
         usort($past, static fn(Mark $a, Mark $b): int => $a->at <=> $b->at);
@@ -39,7 +41,7 @@ final readonly class Row
             }
         }
 
-        return new self($span, $past, $acts, $open, $over);
+        return new self($span, $past, $acts, $open, $over, $rests);
     }
 
     /** @return list<Mark> */

@@ -29,6 +29,8 @@ final readonly class Task
         public ?BestHours $best = null,
         /** @var list<Window> good and workable hours from when it is due, of a round; empty where none are known */
         public array $hours = [],
+        /** Id of the plant that it is of; null where it is of none, or of many. */
+        public ?int $plant = null,
     ) {}
 
     /** When it was planned, before anything moved it. */
@@ -44,12 +46,18 @@ final readonly class Task
      */
     public function in(?BestHours $best, array $hours = []): self
     {
-        return new self($this->kind, $this->ref, $this->about, $this->dueAt, $this->counted, $this->moves, $this->planned, $this->case, $best, $hours);
+        return new self($this->kind, $this->ref, $this->about, $this->dueAt, $this->counted, $this->moves, $this->planned, $this->case, $best, $hours, $this->plant);
     }
 
     /** The same at another time. */
     public function movedTo(DateTimeImmutable $at, MovedDate ...$why): self
     {
-        return new self($this->kind, $this->ref, $this->about, $at, $this->counted, [...$this->moves, ...array_values($why)], $this->plannedAt(), $this->case, $this->best, $this->hours);
+        return new self($this->kind, $this->ref, $this->about, $at, $this->counted, [...$this->moves, ...array_values($why)], $this->plannedAt(), $this->case, $this->best, $this->hours, $this->plant);
+    }
+
+    /** The same, of one plant. */
+    public function onPlant(int $plant): self
+    {
+        return new self($this->kind, $this->ref, $this->about, $this->dueAt, $this->counted, $this->moves, $this->planned, $this->case, $this->best, $this->hours, $plant);
     }
 }

@@ -6,8 +6,8 @@ namespace IdleMixer\Core\Wording;
 
 use DateTimeImmutable;
 use DateTimeZone;
+use IdleMixer\Core\Schedule\BestHours;
 use IdleMixer\Core\Weather\GardenDay;
-use IdleMixer\Core\Weather\Window;
 use IdleMixer\Core\Words\MissingWords;
 use IdleMixer\Core\Words\Say;
 
@@ -15,25 +15,30 @@ use IdleMixer\Core\Words\Say;
 final readonly class GardenDayWords
 {
     /**
-     * @param bool        $due    whether something is to be sprayed today
-     * @param Window|null $window the hours for it; null where there are none today
+     * @param bool            $due  whether something is to be sprayed today
+     * @param list<BestHours> $best of each of those whose hours are known
      *
      * @throws MissingWords when a sentence is not in the catalogue
      */
-    public function spray(bool $due, ?Window $window, DateTimeImmutable $now, DateTimeZone $zone): string
+    public function spray(bool $due, array $best, DateTimeImmutable $now, DateTimeZone $zone): string
     {
         if (! $due) {
             return Say::it('garden-day/nothing-due');
         }
-        if ($window === null) {
-            return Say::it('garden-day/no-hour');
+        if ($best === []) {
+            return Say::it('garden-day/unchosen');
         }
-        $isWhole = self::day($window->to, $zone) !== $now->setTimezone($zone)->format('Y-m-d');
+        $shared = BestHours::shared(...$best);
+        if ($shared === null) {
+            usort($best, static fn(BestHours $a, BestHours $b): int => $a->to <=> $b->to);
+
+            return Say::it('garden-day/first', ['from' => self::hour($best[0]->from, $zone), 'to' => self::hour($best[0]->to, $zone)]);
+        }
 
         return match (true) {
-            $window->from > $now->getTimestamp() => Say::it('garden-day/spray', ['from' => self::hour($window->from, $zone), 'to' => self::hour($window->to, $zone)]),
-            $isWhole => Say::it('garden-day/spray-any'),
-            default => Say::it('garden-day/spray-until', ['to' => self::hour($window->to, $zone)]),
+            $shared->from > $now => Say::it('garden-day/spray', ['from' => self::hour($shared->from, $zone), 'to' => self::hour($shared->to, $zone)]),
+            self::day($shared->to, $zone) !== self::day($now, $zone) => Say::it('garden-day/spray-any'),
+            default => Say::it('garden-day/spray-until', ['to' => self::hour($shared->to, $zone)]),
         };
     }
 
@@ -43,20 +48,25 @@ final readonly class GardenDayWords
         $rain = match (true) {
             $day->rainsAt === null => Say::it('garden-day/dry-as-told'),
             $day->rainsAt <= $now->getTimestamp() => Say::it('garden-day/rains-now'),
-            self::day($day->rainsAt, $zone) === $now->setTimezone($zone)->format('Y-m-d') => Say::it('garden-day/rains-today', ['at' => self::hour($day->rainsAt, $zone)]),
-            default => Say::it('garden-day/dry-till', ['day' => (new DateTimeImmutable("@{$day->rainsAt}"))->setTimezone($zone)->format('l')]),
+            self::day(self::at($day->rainsAt), $zone) === self::day($now, $zone) => Say::it('garden-day/rains-today', ['at' => self::hour(self::at($day->rainsAt), $zone)]),
+            default => Say::it('garden-day/dry-till', ['day' => self::at($day->rainsAt)->setTimezone($zone)->format('l')]),
         };
 
         return ($day->calm ? Say::it('garden-day/calm', ['rain' => $rain]) : Say::it('garden-day/windy', ['rain' => $rain]));
     }
 
-    private static function day(int $at, DateTimeZone $zone): string
+    private static function at(int $seconds): DateTimeImmutable
     {
-        return (new DateTimeImmutable("@{$at}"))->setTimezone($zone)->format('Y-m-d');
+        return new DateTimeImmutable("@{$seconds}");
     }
 
-    private static function hour(int $at, DateTimeZone $zone): string
+    private static function day(DateTimeImmutable $at, DateTimeZone $zone): string
     {
-        return (new DateTimeImmutable("@{$at}"))->setTimezone($zone)->format('H:i');
+        return $at->setTimezone($zone)->format('Y-m-d');
+    }
+
+    private static function hour(DateTimeImmutable $at, DateTimeZone $zone): string
+    {
+        return $at->setTimezone($zone)->format('H:i');
     }
 }

@@ -27,6 +27,25 @@ final class RecordWords
         };
     }
 
+    /**
+     * What to take against what: the best spray of each trouble that is kept or to be tuned, what is kept first.
+     *
+     * @param list<array{string, string, RecordVerdict}> $best name of the trouble, of the spray, and its verdict
+     */
+    public static function inShort(array $best): string
+    {
+        $kept = $tuned = [];
+        foreach ($best as [$trouble, $spray, $verdict]) {
+            match ($verdict) {
+                RecordVerdict::Keep => $kept[] = Say::it('wording/record-words.take', ['trouble' => $trouble, 'spray' => $spray]),
+                RecordVerdict::Tune => $tuned[] = Say::it('wording/record-words.take-tuned', ['trouble' => $trouble, 'spray' => $spray]),
+                RecordVerdict::Drop, RecordVerdict::NotEnough => null,
+            };
+        }
+
+        return $kept === [] && $tuned === [] ? Say::it('wording/record-words.nothing-sure') : implode(' ', [...$kept, ...$tuned]);
+    }
+
     /** Why the verdict is what it is, with the line that it hangs on. */
     public static function reason(RecordFacts $record): string
     {

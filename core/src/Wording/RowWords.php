@@ -70,10 +70,18 @@ final readonly class RowWords
         return Say::it("rows/trend.{$trend->value}", ['trouble' => $trouble]);
     }
 
-    /** @param DateTimeImmutable|null $since when what was on it last was over; null where it never had anything */
-    public function clean(?DateTimeImmutable $since, DateTimeZone $zone): string
+    /** Of what never had anything. */
+    public function nothing(): string
     {
-        return $since === null ? Say::it('rows/nothing') : Say::it('rows/clean-since', ['day' => $since->setTimezone($zone)->format('j M')]);
+        return Say::it('rows/nothing');
+    }
+
+    /** Of what was on it last: clean is only what was counted and none left. */
+    public function over(Trend $trend, DateTimeImmutable $closed, DateTimeZone $zone): string
+    {
+        $day = $closed->setTimezone($zone)->format('j M');
+
+        return $trend === Trend::Gone ? Say::it('rows/clean-since', ['day' => $day]) : Say::it('rows/closed', ['day' => $day]);
     }
 
     /** @param list<Mark> $counts earliest first */

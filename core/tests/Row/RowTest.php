@@ -5,6 +5,7 @@ declare(strict_types=1);
 use IdleMixer\Core\Row\ActAhead;
 use IdleMixer\Core\Row\Ending;
 use IdleMixer\Core\Row\EndKind;
+use IdleMixer\Core\Row\LeafState;
 use IdleMixer\Core\Row\Mark;
 use IdleMixer\Core\Row\MarkKind;
 use IdleMixer\Core\Row\Row;
@@ -113,7 +114,16 @@ it('says all of it to whoever does not see it', function (array $has, array $tro
     'due this morning' => [['acts' => [new ActAhead(rowAt('2026-06-15T06:00'), TaskKind::FirstRound, 4)]], [4 => 'Whitefly'], 'Whitefly: not counted. No round. Spray whitefly: due now.'],
 ]);
 
-it('says since when a plant is clean', function (): void {
+it('draws the leaf of what rests as burnt, whatever else is on it', function (): void {
+    expect(LeafState::of(true, 2))->toBe(LeafState::Burnt)->and(LeafState::of(true, 0))->toBe(LeafState::Burnt)->and(LeafState::of(false, 1))->toBe(LeafState::Troubled)->and(LeafState::of(false, 0))->toBe(LeafState::Clean);
+});
+
+// A case may be closed for many reasons: clean is what was counted and none left.
+it('says since when a plant is clean, and only where it was counted so', function (): void {
     $words = new RowWords();
-    expect($words->clean(rowAt('2026-03-28T23:30'), new DateTimeZone('Europe/Vienna')))->toBe('clean since 29 Mar')->and($words->clean(null, new DateTimeZone('UTC')))->toBe('nothing on it');
+    $closed = rowAt('2026-03-28T23:30');
+    expect($words->over(Trend::Gone, $closed, new DateTimeZone('Europe/Vienna')))->toBe('clean since 29 Mar')
+        ->and($words->over(Trend::Falling, $closed, new DateTimeZone('Europe/Vienna')))->toBe('closed on 29 Mar')
+        ->and($words->over(Trend::Uncounted, $closed, new DateTimeZone('UTC')))->toBe('closed on 28 Mar')
+        ->and($words->nothing())->toBe('nothing on it');
 });

@@ -6,12 +6,11 @@ use IdleMixer\Core\Course\CourseMethods;
 use IdleMixer\Core\Plant\PlantNow;
 use IdleMixer\Core\Recipe\RecipeCatalogue;
 use IdleMixer\Core\Recipe\RecipeUse;
+use IdleMixer\Core\Schedule\BestHours;
 use IdleMixer\Core\Weather\GardenDay;
-use IdleMixer\Core\Weather\HourVerdict;
 use IdleMixer\Core\Weather\Place;
 use IdleMixer\Core\Weather\SprayWants;
 use IdleMixer\Core\Weather\ToldHour;
-use IdleMixer\Core\Weather\Window;
 use IdleMixer\Core\Wording\GardenDayWords;
 
 /*
@@ -57,17 +56,22 @@ it('says what the sky does', function (array $rain, array $wind, string $said): 
     'as much wind as is borne' => [[], [18 => 15.0], 'Calm, dry as far as told.'],
 ]);
 
-it('says when to spray', function (bool $due, ?array $window, string $said): void {
+it('says when to spray: in the hours that all have in common, else first in those that end first', function (bool $due, array $best, string $said): void {
     $now = new DateTimeImmutable('2026-06-15T09:20', new DateTimeZone('Europe/Vienna'));
-    $at = static fn(mixed $hour): int => (new DateTimeImmutable('2026-06-15T00:00', new DateTimeZone('Europe/Vienna')))->getTimestamp() + 3600 * (is_int($hour) ? $hour : 0);
-    expect((new GardenDayWords())->spray($due, $window === null ? null : new Window($at($window[0] ?? 0), $at($window[1] ?? 0), HourVerdict::Good, null), $now, vienna()->zone))->toBe($said);
+    $at = static fn(mixed $hour): DateTimeImmutable => (new DateTimeImmutable('2026-06-15T00:00', new DateTimeZone('Europe/Vienna')))->modify('+' . (is_int($hour) ? $hour : 0) . ' hours');
+    $hours = array_values(array_map(static fn(mixed $one): BestHours => new BestHours($at(is_array($one) ? $one[0] : 0), $at(is_array($one) ? $one[1] : 0)), $best));
+    expect((new GardenDayWords())->spray($due, $hours, $now, vienna()->zone))->toBe($said);
 })->with([
-    'nothing is due' => [false, null, 'Nothing to spray today.'],
-    'nothing is due, whatever the hours' => [false, [18, 21], 'Nothing to spray today.'],
-    'no hour' => [true, null, 'No hour today for what is due.'],
-    'this evening' => [true, [18, 21], 'Spray between 18:00 and 21:00.'],
-    'it has begun' => [true, [7, 11], 'Spray until 11:00.'],
-    'in a room' => [true, [0, 48], 'Spray at any hour.'],
+    'nothing is due' => [false, [], 'Nothing to spray today.'],
+    'nothing is due, whatever the hours' => [false, [[18, 21]], 'Nothing to spray today.'],
+    'nobody chose yet with what' => [true, [], 'Choose what to spray today: its hours hang on it.'],
+    'this evening' => [true, [[18, 21]], 'Spray between 18:00 and 21:00.'],
+    'it has begun' => [true, [[7, 11]], 'Spray until 11:00.'],
+    'in a room' => [true, [[0, 48]], 'Spray at any hour.'],
+    'two that overlap' => [true, [[17, 20], [18, 21]], 'Spray between 18:00 and 20:00.'],
+    'one in a room, one out of doors' => [true, [[0, 48], [18, 21]], 'Spray between 18:00 and 21:00.'],
+    'two that have nothing in common' => [true, [[18, 21], [10, 12]], 'Spray first between 10:00 and 12:00.'],
+    'one after the other' => [true, [[10, 12], [12, 14]], 'Spray first between 10:00 and 12:00.'],
 ]);
 
 it('has the sun of the place, and what a spray bears', function (): void {

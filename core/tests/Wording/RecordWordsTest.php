@@ -7,6 +7,7 @@ use IdleMixer\Core\Evidence\Counted;
 use IdleMixer\Core\Evidence\Prior;
 use IdleMixer\Core\Evidence\Record;
 use IdleMixer\Core\Evidence\RecordFacts;
+use IdleMixer\Core\Evidence\RecordVerdict;
 use IdleMixer\Core\Evidence\RoundEffect;
 use IdleMixer\Core\Evidence\Sprayed;
 use IdleMixer\Core\Evidence\Unsprayed;
@@ -114,3 +115,10 @@ it('says in short what a spray leaves, and between what', function (Record $reco
     'one of each' => [recordFrom([DOWN, STILL]), '77 % fewer, from more than twice as many to 100 % fewer'],
     'twice as many' => [recordFrom([DOUBLED, DOUBLED, DOUBLED]), '98 % more, from 98 % more to 98 % more'],
 ]);
+
+// What is kept first, then what is to be tuned; what failed, or is not known yet, is nothing to take.
+it('says in one line what to take against what', function (): void {
+    $best = [['Aphids', 'Kitchen oil', RecordVerdict::Keep], ['Black spot', 'Soda and neem', RecordVerdict::NotEnough], ['Spider mites', 'Neem', RecordVerdict::Tune], ['Thrips', 'Mint', RecordVerdict::Drop], ['Whitefly', 'Plain soap', RecordVerdict::Keep]];
+    expect(RecordWords::inShort($best))->toBe('Aphids: Kitchen oil. Whitefly: Plain soap. Spider mites: tune Neem.')
+        ->and(RecordWords::inShort([$best[1], $best[3]]))->toBe('Nothing is sure yet: count before each round and after it.');
+});

@@ -37,6 +37,7 @@ return [
     'trend.falling' => '{trouble}, falling',
     'trend.same' => '{trouble}, the same',
     'trend.rising' => '{trouble}, rising',
+    'closed' => 'closed on {day}',
     'clean-since' => 'clean since {day}',
     'nothing' => 'nothing on it',
 ];

@@ -1,13 +1,12 @@
 <script lang="ts">
     import type { Schemas } from '../lib/client';
-    import { zone } from '../lib/time';
     import { axisOf, ticks } from './axis';
 
     /** What the time of all rows below is called, once: weeks before now, days after it. */
     const { row }: { row: Schemas['Row'] } = $props();
     let width = $state(320);
     const axis = $derived(axisOf(row, width));
-    const scale = $derived(ticks(row, zone()));
+    const scale = $derived(ticks(row));
     const room = $derived(((width - axis.now) / 7) * 0.9);
 </script>
 

@@ -1,6 +1,7 @@
 <script lang="ts">
     import type { Schemas } from '../lib/client';
-    import { onShortDay, zone } from '../lib/time';
+    import { short } from '../lib/figures';
+    import { onShortDay } from '../lib/time';
     import { axisOf, HALF_BOARD, ticks } from './axis';
     import { drawnOf, type Height, type Typed } from './drawn';
     import { LEAF, MARKED_LEAF } from './shapes';
@@ -17,7 +18,7 @@
     const drawn = $derived(drawnOf(row, width, height, typed));
     const large = $derived(height === 280);
     const thin = $derived(height === 44);
-    const scale = $derived(ticks(row, zone()));
+    const scale = $derived(ticks(row));
     /** Every so many days are named, as there is room. */
     const every = $derived(Math.ceil((scale.days.length * 60) / (width - axis.now)));
     const id = $props.id();
@@ -78,7 +79,7 @@
             />
             {#each curve.dots as one, j (`${one.at} ${j}`)}
                 <circle cx={one.x} cy={one.y} r={drawn.dot} class="fill-primary stroke-base-100" stroke-width="1.5" data-dot={one.at} />
-                {#if large}<text x={one.x} y={one.y - 12} text-anchor="middle" class="number fill-primary">{one.value}</text>{/if}
+                {#if large}<text x={one.x} y={one.y - 12} text-anchor="middle" class="number fill-primary">{short(one.value)}</text>{/if}
             {/each}
             {#if large}{#each curve.squares as one, j (`${one.at} ${j}`)}<rect
                         x={one.x - 6}

@@ -49,15 +49,15 @@ export function topOf(row: Row, typed: number | null): number {
 }
 
 /** Midnights after now, and weeks before it, with what they are called. */
-export function ticks(row: Row, zone: string): { weeks: string[]; days: { at: string; name: string }[] } {
+export function ticks(row: Row): { weeks: string[]; days: { at: string; name: string }[] } {
     const DAY = 86_400_000;
     const now = Date.parse(row.now);
     const weeks: string[] = [];
     for (let at = now - 7 * DAY; at > Date.parse(row.from); at -= 7 * DAY) {
         weeks.push(new Date(at).toISOString());
     }
-    const name = new Intl.DateTimeFormat('en-GB', { weekday: 'short', timeZone: zone });
-    const clock = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', hourCycle: 'h23', timeZone: zone });
+    const name = new Intl.DateTimeFormat('en-GB', { weekday: 'short', timeZone: row.zone });
+    const clock = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', hourCycle: 'h23', timeZone: row.zone });
     const days: { at: string; name: string }[] = [];
     for (let hour = Math.ceil(now / 3_600_000) * 3_600_000; hour < Date.parse(row.until); hour += 3_600_000) {
         if (clock.format(hour) === '00') {

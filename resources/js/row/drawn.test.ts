@@ -37,6 +37,8 @@ function made(seed: number): Row {
         plantId: seed,
         name: 'Rose',
         place: '',
+        leaf: 'clean',
+        zone: 'Europe/Vienna',
         from: iso(from),
         now: iso(now),
         until: iso(until),

@@ -1,4 +1,5 @@
 import type { Schemas } from '../lib/client';
+import { short } from '../lib/figures';
 
 type Row = Schemas['Row'];
 
@@ -12,8 +13,14 @@ export interface Told {
 export function toldOf(row: Row): Told[] {
     const all: Told[] = [
         ...row.curves.flatMap((curve) => [
-            ...curve.counts.map((one) => ({ at: one.at, what: say('row/table.counted', { value: one.value, counted: curve.counted }) })),
-            ...curve.compared.map((one) => ({ at: one.at, what: say('row/table.compared', { value: one.value, counted: curve.counted }) })),
+            ...curve.counts.map((one) => ({
+                at: one.at,
+                what: say('row/table.counted', { value: short(one.value ?? 0), counted: curve.counted }),
+            })),
+            ...curve.compared.map((one) => ({
+                at: one.at,
+                what: say('row/table.compared', { value: short(one.value ?? 0), counted: curve.counted }),
+            })),
         ]),
         ...row.rounds.map((one) => ({ at: one.at, what: say('row/table.sprayed', { spray: one.spray }) })),
         ...row.tests.map((one) => ({
@@ -25,7 +32,7 @@ export function toldOf(row: Row): Told[] {
                       ? say('row/table.test-clean', { spray: one.spray })
                       : say('row/table.test-marked', { spray: one.spray }),
         })),
-        ...row.burns.map((one) => ({ at: one.at, what: say('row/table.burnt', { spray: one.spray, share: one.value }) })),
+        ...row.burns.map((one) => ({ at: one.at, what: say('row/table.burnt', { spray: one.spray, share: short(one.value ?? 0) }) })),
         ...row.hours.map((one) => ({ at: one.from, what: one.because })),
         ...row.acts.map((one) => ({ at: one.at, what: one.words })),
         ...row.ends.map((one) => ({ at: one.at, what: one.words })),

@@ -14,6 +14,7 @@ return [
         'records' => [['pest' => 'string', 'pestName' => 'string', 'recipe' => ['slug' => 'string', 'name' => 'string'], 'rounds' => 'integer', 'judged' => 'integer', 'worked' => 'integer', 'compared' => 'integer', 'withHandWork' => 'integer', 'leafTests' => 'integer', 'marked' => 'integer', 'medianReductionPercent' => '?number', 'lowPercent' => '?number', 'highPercent' => '?number', 'outcomes' => ['#Outcome'], 'because' => ['string'], 'strength' => ['string'], 'verdict' => RecordVerdict::class, 'verdictWords' => 'string', 'lastBatch' => 'integer', 'family' => 'string', 'cases' => 'integer', 'closed' => 'integer', 'burntAfter' => 'integer', 'effectPercent' => '?number', 'effectLow' => '?number', 'effectHigh' => '?number', 'effect' => ['type' => 'string', 'description' => 'What it leaves, in words, and between what; empty where nothing is judged.'], 'shrunkPercent' => 'number', 'roundsNeeded' => '?number', 'litresPerCase' => '?number', 'minutesPerCase' => '?number', 'reason' => 'string', 'wentWith' => ['string'], 'lastPlant' => 'string', 'sure' => Sureness::class]],
         'untried' => [['pest' => 'string', 'family' => 'string', 'expectedPercent' => 'number']],
         'more' => 'boolean',
+        'inShort' => ['type' => 'string', 'description' => 'What to take against what, of all that was sprayed.'],
     ],
     'Own' => [
         'own' => [['pest' => 'string', 'slug' => 'string', 'words' => 'string']],

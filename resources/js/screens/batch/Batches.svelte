@@ -15,7 +15,7 @@
     const batches = new Loaded(async () => (await taken(api.GET('/api/batches'))).batches);
     undo.followedBy(batches);
     /** As many as are shown at first. */
-    const FEW = 8;
+    const FEW = 6;
     let many = $state(false);
     let sought = $state('');
 </script>

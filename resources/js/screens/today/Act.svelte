@@ -27,6 +27,9 @@
     /** What is written on it is in its name. */
     const named = $derived(task.do.toLowerCase().includes(task.short.toLowerCase()) ? task.do : `${task.short}: ${task.do}`);
 
+    /** What is long is said to whoever listens, and stands under the name of its plant. */
+    const written = $derived(task.do.length > 12 ? task.short : task.do);
+
     async function end(usedUp: boolean): Promise<void> {
         gone = usedUp;
         if ((await sending.send(() => endBatch(task.key ?? '', usedUp))) !== null) {
@@ -49,11 +52,9 @@
             >{say('today/task-row.mix-2')}</a
         >
     {:else if round}
-        <a class={look} href={actPlace(task)} aria-label={say('today/task-row.spray', { act: named, text: task.text })}
-            >{task.do.length > 12 ? task.short : task.do}</a
-        >
+        <a class={look} href={actPlace(task)} aria-label={say('today/task-row.spray', { act: named, text: task.text })}>{written}</a>
     {:else}
-        <a class={look} href={actPlace(task)} aria-label={named}>{task.do.length > 12 ? task.short : task.do}</a>
+        <a class={look} href={actPlace(task)} aria-label={named}>{written}</a>
     {/if}
 </div>
 <FormFoot form={sending} send={() => void end(gone)} />

@@ -7,7 +7,6 @@
     import { actPlace, bestHours, keyOf, placeOf } from '../../lib/tasks';
     import { dueFrom } from '../../lib/time';
     import LeafState from '../../row/LeafState.svelte';
-    import Row from '../../row/Row.svelte';
     import Act from './Act.svelte';
 
     interface Props {
@@ -49,6 +48,7 @@
         return () => query.removeEventListener('change', turned);
     });
     const number = $derived(typedNumber(typed));
+    const height = $derived(due.length > 0 && wide ? 96 : 44);
     const round = (task: Schemas['Task']): boolean => task.kind === 'next-round' || task.kind === 'first-round';
     const acts = (task: Schemas['Task']): boolean => task.slot === 'now' || task.slot === 'today' || task.ready !== null;
 </script>
@@ -64,14 +64,17 @@
                     {round(first) && first.bestFrom !== null ? bestHours(first, now) : dueFrom(first.dueAt, now)}
                 </p>
             </div>
-            <div class="strip">
-                <Row
-                    {row}
-                    height={due.length > 0 && wide ? 96 : 44}
-                    typed={first.kind === 'count-after' && !Number.isNaN(number) && typed !== ''
-                        ? { caseId: first.ref, value: number }
-                        : null}
-                />
+            <!-- The words are there at once; what is drawn comes after them, in room that is kept for it. -->
+            <div class="strip" style:height={`${height}px`}>
+                {#await import('../../row/Row.svelte') then { default: Row }}
+                    <Row
+                        {row}
+                        {height}
+                        typed={first.kind === 'count-after' && !Number.isNaN(number) && typed !== ''
+                            ? { caseId: first.ref, value: number }
+                            : null}
+                    />
+                {/await}
             </div>
             <div class="act-of">
                 {#if acts(first)}<Act task={first} main={first === main} brief={!wide} bind:counting bind:typed {onchange} />{/if}

@@ -6,7 +6,7 @@
     import Empty from '../../parts/Empty.svelte';
     import Head from '../../parts/Head.svelte';
     import Waiting from '../../parts/Waiting.svelte';
-    import { byPest, inShort, type Row, type Untried } from './figures';
+    import { byPest, type Row, type Untried } from './figures';
     import LogBook from './LogBook.svelte';
     import Matrix from './Matrix.svelte';
     import NextTrial from './NextTrial.svelte';
@@ -18,13 +18,15 @@
         const records: Row[] = [];
         const untried: Untried[] = [];
         let more = false;
+        let inShort = '';
         for (let page = 0; page < pages; ++page) {
             const answer = await taken(api.GET('/api/worked', records.length === 0 ? {} : { params: { query: { from: records.length } } }));
             records.push(...answer.records);
             untried.push(...answer.untried.filter((one) => !untried.some((had) => had.pest === one.pest && had.family === one.family)));
             more = answer.more;
+            inShort = answer.inShort;
         }
-        return { groups: byPest(records, untried), more };
+        return { groups: byPest(records, untried), more, inShort };
     });
     undo.followedBy(worked);
     /** Pests whose sprays are shown; the first one by itself, and all of them on paper. */
@@ -47,7 +49,7 @@
         {#if all.groups.length === 0}
             <Empty text={say('worked/worked.nothing-was-sprayed-yet-count')} to="/plants" action={say('worked/worked.go-to-plants')} />
         {:else}
-            <p class="mb-3 text-xl leading-tight" data-in-short>{inShort(all.groups)}</p>
+            <p class="mb-3 text-xl leading-tight" data-in-short>{all.inShort}</p>
             <Matrix groups={all.groups} onshow={(pest) => void show(pest)} />
             {#each all.groups as group, i (group.pest)}
                 <section class="dish mt-5" aria-label={group.name} id={group.pest}>

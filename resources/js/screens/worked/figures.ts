@@ -26,18 +26,6 @@ export function byPest(rows: Row[], untried: Untried[]): Group[] {
     return [...groups.values()];
 }
 
-/** What to take against what, the surest first: what is kept, then what is to be tuned. */
-export function inShort(groups: Group[]): string {
-    const firsts = groups.flatMap((group) => group.rows.slice(0, 1).map((row) => ({ pest: group.name, row })));
-    const kept = firsts.filter(({ row }) => row.verdict === 'keep');
-    const tuned = firsts.filter(({ row }) => row.verdict === 'tune');
-    const said = [
-        ...kept.map(({ pest, row }) => say('worked/figures.keep', { pest, spray: row.recipe.name })),
-        ...tuned.map(({ pest, row }) => say('worked/figures.tune', { pest, spray: row.recipe.name })),
-    ];
-    return said.length === 0 ? say('worked/figures.nothing-sure-yet') : said.join(' ');
-}
-
 /** Families that were tried on anything, in the order of the alphabet. */
 export const families = (rows: Row[]): string[] => [...new Set(rows.map((row) => row.family))].sort((a, b) => a.localeCompare(b));
 
