@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Http\Failures;
+use App\Http\Middleware\AsHouseholdWrites;
 use App\Http\Middleware\ByItsHour;
 use App\Http\Middleware\HomeOrPassphrase;
 use App\Http\Middleware\OfThisNotebook;
@@ -25,7 +26,7 @@ $app = Application::configure(basePath: $root)
     })
     ->withMiddleware(static function (Middleware $middleware): void {
         // The page and its API share one origin, so nothing for other origins stands here.
-        $middleware->use([SecurityHeaders::class, ValidatePostSize::class, OnlyOwnPages::class, HomeOrPassphrase::class, OnlySoundNotebook::class, OfThisNotebook::class, ByItsHour::class, ReadsOnce::class]);
+        $middleware->use([SecurityHeaders::class, ValidatePostSize::class, OnlyOwnPages::class, HomeOrPassphrase::class, OnlySoundNotebook::class, OfThisNotebook::class, ByItsHour::class, ReadsOnce::class, AsHouseholdWrites::class]);
     })
     ->withExceptions(static function (Exceptions $exceptions): void {
         Failures::describe($exceptions);

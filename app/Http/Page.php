@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http;
 
 use App\Http\Middleware\SecurityHeaders;
+use IdleMixer\Core\Habit\Written;
 
 /** The page of a screen: its frame and heading first, what it runs announced, and what it asks for within it. */
 final readonly class Page
@@ -14,7 +15,7 @@ final readonly class Page
     private const OPENING = '/api/opening';
 
     /** Those that every screen begins with. */
-    private const FIRST_FONTS = '/atkinson.*-normal-.*\.woff2$/';
+    private const FIRST_FONTS = '/(atkinson|public-sans).*-normal-.*\.woff2$/';
 
     /**
      * @param string $folder   where the built screens lie
@@ -78,7 +79,9 @@ final readonly class Page
     /** The frame alone is kept on devices, and lasts longer than a notebook. */
     private function notebook(?Screen $screen): string
     {
-        return $screen === null || $this->notebook === '' ? '' : '<meta name="notebook" content="' . htmlspecialchars($this->notebook) . '">';
+        $mark = $this->notebook === '' ? '' : '<meta name="notebook" content="' . htmlspecialchars($this->notebook) . '">';
+
+        return $screen === null ? '' : $mark . '<meta name="writes" content="' . Written::code() . '">';
     }
 
     /** The module of the screen and all that it imports: fetched together once the frame is painted, and not one after the other. */

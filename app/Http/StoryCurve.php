@@ -8,6 +8,7 @@ use App\Http\Answer\StoryAnswer;
 use App\Http\Answer\StoryEvent;
 use DateTimeImmutable;
 use DateTimeZone;
+use IdleMixer\Core\Habit\Written;
 use IdleMixer\Core\Wording\Figures;
 use IdleMixer\Core\Words\Say;
 
@@ -52,7 +53,7 @@ final class StoryCurve
             $parts[] = '<path d="M' . self::LEFT . " {$y}H" . (self::WIDTH - 8.0) . '" stroke="#8a948f" fill="none"/><text x="' . (self::LEFT - 8.0) . '" y="' . ($y + 5.0) . '" text-anchor="end">' . Figures::short($share * $this->most) . '</text>';
         }
         foreach ([0.0, 0.5, 1.0] as $i => $share) {
-            $at = (new DateTimeImmutable('@' . (int) ($this->from + $share * $this->span)))->setTimezone($this->zone)->format('j M');
+            $at = Written::day((new DateTimeImmutable('@' . (int) ($this->from + $share * $this->span)))->setTimezone($this->zone));
             $parts[] = '<text x="' . (self::LEFT + 8.0 + $share * (self::WIDTH - self::LEFT - 24.0)) . '" y="' . (self::BOTTOM + 28.0) . '" text-anchor="' . ['start', 'middle', 'end'][$i] . "\">{$at}</text>";
         }
 

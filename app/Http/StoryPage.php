@@ -8,6 +8,7 @@ use App\Http\Answer\StoryAnswer;
 use App\Http\Answer\StoryEvent;
 use DateTimeImmutable;
 use DateTimeZone;
+use IdleMixer\Core\Habit\Written;
 use IdleMixer\Core\Words\Say;
 use Illuminate\Http\Response;
 
@@ -65,12 +66,12 @@ final class StoryPage
         $kind = Say::it("story-kinds/{$event->kind}");
         $picture = $event->picture === null ? '' : '<img alt="' . self::safe($event->words) . '" src="data:image/jpeg;base64,' . self::safe($event->picture) . '">';
 
-        return '<tr><th scope="row">' . $event->at->setTimezone($zone)->format('j M Y, G:i') . "</th><td class=\"kind\">{$kind}</td><td>" . self::safe($event->words) . $picture . '</td></tr>';
+        return '<tr><th scope="row">' . Written::dayOfYear($event->at->setTimezone($zone)) . ', ' . Written::hour($event->at->setTimezone($zone)) . "</th><td class=\"kind\">{$kind}</td><td>" . self::safe($event->words) . $picture . '</td></tr>';
     }
 
     private static function day(DateTimeImmutable $at, DateTimeZone $zone): string
     {
-        return $at->setTimezone($zone)->format('j M Y');
+        return Written::dayOfYear($at->setTimezone($zone));
     }
 
     private static function safe(string $text): string

@@ -6,7 +6,9 @@ namespace App\Records;
 
 use App\Models\Household;
 use App\Models\ShelfBottle;
+use IdleMixer\Core\Document\HabitsNode;
 use IdleMixer\Core\Document\JsonText;
+use IdleMixer\Core\Habit\Habits;
 use IdleMixer\Core\Phrase\Kitchen;
 use IdleMixer\Core\Phrase\PhraseReader;
 use IdleMixer\Core\Phrase\Vocabulary;
@@ -22,6 +24,14 @@ final readonly class Kitchenware
     public function kitchen(): ?Kitchen
     {
         return Kitchen::tryFrom($this->row()->kitchen ?? '');
+    }
+
+    /** Null where nobody said how hours, days, numbers and the weather are written here. */
+    public function habits(): ?Habits
+    {
+        $kept = $this->row()?->writes;
+
+        return $kept === null ? null : HabitsNode::read(JsonText::parse($kept));
     }
 
     /** How much is mixed for a leaf test; where nobody said whose cups these are, they are US cups. */
@@ -54,16 +64,18 @@ final readonly class Kitchenware
     /**
      * @param int                  $basedOn the version that was on the screen
      * @param array<string, float> $byEye   mL by code
+     * @param Habits|null          $habits  null where each device proposes its own
      *
      * @throws TwoVersions when it was changed since
      */
-    public function keep(int $basedOn, ?Kitchen $kitchen, array $byEye): void
+    public function keep(int $basedOn, ?Kitchen $kitchen, array $byEye, ?Habits $habits): void
     {
         $row = $this->row() ?? new Household(['id' => 1, 'version' => 0, 'by_eye' => '{}']);
         $row->syncOriginal();
         Edits::fill($row, $basedOn, [
             'kitchen' => $kitchen?->value,
             'by_eye' => json_encode((object) $byEye, \JSON_PRESERVE_ZERO_FRACTION | \JSON_THROW_ON_ERROR),
+            'writes' => $habits === null ? null : json_encode(HabitsNode::told($habits), \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_SLASHES),
         ]);
         $row->save();
     }

@@ -27,6 +27,7 @@ use IdleMixer\Core\Batch\Keeping;
 use IdleMixer\Core\Batch\Tick;
 use IdleMixer\Core\Bench\BenchReader;
 use IdleMixer\Core\Document\JsonText;
+use IdleMixer\Core\Habit\Habits;
 use IdleMixer\Core\Leaf\InjuryKind;
 use IdleMixer\Core\Leaf\SeenLeaf;
 use IdleMixer\Core\Leaf\WrittenLeaf;
@@ -67,7 +68,7 @@ final readonly class DemoSeason
         [$latitude, $longitude, $zone, $room] = $season['garden'];
         $this->garden->keep(0, ['latitude' => $latitude, 'longitude' => $longitude, 'zone' => $zone, 'room_celsius' => $room, 'source' => WeatherReport::FILE]);
         WeatherReport::query()->create(['submission' => Str::uuid()->toString(), 'source' => WeatherReport::FILE, 'name' => 'Fennel Row.csv', 'told_at' => $now, 'hours' => json_encode(HoursWriter::write(DemoWeather::around($now)), \JSON_THROW_ON_ERROR | \JSON_PRESERVE_ZERO_FRACTION)]);
-        $this->kitchenware->keep(0, Kitchen::Us, ['squirt' => 3.5]);
+        $this->kitchenware->keep(0, Kitchen::Us, ['squirt' => 3.5], new Habits());
         foreach ($season['measures'] as $row) {
             Measure::query()->create(self::vessel($row));
         }

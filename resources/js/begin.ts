@@ -1,6 +1,7 @@
 import { mount } from 'svelte';
 import '../css/app.css';
 import App from './App.svelte';
+import { unsaid } from './lib/writes';
 import { tellServer } from './lib/teller';
 import { pageIsThere } from './lib/together';
 
@@ -12,6 +13,9 @@ if (target === null) {
     throw new Error(say('app/begin.page-has-no-place-for'));
 }
 tellServer();
+if (unsaid) {
+    void import('./lib/proposed').then(({ propose }) => propose(navigator.language));
+}
 // What was painted before the script ran gives way to the same, alive.
 target.replaceChildren();
 // The spoons that came with the page stay until the bench has its own.

@@ -17,6 +17,7 @@ const EXPLAINED_NUMBERS = [
     'Quantity/Unit' => 'definitions of units',
     'Quantity/Temperature' => 'definitions of the scales',
     'Quantity/MeasuredIn' => 'definitions of foot and inch',
+    'Habit/Written' => 'definitions of the scales, of inch and mile',
     'Emulsion/HardnessUnit' => 'definitions of degrees of hardness',
     'Emulsion/WaterAt' => 'equations of density and viscosity, and the range they hold for',
     'Emulsion/Stokes' => 'Stokes’ law and gravity',

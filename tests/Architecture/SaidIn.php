@@ -107,7 +107,7 @@ final class SaidIn extends NodeVisitorAbstract
     /** @return list<string> names in braces */
     public static function arguments(string $sentence): array
     {
-        preg_match_all('/\{([\w-]+)\}/', $sentence, $found);
+        preg_match_all('/\{([\w-]+)(?::\w+)?\}/', $sentence, $found);
 
         return array_values(array_unique($found[1]));
     }

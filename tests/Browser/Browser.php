@@ -110,7 +110,7 @@ final class Browser
         $folder = getenv('MIXER_PROFILES');
         $profile = (is_string($folder) && is_dir($folder) ? $folder : sys_get_temp_dir()) . '/idle-mixer-profile-' . bin2hex(random_bytes(6));
         $options = new ChromeOptions();
-        $options->addArguments(['--headless=new', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync', '--hide-scrollbars', '--window-size=1280,800', "--user-data-dir={$profile}"]);
+        $options->addArguments(['--headless=new', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync', '--accept-lang=en-IE', '--hide-scrollbars', '--window-size=1280,800', "--user-data-dir={$profile}"]);
         $capabilities = DesiredCapabilities::chrome();
         $capabilities->setCapability(ChromeOptions::CAPABILITY, $options);
         $capabilities->setCapability('goog:loggingPrefs', ['browser' => 'ALL', 'performance' => $listens ? 'ALL' : 'OFF']);

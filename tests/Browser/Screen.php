@@ -123,6 +123,15 @@ final class Screen
         $this->tools->execute('Emulation.setDeviceMetricsOverride', ['width' => $width, 'height' => $height, 'deviceScaleFactor' => 1, 'mobile' => false]);
     }
 
+    /** As a browser whose user reads this language. */
+    public function inLanguage(string $language): self
+    {
+        $agent = $this->script('return navigator.userAgent');
+        $this->tools->execute('Network.setUserAgentOverride', ['userAgent' => is_string($agent) ? $agent : '', 'acceptLanguage' => $language]);
+
+        return $this;
+    }
+
     /** The device is somewhere else: its clock on the wall is that of the zone. */
     public function inZone(string $zone): void
     {

@@ -62,12 +62,12 @@ it('takes mealybugs on three house plants through one jar of alcohol', function 
 
 it('takes winter oil to bare wood', function (): void {
     walked(static function (Taps $taps): void {
-        $taps->press('What is on my plant?', 'Anything alive')->press('Clusters of tiny eggs on bare twigs', '')->press('Likely overwintering eggs: see why', 'Name of the plant')
+        $taps->press('What is on my plant?', 'Anything alive')->press('Clusters of tiny eggs on bare twigs', 'Name of the plant')
             ->type('Name of the plant', 'Old plum', '')->choose('Its leaf', 'Bare dormant wood', '')->press('Open a case: overwintering eggs', 'contain, then choose')
             ->press('To the case', 'Count what is there first')->type('How many', '12', '')->press('Save the count', 'Not sprayed yet')
             ->press('Contain and choose', 'contain, then choose')->press('Take Winter wood oil to the bench', 'Start mixing')
             ->press('Pump can, 5 L', 'is saved')->pressWhere('button[aria-label^="Metric spoons"]', 'now yours')
             ->press('Start mixing', 'Step 1 of')->mix('It is mixed: save it')->press('Save the batch', 'What is in the bottle')
             ->press('Overwintering eggs on Old plum', 'no frost for two days')->press('It is sprayed', 'Is any of it left?')->press('All used up', '');
-    }, 41);
+    }, 40);
 });

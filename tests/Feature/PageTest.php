@@ -44,7 +44,7 @@ it('lays within the page what its screen asks for, and nothing that could end a 
         ->and(str_contains($page, '<script>alert'))->toBeFalse()
         ->and($page)->toContain('<style>h1 { margin: 0 }</style>')->toContain('<h1>Plants</h1>')->toContain('<html lang="en" data-theme="shed">')
         ->and($page)->toContain('<a href="/plants" aria-current="page" class="place">')
-        ->and($page)->toContain('<meta name="announced" content="/build/assets/Plants.js /build/assets/shared.js"><meta name="notebook" content="ab12"></head>');
+        ->and($page)->toContain('<meta name="announced" content="/build/assets/Plants.js /build/assets/shared.js"><meta name="notebook" content="ab12"><meta name="writes" content=""></head>');
 });
 
 it('paints the spoons of the opening before the rest is asked, each text escaped', function (): void {

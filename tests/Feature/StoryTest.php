@@ -72,13 +72,13 @@ it('says of each thing what was written down, by the clock of the garden', funct
     $rows = rowsOf($case);
     $of = static fn(string $kind): array => array_values(array_map(static fn(array $row): string => "{$row[0]}: {$row[2]}", array_filter($rows, static fn(array $row): bool => $row[1] === $kind)));
     expect($of('First sight'))->toBe(['1 Jun 2026, 20:00: First seen. Ants on the stems.'])
-        ->and($of('Counted'))->toBe(['1 Jun 2026, 20:00: Aphids on ten tips: 40.', '4 Jun 2026, 8:00: Aphids on ten tips: 12. New growth clean. Helpful insects about. By lamp.', '6 Jun 2026, 8:00: Aphids on ten tips: 1. New growth hit.'])
-        ->and($of('Left alone'))->toBe(['4 Jun 2026, 8:00: Aphids on ten tips, on the plant left alone: 38.'])
-        ->and($of('Burn'))->toBe(['4 Jun 2026, 8:00: The worst leaves burnt by 15 %: burnt edge. South side only.'])
+        ->and($of('Counted'))->toBe(['1 Jun 2026, 20:00: Aphids on ten tips: 40.', '4 Jun 2026, 08:00: Aphids on ten tips: 12. New growth clean. Helpful insects about. By lamp.', '6 Jun 2026, 08:00: Aphids on ten tips: 1. New growth hit.'])
+        ->and($of('Left alone'))->toBe(['4 Jun 2026, 08:00: Aphids on ten tips, on the plant left alone: 38.'])
+        ->and($of('Burn'))->toBe(['4 Jun 2026, 08:00: The worst leaves burnt by 15 %: burnt edge. South side only.'])
         ->and($of('Rain'))->toBe(['3 Jun 2026, 12:00: Rain: 5 mm.', '5 Jun 2026, 12:00: Rain: 12 mm.'])
-        ->and($of('Closed'))->toBe(['7 Jun 2026, 8:00: Closed. Gone.'])
-        ->and($of('Sprayed')[0] ?? '')->toStartWith('2 Jun 2026, 8:00: Round 1: Plain soap spray (1 % castile soap). Pruned, wiped or hosed the same day. Weather: 19 °C, 60 % humid, wind 5 km/h (the file june.csv). Without proof on leaves: It was urgent. Undersides, too. Helped: 70 % fewer, from 40 to 12')
-        ->and($of('Sprayed')[1] ?? '')->toStartWith('6 Jun 2026, 8:00: Round 2: Plain soap spray (1 % castile soap). Weather: ')
+        ->and($of('Closed'))->toBe(['7 Jun 2026, 08:00: Closed. Gone.'])
+        ->and($of('Sprayed')[0] ?? '')->toStartWith('2 Jun 2026, 08:00: Round 1: Plain soap spray (1 % castile soap). Pruned, wiped or hosed the same day. Weather: 19 °C, 60 % humid, wind 5 km/h (the file june.csv). Without proof on leaves: It was urgent. Undersides, too. Helped: 70 % fewer, from 40 to 12')
+        ->and($of('Sprayed')[1] ?? '')->toStartWith('6 Jun 2026, 08:00: Round 2: Plain soap spray (1 % castile soap). Weather: ')
         ->and($of('Sprayed')[1] ?? '')->not->toContain('Pruned')
         ->and(count($rows))->toBe(11);
 });

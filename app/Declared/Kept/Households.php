@@ -9,6 +9,7 @@ use App\Declared\Record;
 use App\Declared\Values\Json;
 use App\Declared\Values\Whole;
 use App\Declared\Values\Word;
+use IdleMixer\Core\Document\HabitsNode;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\Node;
 use IdleMixer\Core\Phrase\Kitchen;
@@ -32,6 +33,14 @@ final class Households extends Record
         return [];
     }
 
+    /** @return array<string, mixed> */
+    private static function habits(): array
+    {
+        $words = HabitsNode::words();
+
+        return ['type' => 'object', 'additionalProperties' => false, 'required' => array_keys($words), 'properties' => array_map(static fn(array $all): array => ['enum' => $all], $words)];
+    }
+
     /** @throws InvalidDocument when they are no mL by code */
     private static function volumes(Node $node): void
     {
@@ -48,6 +57,9 @@ final class Households extends Record
             Plain::usually('version', new Whole(1), 1),
             Plain::maybe('kitchen', Word::of(Kitchen::class, 'kitchen')),
             Plain::usually('by_eye', new Json(self::volumes(...), ['type' => 'object', 'additionalProperties' => ['type' => 'number', 'exclusiveMinimum' => 0]]), '{}'),
+            Plain::maybe('writes', new Json(static function (Node $node): void {
+                HabitsNode::read($node);
+            }, self::habits())),
             ...self::rowTimes(),
         ];
     }

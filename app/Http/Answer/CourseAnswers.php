@@ -13,6 +13,7 @@ use App\Records\RecipeShelf;
 use DateTimeImmutable;
 use IdleMixer\Core\Choice\EffectCatalogue;
 use IdleMixer\Core\Course\SeasonUse;
+use IdleMixer\Core\Habit\Written;
 use IdleMixer\Core\Method\Pressure;
 use IdleMixer\Core\Recipe\Recipe;
 use IdleMixer\Core\Recipe\RecipeCatalogue;
@@ -59,7 +60,7 @@ final readonly class CourseAnswers
             Instant::of($course->begun_at),
             Instant::maybe($course->ended_at),
             $open?->course->state->value,
-            $open === null ? '' : $this->words->because($open->course, static fn(int $day): string => $open->on($day)->format('j F')),
+            $open === null ? '' : $this->words->because($open->course, static fn(int $day): string => Written::longDay($open->on($day))),
             $open?->course->nearest === null ? '' : $this->words->nearest($open->course->nearest),
             $open === null ? [] : $this->tasks->of($this->ahead->tasks($course->id, $open), [], $now, near: false),
             array_values($course->cases->map(static fn(PestCase $case): CoursePlantAnswer => new CoursePlantAnswer($case->id, new RefAnswer($case->plant->id, $case->plant->submission, $case->plant->name), $case->plant->place, $case->closed_at !== null, $case->conclusion))->all()),

@@ -12,6 +12,8 @@ final readonly class HouseholdAnswer
 {
     /**
      * @param list<ByEyeAnswer> $byEye
+     * @param HabitsAnswer|null $writes as it was chosen; null where each device proposes its own
+     * @param HabitsAnswer      $written as this answer was written
      */
     public function __construct(
         #[Shape(least: 0)]
@@ -19,5 +21,7 @@ final readonly class HouseholdAnswer
         #[Shape(of: Kitchen::class)]
         public ?string $kitchen,
         public array $byEye,
+        public ?HabitsAnswer $writes,
+        public HabitsAnswer $written,
     ) {}
 }

@@ -9,6 +9,7 @@ use App\Models\Round;
 use App\Notebook\Places;
 use DateTimeZone;
 use IdleMixer\Core\Evidence\Outcome;
+use IdleMixer\Core\Habit\Written;
 use IdleMixer\Core\Trouble\TroubleCatalogue;
 use IdleMixer\Core\Wording\Figures;
 use IdleMixer\Core\Words\Say;
@@ -34,7 +35,7 @@ final readonly class RejudgedAnswers
                     'spray' => $round->batch->name,
                     'trouble' => $this->troubles->trouble($round->case->pest)->name,
                     'plant' => $round->case->plant->name,
-                    'at' => $round->sprayed_at->setTimezone($zone)->format('j M Y'),
+                    'at' => Written::dayOfYear($round->sprayed_at->setTimezone($zone)),
                     'was' => self::judged($one['was']),
                     'now' => self::judged($one['now']),
                 ]);

@@ -17,6 +17,7 @@ use App\Records\GardenBook;
 use App\Records\WeatherBook;
 use DateTimeImmutable;
 use IdleMixer\Core\Data\EvidenceLines;
+use IdleMixer\Core\Habit\Written;
 use IdleMixer\Core\Trouble\TroubleCatalogue;
 use IdleMixer\Core\Weather\KeptWeather;
 use IdleMixer\Core\Wording\CompositionWords;
@@ -44,7 +45,7 @@ final readonly class StoryAnswers
             new StoryEvent($case->opened_at, 'opened', trim(Say::it('answers/story-answers.first-seen', ['notes' => $case->notes]))),
             ...$this->rounds($case),
             ...self::counts($case, $trouble->counted ?? ''),
-            ...array_map(static fn(StoryRain $day): StoryEvent => new StoryEvent($day->at, 'rain', Say::it('answers/story-answers.rain-mm', ['millimetres' => Figures::short($day->millimetres)])), $rain),
+            ...array_map(static fn(StoryRain $day): StoryEvent => new StoryEvent($day->at, 'rain', Say::it('answers/story-answers.rain', ['rain' => Written::rain($day->millimetres)])), $rain),
             ...self::pictures($case, $until),
             ...($case->closed_at === null ? [] : [new StoryEvent($case->closed_at, 'closed', trim(Say::it('answers/story-answers.closed', ['conclusion' => $case->conclusion])))]),
         ];

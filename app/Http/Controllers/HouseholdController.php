@@ -5,12 +5,15 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Answer\ByEyeAnswer;
+use App\Http\Answer\HabitsAnswer;
 use App\Http\Answer\HouseholdAnswer;
 use App\Http\Api\Call;
 use App\Http\Body;
 use App\Http\Input\Sent;
 use App\Records\Kitchenware;
+use IdleMixer\Core\Document\HabitsNode;
 use IdleMixer\Core\Document\Node;
+use IdleMixer\Core\Habit\Written;
 use IdleMixer\Core\Phrase\Kitchen;
 use IdleMixer\Core\Phrase\Vocabulary;
 use Illuminate\Http\JsonResponse;
@@ -29,6 +32,7 @@ final readonly class HouseholdController
     {
         $measured = $this->kitchenware->byEye();
         $vocabulary = $this->vocabulary;
+        $chosen = $this->kitchenware->habits();
 
         return new JsonResponse(new HouseholdAnswer(
             $this->kitchenware->version(),
@@ -38,13 +42,15 @@ final readonly class HouseholdController
 
                 return new ByEyeAnswer($code, $range['words'], $range['low'], $range['high'], $measured[$code] ?? null);
             }, $vocabulary->byEyeCodes()),
+            $chosen === null ? null : HabitsAnswer::of($chosen),
+            HabitsAnswer::of(Written::habits()),
         ));
     }
 
     #[Call('Say whose spoons are meant, and what was measured', answer: HouseholdAnswer::class, body: '#NewHousehold')]
     public function store(Request $request): JsonResponse
     {
-        $sent = Sent::toChange(Body::of($request), ['kitchen', 'byEye']);
+        $sent = Sent::toChange(Body::of($request), ['kitchen', 'byEye', 'writes']);
         $object = $sent->object;
         $kitchen = $object->get('kitchen');
         $codes = $this->vocabulary->byEyeCodes();
@@ -56,7 +62,10 @@ final readonly class HouseholdController
                 $byEye[$code] = $node->positive(self::MOST_ML);
             }
         }
-        $this->kitchenware->keep($sent->basedOn, $this->kitchen($kitchen), $byEye);
+        $writes = $object->filled('writes');
+        $habits = $writes === null ? null : HabitsNode::read($writes);
+        $this->kitchenware->keep($sent->basedOn, $this->kitchen($kitchen), $byEye, $habits ?? ($object->optional('writes') === null ? $this->kitchenware->habits() : null));
+        Written::by($this->kitchenware->habits() ?? Written::habits());
 
         return $this->show();
     }

@@ -8,6 +8,7 @@ use IdleMixer\Core\Course\Act;
 use IdleMixer\Core\Course\Course;
 use IdleMixer\Core\Course\Nearest;
 use IdleMixer\Core\Course\SeasonUse;
+use IdleMixer\Core\Habit\Written;
 use IdleMixer\Core\Method\Chore;
 use IdleMixer\Core\Schedule\Gap;
 use IdleMixer\Core\Schedule\Gaps;
@@ -79,7 +80,7 @@ final readonly class CourseWords
         $stop = array_values($course->barred)[0] ?? null;
         $fill['{why}'] = $stop === null ? '' : lcfirst($this->sentences->verdict($stop));
 
-        return strtr($this->words["so/{$course->because}"] ?? throw MissingWords::becauseOf("so/{$course->because}"), $fill);
+        return strtr(Written::marked($this->words["so/{$course->because}"] ?? throw MissingWords::becauseOf("so/{$course->because}"), $course->args), $fill);
     }
 
     /** @throws MissingWords when the catalogue lacks the sentence */
@@ -107,9 +108,8 @@ final readonly class CourseWords
         $at = $course->development;
         $code = $gap->next === null ? 'gap-last' : ($at !== null && $at->bears ? 'gap-born' : 'gap-between');
 
-        return strtr($this->words[$code] ?? throw MissingWords::becauseOf($code), [
+        return strtr(Written::marked($this->words[$code] ?? throw MissingWords::becauseOf($code), ['celsius' => $at->celsius ?? 0.0]), [
             '{last}' => (string) (int) floor($at->lastHatch ?? 0.0),
-            '{celsius}' => Figures::short($at->celsius ?? 0.0),
             '{after}' => (string) $gap->after,
             '{next}' => (string) $gap->next,
             '{nymph}' => $at === null ? '' : Durations::words(self::HOURS_A_DAY * max(1.0, round($at->nymph()))),

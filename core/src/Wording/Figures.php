@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Wording;
 
+use IdleMixer\Core\Habit\Written;
 use IdleMixer\Core\Words\Say;
 
 /** Numbers as people read them at arm's length: three figures that matter, kitchen fractions. */
@@ -33,11 +34,11 @@ final class Figures
         $rounded = round($number, $digits);
         if ($digits <= self::PLAIN_DIGITS && $digits > -self::PLAIN_DIGITS) {
             // A float of three figures is written without trailing zeros as it is.
-            return (string) $rounded;
+            return Written::number((string) $rounded);
         }
         $text = number_format($rounded, max(0, min($digits, 6)), '.', '');
 
-        return str_contains($text, '.') ? rtrim(rtrim($text, '0'), '.') : $text;
+        return Written::number(str_contains($text, '.') ? rtrim(rtrim($text, '0'), '.') : $text);
     }
 
     /** Two significant figures, as strengths and shares are said: 0.77, 2.8, 25. What is not yet all is never said to be all: 99.6. */

@@ -6,6 +6,7 @@ namespace IdleMixer\Core\Wording;
 
 use DateTimeImmutable;
 use DateTimeZone;
+use IdleMixer\Core\Habit\Written;
 use IdleMixer\Core\Schedule\BestHours;
 use IdleMixer\Core\Weather\GardenDay;
 use IdleMixer\Core\Words\MissingWords;
@@ -67,6 +68,6 @@ final readonly class GardenDayWords
 
     private static function hour(DateTimeImmutable $at, DateTimeZone $zone): string
     {
-        return $at->setTimezone($zone)->format('H:i');
+        return Written::hour($at->setTimezone($zone));
     }
 }

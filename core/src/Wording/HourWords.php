@@ -6,6 +6,7 @@ namespace IdleMixer\Core\Wording;
 
 use DateTimeImmutable;
 use DateTimeZone;
+use IdleMixer\Core\Habit\Written;
 use IdleMixer\Core\Source\SourceCatalogue;
 use IdleMixer\Core\Weather\Exposure;
 use IdleMixer\Core\Weather\HourFinding;
@@ -50,7 +51,7 @@ final readonly class HourWords
             $fill['{what}'] = $this->names[$what] ?? throw MissingWords::becauseOf($what);
         }
 
-        return Say::it('wording/hour-words.limit', ['fill' => strtr($this->template($reason), $fill), 'standing' => $this->sources->get($reason->source)->standing->words()]);
+        return Say::it('wording/hour-words.limit', ['fill' => strtr(Written::marked($this->template($reason), $reason->args), $fill), 'standing' => $this->sources->get($reason->source)->standing->words()]);
     }
 
     /** @throws MissingWords when the catalogue lacks the sentence */
@@ -60,9 +61,9 @@ final readonly class HourWords
         $to = (new DateTimeImmutable("@{$window->to}"))->setTimezone($zone);
         $why = $window->reason === null ? $this->words['good'] : $this->reason($window->reason);
 
-        $dark = $window->darkAt === null ? '' : ' ' . strtr($this->words['dark-from'], ['{at}' => (new DateTimeImmutable("@{$window->darkAt}"))->setTimezone($zone)->format('H:i')]);
+        $dark = $window->darkAt === null ? '' : ' ' . strtr($this->words['dark-from'], ['{at}' => Written::hour((new DateTimeImmutable("@{$window->darkAt}"))->setTimezone($zone))]);
 
-        return Say::it('wording/hour-words.to', ['from' => $from->format('D j M, H:i'), 'to' => $to->format('H:i'), 'verdict' => $window->verdict->value, 'why' => $why, 'dark' => $dark]);
+        return Say::it('wording/hour-words.to', ['from' => Written::weekdayAndHour($from), 'to' => Written::hour($to), 'verdict' => $window->verdict->value, 'why' => $why, 'dark' => $dark]);
     }
 
     public function nothing(): string
@@ -90,8 +91,6 @@ final readonly class HourWords
 
         return match (true) {
             $isHours => Durations::words($value),
-            $name === 'rain' || $name === 'delta' => Figures::short(round($value, 1)),
-            $name === 'celsius' => Figures::short(round($value, 1)),
             default => Figures::short(round($value)),
         };
     }

@@ -7,6 +7,7 @@ namespace IdleMixer\Core\Wording;
 use DateTimeImmutable;
 use DateTimeZone;
 use IdleMixer\Core\Data\RowLines;
+use IdleMixer\Core\Habit\Written;
 use IdleMixer\Core\Row\ActAhead;
 use IdleMixer\Core\Row\Ending;
 use IdleMixer\Core\Row\Mark;
@@ -20,10 +21,6 @@ use IdleMixer\Core\Words\Say;
 /** Says a row: all of it to whoever does not see it, and in three words beside the name of its plant. */
 final readonly class RowWords
 {
-    private const DAY = 'D j M';
-
-    private const HOUR = 'H:i';
-
     /**
      * @param array<int, string> $troubles names of what is on it, by the id of the case
      *
@@ -79,7 +76,7 @@ final readonly class RowWords
     /** Of what was on it last: clean is only what was counted and none left. */
     public function over(Trend $trend, DateTimeImmutable $closed, DateTimeZone $zone): string
     {
-        $day = $closed->setTimezone($zone)->format('j M');
+        $day = Written::day($closed->setTimezone($zone));
 
         return $trend === Trend::Gone ? Say::it('rows/clean-since', ['day' => $day]) : Say::it('rows/closed', ['day' => $day]);
     }
@@ -137,11 +134,11 @@ final readonly class RowWords
 
     private static function day(DateTimeImmutable $at, DateTimeZone $zone): string
     {
-        return $at->setTimezone($zone)->format(self::DAY);
+        return Written::weekday($at->setTimezone($zone));
     }
 
     private static function hour(DateTimeImmutable $at, DateTimeZone $zone): string
     {
-        return $at->setTimezone($zone)->format(self::HOUR);
+        return Written::hour($at->setTimezone($zone));
     }
 }

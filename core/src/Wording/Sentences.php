@@ -6,6 +6,7 @@ namespace IdleMixer\Core\Wording;
 
 use IdleMixer\Core\Data\EmulsionLines;
 use IdleMixer\Core\Data\GateLines;
+use IdleMixer\Core\Habit\Written;
 use IdleMixer\Core\Quantity\Amount;
 use IdleMixer\Core\Quantity\Unit;
 use IdleMixer\Core\Safety\Level;
@@ -144,7 +145,7 @@ final readonly class Sentences
     /** @throws MissingWords when the catalogue lacks the sentence */
     public function step(Step $step, Load $load, Unit $unit): string
     {
-        $template = $this->steps[$step->code->value] ?? throw MissingWords::becauseOf($step->code->value);
+        $template = Written::marked($this->steps[$step->code->value] ?? throw MissingWords::becauseOf($step->code->value), []);
         $ml = (float) ($step->args['mL'] ?? 0.0);
         $item = $step->item === null ? null : $load->items[$step->item];
 
@@ -234,6 +235,7 @@ final readonly class Sentences
     /** @param array<string, int|float|string> $args */
     private function fill(string $template, array $args): string
     {
+        $template = Written::marked($template, $args);
         $pairs = [];
         $limits = array_filter([$args['limit'] ?? null, $args['stop'] ?? null, $args['needed'] ?? null], is_numeric(...));
         foreach ($args as $key => $value) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Wording;
 
+use IdleMixer\Core\Habit\Written;
 use IdleMixer\Core\Weather\KeptWeather;
 use IdleMixer\Core\Weather\TellerKind;
 use IdleMixer\Core\Words\Say;
@@ -18,10 +19,10 @@ final class WeatherWords
             return $kept->said ?? '';
         }
         $weather = implode(', ', array_filter([
-            $kept->celsius === null ? '' : Say::it('wording/weather-words.celsius', ['celsius' => Figures::short(round($kept->celsius))]),
+            $kept->celsius === null ? '' : Written::warmth(round($kept->celsius)),
             $kept->humidity === null ? '' : Say::it('wording/weather-words.humid', ['humidity' => Figures::short(round($kept->humidity))]),
-            $kept->wind === null ? '' : Say::it('wording/weather-words.wind-km-h', ['wind' => Figures::short(round($kept->wind))]),
-            $kept->rain === null || $kept->rain <= 0.0 ? '' : Say::it('wording/weather-words.rain-mm', ['rain' => Figures::short($kept->rain)]),
+            $kept->wind === null ? '' : Say::it('wording/weather-words.wind', ['wind' => Written::wind($kept->wind)]),
+            $kept->rain === null || $kept->rain <= 0.0 ? '' : Say::it('wording/weather-words.rain', ['rain' => Written::rain($kept->rain, 1)]),
         ], static fn(string $part): bool => $part !== ''));
 
         return $kept->teller === null ? $weather : Say::it('wording/weather-words.told-by', ['weather' => $weather, 'teller' => self::teller($kept->teller, $kept->name)]);

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Words;
 
+use IdleMixer\Core\Habit\Written;
+
 /**
  * Every sentence that a gardener reads, by its key: `area/what.which` is the entry `what.which` of `core/words/en/area.php`.
  * Rules name a key and hand over what goes into the sentence; how it is said stands in one folder a language.
@@ -20,13 +22,13 @@ final class Say
 
     /**
      * @param array<string, string|int|float> $arguments what stands in braces in the sentence; what is not given stays as it is,
-     *                                                   for whoever puts it in later
+     *                                                   for whoever puts it in later; figures of the weather are written as the household writes them
      *
      * @throws MissingWords when there is no such sentence
      */
     public static function it(string $key, array $arguments = []): string
     {
-        $sentence = self::$said[$key] ??= self::sentence($key);
+        $sentence = Written::marked(self::$said[$key] ??= self::sentence($key), $arguments);
         if ($arguments === []) {
             return $sentence;
         }

@@ -52,7 +52,7 @@ return [
     'shed-answers.mark-every' => ', a mark every {amount}',
     'shed-answers.scale-that-shows-steps-of' => 'a scale that shows steps of {amount}',
     'story-answers.first-seen' => 'First seen. {notes}',
-    'story-answers.rain-mm' => 'Rain: {millimetres} mm.',
+    'story-answers.rain' => 'Rain: {rain}.',
     'story-answers.closed' => 'Closed. {conclusion}',
     'story-answers.on' => '{name} on {name-2}',
     'story-answers.round' => 'Round {number}: {name}{value}',

@@ -8,7 +8,7 @@ declare(strict_types=1);
 return [
     'protect' => 'Gloves and glasses on.',
     'old-rest' => 'Is there a rest of an old batch in the sprayer? Pour it out and rinse first: topped up over it, nobody knows what is in it.',
-    'warm-neem' => 'Is the neem cloudy, gritty or colder than 18 °C? Stand its bottle in warm water until it is clear.',
+    'warm-neem' => 'Is the neem cloudy, gritty or colder than {18:warmth}? Stand its bottle in warm water until it is clear.',
     'soak-bark' => 'Is the soap bark a dry powder? Stir it into a little warm water, let it soak for half an hour, strain it, and measure what you strained.',
     'stock-first' => '{stock} comes first, unless a jar of it is ready:',
     'stock-add' => 'Put {amount} of {of} into a jar with a lid.',

@@ -1,10 +1,12 @@
+import { writes } from './writes';
+
 /** Three figures that matter, no trailing zeros: 0.772, 29.6, 3790. */
 export function short(value: number): string {
     if (value === 0 || !Number.isFinite(value)) {
         return String(value);
     }
     // A hair up, so that a typed half like 29.95 goes the way that core rounds it.
-    return String(Number((value * (1 + 4 * Number.EPSILON)).toPrecision(3)));
+    return writes.number(String(Number((value * (1 + 4 * Number.EPSILON)).toPrecision(3))));
 }
 
 /** Three figures, never more than there is. */
@@ -26,7 +28,7 @@ export function typedNumber(text: string): number {
 
 /** Two figures, as strengths are said. */
 export function percent(value: number): string {
-    return value === 0 || !Number.isFinite(value) ? String(value) : String(Number(value.toPrecision(2)));
+    return value === 0 || !Number.isFinite(value) ? String(value) : writes.number(String(Number(value.toPrecision(2))));
 }
 
 /** How far a measure is off, where that is more than the eye reads. */

@@ -4,6 +4,9 @@ import { typedNumber } from './figures';
 import { Fault } from './fault';
 
 export type Kitchen = Schemas['Household']['kitchen'];
+export type Habits = Schemas['Household']['written'];
+
+const PLAIN: Habits = { clock: '24', warmth: 'C', wind: 'km/h', rain: 'mm', decimal: 'point', dates: 'day-first' };
 
 /** Whose spoons are meant here, and what this household's own squirt holds. */
 export class Household {
@@ -11,9 +14,13 @@ export class Household {
     rows = $state.raw<Schemas['Household']['byEye']>([]);
     /** What is typed for each amount by eye, by code. */
     typed = $state<Record<string, string>>({});
+    /** How hours, days, numbers and the weather are written here. */
+    writes = $state.raw<Habits>(PLAIN);
+    /** Whether somebody said so; else each device proposes its own. */
+    said = $state(false);
     readonly draft = new Draft(
         'household',
-        () => JSON.stringify({ kitchen: this.kitchen, typed: this.typed }),
+        () => JSON.stringify({ kitchen: this.kitchen, typed: this.typed, writes: this.writes, said: this.said }),
         (text) => Object.assign(this, JSON.parse(text)),
     );
     #version = 0;
@@ -40,13 +47,21 @@ export class Household {
             }
             byEye[row.code] = ml;
         }
-        this.#take(await taken(api.PUT('/api/household', { body: { basedOn: basedOn(this.#version), kitchen: this.kitchen, byEye } })));
+        const body = { basedOn: basedOn(this.#version), kitchen: this.kitchen, byEye, writes: this.said ? this.writes : null };
+        this.#take(await taken(api.PUT('/api/household', { body })));
         this.draft.settle();
+    }
+
+    write(key: keyof Habits, chosen: string): void {
+        this.writes = { ...this.writes, [key]: chosen };
+        this.said = true;
     }
 
     #take(from: Schemas['Household']): void {
         this.#version = from.version;
         this.kitchen = from.kitchen;
+        this.writes = from.written;
+        this.said = from.writes !== null;
         this.rows = from.byEye;
         this.typed = Object.fromEntries(from.byEye.map((row) => [row.code, row.measuredMl === null ? '' : String(row.measuredMl)]));
         this.draft.begin();

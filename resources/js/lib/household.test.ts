@@ -6,25 +6,35 @@ import { storage } from '../tests/page';
 
 const rows = (measuredMl: number | null) => [{ code: 'squirt', words: 'a squirt', low: 2, high: 6, measuredMl }];
 
+const written = { clock: '24', warmth: 'C', wind: 'km/h', rain: 'mm', decimal: 'point', dates: 'day-first' };
+
 afterEach(() => vi.unstubAllGlobals());
 
 it('sends what was measured and leaves out what was not', async () => {
-    const asked = server(() => answer(200, { version: 3, kitchen: 'british', byEye: rows(3.5) }));
-    const household = new Household({ version: 2, kitchen: null, byEye: rows(null) } as never);
+    const asked = server(() => answer(200, { version: 3, kitchen: 'british', byEye: rows(3.5), writes: null, written }));
+    const household = new Household({ version: 2, kitchen: null, byEye: rows(null), writes: null, written } as never);
     household.kitchen = 'british';
     await household.save();
     household.typed['squirt'] = '3,5';
     await household.save();
     expect(asked.map((one) => one.body)).toEqual([
-        { basedOn: 2, kitchen: 'british', byEye: {} },
-        { basedOn: 3, kitchen: 'british', byEye: { squirt: 3.5 } },
+        { basedOn: 2, kitchen: 'british', byEye: {}, writes: null },
+        { basedOn: 3, kitchen: 'british', byEye: { squirt: 3.5 }, writes: null },
     ]);
     expect(household.typed['squirt']).toBe('3.5');
 });
 
+it('sends how it is written here once somebody chose, and else nothing', async () => {
+    const asked = server(() => answer(200, { version: 3, kitchen: null, byEye: rows(null), writes: written, written }));
+    const household = new Household({ version: 2, kitchen: null, byEye: rows(null), writes: null, written } as never);
+    household.write('clock', '12');
+    await household.save();
+    expect(asked.map((one) => (one.body as { writes: unknown }).writes)).toEqual([{ ...written, clock: '12' }]);
+});
+
 it('says what is no number of mL, and sends nothing', async () => {
     const asked = server(() => answer(200, {}));
-    const household = new Household({ version: 2, kitchen: null, byEye: rows(null) } as never);
+    const household = new Household({ version: 2, kitchen: null, byEye: rows(null), writes: null, written } as never);
     household.typed['squirt'] = 'plenty';
     await expect(household.save()).rejects.toThrow('Write how much a squirt is as a number of mL');
     expect(asked).toEqual([]);

@@ -3,7 +3,7 @@ import { zone } from './time';
 const A_YEAR = 31_536_000;
 
 /** Something of this device that the page is put together by: no secret, and kept for this site alone. */
-export function tell(name: 'zone' | 'theme' | 'who', value: string): void {
+export function tell(name: 'zone' | 'theme' | 'who' | 'writes', value: string): void {
     document.cookie = say('lib/teller.path-max-age-samesite-strict', { name, encodeURIComponent: encodeURIComponent(value), A_YEAR });
 }
 

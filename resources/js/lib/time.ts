@@ -1,30 +1,31 @@
+import { writes } from './writes';
+
 /** As the server writes days and hours, too, so that one screen has one way. */
-const WRITTEN = 'en-GB';
-const dayAndTime = new Intl.DateTimeFormat(WRITTEN, {
-    weekday: 'short',
-    day: 'numeric',
-    month: 'short',
-    hour: '2-digit',
-    minute: '2-digit',
-});
-const dayOnly = new Intl.DateTimeFormat(WRITTEN, { day: 'numeric', month: 'short', year: 'numeric' });
-const shortDay = new Intl.DateTimeFormat(WRITTEN, { day: 'numeric', month: 'short' });
+const written = (options: Intl.DateTimeFormatOptions): ((at: Date) => string) => {
+    const format = new Intl.DateTimeFormat(writes.locale, options);
+    return (at) => format.format(at).replace(/\s([AP]M)$/i, (_, half: string) => ` ${half.toLowerCase()}`);
+};
+const timeOnly = written(writes.hours);
+const dayAndTime = written({ weekday: 'short', day: 'numeric', month: 'short', ...writes.hours });
+const dayOnly = written({ day: 'numeric', month: 'short', year: 'numeric' });
+const shortDay = written({ day: 'numeric', month: 'short' });
 
 export function atTime(instant: string): string {
-    return dayAndTime.format(new Date(instant));
+    return dayAndTime(new Date(instant));
 }
-
-const timeOnly = new Intl.DateTimeFormat(WRITTEN, { hour: '2-digit', minute: '2-digit' });
 
 /** The hour alone where it is the same day, else with its day. */
 export function untilTime(instant: string, from: Date): string {
     const at = new Date(instant);
-    return at.toDateString() === from.toDateString() ? timeOnly.format(at) : dayAndTime.format(at);
+    return at.toDateString() === from.toDateString() ? timeOnly(at) : dayAndTime(at);
 }
 
 /** “20:00”, by the clock of a place. */
-export const clockOf = (instant: string, place: string): string =>
-    new Intl.DateTimeFormat(WRITTEN, { hour: '2-digit', minute: '2-digit', timeZone: place }).format(new Date(instant));
+export const clockOf = (instant: string, place: string): string => written({ ...writes.hours, timeZone: place })(new Date(instant));
+
+/** “Tue 1 Dec”, by the clock of a place. */
+export const weekdayOf = (instant: string, place: string): string =>
+    written({ weekday: 'short', day: 'numeric', month: 'short', timeZone: place })(new Date(instant));
 
 const INSTANT = /^\d{4}-\d\d-\d\dT[\d:.]+Z$/;
 
@@ -34,11 +35,11 @@ export const isInstant = (text: string): boolean => INSTANT.test(text);
 export const told = (text: string): string => (isInstant(text) ? atTime(text) : text);
 
 export function onDay(instant: string): string {
-    return dayOnly.format(new Date(instant));
+    return dayOnly(new Date(instant));
 }
 
 export function onShortDay(instant: string | Date): string {
-    return shortDay.format(new Date(instant));
+    return shortDay(new Date(instant));
 }
 
 export function zone(): string {
@@ -57,7 +58,7 @@ export function fromNow(instant: string, now: Date): string {
         : words.format(Math.round(minutes / 60 / 24), 'day');
 }
 
-const weekday = new Intl.DateTimeFormat(WRITTEN, { weekday: 'long' });
+const weekday = written({ weekday: 'long' });
 const MORNING = 4;
 const NOON = 11;
 const LATE = 17;
@@ -84,7 +85,7 @@ export function dueFrom(instant: string, now: Date): string {
     }
     return days === 1
         ? say('lib/time.due-since-yesterday')
-        : say('lib/time.due-since', { day: days < LATELY ? weekday.format(due) : shortDay.format(due) });
+        : say('lib/time.due-since', { day: days < LATELY ? weekday(due) : shortDay(due) });
 }
 
 /** The local time as a field of the kind `datetime-local` takes it. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Declared\Kept\Plants;
 use App\Declared\Kept\ShelfBottles;
 use App\Http\Answer\AmountAnswer;
+use App\Http\Answer\HabitsAnswer;
 use App\Http\Api\Corrects;
 use App\Http\Api\Enters;
 use IdleMixer\Core\Phrase\Kitchen;
@@ -48,5 +49,6 @@ return [
         'basedOn' => ['type' => 'integer', 'minimum' => 0],
         'kitchen' => '?' . Kitchen::class,
         'byEye' => ['type' => 'object', 'additionalProperties' => ['type' => ['number', 'null'], 'exclusiveMinimum' => 0]],
+        'writes?' => '?' . HabitsAnswer::class,
     ],
 ];

@@ -1,4 +1,5 @@
 <script lang="ts">
+    import { writes } from '../../lib/writes';
     import Choice from '../../parts/Choice.svelte';
     import { HALF } from './address';
     import type { BenchState } from './bench.svelte';
@@ -85,10 +86,20 @@
     {/if}
     <label class="grid gap-1"
         ><span class="font-bold"
-            >{say('bench/mix-settings.water-temperature-c')}
+            >{say('bench/mix-settings.water-temperature', { degrees: writes.degrees })}
             <span class="font-normal">{say('bench/mix-settings.empty-room-temperature')}</span></span
         >
-        <input class="input w-full" type="number" min="0" max="100" step="0.5" bind:value={state.water.celsius} /></label
+        <input
+            class="input w-full"
+            type="number"
+            min={writes.degreesOf(0)}
+            max={writes.degreesOf(100)}
+            step="0.5"
+            bind:value={
+                () => (state.water.celsius === null ? null : writes.degreesOf(state.water.celsius)),
+                (degrees) => (state.water.celsius = degrees === null ? null : writes.celsiusOf(degrees))
+            }
+        /></label
     >
     <div>
         <button class="btn" onclick={() => void state.water.read()}>{say('bench/mix-settings.read-strip-and-thermometer')}</button>

@@ -1,12 +1,16 @@
 import type { Schemas } from '../../lib/client';
 import { typedNumber } from '../../lib/figures';
 import { Kept } from '../../lib/kept';
+import { writes } from '../../lib/writes';
 
 type Circumstances = NonNullable<Schemas['PlanRequest']['circumstances']>;
 
 export type AirUnit = '°C' | '°F';
 
 const AIR_UNIT = new Kept('idle-mixer-air');
+
+/** As it was said here last, else as this household reads its thermometer. */
+const asUsed = (kept: unknown): AirUnit => (kept === '°F' || kept === '°C' ? kept : writes.degrees);
 
 function said(text: string): number | undefined {
     return text.trim() === '' ? undefined : Number(text.trim().replace(',', '.'));
@@ -17,7 +21,7 @@ export class Day {
     season = $state<'' | 'growing' | 'dormant'>('');
     /** Air in the shade, in the unit that was used last on this device. */
     air = $state('');
-    #airUnit = $state<AirUnit>(AIR_UNIT.read() === '°F' ? '°F' : '°C');
+    #airUnit = $state<AirUnit>(asUsed(AIR_UNIT.read()));
     inFlower = $state(false);
     pickedInDays = $state('');
     everyDays = $state('');

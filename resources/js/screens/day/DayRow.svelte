@@ -1,4 +1,5 @@
 <script lang="ts">
+    import { writes } from '../../lib/writes';
     import HourMark from './HourMark.svelte';
     import { clock, inWords, type Day } from './spans';
 
@@ -11,12 +12,12 @@
     const { day, zone, open, ontoggle }: Props = $props();
     const high = { good: 'h-9 bg-success', workable: 'half h-5', no: 'h-1 bg-base-300' };
     const figures = (hour: Day['spans'][number]['hours'][number]): string =>
-        say('day/day-row.c-humid-delta-t-c', {
-            celsius: Math.round(hour.celsius),
+        say('day/day-row.warmth-humid-delta-t', {
+            warmth: writes.warmth(hour.celsius),
             humidityPercent: Math.round(hour.humidityPercent),
-            deltaT: hour.deltaT,
-            windKmh: hour.windKmh === null ? '' : say('day/day-row.wind-km-h', { windKmh: Math.round(hour.windKmh) }),
-            rainMm: hour.rainMm === null || hour.rainMm === 0 ? '' : say('day/day-row.rain-mm', { rainMm: hour.rainMm }),
+            deltaT: writes.warmer(hour.deltaT),
+            wind: hour.windKmh === null ? '' : say('day/day-row.wind', { wind: writes.wind(hour.windKmh) }),
+            rain: hour.rainMm === null || hour.rainMm === 0 ? '' : say('day/day-row.rain', { rain: writes.rain(hour.rainMm) }),
         });
 </script>
 

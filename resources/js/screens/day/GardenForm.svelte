@@ -1,4 +1,5 @@
 <script lang="ts">
+    import { writes } from '../../lib/writes';
     import { untrack } from 'svelte';
     import { api, taken, type Schemas } from '../../lib/client';
     import { Form } from '../../lib/form.svelte';
@@ -15,9 +16,12 @@
         latitude: was === null ? '' : String(was.latitude),
         longitude: was === null ? '' : String(was.longitude),
         zone: was?.zone ?? zone(),
-        room: String(was?.roomCelsius ?? 21),
+        room: writes.number(String(writes.degreesOf(was?.roomCelsius ?? 21))),
         source: (was?.source ?? 'station') as string,
     });
+
+    /** With a comma or a point; below nothing, too. */
+    const plain = (text: string): number => Number(text.trim().replace(',', '.'));
 
     async function keep(event?: SubmitEvent): Promise<void> {
         event?.preventDefault();
@@ -27,8 +31,8 @@
                 api.PUT('/api/garden', {
                     body: {
                         basedOn: basedOn(was?.version ?? 0),
-                        place: { latitude: Number(latitude), longitude: Number(longitude), zone: name },
-                        roomCelsius: Number(room),
+                        place: { latitude: plain(latitude), longitude: plain(longitude), zone: name },
+                        roomCelsius: writes.celsiusOf(plain(room)),
                         source: source === 'file' ? 'file' : 'station',
                     },
                 }),
@@ -63,7 +67,7 @@
                 bind:value={form.values.zone}
             /></label
         >
-        {@render figure('room', 'Indoors, °C', '')}
+        {@render figure('room', say('day/garden-form.indoors', { degrees: writes.degrees }), '')}
     </div>
     <fieldset class="grid gap-1">
         <legend class="font-bold">{say('day/garden-form.weather-from')}</legend>

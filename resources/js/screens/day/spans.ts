@@ -1,5 +1,5 @@
 import type { Schemas } from '../../lib/client';
-import { clockOf as clock } from '../../lib/time';
+import { clockOf as clock, weekdayOf as dayOf } from '../../lib/time';
 
 type Hour = Schemas['Hour'];
 
@@ -28,8 +28,7 @@ export const later = (instant: string, hours: number): string => new Date(new Da
 
 export { clockOf as clock } from '../../lib/time';
 
-export const dayOf = (instant: string, zone: string): string =>
-    new Intl.DateTimeFormat('en-GB', { weekday: 'short', day: 'numeric', month: 'short', timeZone: zone }).format(new Date(instant));
+export { weekdayOf as dayOf } from '../../lib/time';
 
 const shortDay = (instant: string, zone: string): string =>
     instant === '' ? '' : new Intl.DateTimeFormat('en-GB', { weekday: 'short', day: 'numeric', timeZone: zone }).format(new Date(instant));

@@ -4,7 +4,9 @@
     import { Sending } from '../../lib/sending.svelte';
     import { short } from '../../lib/figures';
     import FormFoot from '../../parts/FormFoot.svelte';
+    import { writes } from '../../lib/writes';
     import KitchenChoice from '../../parts/KitchenChoice.svelte';
+    import WritesFields from './WritesFields.svelte';
 
     const { household }: { household: Household } = $props();
     const sending = new Sending();
@@ -20,6 +22,10 @@
             return true;
         });
         said = kept === null ? '' : 'Kept.';
+        // Every sentence on this page was written the other way.
+        if (kept !== null && household.said && !writes.is(household.writes)) {
+            location.reload();
+        }
     }
 </script>
 
@@ -27,6 +33,7 @@
     <summary class="min-h-12 cursor-pointer py-2"><h2 class="inline">{say('shed/household-form.what-words-mean-here')}</h2></summary>
     <form class="grid gap-3 py-2" aria-label={say('shed/household-form.our-measures')} onsubmit={save}>
         <KitchenChoice bind:value={household.kitchen} />
+        <WritesFields {household} />
         <details>
             <summary class="min-h-11 cursor-pointer py-2 font-bold">{say('shed/household-form.amounts-by-eye-measured-once')}</summary>
             <p class="quiet mb-2">

@@ -1,4 +1,5 @@
 <script lang="ts">
+    import { writes } from '../../lib/writes';
     import type { Schemas } from '../../lib/client';
     import { clockOf } from '../../lib/time';
     import { SKY, skyOf } from './sky';
@@ -17,9 +18,9 @@
                 : say('today/garden-band.sun', { rise: clock(day.sun.rise), set: clock(day.sun.set) }),
             sky.coldest === null || sky.warmest === null
                 ? ''
-                : say('today/garden-band.degrees', { low: Math.round(sky.coldest.celsius), high: Math.round(sky.warmest.celsius) }),
-            ...sky.limits.map((one) => say('today/garden-band.limit', { spray: day.spray, celsius: one.celsius })),
-            sky.windy.length === 0 ? '' : say('today/garden-band.windy', { wind: Math.round(day.windLimit) }),
+                : say('today/garden-band.degrees', { low: writes.warmth(sky.coldest.celsius), high: writes.warmth(sky.warmest.celsius) }),
+            ...sky.limits.map((one) => say('today/garden-band.limit', { spray: day.spray, warmth: writes.warmth(one.celsius) })),
+            sky.windy.length === 0 ? '' : say('today/garden-band.windy', { wind: writes.wind(day.windLimit) }),
             ...day.windows.map((one) => one.because),
         ].join(' '),
     );
@@ -72,7 +73,7 @@
                     y={sky.y(end.celsius) - 5}
                     text-anchor="middle"
                     font-size="16"
-                    class="fill-base-content">{say('today/garden-band.celsius', { celsius: Math.round(end.celsius) })}</text
+                    class="fill-base-content">{say('today/garden-band.celsius', { degrees: Math.round(writes.degreesOf(end.celsius)) })}</text
                 >{/if}{/each}
         <path d={`M0 ${sky.ground}H${width}`} class="stroke-base-300" stroke-width="1.5" />
         {#each day.windows.slice(0, 1) as window (window.from)}

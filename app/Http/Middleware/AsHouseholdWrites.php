@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Middleware;
+
+use App\Records\Kitchenware;
+use Closure;
+use IdleMixer\Core\Habit\Habits;
+use IdleMixer\Core\Habit\Written;
+use Illuminate\Http\Request;
+use Symfony\Component\HttpFoundation\Response;
+
+/** Sentences are written as this household writes; where it never said, as the device that asks proposes. */
+final readonly class AsHouseholdWrites
+{
+    public const COOKIE = 'writes';
+
+    public function __construct(private Kitchenware $kitchenware) {}
+
+    /** @param Closure(Request): Response $next */
+    public function handle(Request $request, Closure $next): Response
+    {
+        $proposed = $request->cookies->get(self::COOKIE);
+        Written::by($this->kitchenware->habits() ?? (is_string($proposed) ? Habits::ofCode($proposed) : null));
+
+        return $next($request);
+    }
+}
