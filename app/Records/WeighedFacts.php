@@ -27,11 +27,15 @@ final readonly class WeighedFacts
     /** Characters of a code. */
     private const LONGEST = 60;
 
+    /** Percent. */
+    private const ALL = 100.0;
+
     /** Rounds in a notebook, far beyond any. */
     private const MOST = 10_000_000;
 
     /**
      * @param list<string>      $outcomes     of its rounds
+     * @param list<float|null>  $left         percent that each of them left alive, in the same order; null where nothing can be said
      * @param list<Association> $associations that stand: what went with success or failure
      * @param int               $cases        that it was used in
      * @param int               $closed       of these, how many are closed now
@@ -44,6 +48,7 @@ final readonly class WeighedFacts
         public ?SprayFamily $family,
         public RecordFacts $record,
         public array $outcomes,
+        public array $left,
         public array $associations,
         public int $cases,
         public int $closed,
@@ -61,6 +66,7 @@ final readonly class WeighedFacts
             $row->family,
             RecordFacts::of($row->record),
             array_map(static fn(RoundEffect $effect): string => $effect->outcome->value, $effects),
+            array_map(static fn(RoundEffect $effect): ?float => $effect->reduction === null ? null : round(self::ALL - $effect->reduction, 1), $effects),
             array_values(array_filter($row->associations, static fn(Association $one): bool => $one->stands())),
             count(array_unique(array_map(static fn(RoundEffect $effect): string => $effect->case, $effects))),
             $row->closed,
@@ -78,6 +84,7 @@ final readonly class WeighedFacts
             'family' => $this->family?->value,
             'record' => $this->record,
             'outcomes' => $this->outcomes,
+            'left' => $this->left,
             'associations' => $this->associations,
             'cases' => $this->cases,
             'closed' => $this->closed,
@@ -99,6 +106,7 @@ final readonly class WeighedFacts
             $family === null ? null : SprayFamily::from($family),
             self::record($row->get('record')->open()),
             array_map(static fn(Node $one): string => $one->text(self::LONGEST), $row->get('outcomes')->items(0, self::MOST, 'outcomes')),
+            array_map(static fn(Node $one): ?float => $one->isNull() ? null : $one->number(), $row->get('left')->items(0, self::MOST, 'rounds')),
             array_map(self::association(...), $row->get('associations')->items(0, self::MOST, 'associations')),
             $row->get('cases')->whole(0, self::MOST),
             $row->get('closed')->whole(0, self::MOST),

@@ -48,6 +48,8 @@ it('says keep after three that worked, by a rule that it tells', function (): vo
         ->and($worked->text('records.0.family'))->toBe('Soap')
         ->and($worked->text('records.0.reason'))->toBe('Worked in 3 of 3, and two of three are needed (our own limit).')
         ->and($worked->number('records.0.cases'))->toBe(3.0)
+        // By hand: 5 of 100, 6 of 80 and 9 of 120.
+        ->and($worked->at('records.0.left'))->toEqual([5, 7.5, 7.5])
         ->and($worked->number('records.0.effectPercent'))->toEqualWithDelta(93.2, 0.5)
         ->and($worked->number('records.0.effectLow'))->toBeGreaterThan(80.0)
         ->and($worked->at('more'))->toBeFalse();

@@ -37,6 +37,7 @@ final readonly class WorkedAnswers
             'strength' => CompositionWords::of($facts->spray),
             ...self::figures($facts),
             'outcomes' => $facts->outcomes,
+            'left' => $facts->left,
             ...self::words($facts),
             'lastBatch' => $facts->lastBatch,
             'lastPlant' => $row->last_plant,

@@ -1,13 +1,24 @@
 <script lang="ts">
     import { millilitres } from '../../lib/figures';
     import LevelMark from '../../parts/LevelMark.svelte';
-    import { levelOf, span, type Row } from './figures';
+    import { dots, FROM, leftAt, LENGTH, levelOf, span, type Row } from './figures';
 
     const { row }: { row: Row } = $props();
-    const FROM = 10;
-    const LENGTH = 200;
+    const TICKS: [number, string][] = [
+        [100, say('worked/record-row.all')],
+        [50, say('worked/record-row.half')],
+        [0, say('worked/record-row.none')],
+    ];
+    const rounds = $derived(dots(row.left));
+    const high = $derived(9 * Math.max(0, ...rounds.map((dot) => dot.above)));
     const told = $derived(
         row.effect === '' ? say('worked/record-row.not-judged-yet') : say('worked/record-row.leaves', { effect: row.effect }),
+    );
+    /** What the dots show, for whoever does not see them. */
+    const dotted = $derived(
+        say('worked/record-row.rounds-left', {
+            each: row.left.map((percent) => (percent === null ? '?' : `${Math.round(percent)} %`)).join(', '),
+        }),
     );
     const costs = $derived(
         [
@@ -35,28 +46,29 @@
         >
     </td>
     <td class="plot">
-        <svg viewBox="0 0 260 44" class="w-full max-w-72" role="img" aria-label={told}>
+        <svg viewBox={`0 ${-high} 260 ${high + 44}`} class="w-full max-w-80" role="img" aria-label={`${told}. ${dotted}`}>
             <path d={`M${FROM} 16H${FROM + LENGTH}`} class="stroke-base-300" stroke-width="2" />
-            {#each [0, 50, 100] as tick (tick)}<path
-                    d={`M${FROM + (LENGTH * tick) / 100} 8v16`}
+            {#each TICKS as [percent, words] (percent)}<path
+                    d={`M${leftAt(percent)} 10v12`}
                     class="stroke-base-300"
                     stroke-width="2"
-                /><text x={FROM + (LENGTH * tick) / 100} y="40" text-anchor="middle" font-size="13" class="fill-base-content"
-                    >{tick}{tick === 100 ? ' %' : ''}</text
-                >{/each}
+                /><text x={leftAt(percent)} y="40" text-anchor="middle" font-size="15" class="fill-base-content">{words}</text>{/each}
             {#if row.effectPercent !== null && row.effectLow !== null && row.effectHigh !== null}
-                {@const bar = span(row.effectLow, row.effectHigh, FROM, LENGTH)}
-                <rect x={bar.x} y="12" width={bar.width} height="8" class="fill-primary" />
-                <path
-                    d={`M${span(row.effectPercent, row.effectPercent, FROM, LENGTH).x} 6l9 10 -9 10 -9 -10z`}
-                    class="fill-accent stroke-base-content"
+                {@const bar = span(row.effectLow, row.effectHigh)}
+                <path d={`M${bar.x} 22h${bar.width}`} class="stroke-primary" stroke-width="5" data-interval />
+                {#if bar.beyond}<path d={`M${bar.x} 16l-9 6 9 6z`} class="fill-primary" data-beyond />{/if}
+                <path d={`M${leftAt(100 - row.effectPercent)} 15v14`} class="stroke-base-content" stroke-width="3" />
+            {/if}
+            {#each rounds as dot, i (i)}<circle
+                    cx={dot.x}
+                    cy={7 - 9 * dot.above}
+                    r="4"
+                    class={dot.judged ? 'fill-base-content' : 'stroke-base-content fill-none'}
                     stroke-width="2"
-                />
-            {:else}<text x={FROM + LENGTH / 2} y="14" text-anchor="middle" font-size="13" class="fill-base-content"
-                    >{say('worked/record-row.not-judged')}</text
-                >{/if}
+                    data-round={dot.judged ? (dot.grew ? 'grew' : 'judged') : 'open'}
+                />{/each}
         </svg>
-        <span class="hidden text-sm print:block">{told}.</span>
+        <span class="hidden text-sm print:block">{told}. {dotted}</span>
     </td>
     <td
         ><span class="md:hidden">{say('worked/record-row.worked-in')}</span><span data-worked

@@ -59,8 +59,7 @@
                             <thead>
                                 <tr>
                                     <th scope="col">{say('worked/worked.best-first')}</th><th scope="col">{say('worked/worked.verdict')}</th
-                                    ><th scope="col">{say('worked/worked.percent-down')}</th><th scope="col"
-                                        >{say('worked/worked.worked')}</th
+                                    ><th scope="col">{say('worked/worked.left-alive')}</th><th scope="col">{say('worked/worked.worked')}</th
                                     ><th scope="col"><span class="sr-only">{say('worked/worked.what-took-and-why')}</span></th>
                                 </tr>
                             </thead>

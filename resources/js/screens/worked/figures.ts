@@ -41,12 +41,42 @@ export function down(percent: number | null): string {
     return percent < -0.5 ? `${whole} % up` : `${whole} %`;
 }
 
-const clamp = (percent: number): number => Math.min(100, Math.max(0, percent));
+/** The axis of what is left alive: all of it on its left, nothing on its right, in px. */
+export const FROM = 26;
+export const LENGTH = 190;
+/** Rounds are drawn up to here; more is told in words. */
+const MOST = 60;
+/** Dots that would lie on each other stand above each other. */
+const APART = 9;
 
-/** Where an interval lies on an axis from 0 to 100 % that is so many px long; what lies outside ends at its ends. */
-export function span(low: number, high: number, from: number, length: number): { x: number; width: number } {
-    const x = from + (clamp(low) / 100) * length;
-    return { x, width: Math.max(3, from + (clamp(high) / 100) * length - x) };
+/** Where so many percent left alive lie; more than there were lie at the end that tells it. */
+export const leftAt = (percent: number): number => FROM + LENGTH * (1 - Math.min(100, Math.max(0, percent)) / 100);
+
+/** The whole of an interval of what it took, and whether there is more of it than the axis holds. */
+export function span(low: number, high: number): { x: number; width: number; beyond: boolean } {
+    const [x, end] = [leftAt(100 - low), leftAt(100 - high)];
+    return { x, width: Math.max(3, end - x), beyond: low < 0 };
+}
+
+export interface Dot {
+    x: number;
+    /** How many stand under it. */
+    above: number;
+    judged: boolean;
+    /** More than there were before. */
+    grew: boolean;
+}
+
+/** One dot a round, where it lies; a ring beside the axis where it could not be judged. */
+export function dots(left: readonly (number | null)[]): Dot[] {
+    const had = new Map<number, number>();
+    return left.slice(-MOST).map((percent) => {
+        const x = percent === null ? FROM + LENGTH + 24 : leftAt(percent);
+        const place = Math.round(x / APART);
+        const above = had.get(place) ?? 0;
+        had.set(place, above + 1);
+        return { x, above, judged: percent !== null, grew: percent !== null && percent > 100 };
+    });
 }
 
 /** How sure an effect is, in words. */
