@@ -3,11 +3,13 @@
     import { untrack, type Component } from 'svelte';
     import { line } from './lib/line.svelte';
     import { undo } from './lib/undo.svelte';
-    import Keys from './parts/Keys.svelte';
     import Navigation from './parts/Navigation.svelte';
     import UndoBar from './parts/UndoBar.svelte';
     import { route } from './routes';
 
+    /** Single keys come behind what is looked at first. */
+    let Keys = $state.raw<Component | null>(null);
+    void import('./parts/Keys.svelte').then((part) => (Keys = part.default));
     /** What is said of a fault of the script itself, of which no answer of the server tells. */
     let mishap = $state.raw<Component | null>(null);
     const tell = (): void => void import('./parts/MishapNote.svelte').then((part) => (mishap = part.default));
@@ -27,7 +29,7 @@
     >{say('app/app.skip-to-screen')}</a
 >
 <Navigation />
-<Keys />
+{#if Keys}<Keys />{/if}
 <UndoBar />
 {#if line.strip !== null}<line.strip />{/if}
 <main id="main" tabindex="-1" class="room">

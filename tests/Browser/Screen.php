@@ -138,6 +138,12 @@ final class Screen
         $this->tools->execute('Emulation.setTimezoneOverride', ['timezoneId' => $zone]);
     }
 
+    /** Colours of the user in place of ours, as those have them who see little contrast. */
+    public function forcedColours(): void
+    {
+        $this->tools->execute('Emulation.setEmulatedMedia', ['features' => [['name' => 'forced-colors', 'value' => 'active']]]);
+    }
+
     /** Runs before anything of each page that is opened from now on. */
     public function before(string $script): void
     {

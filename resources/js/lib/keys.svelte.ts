@@ -13,7 +13,13 @@ function isTyping(at: EventTarget | null): boolean {
     return field?.isContentEditable === true || /^(INPUT|TEXTAREA|SELECT)$/.test(field?.tagName ?? '');
 }
 
-/** Single keys for what is done often. They rest while somebody types. */
+/** Between the fields of something that is being entered, or where it failed: a figure that is typed there is none of ours. */
+function isEntering(at: EventTarget | null): boolean {
+    const inForm = (at as Partial<Element> | null)?.closest?.('form, [data-enters]') != null;
+    return inForm || (typeof document !== 'undefined' && document.querySelector('form:has([role=alert])') !== null);
+}
+
+/** Single keys for what is done often. They rest while somebody types or enters something. */
 export class KeyBoard {
     sheet = $state(false);
     readonly #kept = new Kept('idle-mixer-keys');
@@ -52,7 +58,7 @@ export class KeyBoard {
             this.sheet = !this.sheet;
             return true;
         }
-        const key = this.on && !this.sheet ? this.all[event.key] : undefined;
+        const key = this.on && !this.sheet && !isEntering(event.target) ? this.all[event.key] : undefined;
         key?.press();
         return key !== undefined;
     }

@@ -3,7 +3,8 @@ import { proposed } from './proposed';
 import { Writes } from './writes';
 
 /*
- * As Unicode CLDR has them: hours, days and decimals by the browser's own tables, °F, mph and inches from memory.
+ * As Unicode CLDR has them: hours, days and decimals by the browser's own tables, °F, mph and inches from memory. Mexico is left out: its
+ * hours are 24 in one edition of CLDR and 12 in another.
  */
 it.each([
     ['en-US', '12 F mph in point month-first'],
@@ -15,7 +16,6 @@ it.each([
     ['de-AT', '24 C km/h mm comma day-first'],
     ['fr-FR', '24 C km/h mm comma day-first'],
     ['es-ES', '24 C km/h mm comma day-first'],
-    ['es-MX', '24 C km/h mm point day-first'],
     ['ja-JP', '24 C km/h mm point day-first'],
     ['en', '12 F mph in point month-first'],
     ['de', '24 C km/h mm comma day-first'],

@@ -2,7 +2,7 @@ import { Kept } from './kept';
 
 /** “24 C km/h mm point day-first”, as core has it. */
 const [CLOCK, WARMTH, WIND, RAIN, DECIMAL, DATES] = [0, 1, 2, 3, 4, 5] as const;
-export const PLAIN = '24 C km/h mm point day-first';
+export const PLAIN = ['24', 'C', 'km/h', 'mm', 'point', 'day-first'].join(' ');
 const KEPT = new Kept('idle-mixer-writes');
 
 /** How this household writes hours, days, numbers and the weather: as the page says, and where there is none, as the last one did. */

@@ -42,6 +42,7 @@
     <div class="grid grid-cols-2 gap-2">
         <label class="grid gap-1"
             ><span class="font-bold">{label}</span><input
+                name="amount"
                 class="input numeral w-full"
                 autocomplete="off"
                 {required}
@@ -53,7 +54,7 @@
             /></label
         >
         <label class="grid gap-1"
-            ><span class="font-bold">{say('parts/amount-field.unit')}</span><select class="select w-full" bind:value={unit}
+            ><span class="font-bold">{say('parts/amount-field.unit')}</span><select name="unit" class="select w-full" bind:value={unit}
                 >{#each units as one (one.code)}<option value={one.code}>{one.words}</option>{/each}</select
             ></label
         >

@@ -30,6 +30,7 @@
 <form class="grid gap-3" onsubmit={add} data-quick-plant>
     <label class="grid gap-1"
         ><span class="font-bold">{say('parts/quick-plant.name-of-plant')}</span><input
+            name="name"
             class="input w-full"
             maxlength="200"
             required
@@ -37,7 +38,10 @@
         /></label
     >
     <label class="grid gap-1"
-        ><span class="font-bold">{say('parts/quick-plant.its-leaf')}</span><select class="select w-full" bind:value={form.values.tolerance}
+        ><span class="font-bold">{say('parts/quick-plant.its-leaf')}</span><select
+            name="tolerance"
+            class="select w-full"
+            bind:value={form.values.tolerance}
             >{#each tolerance as one (one.slug)}<option value={one.slug}>{one.name}</option>{/each}</select
         ></label
     >

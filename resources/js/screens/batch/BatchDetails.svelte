@@ -68,6 +68,7 @@
             <div class="grid gap-3 sm:grid-cols-2">
                 <label class="grid gap-1"
                     ><span class="font-bold">{say('batch/batch-details.made')}</span><input
+                        name="when"
                         type="datetime-local"
                         class="input w-full"
                         required
@@ -77,6 +78,7 @@
                 >
                 <label class="grid gap-1"
                     ><span class="font-bold">{say('batch/batch-details.kept-as')}</span><select
+                        name="keeping"
                         class="select w-full"
                         bind:value={form.values.keeping}
                         ><option value="strict">{say('batch/batch-details.careful-way')}</option><option value="patient"
@@ -87,6 +89,7 @@
             </div>
             <label class="grid gap-1"
                 ><span class="font-bold">{say('batch/batch-details.glass-after-one-minute')}</span><select
+                    name="standTest"
                     class="select w-full"
                     bind:value={form.values.standTest}
                     >{#each catalogue.standTests as one (one.code)}<option value={one.code}>{one.words}</option>{/each}</select
@@ -94,6 +97,7 @@
             >
             <label class="grid gap-1"
                 ><span class="font-bold">{say('batch/batch-details.notes')}</span><textarea
+                    name="notes"
                     class="textarea w-full"
                     rows="2"
                     maxlength="4000"

@@ -114,6 +114,7 @@
         />{/if}
     <label class="grid gap-1"
         ><span class="font-bold">{say('batch/finish-form.anything-odd')}</span><textarea
+            name="notes"
             class="textarea w-full"
             rows="2"
             maxlength="4000"

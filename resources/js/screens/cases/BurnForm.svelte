@@ -138,6 +138,7 @@
     </div>
     <label class="flex items-center gap-2"
         ><span class="font-bold">{say('cases/burn-form.worst-leaves-are-hurt-by')}</span><input
+            name="share"
             class="input numeral w-20"
             inputmode="decimal"
             required
@@ -159,6 +160,7 @@
     {/each}
     <label class="grid gap-1"
         ><span>{say('cases/burn-form.notes')}</span><textarea
+            name="notes"
             class="textarea w-full"
             rows="2"
             maxlength="1000"

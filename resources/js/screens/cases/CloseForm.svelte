@@ -36,6 +36,7 @@
         <p class="quiet">{say('cases/close-form.one-quiet-week-not-end')}</p>
         <label class="grid gap-1"
             ><span>{say('cases/close-form.what-came-of')}</span><textarea
+                name="conclusion"
                 class="textarea w-full"
                 rows="2"
                 maxlength="1000"

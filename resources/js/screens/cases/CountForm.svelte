@@ -115,12 +115,13 @@
             </p>{/if}
     {/if}
     <label class="flex min-h-11 items-center gap-3"
-        ><input type="checkbox" class="checkbox checkbox-primary" bind:checked={form.values.total} />
+        ><input name="total" type="checkbox" class="checkbox checkbox-primary" bind:checked={form.values.total} />
         {say('cases/count-form.only-total')}</label
     >
     <MoreSeen look={one.look} bind:stages={form.values.stages} bind:newClean={form.values.newClean} bind:helpers={form.values.helpers} />
     <label class="grid gap-1"
         ><span>{say('cases/count-form.where-you-look')} <span class="quiet">{say('cases/count-form.kept-for-next-time')}</span></span><input
+            name="spots"
             class="input w-full"
             maxlength="500"
             placeholder={say('cases/count-form.shoots-with-thread-north-side')}
@@ -129,7 +130,7 @@
     >
     {#if one.look.compare && !form.values.untreated}<p class="quiet text-sm" data-compare>{one.look.compare}</p>{/if}
     <label class="flex min-h-11 items-center gap-3"
-        ><input type="checkbox" class="checkbox checkbox-primary" bind:checked={form.values.untreated} />
+        ><input name="untreated" type="checkbox" class="checkbox checkbox-primary" bind:checked={form.values.untreated} />
         {say('cases/count-form.counted-on-plant-that-left')}</label
     >
     <When label={say('cases/count-form.when')} bind:value={form.values.when} />

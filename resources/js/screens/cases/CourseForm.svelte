@@ -43,12 +43,13 @@
             ><span
                 ><span class="font-bold">{say('cases/course-form.days-between')}</span>
                 <span class="quiet">{say('cases/course-form.as-its-school')}</span></span
-            ><input class="input numeral h-12 w-32" inputmode="numeric" bind:value={form.values.days} /></label
+            ><input name="days" class="input numeral h-12 w-32" inputmode="numeric" bind:value={form.values.days} /></label
         >
     {/if}
     {#if buds || one.budBreakOn !== null}
         <label class="grid gap-1"
             ><span class="font-bold">{say('cases/course-form.when-do-buds-break')}</span><input
+                name="budBreak"
                 type="date"
                 class="input h-12"
                 required={buds}

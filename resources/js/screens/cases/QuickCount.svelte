@@ -30,7 +30,7 @@
         event?.preventDefault();
         const value = typedNumber(form.values.text);
         if (Number.isNaN(value)) {
-            form.fault = new Fault('', say('cases/quick-count.write-how-many-you-counted'));
+            form.fault = new Fault('/value', say('cases/quick-count.write-how-many-you-counted'));
             return;
         }
         const saved = await form.send((submission) =>
@@ -45,7 +45,7 @@
 </script>
 
 <form class="flex flex-wrap items-end gap-2" onsubmit={save} data-quick-count={caseKey}>
-    <Stepper {brief} label={say('cases/quick-count.how-many', { counted })} name={`count-${caseKey}`} bind:value={form.values.text} />
+    <Stepper {brief} label={say('cases/quick-count.how-many', { counted })} name="value" bind:value={form.values.text} />
     <button class={main ? 'act min-h-12' : 'btn min-h-12'} disabled={form.held}
         >{brief ? say('cases/quick-count.keep') : say('cases/quick-count.save-count')}</button
     >

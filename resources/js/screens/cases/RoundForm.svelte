@@ -88,22 +88,23 @@
     {:else}
         <label class="grid gap-1">
             <span class="font-bold">{say('cases/round-form.which-batch')}</span>
-            <select class="select w-full" bind:value={form.values.batch}>
+            <select name="batch" class="select w-full" bind:value={form.values.batch}>
                 {#each offered as each (each.key)}<option value={each.key}>{each.words}</option>{/each}
             </select>
         </label>
         {#if batch !== undefined && round === undefined}<Verdicts verdicts={batch.verdicts} />{/if}
         <label class="flex min-h-11 items-center gap-3"
-            ><input type="checkbox" class="checkbox checkbox-primary" bind:checked={form.values.handWork} />
+            ><input name="handWork" type="checkbox" class="checkbox checkbox-primary" bind:checked={form.values.handWork} />
             {say('cases/round-form.also-pruned-wiped-or-washed')}</label
         >
         <label class="flex min-h-11 items-center gap-3"
-            ><input type="checkbox" class="checkbox checkbox-primary" bind:checked={form.values.rinsed} />
+            ><input name="rinsed" type="checkbox" class="checkbox checkbox-primary" bind:checked={form.values.rinsed} />
             {say('cases/round-form.rinsed-off')}</label
         >
         <When label={say('cases/round-form.when')} bind:value={form.values.when} />
         <label class="grid gap-1"
             ><span>{say('cases/round-form.notes')}</span><textarea
+                name="notes"
                 class="textarea w-full"
                 rows="2"
                 maxlength="1000"
@@ -111,6 +112,7 @@
         >
         {#if round === undefined && closed}<label class="grid gap-1" data-gate
                 ><span class="font-bold">{say('cases/round-form.not-proven-on-its-leaves')}</span><input
+                    name="override"
                     class="input w-full"
                     maxlength="500"
                     required

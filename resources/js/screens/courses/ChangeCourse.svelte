@@ -69,6 +69,7 @@
         >
             <label class="grid gap-1"
                 ><span class="font-bold">{say('courses/change-course.name')}</span><input
+                    name="name"
                     class="input w-full"
                     maxlength="200"
                     required
@@ -79,7 +80,7 @@
                 ><span
                     ><span class="font-bold">{say('courses/change-course.days-between')}</span>
                     <span class="quiet">{say('courses/change-course.days-as-school')}</span></span
-                ><input class="input numeral w-40" inputmode="numeric" bind:value={form.values.days} data-days /></label
+                ><input name="days" class="input numeral w-40" inputmode="numeric" bind:value={form.values.days} data-days /></label
             >
             <MethodTaps {methods} {pests} bind:pest={form.values.pest} bind:recipe={form.values.recipe} />
             <PlantTaps {plants} bind:chosen />

@@ -71,6 +71,7 @@
                 <div class="grid gap-3 sm:grid-cols-2">
                     <label class="grid gap-1"
                         ><span class="font-bold">{say('courses/new-course.what-are-they')}</span><input
+                            name="fresh"
                             class="input w-full"
                             maxlength="190"
                             bind:value={form.values.fresh}
@@ -79,6 +80,7 @@
                     <Stepper label={say('courses/new-course.how-many')} name="fresh-count" bind:value={form.values.count} />
                     <label class="grid gap-1"
                         ><span class="font-bold">{say('courses/new-course.where')}</span><input
+                            name="place"
                             class="input w-full"
                             maxlength="200"
                             bind:value={form.values.place}
@@ -86,13 +88,14 @@
                     >
                     <label class="grid gap-1"
                         ><span class="font-bold">{say('courses/new-course.their-leaf')}</span><select
+                            name="tolerance"
                             class="select w-full"
                             bind:value={form.values.tolerance}
                             >{#each tolerance as one (one.slug)}<option value={one.slug}>{one.name}</option>{/each}</select
                         ></label
                     >
                     <label class="flex min-h-11 items-center gap-3"
-                        ><input type="checkbox" class="checkbox checkbox-primary" bind:checked={form.values.indoors} />
+                        ><input name="indoors" type="checkbox" class="checkbox checkbox-primary" bind:checked={form.values.indoors} />
                         {say('courses/new-course.indoors')}</label
                     >
                 </div>
@@ -102,7 +105,7 @@
                 ><span
                     ><span class="font-bold">{say('courses/new-course.name')}</span>
                     <span class="quiet">{say('courses/new-course.name-if-needed')}</span></span
-                ><input class="input w-full" maxlength="200" bind:value={form.values.name} /></label
+                ><input name="name" class="input w-full" maxlength="200" bind:value={form.values.name} /></label
             >
             <FormFoot {form} send={() => void begin(plants)} />
             <button class="act" disabled={form.held || !hasPlants || form.values.recipe === ''}>{say('courses/new-course.begin')}</button>

@@ -23,7 +23,7 @@
         ><span
             ><span class="font-bold">{say('day/door-form.what-like-at-door')}</span>
             <span class="quiet">{say('day/door-form.like-24-c-breeze-dry')}</span></span
-        ><input class="input w-full" maxlength="200" required bind:value={form.values.text} /></label
+        ><input name="text" class="input w-full" maxlength="200" required bind:value={form.values.text} /></label
     >
     <FormFoot {form} send={() => void tell()} />
     <button class="btn" disabled={form.held}>{say('day/door-form.go-by-that-for-two')}</button>

@@ -48,6 +48,7 @@
 {#snippet figure(key: 'latitude' | 'longitude' | 'room', name: string, hint: string)}
     <label class="grid gap-1"
         ><span><span class="font-bold">{name}</span> <span class="quiet">{hint}</span></span><input
+            name={key}
             class="input numeral w-full"
             inputmode="decimal"
             required
@@ -62,6 +63,7 @@
         {@render figure('longitude', say('day/garden-form.longitude-degrees'), say('day/garden-form.west-below-0'))}
         <label class="grid gap-1"
             ><span class="font-bold">{say('day/garden-form.time-zone')}</span><input
+                name="zone"
                 class="input w-full"
                 required
                 bind:value={form.values.zone}
@@ -72,11 +74,11 @@
     <fieldset class="grid gap-1">
         <legend class="font-bold">{say('day/garden-form.weather-from')}</legend>
         <label class="flex min-h-11 items-center gap-3"
-            ><input type="radio" class="radio radio-primary" value="station" bind:group={form.values.source} />
+            ><input name="source" type="radio" class="radio radio-primary" value="station" bind:group={form.values.source} />
             {say('day/garden-form.simulated-station')}</label
         >
         <label class="flex min-h-11 items-center gap-3"
-            ><input type="radio" class="radio radio-primary" value="file" bind:group={form.values.source} />
+            ><input name="source" type="radio" class="radio radio-primary" value="file" bind:group={form.values.source} />
             {say('day/garden-form.file-of-hours', {
                 name: was?.file ? `: ${was.file.name}` : say('day/garden-form.bring-one-first'),
             })}</label

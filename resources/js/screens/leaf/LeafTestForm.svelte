@@ -64,7 +64,7 @@
     <h2>{say('leaf/leaf-test-form.test-on-few-leaves-first')}</h2>
     <label class="grid gap-1">
         <span class="font-bold">{say('leaf/leaf-test-form.plant')}</span>
-        <select class="select w-full" bind:value={form.values.plantId} required>
+        <select name="plantId" class="select w-full" bind:value={form.values.plantId} required>
             <option value={0} disabled>{say('leaf/leaf-test-form.choose-plant')}</option>
             {#each plants.value ?? [] as plant (plant.id)}<option value={plant.id}>{plant.name}</option>{/each}
         </select>
@@ -85,7 +85,7 @@
         bind:value={form.values.leaves}
     />
     <label class="flex min-h-11 items-center gap-3"
-        ><input type="checkbox" class="checkbox checkbox-primary" bind:checked={form.values.controls} />
+        ><input name="controls" type="checkbox" class="checkbox checkbox-primary" bind:checked={form.values.controls} />
         {say('leaf/leaf-test-form.beside-them-one-with-water')}</label
     >
     <Choice
@@ -104,6 +104,7 @@
             <Choice legend={say('leaf/leaf-test-form.strengths')} name="steps" options={ladders} bind:value={form.values.steps} />
             <label class="grid gap-1"
                 ><span class="font-bold">{say('leaf/leaf-test-form.shape-of-leaf')}</span><select
+                    name="shape"
                     class="select w-full"
                     bind:value={form.values.shape}
                     >{#each catalogue.leafShapes as one (one.code)}<option value={one.code}>{one.words}</option>{/each}</select
@@ -111,6 +112,7 @@
             >
             <label class="grid gap-1"
                 ><span class="font-bold">{say('leaf/leaf-test-form.where-leaves-are')}</span><input
+                    name="marks"
                     class="input w-full"
                     maxlength="500"
                     bind:value={form.values.marks}

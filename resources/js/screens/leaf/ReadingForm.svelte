@@ -120,15 +120,19 @@
     </fieldset>
     <label class="grid gap-1"
         ><span class="font-bold">{say('leaf/reading-form.anything-else-seen')}</span><textarea
+            name="notes"
             class="textarea w-full"
             rows="2"
             maxlength="1000"
             bind:value={form.values.notes}></textarea></label
     >
     {#if reading === undefined && eye.value?.correctable === true}<label class="flex min-h-11 items-center gap-3"
-            ><input type="checkbox" class="checkbox checkbox-primary" bind:checked={form.values.correctedByEye} /><span
-                >{say('leaf/reading-form.correct-what-i-judged-by', { words: eye.value.words })}</span
-            ></label
+            ><input
+                name="correctedByEye"
+                type="checkbox"
+                class="checkbox checkbox-primary"
+                bind:checked={form.values.correctedByEye}
+            /><span>{say('leaf/reading-form.correct-what-i-judged-by', { words: eye.value.words })}</span></label
         >{/if}
     <FormFoot {form} send={() => void save()} />
     <button class="btn btn-primary" disabled={!complete || form.held}

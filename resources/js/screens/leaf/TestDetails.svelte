@@ -69,19 +69,20 @@
         <form class="grid gap-3" onsubmit={save}>
             <label class="grid gap-1">
                 <span class="font-bold">{say('leaf/test-details.batch')}</span>
-                <select class="select w-full" bind:value={form.values.batchId}>
+                <select name="batchId" class="select w-full" bind:value={form.values.batchId}>
                     {#each batches as one (one.id)}<option value={one.id}>{one.name}, {atTime(one.madeAt ?? one.startedAt)}</option>{/each}
                 </select>
             </label>
             <label class="grid gap-1">
                 <span class="font-bold">{say('leaf/test-details.plant')}</span>
-                <select class="select w-full" bind:value={form.values.plantId}>
+                <select name="plantId" class="select w-full" bind:value={form.values.plantId}>
                     {#each plants as plant (plant.id)}<option value={plant.id}>{plant.name}</option>{/each}
                 </select>
             </label>
             <div class="grid gap-3 sm:grid-cols-2">
                 <label class="grid gap-1"
                     ><span class="font-bold">{say('leaf/test-details.leaves')}</span><select
+                        name="leaves"
                         class="select w-full"
                         bind:value={form.values.leaves}
                         >{#each [...new Set([2, 3, test.leaves])] as n (n)}<option value={n}>{n}</option>{/each}</select
@@ -89,6 +90,7 @@
                 >
                 <label class="grid gap-1"
                     ><span class="font-bold">{say('leaf/test-details.wait')}</span><select
+                        name="waitHours"
                         class="select w-full"
                         bind:value={form.values.waitHours}
                         >{#each catalogue.leafWaits as { hours } (hours)}<option value={hours}
@@ -98,6 +100,7 @@
                 >
                 <label class="grid gap-1 sm:col-span-2"
                     ><span class="font-bold">{say('leaf/test-details.wetted')}</span><input
+                        name="when"
                         type="datetime-local"
                         class="input w-full"
                         required
@@ -108,6 +111,7 @@
             </div>
             <label class="grid gap-1"
                 ><span class="font-bold">{say('leaf/test-details.where-leaves-are')}</span><input
+                    name="marks"
                     class="input w-full"
                     maxlength="500"
                     bind:value={form.values.marks}

@@ -55,6 +55,7 @@
         <form class="grid gap-3 pb-3" onsubmit={begin}>
             <label class="grid gap-1"
                 ><span class="font-bold">{say('plants/on-it.what-on')}</span><select
+                    name="pest"
                     class="select w-full"
                     bind:value={form.values.pest}
                     required
@@ -65,6 +66,7 @@
             >
             <label class="grid gap-1"
                 ><span class="font-bold">{say('plants/on-it.notes')}</span><textarea
+                    name="notes"
                     class="textarea w-full"
                     rows="2"
                     maxlength="4000"

@@ -57,6 +57,7 @@
     <section class="dish grid gap-3" aria-label={say('recipes/write-form.what-you-write')}>
         <label class="grid gap-1"
             ><span class="font-bold">{say('recipes/write-form.name')}</span><input
+                name="name"
                 class="input w-full"
                 maxlength="200"
                 placeholder={composed?.document?.name ?? say('recipes/write-form.by-what-in')}
@@ -69,6 +70,7 @@
                 <span class="quiet">{say('recipes/write-form.as-you-would-say-water')}</span></span
             >
             <textarea
+                name="text"
                 class="textarea w-full text-lg leading-relaxed"
                 rows={Math.max(6, composing.lines.length + 1)}
                 placeholder={example}
@@ -79,18 +81,25 @@
         <FormFoot form={settling} send={() => void settle()} />
         <div class="grid gap-3">
             <label class="grid gap-1"
-                ><span class="font-bold">{say('recipes/write-form.it-is')}</span><select class="select w-full" bind:value={composing.use}
+                ><span class="font-bold">{say('recipes/write-form.it-is')}</span><select
+                    name="use"
+                    class="select w-full"
+                    bind:value={composing.use}
                     >{#each uses as use (use.value)}<option value={use.value}>{use.label}</option>{/each}</select
                 ></label
             >
             <label class="grid gap-1"
-                ><span class="font-bold">{say('recipes/write-form.mixed')}</span><select class="select w-full" bind:value={composing.order}
+                ><span class="font-bold">{say('recipes/write-form.mixed')}</span><select
+                    name="order"
+                    class="select w-full"
+                    bind:value={composing.order}
                     >{#each orders as order (order.code)}<option value={order.code}>{order.name.toLowerCase()}</option>{/each}</select
                 ></label
             >
         </div>
         <label class="grid gap-1"
             ><span class="font-bold">{say('recipes/write-form.notes')}</span><textarea
+                name="notes"
                 class="textarea w-full"
                 rows="2"
                 maxlength="4000"

@@ -58,6 +58,7 @@
             <p class="quiet">{say('shed/calibrate-form.fill-many-and-measure-them')}</p>
             <label class="grid gap-1"
                 ><span class="font-bold">{say('shed/calibrate-form.which')}</span><select
+                    name="chosen"
                     class="select w-full"
                     bind:value={form.values.chosen}
                     >{#each possible as one, i (one.id)}<option value={i === 0 ? 0 : one.id}>{one.name}</option>{/each}</select
@@ -66,6 +67,7 @@
             <div class="grid grid-cols-3 gap-2">
                 <label class="grid gap-1"
                     ><span class="font-bold">{say('shed/calibrate-form.so-many')}</span><input
+                        name="count"
                         class="input numeral w-full"
                         inputmode="numeric"
                         bind:value={form.values.count}
@@ -73,6 +75,7 @@
                 >
                 <label class="grid gap-1"
                     ><span class="font-bold">{say('shed/calibrate-form.came-to')}</span><input
+                        name="came"
                         class="input numeral w-full"
                         inputmode="decimal"
                         bind:value={form.values.came}
@@ -80,6 +83,7 @@
                 >
                 <label class="grid gap-1"
                     ><span class="font-bold">{say('shed/calibrate-form.unit')}</span><select
+                        name="unit"
                         class="select w-full"
                         bind:value={form.values.unit}
                         ><option value="mL">{say('shed/calibrate-form.ml')}</option><option value="g">g</option><option value="[oz_av]"
@@ -90,7 +94,10 @@
             </div>
             {#if form.values.unit !== 'mL'}
                 <label class="grid gap-1"
-                    ><span class="font-bold">{say('shed/calibrate-form.of')}</span><select class="select w-full" bind:value={form.values.of}
+                    ><span class="font-bold">{say('shed/calibrate-form.of')}</span><select
+                        name="of"
+                        class="select w-full"
+                        bind:value={form.values.of}
                         ><option value="">{say('shed/calibrate-form.water')}</option>{#each ingredients as one (one.slug)}<option
                                 value={one.slug}>{one.name}</option
                             >{/each}</select

@@ -53,7 +53,7 @@
         const holds = { amount: typedNumber(amount), unit };
         const every = typedNumber(step);
         if (Number.isNaN(holds.amount) || (kind === 'marked' && Number.isNaN(every))) {
-            form.fault = new Fault('', say('shed/measure-form.write-numbers-like-5-or'));
+            form.fault = new Fault('/amount', say('shed/measure-form.write-numbers-like-5-or'));
             return;
         }
         const body = { name, holds, kind, ...(kind === 'marked' ? { step: every } : {}) };
@@ -88,6 +88,7 @@
         >
         <label class="grid gap-1"
             ><span class="font-bold">{say('shed/measure-form.name')}</span><input
+                name="name"
                 class="input w-full"
                 maxlength="200"
                 required
@@ -110,6 +111,7 @@
         {#if kind === 'marked'}
             <label class="grid gap-1"
                 ><span class="font-bold">{say('shed/measure-form.from-one-readable-mark-to')}</span><input
+                    name="step"
                     class="input numeral w-full"
                     inputmode="decimal"
                     required

@@ -84,11 +84,12 @@
                 ><span
                     ><span class="font-bold">{say('shed/plant-form.name')}</span>
                     <span class="quiet">{say('shed/plant-form.several-one-line')}</span></span
-                ><textarea class="textarea w-full" rows="2" required bind:value={form.values.names}></textarea></label
+                ><textarea name="names" class="textarea w-full" rows="2" required bind:value={form.values.names}></textarea></label
             >
         {:else}
             <label class="grid gap-1"
                 ><span class="font-bold">{say('shed/plant-form.name')}</span><input
+                    name="names"
                     class="input w-full"
                     maxlength="200"
                     required
@@ -100,33 +101,33 @@
             ><span
                 ><span class="font-bold">{say('shed/plant-form.what')}</span>
                 <span class="quiet">{say('shed/plant-form.like-tomato-leaf-test-holds')}</span></span
-            ><input class="input w-full" maxlength="200" bind:value={form.values.kind} /></label
+            ><input name="kind" class="input w-full" maxlength="200" bind:value={form.values.kind} /></label
         >
         <KindTells bind:of={form.values} />
         <label class="grid gap-1"
             ><span
                 ><span class="font-bold">{say('shed/plant-form.variety')}</span>
                 <span class="quiet">{say('shed/plant-form.red-or-white')}</span></span
-            ><input class="input w-full" maxlength="200" bind:value={form.values.variety} /></label
+            ><input name="variety" class="input w-full" maxlength="200" bind:value={form.values.variety} /></label
         >
         <label class="grid gap-1">
             <span class="font-bold">{say('shed/plant-form.what-spray-lands-on')}</span>
-            <select class="select w-full" bind:value={form.values.tolerance}>
+            <select name="tolerance" class="select w-full" bind:value={form.values.tolerance}>
                 {#each tolerance as one (one.slug)}<option value={one.slug}>{one.name}</option>{/each}
             </select>
             <span class="quiet">{looks}</span>
         </label>
         <PlantStand bind:stand={form.values} />
         <label class="flex min-h-11 items-center gap-3"
-            ><input type="checkbox" class="checkbox checkbox-primary" bind:checked={form.values.bearsNoOil} />
+            ><input name="bearsNoOil" type="checkbox" class="checkbox checkbox-primary" bind:checked={form.values.bearsNoOil} />
             {say('shed/plant-form.of-kind-that-bears-no')}</label
         >
         <label class="flex min-h-11 items-center gap-3"
-            ><input type="checkbox" class="checkbox checkbox-primary" bind:checked={form.values.soapSensitive} />
+            ><input name="soapSensitive" type="checkbox" class="checkbox checkbox-primary" bind:checked={form.values.soapSensitive} />
             {say('shed/plant-form.of-kind-that-soap-marks')}</label
         >
         <label class="flex min-h-11 items-center gap-3"
-            ><input type="checkbox" class="checkbox checkbox-primary" bind:checked={form.values.rare} />
+            ><input name="rare" type="checkbox" class="checkbox checkbox-primary" bind:checked={form.values.rare} />
             {say('shed/plant-form.rare')}</label
         >
         <PlantNow bind:now={form.values} />

@@ -25,6 +25,7 @@
     <legend class="font-bold">{say('shed/plant-now.how-is-now')}</legend>
     <label class="grid gap-1"
         ><span>{say('shed/plant-now.stage')}</span><select
+            name="stage"
             class="select w-full"
             bind:value={now.stage}
             onchange={() => (now.stageOn = now.stage === '' ? '' : today)}
@@ -34,17 +35,22 @@
         ></label
     >
     <label class="grid gap-1"
-        ><span>{say('shed/plant-now.dry-on')}</span><input type="date" class="input w-full" bind:value={now.dryOn} /></label
+        ><span>{say('shed/plant-now.dry-on')}</span><input name="dryOn" type="date" class="input w-full" bind:value={now.dryOn} /></label
     >
     <label class="grid gap-1"
-        ><span>{say('shed/plant-now.moved-on')}</span><input type="date" class="input w-full" bind:value={now.movedOn} /></label
+        ><span>{say('shed/plant-now.moved-on')}</span><input
+            name="movedOn"
+            type="date"
+            class="input w-full"
+            bind:value={now.movedOn}
+        /></label
     >
 </fieldset>
 <label class="flex min-h-11 items-center gap-3"
-    ><input type="checkbox" class="checkbox checkbox-primary" bind:checked={now.wounded} />
+    ><input name="wounded" type="checkbox" class="checkbox checkbox-primary" bind:checked={now.wounded} />
     {say('shed/plant-now.wounded')}</label
 >
 <label class="flex min-h-11 items-center gap-3"
-    ><input type="checkbox" class="checkbox checkbox-primary" bind:checked={now.eatenRaw} />
+    ><input name="eatenRaw" type="checkbox" class="checkbox checkbox-primary" bind:checked={now.eatenRaw} />
     {say('shed/plant-now.eaten-raw')}</label
 >

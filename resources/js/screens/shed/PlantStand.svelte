@@ -23,10 +23,13 @@
     ><span
         ><span class="font-bold">{say('shed/plant-stand.where-stands')}</span>
         <span class="quiet">{say('shed/plant-stand.same-words-for-plants-side')}</span></span
-    ><input class="input w-full" maxlength="200" bind:value={stand.place} /></label
+    ><input name="place" class="input w-full" maxlength="200" bind:value={stand.place} /></label
 >
 <label class="grid gap-1"
-    ><span class="font-bold">{say('shed/plant-stand.sun-there')}</span><select class="select w-full" bind:value={stand.exposure}
+    ><span class="font-bold">{say('shed/plant-stand.sun-there')}</span><select
+        name="exposure"
+        class="select w-full"
+        bind:value={stand.exposure}
         >{#each exposures as one (one.value)}<option value={one.value}>{one.label}</option>{/each}</select
     ></label
 >
@@ -34,16 +37,17 @@
     ><span
         ><span class="font-bold">{say('shed/plant-stand.pot-or-bed')}</span>
         <span class="quiet">{say('shed/plant-stand.like-10-l-pot-or')}</span></span
-    ><input class="input w-full" maxlength="200" bind:value={stand.size} /></label
+    ><input name="size" class="input w-full" maxlength="200" bind:value={stand.size} /></label
 >
 <label class="flex min-h-11 items-center gap-3"
-    ><input type="checkbox" class="checkbox checkbox-primary" bind:checked={stand.indoors} />
+    ><input name="indoors" type="checkbox" class="checkbox checkbox-primary" bind:checked={stand.indoors} />
     {say('shed/plant-stand.stands-indoors')}</label
 >
 {#if stand.indoors}
     <div class="grid gap-3 sm:grid-cols-2">
         <label class="grid gap-1"
             ><span class="font-bold">{say('shed/plant-stand.lamps-go-on-at')}</span><input
+                name="lightsOn"
                 type="time"
                 class="input w-full"
                 bind:value={stand.lightsOn}
@@ -51,6 +55,7 @@
         >
         <label class="grid gap-1"
             ><span class="font-bold">{say('shed/plant-stand.lamps-go-off-at')}</span><input
+                name="lightsOff"
                 type="time"
                 class="input w-full"
                 bind:value={stand.lightsOff}

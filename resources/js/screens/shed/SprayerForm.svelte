@@ -31,7 +31,7 @@
         const shape = form.values.shape as Schemas['Sprayer']['shape'];
         const holds = { amount: typedNumber(form.values.amount), unit: form.values.unit as Schemas['Amount']['unit'] };
         if (Number.isNaN(holds.amount)) {
-            form.fault = new Fault('', say('shed/sprayer-form.write-how-much-holds-as'));
+            form.fault = new Fault('/amount', say('shed/sprayer-form.write-how-much-holds-as'));
             return;
         }
         const made = await form.send(
@@ -61,6 +61,7 @@
     <form class="mt-3 grid gap-3" onsubmit={add}>
         <label class="grid gap-1"
             ><span class="font-bold">{say('shed/sprayer-form.name')}</span><input
+                name="name"
                 class="input w-full"
                 maxlength="200"
                 required
@@ -76,12 +77,15 @@
             bind:unit={form.values.unit}
         />
         <label class="grid gap-1"
-            ><span class="font-bold">{say('shed/sprayer-form.it-is-a')}</span><select class="select w-full" bind:value={form.values.shape}
+            ><span class="font-bold">{say('shed/sprayer-form.it-is-a')}</span><select
+                name="shape"
+                class="select w-full"
+                bind:value={form.values.shape}
                 >{#each shapes as one (one.code)}<option value={one.code}>{one.words}</option>{/each}</select
             ></label
         >
         <label class="flex min-h-11 items-center gap-3"
-            ><input type="checkbox" class="checkbox checkbox-primary" bind:checked={form.values.weeds} />
+            ><input name="weeds" type="checkbox" class="checkbox checkbox-primary" bind:checked={form.values.weeds} />
             {say('shed/sprayer-form.weed-killer-was-in-once')}</label
         >
         <FormFoot form={weeds} send={() => void tellWeeds()} />

@@ -37,7 +37,7 @@
         const { words, strength, amount, unit, openedOn, price } = form.values;
         const numbers = [strength, amount, price].map((one) => (one.trim() === '' ? null : typedNumber(one)));
         if (numbers.some((one) => one !== null && Number.isNaN(one))) {
-            form.fault = new Fault('', say('shelf/bottle-form.write-number'));
+            form.fault = new Fault('/amount', say('shelf/bottle-form.write-number'));
             return;
         }
         const [percent, holds, cost] = numbers;
@@ -65,6 +65,7 @@
 <form class="grid max-w-xl gap-3" onsubmit={(event) => void keep(event)}>
     <label class="grid gap-1"
         ><span class="font-bold">{say('shelf/bottle-form.called')}</span><input
+            name="words"
             class="input w-full"
             maxlength="200"
             required
@@ -80,6 +81,7 @@
     />
     {#if alcohol}<label class="grid gap-1"
             ><span class="font-bold">{say('shelf/bottle-form.strength')}</span><input
+                name="strength"
                 class="input numeral w-full"
                 inputmode="decimal"
                 bind:value={form.values.strength}
@@ -87,6 +89,7 @@
         >{/if}
     <label class="grid gap-1"
         ><span class="font-bold">{say('shelf/bottle-form.opened-on')}</span><input
+            name="openedOn"
             class="input w-full"
             type="date"
             bind:value={form.values.openedOn}
@@ -94,6 +97,7 @@
     >
     <label class="grid gap-1"
         ><span class="font-bold">{say('shelf/bottle-form.price')}</span><input
+            name="price"
             class="input numeral w-full"
             inputmode="decimal"
             bind:value={form.values.price}

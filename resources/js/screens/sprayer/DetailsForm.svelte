@@ -37,6 +37,7 @@
     <div class="grid gap-3 sm:grid-cols-2">
         <label class="grid gap-1"
             ><span class="font-bold">{say('sprayer/details-form.name')}</span><input
+                name="name"
                 class="input w-full"
                 maxlength="200"
                 required
@@ -46,13 +47,17 @@
         <AmountField label={say('sprayer/details-form.holds-2')} required {units} bind:amount={details.holds} bind:unit={details.unit} />
     </div>
     <label class="grid gap-1"
-        ><span class="font-bold">{say('sprayer/details-form.it-is-a')}</span><select class="select w-full" bind:value={details.shape}
+        ><span class="font-bold">{say('sprayer/details-form.it-is-a')}</span><select
+            name="shape"
+            class="select w-full"
+            bind:value={details.shape}
             >{#each shapes as one (one.code)}<option value={one.code}>{one.words}</option>{/each}</select
         ></label
     >
     <div class="grid gap-3 sm:grid-cols-2">
         <label class="grid gap-1"
             ><span class="font-bold">{say('sprayer/details-form.largest-sensible-fill-ml')}</span><input
+                name="fill"
                 class="input numeral w-full"
                 inputmode="decimal"
                 placeholder={say('sprayer/details-form.all-of-it', { mL: millilitres(sprayer.mL) })}
@@ -61,6 +66,7 @@
         >
         <label class="grid gap-1"
             ><span class="font-bold">{say('sprayer/details-form.stays-in-hose-and-bottom')}</span><input
+                name="left"
                 class="input numeral w-full"
                 inputmode="decimal"
                 placeholder="none"
@@ -75,6 +81,7 @@
             <div class="grid grid-cols-[1fr_1fr_auto] items-end gap-2">
                 <label class="grid gap-1"
                     ><span>{say('sprayer/details-form.ml-in-all-pour', { i: i + 1 })}</span><input
+                        name="mL"
                         class="input numeral w-full"
                         inputmode="decimal"
                         bind:value={pour.mL}
@@ -82,6 +89,7 @@
                 >
                 <label class="grid gap-1"
                     ><span>{say('sprayer/details-form.mm-above-bottom')}</span><input
+                        name="mm"
                         class="input numeral w-full"
                         inputmode="decimal"
                         bind:value={pour.mm}

@@ -59,7 +59,7 @@ export class Details {
         }
         const holds = { amount: typedNumber(this.holds), unit: this.unit };
         if (Number.isNaN(holds.amount)) {
-            throw new Fault('', say('sprayer/pours.write-how-much-holds-as'));
+            throw new Fault('/amount', say('sprayer/pours.write-how-much-holds-as'));
         }
         return taken(
             api.PUT('/api/sprayers/{id}', {

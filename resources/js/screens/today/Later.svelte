@@ -54,6 +54,7 @@
         <form class="flex flex-wrap items-end gap-3" onsubmit={(event) => event.preventDefault()}>
             <label class="grid gap-1"
                 ><span class="font-bold">{say('today/later.when')}</span><input
+                    name="to"
                     type="datetime-local"
                     class="input w-full"
                     bind:value={form.values.to}
@@ -61,6 +62,7 @@
             >
             <label class="grid min-w-40 flex-1 gap-1"
                 ><span class="font-bold">{say('today/later.why')}</span><input
+                    name="reason"
                     class="input w-full"
                     maxlength="500"
                     bind:value={form.values.reason}

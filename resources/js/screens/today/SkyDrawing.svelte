@@ -73,7 +73,8 @@
                     y={sky.y(end.celsius) - 5}
                     text-anchor="middle"
                     font-size="16"
-                    class="fill-base-content">{say('today/garden-band.celsius', { degrees: Math.round(writes.degreesOf(end.celsius)) })}</text
+                    class="fill-base-content"
+                    >{say('today/garden-band.celsius', { degrees: Math.round(writes.degreesOf(end.celsius)) })}</text
                 >{/if}{/each}
         <path d={`M0 ${sky.ground}H${width}`} class="stroke-base-300" stroke-width="1.5" />
         {#each day.windows.slice(0, 1) as window (window.from)}

@@ -53,6 +53,7 @@
 <form class="grid max-w-2xl gap-3 sm:grid-cols-2" onsubmit={save} data-new-trial>
     <label class="grid gap-1"
         ><span>{say('trials/new-trial.one-side')}</span><input
+            name="one"
             class="input w-full"
             required
             maxlength="200"
@@ -61,6 +62,7 @@
     >
     <label class="grid gap-1"
         ><span>{say('trials/new-trial.other-side')}</span><input
+            name="other"
             class="input w-full"
             required
             maxlength="200"
@@ -68,12 +70,12 @@
         /></label
     >
     <label class="grid gap-1"
-        ><span>{say('trials/new-trial.against-2')}</span><select class="select w-full" bind:value={form.values.pest}>
+        ><span>{say('trials/new-trial.against-2')}</span><select name="pest" class="select w-full" bind:value={form.values.pest}>
             {#each pests.value ?? [] as pest (pest.slug)}<option value={pest.slug}>{pest.name}</option>{/each}
         </select></label
     >
     <label class="grid gap-1"
-        ><span>{say('trials/new-trial.what-marked')}</span><select class="select w-full" bind:value={form.values.unit}
+        ><span>{say('trials/new-trial.what-marked')}</span><select name="unit" class="select w-full" bind:value={form.values.unit}
             ><option value="leaf">{say('trials/new-trial.leaves-or-tips')}</option><option value="plant"
                 >{say('trials/new-trial.whole-plants')}</option
             ></select
@@ -81,6 +83,7 @@
     >
     <label class="grid gap-1"
         ><span>{say('trials/new-trial.how-many-both-sides-together')}</span><input
+            name="units"
             class="input numeral w-full"
             type="number"
             min="6"
@@ -91,13 +94,14 @@
     >
     <label class="grid gap-1"
         ><span>{say('trials/new-trial.name-if-needs-one')}</span><input
+            name="name"
             class="input w-full"
             maxlength="200"
             bind:value={form.values.name}
         /></label
     >
     <label class="flex min-h-11 items-center gap-3 sm:col-span-2"
-        ><input type="checkbox" class="checkbox checkbox-primary" bind:checked={form.values.blind} />
+        ><input name="blind" type="checkbox" class="checkbox checkbox-primary" bind:checked={form.values.blind} />
         {say('trials/new-trial.who-counts-not-told-which')}</label
     >
     <div class="sm:col-span-2">
