@@ -24,6 +24,7 @@ use App\Http\Controllers\DeviceController;
 use App\Http\Controllers\EyeController;
 use App\Http\Controllers\GardenController;
 use App\Http\Controllers\GateController;
+use App\Http\Controllers\GlossaryController;
 use App\Http\Controllers\HandController;
 use App\Http\Controllers\HouseholdController;
 use App\Http\Controllers\JarController;
@@ -109,6 +110,7 @@ Route::prefix('api')->group(static function (): void {
     Route::get('troubles', [TroubleController::class, 'index']);
     Route::get('recipes', [RecipeController::class, 'index']);
     Route::get('household', [HouseholdController::class, 'show']);
+    Route::get('glossary', GlossaryController::class);
     Route::get('recipes/{slug}/versions', [RecipeController::class, 'versions']);
     Route::get('recipes/{slug}', [RecipeController::class, 'show']);
     foreach (['plants' => PlantController::class, 'sprayers' => SprayerController::class, 'measures' => MeasureController::class, 'shelf' => ShelfController::class] as $path => $controller) {

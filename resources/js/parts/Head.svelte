@@ -1,6 +1,7 @@
 <script lang="ts">
     import { onMount, type Snippet } from 'svelte';
     import { arrival } from '../lib/arrival';
+    import HelpButton from './HelpButton.svelte';
 
     interface Props {
         title: string;
@@ -18,5 +19,6 @@
 <svelte:head><title>{say('parts/head.idle-mixer', { title })}</title></svelte:head>
 <div class={['flex flex-wrap items-center gap-x-6 gap-y-2', !small && 'mb-4']}>
     <h1 bind:this={heading} tabindex="-1" class={[small && 'text-xl']}>{title}</h1>
+    <span class="ml-auto sm:order-3 sm:ml-0 lg:hidden"><HelpButton /></span>
     {#if children}<div class="no-print flex flex-wrap gap-2 sm:ml-auto">{@render children()}</div>{/if}
 </div>

@@ -14,7 +14,7 @@
         ['9', say('parts/keys.compare-two-recipes'), '/recipes/compare'],
     ] as const;
     /** The sheet comes when it is asked for first. */
-    const sheet = $derived(keys.sheet ? import('./KeySheet.svelte') : null);
+    const sheet = $derived(keys.sheet ? import('./HelpSheet.svelte') : null);
 
     keys.use(() =>
         Object.fromEntries(
@@ -31,5 +31,5 @@
 
 <svelte:window onkeydown={press} />
 {#if sheet !== null}
-    {#await sheet then { default: KeySheet }}<KeySheet />{/await}
+    {#await sheet then { default: HelpSheet }}<HelpSheet />{/await}
 {/if}

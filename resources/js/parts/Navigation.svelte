@@ -1,5 +1,5 @@
 <script lang="ts">
-    import Keyboard from '@lucide/svelte/icons/keyboard';
+    import Question from '@lucide/svelte/icons/circle-question-mark';
     import { keys } from '../lib/keys.svelte';
     import { route } from '../routes';
     import ThemeSwitch from './ThemeSwitch.svelte';
@@ -26,7 +26,7 @@
     </nav>
     <div class="tools">
         <button class="btn btn-ghost btn-square" aria-label={say('parts/navigation.keys')} onclick={() => (keys.sheet = true)}
-            ><Keyboard size={22} aria-hidden="true" /></button
+            ><Question size={22} aria-hidden="true" /></button
         >
         <ThemeSwitch />
     </div>

@@ -1,6 +1,7 @@
 <script lang="ts">
     import type { Schemas } from '../lib/client';
     import LevelMark from './LevelMark.svelte';
+    import Told from './Told.svelte';
 
     const { verdicts }: { verdicts: Schemas['Verdict'][] } = $props();
     const rank = { stop: 0, caution: 1, ok: 2 };
@@ -14,7 +15,7 @@
             data-level={verdict.level}
         >
             <LevelMark level={verdict.level} />
-            <p>{verdict.because}</p>
+            <p><Told text={verdict.because} /></p>
             {#if verdict.standing === 'published'}<p class="quiet text-sm">{verdict.source}</p>{/if}
         </li>
     {/each}

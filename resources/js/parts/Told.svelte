@@ -1,0 +1,29 @@
+<script lang="ts">
+    import { glossary, parted, type Term } from '../lib/glossary';
+
+    /** A sentence in which words of the field can be tapped for what they mean. */
+    const { text }: { text: string } = $props();
+    let terms = $state.raw<Term[]>([]);
+    let open = $state.raw<Term | null>(null);
+    void glossary().then((all) => (terms = all));
+</script>
+
+{#each parted(terms, text) as part, i (i)}{#if part.term === null}{part.said}{:else}{@const term = part.term}<button
+            type="button"
+            class="term"
+            aria-expanded={open === term}
+            onclick={() => (open = open === term ? null : term)}>{part.said}</button
+        >{/if}{/each}{#if open !== null}<span class="border-info quiet mt-1 block border-l-4 pl-2 text-sm" data-means>{open.means}</span
+    >{/if}
+
+<style>
+    /* Within a sentence a target is as high as its line. */
+    .term {
+        display: inline;
+        min-height: 0;
+        font-weight: inherit;
+        text-decoration: underline dotted;
+        text-underline-offset: 0.2em;
+        cursor: pointer;
+    }
+</style>
