@@ -47,7 +47,7 @@ final readonly class LeafWords
         return strtr($this->outcomes[$key] ?? throw MissingWords::becauseOf($key), [
             '{left}' => Durations::rounded(max(0.0, ($test->dueAt()->getTimestamp() - $now->getTimestamp()) / 3600.0)),
             '{leaves}' => (string) $counted,
-            '{bound}' => $counted === 0 ? '100' : (string) (int) round(100.0 * Interval::noneOf($counted)->high),
+            '{share}' => LeavesIn::percent($counted === 0 ? 100.0 : 100.0 * Interval::noneOf($counted)->high),
             '{rung}' => $this->rung($clean ?? 1.0),
             '{most}' => Figures::percent(max(0.0, $most)),
             '{beside}' => Figures::percent($beside),

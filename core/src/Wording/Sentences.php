@@ -83,6 +83,9 @@ final readonly class Sentences
         if (isset($args['wait-days'])) {
             $args['wait'] = self::days((float) $args['wait-days']);
         }
+        if (isset($args['burn-bound'])) {
+            $args['burn-share'] = LeavesIn::percent((float) $args['burn-bound']);
+        }
         if (isset($args['seconds'])) {
             $args['holds'] = Durations::interval((float) $args['seconds']);
         }

@@ -11,8 +11,8 @@ return [
     'look-again' => 'Measured, but so unsurely that it may be either: look again tomorrow, or judge it by eye.',
     'says-nothing-beside-hurt' => 'It says nothing: the leaf beside, which got no spray, is hurt as well ({beside} % of it; up to {hurt} % is taken off, our own limit). Sun, pests or handling did that. Test again on a healthy plant.',
     'says-nothing-too-few' => 'It says nothing: fewer than {fewest} sprayed leaves are left to look at. Test again on others.',
-    'go-ahead' => 'Go: none of {leaves} sprayed leaves is hurt more than {clean} % (our own limit) after the full wait. None of {leaves} still allows up to {bound} % of leaves to burn (exact bound, 95 %), so keep the first full spray small, and look after three days.',
-    'go-weaker' => 'Go weaker: the full strength marked the leaves ({most} % of the worst), {rung} of it did not (over {clean} % counts, our own limit). Mix it at {rung}; {leaves} clean leaves still allow up to {bound} % to burn (exact bound, 95 %).',
+    'go-ahead' => 'Go: none of {leaves} sprayed leaves is hurt more than {clean} % (our own limit) after the full wait. So few cannot rule out that {share} may burn (95 % sure), so start with one branch, and look after three days.',
+    'go-weaker' => 'Go weaker: the full strength marked the leaves ({most} % of the worst), {rung} of it did not (over {clean} % counts, our own limit). Mix it at {rung}; {leaves} clean leaves cannot rule out that {share} may burn (95 % sure).',
     'weaken' => 'Slightly marked: {most} % of the worst leaf (over {clean} % counts, our own limit). Too strong for this leaf, or mixed wrong: test half strength before you spray.',
     'refuse' => '{most} % of the worst leaf is hurt (over {slight} % forbids it, our own limit; so does a leaf that hangs, is soaked through or fell). Do not spray this, or anything stronger of it, on this kind of plant. Test half strength, or choose another.',
 ];

@@ -31,7 +31,7 @@
         stock: false,
     });
     const plan = $derived(bench.plan);
-    const cautions = $derived(plan?.verdicts.filter((one) => one.level !== 'ok').length ?? 0);
+    const cautions = $derived(bench.against.length + (plan?.verdicts.filter((one) => one.level !== 'ok').length ?? 0));
     const again = $derived(plan?.emulsion.orders.find((one) => one.order === bench.orderNow)?.words);
 
     /** Of what it is asked which bottle somebody has. */
@@ -59,7 +59,7 @@
         note={cautions === 0 ? say('bench/drawers.all-fine') : say('bench/drawers.to-mind', { cautions })}
         bind:open={open.why}
     >
-        {#if bench.against.length > 1}<ul class="mb-3">
+        {#if bench.against.length > 0}<ul class="mb-3">
                 {#each bench.against as reason, i (i)}<li>{reason}</li>{/each}
             </ul>{/if}
         {#if plan !== null}<Verdicts verdicts={plan.verdicts} />{/if}
