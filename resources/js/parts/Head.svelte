@@ -7,9 +7,11 @@
         title: string;
         /** Where the room is needed for what is done. */
         small?: boolean;
+        /** Unset where the way to help stands elsewhere on the screen. */
+        help?: boolean;
         children?: Snippet;
     }
-    const { title, small = false, children }: Props = $props();
+    const { title, small = false, help = true, children }: Props = $props();
     let heading = $state<HTMLElement>();
 
     // Whoever moves here by keyboard or ear is told where they are.
@@ -19,6 +21,6 @@
 <svelte:head><title>{say('parts/head.idle-mixer', { title })}</title></svelte:head>
 <div class={['flex flex-wrap items-center gap-x-6 gap-y-2', !small && 'mb-4']}>
     <h1 bind:this={heading} tabindex="-1" class={[small && 'text-xl']}>{title}</h1>
-    <span class="ml-auto sm:order-3 sm:ml-0 lg:hidden"><HelpButton /></span>
+    {#if help}<span class="ml-auto sm:order-3 sm:ml-0 lg:hidden"><HelpButton /></span>{/if}
     {#if children}<div class="no-print flex flex-wrap gap-2 sm:ml-auto">{@render children()}</div>{/if}
 </div>

@@ -1,6 +1,7 @@
 <script lang="ts">
     import Check from '@lucide/svelte/icons/check';
     import type { Schemas } from '../../lib/client';
+    import Scoop from '../../parts/Scoop.svelte';
     import type { Tally } from './tally.svelte';
 
     interface Props {
@@ -33,15 +34,18 @@
             {@const ticked = scoop.ticked.includes(n)}
             <button
                 class={[
-                    'numeral grid size-[5.5rem] place-items-center rounded-full border-4 p-1 text-center leading-tight font-bold print:size-12',
-                    ticked ? 'border-success bg-success text-success-content' : 'border-base-content border-dashed',
+                    'grid min-h-[5.5rem] min-w-[5.5rem] content-between justify-items-center gap-1 rounded-lg border-4 p-2 text-center leading-tight font-bold',
+                    ticked ? 'border-success' : 'border-base-content border-dashed',
                 ]}
                 data-ring
                 aria-pressed={ticked}
                 aria-label={say('batch/rings.of-spoonful-of', { words: scoop.words, name: item.name, n, count: scoop.count })}
                 onclick={() => tick(scoop, n, !ticked)}
             >
-                {#if ticked}<Check size={40} strokeWidth={3.5} aria-hidden="true" />{:else}{scoop.words}{/if}
+                <span class="grid min-h-11 place-items-center"><Scoop mL={scoop.eachMl} full={ticked} /></span>
+                <span class="flex items-center gap-1"
+                    >{#if ticked}<Check size={18} strokeWidth={4} aria-hidden="true" />{/if}{scoop.words}</span
+                >
             </button>
         {/each}
     </div>

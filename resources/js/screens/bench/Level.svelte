@@ -16,7 +16,7 @@
 </script>
 
 <section aria-label={say('bench/level.sprayer')} class="grid min-h-0 content-end justify-items-center gap-2" data-part="sprayer">
-    <div class="h-[10rem] sm:h-[19rem]">
+    <div class="h-[10rem] sm:h-[clamp(19rem,calc(100dvh-22rem),36rem)]">
         <Sprayer
             shape={bench.filling.sprayer?.shape ?? 'jar'}
             capacity={bench.filling.capacity}

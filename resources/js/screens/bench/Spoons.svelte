@@ -20,6 +20,8 @@
         const strength = plan.loads[0]?.lines.find((line) => line.ingredient === item.ingredient)?.strength ?? null;
         return strength === null ? item.name : `${item.name}, ${short(strength)} %`;
     };
+    /** Drawn once what is read stands there, in room that is kept for it. */
+    const scoops = import('../../parts/Scoop.svelte');
     let at = $state(0);
     const now = $derived(all ? shown : shown.slice(Math.min(at, shown.length - 1)).slice(0, 1));
 </script>
@@ -40,17 +42,26 @@
         {#if all && plan.loads.length > 1}<h2 class="text-base">{each.name}: {each.load.spoken}</h2>{/if}
         <ol>
             {#each each.load.items as item (item.key)}
-                <li class="border-base-300 border-b py-1 sm:py-1.5" data-spoon>
-                    <span class="text-[1.3rem] leading-tight font-bold sm:text-[1.9rem]">{item.words}</span>
-                    {#if word && item.ingredient}<button
-                            class="link -my-2.5 min-h-11 text-left sm:text-lg"
-                            onclick={() => word(item.ingredient)}>{named(item)}</button
-                        >{:else}<span class="sm:text-lg">{named(item)}</span>{/if}
-                    <span class="quiet text-sm">{millilitres(item.measured.mL)}{off(item.measured.error_percent)}</span>
-                    {#if or(item.key)}<span class="text-sm whitespace-nowrap" data-or>{or(item.key)}</span>{/if}
+                <li class="border-base-300 items-center gap-x-5 border-b py-1 sm:flex sm:min-h-16 sm:py-1" data-spoon>
+                    <span class="hidden w-44 shrink-0 justify-end gap-x-2 sm:flex"
+                        >{#await scoops then { default: Scoop }}{#each item.measured.scoops as scoop, i (i)}<Scoop
+                                    mL={scoop.mL}
+                                    times={scoop.count}
+                                    full
+                                />{/each}{/await}</span
+                    >
+                    <span class="min-w-0"
+                        ><span class="text-[1.3rem] leading-tight font-bold sm:text-[1.9rem]">{item.words}</span>
+                        {#if word && item.ingredient}<button
+                                class="link -my-2.5 min-h-11 text-left sm:text-lg"
+                                onclick={() => word(item.ingredient)}>{named(item)}</button
+                            >{:else}<span class="sm:text-lg">{named(item)}</span>{/if}
+                        <span class="quiet text-sm">{millilitres(item.measured.mL)}{off(item.measured.error_percent)}</span>
+                        {#if or(item.key)}<span class="text-sm whitespace-nowrap" data-or>{or(item.key)}</span>{/if}</span
+                    >
                 </li>
             {/each}
-            <li class="py-1 sm:py-1.5" data-spoon>
+            <li class="py-1 sm:py-1.5 sm:pl-49" data-spoon>
                 <span class="text-[1.3rem] leading-tight font-bold sm:text-[1.9rem]">{say('bench/spoons.water')}</span>
                 <span class="sm:text-lg">{say('bench/spoons.to-mark', { spoken: each.load.spoken.split(' (')[0] })}</span>
             </li>

@@ -42,7 +42,7 @@
 </script>
 
 <!-- The sentence of the day says it better: it stays for whoever listens. -->
-<div class={[today.value?.day && 'sr-only']}><Head title={say('today/today.today')} small /></div>
+<div class={[today.value?.day && 'sr-only']}><Head title={say('today/today.today')} small help={!today.value?.day} /></div>
 <Waiting of={today}>
     {#snippet children(all)}
         {@const main = first(all.tasks)}
