@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Facebook\WebDriver\WebDriverKeys;
 use Tests\Browser\Photograph;
 use Tests\Browser\Screen;
 use Tests\Browser\Served;
@@ -60,7 +61,7 @@ it('tests a spray on leaves before the full batch: cup, wait, photographs, verdi
 
         // Leaf 1 is marked, the others and those beside are clean: stop, and half of it is one tap away.
         foreach ([2, 3, 4, 5] as $leaf) {
-            $screen->all("[data-leaf=\"{$leaf}\"] button[aria-pressed]")[0]->click();
+            $screen->press("Leaf {$leaf}, not said yet")->press('It is clean');
         }
         $screen->press('Save this look')->see('of the worst leaf is hurt')->press('Half strength, test again')->see('Start mixing');
         expect($screen->script('return location.search'))->toContain('dose=half')->toContain('cup=1')->and($screen->script('return document.querySelector("select[aria-label=Sprayer]").selectedOptions[0].innerText'))->toContain('a cup');
@@ -69,7 +70,7 @@ it('tests a spray on leaves before the full batch: cup, wait, photographs, verdi
         $screen->press('The leaves are wet: start waiting')->see('Wait: 48 hours to go');
         $half = $screen->path();
         $served->passHours(49);
-        $screen->open($half)->press('All are clean')->press('Save this look')->see('none of 3 sprayed leaves')->see('63 %');
+        $screen->open($half)->press('All are clean')->press('Save this look')->see('none of 3 sprayed leaves')->see('two leaves in three');
 
         // A fresh batch of the half strength may go; the full one is stopped at the gate, and goes only with a reason.
         $id = preg_replace('/\D/', '', $cup);
@@ -101,5 +102,27 @@ it('trains the eye on ten drawn leaves, and says how it reads', function (): voi
         expect($screen->all('[data-truth]'))->toHaveCount(10);
         $screen->press('Ten others')->see('Last time:');
         expect($screen->script('return document.querySelector("main svg").innerHTML'))->not->toBe($first)->and($screen->complaints())->toBe([]);
+    });
+});
+
+it('shows one leaf at a time, slides through what is drawn, and prints a sheet to mark at the plant', function (): void {
+    Screen::with(Served::demo(), static function (Screen $screen): void {
+        $screen->whole('/leaf-tests/7')->until(static fn(): bool => $screen->all('[data-plate]') !== [], 'No leaf is drawn.');
+        expect($screen->all('[data-leaf]'))->toHaveCount(1);
+        $plate = static fn(): mixed => $screen->script("return Number(document.querySelector('[data-plate]').dataset.plate)");
+        $size = $screen->script("const b = document.querySelector('[data-plate]').getBoundingClientRect(); return Math.round(b.width)");
+        $slider = $screen->all('[data-leaf] input[type=range]')[0];
+        // From clean by 1, 2 and 5 to 10 percent.
+        $slider->sendKeys(str_repeat(WebDriverKeys::ARROW_RIGHT, 4));
+        expect($size)->toBe(220)->and($plate())->toBe(10)->and($slider->getAttribute('aria-valuetext'))->toBe('10 %');
+        $hurt = static fn(): mixed => $screen->script("return getComputedStyle(document.querySelector('[data-plate] pattern rect')).fill");
+        $day = $hurt();
+        $screen->script("document.documentElement.dataset.theme = 'shed'");
+        // What is hurt has the colour of a leaf, by night, too.
+        expect($hurt())->toBe($day);
+        $screen->press('Next leaf')->see('Leaf 2, full strength: not said yet')->press('Leaf 1')->see('Leaf 1, full strength: 10 %');
+        $screen->onPaper();
+        expect($screen->script("return [...document.querySelectorAll('[data-sheet] figure')].filter((one) => one.checkVisibility()).length"))->toBe(5)
+            ->and($screen->complaints())->toBe([]);
     });
 });

@@ -5,16 +5,28 @@
     const { text }: { text: string } = $props();
     let terms = $state.raw<Term[]>([]);
     let open = $state.raw<Term | null>(null);
-    void glossary().then((all) => (terms = all));
+
+    /** The words are asked for once somebody sees the sentence. */
+    function watch(at: HTMLElement): () => void {
+        const watching = new IntersectionObserver((seen) => {
+            if (seen.some((one) => one.isIntersecting)) {
+                watching.disconnect();
+                void glossary().then((all) => (terms = all));
+            }
+        });
+        watching.observe(at);
+        return () => watching.disconnect();
+    }
 </script>
 
-{#each parted(terms, text) as part, i (i)}{#if part.term === null}{part.said}{:else}{@const term = part.term}<button
-            type="button"
-            class="term"
-            aria-expanded={open === term}
-            onclick={() => (open = open === term ? null : term)}>{part.said}</button
-        >{/if}{/each}{#if open !== null}<span class="border-info quiet mt-1 block border-l-4 pl-2 text-sm" data-means>{open.means}</span
-    >{/if}
+<span {@attach watch}
+    >{#each parted(terms, text) as part, i (i)}{#if part.term === null}{part.said}{:else}{@const term = part.term}<button
+                type="button"
+                class="term"
+                aria-expanded={open === term}
+                onclick={() => (open = open === term ? null : term)}>{part.said}</button
+            >{/if}{/each}</span
+>{#if open !== null}<span class="border-info quiet mt-1 block border-l-4 pl-2 text-sm" data-means>{open.means}</span>{/if}
 
 <style>
     /* Within a sentence a target is as high as its line. */

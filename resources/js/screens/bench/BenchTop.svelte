@@ -1,5 +1,4 @@
 <script lang="ts">
-    import Undo2 from '@lucide/svelte/icons/undo-2';
     import { api, taken } from '../../lib/client';
     import { Sending } from '../../lib/sending.svelte';
     import { undo } from '../../lib/undo.svelte';
@@ -97,12 +96,13 @@
                     {#if bench.filling.canPutBack}<button
                             class="link ml-auto inline-flex min-h-11 min-w-11 items-center gap-1 font-bold"
                             aria-label={say('bench/bench-top.put-level-back')}
-                            onclick={() => bench.filling.putBack()}
-                            ><Undo2 size={20} aria-hidden="true" />{say('bench/bench-top.undo')}</button
+                            onclick={() => bench.filling.putBack()}>{say('bench/bench-top.undo')}</button
                         >{/if}
                 </div>
             {/if}
-            <div class="mt-auto grid grid-cols-[6.5rem_minmax(0,1fr)] items-end gap-3 pb-3 sm:grid-cols-[18rem_minmax(0,1fr)] sm:gap-8">
+            <div
+                class="mt-auto grid grid-cols-[6.5rem_minmax(0,1fr)] items-end gap-3 pb-3 sm:flex-1 sm:grid-cols-[18rem_minmax(0,1fr)] sm:gap-8"
+            >
                 <Level state={bench} />
                 {#if bench.plan !== null}<Spoons
                         plan={bench.plan}

@@ -15,18 +15,24 @@
     }
 </script>
 
-<section aria-label={say('bench/level.sprayer')} class="grid min-h-0 content-end justify-items-center gap-2" data-part="sprayer">
-    <div class="h-[10rem] sm:h-[clamp(19rem,calc(100dvh-22rem),36rem)]">
-        <Sprayer
-            shape={bench.filling.sprayer?.shape ?? 'jar'}
-            capacity={bench.filling.capacity}
-            {level}
-            unitWords={bench.filling.unitWords}
-            unitMl={bench.filling.unitMl}
-            pours={bench.filling.sprayer?.pours ?? []}
-            onlevel={(to) => bench.filling.fillTo(to)}
-            bare
-        />
+<section
+    aria-label={say('bench/level.sprayer')}
+    class="flex min-h-0 flex-col items-center justify-end gap-2 sm:self-stretch"
+    data-part="sprayer"
+>
+    <div class="relative h-[10rem] w-full sm:h-auto sm:max-h-[36rem] sm:min-h-[19rem] sm:flex-1">
+        <div class="absolute inset-0 grid justify-items-center">
+            <Sprayer
+                shape={bench.filling.sprayer?.shape ?? 'jar'}
+                capacity={bench.filling.capacity}
+                {level}
+                unitWords={bench.filling.unitWords}
+                unitMl={bench.filling.unitMl}
+                pours={bench.filling.sprayer?.pours ?? []}
+                onlevel={(to) => bench.filling.fillTo(to)}
+                bare
+            />
+        </div>
     </div>
     <p class="hidden text-center sm:block">
         {say('bench/level.of', {

@@ -42,8 +42,8 @@
         {#if all && plan.loads.length > 1}<h2 class="text-base">{each.name}: {each.load.spoken}</h2>{/if}
         <ol>
             {#each each.load.items as item (item.key)}
-                <li class="border-base-300 items-center gap-x-5 border-b py-1 sm:flex sm:min-h-16 sm:py-1" data-spoon>
-                    <span class="hidden w-44 shrink-0 justify-end gap-x-2 sm:flex"
+                <li class="border-base-300 items-center gap-x-5 border-b py-1 md:flex md:min-h-16" data-spoon>
+                    <span class="hidden w-44 shrink-0 justify-end gap-x-2 md:flex"
                         >{#await scoops then { default: Scoop }}{#each item.measured.scoops as scoop, i (i)}<Scoop
                                     mL={scoop.mL}
                                     times={scoop.count}
@@ -61,7 +61,7 @@
                     >
                 </li>
             {/each}
-            <li class="py-1 sm:py-1.5 sm:pl-49" data-spoon>
+            <li class="py-1 sm:py-1.5 md:pl-49" data-spoon>
                 <span class="text-[1.3rem] leading-tight font-bold sm:text-[1.9rem]">{say('bench/spoons.water')}</span>
                 <span class="sm:text-lg">{say('bench/spoons.to-mark', { spoken: each.load.spoken.split(' (')[0] })}</span>
             </li>

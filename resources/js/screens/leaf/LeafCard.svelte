@@ -12,12 +12,22 @@
         drawings: Schemas['DrawnLeaf'][];
         injuries: Schemas['Catalogue']['injuries'];
         onphoto: () => void;
+        /** Goes to the next leaf; none after the last. */
+        onnext?: (() => void) | undefined;
     }
-    const { test, leaf, seen, drawings, injuries, onphoto }: Props = $props();
+    const { test, leaf, seen, drawings, injuries, onphoto, onnext }: Props = $props();
     let kind = $state<Schemas['InjuryKind']>('spots');
     let photo = $state(false);
     const blank = $derived(drawings[0]);
     const name = $derived(say('leaf/leaf-card.leaf', { number: leaf.number, words: leaf.words }));
+    /** The plate that is nearest to what was said. */
+    const at = $derived(
+        drawings.reduce(
+            (best, one, i) =>
+                Math.abs((one.share ?? 0) - (seen.share ?? 0)) < Math.abs((drawings[best]?.share ?? 0) - (seen.share ?? 0)) ? i : best,
+            0,
+        ),
+    );
     const said = $derived(
         seen.lost
             ? 'gone'
@@ -36,27 +46,51 @@
 
 <fieldset class="border-base-300 grid gap-2 border-b pb-4" data-leaf={leaf.number}>
     <legend class="text-lg font-bold">{name}: <span data-said>{said}</span></legend>
-    <p class="sr-only" id={`like-${leaf.number}`}>{say('leaf/leaf-card.which-drawn-leaf-most-like')}</p>
-    <div class="grid grid-cols-5 gap-1 sm:grid-cols-9" role="group" aria-labelledby={`like-${leaf.number}`}>
-        {#each drawings as drawing (drawing.share)}
-            <button
-                type="button"
-                class={['btn h-auto w-full flex-col gap-0 px-0 py-1 text-sm', seen.share === drawing.share && !seen.lost && 'btn-primary']}
-                aria-pressed={seen.share === drawing.share && !seen.lost}
-                aria-label={`${name}: ${drawing.share === 0 ? 'clean' : `${drawing.share} % hurt`}`}
-                onclick={() => seen.looksLike(drawing.share ?? 0)}
-                ><span class="block h-11 w-11"><DrawnLeaf leaf={drawing} /></span>{drawing.share === 0
-                    ? 'clean'
-                    : `${drawing.share} %`}</button
+    <div class="flex flex-wrap items-center gap-x-6 gap-y-3">
+        <span class="plate rounded border" data-plate={drawings[at]?.share}
+            >{#if drawings[at] !== undefined}<DrawnLeaf leaf={drawings[at]} />{/if}</span
+        >
+        {#if leaf.photoAfter}<img
+                class="plate rounded border object-contain"
+                src={`/api/leaf-tests/${test.id}/photos/${leaf.number}/after`}
+                alt={say('leaf/leaf-card.your-photograph', { name })}
+            />{/if}
+        <div class="grid min-w-56 flex-1 gap-3">
+            <label class="grid gap-1"
+                ><span>{say('leaf/leaf-card.slide-until-alike')}</span><input
+                    type="range"
+                    class="range range-primary w-full"
+                    min="0"
+                    max={drawings.length - 1}
+                    step="1"
+                    value={at}
+                    aria-label={say('leaf/leaf-card.alike', { name })}
+                    aria-valuetext={said}
+                    oninput={(event) => seen.looksLike(drawings[Number(event.currentTarget.value)]?.share ?? 0)}
+                /></label
             >
-        {/each}
+            <div class="flex flex-wrap gap-2">
+                <button
+                    type="button"
+                    class={['btn', seen.share === 0 && !seen.lost && 'btn-primary']}
+                    aria-pressed={seen.share === 0 && !seen.lost}
+                    onclick={() => {
+                        seen.looksLike(0);
+                        onnext?.();
+                    }}>{say('leaf/leaf-card.clean')}</button
+                >
+                {#if onnext}<button type="button" class="btn" disabled={!seen.said} onclick={onnext}
+                        >{say('leaf/leaf-card.next-leaf')}</button
+                    >{/if}
+            </div>
+        </div>
     </div>
     <details>
         <summary class="link min-h-11 cursor-pointer py-2">{say('leaf/leaf-card.what-where-or-photograph')}</summary>
         <div class="flex flex-wrap items-start gap-3">
             {#if blank !== undefined}<button
                     type="button"
-                    class="h-40 w-40 shrink-0 rounded border"
+                    class="plate shrink-0 rounded border"
                     aria-label={say('leaf/leaf-card.tap-where-you-see', { name, kind })}
                     onclick={tap}><DrawnLeaf leaf={blank} spots={seen.spots} /></button
                 >{/if}
@@ -82,3 +116,14 @@
         {#if photo}<PhotoMeasure {test} {leaf} {seen} {onphoto} />{/if}
     </details>
 </fieldset>
+
+<style>
+    /* On paper of its own, by day and by night. */
+    .plate {
+        display: block;
+        width: 220px;
+        height: 220px;
+        background: #f4f6f0;
+        border-color: var(--color-base-300);
+    }
+</style>

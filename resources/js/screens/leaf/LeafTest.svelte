@@ -8,6 +8,7 @@
     import LevelMark from '../../parts/LevelMark.svelte';
     import Waiting from '../../parts/Waiting.svelte';
     import { route } from '../../routes';
+    import LeafSheet from './LeafSheet.svelte';
     import Looks from './Looks.svelte';
     import ReadingForm from './ReadingForm.svelte';
     import TestDetails from './TestDetails.svelte';
@@ -91,6 +92,7 @@
                 </details>
             {/if}
             <div class="grid content-start gap-4">
+                {#if OPEN.includes(test.outcome)}<LeafSheet {test} />{/if}
                 <Looks {test} {catalogue} onread={read} />
                 <details class="dish no-print" data-details>
                     <summary class="min-h-11 cursor-pointer py-2 font-bold">{say('leaf/leaf-test.test-itself-correct-or-take')}</summary>

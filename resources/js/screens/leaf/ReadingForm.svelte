@@ -6,6 +6,7 @@
     import { arrived, undo } from '../../lib/undo.svelte';
     import FormFoot from '../../parts/FormFoot.svelte';
     import Waiting from '../../parts/Waiting.svelte';
+    import DrawnLeaf from './DrawnLeaf.svelte';
     import LeafCard from './LeafCard.svelte';
     import { SeenState } from './seen.svelte';
 
@@ -35,11 +36,23 @@
         async () => (await taken(api.GET('/api/leaf-drawings/{shape}', { params: { path: { shape: test.shape } } }))).drawings,
     );
     const eye = new Loaded(async () => (await taken(api.GET('/api/eye'))).eye);
+    /** Which leaf is looked at; the first that nothing is said of. */
+    let at = $state(
+        untrack(() =>
+            Math.max(
+                0,
+                states.findIndex((one) => !one.said),
+            ),
+        ),
+    );
     const complete = $derived(states.every((one) => one.said));
     // What was tapped is kept on this device with the form.
     $effect(() => {
         form.values.leaves = states.map((one) => one.kept);
     });
+
+    const nearest = (drawn: Schemas['DrawnLeaf'][], share: number): Schemas['DrawnLeaf'] =>
+        drawn.toSorted((a, b) => Math.abs((a.share ?? 0) - share) - Math.abs((b.share ?? 0) - share))[0] as Schemas['DrawnLeaf'];
 
     function toggle(code: string): void {
         const { weather } = form.values;
@@ -101,10 +114,38 @@
     {/if}
     <Waiting of={drawings}>
         {#snippet children(drawn)}
-            {#each test.leafList as leaf, n (leaf.number)}
-                {@const seen = states[n]}
-                {#if seen !== undefined}<LeafCard {test} {leaf} {seen} drawings={drawn} injuries={catalogue.injuries} {onphoto} />{/if}
-            {/each}
+            <div class="flex max-w-md gap-1" role="group" aria-label={say('leaf/reading-form.leaves')}>
+                {#each test.leafList as leaf, n (leaf.number)}
+                    {@const seen = states[n]}
+                    <button
+                        type="button"
+                        class={[
+                            'grid min-h-11 flex-1 justify-items-center rounded border-2 p-1',
+                            n === at ? 'border-primary' : 'border-base-300',
+                        ]}
+                        aria-pressed={n === at}
+                        aria-label={say('leaf/reading-form.leaf-number', {
+                            number: leaf.number,
+                            said: seen?.said ? '' : say('leaf/reading-form.not-said'),
+                        })}
+                        onclick={() => (at = n)}
+                        ><span class="size-9" style:opacity={seen?.said ? 1 : 0.35}
+                            ><DrawnLeaf leaf={nearest(drawn, seen?.share ?? 0)} /></span
+                        ><span class="text-sm">{leaf.number}{seen?.said ? '' : '?'}</span></button
+                    >
+                {/each}
+            </div>
+            {@const leaf = test.leafList[at]}
+            {@const seen = states[at]}
+            {#if leaf !== undefined && seen !== undefined}{#key leaf.number}<LeafCard
+                        {test}
+                        {leaf}
+                        {seen}
+                        drawings={drawn}
+                        injuries={catalogue.injuries}
+                        {onphoto}
+                        onnext={at + 1 < states.length ? () => ++at : undefined}
+                    />{/key}{/if}
         {/snippet}
     </Waiting>
     <fieldset>
