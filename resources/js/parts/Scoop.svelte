@@ -2,7 +2,7 @@
     import { drawnScoop } from './scoops';
 
     /** A measure by its own size, empty or full. */
-    const { mL, full = false, times = 1 }: { mL: number; full?: boolean; times?: number } = $props();
+    const { mL, full = false, times = 1, scale = 1 }: { mL: number; full?: boolean; times?: number; scale?: number } = $props();
     const one = $derived(drawnScoop(mL));
     /** As wide as they are drawn; what is more is written beside. */
     const many = $derived(Math.min(times, 4));
@@ -13,8 +13,8 @@
 
 <svg
     viewBox={`0 0 ${one.width * many} ${one.height}`}
-    width={one.width * many}
-    height={one.height}
+    width={scale * one.width * many}
+    height={scale * one.height}
     class="stroke-base-content max-w-full"
     stroke-width="2.5"
     aria-hidden="true"

@@ -7,4 +7,7 @@ it('has a drawing for every sign of the catalogue', () => {
     const codes = [...signs.matchAll(/'drawing' => '(\w+)'/g)].map((match) => match[1] ?? '');
     expect(codes.length).toBeGreaterThan(40);
     expect(codes.filter((code) => !(code in drawings))).toEqual([]);
+    // No two signs look alike.
+    expect(new Set(codes).size).toBe(codes.length);
+    expect(new Set(Object.values(drawings).map((one) => JSON.stringify(one))).size).toBe(Object.keys(drawings).length);
 });

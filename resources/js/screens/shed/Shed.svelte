@@ -15,6 +15,7 @@
     import OneTap from './OneTap.svelte';
     import Recipes from './Recipes.svelte';
     import SignIns from './SignIns.svelte';
+    import ShelfBoard from './ShelfBoard.svelte';
     import SprayerForm from './SprayerForm.svelte';
     import WhoForm from './WhoForm.svelte';
     import Things from './Things.svelte';
@@ -40,6 +41,7 @@
 <Head title={say('shed/shed.shed')}><a class="btn" href="/shelf">{say('shed/shed.bottles')}</a></Head>
 <Waiting of={shed}>
     {#snippet children(all)}
+        <ShelfBoard sprayers={all.sprayers} measures={all.measures} />
         <div class="grid items-start gap-x-8 gap-y-4 lg:grid-cols-2">
             <div class="grid min-w-0 gap-4">
                 <section class="dish grid gap-3" aria-label={say('shed/shed.sprayers')}>
