@@ -6,7 +6,7 @@ use Tests\Browser\Screen;
 use Tests\Browser\Served;
 
 /*
- * How soon something is to be seen: the first paint of each main screen, and the painted plan on the bench, against an empty
+ * How soon something is to be seen: the first paint of each main screen, and the whole painted plan on the bench (spoons, water line, verdict), against an empty
  * page from the same kind of server. Every opening is a fresh browser with nothing kept; all are taken in turn, and the ratios
  * are those of the medians of one run. Usage: php benchmarks/paint.php [openings]
  */
@@ -15,12 +15,16 @@ require __DIR__ . '/../vendor/autoload.php';
 
 const WATCH = <<<'JS'
     window.planAt = 0;
+    // All of it: each spoon, the water line in the sprayer, and the verdict.
+    const whole = () => document.querySelector('[data-plan] [data-spoon]') !== null
+        && document.querySelector('[data-part=sprayer] svg [class*=stroke-info]') !== null
+        && (document.getElementById('bench-verdict')?.textContent ?? '').trim() !== '';
     new MutationObserver((_, seen) => {
-        if (document.querySelector('[data-spoon]') !== null) {
+        if (whole()) {
             seen.disconnect();
             requestAnimationFrame(() => setTimeout(() => { window.planAt = performance.now(); }, 0));
         }
-    }).observe(document, { subtree: true, childList: true });
+    }).observe(document, { subtree: true, childList: true, characterData: true });
     JS;
 
 /** @param list<float> $times */
@@ -121,7 +125,7 @@ $floor = middle($first['an empty page'] ?? []);
 foreach ($first as $name => $times) {
     printf("first paint, %s: %.0f ms, %.2f of an empty page\n", $name, middle($times), middle($times) / $floor);
 }
-printf("painted plan: %.0f ms, %.2f of the first paint of the bench\n", middle($plan), middle($plan) / middle($first['bench'] ?? []));
+printf("whole painted plan: %.0f ms, %.2f of the first paint of the bench\n", middle($plan), middle($plan) / middle($first['bench'] ?? []));
 foreach (weights() as $name => $kB) {
     printf("scripts and styles in gzip, %s: %.1f kB\n", $name, $kB);
 }

@@ -1,6 +1,7 @@
 <script lang="ts">
     import { Router } from 'sv-router';
     import { untrack, type Component } from 'svelte';
+    import { keys } from './lib/keys.svelte';
     import { line } from './lib/line.svelte';
     import { undo } from './lib/undo.svelte';
     import Navigation from './parts/Navigation.svelte';
@@ -25,6 +26,7 @@
     });
 </script>
 
+<svelte:window onkeydown={(event) => keys.press(event) && event.preventDefault()} />
 <a href="#main" class="no-print bg-primary text-primary-content absolute -top-20 left-2 z-20 rounded p-3 focus:top-2"
     >{say('app/app.skip-to-screen')}</a
 >

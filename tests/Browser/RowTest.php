@@ -65,7 +65,7 @@ function readBack(Screen $screen, string $ask): array
 }
 
 it('draws what the API says, each at its time', function (string $path, string $ask, int $least): void {
-    Screen::with(Served::demo(), static function (Screen $screen) use ($path, $ask, $least): void {
+    Screen::with(Served::untouched(), static function (Screen $screen) use ($path, $ask, $least): void {
         // The row is as it was when the page was asked for.
         $screen->open($path)->until(static fn(): bool => $screen->all('[data-row] svg') !== [], 'No row was drawn.');
         usleep(300_000);
@@ -80,7 +80,7 @@ it('draws what the API says, each at its time', function (string $path, string $
 ]);
 
 it('has four plants with one act each in the first screen, in few words', function (int $width, int $height): void {
-    Screen::with(Served::demo(), static function (Screen $screen): void {
+    Screen::with(Served::untouched(), static function (Screen $screen): void {
         $screen->whole('/')->see('Lemon in the tub');
         usleep(500_000);
         $below = $screen->script("return (document.querySelector('nav').getBoundingClientRect().top > innerHeight / 2) ? innerHeight - document.querySelector('nav').getBoundingClientRect().top : 0");
@@ -100,7 +100,7 @@ it('has four plants with one act each in the first screen, in few words', functi
  */
 it('keeps to its budget of words and of height', function (string $path, string $said, int $words): void {
     foreach ([[1280, 800], [390, 844]] as [$width, $height]) {
-        Screen::with(Served::demo(), static function (Screen $screen) use ($path, $said, $words, $width): void {
+        Screen::with(Served::untouched(), static function (Screen $screen) use ($path, $said, $words, $width): void {
             $screen->whole($path)->see($said);
             usleep(600_000);
             expect($screen->script(WORDS))->toBeLessThan($words, "{$path} at {$width}");
@@ -137,7 +137,7 @@ it('draws a typed count as an open dot before it is kept, and as a dot after', f
 });
 
 it('tells of later, of moves and of other ways where a line is opened', function (): void {
-    Screen::with(Served::demo(), static function (Screen $screen): void {
+    Screen::with(Served::untouched(), static function (Screen $screen): void {
         $screen->open('/')->see('Climbing rose');
         $line = '[data-plant="' . (string) $screen->all('[data-task="next-round"]')[0]->findElement(Facebook\WebDriver\WebDriverBy::xpath('ancestor::li'))->getAttribute('data-plant') . '"]';
         $screen->all("{$line} .later")[0]->click();

@@ -85,6 +85,12 @@ final class Served
         return self::$running['demo'] ??= self::start([]);
     }
 
+    /** The demo season as it ships, for what is measured on it: nothing is written to it. */
+    public static function untouched(): self
+    {
+        return self::$running['untouched'] ??= self::start([]);
+    }
+
     /** An empty notebook in a folder of its own. */
     public static function in(string $folder): self
     {

@@ -25,6 +25,8 @@ final readonly class RecipeAnswer
         #[Shape(of: RecipeUse::class)]
         public string $use,
         public string $useWords,
+        /** What it works by, as a word. */
+        public string $family,
         public bool $shipped,
         public ?int $version,
         public array $for,

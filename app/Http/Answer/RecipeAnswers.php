@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Answer;
 
+use IdleMixer\Core\Mix\Composition;
 use IdleMixer\Core\Mix\Formulator;
+use IdleMixer\Core\Mix\SprayFamily;
 use IdleMixer\Core\Mix\Strengths;
 use IdleMixer\Core\Phrase\PhraseWriter;
 use IdleMixer\Core\Recipe\Recipe;
@@ -13,6 +15,7 @@ use IdleMixer\Core\Recipe\RecipeWriter;
 use IdleMixer\Core\Trouble\TroubleCatalogue;
 use IdleMixer\Core\Vessel\UsualFill;
 use IdleMixer\Core\Wording\Choices;
+use IdleMixer\Core\Wording\FamilyWords;
 use IdleMixer\Core\Wording\Measures;
 use IdleMixer\Core\Wording\MethodWords;
 use IdleMixer\Core\Wording\WaitWords;
@@ -38,6 +41,7 @@ final readonly class RecipeAnswers
             $recipe->name,
             $recipe->use->value,
             Choices::use($recipe->use),
+            FamilyWords::of(SprayFamily::of(Composition::of([(new Formulator())->onBasis($recipe)]))),
             $shipped,
             $version,
             $for,

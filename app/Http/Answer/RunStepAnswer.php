@@ -23,5 +23,7 @@ final readonly class RunStepAnswer
         public ?string $doneAt,
         /** Who wrote it down; empty where the device said nobody. */
         public string $who,
+        /** How it is put on, for the drawing of where: plain, run-off, oil, mist, by-hand, drench, dormant or spot; null for what is no plant. */
+        public ?string $putOn,
     ) {}
 }

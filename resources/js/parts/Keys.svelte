@@ -21,15 +21,8 @@
             places.map(([key, name, to]) => [key, { what: say('parts/keys.go-to', { name }), press: () => void navigate(to) }]),
         ),
     );
-
-    function press(event: KeyboardEvent): void {
-        if (keys.press(event)) {
-            event.preventDefault();
-        }
-    }
 </script>
 
-<svelte:window onkeydown={press} />
 {#if sheet !== null}
     {#await sheet then { default: HelpSheet }}<HelpSheet />{/await}
 {/if}

@@ -10,6 +10,7 @@
     import Rest from './Rest.svelte';
     import ShakeClock from './ShakeClock.svelte';
     import SoakClock from './SoakClock.svelte';
+    import WhereOn from './WhereOn.svelte';
 
     const { run }: { run: Schemas['Run'] } = $props();
     const bed = untrack(() => new Bed(run));
@@ -36,7 +37,10 @@
                     {paused ? say('run/walk.paused') : step.say}
                 </p>
                 {#if !paused}
-                    <p class="max-w-prose sm:text-xl">{step.more}</p>
+                    <div class="flex flex-wrap items-center gap-x-6 gap-y-2">
+                        <p class="max-w-prose min-w-56 flex-1 sm:text-xl">{step.more}</p>
+                        {#if step.putOn !== null}<WhereOn how={step.putOn} />{/if}
+                    </div>
                     {#if kept !== undefined}<p>
                             <a
                                 class="link inline-flex min-h-11 items-center"

@@ -12,7 +12,7 @@ function step(
     doneAt: string | null = null,
     minutes: number | null = null,
 ): Schemas['RunStep'] {
-    return { key, kind, say: key, more: '', minutes, doneAt, who: '' };
+    return { key, kind, say: key, more: '', minutes, doneAt, who: '', putOn: kind === 'plant' ? 'plain' : null };
 }
 
 function run(steps: Schemas['RunStep'][]): Schemas['Run'] {

@@ -19,6 +19,18 @@
         ),
     );
 
+    const shown = $derived(
+        sought !== ''
+            ? found
+            : many
+              ? found.toSorted((a, b) => Number(a.shipped) - Number(b.shipped) || a.family.localeCompare(b.family))
+              : found.slice(0, FEW),
+    );
+
+    /** Under what it stands once all are shown: one's own first, then by what they work by. */
+    const headOf = (recipe: Schemas['Recipe'] | undefined): string =>
+        recipe === undefined ? '' : recipe.shipped ? recipe.family : say('shed/recipes.your-own');
+
     function save(some: Schemas['Recipe'][]): void {
         const { name, blob } = bundle(some);
         const link = document.createElement('a');
@@ -44,7 +56,10 @@
         /></label
     >
     <ul class="divide-base-300 divide-y-2">
-        {#each many || sought !== '' ? found : found.slice(0, FEW) as recipe (recipe.slug)}
+        {#each shown as recipe, i (recipe.slug)}
+            {#if many && sought === '' && headOf(recipe) !== headOf(shown[i - 1])}<li class="pt-3 pb-1">
+                    <h3 class="font-bold" data-family>{headOf(recipe)}</h3>
+                </li>{/if}
             <li class="flex flex-wrap items-center gap-x-3 py-1">
                 <span class="min-w-48 flex-1"
                     ><strong>{recipe.name}</strong><span class="quiet block text-sm"
