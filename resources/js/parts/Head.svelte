@@ -19,10 +19,8 @@
 </script>
 
 <svelte:head><title>{say('parts/head.idle-mixer', { title })}</title></svelte:head>
-<div class={['flex flex-wrap items-center gap-x-6 gap-y-2', !small && 'mb-4']}>
-    <div class="flex w-full items-start justify-between sm:w-auto">
-        <h1 bind:this={heading} tabindex="-1" class={[small && 'text-xl']}>{title}</h1>
-        {#if help}<HelpButton />{/if}
-    </div>
+<div class={['flex flex-wrap items-center gap-x-4 gap-y-2', !small && 'mb-4']}>
+    <h1 bind:this={heading} tabindex="-1" class={['max-w-4/5', small && 'text-xl']}>{title}</h1>
     {#if children}<div class="no-print flex flex-wrap gap-2 sm:ml-auto">{@render children()}</div>{/if}
+    {#if help}<span class="ml-auto lg:hidden"><HelpButton /></span>{/if}
 </div>

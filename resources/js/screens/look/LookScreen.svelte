@@ -59,7 +59,7 @@
 </script>
 
 <Head title={say('look/look-screen.what')}
-    ><button class="btn" disabled={seen.signs.size === 0} onclick={() => seen.clear()}>{say('look/look-screen.start-over')}</button></Head
+    >{#if seen.signs.size > 0}<button class="btn" onclick={() => seen.clear()}>{say('look/look-screen.start-over')}</button>{/if}</Head
 >
 <Waiting of={page}>
     {#snippet children({ known, plants, tolerance })}

@@ -37,8 +37,8 @@
                     {paused ? say('run/walk.paused') : step.say}
                 </p>
                 {#if !paused}
-                    <div class="flex flex-wrap items-center gap-x-6 gap-y-2">
-                        <p class="max-w-prose min-w-56 flex-1 sm:text-xl">{step.more}</p>
+                    <div class="flex items-start gap-x-4 sm:items-center sm:gap-x-6">
+                        <p class="min-w-0 max-w-prose flex-1 sm:text-xl">{step.more}</p>
                         {#if step.putOn !== null}<WhereOn how={step.putOn} />{/if}
                     </div>
                     {#if kept !== undefined}<p>

@@ -18,7 +18,7 @@
 
 <svg
     viewBox="-110 -110 220 220"
-    class="stroke-base-content h-36 w-36 shrink-0 sm:h-56 sm:w-56"
+    class="stroke-base-content h-24 w-24 shrink-0 sm:h-56 sm:w-56"
     fill="none"
     stroke-width="2.5"
     stroke-linecap="round"

@@ -9,7 +9,7 @@
     const own = $derived(recipes.filter((recipe) => !recipe.shipped));
 
     /** As many as are shown at first: one's own lead. */
-    const FEW = 4;
+    const FEW = 3;
     let many = $state(false);
     let sought = $state('');
     let open = $state('');

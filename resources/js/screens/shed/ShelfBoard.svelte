@@ -7,8 +7,12 @@
     const { sprayers, measures }: { sprayers: Schemas['Sprayer'][]; measures: Schemas['Measure'][] } = $props();
     /** px for a mm; a vessel is about eighteen times as high, in mm, as the cube root of its mL. */
     const SCALE = 1 / 3;
+    const ON_A_PHONE = 1 / 5;
+    const NARROW = 640;
+    let width = $state(NARROW);
+    const scale = $derived(width < NARROW ? ON_A_PHONE : SCALE);
     const HIGH = 18;
-    const high = (mL: number): number => SCALE * HIGH * Math.cbrt(mL);
+    const high = (mL: number): number => scale * HIGH * Math.cbrt(mL);
     const standing = $derived(sprayers.filter((one) => !one.retired).toSorted((a, b) => b.mL - a.mL));
     const lying = $derived(
         measures.flatMap((one) => (one.retired || one.mL === null ? [] : [{ ...one, mL: one.mL }])).toSorted((a, b) => b.mL - a.mL),
@@ -16,7 +20,7 @@
 </script>
 
 {#if standing.length + lying.length > 0}
-    <div class="board no-print mb-4 flex flex-wrap items-end gap-x-5 gap-y-3 px-2 pt-2" data-board>
+    <div class="board no-print mb-4 flex flex-wrap items-end gap-x-2 gap-y-3 px-1 sm:gap-x-5" data-board bind:clientWidth={width}>
         {#each standing as one (one.id)}{@const drawn = SHAPES[one.shape]}<a
                 href={`/sprayers/${one.id}`}
                 aria-label={`${one.name}, ${one.words}`}
@@ -32,8 +36,7 @@
                     ></svg
                 ></a
             >{/each}
-        {#each lying as one (one.id)}<span title={`${one.name}, ${one.words}`} aria-hidden="true"
-                ><Scoop mL={one.mL} scale={SCALE} full /></span
+        {#each lying as one (one.id)}<span title={`${one.name}, ${one.words}`} aria-hidden="true"><Scoop mL={one.mL} {scale} full /></span
             >{/each}
     </div>
 {/if}

@@ -24,7 +24,7 @@
     const sending = new Sending();
     let open = $state(0);
     /** As many as are shown at first. */
-    const FEW = 4;
+    const FEW = { sprayers: 4, measures: 3 };
     let many = $state(false);
     /** Whose acts are shown. */
     let menu = $state(0);
@@ -64,7 +64,7 @@
 <FormFoot form={sending} send={() => void (last === null ? null : retire(last))} />
 {#if things.length === 0}<p class="quiet">{none}</p>{/if}
 <ul class="divide-base-300 divide-y-2">
-    {#each many ? things : things.slice(0, FEW) as thing (thing.id)}
+    {#each many ? things : things.slice(0, FEW[path]) as thing (thing.id)}
         <li>
             <div class="flex flex-wrap items-center gap-x-3">
                 <span class={['min-w-40 flex-1', thing.retired && 'line-through']}
@@ -106,6 +106,6 @@
         </li>
     {/each}
 </ul>
-{#if !many && things.length > FEW}<button class="btn" onclick={() => (many = true)}
+{#if !many && things.length > FEW[path]}<button class="btn" onclick={() => (many = true)}
         >{say('shed/things.all', { many: things.length })}</button
     >{/if}
