@@ -109,7 +109,7 @@ it('says how long the leaves wait yet, and what they tell', function (): void {
         ->and(leafSaid(31.0, 30.0, [3.0, 0.0, 0.0, 0.0, 0.0]))->toBe('Slightly marked: 3 % of the worst leaf (over 1 % counts, our own limit). Too strong for this leaf, or mixed wrong: test half strength before you spray.')
         ->and(leafSaid(31.0, 30.0, [12.0, 0.0, 0.0, 0.0, 0.0]))->toBe('12 % of the worst leaf is hurt (over 5 % forbids it, our own limit; so does a leaf that hangs, is soaked through or fell). Do not spray this, or anything stronger of it, on this kind of plant. Test half strength, or choose another.')
         ->and(leafSaid(50.0, 49.0, [12.0, 9.0, 9.0, 9.0, 8.0]))->toBe('It says nothing: the leaf beside, which got no spray, is hurt as well (9 % of it; up to 5 % is taken off, our own limit). Sun, pests or handling did that. Test again on a healthy plant.')
-        ->and(leafSaid(50.0, 49.0, [12.0, 9.0, 0.0, 0.0, 0.0, 0.0], [1.0, 0.5], 2))->toBe('Go weaker: the full strength marked the leaves (12 % of the worst), half of it did not (over 1 % counts, our own limit). Mix it at half; 2 clean leaves still allow up to 78 % to burn (exact bound, 95 %).');
+        ->and(leafSaid(50.0, 49.0, [12.0, 9.0, 0.0, 0.0, 0.0, 0.0], [1.0, 0.5], 2))->toBe('Go weaker: the full strength marked the leaves (12 % of the worst), half of it did not (over 1 % counts, our own limit). Mix it at half; 2 clean leaves cannot rule out that four leaves in five may burn (95 % sure).');
 });
 
 it('says which loads are meant', function (): void {
