@@ -29,10 +29,11 @@
 >{#if open !== null}<span class="border-info quiet mt-1 block border-l-4 pl-2 text-sm" data-means>{open.means}</span>{/if}
 
 <style>
-    /* Within a sentence a target is as high as its line. */
+    /* It stands in its line; a finger finds it a little above and below. */
     .term {
         display: inline;
         min-height: 0;
+        padding-block: 0.75rem;
         font-weight: inherit;
         text-decoration: underline dotted;
         text-underline-offset: 0.2em;
