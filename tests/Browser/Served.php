@@ -91,6 +91,12 @@ final class Served
         return self::$running['untouched'] ??= self::start([]);
     }
 
+    /** A demo season of a household that writes otherwise. */
+    public static function elsewhere(): self
+    {
+        return self::$running['elsewhere'] ??= self::start([]);
+    }
+
     /** An empty notebook in a folder of its own. */
     public static function in(string $folder): self
     {

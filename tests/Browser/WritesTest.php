@@ -25,7 +25,7 @@ const WRITTEN_SCREENS = ['/', '/bench', '/bench?case=5', '/batches', '/plants', 
 function writtenElse(string $habits, string $pattern): array
 {
     $found = [];
-    Screen::with(Served::demo(), static function (Screen $screen) use ($habits, $pattern, &$found): void {
+    Screen::with(Served::elsewhere(), static function (Screen $screen) use ($habits, $pattern, &$found): void {
         $screen->whole('/shed');
         $screen->later("const done = arguments[0]; fetch('/api/household').then((one) => one.json()).then((was) => fetch('/api/household', { method: 'PUT', headers: { 'Content-Type': 'application/json' }, body: JSON.stringify({ basedOn: was.version, kitchen: was.kitchen, byEye: {}, writes: {$habits} }) })).then(() => done())");
         foreach (WRITTEN_SCREENS as $path) {

@@ -6,8 +6,10 @@ namespace App\Http\Middleware;
 
 use App\Records\Kitchenware;
 use Closure;
+use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Habit\Habits;
 use IdleMixer\Core\Habit\Written;
+use Illuminate\Database\QueryException;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
 
@@ -22,8 +24,18 @@ final readonly class AsHouseholdWrites
     public function handle(Request $request, Closure $next): Response
     {
         $proposed = $request->cookies->get(self::COOKIE);
-        Written::by($this->kitchenware->habits() ?? (is_string($proposed) ? Habits::ofCode($proposed) : null));
+        Written::by($this->chosen() ?? (is_string($proposed) ? Habits::ofCode($proposed) : null));
 
         return $next($request);
+    }
+
+    /** A notebook that cannot be read says so where it is asked for more than how it writes. */
+    private function chosen(): ?Habits
+    {
+        try {
+            return $this->kitchenware->habits();
+        } catch (InvalidDocument|QueryException) {
+            return null;
+        }
     }
 }

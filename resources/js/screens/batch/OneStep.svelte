@@ -69,7 +69,7 @@
             aria-label={say('batch/one-step.step')}
             class="my-auto grid grid-cols-[minmax(0,1fr)_5.5rem] items-center gap-x-3 gap-y-4 py-3 sm:grid-cols-[minmax(15rem,24rem)_minmax(0,1fr)] sm:gap-x-8"
         >
-            <div class="order-2 h-36 sm:order-1 sm:h-[clamp(19rem,calc(100dvh-19rem),36rem)]" data-part="sprayer">
+            <div class="order-2 h-36 sm:order-1 sm:h-[clamp(20rem,calc(100dvh-24.5rem),36rem)]" data-part="sprayer">
                 <Sprayer
                     shape={sprayer?.shape ?? 'jar'}
                     capacity={holds.amount}
