@@ -46,7 +46,7 @@ it('corrects a wrong count and takes a second “sprayed” back, and what worke
 
         $screen->open("/cases/{$case}")->press('The figures: correct or take back');
         $screen->named('[data-count] button', 'Correct: The count of 400 nymphs under ten leaves (flies are only a hint)')->click();
-        $field = $screen->all('[data-count] input[name="count"]')[0];
+        $field = $screen->all('[data-count] input[name="value"]')[0];
         $field->clear();
         $field->sendKeys('40');
         $screen->press('Correct the count')->see('is corrected.')->see('50 % fewer, from 40 to 20');

@@ -80,7 +80,7 @@ it('enters two cases from first look to closed, and a mistake in a count changes
         $screen->open('/cases/1')->press('The figures: correct or take back');
         $screen->named('[data-count] button', 'Correct: The count of 85 aphids on ten tips')->click();
         $screen->see('Correct the count')->tick('Only a total');
-        $screen->all('[data-count] input[name="count"]')[0]->sendKeys('30');
+        $screen->all('[data-count] input[name="value"]')[0]->sendKeys('30');
         $screen->press('Correct the count')->see('is corrected.');
         $screen->until(static fn(): bool => $screen->all('[data-outcome="helped"]') !== [] || $screen->all('[data-outcome="failed"]') !== [], 'The verdict did not follow.');
         $screen->open('/worked')->see('1 of 2')->press('Why')->see('Henderson and Tilton 1955');

@@ -99,7 +99,7 @@
                 >{say('cases/count-form.how-many', { counted: one.counted })}
                 <span class="quiet">{say('cases/count-form.living-ones-only-same-spots')}</span></span
             >
-            <input class="input numeral w-full text-xl" inputmode="decimal" name="count" bind:value={form.values.text} />
+            <input class="input numeral w-full text-xl" inputmode="decimal" name="value" bind:value={form.values.text} />
         </label>
     {:else}
         <Spots
