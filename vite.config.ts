@@ -63,7 +63,7 @@ export default defineConfig({
                         // Fields for amounts are not on the first screens: they come with those that have them.
                         {
                             name: 'shared',
-                            test: /node_modules(?!\/idb)|js\/(lib\/(?!said|bottle|tasks|small|household|draft|spots|when|glossary)|parts\/(?!AmountField|GateSays|TakeBack|Correctable|History|When|KitchenChoice|Verdicts|Told|Choice|By\.|Scoop|scoops|Head\.|HelpButton))/,
+                            test: /node_modules(?!\/idb)|js\/(lib\/(?!said|bottle|tasks|small|household|draft|spots|when|glossary|weather)|parts\/(?!AmountField|GateSays|TakeBack|Correctable|History|When|KitchenChoice|Verdicts|Told|Choice|By\.|Scoop|scoops|Head\.|HelpButton))/,
                             minShareCount: 3,
                             priority: 1,
                         },

@@ -19,7 +19,7 @@ use IdleMixer\Core\Vessel\UsualFill;
 /** Whose spoons this household means, and what it measured of its own amounts by eye. */
 final readonly class Kitchenware
 {
-    public function __construct(private Vocabulary $vocabulary, private PhraseReader $phrases) {}
+    public function __construct(private Vocabulary $vocabulary, private PhraseReader $phrases, private Reading $reading) {}
 
     public function kitchen(): ?Kitchen
     {
@@ -99,6 +99,6 @@ final readonly class Kitchenware
 
     private function row(): ?Household
     {
-        return Household::query()->first();
+        return $this->reading->once('household', static fn(): ?Household => Household::query()->first());
     }
 }

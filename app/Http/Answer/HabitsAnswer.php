@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Answer;
 
 use App\Http\Api\Shape;
+use IdleMixer\Core\Document\HabitsNode;
 use IdleMixer\Core\Habit\Clock;
 use IdleMixer\Core\Habit\DateOrder;
 use IdleMixer\Core\Habit\DecimalSign;
@@ -33,6 +34,6 @@ final readonly class HabitsAnswer
 
     public static function of(Habits $habits): self
     {
-        return new self($habits->clock->value, $habits->warmth->value, $habits->wind->value, $habits->rain->value, $habits->decimal->value, $habits->dates->value);
+        return new self(...HabitsNode::told($habits));
     }
 }

@@ -84,7 +84,7 @@ final readonly class RunAnswers
         $tap = $run->taps->first(static fn(RunTap $one): bool => $one->step === $step->key || $one->step === RunPlan::LEFT_OUT . $step->key);
         $mixed = $step->kind === RunStepKind::Mix && $step->ref !== null ? BatchBook::mixed($run->batch, $this->book->record($run->batch))[$step->ref - 1] ?? null : null;
 
-        return new RunStepAnswer($step->key, $step->kind->value, $words['say'], $words['more'], $step->minutes, Instant::maybe($tap->tapped_at ?? $mixed), $tap->who ?? '', $step->kind === RunStepKind::Plant ? $step->how ?? 'plain' : null);
+        return new RunStepAnswer($step->key, $step->kind->value, $words['say'], $words['more'], $step->minutes, Instant::maybe($tap->tapped_at ?? $mixed), $tap->who ?? '', $step->kind === RunStepKind::Plant ? $step->how : null);
     }
 
     /** @return list<RunPlantAnswer> */

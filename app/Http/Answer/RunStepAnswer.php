@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Answer;
 
 use App\Http\Api\Shape;
+use IdleMixer\Core\Run\PutOn;
 use IdleMixer\Core\Run\RunStepKind;
 
 /** One thing to do in the bed. */
@@ -23,7 +24,8 @@ final readonly class RunStepAnswer
         public ?string $doneAt,
         /** Who wrote it down; empty where the device said nobody. */
         public string $who,
-        /** How it is put on, for the drawing of where: plain, run-off, oil, mist, by-hand, drench, dormant or spot; null for what is no plant. */
+        /** How it is put on; null for what is no plant. */
+        #[Shape(of: PutOn::class)]
         public ?string $putOn,
     ) {}
 }

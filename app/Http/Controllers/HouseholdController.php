@@ -62,10 +62,15 @@ final readonly class HouseholdController
                 $byEye[$code] = $node->positive(self::MOST_ML);
             }
         }
-        $writes = $object->filled('writes');
-        $habits = $writes === null ? null : HabitsNode::read($writes);
-        $this->kitchenware->keep($sent->basedOn, $this->kitchen($kitchen), $byEye, $habits ?? ($object->optional('writes') === null ? $this->kitchenware->habits() : null));
-        Written::by($this->kitchenware->habits() ?? Written::habits());
+        $writes = $object->optional('writes');
+        // What is not sent stays; null leaves it to each device.
+        $habits = match (true) {
+            $writes === null => $this->kitchenware->habits(),
+            $writes->isNull() => null,
+            default => HabitsNode::read($writes),
+        };
+        $this->kitchenware->keep($sent->basedOn, $this->kitchen($kitchen), $byEye, $habits);
+        Written::by($habits ?? Written::habits());
 
         return $this->show();
     }

@@ -45,7 +45,7 @@ final class HabitsNode
         ];
     }
 
-    /** @return array<string, string> */
+    /** @return array{clock: string, warmth: string, wind: string, rain: string, decimal: string, dates: string} */
     public static function told(Habits $habits): array
     {
         return [

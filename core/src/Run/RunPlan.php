@@ -140,7 +140,7 @@ final readonly class RunPlan
             while ($load < $this->loads->count() && in_array(self::EMPTY . "{$load}-{$place}", $tapped, true)) {
                 array_push($steps, ...$this->filled(++$load));
             }
-            $steps[] = new RunStep("plant-{$place}", RunStepKind::Plant, ['plant' => $name, 'number' => $number, 'of' => count($this->plants), 'move' => $this->spray->move()->value], null, $place, $this->spray->putOn());
+            $steps[] = new RunStep("plant-{$place}", RunStepKind::Plant, ['plant' => $name, 'number' => $number, 'of' => count($this->plants), 'move' => $this->spray->move()->value], null, $place, $this->spray->putOn()->value);
         }
 
         return $steps;

@@ -58,16 +58,17 @@ final readonly class RunSpray
         };
     }
 
-    /** Which words go with putting it on; null for the usual ones. */
-    public function putOn(): ?string
+    public function putOn(): PutOn
     {
         return match (true) {
-            $this->byHand => 'by-hand',
-            $this->use !== RecipeUse::Foliar => $this->use->value,
-            $this->method->wet === Wetness::Mist => 'mist',
-            $this->hasOil => 'oil',
-            $this->method->wet === Wetness::RunOff => 'run-off',
-            default => null,
+            $this->byHand => PutOn::ByHand,
+            $this->use === RecipeUse::Drench => PutOn::Drench,
+            $this->use === RecipeUse::Dormant => PutOn::Dormant,
+            $this->use === RecipeUse::Spot => PutOn::Spot,
+            $this->method->wet === Wetness::Mist => PutOn::Mist,
+            $this->hasOil => PutOn::Oil,
+            $this->method->wet === Wetness::RunOff => PutOn::RunOff,
+            default => PutOn::Plain,
         };
     }
 }

@@ -2,13 +2,11 @@
 
 declare(strict_types=1);
 
+use IdleMixer\Core\Document\JsonText;
 use IdleMixer\Core\Habit\Clock;
 use IdleMixer\Core\Habit\DateOrder;
-use IdleMixer\Core\Habit\DecimalSign;
 use IdleMixer\Core\Habit\Habits;
-use IdleMixer\Core\Habit\RainDepth;
 use IdleMixer\Core\Habit\Warmth;
-use IdleMixer\Core\Habit\WindSpeed;
 use IdleMixer\Core\Habit\Written;
 
 /*
@@ -21,18 +19,22 @@ afterEach(function (): void {
     Written::by(null);
 });
 
-it('writes warmth, its differences, wind and rain', function (Habits $habits, array $wanted): void {
-    Written::by($habits);
-    expect([
-        Written::warmth(0.0), Written::warmth(100.0), Written::warmth(-40.0), Written::warmth(32.2), Written::warmer(5.0),
-        Written::wind(12.0), Written::wind(28.0), Written::rain(25.4), Written::rain(0.6),
-    ])->toBe($wanted);
-})->with([
-    'a metric one' => [new Habits(), ['0 °C', '100 °C', '-40 °C', '32.2 °C', '5 °C', '12 km/h', '28 km/h', '25.4 mm', '0.6 mm']],
-    'a US one' => [new Habits(warmth: Warmth::Fahrenheit, wind: WindSpeed::MilesAnHour, rain: RainDepth::Inches), ['32 °F', '212 °F', '-40 °F', '90 °F', '9 °F', '7 mph', '17 mph', '1 in', '0.02 in']],
-    'a British one' => [new Habits(wind: WindSpeed::MilesAnHour), ['0 °C', '100 °C', '-40 °C', '32.2 °C', '5 °C', '7 mph', '17 mph', '25.4 mm', '0.6 mm']],
-    'one with a comma' => [new Habits(decimal: DecimalSign::Comma), ['0 °C', '100 °C', '-40 °C', '32,2 °C', '5 °C', '12 km/h', '28 km/h', '25,4 mm', '0,6 mm']],
-]);
+it('writes warmth, its differences, wind and rain as the table has them, which the screens are held to, too', function (): void {
+    $table = JsonText::parse((string) file_get_contents(__DIR__ . '/written.json'))->open();
+    $read = 0;
+    foreach ($table->keys() as $code) {
+        Written::by(Habits::ofCode($code));
+        $kinds = $table->get($code)->open();
+        foreach ($kinds->keys() as $kind) {
+            $figures = $kinds->get($kind)->open();
+            foreach ($figures->keys() as $figure) {
+                expect(Written::marked("{figure:{$kind}}", ['figure' => (float) $figure]))->toBe($figures->get($figure)->text(20), "{$code}, {$kind} {$figure}");
+                ++$read;
+            }
+        }
+    }
+    expect($read)->toBeGreaterThan(25);
+});
 
 it('writes hours and days', function (Habits $habits, array $wanted): void {
     Written::by($habits);

@@ -6,8 +6,6 @@ import { Fault } from './fault';
 export type Kitchen = Schemas['Household']['kitchen'];
 export type Habits = Schemas['Household']['written'];
 
-const PLAIN: Habits = { clock: '24', warmth: 'C', wind: 'km/h', rain: 'mm', decimal: 'point', dates: 'day-first' };
-
 /** Whose spoons are meant here, and what this household's own squirt holds. */
 export class Household {
     kitchen = $state<Kitchen>(null);
@@ -15,7 +13,7 @@ export class Household {
     /** What is typed for each amount by eye, by code. */
     typed = $state<Record<string, string>>({});
     /** How hours, days, numbers and the weather are written here. */
-    writes = $state.raw<Habits>(PLAIN);
+    writes = $state.raw() as Habits;
     /** Whether somebody said so; else each device proposes its own. */
     said = $state(false);
     readonly draft = new Draft(

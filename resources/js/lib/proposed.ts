@@ -25,8 +25,10 @@ export function proposed(language: string): string {
 /** Tells the server once; what stands on the screen was written the plain way, and is written anew where that is another. */
 export function propose(language: string): void {
     const code = proposed(language);
+    // A device that keeps no cookies, or whose cookie is not taken, would load for ever.
+    const before = document.cookie.includes('writes=');
     tell('writes', code);
-    if (code !== PLAIN && document.cookie.includes('writes=')) {
+    if (code !== PLAIN && !before && document.cookie.includes('writes=')) {
         location.reload();
     }
 }

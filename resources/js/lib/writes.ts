@@ -42,30 +42,12 @@ export class Writes {
         return this.#code[WARMTH] === 'F' ? '°F' : '°C';
     }
 
-    /** What a thermometer of this household shows at so many °C. */
-    degreesOf(celsius: number): number {
-        return this.degrees === '°F' ? Math.round(18 * celsius + 320) / 10 : celsius;
+    get wind(): string {
+        return this.#code[WIND] ?? '';
     }
 
-    celsiusOf(degrees: number): number {
-        return this.degrees === '°F' ? Math.round((degrees - 32) / 0.018) / 100 : degrees;
-    }
-
-    warmth(celsius: number): string {
-        return `${Math.round(this.degreesOf(celsius))} ${this.degrees}`;
-    }
-
-    /** How far one is above another, as with Delta T. */
-    warmer(celsius: number): string {
-        return `${this.number(String(this.degrees === '°F' ? Math.round(celsius * 18) / 10 : celsius))} ${this.degrees}`;
-    }
-
-    wind(kmh: number): string {
-        return this.#code[WIND] === 'mph' ? `${Math.round(kmh / 1.609344)} mph` : `${Math.round(kmh)} km/h`;
-    }
-
-    rain(mm: number): string {
-        return this.#code[RAIN] === 'in' ? `${this.number(String(Math.round(mm / 0.254) / 100))} in` : `${this.number(String(mm))} mm`;
+    get rain(): string {
+        return this.#code[RAIN] ?? '';
     }
 }
 

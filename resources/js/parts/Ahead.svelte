@@ -1,5 +1,5 @@
 <script lang="ts">
-    import { writes } from '../lib/writes';
+    import { warmth } from '../lib/weather';
     import type { Schemas } from '../lib/client';
     import { onShortDay } from '../lib/time';
     import LevelMark from './LevelMark.svelte';
@@ -30,7 +30,7 @@
 {/snippet}
 
 <p class="mb-2">
-    {all.spray}{#if all.celsius !== null}{say('parts/ahead.at-warmth', { warmth: writes.warmth(all.celsius) })}{/if}{say(
+    {all.spray}{#if all.celsius !== null}{say('parts/ahead.at-warmth', { warmth: warmth(all.celsius) })}{/if}{say(
         'parts/ahead.dates-move-with-rain-counts',
     )}
 </p>

@@ -31,6 +31,7 @@
     <label class="grid gap-1"
         ><span class="font-bold">{say('parts/quick-plant.name-of-plant')}</span><input
             name="name"
+            autocomplete="off"
             class="input w-full"
             maxlength="200"
             required

@@ -1,5 +1,6 @@
 <script lang="ts">
     import { writes } from '../../lib/writes';
+    import { celsiusOf, degreesOf } from '../../lib/weather';
     import Choice from '../../parts/Choice.svelte';
     import { HALF } from './address';
     import type { BenchState } from './bench.svelte';
@@ -92,12 +93,12 @@
         <input
             class="input w-full"
             type="number"
-            min={writes.degreesOf(0)}
-            max={writes.degreesOf(100)}
+            min={degreesOf(0)}
+            max={degreesOf(100)}
             step="0.5"
             bind:value={
-                () => (state.water.celsius === null ? null : writes.degreesOf(state.water.celsius)),
-                (degrees) => (state.water.celsius = degrees === null ? null : writes.celsiusOf(degrees))
+                () => (state.water.celsius === null ? null : degreesOf(state.water.celsius)),
+                (degrees) => (state.water.celsius = degrees === null ? null : celsiusOf(degrees))
             }
         /></label
     >

@@ -70,6 +70,7 @@
             <label class="grid gap-1"
                 ><span class="font-bold">{say('courses/change-course.name')}</span><input
                     name="name"
+                    autocomplete="off"
                     class="input w-full"
                     maxlength="200"
                     required

@@ -105,7 +105,7 @@
                 ><span
                     ><span class="font-bold">{say('courses/new-course.name')}</span>
                     <span class="quiet">{say('courses/new-course.name-if-needed')}</span></span
-                ><input name="name" class="input w-full" maxlength="200" bind:value={form.values.name} /></label
+                ><input name="name" autocomplete="off" class="input w-full" maxlength="200" bind:value={form.values.name} /></label
             >
             <FormFoot {form} send={() => void begin(plants)} />
             <button class="act" disabled={form.held || !hasPlants || form.values.recipe === ''}>{say('courses/new-course.begin')}</button>

@@ -1,5 +1,5 @@
 <script lang="ts">
-    import { writes } from '../../lib/writes';
+    import { rain, warmer, warmth, wind } from '../../lib/weather';
     import HourMark from './HourMark.svelte';
     import { clock, inWords, type Day } from './spans';
 
@@ -13,11 +13,11 @@
     const high = { good: 'h-9 bg-success', workable: 'half h-5', no: 'h-1 bg-base-300' };
     const figures = (hour: Day['spans'][number]['hours'][number]): string =>
         say('day/day-row.warmth-humid-delta-t', {
-            warmth: writes.warmth(hour.celsius),
+            warmth: warmth(Math.round(hour.celsius)),
             humidityPercent: Math.round(hour.humidityPercent),
-            deltaT: writes.warmer(hour.deltaT),
-            wind: hour.windKmh === null ? '' : say('day/day-row.wind', { wind: writes.wind(hour.windKmh) }),
-            rain: hour.rainMm === null || hour.rainMm === 0 ? '' : say('day/day-row.rain', { rain: writes.rain(hour.rainMm) }),
+            deltaT: warmer(hour.deltaT),
+            wind: hour.windKmh === null ? '' : say('day/day-row.wind', { wind: wind(hour.windKmh) }),
+            rain: hour.rainMm === null || hour.rainMm === 0 ? '' : say('day/day-row.rain', { rain: rain(hour.rainMm) }),
         });
 </script>
 

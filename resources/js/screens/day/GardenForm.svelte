@@ -1,5 +1,6 @@
 <script lang="ts">
     import { writes } from '../../lib/writes';
+    import { celsiusOf, degreesOf } from '../../lib/weather';
     import { untrack } from 'svelte';
     import { api, taken, type Schemas } from '../../lib/client';
     import { Form } from '../../lib/form.svelte';
@@ -16,7 +17,7 @@
         latitude: was === null ? '' : String(was.latitude),
         longitude: was === null ? '' : String(was.longitude),
         zone: was?.zone ?? zone(),
-        room: writes.number(String(writes.degreesOf(was?.roomCelsius ?? 21))),
+        room: writes.number(String(degreesOf(was?.roomCelsius ?? 21))),
         source: (was?.source ?? 'station') as string,
     });
 
@@ -32,7 +33,7 @@
                     body: {
                         basedOn: basedOn(was?.version ?? 0),
                         place: { latitude: plain(latitude), longitude: plain(longitude), zone: name },
-                        roomCelsius: writes.celsiusOf(plain(room)),
+                        roomCelsius: celsiusOf(plain(room)),
                         source: source === 'file' ? 'file' : 'station',
                     },
                 }),

@@ -3,6 +3,7 @@
     import { percent } from '../../lib/figures';
     import DrawnLeaf from './DrawnLeaf.svelte';
     import PhotoMeasure from './PhotoMeasure.svelte';
+    import { nearestPlate } from './plates';
     import type { SeenState } from './seen.svelte';
 
     interface Props {
@@ -21,13 +22,7 @@
     const blank = $derived(drawings[0]);
     const name = $derived(say('leaf/leaf-card.leaf', { number: leaf.number, words: leaf.words }));
     /** The plate that is nearest to what was said. */
-    const at = $derived(
-        drawings.reduce(
-            (best, one, i) =>
-                Math.abs((one.share ?? 0) - (seen.share ?? 0)) < Math.abs((drawings[best]?.share ?? 0) - (seen.share ?? 0)) ? i : best,
-            0,
-        ),
-    );
+    const at = $derived(nearestPlate(drawings, seen.share ?? 0));
     const said = $derived(
         seen.lost
             ? 'gone'

@@ -6,8 +6,8 @@
     import { arrived, undo } from '../../lib/undo.svelte';
     import FormFoot from '../../parts/FormFoot.svelte';
     import Waiting from '../../parts/Waiting.svelte';
-    import DrawnLeaf from './DrawnLeaf.svelte';
     import LeafCard from './LeafCard.svelte';
+    import LeafStrip from './LeafStrip.svelte';
     import { SeenState } from './seen.svelte';
 
     interface Props {
@@ -50,9 +50,6 @@
     $effect(() => {
         form.values.leaves = states.map((one) => one.kept);
     });
-
-    const nearest = (drawn: Schemas['DrawnLeaf'][], share: number): Schemas['DrawnLeaf'] =>
-        drawn.toSorted((a, b) => Math.abs((a.share ?? 0) - share) - Math.abs((b.share ?? 0) - share))[0] as Schemas['DrawnLeaf'];
 
     function toggle(code: string): void {
         const { weather } = form.values;
@@ -114,27 +111,7 @@
     {/if}
     <Waiting of={drawings}>
         {#snippet children(drawn)}
-            <div class="flex max-w-md gap-1" role="group" aria-label={say('leaf/reading-form.leaves')}>
-                {#each test.leafList as leaf, n (leaf.number)}
-                    {@const seen = states[n]}
-                    <button
-                        type="button"
-                        class={[
-                            'grid min-h-11 flex-1 justify-items-center rounded border-2 p-1',
-                            n === at ? 'border-primary' : 'border-base-300',
-                        ]}
-                        aria-pressed={n === at}
-                        aria-label={say('leaf/reading-form.leaf-number', {
-                            number: leaf.number,
-                            said: seen?.said ? '' : say('leaf/reading-form.not-said'),
-                        })}
-                        onclick={() => (at = n)}
-                        ><span class="size-9" style:opacity={seen?.said ? 1 : 0.35}
-                            ><DrawnLeaf leaf={nearest(drawn, seen?.share ?? 0)} /></span
-                        ><span class="text-sm">{leaf.number}{seen?.said ? '' : '?'}</span></button
-                    >
-                {/each}
-            </div>
+            <LeafStrip leaves={test.leafList} {states} drawings={drawn} bind:at />
             {@const leaf = test.leafList[at]}
             {@const seen = states[at]}
             {#if leaf !== undefined && seen !== undefined}{#key leaf.number}<LeafCard

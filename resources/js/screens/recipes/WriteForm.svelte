@@ -58,6 +58,7 @@
         <label class="grid gap-1"
             ><span class="font-bold">{say('recipes/write-form.name')}</span><input
                 name="name"
+                autocomplete="off"
                 class="input w-full"
                 maxlength="200"
                 placeholder={composed?.document?.name ?? say('recipes/write-form.by-what-in')}

@@ -1,6 +1,8 @@
 <script lang="ts">
+    import type { Schemas } from '../../lib/client';
+
     /** A plant as it is seen by whoever crouches under it, with where this spray goes. */
-    const { how }: { how: string } = $props();
+    const { how }: { how: NonNullable<Schemas['RunStep']['putOn']> } = $props();
     const id = $props.id();
     const LEAVES = [0, 45, 90, 135, 180, 225, 270, 315];
     const onLeaves = $derived(!['drench', 'dormant', 'spot'].includes(how));

@@ -89,6 +89,7 @@
         <label class="grid gap-1"
             ><span class="font-bold">{say('shed/measure-form.name')}</span><input
                 name="name"
+                autocomplete="off"
                 class="input w-full"
                 maxlength="200"
                 required

@@ -38,6 +38,7 @@
         <label class="grid gap-1"
             ><span class="font-bold">{say('sprayer/details-form.name')}</span><input
                 name="name"
+                autocomplete="off"
                 class="input w-full"
                 maxlength="200"
                 required

@@ -1,5 +1,5 @@
 <script lang="ts">
-    import { writes } from '../../lib/writes';
+    import { degreesOf, warmth, wind } from '../../lib/weather';
     import type { Schemas } from '../../lib/client';
     import { clockOf } from '../../lib/time';
     import { SKY, skyOf } from './sky';
@@ -18,9 +18,12 @@
                 : say('today/garden-band.sun', { rise: clock(day.sun.rise), set: clock(day.sun.set) }),
             sky.coldest === null || sky.warmest === null
                 ? ''
-                : say('today/garden-band.degrees', { low: writes.warmth(sky.coldest.celsius), high: writes.warmth(sky.warmest.celsius) }),
-            ...sky.limits.map((one) => say('today/garden-band.limit', { spray: day.spray, warmth: writes.warmth(one.celsius) })),
-            sky.windy.length === 0 ? '' : say('today/garden-band.windy', { wind: writes.wind(day.windLimit) }),
+                : say('today/garden-band.degrees', {
+                      low: warmth(Math.round(sky.coldest.celsius)),
+                      high: warmth(Math.round(sky.warmest.celsius)),
+                  }),
+            ...sky.limits.map((one) => say('today/garden-band.limit', { spray: day.spray, warmth: warmth(one.celsius) })),
+            sky.windy.length === 0 ? '' : say('today/garden-band.windy', { wind: wind(day.windLimit) }),
             ...day.windows.map((one) => one.because),
         ].join(' '),
     );
@@ -73,8 +76,7 @@
                     y={sky.y(end.celsius) - 5}
                     text-anchor="middle"
                     font-size="16"
-                    class="fill-base-content"
-                    >{say('today/garden-band.celsius', { degrees: Math.round(writes.degreesOf(end.celsius)) })}</text
+                    class="fill-base-content">{say('today/garden-band.celsius', { degrees: Math.round(degreesOf(end.celsius)) })}</text
                 >{/if}{/each}
         <path d={`M0 ${sky.ground}H${width}`} class="stroke-base-300" stroke-width="1.5" />
         {#each day.windows.slice(0, 1) as window (window.from)}

@@ -95,6 +95,7 @@
     <label class="grid gap-1"
         ><span>{say('trials/new-trial.name-if-needs-one')}</span><input
             name="name"
+            autocomplete="off"
             class="input w-full"
             maxlength="200"
             bind:value={form.values.name}
