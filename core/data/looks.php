@@ -33,4 +33,9 @@ return [
     'where-it-was-wet' => ['sign' => 'wet-marks', 'source' => 'practice'],
     'newest-growth' => ['sign' => 'clean-new-growth', 'source' => 'practice'],
     'crust' => ['sign' => 'salt-crust', 'source' => 'practice'],
+    'under-yellow' => ['sign' => 'grey-under', 'source' => 'practice'],
+    'watch-a-patch' => ['sign' => 'wet-spreading', 'source' => 'practice'],
+    'wet-finger' => ['sign' => 'wipes-off', 'source' => 'practice'],
+    'other-kinds' => ['sign' => 'several-kinds', 'source' => 'practice'],
+    'knock-out' => ['sign' => 'white-on-roots', 'source' => 'practice'],
 ];

@@ -27,6 +27,11 @@ return [
         'standing' => 'published',
         'from_memory' => true,
     ],
+    'enemies' => [
+        'citation' => 'Handbooks of growing under glass: how many of a pest one natural enemy holds down, and what soap, oil and neem do to it',
+        'standing' => 'published',
+        'from_memory' => true,
+    ],
     'nist-44' => [
         'citation' => 'NIST Handbook 44, Appendix C: general tables of units of measurement',
         'standing' => 'published',

@@ -15,7 +15,7 @@ return [
         'looks_like' => 'Thick and shining: bay, lemon, camellia.',
     ],
     'tender-leaf' => [
-        'name' => 'Tender leaf', 'surface' => 'leaf', 'limits' => 'tender',
+        'name' => 'Tender leaf', 'thin' => true, 'surface' => 'leaf', 'limits' => 'tender',
         'looks_like' => 'Thin, new, droughted, freshly moved, or a seedling.',
     ],
     'wounded-leaf' => [
@@ -31,7 +31,7 @@ return [
         'looks_like' => 'Fuzzy or felted to the touch; alcohol wilts it for good.',
     ],
     'no-oil-leaf' => [
-        'name' => 'Leaf that bears no oil', 'bears_no_oil' => true, 'surface' => 'leaf', 'limits' => 'tender',
+        'name' => 'Leaf that bears no oil', 'thin' => true, 'bears_no_oil' => true, 'surface' => 'leaf', 'limits' => 'tender',
         'looks_like' => 'Ferns, blue conifers, red and Japanese maples, walnuts, hickories.',
     ],
     'dormant-wood' => [

@@ -64,6 +64,33 @@ final class ChoiceLines
     /** Share of rounds that worked at which one's own results say neither. */
     public const OWN_MIDDLE = ['value' => 0.5, 'unit' => '1', 'source' => 'house'];
 
+    /** Share of its rounds that worked from which a spray of one's own is taken again before anything else. */
+    public const OWN_GOOD = ['value' => 0.75, 'unit' => '1', 'source' => 'house'];
+
+    /** Sprays that are proposed. */
+    public const PROPOSED = ['value' => 3, 'unit' => '1', 'source' => 'house'];
+
+    /** Days until somebody looks again where no other line says so. */
+    public const LOOK_AGAIN = ['value' => 3, 'unit' => 'd', 'source' => 'practice'];
+
+    /** The same where natural enemies are at work. */
+    public const ENEMIES = ['value' => 3, 'unit' => 'd', 'source' => 'practice'];
+
+    /** The same where there is much for them to do. */
+    public const ENEMIES_HEAVY = ['value' => 2, 'unit' => 'd', 'source' => 'practice'];
+
+    /** The same where bare wood is waited for. */
+    public const WINTER = ['value' => 30, 'unit' => 'd', 'source' => 'house'];
+
+    /** Days for which natural enemies that were seen are taken to be there still. */
+    public const SEEN_HOLDS = ['value' => 7, 'unit' => 'd', 'source' => 'house'];
+
+    /** Days from watering to a spray. */
+    public const AFTER_WATER = ['value' => 1, 'unit' => 'd', 'source' => 'practice'];
+
+    /** What is picked within so many days is picked, and not sprayed. */
+    public const PICKED = ['value' => 3, 'unit' => 'd', 'source' => 'practice'];
+
     /** Reasons that are shown. */
     public const SHOWN = ['value' => 3, 'unit' => '1', 'source' => 'house'];
 }

@@ -13,6 +13,9 @@ final class EvidenceLines
     /** Percent down from which a round counts as having helped. */
     public const HELPED_FROM = ['value' => 40.0, 'unit' => '%', 'source' => 'house'];
 
+    /** Percent down, in the middle of its rounds, from which a spray that is to be tuned nearly does it. */
+    public const NEARLY = ['value' => 60.0, 'unit' => '%', 'source' => 'house'];
+
     /** Fewer than this many to begin with, and chance decides. */
     public const FEWEST_BEFORE = ['value' => 10.0, 'unit' => '1', 'source' => 'practice'];
 

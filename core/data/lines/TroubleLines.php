@@ -34,8 +34,11 @@ final class TroubleLines
     /** A sign counts as explained where it is this many times as common as without a reason. */
     public const EXPLAINED_FROM = ['value' => 2.0, 'unit' => '1', 'source' => 'house'];
 
-    /** How often two troubles come together, by what chance makes of it. */
+    /** How often troubles come together, by what chance makes of it, for each beyond the first. */
     public const TOGETHER = ['value' => 1.0, 'unit' => '1', 'source' => 'house'];
+
+    /** So many troubles at once are thought of. */
+    public const AT_ONCE = ['value' => 6, 'unit' => '1', 'source' => 'house'];
 
     /** Where nothing makes the signs likelier than no trouble at all, nothing fits. */
     public const FITS_FROM = ['value' => 1.0, 'unit' => '1', 'source' => 'house'];

@@ -22,6 +22,7 @@ return [
     'counted' => true,
     'biology' => ['threshold' => 4.0, 'hatch' => null, 'adult' => 120.0, 'longest' => 0.0, 'source' => 'degree-days'],
     'severity' => ['moderate' => 20, 'heavy' => 100, 'source' => 'house'],
+    'act' => ['from' => 'moderate', 'wait' => 3, 'source' => 'practice'],
     'look' => ['spots' => 10, 'spot' => 'tip', 'stages' => [], 'how' => 'count', 'source' => 'practice'],
     'unsprayed' => ['least' => 0.2, 'most' => 5.0, 'unit' => '1', 'source' => 'house'],
     'containment' => ['water-jet', 'wipe', 'less-feed', 'ants'],

@@ -11,6 +11,7 @@ return [
     'source' => 'practice',
     'counted' => true,
     'severity' => ['moderate' => 10, 'heavy' => 60, 'source' => 'house'],
+    'act' => ['from' => 'moderate', 'wait' => 30, 'source' => 'practice'],
     'look' => ['spots' => 10, 'spot' => 'leaf', 'stages' => [], 'how' => 'count', 'source' => 'practice'],
     'unsprayed' => ['least' => 0.9, 'most' => 1.2, 'unit' => '1', 'source' => 'house'],
     'containment' => ['brush-bark'],

@@ -20,6 +20,7 @@ return [
     'counted' => true,
     'biology' => ['threshold' => 10.0, 'hatch' => [110.0, 160.0], 'adult' => 420.0, 'longest' => 60.0, 'source' => 'degree-days'],
     'severity' => ['moderate' => 10, 'heavy' => 50, 'source' => 'house'],
+    'act' => ['from' => 'moderate', 'wait' => 7, 'source' => 'practice'],
     'look' => ['spots' => 5, 'spot' => 'paper', 'stages' => [], 'how' => 'count', 'source' => 'practice'],
     'unsprayed' => ['least' => 0.8, 'most' => 1.6, 'unit' => '1', 'source' => 'house'],
     'effects' => [

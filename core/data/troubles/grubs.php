@@ -11,6 +11,7 @@ return [
     'source' => 'practice',
     'counted' => true,
     'severity' => ['moderate' => 5, 'heavy' => 15, 'source' => 'house'],
+    'act' => ['from' => 'moderate', 'wait' => 7, 'source' => 'practice'],
     'look' => ['spots' => 5, 'spot' => 'spade', 'stages' => [], 'how' => 'count', 'source' => 'practice'],
     'unsprayed' => ['least' => 0.8, 'most' => 1.2, 'unit' => '1', 'source' => 'house'],
     'containment' => ['change-soil', 'turn-bed'],

@@ -12,6 +12,7 @@ return [
     'counted' => true,
     'biology' => ['threshold' => 12.0, 'hatch' => [55.0, 90.0], 'adult' => 350.0, 'longest' => 30.0, 'source' => 'degree-days'],
     'severity' => ['moderate' => 10, 'heavy' => 40, 'source' => 'house'],
+    'act' => ['from' => 'moderate', 'wait' => 2, 'source' => 'practice'],
     'look' => ['spots' => 5, 'spot' => 'plant', 'stages' => ['eggs', 'larvae', 'adults'], 'how' => 'count', 'source' => 'practice'],
     'unsprayed' => ['least' => 0.3, 'most' => 2.0, 'unit' => '1', 'source' => 'house'],
     'containment' => ['hand-pick'],

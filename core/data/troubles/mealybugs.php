@@ -24,6 +24,7 @@ return [
     // Hatch within 7 to 10 days in a warm room, up to 45 in the cold; 6 to 9 weeks to adult.
     'biology' => ['threshold' => 10.0, 'hatch' => [105.0, 150.0], 'adult' => 780.0, 'longest' => 45.0, 'source' => 'practice', 'cover' => 450.0, 'still' => 8.0],
     'severity' => ['moderate' => 5, 'heavy' => 25, 'source' => 'house'],
+    'act' => ['from' => 'moderate', 'wait' => 3, 'crowds' => true, 'source' => 'practice'],
     'look' => ['spots' => 10, 'spot' => 'joint', 'stages' => ['egg-sacs', 'crawlers', 'adults'], 'how' => 'count', 'source' => 'practice'],
     'unsprayed' => ['least' => 0.8, 'most' => 1.6, 'unit' => '1', 'source' => 'house'],
     'containment' => ['wipe', 'change-soil', 'ants'],

@@ -11,6 +11,7 @@ return [
     'source' => 'practice',
     'counted' => true,
     'severity' => ['moderate' => 5, 'heavy' => 30, 'source' => 'house'],
+    'act' => ['from' => 'moderate', 'wait' => 30, 'source' => 'practice'],
     'look' => ['spots' => 5, 'spot' => 'twig', 'stages' => [], 'how' => 'count', 'source' => 'practice'],
     'unsprayed' => ['least' => 0.95, 'most' => 1.0, 'unit' => '1', 'source' => 'house'],
     'containment' => ['brush-bark'],

@@ -11,6 +11,7 @@ return [
     'source' => 'practice',
     'counted' => true,
     'severity' => ['moderate' => 10, 'heavy' => 60, 'source' => 'house'],
+    'act' => ['from' => 'light', 'wait' => 3, 'source' => 'practice'],
     'look' => ['spots' => 10, 'spot' => 'leaf', 'stages' => [], 'how' => 'count', 'source' => 'practice'],
     'unsprayed' => ['least' => 0.3, 'most' => 4.0, 'unit' => '1', 'source' => 'house'],
     'containment' => ['strip-spots', 'water-soil'],

@@ -22,6 +22,7 @@ return [
     'counted' => true,
     'biology' => ['threshold' => 10.0, 'hatch' => [100.0, 300.0], 'adult' => 800.0, 'longest' => 60.0, 'source' => 'degree-days', 'every' => 12, 'rounds' => 3, 'proven_by_season' => true],
     'severity' => ['moderate' => 10, 'heavy' => 50, 'source' => 'house'],
+    'act' => ['from' => 'moderate', 'wait' => 7, 'source' => 'practice'],
     'look' => ['spots' => 5, 'spot' => 'stem', 'stages' => ['crawlers', 'domes'], 'how' => 'count', 'source' => 'practice'],
     'unsprayed' => ['least' => 0.9, 'most' => 1.3, 'unit' => '1', 'source' => 'house'],
     'containment' => ['wipe', 'ants'],

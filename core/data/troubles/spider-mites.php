@@ -22,6 +22,7 @@ return [
     'counted' => true,
     'biology' => ['threshold' => 11.2, 'hatch' => [40.0, 60.0], 'adult' => 137.0, 'longest' => 45.0, 'source' => 'mite-degree-days'],
     'severity' => ['moderate' => 10, 'heavy' => 50, 'source' => 'house'],
+    'act' => ['from' => 'moderate', 'wait' => 5, 'warm' => 26.0, 'source' => 'practice'],
     'look' => ['spots' => 5, 'spot' => 'paper', 'stages' => [], 'how' => 'count', 'source' => 'practice'],
     'unsprayed' => ['least' => 0.5, 'most' => 4.0, 'unit' => '1', 'source' => 'house'],
     'containment' => ['water-jet', 'break-webs', 'less-feed'],

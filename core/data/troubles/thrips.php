@@ -20,6 +20,7 @@ return [
     'counted' => true,
     'biology' => ['threshold' => 9.0, 'hatch' => [45.0, 70.0], 'adult' => 230.0, 'longest' => 30.0, 'source' => 'degree-days', 'rests' => true],
     'severity' => ['moderate' => 5, 'heavy' => 25, 'source' => 'house'],
+    'act' => ['from' => 'moderate', 'wait' => 5, 'crowds' => true, 'source' => 'practice'],
     'look' => ['spots' => 5, 'spot' => 'paper', 'stages' => [], 'how' => 'count', 'source' => 'practice'],
     'unsprayed' => ['least' => 0.5, 'most' => 2.5, 'unit' => '1', 'source' => 'house'],
     'containment' => ['water-jet'],

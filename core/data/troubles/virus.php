@@ -9,4 +9,5 @@ return [
     'signs' => ['mosaic' => 'u', 'curled-tips' => 'o', 'newest-worst' => 'o', 'webs' => 'n', 'white-film' => 'n'],
     'stages' => ['any'],
     'source' => 'practice',
+    'containment' => ['bin'],
 ];

@@ -12,6 +12,7 @@ return [
     'counted' => true,
     'biology' => ['threshold' => 8.3, 'hatch' => [110.0, 130.0], 'adult' => 380.0, 'longest' => 40.0, 'source' => 'degree-days', 'rests' => true],
     'severity' => ['moderate' => 10, 'heavy' => 50, 'source' => 'house'],
+    'act' => ['from' => 'moderate', 'wait' => 5, 'source' => 'practice'],
     'look' => ['spots' => 10, 'spot' => 'leaf', 'stages' => ['nymphs', 'flies'], 'how' => 'count', 'source' => 'practice'],
     'unsprayed' => ['least' => 0.6, 'most' => 2.0, 'unit' => '1', 'source' => 'house'],
     'containment' => ['water-jet', 'less-feed'],

@@ -5,17 +5,22 @@ declare(strict_types=1);
 namespace IdleMixer\Core\Ask;
 
 use IdleMixer\Core\Bench\WaterReader;
-use IdleMixer\Core\Choice\Chooser;
-use IdleMixer\Core\Choice\Containment;
+use IdleMixer\Core\Choice\Advice;
+use IdleMixer\Core\Choice\Adviser;
 use IdleMixer\Core\Choice\ContainmentStep;
+use IdleMixer\Core\Choice\Enemies;
+use IdleMixer\Core\Choice\EnemiesReader;
+use IdleMixer\Core\Choice\Help;
 use IdleMixer\Core\Choice\Option;
 use IdleMixer\Core\Choice\Reason;
 use IdleMixer\Core\Choice\Severity;
+use IdleMixer\Core\Choice\SeverityScale;
 use IdleMixer\Core\Choice\Situation;
 use IdleMixer\Core\Cupboard\Cupboard;
 use IdleMixer\Core\Data\GateLines;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\Node;
+use IdleMixer\Core\Evidence\LookReader;
 use IdleMixer\Core\Gate\HadRound;
 use IdleMixer\Core\Gate\PlantHad;
 use IdleMixer\Core\Gate\Whom;
@@ -33,10 +38,13 @@ use IdleMixer\Core\Words\Say;
 
 /**
  * The choice of a spray as open documents: `{"trouble": "aphids", "stage": null, "plant": "ordinary-leaf", "season": "growing",
- * "severity": "heavy", "indoors": false, "flags": [], "water": {…}, "cupboard": null}`.
+ * "severity": "heavy", "indoors": false, "flags": [], "water": {…}, "cupboard": null}`, and beside that `count` in the measure of the trouble,
+ * `seen` natural enemies (`{"ladybirds": 3}`, null where nobody counted them), `temperature_C` and whether it is `crowded` by other plants.
  *
  * @phpstan-type ProposedRow array{recipe: string, factor: float, highEnd: bool, reasons: list<string>, against: list<string>}
  * @phpstan-type ExcludedRow array{recipe: string, reasons: list<string>}
+ * @phpstan-type OtherRow array{recipe: string, factor: float, highEnd: bool, reasons: list<string>, against: list<string>, because: string}
+ * @phpstan-type AdviceRow array{whether: array{answer: string, because: string, lookInDays: int|null}, proposed: list<ProposedRow>, others: list<OtherRow>, missing: array{recipe: string, ingredients: list<string>}|null, excluded: list<ExcludedRow>, beside: list<array{code: string, text: string}>, advice: list<string>}
  */
 final readonly class Choose
 {
@@ -50,9 +58,10 @@ final readonly class Choose
     private const WINTER = 'winter';
 
     public function __construct(
-        private Chooser $chooser,
+        private Adviser $adviser,
         private ChoiceWords $words,
-        private Containment $containment,
+        private Enemies $enemies,
+        private SeverityScale $scale,
         private TroubleCatalogue $troubles,
         private ToleranceCatalogue $kinds,
         private IngredientCatalogue $ingredients,
@@ -60,57 +69,81 @@ final readonly class Choose
 
     public static function shipped(): self
     {
-        return new self(Chooser::shipped(), ChoiceWords::shipped(), Containment::shipped(), TroubleCatalogue::shipped(), ToleranceCatalogue::shipped(), IngredientCatalogue::shipped());
+        return new self(Adviser::shipped(), ChoiceWords::shipped(), Enemies::shipped(), SeverityScale::shipped(), TroubleCatalogue::shipped(), ToleranceCatalogue::shipped(), IngredientCatalogue::shipped());
     }
 
     /**
-     * @return array{proposed: list<ProposedRow>, excluded: list<ExcludedRow>, advice: list<string>}
+     * @return AdviceRow
      *
      * @throws InvalidDocument with the path of the first fault found
      */
     public function answer(Node $node): array
     {
         $situation = $this->situation($node);
-        $choice = $this->chooser->choose($situation);
-        $none = $choice->proposed === [] ? [$this->words->noSpray($choice, $situation)] : [$situation->trouble->matters];
+        $advice = $this->adviser->advise($situation);
 
         return [
-            'proposed' => array_map(fn(Option $option): array => [
-                'recipe' => $option->recipe->slug,
-                'factor' => $option->dose->factor ?? 1.0,
-                'highEnd' => $option->dose->highEnd ?? false,
-                'reasons' => array_map(fn(Reason $reason): string => $this->words->reason($reason, $option), $option->for),
-                'against' => array_map(fn(Reason $reason): string => $this->words->reason($reason, $option), $option->against),
-            ], $choice->proposed),
+            'whether' => ['answer' => $advice->whether->answer->value, 'because' => $this->words->whether($advice, $situation), 'lookInDays' => $advice->whether->lookInDays],
+            'proposed' => array_map(fn(Option $option): array => $this->fits($option), $advice->sprays),
+            'others' => array_map(fn(Option $option): array => [...$this->fits($option), 'because' => $this->words->passedOver($option, $advice)], $advice->others),
+            'missing' => $advice->missing === null ? null : ['recipe' => $advice->missing->recipe->slug, 'ingredients' => $advice->missing->stocked->missing ?? []],
             'excluded' => array_map(fn(Option $option): array => [
                 'recipe' => $option->recipe->slug,
                 'reasons' => array_map(fn(Reason $reason): string => $this->words->exclusion($reason, $option, $situation), $option->excluded),
-            ], $choice->excluded),
-            'advice' => [...$none, ...array_map(static fn(ContainmentStep $step): string => $step->words, $this->containment->steps($situation->trouble, $situation->isIndoors()))],
+            ], $advice->excluded),
+            'beside' => array_map(static fn(Help $help): array => ['code' => $help->slug, 'text' => $help->words], $advice->beside),
+            'advice' => self::advice($advice, $situation, $this->words),
+        ];
+    }
+
+    /** @return ProposedRow */
+    private function fits(Option $option): array
+    {
+        return [
+            'recipe' => $option->recipe->slug,
+            'factor' => $option->dose->factor ?? 1.0,
+            'highEnd' => $option->dose->highEnd ?? false,
+            'reasons' => array_map(fn(Reason $reason): string => $this->words->reason($reason, $option), $option->for),
+            'against' => array_map(fn(Reason $reason): string => $this->words->reason($reason, $option), $option->against),
+        ];
+    }
+
+    /** @return list<string> what matters of it, what to do by hand, and what to get */
+    private static function advice(Advice $advice, Situation $situation, ChoiceWords $words): array
+    {
+        return [
+            $advice->sprays === [] ? $words->noSpray($advice, $situation) : $situation->trouble->matters,
+            ...array_map(static fn(ContainmentStep $step): string => $step->words, $advice->steps),
+            ...array_map(static fn(Help $help): string => $help->words, $advice->beside),
         ];
     }
 
     /** @throws InvalidDocument with the path of the first fault found */
     private function situation(Node $node): Situation
     {
-        $object = $node->object(['trouble', 'stage', 'plant', 'season', 'severity', 'indoors', 'flags', 'water', 'cupboard']);
+        $object = $node->object(['trouble', 'stage', 'plant', 'season', 'severity', 'indoors', 'flags', 'water', 'cupboard', 'count', 'seen', 'temperature_C', 'crowded']);
         $trouble = $this->troubles->trouble($object->get('trouble')->word(array_keys($this->troubles->troubles), 'trouble'));
         $plant = $object->filled('plant');
         $kind = $this->kinds->get($plant === null ? $this->kinds->slugs()[0] : $plant->word($this->kinds->known(), Say::it('ask/choose.plant-tolerance-class')));
         $season = $object->filled('season');
         $severity = $object->filled('severity');
         $flags = array_map(static fn(Node $flag): string => $flag->word(self::FLAGS, 'flag'), $object->filled('flags')?->items(0, count(self::FLAGS), 'flags') ?? []);
+        $count = $object->filled('count')?->countUpTo(LookReader::MOST);
         $has = static fn(string $flag): bool => in_array($flag, $flags, true);
 
         return new Situation(
             $trouble,
             self::stage($object->filled('stage'), $trouble, $kind),
-            $severity === null ? Severity::Moderate : Severity::from($severity->word(array_column(Severity::cases(), 'value'), 'severity')),
+            $severity === null ? $this->scale->of($trouble->slug, $count) : Severity::from($severity->word(array_column(Severity::cases(), 'value'), 'severity')),
             $kind->name,
             self::whom($kind, $has, $object->filled('indoors')?->flag() ?? false, $season === null ? Season::Growing : Season::from($season->word(array_column(Season::cases(), 'value'), 'season'))),
             $has('cats'),
             (new WaterReader())->read($object->filled('water'))->hardness,
             $object->filled('cupboard') === null ? null : Cupboard::holding(array_map(fn(Node $item): string => $item->word($this->ingredients->slugs(), 'ingredient'), $object->get('cupboard')->items(0, count($this->ingredients->slugs()), 'ingredients')), $this->ingredients),
+            celsius: AirReader::celsius($object->filled('temperature_C')),
+            crowded: $object->filled('crowded')?->flag() ?? false,
+            count: $count,
+            seen: EnemiesReader::read($object->filled('seen'), $this->enemies),
         );
     }
 

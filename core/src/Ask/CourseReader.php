@@ -70,7 +70,7 @@ final readonly class CourseReader
             $methods,
             $pressure === null ? Pressure::Moderate : Pressure::from($pressure->word(array_column(Pressure::cases(), 'value'), 'pressure')),
             $today,
-            self::celsius($object->filled('temperature_C')),
+            AirReader::celsius($object->filled('temperature_C')),
             $object->filled('everyDays')?->whole(1, ScheduleLines::LONGEST_PACE['value']),
             $day($object->filled('budBreak')),
             $day($object->filled('bloomUntil')),
@@ -127,15 +127,5 @@ final readonly class CourseReader
         $last = $judged === [] ? null : $day($judged[count($judged) - 1]->hour->told->at);
 
         return [array_map(static fn(Window $window): array => [$day($window->from), $window], Windows::all($judged)), $last];
-    }
-
-    private static function celsius(?Node $node): ?float
-    {
-        $degrees = $node?->number();
-        if ($node !== null && ($degrees < InputLines::COLDEST_AIR['value'] || $degrees > InputLines::HOTTEST_AIR['value'])) {
-            throw $node->fault(Say::it('ask/course-reader.expected-to-c-found', ['coldest-air' => InputLines::COLDEST_AIR['value'], 'hottest-air' => InputLines::HOTTEST_AIR['value']]));
-        }
-
-        return $degrees;
     }
 }

@@ -33,7 +33,7 @@ final readonly class Diagnose
     }
 
     /**
-     * @return array{suspects: list<SuspectRow>, open: bool, none: bool, finding: string, looks: list<LookRow>}
+     * @return array{suspects: list<SuspectRow>, each: list<array{trouble: string, percent: float, for: list<string>}>, open: bool, none: bool, finding: string, looks: list<LookRow>}
      *
      * @throws InvalidDocument with the path of the first fault found
      */
@@ -54,6 +54,7 @@ final readonly class Diagnose
 
         return [
             'suspects' => array_map(self::suspect(...), $diagnosis->suspects()),
+            'each' => array_map(static fn(Suspect $one): array => ['trouble' => $one->troubles[0]->slug, 'percent' => 100.0 * $one->chance, 'for' => self::slugs($one->for)], $diagnosis->each()),
             'open' => $diagnosis->finding() === Finding::CannotTell,
             'none' => $diagnosis->finding() === Finding::NoneFits,
             'finding' => $diagnosis->finding()->value,
@@ -64,25 +65,32 @@ final readonly class Diagnose
     /** @return SuspectRow */
     private static function suspect(Suspect $suspect): array
     {
-        $slugs = static fn(array $signs): array => array_values(array_map(static fn(Sign $sign): string => $sign->slug, array_filter($signs, static fn(mixed $one): bool => $one instanceof Sign)));
-
         return [
             'troubles' => array_map(static fn(Trouble $trouble): string => $trouble->slug, $suspect->troubles),
             'name' => $suspect->name,
             'percent' => 100.0 * $suspect->chance,
-            'for' => $slugs($suspect->for),
-            'against' => $slugs($suspect->against),
-            'missing' => $slugs($suspect->missing),
+            'for' => self::slugs($suspect->for),
+            'against' => self::slugs($suspect->against),
+            'missing' => self::slugs($suspect->missing),
             'matters' => implode(' ', array_map(static fn(Trouble $trouble): string => $trouble->matters, $suspect->troubles)),
         ];
+    }
+
+    /**
+     * @param list<Sign> $signs
+     *
+     * @return list<string>
+     */
+    private static function slugs(array $signs): array
+    {
+        return array_map(static fn(Sign $sign): string => $sign->slug, $signs);
     }
 
     /** @return LookRow */
     private static function look(ProposedLook $proposed): array
     {
-        $names = static fn(Cause ...$causes): string => implode(', ', array_map(static fn(Cause $cause): string => $cause->name(), $causes));
-        $yes = $names(...$proposed->yes);
-        $no = $names(...$proposed->no);
+        $yes = implode(', ', $proposed->yesNames());
+        $no = implode(', ', $proposed->noNames());
 
         return [
             'look' => $proposed->look->slug,

@@ -19,12 +19,23 @@ final readonly class Bearing
     /** Ways in which soap is what kills. */
     private const SOAPS = ['soap', 'detergent'];
 
+    /** Ways in which soda is what works. */
+    private const SODAS = ['soda', 'soda-with-oil'];
+
     public function __construct(private Formulator $formulator) {}
 
     /** @return list<Reason> none when it may be used */
     public function exclusions(Recipe $recipe, Practice $practice, Situation $situation): array
     {
         return [...self::place($recipe, $practice, $situation->plant, $situation->trouble->kind === TroubleKind::Soil), ...$this->leaf($recipe, $practice, $situation->plant), ...($situation->cats && in_array(Substance::EssentialOil, $this->kinds($recipe), true) ? [new Reason(ChoiceFinding::Cats)] : [])];
+    }
+
+    /** @return list<Reason> why what works in it on this is no reason to take it */
+    public static function besides(Practice $practice, Situation $situation): array
+    {
+        $isFor = $situation->trouble->kind === TroubleKind::Fungus || in_array($situation->trouble->slug, $practice->method->against, true);
+
+        return $isFor || array_intersect($practice->ways, self::SODAS) === [] ? [] : [new Reason(ChoiceFinding::SodaForNothing)];
     }
 
     /** @return list<Substance> */

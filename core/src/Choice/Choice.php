@@ -12,15 +12,4 @@ final readonly class Choice
      * @param list<Option> $excluded
      */
     public function __construct(public array $proposed, public array $excluded) {}
-
-    /** @return list<string> slugs of the two best of different families; one or none when there are no two */
-    public function rotation(): array
-    {
-        $families = [];
-        foreach ($this->proposed as $option) {
-            $families[$option->family()] ??= $option->recipe->slug;
-        }
-
-        return array_values(array_slice($families, 0, 2));
-    }
 }

@@ -36,6 +36,7 @@ enum ChoiceFinding: string
     case Seedling = 'seedling';
     case SoapSensitive = 'soap-sensitive';
     case Cats = 'cats';
+    case SodaForNothing = 'soda-for-nothing';
     case SoapTooWeak = 'soap-too-weak';
 
     /** Whether it is only not chosen while something else works, and may go on with care where it was begun. */

@@ -24,6 +24,9 @@ final readonly class Chooser
     /** Key of `effects.php`. */
     private const BY_SOAP = 'soap';
 
+    /** Ways in which soap is what kills. */
+    private const SOAPS = [self::BY_SOAP, 'detergent'];
+
     private Bearing $bearing;
 
     private Doses $doses;
@@ -83,13 +86,14 @@ final readonly class Chooser
     }
 
     /**
-     * What is in the house before what is not, what holds before what does not, then by what speaks for it.
+     * What is in the house before what is not, what holds before what does not, what is strong enough before what is not, what brings no oil
+     * onto oil and no soap onto copper, what worked here before and not what failed, then by what speaks for it.
      *
-     * @return array{int, bool, float}
+     * @return array{int, bool, bool, bool, int, float}
      */
     private static function rank(Option $option): array
     {
-        return [-$option->missing(), $option->holds(), $option->score];
+        return [-$option->missing(), $option->holds(), $option->dose?->weak() === null, ! $option->isOilAgain && ! $option->isSoapOnCopper, ($option->own?->worked() === true ? 1 : 0) - ($option->own?->failed() === true ? 1 : 0), $option->score];
     }
 
     private function option(Recipe $recipe, Situation $situation): Option
@@ -100,7 +104,7 @@ final readonly class Chooser
         $effects = $this->effects->of($situation->trouble, $situation->stage, $practice->ways);
         $mixture = $this->formulator->onBasis($recipe);
         $fairLook = $this->fairLook->of($mixture, $recipe->use, ! $situation->plant->isEmptyBed(), $situation->trouble->kind)->judged->value;
-        $excluded = [...($effects === [] ? [new Reason(ChoiceFinding::NoEffect)] : []), ...$this->bearing->exclusions($recipe, $practice, $situation)];
+        $excluded = [...($effects === [] ? [new Reason(ChoiceFinding::NoEffect)] : Bearing::besides($practice, $situation)), ...$this->bearing->exclusions($recipe, $practice, $situation)];
         if ($excluded !== [] || $effects === []) {
             return new Option($recipe, $practice, $effects, null, [], [], $excluded, 0.0, $fairLook, $stocked);
         }
@@ -118,7 +122,7 @@ final readonly class Chooser
         }
         $score = Score::of($mixture, $recipe, $practice, $situation, $effects[0], $dose, $fairLook, self::hindered($doses, $dose), $stocked);
 
-        return new Option($recipe, $practice, $effects, $dose, $score->for, $score->against, [], $score->points, $fairLook, $stocked);
+        return new Option($recipe, $practice, $effects, $dose, $score->for, $score->against, [], $score->points, $fairLook, $stocked, $dose->oil() > 0.0 && $situation->hadOilLately(), $situation->hadCopperLately() && in_array($effects[0]->way, self::SOAPS, true), $situation->own[$recipe->slug] ?? null);
     }
 
     /**

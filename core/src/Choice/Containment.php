@@ -5,13 +5,16 @@ declare(strict_types=1);
 namespace IdleMixer\Core\Choice;
 
 use IdleMixer\Core\Catalogue\Things;
+use IdleMixer\Core\Plant\PlantNow;
+use IdleMixer\Core\Plant\PlantTrait;
+use IdleMixer\Core\Plant\Site;
 use IdleMixer\Core\Trouble\Trouble;
 use IdleMixer\Core\Words\Say;
 
 /**
  * What is done before any spray.
  *
- * @phpstan-type ContainmentRow array{kinds: list<string>, place: string, hours: int, source: string}
+ * @phpstan-type ContainmentRow array{kinds: list<string>, place: string, hours: int, on?: list<string>, instead?: string, source: string}
  */
 final readonly class Containment
 {
@@ -33,12 +36,16 @@ final readonly class Containment
     }
 
     /** @return list<ContainmentStep> in the order of the work */
-    public function steps(Trouble $trouble, bool $indoors): array
+    public function steps(Trouble $trouble, PlantNow $plant): array
     {
-        $place = $indoors ? 'indoors' : 'outdoors';
+        $place = $plant->site === Site::Indoors ? 'indoors' : 'outdoors';
+        $traits = array_map(static fn(PlantTrait $one): string => $one->value, PlantTrait::of($plant));
+        $named = $this->named[$trouble->slug] ?? [];
         $steps = [];
         foreach ($this->rows as $slug => $row) {
-            if ((in_array($trouble->kind->value, $row['kinds'], true) || in_array($slug, $this->named[$trouble->slug] ?? [], true)) && in_array($row['place'], ['any', $place], true)) {
+            $isMeant = in_array($trouble->kind->value, $row['kinds'], true) || in_array($row['instead'] ?? $slug, $named, true);
+            $isBorne = ! isset($row['on']) || array_intersect($row['on'], $traits) !== [];
+            if ($isMeant && $isBorne && in_array($row['place'], ['any', $place], true)) {
                 $steps[] = new ContainmentStep($slug, Say::it("containment/{$slug}"), $row['hours']);
             }
         }

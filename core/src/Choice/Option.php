@@ -33,6 +33,12 @@ final readonly class Option
         public float $fairLookHours,
         /** As this house can make it; null where nobody said what is at hand. */
         public ?AsStocked $stocked = null,
+        /** Whether it brings oil onto leaves that had some lately. */
+        public bool $isOilAgain = false,
+        /** Whether it works by soap, on a plant that had copper lately. */
+        public bool $isSoapOnCopper = false,
+        /** What the household's own rounds say of it; null where they say nothing. */
+        public ?OwnResult $own = null,
     ) {}
 
     /** How many of its ingredients are not in the house. */
@@ -45,6 +51,18 @@ final readonly class Option
     public function holds(): bool
     {
         return $this->dose === null || $this->dose->holds;
+    }
+
+    /** What speaks for it where everything is at hand. */
+    public function stockedScore(): float
+    {
+        return $this->score + ChoiceLines::MISSING_INGREDIENT['value'] * $this->missing();
+    }
+
+    /** Whether it is the same thing in another form, put on in the same way. */
+    public function worksAs(self $other): bool
+    {
+        return $this->family() === $other->family() && $this->recipe->use === $other->recipe->use;
     }
 
     /**

@@ -10,10 +10,4 @@ enum Severity: string
     case Light = 'light';
     case Moderate = 'moderate';
     case Heavy = 'heavy';
-
-    /** Light is wiped, picked or washed off (common practice, no source). */
-    public function isWorthASpray(): bool
-    {
-        return $this !== self::Light;
-    }
 }

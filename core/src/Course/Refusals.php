@@ -9,7 +9,6 @@ use IdleMixer\Core\Choice\ContainmentStep;
 use IdleMixer\Core\Choice\EffectCatalogue;
 use IdleMixer\Core\Data\ScheduleLines;
 use IdleMixer\Core\Method\Pressure;
-use IdleMixer\Core\Plant\Site;
 use IdleMixer\Core\Recipe\RecipeCatalogue;
 use IdleMixer\Core\Safety\Verdict;
 use IdleMixer\Core\Schedule\InTurn;
@@ -105,7 +104,7 @@ final readonly class Refusals
     /** @return list<Act> hand work with its days, and a look a week from now */
     private function instead(CourseAsk $ask): array
     {
-        $steps = $ask->trouble === null ? [] : $this->containment->steps($ask->trouble, $ask->plant->site === Site::Indoors);
+        $steps = $ask->trouble === null ? [] : $this->containment->steps($ask->trouble, $ask->plant);
         $acts = array_map(static fn(ContainmentStep $step): Act => new Act($ask->today + (int) floor($step->hours / self::HOURS_A_DAY), ActKind::HandWork, null, 'contain', ['day' => $ask->today + (int) floor($step->hours / self::HOURS_A_DAY), 'step' => $step->slug]), array_filter($steps, static fn(ContainmentStep $step): bool => $step->slug !== 'look-again'));
 
         return [...$acts, new Act($ask->today + ScheduleLines::WEEK['value'], ActKind::Look, null, 'look-instead', ['day' => $ask->today + ScheduleLines::WEEK['value']])];

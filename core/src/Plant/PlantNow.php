@@ -57,6 +57,12 @@ final readonly class PlantNow
         return ($this->leaf->wiltsByAlcohol ?? false) || ($this->kind->leaf->wiltsByAlcohol ?? false);
     }
 
+    /** Whether its leaf is thin: it tears under a jet. */
+    public function isTender(): bool
+    {
+        return array_filter([$this->leaf, $this->kind?->leaf], static fn(?ToleranceClass $class): bool => $class?->isThin === true) !== [];
+    }
+
     /** Whether it is known to be bare. */
     public function isBare(): bool
     {

@@ -7,7 +7,7 @@ namespace IdleMixer\Core\Plant;
 /**
  * The plant tolerance classes that a plan request may name.
  *
- * @phpstan-type ToleranceRow array{name: string, surface: string, limits: string, looks_like: string, wilts_by_alcohol?: bool, has_bloom?: bool, wounded?: bool, bears_no_oil?: bool, bare?: bool, planted?: bool, empty?: bool, formerly?: list<string>}
+ * @phpstan-type ToleranceRow array{name: string, surface: string, limits: string, looks_like: string, wilts_by_alcohol?: bool, has_bloom?: bool, wounded?: bool, bears_no_oil?: bool, bare?: bool, planted?: bool, empty?: bool, thin?: bool, formerly?: list<string>}
  */
 final readonly class ToleranceCatalogue
 {
@@ -86,6 +86,7 @@ final readonly class ToleranceCatalogue
             $row['has_bloom'] ?? false,
             $row['bears_no_oil'] ?? false,
             $row['planted'] ?? false,
+            $row['thin'] ?? false,
         );
     }
 

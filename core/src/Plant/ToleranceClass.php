@@ -22,6 +22,8 @@ final readonly class ToleranceClass
         public bool $bearsNoOil,
         /** Roots are in it. */
         public bool $planted,
+        /** As those of ferns and lettuces: it tears under a jet. */
+        public bool $isThin = false,
     ) {}
 
     public function isBare(): bool

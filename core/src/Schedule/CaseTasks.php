@@ -17,22 +17,21 @@ final class CaseTasks
     /**
      * @param string|null       $counted what is counted of it
      * @param DateTimeImmutable $ready when the first round may be: when the case was opened, or when its leaf test is over
+     * @param Waiting|null      $waiting until when nobody sprays; null where nobody waits
      *
      * @return list<Task>
      */
-    public static function of(int $case, string $about, DateTimeImmutable $ready, ?RoundDone $last, ?string $counted = null): array
+    public static function of(int $case, string $about, DateTimeImmutable $ready, ?RoundDone $last, ?string $counted = null, ?Waiting $waiting = null): array
     {
-        if ($last === null) {
-            return [new Task(TaskKind::FirstRound, $case, $about, $ready)];
-        }
+        $look = $last?->nextLook();
+        $look = $waiting === null ? $look : min($look ?? $waiting->until, $waiting->until);
         $tasks = [];
-        $look = $last->nextLook();
         if ($look !== null) {
             $tasks[] = new Task(TaskKind::CountAfter, $case, $about, $look, $counted);
         }
-        $round = self::sprayedNext($ready, $last->at, $last->repeatDays);
+        $round = self::sprayedNext($ready, $last?->at, $last?->repeatDays, $waiting);
         if ($round !== null) {
-            $tasks[] = new Task(TaskKind::NextRound, $case, $about, $round);
+            $tasks[] = new Task($last === null ? TaskKind::FirstRound : TaskKind::NextRound, $case, $about, $round);
         }
 
         return $tasks;
@@ -42,15 +41,16 @@ final class CaseTasks
      * @param DateTimeImmutable      $ready      when the first round may be
      * @param DateTimeImmutable|null $last       when it was sprayed last; null before the first round
      * @param int|null               $repeatDays from that round to the next; null where it is done once
+     * @param Waiting|null           $waiting    until when nobody sprays; null where nobody waits
      *
      * @return DateTimeImmutable|null null where nothing is sprayed any more
      */
-    public static function sprayedNext(DateTimeImmutable $ready, ?DateTimeImmutable $last, ?int $repeatDays): ?DateTimeImmutable
+    public static function sprayedNext(DateTimeImmutable $ready, ?DateTimeImmutable $last, ?int $repeatDays, ?Waiting $waiting = null): ?DateTimeImmutable
     {
         return match (true) {
-            $last === null => $ready,
+            $last === null => Waiting::orLater($ready, $waiting),
             $repeatDays === null => null,
-            default => $last->add(new DateInterval("P{$repeatDays}D")),
+            default => Waiting::orLater($last->add(new DateInterval("P{$repeatDays}D")), $waiting),
         };
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Trouble;
 
-/** What signs may come from: one trouble, or two at once. */
+/** What signs may come from: one trouble, or several at once. */
 interface Cause
 {
     /** Slugs, joined: the same for the same cause. */

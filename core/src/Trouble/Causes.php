@@ -6,22 +6,37 @@ namespace IdleMixer\Core\Trouble;
 
 use IdleMixer\Core\Data\TroubleLines;
 
-/** Which causes are weighed for what was seen: every trouble by itself, and pairs where no single one explains it. */
+/** Which causes are weighed for what was seen: every trouble by itself, and where none of them explains it, the fewest that do together. */
 final readonly class Causes
 {
-    /** @param array<string, bool> $seen by sign */
-    public function __construct(private TroubleCatalogue $catalogue, private array $seen) {}
+    /** @var list<string> slugs of the signs that want to be explained */
+    private array $telling;
 
-    /** @return non-empty-array<string, Cause> by key; none of the pairs while one trouble explains what was seen */
-    public function weighed(): array
+    /** @var array<string, list<string>> slugs of the signs of these that each trouble explains, by trouble; none that explains none */
+    private array $explained;
+
+    /**
+     * @param array<string, bool> $seen by sign
+     *
+     * @throws UnknownSign when a sign is not listed
+     */
+    public function __construct(private TroubleCatalogue $catalogue, array $seen)
     {
-        return $this->pairsWanted() ? $this->catalogue->troubles + $this->pairs() : $this->catalogue->troubles;
+        $signs = array_map($catalogue->sign(...), array_keys(array_filter($seen)));
+        $explained = [];
+        foreach ($catalogue->troubles as $slug => $trouble) {
+            $its = array_filter($signs, static fn(Sign $sign): bool => self::isTelling($sign) && self::explains($trouble, $sign));
+            $explained += $its === [] ? [] : [$slug => array_values(array_map(static fn(Sign $sign): string => $sign->slug, $its))];
+        }
+        $this->explained = $explained;
+        // What nothing that is listed brings is nobody's, and hides none of the others.
+        $this->telling = array_values(array_unique(array_merge([], ...array_values($explained))));
     }
 
-    /** Whether something that is listed, or two of it, bring every sign that wants to be explained. */
-    public function explainAll(): bool
+    /** @return non-empty-array<string, Cause> by key */
+    public function weighed(): array
     {
-        return ! $this->pairsWanted() || $this->pairs() !== [];
+        return $this->catalogue->troubles + $this->together();
     }
 
     public static function explains(Cause $cause, Sign $sign): bool
@@ -29,47 +44,66 @@ final readonly class Causes
         return $cause->shareOf($sign) > TroubleLines::EXPLAINED_FROM['value'] * $sign->usual;
     }
 
-    private function pairsWanted(): bool
+    /** Whether it is so rare without a reason that it wants to be explained. */
+    private static function isTelling(Sign $sign): bool
     {
-        foreach ($this->catalogue->troubles as $trouble) {
-            if ($this->unexplained($trouble) === []) {
-                return false;
+        return $sign->usual < TroubleLines::TELLING_TO['value'];
+    }
+
+    /** @return array<string, Together> the fewest that explain all of it, each its part; none while one trouble explains it */
+    private function together(): array
+    {
+        for ($many = 1; $many <= TroubleLines::AT_ONCE['value']; ++$many) {
+            $sets = $this->sets($this->telling, $many);
+            if ($sets !== []) {
+                return $many === 1 ? [] : $this->built($sets);
             }
         }
 
-        return true;
+        return [];
     }
 
-    /** @return array<string, Pair> those that explain all of it together, each its part */
-    private function pairs(): array
+    /**
+     * @param list<string> $open signs that are not explained yet
+     *
+     * @return array<string, list<string>> slugs of so many troubles that explain them, by key
+     */
+    private function sets(array $open, int $many): array
     {
-        $telling = count($this->telling());
-        $part = array_filter($this->catalogue->troubles, fn(Trouble $trouble): bool => count($this->unexplained($trouble)) < $telling);
+        if ($open === []) {
+            return ['' => []];
+        }
+        $sets = [];
+        foreach ($many === 0 ? [] : $this->explained as $slug => $its) {
+            if (! in_array($open[0], $its, true)) {
+                continue;
+            }
+            foreach ($this->sets(array_values(array_diff($open, $its)), $many - 1) as $others) {
+                $set = array_values(array_unique([...$others, $slug]));
+                sort($set);
+                $sets[implode('+', $set)] = $set;
+            }
+        }
+
+        return $sets;
+    }
+
+    /**
+     * @param array<string, list<string>> $sets
+     *
+     * @return array<string, Together> by key
+     */
+    private function built(array $sets): array
+    {
         $all = array_sum(array_map(static fn(Trouble $trouble): float => $trouble->weight(), $this->catalogue->troubles));
-        $pairs = [];
-        foreach ($part as $one) {
-            foreach ($part as $other) {
-                if ($one->slug < $other->slug && array_intersect($this->unexplained($one), $this->unexplained($other)) === []) {
-                    $pair = new Pair($one, $other, $all);
-                    $pairs[$pair->key()] = $pair;
-                }
+        $built = [];
+        foreach ($sets as $key => $slugs) {
+            $troubles = array_map($this->catalogue->trouble(...), $slugs);
+            if ($troubles !== []) {
+                $built[$key] = new Together($troubles, $all);
             }
         }
 
-        return $pairs;
-    }
-
-    /** @return list<string> slugs of the signs that want to be explained and are not its doing */
-    private function unexplained(Trouble $trouble): array
-    {
-        return array_values(array_map(static fn(Sign $sign): string => $sign->slug, array_filter($this->telling(), static fn(Sign $sign): bool => ! self::explains($trouble, $sign))));
-    }
-
-    /** @return list<Sign> seen, and rare without a reason */
-    private function telling(): array
-    {
-        $signs = array_map($this->catalogue->sign(...), array_keys(array_filter($this->seen)));
-
-        return array_values(array_filter($signs, static fn(Sign $sign): bool => $sign->usual < TroubleLines::TELLING_TO['value']));
+        return $built;
     }
 }

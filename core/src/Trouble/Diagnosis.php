@@ -48,13 +48,13 @@ final readonly class Diagnosis
         $chances = $this->likelihood->given($seen);
         arsort($chances);
         $this->chances = $chances;
-        $this->fits = $causes->explainAll() && $this->anyFits();
+        $this->fits = $this->anyFits();
     }
 
     public function finding(): Finding
     {
         if (! in_array(true, $this->seen, true)) {
-            return Finding::NothingSeen;
+            return $this->seen === [] ? Finding::NothingSeen : Finding::FoundNothing;
         }
         if (! $this->fits) {
             return Finding::NoneFits;
@@ -75,7 +75,7 @@ final readonly class Diagnosis
     /** @return list<Suspect> likeliest first; none while nothing was seen, or when nothing fits */
     public function suspects(): array
     {
-        if ($this->finding() === Finding::NothingSeen || ! $this->fits) {
+        if (! in_array(true, $this->seen, true) || ! $this->fits) {
             return [];
         }
         $suspects = [];
@@ -89,13 +89,40 @@ final readonly class Diagnosis
     }
 
     /**
+     * Each trouble by itself, with its own chance in whatever company, and the signs that it explains best of those that are there most likely.
+     *
+     * @return list<Suspect> likeliest first
+     */
+    public function each(): array
+    {
+        $chances = [];
+        foreach ($this->suspects() === [] ? [] : $this->chances as $key => $chance) {
+            foreach ($this->causes[$key]->troubles() as $trouble) {
+                $chances[$trouble->slug] = ($chances[$trouble->slug] ?? 0.0) + $chance;
+            }
+        }
+        arsort($chances);
+        $company = $this->suspects()[0]->troubles ?? [];
+        $each = [];
+        foreach (array_filter($chances, static fn(float $chance): bool => $chance >= self::SUSPECT_FROM) as $slug => $chance) {
+            $trouble = $this->catalogue->trouble($slug);
+            $whole = $this->suspect($trouble, $chance);
+            $others = array_filter($company, static fn(Trouble $other): bool => $other->slug !== $slug);
+            $own = array_values(array_filter($whole->for, static fn(Sign $sign): bool => array_filter($others, static fn(Trouble $other): bool => $other->shareOf($sign) > $trouble->shareOf($sign)) === []));
+            $each[] = new Suspect([$trouble], $trouble->name, $chance, in_array($trouble, $company, true) ? $own : $whole->for, [], $whole->missing);
+        }
+
+        return $each;
+    }
+
+    /**
      * The looks that are expected to tell most.
      *
      * @return list<ProposedLook> most telling first
      */
     public function looks(int $most = 2): array
     {
-        if ($this->finding() === Finding::NothingSeen) {
+        if (! in_array(true, $this->seen, true)) {
             return [];
         }
         $looks = [];
@@ -115,7 +142,7 @@ final readonly class Diagnosis
         return array_slice($looks, 0, $most);
     }
 
-    /** Whether anything brings something of what was seen, and is not spoken against by more. */
+    /** Whether a single sign speaks for something, by more than what was looked for in vain speaks against it. */
     private function anyFits(): bool
     {
         $seen = array_map($this->catalogue->sign(...), array_keys(array_filter($this->seen)));
@@ -142,12 +169,15 @@ final readonly class Diagnosis
         return false;
     }
 
-    /** How many times as likely the signs are with it as with no trouble at all. */
+    /** How many times as likely the signs that it explains, and those that are not there, are with it as with no trouble at all. */
     private function timesAsLikely(Cause $cause): float
     {
         $times = 1.0;
         foreach ($this->seen as $name => $there) {
             $sign = $this->catalogue->sign($name);
+            if ($there && ! Causes::explains($cause, $sign)) {
+                continue;
+            }
             $share = $cause->shareOf($sign);
             $times *= $there ? $share / $sign->usual : (1.0 - $share) / (1.0 - $sign->usual);
         }

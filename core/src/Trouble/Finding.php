@@ -9,6 +9,8 @@ enum Finding: string
 {
     /** Nothing was ticked. */
     case NothingSeen = 'nothing-seen';
+    /** It was looked for, and nothing was there. */
+    case FoundNothing = 'found-nothing';
     /** The signs fit several, or none well. */
     case CannotTell = 'cannot-tell';
     case Likely = 'likely';

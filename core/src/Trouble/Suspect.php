@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Trouble;
 
-/** One trouble, or two at once, with what speaks for and against. */
+/** One trouble, or several at once, with what speaks for and against. */
 final readonly class Suspect
 {
     /**

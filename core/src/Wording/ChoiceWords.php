@@ -4,28 +4,28 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Wording;
 
-use IdleMixer\Core\Choice\Choice;
+use IdleMixer\Core\Choice\Advice;
 use IdleMixer\Core\Choice\ChoiceFinding;
 use IdleMixer\Core\Choice\Option;
 use IdleMixer\Core\Choice\Reason;
-use IdleMixer\Core\Choice\Severity;
 use IdleMixer\Core\Choice\Situation;
+use IdleMixer\Core\Choice\WhyWhether;
 use IdleMixer\Core\Ingredient\IngredientCatalogue;
 use IdleMixer\Core\Source\SourceCatalogue;
 use IdleMixer\Core\Trouble\Finding;
-use IdleMixer\Core\Trouble\TroubleKind;
 use IdleMixer\Core\Words\MissingWords;
 use IdleMixer\Core\Words\Say;
 
 /** Puts what speaks for and against a spray into sentences. */
 final readonly class ChoiceWords
 {
+    private const HOURS_A_DAY = 24.0;
+
     /**
      * @param array<string, string> $reasons
      * @param array<string, string> $cannot
-     * @param array<string, string> $severity
      */
-    public function __construct(private array $reasons, private array $cannot, private array $severity, private SourceCatalogue $sources, private Sentences $sentences, private IngredientCatalogue $ingredients) {}
+    public function __construct(private array $reasons, private array $cannot, private SourceCatalogue $sources, private Sentences $sentences, private IngredientCatalogue $ingredients) {}
 
     public static function shipped(): self
     {
@@ -33,10 +33,8 @@ final readonly class ChoiceWords
         $reasons = Say::words('choice-reasons');
         /** @var array<string, string> $cannot */
         $cannot = Say::words('exclusions');
-        /** @var array<string, string> $severity */
-        $severity = Say::words('severities');
 
-        return new self($reasons, $cannot, $severity, SourceCatalogue::shipped(), Sentences::shipped(), IngredientCatalogue::shipped());
+        return new self($reasons, $cannot, SourceCatalogue::shipped(), Sentences::shipped(), IngredientCatalogue::shipped());
     }
 
     /** @throws MissingWords when the catalogue lacks the sentence */
@@ -74,18 +72,19 @@ final readonly class ChoiceWords
     }
 
     /**
-     * Why nothing is proposed: nothing works on it, or what works may not be used now.
+     * Why nothing is proposed: something is missing, nothing works on it, or what works may not be used now.
      *
      * @throws MissingWords when the catalogue lacks the sentence
      */
-    public function noSpray(Choice $choice, Situation $situation): string
+    public function noSpray(Advice $advice, Situation $situation): string
     {
-        $works = array_filter($choice->excluded, static fn(Option $option): bool => $option->effects !== []) !== [];
-        $winter = $situation->stage === 'winter' && ! $situation->plant->isBare();
-        $code = match (true) {
-            $winter => 'wait-for-winter',
-            $works => 'none-now',
-            default => 'no-spray-works',
+        if ($advice->missing !== null) {
+            return Say::it('wording/choice-words.lacking', ['name' => $advice->missing->recipe->name, 'what' => $this->wanted($advice->missing)]);
+        }
+        $code = match ($advice->whether->why) {
+            WhyWhether::Winter => 'wait-for-winter',
+            WhyWhether::NoneWorks => 'no-spray-works',
+            default => 'none-now',
         };
 
         return strtr($this->cannot[$code] ?? throw MissingWords::becauseOf($code), [
@@ -95,18 +94,68 @@ final readonly class ChoiceWords
         ]);
     }
 
-    /** @throws MissingWords when the catalogue lacks the sentence */
-    public function severity(Severity $severity, TroubleKind $kind): string
+    /**
+     * Whether to spray at all: what to do, and why.
+     *
+     * @throws MissingWords when the catalogue lacks the sentence
+     */
+    public function whether(Advice $advice, Situation $situation): string
     {
-        $key = ($kind === TroubleKind::Fungus ? 'fungus-' : '') . $severity->value;
+        $whether = $advice->whether;
 
-        return $this->severity[$key] ?? throw MissingWords::becauseOf($key);
+        return ucfirst(Say::it("whether/{$whether->why->value}", [
+            'trouble' => $situation->trouble->name,
+            'plant' => $situation->name,
+            'days' => $whether->lookInDays === null ? '' : Durations::words(self::HOURS_A_DAY * $whether->lookInDays),
+            'enemies' => ucfirst(WaitedWords::enemies($whether->enemies)),
+        ]));
+    }
+
+    /**
+     * Why a spray that fits is none of the three.
+     *
+     * @throws MissingWords when the catalogue lacks the sentence
+     */
+    public function passedOver(Option $option, Advice $advice): string
+    {
+        $same = array_values(array_filter($advice->sprays, static fn(Option $one): bool => $one->worksAs($option)))[0] ?? null;
+
+        $why = $advice->passed[$option->recipe->slug];
+
+        return Say::it("passed-over/{$why->value}", [
+            'first' => $same->recipe->name ?? '',
+            'what' => $this->wanted($option),
+        ]);
+    }
+
+    /** What is wanted for a spray that would be better than those at hand. */
+    public function missing(Option $option): string
+    {
+        return Say::it('wording/choice-words.missing', ['name' => $option->recipe->name, 'what' => $this->wanted($option)]);
+    }
+
+    private function wanted(Option $option): string
+    {
+        return implode(', ', array_map(fn(string $slug): string => lcfirst($this->ingredients->get($slug)->name), $option->stocked->missing ?? []));
+    }
+
+    /** @return list<string> what it does to the natural enemies that were seen */
+    public static function hurt(Option $option, Advice $advice): array
+    {
+        $all = [];
+        foreach ($advice->hurt[$option->recipe->slug] ?? [] as $slug => $days) {
+            $enemies = lcfirst(Say::it("enemies/{$slug}"));
+            $all[] = $days === 0 ? Say::it('wording/choice-words.hurts-wet', ['enemies' => $enemies]) : Say::it('wording/choice-words.hurts-days', ['enemies' => $enemies, 'days' => Durations::words(self::HOURS_A_DAY * $days)]);
+        }
+
+        return $all;
     }
 
     public static function finding(Finding $finding): string
     {
         return match ($finding) {
             Finding::NothingSeen => Say::it('wording/choice-words.nothing-seen'),
+            Finding::FoundNothing => Say::it('wording/choice-words.found-nothing'),
             Finding::CannotTell => Say::it('wording/choice-words.cannot-tell'),
             Finding::NoneFits => Say::it('wording/choice-words.none-fits'),
             Finding::Likely => Say::it('wording/choice-words.likely'),

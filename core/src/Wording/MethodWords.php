@@ -32,6 +32,23 @@ final class MethodWords
         ], static fn(string $one): bool => $one !== ''));
     }
 
+    /**
+     * What it costs to use it.
+     *
+     * @param bool $tested whether test leaves clear it
+     */
+    public static function costs(Method $method, Pressure $pressure, bool $tested): string
+    {
+        $rhythm = $method->every($pressure);
+        $evenings = match (true) {
+            $rhythm->isOnce || $method->inARow === 1 || $rhythm->days === null => Say::it('method/costs.once'),
+            $method->inARow === null => Say::it('method/costs.often', ['days' => self::days($rhythm)]),
+            default => Say::it('method/costs.rounds', ['rounds' => $method->inARow, 'days' => self::days($rhythm)]),
+        };
+
+        return $tested ? Say::it('method/costs.clear', ['evenings' => $evenings]) : Say::it('method/costs.untested', ['evenings' => $evenings]);
+    }
+
     /** @return list<string> soaking and rinsing, and what follows */
     public static function afterwards(Method $method): array
     {

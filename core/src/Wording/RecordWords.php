@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace IdleMixer\Core\Wording;
 
 use IdleMixer\Core\Data\EvidenceLines;
+use IdleMixer\Core\Evidence\Association;
 use IdleMixer\Core\Evidence\Interval;
+use IdleMixer\Core\Evidence\NextBatch;
 use IdleMixer\Core\Evidence\RecordFacts;
 use IdleMixer\Core\Evidence\RecordVerdict;
 use IdleMixer\Core\Evidence\VerdictReason;
@@ -73,6 +75,26 @@ final class RecordWords
             '{burnt}' => (string) $record->tally->burntAfter,
             '{rounds}' => self::count($record->tally->rounds, 'round'),
         ]);
+    }
+
+    /**
+     * What to do with the next batch, in one sentence.
+     *
+     * @param list<Association> $went those that stand
+     */
+    public static function next(NextBatch $next, RecordFacts $record, array $went): string
+    {
+        return match ($next) {
+            NextBatch::Same => Say::it('wording/record-words.next-same'),
+            NextBatch::CountMore => Say::it('wording/record-words.next-count-more', ['rounds' => self::count(max(1, self::FEW - $record->tally->judged), 'round')]),
+            NextBatch::Compare => Say::it('wording/record-words.next-compare'),
+            NextBatch::AnotherWay => Say::it('wording/record-words.next-another-way'),
+            NextBatch::WithoutHand => Say::it('wording/record-words.next-without-hand'),
+            NextBatch::Weaker => Say::it('wording/record-words.next-weaker'),
+            NextBatch::AsWhereItWorked => Say::it('wording/record-words.next-as-where-it-worked', ['side' => $went === [] ? '' : AssociationWords::better($went[0])]),
+            NextBatch::Oftener => Say::it('wording/record-words.next-oftener'),
+            NextBatch::Stronger => Say::it('wording/record-words.next-stronger'),
+        };
     }
 
     /** What a household found of a spray, for the bench. */

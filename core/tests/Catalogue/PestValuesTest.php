@@ -10,6 +10,7 @@ use IdleMixer\Core\Choice\SeverityScale;
 use IdleMixer\Core\Evidence\LookPlans;
 use IdleMixer\Core\Evidence\UnsprayedCatalogue;
 use IdleMixer\Core\Schedule\BiologyCatalogue;
+use IdleMixer\Core\Tests\Support\Stands;
 use IdleMixer\Core\Trouble\TroubleCatalogue;
 
 /*
@@ -100,7 +101,7 @@ it('knows what each way of working does', function (string $stage, string $does)
 it('puts first what comes first when a case is opened', function (string $pest, bool $indoors, array $steps): void {
     // Hours after the case was opened: at once, at dusk, the next day, after two days, and a look after three. Common practice, no source.
     $found = [];
-    foreach (Containment::shipped()->steps(TroubleCatalogue::shipped()->trouble($pest), $indoors) as $step) {
+    foreach (Containment::shipped()->steps(TroubleCatalogue::shipped()->trouble($pest), Stands::as('ordinary-leaf', [], $indoors)->plant) as $step) {
         $found[$step->slug] = $step->hours;
     }
     expect($found)->toEqual($steps);

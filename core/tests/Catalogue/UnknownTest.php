@@ -25,7 +25,7 @@ it('names what is not listed, and what is', function (Closure $ask, string $begi
     expect('nothing was refused')->toBe($begin);
 })->with([
     'ingredient' => [static fn() => IngredientCatalogue::shipped()->get('bleach'), '“bleach” is no known ingredient; known are neem-oil, neem-extract, vegetable-oil, ', ', egg.', ''],
-    'trouble' => [static fn() => TroubleCatalogue::shipped()->trouble('dragons'), '“dragons” is no known trouble; known are aphids, mealybugs, ', ', hunger.', '/trouble'],
+    'trouble' => [static fn() => TroubleCatalogue::shipped()->trouble('dragons'), '“dragons” is no known trouble; known are aphids, woolly-aphids, mealybugs, ', ', hunger.', '/trouble'],
     'sign' => [static fn() => TroubleCatalogue::shipped()->sign('smoke'), '“smoke” is no known sign; known are clusters-on-tips, white-fluff, ', ', lately-watered-much.', '/signs'],
     'kind of leaf' => [static fn() => ToleranceCatalogue::shipped()->get('steel'), '“steel” is no known plant tolerance class; known are ordinary-leaf, tough-leaf, ', ', planted-soil.', '/plant'],
     'recipe' => [static fn() => RecipeCatalogue::shipped()->get('nothing'), '“nothing” is no shipped recipe; shipped are castile-and-kitchen-oil, ', ', alcohol-soap-and-brush.', '/recipe'],

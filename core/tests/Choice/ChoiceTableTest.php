@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use IdleMixer\Core\Choice\Adviser;
 use IdleMixer\Core\Choice\Choice;
 use IdleMixer\Core\Choice\Chooser;
 use IdleMixer\Core\Choice\Option;
@@ -227,6 +228,6 @@ it('tells of what the household found itself', function (): void {
 });
 
 it('knows of every trouble whether a spray helps', function (string $trouble): void {
-    $choice = Chooser::shipped()->choose(caseOf($trouble, []));
-    expect($choice->proposed === [] ? ChoiceWords::shipped()->noSpray($choice, caseOf($trouble, [])) : 'something')->not->toBe('');
+    $advice = Adviser::shipped()->advise(caseOf($trouble, []));
+    expect($advice->sprays === [] ? ChoiceWords::shipped()->noSpray($advice, caseOf($trouble, [])) : 'something')->not->toBe('');
 })->with(array_keys(TroubleCatalogue::shipped()->troubles));

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use IdleMixer\Core\Catalogue\Things;
+use IdleMixer\Core\Choice\Adviser;
 use IdleMixer\Core\Choice\Choice;
 use IdleMixer\Core\Choice\Chooser;
 use IdleMixer\Core\Choice\Containment;
@@ -62,17 +63,17 @@ it('proposes what practice would take', function (Situation $situation, string $
 
 it('proposes nothing where nothing works, and says so', function (string $trouble): void {
     $situation = situation($trouble);
-    $choice = Chooser::shipped()->choose($situation);
+    $advice = Adviser::shipped()->advise($situation);
 
-    expect($choice->proposed)->toBe([])->and($choice->rotation())->toBe([])
-        ->and(ChoiceWords::shipped()->noSpray($choice, $situation))->toContain('None of these sprays works');
+    expect($advice->sprays)->toBe([])->and($advice->others)->toBe([])->and($advice->rotation())->toBe([])
+        ->and(ChoiceWords::shipped()->noSpray($advice, $situation))->toContain('None of these sprays works');
 })->with([['caterpillars'], ['slugs'], ['fungus-gnats'], ['virus'], ['rot'], ['drought']]);
 
 it('tells what may not be used now from what does not work', function (): void {
     $situation = situation('black-spot', plant: ['inBloom' => true]);
-    $choice = Chooser::shipped()->choose($situation);
+    $advice = Adviser::shipped()->advise($situation);
 
-    expect($choice->proposed)->toBe([])->and(ChoiceWords::shipped()->noSpray($choice, $situation))->toContain('may not be used on Zinnia as it stands now');
+    expect($advice->sprays)->toBe([])->and(ChoiceWords::shipped()->noSpray($advice, $situation))->toContain('may not be used on Zinnia as it stands now');
 });
 
 it('says why not', function (Situation $situation, string $slug, string $code): void {
@@ -113,12 +114,12 @@ it('puts what is in the cupboard first', function (): void {
 });
 
 it('marks two of different families for rotation', function (): void {
-    $choice = Chooser::shipped()->choose(situation('aphids'));
+    $advice = Adviser::shipped()->advise(situation('aphids'));
     $families = [];
-    foreach ($choice->proposed as $option) {
+    foreach ($advice->sprays as $option) {
         $families[$option->recipe->slug] = $option->family();
     }
-    [$one, $two] = $choice->rotation();
+    [$one, $two] = [...$advice->rotation(), '', ''];
     expect($families[$one])->not->toBe($families[$two])->and($one)->toBe(array_key_first($families));
 });
 
@@ -243,7 +244,7 @@ it('says how bad it is from a count', function (): void {
 });
 
 it('contains by trouble and place, in the order of the work', function (): void {
-    $slugs = static fn(string $trouble, bool $indoors): array => array_column(Containment::shipped()->steps(TroubleCatalogue::shipped()->trouble($trouble), $indoors), 'slug');
+    $slugs = static fn(string $trouble, bool $indoors): array => array_column(Containment::shipped()->steps(TroubleCatalogue::shipped()->trouble($trouble), Stands::as('ordinary-leaf', [], $indoors)->plant), 'slug');
 
     // Common practice, no source.
     expect($slugs('spider-mites', true))->toContain('isolate', 'break-webs', 'water-jet')

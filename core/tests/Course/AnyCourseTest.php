@@ -70,7 +70,7 @@ it('breaks no limit of a spray, whatever is asked', function (): void {
             }
         }
     }
-    expect(array_values(array_filter($faults, static fn(string $fault): bool => $fault !== '')))->toBe([])->and($sprayed)->toBeGreaterThan(3000);
+    expect(array_values(array_filter($faults, static fn(string $fault): bool => $fault !== '')))->toBe([])->and($sprayed)->toBeGreaterThan(2500);
 });
 
 it('counts days over a leap day, a year end and a change of clocks without losing one', function (string $start, array $on): void {

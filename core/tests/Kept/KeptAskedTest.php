@@ -28,7 +28,10 @@ it('chooses as it chose when that was read through', function (string $page, arr
             'cupboard' => str_contains($more, 'cupboard') ? ['castile-soap', 'neem-oil', 'baking-soda'] : null,
         ]));
         $told[$situation] = [
+            'whether' => $answer['whether']['because'],
             'proposed' => array_map(static fn(array $one): string => "{$one['recipe']} x {$one['factor']}" . ($one['highEnd'] ? ', high end' : '') . ': ' . implode(' ', $one['reasons']) . ($one['against'] === [] ? '' : ' AGAINST: ' . implode(' ', $one['against'])), $answer['proposed']),
+            'others' => array_map(static fn(array $one): string => "{$one['recipe']}: {$one['because']}", $answer['others']),
+            'missing' => $answer['missing'] === null ? [] : ["{$answer['missing']['recipe']}: " . implode(', ', $answer['missing']['ingredients'])],
             'excluded' => array_map(static fn(array $one): string => "{$one['recipe']}: " . implode(' ', $one['reasons']), $answer['excluded']),
             'advice' => $answer['advice'],
         ];

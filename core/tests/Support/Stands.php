@@ -16,7 +16,7 @@ use IdleMixer\Core\Plant\ToleranceCatalogue;
 final class Stands
 {
     /** @param array<string, bool> $said */
-    public static function as(string $leaf, array $said = [], bool $indoors = false): Whom
+    public static function as(string $leaf, array $said = [], bool|Site $indoors = false): Whom
     {
         $is = static fn(string $what): bool => $said[$what] ?? false;
         $class = ToleranceCatalogue::shipped()->get($leaf);
@@ -28,7 +28,7 @@ final class Stands
         };
 
         return new Whom(
-            new PlantNow($class, null, $indoors ? Site::Indoors : Site::Outdoors, $stage, $is('dryAtRoot'), $is('wounded'), false, $is('eatenSoon'), $is('soapSensitive'), $is('bearsNoOil'), $is('eatenSoon') ? 2.0 : null),
+            new PlantNow($class, null, $indoors instanceof Site ? $indoors : ($indoors ? Site::Indoors : Site::Outdoors), $stage, $is('dryAtRoot'), $is('wounded'), false, $is('eatenSoon'), $is('soapSensitive'), $is('bearsNoOil'), $is('eatenSoon') ? 2.0 : null),
             new PlantHad($is('oilLately') ? [HadRound::ofOil(3.0)] : [], $is('sulfurLately') ? 3.0 : null, $is('copperLately') ? 3.0 : null),
         );
     }

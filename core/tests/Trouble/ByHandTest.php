@@ -5,8 +5,8 @@ declare(strict_types=1);
 use IdleMixer\Core\Source\SourceCatalogue;
 use IdleMixer\Core\Trouble\Diagnosis;
 use IdleMixer\Core\Trouble\Finding;
-use IdleMixer\Core\Trouble\Pair;
 use IdleMixer\Core\Trouble\Sign;
+use IdleMixer\Core\Trouble\Together;
 use IdleMixer\Core\Trouble\TroubleCatalogue;
 
 /**
@@ -78,7 +78,7 @@ it('asks for every look where nothing fits', function (): void {
 // Noisy or, by hand: with 0.55 and 0.55 of a sign that 0.1 show anyway, 1 - 0.45 x 0.45 / 0.9 = 0.775.
 it('lets either of a pair bring a sign', function (): void {
     $catalogue = twoTroubles();
-    $pair = new Pair($catalogue->trouble('a'), $catalogue->trouble('b'), 4.0);
+    $pair = new Together([$catalogue->trouble('a'), $catalogue->trouble('b')], 4.0);
     $share = static fn(string $sign): float => $pair->shareOf($catalogue->sign($sign));
     expect($share('v'))->toEqualWithDelta(0.775, 1e-9)
         ->and($share('s'))->toEqualWithDelta(0.85, 1e-9)

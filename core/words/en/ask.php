@@ -17,7 +17,7 @@ return [
     'course-reader.stage' => 'stage',
     'course-reader.kind-of-record' => 'kind of record',
     'course-reader.records' => 'records',
-    'course-reader.expected-to-c-found' => 'Expected {coldest-air} to {hottest-air} °C, found {found}.',
+    'air-reader.expected-to-c-found' => 'Expected {coldest-air} to {hottest-air} °C, found {found}.',
     'course-reader.plant-tolerance-class' => 'plant tolerance class',
     'worked-reader.no-shipped-spray-say-with' => '{found} is no shipped spray: say with fairLookHours after how many hours it may be judged.',
     'gate-reader.leaf-tests' => 'leaf tests',

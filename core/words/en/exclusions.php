@@ -18,6 +18,7 @@ return [
     'hairy-alcohol' => 'Alcohol wilts hairy leaves for good (common practice, no source).',
     'seedling' => 'Seedlings bear neither oil nor alcohol well; soap does (common practice, no source).',
     'soap-sensitive' => 'Soap marks this kind of plant; what works otherwise goes first (common practice, no source).',
+    'soda-for-nothing' => 'The soda in {name} is for fungus; on {trouble} it is salt for nothing (common practice, no source).',
     'cats' => 'Essential oils can poison cats (common practice, no source).',
     'bench' => '{verdict}',
     'soap-too-weak' => 'The water leaves too little of the soap in {name} to kill anything (common practice, no source).',

@@ -33,4 +33,9 @@ return [
     'where-it-was-wet' => 'Compare with where a spray ran together: are the marks just there, at edges, tips and drips?',
     'newest-growth' => 'Look at what has grown since: is it clean?',
     'crust' => 'Look at the soil and the rim of the pot: is there a white crust?',
+    'under-yellow' => 'Turn a yellow patch over, in the early morning: grey, white or violet fuzz?',
+    'watch-a-patch' => 'Draw round a dark patch with a pen: is it larger, and wet, the day after tomorrow?',
+    'wet-finger' => 'Rub a pale spot with a wet finger: does it come off, and the leaf is sound?',
+    'other-kinds' => 'Look at other kinds of plants near by: the same on them, on one side?',
+    'knock-out' => 'Slide the root ball out of the pot: white waxy specks on roots or the pot?',
 ];

@@ -88,4 +88,5 @@ return [
     'hanging-on.batches' => '{count} batches',
     'hanging-on.round' => '1 round',
     'hanging-on.rounds' => '{count} rounds',
+    'waits.why-nobody-sprays' => 'reason not to spray yet',
 ];

@@ -1,0 +1,12 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'rank' => 264,
+    'kind' => 'care',
+    'commonness' => 0.5,
+    'signs' => ['strap-like' => 'u', 'several-kinds' => 'u', 'newest-worst' => 'o', 'hard-twisted' => 's', 'curled-tips' => 's', 'webs' => 'n', 'moving-specks' => 'n'],
+    'stages' => ['any'],
+    'source' => 'practice',
+];

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IdleMixer\Core\Choice;
+
+use IdleMixer\Core\Failure;
+use IdleMixer\Core\Words\Say;
+
+/** A natural enemy that is not in the catalogue. */
+final class UnknownEnemy extends \OutOfBoundsException implements Failure
+{
+    private function __construct(string $message, public readonly string $slug)
+    {
+        parent::__construct($message);
+    }
+
+    /** @param list<string> $known */
+    public static function becauseNotListed(string $slug, array $known): self
+    {
+        return new self(Say::it('choice/unknown-enemy.not-listed', ['slug' => $slug, 'known' => implode(', ', $known)]), $slug);
+    }
+
+    public function path(): string
+    {
+        return '/seen';
+    }
+}
