@@ -17,7 +17,7 @@ final readonly class Edition
     public const TABLES = [
         'batch_items', 'batch_scoops', 'batch_steps', 'batch_ticks', 'batches', 'burn_photos', 'burns', 'case_steps', 'cases', 'counts', 'course_looks', 'courses', 'eye_rounds', 'gardens', 'households', 'leaf_photos', 'leaf_readings', 'leaf_tests',
         'measures', 'migrations', 'notebook', 'plant_pictures', 'plants', 'recipe_versions', 'recipes', 'revisions', 'rounds', 'run_plants', 'run_taps', 'runs', 'shelf_bottles', 'sprayer_events', 'sprayers', 'stale_cases', 'stale_pests', 'stand_tests',
-        'task_moves', 'trial_looks', 'trials', 'watches', 'weather_reports', 'weighed_rounds', 'weighed_sprays',
+        'task_moves', 'trial_looks', 'trials', 'waits', 'watches', 'weather_reports', 'weighed_rounds', 'weighed_sprays',
     ];
 
     /** Tables with what is reckoned from the others: not worth saving, and made anew. */
@@ -26,7 +26,7 @@ final readonly class Edition
     /** Columns that hold JSON: a file can be sound while what stands in it was overwritten. */
     public const JSON = [
         'batches' => ['document', 'rescues', 'lines', 'mixed', 'made'], 'cases' => ['situation'], 'counts' => ['each', 'stages'], 'courses' => ['methods'], 'eye_rounds' => ['guesses'], 'households' => ['by_eye', 'writes'], 'leaf_readings' => ['leaves'], 'recipe_versions' => ['document'],
-        'revisions' => ['before'], 'sprayers' => ['pours'], 'trial_looks' => ['counts'], 'weather_reports' => ['hours'],
+        'revisions' => ['before'], 'sprayers' => ['pours'], 'trial_looks' => ['counts'], 'waits' => ['seen'], 'weather_reports' => ['hours'],
     ];
 
     /** The question for rows of which a column holds what nobody can read; every batch has a plan, whatever it was mixed from. */

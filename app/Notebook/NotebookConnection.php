@@ -15,6 +15,11 @@ final class NotebookConnection extends SQLiteConnection
     /** A statement that takes the lock and changes nothing. */
     private const TAKE_THE_LOCK = 'update "migrations" set "batch" = "batch" where 0';
 
+    /** Each time that something was written counts, so that what was answered before is told from what is so now. */
+    private const COUNT = 'update notebook set written = written + 1';
+
+    private const WRITES = '/\A\s*(insert|update|delete|replace)\b/i';
+
     private ?Turn $turn = null;
 
     protected function executeBeginTransactionStatement(): void
@@ -38,6 +43,63 @@ final class NotebookConnection extends SQLiteConnection
         parent::commit();
         if ($this->transactions === 0) {
             $this->turn?->hand();
+        }
+    }
+
+    /**
+     * However a transaction was begun, this is said before it is kept.
+     *
+     * @param string $event
+     */
+    protected function fireConnectionEvent($event): void
+    {
+        if ($event === 'committing') {
+            self::count($this->getPdo());
+        }
+        parent::fireConnectionEvent($event);
+    }
+
+    /**
+     * @param string       $query
+     * @param array<mixed> $bindings
+     */
+    public function statement($query, $bindings = []): bool
+    {
+        $done = parent::statement($query, $bindings);
+        $this->countAlone($query);
+
+        return $done;
+    }
+
+    /**
+     * @param string       $query
+     * @param array<mixed> $bindings
+     */
+    public function affectingStatement($query, $bindings = []): int
+    {
+        $affected = parent::affectingStatement($query, $bindings);
+        $this->countAlone($query);
+
+        return $affected;
+    }
+
+    /** What is written outside of a transaction is one by itself. */
+    private function countAlone(string $query): void
+    {
+        if ($this->transactions === 0 && preg_match(self::WRITES, $query) === 1) {
+            self::count($this->getPdo());
+        }
+    }
+
+    private static function count(\PDO $pdo): void
+    {
+        try {
+            $pdo->exec(self::COUNT);
+        } catch (\PDOException $e) {
+            // One that is being made, or brought forward, has nothing to count by yet.
+            if (! str_contains($e->getMessage(), 'no such ')) {
+                throw $e;
+            }
         }
     }
 

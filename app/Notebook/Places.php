@@ -102,7 +102,7 @@ final readonly class Places
     /** @return array<mixed> */
     private function otherwise(): array
     {
-        $told = is_file($this->rejudged) ? json_decode((string) file_get_contents($this->rejudged), true) : null;
+        $told = json_decode($this->judgedOtherwise(), true);
 
         return is_array($told) ? $told : [];
     }
@@ -118,6 +118,12 @@ final readonly class Places
         } elseif (is_file($this->rejudged)) {
             unlink($this->rejudged);
         }
+    }
+
+    /** All that a newer version judges otherwise, as it is written down; empty where nothing is. */
+    public function judgedOtherwise(): string
+    {
+        return is_file($this->rejudged) ? (string) file_get_contents($this->rejudged) : '';
     }
 
     /** @return array{outcome: string, percent: float|null}|null */

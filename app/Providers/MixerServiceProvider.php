@@ -52,9 +52,11 @@ use IdleMixer\Core\Batch\BatchReader;
 use IdleMixer\Core\Batch\BatchWriter;
 use IdleMixer\Core\Batch\BottleWords;
 use IdleMixer\Core\Bench\BenchReader;
+use IdleMixer\Core\Choice\Adviser;
 use IdleMixer\Core\Choice\Chooser;
 use IdleMixer\Core\Choice\Containment;
 use IdleMixer\Core\Choice\EffectCatalogue;
+use IdleMixer\Core\Choice\Enemies;
 use IdleMixer\Core\Choice\KnownEffects;
 use IdleMixer\Core\Choice\RecordBook;
 use IdleMixer\Core\Choice\SeverityScale;
@@ -176,6 +178,8 @@ final class MixerServiceProvider extends ServiceProvider
             LeafWords::class => LeafWords::shipped(...),
             TroubleCatalogue::class => TroubleCatalogue::shipped(...),
             Chooser::class => Chooser::shipped(...),
+            Adviser::class => Adviser::shipped(...),
+            Enemies::class => Enemies::shipped(...),
             ChoiceWords::class => ChoiceWords::shipped(...),
             Containment::class => Containment::shipped(...),
             EffectCatalogue::class => EffectCatalogue::shipped(...),

@@ -3,36 +3,16 @@
 declare(strict_types=1);
 
 use App\Models\Plant;
-use App\Notebook\Forward;
 use Illuminate\Support\Facades\DB;
 use Tests\Feature\Notebook;
+use Tests\Feature\OwnFile;
 
 /*
  * A notebook that may not grow any further, as on a full disk; a real one is filled up in tests/Faults.
  */
 
-/** Runs over a notebook in a file of its own. */
-function inAFile(Closure $do): void
-{
-    $path = (string) tempnam(sys_get_temp_dir(), 'notebook');
-    unlink($path);
-    app(Forward::class)->bring($path);
-    config(['database.connections.in-a-file' => [...(array) config('database.connections.sqlite'), 'database' => $path]]);
-    $before = DB::getDefaultConnection();
-    DB::setDefaultConnection('in-a-file');
-    try {
-        $do();
-    } finally {
-        DB::purge('in-a-file');
-        DB::setDefaultConnection($before);
-        foreach ((array) glob("{$path}*") as $left) {
-            unlink((string) $left);
-        }
-    }
-}
-
 it('says that the disk is full, keeps nothing of that call, and goes on once there is room', function (): void {
-    inAFile(static function (): void {
+    OwnFile::during(static function (): void {
         $pages = DB::scalar('pragma page_count');
         DB::statement('pragma max_page_count = ' . (is_int($pages) ? $pages : 1));
         $add = static fn() => Notebook::post('/api/plants', ['submission' => Notebook::submission(), 'name' => str_repeat('x', 200), 'tolerance' => 'ordinary-leaf', 'notes' => str_repeat('n', 4000)]);
@@ -51,7 +31,7 @@ it('says that the disk is full, keeps nothing of that call, and goes on once the
 });
 
 it('says that another device is writing, with when to try again', function (): void {
-    inAFile(static function (): void {
+    OwnFile::during(static function (): void {
         $path = DB::connection()->getDatabaseName();
         DB::statement('pragma busy_timeout = 50');
         $other = new PDO("sqlite:{$path}");
