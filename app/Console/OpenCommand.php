@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console;
 
+use App\Notebook\KeptAnswers;
 use App\Notebook\Opening;
 use App\Notebook\Places;
 use App\Notebook\Refused;
@@ -20,9 +21,11 @@ final class OpenCommand extends SaidCommand
 
     protected $signature = 'mixer:open {--fresh} {--empty}';
 
-    public function handle(Opening $opening, Places $places, ClockInterface $clock, Fresh $fresh): int
+    public function handle(Opening $opening, Places $places, ClockInterface $clock, Fresh $fresh, KeptAnswers $kept): int
     {
         $places->refuse(null);
+        // They are of the version that was served before, or of another notebook.
+        $kept->forget();
         try {
             foreach ($opening->open($clock->now(), (bool) $this->option('fresh'), ! (bool) $this->option('empty')) as $said) {
                 $this->line($said);

@@ -6,6 +6,7 @@ namespace App\Declared;
 
 use App\Declared\Kept as Of;
 use IdleMixer\Core\Batch\BatchReader;
+use IdleMixer\Core\Choice\Enemies;
 use IdleMixer\Core\Ingredient\IngredientCatalogue;
 use IdleMixer\Core\Plant\ToleranceCatalogue;
 use IdleMixer\Core\Recipe\RecipeReader;
@@ -23,7 +24,7 @@ final class Records
     /** @var array<string, true>|null */
     private ?array $signed = null;
 
-    public function __construct(ClockInterface $clock, ToleranceCatalogue $tolerance, TroubleCatalogue $troubles, RecipeReader $recipes, BatchReader $batches, WeatherReader $weather, IngredientCatalogue $ingredients)
+    public function __construct(ClockInterface $clock, ToleranceCatalogue $tolerance, TroubleCatalogue $troubles, RecipeReader $recipes, BatchReader $batches, WeatherReader $weather, IngredientCatalogue $ingredients, Enemies $enemies)
     {
         $all = [
             new Of\Households($clock), new Of\Gardens($clock), new Of\WeatherReports($clock, $weather), new Of\Sprayers($clock), new Of\Measures($clock), new Of\ShelfBottles($clock, $ingredients),
@@ -32,7 +33,7 @@ final class Records
             new Of\Batches($clock, $batches), new Of\BatchItems($clock), new Of\BatchScoops($clock), new Of\BatchTicks($clock), new Of\BatchSteps($clock), new Of\StandTests($clock),
             new Of\LeafTests($clock), new Of\LeafReadings($clock), new Of\LeafPhotos($clock), new Of\EyeRounds($clock),
             new Of\Runs($clock), new Of\RunTaps($clock),
-            new Of\Cases($clock, $troubles), new Of\CaseSteps($clock), new Of\Watches($clock), new Of\Rounds($clock), new Of\Burns($clock), new Of\BurnPhotos($clock), new Of\Counts($clock),
+            new Of\Cases($clock, $troubles), new Of\CaseSteps($clock), new Of\Watches($clock), new Of\Rounds($clock), new Of\Burns($clock), new Of\BurnPhotos($clock), new Of\Counts($clock), new Of\Waits($clock, $enemies),
             new Of\RunPlants($clock), new Of\SprayerEvents($clock), new Of\TaskMoves($clock), new Of\Trials($clock, $troubles), new Of\TrialLooks($clock), new Of\Revisions($clock),
             new Reckoned($clock, 'weighed_rounds', ['id', 'case_id', 'pest', 'round_id', 'batch_id', 'sprayed_at', 'outcome', 'formula', 'reduction', 'kept_log', 'kept_variance', 'days', 'alone', 'rounds', 'hand_work', 'unproven', 'burnt', 'litres', 'minutes', 'facts']),
             new Reckoned($clock, 'weighed_sprays', ['id', 'pest', 'rank', 'family', 'slug', 'judged', 'worked', 'verdict', 'name', 'left_log', 'last_plant', 'last_at', 'facts']),

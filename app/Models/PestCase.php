@@ -29,11 +29,13 @@ use Illuminate\Database\Eloquent\Relations\Relation;
  * @property string|null $pressure how bad it is, as it was weighed last
  * @property int|null $round_days between rounds of what was sprayed last, by how bad it is; null where there is no next one
  * @property int|null $course_id of which it is one plant; null where it stands by itself
+ * @property CarbonImmutable|null $updated_at when something was said of it last
  * @property-read Plant $plant
  * @property-read Course|null $course
  * @property-read Collection<int, Round> $rounds
  * @property-read Collection<int, Count> $counts
  * @property-read Collection<int, Count> $lastCounts
+ * @property-read Collection<int, Wait> $openWaits
  * @property-read Collection<int, CaseStep> $steps
  * @property-read Collection<int, Watch> $watches
  */
@@ -105,6 +107,16 @@ final class PestCase extends Kept
     public function counts(): HasMany
     {
         return $this->hasMany(Count::class, 'case_id')->orderBy('counted_at')->orderBy('id');
+    }
+
+    /** @return HasMany<Wait, $this> those since which nobody has counted or sprayed, the latest last */
+    public function openWaits(): HasMany
+    {
+        $waits = $this->hasMany(Wait::class, 'case_id');
+        $waits->getQuery()->whereRaw('not exists (select 1 from counts where counts.case_id = waits.case_id and counts.taken_back_at is null and not counts.untreated and counts.counted_at > waits.begun_at)')
+            ->whereRaw('not exists (select 1 from rounds where rounds.case_id = waits.case_id and rounds.taken_back_at is null and rounds.sprayed_at > waits.begun_at)');
+
+        return $waits->orderBy('begun_at')->orderBy('id');
     }
 
     /** @return HasMany<CaseStep, $this> */

@@ -16,7 +16,7 @@ final class Stale
     public static function mark(Correctable $saved): void
     {
         match (true) {
-            $saved instanceof Count, $saved instanceof Round => self::case($saved->case_id),
+            $saved instanceof Count, $saved instanceof Round, $saved instanceof Wait => self::case($saved->case_id),
             $saved instanceof Burn => self::cases('case_id', DB::table('rounds')->where('id', $saved->round_id)),
             $saved instanceof Batch => $saved->wasRecentlyCreated || ! $saved->wasChanged(self::OF_A_BATCH) ? null : self::cases('case_id', DB::table('rounds')->where('batch_id', $saved->id)),
             $saved instanceof Plant => $saved->wasChanged('name') ? self::plant($saved->id) : null,

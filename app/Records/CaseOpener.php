@@ -14,13 +14,14 @@ use IdleMixer\Core\Schedule\CaseTasks;
 final readonly class CaseOpener
 {
     /**
-     * @param list<int> $together plants that are looked over in another way, and not one by one
+     * @param list<int>               $together plants that are looked over in another way, and not one by one
+     * @param array<string, int|null> $seen     natural enemies that are there
      *
      * @return array{PestCase, bool}
      */
-    public function open(Submitted $submitted, Plant $plant, string $pest, DateTimeImmutable $openedAt, string $notes, array $together = []): array
+    public function open(Submitted $submitted, Plant $plant, string $pest, DateTimeImmutable $openedAt, string $notes, array $together = [], array $seen = []): array
     {
-        $columns = ['plant_id' => $plant->id, 'pest' => $pest, 'opened_at' => $openedAt, 'notes' => $notes];
+        $columns = ['plant_id' => $plant->id, 'pest' => $pest, 'opened_at' => $openedAt, 'notes' => $notes, 'situation' => $seen === [] ? null : json_encode(['seen' => $seen], \JSON_THROW_ON_ERROR)];
 
         return Submissions::of(PestCase::query(), $submitted, $columns, static function (PestCase $case) use ($plant, $openedAt, $together): void {
             foreach (self::neighbours($plant, $together) as $neighbour) {

@@ -60,12 +60,12 @@ final readonly class CasesAsk
     public function rounds(): array
     {
         $this->fresh->cases();
-        $cases = PestCase::query()->whereNull('closed_at')->with('rounds')->get();
+        $cases = PestCase::query()->whereNull('closed_at')->with(['rounds', 'openWaits'])->get();
         $tests = PlannedTasks::tested(array_values($cases->map(static fn(PestCase $case): int => $case->plant_id)->all()));
         $due = [];
         foreach ($cases as $case) {
             $last = $case->rounds->last();
-            $next = CaseTasks::sprayedNext(PlannedTasks::readyAt($case, $tests[$case->plant_id] ?? []), $last?->sprayed_at, $case->round_days);
+            $next = CaseTasks::sprayedNext(PlannedTasks::readyAt($case, $tests[$case->plant_id] ?? []), $last?->sprayed_at, $case->round_days, WaitBook::of($case));
             if ($next !== null) {
                 $due[$case->id] = $next;
             }
@@ -83,7 +83,7 @@ final readonly class CasesAsk
     public function open(DateTimeImmutable $now, TaskMoves $moves, Builder $cases): array
     {
         $tasks = [];
-        $cases = $cases->whereNull('closed_at')->with(['plant', 'rounds.batch:' . implode(',', self::WITHOUT_DOCUMENT), 'rounds.burns', 'counts' => static fn(Relation $counts) => $counts->getBaseQuery()->whereRaw(self::SINCE_LAST)])->get();
+        $cases = $cases->whereNull('closed_at')->with(['plant', 'rounds.batch:' . implode(',', self::WITHOUT_DOCUMENT), 'rounds.burns', 'openWaits', 'counts' => static fn(Relation $counts) => $counts->getBaseQuery()->whereRaw(self::SINCE_LAST)])->get();
         $tests = PlannedTasks::tested(array_values($cases->map(static fn(PestCase $case): int => $case->plant_id)->all()));
         $dues = $this->dues->at($now, array_values($cases->map(static fn(PestCase $case): int => $case->id)->all()));
         foreach ($cases as $case) {

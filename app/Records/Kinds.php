@@ -25,6 +25,7 @@ use App\Models\StandTestRecord;
 use App\Models\TaskMove;
 use App\Models\Trial;
 use App\Models\TrialLook;
+use App\Models\Wait;
 
 /** What the addresses of the API call each kind of record. */
 final class Kinds
@@ -40,6 +41,7 @@ final class Kinds
         'readings' => LeafReading::class,
         'rounds' => Round::class,
         'counts' => Count::class,
+        'waits' => Wait::class,
         'burns' => Burn::class,
         'moves' => TaskMove::class,
         'sprayer-events' => SprayerEvent::class,

@@ -42,7 +42,7 @@ final readonly class PlannedTasks
         );
         $trouble = $this->troubles->trouble($case->pest);
 
-        return CaseTasks::of($case->id, Say::it('records/planned-tasks.on', ['name' => $trouble->name, 'name-2' => $case->plant->name]), self::readyAt($case, $tests), $done, $trouble->counted);
+        return CaseTasks::of($case->id, Say::it('records/planned-tasks.on', ['name' => $trouble->name, 'name-2' => $case->plant->name]), self::readyAt($case, $tests), $done, $trouble->counted, WaitBook::of($case));
     }
 
     /** @param list<LeafTest> $tests of its plant */

@@ -41,6 +41,18 @@ final readonly class Remembered
         return is_int($value) || is_float($value) ? (float) $value : null;
     }
 
+    /** @return array<string, int|null> a list of numbers, by what they are of */
+    public function numbers(string $key): array
+    {
+        $all = [];
+        $value = $this->value($key);
+        foreach (is_array($value) ? $value : [] as $name => $number) {
+            $all[(string) $name] = is_int($number) ? $number : null;
+        }
+
+        return $all;
+    }
+
     private function value(string $key): mixed
     {
         return array_key_exists($key, $this->said) ? $this->said[$key] : $this->else?->value($key);

@@ -9,6 +9,7 @@ use IdleMixer\Core\Choice\Severity;
 /** What somebody says of plant and place before a spray is chosen. */
 final readonly class SaidOfCase
 {
+    /** @param array<string, int|null> $seen natural enemies, and how many of each; null where nobody counted them */
     public function __construct(
         public string $stage,
         public Severity $severity,
@@ -25,5 +26,6 @@ final readonly class SaidOfCase
         public bool $sulfurLately,
         public bool $copperLately,
         public bool $oilLately,
+        public array $seen = [],
     ) {}
 }

@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace App\Records;
 
+use App\Models\Count;
 use App\Models\PestCase;
 use App\Models\Plant;
 use App\Models\Round;
 use App\Models\Stale;
 use DateTimeImmutable;
+use IdleMixer\Core\Choice\Enemies;
 use IdleMixer\Core\Choice\Situation;
+use IdleMixer\Core\Data\ChoiceLines;
 use IdleMixer\Core\Plant\Stage;
 use IdleMixer\Core\Plant\Surface;
 use IdleMixer\Core\Plant\ToleranceCatalogue;
@@ -20,7 +23,7 @@ use IdleMixer\Core\Trouble\TroubleCatalogue;
 /** Reads a case as the situation that a spray is chosen for. */
 final readonly class Situations
 {
-    public function __construct(private TroubleCatalogue $troubles, private ToleranceCatalogue $tolerance, private Rhythms $rhythms, private OwnResults $own, private Whoms $whoms, private RecipeShelf $shelf, private ShelfBook $cupboard) {}
+    public function __construct(private TroubleCatalogue $troubles, private ToleranceCatalogue $tolerance, private Rhythms $rhythms, private OwnResults $own, private Whoms $whoms, private RecipeShelf $shelf, private ShelfBook $cupboard, private GoodHours $hours, private Enemies $enemies) {}
 
     public function trouble(PestCase $case): Trouble
     {
@@ -40,7 +43,23 @@ final readonly class Situations
             $this->cupboard->cupboard(),
             $this->own->against($case->pest),
             $this->shelf->own(),
+            $this->hours->at($now)->celsius($case->plant),
+            $this->isCrowded($case->plant),
+            self::counted($case),
+            $said->seen,
         );
+    }
+
+    /** Whether another plant stands at the same place. */
+    private function isCrowded(Plant $plant): bool
+    {
+        return $plant->place !== '' && Plant::query()->whereNull('retired_at')->where('place', $plant->place)->whereKeyNot($plant->id)->exists();
+    }
+
+    /** Its last count; null where it was never counted. */
+    private static function counted(PestCase $case): ?float
+    {
+        return $case->counts->filter(static fn(Count $count): bool => ! $count->untreated)->last()?->value;
     }
 
     /** What was said of a case is kept with it; how bad it is sets the days of its rounds. */
@@ -74,6 +93,17 @@ final readonly class Situations
         if ($changes !== []) {
             Corrections::correct($plant, $plant->version, $changes, $now);
         }
+    }
+
+    /** @return array<string, int|null> natural enemies that were said to be there */
+    private function seen(Remembered $said): array
+    {
+        $all = [];
+        foreach ($said->numbers('seen') as $slug => $many) {
+            $all += in_array($slug, $this->enemies->slugs(), true) ? [$slug => $many] : [];
+        }
+
+        return $all;
     }
 
     /** @return array<string, string> */
@@ -124,6 +154,7 @@ final readonly class Situations
             PlantCalendar::isSulfurLately($plant->sulfur_on, $now),
             PlantCalendar::isCopperLately($plant->copper_on, $now),
             PlantCalendar::isOilLately($plant->oil_on, $now) || $this->sprayedOil($plant, $now),
+            $case->updated_at !== null && $case->updated_at >= $now->modify('-' . ChoiceLines::SEEN_HOLDS['value'] . ' days') ? $this->seen($own) : [],
         );
     }
 }

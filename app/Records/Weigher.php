@@ -16,7 +16,7 @@ use Illuminate\Support\Facades\DB;
 /** Reckons anew what the rounds of a case come to, where something that they hang on was written. Call it inside a transaction. */
 final readonly class Weigher
 {
-    private const WITH = ['plant', 'rounds.batch', 'rounds.burns', 'rounds.run.plants', 'counts'];
+    private const WITH = ['plant', 'rounds.batch', 'rounds.burns', 'rounds.run.plants', 'counts', 'openWaits'];
 
     public function __construct(private CaseTrials $trials, private PlannedTasks $planned, private RoundFacts $facts, private SprayRanks $ranks, private Rhythms $rhythms) {}
 

@@ -36,7 +36,7 @@ it('goes from ticking signs to the bench with the case set, on a phone, with the
         $keys('Sweet');
         tabTo($screen, 'Open a case: aphids');
         $keys(WebDriverKeys::ENTER);
-        $screen->see('Aphids: contain, then choose')->see('Stood next to it')->see('Sprays that fit, best first');
+        $screen->see('Aphids: what to do')->see('Stood next to it')->see('What to spray, best first');
         $case = (int) preg_replace('/\D/', '', $screen->path());
         tabTo($screen, 'The plant and its place');
         $keys(WebDriverKeys::SPACE);
@@ -46,7 +46,7 @@ it('goes from ticking signs to the bench with the case set, on a phone, with the
         $keys(WebDriverKeys::SPACE);
         $screen->see('take in turn');
         $best = $screen->all('[data-option] h3')[0]->getText();
-        tabTo($screen, "Take {$best} to the bench");
+        tabTo($screen, "Mix it: {$best}");
         $keys(WebDriverKeys::ENTER);
         $screen->see('Start mixing')->see('What was checked');
         expect($screen->script('return document.querySelector("select[aria-label=For]").selectedOptions[0].innerText'))->toBe('Aphids on Sweet bay')
@@ -74,4 +74,30 @@ it('says when it is probably no pest, and offers no case for it', function (): v
         expect($screen->all('[data-suspect="sunburn"] button'))->toBe([]);
         $screen->press('Start over')->see('Tick what you see');
     });
+});
+
+it('is told to wait for the ladybirds, waits, finds them gone, and is told that waiting worked', function (): void {
+    $served = Served::elsewhere();
+    Screen::with($served, static function (Screen $screen) use ($served): void {
+        $screen->open('/')->see('Today');
+        $plant = $screen->made('/api/plants', '{"name": "Rose by the door", "tolerance": "ordinary-leaf"}');
+        $case = $screen->made('/api/cases', "{\"plantId\": {$plant}, \"pest\": \"aphids\"}");
+        $screen->open("/cases/{$case}")->see('Count what is there first')->type('How many', '45')->press('Save the count')->see('Not sprayed yet');
+        $screen->press('What to do')->see('Spray. Aphids are easily found now')->see('What to spray, best first');
+        expect(count($screen->all('[data-option]')))->toBeLessThanOrEqual(3);
+        // The plant was looked over, and somebody is at work there.
+        $screen->tick('Ladybirds or their grubs')->see('No spray yet. Ladybirds or their grubs are at work here')->see('If it comes to a spray');
+        expect($screen->axe())->toBe('');
+        $look = $screen->all('[data-whether] button.act')[0]->getText();
+        expect($look)->toStartWith('Look again on ');
+        $screen->press($look)->see('Not sprayed for now: ladybirds or their grubs are at work.')->see('Spray after all');
+        $screen->open('/')->see('Rose by the door');
+        expect($screen->text())->not->toContain('Spray aphids');
+        $served->passHours(73);
+        $screen->open('/')->see('Count aphids');
+        $screen->open("/cases/{$case}")->see('How many')->type('How many', '0')->press('Save the count')->see('is saved');
+        $screen->open('/worked')->see('Aphids: Waiting worked 1 of 1 times, 1 of them with helpers there; 1 times none were left.');
+        $screen->open("/cases/{$case}/choose")->see('Waiting worked 1 of 1 times');
+        expect($screen->complaints())->toBe([]);
+    }, 390, 844);
 });

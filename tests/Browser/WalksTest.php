@@ -31,9 +31,9 @@ function walked(callable $walk, int $most): void
 it('takes aphids on a shrub from the first look to what the soap did', function (): void {
     walked(static function (Taps $taps, Served $served): void {
         $taps->press('What is on my plant?', 'Anything alive')->press('Clusters of small soft insects on tips or stems', '')->press('A sticky shine on leaves or on the sill', 'Name of the plant')
-            ->type('Name of the plant', 'Currant bush', '')->press('Open a case: aphids', 'contain, then choose')
+            ->type('Name of the plant', 'Currant bush', '')->press('Open a case: aphids', 'what to do')
             ->press('To the case', 'Count what is there first')->type('How many', '60', '')->press('Save the count', 'Not sprayed yet')
-            ->press('Contain and choose', 'contain, then choose')->press('Take Plain soap spray to the bench', 'Start mixing')
+            ->press('What to do', 'what to do')->press('Mix it: Plain soap spray', 'Start mixing')
             ->press('Trigger bottle, 1 US qt', 'is saved')->pressWhere('button[aria-label^="US kitchen spoons"]', 'now yours')
             ->press('Start mixing', 'Step 1 of')->mix('It is mixed: save it')->press('Save the batch', 'What is in the bottle')->press('The leaves are wet: start waiting', '48 hours to go');
         $served->passHours(49);
@@ -47,11 +47,11 @@ it('takes aphids on a shrub from the first look to what the soap did', function 
 it('takes mealybugs on three house plants through one jar of alcohol', function (): void {
     walked(static function (Taps $taps, Served $served): void {
         $taps->press('What is on my plant?', 'Anything alive')->press('White fluff in leaf joints or along veins', '')->press('Fluff that smears pink or brown under a swab of alcohol', 'Name of the plant')
-            ->type('Name of the plant', 'Wax flower', '')->press('Open a case: mealybugs', 'contain, then choose')
+            ->type('Name of the plant', 'Wax flower', '')->press('Open a case: mealybugs', 'what to do')
             ->press('To the case', 'Count what is there first')->type('How many', '14', '')->press('Save the count', 'Not sprayed yet')
             ->press('On another plant, too', 'Name of the plant')->type('Name of the plant', 'Jade', '')->press('Open a case: mealybugs', 'Mealybugs on Jade')
             ->type('Name of the plant', 'Orchid', '')->press('Open a case: mealybugs', 'Mealybugs on Orchid')
-            ->press('Contain and choose', 'contain, then choose')->press('Take Half-alcohol swab to the bench', 'Start mixing')->press('Start mixing', 'Step 1 of')
+            ->press('What to do', 'what to do')->press('Mix it: Half-alcohol swab', 'Start mixing')->press('Start mixing', 'Step 1 of')
             ->mix('It is mixed: save it')->press('Save the batch', 'What is in the bottle')->press('The leaves are wet: start waiting', '48 hours to go');
         $served->passHours(49);
         $taps->press('Today', 'Look at the test leaves')->press('Say how they look', 'The wait is over')->press('All are clean', '')->press('Save this look', 'none of 3 sprayed leaves')
@@ -63,9 +63,9 @@ it('takes mealybugs on three house plants through one jar of alcohol', function 
 it('takes winter oil to bare wood', function (): void {
     walked(static function (Taps $taps): void {
         $taps->press('What is on my plant?', 'Anything alive')->press('Clusters of tiny eggs on bare twigs', 'Name of the plant')
-            ->type('Name of the plant', 'Old plum', '')->choose('Its leaf', 'Bare dormant wood', '')->press('Open a case: overwintering eggs', 'contain, then choose')
+            ->type('Name of the plant', 'Old plum', '')->choose('Its leaf', 'Bare dormant wood', '')->press('Open a case: overwintering eggs', 'what to do')
             ->press('To the case', 'Count what is there first')->type('How many', '12', '')->press('Save the count', 'Not sprayed yet')
-            ->press('Contain and choose', 'contain, then choose')->press('Take Winter wood oil to the bench', 'Start mixing')
+            ->press('What to do', 'what to do')->press('Mix it: Winter wood oil', 'Start mixing')
             ->press('Pump can, 5 L', 'is saved')->pressWhere('button[aria-label^="Metric spoons"]', 'now yours')
             ->press('Start mixing', 'Step 1 of')->mix('It is mixed: save it')->press('Save the batch', 'What is in the bottle')
             ->press('Overwintering eggs on Old plum', 'no frost for two days')->press('It is sprayed', 'Is any of it left?')->press('All used up', '');

@@ -33,7 +33,7 @@ final class Every
         'cases.situation' => '{"severity":"heavy","said":"é/"}', 'burns.kinds' => 'edge-burn', 'burns.special' => 'sun',
         'counts.each' => '[3,0,5.5]', 'counts.stages' => '{"adults":2,"crawlers":6}', 'counts.new_growth' => 'hit',
         'sprayer_events.kind' => 'emptied', 'trials.unit' => 'plant', 'eye_rounds.shape' => 'lance', 'eye_rounds.guesses' => '[1,2.5,100]',
-        'shelf_bottles.ingredient' => 'isopropyl-alcohol', 'shelf_bottles.unit' => 'mL', 'shelf_bottles.strength' => 91.0, 'revisions.what' => 'put-back', 'courses.methods' => '["plain-soap","neem-by-the-gallon"]',
+        'shelf_bottles.ingredient' => 'isopropyl-alcohol', 'shelf_bottles.unit' => 'mL', 'shelf_bottles.strength' => 91.0, 'waits.because' => 'enemies', 'waits.seen' => '{"ladybirds":3,"mummies":null}', 'revisions.what' => 'put-back', 'courses.methods' => '["plain-soap","neem-by-the-gallon"]',
     ];
 
     /** What keeps what it holds: it names other rows, or hangs together with them. */
@@ -131,7 +131,8 @@ final class Every
         Notebook::sent("/api/courses/{$kept->id()}/looks", ['found' => []]);
         DB::table('batches')->latest('id')->limit(1)->update(['course_id' => $kept->id()]);
         Notebook::sent('/api/shelf', ['words' => 'The green one', 'ingredient' => 'isopropyl-alcohol', 'strength' => 91, 'amount' => 250, 'unit' => 'mL', 'tenths' => 4, 'openedOn' => '2026-05-04', 'price' => 3.5]);
-        $case = DB::table('cases')->whereNull('closed_at')->value('id');
+        $case = DB::table('cases')->whereNull('closed_at')->whereNull('course_id')->value('id');
+        Notebook::sent('/api/cases/' . (is_int($case) ? $case : 0) . '/waits', ['days' => 3, 'because' => 'few', 'seen' => ['spiders' => 1]]);
         $plant = DB::table('plants')->latest('id')->value('id');
         DB::table('watches')->insertOrIgnore(['case_id' => $case, 'plant_id' => $plant, 'due_at' => self::AT]);
         DB::table('case_steps')->insertOrIgnore(['case_id' => $case, 'step' => 'isolate', 'done_at' => self::AT]);

@@ -135,6 +135,9 @@ final class Notebook
     /** Who the device says it is; null where it says nobody. */
     public static ?string $who = null;
 
+    /** How it proposes to write; null where it proposes nothing. */
+    public static ?string $writes = null;
+
     public static function tickAll(Answer $batch): void
     {
         foreach ($batch->list('items') as $i => $item) {
@@ -171,7 +174,7 @@ final class Notebook
         }
         $content = is_array($body) ? json_encode($body, \JSON_THROW_ON_ERROR) : $body;
         $kernel = app(Kernel::class);
-        $request = Request::create("http://127.0.0.1{$path}", $method, [], self::$who === null ? [] : ['who' => self::$who], [], ['REMOTE_ADDR' => '127.0.0.1', 'CONTENT_TYPE' => 'application/json', ...$server], $content);
+        $request = Request::create("http://127.0.0.1{$path}", $method, [], array_filter(['who' => self::$who, 'writes' => self::$writes], is_string(...)), [], ['REMOTE_ADDR' => '127.0.0.1', 'CONTENT_TYPE' => 'application/json', ...$server], $content);
         $response = $kernel->handle($request);
         $text = (string) $response->getContent();
         $headers = [];

@@ -50,6 +50,7 @@ final class Cases extends Record
             'watches' => new Part(Watches::class, 'case_id', ['id'], InputLines::MOST_ROWS['value']),
             'rounds' => new Part(Rounds::class, 'case_id', ['sprayed_at', 'submission'], InputLines::MOST_ROWS['value'], required: true, joins: true),
             'counts' => new Part(Counts::class, 'case_id', ['counted_at', 'submission'], EvidenceLines::MOST_LOOKS['value'], required: true, joins: true),
+            'waits' => new Part(Waits::class, 'case_id', ['begun_at', 'submission'], InputLines::MOST_ROWS['value'], joins: true),
         ];
     }
 

@@ -44,6 +44,8 @@ final readonly class CaseAnswer extends CaseBriefAnswer
         public bool $asksBudBreak,
         /** Of its plant, from what was first to what is laid out last. */
         public RowAnswer $row,
+        /** Until when nobody sprays; null where nobody waits. */
+        public ?WaitAnswer $waiting,
     ) {
         parent::__construct(
             $brief->id,

@@ -17,6 +17,7 @@ use App\Records\Corrections;
 use App\Records\Gates;
 use App\Records\Looks;
 use App\Records\ReadyBatches;
+use App\Records\Remembered;
 use App\Records\Rhythms;
 use App\Records\SaidOfCase;
 use App\Records\Situations;
@@ -25,6 +26,7 @@ use App\Records\Whoms;
 use DateTimeImmutable;
 use IdleMixer\Core\Choice\Containment;
 use IdleMixer\Core\Choice\ContainmentStep;
+use IdleMixer\Core\Choice\WhyWhether;
 use IdleMixer\Core\Evidence\LookPlans;
 use IdleMixer\Core\Evidence\Trial;
 use IdleMixer\Core\Evidence\UnsprayedCatalogue;
@@ -37,6 +39,7 @@ use IdleMixer\Core\Wording\ComparisonWords;
 use IdleMixer\Core\Wording\CompositionWords;
 use IdleMixer\Core\Wording\Findings;
 use IdleMixer\Core\Wording\RunWords;
+use IdleMixer\Core\Wording\WaitedWords;
 use IdleMixer\Core\Wording\WeatherWords;
 use IdleMixer\Core\Words\Say;
 use IdleMixer\Core\Writing\VerdictWriter;
@@ -45,7 +48,7 @@ use Illuminate\Database\Eloquent\Builder;
 /** Tells of a case: in short for lists, and whole with its rounds, counts and what may be sprayed now. */
 final readonly class CaseAnswers
 {
-    private const WITH = ['plant', 'rounds.batch.recipeVersion.recipe', 'rounds.burns', 'counts', 'steps', 'watches.plant'];
+    private const WITH = ['plant', 'rounds.batch.recipeVersion.recipe', 'rounds.burns', 'counts', 'steps', 'watches.plant', 'openWaits'];
 
     /** As many as could be sprayed, newest first. */
     private const MOST_BATCHES = 12;
@@ -138,7 +141,7 @@ final readonly class CaseAnswers
             $trouble->matters,
             $trouble->stages,
             self::situation($this->situations->known($case, self::latest($case), $now)),
-            $this->containment($case),
+            $this->containment($case, $now),
             array_values($case->watches->map(static fn(Watch $watch): WatchAnswer => new WatchAnswer($watch->id, new RefAnswer($watch->plant->id, $watch->plant->submission, $watch->plant->name), Instant::of($watch->due_at), Instant::maybe($watch->looked_at), $watch->cleared_at !== null))->all()),
             $this->doing->of($tasks, $ready, $now, near: false),
             $saved,
@@ -147,7 +150,16 @@ final readonly class CaseAnswers
             $case->bud_break_on?->format('Y-m-d'),
             $this->asksBudBreak($case),
             $this->row($case, $tasks, $now),
+            self::waiting($case),
         );
+    }
+
+    private static function waiting(PestCase $case): ?WaitAnswer
+    {
+        $wait = $case->closed_at === null ? $case->openWaits->last() : null;
+        $seen = $wait === null || $wait->seen === null ? [] : array_keys((new Remembered("{\"seen\":{$wait->seen}}"))->numbers('seen'));
+
+        return $wait === null ? null : new WaitAnswer($wait->id, $wait->submission, $wait->version, Instant::of($wait->look_at), WaitedWords::waiting(WhyWhether::from($wait->because), $seen));
     }
 
     /** @param list<Task> $tasks */
@@ -213,11 +225,12 @@ final readonly class CaseAnswers
             $said->sulfurLately,
             $said->copperLately,
             $said->oilLately,
+            $said->seen === [] ? null : (object) $said->seen,
         );
     }
 
     /** @return list<ContainmentAnswer> */
-    private function containment(PestCase $case): array
+    private function containment(PestCase $case, DateTimeImmutable $now): array
     {
         $done = $case->steps->map(static fn(CaseStep $step): string => $step->step)->all();
 
@@ -226,7 +239,7 @@ final readonly class CaseAnswers
             $step->words,
             Instant::of($case->opened_at->addHours($step->hours)),
             in_array($step->slug, $done, true),
-        ), $this->containment->steps($this->situations->trouble($case), $case->plant->indoors));
+        ), $this->containment->steps($this->situations->trouble($case), $this->whoms->now($case->plant, $now)));
     }
 
     private function round(Round $round, ?Trial $trial, int $changes): RoundAnswer

@@ -4,20 +4,26 @@ declare(strict_types=1);
 
 namespace App\Http\Answer;
 
-/** The sprays that fit a case, best first, and why the others do not. */
+/** What to do about the trouble of a case. */
 final readonly class ChoiceAnswer
 {
     /**
-     * @param list<ProposedAnswer> $proposed
+     * @param list<HelpAnswer>     $beside   what is got or bought
+     * @param list<ProposedAnswer> $proposed three at most, best first
+     * @param list<OtherAnswer>    $others   that fit as well
      * @param list<ExcludedAnswer> $excluded
+     * @param list<EnemyAnswer>    $enemies  to be looked for
      */
     public function __construct(
-        public string $advice,
+        public WhetherAnswer $whether,
         public string $matters,
+        /** Why no spray is proposed; null where one is. */
         public ?string $nothing,
-        /** Whether it is bad enough to be sprayed at all. */
-        public bool $worthIt,
+        public array $beside,
         public array $proposed,
+        public ?MissingSprayAnswer $missing,
+        public array $others,
         public array $excluded,
+        public array $enemies,
     ) {}
 }

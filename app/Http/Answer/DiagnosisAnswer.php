@@ -11,7 +11,8 @@ use IdleMixer\Core\Trouble\Finding;
 final readonly class DiagnosisAnswer
 {
     /**
-     * @param list<SuspectAnswer> $suspects
+     * @param list<SuspectAnswer> $suspects what it may be, alone or together
+     * @param list<SuspectAnswer> $each each trouble by itself, in whatever company
      * @param list<LookAnswer> $looks
      * @param list<BurnRoundAnswer> $rounds of the last days, where it may be burn from a spray
      */
@@ -20,6 +21,7 @@ final readonly class DiagnosisAnswer
         public string $finding,
         public string $words,
         public array $suspects,
+        public array $each,
         public array $looks,
         public array $rounds,
     ) {}

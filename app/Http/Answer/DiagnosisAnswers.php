@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Answer;
 
 use App\Models\Round;
-use IdleMixer\Core\Trouble\Cause;
+use IdleMixer\Core\Choice\Enemies;
 use IdleMixer\Core\Trouble\Diagnosis;
 use IdleMixer\Core\Trouble\ProposedLook;
 use IdleMixer\Core\Trouble\Sign;
@@ -19,13 +19,14 @@ use Psr\Clock\ClockInterface;
 /** The signs that can be ticked, and what they point to. */
 final readonly class DiagnosisAnswers
 {
-    public function __construct(private TroubleCatalogue $catalogue, private ClockInterface $clock) {}
+    public function __construct(private TroubleCatalogue $catalogue, private ClockInterface $clock, private Enemies $enemies) {}
 
     public function catalogue(): TroublesAnswer
     {
         return new TroublesAnswer(
             array_values(array_map(static fn(Sign $sign): SignAnswer => new SignAnswer($sign->slug, $sign->group, $sign->words, $sign->drawing), $this->catalogue->signs)),
             array_values(array_map(static fn(Trouble $trouble): TroubleAnswer => new TroubleAnswer($trouble->slug, $trouble->name, $trouble->kind->value, $trouble->kind->isPest(), $trouble->matters, $trouble->stages), $this->catalogue->troubles)),
+            array_map(fn(string $slug): EnemyAnswer => EnemyAnswer::of($this->enemies->get($slug), null), $this->enemies->slugs()),
         );
     }
 
@@ -35,6 +36,7 @@ final readonly class DiagnosisAnswers
             $diagnosis->finding()->value,
             ChoiceWords::finding($diagnosis->finding()),
             array_map(self::suspect(...), $diagnosis->suspects()),
+            array_map(self::suspect(...), $diagnosis->each()),
             array_map(self::look(...), $diagnosis->looks()),
             $diagnosis->mayBeBurn() ? $this->rounds() : [],
         );
@@ -72,8 +74,6 @@ final readonly class DiagnosisAnswers
 
     private static function look(ProposedLook $proposed): LookAnswer
     {
-        $name = static fn(Cause $cause): string => $cause->name();
-
-        return new LookAnswer($proposed->look->slug, $proposed->look->words, $proposed->look->sign->slug, array_map($name, $proposed->yes), array_map($name, $proposed->no), $proposed->bits);
+        return new LookAnswer($proposed->look->slug, $proposed->look->words, $proposed->look->sign->slug, $proposed->yesNames(), $proposed->noNames(), $proposed->bits);
     }
 }

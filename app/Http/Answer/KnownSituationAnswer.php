@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Answer;
 
 use App\Http\Api\Shape;
+use stdClass;
 
 /** What is known before anything is said. */
 final readonly class KnownSituationAnswer
@@ -26,5 +27,7 @@ final readonly class KnownSituationAnswer
         public bool $sulfurLately,
         public bool $copperLately,
         public bool $oilLately,
+        #[Shape(schema: ['type' => 'object', 'description' => 'Natural enemies, and how many of each, null where nobody counted them; null where none was seen.', 'additionalProperties' => ['type' => ['integer', 'null']]])]
+        public ?stdClass $seen,
     ) {}
 }

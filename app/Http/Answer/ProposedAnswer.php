@@ -27,6 +27,8 @@ final readonly class ProposedAnswer
         public array $moreAgainst,
         public string $wait,
         public string $repeat,
+        /** Evenings and leaves. */
+        public string $costs,
         public bool $inRotation,
         /** What goes into the sprayer at hand, in spoons. */
         public string $spoons,

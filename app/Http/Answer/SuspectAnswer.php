@@ -8,7 +8,7 @@ namespace App\Http\Answer;
 final readonly class SuspectAnswer
 {
     /**
-     * @param non-empty-list<string> $slugs of one trouble, or of two at once
+     * @param non-empty-list<string> $slugs of one trouble, or of several at once
      * @param list<string> $for
      * @param list<string> $against
      * @param list<string> $missing

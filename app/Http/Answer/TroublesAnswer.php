@@ -10,9 +10,11 @@ final readonly class TroublesAnswer
     /**
      * @param list<SignAnswer> $signs
      * @param list<TroubleAnswer> $troubles
+     * @param list<EnemyAnswer> $enemies that eat some of them
      */
     public function __construct(
         public array $signs,
         public array $troubles,
+        public array $enemies,
     ) {}
 }

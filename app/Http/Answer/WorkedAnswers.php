@@ -5,15 +5,18 @@ declare(strict_types=1);
 namespace App\Http\Answer;
 
 use App\Models\WeighedSpray;
+use App\Records\WaitBook;
 use App\Records\WeighedFacts;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Evidence\Association;
+use IdleMixer\Core\Evidence\NextBatch;
 use IdleMixer\Core\Evidence\RecordVerdict;
 use IdleMixer\Core\Trouble\TroubleCatalogue;
 use IdleMixer\Core\Wording\AssociationWords;
 use IdleMixer\Core\Wording\CompositionWords;
 use IdleMixer\Core\Wording\FamilyWords;
 use IdleMixer\Core\Wording\RecordWords;
+use IdleMixer\Core\Wording\WaitedWords;
 
 /** Tells what one spray did to one pest, from the figures that are kept of it. */
 final readonly class WorkedAnswers
@@ -50,6 +53,20 @@ final readonly class WorkedAnswers
         $best = WeighedSpray::query()->where('rank', 1)->orderBy('pest')->get(['pest', 'name', 'verdict']);
 
         return RecordWords::inShort(array_values($best->map(fn(WeighedSpray $row): array => [$this->troubles->trouble($row->pest)->name, $row->name, RecordVerdict::from($row->verdict)])->all()));
+    }
+
+    /** @return list<array{pest: string, pestName: string, words: string}> what waiting did instead, by trouble */
+    public function waited(): array
+    {
+        $told = [];
+        foreach (WaitBook::results() as $pest => $waited) {
+            $words = WaitedWords::of($waited);
+            if ($words !== '') {
+                $told[] = ['pest' => $pest, 'pestName' => $this->troubles->trouble($pest)->name, 'words' => $words];
+            }
+        }
+
+        return $told;
     }
 
     /** @return array<string, mixed> */
@@ -93,6 +110,7 @@ final readonly class WorkedAnswers
         return [
             'verdict' => $verdict->value,
             'verdictWords' => RecordWords::verdict($verdict),
+            'next' => RecordWords::next(NextBatch::of($record, $facts->associations), $record, $facts->associations),
             'reason' => RecordWords::reason($record),
             'because' => RecordWords::of($record),
             'wentWith' => array_map(static fn(Association $one): string => AssociationWords::of($one), $facts->associations),

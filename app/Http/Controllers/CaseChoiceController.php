@@ -18,6 +18,7 @@ use App\Models\Watch;
 use App\Models\Who;
 use App\Records\Situations;
 use IdleMixer\Core\Choice\Containment;
+use IdleMixer\Core\Choice\Enemies;
 use IdleMixer\Core\Schedule\Quarantine;
 use IdleMixer\Core\Words\Say;
 use Illuminate\Http\JsonResponse;
@@ -29,12 +30,12 @@ final readonly class CaseChoiceController
 {
     public function __construct(private CaseAnswers $answer, private ClockInterface $clock, private Who $who) {}
 
-    #[Call('The sprays that fit a case, best first, and why the others do not; what was said is kept with the case', answer: ChoiceAnswer::class, body: '#Situation')]
-    public function choose(Request $request, int $id, Situations $situations, ChoiceAnswers $choice): JsonResponse
+    #[Call('Whether to spray at all, what helps beside, three sprays at most, and why the others are none of them; what was said is kept with the case', answer: ChoiceAnswer::class, body: '#Situation')]
+    public function choose(Request $request, int $id, Situations $situations, ChoiceAnswers $choice, Enemies $enemies): JsonResponse
     {
         $case = $this->find($id);
         $body = Body::of($request);
-        $said = SituationInput::read($body, $situations->trouble($case));
+        $said = SituationInput::read($body, $situations->trouble($case), $enemies);
         $situations->note($case, $body->json());
         $situations->keep($case->plant, $said, $this->clock->now());
 

@@ -18,6 +18,7 @@ use App\Http\Input\CaseInput;
 use App\Http\Input\CloseInput;
 use App\Http\Input\Counts;
 use App\Http\Input\RoundInput;
+use App\Http\Input\WaitInput;
 use App\Http\Paging;
 use App\Http\RefusedCall;
 use App\Http\Saved;
@@ -25,12 +26,14 @@ use App\Http\StoryPage;
 use App\Models\Count;
 use App\Models\PestCase;
 use App\Models\Round;
+use App\Models\Wait;
 use App\Records\CaseOpener;
 use App\Records\CasePlans;
 use App\Records\Edits;
 use App\Records\Gates;
 use App\Records\HourNow;
 use App\Records\Submissions;
+use IdleMixer\Core\Choice\Enemies;
 use IdleMixer\Core\Trouble\TroubleCatalogue;
 use IdleMixer\Core\Wording\CourseWords;
 use IdleMixer\Core\Words\Say;
@@ -65,10 +68,10 @@ final readonly class CaseController
     }
 
     #[Call('Open a case', answer: CaseAnswer::class, body: '#NewCase', makes: true)]
-    public function store(Request $request, TroubleCatalogue $troubles, CaseOpener $opener): JsonResponse
+    public function store(Request $request, TroubleCatalogue $troubles, Enemies $enemies, CaseOpener $opener): JsonResponse
     {
-        $input = CaseInput::read(Body::of($request), $troubles, $this->clock->now());
-        [$case, $new] = $opener->open($input->sent->submitted(), $input->plant, $input->pest, $input->openedAt, $input->notes);
+        $input = CaseInput::read(Body::of($request), $troubles, $enemies, $this->clock->now());
+        [$case, $new] = $opener->open($input->sent->submitted(), $input->plant, $input->pest, $input->openedAt, $input->notes, seen: $input->seen);
 
         return $this->say($case->refresh(), Saved::status($new));
     }
@@ -130,6 +133,23 @@ final readonly class CaseController
         }
 
         return new JsonResponse(['saved' => new SavedAnswer('counts', $count->id, $count->submission, $count->version)], Saved::status($new));
+    }
+
+    #[Call('Wait instead of spraying, until somebody looks again', answer: CaseAnswer::class, body: '#NewWait', makes: true)]
+    public function wait(Request $request, int $id, Enemies $enemies): JsonResponse
+    {
+        $case = $this->find($id);
+        $now = $this->clock->now();
+        $input = WaitInput::read(Body::of($request), $enemies);
+        [$wait, $new] = Submissions::of(Wait::query(), $input->sent->submitted()->under("cases/{$id}"), [
+            'case_id' => $case->id,
+            'begun_at' => $now,
+            'look_at' => $now->modify("+{$input->days} days"),
+            'because' => $input->because->value,
+            'seen' => $input->seen === [] ? null : json_encode($input->seen, \JSON_THROW_ON_ERROR),
+        ]);
+
+        return $this->say($case->refresh(), Saved::status($new), new SavedAnswer('waits', $wait->id, $wait->submission, $wait->version));
     }
 
     #[Call('Close a case, or open it again', answer: CaseAnswer::class, body: '#CloseCase')]

@@ -48,6 +48,7 @@ final class WorkedController
         return new JsonResponse([
             'records' => array_map($worked->of(...), $shown),
             'untried' => $untried->of(array_values(array_unique(array_map(static fn(WeighedSpray $row): string => $row->pest, $shown)))),
+            'waited' => $worked->waited(),
             'more' => count($rows) > $page->rows,
             'inShort' => $worked->inShort(),
         ]);

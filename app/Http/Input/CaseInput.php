@@ -6,6 +6,8 @@ namespace App\Http\Input;
 
 use App\Models\Plant;
 use DateTimeImmutable;
+use IdleMixer\Core\Choice\Enemies;
+use IdleMixer\Core\Choice\EnemiesReader;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\Node;
 use IdleMixer\Core\Recipe\RecipeReader;
@@ -14,18 +16,20 @@ use IdleMixer\Core\Trouble\TroubleCatalogue;
 /** A case that somebody opens: one pest on one plant. */
 final readonly class CaseInput
 {
+    /** @param array<string, int|null> $seen natural enemies, and how many of each; null where nobody counted them */
     public function __construct(
         public Sent $sent,
         public Plant $plant,
         public string $pest,
         public DateTimeImmutable $openedAt,
         public string $notes,
+        public array $seen,
     ) {}
 
     /** @throws InvalidDocument with the path of the first fault found */
-    public static function read(Node $node, TroubleCatalogue $troubles, DateTimeImmutable $now): self
+    public static function read(Node $node, TroubleCatalogue $troubles, Enemies $enemies, DateTimeImmutable $now): self
     {
-        $sent = Sent::opened($node, ['plantId', 'pest', 'openedAt', 'notes'], correcting: false);
+        $sent = Sent::opened($node, ['plantId', 'pest', 'openedAt', 'notes', 'seen'], correcting: false);
         $object = $sent->object;
 
         return new self(
@@ -34,6 +38,7 @@ final readonly class CaseInput
             $object->get('pest')->word($troubles->pestSlugs(), 'pest'),
             Moment::past($object->optional('openedAt'), $now),
             $object->optional('notes')?->text(RecipeReader::MAX_NOTES) ?? '',
+            EnemiesReader::read($object->filled('seen'), $enemies),
         );
     }
 }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Input;
 
 use App\Records\SaidOfCase;
+use IdleMixer\Core\Choice\Enemies;
+use IdleMixer\Core\Choice\EnemiesReader;
 use IdleMixer\Core\Choice\Severity;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\Node;
@@ -18,9 +20,9 @@ final class SituationInput
     private const HARDEST = 2000.0;
 
     /** @throws InvalidDocument with the path of the first fault found */
-    public static function read(Node $node, Trouble $trouble): SaidOfCase
+    public static function read(Node $node, Trouble $trouble, Enemies $enemies): SaidOfCase
     {
-        $object = $node->object(['stage', 'severity', 'indoors', 'cats', 'hardnessMgL', 'bearsNoOil', 'inBloom', 'dryAtRoot', 'seedling', 'wounded', 'eatenSoon', 'soapSensitive', 'sulfurLately', 'copperLately', 'oilLately']);
+        $object = $node->object(['stage', 'severity', 'indoors', 'cats', 'hardnessMgL', 'bearsNoOil', 'inBloom', 'dryAtRoot', 'seedling', 'wounded', 'eatenSoon', 'soapSensitive', 'sulfurLately', 'copperLately', 'oilLately', 'seen']);
         $hardness = $object->optional('hardnessMgL');
 
         return new SaidOfCase(
@@ -39,6 +41,7 @@ final class SituationInput
             self::flag($object, 'sulfurLately'),
             self::flag($object, 'copperLately'),
             self::flag($object, 'oilLately'),
+            EnemiesReader::read($object->filled('seen'), $enemies),
         );
     }
 

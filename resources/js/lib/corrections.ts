@@ -11,6 +11,7 @@ export type Kind =
     | 'readings'
     | 'rounds'
     | 'counts'
+    | 'waits'
     | 'burns'
     | 'moves'
     | 'sprayer-events'

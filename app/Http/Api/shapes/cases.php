@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Http\Api\Corrects;
 use IdleMixer\Core\Choice\Severity;
+use IdleMixer\Core\Choice\WhyWhether;
 use IdleMixer\Core\Data\InputLines;
 use IdleMixer\Core\Evidence\Outcome;
 
@@ -54,6 +55,7 @@ return [
         'pest' => 'string',
         'openedAt?' => 'date-time',
         'notes?' => 'string',
+        'seen?' => ['type' => ['object', 'null'], 'description' => 'Natural enemies, and how many of each; null where nobody counted them.', 'additionalProperties' => ['type' => ['integer', 'null'], 'minimum' => 0]],
     ],
     'NewRound' => [
         'submission' => 'uuid',
@@ -75,6 +77,12 @@ return [
         'newClean?' => '?boolean',
         'helpers?' => '?boolean',
         'spots?' => 'string',
+    ],
+    'NewWait' => [
+        'submission' => 'uuid',
+        'days' => ['type' => 'integer', 'minimum' => 1],
+        'because' => WhyWhether::class,
+        'seen?' => ['type' => ['object', 'null'], 'description' => 'Natural enemies, and how many of each; null where nobody counted them.', 'additionalProperties' => ['type' => ['integer', 'null'], 'minimum' => 0]],
     ],
     'CloseCase' => [
         'basedOn' => ['type' => 'integer', 'minimum' => 0],
@@ -99,6 +107,7 @@ return [
         'sulfurLately?' => 'boolean',
         'copperLately?' => 'boolean',
         'oilLately?' => 'boolean',
+        'seen?' => ['type' => ['object', 'null'], 'description' => 'Natural enemies, and how many of each; null where nobody counted them.', 'additionalProperties' => ['type' => ['integer', 'null'], 'minimum' => 0]],
     ],
     'Severity' => Severity::class,
     'Seen' => [

@@ -58,6 +58,12 @@
         }
     }
 
+    async function sprayAfterAll(): Promise<void> {
+        if (one.waiting !== null) {
+            await undo.does('take-back', 'waits', one.waiting, say('cases/next-act.waiting'));
+        }
+    }
+
     async function end(usedUp: boolean): Promise<void> {
         if ((await ending.send(() => endBatch(left, usedUp))) !== null) {
             left = '';
@@ -153,7 +159,13 @@
             </p>
             <a class="act" href={`/bench?case=${one.id}`} aria-describedby="next-act">{say('cases/next-act.mix')}</a>
         {:else if act.kind === 'wait'}
-            <p class="min-w-56 flex-1" id="next-act"><strong class="block text-xl">{act.words} {atTime(act.at)}.</strong></p>
+            <p class="min-w-56 flex-1" id="next-act">
+                <strong class="block text-xl">{act.words} {atTime(act.at)}.</strong>
+                {#if one.waiting !== null}<span data-waiting>{one.waiting.words}</span>{/if}
+            </p>
+            {#if one.waiting !== null}<button class="aside-act" disabled={undo.busy} onclick={() => void sprayAfterAll()}
+                    >{say('cases/next-act.spray-after-all')}</button
+                >{/if}
         {:else}
             <p class="min-w-56 flex-1 text-xl font-bold">{say('cases/next-act.nothing-due-look-again-in')}</p>
         {/if}

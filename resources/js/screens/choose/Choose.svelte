@@ -4,11 +4,14 @@
     import Head from '../../parts/Head.svelte';
     import Waiting from '../../parts/Waiting.svelte';
     import { route } from '../../routes';
+    import FaultNote from '../../parts/FaultNote.svelte';
     import AddBottle from '../shelf/AddBottle.svelte';
+    import Beside from './Beside.svelte';
     import Contain from './Contain.svelte';
     import { Choosing } from './choosing.svelte';
     import Proposals from './Proposals.svelte';
     import SituationForm from './SituationForm.svelte';
+    import Whether from './Whether.svelte';
 
     const id = Number(route.params.id);
     const page = new Loaded(async () => {
@@ -37,6 +40,8 @@
         >
         <div class="grid items-start gap-6 lg:grid-cols-[minmax(0,1.5fr)_minmax(18rem,1fr)]">
             <div class="grid gap-6">
+                <FaultNote fault={choosing.choice.fault} />
+                {#if choosing.choice.value !== null}<Whether {choosing} choice={choosing.choice.value} />{/if}
                 <Contain {one} onsaved={(next) => (page.value = { one: next, house, choosing })} />
                 {#if house !== null}<details class="dish" open={house.isNew}>
                         <summary class="min-h-11 cursor-pointer py-2"
@@ -45,6 +50,7 @@
                         <AddBottle ingredients={house.ingredients} bottles={bottles ?? []} few onadded={() => void added(choosing)} />
                     </details>{/if}
                 <Proposals {choosing} />
+                {#if choosing.choice.value !== null}<Beside beside={choosing.choice.value.beside} />{/if}
             </div>
             <SituationForm {choosing} shelved={house === null} stages={one.stages} matters={one.matters} />
         </div>

@@ -4,6 +4,7 @@
     import GateSays from '../../parts/GateSays.svelte';
     import LevelMark from '../../parts/LevelMark.svelte';
     import { bare, briefly } from '../../lib/verdicts';
+    import { benchAt } from './bench';
 
     interface Props {
         option: Schemas['Choice']['proposed'][number];
@@ -12,13 +13,14 @@
         caseId: number;
     }
     const { option, main, caseId }: Props = $props();
-    const dose = $derived((option.half ? '&dose=half' : option.highEnd ? '&dose=high' : '') + (option.stocked ? '&shelf=1' : ''));
     /** What the gate minds most is its price; what else it costs is told with the rest. */
     const gate = $derived(option.gate.reasons[0]);
+    /** That leaves are to be tested stands with what it costs. */
+    const minded = $derived(gate?.code === 'leaf-test' ? undefined : gate);
     const more = $derived([
-        ...option.for.slice(1).map((text) => ({ sign: '+', text })),
+        ...option.for.slice(main ? 1 : 0).map((text) => ({ sign: '+', text })),
         ...option.moreFor.map((text) => ({ sign: '+', text })),
-        ...option.against.slice(gate === undefined ? 1 : 0).map((text) => ({ sign: '−', text })),
+        ...option.against.slice(main && minded === undefined ? 1 : 0).map((text) => ({ sign: '−', text })),
         ...option.moreAgainst.map((text) => ({ sign: '−', text })),
     ]);
 </script>
@@ -40,16 +42,19 @@
             >{/if}
     </div>
     <p class="text-lg font-bold" data-spoons>{option.spoons}</p>
-    <ul>
-        {#if option.for[0] !== undefined}{@render reason('+', option.for[0])}{/if}
-        {#if gate === undefined && option.against[0] !== undefined}{@render reason('−', option.against[0])}{/if}
-    </ul>
-    {#if gate !== undefined}<p class="flex items-start gap-2" data-gate-brief>
-            <LevelMark level={gate.level} /><span>{briefly(gate.text)}</span>
+    <p class="quiet" data-costs>{option.costs}</p>
+    {#if main}<ul>
+            {#if option.for[0] !== undefined}{@render reason('+', option.for[0])}{/if}
+            {#if minded === undefined && option.against[0] !== undefined}{@render reason('−', option.against[0])}{/if}
+        </ul>{/if}
+    {#if minded !== undefined}<p class="flex items-start gap-2" data-gate-brief>
+            <LevelMark level={minded.level} /><span>{briefly(minded.text)}</span>
         </p>{/if}
     <div class="flex flex-wrap items-start gap-x-4">
-        <a class={main ? 'act' : 'btn'} href={`/bench?case=${caseId}&recipe=${option.slug}${dose}`}
-            >{say('choose/proposal.take-to-bench', { name: option.name })}</a
+        <a
+            class={main ? 'act' : 'btn'}
+            href={benchAt(caseId, option)}
+            aria-label={say('choose/proposal.take-to-bench', { name: option.name })}>{say('choose/proposal.mix')}</a
         >
         <details class="min-w-0 flex-1 basis-56">
             <summary class="min-h-11 cursor-pointer py-2">{say('choose/proposal.more-about')}</summary>

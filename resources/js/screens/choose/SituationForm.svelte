@@ -1,6 +1,7 @@
 <script lang="ts">
     import Choice from '../../parts/Choice.svelte';
     import type { Choosing } from './choosing.svelte';
+    import SeenOnIt from './SeenOnIt.svelte';
 
     interface Props {
         choosing: Choosing;
@@ -14,7 +15,7 @@
     const flags = [
         { key: 'inBloom', words: say('choose/situation-form.in-open-flower') },
         { key: 'dryAtRoot', words: say('choose/situation-form.dry-at-root') },
-        { key: 'seedling', words: 'A seedling' },
+        { key: 'seedling', words: say('choose/situation-form.seedling') },
         { key: 'wounded', words: say('choose/situation-form.grazed-or-wounded-leaves') },
         { key: 'eatenSoon', words: say('choose/situation-form.eaten-within-two-weeks') },
         { key: 'bearsNoOil', words: say('choose/situation-form.of-kind-that-bears-no') },
@@ -26,9 +27,9 @@
         { key: 'cats', words: say('choose/situation-form.cat-comes-near') },
     ] as const;
     const severities = [
-        { value: 'light', label: say('choose/situation-form.light'), note: 'a few' },
+        { value: 'light', label: say('choose/situation-form.light'), note: say('choose/situation-form.few') },
         { value: 'moderate', label: say('choose/situation-form.moderate'), note: say('choose/situation-form.easily-found') },
-        { value: 'heavy', label: say('choose/situation-form.heavy'), note: 'everywhere' },
+        { value: 'heavy', label: say('choose/situation-form.heavy'), note: say('choose/situation-form.everywhere') },
     ] as const;
 
     $effect(() => choosing.ask(choosing.situation));
@@ -51,6 +52,10 @@
             bind:value={choosing.situation.stage}
         />
     {/if}
+    {#if choosing.choice.value !== null}<SeenOnIt
+            enemies={choosing.choice.value.enemies.filter((one) => one.eats)}
+            bind:seen={choosing.situation.seen}
+        />{/if}
     <details>
         <summary class="min-h-11 cursor-pointer py-2"
             ><span class="font-bold">{say('choose/situation-form.plant-and-its-place')}</span>

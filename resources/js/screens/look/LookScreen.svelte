@@ -49,6 +49,9 @@
     /** Groups that were shut or opened by hand. */
     let shut = $state<Record<string, boolean>>({});
 
+    /** What is looked for on the plant itself. */
+    const LOOKED = ['creatures', 'traces', 'marks'];
+
     const groups = [
         { code: 'creatures', name: say('look/look-screen.anything-alive') },
         { code: 'traces', name: say('look/look-screen.what-they-leave') },
@@ -75,7 +78,7 @@
                         open={shut[group.code] !== true && (ticked > 0 || shut[group.code] === false || first(group.code))}
                         ontoggle={(event) => (shut[group.code] = !event.currentTarget.open)}
                     >
-                        <summary class="flex min-h-12 cursor-pointer items-center gap-3 py-2"
+                        <summary class="flex min-h-11 cursor-pointer items-center gap-3 sm:py-2"
                             ><h2 class="flex-1">{group.name}</h2>
                             {#if shut[group.code] !== false && ticked === 0 && !first(group.code)}<span
                                     class="quiet flex min-w-0"
@@ -90,6 +93,41 @@
                         </div>
                     </details>
                 {/each}
+                <details class="dish" data-group="friends">
+                    <summary class="flex min-h-11 cursor-pointer items-center gap-3 sm:py-2"
+                        ><h2 class="flex-1">{say('look/look-screen.helpers')}</h2>
+                        {#if seen.friends.size === 0}<span class="quiet flex min-w-0" style:overflow="hidden"
+                                >{#each known.enemies.slice(0, 4) as enemy (enemy.slug)}<SignDrawing code={enemy.drawing} />{/each}</span
+                            >{/if}
+                        <span class="quiet text-sm"
+                            >{seen.friends.size > 0
+                                ? say('look/look-screen.ticked', { ticked: seen.friends.size })
+                                : known.enemies.length}</span
+                        ></summary
+                    >
+                    <div class="mb-2 grid gap-1 sm:grid-cols-2">
+                        {#each known.enemies as enemy (enemy.slug)}
+                            {@const there = seen.friends.has(enemy.slug)}
+                            <button
+                                class={[
+                                    'flex items-center gap-3 rounded border-2 p-1 text-left sm:p-2',
+                                    there ? 'border-primary bg-primary text-primary-content' : 'border-base-300 bg-base-100',
+                                ]}
+                                aria-pressed={there}
+                                aria-label={enemy.name}
+                                onclick={() => (there ? seen.friends.delete(enemy.slug) : seen.friends.set(enemy.slug, null))}
+                            >
+                                <SignDrawing code={enemy.drawing} />
+                                <span class="min-w-0 flex-1 leading-tight">{enemy.name}</span>
+                            </button>
+                        {/each}
+                    </div>
+                </details>
+                {#if seen.signs.size === 0}<button
+                        class="btn mt-3 justify-self-start"
+                        onclick={() => seen.nothing(known.signs.filter((sign) => LOOKED.includes(sign.group)).map((sign) => sign.slug))}
+                        >{say('look/look-screen.found-nothing')}</button
+                    >{/if}
             </div>
             <div id="suspects" {@attach watched} tabindex="-1" class="outline-none lg:sticky lg:top-4">
                 <Suspects {seen} {plants} {tolerance} troubles={known.troubles} />

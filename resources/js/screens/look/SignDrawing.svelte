@@ -7,9 +7,7 @@
 
 <svg
     viewBox="0 0 64 64"
-    width="48"
-    height="48"
-    class="shrink-0"
+    class="size-10 shrink-0 sm:size-12"
     aria-hidden="true"
     fill="none"
     stroke="currentColor"

@@ -18,7 +18,7 @@
     onclick={() => seen.toggle(sign.slug)}
 >
     <SignDrawing code={sign.drawing} />
-    <span class="min-w-0 flex-1"
+    <span class="min-w-0 flex-1 leading-tight"
         >{sign.words}{#if absent}<span class="block text-sm font-bold">{say('look/sign-tile.looked-for-not-there')}</span>{/if}</span
     >
     {#if ticked}<Check size={24} strokeWidth={3} aria-hidden="true" />{/if}

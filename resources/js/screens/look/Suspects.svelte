@@ -20,6 +20,8 @@
     let plantId = $state(Number(new URLSearchParams(location.search).get('plant') ?? 0) || 0);
 
     const found = $derived(seen.diagnosis.value);
+    /** Where several are there at once, each is told by itself. */
+    const told = $derived(found === null ? [] : (found.suspects[0]?.slugs.length ?? 0) > 1 ? found.each : found.suspects);
     const pests = $derived(found?.suspects.some((one) => one.isPest) ?? false);
 
     let last = $state('');
@@ -32,7 +34,13 @@
         if (on === 0) {
             return;
         }
-        const made = await sending.send((submission) => taken(api.POST('/api/cases', { body: { submission, plantId: on, pest } })));
+        const made = await sending.send((submission) =>
+            taken(
+                api.POST('/api/cases', {
+                    body: { submission, plantId: on, pest, seen: seen.friends.size > 0 ? Object.fromEntries(seen.friends) : null },
+                }),
+            ),
+        );
         if (made !== null) {
             void navigate('/cases/:id/choose', { params: { id: String(made.id) } });
         }
@@ -77,7 +85,7 @@
             <FormFoot form={sending} send={() => void open(last)} />
         {/if}
         <ol class="grid gap-4">
-            {#each found.suspects.slice(0, 5) as suspect (suspect.slugs.join())}
+            {#each told.slice(0, 6) as suspect (suspect.slugs.join())}
                 <li data-suspect={suspect.slugs.join(' ')}>
                     <div class="flex items-baseline gap-2">
                         <strong class="text-lg">{suspect.name}</strong><span class="quiet ml-auto"

@@ -5,6 +5,8 @@ import { Latest } from '../../lib/latest.svelte';
 /** What was ticked, what was looked for in vain, and what that points to. */
 export class Seen {
     readonly signs = new SvelteMap<string, boolean>();
+    /** Natural enemies that were seen: they speak for no trouble, and go with the case. */
+    readonly friends = new SvelteMap<string, null>();
     readonly diagnosis = new Latest<Schemas['Diagnosis']>();
 
     constructor() {
@@ -29,7 +31,14 @@ export class Seen {
         this.#ask();
     }
 
+    /** Looked for everywhere, and not there. */
+    nothing(signs: readonly string[]): void {
+        signs.forEach((sign) => this.signs.set(sign, false));
+        this.#ask();
+    }
+
     clear(): void {
+        this.friends.clear();
         this.signs.clear();
         this.#ask();
     }

@@ -80,6 +80,7 @@
         <div class="no-print flex flex-wrap items-start gap-x-4">
             <details class="min-w-0">
                 <summary class="min-h-11 cursor-pointer py-2">{say('worked/record-row.why')}</summary>
+                <p class="font-bold" data-next>{row.next}</p>
                 <ul class="quiet text-sm">
                     {#each row.because as sentence, i (i)}<li>{sentence}</li>{/each}
                     {#each row.wentWith as sentence, i (i)}<li>{sentence}</li>{/each}

@@ -1,6 +1,6 @@
 <script lang="ts">
     import { tick } from 'svelte';
-    import { api, taken } from '../../lib/client';
+    import { api, taken, type Schemas } from '../../lib/client';
     import { Loaded } from '../../lib/loaded.svelte';
     import { undo } from '../../lib/undo.svelte';
     import Empty from '../../parts/Empty.svelte';
@@ -19,14 +19,16 @@
         const untried: Untried[] = [];
         let more = false;
         let inShort = '';
+        let waited: Schemas['Worked']['waited'] = [];
         for (let page = 0; page < pages; ++page) {
             const answer = await taken(api.GET('/api/worked', records.length === 0 ? {} : { params: { query: { from: records.length } } }));
             records.push(...answer.records);
             untried.push(...answer.untried.filter((one) => !untried.some((had) => had.pest === one.pest && had.family === one.family)));
             more = answer.more;
             inShort = answer.inShort;
+            waited = answer.waited;
         }
-        return { groups: byPest(records, untried), more, inShort };
+        return { groups: byPest(records, untried), more, inShort, waited };
     });
     undo.followedBy(worked);
     /** Pests whose sprays are shown; the first one by itself, and all of them on paper. */
@@ -46,6 +48,9 @@
 <Head title={say('worked/worked.what-worked')}><a class="btn" href="/trials">{say('worked/worked.trials')}</a></Head>
 <Waiting of={worked}>
     {#snippet children(all)}
+        {#if all.waited.length > 0}<ul class="mb-3 grid gap-1" data-waited>
+                {#each all.waited as one (one.pest)}<li><strong>{one.pestName}:</strong> {one.words}</li>{/each}
+            </ul>{/if}
         {#if all.groups.length === 0}
             <Empty text={say('worked/worked.nothing-was-sprayed-yet-count')} to="/plants" action={say('worked/worked.go-to-plants')} />
         {:else}
