@@ -13,26 +13,7 @@ use Tests\Browser\Served;
  */
 
 require __DIR__ . '/../vendor/autoload.php';
-
-/**
- * Milliseconds of one call, from connecting to the last byte.
- *
- * @param non-empty-string $method
- */
-function opening(string $url, ?string $body = null, string $method = 'GET'): float
-{
-    $curl = curl_init($url);
-    curl_setopt_array($curl, [\CURLOPT_RETURNTRANSFER => true, \CURLOPT_FORBID_REUSE => true, \CURLOPT_CUSTOMREQUEST => $method, \CURLOPT_HTTPHEADER => ['Content-Type: application/json', 'Expect:']] + ($body === null ? [] : [\CURLOPT_POSTFIELDS => $body]));
-    $start = hrtime(true);
-    $answer = curl_exec($curl);
-    $ms = (hrtime(true) - $start) / 1e6;
-    $status = curl_getinfo($curl, \CURLINFO_RESPONSE_CODE);
-    if ($status !== 200 && $status !== 201) {
-        throw new RuntimeException("{$url} answered {$status}: " . substr((string) $answer, 0, 300));
-    }
-
-    return $ms;
-}
+require __DIR__ . '/call.php';
 
 /** @param list<float> $values */
 function median(array $values): float
@@ -51,16 +32,16 @@ $done = false;
 $flip = static function () use (&$done, $at, $key): float {
     $done = ! $done;
 
-    return opening("{$at}/api/cases/{$key}/steps/less-feed", $done ? '{"done":true}' : '{"done":false}', 'PUT');
+    return call("{$at}/api/cases/{$key}/steps/less-feed", $done ? '{"done":true}' : '{"done":false}', 'PUT');
 };
 $again = $first = array_fill_keys(array_keys($screens), []);
 $bare = [];
 for ($round = 0; $round < $rounds + 3; ++$round) {
-    $here = [opening("{$at}/api/ping"), opening("{$at}/api/ping")];
+    $here = [call("{$at}/api/ping"), call("{$at}/api/ping")];
     foreach ($screens as $name => $path) {
         $flip();
-        $one = opening($at . $path);
-        $two = [opening($at . $path), opening($at . $path)];
+        $one = call($at . $path);
+        $two = [call($at . $path), call($at . $path)];
         // Workers run code for the first time in the first rounds.
         if ($round >= 3) {
             $first[$name][] = $one / median($here);

@@ -16,7 +16,7 @@ use Tests\Browser\Served;
  */
 
 require __DIR__ . '/../vendor/autoload.php';
-
+require __DIR__ . '/call.php';
 
 const CALLS = 4;
 const PLAN = '{"recipe":"neem-leaf-quart","make":{"amount":1.5,"unit":"[gal_us]"},"sprayer":{"amount":1,"unit":"[gal_us]"},"plant":"ordinary-leaf"}';
@@ -68,8 +68,7 @@ function plant(): string
     return '{"submission":"' . $uuid . '","name":"Aster","tolerance":"ordinary-leaf"}';
 }
 
-/** Opens a case to read and write; returns its number. */
-/** @return array{id: int, key: string} a case */
+/** @return array{id: int, key: string} a case that was opened to read and write */
 function opened(string $address): array
 {
     $make = static function (string $path, string $fields) use ($address): array {
@@ -81,33 +80,6 @@ function opened(string $address): array
     };
 
     return $make('/api/cases', '"pest":"aphids","plantId":' . $make('/api/plants', '"name":"Aster","tolerance":"ordinary-leaf"')['id']);
-}
-
-/**
- * Milliseconds of one call, from connecting to the last byte.
- *
- * @param string|(Closure(): string)|null $body
- */
-function call(string $url, string|Closure|null $body, string $method = ''): float
-{
-    $body = $body instanceof Closure ? $body() : $body;
-    $curl = curl_init($url);
-    curl_setopt_array($curl, [\CURLOPT_RETURNTRANSFER => true, \CURLOPT_HTTPHEADER => ['Content-Type: application/json', 'Expect:'], \CURLOPT_FORBID_REUSE => true]);
-    if ($body !== null) {
-        curl_setopt($curl, \CURLOPT_POSTFIELDS, $body);
-    }
-    if ($method !== '') {
-        curl_setopt($curl, \CURLOPT_CUSTOMREQUEST, $method);
-    }
-    $start = hrtime(true);
-    $answer = curl_exec($curl);
-    $ms = (hrtime(true) - $start) / 1e6;
-    $status = curl_getinfo($curl, \CURLINFO_RESPONSE_CODE);
-    if ($status !== 200 && $status !== 201) {
-        throw new RuntimeException("{$url} answered {$status}: " . substr((string) $answer, 0, 300));
-    }
-
-    return $ms;
 }
 
 /** @param list<float> $values */

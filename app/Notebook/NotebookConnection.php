@@ -18,6 +18,9 @@ final class NotebookConnection extends SQLiteConnection
     /** Each time that something was written counts, so that what was answered before is told from what is so now. */
     private const COUNT = 'update notebook set written = written + 1';
 
+    /** What SQLite answers to a statement about what is not there (SQLITE_ERROR, https://www.sqlite.org/rescode.html). */
+    private const NOT_THERE = 1;
+
     private const WRITES = '/\A\s*(insert|update|delete|replace)\b/i';
 
     private ?Turn $turn = null;
@@ -50,13 +53,16 @@ final class NotebookConnection extends SQLiteConnection
      * However a transaction was begun, this is said before it is kept.
      *
      * @param string $event
+     *
+     * @return array<mixed>|null
      */
-    protected function fireConnectionEvent($event): void
+    protected function fireConnectionEvent($event): ?array
     {
         if ($event === 'committing') {
             self::count($this->getPdo());
         }
-        parent::fireConnectionEvent($event);
+
+        return parent::fireConnectionEvent($event);
     }
 
     /**
@@ -97,7 +103,7 @@ final class NotebookConnection extends SQLiteConnection
             $pdo->exec(self::COUNT);
         } catch (\PDOException $e) {
             // One that is being made, or brought forward, has nothing to count by yet.
-            if (! str_contains($e->getMessage(), 'no such ')) {
+            if (($e->errorInfo[1] ?? null) !== self::NOT_THERE) {
                 throw $e;
             }
         }

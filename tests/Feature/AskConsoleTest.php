@@ -29,6 +29,11 @@ it('answers each question on the console with the document that its schema descr
     // Webs and stippling are the plainest sign of mites there is (common practice, no source).
     'what it is' => ['diagnose', 'diagnose', '{"signs":["webs","stipple"],"absent":[]}', 'suspects.0.troubles', ['spider-mites']],
     'what it may be with little to go by' => ['diagnose', 'diagnose', '{"signs":["honeydew"]}', 'open', true],
+    // Webs are of mites, white sticky wool of mealybugs, a white flour on leaves of mildew: none explains the others (common practice, no source).
+    'three troubles at once' => ['diagnose', 'diagnose', '{"signs":["webs","stipple","white-fluff","fluff-smears","white-film"],"absent":[]}', 'suspects.0.troubles', ['mealybugs', 'powdery-mildew', 'spider-mites']],
+    'somebody who looked and found nothing' => ['diagnose', 'diagnose', '{"signs":[],"absent":["webs","stipple","white-fluff"]}', 'finding', 'found-nothing'],
+    // Ladybirds finish a light colony within some days (common practice, no source).
+    'whether to spray at all' => ['choose', 'choose', '{"trouble":"aphids","count":4,"seen":{"ladybirds":null},"temperature_C":20,"crowded":false}', 'whether.answer', 'not-yet'],
     // A soap is the first thing that is reached for against aphids (common practice, no source).
     'what to spray' => ['choose', 'choose', '{"trouble":"aphids","plant":"ordinary-leaf","season":"growing","severity":"moderate","indoors":false,"flags":[],"cupboard":["castile-soap"]}', 'proposed.0.recipe', 'plain-soap'],
     'a recipe of what was said' => ['compose', 'compose', "1 litre water\n10 ml neem oil\n5 ml castile soap", 'recipe.lines.0.ingredient', 'neem-oil'],
@@ -58,6 +63,10 @@ it('says on the console what is wrong, where, and what would be right', function
     'a stage that another pest has' => ['choose', '{"trouble":"scale","stage":"larvae"}', '/stage', 'is no stage of Scale; its stages are adults, crawlers, winter'],
     'a flag that nobody knows' => ['choose', '{"trouble":"aphids","flags":["moon"]}', '/flags/0', 'moon'],
     'a cupboard with what nobody knows' => ['choose', '{"trouble":"aphids","cupboard":["moonshine"]}', '/cupboard/0', 'moonshine'],
+    'an enemy that nobody knows' => ['choose', '{"trouble":"aphids","seen":{"dragons":3}}', '/seen/dragons', 'ladybirds'],
+    'fewer enemies than none' => ['choose', '{"trouble":"aphids","seen":{"ladybirds":-3}}', '/seen/ladybirds', '-3'],
+    'air as hot as the sun' => ['choose', '{"trouble":"aphids","temperature_C":5500}', '/temperature_C', '60'],
+    'less than none counted' => ['choose', '{"trouble":"aphids","count":-1}', '/count', '-1'],
     'a shelf without a sprayer' => ['shelf', '{"cupboard":[]}', '', 'sprayer'],
     'less than nothing left' => ['shelf', '{"cupboard":[{"words":"neem oil","left":{"amount":-1,"unit":"mL"}}],"sprayer":{"amount":1,"unit":"L"}}', '/cupboard/0/left/amount', '-1'],
     'oil at a strength' => ['shelf', '{"cupboard":[{"words":"neem oil","strength":70}],"sprayer":{"amount":1,"unit":"L"}}', '/cupboard/0/strength', 'alcohol'],

@@ -17,16 +17,13 @@ use App\Records\Corrections;
 use App\Records\Gates;
 use App\Records\Looks;
 use App\Records\ReadyBatches;
-use App\Records\Remembered;
 use App\Records\Rhythms;
-use App\Records\SaidOfCase;
 use App\Records\Situations;
 use App\Records\StandsMixed;
 use App\Records\Whoms;
 use DateTimeImmutable;
 use IdleMixer\Core\Choice\Containment;
 use IdleMixer\Core\Choice\ContainmentStep;
-use IdleMixer\Core\Choice\WhyWhether;
 use IdleMixer\Core\Evidence\LookPlans;
 use IdleMixer\Core\Evidence\Trial;
 use IdleMixer\Core\Evidence\UnsprayedCatalogue;
@@ -39,7 +36,6 @@ use IdleMixer\Core\Wording\ComparisonWords;
 use IdleMixer\Core\Wording\CompositionWords;
 use IdleMixer\Core\Wording\Findings;
 use IdleMixer\Core\Wording\RunWords;
-use IdleMixer\Core\Wording\WaitedWords;
 use IdleMixer\Core\Wording\WeatherWords;
 use IdleMixer\Core\Words\Say;
 use IdleMixer\Core\Writing\VerdictWriter;
@@ -140,7 +136,7 @@ final readonly class CaseAnswers
             $ready[$case->id] ?? null,
             $trouble->matters,
             $trouble->stages,
-            self::situation($this->situations->known($case, self::latest($case), $now)),
+            KnownSituationAnswer::of($this->situations->known($case, self::latest($case), $now)),
             $this->containment($case, $now),
             array_values($case->watches->map(static fn(Watch $watch): WatchAnswer => new WatchAnswer($watch->id, new RefAnswer($watch->plant->id, $watch->plant->submission, $watch->plant->name), Instant::of($watch->due_at), Instant::maybe($watch->looked_at), $watch->cleared_at !== null))->all()),
             $this->doing->of($tasks, $ready, $now, near: false),
@@ -150,16 +146,8 @@ final readonly class CaseAnswers
             $case->bud_break_on?->format('Y-m-d'),
             $this->asksBudBreak($case),
             $this->row($case, $tasks, $now),
-            self::waiting($case),
+            WaitAnswer::of($case),
         );
-    }
-
-    private static function waiting(PestCase $case): ?WaitAnswer
-    {
-        $wait = $case->closed_at === null ? $case->openWaits->last() : null;
-        $seen = $wait === null || $wait->seen === null ? [] : array_keys((new Remembered("{\"seen\":{$wait->seen}}"))->numbers('seen'));
-
-        return $wait === null ? null : new WaitAnswer($wait->id, $wait->submission, $wait->version, Instant::of($wait->look_at), WaitedWords::waiting(WhyWhether::from($wait->because), $seen));
     }
 
     /** @param list<Task> $tasks */
@@ -205,28 +193,6 @@ final readonly class CaseAnswers
     private static function latest(PestCase $case): ?float
     {
         return $case->counts->where('untreated', false)->last()?->value;
-    }
-
-    private static function situation(SaidOfCase $said): KnownSituationAnswer
-    {
-        return new KnownSituationAnswer(
-            $said->stage,
-            $said->severity->value,
-            $said->indoors,
-            $said->cats,
-            $said->hardness,
-            $said->bearsNoOil,
-            $said->inBloom,
-            $said->dryAtRoot,
-            $said->seedling,
-            $said->wounded,
-            $said->eatenSoon,
-            $said->soapSensitive,
-            $said->sulfurLately,
-            $said->copperLately,
-            $said->oilLately,
-            $said->seen === [] ? null : (object) $said->seen,
-        );
     }
 
     /** @return list<ContainmentAnswer> */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Answer;
 
 use App\Http\Api\Shape;
+use App\Records\SaidOfCase;
 use stdClass;
 
 /** What is known before anything is said. */
@@ -30,4 +31,26 @@ final readonly class KnownSituationAnswer
         #[Shape(schema: ['type' => 'object', 'description' => 'Natural enemies, and how many of each, null where nobody counted them; null where none was seen.', 'additionalProperties' => ['type' => ['integer', 'null']]])]
         public ?stdClass $seen,
     ) {}
+
+    public static function of(SaidOfCase $said): self
+    {
+        return new self(
+            $said->stage,
+            $said->severity->value,
+            $said->indoors,
+            $said->cats,
+            $said->hardness,
+            $said->bearsNoOil,
+            $said->inBloom,
+            $said->dryAtRoot,
+            $said->seedling,
+            $said->wounded,
+            $said->eatenSoon,
+            $said->soapSensitive,
+            $said->sulfurLately,
+            $said->copperLately,
+            $said->oilLately,
+            $said->seen === [] ? null : (object) $said->seen,
+        );
+    }
 }

@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Answer;
 
 use App\Http\Api\Shape;
+use App\Models\PestCase;
+use IdleMixer\Core\Choice\WhyWhether;
+use IdleMixer\Core\Wording\WaitedWords;
 
 /** Nobody sprays until somebody has looked again. */
 final readonly class WaitAnswer
@@ -19,4 +22,12 @@ final readonly class WaitAnswer
         public string $until,
         public string $words,
     ) {}
+
+    /** Null where nobody waits. */
+    public static function of(PestCase $case): ?self
+    {
+        $wait = $case->closed_at === null ? $case->openWaits->last() : null;
+
+        return $wait === null ? null : new self($wait->id, $wait->submission, $wait->version, Instant::of($wait->look_at), WaitedWords::waiting(WhyWhether::from($wait->because), $wait->enemies()));
+    }
 }
