@@ -20,7 +20,8 @@ use Illuminate\Database\Eloquent\Model;
  * @property string|null $formula
  * @property float|null $reduction
  * @property float|null $kept_log
- * @property float|null $kept_variance
+ * @property float|null $kept_chance
+ * @property float|null $kept_leaves
  * @property float $days
  * @property float|null $alone
  * @property int $rounds
@@ -40,6 +41,6 @@ final class WeighedRound extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['sprayed_at' => 'immutable_datetime', 'hand_work' => 'boolean', 'unproven' => 'boolean', 'burnt' => 'boolean', 'reduction' => 'float', 'kept_log' => 'float', 'kept_variance' => 'float', 'days' => 'float', 'alone' => 'float', 'litres' => 'float', 'minutes' => 'float'];
+        return ['sprayed_at' => 'immutable_datetime', 'hand_work' => 'boolean', 'unproven' => 'boolean', 'burnt' => 'boolean', 'reduction' => 'float', 'kept_log' => 'float', 'kept_chance' => 'float', 'kept_leaves' => 'float', 'days' => 'float', 'alone' => 'float', 'litres' => 'float', 'minutes' => 'float'];
     }
 }

@@ -9,7 +9,6 @@ use App\Models\PestCase;
 use App\Models\Round;
 use IdleMixer\Core\Evidence\CaseHistory;
 use IdleMixer\Core\Evidence\Counted;
-use IdleMixer\Core\Evidence\LeafCounts;
 use IdleMixer\Core\Evidence\Sprayed;
 use IdleMixer\Core\Evidence\Trial;
 use IdleMixer\Core\Schedule\FairLook;
@@ -68,14 +67,7 @@ final readonly class CaseTrials
                 $round->batch->name,
                 $this->fairLook->isOfWinter($round->batch->fair_look_hours),
             ), $rounds),
-            array_values($case->counts->map(static fn(Count $count): Counted => new Counted($count->counted_at, $count->value, $count->untreated, self::scatter($count)))->all()),
+            array_values($case->counts->map(static fn(Count $count): Counted => new Counted($count->counted_at, $count->value, $count->untreated, Looks::leaves($count)))->all()),
         );
-    }
-
-    private static function scatter(Count $count): ?float
-    {
-        $each = Looks::each($count);
-
-        return $each === null ? null : LeafCounts::of($each)->logVariance();
     }
 }

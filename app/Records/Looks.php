@@ -6,6 +6,7 @@ namespace App\Records;
 
 use App\Models\Count;
 use App\Models\TrialLook;
+use IdleMixer\Core\Evidence\LeafCounts;
 
 /** Reads what was seen in a look from the notebook. */
 final class Looks
@@ -19,6 +20,14 @@ final class Looks
         $each = array_map(floatval(...), array_filter((array) json_decode($count->each, flags: \JSON_THROW_ON_ERROR), is_numeric(...)));
 
         return $each === [] ? null : array_values($each);
+    }
+
+    /** Null where only a total is known. */
+    public static function leaves(Count $count): ?LeafCounts
+    {
+        $each = self::each($count);
+
+        return $each === null ? null : LeafCounts::of($each);
     }
 
     /** @return list<float|null> of a trial, by the number on the label; null where one is lost */

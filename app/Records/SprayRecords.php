@@ -45,6 +45,7 @@ final readonly class SprayRecords
             $pest,
             array_map(static fn(array $group): array => array_map(self::effect(...), $group[1]), $groups),
             array_map(static fn(array $group): ?SprayFamily => SprayFamily::of($group[0]), $groups),
+            Clumpings::of($pest),
             array_map(static fn(array $group): array => self::tested($group[0], $tests), $groups),
         );
         $all = [];
@@ -79,7 +80,7 @@ final readonly class SprayRecords
             Outcome::from($round->outcome),
             $round->formula === null ? null : Formula::from($round->formula),
             $round->reduction,
-            $round->kept_log === null ? null : Kept::remembered($round->kept_log, $round->kept_variance ?? 0.0),
+            $round->kept_log === null ? null : new Kept($round->kept_log, $round->kept_chance ?? 0.0, $round->kept_leaves ?? 0.0),
             $round->days,
             $round->alone,
             $round->rounds,

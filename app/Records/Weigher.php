@@ -54,8 +54,8 @@ final readonly class Weigher
         $due = array_map(static fn(Task $task): DateTimeImmutable => $task->dueAt, $this->planned->of($case, $this->trials->of($case), $tests));
         // No correction of the case: its version stays.
         DB::update('update cases set due_at = ?, pressure = ?, round_days = ? where id = ?', [$due === [] ? null : min($due)->format('Y-m-d H:i:s'), $case->pressure, $case->round_days, $case->id]);
-        // A case without a round is in no record.
-        if ($had > 0 || $judged !== []) {
+        // A case without a round is in no record, but may show how clumped its pest sits.
+        if ($had > 0 || $judged !== [] || $case->counts->whereNotNull('each')->isNotEmpty()) {
             DB::table('stale_pests')->insertOrIgnore(['pest' => $case->pest]);
         }
     }
@@ -87,7 +87,8 @@ final readonly class Weigher
             'formula' => $effect->formula?->value,
             'reduction' => $effect->reduction,
             'kept_log' => $effect->kept?->log,
-            'kept_variance' => $effect->kept?->variance,
+            'kept_chance' => $effect->kept?->chance,
+            'kept_leaves' => $effect->kept?->leaves,
             'days' => $effect->days,
             'alone' => $effect->alone,
             'rounds' => count($rounds),

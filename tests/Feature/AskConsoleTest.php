@@ -31,6 +31,8 @@ it('answers each question on the console with the document that its schema descr
     'what it may be with little to go by' => ['diagnose', 'diagnose', '{"signs":["honeydew"]}', 'open', true],
     // Webs are of mites, white sticky wool of mealybugs, a white flour on leaves of mildew: none explains the others (common practice, no source).
     'three troubles at once' => ['diagnose', 'diagnose', '{"signs":["webs","stipple","white-fluff","fluff-smears","white-film"],"absent":[]}', 'suspects.0.troubles', ['mealybugs', 'powdery-mildew', 'spider-mites']],
+    // Scale sits on lemons that stand in rooms (common practice, no source).
+    'what it is on a lemon indoors' => ['diagnose', 'diagnose', '{"signs":["honeydew"],"here":{"kind":"Meyer lemon","indoors":true,"season":"winter","had":{"scale":1}}}', 'suspects.0.moved', ['often-on-kind', 'often-indoors', 'had-here']],
     'somebody who looked and found nothing' => ['diagnose', 'diagnose', '{"signs":[],"absent":["webs","stipple","white-fluff"]}', 'finding', 'found-nothing'],
     // Ladybirds finish a light colony within some days (common practice, no source).
     'whether to spray at all' => ['choose', 'choose', '{"trouble":"aphids","count":4,"seen":{"ladybirds":null},"temperature_C":20,"crowded":false}', 'whether.answer', 'not-yet'],
@@ -57,6 +59,8 @@ it('says on the console what is wrong, where, and what would be right', function
     'a sign that nobody knows' => ['diagnose', '{"signs":["webs","ghosts"]}', '/signs/1', 'ghosts'],
     'seen, and seen not to be there' => ['diagnose', '{"signs":["webs"],"absent":["webs"]}', '/signs/0', 'webs'],
     'days that are none' => ['diagnose', '{"signs":["webs"],"sprayedDaysAgo":-1}', '/sprayedDaysAgo', '-1'],
+    'a season that is none' => ['diagnose', '{"signs":["webs"],"here":{"season":"monsoon"}}', '/here/season', 'monsoon'],
+    'a trouble that was never heard of' => ['diagnose', '{"signs":["webs"],"here":{"had":{"dragons":1}}}', '/here/had/dragons', 'aphids'],
     'signs that are no list' => ['diagnose', '{"signs":"webs"}', '/signs', 'list'],
     'a trouble that nobody knows' => ['choose', '{"trouble":"dragons"}', '/trouble', 'dragons'],
     'a plant that nobody knows' => ['choose', '{"trouble":"aphids","plant":"cactus"}', '/plant', 'cactus'],

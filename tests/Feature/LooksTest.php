@@ -74,7 +74,7 @@ it('corrects a look leaf by leaf, and the verdict follows', function (): void {
     Notebook::post("/api/cases/{$case}/rounds", ['submission' => Notebook::submission(), 'batchId' => $batch, 'sprayedAt' => '2026-05-30T18:00:00Z', 'override' => 'It was urgent']);
     $after = looked($case, ['each' => [4, 4, 4, 4, 4, 4, 4, 4, 4, 4], 'countedAt' => '2026-06-01T12:00:00Z']);
     expect($after->text('rounds.0.outcome'))->toBe('helped')->and($after->number('rounds.0.reductionPercent'))->toEqualWithDelta(60.0, 0.1)
-        ->and($after->text('rounds.0.formula'))->toContain('without a comparison')
+        ->and($after->text('rounds.0.formula'))->toContain('No plant was left alone')
         ->and($after->number('rounds.0.reductionLow'))->toBeLessThan(60.0)->and($after->number('rounds.0.reductionHigh'))->toBeGreaterThan(60.0)
         ->and(Notebook::get('/api/worked')->number('records.0.worked'))->toBe(0.0);
     $count = $after->id('counts.1.id');

@@ -164,7 +164,7 @@ it('reads out of a damaged notebook what can be read', function (array $rows, ar
     'its header is gone' => [[], [], static fn(Shelf $shelf) => $shelf->spoil(1, str_repeat("\xff", 100))],
     'its first page is gone' => [[], [], static fn(Shelf $shelf) => $shelf->spoil(1, str_repeat("\0", 4096))],
     // On the last page ends what went into the last batch.
-    'its end is cut off' => [[], ['batches: made is overwritten; without it, it is in its place' => 1, 'batches: lines is overwritten; without it, it is in its place' => 1, 'batches: mixed is overwritten; without it, it is in its place' => 1], static fn(Shelf $shelf) => file_put_contents($shelf->notebook, substr((string) file_get_contents($shelf->notebook), 0, -400))],
+    'its end is cut off' => [[], ['batches: mixed is overwritten; without it, it is in its place' => 1], static fn(Shelf $shelf) => file_put_contents($shelf->notebook, substr((string) file_get_contents($shelf->notebook), 0, -400))],
     'the page above the pages of a table is gone' => [[], [], static function (Shelf $shelf): void {
         $shelf->spoil($shelf->rootOf('batches'), str_repeat("\0", 4096));
     }],

@@ -19,7 +19,7 @@ it('tells a case from first sight to closed on one page that needs nothing else'
     $page = storyOf(2);
     $text = (string) $page->getContent();
     expect($page->getStatusCode())->toBe(200)
-        ->and($text)->toContain('<h1>Aphids on Dahlia by the gate</h1>', 'First seen. Ants on the stems', 'Aphids on ten tips: 120.', 'Round 1: Castile and kitchen oil', 'Henderson and Tilton 1955', 'Closed. Clean for three weeks', '<svg')
+        ->and($text)->toContain('<h1>Aphids on Dahlia by the gate</h1>', 'First seen. Ants on the stems', 'Aphids on ten tips: 120.', 'Round 1: Castile and kitchen oil', 'Held against the plant left alone', 'Closed. Clean for three weeks', '<svg')
         // Nothing is fetched from anywhere.
         ->and(preg_match('#(src|href)="(?!data:)#', $text))->toBe(0)->and($text)->not->toContain('<script', 'http://', 'https://')
         ->and((string) $page->headers->get('Content-Security-Policy'))->toContain("default-src 'none'");
@@ -77,7 +77,7 @@ it('says of each thing what was written down, by the clock of the garden', funct
         ->and($of('Burn'))->toBe(['4 Jun 2026, 08:00: The worst leaves burnt by 15 %: burnt edge. South side only.'])
         ->and($of('Rain'))->toBe(['3 Jun 2026, 12:00: Rain: 5 mm.', '5 Jun 2026, 12:00: Rain: 12 mm.'])
         ->and($of('Closed'))->toBe(['7 Jun 2026, 08:00: Closed. Gone.'])
-        ->and($of('Sprayed')[0] ?? '')->toStartWith('2 Jun 2026, 08:00: Round 1: Plain soap spray (1 % castile soap). Pruned, wiped or hosed the same day. Weather: 19 °C, 60 % humid, wind 5 km/h (the file june.csv). Without proof on leaves: It was urgent. Undersides, too. Helped: 70 % fewer, from 40 to 12')
+        ->and($of('Sprayed')[0] ?? '')->toStartWith('2 Jun 2026, 08:00: Round 1: Plain soap spray (1 % castile soap). Pruned, wiped or hosed the same day. Weather: 19 °C, 60 % humid, wind 5 km/h (the file june.csv). Without proof on leaves: It was urgent. Undersides, too. It helped: 70 % fewer, from 40 to 12')
         ->and($of('Sprayed')[1] ?? '')->toStartWith('6 Jun 2026, 08:00: Round 2: Plain soap spray (1 % castile soap). Weather: ')
         ->and($of('Sprayed')[1] ?? '')->not->toContain('Pruned')
         ->and(count($rows))->toBe(11);

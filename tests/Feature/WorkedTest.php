@@ -46,7 +46,7 @@ it('says keep after three that worked, by a rule that it tells', function (): vo
     expect($worked->list('records'))->toHaveCount(1)
         ->and($worked->text('records.0.verdict'))->toBe('keep')
         ->and($worked->text('records.0.family'))->toBe('Soap')
-        ->and($worked->text('records.0.reason'))->toBe('Worked in 3 of 3, and two of three are needed (our own limit).')
+        ->and($worked->text('records.0.reason'))->toBe('It worked in 3 of 3, where two of three is the least.')
         ->and($worked->number('records.0.cases'))->toBe(3.0)
         // By hand: 5 of 100, 6 of 80 and 9 of 120.
         ->and($worked->at('records.0.left'))->toEqual([5, 7.5, 7.5])
@@ -64,7 +64,7 @@ it('compares with a plant left alone, and doubts what went by itself', function 
         caseSprayedWith('plain-soap', $before, $after, $alone);
     }
     $worked = Notebook::get('/api/worked');
-    expect($worked->text('records.0.verdict'))->toBe('not-enough')->and($worked->text('records.0.reason'))->toContain('so did the unsprayed plant beside it');
+    expect($worked->text('records.0.verdict'))->toBe('not-enough')->and($worked->text('records.0.reason'))->toContain('so did the plant left alone');
 });
 
 it('keeps strengths apart that differ by more than a tenth, and pests', function (): void {

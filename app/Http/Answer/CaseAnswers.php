@@ -13,6 +13,7 @@ use App\Models\Watch;
 use App\Records\BatchBook;
 use App\Records\CasesAsk;
 use App\Records\CaseTrials;
+use App\Records\Clumpings;
 use App\Records\Corrections;
 use App\Records\Gates;
 use App\Records\Looks;
@@ -24,6 +25,7 @@ use App\Records\Whoms;
 use DateTimeImmutable;
 use IdleMixer\Core\Choice\Containment;
 use IdleMixer\Core\Choice\ContainmentStep;
+use IdleMixer\Core\Evidence\Clumping;
 use IdleMixer\Core\Evidence\LookPlans;
 use IdleMixer\Core\Evidence\Trial;
 use IdleMixer\Core\Evidence\UnsprayedCatalogue;
@@ -125,12 +127,13 @@ final readonly class CaseAnswers
         $ready = ReadyBatches::of([$case->id], $now);
         $tasks = $case->closed_at !== null ? [] : $this->asks->of($case, $now);
         $trouble = $this->situations->trouble($case);
+        $clumping = $trials === [] ? Clumping::usual() : Clumpings::of($case->pest);
         $roundChanges = Corrections::counts(Round::class, array_values($case->rounds->map(static fn(Round $round): int => $round->id)->all()));
         $countChanges = Corrections::counts(Count::class, array_values($case->counts->map(static fn(Count $count): int => $count->id)->all()));
 
         return new CaseAnswer(
             $this->brief($case),
-            array_values($case->rounds->map(fn(Round $round): RoundAnswer => $this->round($round, $trials[$round->id] ?? null, $roundChanges[$round->id] ?? 0))->all()),
+            array_values($case->rounds->map(fn(Round $round): RoundAnswer => $this->round($round, $trials[$round->id] ?? null, $clumping, $roundChanges[$round->id] ?? 0))->all()),
             array_values($case->counts->map(static fn(Count $count): CountAnswer => self::count($count, $countChanges[$count->id] ?? 0))->all()),
             $this->batches($case, $now),
             $ready[$case->id] ?? null,
@@ -208,8 +211,10 @@ final readonly class CaseAnswers
         ), $this->containment->steps($this->situations->trouble($case), $this->whoms->now($case->plant, $now)));
     }
 
-    private function round(Round $round, ?Trial $trial, int $changes): RoundAnswer
+    private function round(Round $round, ?Trial $trial, Clumping $clumping, int $changes): RoundAnswer
     {
+        $interval = $trial?->outcome()->isJudged() === true ? $trial->interval($clumping) : null;
+
         return new RoundAnswer(
             $round->id,
             $round->submission,
@@ -223,9 +228,9 @@ final readonly class CaseAnswers
             $trial?->outcome()->value,
             $trial === null ? '' : $this->findings->trial($trial),
             $trial === null ? null : $this->findings->standing($trial)?->value,
-            $trial === null ? '' : $this->findings->formula($trial, $round->case->pest),
-            $trial?->outcome()->isJudged() === true ? $trial->kept()?->interval()->low : null,
-            $trial?->outcome()->isJudged() === true ? $trial->kept()?->interval()->high : null,
+            $trial === null ? '' : $this->findings->formula($trial, $round->case->pest, $clumping),
+            $interval?->low,
+            $interval?->high,
             Instant::maybe($trial?->fairFrom()),
             $trial?->reduction(),
             $trial?->isCompared() ?? false,

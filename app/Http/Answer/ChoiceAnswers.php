@@ -95,6 +95,7 @@ final readonly class ChoiceAnswers
             $this->atHand->spoons($option->recipe, $dose),
             $this->gate->of($gate),
             $option->stocked?->isOtherwise() === true,
+            $this->words->rests($option),
         );
     }
 }

@@ -7,6 +7,7 @@ namespace App\Http\Answer;
 use App\Models\Round;
 use IdleMixer\Core\Choice\Enemies;
 use IdleMixer\Core\Trouble\Diagnosis;
+use IdleMixer\Core\Trouble\MovedBy;
 use IdleMixer\Core\Trouble\ProposedLook;
 use IdleMixer\Core\Trouble\Sign;
 use IdleMixer\Core\Trouble\Suspect;
@@ -69,6 +70,7 @@ final readonly class DiagnosisAnswers
             array_map($words, $suspect->for),
             array_map($words, $suspect->against),
             array_map($words, $suspect->missing),
+            array_map(static fn(MovedBy $move): string => Say::it("moved-by/{$move->value}"), $suspect->moved),
         );
     }
 

@@ -6,12 +6,13 @@ namespace App\Http\Answer;
 
 use IdleMixer\Core\Gate\Answer;
 use IdleMixer\Core\Safety\Verdict;
+use IdleMixer\Core\Source\SourceCatalogue;
 use IdleMixer\Core\Wording\Sentences;
 
 /** Tells what the gate says. */
 final readonly class GateAnswers
 {
-    public function __construct(private Sentences $sentences) {}
+    public function __construct(private Sentences $sentences, private SourceCatalogue $sources) {}
 
     public function of(Answer $answer): GateAnswer
     {
@@ -29,6 +30,8 @@ final readonly class GateAnswers
 
     private function reason(Verdict $verdict): GateReasonAnswer
     {
-        return new GateReasonAnswer($verdict->code, $verdict->about()->value, $verdict->level->value, $this->sentences->verdict($verdict), $this->sentences->remedy($verdict));
+        $source = $verdict->source === null ? null : $this->sources->get($verdict->source);
+
+        return new GateReasonAnswer($verdict->code, $verdict->about()->value, $verdict->level->value, $this->sentences->verdict($verdict), $this->sentences->remedy($verdict), $source?->standing->value, $source?->words() ?? '');
     }
 }

@@ -7,6 +7,7 @@ namespace App\Http\Answer;
 use App\Http\Api\Shape;
 use IdleMixer\Core\Safety\About;
 use IdleMixer\Core\Safety\Level;
+use IdleMixer\Core\Source\Standing;
 
 /** One thing that speaks against a spray, and the one thing to do about it. */
 final readonly class GateReasonAnswer
@@ -19,5 +20,9 @@ final readonly class GateReasonAnswer
         public string $level,
         public string $text,
         public string $remedy,
+        /** Of its limit; null where none was used. */
+        #[Shape(of: Standing::class)]
+        public ?string $standing,
+        public string $source,
     ) {}
 }

@@ -6,6 +6,7 @@ namespace App\Http\Answer;
 
 use App\Http\Api\Shape;
 use IdleMixer\Core\Leaf\LeafTestOutcome;
+use IdleMixer\Core\Source\Standing;
 
 /** A leaf test with its looks and what it says. */
 final readonly class LeafTestAnswer
@@ -42,6 +43,10 @@ final readonly class LeafTestAnswer
         #[Shape(ref: 'Level')]
         public string $level,
         public string $because,
+        /** Of the limit that it hangs on; null where it hangs on none. */
+        #[Shape(of: Standing::class)]
+        public ?string $standing,
+        public string $source,
         /** Null where nothing weaker is called for. */
         public ?WeakerAnswer $weaker,
         public array $readings,

@@ -17,6 +17,7 @@ use DateTimeImmutable;
 use IdleMixer\Core\Leaf\LeafTest as LeafRules;
 use IdleMixer\Core\Leaf\TestLeaf;
 use IdleMixer\Core\Leaf\Weaker;
+use IdleMixer\Core\Source\SourceCatalogue;
 use IdleMixer\Core\Wording\CompositionWords;
 use IdleMixer\Core\Wording\LeafWords;
 use Illuminate\Database\Eloquent\Collection;
@@ -26,7 +27,7 @@ final readonly class LeafTestAnswers
 {
     public const WITH = ['readings', 'plant', 'batch', 'photos:id,leaf_test_id,leaf,before'];
 
-    public function __construct(private LeafWords $words) {}
+    public function __construct(private LeafWords $words, private SourceCatalogue $sources) {}
 
     public function of(LeafTest $test, DateTimeImmutable $now, ?SavedAnswer $saved = null): LeafTestAnswer
     {
@@ -70,6 +71,7 @@ final readonly class LeafTestAnswers
     {
         $rules = FromNotebook::leafTest($test);
         $outcome = $rules->outcome($now);
+        $source = $outcome->source() === null ? null : $this->sources->get($outcome->source());
 
         return new LeafTestAnswer(
             $test->id,
@@ -90,6 +92,8 @@ final readonly class LeafTestAnswers
             $outcome->value,
             $outcome->level()->value,
             $this->words->outcome($rules, $now),
+            $source?->standing->value,
+            $source?->words() ?? '',
             $this->weaker($rules, $now),
             array_values($test->readings->map(static fn(LeafReading $reading): ReadingAnswer => new ReadingAnswer(
                 $reading->id,

@@ -35,5 +35,7 @@ final readonly class ProposedAnswer
         public GateAnswer $gate,
         /** Whether this house makes it otherwise than it is written: something stands in, or a bottle is of another strength. */
         public bool $stocked,
+        /** What its reasons rest on, in a sentence; empty where they rest on nothing but what is in the house. */
+        public string $rests,
     ) {}
 }

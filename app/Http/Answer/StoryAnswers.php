@@ -13,10 +13,12 @@ use App\Models\PlantPicture;
 use App\Models\Round;
 use App\Records\BatchBook;
 use App\Records\CaseTrials;
+use App\Records\Clumpings;
 use App\Records\GardenBook;
 use App\Records\WeatherBook;
 use DateTimeImmutable;
 use IdleMixer\Core\Data\EvidenceLines;
+use IdleMixer\Core\Evidence\Clumping;
 use IdleMixer\Core\Habit\Written;
 use IdleMixer\Core\Trouble\TroubleCatalogue;
 use IdleMixer\Core\Weather\KeptWeather;
@@ -58,10 +60,11 @@ final readonly class StoryAnswers
     private function rounds(PestCase $case): array
     {
         $trials = $this->trials->of($case);
+        $clumping = $trials === [] ? Clumping::usual() : Clumpings::of($case->pest);
         $events = [];
         foreach (array_values($case->rounds->all()) as $i => $round) {
             $trial = $trials[$round->id] ?? null;
-            $said = $trial === null ? '' : trim($this->findings->trial($trial) . ' ' . $this->findings->formula($trial, $case->pest));
+            $said = $trial === null ? '' : trim($this->findings->trial($trial) . ' ' . $this->findings->formula($trial, $case->pest, $clumping));
             $events[] = new StoryEvent($round->sprayed_at, 'round', trim(self::round($round, $i + 1) . " {$said}"), handWork: $round->hand_work);
             foreach ($round->burns as $burn) {
                 $events[] = self::burn($burn);

@@ -12,6 +12,7 @@ final readonly class SuspectAnswer
      * @param list<string> $for
      * @param list<string> $against
      * @param list<string> $missing
+     * @param list<string> $moved   what makes it likelier on this plant than anywhere, or less likely
      */
     public function __construct(
         public array $slugs,
@@ -24,5 +25,6 @@ final readonly class SuspectAnswer
         public array $for,
         public array $against,
         public array $missing,
+        public array $moved,
     ) {}
 }

@@ -11,6 +11,7 @@ use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Evidence\Association;
 use IdleMixer\Core\Evidence\NextBatch;
 use IdleMixer\Core\Evidence\RecordVerdict;
+use IdleMixer\Core\Source\SourceCatalogue;
 use IdleMixer\Core\Trouble\TroubleCatalogue;
 use IdleMixer\Core\Wording\AssociationWords;
 use IdleMixer\Core\Wording\CompositionWords;
@@ -21,7 +22,7 @@ use IdleMixer\Core\Wording\WaitedWords;
 /** Tells what one spray did to one pest, from the figures that are kept of it. */
 final readonly class WorkedAnswers
 {
-    public function __construct(private TroubleCatalogue $troubles) {}
+    public function __construct(private TroubleCatalogue $troubles, private SourceCatalogue $sources) {}
 
     /**
      * @return array<string, mixed>
@@ -41,7 +42,7 @@ final readonly class WorkedAnswers
             ...self::figures($facts),
             'outcomes' => $facts->outcomes,
             'left' => $facts->left,
-            ...self::words($facts),
+            ...$this->words($facts),
             'lastBatch' => $facts->lastBatch,
             'lastPlant' => $row->last_plant,
         ];
@@ -102,16 +103,19 @@ final readonly class WorkedAnswers
     }
 
     /** @return array<string, mixed> */
-    private static function words(WeighedFacts $facts): array
+    private function words(WeighedFacts $facts): array
     {
         $record = $facts->record;
         $verdict = $record->reason->verdict();
+        $source = $this->sources->get($record->reason->source());
 
         return [
             'verdict' => $verdict->value,
             'verdictWords' => RecordWords::verdict($verdict),
             'next' => RecordWords::next(NextBatch::of($record, $facts->associations), $record, $facts->associations),
             'reason' => RecordWords::reason($record),
+            'standing' => $source->standing->value,
+            'source' => $source->words(),
             'because' => RecordWords::of($record),
             'wentWith' => array_map(static fn(Association $one): string => AssociationWords::of($one), $facts->associations),
         ];

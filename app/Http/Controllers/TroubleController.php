@@ -10,14 +10,16 @@ use App\Http\Answer\TroublesAnswer;
 use App\Http\Api\Call;
 use App\Http\Body;
 use App\Http\Input\SeenInput;
+use App\Records\Heres;
 use IdleMixer\Core\Trouble\Diagnosis;
 use IdleMixer\Core\Trouble\TroubleCatalogue;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Psr\Clock\ClockInterface;
 
 final readonly class TroubleController
 {
-    public function __construct(private DiagnosisAnswers $answer) {}
+    public function __construct(private DiagnosisAnswers $answer, private Heres $heres, private ClockInterface $clock) {}
 
     #[Call('Signs that can be ticked, and what they may point to', answer: TroublesAnswer::class)]
     public function index(): JsonResponse
@@ -28,6 +30,8 @@ final readonly class TroubleController
     #[Call('From signs to suspects, with reasons and the looks that tell them apart', answer: DiagnosisAnswer::class, body: '#Seen')]
     public function diagnose(Request $request, TroubleCatalogue $catalogue): JsonResponse
     {
-        return new JsonResponse($this->answer->of(new Diagnosis($catalogue, SeenInput::read(Body::of($request), $catalogue))));
+        $input = SeenInput::read(Body::of($request), $catalogue);
+
+        return new JsonResponse($this->answer->of(new Diagnosis($catalogue, $input->seen, $this->heres->of($input->plant, $this->clock->now()))));
     }
 }

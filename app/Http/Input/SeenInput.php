@@ -4,29 +4,34 @@ declare(strict_types=1);
 
 namespace App\Http\Input;
 
+use App\Models\Plant;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\Node;
 use IdleMixer\Core\Trouble\TroubleCatalogue;
 
-/** Which signs were seen, and which were looked for in vain: `{"seen": {"webs": true, "slime": false}}`. */
-final class SeenInput
+/** Which signs were seen, which were looked for in vain, and on which plant: `{"seen": {"webs": true, "slime": false}, "plantId": 3}`. */
+final readonly class SeenInput
 {
     /**
-     * @return array<string, bool>
-     *
-     * @throws InvalidDocument with the path of the first fault found
+     * @param array<string, bool> $seen  by sign
+     * @param Plant|null          $plant null where nobody said which one it is
      */
-    public static function read(Node $node, TroubleCatalogue $catalogue): array
+    private function __construct(public array $seen, public ?Plant $plant) {}
+
+    /** @throws InvalidDocument with the path of the first fault found */
+    public static function read(Node $node, TroubleCatalogue $catalogue): self
     {
-        $object = $node->object(['seen'])->get('seen')->object(array_keys($catalogue->signs));
+        $object = $node->object(['seen', 'plantId']);
+        $signs = $object->get('seen')->object(array_keys($catalogue->signs));
         $seen = [];
         foreach (array_keys($catalogue->signs) as $slug) {
-            $there = $object->optional($slug);
+            $there = $signs->optional($slug);
             if ($there !== null) {
                 $seen[$slug] = $there->flag();
             }
         }
+        $plant = $object->filled('plantId');
 
-        return $seen;
+        return new self($seen, $plant === null ? null : Existing::of($plant, Plant::query(), 'plant'));
     }
 }

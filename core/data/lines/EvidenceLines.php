@@ -61,6 +61,12 @@ final class EvidenceLines
     /** The k of a negative binomial for what sits on one leaf: small is clumped. Between 0.5 and 3 in most counts of insects, from memory. */
     public const CLUMPED = ['value' => 1.0, 'unit' => '1', 'source' => 'house'];
 
+    /** Leaves that what is usual counts for, beside the leaves on which a garden's own counts show how clumped a pest sits. */
+    public const USUAL_LEAVES = ['value' => 3.0, 'unit' => '1', 'source' => 'house'];
+
+    /** Above this k nobody could tell clumps from chance. */
+    public const HARDLY_CLUMPED = ['value' => 50.0, 'unit' => '1', 'source' => 'house'];
+
     /** Leaves that a total is taken to be of where nobody wrote down what was on each. */
     public const LEAVES_OF_A_TOTAL = ['value' => 10, 'unit' => '1', 'source' => 'house'];
 
@@ -72,6 +78,15 @@ final class EvidenceLines
 
     /** Between cases the natural logarithm of what a spray leaves scatters by so much, where only one case is known. */
     public const BETWEEN_CASES = ['value' => 0.8, 'unit' => '1', 'source' => 'house'];
+
+    /**
+     * By how much the rounds of one spray are thought to differ, as a deviation of the natural logarithm of what is left, and how likely
+     * each is beforehand: about half a normal distribution with the deviation 0.9, in steps.
+     */
+    public const ROUNDS_DIFFER = ['value' => [[0.15, 0.14], [0.25, 0.10], [0.35, 0.12], [0.5, 0.13], [0.65, 0.12], [0.8, 0.12], [1.0, 0.11], [1.25, 0.10], [1.6, 0.06]], 'unit' => '1', 'source' => 'house'];
+
+    /** How much of that may lie between cases: shares of the variance, as likely one as the other. */
+    public const OF_THAT_CASES = ['value' => [0.2, 0.5, 0.8], 'unit' => '1', 'source' => 'house'];
 
     /** Percent down, shrunk, from which a spray is kept. */
     public const KEEP_SHRUNK = ['value' => 70.0, 'unit' => '%', 'source' => 'house'];

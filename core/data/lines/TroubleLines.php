@@ -40,6 +40,21 @@ final class TroubleLines
     /** So many troubles at once are thought of. */
     public const AT_ONCE = ['value' => 6, 'unit' => '1', 'source' => 'house'];
 
+    /** A trouble that is met often on a plant, at a place or at a time is so many times as likely there; one that is met seldom so many times less. */
+    public const OFTEN_HERE = ['value' => 3.0, 'unit' => '1', 'source' => 'house'];
+
+    /** And one that is hardly ever met on other plants, there. */
+    public const HARDLY_HERE = ['value' => 0.1, 'unit' => '1', 'source' => 'house'];
+
+    /** Each case in a household makes the same trouble likelier by this share of what it was: it comes back, or was never quite gone. */
+    public const HAD_HERE = ['value' => 0.5, 'unit' => '1', 'source' => 'house'];
+
+    /** Cases up to which that goes on. */
+    public const HAD_UP_TO = ['value' => 4, 'unit' => '1', 'source' => 'house'];
+
+    /** Days back in which a case counts as had here. */
+    public const HAD_WITHIN = ['value' => 730, 'unit' => 'd', 'source' => 'house'];
+
     /** Where nothing makes the signs likelier than no trouble at all, nothing fits. */
     public const FITS_FROM = ['value' => 1.0, 'unit' => '1', 'source' => 'house'];
 

@@ -17,6 +17,7 @@ return [
         'webs' => 'n',
         'white-fluff' => 'n',
     ],
+    'where' => ['on' => 'rose bean nasturtium lupin cabbage currant cherry plum peach honeysuckle hibiscus pepper potato lettuce apple viola elder linden sweet-pea', 'outside' => ['winter' => false, 'spring' => true, 'summer' => true]],
     'stages' => ['any'],
     'source' => 'practice',
     'counted' => true,

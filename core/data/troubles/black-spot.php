@@ -14,6 +14,7 @@ return [
         'yellow-patches' => 'o',
         'ringed-spots' => 'n',
     ],
+    'where' => ['on' => 'rose', 'only' => true, 'outdoors' => true, 'indoors' => false, 'outside' => ['summer' => true]],
     'stages' => ['any'],
     'source' => 'practice',
     'counted' => true,

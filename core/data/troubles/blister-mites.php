@@ -7,6 +7,7 @@ return [
     'kind' => 'mite',
     'commonness' => 2.0,
     'signs' => ['blisters' => 'u', 'newest-worst' => 's', 'webs' => 'n', 'honeydew' => 'n'],
+    'where' => ['on' => 'pear vine walnut linden blackberry', 'only' => true, 'indoors' => false],
     'stages' => ['winter'],
     'source' => 'practice',
     'counted' => true,

@@ -15,6 +15,7 @@ return [
         'moving-specks' => 'n',
         'clean-new-growth' => 'n',
     ],
+    'where' => ['on' => 'pepper strawberry begonia rex-begonia african-violet cape-primrose gloxinia fuchsia impatiens', 'indoors' => true, 'outside' => ['spring' => false, 'winter' => false]],
     'stages' => ['any'],
     'source' => 'practice',
     'counted' => true,

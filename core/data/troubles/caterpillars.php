@@ -7,6 +7,7 @@ return [
     'kind' => 'insect',
     'commonness' => 5.0,
     'signs' => ['overnight' => 's', 'caterpillars' => 'u', 'holes' => 'u', 'slime' => 'n', 'beetles' => 'n'],
+    'where' => ['on' => 'cabbage kale broccoli cauliflower brussels-sprout kohlrabi boxwood apple rose zonal-pelargonium nasturtium gooseberry tomato', 'indoors' => false, 'outside' => ['winter' => false, 'summer' => true]],
     'stages' => ['any'],
     'source' => 'practice',
     'counted' => true,

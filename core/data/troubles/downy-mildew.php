@@ -7,6 +7,7 @@ return [
     'kind' => 'fungus',
     'commonness' => 1.2,
     'signs' => ['yellow-angles' => 'u', 'grey-under' => 'u', 'after-wet-weeks' => 'o', 'from-below' => 's', 'leaf-drop' => 's', 'white-film' => 'n', 'ringed-spots' => 'n'],
+    'where' => ['on' => 'vine cucumber lettuce onion spinach pea melon', 'indoors' => false],
     'stages' => ['any'],
     'source' => 'practice',
     'counted' => true,

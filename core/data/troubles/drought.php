@@ -14,6 +14,7 @@ return [
         'yellow-patches' => 's',
         'limp-on-wet' => 'n',
     ],
+    'where' => ['outside' => ['summer' => true, 'winter' => false]],
     'stages' => ['any'],
     'source' => 'practice',
 ];

@@ -7,6 +7,7 @@ return [
     'kind' => 'fungus',
     'commonness' => 4.0,
     'signs' => ['ringed-spots' => 'u', 'from-below' => 'u', 'after-wet-weeks' => 'o', 'yellow-patches' => 'o', 'fringed-spots' => 'n', 'wet-spreading' => 'n'],
+    'where' => ['on' => 'tomato potato aubergine', 'only' => true, 'indoors' => false, 'outside' => ['winter' => false]],
     'stages' => ['any'],
     'source' => 'practice',
     'counted' => true,

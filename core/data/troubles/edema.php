@@ -7,6 +7,7 @@ return [
     'kind' => 'care',
     'commonness' => 2.0,
     'signs' => ['corky-bumps' => 'u', 'lately-watered-much' => 'o', 'from-below' => 's', 'webs' => 'n', 'moving-specks' => 'n'],
+    'where' => ['on' => 'zonal-pelargonium hoya camellia jade-plant cabbage', 'indoors' => true],
     'stages' => ['any'],
     'source' => 'practice',
 ];

@@ -15,6 +15,7 @@ return [
         'honeydew' => 'n',
         'stipple' => 's',
     ],
+    'where' => ['on' => 'moth-orchid hoya lemon orange citrus privet', 'indoors' => true],
     'stages' => ['active', 'eggs'],
     'source' => 'practice',
     'counted' => true,

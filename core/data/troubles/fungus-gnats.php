@@ -7,6 +7,7 @@ return [
     'kind' => 'soil',
     'commonness' => 5.0,
     'signs' => ['soil-flies' => 'u', 'lately-watered-much' => 'u', 'white-flies' => 'n', 'holes' => 'n'],
+    'where' => ['indoors' => true, 'outdoors' => false],
     'stages' => ['any'],
     'source' => 'practice',
     'counted' => true,

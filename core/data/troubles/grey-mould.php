@@ -7,6 +7,7 @@ return [
     'kind' => 'fungus',
     'commonness' => 1.0,
     'signs' => ['grey-mould' => 'u', 'after-wet-weeks' => 'o', 'soft-base' => 's', 'leaf-drop' => 's', 'white-film' => 'n'],
+    'where' => ['on' => 'strawberry vine peony lettuce raspberry zonal-pelargonium tomato', 'outside' => ['autumn' => true], 'inside' => ['winter' => true]],
     'stages' => ['any'],
     'source' => 'practice',
     'counted' => true,

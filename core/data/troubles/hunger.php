@@ -14,6 +14,7 @@ return [
         'moving-specks' => 'n',
         'webs' => 'n',
     ],
+    'where' => ['on' => 'tomato sweetcorn squash courgette cabbage', 'outside' => ['summer' => true, 'winter' => false]],
     'stages' => ['any'],
     'source' => 'practice',
 ];

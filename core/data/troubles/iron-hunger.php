@@ -7,6 +7,7 @@ return [
     'kind' => 'care',
     'commonness' => 1.3,
     'signs' => ['pale-between-veins' => 'u', 'newest-worst' => 'u', 'over-weeks' => 'o', 'from-below' => 'n', 'webs' => 'n', 'moving-specks' => 'n'],
+    'where' => ['on' => 'blueberry azalea camellia gardenia rhododendron hydrangea lemon orange lime citrus'],
     'stages' => ['any'],
     'source' => 'practice',
 ];

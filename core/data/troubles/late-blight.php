@@ -7,6 +7,7 @@ return [
     'kind' => 'fungus',
     'commonness' => 1.2,
     'signs' => ['wet-spreading' => 'u', 'after-wet-weeks' => 'u', 'grey-under' => 's', 'from-below' => 's', 'ringed-spots' => 'n', 'over-weeks' => 'n'],
+    'where' => ['on' => 'tomato potato', 'only' => true, 'indoors' => false, 'outside' => ['winter' => false]],
     'stages' => ['any'],
     'source' => 'practice',
     'counted' => true,

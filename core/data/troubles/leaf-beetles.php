@@ -7,6 +7,7 @@ return [
     'kind' => 'insect',
     'commonness' => 3.0,
     'signs' => ['beetles' => 'u', 'yellow-eggs' => 'o', 'holes' => 'u', 'slime' => 'n', 'webs' => 'n'],
+    'where' => ['on' => 'potato aubergine mint rosemary lavender lilac willow elder', 'indoors' => false, 'outside' => ['winter' => false, 'summer' => true]],
     'stages' => ['adults', 'larvae'],
     'source' => 'practice',
     'counted' => true,

@@ -7,6 +7,7 @@ return [
     'kind' => 'fungus',
     'commonness' => 0.8,
     'signs' => ['puckered-red' => 'u', 'newest-worst' => 'o', 'curled-tips' => 'o', 'after-wet-weeks' => 'o', 'honeydew' => 'n', 'clusters-on-tips' => 'n'],
+    'where' => ['on' => 'peach almond apricot', 'only' => true, 'indoors' => false],
     'stages' => ['any'],
     'source' => 'practice',
     'counted' => true,

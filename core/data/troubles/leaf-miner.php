@@ -7,6 +7,7 @@ return [
     'kind' => 'insect',
     'commonness' => 2.0,
     'signs' => ['tunnels' => 'u', 'yellow-patches' => 's', 'webs' => 'n', 'honeydew' => 'n'],
+    'where' => ['on' => 'spinach beetroot chard lilac holly horse-chestnut chrysanthemum lemon orange citrus pea leek', 'indoors' => false, 'outside' => ['winter' => false]],
     'stages' => ['any'],
     'source' => 'practice',
     'counted' => true,

@@ -17,6 +17,7 @@ return [
         'clusters-on-tips' => 'n',
         'webs' => 'n',
     ],
+    'where' => ['on' => 'moth-orchid jade-plant hoya echeveria coleus african-violet poinsettia dracaena lemon gardenia clivia kalanchoe-panda passion-flower', 'indoors' => true, 'outdoors' => false],
     'stages' => ['adults', 'crawlers'],
     'source' => 'practice',
     'waxed' => true,

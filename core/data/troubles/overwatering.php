@@ -15,6 +15,7 @@ return [
         'pale-old-leaves' => 's',
         'limp-on-dry' => 'n',
     ],
+    'where' => ['indoors' => true, 'inside' => ['winter' => true], 'outside' => ['summer' => false]],
     'stages' => ['any'],
     'source' => 'practice',
 ];

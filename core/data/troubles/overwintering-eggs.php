@@ -7,6 +7,7 @@ return [
     'kind' => 'insect',
     'commonness' => 2.0,
     'signs' => ['wood-eggs' => 'u', 'honeydew' => 'n', 'webs' => 'n'],
+    'where' => ['indoors' => false, 'outside' => ['winter' => true, 'summer' => false]],
     'stages' => ['winter'],
     'source' => 'practice',
     'counted' => true,

@@ -7,6 +7,7 @@ return [
     'kind' => 'fungus',
     'commonness' => 7.0,
     'signs' => ['white-film' => 'u', 'curled-tips' => 's', 'newest-worst' => 's', 'fluff-smears' => 'n', 'honeydew' => 'n', 'yellow-angles' => 'n', 'grey-under' => 'n', 'wipes-off' => 's'],
+    'where' => ['on' => 'rose cucumber squash courgette pumpkin melon vine apple oak phlox pea hawthorn gooseberry begonia honeysuckle aster', 'outside' => ['winter' => false, 'summer' => true]],
     'stages' => ['any'],
     'source' => 'practice',
     'counted' => true,

@@ -7,6 +7,7 @@ return [
     'kind' => 'soil',
     'commonness' => 0.6,
     'signs' => ['white-on-roots' => 'u', 'limp-on-wet' => 's', 'over-weeks' => 'o', 'pale-old-leaves' => 's', 'soil-grubs' => 'n', 'webs' => 'n'],
+    'where' => ['on' => 'african-violet echeveria jade-plant sedum graptopetalum', 'indoors' => true, 'outdoors' => false],
     'stages' => ['any'],
     'source' => 'practice',
     'counted' => true,

@@ -7,6 +7,7 @@ return [
     'kind' => 'fungus',
     'commonness' => 4.0,
     'signs' => ['pustules' => 'u', 'yellow-patches' => 'o', 'after-wet-weeks' => 'o', 'from-below' => 's', 'white-film' => 'n'],
+    'where' => ['on' => 'rose hollyhock leek mint bean pear snapdragon zonal-pelargonium plum blackberry chrysanthemum onion', 'indoors' => false, 'outside' => ['winter' => false]],
     'stages' => ['any'],
     'source' => 'practice',
     'counted' => true,

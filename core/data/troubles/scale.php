@@ -16,6 +16,7 @@ return [
         'leaf-drop' => 's',
         'webs' => 'n',
     ],
+    'where' => ['on' => 'lemon orange lime grapefruit citrus bay camellia holly rubber-fig oleander fern hoya schefflera olive ivy magnolia moth-orchid gardenia', 'indoors' => true],
     'stages' => ['adults', 'crawlers', 'winter'],
     'source' => 'practice',
     'waxed' => true,

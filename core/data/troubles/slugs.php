@@ -15,6 +15,7 @@ return [
         'caterpillars' => 'n',
         'beetles' => 'n',
     ],
+    'where' => ['on' => 'blue-hosta lettuce dahlia delphinium strawberry lupin marigold basil cabbage', 'indoors' => false, 'outside' => ['winter' => false, 'spring' => true]],
     'stages' => ['any'],
     'source' => 'practice',
     'counted' => true,

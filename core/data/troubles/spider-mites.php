@@ -17,6 +17,7 @@ return [
         'honeydew' => 'n',
         'ants' => 'n',
     ],
+    'where' => ['on' => 'cucumber bean strawberry rose aubergine ivy umbrella-palm hydrangea lemon calathea', 'outside' => ['winter' => false, 'spring' => false, 'summer' => true], 'inside' => ['winter' => true]],
     'stages' => ['active', 'eggs'],
     'source' => 'practice',
     'counted' => true,

@@ -16,6 +16,7 @@ return [
         'webs' => 'n',
         'moving-specks' => 'n',
     ],
+    'where' => ['outside' => ['summer' => true, 'winter' => false], 'inside' => ['winter' => false]],
     'stages' => ['any'],
     'source' => 'practice',
 ];

@@ -15,6 +15,7 @@ return [
         'webs' => 'n',
         'honeydew' => 'n',
     ],
+    'where' => ['on' => 'onion leek rose pea monstera philodendron chrysanthemum privet', 'outside' => ['winter' => false]],
     'stages' => ['any'],
     'source' => 'practice',
     'counted' => true,

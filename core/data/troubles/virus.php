@@ -7,6 +7,7 @@ return [
     'kind' => 'inside',
     'commonness' => 1.5,
     'signs' => ['mosaic' => 'u', 'curled-tips' => 'o', 'newest-worst' => 'o', 'webs' => 'n', 'white-film' => 'n'],
+    'where' => ['on' => 'tomato cucumber squash courgette dahlia moth-orchid melon bean'],
     'stages' => ['any'],
     'source' => 'practice',
     'containment' => ['bin'],

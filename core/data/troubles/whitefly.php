@@ -7,6 +7,7 @@ return [
     'kind' => 'insect',
     'commonness' => 5.0,
     'signs' => ['white-flies' => 'u', 'honeydew' => 'o', 'sooty-film' => 's', 'yellow-patches' => 's', 'cast-skins' => 's', 'webs' => 'n'],
+    'where' => ['on' => 'tomato cabbage kale broccoli fuchsia hibiscus lantana cucumber poinsettia aubergine mint bean', 'indoors' => true, 'outside' => ['winter' => false]],
     'stages' => ['any'],
     'source' => 'practice',
     'counted' => true,

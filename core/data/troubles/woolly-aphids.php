@@ -7,6 +7,7 @@ return [
     'kind' => 'insect',
     'commonness' => 0.8,
     'signs' => ['woolly-bark' => 'u', 'ants' => 's', 'white-fluff' => 's', 'honeydew' => 's', 'over-weeks' => 'o', 'fluff-smears' => 's', 'clusters-on-tips' => 'n', 'webs' => 'n'],
+    'where' => ['on' => 'apple hawthorn pear', 'only' => true, 'indoors' => false],
     'stages' => ['any'],
     'source' => 'practice',
     'counted' => true,

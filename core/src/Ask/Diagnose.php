@@ -7,29 +7,35 @@ namespace IdleMixer\Core\Ask;
 use IdleMixer\Core\Data\InputLines;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\Node;
+use IdleMixer\Core\Plant\KindCatalogue;
+use IdleMixer\Core\Recipe\RecipeReader;
 use IdleMixer\Core\Trouble\Cause;
 use IdleMixer\Core\Trouble\Diagnosis;
 use IdleMixer\Core\Trouble\Finding;
+use IdleMixer\Core\Trouble\Here;
+use IdleMixer\Core\Trouble\MovedBy;
 use IdleMixer\Core\Trouble\ProposedLook;
 use IdleMixer\Core\Trouble\Sign;
 use IdleMixer\Core\Trouble\Suspect;
 use IdleMixer\Core\Trouble\Trouble;
 use IdleMixer\Core\Trouble\TroubleCatalogue;
+use IdleMixer\Core\Trouble\YearTime;
 use IdleMixer\Core\Words\Say;
 
 /**
- * From signs to suspects, as open documents: `{"signs": ["webs"], "absent": [], "sprayedDaysAgo": null}`.
+ * From signs to suspects, as open documents: `{"signs": ["webs"], "absent": [], "sprayedDaysAgo": null, "here": null}`; `here` is what
+ * is known of plant and place, `{"kind": "lemon", "indoors": true, "season": "winter", "had": {"scale": 1}}`, each of it where it is known.
  *
- * @phpstan-type SuspectRow array{troubles: list<string>, name: string, percent: float, for: list<string>, against: list<string>, missing: list<string>, matters: string}
+ * @phpstan-type SuspectRow array{troubles: list<string>, name: string, percent: float, for: list<string>, against: list<string>, missing: list<string>, moved: list<string>, matters: string}
  * @phpstan-type LookRow array{look: string, sign: string, words: string, separates: list<string>, because: string}
  */
 final readonly class Diagnose
 {
-    public function __construct(private TroubleCatalogue $catalogue) {}
+    public function __construct(private TroubleCatalogue $catalogue, private KindCatalogue $kinds) {}
 
     public static function shipped(): self
     {
-        return new self(TroubleCatalogue::shipped());
+        return new self(TroubleCatalogue::shipped(), KindCatalogue::shipped());
     }
 
     /**
@@ -39,7 +45,7 @@ final readonly class Diagnose
      */
     public function answer(Node $node): array
     {
-        $object = $node->object(['signs', 'absent', 'sprayedDaysAgo']);
+        $object = $node->object(['signs', 'absent', 'sprayedDaysAgo', 'here']);
         $seen = [];
         foreach (['absent' => false, 'signs' => true] as $key => $there) {
             foreach ($object->optional($key)?->items(0, count($this->catalogue->signs), 'signs') ?? [] as $item) {
@@ -50,7 +56,7 @@ final readonly class Diagnose
                 $seen[$slug] = $there;
             }
         }
-        $diagnosis = new Diagnosis($this->catalogue, $this->catalogue->sprayed($seen, $object->filled('sprayedDaysAgo')?->countUpTo(InputLines::LONGEST_DAYS['value'])));
+        $diagnosis = new Diagnosis($this->catalogue, $this->catalogue->sprayed($seen, $object->filled('sprayedDaysAgo')?->countUpTo(InputLines::LONGEST_DAYS['value'])), $this->here($object->filled('here')));
 
         return [
             'suspects' => array_map(self::suspect(...), $diagnosis->suspects()),
@@ -60,6 +66,24 @@ final readonly class Diagnose
             'finding' => $diagnosis->finding()->value,
             'looks' => array_map(self::look(...), $diagnosis->looks()),
         ];
+    }
+
+    /** @throws InvalidDocument with the path of the first fault found */
+    private function here(?Node $node): ?Here
+    {
+        if ($node === null) {
+            return null;
+        }
+        $object = $node->object(['kind', 'indoors', 'season', 'had']);
+        $told = $object->filled('had')?->object(array_keys($this->catalogue->troubles));
+        $had = [];
+        foreach ($told?->keys() ?? [] as $slug) {
+            $had[$slug] = $told?->get($slug)->whole(0, InputLines::MOST_ROWS['value']) ?? 0;
+        }
+        $kind = $object->filled('kind');
+        $season = $object->filled('season')?->word(array_column(YearTime::cases(), 'value'), 'season');
+
+        return new Here($kind === null ? null : $this->kinds->read($kind->line(RecipeReader::MAX_NAME))?->slug, $object->filled('indoors')?->flag(), $season === null ? null : YearTime::from($season), $had);
     }
 
     /** @return SuspectRow */
@@ -72,6 +96,7 @@ final readonly class Diagnose
             'for' => self::slugs($suspect->for),
             'against' => self::slugs($suspect->against),
             'missing' => self::slugs($suspect->missing),
+            'moved' => array_map(static fn(MovedBy $move): string => $move->value, $suspect->moved),
             'matters' => implode(' ', array_map(static fn(Trouble $trouble): string => $trouble->matters, $suspect->troubles)),
         ];
     }

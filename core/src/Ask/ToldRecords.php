@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace IdleMixer\Core\Ask;
 
 use IdleMixer\Core\Choice\RecordBook;
+use IdleMixer\Core\Evidence\Clumping;
 use IdleMixer\Core\Evidence\Record;
 use IdleMixer\Core\Evidence\RoundEffect;
 use IdleMixer\Core\Mix\SprayFamily;
@@ -31,7 +32,7 @@ final class ToldRecords
         foreach ($pests as $pest => $sprays) {
             $effects = array_map(static fn(array $group): array => array_map(static fn(ToldEffect $one): RoundEffect => $one->effect(), $group), $sprays);
             $families = array_map(static fn(array $group): ?SprayFamily => $group[0]->rounds()[0]->family, $sprays);
-            foreach ($book->ranked($pest, $effects, $families) as $about => $record) {
+            foreach ($book->ranked($pest, $effects, $families, Clumping::usual()) as $about => $record) {
                 $all[] = self::record($sprays[$about], $record);
             }
         }

@@ -8,6 +8,7 @@ use IdleMixer\Core\Choice\RecordBook;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\Node;
 use IdleMixer\Core\Evidence\CaseHistory;
+use IdleMixer\Core\Evidence\Clumping;
 use IdleMixer\Core\Evidence\RecordFacts;
 use IdleMixer\Core\Evidence\Sprayed;
 use IdleMixer\Core\Evidence\Trial;
@@ -64,7 +65,7 @@ final readonly class Worked
             'reduction_percent' => $is ? $trial->reduction() : null,
             'judged' => $is,
             'outcome' => $trial->outcome()->value,
-            'because' => implode(' ', array_filter([$this->findings->trial($trial), $this->findings->formula($trial, $case->pest), $is && $round->handWork ? Say::it('wording/record-words.hand-work') : ''], static fn(string $words): bool => $words !== '')),
+            'because' => implode(' ', array_filter([$this->findings->trial($trial), $this->findings->formula($trial, $case->pest, Clumping::usual()), $is && $round->handWork ? Say::it('wording/record-words.hand-work') : ''], static fn(string $words): bool => $words !== '')),
         ];
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Choice;
 
+use IdleMixer\Core\Evidence\Clumping;
 use IdleMixer\Core\Evidence\Pooled;
 use IdleMixer\Core\Evidence\Prior;
 use IdleMixer\Core\Evidence\Ranking;
@@ -31,17 +32,18 @@ final readonly class RecordBook
      *
      * @param array<K, list<RoundEffect>>    $effects  of each spray against this pest
      * @param array<K, SprayFamily|null>     $families of each spray; null where nobody knows
+     * @param Clumping                       $clumping how the pest sits in this garden
      * @param array<K, array{int, int}>      $tests    leaf tests of each that were read to the end, and how many of them left marks
      *
      * @return array<K, Record> best first
      */
-    public function ranked(string $pest, array $effects, array $families, array $tests = []): array
+    public function ranked(string $pest, array $effects, array $families, Clumping $clumping, array $tests = []): array
     {
         $records = [];
         $unsprayed = $this->unsprayed->of($pest)->seenIn(array_merge(...array_values($effects)));
         foreach ($effects as $key => $all) {
             [$read, $marked] = $tests[$key] ?? [0, 0];
-            $records[$key] = new Record($all, $unsprayed, $this->prior($pest, $key, $effects, $families), $read, $marked);
+            $records[$key] = new Record($all, $unsprayed, $this->prior($pest, $key, $effects, $families), $clumping, $read, $marked);
         }
 
         $ranked = [];

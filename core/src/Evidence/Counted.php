@@ -11,18 +11,32 @@ use IdleMixer\Core\Data\EvidenceLines;
 final readonly class Counted
 {
     /**
-     * @param bool       $untreated whether it was made on a plant of the same kind that is left unsprayed
-     * @param float|null $scatter   variance of the natural logarithm of its value by the leaves that were looked at; null where
-     *                              nobody wrote down what was on each
+     * @param bool            $untreated whether it was made on a plant of the same kind that is left unsprayed
+     * @param LeafCounts|null $each      what was on each leaf; null where nobody wrote that down
      */
-    public function __construct(public DateTimeImmutable $at, public float $value, public bool $untreated, private ?float $scatter = null) {}
+    public function __construct(public DateTimeImmutable $at, public float $value, public bool $untreated, private ?LeafCounts $each = null) {}
 
-    /**
-     * How far the natural logarithm of the count may be off: that of a negative binomial, 1/n by chance and 1/k by the clumps
-     * that pests sit in. Where only a total is known, k is that of so many leaves as a look asks for.
-     */
-    public function logVariance(): float
+    /** As many as were really seen, on however many leaves. */
+    public function seen(): float
     {
-        return $this->scatter ?? 1.0 / ($this->value + EvidenceLines::HALF['value']) + 1.0 / (EvidenceLines::CLUMPED['value'] * EvidenceLines::LEAVES_OF_A_TOTAL['value']);
+        return $this->each?->total() ?? $this->value;
+    }
+
+    /** Leaves that were looked at; where only a total is known, as many as a look asks for. */
+    public function leaves(): int
+    {
+        return $this->each?->spots() ?? EvidenceLines::LEAVES_OF_A_TOTAL['value'];
+    }
+
+    /** How many fold the value is what was really seen. */
+    public function scale(): float
+    {
+        return $this->value > 0.0 && $this->seen() > 0.0 ? $this->value / $this->seen() : 1.0;
+    }
+
+    /** Variance of the natural logarithm of the count by chance alone (Poisson). */
+    public function chance(): float
+    {
+        return 1.0 / ($this->seen() + EvidenceLines::HALF['value']);
     }
 }

@@ -7,12 +7,16 @@ namespace IdleMixer\Core\Evidence;
 use IdleMixer\Core\Data\EvidenceLines;
 
 /**
- * The share of a pest that a round left, as a natural logarithm with its variance: on that scale shares multiply, and counts
+ * The share of a pest that a round left, as a natural logarithm with how far that may be off: on that scale shares multiply, and counts
  * that scatter by leaf are nearly normal.
  */
 final readonly class Kept
 {
-    private function __construct(public float $log, public float $variance) {}
+    /**
+     * @param float $chance variance by chance alone, over all counts that are compared
+     * @param float $leaves one over the leaves that were looked at, summed over these counts: what clumps are spread over
+     */
+    public function __construct(public float $log, public float $chance, public float $leaves = 0.0) {}
 
     /**
      * @param Counted|null $before          null where only the unsprayed plant can be compared with
@@ -22,35 +26,29 @@ final readonly class Kept
     public static function of(?Counted $before, Counted $after, ?Counted $untreatedBefore, ?Counted $untreatedAfter): self
     {
         $log = 0.0;
-        $variance = 0.0;
+        $chance = 0.0;
+        $leaves = 0.0;
         foreach ([[$after, 1.0], [$before, -1.0], [$untreatedAfter, -1.0], [$untreatedBefore, 1.0]] as [$count, $sign]) {
             if ($count !== null) {
                 $log += $sign * log($count->value + EvidenceLines::HALF['value']);
-                $variance += $count->logVariance();
+                $chance += $count->chance();
+                $leaves += 1.0 / $count->leaves();
             }
         }
 
-        return new self($log, $variance);
+        return new self($log, $chance, $leaves);
     }
 
-    /** Of what was kept in store. */
-    public static function remembered(float $log, float $variance): self
+    /** Variance of the logarithm: that of a negative binomial, 1/n by chance and 1/k by the clumps that pests sit in. */
+    public function variance(Clumping $clumping): float
     {
-        return new self($log, $variance);
+        return $this->chance + $this->leaves / $clumping->k;
     }
 
     /** Percent down; below 0 where it grew. */
     public function reduction(): float
     {
         return self::percent($this->log);
-    }
-
-    /** Percent down at the ends of the interval that holds the truth 19 times of 20, by the negative binomial on the log scale. */
-    public function interval(): Estimate
-    {
-        $half = Interval::Z * sqrt($this->variance);
-
-        return new Estimate($this->reduction(), self::percent($this->log + $half), self::percent($this->log - $half), 1, 1);
     }
 
     /** Percent down that leaves a share with this natural logarithm. */

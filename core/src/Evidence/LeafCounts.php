@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Evidence;
 
-use IdleMixer\Core\Data\EvidenceLines;
 use IdleMixer\Core\Words\Say;
 
 /** What was counted spot by spot in one look: on leaves, tips, papers. */
@@ -43,24 +42,23 @@ final readonly class LeafCounts
         return array_sum($this->each) * $spots / count($this->each);
     }
 
-    /**
-     * How far the natural logarithm of the total may be off by the leaves that happened to be looked at: the variance of a mean
-     * over the square of that mean (delta method); never less than chance alone makes of so few (Poisson).
-     */
-    public function logVariance(): float
+    public function total(): float
     {
-        $leaves = count($this->each);
-        $total = array_sum($this->each);
-        $poisson = 1.0 / ($total + EvidenceLines::HALF['value']);
-        if ($leaves < 2 || $total === 0.0) {
-            return $poisson + 1.0 / (EvidenceLines::CLUMPED['value'] * $leaves);
-        }
-        $mean = $total / $leaves;
-        $square = 0.0;
-        foreach ($this->each as $count) {
-            $square += ($count - $mean) ** 2;
-        }
+        return array_sum($this->each);
+    }
 
-        return max($poisson, $square / ($leaves - 1) / $leaves / $mean ** 2);
+    /** On one leaf, in the middle. */
+    public function mean(): float
+    {
+        return $this->total() / count($this->each);
+    }
+
+    /** Of what is on one leaf, as these few show it; 0 for one alone. */
+    public function variance(): float
+    {
+        $mean = $this->mean();
+        $squares = array_map(static fn(float $count): float => ($count - $mean) ** 2, $this->each);
+
+        return count($this->each) < 2 ? 0.0 : array_sum($squares) / (count($this->each) - 1);
     }
 }

@@ -14,7 +14,7 @@ use IdleMixer\Core\Data\EvidenceLines;
 final class Pooled
 {
     /** @param list<RoundEffect> $effects */
-    public static function of(array $effects): ?Estimate
+    public static function of(array $effects, Clumping $clumping): ?Estimate
     {
         $cases = self::byCase($effects);
         $rounds = array_sum(array_map(count(...), $cases));
@@ -25,7 +25,7 @@ final class Pooled
         $count = count($means);
         $middle = array_sum($means) / $count;
         if ($count === 1) {
-            $variance = array_sum(array_map(static fn(Kept $kept): float => $kept->variance, $cases[array_key_first($cases)])) / $rounds ** 2;
+            $variance = array_sum(array_map(static fn(Kept $kept): float => $kept->variance($clumping), $cases[array_key_first($cases)])) / $rounds ** 2;
             $half = Interval::Z * sqrt(EvidenceLines::BETWEEN_CASES['value'] ** 2 + $variance);
         } else {
             $square = array_sum(array_map(static fn(float $mean): float => ($mean - $middle) ** 2, $means));

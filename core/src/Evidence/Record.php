@@ -13,6 +13,7 @@ final readonly class Record
      * @param list<RoundEffect> $effects   one a round, or a programme that is judged as one; earliest first within each case
      * @param Unsprayed    $unsprayed what the pest does by itself
      * @param Prior        $prior     what its family is thought to do
+     * @param Clumping     $clumping  how the pest sits in this garden
      * @param int          $leafTests leaf tests that were read to the end
      * @param int          $burned    of these, how many left marks
      */
@@ -20,6 +21,7 @@ final readonly class Record
         public array $effects,
         public Unsprayed $unsprayed,
         public Prior $prior,
+        private Clumping $clumping,
         public int $leafTests = 0,
         public int $burned = 0,
     ) {}
@@ -63,16 +65,10 @@ final readonly class Record
         return count($this->those(static fn(RoundEffect $effect): bool => $effect->burnt));
     }
 
-    /** The shares of rounds that would work, as far as these tell, rounds of a case taken together; null with none judged. */
+    /** The shares of rounds that would really work, as far as these tell; null with none judged. */
     public function interval(): ?Interval
     {
-        $cases = [];
-        foreach ($this->judged() as $effect) {
-            [$worked, $all] = $cases["case {$effect->case}"] ?? [0, 0];
-            $cases["case {$effect->case}"] = [$worked + (int) ($effect->outcome === Outcome::Worked), $all + 1];
-        }
-
-        return $cases === [] ? null : Interval::clustered(array_values($cases));
+        return TrueShare::of($this->effects, $this->clumping);
     }
 
     /** The middle percent down of the judged rounds; null with none judged. */
@@ -84,7 +80,7 @@ final readonly class Record
     /** By how much it brings the pest down, over its cases; null with none judged. */
     public function estimate(): ?Estimate
     {
-        return Pooled::of($this->effects);
+        return Pooled::of($this->effects, $this->clumping);
     }
 
     /** Percent down, with few cases moved towards what its family does. */

@@ -96,11 +96,27 @@ final readonly class Trial
     /** What it left of the pest, for sums over rounds; null when it cannot be worked out. */
     public function kept(): ?Kept
     {
+        $counts = $this->compared();
+
+        return $counts === null ? null : Kept::of(...$counts);
+    }
+
+    /** Percent down that it may really have been; null when nothing can be worked out. */
+    public function interval(Clumping $clumping): ?LeftInterval
+    {
+        $counts = $this->compared();
+
+        return $counts === null ? null : LeftInterval::of(...[...$counts, $clumping]);
+    }
+
+    /** @return array{Counted|null, Counted, Counted|null, Counted|null}|null before, after, and the same of the plant left alone */
+    private function compared(): ?array
+    {
         return $this->countAfter === null || $this->reduction() === null ? null : match ($this->formula()) {
             null => null,
-            Formula::Abbott => Kept::of(null, $this->countAfter, null, $this->untreatedAfter),
-            Formula::BeforeAfter => Kept::of($this->countBefore, $this->countAfter, null, null),
-            Formula::HendersonTilton => Kept::of($this->countBefore, $this->countAfter, $this->untreatedBefore, $this->untreatedAfter),
+            Formula::Abbott => [null, $this->countAfter, null, $this->untreatedAfter],
+            Formula::BeforeAfter => [$this->countBefore, $this->countAfter, null, null],
+            Formula::HendersonTilton => [$this->countBefore, $this->countAfter, $this->untreatedBefore, $this->untreatedAfter],
         };
     }
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Evidence;
 
+use IdleMixer\Core\Data\EvidenceLines;
+
 /** Why a record has the verdict that it has. */
 enum VerdictReason: string
 {
@@ -16,6 +18,18 @@ enum VerdictReason: string
     case Burns = 'burns';
     case Helps = 'helps';
     case Works = 'works';
+
+    /** Key of the source of the line that it hangs on. */
+    public function source(): string
+    {
+        return match ($this) {
+            self::FewRounds => EvidenceLines::FEW_ROUNDS['source'],
+            self::ByItself => EvidenceLines::CLEAR_FROM['source'],
+            self::DoesNothing => EvidenceLines::HELPED_FROM['source'],
+            self::OnlyWithHand, self::Helps, self::Works => EvidenceLines::KEEP_FROM['source'],
+            self::Burns => EvidenceLines::BURNT_TOO_OFTEN['source'],
+        };
+    }
 
     public function verdict(): RecordVerdict
     {

@@ -83,9 +83,8 @@ final readonly class RepeatRule implements Rule
             'week' => $week,
             'limit' => $limit->value,
             'stop' => $stop->value,
-            'stop-source' => $stop->source,
             'rinsed' => $planned && $question->spray->rinsed ? Say::it('gate/repeat-rule.rinsed-off-each-time') : '',
-        ], $limit->source);
+        ], $level === Level::Stop ? $stop->source : $limit->source);
     }
 
     /** A strong round after another that was not rinsed off. */

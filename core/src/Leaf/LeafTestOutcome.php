@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Leaf;
 
+use IdleMixer\Core\Data\LeafLines;
 use IdleMixer\Core\Safety\Level;
 
 /** What a leaf test says so far. */
@@ -30,6 +31,18 @@ enum LeafTestOutcome: string
             self::GoAhead => Level::Ok,
             self::Waiting, self::LookNow, self::LookAgain, self::SaysNothing, self::GoWeaker, self::Weaken => Level::Caution,
             self::Refuse => Level::Stop,
+        };
+    }
+
+    /** Key of the source of the limit that it hangs on; null where it hangs on none. */
+    public function source(): ?string
+    {
+        return match ($this) {
+            self::Waiting => LeafLines::WAITS['source'],
+            self::SaysNothing => LeafLines::BESIDE_HURT['source'],
+            self::GoAhead, self::GoWeaker, self::Weaken => LeafLines::CLEAN['source'],
+            self::Refuse => LeafLines::SLIGHT['source'],
+            self::LookNow, self::LookAgain => null,
         };
     }
 

@@ -40,8 +40,8 @@ final readonly class Ceiling implements Bound
 
         return $percent <= 0.0 || ($this->stop === null && $level === Level::Ok) ? null : Verdict::of(
             StrengthFinding::of($this->what, $level),
-            ['percent' => $percent, 'limit' => $this->limit->value, 'stop' => $this->stop->value ?? 0.0, ...$this->stop === null ? [] : ['stop-source' => $this->stop->source], 'onto' => $this->onto, 'what' => $this->what->words(), 'unit' => $this->what->unit()],
-            $this->limit->source,
+            ['percent' => $percent, 'limit' => $this->limit->value, 'stop' => $this->stop->value ?? 0.0, 'onto' => $this->onto, 'what' => $this->what->words(), 'unit' => $this->what->unit()],
+            $level === Level::Stop && $this->stop !== null ? $this->stop->source : $this->limit->source,
         );
     }
 

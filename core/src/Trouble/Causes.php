@@ -15,13 +15,18 @@ final readonly class Causes
     /** @var array<string, list<string>> slugs of the signs of these that each trouble explains, by trouble; none that explains none */
     private array $explained;
 
+    /** @var non-empty-array<string, Trouble> by slug, as common as they are here */
+    private array $troubles;
+
     /**
      * @param array<string, bool> $seen by sign
+     * @param Here|null           $here null where nothing is known of plant and place
      *
      * @throws UnknownSign when a sign is not listed
      */
-    public function __construct(private TroubleCatalogue $catalogue, array $seen)
+    public function __construct(TroubleCatalogue $catalogue, array $seen, ?Here $here = null)
     {
+        $this->troubles = $here === null ? $catalogue->troubles : array_map(static fn(Trouble $trouble): Trouble => $trouble->timesAsCommon($here->times($trouble)), $catalogue->troubles);
         $signs = array_map($catalogue->sign(...), array_keys(array_filter($seen)));
         $explained = [];
         foreach ($catalogue->troubles as $slug => $trouble) {
@@ -36,7 +41,7 @@ final readonly class Causes
     /** @return non-empty-array<string, Cause> by key */
     public function weighed(): array
     {
-        return $this->catalogue->troubles + $this->together();
+        return $this->troubles + $this->together();
     }
 
     public static function explains(Cause $cause, Sign $sign): bool
@@ -95,10 +100,10 @@ final readonly class Causes
      */
     private function built(array $sets): array
     {
-        $all = array_sum(array_map(static fn(Trouble $trouble): float => $trouble->weight(), $this->catalogue->troubles));
+        $all = array_sum(array_map(static fn(Trouble $trouble): float => $trouble->weight(), $this->troubles));
         $built = [];
         foreach ($sets as $key => $slugs) {
-            $troubles = array_map($this->catalogue->trouble(...), $slugs);
+            $troubles = array_map(fn(string $slug): Trouble => $this->troubles[$slug], $slugs);
             if ($troubles !== []) {
                 $built[$key] = new Together($troubles, $all);
             }

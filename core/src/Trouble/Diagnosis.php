@@ -37,12 +37,13 @@ final readonly class Diagnosis
 
     /**
      * @param array<string, bool> $seen by sign: true seen, false looked for and not there
+     * @param Here|null           $here what is known of plant and place; null where nothing is
      *
      * @throws UnknownSign when a sign is not listed
      */
-    public function __construct(private TroubleCatalogue $catalogue, private array $seen)
+    public function __construct(private TroubleCatalogue $catalogue, private array $seen, private ?Here $here = null)
     {
-        $causes = new Causes($catalogue, $seen);
+        $causes = new Causes($catalogue, $seen, $here);
         $this->causes = $causes->weighed();
         $this->likelihood = new Likelihood($this->causes, $catalogue->signs);
         $chances = $this->likelihood->given($seen);
@@ -109,7 +110,7 @@ final readonly class Diagnosis
             $whole = $this->suspect($trouble, $chance);
             $others = array_filter($company, static fn(Trouble $other): bool => $other->slug !== $slug);
             $own = array_values(array_filter($whole->for, static fn(Sign $sign): bool => array_filter($others, static fn(Trouble $other): bool => $other->shareOf($sign) > $trouble->shareOf($sign)) === []));
-            $each[] = new Suspect([$trouble], $trouble->name, $chance, in_array($trouble, $company, true) ? $own : $whole->for, [], $whole->missing);
+            $each[] = new Suspect([$trouble], $trouble->name, $chance, in_array($trouble, $company, true) ? $own : $whole->for, [], $whole->missing, $whole->moved);
         }
 
         return $each;
@@ -199,7 +200,13 @@ final readonly class Diagnosis
             };
         }
 
-        return new Suspect($cause->troubles(), $cause->name(), $chance, $for, $against, $missing);
+        return new Suspect($cause->troubles(), $cause->name(), $chance, $for, $against, $missing, $this->moved($cause));
+    }
+
+    /** @return list<MovedBy> of one by itself; several at once are moved each for itself */
+    private function moved(Cause $cause): array
+    {
+        return $this->here === null || count($cause->troubles()) > 1 ? [] : $this->here->moves($cause->troubles()[0]);
     }
 
     /** @return array{list<Cause>, list<Cause>} suspects that show the sign clearly more often than others, and the others */

@@ -13,6 +13,7 @@ final readonly class Suspect
      * @param list<Sign> $for     what was seen and is usual or often with it
      * @param list<Sign> $against what was seen and is not its doing
      * @param list<Sign> $missing what was looked for, is usual or often with it, and was not there
+     * @param list<MovedBy> $moved what makes it likelier here than anywhere, or less likely
      */
     public function __construct(
         public array $troubles,
@@ -21,5 +22,6 @@ final readonly class Suspect
         public array $for,
         public array $against,
         public array $missing,
+        public array $moved = [],
     ) {}
 }

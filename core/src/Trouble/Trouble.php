@@ -24,7 +24,14 @@ final readonly class Trouble implements Cause
         public ?string $counted = null,
         /** Whether a spray does it. */
         public bool $bySpray = false,
+        public Where $where = new Where(),
     ) {}
+
+    /** The same, where it is so many times as common. */
+    public function timesAsCommon(float $times): self
+    {
+        return new self($this->slug, $this->name, $this->kind, $times * $this->commonness, $this->signs, $this->matters, $this->stages, $this->counted, $this->bySpray, $this->where);
+    }
 
     public function key(): string
     {

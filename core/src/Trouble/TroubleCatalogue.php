@@ -15,7 +15,7 @@ use IdleMixer\Core\Words\Say;
  * Signs, troubles and further looks.
  *
  * @phpstan-type SignRow array{group: string, words: string, drawing: string, usual: float, source: string}
- * @phpstan-type TroubleRow array{name: string, kind: string, commonness: int|float, signs: array<string, string>, matters: string, stages: list<string>, source: string, counted?: string|true, by_spray?: bool}
+ * @phpstan-type TroubleRow array{name: string, kind: string, commonness: int|float, signs: array<string, string>, matters: string, stages: list<string>, source: string, counted?: string|true, by_spray?: bool, where?: array{on?: string, only?: bool, indoors?: bool, outdoors?: bool, outside?: array<string, bool>, inside?: array<string, bool>}}
  * @phpstan-type LookRow array{words: string, sign: string, source: string}
  */
 final readonly class TroubleCatalogue
@@ -46,7 +46,7 @@ final readonly class TroubleCatalogue
     public function __construct(array $signs, array $troubles, array $looks, SourceCatalogue $sources)
     {
         $this->signs = self::built($signs, $sources, static fn(string $slug, array $row): Sign => new Sign($slug, $row['group'], $row['words'], $row['drawing'], $row['usual']));
-        $this->troubles = self::built($troubles, $sources, fn(string $slug, array $row): Trouble => new Trouble($slug, $row['name'], TroubleKind::from($row['kind']), (float) $row['commonness'], $this->shares($row['signs']), $row['matters'], $row['stages'], is_string($row['counted'] ?? null) ? $row['counted'] : null, $row['by_spray'] ?? false));
+        $this->troubles = self::built($troubles, $sources, fn(string $slug, array $row): Trouble => new Trouble($slug, $row['name'], TroubleKind::from($row['kind']), (float) $row['commonness'], $this->shares($row['signs']), $row['matters'], $row['stages'], is_string($row['counted'] ?? null) ? $row['counted'] : null, $row['by_spray'] ?? false, Where::ofRow($row['where'] ?? [])));
         $this->looks = self::built($looks, $sources, fn(string $slug, array $row): Look => new Look($slug, $row['words'], $this->sign($row['sign'])));
     }
 

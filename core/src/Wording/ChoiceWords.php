@@ -55,6 +55,20 @@ final readonly class ChoiceWords
         ]);
     }
 
+    /** What its reasons rest on: each kind of ground once. */
+    public function rests(Option $option): string
+    {
+        $grounds = [];
+        foreach ([...$option->for, ...$option->against] as $reason) {
+            $source = $reason->source === null ? null : $this->sources->get($reason->source);
+            if ($source !== null) {
+                $grounds[] = $source->standing->words() . ($source->fromMemory ? Say::it('wording/choice-words.noted-from-memory') : '');
+            }
+        }
+
+        return $grounds === [] ? '' : Say::it('wording/choice-words.rests', ['on' => implode('; ', array_unique($grounds))]);
+    }
+
     /** @return array{with: string, for: string, costs: string} */
     private function standsIn(string $with, string $for, string $cost): array
     {
@@ -169,10 +183,6 @@ final readonly class ChoiceWords
         $pairs = [];
         foreach ($reason->args as $key => $value) {
             $pairs['{' . $key . '}'] = is_string($value) ? $value : Figures::short((float) $value);
-        }
-        if ($reason->source !== null) {
-            $source = $this->sources->get($reason->source);
-            $pairs['{from}'] = $pairs['{limit-from}'] = $source->standing->words() . ($source->fromMemory ? Say::it('wording/choice-words.noted-from-memory') : '');
         }
         if ($reason->verdict !== null) {
             $more['verdict'] = $this->sentences->verdict($reason->verdict);

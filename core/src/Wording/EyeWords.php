@@ -16,7 +16,7 @@ final class EyeWords
         $words = array_values(array_filter([self::side($low, Say::it('wording/eye-words.below', ['line' => $line])), self::side($high, "from {$line} % on")], static fn(?string $one): bool => $one !== null));
         $start = $words === [] ? Say::it('wording/eye-words.your-eye-reads-true-off', ['eye-off' => Figures::short(LeafLines::EYE_OFF['value'])]) : Say::it('wording/eye-words.you-read', ['words' => implode(', and ', $words)]);
 
-        return $agreement === null ? $start : Say::it('wording/eye-words.agreement-of-1-lin-1989', ['start' => $start, 'agreement' => sprintf('%.2f', $agreement)]);
+        return $agreement === null ? $start : Say::it('wording/eye-words.agreement', ['start' => $start, 'agreement' => sprintf('%.2f', $agreement)]);
     }
 
     private static function side(?float $bias, string $where): ?string

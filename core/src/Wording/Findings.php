@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace IdleMixer\Core\Wording;
 
 use IdleMixer\Core\Data\EvidenceLines;
+use IdleMixer\Core\Evidence\Clumping;
 use IdleMixer\Core\Evidence\Outcome;
 use IdleMixer\Core\Evidence\Trial;
 use IdleMixer\Core\Evidence\UnsprayedCatalogue;
@@ -59,7 +60,6 @@ final readonly class Findings
             '{fewest}' => Figures::short(Trial::FEWEST_BEFORE),
             '{control}' => Figures::short(EvidenceLines::FEWEST_UNTREATED['value']),
             '{fresh}' => $within === null ? '' : Durations::words($within['value']),
-            '{standing}' => $this->standing($trial)?->words() ?? '',
             '{fair}' => Say::it('wording/findings.or-more-after-spraying', ['fair-look-hours' => Durations::words($trial->fairLookHours())]),
         ]);
 
@@ -82,16 +82,17 @@ final readonly class Findings
      * By what a judged round was reckoned, how sure that is, and what can be said where nothing was compared; empty where it is
      * not judged.
      *
+     * @param Clumping $clumping how the pest sits in this garden
+     *
      * @throws MissingWords when the catalogue lacks the sentence
      */
-    public function formula(Trial $trial, string $pest): string
+    public function formula(Trial $trial, string $pest, Clumping $clumping): string
     {
         $formula = $trial->outcome()->isJudged() ? $trial->formula() : null;
-        $kept = $trial->kept();
-        if ($formula === null || $kept === null) {
+        $interval = $trial->interval($clumping);
+        if ($formula === null || $interval === null) {
             return '';
         }
-        $interval = $kept->interval();
         [$least, $most] = $this->unsprayed->of($pest)->after($trial->days());
 
         return strtr("{$this->formulaWords($formula->value)} {$this->formulaWords('interval')}", [

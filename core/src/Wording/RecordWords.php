@@ -146,7 +146,7 @@ final class RecordWords
     {
         $estimate = $record->estimate;
 
-        return $estimate === null ? '' : Say::it('wording/record-words.over-leaves-from-to-student', ['count' => self::count($estimate->cases, 'case'), 'left' => self::left($estimate->percent), 'left-2' => self::left($estimate->low), 'left-3' => self::left($estimate->high), 'left-4' => self::left($record->shrunk)]);
+        return $estimate === null ? '' : Say::it('wording/record-words.over-leaves', ['count' => self::count($estimate->cases, 'case'), 'left' => self::left($estimate->percent), 'left-2' => self::left($estimate->low), 'left-3' => self::left($estimate->high), 'left-4' => self::left($record->shrunk)]);
     }
 
     /** “95 % fewer”, “40 % more”; beyond twice as many a figure says nothing. */

@@ -62,13 +62,6 @@ final readonly class Sentences
     public function verdict(Verdict $verdict): string
     {
         $args = $verdict->args;
-        if ($verdict->source !== null) {
-            $args['limit-from'] = $this->standing($verdict->source);
-        }
-        if (isset($args['stop-source'])) {
-            $args['stop-from'] = $this->standing((string) $args['stop-source']);
-        }
-
         foreach (['ago', 'left'] as $span) {
             if (isset($args["hours-{$span}"])) {
                 $args[$span] = Durations::rounded((float) $args["hours-{$span}"]);

@@ -30,7 +30,7 @@ it('takes a spray by a name of one letter', function (string $recipe, bool $take
 
 // Common practice, no source: neem is judged after a week; what is sprayed again before is judged together. By hand: 8 of 100 left are 92 % fewer.
 it('tells of rounds that are judged together what they came to together, and of single ones nothing more', function (): void {
-    expect(saidOfNeem('two of them', [1, 4], 12))->toContain(' two of them: Programme of 2 rounds. Worked: 92 % fewer, from 100 to 8')
-        ->and(saidOfNeem('three of them', [1, 4, 7], 15))->toContain(' three of them: Programme of 3 rounds. Worked: 92 % fewer, from 100 to 8')
+    expect(saidOfNeem('two of them', [1, 4], 12))->toContain(' two of them: Programme of 2 rounds. It worked: 92 % fewer, from 100 to 8')
+        ->and(saidOfNeem('three of them', [1, 4, 7], 15))->toContain(' three of them: Programme of 3 rounds. It worked: 92 % fewer, from 100 to 8')
         ->and(saidOfNeem('one of them', [1], 12))->not->toContain('one of them')->toContain('Worked in 1 of 1');
 });

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use IdleMixer\Core\Evidence\CaseHistory;
+use IdleMixer\Core\Evidence\Clumping;
 use IdleMixer\Core\Evidence\Counted;
 use IdleMixer\Core\Evidence\Interval;
 use IdleMixer\Core\Evidence\InvalidCount;
@@ -136,7 +137,7 @@ function effectsOf(int $worked, int $failed): array
 /** @param list<RoundEffect> $effects */
 function soapRecord(array $effects, int $leafTests = 0, int $burned = 0): Record
 {
-    return new Record($effects, new Unsprayed(0.8, 2.0), Prior::unknown(), $leafTests, $burned);
+    return new Record($effects, new Unsprayed(0.8, 2.0), Prior::unknown(), Clumping::usual(), $leafTests, $burned);
 }
 
 it('does not let one lucky round beat eight good ones, and puts what was never tried above what failed', function (): void {

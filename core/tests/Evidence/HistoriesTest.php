@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use IdleMixer\Core\Choice\RecordBook;
 use IdleMixer\Core\Evidence\CaseHistory;
+use IdleMixer\Core\Evidence\Clumping;
 use IdleMixer\Core\Evidence\Formula;
 use IdleMixer\Core\Evidence\Judgement;
 use IdleMixer\Core\Evidence\Outcome;
@@ -89,7 +90,7 @@ function judgedRecord(array $afters, int $hand): Record
 {
     $effects = array_map(static fn(float $after, int $i): RoundEffect => RoundEffect::of("case {$i}", Histories::judged([0], 20, [[-1, 100], [24, $after]])->trials()[0], $i < $hand), $afters, array_keys($afters));
 
-    return RecordBook::shipped()->ranked('aphids', ['soap' => $effects], ['soap' => SprayFamily::Soap])['soap'];
+    return RecordBook::shipped()->ranked('aphids', ['soap' => $effects], ['soap' => SprayFamily::Soap], Clumping::usual())['soap'];
 }
 
 it('says keep, tune, drop or not enough', function (array $afters, RecordVerdict $verdict): void {
@@ -110,12 +111,11 @@ it('says of what somebody counts anew that only the spray can be thanked where n
 
 // Where the trade has a limit it is common practice without a source; what counts as worked, and how far back is back, are the house's own;
 // where nothing was counted yet there is none.
-it('tells of every verdict where its limit comes from, in the sentence and beside it', function (CaseHistory $history, Outcome $outcome, ?Standing $standing): void {
+it('tells of every verdict where its limit comes from, beside the sentence and not in it', function (CaseHistory $history, Outcome $outcome, ?Standing $standing): void {
     $trial = $history->trials()[0];
     $said = Findings::shipped()->trial($trial);
     expect($trial->outcome())->toBe($outcome)->and(Findings::shipped()->standing($trial))->toBe($standing)
-        ->and(str_contains($said, 'common practice, no source)'))->toBe($standing === Standing::CommonPractice)
-        ->and(str_contains($said, 'our own limit)'))->toBe($standing === Standing::Ours);
+        ->and($said)->not->toContain('common practice', 'our own');
 })->with([
     [Histories::judged([0], 20, [[-1, 100], [24, 8]]), Outcome::Worked, Standing::Ours],
     [Histories::judged([0], 20, [[-1, 100], [24, 50]]), Outcome::Helped, Standing::Ours],
@@ -136,7 +136,7 @@ it('says how old a count before may be: as the round has it, or as old as the ro
     $trial = $history->trials()[$which];
     expect($trial->outcome())->toBe(Outcome::NoCountBefore)->and(Findings::shipped()->trial($trial))->toBe($says);
 })->with([
-    'four days before' => [Histories::judged([0], 20, [[-97, 100], [24, 6]]), 0, 'Not judged: no count in the 3 days before (common practice, no source).'],
-    'winter oil, half a year before' => [Histories::judged([0], 20, [[-4000, 100]], true), 0, 'Not judged: no count in the 120 days before (our own limit).'],
-    'two days before, and a round in between' => [Histories::judged([0, 48], 20, [[-1, 100], [90, 6]]), 1, 'Not judged: no count since the round before (common practice, no source).'],
+    'four days before' => [Histories::judged([0], 20, [[-97, 100], [24, 6]]), 0, 'Not judged: nobody counted in the 3 days before.'],
+    'winter oil, half a year before' => [Histories::judged([0], 20, [[-4000, 100]], true), 0, 'Not judged: nobody counted in the 120 days before.'],
+    'two days before, and a round in between' => [Histories::judged([0, 48], 20, [[-1, 100], [90, 6]]), 1, 'Not judged: nobody counted since the round before.'],
 ]);

@@ -65,7 +65,7 @@ function roundsWith(int $workedWith, int $failedWith, int $workedWithout, int $f
     $rounds = [];
     foreach ([[true, true, $workedWith], [true, false, $failedWith], [false, true, $workedWithout], [false, false, $failedWithout]] as [$with, $worked, $many]) {
         for ($i = 0; $i < $many; ++$i) {
-            $rounds[] = [new RoundEffect('case ' . count($rounds), $worked ? Outcome::Worked : Outcome::Failed, Formula::BeforeAfter, $worked ? 90.0 : 10.0, Kept::remembered($worked ? -2.3 : -0.1, 0.1), 1.0), [Fact::Hardness->value => $with]];
+            $rounds[] = [new RoundEffect('case ' . count($rounds), $worked ? Outcome::Worked : Outcome::Failed, Formula::BeforeAfter, $worked ? 90.0 : 10.0, new Kept($worked ? -2.3 : -0.1, 0.1), 1.0), [Fact::Hardness->value => $with]];
         }
     }
 

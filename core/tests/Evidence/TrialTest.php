@@ -2,8 +2,10 @@
 
 declare(strict_types=1);
 
+use IdleMixer\Core\Evidence\Clumping;
 use IdleMixer\Core\Evidence\Counted;
 use IdleMixer\Core\Evidence\Formula;
+use IdleMixer\Core\Evidence\Kept;
 use IdleMixer\Core\Evidence\LeafCounts;
 use IdleMixer\Core\Evidence\Sprayed;
 use IdleMixer\Core\Evidence\Trial;
@@ -43,13 +45,17 @@ it('adds nothing to the sums where nothing can be worked out', function (): void
         ->and(roundWith(null, 10)->kept())->toBeNull();
 });
 
-// By hand: a total of t lies 1 / (t + 1/2) off by chance; where leaves are one, or bear none, clumps of the negative binomial with k = 1 add
-// 1 / (k n) for n leaves.
-it('is less sure of one leaf, and of leaves without any', function (array $each, float $variance): void {
-    /** @var non-empty-list<float> $each */
-    expect(LeafCounts::of($each)->logVariance())->toEqualWithDelta($variance, 1e-9);
+// By hand: a total of t lies 1 / (t + 1/2) off by chance; clumps of a negative binomial add 1 / (k n) for n leaves, and where only a total is
+// known, for ten.
+it('is less sure of one leaf, of leaves without any, and of what sits in clumps', function (?array $each, float $value, float $variance): void {
+    /** @var list<float>|null $each */
+    $count = new Counted(new DateTimeImmutable('2026-06-01T20:00:00Z'), $value, false, $each === null ? null : LeafCounts::of($each));
+    expect(Kept::of(null, $count, null, null)->variance(Clumping::usual()))->toEqualWithDelta($variance, 1e-9)
+        ->and(Kept::of($count, $count, null, null)->variance(Clumping::usual()))->toEqualWithDelta(2 * $variance, 1e-9);
 })->with([
-    'one leaf' => [[10.0], 1 / 10.5 + 1.0],
-    'four without any' => [[0.0, 0.0, 0.0, 0.0], 2.0 + 0.25],
-    'one without any' => [[0.0], 2.0 + 1.0],
+    'one leaf' => [[10.0], 10.0, 1 / 10.5 + 1.0],
+    'four without any' => [[0.0, 0.0, 0.0, 0.0], 0.0, 2.0 + 0.25],
+    'one without any' => [[0.0], 0.0, 2.0 + 1.0],
+    'ten on four leaves, told as 25 on ten' => [[1.0, 2.0, 3.0, 4.0], 25.0, 1 / 10.5 + 0.25],
+    'a total alone' => [null, 10.0, 1 / 10.5 + 0.1],
 ]);

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use IdleMixer\Core\Evidence\Clumping;
 use IdleMixer\Core\Evidence\Fact;
 use IdleMixer\Core\Evidence\Facts;
 use IdleMixer\Core\Evidence\Formula;
@@ -67,7 +68,7 @@ function unknownSpray(array $afters, float $least = 0.8, float $hours = 25.0, in
 {
     $effects = array_map(static fn(float $after, int $i): RoundEffect => RoundEffect::of("case {$i}", Histories::one([100.0, $after, null, null], after: $hours - 1.0), burnt: $i < $burnt), $afters, array_keys($afters));
 
-    return new Record($effects, new Unsprayed($least, 2.0), Prior::unknown());
+    return new Record($effects, new Unsprayed($least, 2.0), Prior::unknown(), Clumping::usual());
 }
 
 /*
@@ -130,7 +131,7 @@ it('is as sure of a case alone as counts and cases scatter', function (): void {
 
     // By hand: 1/100.5 + 1/10 and 1/10.5 + 1/10 by chance and clumps on ten leaves, and 0.8² between cases: 0.945, of which the root
     // is 0.9722; times 1.96.
-    $alone = Pooled::of([RoundEffect::of('a', Histories::one([100.0, 10.0, null, null]))]);
+    $alone = Pooled::of([RoundEffect::of('a', Histories::one([100.0, 10.0, null, null]))], Clumping::usual());
     expect($alone?->high)->toEqualWithDelta(100.0 * (1.0 - 10.5 / 100.5 * exp(-1.9055)), 0.01)
         ->and($alone?->low)->toEqualWithDelta(100.0 * (1.0 - 10.5 / 100.5 * exp(1.9055)), 0.1);
 });

@@ -90,7 +90,7 @@ it('says how an eye reads, and corrects by it', function (): void {
     $pairs = [[10.0, 2.0], [13.0, 5.0], [18.0, 10.0], [40.0, 40.0], [70.0, 70.0]];
     $bias = EyeTest::bias($pairs);
     expect($bias['low'])->toEqualWithDelta(8.0, 1e-9)->and($bias['high'])->toBe(0.0)
-        ->and(EyeWords::of(0.9, $bias['low'], $bias['high']))->toBe('You read 8 points high below 20 %. Agreement 0.90 of 1 (Lin 1989).')
+        ->and(EyeWords::of(0.9, $bias['low'], $bias['high']))->toBe('You read 8 points high below 20 %. Agreement 0.90 of 1.')
         ->and(EyeWords::of(null, 0.4, -1.0))->toContain('reads true');
     $correction = new EyeCorrection(8.0, 0.0);
     $read = static fn(float $share, string $from = 'eye'): float => $correction->of(new WrittenLeaf(new SeenLeaf(1, $share, $share, $share), $from, []))->seen->share;

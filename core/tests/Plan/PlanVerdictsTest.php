@@ -89,7 +89,7 @@ it('warns of what coarse measures make of a spray, and not of what a spoon is al
     $cup = verdictOf(Plans::of([...$request, 'measures' => [['amount' => 1, 'unit' => '[cup_us]']]]), 'measured-neem-strength');
 
     expect($cup?->level)->toBe(Level::Stop)
-        ->and($cup === null ? '' : Sentences::shipped()->verdict($cup))->toContain('As your measures have it')
+        ->and($cup === null ? '' : Sentences::shipped()->verdict($cup))->toContain('By your spoons')
         ->and(verdictOf(Plans::of([...$request, 'measures' => [['amount' => 1, 'unit' => '[tbs_us]']]]), 'measured-neem-strength')?->level)->toBe(Level::Caution)
         ->and(verdictOf(Plans::of([...$request, 'measures' => [['amount' => 1, 'unit' => '[tsp_us]']]]), 'measured-neem-strength'))->toBeNull();
 });

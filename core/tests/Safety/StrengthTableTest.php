@@ -179,9 +179,9 @@ it('says where what is to kill is too weak', function (array $lines, float $hard
     'scent at 0.09 %' => [['peppermint-oil' => 0.09], 0.0, true],
 ]);
 
-it('says that soap which the water has eaten is no more than water, and what would make it a spray', function (): void {
+it('says that soap which the water has eaten is No more than water, and what would make it a spray', function (): void {
     $said = implode(' ', array_map(static fn(WrittenVerdict $verdict): string => $verdict->because, judgedAs([holding('castile-soap', 0.3)], 'ordinary-leaf', ['water' => ['hardness' => ['amount' => 300, 'unit' => 'mg/L']]])));
-    expect($said)->toContain('no more than water', 'Take 1 % and more of liquid soap');
+    expect($said)->toContain('No more than water', 'Take 1 % of liquid soap');
 });
 
 it('never lets a stop turn better by more of what is too much', function (): void {

@@ -86,7 +86,7 @@ it('says what it did where nothing of it is known, and never lowers what is made
     $catalogue = TroubleCatalogue::shipped();
     mt_srand(20261201);
     for ($i = 0; $i < 300; ++$i) {
-        $signs = array_fill_keys((array) array_rand($catalogue->signs, mt_rand(2, 4)), true);
+        $signs = array_fill_keys(array_rand($catalogue->signs, mt_rand(2, 4)), true);
         $chances = static function (?Here $here) use ($catalogue, $signs): array {
             $all = [];
             foreach ((new Diagnosis($catalogue, $signs, $here))->each() as $suspect) {

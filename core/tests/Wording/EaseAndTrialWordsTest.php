@@ -75,7 +75,7 @@ it('says the same of a trial whichever spray is named first', function (array $a
         ->and(TrialWords::result(lotTrial($after, turned: true), 'Oil', 'Soap'))->toBe(TrialWords::result(lotTrial($after), 'Soap', 'Oil'));
 })->with([
     'far apart' => [[FAR_APART], 'Oil left 6.8 times as many as Soap ('],
-    'much alike' => [[MUCH_ALIKE], 'Oil left about as many as Soap (0.9 to 1.1, 19 times of 20; Welch 1947).'],
+    'much alike' => [[MUCH_ALIKE], 'Oil left about as many as Soap (0.9 to 1.1, 19 times of 20).'],
 ]);
 
 it('says whether that settles it', function (array $after, string $said): void {
@@ -85,7 +85,7 @@ it('says whether that settles it', function (array $after, string $said): void {
      */
     expect(TrialWords::result(lotTrial($after), 'Soap', 'Oil'))->toEndWith($said);
 })->with([
-    'settled' => [[FAR_APART], 'That settles it: the trial may stop (Pocock 1977, three looks).'],
+    'settled' => [[FAR_APART], 'That settles it: the trial may stop.'],
     'not yet' => [[MUCH_ALIKE], 'That settles nothing yet: look again, it may stop at one of three looks.'],
     'not at the second' => [[MUCH_ALIKE, MUCH_ALIKE], 'That settles nothing yet: look again, it may stop at one of three looks.'],
     'not at all' => [[MUCH_ALIKE, MUCH_ALIKE, MUCH_ALIKE], 'That settles nothing yet: all three looks were had; they are about as good as each other, or more leaves are needed.'],

@@ -100,16 +100,16 @@ function leafSaid(float $hours, ?float $looked = null, array $shares = [], array
 
 it('says how long the leaves wait yet, and what they tell', function (): void {
     // Exact upper bound of none of n: 1 - 0.05^(1/n), which is 63 % of three and 78 % of two.
-    expect(leafSaid(0.0))->toBe('Wait: 48 hours to go. Some injury shows only after a day or two (common practice, no source).')
+    expect(leafSaid(0.0))->toBe('Wait: 48 hours to go. Some harm shows only after a day or two.')
         ->and(leafSaid(30.5))->toStartWith('Wait: 18 hours to go.')
         ->and(leafSaid(47.5))->toStartWith('Wait: 30 minutes to go.')
         ->and(leafSaid(47.0 + 59 / 60))->toStartWith('Wait: 1 minute to go.')
         ->and(leafSaid(48.0))->toBe('The wait is over: look at the leaves now and say how they are.')
-        ->and(leafSaid(49.0, 48.0, [0.0, 0.5, 0.0, 0.0, 0.0]))->toBe('Go: none of 3 sprayed leaves is hurt more than 1 % (our own limit) after the full wait. So few cannot rule out that two leaves in three may burn (95 % sure), so start with one branch, and look after three days.')
-        ->and(leafSaid(31.0, 30.0, [3.0, 0.0, 0.0, 0.0, 0.0]))->toBe('Slightly marked: 3 % of the worst leaf (over 1 % counts, our own limit). Too strong for this leaf, or mixed wrong: test half strength before you spray.')
-        ->and(leafSaid(31.0, 30.0, [12.0, 0.0, 0.0, 0.0, 0.0]))->toBe('12 % of the worst leaf is hurt (over 5 % forbids it, our own limit; so does a leaf that hangs, is soaked through or fell). Do not spray this, or anything stronger of it, on this kind of plant. Test half strength, or choose another.')
-        ->and(leafSaid(50.0, 49.0, [12.0, 9.0, 9.0, 9.0, 8.0]))->toBe('It says nothing: the leaf beside, which got no spray, is hurt as well (9 % of it; up to 5 % is taken off, our own limit). Sun, pests or handling did that. Test again on a healthy plant.')
-        ->and(leafSaid(50.0, 49.0, [12.0, 9.0, 0.0, 0.0, 0.0, 0.0], [1.0, 0.5], 2))->toBe('Go weaker: the full strength marked the leaves (12 % of the worst), half of it did not (over 1 % counts, our own limit). Mix it at half; 2 clean leaves cannot rule out that four leaves in five may burn (95 % sure).');
+        ->and(leafSaid(49.0, 48.0, [0.0, 0.5, 0.0, 0.0, 0.0]))->toBe('Go: none of 3 leaves is hurt over 1 %. Still two leaves in three may burn: start with one branch, and look after three days.')
+        ->and(leafSaid(31.0, 30.0, [3.0, 0.0, 0.0, 0.0, 0.0]))->toBe('Slightly marked: 3 % of the worst leaf, over 1 %. Test half strength before you spray.')
+        ->and(leafSaid(31.0, 30.0, [12.0, 0.0, 0.0, 0.0, 0.0]))->toBe('12 % of the worst leaf is hurt, where 5 % is the most, or it hangs or fell. Test half strength, or choose another.')
+        ->and(leafSaid(50.0, 49.0, [12.0, 9.0, 9.0, 9.0, 8.0]))->toBe('It says nothing: 9 % of the leaf without spray is hurt too, where 5 % is the most. Test again on a healthy plant.')
+        ->and(leafSaid(50.0, 49.0, [12.0, 9.0, 0.0, 0.0, 0.0, 0.0], [1.0, 0.5], 2))->toBe('Go weaker: at full strength 12 % was hurt, over 1 %. At half none of 2 leaves was, though four leaves in five may burn.');
 });
 
 it('says which loads are meant', function (): void {

@@ -132,8 +132,8 @@ it('says how an eye reads', function (?float $agreement, ?float $low, ?float $hi
     expect(EyeWords::of($agreement, $low, $high))->toBe($said);
 })->with([
     'true' => [null, null, null, 'Your eye reads true: off by less than 2 points at the mean.'],
-    'nearly true' => [0.987, 1.9, -1.9, 'Your eye reads true: off by less than 2 points at the mean. Agreement 0.99 of 1 (Lin 1989).'],
-    'high below' => [0.9, 2.0, null, 'You read 2 points high below 20 %. Agreement 0.90 of 1 (Lin 1989).'],
+    'nearly true' => [0.987, 1.9, -1.9, 'Your eye reads true: off by less than 2 points at the mean. Agreement 0.99 of 1.'],
+    'high below' => [0.9, 2.0, null, 'You read 2 points high below 20 %. Agreement 0.90 of 1.'],
     'low above' => [null, 0.0, -7.4, 'You read 7 points low from 20 % on.'],
     'both' => [null, 4.0, -12.0, 'You read 4 points high below 20 %, and 12 points low from 20 % on.'],
 ]);

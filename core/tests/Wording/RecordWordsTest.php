@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use IdleMixer\Core\Evidence\CaseHistory;
+use IdleMixer\Core\Evidence\Clumping;
 use IdleMixer\Core\Evidence\Counted;
 use IdleMixer\Core\Evidence\Prior;
 use IdleMixer\Core\Evidence\Record;
@@ -34,7 +35,7 @@ function recordFrom(array $rounds, array $byHand = [], array $burnt = [], array 
         $effects[] = RoundEffect::of("case {$i}", $trial, in_array($i, $byHand, true), in_array($i, $unproven, true), in_array($i, $burnt, true));
     }
 
-    return new Record($effects, new Unsprayed(0.8, 2.0), Prior::known(85.0), $leafTests, $burned);
+    return new Record($effects, new Unsprayed(0.8, 2.0), Prior::known(85.0), Clumping::usual(), $leafTests, $burned);
 }
 
 const DOWN = [100.0, 5.0, null, null];
@@ -43,68 +44,68 @@ const DOUBLED = [20.0, 40.0, null, null];
 const BESIDE = [100.0, 5.0, 100.0, 110.0];
 
 /*
- * Sentences whole. Shares between Wilson's bounds (1927), by hand: 3 of 3 from 3 / (3 + 1.96²) on; half a count is added to each, so that 5
- * of 100 leave 5.5 of 100.5; the known 85 % counts as two cases.
+ * Sentences whole. Half a count is added to each, so that 5 of 100 leave 5.5 of 100.5; the known 85 % counts as two cases. Shares that work in truth
+ * are what the model gives: that they hold it is tried in gardens of chance.
  */
 it('says what a record tells, and what it does not', function (Record $record, array $said): void {
     expect(RecordWords::of(RecordFacts::of($record)))->toBe($said);
 })->with([
     'nothing yet' => [recordFrom([]), [
-        'Under 3 judged rounds nothing is said (our own limit); there are 0.',
+        'Fewer than 3 judged rounds say nothing yet: there are 0.',
         'Nothing to judge yet: count before spraying, and again at the fair look.',
     ]],
     'three that worked' => [recordFrom([DOWN, DOWN, DOWN]), [
-        'Worked in 3 of 3, and two of three are needed (our own limit).',
-        'Worked in 3 of 3 judged rounds; from so few, the true share may be anything from 44 to 100 % (19 times of 20, rounds of one case taken together).',
-        'Over 3 cases it leaves 95 % fewer (from 95 % fewer to 95 % fewer; Student 1908, on the logarithm of what is left). Moved towards what its family does: 92 % fewer.',
+        'It worked in 3 of 3, where two of three is the least.',
+        'Worked in 3 of 3 judged rounds. In truth anything from 67 to 100 % of such rounds would, 19 times of 20.',
+        'Over 3 cases it leaves 95 % fewer, in truth from 95 % fewer to 95 % fewer. With what its family does: 92 % fewer.',
         'No unsprayed plant was counted alongside, so the weather may have helped.',
     ]],
     'two of four compared' => [recordFrom([DOWN, BESIDE, BESIDE, DOWN]), [
-        'Worked in 4 of 4, and two of three are needed (our own limit).',
-        'Worked in 4 of 4 judged rounds; from so few, the true share may be anything from 51 to 100 % (19 times of 20, rounds of one case taken together).',
-        'Over 4 cases it leaves 95 % fewer (from 94 % fewer to 95 % fewer; Student 1908, on the logarithm of what is left). Moved towards what its family does: 93 % fewer.',
-        '2 of 4 compared with an unsprayed plant (Henderson and Tilton 1955; Abbott 1925 where nothing was counted before).',
+        'It worked in 4 of 4, where two of three is the least.',
+        'Worked in 4 of 4 judged rounds. In truth anything from 75 to 100 % of such rounds would, 19 times of 20.',
+        'Over 4 cases it leaves 95 % fewer, in truth from 94 % fewer to 95 % fewer. With what its family does: 93 % fewer.',
+        '2 of 4 held against a plant left alone.',
     ]],
     'nothing done in four' => [recordFrom([STILL, STILL, STILL, STILL]), [
-        'In the middle 5 % fewer, and 40 % fewer are asked for (our own limit).',
-        'Worked in 0 of 4 judged rounds; from so few, the true share may be anything from 0 to 49 % (19 times of 20, rounds of one case taken together).',
-        'Over 4 cases it leaves 5 % fewer (from 5 % fewer to 5 % fewer; Student 1908, on the logarithm of what is left). Moved towards what its family does: 49 % fewer.',
+        'In the middle 5 % fewer, where 40 % fewer is the least.',
+        'Worked in 0 of 4 judged rounds. In truth anything from 0 to 10 % of such rounds would, 19 times of 20.',
+        'Over 4 cases it leaves 5 % fewer, in truth from 5 % fewer to 5 % fewer. With what its family does: 49 % fewer.',
         'No unsprayed plant was counted alongside, so the weather may have helped.',
     ]],
     'nothing done in three: what is known of soap still speaks for it' => [recordFrom([STILL, STILL, STILL]), [
-        'Worked in 0 of 3, and two of three are needed (our own limit): change dose, interval, or the way it is put on.',
-        'Worked in 0 of 3 judged rounds; from so few, the true share may be anything from 0 to 56 % (19 times of 20, rounds of one case taken together).',
-        'Over 3 cases it leaves 5 % fewer (from 5 % fewer to 5 % fewer; Student 1908, on the logarithm of what is left). Moved towards what its family does: 55 % fewer.',
+        'It worked in 0 of 3, where two of three is the least. Change the dose, the days, or how you put it on.',
+        'Worked in 0 of 3 judged rounds. In truth anything from 0 to 19 % of such rounds would, 19 times of 20.',
+        'Over 3 cases it leaves 5 % fewer, in truth from 5 % fewer to 5 % fewer. With what its family does: 55 % fewer.',
         'No unsprayed plant was counted alongside, so the weather may have helped.',
     ]],
     'twice as many' => [recordFrom([DOUBLED, DOUBLED, DOUBLED]), [
-        'In the middle 100 % more, and 40 % fewer are asked for (our own limit).',
-        'Worked in 0 of 3 judged rounds; from so few, the true share may be anything from 0 to 56 % (19 times of 20, rounds of one case taken together).',
-        'Over 3 cases it leaves 98 % more (from 98 % more to 98 % more; Student 1908, on the logarithm of what is left). Moved towards what its family does: 30 % fewer.',
+        'In the middle 100 % more, where 40 % fewer is the least.',
+        'Worked in 0 of 3 judged rounds. In truth anything from 0 to 6 % of such rounds would, 19 times of 20.',
+        'Over 3 cases it leaves 98 % more, in truth from 98 % more to 98 % more. With what its family does: 30 % fewer.',
         'No unsprayed plant was counted alongside, so the weather may have helped.',
     ]],
     'a little more than twice as many' => [recordFrom([[20.0, 42.0, null, null], [20.0, 42.0, null, null], [20.0, 42.0, null, null]]), [
-        'In the middle more than twice as many, and 40 % fewer are asked for (our own limit).',
-        'Worked in 0 of 3 judged rounds; from so few, the true share may be anything from 0 to 56 % (19 times of 20, rounds of one case taken together).',
-        'Over 3 cases it leaves more than twice as many (from more than twice as many to more than twice as many; Student 1908, on the logarithm of what is left). Moved towards what its family does: 27 % fewer.',
+        'In the middle more than twice as many, where 40 % fewer is the least.',
+        'Worked in 0 of 3 judged rounds. In truth anything from 0 to 6 % of such rounds would, 19 times of 20.',
+        'Over 3 cases it leaves more than twice as many, in truth from more than twice as many to more than twice as many. With what its family does: 27 % fewer.',
         'No unsprayed plant was counted alongside, so the weather may have helped.',
     ]],
     'one of each: anything may be true' => [recordFrom([DOWN, STILL]), [
-        'Under 3 judged rounds nothing is said (our own limit); there are 2.',
-        'Worked in 1 of 2 judged rounds; from so few, the true share may be anything from 9 to 91 % (19 times of 20, rounds of one case taken together).',
-        'Over 2 cases it leaves 77 % fewer (from more than twice as many to 100 % fewer; Student 1908, on the logarithm of what is left). Moved towards what its family does: 82 % fewer.',
+        'Fewer than 3 judged rounds say nothing yet: there are 2.',
+        'Worked in 1 of 2 judged rounds. In truth anything from 2 to 91 % of such rounds would, 19 times of 20.',
+        'Over 2 cases it leaves 77 % fewer, in truth from more than twice as many to 100 % fewer. With what its family does: 82 % fewer.',
         'No unsprayed plant was counted alongside, so the weather may have helped.',
     ]],
     'all that goes with it' => [recordFrom([DOWN, DOWN, DOWN, DOWN, DOWN], [0], [1], [2, 3], 4, 1), [
-        'Worked in 5 of 5, and two of three are needed (our own limit).',
-        'Worked in 5 of 5 judged rounds; from so few, the true share may be anything from 57 to 100 % (19 times of 20, rounds of one case taken together).',
-        'Over 5 cases it leaves 95 % fewer (from 95 % fewer to 95 % fewer; Student 1908, on the logarithm of what is left). Moved towards what its family does: 93 % fewer.',
+        'It worked in 5 of 5, where two of three is the least.',
+        'Worked in 5 of 5 judged rounds. In truth anything from 84 to 100 % of such rounds would, 19 times of 20.',
+        'Over 5 cases it leaves 95 % fewer, in truth from 95 % fewer to 95 % fewer. With what its family does: 93 % fewer.',
         'No unsprayed plant was counted alongside, so the weather may have helped.',
         '1 round came with pruning, wiping or a water jet the same day: that may have done the work.',
         '2 rounds went without proof on leaves, for a reason that stands with it.',
         'Leaves burnt after 1 round.',
         // Clopper and Pearson (1934), 1 of 4: 0.6 to 80.6 %, from their tables.
-        '1 of 4 leaf tests left marks; from so few, it may be 1 to 81 % of them (exact, 19 times of 20).',
+        '1 of 4 leaf tests left marks. In truth it may be 1 to 81 % of them.',
     ]],
 ]);
 

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use IdleMixer\Core\Evidence\CaseHistory;
+use IdleMixer\Core\Evidence\Clumping;
 use IdleMixer\Core\Evidence\Counted;
 use IdleMixer\Core\Evidence\Outcome;
 use IdleMixer\Core\Evidence\Prior;
@@ -40,15 +41,10 @@ it('leaves no brace unfilled in anything that is shown', function (string $slug,
     expect(json_encode([$document->steps, $document->verdicts, $document->cautions, $document->holding, $document->fair_look], \JSON_THROW_ON_ERROR))->not->toMatch('/\{[a-z-]+\}/i');
 })->with(RecipeCatalogue::shipped()->slugs())->with(['ordinary-leaf', 'waxy-bloom-leaf', 'no-oil-leaf', 'dormant-wood', 'planted-soil']);
 
-it('says of every verdict whether its limit is published, practice or ours', function (string $slug): void {
+it('says beside every verdict whether its limit is published, practice or ours', function (string $slug): void {
     foreach (PlanWriter::shipped()->write(Plans::shipped($slug, 1, 'L', ['plant' => 'tender-leaf']))->verdicts as $verdict) {
         // What is measured or comes with a stock has no limit of its own to name.
-        $said = match (true) {
-            str_contains($verdict->because, 'common practice, no source') => 'common-practice',
-            str_contains($verdict->because, 'published') => 'published',
-            default => 'ours',
-        };
-        expect($verdict->standing)->toBe($said, $verdict->because)->and($verdict->because)->toMatch('/published|common practice, no source|our own limit|come with the stock/');
+        expect($verdict->standing)->not->toBeNull($verdict->because)->and($verdict->source)->not->toBe('')->and($verdict->because)->not->toMatch('/published|common practice|our own/');
     }
 })->with(RecipeCatalogue::shipped()->slugs());
 
@@ -100,9 +96,9 @@ it('says when a count grew', function (): void {
 
 it('does not hide what a record cannot tell', function (): void {
     $now = new DateTimeImmutable('2026-06-01T00:00:00Z');
-    $words = implode(' ', RecordWords::of(RecordFacts::of(new Record([RoundEffect::of('one', trialOf($now, 24.0, 80.0, 4.0, '+2 days'), true)], new Unsprayed(0.8, 2.0), Prior::unknown(), 2, 1))));
+    $words = implode(' ', RecordWords::of(RecordFacts::of(new Record([RoundEffect::of('one', trialOf($now, 24.0, 80.0, 4.0, '+2 days'), true)], new Unsprayed(0.8, 2.0), Prior::unknown(), Clumping::usual(), 2, 1))));
 
-    expect($words)->toContain('1 of 1 judged round; from so few', 'No unsprayed plant', 'may have done the work', '1 of 2 leaf tests left marks');
+    expect($words)->toContain('1 of 1 judged round. In truth', 'No unsprayed plant', 'may have done the work', '1 of 2 leaf tests left marks');
 });
 
 it('would rather fail than show a code', function (): void {

@@ -1,19 +1,16 @@
 import { expect, it } from 'vitest';
 import { off, percent } from './figures';
-import { bare, briefly, sorted, worst } from './verdicts';
+import { briefly, sorted, worst } from './verdicts';
 import type { Schemas } from './client';
 
 const verdict = (code: string, level: 'ok' | 'caution' | 'stop', because = ''): Schemas['Verdict'] =>
     ({ code, level, because, standing: null, source: null }) as Schemas['Verdict'];
 
-it('says in one sentence what is wrong, without where the limit comes from', () => {
-    const long =
-        'Kitchen oil is 3.5 % of the spray, over the 3 % from which it burns ordinary leaf (our own limit; 1.5 % is borne well, common practice, no source). Do not spray it.';
-    expect(briefly(long)).toBe('Kitchen oil is 3.5 % of the spray, over the 3 % from which it burns ordinary leaf.');
-    expect(briefly('It holds 80 seconds (30 s and more is long enough, common practice, no source).')).toBe('It holds 80 seconds.');
-    expect(briefly('Within 2 % (published, noted from memory); over 3 % is too much.')).toBe('Within 2 %.');
-    // What is in brackets for another reason stays.
-    expect(bare('Put in 1 tsp (4.9 mL) (common practice, no source).')).toBe('Put in 1 tsp (4.9 mL).');
+it('says in one sentence what is wrong', () => {
+    const long = 'Kitchen oil is 3.5 % of the spray, and over 3 % burns an ordinary leaf. Weaken it to 1.5 % or less.';
+    expect(briefly(long)).toBe('Kitchen oil is 3.5 % of the spray, and over 3 % burns an ordinary leaf.');
+    expect(briefly('It holds 80 seconds.')).toBe('It holds 80 seconds.');
+    expect(briefly('Within 2 %; over 3 % is too much.')).toBe('Within 2 %.');
 });
 
 it('takes the worst, and of several as bad the one that can be mended', () => {

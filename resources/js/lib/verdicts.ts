@@ -9,16 +9,10 @@ export function sorted(verdicts: Verdict[]): Verdict[] {
     return [...verdicts].sort((a, b) => RANK[a.level] - RANK[b.level]);
 }
 
-const STANDING = /\s*\((?:[^()]*[;,]\s*)?(?:published|common practice|our own)[^()]*\)/g;
-
-/** Without where its limit comes from, which is a mark beside it. */
-export const bare = (text: string): string => text.replace(STANDING, '');
-
 /** The one sentence that tells: what is, and against which limit; where the limit comes from is a mark beside it. */
 export function briefly(because: string): string {
-    const text = bare(because);
-    const end = text.search(/[.;] /);
-    return end === -1 ? text : `${text.slice(0, end)}.`;
+    const end = because.search(/[.;] /);
+    return end === -1 ? because : `${because.slice(0, end)}.`;
 }
 
 /** The worst, and of several as bad the one that something can be done about. */

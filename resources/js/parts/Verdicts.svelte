@@ -1,6 +1,7 @@
 <script lang="ts">
     import type { Schemas } from '../lib/client';
     import LevelMark from './LevelMark.svelte';
+    import Standing from './Standing.svelte';
     import Told from './Told.svelte';
 
     const { verdicts }: { verdicts: Schemas['Verdict'][] } = $props();
@@ -15,8 +16,7 @@
             data-level={verdict.level}
         >
             <LevelMark level={verdict.level} />
-            <p><Told text={verdict.because} /></p>
-            {#if verdict.standing === 'published'}<p class="quiet text-sm">{verdict.source}</p>{/if}
+            <p><Told text={verdict.because} /> <Standing {verdict} /></p>
         </li>
     {/each}
 </ul>

@@ -112,6 +112,7 @@ return [
     'Severity' => Severity::class,
     'Seen' => [
         'seen' => ['type' => 'object', 'additionalProperties' => ['type' => 'boolean']],
+        'plantId?' => ['type' => ['integer', 'null'], 'description' => 'The plant that is looked at: its kind and place make some troubles likelier than others.', 'minimum' => 1],
     ],
     'Outcome' => Outcome::class,
 ];

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Tests\Support\Gardens;
 
+use IdleMixer\Core\Data\EvidenceLines;
+use IdleMixer\Core\Evidence\Normal;
+
 /** A spray of which the truth is known. */
 final readonly class TrueSpray
 {
@@ -18,5 +21,11 @@ final readonly class TrueSpray
     public function log(): float
     {
         return log(1.0 - $this->down / 100.0);
+    }
+
+    /** Share of 1 of its rounds that take four of five and more. */
+    public function works(): float
+    {
+        return Normal::under((log(1.0 - EvidenceLines::WORKED_FROM['value'] / 100.0) - $this->log()) / hypot($this->between, $this->within));
     }
 }

@@ -6,7 +6,6 @@
     import Correctable from '../../parts/Correctable.svelte';
     import LevelMark from '../../parts/LevelMark.svelte';
     import Standing from '../../parts/Standing.svelte';
-    import { bare } from '../../lib/verdicts';
     import { levelOf } from './outcome';
     import BurnForm from './BurnForm.svelte';
     import RoundForm from './RoundForm.svelte';
@@ -50,7 +49,7 @@
                     {#if round.outcome}
                         <div class="flex items-start gap-2">
                             <LevelMark level={levelOf(round.outcome)} silent />
-                            <p>{bare(round.because)} <Standing verdict={{ standing: round.standing, source: '' }} /></p>
+                            <p>{round.because} <Standing verdict={{ standing: round.standing, source: '' }} /></p>
                         </div>
                     {/if}
                     {#if round.formula}<details class="text-sm" data-formula>

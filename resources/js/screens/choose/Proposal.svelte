@@ -3,7 +3,7 @@
 
     import GateSays from '../../parts/GateSays.svelte';
     import LevelMark from '../../parts/LevelMark.svelte';
-    import { bare, briefly } from '../../lib/verdicts';
+    import { briefly } from '../../lib/verdicts';
     import { benchAt } from './bench';
 
     interface Props {
@@ -29,7 +29,7 @@
     <li>
         <span class="mr-2 font-bold" aria-hidden="true">{sign}</span><span class="sr-only"
             >{sign === '+' ? say('choose/proposal.for') : say('choose/proposal.its-price')}</span
-        >{bare(text)}
+        >{text}
     </li>
 {/snippet}
 
@@ -62,7 +62,7 @@
             <ul>
                 {#each more as each (each.text)}{@render reason(each.sign, each.text)}{/each}
             </ul>
-            <p class="quiet text-sm">{option.useWords}. {option.repeat}</p>
+            <p class="quiet text-sm">{option.useWords}. {option.repeat} {option.rests}</p>
         </details>
     </div>
 </li>

@@ -6,6 +6,7 @@
     import { undo } from '../../lib/undo.svelte';
     import Head from '../../parts/Head.svelte';
     import LevelMark from '../../parts/LevelMark.svelte';
+    import Standing from '../../parts/Standing.svelte';
     import Waiting from '../../parts/Waiting.svelte';
     import { route } from '../../routes';
     import LeafSheet from './LeafSheet.svelte';
@@ -42,7 +43,7 @@
             data-outcome={test.outcome}
         >
             <LevelMark level={test.outcome === 'waiting' ? 'wait' : test.level} />
-            <p>{test.because}</p>
+            <p>{test.because} <Standing verdict={test} /></p>
             {#if test.outcome === 'go-ahead'}<p class="no-print mt-2">
                     {#if test.batch.waits && test.batch.caseId !== null}<a class="act" href={`/cases/${test.batch.caseId}`}
                             >{say('leaf/leaf-test.spray')}</a

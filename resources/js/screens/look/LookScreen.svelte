@@ -8,7 +8,7 @@
     import SignTile from './SignTile.svelte';
     import Suspects from './Suspects.svelte';
 
-    const seen = new Seen();
+    const seen = new Seen(Number(new URLSearchParams(location.search).get('plant') ?? 0) || 0);
     const page = new Loaded(async () => {
         const [known, { plants }, { tolerance }] = await Promise.all([
             taken(api.GET('/api/troubles')),

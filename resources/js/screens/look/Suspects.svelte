@@ -17,7 +17,6 @@
     const { seen, plants, tolerance, troubles }: Props = $props();
     const pestNames = $derived(Object.fromEntries(troubles.filter((one) => one.isPest).map((one) => [one.slug, one.name])));
     const sending = new Sending();
-    let plantId = $state(Number(new URLSearchParams(location.search).get('plant') ?? 0) || 0);
 
     const found = $derived(seen.diagnosis.value);
     /** Where several are there at once, each is told by itself. */
@@ -79,8 +78,13 @@
                 </div>
             </div>
         {/each}
+        {#if pests || (found.suspects.length > 0 && plants.length > 0)}<PlantChoice
+                bind:this={choice}
+                {plants}
+                {tolerance}
+                bind:plantId={seen.plant}
+            />{/if}
         {#if pests}
-            <PlantChoice bind:this={choice} {plants} {tolerance} bind:plantId />
             <p class="quiet text-sm">{say('look/suspects.case-keeps-looks-sprays-and')}</p>
             <FormFoot form={sending} send={() => void open(last)} />
         {/if}
@@ -106,6 +110,7 @@
                     {#if suspect.missing.length > 0}<p class="text-sm">
                             {say('look/suspects.missing', { missing: suspect.missing.join('; ') })}
                         </p>{/if}
+                    {#if suspect.moved.length > 0}<p class="text-sm" data-moved>{suspect.moved.join(' ')}</p>{/if}
                     <p class="quiet text-sm">{suspect.matters}</p>
                     {#each suspect.slugs as slug (slug)}
                         {#if pestNames[slug] !== undefined}

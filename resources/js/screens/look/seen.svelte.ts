@@ -9,8 +9,23 @@ export class Seen {
     readonly friends = new SvelteMap<string, null>();
     readonly diagnosis = new Latest<Schemas['Diagnosis']>();
 
-    constructor() {
+    /** Which plant is looked at; 0 where nobody said. */
+    #plant = $state(0);
+
+    constructor(plant = 0) {
+        this.#plant = plant;
         this.#ask();
+    }
+
+    get plant(): number {
+        return this.#plant;
+    }
+
+    set plant(id: number) {
+        if (id !== this.#plant) {
+            this.#plant = id;
+            this.#ask();
+        }
     }
 
     isSeen(sign: string): boolean {
@@ -44,7 +59,7 @@ export class Seen {
     }
 
     #ask(): void {
-        const seen = Object.fromEntries(this.signs);
-        void this.diagnosis.ask(() => taken(api.POST('/api/diagnosis', { body: { seen } })));
+        const body = { seen: Object.fromEntries(this.signs), plantId: this.#plant > 0 ? this.#plant : null };
+        void this.diagnosis.ask(() => taken(api.POST('/api/diagnosis', { body })));
     }
 }

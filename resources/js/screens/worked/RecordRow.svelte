@@ -1,6 +1,7 @@
 <script lang="ts">
     import { millilitres } from '../../lib/figures';
     import LevelMark from '../../parts/LevelMark.svelte';
+    import Standing from '../../parts/Standing.svelte';
     import { dots, FROM, leftAt, LENGTH, levelOf, span, type Row } from './figures';
 
     const { row }: { row: Row } = $props();
@@ -42,7 +43,9 @@
     </th>
     <td>
         <span class="flex items-start gap-2"
-            ><LevelMark level={levelOf(row.verdict)} silent /><strong data-verdict={row.verdict}>{row.verdictWords}</strong></span
+            ><LevelMark level={levelOf(row.verdict)} silent /><span
+                ><strong data-verdict={row.verdict}>{row.verdictWords}</strong> <Standing verdict={row} /></span
+            ></span
         >
     </td>
     <td class="plot">

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Records;
+
+use App\Models\PestCase;
+use App\Models\Plant;
+use DateTimeImmutable;
+use IdleMixer\Core\Data\TroubleLines;
+use IdleMixer\Core\Plant\KindCatalogue;
+use IdleMixer\Core\Trouble\Here;
+use IdleMixer\Core\Trouble\YearTime;
+use Illuminate\Support\Facades\DB;
+
+/** What is known of a plant of the notebook, and of this household, before anybody looks for signs. */
+final readonly class Heres
+{
+    public function __construct(private KindCatalogue $kinds, private GardenBook $garden) {}
+
+    /** @param Plant|null $plant null where nobody said which one is looked at */
+    public function of(?Plant $plant, DateTimeImmutable $now): Here
+    {
+        $place = $this->garden->place();
+
+        return new Here(
+            $plant === null ? null : $this->kinds->read($plant->kind)?->slug,
+            $plant?->indoors,
+            $place === null ? null : YearTime::of($now->setTimezone($place->zone), $place->isSouthern()),
+            self::had($now),
+        );
+    }
+
+    /** @return array<string, int> cases of the last time, by trouble */
+    private static function had(DateTimeImmutable $now): array
+    {
+        $all = [];
+        $since = $now->modify('-' . TroubleLines::HAD_WITHIN['value'] . ' days')->format('Y-m-d H:i:s');
+        foreach (PestCase::query()->toBase()->where('opened_at', '>=', $since)->groupBy('pest')->get(['pest', DB::raw('count(*) many')]) as $row) {
+            if (is_string($row->pest) && is_numeric($row->many)) {
+                $all[$row->pest] = (int) $row->many;
+            }
+        }
+
+        return $all;
+    }
+}
