@@ -36,14 +36,16 @@ final class RowBook
         $ids = array_map(static fn(Plant $plant): int => $plant->id, $plants);
         $marks = self::marks($ids, $span);
         $rests = BurntPlants::rests($span->now);
-        $mixed = self::mixed($ids, $span->now);
+        $cases = self::plants(PestCase::query()->whereIn('plant_id', $ids)->whereNull('closed_at'));
+        $ready = ReadyBatches::of(array_keys($cases), $span->now);
+        $mixed = self::mixed($cases, $ready);
         $rows = [];
         foreach ($plants as $plant) {
             $asked = array_values(array_filter($tasks, static fn(Task $task): bool => $task->plant === $plant->id));
             $rows[$plant->id] = Row::of(
                 $span,
                 $marks[$plant->id] ?? [],
-                array_map(static fn(Task $task): ActAhead => new ActAhead($task->dueAt, $task->kind, $task->ref), $asked),
+                array_map(static fn(Task $task): ActAhead => new ActAhead($task->dueAt, $task->kind, $task->ref, $task->kind->isRound() && isset($ready[$task->ref])), $asked),
                 array_merge(...array_map(static fn(Task $task): array => $task->hours, $asked)),
                 self::ends($plant, $rests[$plant->id] ?? null, $mixed[$plant->id] ?? [], $span->now),
                 isset($rests[$plant->id]),
@@ -96,14 +98,13 @@ final class RowBook
     }
 
     /**
-     * @param list<int> $plants
+     * @param array<int, int> $cases the plant of each, by case
+     * @param array<int, int> $ready the batch that waits to be sprayed, by case
      *
      * @return array<int, list<DateTimeImmutable>> until when what is mixed for each is good, by plant
      */
-    private static function mixed(array $plants, DateTimeImmutable $now): array
+    private static function mixed(array $cases, array $ready): array
     {
-        $cases = self::plants(PestCase::query()->whereIn('plant_id', $plants)->whereNull('closed_at'));
-        $ready = ReadyBatches::of(array_keys($cases), $now);
         $ends = Batch::query()->whereIn('id', $ready)->whereNotNull('discard_at')->get(['id', 'discard_at'])->keyBy('id');
         $mixed = [];
         foreach ($ready as $case => $batch) {

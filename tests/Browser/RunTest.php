@@ -163,7 +163,7 @@ it('skips a task with a reason, and takes that back', function (): void {
         $screen->open('/plants')->see('Add a plant');
         $plant = $screen->made('/api/plants', '{"name": "Poppy", "tolerance": "ordinary-leaf"}');
         $screen->made('/api/cases', "{\"plantId\": {$plant}, \"pest\": \"aphids\"}");
-        $screen->open('/')->see('Poppy')->see('Spray aphids');
+        $screen->open('/')->see('Poppy')->see('Decide on aphids');
         $rows = array_values(array_filter($screen->all('[data-task="first-round"]'), static fn(WebDriverElement $one): bool => str_contains($one->getText(), 'Poppy')));
         $rows[0]->findElement(WebDriverBy::cssSelector('.later'))->click();
         $screen->type('Why', 'Ladybirds came')->press('Skip it');

@@ -58,7 +58,7 @@ final readonly class RowWords
      */
     public function act(ActAhead $act, string $trouble): string
     {
-        return Say::it("rows/act.{$act->kind->value}", ['trouble' => lcfirst($trouble)]);
+        return $act->isUndecided() ? Say::it('rows/act.decide', ['trouble' => lcfirst($trouble)]) : Say::it("rows/act.{$act->kind->value}", ['trouble' => lcfirst($trouble)]);
     }
 
     /** @throws MissingWords when the sentence is not in the catalogue */

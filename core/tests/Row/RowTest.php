@@ -111,7 +111,9 @@ it('says all of it to whoever does not see it', function (array $has, array $tro
         [],
         'One round, Mon 8 Jun. Leaves burnt, seen on Wed 10 Jun: 30 %. Leaf test with Half of it: clean. Leaf test with All of it: not read to the end. Look at the test leaves: Tue 16 Jun, 08:00. Next workable hours: Tue 16 Jun, 22:00 to Wed 17 Jun, 03:00. In bloom until Thu 18 Jun.',
     ],
-    'due this morning' => [['acts' => [new ActAhead(rowAt('2026-06-15T06:00'), TaskKind::FirstRound, 4)]], [4 => 'Whitefly'], 'Whitefly: not counted. No round. Spray whitefly: due now.'],
+    // Whether anything is sprayed at all is not said before somebody has decided it: what is mixed is.
+    'not decided yet' => [['acts' => [new ActAhead(rowAt('2026-06-15T06:00'), TaskKind::FirstRound, 4)]], [4 => 'Whitefly'], 'Whitefly: not counted. No round. Decide on whitefly: due now.'],
+    'mixed, and due this morning' => [['acts' => [new ActAhead(rowAt('2026-06-15T06:00'), TaskKind::FirstRound, 4, mixed: true)]], [4 => 'Whitefly'], 'Whitefly: not counted. No round. Spray whitefly: due now.'],
 ]);
 
 it('draws the leaf of what rests as burnt, whatever else is on it', function (): void {

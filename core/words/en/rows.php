@@ -22,6 +22,7 @@ return [
     'act.look-at-burn' => 'Look at the burnt leaves',
     'act.next-round' => 'Spray {trouble} again',
     'act.first-round' => 'Spray {trouble}',
+    'act.decide' => 'Decide on {trouble}',
     'due' => '{act}: due since {day}.',
     'due-today' => '{act}: due now.',
     'later' => '{act}: {day}, {hour}.',
