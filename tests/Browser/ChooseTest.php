@@ -57,7 +57,7 @@ it('goes from ticking signs to the bench with the case set, on a phone, with the
 
 it('flags a spray that cannot work when somebody takes it all the same', function (): void {
     Screen::with(Served::demo(), static function (Screen $screen): void {
-        $screen->open('/bench?case=5&recipe=mild-soap&sprayer=2')->see('nothing in it works on them')->see('Mix it all the same');
+        $screen->open('/bench?case=5&recipe=mild-soap&sprayer=2')->see('does nothing to')->see('Mix it all the same');
         expect($screen->all('[data-part="verdict"]')[0]->getAttribute('data-level'))->toBe('caution');
         // It would burn nothing, so it is no stop; all the same, the way out is the main act: what the choice proposes in its place.
         $screen->all('[data-part="act"]')[0]->click();

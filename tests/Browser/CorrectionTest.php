@@ -41,7 +41,7 @@ it('corrects a wrong count and takes a second “sprayed” back, and what worke
         $screen->press('Undo')->see('The round is put back.')->press('All used up')->see('is used up.');
 
         $served->passHours(100);
-        $screen->open("/cases/{$case}")->see('Counts')->type('How many', '20')->press('Save the count')->see('Worked: 95 % fewer, from 400 to 20');
+        $screen->open("/cases/{$case}")->see('Counts')->type('How many', '20')->press('Save the count')->see('It worked: 95 % fewer, from 400 to 20');
         $screen->open('/worked')->see('1 of 1');
 
         $screen->open("/cases/{$case}")->press('The figures: correct or take back');

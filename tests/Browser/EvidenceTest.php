@@ -64,7 +64,7 @@ it('enters two cases from first look to closed, and a mistake in a count changes
             // In classes this time for the plant left alone, in numbers for the other.
             spots($screen, 'form', $after);
             $screen->choose('New growth', 'clean')->named('details form button', 'Save the count')->click();
-            $screen->see('Worked: ');
+            $screen->see('It worked: ');
             openCount($screen);
             foreach (range(1, 10) as $i) {
                 $screen->press('6 to 20');

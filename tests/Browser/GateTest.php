@@ -57,7 +57,7 @@ it('stops what burnt a plant on every screen, from one tap on its page', functio
         $screen->see('Test two leaves with half of it, or choose another spray.');
 
         // The same at every door.
-        $stop = 'this strength or less, burnt this kind of plant';
+        $stop = 'This spray burnt this kind of plant';
         $screen->open("/plants/{$plant}")->see($stop);
         $screen->open("/batches/{$fresh}")->see('May it go on?')->see($stop);
         $screen->open("/labels/{$fresh}")->see($stop);

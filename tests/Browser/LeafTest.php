@@ -70,7 +70,7 @@ it('tests a spray on leaves before the full batch: cup, wait, photographs, verdi
         $screen->press('The leaves are wet: start waiting')->see('Wait: 48 hours to go');
         $half = $screen->path();
         $served->passHours(49);
-        $screen->open($half)->press('All are clean')->press('Save this look')->see('none of 3 sprayed leaves')->see('two leaves in three');
+        $screen->open($half)->press('All are clean')->press('Save this look')->see('none of 3 leaves')->see('two leaves in three');
 
         // A fresh batch of the half strength may go; the full one is stopped at the gate, and goes only with a reason.
         $id = preg_replace('/\D/', '', $cup);

@@ -61,7 +61,7 @@ it('walks the whole job through the real interface, and no request leaves the ma
         expect($screen->path())->toBe($case);
         $served->passHours(25);
         $screen->open('/')->see('Count aphids')->type('How many', '6')->press('Keep')->see('is saved.');
-        $screen->open($case)->see('Worked: 93 % fewer, from 80 to 6');
+        $screen->open($case)->see('It worked: 93 % fewer, from 80 to 6');
         $screen->press('Worked')->see('1 of 1')->see('Mild dish or hand wash')->press('Why')->see('No unsprayed plant was counted alongside');
 
         $requests = $screen->requests();

@@ -48,7 +48,7 @@ it('shows two look-alike recipes side by side, and how far they are apart', func
     Screen::with(Served::demo(), static function (Screen $screen): void {
         $screen->open('/recipes/compare?left=kitchen-oil-by-the-quart&right=kitchen-oil-by-the-quart')->see('Both hold the same oil');
         // Common practice, no source: the same two teaspoons of stock, once to the quart and once to the cup, 0.97 and 3.5 % oil.
-        $screen->choose('Second', 'Mint kitchen oil, by the cup')->see('holds 3.65 times as much oil')->see('never mix one by the other’s spoons');
+        $screen->choose('Second', 'Mint kitchen oil, by the cup')->see('holds 3.65 times as much oil')->see('Never mix one by the other’s spoons');
         $bars = $screen->all('[data-compared] [data-percent]');
         $width = static fn(int $i): int => $bars[$i]->getSize()->getWidth();
         expect(count($bars))->toBeGreaterThanOrEqual(4)->and($width(1) / $width(0))->toEqualWithDelta(3.65, 0.1);

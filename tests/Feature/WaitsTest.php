@@ -72,11 +72,12 @@ it('asks for the look and for no round before it, at every door', function (): v
 it('takes enemies that were seen to be there for a week, and asks again after that', function (): void {
     $case = aphidsCounted(45.0);
     advisedWithLadybirds($case);
-    expect(Notebook::get("/api/cases/{$case}")->at('situation.seen'))->toBe(['ladybirds' => null]);
+    expect(Notebook::get("/api/cases/{$case}")->at('situation.seen'))->toBe(['ladybirds' => null])
+        ->and(Notebook::get("/api/cases/{$case}")->text('friends'))->toBe('Ladybirds or their grubs were seen here: look before each round, they may do the work alone.');
     Date::setTestNow('2026-06-08T17:00:00Z');
     expect(Notebook::get("/api/cases/{$case}")->at('situation.seen'))->toBe(['ladybirds' => null]);
     Date::setTestNow('2026-06-08T19:00:00Z');
-    expect(Notebook::get("/api/cases/{$case}")->at('situation.seen'))->toBeNull();
+    expect(Notebook::get("/api/cases/{$case}")->at('situation.seen'))->toBeNull()->and(Notebook::get("/api/cases/{$case}")->text('friends'))->toBe('');
 });
 
 it('moves a round that would come before the look, and no other', function (): void {

@@ -46,6 +46,8 @@ final readonly class CaseAnswer extends CaseBriefAnswer
         public RowAnswer $row,
         /** Until when nobody sprays; null where nobody waits. */
         public ?WaitAnswer $waiting,
+        /** What to mind of natural enemies that were seen lately, before the next round; empty where none was, or while nobody sprays for them. */
+        public string $friends,
     ) {
         parent::__construct(
             $brief->id,

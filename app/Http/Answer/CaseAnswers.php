@@ -38,6 +38,7 @@ use IdleMixer\Core\Wording\ComparisonWords;
 use IdleMixer\Core\Wording\CompositionWords;
 use IdleMixer\Core\Wording\Findings;
 use IdleMixer\Core\Wording\RunWords;
+use IdleMixer\Core\Wording\WaitedWords;
 use IdleMixer\Core\Wording\WeatherWords;
 use IdleMixer\Core\Words\Say;
 use IdleMixer\Core\Writing\VerdictWriter;
@@ -127,6 +128,8 @@ final readonly class CaseAnswers
         $ready = ReadyBatches::of([$case->id], $now);
         $tasks = $case->closed_at !== null ? [] : $this->asks->of($case, $now);
         $trouble = $this->situations->trouble($case);
+        $known = $this->situations->known($case, self::latest($case), $now);
+        $wait = WaitAnswer::of($case);
         $clumping = $trials === [] ? Clumping::usual() : Clumpings::of($case->pest);
         $roundChanges = Corrections::counts(Round::class, array_values($case->rounds->map(static fn(Round $round): int => $round->id)->all()));
         $countChanges = Corrections::counts(Count::class, array_values($case->counts->map(static fn(Count $count): int => $count->id)->all()));
@@ -139,7 +142,7 @@ final readonly class CaseAnswers
             $ready[$case->id] ?? null,
             $trouble->matters,
             $trouble->stages,
-            KnownSituationAnswer::of($this->situations->known($case, self::latest($case), $now)),
+            KnownSituationAnswer::of($known),
             $this->containment($case, $now),
             array_values($case->watches->map(static fn(Watch $watch): WatchAnswer => new WatchAnswer($watch->id, new RefAnswer($watch->plant->id, $watch->plant->submission, $watch->plant->name), Instant::of($watch->due_at), Instant::maybe($watch->looked_at), $watch->cleared_at !== null))->all()),
             $this->doing->of($tasks, $ready, $now, near: false),
@@ -149,7 +152,8 @@ final readonly class CaseAnswers
             $case->bud_break_on?->format('Y-m-d'),
             $this->asksBudBreak($case),
             $this->row($case, $tasks, $now),
-            WaitAnswer::of($case),
+            $wait,
+            $case->closed_at === null && $wait === null ? WaitedWords::friends(array_map(strval(...), array_keys($known->seen))) : '',
         );
     }
 

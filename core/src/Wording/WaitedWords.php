@@ -27,6 +27,16 @@ final class WaitedWords
         };
     }
 
+    /**
+     * What to mind of them before a round; empty where none was seen.
+     *
+     * @param list<string> $seen slugs of natural enemies
+     */
+    public static function friends(array $seen): string
+    {
+        return $seen === [] ? '' : Say::it('wording/waited-words.friends', ['enemies' => ucfirst(self::enemies($seen))]);
+    }
+
     /** @param list<string> $slugs */
     public static function enemies(array $slugs): string
     {

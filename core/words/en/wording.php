@@ -163,6 +163,7 @@ return [
     'kind-words.soap-marks-it' => 'soap marks it',
     'kind-words.stands-bare' => 'bare in winter',
     'kind-words.usually' => '{kind}, as handbooks have it: {tells}.',
+    'waited-words.friends' => '{enemies} were seen here: look before each round, they may do the work alone.',
     'waited-words.enemies' => 'Not sprayed for now: {enemies} are at work.',
     'waited-words.few' => 'Not sprayed for now: there are few.',
     'waited-words.picked' => 'Not sprayed for now: it is picked first.',

@@ -93,6 +93,7 @@
         <p class="mb-2 font-bold">{say('cases/next-act.buds')}</p>
         <CourseForm {one} buds {onsaved} />
     {/if}
+    {#if one.friends !== ''}<p class="mb-2" data-friends>{one.friends}</p>{/if}
     <div class="flex flex-wrap items-center gap-x-5 gap-y-3">
         {#if act.kind === 'spray'}
             <p class="min-w-56 flex-1" id="next-act">
