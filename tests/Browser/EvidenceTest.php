@@ -70,7 +70,7 @@ it('enters two cases from first look to closed, and a mistake in a count changes
                 $screen->press('6 to 20');
             }
             $screen->tick('Counted on a plant that is left unsprayed')->named('details form button', 'Save the count')->click();
-            $screen->press('Compared')->see('Henderson and Tilton 1955');
+            $screen->press('Compared')->see('Held against the plant left alone');
             $screen->named('main summary', 'Close the case')->click();
             $screen->type('What came of it', 'Soap did it.')->press('Close it')->see('Soap did it.');
         }
@@ -83,7 +83,7 @@ it('enters two cases from first look to closed, and a mistake in a count changes
         $screen->all('[data-count] input[name="value"]')[0]->sendKeys('30');
         $screen->press('Correct the count')->see('is corrected.');
         $screen->until(static fn(): bool => $screen->all('[data-outcome="helped"]') !== [] || $screen->all('[data-outcome="failed"]') !== [], 'The verdict did not follow.');
-        $screen->open('/worked')->see('1 of 2')->press('Why')->see('Henderson and Tilton 1955');
+        $screen->open('/worked')->see('1 of 2')->press('Why')->see('held against a plant left alone');
         expect($screen->complaints())->toBe([]);
     });
 });

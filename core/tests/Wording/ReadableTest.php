@@ -13,7 +13,7 @@ use IdleMixer\Core\Words\Say;
 const FILLED = [
     '{what}' => 'kitchen oil', '{onto}' => 'a tough leaf', '{plant}' => 'the lemon', '{kind}' => 'rose', '{name}' => 'neem oil', '{trouble}' => 'aphids', '{strong}' => 'Strong', '{weak}' => 'Mild', '{stock}' => 'Soap',
     '{holds}' => '20 seconds', '{in-all}' => '2 teaspoons', '{span}' => '3 days', '{ago}' => '3 days', '{left}' => '2 days', '{wait}' => '7 days', '{every}' => '4 days', '{days}' => '5 days', '{stand}' => 'beads of oil', '{burn-share}' => 'two leaves in three', '{share}' => 'two leaves in three',
-    '{why}' => 'Soap dries out soft bodies that it wets.', '{sure}' => 'most say so', '{from}' => '', '{enemies}' => 'Ladybirds', '{first}' => 'plain soap', '{rung}' => 'half', '{change}' => '5 % fewer', '{judged}' => '5', '{worked}' => '4', '{are}' => 'are 2',
+    '{why}' => 'Soap dries out soft bodies that it wets.', '{sure}' => 'Most find so.', '{from}' => '', '{enemies}' => 'Ladybirds', '{first}' => 'plain soap', '{rung}' => 'half', '{change}' => '5 % fewer', '{judged}' => '5', '{worked}' => '4', '{are}' => 'are 2',
     '{alone}' => '2 rounds', '{burnt}' => '2', '{rounds}' => '4', '{median}' => '40 % fewer', '{count}' => '4 rounds', '{left-2}' => '5 %', '{left-3}' => '40 %', '{left-4}' => '20 %', '{fresh}' => '3 days', '{fair}' => '24 hours or more after spraying', '{unit}' => '%', '{water}' => '', '{rinsed}' => '', '{depends}' => '', '{verdict}' => '', '{side}' => 'early or late in the day',
     '{with}' => 'A mild liquid soap', '{for}' => 'castile soap', '{costs}' => 'It foams more.', '{work}' => 'blender', '{matters}' => '',
 ];
@@ -22,7 +22,7 @@ const FILLED = [
 function readVerdicts(): array
 {
     $all = [];
-    foreach (['verdicts', 'whether', 'passed-over', 'outcomes', 'formulas', 'exclusions', 'choice-reasons', 'leaf-outcomes', 'remedies', 'moved-by'] as $area) {
+    foreach (['verdicts', 'whether', 'passed-over', 'outcomes', 'formulas', 'exclusions', 'choice-reasons', 'leaf-outcomes', 'remedies', 'moved-by', 'hours', 'beside', 'cupboard'] as $area) {
         foreach (Say::words($area) as $key => $text) {
             $all["{$area}/{$key}"] = is_string($text) ? preg_replace('/\{[a-z0-9:-]+\}/i', '3', strtr($text, FILLED)) ?? '' : '';
         }

@@ -6,8 +6,8 @@ declare(strict_types=1);
  * What speaks for and against a spray that can be used, by code.
  */
 return [
-    'kills' => '{why} ({sure})',
-    'checks' => '{why} ({sure})',
+    'kills' => '{why} {sure}',
+    'checks' => '{why} {sure}',
     'used-for' => 'Gardeners use it on {trouble}.',
     'in-cupboard' => 'Everything for it is in the cupboard.',
     'little-work' => 'Little work.',

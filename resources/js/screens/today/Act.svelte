@@ -47,6 +47,10 @@
         {#if task.bottle !== null && task.bottle.act !== 'pour-off'}<a class={look} href={actPlace(task)}>{task.do}</a>{/if}
         <button class="btn" disabled={sending.held} onclick={() => void end(true)}>{say('today/task-row.used-up')}</button>
         <button class="btn" disabled={sending.held} onclick={() => void end(false)}>{say('today/task-row.poured-away')}</button>
+    {:else if task.kind === 'first-round' && task.ready === null && task.bottle === null}
+        <a class={look} href={`/cases/${task.ref}/choose`} aria-label={say('today/task-row.decide', { text: task.text })}
+            >{say('today/task-row.decide-2')}</a
+        >
     {:else if round && task.ready === null}
         <a class={look} href={`/bench?case=${task.ref}`} aria-label={say('today/task-row.mix', { text: task.text })}
             >{say('today/task-row.mix-2')}</a
