@@ -37,7 +37,7 @@ it('takes aphids on a shrub from the first look to what the soap did', function 
             ->press('Trigger bottle, 1 US qt', 'is saved')->pressWhere('button[aria-label^="US kitchen spoons"]', 'now yours')
             ->press('Start mixing', 'Step 1 of')->mix('It is mixed: save it')->press('Save the batch', 'What is in the bottle')->press('The leaves are wet: start waiting', '48 hours to go');
         $served->passHours(49);
-        $taps->press('Today', 'Look at the test leaves')->press('Say how they look', 'The wait is over')->press('All are clean', '')->press('Save this look', 'none of 3 sprayed leaves')
+        $taps->press('Today', 'Look at the test leaves')->press('Say how they look', 'The wait is over')->press('All are clean', '')->press('Save this look', 'none of 3 leaves')
             ->press('Spray it', 'stands ready')->press('It is sprayed', 'Is any of it left?')->press('It is kept', '');
         $served->passHours(25);
         $taps->press('Today', 'Count aphids')->type('How many', '6', '')->press('Keep', 'is saved.')->press('Worked', '89 %');
@@ -54,7 +54,7 @@ it('takes mealybugs on three house plants through one jar of alcohol', function 
             ->press('What to do', 'what to do')->press('Mix it: Half-alcohol swab', 'Start mixing')->press('Start mixing', 'Step 1 of')
             ->mix('It is mixed: save it')->press('Save the batch', 'What is in the bottle')->press('The leaves are wet: start waiting', '48 hours to go');
         $served->passHours(49);
-        $taps->press('Today', 'Look at the test leaves')->press('Say how they look', 'The wait is over')->press('All are clean', '')->press('Save this look', 'none of 3 sprayed leaves')
+        $taps->press('Today', 'Look at the test leaves')->press('Say how they look', 'The wait is over')->press('All are clean', '')->press('Save this look', 'none of 3 leaves')
             ->press('Spray it', 'stands ready')->press('Step by step', 'Which plants, in which order?')->press('Mealybugs on Jade', '')->press('Mealybugs on Orchid', '')
             ->type('Why all the same?', 'The same kind of leaf', '')->press('Begin', 'Step 1 of')->through()->press('Nothing', '3 of 3 plants');
     }, 42);

@@ -54,7 +54,7 @@ it('walks the whole job through the real interface, and no request leaves the ma
         $served->passHours(49);
         $screen->open('/')->see('Zinnia')->see('Look at the test leaves')->press('Say how they look')->see('The wait is over');
         expect($screen->path())->toBe($leafTest);
-        $screen->press('All are clean')->press('Save this look')->see('none of 3 sprayed leaves')->see('two leaves in three');
+        $screen->press('All are clean')->press('Save this look')->see('none of 3 leaves')->see('two leaves in three');
 
         // Spray; a day later, count and read what worked.
         $screen->open($case)->see('stands ready')->press('It is sprayed')->see('Is any of it left?')->press('It is kept')->see('Not judged yet: count again');

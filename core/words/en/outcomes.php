@@ -15,7 +15,7 @@ return [
     'too-early' => 'Not judged: it was counted too early. Count again, {fair}.',
     'came-back' => 'It came back: {percent} % fewer, from {before} to {after}, then {later} again before the next round. Repeat it sooner.',
     'control-fell' => 'Not judged: the plant left alone lost more than half by itself, so nobody can say what the spray did.',
-    'step' => 'One step of several: the rounds come too close to judge one alone, so all are judged at the end.',
+    'step' => 'One step of several: all are judged at the end.',
     'none-before' => 'Not judged: there was none before, so none could go.',
     'too-few' => 'Not judged: with fewer than {fewest} before, chance decides.',
     'untreated-too-few' => 'Not judged: nobody counted before, and fewer than {control} on the plant left alone compare with nothing.',

@@ -6,7 +6,7 @@ declare(strict_types=1);
  * Whether to spray at all, in a sentence or two: what to do first, then why. {trouble}, {plant}, {days} and {enemies} are filled in.
  */
 return [
-    'many' => 'Spray. {trouble} are easily found now: knock them back by hand first, a spray works far better on few.',
+    'many' => 'Spray. {trouble} are easily found now: knock them back by hand first.',
     'heavy' => 'Spray. {trouble} are everywhere: cut out what is beyond help, knock back the rest, then spray.',
     'crowded' => 'Act today, few as they are: {trouble} walk over to the plants beside this one.',
     'warm' => 'Act today, few as they are: in this heat {trouble} double within days.',
