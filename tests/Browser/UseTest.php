@@ -153,7 +153,7 @@ it('shows at once what a change does, and never an overtaken answer', function (
 
 it('stops a spray that is too strong, in words', function (): void {
     Screen::with(Served::demo(), static function (Screen $screen): void {
-        $screen->open('/bench?recipe=mint-oil-by-the-cup&plant=1&sprayer=3')->see('and over 3 % burns')->see('Weaken it to 1.5 % kitchen oil');
+        $screen->open('/bench?recipe=mint-oil-by-the-cup&plant=1&sprayer=3')->see('and over 3 % is too much for')->see('Weaken it to 1.5 % kitchen oil');
         expect($screen->all('[data-level="stop"]'))->not->toBeEmpty();
         $screen->see('Mix it all the same')->type('Make', '0')->see('Expected a number above 0')->type('Make', '0.001')->see('10 mL to 10,000 L')->type('Make', 'lots')->see('a number like 1.5');
         expect($screen->all('[data-part="apron"] .act'))->toHaveCount(1)->and($screen->all('[data-part="apron"] button.act')[0]->isEnabled())->toBeFalse();

@@ -53,11 +53,11 @@ final readonly class Target
 
     public function words(): string
     {
-        return lcfirst($this->plant->name ?? match ($this->use) {
-            RecipeUse::Foliar, RecipeUse::Spot => Say::it('safety/target.foliar'),
-            RecipeUse::Dormant => Say::it('safety/target.dormant'),
-            RecipeUse::Drench => Say::it('safety/target.drench'),
+        return $this->plant !== null ? Say::it("onto/{$this->plant->slug}") : match ($this->use) {
+            RecipeUse::Foliar, RecipeUse::Spot => Say::it('onto/ordinary-leaf'),
+            RecipeUse::Dormant => Say::it('onto/dormant-wood'),
+            RecipeUse::Drench => Say::it('onto/planted-soil'),
             RecipeUse::Stock => Say::it('safety/target.stock'),
-        });
+        };
     }
 }

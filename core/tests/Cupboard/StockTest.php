@@ -77,10 +77,10 @@ it('says what time did to an open bottle', function (string $slug, ?float $days,
     $says === '' ? expect($said)->toBe('') : expect($said)->toContain($says);
 })->with([
     'fresh peroxide' => ['hydrogen-peroxide', 7.0, ''],
-    'peroxide of half a year' => ['hydrogen-peroxide', 182.0, 'about 1.5 %'],
+    'peroxide of half a year' => ['hydrogen-peroxide', 182.0, 'some 1.5 %'],
     'peroxide of a year' => ['hydrogen-peroxide', 364.0, '0.8 %'],
     'neem of last month' => ['neem-oil', 30.0, ''],
-    'neem of last year' => ['neem-oil', 400.0, 'off their feed'],
+    'neem of last year' => ['neem-oil', 400.0, 'may not stop insects from feeding'],
     'soap of three years' => ['castile-soap', 1_100.0, 'stringy'],
     'alcohol keeps' => ['isopropyl-alcohol', 2_000.0, ''],
     'nobody said' => ['hydrogen-peroxide', null, ''],

@@ -157,7 +157,7 @@ it('says of each verdict the number, the limit, where the limit comes from, and 
 // By hand: 0.9 % of kitchen oil is 60 % of the 1.5 % that an ordinary leaf bears well, 0.66 % of neem 60 % of 1.1 %: neither is too much by itself.
 it('says how much the oils come to together', function (): void {
     $said = array_map(static fn(Verdict $one): string => Sentences::shipped()->verdict($one), array_filter(sprayed(['vegetable-oil' => 9.0, 'neem-oil' => 6.6], 'ordinary-leaf')->verdicts, static fn(Verdict $one): bool => $one->code === 'oils-together'));
-    expect(array_values($said))->toBe(['The oils add up to 120 % of what ordinary leaf bears well. Leave one out, or weaken it.']);
+    expect(array_values($said))->toBe(['The oils add up to 120 % of what an ordinary leaf bears well. Leave one out, or weaken it.']);
 });
 
 // A stock goes onto nothing before it is let down, whatever it is meant for in the end.
