@@ -28,7 +28,7 @@ it('goes from ticking signs to the bench with the case set, on a phone, with the
         $keys(WebDriverKeys::SPACE);
         tabTo($screen, 'Ants going up');
         $keys(WebDriverKeys::SPACE);
-        $screen->see('Perhaps aphids: see why');
+        $screen->see('aphids: see why');
         tabTo($screen, 'Yes: Look at the youngest tips');
         $keys(WebDriverKeys::ENTER);
         $screen->see('Likely aphids')->see('The chance is among what is listed here');
