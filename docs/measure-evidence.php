@@ -57,7 +57,7 @@ file_put_contents(__DIR__ . '/evidence.md', strtr(<<<'MD'
     Pests sit in clumps: the k of a negative binomial is small where most of them are on a few leaves. Here it goes from 0.5 to 10, and 3 to
     40 leaves are counted, 5 to 100 on a leaf before a round, in gardens that have counted for a season: how clumped the pest sits is taken
     from their own counts (24 looks, and those of the rounds themselves; moments, with three leaves of k = 1 added). {clumpedgardens} gardens a cell
-    scatter by half a point. What one round really left (two clumped totals over each other, `core/src/Evidence/LeftInterval`):
+    scatter by {scatter} points by chance. What one round really left (two clumped totals over each other, `core/src/Evidence/LeftInterval`):
 
     | k | 3 leaves | 5 | 10 | 20 | 40 |
     | -: | -: | -: | -: | -: | -: |
@@ -99,7 +99,7 @@ file_put_contents(__DIR__ . '/evidence.md', strtr(<<<'MD'
     family alone, so it stands above what failed. All of these lines are our own.
 
     MD, [
-    '{rows}' => $rows, '{round}' => $clumped['round'], '{share}' => $clumped['share'], '{clumpedgardens}' => number_format(4 * $gardens), '{found}' => $found, '{gardens}' => (string) $gardens,
+    '{rows}' => $rows, '{round}' => $clumped['round'], '{share}' => $clumped['share'], '{clumpedgardens}' => number_format(4 * $gardens), '{scatter}' => sprintf('%.1f', 100.0 * sqrt(0.95 * 0.05 / (4 * $gardens))), '{found}' => $found, '{gardens}' => (string) $gardens,
     '{between}' => $line(EvidenceLines::BETWEEN_CASES['value']), '{few}' => (string) EvidenceLines::FEW_ROUNDS['value'],
     '{helped}' => $line(EvidenceLines::HELPED_FROM['value']), '{drop}' => $line(EvidenceLines::DROP_SHRUNK['value']), '{worked}' => $line(EvidenceLines::WORKED_FROM['value']),
     '{keep}' => 'two of three', '{clear}' => $line(EvidenceLines::CLEAR_FROM['value']), '{shrunk}' => $line(EvidenceLines::KEEP_SHRUNK['value']), '{burnt}' => 'a quarter',
