@@ -11,7 +11,6 @@ use IdleMixer\Core\Data\TroubleLines;
 use IdleMixer\Core\Plant\KindCatalogue;
 use IdleMixer\Core\Trouble\Here;
 use IdleMixer\Core\Trouble\YearTime;
-use Illuminate\Support\Facades\DB;
 
 /** What is known of a plant of the notebook, and of this household, before anybody looks for signs. */
 final readonly class Heres
@@ -31,17 +30,11 @@ final readonly class Heres
         );
     }
 
-    /** @return array<string, int> cases of the last time, by trouble */
+    /** @return array<string, int> cases of the last time, those of courses among them, by trouble */
     private static function had(DateTimeImmutable $now): array
     {
-        $all = [];
         $since = $now->modify('-' . TroubleLines::HAD_WITHIN['value'] . ' days')->format('Y-m-d H:i:s');
-        foreach (PestCase::query()->toBase()->where('opened_at', '>=', $since)->groupBy('pest')->get(['pest', DB::raw('count(*) many')]) as $row) {
-            if (is_string($row->pest) && is_numeric($row->many)) {
-                $all[$row->pest] = (int) $row->many;
-            }
-        }
 
-        return $all;
+        return array_count_values(PestCase::any(PestCase::query())->where('opened_at', '>=', $since)->get(['id', 'pest'])->map(static fn(PestCase $case): string => $case->pest)->all());
     }
 }

@@ -56,6 +56,7 @@ final readonly class ChoiceAnswers
                 $option->recipe->slug,
                 $option->recipe->name,
                 array_map(fn(Reason $reason): string => $this->words->exclusion($reason, $option, $situation), $option->excluded),
+                $this->words->rests($option),
             ), $advice->excluded),
             array_map(fn(string $slug): EnemyAnswer => EnemyAnswer::of($this->enemies->get($slug), $situation->trouble->slug), $this->enemies->slugs()),
         );

@@ -14,5 +14,7 @@ final readonly class ExcludedAnswer
         public string $slug,
         public string $name,
         public array $reasons,
+        /** What they rest on, in a sentence. */
+        public string $rests,
     ) {}
 }

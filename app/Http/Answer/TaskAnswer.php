@@ -42,6 +42,8 @@ final readonly class TaskAnswer
         public ?string $bestTo,
         /** The batch that is mixed for it and waits to be sprayed. */
         public ?int $ready,
+        /** Whether it is still open what to do, and if anything is sprayed at all. */
+        public bool $undecided,
         /** The case on whose account a neighbour is looked over. */
         public ?int $case,
         #[Shape(format: 'date-time')]

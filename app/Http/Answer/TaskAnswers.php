@@ -98,6 +98,6 @@ final readonly class TaskAnswers
         $words = $this->findings->task($task);
         $bottle = $bottles[self::batchOf($task, $ready) ?? 0] ?? null;
 
-        return new TaskAnswer($task->kind->value, $task->ref, $key, $task->kind === TaskKind::Discard && $bottle !== null && $bottle->end === null ? $this->findings->stands($task, $bottle->words) : $words['text'], $bottle->actWords ?? $words['do'], $words['short'], $task->plant, Instant::of($task->dueAt), $row['urgency']->value, $row['slot']->value, $task->counted, Instant::maybe($task->best?->from), Instant::maybe($task->best?->to), $ready, $task->case, Instant::of($task->plannedAt()), array_map($this->moves->move(...), $task->moves), $bottle);
+        return new TaskAnswer($task->kind->value, $task->ref, $key, $task->kind === TaskKind::Discard && $bottle !== null && $bottle->end === null ? $this->findings->stands($task, $bottle->words) : $words['text'], $bottle->actWords ?? $words['do'], $words['short'], $task->plant, Instant::of($task->dueAt), $row['urgency']->value, $row['slot']->value, $task->counted, Instant::maybe($task->best?->from), Instant::maybe($task->best?->to), $ready, $task->kind->isUndecided($ready !== null), $task->case, Instant::of($task->plannedAt()), array_map($this->moves->move(...), $task->moves), $bottle);
     }
 }

@@ -39,6 +39,18 @@ enum ChoiceFinding: string
     case SodaForNothing = 'soda-for-nothing';
     case SoapTooWeak = 'soap-too-weak';
 
+    /** Key of the source that it always rests on; null where that hangs on what decides it, or where it tells of the house alone. */
+    public function source(): ?string
+    {
+        return match ($this) {
+            self::UsedFor, self::Smell, self::HalfIsEnough, self::NoEffect, self::DrenchOnLeaf, self::SprayOnSoil, self::DrenchPlanted, self::LeavesOnly,
+            self::HairyAlcohol, self::Seedling, self::SoapSensitive, self::Cats, self::SodaForNothing, self::SoapTooWeak => 'practice',
+            self::WinterOnly => 'extension-oil',
+            self::Kills, self::Checks, self::InCupboard, self::LittleWork, self::Missing, self::StandsIn, self::MuchWork, self::Wait, self::Own, self::OwnLast,
+            self::Bench, self::NotHeld, self::Flammable, self::LeafWins, self::Half, self::High => null,
+        };
+    }
+
     /** Whether it is only not chosen while something else works, and may go on with care where it was begun. */
     public function wantsCare(): bool
     {

@@ -19,6 +19,6 @@ final readonly class ActAhead
     /** Whether it is still open what to do about it, and if anything is sprayed at all. */
     public function isUndecided(): bool
     {
-        return $this->kind === TaskKind::FirstRound && ! $this->mixed;
+        return $this->kind->isUndecided($this->mixed);
     }
 }

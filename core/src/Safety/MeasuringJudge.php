@@ -62,6 +62,7 @@ final readonly class MeasuringJudge
                 'wanted' => $item->millilitres(),
                 'measured' => $plan->millilitres(),
                 'error' => abs($error),
+                'limit' => 100.0 * SafetyLines::SPOONS_OFF['value'],
                 'larger' => $load->mixture->finished() * $larger / 1000.0,
             ],
             SafetyLines::SPOONS_OFF['source'],

@@ -33,6 +33,16 @@ enum TaskKind: string
         return $this->isRound() || $this === self::CourseRound;
     }
 
+    /**
+     * Whether it is still open what to do, and if anything is sprayed at all.
+     *
+     * @param bool $mixed whether a spray stands mixed for it: then it is decided
+     */
+    public function isUndecided(bool $mixed): bool
+    {
+        return $this === self::FirstRound && ! $mixed;
+    }
+
     /** Whether the round of a case is meant. */
     public function isRound(): bool
     {

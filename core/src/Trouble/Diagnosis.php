@@ -110,7 +110,7 @@ final readonly class Diagnosis
             $whole = $this->suspect($trouble, $chance);
             $others = array_filter($company, static fn(Trouble $other): bool => $other->slug !== $slug);
             $own = array_values(array_filter($whole->for, static fn(Sign $sign): bool => array_filter($others, static fn(Trouble $other): bool => $other->shareOf($sign) > $trouble->shareOf($sign)) === []));
-            $each[] = new Suspect([$trouble], $trouble->name, $chance, in_array($trouble, $company, true) ? $own : $whole->for, [], $whole->missing, $whole->moved);
+            $each[] = new Suspect([$trouble], $trouble->name, $chance, count($others) < count($company) ? $own : $whole->for, [], $whole->missing, $whole->moved);
         }
 
         return $each;

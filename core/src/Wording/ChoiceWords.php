@@ -59,7 +59,7 @@ final readonly class ChoiceWords
     public function rests(Option $option): string
     {
         $grounds = [];
-        foreach ([...$option->for, ...$option->against] as $reason) {
+        foreach ([...$option->for, ...$option->against, ...$option->excluded] as $reason) {
             $source = $reason->source === null ? null : $this->sources->get($reason->source);
             if ($source !== null) {
                 $grounds[] = $source->standing->words() . ($source->fromMemory ? Say::it('wording/choice-words.noted-from-memory') : '');

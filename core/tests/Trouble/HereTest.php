@@ -6,6 +6,7 @@ use IdleMixer\Core\Plant\KindCatalogue;
 use IdleMixer\Core\Trouble\Diagnosis;
 use IdleMixer\Core\Trouble\Here;
 use IdleMixer\Core\Trouble\MovedBy;
+use IdleMixer\Core\Trouble\Sign;
 use IdleMixer\Core\Trouble\Suspect;
 use IdleMixer\Core\Trouble\Trouble;
 use IdleMixer\Core\Trouble\TroubleCatalogue;
@@ -82,23 +83,33 @@ it('says of each what moved it', function (): void {
         ->and($moved('sunburn', ...suspectedHere(['bleached'], '', false, YearTime::Winter)))->toBe([MovedBy::SeldomNow]);
 });
 
+it('gives each of several that are there at once its own signs, whatever is known of the plant', function (): void {
+    // Leaves that fall come with soaked roots, mites, rust and more: the webs are of the mites alone, the flies of the gnats.
+    $each = suspectedHere(['soil-flies', 'webs', 'ringed-spots', 'fringed-spots', 'leaf-drop'], 'tomato', false, YearTime::Summer);
+    $signs = array_map(static fn(Suspect $suspect): array => array_map(static fn(Sign $sign): string => $sign->slug, $suspect->for), $each);
+    expect($signs['spider-mites'])->toBe(['webs'])->and($signs['fungus-gnats'])->toBe(['soil-flies']);
+});
+
 it('says what it did where nothing of it is known, and never lowers what is made likelier', function (): void {
     $catalogue = TroubleCatalogue::shipped();
     mt_srand(20261201);
     for ($i = 0; $i < 300; ++$i) {
         $signs = array_fill_keys(array_rand($catalogue->signs, mt_rand(2, 4)), true);
-        $chances = static function (?Here $here) use ($catalogue, $signs): array {
+        $suspects = static function (?Here $here) use ($catalogue, $signs): array {
             $all = [];
             foreach ((new Diagnosis($catalogue, $signs, $here))->each() as $suspect) {
-                $all[$suspect->troubles[0]->slug] = $suspect->chance;
+                $all[$suspect->troubles[0]->slug] = $suspect;
             }
 
             return $all;
         };
-        $plain = $chances(null);
+        $plain = $suspects(null);
         $some = array_rand($catalogue->troubles);
-        expect($chances(new Here(null, null, null, [])))->toBe($plain)
-            ->and($chances(new Here(null, null, null, [$some => 1]))[$some] ?? 0.0)->toBeGreaterThanOrEqual(($plain[$some] ?? 0.0) - 1e-9);
+        $likelier = $suspects(new Here(null, null, null, [$some => 1]))[$some] ?? null;
+        // Troubles are others then, and all that is said of them is the same.
+        expect(array_map(static fn(Suspect $one): array => [$one->troubles[0]->slug, $one->chance, $one->for, $one->missing], $suspects(new Here(null, null, null, []))))
+            ->toEqual(array_map(static fn(Suspect $one): array => [$one->troubles[0]->slug, $one->chance, $one->for, $one->missing], $plain))
+            ->and($likelier->chance ?? 0.0)->toBeGreaterThanOrEqual(($plain[$some]->chance ?? 0.0) - 1e-9);
     }
 });
 

@@ -19,7 +19,7 @@ return [
     'seedling' => 'Young plants bear no oil and no alcohol well. Soap they do.',
     'soap-sensitive' => 'Soap marks this kind of plant: what works without it goes first.',
     'soda-for-nothing' => 'The soda in {name} is for fungus. On {trouble} it is salt for nothing.',
-    'cats' => 'Scented oils can poison cats.',
+    'cats' => 'Essential oils can poison cats.',
     'bench' => '{verdict}',
     'soap-too-weak' => 'The water leaves too little of the soap in {name} to kill.',
     'wait-for-winter' => 'In leaf nothing works on {trouble}: wait for bare wood, then take winter oil before the buds break.',

@@ -13,7 +13,7 @@ it('says in which hours a round is sprayed', () => {
     const now = new Date('2026-06-10T10:00');
     const at = (local: string): string => new Date(local).toISOString();
     const said = (from: string | null, to: string | null): string =>
-        bestHours({ bestFrom: from && at(from), bestTo: to && at(to), kind: 'next-round', ready: null }, now);
+        bestHours({ bestFrom: from && at(from), bestTo: to && at(to), undecided: false }, now);
 
     expect(said('2026-06-10T08:00', '2026-06-10T12:00')).toBe('Best until 12:00');
     expect(said('2026-06-10T18:00', '2026-06-10T21:00')).toBe('Best 18:00 to 21:00');
@@ -22,7 +22,7 @@ it('says in which hours a round is sprayed', () => {
 });
 
 it('says of what was never sprayed that its hours hang on what is chosen, and nothing of the weather', () => {
-    const first = { bestFrom: null, bestTo: null, kind: 'first-round', ready: null } as const;
+    const first = { bestFrom: null, bestTo: null, undecided: true } as const;
     expect(bestHours(first, new Date())).toBe('Its hours are told once you have chosen what to spray.');
-    expect(bestHours({ ...first, ready: 4 }, new Date())).toBe('In the evening, out of the sun: nobody told the weather.');
+    expect(bestHours({ ...first, undecided: false }, new Date())).toBe('In the evening, out of the sun: nobody told the weather.');
 });

@@ -44,9 +44,9 @@ export function eachOnce<T extends Pick<Task, 'kind' | 'ref'>>(tasks: T[]): T[] 
 }
 
 /** In which hours of its day what is due is sprayed: they hang on the spray; without weather, as gardeners do. */
-export function bestHours(task: Pick<Task, 'bestFrom' | 'bestTo' | 'kind' | 'ready'>, now: Date): string {
+export function bestHours(task: Pick<Task, 'bestFrom' | 'bestTo' | 'undecided'>, now: Date): string {
     if (task.bestFrom === null || task.bestTo === null) {
-        return task.kind === 'first-round' && task.ready === null ? say('lib/tasks.once-chosen') : say('lib/tasks.in-the-evening');
+        return task.undecided ? say('lib/tasks.once-chosen') : say('lib/tasks.in-the-evening');
     }
     const from = new Date(task.bestFrom);
     if (from <= now && new Date(task.bestTo).toDateString() !== now.toDateString()) {

@@ -151,14 +151,17 @@
             <QuickCount caseKey={one.key} counted={one.counted} main onsaved={counted} />
             <button class="aside-act self-end" onclick={onlook}>{say('cases/next-act.on-each', { spot: one.look.spot })}</button>
             <a class="aside-act" href={`/bench?case=${one.id}`}>{say('cases/next-act.mix')}</a>
-        {:else if act.kind === 'mix'}
+        {:else if act.kind === 'mix' || act.kind === 'decide'}
             <p class="min-w-56 flex-1" id="next-act">
                 <strong class="block text-xl"
                     >{one.rounds.length > 0 ? say('cases/next-act.next-round-due') : say('cases/next-act.not-sprayed-yet')}</strong
                 >
                 {#if due !== undefined}<span data-best>{bestHours(due, new Date())}</span>{/if}
             </p>
-            <a class="act" href={`/bench?case=${one.id}`} aria-describedby="next-act">{say('cases/next-act.mix')}</a>
+            {#if act.kind === 'decide'}<a class="act" href={`/cases/${one.id}/choose`} aria-describedby="next-act"
+                    >{say('cases/next-act.decide')}</a
+                ><a class="aside-act" href={`/bench?case=${one.id}`}>{say('cases/next-act.mix')}</a>
+            {:else}<a class="act" href={`/bench?case=${one.id}`} aria-describedby="next-act">{say('cases/next-act.mix')}</a>{/if}
         {:else if act.kind === 'wait'}
             <p class="min-w-56 flex-1" id="next-act">
                 <strong class="block text-xl">{act.words} {atTime(act.at)}.</strong>

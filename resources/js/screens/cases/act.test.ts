@@ -4,7 +4,7 @@ import { actOf } from './act';
 
 const NOW = new Date('2026-06-10T12:00:00Z');
 const task = (kind: string, dueAt: string, slot: string, moves: string[] = []): Schemas['Task'] =>
-    ({ kind, dueAt, slot, ref: 4, moves }) as unknown as Schemas['Task'];
+    ({ kind, dueAt, slot, ref: 4, moves, undecided: kind === 'first-round' }) as unknown as Schemas['Task'];
 const batch = (id: number): Schemas['Case']['batches'][number] => ({ id }) as unknown as Schemas['Case']['batches'][number];
 const sprayed = (sprayedAt: string): Schemas['Case']['rounds'][number] => ({ sprayedAt }) as Schemas['Case']['rounds'][number];
 
@@ -57,9 +57,9 @@ it('counts before it sprays again, and waits for what is not due', () => {
     });
 });
 
-it('counts before the first round, and mixes once something is counted', () => {
+it('counts before the first round, and decides once something is counted', () => {
     const first = task('first-round', '2026-06-10T08:00:00Z', 'now');
     const counted = { value: 40 } as unknown as Schemas['Case']['counts'][number];
     expect(actOf({ ready: null, rounds: [], batches: [], counts: [], next: [first] }, NOW).kind).toBe('begin');
-    expect(actOf({ ready: null, rounds: [], batches: [], counts: [counted], next: [first] }, NOW).kind).toBe('mix');
+    expect(actOf({ ready: null, rounds: [], batches: [], counts: [counted], next: [first] }, NOW).kind).toBe('decide');
 });

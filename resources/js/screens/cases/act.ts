@@ -6,6 +6,7 @@ export type Act =
     | { kind: 'spray'; batch: Case['batches'][number]; off: Schemas['Task'] | null }
     | { kind: 'count' }
     | { kind: 'begin' }
+    | { kind: 'decide' }
     | { kind: 'mix' }
     | { kind: 'wait'; words: string; at: string }
     | { kind: 'none' };
@@ -23,7 +24,10 @@ export function actOf(one: Pick<Case, 'ready' | 'rounds' | 'batches' | 'counts' 
     }
     if (due.length > 0) {
         // Without a count before the first round nobody can say whether it worked.
-        return { kind: one.rounds.length === 0 && one.counts.length === 0 ? 'begin' : 'mix' };
+        if (one.rounds.length === 0 && one.counts.length === 0) {
+            return { kind: 'begin' };
+        }
+        return { kind: due.some((task) => task.undecided) ? 'decide' : 'mix' };
     }
     const next = one.next[0];
     if (next === undefined) {

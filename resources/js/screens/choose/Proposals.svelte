@@ -59,6 +59,7 @@
                 {#each choice.excluded as option (option.slug)}
                     <li>
                         <strong>{option.name}</strong>{#each option.reasons as reason, i (i)}<p class="text-sm">{reason}</p>{/each}
+                        <p class="quiet text-sm">{option.rests}</p>
                     </li>
                 {/each}
             </ul>

@@ -47,7 +47,7 @@
         {#if task.bottle !== null && task.bottle.act !== 'pour-off'}<a class={look} href={actPlace(task)}>{task.do}</a>{/if}
         <button class="btn" disabled={sending.held} onclick={() => void end(true)}>{say('today/task-row.used-up')}</button>
         <button class="btn" disabled={sending.held} onclick={() => void end(false)}>{say('today/task-row.poured-away')}</button>
-    {:else if task.kind === 'first-round' && task.ready === null && task.bottle === null}
+    {:else if task.undecided}
         <a class={look} href={`/cases/${task.ref}/choose`} aria-label={say('today/task-row.decide', { text: task.text })}
             >{say('today/task-row.decide-2')}</a
         >
