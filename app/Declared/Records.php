@@ -6,10 +6,10 @@ namespace App\Declared;
 
 use App\Declared\Kept as Of;
 use IdleMixer\Core\Batch\BatchReader;
-use IdleMixer\Core\Choice\Enemies;
 use IdleMixer\Core\Ingredient\IngredientCatalogue;
 use IdleMixer\Core\Plant\ToleranceCatalogue;
 use IdleMixer\Core\Recipe\RecipeReader;
+use IdleMixer\Core\Trouble\Enemies;
 use IdleMixer\Core\Trouble\TroubleCatalogue;
 use IdleMixer\Core\Weather\WeatherReader;
 use IdleMixer\Core\Words\Say;
@@ -33,7 +33,7 @@ final class Records
             new Of\Batches($clock, $batches), new Of\BatchItems($clock), new Of\BatchScoops($clock), new Of\BatchTicks($clock), new Of\BatchSteps($clock), new Of\StandTests($clock),
             new Of\LeafTests($clock), new Of\LeafReadings($clock), new Of\LeafPhotos($clock), new Of\EyeRounds($clock),
             new Of\Runs($clock), new Of\RunTaps($clock),
-            new Of\Cases($clock, $troubles), new Of\CaseSteps($clock), new Of\Watches($clock), new Of\Rounds($clock), new Of\Burns($clock), new Of\BurnPhotos($clock), new Of\Counts($clock), new Of\Waits($clock, $enemies),
+            new Of\Cases($clock, $troubles), new Of\CaseSteps($clock), new Of\Watches($clock), new Of\Rounds($clock), new Of\Burns($clock), new Of\BurnPhotos($clock), new Of\Counts($clock, $enemies), new Of\Waits($clock, $enemies),
             new Of\RunPlants($clock), new Of\SprayerEvents($clock), new Of\TaskMoves($clock), new Of\Trials($clock, $troubles), new Of\TrialLooks($clock), new Of\Revisions($clock),
             new Reckoned($clock, 'weighed_rounds', ['id', 'case_id', 'pest', 'round_id', 'batch_id', 'sprayed_at', 'outcome', 'formula', 'reduction', 'kept_log', 'kept_chance', 'kept_leaves', 'days', 'alone', 'rounds', 'hand_work', 'unproven', 'burnt', 'litres', 'minutes', 'facts']),
             new Reckoned($clock, 'weighed_sprays', ['id', 'pest', 'rank', 'family', 'slug', 'judged', 'worked', 'verdict', 'name', 'left_log', 'last_plant', 'last_at', 'facts']),

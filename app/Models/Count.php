@@ -20,7 +20,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string|null $each what was counted spot by spot, as JSON; null where only a total is known
  * @property string|null $stages how many of which stage, as JSON; null where nobody told them apart
  * @property string|null $new_growth clean or hit; null where nobody looked
- * @property bool|null $helpers whether beneficial insects were seen; null where nobody looked
+ * @property string|null $helpers natural enemies that were seen, and how many of each, as JSON; null where nobody looked
  * @property-read PestCase $case
  * @property CarbonImmutable|null $taken_back_at
  */

@@ -24,14 +24,6 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  */
 final class Wait extends Correctable
 {
-    /** @return list<string> natural enemies that were seen, by slug */
-    public function enemies(): array
-    {
-        $seen = json_decode($this->seen ?? '{}', true, flags: \JSON_THROW_ON_ERROR);
-
-        return is_array($seen) ? array_map(strval(...), array_keys($seen)) : [];
-    }
-
     /** @return BelongsTo<PestCase, $this> */
     public function case(): BelongsTo
     {

@@ -21,7 +21,7 @@ final readonly class CaseOpener
      */
     public function open(Submitted $submitted, Plant $plant, string $pest, DateTimeImmutable $openedAt, string $notes, array $together = [], array $seen = []): array
     {
-        $columns = ['plant_id' => $plant->id, 'pest' => $pest, 'opened_at' => $openedAt, 'notes' => $notes, 'situation' => $seen === [] ? null : json_encode(['seen' => $seen], \JSON_THROW_ON_ERROR)];
+        $columns = ['plant_id' => $plant->id, 'pest' => $pest, 'opened_at' => $openedAt, 'notes' => $notes, 'situation' => $seen === [] ? null : json_encode(['seen' => $seen, 'seenAt' => $openedAt->format(DATE_RFC3339)], \JSON_THROW_ON_ERROR)];
 
         return Submissions::of(PestCase::query(), $submitted, $columns, static function (PestCase $case) use ($plant, $openedAt, $together): void {
             foreach (self::neighbours($plant, $together) as $neighbour) {

@@ -36,6 +36,12 @@ final class Looks
         return array_map(static fn(mixed $count): ?float => is_numeric($count) ? (float) $count : null, array_values((array) json_decode($look->counts, flags: \JSON_THROW_ON_ERROR)));
     }
 
+    /** @return array<string, int|null>|null natural enemies that were seen, and how many, null where nobody counted them; null where nobody looked */
+    public static function helpers(Count $count): ?array
+    {
+        return $count->helpers === null ? null : Remembered::seen($count->helpers);
+    }
+
     /** @return array<string, float> by stage; empty where nobody told them apart */
     public static function stages(Count $count): array
     {

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Records;
 
+use DateTimeImmutable;
+
 /** What was said before and kept as it was sent; what is not in it was not said. */
 final readonly class Remembered
 {
@@ -20,6 +22,26 @@ final readonly class Remembered
     public function or(self $other): self
     {
         return new self(json_encode((object) $this->said, \JSON_THROW_ON_ERROR | \JSON_PRESERVE_ZERO_FRACTION), $other);
+    }
+
+    /** @return array<string, int|null> natural enemies that were seen and kept so, by slug, and how many */
+    public static function seen(?string $json): array
+    {
+        return (new self('{"seen":' . ($json ?? '{}') . '}'))->numbers('seen');
+    }
+
+    public function has(string $key): bool
+    {
+        return array_key_exists($key, $this->said);
+    }
+
+    /** An instant as RFC 3339 has it. */
+    public function instant(string $key): ?DateTimeImmutable
+    {
+        $text = $this->text($key);
+        $instant = $text === null ? false : DateTimeImmutable::createFromFormat(DATE_RFC3339, $text);
+
+        return $instant === false ? null : $instant;
     }
 
     public function text(string $key): ?string

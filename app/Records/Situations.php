@@ -10,20 +10,19 @@ use App\Models\Plant;
 use App\Models\Round;
 use App\Models\Stale;
 use DateTimeImmutable;
-use IdleMixer\Core\Choice\Enemies;
 use IdleMixer\Core\Choice\Situation;
-use IdleMixer\Core\Data\ChoiceLines;
 use IdleMixer\Core\Plant\Stage;
 use IdleMixer\Core\Plant\Surface;
 use IdleMixer\Core\Plant\ToleranceCatalogue;
 use IdleMixer\Core\Schedule\PlantCalendar;
 use IdleMixer\Core\Trouble\Trouble;
 use IdleMixer\Core\Trouble\TroubleCatalogue;
+use stdClass;
 
 /** Reads a case as the situation that a spray is chosen for. */
 final readonly class Situations
 {
-    public function __construct(private TroubleCatalogue $troubles, private ToleranceCatalogue $tolerance, private Rhythms $rhythms, private OwnResults $own, private Whoms $whoms, private RecipeShelf $shelf, private ShelfBook $cupboard, private GoodHours $hours, private Enemies $enemies) {}
+    public function __construct(private TroubleCatalogue $troubles, private ToleranceCatalogue $tolerance, private Rhythms $rhythms, private OwnResults $own, private Whoms $whoms, private RecipeShelf $shelf, private ShelfBook $cupboard, private GoodHours $hours, private HelpersSeen $helpers) {}
 
     public function trouble(PestCase $case): Trouble
     {
@@ -62,10 +61,11 @@ final readonly class Situations
         return $case->counts->filter(static fn(Count $count): bool => ! $count->untreated)->last()?->value;
     }
 
-    /** What was said of a case is kept with it; how bad it is sets the days of its rounds. */
-    public function note(PestCase $case, string $said): void
+    /** What was said of a case is kept with it as it was sent; how bad it is sets the days of its rounds. */
+    public function note(PestCase $case, SaidOfCase $said, stdClass $sent, DateTimeImmutable $now): void
     {
-        $case->update(['situation' => $said]);
+        $kept = [...(array) $sent, 'seenAt' => $this->helpers->since($case, $said->seen, $now)->format(DATE_RFC3339)];
+        $case->update(['situation' => json_encode($kept, \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_PRESERVE_ZERO_FRACTION | \JSON_THROW_ON_ERROR)]);
         Stale::case($case->id);
     }
 
@@ -93,17 +93,6 @@ final readonly class Situations
         if ($changes !== []) {
             Corrections::correct($plant, $plant->version, $changes, $now);
         }
-    }
-
-    /** @return array<string, int|null> natural enemies that were said to be there */
-    private function seen(Remembered $said): array
-    {
-        $all = [];
-        foreach ($said->numbers('seen') as $slug => $many) {
-            $all += in_array($slug, $this->enemies->slugs(), true) ? [$slug => $many] : [];
-        }
-
-        return $all;
     }
 
     /** @return array<string, string> */
@@ -154,7 +143,7 @@ final readonly class Situations
             PlantCalendar::isSulfurLately($plant->sulfur_on, $now),
             PlantCalendar::isCopperLately($plant->copper_on, $now),
             PlantCalendar::isOilLately($plant->oil_on, $now) || $this->sprayedOil($plant, $now),
-            $case->updated_at !== null && $case->updated_at >= $now->modify('-' . ChoiceLines::SEEN_HOLDS['value'] . ' days') ? $this->seen($own) : [],
+            $this->helpers->on($case, $now),
         );
     }
 }

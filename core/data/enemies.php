@@ -14,4 +14,5 @@ return [
     'mummies' => ['drawing' => 'mummy', 'eats' => ['aphids' => 10.0], 'hurt' => ['oil' => 0, 'egg-oil' => 0, 'essential' => 3], 'source' => 'enemies'],
     'predatory-mites' => ['drawing' => 'rovemite', 'eats' => ['spider-mites' => 10.0, 'thrips' => 5.0], 'hurt' => ['soap' => 0, 'detergent' => 0, 'oil' => 3, 'egg-oil' => 3, 'alcohol' => 0, 'essential' => 3, 'neem' => 3], 'source' => 'enemies'],
     'spiders' => ['drawing' => 'spider', 'eats' => [], 'hurt' => ['soap' => 0, 'detergent' => 0, 'oil' => 0, 'essential' => 3], 'source' => 'practice'],
+    'others' => ['drawing' => 'ground-beetle', 'eats' => [], 'hurt' => ['soap' => 0, 'detergent' => 0, 'oil' => 0, 'egg-oil' => 0, 'essential' => 3], 'source' => 'practice'],
 ];

@@ -31,7 +31,7 @@ final class Every
         'leaf_tests.rungs' => '1 0.5', 'leaf_tests.shape' => 'lance', 'leaf_readings.weather' => 'sunny hot',
         'plants.variety' => 'white', 'cases.pressure' => 'heavy',
         'cases.situation' => '{"severity":"heavy","said":"é/"}', 'burns.kinds' => 'edge-burn', 'burns.special' => 'sun',
-        'counts.each' => '[3,0,5.5]', 'counts.stages' => '{"adults":2,"crawlers":6}', 'counts.new_growth' => 'hit',
+        'counts.each' => '[3,0,5.5]', 'counts.stages' => '{"adults":2,"crawlers":6}', 'counts.new_growth' => 'hit', 'counts.helpers' => '{"lacewings":null,"spiders":2}',
         'sprayer_events.kind' => 'emptied', 'trials.unit' => 'plant', 'eye_rounds.shape' => 'lance', 'eye_rounds.guesses' => '[1,2.5,100]',
         'shelf_bottles.ingredient' => 'isopropyl-alcohol', 'shelf_bottles.unit' => 'mL', 'shelf_bottles.strength' => 91.0, 'waits.because' => 'enemies', 'waits.seen' => '{"ladybirds":3,"mummies":null}', 'revisions.what' => 'put-back', 'courses.methods' => '["plain-soap","neem-by-the-gallon"]',
     ];

@@ -36,7 +36,7 @@ it('keeps of a look what its cells say', function (string $column, string $cell,
 })->with([
     'yes' => ['untreated', 'yes', 'untreated', true], 'Y' => ['untreated', 'Y', 'untreated', true], 'true' => ['untreated', 'TRUE', 'untreated', true], '1' => ['untreated', '1', 'untreated', true],
     'no' => ['untreated', 'no', 'untreated', false], 'n' => ['untreated', 'n', 'untreated', false], 'false' => ['untreated', 'False', 'untreated', false], '0' => ['untreated', '0', 'untreated', false], 'nothing' => ['untreated', '', 'untreated', false],
-    'helpers' => ['helpers', 'yes', 'helpers', true], 'no helpers' => ['helpers', 'no', 'helpers', false], 'nothing of helpers' => ['helpers', '', 'helpers', null],
+    'helpers' => ['helpers', 'ladybirds:3  mummies', 'helpers', '{"ladybirds":3,"mummies":null}'], 'helpers of before' => ['helpers', 'yes', 'helpers', '{"others":null}'], 'no helpers' => ['helpers', 'no', 'helpers', '{}'], 'nothing of helpers' => ['helpers', '', 'helpers', null],
     'clean' => ['new_growth', 'clean', 'new_growth', 'clean'], 'hit' => ['new_growth', 'hit', 'new_growth', 'hit'], 'nothing of new growth' => ['new_growth', '', 'new_growth', null],
     'stages' => ['stages', 'adults:3 crawlers:12', 'stages', '{"adults":3,"crawlers":12}'],
     'each' => ['each', '3 0 | 5', 'each', '[3,0,5]'],
@@ -47,12 +47,12 @@ it('keeps of a look what its cells say', function (string $column, string $cell,
 it('writes of looks and sprayings what was said of them', function (): void {
     Date::setTestNow('2026-05-01T18:00:00Z');
     $case = Notebook::case(Notebook::plant('Rose'), 'mealybugs');
-    Notebook::sent("/api/cases/{$case}/counts", ['value' => 30, 'helpers' => true, 'stages' => ['adults' => 3, 'crawlers' => 12]]);
+    Notebook::sent("/api/cases/{$case}/counts", ['value' => 30, 'helpers' => ['lacewings' => null, 'spiders' => 2], 'stages' => ['adults' => 3, 'crawlers' => 12]]);
     Notebook::sent("/api/cases/{$case}/counts", ['value' => 40, 'untreated' => true]);
     Date::setTestNow('2026-05-01T19:00:00Z');
     Notebook::sent("/api/cases/{$case}/rounds", ['batchId' => Notebook::mixed($case), 'override' => 'It was urgent', 'handWork' => true]);
     Date::setTestNow('2026-05-10T18:00:00Z');
-    Notebook::sent("/api/cases/{$case}/counts", ['value' => 10, 'helpers' => false, 'newClean' => false]);
+    Notebook::sent("/api/cases/{$case}/counts", ['value' => 10, 'helpers' => new stdClass(), 'newClean' => false]);
     $lines = array_map(static fn(string $line): array => str_getcsv($line, escape: ''), explode("\n", str_replace("\r", '', trim(Intake::given('/api/log.csv')))));
     $head = array_map(strval(...), $lines[0]);
     $rows = array_map(static fn(array $cells): array => array_combine($head, $cells), array_slice($lines, 1));
@@ -60,7 +60,7 @@ it('writes of looks and sprayings what was said of them', function (): void {
     expect($column('what'))->toEqualCanonicalizing(['look', 'look', 'sprayed', 'look'])
         ->and(array_unique($column('plant')))->toBe(['Rose'])->and(array_unique($column('pest')))->toBe(['mealybugs']);
     $row = static fn(string $key, string $value): array => array_values(array_filter($rows, static fn(array $one): bool => $one[$key] === $value))[0] ?? [];
-    expect($row('value', '30'))->toMatchArray(['what' => 'look', 'untreated' => 'no', 'helpers' => 'yes', 'stages' => 'crawlers:12 adults:3', 'at' => '2026-05-01T18:00:00Z', 'hand_work' => ''])
+    expect($row('value', '30'))->toMatchArray(['what' => 'look', 'untreated' => 'no', 'helpers' => 'lacewings spiders:2', 'stages' => 'crawlers:12 adults:3', 'at' => '2026-05-01T18:00:00Z', 'hand_work' => ''])
         ->and($row('value', '40'))->toMatchArray(['untreated' => 'yes', 'helpers' => '', 'stages' => ''])
         ->and($row('value', '10'))->toMatchArray(['untreated' => 'no', 'helpers' => 'no', 'new_growth' => 'hit', 'at' => '2026-05-10T18:00:00Z'])
         ->and($row('what', 'sprayed'))->toMatchArray(['hand_work' => 'yes', 'override' => 'It was urgent', 'reduction_percent' => '66.7', 'formula' => 'before-after', 'value' => '', 'untreated' => '']);
@@ -95,7 +95,8 @@ it('says of a row what is wrong with it', function (string $head, string $row, s
     'a time after tomorrow' => ['plant,pest,at,value', 'Rose,aphids,2026-06-03,4', 'at is “2026-06-03”; a day or a time from 1900 to today is needed, like 2026-05-03 or 2026-05-03T19:30:00Z.'],
     'long before' => ['plant,pest,at,value', 'Rose,aphids,1899-12-31,4', 'at is “1899-12-31”; a day or a time from 1900 to today is needed, like 2026-05-03 or 2026-05-03T19:30:00Z.'],
     'a day that is none' => ['plant,pest,at,value', 'Rose,aphids,2026-02-30,4', 'at is “2026-02-30”; a day or a time from 1900 to today is needed, like 2026-05-03 or 2026-05-03T19:30:00Z.'],
-    'no flag' => ['plant,pest,at,value,helpers', 'Rose,aphids,2026-05-01,4,some', 'helpers is “some”; yes or no is needed.'],
+    'no flag' => ['plant,pest,at,value,helpers', 'Rose,aphids,2026-05-01,4,some', 'helpers is “some”; names with counts are needed, like ladybirds:3 mummies, or no; known are ladybirds, lacewings, hoverfly-grubs, mummies, predatory-mites, spiders, others.'],
+    'too few of a helper' => ['plant,pest,at,value,helpers', 'Rose,aphids,2026-05-01,4,ladybirds:-2', 'helpers is “ladybirds:-2”; names with counts are needed, like ladybirds:3 mummies, or no; known are ladybirds, lacewings, hoverfly-grubs, mummies, predatory-mites, spiders, others.'],
     'no stage' => ['plant,pest,at,value,stages', 'Rose,aphids,2026-05-01,4,3 adults', 'stages is “3 adults”; names with counts are needed, like adults:3 crawlers:12.'],
     'a stage without a count' => ['plant,pest,at,value,stages', 'Rose,aphids,2026-05-01,4,adults', 'stages is “”; a number from 0 to 1000000 is needed.'],
     'neither look nor spraying' => ['what,plant,pest,at,value', 'walk,Rose,aphids,2026-05-01,4', 'what is “walk”; it can be look or sprayed.'],

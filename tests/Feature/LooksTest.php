@@ -21,9 +21,11 @@ it('says for each pest how to look, and keeps where one looks', function (): voi
     $answer = Notebook::get("/api/cases/{$case}");
     // Common practice, no source: the same tips each time, undersides, no cast skins.
     expect($answer->id('look.spots'))->toBe(10)->and($answer->text('look.spot'))->toBe('tip')->and($answer->text('look.where'))->toContain('white skins do not count')
+        // Predatory mites eat no aphids, and nobody is asked for them.
+        ->and(array_column($answer->list('look.enemies'), 'slug'))->toBe(['ladybirds', 'lacewings', 'hoverfly-grubs', 'mummies', 'spiders', 'others'])
         ->and($answer->text('look.compare'))->toContain('Leave one plant or branch unsprayed');
-    $seen = looked($case, ['value' => 20, 'spots' => 'Thread on ten shoots, north side', 'newClean' => false, 'helpers' => true]);
-    expect($seen->text('look.own'))->toBe('Thread on ten shoots, north side')->and($seen->at('counts.0.newClean'))->toBeFalse()->and($seen->at('counts.0.helpers'))->toBeTrue();
+    $seen = looked($case, ['value' => 20, 'spots' => 'Thread on ten shoots, north side', 'newClean' => false, 'helpers' => ['mummies' => 2]]);
+    expect($seen->text('look.own'))->toBe('Thread on ten shoots, north side')->and($seen->at('counts.0.newClean'))->toBeFalse()->and($seen->at('counts.0.helpers'))->toBe(['mummies' => 2])->and($seen->text('counts.0.helperWords'))->toBe('swollen brown aphids');
     // Wax does not go by itself: nothing is said of a comparison.
     expect(Notebook::get('/api/cases/' . Notebook::case(Notebook::plant('Hoya'), 'mealybugs'))->text('look.compare'))->toBe('');
 });

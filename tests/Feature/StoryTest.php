@@ -61,7 +61,7 @@ it('says of each thing what was written down, by the clock of the garden', funct
     $second = Notebook::mixed($case, ['recipe' => 'plain-soap']);
     Date::setTestNow('2026-06-04T06:00:00Z');
     Notebook::sent("/api/rounds/{$round}/burns", ['share' => 15, 'kinds' => ['edge-burn'], 'notes' => 'South side only.']);
-    Notebook::sent("/api/cases/{$case}/counts", ['value' => 12, 'newClean' => true, 'helpers' => true, 'notes' => 'By lamp.']);
+    Notebook::sent("/api/cases/{$case}/counts", ['value' => 12, 'newClean' => true, 'helpers' => ['hoverfly-grubs' => 4], 'notes' => 'By lamp.']);
     Notebook::sent("/api/cases/{$case}/counts", ['value' => 38, 'untreated' => true]);
     Date::setTestNow('2026-06-06T06:00:00Z');
     Notebook::sent("/api/cases/{$case}/counts", ['value' => 1, 'newClean' => false]);
@@ -72,7 +72,7 @@ it('says of each thing what was written down, by the clock of the garden', funct
     $rows = rowsOf($case);
     $of = static fn(string $kind): array => array_values(array_map(static fn(array $row): string => "{$row[0]}: {$row[2]}", array_filter($rows, static fn(array $row): bool => $row[1] === $kind)));
     expect($of('First sight'))->toBe(['1 Jun 2026, 20:00: First seen. Ants on the stems.'])
-        ->and($of('Counted'))->toBe(['1 Jun 2026, 20:00: Aphids on ten tips: 40.', '4 Jun 2026, 08:00: Aphids on ten tips: 12. New growth clean. Helpful insects about. By lamp.', '6 Jun 2026, 08:00: Aphids on ten tips: 1. New growth hit.'])
+        ->and($of('Counted'))->toBe(['1 Jun 2026, 20:00: Aphids on ten tips: 40.', '4 Jun 2026, 08:00: Aphids on ten tips: 12. New growth clean. Hoverfly grubs on it. By lamp.', '6 Jun 2026, 08:00: Aphids on ten tips: 1. New growth hit.'])
         ->and($of('Left alone'))->toBe(['4 Jun 2026, 08:00: Aphids on ten tips, on the plant left alone: 38.'])
         ->and($of('Burn'))->toBe(['4 Jun 2026, 08:00: The worst leaves burnt by 15 %: burnt edge. South side only.'])
         ->and($of('Rain'))->toBe(['3 Jun 2026, 12:00: Rain: 5 mm.', '5 Jun 2026, 12:00: Rain: 12 mm.'])

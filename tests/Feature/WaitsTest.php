@@ -2,7 +2,9 @@
 
 declare(strict_types=1);
 
+use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\Date;
+use Illuminate\Support\Facades\DB;
 use Tests\Feature\Answer;
 use Tests\Feature\Notebook;
 
@@ -78,6 +80,44 @@ it('takes enemies that were seen to be there for a week, and asks again after th
     expect(Notebook::get("/api/cases/{$case}")->at('situation.seen'))->toBe(['ladybirds' => null]);
     Date::setTestNow('2026-06-08T19:00:00Z');
     expect(Notebook::get("/api/cases/{$case}")->at('situation.seen'))->toBeNull()->and(Notebook::get("/api/cases/{$case}")->text('friends'))->toBe('');
+});
+
+it('reads who eats them from the count that told of them last', function (): void {
+    $case = aphidsCounted(45.0);
+    $known = static fn(): array => [Notebook::get("/api/cases/{$case}")->at('situation.seen'), Notebook::get("/api/cases/{$case}")->text('friends')];
+    expect($known())->toBe([null, '']);
+    Date::setTestNow('2026-06-02T18:00:00Z');
+    Notebook::sent("/api/cases/{$case}/counts", ['value' => 40, 'helpers' => ['ladybirds' => 3]]);
+    expect($known())->toBe([['ladybirds' => 3], 'Ladybirds or their grubs were seen here: look before each round, they may do the work alone.']);
+    // What the screen shows is sent again with the choice, and is no newer for it.
+    Date::setTestNow('2026-06-08T18:00:00Z');
+    expect(Notebook::post("/api/cases/{$case}/choice", (string) json_encode(Notebook::get("/api/cases/{$case}")->at('situation')))->text('whether.answer'))->toBe('not-yet');
+    Date::setTestNow('2026-06-09T19:00:00Z');
+    expect($known())->toBe([null, '']);
+    // Others came; then somebody looked and saw none; on the plant left alone is not on this one.
+    Notebook::sent("/api/cases/{$case}/counts", ['value' => 40, 'helpers' => ['spiders' => null]]);
+    Notebook::sent("/api/cases/{$case}/counts", ['value' => 40, 'untreated' => true, 'helpers' => ['mummies' => 9]]);
+    expect($known()[0])->toBe(['spiders' => null]);
+    Date::setTestNow('2026-06-10T19:00:00Z');
+    Notebook::sent("/api/cases/{$case}/counts", ['value' => 40, 'helpers' => new stdClass()]);
+    expect($known())->toBe([null, '']);
+    // A count in which nobody looked for them says nothing of them; the choice before it does.
+    Date::setTestNow('2026-06-10T19:05:00Z');
+    advisedWithLadybirds($case);
+    Date::setTestNow('2026-06-11T19:00:00Z');
+    Notebook::sent("/api/cases/{$case}/counts", ['value' => 40]);
+    expect($known()[0])->toBe(['ladybirds' => null]);
+});
+
+it('keeps what counts of before said of helpers', function (): void {
+    $case = aphidsCounted(45.0);
+    Notebook::sent("/api/cases/{$case}/counts", ['value' => 40, 'helpers' => true]);
+    Notebook::sent("/api/cases/{$case}/counts", ['value' => 40, 'helpers' => false]);
+    $kept = static fn(): array => DB::table('counts')->orderBy('id')->pluck('helpers')->all();
+    Artisan::call('migrate:rollback', ['--step' => 1, '--force' => true]);
+    expect($kept())->toBe([null, 1, 0]);
+    Artisan::call('migrate', ['--force' => true]);
+    expect($kept())->toBe([null, '{"others":null}', '{}']);
 });
 
 it('moves a round that would come before the look, and no other', function (): void {

@@ -6,9 +6,9 @@ namespace App\Declared\Kept;
 
 use App\Declared\Plain;
 use App\Declared\Record;
-use App\Declared\Values\Flag;
 use App\Declared\Values\Json;
 use App\Declared\Values\Moment;
+use App\Declared\Values\NaturalEnemies;
 use App\Declared\Values\Number;
 use App\Declared\Values\Text;
 use App\Declared\Values\Word;
@@ -18,11 +18,18 @@ use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\Node;
 use IdleMixer\Core\Evidence\LookReader;
 use IdleMixer\Core\Recipe\RecipeReader;
+use IdleMixer\Core\Trouble\Enemies;
 use IdleMixer\Core\Words\Say;
+use Psr\Clock\ClockInterface;
 
 /** What was counted of a pest at one time. */
 final class Counts extends Record
 {
+    public function __construct(ClockInterface $clock, private readonly Enemies $enemies)
+    {
+        parent::__construct($clock);
+    }
+
     public function table(): string
     {
         return 'counts';
@@ -60,7 +67,7 @@ final class Counts extends Record
             Plain::maybe('each', new Json(self::spots(...), ['type' => 'array', 'items' => ['type' => 'number', 'minimum' => 0]])),
             Plain::maybe('stages', new Json(self::stages(...), ['type' => 'object', 'additionalProperties' => ['type' => 'number', 'minimum' => 0]])),
             Plain::maybe('new_growth', new Word(['clean', 'hit'], Say::it('records/counts.state-of-new-growth'))),
-            Plain::maybe('helpers', new Flag()),
+            Plain::maybe('helpers', new NaturalEnemies($this->enemies)),
         ];
     }
 }

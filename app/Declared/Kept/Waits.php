@@ -6,15 +6,12 @@ namespace App\Declared\Kept;
 
 use App\Declared\Plain;
 use App\Declared\Record;
-use App\Declared\Values\Json;
 use App\Declared\Values\Moment;
+use App\Declared\Values\NaturalEnemies;
 use App\Declared\Values\Word;
 use App\Declared\Within;
-use IdleMixer\Core\Choice\Enemies;
-use IdleMixer\Core\Choice\EnemiesReader;
 use IdleMixer\Core\Choice\WhyWhether;
-use IdleMixer\Core\Document\InvalidDocument;
-use IdleMixer\Core\Document\Node;
+use IdleMixer\Core\Trouble\Enemies;
 use IdleMixer\Core\Words\Say;
 use Psr\Clock\ClockInterface;
 
@@ -36,12 +33,6 @@ final class Waits extends Record
         return true;
     }
 
-    /** @throws InvalidDocument when they are no natural enemies that are known */
-    private function seen(Node $node): void
-    {
-        EnemiesReader::read($node, $this->enemies);
-    }
-
     protected function declared(): array
     {
         return [
@@ -50,7 +41,7 @@ final class Waits extends Record
             Plain::needed('begun_at', Moment::past($this->clock)),
             Plain::needed('look_at', Moment::any()),
             Plain::needed('because', Word::of(WhyWhether::class, Say::it('records/waits.why-nobody-sprays'))),
-            Plain::maybe('seen', new Json($this->seen(...), ['type' => 'object', 'additionalProperties' => ['type' => ['integer', 'null']]])),
+            Plain::maybe('seen', new NaturalEnemies($this->enemies)),
         ];
     }
 }

@@ -26,15 +26,12 @@ use DateTimeImmutable;
 use IdleMixer\Core\Choice\Containment;
 use IdleMixer\Core\Choice\ContainmentStep;
 use IdleMixer\Core\Evidence\Clumping;
-use IdleMixer\Core\Evidence\LookPlans;
 use IdleMixer\Core\Evidence\Trial;
-use IdleMixer\Core\Evidence\UnsprayedCatalogue;
 use IdleMixer\Core\Gate\Whom;
 use IdleMixer\Core\Row\Span;
 use IdleMixer\Core\Schedule\Task;
 use IdleMixer\Core\Trouble\TroubleCatalogue;
 use IdleMixer\Core\Weather\KeptWeather;
-use IdleMixer\Core\Wording\ComparisonWords;
 use IdleMixer\Core\Wording\CompositionWords;
 use IdleMixer\Core\Wording\Findings;
 use IdleMixer\Core\Wording\RunWords;
@@ -62,8 +59,7 @@ final readonly class CaseAnswers
         private CasesAsk $asks,
         private TaskAnswers $doing,
         private BottleAnswers $bottles,
-        private LookPlans $plans,
-        private UnsprayedCatalogue $unsprayed,
+        private LookPlanAnswers $looks,
         private RunWords $run,
         private Whoms $whoms,
         private StandsMixed $stands,
@@ -147,7 +143,7 @@ final readonly class CaseAnswers
             array_values($case->watches->map(static fn(Watch $watch): WatchAnswer => new WatchAnswer($watch->id, new RefAnswer($watch->plant->id, $watch->plant->submission, $watch->plant->name), Instant::of($watch->due_at), Instant::maybe($watch->looked_at), $watch->cleared_at !== null))->all()),
             $this->doing->of($tasks, $ready, $now, near: false),
             $saved,
-            $this->lookPlan($case),
+            $this->looks->of($case),
             $case->every_days,
             $case->bud_break_on?->format('Y-m-d'),
             $this->asksBudBreak($case),
@@ -172,22 +168,6 @@ final readonly class CaseAnswers
         $last = $case->rounds->last()?->batch;
 
         return $case->closed_at === null && $case->bud_break_on === null && $last !== null && $this->rhythms->method($last)->showsAtBudBreak();
-    }
-
-    private function lookPlan(PestCase $case): LookPlanAnswer
-    {
-        $plan = $this->plans->of($case->pest);
-        $compared = $case->counts->where('untreated', true)->isNotEmpty();
-
-        return new LookPlanAnswer(
-            $plan->spots,
-            $plan->spot,
-            $plan->where,
-            array_map(static fn(string $slug, string $words): ChoosableAnswer => new ChoosableAnswer($slug, $words), array_keys($plan->stages), array_values($plan->stages)),
-            $plan->percent,
-            $case->spots,
-            $compared ? '' : ComparisonWords::of($this->unsprayed->of($case->pest)),
-        );
     }
 
     private static function number(PestCase $case, string $column): ?float
@@ -250,7 +230,7 @@ final readonly class CaseAnswers
 
     private static function count(Count $count, int $changes): CountAnswer
     {
-        return new CountAnswer($count->id, $count->submission, $count->version, Instant::of($count->counted_at), $count->value, $count->untreated, $count->notes, Looks::each($count), Looks::stages($count) === [] ? new \stdClass() : Looks::stages($count), $count->new_growth === null ? null : $count->new_growth === 'clean', $count->helpers, $changes, $count->who);
+        return new CountAnswer($count->id, $count->submission, $count->version, Instant::of($count->counted_at), $count->value, $count->untreated, $count->notes, Looks::each($count), Looks::stages($count) === [] ? new \stdClass() : Looks::stages($count), $count->new_growth === null ? null : $count->new_growth === 'clean', Looks::helpers($count) === null ? null : (object) Looks::helpers($count), WaitedWords::enemies(array_keys(Looks::helpers($count) ?? [])), $changes, $count->who);
     }
 
     /** @return list<SprayableAnswer> what could be sprayed on this case, with what speaks for and against each */

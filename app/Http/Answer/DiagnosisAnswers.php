@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Answer;
 
 use App\Models\Round;
-use IdleMixer\Core\Choice\Enemies;
 use IdleMixer\Core\Trouble\Diagnosis;
+use IdleMixer\Core\Trouble\Enemies;
 use IdleMixer\Core\Trouble\MovedBy;
 use IdleMixer\Core\Trouble\ProposedLook;
 use IdleMixer\Core\Trouble\Sign;

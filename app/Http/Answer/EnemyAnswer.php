@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Answer;
 
-use IdleMixer\Core\Choice\Enemy;
+use IdleMixer\Core\Trouble\Enemy;
 
 /** A natural enemy, to be looked for. */
 final readonly class EnemyAnswer

@@ -7,7 +7,10 @@ namespace App\Http\Answer;
 /** How the pest of a case is looked at, and where this household does. */
 final readonly class LookPlanAnswer
 {
-    /** @param list<ChoosableAnswer> $stages */
+    /**
+     * @param list<ChoosableAnswer> $stages
+     * @param list<EnemyAnswer>     $enemies natural enemies, to be looked for beside it
+     */
     public function __construct(
         public int $spots,
         /** What a spot is, in one word. */
@@ -19,5 +22,6 @@ final readonly class LookPlanAnswer
         public string $own,
         /** Why a plant left alone is worth having; empty where it is not. */
         public string $compare,
+        public array $enemies,
     ) {}
 }

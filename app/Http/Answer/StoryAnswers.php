@@ -15,6 +15,7 @@ use App\Records\BatchBook;
 use App\Records\CaseTrials;
 use App\Records\Clumpings;
 use App\Records\GardenBook;
+use App\Records\Looks;
 use App\Records\WeatherBook;
 use DateTimeImmutable;
 use IdleMixer\Core\Data\EvidenceLines;
@@ -25,6 +26,7 @@ use IdleMixer\Core\Weather\KeptWeather;
 use IdleMixer\Core\Wording\CompositionWords;
 use IdleMixer\Core\Wording\Figures;
 use IdleMixer\Core\Wording\Findings;
+use IdleMixer\Core\Wording\WaitedWords;
 use IdleMixer\Core\Wording\WeatherWords;
 use IdleMixer\Core\Words\Say;
 
@@ -105,7 +107,7 @@ final readonly class StoryAnswers
                     'hit' => Say::it('answers/story-answers.hit'),
                     default => '',
                 },
-                $count->helpers === true ? Say::it('answers/story-answers.helpful-insects-about') : '',
+                WaitedWords::seen(array_keys(Looks::helpers($count) ?? [])),
                 $count->notes,
             ], static fn(string $words): bool => $words !== '')),
             $count->value,

@@ -6,6 +6,7 @@ namespace App\Http\Answer;
 
 use App\Http\Api\Shape;
 use App\Models\PestCase;
+use App\Records\Remembered;
 use IdleMixer\Core\Choice\WhyWhether;
 use IdleMixer\Core\Wording\WaitedWords;
 
@@ -28,6 +29,6 @@ final readonly class WaitAnswer
     {
         $wait = $case->closed_at === null ? $case->openWaits->last() : null;
 
-        return $wait === null ? null : new self($wait->id, $wait->submission, $wait->version, Instant::of($wait->look_at), WaitedWords::waiting(WhyWhether::from($wait->because), $wait->enemies()));
+        return $wait === null ? null : new self($wait->id, $wait->submission, $wait->version, Instant::of($wait->look_at), WaitedWords::waiting(WhyWhether::from($wait->because), array_keys(Remembered::seen($wait->seen))));
     }
 }

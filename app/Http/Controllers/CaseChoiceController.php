@@ -18,8 +18,8 @@ use App\Models\Watch;
 use App\Models\Who;
 use App\Records\Situations;
 use IdleMixer\Core\Choice\Containment;
-use IdleMixer\Core\Choice\Enemies;
 use IdleMixer\Core\Schedule\Quarantine;
+use IdleMixer\Core\Trouble\Enemies;
 use IdleMixer\Core\Words\Say;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -36,7 +36,7 @@ final readonly class CaseChoiceController
         $case = $this->find($id);
         $body = Body::of($request);
         $said = SituationInput::read($body, $situations->trouble($case), $enemies);
-        $situations->note($case, $body->json());
+        $situations->note($case, $said, $body->raw(), $this->clock->now());
         $situations->keep($case->plant, $said, $this->clock->now());
 
         return new JsonResponse($choice->of($situations->of($case, $said, $this->clock->now())));

@@ -33,7 +33,7 @@ use App\Records\Edits;
 use App\Records\Gates;
 use App\Records\HourNow;
 use App\Records\Submissions;
-use IdleMixer\Core\Choice\Enemies;
+use IdleMixer\Core\Trouble\Enemies;
 use IdleMixer\Core\Trouble\TroubleCatalogue;
 use IdleMixer\Core\Wording\CourseWords;
 use IdleMixer\Core\Words\Say;

@@ -6,11 +6,11 @@ namespace App\Http\Input;
 
 use App\Models\Plant;
 use DateTimeImmutable;
-use IdleMixer\Core\Choice\Enemies;
-use IdleMixer\Core\Choice\EnemiesReader;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\Node;
 use IdleMixer\Core\Recipe\RecipeReader;
+use IdleMixer\Core\Trouble\Enemies;
+use IdleMixer\Core\Trouble\EnemiesReader;
 use IdleMixer\Core\Trouble\TroubleCatalogue;
 
 /** A case that somebody opens: one pest on one plant. */

@@ -10,6 +10,7 @@ use IdleMixer\Core\Document\Node;
 use IdleMixer\Core\Evidence\Look;
 use IdleMixer\Core\Evidence\LookPlans;
 use IdleMixer\Core\Evidence\LookReader;
+use IdleMixer\Core\Trouble\Enemies;
 
 /** One look at the pest of a case. */
 final readonly class CountInput
@@ -30,11 +31,12 @@ final readonly class CountInput
 
     /**
      * @param string    $pest  slug
-     * @param LookPlans $plans how it is looked at
+     * @param LookPlans $plans   how it is looked at
+     * @param Enemies   $enemies that may be seen beside it
      *
      * @throws InvalidDocument with the path of the first fault found
      */
-    public static function read(Node $node, string $pest, LookPlans $plans, DateTimeImmutable $now, bool $correcting = false): self
+    public static function read(Node $node, string $pest, LookPlans $plans, Enemies $enemies, DateTimeImmutable $now, bool $correcting = false): self
     {
         $sent = Sent::opened($node, ['countedAt', ...LookReader::KEYS, 'untreated', 'notes', 'spots'], $correcting);
         $object = $sent->object;
@@ -42,7 +44,7 @@ final readonly class CountInput
         return new self(
             $sent,
             Moment::past($object->optional('countedAt'), $now),
-            LookReader::read($object, $plans->of($pest)),
+            LookReader::read($object, $plans->of($pest), $enemies),
             $object->optional('untreated')?->flag() ?? false,
             $object->optional('notes')?->text(self::LONGEST_NOTE) ?? '',
             $object->optional('spots')?->line(self::LONGEST_SPOTS),
@@ -64,7 +66,7 @@ final readonly class CountInput
                 false => 'hit',
                 null => null,
             },
-            'helpers' => $this->look->helpers,
+            'helpers' => $this->look->helpers === null ? null : json_encode((object) $this->look->helpers, \JSON_THROW_ON_ERROR),
         ];
     }
 }

@@ -8,11 +8,12 @@ use DateTimeImmutable;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\Node;
 use IdleMixer\Core\Evidence\LookPlans;
+use IdleMixer\Core\Trouble\Enemies;
 
 /** Reads counts by how each pest is looked at. */
 final readonly class Counts
 {
-    public function __construct(private LookPlans $plans) {}
+    public function __construct(private LookPlans $plans, private Enemies $enemies) {}
 
     /**
      * @param string $pest slug
@@ -21,6 +22,6 @@ final readonly class Counts
      */
     public function read(Node $node, string $pest, DateTimeImmutable $now, bool $correcting = false): CountInput
     {
-        return CountInput::read($node, $pest, $this->plans, $now, $correcting);
+        return CountInput::read($node, $pest, $this->plans, $this->enemies, $now, $correcting);
     }
 }

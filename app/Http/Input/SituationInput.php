@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Http\Input;
 
 use App\Records\SaidOfCase;
-use IdleMixer\Core\Choice\Enemies;
-use IdleMixer\Core\Choice\EnemiesReader;
 use IdleMixer\Core\Choice\Severity;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\Node;
+use IdleMixer\Core\Trouble\Enemies;
+use IdleMixer\Core\Trouble\EnemiesReader;
 use IdleMixer\Core\Trouble\Trouble;
 use IdleMixer\Core\Words\Say;
 

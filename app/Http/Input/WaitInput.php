@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Input;
 
-use IdleMixer\Core\Choice\Enemies;
-use IdleMixer\Core\Choice\EnemiesReader;
 use IdleMixer\Core\Choice\WhyWhether;
 use IdleMixer\Core\Data\ScheduleLines;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\Node;
+use IdleMixer\Core\Trouble\Enemies;
+use IdleMixer\Core\Trouble\EnemiesReader;
 use IdleMixer\Core\Words\Say;
 
 /** That nobody sprays for some days. */

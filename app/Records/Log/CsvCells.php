@@ -12,21 +12,26 @@ use IdleMixer\Core\Document\Node;
 use IdleMixer\Core\Evidence\LeafCounts;
 use IdleMixer\Core\Evidence\LookPlans;
 use IdleMixer\Core\Evidence\LookReader;
+use IdleMixer\Core\Trouble\Enemies;
+use IdleMixer\Core\Trouble\EnemiesReader;
 use IdleMixer\Core\Words\Say;
+use stdClass;
 
 /** Reads the cells of a row strictly. */
 final readonly class CsvCells
 {
+    private const FLAGS = ['yes' => true, 'y' => true, 'true' => true, '1' => true, 'no' => false, 'n' => false, 'false' => false, '0' => false];
+
     private const LONGEST_NOTES = 1_000;
 
     private const MOST_LITRES = 10_000.0;
 
-    public function __construct(private LookPlans $plans) {}
+    public function __construct(private LookPlans $plans, private Enemies $enemies) {}
 
     /**
      * @param array<string, string> $row
      *
-     * @return array{counted_at: string, value: float, untreated: bool, each: string|null, stages: string|null, new_growth: string|null, helpers: bool|null, notes: string}
+     * @return array{counted_at: string, value: float, untreated: bool, each: string|null, stages: string|null, new_growth: string|null, helpers: string|null, notes: string}
      *
      * @throws InvalidDocument
      */
@@ -47,7 +52,7 @@ final readonly class CsvCells
             'each' => $each === null ? null : json_encode($each, \JSON_THROW_ON_ERROR),
             'stages' => isset($row['stages']) ? self::stages($row['stages']) : null,
             'new_growth' => isset($row['new_growth']) ? (new Node($row['new_growth'], 'new_growth'))->word(['clean', 'hit'], Say::it('log/csv-cells.state-of-new-growth')) : null,
-            'helpers' => self::flag($row, 'helpers'),
+            'helpers' => $this->helpers($row),
             'notes' => (new Node($row['notes'] ?? '', 'notes'))->text(self::LONGEST_NOTES),
         ];
     }
@@ -148,12 +153,34 @@ final readonly class CsvCells
      */
     private static function flag(array $row, string $column): ?bool
     {
-        return match (strtolower($row[$column] ?? '')) {
-            '' => null,
-            'yes', 'y', 'true', '1' => true,
-            'no', 'n', 'false', '0' => false,
-            default => throw InvalidDocument::because($column, Say::it('log/csv-cells.yes-or-no-needed', ['column' => $column]), $row[$column] ?? ''),
-        };
+        $text = $row[$column] ?? '';
+
+        return $text === '' ? null : (self::FLAGS[strtolower($text)] ?? throw InvalidDocument::because($column, Say::it('log/csv-cells.yes-or-no-needed', ['column' => $column]), $text));
+    }
+
+    /**
+     * Natural enemies as their slugs, each with how many where that is known; yes and no where nobody said which.
+     *
+     * @param array<string, string> $row
+     *
+     * @throws InvalidDocument
+     */
+    private function helpers(array $row): ?string
+    {
+        $text = $row['helpers'] ?? '';
+        if ($text === '') {
+            return null;
+        }
+        $said = new stdClass();
+        foreach (explode(' ', (string) preg_replace('/\s+/', ' ', $text)) as $one) {
+            [$slug, $many] = [...explode(':', $one, 2), null];
+            $said->{$slug} = $many !== null && ctype_digit($many) ? (int) $many : $many;
+        }
+        try {
+            return json_encode((object) EnemiesReader::read(new Node(self::FLAGS[strtolower($text)] ?? $said, 'helpers'), $this->enemies), \JSON_THROW_ON_ERROR);
+        } catch (InvalidDocument) {
+            throw InvalidDocument::because('helpers', Say::it('log/csv-cells.helpers-are', ['known' => implode(', ', $this->enemies->slugs())]), $text);
+        }
     }
 
     /** @throws InvalidDocument */

@@ -9,6 +9,7 @@ use App\Models\PestCase;
 use App\Models\Round;
 use App\Models\WeighedRound;
 use App\Records\BatchBook;
+use App\Records\Looks;
 use DateTimeInterface;
 use Generator;
 use IdleMixer\Core\Document\CsvText;
@@ -61,7 +62,7 @@ final class CsvWriter
         return [
             'what' => CsvColumns::LOOK, 'id' => self::id($count), 'at' => self::at($count->counted_at), 'value' => self::number($count->value), 'untreated' => self::flag($count->untreated),
             'each' => $count->each === null ? null : implode(' ', array_map(self::number(...), array_map(floatval(...), array_filter((array) json_decode($count->each, flags: \JSON_THROW_ON_ERROR), is_numeric(...))))),
-            'stages' => self::stages($count->stages), 'new_growth' => $count->new_growth, 'helpers' => $count->helpers === null ? null : self::flag($count->helpers), 'notes' => $count->notes,
+            'stages' => self::stages($count->stages), 'new_growth' => $count->new_growth, 'helpers' => self::helpers(Looks::helpers($count)), 'notes' => $count->notes,
         ];
     }
 
@@ -74,6 +75,12 @@ final class CsvWriter
             'litres' => $round->litres === null ? null : self::number($round->litres), 'outcome' => $weighed?->outcome, 'reduction_percent' => $weighed?->reduction === null ? null : self::number(round($weighed->reduction, 1)),
             'formula' => $weighed?->formula, 'notes' => $round->notes,
         ];
+    }
+
+    /** @param array<string, int|null>|null $seen natural enemies, and how many of each */
+    private static function helpers(?array $seen): ?string
+    {
+        return $seen === [] ? self::flag(false) : ($seen === null ? null : implode(' ', array_map(static fn(string $slug, ?int $many): string => $many === null ? $slug : "{$slug}:{$many}", array_keys($seen), $seen)));
     }
 
     private static function stages(?string $json): ?string

@@ -6,7 +6,10 @@ namespace IdleMixer\Core\Choice;
 
 use IdleMixer\Core\Data\ChoiceLines;
 use IdleMixer\Core\Recipe\Recipe;
+use IdleMixer\Core\Trouble\Enemies;
+use IdleMixer\Core\Trouble\Enemy;
 use IdleMixer\Core\Trouble\TroubleKind;
+use IdleMixer\Core\Trouble\UnknownEnemy;
 
 /** Says what to do about a trouble. What fits at all, and in which order, is the chooser's to say; when a spray is worth it, the thresholds'. */
 final readonly class Adviser

@@ -145,6 +145,11 @@ final readonly class Node
         return is_string($this->value);
     }
 
+    public function isFlag(): bool
+    {
+        return is_bool($this->value);
+    }
+
     /** @throws InvalidDocument when this is no text, has fewer characters than `$min` or more than `$max`, or is blank where it must not be empty */
     public function text(int $max, int $min = 0): string
     {

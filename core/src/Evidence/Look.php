@@ -12,7 +12,7 @@ final readonly class Look
      * @param list<float>|null  $each      spot by spot; null where only a total was said
      * @param array<string, float> $stages how many of which stage, by slug; empty where nobody told them apart
      * @param bool|null         $newClean  whether new growth is clean; null where nobody looked
-     * @param bool|null         $helpers   whether beneficial insects were seen; null where nobody looked
+     * @param array<string, int|null>|null $helpers natural enemies that were seen, by slug, and how many, null where nobody counted them; none where there were none; null where nobody looked
      */
-    public function __construct(public float $value, public ?array $each, public array $stages, public ?bool $newClean, public ?bool $helpers) {}
+    public function __construct(public float $value, public ?array $each, public array $stages, public ?bool $newClean, public ?array $helpers) {}
 }

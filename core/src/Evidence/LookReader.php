@@ -7,6 +7,8 @@ namespace IdleMixer\Core\Evidence;
 use IdleMixer\Core\Data\InputLines;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\Node;
+use IdleMixer\Core\Trouble\Enemies;
+use IdleMixer\Core\Trouble\EnemiesReader;
 use IdleMixer\Core\Words\Say;
 
 /** Reads what somebody saw: a total, or spot by spot in numbers or classes. */
@@ -18,7 +20,7 @@ final class LookReader
     public const KEYS = ['value', 'each', 'stages', 'newClean', 'helpers'];
 
     /** @throws InvalidDocument with the path of the first fault found */
-    public static function read(Node $look, LookPlan $plan): Look
+    public static function read(Node $look, LookPlan $plan, Enemies $enemies): Look
     {
         $each = self::each($look, $plan);
         $said = $look->filled('value');
@@ -36,7 +38,19 @@ final class LookReader
             throw ($look->filled('stages') ?? $look->get('value'))->fault(Say::it('evidence/look-reader.there-cannot-be-more-of', ['stages' => array_sum($stages), 'round' => round($value, 1)]));
         }
 
-        return new Look($value, $each, $stages, $look->filled('newClean')?->flag(), $look->filled('helpers')?->flag());
+        return new Look($value, $each, $stages, $look->filled('newClean')?->flag(), self::helpers($look, $enemies));
+    }
+
+    /**
+     * @return array<string, int|null>|null
+     *
+     * @throws InvalidDocument
+     */
+    private static function helpers(Node $look, Enemies $enemies): ?array
+    {
+        $said = $look->filled('helpers');
+
+        return $said === null ? null : EnemiesReader::read($said, $enemies);
     }
 
     /**

@@ -31,17 +31,30 @@ final readonly class ColumnWords
 
         return $name === null ? null : ['name' => $name, 'value' => match (true) {
             $value === null, $value === '' => 'nothing',
-            in_array($column, ['bears_no_oil', 'rare', 'indoors', 'hand_work', 'rinsed', 'untreated', 'helpers'], true) => (bool) $value ? 'yes' : 'no',
+            in_array($column, ['bears_no_oil', 'rare', 'indoors', 'hand_work', 'rinsed', 'untreated'], true) => (bool) $value ? 'yes' : 'no',
             // Instants are kept in UTC; the screen says them as its clock does.
             is_string($value) && str_ends_with($column, '_at') => str_replace(' ', 'T', $value) . 'Z',
             is_string($value) && $column === 'by_eye' => self::amounts($value),
             is_string($value) && $column === 'stand_test' => StandTest::tryFrom($value)?->words() ?? $value,
             is_string($value) && $column === 'leaves' && str_starts_with($value, '[') => self::leaves($value),
             is_string($value) && in_array($column, ['each', 'counts', 'stages'], true) => self::figures($value),
+            $column === 'helpers' => self::helpers($value),
             is_float($value) => Figures::short($value),
             is_scalar($value) => (string) $value,
             default => '',
         }];
+    }
+
+    /** @param mixed $seen natural enemies as JSON; of before, whether there were any */
+    private static function helpers(mixed $seen): string
+    {
+        $all = is_string($seen) ? (array) json_decode($seen, true) : [];
+
+        return match (true) {
+            is_bool($seen), is_int($seen) => (bool) $seen ? 'yes' : 'no',
+            $all === [] => 'none',
+            default => lcfirst(WaitedWords::enemies(array_map(strval(...), array_keys($all)))),
+        };
     }
 
     /** @param string $json counts in a row, or by stage */

@@ -37,6 +37,16 @@ final class WaitedWords
         return $seen === [] ? '' : Say::it('wording/waited-words.friends', ['enemies' => ucfirst(self::enemies($seen))]);
     }
 
+    /**
+     * That they were there; empty where none was seen.
+     *
+     * @param list<string> $seen slugs of natural enemies
+     */
+    public static function seen(array $seen): string
+    {
+        return $seen === [] ? '' : Say::it('wording/waited-words.seen', ['enemies' => ucfirst(self::enemies($seen))]);
+    }
+
     /** @param list<string> $slugs */
     public static function enemies(array $slugs): string
     {

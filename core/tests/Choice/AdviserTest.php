@@ -5,14 +5,14 @@ declare(strict_types=1);
 use IdleMixer\Core\Choice\Adviser;
 use IdleMixer\Core\Choice\Answer;
 use IdleMixer\Core\Choice\Chooser;
-use IdleMixer\Core\Choice\Enemies;
 use IdleMixer\Core\Choice\Option;
 use IdleMixer\Core\Choice\OwnResult;
-use IdleMixer\Core\Choice\UnknownEnemy;
 use IdleMixer\Core\Plant\Site;
 use IdleMixer\Core\Plant\ToleranceCatalogue;
 use IdleMixer\Core\Tests\Support\Troubled;
+use IdleMixer\Core\Trouble\Enemies;
 use IdleMixer\Core\Trouble\TroubleCatalogue;
+use IdleMixer\Core\Trouble\UnknownEnemy;
 use IdleMixer\Core\Wording\ChoiceWords;
 
 it('never proposes more than three, nor what is stopped, nor two that are the same, whatever is said', function (): void {

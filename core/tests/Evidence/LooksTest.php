@@ -21,13 +21,14 @@ use IdleMixer\Core\Mix\Component;
 use IdleMixer\Core\Mix\Composition;
 use IdleMixer\Core\Mix\SprayFamily;
 use IdleMixer\Core\Tests\Support\Alone;
+use IdleMixer\Core\Trouble\Enemies;
 use IdleMixer\Core\Trouble\TroubleCatalogue;
 use IdleMixer\Core\Wording\AssociationWords;
 use IdleMixer\Core\Wording\FamilyWords;
 
 function lookOf(string $pest, string $json): Look
 {
-    return LookReader::read(JsonText::parse($json)->open(), LookPlans::shipped()->of($pest));
+    return LookReader::read(JsonText::parse($json)->open(), LookPlans::shipped()->of($pest), Enemies::shipped());
 }
 
 it('knows how every pest is looked at that can be counted', function (): void {
@@ -54,10 +55,24 @@ it('takes the middle of a class on the scale of logarithms', function (): void {
 it('reads a look, and stretches it to what the plan asks for', function (): void {
     expect(lookOf('aphids', '{"each":[1,"6-20",0]}')->value)->toEqualWithDelta(10 / 3 * (1 + 11), 0.05)
         ->and(lookOf('mealybugs', '{"stages":{"crawlers":4,"adults":1}}')->value)->toBe(5.0)
-        ->and(lookOf('aphids', '{"value":7,"newClean":true,"helpers":false}')->newClean)->toBeTrue()
+        ->and(lookOf('aphids', '{"value":7,"newClean":true,"helpers":{}}')->newClean)->toBeTrue()
         ->and(static fn() => lookOf('aphids', '{"value":7,"each":[7]}'))->toThrow(InvalidDocument::class, 'not both')
         ->and(static fn() => lookOf('mealybugs', '{"value":3,"stages":{"adults":4}}'))->toThrow(InvalidDocument::class, '4 of 3');
 });
+
+it('reads which natural enemies were seen beside it, as notebooks of before said it, too', function (string $json, ?array $helpers): void {
+    expect(lookOf('aphids', $json)->helpers)->toBe($helpers);
+})->with([
+    'nobody looked' => ['{"value":7}', null], 'nor said so' => ['{"value":7,"helpers":null}', null], 'none' => ['{"value":7,"helpers":{}}', []],
+    'some, and how many' => ['{"value":7,"helpers":{"ladybirds":3,"mummies":null}}', ['ladybirds' => 3, 'mummies' => null]],
+    'some that nobody named' => ['{"value":7,"helpers":true}', ['others' => null]], 'none, of before' => ['{"value":7,"helpers":false}', []],
+]);
+
+it('refuses helpers that are none', function (string $json, string $says): void {
+    expect(static fn() => lookOf('aphids', $json))->toThrow(InvalidDocument::class, $says);
+})->with([
+    ['{"value":7,"helpers":{"dragons":1}}', 'dragons'], ['{"value":7,"helpers":{"ladybirds":-1}}', '-1'], ['{"value":7,"helpers":{"ladybirds":1e300}}', '1.0E+300'], ['{"value":7,"helpers":"yes"}', 'object'], ['{"value":7,"helpers":["ladybirds"]}', 'object'],
+]);
 
 /** @return list<array{RoundEffect, array<string, bool>}> so many that worked and failed on either side of a fact, in cases of their own */
 function roundsWith(int $workedWith, int $failedWith, int $workedWithout, int $failedWithout): array

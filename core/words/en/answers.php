@@ -62,7 +62,6 @@ return [
     'story-answers.on-plant-left-alone' => ', on the plant left alone: ',
     'story-answers.clean' => 'New growth clean.',
     'story-answers.hit' => 'New growth hit.',
-    'story-answers.helpful-insects-about' => 'Helpful insects about.',
     'story-answers.leaf-of-leaf-test' => 'Leaf {leaf} of a leaf test, {value}.',
     'sums-answers.that-leaves-no-room-for' => 'That leaves no room for water. Say less of it, or a larger volume.',
 ];

@@ -9,4 +9,5 @@ return [
     'mummies' => 'Swollen brown aphids',
     'predatory-mites' => 'Predatory mites',
     'spiders' => 'Spiders',
+    'others' => 'Others that hunt pests',
 ];

@@ -13,6 +13,7 @@ return [
     'csv-cells.that-or-write-so' => '{column} is {found}: is that {text}, or {text-2}? Write it so.',
     'csv-cells.number-from-0-to-needed' => '{column} is {found}; a number from 0 to {most} is needed.',
     'csv-cells.yes-or-no-needed' => '{column} is {found}; yes or no is needed.',
+    'csv-cells.helpers-are' => 'helpers is {found}; names with counts are needed, like ladybirds:3 mummies, or no; known are {known}.',
     'csv-cells.stages-names-with-counts-are' => 'stages is {found}; names with counts are needed, like adults:3 crawlers:12.',
     'csv-report.another-table' => '{bad} of the first {rows} rows cannot be read, so nothing of the table was taken in: is it the right one? The first of them: {reason}',
     'csv-reader.there-no-column-there-are' => 'There is no column {found}; there are {all}.',

@@ -170,5 +170,6 @@ return [
     'waited-words.dry' => 'Not sprayed for now: it was dry at the root.',
     'waited-words.for-now' => 'Not sprayed for now.',
     'waited-words.worked' => 'Waiting worked {worked} of {judged} times; {gone} times none were left.',
+    'waited-words.seen' => '{enemies} on it.',
     'waited-words.with-enemies' => 'Waiting worked {worked} of {judged} times, {enemies} of them with helpers there; {gone} times none were left.',
 ];

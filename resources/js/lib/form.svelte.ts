@@ -1,7 +1,7 @@
 import { Kept } from './kept';
 import { Sending } from './sending.svelte';
 
-type Field = string | number | boolean | string[];
+type Field = string | number | boolean | string[] | Record<string, number | null>;
 
 /** One of the kinds of thing that a field holds. */
 const alike = (one: unknown, other: unknown): boolean => typeof one === typeof other && Array.isArray(one) === Array.isArray(other);

@@ -75,7 +75,7 @@ return [
         'each?' => [['oneOf' => [['type' => 'number'], ['enum' => ['none', '1-5', '6-20', '21-100', '100+']]]]],
         'stages?' => ['type' => 'object', 'additionalProperties' => ['type' => 'number']],
         'newClean?' => '?boolean',
-        'helpers?' => '?boolean',
+        'helpers?' => ['type' => ['object', 'boolean', 'null'], 'description' => 'Natural enemies, and how many of each, null where nobody counted them; none where there were none, null where nobody looked. True is some that nobody named.', 'additionalProperties' => ['type' => ['integer', 'null'], 'minimum' => 0]],
         'spots?' => 'string',
     ],
     'NewWait' => [

@@ -30,7 +30,8 @@
                 each: Array.from({ length: Math.max(one.look.spots, count?.each?.length ?? 0) }, (_, i) => shown(count?.each?.[i])),
                 stages: one.look.stages.map((stage) => shown(count?.stages[stage.key])),
                 newClean: flagText(count?.newClean),
-                helpers: flagText(count?.helpers),
+                helpers: count === undefined || count.helpers === null ? '' : Object.keys(count.helpers).length > 0 ? 'yes' : 'no',
+                friends: count?.helpers ?? {},
                 spots: one.look.own,
                 untreated: count?.untreated ?? false,
                 when: whenField(count?.countedAt),
@@ -118,7 +119,13 @@
         ><input name="total" type="checkbox" class="checkbox checkbox-primary" bind:checked={form.values.total} />
         {say('cases/count-form.only-total')}</label
     >
-    <MoreSeen look={one.look} bind:stages={form.values.stages} bind:newClean={form.values.newClean} bind:helpers={form.values.helpers} />
+    <MoreSeen
+        look={one.look}
+        bind:stages={form.values.stages}
+        bind:newClean={form.values.newClean}
+        bind:helpers={form.values.helpers}
+        bind:friends={form.values.friends}
+    />
     <label class="grid gap-1"
         ><span>{say('cases/count-form.where-you-look')} <span class="quiet">{say('cases/count-form.kept-for-next-time')}</span></span><input
             name="spots"

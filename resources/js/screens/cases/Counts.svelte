@@ -28,7 +28,7 @@
                         {#if count.newClean !== null}<span class="quiet text-sm"
                                 >{say('cases/counts.new-growth', { newClean: count.newClean ? 'clean' : 'hit' })}</span
                             >{/if}
-                        {#if count.helpers}<span class="quiet text-sm">{say('cases/counts.helpful-insects')}</span>{/if}
+                        {#if count.helperWords}<span class="quiet text-sm" data-helpers>{count.helperWords}</span>{/if}
                         <span class="quiet">{atTime(count.countedAt)}</span>
                         <By who={count.who} />
                         {#if count.notes}<span class="block">{count.notes}</span>{/if}

@@ -1,13 +1,15 @@
 <script lang="ts">
     import type { Schemas } from '../../lib/client';
+    import SeenOnIt from '../../parts/SeenOnIt.svelte';
 
     interface Props {
         look: Schemas['Case']['look'];
         stages: string[];
         newClean: string;
         helpers: string;
+        friends: Record<string, number | null>;
     }
-    let { look, stages = $bindable(), newClean = $bindable(), helpers = $bindable() }: Props = $props();
+    let { look, stages = $bindable(), newClean = $bindable(), helpers = $bindable(), friends = $bindable() }: Props = $props();
 </script>
 
 {#if look.stages.length > 0}
@@ -35,3 +37,4 @@
         ></label
     >
 </div>
+{#if helpers === 'yes'}<SeenOnIt enemies={look.enemies} bind:seen={friends} />{/if}

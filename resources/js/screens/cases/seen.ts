@@ -12,13 +12,17 @@ interface Typed {
     stages: string[];
     newClean: string;
     helpers: string;
+    friends: Record<string, number | null>;
     spots: string;
 }
 
 const flagOf = (text: string): boolean | null => (text === '' ? null : text === 'yes');
 
 /** What was seen, as it is sent; a sentence where it cannot be. */
-export function seen({ total, text, each, stages, newClean, helpers, spots }: Typed, look: Schemas['Case']['look']): Look | string {
+export function seen(
+    { total, text, each, stages, newClean, helpers, friends, spots }: Typed,
+    look: Schemas['Case']['look'],
+): Look | string {
     const stage = stages.map((number) => (number.trim() === '' ? null : typedNumber(number)));
     if (stage.some((number) => number !== null && Number.isNaN(number))) {
         return say('cases/count-form.write-how-many-of-each');
@@ -26,7 +30,8 @@ export function seen({ total, text, each, stages, newClean, helpers, spots }: Ty
     const more = {
         stages: Object.fromEntries(look.stages.flatMap((known, i) => (typeof stage[i] === 'number' ? [[known.key, stage[i]]] : []))),
         newClean: flagOf(newClean),
-        helpers: flagOf(helpers),
+        // Who saw some and named none still saw some.
+        helpers: helpers === 'yes' ? (Object.keys(friends).length > 0 ? friends : true) : helpers === 'no' ? {} : null,
         ...(spots === look.own ? {} : { spots }),
     };
     if (total) {

@@ -1,7 +1,7 @@
 <script lang="ts">
     import Choice from '../../parts/Choice.svelte';
     import type { Choosing } from './choosing.svelte';
-    import SeenOnIt from './SeenOnIt.svelte';
+    import SeenOnIt from '../../parts/SeenOnIt.svelte';
 
     interface Props {
         choosing: Choosing;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace IdleMixer\Core\Choice;
+namespace IdleMixer\Core\Trouble;
 
 use IdleMixer\Core\Words\Say;
 
@@ -36,6 +36,12 @@ final readonly class Enemies
         $row = $this->rows[$slug] ?? throw UnknownEnemy::becauseNotListed($slug, $this->slugs());
 
         return new Enemy($slug, Say::it("enemies/{$slug}"), Say::it("enemy-looks/{$slug}"), $row['drawing'], $row['eats'], $row['hurt'], $row['source']);
+    }
+
+    /** @return list<Enemy> worth looking for where a trouble is counted: those that eat it, and those that eat of everything */
+    public function beside(string $trouble): array
+    {
+        return array_values(array_filter(array_map($this->get(...), $this->slugs()), static fn(Enemy $enemy): bool => $enemy->eats($trouble) || ! $enemy->eatsAny()));
     }
 
     /**

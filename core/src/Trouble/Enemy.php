@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace IdleMixer\Core\Choice;
+namespace IdleMixer\Core\Trouble;
 
 /** A natural enemy of troubles. */
 final readonly class Enemy

@@ -1,6 +1,6 @@
 <script lang="ts">
-    import type { Schemas } from '../../lib/client';
-    import SignDrawing from '../look/SignDrawing.svelte';
+    import type { Schemas } from '../lib/client';
+    import SignDrawing from '../screens/look/SignDrawing.svelte';
 
     interface Props {
         enemies: Schemas['Enemy'][];

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace IdleMixer\Core\Choice;
+namespace IdleMixer\Core\Trouble;
 
 use IdleMixer\Core\Failure;
 use IdleMixer\Core\Words\Say;
@@ -18,7 +18,7 @@ final class UnknownEnemy extends \OutOfBoundsException implements Failure
     /** @param list<string> $known */
     public static function becauseNotListed(string $slug, array $known): self
     {
-        return new self(Say::it('choice/unknown-enemy.not-listed', ['slug' => $slug, 'known' => implode(', ', $known)]), $slug);
+        return new self(Say::it('trouble/unknown-enemy.not-listed', ['slug' => $slug, 'known' => implode(', ', $known)]), $slug);
     }
 
     public function path(): string

@@ -2,15 +2,20 @@
 
 declare(strict_types=1);
 
-namespace IdleMixer\Core\Choice;
+namespace IdleMixer\Core\Trouble;
 
 use IdleMixer\Core\Data\InputLines;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\Node;
 
-/** Reads which natural enemies were seen: `{"ladybirds": 3, "mummies": null}`, null where nobody counted them. */
+/**
+ * Reads which natural enemies were seen: `{"ladybirds": 3, "mummies": null}`, null where nobody counted them. Notebooks and logs of before say
+ * only whether there were any: `true` is some that nobody named, `false` none.
+ */
 final class EnemiesReader
 {
+    private const UNNAMED = 'others';
+
     /**
      * @return array<string, int|null> by slug
      *
@@ -18,6 +23,9 @@ final class EnemiesReader
      */
     public static function read(?Node $node, Enemies $enemies): array
     {
+        if ($node?->isFlag() === true) {
+            return $node->flag() ? [self::UNNAMED => null] : [];
+        }
         $seen = [];
         $said = $node?->object($enemies->slugs());
         foreach ($said?->keys() ?? [] as $slug) {
