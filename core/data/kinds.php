@@ -3,13 +3,13 @@
 declare(strict_types=1);
 
 /*
- * What the kind of a plant tells of it: its leaf, whether it bears no oil, whether soap marks it, and whether it stands bare for a time.
+ * What the kind of a plant tells of it: its leaf, whether it bears no oil, whether kitchen oil is too heavy for it, whether soap marks it, and whether it stands bare for a time.
  * What it is called, and read by, stands in `words/en/kinds.php`. Handbooks and labels, from memory; what nobody lists is not proposed.
  */
 $rows = [];
 $say = static function (string $what, bool|string $value, string $slugs) use (&$rows): void {
     foreach (explode(' ', $slugs) as $slug) {
-        $rows[$slug] = ['leaf' => null, 'bears_no_oil' => false, 'soap_sensitive' => false, 'stands_bare' => false, 'source' => 'plant-kinds', ...$rows[$slug] ?? [], $what => $value];
+        $rows[$slug] = ['leaf' => null, 'bears_no_oil' => false, 'soap_sensitive' => false, 'stands_bare' => false, 'kitchen_oil_heavy' => false, 'source' => 'plant-kinds', ...$rows[$slug] ?? [], $what => $value];
     }
 };
 
@@ -23,6 +23,8 @@ $say('leaf', 'ordinary-leaf', 'blue-spruce juniper blue-atlas-cedar blue-cypress
 
 $say('bears_no_oil', true, 'red-maple japanese-maple walnut hickory pecan smoke-bush blue-spruce juniper blue-atlas-cedar blue-cypress cryptomeria fern maidenhair-fern boston-fern staghorn-fern tree-fern');
 $say('soap_sensitive', true, 'sweet-pea nasturtium cherry plum hawthorn horse-chestnut japanese-maple maidenhair-fern crown-of-thorns poinsettia fuchsia begonia rex-begonia impatiens lantana azalea gardenia');
+// Kitchen oil stays on thick leaves that breathe by night and clogs them; mineral oil and neem run off and dry. Common practice of orchid growers.
+$say('kitchen_oil_heavy', true, 'moth-orchid');
 $say('stands_bare', true, 'apple pear vine currant lilac gooseberry blackberry raspberry blueberry quince fig plum cherry peach apricot almond hawthorn horse-chestnut red-maple japanese-maple walnut hickory pecan smoke-bush rose hydrangea clematis wisteria forsythia hornbeam beech birch linden oak willow elder hazel mulberry pomegranate kiwi peony');
 
 return $rows;

@@ -39,6 +39,7 @@ return [
     'blisters' => ['group' => 'marks', 'drawing' => 'blisters', 'usual' => 0.008, 'source' => 'house'],
     'mosaic' => ['group' => 'marks', 'drawing' => 'mosaic', 'usual' => 0.008, 'source' => 'house'],
     'curled-tips' => ['group' => 'marks', 'drawing' => 'curl', 'usual' => 0.06, 'source' => 'house'],
+    'still-at-night' => ['group' => 'marks', 'drawing' => 'folded', 'usual' => 0.02, 'source' => 'house'],
     'leaf-drop' => ['group' => 'marks', 'drawing' => 'drop', 'usual' => 0.12, 'source' => 'house'],
     'wet-marks' => ['group' => 'marks', 'drawing' => 'wet', 'usual' => 0.008, 'source' => 'house'],
     'tunnels' => ['group' => 'marks', 'drawing' => 'tunnel', 'usual' => 0.008, 'source' => 'house'],

@@ -13,6 +13,7 @@ return [
         'webs' => 'o',
         'yellow-patches' => 'o',
         'hot-dry-air' => 'o',
+        'still-at-night' => 's',
         'leaf-drop' => 's',
         'honeydew' => 'n',
         'ants' => 'n',

@@ -48,6 +48,7 @@ final readonly class StrengthRule implements Rule
         return array_values(array_filter([
             ...array_values($worst),
             $this->onBloom($question),
+            $this->tooHeavy($question),
             ...$question->wetsLeaves() && $question->plant->isSoapSensitive() ? $this->sensitive($question) : [],
         ]));
     }
@@ -74,6 +75,15 @@ final readonly class StrengthRule implements Rule
         }
 
         return null;
+    }
+
+    /** Orchids bear mineral oil and neem, and not what stays on their leaves; leaves that bore this spray say more. */
+    private function tooHeavy(Question $question): ?Verdict
+    {
+        $kind = $question->plant->kind;
+        $percent = $question->spray->strengths->percent(Substance::KitchenOil);
+
+        return $kind?->kitchenOilHeavy === true && $question->wetsLeaves() && $percent > 0.0 ? Verdict::of(Finding::KitchenOilHeavy, ['percent' => $percent, 'plant' => $kind->name]) : null;
     }
 
     /** @return list<Verdict> */

@@ -16,6 +16,8 @@ final readonly class Kind
         public bool $soapSensitive,
         /** It loses its leaves for a time, so that it can be asked whether it is bare. */
         public bool $standsBare,
+        /** Kitchen oil clogs its leaves. */
+        public bool $kitchenOilHeavy,
         /** Key of the source. */
         public string $source,
     ) {}

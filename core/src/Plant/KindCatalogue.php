@@ -9,7 +9,7 @@ use IdleMixer\Core\Words\Say;
 /**
  * The kinds of plants that something is known of, and how they are read.
  *
- * @phpstan-type KindRow array{leaf: string, bears_no_oil: bool, soap_sensitive: bool, stands_bare: bool, source: string}
+ * @phpstan-type KindRow array{leaf: string, bears_no_oil: bool, soap_sensitive: bool, stands_bare: bool, kitchen_oil_heavy: bool, source: string}
  */
 final class KindCatalogue
 {
@@ -61,7 +61,7 @@ final class KindCatalogue
     {
         $row = $this->rows[$slug];
 
-        return new Kind($slug, self::called($slug)[0], $this->leaves->get($row['leaf']), $row['bears_no_oil'], $row['soap_sensitive'], $row['stands_bare'], $row['source']);
+        return new Kind($slug, self::called($slug)[0], $this->leaves->get($row['leaf']), $row['bears_no_oil'], $row['soap_sensitive'], $row['stands_bare'], $row['kitchen_oil_heavy'], $row['source']);
     }
 
     /** @return array<string, string> */

@@ -15,6 +15,7 @@ final class KindWords
         $tells = array_filter([
             lcfirst($kind->leaf->name),
             $kind->bearsNoOil ? Say::it('wording/kind-words.bears-no-oil') : '',
+            $kind->kitchenOilHeavy ? Say::it('wording/kind-words.kitchen-oil-heavy') : '',
             $kind->soapSensitive ? Say::it('wording/kind-words.soap-marks-it') : '',
             $kind->standsBare ? Say::it('wording/kind-words.stands-bare') : '',
         ], static fn(string $one): bool => $one !== '');

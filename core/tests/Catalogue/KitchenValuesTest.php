@@ -147,7 +147,7 @@ it('knows how often a sign means nothing, and how common each trouble is', funct
     foreach ($listed as $slug) {
         $weights[(string) TroubleCatalogue::shipped()->trouble($slug)->commonness][] = $slug;
     }
-    expect(array_map(count(...), $signs))->toEqual(['0.008' => 38, '0.015' => 1, '0.01' => 1, '0.02' => 1, '0.03' => 7, '0.04' => 2, '0.06' => 4, '0.08' => 1, '0.1' => 3, '0.12' => 4, '0.15' => 2, '0.2' => 2, '0.25' => 1])
+    expect(array_map(count(...), $signs))->toEqual(['0.008' => 38, '0.015' => 1, '0.01' => 1, '0.02' => 2, '0.03' => 7, '0.04' => 2, '0.06' => 4, '0.08' => 1, '0.1' => 3, '0.12' => 4, '0.15' => 2, '0.2' => 2, '0.25' => 1])
         ->and($signs['0.25'])->toBe(['clean-new-growth'])->and($signs['0.2'])->toBe(['over-weeks', 'after-wet-weeks'])->and($signs['0.15'])->toBe(['newest-worst', 'hot-dry-air'])
         ->and($signs['0.12'])->toBe(['yellow-patches', 'leaf-drop', 'from-below', 'lately-watered-much'])->and($signs['0.08'])->toBe(['ants'])
         ->and($weights)->toBe([

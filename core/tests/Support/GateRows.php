@@ -142,6 +142,11 @@ final class GateRows
             'a rare plant, dry at the root' => ['plain-soap', ['kind' => 'rose', 'flags' => ['rare', 'dry-root']], ['tests' => []], 'stop', ['dry-root', 'rare-plant']],
             'one leaf is no test' => ['plain-soap', ['kind' => 'rose'], ['tests' => [[...Gates::clean('plain-soap'), 'leaves' => 1]]], 'caution', ['leaf-test']],
             'oil on a waxy bloom, not tested' => ['kitchen-oil-by-the-quart', ['kind' => 'echeveria', 'place' => 'indoors'], ['tests' => []], 'caution', ['oil-on-bloom', 'leaf-test']],
+            // Common practice, no source: orchids bear mineral oil and neem, and kitchen oil clogs their leaves.
+            'kitchen oil on an orchid, not tested' => ['kitchen-oil-by-the-quart', ['kind' => 'moth orchid', 'place' => 'indoors'], ['tests' => []], 'caution', ['kitchen-oil-heavy', 'leaf-test']],
+            'kitchen oil on an orchid, tested' => ['kitchen-oil-by-the-quart', ['kind' => 'moth orchid', 'place' => 'indoors'], [], 'ok', [], ['kitchen-oil-heavy']],
+            'paraffin oil on an orchid' => ['fine-paraffin-mist', ['kind' => 'moth orchid', 'place' => 'indoors'], [], 'ok', [], ['kitchen-oil-heavy']],
+            'kitchen oil on a lemon' => ['kitchen-oil-by-the-quart', ['kind' => 'lemon', 'place' => 'indoors'], [], 'ok', [], ['kitchen-oil-heavy']],
             'oil on a waxy bloom, tested' => ['kitchen-oil-by-the-quart', ['kind' => 'echeveria', 'place' => 'indoors'], [], 'ok', [], ['oil-on-bloom']],
         ];
     }

@@ -59,6 +59,8 @@ it('names one trouble', function (string $words, string $trouble): void {
     ['silvering slender-insects curled-tips', 'thrips'],
     ['beetles holes', 'leaf-beetles'],
     ['caterpillars holes overnight', 'caterpillars'],
+    // Prayer plants stop moving where mites suck on them. Common practice, no source.
+    ['still-at-night stipple', 'spider-mites'],
     ['slime holes overnight after-wet-weeks', 'slugs'],
     ['soil-flies lately-watered-much', 'fungus-gnats'],
     ['soil-grubs gnawed-roots', 'grubs'],

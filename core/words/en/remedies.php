@@ -30,6 +30,7 @@ return [
     'peroxide-caution' => 'Put in {share} of the peroxide, and water for the rest.',
     'peroxide-stop' => 'Put in {share} of the peroxide, and water for the rest.',
     'no-oil' => 'Take a spray without oil: soap, or alcohol on a swab.',
+    'kitchen-oil-heavy' => $wet,
     'oil-on-bloom' => $wet,
     'swab-on-hairs' => 'Touch the insects only, or pick them off with a dry brush.',
     'soap-sensitive-caution' => $wet,

@@ -35,6 +35,7 @@ return [
     'blisters' => 'Blistered bumps, pale or furry below',
     'mosaic' => 'A light and dark green mosaic, leaves twisted',
     'curled-tips' => 'Curled or crippled tips',
+    'still-at-night' => 'Leaves that fold or rise at night stay as they are',
     'leaf-drop' => 'Leaves drop',
     'wet-marks' => 'Marks just where a spray stood: edges, tips, drips',
     'tunnels' => 'Winding pale tunnels inside the leaf',

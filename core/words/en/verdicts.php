@@ -19,6 +19,7 @@ return [
     'oils-together-caution' => 'The oils add up to {times} % of what {onto} bears well. Leave one out, or weaken it.',
     'oils-together-stop' => 'The oils add up to {times} % of what {onto} bears well. Do not spray it: leave one out.',
     'no-oil' => 'There is {percent} % oil in it, and any oil harms {onto}. Choose a spray without oil.',
+    'kitchen-oil-heavy' => 'It is {percent} % kitchen oil, which clogs the thick leaves of {plant}. Take neem or mineral oil, or test two leaves first.',
     'oil-on-bloom' => 'Oil strips the powder off {plant}. Test two leaves first, or choose a spray without oil.',
     'soap-ok' => 'Soap is {percent} % of the spray, and {onto} bears {limit} %.',
     'soap-caution' => 'Soap is {percent} % of the spray, over the {limit} % that {onto} bears well. Use less, or rinse after 20 minutes.',

@@ -160,6 +160,7 @@ return [
     'record-words.more' => '{percent} % more',
     'sentences.under-a-day' => 'less than a day',
     'kind-words.bears-no-oil' => 'bears no oil',
+    'kind-words.kitchen-oil-heavy' => 'kitchen oil is too heavy for it',
     'kind-words.soap-marks-it' => 'soap marks it',
     'kind-words.stands-bare' => 'bare in winter',
     'kind-words.usually' => '{kind}, as handbooks have it: {tells}.',
