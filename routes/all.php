@@ -100,6 +100,7 @@ Route::prefix('api')->group(static function (): void {
         Route::get('cases', [CaseController::class, 'index']);
         Route::get('cases/{id}', [CaseController::class, 'show']);
         Route::get('cases/{id}/ahead', [CaseController::class, 'ahead']);
+        Route::get('cases/{id}/seen-ahead', [CaseController::class, 'seenAhead']);
     });
     Route::get('several', SeveralController::class);
     Route::get('opening', OpeningController::class);

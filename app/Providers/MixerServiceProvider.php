@@ -10,6 +10,7 @@ use App\Console\CloseCommand;
 use App\Console\ComposeCommand;
 use App\Console\CourseCommand;
 use App\Console\DiagnoseCommand;
+use App\Console\ForecastCommand;
 use App\Console\GateCommand;
 use App\Console\HoursCommand;
 use App\Console\LaravelForward;
@@ -44,6 +45,7 @@ use IdleMixer\Core\Ask\Choose;
 use IdleMixer\Core\Ask\Compose;
 use IdleMixer\Core\Ask\Courses;
 use IdleMixer\Core\Ask\Diagnose;
+use IdleMixer\Core\Ask\Forecasts;
 use IdleMixer\Core\Ask\Gate as GateAsk;
 use IdleMixer\Core\Ask\Hours;
 use IdleMixer\Core\Ask\Shelf;
@@ -59,6 +61,7 @@ use IdleMixer\Core\Choice\EffectCatalogue;
 use IdleMixer\Core\Choice\KnownEffects;
 use IdleMixer\Core\Choice\RecordBook;
 use IdleMixer\Core\Choice\SeverityScale;
+use IdleMixer\Core\Choice\StageKills;
 use IdleMixer\Core\Course\CourseMethods;
 use IdleMixer\Core\Course\CoursePlanner;
 use IdleMixer\Core\Course\LeafPace;
@@ -76,6 +79,7 @@ use IdleMixer\Core\Phrase\Vocabulary;
 use IdleMixer\Core\Plan\Planner;
 use IdleMixer\Core\Plant\KindCatalogue;
 use IdleMixer\Core\Plant\ToleranceCatalogue;
+use IdleMixer\Core\Population\LifeCatalogue;
 use IdleMixer\Core\Recipe\RecipeCatalogue;
 use IdleMixer\Core\Recipe\RecipeReader;
 use IdleMixer\Core\Safety\Limits;
@@ -215,7 +219,10 @@ final class MixerServiceProvider extends ServiceProvider
             Compose::class => Compose::shipped(...),
             Worked::class => Worked::shipped(...),
             Hours::class => Hours::shipped(...),
+            LifeCatalogue::class => LifeCatalogue::shipped(...),
+            StageKills::class => StageKills::shipped(...),
             Courses::class => Courses::shipped(...),
+            Forecasts::class => Forecasts::shipped(...),
             Shelf::class => Shelf::shipped(...),
             PhraseWords::class => PhraseWords::shipped(...),
             CanMake::class => CanMake::shipped(...),
@@ -234,7 +241,7 @@ final class MixerServiceProvider extends ServiceProvider
             }
         });
         if ($this->app->runningInConsole()) {
-            $this->commands([PlanCommand::class, DescribeCommand::class, DiagnoseCommand::class, ChooseCommand::class, GateCommand::class, ComposeCommand::class, WorkedCommand::class, LeafCommand::class, HoursCommand::class, CourseCommand::class, ShelfCommand::class, PassphraseCommand::class, OpenCommand::class, CloseCommand::class, BackupCommand::class, RestoreCommand::class, PreloadListCommand::class]);
+            $this->commands([PlanCommand::class, DescribeCommand::class, DiagnoseCommand::class, ChooseCommand::class, GateCommand::class, ComposeCommand::class, WorkedCommand::class, LeafCommand::class, HoursCommand::class, CourseCommand::class, ForecastCommand::class, ShelfCommand::class, PassphraseCommand::class, OpenCommand::class, CloseCommand::class, BackupCommand::class, RestoreCommand::class, PreloadListCommand::class]);
         }
     }
 }

@@ -162,6 +162,16 @@ return [
         'standing' => 'published',
         'from_memory' => true,
     ],
+    'life-tables' => [
+        'citation' => 'Handbooks and life tables of pests under glass: how long each stage lasts, how many of it live and how many they lay, so that numbers double as handbooks have it, within a fifth',
+        'standing' => 'published',
+        'from_memory' => true,
+    ],
+    'normal-table' => [
+        'citation' => 'Tables of the normal distribution: four of five lie within 1.2816 deviations',
+        'standing' => 'published',
+        'from_memory' => true,
+    ],
     'pocock-1977' => [
         'citation' => 'Pocock (1977), Biometrika 64:191-199: group sequential methods; 0.0221 for three looks',
         'standing' => 'published',

@@ -44,6 +44,8 @@ it('answers each question on the console with the document that its schema descr
     'which window' => ['hours', 'hours', '{"place":{"latitude":50,"longitude":10,"zone":"Europe/Berlin"},"recipe":"plain-soap","plant":"ordinary-leaf","inBloom":false,"indoors":false,"exposure":"full-sun","lights":null,"hours":[{"at":"2026-06-21T11:00:00Z","temperature_C":21,"humidity_percent":60,"wind_kmh":6,"rain_mm":0,"cloud_percent":0},{"at":"2026-06-21T18:00:00Z","temperature_C":21,"humidity_percent":60,"wind_kmh":6,"rain_mm":0,"cloud_percent":0}]}', 'windows.0.from', '2026-06-21T18:00:00Z'],
     // Alcohol and soap, neem a week later, alcohol and soap ten days on (common practice, no source).
     'which rounds' => ['course', 'course', '{"trouble":"mealybugs","plant":"tough-leaf","methods":["soap-and-alcohol-by-eye","neem-leaf-quart"],"start":"2026-04-01","today":"2026-04-02","zone":"UTC","pressure":"moderate","temperature_C":20,"everyDays":null,"record":[{"on":"2026-04-01","kind":"round","recipe":"soap-and-alcohol-by-eye"}]}', 'next.0.kind', 'look'],
+    // Mites at 22 °C: 137 degree-days above 11.2 °C are 12.7 days (by hand).
+    'how it goes on' => ['forecast', 'forecast', '{"trouble":"spider-mites","temperature_C":22,"counts":[{"on":"2026-05-01","value":40}],"rounds":[{"on":"2026-05-02","kill":{"egg":0,"young":70,"adult":70},"residualDays":0}],"days":20,"search":{"kill":{"egg":80,"young":95,"adult":95},"minGapDays":5,"atMost":8,"until":"2026-06-20"}}', 'search.ended', true],
     // 5 mL of neem and 10 mL of soap to a litre: 2 mL of neem are enough for 406 mL (common practice, no source).
     'what can be made' => ['shelf', 'shelf', '{"cupboard":[{"words":"cold pressed neem","left":{"amount":2,"unit":"mL"},"strength":null},{"words":"baby mild castile","left":null}],"measures":[{"amount":1,"unit":"[tsp_us]"}],"sprayer":{"amount":1,"unit":"L"},"trouble":null,"plant":{"leaf":"ordinary-leaf"},"had":[]}', 'understood.0.ingredient', 'neem-oil'],
     'what can be made against something' => ['shelf', 'shelf', '{"cupboard":[{"words":"castile soap","left":{"amount":5,"unit":"mL"}}],"sprayer":{"amount":1,"unit":"L"},"trouble":"aphids","severity":"light","plant":{"leaf":"ordinary-leaf"}}', 'sprays.0.make_mL', 500.0],
@@ -83,6 +85,7 @@ it('says on the console what is wrong, where, and what would be right', function
     'no spray at all' => ['course', '{"trouble":"aphids","methods":[],"start":"2026-02-20"}', '/methods', 'Between 1 and 6'],
     'no pace at all' => ['course', '{"trouble":"aphids","methods":["plain-soap"],"start":"2026-02-20","everyDays":0}', '/everyDays', '1 to 366'],
     'as hot as the sun' => ['course', '{"trouble":"aphids","methods":["plain-soap"],"start":"2026-02-20","temperature_C":1e300}', '/temperature_C', '60'],
+    'a pest that does not multiply on a plant' => ['forecast', '{"trouble":"slugs","temperature_C":20,"counts":[{"on":"2026-05-01","value":4}]}', '/trouble', 'is of aphids'],
     'no JSON' => ['choose', 'aphids, please', '', 'JSON'],
     'nothing' => ['worked', '', '', 'JSON'],
     'another encoding' => ['diagnose', "{\"signs\":[\"webs\xE9\"]}", '', 'UTF-8'],

@@ -10,6 +10,8 @@ use App\Http\Answer\CaseAnswer;
 use App\Http\Answer\CaseAnswers;
 use App\Http\Answer\CaseBriefAnswer;
 use App\Http\Answer\SavedAnswer;
+use App\Http\Answer\SeenAheadAnswer;
+use App\Http\Answer\SeenAheadAnswers;
 use App\Http\Answer\StoryAnswers;
 use App\Http\Api\Call;
 use App\Http\Body;
@@ -86,6 +88,12 @@ final readonly class CaseController
     public function ahead(int $id, AheadAnswers $ahead): JsonResponse
     {
         return new JsonResponse(['ahead' => $ahead->of($this->find($id), $this->clock->now())]);
+    }
+
+    #[Call('How what multiplies is expected to go on: left alone, as planned, and with the fewest rounds that end it', answer: SeenAheadAnswer::class)]
+    public function seenAhead(int $id, SeenAheadAnswers $seen): JsonResponse
+    {
+        return new JsonResponse($seen->of($this->find($id), $this->clock->now()));
     }
 
     #[Call('A case from first sight to closed, as one self-contained page', type: 'text/html')]

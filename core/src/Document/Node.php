@@ -145,6 +145,11 @@ final readonly class Node
         return is_string($this->value);
     }
 
+    public function isNumber(): bool
+    {
+        return is_int($this->value) || is_float($this->value);
+    }
+
     public function isFlag(): bool
     {
         return is_bool($this->value);

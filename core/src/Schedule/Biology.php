@@ -34,6 +34,10 @@ final readonly class Biology
         public ?int $rounds = null,
         /** Whether only the season after tells that it is over. */
         public bool $isProvenBySeason = false,
+        /** °C at which it develops fastest; null where only our line for all pests is known. */
+        private ?float $best = null,
+        /** °C from which it does not develop any more; null where that is not known. */
+        private ?float $most = null,
     ) {}
 
     /** Whether nothing develops at so many °C. */
@@ -50,10 +54,23 @@ final readonly class Biology
         return $celsius <= $this->threshold ? 1.0 : min(ScheduleLines::MOST_SLOWED['value'], max(1.0, $usual / ($celsius - $this->threshold)));
     }
 
+    /**
+     * Degree-days of a day: °C above the threshold up to the warmth that it likes best, falling from there to none where it is too hot for it.
+     *
+     * @param float $celsius mean of day and night
+     */
+    public function warmth(float $celsius): float
+    {
+        $best = $this->best ?? ScheduleLines::WARMEST['value'];
+        $warm = max(0.0, min($celsius, $best) - $this->threshold);
+
+        return $this->most === null || $celsius <= $best ? $warm : $warm * max(0.0, ($this->most - $celsius) / ($this->most - $best));
+    }
+
     /** @param float $celsius mean of day and night */
     public function at(float $celsius): Development
     {
-        $warm = min($celsius, ScheduleLines::WARMEST['value']) - $this->threshold;
+        $warm = $this->warmth($celsius);
         $days = static fn(float $degreeDays): float => $warm > 0.0 ? $degreeDays / $warm : \INF;
         $hatch = fn(?float $degreeDays): float => $degreeDays === null ? 0.0 : min($days($degreeDays), $this->longest);
         $mean = (($this->firstHatch ?? 0.0) + ($this->lastHatch ?? 0.0)) / 2.0;

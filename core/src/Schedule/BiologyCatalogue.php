@@ -9,7 +9,7 @@ use IdleMixer\Core\Catalogue\Things;
 /**
  * How fast each pest develops.
  *
- * @phpstan-type BiologyRow array{threshold: float, hatch: array{float, float}|null, adult: float, longest: float, source: string, cover?: float, rests?: bool, still?: float, every?: int, rounds?: int, proven_by_season?: bool}
+ * @phpstan-type BiologyRow array{threshold: float, hatch: array{float, float}|null, adult: float, longest: float, source: string, cover?: float, rests?: bool, still?: float, every?: int, rounds?: int, proven_by_season?: bool, best?: float, most?: float}
  */
 final readonly class BiologyCatalogue
 {
@@ -29,7 +29,7 @@ final readonly class BiologyCatalogue
     {
         $row = $this->rows[$trouble] ?? null;
 
-        return $row === null ? null : new Biology($row['threshold'], $row['hatch'][0] ?? null, $row['hatch'][1] ?? null, $row['adult'], $row['longest'], $row['source'], $row['cover'] ?? null, $row['rests'] ?? false, $row['still'] ?? null, $row['every'] ?? null, $row['rounds'] ?? null, $row['proven_by_season'] ?? false);
+        return $row === null ? null : new Biology($row['threshold'], $row['hatch'][0] ?? null, $row['hatch'][1] ?? null, $row['adult'], $row['longest'], $row['source'], $row['cover'] ?? null, $row['rests'] ?? false, $row['still'] ?? null, $row['every'] ?? null, $row['rounds'] ?? null, $row['proven_by_season'] ?? false, $row['best'] ?? null, $row['most'] ?? null);
     }
 
     /** @return list<string> */

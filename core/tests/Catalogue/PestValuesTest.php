@@ -37,10 +37,10 @@ it('grows and hatches pests by degree-days', function (string $pest, float $cels
     $at = BiologyCatalogue::shipped()->of($pest)?->at($celsius);
     expect($at?->firstHatch)->toEqualWithDelta($first, 0.01)->and($at?->lastHatch)->toEqualWithDelta($last, 0.01)->and($at?->toAdult)->toEqualWithDelta($adult, 0.01);
 })->with([
-    'aphids bear: 120 above 4' => ['aphids', 20.0, 0.0, 0.0, 7.5],
-    // 105 to 150 above 10: 7 to 10 days in a warm room, 6 to 9 weeks to adult (common practice).
-    'mealybugs in a warm room' => ['mealybugs', 25.0, 7.0, 10.0, 52.0],
-    'mealybugs in the cold: up to 45 days' => ['mealybugs', 12.0, 45.0, 45.0, 390.0],
+    'aphids bear: 144 above 4' => ['aphids', 20.0, 0.0, 0.0, 9.0],
+    // 105 to 150 above 10: 7 to 10 days in a warm room; 525 to adult: 45 to 60 days at 20 °C, 28 to 40 at 25 (handbooks).
+    'mealybugs in a warm room' => ['mealybugs', 25.0, 7.0, 10.0, 35.0],
+    'mealybugs in the cold: up to 45 days' => ['mealybugs', 12.0, 45.0, 45.0, 262.5],
     'spider mites: 40 to 60, and 137, above 11.2' => ['spider-mites', 20.0, 4.545, 6.818, 15.568],
     'spider mites in the cold' => ['spider-mites', 12.0, 45.0, 45.0, 171.25],
     'flat mites: 110 to 160, 420, above 10' => ['flat-mites', 20.0, 11.0, 16.0, 42.0],
@@ -55,7 +55,9 @@ it('grows and hatches pests by degree-days', function (string $pest, float $cels
     'thrips in the cold' => ['thrips', 10.0, 30.0, 30.0, 230.0],
     'leaf beetles: 55 to 90, 350, above 12' => ['leaf-beetles', 20.0, 6.875, 11.25, 43.75],
     'leaf beetles in the cold' => ['leaf-beetles', 13.0, 30.0, 30.0, 350.0],
-    'nothing hastens above 34' => ['spider-mites', 40.0, 1.754, 2.632, 6.009],
+    // Fastest at 32 °C, and not at all from 42 on: 20.8 above 11.2, of which a fifth is left at 40.
+    'slower where it is too hot' => ['spider-mites', 40.0, 9.615, 14.423, 32.933],
+    'nothing hastens above 34' => ['broad-mites', 40.0, 1.042, 1.667, 3.125],
 ]);
 
 it('knows what a week without a spray makes of a pest', function (string $pest, float $least, float $most): void {

@@ -62,8 +62,8 @@ it('says what a programme leaves open, and how close rounds would leave nothing'
 
 it('says of what bears young that they are born, and what comes after the last round', function (): void {
     $gap = static fn(string $trouble, int $celsius): string => Courses::shipped()->answer(JsonText::parse('{"trouble":"' . $trouble . '","methods":["plain-soap"],"start":"2026-04-01","temperature_C":' . $celsius . ',"everyDays":14}'))['gaps'][0]['because'] ?? '';
-    // Aphids at 20 °C: 120 degree-days above 4 °C, 7.5 days from birth to adult.
-    expect($gap('aphids', 20))->toBe('What is born on these days is grown 8 days later at 20 °C, before the round of day 14. No gap is left up to 8 days apart.');
+    // Aphids at 20 °C: 144 degree-days above 4 °C, 9 days from birth to adult.
+    expect($gap('aphids', 20))->toBe('What is born on these days is grown 9 days later at 20 °C, before the round of day 14. No gap is left up to 10 days apart.');
 });
 
 it('says why a date moved', function (): void {

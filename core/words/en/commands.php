@@ -19,6 +19,8 @@ return [
     'compose.does' => 'Make a recipe of plain text as people say it',
     'diagnose.file' => 'signs, or - for standard input',
     'diagnose.does' => 'Say from signs what it may be, and what to look at',
+    'forecast.file' => 'what was counted and sprayed, and how warm it is, or - for standard input',
+    'forecast.does' => 'See ahead how a pest goes on, and find the fewest rounds that end it',
     'hours.file' => 'hours of weather and a spray, or - for standard input',
     'hours.does' => 'Say which hours are good for a spray, and propose windows',
     'leaf.photo' => 'a JPEG, PNG or WebP of one leaf on plain paper, or - for standard input',

@@ -10,6 +10,7 @@
     import Waiting from '../../parts/Waiting.svelte';
     import { route } from '../../routes';
     import CaseAhead from './CaseAhead.svelte';
+    import SeenAhead from './SeenAhead.svelte';
     import CloseForm from './CloseForm.svelte';
     import CourseForm from './CourseForm.svelte';
     import CaseRow from './CaseRow.svelte';
@@ -39,7 +40,7 @@
     let first = true;
     /** What was typed and not saved yet is shown without a tap. */
     const typed = (form: string): boolean => new Kept(`idle-mixer-typed/${form}`).read() !== null;
-    let open = $state({ count: false, round: false, close: false, also: false, plan: false });
+    let open = $state({ count: false, round: false, close: false, also: false, plan: false, seen: false });
 
     /** Opens the form that asks spot by spot, and goes there. */
     async function look(): Promise<void> {
@@ -51,7 +52,7 @@
     /** What was saved is said, the form is shut, and the top says what is next. */
     function saved(next: Schemas['Case']): void {
         page.value = next;
-        open = { count: false, round: false, close: false, also: false, plan: false };
+        open = { count: false, round: false, close: false, also: false, plan: false, seen: false };
         scrollTo({ top: 0 });
     }
 </script>
@@ -79,6 +80,12 @@
             <details class="dish mt-4" bind:open={open.plan}>
                 <summary class="min-h-12 cursor-pointer py-3 font-bold">{say('cases/case.plan')}</summary>
                 {#if open.plan}{#key one.version}<CaseAhead {one} /><CourseForm {one} onsaved={saved} />{/key}{/if}
+            </details>
+        {/if}
+        {#if one.closedAt === null && one.counts.length > 0}
+            <details class="dish mt-4" data-seen-ahead bind:open={open.seen}>
+                <summary class="min-h-12 cursor-pointer py-3 font-bold">{say('cases/case.seen-ahead')}</summary>
+                {#if open.seen}{#key one.version}<SeenAhead {one} />{/key}{/if}
             </details>
         {/if}
         {#if one.notes}<p class="quiet mt-4 whitespace-pre-line">{one.notes}</p>{/if}

@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Answer;
+
+use App\Http\Api\Shape;
+
+/** How what multiplies on a plant is expected to go on. */
+final readonly class SeenAheadAnswer
+{
+    /** @param list<OutlookAnswer> $outlooks left alone first */
+    public function __construct(
+        /** Why nothing is seen ahead; empty where something is. */
+        public string $because,
+        /** What is counted, in words. */
+        public string $counted,
+        #[Shape(format: 'date')]
+        public ?string $today,
+        public array $outlooks,
+        /** What it rests on, in a sentence. */
+        public string $rests,
+    ) {}
+}

@@ -1,0 +1,191 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IdleMixer\Core\Population;
+
+/**
+ * How many there are at each step of each stage, and how they go on: they pass from step to step, some die, adults lay. Solved by the
+ * classical rule of Runge and Kutta of fourth order, in pieces so short that even the fastest step is not passed in one.
+ *
+ * Numbers are lists by step, with what was laid and what died so far behind them: what is there, what died and what was laid balance.
+ */
+final readonly class Chain
+{
+    /** Passages of the fastest step in one piece: of more than one, the rule would leave fewer than none three steps on. */
+    private const PIECE = 0.9;
+
+    /** @var list<float> passages for each degree-day, by step */
+    private array $pace;
+
+    /** @var list<float> deaths for each degree-day, by step */
+    private array $dying;
+
+    /** @var array<int, float> eggs for each degree-day, by step, where any are laid */
+    private array $laying;
+
+    /** Passages of the fastest step for each degree-day. */
+    private float $fastest;
+
+    /** @var list<Stage> by step */
+    public array $stages;
+
+    /** @var list<bool> whether a stage begins there, by step */
+    private array $begins;
+
+    /** @param float $births how many times as many are laid as handbooks have it */
+    public function __construct(private Life $life, private float $births = 1.0)
+    {
+        [$pace, $dying, $laying, $stages, $begins] = [[], [], [], [], []];
+        foreach ($life->spans as $slug => $span) {
+            $stage = Stage::from($slug);
+            for ($step = 0; $step < $span->steps; ++$step) {
+                $pace[] = $span->pace();
+                $dying[] = $span->dying();
+                $laying[] = $stage === Stage::Adult && $step >= $life->before ? $births * $life->laying() : 0.0;
+                $stages[] = $stage;
+                $begins[] = $step === 0;
+            }
+        }
+        [$this->pace, $this->dying, $this->stages, $this->begins] = [$pace, $dying, $stages, $begins];
+        $this->laying = array_filter($laying, static fn(float $eggs): bool => $eggs > 0.0);
+        $this->fastest = max([0.0, ...$pace]);
+    }
+
+    /**
+     * All ages, as they are there together in an infestation that has gone on by itself for long.
+     *
+     * @param float $seen how many of the stages that are counted
+     *
+     * @return list<float>
+     */
+    public function settled(float $seen): array
+    {
+        $rate = (new Growth($this->life, $this->births))->rate();
+        $numbers = [];
+        $in = 1.0;
+        foreach ($this->pace as $i => $pace) {
+            $numbers[] = $in / ($pace + $this->dying[$i] + $rate);
+            $in = $pace * $numbers[$i];
+        }
+        $times = $seen / $this->seen([...$numbers, 0.0, 0.0]);
+
+        return [...array_map(static fn(float $number): float => $times * $number, $numbers), 0.0, 0.0];
+    }
+
+    /**
+     * The same after so many degree-days.
+     *
+     * @param list<float>          $numbers
+     * @param array<string, float> $enter   share of 1 that lives of what comes newly into a stage, by stage; all of it where none is named
+     *
+     * @return list<float>
+     */
+    public function after(float $degreeDays, array $numbers, array $enter = []): array
+    {
+        $pieces = max(1, (int) ceil($degreeDays * $this->fastest / self::PIECE));
+        $piece = $degreeDays / $pieces;
+        $live = $enter === [] ? null : array_map(static fn(Stage $stage, bool $begins): float => $begins ? $enter[$stage->value] ?? 1.0 : 1.0, $this->stages, $this->begins);
+        for ($i = 0; $i < $pieces; ++$i) {
+            $one = $this->change($numbers, $live);
+            $moved = [];
+            foreach ($one as $k => $change) {
+                $moved[] = $numbers[$k] + $piece / 2.0 * $change;
+            }
+            $two = $this->change($moved, $live);
+            $moved = [];
+            foreach ($two as $k => $change) {
+                $moved[] = $numbers[$k] + $piece / 2.0 * $change;
+            }
+            $three = $this->change($moved, $live);
+            $moved = [];
+            foreach ($three as $k => $change) {
+                $moved[] = $numbers[$k] + $piece * $change;
+            }
+            $four = $this->change($moved, $live);
+            $next = [];
+            foreach ($numbers as $k => $number) {
+                $next[] = $number + $piece / 6.0 * ($one[$k] + 2.0 * ($two[$k] + $three[$k]) + $four[$k]);
+            }
+            $numbers = $next;
+        }
+
+        return $numbers;
+    }
+
+    /**
+     * The same after a round.
+     *
+     * @param list<float> $numbers
+     * @param float       $times   how many times as well as it is told it works
+     *
+     * @return list<float>
+     */
+    public function killed(array $numbers, Kill $kill, float $times = 1.0): array
+    {
+        $left = [];
+        $died = 0.0;
+        foreach ($this->stages as $i => $stage) {
+            $left[] = $numbers[$i] * $kill->spares($stage, $times);
+            $died += $numbers[$i] - $left[$i];
+        }
+        [$laid, $before] = array_slice($numbers, count($left));
+
+        return [...$left, $laid, $before + $died];
+    }
+
+    /** @param list<float> $numbers */
+    public function of(Stage $stage, array $numbers): float
+    {
+        $sum = 0.0;
+        foreach ($this->stages as $i => $one) {
+            $sum += $one === $stage ? $numbers[$i] : 0.0;
+        }
+
+        return $sum;
+    }
+
+    /** @param list<float> $numbers */
+    public function seen(array $numbers): float
+    {
+        return array_sum(array_map(fn(Stage $stage): float => $this->of($stage, $numbers), $this->life->seen));
+    }
+
+    /** @param list<float> $numbers */
+    public function all(array $numbers): float
+    {
+        return array_sum(array_slice($numbers, 0, count($this->stages)));
+    }
+
+    /**
+     * For each degree-day.
+     *
+     * @param list<float>      $numbers
+     * @param list<float>|null $live    share of what comes to a step that lives to be there; null where all does
+     *
+     * @return list<float>
+     */
+    private function change(array $numbers, ?array $live): array
+    {
+        $laid = 0.0;
+        foreach ($this->laying as $i => $eggs) {
+            $laid += $eggs * $numbers[$i];
+        }
+        $in = $laid;
+        $died = 0.0;
+        $change = [];
+        foreach ($this->pace as $i => $pace) {
+            $number = $numbers[$i];
+            $dead = $this->dying[$i] * $number;
+            $passed = $pace * $number;
+            $alive = $live === null ? $in : $in * $live[$i];
+            $died += $dead + $in - $alive;
+            $change[] = $alive - $passed - $dead;
+            $in = $passed;
+        }
+        $change[] = $laid;
+        $change[] = $died + $in;
+
+        return $change;
+    }
+}

@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IdleMixer\Core\Population;
+
+use IdleMixer\Core\Data\EvidenceLines;
+use IdleMixer\Core\Data\PopulationLines;
+use IdleMixer\Core\Evidence\Clumping;
+
+/**
+ * Sees ahead how an outbreak goes on: what was counted steers what handbooks say, and how far both may be off makes the band. On the scale of
+ * logarithms what is expected is nearly normal; a later count scatters around it by chance and clumps.
+ */
+final readonly class Forecaster
+{
+    public function __construct(private Fitting $fitting) {}
+
+    /** Where nobody counted leaf by leaf: clumps as most pests sit, on as many leaves as a total is taken to be of. */
+    public static function usual(): self
+    {
+        return new self(new Fitting(Clumping::usual(), EvidenceLines::LEAVES_OF_A_TOTAL['value']));
+    }
+
+    /**
+     * @param Outbreak                $outbreak with the rounds that were sprayed, and those that are planned
+     * @param non-empty-list<CountOn> $counts   earliest first, the first of them on day 0
+     * @param int                     $days     that are told, from the day of the first count on; 1 and more
+     */
+    public function of(Outbreak $outbreak, array $counts, int $days): Forecast
+    {
+        $fitted = $this->fitting->of($outbreak, $counts);
+        [$evenings, $slopes] = Fitting::slopes($outbreak, $fitted->guess, $days - 1, true);
+        $half = EvidenceLines::HALF['value'];
+        $told = [];
+        foreach ($evenings as $day => $evening) {
+            $seen = $evening->seen();
+            // Where hardly one is left, a logarithm tells nothing more: half is added, as to counts.
+            $share = $seen / ($seen + $half);
+            $off = PopulationLines::BAND['value'] * sqrt($share ** 2 * $fitted->variance($slopes[$day]) + $this->fitting->scatter($seen));
+            $told[] = new AheadDay(max(0.0, ($seen + $half) * exp(-$off) - $half), $seen, ($seen + $half) * exp($off) - $half, $evening->stages());
+        }
+
+        return new Forecast($told, $fitted, $outbreak, $days - 1);
+    }
+}

@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace IdleMixer\Core\Population;
+
+/** What a round kills of each stage, of all that are there: what it did not reach is left out of it already. */
+final readonly class Kill
+{
+    /** @param array<string, float> $shares of 1, by stage; what is not named is spared */
+    public function __construct(private array $shares) {}
+
+    /** Share of 1. */
+    public function of(Stage $stage): float
+    {
+        return $this->shares[$stage->value] ?? 0.0;
+    }
+
+    /** Share of 1 that lives, where it works so many times as well: a round that is half as good kills as often as half a round would. */
+    public function spares(Stage $stage, float $times = 1.0): float
+    {
+        return (1.0 - $this->of($stage)) ** $times;
+    }
+}

@@ -1,0 +1,74 @@
+<script lang="ts">
+    import { untrack } from 'svelte';
+    import { api, taken, type Schemas } from '../../lib/client';
+    import { Loaded } from '../../lib/loaded.svelte';
+    import { onShortDay } from '../../lib/time';
+    import Waiting from '../../parts/Waiting.svelte';
+    import Outlook from './Outlook.svelte';
+    import { WAYS } from './outlook';
+
+    const { one }: { one: Schemas['Case'] } = $props();
+    const id = untrack(() => one.id);
+    const seen = new Loaded(() => taken(api.GET('/api/cases/{id}/seen-ahead', { params: { path: { id } } })));
+    const whole = (count: number): string => String(count < 10 ? Math.round(10 * count) / 10 : Math.round(count));
+</script>
+
+<Waiting of={seen}>
+    {#snippet children(all)}
+        {#if all.because !== ''}<p>{all.because}</p>{:else}
+            <Outlook {all} />
+            <ul class="grid gap-2" data-outlooks>
+                {#each all.outlooks as outlook (outlook.kind)}
+                    <li class="grid grid-cols-[2.5rem_1fr] items-baseline gap-x-2" data-outlook={outlook.kind}>
+                        <svg viewBox="0 0 40 8" class="w-10" aria-hidden="true"
+                            ><path
+                                d="M0 4H40"
+                                class={WAYS[outlook.kind].stroke}
+                                stroke-width="3"
+                                stroke-dasharray={WAYS[outlook.kind].dash}
+                            /></svg
+                        >
+                        <p>
+                            <strong>{outlook.name}:</strong>
+                            {outlook.words}
+                            {#if outlook.because}<span class="quiet">{outlook.because}</span>{/if}
+                            {#if outlook.rounds.length > 0}<span class="numeral block text-sm"
+                                    >{outlook.rounds.map((on) => onShortDay(on)).join(' · ')}</span
+                                >{/if}
+                        </p>
+                    </li>
+                {/each}
+            </ul>
+            <p class="quiet mt-2 text-sm">{all.rests}</p>
+            <details class="no-print">
+                <summary class="link min-h-11 cursor-pointer py-2">{say('cases/seen-ahead.in-figures')}</summary>
+                <div class="overflow-x-auto">
+                    <table class="numeral text-sm">
+                        <caption class="sr-only">{say('cases/seen-ahead.caption', { counted: all.counted })}</caption>
+                        <thead
+                            ><tr
+                                ><th scope="col" class="pr-4 text-left">{say('cases/seen-ahead.day')}</th
+                                >{#each all.outlooks as outlook (outlook.kind)}<th scope="col" class="pr-4 text-left">{outlook.name}</th
+                                    >{/each}</tr
+                            ></thead
+                        >
+                        <tbody
+                            >{#each all.outlooks[0]?.days ?? [] as day, i (day.on)}{#if i % 7 === 0}<tr
+                                        ><th scope="row" class="pr-4 text-left font-normal">{onShortDay(day.on)}</th
+                                        >{#each all.outlooks as outlook (outlook.kind)}{@const there = outlook.days[i]}<td class="pr-4"
+                                                >{there === undefined
+                                                    ? ''
+                                                    : say('cases/seen-ahead.middle-low-high', {
+                                                          middle: whole(there.middle),
+                                                          low: whole(there.low),
+                                                          high: whole(there.high),
+                                                      })}</td
+                                            >{/each}</tr
+                                    >{/if}{/each}</tbody
+                        >
+                    </table>
+                </div>
+            </details>
+        {/if}
+    {/snippet}
+</Waiting>

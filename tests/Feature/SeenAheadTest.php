@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+use Illuminate\Support\Facades\Date;
+use Tests\Feature\Answer;
+use Tests\Feature\Notebook;
+
+beforeEach(function (): void {
+    Date::setTestNow('2026-06-01T18:00:00Z');
+});
+
+/** @param list<float> $counts a week apart, the last of them today */
+function countedWeekly(string $pest, array $counts): int
+{
+    $case = Notebook::case(Notebook::plant('Bean'), $pest);
+    foreach ($counts as $i => $count) {
+        $at = (new DateTimeImmutable('2026-06-01T17:00:00Z'))->modify('-' . 7 * (count($counts) - 1 - $i) . ' days');
+        Notebook::sent("/api/cases/{$case}/counts", ['value' => $count, 'countedAt' => $at->format('Y-m-d\TH:i:s\Z')]);
+    }
+
+    return $case;
+}
+
+function aheadOf(int $case): Answer
+{
+    return Notebook::get("/api/cases/{$case}/seen-ahead");
+}
+
+it('sees ahead what comes of it left alone, and what is best', function (): void {
+    $seen = aheadOf(countedWeekly('spider-mites', [10, 30, 90]));
+    expect($seen->text('because'))->toBe('')->and($seen->text('today'))->toBe('2026-06-01')->and(array_column($seen->list('outlooks'), 'kind'))->toBe(['alone', 'fewest'])
+        ->and($seen->list('outlooks.0.days'))->toHaveCount(43)->and($seen->text('outlooks.0.days.0.on'))->toBe('2026-06-01')->and($seen->text('outlooks.0.days.42.on'))->toBe('2026-07-13')
+        ->and($seen->number('outlooks.0.days.0.middle'))->toBeGreaterThan(50.0)->toBeLessThan(150.0)
+        ->and($seen->number('outlooks.0.days.42.middle'))->toBeGreaterThan(10.0 * $seen->number('outlooks.1.days.42.middle'))
+        ->and($seen->text('outlooks.0.words'))->toBe('Too many to count by Mon 13 Jul.')
+        ->and($seen->list('outlooks.1.rounds'))->not->toBe([])->and($seen->text('rests'))->toContain('Four of five');
+});
+
+it('lets rounds that were sprayed count, and begins the best with the round that every door names', function (): void {
+    $case = countedWeekly('spider-mites', [10, 30, 90]);
+    $batch = Notebook::mixed($case, ['recipe' => 'plain-soap', 'make' => ['amount' => 1, 'unit' => 'L']]);
+    $before = aheadOf($case)->number('outlooks.0.days.7.middle');
+    Notebook::sent("/api/cases/{$case}/rounds", ['batch' => Notebook::get("/api/batches/{$batch}")->text('key'), 'override' => 'It was urgent.']);
+    $seen = aheadOf($case);
+    // Soap takes some three of four of what moves, and no egg.
+    expect($seen->number('outlooks.0.days.0.middle'))->toBeLessThan(0.5 * 90.0)->and($seen->number('outlooks.0.days.7.middle'))->toBeLessThan($before);
+    $kinds = array_column($seen->list('outlooks'), 'kind');
+    $next = array_values(array_filter(Notebook::get("/api/cases/{$case}")->list('next'), static fn(mixed $one): bool => is_array($one) && $one['kind'] === 'next-round'))[0];
+    assert(is_array($next) && is_string($next['dueAt']));
+    expect($kinds)->toBe(['alone', 'planned', 'fewest'])
+        ->and($seen->text('outlooks.1.rounds.0'))->toBe(substr($next['dueAt'], 0, 10))
+        ->and($seen->text('outlooks.2.rounds.0'))->toBeGreaterThanOrEqual($seen->text('outlooks.1.rounds.0'));
+});
+
+it('says why nothing is seen ahead', function (): void {
+    expect(aheadOf(countedWeekly('powdery-mildew', [5]))->text('because'))->toBe('How powdery mildew multiplies is not known well enough to see ahead.')
+        ->and(aheadOf(Notebook::case(Notebook::plant('Fern'), 'aphids'))->text('because'))->toContain('Count, and it can be seen ahead.');
+    $case = countedWeekly('aphids', [20]);
+    Date::setTestNow('2026-08-01T18:00:00Z');
+    expect(aheadOf($case)->text('because'))->toContain('six weeks')->and(aheadOf($case)->list('outlooks'))->toBe([])
+        ->and(Notebook::get('/api/cases/999/seen-ahead')->status)->toBe(404);
+});
+
+it('knows nothing of what was counted on the plant left alone, nor of what was taken back', function (): void {
+    $case = countedWeekly('spider-mites', [10, 30]);
+    $before = aheadOf($case)->number('outlooks.0.days.7.middle');
+    Notebook::sent("/api/cases/{$case}/counts", ['value' => 4_000, 'untreated' => true]);
+    expect(aheadOf($case)->number('outlooks.0.days.7.middle'))->toBe($before);
+    $wrong = Notebook::sent("/api/cases/{$case}/counts", ['value' => 3_000]);
+    expect(aheadOf($case)->number('outlooks.0.days.7.middle'))->not->toBe($before);
+    Notebook::put("/api/counts/{$wrong->text('saved.key')}/taken-back", ['basedOn' => 1, 'takenBack' => true]);
+    expect(aheadOf($case)->number('outlooks.0.days.7.middle'))->toBe($before);
+});
