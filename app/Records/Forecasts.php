@@ -63,9 +63,10 @@ final readonly class Forecasts
         $all = $today + PopulationLines::AHEAD['value'] + 1;
         $told = static fn(Treatment ...$more): Forecast => $forecaster->of($outbreak->with([...$done, ...array_values($more)]), $counted, $all);
         $alone = $told();
+        $surprise = $forecaster->surprise($outbreak, $counted);
         $next = $this->practice($case, $now);
         if ($next === null) {
-            return new SeenAhead($days->on(0), $today, $alone, null, null, [], '');
+            return new SeenAhead($days->on(0), $today, $alone, null, null, [], '', $surprise);
         }
         [$name, $practice] = $next;
         $kill = $this->kill($case, $practice);
@@ -87,6 +88,7 @@ final readonly class Forecasts
             $best,
             $ahead,
             $name,
+            $surprise,
         );
     }
 

@@ -7,6 +7,7 @@ namespace App\Records;
 use DateTimeImmutable;
 use IdleMixer\Core\Population\Forecast;
 use IdleMixer\Core\Population\Programme;
+use IdleMixer\Core\Population\Surprise;
 use IdleMixer\Core\Population\Wanted;
 
 /** How a case is expected to go on: left alone, as it is planned, and with the fewest rounds that end it. */
@@ -19,5 +20,5 @@ final readonly class SeenAhead
      * @param list<int>            $ahead   days of the rounds that are planned
      * @param string               $spray   that is sprayed next; empty where none is
      */
-    public function __construct(public DateTimeImmutable $begin, public int $today, public Forecast $alone, public ?Forecast $planned, public ?array $best, public array $ahead, public string $spray) {}
+    public function __construct(public DateTimeImmutable $begin, public int $today, public Forecast $alone, public ?Forecast $planned, public ?array $best, public array $ahead, public string $spray, public Surprise $surprise) {}
 }

@@ -12,15 +12,13 @@ it('shows how a case is expected to go on, drawn, in words and in figures, at bo
         $screen->see('Left alone:')->see('As planned:')->see('At best, with');
         // One line for each way to go on, and one band.
         expect($screen->all('[data-ahead-drawing] [data-way]'))->toHaveCount(3)->and($screen->all('[data-ahead-drawing] [data-band]'))->toHaveCount(1);
-        $told = (array) json_decode((string) $screen->script('return JSON.stringify([...document.querySelectorAll("[data-way]")].map((way) => (way.getAttribute("d").match(/[ML]/g) ?? []).length))'), true);
-        expect($told)->toBe([43, 43, 43]);
-        $said = (string) $screen->script('return document.querySelector("[data-ahead-drawing] svg").getAttribute("aria-label")');
-        expect($said)->toContain('Left alone: ')->toContain('As planned: ');
+        expect($screen->script('return JSON.stringify([...document.querySelectorAll("[data-way]")].map((way) => (way.getAttribute("d").match(/[ML]/g) ?? []).length))'))->toBe('[43,43,43]')
+            ->and($screen->script('return document.querySelector("[data-ahead-drawing] svg").getAttribute("aria-label")'))->toContain('Left alone: ')->toContain('As planned: ');
         $screen->script('document.querySelector("[data-seen-ahead] details summary").click()');
         $screen->see('(');
         expect($screen->all('[data-seen-ahead] tbody tr'))->toHaveCount(7);
         // Nothing runs out of the screen.
-        expect((int) $screen->script('return document.documentElement.scrollWidth - document.documentElement.clientWidth'))->toBe(0);
+        expect($screen->script('return document.documentElement.scrollWidth - document.documentElement.clientWidth'))->toBe(0);
         expect($screen->axe())->toBe('');
     }, $width, $height);
 })->with([[1280, 800], [390, 844]]);

@@ -47,10 +47,16 @@ it('lets rounds that were sprayed count, and begins the best with the round that
     expect($seen->number('outlooks.0.days.0.middle'))->toBeLessThan(0.5 * 90.0)->and($seen->number('outlooks.0.days.7.middle'))->toBeLessThan($before);
     $kinds = array_column($seen->list('outlooks'), 'kind');
     $next = array_values(array_filter(Notebook::get("/api/cases/{$case}")->list('next'), static fn(mixed $one): bool => is_array($one) && $one['kind'] === 'next-round'))[0];
-    assert(is_array($next) && is_string($next['dueAt']));
+    assert(is_string($next['dueAt']));
     expect($kinds)->toBe(['alone', 'planned', 'fewest'])
         ->and($seen->text('outlooks.1.rounds.0'))->toBe(substr($next['dueAt'], 0, 10))
         ->and($seen->text('outlooks.2.rounds.0'))->toBeGreaterThanOrEqual($seen->text('outlooks.1.rounds.0'));
+});
+
+it('says where the last count is another than was to be expected', function (): void {
+    expect(aheadOf(countedWeekly('spider-mites', [10, 30, 90]))->text('surprise'))->toBe('')
+        ->and(aheadOf(countedWeekly('spider-mites', [10, 30, 2]))->text('surprise'))->toStartWith('The last count is fewer')
+        ->and(aheadOf(countedWeekly('spider-mites', [10, 30, 3_000]))->text('surprise'))->toStartWith('The last count is more');
 });
 
 it('says why nothing is seen ahead', function (): void {

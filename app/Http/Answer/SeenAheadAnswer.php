@@ -17,6 +17,8 @@ final readonly class SeenAheadAnswer
         public string $counted,
         #[Shape(format: 'date')]
         public ?string $today,
+        /** What may be the reason where the last count is another than was to be expected; empty where it is not. */
+        public string $surprise,
         public array $outlooks,
         /** What it rests on, in a sentence. */
         public string $rests,

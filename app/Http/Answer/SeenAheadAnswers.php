@@ -28,7 +28,7 @@ final readonly class SeenAheadAnswers
         $trouble = $this->situations->trouble($case);
         $seen = $this->forecasts->of($case, $now);
         if ($seen === null) {
-            return new SeenAheadAnswer($this->lives->of($case->pest) === null ? Say::it('answers/seen-ahead-answers.not-known', ['name' => lcfirst($trouble->name)]) : Say::it('answers/seen-ahead-answers.count-first'), $trouble->counted ?? '', null, [], '');
+            return new SeenAheadAnswer($this->lives->of($case->pest) === null ? Say::it('answers/seen-ahead-answers.not-known', ['name' => lcfirst($trouble->name)]) : Say::it('answers/seen-ahead-answers.count-first'), $trouble->counted ?? '', null, '', [], '');
         }
         $outlooks = [self::outlook($seen, 'alone', Say::it('answers/seen-ahead-answers.alone'), '', [], $seen->alone)];
         if ($seen->planned !== null) {
@@ -39,7 +39,7 @@ final readonly class SeenAheadAnswers
             $outlooks[] = self::outlook($seen, 'fewest', Say::it('answers/seen-ahead-answers.fewest', ['spray' => $seen->spray]), ProgrammeWords::of($programme, $wanted, $forecast->generationDays()), $programme->days, $forecast);
         }
 
-        return new SeenAheadAnswer('', $trouble->counted ?? '', self::on($seen, $seen->today), $outlooks, Say::it('answers/seen-ahead-answers.rests'));
+        return new SeenAheadAnswer('', $trouble->counted ?? '', self::on($seen, $seen->today), AheadWords::surprise($seen->surprise), $outlooks, Say::it('answers/seen-ahead-answers.rests'));
     }
 
     /** @param list<int> $rounds */

@@ -28,6 +28,9 @@ final class PopulationLines
     /** The band holds four of five later counts: so many deviations to each side of a normal distribution. */
     public const BAND = ['value' => 1.2816, 'unit' => '1', 'source' => 'normal-table'];
 
+    /** Counts from which on the next one can be another than was to be expected. */
+    public const EXPECTED_FROM = ['value' => 2, 'unit' => '1', 'source' => 'house'];
+
     /** Days back from which counts steer what is seen ahead: what was counted before is of another leaf and season. */
     public const LOOKED_BACK = ['value' => 42, 'unit' => 'd', 'source' => 'house'];
 

@@ -23,6 +23,28 @@ final readonly class Forecaster
     }
 
     /**
+     * Whether the last count is another than the ones before it let expect: of five that go as they are seen ahead, one lies outside, too.
+     *
+     * @param list<CountOn> $counts earliest first, the first of them on day 0
+     */
+    public function surprise(Outbreak $outbreak, array $counts): Surprise
+    {
+        $last = array_pop($counts);
+        if ($last === null || count($counts) < PopulationLines::EXPECTED_FROM['value']) {
+            return Surprise::None;
+        }
+        // In the evening it is counted first, and sprayed then.
+        $before = $outbreak->with(array_values(array_filter($outbreak->treatments, static fn(Treatment $round): bool => $round->day < $last->day)));
+        $expected = $this->of($before, $counts, $last->day + 1)->days[$last->day];
+
+        return match (true) {
+            $expected->holds($last->value) => Surprise::None,
+            $last->value > $expected->middle => Surprise::More,
+            default => Surprise::Fewer,
+        };
+    }
+
+    /**
      * @param Outbreak                $outbreak with the rounds that were sprayed, and those that are planned
      * @param non-empty-list<CountOn> $counts   earliest first, the first of them on day 0
      * @param int                     $days     that are told, from the day of the first count on; 1 and more

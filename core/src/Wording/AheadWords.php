@@ -8,6 +8,7 @@ use IdleMixer\Core\Data\PopulationLines;
 use IdleMixer\Core\Habit\Written;
 use IdleMixer\Core\Population\Forecast;
 use IdleMixer\Core\Population\Programme;
+use IdleMixer\Core\Population\Surprise;
 use IdleMixer\Core\Words\Say;
 
 /** Says how what multiplies is expected to go on. */
@@ -34,6 +35,16 @@ final class AheadWords
             $many === 0 => $seen > PopulationLines::CROWD['value'] ? Say::it('wording/ahead-words.alone-crowd', ['end' => $by]) : Say::it('wording/ahead-words.alone', ['count' => $count, 'end' => $by]),
             $many === 1 => $seen > PopulationLines::CROWD['value'] ? Say::it('wording/ahead-words.left-by-one-crowd', ['end' => $by]) : Say::it('wording/ahead-words.left-by-one', ['count' => $count, 'end' => $by]),
             default => $seen > PopulationLines::CROWD['value'] ? Say::it('wording/ahead-words.left-crowd', ['rounds' => $many, 'end' => $by]) : Say::it('wording/ahead-words.left', ['rounds' => $many, 'count' => $count, 'end' => $by]),
+        };
+    }
+
+    /** What may be the reason where the last count is another than was to be expected; empty where it is not. */
+    public static function surprise(Surprise $surprise): string
+    {
+        return match ($surprise) {
+            Surprise::None => '',
+            Surprise::More => Say::it('wording/ahead-words.more'),
+            Surprise::Fewer => Say::it('wording/ahead-words.fewer'),
         };
     }
 

@@ -5,7 +5,13 @@ declare(strict_types=1);
 use IdleMixer\Core\Ask\Forecasts;
 use IdleMixer\Core\Document\InvalidDocument;
 use IdleMixer\Core\Document\JsonText;
+use IdleMixer\Core\Population\CountOn;
+use IdleMixer\Core\Population\Forecaster;
+use IdleMixer\Core\Population\LifeCatalogue;
 use IdleMixer\Core\Population\Matrix;
+use IdleMixer\Core\Population\Outbreak;
+use IdleMixer\Core\Population\Surprise;
+use IdleMixer\Core\Population\Warmths;
 use IdleMixer\Core\Tests\Support\Population\Bands;
 
 /**
@@ -60,6 +66,19 @@ it('is steered by what was counted', function (): void {
         // Doubling in 3.5 days, 15 days on and 14 more, by hand: 40 x 2^(29 / 3.5) is 12,500; far slower counts see far fewer.
         ->and($last(40, 108, 290, 780))->toBeGreaterThan(6_000.0)->toBeLessThan(26_000.0)->and($last(40, 50, 60, 75))->toBeLessThan(2_000.0);
 });
+
+it('says where a count is another than was to be expected', function (array $counts, Surprise $surprise): void {
+    /** @var list<array{int, int}> $counts */
+    $life = LifeCatalogue::shipped()->of('spider-mites') ?? throw new LogicException();
+    $outbreak = new Outbreak($life, Warmths::steady(22.0));
+    expect(Forecaster::usual()->surprise($outbreak, array_map(static fn(array $one): CountOn => new CountOn($one[0], (float) $one[1]), $counts)))->toBe($surprise);
+})->with([
+    // Doubling in 3.5 days, as at 22 °C (by hand), and what leaves that far behind.
+    'as it was to be' => [[[0, 20], [4, 44], [7, 80], [11, 177]], Surprise::None],
+    'far more' => [[[0, 20], [4, 44], [7, 80], [11, 1_800]], Surprise::More],
+    'all but gone' => [[[0, 20], [4, 44], [7, 80], [11, 3]], Surprise::Fewer],
+    'one count lets expect nothing' => [[[0, 20], [4, 2_000]], Surprise::None],
+]);
 
 it('doubles and grows up as warm as it is in the last week', function (): void {
     // 137 degree-days above 11.2 °C: 12.7 days at 22, 9.9 at 25 (checked table), for one count steers nothing.
