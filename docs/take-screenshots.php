@@ -68,7 +68,7 @@ $pictures = [
     'choose' => ['/cases/5/choose', 1280, 1000, 'enamel', ''],
     'plants' => ['/plants', 1280, 800, 'enamel', ''],
     'plant' => ['/plants/2', 1280, 900, 'enamel', ''],
-    'case' => ['/cases/6', 1280, 1400, 'enamel', '[...document.querySelectorAll("main summary")].find((one) => one.textContent.trim() === "Plan").click()'],
+    'case' => ['/cases/6', 1280, 1900, 'enamel', 'document.querySelector("[data-seen-ahead] summary").click()'],
     'worked' => ['/worked', 1280, 1000, 'enamel', ''],
     'trial' => ['/trials', 1280, 900, 'enamel', TRIAL],
     'course' => ['/plants', 1280, 900, 'enamel', COURSE],

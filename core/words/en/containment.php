@@ -7,7 +7,7 @@ return [
     'bin' => 'Bin or burn the whole plant, not on the compost; clean hands, knife and pot.',
     'isolate' => 'Move it away from the other plants.',
     'quarantine' => 'Keep newcomers apart for three to four weeks, and look at them once a week.',
-    'cut-out' => 'Cut out what is beyond help; bin or burn it at once, not on the compost: its scent draws pests.',
+    'cut-out' => 'Cut out what is beyond help; bin or burn it, no compost: its scent draws pests.',
     'water-jet' => 'Wash it off with a hard jet of water, undersides first.',
     'soft-shower' => 'Wash it off with a soft shower, a hand behind the leaf.',
     'soft-brush' => 'Brush them off with a soft, dry brush; swab what sits tight.',

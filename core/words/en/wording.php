@@ -160,7 +160,7 @@ return [
     'record-words.more' => '{percent} % more',
     'sentences.under-a-day' => 'less than a day',
     'ahead-words.more' => 'The last count is more than the ones before it let expect. Were undersides missed, did some fly in, or do they bear the spray?',
-    'ahead-words.fewer' => 'The last count is fewer than the ones before it let expect. Does something eat them, or was it counted another way?',
+    'ahead-words.fewer' => 'The last count is fewer than the ones before it let expect: rounds work better than is known, or something eats them. Was it counted the same way?',
     'ahead-words.alone' => 'About {count} by {end}.',
     'ahead-words.alone-crowd' => 'Too many to count by {end}.',
     'ahead-words.goes-by-itself' => 'Gone by {over} without a round.',

@@ -3,7 +3,6 @@
     import { api, taken, type Schemas } from '../../lib/client';
     import { Loaded } from '../../lib/loaded.svelte';
     import { onShortDay } from '../../lib/time';
-    import LevelMark from '../../parts/LevelMark.svelte';
     import Waiting from '../../parts/Waiting.svelte';
     import Outlook from './Outlook.svelte';
     import { WAYS } from './outlook';
@@ -17,9 +16,7 @@
 <Waiting of={seen}>
     {#snippet children(all)}
         {#if all.because !== ''}<p>{all.because}</p>{:else}
-            {#if all.surprise}<p class="mb-2 flex items-start gap-2" data-surprise>
-                    <LevelMark level="caution" silent />{all.surprise}
-                </p>{/if}
+            {#if all.surprise}<p class="mb-2" data-surprise>{all.surprise}</p>{/if}
             <Outlook {all} />
             <ul class="grid gap-2" data-outlooks>
                 {#each all.outlooks as outlook (outlook.kind)}
