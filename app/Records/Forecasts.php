@@ -141,6 +141,8 @@ final readonly class Forecasts
 
         $first = $next ?? ($last === null ? $today : max($today, $last + (int) $gap));
 
-        return $gap === null ? null : new Wanted($kill, $today, $first, $today + PopulationLines::SEARCHED['value'], (int) $gap, $practice->method->inARow ?? PopulationLines::MOST_ROUNDS['value']);
+        $until = $today + PopulationLines::SEARCHED['value'];
+
+        return $gap === null || $first > $until ? null : new Wanted($kill, $today, $first, $until, (int) $gap, $practice->method->inARow ?? PopulationLines::MOST_ROUNDS['value']);
     }
 }

@@ -23,7 +23,7 @@ final class ProgrammeWords
             $programme->ends() && $generation !== null && in_array(Stage::Egg, $spared, true) && $rounds > 1 => Say::it('wording/programme-words.ends-after-eggs', ['rounds' => $rounds, 'days' => Figures::percent($generation)]),
             $programme->ends() && $rounds === 1 => Say::it('wording/programme-words.ends-one'),
             $programme->ends() => Say::it('wording/programme-words.ends', ['rounds' => $rounds]),
-            default => Say::it('wording/programme-words.never', ['most' => $wanted->atMost, 'gap' => $wanted->gap]),
+            default => Say::it('wording/programme-words.never', ['most' => $wanted->atMost]),
         };
     }
 }
