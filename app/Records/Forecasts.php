@@ -71,7 +71,8 @@ final readonly class Forecasts
         [$name, $practice] = $next;
         $kill = $this->kill($case, $practice);
         $ahead = $this->ahead($case, $days, $today, $now);
-        $wanted = $this->wanted($kill, $practice, $done, $today, $ahead[0] ?? null);
+        $last = $done === [] ? null : max(array_map(static fn(Treatment $one): int => $one->day, $done));
+        $wanted = Wanted::bySchool($kill, $practice->method, $this->closest($case, $practice, $now), $today, $last, $ahead[0] ?? null);
         $sprayed = static fn(int ...$on): array => array_map(static fn(int $day): Treatment => new Treatment($day, $kill, $practice->method->lastsDays), $on);
 
         $best = null;
@@ -128,21 +129,11 @@ final readonly class Forecasts
         return $ahead;
     }
 
-    /**
-     * As often as its school does it when it is as bad as can be, as often in a row as it may, and no sooner than the next round may be.
-     *
-     * @param list<Treatment> $done
-     * @param int|null        $next day of the next round; null where none is planned
-     */
-    private function wanted(Kill $kill, Practice $practice, array $done, int $today, ?int $next): ?Wanted
+    /** As close as its school sprays it when it is as bad as can be, or as leaf and season bear it where that is less; null where it is done once. */
+    private function closest(PestCase $case, Practice $practice, DateTimeImmutable $now): ?float
     {
-        $gap = $practice->method->tightestDays();
-        $last = $done === [] ? null : max(array_map(static fn(Treatment $one): int => $one->day, $done));
+        $days = $practice->method->tightestDays();
 
-        $first = $next ?? ($last === null ? $today : max($today, $last + (int) $gap));
-
-        $until = $today + PopulationLines::SEARCHED['value'];
-
-        return $gap === null || $first > $until ? null : new Wanted($kill, $today, $first, $until, (int) $gap, $practice->method->inARow ?? PopulationLines::MOST_ROUNDS['value']);
+        return $days === null ? null : max($days, (float) ($this->plans->against($case, (int) $days, $now)->nearest->everyDays ?? 0));
     }
 }

@@ -67,7 +67,7 @@ final class Counts extends Record
             Plain::maybe('each', new Json(self::spots(...), ['type' => 'array', 'items' => ['type' => 'number', 'minimum' => 0]])),
             Plain::maybe('stages', new Json(self::stages(...), ['type' => 'object', 'additionalProperties' => ['type' => 'number', 'minimum' => 0]])),
             Plain::maybe('new_growth', new Word(['clean', 'hit'], Say::it('records/counts.state-of-new-growth'))),
-            Plain::maybe('helpers', new NaturalEnemies($this->enemies)),
+            Plain::maybe('helpers', new NaturalEnemies($this->enemies, counted: true)),
         ];
     }
 }

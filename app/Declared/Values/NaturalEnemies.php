@@ -16,12 +16,13 @@ use IdleMixer\Core\Words\Say;
 /** Natural enemies that were seen, and how many of each: null where nobody counted them. None where there were none. */
 final readonly class NaturalEnemies implements Value
 {
-    public function __construct(private Enemies $enemies) {}
+    /** @param bool $counted whether it is of a count: logs of before say of one only whether there were any */
+    public function __construct(private Enemies $enemies, private bool $counted = false) {}
 
     /** @throws InvalidDocument when one is none that is known, or no number */
     public function read(Node $node): string
     {
-        return json_encode((object) EnemiesReader::read($node, $this->enemies), Raw::FLAGS);
+        return json_encode((object) ($this->counted ? EnemiesReader::ofCount($node, $this->enemies) : EnemiesReader::read($node, $this->enemies)), Raw::FLAGS);
     }
 
     public function told(bool|float|int|string $kept): Raw
@@ -36,6 +37,6 @@ final readonly class NaturalEnemies implements Value
 
     public function schema(): array
     {
-        return ['type' => ['object', 'boolean'], 'description' => Say::it('records/natural-enemies.how-many-of-each'), 'additionalProperties' => ['type' => ['integer', 'null'], 'minimum' => 0]];
+        return ['type' => $this->counted ? ['object', 'boolean'] : 'object', 'description' => Say::it('records/natural-enemies.how-many-of-each'), 'additionalProperties' => ['type' => ['integer', 'null'], 'minimum' => 0]];
     }
 }

@@ -177,7 +177,7 @@ final readonly class CsvCells
             $said->{$slug} = $many !== null && ctype_digit($many) ? (int) $many : $many;
         }
         try {
-            return json_encode((object) EnemiesReader::read(new Node(self::FLAGS[strtolower($text)] ?? $said, 'helpers'), $this->enemies), \JSON_THROW_ON_ERROR);
+            return json_encode((object) EnemiesReader::ofCount(new Node(self::FLAGS[strtolower($text)] ?? $said, 'helpers'), $this->enemies), \JSON_THROW_ON_ERROR);
         } catch (InvalidDocument) {
             throw InvalidDocument::because('helpers', Say::it('log/csv-cells.helpers-are', ['known' => implode(', ', $this->enemies->slugs())]), $text);
         }

@@ -31,6 +31,9 @@ final class PopulationLines
     /** Counts from which on the next one can be another than was to be expected. */
     public const EXPECTED_FROM = ['value' => 2, 'unit' => '1', 'source' => 'house'];
 
+    /** Under this many of all stages, eggs among them, it is over. */
+    public const OVER = ['value' => 1.0, 'unit' => '1', 'source' => 'house'];
+
     /** Days back from which counts steer what is seen ahead: what was counted before is of another leaf and season. */
     public const LOOKED_BACK = ['value' => 42, 'unit' => 'd', 'source' => 'house'];
 

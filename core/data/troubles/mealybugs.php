@@ -22,7 +22,7 @@ return [
     'source' => 'practice',
     'waxed' => true,
     'counted' => true,
-    // Hatch within 7 to 10 days in a warm room, up to 45 in the cold; 6 to 9 weeks to adult.
+    // Hatch within 7 to 10 days in a warm room, up to 45 in the cold; 6 to 9 weeks to adult in a room at 20 °C, which handbooks have as 45 to 60 days.
     'biology' => ['threshold' => 10.0, 'hatch' => [105.0, 150.0], 'adult' => 525.0, 'longest' => 45.0, 'best' => 30.0, 'most' => 37.0, 'source' => 'practice', 'cover' => 450.0, 'still' => 8.0],
     'multiplies' => ['survive' => ['egg' => 0.8, 'young' => 0.5], 'adult' => 300.0, 'before' => 4, 'lays' => 120.0, 'seen' => ['young', 'adult'], 'source' => 'life-tables'],
     'severity' => ['moderate' => 5, 'heavy' => 25, 'source' => 'house'],

@@ -50,7 +50,7 @@ final class LookReader
     {
         $said = $look->filled('helpers');
 
-        return $said === null ? null : EnemiesReader::read($said, $enemies);
+        return $said === null ? null : EnemiesReader::ofCount($said, $enemies);
     }
 
     /**

@@ -12,12 +12,6 @@ final readonly class Forecast
     /** @param list<AheadDay> $days from the day of the first count on */
     public function __construct(public array $days, public Fitted $fitted, public Outbreak $outbreak, private int $last) {}
 
-    /** How many are left at its end, of all stages. */
-    public function left(): float
-    {
-        return array_sum($this->days[count($this->days) - 1]->stages);
-    }
-
     /** Days in which numbers double as warm as it is at its end; null where they do not grow. */
     public function doublingDays(): ?float
     {

@@ -24,9 +24,4 @@ final readonly class Life
 
         return $this->lays * $adult->pace() / ($adult->steps - $this->before);
     }
-
-    public function first(): Stage
-    {
-        return Stage::from((string) array_key_first($this->spans));
-    }
 }

@@ -4,12 +4,11 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Population;
 
+use IdleMixer\Core\Data\PopulationLines;
+
 /** Rounds on their days, and what they leave. */
 final readonly class Programme
 {
-    /** Under this many, of all stages, it is over. */
-    public const OVER = 1.0;
-
     /**
      * @param list<int> $days days after the first count
      * @param float     $left of all stages, eggs among them, in the end
@@ -19,7 +18,7 @@ final readonly class Programme
     /** Whether under one is left. */
     public function ends(): bool
     {
-        return $this->left < self::OVER;
+        return $this->left < PopulationLines::OVER['value'];
     }
 
     /** @param bool $ends whether both end it: then fewer rounds come first, and then those that are through sooner */

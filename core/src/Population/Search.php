@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Population;
 
+use IdleMixer\Core\Data\PopulationLines;
+
 /**
  * The fewest rounds that leave under one of all stages; of those that are as few, the ones that are through soonest, and of those what leaves
  * least. Where none ends it, what leaves least.
@@ -33,7 +35,7 @@ final class Search
     {
         $numbers = array_slice($numbers, 0, count($this->spares));
         $nothing = new Programme([], $this->backwards->left($numbers, $this->wanted->from, 0));
-        if ($nothing->left < Programme::OVER) {
+        if ($nothing->left < PopulationLines::OVER['value']) {
             return $nothing;
         }
 
@@ -53,11 +55,11 @@ final class Search
         $later = [];
         for ($day = $this->wanted->from; $day <= $this->wanted->until; ++$day) {
             for ($rounds = 0; $rounds < $most; ++$rounds) {
-                $there[$rounds] = $this->few([...$there[$rounds] ?? [], ...$later[$rounds][$day] ?? []], $day, $most - $rounds, $ends ? Programme::OVER : ($best->left ?? \INF));
+                $there[$rounds] = $this->few([...$there[$rounds] ?? [], ...$later[$rounds][$day] ?? []], $day, $most - $rounds, $ends ? PopulationLines::OVER['value'] : ($best->left ?? \INF));
                 foreach ($this->wanted->allows($day) ? $there[$rounds] : [] as $one) {
                     $sprayed = $one->sprayed($this->spares, $day);
                     $programme = new Programme($sprayed->days, $this->backwards->left($sprayed->numbers, $day, 0));
-                    if ((! $ends || $programme->left < Programme::OVER) && $programme->isBetterThan($best, $ends)) {
+                    if ((! $ends || $programme->left < PopulationLines::OVER['value']) && $programme->isBetterThan($best, $ends)) {
                         $best = $programme;
                         $most = $ends ? count($programme->days) : $most;
                     }

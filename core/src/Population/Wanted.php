@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace IdleMixer\Core\Population;
 
+use IdleMixer\Core\Data\PopulationLines;
+use IdleMixer\Core\Method\Method;
+
 /** What is asked of a search for the fewest rounds that end an outbreak. */
 final readonly class Wanted
 {
@@ -13,12 +16,32 @@ final readonly class Wanted
      * @param int $until  day on whose evening it is to be over, the last on which may be sprayed
      * @param int $gap    days from one round to the next at the least, 1 and more
      * @param int $atMost rounds
-     * @param list<int>|null $days   on which may be sprayed; null where on any
      */
-    public function __construct(public Kill $kill, public int $from, public int $first, public int $until, public int $gap, public int $atMost, public ?array $days = null) {}
+    public function __construct(public Kill $kill, public int $from, public int $first, public int $until, public int $gap, public int $atMost) {}
+
+    /**
+     * As often in a row as its school does it, from today on, for so many weeks as are searched.
+     *
+     * @param float|null $everyDays from one round to the next, as close as they may follow; null where it is done once
+     * @param int|null   $last      day of the last round; null where there was none
+     * @param int|null   $next      day on which the next one is due, before which none may be; null where none is
+     *
+     * @return self|null null where none may be sprayed as soon as that
+     */
+    public static function bySchool(Kill $kill, Method $method, ?float $everyDays, int $today, ?int $last, ?int $next): ?self
+    {
+        if ($everyDays === null) {
+            return null;
+        }
+        $gap = max(1, (int) ceil($everyDays));
+        $first = $next ?? ($last === null ? $today : max($today, $last + $gap));
+        $until = $today + PopulationLines::SEARCHED['value'];
+
+        return $first > $until ? null : new self($kill, $today, $first, $until, $gap, $method->inARow ?? PopulationLines::MOST_ROUNDS['value']);
+    }
 
     public function allows(int $day): bool
     {
-        return $day >= $this->first && $day <= $this->until && ($this->days === null || in_array($day, $this->days, true));
+        return $day >= $this->first && $day <= $this->until;
     }
 }

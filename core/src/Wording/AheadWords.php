@@ -7,7 +7,6 @@ namespace IdleMixer\Core\Wording;
 use IdleMixer\Core\Data\PopulationLines;
 use IdleMixer\Core\Habit\Written;
 use IdleMixer\Core\Population\Forecast;
-use IdleMixer\Core\Population\Programme;
 use IdleMixer\Core\Population\Surprise;
 use IdleMixer\Core\Words\Say;
 
@@ -52,7 +51,7 @@ final class AheadWords
     private static function over(Forecast $forecast, int $today): ?int
     {
         $over = null;
-        for ($day = count($forecast->days) - 1; $day >= $today && array_sum($forecast->days[$day]->stages) < Programme::OVER; --$day) {
+        for ($day = count($forecast->days) - 1; $day >= $today && array_sum($forecast->days[$day]->stages) < PopulationLines::OVER['value']; --$day) {
             $over = $day;
         }
 

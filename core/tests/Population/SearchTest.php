@@ -12,6 +12,7 @@ use IdleMixer\Core\Population\Search;
 use IdleMixer\Core\Population\Treatment;
 use IdleMixer\Core\Population\Wanted;
 use IdleMixer\Core\Population\Warmths;
+use IdleMixer\Core\Recipe\RecipeCatalogue;
 
 /**
  * All sets of days that may be sprayed on.
@@ -40,7 +41,7 @@ it('finds what trying all sets of days finds', function (int $seed): void {
         $kill = new Kill(['egg' => $random->whole(0, 1) * (0.3 + 0.65 * $random->share()), 'young' => (0.5 + 0.49 * $random->share()), 'resting' => 0.0, 'adult' => (0.5 + 0.49 * $random->share())]);
         $from = $random->whole(0, 2);
         $until = $from + $random->whole(5, 13);
-        $wanted = new Wanted($kill, $from, $from + $random->whole(0, 2), $until, $random->whole(2, 5), $random->whole(0, 3), $random->whole(0, 3) === 0 ? array_values(array_filter(range($from, $until), static fn(int $day): bool => $day % 3 !== 1)) : null);
+        $wanted = new Wanted($kill, $from, $from + $random->whole(0, 2), $until, $random->whole(2, 5), $random->whole(0, 3));
         $best = null;
         foreach (allSets($wanted, $wanted->first, $wanted->atMost) as $days) {
             $left = $outbreak->with(array_map(static fn(int $day): Treatment => new Treatment($day, $kill), $days))->go($guess, $until)[$until]->all();
@@ -62,14 +63,22 @@ it('finds what trying all sets of days finds', function (int $seed): void {
 it('keeps days apart, and sprays on no day that may not be', function (): void {
     $life = LifeCatalogue::shipped()->of('spider-mites') ?? throw new LogicException();
     $outbreak = new Outbreak($life, Warmths::steady(22.0));
-    $even = array_values(array_filter(range(0, 59), static fn(int $day): bool => $day % 2 === 0));
     foreach ([3, 5, 7] as $gap) {
-        $found = (new Search($outbreak, new Guess(log(40.0)), $wanted = new Wanted(new Kill(['egg' => 0.5, 'young' => 0.85, 'adult' => 0.85]), 0, 2, 59, $gap, 8, $even)))->from($outbreak->go(new Guess(log(40.0)), 0)[0]->numbers);
+        $found = (new Search($outbreak, new Guess(log(40.0)), $wanted = new Wanted(new Kill(['egg' => 0.5, 'young' => 0.85, 'adult' => 0.85]), 0, 2, 59, $gap, 8)))->from($outbreak->go(new Guess(log(40.0)), 0)[0]->numbers);
         foreach ($found->days as $i => $day) {
             expect($wanted->allows($day))->toBeTrue()->and($day - ($found->days[$i - 1] ?? -99))->toBeGreaterThanOrEqual($gap);
         }
         expect(count($found->days))->toBeGreaterThan(1)->toBeLessThanOrEqual(8);
     }
+});
+
+it('searches as close as its school sprays it, and no sooner than the next round may be', function (): void {
+    $method = RecipeCatalogue::shipped()->practiceOf(RecipeCatalogue::shipped()->get('plain-soap'))->method;
+    $kill = new Kill(['young' => 0.8]);
+    $of = static fn(?float $every, ?int $last, ?int $next): ?array => ($wanted = Wanted::bySchool($kill, $method, $every, 10, $last, $next)) === null ? null : [$wanted->first, $wanted->gap, $wanted->until];
+    expect($of(4.0, null, null))->toBe([10, 4, 45])->and($of(4.0, 8, null))->toBe([12, 4, 45])->and($of(4.0, 2, null))->toBe([10, 4, 45])->and($of(4.0, 8, 15))->toBe([15, 4, 45])
+        // What comes after what is searched, or but once, has no best.
+        ->and($of(4.0, 8, 46))->toBeNull()->and($of(null, null, null))->toBeNull();
 });
 
 it('needs no round where it dies out by itself, and says so where none is allowed', function (): void {

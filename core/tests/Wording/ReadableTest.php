@@ -28,7 +28,7 @@ function readVerdicts(): array
         }
     }
     foreach (Say::words('wording') as $key => $text) {
-        if (str_starts_with((string) $key, 'record-words.') && is_string($text) && str_ends_with($text, '.')) {
+        if (preg_match('/^(record|ahead|programme)-words\./', (string) $key) === 1 && is_string($text) && str_ends_with($text, '.')) {
             $all["wording/{$key}"] = preg_replace('/\{[a-z0-9:-]+\}/i', '3', strtr($text, FILLED)) ?? '';
         }
     }

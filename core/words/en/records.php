@@ -88,6 +88,6 @@ return [
     'hanging-on.batches' => '{count} batches',
     'hanging-on.round' => '1 round',
     'hanging-on.rounds' => '{count} rounds',
-    'natural-enemies.how-many-of-each' => 'Natural enemies, and how many of each; null where nobody counted them, none where there were none. Logs of before say only whether there were any.',
+    'natural-enemies.how-many-of-each' => 'Natural enemies, and how many of each; null where nobody counted them, none where there were none. Logs of before say of a count only whether there were any.',
     'waits.why-nobody-sprays' => 'reason not to spray yet',
 ];

@@ -174,7 +174,7 @@ return [
     'programme-words.ends-one' => 'One round ends it.',
     'programme-words.ends' => '{rounds} rounds end it, and fewer do not.',
     'programme-words.ends-after-eggs' => '{rounds} rounds end it, and fewer do not: eggs live through each, and hatch. Grown up they lay again within {days} days.',
-    'programme-words.never' => 'No {most} rounds end it, on whatever days: these leave least. Use what works another way, cut back, or throw the plant away.',
+    'programme-words.never' => 'No {most} rounds end it, on whatever days: these leave least. Take it in turn with one that works another way.',
     'kind-words.bears-no-oil' => 'bears no oil',
     'kind-words.kitchen-oil-heavy' => 'kitchen oil is too heavy for it',
     'kind-words.soap-marks-it' => 'soap marks it',
