@@ -58,15 +58,21 @@ final readonly class CasePlans
     /** What speaks against so many days between the rounds of a case, and the nearest that may be; null where nothing does. */
     public function against(PestCase $case, int $everyDays, DateTimeImmutable $now): ?Course
     {
+        $course = $this->spaced($case, $everyDays, $now);
+
+        return $course?->nearest === null ? null : $course;
+    }
+
+    /** A case from its begin, with so many days between rounds; null where nothing is sprayed on it. */
+    public function spaced(PestCase $case, int $everyDays, DateTimeImmutable $now): ?Course
+    {
         $recipes = $this->recipes($case->loadMissing(['plant', 'counts', 'rounds.batch.recipeVersion.recipe']), $this->sprays->of($case, $now)->slug);
         if ($recipes === []) {
             return null;
         }
         $trouble = $this->situations->trouble($case);
         $plant = new PlantNow($this->plants->get($case->plant->tolerance));
-        $course = $this->planner->plan(new CourseAsk($trouble, $plant, array_map(fn(Recipe $recipe): CourseMethod => $this->methods->of($recipe, $trouble, null, $plant), $recipes), $this->rhythms->pressure($case), everyDays: $everyDays));
-
-        return $course->nearest === null ? null : $course;
+        return $this->planner->plan(new CourseAsk($trouble, $plant, array_map(fn(Recipe $recipe): CourseMethod => $this->methods->of($recipe, $trouble, null, $plant), $recipes), $this->rhythms->pressure($case), everyDays: $everyDays));
     }
 
     private function plan(PestCase $case, RoundDues $dues, DateTimeImmutable $now): ?LaidCourse

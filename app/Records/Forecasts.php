@@ -68,11 +68,16 @@ final readonly class Forecasts
         if ($next === null) {
             return new SeenAhead($days->on(0), $today, $alone, null, null, [], '', $surprise);
         }
-        [$name, $practice] = $next;
+        [$slug, $name, $practice] = $next;
         $kill = $this->kill($case, $practice);
-        $ahead = $this->ahead($case, $days, $today, $now);
+        $plan = $case->closed_at === null ? $this->plans->of($case, $now) : null;
+        $ahead = self::ahead($plan, $days, $today);
+        $often = $practice->method->tightestDays();
+        $spaced = $often === null ? null : $this->plans->spaced($case, (int) $often, $now);
+        $course = $plan->course ?? $spaced;
         $last = $done === [] ? null : max(array_map(static fn(Treatment $one): int => $one->day, $done));
-        $wanted = Wanted::bySchool($kill, $practice->method, $this->closest($case, $practice, $now), $today, $last, $ahead[0] ?? null);
+        // As close as its school sprays it when it is as bad as can be, or as leaf and season bear it where that is less.
+        $wanted = Wanted::bySchool($kill, $practice->method, $often === null ? null : max($often, (float) ($spaced->nearest->everyDays ?? 0)), $today, $last, $ahead[0] ?? null, $course?->hadInARow($slug) ?? 0, $course?->left());
         $sprayed = static fn(int ...$on): array => array_map(static fn(int $day): Treatment => new Treatment($day, $kill, $practice->method->lastsDays), $on);
 
         $best = null;
@@ -105,19 +110,18 @@ final readonly class Forecasts
         return $this->kills->of($this->situations->trouble($case), $practice->ways);
     }
 
-    /** @return array{string, Practice}|null what is sprayed next */
+    /** @return array{string, string, Practice}|null what is sprayed next: slug and name */
     private function practice(PestCase $case, DateTimeImmutable $now): ?array
     {
         $slug = $this->sprays->of($case, $now)->slug;
         $recipe = $slug === null ? null : $this->shelf->named([$slug])[0] ?? null;
 
-        return $recipe === null ? null : [$recipe->name, $this->recipes->practiceOf($recipe)];
+        return $recipe === null ? null : [$recipe->slug, $recipe->name, $this->recipes->practiceOf($recipe)];
     }
 
     /** @return list<int> days of the rounds that are planned */
-    private function ahead(PestCase $case, PlaceDays $days, int $today, DateTimeImmutable $now): array
+    private static function ahead(?LaidCourse $plan, PlaceDays $days, int $today): array
     {
-        $plan = $case->closed_at === null ? $this->plans->of($case, $now) : null;
         $ahead = [];
         foreach ($plan->course->entries ?? [] as $entry) {
             $day = $plan === null ? $today : $days->ofDate($plan->on($entry->day));
@@ -127,13 +131,5 @@ final readonly class Forecasts
         }
 
         return $ahead;
-    }
-
-    /** As close as its school sprays it when it is as bad as can be, or as leaf and season bear it where that is less; null where it is done once. */
-    private function closest(PestCase $case, Practice $practice, DateTimeImmutable $now): ?float
-    {
-        $days = $practice->method->tightestDays();
-
-        return $days === null ? null : max($days, (float) ($this->plans->against($case, (int) $days, $now)->nearest->everyDays ?? 0));
     }
 }

@@ -2,6 +2,9 @@
 
 declare(strict_types=1);
 
+use App\Models\PestCase;
+use App\Records\CasePlans;
+use Database\Demo\DemoSeason;
 use Illuminate\Support\Facades\Date;
 use Tests\Feature\Answer;
 use Tests\Feature\Notebook;
@@ -57,6 +60,25 @@ it('says where the last count is another than was to be expected', function (): 
     expect(aheadOf(countedWeekly('spider-mites', [10, 30, 90]))->text('surprise'))->toBe('')
         ->and(aheadOf(countedWeekly('spider-mites', [10, 30, 2]))->text('surprise'))->toStartWith('The last count is fewer')
         ->and(aheadOf(countedWeekly('spider-mites', [10, 30, 3_000]))->text('surprise'))->toStartWith('The last count is more');
+});
+
+it('proposes no more rounds than Today’s plan may have, nor one sooner', function (): void {
+    app(DemoSeason::class)->write(new DateTimeImmutable('2026-06-01T18:00:00Z'));
+    $told = 0;
+    foreach (PestCase::query()->whereNull('closed_at')->get() as $case) {
+        $seen = aheadOf($case->id);
+        $kinds = array_column($seen->list('outlooks'), 'kind');
+        $plan = app(CasePlans::class)->of($case, new DateTimeImmutable('2026-06-01T18:00:00Z'));
+        $at = array_search('fewest', $kinds, true);
+        if ($plan !== null && $at !== false) {
+            ++$told;
+            expect(count($seen->list("outlooks.{$at}.rounds")))->toBeLessThanOrEqual($plan->course->left() ?? 99);
+            if (in_array('planned', $kinds, true) && $seen->list("outlooks.{$at}.rounds") !== []) {
+                expect($seen->text("outlooks.{$at}.rounds.0"))->toBeGreaterThanOrEqual($seen->text('outlooks.1.rounds.0'));
+            }
+        }
+    }
+    expect($told)->toBeGreaterThan(0);
 });
 
 it('says why nothing is seen ahead', function (): void {

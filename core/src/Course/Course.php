@@ -37,6 +37,27 @@ final readonly class Course
         public ?Nearest $nearest = null,
     ) {}
 
+    /** Rounds that the season bears yet of what is sprayed; null where nothing limits them. */
+    public function left(): ?int
+    {
+        $left = array_map(static fn(SeasonUse $one): int => $one->of - $one->used, $this->limits);
+
+        return $left === [] ? null : max(0, min($left));
+    }
+
+    /** Rounds of one recipe that were had one after the other, up to the last. */
+    public function hadInARow(string $recipe): int
+    {
+        $many = 0;
+        foreach ($this->entries as $act) {
+            if ($act->done && $act->kind === ActKind::Round) {
+                $many = $act->recipe === $recipe ? $many + 1 : 0;
+            }
+        }
+
+        return $many;
+    }
+
     /** The same where nothing more is sprayed: what was had, and the looks. */
     public function ended(): self
     {

@@ -20,15 +20,18 @@ final readonly class Wanted
     public function __construct(public Kill $kill, public int $from, public int $first, public int $until, public int $gap, public int $atMost) {}
 
     /**
-     * As often in a row as its school does it, from today on, for so many weeks as are searched.
+     * As often in a row as its school does it and as often as the season bears it, from today on, for so many weeks as are searched.
      *
      * @param float|null $everyDays from one round to the next, as close as they may follow; null where it is done once
      * @param int|null   $last      day of the last round; null where there was none
      * @param int|null   $next      day on which the next one is due, before which none may be; null where none is
      *
-     * @return self|null null where none may be sprayed as soon as that
+     * @param int        $had   rounds of it that were had in a row up to now
+     * @param int|null   $left  rounds that the season bears yet; null where nothing limits them
+     *
+     * @return self|null null where none may be sprayed as soon as that, or none any more
      */
-    public static function bySchool(Kill $kill, Method $method, ?float $everyDays, int $today, ?int $last, ?int $next): ?self
+    public static function bySchool(Kill $kill, Method $method, ?float $everyDays, int $today, ?int $last, ?int $next, int $had = 0, ?int $left = null): ?self
     {
         if ($everyDays === null) {
             return null;
@@ -37,7 +40,9 @@ final readonly class Wanted
         $first = $next ?? ($last === null ? $today : max($today, $last + $gap));
         $until = $today + PopulationLines::SEARCHED['value'];
 
-        return $first > $until ? null : new self($kill, $today, $first, $until, $gap, $method->inARow ?? PopulationLines::MOST_ROUNDS['value']);
+        $most = min(($method->inARow ?? PopulationLines::MOST_ROUNDS['value'] + $had) - $had, $left ?? PopulationLines::MOST_ROUNDS['value']);
+
+        return $first > $until || $most < 1 ? null : new self($kill, $today, $first, $until, $gap, $most);
     }
 
     public function allows(int $day): bool

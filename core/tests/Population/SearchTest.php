@@ -79,6 +79,9 @@ it('searches as close as its school sprays it, and no sooner than the next round
     expect($of(4.0, null, null))->toBe([10, 4, 45])->and($of(4.0, 8, null))->toBe([12, 4, 45])->and($of(4.0, 2, null))->toBe([10, 4, 45])->and($of(4.0, 8, 15))->toBe([15, 4, 45])
         // What comes after what is searched, or but once, has no best.
         ->and($of(4.0, 8, 46))->toBeNull()->and($of(null, null, null))->toBeNull();
+    // What was had in a row, and what the season bears yet, leave so many.
+    $most = static fn(int $had, ?int $left): ?int => Wanted::bySchool($kill, $method, 4.0, 10, 8, null, $had, $left)?->atMost;
+    expect($most(0, 2))->toBe(2)->and($most(0, 0))->toBeNull()->and($most($method->inARow ?? 0, 5))->toBe($method->inARow === null ? 5 : null);
 });
 
 it('needs no round where it dies out by itself, and says so where none is allowed', function (): void {
