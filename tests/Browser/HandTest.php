@@ -204,12 +204,10 @@ it('lets a finger pass over the sprayer: it scrolls and sets nothing; only the h
         $made = static fn(): ?string => $screen->all('[data-make]')[0]->getAttribute('value');
         expect($made())->toBe('1');
         $screen->swipe($screen->all('[data-sprayer] svg')[0], -260);
-        usleep(500_000);
         expect($made())->toBe('1')->and($screen->script('return scrollY'))->toBeGreaterThan(60);
         $screen->script('scrollTo(0, 0)');
         usleep(200_000);
         $screen->swipe($screen->all('[role="slider"]')[0], 80);
-        usleep(400_000);
         expect((float) $made())->toBeLessThan(0.8)->and($screen->script('return scrollY'))->toBe(0);
         $screen->press('Less');
         while ($screen->all('[aria-label="Put the level back"]') !== []) {

@@ -25,6 +25,9 @@ final class Screen
     /** Quiet is a page to which nothing was done, and which asked for nothing, for so long. */
     private const QUIET_MS = 120;
 
+    /** A page that has not moved for so long has run out. */
+    private const RESTS_MS = 400;
+
     /** Some tests hold an answer back: then nobody waits for it for ever. */
     private const QUIET_AT_MOST_MS = 2500;
 
@@ -193,6 +196,26 @@ final class Screen
         }
         $touch('touchEnd', []);
         $this->tools->execute('Emulation.setTouchEmulationEnabled', ['enabled' => false]);
+        $this->rest();
+    }
+
+    /** Waits until the page has run out: a page that was swiped goes on by itself, on a slow machine for longer. */
+    private function rest(): void
+    {
+        $this->later(<<<'JS'
+            const [still, done] = arguments;
+            let at = scrollY;
+            let since = performance.now();
+            const look = () => {
+                if (scrollY !== at) {
+                    at = scrollY;
+                    since = performance.now();
+                }
+                if (performance.now() - since > still) done(true);
+                else requestAnimationFrame(look);
+            };
+            requestAnimationFrame(look);
+            JS, [self::RESTS_MS]);
     }
 
     /** The page as it would be printed, in bytes of a PDF. */
