@@ -45,6 +45,7 @@ use App\Http\Controllers\PlantController;
 use App\Http\Controllers\PlantHelpController;
 use App\Http\Controllers\ReachController;
 use App\Http\Controllers\RecipeController;
+use App\Http\Controllers\RoundsAheadController;
 use App\Http\Controllers\RowController;
 use App\Http\Controllers\RunController;
 use App\Http\Controllers\SeveralController;
@@ -165,12 +166,14 @@ Route::prefix('api')->group(static function (): void {
     Route::post('leaf-photos', [BurnPhotoController::class, 'measure']);
     Route::middleware(NamedByKey::class)->where(array_fill_keys(NamedByKey::NAMES, NamedByKey::PATTERN))->group(static function (): void {
         Route::post('batches/{id}/loads/{load}/way-out', [BatchSlipController::class, 'ask']);
+        Route::post('cases/{id}/rounds-ahead', [RoundsAheadController::class, 'ask']);
         Route::post('leaf-tests/{id}/photos/{leaf}/{when}', [LeafPhotoController::class, 'measure']);
     });
 
     Route::middleware([InOneTransaction::class, NamedByKey::class])->where(array_fill_keys(NamedByKey::NAMES, NamedByKey::PATTERN))->group(static function (): void {
         Route::post('courses', [CourseController::class, 'store']);
         Route::put('cases/{id}/course', [CaseController::class, 'course']);
+        Route::put('cases/{id}/round-dates', [RoundsAheadController::class, 'keep']);
         Route::put('courses/{id}', [CourseController::class, 'update']);
         Route::post('courses/{id}/looks', [CourseController::class, 'look']);
         Route::post('trials', [TrialController::class, 'store']);

@@ -37,6 +37,7 @@ final readonly class CasePlans
         private GardenBook $garden,
         private NextSprays $sprays,
         private CasesAsk $asks,
+        private RoundDates $wanted,
     ) {}
 
     /** @return list<LaidCourse> of every open case that was sprayed */
@@ -97,7 +98,7 @@ final readonly class CasePlans
         $methods = array_map(fn(Recipe $recipe): CourseMethod => $this->methods->of($recipe, $trouble, null, $plant), $recipes);
         // Which round comes next, and when, is settled by what Today has.
         $settled = $due === null || $next->slug === null ? null : new Settled(max($days->of($due), $today), $next->slug, "due-{$next->why->value}", $next->turns);
-        $course = $this->planner->plan(new CourseAsk($trouble, $plant, $methods, $this->rhythms->pressure($case), $today, $celsius, $case->every_days, $case->bud_break_on === null ? null : $days->ofDate($case->bud_break_on), record: $record, settled: $settled));
+        $course = $this->planner->plan(new CourseAsk($trouble, $plant, $methods, $this->rhythms->pressure($case), $today, $celsius, $case->every_days, $case->bud_break_on === null ? null : $days->ofDate($case->bud_break_on), record: $record, settled: $settled, wanted: array_map(static fn(string $on): int => $days->ofDate(new DateTimeImmutable($on)), $this->wanted->of($case)->days)));
 
         return new LaidCourse(
             "case-{$case->id}",

@@ -23,7 +23,7 @@ final readonly class CasesAsk
     /** What comes next hangs on what was counted since the last round only. */
     private const SINCE_LAST = 'counted_at >= (select max(rounds.sprayed_at) from rounds where rounds.case_id = counts.case_id and rounds.taken_back_at is null)';
 
-    public function __construct(private CaseTrials $trials, private RoundDues $dues, private PlannedTasks $planned, private Fresh $fresh) {}
+    public function __construct(private CaseTrials $trials, private RoundDues $dues, private PlannedTasks $planned, private Fresh $fresh, private RoundDates $wanted) {}
 
     /** @return list<Task> what one open case asks for */
     public function of(PestCase $case, DateTimeImmutable $now): array
@@ -65,7 +65,7 @@ final readonly class CasesAsk
         $due = [];
         foreach ($cases as $case) {
             $last = $case->rounds->last();
-            $next = CaseTasks::sprayedNext(PlannedTasks::readyAt($case, $tests[$case->plant_id] ?? []), $last?->sprayed_at, $case->round_days, WaitBook::of($case));
+            $next = CaseTasks::sprayedNext(PlannedTasks::readyAt($case, $tests[$case->plant_id] ?? []), $last?->sprayed_at, $case->round_days, WaitBook::of($case), $this->wanted->next($case));
             if ($next !== null) {
                 $due[$case->id] = $next;
             }
@@ -103,7 +103,7 @@ final readonly class CasesAsk
         $round = $case->rounds->last();
         $tasks = [];
         foreach ($this->planned->of($case, $this->trials->of($case), $tests) as $task) {
-            $tasks[] = $task->kind->isRound() ? self::round($task, $case, $round, $tests, $dues, $moves, $now) : $task;
+            $tasks[] = $task->kind->isRound() ? $this->round($task, $case, $round, $tests, $dues, $moves, $now) : $task;
         }
 
         return array_values(array_map(static fn(Task $task): Task => $task->onPlant($case->plant_id), array_filter($tasks)));
@@ -114,11 +114,14 @@ final readonly class CasesAsk
      *
      * @return Task|null null where no more is sprayed
      */
-    private static function round(Task $task, PestCase $case, ?Round $last, array $tests, RoundDues $dues, TaskMoves $moves, DateTimeImmutable $now): ?Task
+    private function round(Task $task, PestCase $case, ?Round $last, array $tests, RoundDues $dues, TaskMoves $moves, DateTimeImmutable $now): ?Task
     {
         $skipped = $moves->of($task->kind->value, $task->ref, $task->dueAt);
-        while ($skipped !== null && $skipped->moved_to === null && $case->round_days !== null) {
-            $next = $task->plannedAt()->modify("+{$case->round_days} days");
+        while ($skipped !== null && $skipped->moved_to === null) {
+            $next = $this->wanted->after($case, $task->plannedAt()) ?? ($case->round_days === null ? null : $task->plannedAt()->modify("+{$case->round_days} days"));
+            if ($next === null) {
+                break;
+            }
             $task = new Task($task->kind, $task->ref, $task->about, $next, $task->counted, [new MovedDate('skipped', $next, $skipped->reason)]);
             $skipped = $moves->of($task->kind->value, $task->ref, $next);
         }

@@ -15,16 +15,17 @@ use IdleMixer\Core\Data\ScheduleLines;
 use IdleMixer\Core\Evidence\LookPlans;
 use IdleMixer\Core\Population\CountOn;
 use IdleMixer\Core\Population\Fitting;
-use IdleMixer\Core\Population\Forecast;
 use IdleMixer\Core\Population\Forecaster;
 use IdleMixer\Core\Population\Kill;
 use IdleMixer\Core\Population\LifeCatalogue;
+use IdleMixer\Core\Population\NextRounds;
 use IdleMixer\Core\Population\Outbreak;
 use IdleMixer\Core\Population\Treatment;
 use IdleMixer\Core\Population\Wanted;
 use IdleMixer\Core\Population\Warmths;
 use IdleMixer\Core\Recipe\Practice;
 use IdleMixer\Core\Recipe\RecipeCatalogue;
+use IdleMixer\Core\Weather\Window;
 
 /** Sees ahead how a case goes on, from what was counted and sprayed on it. */
 final readonly class Forecasts
@@ -40,6 +41,8 @@ final readonly class Forecasts
         private RoundDues $dues,
         private GardenBook $garden,
         private LookPlans $looks,
+        private CasesAsk $asks,
+        private RoundDates $dates,
     ) {}
 
     /** Null where nobody knows how it multiplies, or where nothing was counted in the last time. */
@@ -60,42 +63,72 @@ final readonly class Forecasts
         assert($counted !== []);
         $outbreak = new Outbreak($life, Warmths::steady($this->dues->at($now)->celsius($case) ?? ScheduleLines::USUAL_CELSIUS['value']), $done);
         $forecaster = new Forecaster(new Fitting(Clumpings::of($case->pest), $this->looks->of($case->pest)->spots));
-        $all = $today + PopulationLines::AHEAD['value'] + 1;
-        $told = static fn(Treatment ...$more): Forecast => $forecaster->of($outbreak->with([...$done, ...array_values($more)]), $counted, $all);
-        $alone = $told();
+        $alone = $forecaster->steered($outbreak, $counted, $today + PopulationLines::AHEAD['value'] + 1);
         $surprise = $forecaster->surprise($outbreak, $counted);
-        $next = $this->practice($case, $now);
+        $seen = $alone->forecast();
+        $next = $case->closed_at === null ? $this->practice($case, $now) : null;
         if ($next === null) {
-            return new SeenAhead($days->on(0), $today, $alone, null, null, [], '', $surprise);
+            return new SeenAhead($days, $today, $seen, null, null, [], '', $surprise);
         }
         [$slug, $name, $practice] = $next;
         $kill = $this->kill($case, $practice);
-        $plan = $case->closed_at === null ? $this->plans->of($case, $now) : null;
+        $rounds = new NextRounds($alone, $kill, $practice->method->lastsDays);
+        $plan = $this->plans->of($case, $now);
         $ahead = self::ahead($plan, $days, $today);
         $often = $practice->method->tightestDays();
         $spaced = $often === null ? null : $this->plans->spaced($case, (int) $often, $now);
         $course = $plan->course ?? $spaced;
         $last = $done === [] ? null : max(array_map(static fn(Treatment $one): int => $one->day, $done));
+        $closed = $this->closed($case, $practice, $days, $now);
+        $left = $course?->left();
         // As close as its school sprays it when it is as bad as can be, or as leaf and season bear it where that is less.
-        $wanted = Wanted::bySchool($kill, $practice->method, $often === null ? null : max($often, (float) ($spaced->nearest->everyDays ?? 0)), $today, $last, $ahead[0] ?? null, $course?->hadInARow($slug) ?? 0, $course?->left());
-        $sprayed = static fn(int ...$on): array => array_map(static fn(int $day): Treatment => new Treatment($day, $kill, $practice->method->lastsDays), $on);
-
-        $best = null;
-        if ($wanted !== null) {
-            $programme = $alone->search($wanted);
-            $best = [$programme, $wanted, $told(...$sprayed(...$programme->days))];
-        }
+        $wanted = Wanted::bySchool($kill, $practice->method, $often === null ? null : max($often, (float) ($spaced->nearest->everyDays ?? 0)), $today, $last, $this->earliest($case, $days, $now), $course?->hadInARow($slug) ?? 0, $left, $closed);
+        $programme = $wanted === null ? null : $seen->search($wanted);
 
         return new SeenAhead(
-            $days->on(0),
+            $days,
             $today,
-            $alone,
-            $ahead === [] ? null : $told(...$sprayed(...$ahead)),
-            $best,
+            $seen,
+            $ahead === [] ? null : $rounds->on($ahead)->forecast(),
+            $wanted === null || $programme === null ? null : [$programme, $wanted, $rounds->on($programme->days)->forecast()],
             $ahead,
             $name,
             $surprise,
+            $rounds,
+            $often === null ? null : $this->room($case, $kill, $last, $today, $left, $closed, $days, $now),
         );
+    }
+
+    /**
+     * On which days the gardener may have rounds: as close as leaves bear them, and not before what keeps them off is over.
+     *
+     * @param int|null  $left   rounds that the season bears yet
+     * @param list<int> $closed
+     */
+    private function room(PestCase $case, Kill $kill, ?int $last, int $today, ?int $left, array $closed, PlaceDays $days, DateTimeImmutable $now): Wanted
+    {
+        $gap = $this->plans->spaced($case, 1, $now)->nearest->everyDays ?? 1;
+        $soonest = $last === null ? $today : max($today, $last + $gap);
+        $may = $this->asks->nextRound($this->dates->asIf($case, [$days->on($soonest)->format('Y-m-d')]), $now);
+
+        return new Wanted($kill, $today, max($soonest, $may === null ? $soonest : $days->of($may)), $today + PopulationLines::AHEAD['value'], $gap, $left ?? PopulationLines::MOST_SEARCHED['value'], $closed);
+    }
+
+    /** The day of the next round as its school has it, whatever the gardener chose; null where none is due. */
+    private function earliest(PestCase $case, PlaceDays $days, DateTimeImmutable $now): ?int
+    {
+        $next = $this->asks->nextRound($this->dates->asIf($case, []), $now);
+
+        return $next === null ? null : max($days->of($next), $days->of($now));
+    }
+
+    /** @return list<int> days whose weather is told, and holds no hour for it */
+    private function closed(PestCase $case, Practice $practice, PlaceDays $days, DateTimeImmutable $now): array
+    {
+        [$windows, $until] = $this->dues->at($now)->hours($case);
+        $open = array_map(static fn(Window $one): int => $days->of(new DateTimeImmutable("@{$one->from}")), $windows ?? []);
+
+        return $windows === null || $days->of($until) <= $days->of($now) ? [] : array_values(array_diff(range($days->of($now), $days->of($until) - 1), $open));
     }
 
     private function treatment(PestCase $case, Round $round, PlaceDays $days): Treatment

@@ -19,7 +19,7 @@ use IdleMixer\Core\Words\Say;
 /** What an open case asks for, as planned: before weather, counts and people move it. */
 final readonly class PlannedTasks
 {
-    public function __construct(private TroubleCatalogue $troubles, private GardenBook $garden) {}
+    public function __construct(private TroubleCatalogue $troubles, private GardenBook $garden, private RoundDates $wanted) {}
 
     /**
      * @param array<int, Trial> $trials by round
@@ -42,7 +42,7 @@ final readonly class PlannedTasks
         );
         $trouble = $this->troubles->trouble($case->pest);
 
-        return CaseTasks::of($case->id, Say::it('records/planned-tasks.on', ['name' => $trouble->name, 'name-2' => $case->plant->name]), self::readyAt($case, $tests), $done, $trouble->counted, WaitBook::of($case));
+        return CaseTasks::of($case->id, Say::it('records/planned-tasks.on', ['name' => $trouble->name, 'name-2' => $case->plant->name]), self::readyAt($case, $tests), $done, $trouble->counted, WaitBook::of($case), $this->wanted->next($case));
     }
 
     /** @param list<LeafTest> $tests of its plant */

@@ -60,6 +60,7 @@ final class RoundDues
         private readonly OwnSprays $own,
         private readonly Whoms $whoms,
         private readonly ToleranceCatalogue $classes,
+        private readonly RoundDates $wanted,
         ClockInterface $clock,
     ) {
         $this->now = $clock->now();
@@ -106,6 +107,16 @@ final class RoundDues
         return $this->next[$case->id];
     }
 
+    /**
+     * The hours of what comes next.
+     *
+     * @return array{list<Window>|null, DateTimeImmutable} null where nobody knows of what or where, and where the forecast ends
+     */
+    public function hours(PestCase $case): array
+    {
+        return $this->hours->of($case->plant, $this->next($case)?->wants);
+    }
+
     /** What is known since the last round. */
     private function since(PestCase $case, Round $last, Batch $batch, DateTimeImmutable $planned, ?DateTimeImmutable $testUntil): RoundFacts
     {
@@ -128,6 +139,7 @@ final class RoundDues
             $testUntil,
             ...[...$this->hoursOf($case, $earliest, $spray), $this->rests[$case->plant_id] ?? null, $inTurn, $this->slowed($case, $last)],
             ...$this->keepsOff($case),
+            isWanted: $this->wanted->next($case) !== null,
         );
     }
 

@@ -6,6 +6,7 @@ namespace App\Records;
 
 use DateTimeImmutable;
 use IdleMixer\Core\Population\Forecast;
+use IdleMixer\Core\Population\NextRounds;
 use IdleMixer\Core\Population\Programme;
 use IdleMixer\Core\Population\Surprise;
 use IdleMixer\Core\Population\Wanted;
@@ -14,11 +15,19 @@ use IdleMixer\Core\Population\Wanted;
 final readonly class SeenAhead
 {
     /**
-     * @param DateTimeImmutable    $begin   midnight of the day from which days are counted, in UTC
+     * @param PlaceDays            $days   days are counted from that of the first count
      * @param Forecast|null        $planned null where nothing is planned
      * @param array{Programme, Wanted, Forecast}|null $best null where nothing that may be sprayed works on it
      * @param list<int>            $ahead   days of the rounds that are planned
      * @param string               $spray   that is sprayed next; empty where none is
+     * @param NextRounds|null      $next    what comes of rounds of it on other days; null where none is sprayed
+     * @param Wanted|null          $room    on which days the gardener may have them; null where none may be
      */
-    public function __construct(public DateTimeImmutable $begin, public int $today, public Forecast $alone, public ?Forecast $planned, public ?array $best, public array $ahead, public string $spray, public Surprise $surprise) {}
+    public function __construct(public PlaceDays $days, public int $today, public Forecast $alone, public ?Forecast $planned, public ?array $best, public array $ahead, public string $spray, public Surprise $surprise, public ?NextRounds $next = null, public ?Wanted $room = null) {}
+
+    /** A day, as an answer tells it. */
+    public function on(int $day): string
+    {
+        return $this->days->on($day)->format('Y-m-d');
+    }
 }

@@ -9,6 +9,7 @@ use App\Declared\Part;
 use App\Declared\Plain;
 use App\Declared\Record;
 use App\Declared\Values\Day;
+use App\Declared\Values\Days;
 use App\Declared\Values\Json;
 use App\Declared\Values\Moment;
 use App\Declared\Values\Text;
@@ -75,6 +76,7 @@ final class Cases extends Record
             Plain::usually('spots', Text::notes(RecipeReader::MAX_NOTES), ''),
             Plain::maybe('situation', new Json(self::situation(...), ['type' => 'object'])),
             Plain::maybe('every_days', new Whole(1, ScheduleLines::LONGEST_PACE['value'])),
+            Plain::maybe('round_dates', new Days()),
             Plain::maybe('bud_break_on', new Day()),
             Plain::maybe('due_at', Moment::any())->withoutLog(Say::it('records/cases.reckoned-from-rounds-counts-and')),
             Plain::maybe('pressure', Word::of(Pressure::class, Say::it('records/cases.pressure')))->withoutLog(Say::it('records/cases.reckoned-from-rounds-counts-and')),

@@ -22,5 +22,9 @@ final readonly class SeenAheadAnswer
         public array $outlooks,
         /** What it rests on, in a sentence. */
         public string $rests,
+        /** Whether the gardener may choose other days for the rounds to come. */
+        public bool $mayMove,
+        /** Whether the gardener chose the days of the rounds to come. */
+        public bool $chosen,
     ) {}
 }

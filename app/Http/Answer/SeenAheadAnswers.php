@@ -12,6 +12,7 @@ use DateTimeImmutable;
 use IdleMixer\Core\Population\AheadDay;
 use IdleMixer\Core\Population\Forecast;
 use IdleMixer\Core\Population\LifeCatalogue;
+use IdleMixer\Core\Population\Steered;
 use IdleMixer\Core\Wording\AheadWords;
 use IdleMixer\Core\Wording\ProgrammeWords;
 use IdleMixer\Core\Words\Say;
@@ -28,7 +29,7 @@ final readonly class SeenAheadAnswers
         $trouble = $this->situations->trouble($case);
         $seen = $this->forecasts->of($case, $now);
         if ($seen === null) {
-            return new SeenAheadAnswer($this->lives->of($case->pest) === null ? Say::it('answers/seen-ahead-answers.not-known', ['name' => lcfirst($trouble->name)]) : Say::it('answers/seen-ahead-answers.count-first'), $trouble->counted ?? '', null, '', [], '');
+            return new SeenAheadAnswer($this->lives->of($case->pest) === null ? Say::it('answers/seen-ahead-answers.not-known', ['name' => lcfirst($trouble->name)]) : Say::it('answers/seen-ahead-answers.count-first'), $trouble->counted ?? '', null, '', [], '', false, false);
         }
         $outlooks = [self::outlook($seen, 'alone', Say::it('answers/seen-ahead-answers.alone'), '', [], $seen->alone)];
         if ($seen->planned !== null) {
@@ -39,7 +40,43 @@ final readonly class SeenAheadAnswers
             $outlooks[] = self::outlook($seen, 'fewest', Say::it('answers/seen-ahead-answers.fewest', ['spray' => $seen->spray]), ProgrammeWords::of($programme, $wanted, $forecast->generationDays()), $programme->days, $forecast);
         }
 
-        return new SeenAheadAnswer('', $trouble->counted ?? '', self::on($seen, $seen->today), AheadWords::surprise($seen->surprise), $outlooks, Say::it('answers/seen-ahead-answers.rests'));
+        return new SeenAheadAnswer('', $trouble->counted ?? '', $seen->on($seen->today), AheadWords::surprise($seen->surprise), $outlooks, Say::it('answers/seen-ahead-answers.rests'), $seen->room !== null, $case->round_dates !== null);
+    }
+
+    /**
+     * What would come of rounds on these days, and of each day that one of them may be moved to.
+     *
+     * @param list<int> $rounds days after the first count, earliest first
+     */
+    public function moved(SeenAhead $seen, array $rounds, int $which): MovedRoundsAnswer
+    {
+        $next = $seen->next;
+        $room = $seen->room;
+        assert($next !== null && $room !== null);
+        $may = isset($rounds[$which]) ? $room->room($rounds, $which) : [];
+        $without = $rounds;
+        unset($without[$which]);
+        $without = array_values($without);
+        $more = count($rounds) < $room->atMost ? $room->room([...$rounds, \PHP_INT_MAX], count($rounds))[0] ?? null : null;
+        $outlook = static fn(array $days, Steered $steered): OutlookAnswer => self::outlook($seen, 'planned', Say::it('answers/seen-ahead-answers.so'), '', $days, $steered->forecast());
+        $tried = $next->moved($rounds, $which, $may);
+
+        return new MovedRoundsAnswer(
+            $outlook($rounds, $next->on($rounds)),
+            array_map(static fn(int $day, Steered $one): OutlookAnswer => $outlook(self::instead($rounds, $which, $day), $one), array_keys($tried), $tried),
+            isset($rounds[$which]) ? $outlook($without, $next->on($without)) : null,
+            $more === null ? null : $outlook([...$rounds, $more], $next->on([...$rounds, $more])),
+        );
+    }
+
+    /**
+     * @param list<int> $rounds
+     *
+     * @return list<int>
+     */
+    private static function instead(array $rounds, int $which, int $day): array
+    {
+        return array_map(static fn(int $i, int $one): int => $i === $which ? $day : $one, array_keys($rounds), $rounds);
     }
 
     /** @param list<int> $rounds */
@@ -50,15 +87,10 @@ final readonly class SeenAheadAnswers
         return new OutlookAnswer(
             $kind,
             $name,
-            AheadWords::of($forecast, $rounds, $seen->today, static fn(int $day): DateTimeImmutable => $seen->begin->modify("{$day} days")),
+            AheadWords::of($forecast, $rounds, $seen->today, $seen->days->on(...)),
             $because,
-            array_map(static fn(int $day): string => self::on($seen, $day), $rounds),
-            array_map(static fn(int $day, AheadDay $one): ExpectedDayAnswer => new ExpectedDayAnswer(self::on($seen, $day), round($one->low, self::DECIMALS), round($one->middle, self::DECIMALS), round($one->high, self::DECIMALS)), array_keys($days), $days),
+            array_map($seen->on(...), $rounds),
+            array_map(static fn(int $day, AheadDay $one): ExpectedDayAnswer => new ExpectedDayAnswer($seen->on($day), round($one->low, self::DECIMALS), round($one->middle, self::DECIMALS), round($one->high, self::DECIMALS)), array_keys($days), $days),
         );
-    }
-
-    private static function on(SeenAhead $seen, int $day): string
-    {
-        return $seen->begin->modify("{$day} days")->format('Y-m-d');
     }
 }

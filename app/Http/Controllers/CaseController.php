@@ -180,7 +180,9 @@ final readonly class CaseController
         if ($against?->nearest !== null) {
             throw $input->object->get('everyDays')->fault("{$words->because($against, static fn(int $day): string => (string) $day)} {$words->nearest($against->nearest)}");
         }
-        Edits::fill($case, $input->basedOn, ['every_days' => $input->everyDays, 'bud_break_on' => $input->budBreakOn]);
+        // Who wants other days between rounds wants none that were chosen before.
+        $dates = $input->everyDays === $case->every_days ? $case->round_dates : null;
+        Edits::fill($case, $input->basedOn, ['every_days' => $input->everyDays, 'bud_break_on' => $input->budBreakOn, 'round_dates' => $dates]);
         $case->save();
 
         return $this->say($case->refresh(), 200);

@@ -15,6 +15,7 @@ final readonly class CourseAsk
     /**
      * @param non-empty-list<CourseMethod> $methods in the order in which they take turns
      * @param list<Recorded>               $record  earliest first
+     * @param list<int>                    $wanted  days that the gardener chose for rounds, earliest first
      * @param list<array{int, Window}>|null $hours  good and workable hours to come with their days; null where nobody told the weather
      */
     public function __construct(
@@ -42,6 +43,7 @@ final readonly class CourseAsk
         public ?Settled $settled = null,
         /** The first day of this season: of the year that today is of; below 0 where that was before the start. */
         public int $seasonBegan = 0,
+        public array $wanted = [],
     ) {}
 
     /** @return list<Recorded> earliest first */

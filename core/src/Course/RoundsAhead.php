@@ -13,8 +13,11 @@ use IdleMixer\Core\Schedule\Turns;
 /** Lays out the rounds of a programme: when, with what, and why then. */
 final readonly class RoundsAhead
 {
-    /** @param list<LeafLoad> $loads */
-    public function __construct(private Turns $turns, private array $loads) {}
+    /**
+     * @param list<LeafLoad> $loads
+     * @param list<int>      $wanted days that the gardener chose, earliest first: rounds come on them, and end with the last of them
+     */
+    public function __construct(private Turns $turns, private array $loads, private array $wanted = []) {}
 
     /**
      * Against what is there: at least as often as practice has it, and until eggs of day 0 have hatched.
@@ -94,6 +97,9 @@ final readonly class RoundsAhead
     private function laid(array $rotation, ?int $pace, array $had, callable $isEnough): array
     {
         $done = $had === [] ? [[0, $rotation[0]]] : $had;
+        if ($this->wantedAfter($done[count($done) - 1][0]) !== null) {
+            $isEnough = fn(int $rounds, int $last): bool => $this->wantedAfter($last) === null;
+        }
         $entries = array_map(static fn(array $one): Act => new Act($one[0], ActKind::Round, $one[1]->recipe, $had === [] ? 'first' : 'had', ['day' => $one[0]], done: $had !== []), $done);
         $last = array_search($done[count($done) - 1][1]->recipe, array_map(static fn(InTurn $one): string => $one->recipe, $rotation), true);
         for ($turn = (int) $last + 1; count($done) < ScheduleLines::MOST_ROUNDS['value'] && ! $isEnough(count($done), $done[count($done) - 1][0]); ++$turn) {
@@ -131,16 +137,29 @@ final readonly class RoundsAhead
         [$before, $last] = $done[count($done) - 1];
         $own = self::lastOf($next, $done);
         $same = $last->recipe === $next->recipe;
+        $chosen = $this->wantedAfter($before);
         $wanted = match (true) {
+            $chosen !== null => $chosen,
             $pace !== null => $before + $pace,
             $same => $before + ($next->paceAfter(self::many($next, $done)) ?? 0),
             default => max($before + $this->turns->between($last, $next), $own === null ? 0 : $own + ($next->pace ?? 0)),
         };
         [$day, $code, $args] = $this->held(max($wanted, $before + 1), $next, $own, $done);
 
-        return new Act($day, ActKind::Round, $next->recipe, $code ?? ($pace !== null ? 'own-pace' : ($same ? 'again' : 'in-turn')), [
+        return new Act($day, ActKind::Round, $next->recipe, $code ?? ($chosen !== null ? 'own-day' : ($pace !== null ? 'own-pace' : ($same ? 'again' : 'in-turn'))), [
             ...$args, 'day' => $day, 'days' => $day - $before, 'wanted' => $wanted - $before, 'before' => $last->recipe,
         ]);
+    }
+
+    private function wantedAfter(int $day): ?int
+    {
+        foreach ($this->wanted as $wanted) {
+            if ($wanted > $day) {
+                return $wanted;
+            }
+        }
+
+        return null;
     }
 
     /**

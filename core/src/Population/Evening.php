@@ -11,7 +11,7 @@ final readonly class Evening
      * @param list<float> $numbers by step
      * @param float       $counted of the stages that are counted, before it was sprayed
      */
-    public function __construct(private Chain $chain, public array $numbers, public float $counted) {}
+    public function __construct(public Chain $chain, public array $numbers, public float $counted) {}
 
     /** Of the stages that are counted. */
     public function seen(): float

@@ -39,26 +39,29 @@ final readonly class Fitting
         return new Fitted($guess, $inverse);
     }
 
+    /** @return list<Guess> as it is thought, and with speed, births and kill moved a little, each by itself */
+    public static function nudged(Guess $guess): array
+    {
+        return [$guess, $guess->moved([0.0, self::NUDGE, 0.0, 0.0]), $guess->moved([0.0, 0.0, self::NUDGE, 0.0]), $guess->moved([0.0, 0.0, 0.0, self::NUDGE])];
+    }
+
     /**
      * Slopes of the natural logarithm of what is counted, by start, speed, births and kill.
      *
-     * @return array{list<Evening>, list<list<float>>} evenings, and the slopes of each: of what is there before and after its rounds
+     * @param list<list<Evening>> $runs    by guess, as they are moved
+     * @param bool                $sprayed whether of what is there after its rounds, or before
+     *
+     * @return list<list<float>> by day
      */
-    public static function slopes(Outbreak $outbreak, Guess $guess, int $until, bool $sprayed): array
+    public static function slopes(array $runs, bool $sprayed): array
     {
-        $of = static fn(Evening $evening): float => log(($sprayed ? $evening->seen() : $evening->counted) + \PHP_FLOAT_MIN);
-        $evenings = $outbreak->go($guess, $until);
-        $base = array_map($of, $evenings);
-        $slopes = array_fill(0, count($base), [1.0]);
-        foreach ([[0.0, self::NUDGE, 0.0, 0.0], [0.0, 0.0, self::NUDGE, 0.0], [0.0, 0.0, 0.0, self::NUDGE]] as $which => $by) {
-            // Nothing hangs on how well rounds work where there are none.
-            $moved = $which === 2 && $outbreak->treatments === [] ? $base : array_map($of, $outbreak->go($guess->moved($by), $until));
-            foreach ($moved as $day => $log) {
-                $slopes[$day][] = ($log - $base[$day]) / self::NUDGE;
-            }
+        $slopes = [];
+        foreach ($runs[0] as $day => $_) {
+            $logs = array_map(static fn(array $run): float => log(($sprayed ? $run[$day]->seen() : $run[$day]->counted) + \PHP_FLOAT_MIN), $runs);
+            $slopes[] = [1.0, ...array_map(static fn(float $log): float => ($log - $logs[0]) / self::NUDGE, array_slice($logs, 1))];
         }
 
-        return [$evenings, $slopes];
+        return $slopes;
     }
 
     /** Variance of the natural logarithm of a count, half added, where so many are expected. */
@@ -74,7 +77,8 @@ final readonly class Fitting
      */
     private function step(Outbreak $outbreak, Guess $guess, array $counts, int $last): array
     {
-        [$evenings, $slopes] = self::slopes($outbreak, $guess, $last, false);
+        $runs = array_map(static fn(Guess $one): array => $outbreak->go($one, $last), self::nudged($guess));
+        [$evenings, $slopes] = [$runs[0], self::slopes($runs, false)];
         $half = EvidenceLines::HALF['value'];
         $known = [PopulationLines::START_OFF['value'], PopulationLines::SPEED_OFF['value'], PopulationLines::BIRTHS_OFF['value'], PopulationLines::KILL_OFF['value']];
         $matrix = array_map(static fn(int $i): array => array_map(static fn(int $k): float => $i === $k ? 1.0 / $known[$i] ** 2 : 0.0, range(0, 3)), range(0, 3));

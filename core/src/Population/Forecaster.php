@@ -51,18 +51,17 @@ final readonly class Forecaster
      */
     public function of(Outbreak $outbreak, array $counts, int $days): Forecast
     {
-        $fitted = $this->fitting->of($outbreak, $counts);
-        [$evenings, $slopes] = Fitting::slopes($outbreak, $fitted->guess, $days - 1, true);
-        $half = EvidenceLines::HALF['value'];
-        $told = [];
-        foreach ($evenings as $day => $evening) {
-            $seen = $evening->seen();
-            // Where hardly one is left, a logarithm tells nothing more: half is added, as to counts.
-            $share = $seen / ($seen + $half);
-            $off = PopulationLines::BAND['value'] * sqrt($share ** 2 * $fitted->variance($slopes[$day]) + $this->fitting->scatter($seen));
-            $told[] = new AheadDay(max(0.0, ($seen + $half) * exp(-$off) - $half), $seen, ($seen + $half) * exp($off) - $half, $evening->stages());
-        }
+        return $this->steered($outbreak, $counts, $days)->forecast();
+    }
 
-        return new Forecast($told, $fitted, $outbreak, $days - 1);
+    /**
+     * The same to go on from: with any rounds that may come.
+     *
+     * @param non-empty-list<CountOn> $counts earliest first, the first of them on day 0
+     * @param int                     $days   1 and more
+     */
+    public function steered(Outbreak $outbreak, array $counts, int $days): Steered
+    {
+        return Steered::by($this->fitting, $this->fitting->of($outbreak, $counts), $outbreak, $days - 1);
     }
 }

@@ -45,21 +45,37 @@ final readonly class Outbreak
     {
         $chain = new Chain($this->life, exp($guess->births));
         $numbers = $chain->settled(exp($guess->start));
+        $first = $this->evening($chain, $guess, $numbers, $this->begin);
+
+        return array_slice([$first, ...$this->onwards($guess, $first, $this->begin, $until)], -$this->begin);
+    }
+
+    /**
+     * The days after an evening, which is known.
+     *
+     * @param int $day of that evening, after the first count
+     *
+     * @return list<Evening>
+     */
+    public function onwards(Guess $guess, Evening $evening, int $day, int $until): array
+    {
         $evenings = [];
-        for ($day = $this->begin; $day <= $until; ++$day) {
-            if ($day > $this->begin) {
-                $numbers = $this->next($chain, $guess, $numbers, $day);
-            }
-            $counted = $chain->seen($numbers);
-            foreach ($this->rounds[$day] ?? [] as $round) {
-                $numbers = $chain->killed($numbers, $round->kill, exp($guess->kill));
-            }
-            if ($day >= 0) {
-                $evenings[] = new Evening($chain, $numbers, $counted);
-            }
+        while (++$day <= $until) {
+            $evenings[] = $evening = $this->evening($evening->chain, $guess, $this->next($evening->chain, $guess, $evening->numbers, $day), $day);
         }
 
         return $evenings;
+    }
+
+    /** @param list<float> $numbers before anything is sprayed */
+    private function evening(Chain $chain, Guess $guess, array $numbers, int $day): Evening
+    {
+        $counted = $chain->seen($numbers);
+        foreach ($this->rounds[$day] ?? [] as $round) {
+            $numbers = $chain->killed($numbers, $round->kill, exp($guess->kill));
+        }
+
+        return new Evening($chain, $numbers, $counted);
     }
 
     /**

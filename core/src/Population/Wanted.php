@@ -16,8 +16,9 @@ final readonly class Wanted
      * @param int $until  day on whose evening it is to be over, the last on which may be sprayed
      * @param int $gap    days from one round to the next at the least, 1 and more
      * @param int $atMost rounds
+     * @param list<int> $closed days in between on which may not be sprayed
      */
-    public function __construct(public Kill $kill, public int $from, public int $first, public int $until, public int $gap, public int $atMost) {}
+    public function __construct(public Kill $kill, public int $from, public int $first, public int $until, public int $gap, public int $atMost, private array $closed = []) {}
 
     /**
      * As often in a row as its school does it and as often as the season bears it, from today on, for so many weeks as are searched.
@@ -28,10 +29,11 @@ final readonly class Wanted
      *
      * @param int        $had   rounds of it that were had in a row up to now
      * @param int|null   $left  rounds that the season bears yet; null where nothing limits them
+     * @param list<int>  $closed days on which may not be sprayed
      *
      * @return self|null null where none may be sprayed as soon as that, or none any more
      */
-    public static function bySchool(Kill $kill, Method $method, ?float $everyDays, int $today, ?int $last, ?int $next, int $had = 0, ?int $left = null): ?self
+    public static function bySchool(Kill $kill, Method $method, ?float $everyDays, int $today, ?int $last, ?int $next, int $had = 0, ?int $left = null, array $closed = []): ?self
     {
         if ($everyDays === null) {
             return null;
@@ -42,11 +44,45 @@ final readonly class Wanted
 
         $most = min(($method->inARow ?? PopulationLines::MOST_ROUNDS['value'] + $had) - $had, $left ?? PopulationLines::MOST_ROUNDS['value']);
 
-        return $first > $until || $most < 1 ? null : new self($kill, $today, $first, $until, $gap, $most);
+        return $first > $until || $most < 1 ? null : new self($kill, $today, $first, $until, $gap, $most, $closed);
     }
 
     public function allows(int $day): bool
     {
-        return $day >= $this->first && $day <= $this->until;
+        return $day >= $this->first && $day <= $this->until && ! in_array($day, $this->closed, true);
+    }
+
+    /**
+     * Days that a round may be moved to, between the one before it and the one after.
+     *
+     * @param list<int> $days  of rounds, earliest first
+     * @param int       $which of them is moved
+     *
+     * @return list<int> earliest first; none where nobody may spray in between
+     */
+    public function room(array $days, int $which): array
+    {
+        $from = max($this->first, isset($days[$which - 1]) ? $days[$which - 1] + $this->gap : $this->first);
+        $until = min($this->until, isset($days[$which + 1]) ? $days[$which + 1] - $this->gap : $this->until);
+
+        return $from > $until ? [] : array_values(array_filter(range($from, $until), $this->allows(...)));
+    }
+
+    /**
+     * What is against rounds on these days: the first that may not be, or is too soon after the one before.
+     *
+     * @param list<int> $days earliest first
+     */
+    public function against(array $days): ?int
+    {
+        $before = null;
+        foreach ($days as $day) {
+            if (! $this->allows($day) || ($before !== null && $day < $before + $this->gap)) {
+                return $day;
+            }
+            $before = $day;
+        }
+
+        return null;
     }
 }

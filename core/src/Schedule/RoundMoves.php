@@ -21,7 +21,7 @@ final class RoundMoves
         }
         $at = $planned;
         $moves = [];
-        foreach ([self::inTurn(...), self::slowed(...), self::washedOff(...), self::oneClean(...), self::tested(...), self::burnt(...), self::dry(...), self::inBloom(...)] as $rule) {
+        foreach ([self::tooSoon(...), self::inTurn(...), self::slowed(...), self::washedOff(...), self::oneClean(...), self::tested(...), self::burnt(...), self::dry(...), self::inBloom(...)] as $rule) {
             $moved = $rule($at, $facts, $now);
             if ($moved !== null) {
                 $at = $moved->to ?? $at;
@@ -43,16 +43,22 @@ final class RoundMoves
         return new RoundDue($at, $weather === null ? $moves : [...$moves, $weather], $best === null ? null : BestHours::of($best), array_values(array_filter($facts->windows ?? [], static fn(Window $one): bool => $one->from >= $since || ($one->to > $since && $at <= $now))));
     }
 
+    /** A day that was chosen before the last round was late may be too soon after it. */
+    private static function tooSoon(DateTimeImmutable $at, RoundFacts $facts): ?MovedDate
+    {
+        return $facts->isWanted && $facts->last !== null && $facts->earliest->format('Y-m-d') > $at->format('Y-m-d') ? new MovedDate('too-soon', self::onDay($at, $facts->earliest)) : null;
+    }
+
     /** Another spray comes after other days than the same once more. */
     private static function inTurn(DateTimeImmutable $at, RoundFacts $facts): ?MovedDate
     {
-        return $facts->inTurn !== null && $facts->inTurn->format('Y-m-d') !== $at->format('Y-m-d') ? new MovedDate('in-turn', $facts->inTurn) : null;
+        return ! $facts->isWanted && $facts->inTurn !== null && $facts->inTurn->format('Y-m-d') !== $at->format('Y-m-d') ? new MovedDate('in-turn', $facts->inTurn) : null;
     }
 
     /** In the cool what is fought develops slowly, and the rounds follow it. */
     private static function slowed(DateTimeImmutable $at, RoundFacts $facts): ?MovedDate
     {
-        return $facts->inTurn === null && $facts->slowed !== null && $facts->slowed > $at ? new MovedDate('cool', $facts->slowed) : null;
+        return ! $facts->isWanted && $facts->inTurn === null && $facts->slowed !== null && $facts->slowed > $at ? new MovedDate('cool', $facts->slowed) : null;
     }
 
     private static function washedOff(DateTimeImmutable $at, RoundFacts $facts): ?MovedDate
@@ -67,7 +73,7 @@ final class RoundMoves
 
     private static function oneClean(DateTimeImmutable $at, RoundFacts $facts): ?MovedDate
     {
-        if ($facts->cleanLooks === 0 || $facts->last === null) {
+        if ($facts->isWanted || $facts->cleanLooks === 0 || $facts->last === null) {
             return null;
         }
         $taper = $facts->last->modify('+' . ScheduleLines::TAPER['value'] . ' days');

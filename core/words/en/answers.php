@@ -54,6 +54,7 @@ return [
     'seen-ahead-answers.alone' => 'Left alone',
     'seen-ahead-answers.planned' => 'As planned',
     'seen-ahead-answers.fewest' => 'At best, with {spray}',
+    'seen-ahead-answers.so' => 'On these days',
     'seen-ahead-answers.not-known' => 'How {name} multiplies is not known well enough to see ahead.',
     'seen-ahead-answers.count-first' => 'Nothing was counted in the last six weeks. Count, and it can be seen ahead.',
     'seen-ahead-answers.rests' => 'Handbooks of how fast it grows, moved by your counts. Four of five later counts lie in the band. It knows no rain, no enemies and nothing that flies in.',

@@ -3,6 +3,12 @@
 declare(strict_types=1);
 
 return [
+    'rounds-ahead-controller.not-seen' => 'Nothing is seen ahead of this case, so no days can be chosen by it. Say how many days you want between its rounds instead.',
+    'rounds-ahead-controller.too-many' => 'At most {most} more rounds may be had of it.',
+    'rounds-ahead-controller.not-before' => 'No round can be on {day}. The first may be on {first}.',
+    'rounds-ahead-controller.not-after' => 'No round can be on {day}: nobody sees further than {until}.',
+    'rounds-ahead-controller.no-hour' => 'No round can be on {day}: the forecast has no good hour for it that day.',
+    'rounds-ahead-controller.too-close' => 'No round can be on {day}: a leaf bears it {gap} days after the one before at the soonest.',
     'corrected-controller.round-of-a-course' => 'This round was one of a walk over many plants: take the tap back in its walk, and it is taken back.',
     'batch-slip-controller.way-out' => 'way out',
     'batch-slip-controller.this-batch-finished-what-went' => 'This batch is finished; what went into it stays as it was saved. Open it again to put it right.',

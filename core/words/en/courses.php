@@ -13,6 +13,7 @@ return [
     'due-in-turn' => 'Day {day}: the next in turn, {days} after the last, as Today has it.',
     'due-changes-tack' => 'Day {day}: the next round, with something that works in another way: two took less than half of them.',
     'due-barred' => 'Day {day}: the next round, with something else: what was sprayed before does not fit any more.',
+    'own-day' => 'Day {day}: {days} after the last round, on the day that you chose.',
     'own-pace' => 'Day {day}: {days} after the last round, as you asked.',
     'in-turn' => 'Day {day}: in turn, {days} after {before}.',
     'prevention' => 'Day {day}: as prevention, {days} after the last round.',

@@ -6,6 +6,7 @@ declare(strict_types=1);
  * Why a date is not the one that was planned, by code.
  */
 return [
+    'too-soon' => 'Later than you chose: a leaf does not bear it again before that.',
     'in-turn' => 'Another day: it is the turn of the other spray, and its days count.',
     'cool' => 'Later: in the cool they develop slowly, and the rounds follow that.',
     'washed-off' => 'Earlier: rain washed the last round off.',

@@ -40,6 +40,7 @@ return [
     'records.table-not-declared' => 'The table {table} is not declared.',
     'records.not-declared' => '{class} is not declared.',
     'codes.no-known-known-are' => '{code} is no known {what}; known are {known}.',
+    'days.days' => 'days',
     'codes.codes-apart-by-blanks' => 'Codes apart by blanks: {known}.',
     'number.expected-number-from-to-found' => 'Expected a number from {least} to {most}, found {found}.',
     'text.no-identity-uuid-in-small' => '{found} is no identity; a UUID in small letters is needed.',

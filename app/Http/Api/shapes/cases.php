@@ -6,6 +6,7 @@ use App\Http\Api\Corrects;
 use IdleMixer\Core\Choice\Severity;
 use IdleMixer\Core\Choice\WhyWhether;
 use IdleMixer\Core\Data\InputLines;
+use IdleMixer\Core\Data\ScheduleLines;
 use IdleMixer\Core\Evidence\Outcome;
 
 /*
@@ -16,6 +17,14 @@ return [
         'basedOn' => ['type' => 'integer', 'minimum' => 0],
         'everyDays?' => ['type' => ['integer', 'null'], 'description' => 'As its school has it where it is left out.'],
         'budBreakOn?' => ['type' => ['string', 'null'], 'format' => 'date'],
+    ],
+    'RoundDates' => [
+        'basedOn' => ['type' => 'integer', 'minimum' => 0],
+        'on' => ['type' => 'array', 'description' => 'Days of the rounds to come; none where they come as the school has it.', 'maxItems' => ScheduleLines::MOST_ROUNDS['value'], 'items' => ['type' => 'string', 'format' => 'date']],
+    ],
+    'RoundsAsked' => [
+        'on' => ['type' => 'array', 'description' => 'Days of the rounds to come, earliest first.', 'maxItems' => ScheduleLines::MOST_ROUNDS['value'], 'items' => ['type' => 'string', 'format' => 'date']],
+        'which?' => ['type' => ['integer', 'null'], 'minimum' => 0, 'description' => 'Of them is moved, counted from 0; none where it is left out.'],
     ],
     'NewCourse' => [
         'submission' => 'uuid',
