@@ -52,6 +52,9 @@ final class Screen
 
     private readonly ChromeDevToolsDriver $tools;
 
+    /** @var array{float, float} where the mouse holds something, in px */
+    private array $held = [0.0, 0.0];
+
     public readonly RemoteWebDriver $driver;
 
     private function __construct(Browser $browser, private readonly string $address)
@@ -183,11 +186,37 @@ final class Screen
         return $this;
     }
 
+    /** Takes hold of something with the mouse and draws it to the right, and does not let go. */
+    public function drag(WebDriverElement $from, int $right): void
+    {
+        [$x, $y] = $this->middle($from);
+        $mouse = fn(string $type, float $at, int $buttons) => $this->tools->execute('Input.dispatchMouseEvent', ['type' => $type, 'x' => $at, 'y' => $y, 'button' => $type === 'mouseMoved' ? 'none' : 'left', 'buttons' => $buttons, 'clickCount' => 1]);
+        $mouse('mouseMoved', $x, 0);
+        $mouse('mousePressed', $x, 1);
+        for ($i = 1; $i <= 8; ++$i) {
+            $mouse('mouseMoved', $x + $right * $i / 8, 1);
+        }
+        $this->held = [$x + $right, $y];
+    }
+
+    public function letGo(): self
+    {
+        [$x, $y] = $this->held;
+        $this->tools->execute('Input.dispatchMouseEvent', ['type' => 'mouseReleased', 'x' => $x, 'y' => $y, 'button' => 'left', 'buttons' => 0, 'clickCount' => 1]);
+
+        return $this;
+    }
+
+    /** As on a machine that is so many times as slow. */
+    public function slowed(int $times): void
+    {
+        $this->tools->execute('Emulation.setCPUThrottlingRate', ['rate' => $times]);
+    }
+
     /** A finger put down in the middle of something and drawn over the screen. */
     public function swipe(WebDriverElement $from, int $down): void
     {
-        $box = $this->driver->executeScript('const r = arguments[0].getBoundingClientRect(); return [r.x + r.width / 2, r.y + r.height / 2]', [$from]);
-        [$x, $y] = is_array($box) && is_numeric($box[0] ?? null) && is_numeric($box[1] ?? null) ? [(float) $box[0], (float) $box[1]] : throw new \RuntimeException('There is nothing to swipe over.');
+        [$x, $y] = $this->middle($from);
         $this->tools->execute('Emulation.setTouchEmulationEnabled', ['enabled' => true]);
         $touch = fn(string $type, array $points) => $this->tools->execute('Input.dispatchTouchEvent', ['type' => $type, 'touchPoints' => $points]);
         $touch('touchStart', [['x' => $x, 'y' => $y]]);
@@ -197,6 +226,14 @@ final class Screen
         $touch('touchEnd', []);
         $this->tools->execute('Emulation.setTouchEmulationEnabled', ['enabled' => false]);
         $this->rest();
+    }
+
+    /** @return array{float, float} of something, in px */
+    private function middle(WebDriverElement $of): array
+    {
+        $box = $this->driver->executeScript('const r = arguments[0].getBoundingClientRect(); return [r.x + r.width / 2, r.y + r.height / 2]', [$of]);
+
+        return is_array($box) && is_numeric($box[0] ?? null) && is_numeric($box[1] ?? null) ? [(float) $box[0], (float) $box[1]] : throw new \RuntimeException('There is nothing to take hold of.');
     }
 
     /** Waits until the page has run out: a page that was swiped goes on by itself, on a slow machine for longer. */

@@ -85,7 +85,7 @@
         {#if one.closedAt === null && one.counts.length > 0}
             <details class="dish mt-4" data-seen-ahead bind:open={open.seen}>
                 <summary class="min-h-12 cursor-pointer py-3 font-bold">{say('cases/case.seen-ahead')}</summary>
-                {#if open.seen}{#key one.version}<SeenAhead {one} />{/key}{/if}
+                {#if open.seen}{#key one.version}<SeenAhead {one} onsaved={(next) => (page.value = next)} />{/key}{/if}
             </details>
         {/if}
         {#if one.notes}<p class="quiet mt-4 whitespace-pre-line">{one.notes}</p>{/if}

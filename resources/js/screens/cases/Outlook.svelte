@@ -1,19 +1,26 @@
 <script lang="ts">
     import type { Schemas } from '../../lib/client';
     import { onShortDay } from '../../lib/time';
+    import type { Moving } from './moving.svelte';
     import { across, band, HIGH, line, marks, top, WAYS, WIDE } from './outlook';
+    import Stakes from './Stakes.svelte';
 
     /** One line for each way to go on; the band is that of what is planned, or else of what is left alone. */
-    const { all }: { all: Schemas['SeenAhead'] } = $props();
+    const { all, moving = null }: { all: Schemas['SeenAhead']; moving?: Moving | null } = $props();
+    /** While rounds are moved, what comes of them stands in place of what is planned; the scale stays. */
     const most = $derived(top(all.outlooks));
+    const outlooks = $derived([
+        ...all.outlooks.filter((one) => moving === null || one.kind !== 'planned'),
+        ...(moving?.shown ? [moving.shown] : []),
+    ]);
     const days = $derived(all.outlooks[0]?.days ?? []);
-    const banded = $derived(all.outlooks.find((one) => one.kind === 'planned') ?? all.outlooks[0]);
-    const said = $derived(all.outlooks.map((one) => `${one.name}: ${one.words}`).join(' '));
+    const banded = $derived(outlooks.find((one) => one.kind === 'planned') ?? outlooks[0]);
+    const said = $derived(outlooks.map((one) => `${one.name}: ${one.words}`).join(' '));
 </script>
 
 <figure class="my-2" data-ahead-drawing>
     <figcaption class="quiet text-sm">{all.counted}</figcaption>
-    <svg viewBox={`-60 -12 ${WIDE + 66} ${HIGH + 52}`} class="w-full max-w-2xl" role="img" aria-label={said}>
+    <svg viewBox={`-60 -12 ${WIDE + 66} ${HIGH + 52}`} class="w-full max-w-2xl" role={moving === null ? 'img' : 'group'} aria-label={said}>
         {#each marks(most) as mark (mark.count)}
             <path d={`M0 ${mark.y}H${WIDE}`} class="stroke-base-300" stroke-width="1.5" /><text
                 x="-6"
@@ -23,7 +30,7 @@
             >
         {/each}
         {#if banded !== undefined}<path d={band(banded.days, most)} class="fill-primary opacity-15" data-band />{/if}
-        {#each all.outlooks as outlook (outlook.kind)}
+        {#each outlooks as outlook (outlook.kind)}
             <path
                 d={line(outlook.days, most)}
                 class={WAYS[outlook.kind].stroke}
@@ -32,7 +39,7 @@
                 fill="none"
                 data-way={outlook.kind}
             />
-            {#if outlook.kind === 'planned' || (outlook.kind === 'fewest' && banded?.kind !== 'planned')}
+            {#if moving === null && (outlook.kind === 'planned' || (outlook.kind === 'fewest' && banded?.kind !== 'planned'))}
                 {#each outlook.rounds as on (on)}{@const x = across(outlook.days, on)}{#if x !== null}<path
                             d={`M${x} ${HIGH}v-26M${x - 5} ${HIGH - 26}h10`}
                             class="stroke-secondary"
@@ -43,6 +50,7 @@
             {/if}
         {/each}
         <path d={`M0 ${HIGH}H${WIDE}`} class="stroke-base-content" stroke-width="2" />
+        {#if moving !== null}<Stakes {days} {moving} />{/if}
         {#each days as day, i (day.on)}{#if i % 14 === 0}{@const x = across(days, day.on) ?? 0}<text
                     {x}
                     y={HIGH + 32}

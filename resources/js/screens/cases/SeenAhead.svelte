@@ -2,14 +2,43 @@
     import { untrack } from 'svelte';
     import { api, taken, type Schemas } from '../../lib/client';
     import { Loaded } from '../../lib/loaded.svelte';
+    import { Sending } from '../../lib/sending.svelte';
     import { onShortDay } from '../../lib/time';
+    import FormFoot from '../../parts/FormFoot.svelte';
     import Waiting from '../../parts/Waiting.svelte';
+    import MoveRounds from './MoveRounds.svelte';
+    import { Moving } from './moving.svelte';
     import Outlook from './Outlook.svelte';
     import { WAYS } from './outlook';
 
-    const { one }: { one: Schemas['Case'] } = $props();
+    const { one, onsaved }: { one: Schemas['Case']; onsaved: (next: Schemas['Case']) => void } = $props();
     const id = untrack(() => one.id);
     const seen = new Loaded(() => taken(api.GET('/api/cases/{id}/seen-ahead', { params: { path: { id } } })));
+    const sending = new Sending();
+    let moving = $state.raw<Moving | null>(null);
+    let wanted: string[] = [];
+
+    const ask = (on: string[], which: number): Promise<Schemas['MovedRounds']> =>
+        taken(api.POST('/api/cases/{id}/rounds-ahead', { params: { path: { id: one.key } }, body: { on, which } }));
+
+    function choose(all: Schemas['SeenAhead']): void {
+        const from =
+            all.outlooks.find((outlook) => outlook.kind === 'planned') ?? all.outlooks.find((outlook) => outlook.kind === 'fewest');
+        moving = new Moving(ask, from ?? null);
+    }
+
+    async function keep(on = wanted): Promise<void> {
+        wanted = on;
+        const saved = await sending.send((_, basedOn) =>
+            taken(
+                api.PUT('/api/cases/{id}/round-dates', { params: { path: { id: one.key } }, body: { basedOn: basedOn(one.version), on } }),
+            ),
+        );
+        if (saved !== null) {
+            onsaved(saved);
+        }
+    }
+
     const whole = (count: number): string => String(count < 10 ? Math.round(10 * count) / 10 : Math.round(count));
 </script>
 
@@ -17,9 +46,26 @@
     {#snippet children(all)}
         {#if all.because !== ''}<p>{all.because}</p>{:else}
             {#if all.surprise}<p class="mb-2" data-surprise>{all.surprise}</p>{/if}
-            <Outlook {all} />
+            <Outlook {all} {moving} />
+            {@const best = all.outlooks.find((outlook) => outlook.kind === 'fewest')}
+            {#if moving !== null}
+                <MoveRounds {moving} {best} busy={sending.held} onkeep={(on) => void keep(on)} onleave={() => (moving = null)} />
+            {:else if all.mayMove}
+                <div class="no-print mb-3 flex flex-wrap gap-2">
+                    {#if best !== undefined && best.rounds.length > 0 && best.rounds.join() !== all.outlooks
+                                .find((outlook) => outlook.kind === 'planned')
+                                ?.rounds.join()}<button class="act" disabled={sending.held} onclick={() => void keep(best.rounds)}
+                            >{say('cases/seen-ahead.take-best')}</button
+                        >{/if}
+                    <button class="btn" onclick={() => choose(all)}>{say('cases/seen-ahead.choose-days')}</button>
+                    {#if all.chosen}<button class="btn" disabled={sending.held} onclick={() => void keep([])}
+                            >{say('cases/seen-ahead.as-school')}</button
+                        >{/if}
+                </div>
+            {/if}
+            <FormFoot form={sending} send={() => void keep()} />
             <ul class="grid gap-2" data-outlooks>
-                {#each all.outlooks as outlook (outlook.kind)}
+                {#each all.outlooks.filter((outlook) => moving === null || outlook.kind !== 'planned') as outlook (outlook.kind)}
                     <li class="grid grid-cols-[2.5rem_1fr] items-baseline gap-x-2" data-outlook={outlook.kind}>
                         <svg viewBox="0 0 40 8" class="w-10" aria-hidden="true"
                             ><path

@@ -1,6 +1,6 @@
 import { expect, it } from 'vitest';
 import type { Schemas } from '../../lib/client';
-import { HIGH, WIDE, across, band, line, marks, top } from './outlook';
+import { HIGH, WIDE, across, band, dayAt, line, marks, top } from './outlook';
 
 const day = (on: string, low: number, middle: number, high: number): Schemas['ExpectedDay'] => ({ on, low, middle, high });
 const days = [day('2026-06-01', 5, 10, 20), day('2026-06-02', 2, 8, 30), day('2026-06-03', 0, 0, 3)];
@@ -36,4 +36,16 @@ it('makes room for what is done about it, and not for all that comes of nothing'
 it('marks counts in tens', () => {
     expect(marks(150).map((mark) => mark.count)).toEqual([1, 10, 100]);
     expect(marks(99)[0]?.y).toBeCloseTo(HIGH - (HIGH * Math.log(2)) / Math.log(100), 6);
+});
+
+it('finds the day under a finger, and the first or last where it is beside', () => {
+    expect([-50, 0, 140, 160, WIDE, 2 * WIDE].map((x) => dayAt(days, x))).toEqual([
+        '2026-06-01',
+        '2026-06-01',
+        '2026-06-01',
+        '2026-06-02',
+        '2026-06-03',
+        '2026-06-03',
+    ]);
+    expect(dayAt([], 10)).toBe('');
 });

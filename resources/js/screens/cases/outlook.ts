@@ -54,3 +54,8 @@ export function across(days: Day[], on: string): number | null {
 export function marks(most: number): { count: number; y: number }[] {
     return [1, 10, 100, 1000, 10_000].filter((count) => count <= most).map((count) => ({ count, y: place([], most).y(count) }));
 }
+
+/** The day that lies nearest to a place on the drawing. */
+export function dayAt(days: Day[], x: number): string {
+    return days[Math.max(0, Math.min(days.length - 1, Math.round((x / WIDE) * (days.length - 1))))]?.on ?? '';
+}
