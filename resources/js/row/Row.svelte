@@ -11,11 +11,14 @@
         /** Px: 44 in lists, 96 on the day, 280 on a case. */
         height: Height;
         typed?: Typed | null;
+        /** What is expected to be counted from now on, and what comes of it in words; none where nothing is seen ahead. */
+        expected?: Schemas['ExpectedDay'][];
+        foreseen?: string;
     }
-    const { row, height, typed = null }: Props = $props();
+    const { row, height, typed = null, expected = [], foreseen = '' }: Props = $props();
     let width = $state(320);
     const axis = $derived(axisOf(row, width));
-    const drawn = $derived(drawnOf(row, width, height, typed));
+    const drawn = $derived(drawnOf(row, width, height, typed, expected));
     const large = $derived(height === 280);
     const thin = $derived(height === 44);
     const scale = $derived(ticks(row));
@@ -25,7 +28,7 @@
 </script>
 
 <div class="row" style:height={`${height}px`} bind:clientWidth={width} data-row={row.plantId}>
-    <svg viewBox={`0 0 ${width} ${height}`} {width} {height} role="img" aria-label={row.said}>
+    <svg viewBox={`0 0 ${width} ${height}`} {width} {height} role="img" aria-label={`${row.said} ${foreseen}`.trim()}>
         <defs
             ><pattern id={`${id}-half`} width="5" height="5" patternUnits="userSpaceOnUse" patternTransform="rotate(45)"
                 ><path d="M0 0V5" class="workable" stroke-width="4" /></pattern
@@ -39,7 +42,7 @@
             {#each scale.weeks as week (week)}<text x={axis.x(week)} y={height - 8} text-anchor="middle" class="tick"
                     >{onShortDay(week)}</text
                 >{/each}
-            {#each scale.days as day, i (day.at)}{#if i % every === 0}<text
+            {#each scale.days as day, i (day.at)}{#if i % every === 0 && axis.x(day.at) > axis.now + 32}<text
                         x={axis.x(day.at)}
                         y={height - 8}
                         text-anchor="middle"
@@ -57,6 +60,10 @@
                 data-hours={window.from}><title>{window.because}</title></rect
             >
         {/each}
+        {#if drawn.ahead.band !== ''}
+            <path d={drawn.ahead.band} class="fill-primary opacity-15" data-expected />
+            <path d={drawn.ahead.middle} class="stroke-primary" stroke-width="2.5" stroke-dasharray="3 5" fill="none" />
+        {/if}
         {#each drawn.stakes as stake, i (`${stake.at} ${i}`)}
             <path
                 d={`M${stake.x} ${drawn.base}V${drawn.head - 2}M${stake.x - 5} ${drawn.head - 2}h10`}

@@ -142,3 +142,26 @@ it('has its board at the same place on rows of any time, and draws what is typed
     expect(typed?.path).toBe(`M8.0 48.0L${Math.round(640 * BOARD)}.0 12.0`);
     expect(drawnOf(row, 640, 96, { caseId: 8, value: 1 }).typed?.path).toBe('');
 });
+
+it('goes on past now as a band, through the end of each day that is on it, and within the drawing', () => {
+    for (let seed = 1; seed <= 100; ++seed) {
+        const row = made(seed);
+        const expected = Array.from({ length: 43 }, (_, i) => ({ on: '', low: i, middle: 2 * i, high: 400 * i }));
+        const { ahead, now, base, head } = drawnOf(row, 600, 280, null, expected);
+        const points = [...ahead.band.matchAll(/[ML]([\d.]+) ([\d.]+)/g)].map(([, x, y]) => ({ x: Number(x), y: Number(y) }));
+        const side = points.length / 2;
+        expect(points[0]?.x).toBeCloseTo(now, 1);
+        expect(points.at(-1)?.x).toBeCloseTo(now, 1);
+        // Out on the high side, back on the low one: never to the left of now, high above low.
+        for (let i = 0; i < side; ++i) {
+            const [high, low] = [points[i], points[points.length - 1 - i]];
+            expect(high?.x).toBeGreaterThanOrEqual(now - 0.1);
+            expect(high?.x).toBe(low?.x);
+            expect(high?.y ?? 0).toBeLessThanOrEqual((low?.y ?? 0) + 1e-9);
+            expect(high?.y).toBeGreaterThanOrEqual(head - 4.1);
+            expect(low?.y).toBeLessThanOrEqual(base);
+        }
+        expect(ahead.middle.match(/[ML]/g)?.length).toBe(side);
+    }
+    expect(drawnOf(made(1), 600, 280, null).ahead).toEqual({ band: '', middle: '' });
+});

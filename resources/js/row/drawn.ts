@@ -1,5 +1,5 @@
 import type { Schemas } from '../lib/client';
-import { axisOf, topOf } from './axis';
+import { axisOf, ticks, topOf } from './axis';
 
 type Row = Schemas['Row'];
 
@@ -34,6 +34,8 @@ export interface Drawn {
     hours: { x: number; width: number; from: string; verdict: 'good' | 'workable'; because: string }[];
     acts: { x: number; y: number; key: string; kind: string; words: string }[];
     ends: { x: number; at: string; kind: string; words: string }[];
+    /** What is expected from now on: the room between low and high, and the middle of it; empty where nothing is seen ahead. */
+    ahead: { band: string; middle: string };
     /** The typed count: where it would lie, and the line that leads to it. */
     typed: { y: number; path: string; value: number } | null;
 }
@@ -47,12 +49,15 @@ const SIZES: Record<Height, { foot: number; head: number; dot: number; leaf: num
 /** Hours that are too short to be seen are so many px wide. */
 const SLIVER = 2;
 
-export function drawnOf(row: Row, width: number, height: Height, typed: Typed | null): Drawn {
+export function drawnOf(row: Row, width: number, height: Height, typed: Typed | null, expected: Schemas['ExpectedDay'][] = []): Drawn {
     const { foot, head, dot, leaf, block } = SIZES[height];
     const axis = axisOf(row, width);
     const base = height - foot;
-    const top = topOf(row, typed?.value ?? null);
-    const y = (value: number): number => base - 4 - (value / top) * (base - 4 - head);
+    const nights = ticks(row).days;
+    const ahead = expected.slice(0, nights.length);
+    // What is expected has room; how far off it may be is cut off where it leaves the drawing.
+    const top = Math.max(topOf(row, typed?.value ?? null), ...ahead.map((day) => day.middle));
+    const y = (value: number): number => base - 4 - (Math.min(value, top) / top) * (base - 4 - head);
     const line = (points: { x: number; y: number }[]): string =>
         points.map((one, i) => `${i === 0 ? 'M' : 'L'}${one.x.toFixed(1)} ${one.y.toFixed(1)}`).join('');
     const points = (marks: Row['rounds']): { x: number; y: number; at: string; value: number }[] =>
@@ -61,6 +66,12 @@ export function drawnOf(row: Row, width: number, height: Height, typed: Typed | 
         const [dots, squares] = [points(curve.counts), points(curve.compared)];
         return { caseId: curve.caseId, path: line(dots), compared: line(squares), dots, squares };
     });
+    /** From now through the end of each day that is on the row. */
+    const through = (of: (day: Schemas['ExpectedDay']) => number): { x: number; y: number }[] =>
+        ahead.flatMap((day, i) => [
+            ...(i === 0 ? [{ x: axis.now, y: y(of(day)) }] : []),
+            { x: axis.x(nights[i]?.at ?? row.until), y: y(of(day)) },
+        ]);
     const last = typed === null ? undefined : curves.find((one) => one.caseId === typed.caseId)?.dots.at(-1);
     return {
         now: axis.now,
@@ -91,6 +102,10 @@ export function drawnOf(row: Row, width: number, height: Height, typed: Typed | 
                 words: one.words,
             })),
         ends: row.ends.map((one) => ({ x: axis.x(one.at), at: one.at, kind: one.kind, words: one.words })),
+        ahead: {
+            band: ahead.length === 0 ? '' : `${line([...through((day) => day.high), ...through((day) => day.low).reverse()])}Z`,
+            middle: line(through((day) => day.middle)),
+        },
         typed:
             typed === null
                 ? null
