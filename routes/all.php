@@ -48,6 +48,7 @@ use App\Http\Controllers\RecipeController;
 use App\Http\Controllers\RoundsAheadController;
 use App\Http\Controllers\RowController;
 use App\Http\Controllers\RunController;
+use App\Http\Controllers\SeasonController;
 use App\Http\Controllers\SeveralController;
 use App\Http\Controllers\ShelfController;
 use App\Http\Controllers\SignInController;
@@ -154,6 +155,7 @@ Route::prefix('api')->group(static function (): void {
     Route::post('bench', [PlanController::class, 'bench']);
     Route::post('diagnosis', [TroubleController::class, 'diagnose']);
     Route::post('sums', SumsController::class);
+    Route::post('seasons', SeasonController::class);
     Route::post('amount', AmountController::class);
     Route::post('need', NeedController::class);
     Route::post('reach', ReachController::class);

@@ -30,6 +30,7 @@ final readonly class Screen
         '#^/cases/(\d{1,18})/choose$#' => ['/plants', '', 'choose/Choose', ['cases/{id}', 'shelf']],
         '#^/leaf-tests/(\d{1,18})$#' => ['/plants', '', 'leaf/LeafTest', ['leaf-tests/{id}', 'catalogue']],
         '#^/eye$#' => ['/plants', 'train-your-eye', 'leaf/Eye', ['eye', 'catalogue']],
+        '#^/season$#' => ['/plants', 'season-in-five-minutes', 'season/SeasonScreen', []],
         '#^/look$#' => ['/plants', 'what-is-it', 'look/LookScreen', ['troubles', 'plants', 'catalogue']],
         '#^/trials$#' => ['/worked', 'trials', 'trials/Trials', ['trials']],
         '#^/trials/(\d{1,18})$#' => ['/worked', '', 'trials/Trial', ['trials/{id}']],

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Records;
 
-use DateTimeImmutable;
 use IdleMixer\Core\Population\Forecast;
 use IdleMixer\Core\Population\NextRounds;
 use IdleMixer\Core\Population\Programme;

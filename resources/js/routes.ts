@@ -22,6 +22,7 @@ export const { p, navigate, isActive, route } = createRouter({
     '/look': () => import('./screens/look/LookScreen.svelte'),
     '/recipes/write': () => import('./screens/recipes/Write.svelte'),
     '/recipes/compare': () => import('./screens/recipes/Compare.svelte'),
+    '/season': () => import('./screens/season/SeasonScreen.svelte'),
     '/shelf': () => import('./screens/shelf/ShelfScreen.svelte'),
     '/sprayers/:id': () => import('./screens/sprayer/SprayerScreen.svelte'),
     '/sums': () => import('./screens/sums/Sums.svelte'),

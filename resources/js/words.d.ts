@@ -16,6 +16,7 @@ import type plants from '../../core/words/en/screens/plants.json';
 import type recipes from '../../core/words/en/screens/recipes.json';
 import type row from '../../core/words/en/screens/row.json';
 import type run from '../../core/words/en/screens/run.json';
+import type season from '../../core/words/en/screens/season.json';
 import type shed from '../../core/words/en/screens/shed.json';
 import type shelf from '../../core/words/en/screens/shelf.json';
 import type sprayer from '../../core/words/en/screens/sprayer.json';
@@ -45,6 +46,7 @@ declare global {
         | Of<'recipes', typeof recipes>
         | Of<'row', typeof row>
         | Of<'run', typeof run>
+        | Of<'season', typeof season>
         | Of<'shed', typeof shed>
         | Of<'shelf', typeof shelf>
         | Of<'sprayer', typeof sprayer>

@@ -14,6 +14,7 @@ return [
     'percent-and-parts' => 'Percent and parts',
     'plants' => 'Plants',
     'keep-many-clean' => 'Keep many plants clean',
+    'season-in-five-minutes' => 'A season in five minutes',
     'train-your-eye' => 'Train your eye',
     'what-is-it' => 'What is it?',
     'trials' => 'Trials',

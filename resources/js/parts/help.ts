@@ -14,6 +14,7 @@ const SCREENS: [string, string][] = [
     ['/plants', say('parts/help.plants')],
     ['/recipes', say('parts/help.recipes')],
     ['/runs', say('parts/help.run')],
+    ['/season', say('parts/help.season')],
     ['/shed', say('parts/help.shed')],
     ['/shelf', say('parts/help.shelf')],
     ['/sprayers', say('parts/help.sprayer')],

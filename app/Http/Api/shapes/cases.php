@@ -3,10 +3,12 @@
 declare(strict_types=1);
 
 use App\Http\Api\Corrects;
+use App\Http\Input\SeasonInput;
 use IdleMixer\Core\Choice\Severity;
 use IdleMixer\Core\Choice\WhyWhether;
 use IdleMixer\Core\Data\InputLines;
 use IdleMixer\Core\Data\ScheduleLines;
+use IdleMixer\Core\Data\TrainerLines;
 use IdleMixer\Core\Evidence\Outcome;
 
 /*
@@ -17,6 +19,12 @@ return [
         'basedOn' => ['type' => 'integer', 'minimum' => 0],
         'everyDays?' => ['type' => ['integer', 'null'], 'description' => 'As its school has it where it is left out.'],
         'budBreakOn?' => ['type' => ['string', 'null'], 'format' => 'date'],
+    ],
+    'SeasonAsked' => [
+        'garden' => ['type' => 'integer', 'minimum' => 0, 'maximum' => SeasonInput::GARDENS],
+        'rounds' => ['integer'],
+        'looks' => ['integer'],
+        'until' => ['type' => 'integer', 'minimum' => 0, 'maximum' => TrainerLines::DAYS['value']],
     ],
     'RoundDates' => [
         'basedOn' => ['type' => 'integer', 'minimum' => 0],

@@ -86,7 +86,9 @@
                     </li>
                 {/each}
             </ul>
-            <p class="quiet mt-2 text-sm">{all.rests}</p>
+            <p class="quiet mt-2 text-sm">
+                {all.rests} <a class="link no-print" href="/season">{say('cases/seen-ahead.learn')}</a>
+            </p>
             <details class="no-print">
                 <summary class="link min-h-11 cursor-pointer py-2">{say('cases/seen-ahead.in-figures')}</summary>
                 <div class="overflow-x-auto">
