@@ -15,6 +15,7 @@ use IdleMixer\Core\Data\ScheduleLines;
 use IdleMixer\Core\Evidence\LookPlans;
 use IdleMixer\Core\Population\CountOn;
 use IdleMixer\Core\Population\Fitting;
+use IdleMixer\Core\Population\Forecast;
 use IdleMixer\Core\Population\Forecaster;
 use IdleMixer\Core\Population\Kill;
 use IdleMixer\Core\Population\LifeCatalogue;
@@ -30,6 +31,9 @@ use IdleMixer\Core\Weather\Window;
 /** Sees ahead how a case goes on, from what was counted and sprayed on it. */
 final readonly class Forecasts
 {
+    /** Sprays that are tried where the one that comes next does not end it: so many as a choice proposes. */
+    private const OTHERS = 3;
+
     public function __construct(
         private LifeCatalogue $lives,
         private StageKills $kills,
@@ -96,6 +100,7 @@ final readonly class Forecasts
             $surprise,
             $rounds,
             $often === null ? null : $this->room($case, $kill, $last, $today, $left, $closed, $days, $now),
+            $wanted === null || $programme === null || $programme->ends() ? null : $this->instead($case, $seen, $wanted, $last, $now),
         );
     }
 
@@ -112,6 +117,25 @@ final readonly class Forecasts
         $may = $this->asks->nextRound($this->dates->asIf($case, [$days->on($soonest)->format('Y-m-d')]), $now);
 
         return new Wanted($kill, $today, max($soonest, $may === null ? $soonest : $days->of($may)), $today + PopulationLines::AHEAD['value'], $gap, $left ?? PopulationLines::MOST_SEARCHED['value'], $closed);
+    }
+
+    /**
+     * Another spray that would end it on days on which this one may be sprayed, as often as its own school has it.
+     *
+     * @return array{string, int}|null its name, and with how many rounds; null where none of those that fit best would
+     */
+    private function instead(PestCase $case, Forecast $seen, Wanted $wanted, ?int $last, DateTimeImmutable $now): ?array
+    {
+        foreach ($this->shelf->named(array_slice($this->sprays->others($case, $now), 0, self::OTHERS)) as $recipe) {
+            $practice = $this->recipes->practiceOf($recipe);
+            $other = Wanted::bySchool($this->kill($case, $practice), $practice->method, $practice->method->tightestDays(), $wanted->from, $last, $wanted->first, 0, null, $wanted->closed);
+            $programme = $other === null ? null : $seen->search($other);
+            if ($programme !== null && $programme->ends()) {
+                return [$recipe->name, count($programme->days)];
+            }
+        }
+
+        return null;
     }
 
     /** The day of the next round as its school has it, whatever the gardener chose; null where none is due. */

@@ -10,6 +10,8 @@ use App\Models\PestCase;
 use App\Models\Round;
 use DateTimeImmutable;
 use IdleMixer\Core\Choice\Chooser;
+use IdleMixer\Core\Choice\Option;
+use IdleMixer\Core\Choice\Situation;
 use IdleMixer\Core\Course\HadMethod;
 use IdleMixer\Core\Course\NextMethod;
 
@@ -23,11 +25,26 @@ final readonly class NextSprays
         return $this->reading->once("next-spray/{$case->id}/{$now->getTimestamp()}", fn(): NextMethod => $this->reckoned($case, $now));
     }
 
+    /** @return list<string> slugs of others that fit it now, best first */
+    public function others(PestCase $case, DateTimeImmutable $now): array
+    {
+        $next = $this->of($case, $now)->slug;
+        $proposed = array_map(static fn(Option $one): string => $one->recipe->slug, $this->chooser->choose($this->situation($case, $now))->proposed);
+
+        return array_values(array_filter($proposed, static fn(string $slug): bool => $slug !== $next));
+    }
+
+    private function situation(PestCase $case, DateTimeImmutable $now): Situation
+    {
+        $latest = $case->counts->filter(static fn(Count $count): bool => ! $count->untreated)->last()?->value;
+
+        return $this->situations->of($case, $this->situations->known($case, $latest, $now), $now);
+    }
+
     private function reckoned(PestCase $case, DateTimeImmutable $now): NextMethod
     {
         $case->loadMissing(['plant', 'counts', 'rounds.batch.recipeVersion.recipe']);
-        $latest = $case->counts->filter(static fn(Count $count): bool => ! $count->untreated)->last()?->value;
-        $situation = $this->situations->of($case, $this->situations->known($case, $latest, $now), $now);
+        $situation = $this->situation($case, $now);
         $trials = $this->trials->of($case);
 
         $had = array_values($case->rounds->map(static function (Round $round) use ($trials): HadMethod {

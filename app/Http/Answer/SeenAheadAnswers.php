@@ -37,7 +37,7 @@ final readonly class SeenAheadAnswers
         }
         if ($seen->best !== null) {
             [$programme, $wanted, $forecast] = $seen->best;
-            $outlooks[] = self::outlook($seen, 'fewest', Say::it('answers/seen-ahead-answers.fewest', ['spray' => $seen->spray]), ProgrammeWords::of($programme, $wanted, $forecast->generationDays()), $programme->days, $forecast);
+            $outlooks[] = self::outlook($seen, 'fewest', Say::it('answers/seen-ahead-answers.fewest', ['spray' => $seen->spray]), ProgrammeWords::of($programme, $wanted, $forecast->generationDays(), $seen->instead), $programme->days, $forecast);
         }
 
         return new SeenAheadAnswer('', $trouble->counted ?? '', $seen->on($seen->today), AheadWords::surprise($seen->surprise), $outlooks, Say::it('answers/seen-ahead-answers.rests'), $seen->room !== null, $case->round_dates !== null);

@@ -18,7 +18,7 @@ final readonly class Wanted
      * @param int $atMost rounds
      * @param list<int> $closed days in between on which may not be sprayed
      */
-    public function __construct(public Kill $kill, public int $from, public int $first, public int $until, public int $gap, public int $atMost, private array $closed = []) {}
+    public function __construct(public Kill $kill, public int $from, public int $first, public int $until, public int $gap, public int $atMost, public array $closed = []) {}
 
     /**
      * As often in a row as its school does it and as often as the season bears it, from today on, for so many weeks as are searched.

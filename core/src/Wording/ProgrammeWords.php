@@ -12,8 +12,11 @@ use IdleMixer\Core\Words\Say;
 /** Says why so many rounds, and on these days. */
 final class ProgrammeWords
 {
-    /** @param float|null $generation days from egg to adult; null where nothing develops */
-    public static function of(Programme $programme, Wanted $wanted, ?float $generation): string
+    /**
+     * @param float|null              $generation days from egg to adult; null where nothing develops
+     * @param array{string, int}|null $instead    a spray that would end it where this one does not, and with how many rounds
+     */
+    public static function of(Programme $programme, Wanted $wanted, ?float $generation, ?array $instead = null): string
     {
         $rounds = count($programme->days);
         $spared = array_filter(Stage::cases(), static fn(Stage $stage): bool => $wanted->kill->of($stage) <= 0.0);
@@ -23,6 +26,8 @@ final class ProgrammeWords
             $programme->ends() && $generation !== null && in_array(Stage::Egg, $spared, true) && $rounds > 1 => Say::it('wording/programme-words.ends-after-eggs', ['rounds' => $rounds, 'days' => Figures::percent($generation)]),
             $programme->ends() && $rounds === 1 => Say::it('wording/programme-words.ends-one'),
             $programme->ends() => Say::it('wording/programme-words.ends', ['rounds' => $rounds]),
+            $instead !== null && $instead[1] === 1 => Say::it('wording/programme-words.never-but-one', ['most' => $wanted->atMost, 'spray' => $instead[0]]),
+            $instead !== null => Say::it('wording/programme-words.never-but', ['most' => $wanted->atMost, 'spray' => $instead[0], 'rounds' => $instead[1]]),
             default => Say::it('wording/programme-words.never', ['most' => $wanted->atMost]),
         };
     }

@@ -14,7 +14,7 @@ use IdleMixer\Core\Trainer\Shown;
  * the first quiet week, too wide a gap. Who does none of them and keeps at it is told of none.
  */
 
-function madeUp(int $number): MadeUp
+function madeUpGarden(int $number): MadeUp
 {
     return MadeUp::of($number, LifeCatalogue::shipped());
 }
@@ -28,7 +28,7 @@ function toldOf(Season $season): array
 it('is the same garden for a number, another for another, and off what handbooks say by no more than a third', function (): void {
     $troubles = [];
     for ($number = 0; $number < 60; ++$number) {
-        [$garden, $again] = [madeUp($number), madeUp($number)];
+        [$garden, $again] = [madeUpGarden($number), madeUpGarden($number)];
         expect([$again->trouble, $again->celsius, $again->truth])->toEqual([$garden->trouble, $garden->celsius, $garden->truth]);
         foreach ([$garden->truth->speed, $garden->truth->births, $garden->truth->kill] as $off) {
             expect(exp($off))->toBeGreaterThanOrEqual(2.0 / 3.0)->toBeLessThanOrEqual(4.0 / 3.0);
@@ -42,7 +42,7 @@ it('is the same garden for a number, another for another, and off what handbooks
 it('shows who sprays once and looks no more that it comes back', function (): void {
     $told = 0;
     for ($number = 0; $number < 40; ++$number) {
-        $season = new Season(madeUp($number), [1], []);
+        $season = new Season(madeUpGarden($number), [1], []);
         expect(toldOf($season))->toBe($season->isOver() ? [] : [Mistake::OneAndDone]);
         $told += $season->isOver() ? 0 : 1;
     }
@@ -54,7 +54,7 @@ it('shows who stops at the first quiet week that two are wanted', function (): v
     for ($number = 0; $number < 40; ++$number) {
         // Weekly, and no more once a look finds a third of the most that was found.
         $rounds = [1, 8];
-        $season = new Season(madeUp($number), $rounds, [15, 22]);
+        $season = new Season(madeUpGarden($number), $rounds, [15, 22]);
         $counts = $season->counts(56);
         if (! $season->isOver() && min($counts[15], $counts[22]) <= max($counts) / 3.0) {
             ++$told;
@@ -67,7 +67,7 @@ it('shows who stops at the first quiet week that two are wanted', function (): v
 it('shows who lets a generation pass between two rounds that they were too far apart', function (): void {
     $told = 0;
     for ($number = 0; $number < 40; ++$number) {
-        $garden = madeUp($number);
+        $garden = madeUpGarden($number);
         $season = new Season($garden, [1, min(42, 2 + (int) ceil($garden->generation()))], []);
         if ($garden->generation() < 40.0 && ! $season->isOver()) {
             ++$told;
@@ -79,7 +79,7 @@ it('shows who lets a generation pass between two rounds that they were too far a
 
 it('tells who keeps the best of no mistake, and is never beaten by fewer rounds at the same days between', function (): void {
     for ($number = 0; $number < 12; ++$number) {
-        $garden = madeUp($number);
+        $garden = madeUpGarden($number);
         $best = (new Season($garden, [], []))->best();
         $season = new Season($garden, $best->days, []);
         if ($best->ends()) {
@@ -92,7 +92,7 @@ it('tells who keeps the best of no mistake, and is never beaten by fewer rounds 
 });
 
 it('counts before it is sprayed, and nothing of days to come', function (): void {
-    $garden = madeUp(3);
+    $garden = madeUpGarden(3);
     expect((new Season($garden, [7], [7]))->counts(7))->toBe((new Season($garden, [], [7]))->counts(7))
         ->and(array_keys((new Season($garden, [], [7, 14, 30]))->counts(14)))->toBe([0, 7, 14]);
 });

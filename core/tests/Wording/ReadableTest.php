@@ -28,7 +28,7 @@ function readVerdicts(): array
         }
     }
     foreach (Say::words('wording') as $key => $text) {
-        if (preg_match('/^(record|ahead|programme)-words\./', (string) $key) === 1 && is_string($text) && str_ends_with($text, '.')) {
+        if (preg_match('/^(record|ahead|programme|season)-words\./', (string) $key) === 1 && is_string($text) && str_ends_with($text, '.')) {
             $all["wording/{$key}"] = preg_replace('/\{[a-z0-9:-]+\}/i', '3', strtr($text, FILLED)) ?? '';
         }
     }
