@@ -20,7 +20,7 @@ function madeUpGarden(int $number): MadeUp
 }
 
 /** @return list<Mistake> */
-function toldOf(Season $season): array
+function mistakesToldOf(Season $season): array
 {
     return array_map(static fn(Shown $one): Mistake => $one->mistake, $season->mistakes());
 }
@@ -43,7 +43,7 @@ it('shows who sprays once and looks no more that it comes back', function (): vo
     $told = 0;
     for ($number = 0; $number < 40; ++$number) {
         $season = new Season(madeUpGarden($number), [1], []);
-        expect(toldOf($season))->toBe($season->isOver() ? [] : [Mistake::OneAndDone]);
+        expect(mistakesToldOf($season))->toBe($season->isOver() ? [] : [Mistake::OneAndDone]);
         $told += $season->isOver() ? 0 : 1;
     }
     expect($told)->toBeGreaterThan(30);
@@ -58,7 +58,7 @@ it('shows who stops at the first quiet week that two are wanted', function (): v
         $counts = $season->counts(56);
         if (! $season->isOver() && min($counts[15], $counts[22]) <= max($counts) / 3.0) {
             ++$told;
-            expect(toldOf($season))->toContain(Mistake::StoppedAtQuiet);
+            expect(mistakesToldOf($season))->toContain(Mistake::StoppedAtQuiet);
         }
     }
     expect($told)->toBeGreaterThan(5);
@@ -71,7 +71,7 @@ it('shows who lets a generation pass between two rounds that they were too far a
         $season = new Season($garden, [1, min(42, 2 + (int) ceil($garden->generation()))], []);
         if ($garden->generation() < 40.0 && ! $season->isOver()) {
             ++$told;
-            expect(toldOf($season))->toContain(Mistake::TooWide);
+            expect(mistakesToldOf($season))->toContain(Mistake::TooWide);
         }
     }
     expect($told)->toBeGreaterThan(20);
