@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace IdleMixer\Core\Trainer;
 
 use IdleMixer\Core\Data\PopulationLines;
+use IdleMixer\Core\Data\ScheduleLines;
 use IdleMixer\Core\Data\TrainerLines;
 use IdleMixer\Core\Population\Evening;
 use IdleMixer\Core\Population\Programme;
@@ -14,9 +15,6 @@ use IdleMixer\Core\Population\Wanted;
 /** A season as somebody kept it: looks, rounds, and what came of them. */
 final readonly class Season
 {
-    /** Days from one round to the next where nobody said any: a week, as most schools have it. */
-    private const WEEKLY = 7;
-
     /** @var list<Evening> */
     private array $evenings;
 
@@ -103,9 +101,9 @@ final readonly class Season
         $last = $this->rounds[count($this->rounds) - 1];
 
         return match ($mistake) {
-            Mistake::OneAndDone => count($this->rounds) === 1 ? self::goneOn($this->rounds, self::WEEKLY) : null,
+            Mistake::OneAndDone => count($this->rounds) === 1 ? self::goneOn($this->rounds, ScheduleLines::WEEK['value']) : null,
             Mistake::StoppedAtQuiet => count($this->rounds) > 1 && $last < TrainerLines::SPRAYED_UNTIL['value'] - $this->gap() && $this->isQuietAfter($last) ? self::goneOn($this->rounds, $this->gap()) : null,
-            Mistake::TooWide => count($this->rounds) > 1 && $this->widest() > $this->garden->generation() ? self::goneOn([$this->rounds[0]], self::WEEKLY) : null,
+            Mistake::TooWide => count($this->rounds) > 1 && $this->widest() > $this->garden->generation() ? self::goneOn([$this->rounds[0]], ScheduleLines::WEEK['value']) : null,
         };
     }
 
@@ -127,7 +125,7 @@ final readonly class Season
     {
         $rounds = count($this->rounds);
 
-        return $rounds < 2 ? self::WEEKLY : max(1, min(self::WEEKLY, $this->rounds[$rounds - 1] - $this->rounds[$rounds - 2]));
+        return $rounds < 2 ? ScheduleLines::WEEK['value'] : max(1, min(ScheduleLines::WEEK['value'], $this->rounds[$rounds - 1] - $this->rounds[$rounds - 2]));
     }
 
     private function widest(): int
