@@ -6,7 +6,8 @@ namespace IdleMixer\Core\Population;
 
 /**
  * How many there are at each step of each stage, and how they go on: they pass from step to step, some die, adults lay. Solved by the
- * classical rule of Runge and Kutta of fourth order, in pieces so short that even the fastest step is not passed in one.
+ * classical rule of Runge and Kutta of fourth order, in pieces so short that even the fastest step is not passed in one. What changes is in
+ * proportion to what is there, so that the rule is the series of the exponential up to its fourth term: each is the change of the one before.
  *
  * Numbers are lists by step, with what was laid and what died so far behind them: what is there, what died and what was laid balance.
  */
@@ -14,6 +15,8 @@ final readonly class Chain
 {
     /** Passages of the fastest step in one piece: of more than one, the rule would leave fewer than none three steps on. */
     private const PIECE = 0.9;
+
+    private const ORDER = 4;
 
     /** @var list<float> passages for each degree-day, by step */
     private array $pace;
@@ -33,16 +36,23 @@ final readonly class Chain
     /** @var list<bool> whether a stage begins there, by step */
     private array $begins;
 
+    /** @var array<string, array<int, true>> which steps are of a stage */
+    private array $steps;
+
+    /** @var list<int> steps that are counted */
+    private array $seen;
+
     /** @param float $births how many times as many are laid as handbooks have it */
     public function __construct(private Life $life, private float $births = 1.0)
     {
-        [$pace, $dying, $laying, $stages, $begins] = [[], [], [], [], []];
+        [$pace, $dying, $laying, $stages, $begins, $steps] = [[], [], [], [], [], []];
         foreach ($life->spans as $slug => $span) {
             $stage = Stage::from($slug);
             for ($step = 0; $step < $span->steps; ++$step) {
                 $pace[] = $span->pace();
                 $dying[] = $span->dying();
                 $laying[] = $stage === Stage::Adult && $step >= $life->before ? $births * $life->laying() : 0.0;
+                $steps[$slug][count($stages)] = true;
                 $stages[] = $stage;
                 $begins[] = $step === 0;
             }
@@ -50,6 +60,8 @@ final readonly class Chain
         [$this->pace, $this->dying, $this->stages, $this->begins] = [$pace, $dying, $stages, $begins];
         $this->laying = array_filter($laying, static fn(float $eggs): bool => $eggs > 0.0);
         $this->fastest = max([0.0, ...$pace]);
+        $this->steps = $steps;
+        $this->seen = array_keys(array_filter($stages, static fn(Stage $stage): bool => in_array($stage, $life->seen, true)));
     }
 
     /**
@@ -85,29 +97,15 @@ final readonly class Chain
     {
         $pieces = max(1, (int) ceil($degreeDays * $this->fastest / self::PIECE));
         $piece = $degreeDays / $pieces;
-        $live = $enter === [] ? null : array_map(static fn(Stage $stage, bool $begins): float => $begins ? $enter[$stage->value] ?? 1.0 : 1.0, $this->stages, $this->begins);
+        $live = array_map(static fn(Stage $stage, bool $begins): float => $begins ? $enter[$stage->value] ?? 1.0 : 1.0, $this->stages, $this->begins);
         for ($i = 0; $i < $pieces; ++$i) {
-            $one = $this->change($numbers, $live);
-            $moved = [];
-            foreach ($one as $k => $change) {
-                $moved[] = $numbers[$k] + $piece / 2.0 * $change;
+            $term = $numbers;
+            for ($order = 1; $order <= self::ORDER; ++$order) {
+                $term = $this->change($term, $live, $piece / $order);
+                foreach ($term as $k => $change) {
+                    $numbers[$k] += $change;
+                }
             }
-            $two = $this->change($moved, $live);
-            $moved = [];
-            foreach ($two as $k => $change) {
-                $moved[] = $numbers[$k] + $piece / 2.0 * $change;
-            }
-            $three = $this->change($moved, $live);
-            $moved = [];
-            foreach ($three as $k => $change) {
-                $moved[] = $numbers[$k] + $piece * $change;
-            }
-            $four = $this->change($moved, $live);
-            $next = [];
-            foreach ($numbers as $k => $number) {
-                $next[] = $number + $piece / 6.0 * ($one[$k] + 2.0 * ($two[$k] + $three[$k]) + $four[$k]);
-            }
-            $numbers = $next;
         }
 
         return $numbers;
@@ -137,18 +135,18 @@ final readonly class Chain
     /** @param list<float> $numbers */
     public function of(Stage $stage, array $numbers): float
     {
-        $sum = 0.0;
-        foreach ($this->stages as $i => $one) {
-            $sum += $one === $stage ? $numbers[$i] : 0.0;
-        }
-
-        return $sum;
+        return array_sum(array_intersect_key($numbers, $this->steps[$stage->value] ?? []));
     }
 
     /** @param list<float> $numbers */
     public function seen(array $numbers): float
     {
-        return array_sum(array_map(fn(Stage $stage): float => $this->of($stage, $numbers), $this->life->seen));
+        $sum = 0.0;
+        foreach ($this->seen as $i) {
+            $sum += $numbers[$i];
+        }
+
+        return $sum;
     }
 
     /** @param list<float> $numbers */
@@ -158,14 +156,14 @@ final readonly class Chain
     }
 
     /**
-     * For each degree-day.
+     * In so many degree-days, were it to go on as it begins.
      *
-     * @param list<float>      $numbers
-     * @param list<float>|null $live    share of what comes to a step that lives to be there; null where all does
+     * @param list<float> $numbers
+     * @param list<float> $live    share of what comes to a step that lives to be there
      *
      * @return list<float>
      */
-    private function change(array $numbers, ?array $live): array
+    private function change(array $numbers, array $live, float $degreeDays): array
     {
         $laid = 0.0;
         foreach ($this->laying as $i => $eggs) {
@@ -176,15 +174,15 @@ final readonly class Chain
         $change = [];
         foreach ($this->pace as $i => $pace) {
             $number = $numbers[$i];
-            $dead = $this->dying[$i] * $number;
             $passed = $pace * $number;
-            $alive = $live === null ? $in : $in * $live[$i];
+            $dead = $this->dying[$i] * $number;
+            $alive = $in * $live[$i];
             $died += $dead + $in - $alive;
-            $change[] = $alive - $passed - $dead;
+            $change[] = $degreeDays * ($alive - $passed - $dead);
             $in = $passed;
         }
-        $change[] = $laid;
-        $change[] = $died + $in;
+        $change[] = $degreeDays * $laid;
+        $change[] = $degreeDays * ($died + $in);
 
         return $change;
     }
