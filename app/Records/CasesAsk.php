@@ -7,6 +7,7 @@ namespace App\Records;
 use App\Models\LeafTest;
 use App\Models\PestCase;
 use App\Models\Round;
+use DateInterval;
 use DateTimeImmutable;
 use IdleMixer\Core\Schedule\CaseTasks;
 use IdleMixer\Core\Schedule\MovedDate;
@@ -118,7 +119,7 @@ final readonly class CasesAsk
     {
         $skipped = $moves->of($task->kind->value, $task->ref, $task->dueAt);
         while ($skipped !== null && $skipped->moved_to === null) {
-            $next = $this->wanted->after($case, $task->plannedAt()) ?? ($case->round_days === null ? null : $task->plannedAt()->modify("+{$case->round_days} days"));
+            $next = $this->wanted->after($case, $task->plannedAt()) ?? ($case->round_days === null ? null : $task->plannedAt()->add(new DateInterval("P{$case->round_days}D")));
             if ($next === null) {
                 break;
             }

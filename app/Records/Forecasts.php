@@ -17,10 +17,12 @@ use IdleMixer\Core\Population\CountOn;
 use IdleMixer\Core\Population\Fitting;
 use IdleMixer\Core\Population\Forecast;
 use IdleMixer\Core\Population\Forecaster;
+use IdleMixer\Core\Population\Instead;
 use IdleMixer\Core\Population\Kill;
 use IdleMixer\Core\Population\LifeCatalogue;
 use IdleMixer\Core\Population\NextRounds;
 use IdleMixer\Core\Population\Outbreak;
+use IdleMixer\Core\Population\Programme;
 use IdleMixer\Core\Population\Treatment;
 use IdleMixer\Core\Population\Wanted;
 use IdleMixer\Core\Population\Warmths;
@@ -87,20 +89,20 @@ final readonly class Forecasts
         $left = $course?->left();
         // As close as its school sprays it when it is as bad as can be, or as leaf and season bear it where that is less.
         $wanted = Wanted::bySchool($kill, $practice->method, $often === null ? null : max($often, (float) ($spaced->nearest->everyDays ?? 0)), $today, $last, $this->earliest($case, $days, $now), $course?->hadInARow($slug) ?? 0, $left, $closed);
-        $programme = $wanted === null ? null : $seen->search($wanted);
+        $programme = $wanted === null ? new Programme([], 0.0) : $seen->search($wanted);
 
         return new SeenAhead(
             $days,
             $today,
             $seen,
             $ahead === [] ? null : $rounds->on($ahead)->forecast(),
-            $wanted === null || $programme === null ? null : [$programme, $wanted, $rounds->on($programme->days)->forecast()],
+            $wanted === null ? null : [$programme, $wanted, $rounds->on($programme->days)->forecast()],
             $ahead,
             $name,
             $surprise,
             $rounds,
             $often === null ? null : $this->room($case, $kill, $last, $today, $left, $closed, $days, $now),
-            $wanted === null || $programme === null || $programme->ends() ? null : $this->instead($case, $seen, $wanted, $last, $now),
+            $wanted === null || $programme->ends() ? null : $this->instead($case, $seen, $wanted, $last, $now),
         );
     }
 
@@ -120,22 +122,27 @@ final readonly class Forecasts
     }
 
     /**
-     * Another spray that would end it on days on which this one may be sprayed, as often as its own school has it.
-     *
-     * @return array{string, int}|null its name, and with how many rounds; null where none of those that fit best would
+     * What would end it on days on which this spray may be sprayed: it in turn with another, or else the other by itself, as often as its own
+     * school has it.
      */
-    private function instead(PestCase $case, Forecast $seen, Wanted $wanted, ?int $last, DateTimeImmutable $now): ?array
+    private function instead(PestCase $case, Forecast $seen, Wanted $wanted, ?int $last, DateTimeImmutable $now): ?Instead
     {
+        $alone = null;
         foreach ($this->shelf->named(array_slice($this->sprays->others($case, $now), 0, self::OTHERS)) as $recipe) {
             $practice = $this->recipes->practiceOf($recipe);
             $other = Wanted::bySchool($this->kill($case, $practice), $practice->method, $practice->method->tightestDays(), $wanted->from, $last, $wanted->first, 0, null, $wanted->closed);
-            $programme = $other === null ? null : $seen->search($other);
-            if ($programme !== null && $programme->ends()) {
-                return [$recipe->name, count($programme->days)];
+            if ($other === null) {
+                continue;
             }
+            $turns = $seen->search($wanted->inTurnWith($other));
+            if ($turns->ends()) {
+                return new Instead($recipe->name, count($turns->days), true);
+            }
+            $programme = $alone === null ? $seen->search($other) : null;
+            $alone ??= $programme?->ends() === true ? new Instead($recipe->name, count($programme->days), false) : null;
         }
 
-        return null;
+        return $alone;
     }
 
     /** The day of the next round as its school has it, whatever the gardener chose; null where none is due. */

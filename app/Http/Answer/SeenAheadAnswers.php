@@ -37,7 +37,7 @@ final readonly class SeenAheadAnswers
         }
         if ($seen->best !== null) {
             [$programme, $wanted, $forecast] = $seen->best;
-            $outlooks[] = self::outlook($seen, 'fewest', Say::it('answers/seen-ahead-answers.fewest', ['spray' => $seen->spray]), ProgrammeWords::of($programme, $wanted, $forecast->generationDays(), $seen->instead), $programme->days, $forecast);
+            $outlooks[] = self::outlook($seen, 'fewest', Say::it('answers/seen-ahead-answers.fewest', ['spray' => $seen->spray]), ProgrammeWords::of($programme, $wanted, $forecast->generationDays(), $seen->instead, true), $programme->days, $forecast);
         }
 
         return new SeenAheadAnswer('', $trouble->counted ?? '', $seen->on($seen->today), AheadWords::surprise($seen->surprise), $outlooks, Say::it('answers/seen-ahead-answers.rests'), $seen->room !== null, $case->round_dates !== null);
@@ -58,14 +58,13 @@ final readonly class SeenAheadAnswers
         unset($without[$which]);
         $without = array_values($without);
         $more = count($rounds) < $room->atMost ? $room->room([...$rounds, \PHP_INT_MAX], count($rounds))[0] ?? null : null;
-        $outlook = static fn(array $days, Steered $steered): OutlookAnswer => self::outlook($seen, 'planned', Say::it('answers/seen-ahead-answers.so'), '', $days, $steered->forecast());
         $tried = $next->moved($rounds, $which, $may);
 
         return new MovedRoundsAnswer(
-            $outlook($rounds, $next->on($rounds)),
-            array_map(static fn(int $day, Steered $one): OutlookAnswer => $outlook(self::instead($rounds, $which, $day), $one), array_keys($tried), $tried),
-            isset($rounds[$which]) ? $outlook($without, $next->on($without)) : null,
-            $more === null ? null : $outlook([...$rounds, $more], $next->on([...$rounds, $more])),
+            self::so($seen, $rounds, $next->on($rounds)),
+            array_map(static fn(int $day, Steered $one): OutlookAnswer => self::so($seen, self::instead($rounds, $which, $day), $one), array_keys($tried), $tried),
+            isset($rounds[$which]) ? self::so($seen, $without, $next->on($without)) : null,
+            $more === null ? null : self::so($seen, [...$rounds, $more], $next->on([...$rounds, $more])),
         );
     }
 
@@ -77,6 +76,12 @@ final readonly class SeenAheadAnswers
     private static function instead(array $rounds, int $which, int $day): array
     {
         return array_map(static fn(int $i, int $one): int => $i === $which ? $day : $one, array_keys($rounds), $rounds);
+    }
+
+    /** @param list<int> $rounds */
+    private static function so(SeenAhead $seen, array $rounds, Steered $steered): OutlookAnswer
+    {
+        return self::outlook($seen, 'planned', Say::it('answers/seen-ahead-answers.so'), '', $rounds, $steered->forecast());
     }
 
     /** @param list<int> $rounds */

@@ -50,14 +50,18 @@ final readonly class SeasonController
     private static function end(MadeUp $garden, Season $season, int $rounds): SeasonEndAnswer
     {
         $best = $season->best();
-        $way = static fn(string $name, string $words, array $days): SeasonWayAnswer => new SeasonWayAnswer($name, $words, $days, self::rounded(new Season($garden, $days, [])));
-
         return new SeasonEndAnswer(
             SeasonWords::end($season, $rounds),
             self::rounded($season),
-            $way('best', SeasonWords::best($best), $best->days),
-            array_map(static fn(Shown $one): SeasonWayAnswer => $way($one->mistake->value, SeasonWords::mistake($one->mistake, $garden->generation()), $one->instead), $season->mistakes()),
+            self::way($garden, 'best', SeasonWords::best($best), $best->days),
+            array_map(static fn(Shown $one): SeasonWayAnswer => self::way($garden, $one->mistake->value, SeasonWords::mistake($one->mistake, $garden->generation()), $one->instead), $season->mistakes()),
         );
+    }
+
+    /** @param list<int> $rounds */
+    private static function way(MadeUp $garden, string $name, string $words, array $rounds): SeasonWayAnswer
+    {
+        return new SeasonWayAnswer($name, $words, $rounds, self::rounded(new Season($garden, $rounds, [])));
     }
 
     /** @return list<float> */

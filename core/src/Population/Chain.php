@@ -102,9 +102,11 @@ final readonly class Chain
             $term = $numbers;
             for ($order = 1; $order <= self::ORDER; ++$order) {
                 $term = $this->change($term, $live, $piece / $order);
+                $sum = [];
                 foreach ($term as $k => $change) {
-                    $numbers[$k] += $change;
+                    $sum[] = $numbers[$k] + $change;
                 }
+                $numbers = $sum;
             }
         }
 

@@ -7,7 +7,7 @@ namespace IdleMixer\Core\Population;
 use IdleMixer\Core\Data\PopulationLines;
 
 /**
- * The fewest rounds that leave under one of all stages; of those that are as few, the ones that are through soonest, and of those what leaves
+ * The fewest rounds, of one spray or of several in turn, that leave under one of all stages; of those that are as few, the ones that are through soonest, and of those what leaves
  * least. Where none ends it, what leaves least.
  *
  * Day by day, all that may be there after so many rounds is carried on. What is no better than another at any step cannot become better and is
@@ -20,20 +20,32 @@ final class Search
 
     private readonly Backwards $backwards;
 
-    /** @var list<float> share that lives of each step in a round */
+    /** @var non-empty-list<list<float>> share that lives of each step in a round, by whose turn it is */
     private readonly array $spares;
 
     public function __construct(Outbreak $outbreak, Guess $guess, private readonly Wanted $wanted)
     {
         $chain = new Chain($outbreak->life, exp($guess->births));
-        $this->spares = array_map(static fn(Stage $stage): float => $wanted->kill->spares($stage, exp($guess->kill)), $chain->stages);
-        $this->backwards = new Backwards($outbreak, $guess, $chain, $wanted, $this->spares);
+        $this->spares = array_map(static fn(Kill $kill): array => array_map(static fn(Stage $stage): float => $kill->spares($stage, exp($guess->kill)), $chain->stages), $wanted->kills());
+        // What is left at the least lets each animal meet the spray that is worse for it.
+        $this->backwards = new Backwards($outbreak, $guess, $chain, $wanted, array_reduce($this->spares, self::lower(...), $this->spares[0]));
+    }
+
+    /**
+     * @param list<float> $one
+     * @param list<float> $other
+     *
+     * @return list<float>
+     */
+    private static function lower(array $one, array $other): array
+    {
+        return array_map(static fn(float $a, float $b): float => min($a, $b), $one, $other);
     }
 
     /** @param list<float> $numbers by step, on the evening of the first day, after what was sprayed already */
     public function from(array $numbers): Programme
     {
-        $numbers = array_slice($numbers, 0, count($this->spares));
+        $numbers = array_slice($numbers, 0, count($this->spares[0]));
         $nothing = new Programme([], $this->backwards->left($numbers, $this->wanted->from, 0));
         if ($nothing->left < PopulationLines::OVER['value']) {
             return $nothing;
@@ -57,7 +69,7 @@ final class Search
             for ($rounds = 0; $rounds < $most; ++$rounds) {
                 $there[$rounds] = $this->few([...$there[$rounds] ?? [], ...$later[$rounds][$day] ?? []], $day, $most - $rounds, $ends ? PopulationLines::OVER['value'] : ($best->left ?? \INF));
                 foreach ($this->wanted->allows($day) ? $there[$rounds] : [] as $one) {
-                    $sprayed = $one->sprayed($this->spares, $day);
+                    $sprayed = $one->sprayed($this->spares[$rounds % count($this->spares)], $day);
                     $programme = new Programme($sprayed->days, $this->backwards->left($sprayed->numbers, $day, 0));
                     if ((! $ends || $programme->left < PopulationLines::OVER['value']) && $programme->isBetterThan($best, $ends)) {
                         $best = $programme;

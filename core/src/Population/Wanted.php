@@ -17,8 +17,9 @@ final readonly class Wanted
      * @param int $gap    days from one round to the next at the least, 1 and more
      * @param int $atMost rounds
      * @param list<int> $closed days in between on which may not be sprayed
+     * @param list<Kill> $others of sprays that take turns with the first, in their order
      */
-    public function __construct(public Kill $kill, public int $from, public int $first, public int $until, public int $gap, public int $atMost, public array $closed = []) {}
+    public function __construct(public Kill $kill, public int $from, public int $first, public int $until, public int $gap, public int $atMost, public array $closed = [], private array $others = []) {}
 
     /**
      * As often in a row as its school does it and as often as the season bears it, from today on, for so many weeks as are searched.
@@ -45,6 +46,18 @@ final readonly class Wanted
         $most = min(($method->inARow ?? PopulationLines::MOST_ROUNDS['value'] + $had) - $had, $left ?? PopulationLines::MOST_ROUNDS['value']);
 
         return $first > $until || $most < 1 ? null : new self($kill, $today, $first, $until, $gap, $most, $closed);
+    }
+
+    /** The same, in turn with another spray: so many rounds of each, and no sooner after each other. */
+    public function inTurnWith(self $other): self
+    {
+        return new self($this->kill, $this->from, max($this->first, $other->first), $this->until, max($this->gap, $other->gap), 2 * min($this->atMost, $other->atMost), $this->closed, [$other->kill]);
+    }
+
+    /** @return non-empty-list<Kill> of the sprays that take turns */
+    public function kills(): array
+    {
+        return [$this->kill, ...$this->others];
     }
 
     public function allows(int $day): bool

@@ -110,7 +110,7 @@ final readonly class Season
     private function isQuietAfter(int $last): bool
     {
         $counts = $this->counts(TrainerLines::DAYS['value']);
-        $most = max($counts);
+        $most = max([0, ...array_values($counts)]);
         foreach ($counts as $day => $count) {
             if ($day > $last && $count <= TrainerLines::QUIET['value'] * $most) {
                 return true;

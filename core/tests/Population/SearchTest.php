@@ -41,10 +41,13 @@ it('finds what trying all sets of days finds', function (int $seed): void {
         $kill = new Kill(['egg' => $random->whole(0, 1) * (0.3 + 0.65 * $random->share()), 'young' => (0.5 + 0.49 * $random->share()), 'resting' => 0.0, 'adult' => (0.5 + 0.49 * $random->share())]);
         $from = $random->whole(0, 2);
         $until = $from + $random->whole(5, 13);
-        $wanted = new Wanted($kill, $from, $from + $random->whole(0, 2), $until, $random->whole(2, 5), $random->whole(0, 3));
+        // One in two with days on which nobody may spray, one in two in turn with another spray.
+        $closed = array_values(array_filter(range($from, $until), static fn(): bool => $random->share() < 0.3));
+        $other = new Kill(['egg' => 0.6 * $random->share(), 'young' => $random->share(), 'adult' => $random->share()]);
+        $wanted = new Wanted($kill, $from, $from + $random->whole(0, 2), $until, $random->whole(2, 5), $random->whole(0, 3), $random->whole(0, 1) === 0 ? [] : $closed, $random->whole(0, 1) === 0 ? [] : [$other]);
         $best = null;
         foreach (allSets($wanted, $wanted->first, $wanted->atMost) as $days) {
-            $left = $outbreak->with(array_map(static fn(int $day): Treatment => new Treatment($day, $kill), $days))->go($guess, $until)[$until]->all();
+            $left = $outbreak->with(array_map(static fn(int $i, int $day): Treatment => new Treatment($day, $wanted->kills()[$i % count($wanted->kills())]), array_keys($days), $days))->go($guess, $until)[$until]->all();
             $one = new Programme($days, $left);
             // What ends it comes first.
             if ($best === null || ($one->ends() === $best->ends() ? $one->isBetterThan($best, $one->ends()) : $one->ends())) {

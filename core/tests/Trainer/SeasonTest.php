@@ -56,7 +56,7 @@ it('shows who stops at the first quiet week that two are wanted', function (): v
         $rounds = [1, 8];
         $season = new Season(madeUpGarden($number), $rounds, [15, 22]);
         $counts = $season->counts(56);
-        if (! $season->isOver() && min($counts[15], $counts[22]) <= max($counts) / 3.0) {
+        if (! $season->isOver() && min($counts[15], $counts[22]) <= max([0, ...array_values($counts)]) / 3.0) {
             ++$told;
             expect(mistakesToldOf($season))->toContain(Mistake::StoppedAtQuiet);
         }
