@@ -17,6 +17,12 @@ it('shows how a case is expected to go on, drawn, in words and in figures, at bo
         $screen->script('document.querySelector("[data-seen-ahead] details summary").click()');
         $screen->see('(');
         expect($screen->all('[data-seen-ahead] tbody tr'))->toHaveCount(7);
+        // On paper stand the drawing and the days, and no buttons.
+        $shown = static fn(string $css): mixed => $screen->script("return [...document.querySelectorAll('{$css}')].some((one) => one.checkVisibility() && one.getBoundingClientRect().height > 0)");
+        expect($shown('[data-seen-ahead] button'))->toBeTrue();
+        $screen->onPaper();
+        expect($shown('[data-ahead-drawing] [data-band]'))->toBeTrue()->and($shown('[data-outlook=fewest] .numeral'))->toBeTrue()->and($shown('[data-seen-ahead] button'))->toBeFalse();
+        $screen->offPaper();
         // Nothing runs out of the screen.
         expect($screen->script('return document.documentElement.scrollWidth - document.documentElement.clientWidth'))->toBe(0);
         expect($screen->axe())->toBe('');

@@ -22,7 +22,7 @@ final class SeasonWords
             $season->isOver() && $rounds === 1 => Say::it('wording/season-words.over-by-one'),
             $season->isOver() => Say::it('wording/season-words.over', ['rounds' => $rounds]),
             $left > PopulationLines::CROWD['value'] => Say::it('wording/season-words.crowd'),
-            default => Say::it('wording/season-words.left', ['count' => Figures::percent($left)]),
+            default => Say::it('wording/season-words.left', ['count' => (int) max(1.0, round($left))]),
         };
     }
 
