@@ -25,6 +25,7 @@ use Illuminate\Database\Eloquent\Relations\Relation;
  * @property string $spots where its counts are made, in the words of who counts
  * @property int|null $every_days that the gardener wants between rounds; null where they come as the school has it
  * @property string|null $round_dates days that the gardener chose for its rounds, apart by blanks; null where they come as the school has it
+ * @property CarbonImmutable|null $dates_chosen_at when they were chosen
  * @property CarbonImmutable|null $bud_break_on
  * @property CarbonImmutable|null $due_at what it asks for next, before weather and moves; null where nothing, or not reckoned yet
  * @property string|null $pressure how bad it is, as it was weighed last

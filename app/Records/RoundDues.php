@@ -139,7 +139,7 @@ final class RoundDues
             $testUntil,
             ...[...$this->hoursOf($case, $earliest, $spray), $this->rests[$case->plant_id] ?? null, $inTurn, $this->slowed($case, $last)],
             ...$this->keepsOff($case),
-            isWanted: $this->wanted->next($case) !== null,
+            wantedSince: $this->wanted->next($case) === null ? null : $case->dates_chosen_at ?? $case->opened_at,
         );
     }
 

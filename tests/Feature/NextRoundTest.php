@@ -67,6 +67,25 @@ function sprayedWith(int $case, string $recipe): void
     Notebook::put("/api/batches/{$batch}/discarded", ['discarded' => true]);
 }
 
+/** @return list<string> days that somebody chose for the rounds to come: the best of them, or any that may be; none where nobody chose any */
+function chosenByChance(int $case, Randomizer $random): array
+{
+    $seen = Notebook::get("/api/cases/{$case}/seen-ahead");
+    if ($seen->at('mayMove') !== true) {
+        return [];
+    }
+    $best = array_search('fewest', array_column($seen->list('outlooks'), 'kind'), true);
+    $days = $best === false || $random->getInt(0, 1) === 0 ? [] : $seen->list("outlooks.{$best}.rounds");
+    $apart = $random->getInt(1, 9);
+    $days = array_values(array_filter($days === [] ? array_map(static fn(int $round): string => Date::now()->addDays($round * $apart)->format('Y-m-d'), range(1, 3)) : $days, is_string(...)));
+    $kept = Notebook::put("/api/cases/{$case}/round-dates", ['basedOn' => (int) Notebook::get("/api/cases/{$case}")->number('version'), 'on' => $days]);
+
+    // Days on which it may not be are refused, and the best is never among them.
+    expect($kept->status === 200 || $best === false || $days !== $seen->list("outlooks.{$best}.rounds"))->toBeTrue($kept->text);
+
+    return $kept->status === 200 ? $days : [];
+}
+
 /** @return list<int> seeds, each of one notebook; in full with --long */
 function gardensOfChance(): array
 {
@@ -105,12 +124,15 @@ it('names one next round at every door', function (int $seed): void {
     if ($bloom !== null || $dry) {
         Notebook::change("/api/plants/{$plant}", ['name' => 'Rose', 'tolerance' => $leaf, 'kind' => 'Rose', ...$bloom === null ? [] : ['bloomFrom' => $bloom[0], 'bloomUntil' => $bloom[1]], ...$dry ? ['dryOn' => $day(0)] : []]);
     }
+    $chosen = $random->getInt(0, 1) === 1 ? chosenByChance($case, $random) : [];
     $told = [roundDue($case, Notebook::get("/api/cases/{$case}"), 'next'), roundDue($case, Notebook::get("/api/plants/{$plant}"), 'next')];
     $today = roundDue($case, Notebook::get('/api/today'), 'tasks');
     [$on, $spray] = plannedNext($case);
-    $seen = "seed {$seed}: " . json_encode([$today, $told, $on, $spray], \JSON_THROW_ON_ERROR);
+    $seen = "seed {$seed}: " . json_encode([$today, $told, $on, $spray, $chosen], \JSON_THROW_ON_ERROR);
     // What is further off than Today looks ahead is told by the case alone.
     expect($told[0])->toBe($told[1], $seen)->and($today ?? $told[0])->toBe($told[0], $seen)->and($told[0] === null)->toBe($on === '', $seen);
+    // A day that was chosen holds, unless what keeps the spray off came between.
+    expect($chosen === [] || $told[0] === null || substr($told[0], 0, 10) >= $chosen[0])->toBeTrue($seen);
     inItsHours($plant, Notebook::get("/api/cases/{$case}")->list('next'), $seen);
     if ($told[0] !== null) {
         // Nothing is proposed that the gate would stop on that day: what is overdue is today's.

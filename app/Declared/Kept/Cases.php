@@ -77,6 +77,7 @@ final class Cases extends Record
             Plain::maybe('situation', new Json(self::situation(...), ['type' => 'object'])),
             Plain::maybe('every_days', new Whole(1, ScheduleLines::LONGEST_PACE['value'])),
             Plain::maybe('round_dates', new Days()),
+            Plain::maybe('dates_chosen_at', Moment::past($this->clock)),
             Plain::maybe('bud_break_on', new Day()),
             Plain::maybe('due_at', Moment::any())->withoutLog(Say::it('records/cases.reckoned-from-rounds-counts-and')),
             Plain::maybe('pressure', Word::of(Pressure::class, Say::it('records/cases.pressure')))->withoutLog(Say::it('records/cases.reckoned-from-rounds-counts-and')),

@@ -181,8 +181,8 @@ final readonly class CaseController
             throw $input->object->get('everyDays')->fault("{$words->because($against, static fn(int $day): string => (string) $day)} {$words->nearest($against->nearest)}");
         }
         // Who wants other days between rounds wants none that were chosen before.
-        $dates = $input->everyDays === $case->every_days ? $case->round_dates : null;
-        Edits::fill($case, $input->basedOn, ['every_days' => $input->everyDays, 'bud_break_on' => $input->budBreakOn, 'round_dates' => $dates]);
+        $dates = $input->everyDays === $case->every_days ? [] : ['round_dates' => null, 'dates_chosen_at' => null];
+        Edits::fill($case, $input->basedOn, ['every_days' => $input->everyDays, 'bud_break_on' => $input->budBreakOn, ...$dates]);
         $case->save();
 
         return $this->say($case->refresh(), 200);

@@ -51,7 +51,7 @@ final readonly class RoundsAheadController
         if ($input->on !== []) {
             $this->judged($case, $input);
         }
-        Edits::fill($case, $input->basedOn ?? 0, ['round_dates' => $input->on === [] ? null : Days::kept(WantedDays::of($input->on))]);
+        Edits::fill($case, $input->basedOn ?? 0, ['round_dates' => $input->on === [] ? null : Days::kept(WantedDays::of($input->on)), 'dates_chosen_at' => $input->on === [] ? null : $this->clock->now()]);
         $case->save();
 
         return new JsonResponse($answer->whole($case->refresh(), $this->clock->now()), 200);

@@ -37,7 +37,12 @@ final readonly class RoundFacts
         public ?array $blooms = null,
         /** From when on it may be taken to have been watered; null where it is not dry at the root, or that does not keep this spray off. */
         public ?DateTimeImmutable $dryUntil = null,
-        /** Whether the gardener chose its day: then what only moves the rhythm of the school moves nothing. */
-        public bool $isWanted = false,
+        /** When the gardener chose its day: then what only moves the rhythm of the school moves nothing, nor rain that fell before; null where nobody did. */
+        public ?DateTimeImmutable $wantedSince = null,
     ) {}
+
+    public function isWanted(): bool
+    {
+        return $this->wantedSince !== null;
+    }
 }

@@ -46,24 +46,24 @@ final class RoundMoves
     /** A day that was chosen before the last round was late may be too soon after it. */
     private static function tooSoon(DateTimeImmutable $at, RoundFacts $facts): ?MovedDate
     {
-        return $facts->isWanted && $facts->last !== null && $facts->earliest->format('Y-m-d') > $at->format('Y-m-d') ? new MovedDate('too-soon', self::onDay($at, $facts->earliest)) : null;
+        return $facts->isWanted() && $facts->last !== null && $facts->earliest->format('Y-m-d') > $at->format('Y-m-d') ? new MovedDate('too-soon', self::onDay($at, $facts->earliest)) : null;
     }
 
     /** Another spray comes after other days than the same once more. */
     private static function inTurn(DateTimeImmutable $at, RoundFacts $facts): ?MovedDate
     {
-        return ! $facts->isWanted && $facts->inTurn !== null && $facts->inTurn->format('Y-m-d') !== $at->format('Y-m-d') ? new MovedDate('in-turn', $facts->inTurn) : null;
+        return ! $facts->isWanted() && $facts->inTurn !== null && $facts->inTurn->format('Y-m-d') !== $at->format('Y-m-d') ? new MovedDate('in-turn', $facts->inTurn) : null;
     }
 
     /** In the cool what is fought develops slowly, and the rounds follow it. */
     private static function slowed(DateTimeImmutable $at, RoundFacts $facts): ?MovedDate
     {
-        return ! $facts->isWanted && $facts->inTurn === null && $facts->slowed !== null && $facts->slowed > $at ? new MovedDate('cool', $facts->slowed) : null;
+        return ! $facts->isWanted() && $facts->inTurn === null && $facts->slowed !== null && $facts->slowed > $at ? new MovedDate('cool', $facts->slowed) : null;
     }
 
     private static function washedOff(DateTimeImmutable $at, RoundFacts $facts): ?MovedDate
     {
-        if ($facts->washedOff === null) {
+        if ($facts->washedOff === null || ($facts->wantedSince !== null && $facts->washedOff <= $facts->wantedSince)) {
             return null;
         }
         $dry = max($facts->washedOff->modify('+' . (int) WeatherLines::WET['value'] . ' hours'), $facts->earliest);
@@ -73,7 +73,7 @@ final class RoundMoves
 
     private static function oneClean(DateTimeImmutable $at, RoundFacts $facts): ?MovedDate
     {
-        if ($facts->isWanted || $facts->cleanLooks === 0 || $facts->last === null) {
+        if ($facts->isWanted() || $facts->cleanLooks === 0 || $facts->last === null) {
             return null;
         }
         $taper = $facts->last->modify('+' . ScheduleLines::TAPER['value'] . ' days');

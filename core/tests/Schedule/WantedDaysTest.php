@@ -25,7 +25,7 @@ function wantedAt(string $day, int $hour = 19): DateTimeImmutable
  */
 function wantedFacts(?DateTimeImmutable $washedOff = null, int $cleanLooks = 0, ?DateTimeImmutable $testUntil = null, ?DateTimeImmutable $restsUntil = null, ?DateTimeImmutable $inTurn = null, ?DateTimeImmutable $slowed = null, ?array $blooms = null, ?DateTimeImmutable $dryUntil = null): RoundFacts
 {
-    return new RoundFacts(wantedAt('01'), wantedAt('06'), $washedOff, $cleanLooks, $testUntil, null, wantedAt('01'), $restsUntil, $inTurn, $slowed, $blooms, $dryUntil, isWanted: true);
+    return new RoundFacts(wantedAt('01'), wantedAt('06'), $washedOff, $cleanLooks, $testUntil, null, wantedAt('01'), $restsUntil, $inTurn, $slowed, $blooms, $dryUntil, wantedSince: wantedAt('01', 20));
 }
 
 it('finds the day that comes next, at the hour of the last round', function (): void {
@@ -57,6 +57,7 @@ it('moves a chosen day by what the leaf, the bees and the weather say, and by no
     'two clean looks' => ['09', wantedFacts(cleanLooks: 2), null, ['two-clean-looks']],
     'too soon after a round that was late' => ['04', wantedFacts(), '06', ['too-soon']],
     'rain washed the last one off' => ['14', wantedFacts(washedOff: wantedAt('01', 21)), '06', ['washed-off']],
+    'rain that had fallen when it was chosen' => ['14', wantedFacts(washedOff: wantedAt('01', 20)), '14', []],
     'a leaf test' => ['09', wantedFacts(testUntil: wantedAt('10')), '10', ['leaf-test']],
     'burnt leaves' => ['09', wantedFacts(restsUntil: wantedAt('15')), '15', ['burnt']],
     'open flowers' => ['09', wantedFacts(blooms: [null, wantedAt('11', 0)]), '12', ['in-bloom']],
