@@ -194,7 +194,7 @@ it('keeps what was written before an answer, and nothing of what was written bef
 })->with([[200, 1], [399, 1], [400, 0], [422, 0], [500, 0]]);
 
 it('keeps everything of a call or nothing: each that may write runs in one transaction, and no other writes', function (): void {
-    $reckon = ['api/plan', 'api/bench', 'api/diagnosis', 'api/gate', 'api/sums', 'api/amount', 'api/need', 'api/reach', 'api/way-out', 'api/compose', 'api/compare', 'api/another-bottle', 'api/leaf-photos', 'api/batches/{id}/loads/{load}/way-out', 'api/leaf-tests/{id}/photos/{leaf}/{when}'];
+    $reckon = ['api/plan', 'api/bench', 'api/diagnosis', 'api/gate', 'api/sums', 'api/amount', 'api/need', 'api/reach', 'api/way-out', 'api/compose', 'api/compare', 'api/another-bottle', 'api/leaf-photos', 'api/batches/{id}/loads/{load}/way-out', 'api/cases/{id}/rounds-ahead', 'api/seasons', 'api/leaf-tests/{id}/photos/{leaf}/{when}'];
     $outside = [];
     foreach (app(Router::class)->getRoutes()->getRoutes() as $route) {
         if (str_starts_with($route->uri(), 'api/') && ! in_array('GET', $route->methods(), true) && ! in_array(InOneTransaction::class, $route->gatherMiddleware(), true)) {
@@ -206,6 +206,8 @@ it('keeps everything of a call or nothing: each that may write runs in one trans
 
     // What only reckons does so over a notebook that may not be written to.
     $batch = Notebook::batch()->id();
+    $case = Notebook::case(Notebook::plant());
+    Notebook::sent("/api/cases/{$case}/counts", ['value' => 20]);
     $litre = ['amount' => 1, 'unit' => 'L'];
     $request = ['recipe' => 'neem-by-the-gallon', 'make' => ['amount' => 1, 'unit' => '[gal_us]']];
     $bodies = [
@@ -214,6 +216,8 @@ it('keeps everything of a call or nothing: each that may write runs in one trans
         'way-out' => ['request' => $request, 'load' => 1, 'slips' => [['kind' => 'left-out', 'item' => 'neem-oil']]],
         'compose' => ['name' => 'Mine', 'slug' => null, 'use' => 'foliar', 'order' => 'blender', 'notes' => '', 'lines' => ['1 l water', '5 ml neem']],
         'compare' => ['recipes' => ['mild-soap', 'mild-neem'], 'make' => $litre],
+        'seasons' => ['garden' => 1, 'rounds' => [0], 'looks' => [], 'until' => 7],
+        "cases/{$case}/rounds-ahead" => ['on' => []],
         "batches/{$batch}/loads/1/way-out" => ['slips' => [['kind' => 'left-out', 'item' => 'neem-oil']]],
     ];
     $shared = DB::getDriverName() === 'pgsql';

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Records\Fresh;
+use Illuminate\Contracts\Console\Kernel as Console;
 use Illuminate\Contracts\Http\Kernel;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
@@ -124,6 +125,13 @@ final class Notebook
         $saved = self::sent("/api/cases/{$case}/counts", $look);
 
         return $saved->status === 201 ? self::get("/api/cases/{$case}") : $saved;
+    }
+
+    /** Takes back that migration and all after it. */
+    public static function undoneFrom(string $migration): void
+    {
+        $steps = DB::table('migrations')->where('migration', '>=', $migration)->count();
+        expect(app(Console::class)->call('migrate:rollback', ['--step' => $steps, '--force' => true]))->toBe(0);
     }
 
     /** As if somebody had asked what worked: what a write left to be weighed is weighed. */

@@ -39,13 +39,6 @@ function broughtUpToDate(): void
     expect(app(Kernel::class)->call('migrate', ['--force' => true]))->toBe(0);
 }
 
-/** Takes back that migration and all after it. */
-function undoneFrom(string $migration): void
-{
-    $steps = DB::table('migrations')->where('migration', '>=', $migration)->count();
-    expect(app(Kernel::class)->call('migrate:rollback', ['--step' => $steps, '--force' => true]))->toBe(0);
-}
-
 /** @return array<string, mixed> what the older version said of a batch */
 function saidThen(string $which): array
 {
@@ -186,7 +179,7 @@ it('takes a still older notebook along: sprayers, spoons and recipes are what th
 it('says of each neighbour by itself what an older version said of all of them', function (): void {
     olderNotebook();
     broughtUpToDate();
-    undoneFrom('2026_11_29_000019');
+    Notebook::undoneFrom('2026_11_29_000019');
     $case = DB::table('cases')->value('id');
     foreach (['East', 'West'] as $name) {
         $plant = DB::table('plants')->insertGetId(['submission' => (string) Str::uuid(), 'name' => $name, 'tolerance' => 'ordinary-leaf', 'place' => '']);
@@ -217,7 +210,7 @@ it('takes an older notebook through its log without losing anything', function (
 it('writes JSON in one way, and leaves what cannot be read as it is', function (): void {
     olderNotebook();
     broughtUpToDate();
-    undoneFrom('2026_11_29_000021');
+    Notebook::undoneFrom('2026_11_29_000021');
     $case = DB::table('cases')->value('id');
     DB::table('cases')->where('id', $case)->update(['situation' => '{"said": "a\/b \u00e9", "n": 1.0}']);
     $batch = DB::table('batches')->value('id');
@@ -234,7 +227,7 @@ it('keeps in figures what a round said of the weather, and a sentence that has n
     $round = DB::table('rounds')->value('id');
     $kept = static function (string $weather) use ($round): mixed {
         DB::table('rounds')->where('id', $round)->update(['weather' => $weather]);
-        undoneFrom('2026_11_29_000022');
+        Notebook::undoneFrom('2026_11_29_000022');
         broughtUpToDate();
 
         return DB::table('rounds')->where('id', $round)->value('weather');
