@@ -35,10 +35,19 @@ function chosen(int $case, array $on): Answer
 /** @return list<string> days of the rounds to come, as every door names them: the case, Today, the plan and what is seen ahead */
 function namedAtEveryDoor(int $case): array
 {
-    $next = static fn(Answer $answer, string $list): array => array_values(array_map(static fn(mixed $one): string => is_array($one) && is_string($one['dueAt']) ? substr($one['dueAt'], 0, 10) : '', array_filter($answer->list($list), static fn(mixed $one): bool => is_array($one) && $one['kind'] === 'next-round')));
+    $next = static function (Answer $answer, string $list): array {
+        $due = [];
+        foreach ($answer->list($list) as $one) {
+            if (is_array($one) && $one['kind'] === 'next-round' && is_string($one['dueAt'])) {
+                $due[] = substr($one['dueAt'], 0, 10);
+            }
+        }
+
+        return $due;
+    };
     $seen = Notebook::get("/api/cases/{$case}/seen-ahead");
     $planned = array_search('planned', array_column($seen->list('outlooks'), 'kind'), true);
-    $rounds = array_values(array_map(static fn(mixed $on): string => is_string($on) ? $on : '', $planned === false ? [] : $seen->list("outlooks.{$planned}.rounds")));
+    $rounds = array_map(static fn(mixed $on): string => is_string($on) ? $on : '', $planned === false ? [] : $seen->list("outlooks.{$planned}.rounds"));
     $plan = app(CasePlans::class)->of(PestCase::query()->findOrFail($case), new DateTimeImmutable('2026-06-01T18:00:00Z'));
     assert($plan !== null);
     $laid = [];

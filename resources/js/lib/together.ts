@@ -22,7 +22,7 @@ function responseOf(part: Part): Response {
 const GOOD_FOR = 10_000;
 
 /** What is asked with a body, and keeps nothing. */
-const RECKONS = /^\/api\/(bench|plan|diagnosis|sums|need|reach|way-out|compose|compare)$/;
+const RECKONS = /^\/api\/(bench|plan|diagnosis|sums|need|reach|way-out|compose|compare|seasons|cases\/[^/]+\/rounds-ahead)$/;
 
 /** What came within the page; each is good once, and none after something was written. */
 export function read(): Parts {
