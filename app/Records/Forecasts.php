@@ -85,7 +85,7 @@ final readonly class Forecasts
         $spaced = $often === null ? null : $this->plans->spaced($case, (int) $often, $now);
         $course = $plan->course ?? $spaced;
         $last = $done === [] ? null : max(array_map(static fn(Treatment $one): int => $one->day, $done));
-        $closed = $this->closed($case, $practice, $days, $now);
+        $closed = $this->closed($case, $days, $now);
         $left = $course?->left();
         // As close as its school sprays it when it is as bad as can be, or as leaf and season bear it where that is less.
         $wanted = Wanted::bySchool($kill, $practice->method, $often === null ? null : max($often, (float) ($spaced->nearest->everyDays ?? 0)), $today, $last, $this->earliest($case, $days, $now), $course?->hadInARow($slug) ?? 0, $left, $closed);
@@ -101,7 +101,7 @@ final readonly class Forecasts
             $name,
             $surprise,
             $rounds,
-            $often === null ? null : $this->room($case, $kill, $last, $today, $left, $closed, $days, $now),
+            $often === null ? null : $this->room($case, $kill, $last, $today, Wanted::most($practice->method, $course?->hadInARow($slug) ?? 0, $left), $closed, $days, $now),
             $wanted === null || $programme->ends() ? null : $this->instead($case, $seen, $wanted, $last, $now),
         );
     }
@@ -109,16 +109,16 @@ final readonly class Forecasts
     /**
      * On which days the gardener may have rounds: as close as leaves bear them, and not before what keeps them off is over.
      *
-     * @param int|null  $left   rounds that the season bears yet
+     * @param int|null  $most   rounds that may be had yet; null where nothing limits them
      * @param list<int> $closed
      */
-    private function room(PestCase $case, Kill $kill, ?int $last, int $today, ?int $left, array $closed, PlaceDays $days, DateTimeImmutable $now): Wanted
+    private function room(PestCase $case, Kill $kill, ?int $last, int $today, ?int $most, array $closed, PlaceDays $days, DateTimeImmutable $now): Wanted
     {
         $gap = $this->plans->spaced($case, 1, $now)->nearest->everyDays ?? 1;
         $soonest = $last === null ? $today : max($today, $last + $gap);
         $may = $this->asks->nextRound($this->dates->asIf($case, [$days->on($soonest)->format('Y-m-d')]), $now);
 
-        return new Wanted($kill, $today, max($soonest, $may === null ? $soonest : $days->of($may)), $today + PopulationLines::AHEAD['value'], $gap, $left ?? PopulationLines::MOST_SEARCHED['value'], $closed);
+        return new Wanted($kill, $today, max($soonest, $may === null ? $soonest : $days->of($may)), $today + PopulationLines::AHEAD['value'], $gap, $most ?? PopulationLines::MOST_SEARCHED['value'], $closed);
     }
 
     /**
@@ -154,7 +154,7 @@ final readonly class Forecasts
     }
 
     /** @return list<int> days whose weather is told, and holds no hour for it */
-    private function closed(PestCase $case, Practice $practice, PlaceDays $days, DateTimeImmutable $now): array
+    private function closed(PestCase $case, PlaceDays $days, DateTimeImmutable $now): array
     {
         [$windows, $until] = $this->dues->at($now)->hours($case);
         $open = array_map(static fn(Window $one): int => $days->of(new DateTimeImmutable("@{$one->from}")), $windows ?? []);

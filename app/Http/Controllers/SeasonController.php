@@ -50,6 +50,7 @@ final readonly class SeasonController
     private static function end(MadeUp $garden, Season $season, int $rounds): SeasonEndAnswer
     {
         $best = $season->best();
+
         return new SeasonEndAnswer(
             SeasonWords::end($season, $rounds),
             self::rounded($season),

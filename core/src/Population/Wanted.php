@@ -43,9 +43,23 @@ final readonly class Wanted
         $first = $next ?? ($last === null ? $today : max($today, $last + $gap));
         $until = $today + PopulationLines::SEARCHED['value'];
 
-        $most = min(($method->inARow ?? PopulationLines::MOST_ROUNDS['value'] + $had) - $had, $left ?? PopulationLines::MOST_ROUNDS['value']);
+        $searched = PopulationLines::MOST_ROUNDS['value'];
+        $most = self::most($method, $had, $method->inARow === null ? min($left ?? $searched, $searched) : $left) ?? $searched;
 
         return $first > $until || $most < 1 ? null : new self($kill, $today, $first, $until, $gap, $most, $closed);
+    }
+
+    /**
+     * Rounds that may be had yet: in a row, and of a season; null where nothing limits them.
+     *
+     * @param int      $had  rounds of it that were had in a row up to now
+     * @param int|null $left rounds that the season bears yet; null where nothing limits them
+     */
+    public static function most(Method $method, int $had, ?int $left): ?int
+    {
+        $limits = array_filter([$method->inARow === null ? null : $method->inARow - $had, $left], is_int(...));
+
+        return $limits === [] ? null : max(0, min($limits));
     }
 
     /** The same, in turn with another spray: so many rounds of each, and no sooner after each other. */
