@@ -12,7 +12,13 @@ function choosingDays(Screen $screen): void
     $screen->open('/cases/6')->see('Seen ahead');
     $screen->script('document.querySelector("[data-seen-ahead] summary").click()');
     $screen->see('Left alone:')->press('Choose the days')->see('Have it so');
-    $screen->settle();
+    reckoned($screen);
+}
+
+/** Waits until what comes of the days that are chosen is there. */
+function reckoned(Screen $screen): void
+{
+    $screen->until(static fn(): bool => $screen->script('return [...document.querySelectorAll("[data-move-rounds] button.act")].some((one) => ! one.disabled)') === true, 'What comes of these days is never told.');
 }
 
 /** The name of the first button whose name ends so. */
@@ -41,16 +47,18 @@ it('lets a round be dragged, shows what comes of it under the finger, and makes 
         $was = $screen->script($band);
         $screen->script('document.querySelector("[data-ahead-drawing]").scrollIntoView()');
         // The finger is still on it: the band has gone with it, and nothing was asked meanwhile.
-        $asked = 'return performance.getEntriesByType("resource").length';
+        $asked = 'return performance.getEntriesByType("resource").filter((one) => one.name.includes("rounds-ahead")).length';
         $already = $screen->script($asked);
         $screen->drag($screen->all('[data-handle]')[0], 120);
         expect(drawnRounds($screen)[0])->toBeGreaterThan($before[0])->and($screen->script($band))->not->toBe($was)->and($screen->script($asked))->toBe($already);
-        $screen->letGo()->settle();
+        $screen->letGo();
+        reckoned($screen);
         $dragged = drawnRounds($screen);
         expect($dragged[0])->toBeGreaterThan($before[0]);
         $now = $screen->script($says);
         expect($now)->not->toBe('')->and($now)->not->toBe($words);
-        $screen->press('Take the best')->settle();
+        $screen->press('Take the best');
+        reckoned($screen);
         $best = drawnRounds($screen);
         expect(count($best))->toBeGreaterThan(1);
         $screen->press('Have it so')->see('As its school has it');
@@ -69,16 +77,20 @@ it('does the same by buttons at the width of a phone, and by the keyboard', func
     Screen::with(Served::demo(), static function (Screen $screen): void {
         choosingDays($screen);
         $before = drawnRounds($screen);
-        $screen->press(firstThat($screen, ': later'))->settle();
+        $screen->press(firstThat($screen, ': later'));
+        reckoned($screen);
         expect(drawnRounds($screen)[0])->toBeGreaterThan($before[0]);
         // The arrow keys, on the round that has the focus, take it back.
         $screen->script('document.querySelector("[data-handle]").focus()');
-        $screen->keys(WebDriverKeys::ARROW_LEFT)->settle();
+        $screen->keys(WebDriverKeys::ARROW_LEFT);
+        reckoned($screen);
         expect(drawnRounds($screen))->toBe($before);
         expect($screen->script('return document.activeElement.getAttribute("aria-valuetext")'))->toContain('round');
-        $screen->press('One more')->settle();
+        $screen->press('One more');
+        reckoned($screen);
         expect(count(drawnRounds($screen)))->toBe(count($before) + 1);
-        $screen->press(firstThat($screen, ': leave out'))->settle();
+        $screen->press(firstThat($screen, ': leave out'));
+        reckoned($screen);
         expect(count(drawnRounds($screen)))->toBe(count($before));
         expect($screen->script('return document.documentElement.scrollWidth - document.documentElement.clientWidth'))->toBe(0)
             ->and($screen->script('return [...document.querySelectorAll("[data-move-rounds] button")].filter((one) => one.getBoundingClientRect().height < 43.5).length'))->toBe(0)

@@ -9,12 +9,13 @@ it('lets somebody keep a made-up season in a few taps, and shows the mistake tha
     Screen::with(Served::demo(), static function (Screen $screen): void {
         $screen->open('/season?garden=4')->see('A season in five minutes')->see('Day 0 of 56');
         expect($screen->axe())->toBe('');
-        $screen->press('Spray')->settle();
-        expect($screen->all('[data-season] [data-round]'))->toHaveCount(1);
+        $screen->press('Spray');
+        $many = static fn(string $css, int $count) => $screen->until(static fn(): bool => count($screen->all($css)) === $count, "There are never {$count} of {$css}.");
+        $many('[data-season] [data-round]', 1);
         // Once a day is enough; the next day it may be sprayed again.
         expect($screen->script('return [...document.querySelectorAll("button")].find((one) => one.textContent.trim() === "Spray").disabled'))->toBeTrue();
-        $screen->press('A week passes')->see('Day 7 of 56')->press('Look')->settle();
-        expect($screen->all('[data-season] circle'))->toHaveCount(2);
+        $screen->press('A week passes')->see('Day 7 of 56')->press('Look');
+        $many('[data-season] circle', 2);
         for ($week = 2; $week <= 7; ++$week) {
             $screen->press('A week passes')->see('Day ' . 7 * $week . ' of 56');
         }
