@@ -51,7 +51,7 @@
                     <label class="flex min-h-11 items-start gap-3 py-1"
                         ><input
                             type="radio"
-                            class="radio mt-1"
+                            class="radio border-base-content mt-1"
                             name="against"
                             value={way.name}
                             checked={way.name === other?.name}
