@@ -137,6 +137,8 @@ it('takes one tap from Today to the spoons that are due, and from a plant to the
         $counts = $screen->later("fetch('/api/cases/6').then((r) => r.json()).then((c) => arguments[0](c.counts.filter((one) => one.value === 2).length))");
         expect($counts)->toBe(1);
         $screen->press('Undo')->see('is taken back.');
+        // Until Today is drawn anew, no step further counts.
+        $screen->until(static fn(): bool => $screen->script('return document.querySelector("[data-undo] button:disabled")') === null, 'It is taken back without end.');
         // The way back stays for the next screen, and makes room on the one after.
         $bar = static fn(): int => count($screen->all('[data-undo] button'));
         $screen->press('Plants')->see('Add a plant');
