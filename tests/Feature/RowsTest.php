@@ -114,7 +114,7 @@ it('draws what was done and seen, and says it', function (): void {
 it('says of the day what its lines say: what is not chosen yet, and the hours of many plants together', function (): void {
     Notebook::case(Notebook::plant('Rose', 'ordinary-leaf', 'Rose'));
     $first = Notebook::get('/api/today?zone=UTC');
-    expect($first->text('day.said'))->toBe('Choose a spray: its hours hang on it.')->and($first->at('tasks.0.bestFrom'))->toBeNull();
+    expect($first->text('day.said'))->toBe('Choose a spray: its hours follow.')->and($first->at('tasks.0.bestFrom'))->toBeNull();
     Notebook::post('/api/courses', ['submission' => Notebook::submission(), 'name' => 'The bed', 'pest' => 'spider-mites', 'recipes' => ['neem-by-the-gallon'], 'plantIds' => [], 'newPlants' => ['count' => 3, 'name' => 'Bean', 'tolerance' => 'tough-leaf', 'place' => 'The bed']]);
     $both = Notebook::get('/api/today?zone=UTC');
     $round = array_merge(...array_values(array_filter($both->list('tasks'), static fn(mixed $one): bool => is_array($one) && $one['kind'] === 'course-round')));

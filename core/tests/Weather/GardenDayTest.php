@@ -64,7 +64,7 @@ it('says when to spray: in the hours that all have in common, else first in thos
 })->with([
     'nothing is due' => [false, [], 'Nothing to spray today.'],
     'nothing is due, whatever the hours' => [false, [[18, 21]], 'Nothing to spray today.'],
-    'nobody chose yet with what' => [true, [], 'Choose a spray: its hours hang on it.'],
+    'nobody chose yet with what' => [true, [], 'Choose a spray: its hours follow.'],
     'this evening' => [true, [[18, 21]], 'Spray between 18:00 and 21:00.'],
     'it has begun' => [true, [[7, 11]], 'Spray until 11:00.'],
     'in a room' => [true, [[0, 48]], 'Spray at any hour.'],

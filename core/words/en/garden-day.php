@@ -10,7 +10,7 @@ return [
     'spray-until' => 'Spray until {to}.',
     'spray-any' => 'Spray at any hour.',
     'first' => 'Spray first between {from} and {to}.',
-    'unchosen' => 'Choose a spray: its hours hang on it.',
+    'unchosen' => 'Choose a spray: its hours follow.',
     'nothing-due' => 'Nothing to spray today.',
     'calm' => 'Calm, {rain}.',
     'windy' => 'Windy, {rain}.',
