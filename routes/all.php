@@ -103,6 +103,7 @@ Route::prefix('api')->group(static function (): void {
         Route::get('cases/{id}', [CaseController::class, 'show']);
         Route::get('cases/{id}/ahead', [CaseController::class, 'ahead']);
         Route::get('cases/{id}/seen-ahead', [CaseController::class, 'seenAhead']);
+        Route::get('cases/{id}/going-on', [CaseController::class, 'goingOn']);
     });
     Route::get('several', SeveralController::class);
     Route::get('opening', OpeningController::class);

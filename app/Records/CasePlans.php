@@ -64,16 +64,56 @@ final readonly class CasePlans
         return $course?->nearest === null ? null : $course;
     }
 
-    /** A case from its begin, with so many days between rounds; null where nothing is sprayed on it. */
+    /** A case from its begin, with so many days between rounds of what takes turns from here on; null where nothing is sprayed on it. */
     public function spaced(PestCase $case, int $everyDays, DateTimeImmutable $now): ?Course
     {
-        $recipes = $this->recipes($case->loadMissing(['plant', 'counts', 'rounds.batch.recipeVersion.recipe']), $this->sprays->of($case, $now)->slug);
-        if ($recipes === []) {
-            return null;
-        }
+        $next = $this->sprays->of($case, $now);
+
+        return $this->with($case, $next->turns === [] && $next->slug !== null ? [$next->slug] : $next->turns, $everyDays);
+    }
+
+    /**
+     * A case from its begin with these sprays in turn.
+     *
+     * @param list<string> $slugs
+     * @param int|null     $everyDays between rounds; null where they come as the school has it
+     *
+     * @return Course|null null where none of them is known
+     */
+    public function with(PestCase $case, array $slugs, ?int $everyDays): ?Course
+    {
+        $ask = $this->asked($case, $this->shelf->named(array_slice($slugs, 0, self::MOST)), [], 0, $everyDays);
+
+        return $ask === null ? null : $this->planner->plan($ask);
+    }
+
+    /** Rounds of a spray that the season bears yet, those that were had on this case counted; null where nothing limits them. */
+    public function left(PestCase $case, string $slug, DateTimeImmutable $now): ?int
+    {
+        $first = $case->rounds->first();
+        $days = PlaceDays::from($first->sprayed_at ?? $now, $this->garden->zone());
+        $ask = $this->asked($case, $this->shelf->named([$slug]), self::record($case, $days), $days->of($now));
+
+        return $ask === null ? null : $this->planner->plan($ask)->left();
+    }
+
+    /**
+     * @param list<Recipe>   $recipes
+     * @param list<Recorded> $record
+     */
+    private function asked(PestCase $case, array $recipes, array $record, int $today, ?int $everyDays = null): ?CourseAsk
+    {
+        $case->loadMissing(['plant', 'counts', 'rounds.batch.recipeVersion.recipe']);
         $trouble = $this->situations->trouble($case);
         $plant = new PlantNow($this->plants->get($case->plant->tolerance));
-        return $this->planner->plan(new CourseAsk($trouble, $plant, array_map(fn(Recipe $recipe): CourseMethod => $this->methods->of($recipe, $trouble, null, $plant), $recipes), $this->rhythms->pressure($case), everyDays: $everyDays));
+
+        return $recipes === [] ? null : new CourseAsk($trouble, $plant, array_map(fn(Recipe $recipe): CourseMethod => $this->methods->of($recipe, $trouble, null, $plant), $recipes), $this->rhythms->pressure($case), $today, everyDays: $everyDays, record: $record);
+    }
+
+    /** @return list<Recorded> rounds that were had */
+    private static function record(PestCase $case, PlaceDays $days): array
+    {
+        return array_values($case->rounds->map(static fn(Round $round): Recorded => new Recorded($days->of($round->sprayed_at), RecordKind::Round, $round->batch->recipeVersion->recipe->slug))->all());
     }
 
     private function plan(PestCase $case, RoundDues $dues, DateTimeImmutable $now): ?LaidCourse
@@ -91,7 +131,7 @@ final readonly class CasePlans
         $due = $case->closed_at === null ? $this->asks->nextRound($case, $now) : null;
         $days = PlaceDays::from($first->sprayed_at, $this->garden->zone());
         $today = $days->of($now);
-        $record = array_values($case->rounds->map(static fn(Round $round): Recorded => new Recorded($days->of($round->sprayed_at), RecordKind::Round, $round->batch->recipeVersion->recipe->slug))->all());
+        $record = self::record($case, $days);
         $celsius = $dues->celsius($case);
         $trouble = $this->situations->trouble($case);
         $plant = new PlantNow($this->plants->get($case->plant->tolerance));

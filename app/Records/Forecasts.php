@@ -51,8 +51,12 @@ final readonly class Forecasts
         private RoundDates $dates,
     ) {}
 
-    /** Null where nobody knows how it multiplies, or where nothing was counted in the last time. */
-    public function of(PestCase $case, DateTimeImmutable $now): ?SeenAhead
+    /**
+     * Null where nobody knows how it multiplies, or where nothing was counted in the last time.
+     *
+     * @param bool $best whether the best is searched, too, and on which days the gardener may have rounds: that takes longer
+     */
+    public function of(PestCase $case, DateTimeImmutable $now, bool $best = true): ?SeenAhead
     {
         $case->loadMissing(['plant', 'counts', 'rounds.batch.recipeVersion.recipe']);
         $life = $this->lives->of($case->pest);
@@ -81,6 +85,10 @@ final readonly class Forecasts
         $rounds = new NextRounds($alone, $kill, $practice->method->lastsDays);
         $plan = $this->plans->of($case, $now);
         $ahead = self::ahead($plan, $days, $today);
+        $planned = $ahead === [] ? null : $rounds->on($ahead)->forecast();
+        if (! $best) {
+            return new SeenAhead($days, $today, $seen, $planned, null, $ahead, $name, $surprise);
+        }
         $often = $practice->method->tightestDays();
         $spaced = $often === null ? null : $this->plans->spaced($case, (int) $often, $now);
         $course = $plan->course ?? $spaced;
@@ -95,14 +103,14 @@ final readonly class Forecasts
             $days,
             $today,
             $seen,
-            $ahead === [] ? null : $rounds->on($ahead)->forecast(),
+            $planned,
             $wanted === null ? null : [$programme, $wanted, $rounds->on($programme->days)->forecast()],
             $ahead,
             $name,
             $surprise,
             $rounds,
             $often === null ? null : $this->room($case, $kill, $last, $today, Wanted::most($practice->method, $course?->hadInARow($slug) ?? 0, $left), $closed, $days, $now),
-            $wanted === null || $programme->ends() ? null : $this->instead($case, $seen, $wanted, $last, $now),
+            $wanted === null || $programme->ends() ? null : $this->instead($case, $slug, $seen, $wanted, $last, $now),
         );
     }
 
@@ -124,18 +132,24 @@ final readonly class Forecasts
     /**
      * What would end it on days on which this spray may be sprayed: it in turn with another, or else the other by itself, as often as its own
      * school has it.
+     *
+     * @param string $next slug of the spray that comes next
      */
-    private function instead(PestCase $case, Forecast $seen, Wanted $wanted, ?int $last, DateTimeImmutable $now): ?Instead
+    private function instead(PestCase $case, string $next, Forecast $seen, Wanted $wanted, ?int $last, DateTimeImmutable $now): ?Instead
     {
         $alone = null;
         foreach ($this->shelf->named(array_slice($this->sprays->others($case, $now), 0, self::OTHERS)) as $recipe) {
             $practice = $this->recipes->practiceOf($recipe);
-            $other = Wanted::bySchool($this->kill($case, $practice), $practice->method, $practice->method->tightestDays(), $wanted->from, $last, $wanted->first, 0, null, $wanted->closed);
+            $often = $practice->method->tightestDays();
+            $spaced = $often === null ? null : $this->plans->with($case, [$recipe->slug], (int) $often);
+            $other = Wanted::bySchool($this->kill($case, $practice), $practice->method, $often === null ? null : max($often, (float) ($spaced->nearest->everyDays ?? 0)), $wanted->from, $last, $wanted->first, 0, $this->plans->left($case, $recipe->slug, $now), $wanted->closed);
             if ($other === null) {
                 continue;
             }
-            $turns = $seen->search($wanted->inTurnWith($other));
-            if ($turns->ends()) {
+            // As far apart as practice and leaves want two that take turns.
+            $apart = $this->plans->with($case, [$next, $recipe->slug], null)?->widest();
+            $turns = $apart === null ? null : $seen->search($wanted->inTurnWith($other, max(1, $apart)));
+            if ($turns?->ends() === true) {
                 return new Instead($recipe->name, count($turns->days), true);
             }
             $programme = $alone === null ? $seen->search($other) : null;

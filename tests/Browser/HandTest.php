@@ -298,7 +298,7 @@ it('asks nothing of the server for a screen that its page did not bring, and one
             $calls = $asked();
             // The bench asks what the rules say of its case once the plan is there, what was ticked is asked of the suspects, and a case what is
             // seen ahead of it once its row is drawn.
-            $beside = array_filter($calls, static fn(string $url): bool => preg_match('#/api/(cases/[\w-]+(/choice|/seen-ahead)?|diagnosis)$#', $url) === 1);
+            $beside = array_filter($calls, static fn(string $url): bool => preg_match('#/api/(cases/[\w-]+(/choice|/going-on)?|diagnosis)$#', $url) === 1);
             expect(array_values(array_diff($calls, $beside)))->toBe([], $path);
         }
         foreach (['Plants' => 'Climbing rose', 'Shed' => 'Recipes', 'Worked' => 'Best first', 'Today' => 'Climbing rose'] as $word => $said) {

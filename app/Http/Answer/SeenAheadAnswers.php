@@ -24,10 +24,11 @@ final readonly class SeenAheadAnswers
 
     public function __construct(private Forecasts $forecasts, private LifeCatalogue $lives, private Situations $situations) {}
 
-    public function of(PestCase $case, DateTimeImmutable $now): SeenAheadAnswer
+    /** @param bool $best whether the best is told, too: that takes longer */
+    public function of(PestCase $case, DateTimeImmutable $now, bool $best = true): SeenAheadAnswer
     {
         $trouble = $this->situations->trouble($case);
-        $seen = $this->forecasts->of($case, $now);
+        $seen = $this->forecasts->of($case, $now, $best);
         if ($seen === null) {
             return new SeenAheadAnswer($this->lives->of($case->pest) === null ? Say::it('answers/seen-ahead-answers.not-known', ['name' => lcfirst($trouble->name)]) : Say::it('answers/seen-ahead-answers.count-first'), $trouble->counted ?? '', null, '', [], '', false, false);
         }

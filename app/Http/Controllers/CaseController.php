@@ -96,6 +96,12 @@ final readonly class CaseController
         return new JsonResponse($seen->of($this->find($id), $this->clock->now()));
     }
 
+    #[Call('The same without the fewest rounds: it is told sooner', answer: SeenAheadAnswer::class)]
+    public function goingOn(int $id, SeenAheadAnswers $seen): JsonResponse
+    {
+        return new JsonResponse($seen->of($this->find($id), $this->clock->now(), false));
+    }
+
     #[Call('A case from first sight to closed, as one self-contained page', type: 'text/html')]
     public function story(int $id, StoryAnswers $stories): Response
     {

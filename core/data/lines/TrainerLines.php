@@ -28,6 +28,9 @@ final class TrainerLines
     /** A look that finds no more than this share of the most that was found is a quiet one. */
     public const QUIET = ['value' => 1.0 / 3.0, 'unit' => '1', 'source' => 'house'];
 
+    /** A mistake is shown where the season without it leaves no more than this share. */
+    public const BETTER = ['value' => 0.5, 'unit' => '1', 'source' => 'house'];
+
     /** What may be in a garden: what gardeners fight for weeks. */
     public const TROUBLES = ['value' => ['aphids', 'whitefly', 'spider-mites', 'thrips', 'mealybugs'], 'unit' => '1', 'source' => 'practice'];
 

@@ -58,6 +58,15 @@ final readonly class Course
         return $many;
     }
 
+    /** Most days from one of its rounds to the next; null where it has but one. */
+    public function widest(): ?int
+    {
+        $days = array_map(static fn(Act $act): int => $act->day, array_values(array_filter($this->entries, static fn(Act $act): bool => $act->kind === ActKind::Round)));
+        $gaps = array_map(static fn(int $i): int => $days[$i] - $days[$i - 1], array_keys(array_slice($days, 1, preserve_keys: true)));
+
+        return $gaps === [] ? null : max($gaps);
+    }
+
     /** The same where nothing more is sprayed: what was had, and the looks. */
     public function ended(): self
     {

@@ -54,12 +54,6 @@ final readonly class Steered
         return new self($outbreak, $this->fitted, $this->fitting, $this->guesses, $runs);
     }
 
-    /** What is there on the evening of a day, after what was sprayed. */
-    public function on(int $day): Evening
-    {
-        return $this->runs[0][$day];
-    }
-
     /** @return list<AheadDay> from the day of the first count on */
     public function days(): array
     {

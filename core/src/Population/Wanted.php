@@ -62,10 +62,14 @@ final readonly class Wanted
         return $limits === [] ? null : max(0, min($limits));
     }
 
-    /** The same, in turn with another spray: so many rounds of each, and no sooner after each other. */
-    public function inTurnWith(self $other): self
+    /**
+     * The same, in turn with another spray: so many rounds of each.
+     *
+     * @param int $gap days from one to the other at the least, 1 and more
+     */
+    public function inTurnWith(self $other, int $gap): self
     {
-        return new self($this->kill, $this->from, max($this->first, $other->first), $this->until, max($this->gap, $other->gap), 2 * min($this->atMost, $other->atMost), $this->closed, [$other->kill]);
+        return new self($this->kill, $this->from, max($this->first, $other->first), $this->until, $gap, 2 * min($this->atMost, $other->atMost), $this->closed, [$other->kill]);
     }
 
     /** @return non-empty-list<Kill> of the sprays that take turns */

@@ -87,7 +87,7 @@ final readonly class Season
         foreach (Mistake::cases() as $mistake) {
             $instead = $this->otherwise($mistake);
             $left = $instead === null ? \INF : (new self($this->garden, $instead, $this->looks))->left();
-            if ($instead !== null && $left < $this->left() / 2.0) {
+            if ($instead !== null && $left < TrainerLines::BETTER['value'] * $this->left()) {
                 $shown[] = new Shown($mistake, $instead, $left);
             }
         }

@@ -187,7 +187,7 @@ return [
     'programme-words.never-but' => 'No {most} rounds end it, on whatever days: these leave least. {rounds} rounds of {spray} would.',
     'programme-words.never-but-one' => 'No {most} rounds end it, on whatever days: these leave least. One round of {spray} would.',
     'programme-words.never-but-in-turn' => 'No {most} rounds end it, on whatever days: these leave least. In turn with {spray} it takes {rounds}.',
-    'programme-words.never-and-none' => 'No {most} rounds end it, nor does another spray: these leave least. Cut off what is worst hit, or part with the plant.',
+    'programme-words.never-and-none' => 'No {most} rounds end it, nor do the sprays that fit it next best: these leave least. Cut off what is worst hit as well.',
     'programme-words.never' => 'No {most} rounds end it, on whatever days: these leave least. Take it in turn with one that works another way.',
     'kind-words.bears-no-oil' => 'bears no oil',
     'kind-words.kitchen-oil-heavy' => 'kitchen oil is too heavy for it',

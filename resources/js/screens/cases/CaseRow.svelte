@@ -9,7 +9,7 @@
     /** Asked after the row is drawn: it takes longer. */
     const seen = $derived(
         one.closedAt === null && one.counts.length > 0
-            ? new Loaded(() => taken(api.GET('/api/cases/{id}/seen-ahead', { params: { path: { id: one.id } } })))
+            ? new Loaded(() => taken(api.GET('/api/cases/{id}/going-on', { params: { path: { id: one.id } } })))
             : null,
     );
     const going = $derived(seen?.value?.outlooks.find((way) => way.kind === 'planned') ?? seen?.value?.outlooks[0]);

@@ -54,7 +54,7 @@
                 <div class="no-print mb-3 flex flex-wrap gap-2">
                     {#if best !== undefined && best.rounds.length > 0 && best.rounds.join() !== all.outlooks
                                 .find((outlook) => outlook.kind === 'planned')
-                                ?.rounds.join()}<button class="act" disabled={sending.held} onclick={() => void keep(best.rounds)}
+                                ?.rounds.join()}<button class="btn" disabled={sending.held} onclick={() => void keep(best.rounds)}
                             >{say('cases/seen-ahead.take-best')}</button
                         >{/if}
                     <button class="btn" onclick={() => choose(all)}>{say('cases/seen-ahead.choose-days')}</button>
